@@ -1,0 +1,200 @@
+import { ingredientById } from "../ingredient/catalogue";
+import type { Plan } from "../simulate/plan-schema";
+import type { Cook } from "./fold";
+import type { LiveForecast } from "./live-forecast";
+
+const MINUTE_MS = 60_000;
+/** First skim after the simmer begins, min: scum has risen by then. */
+const SKIM_AFTER_MIN = 15;
+/** Pause before the sieve, min. */
+const PAUSE_MIN = 10;
+
+export type ActionKind =
+  | "light"
+  | "boils"
+  | "turnDown"
+  | "simmers"
+  | "skim"
+  | "add"
+  | "look"
+  | "offHeat"
+  | "strain";
+
+/** One thing for the cook to do, with when, and what to look for. */
+export interface Action {
+  readonly id: string;
+  readonly kind: ActionKind;
+  readonly atMs: number;
+  readonly title: string;
+  readonly lookFor: string;
+  readonly itemId?: string;
+}
+
+/**
+ * What is still to do for a pot, soonest first: from the plan, what has been done, and the forecast.
+ * Empty once it is strained.
+ */
+export function actionsFor(
+  plan: Plan,
+  cook: Cook,
+  forecast: LiveForecast,
+  nowMs: number,
+): readonly Action[] {
+  if (cook.strainedMs !== null) return [];
+  if (cook.litMs === null)
+    return [
+      {
+        id: "light",
+        kind: "light",
+        atMs: nowMs,
+        title: "Light the ring",
+        lookFor: startList(plan),
+      },
+    ];
+  if (cook.offMs !== null) return [strainAction(plan, cook.offMs)];
+  const all = [
+    ...warmingActions(plan, cook, forecast, cook.litMs),
+    ...simmerActions(plan, cook, forecast, nowMs),
+    {
+      id: "offHeat",
+      kind: "offHeat" as const,
+      atMs: forecast.endMs.expected,
+      title: "Take it off the heat",
+      lookFor: offList(plan),
+    },
+  ];
+  return all.sort((a, b) => a.atMs - b.atMs);
+}
+
+const nameOf = (ingredientId: string) => ingredientById(ingredientId).name;
+
+const startList = (plan: Plan): string => {
+  const names = plan.items
+    .filter((i) => i.when.at === "start" && i.ingredientId !== "water")
+    .map((i) => nameOf(i.ingredientId).toLowerCase());
+  return names.length === 0
+    ? "Cold water in the pot."
+    : `In the pot: ${names.join(", ")} and cold water.`;
+};
+
+const offList = (plan: Plan): string => {
+  const names = plan.items
+    .filter((i) => i.when.at === "offHeat")
+    .map((i) => nameOf(i.ingredientId).toLowerCase());
+  return names.length === 0
+    ? "Ring off; let the grit settle."
+    : `Ring off, then stir in ${names.join(", ")}.`;
+};
+
+function warmingActions(
+  plan: Plan,
+  cook: Cook,
+  forecast: LiveForecast,
+  litMs: number,
+): readonly Action[] {
+  if (cook.simmerMs !== null) return [];
+  const { comeUpMin, toSimmerMin } = forecast.planned;
+  const boilMin = plan.heat.boilFirstMin;
+  if (boilMin === null)
+    return [
+      {
+        id: "simmers",
+        kind: "simmers",
+        atMs: litMs + toSimmerMin * MINUTE_MS,
+        title: "It simmers",
+        lookFor: SIMMER_LOOK[plan.heat.vigour],
+      },
+    ];
+  if (cook.boiledMs === null)
+    return [
+      {
+        id: "boils",
+        kind: "boils",
+        atMs: litMs + comeUpMin * MINUTE_MS,
+        title: "It boils",
+        lookFor: "Grey scum rises: skim it off.",
+      },
+    ];
+  return [
+    {
+      id: "turnDown",
+      kind: "turnDown",
+      atMs: cook.boiledMs + boilMin * MINUTE_MS,
+      title: "Turn it down",
+      lookFor: SIMMER_LOOK[plan.heat.vigour],
+    },
+  ];
+}
+
+/** What each simmer looks like. */
+export const SIMMER_LOOK = {
+  bare: "Bare simmer: single beads come up.",
+  gentle: "Gentle simmer: strings of beads.",
+  steady: "Steady simmer: the surface trembles all over.",
+  rolling: "Rolling boil: it turns over and stays so when stirred.",
+} as const;
+
+function simmerActions(
+  plan: Plan,
+  cook: Cook,
+  forecast: LiveForecast,
+  nowMs: number,
+): readonly Action[] {
+  const simmerMs =
+    cook.simmerMs ?? (cook.litMs ?? nowMs) + forecast.planned.toSimmerMin * MINUTE_MS;
+  const adds = plan.items.flatMap((item): Action[] => {
+    if (item.when.at !== "beforeEnd" || cook.addedItems.has(item.id)) return [];
+    return [
+      {
+        id: `add:${item.id}`,
+        kind: "add",
+        atMs: Math.max(simmerMs, forecast.endMs.expected - item.when.min * MINUTE_MS),
+        title: `${nameOf(item.ingredientId)} in`,
+        lookFor: item.preparation,
+        itemId: item.id,
+      },
+    ];
+  });
+  const skim: readonly Action[] =
+    cook.did.has("skim") || SKIM_AFTER_MIN > forecast.planned.holdMin
+      ? []
+      : [
+          {
+            id: "skim",
+            kind: "skim",
+            atMs: simmerMs + SKIM_AFTER_MIN * MINUTE_MS,
+            title: "Skim",
+            lookFor: "Foam and fat at the edge; leave the liquid still.",
+          },
+        ];
+  const lookMs =
+    cook.simmerMs === null ? simmerMs + 45 * MINUTE_MS : lastLookMs(cook, forecast, nowMs);
+  const look: readonly Action[] =
+    lookMs >= forecast.endMs.expected - 5 * MINUTE_MS
+      ? []
+      : [
+          {
+            id: "look",
+            kind: "look",
+            atMs: lookMs,
+            title: "Read the level",
+            lookFor: "Dip a clean stick, or measure down from the rim.",
+          },
+        ];
+  return [...adds, ...skim, ...look];
+}
+
+/** The next look counts from the last reading, so that it comes nearer instead of moving off. */
+function lastLookMs(cook: Cook, forecast: LiveForecast, nowMs: number): number {
+  const lastMs = cook.readings.at(-1)?.atMs ?? cook.simmerMs ?? nowMs;
+  const stepMs = Math.max(0, forecast.endMs.low - lastMs) / 2;
+  return lastMs + Math.max(2 * MINUTE_MS, Math.min(60 * MINUTE_MS, stepMs));
+}
+
+const strainAction = (plan: Plan, offMs: number): Action => ({
+  id: "strain",
+  kind: "strain",
+  atMs: offMs + (plan.strain.when === "afterPause" ? PAUSE_MIN * MINUTE_MS : 0),
+  title: "Strain it",
+  lookFor: "Coarse sieve, then fine. Leave the last centimetre with the grit.",
+});

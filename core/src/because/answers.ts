@@ -1,0 +1,167 @@
+import { FLAVOUR_WINDOWS, type FlavourKind, type FlavourWindow } from "../doneness/flavour-window";
+import { setOf, type SetGrade } from "../extraction/set";
+import { ingredientById } from "../ingredient/catalogue";
+import { ALLERGENS, type Allergen } from "../ingredient/ingredient";
+import { cautionsFor } from "../safety/rules";
+import type { Caution } from "../safety/caution";
+import { startBy, type StartBy } from "../schedule/start-by";
+import type { Kitchen } from "../simulate/kitchen-schema";
+import type { Plan } from "../simulate/plan-schema";
+import { standsOnHob, vesselOf } from "../simulate/references";
+import { simulate } from "../simulate/simulate";
+import {
+  FIGURES,
+  spreadOf,
+  type FigureId,
+  type FigureSpread,
+  type Spread,
+} from "../simulate/spread";
+import type { Trace } from "../simulate/trace";
+import {
+  coldWaterKg,
+  fitIn,
+  waterL,
+  waterWays,
+  type PotFit,
+  type WaterWay,
+} from "../simulate/water-ways";
+import { logNormalRange, type Estimate } from "../units/estimate";
+import { outcomeOf, type Outcome } from "../units/problem";
+import { explain } from "./explain";
+
+/** Where a stock stands in its flavour window. */
+export type FlavourState = "short" | "has its flavour" | "at its best" | "past its best";
+
+export interface Flavour {
+  readonly kind: FlavourKind;
+  readonly window: FlavourWindow;
+  readonly state: FlavourState;
+}
+
+/** Everything a plan answers, from one simulation. */
+export interface Answers {
+  readonly waterL: number;
+  readonly ways: readonly WaterWay[];
+  readonly fit: PotFit;
+  /** How the plan's water and bones would sit in every pot that stands on the hob. */
+  readonly otherPots: readonly PotFit[];
+  readonly trace: Trace;
+  readonly spread: Spread;
+  readonly figures: Readonly<Record<FigureId, Estimate>>;
+  readonly set: { readonly low: SetGrade; readonly expected: SetGrade; readonly high: SetGrade };
+  readonly flavour: Flavour | null;
+  readonly allergens: readonly Allergen[];
+  readonly start: StartBy | null;
+  readonly cautions: readonly Caution[];
+}
+
+const NAMES: Record<FigureId, readonly [string, string]> = {
+  strainedL: ["Strained", "L"],
+  endLiquidL: ["Liquid in the pot at the end", "L"],
+  steamedL: ["Steamed off", "L"],
+  gelatinGL: ["Gelatin", "g/L"],
+  saltGL: ["Salt", "g/L"],
+  fatKg: ["Fat", "kg"],
+  cookMin: ["Cook value", "min at 100 °C"],
+  toSimmerMin: ["Until it simmers", "min"],
+  holdMin: ["Simmer", "min"],
+  totalMin: ["Ring on", "min"],
+};
+
+/**
+ * Works a plan out in a kitchen. `spread` may be handed over from a moment ago (while a water line is
+ * dragged): its relative widths then stand until they are worked out anew.
+ * `hourOf` turns a moment into the clock's hour, 0–24, for cautions about the night.
+ * @returns the answers, or the problem that stands in the way
+ */
+export function answersFor(
+  plan: Plan,
+  kitchen: Kitchen,
+  hourOf: (ms: number) => number,
+  spread?: Spread,
+): Outcome<Answers> {
+  return outcomeOf(() => {
+    const water = waterL(plan, kitchen);
+    const waterKg = coldWaterKg(water, kitchen);
+    const trace = simulate(plan, kitchen, { waterKg });
+    const widths = spread ?? spreadOf(plan, kitchen, waterKg, trace);
+    const told = { plan, kitchen, trace, waterL: water };
+    const figures = Object.fromEntries(
+      (Object.keys(FIGURES) as FigureId[]).map((id) => [id, figure(id, told, widths.figures[id])]),
+    ) as Record<FigureId, Estimate>;
+    const fit = fitIn(vesselOf(plan, kitchen), plan, water);
+    const { gelatinGL, totalMin } = figures;
+    const start =
+      plan.readyAt === null
+        ? null
+        : startBy(Date.parse(plan.readyAt), totalMin, plan.prepareMin);
+    return {
+      waterL: water,
+      ways: waterWays(plan, kitchen),
+      fit,
+      otherPots: kitchen.vessels
+        .filter((v) => standsOnHob(v) && v.id !== plan.vesselId)
+        .map((v) => fitIn(v, plan, water)),
+      trace,
+      spread: widths,
+      figures,
+      set: {
+        low: setOf(gelatinGL.low),
+        expected: setOf(gelatinGL.expected),
+        high: setOf(gelatinGL.high),
+      },
+      flavour: flavourOf(plan, trace),
+      allergens: allergensOf(plan),
+      start,
+      cautions: cautionsFor({
+        plan,
+        kitchen,
+        trace,
+        fit,
+        waterL: water,
+        litHour: start === null ? null : hourOf(start.lightSurelyMs),
+      }),
+    };
+  });
+}
+
+function figure(
+  id: FigureId,
+  told: { plan: Plan; kitchen: Kitchen; trace: Trace; waterL: number },
+  spread: FigureSpread,
+): Estimate {
+  const [name, unit] = NAMES[id];
+  const range = logNormalRange(FIGURES[id](told.trace), spread.sigmaLog);
+  return { id, name, unit, ...range, because: explain(id, told, spread) };
+}
+
+/** The window of what the pot is mainly made from; null without bones, meat or vegetables. */
+function flavourOf(plan: Plan, trace: Trace): Flavour | null {
+  const main = plan.items
+    .filter((i) => i.when.at !== "afterStrain")
+    .map((i) => ({ kg: i.massKg, ingredient: ingredientById(i.ingredientId) }))
+    .filter(({ ingredient }) => ingredient.flavour !== undefined || ingredient.group === "vegetable")
+    .sort(
+      (a, b) =>
+        Number(b.ingredient.flavour !== undefined) - Number(a.ingredient.flavour !== undefined) ||
+        b.kg - a.kg,
+    )[0];
+  if (main === undefined) return null;
+  const kind = main.ingredient.flavour ?? "vegetable";
+  const window = FLAVOUR_WINDOWS[kind];
+  const c = trace.cookMin;
+  const state: FlavourState =
+    c < window.from.value
+      ? "short"
+      : c > window.past.value
+        ? "past its best"
+        : c >= window.ideal.value * 0.75
+          ? "at its best"
+          : "has its flavour";
+  return { kind, window, state };
+}
+
+const allergensOf = (plan: Plan): readonly Allergen[] => {
+  const found = new Set(plan.items.flatMap((i) => ingredientById(i.ingredientId).allergens));
+  return ALLERGENS.filter((a) => found.has(a));
+};

@@ -1,0 +1,177 @@
+import { COOK_VALUE_Z_C } from "../doneness/cook-value";
+import {
+  RING_EFFICIENCY,
+  SIMMER_OFFSET_C,
+  TAP_WATER_C,
+  THERMAL_DIFFUSIVITY_M2_S,
+  WALL_LOSS_W_M2_K,
+} from "../heat/constants";
+import { ingredientById } from "../ingredient/catalogue";
+import {
+  FAT_LAYER_FACTOR,
+  FAT_RENDER_MIN,
+  LEFT_IN_CLOTH_L,
+  LEFT_ON_PRESSED_L_KG,
+  LEFT_ON_SOLIDS_L_KG,
+  LID_FACTOR,
+  SIMMER_FLUX_KG_M2_H,
+} from "../liquid/constants";
+import type { Kitchen } from "../simulate/kitchen-schema";
+import { PARAMETER_NAMES, type Parameters } from "../simulate/parameters";
+import type { Plan } from "../simulate/plan-schema";
+import { ringOf, vesselOf } from "../simulate/references";
+import type { FigureId, FigureSpread } from "../simulate/spread";
+import type { Trace } from "../simulate/trace";
+import type { Constant } from "../units/constant";
+import { physics } from "../units/constant";
+import type { Because, BecauseInput } from "../units/estimate";
+import { vesselAreaM2 } from "../vessel/volume";
+
+interface Told {
+  readonly plan: Plan;
+  readonly kitchen: Kitchen;
+  readonly trace: Trace;
+  readonly waterL: number;
+}
+
+const BOILING = physics("boiling point of water", 0, "°C", "IAPWS-IF97 and standard atmosphere");
+const MIN_SHARE = 0.02;
+
+/** How a figure came about, for the "Why?" beside it. */
+export function explain(id: FigureId, told: Told, spread: FigureSpread): Because {
+  const [formula, inputs, constants] = STORIES[id](told);
+  const shares = (Object.entries(spread.shares) as [keyof Parameters, number][])
+    .filter(([, share]) => share >= MIN_SHARE)
+    .sort((a, b) => b[1] - a[1])
+    .map(([parameter, share]) => ({ name: PARAMETER_NAMES[parameter], share }));
+  return { formula, inputs, constants, spread: shares };
+}
+
+type Story = readonly [string, readonly BecauseInput[], readonly Constant[]];
+
+const input = (name: string, value: number | string, unit = ""): BecauseInput => ({
+  name,
+  value,
+  unit,
+});
+
+const lidConstant = ({ plan, kitchen }: Told): Constant =>
+  LID_FACTOR[
+    plan.heat.lid === "on" && vesselOf(plan, kitchen).lid === "heavy" ? "heavy" : plan.heat.lid
+  ];
+
+const steamConstants = (told: Told): readonly Constant[] => [
+  SIMMER_FLUX_KG_M2_H[told.plan.heat.vigour],
+  lidConstant(told),
+  ...(told.plan.fat === "skimHot" ? [] : [FAT_LAYER_FACTOR]),
+];
+
+const leftConstant = ({ plan }: Told): Constant =>
+  plan.strain.pressed ? LEFT_ON_PRESSED_L_KG : LEFT_ON_SOLIDS_L_KG;
+
+const gelatinConstants = ({ plan }: Told): readonly Constant[] =>
+  plan.items.flatMap((item) => {
+    const { gelatinGKg, gelatinKMin, name } = ingredientById(item.ingredientId);
+    return gelatinGKg === undefined || gelatinKMin === undefined
+      ? []
+      : [
+          { ...gelatinGKg, name: `${name}: ${gelatinGKg.name}` },
+          { ...gelatinKMin, name: `${name}: ${gelatinKMin.name}` },
+        ];
+  });
+
+const potInputs = ({ plan, kitchen, trace }: Told): readonly BecauseInput[] => [
+  input("surface", vesselAreaM2(vesselOf(plan, kitchen), trace.startDepthM) * 1e4, "cm²"),
+  input("lid", plan.heat.lid),
+  input("simmer", plan.heat.vigour),
+  input("hold", trace.holdMin, "min"),
+];
+
+const ledgerInputs = ({ trace, waterL }: Told): readonly BecauseInput[] => [
+  input("water in", waterL, "L"),
+  input("from meat", trace.ledger.juice, "kg"),
+  input("from vegetables", trace.ledger.vegetables, "kg"),
+  input("taken up by solids", -trace.ledger.takenUp, "kg"),
+  input("steamed off", -trace.ledger.evaporated, "kg"),
+];
+
+const timeInputs = ({ plan, kitchen, trace }: Told): readonly BecauseInput[] => [
+  input("ring", ringOf(plan, kitchen).powerW, "W"),
+  input("heat that reaches the pot", trace.ringW, "W"),
+  input("boiling point here", trace.boilingC, "°C"),
+  input("solids", trace.solidsInKg, "kg"),
+];
+
+const STORIES: Record<FigureId, (told: Told) => Story> = {
+  strainedL: (t) => [
+    "Water in, plus what meat and vegetables let go, less what they take up, less steam, less what stays on the solids and in the cloth. Cold litres.",
+    [
+      ...ledgerInputs(t),
+      input("left on the solids", -t.trace.ledger.leftOnSolids, "kg"),
+      input("left in the cloth", -t.trace.ledger.leftInCloth, "kg"),
+    ],
+    [...steamConstants(t), leftConstant(t), LEFT_IN_CLOTH_L],
+  ],
+  endLiquidL: (t) => [
+    "Water in, plus what meat and vegetables let go, less what they take up, less steam. Cold litres, bones still in.",
+    ledgerInputs(t),
+    steamConstants(t),
+  ],
+  steamedL: (t) => [
+    "Steam per square metre and hour at this simmer, times the free surface, times the lid's and the fat's share, over the whole time, with the come-up added.",
+    potInputs(t),
+    steamConstants(t),
+  ],
+  gelatinGL: (t) => [
+    "What each kind of bone can give, times the share drawn out by this cook value, 1 − exp(−C/K), divided by the liquid before straining.",
+    [input("cook value of the bones", t.trace.cookMin, "min at 100 °C"), input("liquid", t.trace.endLiquidL, "L")],
+    gelatinConstants(t),
+  ],
+  saltGL: (t) => [
+    "All salt that went in, divided by the liquid before straining. Salt does not steam off.",
+    [input("liquid", t.trace.endLiquidL, "L")],
+    t.plan.items.flatMap((i) => ingredientById(i.ingredientId).saltGKg ?? []),
+  ],
+  fatKg: (t) => [
+    "Fat that each kind of bone or meat holds, times the share that has rendered out by this cook value.",
+    [input("cook value of the bones", t.trace.cookMin, "min at 100 °C")],
+    [
+      ...t.plan.items.flatMap((i) => ingredientById(i.ingredientId).fatKgKg ?? []),
+      FAT_RENDER_MIN,
+    ],
+  ],
+  cookMin: (t) => [
+    "Every minute counts 10^((T − 100)/z): averaged over the piece while heat goes in, over come-up, hold and rest.",
+    [
+      input("simmer at", t.trace.holdC, "°C"),
+      input("hold", t.trace.holdMin, "min"),
+      input("piece", t.plan.pieceM * 100, "cm"),
+    ],
+    [COOK_VALUE_Z_C, SIMMER_OFFSET_C[t.plan.heat.vigour], THERMAL_DIFFUSIVITY_M2_S],
+  ],
+  toSimmerMin: (t) => [
+    "Heat from the ring, less what the wall and the steam carry off, warms water, bones and pot step by step.",
+    [...timeInputs(t), input("cold water", t.kitchen.waterC, "°C")],
+    [
+      RING_EFFICIENCY[ringOf(t.plan, t.kitchen).kind],
+      WALL_LOSS_W_M2_K[vesselOf(t.plan, t.kitchen).body],
+      { ...BOILING, value: t.trace.boilingC },
+      TAP_WATER_C,
+    ],
+  ],
+  holdMin: (t) => [
+    t.plan.stop.by === "time"
+      ? "As planned, counted from the simmer."
+      : "The time until steam has taken the level down to where it shall stop.",
+    potInputs(t),
+    steamConstants(t),
+  ],
+  totalMin: (t) => [
+    "From lighting the ring to the sieve: come-up, boil, hold and pause.",
+    [
+      input("to the simmer", t.trace.toSimmerMin, "min"),
+      input("hold", t.trace.holdMin, "min"),
+    ],
+    [RING_EFFICIENCY[ringOf(t.plan, t.kitchen).kind]],
+  ],
+};

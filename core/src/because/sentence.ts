@@ -1,0 +1,112 @@
+import { ingredientById } from "../ingredient/catalogue";
+import type { Kitchen } from "../simulate/kitchen-schema";
+import type { Plan, PlanItem } from "../simulate/plan-schema";
+import { vesselOf } from "../simulate/references";
+import {
+  showDuration,
+  showLength,
+  showMass,
+  showVolume,
+  showVolumeRange,
+  type UnitSystem,
+} from "../units/show";
+import type { Answers } from "./answers";
+
+/** What part of the plan a piece of the sentence stands for, so that it can be edited in place. */
+export type SentenceField =
+  | { readonly of: "item"; readonly itemId: string }
+  | { readonly of: "water" | "vessel" | "stop" | "vigour" | "lid" };
+
+export interface SentencePart {
+  readonly text: string;
+  readonly field?: SentenceField;
+  /** True for liquid results, underlined in amber. */
+  readonly isResult?: boolean;
+}
+
+const VIGOUR_WORDS = {
+  bare: "bare simmer",
+  gentle: "gentle simmer",
+  steady: "steady simmer",
+  rolling: "rolling boil",
+} as const;
+
+const LID_WORDS = { off: "lid off", ajar: "lid ajar", on: "lid on" } as const;
+
+/** Names the sentence spells out; the rest is summed up. */
+const NAMED = 2;
+
+/**
+ * The plan as one sentence a cook would say, in parts that can be edited:
+ * "2.4 kg lamb neck, 4.6 L water in the tall pot, 6 h at a gentle simmer, lid off:
+ * about 2.9 L strained (2.6–3.2 L), holds an edge when cold."
+ */
+export function sentenceParts(
+  plan: Plan,
+  kitchen: Kitchen,
+  answers: Answers,
+  system: UnitSystem,
+): readonly SentencePart[] {
+  const { strainedL } = answers.figures;
+  const one = system === "us" ? "us" : "metric";
+  return [
+    ...itemParts(plan, one),
+    { text: `${showVolume(answers.waterL, one)} water`, field: { of: "water" } },
+    { text: " in the " },
+    { text: vesselOf(plan, kitchen).name.toLowerCase(), field: { of: "vessel" } },
+    { text: ", " },
+    { text: stopText(plan, answers, one), field: { of: "stop" } },
+    { text: " at a " },
+    { text: VIGOUR_WORDS[plan.heat.vigour], field: { of: "vigour" } },
+    { text: ", " },
+    { text: LID_WORDS[plan.heat.lid], field: { of: "lid" } },
+    { text: ": about " },
+    { text: `${showVolume(strainedL.expected, one)} strained`, isResult: true },
+    { text: ` (${showVolumeRange(strainedL.low, strainedL.high, one)}), ${setText(answers)}.` },
+  ];
+}
+
+/** The sentence as plain text. */
+export const sentenceText = (
+  plan: Plan,
+  kitchen: Kitchen,
+  answers: Answers,
+  system: UnitSystem,
+): string =>
+  sentenceParts(plan, kitchen, answers, system)
+    .map((p) => p.text)
+    .join("");
+
+function itemParts(plan: Plan, system: UnitSystem): readonly SentencePart[] {
+  const leading = plan.items
+    .filter((i) => i.when.at === "start" && ingredientById(i.ingredientId).id !== "water")
+    .sort((a, b) => leadRank(b) - leadRank(a));
+  return leading.slice(0, NAMED).flatMap((item) => [
+    {
+      text: `${showMass(item.massKg, system)} ${ingredientById(item.ingredientId).name.toLowerCase()}`,
+      field: { of: "item" as const, itemId: item.id },
+    },
+    { text: ", " },
+  ]);
+}
+
+const leadRank = (item: PlanItem): number =>
+  item.massKg + (ingredientById(item.ingredientId).role === "body" ? 1000 : 0);
+
+function stopText(plan: Plan, answers: Answers, system: UnitSystem): string {
+  const hold = showDuration(answers.trace.holdMin);
+  switch (plan.stop.by) {
+    case "time":
+      return hold;
+    case "liquid":
+      return `down to ${showVolume(plan.stop.liquidL, system)} (about ${hold})`;
+    case "share":
+      return `down to ${Math.round(plan.stop.share * 100)} % (about ${hold})`;
+    case "depth":
+      return `down to ${showLength(plan.stop.depthM, system)} deep (about ${hold})`;
+  }
+}
+
+function setText({ set }: Answers): string {
+  return set.expected === "rubber" ? "sets like rubber when cold" : `${set.expected} when cold`;
+}

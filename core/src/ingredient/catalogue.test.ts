@@ -1,0 +1,58 @@
+import { describe, expect, test } from "vitest";
+import type { Constant } from "../units/constant";
+import { CATALOGUE, findIngredients, ingredientById } from "./catalogue";
+
+const isConstant = (v: unknown): v is Constant =>
+  typeof v === "object" && v !== null && "source" in v && "unit" in v;
+
+describe("the catalogue of ingredients", () => {
+  test("has at least 90 entries over all groups, each id once", () => {
+    expect(CATALOGUE.length).toBeGreaterThanOrEqual(90);
+    expect(new Set(CATALOGUE.map((i) => i.id)).size).toBe(CATALOGUE.length);
+    expect(new Set(CATALOGUE.map((i) => i.group)).size).toBe(13);
+  });
+
+  test("every constant has a source, a sensible value and a kind", () => {
+    for (const entry of CATALOGUE)
+      for (const constant of [...Object.values(entry), ...Object.values(entry.each)]) {
+        if (!isConstant(constant)) continue;
+        expect(constant.source, `${entry.id} ${constant.name}`).not.toBe("");
+        expect(Number.isFinite(constant.value)).toBe(true);
+        expect(constant.value).toBeGreaterThanOrEqual(0);
+      }
+  });
+
+  test("shares lie between nothing and all of it", () => {
+    for (const entry of CATALOGUE) {
+      for (const c of [entry.packing, entry.waterShare, entry.meatFreed, entry.vegetableFreed])
+        if (c !== undefined) expect(c.value, `${entry.id} ${c.name}`).toBeLessThanOrEqual(1);
+      const freed = (entry.meatFreed?.value ?? 0) + (entry.vegetableFreed?.value ?? 0);
+      expect(freed, entry.id).toBeLessThanOrEqual(entry.waterShare.value + 0.1);
+    }
+  });
+
+  test("all bones give gelatin, all common beans carry the bean rule, onions their hazard", () => {
+    for (const bone of CATALOGUE.filter((i) => i.group === "bones")) {
+      expect(bone.gelatinGKg?.value, bone.id).toBeGreaterThan(0);
+      expect(bone.flavour, bone.id).toBeDefined();
+    }
+    expect(CATALOGUE.filter((i) => i.dryBean).map((i) => i.id)).toEqual([
+      "kidneyBean",
+      "runnerBean",
+      "whiteBean",
+      "blackBean",
+    ]);
+    for (const id of ["onion", "shallot", "leek", "garlic", "chive", "raisin", "nutmeg", "tableSalt"])
+      expect(ingredientById(id).petHazard, id).toBeDefined();
+    expect(ingredientById("celery").allergens).toContain("celery");
+    expect(ingredientById("pearledSpelt").allergens).toContain("gluten");
+  });
+
+  test("finds by name, by other words, best first", () => {
+    expect(findIngredients("onion")[0]?.id).toBe("onion");
+    expect(findIngredients("bouillon")[0]?.id).toBe("stockCube");
+    expect(findIngredients("neck").map((i) => i.id)).toContain("lambNeck");
+    expect(findIngredients("zzz")).toEqual([]);
+    expect(() => ingredientById("zzz")).toThrowError(/not in the catalogue/);
+  });
+});

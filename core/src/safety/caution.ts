@@ -1,0 +1,16 @@
+/** How serious: danger stands first and in ember; a note informs. */
+export type Severity = "danger" | "caution" | "note";
+
+/** Where a caution belongs, so that it stands where the risk arises. */
+export type CautionPlace = "plan" | "cook" | "strain";
+
+/** A caution on screen: what to do, the rule behind it, and whose rule it is. */
+export interface Caution {
+  readonly id: string;
+  readonly severity: Severity;
+  readonly places: readonly CautionPlace[];
+  readonly title: string;
+  readonly text: string;
+  readonly rule: string;
+  readonly whose: string;
+}

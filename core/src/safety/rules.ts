@@ -1,0 +1,289 @@
+import { ingredientById } from "../ingredient/catalogue";
+import type { Ingredient } from "../ingredient/ingredient";
+import type { Kitchen } from "../simulate/kitchen-schema";
+import type { Plan } from "../simulate/plan-schema";
+import type { Trace } from "../simulate/trace";
+import type { PotFit } from "../simulate/water-ways";
+import { showDuration } from "../units/show";
+import { requiredBeanBoilMin } from "./bean-boil";
+import type { Caution } from "./caution";
+
+/** What a rule looks at. */
+export interface Facts {
+  readonly plan: Plan;
+  readonly kitchen: Kitchen;
+  readonly trace: Trace;
+  readonly fit: PotFit;
+  readonly waterL: number;
+  /** Hours of the clock, 0–24, at which the ring is lit; null where no time is set. */
+  readonly litHour: number | null;
+}
+
+/** One hazard: gives its caution where it applies, else null. */
+export interface Rule {
+  readonly hazard: string;
+  readonly check: (facts: Facts) => Caution | null;
+}
+
+const ingredientsOf = (plan: Plan): readonly Ingredient[] =>
+  plan.items.map((i) => ingredientById(i.ingredientId));
+
+const has = (plan: Plan, test: (i: Ingredient) => boolean): boolean =>
+  ingredientsOf(plan).some(test);
+
+const NIGHT_FROM_H = 22;
+const NIGHT_TO_H = 6;
+
+/** True where the ring burns at any moment between 22 and 6. */
+function burnsAtNight(litHour: number | null, burnMin: number): boolean {
+  if (litHour === null) return false;
+  for (let h = litHour; h <= litHour + burnMin / 60; h += 0.25) {
+    const hour = h % 24;
+    if (hour >= NIGHT_FROM_H || hour < NIGHT_TO_H) return true;
+  }
+  return false;
+}
+
+const HEAVY_POT_L = 8;
+const SHORT_BURN_MIN = 60;
+const SALTY_GL = 8;
+
+/** The rules for stock and broth on the hob. Kettlos defers to the local code and to professionals. */
+export const RULES: readonly Rule[] = [
+  {
+    hazard: "over the rim",
+    check: ({ fit }) =>
+      fit.limit === "overFillLine"
+        ? {
+            id: "fillLine",
+            severity: "danger",
+            places: ["plan"],
+            title: "Over the fill line",
+            text: `It would stand ${Math.abs(fit.roomL).toFixed(1)} L over the line and boil over. Take a bigger pot, less water, or pour the rest in boiling as the level falls.`,
+            rule: "A pot that boils keeps the top 15 % of its height free.",
+            whose: "kitchen practice",
+          }
+        : null,
+  },
+  {
+    hazard: "boiling dry",
+    check: ({ trace }) =>
+      trace.problem?.code === "boiledDry"
+        ? {
+            id: "dry",
+            severity: "danger",
+            places: ["plan", "cook"],
+            title: "It would boil dry",
+            text: trace.problem.message,
+            rule: "A pot forecast to run dry raises an alarm.",
+            whose: "fire safety",
+          }
+        : null,
+  },
+  {
+    hazard: "bones standing bare",
+    check: ({ trace }) => {
+      const bare = trace.marks.find((m) => m.kind === "bonesBare");
+      return bare === undefined || trace.problem !== null
+        ? null
+        : {
+            id: "bonesBare",
+            severity: "caution",
+            places: ["plan", "cook"],
+            title: "Bones come out of the liquid",
+            text: `After about ${showDuration(bare.tMin)} the level is within 1 cm of the bones. Top up with boiling water, or start with more.`,
+            rule: "Bones stay under the liquid, so that they cook evenly and nothing scorches.",
+            whose: "kitchen practice",
+          };
+    },
+  },
+  {
+    hazard: "unattended flame",
+    check: ({ plan, trace, litHour }) => {
+      if (burnsAtNight(litHour, trace.totalMin))
+        return {
+          id: "flameAtNight",
+          severity: "danger",
+          places: ["plan", "cook"],
+          title: "The ring would burn in the night",
+          text: "Do not sleep beside a lit ring. Start so that it is off before 22, or let someone sit up with it.",
+          rule: "A flame or ring is not left alone or slept beside.",
+          whose: "fire services everywhere; your house rules come first",
+        };
+      return plan.stop.by === "time" && plan.stop.holdMin < SHORT_BURN_MIN
+        ? null
+        : {
+            id: "flame",
+            severity: "note",
+            places: ["plan", "cook"],
+            title: "Someone stays by the ring",
+            text: `It burns for about ${showDuration(trace.totalMin)}. Take it off when everyone leaves.`,
+            rule: "A flame or ring is not left alone.",
+            whose: "fire services everywhere; your house rules come first",
+          };
+    },
+  },
+  {
+    hazard: "lifting a full pot",
+    check: ({ trace, waterL }) =>
+      waterL + trace.solidsInKg > HEAVY_POT_L
+        ? {
+            id: "twoPeople",
+            severity: "caution",
+            places: ["plan", "strain"],
+            title: "Two people lift this pot",
+            text: `It holds about ${(waterL + trace.solidsInKg).toFixed(0)} kg of hot food at the start. Strain with a ladle first, open the lid away from the face, pour away from you.`,
+            rule: "A full pot over about 8 L is carried by two.",
+            whose: "workplace safety practice",
+          }
+        : null,
+  },
+  {
+    hazard: "dry beans",
+    check: ({ plan, kitchen }) => {
+      if (!has(plan, (i) => i.dryBean === true)) return null;
+      const needMin = requiredBeanBoilMin(kitchen.altitudeM);
+      const boiledMin = plan.heat.boilFirstMin ?? 0;
+      const holdBoils = plan.heat.vigour === "rolling" && plan.stop.by === "time";
+      const done = boiledMin + (holdBoils && plan.stop.by === "time" ? plan.stop.holdMin : 0);
+      return {
+        id: "beans",
+        severity: done >= needMin ? "caution" : "danger",
+        places: ["plan", "cook"],
+        title:
+          done >= needMin ? "Beans: soak first" : `Beans need a ${needMin} min rolling boil`,
+        text: `Soak dry beans at least 5 h, throw that water away, and boil them hard in fresh water for at least ${needMin} min here before they simmer (US advice: 30 min or more).${done >= needMin ? "" : ` This plan boils them ${Math.round(done)} min.`}`,
+        rule: "10 min at a full boil destroys the toxin; US advice is 30 min; longer where water boils under 98 °C.",
+        whose: "FDA (30 min) and UK FSA (10 min); the margin for altitude is Kettlos's own",
+      };
+    },
+  },
+  {
+    hazard: "bone splinters",
+    check: ({ plan }) =>
+      has(plan, (i) => i.group === "bones")
+        ? {
+            id: "splinters",
+            severity: plan.feeds === "animals" ? "danger" : "note",
+            places: plan.feeds === "animals" ? ["plan", "strain"] : ["strain"],
+            title: "Strain twice; no cooked bones to animals",
+            text: "Chopped and long-cooked bones leave splinters. Use a fine sieve after the coarse one.",
+            rule: "Cooked bones splinter and are not fed to animals.",
+            whose: "veterinary advice",
+          }
+        : null,
+  },
+  {
+    hazard: "game",
+    check: ({ plan }) => {
+      const game = ingredientsOf(plan).filter((i) => i.game === true);
+      if (game.length === 0) return null;
+      const deer = game.some((i) => i.id.startsWith("deer"));
+      return {
+        id: "game",
+        severity: "caution",
+        places: ["plan"],
+        title: "Game: cut away shot damage",
+        text: `Cut generously around the shot channel (lead).${deer ? " For deer, follow the wildlife agency's testing advice where chronic wasting disease occurs, and use no brain, spine, eyes, spleen or lymph tissue." : ""}`,
+        rule: "Game is heated to 74 °C throughout; tested where the agency asks for it.",
+        whose: "wildlife agencies; ask yours",
+      };
+    },
+  },
+  {
+    hazard: "animals",
+    check: ({ plan }) => {
+      if (plan.feeds !== "animals") return null;
+      const bad = ingredientsOf(plan).filter((i) => i.petHazard !== undefined);
+      return {
+        id: "animals",
+        severity: bad.length > 0 ? "danger" : "note",
+        places: ["plan", "strain"],
+        title: bad.length > 0 ? `Not for animals: ${bad.map((i) => i.name).join(", ")}` : "For animals: plain, and a little",
+        text:
+          bad.length > 0
+            ? `${[...new Set(bad.map((i) => i.petHazard))].join("; ")}. Take it out, or make this pot for people.`
+            : "Lift the fat off. Give treats up to about a tenth of the day's food. A vet decides for an ill animal.",
+        rule: "No onion, garlic, leek, chive, salt, alcohol, nutmeg, grapes, raisins, xylitol or rich fat.",
+        whose: "veterinary advice; ask your vet",
+      };
+    },
+  },
+  {
+    hazard: "shellfish",
+    check: ({ plan }) =>
+      has(plan, (i) => i.allergens.includes("molluscs"))
+        ? {
+            id: "shellfish",
+            severity: "caution",
+            places: ["plan", "cook"],
+            title: "Shellfish: live only",
+            text: "Throw away any that stay open when tapped, and any that stay shut after cooking.",
+            rule: "Only live shellfish go in; closed ones after cooking are thrown away.",
+            whose: "food agencies; the local code rules",
+          }
+        : null,
+  },
+  {
+    hazard: "frozen start",
+    check: ({ plan }) =>
+      plan.items.some((i) => i.frozen)
+        ? {
+            id: "frozen",
+            severity: "caution",
+            places: ["plan"],
+            title: "Frozen bones start slowly",
+            text: "Melting is in the come-up time. Better thaw in the fridge, about 10 h a kilo, so that pieces cook alike.",
+            rule: "Thaw in the fridge, not on the counter.",
+            whose: "food agencies; the local code rules",
+          }
+        : null,
+  },
+  {
+    hazard: "salt concentrates",
+    check: ({ plan, trace }) => {
+      if (trace.strained.saltGL <= SALTY_GL || plan.feeds === "animals") return null;
+      return {
+        id: "salt",
+        severity: "caution",
+        places: ["plan", "strain"],
+        title: "It comes out salty",
+        text: `About ${trace.strained.saltGL.toFixed(0)} g salt a litre once it is down; 6–8 g suits a broth to sip. Put the salt in at the end, or use it thinned.`,
+        rule: "Adults: under 5 g of salt a day in all.",
+        whose: "WHO guidance",
+      };
+    },
+  },
+  {
+    hazard: "cooling",
+    check: () => ({
+      id: "cooling",
+      severity: "caution",
+      places: ["strain"],
+      title: "Chill it now, fast and shallow",
+      text: "From 57 °C down to 21 °C within 2 h, and to 5 °C within 6 h in all. Shallow trays, an ice or snow bath, then the fridge. A deep pot in a fridge is too slow. A covered pot off the heat counts from 57 °C too.",
+      rule: "57→21 °C in 2 h, 5 °C in 6 h in all (US); 60→21 °C in 2 h, 5 °C in 4 h more (AU/NZ); to 8 °C as fast as possible, about 90 min for small portions (UK).",
+      whose: "US model food code; AU/NZ and UK guidance. Your local food code rules",
+    }),
+  },
+  {
+    hazard: "keeping",
+    check: () => ({
+      id: "keeping",
+      severity: "note",
+      places: ["strain"],
+      title: "Fridge 3–4 days, then the freezer",
+      text: "Frozen it is at its best for 2–3 months. Never keep it at room temperature: a jar of broth is not shelf-stable without a tested pressure-canning process.",
+      rule: "3–4 days in the fridge (1–2 for plain meat broth in older tables); reheat to 74 °C, once.",
+      whose: "US guidance; your local food code rules",
+    }),
+  },
+];
+
+const ORDER = { danger: 0, caution: 1, note: 2 } as const;
+
+/** Every caution that applies, the gravest first. */
+export const cautionsFor = (facts: Facts): readonly Caution[] =>
+  RULES.flatMap((rule) => rule.check(facts) ?? []).sort(
+    (a, b) => ORDER[a.severity] - ORDER[b.severity],
+  );

@@ -1,0 +1,23 @@
+import { z } from "zod";
+import { RingSchema } from "../heat/ring-schema";
+import { VesselSchema } from "../vessel/vessel-schema";
+
+/** Version of every stored or exported Kettlos document. */
+export const SCHEMA_VERSION = 1;
+
+const unique = (items: readonly { id: string }[]) =>
+  new Set(items.map((i) => i.id)).size === items.length;
+
+/** A kitchen: where it is and what stands in it. */
+export const KitchenSchema = z.object({
+  schemaVersion: z.literal(SCHEMA_VERSION),
+  id: z.string().min(1).max(80),
+  name: z.string().trim().min(1).max(80),
+  altitudeM: z.number().min(-430).max(5500),
+  units: z.enum(["metric", "us", "both"]),
+  waterC: z.number().min(0).max(40).default(12),
+  roomC: z.number().min(-10).max(45).default(22),
+  vessels: z.array(VesselSchema).max(60).refine(unique, "Two vessels have the same id."),
+  rings: z.array(RingSchema).max(20).refine(unique, "Two rings have the same id."),
+});
+export type Kitchen = z.infer<typeof KitchenSchema>;

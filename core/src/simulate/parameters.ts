@@ -1,0 +1,47 @@
+import { kitchenEstimate, published, type Constant } from "../units/constant";
+
+/**
+ * What is uncertain about a pot: multipliers on the defaults, and z itself.
+ * All 1 (z 33) is the expected pot.
+ */
+export interface Parameters {
+  readonly evaporation: number;
+  readonly efficiency: number;
+  readonly extraction: number;
+  readonly freed: number;
+  readonly leftOnSolids: number;
+  readonly zC: number;
+}
+
+export const EXPECTED: Parameters = {
+  evaporation: 1,
+  efficiency: 1,
+  extraction: 1,
+  freed: 1,
+  leftOnSolids: 1,
+  zC: 33,
+};
+
+/** Spread of each multiplier before anything is learned. Evaporation's own sits with the simmer. */
+export const SPREAD: Record<Exclude<keyof Parameters, "evaporation">, Constant> = {
+  efficiency: kitchenEstimate("spread of ring heat", 0.2, "log", "model section 13"),
+  extraction: kitchenEstimate("spread of extraction", 0.25, "log", "model section 13"),
+  freed: kitchenEstimate("spread of juice freed", 0.15, "log", "model section 13"),
+  leftOnSolids: kitchenEstimate(
+    "spread of liquid left on solids",
+    0.3,
+    "log",
+    "solids weighed after draining",
+  ),
+  zC: published("spread of z", 4, "°C", "published range for texture 20–40"),
+};
+
+/** What each parameter is called on screen. */
+export const PARAMETER_NAMES: Record<keyof Parameters, string> = {
+  evaporation: "how fast it steams",
+  efficiency: "heat from the ring",
+  extraction: "what the bones give",
+  freed: "juice from meat and vegetables",
+  leftOnSolids: "liquid left on the solids",
+  zC: "how fast cooking rises with heat",
+};

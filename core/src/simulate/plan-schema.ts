@@ -1,0 +1,111 @@
+import { z } from "zod";
+import { VIGOURS } from "../heat/constants";
+import { isIngredientId } from "../ingredient/catalogue";
+import { LIDS } from "../liquid/constants";
+import { SCHEMA_VERSION } from "./kitchen-schema";
+
+const Id = z.string().min(1).max(80);
+
+/** When an ingredient goes in. Minutes before the end count back from the end of the simmer. */
+export const WhenSchema = z.discriminatedUnion("at", [
+  z.object({ at: z.literal("start") }),
+  z.object({ at: z.literal("beforeEnd"), min: z.number().min(1).max(2880) }),
+  z.object({ at: z.literal("offHeat") }),
+  z.object({ at: z.literal("afterStrain") }),
+]);
+export type When = z.infer<typeof WhenSchema>;
+
+export const PlanItemSchema = z.object({
+  id: Id,
+  ingredientId: z.string().refine(isIngredientId, "This is not in the catalogue of ingredients."),
+  massKg: z.number().positive().max(200),
+  counted: z
+    .object({
+      count: z.number().positive().max(10000),
+      word: z.string().min(1).max(40),
+      eachKg: z.number().positive().max(50),
+    })
+    .optional(),
+  when: WhenSchema,
+  /** How it is prepared, in the cook's words. */
+  preparation: z.string().max(200).default(""),
+  boneState: z.enum(["raw", "blanched", "roasted", "usedBefore"]).default("raw"),
+  frozen: z.boolean().default(false),
+});
+export type PlanItem = z.infer<typeof PlanItemSchema>;
+
+/** The result a cook wants, from which the water is found. */
+export const WantedSchema = z.discriminatedUnion("by", [
+  z.object({ by: z.literal("volume"), volumeL: z.number().positive().max(200) }),
+  z.object({
+    by: z.literal("moulds"),
+    count: z.number().int().min(1).max(1000),
+    mouldL: z.number().positive().max(20),
+  }),
+  z.object({
+    by: z.literal("rations"),
+    eaters: z.number().int().min(1).max(2000),
+    rationL: z.number().positive().max(5),
+    days: z.number().positive().max(60),
+  }),
+]);
+export type Wanted = z.infer<typeof WantedSchema>;
+
+/** The ways of stating water: all of them state one unknown. */
+export const WaterSchema = z.discriminatedUnion("by", [
+  z.object({ by: z.literal("amount"), volumeL: z.number().min(0).max(200) }),
+  z.object({ by: z.literal("ratio"), waterPerBone: z.number().positive().max(20) }),
+  z.object({ by: z.literal("cover") }),
+  z.object({ by: z.literal("over"), overM: z.number().min(0).max(1) }),
+  z.object({ by: z.literal("halfWay") }),
+  z.object({ by: z.literal("fillLine") }),
+  z.object({ by: z.literal("left"), wanted: WantedSchema }),
+]);
+export type WaterStatement = z.infer<typeof WaterSchema>;
+
+export const HeatSchema = z.object({
+  method: z.literal("hob"),
+  vigour: z.enum(VIGOURS),
+  lid: z.enum(LIDS),
+  /** Minutes at a rolling boil, skimming, before it is turned down; null goes straight to the simmer. */
+  boilFirstMin: z.number().min(0).max(120).nullable(),
+});
+
+export const StopSchema = z.discriminatedUnion("by", [
+  z.object({ by: z.literal("time"), holdMin: z.number().min(1).max(2880) }),
+  z.object({ by: z.literal("liquid"), liquidL: z.number().positive().max(200) }),
+  z.object({ by: z.literal("share"), share: z.number().gt(0).lt(1) }),
+  z.object({ by: z.literal("depth"), depthM: z.number().positive().max(1.5) }),
+]);
+export type Stop = z.infer<typeof StopSchema>;
+
+/** One pot as planned. */
+export const PlanSchema = z.object({
+  schemaVersion: z.literal(SCHEMA_VERSION),
+  id: Id,
+  name: z.string().trim().min(1).max(80),
+  forWhat: z.string().max(120).default(""),
+  /** Who eats it; what is for animals is screened for what harms them. */
+  feeds: z.enum(["people", "animals"]).default("people"),
+  vesselId: Id,
+  ringId: Id,
+  items: z.array(PlanItemSchema).max(60),
+  water: WaterSchema,
+  heat: HeatSchema,
+  stop: StopSchema,
+  pieceM: z.number().min(0.005).max(0.3).default(0.03),
+  fat: z.enum(["keep", "skimHot", "liftCold"]).default("liftCold"),
+  strain: z
+    .object({
+      when: z.enum(["atOnce", "afterPause"]),
+      pressed: z.boolean(),
+      clothPasses: z.number().int().min(0).max(5),
+    })
+    .default({ when: "afterPause", pressed: false, clothPasses: 0 }),
+  /** When it shall be strained, as an ISO time with zone; null when it does not matter. */
+  readyAt: z.iso.datetime({ offset: true }).nullable().default(null),
+  /** Minutes of work before the pot goes on. */
+  prepareMin: z.number().min(0).max(1440).default(15),
+  note: z.string().max(2000).default(""),
+});
+export type Plan = z.infer<typeof PlanSchema>;

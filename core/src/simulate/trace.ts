@@ -1,0 +1,76 @@
+import type { LedgerTotals } from "../liquid/ledger";
+import type { Problem } from "../units/problem";
+
+export type Phase = "comeUp" | "boil" | "hold" | "rest";
+
+/** The pot at one moment. Times count from the flame being lit. */
+export interface TracePoint {
+  readonly tMin: number;
+  readonly phase: Phase;
+  readonly liquidC: number;
+  readonly liquidKg: number;
+  /** Hot litres, as a dip would read them. */
+  readonly liquidL: number;
+  readonly depthM: number;
+  readonly steamedKg: number;
+  /** Average cook value of the bones or the main solid, min at 100 °C. */
+  readonly cookMin: number;
+  readonly gelatinG: number;
+}
+
+export type MarkKind =
+  | "simmers"
+  | "boils"
+  | "turnedDown"
+  | "itemIn"
+  | "offHeat"
+  | "strained"
+  | "bonesBare"
+  | "dry";
+
+export interface Mark {
+  readonly kind: MarkKind;
+  readonly tMin: number;
+  readonly itemId?: string;
+}
+
+/** What is in the bowl after the sieve. */
+export interface Strained {
+  readonly liquidKg: number;
+  /** Cold litres. */
+  readonly volumeL: number;
+  readonly gelatinGL: number;
+  readonly saltG: number;
+  readonly saltGL: number;
+  readonly fatKg: number;
+}
+
+/** Everything one simulated pot goes through. */
+export interface Trace {
+  readonly points: readonly TracePoint[];
+  readonly marks: readonly Mark[];
+  readonly ledger: LedgerTotals;
+  readonly strained: Strained;
+  readonly comeUpMin: number;
+  /** Minutes from lighting the flame to the simmer's clock starting. */
+  readonly toSimmerMin: number;
+  readonly holdMin: number;
+  readonly totalMin: number;
+  readonly boilingC: number;
+  readonly holdC: number;
+  readonly startDepthM: number;
+  readonly endDepthM: number;
+  /** Liquid in the pot at the end, before straining: cold litres. */
+  readonly endLiquidL: number;
+  readonly endLiquidKg: number;
+  readonly heapTopM: number;
+  readonly endHeapTopM: number;
+  readonly solidsInKg: number;
+  readonly solidsOutKg: number;
+  readonly fatCapMm: number;
+  readonly cookMin: number;
+  readonly holdW: number;
+  readonly ringW: number;
+  /** Why it stopped early, where it did. */
+  readonly problem: Problem | null;
+}

@@ -1,0 +1,213 @@
+import { ingredientById } from "../ingredient/catalogue";
+import { Problem, outcomeOf, type Outcome } from "../units/problem";
+import { depthForLiquidM, heapOf, heapTopM, type SolidsIn } from "../vessel/solids";
+import type { Vessel } from "../vessel/vessel-schema";
+import { fillLineL } from "../vessel/volume";
+import {
+  waterHalfWayL,
+  waterOverL,
+  waterToCoverL,
+  waterToFillLineL,
+} from "../vessel/water-by-place";
+import { waterDensityKgL } from "../water/properties";
+import type { Kitchen } from "./kitchen-schema";
+import type { Plan, PlanItem, WaterStatement, Wanted } from "./plan-schema";
+import { vesselOf } from "./references";
+import { simulate } from "./simulate";
+
+/** Headspace of moulds: filled to 90 %. */
+export const MOULD_FILL = 0.9;
+
+/** Litres, cold and strained, that a wish comes to. */
+export function wantedL(wanted: Wanted): number {
+  if (wanted.by === "volume") return wanted.volumeL;
+  if (wanted.by === "moulds") return wanted.count * wanted.mouldL * MOULD_FILL;
+  return wanted.eaters * wanted.rationL * wanted.days;
+}
+
+/** What lies in the pot when the water goes in. */
+export function startSolids(plan: Plan): SolidsIn {
+  return heapOf(
+    plan.items.filter(isStartSolid).map((item) => {
+      const ingredient = ingredientById(item.ingredientId);
+      return {
+        massKg: item.massKg,
+        densityKgL: ingredient.densityKgL.value,
+        packing: ingredient.packing.value,
+      };
+    }),
+  );
+}
+
+const isStartSolid = (item: PlanItem): boolean => {
+  const ingredient = ingredientById(item.ingredientId);
+  return item.when.at === "start" && !ingredient.isLiquid && ingredient.group !== "salt";
+};
+
+/** Liquids other than water that go in at the start, L. */
+const otherStartLiquidL = (plan: Plan): number =>
+  plan.items
+    .filter((i) => i.when.at === "start" && ingredientById(i.ingredientId).isLiquid)
+    .reduce((sum, i) => sum + i.massKg / ingredientById(i.ingredientId).densityKgL.value, 0);
+
+/** Weight of bones and meat at the start, as bought, kg: what a ratio counts from. */
+export const bonesKg = (plan: Plan): number =>
+  plan.items
+    .filter((i) => i.when.at === "start" && ingredientById(i.ingredientId).role === "body")
+    .reduce((sum, i) => sum + i.massKg, 0);
+
+/**
+ * Litres of cold water that the plan's statement comes to in its pot.
+ * "So that X are left" is found on the simulation, by the secant method inside a bracket.
+ * @throws Problem `heapAboveRim`, `aboveRim`, `notReachable`, `range`
+ */
+export function waterL(plan: Plan, kitchen: Kitchen, statement: WaterStatement = plan.water): number {
+  const vessel = vesselOf(plan, kitchen);
+  const solids = startSolids(plan);
+  const others = otherStartLiquidL(plan);
+  const less = (l: number) => Math.max(0, l - others);
+  switch (statement.by) {
+    case "amount":
+      return statement.volumeL;
+    case "ratio":
+      return less((statement.waterPerBone * bonesKg(plan)) / waterDensityKgL(kitchen.waterC));
+    case "cover":
+      return less(waterToCoverL(vessel, solids));
+    case "over":
+      return less(waterOverL(vessel, solids, statement.overM));
+    case "halfWay":
+      return less(waterHalfWayL(vessel, solids));
+    case "fillLine":
+      return less(waterToFillLineL(vessel, solids));
+    case "left":
+      return waterForResultL(plan, kitchen, wantedL(statement.wanted));
+  }
+}
+
+/** kg of cold water in volumeL as it comes from the tap. */
+export const coldWaterKg = (volumeL: number, kitchen: Kitchen): number =>
+  volumeL * waterDensityKgL(kitchen.waterC);
+
+/** Water, L, after which wantedCold litres are left strained. */
+function waterForResultL(plan: Plan, kitchen: Kitchen, wantedCold: number): number {
+  const leftAfter = (litres: number): number => {
+    const trace = simulate(plan, kitchen, { waterKg: coldWaterKg(litres, kitchen) });
+    if (trace.problem !== null && trace.problem.code !== "boiledDry") throw trace.problem;
+    return trace.problem === null ? trace.strained.volumeL - wantedCold : -wantedCold;
+  };
+  let low = wantedCold * 0.2;
+  let lowMiss = leftAfter(low);
+  let high = wantedCold * 1.3 + 0.3;
+  let highMiss = leftAfter(high);
+  for (let i = 0; highMiss < 0 && i < 12; i++) {
+    low = high;
+    lowMiss = highMiss;
+    high = high * 1.3 + 0.5;
+    highMiss = leftAfter(high);
+  }
+  if (highMiss < 0 || lowMiss > 0)
+    throw new Problem(
+      "notReachable",
+      "water",
+      wantedCold,
+      `No amount of water leaves ${wantedCold.toFixed(1)} L here. Change the time, the lid or the heat.`,
+    );
+  for (let i = 0; i < 30 && high - low > 5e-5; i++) {
+    const secant = low - (lowMiss * (high - low)) / (highMiss - lowMiss);
+    const guess =
+      i % 3 === 2 || !(secant > low && secant < high) ? (low + high) / 2 : secant;
+    const miss = leftAfter(guess);
+    if (Math.abs(miss) < 1e-4) return guess;
+    if (miss < 0) {
+      low = guess;
+      lowMiss = miss;
+    } else {
+      high = guess;
+      highMiss = miss;
+    }
+  }
+  return (low + high) / 2;
+}
+
+/** One way of stating water and what it comes to in this pot. */
+export interface WaterWay {
+  readonly statement: WaterStatement;
+  readonly outcome: Outcome<{ readonly volumeL: number; readonly depthM: number }>;
+  readonly overFillLine: boolean;
+}
+
+/** Over this depth above the bones the usual "2–3 cm over" is shown. */
+const USUAL_OVER_M = 0.025;
+
+/**
+ * The ways of stating water side by side: what each gives in this pot, and whether it stands over
+ * the fill line. "So that X are left" is among them only where it is the plan's own.
+ */
+export function waterWays(plan: Plan, kitchen: Kitchen): readonly WaterWay[] {
+  const vessel = vesselOf(plan, kitchen);
+  const solids = startSolids(plan);
+  const others = otherStartLiquidL(plan);
+  const places: WaterStatement[] = [
+    { by: "fillLine" },
+    { by: "ratio", waterPerBone: plan.water.by === "ratio" ? plan.water.waterPerBone : 2 },
+    {
+      by: "over",
+      overM: plan.water.by === "over" ? plan.water.overM : USUAL_OVER_M,
+    },
+    { by: "cover" },
+    { by: "halfWay" },
+  ];
+  const all = places.some((p) => p.by === plan.water.by) ? places : [plan.water, ...places];
+  return all
+    .filter((s) => s.by !== "ratio" || bonesKg(plan) > 0)
+    .map((statement) => {
+      const outcome = outcomeOf(() => {
+        const volumeL = waterL(plan, kitchen, statement);
+        return { volumeL, depthM: depthForLiquidM(vessel, solids, volumeL + others) };
+      });
+      return {
+        statement,
+        outcome,
+        overFillLine: outcome.ok && isOverFillLine(vessel, outcome.value.depthM),
+      };
+    });
+}
+
+const isOverFillLine = (vessel: Vessel, depthM: number): boolean =>
+  depthM > vessel.heightM * vessel.fillShare + 5e-4;
+
+/** What holds the pot back: the rim, the fill line, or nothing. */
+export type PotLimit = "fits" | "overFillLine" | "overRim" | "heapAboveRim";
+
+export interface PotFit {
+  readonly vesselId: string;
+  readonly limit: PotLimit;
+  readonly depthM: number | null;
+  /** Room to the fill line, L; negative where it is over. */
+  readonly roomL: number;
+}
+
+/** Whether waterVolumeL with the plan's solids fits a vessel, and how much room is left. */
+export function fitIn(vessel: Vessel, plan: Plan, waterVolumeL: number): PotFit {
+  const solids = startSolids(plan);
+  const liquid = waterVolumeL + otherStartLiquidL(plan);
+  const roomL = fillLineL(vessel) - liquid - solids.heapSolidL - solids.floatingL;
+  const depth = outcomeOf(() => {
+    heapTopM(vessel, solids);
+    return depthForLiquidM(vessel, solids, liquid);
+  });
+  if (!depth.ok)
+    return {
+      vesselId: vessel.id,
+      limit: depth.problem.code === "heapAboveRim" ? "heapAboveRim" : "overRim",
+      depthM: null,
+      roomL,
+    };
+  const over = isOverFillLine(vessel, depth.value);
+  return {
+    vesselId: vessel.id,
+    limit: over ? "overFillLine" : "fits",
+    depthM: depth.value,
+    roomL,
+  };
+}

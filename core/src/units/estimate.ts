@@ -1,0 +1,43 @@
+import type { Constant } from "./constant";
+
+/** One named input of a figure. */
+export interface BecauseInput {
+  readonly name: string;
+  readonly value: number | string;
+  readonly unit: string;
+}
+
+/** How a figure came about: its formula in words, its inputs, and each constant with its source. */
+export interface Because {
+  readonly formula: string;
+  readonly inputs: readonly BecauseInput[];
+  readonly constants: readonly Constant[];
+  /** What makes the range: parameter name and its share of the spread, largest first. */
+  readonly spread: readonly { readonly name: string; readonly share: number }[];
+}
+
+/** A figure as it leaves the core: P10, P50, P90, its unit, and its because. */
+export interface Estimate {
+  readonly id: string;
+  readonly name: string;
+  readonly unit: string;
+  readonly low: number;
+  readonly expected: number;
+  readonly high: number;
+  readonly because: Because;
+}
+
+/** The standard normal quantile of 0.9. */
+export const Z90 = 1.28155;
+
+/**
+ * P10, P50, P90 of a log-normal figure from its expected value and the spread of its logarithm.
+ * @example logNormalRange(2, 0.1) // { low: 1.759…, expected: 2, high: 2.273… }
+ */
+export function logNormalRange(
+  expected: number,
+  sigmaLog: number,
+): { low: number; expected: number; high: number } {
+  const k = Math.exp(Z90 * sigmaLog);
+  return { low: expected / k, expected, high: expected * k };
+}

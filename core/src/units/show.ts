@@ -1,0 +1,108 @@
+import { formatQuantity } from "format-quantity";
+import {
+  INCH_M,
+  OUNCE_KG,
+  POUND_KG,
+  US_CUP_L,
+  US_FLUID_OUNCE_L,
+  US_QUART_L,
+} from "./unit-table";
+
+/** Which units the cook wants to see. */
+export type UnitSystem = "metric" | "us" | "both";
+
+const SEPARATOR = " · ";
+
+/** Shows kg as the cook would say it: 2.4 kg, 180 g, 4 lb 14 oz. */
+export const showMass = (massKg: number, system: UnitSystem): string =>
+  inSystem(system, () => metricMass(massKg), () => usMass(massKg));
+
+/** Shows litres: 2.4 L, 850 mL, 2 ½ qt, 1 ¾ cups. */
+export const showVolume = (volumeL: number, system: UnitSystem): string =>
+  inSystem(system, () => metricVolume(volumeL), () => usVolume(volumeL));
+
+/** Shows metres as centimetres or inches: 11.4 cm, 4 ½ in. */
+export const showLength = (lengthM: number, system: UnitSystem): string =>
+  inSystem(
+    system,
+    () => `${fixed(lengthM * 100, 1)} cm`,
+    () => `${fraction(lengthM / INCH_M, 8)} in`,
+  );
+
+/** Shows °C to one decimal, or whole °F. */
+export const showTemperature = (tempC: number, system: UnitSystem): string =>
+  inSystem(
+    system,
+    () => `${fixed(tempC, 1)} °C`,
+    () => `${fixed((tempC * 9) / 5 + 32, 0)} °F`,
+  );
+
+/** Shows minutes as a cook says them: 45 min, 6 h, 6 h 30, 1 day 4 h. */
+export function showDuration(durationMin: number): string {
+  const total = Math.round(durationMin);
+  if (total < 60) return `${total} min`;
+  const hours = Math.floor(total / 60);
+  const rest = total % 60;
+  return rest === 0 ? `${hours} h` : `${hours} h ${String(rest).padStart(2, "0")}`;
+}
+
+/** Shows a range without saying the unit twice: "2.0–2.6 L". Both systems where wanted. */
+export function showVolumeRange(lowL: number, highL: number, system: UnitSystem): string {
+  return inSystem(
+    system,
+    () =>
+      highL < 0.995
+        ? `${roundTo(lowL * 1000, 10)}–${roundTo(highL * 1000, 10)} mL`
+        : `${fixed(lowL, 1)}–${fixed(highL, 1)} L`,
+    () => `${fraction(lowL / US_QUART_L, 4)}–${fraction(highL / US_QUART_L, 4)} qt`,
+  );
+}
+
+function inSystem(system: UnitSystem, metric: () => string, us: () => string): string {
+  if (system === "metric") return metric();
+  return system === "us" ? us() : `${metric()}${SEPARATOR}${us()}`;
+}
+
+function metricMass(massKg: number): string {
+  if (massKg < 0.9995) {
+    const g = massKg * 1000;
+    return `${roundTo(g, g < 10 ? 0.5 : g < 50 ? 1 : g < 250 ? 5 : 10)} g`;
+  }
+  const rounded = Math.round(massKg * 100) / 100;
+  return `${Number.isInteger(Math.round(rounded * 1000) / 100) ? fixed(rounded, 1) : fixed(rounded, 2)} kg`;
+}
+
+function usMass(massKg: number): string {
+  const ounces = Math.round(massKg / OUNCE_KG);
+  if (massKg < POUND_KG * 0.995) return `${fraction(massKg / OUNCE_KG, 4)} oz`;
+  const pounds = Math.floor(ounces / 16);
+  return ounces % 16 === 0 ? `${pounds} lb` : `${pounds} lb ${ounces % 16} oz`;
+}
+
+function metricVolume(volumeL: number): string {
+  if (volumeL >= 0.995) return `${fixed(volumeL, 1)} L`;
+  const mL = volumeL * 1000;
+  return `${roundTo(mL, mL < 20 ? 1 : mL < 100 ? 5 : 10)} mL`;
+}
+
+function usVolume(volumeL: number): string {
+  if (volumeL >= US_QUART_L * 0.99) return `${fraction(volumeL / US_QUART_L, 4)} qt`;
+  if (volumeL >= US_CUP_L * 0.24) {
+    const cups = Math.round((volumeL / US_CUP_L) * 4) / 4;
+    return `${fraction(cups, 4)} ${cups > 1 ? "cups" : "cup"}`;
+  }
+  return `${fraction(volumeL / US_FLUID_OUNCE_L, 4)} fl oz`;
+}
+
+/** Rounds to the nearest 1/parts and writes it with a vulgar fraction: 2.4 → "2 ½". */
+function fraction(value: number, parts: number): string {
+  const rounded = Math.round(value * parts) / parts;
+  if (rounded === 0) return value > 0 ? fixed(value, 2) : "0";
+  const text = formatQuantity(rounded, { vulgarFractions: true }) ?? String(rounded);
+  return text.replace(/(\d)([¼-¾⅐-⅞])/u, "$1 $2");
+}
+
+const fixed = (value: number, digits: number): string =>
+  (Math.round(value * 10 ** digits) / 10 ** digits + 0).toFixed(digits);
+
+const roundTo = (value: number, step: number): number => Math.round(value / step) * step;

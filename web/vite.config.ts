@@ -1,0 +1,34 @@
+import vue from "@vitejs/plugin-vue";
+import { ElementPlusResolver } from "unplugin-vue-components/resolvers";
+import components from "unplugin-vue-components/vite";
+import { defineConfig } from "vite";
+import { VitePWA } from "vite-plugin-pwa";
+
+export default defineConfig({
+  plugins: [
+    vue(),
+    components({
+      dts: "components.d.ts",
+      dirs: [],
+      resolvers: [ElementPlusResolver({ importStyle: process.env.VITEST ? false : "css" })],
+    }),
+    VitePWA({
+      registerType: "autoUpdate",
+      injectRegister: "script-defer",
+      workbox: {
+        globPatterns: ["**/*.{js,css,html,svg,woff2}"],
+        navigateFallbackDenylist: [/^\/api\//, /^\/healthz$/],
+      },
+      manifest: {
+        name: "Kettlos",
+        short_name: "Kettlos",
+        description: "Plans a long simmer and follows one pot from bones to strained litres.",
+        theme_color: "#15366F",
+        background_color: "#F3F6F5",
+        display: "standalone",
+        icons: [{ src: "/icon.svg", sizes: "any", type: "image/svg+xml", purpose: "any" }],
+      },
+    }),
+  ],
+  build: { target: "es2023", chunkSizeWarningLimit: 400 },
+});
