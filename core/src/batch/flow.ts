@@ -1,0 +1,78 @@
+import { gapOf } from "./gap";
+import type { Cook } from "./fold";
+import type { Kitchen } from "../simulate/kitchen-schema";
+import type { Plan } from "../simulate/plan-schema";
+import { simulate } from "../simulate/simulate";
+import { coldWaterKg, waterL } from "../simulate/water-ways";
+
+/** One way liquid came in or went, planned and, once strained, as it likely went; litres. */
+export interface FlowPart {
+  readonly id: string;
+  readonly name: string;
+  readonly side: "in" | "out";
+  readonly colour: "broth" | "steam" | "bone";
+  readonly plannedL: number;
+  readonly gotL: number | null;
+}
+
+/** Where every litre goes: planned by the ledger, got by what was measured and the likeliest causes. */
+export function flowOf(plan: Plan, kitchen: Kitchen, cook: Cook): readonly FlowPart[] {
+  const { ledger, strained } = simulate(plan, kitchen, {
+    waterKg: coldWaterKg(waterL(plan, kitchen), kitchen),
+  });
+  const gap = gapOf(plan, kitchen, cook);
+  const share = (cause: string) => gap?.parts.find((p) => p.cause === cause)?.litres ?? 0;
+  const got = (plannedL: number, changeL: number) =>
+    gap === null ? null : Math.max(0, plannedL + changeL);
+  const parts: FlowPart[] = [
+    {
+      id: "water",
+      name: "water and other liquids",
+      side: "in",
+      colour: "broth",
+      plannedL: ledger.added,
+      gotL: got(ledger.added, cook.topUps.reduce((sum, t) => sum + t.volumeL, 0)),
+    },
+    {
+      id: "freed",
+      name: "from meat and vegetables",
+      side: "in",
+      colour: "broth",
+      plannedL: ledger.juice + ledger.vegetables,
+      gotL: got(ledger.juice + ledger.vegetables, share("juice")),
+    },
+    {
+      id: "strained",
+      name: "strained",
+      side: "out",
+      colour: "broth",
+      plannedL: strained.volumeL,
+      gotL: gap?.gotL ?? null,
+    },
+    {
+      id: "steam",
+      name: "steamed off",
+      side: "out",
+      colour: "steam",
+      plannedL: -ledger.evaporated,
+      gotL: got(-ledger.evaporated, -share("steam")),
+    },
+    {
+      id: "bones",
+      name: "in and on the solids",
+      side: "out",
+      colour: "bone",
+      plannedL: -ledger.takenUp - ledger.leftOnSolids,
+      gotL: got(-ledger.takenUp - ledger.leftOnSolids, -share("solids")),
+    },
+    {
+      id: "cloth",
+      name: "in the cloth",
+      side: "out",
+      colour: "bone",
+      plannedL: -ledger.leftInCloth,
+      gotL: got(-ledger.leftInCloth, 0),
+    },
+  ];
+  return parts.filter((p) => p.plannedL > 0.004 || (p.gotL ?? 0) > 0.004);
+}

@@ -1,0 +1,57 @@
+import { Problem } from "../units/problem";
+import { findIngredients } from "./catalogue";
+import type { Ingredient } from "./ingredient";
+import { readAmount, type AmountReading } from "./read-amount";
+
+/** An ingredient line: which entry, and how much. */
+export interface LineReading {
+  readonly ingredient: Ingredient;
+  readonly amount: AmountReading;
+}
+
+const STARTS_AMOUNT = /^(?:\d|[.,]\d|[¼-¾⅐-⅞]|an?\b)/iu;
+
+/**
+ * Reads "2.5 kg lamb neck", "2 medium onions", "a bulb of garlic": the amount first, then the name.
+ * @throws Problem `unreadable` saying which part was not understood
+ */
+export function readLine(text: string): LineReading {
+  const words = text.trim().split(/\s+/).filter(Boolean);
+  for (let split = 1; split < words.length; split++) {
+    const head = words.slice(0, split).join(" ");
+    const name = words.slice(split).join(" ").replace(/^of\s+/i, "");
+    const ingredient = bestNamed(name) ?? bestNamed(name.replace(/\s+\S+$/, ""));
+    if (ingredient === null || !STARTS_AMOUNT.test(head)) continue;
+    const amount = amountOf(head, name, ingredient);
+    if (amount !== null) return { ingredient, amount };
+  }
+  const known = words.map((_, i) => bestNamed(words.slice(i).join(" "))).find((i) => i !== null);
+  throw new Problem(
+    "unreadable",
+    "ingredient",
+    text,
+    known === undefined || known === null
+      ? `"${text}" names nothing in the catalogue. Try "2.5 kg lamb neck" or "2 medium onions".`
+      : `How much ${known.name.toLowerCase()}? Type a weight or a count before it, such as "2 kg ${known.name.toLowerCase()}".`,
+  );
+}
+
+/** The best match that shares a whole beginning of a word; singular and plural alike. */
+function bestNamed(name: string): Ingredient | null {
+  const lower = name.toLowerCase();
+  for (const form of [lower, lower.replace(/ies$/, "y"), lower.replace(/oes$/, "o"), lower.replace(/s$/, "")]) {
+    const found = findIngredients(form)[0];
+    if (form !== "" && found !== undefined) return found;
+  }
+  return null;
+}
+
+function amountOf(amount: string, name: string, ingredient: Ingredient): AmountReading | null {
+  for (const text of [amount, `${amount} ${name}`])
+    try {
+      return readAmount(text, ingredient);
+    } catch (error) {
+      if (!(error instanceof Problem)) throw error;
+    }
+  return null;
+}

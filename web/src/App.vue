@@ -1,0 +1,92 @@
+<script setup lang="ts">
+import { ElConfigProvider } from "element-plus";
+import { ref, watch } from "vue";
+import { useRoute, useRouter } from "vue-router";
+import { useKitchenStore } from "./data/kitchen-store";
+import { useLook } from "./data/look";
+import ErrorSurface from "./frame/ErrorSurface.vue";
+import HobRail from "./frame/HobRail.vue";
+import ShortcutSheet from "./frame/ShortcutSheet.vue";
+import TopRail from "./frame/TopRail.vue";
+import { useShortcuts } from "./frame/shortcuts";
+import { PLACES } from "./router";
+
+useLook();
+const store = useKitchenStore();
+const router = useRouter();
+const route = useRoute();
+const showsShortcuts = ref(false);
+
+useShortcuts(() => [
+  { keys: "?", does: "This sheet", run: () => (showsShortcuts.value = true) },
+  ...PLACES.map((place) => ({
+    keys: place.key,
+    does: `Go to ${place.label}`,
+    run: () => void router.push(place.path),
+  })),
+]);
+
+watch(
+  () => [store.isLoaded, store.kitchen, route.name] as const,
+  ([isLoaded, kitchen, name]) => {
+    if (isLoaded && kitchen === null && name !== "bench") void router.replace("/bench");
+  },
+);
+</script>
+
+<template>
+  <ElConfigProvider :message="{ max: 2 }">
+    <div class="frame">
+      <a class="skip" href="#main">Skip to the work</a>
+      <TopRail @shortcuts="showsShortcuts = true" />
+      <ErrorSurface />
+      <main id="main" tabindex="-1">
+        <RouterView v-if="store.isLoaded" />
+      </main>
+      <HobRail v-if="store.kitchen !== null" />
+      <ShortcutSheet v-model="showsShortcuts" />
+    </div>
+  </ElConfigProvider>
+</template>
+
+<style scoped>
+.frame {
+  display: flex;
+  flex-direction: column;
+  height: 100%;
+}
+
+main {
+  flex: 1;
+  min-height: 0;
+  overflow: auto;
+}
+
+main:focus-visible {
+  box-shadow: none;
+}
+
+.skip {
+  position: absolute;
+  left: -9999px;
+  z-index: 10;
+  padding: 12px 16px;
+  background: var(--surface);
+}
+
+.skip:focus {
+  left: 8px;
+  top: 8px;
+}
+
+@media print {
+  .frame {
+    display: block;
+    height: auto;
+  }
+
+  main {
+    overflow: visible;
+  }
+}
+</style>

@@ -1,0 +1,128 @@
+<script setup lang="ts">
+import type { Ingredient } from "@kettlos/core/ingredient/ingredient";
+import { readAmount, type Amount } from "@kettlos/core/ingredient/read-amount";
+import { outcomeOf } from "@kettlos/core/units/problem";
+import { showMass, type UnitSystem } from "@kettlos/core/units/show";
+import { ElInput } from "element-plus";
+import { computed, ref, useId, watch } from "vue";
+
+/** How much of an ingredient: a weight, a volume, or a count whose single weight can be changed. */
+const props = defineProps<{
+  label: string;
+  ingredient: Ingredient;
+  amount: Amount;
+  units: UnitSystem;
+}>();
+const emit = defineEmits<{ change: [amount: Amount] }>();
+
+const id = useId();
+const one = computed(() => (props.units === "us" ? "us" : "metric"));
+const shown = computed(() =>
+  props.amount.counted === undefined
+    ? showMass(props.amount.massKg, one.value)
+    : `${props.amount.counted.count} ${props.amount.counted.word}`,
+);
+const text = ref("");
+const problem = ref("");
+const question = ref("");
+const choices = ref<readonly { label: string; amount: Amount }[]>([]);
+watch(shown, () => reset(), { immediate: true });
+
+function reset() {
+  text.value = shown.value;
+  problem.value = "";
+  choices.value = [];
+}
+
+function read() {
+  if (text.value === shown.value) return reset();
+  const outcome = outcomeOf(() =>
+    readAmount(text.value, props.ingredient, props.amount.counted?.eachKg),
+  );
+  if (!outcome.ok) return void (problem.value = outcome.problem.message);
+  problem.value = "";
+  if (outcome.value.kind === "ask") {
+    question.value = outcome.value.question;
+    choices.value = outcome.value.choices;
+  } else take(outcome.value.amount);
+}
+
+function take(amount: Amount) {
+  choices.value = [];
+  if (!(amount.massKg > 0 && amount.massKg <= 200))
+    return void (problem.value = `${text.value} is out of range: more than nothing, up to 200 kg.`);
+  emit("change", amount);
+}
+
+const eachText = computed(() => showMass(props.amount.counted?.eachKg ?? 0, one.value));
+function readEach(event: Event) {
+  const { counted } = props.amount;
+  const outcome = outcomeOf(() =>
+    readAmount((event.target as HTMLInputElement).value, props.ingredient),
+  );
+  if (counted === undefined || !outcome.ok || outcome.value.kind === "ask") return;
+  const eachKg = outcome.value.amount.massKg;
+  take({ massKg: counted.count * eachKg, counted: { ...counted, eachKg } });
+}
+</script>
+
+<template>
+  <div class="amount">
+    <label :for="id">{{ label }}</label>
+    <ElInput
+      :id="id"
+      v-model="text"
+      autocomplete="off"
+      :aria-invalid="problem !== ''"
+      @change="read"
+      @keydown.enter="read"
+      @keydown.esc="reset"
+    />
+    <label v-if="amount.counted" class="each">
+      one weighs <input :value="eachText" @change="readEach" />, together
+      {{ showMass(amount.massKg, one) }}
+    </label>
+    <p v-if="choices.length > 0" class="ask" role="alert">
+      {{ question }}
+      <button
+        v-for="choice in choices"
+        :key="choice.label"
+        type="button"
+        class="button"
+        @click="take(choice.amount)"
+      >
+        {{ choice.label }}
+      </button>
+    </p>
+    <p v-if="problem" class="ember small" role="alert">{{ problem }}</p>
+  </div>
+</template>
+
+<style scoped>
+label {
+  color: var(--quiet);
+  font-size: 14px;
+}
+
+.each {
+  display: block;
+  padding-top: 6px;
+}
+
+.each input {
+  width: 72px;
+  min-height: 32px;
+  border: 0;
+  border-bottom: 1.5px solid var(--tick);
+  background: none;
+  color: var(--ink);
+  font-weight: 600;
+}
+
+.ask {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  padding-top: 8px;
+}
+</style>

@@ -1,0 +1,96 @@
+<script setup lang="ts">
+import type { Caution } from "@kettlos/core/safety/caution";
+import { ref } from "vue";
+
+/** Cautions, the gravest first; each opens to its rule and whose it is. */
+defineProps<{ cautions: readonly Caution[] }>();
+const open = ref(new Set<string>());
+const WORD = { danger: "Danger", caution: "Mind", note: "Note" } as const;
+
+function toggle(id: string) {
+  if (!open.value.delete(id)) open.value.add(id);
+}
+</script>
+
+<template>
+  <ul class="cautions">
+    <li v-for="caution in cautions" :key="caution.id" :class="caution.severity">
+      <button type="button" :aria-expanded="open.has(caution.id)" @click="toggle(caution.id)">
+        <svg viewBox="0 0 20 20" width="20" height="20" aria-hidden="true">
+          <path
+            v-if="caution.severity !== 'note'"
+            d="M10 2 19 18H1Z"
+            stroke-width="2"
+            stroke-linejoin="round"
+          />
+          <circle v-else cx="10" cy="10" r="8" stroke-width="1.6" />
+          <path class="sign" d="M10 7.5v5M10 14.6v1" stroke-width="2" stroke-linecap="round" />
+        </svg>
+        <span>
+          <strong>{{ WORD[caution.severity] }}: {{ caution.title }}</strong>
+          <span class="text">{{ caution.text }}</span>
+        </span>
+      </button>
+      <p v-if="open.has(caution.id)" class="small rule-text">
+        {{ caution.rule }} <span class="quiet">Rule of: {{ caution.whose }}.</span>
+      </p>
+    </li>
+  </ul>
+</template>
+
+<style scoped>
+.cautions {
+  display: grid;
+  gap: 2px;
+}
+
+button {
+  display: grid;
+  grid-template-columns: 20px 1fr;
+  gap: 10px;
+  width: 100%;
+  min-height: 44px;
+  padding: 6px 0;
+  border: 0;
+  background: none;
+  text-align: left;
+}
+
+svg {
+  margin-top: 1px;
+}
+
+path,
+circle {
+  fill: none;
+  stroke: var(--ember);
+}
+
+.danger path:first-child {
+  fill: var(--ember);
+}
+
+.danger .sign {
+  stroke: var(--surface);
+}
+
+.note circle,
+.note path {
+  stroke: var(--quiet);
+}
+
+.danger strong,
+.caution strong {
+  color: var(--ember);
+}
+
+.text {
+  display: block;
+  font-size: 14px;
+  line-height: 19px;
+}
+
+.rule-text {
+  padding: 0 0 8px 30px;
+}
+</style>

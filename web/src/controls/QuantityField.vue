@@ -1,0 +1,133 @@
+<script setup lang="ts">
+import { outcomeOf } from "@kettlos/core/units/problem";
+import { readQuantity, type Quantity } from "@kettlos/core/units/read-quantity";
+import type { Dimension } from "@kettlos/core/units/unit-table";
+import { ElInput } from "element-plus";
+import { ref, useId, watch } from "vue";
+
+/**
+ * A number typed as people type it. What cannot be read stays as typed, with what would be right;
+ * what can mean two things is asked once.
+ */
+const props = defineProps<{
+  label: string;
+  dimension: Dimension;
+  /** Unit of a bare number. */
+  bareUnit: string;
+  show: (value: number) => string;
+  min?: number;
+  max?: number;
+  /** Weight of a litre, kg, where ounces of weight may stand for a volume. */
+  densityKgL?: number;
+  hideLabel?: boolean;
+  placeholder?: string;
+}>();
+const value = defineModel<number | null>({ required: true });
+const emit = defineEmits<{ entered: [] }>();
+
+const id = useId();
+const text = ref("");
+const problem = ref("");
+const question = ref("");
+const choices = ref<readonly { label: string; quantity: Quantity }[]>([]);
+
+watch(value, () => reset(), { immediate: true });
+
+function reset() {
+  text.value = value.value === null ? "" : props.show(value.value);
+  problem.value = "";
+  choices.value = [];
+}
+
+function read() {
+  choices.value = [];
+  problem.value = "";
+  if (value.value !== null && text.value === props.show(value.value)) return;
+  if (text.value.trim() === "" && value.value === null) return;
+  const outcome = outcomeOf(() =>
+    readQuantity(text.value, { dimension: props.dimension, bareUnit: props.bareUnit }),
+  );
+  if (!outcome.ok) {
+    problem.value = outcome.problem.message;
+    return;
+  }
+  if (outcome.value.kind === "ask") {
+    question.value = outcome.value.question;
+    choices.value = outcome.value.choices;
+    return;
+  }
+  take(outcome.value.quantity);
+}
+
+function take(quantity: Quantity) {
+  const isWeight = quantity.dimension === "mass" && props.dimension === "volume";
+  const number = isWeight ? quantity.value / (props.densityKgL ?? 1) : quantity.value;
+  const low = props.min ?? 0;
+  const high = props.max ?? Infinity;
+  if (number < low || number > high) {
+    problem.value = `${text.value} is out of range: from ${props.show(low)} to ${props.show(high)}.`;
+    return;
+  }
+  value.value = number;
+  reset();
+  emit("entered");
+}
+</script>
+
+<template>
+  <div class="quantity">
+    <label :for="id" :class="{ 'visually-hidden': hideLabel }">{{ label }}</label>
+    <ElInput
+      :id="id"
+      v-model="text"
+      inputmode="text"
+      autocomplete="off"
+      :placeholder="placeholder ?? ''"
+      :aria-invalid="problem !== ''"
+      :aria-describedby="`${id}-problem`"
+      @change="read"
+      @keydown.enter="read"
+      @keydown.esc="reset"
+    />
+    <p v-if="choices.length > 0" class="ask" role="alert">
+      {{ question }}
+      <button
+        v-for="choice in choices"
+        :key="choice.label"
+        class="button"
+        type="button"
+        @click="take(choice.quantity)"
+      >
+        {{ choice.label }}
+      </button>
+    </p>
+    <p v-if="problem" :id="`${id}-problem`" class="problem small" role="alert">{{ problem }}</p>
+  </div>
+</template>
+
+<style scoped>
+.quantity {
+  min-width: 96px;
+}
+
+label {
+  display: block;
+  color: var(--quiet);
+  font-size: 14px;
+  line-height: 18px;
+}
+
+.ask {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  align-items: center;
+  padding-top: 8px;
+}
+
+.problem {
+  max-width: 320px;
+  padding-top: 6px;
+  color: var(--ember);
+}
+</style>

@@ -1,0 +1,87 @@
+<script setup lang="ts">
+import type { Estimate } from "@kettlos/core/units/estimate";
+import { ElPopover } from "element-plus";
+import { computed } from "vue";
+
+/** A "Why?" beside a figure: range, formula in words, inputs, and each constant with its source. */
+const props = defineProps<{ estimate: Estimate; label?: string }>();
+
+const number = (value: number | string): string =>
+  typeof value === "string"
+    ? value
+    : Math.abs(value) >= 100
+      ? value.toFixed(0)
+      : Math.abs(value) >= 10
+        ? value.toFixed(1)
+        : value.toFixed(2);
+const inputs = computed(() =>
+  props.estimate.because.inputs.filter((i) => typeof i.value === "string" || i.value !== 0),
+);
+</script>
+
+<template>
+  <ElPopover trigger="click" placement="bottom" :width="420" :persistent="false">
+    <template #reference>
+      <button class="link why" type="button" :aria-label="`Why: ${estimate.name}`">
+        {{ label ?? "Why?" }}
+      </button>
+    </template>
+    <div class="because">
+      <h3>
+        {{ estimate.name }}: {{ number(estimate.expected) }} {{ estimate.unit }}
+        <span class="quiet">({{ number(estimate.low) }}–{{ number(estimate.high) }})</span>
+      </h3>
+      <p>{{ estimate.because.formula }}</p>
+      <dl>
+        <template v-for="input in inputs" :key="input.name">
+          <dt>{{ input.name }}</dt>
+          <dd>{{ number(input.value) }} {{ input.unit }}</dd>
+        </template>
+      </dl>
+      <ul>
+        <li v-for="constant in estimate.because.constants" :key="constant.name">
+          <strong>{{ number(constant.value) }} {{ constant.unit }}</strong> {{ constant.name }}
+          <span class="quiet small">{{ constant.kind }}: {{ constant.source }}</span>
+        </li>
+      </ul>
+      <p v-if="estimate.because.spread.length > 0" class="small">
+        The range comes from
+        <template v-for="(part, i) in estimate.because.spread" :key="part.name"
+          ><template v-if="i > 0">, </template>{{ part.name }} ({{
+            Math.round(part.share * 100)
+          }}
+          %)</template
+        >. Nine times in ten it is above the low end, nine in ten below the high.
+      </p>
+    </div>
+  </ElPopover>
+</template>
+
+<style scoped>
+.because {
+  display: grid;
+  gap: 10px;
+  max-height: 60vh;
+  overflow: auto;
+  text-align: left;
+}
+
+dl {
+  display: grid;
+  grid-template-columns: 1fr max-content;
+  gap: 2px 16px;
+}
+
+dd {
+  text-align: right;
+}
+
+li {
+  padding: 4px 0;
+  border-top: 1px solid var(--hair);
+}
+
+li span {
+  display: block;
+}
+</style>

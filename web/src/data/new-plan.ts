@@ -1,0 +1,31 @@
+import { SCHEMA_VERSION, type Kitchen } from "@kettlos/core/simulate/kitchen-schema";
+import { PlanSchema, type Plan } from "@kettlos/core/simulate/plan-schema";
+import { standsOnHob } from "@kettlos/core/simulate/references";
+import { capacityL } from "@kettlos/core/vessel/volume";
+
+/** An empty stock in the kitchen's largest pot on its strongest ring; null where either is missing. */
+export function newPlan(kitchen: Kitchen): Plan | null {
+  const vessel = kitchen.vessels
+    .filter(standsOnHob)
+    .sort((a, b) => capacityL(b) - capacityL(a))[0];
+  const ring = [...kitchen.rings].sort((a, b) => b.powerW - a.powerW)[0];
+  if (vessel === undefined || ring === undefined) return null;
+  return PlanSchema.parse({
+    schemaVersion: SCHEMA_VERSION,
+    id: crypto.randomUUID(),
+    name: "New stock",
+    vesselId: vessel.id,
+    ringId: ring.id,
+    items: [],
+    water: { by: "ratio", waterPerBone: 2 },
+    heat: { method: "hob", vigour: "gentle", lid: "ajar", boilFirstMin: 5 },
+    stop: { by: "time", holdMin: 360 },
+  });
+}
+
+/** The same plan to cook again: a copy with an id of its own and no wanted time. */
+export const copyOf = (plan: Plan): Plan => ({
+  ...(JSON.parse(JSON.stringify(plan)) as Plan),
+  id: crypto.randomUUID(),
+  readyAt: null,
+});

@@ -1,0 +1,144 @@
+import type { Batch, CookEvent } from "@kettlos/core/batch/batch-schema";
+import { SCHEMA_VERSION, type Kitchen } from "@kettlos/core/simulate/kitchen-schema";
+import type { Plan } from "@kettlos/core/simulate/plan-schema";
+import type { KettlosFile } from "@kettlos/core/formats/kettlos-json";
+import { db } from "./db";
+
+/** An event as a screen makes it; id, version and batch are filled in here. */
+export type NewEvent = CookEvent extends infer E
+  ? E extends CookEvent
+    ? Omit<E, "id" | "schemaVersion" | "batchId" | "atMs"> & { atMs?: number }
+    : never
+  : never;
+
+/** A deep copy without reactive wrappers, as IndexedDB wants it. */
+const plain = <T>(value: T): T => JSON.parse(JSON.stringify(value)) as T;
+
+export async function saveKitchen(kitchen: Kitchen): Promise<void> {
+  await db.kitchens.put(plain(kitchen));
+}
+
+export async function savePlan(plan: Plan): Promise<void> {
+  await db.plans.put({ id: plan.id, updatedMs: Date.now(), plan: plain(plan) });
+}
+
+export async function removePlan(id: string): Promise<void> {
+  await db.plans.delete(id);
+}
+
+/** Begins a batch from a plan: plan and kitchen are kept as they are at this moment. */
+export async function beginBatch(plan: Plan, kitchen: Kitchen): Promise<Batch> {
+  const batch: Batch = {
+    schemaVersion: SCHEMA_VERSION,
+    id: crypto.randomUUID(),
+    createdMs: Date.now(),
+    plan: plain(plan),
+    kitchen: plain(kitchen),
+  };
+  await db.batches.add(batch);
+  return batch;
+}
+
+/** Writes an event; it is on disk when the promise resolves, and only then does a screen show it. */
+export async function appendEvent(batchId: string, event: NewEvent): Promise<void> {
+  const id = crypto.randomUUID();
+  const whole = {
+    atMs: Date.now(),
+    ...plain(event),
+    id,
+    batchId,
+    schemaVersion: SCHEMA_VERSION,
+  } as CookEvent;
+  await db.events.add({ id, batchId, event: whole });
+}
+
+export async function removeBatch(id: string): Promise<void> {
+  await db.transaction("rw", db.batches, db.events, async () => {
+    await db.events.where("batchId").equals(id).delete();
+    await db.batches.delete(id);
+  });
+}
+
+/** Everything as one Kettlos file. @returns null where there is no kitchen yet */
+export async function exportAll(): Promise<KettlosFile | null> {
+  const kitchen = await db.kitchens.toCollection().first();
+  if (kitchen === undefined) return null;
+  const [plans, batches, events] = await Promise.all([
+    db.plans.orderBy("updatedMs").toArray(),
+    db.batches.orderBy("createdMs").toArray(),
+    db.events.orderBy("seq").toArray(),
+  ]);
+  return {
+    format: "kettlos",
+    schemaVersion: SCHEMA_VERSION,
+    exportedAt: new Date().toISOString(),
+    kitchen,
+    plans: plans.map((p) => p.plan),
+    batches,
+    events: events.map((e) => e.event),
+  };
+}
+
+/** How a file comes in: in place of everything, or added to it. */
+export type ImportWay = "replace" | "merge";
+
+/**
+ * Takes a checked file in, all or nothing. Merging keeps this kitchen and adds pots, rings, plans and
+ * batches it does not know; plans with the same id take the file's version.
+ */
+export async function importAll(file: KettlosFile, way: ImportWay): Promise<void> {
+  const stamp = Date.now();
+  await db.transaction("rw", db.kitchens, db.plans, db.batches, db.events, async () => {
+    if (way === "replace")
+      await Promise.all([
+        db.kitchens.clear(),
+        db.plans.clear(),
+        db.batches.clear(),
+        db.events.clear(),
+      ]);
+    const here = await db.kitchens.toCollection().first();
+    await db.kitchens.put(here === undefined ? file.kitchen : withPotsOf(here, file.kitchen));
+    await db.plans.bulkPut(
+      file.plans.map((plan, i) => ({
+        id: plan.id,
+        updatedMs: stamp - file.plans.length + i,
+        plan,
+      })),
+    );
+    await db.batches.bulkPut(file.batches);
+    const known = new Set(
+      (await db.events.where("id").anyOf(file.events.map((e) => e.id)).toArray()).map((e) => e.id),
+    );
+    await db.events.bulkAdd(
+      file.events
+        .filter((e) => !known.has(e.id))
+        .map((event) => ({ id: event.id, batchId: event.batchId, event })),
+    );
+  });
+}
+
+const withPotsOf = (here: Kitchen, other: Kitchen): Kitchen => ({
+  ...here,
+  vessels: [
+    ...here.vessels,
+    ...other.vessels.filter((v) => !here.vessels.some((w) => w.id === v.id)),
+  ],
+  rings: [...here.rings, ...other.rings.filter((r) => !here.rings.some((s) => s.id === r.id))],
+});
+
+/** Forgets everything: kitchen, plans, batches, events, settings. */
+export async function forgetEverything(): Promise<void> {
+  await db.transaction(
+    "rw",
+    [db.kitchens, db.plans, db.batches, db.events, db.settings],
+    async () => {
+      await Promise.all([
+        db.kitchens.clear(),
+        db.plans.clear(),
+        db.batches.clear(),
+        db.events.clear(),
+        db.settings.clear(),
+      ]);
+    },
+  );
+}

@@ -1,0 +1,125 @@
+<script setup lang="ts">
+import type { Lid } from "@kettlos/core/liquid/constants";
+import { computed, useId } from "vue";
+import { heapOfBones } from "./bones";
+import PotPatterns from "./PotPatterns.vue";
+import { halfWidthAt, innerPath, slicePath, yAt, type PotFrame } from "./pot-frame";
+
+/**
+ * One pot in section, to scale: enamel wall and rim, bones heaped, liquid, and hatched above it what
+ * steams off. Draws only; what is said beside it comes through the slot.
+ */
+const props = defineProps<{
+  frame: PotFrame;
+  /** Where the liquid stands first, m; the hatch begins there. */
+  fromM?: number;
+  /** Where the liquid stands, m. */
+  levelM?: number;
+  heapTopM?: number;
+  fillLineM?: number;
+  lid?: Lid | "none";
+  seed?: number;
+  small?: boolean;
+  flames?: boolean;
+}>();
+
+const id = useId();
+const level = computed(() => props.levelM ?? 0);
+const from = computed(() => Math.max(level.value, props.fromM ?? 0));
+const wall = computed(() => (props.small ? 3 : 5));
+const rimH = computed(() => (props.small ? 5 : 8));
+const bones = computed(() =>
+  heapOfBones(props.frame, props.heapTopM ?? 0, props.small ? 0.034 : 0.036, props.seed ?? 7),
+);
+const topHalf = computed(() => halfWidthAt(props.frame, props.frame.vessel.heightM));
+const flameXs = computed(() => {
+  const half = halfWidthAt(props.frame, 0);
+  const n = Math.max(2, Math.floor(half / 22));
+  return Array.from({ length: n }, (_, i) => props.frame.centreX - half * 0.7 + (i / (n - 1)) * half * 1.4);
+});
+const lidTilt = computed(() => (props.lid === "ajar" ? -5 : 0));
+</script>
+
+<template>
+  <g>
+    <PotPatterns :id="id" :small="small ?? false" />
+    <clipPath :id="`${id}-inner`"><path :d="innerPath(frame)" /></clipPath>
+    <path
+      :d="innerPath(frame, wall)"
+      fill="var(--enamel)"
+      stroke="var(--ink)"
+      :stroke-width="small ? 1.1 : 1.4"
+    />
+    <path :d="innerPath(frame)" fill="var(--enamel)" stroke="var(--ink)" stroke-width="0.8" />
+    <g :clip-path="`url(#${id}-inner)`">
+      <path
+        v-if="from > level"
+        :d="slicePath(frame, level, from)"
+        :fill="`url(#${id}-hatch)`"
+        data-part="steam"
+      />
+      <path v-if="level > 0" :d="slicePath(frame, 0, level)" fill="var(--broth)" data-part="liquid" />
+      <g :stroke-width="small ? 0.8 : 1.15" stroke="var(--bone-line)" stroke-linejoin="round">
+        <template v-for="(bone, i) in bones" :key="i">
+          <path :d="bone.path" :fill="`url(#${id}-stipple)`" />
+          <ellipse
+            v-if="bone.marrow !== null"
+            :cx="bone.marrow.x"
+            :cy="bone.marrow.y"
+            :rx="bone.marrow.rx"
+            :ry="bone.marrow.ry"
+            :transform="`rotate(${bone.marrow.turn} ${bone.marrow.x} ${bone.marrow.y})`"
+            fill="var(--marrow)"
+            stroke="var(--bone-dot)"
+            stroke-width="0.7"
+          />
+        </template>
+      </g>
+      <line
+        v-if="fillLineM !== undefined"
+        :x1="frame.centreX - topHalf"
+        :x2="frame.centreX + topHalf"
+        :y1="yAt(frame, fillLineM)"
+        :y2="yAt(frame, fillLineM)"
+        stroke="var(--ink)"
+        stroke-dasharray="6 4"
+      />
+    </g>
+    <rect
+      :x="frame.centreX - topHalf - wall - 2"
+      :y="frame.rimY - rimH * 0.7"
+      :width="2 * (topHalf + wall + 2)"
+      :height="rimH"
+      :rx="rimH / 2"
+      fill="var(--rim)"
+    />
+    <g
+      v-if="lid === 'on' || lid === 'ajar'"
+      :transform="`rotate(${lidTilt} ${frame.centreX + topHalf} ${frame.rimY - rimH})`"
+    >
+      <path
+        :d="`M${frame.centreX - topHalf - 2} ${frame.rimY - rimH * 0.9} q${topHalf + 2} ${-rimH * 2.4} ${2 * topHalf + 4} 0Z`"
+        fill="var(--enamel)"
+        stroke="var(--ink)"
+        stroke-width="1.2"
+      />
+      <rect
+        :x="frame.centreX - rimH"
+        :y="frame.rimY - rimH * 2.9"
+        :width="rimH * 2"
+        :height="rimH * 0.9"
+        rx="2"
+        fill="var(--rim-deep)"
+      />
+    </g>
+    <g v-if="flames" fill="var(--ember)">
+      <path
+        v-for="x in flameXs"
+        :key="x"
+        :transform="`translate(${x} ${frame.floorY + wall + 12})`"
+        d="M0 -9C1 -5 5 -3 5 2A5 5 0 0 1 -5 2C-5 0 -4 -2 -2.6 -3C-2.4 -1.4 -1.6 -.8 -1 -.6C-1.6 -4 -1 -7 0 -9Z"
+      />
+    </g>
+    <slot />
+  </g>
+</template>

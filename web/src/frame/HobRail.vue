@@ -1,0 +1,319 @@
+<script setup lang="ts">
+import { useElementSize } from "@vueuse/core";
+import { addHours, format, startOfHour } from "date-fns";
+import { computed, useTemplateRef } from "vue";
+import { showDuration } from "@kettlos/core/units/show";
+import { usePotsStore } from "../data/pots-store";
+import { useKitchenStore } from "../data/kitchen-store";
+import { plannedBands } from "./planned-bands";
+
+/** The next 24 hours at the foot of every screen: what is on the fire, what is planned. */
+const HOUR_MS = 3_600_000;
+const BACK_H = 3;
+const AHEAD_H = 21;
+
+const pots = usePotsStore();
+const store = useKitchenStore();
+const lane = useTemplateRef<HTMLElement>("lane");
+const { width } = useElementSize(lane);
+
+const fromMs = computed(() => startOfHour(pots.nowMs).getTime() - BACK_H * HOUR_MS);
+const toMs = computed(() => fromMs.value + (BACK_H + AHEAD_H) * HOUR_MS);
+const share = (ms: number) => ((ms - fromMs.value) / (toMs.value - fromMs.value)) * 100;
+const clamped = (ms: number) => Math.min(100, Math.max(0, share(ms)));
+
+const hours = computed(() => {
+  const every = width.value > 900 ? 2 : width.value > 500 ? 3 : 6;
+  return Array.from({ length: BACK_H + AHEAD_H + 1 }, (_, i) => addHours(fromMs.value, i)).map(
+    (date) => ({
+      at: share(date.getTime()),
+      label: date.getHours() % every === 0 ? format(date, "HH") : null,
+    }),
+  );
+});
+const nights = computed(() =>
+  [-1, 0, 1].map((day) => {
+    const midnight = new Date(pots.nowMs);
+    midnight.setHours(22 + day * 24, 0, 0, 0);
+    const from = clamped(midnight.getTime());
+    return { from, width: clamped(midnight.getTime() + 8 * HOUR_MS) - from };
+  }),
+);
+
+const clock = (ms: number) => format(ms, "HH:mm");
+const countdown = (ms: number) =>
+  ms <= pots.nowMs
+    ? "now"
+    : ms - pots.nowMs < 60_000
+      ? "in a minute"
+      : `in ${showDuration((ms - pots.nowMs) / 60_000)}`;
+
+const bands = computed(() => [
+  ...pots.live
+    .filter((p) => p.cook.litMs !== null)
+    .map((p) => {
+      const next = p.actions[0];
+      const endMs = p.cook.offMs ?? p.forecast.endMs.expected;
+      return {
+        key: p.batch.id,
+        to: p.cook.offMs === null ? `/cook/${p.batch.id}` : `/strain/${p.batch.id}`,
+        name: p.batch.plan.name,
+        from: clamped(p.cook.litMs ?? 0),
+        end: Math.max(clamped(p.cook.litMs ?? 0) + 0.6, clamped(endMs)),
+        isPlanned: false,
+        isOverdue: next !== undefined && next.atMs <= pots.nowMs,
+        next:
+          next === undefined
+            ? p.cook.strainedMs === null
+              ? ""
+              : "strained: judge the set when cold"
+            : `${next.title.toLowerCase()} ${countdown(next.atMs)}${next.atMs > pots.nowMs ? `, ${clock(next.atMs)}` : ""}`,
+      };
+    }),
+  ...plannedBands(store.plans, store.kitchen, pots.nowMs)
+    .filter((b) => b.lightMs < toMs.value)
+    .map((b) => ({
+      key: b.plan.id,
+      to: `/plan/${b.plan.id}`,
+      name: b.plan.name,
+      from: clamped(b.lightMs),
+      end: clamped(b.readyMs),
+      isPlanned: true,
+      isOverdue: b.lightMs < pots.nowMs,
+      next:
+        b.lightMs < pots.nowMs
+          ? "should be on by now"
+          : `light by ${clock(b.lightMs)}, ${countdown(b.lightMs)}`,
+    })),
+]);
+</script>
+
+<template>
+  <footer class="hob" aria-label="On the hob">
+    <div class="now">
+      <span class="label">On the hob</span>
+      <strong class="figure">{{ clock(pots.nowMs) }}</strong>
+      <span class="label">{{ format(pots.nowMs, "EEEE") }}</span>
+    </div>
+    <div ref="lane" class="lanes">
+      <div
+        v-for="(night, i) in nights"
+        :key="i"
+        class="night"
+        :style="{ left: `${night.from}%`, width: `${night.width}%` }"
+      />
+      <div class="axis" aria-hidden="true">
+        <template v-for="hour in hours" :key="hour.at">
+          <i :class="{ major: hour.label !== null }" :style="{ left: `${hour.at}%` }" />
+          <span v-if="hour.label !== null" :style="{ left: `${hour.at}%` }">{{ hour.label }}</span>
+        </template>
+      </div>
+      <i class="needle" :style="{ left: `${share(pots.nowMs)}%` }" />
+      <ul v-if="bands.length > 0">
+        <li v-for="band in bands" :key="band.key">
+          <RouterLink :to="band.to" :aria-label="`${band.name}: ${band.next}`">
+            <span
+              class="bar"
+              :class="{ planned: band.isPlanned }"
+              :style="{ left: `${band.from}%`, width: `${band.end - band.from}%` }"
+            />
+            <span
+              class="words"
+              :style="
+                band.end > 62
+                  ? { right: `${100 - Math.max(band.from, 1)}%` }
+                  : { left: `${band.end}%` }
+              "
+              :class="{ before: band.end > 62, overdue: band.isOverdue }"
+              ><strong>{{ band.name }}</strong> {{ band.next }}</span
+            >
+          </RouterLink>
+        </li>
+      </ul>
+      <p v-else class="nothing">
+        Nothing on. <RouterLink to="/plan">Plan a pot</RouterLink>, then put it on.
+      </p>
+    </div>
+  </footer>
+</template>
+
+<style scoped>
+.hob {
+  display: flex;
+  flex: none;
+  background: var(--rail);
+  color: var(--rail-ink);
+}
+
+.now {
+  display: flex;
+  flex-direction: column;
+  justify-content: center;
+  width: 176px;
+  padding: 4px 24px;
+}
+
+.now strong {
+  font-size: 28px;
+  line-height: 32px;
+}
+
+.label {
+  color: var(--rail-quiet);
+  font-size: 14px;
+  line-height: 18px;
+}
+
+.lanes {
+  position: relative;
+  flex: 1;
+  min-height: 84px;
+  padding: 30px 0 6px;
+  overflow: hidden;
+}
+
+.night {
+  position: absolute;
+  inset-block: 0;
+  background: var(--rail-night);
+}
+
+.axis {
+  position: absolute;
+  inset: 0 0 auto;
+}
+
+.axis i {
+  position: absolute;
+  width: 1px;
+  height: 5px;
+  background: var(--rail-quiet);
+}
+
+.axis i.major {
+  height: 9px;
+}
+
+.axis span {
+  position: absolute;
+  top: 9px;
+  font: 500 14px/18px var(--head);
+  font-stretch: 84%;
+  transform: translateX(-50%);
+}
+
+.needle {
+  position: absolute;
+  z-index: 1;
+  inset-block: 0;
+  width: 2px;
+  background: var(--rail-ink);
+}
+
+ul {
+  position: relative;
+}
+
+li a {
+  position: relative;
+  display: block;
+  height: 26px;
+  color: inherit;
+  text-decoration: none;
+}
+
+.bar {
+  position: absolute;
+  inset-block: 3px;
+  border-radius: 2px;
+  background: var(--broth);
+}
+
+.bar.planned {
+  border: 1.5px dashed var(--broth);
+  background: none;
+}
+
+.words {
+  position: absolute;
+  top: 3px;
+  z-index: 2;
+  padding: 0 8px;
+  font-size: 14px;
+  line-height: 20px;
+  white-space: nowrap;
+}
+
+.words.before {
+  max-width: 60%;
+  overflow: hidden;
+  text-overflow: ellipsis;
+}
+
+.overdue {
+  border-left: 3px solid var(--ember);
+  text-decoration: underline;
+}
+
+.nothing {
+  position: relative;
+  z-index: 2;
+  padding: 0 0 8px 16%;
+  font-size: 14px;
+}
+
+.nothing a {
+  color: inherit;
+  font-weight: 700;
+}
+
+@media (width <= 700px) {
+  .hob {
+    flex-direction: column;
+  }
+
+  .now {
+    flex-direction: row;
+    gap: 8px;
+    align-items: baseline;
+    justify-content: flex-start;
+    width: auto;
+    padding: 4px 16px;
+  }
+
+  .now strong {
+    font-size: 16px;
+    line-height: 18px;
+  }
+
+  .lanes {
+    min-height: 30px;
+    padding: 0 0 4px;
+  }
+
+  .axis {
+    display: none;
+  }
+
+  .words,
+  .words.before {
+    right: auto !important;
+    left: 12px !important;
+    max-width: 96%;
+    overflow: hidden;
+    color: var(--rail-ink);
+    text-overflow: ellipsis;
+  }
+
+  .bar {
+    inset-block: auto 0;
+    height: 4px;
+  }
+}
+
+@media print {
+  .hob {
+    display: none;
+  }
+}
+</style>

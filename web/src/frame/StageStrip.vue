@@ -1,0 +1,140 @@
+<script setup lang="ts">
+/** Where one pot is: its name, and the stages that serve it. */
+export type StripStage = "gather" | "fill" | "simmer" | "strain" | "done";
+
+const props = defineProps<{
+  name: string;
+  about?: string;
+  stage: StripStage;
+  planId?: string;
+  batchId?: string;
+}>();
+
+const ORDER: readonly StripStage[] = ["gather", "fill", "simmer", "strain", "done"];
+const STAGES = [
+  { id: "gather", label: "Gather" },
+  { id: "fill", label: "Fill" },
+  { id: "simmer", label: "Simmer" },
+  { id: "strain", label: "Strain" },
+] as const;
+const isPast = (id: StripStage) => ORDER.indexOf(id) < ORDER.indexOf(props.stage);
+
+function target(id: (typeof STAGES)[number]["id"]): string | null {
+  if (props.batchId === undefined) return id === "gather" ? `/plan/${props.planId ?? ""}` : null;
+  if (id === "gather") return `/plan/${props.planId ?? ""}`;
+  if (id === "strain") return `/strain/${props.batchId}`;
+  return `/cook/${props.batchId}`;
+}
+</script>
+
+<template>
+  <section class="strip" aria-label="This pot">
+    <div class="who">
+      <slot name="name"
+        ><strong class="figure">{{ name }}</strong></slot
+      >
+      <span class="quiet small"
+        ><slot name="about">{{ about }}</slot></span
+      >
+    </div>
+    <ol class="stages">
+      <li
+        v-for="item in STAGES"
+        :key="item.id"
+        :class="{ past: isPast(item.id), now: item.id === stage }"
+      >
+        <component
+          :is="target(item.id) === null ? 'span' : 'RouterLink'"
+          :to="target(item.id) ?? undefined"
+          :aria-current="item.id === stage ? 'step' : undefined"
+          class="stage"
+        >
+          <svg v-if="isPast(item.id)" viewBox="0 0 12 12" width="12" height="12" aria-label="done">
+            <path d="M1 6l3.5 4L11 1" />
+          </svg>
+          {{ item.label }}
+        </component>
+      </li>
+    </ol>
+  </section>
+</template>
+
+<style scoped>
+.strip {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 24px;
+  align-items: center;
+  justify-content: space-between;
+  min-height: 48px;
+  padding: 0 24px;
+  border-bottom: 1px solid var(--hair);
+}
+
+.who {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 12px;
+  align-items: baseline;
+  font-size: 20px;
+}
+
+.stages {
+  display: flex;
+  flex: 0 1 480px;
+  align-self: end;
+}
+
+li {
+  flex: 1;
+  border-bottom: 3px solid var(--hair);
+  background: repeating-linear-gradient(90deg, var(--tick) 0 1px, transparent 1px 20%) bottom left /
+    100% 5px no-repeat;
+}
+
+li.past {
+  border-color: var(--herb);
+}
+
+li.now {
+  border-color: var(--rim);
+}
+
+.stage {
+  display: flex;
+  gap: 4px;
+  align-items: center;
+  min-height: 44px;
+  padding-right: 8px;
+  color: var(--quiet);
+  text-decoration: none;
+}
+
+.now .stage {
+  color: var(--ink);
+  font-weight: 700;
+}
+
+path {
+  fill: none;
+  stroke: var(--herb);
+  stroke-width: 2.2;
+  stroke-linecap: round;
+}
+
+@media (width <= 700px) {
+  .strip {
+    padding: 4px 16px 0;
+  }
+
+  .stages {
+    flex-basis: 100%;
+  }
+}
+
+@media print {
+  .stages {
+    display: none;
+  }
+}
+</style>

@@ -1,0 +1,152 @@
+<script setup lang="ts">
+import type { UnitSystem } from "@kettlos/core/units/show";
+import TickChoice from "../controls/TickChoice.vue";
+import { useKitchenStore } from "../data/kitchen-store";
+import { PLACES } from "../router";
+
+defineEmits<{ shortcuts: [] }>();
+const store = useKitchenStore();
+const UNITS: { value: UnitSystem; label: string }[] = [
+  { value: "metric", label: "metric" },
+  { value: "us", label: "US" },
+  { value: "both", label: "both" },
+];
+</script>
+
+<template>
+  <header class="rail">
+    <RouterLink class="mark" to="/bench" aria-label="Kettlos, to the bench">Kettlos</RouterLink>
+    <nav v-if="store.kitchen !== null" class="places" aria-label="Places">
+      <RouterLink
+        v-for="place in PLACES"
+        :key="place.name"
+        :to="place.path"
+        :class="{ on: $route.name === place.name }"
+        :aria-current="$route.name === place.name ? 'page' : undefined"
+        >{{ place.label }}</RouterLink
+      >
+    </nav>
+    <div class="end">
+      <TickChoice
+        v-if="store.kitchen !== null"
+        class="units"
+        label="Units"
+        :options="UNITS"
+        :model-value="store.units"
+        @update:model-value="store.change({ units: $event })"
+      />
+      <button class="help" type="button" aria-label="Shortcuts" @click="$emit('shortcuts')">
+        ?
+      </button>
+    </div>
+  </header>
+</template>
+
+<style scoped>
+.rail {
+  display: flex;
+  align-items: stretch;
+  min-height: 48px;
+  padding: 0 24px;
+  border-bottom: 1px solid var(--hair);
+  background: var(--surface);
+}
+
+.mark {
+  margin-right: 40px;
+  color: var(--rim);
+  font-family: var(--head);
+  font-size: 28px;
+  font-stretch: 78%;
+  font-weight: 800;
+  line-height: 48px;
+  letter-spacing: -0.02em;
+  text-decoration: none;
+}
+
+.places {
+  display: flex;
+  overflow-x: auto;
+  scrollbar-width: none;
+}
+
+.places a {
+  position: relative;
+  padding: 0 12px;
+  color: var(--quiet);
+  line-height: 48px;
+  text-decoration: none;
+  white-space: nowrap;
+}
+
+.places a::after {
+  content: "";
+  position: absolute;
+  bottom: 0;
+  left: 50%;
+  width: 1px;
+  height: 7px;
+  background: var(--tick);
+}
+
+.places a:hover {
+  color: var(--ink);
+}
+
+.places a.on {
+  color: var(--ink);
+  font-weight: 700;
+}
+
+.places a.on::after {
+  right: 12px;
+  left: 12px;
+  width: auto;
+  height: 4px;
+  background: var(--rim);
+}
+
+.end {
+  display: flex;
+  gap: 12px;
+  align-items: stretch;
+  margin-left: auto;
+}
+
+.units :deep(.ticks) {
+  height: 48px;
+  border-bottom: 0;
+  font-size: 14px;
+}
+
+.help {
+  min-width: 44px;
+  border: 0;
+  background: none;
+  font-size: 20px;
+  font-weight: 700;
+}
+
+@media (width <= 900px) {
+  .rail {
+    flex-wrap: wrap;
+    padding: 0 12px;
+  }
+
+  .mark {
+    margin-right: 8px;
+  }
+
+  .places {
+    order: 3;
+    flex-basis: 100%;
+    border-top: 1px solid var(--hair);
+  }
+}
+
+@media print {
+  .rail {
+    display: none;
+  }
+}
+</style>

@@ -1,0 +1,47 @@
+import { startBy } from "@kettlos/core/schedule/start-by";
+import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
+import type { Plan } from "@kettlos/core/simulate/plan-schema";
+import { simulate } from "@kettlos/core/simulate/simulate";
+import { coldWaterKg, waterL } from "@kettlos/core/simulate/water-ways";
+import { outcomeOf } from "@kettlos/core/units/problem";
+
+/** A planned pot on the clock. */
+export interface PlannedBand {
+  readonly plan: Plan;
+  readonly lightMs: number;
+  readonly readyMs: number;
+}
+
+const cache = new WeakMap<Plan, { kitchen: Kitchen; totalMin: number | null }>();
+
+/** Plans that are wanted for a time still to come, with when to light the ring. */
+export function plannedBands(
+  plans: readonly Plan[],
+  kitchen: Kitchen | null,
+  nowMs: number,
+): readonly PlannedBand[] {
+  if (kitchen === null) return [];
+  return plans.flatMap((plan) => {
+    const readyMs = plan.readyAt === null ? NaN : Date.parse(plan.readyAt);
+    if (!(readyMs > nowMs)) return [];
+    const totalMin = totalMinOf(plan, kitchen);
+    if (totalMin === null) return [];
+    const { lightMs } = startBy(
+      readyMs,
+      { expected: totalMin, high: totalMin },
+      plan.prepareMin,
+    );
+    return [{ plan, lightMs, readyMs }];
+  });
+}
+
+function totalMinOf(plan: Plan, kitchen: Kitchen): number | null {
+  const known = cache.get(plan);
+  if (known?.kitchen === kitchen) return known.totalMin;
+  const outcome = outcomeOf(
+    () => simulate(plan, kitchen, { waterKg: coldWaterKg(waterL(plan, kitchen), kitchen) }).totalMin,
+  );
+  const totalMin = outcome.ok ? outcome.value : null;
+  cache.set(plan, { kitchen, totalMin });
+  return totalMin;
+}

@@ -1,0 +1,19 @@
+import "@fontsource-variable/bricolage-grotesque/standard.css";
+import "@fontsource-variable/figtree/wght.css";
+import "element-plus/theme-chalk/base.css";
+import "./theme/tokens.css";
+import "./theme/base.css";
+import "./theme/element.css";
+import { createPinia } from "pinia";
+import { createApp } from "vue";
+import { z } from "zod";
+import App from "./App.vue";
+import { watchErrors } from "./frame/errors";
+import { router } from "./router";
+
+// The content security policy forbids eval, which Zod would otherwise compile parsers with.
+z.config({ jitless: true });
+
+const app = createApp(App);
+watchErrors(app);
+app.use(createPinia()).use(router).mount("#app");

@@ -1,0 +1,215 @@
+<script setup lang="ts">
+import { showDuration } from "@kettlos/core/units/show";
+import { format } from "date-fns";
+import { computed } from "vue";
+import { useRouter } from "vue-router";
+import { useKitchenStore } from "../../data/kitchen-store";
+import { newPlan } from "../../data/new-plan";
+import { usePotsStore } from "../../data/pots-store";
+import { savePlan } from "../../data/repository";
+import { plannedBands } from "../../frame/planned-bands";
+import { useShortcuts } from "../../frame/shortcuts";
+import BatchPot from "../logbook/BatchPot.vue";
+import { sharedScale } from "../logbook/shared-scale";
+import BenchPot from "./BenchPot.vue";
+import FirstVisit from "./FirstVisit.vue";
+
+/** What needs doing now and next, across all pots. */
+const kitchenStore = useKitchenStore();
+const pots = usePotsStore();
+const router = useRouter();
+const units = computed(() => kitchenStore.units);
+const planned = computed(() =>
+  plannedBands(kitchenStore.plans, kitchenStore.kitchen, pots.nowMs).toSorted(
+    (a, b) => a.lightMs - b.lightMs,
+  ),
+);
+const others = computed(() =>
+  kitchenStore.plans.filter((p) => !planned.value.some((b) => b.plan.id === p.id)).slice(0, 6),
+);
+const results = computed(() => pots.finished.slice(0, 4));
+const scale = computed(() =>
+  sharedScale(
+    results.value.map((r) => r.batch),
+    104,
+  ),
+);
+const waitingForCold = computed(() => pots.live.filter((p) => p.cook.strainedMs !== null));
+const onFire = computed(() => pots.live.filter((p) => p.cook.strainedMs === null));
+
+async function startNew() {
+  const { kitchen } = kitchenStore;
+  const fresh = kitchen === null ? null : newPlan(kitchen);
+  if (fresh === null) return void router.push("/kitchen");
+  await savePlan(fresh);
+  await router.push(`/plan/${fresh.id}`);
+}
+const when = (ms: number) => format(ms, "EEE HH:mm");
+
+useShortcuts(() =>
+  kitchenStore.kitchen === null
+    ? []
+    : [{ keys: "n", does: "New plan", run: () => void startNew() }],
+);
+</script>
+
+<template>
+  <FirstVisit v-if="kitchenStore.kitchen === null" />
+  <div v-else class="place bench">
+    <header>
+      <h1>{{ kitchenStore.kitchen.name }}</h1>
+      <button type="button" class="button primary" @click="startNew">Plan a pot <kbd>N</kbd></button>
+    </header>
+    <section aria-labelledby="now-title">
+      <h2 id="now-title">On the fire</h2>
+      <ul v-if="onFire.length > 0" class="now">
+        <li v-for="pot in onFire" :key="pot.batch.id">
+          <BenchPot :pot="pot" :units="units" :now-ms="pots.nowMs" />
+        </li>
+      </ul>
+      <p v-else class="quiet">
+        No pot is on. Plan one, then put it on: it stays in view on every screen.
+      </p>
+      <ul v-if="waitingForCold.length > 0" class="cold">
+        <li v-for="pot in waitingForCold" :key="pot.batch.id">
+          <RouterLink :to="`/strain/${pot.batch.id}`"
+            >{{ pot.batch.plan.name }}: lift the fat and judge the set when it is cold</RouterLink
+          >
+        </li>
+      </ul>
+    </section>
+    <section aria-labelledby="next-title">
+      <h2 id="next-title">To start</h2>
+      <ul class="next">
+        <li v-for="band in planned" :key="band.plan.id">
+          <RouterLink :to="`/plan/${band.plan.id}`">
+            <strong class="figure">{{ when(band.lightMs) }}</strong>
+            <span
+              >{{ band.plan.name
+              }}<span v-if="band.plan.forWhat" class="quiet">, for {{ band.plan.forWhat }}</span></span
+            >
+            <span class="quiet"
+              >strained by {{ when(band.readyMs)
+              }}<template v-if="band.lightMs > pots.nowMs">
+                · light it in {{ showDuration((band.lightMs - pots.nowMs) / 60000) }}</template
+              ><b v-else class="ember"> · should be on by now</b></span
+            >
+          </RouterLink>
+        </li>
+        <li v-if="planned.length === 0" class="quiet">
+          Give a plan a time to be strained by, and its start stands here.
+        </li>
+      </ul>
+      <p v-if="others.length > 0" class="others">
+        <span class="quiet">Other plans</span>
+        <RouterLink v-for="plan in others" :key="plan.id" :to="`/plan/${plan.id}`">{{
+          plan.name
+        }}</RouterLink>
+      </p>
+    </section>
+    <section aria-labelledby="last-title">
+      <h2 id="last-title">Last results</h2>
+      <ul v-if="results.length > 0" class="results">
+        <li v-for="pot in results" :key="pot.batch.id">
+          <RouterLink :to="`/logbook/${pot.batch.id}`">
+            <BatchPot :pot="pot" :px-per-m="scale" :units="units" />
+          </RouterLink>
+        </li>
+      </ul>
+      <p v-else class="quiet">
+        When a pot is strained and logged, it stands here: planned against got.
+      </p>
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.bench {
+  display: grid;
+  grid-template-columns: minmax(0, 1.15fr) minmax(0, 1fr);
+  gap: 20px 48px;
+  max-width: 1280px;
+}
+
+header {
+  display: flex;
+  grid-column: 1 / -1;
+  align-items: center;
+  justify-content: space-between;
+}
+
+section:last-child {
+  grid-column: 1 / -1;
+  padding-top: 12px;
+  border-top: 1px solid var(--hair);
+}
+
+h2 {
+  padding-bottom: 8px;
+}
+
+.now {
+  display: grid;
+  gap: 16px;
+}
+
+.cold a {
+  display: block;
+  padding: 10px 0;
+  border-top: 1px solid var(--hair);
+}
+
+.next a {
+  display: grid;
+  grid-template-columns: 104px 1fr;
+  gap: 2px 12px;
+  padding: 10px 0;
+  border-top: 1px solid var(--hair);
+  color: inherit;
+  text-decoration: none;
+}
+
+.next a > :last-child {
+  grid-column: 2;
+}
+
+.next a:hover {
+  background: var(--rim-soft);
+}
+
+.next strong {
+  grid-row: span 2;
+  font-size: 20px;
+}
+
+.others {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 16px;
+  padding-top: 12px;
+  border-top: 1px solid var(--hair);
+}
+
+.others > * {
+  line-height: 36px;
+}
+
+.results {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 16px 40px;
+  align-items: end;
+}
+
+.results a {
+  display: block;
+  color: inherit;
+  text-decoration: none;
+}
+
+@media (width <= 900px) {
+  .bench {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

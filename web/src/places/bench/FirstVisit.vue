@@ -1,0 +1,177 @@
+<script setup lang="ts">
+import { SCHEMA_VERSION } from "@kettlos/core/simulate/kitchen-schema";
+import { outcomeOf } from "@kettlos/core/units/problem";
+import { showLength, showTemperature, showVolume } from "@kettlos/core/units/show";
+import { roundFromCapacity } from "@kettlos/core/vessel/volume";
+import { boilingPointC } from "@kettlos/core/water/altitude";
+import { computed, ref } from "vue";
+import QuantityField from "../../controls/QuantityField.vue";
+import TickChoice from "../../controls/TickChoice.vue";
+import { importAll, saveKitchen } from "../../data/repository";
+import SmallPot from "../../drawings/SmallPot.vue";
+import { ordinaryVessel } from "../kitchen/ordinary-vessel";
+import { RING_KINDS, usualPowerW } from "../kitchen/ring-kinds";
+
+/** The first minute: look round the sample kitchen, or say where you cook and in which pot. */
+const altitudeM = ref<number | null>(0);
+const capacity = ref<number | null>(12);
+const across = ref<number | null>(0.26);
+const ringKind = ref<"gas" | "induction" | "radiant">("gas");
+const isLoading = ref(false);
+
+const vessel = computed(() => {
+  const outcome = outcomeOf(() => roundFromCapacity(capacity.value ?? 0, across.value ?? 0));
+  return outcome.ok ? ordinaryVessel("My pot", outcome.value) : null;
+});
+const boiling = computed(() => showTemperature(boilingPointC(altitudeM.value ?? 0), "both"));
+
+async function openSample() {
+  isLoading.value = true;
+  const { bramholtSample } = await import("../../sample/bramholt");
+  await importAll(bramholtSample(Date.now()), "replace");
+}
+
+async function openOwn() {
+  if (vessel.value === null) return;
+  await saveKitchen({
+    schemaVersion: SCHEMA_VERSION,
+    id: crypto.randomUUID(),
+    name: "My kitchen",
+    altitudeM: altitudeM.value ?? 0,
+    units: "both",
+    waterC: 12,
+    roomC: 22,
+    vessels: [vessel.value],
+    rings: [
+      {
+        id: crypto.randomUUID(),
+        name: "Big ring",
+        kind: ringKind.value,
+        powerW: usualPowerW(ringKind.value),
+      },
+    ],
+  });
+}
+</script>
+
+<template>
+  <div class="place first">
+    <section>
+      <h1>One pot, from the bones to the strained litres</h1>
+      <p>
+        Kettlos works out how much water these bones want in your pot, how long on your ring, and
+        what will be left. Then it stays with the pot while it simmers.
+      </p>
+      <div class="sample">
+        <h2>Look round first</h2>
+        <p>Bramholt Hut is a made-up mountain hut with six pots, past batches and a broth on.</p>
+        <button type="button" class="button primary" :disabled="isLoading" @click="openSample">
+          Open the sample kitchen
+        </button>
+      </div>
+    </section>
+    <section class="own" aria-labelledby="own-title">
+      <h2 id="own-title">Set up mine</h2>
+      <div class="fields">
+        <div>
+          <QuantityField
+            v-model="altitudeM"
+            label="How high you cook"
+            dimension="length"
+            bare-unit="m"
+            :show="(v) => `${Math.round(v)} m`"
+            :min="-430"
+            :max="5500"
+          />
+          <p class="quiet small">Water boils at {{ boiling }}.</p>
+        </div>
+        <QuantityField
+          v-model="capacity"
+          label="My pot holds"
+          dimension="volume"
+          bare-unit="L"
+          :show="(v) => showVolume(v, 'metric')"
+          :min="0.2"
+          :max="200"
+        />
+        <QuantityField
+          v-model="across"
+          label="and is this wide inside"
+          dimension="length"
+          bare-unit="cm"
+          :show="(v) => showLength(v, 'metric')"
+          :min="0.08"
+          :max="1"
+        />
+        <TickChoice v-model="ringKind" label="It stands on" :options="RING_KINDS" />
+      </div>
+      <figure v-if="vessel">
+        <SmallPot :vessel="vessel" :px-per-m="560" label="Your pot, to scale" />
+        <figcaption class="quiet small">
+          so it is {{ showLength(vessel.heightM, "both") }} high inside
+        </figcaption>
+      </figure>
+      <button type="button" class="button primary" :disabled="vessel === null" @click="openOwn">
+        Start with this pot
+      </button>
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.first {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+  gap: 32px 64px;
+  max-width: 1120px;
+  padding-top: 40px;
+}
+
+h1 {
+  padding-bottom: 16px;
+  font-size: 44px;
+  line-height: 46px;
+}
+
+.sample {
+  display: grid;
+  gap: 12px;
+  justify-items: start;
+  margin-top: 32px;
+  padding-top: 16px;
+  border-top: 1px solid var(--hair);
+}
+
+.own {
+  display: grid;
+  gap: 16px;
+  align-content: start;
+  justify-items: start;
+  padding-left: 32px;
+  border-left: 1px solid var(--hair);
+}
+
+.fields {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 16px 24px;
+}
+
+@media (width <= 800px) {
+  .first {
+    grid-template-columns: minmax(0, 1fr);
+    padding-top: 16px;
+  }
+
+  .own {
+    padding: 16px 0 0;
+    border-top: 1px solid var(--hair);
+    border-left: 0;
+  }
+
+  h1 {
+    font-size: 28px;
+    line-height: 32px;
+  }
+}
+</style>

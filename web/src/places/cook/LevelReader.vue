@@ -1,0 +1,100 @@
+<script setup lang="ts">
+import { READING_FORMS, type ReadingForm } from "@kettlos/core/batch/batch-schema";
+import { showLength, showMass, showVolume, type UnitSystem } from "@kettlos/core/units/show";
+import type { Dimension } from "@kettlos/core/units/unit-table";
+import type { Vessel } from "@kettlos/core/vessel/vessel-schema";
+import { capacityL } from "@kettlos/core/vessel/volume";
+import { ElDialog } from "element-plus";
+import { computed, ref, watch } from "vue";
+import QuantityField from "../../controls/QuantityField.vue";
+import TickChoice from "../../controls/TickChoice.vue";
+import type { LivePot } from "../../data/pots-store";
+import type { NewEvent } from "../../data/repository";
+
+/** One level reading, in whatever form is at hand. */
+const props = defineProps<{ vessel: Vessel; pot: LivePot; units: UnitSystem }>();
+const shown = defineModel<boolean>({ required: true });
+const emit = defineEmits<{ read: [NewEvent] }>();
+
+const FORMS: Record<ReadingForm, { label: string; ask: string; dimension: Dimension }> = {
+  liquidDepth: { label: "depth", ask: "How deep, floor to surface", dimension: "length" },
+  fromRim: { label: "from the rim", ask: "Rim down to the surface", dimension: "length" },
+  belowTideMark: {
+    label: "tide mark",
+    ask: "From the tide mark on the wall down to the surface",
+    dimension: "length",
+  },
+  volume: { label: "litres", ask: "By the pot's own marks or a jug", dimension: "volume" },
+  potWeight: { label: "weight", ask: "Pot and all on the scale, without lid", dimension: "mass" },
+};
+const form = ref<ReadingForm>("liquidDepth");
+const value = ref<number | null>(null);
+watch(shown, () => (value.value = null));
+watch(form, () => (value.value = null));
+
+const one = computed(() => (props.units === "us" ? "us" : "metric"));
+const spec = computed(() => FORMS[form.value]);
+const bareUnit = computed(() => {
+  const us = one.value === "us";
+  if (spec.value.dimension === "length") return us ? "in" : "cm";
+  return spec.value.dimension === "volume" ? (us ? "qt" : "L") : us ? "lb" : "kg";
+});
+const show = (v: number) =>
+  spec.value.dimension === "length"
+    ? showLength(v, one.value)
+    : spec.value.dimension === "volume"
+      ? showVolume(v, one.value)
+      : showMass(v, one.value);
+const max = computed(() =>
+  spec.value.dimension === "length"
+    ? props.vessel.heightM
+    : spec.value.dimension === "volume"
+      ? capacityL(props.vessel)
+      : 500,
+);
+const options = READING_FORMS.map((f) => ({ value: f, label: FORMS[f].label }));
+const problem = ref("");
+
+function save() {
+  if (value.value === null) {
+    problem.value = "Type the reading first.";
+    return;
+  }
+  problem.value = "";
+  emit("read", { kind: "read", reading: { form: form.value, value: value.value } });
+  shown.value = false;
+}
+</script>
+
+<template>
+  <ElDialog v-model="shown" title="Read the level" width="min(520px, 94vw)">
+    <form class="fields" @submit.prevent="save">
+      <TickChoice v-model="form" label="Form of the reading" :options="options" />
+      <QuantityField
+        :key="form"
+        v-model="value"
+        :label="spec.ask"
+        :dimension="spec.dimension"
+        :bare-unit="bareUnit"
+        :show="show"
+        :min="0"
+        :max="max"
+        :density-kg-l="1"
+        :placeholder="bareUnit"
+      />
+      <p class="quiet small">
+        The model has it at about {{ showLength(pot.forecast.nowDepthM, one) }} deep,
+        {{ showVolume(pot.forecast.nowL.expected, one) }}.
+      </p>
+      <p v-if="problem" class="ember small" role="alert">{{ problem }}</p>
+      <button type="submit" class="button primary">Keep this reading</button>
+    </form>
+  </ElDialog>
+</template>
+
+<style scoped>
+.fields {
+  display: grid;
+  gap: 14px;
+}
+</style>

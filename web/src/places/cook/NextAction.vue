@@ -1,0 +1,109 @@
+<script setup lang="ts">
+import type { Action, ActionKind } from "@kettlos/core/batch/next-action";
+import { format } from "date-fns";
+import { computed } from "vue";
+import { countdown } from "./countdown";
+
+/** The next thing to do, readable from two metres, and the ones after. */
+const props = defineProps<{ action: Action; later: readonly Action[]; nowMs: number }>();
+defineEmits<{ done: [] }>();
+
+const DONE: Record<ActionKind, string> = {
+  light: "It is lit",
+  boils: "It boils now",
+  turnDown: "Turned down, it simmers",
+  simmers: "It simmers now",
+  skim: "Skimmed",
+  add: "It is in",
+  look: "Write the level down",
+  offHeat: "It is off the heat",
+  strain: "To the sieve",
+};
+const left = computed(() => countdown(props.action.atMs - props.nowMs));
+const isDue = computed(() => props.action.atMs <= props.nowMs && props.action.kind !== "light");
+</script>
+
+<template>
+  <div class="next" :class="{ due: isDue }">
+    <p class="at quiet">
+      <template v-if="action.kind === 'light'">When everything is in</template>
+      <template v-else>{{ isDue ? "Now, since" : "Next, at" }} {{ format(action.atMs, "HH:mm") }}</template>
+    </p>
+    <h1>{{ action.title }}</h1>
+    <p v-if="action.kind !== 'light'" class="count figure" aria-hidden="true">{{ left }}</p>
+    <p class="look">{{ action.lookFor }}</p>
+    <button type="button" class="button primary done" @click="$emit('done')">
+      {{ DONE[action.kind] }} <kbd>Space</kbd>
+    </button>
+    <ol v-if="later.length > 0" class="later">
+      <li v-for="item in later" :key="item.id">
+        <span>{{ item.title }}</span>
+        <b class="figure">{{ countdown(item.atMs - nowMs) }}</b>
+        <span class="quiet small">{{ format(item.atMs, "HH:mm") }}</span>
+      </li>
+    </ol>
+  </div>
+</template>
+
+<style scoped>
+.at {
+  font-size: 20px;
+  line-height: 26px;
+}
+
+h1 {
+  font-size: 44px;
+  line-height: 48px;
+}
+
+.count {
+  font-size: clamp(96px, 15vw, 176px);
+  font-stretch: 80%;
+  font-weight: 750;
+  line-height: 0.95;
+  letter-spacing: -0.03em;
+}
+
+.due .count,
+.due h1 {
+  color: var(--ember);
+}
+
+.look {
+  padding: 6px 0 12px;
+  font-size: 20px;
+  line-height: 26px;
+}
+
+.done {
+  width: 100%;
+  min-height: 60px;
+  font-size: 20px;
+}
+
+.later {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 0;
+  margin-top: 14px;
+}
+
+.later li {
+  display: grid;
+  min-width: 124px;
+  padding: 0 16px 0 10px;
+  border-left: 1.5px solid var(--ink);
+}
+
+.later b {
+  font-size: 28px;
+  line-height: 32px;
+}
+
+@media (width <= 700px) {
+  h1 {
+    font-size: 28px;
+    line-height: 34px;
+  }
+}
+</style>

@@ -1,0 +1,231 @@
+<script setup lang="ts">
+import type { Vessel } from "@kettlos/core/vessel/vessel-schema";
+import { capacityL } from "@kettlos/core/vessel/volume";
+import { boilingPointC } from "@kettlos/core/water/altitude";
+import { showTemperature, showVolume } from "@kettlos/core/units/show";
+import { ElInput } from "element-plus";
+import { computed, ref } from "vue";
+import QuantityField from "../../controls/QuantityField.vue";
+import TickChoice from "../../controls/TickChoice.vue";
+import { useKitchenStore } from "../../data/kitchen-store";
+import { useLook } from "../../data/look";
+import SmallPot from "../../drawings/SmallPot.vue";
+import BackupPanel from "./BackupPanel.vue";
+import PotEditor from "./PotEditor.vue";
+import RingList from "./RingList.vue";
+import { ordinaryVessel } from "./ordinary-vessel";
+
+/** What stands in this kitchen: pots to scale, rings, how high it is, what is kept. */
+const store = useKitchenStore();
+const look = useLook();
+const kitchen = computed(() => store.kitchen);
+const chosenId = ref<string | null>(null);
+const chosen = computed(() => kitchen.value?.vessels.find((v) => v.id === chosenId.value) ?? null);
+const LOOKS = [
+  { value: "system", label: "as the system" },
+  { value: "day", label: "day" },
+  { value: "night", label: "night" },
+] as const;
+const scale = computed(() => {
+  const widths = kitchen.value?.vessels.reduce((sum, v) => sum + Math.max(v.bottomM[0], v.topM[0]), 0) ?? 0;
+  return Math.min(620, Math.max(300, 820 / Math.max(0.3, widths)));
+});
+
+async function saveVessel(vessel: Vessel) {
+  if (kitchen.value === null) return;
+  const vessels = kitchen.value.vessels.some((v) => v.id === vessel.id)
+    ? kitchen.value.vessels.map((v) => (v.id === vessel.id ? vessel : v))
+    : [...kitchen.value.vessels, vessel];
+  await store.change({ vessels });
+}
+async function addVessel() {
+  const vessel = ordinaryVessel("New pot", {
+    shape: "round",
+    bottomM: [0.24, 0.24],
+    topM: [0.24, 0.24],
+    heightM: 0.16,
+  });
+  await saveVessel(vessel);
+  chosenId.value = vessel.id;
+}
+async function removeVessel(id: string) {
+  if (kitchen.value === null) return;
+  chosenId.value = null;
+  await store.change({ vessels: kitchen.value.vessels.filter((v) => v.id !== id) });
+}
+const setName = (name: string) => {
+  if (name.trim() !== "") void store.change({ name: name.trim().slice(0, 80) });
+};
+const uses = (id: string) => store.plans.filter((p) => p.vesselId === id).map((p) => p.name);
+</script>
+
+<template>
+  <div v-if="kitchen !== null" class="place kitchen">
+    <header>
+      <label class="name"
+        ><span class="visually-hidden">Name of the kitchen</span>
+        <ElInput :model-value="kitchen.name" maxlength="80" @update:model-value="setName"
+      /></label>
+      <div class="where">
+        <QuantityField
+          label="How high"
+          dimension="length"
+          bare-unit="m"
+          :show="(v) => `${Math.round(v)} m`"
+          :min="-430"
+          :max="5500"
+          :model-value="kitchen.altitudeM"
+          @update:model-value="store.change({ altitudeM: $event ?? 0 })"
+        />
+        <p class="boil">
+          Water boils at <b class="figure">{{ showTemperature(boilingPointC(kitchen.altitudeM), "both") }}</b>
+        </p>
+        <QuantityField
+          label="Cold water"
+          dimension="temperature"
+          bare-unit="°C"
+          :show="(v) => showTemperature(v, store.units === 'us' ? 'us' : 'metric')"
+          :min="0"
+          :max="40"
+          :model-value="kitchen.waterC"
+          @update:model-value="store.change({ waterC: $event ?? 12 })"
+        />
+        <QuantityField
+          label="Room"
+          dimension="temperature"
+          bare-unit="°C"
+          :show="(v) => showTemperature(v, store.units === 'us' ? 'us' : 'metric')"
+          :min="-10"
+          :max="45"
+          :model-value="kitchen.roomC"
+          @update:model-value="store.change({ roomC: $event ?? 22 })"
+        />
+      </div>
+    </header>
+    <section aria-labelledby="pots-title">
+      <h2 id="pots-title">Pots</h2>
+      <ul class="shelf">
+        <li v-for="vessel in kitchen.vessels" :key="vessel.id">
+          <button
+            type="button"
+            :class="{ on: vessel.id === chosenId }"
+            :aria-pressed="vessel.id === chosenId"
+            @click="chosenId = vessel.id === chosenId ? null : vessel.id"
+          >
+            <SmallPot
+              :vessel="vessel"
+              :px-per-m="scale"
+              :label="`${vessel.name}, ${showVolume(capacityL(vessel), store.units)}`"
+              :lid="vessel.lid === 'none' ? 'none' : 'on'"
+            />
+            <strong>{{ vessel.name }}</strong>
+            <span class="quiet small">{{ showVolume(capacityL(vessel), store.units) }}</span>
+          </button>
+        </li>
+        <li>
+          <button type="button" class="add" @click="addVessel">
+            <span aria-hidden="true">+</span> Add a pot
+          </button>
+        </li>
+      </ul>
+      <PotEditor
+        v-if="chosen !== null"
+        :key="chosen.id"
+        :vessel="chosen"
+        :units="store.units"
+        :used-by="uses(chosen.id)"
+        @change="saveVessel"
+        @remove="removeVessel(chosen.id)"
+      />
+    </section>
+    <section class="rings"><RingList /></section>
+    <section class="look">
+      <h2>Look</h2>
+      <TickChoice v-model="look" label="Look" :options="LOOKS" />
+    </section>
+    <section><BackupPanel /></section>
+  </div>
+</template>
+
+<style scoped>
+.kitchen {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+  gap: 20px 48px;
+}
+
+header,
+.kitchen > section:nth-of-type(1) {
+  grid-column: 1 / -1;
+}
+
+header {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 40px;
+  align-items: end;
+}
+
+.name {
+  min-width: 260px;
+}
+
+.name :deep(.el-input__inner) {
+  font: 650 28px/34px var(--head);
+  font-stretch: 88%;
+}
+
+.where {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 24px;
+  align-items: end;
+}
+
+.where .quantity {
+  width: 110px;
+}
+
+.boil {
+  padding-bottom: 10px;
+}
+
+.shelf {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 4px;
+  align-items: end;
+  padding: 8px 0;
+  border-bottom: 6px solid var(--bone);
+}
+
+.shelf button {
+  display: grid;
+  justify-items: center;
+  min-height: 44px;
+  padding: 4px 6px 8px;
+  border: 0;
+  border-bottom: 4px solid transparent;
+  background: none;
+}
+
+.shelf button.on {
+  border-bottom-color: var(--rim);
+}
+
+.shelf button:hover {
+  background: var(--rim-soft);
+}
+
+.shelf .add {
+  padding: 24px 16px;
+  color: var(--rim);
+  font-weight: 650;
+}
+
+@media (width <= 800px) {
+  .kitchen {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

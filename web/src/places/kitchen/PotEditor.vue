@@ -1,0 +1,247 @@
+<script setup lang="ts">
+import { VesselSchema, type Vessel } from "@kettlos/core/vessel/vessel-schema";
+import { capacityL, roundFromCapacity } from "@kettlos/core/vessel/volume";
+import { showLength, showMass, showVolume, type UnitSystem } from "@kettlos/core/units/show";
+import { outcomeOf } from "@kettlos/core/units/problem";
+import { ElInput } from "element-plus";
+import { computed, ref } from "vue";
+import QuantityField from "../../controls/QuantityField.vue";
+import TickChoice from "../../controls/TickChoice.vue";
+
+/** One pot by its inner measures: with a ruler, or by what it holds and how wide it is. */
+const props = defineProps<{ vessel: Vessel; units: UnitSystem; usedBy: readonly string[] }>();
+const emit = defineEmits<{ change: [Vessel]; remove: [] }>();
+
+const one = computed(() => (props.units === "us" ? "us" : "metric"));
+const length = (v: number) => showLength(v, one.value);
+const bareLength = computed(() => (one.value === "us" ? "in" : "cm"));
+const problem = ref("");
+
+function set(part: Partial<Vessel>) {
+  const next = VesselSchema.safeParse({ ...props.vessel, ...part });
+  problem.value = next.success ? "" : (next.error.issues[0]?.message ?? "This is not possible.");
+  if (next.success) emit("change", next.data);
+}
+
+const how = ref<"ruler" | "capacity">("ruler");
+const HOWS = [
+  { value: "ruler", label: "with a ruler" },
+  { value: "capacity", label: "it holds … and is … across" },
+] as const;
+const KINDS: { value: Vessel["kind"]; label: string }[] = [
+  { value: "pot", label: "pot" },
+  { value: "casserole", label: "casserole" },
+  { value: "pan", label: "pan" },
+  { value: "slowCooker", label: "slow cooker" },
+  { value: "pressureCooker", label: "pressure cooker" },
+];
+const SHAPES: { value: Vessel["shape"]; label: string }[] = [
+  { value: "round", label: "round" },
+  { value: "oval", label: "oval" },
+  { value: "rectangular", label: "rectangular" },
+];
+const BODIES: { value: Vessel["body"]; label: string }[] = [
+  { value: "steel", label: "steel" },
+  { value: "enamel", label: "enamel" },
+  { value: "iron", label: "iron" },
+  { value: "aluminium", label: "aluminium" },
+  { value: "ceramic", label: "ceramic" },
+];
+const LIDS: { value: Vessel["lid"]; label: string }[] = [
+  { value: "none", label: "none" },
+  { value: "ordinary", label: "ordinary" },
+  { value: "heavy", label: "heavy, tight" },
+];
+
+function setShape(shape: Vessel["shape"]) {
+  const { bottomM, topM } = props.vessel;
+  set(
+    shape === "round"
+      ? { shape, bottomM: [bottomM[0], bottomM[0]], topM: [topM[0], topM[0]] }
+      : { shape },
+  );
+}
+function setSize(which: "bottomM" | "topM", index: 0 | 1, value: number | null) {
+  if (value === null) return;
+  const size: [number, number] = [...props.vessel[which]];
+  size[index] = value;
+  if (props.vessel.shape === "round") size[1 - index] = value;
+  set({ [which]: size });
+}
+function setByCapacity(capacity: number | null, across: number | null) {
+  const outcome = outcomeOf(() =>
+    roundFromCapacity(capacity ?? capacityL(props.vessel), across ?? props.vessel.topM[0]),
+  );
+  if (outcome.ok) set(outcome.value);
+  else problem.value = outcome.problem.message;
+}
+const setName = (name: string) => {
+  if (name.trim() !== "") set({ name: name.trim().slice(0, 60) });
+};
+</script>
+
+<template>
+  <div class="editor">
+    <label class="name">Name <ElInput :model-value="vessel.name" maxlength="60" @update:model-value="setName" /></label>
+    <TickChoice label="Kind" :options="KINDS" :model-value="vessel.kind" @update:model-value="set({ kind: $event })" />
+    <TickChoice v-model="how" label="How it is measured" :options="HOWS" />
+    <div v-if="how === 'capacity'" class="fields">
+      <QuantityField
+        label="It holds, to the rim"
+        dimension="volume"
+        :bare-unit="one === 'us' ? 'qt' : 'L'"
+        :show="(v) => showVolume(v, one)"
+        :min="0.2"
+        :max="200"
+        :model-value="capacityL(vessel)"
+        @update:model-value="setByCapacity($event, null)"
+      />
+      <QuantityField
+        label="and is across"
+        dimension="length"
+        :bare-unit="bareLength"
+        :show="length"
+        :min="0.08"
+        :max="1"
+        :model-value="vessel.topM[0]"
+        @update:model-value="setByCapacity(null, $event)"
+      />
+      <p class="quiet small">Round and straight, so {{ length(vessel.heightM) }} high inside.</p>
+    </div>
+    <template v-else>
+      <TickChoice label="Shape" :options="SHAPES" :model-value="vessel.shape" @update:model-value="setShape" />
+      <div class="fields">
+        <QuantityField
+          :label="vessel.shape === 'round' ? 'Across at the rim' : 'Length at the rim'"
+          dimension="length"
+          :bare-unit="bareLength"
+          :show="length"
+          :min="0.05"
+          :max="1.5"
+          :model-value="vessel.topM[0]"
+          @update:model-value="setSize('topM', 0, $event)"
+        />
+        <QuantityField
+          v-if="vessel.shape !== 'round'"
+          label="Width at the rim"
+          dimension="length"
+          :bare-unit="bareLength"
+          :show="length"
+          :min="0.05"
+          :max="1.5"
+          :model-value="vessel.topM[1]"
+          @update:model-value="setSize('topM', 1, $event)"
+        />
+        <QuantityField
+          :label="vessel.shape === 'round' ? 'Across at the floor' : 'Length at the floor'"
+          dimension="length"
+          :bare-unit="bareLength"
+          :show="length"
+          :min="0.05"
+          :max="1.5"
+          :model-value="vessel.bottomM[0]"
+          @update:model-value="setSize('bottomM', 0, $event)"
+        />
+        <QuantityField
+          v-if="vessel.shape !== 'round'"
+          label="Width at the floor"
+          dimension="length"
+          :bare-unit="bareLength"
+          :show="length"
+          :min="0.05"
+          :max="1.5"
+          :model-value="vessel.bottomM[1]"
+          @update:model-value="setSize('bottomM', 1, $event)"
+        />
+        <QuantityField
+          label="Height inside"
+          dimension="length"
+          :bare-unit="bareLength"
+          :show="length"
+          :min="0.02"
+          :max="1.5"
+          :model-value="vessel.heightM"
+          @update:model-value="set({ heightM: $event ?? vessel.heightM })"
+        />
+      </div>
+    </template>
+    <div class="fields">
+      <QuantityField
+        label="Weight, empty, no lid"
+        dimension="mass"
+        :bare-unit="one === 'us' ? 'lb' : 'kg'"
+        :show="(v) => showMass(v, one)"
+        :min="0.1"
+        :max="100"
+        :model-value="vessel.massKg"
+        @update:model-value="set({ massKg: $event ?? vessel.massKg })"
+      />
+      <label class="share"
+        >Fill line, % of height
+        <input
+          type="number"
+          min="30"
+          max="100"
+          :value="Math.round(vessel.fillShare * 100)"
+          @change="set({ fillShare: Number(($event.target as HTMLInputElement).value) / 100 })"
+      /></label>
+      <p class="quiet">
+        Holds <b class="figure">{{ showVolume(capacityL(vessel), units) }}</b>
+      </p>
+    </div>
+    <TickChoice label="Made of" :options="BODIES" :model-value="vessel.body" @update:model-value="set({ body: $event })" />
+    <TickChoice label="Lid" :options="LIDS" :model-value="vessel.lid" @update:model-value="set({ lid: $event })" />
+    <p v-if="problem" class="ember" role="alert">{{ problem }}</p>
+    <p class="row">
+      <button type="button" class="button danger" :disabled="usedBy.length > 0" @click="emit('remove')">
+        Take it out of the kitchen
+      </button>
+      <span v-if="usedBy.length > 0" class="quiet small">It is used by {{ usedBy.join(", ") }}.</span>
+    </p>
+  </div>
+</template>
+
+<style scoped>
+.editor {
+  display: grid;
+  gap: 12px;
+  padding: 16px 0;
+  border-bottom: 1px solid var(--hair);
+}
+
+.name {
+  max-width: 320px;
+  color: var(--quiet);
+  font-size: 14px;
+}
+
+.fields {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 12px 24px;
+  align-items: end;
+}
+
+.share {
+  color: var(--quiet);
+  font-size: 14px;
+}
+
+.share input {
+  display: block;
+  width: 96px;
+  min-height: 44px;
+  border: 0;
+  border-bottom: 1.5px solid var(--tick);
+  background: none;
+  color: var(--ink);
+  font-weight: 600;
+}
+
+.row {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 12px;
+  align-items: center;
+}
+</style>

@@ -1,0 +1,112 @@
+<script setup lang="ts">
+import { RingSchema, type Ring } from "@kettlos/core/heat/ring-schema";
+import { ringNetW } from "@kettlos/core/heat/hob";
+import { ElInput } from "element-plus";
+import { computed, ref } from "vue";
+import TickChoice from "../../controls/TickChoice.vue";
+import { useKitchenStore } from "../../data/kitchen-store";
+import { RING_KINDS, usualPowerW } from "./ring-kinds";
+
+/** The rings, with their power and what of it reaches a pot here. */
+const store = useKitchenStore();
+const rings = computed(() => store.kitchen?.rings ?? []);
+const problem = ref("");
+
+async function set(ring: Ring, part: Partial<Ring>) {
+  const next = RingSchema.safeParse({ ...ring, ...part });
+  problem.value = next.success
+    ? ""
+    : `The power of a ring lies between 200 and 20,000 W; ${part.powerW ?? ring.powerW} does not.`;
+  if (next.success)
+    await store.change({ rings: rings.value.map((r) => (r.id === ring.id ? next.data : r)) });
+}
+const add = () =>
+  store.change({
+    rings: [
+      ...rings.value,
+      { id: crypto.randomUUID(), name: "New ring", kind: "gas", powerW: usualPowerW("gas") },
+    ],
+  });
+const remove = (id: string) => store.change({ rings: rings.value.filter((r) => r.id !== id) });
+const isUsed = (id: string) => store.plans.some((p) => p.ringId === id);
+const setName = (ring: Ring, name: string) => {
+  if (name.trim() !== "") void set(ring, { name: name.trim().slice(0, 60) });
+};
+</script>
+
+<template>
+  <h2>Rings</h2>
+  <ul>
+    <li v-for="ring in rings" :key="ring.id">
+      <label
+        ><span class="visually-hidden">Name of the ring</span>
+        <ElInput :model-value="ring.name" maxlength="60" @update:model-value="setName(ring, $event)"
+      /></label>
+      <TickChoice
+        label="Kind of ring"
+        :options="RING_KINDS"
+        :model-value="ring.kind"
+        @update:model-value="set(ring, { kind: $event })"
+      />
+      <label class="power"
+        ><input
+          type="number"
+          min="200"
+          max="20000"
+          step="50"
+          :value="ring.powerW"
+          aria-label="Power, watts"
+          @change="set(ring, { powerW: Number(($event.target as HTMLInputElement).value) })"
+        />
+        W</label
+      >
+      <span class="quiet small"
+        >about {{ Math.round(ringNetW(ring, store.kitchen?.altitudeM ?? 0) / 10) * 10 }} W reach the
+        pot here</span
+      >
+      <button
+        type="button"
+        class="link"
+        :disabled="isUsed(ring.id)"
+        :aria-label="`Remove ${ring.name}`"
+        @click="remove(ring.id)"
+      >
+        {{ isUsed(ring.id) ? "in use" : "Remove" }}
+      </button>
+    </li>
+  </ul>
+  <p v-if="problem" class="ember" role="alert">{{ problem }}</p>
+  <button type="button" class="button" @click="add">Add a ring</button>
+</template>
+
+<style scoped>
+li {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 16px;
+  align-items: center;
+  padding: 4px 0;
+  border-bottom: 1px solid var(--hair);
+}
+
+.power input {
+  width: 84px;
+  min-height: 44px;
+  border: 0;
+  border-bottom: 1.5px solid var(--tick);
+  background: none;
+  font-weight: 600;
+}
+
+.button {
+  margin-top: 12px;
+}
+
+.link {
+  min-height: 44px;
+}
+
+.link:disabled {
+  color: var(--quiet);
+}
+</style>

@@ -1,0 +1,158 @@
+<script setup lang="ts">
+import { flowOf } from "@kettlos/core/batch/flow";
+import { gapOf } from "@kettlos/core/batch/gap";
+import { readingsAsLiquid } from "@kettlos/core/batch/live-forecast";
+import { sentenceText } from "@kettlos/core/because/sentence";
+import { answersFor } from "@kettlos/core/because/answers";
+import { showVolume, type UnitSystem } from "@kettlos/core/units/show";
+import { waterDensityKgL } from "@kettlos/core/water/properties";
+import { format } from "date-fns";
+import { computed } from "vue";
+import { useRouter } from "vue-router";
+import { clockHour } from "../../data/clock-hour";
+import { copyOf } from "../../data/new-plan";
+import type { PotState } from "../../data/pots-store";
+import { savePlan } from "../../data/repository";
+import { markLabels } from "../../drawings/mark-labels";
+import LedgerFlow from "../../drawings/LedgerFlow.vue";
+import SimmerRibbon from "../../drawings/SimmerRibbon.vue";
+import StageStrip from "../../frame/StageStrip.vue";
+import { causeWords } from "../strain/cause-words";
+
+import { eventWords } from "./event-words";
+
+/** The whole course of one batch: what was planned, what happened when, what came of it. */
+const props = defineProps<{ pot: PotState; units: UnitSystem }>();
+const router = useRouter();
+
+const plan = computed(() => props.pot.batch.plan);
+const kitchen = computed(() => props.pot.batch.kitchen);
+const answers = computed(() => {
+  const outcome = answersFor(plan.value, kitchen.value, clockHour);
+  return outcome.ok ? outcome.value : null;
+});
+const gap = computed(() => gapOf(plan.value, kitchen.value, props.pot.cook));
+const flow = computed(() => flowOf(plan.value, kitchen.value, props.pot.cook));
+const readings = computed(() => {
+  const { cook } = props.pot;
+  const { trace } = answers.value ?? {};
+  if (trace === undefined || cook.litMs === null) return [];
+  const simmerMs = cook.simmerMs ?? cook.litMs;
+  return readingsAsLiquid(plan.value, kitchen.value, cook, cook.offMs ?? simmerMs).map((r) => ({
+    tMin: trace.toSimmerMin + (r.atMs - simmerMs) / 60_000,
+    litres: r.liquidKg / waterDensityKgL(trace.holdC),
+  }));
+});
+async function cookAgain() {
+  const next = copyOf(plan.value);
+  await savePlan(next);
+  await router.push(`/plan/${next.id}`);
+}
+</script>
+
+<template>
+  <StageStrip
+    :name="plan.name"
+    :about="format(pot.cook.litMs ?? pot.batch.createdMs, 'EEEE d MMMM')"
+    :stage="pot.cook.stage"
+    :plan-id="plan.id"
+    :batch-id="pot.batch.id"
+  />
+  <div class="place course">
+    <section class="wide">
+      <p v-if="answers" class="sentence">{{ sentenceText(plan, kitchen, answers, units) }}</p>
+      <SimmerRibbon
+        v-if="answers"
+        :trace="answers.trace"
+        :band="answers.spread.band"
+        :units="units"
+        :labels="markLabels(plan, answers.trace)"
+        :window="
+          answers.flavour === null
+            ? null
+            : { from: answers.flavour.window.from.value, past: answers.flavour.window.past.value }
+        "
+        :readings="readings"
+      />
+    </section>
+    <section>
+      <h2>What happened</h2>
+      <ol class="events">
+        <li v-for="event in pot.cook.events" :key="event.id">
+          <time :datetime="new Date(event.atMs).toISOString()">{{
+            format(event.atMs, "EEE HH:mm")
+          }}</time>
+          {{ eventWords(event, plan, units) }}
+        </li>
+      </ol>
+    </section>
+    <section v-if="gap">
+      <h2>Planned against got</h2>
+      <p class="big figure">
+        <span class="result">{{ showVolume(gap.gotL, units) }}</span>
+        <span class="quiet"> planned {{ showVolume(gap.plannedL, units) }}</span>
+      </p>
+      <p>{{ causeWords(gap, units) }}</p>
+      <LedgerFlow v-if="flow" :flow="flow" :units="units" />
+      <p class="row">
+        <button type="button" class="button primary" @click="cookAgain">Plan it again</button>
+        <RouterLink class="button" to="/logbook">All batches</RouterLink>
+      </p>
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.course {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 1.7fr);
+  gap: 20px 48px;
+}
+
+.wide {
+  grid-column: 1 / -1;
+}
+
+.sentence {
+  padding-bottom: 12px;
+  font: 650 20px/28px var(--head);
+  font-stretch: 88%;
+}
+
+h2 {
+  padding-bottom: 8px;
+}
+
+.events li {
+  padding: 6px 0;
+  border-top: 1px solid var(--hair);
+}
+
+time {
+  display: inline-block;
+  min-width: 88px;
+  color: var(--quiet);
+}
+
+.big {
+  padding-bottom: 12px;
+  font-size: 28px;
+  line-height: 40px;
+}
+
+.big .quiet {
+  font-size: 20px;
+}
+
+.row {
+  display: flex;
+  gap: 12px;
+  padding-top: 16px;
+}
+
+@media (width <= 900px) {
+  .course {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

@@ -1,0 +1,66 @@
+import type { CookEvent } from "@kettlos/core/batch/batch-schema";
+import { ingredientById } from "@kettlos/core/ingredient/catalogue";
+import type { Plan } from "@kettlos/core/simulate/plan-schema";
+import { showLength, showMass, showVolume, type UnitSystem } from "@kettlos/core/units/show";
+
+/** One event as the course of a batch tells it. */
+export function eventWords(event: CookEvent, plan: Plan, units: UnitSystem): string {
+  switch (event.kind) {
+    case "lit":
+      return "Ring lit";
+    case "boils":
+      return "Boils";
+    case "simmers":
+      return "Simmers";
+    case "added": {
+      const item = plan.items.find((i) => i.id === event.itemId);
+      const name = item === undefined ? "Something" : ingredientById(item.ingredientId).name;
+      return `${name} in, ${showMass(event.massKg, units)}`;
+    }
+    case "toppedUp":
+      return `Topped up, ${showVolume(event.volumeL, units)}`;
+    case "heatSet":
+      return `Turned to a ${event.vigour} simmer, lid ${event.lid}`;
+    case "read":
+      return readingWords(event.reading.form, event.reading.value, units);
+    case "did":
+      return event.what === "skim" ? "Skimmed" : event.what;
+    case "noted":
+      return `“${event.text}”`;
+    case "offHeat":
+      return "Off the heat";
+    case "strained":
+      return `Strained, ${
+        event.measured.massKg === undefined
+          ? showVolume(event.measured.volumeL ?? 0, units)
+          : showMass(event.measured.massKg, units)
+      }`;
+    case "fatLifted":
+      return `Fat lifted, ${showMass(event.fatKg, units)}`;
+    case "setJudged":
+      return `Set when cold: ${event.set}`;
+    case "finished":
+      return "Logged";
+    case "undo":
+      return "Taken back";
+  }
+}
+
+function readingWords(
+  form: Extract<CookEvent, { kind: "read" }>["reading"]["form"],
+  value: number,
+  units: UnitSystem,
+): string {
+  switch (form) {
+    case "liquidDepth":
+      return `Level read, ${showLength(value, units)} deep`;
+    case "fromRim":
+      return `Level read, ${showLength(value, units)} from the rim`;
+    case "belowTideMark":
+      return `Level read, ${showLength(value, units)} under the tide mark`;
+    case "volume":
+      return `Level read, ${showVolume(value, units)}`;
+    case "potWeight":
+      return `Pot weighed, ${showMass(value, units)}`;
+  }
+}

@@ -1,0 +1,102 @@
+<script setup lang="ts">
+import { simmerC } from "@kettlos/core/heat/hob";
+import { VIGOURS, type Vigour } from "@kettlos/core/heat/constants";
+import { SIMMER_LOOK } from "@kettlos/core/batch/next-action";
+import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
+import type { Plan } from "@kettlos/core/simulate/plan-schema";
+import { showDuration, showTemperature, type UnitSystem } from "@kettlos/core/units/show";
+import { computed } from "vue";
+import QuantityField from "../../controls/QuantityField.vue";
+
+/** How hard it simmers, by what it looks like and what it reads here; and whether it boils first. */
+const props = defineProps<{ plan: Plan; kitchen: Kitchen; units: UnitSystem }>();
+const emit = defineEmits<{ change: [Partial<Plan>] }>();
+
+const one = computed(() => (props.units === "us" ? "us" : "metric"));
+const setHeat = (part: Partial<Plan["heat"]>) =>
+  emit("change", { heat: { ...props.plan.heat, ...part } });
+const isSet = (v: Vigour) => props.plan.heat.vigour === v;
+</script>
+
+<template>
+  <div class="heat">
+    <ul>
+      <li v-for="vigour in VIGOURS" :key="vigour">
+        <button
+          type="button"
+          :class="{ on: isSet(vigour) }"
+          :aria-pressed="isSet(vigour)"
+          @click="setHeat({ vigour })"
+        >
+          {{ SIMMER_LOOK[vigour] }}
+          <b class="figure">{{ showTemperature(simmerC(vigour, kitchen.altitudeM), one) }}</b>
+        </button>
+      </li>
+    </ul>
+    <label class="check">
+      <input
+        type="checkbox"
+        :checked="plan.heat.boilFirstMin !== null"
+        @change="
+          setHeat({ boilFirstMin: ($event.target as HTMLInputElement).checked ? 5 : null })
+        "
+      />
+      bring it to the boil first and skim
+    </label>
+    <QuantityField
+      v-if="plan.heat.boilFirstMin !== null"
+      label="Minutes at the boil"
+      dimension="time"
+      bare-unit="min"
+      :show="showDuration"
+      :min="0"
+      :max="120"
+      :model-value="plan.heat.boilFirstMin"
+      @update:model-value="setHeat({ boilFirstMin: $event })"
+    />
+  </div>
+</template>
+
+<style scoped>
+.heat {
+  display: grid;
+  gap: 8px;
+}
+
+li button {
+  display: flex;
+  gap: 12px;
+  align-items: center;
+  justify-content: space-between;
+  width: 100%;
+  min-height: 44px;
+  padding: 0 8px;
+  border: 0;
+  border-left: 4px solid transparent;
+  border-bottom: 1px solid var(--hair);
+  background: none;
+  text-align: left;
+}
+
+li button.on {
+  border-left-color: var(--rim);
+  font-weight: 700;
+}
+
+li button:hover {
+  background: var(--rim-soft);
+}
+
+.check {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  min-height: 44px;
+}
+
+.check input {
+  width: 22px;
+  height: 22px;
+  accent-color: var(--rim);
+}
+</style>

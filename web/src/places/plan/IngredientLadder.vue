@@ -1,0 +1,277 @@
+<script setup lang="ts">
+import { findIngredients, ingredientById } from "@kettlos/core/ingredient/catalogue";
+import type { Amount } from "@kettlos/core/ingredient/read-amount";
+import { readLine } from "@kettlos/core/ingredient/read-line";
+import type { Ingredient } from "@kettlos/core/ingredient/ingredient";
+import type { Plan, PlanItem } from "@kettlos/core/simulate/plan-schema";
+import { outcomeOf } from "@kettlos/core/units/problem";
+import { showDuration, showMass, showVolume, type UnitSystem } from "@kettlos/core/units/show";
+import { ElAutocomplete, ElPopover } from "element-plus";
+import { computed, ref } from "vue";
+import ItemEditor from "./ItemEditor.vue";
+import { whenFor, whenRank, whenWords } from "./when-words";
+
+/** What goes in, as a ladder by time; a line is typed as it would be said. */
+const props = defineProps<{ plan: Plan; waterL: number; holdMin: number; units: UnitSystem }>();
+const emit = defineEmits<{
+  add: [PlanItem];
+  change: [id: string, part: Partial<PlanItem>];
+  remove: [id: string];
+}>();
+
+const rungs = computed(() => {
+  const sorted = [...props.plan.items].sort((a, b) => whenRank(a.when) - whenRank(b.when));
+  return sorted.map((item, i) => ({
+    item,
+    name: ingredientById(item.ingredientId).name,
+    opens: i === 0 || whenWords(sorted[i - 1]?.when ?? item.when) !== whenWords(item.when),
+  }));
+});
+const metric = computed(() => props.units !== "us");
+const us = computed(() => props.units !== "metric");
+const clockOf = ({ when }: PlanItem) =>
+  when.at === "start"
+    ? "0 h"
+    : when.at === "beforeEnd"
+      ? showDuration(Math.max(0, props.holdMin - when.min))
+      : when.at === "offHeat"
+        ? showDuration(props.holdMin)
+        : "";
+const amountOf = (item: PlanItem, system: "metric" | "us") =>
+  ingredientById(item.ingredientId).group === "liquid"
+    ? showVolume(item.massKg, system)
+    : showMass(item.massKg, system);
+const prepOf = (item: PlanItem) =>
+  [
+    item.counted === undefined ? "" : `${item.counted.count} ${item.counted.word}`,
+    item.frozen ? "frozen" : "",
+    item.preparation || (item.boneState === "raw" ? "" : item.boneState),
+  ]
+    .filter(Boolean)
+    .join(", ");
+
+const text = ref("");
+const problem = ref("");
+const question = ref("");
+const choices = ref<readonly { label: string; amount: Amount }[]>([]);
+let asked: Ingredient | null = null;
+
+function read() {
+  if (text.value.trim() === "") return;
+  const outcome = outcomeOf(() => readLine(text.value));
+  if (!outcome.ok) return void (problem.value = outcome.problem.message);
+  problem.value = "";
+  const { ingredient, amount } = outcome.value;
+  if (amount.kind === "one") return put(ingredient, amount.amount);
+  asked = ingredient;
+  question.value = amount.question;
+  choices.value = amount.choices;
+}
+
+function put(ingredient: Ingredient, { massKg, counted }: Amount) {
+  if (!(massKg > 0 && massKg <= 200))
+    return void (problem.value = `${text.value} is out of range: more than nothing, up to 200 kg.`);
+  emit("add", {
+    id: crypto.randomUUID(),
+    ingredientId: ingredient.id,
+    massKg,
+    ...(counted === undefined ? {} : { counted }),
+    when: whenFor(ingredient.staging),
+    preparation: "",
+    boneState: "raw",
+    frozen: false,
+  });
+  text.value = "";
+  choices.value = [];
+}
+
+function takeChoice(amount: Amount) {
+  if (asked !== null) put(asked, amount);
+}
+
+/** Offers names that fit the word being typed after the amount. */
+function suggest(typed: string, done: (found: { value: string }[]) => void) {
+  const found = /^(\S*\d\S*(?:\s+(?:kg|g|lb|oz|ml|l|qt|cups?|tbsp|tsp))?\s+)(.+)$/i.exec(typed);
+  const name = found?.[2];
+  done(
+    name === undefined
+      ? []
+      : findIngredients(name)
+          .slice(0, 7)
+          .map((i) => ({ value: `${found?.[1] ?? ""}${i.name.toLowerCase()}` })),
+  );
+}
+</script>
+
+<template>
+  <section class="ladder" aria-label="What goes in">
+    <ol>
+      <li v-for="rung in rungs" :key="rung.item.id" :class="{ opens: rung.opens }">
+        <span class="when">
+          <template v-if="rung.opens">
+            <strong>{{ whenWords(rung.item.when) }}</strong> <span>{{ clockOf(rung.item) }}</span>
+          </template>
+        </span>
+        <ElPopover trigger="click" placement="bottom-start" :width="400" :persistent="false">
+          <template #reference>
+            <button type="button" class="rung" :aria-label="`Change ${rung.name}`">
+              <strong>{{ rung.name }}</strong>
+              <b class="figure">{{ amountOf(rung.item, metric ? "metric" : "us") }}</b>
+              <span class="quiet us">{{ metric && us ? amountOf(rung.item, "us") : "" }}</span>
+              <span class="quiet prep">{{ prepOf(rung.item) }}</span>
+            </button>
+          </template>
+          <ItemEditor
+            :item="rung.item"
+            :units="units"
+            @change="emit('change', rung.item.id, $event)"
+            @remove="emit('remove', rung.item.id)"
+          />
+        </ElPopover>
+      </li>
+    </ol>
+    <div class="add">
+      <label for="add-line" class="visually-hidden">Put something in</label>
+      <ElAutocomplete
+        id="add-line"
+        v-model="text"
+        :fetch-suggestions="suggest"
+        :trigger-on-focus="false"
+        :debounce="80"
+        :placeholder="plan.items.length === 0 ? '2.5 kg lamb neck' : 'and 2 medium onions'"
+        clearable
+        @keydown.enter="read"
+        @select="read"
+      />
+      <button type="button" class="button" @click="read">Put in</button>
+    </div>
+    <p v-if="plan.items.length === 0" class="quiet small">
+      Type what goes in as you would say it: a weight or a count, then the name.
+    </p>
+    <p v-if="choices.length > 0" class="ask" role="alert">
+      {{ question }}
+      <button
+        v-for="choice in choices"
+        :key="choice.label"
+        type="button"
+        class="button"
+        @click="takeChoice(choice.amount)"
+      >
+        {{ choice.label }}
+      </button>
+    </p>
+    <p v-if="problem" class="ember small" role="alert">{{ problem }}</p>
+  </section>
+</template>
+
+<style scoped>
+li {
+  display: grid;
+  grid-template-columns: 168px 1fr;
+  align-items: center;
+}
+
+li.opens {
+  border-top: 1px solid var(--hair);
+}
+
+.when {
+  display: flex;
+  gap: 8px;
+  justify-content: space-between;
+  padding-right: 12px;
+  font-size: 14px;
+}
+
+.rung {
+  display: grid;
+  grid-template-columns: minmax(120px, 1.4fr) 74px 84px minmax(60px, 1.5fr);
+  gap: 8px;
+  align-items: baseline;
+  min-height: 36px;
+  width: 100%;
+  padding: 0 0 0 26px;
+  border: 0;
+  background:
+    repeating-linear-gradient(180deg, var(--tick) 0 1px, transparent 1px 25%) left / 8px 100%
+    no-repeat;
+  font-size: 16px;
+  text-align: left;
+}
+
+.rung:hover {
+  background-color: var(--rim-soft);
+}
+
+.rung strong {
+  font-weight: 650;
+}
+
+.rung b {
+  text-align: right;
+}
+
+.us,
+.prep {
+  font-size: 14px;
+}
+
+.add {
+  display: flex;
+  gap: 12px;
+  padding: 8px 0 4px 194px;
+  border-top: 1px solid var(--hair);
+}
+
+.add :deep(.el-autocomplete) {
+  flex: 1;
+}
+
+.ask {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  align-items: center;
+  padding-left: 194px;
+}
+
+.small {
+  padding-left: 194px;
+}
+
+@media (width <= 700px) {
+  li {
+    grid-template-columns: 1fr;
+  }
+
+  .when {
+    justify-content: flex-start;
+    padding-top: 6px;
+  }
+
+  .rung {
+    grid-template-columns: 1fr auto;
+    min-height: 44px;
+    padding-left: 18px;
+  }
+
+  .us {
+    display: none;
+  }
+
+  .prep {
+    grid-column: 1 / -1;
+    padding-bottom: 6px;
+  }
+
+  .prep:empty {
+    display: none;
+  }
+
+  .add,
+  .ask,
+  .small {
+    padding-left: 0;
+  }
+}
+</style>

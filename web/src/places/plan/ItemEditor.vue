@@ -1,0 +1,115 @@
+<script setup lang="ts">
+import { ingredientById } from "@kettlos/core/ingredient/catalogue";
+import type { Amount } from "@kettlos/core/ingredient/read-amount";
+import type { PlanItem, When } from "@kettlos/core/simulate/plan-schema";
+import { showDuration, type UnitSystem } from "@kettlos/core/units/show";
+import { ElInput } from "element-plus";
+import { computed } from "vue";
+import AmountField from "../../controls/AmountField.vue";
+import QuantityField from "../../controls/QuantityField.vue";
+import TickChoice from "../../controls/TickChoice.vue";
+
+/** One thing that goes in: how much, when, how prepared. */
+const props = defineProps<{ item: PlanItem; units: UnitSystem }>();
+const emit = defineEmits<{ change: [Partial<PlanItem>]; remove: [] }>();
+
+const ingredient = computed(() => ingredientById(props.item.ingredientId));
+const WHENS = [
+  { value: "start", label: "at start" },
+  { value: "beforeEnd", label: "before the end" },
+  { value: "offHeat", label: "off the heat" },
+  { value: "afterStrain", label: "strained" },
+] as const;
+const at = computed({
+  get: () => props.item.when.at,
+  set: (value: When["at"]) =>
+    emit("change", { when: value === "beforeEnd" ? { at: value, min: 60 } : { at: value } }),
+});
+const STATES = [
+  { value: "raw", label: "raw", hint: "As they come" },
+  { value: "blanched", label: "blanched", hint: "Clearer stock" },
+  { value: "roasted", label: "roasted", hint: "Brown stock, a little less set" },
+  { value: "usedBefore", label: "used before", hint: "A second pot: about a fifth less to give" },
+] as const;
+
+function setAmount({ massKg, counted }: Amount) {
+  const { counted: _before, ...rest } = props.item;
+  emit("change", counted === undefined ? { ...rest, massKg } : { massKg, counted });
+}
+</script>
+
+<template>
+  <div class="item">
+    <h3>{{ ingredient.name }}</h3>
+    <AmountField
+      label="How much"
+      :ingredient="ingredient"
+      :amount="item.counted ? { massKg: item.massKg, counted: item.counted } : { massKg: item.massKg }"
+      :units="units"
+      @change="setAmount"
+    />
+    <TickChoice v-model="at" label="When it goes in" :options="WHENS" />
+    <QuantityField
+      v-if="item.when.at === 'beforeEnd'"
+      label="Before the end"
+      dimension="time"
+      bare-unit="min"
+      :show="showDuration"
+      :min="1"
+      :max="2880"
+      :model-value="item.when.min"
+      @update:model-value="emit('change', { when: { at: 'beforeEnd', min: $event ?? 60 } })"
+    />
+    <TickChoice
+      v-if="ingredient.group === 'bones'"
+      label="Bones are"
+      :options="STATES"
+      :model-value="item.boneState"
+      @update:model-value="emit('change', { boneState: $event })"
+    />
+    <label v-if="ingredient.group === 'bones' || ingredient.group === 'meat'" class="check">
+      <input
+        type="checkbox"
+        :checked="item.frozen"
+        @change="emit('change', { frozen: ($event.target as HTMLInputElement).checked })"
+      />
+      goes in frozen
+    </label>
+    <label class="prep">
+      Prepared
+      <ElInput
+        :model-value="item.preparation"
+        maxlength="200"
+        placeholder="halved, skin on"
+        @change="(text: string) => emit('change', { preparation: text })"
+        @update:model-value="(text: string) => emit('change', { preparation: text })"
+      />
+    </label>
+    <button type="button" class="button danger" @click="emit('remove')">Take it off the plan</button>
+  </div>
+</template>
+
+<style scoped>
+.item {
+  display: grid;
+  gap: 12px;
+}
+
+.prep {
+  color: var(--quiet);
+  font-size: 14px;
+}
+
+.check {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  min-height: 44px;
+}
+
+.check input {
+  width: 22px;
+  height: 22px;
+  accent-color: var(--rim);
+}
+</style>

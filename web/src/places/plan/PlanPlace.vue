@@ -1,0 +1,398 @@
+<script setup lang="ts">
+import type { Caution } from "@kettlos/core/safety/caution";
+import { simmerC } from "@kettlos/core/heat/hob";
+import { VIGOURS } from "@kettlos/core/heat/constants";
+import { vesselOf } from "@kettlos/core/simulate/references";
+import { outcomeOf } from "@kettlos/core/units/problem";
+import { showDuration, showTemperature } from "@kettlos/core/units/show";
+import { useEventListener } from "@vueuse/core";
+import { format } from "date-fns";
+import { ElDatePicker, ElInput, ElPopover } from "element-plus";
+import { computed, onBeforeUnmount, watch } from "vue";
+import { useRoute, useRouter } from "vue-router";
+import CautionList from "../../controls/CautionList.vue";
+import TickChoice from "../../controls/TickChoice.vue";
+import WhyFigure from "../../controls/WhyFigure.vue";
+import { useKitchenStore } from "../../data/kitchen-store";
+import { copyOf, newPlan } from "../../data/new-plan";
+import { beginBatch, removePlan, savePlan } from "../../data/repository";
+import { markLabels } from "../../drawings/mark-labels";
+import SimmerRibbon from "../../drawings/SimmerRibbon.vue";
+import StageStrip from "../../frame/StageStrip.vue";
+import { useShortcuts } from "../../frame/shortcuts";
+import IngredientLadder from "./IngredientLadder.vue";
+import LidChoice from "./LidChoice.vue";
+import PlanDetails from "./PlanDetails.vue";
+import PlanPot from "./PlanPot.vue";
+import PlanSentence from "./PlanSentence.vue";
+import { usePlanStore } from "./plan-store";
+
+const kitchenStore = useKitchenStore();
+const planStore = usePlanStore();
+const route = useRoute();
+const router = useRouter();
+
+const kitchen = computed(() => kitchenStore.kitchen);
+const units = computed(() => kitchenStore.units);
+const plan = computed(() => planStore.plan);
+const answers = computed(() => planStore.answers);
+const vessel = computed(() => {
+  if (plan.value === null || kitchen.value === null) return null;
+  const { value: p } = plan;
+  const { value: k } = kitchen;
+  const outcome = outcomeOf(() => vesselOf(p, k));
+  return outcome.ok ? outcome.value : null;
+});
+
+watch(
+  () => [route.params["planId"], kitchenStore.isLoaded] as const,
+  ([id, isLoaded]) => {
+    if (!isLoaded || route.name !== "plan") return;
+    const wanted = kitchenStore.plans.find((p) => p.id === id);
+    if (wanted !== undefined) {
+      if (planStore.plan?.id !== wanted.id) planStore.open(wanted);
+    } else {
+      const first = kitchenStore.plans[0];
+      if (first !== undefined) void router.replace(`/plan/${first.id}`);
+      else planStore.plan = null;
+    }
+  },
+  { immediate: true },
+);
+
+async function startNew() {
+  if (kitchen.value === null) return;
+  const fresh = newPlan(kitchen.value);
+  if (fresh === null) return void router.push("/kitchen");
+  await open(fresh);
+}
+async function duplicate() {
+  if (plan.value !== null) await open({ ...copyOf(plan.value), name: `${plan.value.name} again` });
+}
+async function open(next: NonNullable<typeof plan.value>) {
+  await planStore.flush();
+  await savePlan(next);
+  planStore.open(next);
+  await router.push(`/plan/${next.id}`);
+}
+async function remove() {
+  const gone = plan.value;
+  if (gone === null) return;
+  planStore.plan = null;
+  await removePlan(gone.id);
+  await router.replace("/plan");
+}
+async function putOn() {
+  if (plan.value === null || kitchen.value === null || !canStart.value) return;
+  await planStore.flush();
+  const batch = await beginBatch(plan.value, kitchen.value);
+  if (plan.value.readyAt !== null) planStore.change({ readyAt: null });
+  await planStore.flush();
+  await router.push(`/cook/${batch.id}`);
+}
+
+useEventListener(document, "visibilitychange", () => void planStore.flush());
+useEventListener(window, "pagehide", () => void planStore.flush());
+onBeforeUnmount(() => void planStore.flush());
+
+const canStart = computed(() => answers.value !== null && answers.value.trace.problem === null);
+const vigours = computed(() =>
+  VIGOURS.map((value) => ({
+    value,
+    label: `${value} ${showTemperature(simmerC(value, kitchen.value?.altitudeM ?? 0), units.value === "us" ? "us" : "metric")}`,
+  })),
+);
+const labels = computed(() =>
+  plan.value === null || answers.value === null ? [] : markLabels(plan.value, answers.value.trace),
+);
+const cautions = computed(() => answers.value?.cautions.filter((c) => c.places.includes("plan")) ?? []);
+const grave = computed(() => cautions.value.filter((c) => c.severity !== "note"));
+const notes = computed(() => cautions.value.filter((c) => c.severity === "note"));
+const flavourCaution = computed<Caution | null>(() => {
+  const flavour = answers.value?.flavour;
+  if (flavour?.state !== "short" && flavour?.state !== "past its best") return null;
+  const { trace } = answers.value as NonNullable<typeof answers.value>;
+  return flavour.state === "short"
+    ? {
+        id: "short",
+        severity: "caution",
+        places: ["plan"],
+        title: "Short of its flavour",
+        text: `Water simmers at ${showTemperature(trace.holdC, units.value)} here: ${showDuration(trace.holdMin)} make cook value ${trace.cookMin.toFixed(0)}; a ${flavour.kind} stock wants ${flavour.window.from.value} or more.`,
+        rule: flavour.window.from.source,
+        whose: "kitchen estimate",
+      }
+    : {
+        id: "past",
+        severity: "caution",
+        places: ["plan"],
+        title: "Longer than it wants",
+        text: `Cook value ${trace.cookMin.toFixed(0)}; a ${flavour.kind} stock is past its best from ${flavour.window.past.value}: dull or bitter.`,
+        rule: flavour.window.past.source,
+        whose: "kitchen estimate",
+      };
+});
+const start = computed(() => answers.value?.start ?? null);
+const readyAt = computed({
+  get: () => (plan.value?.readyAt ? new Date(plan.value.readyAt) : null),
+  set: (date: Date | null) => planStore.change({ readyAt: date === null ? null : date.toISOString() }),
+});
+const clock = (ms: number) => format(ms, "EEE HH:mm");
+const holdBy = (minutes: number) => {
+  if (plan.value?.stop.by !== "time") return;
+  const holdMin = Math.min(2880, Math.max(5, plan.value.stop.holdMin + minutes));
+  planStore.change({ stop: { by: "time", holdMin } });
+};
+
+useShortcuts(() => [
+  { keys: "n", does: "New plan", run: () => void startNew() },
+  { keys: "p", does: "Put this pot on", run: () => void putOn() },
+  { keys: "u", does: "Undo the last change of the plan", run: () => planStore.undo() },
+  { keys: "+", does: "Half an hour longer", run: () => holdBy(30) },
+  { keys: "-", does: "Half an hour shorter", run: () => holdBy(-30) },
+]);
+</script>
+
+<template>
+  <div v-if="plan !== null && kitchen !== null" class="plan">
+    <StageStrip :name="plan.name" stage="gather" :plan-id="plan.id">
+      <template #name>
+        <ElPopover trigger="click" placement="bottom-start" :width="380" :persistent="false">
+          <template #reference>
+            <button type="button" class="editable figure" aria-label="Name, for whom, other plans">
+              {{ plan.name }}
+            </button>
+          </template>
+          <PlanDetails
+            :plan="plan"
+            :plans="kitchenStore.plans"
+            @change="planStore.change($event)"
+            @open="router.push(`/plan/${$event}`)"
+            @fresh="startNew"
+            @copy="duplicate"
+            @remove="remove"
+          />
+        </ElPopover>
+      </template>
+      <template #about>{{
+        plan.forWhat === "" ? "" : plan.feeds === "animals" ? `for ${plan.forWhat}, animals` : `for ${plan.forWhat}`
+      }}</template>
+    </StageStrip>
+    <section v-if="planStore.problem !== null" class="problem" role="alert">
+      <strong>{{ planStore.problem.message }}</strong>
+      <button v-if="planStore.before !== null" class="button" type="button" @click="planStore.undo()">
+        Undo the last change
+      </button>
+    </section>
+    <div v-if="answers !== null && vessel !== null" class="top">
+      <PlanPot
+        :plan="plan"
+        :vessel="vessel"
+        :answers="answers"
+        :units="units"
+        @pull="planStore.pullWaterTo($event)"
+        @release="planStore.letGoOfWater()"
+        @state="planStore.setWater($event)"
+      />
+      <div class="words">
+        <PlanSentence
+          :plan="plan"
+          :kitchen="kitchen"
+          :answers="answers"
+          :units="units"
+          @change="planStore.change($event)"
+          @change-item="(id, part) => planStore.changeItem(id, part)"
+          @remove-item="planStore.removeItem($event)"
+        />
+        <p class="whys small">
+          <WhyFigure :estimate="answers.figures.strainedL" label="Why so much?" />
+          <WhyFigure :estimate="answers.figures.gelatinGL" :label="`Why ${answers.set.expected}?`" />
+          <WhyFigure :estimate="answers.figures.steamedL" label="Why steam?" />
+          <WhyFigure :estimate="answers.figures.toSimmerMin" :label="`Simmers after ${showDuration(answers.figures.toSimmerMin.expected)}`" />
+          <WhyFigure
+            v-if="answers.figures.saltGL.expected > 0.05"
+            :estimate="answers.figures.saltGL"
+            :label="`Salt ${answers.figures.saltGL.expected.toFixed(1)} g/L`"
+          />
+          <span v-if="answers.allergens.length > 0">Contains {{ answers.allergens.join(", ") }}</span>
+        </p>
+        <IngredientLadder
+          :plan="plan"
+          :water-l="answers.waterL"
+          :hold-min="answers.trace.holdMin"
+          :units="units"
+          @add="planStore.addItem($event)"
+          @change="(id, part) => planStore.changeItem(id, part)"
+          @remove="planStore.removeItem($event)"
+        />
+      </div>
+    </div>
+    <div v-if="answers !== null" class="bottom">
+      <section class="simmer">
+        <div class="controls">
+          <h2>Simmer</h2>
+          <TickChoice
+            label="Simmer"
+            :options="vigours"
+            :model-value="plan.heat.vigour"
+            @update:model-value="planStore.change({ heat: { ...plan.heat, vigour: $event } })"
+          />
+          <LidChoice :plan="plan" @change="planStore.change($event)" />
+          <div v-if="plan.stop.by === 'time'" class="hold">
+            <button type="button" class="button" aria-label="Half an hour shorter" @click="holdBy(-30)">
+              −
+            </button>
+            <b class="figure">{{ showDuration(plan.stop.holdMin) }}</b>
+            <button type="button" class="button" aria-label="Half an hour longer" @click="holdBy(30)">
+              +
+            </button>
+          </div>
+        </div>
+        <SimmerRibbon
+          :trace="answers.trace"
+          :band="answers.spread.band"
+          :units="units"
+          :labels="labels"
+          :window="
+            answers.flavour === null
+              ? null
+              : { from: answers.flavour.window.from.value, past: answers.flavour.window.past.value }
+          "
+        />
+      </section>
+      <aside class="side">
+        <CautionList v-if="flavourCaution !== null" :cautions="[flavourCaution]" />
+        <CautionList :cautions="grave" />
+        <p class="ready">
+          <label for="ready">Strained by</label>
+          <ElDatePicker
+            id="ready"
+            v-model="readyAt"
+            type="datetime"
+            format="ddd D MMM HH:mm"
+            placeholder="any time"
+          />
+        </p>
+        <p v-if="start !== null" class="small">
+          <strong>Light the ring {{ clock(start.lightMs) }}</strong
+          >, by {{ clock(start.lightSurelyMs) }} to be sure; prepare from
+          {{ clock(start.prepareMs) }}.
+          <WhyFigure :estimate="answers.figures.totalMin" />
+        </p>
+        <button type="button" class="button primary" :disabled="!canStart" @click="putOn">
+          Put it on <kbd>P</kbd>
+        </button>
+        <CautionList :cautions="notes" />
+      </aside>
+    </div>
+  </div>
+  <div v-else-if="kitchenStore.isLoaded" class="place empty">
+    <h1>Nothing planned yet</h1>
+    <p>
+      A plan is one pot: what goes in, how much water, how long. Kettlos draws it to scale and says
+      what will be left.
+    </p>
+    <p><button type="button" class="button primary" @click="startNew">Plan a pot</button></p>
+    <p v-if="kitchen !== null && (kitchen.vessels.length === 0 || kitchen.rings.length === 0)">
+      First it needs a pot and a ring: <RouterLink to="/kitchen">set up the kitchen</RouterLink>.
+    </p>
+  </div>
+</template>
+
+<style scoped>
+.top {
+  display: grid;
+  grid-template-columns: minmax(0, 600px) minmax(0, 1fr);
+  gap: 0 32px;
+  padding: 8px 24px 4px;
+}
+
+.words {
+  min-width: 0;
+}
+
+.whys {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 16px;
+  padding: 4px 0 8px;
+}
+
+.problem {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 12px;
+  align-items: center;
+  padding: 8px 24px;
+  border-bottom: 3px solid var(--ember);
+  background: var(--ember-soft);
+}
+
+.bottom {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 300px;
+  gap: 24px;
+  padding: 4px 24px 12px;
+  border-top: 1px solid var(--hair);
+}
+
+.controls {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 24px;
+  align-items: center;
+}
+
+.hold {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+}
+
+.hold b {
+  min-width: 64px;
+  text-align: center;
+}
+
+.hold .button {
+  min-width: 44px;
+  padding: 0;
+}
+
+.side {
+  display: grid;
+  gap: 6px;
+  align-content: start;
+  padding-top: 8px;
+}
+
+.ready {
+  display: grid;
+  grid-template-columns: max-content 1fr;
+  gap: 8px;
+  align-items: center;
+}
+
+.side :deep(.el-date-editor) {
+  width: 100%;
+}
+
+.empty {
+  display: grid;
+  gap: 16px;
+}
+
+@media (width <= 1000px) {
+  .top,
+  .bottom {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+
+@media (width <= 700px) {
+  .top,
+  .bottom {
+    padding-inline: 16px;
+  }
+}
+</style>

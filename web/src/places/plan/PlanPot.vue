@@ -1,0 +1,379 @@
+<script setup lang="ts">
+import type { Answers } from "@kettlos/core/because/answers";
+import type { Plan, WaterStatement } from "@kettlos/core/simulate/plan-schema";
+import { showLength, showVolume, type UnitSystem } from "@kettlos/core/units/show";
+import type { Vessel } from "@kettlos/core/vessel/vessel-schema";
+import { capacityL, depthForVolumeM, vesselVolumeL } from "@kettlos/core/vessel/volume";
+import { useElementSize } from "@vueuse/core";
+import { computed, ref, useTemplateRef } from "vue";
+import PotSection from "../../drawings/PotSection.vue";
+import { depthAtY, halfWidthAt, potFrame, yAt } from "../../drawings/pot-frame";
+import VolumeScale from "../../drawings/VolumeScale.vue";
+import { waterWords } from "./water-words";
+
+/** The pot of the plan: the water line can be pulled, stepped by keys, or set by its name. */
+const props = defineProps<{ plan: Plan; vessel: Vessel; answers: Answers; units: UnitSystem }>();
+const emit = defineEmits<{
+  pull: [depthM: number];
+  release: [];
+  state: [statement: WaterStatement];
+}>();
+
+const HEIGHT = 384;
+const LEADERS = 176;
+const root = useTemplateRef<HTMLElement>("root");
+const svg = useTemplateRef<SVGSVGElement>("svg");
+const { width: rootWidth } = useElementSize(root);
+const isNarrow = computed(() => rootWidth.value < 470);
+const width = computed(() =>
+  Math.max(240, rootWidth.value - (isNarrow.value ? 0 : LEADERS)),
+);
+const frame = computed(() =>
+  potFrame(props.vessel, {
+    width: width.value,
+    height: HEIGHT,
+    left: 56,
+    right: 56,
+    top: 44,
+    bottom: 28,
+  }),
+);
+const trace = computed(() => props.answers.trace);
+const startM = computed(() => trace.value.startDepthM);
+const lineY = computed(() => yAt(frame.value, startM.value));
+const half = computed(() => halfWidthAt(frame.value, startM.value));
+const markL = computed(() => vesselVolumeL(props.vessel, Math.min(startM.value, props.vessel.heightM)));
+const steamedL = computed(() => props.answers.figures.steamedL.expected);
+const steamY = computed(() => (lineY.value + yAt(frame.value, trace.value.endDepthM)) / 2);
+const steamBandPx = computed(() => yAt(frame.value, trace.value.endDepthM) - lineY.value);
+const one = computed(() => (props.units === "us" ? "us" : "metric"));
+
+interface Leader {
+  readonly statement: WaterStatement;
+  readonly words: string;
+  readonly volume: string;
+  readonly isOn: boolean;
+  readonly isOver: boolean;
+  readonly lineY: number;
+  readonly y: number;
+}
+
+const leaders = computed<readonly Leader[]>(() => {
+  const all = props.answers.ways
+    .flatMap((way) =>
+      way.outcome.ok
+        ? [
+            {
+              statement: way.statement,
+              words: waterWords(way.statement, props.units),
+              volume: showVolume(way.outcome.value.volumeL, props.units),
+              isOn: way.statement.by === props.plan.water.by,
+              isOver: way.overFillLine,
+              lineY: yAt(frame.value, way.outcome.value.depthM),
+            },
+          ]
+        : [],
+    )
+    .sort((a, b) => a.lineY - b.lineY);
+  const GAP = 46;
+  const placed = all.map((l) => ({ ...l, y: l.lineY }));
+  for (let i = 1; i < placed.length; i++) {
+    const above = placed[i - 1];
+    const here = placed[i];
+    if (above && here) here.y = Math.max(here.y, above.y + GAP);
+  }
+  const last = placed.at(-1);
+  const over = last ? Math.max(0, last.y - (HEIGHT - 30)) : 0;
+  if (over > 0)
+    for (let i = placed.length - 1; i >= 0; i--) {
+      const here = placed[i];
+      const below = placed[i + 1];
+      if (here) here.y = Math.min(here.y, below ? below.y - GAP : HEIGHT - 30);
+    }
+  return placed;
+});
+
+const isPulling = ref(false);
+function pull(event: PointerEvent) {
+  const box = svg.value?.getBoundingClientRect();
+  if (!isPulling.value || box === undefined) return;
+  const y = ((event.clientY - box.top) / box.height) * HEIGHT;
+  emit("pull", depthAtY(frame.value, y));
+}
+function grab(event: PointerEvent) {
+  isPulling.value = true;
+  (event.currentTarget as Element).setPointerCapture(event.pointerId);
+}
+function letGo() {
+  if (!isPulling.value) return;
+  isPulling.value = false;
+  emit("release");
+}
+function step(event: KeyboardEvent) {
+  const by: Record<string, number> = {
+    ArrowUp: 0.1,
+    ArrowRight: 0.1,
+    ArrowDown: -0.1,
+    ArrowLeft: -0.1,
+    PageUp: 0.5,
+    PageDown: -0.5,
+  };
+  const delta = by[event.key];
+  if (delta === undefined) return;
+  event.preventDefault();
+  stepBy(delta * (event.shiftKey ? 5 : 1));
+}
+function stepBy(litres: number) {
+  const wanted = Math.min(capacityL(props.vessel), Math.max(0.1, markL.value + litres));
+  emit("pull", depthForVolumeM(props.vessel, wanted));
+  emit("release");
+}
+const PRETTY_LID = computed(() => props.plan.heat.lid);
+</script>
+
+<template>
+  <div ref="root" class="plan-pot">
+    <svg
+      ref="svg"
+      :width="width"
+      :height="HEIGHT"
+      :viewBox="`0 0 ${width} ${HEIGHT}`"
+      role="group"
+      :aria-label="`${vessel.name} in section`"
+    >
+      <PotSection
+        :frame="frame"
+        :from-m="startM"
+        :level-m="trace.endDepthM"
+        :heap-top-m="Math.min(trace.heapTopM, vessel.heightM)"
+        :fill-line-m="vessel.heightM * vessel.fillShare"
+        :lid="PRETTY_LID"
+        flames
+      >
+        <VolumeScale v-if="units !== 'us'" :frame="frame" unit="L" side="left" />
+        <VolumeScale v-if="units !== 'metric'" :frame="frame" unit="qt" side="right" />
+        <g class="words">
+          <text
+            v-if="yAt(frame, vessel.heightM * vessel.fillShare) < lineY - 70"
+            class="quiet"
+            :x="frame.centreX - half + 12"
+            :y="yAt(frame, vessel.heightM * vessel.fillShare) - 6"
+          >
+            fill line
+          </text>
+          <g :transform="`translate(${frame.centreX - half + 12} ${lineY})`">
+            <text class="strong big" y="-30">{{ showVolume(answers.waterL, one) }}</text>
+            <text class="quiet" y="-10">
+              water, {{ showLength(startM, one) }} deep
+            </text>
+          </g>
+          <g v-if="steamBandPx > 20">
+            <rect
+              :x="frame.centreX - half + 10"
+              :y="steamY - 10"
+              width="136"
+              height="20"
+              fill="var(--surface)"
+            />
+            <text :x="frame.centreX - half + 16" :y="steamY + 5">
+              <tspan class="strong-span">{{ showVolume(steamedL, one) }}</tspan> steams off
+            </text>
+          </g>
+          <text
+            v-if="yAt(frame, 0) - yAt(frame, trace.endDepthM) > 30"
+            class="on-broth strong"
+            :x="frame.centreX - half + 14"
+            :y="yAt(frame, trace.endDepthM) + 17"
+          >
+            ends here, {{ showVolume(trace.endLiquidL, one) }} in the pot
+          </text>
+        </g>
+        <line
+          :x1="frame.centreX - half"
+          :x2="frame.centreX + half"
+          :y1="lineY"
+          :y2="lineY"
+          stroke="var(--rim)"
+          stroke-width="3"
+        />
+        <g
+          class="handle"
+          role="slider"
+          tabindex="0"
+          aria-label="Water line"
+          aria-orientation="vertical"
+          :aria-valuemin="0"
+          :aria-valuemax="Number(capacityL(vessel).toFixed(1))"
+          :aria-valuenow="Number(markL.toFixed(2))"
+          :aria-valuetext="`${showVolume(answers.waterL, units)} water, ${showLength(startM, units)} deep`"
+          @pointerdown="grab"
+          @pointermove="pull"
+          @pointerup="letGo"
+          @pointercancel="letGo"
+          @keydown="step"
+        >
+          <rect
+            :x="frame.centreX - half"
+            :y="lineY - 22"
+            :width="2 * half"
+            height="44"
+            fill="transparent"
+          />
+          <g :transform="`translate(${frame.centreX + half - 34} ${lineY})`">
+            <rect x="-17" y="-22" width="34" height="44" rx="3" fill="var(--rim)" />
+            <path d="M-7 -7L0 -13L7 -7M-7 7L0 13L7 7M-10 0H10" class="arrows" />
+          </g>
+        </g>
+        <g v-if="!isNarrow" class="leaders" aria-hidden="true">
+          <path
+            v-for="leader in leaders"
+            :key="leader.statement.by"
+            :d="`M${width - 12} ${leader.lineY}L${width + 2} ${leader.y}H${width + 12}`"
+            :class="{ on: leader.isOn }"
+          />
+        </g>
+      </PotSection>
+      <text class="quiet" :x="frame.centreX" :y="HEIGHT - 2" text-anchor="middle">
+        {{ vessel.name.toLowerCase() }}, {{ showVolume(capacityL(vessel), one) }} to the rim
+      </text>
+    </svg>
+    <ul class="ways" :class="{ row: isNarrow }" aria-label="Ways of stating the water">
+      <li
+        v-for="leader in leaders"
+        :key="leader.statement.by"
+        :style="isNarrow ? {} : { top: `${leader.y - 22}px` }"
+      >
+        <button
+          type="button"
+          :class="{ on: leader.isOn }"
+          :aria-pressed="leader.isOn"
+          @click="emit('state', leader.statement)"
+        >
+          {{ leader.words }}
+          <span class="volume" :class="{ ember: leader.isOver }"
+            >{{ leader.volume }}<template v-if="leader.isOver">, over the line</template></span
+          >
+        </button>
+      </li>
+    </ul>
+    <p class="steps" aria-label="Step the water">
+      <button type="button" class="button" aria-label="Less water" @click="stepBy(-0.1)">−</button>
+      <button type="button" class="button" aria-label="More water" @click="stepBy(0.1)">+</button>
+    </p>
+  </div>
+</template>
+
+<style scoped>
+.plan-pot {
+  position: relative;
+  min-height: 384px;
+}
+
+svg {
+  display: block;
+  overflow: visible;
+}
+
+.big {
+  font-size: 40px;
+}
+
+.strong-span {
+  font-weight: 700;
+}
+
+.on-broth {
+  fill: var(--broth-ink);
+}
+
+.handle {
+  cursor: ns-resize;
+  touch-action: none;
+}
+
+.handle:focus-visible {
+  box-shadow: none;
+  outline: 3px solid var(--rim);
+  outline-offset: 2px;
+}
+
+.arrows {
+  fill: none;
+  stroke: var(--surface);
+  stroke-width: 2;
+}
+
+.leaders path {
+  fill: none;
+  stroke: var(--tick);
+}
+
+.leaders path.on {
+  stroke: var(--rim);
+  stroke-width: 3;
+}
+
+.ways li {
+  position: absolute;
+  right: 0;
+  width: 160px;
+}
+
+.ways button {
+  width: 100%;
+  min-height: 44px;
+  padding: 0 4px;
+  border: 0;
+  background: none;
+  line-height: 20px;
+  text-align: left;
+}
+
+.ways button.on {
+  font-weight: 700;
+}
+
+.ways button:hover {
+  background: var(--rim-soft);
+}
+
+.volume {
+  display: block;
+  font: 600 14px/18px var(--head);
+  font-stretch: 84%;
+  color: var(--quiet);
+}
+
+.volume.ember {
+  color: var(--ember);
+}
+
+.on .volume {
+  color: inherit;
+}
+
+.ways.row {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 12px;
+}
+
+.ways.row li {
+  position: static;
+  width: auto;
+}
+
+.steps {
+  display: none;
+}
+
+@media (width <= 700px) {
+  .steps {
+    position: absolute;
+    top: 0;
+    right: 0;
+    display: flex;
+    gap: 8px;
+  }
+}
+</style>

@@ -1,0 +1,126 @@
+<script setup lang="ts">
+import type { Answers } from "@kettlos/core/because/answers";
+import { sentenceParts, type SentenceField } from "@kettlos/core/because/sentence";
+import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
+import type { Plan, PlanItem } from "@kettlos/core/simulate/plan-schema";
+import type { UnitSystem } from "@kettlos/core/units/show";
+import { ElPopover } from "element-plus";
+import { computed } from "vue";
+import HeatChoice from "./HeatChoice.vue";
+import ItemEditor from "./ItemEditor.vue";
+import LidChoice from "./LidChoice.vue";
+import PotChoice from "./PotChoice.vue";
+import StopEditor from "./StopEditor.vue";
+import WaterEditor from "./WaterEditor.vue";
+
+/** The plan in one sentence that is also its form: each underlined part opens where it stands. */
+const props = defineProps<{ plan: Plan; kitchen: Kitchen; answers: Answers; units: UnitSystem }>();
+const emit = defineEmits<{
+  change: [Partial<Plan>];
+  changeItem: [id: string, part: Partial<PlanItem>];
+  removeItem: [id: string];
+}>();
+
+const parts = computed(() => sentenceParts(props.plan, props.kitchen, props.answers, props.units));
+const itemOf = (field: SentenceField) =>
+  field.of === "item" ? props.plan.items.find((i) => i.id === field.itemId) : undefined;
+const WIDTH: Record<SentenceField["of"], number> = {
+  item: 400,
+  water: 420,
+  vessel: 400,
+  stop: 400,
+  vigour: 420,
+  lid: 320,
+};
+const NAME: Record<SentenceField["of"], string> = {
+  item: "ingredient",
+  water: "water",
+  vessel: "pot",
+  stop: "time",
+  vigour: "heat",
+  lid: "lid",
+};
+</script>
+
+<template>
+  <h1 class="sentence">
+    <template v-for="(part, i) in parts" :key="i">
+      <ElPopover
+        v-if="part.field"
+        trigger="click"
+        placement="bottom-start"
+        :width="WIDTH[part.field.of]"
+        :persistent="false"
+      >
+        <template #reference>
+          <button
+            type="button"
+            class="editable"
+            :aria-label="`${part.text}, change the ${NAME[part.field.of]}`"
+            :data-field="part.field.of"
+          >
+            {{ part.text }}
+          </button>
+        </template>
+        <ItemEditor
+          v-if="part.field.of === 'item' && itemOf(part.field)"
+          :item="itemOf(part.field)!"
+          :units="units"
+          @change="emit('changeItem', (part.field as { itemId: string }).itemId, $event)"
+          @remove="emit('removeItem', (part.field as { itemId: string }).itemId)"
+        />
+        <WaterEditor
+          v-else-if="part.field.of === 'water'"
+          :plan="plan"
+          :kitchen="kitchen"
+          :water-l="answers.waterL"
+          :units="units"
+          @state="emit('change', { water: $event })"
+          @plan="emit('change', $event)"
+        />
+        <PotChoice
+          v-else-if="part.field.of === 'vessel'"
+          :plan="plan"
+          :kitchen="kitchen"
+          :answers="answers"
+          :units="units"
+          @change="emit('change', $event)"
+        />
+        <StopEditor
+          v-else-if="part.field.of === 'stop'"
+          :plan="plan"
+          :answers="answers"
+          :units="units"
+          @change="emit('change', $event)"
+        />
+        <HeatChoice
+          v-else-if="part.field.of === 'vigour'"
+          :plan="plan"
+          :kitchen="kitchen"
+          :units="units"
+          @change="emit('change', $event)"
+        />
+        <LidChoice v-else :plan="plan" @change="emit('change', $event)" />
+      </ElPopover>
+      <span v-else :class="{ result: part.isResult }">{{ part.text }}</span>
+    </template>
+  </h1>
+</template>
+
+<style scoped>
+.sentence {
+  font-size: 26px;
+  line-height: 34px;
+}
+
+.sentence span {
+  white-space: pre-wrap;
+}
+
+@media (width <= 700px) {
+  .sentence {
+    font-size: 20px;
+    line-height: 32px;
+  }
+}
+</style>

@@ -1,0 +1,115 @@
+<script setup lang="ts">
+import type { Answers } from "@kettlos/core/because/answers";
+import type { Plan, Stop } from "@kettlos/core/simulate/plan-schema";
+import { showDuration, showLength, showVolume, type UnitSystem } from "@kettlos/core/units/show";
+import { computed } from "vue";
+import QuantityField from "../../controls/QuantityField.vue";
+import TickChoice from "../../controls/TickChoice.vue";
+
+/** When it is enough: by the clock, or when the level has come down. */
+const props = defineProps<{ plan: Plan; answers: Answers; units: UnitSystem }>();
+const emit = defineEmits<{ change: [Partial<Plan>] }>();
+
+const one = computed(() => (props.units === "us" ? "us" : "metric"));
+const KINDS = [
+  { value: "time", label: "for a time" },
+  { value: "liquid", label: "down to litres" },
+  { value: "share", label: "to a share" },
+  { value: "depth", label: "to a depth" },
+] as const;
+const set = (stop: Stop) => emit("change", { stop });
+const kind = computed({
+  get: () => props.plan.stop.by,
+  set: (by: Stop["by"]) => {
+    const { trace } = props.answers;
+    if (by === "time") set({ by, holdMin: Math.max(1, Math.round(trace.holdMin / 5) * 5) });
+    else if (by === "liquid") set({ by, liquidL: Math.max(0.1, Math.round(trace.endLiquidL * 10) / 10) });
+    else if (by === "share") set({ by, share: 0.6 });
+    else set({ by, depthM: Math.max(0.005, Math.round(trace.endDepthM * 1000) / 1000) });
+  },
+});
+</script>
+
+<template>
+  <div class="stop">
+    <TickChoice v-model="kind" label="When it is enough" :options="KINDS" />
+    <QuantityField
+      v-if="plan.stop.by === 'time'"
+      label="Simmer"
+      dimension="time"
+      bare-unit="h"
+      :show="showDuration"
+      :min="1"
+      :max="2880"
+      :model-value="plan.stop.holdMin"
+      @update:model-value="set({ by: 'time', holdMin: $event ?? 60 })"
+    />
+    <QuantityField
+      v-else-if="plan.stop.by === 'liquid'"
+      label="Left in the pot, bones in"
+      dimension="volume"
+      :bare-unit="one === 'us' ? 'qt' : 'L'"
+      :show="(v) => showVolume(v, one)"
+      :min="0.1"
+      :max="200"
+      :model-value="plan.stop.liquidL"
+      @update:model-value="set({ by: 'liquid', liquidL: $event ?? 1 })"
+    />
+    <label v-else-if="plan.stop.by === 'share'" class="line">
+      down to
+      <input
+        type="number"
+        min="5"
+        max="95"
+        step="5"
+        :value="Math.round(plan.stop.share * 100)"
+        @change="
+          set({
+            by: 'share',
+            share: Math.min(0.95, Math.max(0.05, Number(($event.target as HTMLInputElement).value) / 100 || 0.6)),
+          })
+        "
+      />
+      % of what went in
+    </label>
+    <QuantityField
+      v-else
+      label="Depth in the pot"
+      dimension="length"
+      bare-unit="cm"
+      :show="(v) => showLength(v, one)"
+      :min="0.005"
+      :max="1.5"
+      :model-value="plan.stop.depthM"
+      @update:model-value="set({ by: 'depth', depthM: $event ?? 0.05 })"
+    />
+    <p v-if="plan.stop.by !== 'time'" class="small">
+      About {{ showDuration(answers.figures.holdMin.expected) }} ({{
+        showDuration(answers.figures.holdMin.low)
+      }}
+      to {{ showDuration(answers.figures.holdMin.high) }}).
+    </p>
+  </div>
+</template>
+
+<style scoped>
+.stop {
+  display: grid;
+  gap: 12px;
+}
+
+.line {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+}
+
+input[type="number"] {
+  width: 72px;
+  min-height: 44px;
+  border: 0;
+  border-bottom: 1.5px solid var(--tick);
+  background: none;
+  font-weight: 600;
+}
+</style>

@@ -1,0 +1,23 @@
+import type { WaterStatement } from "@kettlos/core/simulate/plan-schema";
+import { showLength, type UnitSystem } from "@kettlos/core/units/show";
+
+/** How a way of stating water is said beside the pot. */
+export function waterWords(statement: WaterStatement, units: UnitSystem): string {
+  const one = units === "us" ? "us" : "metric";
+  switch (statement.by) {
+    case "amount":
+      return "as typed";
+    case "ratio":
+      return `by weight 1 : ${Number(statement.waterPerBone.toFixed(2))}`;
+    case "cover":
+      return "to cover";
+    case "over":
+      return `${showLength(statement.overM, one)} over`;
+    case "halfWay":
+      return "half-way up";
+    case "fillLine":
+      return "to the fill line";
+    case "left":
+      return "for what shall be left";
+  }
+}

@@ -1,0 +1,46 @@
+import { createRouter, createWebHistory } from "vue-router";
+import BenchPlace from "./places/bench/BenchPlace.vue";
+
+/** The places in the order of the work; only those that work are here. */
+export const PLACES = [
+  { name: "bench", path: "/bench", label: "Bench", key: "1" },
+  { name: "plan", path: "/plan", label: "Plan", key: "2" },
+  { name: "cook", path: "/cook", label: "Cook", key: "3" },
+  { name: "strain", path: "/strain", label: "Strain", key: "4" },
+  { name: "logbook", path: "/logbook", label: "Logbook", key: "5" },
+  { name: "kitchen", path: "/kitchen", label: "Kitchen", key: "6" },
+] as const;
+
+export const router = createRouter({
+  history: createWebHistory(),
+  routes: [
+    { path: "/", redirect: "/bench" },
+    { path: "/bench", name: "bench", component: BenchPlace },
+    {
+      path: "/plan/:planId?",
+      name: "plan",
+      component: () => import("./places/plan/PlanPlace.vue"),
+    },
+    {
+      path: "/cook/:batchId?",
+      name: "cook",
+      component: () => import("./places/cook/CookPlace.vue"),
+    },
+    {
+      path: "/strain/:batchId?",
+      name: "strain",
+      component: () => import("./places/strain/StrainPlace.vue"),
+    },
+    {
+      path: "/logbook/:batchId?",
+      name: "logbook",
+      component: () => import("./places/logbook/LogbookPlace.vue"),
+    },
+    {
+      path: "/kitchen",
+      name: "kitchen",
+      component: () => import("./places/kitchen/KitchenPlace.vue"),
+    },
+    { path: "/:rest(.*)*", redirect: "/bench" },
+  ],
+});

@@ -1,0 +1,77 @@
+import type { KettlosFile } from "@kettlos/core/formats/kettlos-json";
+import { SCHEMA_VERSION } from "@kettlos/core/simulate/kitchen-schema";
+import type { Plan } from "@kettlos/core/simulate/plan-schema";
+import { addDays, set, startOfMinute } from "date-fns";
+import { xoroshiro128plus } from "pure-rand/generator/xoroshiro128plus";
+import { bramholtKitchen } from "./kitchen";
+import { makeBatch } from "./past-batch";
+import { bramholtPlans } from "./plans";
+
+const MINUTE_MS = 60_000;
+
+/** Days ago, hour of lighting the ring, which plan, and what was noted. */
+const PAST: readonly [number, number, string, string?][] = [
+  [55, 9, "lamb", "Level fell slower than reckoned. Lid was hardly ajar."],
+  [51, 10, "vegetable"],
+  [47, 8, "trotter", "Very firm. Half a trotter less would do."],
+  [41, 9, "lamb"],
+  [38, 16, "trout", "No salt needed at all."],
+  [33, 9, "pigeon", "Roasted darker than usual, good colour."],
+  [27, 10, "hare"],
+  [24, 8, "lamb", "Skimmed early, clear. Onion skin on for colour."],
+  [19, 11, "vegetable", "Pressed hard, a little cloudy."],
+  [15, 9, "trotter"],
+  [10, 9, "lamb"],
+  [5, 15, "trout"],
+];
+
+/**
+ * Bramholt Hut as a Kettlos file, with dates relative to nowMs: twelve past batches over eight weeks,
+ * one broth on the fire since this morning or for four hours, and one pot planned for tomorrow.
+ * The same nowMs gives the same file.
+ */
+export function bramholtSample(nowMs: number): KettlosFile {
+  const kitchen = bramholtKitchen();
+  const plans = bramholtPlans();
+  const random = xoroshiro128plus(1640);
+  const planOf = (id: string): Plan => {
+    const plan = plans[id];
+    if (plan === undefined) throw new Error(`no sample plan ${id}`);
+    return plan;
+  };
+  const past = PAST.map(([daysAgo, hour, id, note], i) =>
+    makeBatch({
+      id: `past-${String(i + 1).padStart(2, "0")}`,
+      plan: planOf(id),
+      kitchen,
+      litMs: set(addDays(nowMs, -daysAgo), { hours: hour, minutes: 10, seconds: 0 }).getTime(),
+      random,
+      ...(note === undefined ? {} : { note }),
+    }),
+  );
+  const onFire = makeBatch({
+    id: "on-fire",
+    plan: planOf("trotter"),
+    kitchen,
+    litMs: startOfMinute(nowMs).getTime() - 250 * MINUTE_MS,
+    random,
+    untilMs: nowMs,
+  });
+  const readyAt = set(addDays(nowMs, 1), { hours: 17, minutes: 0, seconds: 0, milliseconds: 0 });
+  const batches = [...past, onFire];
+  return {
+    format: "kettlos",
+    schemaVersion: SCHEMA_VERSION,
+    kitchen,
+    plans: [
+      planOf("hare"),
+      planOf("pigeon"),
+      planOf("vegetable"),
+      planOf("trout"),
+      planOf("trotter"),
+      { ...planOf("lamb"), readyAt: readyAt.toISOString() },
+    ],
+    batches: batches.map((b) => b.batch),
+    events: batches.flatMap((b) => b.events),
+  };
+}

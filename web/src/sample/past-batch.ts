@@ -1,0 +1,109 @@
+import type { Batch, CookEvent } from "@kettlos/core/batch/batch-schema";
+import { setOf } from "@kettlos/core/extraction/set";
+import { SCHEMA_VERSION, type Kitchen } from "@kettlos/core/simulate/kitchen-schema";
+import type { Parameters } from "@kettlos/core/simulate/parameters";
+import type { Plan } from "@kettlos/core/simulate/plan-schema";
+import { simulate } from "@kettlos/core/simulate/simulate";
+import { pointAt } from "@kettlos/core/simulate/spread";
+import { coldWaterKg, waterL } from "@kettlos/core/simulate/water-ways";
+import { uniformFloat64 } from "pure-rand/distribution/uniformFloat64";
+import type { RandomGenerator } from "pure-rand/types/RandomGenerator";
+
+const MINUTE_MS = 60_000;
+type Loose = CookEvent extends infer E
+  ? E extends CookEvent
+    ? Omit<E, "id" | "batchId" | "schemaVersion">
+    : never
+  : never;
+
+/** A standard normal draw (Box–Muller). */
+export function normal(random: RandomGenerator): number {
+  const u = Math.max(1e-12, uniformFloat64(random));
+  return Math.sqrt(-2 * Math.log(u)) * Math.cos(2 * Math.PI * uniformFloat64(random));
+}
+
+/** How the hut's pots really behave: steam a little under the default, and each pot its own scatter. */
+export const hiddenParameters = (random: RandomGenerator): Parameters => ({
+  evaporation: 0.88 * Math.exp(0.12 * normal(random)),
+  efficiency: Math.exp(0.08 * normal(random)),
+  extraction: Math.exp(0.12 * normal(random)),
+  freed: Math.exp(0.1 * normal(random)),
+  leftOnSolids: Math.exp(0.2 * normal(random)),
+  zC: 33,
+});
+
+export interface MadeBatch {
+  readonly batch: Batch;
+  readonly events: readonly CookEvent[];
+}
+
+export interface MakeOptions {
+  readonly id: string;
+  readonly plan: Plan;
+  readonly kitchen: Kitchen;
+  readonly litMs: number;
+  readonly random: RandomGenerator;
+  readonly note?: string;
+  /** Only what has happened by then is written; later events are left out. */
+  readonly untilMs?: number;
+}
+
+/** A batch as it would have gone: simulated with hidden constants, read with a hand's scatter. */
+export function makeBatch(options: MakeOptions): MadeBatch {
+  const { id, plan, kitchen, litMs, random } = options;
+  const waterKg = coldWaterKg(waterL(plan, kitchen), kitchen);
+  const trace = simulate(plan, kitchen, { waterKg, parameters: hiddenParameters(random) });
+  const at = (tMin: number) => Math.round(litMs + tMin * MINUTE_MS);
+  const events: Loose[] = [{ kind: "lit", atMs: litMs }];
+  if (plan.heat.boilFirstMin !== null) events.push({ kind: "boils", atMs: at(trace.comeUpMin) });
+  events.push({ kind: "simmers", atMs: at(trace.toSimmerMin) });
+  if (trace.holdMin > 30)
+    events.push({ kind: "did", what: "skim", atMs: at(trace.toSimmerMin + 16) });
+  for (const mark of trace.marks) {
+    const item = plan.items.find((i) => i.id === mark.itemId);
+    if (mark.kind === "itemIn" && item?.when.at === "beforeEnd")
+      events.push({ kind: "added", itemId: item.id, massKg: item.massKg, atMs: at(mark.tMin + 2) });
+  }
+  for (const share of trace.holdMin > 100 ? [0.3, 0.6, 0.85] : [0.5]) {
+    const tMin = trace.toSimmerMin + trace.holdMin * share;
+    const depthM = pointAt(trace, tMin).depthM + 0.0015 * normal(random);
+    const value = Math.round(depthM * 1000) / 1000;
+    events.push({ kind: "read", reading: { form: "liquidDepth", value }, atMs: at(tMin) });
+  }
+  const offMin = trace.toSimmerMin + trace.holdMin;
+  events.push({ kind: "offHeat", atMs: at(offMin) });
+  const volumeL = Math.round((trace.strained.volumeL + 0.03 * normal(random)) * 20) / 20;
+  events.push({
+    kind: "strained",
+    atMs: at(trace.totalMin + 12),
+    measured: {
+      volumeL: Math.max(0.05, volumeL),
+      tempC: 15,
+      passes: 2,
+      clothPasses: plan.strain.clothPasses,
+      pressed: plan.strain.pressed,
+    },
+  });
+  const morning = at(trace.totalMin + 14 * 60);
+  if (trace.strained.fatKg > 0.005 && plan.fat === "liftCold")
+    events.push({
+      kind: "fatLifted",
+      fatKg: Math.round(trace.strained.fatKg * 200) / 200,
+      atMs: morning,
+    });
+  events.push({ kind: "setJudged", set: setOf(trace.strained.gelatinGL), atMs: morning + 1000 });
+  if (options.note !== undefined)
+    events.push({ kind: "noted", text: options.note, atMs: morning + 2000 });
+  events.push({ kind: "finished", atMs: morning + 3000 });
+  const until = options.untilMs ?? Infinity;
+  return {
+    batch: { schemaVersion: SCHEMA_VERSION, id, createdMs: litMs - 20 * MINUTE_MS, plan, kitchen },
+    events: events
+      .filter((e) => e.atMs <= until)
+      .sort((a, b) => a.atMs - b.atMs)
+      .map(
+        (e, i) =>
+          ({ ...e, id: `${id}-${i}`, batchId: id, schemaVersion: SCHEMA_VERSION }) as CookEvent,
+      ),
+  };
+}
