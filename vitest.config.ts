@@ -3,8 +3,16 @@ import { defineConfig } from "vitest/config";
 export default defineConfig({
   test: {
     projects: [
-      { test: { name: "core", root: "core", include: ["src/**/*.test.ts", "test/**/*.test.ts"] } },
-      { test: { name: "server", root: "server", include: ["src/**/*.test.ts"] } },
+      {
+        test: {
+          name: "core",
+          root: "core",
+          include: ["src/**/*.test.ts", "test/**/*.test.ts"],
+        },
+      },
+      {
+        test: { name: "server", root: "server", include: ["src/**/*.test.ts"] },
+      },
       {
         extends: "./web/vite.config.ts",
         test: {

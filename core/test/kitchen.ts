@@ -3,7 +3,9 @@ import { PlanSchema, type Plan } from "../src/simulate/plan-schema";
 import type { z } from "zod";
 
 /** A small kitchen for tests: one straight and one tapered pot, one gas ring. */
-export const testKitchen = (over: Partial<z.input<typeof KitchenSchema>> = {}): Kitchen =>
+export const testKitchen = (
+  over: Partial<z.input<typeof KitchenSchema>> = {},
+): Kitchen =>
   KitchenSchema.parse({
     schemaVersion: 1,
     id: "kitchen",
@@ -53,7 +55,9 @@ export const testKitchen = (over: Partial<z.input<typeof KitchenSchema>> = {}): 
   });
 
 /** Lamb neck broth, 2.2 kg in 4.4 L, six hours at a bare simmer with the lid off. */
-export const testPlan = (over: Partial<z.input<typeof PlanSchema>> = {}): Plan =>
+export const testPlan = (
+  over: Partial<z.input<typeof PlanSchema>> = {},
+): Plan =>
   PlanSchema.parse({
     schemaVersion: 1,
     id: "plan",
@@ -61,8 +65,18 @@ export const testPlan = (over: Partial<z.input<typeof PlanSchema>> = {}): Plan =
     vesselId: "tall",
     ringId: "gas",
     items: [
-      { id: "neck", ingredientId: "lambNeck", massKg: 2.2, when: { at: "start" } },
-      { id: "onion", ingredientId: "onion", massKg: 0.18, when: { at: "beforeEnd", min: 60 } },
+      {
+        id: "neck",
+        ingredientId: "lambNeck",
+        massKg: 2.2,
+        when: { at: "start" },
+      },
+      {
+        id: "onion",
+        ingredientId: "onion",
+        massKg: 0.18,
+        when: { at: "beforeEnd", min: 60 },
+      },
     ],
     water: { by: "amount", volumeL: 4.4 },
     heat: { method: "hob", vigour: "bare", lid: "off", boilFirstMin: 5 },

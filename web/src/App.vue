@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { ElConfigProvider } from "element-plus";
 import { ref, watch } from "vue";
 import { useRoute, useRouter } from "vue-router";
 import { useKitchenStore } from "./data/kitchen-store";
@@ -29,24 +28,23 @@ useShortcuts(() => [
 watch(
   () => [store.isLoaded, store.kitchen, route.name] as const,
   ([isLoaded, kitchen, name]) => {
-    if (isLoaded && kitchen === null && name !== "bench") void router.replace("/bench");
+    if (isLoaded && kitchen === null && name !== "bench")
+      void router.replace("/bench");
   },
 );
 </script>
 
 <template>
-  <ElConfigProvider :message="{ max: 2 }">
-    <div class="frame">
-      <a class="skip" href="#main">Skip to the work</a>
-      <TopRail @shortcuts="showsShortcuts = true" />
-      <ErrorSurface />
-      <main id="main" tabindex="-1">
-        <RouterView v-if="store.isLoaded" />
-      </main>
-      <HobRail v-if="store.kitchen !== null" />
-      <ShortcutSheet v-model="showsShortcuts" />
-    </div>
-  </ElConfigProvider>
+  <div class="frame">
+    <a class="skip" href="#main">Skip to the work</a>
+    <TopRail @shortcuts="showsShortcuts = true" />
+    <ErrorSurface />
+    <main id="main" tabindex="-1">
+      <RouterView v-if="store.isLoaded" />
+    </main>
+    <HobRail v-if="store.kitchen !== null" />
+    <ShortcutSheet v-model="showsShortcuts" />
+  </div>
 </template>
 
 <style scoped>

@@ -33,7 +33,12 @@ export const StrainedSchema = z.object({
   pressed: z.boolean(),
 });
 
-const base = { id: Id, batchId: Id, atMs: AtMs, schemaVersion: z.literal(SCHEMA_VERSION) };
+const base = {
+  id: Id,
+  batchId: Id,
+  atMs: AtMs,
+  schemaVersion: z.literal(SCHEMA_VERSION),
+};
 
 /** Everything that can happen to a pot. Events are only ever appended; `undo` takes one back. */
 export const CookEventSchema = z.discriminatedUnion("kind", [
@@ -46,7 +51,11 @@ export const CookEventSchema = z.discriminatedUnion("kind", [
     itemId: Id,
     massKg: z.number().positive().max(200),
   }),
-  z.object({ ...base, kind: z.literal("toppedUp"), volumeL: z.number().positive().max(100) }),
+  z.object({
+    ...base,
+    kind: z.literal("toppedUp"),
+    volumeL: z.number().positive().max(100),
+  }),
   z.object({
     ...base,
     kind: z.literal("heatSet"),
@@ -54,11 +63,23 @@ export const CookEventSchema = z.discriminatedUnion("kind", [
     lid: z.enum(LIDS),
   }),
   z.object({ ...base, kind: z.literal("read"), reading: ReadingSchema }),
-  z.object({ ...base, kind: z.literal("did"), what: z.string().min(1).max(40) }),
-  z.object({ ...base, kind: z.literal("noted"), text: z.string().trim().min(1).max(2000) }),
+  z.object({
+    ...base,
+    kind: z.literal("did"),
+    what: z.string().min(1).max(40),
+  }),
+  z.object({
+    ...base,
+    kind: z.literal("noted"),
+    text: z.string().trim().min(1).max(2000),
+  }),
   z.object({ ...base, kind: z.literal("offHeat") }),
   z.object({ ...base, kind: z.literal("strained"), measured: StrainedSchema }),
-  z.object({ ...base, kind: z.literal("fatLifted"), fatKg: z.number().min(0).max(50) }),
+  z.object({
+    ...base,
+    kind: z.literal("fatLifted"),
+    fatKg: z.number().min(0).max(50),
+  }),
   z.object({ ...base, kind: z.literal("setJudged"), set: z.enum(SETS) }),
   z.object({ ...base, kind: z.literal("finished") }),
   z.object({ ...base, kind: z.literal("undo"), eventId: Id }),

@@ -80,10 +80,20 @@ export function fold(events: readonly CookEvent[]): Cook {
     strainedMs: strained?.atMs ?? null,
     finishedMs,
     addedItems: new Map(
-      ofKind("added").map((e) => [e.itemId, { atMs: e.atMs, massKg: e.massKg }]),
+      ofKind("added").map((e) => [
+        e.itemId,
+        { atMs: e.atMs, massKg: e.massKg },
+      ]),
     ),
-    topUps: ofKind("toppedUp").map((e) => ({ atMs: e.atMs, volumeL: e.volumeL })),
-    settings: ofKind("heatSet").map((e) => ({ atMs: e.atMs, vigour: e.vigour, lid: e.lid })),
+    topUps: ofKind("toppedUp").map((e) => ({
+      atMs: e.atMs,
+      volumeL: e.volumeL,
+    })),
+    settings: ofKind("heatSet").map((e) => ({
+      atMs: e.atMs,
+      vigour: e.vigour,
+      lid: e.lid,
+    })),
     readings: ofKind("read").map((e) => ({
       eventId: e.id,
       atMs: e.atMs,
@@ -91,8 +101,15 @@ export function fold(events: readonly CookEvent[]): Cook {
       value: e.reading.value,
     })),
     did: new Set(ofKind("did").map((e) => e.what)),
-    notes: ofKind("noted").map((e) => ({ eventId: e.id, atMs: e.atMs, text: e.text })),
-    result: strained === null ? null : resultOf(strained, ofKind("fatLifted"), ofKind("setJudged")),
+    notes: ofKind("noted").map((e) => ({
+      eventId: e.id,
+      atMs: e.atMs,
+      text: e.text,
+    })),
+    result:
+      strained === null
+        ? null
+        : resultOf(strained, ofKind("fatLifted"), ofKind("setJudged")),
     events: live,
   };
 }
@@ -103,7 +120,9 @@ function resultOf(
   sets: readonly EventOf<"setJudged">[],
 ): Result {
   const { measured } = strained;
-  const massKg = measured.massKg ?? (measured.volumeL ?? 0) * waterDensityKgL(measured.tempC);
+  const massKg =
+    measured.massKg ??
+    (measured.volumeL ?? 0) * waterDensityKgL(measured.tempC);
   return {
     schemaVersion: SCHEMA_VERSION,
     batchId: strained.batchId,

@@ -1,5 +1,5 @@
 import { ingredientById } from "../ingredient/catalogue";
-import type { Plan } from "../simulate/plan-schema";
+import type { Plan, PlanItem } from "../simulate/plan-schema";
 import type { Cook } from "./fold";
 import type { LiveForecast } from "./live-forecast";
 
@@ -27,7 +27,8 @@ export interface Action {
   readonly atMs: number;
   readonly title: string;
   readonly lookFor: string;
-  readonly itemId?: string;
+  /** What goes in, for an addition. */
+  readonly itemIds?: readonly string[];
 }
 
 /**
@@ -141,20 +142,9 @@ function simmerActions(
   nowMs: number,
 ): readonly Action[] {
   const simmerMs =
-    cook.simmerMs ?? (cook.litMs ?? nowMs) + forecast.planned.toSimmerMin * MINUTE_MS;
-  const adds = plan.items.flatMap((item): Action[] => {
-    if (item.when.at !== "beforeEnd" || cook.addedItems.has(item.id)) return [];
-    return [
-      {
-        id: `add:${item.id}`,
-        kind: "add",
-        atMs: Math.max(simmerMs, forecast.endMs.expected - item.when.min * MINUTE_MS),
-        title: `${nameOf(item.ingredientId)} in`,
-        lookFor: item.preparation,
-        itemId: item.id,
-      },
-    ];
-  });
+    cook.simmerMs ??
+    (cook.litMs ?? nowMs) + forecast.planned.toSimmerMin * MINUTE_MS;
+  const adds = additions(plan, cook, simmerMs, forecast.endMs.expected);
   const skim: readonly Action[] =
     cook.did.has("skim") || SKIM_AFTER_MIN > forecast.planned.holdMin
       ? []
@@ -168,7 +158,9 @@ function simmerActions(
           },
         ];
   const lookMs =
-    cook.simmerMs === null ? simmerMs + 45 * MINUTE_MS : lastLookMs(cook, forecast, nowMs);
+    cook.simmerMs === null
+      ? simmerMs + 45 * MINUTE_MS
+      : lastLookMs(cook, forecast, nowMs);
   const look: readonly Action[] =
     lookMs >= forecast.endMs.expected - 5 * MINUTE_MS
       ? []
@@ -182,6 +174,37 @@ function simmerActions(
           },
         ];
   return [...adds, ...skim, ...look];
+}
+
+/** What still goes in while it simmers; what is due together is one action. */
+function additions(
+  plan: Plan,
+  cook: Cook,
+  simmerMs: number,
+  endMs: number,
+): readonly Action[] {
+  const byMin = new Map<number, PlanItem[]>();
+  for (const item of plan.items)
+    if (item.when.at === "beforeEnd" && !cook.addedItems.has(item.id))
+      byMin.set(item.when.min, [...(byMin.get(item.when.min) ?? []), item]);
+  return [...byMin].map(([min, items]) => ({
+    id: `add:${min}`,
+    kind: "add",
+    atMs: Math.max(simmerMs, endMs - min * MINUTE_MS),
+    title: `${sayList(items.map((i) => nameOf(i.ingredientId)))} in`,
+    lookFor: items
+      .map((i) => i.preparation)
+      .filter(Boolean)
+      .join("; "),
+    itemIds: items.map((i) => i.id),
+  }));
+}
+
+/** "Onion", "Onion and herb bundle", "Onion, leek and herb bundle". */
+function sayList(names: readonly string[]): string {
+  const said = names.map((name, i) => (i === 0 ? name : name.toLowerCase()));
+  const last = said.at(-1) ?? "";
+  return said.length < 2 ? last : `${said.slice(0, -1).join(", ")} and ${last}`;
 }
 
 /** The next look counts from the last reading, so that it comes nearer instead of moving off. */

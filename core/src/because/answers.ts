@@ -1,4 +1,8 @@
-import { FLAVOUR_WINDOWS, type FlavourKind, type FlavourWindow } from "../doneness/flavour-window";
+import {
+  FLAVOUR_WINDOWS,
+  type FlavourKind,
+  type FlavourWindow,
+} from "../doneness/flavour-window";
 import { setOf, type SetGrade } from "../extraction/set";
 import { ingredientById } from "../ingredient/catalogue";
 import { ALLERGENS, type Allergen } from "../ingredient/ingredient";
@@ -30,7 +34,8 @@ import { outcomeOf, type Outcome } from "../units/problem";
 import { explain } from "./explain";
 
 /** Where a stock stands in its flavour window. */
-export type FlavourState = "short" | "has its flavour" | "at its best" | "past its best";
+export type FlavourState =
+  "short" | "has its flavour" | "at its best" | "past its best";
 
 export interface Flavour {
   readonly kind: FlavourKind;
@@ -48,7 +53,11 @@ export interface Answers {
   readonly trace: Trace;
   readonly spread: Spread;
   readonly figures: Readonly<Record<FigureId, Estimate>>;
-  readonly set: { readonly low: SetGrade; readonly expected: SetGrade; readonly high: SetGrade };
+  readonly set: {
+    readonly low: SetGrade;
+    readonly expected: SetGrade;
+    readonly high: SetGrade;
+  };
   readonly flavour: Flavour | null;
   readonly allergens: readonly Allergen[];
   readonly start: StartBy | null;
@@ -87,7 +96,10 @@ export function answersFor(
     const widths = spread ?? spreadOf(plan, kitchen, waterKg, trace);
     const told = { plan, kitchen, trace, waterL: water };
     const figures = Object.fromEntries(
-      (Object.keys(FIGURES) as FigureId[]).map((id) => [id, figure(id, told, widths.figures[id])]),
+      (Object.keys(FIGURES) as FigureId[]).map((id) => [
+        id,
+        figure(id, told, widths.figures[id]),
+      ]),
     ) as Record<FigureId, Estimate>;
     const fit = fitIn(vesselOf(plan, kitchen), plan, water);
     const { gelatinGL, totalMin } = figures;
@@ -140,11 +152,14 @@ function flavourOf(plan: Plan, trace: Trace): Flavour | null {
   const main = plan.items
     .filter((i) => i.when.at !== "afterStrain")
     .map((i) => ({ kg: i.massKg, ingredient: ingredientById(i.ingredientId) }))
-    .filter(({ ingredient }) => ingredient.flavour !== undefined || ingredient.group === "vegetable")
+    .filter(
+      ({ ingredient }) =>
+        ingredient.flavour !== undefined || ingredient.group === "vegetable",
+    )
     .sort(
       (a, b) =>
-        Number(b.ingredient.flavour !== undefined) - Number(a.ingredient.flavour !== undefined) ||
-        b.kg - a.kg,
+        Number(b.ingredient.flavour !== undefined) -
+          Number(a.ingredient.flavour !== undefined) || b.kg - a.kg,
     )[0];
   if (main === undefined) return null;
   const kind = main.ingredient.flavour ?? "vegetable";
@@ -162,6 +177,8 @@ function flavourOf(plan: Plan, trace: Trace): Flavour | null {
 }
 
 const allergensOf = (plan: Plan): readonly Allergen[] => {
-  const found = new Set(plan.items.flatMap((i) => ingredientById(i.ingredientId).allergens));
+  const found = new Set(
+    plan.items.flatMap((i) => ingredientById(i.ingredientId).allergens),
+  );
   return ALLERGENS.filter((a) => found.has(a));
 };

@@ -34,11 +34,20 @@ interface Told {
   readonly waterL: number;
 }
 
-const BOILING = physics("boiling point of water", 0, "°C", "IAPWS-IF97 and standard atmosphere");
+const BOILING = physics(
+  "boiling point of water",
+  0,
+  "°C",
+  "IAPWS-IF97 and standard atmosphere",
+);
 const MIN_SHARE = 0.02;
 
 /** How a figure came about, for the "Why?" beside it. */
-export function explain(id: FigureId, told: Told, spread: FigureSpread): Because {
+export function explain(
+  id: FigureId,
+  told: Told,
+  spread: FigureSpread,
+): Because {
   const [formula, inputs, constants] = STORIES[id](told);
   const shares = (Object.entries(spread.shares) as [keyof Parameters, number][])
     .filter(([, share]) => share >= MIN_SHARE)
@@ -49,7 +58,11 @@ export function explain(id: FigureId, told: Told, spread: FigureSpread): Because
 
 type Story = readonly [string, readonly BecauseInput[], readonly Constant[]];
 
-const input = (name: string, value: number | string, unit = ""): BecauseInput => ({
+const input = (
+  name: string,
+  value: number | string,
+  unit = "",
+): BecauseInput => ({
   name,
   value,
   unit,
@@ -57,7 +70,9 @@ const input = (name: string, value: number | string, unit = ""): BecauseInput =>
 
 const lidConstant = ({ plan, kitchen }: Told): Constant =>
   LID_FACTOR[
-    plan.heat.lid === "on" && vesselOf(plan, kitchen).lid === "heavy" ? "heavy" : plan.heat.lid
+    plan.heat.lid === "on" && vesselOf(plan, kitchen).lid === "heavy"
+      ? "heavy"
+      : plan.heat.lid
   ];
 
 const steamConstants = (told: Told): readonly Constant[] => [
@@ -81,7 +96,11 @@ const gelatinConstants = ({ plan }: Told): readonly Constant[] =>
   });
 
 const potInputs = ({ plan, kitchen, trace }: Told): readonly BecauseInput[] => [
-  input("surface", vesselAreaM2(vesselOf(plan, kitchen), trace.startDepthM) * 1e4, "cm²"),
+  input(
+    "surface",
+    vesselAreaM2(vesselOf(plan, kitchen), trace.startDepthM) * 1e4,
+    "cm²",
+  ),
   input("lid", plan.heat.lid),
   input("simmer", plan.heat.vigour),
   input("hold", trace.holdMin, "min"),
@@ -95,7 +114,11 @@ const ledgerInputs = ({ trace, waterL }: Told): readonly BecauseInput[] => [
   input("steamed off", -trace.ledger.evaporated, "kg"),
 ];
 
-const timeInputs = ({ plan, kitchen, trace }: Told): readonly BecauseInput[] => [
+const timeInputs = ({
+  plan,
+  kitchen,
+  trace,
+}: Told): readonly BecauseInput[] => [
   input("ring", ringOf(plan, kitchen).powerW, "W"),
   input("heat that reaches the pot", trace.ringW, "W"),
   input("boiling point here", trace.boilingC, "°C"),
@@ -124,7 +147,10 @@ const STORIES: Record<FigureId, (told: Told) => Story> = {
   ],
   gelatinGL: (t) => [
     "What each kind of bone can give, times the share drawn out by this cook value, 1 − exp(−C/K), divided by the liquid before straining.",
-    [input("cook value of the bones", t.trace.cookMin, "min at 100 °C"), input("liquid", t.trace.endLiquidL, "L")],
+    [
+      input("cook value of the bones", t.trace.cookMin, "min at 100 °C"),
+      input("liquid", t.trace.endLiquidL, "L"),
+    ],
     gelatinConstants(t),
   ],
   saltGL: (t) => [
@@ -136,7 +162,9 @@ const STORIES: Record<FigureId, (told: Told) => Story> = {
     "Fat that each kind of bone or meat holds, times the share that has rendered out by this cook value.",
     [input("cook value of the bones", t.trace.cookMin, "min at 100 °C")],
     [
-      ...t.plan.items.flatMap((i) => ingredientById(i.ingredientId).fatKgKg ?? []),
+      ...t.plan.items.flatMap(
+        (i) => ingredientById(i.ingredientId).fatKgKg ?? [],
+      ),
       FAT_RENDER_MIN,
     ],
   ],
@@ -147,7 +175,11 @@ const STORIES: Record<FigureId, (told: Told) => Story> = {
       input("hold", t.trace.holdMin, "min"),
       input("piece", t.plan.pieceM * 100, "cm"),
     ],
-    [COOK_VALUE_Z_C, SIMMER_OFFSET_C[t.plan.heat.vigour], THERMAL_DIFFUSIVITY_M2_S],
+    [
+      COOK_VALUE_Z_C,
+      SIMMER_OFFSET_C[t.plan.heat.vigour],
+      THERMAL_DIFFUSIVITY_M2_S,
+    ],
   ],
   toSimmerMin: (t) => [
     "Heat from the ring, less what the wall and the steam carry off, warms water, bones and pot step by step.",

@@ -51,9 +51,15 @@ export function sentenceParts(
   const one = system === "us" ? "us" : "metric";
   return [
     ...itemParts(plan, one),
-    { text: `${showVolume(answers.waterL, one)} water`, field: { of: "water" } },
+    {
+      text: `${showVolume(answers.waterL, one)} water`,
+      field: { of: "water" },
+    },
     { text: " in the " },
-    { text: vesselOf(plan, kitchen).name.toLowerCase(), field: { of: "vessel" } },
+    {
+      text: vesselOf(plan, kitchen).name.toLowerCase(),
+      field: { of: "vessel" },
+    },
     { text: ", " },
     { text: stopText(plan, answers, one), field: { of: "stop" } },
     { text: " at a " },
@@ -62,7 +68,9 @@ export function sentenceParts(
     { text: LID_WORDS[plan.heat.lid], field: { of: "lid" } },
     { text: ": about " },
     { text: `${showVolume(strainedL.expected, one)} strained`, isResult: true },
-    { text: ` (${showVolumeRange(strainedL.low, strainedL.high, one)}), ${setText(answers)}.` },
+    {
+      text: ` (${showVolumeRange(strainedL.low, strainedL.high, one)}), ${setText(answers)}.`,
+    },
   ];
 }
 
@@ -79,7 +87,10 @@ export const sentenceText = (
 
 function itemParts(plan: Plan, system: UnitSystem): readonly SentencePart[] {
   const leading = plan.items
-    .filter((i) => i.when.at === "start" && ingredientById(i.ingredientId).id !== "water")
+    .filter(
+      (i) =>
+        i.when.at === "start" && ingredientById(i.ingredientId).id !== "water",
+    )
     .sort((a, b) => leadRank(b) - leadRank(a));
   return leading.slice(0, NAMED).flatMap((item) => [
     {
@@ -108,5 +119,7 @@ function stopText(plan: Plan, answers: Answers, system: UnitSystem): string {
 }
 
 function setText({ set }: Answers): string {
-  return set.expected === "rubber" ? "sets like rubber when cold" : `${set.expected} when cold`;
+  return set.expected === "rubber"
+    ? "sets like rubber when cold"
+    : `${set.expected} when cold`;
 }

@@ -22,8 +22,14 @@ const bone = (kind: string) => {
 describe("gelatin of the catalogue's bones against worked numbers", () => {
   for (const v of vectorsOf(11, (i) => "C100" in i))
     test(v.name, () => {
-      const i = v.input as { kind: string; kg: number; C100: number; liquidBeforeStrainingL: number };
-      const got = gelatinDrawnG(i.kg, ...bone(i.kind), i.C100) / i.liquidBeforeStrainingL;
+      const i = v.input as {
+        kind: string;
+        kg: number;
+        C100: number;
+        liquidBeforeStrainingL: number;
+      };
+      const got =
+        gelatinDrawnG(i.kg, ...bone(i.kind), i.C100) / i.liquidBeforeStrainingL;
       expect(got).toBeCloseTo(Number(v.expected), 5);
     });
 

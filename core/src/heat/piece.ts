@@ -3,8 +3,15 @@ import { THERMAL_DIFFUSIVITY_M2_S } from "./constants";
 
 /** A piece by its outer measures, m. */
 export type PieceShape =
-  | { readonly kind: "brick"; readonly sizeM: readonly [number, number, number] }
-  | { readonly kind: "cylinder"; readonly diameterM: number; readonly lengthM: number }
+  | {
+      readonly kind: "brick";
+      readonly sizeM: readonly [number, number, number];
+    }
+  | {
+      readonly kind: "cylinder";
+      readonly diameterM: number;
+      readonly lengthM: number;
+    }
   | { readonly kind: "ball"; readonly diameterM: number };
 
 const ALPHA = THERMAL_DIFFUSIVITY_M2_S.value;
@@ -23,20 +30,32 @@ export function pieceTauS(piece: PieceShape): number {
         : [piece.diameterM];
   for (const size of sizes)
     if (!(size > 0 && size < 2))
-      throw new Problem("range", "sizeM", size, `A piece of ${size} m is not possible.`);
+      throw new Problem(
+        "range",
+        "sizeM",
+        size,
+        `A piece of ${size} m is not possible.`,
+      );
   if (piece.kind === "brick") {
-    const sum = piece.sizeM.reduce((total, size) => total + 1 / (size / 2) ** 2, 0);
+    const sum = piece.sizeM.reduce(
+      (total, size) => total + 1 / (size / 2) ** 2,
+      0,
+    );
     return 1 / (ALPHA * (Math.PI ** 2 / 4) * sum);
   }
   if (piece.kind === "cylinder") {
     const radius = piece.diameterM / 2;
-    return 1 / (ALPHA * (2.40483 ** 2 / radius ** 2 + Math.PI ** 2 / piece.lengthM ** 2));
+    return (
+      1 /
+      (ALPHA * (2.40483 ** 2 / radius ** 2 + Math.PI ** 2 / piece.lengthM ** 2))
+    );
   }
   return (piece.diameterM / 2) ** 2 / (Math.PI ** 2 * ALPHA);
 }
 
 /** Radius, m, of the ball that warms with the same time constant: π·√(α·τ). */
-export const equalBallRadiusM = (tauS: number): number => Math.PI * Math.sqrt(ALPHA * tauS);
+export const equalBallRadiusM = (tauS: number): number =>
+  Math.PI * Math.sqrt(ALPHA * tauS);
 
 /** Shells; every array below has this length, which the casts in the inner loops rely on. */
 const CELLS = 20;
@@ -81,7 +100,8 @@ export class BallConduction {
     for (let i = 0; i < CELLS; i++) {
       const outer = (i + 1) * dr;
       this.volumes[i] = (outer ** 3 - (i * dr) ** 3) / 3;
-      this.conductances[i] = (ALPHA * outer ** 2) / (i === CELLS - 1 ? dr / 2 : dr);
+      this.conductances[i] =
+        (ALPHA * outer ** 2) / (i === CELLS - 1 ? dr / 2 : dr);
     }
   }
 
@@ -93,7 +113,8 @@ export class BallConduction {
   get meanC(): number {
     const { temps, volumes } = this;
     let sum = 0;
-    for (let i = 0; i < CELLS; i++) sum += (volumes[i] as number) * (temps[i] as number);
+    for (let i = 0; i < CELLS; i++)
+      sum += (volumes[i] as number) * (temps[i] as number);
     return sum / this.totalVolume;
   }
 
@@ -107,7 +128,8 @@ export class BallConduction {
       return Math.exp(k * (this.meanC - refC));
     let sum = 0;
     for (let i = 0; i < CELLS; i++)
-      sum += (volumes[i] as number) * Math.exp(k * ((temps[i] as number) - refC));
+      sum +=
+        (volumes[i] as number) * Math.exp(k * ((temps[i] as number) - refC));
     return sum / this.totalVolume;
   }
 
@@ -125,14 +147,18 @@ export class BallConduction {
   /** Advances by dtS with the surface at surfaceC at the end of the step. */
   step(dtS: number, surfaceC: number): void {
     if (this.steps < EULER_STEPS) {
-      this.advance(dtS / 2, this.steps === 0 ? surfaceC : (this.surfaceBeforeC + surfaceC) / 2);
+      this.advance(
+        dtS / 2,
+        this.steps === 0 ? surfaceC : (this.surfaceBeforeC + surfaceC) / 2,
+      );
       this.advance(dtS / 2, surfaceC);
     } else this.advance(dtS, surfaceC);
   }
 
   private advance(dtS: number, surfaceC: number): void {
     const implicit = this.steps < EULER_STEPS ? 1 : 0.5;
-    if (dtS !== this.factoredDtS || implicit !== this.factoredImplicit) this.factor(dtS, implicit);
+    if (dtS !== this.factoredDtS || implicit !== this.factoredImplicit)
+      this.factor(dtS, implicit);
     const { temps, next, upper, inverse, storage, conductances } = this;
     const explicit = 1 - implicit;
     let innerG = 0;

@@ -1,5 +1,13 @@
 import type { Ingredient } from "./ingredient";
-import { entry, MEAT_CUBES, meatFrees, one, saltContent, vegetableFrees, water } from "./make";
+import {
+  entry,
+  MEAT_CUBES,
+  meatFrees,
+  one,
+  saltContent,
+  vegetableFrees,
+  water,
+} from "./make";
 
 const meat = (
   id: string,
@@ -20,12 +28,27 @@ const meat = (
 
 /** Meats by cut. Juice freed: model section 8. */
 export const MEATS: readonly Ingredient[] = [
-  meat("beefChuck", "Beef chuck", 0.33, 0.65, { alsoCalled: ["beef shoulder", "stewing beef"] }),
-  meat("beefShank", "Beef shank", 0.26, 0.7, { alsoCalled: ["shin of beef", "beef shin"] }),
+  meat("beefChuck", "Beef chuck", 0.33, 0.65, {
+    alsoCalled: ["beef shoulder", "stewing beef"],
+  }),
+  meat("beefShank", "Beef shank", 0.26, 0.7, {
+    alsoCalled: ["shin of beef", "beef shin"],
+  }),
   meat("beefBrisket", "Beef brisket", 0.36, 0.6, { alsoCalled: ["brisket"] }),
-  meat("lambShoulder", "Lamb shoulder", 0.33, 0.62, { alsoCalled: ["shoulder of lamb"] }),
-  meat("muttonShoulder", "Mutton shoulder", 0.33, 0.6, { alsoCalled: ["mutton"] }),
-  meat("goatShoulder", "Goat shoulder", 0.33, 0.68, { alsoCalled: ["goat"] }, 0.12),
+  meat("lambShoulder", "Lamb shoulder", 0.33, 0.62, {
+    alsoCalled: ["shoulder of lamb"],
+  }),
+  meat("muttonShoulder", "Mutton shoulder", 0.33, 0.6, {
+    alsoCalled: ["mutton"],
+  }),
+  meat(
+    "goatShoulder",
+    "Goat shoulder",
+    0.33,
+    0.68,
+    { alsoCalled: ["goat"] },
+    0.12,
+  ),
   meat("porkShoulder", "Pork shoulder", 0.34, 0.63, { alsoCalled: ["pork"] }),
   meat("chickenThigh", "Chicken thighs", 0.24, 0.7, {
     flavour: "poultry",
@@ -40,8 +63,17 @@ export const MEATS: readonly Ingredient[] = [
     { alsoCalled: ["venison"], game: true },
     0.07,
   ),
-  meat("harePieces", "Hare in pieces", 0.28, 0.73, { alsoCalled: ["hare"], game: true }, 0.07),
-  meat("mincedBeef", "Minced beef", 0.27, 0.64, { alsoCalled: ["ground beef", "mince"] }),
+  meat(
+    "harePieces",
+    "Hare in pieces",
+    0.28,
+    0.73,
+    { alsoCalled: ["hare"], game: true },
+    0.07,
+  ),
+  meat("mincedBeef", "Minced beef", 0.27, 0.64, {
+    alsoCalled: ["ground beef", "mince"],
+  }),
   meat("sausage", "Fresh sausage", 0.2, 0.5, {
     alsoCalled: ["sausage"],
     saltGKg: saltContent(16),

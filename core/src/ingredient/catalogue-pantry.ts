@@ -1,5 +1,13 @@
 import type { Ingredient } from "./ingredient";
-import { alcohol, entry, one, POURED, POWDER, saltContent, water } from "./make";
+import {
+  alcohol,
+  entry,
+  one,
+  POURED,
+  POWDER,
+  saltContent,
+  water,
+} from "./make";
 
 const SALTY = "no salt for animals";
 const DRINK = "no alcohol for animals";
@@ -32,7 +40,9 @@ export const LIQUIDS: readonly Ingredient[] = [
     allergens: ["celery"],
     petHazard: "bought stock often holds onion",
   }),
-  liquid("houseStock", "House stock, unsalted", 0.97, { alsoCalled: ["own stock"] }),
+  liquid("houseStock", "House stock, unsalted", 0.97, {
+    alsoCalled: ["own stock"],
+  }),
   liquid("whiteWine", "White wine", 0.87, {
     alcoholShare: alcohol(0.12),
     allergens: ["sulphites"],
@@ -67,7 +77,10 @@ const acid = (
 
 export const ACIDS: readonly Ingredient[] = [
   acid("vinegar", "Vinegar", 0.94),
-  acid("lemonJuice", "Lemon juice", 0.92, { alsoCalled: ["lemon"], each: { lemon: one(45) } }),
+  acid("lemonJuice", "Lemon juice", 0.92, {
+    alsoCalled: ["lemon"],
+    each: { lemon: one(45) },
+  }),
   acid("tomatoPaste", "Tomato paste", 0.74, { saltGKg: saltContent(3) }),
 ];
 
@@ -88,7 +101,10 @@ const salt = (
 
 /** Salt and salty seasonings. Salt: model section 14. */
 export const SALTS: readonly Ingredient[] = [
-  salt("tableSalt", "Table salt", 1000, { alsoCalled: ["salt"], each: { tsp: one(6) } }),
+  salt("tableSalt", "Table salt", 1000, {
+    alsoCalled: ["salt"],
+    each: { tsp: one(6) },
+  }),
   salt("flakedSalt", "Flaked salt", 1000, { each: { tsp: one(3.5) } }),
   salt("stockCube", "Stock cubes", 450, {
     alsoCalled: ["stock cube", "bouillon cube"],
@@ -107,7 +123,11 @@ export const SALTS: readonly Ingredient[] = [
   }),
 ];
 
-const starch = (id: string, name: string, more: Partial<Ingredient> = {}): Ingredient =>
+const starch = (
+  id: string,
+  name: string,
+  more: Partial<Ingredient> = {},
+): Ingredient =>
   entry("starch", id, name, POWDER, {
     role: "thickener",
     staging: "last10",
@@ -116,14 +136,22 @@ const starch = (id: string, name: string, more: Partial<Ingredient> = {}): Ingre
   });
 
 export const STARCHES: readonly Ingredient[] = [
-  starch("flour", "Wheat flour", { alsoCalled: ["flour"], allergens: ["gluten"] }),
+  starch("flour", "Wheat flour", {
+    alsoCalled: ["flour"],
+    allergens: ["gluten"],
+  }),
   starch("cornStarch", "Corn starch", { alsoCalled: ["cornflour"] }),
   starch("potatoStarch", "Potato starch"),
   starch("arrowroot", "Arrowroot"),
   starch("gelatinPowder", "Gelatin powder"),
 ];
 
-const dairy = (id: string, name: string, waterShare: number, saltGKg: number): Ingredient =>
+const dairy = (
+  id: string,
+  name: string,
+  waterShare: number,
+  saltGKg: number,
+): Ingredient =>
   entry("dairy", id, name, POURED, {
     role: "garnish",
     staging: "offHeat",

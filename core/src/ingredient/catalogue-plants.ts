@@ -35,7 +35,10 @@ export const VEGETABLES: readonly Ingredient[] = [
     petHazard: ALLIUM,
     each: { small: one(80), medium: one(150), large: one(230) },
   }),
-  vegetable("shallot", "Shallot", 0.8, 0.25, { petHazard: ALLIUM, each: { shallot: one(30) } }),
+  vegetable("shallot", "Shallot", 0.8, 0.25, {
+    petHazard: ALLIUM,
+    each: { shallot: one(30) },
+  }),
   vegetable("leek", "Leek", 0.83, 0.2, {
     petHazard: ALLIUM,
     each: { small: one(120), medium: one(200), large: one(300) },
@@ -109,13 +112,22 @@ const BEAN = { dryBean: true } as const;
 
 /** Dry pulses. Liquid taken up: model section 8. */
 export const PULSES: readonly Ingredient[] = [
-  pulse("kidneyBean", "Kidney beans, dry", 1.35, 60, { alsoCalled: ["kidney bean"], ...BEAN }),
-  pulse("runnerBean", "Runner beans, dry", 1.35, 60, { alsoCalled: ["runner bean"], ...BEAN }),
+  pulse("kidneyBean", "Kidney beans, dry", 1.35, 60, {
+    alsoCalled: ["kidney bean"],
+    ...BEAN,
+  }),
+  pulse("runnerBean", "Runner beans, dry", 1.35, 60, {
+    alsoCalled: ["runner bean"],
+    ...BEAN,
+  }),
   pulse("whiteBean", "White beans, dry", 1.35, 60, {
     alsoCalled: ["cannellini", "haricot", "white bean"],
     ...BEAN,
   }),
-  pulse("blackBean", "Black beans, dry", 1.35, 60, { alsoCalled: ["black bean"], ...BEAN }),
+  pulse("blackBean", "Black beans, dry", 1.35, 60, {
+    alsoCalled: ["black bean"],
+    ...BEAN,
+  }),
   pulse("chickpea", "Chickpeas, dry", 1.25, 85, { alsoCalled: ["chickpea"] }),
   pulse("brownLentil", "Brown lentils", 1.5, 18, { alsoCalled: ["lentil"] }),
   pulse("redLentil", "Red lentils", 1.5, 18, { alsoCalled: ["split lentil"] }),
@@ -140,8 +152,14 @@ const grain = (
 
 /** Grains. Liquid taken up: model section 8. */
 export const GRAINS: readonly Ingredient[] = [
-  grain("pearledSpelt", "Pearled spelt", 2.7, { alsoCalled: ["spelt"], ...GLUTEN }),
-  grain("pearlBarley", "Pearl barley", 2.7, { alsoCalled: ["barley"], ...GLUTEN }),
+  grain("pearledSpelt", "Pearled spelt", 2.7, {
+    alsoCalled: ["spelt"],
+    ...GLUTEN,
+  }),
+  grain("pearlBarley", "Pearl barley", 2.7, {
+    alsoCalled: ["barley"],
+    ...GLUTEN,
+  }),
   grain("oatGroats", "Oat groats", 2.7, { alsoCalled: ["oat"], ...GLUTEN }),
   grain("rice", "Rice", 2.2),
   grain("pasta", "Pasta, small", 1.4, { alsoCalled: ["noodle"], ...GLUTEN }),
@@ -164,8 +182,13 @@ const dried = (
 
 /** Dried goods. Liquid taken up: model section 8. */
 export const DRIEDS: readonly Ingredient[] = [
-  dried("driedMushroom", "Dried mushrooms", 5, 0.1, { alsoCalled: ["dried mushroom"] }),
-  dried("kelp", "Kelp, dried", 3.5, 0.1, { alsoCalled: ["seaweed"], staging: "start" }),
+  dried("driedMushroom", "Dried mushrooms", 5, 0.1, {
+    alsoCalled: ["dried mushroom"],
+  }),
+  dried("kelp", "Kelp, dried", 3.5, 0.1, {
+    alsoCalled: ["seaweed"],
+    staging: "start",
+  }),
   dried("driedApricot", "Dried apricots", 0.8, 0.3, {
     alsoCalled: ["dried apricot"],
     allergens: ["sulphites"],
@@ -176,7 +199,9 @@ export const DRIEDS: readonly Ingredient[] = [
     alsoCalled: ["raisin"],
     petHazard: "grapes and raisins harm dogs",
   }),
-  dried("driedChestnut", "Dried chestnuts", 1.0, 0.1, { alsoCalled: ["chestnut"] }),
+  dried("driedChestnut", "Dried chestnuts", 1.0, 0.1, {
+    alsoCalled: ["chestnut"],
+  }),
 ];
 
 const herb = (
@@ -210,23 +235,61 @@ const spice = (
 
 /** Herbs, spices and other aromatics. */
 export const AROMATICS: readonly Ingredient[] = [
-  herb("herbBundle", "Herb bundle", "lastHour", { bundle: one(20) }, {
-    alsoCalled: ["bouquet garni"],
-  }),
-  herb("garlic", "Garlic", "lastHour", { clove: one(5), bulb: one(45) }, { petHazard: ALLIUM }),
+  herb(
+    "herbBundle",
+    "Herb bundle",
+    "lastHour",
+    { bundle: one(20) },
+    {
+      alsoCalled: ["bouquet garni"],
+    },
+  ),
+  herb(
+    "garlic",
+    "Garlic",
+    "lastHour",
+    { clove: one(5), bulb: one(45) },
+    { petHazard: ALLIUM },
+  ),
   herb("ginger", "Ginger", "lastHour", { piece: one(20) }),
   herb("parsley", "Parsley", "offHeat", { sprig: one(2), bunch: one(50) }),
   herb("thyme", "Thyme", "lastHour", { sprig: one(1), bunch: one(20) }),
   herb("rosemary", "Rosemary", "last30", { sprig: one(3) }),
-  herb("lovage", "Lovage", "last10", { sprig: one(4) }, { allergens: ["celery"] }),
+  herb(
+    "lovage",
+    "Lovage",
+    "last10",
+    { sprig: one(4) },
+    { allergens: ["celery"] },
+  ),
   herb("chive", "Chives", "offHeat", { bunch: one(25) }, { petHazard: ALLIUM }),
   spice("bayLeaf", "Bay leaf", { leaf: one(0.3) }, { alsoCalled: ["bay"] }),
-  spice("peppercorn", "Peppercorns", { peppercorn: one(0.04) }, { alsoCalled: ["black pepper"] }),
-  spice("juniper", "Juniper berries", { berry: one(0.15) }, { alsoCalled: ["juniper"] }),
+  spice(
+    "peppercorn",
+    "Peppercorns",
+    { peppercorn: one(0.04) },
+    { alsoCalled: ["black pepper"] },
+  ),
+  spice(
+    "juniper",
+    "Juniper berries",
+    { berry: one(0.15) },
+    { alsoCalled: ["juniper"] },
+  ),
   spice("clove", "Cloves", { clove: one(0.07) }),
   spice("caraway", "Caraway", {}),
-  spice("chiliPowder", "Chili powder", {}, {
-    petHazard: "hot spice upsets cats and dogs",
-  }),
-  spice("nutmeg", "Nutmeg", { nutmeg: one(5) }, { petHazard: "nutmeg and mace harm dogs" }),
+  spice(
+    "chiliPowder",
+    "Chili powder",
+    {},
+    {
+      petHazard: "hot spice upsets cats and dogs",
+    },
+  ),
+  spice(
+    "nutmeg",
+    "Nutmeg",
+    { nutmeg: one(5) },
+    { petHazard: "nutmeg and mace harm dogs" },
+  ),
 ];

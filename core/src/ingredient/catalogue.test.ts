@@ -14,7 +14,10 @@ describe("the catalogue of ingredients", () => {
 
   test("every constant has a source, a sensible value and a kind", () => {
     for (const entry of CATALOGUE)
-      for (const constant of [...Object.values(entry), ...Object.values(entry.each)]) {
+      for (const constant of [
+        ...Object.values(entry),
+        ...Object.values(entry.each),
+      ]) {
         if (!isConstant(constant)) continue;
         expect(constant.source, `${entry.id} ${constant.name}`).not.toBe("");
         expect(Number.isFinite(constant.value)).toBe(true);
@@ -24,9 +27,16 @@ describe("the catalogue of ingredients", () => {
 
   test("shares lie between nothing and all of it", () => {
     for (const entry of CATALOGUE) {
-      for (const c of [entry.packing, entry.waterShare, entry.meatFreed, entry.vegetableFreed])
-        if (c !== undefined) expect(c.value, `${entry.id} ${c.name}`).toBeLessThanOrEqual(1);
-      const freed = (entry.meatFreed?.value ?? 0) + (entry.vegetableFreed?.value ?? 0);
+      for (const c of [
+        entry.packing,
+        entry.waterShare,
+        entry.meatFreed,
+        entry.vegetableFreed,
+      ])
+        if (c !== undefined)
+          expect(c.value, `${entry.id} ${c.name}`).toBeLessThanOrEqual(1);
+      const freed =
+        (entry.meatFreed?.value ?? 0) + (entry.vegetableFreed?.value ?? 0);
       expect(freed, entry.id).toBeLessThanOrEqual(entry.waterShare.value + 0.1);
     }
   });
@@ -42,7 +52,16 @@ describe("the catalogue of ingredients", () => {
       "whiteBean",
       "blackBean",
     ]);
-    for (const id of ["onion", "shallot", "leek", "garlic", "chive", "raisin", "nutmeg", "tableSalt"])
+    for (const id of [
+      "onion",
+      "shallot",
+      "leek",
+      "garlic",
+      "chive",
+      "raisin",
+      "nutmeg",
+      "tableSalt",
+    ])
       expect(ingredientById(id).petHazard, id).toBeDefined();
     expect(ingredientById("celery").allergens).toContain("celery");
     expect(ingredientById("pearledSpelt").allergens).toContain("gluten");

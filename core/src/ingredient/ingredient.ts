@@ -35,10 +35,12 @@ export type IngredientGroup =
   | "dairy";
 
 /** What an ingredient does in the pot. */
-export type Role = "body" | "flavour" | "liquid" | "seasoning" | "thickener" | "garnish";
+export type Role =
+  "body" | "flavour" | "liquid" | "seasoning" | "thickener" | "garnish";
 
 /** When it goes in unless the cook says otherwise. */
-export type DefaultStaging = "start" | "lastHour" | "last30" | "last10" | "offHeat" | "afterStrain";
+export type DefaultStaging =
+  "start" | "lastHour" | "last30" | "last10" | "offHeat" | "afterStrain";
 
 /** One thing that can go into a pot, with every property the simulation needs. */
 export interface Ingredient {

@@ -19,13 +19,19 @@ export function readLine(text: string): LineReading {
   const words = text.trim().split(/\s+/).filter(Boolean);
   for (let split = 1; split < words.length; split++) {
     const head = words.slice(0, split).join(" ");
-    const name = words.slice(split).join(" ").replace(/^of\s+/i, "");
-    const ingredient = bestNamed(name) ?? bestNamed(name.replace(/\s+\S+$/, ""));
+    const name = words
+      .slice(split)
+      .join(" ")
+      .replace(/^of\s+/i, "");
+    const ingredient =
+      bestNamed(name) ?? bestNamed(name.replace(/\s+\S+$/, ""));
     if (ingredient === null || !STARTS_AMOUNT.test(head)) continue;
     const amount = amountOf(head, name, ingredient);
     if (amount !== null) return { ingredient, amount };
   }
-  const known = words.map((_, i) => bestNamed(words.slice(i).join(" "))).find((i) => i !== null);
+  const known = words
+    .map((_, i) => bestNamed(words.slice(i).join(" ")))
+    .find((i) => i !== null);
   throw new Problem(
     "unreadable",
     "ingredient",
@@ -39,14 +45,23 @@ export function readLine(text: string): LineReading {
 /** The best match that shares a whole beginning of a word; singular and plural alike. */
 function bestNamed(name: string): Ingredient | null {
   const lower = name.toLowerCase();
-  for (const form of [lower, lower.replace(/ies$/, "y"), lower.replace(/oes$/, "o"), lower.replace(/s$/, "")]) {
+  for (const form of [
+    lower,
+    lower.replace(/ies$/, "y"),
+    lower.replace(/oes$/, "o"),
+    lower.replace(/s$/, ""),
+  ]) {
     const found = findIngredients(form)[0];
     if (form !== "" && found !== undefined) return found;
   }
   return null;
 }
 
-function amountOf(amount: string, name: string, ingredient: Ingredient): AmountReading | null {
+function amountOf(
+  amount: string,
+  name: string,
+  ingredient: Ingredient,
+): AmountReading | null {
   for (const text of [amount, `${amount} ${name}`])
     try {
       return readAmount(text, ingredient);

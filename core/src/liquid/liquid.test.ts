@@ -13,7 +13,11 @@ describe("evaporation", () => {
   for (const v of vectorsOf(7, (i) => i.vigour === "gentle"))
     test(v.name, () => {
       const lid = v.input.lid as Lid | "heavy";
-      const got = hobFluxKgM2H("gentle", lid === "heavy" ? "on" : lid, lid === "heavy");
+      const got = hobFluxKgM2H(
+        "gentle",
+        lid === "heavy" ? "on" : lid,
+        lid === "heavy",
+      );
       expect(got).toBeCloseTo(Number(v.expected), 9);
     });
 
@@ -26,7 +30,10 @@ describe("evaporation", () => {
 describe("juice freed by temperature", () => {
   for (const v of vectorsOf(8, (i) => "hottestMeanC" in i))
     test(v.name, () => {
-      expect(freedShare(Number(v.input.hottestMeanC))).toBeCloseTo(Number(v.expected), 9);
+      expect(freedShare(Number(v.input.hottestMeanC))).toBeCloseTo(
+        Number(v.expected),
+        9,
+      );
     });
 });
 
@@ -38,7 +45,12 @@ describe("the ledger", () => {
         tMin: number;
       };
       const ledger = new Ledger();
-      const kinds = { added: "added", uptake: "takenUp", evap: "evaporated", juice: "juice" } as const;
+      const kinds = {
+        added: "added",
+        uptake: "takenUp",
+        evap: "evaporated",
+        juice: "juice",
+      } as const;
       for (const e of entries)
         if (e.t <= tMin) ledger.post(kinds[e.kind as keyof typeof kinds], e.kg);
       expect(ledgerBalanceKg(ledger.totals)).toBeCloseTo(Number(v.expected), 9);
@@ -46,16 +58,29 @@ describe("the ledger", () => {
   });
 });
 
-const POT: VesselShape = { shape: "round", bottomM: [0.26, 0.26], topM: [0.26, 0.26], heightM: 0.226 };
+const POT: VesselShape = {
+  shape: "round",
+  bottomM: [0.26, 0.26],
+  topM: [0.26, 0.26],
+  heightM: 0.226,
+};
 
 describe("reduction", () => {
   const straight = vectorsOf(10, (i) => "areaM2" in i)[0];
   const tapered = vectorsOf(10, (i) => "bottomM" in i)[0];
 
   test(straight?.name ?? "", () => {
-    const got = reductionMin({ vessel: POT, fromL: 4, toL: 2, fluxKgM2H: 10, tempC: 25.5 });
+    const got = reductionMin({
+      vessel: POT,
+      fromL: 4,
+      toL: 2,
+      fluxKgM2H: 10,
+      tempC: 25.5,
+    });
     // The worked number takes water at about 1 kg/L.
-    expect(Math.abs(got * (1 / 0.9969) - Number(straight?.expected))).toBeLessThan(1.5);
+    expect(
+      Math.abs(got * (1 / 0.9969) - Number(straight?.expected)),
+    ).toBeLessThan(1.5);
   });
 
   test(tapered?.name ?? "", () => {
@@ -65,7 +90,13 @@ describe("reduction", () => {
       topM: [0.26, 0.26],
       heightM: 0.12,
     };
-    const got = reductionMin({ vessel, fromL: 3, toL: 1, fluxKgM2H: 17, tempC: 25 });
+    const got = reductionMin({
+      vessel,
+      fromL: 3,
+      toL: 1,
+      fluxKgM2H: 17,
+      tempC: 25,
+    });
     expect(Math.abs(got / 0.997 - Number(tapered?.expected))).toBeLessThan(1);
   });
 
@@ -83,7 +114,13 @@ describe("reduction", () => {
         fc.double({ min: 1, max: 30, noNaN: true }),
         (fromL, share, fluxKgM2H) => {
           const at = (toL: number, flux: number) =>
-            reductionMin({ vessel: POT, fromL, toL, fluxKgM2H: flux, tempC: 95 });
+            reductionMin({
+              vessel: POT,
+              fromL,
+              toL,
+              fluxKgM2H: flux,
+              tempC: 95,
+            });
           const toL = fromL * share;
           expect(at(toL * 0.9, fluxKgM2H)).toBeGreaterThan(at(toL, fluxKgM2H));
           expect(at(toL, fluxKgM2H * 1.1)).toBeLessThan(at(toL, fluxKgM2H));

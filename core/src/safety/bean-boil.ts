@@ -3,7 +3,12 @@ import { boilingPointC } from "../water/altitude";
 
 const UK_MIN = published("bean boil", 10, "min", "UK FSA: at least 10 min");
 const US_MIN = published("bean boil", 30, "min", "FDA: 30 min");
-const HIGH_MIN = kitchenEstimate("bean boil, high", 45, "min", "margin where water boils under 96 °C");
+const HIGH_MIN = kitchenEstimate(
+  "bean boil, high",
+  45,
+  "min",
+  "margin where water boils under 96 °C",
+);
 const LOW_BOIL_C = 98;
 const VERY_LOW_BOIL_C = 96;
 

@@ -22,5 +22,10 @@ export function startBy(
 ): StartBy {
   const lightMs = readyMs - (potMin.expected + STRAIN_MIN) * MINUTE_MS;
   const lightSurelyMs = readyMs - (potMin.high + STRAIN_MIN) * MINUTE_MS;
-  return { prepareMs: lightSurelyMs - prepareMin * MINUTE_MS, lightMs, lightSurelyMs, readyMs };
+  return {
+    prepareMs: lightSurelyMs - prepareMin * MINUTE_MS,
+    lightMs,
+    lightSurelyMs,
+    readyMs,
+  };
 }

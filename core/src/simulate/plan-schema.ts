@@ -17,7 +17,9 @@ export type When = z.infer<typeof WhenSchema>;
 
 export const PlanItemSchema = z.object({
   id: Id,
-  ingredientId: z.string().refine(isIngredientId, "This is not in the catalogue of ingredients."),
+  ingredientId: z
+    .string()
+    .refine(isIngredientId, "This is not in the catalogue of ingredients."),
   massKg: z.number().positive().max(200),
   counted: z
     .object({
@@ -29,14 +31,19 @@ export const PlanItemSchema = z.object({
   when: WhenSchema,
   /** How it is prepared, in the cook's words. */
   preparation: z.string().max(200).default(""),
-  boneState: z.enum(["raw", "blanched", "roasted", "usedBefore"]).default("raw"),
+  boneState: z
+    .enum(["raw", "blanched", "roasted", "usedBefore"])
+    .default("raw"),
   frozen: z.boolean().default(false),
 });
 export type PlanItem = z.infer<typeof PlanItemSchema>;
 
 /** The result a cook wants, from which the water is found. */
 export const WantedSchema = z.discriminatedUnion("by", [
-  z.object({ by: z.literal("volume"), volumeL: z.number().positive().max(200) }),
+  z.object({
+    by: z.literal("volume"),
+    volumeL: z.number().positive().max(200),
+  }),
   z.object({
     by: z.literal("moulds"),
     count: z.number().int().min(1).max(1000),
@@ -54,7 +61,10 @@ export type Wanted = z.infer<typeof WantedSchema>;
 /** The ways of stating water: all of them state one unknown. */
 export const WaterSchema = z.discriminatedUnion("by", [
   z.object({ by: z.literal("amount"), volumeL: z.number().min(0).max(200) }),
-  z.object({ by: z.literal("ratio"), waterPerBone: z.number().positive().max(20) }),
+  z.object({
+    by: z.literal("ratio"),
+    waterPerBone: z.number().positive().max(20),
+  }),
   z.object({ by: z.literal("cover") }),
   z.object({ by: z.literal("over"), overM: z.number().min(0).max(1) }),
   z.object({ by: z.literal("halfWay") }),
@@ -73,7 +83,10 @@ export const HeatSchema = z.object({
 
 export const StopSchema = z.discriminatedUnion("by", [
   z.object({ by: z.literal("time"), holdMin: z.number().min(1).max(2880) }),
-  z.object({ by: z.literal("liquid"), liquidL: z.number().positive().max(200) }),
+  z.object({
+    by: z.literal("liquid"),
+    liquidL: z.number().positive().max(200),
+  }),
   z.object({ by: z.literal("share"), share: z.number().gt(0).lt(1) }),
   z.object({ by: z.literal("depth"), depthM: z.number().positive().max(1.5) }),
 ]);

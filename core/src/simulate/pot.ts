@@ -1,4 +1,8 @@
-import { gelatinDrawnG, ROASTED_FACTOR, USED_BEFORE_FACTOR } from "../extraction/gelatin";
+import {
+  gelatinDrawnG,
+  ROASTED_FACTOR,
+  USED_BEFORE_FACTOR,
+} from "../extraction/gelatin";
 import { fatCapMm } from "../extraction/fat-cap";
 import {
   BODY_HEAT_KJ_KG_K,
@@ -37,7 +41,12 @@ const GELATIN_OF_STATE = {
   usedBefore: USED_BEFORE_FACTOR.value,
 } as const;
 /** Fat that roasting or a first use leaves in the bones, of raw. */
-const FAT_OF_STATE = { raw: 1, blanched: 0.95, roasted: 0.5, usedBefore: 0.2 } as const;
+const FAT_OF_STATE = {
+  raw: 1,
+  blanched: 0.95,
+  roasted: 0.5,
+  usedBefore: 0.2,
+} as const;
 
 /** One solid in the pot and what it has let go and taken up, kg. */
 interface SolidIn {
@@ -51,14 +60,21 @@ interface SolidIn {
 }
 
 /** Temperature at which an ingredient goes in, °C. */
-const startC = (ingredient: Ingredient, item: PlanItem, waterC: number, roomC: number): number =>
+const startC = (
+  ingredient: Ingredient,
+  item: PlanItem,
+  waterC: number,
+  roomC: number,
+): number =>
   item.frozen
     ? 0
     : ingredient.id === "water"
       ? waterC
       : ingredient.group === "pulse"
         ? PULSE_C
-        : ingredient.group === "bones" || ingredient.group === "meat" || ingredient.group === "fish"
+        : ingredient.group === "bones" ||
+            ingredient.group === "meat" ||
+            ingredient.group === "fish"
           ? FROM_FRIDGE_C
           : roomC;
 
@@ -90,7 +106,11 @@ export class Pot {
   constructor(
     readonly vessel: Vessel,
     private readonly parameters: Parameters,
-    private readonly surroundings: { waterC: number; roomC: number; pieceM: number },
+    private readonly surroundings: {
+      waterC: number;
+      roomC: number;
+      pieceM: number;
+    },
   ) {
     this.bodyKJK = vessel.massKg * BODY_HEAT_KJ_KG_K[vessel.body].value;
     this.lossWK = outerAreaM2(vessel) * WALL_LOSS_W_M2_K[vessel.body].value;
@@ -197,10 +217,14 @@ export class Pot {
     const { ingredient, item, heat } = s;
     if (ingredient.meatFreed !== undefined) {
       const fatShare = ingredient.fatOfFreed?.value ?? 0;
-      const all = item.massKg * ingredient.meatFreed.value * this.parameters.freed;
+      const all =
+        item.massKg * ingredient.meatFreed.value * this.parameters.freed;
       const due = all * freedShare(heat.hottestMeanC);
       const out = s.juiceKg / (1 - fatShare);
-      const step = Math.max(0, (due - out) * (1 - Math.exp(-dtS / 60 / JUICE_LAG_MIN.value)));
+      const step = Math.max(
+        0,
+        (due - out) * (1 - Math.exp(-dtS / 60 / JUICE_LAG_MIN.value)),
+      );
       this.free(s, "juice", step * (1 - fatShare));
       this.render(s, step * fatShare);
     }
@@ -221,7 +245,10 @@ export class Pot {
       this.render(s, Math.max(0, due - s.fatKg));
     }
     if (ingredient.uptakeIdealMin !== undefined)
-      this.takeUp(s, 1 - Math.exp(-heat.cookMin / (0.4 * ingredient.uptakeIdealMin.value)));
+      this.takeUp(
+        s,
+        1 - Math.exp(-heat.cookMin / (0.4 * ingredient.uptakeIdealMin.value)),
+      );
   }
 
   private free(s: SolidIn, kind: "juice" | "vegetables", kg: number): void {
@@ -281,7 +308,10 @@ export class Pot {
       floatingL: floating,
     };
     this.changedKg = 0;
-    this.geometry = { solids, heapTopM: heap > 0 ? heapTopM(this.vessel, solids) : 0 };
+    this.geometry = {
+      solids,
+      heapTopM: heap > 0 ? heapTopM(this.vessel, solids) : 0,
+    };
     return this.geometry;
   }
 
@@ -317,7 +347,9 @@ export class Pot {
   /** Free surface at the last found level, m². */
   get surfaceM2(): number {
     const { solids, heapTopM } = this.shape();
-    return this.depthM < heapTopM ? this.areaM2 * (1 - solids.packing) : this.areaM2;
+    return this.depthM < heapTopM
+      ? this.areaM2 * (1 - solids.packing)
+      : this.areaM2;
   }
 
   /** Thickness of the fat on top, m. */
@@ -332,8 +364,12 @@ export class Pot {
       const { gelatinGKg, gelatinKMin } = s.ingredient;
       if (gelatinGKg === undefined || gelatinKMin === undefined) continue;
       sum +=
-        gelatinDrawnG(s.item.massKg, gelatinGKg.value, gelatinKMin.value, s.heat.cookMin) *
-        GELATIN_OF_STATE[s.item.boneState];
+        gelatinDrawnG(
+          s.item.massKg,
+          gelatinGKg.value,
+          gelatinKMin.value,
+          s.heat.cookMin,
+        ) * GELATIN_OF_STATE[s.item.boneState];
     }
     return sum * this.parameters.extraction;
   }

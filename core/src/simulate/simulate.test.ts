@@ -9,8 +9,11 @@ import type { Plan } from "./plan-schema";
 import { simulate } from "./simulate";
 
 const kitchen = testKitchen();
-const run = (over: Parameters<typeof testPlan>[0] = {}, waterKg = 4.4, altitudeM = 1640) =>
-  simulate(testPlan(over), testKitchen({ altitudeM }), { waterKg });
+const run = (
+  over: Parameters<typeof testPlan>[0] = {},
+  waterKg = 4.4,
+  altitudeM = 1640,
+) => simulate(testPlan(over), testKitchen({ altitudeM }), { waterKg });
 
 describe("a stock on the hob", () => {
   const trace = run();
@@ -24,7 +27,9 @@ describe("a stock on the hob", () => {
   });
 
   test("steams 5 kg/m²·h off a 26 cm surface with fat on: worked by hand", () => {
-    const hold = trace.points.filter((p) => p.phase === "hold" && p.tMin > 150 && p.tMin < 330);
+    const hold = trace.points.filter(
+      (p) => p.phase === "hold" && p.tMin > 150 && p.tMin < 330,
+    );
     const first = hold[0];
     const last = hold.at(-1);
     const hours = ((last?.tMin ?? 0) - (first?.tMin ?? 0)) / 60;
@@ -36,7 +41,10 @@ describe("a stock on the hob", () => {
     const a = trace.points.find((p) => p.tMin >= 150);
     const b = trace.points.find((p) => p.tMin >= 300);
     const minutes = (b?.tMin ?? 0) - (a?.tMin ?? 0);
-    expect((b?.cookMin ?? 0) - (a?.cookMin ?? 0)).toBeCloseTo(minutes * cookRate(84.516), 1);
+    expect((b?.cookMin ?? 0) - (a?.cookMin ?? 0)).toBeCloseTo(
+      minutes * cookRate(84.516),
+      1,
+    );
   });
 
   test("a late onion is marked an hour before the end", () => {
@@ -47,7 +55,9 @@ describe("a stock on the hob", () => {
 
   test("leaves 0.08 L a kg on the solids, and 0.05 L a cloth", () => {
     expect(-trace.ledger.leftOnSolids).toBeCloseTo(0.08 * trace.solidsOutKg, 9);
-    const cloth = run({ strain: { when: "atOnce", pressed: true, clothPasses: 2 } });
+    const cloth = run({
+      strain: { when: "atOnce", pressed: true, clothPasses: 2 },
+    });
     expect(-cloth.ledger.leftInCloth).toBeCloseTo(0.1, 9);
     expect(-cloth.ledger.leftOnSolids).toBeCloseTo(0.03 * cloth.solidsOutKg, 9);
   });
@@ -60,11 +70,27 @@ describe("a stock on the hob", () => {
 const anyPlan: fc.Arbitrary<Plan> = fc
   .record({
     bones: fc.double({ min: 0.3, max: 3, noNaN: true }),
-    bone: fc.constantFrom("lambNeck", "porkTrotter", "chickenFrame", "beefMarrow"),
-    extra: fc.constantFrom("beefChuck", "brownLentil", "mushroom", "whiteWine", "tableSalt"),
+    bone: fc.constantFrom(
+      "lambNeck",
+      "porkTrotter",
+      "chickenFrame",
+      "beefMarrow",
+    ),
+    extra: fc.constantFrom(
+      "beefChuck",
+      "brownLentil",
+      "mushroom",
+      "whiteWine",
+      "tableSalt",
+    ),
     extraKg: fc.double({ min: 0.05, max: 0.6, noNaN: true }),
     late: fc.constantFrom("start", "late", "off"),
-    vigour: fc.constantFrom("bare" as const, "gentle" as const, "steady" as const, "rolling" as const),
+    vigour: fc.constantFrom(
+      "bare" as const,
+      "gentle" as const,
+      "steady" as const,
+      "rolling" as const,
+    ),
     lid: fc.constantFrom("off" as const, "ajar" as const, "on" as const),
     holdMin: fc.integer({ min: 5, max: 300 }),
     cloth: fc.integer({ min: 0, max: 2 }),
@@ -72,7 +98,12 @@ const anyPlan: fc.Arbitrary<Plan> = fc
   .map((r) =>
     testPlan({
       items: [
-        { id: "bones", ingredientId: r.bone, massKg: r.bones, when: { at: "start" } },
+        {
+          id: "bones",
+          ingredientId: r.bone,
+          massKg: r.bones,
+          when: { at: "start" },
+        },
         {
           id: "extra",
           ingredientId: r.extra,
@@ -94,24 +125,39 @@ const anyPlan: fc.Arbitrary<Plan> = fc
 describe("conservation", () => {
   test("the ledger closes to 1e-9 for any plan", () => {
     fc.assert(
-      fc.property(anyPlan, fc.double({ min: 2, max: 5, noNaN: true }), (plan, waterKg) => {
-        const t = simulate(plan, kitchen, { waterKg });
-        expect(Math.abs(ledgerBalanceKg(t.ledger) - t.strained.liquidKg)).toBeLessThan(1e-9);
-      }),
+      fc.property(
+        anyPlan,
+        fc.double({ min: 2, max: 5, noNaN: true }),
+        (plan, waterKg) => {
+          const t = simulate(plan, kitchen, { waterKg });
+          expect(
+            Math.abs(ledgerBalanceKg(t.ledger) - t.strained.liquidKg),
+          ).toBeLessThan(1e-9);
+        },
+      ),
       { numRuns: 40 },
     );
   });
 
   test("what goes in by weight comes out by weight: liquid, solids, fat, steam", () => {
     fc.assert(
-      fc.property(anyPlan, fc.double({ min: 2, max: 5, noNaN: true }), (plan, waterKg) => {
-        const t = simulate(plan, kitchen, { waterKg });
-        const salt = plan.items.find((i) => i.ingredientId === "tableSalt")?.massKg ?? 0;
-        const massIn = waterKg + plan.items.reduce((sum, i) => sum + i.massKg, 0) - salt;
-        const massOut =
-          t.endLiquidKg + t.solidsOutKg + t.strained.fatKg - t.ledger.evaporated;
-        expect(massOut).toBeCloseTo(massIn, 8);
-      }),
+      fc.property(
+        anyPlan,
+        fc.double({ min: 2, max: 5, noNaN: true }),
+        (plan, waterKg) => {
+          const t = simulate(plan, kitchen, { waterKg });
+          const salt =
+            plan.items.find((i) => i.ingredientId === "tableSalt")?.massKg ?? 0;
+          const massIn =
+            waterKg + plan.items.reduce((sum, i) => sum + i.massKg, 0) - salt;
+          const massOut =
+            t.endLiquidKg +
+            t.solidsOutKg +
+            t.strained.fatKg -
+            t.ledger.evaporated;
+          expect(massOut).toBeCloseTo(massIn, 8);
+        },
+      ),
       { numRuns: 40 },
     );
   });
@@ -120,10 +166,15 @@ describe("conservation", () => {
     const t = run({
       items: [
         { id: "b", ingredientId: "lambNeck", massKg: 2, when: { at: "start" } },
-        { id: "s", ingredientId: "tableSalt", massKg: 0.03, when: { at: "start" } },
+        {
+          id: "s",
+          ingredientId: "tableSalt",
+          massKg: 0.03,
+          when: { at: "start" },
+        },
       ],
     });
-    const clings = (t.strained.saltGL * (t.endLiquidL - t.strained.volumeL));
+    const clings = t.strained.saltGL * (t.endLiquidL - t.strained.volumeL);
     expect(t.strained.saltG + clings).toBeCloseTo(30, 9);
     expect(t.strained.saltGL).toBeCloseTo(30 / t.endLiquidL, 9);
   });
@@ -132,21 +183,33 @@ describe("conservation", () => {
 describe("monotonicity", () => {
   test("longer: less left, more cook value, more gelatin", () => {
     fc.assert(
-      fc.property(fc.integer({ min: 10, max: 500 }), fc.integer({ min: 5, max: 120 }), (a, more) => {
-        const short = run({ stop: { by: "time", holdMin: a } });
-        const long = run({ stop: { by: "time", holdMin: a + more } });
-        expect(long.endLiquidL).toBeLessThan(short.endLiquidL + 0.05);
-        expect(-long.ledger.evaporated).toBeGreaterThan(-short.ledger.evaporated);
-        expect(long.cookMin).toBeGreaterThan(short.cookMin);
-      }),
+      fc.property(
+        fc.integer({ min: 10, max: 500 }),
+        fc.integer({ min: 5, max: 120 }),
+        (a, more) => {
+          const short = run({ stop: { by: "time", holdMin: a } });
+          const long = run({ stop: { by: "time", holdMin: a + more } });
+          expect(long.endLiquidL).toBeLessThan(short.endLiquidL + 0.05);
+          expect(-long.ledger.evaporated).toBeGreaterThan(
+            -short.ledger.evaporated,
+          );
+          expect(long.cookMin).toBeGreaterThan(short.cookMin);
+        },
+      ),
       { numRuns: 15 },
     );
   });
 
   test("higher up it cooks slower; a lid keeps more; more steam leaves less", () => {
-    expect(run({}, 4.4, 0).cookMin).toBeGreaterThan(run({}, 4.4, 1640).cookMin * 1.3);
-    const lidOn = run({ heat: { method: "hob", vigour: "bare", lid: "on", boilFirstMin: 5 } });
-    expect(lidOn.strained.volumeL).toBeGreaterThan(run().strained.volumeL + 0.5);
+    expect(run({}, 4.4, 0).cookMin).toBeGreaterThan(
+      run({}, 4.4, 1640).cookMin * 1.3,
+    );
+    const lidOn = run({
+      heat: { method: "hob", vigour: "bare", lid: "on", boilFirstMin: 5 },
+    });
+    expect(lidOn.strained.volumeL).toBeGreaterThan(
+      run().strained.volumeL + 0.5,
+    );
     const steamier = simulate(testPlan(), kitchen, {
       waterKg: 4.4,
       parameters: { ...EXPECTED, evaporation: 1.4 },
@@ -157,11 +220,24 @@ describe("monotonicity", () => {
   test("frozen bones take longer to the simmer, by their heat of melting over the ring's heat", () => {
     const frozen = run({
       items: [
-        { id: "b", ingredientId: "lambNeck", massKg: 2.2, when: { at: "start" }, frozen: true },
+        {
+          id: "b",
+          ingredientId: "lambNeck",
+          massKg: 2.2,
+          when: { at: "start" },
+          frozen: true,
+        },
       ],
     });
     const thawed = run({
-      items: [{ id: "b", ingredientId: "lambNeck", massKg: 2.2, when: { at: "start" } }],
+      items: [
+        {
+          id: "b",
+          ingredientId: "lambNeck",
+          massKg: 2.2,
+          when: { at: "start" },
+        },
+      ],
     });
     const extraMin = frozen.comeUpMin - thawed.comeUpMin;
     expect(extraMin).toBeGreaterThan((2.2 * 240) / (thawed.ringW / 1000) / 60);
@@ -199,7 +275,14 @@ describe("stopping by the level", () => {
 describe("what stands in the way", () => {
   test("boils dry: an event and a typed problem, no NaN", () => {
     const t = run(
-      { heat: { method: "hob", vigour: "rolling", lid: "off", boilFirstMin: null } },
+      {
+        heat: {
+          method: "hob",
+          vigour: "rolling",
+          lid: "off",
+          boilFirstMin: null,
+        },
+      },
       1,
     );
     expect(t.problem?.code).toBe("boiledDry");
@@ -209,7 +292,9 @@ describe("what stands in the way", () => {
   });
 
   test("bones come bare on the way down", () => {
-    const t = run({ heat: { method: "hob", vigour: "steady", lid: "off", boilFirstMin: 5 } });
+    const t = run({
+      heat: { method: "hob", vigour: "steady", lid: "off", boilFirstMin: 5 },
+    });
     expect(t.marks.some((m) => m.kind === "bonesBare")).toBe(true);
   });
 
@@ -228,7 +313,14 @@ describe("what stands in the way", () => {
     [{ ringId: "nothing" }, "unknownReference"],
     [{ vesselId: "casserole" }, "heapAboveRim"],
   ] as const)("%o is refused as %s", (over, code) => {
-    const items = [{ id: "b", ingredientId: "lambNeck", massKg: 4, when: { at: "start" as const } }];
+    const items = [
+      {
+        id: "b",
+        ingredientId: "lambNeck",
+        massKg: 4,
+        when: { at: "start" as const },
+      },
+    ];
     const got = outcomeOf(() => run({ items, ...over }));
     expect(got).toMatchObject({ ok: false, problem: { code } });
   });

@@ -44,7 +44,11 @@ export interface Spread {
 const PARAMETERS = Object.keys(EXPECTED) as (keyof Parameters)[];
 
 /** One parameter moved by one standard deviation up or down. */
-function moved(parameter: keyof Parameters, up: boolean, plan: Plan): Parameters {
+function moved(
+  parameter: keyof Parameters,
+  up: boolean,
+  plan: Plan,
+): Parameters {
   const sign = up ? 1 : -1;
   if (parameter === "zC")
     return { ...EXPECTED, zC: COOK_VALUE_Z_C.value + sign * SPREAD.zC.value };
@@ -59,18 +63,30 @@ function moved(parameter: keyof Parameters, up: boolean, plan: Plan): Parameters
  * How uncertain each figure is: every parameter moved by ±1σ in the logarithm,
  * σ_out = √Σ(½·ln(out⁺/out⁻))² (model section 13). Costs two simulations a parameter.
  */
-export function spreadOf(plan: Plan, kitchen: Kitchen, waterKg: number, expected: Trace): Spread {
+export function spreadOf(
+  plan: Plan,
+  kitchen: Kitchen,
+  waterKg: number,
+  expected: Trace,
+): Spread {
   const squares = Object.fromEntries(
-    Object.keys(FIGURES).map((id) => [id, {} as Record<keyof Parameters, number>]),
+    Object.keys(FIGURES).map((id) => [
+      id,
+      {} as Record<keyof Parameters, number>,
+    ]),
   ) as Record<FigureId, Record<keyof Parameters, number>>;
   let band: LevelBand = { tMin: [], lowL: [], highL: [] };
   for (const parameter of PARAMETERS) {
     const run = (up: boolean) =>
-      simulate(plan, kitchen, { waterKg, parameters: moved(parameter, up, plan) });
+      simulate(plan, kitchen, {
+        waterKg,
+        parameters: moved(parameter, up, plan),
+      });
     const high = run(true);
     const low = run(false);
     for (const id of Object.keys(FIGURES) as FigureId[])
-      squares[id][parameter] = halfLogRatio(FIGURES[id](high), FIGURES[id](low)) ** 2;
+      squares[id][parameter] =
+        halfLogRatio(FIGURES[id](high), FIGURES[id](low)) ** 2;
     if (parameter === "evaporation") band = bandBetween(expected, high, low);
   }
   const figures = Object.fromEntries(
@@ -101,7 +117,8 @@ function bandBetween(expected: Trace, faster: Trace, slower: Trace): LevelBand {
   };
 }
 
-const levelAt = (trace: Trace, tMin: number): number => pointAt(trace, tMin).liquidL;
+const levelAt = (trace: Trace, tMin: number): number =>
+  pointAt(trace, tMin).liquidL;
 
 /** The trace at a moment, linear between its points, held at its ends. */
 export function pointAt(trace: Trace, tMin: number): TracePoint {
@@ -115,7 +132,8 @@ export function pointAt(trace: Trace, tMin: number): TracePoint {
   }
   const a = points[low];
   const b = points[high];
-  if (a === undefined || b === undefined) throw new RangeError("a trace has at least one point");
+  if (a === undefined || b === undefined)
+    throw new RangeError("a trace has at least one point");
   const span = b.tMin - a.tMin;
   const s = span > 0 ? Math.min(1, Math.max(0, (tMin - a.tMin) / span)) : 1;
   const mix = (x: number, y: number) => x + (y - x) * s;

@@ -4,7 +4,14 @@ import { testKitchen, testPlan } from "../../test/kitchen";
 import { outcomeOf } from "../units/problem";
 import { backwardFrom } from "./backward";
 import { simulate } from "./simulate";
-import { bonesKg, coldWaterKg, fitIn, waterL, waterWays, wantedL } from "./water-ways";
+import {
+  bonesKg,
+  coldWaterKg,
+  fitIn,
+  waterL,
+  waterWays,
+  wantedL,
+} from "./water-ways";
 
 const kitchen = testKitchen();
 const plan = testPlan();
@@ -12,14 +19,21 @@ const plan = testPlan();
 describe("ways of stating water", () => {
   test("ratio counts bones as bought and nothing else", () => {
     expect(bonesKg(plan)).toBe(2.2);
-    expect(coldWaterKg(waterL(plan, kitchen, { by: "ratio", waterPerBone: 2 }), kitchen)).toBeCloseTo(4.4, 9);
+    expect(
+      coldWaterKg(
+        waterL(plan, kitchen, { by: "ratio", waterPerBone: 2 }),
+        kitchen,
+      ),
+    ).toBeCloseTo(4.4, 9);
   });
 
   test("half-way < cover < over < fill line, and depth follows", () => {
     const ways = waterWays(plan, kitchen);
     const at = (by: string) => {
       const way = ways.find((w) => w.statement.by === by);
-      return way?.outcome.ok ? way.outcome.value : { volumeL: NaN, depthM: NaN };
+      return way?.outcome.ok
+        ? way.outcome.value
+        : { volumeL: NaN, depthM: NaN };
     };
     expect(at("halfWay").volumeL).toBeLessThan(at("cover").volumeL);
     expect(at("cover").volumeL).toBeLessThan(at("over").volumeL);
@@ -32,18 +46,30 @@ describe("ways of stating water", () => {
     const withWine = testPlan({
       items: [
         ...plan.items,
-        { id: "wine", ingredientId: "whiteWine", massKg: 0.5, when: { at: "start" } },
+        {
+          id: "wine",
+          ingredientId: "whiteWine",
+          massKg: 0.5,
+          when: { at: "start" },
+        },
       ],
     });
-    const less = waterL(plan, kitchen, { by: "cover" }) - waterL(withWine, kitchen, { by: "cover" });
+    const less =
+      waterL(plan, kitchen, { by: "cover" }) -
+      waterL(withWine, kitchen, { by: "cover" });
     expect(less).toBeCloseTo(0.5, 6);
   });
 
   test("so that X litres are left: the simulation then leaves just that", () => {
     fc.assert(
       fc.property(fc.double({ min: 0.8, max: 5, noNaN: true }), (wish) => {
-        const water = waterL(plan, kitchen, { by: "left", wanted: { by: "volume", volumeL: wish } });
-        const t = simulate(plan, kitchen, { waterKg: coldWaterKg(water, kitchen) });
+        const water = waterL(plan, kitchen, {
+          by: "left",
+          wanted: { by: "volume", volumeL: wish },
+        });
+        const t = simulate(plan, kitchen, {
+          waterKg: coldWaterKg(water, kitchen),
+        });
         expect(t.strained.volumeL).toBeCloseTo(wish, 3);
       }),
       { numRuns: 12 },
@@ -51,23 +77,34 @@ describe("ways of stating water", () => {
   });
 
   test("wishes by mould and by ration come to litres", () => {
-    expect(wantedL({ by: "moulds", count: 12, mouldL: 0.25 })).toBeCloseTo(2.7, 9);
-    expect(wantedL({ by: "rations", eaters: 38, rationL: 0.25, days: 1 })).toBeCloseTo(9.5, 9);
+    expect(wantedL({ by: "moulds", count: 12, mouldL: 0.25 })).toBeCloseTo(
+      2.7,
+      9,
+    );
+    expect(
+      wantedL({ by: "rations", eaters: 38, rationL: 0.25, days: 1 }),
+    ).toBeCloseTo(9.5, 9);
   });
 });
 
 describe("does it fit", () => {
   test("names the limit that binds in each pot", () => {
     const [tall, casserole] = kitchen.vessels;
-    if (tall === undefined || casserole === undefined) throw new Error("no vessels");
+    if (tall === undefined || casserole === undefined)
+      throw new Error("no vessels");
     expect(fitIn(tall, plan, 4.4).limit).toBe("fits");
     expect(fitIn(tall, plan, 8.5).limit).toBe("overFillLine");
     expect(fitIn(tall, plan, 12).limit).toBe("overRim");
     const heavy = testPlan({
-      items: [{ id: "b", ingredientId: "lambNeck", massKg: 4, when: { at: "start" } }],
+      items: [
+        { id: "b", ingredientId: "lambNeck", massKg: 4, when: { at: "start" } },
+      ],
     });
     expect(fitIn(casserole, heavy, 1).limit).toBe("heapAboveRim");
-    expect(fitIn(tall, plan, 4.4).roomL).toBeCloseTo(10.2 - 4.4 - 2.2 / 1.17, 1);
+    expect(fitIn(tall, plan, 4.4).roomL).toBeCloseTo(
+      10.2 - 4.4 - 2.2 / 1.17,
+      1,
+    );
   });
 });
 
@@ -78,9 +115,14 @@ describe("from the result back", () => {
     expect(best).toMatchObject({ vesselId: "tall", loads: 1 });
     expect((best?.waterL ?? 0) / (best?.bonesKg ?? 1)).toBeCloseTo(2, 2);
     const scaled = testPlan({
-      items: plan.items.map((i) => ({ ...i, massKg: (i.massKg * (best?.bonesKg ?? 0)) / 2.2 })),
+      items: plan.items.map((i) => ({
+        ...i,
+        massKg: (i.massKg * (best?.bonesKg ?? 0)) / 2.2,
+      })),
     });
-    const t = simulate(scaled, kitchen, { waterKg: coldWaterKg(best?.waterL ?? 0, kitchen) });
+    const t = simulate(scaled, kitchen, {
+      waterKg: coldWaterKg(best?.waterL ?? 0, kitchen),
+    });
     expect(t.strained.volumeL).toBeCloseTo(3, 2);
   });
 
@@ -91,7 +133,9 @@ describe("from the result back", () => {
   });
 
   test("without bones it asks for them", () => {
-    expect(outcomeOf(() => backwardFrom(testPlan({ items: [] }), kitchen, 3, 2))).toMatchObject({
+    expect(
+      outcomeOf(() => backwardFrom(testPlan({ items: [] }), kitchen, 3, 2)),
+    ).toMatchObject({
       ok: false,
       problem: { code: "notReachable", field: "items" },
     });

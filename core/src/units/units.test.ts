@@ -6,7 +6,14 @@ import { logNormalRange } from "./estimate";
 import { outcomeOf } from "./problem";
 import { readNumber } from "./read-number";
 import { readQuantity, type QuantityReading } from "./read-quantity";
-import { showDuration, showLength, showMass, showTemperature, showVolume, showVolumeRange } from "./show";
+import {
+  showDuration,
+  showLength,
+  showMass,
+  showTemperature,
+  showVolume,
+  showVolumeRange,
+} from "./show";
 import type { Dimension } from "./unit-table";
 
 const value = (reading: QuantityReading): number => {
@@ -14,7 +21,12 @@ const value = (reading: QuantityReading): number => {
   return reading.quantity.value;
 };
 const read = (text: string, dimension: Dimension, bareUnit?: string) =>
-  value(readQuantity(text, bareUnit === undefined ? { dimension } : { dimension, bareUnit }));
+  value(
+    readQuantity(
+      text,
+      bareUnit === undefined ? { dimension } : { dimension, bareUnit },
+    ),
+  );
 
 describe("quantities as people type them", () => {
   test.each([
@@ -79,11 +91,14 @@ describe("quantities as people type them", () => {
     ["5", "volume"],
     ["gas 40", "temperature"],
     ["1/0 L", "volume"],
-  ] as const)("refuses %j for a %s, saying what would be right", (text, dimension) => {
-    const got = outcomeOf(() => readQuantity(text, { dimension }));
-    expect(got.ok).toBe(false);
-    expect(got.ok ? "" : got.problem.message.length).toBeGreaterThan(20);
-  });
+  ] as const)(
+    "refuses %j for a %s, saying what would be right",
+    (text, dimension) => {
+      const got = outcomeOf(() => readQuantity(text, { dimension }));
+      expect(got.ok).toBe(false);
+      expect(got.ok ? "" : got.problem.message.length).toBeGreaterThan(20);
+    },
+  );
 });
 
 describe("shown as a cook would say it", () => {
@@ -123,7 +138,9 @@ describe("shown as a cook would say it", () => {
       fc.property(fc.double({ min: 0.02, max: 60, noNaN: true }), (kg) => {
         const metric = read(showMass(kg, "metric"), "mass");
         expect(Math.abs(metric - kg)).toBeLessThanOrEqual(0.0051);
-        expect(Math.abs(read(showMass(kg, "us"), "mass") - kg)).toBeLessThanOrEqual(0.0145);
+        expect(
+          Math.abs(read(showMass(kg, "us"), "mass") - kg),
+        ).toBeLessThanOrEqual(0.0145);
       }),
     );
   });

@@ -3,7 +3,6 @@ import type { Ingredient } from "@kettlos/core/ingredient/ingredient";
 import { readAmount, type Amount } from "@kettlos/core/ingredient/read-amount";
 import { outcomeOf } from "@kettlos/core/units/problem";
 import { showMass, type UnitSystem } from "@kettlos/core/units/show";
-import { ElInput } from "element-plus";
 import { computed, ref, useId, watch } from "vue";
 
 /** How much of an ingredient: a weight, a volume, or a count whose single weight can be changed. */
@@ -54,13 +53,16 @@ function take(amount: Amount) {
   emit("change", amount);
 }
 
-const eachText = computed(() => showMass(props.amount.counted?.eachKg ?? 0, one.value));
+const eachText = computed(() =>
+  showMass(props.amount.counted?.eachKg ?? 0, one.value),
+);
 function readEach(event: Event) {
   const { counted } = props.amount;
   const outcome = outcomeOf(() =>
     readAmount((event.target as HTMLInputElement).value, props.ingredient),
   );
-  if (counted === undefined || !outcome.ok || outcome.value.kind === "ask") return;
+  if (counted === undefined || !outcome.ok || outcome.value.kind === "ask")
+    return;
   const eachKg = outcome.value.amount.massKg;
   take({ massKg: counted.count * eachKg, counted: { ...counted, eachKg } });
 }

@@ -2,7 +2,6 @@
 import { outcomeOf } from "@kettlos/core/units/problem";
 import { readQuantity, type Quantity } from "@kettlos/core/units/read-quantity";
 import type { Dimension } from "@kettlos/core/units/unit-table";
-import { ElInput } from "element-plus";
 import { ref, useId, watch } from "vue";
 
 /**
@@ -45,7 +44,10 @@ function read() {
   if (value.value !== null && text.value === props.show(value.value)) return;
   if (text.value.trim() === "" && value.value === null) return;
   const outcome = outcomeOf(() =>
-    readQuantity(text.value, { dimension: props.dimension, bareUnit: props.bareUnit }),
+    readQuantity(text.value, {
+      dimension: props.dimension,
+      bareUnit: props.bareUnit,
+    }),
   );
   if (!outcome.ok) {
     problem.value = outcome.problem.message;
@@ -60,8 +62,11 @@ function read() {
 }
 
 function take(quantity: Quantity) {
-  const isWeight = quantity.dimension === "mass" && props.dimension === "volume";
-  const number = isWeight ? quantity.value / (props.densityKgL ?? 1) : quantity.value;
+  const isWeight =
+    quantity.dimension === "mass" && props.dimension === "volume";
+  const number = isWeight
+    ? quantity.value / (props.densityKgL ?? 1)
+    : quantity.value;
   const low = props.min ?? 0;
   const high = props.max ?? Infinity;
   if (number < low || number > high) {
@@ -76,7 +81,9 @@ function take(quantity: Quantity) {
 
 <template>
   <div class="quantity">
-    <label :for="id" :class="{ 'visually-hidden': hideLabel }">{{ label }}</label>
+    <label :for="id" :class="{ 'visually-hidden': hideLabel }">{{
+      label
+    }}</label>
     <ElInput
       :id="id"
       v-model="text"
@@ -101,7 +108,9 @@ function take(quantity: Quantity) {
         {{ choice.label }}
       </button>
     </p>
-    <p v-if="problem" :id="`${id}-problem`" class="problem small" role="alert">{{ problem }}</p>
+    <p v-if="problem" :id="`${id}-problem`" class="problem small" role="alert">
+      {{ problem }}
+    </p>
   </div>
 </template>
 

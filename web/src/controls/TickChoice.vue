@@ -2,7 +2,10 @@
 import { useId } from "vue";
 
 /** A choice as words on a ruled line: the chosen one stands over a thick mark. */
-defineProps<{ label: string; options: readonly { value: T; label: string; hint?: string }[] }>();
+defineProps<{
+  label: string;
+  options: readonly { value: T; label: string; hint?: string }[];
+}>();
 const chosen = defineModel<T>({ required: true });
 const name = useId();
 </script>

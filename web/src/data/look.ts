@@ -10,7 +10,8 @@ const look = useStorage<Look>("kettlos-look", "system");
 export function useLook() {
   const dark = usePreferredDark();
   watchEffect(() => {
-    const night = look.value === "night" || (look.value === "system" && dark.value);
+    const night =
+      look.value === "night" || (look.value === "system" && dark.value);
     document.documentElement.dataset["look"] = night ? "night" : "day";
   });
   return look;

@@ -19,7 +19,7 @@ interface Link {
   part: FlowPart;
 }
 
-const HEIGHT = 190;
+const HEIGHT = 224;
 const id = useId();
 const root = useTemplateRef<HTMLElement>("root");
 const { width: measured } = useElementSize(root);
@@ -31,11 +31,11 @@ const layout = computed(() => {
   const graph = sankey<Node, Link>()
     .nodeId((n) => n.id)
     .nodeWidth(10)
-    .nodePadding(26)
+    .nodePadding(34)
     .nodeSort(null)
     .extent([
       [labelWidth.value, 14],
-      [width.value - labelWidth.value, HEIGHT - 14],
+      [width.value - labelWidth.value, HEIGHT - 26],
     ])({
     nodes: [{ id: "pot" }, ...props.flow.map((p) => ({ id: p.id }))],
     links: props.flow.map((part) => ({
@@ -69,7 +69,14 @@ const fillOf = (part: FlowPart) =>
       :width="width"
       :height="HEIGHT"
       role="img"
-      :aria-label="flow.map((p) => `${p.name}: planned ${showVolume(p.plannedL, units)}${p.gotL === null ? '' : `, got ${showVolume(p.gotL, units)}`}`).join('; ')"
+      :aria-label="
+        flow
+          .map(
+            (p) =>
+              `${p.name}: planned ${showVolume(p.plannedL, units)}${p.gotL === null ? '' : `, got ${showVolume(p.gotL, units)}`}`,
+          )
+          .join('; ')
+      "
     >
       <PotPatterns :id="id" small />
       <path

@@ -34,7 +34,14 @@ const DOTS = [
       :patternTransform="small ? 'scale(0.5)' : undefined"
     >
       <rect width="22" height="22" fill="var(--bone)" />
-      <circle v-for="[x, y] in DOTS" :key="`${x}-${y}`" :cx="x" :cy="y" r="1" fill="var(--bone-dot)" />
+      <circle
+        v-for="[x, y] in DOTS"
+        :key="`${x}-${y}`"
+        :cx="x"
+        :cy="y"
+        r="1"
+        fill="var(--bone-dot)"
+      />
     </pattern>
   </defs>
 </template>

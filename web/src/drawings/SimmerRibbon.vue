@@ -1,7 +1,11 @@
 <script setup lang="ts">
 import type { Trace } from "@kettlos/core/simulate/trace";
 import type { LevelBand } from "@kettlos/core/simulate/spread";
-import { showTemperature, showVolume, type UnitSystem } from "@kettlos/core/units/show";
+import {
+  showTemperature,
+  showVolume,
+  type UnitSystem,
+} from "@kettlos/core/units/show";
 import { useElementSize } from "@vueuse/core";
 import { scaleLinear } from "d3-scale";
 import { area, line } from "d3-shape";
@@ -22,10 +26,10 @@ const props = defineProps<{
   nowMin?: number;
 }>();
 
-const HEAT = { top: 24, height: 34 };
-const LIQUID = { top: 64, height: 56 };
-const COOK = { top: 128, height: 50 };
-const HEIGHT = 204;
+const HEAT = { top: 20, height: 26 };
+const LIQUID = { top: 50, height: 50 };
+const COOK = { top: 106, height: 44 };
+const HEIGHT = 176;
 const LEFT = 96;
 const RIGHT = 88;
 
@@ -38,10 +42,17 @@ const x = computed(() =>
   scaleLinear([0, lastMin.value], [LEFT, width.value - RIGHT]),
 );
 const maxL = computed(() =>
-  Math.max(...props.trace.points.map((p) => p.liquidL), ...(props.band?.highL ?? []), 0.1),
+  Math.max(
+    ...props.trace.points.map((p) => p.liquidL),
+    ...(props.band?.highL ?? []),
+    0.1,
+  ),
 );
 const yHeat = computed(() =>
-  scaleLinear([0, props.trace.boilingC + 2], [HEAT.top + HEAT.height, HEAT.top]),
+  scaleLinear(
+    [0, props.trace.boilingC + 2],
+    [HEAT.top + HEAT.height, HEAT.top],
+  ),
 );
 const yLiquid = computed(() =>
   scaleLinear([0, maxL.value], [LIQUID.top + LIQUID.height, LIQUID.top]),
@@ -88,14 +99,17 @@ const bandArea = computed(() => {
     area<number>()
       .x((i) => x.value(band.tMin[i] ?? 0))
       .y0((i) => yLiquid.value(band.lowL[i] ?? 0))
-      .y1((i) => yLiquid.value(band.highL[i] ?? 0))(band.tMin.map((_, i) => i)) ?? ""
+      .y1((i) => yLiquid.value(band.highL[i] ?? 0))(
+      band.tMin.map((_, i) => i),
+    ) ?? ""
   );
 });
 const last = computed(() => points.value.at(-1));
 const hours = computed(() => {
   const perHour = (width.value - LEFT - RIGHT) / (lastMin.value / 60);
   const step = lastMin.value < 150 ? 0.25 : 1;
-  const every = [step, 0.5, 1, 2, 4, 6].find((s) => s >= step && s * perHour > 52) ?? 6;
+  const every =
+    [step, 0.5, 1, 2, 4, 6].find((s) => s >= step && s * perHour > 52) ?? 6;
   const ticks: { at: number; label: string | null }[] = [];
   for (let h = 0; h <= lastMin.value / 60 + 1e-9; h += step)
     ticks.push({
@@ -136,8 +150,8 @@ const one = computed(() => (props.units === "us" ? "us" : "metric"));
       <g class="rows">
         <text x="0" :y="HEAT.top + 22">Heat</text>
         <text x="0" :y="LIQUID.top + 34">Liquid</text>
-        <text x="0" :y="COOK.top + 22">Cook</text>
-        <text x="0" :y="COOK.top + 38">value</text>
+        <text x="0" :y="COOK.top + 20">Cook</text>
+        <text x="0" :y="COOK.top + 36">value</text>
       </g>
       <line
         class="boil"
@@ -147,13 +161,23 @@ const one = computed(() => (props.units === "us" ? "us" : "metric"));
         :y2="yHeat(trace.boilingC)"
       />
       <path class="heat" :d="heatPath" />
-      <text class="numeral" :x="LEFT - 8" :y="yHeat(trace.holdC) + 5" text-anchor="end">
+      <text
+        class="numeral"
+        :x="LEFT - 8"
+        :y="yHeat(trace.holdC) + 5"
+        text-anchor="end"
+      >
         {{ showTemperature(trace.holdC, one) }}
       </text>
       <path :d="goneArea" :fill="`url(#${id}-hatch)`" />
       <path :d="liquidArea" fill="var(--broth)" />
       <path class="band" :d="bandArea" />
-      <text class="numeral" :x="LEFT - 8" :y="LIQUID.top + 10" text-anchor="end">
+      <text
+        class="numeral"
+        :x="LEFT - 8"
+        :y="LIQUID.top + 10"
+        text-anchor="end"
+      >
         {{ showVolume(points[0]?.liquidL ?? 0, one) }}
       </text>
       <text
@@ -180,18 +204,44 @@ const one = computed(() => (props.units === "us" ? "us" : "metric"));
           :height="yCook(window.from) - yCook(Math.min(window.past, maxCook))"
           fill="var(--herb-soft)"
         />
-        <line class="from" :x1="LEFT" :x2="width - RIGHT" :y1="yCook(window.from)" :y2="yCook(window.from)" />
-        <text class="herb-text small-text" :x="LEFT + 8" :y="yCook(window.from) - 4">
+        <line
+          class="from"
+          :x1="LEFT"
+          :x2="width - RIGHT"
+          :y1="yCook(window.from)"
+          :y2="yCook(window.from)"
+        />
+        <text
+          class="herb-text small-text"
+          :x="LEFT + 8"
+          :y="yCook(window.from) - 4"
+        >
           flavour from {{ window.from }}
         </text>
       </g>
       <path class="cook" :d="cookPath" />
-      <circle v-if="last" :cx="x(last.tMin)" :cy="yCook(last.cookMin)" r="4.5" fill="var(--ink)" />
-      <text v-if="last" class="strong" :x="width - RIGHT + 10" :y="yCook(last.cookMin) + 5">
+      <circle
+        v-if="last"
+        :cx="x(last.tMin)"
+        :cy="yCook(last.cookMin)"
+        r="4.5"
+        fill="var(--ink)"
+      />
+      <text
+        v-if="last"
+        class="strong"
+        :x="width - RIGHT + 10"
+        :y="yCook(last.cookMin) + 5"
+      >
         {{ trace.cookMin.toFixed(0) }}
       </text>
       <g v-for="mark in marks" :key="mark.text + mark.tMin" class="mark">
-        <line :x1="mark.at" :x2="mark.at" :y1="4" :y2="COOK.top + COOK.height" />
+        <line
+          :x1="mark.at"
+          :x2="mark.at"
+          :y1="4"
+          :y2="COOK.top + COOK.height"
+        />
         <text v-if="mark.isShown" :x="mark.at + 5" y="15">{{ mark.text }}</text>
       </g>
       <line

@@ -19,13 +19,21 @@ const props = defineProps<{
 }>();
 
 const width = computed(
-  () => Math.max(props.vessel.bottomM[0], props.vessel.topM[0]) * props.pxPerM + 28,
+  () =>
+    Math.max(props.vessel.bottomM[0], props.vessel.topM[0]) * props.pxPerM + 28,
 );
 const height = computed(() => props.vessel.heightM * props.pxPerM + 34);
 const frame = computed(() =>
   potFrame(
     props.vessel,
-    { width: width.value, height: height.value, left: 14, right: 14, top: 24, bottom: 10 },
+    {
+      width: width.value,
+      height: height.value,
+      left: 14,
+      right: 14,
+      top: 24,
+      bottom: 10,
+    },
     props.pxPerM,
   ),
 );

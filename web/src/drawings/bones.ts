@@ -43,60 +43,120 @@ export function heapOfBones(
   for (let r = 0; r < rows; r++)
     for (let c = 0; c < columns; c++)
       seeds.push([
-        left + ((c + 0.5 + (r % 2 ? 0.25 : -0.25) + (draw() - 0.5) * 0.5) / columns) * (right - left),
+        left +
+          ((c + 0.5 + (r % 2 ? 0.25 : -0.25) + (draw() - 0.5) * 0.5) /
+            columns) *
+            (right - left),
         top + ((r + 0.5 + (draw() - 0.5) * 0.4) / rows) * (frame.floorY - top),
       ]);
-  const bounds: [number, number, number, number] = [left, top, right, frame.floorY];
+  const bounds: [number, number, number, number] = [
+    left,
+    top,
+    right,
+    frame.floorY,
+  ];
   const cellsOf = (points: Point[]) => Delaunay.from(points).voronoi(bounds);
   for (let k = 0; k < 2; k++) {
     const voronoi = cellsOf(seeds);
-    seeds = seeds.map((s, i) => centreOf((voronoi.cellPolygon(i) as Point[] | null) ?? [s]));
+    seeds = seeds.map((s, i) =>
+      centreOf((voronoi.cellPolygon(i) as Point[] | null) ?? [s]),
+    );
   }
   const voronoi = cellsOf(seeds);
   return seeds.flatMap((centre, i) => {
     const cell = voronoi.cellPolygon(i) as Point[] | null;
-    if (cell === null) return [];
-    const inside = cell.slice(0, -1).filter((p) => insideWalls(frame, p, half));
-    if (inside.length < 3) return [];
-    const shrink = 0.8 + draw() * 0.1;
-    const outline = cell.slice(0, -1).flatMap((p, k): Point[] => {
-      const next = cell[k + 1] ?? p;
-      const bulge = shrink * (0.9 + draw() * 0.16);
-      return [toward(centre, p, shrink), toward(centre, middle(p, next), bulge)];
-    });
-    const size = Math.min(...cell.map((p) => Math.hypot(p[0] - centre[0], p[1] - centre[1])));
-    const isCut = draw() < 0.5;
-    return [
-      {
-        path: smooth(outline) ?? "",
-        marrow: isCut
-          ? {
-              x: centre[0],
-              y: centre[1],
-              rx: size * (0.3 + draw() * 0.14),
-              ry: size * (0.2 + draw() * 0.12),
-              turn: draw() * 180,
-            }
-          : null,
-      },
-    ];
+    if (cell === null || !insideWalls(frame, centre, half)) return [];
+    return [boneIn(cell, centre, draw)];
   });
 }
 
-const toward = (from: Point, to: Point, share: number): Point => [
-  from[0] + (to[0] - from[0]) * share,
-  from[1] + (to[1] - from[1]) * share,
+/** The radius of each silhouette at an angle, 1 = the cell's inscribed circle. */
+const SILHOUETTES: readonly ((turn: number) => number)[] = [
+  // A shaft with a knuckle at either end.
+  (t) =>
+    0.5 + 0.62 * Math.abs(Math.cos(t)) ** 3 + 0.16 * Math.abs(Math.sin(2 * t)),
+  // A neck bone: a round body with three wings.
+  (t) => 0.66 + 0.42 * Math.max(0, Math.cos(3 * t)) ** 2,
+  // A slice sawn across.
+  (t) => 0.9 + 0.07 * Math.cos(3 * t) + 0.04 * Math.cos(5 * t),
 ];
+const CORNERS = 22;
 
-const middle = (a: Point, b: Point): Point => [(a[0] + b[0]) / 2, (a[1] + b[1]) / 2];
+/** One bone that fits its cell, in one of three silhouettes turned toward the cell's far corner. */
+function boneIn(cell: Point[], centre: Point, draw: () => number): DrawnBone {
+  const kind = draw() < 0.4 ? 0 : draw() < 0.6 ? 1 : 2;
+  const silhouette = SILHOUETTES[kind] ?? (() => 1);
+  const inscribed = Math.min(
+    ...cell.slice(1).map((b, k) => distanceToEdge(centre, cell[k] ?? b, b)),
+  );
+  const far = cell.reduce((a, b) =>
+    reach(centre, b) > reach(centre, a) ? b : a,
+  );
+  const lie =
+    Math.atan2(far[1] - centre[1], far[0] - centre[0]) + (draw() - 0.5) * 0.5;
+  const outline = Array.from({ length: CORNERS }, (_, k): Point => {
+    const turn = (k / CORNERS) * 2 * Math.PI;
+    const wobble = 0.95 + draw() * 0.1;
+    const wanted = inscribed * 1.12 * silhouette(turn) * wobble;
+    const radius = Math.min(wanted, toEdge(cell, centre, turn + lie) - 1);
+    return [
+      centre[0] + radius * Math.cos(turn + lie),
+      centre[1] + radius * Math.sin(turn + lie),
+    ];
+  });
+  const hole = kind === 2 ? 0.4 : 0.24;
+  return {
+    path: smooth(outline) ?? "",
+    marrow:
+      kind === 0
+        ? null
+        : {
+            x: centre[0],
+            y: centre[1],
+            rx: inscribed * (hole + draw() * 0.08),
+            ry: inscribed * (hole * 0.75 + draw() * 0.08),
+            turn: (lie * 180) / Math.PI,
+          },
+  };
+}
+
+const reach = (from: Point, to: Point): number =>
+  Math.hypot(to[0] - from[0], to[1] - from[1]);
+
+const distanceToEdge = (p: Point, a: Point, b: Point): number =>
+  Math.abs((p[0] - a[0]) * (b[1] - a[1]) - (p[1] - a[1]) * (b[0] - a[0])) /
+  (reach(a, b) || 1);
+
+/** How far the cell reaches from its centre in a direction. */
+function toEdge(cell: Point[], [cx, cy]: Point, angle: number): number {
+  const [dx, dy] = [Math.cos(angle), Math.sin(angle)];
+  let nearest = Infinity;
+  for (let k = 0; k + 1 < cell.length; k++) {
+    const [a, b] = [cell[k], cell[k + 1]];
+    if (a === undefined || b === undefined) continue;
+    const [ex, ey] = [b[0] - a[0], b[1] - a[1]];
+    const across = dx * ey - dy * ex;
+    if (Math.abs(across) < 1e-9) continue;
+    const along = ((a[0] - cx) * ey - (a[1] - cy) * ex) / across;
+    const on = ((a[0] - cx) * dy - (a[1] - cy) * dx) / across;
+    if (along > 0 && on >= 0 && on <= 1) nearest = Math.min(nearest, along);
+  }
+  return nearest;
+}
 
 const centreOf = (cell: Point[]): Point => {
   const corners = cell.length > 1 ? cell.slice(0, -1) : cell;
-  const sum = corners.reduce<Point>((s, p) => [s[0] + p[0], s[1] + p[1]], [0, 0]);
+  const sum = corners.reduce<Point>(
+    (s, p) => [s[0] + p[0], s[1] + p[1]],
+    [0, 0],
+  );
   return [sum[0] / corners.length, sum[1] / corners.length];
 };
 
 const insideWalls = (frame: PotFrame, [x, y]: Point, half: number): boolean => {
   const depth = (frame.floorY - y) / frame.pxPerM;
-  return Math.abs(x - frame.centreX) <= Math.min(half, halfWidthAt(frame, Math.max(0, depth))) + 2;
+  return (
+    Math.abs(x - frame.centreX) <=
+    Math.min(half, halfWidthAt(frame, Math.max(0, depth))) + 2
+  );
 };

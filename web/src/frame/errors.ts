@@ -11,7 +11,10 @@ export const mishap = shallowRef<Mishap | null>(null);
 /** Shows an unexpected error on the error surface. */
 export function report(error: unknown): void {
   const known = error instanceof Error ? error : new Error(String(error));
-  mishap.value = { message: known.message, details: known.stack ?? known.message };
+  mishap.value = {
+    message: known.message,
+    details: known.stack ?? known.message,
+  };
 }
 
 /** Catches what no screen caught: in components, in promises, in handlers. */
@@ -20,7 +23,9 @@ export function watchErrors(app: App): void {
     console.error(error);
     report(error);
   };
-  window.addEventListener("unhandledrejection", (event) => report(event.reason));
+  window.addEventListener("unhandledrejection", (event) =>
+    report(event.reason),
+  );
   window.addEventListener("error", (event) => {
     if (event.error !== null && event.error !== undefined) report(event.error);
   });

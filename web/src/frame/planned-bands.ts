@@ -12,7 +12,10 @@ export interface PlannedBand {
   readonly readyMs: number;
 }
 
-const cache = new WeakMap<Plan, { kitchen: Kitchen; totalMin: number | null }>();
+const cache = new WeakMap<
+  Plan,
+  { kitchen: Kitchen; totalMin: number | null }
+>();
 
 /** Plans that are wanted for a time still to come, with when to light the ring. */
 export function plannedBands(
@@ -39,7 +42,10 @@ function totalMinOf(plan: Plan, kitchen: Kitchen): number | null {
   const known = cache.get(plan);
   if (known?.kitchen === kitchen) return known.totalMin;
   const outcome = outcomeOf(
-    () => simulate(plan, kitchen, { waterKg: coldWaterKg(waterL(plan, kitchen), kitchen) }).totalMin,
+    () =>
+      simulate(plan, kitchen, {
+        waterKg: coldWaterKg(waterL(plan, kitchen), kitchen),
+      }).totalMin,
   );
   const totalMin = outcome.ok ? outcome.value : null;
   cache.set(plan, { kitchen, totalMin });

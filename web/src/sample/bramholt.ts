@@ -44,7 +44,11 @@ export function bramholtSample(nowMs: number): KettlosFile {
       id: `past-${String(i + 1).padStart(2, "0")}`,
       plan: planOf(id),
       kitchen,
-      litMs: set(addDays(nowMs, -daysAgo), { hours: hour, minutes: 10, seconds: 0 }).getTime(),
+      litMs: set(addDays(nowMs, -daysAgo), {
+        hours: hour,
+        minutes: 10,
+        seconds: 0,
+      }).getTime(),
       random,
       ...(note === undefined ? {} : { note }),
     }),
@@ -57,7 +61,12 @@ export function bramholtSample(nowMs: number): KettlosFile {
     random,
     untilMs: nowMs,
   });
-  const readyAt = set(addDays(nowMs, 1), { hours: 17, minutes: 0, seconds: 0, milliseconds: 0 });
+  const readyAt = set(addDays(nowMs, 1), {
+    hours: 17,
+    minutes: 0,
+    seconds: 0,
+    milliseconds: 0,
+  });
   const batches = [...past, onFire];
   return {
     format: "kettlos",

@@ -1,6 +1,9 @@
 import type { Batch, CookEvent } from "@kettlos/core/batch/batch-schema";
 import { setOf } from "@kettlos/core/extraction/set";
-import { SCHEMA_VERSION, type Kitchen } from "@kettlos/core/simulate/kitchen-schema";
+import {
+  SCHEMA_VERSION,
+  type Kitchen,
+} from "@kettlos/core/simulate/kitchen-schema";
 import type { Parameters } from "@kettlos/core/simulate/parameters";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
 import { simulate } from "@kettlos/core/simulate/simulate";
@@ -19,7 +22,9 @@ type Loose = CookEvent extends infer E
 /** A standard normal draw (Box–Muller). */
 export function normal(random: RandomGenerator): number {
   const u = Math.max(1e-12, uniformFloat64(random));
-  return Math.sqrt(-2 * Math.log(u)) * Math.cos(2 * Math.PI * uniformFloat64(random));
+  return (
+    Math.sqrt(-2 * Math.log(u)) * Math.cos(2 * Math.PI * uniformFloat64(random))
+  );
 }
 
 /** How the hut's pots really behave: steam a little under the default, and each pot its own scatter. */
@@ -52,27 +57,45 @@ export interface MakeOptions {
 export function makeBatch(options: MakeOptions): MadeBatch {
   const { id, plan, kitchen, litMs, random } = options;
   const waterKg = coldWaterKg(waterL(plan, kitchen), kitchen);
-  const trace = simulate(plan, kitchen, { waterKg, parameters: hiddenParameters(random) });
+  const trace = simulate(plan, kitchen, {
+    waterKg,
+    parameters: hiddenParameters(random),
+  });
   const at = (tMin: number) => Math.round(litMs + tMin * MINUTE_MS);
   const events: Loose[] = [{ kind: "lit", atMs: litMs }];
-  if (plan.heat.boilFirstMin !== null) events.push({ kind: "boils", atMs: at(trace.comeUpMin) });
+  if (plan.heat.boilFirstMin !== null)
+    events.push({ kind: "boils", atMs: at(trace.comeUpMin) });
   events.push({ kind: "simmers", atMs: at(trace.toSimmerMin) });
   if (trace.holdMin > 30)
-    events.push({ kind: "did", what: "skim", atMs: at(trace.toSimmerMin + 16) });
+    events.push({
+      kind: "did",
+      what: "skim",
+      atMs: at(trace.toSimmerMin + 16),
+    });
   for (const mark of trace.marks) {
     const item = plan.items.find((i) => i.id === mark.itemId);
     if (mark.kind === "itemIn" && item?.when.at === "beforeEnd")
-      events.push({ kind: "added", itemId: item.id, massKg: item.massKg, atMs: at(mark.tMin + 2) });
+      events.push({
+        kind: "added",
+        itemId: item.id,
+        massKg: item.massKg,
+        atMs: at(mark.tMin + 2),
+      });
   }
   for (const share of trace.holdMin > 100 ? [0.3, 0.6, 0.85] : [0.5]) {
     const tMin = trace.toSimmerMin + trace.holdMin * share;
     const depthM = pointAt(trace, tMin).depthM + 0.0015 * normal(random);
     const value = Math.round(depthM * 1000) / 1000;
-    events.push({ kind: "read", reading: { form: "liquidDepth", value }, atMs: at(tMin) });
+    events.push({
+      kind: "read",
+      reading: { form: "liquidDepth", value },
+      atMs: at(tMin),
+    });
   }
   const offMin = trace.toSimmerMin + trace.holdMin;
   events.push({ kind: "offHeat", atMs: at(offMin) });
-  const volumeL = Math.round((trace.strained.volumeL + 0.03 * normal(random)) * 20) / 20;
+  const volumeL =
+    Math.round((trace.strained.volumeL + 0.03 * normal(random)) * 20) / 20;
   events.push({
     kind: "strained",
     atMs: at(trace.totalMin + 12),
@@ -91,19 +114,34 @@ export function makeBatch(options: MakeOptions): MadeBatch {
       fatKg: Math.round(trace.strained.fatKg * 200) / 200,
       atMs: morning,
     });
-  events.push({ kind: "setJudged", set: setOf(trace.strained.gelatinGL), atMs: morning + 1000 });
+  events.push({
+    kind: "setJudged",
+    set: setOf(trace.strained.gelatinGL),
+    atMs: morning + 1000,
+  });
   if (options.note !== undefined)
     events.push({ kind: "noted", text: options.note, atMs: morning + 2000 });
   events.push({ kind: "finished", atMs: morning + 3000 });
   const until = options.untilMs ?? Infinity;
   return {
-    batch: { schemaVersion: SCHEMA_VERSION, id, createdMs: litMs - 20 * MINUTE_MS, plan, kitchen },
+    batch: {
+      schemaVersion: SCHEMA_VERSION,
+      id,
+      createdMs: litMs - 20 * MINUTE_MS,
+      plan,
+      kitchen,
+    },
     events: events
       .filter((e) => e.atMs <= until)
       .sort((a, b) => a.atMs - b.atMs)
       .map(
         (e, i) =>
-          ({ ...e, id: `${id}-${i}`, batchId: id, schemaVersion: SCHEMA_VERSION }) as CookEvent,
+          ({
+            ...e,
+            id: `${id}-${i}`,
+            batchId: id,
+            schemaVersion: SCHEMA_VERSION,
+          }) as CookEvent,
       ),
   };
 }

@@ -1,5 +1,9 @@
 import { SCHEMA_VERSION } from "@kettlos/core/simulate/kitchen-schema";
-import { PlanSchema, type Plan, type PlanItem } from "@kettlos/core/simulate/plan-schema";
+import {
+  PlanSchema,
+  type Plan,
+  type PlanItem,
+} from "@kettlos/core/simulate/plan-schema";
 
 type ItemGiven = [
   ingredientId: string,
@@ -44,7 +48,13 @@ const make = (given: Given): Plan =>
     stop: { by: "time", holdMin: 360 },
     ...given,
     items: given.items.map(itemOf),
-    heat: { method: "hob", vigour: "gentle", lid: "ajar", boilFirstMin: 5, ...given.heat },
+    heat: {
+      method: "hob",
+      vigour: "gentle",
+      lid: "ajar",
+      boilFirstMin: 5,
+      ...given.heat,
+    },
   });
 
 /** The stocks and broths that Bramholt Hut makes. */

@@ -25,17 +25,23 @@ const planned = computed(() =>
   ),
 );
 const others = computed(() =>
-  kitchenStore.plans.filter((p) => !planned.value.some((b) => b.plan.id === p.id)).slice(0, 6),
+  kitchenStore.plans
+    .filter((p) => !planned.value.some((b) => b.plan.id === p.id))
+    .slice(0, 6),
 );
-const results = computed(() => pots.finished.slice(0, 4));
+const results = computed(() => pots.finished.slice(0, 6));
 const scale = computed(() =>
   sharedScale(
     results.value.map((r) => r.batch),
     104,
   ),
 );
-const waitingForCold = computed(() => pots.live.filter((p) => p.cook.strainedMs !== null));
-const onFire = computed(() => pots.live.filter((p) => p.cook.strainedMs === null));
+const waitingForCold = computed(() =>
+  pots.live.filter((p) => p.cook.strainedMs !== null),
+);
+const onFire = computed(() =>
+  pots.live.filter((p) => p.cook.strainedMs === null),
+);
 
 async function startNew() {
   const { kitchen } = kitchenStore;
@@ -58,7 +64,9 @@ useShortcuts(() =>
   <div v-else class="place bench">
     <header>
       <h1>{{ kitchenStore.kitchen.name }}</h1>
-      <button type="button" class="button primary" @click="startNew">Plan a pot <kbd>N</kbd></button>
+      <button type="button" class="button primary" @click="startNew">
+        Plan a pot <kbd>N</kbd>
+      </button>
     </header>
     <section aria-labelledby="now-title">
       <h2 id="now-title">On the fire</h2>
@@ -68,12 +76,14 @@ useShortcuts(() =>
         </li>
       </ul>
       <p v-else class="quiet">
-        No pot is on. Plan one, then put it on: it stays in view on every screen.
+        No pot is on. Plan one, then put it on: it stays in view on every
+        screen.
       </p>
       <ul v-if="waitingForCold.length > 0" class="cold">
         <li v-for="pot in waitingForCold" :key="pot.batch.id">
           <RouterLink :to="`/strain/${pot.batch.id}`"
-            >{{ pot.batch.plan.name }}: lift the fat and judge the set when it is cold</RouterLink
+            >{{ pot.batch.plan.name }}: lift the fat and judge the set when it
+            is cold</RouterLink
           >
         </li>
       </ul>
@@ -86,12 +96,17 @@ useShortcuts(() =>
             <strong class="figure">{{ when(band.lightMs) }}</strong>
             <span
               >{{ band.plan.name
-              }}<span v-if="band.plan.forWhat" class="quiet">, for {{ band.plan.forWhat }}</span></span
+              }}<span v-if="band.plan.forWhat" class="quiet"
+                >, for {{ band.plan.forWhat }}</span
+              ></span
             >
             <span class="quiet"
               >strained by {{ when(band.readyMs)
               }}<template v-if="band.lightMs > pots.nowMs">
-                · light it in {{ showDuration((band.lightMs - pots.nowMs) / 60000) }}</template
+                · light it in
+                {{
+                  showDuration((band.lightMs - pots.nowMs) / 60000)
+                }}</template
               ><b v-else class="ember"> · should be on by now</b></span
             >
           </RouterLink>
@@ -102,9 +117,12 @@ useShortcuts(() =>
       </ul>
       <p v-if="others.length > 0" class="others">
         <span class="quiet">Other plans</span>
-        <RouterLink v-for="plan in others" :key="plan.id" :to="`/plan/${plan.id}`">{{
-          plan.name
-        }}</RouterLink>
+        <RouterLink
+          v-for="plan in others"
+          :key="plan.id"
+          :to="`/plan/${plan.id}`"
+          >{{ plan.name }}</RouterLink
+        >
       </p>
     </section>
     <section aria-labelledby="last-title">

@@ -4,8 +4,6 @@ import { lastUndoable } from "@kettlos/core/batch/fold";
 import { outcomeOf } from "@kettlos/core/units/problem";
 import { answersFor } from "@kettlos/core/because/answers";
 import { vesselOf } from "@kettlos/core/simulate/references";
-import { ingredientById } from "@kettlos/core/ingredient/catalogue";
-import { showMass } from "@kettlos/core/units/show";
 import { useWakeLock } from "@vueuse/core";
 import { format } from "date-fns";
 import { computed, ref, watch } from "vue";
@@ -22,6 +20,7 @@ import CookPot from "./CookPot.vue";
 import LevelReader from "./LevelReader.vue";
 import NextAction from "./NextAction.vue";
 import NoteWriter from "./NoteWriter.vue";
+import PotList from "./PotList.vue";
 import HeatSetter from "./HeatSetter.vue";
 import TopUp from "./TopUp.vue";
 
@@ -31,6 +30,7 @@ const pots = usePotsStore();
 const route = useRoute();
 const router = useRouter();
 const units = computed(() => kitchenStore.units);
+const one = computed(() => (units.value === "us" ? "us" : "metric"));
 const isReading = ref(false);
 const isNoting = ref(false);
 const isTurning = ref(false);
@@ -41,11 +41,13 @@ const pot = computed(() => {
   return pots.live.find((p) => p.batch.id === id) ?? null;
 });
 watch(
-  () => [route.params["batchId"], pots.live.length, kitchenStore.isLoaded] as const,
+  () =>
+    [route.params["batchId"], pots.live.length, kitchenStore.isLoaded] as const,
   ([id, , isLoaded]) => {
     if (!isLoaded || route.name !== "cook" || pot.value !== null) return;
     const known = typeof id === "string" ? pots.byId.get(id) : undefined;
-    if (known?.cook.stage === "done") return void router.replace(`/logbook/${known.batch.id}`);
+    if (known?.cook.stage === "done")
+      return void router.replace(`/logbook/${known.batch.id}`);
     const first = pots.live.find((p) => p.cook.strainedMs === null);
     if (first !== undefined) void router.replace(`/cook/${first.batch.id}`);
   },
@@ -66,17 +68,24 @@ watch(
 const next = computed(() => pot.value?.actions[0] ?? null);
 const later = computed(() => pot.value?.actions.slice(1, 4) ?? []);
 const vessel = computed(() =>
-  pot.value === null ? null : vesselOf(pot.value.batch.plan, pot.value.batch.kitchen),
+  pot.value === null
+    ? null
+    : vesselOf(pot.value.batch.plan, pot.value.batch.kitchen),
 );
 const cautions = computed(() => {
   if (pot.value === null) return [];
   const { plan, kitchen } = pot.value.batch;
   const outcome = outcomeOf(() => answersFor(plan, kitchen, clockHour));
-  const found = outcome.ok && outcome.value.ok ? outcome.value.value.cautions : [];
+  const found =
+    outcome.ok && outcome.value.ok ? outcome.value.value.cautions : [];
   return found.filter((c) => c.places.includes("cook"));
 });
-const done = computed(() => pot.value?.cook.events.toReversed().slice(0, 7) ?? []);
-const taken = computed(() => (pot.value === null ? null : lastUndoable(pot.value.events)));
+const done = computed(
+  () => pot.value?.cook.events.toReversed().slice(0, 6) ?? [],
+);
+const taken = computed(() =>
+  pot.value === null ? null : lastUndoable(pot.value.events),
+);
 
 async function write(event: NewEvent) {
   if (pot.value !== null) await appendEvent(pot.value.batch.id, event);
@@ -96,10 +105,12 @@ async function complete(action: Action) {
       return write({ kind: "simmers" });
     case "skim":
       return write({ kind: "did", what: "skim" });
-    case "add": {
-      const item = batch.plan.items.find((i) => i.id === action.itemId);
-      return item && write({ kind: "added", itemId: item.id, massKg: item.massKg });
-    }
+    case "add":
+      for (const item of batch.plan.items.filter((i) =>
+        action.itemIds?.includes(i.id),
+      ))
+        await write({ kind: "added", itemId: item.id, massKg: item.massKg });
+      return;
     case "look":
       isReading.value = true;
       return;
@@ -111,7 +122,8 @@ async function complete(action: Action) {
 }
 
 async function undo() {
-  if (taken.value !== null) await write({ kind: "undo", eventId: taken.value.id });
+  if (taken.value !== null)
+    await write({ kind: "undo", eventId: taken.value.id });
 }
 async function takeOff() {
   if (pot.value === null) return;
@@ -120,7 +132,9 @@ async function takeOff() {
   await removeBatch(id);
 }
 
-const isOn = computed(() => pot.value !== null && pot.value.cook.litMs !== null);
+const isOn = computed(
+  () => pot.value !== null && pot.value.cook.litMs !== null,
+);
 useShortcuts(() =>
   pot.value === null
     ? []
@@ -130,10 +144,26 @@ useShortcuts(() =>
           does: "Next action is done",
           run: () => void (next.value !== null && complete(next.value)),
         },
-        { keys: "l", does: "Read the level", run: () => void (isReading.value = isOn.value) },
-        { keys: "h", does: "Turn the heat or the lid", run: () => void (isTurning.value = isOn.value) },
-        { keys: "w", does: "Top up with water", run: () => void (isToppingUp.value = isOn.value) },
-        { keys: "t", does: "Write a taste or a note", run: () => void (isNoting.value = true) },
+        {
+          keys: "l",
+          does: "Read the level",
+          run: () => void (isReading.value = isOn.value),
+        },
+        {
+          keys: "h",
+          does: "Turn the heat or the lid",
+          run: () => void (isTurning.value = isOn.value),
+        },
+        {
+          keys: "w",
+          does: "Top up with water",
+          run: () => void (isToppingUp.value = isOn.value),
+        },
+        {
+          keys: "t",
+          does: "Write a taste or a note",
+          run: () => void (isNoting.value = true),
+        },
         { keys: "u", does: "Undo the last entry", run: () => void undo() },
       ],
 );
@@ -143,12 +173,20 @@ useShortcuts(() =>
   <template v-if="pot !== null && vessel !== null">
     <StageStrip
       :name="pot.batch.plan.name"
-      :about="pot.cook.litMs === null ? 'not lit yet' : `on since ${format(pot.cook.litMs, 'HH:mm')}, ${vessel.name.toLowerCase()}`"
+      :about="
+        pot.cook.litMs === null
+          ? 'not lit yet'
+          : `on since ${format(pot.cook.litMs, 'HH:mm')}, ${vessel.name.toLowerCase()}`
+      "
       :stage="pot.cook.stage"
       :plan-id="pot.batch.plan.id"
       :batch-id="pot.batch.id"
     />
-    <nav v-if="pots.live.filter((p) => p.cook.strainedMs === null).length > 1" class="others" aria-label="Pots on the fire">
+    <nav
+      v-if="pots.live.filter((p) => p.cook.strainedMs === null).length > 1"
+      class="others"
+      aria-label="Pots on the fire"
+    >
       <RouterLink
         v-for="other in pots.live.filter((p) => p.cook.strainedMs === null)"
         :key="other.batch.id"
@@ -158,6 +196,26 @@ useShortcuts(() =>
       >
     </nav>
     <div class="cook">
+      <section class="left">
+        <PotList
+          :pot="pot"
+          :units="units"
+          @add="write({ kind: 'added', ...$event })"
+        />
+        <h2>Done</h2>
+        <ul class="done">
+          <li v-for="event in done" :key="event.id">
+            <time class="quiet">{{ format(event.atMs, "HH:mm") }}</time>
+            {{ eventWords(event, pot.batch.plan, one) }}
+          </li>
+          <li v-if="done.length === 0" class="quiet">
+            Nothing yet.
+            <button type="button" class="link" @click="takeOff">
+              Take it off again
+            </button>
+          </li>
+        </ul>
+      </section>
       <section class="middle">
         <NextAction
           v-if="next !== null"
@@ -167,81 +225,88 @@ useShortcuts(() =>
           @done="complete(next)"
         />
         <div class="keys">
-          <button type="button" class="button" :disabled="!isOn" @click="isReading = true">
+          <button
+            type="button"
+            class="button"
+            :disabled="!isOn"
+            @click="isReading = true"
+          >
             Level <kbd>L</kbd>
           </button>
-          <button type="button" class="button" :disabled="!isOn" @click="isTurning = true">
+          <button
+            type="button"
+            class="button"
+            :disabled="!isOn"
+            @click="isTurning = true"
+          >
             Heat, lid <kbd>H</kbd>
           </button>
-          <button type="button" class="button" :disabled="!isOn" @click="isToppingUp = true">
+          <button
+            type="button"
+            class="button"
+            :disabled="!isOn"
+            @click="isToppingUp = true"
+          >
             Water <kbd>W</kbd>
           </button>
           <button type="button" class="button" @click="isNoting = true">
-            Taste, note <kbd>T</kbd>
+            Taste <kbd>T</kbd>
           </button>
-          <button type="button" class="button" :disabled="taken === null" @click="undo">
+          <button
+            type="button"
+            class="button"
+            :disabled="taken === null"
+            @click="undo"
+          >
             Undo <kbd>U</kbd>
           </button>
         </div>
-        <div class="log">
-          <div>
-            <h2>In the pot</h2>
-            <ul>
-              <li
-                v-for="item in pot.batch.plan.items.filter((i) => i.when.at !== 'afterStrain')"
-                :key="item.id"
-              >
-                <span
-                  class="mark"
-                  :class="{ in: item.when.at === 'start' ? isOn : pot.cook.addedItems.has(item.id) || (item.when.at === 'offHeat' && pot.cook.offMs !== null) }"
-                  aria-hidden="true"
-                />
-                {{ ingredientById(item.ingredientId).name }}
-                <b class="figure">{{ showMass(item.massKg, units === "us" ? "us" : "metric") }}</b>
-                <span
-                  v-if="!(item.when.at === 'start' ? isOn : pot.cook.addedItems.has(item.id) || (item.when.at === 'offHeat' && pot.cook.offMs !== null))"
-                  class="quiet small"
-                  >on the counter</span
-                >
-              </li>
-            </ul>
-          </div>
-          <div>
-            <h2>Done</h2>
-            <ul>
-              <li v-for="event in done" :key="event.id">
-                <time class="quiet">{{ format(event.atMs, "HH:mm") }}</time>
-                {{ eventWords(event, pot.batch.plan, units === "us" ? "us" : "metric") }}
-              </li>
-              <li v-if="done.length === 0" class="quiet">
-                Nothing yet. <button type="button" class="link" @click="takeOff">Take it off again</button>
-              </li>
-            </ul>
-          </div>
-        </div>
       </section>
       <section class="right">
-        <CookPot :pot="pot" :vessel="vessel" :units="units" :now-ms="pots.nowMs" />
+        <CookPot
+          :pot="pot"
+          :vessel="vessel"
+          :units="units"
+          :now-ms="pots.nowMs"
+        />
         <CautionList :cautions="cautions" />
       </section>
     </div>
-    <LevelReader v-model="isReading" :vessel="vessel" :pot="pot" :units="units" @read="write" />
-    <NoteWriter v-model="isNoting" @note="write({ kind: 'noted', text: $event })" />
+    <LevelReader
+      v-model="isReading"
+      :vessel="vessel"
+      :pot="pot"
+      :units="units"
+      @read="write"
+    />
+    <NoteWriter
+      v-model="isNoting"
+      @note="write({ kind: 'noted', text: $event })"
+    />
     <HeatSetter v-model="isTurning" :pot="pot" @set="write" />
-    <TopUp v-model="isToppingUp" :units="units" @add="write({ kind: 'toppedUp', volumeL: $event })" />
+    <TopUp
+      v-model="isToppingUp"
+      :units="units"
+      @add="write({ kind: 'toppedUp', volumeL: $event })"
+    />
   </template>
   <div v-else class="place empty">
     <h1>Nothing is on the fire</h1>
-    <p>Open a plan and put it on. The pot then stays here, and on every screen, until it is strained.</p>
-    <p><RouterLink class="button primary" to="/plan">To the plans</RouterLink></p>
+    <p>
+      Open a plan and put it on. The pot then stays here, and on every screen,
+      until it is strained.
+    </p>
+    <p>
+      <RouterLink class="button primary" to="/plan">To the plans</RouterLink>
+    </p>
   </div>
 </template>
 
 <style scoped>
 .cook {
   display: grid;
-  grid-template-columns: minmax(0, 1fr) 400px;
-  gap: 16px 40px;
+  grid-template-columns: 272px minmax(0, 1fr) 360px;
+  gap: 16px 32px;
   padding: 12px 24px;
 }
 
@@ -269,40 +334,22 @@ useShortcuts(() =>
 
 .keys {
   display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(124px, 1fr));
+  grid-template-columns: repeat(auto-fit, minmax(104px, 1fr));
   gap: 8px;
   padding: 12px 0;
 }
 
-.log {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 16px 32px;
-  padding-top: 8px;
-  border-top: 1px solid var(--hair);
+.left h2 {
+  padding: 12px 0 6px;
 }
 
-.log li {
+.done li {
   padding: 4px 0;
 }
 
-.log time {
+.done time {
   display: inline-block;
   min-width: 48px;
-}
-
-.mark {
-  display: inline-block;
-  width: 14px;
-  height: 10px;
-  margin-right: 8px;
-  border: 1.5px solid var(--tick);
-  border-top: 3px solid var(--rim);
-  border-radius: 0 0 3px 3px;
-}
-
-.mark.in {
-  background: var(--broth);
 }
 
 .empty {
@@ -316,19 +363,25 @@ useShortcuts(() =>
   align-content: start;
 }
 
-@media (width <= 1000px) {
+@media (width <= 1100px) {
   .cook {
-    grid-template-columns: minmax(0, 1fr);
+    grid-template-columns: minmax(0, 1fr) 320px;
+  }
+
+  .left {
+    grid-row: 2;
+    grid-column: 1 / -1;
   }
 }
 
 @media (width <= 700px) {
   .cook {
+    grid-template-columns: minmax(0, 1fr);
     padding-inline: 16px;
   }
 
-  .log {
-    grid-template-columns: 1fr;
+  .left {
+    grid-row: auto;
   }
 
   .keys {

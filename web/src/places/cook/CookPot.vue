@@ -17,7 +17,12 @@ import { halfWidthAt, potFrame, yAt } from "../../drawings/pot-frame";
 import VolumeScale from "../../drawings/VolumeScale.vue";
 
 /** The live pot in section, with what is in it now and what it will give. */
-const props = defineProps<{ pot: LivePot; vessel: Vessel; units: UnitSystem; nowMs: number }>();
+const props = defineProps<{
+  pot: LivePot;
+  vessel: Vessel;
+  units: UnitSystem;
+  nowMs: number;
+}>();
 
 const HEIGHT = 288;
 const root = useTemplateRef<HTMLElement>("root");
@@ -43,19 +48,26 @@ const levelM = computed(() =>
     isLit.value ? forecast.value.nowDepthM : planned.value.startDepthM,
   ),
 );
-const topM = computed(() => Math.max(...planned.value.points.map((p) => p.depthM)));
+const topM = computed(() =>
+  Math.max(...planned.value.points.map((p) => p.depthM)),
+);
 const half = computed(() => halfWidthAt(frame.value, levelM.value));
 const heapM = computed(() => {
   const { heapTopM, endHeapTopM } = planned.value;
   return isLit.value ? (heapTopM + endHeapTopM) / 2 : heapTopM;
 });
 const setWords = computed(() => {
-  const grams = (planned.value.strained.gelatinGL * planned.value.strained.volumeL) /
+  const grams =
+    (planned.value.strained.gelatinGL * planned.value.strained.volumeL) /
     Math.max(0.05, forecast.value.strainedL.expected);
   return setOf(grams);
 });
-const lid = computed(() => props.pot.cook.settings.at(-1)?.lid ?? props.pot.batch.plan.heat.lid);
-const rate = computed(() => Math.round((forecast.value.steamRate.mean - 1) * 100));
+const lid = computed(
+  () => props.pot.cook.settings.at(-1)?.lid ?? props.pot.batch.plan.heat.lid,
+);
+const rate = computed(() =>
+  Math.round((forecast.value.steamRate.mean - 1) * 100),
+);
 const rateWords = computed(() =>
   props.pot.cook.readings.length === 0
     ? "No reading yet: the range is wide."
@@ -68,7 +80,12 @@ const hasLevelTarget = computed(() => props.pot.batch.plan.stop.by !== "time");
 
 <template>
   <div ref="root">
-    <svg :width="width" :height="HEIGHT" role="img" :aria-label="`${vessel.name}: ${showVolume(forecast.nowL.expected, units)} now`">
+    <svg
+      :width="width"
+      :height="HEIGHT"
+      role="img"
+      :aria-label="`${vessel.name}: ${showVolume(forecast.nowL.expected, units)} now`"
+    >
       <PotSection
         :frame="frame"
         :from-m="isLit ? topM : levelM"
@@ -77,13 +94,31 @@ const hasLevelTarget = computed(() => props.pot.batch.plan.stop.by !== "time");
         :lid="lid"
         :flames="isLit && pot.cook.offMs === null"
       >
-        <VolumeScale v-if="units !== 'us'" :frame="frame" unit="L" side="left" />
-        <VolumeScale v-if="units !== 'metric'" :frame="frame" unit="qt" side="right" />
+        <VolumeScale
+          v-if="units !== 'us'"
+          :frame="frame"
+          unit="L"
+          side="left"
+        />
+        <VolumeScale
+          v-if="units !== 'metric'"
+          :frame="frame"
+          unit="qt"
+          side="right"
+        />
         <template v-if="yAt(frame, topM) - frame.rimY > 62">
-          <text class="strong big" :x="frame.centreX - half + 12" :y="yAt(frame, topM) - 28">
+          <text
+            class="strong big"
+            :x="frame.centreX - half + 12"
+            :y="yAt(frame, topM) - 28"
+          >
             {{ showVolume(forecast.nowL.expected, one) }}
           </text>
-          <text class="quiet" :x="frame.centreX - half + 12" :y="yAt(frame, topM) - 9">
+          <text
+            class="quiet"
+            :x="frame.centreX - half + 12"
+            :y="yAt(frame, topM) - 9"
+          >
             in the pot now, {{ showLength(levelM, one) }} deep
           </text>
         </template>
@@ -93,28 +128,46 @@ const hasLevelTarget = computed(() => props.pot.batch.plan.stop.by !== "time");
       <div>
         <dt>Now</dt>
         <dd>
-          {{ showTemperature(forecast.nowC, units) }}, {{ showVolume(forecast.steamedL, one) }}
+          {{ showTemperature(forecast.nowC, units) }},
+          {{ showVolume(forecast.steamedL, one) }}
           steamed off
         </dd>
       </div>
       <div v-if="hasLevelTarget">
         <dt>Down there</dt>
         <dd>
-          {{ format(forecast.endMs.expected, "HH:mm") }} ({{ format(forecast.endMs.low, "HH:mm") }}
+          {{ format(forecast.endMs.expected, "HH:mm") }} ({{
+            format(forecast.endMs.low, "HH:mm")
+          }}
           to {{ format(forecast.endMs.high, "HH:mm") }})
         </dd>
       </div>
       <div class="yield">
-        <dt>Strained<template v-if="isLit"> at {{ format(forecast.endMs.expected, "HH:mm") }}</template></dt>
+        <dt>
+          Strained<template v-if="isLit">
+            at {{ format(forecast.endMs.expected, "HH:mm") }}</template
+          >
+        </dt>
         <dd>
-          <span class="figure result">{{ showVolume(forecast.strainedL.expected, one) }}</span>
-          {{ showVolumeRange(forecast.strainedL.low, forecast.strainedL.high, one) }},
+          <span class="figure result">{{
+            showVolume(forecast.strainedL.expected, one)
+          }}</span>
+          {{
+            showVolumeRange(
+              forecast.strainedL.low,
+              forecast.strainedL.high,
+              one,
+            )
+          }},
           {{ setWords }}
         </dd>
       </div>
     </dl>
     <p v-if="forecast.bareMs !== null && isLit" class="ember">
-      <strong>Bones come bare at {{ format(forecast.bareMs, "HH:mm") }}.</strong> Top up before then.
+      <strong
+        >Bones come bare at {{ format(forecast.bareMs, "HH:mm") }}.</strong
+      >
+      Top up before then.
     </p>
     <p v-if="isLit" class="quiet small">{{ rateWords }}</p>
   </div>

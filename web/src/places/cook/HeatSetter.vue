@@ -2,7 +2,6 @@
 import { VIGOURS, type Vigour } from "@kettlos/core/heat/constants";
 import { LIDS, type Lid } from "@kettlos/core/liquid/constants";
 import { SIMMER_LOOK } from "@kettlos/core/batch/next-action";
-import { ElDialog } from "element-plus";
 import { ref, watch } from "vue";
 import TickChoice from "../../controls/TickChoice.vue";
 import type { LivePot } from "../../data/pots-store";

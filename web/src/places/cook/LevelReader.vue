@@ -1,10 +1,17 @@
 <script setup lang="ts">
-import { READING_FORMS, type ReadingForm } from "@kettlos/core/batch/batch-schema";
-import { showLength, showMass, showVolume, type UnitSystem } from "@kettlos/core/units/show";
+import {
+  READING_FORMS,
+  type ReadingForm,
+} from "@kettlos/core/batch/batch-schema";
+import {
+  showLength,
+  showMass,
+  showVolume,
+  type UnitSystem,
+} from "@kettlos/core/units/show";
 import type { Dimension } from "@kettlos/core/units/unit-table";
 import type { Vessel } from "@kettlos/core/vessel/vessel-schema";
 import { capacityL } from "@kettlos/core/vessel/volume";
-import { ElDialog } from "element-plus";
 import { computed, ref, watch } from "vue";
 import QuantityField from "../../controls/QuantityField.vue";
 import TickChoice from "../../controls/TickChoice.vue";
@@ -12,20 +19,43 @@ import type { LivePot } from "../../data/pots-store";
 import type { NewEvent } from "../../data/repository";
 
 /** One level reading, in whatever form is at hand. */
-const props = defineProps<{ vessel: Vessel; pot: LivePot; units: UnitSystem }>();
+const props = defineProps<{
+  vessel: Vessel;
+  pot: LivePot;
+  units: UnitSystem;
+}>();
 const shown = defineModel<boolean>({ required: true });
 const emit = defineEmits<{ read: [NewEvent] }>();
 
-const FORMS: Record<ReadingForm, { label: string; ask: string; dimension: Dimension }> = {
-  liquidDepth: { label: "depth", ask: "How deep, floor to surface", dimension: "length" },
-  fromRim: { label: "from the rim", ask: "Rim down to the surface", dimension: "length" },
+const FORMS: Record<
+  ReadingForm,
+  { label: string; ask: string; dimension: Dimension }
+> = {
+  liquidDepth: {
+    label: "depth",
+    ask: "How deep, floor to surface",
+    dimension: "length",
+  },
+  fromRim: {
+    label: "from the rim",
+    ask: "Rim down to the surface",
+    dimension: "length",
+  },
   belowTideMark: {
     label: "tide mark",
     ask: "From the tide mark on the wall down to the surface",
     dimension: "length",
   },
-  volume: { label: "litres", ask: "By the pot's own marks or a jug", dimension: "volume" },
-  potWeight: { label: "weight", ask: "Pot and all on the scale, without lid", dimension: "mass" },
+  volume: {
+    label: "litres",
+    ask: "By the pot's own marks or a jug",
+    dimension: "volume",
+  },
+  potWeight: {
+    label: "weight",
+    ask: "Pot and all on the scale, without lid",
+    dimension: "mass",
+  },
 };
 const form = ref<ReadingForm>("liquidDepth");
 const value = ref<number | null>(null);
@@ -37,7 +67,13 @@ const spec = computed(() => FORMS[form.value]);
 const bareUnit = computed(() => {
   const us = one.value === "us";
   if (spec.value.dimension === "length") return us ? "in" : "cm";
-  return spec.value.dimension === "volume" ? (us ? "qt" : "L") : us ? "lb" : "kg";
+  return spec.value.dimension === "volume"
+    ? us
+      ? "qt"
+      : "L"
+    : us
+      ? "lb"
+      : "kg";
 });
 const show = (v: number) =>
   spec.value.dimension === "length"
@@ -61,7 +97,10 @@ function save() {
     return;
   }
   problem.value = "";
-  emit("read", { kind: "read", reading: { form: form.value, value: value.value } });
+  emit("read", {
+    kind: "read",
+    reading: { form: form.value, value: value.value },
+  });
   shown.value = false;
 }
 </script>
@@ -69,7 +108,11 @@ function save() {
 <template>
   <ElDialog v-model="shown" title="Read the level" width="min(520px, 94vw)">
     <form class="fields" @submit.prevent="save">
-      <TickChoice v-model="form" label="Form of the reading" :options="options" />
+      <TickChoice
+        v-model="form"
+        label="Form of the reading"
+        :options="options"
+      />
       <QuantityField
         :key="form"
         v-model="value"
@@ -83,7 +126,8 @@ function save() {
         :placeholder="bareUnit"
       />
       <p class="quiet small">
-        The model has it at about {{ showLength(pot.forecast.nowDepthM, one) }} deep,
+        The model has it at about
+        {{ showLength(pot.forecast.nowDepthM, one) }} deep,
         {{ showVolume(pot.forecast.nowL.expected, one) }}.
       </p>
       <p v-if="problem" class="ember small" role="alert">{{ problem }}</p>

@@ -5,7 +5,11 @@ import { computed } from "vue";
 import { countdown } from "./countdown";
 
 /** The next thing to do, readable from two metres, and the ones after. */
-const props = defineProps<{ action: Action; later: readonly Action[]; nowMs: number }>();
+const props = defineProps<{
+  action: Action;
+  later: readonly Action[];
+  nowMs: number;
+}>();
 defineEmits<{ done: [] }>();
 
 const DONE: Record<ActionKind, string> = {
@@ -20,17 +24,24 @@ const DONE: Record<ActionKind, string> = {
   strain: "To the sieve",
 };
 const left = computed(() => countdown(props.action.atMs - props.nowMs));
-const isDue = computed(() => props.action.atMs <= props.nowMs && props.action.kind !== "light");
+const isDue = computed(
+  () => props.action.atMs <= props.nowMs && props.action.kind !== "light",
+);
 </script>
 
 <template>
   <div class="next" :class="{ due: isDue }">
     <p class="at quiet">
       <template v-if="action.kind === 'light'">When everything is in</template>
-      <template v-else>{{ isDue ? "Now, since" : "Next, at" }} {{ format(action.atMs, "HH:mm") }}</template>
+      <template v-else
+        >{{ isDue ? "Now, since" : "Next, at" }}
+        {{ format(action.atMs, "HH:mm") }}</template
+      >
     </p>
     <h1>{{ action.title }}</h1>
-    <p v-if="action.kind !== 'light'" class="count figure" aria-hidden="true">{{ left }}</p>
+    <p v-if="action.kind !== 'light'" class="count figure" aria-hidden="true">
+      {{ left }}
+    </p>
     <p class="look">{{ action.lookFor }}</p>
     <button type="button" class="button primary done" @click="$emit('done')">
       {{ DONE[action.kind] }} <kbd>Space</kbd>
@@ -57,7 +68,7 @@ h1 {
 }
 
 .count {
-  font-size: clamp(96px, 15vw, 176px);
+  font-size: clamp(96px, 14.5vw, 190px);
   font-stretch: 80%;
   font-weight: 750;
   line-height: 0.95;

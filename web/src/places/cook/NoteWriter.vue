@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { ElDialog, ElInput } from "element-plus";
 import { ref, watch } from "vue";
 
 /** A taste or a note, kept with its time. */

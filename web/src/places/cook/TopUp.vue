@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import { showVolume, type UnitSystem } from "@kettlos/core/units/show";
-import { ElDialog } from "element-plus";
 import { computed, ref, watch } from "vue";
 import QuantityField from "../../controls/QuantityField.vue";
 

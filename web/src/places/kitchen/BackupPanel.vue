@@ -9,7 +9,12 @@ import { format } from "date-fns";
 import { computed, ref } from "vue";
 import { useRouter } from "vue-router";
 import { useKitchenStore } from "../../data/kitchen-store";
-import { exportAll, forgetEverything, importAll, type ImportWay } from "../../data/repository";
+import {
+  exportAll,
+  forgetEverything,
+  importAll,
+  type ImportWay,
+} from "../../data/repository";
 
 /** Everything out into one file and back; leaving the sample kitchen; starting over. */
 const store = useKitchenStore();
@@ -23,7 +28,9 @@ const isSample = computed(() => store.kitchen?.id === "bramholt");
 async function exportFile() {
   const file = await exportAll();
   if (file === null) return;
-  const url = URL.createObjectURL(new Blob([writeKettlosFile(file)], { type: "application/json" }));
+  const url = URL.createObjectURL(
+    new Blob([writeKettlosFile(file)], { type: "application/json" }),
+  );
   const link = document.createElement("a");
   link.href = url;
   link.download = `kettlos-${format(Date.now(), "yyyy-MM-dd")}.json`;
@@ -49,7 +56,9 @@ async function take(way: ImportWay) {
   await importAll(file, way);
   const count = `${file.plans.length} plans and ${file.batches.length} batches`;
   said.value =
-    way === "replace" ? `Replaced everything with ${count}.` : `Added ${count} to what was here.`;
+    way === "replace"
+      ? `Replaced everything with ${count}.`
+      : `Added ${count} to what was here.`;
 }
 
 async function forget() {
@@ -60,12 +69,20 @@ async function forget() {
 
 <template>
   <h2>Keep and move</h2>
-  <p class="quiet">Everything stays in this browser. A file takes it elsewhere.</p>
+  <p class="quiet">
+    Everything stays in this browser. A file takes it elsewhere.
+  </p>
   <p class="row">
-    <button type="button" class="button" @click="exportFile">Save it all to a file</button>
+    <button type="button" class="button" @click="exportFile">
+      Save it all to a file
+    </button>
     <label class="button file"
       >Read a file
-      <input type="file" accept="application/json,.json" class="visually-hidden" @change="choose"
+      <input
+        type="file"
+        accept="application/json,.json"
+        class="visually-hidden"
+        @change="choose"
     /></label>
     <button type="button" class="button danger" @click="asksToForget = true">
       {{ isSample ? "Leave the sample kitchen" : "Start over" }}
@@ -73,30 +90,43 @@ async function forget() {
   </p>
   <div v-if="waiting !== null" class="ask" role="alert">
     <p>
-      {{ waiting.kitchen.name }}: {{ waiting.plans.length }} plans, {{ waiting.batches.length }}
+      {{ waiting.kitchen.name }}: {{ waiting.plans.length }} plans,
+      {{ waiting.batches.length }}
       batches. Take it in how?
     </p>
     <button type="button" class="button danger" @click="take('replace')">
       In place of everything here
     </button>
-    <button type="button" class="button" @click="take('merge')">Added to what is here</button>
-    <button type="button" class="button" @click="waiting = null">Not now</button>
+    <button type="button" class="button" @click="take('merge')">
+      Added to what is here
+    </button>
+    <button type="button" class="button" @click="waiting = null">
+      Not now
+    </button>
   </div>
   <div v-if="problems.length > 0" class="ask" role="alert">
-    <p class="ember"><strong>The file was not taken in; what is here stands as it was.</strong></p>
+    <p class="ember">
+      <strong>The file was not taken in; what is here stands as it was.</strong>
+    </p>
     <ul>
       <li v-for="problem in problems" :key="problem.path + problem.message">
-        <code v-if="problem.path">{{ problem.path }}</code> {{ problem.message }}
+        <code v-if="problem.path">{{ problem.path }}</code>
+        {{ problem.message }}
       </li>
     </ul>
   </div>
   <p v-if="said" class="herb" role="status">{{ said }}</p>
   <div v-if="asksToForget" class="ask" role="alert">
     <p>
-      This removes {{ store.kitchen?.name }}, its plans and its batches from this browser for good.
+      This removes {{ store.kitchen?.name }}, its plans and its batches from
+      this browser for good.
     </p>
-    <button type="button" class="button danger" @click="forget">Remove it all</button>
-    <button type="button" class="button" @click="asksToForget = false">Keep it</button>
+    <button type="button" class="button danger" @click="forget">
+      Remove it all
+    </button>
+    <button type="button" class="button" @click="asksToForget = false">
+      Keep it
+    </button>
   </div>
 </template>
 

@@ -3,7 +3,6 @@ import type { Vessel } from "@kettlos/core/vessel/vessel-schema";
 import { capacityL } from "@kettlos/core/vessel/volume";
 import { boilingPointC } from "@kettlos/core/water/altitude";
 import { showTemperature, showVolume } from "@kettlos/core/units/show";
-import { ElInput } from "element-plus";
 import { computed, ref } from "vue";
 import QuantityField from "../../controls/QuantityField.vue";
 import TickChoice from "../../controls/TickChoice.vue";
@@ -20,14 +19,20 @@ const store = useKitchenStore();
 const look = useLook();
 const kitchen = computed(() => store.kitchen);
 const chosenId = ref<string | null>(null);
-const chosen = computed(() => kitchen.value?.vessels.find((v) => v.id === chosenId.value) ?? null);
+const chosen = computed(
+  () => kitchen.value?.vessels.find((v) => v.id === chosenId.value) ?? null,
+);
 const LOOKS = [
   { value: "system", label: "as the system" },
   { value: "day", label: "day" },
   { value: "night", label: "night" },
 ] as const;
 const scale = computed(() => {
-  const widths = kitchen.value?.vessels.reduce((sum, v) => sum + Math.max(v.bottomM[0], v.topM[0]), 0) ?? 0;
+  const widths =
+    kitchen.value?.vessels.reduce(
+      (sum, v) => sum + Math.max(v.bottomM[0], v.topM[0]),
+      0,
+    ) ?? 0;
   return Math.min(620, Math.max(300, 820 / Math.max(0.3, widths)));
 });
 
@@ -51,12 +56,15 @@ async function addVessel() {
 async function removeVessel(id: string) {
   if (kitchen.value === null) return;
   chosenId.value = null;
-  await store.change({ vessels: kitchen.value.vessels.filter((v) => v.id !== id) });
+  await store.change({
+    vessels: kitchen.value.vessels.filter((v) => v.id !== id),
+  });
 }
 const setName = (name: string) => {
   if (name.trim() !== "") void store.change({ name: name.trim().slice(0, 80) });
 };
-const uses = (id: string) => store.plans.filter((p) => p.vesselId === id).map((p) => p.name);
+const uses = (id: string) =>
+  store.plans.filter((p) => p.vesselId === id).map((p) => p.name);
 </script>
 
 <template>
@@ -64,7 +72,10 @@ const uses = (id: string) => store.plans.filter((p) => p.vesselId === id).map((p
     <header>
       <label class="name"
         ><span class="visually-hidden">Name of the kitchen</span>
-        <ElInput :model-value="kitchen.name" maxlength="80" @update:model-value="setName"
+        <ElInput
+          :model-value="kitchen.name"
+          maxlength="80"
+          @update:model-value="setName"
       /></label>
       <div class="where">
         <QuantityField
@@ -78,13 +89,18 @@ const uses = (id: string) => store.plans.filter((p) => p.vesselId === id).map((p
           @update:model-value="store.change({ altitudeM: $event ?? 0 })"
         />
         <p class="boil">
-          Water boils at <b class="figure">{{ showTemperature(boilingPointC(kitchen.altitudeM), "both") }}</b>
+          Water boils at
+          <b class="figure">{{
+            showTemperature(boilingPointC(kitchen.altitudeM), "both")
+          }}</b>
         </p>
         <QuantityField
           label="Cold water"
           dimension="temperature"
           bare-unit="°C"
-          :show="(v) => showTemperature(v, store.units === 'us' ? 'us' : 'metric')"
+          :show="
+            (v) => showTemperature(v, store.units === 'us' ? 'us' : 'metric')
+          "
           :min="0"
           :max="40"
           :model-value="kitchen.waterC"
@@ -94,7 +110,9 @@ const uses = (id: string) => store.plans.filter((p) => p.vesselId === id).map((p
           label="Room"
           dimension="temperature"
           bare-unit="°C"
-          :show="(v) => showTemperature(v, store.units === 'us' ? 'us' : 'metric')"
+          :show="
+            (v) => showTemperature(v, store.units === 'us' ? 'us' : 'metric')
+          "
           :min="-10"
           :max="45"
           :model-value="kitchen.roomC"
@@ -119,7 +137,9 @@ const uses = (id: string) => store.plans.filter((p) => p.vesselId === id).map((p
               :lid="vessel.lid === 'none' ? 'none' : 'on'"
             />
             <strong>{{ vessel.name }}</strong>
-            <span class="quiet small">{{ showVolume(capacityL(vessel), store.units) }}</span>
+            <span class="quiet small">{{
+              showVolume(capacityL(vessel), store.units)
+            }}</span>
           </button>
         </li>
         <li>

@@ -1,15 +1,23 @@
 <script setup lang="ts">
 import { VesselSchema, type Vessel } from "@kettlos/core/vessel/vessel-schema";
 import { capacityL, roundFromCapacity } from "@kettlos/core/vessel/volume";
-import { showLength, showMass, showVolume, type UnitSystem } from "@kettlos/core/units/show";
+import {
+  showLength,
+  showMass,
+  showVolume,
+  type UnitSystem,
+} from "@kettlos/core/units/show";
 import { outcomeOf } from "@kettlos/core/units/problem";
-import { ElInput } from "element-plus";
 import { computed, ref } from "vue";
 import QuantityField from "../../controls/QuantityField.vue";
 import TickChoice from "../../controls/TickChoice.vue";
 
 /** One pot by its inner measures: with a ruler, or by what it holds and how wide it is. */
-const props = defineProps<{ vessel: Vessel; units: UnitSystem; usedBy: readonly string[] }>();
+const props = defineProps<{
+  vessel: Vessel;
+  units: UnitSystem;
+  usedBy: readonly string[];
+}>();
 const emit = defineEmits<{ change: [Vessel]; remove: [] }>();
 
 const one = computed(() => (props.units === "us" ? "us" : "metric"));
@@ -19,7 +27,9 @@ const problem = ref("");
 
 function set(part: Partial<Vessel>) {
   const next = VesselSchema.safeParse({ ...props.vessel, ...part });
-  problem.value = next.success ? "" : (next.error.issues[0]?.message ?? "This is not possible.");
+  problem.value = next.success
+    ? ""
+    : (next.error.issues[0]?.message ?? "This is not possible.");
   if (next.success) emit("change", next.data);
 }
 
@@ -61,7 +71,11 @@ function setShape(shape: Vessel["shape"]) {
       : { shape },
   );
 }
-function setSize(which: "bottomM" | "topM", index: 0 | 1, value: number | null) {
+function setSize(
+  which: "bottomM" | "topM",
+  index: 0 | 1,
+  value: number | null,
+) {
   if (value === null) return;
   const size: [number, number] = [...props.vessel[which]];
   size[index] = value;
@@ -70,7 +84,10 @@ function setSize(which: "bottomM" | "topM", index: 0 | 1, value: number | null) 
 }
 function setByCapacity(capacity: number | null, across: number | null) {
   const outcome = outcomeOf(() =>
-    roundFromCapacity(capacity ?? capacityL(props.vessel), across ?? props.vessel.topM[0]),
+    roundFromCapacity(
+      capacity ?? capacityL(props.vessel),
+      across ?? props.vessel.topM[0],
+    ),
   );
   if (outcome.ok) set(outcome.value);
   else problem.value = outcome.problem.message;
@@ -82,9 +99,31 @@ const setName = (name: string) => {
 
 <template>
   <div class="editor">
-    <label class="name">Name <ElInput :model-value="vessel.name" maxlength="60" @update:model-value="setName" /></label>
-    <TickChoice label="Kind" :options="KINDS" :model-value="vessel.kind" @update:model-value="set({ kind: $event })" />
-    <TickChoice v-model="how" label="How it is measured" :options="HOWS" />
+    <div class="fields">
+      <label class="name"
+        >Name
+        <ElInput
+          :model-value="vessel.name"
+          maxlength="60"
+          @update:model-value="setName"
+      /></label>
+      <TickChoice
+        label="Kind"
+        :options="KINDS"
+        :model-value="vessel.kind"
+        @update:model-value="set({ kind: $event })"
+      />
+    </div>
+    <div class="fields">
+      <TickChoice v-model="how" label="How it is measured" :options="HOWS" />
+      <TickChoice
+        v-if="how === 'ruler'"
+        label="Shape"
+        :options="SHAPES"
+        :model-value="vessel.shape"
+        @update:model-value="setShape"
+      />
+    </div>
     <div v-if="how === 'capacity'" class="fields">
       <QuantityField
         label="It holds, to the rim"
@@ -106,65 +145,70 @@ const setName = (name: string) => {
         :model-value="vessel.topM[0]"
         @update:model-value="setByCapacity(null, $event)"
       />
-      <p class="quiet small">Round and straight, so {{ length(vessel.heightM) }} high inside.</p>
+      <p class="quiet small">
+        Round and straight, so {{ length(vessel.heightM) }} high inside.
+      </p>
     </div>
-    <template v-else>
-      <TickChoice label="Shape" :options="SHAPES" :model-value="vessel.shape" @update:model-value="setShape" />
-      <div class="fields">
-        <QuantityField
-          :label="vessel.shape === 'round' ? 'Across at the rim' : 'Length at the rim'"
-          dimension="length"
-          :bare-unit="bareLength"
-          :show="length"
-          :min="0.05"
-          :max="1.5"
-          :model-value="vessel.topM[0]"
-          @update:model-value="setSize('topM', 0, $event)"
-        />
-        <QuantityField
-          v-if="vessel.shape !== 'round'"
-          label="Width at the rim"
-          dimension="length"
-          :bare-unit="bareLength"
-          :show="length"
-          :min="0.05"
-          :max="1.5"
-          :model-value="vessel.topM[1]"
-          @update:model-value="setSize('topM', 1, $event)"
-        />
-        <QuantityField
-          :label="vessel.shape === 'round' ? 'Across at the floor' : 'Length at the floor'"
-          dimension="length"
-          :bare-unit="bareLength"
-          :show="length"
-          :min="0.05"
-          :max="1.5"
-          :model-value="vessel.bottomM[0]"
-          @update:model-value="setSize('bottomM', 0, $event)"
-        />
-        <QuantityField
-          v-if="vessel.shape !== 'round'"
-          label="Width at the floor"
-          dimension="length"
-          :bare-unit="bareLength"
-          :show="length"
-          :min="0.05"
-          :max="1.5"
-          :model-value="vessel.bottomM[1]"
-          @update:model-value="setSize('bottomM', 1, $event)"
-        />
-        <QuantityField
-          label="Height inside"
-          dimension="length"
-          :bare-unit="bareLength"
-          :show="length"
-          :min="0.02"
-          :max="1.5"
-          :model-value="vessel.heightM"
-          @update:model-value="set({ heightM: $event ?? vessel.heightM })"
-        />
-      </div>
-    </template>
+    <div v-else class="fields">
+      <QuantityField
+        :label="
+          vessel.shape === 'round' ? 'Across at the rim' : 'Length at the rim'
+        "
+        dimension="length"
+        :bare-unit="bareLength"
+        :show="length"
+        :min="0.05"
+        :max="1.5"
+        :model-value="vessel.topM[0]"
+        @update:model-value="setSize('topM', 0, $event)"
+      />
+      <QuantityField
+        v-if="vessel.shape !== 'round'"
+        label="Width at the rim"
+        dimension="length"
+        :bare-unit="bareLength"
+        :show="length"
+        :min="0.05"
+        :max="1.5"
+        :model-value="vessel.topM[1]"
+        @update:model-value="setSize('topM', 1, $event)"
+      />
+      <QuantityField
+        :label="
+          vessel.shape === 'round'
+            ? 'Across at the floor'
+            : 'Length at the floor'
+        "
+        dimension="length"
+        :bare-unit="bareLength"
+        :show="length"
+        :min="0.05"
+        :max="1.5"
+        :model-value="vessel.bottomM[0]"
+        @update:model-value="setSize('bottomM', 0, $event)"
+      />
+      <QuantityField
+        v-if="vessel.shape !== 'round'"
+        label="Width at the floor"
+        dimension="length"
+        :bare-unit="bareLength"
+        :show="length"
+        :min="0.05"
+        :max="1.5"
+        :model-value="vessel.bottomM[1]"
+        @update:model-value="setSize('bottomM', 1, $event)"
+      />
+      <QuantityField
+        label="Height inside"
+        dimension="length"
+        :bare-unit="bareLength"
+        :show="length"
+        :min="0.02"
+        :max="1.5"
+        :model-value="vessel.heightM"
+        @update:model-value="set({ heightM: $event ?? vessel.heightM })"
+      />
+    </div>
     <div class="fields">
       <QuantityField
         label="Weight, empty, no lid"
@@ -183,20 +227,44 @@ const setName = (name: string) => {
           min="30"
           max="100"
           :value="Math.round(vessel.fillShare * 100)"
-          @change="set({ fillShare: Number(($event.target as HTMLInputElement).value) / 100 })"
+          @change="
+            set({
+              fillShare:
+                Number(($event.target as HTMLInputElement).value) / 100,
+            })
+          "
       /></label>
       <p class="quiet">
         Holds <b class="figure">{{ showVolume(capacityL(vessel), units) }}</b>
       </p>
     </div>
-    <TickChoice label="Made of" :options="BODIES" :model-value="vessel.body" @update:model-value="set({ body: $event })" />
-    <TickChoice label="Lid" :options="LIDS" :model-value="vessel.lid" @update:model-value="set({ lid: $event })" />
+    <div class="fields">
+      <TickChoice
+        label="Made of"
+        :options="BODIES"
+        :model-value="vessel.body"
+        @update:model-value="set({ body: $event })"
+      />
+      <TickChoice
+        label="Lid"
+        :options="LIDS"
+        :model-value="vessel.lid"
+        @update:model-value="set({ lid: $event })"
+      />
+    </div>
     <p v-if="problem" class="ember" role="alert">{{ problem }}</p>
     <p class="row">
-      <button type="button" class="button danger" :disabled="usedBy.length > 0" @click="emit('remove')">
+      <button
+        type="button"
+        class="button danger"
+        :disabled="usedBy.length > 0"
+        @click="emit('remove')"
+      >
         Take it out of the kitchen
       </button>
-      <span v-if="usedBy.length > 0" class="quiet small">It is used by {{ usedBy.join(", ") }}.</span>
+      <span v-if="usedBy.length > 0" class="quiet small"
+        >It is used by {{ usedBy.join(", ") }}.</span
+      >
     </p>
   </div>
 </template>
@@ -218,7 +286,7 @@ const setName = (name: string) => {
 .fields {
   display: flex;
   flex-wrap: wrap;
-  gap: 12px 24px;
+  gap: 8px 24px;
   align-items: end;
 }
 

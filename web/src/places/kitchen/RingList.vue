@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { RingSchema, type Ring } from "@kettlos/core/heat/ring-schema";
 import { ringNetW } from "@kettlos/core/heat/hob";
-import { ElInput } from "element-plus";
 import { computed, ref } from "vue";
 import TickChoice from "../../controls/TickChoice.vue";
 import { useKitchenStore } from "../../data/kitchen-store";
@@ -18,16 +17,24 @@ async function set(ring: Ring, part: Partial<Ring>) {
     ? ""
     : `The power of a ring lies between 200 and 20,000 W; ${part.powerW ?? ring.powerW} does not.`;
   if (next.success)
-    await store.change({ rings: rings.value.map((r) => (r.id === ring.id ? next.data : r)) });
+    await store.change({
+      rings: rings.value.map((r) => (r.id === ring.id ? next.data : r)),
+    });
 }
 const add = () =>
   store.change({
     rings: [
       ...rings.value,
-      { id: crypto.randomUUID(), name: "New ring", kind: "gas", powerW: usualPowerW("gas") },
+      {
+        id: crypto.randomUUID(),
+        name: "New ring",
+        kind: "gas",
+        powerW: usualPowerW("gas"),
+      },
     ],
   });
-const remove = (id: string) => store.change({ rings: rings.value.filter((r) => r.id !== id) });
+const remove = (id: string) =>
+  store.change({ rings: rings.value.filter((r) => r.id !== id) });
 const isUsed = (id: string) => store.plans.some((p) => p.ringId === id);
 const setName = (ring: Ring, name: string) => {
   if (name.trim() !== "") void set(ring, { name: name.trim().slice(0, 60) });
@@ -40,7 +47,10 @@ const setName = (ring: Ring, name: string) => {
     <li v-for="ring in rings" :key="ring.id">
       <label
         ><span class="visually-hidden">Name of the ring</span>
-        <ElInput :model-value="ring.name" maxlength="60" @update:model-value="setName(ring, $event)"
+        <ElInput
+          :model-value="ring.name"
+          maxlength="60"
+          @update:model-value="setName(ring, $event)"
       /></label>
       <TickChoice
         label="Kind of ring"
@@ -56,13 +66,20 @@ const setName = (ring: Ring, name: string) => {
           step="50"
           :value="ring.powerW"
           aria-label="Power, watts"
-          @change="set(ring, { powerW: Number(($event.target as HTMLInputElement).value) })"
+          @change="
+            set(ring, {
+              powerW: Number(($event.target as HTMLInputElement).value),
+            })
+          "
         />
         W</label
       >
       <span class="quiet small"
-        >about {{ Math.round(ringNetW(ring, store.kitchen?.altitudeM ?? 0) / 10) * 10 }} W reach the
-        pot here</span
+        >about
+        {{
+          Math.round(ringNetW(ring, store.kitchen?.altitudeM ?? 0) / 10) * 10
+        }}
+        W reach the pot here</span
       >
       <button
         type="button"

@@ -38,7 +38,12 @@ const readings = computed(() => {
   const { trace } = answers.value ?? {};
   if (trace === undefined || cook.litMs === null) return [];
   const simmerMs = cook.simmerMs ?? cook.litMs;
-  return readingsAsLiquid(plan.value, kitchen.value, cook, cook.offMs ?? simmerMs).map((r) => ({
+  return readingsAsLiquid(
+    plan.value,
+    kitchen.value,
+    cook,
+    cook.offMs ?? simmerMs,
+  ).map((r) => ({
     tMin: trace.toSimmerMin + (r.atMs - simmerMs) / 60_000,
     litres: r.liquidKg / waterDensityKgL(trace.holdC),
   }));
@@ -60,7 +65,9 @@ async function cookAgain() {
   />
   <div class="place course">
     <section class="wide">
-      <p v-if="answers" class="sentence">{{ sentenceText(plan, kitchen, answers, units) }}</p>
+      <p v-if="answers" class="sentence">
+        {{ sentenceText(plan, kitchen, answers, units) }}
+      </p>
       <SimmerRibbon
         v-if="answers"
         :trace="answers.trace"
@@ -70,7 +77,10 @@ async function cookAgain() {
         :window="
           answers.flavour === null
             ? null
-            : { from: answers.flavour.window.from.value, past: answers.flavour.window.past.value }
+            : {
+                from: answers.flavour.window.from.value,
+                past: answers.flavour.window.past.value,
+              }
         "
         :readings="readings"
       />
@@ -90,12 +100,16 @@ async function cookAgain() {
       <h2>Planned against got</h2>
       <p class="big figure">
         <span class="result">{{ showVolume(gap.gotL, units) }}</span>
-        <span class="quiet"> planned {{ showVolume(gap.plannedL, units) }}</span>
+        <span class="quiet">
+          planned {{ showVolume(gap.plannedL, units) }}</span
+        >
       </p>
       <p>{{ causeWords(gap, units) }}</p>
       <LedgerFlow v-if="flow" :flow="flow" :units="units" />
       <p class="row">
-        <button type="button" class="button primary" @click="cookAgain">Plan it again</button>
+        <button type="button" class="button primary" @click="cookAgain">
+          Plan it again
+        </button>
         <RouterLink class="button" to="/logbook">All batches</RouterLink>
       </p>
     </section>

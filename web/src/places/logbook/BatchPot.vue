@@ -9,10 +9,18 @@ import type { PotState } from "../../data/pots-store";
 import SmallPot from "../../drawings/SmallPot.vue";
 
 /** A finished batch as its pot: what was got as its level, what was planned as a line. */
-const props = defineProps<{ pot: PotState; pxPerM: number; units: UnitSystem }>();
+const props = defineProps<{
+  pot: PotState;
+  pxPerM: number;
+  units: UnitSystem;
+}>();
 
-const vessel = computed(() => vesselOf(props.pot.batch.plan, props.pot.batch.kitchen));
-const gap = computed(() => gapOf(props.pot.batch.plan, props.pot.batch.kitchen, props.pot.cook));
+const vessel = computed(() =>
+  vesselOf(props.pot.batch.plan, props.pot.batch.kitchen),
+);
+const gap = computed(() =>
+  gapOf(props.pot.batch.plan, props.pot.batch.kitchen, props.pot.cook),
+);
 const depth = (litres: number) =>
   depthForVolumeM(vessel.value, Math.min(litres, capacityL(vessel.value)));
 const one = computed(() => (props.units === "us" ? "us" : "metric"));
@@ -42,7 +50,9 @@ const difference = computed(() => {
       >
       <span class="quiet small"
         >{{ format(pot.cook.litMs ?? pot.batch.createdMs, "EEE d MMM")
-        }}<template v-if="pot.cook.result?.set">, {{ pot.cook.result.set }}</template></span
+        }}<template v-if="pot.cook.result?.set"
+          >, {{ pot.cook.result.set }}</template
+        ></span
       >
     </figcaption>
   </figure>

@@ -4,12 +4,20 @@ import { VIGOURS, type Vigour } from "@kettlos/core/heat/constants";
 import { SIMMER_LOOK } from "@kettlos/core/batch/next-action";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
-import { showDuration, showTemperature, type UnitSystem } from "@kettlos/core/units/show";
+import {
+  showDuration,
+  showTemperature,
+  type UnitSystem,
+} from "@kettlos/core/units/show";
 import { computed } from "vue";
 import QuantityField from "../../controls/QuantityField.vue";
 
 /** How hard it simmers, by what it looks like and what it reads here; and whether it boils first. */
-const props = defineProps<{ plan: Plan; kitchen: Kitchen; units: UnitSystem }>();
+const props = defineProps<{
+  plan: Plan;
+  kitchen: Kitchen;
+  units: UnitSystem;
+}>();
 const emit = defineEmits<{ change: [Partial<Plan>] }>();
 
 const one = computed(() => (props.units === "us" ? "us" : "metric"));
@@ -29,7 +37,9 @@ const isSet = (v: Vigour) => props.plan.heat.vigour === v;
           @click="setHeat({ vigour })"
         >
           {{ SIMMER_LOOK[vigour] }}
-          <b class="figure">{{ showTemperature(simmerC(vigour, kitchen.altitudeM), one) }}</b>
+          <b class="figure">{{
+            showTemperature(simmerC(vigour, kitchen.altitudeM), one)
+          }}</b>
         </button>
       </li>
     </ul>
@@ -38,7 +48,11 @@ const isSet = (v: Vigour) => props.plan.heat.vigour === v;
         type="checkbox"
         :checked="plan.heat.boilFirstMin !== null"
         @change="
-          setHeat({ boilFirstMin: ($event.target as HTMLInputElement).checked ? 5 : null })
+          setHeat({
+            boilFirstMin: ($event.target as HTMLInputElement).checked
+              ? 5
+              : null,
+          })
         "
       />
       bring it to the boil first and skim

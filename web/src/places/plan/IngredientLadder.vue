@@ -1,18 +1,30 @@
 <script setup lang="ts">
-import { findIngredients, ingredientById } from "@kettlos/core/ingredient/catalogue";
+import {
+  findIngredients,
+  ingredientById,
+} from "@kettlos/core/ingredient/catalogue";
 import type { Amount } from "@kettlos/core/ingredient/read-amount";
 import { readLine } from "@kettlos/core/ingredient/read-line";
 import type { Ingredient } from "@kettlos/core/ingredient/ingredient";
 import type { Plan, PlanItem } from "@kettlos/core/simulate/plan-schema";
 import { outcomeOf } from "@kettlos/core/units/problem";
-import { showDuration, showMass, showVolume, type UnitSystem } from "@kettlos/core/units/show";
-import { ElAutocomplete, ElPopover } from "element-plus";
+import {
+  showDuration,
+  showMass,
+  showVolume,
+  type UnitSystem,
+} from "@kettlos/core/units/show";
 import { computed, ref } from "vue";
 import ItemEditor from "./ItemEditor.vue";
 import { whenFor, whenRank, whenWords } from "./when-words";
 
 /** What goes in, as a ladder by time; a line is typed as it would be said. */
-const props = defineProps<{ plan: Plan; waterL: number; holdMin: number; units: UnitSystem }>();
+const props = defineProps<{
+  plan: Plan;
+  waterL: number;
+  holdMin: number;
+  units: UnitSystem;
+}>();
 const emit = defineEmits<{
   add: [PlanItem];
   change: [id: string, part: Partial<PlanItem>];
@@ -20,11 +32,15 @@ const emit = defineEmits<{
 }>();
 
 const rungs = computed(() => {
-  const sorted = [...props.plan.items].sort((a, b) => whenRank(a.when) - whenRank(b.when));
+  const sorted = [...props.plan.items].sort(
+    (a, b) => whenRank(a.when) - whenRank(b.when),
+  );
   return sorted.map((item, i) => ({
     item,
     name: ingredientById(item.ingredientId).name,
-    opens: i === 0 || whenWords(sorted[i - 1]?.when ?? item.when) !== whenWords(item.when),
+    opens:
+      i === 0 ||
+      whenWords(sorted[i - 1]?.when ?? item.when) !== whenWords(item.when),
   }));
 });
 const metric = computed(() => props.units !== "us");
@@ -43,7 +59,9 @@ const amountOf = (item: PlanItem, system: "metric" | "us") =>
     : showMass(item.massKg, system);
 const prepOf = (item: PlanItem) =>
   [
-    item.counted === undefined ? "" : `${item.counted.count} ${item.counted.word}`,
+    item.counted === undefined
+      ? ""
+      : `${item.counted.count} ${item.counted.word}`,
     item.frozen ? "frozen" : "",
     item.preparation || (item.boneState === "raw" ? "" : item.boneState),
   ]
@@ -91,14 +109,19 @@ function takeChoice(amount: Amount) {
 
 /** Offers names that fit the word being typed after the amount. */
 function suggest(typed: string, done: (found: { value: string }[]) => void) {
-  const found = /^(\S*\d\S*(?:\s+(?:kg|g|lb|oz|ml|l|qt|cups?|tbsp|tsp))?\s+)(.+)$/i.exec(typed);
+  const found =
+    /^(\S*\d\S*(?:\s+(?:kg|g|lb|oz|ml|l|qt|cups?|tbsp|tsp))?\s+)(.+)$/i.exec(
+      typed,
+    );
   const name = found?.[2];
   done(
     name === undefined
       ? []
       : findIngredients(name)
           .slice(0, 7)
-          .map((i) => ({ value: `${found?.[1] ?? ""}${i.name.toLowerCase()}` })),
+          .map((i) => ({
+            value: `${found?.[1] ?? ""}${i.name.toLowerCase()}`,
+          })),
   );
 }
 </script>
@@ -106,18 +129,36 @@ function suggest(typed: string, done: (found: { value: string }[]) => void) {
 <template>
   <section class="ladder" aria-label="What goes in">
     <ol>
-      <li v-for="rung in rungs" :key="rung.item.id" :class="{ opens: rung.opens }">
+      <li
+        v-for="rung in rungs"
+        :key="rung.item.id"
+        :class="{ opens: rung.opens }"
+      >
         <span class="when">
           <template v-if="rung.opens">
-            <strong>{{ whenWords(rung.item.when) }}</strong> <span>{{ clockOf(rung.item) }}</span>
+            <strong>{{ whenWords(rung.item.when) }}</strong>
+            <span>{{ clockOf(rung.item) }}</span>
           </template>
         </span>
-        <ElPopover trigger="click" placement="bottom-start" :width="400" :persistent="false">
+        <ElPopover
+          trigger="click"
+          placement="bottom-start"
+          :width="400"
+          :persistent="false"
+        >
           <template #reference>
-            <button type="button" class="rung" :aria-label="`Change ${rung.name}`">
+            <button
+              type="button"
+              class="rung"
+              :aria-label="`Change ${rung.name}`"
+            >
               <strong>{{ rung.name }}</strong>
-              <b class="figure">{{ amountOf(rung.item, metric ? "metric" : "us") }}</b>
-              <span class="quiet us">{{ metric && us ? amountOf(rung.item, "us") : "" }}</span>
+              <b class="figure">{{
+                amountOf(rung.item, metric ? "metric" : "us")
+              }}</b>
+              <span class="quiet us">{{
+                metric && us ? amountOf(rung.item, "us") : ""
+              }}</span>
               <span class="quiet prep">{{ prepOf(rung.item) }}</span>
             </button>
           </template>
@@ -138,7 +179,9 @@ function suggest(typed: string, done: (found: { value: string }[]) => void) {
         :fetch-suggestions="suggest"
         :trigger-on-focus="false"
         :debounce="80"
-        :placeholder="plan.items.length === 0 ? '2.5 kg lamb neck' : 'and 2 medium onions'"
+        :placeholder="
+          plan.items.length === 0 ? '2.5 kg lamb neck' : 'and 2 medium onions'
+        "
         clearable
         @keydown.enter="read"
         @select="read"
@@ -188,13 +231,16 @@ li.opens {
   grid-template-columns: minmax(120px, 1.4fr) 74px 84px minmax(60px, 1.5fr);
   gap: 8px;
   align-items: baseline;
-  min-height: 36px;
+  min-height: 32px;
   width: 100%;
   padding: 0 0 0 26px;
   border: 0;
-  background:
-    repeating-linear-gradient(180deg, var(--tick) 0 1px, transparent 1px 25%) left / 8px 100%
-    no-repeat;
+  background: repeating-linear-gradient(
+      180deg,
+      var(--tick) 0 1px,
+      transparent 1px 25%
+    )
+    left / 8px 100% no-repeat;
   font-size: 16px;
   text-align: left;
 }
@@ -213,13 +259,22 @@ li.opens {
 
 .us,
 .prep {
+  overflow: hidden;
   font-size: 14px;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+}
+
+@media (pointer: coarse) {
+  .rung {
+    min-height: 44px;
+  }
 }
 
 .add {
   display: flex;
   gap: 12px;
-  padding: 8px 0 4px 194px;
+  padding: 4px 0 2px 194px;
   border-top: 1px solid var(--hair);
 }
 

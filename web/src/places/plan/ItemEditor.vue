@@ -3,7 +3,6 @@ import { ingredientById } from "@kettlos/core/ingredient/catalogue";
 import type { Amount } from "@kettlos/core/ingredient/read-amount";
 import type { PlanItem, When } from "@kettlos/core/simulate/plan-schema";
 import { showDuration, type UnitSystem } from "@kettlos/core/units/show";
-import { ElInput } from "element-plus";
 import { computed } from "vue";
 import AmountField from "../../controls/AmountField.vue";
 import QuantityField from "../../controls/QuantityField.vue";
@@ -23,18 +22,31 @@ const WHENS = [
 const at = computed({
   get: () => props.item.when.at,
   set: (value: When["at"]) =>
-    emit("change", { when: value === "beforeEnd" ? { at: value, min: 60 } : { at: value } }),
+    emit("change", {
+      when: value === "beforeEnd" ? { at: value, min: 60 } : { at: value },
+    }),
 });
 const STATES = [
   { value: "raw", label: "raw", hint: "As they come" },
   { value: "blanched", label: "blanched", hint: "Clearer stock" },
-  { value: "roasted", label: "roasted", hint: "Brown stock, a little less set" },
-  { value: "usedBefore", label: "used before", hint: "A second pot: about a fifth less to give" },
+  {
+    value: "roasted",
+    label: "roasted",
+    hint: "Brown stock, a little less set",
+  },
+  {
+    value: "usedBefore",
+    label: "used before",
+    hint: "A second pot: about a fifth less to give",
+  },
 ] as const;
 
 function setAmount({ massKg, counted }: Amount) {
   const { counted: _before, ...rest } = props.item;
-  emit("change", counted === undefined ? { ...rest, massKg } : { massKg, counted });
+  emit(
+    "change",
+    counted === undefined ? { ...rest, massKg } : { massKg, counted },
+  );
 }
 </script>
 
@@ -44,7 +56,11 @@ function setAmount({ massKg, counted }: Amount) {
     <AmountField
       label="How much"
       :ingredient="ingredient"
-      :amount="item.counted ? { massKg: item.massKg, counted: item.counted } : { massKg: item.massKg }"
+      :amount="
+        item.counted
+          ? { massKg: item.massKg, counted: item.counted }
+          : { massKg: item.massKg }
+      "
       :units="units"
       @change="setAmount"
     />
@@ -58,7 +74,9 @@ function setAmount({ massKg, counted }: Amount) {
       :min="1"
       :max="2880"
       :model-value="item.when.min"
-      @update:model-value="emit('change', { when: { at: 'beforeEnd', min: $event ?? 60 } })"
+      @update:model-value="
+        emit('change', { when: { at: 'beforeEnd', min: $event ?? 60 } })
+      "
     />
     <TickChoice
       v-if="ingredient.group === 'bones'"
@@ -67,11 +85,18 @@ function setAmount({ massKg, counted }: Amount) {
       :model-value="item.boneState"
       @update:model-value="emit('change', { boneState: $event })"
     />
-    <label v-if="ingredient.group === 'bones' || ingredient.group === 'meat'" class="check">
+    <label
+      v-if="ingredient.group === 'bones' || ingredient.group === 'meat'"
+      class="check"
+    >
       <input
         type="checkbox"
         :checked="item.frozen"
-        @change="emit('change', { frozen: ($event.target as HTMLInputElement).checked })"
+        @change="
+          emit('change', {
+            frozen: ($event.target as HTMLInputElement).checked,
+          })
+        "
       />
       goes in frozen
     </label>
@@ -82,10 +107,14 @@ function setAmount({ massKg, counted }: Amount) {
         maxlength="200"
         placeholder="halved, skin on"
         @change="(text: string) => emit('change', { preparation: text })"
-        @update:model-value="(text: string) => emit('change', { preparation: text })"
+        @update:model-value="
+          (text: string) => emit('change', { preparation: text })
+        "
       />
     </label>
-    <button type="button" class="button danger" @click="emit('remove')">Take it off the plan</button>
+    <button type="button" class="button danger" @click="emit('remove')">
+      Take it off the plan
+    </button>
   </div>
 </template>
 

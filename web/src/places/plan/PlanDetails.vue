@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
 import { showDuration } from "@kettlos/core/units/show";
-import { ElInput } from "element-plus";
 import QuantityField from "../../controls/QuantityField.vue";
 import TickChoice from "../../controls/TickChoice.vue";
 
@@ -20,8 +19,16 @@ const FEEDS = [
   { value: "animals", label: "animals" },
 ] as const;
 const FATS = [
-  { value: "liftCold", label: "lift cold", hint: "The fat sets on top and lifts as a disc" },
-  { value: "skimHot", label: "skim hot", hint: "Taken off while it simmers; it steams freely" },
+  {
+    value: "liftCold",
+    label: "lift cold",
+    hint: "The fat sets on top and lifts as a disc",
+  },
+  {
+    value: "skimHot",
+    label: "skim hot",
+    hint: "Taken off while it simmers; it steams freely",
+  },
   { value: "keep", label: "keep", hint: "Stays in" },
 ] as const;
 const SIEVES = [
@@ -37,7 +44,13 @@ const setStrain = (part: Partial<Plan["strain"]>) =>
 
 <template>
   <div class="details">
-    <label>Name <ElInput :model-value="plan.name" maxlength="80" @update:model-value="setName" /></label>
+    <label
+      >Name
+      <ElInput
+        :model-value="plan.name"
+        maxlength="80"
+        @update:model-value="setName"
+    /></label>
     <label>
       For
       <ElInput
@@ -79,19 +92,32 @@ const setStrain = (part: Partial<Plan["strain"]>) =>
       <input
         type="checkbox"
         :checked="plan.strain.pressed"
-        @change="setStrain({ pressed: ($event.target as HTMLInputElement).checked })"
+        @change="
+          setStrain({ pressed: ($event.target as HTMLInputElement).checked })
+        "
       />
       press the solids (more, cloudier)
     </label>
     <hr class="rule" />
     <p class="row">
-      <button type="button" class="button" @click="emit('fresh')">New plan</button>
-      <button type="button" class="button" @click="emit('copy')">Copy this</button>
-      <button type="button" class="button danger" @click="emit('remove')">Remove</button>
+      <button type="button" class="button" @click="emit('fresh')">
+        New plan
+      </button>
+      <button type="button" class="button" @click="emit('copy')">
+        Copy this
+      </button>
+      <button type="button" class="button danger" @click="emit('remove')">
+        Remove
+      </button>
     </p>
     <ul>
-      <li v-for="other in plans.filter((p) => p.id !== plan.id)" :key="other.id">
-        <button type="button" class="link" @click="emit('open', other.id)">{{ other.name }}</button>
+      <li
+        v-for="other in plans.filter((p) => p.id !== plan.id)"
+        :key="other.id"
+      >
+        <button type="button" class="link" @click="emit('open', other.id)">
+          {{ other.name }}
+        </button>
       </li>
     </ul>
   </div>

@@ -7,7 +7,6 @@ import { outcomeOf } from "@kettlos/core/units/problem";
 import { showDuration, showTemperature } from "@kettlos/core/units/show";
 import { useEventListener } from "@vueuse/core";
 import { format } from "date-fns";
-import { ElDatePicker, ElInput, ElPopover } from "element-plus";
 import { computed, onBeforeUnmount, watch } from "vue";
 import { useRoute, useRouter } from "vue-router";
 import CautionList from "../../controls/CautionList.vue";
@@ -67,7 +66,8 @@ async function startNew() {
   await open(fresh);
 }
 async function duplicate() {
-  if (plan.value !== null) await open({ ...copyOf(plan.value), name: `${plan.value.name} again` });
+  if (plan.value !== null)
+    await open({ ...copyOf(plan.value), name: `${plan.value.name} again` });
 }
 async function open(next: NonNullable<typeof plan.value>) {
   await planStore.flush();
@@ -95,7 +95,9 @@ useEventListener(document, "visibilitychange", () => void planStore.flush());
 useEventListener(window, "pagehide", () => void planStore.flush());
 onBeforeUnmount(() => void planStore.flush());
 
-const canStart = computed(() => answers.value !== null && answers.value.trace.problem === null);
+const canStart = computed(
+  () => answers.value !== null && answers.value.trace.problem === null,
+);
 const vigours = computed(() =>
   VIGOURS.map((value) => ({
     value,
@@ -103,14 +105,23 @@ const vigours = computed(() =>
   })),
 );
 const labels = computed(() =>
-  plan.value === null || answers.value === null ? [] : markLabels(plan.value, answers.value.trace),
+  plan.value === null || answers.value === null
+    ? []
+    : markLabels(plan.value, answers.value.trace),
 );
-const cautions = computed(() => answers.value?.cautions.filter((c) => c.places.includes("plan")) ?? []);
-const grave = computed(() => cautions.value.filter((c) => c.severity !== "note"));
-const notes = computed(() => cautions.value.filter((c) => c.severity === "note"));
+const cautions = computed(
+  () => answers.value?.cautions.filter((c) => c.places.includes("plan")) ?? [],
+);
+const grave = computed(() =>
+  cautions.value.filter((c) => c.severity !== "note"),
+);
+const notes = computed(() =>
+  cautions.value.filter((c) => c.severity === "note"),
+);
 const flavourCaution = computed<Caution | null>(() => {
   const flavour = answers.value?.flavour;
-  if (flavour?.state !== "short" && flavour?.state !== "past its best") return null;
+  if (flavour?.state !== "short" && flavour?.state !== "past its best")
+    return null;
   const { trace } = answers.value as NonNullable<typeof answers.value>;
   return flavour.state === "short"
     ? {
@@ -135,19 +146,27 @@ const flavourCaution = computed<Caution | null>(() => {
 const start = computed(() => answers.value?.start ?? null);
 const readyAt = computed({
   get: () => (plan.value?.readyAt ? new Date(plan.value.readyAt) : null),
-  set: (date: Date | null) => planStore.change({ readyAt: date === null ? null : date.toISOString() }),
+  set: (date: Date | null) =>
+    planStore.change({ readyAt: date === null ? null : date.toISOString() }),
 });
 const clock = (ms: number) => format(ms, "EEE HH:mm");
 const holdBy = (minutes: number) => {
   if (plan.value?.stop.by !== "time") return;
-  const holdMin = Math.min(2880, Math.max(5, plan.value.stop.holdMin + minutes));
+  const holdMin = Math.min(
+    2880,
+    Math.max(5, plan.value.stop.holdMin + minutes),
+  );
   planStore.change({ stop: { by: "time", holdMin } });
 };
 
 useShortcuts(() => [
   { keys: "n", does: "New plan", run: () => void startNew() },
   { keys: "p", does: "Put this pot on", run: () => void putOn() },
-  { keys: "u", does: "Undo the last change of the plan", run: () => planStore.undo() },
+  {
+    keys: "u",
+    does: "Undo the last change of the plan",
+    run: () => planStore.undo(),
+  },
   { keys: "+", does: "Half an hour longer", run: () => holdBy(30) },
   { keys: "-", does: "Half an hour shorter", run: () => holdBy(-30) },
 ]);
@@ -157,9 +176,18 @@ useShortcuts(() => [
   <div v-if="plan !== null && kitchen !== null" class="plan">
     <StageStrip :name="plan.name" stage="gather" :plan-id="plan.id">
       <template #name>
-        <ElPopover trigger="click" placement="bottom-start" :width="380" :persistent="false">
+        <ElPopover
+          trigger="click"
+          placement="bottom-start"
+          :width="380"
+          :persistent="false"
+        >
           <template #reference>
-            <button type="button" class="editable figure" aria-label="Name, for whom, other plans">
+            <button
+              type="button"
+              class="editable figure"
+              aria-label="Name, for whom, other plans"
+            >
               {{ plan.name }}
             </button>
           </template>
@@ -175,12 +203,21 @@ useShortcuts(() => [
         </ElPopover>
       </template>
       <template #about>{{
-        plan.forWhat === "" ? "" : plan.feeds === "animals" ? `for ${plan.forWhat}, animals` : `for ${plan.forWhat}`
+        plan.forWhat === ""
+          ? ""
+          : plan.feeds === "animals"
+            ? `for ${plan.forWhat}, animals`
+            : `for ${plan.forWhat}`
       }}</template>
     </StageStrip>
     <section v-if="planStore.problem !== null" class="problem" role="alert">
       <strong>{{ planStore.problem.message }}</strong>
-      <button v-if="planStore.before !== null" class="button" type="button" @click="planStore.undo()">
+      <button
+        v-if="planStore.before !== null"
+        class="button"
+        type="button"
+        @click="planStore.undo()"
+      >
         Undo the last change
       </button>
     </section>
@@ -205,16 +242,27 @@ useShortcuts(() => [
           @remove-item="planStore.removeItem($event)"
         />
         <p class="whys small">
-          <WhyFigure :estimate="answers.figures.strainedL" label="Why so much?" />
-          <WhyFigure :estimate="answers.figures.gelatinGL" :label="`Why ${answers.set.expected}?`" />
+          <WhyFigure
+            :estimate="answers.figures.strainedL"
+            label="Why so much?"
+          />
+          <WhyFigure
+            :estimate="answers.figures.gelatinGL"
+            :label="`Why ${answers.set.expected}?`"
+          />
           <WhyFigure :estimate="answers.figures.steamedL" label="Why steam?" />
-          <WhyFigure :estimate="answers.figures.toSimmerMin" :label="`Simmers after ${showDuration(answers.figures.toSimmerMin.expected)}`" />
+          <WhyFigure
+            :estimate="answers.figures.toSimmerMin"
+            :label="`Simmers after ${showDuration(answers.figures.toSimmerMin.expected)}`"
+          />
           <WhyFigure
             v-if="answers.figures.saltGL.expected > 0.05"
             :estimate="answers.figures.saltGL"
             :label="`Salt ${answers.figures.saltGL.expected.toFixed(1)} g/L`"
           />
-          <span v-if="answers.allergens.length > 0">Contains {{ answers.allergens.join(", ") }}</span>
+          <span v-if="answers.allergens.length > 0"
+            >Contains {{ answers.allergens.join(", ") }}</span
+          >
         </p>
         <IngredientLadder
           :plan="plan"
@@ -230,20 +278,32 @@ useShortcuts(() => [
     <div v-if="answers !== null" class="bottom">
       <section class="simmer">
         <div class="controls">
-          <h2>Simmer</h2>
+          <h2 class="visually-hidden">Simmer</h2>
           <TickChoice
             label="Simmer"
             :options="vigours"
             :model-value="plan.heat.vigour"
-            @update:model-value="planStore.change({ heat: { ...plan.heat, vigour: $event } })"
+            @update:model-value="
+              planStore.change({ heat: { ...plan.heat, vigour: $event } })
+            "
           />
           <LidChoice :plan="plan" @change="planStore.change($event)" />
           <div v-if="plan.stop.by === 'time'" class="hold">
-            <button type="button" class="button" aria-label="Half an hour shorter" @click="holdBy(-30)">
+            <button
+              type="button"
+              class="button"
+              aria-label="Half an hour shorter"
+              @click="holdBy(-30)"
+            >
               −
             </button>
             <b class="figure">{{ showDuration(plan.stop.holdMin) }}</b>
-            <button type="button" class="button" aria-label="Half an hour longer" @click="holdBy(30)">
+            <button
+              type="button"
+              class="button"
+              aria-label="Half an hour longer"
+              @click="holdBy(30)"
+            >
               +
             </button>
           </div>
@@ -256,30 +316,40 @@ useShortcuts(() => [
           :window="
             answers.flavour === null
               ? null
-              : { from: answers.flavour.window.from.value, past: answers.flavour.window.past.value }
+              : {
+                  from: answers.flavour.window.from.value,
+                  past: answers.flavour.window.past.value,
+                }
           "
         />
       </section>
       <aside class="side">
-        <CautionList v-if="flavourCaution !== null" :cautions="[flavourCaution]" />
+        <CautionList
+          v-if="flavourCaution !== null"
+          :cautions="[flavourCaution]"
+        />
         <CautionList :cautions="grave" />
-        <p class="ready">
-          <label for="ready">Strained by</label>
+        <label class="ready">
+          Strained by
           <ElDatePicker
-            id="ready"
             v-model="readyAt"
             type="datetime"
             format="ddd D MMM HH:mm"
             placeholder="any time"
           />
-        </p>
+        </label>
         <p v-if="start !== null" class="small">
           <strong>Light the ring {{ clock(start.lightMs) }}</strong
           >, by {{ clock(start.lightSurelyMs) }} to be sure; prepare from
           {{ clock(start.prepareMs) }}.
           <WhyFigure :estimate="answers.figures.totalMin" />
         </p>
-        <button type="button" class="button primary" :disabled="!canStart" @click="putOn">
+        <button
+          type="button"
+          class="button primary"
+          :disabled="!canStart"
+          @click="putOn"
+        >
           Put it on <kbd>P</kbd>
         </button>
         <CautionList :cautions="notes" />
@@ -289,12 +359,22 @@ useShortcuts(() => [
   <div v-else-if="kitchenStore.isLoaded" class="place empty">
     <h1>Nothing planned yet</h1>
     <p>
-      A plan is one pot: what goes in, how much water, how long. Kettlos draws it to scale and says
-      what will be left.
+      A plan is one pot: what goes in, how much water, how long. Kettlos draws
+      it to scale and says what will be left.
     </p>
-    <p><button type="button" class="button primary" @click="startNew">Plan a pot</button></p>
-    <p v-if="kitchen !== null && (kitchen.vessels.length === 0 || kitchen.rings.length === 0)">
-      First it needs a pot and a ring: <RouterLink to="/kitchen">set up the kitchen</RouterLink>.
+    <p>
+      <button type="button" class="button primary" @click="startNew">
+        Plan a pot
+      </button>
+    </p>
+    <p
+      v-if="
+        kitchen !== null &&
+        (kitchen.vessels.length === 0 || kitchen.rings.length === 0)
+      "
+    >
+      First it needs a pot and a ring:
+      <RouterLink to="/kitchen">set up the kitchen</RouterLink>.
     </p>
   </div>
 </template>
@@ -304,7 +384,7 @@ useShortcuts(() => [
   display: grid;
   grid-template-columns: minmax(0, 600px) minmax(0, 1fr);
   gap: 0 32px;
-  padding: 8px 24px 4px;
+  padding: 4px 24px 0;
 }
 
 .words {
@@ -315,7 +395,7 @@ useShortcuts(() => [
   display: flex;
   flex-wrap: wrap;
   gap: 0 16px;
-  padding: 4px 0 8px;
+  padding: 2px 0 4px;
 }
 
 .problem {
@@ -330,9 +410,9 @@ useShortcuts(() => [
 
 .bottom {
   display: grid;
-  grid-template-columns: minmax(0, 1fr) 300px;
+  grid-template-columns: minmax(0, 1fr) 316px;
   gap: 24px;
-  padding: 4px 24px 12px;
+  padding: 2px 24px 8px;
   border-top: 1px solid var(--hair);
 }
 

@@ -1,9 +1,17 @@
 <script setup lang="ts">
 import type { Answers } from "@kettlos/core/because/answers";
 import type { Plan, WaterStatement } from "@kettlos/core/simulate/plan-schema";
-import { showLength, showVolume, type UnitSystem } from "@kettlos/core/units/show";
+import {
+  showLength,
+  showVolume,
+  type UnitSystem,
+} from "@kettlos/core/units/show";
 import type { Vessel } from "@kettlos/core/vessel/vessel-schema";
-import { capacityL, depthForVolumeM, vesselVolumeL } from "@kettlos/core/vessel/volume";
+import {
+  capacityL,
+  depthForVolumeM,
+  vesselVolumeL,
+} from "@kettlos/core/vessel/volume";
 import { useElementSize } from "@vueuse/core";
 import { computed, ref, useTemplateRef } from "vue";
 import PotSection from "../../drawings/PotSection.vue";
@@ -12,14 +20,19 @@ import VolumeScale from "../../drawings/VolumeScale.vue";
 import { waterWords } from "./water-words";
 
 /** The pot of the plan: the water line can be pulled, stepped by keys, or set by its name. */
-const props = defineProps<{ plan: Plan; vessel: Vessel; answers: Answers; units: UnitSystem }>();
+const props = defineProps<{
+  plan: Plan;
+  vessel: Vessel;
+  answers: Answers;
+  units: UnitSystem;
+}>();
 const emit = defineEmits<{
   pull: [depthM: number];
   release: [];
   state: [statement: WaterStatement];
 }>();
 
-const HEIGHT = 384;
+const TALLEST = 356;
 const LEADERS = 176;
 const root = useTemplateRef<HTMLElement>("root");
 const svg = useTemplateRef<SVGSVGElement>("svg");
@@ -28,24 +41,33 @@ const isNarrow = computed(() => rootWidth.value < 470);
 const width = computed(() =>
   Math.max(240, rootWidth.value - (isNarrow.value ? 0 : LEADERS)),
 );
+const HEIGHT = computed(() =>
+  isNarrow.value ? Math.min(TALLEST, Math.round(width.value * 0.92)) : TALLEST,
+);
 const frame = computed(() =>
   potFrame(props.vessel, {
     width: width.value,
-    height: HEIGHT,
+    height: HEIGHT.value,
     left: 56,
     right: 56,
     top: 44,
-    bottom: 28,
+    bottom: 46,
   }),
 );
 const trace = computed(() => props.answers.trace);
 const startM = computed(() => trace.value.startDepthM);
 const lineY = computed(() => yAt(frame.value, startM.value));
 const half = computed(() => halfWidthAt(frame.value, startM.value));
-const markL = computed(() => vesselVolumeL(props.vessel, Math.min(startM.value, props.vessel.heightM)));
+const markL = computed(() =>
+  vesselVolumeL(props.vessel, Math.min(startM.value, props.vessel.heightM)),
+);
 const steamedL = computed(() => props.answers.figures.steamedL.expected);
-const steamY = computed(() => (lineY.value + yAt(frame.value, trace.value.endDepthM)) / 2);
-const steamBandPx = computed(() => yAt(frame.value, trace.value.endDepthM) - lineY.value);
+const steamY = computed(
+  () => (lineY.value + yAt(frame.value, trace.value.endDepthM)) / 2,
+);
+const steamBandPx = computed(
+  () => yAt(frame.value, trace.value.endDepthM) - lineY.value,
+);
 const one = computed(() => (props.units === "us" ? "us" : "metric"));
 
 interface Leader {
@@ -83,12 +105,13 @@ const leaders = computed<readonly Leader[]>(() => {
     if (above && here) here.y = Math.max(here.y, above.y + GAP);
   }
   const last = placed.at(-1);
-  const over = last ? Math.max(0, last.y - (HEIGHT - 30)) : 0;
+  const over = last ? Math.max(0, last.y - (HEIGHT.value - 30)) : 0;
   if (over > 0)
     for (let i = placed.length - 1; i >= 0; i--) {
       const here = placed[i];
       const below = placed[i + 1];
-      if (here) here.y = Math.min(here.y, below ? below.y - GAP : HEIGHT - 30);
+      if (here)
+        here.y = Math.min(here.y, below ? below.y - GAP : HEIGHT.value - 30);
     }
   return placed;
 });
@@ -97,7 +120,7 @@ const isPulling = ref(false);
 function pull(event: PointerEvent) {
   const box = svg.value?.getBoundingClientRect();
   if (!isPulling.value || box === undefined) return;
-  const y = ((event.clientY - box.top) / box.height) * HEIGHT;
+  const y = ((event.clientY - box.top) / box.height) * HEIGHT.value;
   emit("pull", depthAtY(frame.value, y));
 }
 function grab(event: PointerEvent) {
@@ -124,11 +147,13 @@ function step(event: KeyboardEvent) {
   stepBy(delta * (event.shiftKey ? 5 : 1));
 }
 function stepBy(litres: number) {
-  const wanted = Math.min(capacityL(props.vessel), Math.max(0.1, markL.value + litres));
+  const wanted = Math.min(
+    capacityL(props.vessel),
+    Math.max(0.1, markL.value + litres),
+  );
   emit("pull", depthForVolumeM(props.vessel, wanted));
   emit("release");
 }
-const PRETTY_LID = computed(() => props.plan.heat.lid);
 </script>
 
 <template>
@@ -147,11 +172,21 @@ const PRETTY_LID = computed(() => props.plan.heat.lid);
         :level-m="trace.endDepthM"
         :heap-top-m="Math.min(trace.heapTopM, vessel.heightM)"
         :fill-line-m="vessel.heightM * vessel.fillShare"
-        :lid="PRETTY_LID"
+        :lid="plan.heat.lid"
         flames
       >
-        <VolumeScale v-if="units !== 'us'" :frame="frame" unit="L" side="left" />
-        <VolumeScale v-if="units !== 'metric'" :frame="frame" unit="qt" side="right" />
+        <VolumeScale
+          v-if="units !== 'us'"
+          :frame="frame"
+          unit="L"
+          side="left"
+        />
+        <VolumeScale
+          v-if="units !== 'metric'"
+          :frame="frame"
+          unit="qt"
+          side="right"
+        />
         <g class="words">
           <text
             v-if="yAt(frame, vessel.heightM * vessel.fillShare) < lineY - 70"
@@ -162,7 +197,9 @@ const PRETTY_LID = computed(() => props.plan.heat.lid);
             fill line
           </text>
           <g :transform="`translate(${frame.centreX - half + 12} ${lineY})`">
-            <text class="strong big" y="-30">{{ showVolume(answers.waterL, one) }}</text>
+            <text class="strong big" y="-30">
+              {{ showVolume(answers.waterL, one) }}
+            </text>
             <text class="quiet" y="-10">
               water, {{ showLength(startM, one) }} deep
             </text>
@@ -176,7 +213,8 @@ const PRETTY_LID = computed(() => props.plan.heat.lid);
               fill="var(--surface)"
             />
             <text :x="frame.centreX - half + 16" :y="steamY + 5">
-              <tspan class="strong-span">{{ showVolume(steamedL, one) }}</tspan> steams off
+              <tspan class="strong-span">{{ showVolume(steamedL, one) }}</tspan>
+              steams off
             </text>
           </g>
           <text
@@ -185,7 +223,10 @@ const PRETTY_LID = computed(() => props.plan.heat.lid);
             :x="frame.centreX - half + 14"
             :y="yAt(frame, trace.endDepthM) + 17"
           >
-            ends here, {{ showVolume(trace.endLiquidL, one) }} in the pot
+            ends here, {{ showVolume(trace.endLiquidL, one) }}
+            <tspan v-if="steamBandPx <= 20" class="plain">
+              ({{ showVolume(steamedL, one) }} steams off)
+            </tspan>
           </text>
         </g>
         <line
@@ -220,7 +261,14 @@ const PRETTY_LID = computed(() => props.plan.heat.lid);
             fill="transparent"
           />
           <g :transform="`translate(${frame.centreX + half - 34} ${lineY})`">
-            <rect x="-17" y="-22" width="34" height="44" rx="3" fill="var(--rim)" />
+            <rect
+              x="-17"
+              y="-22"
+              width="34"
+              height="44"
+              rx="3"
+              fill="var(--rim)"
+            />
             <path d="M-7 -7L0 -13L7 -7M-7 7L0 13L7 7M-10 0H10" class="arrows" />
           </g>
         </g>
@@ -233,11 +281,21 @@ const PRETTY_LID = computed(() => props.plan.heat.lid);
           />
         </g>
       </PotSection>
-      <text class="quiet" :x="frame.centreX" :y="HEIGHT - 2" text-anchor="middle">
-        {{ vessel.name.toLowerCase() }}, {{ showVolume(capacityL(vessel), one) }} to the rim
+      <text
+        class="quiet"
+        :x="frame.centreX"
+        :y="HEIGHT - 2"
+        text-anchor="middle"
+      >
+        {{ vessel.name.toLowerCase() }},
+        {{ showVolume(capacityL(vessel), one) }} to the rim
       </text>
     </svg>
-    <ul class="ways" :class="{ row: isNarrow }" aria-label="Ways of stating the water">
+    <ul
+      class="ways"
+      :class="{ row: isNarrow }"
+      aria-label="Ways of stating the water"
+    >
       <li
         v-for="leader in leaders"
         :key="leader.statement.by"
@@ -251,14 +309,29 @@ const PRETTY_LID = computed(() => props.plan.heat.lid);
         >
           {{ leader.words }}
           <span class="volume" :class="{ ember: leader.isOver }"
-            >{{ leader.volume }}<template v-if="leader.isOver">, over the line</template></span
+            >{{ leader.volume
+            }}<template v-if="leader.isOver">, over the line</template></span
           >
         </button>
       </li>
     </ul>
     <p class="steps" aria-label="Step the water">
-      <button type="button" class="button" aria-label="Less water" @click="stepBy(-0.1)">−</button>
-      <button type="button" class="button" aria-label="More water" @click="stepBy(0.1)">+</button>
+      <button
+        type="button"
+        class="button"
+        aria-label="Less water"
+        @click="stepBy(-0.1)"
+      >
+        −
+      </button>
+      <button
+        type="button"
+        class="button"
+        aria-label="More water"
+        @click="stepBy(0.1)"
+      >
+        +
+      </button>
     </p>
   </div>
 </template>
@@ -266,7 +339,7 @@ const PRETTY_LID = computed(() => props.plan.heat.lid);
 <style scoped>
 .plan-pot {
   position: relative;
-  min-height: 384px;
+  min-height: 300px;
 }
 
 svg {
@@ -280,6 +353,11 @@ svg {
 
 .strong-span {
   font-weight: 700;
+}
+
+.plain {
+  font-family: var(--text);
+  font-weight: 400;
 }
 
 .on-broth {
@@ -369,11 +447,14 @@ svg {
 
 @media (width <= 700px) {
   .steps {
-    position: absolute;
-    top: 0;
-    right: 0;
     display: flex;
     gap: 8px;
+    padding: 4px 0 12px;
+  }
+
+  .steps .button {
+    flex: 1;
+    font-size: 20px;
   }
 }
 </style>

@@ -9,7 +9,12 @@ import { computed } from "vue";
 import TickChoice from "../../controls/TickChoice.vue";
 
 /** Which pot and ring: each pot says whether bones and water fit before anything is in it. */
-const props = defineProps<{ plan: Plan; kitchen: Kitchen; answers: Answers; units: UnitSystem }>();
+const props = defineProps<{
+  plan: Plan;
+  kitchen: Kitchen;
+  answers: Answers;
+  units: UnitSystem;
+}>();
 const emit = defineEmits<{ change: [Partial<Plan>] }>();
 
 const LIMIT = {
@@ -21,10 +26,14 @@ const LIMIT = {
 const rows = computed(() =>
   props.kitchen.vessels.filter(standsOnHob).map((vessel) => ({
     vessel,
-    fit: [props.answers.fit, ...props.answers.otherPots].find((f) => f.vesselId === vessel.id),
+    fit: [props.answers.fit, ...props.answers.otherPots].find(
+      (f) => f.vesselId === vessel.id,
+    ),
   })),
 );
-const rings = computed(() => props.kitchen.rings.map((r) => ({ value: r.id, label: r.name })));
+const rings = computed(() =>
+  props.kitchen.rings.map((r) => ({ value: r.id, label: r.name })),
+);
 </script>
 
 <template>
@@ -39,11 +48,16 @@ const rings = computed(() => props.kitchen.rings.map((r) => ({ value: r.id, labe
         >
           <span
             >{{ vessel.name }}
-            <span class="quiet small">{{ showVolume(capacityL(vessel), units) }}</span></span
+            <span class="quiet small">{{
+              showVolume(capacityL(vessel), units)
+            }}</span></span
           >
-          <span v-if="fit" class="small" :class="fit.limit === 'fits' ? 'herb' : 'ember'">{{
-            LIMIT[fit.limit]
-          }}</span>
+          <span
+            v-if="fit"
+            class="small"
+            :class="fit.limit === 'fits' ? 'herb' : 'ember'"
+            >{{ LIMIT[fit.limit] }}</span
+          >
         </button>
       </li>
     </ul>

@@ -1,13 +1,22 @@
 <script setup lang="ts">
 import type { Answers } from "@kettlos/core/because/answers";
 import type { Plan, Stop } from "@kettlos/core/simulate/plan-schema";
-import { showDuration, showLength, showVolume, type UnitSystem } from "@kettlos/core/units/show";
+import {
+  showDuration,
+  showLength,
+  showVolume,
+  type UnitSystem,
+} from "@kettlos/core/units/show";
 import { computed } from "vue";
 import QuantityField from "../../controls/QuantityField.vue";
 import TickChoice from "../../controls/TickChoice.vue";
 
 /** When it is enough: by the clock, or when the level has come down. */
-const props = defineProps<{ plan: Plan; answers: Answers; units: UnitSystem }>();
+const props = defineProps<{
+  plan: Plan;
+  answers: Answers;
+  units: UnitSystem;
+}>();
 const emit = defineEmits<{ change: [Partial<Plan>] }>();
 
 const one = computed(() => (props.units === "us" ? "us" : "metric"));
@@ -22,10 +31,19 @@ const kind = computed({
   get: () => props.plan.stop.by,
   set: (by: Stop["by"]) => {
     const { trace } = props.answers;
-    if (by === "time") set({ by, holdMin: Math.max(1, Math.round(trace.holdMin / 5) * 5) });
-    else if (by === "liquid") set({ by, liquidL: Math.max(0.1, Math.round(trace.endLiquidL * 10) / 10) });
+    if (by === "time")
+      set({ by, holdMin: Math.max(1, Math.round(trace.holdMin / 5) * 5) });
+    else if (by === "liquid")
+      set({
+        by,
+        liquidL: Math.max(0.1, Math.round(trace.endLiquidL * 10) / 10),
+      });
     else if (by === "share") set({ by, share: 0.6 });
-    else set({ by, depthM: Math.max(0.005, Math.round(trace.endDepthM * 1000) / 1000) });
+    else
+      set({
+        by,
+        depthM: Math.max(0.005, Math.round(trace.endDepthM * 1000) / 1000),
+      });
   },
 });
 </script>
@@ -66,7 +84,13 @@ const kind = computed({
         @change="
           set({
             by: 'share',
-            share: Math.min(0.95, Math.max(0.05, Number(($event.target as HTMLInputElement).value) / 100 || 0.6)),
+            share: Math.min(
+              0.95,
+              Math.max(
+                0.05,
+                Number(($event.target as HTMLInputElement).value) / 100 || 0.6,
+              ),
+            ),
           })
         "
       />

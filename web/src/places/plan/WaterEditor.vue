@@ -1,16 +1,33 @@
 <script setup lang="ts">
-import { backwardFrom, type BackwardOption } from "@kettlos/core/simulate/backward";
+import {
+  backwardFrom,
+  type BackwardOption,
+} from "@kettlos/core/simulate/backward";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
-import type { Plan, Wanted, WaterStatement } from "@kettlos/core/simulate/plan-schema";
+import type {
+  Plan,
+  Wanted,
+  WaterStatement,
+} from "@kettlos/core/simulate/plan-schema";
 import { bonesKg, wantedL } from "@kettlos/core/simulate/water-ways";
 import { outcomeOf } from "@kettlos/core/units/problem";
-import { showLength, showMass, showVolume, type UnitSystem } from "@kettlos/core/units/show";
+import {
+  showLength,
+  showMass,
+  showVolume,
+  type UnitSystem,
+} from "@kettlos/core/units/show";
 import { computed, ref } from "vue";
 import QuantityField from "../../controls/QuantityField.vue";
 import TickChoice from "../../controls/TickChoice.vue";
 
 /** Every way of stating the water, and the way back from a wanted result to bones, water and pot. */
-const props = defineProps<{ plan: Plan; kitchen: Kitchen; waterL: number; units: UnitSystem }>();
+const props = defineProps<{
+  plan: Plan;
+  kitchen: Kitchen;
+  waterL: number;
+  units: UnitSystem;
+}>();
 const emit = defineEmits<{ state: [WaterStatement]; plan: [Partial<Plan>] }>();
 
 const one = computed(() => (props.units === "us" ? "us" : "metric"));
@@ -23,7 +40,10 @@ const WAYS = [
   { value: "left", label: "so that … are left" },
 ] as const;
 const way = computed({
-  get: () => (WAYS.some((w) => w.value === props.plan.water.by) ? props.plan.water.by : "amount"),
+  get: () =>
+    WAYS.some((w) => w.value === props.plan.water.by)
+      ? props.plan.water.by
+      : "amount",
   set: (by) => emit("state", statementFor(by)),
 });
 
@@ -44,7 +64,9 @@ const WISHES = [
   { value: "rations", label: "rations" },
 ] as const;
 const wanted = computed<Wanted>(() =>
-  props.plan.water.by === "left" ? props.plan.water.wanted : { by: "volume", volumeL: 3 },
+  props.plan.water.by === "left"
+    ? props.plan.water.wanted
+    : { by: "volume", volumeL: 3 },
 );
 const wish = computed({
   get: () => wanted.value.by,
@@ -53,39 +75,54 @@ const wish = computed({
       by === "volume"
         ? { by, volumeL: wantedL(wanted.value) }
         : by === "moulds"
-          ? { by, count: Math.max(1, Math.round(wantedL(wanted.value) / 0.225)), mouldL: 0.25 }
+          ? {
+              by,
+              count: Math.max(1, Math.round(wantedL(wanted.value) / 0.225)),
+              mouldL: 0.25,
+            }
           : { by, eaters: 4, rationL: 0.3, days: 2 },
     ),
 });
-const setWanted = (value: Wanted) => emit("state", { by: "left", wanted: value });
+const setWanted = (value: Wanted) =>
+  emit("state", { by: "left", wanted: value });
 
 function count(event: Event, most: number, set: (n: number) => void) {
   const n = Math.round(Number((event.target as HTMLInputElement).value));
   if (n >= 1 && n <= most) set(n);
 }
 
-const ratio = computed(() => (props.plan.water.by === "ratio" ? props.plan.water.waterPerBone : 2));
+const ratio = computed(() =>
+  props.plan.water.by === "ratio" ? props.plan.water.waterPerBone : 2,
+);
 const RATIO_WORDS = [
   [1.25, "very rich"],
   [1.75, "rich"],
   [2.5, "standard"],
   [Infinity, "light"],
 ] as const;
-const ratioWord = computed(() => RATIO_WORDS.find(([to]) => ratio.value < to)?.[1] ?? "");
+const ratioWord = computed(
+  () => RATIO_WORDS.find(([to]) => ratio.value < to)?.[1] ?? "",
+);
 
 const options = ref<readonly BackwardOption[] | null>(null);
 const problem = ref("");
 function workBack() {
-  const outcome = outcomeOf(() => backwardFrom(props.plan, props.kitchen, wantedL(wanted.value), 2));
+  const outcome = outcomeOf(() =>
+    backwardFrom(props.plan, props.kitchen, wantedL(wanted.value), 2),
+  );
   problem.value = outcome.ok ? "" : outcome.problem.message;
   options.value = outcome.ok ? outcome.value : null;
 }
-const potName = (id: string) => props.kitchen.vessels.find((v) => v.id === id)?.name ?? id;
+const potName = (id: string) =>
+  props.kitchen.vessels.find((v) => v.id === id)?.name ?? id;
 function take(option: BackwardOption) {
   const by = option.bonesKg / bonesKg(props.plan);
   emit("plan", {
     vesselId: option.vesselId,
-    items: props.plan.items.map((i) => ({ ...i, massKg: i.massKg * by, counted: undefined })) as Plan["items"],
+    items: props.plan.items.map(({ counted: _, ...item }) => ({
+      ...item,
+      massKg: item.massKg * by,
+    })),
     water:
       option.loads === 1
         ? { by: "left", wanted: wanted.value }
@@ -108,7 +145,9 @@ function take(option: BackwardOption) {
       :max="200"
       :density-kg-l="1"
       :model-value="plan.water.volumeL"
-      @update:model-value="emit('state', { by: 'amount', volumeL: $event ?? 0 })"
+      @update:model-value="
+        emit('state', { by: 'amount', volumeL: $event ?? 0 })
+      "
     />
     <label v-else-if="plan.water.by === 'ratio'" class="line">
       1 part bones to
@@ -121,7 +160,13 @@ function take(option: BackwardOption) {
         @change="
           emit('state', {
             by: 'ratio',
-            waterPerBone: Math.min(20, Math.max(0.25, Number(($event.target as HTMLInputElement).value) || 2)),
+            waterPerBone: Math.min(
+              20,
+              Math.max(
+                0.25,
+                Number(($event.target as HTMLInputElement).value) || 2,
+              ),
+            ),
           })
         "
       />
@@ -136,7 +181,9 @@ function take(option: BackwardOption) {
       :min="0"
       :max="1"
       :model-value="plan.water.overM"
-      @update:model-value="emit('state', { by: 'over', overM: $event ?? 0.025 })"
+      @update:model-value="
+        emit('state', { by: 'over', overM: $event ?? 0.025 })
+      "
     />
     <template v-else-if="plan.water.by === 'left'">
       <TickChoice v-model="wish" label="What shall be left" :options="WISHES" />
@@ -160,7 +207,10 @@ function take(option: BackwardOption) {
           :value="wanted.count"
           @change="
             count($event, 1000, (n) =>
-              setWanted({ ...(wanted as Extract<Wanted, { by: 'moulds' }>), count: n }),
+              setWanted({
+                ...(wanted as Extract<Wanted, { by: 'moulds' }>),
+                count: n,
+              }),
             )
           "
         />
@@ -175,7 +225,10 @@ function take(option: BackwardOption) {
           :max="20"
           :model-value="wanted.mouldL"
           @update:model-value="
-            setWanted({ ...(wanted as Extract<Wanted, { by: 'moulds' }>), mouldL: $event ?? 0.25 })
+            setWanted({
+              ...(wanted as Extract<Wanted, { by: 'moulds' }>),
+              mouldL: $event ?? 0.25,
+            })
           "
         />
       </div>
@@ -188,7 +241,10 @@ function take(option: BackwardOption) {
           :value="wanted.eaters"
           @change="
             count($event, 2000, (n) =>
-              setWanted({ ...(wanted as Extract<Wanted, { by: 'rations' }>), eaters: n }),
+              setWanted({
+                ...(wanted as Extract<Wanted, { by: 'rations' }>),
+                eaters: n,
+              }),
             )
           "
         />
@@ -203,7 +259,10 @@ function take(option: BackwardOption) {
           :max="5"
           :model-value="wanted.rationL"
           @update:model-value="
-            setWanted({ ...(wanted as Extract<Wanted, { by: 'rations' }>), rationL: $event ?? 0.3 })
+            setWanted({
+              ...(wanted as Extract<Wanted, { by: 'rations' }>),
+              rationL: $event ?? 0.3,
+            })
           "
         />
         a day for
@@ -215,27 +274,39 @@ function take(option: BackwardOption) {
           :value="wanted.days"
           @change="
             count($event, 60, (n) =>
-              setWanted({ ...(wanted as Extract<Wanted, { by: 'rations' }>), days: n }),
+              setWanted({
+                ...(wanted as Extract<Wanted, { by: 'rations' }>),
+                days: n,
+              }),
             )
           "
         />
         days
       </div>
       <p class="small">
-        {{ litres(wantedL(wanted)) }} strained take {{ litres(waterL) }} water here.
+        {{ litres(wantedL(wanted)) }} strained take {{ litres(waterL) }} water
+        here.
       </p>
-      <button type="button" class="button" @click="workBack">Work out bones and pot too</button>
+      <button type="button" class="button" @click="workBack">
+        Work out bones and pot too
+      </button>
       <p v-if="problem" class="ember small" role="alert">{{ problem }}</p>
       <ul v-if="options !== null" class="options">
         <li v-for="option in options" :key="option.vesselId">
           <span
             ><strong>{{ potName(option.vesselId) }}</strong
-            ><template v-if="option.loads > 1">, {{ option.loads }} pots of</template>:
-            {{ showMass(option.bonesKg, one) }} bones, {{ litres(option.waterL) }} water</span
+            ><template v-if="option.loads > 1"
+              >, {{ option.loads }} pots of</template
+            >: {{ showMass(option.bonesKg, one) }} bones,
+            {{ litres(option.waterL) }} water</span
           >
-          <button type="button" class="button" @click="take(option)">Take</button>
+          <button type="button" class="button" @click="take(option)">
+            Take
+          </button>
         </li>
-        <li v-if="options.length === 0">No pot here makes that, even in six loads.</li>
+        <li v-if="options.length === 0">
+          No pot here makes that, even in six loads.
+        </li>
       </ul>
     </template>
   </div>

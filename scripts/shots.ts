@@ -1,0 +1,82 @@
+// Takes one picture of each main view from the sample kitchen, at a fixed moment.
+import type { Page } from "@playwright/test";
+import { mkdirSync } from "node:fs";
+import { fileURLToPath } from "node:url";
+import { withApplication } from "./browser";
+
+/** A Wednesday evening, so that every picture shows the same kitchen at the same moment. */
+const MOMENT = new Date("2026-03-18T20:14:00+01:00");
+const DESK = { width: 1280, height: 800 };
+const PHONE = { width: 390, height: 844 };
+const folder =
+  process.argv[2] ??
+  fileURLToPath(new URL("../docs/screenshots/", import.meta.url));
+const only = process.argv.slice(3);
+mkdirSync(folder, { recursive: true });
+
+async function settle(page: Page): Promise<void> {
+  await page.evaluate(() => document.fonts.ready.then(() => undefined));
+  await page.waitForTimeout(250);
+}
+
+await withApplication(async (browser, url) => {
+  const context = await browser.newContext({
+    viewport: DESK,
+    timezoneId: "Europe/Vienna",
+    locale: "en-GB",
+    reducedMotion: "reduce",
+  });
+  const page = await context.newPage();
+  await page.clock.install({ time: MOMENT });
+  page.on("pageerror", (error) => console.error("page error:", error.message));
+  const shoot = async (name: string) => {
+    if (only.length > 0 && !only.includes(name)) return;
+    await settle(page);
+    await page.screenshot({ path: `${folder}/${name}.png` });
+    console.log(`${name}.png`);
+  };
+
+  await page.goto(url);
+  await page.getByRole("button", { name: "Open the sample kitchen" }).waitFor();
+  await shoot("first-visit");
+  await page.getByRole("button", { name: "Open the sample kitchen" }).click();
+  await page.getByRole("heading", { name: "On the fire" }).waitFor();
+  await shoot("bench");
+
+  await page.goto(`${url}/plan/plan-lamb`);
+  await page.getByRole("slider", { name: "Water line" }).waitFor();
+  await shoot("plan");
+  await page.goto(`${url}/cook/on-fire`);
+  await page.getByRole("heading", { name: "In the pot" }).waitFor();
+  await shoot("cook");
+  await page.goto(`${url}/logbook`);
+  await page.getByRole("heading", { name: "Logbook" }).waitFor();
+  await shoot("logbook");
+  await page.goto(`${url}/logbook/past-11`);
+  await page.getByRole("heading", { name: "What happened" }).waitFor();
+  await shoot("logbook-batch");
+  await page.goto(`${url}/strain/past-11`);
+  await page.getByRole("heading", { name: /strained/ }).waitFor();
+  await shoot("strain");
+  await page.goto(`${url}/kitchen`);
+  await page.getByRole("heading", { name: "Pots" }).waitFor();
+  await page.getByRole("button", { name: /Oval casserole/ }).click();
+  await shoot("kitchen");
+
+  await page.setViewportSize(PHONE);
+  for (const [name, path] of [
+    ["bench-phone", "/bench"],
+    ["plan-phone", "/plan/plan-lamb"],
+    ["cook-phone", "/cook/on-fire"],
+  ] as const) {
+    await page.goto(url + path);
+    await page.getByRole("main").waitFor();
+    await shoot(name);
+  }
+  await page.setViewportSize(DESK);
+  await page.evaluate(() => localStorage.setItem("kettlos-look", "night"));
+  await page.goto(`${url}/cook/on-fire`);
+  await page.getByRole("heading", { name: "In the pot" }).waitFor();
+  await shoot("cook-night");
+  await context.close();
+});
