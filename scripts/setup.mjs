@@ -1,14 +1,7 @@
 // Makes a bare machine ready: dependencies, browser, built application. Uses Node alone.
 import { execFileSync, spawnSync } from "node:child_process";
 import { createHash } from "node:crypto";
-import {
-  existsSync,
-  mkdirSync,
-  readdirSync,
-  readFileSync,
-  statSync,
-  writeFileSync,
-} from "node:fs";
+import { existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from "node:fs";
 import { join } from "node:path";
 import { fileURLToPath } from "node:url";
 
@@ -23,33 +16,22 @@ function fail(message) {
 
 function installDependencies() {
   const lock = readFileSync(join(root, "package-lock.json"));
-  const stamp = createHash("sha256")
-    .update(lock)
-    .update(process.version)
-    .digest("hex");
-  if (existsSync(stampFile) && readFileSync(stampFile, "utf8") === stamp)
-    return;
+  const stamp = createHash("sha256").update(lock).update(process.version).digest("hex");
+  if (existsSync(stampFile) && readFileSync(stampFile, "utf8") === stamp) return;
   console.log("Installing what Kettlos needs (once, a minute or two) …");
   const npm = process.env.npm_execpath;
   const [command, args] = npm ? [process.execPath, [npm]] : ["npm", []];
-  const done = spawnSync(
-    command,
-    [...args, "ci", "--include=dev", "--no-fund", "--no-audit"],
-    {
-      cwd: root,
-      stdio: ["ignore", "ignore", "inherit"],
-    },
-  );
-  if (done.status !== 0)
-    fail("The dependencies could not be installed. Is a registry reachable?");
+  const done = spawnSync(command, [...args, "ci", "--include=dev", "--no-fund", "--no-audit"], {
+    cwd: root,
+    stdio: ["ignore", "ignore", "inherit"],
+  });
+  if (done.status !== 0) fail("The dependencies could not be installed. Is a registry reachable?");
   mkdirSync(join(root, "node_modules"), { recursive: true });
   writeFileSync(stampFile, stamp);
 }
 
 function findChromium() {
-  return ["/usr/bin/chromium", "/usr/bin/chromium-browser"].find((path) =>
-    existsSync(path),
-  );
+  return ["/usr/bin/chromium", "/usr/bin/chromium-browser"].find((path) => existsSync(path));
 }
 
 function installBrowser() {
@@ -65,8 +47,7 @@ function installBrowser() {
     });
   apt("update");
   apt("install", "-y", "--no-install-recommends", "chromium");
-  if (!findChromium())
-    fail(`Chromium is still missing. Install it with: ${how}`);
+  if (!findChromium()) fail(`Chromium is still missing. Install it with: ${how}`);
 }
 
 function newest(path) {
@@ -82,24 +63,13 @@ function newest(path) {
 
 function buildApplication() {
   const built = join(root, "web", "dist", "index.html");
-  const sources = ["web", "core/src", "package-lock.json"].map((p) =>
-    newest(join(root, p)),
-  );
-  if (existsSync(built) && statSync(built).mtimeMs >= Math.max(...sources))
-    return;
+  const sources = ["web", "core/src", "package-lock.json"].map((p) => newest(join(root, p)));
+  if (existsSync(built) && statSync(built).mtimeMs >= Math.max(...sources)) return;
   console.log("Building the application …");
   const vite = join(root, "node_modules", "vite", "bin", "vite.js");
   const done = spawnSync(
     process.execPath,
-    [
-      vite,
-      "build",
-      "--config",
-      "web/vite.config.ts",
-      "--logLevel",
-      "warn",
-      "web",
-    ],
+    [vite, "build", "--config", "web/vite.config.ts", "--logLevel", "warn", "web"],
     { cwd: root, stdio: ["ignore", "ignore", "inherit"] },
   );
   if (done.status !== 0) fail("The application could not be built.");

@@ -8,9 +8,7 @@ import { withApplication } from "./browser";
 const MOMENT = new Date("2026-03-18T20:14:00+01:00");
 const DESK = { width: 1280, height: 800 };
 const PHONE = { width: 390, height: 844 };
-const folder =
-  process.argv[2] ??
-  fileURLToPath(new URL("../docs/screenshots/", import.meta.url));
+const folder = process.argv[2] ?? fileURLToPath(new URL("../docs/screenshots/", import.meta.url));
 const only = process.argv.slice(3);
 mkdirSync(folder, { recursive: true });
 

@@ -3,9 +3,7 @@ import { PlanSchema, type Plan } from "../src/simulate/plan-schema";
 import type { z } from "zod";
 
 /** A small kitchen for tests: one straight and one tapered pot, one gas ring. */
-export const testKitchen = (
-  over: Partial<z.input<typeof KitchenSchema>> = {},
-): Kitchen =>
+export const testKitchen = (over: Partial<z.input<typeof KitchenSchema>> = {}): Kitchen =>
   KitchenSchema.parse({
     schemaVersion: 1,
     id: "kitchen",
@@ -55,9 +53,7 @@ export const testKitchen = (
   });
 
 /** Lamb neck broth, 2.2 kg in 4.4 L, six hours at a bare simmer with the lid off. */
-export const testPlan = (
-  over: Partial<z.input<typeof PlanSchema>> = {},
-): Plan =>
+export const testPlan = (over: Partial<z.input<typeof PlanSchema>> = {}): Plan =>
   PlanSchema.parse({
     schemaVersion: 1,
     id: "plan",

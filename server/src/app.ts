@@ -48,17 +48,12 @@ export function createApp(distDir: string): Express {
       index: false,
       setHeaders: (response, path) => {
         const isHashed = /[\\/]assets[\\/].+-[\w-]{8}\.\w+$/.test(path);
-        response.setHeader(
-          "Cache-Control",
-          isHashed ? FOR_GOOD : ASK_EACH_TIME,
-        );
+        response.setHeader("Cache-Control", isHashed ? FOR_GOOD : ASK_EACH_TIME);
       },
     }),
   );
   app.get(/^\/(?!api\/)[^.]*$/, (_request, response) => {
-    response
-      .set("Cache-Control", ASK_EACH_TIME)
-      .sendFile(join(distDir, "index.html"));
+    response.set("Cache-Control", ASK_EACH_TIME).sendFile(join(distDir, "index.html"));
   });
   app.use((_request, response) => {
     response.status(404).type("text/plain").send("Not found.\n");

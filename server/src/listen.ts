@@ -6,9 +6,7 @@ import type { AddressInfo } from "node:net";
 export class PortBusy extends Error {
   override readonly name = "PortBusy";
   constructor(readonly port: number) {
-    super(
-      `Port ${port} is in use by another program. Set PORT to a free one, or leave it unset.`,
-    );
+    super(`Port ${port} is in use by another program. Set PORT to a free one, or leave it unset.`);
   }
 }
 
@@ -29,19 +27,14 @@ export async function listen(
   try {
     return await listenOn(app, options.host, wanted);
   } catch (error) {
-    const isBusy =
-      error instanceof Error && "code" in error && error.code === "EADDRINUSE";
+    const isBusy = error instanceof Error && "code" in error && error.code === "EADDRINUSE";
     if (!isBusy) throw error;
     if (options.port !== undefined) throw new PortBusy(options.port);
     return listenOn(app, options.host, 0);
   }
 }
 
-function listenOn(
-  app: Express,
-  host: string,
-  port: number,
-): Promise<Listening> {
+function listenOn(app: Express, host: string, port: number): Promise<Listening> {
   return new Promise((resolve, reject) => {
     const server = app.listen(port, host, (error?: Error) => {
       if (error !== undefined) reject(error);

@@ -13,13 +13,8 @@ if (!existsSync(dist)) {
   process.exit(1);
 }
 const port = asked === undefined || asked === "" ? undefined : Number(asked);
-if (
-  port !== undefined &&
-  !(Number.isInteger(port) && port >= 0 && port <= 65535)
-) {
-  console.error(
-    `PORT is "${asked ?? ""}"; it must be a whole number from 0 to 65535.`,
-  );
+if (port !== undefined && !(Number.isInteger(port) && port >= 0 && port <= 65535)) {
+  console.error(`PORT is "${asked ?? ""}"; it must be a whole number from 0 to 65535.`);
   process.exit(1);
 }
 

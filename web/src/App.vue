@@ -28,8 +28,7 @@ useShortcuts(() => [
 watch(
   () => [store.isLoaded, store.kitchen, route.name] as const,
   ([isLoaded, kitchen, name]) => {
-    if (isLoaded && kitchen === null && name !== "bench")
-      void router.replace("/bench");
+    if (isLoaded && kitchen === null && name !== "bench") void router.replace("/bench");
   },
 );
 </script>

@@ -16,17 +16,12 @@ export interface FlowPart {
 }
 
 /** Where every litre goes: planned by the ledger, got by what was measured and the likeliest causes. */
-export function flowOf(
-  plan: Plan,
-  kitchen: Kitchen,
-  cook: Cook,
-): readonly FlowPart[] {
+export function flowOf(plan: Plan, kitchen: Kitchen, cook: Cook): readonly FlowPart[] {
   const { ledger, strained } = simulate(plan, kitchen, {
     waterKg: coldWaterKg(waterL(plan, kitchen), kitchen),
   });
   const gap = gapOf(plan, kitchen, cook);
-  const share = (cause: string) =>
-    gap?.parts.find((p) => p.cause === cause)?.litres ?? 0;
+  const share = (cause: string) => gap?.parts.find((p) => p.cause === cause)?.litres ?? 0;
   const got = (plannedL: number, changeL: number) =>
     gap === null ? null : Math.max(0, plannedL + changeL);
   const parts: FlowPart[] = [

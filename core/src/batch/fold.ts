@@ -79,12 +79,7 @@ export function fold(events: readonly CookEvent[]): Cook {
     offMs,
     strainedMs: strained?.atMs ?? null,
     finishedMs,
-    addedItems: new Map(
-      ofKind("added").map((e) => [
-        e.itemId,
-        { atMs: e.atMs, massKg: e.massKg },
-      ]),
-    ),
+    addedItems: new Map(ofKind("added").map((e) => [e.itemId, { atMs: e.atMs, massKg: e.massKg }])),
     topUps: ofKind("toppedUp").map((e) => ({
       atMs: e.atMs,
       volumeL: e.volumeL,
@@ -106,10 +101,7 @@ export function fold(events: readonly CookEvent[]): Cook {
       atMs: e.atMs,
       text: e.text,
     })),
-    result:
-      strained === null
-        ? null
-        : resultOf(strained, ofKind("fatLifted"), ofKind("setJudged")),
+    result: strained === null ? null : resultOf(strained, ofKind("fatLifted"), ofKind("setJudged")),
     events: live,
   };
 }
@@ -120,9 +112,7 @@ function resultOf(
   sets: readonly EventOf<"setJudged">[],
 ): Result {
   const { measured } = strained;
-  const massKg =
-    measured.massKg ??
-    (measured.volumeL ?? 0) * waterDensityKgL(measured.tempC);
+  const massKg = measured.massKg ?? (measured.volumeL ?? 0) * waterDensityKgL(measured.tempC);
   return {
     schemaVersion: SCHEMA_VERSION,
     batchId: strained.batchId,

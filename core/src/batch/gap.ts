@@ -34,8 +34,7 @@ export function gapOf(plan: Plan, kitchen: Kitchen, cook: Cook): Gap | null {
   const plannedL = planned.strained.volumeL;
   const gapL = cook.result.strainedL - plannedL;
   const steamedL = -planned.ledger.evaporated / COLD_DENSITY_KG_L;
-  const steamMeanL =
-    cook.readings.length > 0 ? live.strainedL.expected - plannedL : 0;
+  const steamMeanL = cook.readings.length > 0 ? live.strainedL.expected - plannedL : 0;
   const steamSdL =
     (cook.readings.length > 0
       ? steamRate.sd
@@ -53,9 +52,7 @@ export function gapOf(plan: Plan, kitchen: Kitchen, cook: Cook): Gap | null {
     cause,
     litres: (cause === "steam" ? steamMeanL : 0) + (restL * sd ** 2) / variance,
   }));
-  const likeliest = [...parts].sort(
-    (a, b) => Math.abs(b.litres) - Math.abs(a.litres),
-  )[0];
+  const likeliest = [...parts].sort((a, b) => Math.abs(b.litres) - Math.abs(a.litres))[0];
   return {
     plannedL,
     gotL: cook.result.strainedL,

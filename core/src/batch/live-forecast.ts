@@ -1,8 +1,4 @@
-import {
-  fitRate,
-  type RateBelief,
-  type RateObservation,
-} from "../forecast/rate-fit";
+import { fitRate, type RateBelief, type RateObservation } from "../forecast/rate-fit";
 import { nextLookMin } from "../forecast/time-to-target";
 import { SIMMER_FLUX_KG_M2_H } from "../liquid/constants";
 import { hobFluxKgM2H } from "../liquid/evaporation";
@@ -84,10 +80,7 @@ class LiveModel {
     const waterKg = coldWaterKg(waterL(plan, kitchen), kitchen);
     this.planned = simulate(plan, kitchen, { waterKg });
     const holdMin = this.planned.holdMin;
-    const heldMin = Math.max(
-      0,
-      this.modelMin(nowMs) - this.planned.toSimmerMin,
-    );
+    const heldMin = Math.max(0, this.modelMin(nowMs) - this.planned.toSimmerMin);
     const longMin = Math.min(2880, Math.max(holdMin * 1.5 + 60, heldMin + 120));
     const longPlan: Plan = {
       ...plan,
@@ -118,8 +111,7 @@ class LiveModel {
     const { litMs, simmerMs } = this.cook;
     if (litMs === null) return 0;
     const toSimmer = this.planned.toSimmerMin;
-    if (simmerMs !== null && atMs >= simmerMs)
-      return toSimmer + (atMs - simmerMs) / MINUTE_MS;
+    if (simmerMs !== null && atMs >= simmerMs) return toSimmer + (atMs - simmerMs) / MINUTE_MS;
     if (simmerMs !== null && simmerMs > litMs)
       return (toSimmer * (atMs - litMs)) / (simmerMs - litMs);
     return Math.min(toSimmer, (atMs - litMs) / MINUTE_MS);
@@ -148,17 +140,11 @@ class LiveModel {
     let factor = 1;
     for (const setting of this.cook.settings) {
       const at = Math.min(modelMin, this.modelMin(setting.atMs));
-      total +=
-        factor * (this.point(at).steamedKg - this.point(fromMin).steamedKg);
+      total += factor * (this.point(at).steamedKg - this.point(fromMin).steamedKg);
       fromMin = at;
-      factor =
-        hobFluxKgM2H(setting.vigour, setting.lid, this.vessel.lid === "heavy") /
-        planned;
+      factor = hobFluxKgM2H(setting.vigour, setting.lid, this.vessel.lid === "heavy") / planned;
     }
-    return (
-      total +
-      factor * (this.point(modelMin).steamedKg - this.point(fromMin).steamedKg)
-    );
+    return total + factor * (this.point(modelMin).steamedKg - this.point(fromMin).steamedKg);
   }
 
   /** Liquid there would be without any steam, kg. */
@@ -171,20 +157,14 @@ class LiveModel {
   }
 
   liquidKg(modelMin: number, rate: number): number {
-    return Math.max(
-      0,
-      this.withoutSteamKg(modelMin) - rate * this.steamKg(modelMin),
-    );
+    return Math.max(0, this.withoutSteamKg(modelMin) - rate * this.steamKg(modelMin));
   }
 
   depthM(modelMin: number, liquidKg: number): number {
     const point = this.point(modelMin);
     const hotL = liquidKg / waterDensityKgL(point.liquidC);
     const area = freeSurfaceM2(this.vessel, this.solids, point.depthM);
-    return Math.max(
-      0,
-      point.depthM + (hotL - point.liquidL) / 1000 / Math.max(1e-4, area),
-    );
+    return Math.max(0, point.depthM + (hotL - point.liquidL) / 1000 / Math.max(1e-4, area));
   }
 
   /** What a reading says of the liquid, kg: levels are read against the simulated level. */
@@ -199,24 +179,17 @@ class LiveModel {
         sdKg: JUG_SD_L * density,
       };
     if (reading.form === "potWeight") {
-      const liquidKg =
-        reading.value - this.vessel.massKg - this.notLiquidKg(modelMin);
-      return liquidKg < 0
-        ? null
-        : { atMs: reading.atMs, liquidKg, sdKg: WEIGHT_SD_KG };
+      const liquidKg = reading.value - this.vessel.massKg - this.notLiquidKg(modelMin);
+      return liquidKg < 0 ? null : { atMs: reading.atMs, liquidKg, sdKg: WEIGHT_SD_KG };
     }
     const tideM = Math.max(...this.planned.points.map((p) => p.depthM));
     const depthM =
       reading.form === "liquidDepth"
         ? reading.value
-        : (reading.form === "fromRim" ? this.vessel.heightM : tideM) -
-          reading.value;
+        : (reading.form === "fromRim" ? this.vessel.heightM : tideM) - reading.value;
     if (depthM < 0 || depthM > this.vessel.heightM) return null;
     const at = (m: number) => liquidAtDepthL(this.vessel, this.solids, m);
-    const hotL =
-      point.liquidL +
-      at(depthM) -
-      at(Math.min(this.vessel.heightM, point.depthM));
+    const hotL = point.liquidL + at(depthM) - at(Math.min(this.vessel.heightM, point.depthM));
     const area = freeSurfaceM2(this.vessel, this.solids, depthM);
     return {
       atMs: reading.atMs,
@@ -235,9 +208,7 @@ class LiveModel {
     }, 0);
     const point = this.point(modelMin);
     const turnedLiquidKg =
-      point.liquidKg +
-      point.steamedKg -
-      (this.planned.points[0]?.liquidKg ?? 0);
+      point.liquidKg + point.steamedKg - (this.planned.points[0]?.liquidKg ?? 0);
     return this.planned.solidsInKg + lateKg - turnedLiquidKg;
   }
 
@@ -261,24 +232,16 @@ class LiveModel {
     const { stop } = this.plan;
     if (stop.by === "time") return null;
     if (stop.by === "liquid") return stop.liquidL * COLD_DENSITY_KG_L;
-    if (stop.by === "share")
-      return (this.planned.points[0]?.liquidKg ?? 0) * stop.share;
+    if (stop.by === "share") return (this.planned.points[0]?.liquidKg ?? 0) * stop.share;
     const hotC = this.planned.holdC;
-    return (
-      liquidAtDepthL(this.vessel, this.solids, stop.depthM) *
-      waterDensityKgL(hotC)
-    );
+    return liquidAtDepthL(this.vessel, this.solids, stop.depthM) * waterDensityKgL(hotC);
   }
 
   /** Liquid at which the alarm for bare bones sounds, kg; null where bones never were covered. */
   bareKg(): number | null {
     const alarmM = this.planned.heapTopM + 0.01;
-    if (this.planned.heapTopM <= 0 || this.planned.startDepthM <= alarmM)
-      return null;
-    return (
-      liquidAtDepthL(this.vessel, this.solids, alarmM) *
-      waterDensityKgL(this.planned.holdC)
-    );
+    if (this.planned.heapTopM <= 0 || this.planned.startDepthM <= alarmM) return null;
+    return liquidAtDepthL(this.vessel, this.solids, alarmM) * waterDensityKgL(this.planned.holdC);
   }
 }
 
@@ -324,9 +287,7 @@ export function forecastLive(
   const endMin = endOf(model, steamRate.mean, low, high, nowMin, cook);
   const bareKg = model.bareKg();
   const bareMin =
-    bareKg === null
-      ? null
-      : model.crossingMin(bareKg, steamRate.mean, model.planned.toSimmerMin);
+    bareKg === null ? null : model.crossingMin(bareKg, steamRate.mean, model.planned.toSimmerMin);
   const lookMin = Math.min(
     nextLookMin(nowMin, Math.min(endMin.low, bareMin ?? Infinity)),
     nowMin + LONGEST_LOOK_MIN,
@@ -375,19 +336,15 @@ function endOf(
     const end = toSimmerMin + holdMin;
     return { low: end, expected: end, high: end };
   }
-  const at = (r: number) =>
-    model.crossingMin(target, r, toSimmerMin) ?? nowMin + 2880;
+  const at = (r: number) => model.crossingMin(target, r, toSimmerMin) ?? nowMin + 2880;
   return { low: at(highRate), expected: at(rate), high: at(lowRate) };
 }
 
 function strainedAt(model: LiveModel, endMin: number, rate: RateBelief): Range {
   const { ledger } = model.planned;
   const leftKg = -ledger.leftOnSolids - ledger.leftInCloth;
-  const expected =
-    Math.max(0, model.liquidKg(endMin, rate.mean) - leftKg) / COLD_DENSITY_KG_L;
-  const sd =
-    Math.hypot(rate.sd * model.steamKg(endMin), LEFT_SIGMA * leftKg) /
-    COLD_DENSITY_KG_L;
+  const expected = Math.max(0, model.liquidKg(endMin, rate.mean) - leftKg) / COLD_DENSITY_KG_L;
+  const sd = Math.hypot(rate.sd * model.steamKg(endMin), LEFT_SIGMA * leftKg) / COLD_DENSITY_KG_L;
   return {
     low: Math.max(0, expected - Z90 * sd),
     expected,

@@ -10,15 +10,7 @@ const SKIM_AFTER_MIN = 15;
 const PAUSE_MIN = 10;
 
 export type ActionKind =
-  | "light"
-  | "boils"
-  | "turnDown"
-  | "simmers"
-  | "skim"
-  | "add"
-  | "look"
-  | "offHeat"
-  | "strain";
+  "light" | "boils" | "turnDown" | "simmers" | "skim" | "add" | "look" | "offHeat" | "strain";
 
 /** One thing for the cook to do, with when, and what to look for. */
 export interface Action {
@@ -142,8 +134,7 @@ function simmerActions(
   nowMs: number,
 ): readonly Action[] {
   const simmerMs =
-    cook.simmerMs ??
-    (cook.litMs ?? nowMs) + forecast.planned.toSimmerMin * MINUTE_MS;
+    cook.simmerMs ?? (cook.litMs ?? nowMs) + forecast.planned.toSimmerMin * MINUTE_MS;
   const adds = additions(plan, cook, simmerMs, forecast.endMs.expected);
   const skim: readonly Action[] =
     cook.did.has("skim") || SKIM_AFTER_MIN > forecast.planned.holdMin
@@ -158,9 +149,7 @@ function simmerActions(
           },
         ];
   const lookMs =
-    cook.simmerMs === null
-      ? simmerMs + 45 * MINUTE_MS
-      : lastLookMs(cook, forecast, nowMs);
+    cook.simmerMs === null ? simmerMs + 45 * MINUTE_MS : lastLookMs(cook, forecast, nowMs);
   const look: readonly Action[] =
     lookMs >= forecast.endMs.expected - 5 * MINUTE_MS
       ? []
@@ -177,12 +166,7 @@ function simmerActions(
 }
 
 /** What still goes in while it simmers; what is due together is one action. */
-function additions(
-  plan: Plan,
-  cook: Cook,
-  simmerMs: number,
-  endMs: number,
-): readonly Action[] {
+function additions(plan: Plan, cook: Cook, simmerMs: number, endMs: number): readonly Action[] {
   const byMin = new Map<number, PlanItem[]>();
   for (const item of plan.items)
     if (item.when.at === "beforeEnd" && !cook.addedItems.has(item.id))

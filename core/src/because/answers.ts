@@ -1,11 +1,7 @@
-import {
-  FLAVOUR_WINDOWS,
-  type FlavourKind,
-  type FlavourWindow,
-} from "../doneness/flavour-window";
+import { FLAVOUR_WINDOWS, type FlavourWindow } from "../doneness/flavour-window";
 import { setOf, type SetGrade } from "../extraction/set";
 import { ingredientById } from "../ingredient/catalogue";
-import { ALLERGENS, type Allergen } from "../ingredient/ingredient";
+import { ALLERGENS, type Allergen, type FlavourKind } from "../ingredient/ingredient";
 import { cautionsFor } from "../safety/rules";
 import type { Caution } from "../safety/caution";
 import { startBy, type StartBy } from "../schedule/start-by";
@@ -29,13 +25,12 @@ import {
   type PotFit,
   type WaterWay,
 } from "../simulate/water-ways";
-import { logNormalRange, type Estimate } from "../units/estimate";
+import type { Estimate } from "../units/estimate";
 import { outcomeOf, type Outcome } from "../units/problem";
 import { explain } from "./explain";
 
 /** Where a stock stands in its flavour window. */
-export type FlavourState =
-  "short" | "has its flavour" | "at its best" | "past its best";
+export type FlavourState = "short" | "has its flavour" | "at its best" | "past its best";
 
 export interface Flavour {
   readonly kind: FlavourKind;
@@ -96,17 +91,12 @@ export function answersFor(
     const widths = spread ?? spreadOf(plan, kitchen, waterKg, trace);
     const told = { plan, kitchen, trace, waterL: water };
     const figures = Object.fromEntries(
-      (Object.keys(FIGURES) as FigureId[]).map((id) => [
-        id,
-        figure(id, told, widths.figures[id]),
-      ]),
+      (Object.keys(FIGURES) as FigureId[]).map((id) => [id, figure(id, told, widths.figures[id])]),
     ) as Record<FigureId, Estimate>;
     const fit = fitIn(vesselOf(plan, kitchen), plan, water);
     const { gelatinGL, totalMin } = figures;
     const start =
-      plan.readyAt === null
-        ? null
-        : startBy(Date.parse(plan.readyAt), totalMin, plan.prepareMin);
+      plan.readyAt === null ? null : startBy(Date.parse(plan.readyAt), totalMin, plan.prepareMin);
     return {
       waterL: water,
       ways: waterWays(plan, kitchen),
@@ -143,8 +133,16 @@ function figure(
   spread: FigureSpread,
 ): Estimate {
   const [name, unit] = NAMES[id];
-  const range = logNormalRange(FIGURES[id](told.trace), spread.sigmaLog);
-  return { id, name, unit, ...range, because: explain(id, told, spread) };
+  const expected = FIGURES[id](told.trace);
+  return {
+    id,
+    name,
+    unit,
+    low: expected * spread.lowFactor,
+    expected,
+    high: expected * spread.highFactor,
+    because: explain(id, told, spread),
+  };
 }
 
 /** The window of what the pot is mainly made from; null without bones, meat or vegetables. */
@@ -153,13 +151,12 @@ function flavourOf(plan: Plan, trace: Trace): Flavour | null {
     .filter((i) => i.when.at !== "afterStrain")
     .map((i) => ({ kg: i.massKg, ingredient: ingredientById(i.ingredientId) }))
     .filter(
-      ({ ingredient }) =>
-        ingredient.flavour !== undefined || ingredient.group === "vegetable",
+      ({ ingredient }) => ingredient.flavour !== undefined || ingredient.group === "vegetable",
     )
     .sort(
       (a, b) =>
-        Number(b.ingredient.flavour !== undefined) -
-          Number(a.ingredient.flavour !== undefined) || b.kg - a.kg,
+        Number(b.ingredient.flavour !== undefined) - Number(a.ingredient.flavour !== undefined) ||
+        b.kg - a.kg,
     )[0];
   if (main === undefined) return null;
   const kind = main.ingredient.flavour ?? "vegetable";
@@ -177,8 +174,6 @@ function flavourOf(plan: Plan, trace: Trace): Flavour | null {
 }
 
 const allergensOf = (plan: Plan): readonly Allergen[] => {
-  const found = new Set(
-    plan.items.flatMap((i) => ingredientById(i.ingredientId).allergens),
-  );
+  const found = new Set(plan.items.flatMap((i) => ingredientById(i.ingredientId).allergens));
   return ALLERGENS.filter((a) => found.has(a));
 };

@@ -34,20 +34,11 @@ interface Told {
   readonly waterL: number;
 }
 
-const BOILING = physics(
-  "boiling point of water",
-  0,
-  "°C",
-  "IAPWS-IF97 and standard atmosphere",
-);
+const BOILING = physics("boiling point of water", 0, "°C", "IAPWS-IF97 and standard atmosphere");
 const MIN_SHARE = 0.02;
 
 /** How a figure came about, for the "Why?" beside it. */
-export function explain(
-  id: FigureId,
-  told: Told,
-  spread: FigureSpread,
-): Because {
+export function explain(id: FigureId, told: Told, spread: FigureSpread): Because {
   const [formula, inputs, constants] = STORIES[id](told);
   const shares = (Object.entries(spread.shares) as [keyof Parameters, number][])
     .filter(([, share]) => share >= MIN_SHARE)
@@ -58,11 +49,7 @@ export function explain(
 
 type Story = readonly [string, readonly BecauseInput[], readonly Constant[]];
 
-const input = (
-  name: string,
-  value: number | string,
-  unit = "",
-): BecauseInput => ({
+const input = (name: string, value: number | string, unit = ""): BecauseInput => ({
   name,
   value,
   unit,
@@ -70,9 +57,7 @@ const input = (
 
 const lidConstant = ({ plan, kitchen }: Told): Constant =>
   LID_FACTOR[
-    plan.heat.lid === "on" && vesselOf(plan, kitchen).lid === "heavy"
-      ? "heavy"
-      : plan.heat.lid
+    plan.heat.lid === "on" && vesselOf(plan, kitchen).lid === "heavy" ? "heavy" : plan.heat.lid
   ];
 
 const steamConstants = (told: Told): readonly Constant[] => [
@@ -96,11 +81,7 @@ const gelatinConstants = ({ plan }: Told): readonly Constant[] =>
   });
 
 const potInputs = ({ plan, kitchen, trace }: Told): readonly BecauseInput[] => [
-  input(
-    "surface",
-    vesselAreaM2(vesselOf(plan, kitchen), trace.startDepthM) * 1e4,
-    "cm²",
-  ),
+  input("surface", vesselAreaM2(vesselOf(plan, kitchen), trace.startDepthM) * 1e4, "cm²"),
   input("lid", plan.heat.lid),
   input("simmer", plan.heat.vigour),
   input("hold", trace.holdMin, "min"),
@@ -114,11 +95,7 @@ const ledgerInputs = ({ trace, waterL }: Told): readonly BecauseInput[] => [
   input("steamed off", -trace.ledger.evaporated, "kg"),
 ];
 
-const timeInputs = ({
-  plan,
-  kitchen,
-  trace,
-}: Told): readonly BecauseInput[] => [
+const timeInputs = ({ plan, kitchen, trace }: Told): readonly BecauseInput[] => [
   input("ring", ringOf(plan, kitchen).powerW, "W"),
   input("heat that reaches the pot", trace.ringW, "W"),
   input("boiling point here", trace.boilingC, "°C"),
@@ -161,12 +138,7 @@ const STORIES: Record<FigureId, (told: Told) => Story> = {
   fatKg: (t) => [
     "Fat that each kind of bone or meat holds, times the share that has rendered out by this cook value.",
     [input("cook value of the bones", t.trace.cookMin, "min at 100 °C")],
-    [
-      ...t.plan.items.flatMap(
-        (i) => ingredientById(i.ingredientId).fatKgKg ?? [],
-      ),
-      FAT_RENDER_MIN,
-    ],
+    [...t.plan.items.flatMap((i) => ingredientById(i.ingredientId).fatKgKg ?? []), FAT_RENDER_MIN],
   ],
   cookMin: (t) => [
     "Every minute counts 10^((T − 100)/z): averaged over the piece while heat goes in, over come-up, hold and rest.",
@@ -175,11 +147,7 @@ const STORIES: Record<FigureId, (told: Told) => Story> = {
       input("hold", t.trace.holdMin, "min"),
       input("piece", t.plan.pieceM * 100, "cm"),
     ],
-    [
-      COOK_VALUE_Z_C,
-      SIMMER_OFFSET_C[t.plan.heat.vigour],
-      THERMAL_DIFFUSIVITY_M2_S,
-    ],
+    [COOK_VALUE_Z_C, SIMMER_OFFSET_C[t.plan.heat.vigour], THERMAL_DIFFUSIVITY_M2_S],
   ],
   toSimmerMin: (t) => [
     "Heat from the ring, less what the wall and the steam carry off, warms water, bones and pot step by step.",
@@ -200,10 +168,7 @@ const STORIES: Record<FigureId, (told: Told) => Story> = {
   ],
   totalMin: (t) => [
     "From lighting the ring to the sieve: come-up, boil, hold and pause.",
-    [
-      input("to the simmer", t.trace.toSimmerMin, "min"),
-      input("hold", t.trace.holdMin, "min"),
-    ],
+    [input("to the simmer", t.trace.toSimmerMin, "min"), input("hold", t.trace.holdMin, "min")],
     [RING_EFFICIENCY[ringOf(t.plan, t.kitchen).kind]],
   ],
 };

@@ -87,10 +87,7 @@ export const sentenceText = (
 
 function itemParts(plan: Plan, system: UnitSystem): readonly SentencePart[] {
   const leading = plan.items
-    .filter(
-      (i) =>
-        i.when.at === "start" && ingredientById(i.ingredientId).id !== "water",
-    )
+    .filter((i) => i.when.at === "start" && ingredientById(i.ingredientId).id !== "water")
     .sort((a, b) => leadRank(b) - leadRank(a));
   return leading.slice(0, NAMED).flatMap((item) => [
     {
@@ -119,7 +116,5 @@ function stopText(plan: Plan, answers: Answers, system: UnitSystem): string {
 }
 
 function setText({ set }: Answers): string {
-  return set.expected === "rubber"
-    ? "sets like rubber when cold"
-    : `${set.expected} when cold`;
+  return set.expected === "rubber" ? "sets like rubber when cold" : `${set.expected} when cold`;
 }

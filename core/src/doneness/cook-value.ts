@@ -12,7 +12,5 @@ export const COOK_VALUE_Z_C = published(
  * Minutes at 100 °C that one minute at tempC is worth: 10^((T − 100)/z).
  * @example cookRate(95) // 0.7055
  */
-export const cookRate = (
-  tempC: number,
-  zC: number = COOK_VALUE_Z_C.value,
-): number => Math.exp(((tempC - 100) / zC) * Math.LN10);
+export const cookRate = (tempC: number, zC: number = COOK_VALUE_Z_C.value): number =>
+  Math.exp(((tempC - 100) / zC) * Math.LN10);

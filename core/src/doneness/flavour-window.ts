@@ -1,7 +1,5 @@
+import type { FlavourKind } from "../ingredient/ingredient";
 import { kitchenEstimate, type Constant } from "../units/constant";
-
-/** What a stock is made from decides how long its flavour takes to come. */
-export type FlavourKind = "fish" | "vegetable" | "poultry" | "meat";
 
 export interface FlavourWindow {
   readonly from: Constant;
@@ -10,20 +8,9 @@ export interface FlavourWindow {
 }
 
 const value = (what: string, v: number) =>
-  kitchenEstimate(
-    what,
-    v,
-    "min at 100 °C",
-    "usual simmering times as cook values, ±25 %",
-    0.25,
-  );
+  kitchenEstimate(what, v, "min at 100 °C", "usual simmering times as cook values, ±25 %", 0.25);
 
-const window = (
-  kind: string,
-  from: number,
-  ideal: number,
-  past: number,
-): FlavourWindow => ({
+const window = (kind: string, from: number, ideal: number, past: number): FlavourWindow => ({
   from: value(`${kind} stock has its flavour`, from),
   ideal: value(`${kind} stock at its best`, ideal),
   past: value(`${kind} stock is past its best`, past),

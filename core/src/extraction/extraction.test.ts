@@ -28,8 +28,7 @@ describe("gelatin of the catalogue's bones against worked numbers", () => {
         C100: number;
         liquidBeforeStrainingL: number;
       };
-      const got =
-        gelatinDrawnG(i.kg, ...bone(i.kind), i.C100) / i.liquidBeforeStrainingL;
+      const got = gelatinDrawnG(i.kg, ...bone(i.kind), i.C100) / i.liquidBeforeStrainingL;
       expect(got).toBeCloseTo(Number(v.expected), 5);
     });
 

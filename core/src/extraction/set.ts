@@ -1,13 +1,7 @@
 import { kitchenEstimate, type Constant } from "../units/constant";
 
 /** How a stock stands when cold, weakest first. */
-export const SETS = [
-  "pours",
-  "quivers",
-  "wobbles",
-  "holds an edge",
-  "rubber",
-] as const;
+export const SETS = ["pours", "quivers", "wobbles", "holds an edge", "rubber"] as const;
 export type SetGrade = (typeof SETS)[number];
 
 const edge = (name: string, value: number): Constant =>

@@ -19,10 +19,7 @@ export interface RateObservation {
  * @throws Problem `range` where an sd is not positive
  * @example fitRate({ mean: 0.0088, sd: 0.00308 }, [{ x: 60, y: 0.45, sd: 0.1 }]).mean
  */
-export function fitRate(
-  prior: RateBelief,
-  observations: readonly RateObservation[],
-): RateBelief {
+export function fitRate(prior: RateBelief, observations: readonly RateObservation[]): RateBelief {
   requireWithin("prior.sd", prior.sd, 1e-12, 1e12, "");
   let precision = 1 / prior.sd ** 2;
   let weighted = prior.mean * precision;

@@ -11,11 +11,7 @@ export interface TimeRange {
 /**
  * Minutes from the start until targetL is left of startL at a steady rate, L/min.
  */
-export function timeToTarget(
-  startL: number,
-  targetL: number,
-  rate: RateBelief,
-): TimeRange {
+export function timeToTarget(startL: number, targetL: number, rate: RateBelief): TimeRange {
   const at = (r: number) => (r > 0 ? (startL - targetL) / r : Infinity);
   return {
     low: at(rate.mean + Z90 * rate.sd),

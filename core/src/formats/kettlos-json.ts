@@ -13,10 +13,7 @@ export const KettlosFileSchema = z
     schemaVersion: z.literal(SCHEMA_VERSION),
     exportedAt: z.iso.datetime({ offset: true }).optional(),
     kitchen: KitchenSchema,
-    plans: z
-      .array(PlanSchema)
-      .max(2000)
-      .refine(uniqueIds, "Two plans have the same id."),
+    plans: z.array(PlanSchema).max(2000).refine(uniqueIds, "Two plans have the same id."),
     batches: z
       .array(BatchSchema)
       .max(5000)
@@ -43,19 +40,11 @@ export const KettlosFileSchema = z
           `No vessel "${plan.vesselId}" in the kitchen.`,
         );
       if (!rings.has(plan.ringId))
-        miss(
-          ["plans", i, "ringId"],
-          plan.ringId,
-          `No ring "${plan.ringId}" in the kitchen.`,
-        );
+        miss(["plans", i, "ringId"], plan.ringId, `No ring "${plan.ringId}" in the kitchen.`);
     });
     file.events.forEach((event, i) => {
       if (!batches.has(event.batchId))
-        miss(
-          ["events", i, "batchId"],
-          event.batchId,
-          `No batch "${event.batchId}" in the file.`,
-        );
+        miss(["events", i, "batchId"], event.batchId, `No batch "${event.batchId}" in the file.`);
     });
   });
 export type KettlosFile = z.infer<typeof KettlosFileSchema>;
@@ -92,14 +81,9 @@ export function readKettlosFile(text: string): FileReading {
 
 /** As readKettlosFile, for data that is parsed already. */
 export function readKettlosData(data: unknown): FileReading {
-  const head = z
-    .looseObject({ format: z.unknown(), schemaVersion: z.unknown() })
-    .safeParse(data);
+  const head = z.looseObject({ format: z.unknown(), schemaVersion: z.unknown() }).safeParse(data);
   if (!head.success || head.data.format !== "kettlos")
-    return refuse(
-      "format",
-      'This is not a Kettlos file: "format" must be "kettlos".',
-    );
+    return refuse("format", 'This is not a Kettlos file: "format" must be "kettlos".');
   const version = head.data.schemaVersion;
   if (typeof version === "number" && version > SCHEMA_VERSION)
     return refuse(
@@ -134,5 +118,4 @@ const pathText = (path: readonly PropertyKey[]): string =>
   );
 
 /** Writes a Kettlos JSON file. Reading it back gives the same data. */
-export const writeKettlosFile = (file: KettlosFile): string =>
-  `${JSON.stringify(file, null, 2)}\n`;
+export const writeKettlosFile = (file: KettlosFile): string => `${JSON.stringify(file, null, 2)}\n`;

@@ -23,14 +23,8 @@ export interface ComeUp {
 /**
  * Rate of warming, K/s: (ηP − U·A·(T − T_room) − E)/Σmc.
  */
-export function warmingRateKS(
-  pot: ComeUp,
-  tempC: number,
-  airKPa: number,
-): number {
-  const fluxKgS =
-    (warmingFluxKgM2H(tempC, airKPa) * pot.freeSurfaceM2 * pot.lidFactor) /
-    3600;
+export function warmingRateKS(pot: ComeUp, tempC: number, airKPa: number): number {
+  const fluxKgS = (warmingFluxKgM2H(tempC, airKPa) * pot.freeSurfaceM2 * pot.lidFactor) / 3600;
   const steamW = fluxKgS * latentHeatKJKg(tempC) * 1000;
   const lossW = pot.lossWK * (tempC - (pot.roomC ?? ROOM_C.value));
   return (pot.netW - lossW - steamW) / (pot.heatCapacityKJK * 1000);
@@ -47,12 +41,10 @@ export function comeUpMin(pot: ComeUp): number {
   let tempC = pot.fromC;
   for (let s = 0; tempC < pot.toC; s += stepS) {
     const rate = warmingRateKS(pot, tempC, airKPa);
-    if (rate * pot.heatCapacityKJK * 1000 < 0.02 * pot.netW)
-      throw ringTooWeak(tempC, pot.toC);
+    if (rate * pot.heatCapacityKJK * 1000 < 0.02 * pot.netW) throw ringTooWeak(tempC, pot.toC);
     const middle = warmingRateKS(pot, tempC + (rate * stepS) / 2, airKPa);
     const next = tempC + middle * stepS;
-    if (next >= pot.toC)
-      return (s + (stepS * (pot.toC - tempC)) / (next - tempC)) / 60;
+    if (next >= pot.toC) return (s + (stepS * (pot.toC - tempC)) / (next - tempC)) / 60;
     tempC = next;
   }
   return 0;
@@ -80,7 +72,6 @@ export function holdingW(
   roomC: number = ROOM_C.value,
 ): number {
   return (
-    ((fluxKgM2H * freeSurfaceM2) / 3600) * latentHeatKJKg(tempC) * 1000 +
-    lossWK * (tempC - roomC)
+    ((fluxKgM2H * freeSurfaceM2) / 3600) * latentHeatKJKg(tempC) * 1000 + lossWK * (tempC - roomC)
   );
 }

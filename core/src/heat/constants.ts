@@ -7,12 +7,7 @@ export const VIGOURS = ["bare", "gentle", "steady", "rolling"] as const;
 export type Vigour = (typeof VIGOURS)[number];
 
 const offset = (name: string, value: number) =>
-  kitchenEstimate(
-    `${name} below the boil`,
-    value,
-    "°C",
-    "simmer as seen, against a thermometer",
-  );
+  kitchenEstimate(`${name} below the boil`, value, "°C", "simmer as seen, against a thermometer");
 
 /** How far below the boiling point each simmer holds. */
 export const SIMMER_OFFSET_C: Record<Vigour, Constant> = {
@@ -73,12 +68,7 @@ export const WALL_LOSS_W_M2_K: Record<Body, Constant> = {
 };
 
 export const ROOM_C = kitchenEstimate("room", 22, "°C", "a kitchen in use");
-export const TAP_WATER_C = kitchenEstimate(
-  "cold water",
-  12,
-  "°C",
-  "tap or trough",
-);
+export const TAP_WATER_C = kitchenEstimate("cold water", 12, "°C", "tap or trough");
 export const THERMAL_DIFFUSIVITY_M2_S = physics(
   "thermal diffusivity of moist food",
   1.35e-7,
@@ -91,9 +81,4 @@ export const PIECE_DIAMETER_M = kitchenEstimate(
   "m",
   "chopped neck, rib or joint",
 );
-export const REST_MIN = kitchenEstimate(
-  "pause before straining",
-  10,
-  "min",
-  "usual pause",
-);
+export const REST_MIN = kitchenEstimate("pause before straining", 10, "min", "usual pause");

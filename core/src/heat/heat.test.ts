@@ -28,11 +28,7 @@ const comeUpOf = (i: ComeUpInput) => {
     fromC: i.fromC,
     toC: i.toC,
     // The worked numbers take a ring that does not weaken with altitude.
-    netW:
-      ringNetW(
-        { id: "r", name: "r", kind: "gas", powerW: i.powerW },
-        i.altitudeM,
-      ) / thin,
+    netW: ringNetW({ id: "r", name: "r", kind: "gas", powerW: i.powerW }, i.altitudeM) / thin,
     lossWK: i.areaOutM2 * 12,
     freeSurfaceM2: i.areaFreeM2,
     lidFactor: i.lid,
@@ -47,9 +43,7 @@ describe("coming up to heat against worked numbers", () => {
       const got = outcomeOf(() => comeUpOf(v.input as unknown as ComeUpInput));
       if (typeof v.expected === "number") {
         expect(got.ok).toBe(true);
-        expect(
-          Math.abs((got.ok ? got.value : 0) - v.expected),
-        ).toBeLessThanOrEqual(v.tolerance);
+        expect(Math.abs((got.ok ? got.value : 0) - v.expected)).toBeLessThanOrEqual(v.tolerance);
       } else {
         expect(got).toMatchObject({
           ok: false,
@@ -63,9 +57,7 @@ describe("coming up to heat against worked numbers", () => {
   test("holding a gentle simmer with the lid off", () => {
     const v = vectorsOf(3, (i) => "fluxKgM2h" in i)[0];
     expect(
-      Math.abs(
-        holdingW(10, 0.05309, 0.2377 * 12, 94.97, 22) - Number(v?.expected),
-      ),
+      Math.abs(holdingW(10, 0.05309, 0.2377 * 12, 94.97, 22) - Number(v?.expected)),
     ).toBeLessThan(v?.tolerance ?? 0);
   });
 
@@ -76,10 +68,7 @@ describe("coming up to heat against worked numbers", () => {
   test("a gas ring weakens with thin air, induction does not", () => {
     const gas = { id: "g", name: "g", kind: "gas" as const, powerW: 3000 };
     const plate = { ...gas, kind: "induction" as const };
-    expect(ringNetW(gas, 1640)).toBeCloseTo(
-      1200 * Math.sqrt(83.13 / 101.325),
-      0,
-    );
+    expect(ringNetW(gas, 1640)).toBeCloseTo(1200 * Math.sqrt(83.13 / 101.325), 0);
     expect(ringNetW(plate, 1640)).toBe(ringNetW(plate, 0));
   });
 });
@@ -88,9 +77,9 @@ describe("simmer temperatures", () => {
   for (const v of vectorsOf(4, (i) => "vigour" in i))
     test(v.name, () => {
       const i = v.input as { vigour: Vigour; altitudeM: number };
-      expect(
-        Math.abs(simmerC(i.vigour, i.altitudeM) - Number(v.expected)),
-      ).toBeLessThan(v.tolerance);
+      expect(Math.abs(simmerC(i.vigour, i.altitudeM) - Number(v.expected))).toBeLessThan(
+        v.tolerance,
+      );
     });
 });
 
@@ -99,9 +88,7 @@ describe("heat into the piece", () => {
     test(v.name, () => {
       const i = v.input as { dimsM?: [number, number, number]; diaM?: number };
       const tau = pieceTauS(
-        i.dimsM
-          ? { kind: "brick", sizeM: i.dimsM }
-          : { kind: "ball", diameterM: i.diaM ?? 0 },
+        i.dimsM ? { kind: "brick", sizeM: i.dimsM } : { kind: "ball", diameterM: i.diaM ?? 0 },
       );
       expect(Math.abs(tau / 60 - Number(v.expected))).toBeLessThan(v.tolerance);
     });
@@ -116,9 +103,7 @@ describe("heat into the piece", () => {
       const n = Math.ceil(totalS / (tauS / 20));
       for (let k = 0; k < n; k++) ball.step(totalS / n, surfaceC ?? 0);
       const got = v.name.includes("centre") ? ball.centreC : ball.meanC;
-      expect(Math.abs(got - Number(v.expected))).toBeLessThanOrEqual(
-        v.tolerance,
-      );
+      expect(Math.abs(got - Number(v.expected))).toBeLessThanOrEqual(v.tolerance);
     });
 
   for (const v of vectorsOf(5, (_, name) => name.includes("centre passes")))
@@ -129,15 +114,10 @@ describe("heat into the piece", () => {
         surfaceC: number;
         markC: number;
       };
-      const ball = new BallConduction(
-        pieceTauS({ kind: "brick", sizeM: dimsM }),
-        startC,
-      );
+      const ball = new BallConduction(pieceTauS({ kind: "brick", sizeM: dimsM }), startC);
       let minutes = 0;
       for (; ball.centreC < markC; minutes += 0.5) ball.step(30, surfaceC);
-      expect(Math.abs(minutes - Number(v.expected))).toBeLessThanOrEqual(
-        v.tolerance + 0.5,
-      );
+      expect(Math.abs(minutes - Number(v.expected))).toBeLessThanOrEqual(v.tolerance + 0.5);
     });
 
   test("a cylinder as long as it is wide warms slower than a ball of that width", () => {
@@ -148,18 +128,13 @@ describe("heat into the piece", () => {
       lengthM: 0.05,
     });
     expect(cylinder).toBeGreaterThan(ball);
-    expect(() => pieceTauS({ kind: "ball", diameterM: 0 })).toThrowError(
-      /not possible/,
-    );
+    expect(() => pieceTauS({ kind: "ball", diameterM: 0 })).toThrowError(/not possible/);
   });
 
   test("the mean of exponentials is the same by shells and, when even, by the mean", () => {
     const ball = new BallConduction(200, 80);
     for (let k = 0; k < 200; k++) ball.step(10, 95);
-    expect(ball.meanExp(Math.LN10 / 33, 100)).toBeCloseTo(
-      cookRate(ball.meanC),
-      5,
-    );
+    expect(ball.meanExp(Math.LN10 / 33, 100)).toBeCloseTo(cookRate(ball.meanC), 5);
   });
 });
 

@@ -1,9 +1,5 @@
 import { requireWithin } from "../units/problem";
-import {
-  airPressureKPa,
-  boilingPointC,
-  SEA_LEVEL_KPA,
-} from "../water/altitude";
+import { airPressureKPa, boilingPointC, SEA_LEVEL_KPA } from "../water/altitude";
 import { saturationPressureKPa } from "../water/saturation";
 import { RING_EFFICIENCY, SIMMER_OFFSET_C, type Vigour } from "./constants";
 import type { Ring } from "./ring-schema";
@@ -18,10 +14,7 @@ export const simmerC = (vigour: Vigour, altitudeM: number): number =>
  */
 export function ringNetW(ring: Ring, altitudeM: number): number {
   requireWithin("powerW", ring.powerW, 200, 20000, "W");
-  const thin =
-    ring.kind === "gas"
-      ? Math.sqrt(airPressureKPa(altitudeM) / SEA_LEVEL_KPA)
-      : 1;
+  const thin = ring.kind === "gas" ? Math.sqrt(airPressureKPa(altitudeM) / SEA_LEVEL_KPA) : 1;
   return ring.powerW * RING_EFFICIENCY[ring.kind].value * thin;
 }
 
@@ -30,12 +23,6 @@ export function ringNetW(ring: Ring, altitudeM: number): number {
  * F = 5·ln((p − 1.2)/(p − p_sat))/1.165 with p_sat held at 0.97 p or less.
  */
 export function warmingFluxKgM2H(tempC: number, airKPa: number): number {
-  const vapour = Math.min(
-    saturationPressureKPa(Math.max(0, tempC)),
-    0.97 * airKPa,
-  );
-  return Math.max(
-    0,
-    (5 * Math.log((airKPa - 1.2) / (airKPa - vapour))) / 1.165,
-  );
+  const vapour = Math.min(saturationPressureKPa(Math.max(0, tempC)), 0.97 * airKPa);
+  return Math.max(0, (5 * Math.log((airKPa - 1.2) / (airKPa - vapour))) / 1.165);
 }

@@ -30,32 +30,20 @@ export function pieceTauS(piece: PieceShape): number {
         : [piece.diameterM];
   for (const size of sizes)
     if (!(size > 0 && size < 2))
-      throw new Problem(
-        "range",
-        "sizeM",
-        size,
-        `A piece of ${size} m is not possible.`,
-      );
+      throw new Problem("range", "sizeM", size, `A piece of ${size} m is not possible.`);
   if (piece.kind === "brick") {
-    const sum = piece.sizeM.reduce(
-      (total, size) => total + 1 / (size / 2) ** 2,
-      0,
-    );
+    const sum = piece.sizeM.reduce((total, size) => total + 1 / (size / 2) ** 2, 0);
     return 1 / (ALPHA * (Math.PI ** 2 / 4) * sum);
   }
   if (piece.kind === "cylinder") {
     const radius = piece.diameterM / 2;
-    return (
-      1 /
-      (ALPHA * (2.40483 ** 2 / radius ** 2 + Math.PI ** 2 / piece.lengthM ** 2))
-    );
+    return 1 / (ALPHA * (2.40483 ** 2 / radius ** 2 + Math.PI ** 2 / piece.lengthM ** 2));
   }
   return (piece.diameterM / 2) ** 2 / (Math.PI ** 2 * ALPHA);
 }
 
 /** Radius, m, of the ball that warms with the same time constant: π·√(α·τ). */
-export const equalBallRadiusM = (tauS: number): number =>
-  Math.PI * Math.sqrt(ALPHA * tauS);
+export const equalBallRadiusM = (tauS: number): number => Math.PI * Math.sqrt(ALPHA * tauS);
 
 /** Shells; every array below has this length, which the casts in the inner loops rely on. */
 const CELLS = 20;
@@ -100,8 +88,7 @@ export class BallConduction {
     for (let i = 0; i < CELLS; i++) {
       const outer = (i + 1) * dr;
       this.volumes[i] = (outer ** 3 - (i * dr) ** 3) / 3;
-      this.conductances[i] =
-        (ALPHA * outer ** 2) / (i === CELLS - 1 ? dr / 2 : dr);
+      this.conductances[i] = (ALPHA * outer ** 2) / (i === CELLS - 1 ? dr / 2 : dr);
     }
   }
 
@@ -113,8 +100,7 @@ export class BallConduction {
   get meanC(): number {
     const { temps, volumes } = this;
     let sum = 0;
-    for (let i = 0; i < CELLS; i++)
-      sum += (volumes[i] as number) * (temps[i] as number);
+    for (let i = 0; i < CELLS; i++) sum += (volumes[i] as number) * (temps[i] as number);
     return sum / this.totalVolume;
   }
 
@@ -128,8 +114,7 @@ export class BallConduction {
       return Math.exp(k * (this.meanC - refC));
     let sum = 0;
     for (let i = 0; i < CELLS; i++)
-      sum +=
-        (volumes[i] as number) * Math.exp(k * ((temps[i] as number) - refC));
+      sum += (volumes[i] as number) * Math.exp(k * ((temps[i] as number) - refC));
     return sum / this.totalVolume;
   }
 
@@ -147,18 +132,14 @@ export class BallConduction {
   /** Advances by dtS with the surface at surfaceC at the end of the step. */
   step(dtS: number, surfaceC: number): void {
     if (this.steps < EULER_STEPS) {
-      this.advance(
-        dtS / 2,
-        this.steps === 0 ? surfaceC : (this.surfaceBeforeC + surfaceC) / 2,
-      );
+      this.advance(dtS / 2, this.steps === 0 ? surfaceC : (this.surfaceBeforeC + surfaceC) / 2);
       this.advance(dtS / 2, surfaceC);
     } else this.advance(dtS, surfaceC);
   }
 
   private advance(dtS: number, surfaceC: number): void {
     const implicit = this.steps < EULER_STEPS ? 1 : 0.5;
-    if (dtS !== this.factoredDtS || implicit !== this.factoredImplicit)
-      this.factor(dtS, implicit);
+    if (dtS !== this.factoredDtS || implicit !== this.factoredImplicit) this.factor(dtS, implicit);
     const { temps, next, upper, inverse, storage, conductances } = this;
     const explicit = 1 - implicit;
     let innerG = 0;
@@ -196,8 +177,7 @@ export class BallConduction {
       const outerG = this.conductances[i] as number;
       const stored = (this.volumes[i] as number) / dtS;
       this.storage[i] = stored;
-      const diagonal =
-        stored + implicit * (innerG + outerG) + implicit * innerG * upperBefore;
+      const diagonal = stored + implicit * (innerG + outerG) + implicit * innerG * upperBefore;
       this.inverse[i] = 1 / diagonal;
       upperBefore = i === CELLS - 1 ? 0 : (-implicit * outerG) / diagonal;
       this.upper[i] = upperBefore;

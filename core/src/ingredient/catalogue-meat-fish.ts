@@ -1,13 +1,5 @@
 import type { Ingredient } from "./ingredient";
-import {
-  entry,
-  MEAT_CUBES,
-  meatFrees,
-  one,
-  saltContent,
-  vegetableFrees,
-  water,
-} from "./make";
+import { entry, MEAT_CUBES, meatFrees, one, saltContent, vegetableFrees, water } from "./make";
 
 const meat = (
   id: string,
@@ -41,36 +33,15 @@ export const MEATS: readonly Ingredient[] = [
   meat("muttonShoulder", "Mutton shoulder", 0.33, 0.6, {
     alsoCalled: ["mutton"],
   }),
-  meat(
-    "goatShoulder",
-    "Goat shoulder",
-    0.33,
-    0.68,
-    { alsoCalled: ["goat"] },
-    0.12,
-  ),
+  meat("goatShoulder", "Goat shoulder", 0.33, 0.68, { alsoCalled: ["goat"] }, 0.12),
   meat("porkShoulder", "Pork shoulder", 0.34, 0.63, { alsoCalled: ["pork"] }),
   meat("chickenThigh", "Chicken thighs", 0.24, 0.7, {
     flavour: "poultry",
     alsoCalled: ["chicken thigh"],
     each: { thigh: one(150) },
   }),
-  meat(
-    "deerDice",
-    "Deer, lean dice",
-    0.28,
-    0.73,
-    { alsoCalled: ["venison"], game: true },
-    0.07,
-  ),
-  meat(
-    "harePieces",
-    "Hare in pieces",
-    0.28,
-    0.73,
-    { alsoCalled: ["hare"], game: true },
-    0.07,
-  ),
+  meat("deerDice", "Deer, lean dice", 0.28, 0.73, { alsoCalled: ["venison"], game: true }, 0.07),
+  meat("harePieces", "Hare in pieces", 0.28, 0.73, { alsoCalled: ["hare"], game: true }, 0.07),
   meat("mincedBeef", "Minced beef", 0.27, 0.64, {
     alsoCalled: ["ground beef", "mince"],
   }),

@@ -1,13 +1,5 @@
 import type { Ingredient } from "./ingredient";
-import {
-  alcohol,
-  entry,
-  one,
-  POURED,
-  POWDER,
-  saltContent,
-  water,
-} from "./make";
+import { alcohol, entry, one, POURED, POWDER, saltContent, water } from "./make";
 
 const SALTY = "no salt for animals";
 const DRINK = "no alcohol for animals";
@@ -84,12 +76,7 @@ export const ACIDS: readonly Ingredient[] = [
   acid("tomatoPaste", "Tomato paste", 0.74, { saltGKg: saltContent(3) }),
 ];
 
-const salt = (
-  id: string,
-  name: string,
-  gKg: number,
-  more: Partial<Ingredient> = {},
-): Ingredient =>
+const salt = (id: string, name: string, gKg: number, more: Partial<Ingredient> = {}): Ingredient =>
   entry("salt", id, name, POWDER, {
     role: "seasoning",
     staging: "offHeat",
@@ -123,11 +110,7 @@ export const SALTS: readonly Ingredient[] = [
   }),
 ];
 
-const starch = (
-  id: string,
-  name: string,
-  more: Partial<Ingredient> = {},
-): Ingredient =>
+const starch = (id: string, name: string, more: Partial<Ingredient> = {}): Ingredient =>
   entry("starch", id, name, POWDER, {
     role: "thickener",
     staging: "last10",
@@ -146,12 +129,7 @@ export const STARCHES: readonly Ingredient[] = [
   starch("gelatinPowder", "Gelatin powder"),
 ];
 
-const dairy = (
-  id: string,
-  name: string,
-  waterShare: number,
-  saltGKg: number,
-): Ingredient =>
+const dairy = (id: string, name: string, waterShare: number, saltGKg: number): Ingredient =>
   entry("dairy", id, name, POURED, {
     role: "garnish",
     staging: "offHeat",

@@ -13,30 +13,22 @@ describe("the catalogue of ingredients", () => {
   });
 
   test("every constant has a source, a sensible value and a kind", () => {
-    for (const entry of CATALOGUE)
-      for (const constant of [
-        ...Object.values(entry),
-        ...Object.values(entry.each),
-      ]) {
+    for (const entry of CATALOGUE) {
+      const values: unknown[] = Object.values(entry);
+      for (const constant of values.concat(Object.values(entry.each))) {
         if (!isConstant(constant)) continue;
         expect(constant.source, `${entry.id} ${constant.name}`).not.toBe("");
         expect(Number.isFinite(constant.value)).toBe(true);
         expect(constant.value).toBeGreaterThanOrEqual(0);
       }
+    }
   });
 
   test("shares lie between nothing and all of it", () => {
     for (const entry of CATALOGUE) {
-      for (const c of [
-        entry.packing,
-        entry.waterShare,
-        entry.meatFreed,
-        entry.vegetableFreed,
-      ])
-        if (c !== undefined)
-          expect(c.value, `${entry.id} ${c.name}`).toBeLessThanOrEqual(1);
-      const freed =
-        (entry.meatFreed?.value ?? 0) + (entry.vegetableFreed?.value ?? 0);
+      for (const c of [entry.packing, entry.waterShare, entry.meatFreed, entry.vegetableFreed])
+        if (c !== undefined) expect(c.value, `${entry.id} ${c.name}`).toBeLessThanOrEqual(1);
+      const freed = (entry.meatFreed?.value ?? 0) + (entry.vegetableFreed?.value ?? 0);
       expect(freed, entry.id).toBeLessThanOrEqual(entry.waterShare.value + 0.1);
     }
   });

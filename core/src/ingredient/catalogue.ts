@@ -2,13 +2,7 @@ import { Problem } from "../units/problem";
 import { BONES } from "./catalogue-bones";
 import { FISHES, MEATS } from "./catalogue-meat-fish";
 import { ACIDS, DAIRY, LIQUIDS, SALTS, STARCHES } from "./catalogue-pantry";
-import {
-  AROMATICS,
-  DRIEDS,
-  GRAINS,
-  PULSES,
-  VEGETABLES,
-} from "./catalogue-plants";
+import { AROMATICS, DRIEDS, GRAINS, PULSES, VEGETABLES } from "./catalogue-plants";
 import type { Ingredient } from "./ingredient";
 
 /** Everything that can go into a pot, in the order it is offered. */
@@ -28,9 +22,7 @@ export const CATALOGUE: readonly Ingredient[] = [
   ...DAIRY,
 ];
 
-const BY_ID: ReadonlyMap<string, Ingredient> = new Map(
-  CATALOGUE.map((i) => [i.id, i]),
-);
+const BY_ID: ReadonlyMap<string, Ingredient> = new Map(CATALOGUE.map((i) => [i.id, i]));
 
 /**
  * The entry with this id.
@@ -59,12 +51,7 @@ export function findIngredients(text: string): readonly Ingredient[] {
     const words = [i.name.toLowerCase(), ...i.alsoCalled];
     if (words.some((w) => w === wanted)) return 0;
     if (words.some((w) => w.startsWith(wanted))) return 1;
-    if (
-      words.some((w) =>
-        w.split(/[ ,]+/).some((part) => part.startsWith(wanted)),
-      )
-    )
-      return 2;
+    if (words.some((w) => w.split(/[ ,]+/).some((part) => part.startsWith(wanted)))) return 2;
     return words.some((w) => w.includes(wanted)) ? 3 : 4;
   };
   return CATALOGUE.map((i) => ({ i, r: rank(i) }))

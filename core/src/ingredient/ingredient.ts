@@ -1,4 +1,3 @@
-import type { FlavourKind } from "../doneness/flavour-window";
 import type { Constant } from "../units/constant";
 
 export const ALLERGENS = [
@@ -34,13 +33,14 @@ export type IngredientGroup =
   | "starch"
   | "dairy";
 
+/** What a stock is made from decides how long its flavour takes to come. */
+export type FlavourKind = "fish" | "vegetable" | "poultry" | "meat";
+
 /** What an ingredient does in the pot. */
-export type Role =
-  "body" | "flavour" | "liquid" | "seasoning" | "thickener" | "garnish";
+export type Role = "body" | "flavour" | "liquid" | "seasoning" | "thickener" | "garnish";
 
 /** When it goes in unless the cook says otherwise. */
-export type DefaultStaging =
-  "start" | "lastHour" | "last30" | "last10" | "offHeat" | "afterStrain";
+export type DefaultStaging = "start" | "lastHour" | "last30" | "last10" | "offHeat" | "afterStrain";
 
 /** One thing that can go into a pot, with every property the simulation needs. */
 export interface Ingredient {

@@ -1,9 +1,4 @@
-import {
-  kitchenEstimate,
-  physics,
-  published,
-  type Constant,
-} from "../units/constant";
+import { kitchenEstimate, physics, published, type Constant } from "../units/constant";
 import type { Ingredient } from "./ingredient";
 
 const FOOD_TABLES = "national food composition tables, rounded";
@@ -22,13 +17,7 @@ const material = (
   specificHeat: number,
   packing: number,
 ): Material => ({
-  densityKgL: published(
-    `density of ${name}`,
-    density,
-    "kg/L",
-    "food engineering handbooks",
-    0.03,
-  ),
+  densityKgL: published(`density of ${name}`, density, "kg/L", "food engineering handbooks", 0.03),
   specificHeatKJKgK: physics(
     `specific heat of ${name}`,
     specificHeat,
@@ -90,13 +79,7 @@ export const gelatin = (gKg: number, kMin: number) => ({
 });
 
 export const renderedFat = (kgKg: number) => ({
-  fatKgKg: kitchenEstimate(
-    "fat that renders out",
-    kgKg,
-    "kg/kg",
-    "fat caps weighed",
-    0.4,
-  ),
+  fatKgKg: kitchenEstimate("fat that renders out", kgKg, "kg/kg", "fat caps weighed", 0.4),
 });
 
 export const meatFrees = (share: number, fatShare = 0.2) => ({
@@ -107,13 +90,7 @@ export const meatFrees = (share: number, fatShare = 0.2) => ({
     "USDA braising yields 65–75 %",
     0.15,
   ),
-  fatOfFreed: kitchenEstimate(
-    "fat in what is freed",
-    fatShare,
-    "",
-    "80 % juice, 20 % fat",
-    0.25,
-  ),
+  fatOfFreed: kitchenEstimate("fat in what is freed", fatShare, "", "80 % juice, 20 % fat", 0.25),
 });
 
 export const vegetableFrees = (share: number) => ({
@@ -127,13 +104,7 @@ export const vegetableFrees = (share: number) => ({
 });
 
 export const takesUp = (lKg: number, idealMin?: number) => ({
-  uptakeLKg: kitchenEstimate(
-    "liquid taken up",
-    lKg,
-    "L/kg",
-    "weighed dry and cooked",
-    0.15,
-  ),
+  uptakeLKg: kitchenEstimate("liquid taken up", lKg, "L/kg", "weighed dry and cooked", 0.15),
   ...(idealMin === undefined
     ? {}
     : {

@@ -29,11 +29,7 @@ const COUNT_WORD = /^(an?\s|[\d.,/⁄ ¼-¾⅐-⅞]+)?\s*(.*)$/u;
  * @throws Problem `unreadable`
  * @example readAmount("2 medium", ingredientById("onion")) // one: 0.3 kg, 2 × medium
  */
-export function readAmount(
-  text: string,
-  ingredient: Ingredient,
-  eachKg?: number,
-): AmountReading {
+export function readAmount(text: string, ingredient: Ingredient, eachKg?: number): AmountReading {
   const counted = readCount(text, ingredient, eachKg);
   if (counted !== null) return { kind: "one", amount: counted };
   const reading = readQuantity(text, {
@@ -41,11 +37,9 @@ export function readAmount(
     acceptWeightForVolume: true,
   });
   const toAmount = (q: { dimension: string; value: number }): Amount => ({
-    massKg:
-      q.dimension === "volume" ? q.value * bulkDensity(ingredient) : q.value,
+    massKg: q.dimension === "volume" ? q.value * bulkDensity(ingredient) : q.value,
   });
-  if (reading.kind === "one")
-    return { kind: "one", amount: toAmount(reading.quantity) };
+  if (reading.kind === "one") return { kind: "one", amount: toAmount(reading.quantity) };
   return {
     kind: "ask",
     question: reading.question,
@@ -58,32 +52,20 @@ export function readAmount(
 
 /** A cup of diced or dry goods holds its packing share of solid. */
 const bulkDensity = (ingredient: Ingredient): number =>
-  ingredient.densityKgL.value *
-  (ingredient.isLiquid ? 1 : ingredient.packing.value);
+  ingredient.densityKgL.value * (ingredient.isLiquid ? 1 : ingredient.packing.value);
 
-function readCount(
-  text: string,
-  ingredient: Ingredient,
-  eachKg?: number,
-): Amount | null {
+function readCount(text: string, ingredient: Ingredient, eachKg?: number): Amount | null {
   const found = COUNT_WORD.exec(text.trim().toLowerCase());
   const head = found?.[1]?.trim() ?? "";
   const rest = found?.[2]?.trim() ?? "";
-  const count =
-    head === "" || head === "a" || head === "an" ? 1 : readNumber(head)?.value;
-  if (count === undefined || (head === "" && rest === "") || /\d/.test(rest))
-    return null;
+  const count = head === "" || head === "a" || head === "an" ? 1 : readNumber(head)?.value;
+  if (count === undefined || (head === "" && rest === "") || /\d/.test(rest)) return null;
   const word = countWord(rest, ingredient);
   if (word === null) return null;
   const each = eachKg ?? ingredient.each[word]?.value;
   if (each === undefined) return null;
   if (count <= 0 || count > 10000)
-    throw new Problem(
-      "range",
-      "count",
-      count,
-      `A count of ${count} is not possible.`,
-    );
+    throw new Problem("range", "count", count, `A count of ${count} is not possible.`);
   return { massKg: count * each, counted: { count, word, eachKg: each } };
 }
 
@@ -99,9 +81,7 @@ function countWord(rest: string, ingredient: Ingredient): string | null {
   );
   const rests = words.every((w) => known.has(singular(w)));
   if (!rests) return null;
-  return "medium" in ingredient.each
-    ? "medium"
-    : (Object.keys(ingredient.each)[0] ?? null);
+  return "medium" in ingredient.each ? "medium" : (Object.keys(ingredient.each)[0] ?? null);
 }
 
 const singular = (word: string): string =>

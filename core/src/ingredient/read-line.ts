@@ -23,15 +23,12 @@ export function readLine(text: string): LineReading {
       .slice(split)
       .join(" ")
       .replace(/^of\s+/i, "");
-    const ingredient =
-      bestNamed(name) ?? bestNamed(name.replace(/\s+\S+$/, ""));
+    const ingredient = bestNamed(name) ?? bestNamed(name.replace(/\s+\S+$/, ""));
     if (ingredient === null || !STARTS_AMOUNT.test(head)) continue;
     const amount = amountOf(head, name, ingredient);
     if (amount !== null) return { ingredient, amount };
   }
-  const known = words
-    .map((_, i) => bestNamed(words.slice(i).join(" ")))
-    .find((i) => i !== null);
+  const known = words.map((_, i) => bestNamed(words.slice(i).join(" "))).find((i) => i !== null);
   throw new Problem(
     "unreadable",
     "ingredient",
@@ -57,11 +54,7 @@ function bestNamed(name: string): Ingredient | null {
   return null;
 }
 
-function amountOf(
-  amount: string,
-  name: string,
-  ingredient: Ingredient,
-): AmountReading | null {
+function amountOf(amount: string, name: string, ingredient: Ingredient): AmountReading | null {
   for (const text of [amount, `${amount} ${name}`])
     try {
       return readAmount(text, ingredient);

@@ -19,6 +19,5 @@ export const rollingFluxKgM2H = (
   boilC: number,
 ): number =>
   freeSurfaceM2 > 0
-    ? ((Math.max(0, netPowerW) / 1000 / latentHeatKJKg(boilC)) * 3600) /
-      freeSurfaceM2
+    ? ((Math.max(0, netPowerW) / 1000 / latentHeatKJKg(boilC)) * 3600) / freeSurfaceM2
     : 0;

@@ -16,8 +16,7 @@ export function freedShare(hottestMeanC: number): number {
   for (let i = 1; i < SHARES.length; i++) {
     const [t1, s1] = SHARES[i] ?? [100, 1];
     const [t0, s0] = SHARES[i - 1] ?? [40, 0];
-    if (hottestMeanC <= t1)
-      return s0 + ((s1 - s0) * Math.max(0, hottestMeanC - t0)) / (t1 - t0);
+    if (hottestMeanC <= t1) return s0 + ((s1 - s0) * Math.max(0, hottestMeanC - t0)) / (t1 - t0);
   }
   return 1;
 }

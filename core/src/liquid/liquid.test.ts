@@ -13,11 +13,7 @@ describe("evaporation", () => {
   for (const v of vectorsOf(7, (i) => i.vigour === "gentle"))
     test(v.name, () => {
       const lid = v.input.lid as Lid | "heavy";
-      const got = hobFluxKgM2H(
-        "gentle",
-        lid === "heavy" ? "on" : lid,
-        lid === "heavy",
-      );
+      const got = hobFluxKgM2H("gentle", lid === "heavy" ? "on" : lid, lid === "heavy");
       expect(got).toBeCloseTo(Number(v.expected), 9);
     });
 
@@ -30,10 +26,7 @@ describe("evaporation", () => {
 describe("juice freed by temperature", () => {
   for (const v of vectorsOf(8, (i) => "hottestMeanC" in i))
     test(v.name, () => {
-      expect(freedShare(Number(v.input.hottestMeanC))).toBeCloseTo(
-        Number(v.expected),
-        9,
-      );
+      expect(freedShare(Number(v.input.hottestMeanC))).toBeCloseTo(Number(v.expected), 9);
     });
 });
 
@@ -78,9 +71,7 @@ describe("reduction", () => {
       tempC: 25.5,
     });
     // The worked number takes water at about 1 kg/L.
-    expect(
-      Math.abs(got * (1 / 0.9969) - Number(straight?.expected)),
-    ).toBeLessThan(1.5);
+    expect(Math.abs(got * (1 / 0.9969) - Number(straight?.expected))).toBeLessThan(1.5);
   });
 
   test(tapered?.name ?? "", () => {

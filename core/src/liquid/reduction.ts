@@ -1,9 +1,4 @@
-import {
-  NO_SOLIDS,
-  depthForLiquidM,
-  freeSurfaceM2,
-  type SolidsIn,
-} from "../vessel/solids";
+import { NO_SOLIDS, depthForLiquidM, freeSurfaceM2, type SolidsIn } from "../vessel/solids";
 import type { VesselShape } from "../vessel/vessel-schema";
 import { Problem, requireWithin } from "../units/problem";
 import { latentHeatKJKg, waterDensityKgL } from "../water/properties";
@@ -36,18 +31,13 @@ export function reductionMin(r: Reduction): number {
     );
   const solids = r.solids ?? NO_SOLIDS;
   const minPerL = (volumeL: number) => {
-    const area = freeSurfaceM2(
-      r.vessel,
-      solids,
-      depthForLiquidM(r.vessel, solids, volumeL),
-    );
+    const area = freeSurfaceM2(r.vessel, solids, depthForLiquidM(r.vessel, solids, volumeL));
     return (waterDensityKgL(r.tempC) * 60) / (r.fluxKgM2H * area);
   };
   const n = 64;
   const step = (r.fromL - r.toL) / n;
   let sum = minPerL(r.toL) + minPerL(r.fromL);
-  for (let i = 1; i < n; i++)
-    sum += (i % 2 === 1 ? 4 : 2) * minPerL(r.toL + i * step);
+  for (let i = 1; i < n; i++) sum += (i % 2 === 1 ? 4 : 2) * minPerL(r.toL + i * step);
   return (sum * step) / 3;
 }
 
@@ -58,6 +48,4 @@ export const rollingReductionMin = (
   netPowerW: number,
   boilC: number,
 ): number =>
-  ((fromL - toL) * waterDensityKgL(boilC) * latentHeatKJKg(boilC) * 1000) /
-  netPowerW /
-  60;
+  ((fromL - toL) * waterDensityKgL(boilC) * latentHeatKJKg(boilC) * 1000) / netPowerW / 60;

@@ -144,23 +144,16 @@ export const RULES: readonly Rule[] = [
       if (!has(plan, (i) => i.dryBean === true)) return null;
       const needMin = requiredBeanBoilMin(kitchen.altitudeM);
       const boiledMin = plan.heat.boilFirstMin ?? 0;
-      const holdBoils =
-        plan.heat.vigour === "rolling" && plan.stop.by === "time";
-      const done =
-        boiledMin +
-        (holdBoils && plan.stop.by === "time" ? plan.stop.holdMin : 0);
+      const holdBoils = plan.heat.vigour === "rolling" && plan.stop.by === "time";
+      const done = boiledMin + (holdBoils && plan.stop.by === "time" ? plan.stop.holdMin : 0);
       return {
         id: "beans",
         severity: done >= needMin ? "caution" : "danger",
         places: ["plan", "cook"],
-        title:
-          done >= needMin
-            ? "Beans: soak first"
-            : `Beans need a ${needMin} min rolling boil`,
+        title: done >= needMin ? "Beans: soak first" : `Beans need a ${needMin} min rolling boil`,
         text: `Soak dry beans at least 5 h, throw that water away, and boil them hard in fresh water for at least ${needMin} min here before they simmer (US advice: 30 min or more).${done >= needMin ? "" : ` This plan boils them ${Math.round(done)} min.`}`,
         rule: "10 min at a full boil destroys the toxin; US advice is 30 min; longer where water boils under 98 °C.",
-        whose:
-          "FDA (30 min) and UK FSA (10 min); the margin for altitude is Kettlos's own",
+        whose: "FDA (30 min) and UK FSA (10 min); the margin for altitude is Kettlos's own",
       };
     },
   },
@@ -251,8 +244,7 @@ export const RULES: readonly Rule[] = [
   {
     hazard: "salt concentrates",
     check: ({ plan, trace }) => {
-      if (trace.strained.saltGL <= SALTY_GL || plan.feeds === "animals")
-        return null;
+      if (trace.strained.saltGL <= SALTY_GL || plan.feeds === "animals") return null;
       return {
         id: "salt",
         severity: "caution",
@@ -273,8 +265,7 @@ export const RULES: readonly Rule[] = [
       title: "Chill it now, fast and shallow",
       text: "From 57 °C down to 21 °C within 2 h, and to 5 °C within 6 h in all. Shallow trays, an ice or snow bath, then the fridge. A deep pot in a fridge is too slow. A covered pot off the heat counts from 57 °C too.",
       rule: "57→21 °C in 2 h, 5 °C in 6 h in all (US); 60→21 °C in 2 h, 5 °C in 4 h more (AU/NZ); to 8 °C as fast as possible, about 90 min for small portions (UK).",
-      whose:
-        "US model food code; AU/NZ and UK guidance. Your local food code rules",
+      whose: "US model food code; AU/NZ and UK guidance. Your local food code rules",
     }),
   },
   {

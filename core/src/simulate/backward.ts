@@ -41,15 +41,9 @@ export function backwardFrom(
   const options = kitchen.vessels.filter(standsOnHob).flatMap((vessel) => {
     const inVessel: Plan = { ...plan, vesselId: vessel.id };
     for (let loads = 1; loads <= 6; loads++) {
-      const found = outcomeOf(() =>
-        sized(inVessel, kitchen, wantedCold / loads, waterPerBone),
-      );
+      const found = outcomeOf(() => sized(inVessel, kitchen, wantedCold / loads, waterPerBone));
       if (!found.ok) continue;
-      const fit = fitIn(
-        vessel,
-        scaled(inVessel, found.value.by),
-        found.value.waterL,
-      );
+      const fit = fitIn(vessel, scaled(inVessel, found.value.by), found.value.waterL);
       if (fit.limit === "fits")
         return [
           {
@@ -64,18 +58,12 @@ export function backwardFrom(
     return [];
   });
   return options.sort(
-    (a, b) =>
-      a.loads - b.loads || a.waterL - b.waterL || a.fit.roomL - b.fit.roomL,
+    (a, b) => a.loads - b.loads || a.waterL - b.waterL || a.fit.roomL - b.fit.roomL,
   );
 }
 
 /** Bones and water for wantedCold litres: the ratio's water follows the bones until they agree. */
-function sized(
-  plan: Plan,
-  kitchen: Kitchen,
-  wantedCold: number,
-  waterPerBone: number,
-) {
+function sized(plan: Plan, kitchen: Kitchen, wantedCold: number, waterPerBone: number) {
   let by = wantedCold / Math.max(0.1, bonesKg(plan) * waterPerBone * 0.7);
   let water = 0;
   for (let round = 0; round < 12; round++) {

@@ -17,13 +17,7 @@ export const KitchenSchema = z.object({
   units: z.enum(["metric", "us", "both"]),
   waterC: z.number().min(0).max(40).default(12),
   roomC: z.number().min(-10).max(45).default(22),
-  vessels: z
-    .array(VesselSchema)
-    .max(60)
-    .refine(unique, "Two vessels have the same id."),
-  rings: z
-    .array(RingSchema)
-    .max(20)
-    .refine(unique, "Two rings have the same id."),
+  vessels: z.array(VesselSchema).max(60).refine(unique, "Two vessels have the same id."),
+  rings: z.array(RingSchema).max(20).refine(unique, "Two rings have the same id."),
 });
 export type Kitchen = z.infer<typeof KitchenSchema>;

@@ -23,28 +23,10 @@ export const EXPECTED: Parameters = {
 };
 
 /** Spread of each multiplier before anything is learned. Evaporation's own sits with the simmer. */
-export const SPREAD: Record<
-  Exclude<keyof Parameters, "evaporation">,
-  Constant
-> = {
-  efficiency: kitchenEstimate(
-    "spread of ring heat",
-    0.2,
-    "log",
-    "model section 13",
-  ),
-  extraction: kitchenEstimate(
-    "spread of extraction",
-    0.25,
-    "log",
-    "model section 13",
-  ),
-  freed: kitchenEstimate(
-    "spread of juice freed",
-    0.15,
-    "log",
-    "model section 13",
-  ),
+export const SPREAD: Record<Exclude<keyof Parameters, "evaporation">, Constant> = {
+  efficiency: kitchenEstimate("spread of ring heat", 0.2, "log", "model section 13"),
+  extraction: kitchenEstimate("spread of extraction", 0.25, "log", "model section 13"),
+  freed: kitchenEstimate("spread of juice freed", 0.15, "log", "model section 13"),
   leftOnSolids: kitchenEstimate(
     "spread of liquid left on solids",
     0.3,

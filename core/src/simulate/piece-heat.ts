@@ -32,10 +32,7 @@ export class PieceHeat {
   /** Advances by dtS while the liquid goes evenly from where it was to liquidC. */
   step(dtS: number, liquidC: number): void {
     if (this.ball === null) this.gather(dtS, liquidC, this.rateOf(liquidC));
-    else if (
-      this.isSettled &&
-      Math.abs(liquidC - this.liquidBeforeC) < SETTLED_C / 10
-    ) {
+    else if (this.isSettled && Math.abs(liquidC - this.liquidBeforeC) < SETTLED_C / 10) {
       this.gather(dtS, liquidC, this.rateBefore);
     } else this.conduct(this.ball, dtS, liquidC);
     this.liquidBeforeC = liquidC;
@@ -45,11 +42,9 @@ export class PieceHeat {
     if (this.isSettled) ball.settleAt(this.liquidBeforeC);
     const n = Math.max(1, Math.ceil(dtS / this.subStepS));
     const from = this.liquidBeforeC;
-    for (let i = 1; i <= n; i++)
-      ball.step(dtS / n, from + ((liquidC - from) * i) / n);
+    for (let i = 1; i <= n; i++) ball.step(dtS / n, from + ((liquidC - from) * i) / n);
     this.gather(dtS, ball.meanC, ball.meanExp(Math.LN10 / this.zC, 100));
-    this.isSettled =
-      ball.settled(liquidC, SETTLED_C) && Math.abs(liquidC - from) < SETTLED_C;
+    this.isSettled = ball.settled(liquidC, SETTLED_C) && Math.abs(liquidC - from) < SETTLED_C;
     if (this.isSettled) this.rateBefore = this.rateOf(liquidC);
   }
 

@@ -17,9 +17,7 @@ export type When = z.infer<typeof WhenSchema>;
 
 export const PlanItemSchema = z.object({
   id: Id,
-  ingredientId: z
-    .string()
-    .refine(isIngredientId, "This is not in the catalogue of ingredients."),
+  ingredientId: z.string().refine(isIngredientId, "This is not in the catalogue of ingredients."),
   massKg: z.number().positive().max(200),
   counted: z
     .object({
@@ -31,9 +29,7 @@ export const PlanItemSchema = z.object({
   when: WhenSchema,
   /** How it is prepared, in the cook's words. */
   preparation: z.string().max(200).default(""),
-  boneState: z
-    .enum(["raw", "blanched", "roasted", "usedBefore"])
-    .default("raw"),
+  boneState: z.enum(["raw", "blanched", "roasted", "usedBefore"]).default("raw"),
   frozen: z.boolean().default(false),
 });
 export type PlanItem = z.infer<typeof PlanItemSchema>;

@@ -1,8 +1,4 @@
-import {
-  gelatinDrawnG,
-  ROASTED_FACTOR,
-  USED_BEFORE_FACTOR,
-} from "../extraction/gelatin";
+import { gelatinDrawnG, ROASTED_FACTOR, USED_BEFORE_FACTOR } from "../extraction/gelatin";
 import { fatCapMm } from "../extraction/fat-cap";
 import {
   BODY_HEAT_KJ_KG_K,
@@ -60,21 +56,14 @@ interface SolidIn {
 }
 
 /** Temperature at which an ingredient goes in, °C. */
-const startC = (
-  ingredient: Ingredient,
-  item: PlanItem,
-  waterC: number,
-  roomC: number,
-): number =>
+const startC = (ingredient: Ingredient, item: PlanItem, waterC: number, roomC: number): number =>
   item.frozen
     ? 0
     : ingredient.id === "water"
       ? waterC
       : ingredient.group === "pulse"
         ? PULSE_C
-        : ingredient.group === "bones" ||
-            ingredient.group === "meat" ||
-            ingredient.group === "fish"
+        : ingredient.group === "bones" || ingredient.group === "meat" || ingredient.group === "fish"
           ? FROM_FRIDGE_C
           : roomC;
 
@@ -119,9 +108,7 @@ export class Pot {
 
   get heatCapacityKJK(): number {
     let sum =
-      this.bodyKJK +
-      this.liquidKg * WATER_HEAT_KJ_KG_K.value +
-      this.fatKg * FAT_HEAT_KJ_KG_K.value;
+      this.bodyKJK + this.liquidKg * WATER_HEAT_KJ_KG_K.value + this.fatKg * FAT_HEAT_KJ_KG_K.value;
     for (const s of this.solidsIn)
       sum +=
         s.item.massKg * s.ingredient.specificHeatKJKgK.value +
@@ -217,14 +204,10 @@ export class Pot {
     const { ingredient, item, heat } = s;
     if (ingredient.meatFreed !== undefined) {
       const fatShare = ingredient.fatOfFreed?.value ?? 0;
-      const all =
-        item.massKg * ingredient.meatFreed.value * this.parameters.freed;
+      const all = item.massKg * ingredient.meatFreed.value * this.parameters.freed;
       const due = all * freedShare(heat.hottestMeanC);
       const out = s.juiceKg / (1 - fatShare);
-      const step = Math.max(
-        0,
-        (due - out) * (1 - Math.exp(-dtS / 60 / JUICE_LAG_MIN.value)),
-      );
+      const step = Math.max(0, (due - out) * (1 - Math.exp(-dtS / 60 / JUICE_LAG_MIN.value)));
       this.free(s, "juice", step * (1 - fatShare));
       this.render(s, step * fatShare);
     }
@@ -245,10 +228,7 @@ export class Pot {
       this.render(s, Math.max(0, due - s.fatKg));
     }
     if (ingredient.uptakeIdealMin !== undefined)
-      this.takeUp(
-        s,
-        1 - Math.exp(-heat.cookMin / (0.4 * ingredient.uptakeIdealMin.value)),
-      );
+      this.takeUp(s, 1 - Math.exp(-heat.cookMin / (0.4 * ingredient.uptakeIdealMin.value)));
   }
 
   private free(s: SolidIn, kind: "juice" | "vegetables", kg: number): void {
@@ -347,9 +327,7 @@ export class Pot {
   /** Free surface at the last found level, m². */
   get surfaceM2(): number {
     const { solids, heapTopM } = this.shape();
-    return this.depthM < heapTopM
-      ? this.areaM2 * (1 - solids.packing)
-      : this.areaM2;
+    return this.depthM < heapTopM ? this.areaM2 * (1 - solids.packing) : this.areaM2;
   }
 
   /** Thickness of the fat on top, m. */
@@ -364,12 +342,8 @@ export class Pot {
       const { gelatinGKg, gelatinKMin } = s.ingredient;
       if (gelatinGKg === undefined || gelatinKMin === undefined) continue;
       sum +=
-        gelatinDrawnG(
-          s.item.massKg,
-          gelatinGKg.value,
-          gelatinKMin.value,
-          s.heat.cookMin,
-        ) * GELATIN_OF_STATE[s.item.boneState];
+        gelatinDrawnG(s.item.massKg, gelatinGKg.value, gelatinKMin.value, s.heat.cookMin) *
+        GELATIN_OF_STATE[s.item.boneState];
     }
     return sum * this.parameters.extraction;
   }
@@ -377,12 +351,10 @@ export class Pot {
   /** Cook value of the heaviest solid that gives the pot its name, min at 100 °C. */
   get cookMin(): number {
     let main: SolidIn | null = null;
-    for (const s of this.solidsIn)
-      if (main === null || weightAs(s) > weightAs(main)) main = s;
+    for (const s of this.solidsIn) if (main === null || weightAs(s) > weightAs(main)) main = s;
     return main?.heat.cookMin ?? 0;
   }
 }
 
 /** Bones and meat lead before vegetables, whatever they weigh. */
-const weightAs = (s: SolidIn): number =>
-  s.item.massKg + (s.ingredient.role === "body" ? 1000 : 0);
+const weightAs = (s: SolidIn): number => s.item.massKg + (s.ingredient.role === "body" ? 1000 : 0);

@@ -5,8 +5,7 @@ import type { Kitchen } from "./kitchen-schema";
 import type { Plan } from "./plan-schema";
 
 /** True for a vessel that stands on a ring. A slow cooker's crock cracks there. */
-export const standsOnHob = (vessel: Vessel): boolean =>
-  vessel.kind !== "slowCooker";
+export const standsOnHob = (vessel: Vessel): boolean => vessel.kind !== "slowCooker";
 
 /** The plan's vessel. @throws Problem `unknownReference`, `notOnHob` */
 export function vesselOf(plan: Plan, kitchen: Kitchen): Vessel {

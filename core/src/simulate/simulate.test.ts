@@ -9,11 +9,8 @@ import type { Plan } from "./plan-schema";
 import { simulate } from "./simulate";
 
 const kitchen = testKitchen();
-const run = (
-  over: Parameters<typeof testPlan>[0] = {},
-  waterKg = 4.4,
-  altitudeM = 1640,
-) => simulate(testPlan(over), testKitchen({ altitudeM }), { waterKg });
+const run = (over: Parameters<typeof testPlan>[0] = {}, waterKg = 4.4, altitudeM = 1640) =>
+  simulate(testPlan(over), testKitchen({ altitudeM }), { waterKg });
 
 describe("a stock on the hob", () => {
   const trace = run();
@@ -27,9 +24,7 @@ describe("a stock on the hob", () => {
   });
 
   test("steams 5 kg/m²·h off a 26 cm surface with fat on: worked by hand", () => {
-    const hold = trace.points.filter(
-      (p) => p.phase === "hold" && p.tMin > 150 && p.tMin < 330,
-    );
+    const hold = trace.points.filter((p) => p.phase === "hold" && p.tMin > 150 && p.tMin < 330);
     const first = hold[0];
     const last = hold.at(-1);
     const hours = ((last?.tMin ?? 0) - (first?.tMin ?? 0)) / 60;
@@ -41,10 +36,7 @@ describe("a stock on the hob", () => {
     const a = trace.points.find((p) => p.tMin >= 150);
     const b = trace.points.find((p) => p.tMin >= 300);
     const minutes = (b?.tMin ?? 0) - (a?.tMin ?? 0);
-    expect((b?.cookMin ?? 0) - (a?.cookMin ?? 0)).toBeCloseTo(
-      minutes * cookRate(84.516),
-      1,
-    );
+    expect((b?.cookMin ?? 0) - (a?.cookMin ?? 0)).toBeCloseTo(minutes * cookRate(84.516), 1);
   });
 
   test("a late onion is marked an hour before the end", () => {
@@ -70,19 +62,8 @@ describe("a stock on the hob", () => {
 const anyPlan: fc.Arbitrary<Plan> = fc
   .record({
     bones: fc.double({ min: 0.3, max: 3, noNaN: true }),
-    bone: fc.constantFrom(
-      "lambNeck",
-      "porkTrotter",
-      "chickenFrame",
-      "beefMarrow",
-    ),
-    extra: fc.constantFrom(
-      "beefChuck",
-      "brownLentil",
-      "mushroom",
-      "whiteWine",
-      "tableSalt",
-    ),
+    bone: fc.constantFrom("lambNeck", "porkTrotter", "chickenFrame", "beefMarrow"),
+    extra: fc.constantFrom("beefChuck", "brownLentil", "mushroom", "whiteWine", "tableSalt"),
     extraKg: fc.double({ min: 0.05, max: 0.6, noNaN: true }),
     late: fc.constantFrom("start", "late", "off"),
     vigour: fc.constantFrom(
@@ -125,39 +106,23 @@ const anyPlan: fc.Arbitrary<Plan> = fc
 describe("conservation", () => {
   test("the ledger closes to 1e-9 for any plan", () => {
     fc.assert(
-      fc.property(
-        anyPlan,
-        fc.double({ min: 2, max: 5, noNaN: true }),
-        (plan, waterKg) => {
-          const t = simulate(plan, kitchen, { waterKg });
-          expect(
-            Math.abs(ledgerBalanceKg(t.ledger) - t.strained.liquidKg),
-          ).toBeLessThan(1e-9);
-        },
-      ),
+      fc.property(anyPlan, fc.double({ min: 2, max: 5, noNaN: true }), (plan, waterKg) => {
+        const t = simulate(plan, kitchen, { waterKg });
+        expect(Math.abs(ledgerBalanceKg(t.ledger) - t.strained.liquidKg)).toBeLessThan(1e-9);
+      }),
       { numRuns: 40 },
     );
   });
 
   test("what goes in by weight comes out by weight: liquid, solids, fat, steam", () => {
     fc.assert(
-      fc.property(
-        anyPlan,
-        fc.double({ min: 2, max: 5, noNaN: true }),
-        (plan, waterKg) => {
-          const t = simulate(plan, kitchen, { waterKg });
-          const salt =
-            plan.items.find((i) => i.ingredientId === "tableSalt")?.massKg ?? 0;
-          const massIn =
-            waterKg + plan.items.reduce((sum, i) => sum + i.massKg, 0) - salt;
-          const massOut =
-            t.endLiquidKg +
-            t.solidsOutKg +
-            t.strained.fatKg -
-            t.ledger.evaporated;
-          expect(massOut).toBeCloseTo(massIn, 8);
-        },
-      ),
+      fc.property(anyPlan, fc.double({ min: 2, max: 5, noNaN: true }), (plan, waterKg) => {
+        const t = simulate(plan, kitchen, { waterKg });
+        const salt = plan.items.find((i) => i.ingredientId === "tableSalt")?.massKg ?? 0;
+        const massIn = waterKg + plan.items.reduce((sum, i) => sum + i.massKg, 0) - salt;
+        const massOut = t.endLiquidKg + t.solidsOutKg + t.strained.fatKg - t.ledger.evaporated;
+        expect(massOut).toBeCloseTo(massIn, 8);
+      }),
       { numRuns: 40 },
     );
   });
@@ -190,9 +155,7 @@ describe("monotonicity", () => {
           const short = run({ stop: { by: "time", holdMin: a } });
           const long = run({ stop: { by: "time", holdMin: a + more } });
           expect(long.endLiquidL).toBeLessThan(short.endLiquidL + 0.05);
-          expect(-long.ledger.evaporated).toBeGreaterThan(
-            -short.ledger.evaporated,
-          );
+          expect(-long.ledger.evaporated).toBeGreaterThan(-short.ledger.evaporated);
           expect(long.cookMin).toBeGreaterThan(short.cookMin);
         },
       ),
@@ -201,15 +164,11 @@ describe("monotonicity", () => {
   });
 
   test("higher up it cooks slower; a lid keeps more; more steam leaves less", () => {
-    expect(run({}, 4.4, 0).cookMin).toBeGreaterThan(
-      run({}, 4.4, 1640).cookMin * 1.3,
-    );
+    expect(run({}, 4.4, 0).cookMin).toBeGreaterThan(run({}, 4.4, 1640).cookMin * 1.3);
     const lidOn = run({
       heat: { method: "hob", vigour: "bare", lid: "on", boilFirstMin: 5 },
     });
-    expect(lidOn.strained.volumeL).toBeGreaterThan(
-      run().strained.volumeL + 0.5,
-    );
+    expect(lidOn.strained.volumeL).toBeGreaterThan(run().strained.volumeL + 0.5);
     const steamier = simulate(testPlan(), kitchen, {
       waterKg: 4.4,
       parameters: { ...EXPECTED, evaporation: 1.4 },

@@ -41,20 +41,14 @@ export interface SimulateOptions {
  * A plan that stops by level finds its own hold; what goes in "before the end" follows it.
  * @throws Problem `aboveRim`, `heapAboveRim`, `unknownReference`, `notOnHob`, `notReachable`
  */
-export function simulate(
-  plan: Plan,
-  kitchen: Kitchen,
-  options: SimulateOptions,
-): Trace {
-  if (plan.stop.by === "time")
-    return new Run(plan, kitchen, options, plan.stop.holdMin).go();
+export function simulate(plan: Plan, kitchen: Kitchen, options: SimulateOptions): Trace {
+  if (plan.stop.by === "time") return new Run(plan, kitchen, options, plan.stop.holdMin).go();
   let holdMin = 240;
   let trace = new Run(plan, kitchen, options, holdMin).go();
   for (let round = 0; round < 6 && trace.problem === null; round++) {
     const change = Math.abs(trace.holdMin - holdMin);
     holdMin = trace.holdMin;
-    if (change < 0.5 || !plan.items.some((i) => i.when.at === "beforeEnd"))
-      break;
+    if (change < 0.5 || !plan.items.some((i) => i.when.at === "beforeEnd")) break;
     trace = new Run(plan, kitchen, options, holdMin).go();
   }
   return trace;
@@ -100,8 +94,7 @@ class Run {
       pieceM: plan.pieceM,
     });
     this.pot.addWater(options.waterKg, kitchen.waterC);
-    for (const item of plan.items)
-      if (item.when.at === "start") this.pot.addItem(item);
+    for (const item of plan.items) if (item.when.at === "start") this.pot.addItem(item);
     this.startKg = this.pot.liquidKg;
   }
 
@@ -126,12 +119,10 @@ class Run {
     if (this.problem === null) this.hold(toSimmerMin);
     const holdMin = this.tMin - toSimmerMin;
     this.mark("offHeat");
-    for (const item of this.plan.items)
-      if (item.when.at === "offHeat") this.putIn(item);
+    for (const item of this.plan.items) if (item.when.at === "offHeat") this.putIn(item);
     const endDepthM = pot.findDepthM();
     const fatCap = fatCapMm(pot.fatKg, vesselAreaM2(pot.vessel, endDepthM));
-    if (this.plan.strain.when === "afterPause" && this.problem === null)
-      this.rest();
+    if (this.plan.strain.when === "afterPause" && this.problem === null) this.rest();
     this.mark("strained");
     this.record("rest", true);
     const endLiquidKg = pot.liquidKg;
@@ -182,14 +173,7 @@ class Run {
       this.plan.fat !== "skimHot" && pot.fatLayerM >= FAT_LAYER_FROM_M.value
         ? FAT_LAYER_FACTOR.value
         : 1;
-    return (
-      (fluxKgM2H *
-        pot.surfaceM2 *
-        fat *
-        this.lid *
-        this.parameters.evaporation) /
-      3600
-    );
+    return (fluxKgM2H * pot.surfaceM2 * fat * this.lid * this.parameters.evaporation) / 3600;
   }
 
   private steamW(steamKgS: number): number {
@@ -202,10 +186,7 @@ class Run {
 
   private holdingW(): number {
     const flux = SIMMER_FLUX_KG_M2_H[this.plan.heat.vigour].value;
-    const steam =
-      this.plan.heat.vigour === "rolling"
-        ? this.rollingKgS()
-        : this.steamKgS(flux);
+    const steam = this.plan.heat.vigour === "rolling" ? this.rollingKgS() : this.steamKgS(flux);
     return (
       steam * latentHeatKJKg(this.holdC) * 1000 +
       this.pot.lossWK * (this.holdC - this.kitchen.roomC)
@@ -242,11 +223,7 @@ class Run {
   }
 
   private boil(minutes: number): void {
-    for (
-      let left = minutes * 60;
-      left > 1e-6 && this.problem === null;
-      left -= STEP_S
-    )
+    for (let left = minutes * 60; left > 1e-6 && this.problem === null; left -= STEP_S)
       this.pass("boil", Math.min(STEP_S, left), this.rollingKgS());
   }
 
@@ -305,8 +282,7 @@ class Run {
         ? this.rollingKgS()
         : this.steamKgS(SIMMER_FLUX_KG_M2_H[this.plan.heat.vigour].value);
       const untilS = steam > 0 ? (pot.liquidKg - wantedKg) / steam : Infinity;
-      const dtS =
-        wantedKg > 0 && untilS > 0.5 ? Math.min(longestS, untilS) : longestS;
+      const dtS = wantedKg > 0 && untilS > 0.5 ? Math.min(longestS, untilS) : longestS;
       this.pass("hold", dtS, steam);
       return dtS;
     }
@@ -314,24 +290,18 @@ class Run {
     const fireW = pot.tempC < toC ? this.ringW : 0;
     const before = pot.tempC;
     pot.warm(fireW - this.lossW() - this.steamW(steam), longestS);
-    if ((before < toC && pot.tempC > toC) || (before > toC && pot.tempC < toC))
-      pot.tempC = toC;
+    if ((before < toC && pot.tempC > toC) || (before > toC && pot.tempC < toC)) pot.tempC = toC;
     this.pass("hold", longestS, steam);
     return longestS;
   }
 
   /** True once the stop's level is reached; a depth cuts the clock back to where it was passed. */
-  private reached(
-    wantedKg: number,
-    beforeDepthM: number,
-    dtS: number,
-  ): boolean {
+  private reached(wantedKg: number, beforeDepthM: number, dtS: number): boolean {
     const { stop } = this.plan;
     const { pot } = this;
     if (stop.by !== "depth") return pot.liquidKg <= wantedKg + 1e-9;
     if (pot.depthM > stop.depthM) return false;
-    const over =
-      (stop.depthM - pot.depthM) / Math.max(1e-12, beforeDepthM - pot.depthM);
+    const over = (stop.depthM - pot.depthM) / Math.max(1e-12, beforeDepthM - pot.depthM);
     this.tMin -= Math.min(1, Math.max(0, over)) * (dtS / 60);
     return true;
   }
@@ -367,11 +337,7 @@ class Run {
         `It boils dry after ${(this.tMin / 60).toFixed(1)} h. Use more water, a lid, or a shorter time.`,
       );
     }
-    if (
-      this.wasCovered &&
-      !this.isBare &&
-      pot.depthM < pot.heapTopM + DRY_ALARM_M.value
-    ) {
+    if (this.wasCovered && !this.isBare && pot.depthM < pot.heapTopM + DRY_ALARM_M.value) {
       this.isBare = true;
       this.mark("bonesBare");
     }
@@ -380,19 +346,11 @@ class Run {
 
   private strain(solidsKg: number): void {
     const { pot, plan } = this;
-    const perKg = plan.strain.pressed
-      ? LEFT_ON_PRESSED_L_KG
-      : LEFT_ON_SOLIDS_L_KG;
-    const onSolids = Math.min(
-      pot.liquidKg,
-      solidsKg * perKg.value * this.parameters.leftOnSolids,
-    );
+    const perKg = plan.strain.pressed ? LEFT_ON_PRESSED_L_KG : LEFT_ON_SOLIDS_L_KG;
+    const onSolids = Math.min(pot.liquidKg, solidsKg * perKg.value * this.parameters.leftOnSolids);
     pot.liquidKg -= onSolids;
     pot.ledger.post("leftOnSolids", -onSolids);
-    const inCloth = Math.min(
-      pot.liquidKg,
-      plan.strain.clothPasses * LEFT_IN_CLOTH_L.value,
-    );
+    const inCloth = Math.min(pot.liquidKg, plan.strain.clothPasses * LEFT_IN_CLOTH_L.value);
     pot.liquidKg -= inCloth;
     pot.ledger.post("leftInCloth", -inCloth);
   }
@@ -419,5 +377,4 @@ class Run {
   }
 }
 
-const beforeEndMin = (item: PlanItem): number =>
-  item.when.at === "beforeEnd" ? item.when.min : 0;
+const beforeEndMin = (item: PlanItem): number => (item.when.at === "beforeEnd" ? item.when.min : 0);

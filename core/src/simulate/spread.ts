@@ -22,9 +22,16 @@ export const FIGURES = {
 } as const;
 export type FigureId = keyof typeof FIGURES;
 
+/**
+ * Figures that are what remains of a known amount: their spread is that of the loss, so it is lopsided
+ * and never reaches above what went in.
+ */
+const REMAINDERS: ReadonlySet<string> = new Set(["strainedL", "endLiquidL"]);
+
 export interface FigureSpread {
-  /** Standard deviation of the figure's logarithm. */
-  readonly sigmaLog: number;
+  /** P10 and P90 as factors of the expected figure. */
+  readonly lowFactor: number;
+  readonly highFactor: number;
   /** Share of the variance by parameter, 0–1. */
   readonly shares: Readonly<Record<keyof Parameters, number>>;
 }
@@ -43,15 +50,10 @@ export interface Spread {
 
 const PARAMETERS = Object.keys(EXPECTED) as (keyof Parameters)[];
 
-/** One parameter moved by one standard deviation up or down. */
-function moved(
-  parameter: keyof Parameters,
-  up: boolean,
-  plan: Plan,
-): Parameters {
-  const sign = up ? 1 : -1;
-  if (parameter === "zC")
-    return { ...EXPECTED, zC: COOK_VALUE_Z_C.value + sign * SPREAD.zC.value };
+/** One parameter moved to its P10 or P90. */
+function moved(parameter: keyof Parameters, up: boolean, plan: Plan): Parameters {
+  const sign = up ? Z90 : -Z90;
+  if (parameter === "zC") return { ...EXPECTED, zC: COOK_VALUE_Z_C.value + sign * SPREAD.zC.value };
   const sigma =
     parameter === "evaporation"
       ? (SIMMER_FLUX_KG_M2_H[plan.heat.vigour].sigmaLog ?? 0)
@@ -60,45 +62,54 @@ function moved(
 }
 
 /**
- * How uncertain each figure is: every parameter moved by ±1σ in the logarithm,
- * σ_out = √Σ(½·ln(out⁺/out⁻))² (model section 13). Costs two simulations a parameter.
+ * How uncertain each figure is: every parameter moved to its P10 and P90, the effects added in
+ * quadrature. In the logarithm, σ_out = √Σ(½·ln(out⁺/out⁻))² (model section 13), but for remainders,
+ * where the drop and the rise are added apart. Costs two simulations a parameter.
  */
-export function spreadOf(
-  plan: Plan,
-  kitchen: Kitchen,
-  waterKg: number,
-  expected: Trace,
-): Spread {
-  const squares = Object.fromEntries(
-    Object.keys(FIGURES).map((id) => [
-      id,
-      {} as Record<keyof Parameters, number>,
-    ]),
-  ) as Record<FigureId, Record<keyof Parameters, number>>;
-  let band: LevelBand = { tMin: [], lowL: [], highL: [] };
-  for (const parameter of PARAMETERS) {
+export function spreadOf(plan: Plan, kitchen: Kitchen, waterKg: number, expected: Trace): Spread {
+  const runs = PARAMETERS.map((parameter) => {
     const run = (up: boolean) =>
-      simulate(plan, kitchen, {
-        waterKg,
-        parameters: moved(parameter, up, plan),
-      });
-    const high = run(true);
-    const low = run(false);
-    for (const id of Object.keys(FIGURES) as FigureId[])
-      squares[id][parameter] =
-        halfLogRatio(FIGURES[id](high), FIGURES[id](low)) ** 2;
-    if (parameter === "evaporation") band = bandBetween(expected, high, low);
-  }
+      simulate(plan, kitchen, { waterKg, parameters: moved(parameter, up, plan) });
+    return { parameter, high: run(true), low: run(false) };
+  });
   const figures = Object.fromEntries(
     (Object.keys(FIGURES) as FigureId[]).map((id) => {
-      const total = PARAMETERS.reduce((sum, p) => sum + squares[id][p], 0);
-      const shares = Object.fromEntries(
-        PARAMETERS.map((p) => [p, total > 0 ? squares[id][p] / total : 0]),
-      ) as Record<keyof Parameters, number>;
-      return [id, { sigmaLog: Math.sqrt(total), shares }];
+      const pairs = runs.map(({ parameter, high, low }) => ({
+        parameter,
+        high: FIGURES[id](high),
+        low: FIGURES[id](low),
+      }));
+      return [id, spreadOfFigure(id, FIGURES[id](expected), pairs)];
     }),
   ) as Record<FigureId, FigureSpread>;
-  return { figures, band };
+  const steam = runs.find((r) => r.parameter === "evaporation");
+  return { figures, band: bandOf(expected, steam?.high ?? expected, steam?.low ?? expected) };
+}
+
+interface Pair {
+  readonly parameter: keyof Parameters;
+  readonly high: number;
+  readonly low: number;
+}
+
+function spreadOfFigure(id: FigureId, expected: number, pairs: readonly Pair[]): FigureSpread {
+  const squares = pairs.map((p) => halfLogRatio(p.high, p.low) ** 2);
+  const total = squares.reduce((sum, s) => sum + s, 0);
+  const shares = Object.fromEntries(
+    pairs.map((p, i) => [p.parameter, total > 0 ? (squares[i] ?? 0) / total : 0]),
+  ) as Record<keyof Parameters, number>;
+  if (!REMAINDERS.has(id)) {
+    const factor = Math.exp(Math.sqrt(total));
+    return { lowFactor: 1 / factor, highFactor: factor, shares };
+  }
+  const side = (pick: (p: Pair) => number) =>
+    Math.sqrt(pairs.reduce((sum, p) => sum + Math.max(0, pick(p)) ** 2, 0)) /
+    Math.max(SMALL, expected);
+  return {
+    lowFactor: Math.max(0, 1 - side((p) => expected - Math.min(p.high, p.low))),
+    highFactor: 1 + side((p) => Math.max(p.high, p.low) - expected),
+    shares,
+  };
 }
 
 const SMALL = 1e-3;
@@ -106,19 +117,13 @@ const SMALL = 1e-3;
 const halfLogRatio = (up: number, down: number): number =>
   Math.log(Math.max(up, SMALL) / Math.max(down, SMALL)) / 2;
 
-function bandBetween(expected: Trace, faster: Trace, slower: Trace): LevelBand {
-  const tMin = expected.points.map((p) => p.tMin);
-  const spreadAt = (p: TracePoint) =>
-    (Z90 * Math.abs(levelAt(slower, p.tMin) - levelAt(faster, p.tMin))) / 2;
-  return {
-    tMin,
-    lowL: expected.points.map((p) => Math.max(0, p.liquidL - spreadAt(p))),
-    highL: expected.points.map((p) => p.liquidL + spreadAt(p)),
-  };
-}
+const bandOf = (expected: Trace, faster: Trace, slower: Trace): LevelBand => ({
+  tMin: expected.points.map((p) => p.tMin),
+  lowL: expected.points.map((p) => Math.min(p.liquidL, levelAt(faster, p.tMin))),
+  highL: expected.points.map((p) => Math.max(p.liquidL, levelAt(slower, p.tMin))),
+});
 
-const levelAt = (trace: Trace, tMin: number): number =>
-  pointAt(trace, tMin).liquidL;
+const levelAt = (trace: Trace, tMin: number): number => pointAt(trace, tMin).liquidL;
 
 /** The trace at a moment, linear between its points, held at its ends. */
 export function pointAt(trace: Trace, tMin: number): TracePoint {
@@ -132,8 +137,7 @@ export function pointAt(trace: Trace, tMin: number): TracePoint {
   }
   const a = points[low];
   const b = points[high];
-  if (a === undefined || b === undefined)
-    throw new RangeError("a trace has at least one point");
+  if (a === undefined || b === undefined) throw new RangeError("a trace has at least one point");
   const span = b.tMin - a.tMin;
   const s = span > 0 ? Math.min(1, Math.max(0, (tMin - a.tMin) / span)) : 1;
   const mix = (x: number, y: number) => x + (y - x) * s;

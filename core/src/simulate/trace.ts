@@ -19,14 +19,7 @@ export interface TracePoint {
 }
 
 export type MarkKind =
-  | "simmers"
-  | "boils"
-  | "turnedDown"
-  | "itemIn"
-  | "offHeat"
-  | "strained"
-  | "bonesBare"
-  | "dry";
+  "simmers" | "boils" | "turnedDown" | "itemIn" | "offHeat" | "strained" | "bonesBare" | "dry";
 
 export interface Mark {
   readonly kind: MarkKind;

@@ -4,14 +4,7 @@ import { testKitchen, testPlan } from "../../test/kitchen";
 import { outcomeOf } from "../units/problem";
 import { backwardFrom } from "./backward";
 import { simulate } from "./simulate";
-import {
-  bonesKg,
-  coldWaterKg,
-  fitIn,
-  waterL,
-  waterWays,
-  wantedL,
-} from "./water-ways";
+import { bonesKg, coldWaterKg, fitIn, waterL, waterWays, wantedL } from "./water-ways";
 
 const kitchen = testKitchen();
 const plan = testPlan();
@@ -20,10 +13,7 @@ describe("ways of stating water", () => {
   test("ratio counts bones as bought and nothing else", () => {
     expect(bonesKg(plan)).toBe(2.2);
     expect(
-      coldWaterKg(
-        waterL(plan, kitchen, { by: "ratio", waterPerBone: 2 }),
-        kitchen,
-      ),
+      coldWaterKg(waterL(plan, kitchen, { by: "ratio", waterPerBone: 2 }), kitchen),
     ).toBeCloseTo(4.4, 9);
   });
 
@@ -31,9 +21,7 @@ describe("ways of stating water", () => {
     const ways = waterWays(plan, kitchen);
     const at = (by: string) => {
       const way = ways.find((w) => w.statement.by === by);
-      return way?.outcome.ok
-        ? way.outcome.value
-        : { volumeL: NaN, depthM: NaN };
+      return way?.outcome.ok ? way.outcome.value : { volumeL: NaN, depthM: NaN };
     };
     expect(at("halfWay").volumeL).toBeLessThan(at("cover").volumeL);
     expect(at("cover").volumeL).toBeLessThan(at("over").volumeL);
@@ -55,8 +43,7 @@ describe("ways of stating water", () => {
       ],
     });
     const less =
-      waterL(plan, kitchen, { by: "cover" }) -
-      waterL(withWine, kitchen, { by: "cover" });
+      waterL(plan, kitchen, { by: "cover" }) - waterL(withWine, kitchen, { by: "cover" });
     expect(less).toBeCloseTo(0.5, 6);
   });
 
@@ -77,34 +64,23 @@ describe("ways of stating water", () => {
   });
 
   test("wishes by mould and by ration come to litres", () => {
-    expect(wantedL({ by: "moulds", count: 12, mouldL: 0.25 })).toBeCloseTo(
-      2.7,
-      9,
-    );
-    expect(
-      wantedL({ by: "rations", eaters: 38, rationL: 0.25, days: 1 }),
-    ).toBeCloseTo(9.5, 9);
+    expect(wantedL({ by: "moulds", count: 12, mouldL: 0.25 })).toBeCloseTo(2.7, 9);
+    expect(wantedL({ by: "rations", eaters: 38, rationL: 0.25, days: 1 })).toBeCloseTo(9.5, 9);
   });
 });
 
 describe("does it fit", () => {
   test("names the limit that binds in each pot", () => {
     const [tall, casserole] = kitchen.vessels;
-    if (tall === undefined || casserole === undefined)
-      throw new Error("no vessels");
+    if (tall === undefined || casserole === undefined) throw new Error("no vessels");
     expect(fitIn(tall, plan, 4.4).limit).toBe("fits");
     expect(fitIn(tall, plan, 8.5).limit).toBe("overFillLine");
     expect(fitIn(tall, plan, 12).limit).toBe("overRim");
     const heavy = testPlan({
-      items: [
-        { id: "b", ingredientId: "lambNeck", massKg: 4, when: { at: "start" } },
-      ],
+      items: [{ id: "b", ingredientId: "lambNeck", massKg: 4, when: { at: "start" } }],
     });
     expect(fitIn(casserole, heavy, 1).limit).toBe("heapAboveRim");
-    expect(fitIn(tall, plan, 4.4).roomL).toBeCloseTo(
-      10.2 - 4.4 - 2.2 / 1.17,
-      1,
-    );
+    expect(fitIn(tall, plan, 4.4).roomL).toBeCloseTo(10.2 - 4.4 - 2.2 / 1.17, 1);
   });
 });
 
@@ -133,9 +109,7 @@ describe("from the result back", () => {
   });
 
   test("without bones it asks for them", () => {
-    expect(
-      outcomeOf(() => backwardFrom(testPlan({ items: [] }), kitchen, 3, 2)),
-    ).toMatchObject({
+    expect(outcomeOf(() => backwardFrom(testPlan({ items: [] }), kitchen, 3, 2))).toMatchObject({
       ok: false,
       problem: { code: "notReachable", field: "items" },
     });

@@ -1,11 +1,6 @@
 import { ingredientById } from "../ingredient/catalogue";
 import { Problem, outcomeOf, type Outcome } from "../units/problem";
-import {
-  depthForLiquidM,
-  heapOf,
-  heapTopM,
-  type SolidsIn,
-} from "../vessel/solids";
+import { depthForLiquidM, heapOf, heapTopM, type SolidsIn } from "../vessel/solids";
 import type { Vessel } from "../vessel/vessel-schema";
 import { fillLineL } from "../vessel/volume";
 import {
@@ -46,32 +41,19 @@ export function startSolids(plan: Plan): SolidsIn {
 
 const isStartSolid = (item: PlanItem): boolean => {
   const ingredient = ingredientById(item.ingredientId);
-  return (
-    item.when.at === "start" &&
-    !ingredient.isLiquid &&
-    ingredient.group !== "salt"
-  );
+  return item.when.at === "start" && !ingredient.isLiquid && ingredient.group !== "salt";
 };
 
 /** Liquids other than water that go in at the start, L. */
 const otherStartLiquidL = (plan: Plan): number =>
   plan.items
-    .filter(
-      (i) => i.when.at === "start" && ingredientById(i.ingredientId).isLiquid,
-    )
-    .reduce(
-      (sum, i) =>
-        sum + i.massKg / ingredientById(i.ingredientId).densityKgL.value,
-      0,
-    );
+    .filter((i) => i.when.at === "start" && ingredientById(i.ingredientId).isLiquid)
+    .reduce((sum, i) => sum + i.massKg / ingredientById(i.ingredientId).densityKgL.value, 0);
 
 /** Weight of bones and meat at the start, as bought, kg: what a ratio counts from. */
 export const bonesKg = (plan: Plan): number =>
   plan.items
-    .filter(
-      (i) =>
-        i.when.at === "start" && ingredientById(i.ingredientId).role === "body",
-    )
+    .filter((i) => i.when.at === "start" && ingredientById(i.ingredientId).role === "body")
     .reduce((sum, i) => sum + i.massKg, 0);
 
 /**
@@ -92,10 +74,7 @@ export function waterL(
     case "amount":
       return statement.volumeL;
     case "ratio":
-      return less(
-        (statement.waterPerBone * bonesKg(plan)) /
-          waterDensityKgL(kitchen.waterC),
-      );
+      return less((statement.waterPerBone * bonesKg(plan)) / waterDensityKgL(kitchen.waterC));
     case "cover":
       return less(waterToCoverL(vessel, solids));
     case "over":
@@ -114,20 +93,13 @@ export const coldWaterKg = (volumeL: number, kitchen: Kitchen): number =>
   volumeL * waterDensityKgL(kitchen.waterC);
 
 /** Water, L, after which wantedCold litres are left strained. */
-function waterForResultL(
-  plan: Plan,
-  kitchen: Kitchen,
-  wantedCold: number,
-): number {
+function waterForResultL(plan: Plan, kitchen: Kitchen, wantedCold: number): number {
   const leftAfter = (litres: number): number => {
     const trace = simulate(plan, kitchen, {
       waterKg: coldWaterKg(litres, kitchen),
     });
-    if (trace.problem !== null && trace.problem.code !== "boiledDry")
-      throw trace.problem;
-    return trace.problem === null
-      ? trace.strained.volumeL - wantedCold
-      : -wantedCold;
+    if (trace.problem !== null && trace.problem.code !== "boiledDry") throw trace.problem;
+    return trace.problem === null ? trace.strained.volumeL - wantedCold : -wantedCold;
   };
   let low = wantedCold * 0.2;
   let lowMiss = leftAfter(low);
@@ -148,10 +120,7 @@ function waterForResultL(
     );
   for (let i = 0; i < 30 && high - low > 5e-5; i++) {
     const secant = low - (lowMiss * (high - low)) / (highMiss - lowMiss);
-    const guess =
-      i % 3 === 2 || !(secant > low && secant < high)
-        ? (low + high) / 2
-        : secant;
+    const guess = i % 3 === 2 || !(secant > low && secant < high) ? (low + high) / 2 : secant;
     const miss = leftAfter(guess);
     if (Math.abs(miss) < 1e-4) return guess;
     if (miss < 0) {
@@ -199,9 +168,7 @@ export function waterWays(plan: Plan, kitchen: Kitchen): readonly WaterWay[] {
     { by: "cover" },
     { by: "halfWay" },
   ];
-  const all = places.some((p) => p.by === plan.water.by)
-    ? places
-    : [plan.water, ...places];
+  const all = places.some((p) => p.by === plan.water.by) ? places : [plan.water, ...places];
   return all
     .filter((s) => s.by !== "ratio" || bonesKg(plan) > 0)
     .map((statement) => {
@@ -215,8 +182,7 @@ export function waterWays(plan: Plan, kitchen: Kitchen): readonly WaterWay[] {
       return {
         statement,
         outcome,
-        overFillLine:
-          outcome.ok && isOverFillLine(vessel, outcome.value.depthM),
+        overFillLine: outcome.ok && isOverFillLine(vessel, outcome.value.depthM),
       };
     });
 }
@@ -236,15 +202,10 @@ export interface PotFit {
 }
 
 /** Whether waterVolumeL with the plan's solids fits a vessel, and how much room is left. */
-export function fitIn(
-  vessel: Vessel,
-  plan: Plan,
-  waterVolumeL: number,
-): PotFit {
+export function fitIn(vessel: Vessel, plan: Plan, waterVolumeL: number): PotFit {
   const solids = startSolids(plan);
   const liquid = waterVolumeL + otherStartLiquidL(plan);
-  const roomL =
-    fillLineL(vessel) - liquid - solids.heapSolidL - solids.floatingL;
+  const roomL = fillLineL(vessel) - liquid - solids.heapSolidL - solids.floatingL;
   const depth = outcomeOf(() => {
     heapTopM(vessel, solids);
     return depthForLiquidM(vessel, solids, liquid);

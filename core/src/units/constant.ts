@@ -14,13 +14,7 @@ export interface Constant {
 
 const make =
   (kind: ConstantKind) =>
-  (
-    name: string,
-    value: number,
-    unit: string,
-    source: string,
-    sigmaLog?: number,
-  ): Constant =>
+  (name: string, value: number, unit: string, source: string, sigmaLog?: number): Constant =>
     sigmaLog === undefined
       ? { name, value, unit, kind, source }
       : { name, value, unit, kind, source, sigmaLog };

@@ -29,15 +29,3 @@ export interface Estimate {
 
 /** The standard normal quantile of 0.9. */
 export const Z90 = 1.28155;
-
-/**
- * P10, P50, P90 of a log-normal figure from its expected value and the spread of its logarithm.
- * @example logNormalRange(2, 0.1) // { low: 1.759…, expected: 2, high: 2.273… }
- */
-export function logNormalRange(
-  expected: number,
-  sigmaLog: number,
-): { low: number; expected: number; high: number } {
-  const k = Math.exp(Z90 * sigmaLog);
-  return { low: expected / k, expected, high: expected * k };
-}

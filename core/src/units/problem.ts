@@ -28,8 +28,7 @@ export class Problem extends Error {
 }
 
 /** Either a value or the problem that stood in its way. */
-export type Outcome<T> =
-  { ok: true; value: T } | { ok: false; problem: Problem };
+export type Outcome<T> = { ok: true; value: T } | { ok: false; problem: Problem };
 
 /** Runs `f`; a thrown Problem becomes data, any other error passes through. */
 export function outcomeOf<T>(f: () => T): Outcome<T> {

@@ -6,8 +6,7 @@ export interface ReadNumber {
   readonly orElse?: number;
 }
 
-const SHAPE =
-  /^\d[\d.,]*(?:\s+\d+\s*[/⁄]\s*\d+|\s*[/⁄]\s*\d+|\s*[¼-¾⅐-⅞])?$|^[¼-¾⅐-⅞]$|^[.,]\d+$/u;
+const SHAPE = /^\d[\d.,]*(?:\s+\d+\s*[/⁄]\s*\d+|\s*[/⁄]\s*\d+|\s*[¼-¾⅐-⅞])?$|^[¼-¾⅐-⅞]$|^[.,]\d+$/u;
 
 /**
  * Reads "3", "2.5", "1,5", "1 1/2", "1½", "3/4", ".5".
@@ -22,9 +21,7 @@ export function readNumber(text: string): ReadNumber | null {
   const decimal = asNumber(trimmed.replace(",", "."));
   if (/^[1-9]\d{0,2},\d{3}$/.test(trimmed)) {
     const thousands = asNumber(trimmed.replace(",", ""));
-    return thousands === null || decimal === null
-      ? null
-      : { value: thousands, orElse: decimal };
+    return thousands === null || decimal === null ? null : { value: thousands, orElse: decimal };
   }
   if (/^\d{1,3}(?:,\d{3}){2,}(?:\.\d+)?$/.test(trimmed)) {
     const value = asNumber(trimmed.replaceAll(",", ""));

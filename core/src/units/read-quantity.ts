@@ -1,12 +1,6 @@
 import { Problem } from "./problem";
 import { readNumber, type ReadNumber } from "./read-number";
-import {
-  BARE_OUNCE,
-  OUNCE_KG,
-  UNITS,
-  US_FLUID_OUNCE_L,
-  type Dimension,
-} from "./unit-table";
+import { BARE_OUNCE, OUNCE_KG, UNITS, US_FLUID_OUNCE_L, type Dimension } from "./unit-table";
 
 /** A quantity in base units: kg, L, m, min or °C. */
 export interface Quantity {
@@ -42,10 +36,7 @@ const WANTED: Record<Dimension, string> = {
 
 const NUMBER = String.raw`(?:\d+\s+\d+\s*[/⁄]\s*\d+|\d+\s*[/⁄]\s*\d+|\d[\d.,]*\s*[¼-¾⅐-⅞]?|[¼-¾⅐-⅞]|[.,]\d+)`;
 const UNIT = String.raw`(?:fl\.?\s*oz\.?|fluid\s+ounces?|fluid\s+oz|[a-zµ]+\.?|["″'′])`;
-const PART = new RegExp(
-  String.raw`\s*(${NUMBER})\s*(${UNIT})?\s*(?:and|,|&|\+)?`,
-  "giuy",
-);
+const PART = new RegExp(String.raw`\s*(${NUMBER})\s*(${UNIT})?\s*(?:and|,|&|\+)?`, "giuy");
 const PACK = new RegExp(
   String.raw`^(${NUMBER})?\s*(?:(?:an?\s+)?(?:cans?|tins?|bottles?|jars?|packs?|packets?|cartons?)|x|×|\*|an?)\s*(?:of|à|at|@)?\s*\(?\s*(.+?)\)?\s*(?:cans?|tins?|bottles?|jars?|packs?|packets?|cartons?)?(?:\s+each)?$`,
   "iu",
@@ -59,10 +50,7 @@ const PACK = new RegExp(
  * @throws Problem `unreadable` naming what would be right.
  * @example readQuantity("2 lb 3 oz", { dimension: "mass" }) // one: mass 0.992… kg
  */
-export function readQuantity(
-  text: string,
-  options: ReadOptions,
-): QuantityReading {
+export function readQuantity(text: string, options: ReadOptions): QuantityReading {
   const wanted = text.trim().toLowerCase().replaceAll("\u00a0", " ");
   if (wanted === "") throw unreadable(text, options, "Nothing was typed");
   const reading =
@@ -75,11 +63,7 @@ export function readQuantity(
   return checkDimension(reading, text, options);
 }
 
-function readPacks(
-  wanted: string,
-  text: string,
-  options: ReadOptions,
-): QuantityReading | null {
+function readPacks(wanted: string, text: string, options: ReadOptions): QuantityReading | null {
   const found = PACK.exec(wanted);
   const inner = found?.[2];
   if (inner === undefined || !/\d|[¼-¾⅐-⅞]/u.test(inner)) return null;
@@ -105,28 +89,21 @@ function scale(reading: QuantityReading, by: number): QuantityReading {
       };
 }
 
-function readParts(
-  wanted: string,
-  text: string,
-  options: ReadOptions,
-): QuantityReading {
+function readParts(wanted: string, text: string, options: ReadOptions): QuantityReading {
   PART.lastIndex = 0;
   let at = 0;
   let total: QuantityReading | null = null;
   while (at < wanted.length) {
     PART.lastIndex = at;
     const found = PART.exec(wanted);
-    if (found?.[1] === undefined)
-      throw unreadable(text, options, `"${text}" cannot be read`);
+    if (found?.[1] === undefined) throw unreadable(text, options, `"${text}" cannot be read`);
     at = PART.lastIndex;
     const number = readNumber(found[1]);
-    if (number === null)
-      throw unreadable(text, options, `"${found[1]}" is not a number`);
+    if (number === null) throw unreadable(text, options, `"${found[1]}" is not a number`);
     const part = readPart(number, found[2], total, text, options);
     total = total === null ? part : add(total, part, text, options);
   }
-  if (total === null)
-    throw unreadable(text, options, `"${text}" cannot be read`);
+  if (total === null) throw unreadable(text, options, `"${text}" cannot be read`);
   return total;
 }
 
@@ -137,21 +114,16 @@ function readPart(
   text: string,
   options: ReadOptions,
 ): QuantityReading {
-  const unit =
-    rawUnit?.replaceAll(".", "").replace(/\s+/g, " ") ??
-    bareUnitAfter(before, options);
-  if (unit === undefined)
-    throw unreadable(text, options, `"${text}" has no unit`);
+  const unit = rawUnit?.replaceAll(".", "").replace(/\s+/g, " ") ?? bareUnitAfter(before, options);
+  if (unit === undefined) throw unreadable(text, options, `"${text}" has no unit`);
   if (BARE_OUNCE.has(unit)) return readOunces(number.value, before, options);
   const entry = UNITS.get(unit.toLowerCase());
-  if (entry === undefined)
-    throw unreadable(text, options, `"${unit}" is not a unit known here`);
+  if (entry === undefined) throw unreadable(text, options, `"${unit}" is not a unit known here`);
   const as = (value: number): Quantity => ({
     dimension: entry.dimension,
     value: value * entry.perBase,
   });
-  if (number.orElse === undefined)
-    return { kind: "one", quantity: as(number.value) };
+  if (number.orElse === undefined) return { kind: "one", quantity: as(number.value) };
   return {
     kind: "ask",
     question: `Is that ${number.value} or ${number.orElse} ${unit}?`,
@@ -163,14 +135,9 @@ function readPart(
 }
 
 /** "1h30": a bare number after hours is minutes. */
-function bareUnitAfter(
-  before: QuantityReading | null,
-  options: ReadOptions,
-): string | undefined {
+function bareUnitAfter(before: QuantityReading | null, options: ReadOptions): string | undefined {
   if (before === null) return options.bareUnit?.toLowerCase();
-  return before.kind === "one" && before.quantity.dimension === "time"
-    ? "min"
-    : undefined;
+  return before.kind === "one" && before.quantity.dimension === "time" ? "min" : undefined;
 }
 
 function readOunces(
@@ -183,10 +150,8 @@ function readOunces(
     dimension: "volume",
     value: ounces * US_FLUID_OUNCE_L,
   };
-  const follows =
-    before?.kind === "one" ? before.quantity.dimension : undefined;
-  if (follows === "mass" || options.dimension === "mass")
-    return { kind: "one", quantity: weight };
+  const follows = before?.kind === "one" ? before.quantity.dimension : undefined;
+  if (follows === "mass" || options.dimension === "mass") return { kind: "one", quantity: weight };
   if (follows === "volume") return { kind: "one", quantity: fluid };
   return {
     kind: "ask",
@@ -204,40 +169,23 @@ function add(
   text: string,
   options: ReadOptions,
 ): QuantityReading {
-  if (
-    a.kind !== "one" ||
-    b.kind !== "one" ||
-    a.quantity.dimension !== b.quantity.dimension
-  )
-    throw unreadable(
-      text,
-      options,
-      `"${text}" mixes things that cannot be added`,
-    );
+  if (a.kind !== "one" || b.kind !== "one" || a.quantity.dimension !== b.quantity.dimension)
+    throw unreadable(text, options, `"${text}" mixes things that cannot be added`);
   const value = a.quantity.value + b.quantity.value;
   return { kind: "one", quantity: { dimension: a.quantity.dimension, value } };
 }
 
-function readTemperature(
-  wanted: string,
-  text: string,
-  options: ReadOptions,
-): Quantity {
+function readTemperature(wanted: string, text: string, options: ReadOptions): Quantity {
   const gas = /^gas\s*(?:mark)?\s*(¼|½|1\/4|1\/2|\d+)$/u.exec(wanted);
-  if (gas?.[1] !== undefined)
-    return { dimension: "temperature", value: gasMarkC(gas[1], text) };
-  const found =
-    /^(-?\d[\d.,]*)\s*(?:°|º|deg(?:rees)?)?\s*(c|f|celsius|fahrenheit)?\.?$/u.exec(
-      wanted,
-    );
-  const number =
-    found?.[1] === undefined ? null : Number(found[1].replace(",", "."));
+  if (gas?.[1] !== undefined) return { dimension: "temperature", value: gasMarkC(gas[1], text) };
+  const found = /^(-?\d[\d.,]*)\s*(?:°|º|deg(?:rees)?)?\s*(c|f|celsius|fahrenheit)?\.?$/u.exec(
+    wanted,
+  );
+  const number = found?.[1] === undefined ? null : Number(found[1].replace(",", "."));
   if (number === null || !Number.isFinite(number))
     throw unreadable(text, options, `"${text}" cannot be read`);
-  const unit =
-    found?.[2]?.[0] ?? options.bareUnit?.toLowerCase().replace("°", "");
-  if (unit === undefined)
-    throw unreadable(text, options, `"${text}" has no unit`);
+  const unit = found?.[2]?.[0] ?? options.bareUnit?.toLowerCase().replace("°", "");
+  if (unit === undefined) throw unreadable(text, options, `"${text}" has no unit`);
   return {
     dimension: "temperature",
     value: unit === "f" ? ((number - 32) * 5) / 9 : number,
@@ -254,12 +202,7 @@ function gasMarkC(mark: string, text: string): number {
   };
   const fahrenheit = low[mark] ?? 250 + 25 * Number(mark);
   if (fahrenheit < 225 || fahrenheit > 500)
-    throw new Problem(
-      "range",
-      "temperature",
-      text,
-      `"${text}": gas marks run from ¼ to 10.`,
-    );
+    throw new Problem("range", "temperature", text, `"${text}": gas marks run from ¼ to 10.`);
   return ((fahrenheit - 32) * 5) / 9;
 }
 
@@ -275,16 +218,11 @@ function checkDimension(
       (options.dimension === "mass" || options.dimension === "volume"));
   if (reading.kind === "one") {
     if (fits(reading.quantity)) return reading;
-    throw unreadable(
-      text,
-      options,
-      `"${text}" is not ${article(options.dimension)}`,
-    );
+    throw unreadable(text, options, `"${text}" is not ${article(options.dimension)}`);
   }
   const choices = reading.choices.filter((c) => fits(c.quantity));
   const only = choices[0];
-  if (only === undefined)
-    throw unreadable(text, options, `"${text}" cannot be read`);
+  if (only === undefined) throw unreadable(text, options, `"${text}" cannot be read`);
   return { kind: "ask", question: reading.question, choices: reading.choices };
 }
 

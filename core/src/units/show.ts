@@ -1,12 +1,5 @@
 import { formatQuantity } from "format-quantity";
-import {
-  INCH_M,
-  OUNCE_KG,
-  POUND_KG,
-  US_CUP_L,
-  US_FLUID_OUNCE_L,
-  US_QUART_L,
-} from "./unit-table";
+import { INCH_M, OUNCE_KG, POUND_KG, US_CUP_L, US_FLUID_OUNCE_L, US_QUART_L } from "./unit-table";
 
 /** Which units the cook wants to see. */
 export type UnitSystem = "metric" | "us" | "both";
@@ -51,33 +44,22 @@ export function showDuration(durationMin: number): string {
   if (total < 60) return `${total} min`;
   const hours = Math.floor(total / 60);
   const rest = total % 60;
-  return rest === 0
-    ? `${hours} h`
-    : `${hours} h ${String(rest).padStart(2, "0")}`;
+  return rest === 0 ? `${hours} h` : `${hours} h ${String(rest).padStart(2, "0")}`;
 }
 
 /** Shows a range without saying the unit twice: "2.0–2.6 L". Both systems where wanted. */
-export function showVolumeRange(
-  lowL: number,
-  highL: number,
-  system: UnitSystem,
-): string {
+export function showVolumeRange(lowL: number, highL: number, system: UnitSystem): string {
   return inSystem(
     system,
     () =>
       highL < 0.995
         ? `${roundTo(lowL * 1000, 10)}–${roundTo(highL * 1000, 10)} mL`
         : `${fixed(lowL, 1)}–${fixed(highL, 1)} L`,
-    () =>
-      `${fraction(lowL / US_QUART_L, 4)}–${fraction(highL / US_QUART_L, 4)} qt`,
+    () => `${fraction(lowL / US_QUART_L, 4)}–${fraction(highL / US_QUART_L, 4)} qt`,
   );
 }
 
-function inSystem(
-  system: UnitSystem,
-  metric: () => string,
-  us: () => string,
-): string {
+function inSystem(system: UnitSystem, metric: () => string, us: () => string): string {
   if (system === "metric") return metric();
   return system === "us" ? us() : `${metric()}${SEPARATOR}${us()}`;
 }
@@ -99,15 +81,13 @@ function usMass(massKg: number): string {
 }
 
 function metricVolume(volumeL: number): string {
-  if (volumeL >= 0.995)
-    return `${fixed(volumeL, 1).replace(/^(\d{2,})\.0$/, "$1")} L`;
+  if (volumeL >= 0.995) return `${fixed(volumeL, 1).replace(/^(\d{2,})\.0$/, "$1")} L`;
   const mL = volumeL * 1000;
   return `${roundTo(mL, mL < 20 ? 1 : mL < 100 ? 5 : 10)} mL`;
 }
 
 function usVolume(volumeL: number): string {
-  if (volumeL >= US_QUART_L * 0.99)
-    return `${fraction(volumeL / US_QUART_L, 4)} qt`;
+  if (volumeL >= US_QUART_L * 0.99) return `${fraction(volumeL / US_QUART_L, 4)} qt`;
   if (volumeL >= US_CUP_L * 0.24) {
     const cups = Math.round((volumeL / US_CUP_L) * 4) / 4;
     return `${fraction(cups, 4)} ${cups > 1 ? "cups" : "cup"}`;
@@ -119,13 +99,11 @@ function usVolume(volumeL: number): string {
 function fraction(value: number, parts: number): string {
   const rounded = Math.round(value * parts) / parts;
   if (rounded === 0) return value > 0 ? fixed(value, 2) : "0";
-  const text =
-    formatQuantity(rounded, { vulgarFractions: true }) ?? String(rounded);
+  const text = formatQuantity(rounded, { vulgarFractions: true }) ?? String(rounded);
   return text.replace(/(\d)([¼-¾⅐-⅞])/u, "$1 $2");
 }
 
 const fixed = (value: number, digits: number): string =>
   (Math.round(value * 10 ** digits) / 10 ** digits + 0).toFixed(digits);
 
-const roundTo = (value: number, step: number): number =>
-  Math.round(value / step) * step;
+const roundTo = (value: number, step: number): number => Math.round(value / step) * step;

@@ -30,81 +30,35 @@ export const OUNCE_KG = convert(1, "oz").to("kg");
 export const INCH_M = convert(1, "inch").to("m");
 
 const ENTRIES: readonly [UnitEntry, readonly string[]][] = [
-  [
-    mass(1),
-    [
-      "kg",
-      "kgs",
-      "kilo",
-      "kilos",
-      "kilogram",
-      "kilograms",
-      "kilogramme",
-      "kilogrammes",
-    ],
-  ],
-  [
-    mass(convert(1, "g").to("kg")),
-    ["g", "gr", "gram", "grams", "gramme", "grammes"],
-  ],
+  [mass(1), ["kg", "kgs", "kilo", "kilos", "kilogram", "kilograms", "kilogramme", "kilogrammes"]],
+  [mass(convert(1, "g").to("kg")), ["g", "gr", "gram", "grams", "gramme", "grammes"]],
   [mass(POUND_KG), ["lb", "lbs", "pound", "pounds"]],
   [volume(1), ["l", "ltr", "litre", "litres", "liter", "liters"]],
   [volume(0.1), ["dl", "decilitre", "decilitres", "deciliter", "deciliters"]],
-  [
-    volume(0.01),
-    ["cl", "centilitre", "centilitres", "centiliter", "centiliters"],
-  ],
-  [
-    volume(0.001),
-    ["ml", "cc", "millilitre", "millilitres", "milliliter", "milliliters"],
-  ],
+  [volume(0.01), ["cl", "centilitre", "centilitres", "centiliter", "centiliters"]],
+  [volume(0.001), ["ml", "cc", "millilitre", "millilitres", "milliliter", "milliliters"]],
   [volume(convert(1, "gallon").to("L")), ["gal", "gallon", "gallons"]],
   [volume(US_QUART_L), ["qt", "qts", "quart", "quarts"]],
   [volume(convert(1, "pint").to("L")), ["pt", "pts", "pint", "pints"]],
   [volume(US_CUP_L), ["c", "cup", "cups"]],
-  [
-    volume(US_FLUID_OUNCE_L),
-    ["fl oz", "floz", "fluid oz", "fluid ounce", "fluid ounces"],
-  ],
-  [
-    volume(convert(1, "tablespoon").to("L")),
-    ["tbsp", "tbsps", "tablespoon", "tablespoons"],
-  ],
-  [
-    volume(convert(1, "teaspoon").to("L")),
-    ["tsp", "tsps", "teaspoon", "teaspoons"],
-  ],
+  [volume(US_FLUID_OUNCE_L), ["fl oz", "floz", "fluid oz", "fluid ounce", "fluid ounces"]],
+  [volume(convert(1, "tablespoon").to("L")), ["tbsp", "tbsps", "tablespoon", "tablespoons"]],
+  [volume(convert(1, "teaspoon").to("L")), ["tsp", "tsps", "teaspoon", "teaspoons"]],
   [length(1), ["m", "metre", "metres", "meter", "meters"]],
-  [
-    length(0.01),
-    ["cm", "centimetre", "centimetres", "centimeter", "centimeters"],
-  ],
-  [
-    length(0.001),
-    ["mm", "millimetre", "millimetres", "millimeter", "millimeters"],
-  ],
+  [length(0.01), ["cm", "centimetre", "centimetres", "centimeter", "centimeters"]],
+  [length(0.001), ["mm", "millimetre", "millimetres", "millimeter", "millimeters"]],
   [length(INCH_M), ["in", "inch", "inches", '"', "″"]],
   [length(convert(1, "foot").to("m")), ["ft", "foot", "feet"]],
   [time(convert(1, "day").to("minute")), ["d", "day", "days"]],
   [time(convert(1, "hour").to("minute")), ["h", "hr", "hrs", "hour", "hours"]],
   [time(1), ["min", "mins", "minute", "minutes", "'", "′"]],
-  [
-    time(convert(1, "second").to("minute")),
-    ["s", "sec", "secs", "second", "seconds"],
-  ],
+  [time(convert(1, "second").to("minute")), ["s", "sec", "secs", "second", "seconds"]],
 ];
 
 /** Ounces alone can be weight or volume: the reader asks, this table does not decide. */
-export const BARE_OUNCE: ReadonlySet<string> = new Set([
-  "oz",
-  "ozs",
-  "ounce",
-  "ounces",
-]);
+export const BARE_OUNCE: ReadonlySet<string> = new Set(["oz", "ozs", "ounce", "ounces"]);
 
 /** Every spelling of a unit, in lower case without full stops. */
 export const UNITS: ReadonlyMap<string, UnitEntry> = new Map(
-  ENTRIES.flatMap(([entry, names]) =>
-    names.map((name) => [name, entry] as const),
-  ),
+  ENTRIES.flatMap(([entry, names]) => names.map((name) => [name, entry] as const)),
 );

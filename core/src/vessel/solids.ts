@@ -1,11 +1,6 @@
 import { Problem } from "../units/problem";
 import type { VesselShape } from "./vessel-schema";
-import {
-  capacityL,
-  depthForVolumeM,
-  vesselAreaM2,
-  vesselVolumeL,
-} from "./volume";
+import { capacityL, depthForVolumeM, vesselAreaM2, vesselVolumeL } from "./volume";
 
 /** One solid as it goes in. `packing` is the share of its heap that is solid. */
 export interface SolidPart {
@@ -76,11 +71,7 @@ const blockUnderL = (solids: SolidsIn, depthM: number): number =>
  * V − V_solids above it.
  * @throws Problem `aboveRim`, `heapAboveRim`
  */
-export function liquidAtDepthL(
-  vessel: VesselShape,
-  solids: SolidsIn,
-  depthM: number,
-): number {
+export function liquidAtDepthL(vessel: VesselShape, solids: SolidsIn, depthM: number): number {
   const volume = vesselVolumeL(vessel, depthM);
   const heaped = Math.min(solids.packing * volume, solids.heapSolidL);
   return volume - heaped - blockUnderL(solids, depthM) - solids.floatingL;
@@ -100,18 +91,10 @@ export function depthForLiquidM(
   if (solids.block !== undefined) return depthBesideBlockM(vessel, solids, wet);
   const below = solids.packing < 1 ? wet / (1 - solids.packing) : Infinity;
   const heapL = solids.heapSolidL / solids.packing;
-  return depthForVolumeM(
-    vessel,
-    below <= heapL ? below : wet + solids.heapSolidL,
-    nearM,
-  );
+  return depthForVolumeM(vessel, below <= heapL ? below : wet + solids.heapSolidL, nearM);
 }
 
-function depthBesideBlockM(
-  vessel: VesselShape,
-  solids: SolidsIn,
-  wetL: number,
-): number {
+function depthBesideBlockM(vessel: VesselShape, solids: SolidsIn, wetL: number): number {
   const dry: SolidsIn = { ...solids, floatingL: 0 };
   const room = liquidAtDepthL(vessel, dry, vessel.heightM);
   if (wetL > room)
@@ -132,20 +115,12 @@ function depthBesideBlockM(
 }
 
 /** Free surface, m², at depthM: less the heap's share within it, less the joint's footprint beside it. */
-export function freeSurfaceM2(
-  vessel: VesselShape,
-  solids: SolidsIn,
-  depthM: number,
-): number {
+export function freeSurfaceM2(vessel: VesselShape, solids: SolidsIn, depthM: number): number {
   const area = vesselAreaM2(vessel, depthM);
   const heapL = solids.heapSolidL / solids.packing;
-  const within =
-    heapL > 0 &&
-    vesselVolumeL(vessel, Math.min(depthM, vessel.heightM)) < heapL;
+  const within = heapL > 0 && vesselVolumeL(vessel, Math.min(depthM, vessel.heightM)) < heapL;
   const block = solids.block;
   const footprint =
-    block !== undefined && depthM < block.heightM
-      ? block.volumeL / 1000 / block.heightM
-      : 0;
+    block !== undefined && depthM < block.heightM ? block.volumeL / 1000 / block.heightM : 0;
   return Math.max(0, area * (within ? 1 - solids.packing : 1) - footprint);
 }

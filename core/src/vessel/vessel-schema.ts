@@ -1,18 +1,9 @@
 import { z } from "zod";
 
-const Size = z.tuple([
-  z.number().positive().max(1.5),
-  z.number().positive().max(1.5),
-]);
+const Size = z.tuple([z.number().positive().max(1.5), z.number().positive().max(1.5)]);
 
 /** What a vessel's body is made of; sets heat capacity and how fast its wall loses heat. */
-export const BodySchema = z.enum([
-  "steel",
-  "enamel",
-  "iron",
-  "aluminium",
-  "ceramic",
-]);
+export const BodySchema = z.enum(["steel", "enamel", "iron", "aluminium", "ceramic"]);
 export type Body = z.infer<typeof BodySchema>;
 
 /**
@@ -37,10 +28,7 @@ export const VesselSchema = z
   .check((context) => {
     const v = context.value;
     const widest = Math.max(...v.bottomM, ...v.topM);
-    if (
-      v.shape === "round" &&
-      (v.bottomM[0] !== v.bottomM[1] || v.topM[0] !== v.topM[1])
-    )
+    if (v.shape === "round" && (v.bottomM[0] !== v.bottomM[1] || v.topM[0] !== v.topM[1]))
       context.issues.push({
         code: "custom",
         input: v.bottomM,
@@ -59,7 +47,4 @@ export const VesselSchema = z
 export type Vessel = z.infer<typeof VesselSchema>;
 
 /** The part of a vessel that decides volumes. */
-export type VesselShape = Pick<
-  Vessel,
-  "shape" | "bottomM" | "topM" | "heightM"
->;
+export type VesselShape = Pick<Vessel, "shape" | "bottomM" | "topM" | "heightM">;

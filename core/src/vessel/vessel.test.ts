@@ -35,8 +35,7 @@ interface VesselInput {
 }
 
 const shapeOf = (i: VesselInput): VesselShape => ({
-  shape:
-    i.shape === "rect" ? "rectangular" : i.shape === "oval" ? "oval" : "round",
+  shape: i.shape === "rect" ? "rectangular" : i.shape === "oval" ? "oval" : "round",
   bottomM: i.bottomM,
   topM: i.topM,
   heightM: i.heightM,
@@ -65,8 +64,7 @@ function computed(name: string, i: VesselInput): number {
   }
   if (i.solids !== undefined) {
     const solids = heapOf(i.solids.map((s) => ({ ...s, packing: s.pack })));
-    if (i.liquidL !== undefined)
-      return depthForLiquidM(vessel, solids, i.liquidL);
+    if (i.liquidL !== undefined) return depthForLiquidM(vessel, solids, i.liquidL);
     if (name.includes("cover")) return waterToCoverL(whole(i), solids);
     if (name.includes("over25")) return waterOverL(whole(i), solids, 0.025);
     return 2 * i.solids.reduce((sum, s) => sum + s.massKg, 0);
@@ -80,13 +78,9 @@ function computed(name: string, i: VesselInput): number {
 describe("vessels against worked numbers", () => {
   for (const v of vectorsOf(2))
     test(v.name, () => {
-      const got = outcomeOf(() =>
-        computed(v.name, v.input as unknown as VesselInput),
-      );
+      const got = outcomeOf(() => computed(v.name, v.input as unknown as VesselInput));
       if (typeof v.expected === "number") {
-        expect(got.ok && Math.abs(got.value - v.expected)).toBeLessThanOrEqual(
-          v.tolerance,
-        );
+        expect(got.ok && Math.abs(got.value - v.expected)).toBeLessThanOrEqual(v.tolerance);
       } else {
         const wanted = v.expected as { error: string; field: string };
         expect(got).toMatchObject({
@@ -101,11 +95,7 @@ const size = fc.double({ min: 0.12, max: 0.6, noNaN: true });
 const grow = fc.double({ min: 1, max: 1.5, noNaN: true });
 const anyShape: fc.Arbitrary<VesselShape> = fc
   .record({
-    shape: fc.constantFrom(
-      "round" as const,
-      "oval" as const,
-      "rectangular" as const,
-    ),
+    shape: fc.constantFrom("round" as const, "oval" as const, "rectangular" as const),
     a: size,
     b: size,
     grow: fc.oneof(fc.constant(1), grow),
@@ -119,15 +109,11 @@ const anyShape: fc.Arbitrary<VesselShape> = fc
 describe("depth and volume are each other's inverse", () => {
   test("in all shapes, straight and tapered, empty", () => {
     fc.assert(
-      fc.property(
-        anyShape,
-        fc.double({ min: 0, max: 1, noNaN: true }),
-        (vessel, share) => {
-          const volume = capacityL(vessel) * share;
-          const back = vesselVolumeL(vessel, depthForVolumeM(vessel, volume));
-          expect(back).toBeCloseTo(volume, 7);
-        },
-      ),
+      fc.property(anyShape, fc.double({ min: 0, max: 1, noNaN: true }), (vessel, share) => {
+        const volume = capacityL(vessel) * share;
+        const back = vesselVolumeL(vessel, depthForVolumeM(vessel, volume));
+        expect(back).toBeCloseTo(volume, 7);
+      }),
     );
   });
 
@@ -169,10 +155,7 @@ describe("depth and volume are each other's inverse", () => {
       topM: [0.3, 0.3],
       heightM: 0.2,
     };
-    expect(depthForVolumeM(tapered, 5, 0.19)).toBeCloseTo(
-      depthForVolumeM(tapered, 5),
-      9,
-    );
+    expect(depthForVolumeM(tapered, 5, 0.19)).toBeCloseTo(depthForVolumeM(tapered, 5), 9);
   });
 });
 
@@ -196,13 +179,9 @@ describe("solids in the pot", () => {
     let perimeter = 0;
     for (let i = 0; i < n; i++) {
       const t = ((i + 0.5) / n) * 2 * Math.PI;
-      perimeter +=
-        (Math.hypot(0.15 * Math.sin(t), 0.1 * Math.cos(t)) * 2 * Math.PI) / n;
+      perimeter += (Math.hypot(0.15 * Math.sin(t), 0.1 * Math.cos(t)) * 2 * Math.PI) / n;
     }
-    expect(outerAreaM2(oval) - vesselAreaM2(oval, 0)).toBeCloseTo(
-      perimeter * 0.1,
-      6,
-    );
+    expect(outerAreaM2(oval) - vesselAreaM2(oval, 0)).toBeCloseTo(perimeter * 0.1, 6);
   });
 
   test("water half-way up is half of cover where walls are straight", () => {
@@ -216,30 +195,19 @@ describe("solids in the pot", () => {
       body: "steel",
       lid: "none",
     });
-    expect(waterHalfWayL(pot, heap)).toBeCloseTo(
-      waterToCoverL(pot, heap) / 2,
-      9,
-    );
+    expect(waterHalfWayL(pot, heap)).toBeCloseTo(waterToCoverL(pot, heap) / 2, 9);
   });
 
   test("vegetables float and push aside their own weight", () => {
     const floats = heapOf([{ massKg: 0.5, densityKgL: 0.95, packing: 0.55 }]);
-    expect(depthForLiquidM(vessel, floats, 3)).toBeCloseTo(
-      depthForVolumeM(vessel, 3.5),
-      9,
-    );
+    expect(depthForLiquidM(vessel, floats, 3)).toBeCloseTo(depthForVolumeM(vessel, 3.5), 9);
   });
 
   test("within a heap the free surface is what the solids leave", () => {
     const heap = heapOf([{ massKg: 4, densityKgL: 1.17, packing: 0.45 }]);
     const area = vesselAreaM2(vessel, 0.05);
-    expect(freeSurfaceM2(vessel, heap, heapTopM(vessel, heap) / 2)).toBeCloseTo(
-      area * 0.55,
-      9,
-    );
-    expect(
-      freeSurfaceM2(vessel, heap, heapTopM(vessel, heap) + 0.01),
-    ).toBeCloseTo(area, 9);
+    expect(freeSurfaceM2(vessel, heap, heapTopM(vessel, heap) / 2)).toBeCloseTo(area * 0.55, 9);
+    expect(freeSurfaceM2(vessel, heap, heapTopM(vessel, heap) + 0.01)).toBeCloseTo(area, 9);
   });
 
   test("a heap that does not fit names itself", () => {

@@ -43,32 +43,22 @@ export function vesselAreaM2(vessel: VesselShape, depthM: number): number {
   const s = Math.min(1, Math.max(0, depthM / vessel.heightM));
   const a0 = vessel.bottomM[0];
   const b0 = vessel.bottomM[1];
-  return (
-    factorOf(vessel) *
-    (a0 + (vessel.topM[0] - a0) * s) *
-    (b0 + (vessel.topM[1] - b0) * s)
-  );
+  return factorOf(vessel) * (a0 + (vessel.topM[0] - a0) * s) * (b0 + (vessel.topM[1] - b0) * s);
 }
 
 /** Volume to the rim, L. */
-export const capacityL = (vessel: VesselShape): number =>
-  volumeUnchecked(vessel, vessel.heightM);
+export const capacityL = (vessel: VesselShape): number => volumeUnchecked(vessel, vessel.heightM);
 
 /** Volume to the fill line, L, which stands at `fillShare` of the rim height. */
-export const fillLineL = (
-  vessel: VesselShape & { fillShare: number },
-): number => volumeUnchecked(vessel, vessel.heightM * vessel.fillShare);
+export const fillLineL = (vessel: VesselShape & { fillShare: number }): number =>
+  volumeUnchecked(vessel, vessel.heightM * vessel.fillShare);
 
 /**
  * Depth, m, at which the empty vessel holds volumeL: the inverse of vesselVolumeL, by Newton's method
  * kept inside a bracket. `nearM` is a first guess, e.g. the level a moment ago.
  * @throws Problem `aboveRim` when it holds less than that.
  */
-export function depthForVolumeM(
-  vessel: VesselShape,
-  volumeL: number,
-  nearM?: number,
-): number {
+export function depthForVolumeM(vessel: VesselShape, volumeL: number, nearM?: number): number {
   requireWithin("volumeL", volumeL, 0, Number.MAX_VALUE, "L");
   const full = capacityL(vessel);
   if (volumeL > full * (1 + 1e-9))
@@ -101,9 +91,7 @@ export function outerAreaM2(vessel: VesselShape): number {
   const meanA = (a0 + a1) / 2;
   const meanB = (b0 + b1) / 2;
   const perimeter =
-    vessel.shape === "rectangular"
-      ? 2 * (meanA + meanB)
-      : ellipsePerimeterM(meanA / 2, meanB / 2);
+    vessel.shape === "rectangular" ? 2 * (meanA + meanB) : ellipsePerimeterM(meanA / 2, meanB / 2);
   const slant = Math.hypot(vessel.heightM, (a1 - a0) / 2);
   return perimeter * slant + vesselAreaM2(vessel, 0);
 }
@@ -119,10 +107,7 @@ function ellipsePerimeterM(a: number, b: number): number {
  * @throws Problem `range`
  * @example roundFromCapacity(12, 0.26).heightM // 0.226
  */
-export function roundFromCapacity(
-  capacityWantedL: number,
-  diameterM: number,
-): VesselShape {
+export function roundFromCapacity(capacityWantedL: number, diameterM: number): VesselShape {
   requireWithin("capacityL", capacityWantedL, 0.2, 200, "L");
   requireWithin("diameterM", diameterM, 0.08, 1, "m");
   const heightM = capacityWantedL / 1000 / ((Math.PI / 4) * diameterM ** 2);

@@ -6,10 +6,7 @@ import { latentHeatKJKg, waterDensityKgL } from "./properties";
 import { saturationPressureKPa, saturationTemperatureC } from "./saturation";
 
 describe("water against IAPWS check values and steam tables", () => {
-  for (const v of vectorsOf(
-    1,
-    (i) => !("altitudeM" in i) || typeof i.altitudeM === "number",
-  ))
+  for (const v of vectorsOf(1, (i) => !("altitudeM" in i) || typeof i.altitudeM === "number"))
     test(v.name, () => {
       const i = v.input as Record<string, number>;
       const got =
@@ -18,9 +15,7 @@ describe("water against IAPWS check values and steam tables", () => {
           : i.tempK !== undefined
             ? saturationPressureKPa(i.tempK - 273.15)
             : i.gaugeKPa !== undefined
-              ? saturationTemperatureC(
-                  airPressureKPa(i.altitudeM ?? 0) + i.gaugeKPa,
-                )
+              ? saturationTemperatureC(airPressureKPa(i.altitudeM ?? 0) + i.gaugeKPa)
               : v.name.startsWith("air")
                 ? airPressureKPa(i.altitudeM ?? 0)
                 : v.name.startsWith("boiling")
@@ -29,12 +24,8 @@ describe("water against IAPWS check values and steam tables", () => {
                     ? latentHeatKJKg(i.tempC ?? 0)
                     : v.name.startsWith("water density")
                       ? waterDensityKgL(i.tempC ?? 0)
-                      : saturationTemperatureC(
-                          saturationPressureKPa(i.tempC ?? 0),
-                        );
-      expect(Math.abs(got - Number(v.expected))).toBeLessThanOrEqual(
-        v.tolerance,
-      );
+                      : saturationTemperatureC(saturationPressureKPa(i.tempC ?? 0));
+      expect(Math.abs(got - Number(v.expected))).toBeLessThanOrEqual(v.tolerance);
     });
 
   test("pressure at 300 K as IAPWS-IF97 table 35 prints it", () => {

@@ -53,16 +53,13 @@ function take(amount: Amount) {
   emit("change", amount);
 }
 
-const eachText = computed(() =>
-  showMass(props.amount.counted?.eachKg ?? 0, one.value),
-);
+const eachText = computed(() => showMass(props.amount.counted?.eachKg ?? 0, one.value));
 function readEach(event: Event) {
   const { counted } = props.amount;
   const outcome = outcomeOf(() =>
     readAmount((event.target as HTMLInputElement).value, props.ingredient),
   );
-  if (counted === undefined || !outcome.ok || outcome.value.kind === "ask")
-    return;
+  if (counted === undefined || !outcome.ok || outcome.value.kind === "ask") return;
   const eachKg = outcome.value.amount.massKg;
   take({ massKg: counted.count * eachKg, counted: { ...counted, eachKg } });
 }

@@ -15,11 +15,7 @@ function toggle(id: string) {
 <template>
   <ul class="cautions">
     <li v-for="caution in cautions" :key="caution.id" :class="caution.severity">
-      <button
-        type="button"
-        :aria-expanded="open.has(caution.id)"
-        @click="toggle(caution.id)"
-      >
+      <button type="button" :aria-expanded="open.has(caution.id)" @click="toggle(caution.id)">
         <svg viewBox="0 0 20 20" width="20" height="20" aria-hidden="true">
           <path
             v-if="caution.severity !== 'note'"
@@ -28,12 +24,7 @@ function toggle(id: string) {
             stroke-linejoin="round"
           />
           <circle v-else cx="10" cy="10" r="8" stroke-width="1.6" />
-          <path
-            class="sign"
-            d="M10 7.5v5M10 14.6v1"
-            stroke-width="2"
-            stroke-linecap="round"
-          />
+          <path class="sign" d="M10 7.5v5M10 14.6v1" stroke-width="2" stroke-linecap="round" />
         </svg>
         <span>
           <strong>{{ WORD[caution.severity] }}: {{ caution.title }}</strong>

@@ -62,11 +62,8 @@ function read() {
 }
 
 function take(quantity: Quantity) {
-  const isWeight =
-    quantity.dimension === "mass" && props.dimension === "volume";
-  const number = isWeight
-    ? quantity.value / (props.densityKgL ?? 1)
-    : quantity.value;
+  const isWeight = quantity.dimension === "mass" && props.dimension === "volume";
+  const number = isWeight ? quantity.value / (props.densityKgL ?? 1) : quantity.value;
   const low = props.min ?? 0;
   const high = props.max ?? Infinity;
   if (number < low || number > high) {
@@ -81,9 +78,7 @@ function take(quantity: Quantity) {
 
 <template>
   <div class="quantity">
-    <label :for="id" :class="{ 'visually-hidden': hideLabel }">{{
-      label
-    }}</label>
+    <label :for="id" :class="{ 'visually-hidden': hideLabel }">{{ label }}</label>
     <ElInput
       :id="id"
       v-model="text"

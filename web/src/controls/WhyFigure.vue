@@ -14,34 +14,21 @@ const number = (value: number | string): string =>
         ? value.toFixed(1)
         : value.toFixed(2);
 const inputs = computed(() =>
-  props.estimate.because.inputs.filter(
-    (i) => typeof i.value === "string" || i.value !== 0,
-  ),
+  props.estimate.because.inputs.filter((i) => typeof i.value === "string" || i.value !== 0),
 );
 </script>
 
 <template>
-  <ElPopover
-    trigger="click"
-    placement="bottom"
-    :width="420"
-    :persistent="false"
-  >
+  <ElPopover trigger="click" placement="bottom" :width="420" :persistent="false">
     <template #reference>
-      <button
-        class="link why"
-        type="button"
-        :aria-label="`Why: ${estimate.name}`"
-      >
+      <button class="link why" type="button" :aria-label="`Why: ${estimate.name}`">
         {{ label ?? "Why?" }}
       </button>
     </template>
     <div class="because">
       <h3>
         {{ estimate.name }}: {{ number(estimate.expected) }} {{ estimate.unit }}
-        <span class="quiet"
-          >({{ number(estimate.low) }}–{{ number(estimate.high) }})</span
-        >
+        <span class="quiet">({{ number(estimate.low) }}–{{ number(estimate.high) }})</span>
       </h3>
       <p>{{ estimate.because.formula }}</p>
       <dl>
@@ -54,9 +41,7 @@ const inputs = computed(() =>
         <li v-for="constant in estimate.because.constants" :key="constant.name">
           <strong>{{ number(constant.value) }} {{ constant.unit }}</strong>
           {{ constant.name }}
-          <span class="quiet small"
-            >{{ constant.kind }}: {{ constant.source }}</span
-          >
+          <span class="quiet small">{{ constant.kind }}: {{ constant.source }}</span>
         </li>
       </ul>
       <p v-if="estimate.because.spread.length > 0" class="small">
@@ -66,8 +51,7 @@ const inputs = computed(() =>
             Math.round(part.share * 100)
           }}
           %)</template
-        >. Nine times in ten it is above the low end, nine in ten below the
-        high.
+        >. Nine times in ten it is above the low end, nine in ten below the high.
       </p>
     </div>
   </ElPopover>

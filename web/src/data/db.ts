@@ -4,14 +4,14 @@ import type { Plan } from "@kettlos/core/simulate/plan-schema";
 import Dexie, { type EntityTable, type Table } from "dexie";
 
 /** A plan as stored: with when it was last touched, so that the newest opens first. */
-export interface StoredPlan {
+interface StoredPlan {
   id: string;
   updatedMs: number;
   plan: Plan;
 }
 
 /** An event as stored; `seq` is the order of writing, which undo goes by. */
-export interface StoredEvent {
+interface StoredEvent {
   seq: number;
   id: string;
   batchId: string;

@@ -8,12 +8,8 @@ import { useLive } from "./use-live";
 /** The kitchen this browser cooks in, its plans and its batches with their events. */
 export const useKitchenStore = defineStore("kitchen", () => {
   const kitchens = useLive(() => db.kitchens.toArray());
-  const storedPlans = useLive(() =>
-    db.plans.orderBy("updatedMs").reverse().toArray(),
-  );
-  const batches = useLive(() =>
-    db.batches.orderBy("createdMs").reverse().toArray(),
-  );
+  const storedPlans = useLive(() => db.plans.orderBy("updatedMs").reverse().toArray());
+  const batches = useLive(() => db.batches.orderBy("createdMs").reverse().toArray());
   const storedEvents = useLive(() => db.events.orderBy("seq").toArray());
 
   const isLoaded = computed(
@@ -28,8 +24,7 @@ export const useKitchenStore = defineStore("kitchen", () => {
   const plans = computed(() => storedPlans.value?.map((s) => s.plan) ?? []);
 
   async function change(part: Partial<Kitchen>): Promise<void> {
-    if (kitchen.value !== null)
-      await saveKitchen({ ...kitchen.value, ...part });
+    if (kitchen.value !== null) await saveKitchen({ ...kitchen.value, ...part });
   }
 
   return { isLoaded, kitchen, units, plans, batches, storedEvents, change };

@@ -2,7 +2,7 @@ import { usePreferredDark, useStorage } from "@vueuse/core";
 import { watchEffect } from "vue";
 
 /** Day, night, or as the system says. */
-export type Look = "system" | "day" | "night";
+type Look = "system" | "day" | "night";
 
 const look = useStorage<Look>("kettlos-look", "system");
 
@@ -10,8 +10,7 @@ const look = useStorage<Look>("kettlos-look", "system");
 export function useLook() {
   const dark = usePreferredDark();
   watchEffect(() => {
-    const night =
-      look.value === "night" || (look.value === "system" && dark.value);
+    const night = look.value === "night" || (look.value === "system" && dark.value);
     document.documentElement.dataset["look"] = night ? "night" : "day";
   });
   return look;

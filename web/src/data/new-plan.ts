@@ -1,16 +1,11 @@
-import {
-  SCHEMA_VERSION,
-  type Kitchen,
-} from "@kettlos/core/simulate/kitchen-schema";
+import { SCHEMA_VERSION, type Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import { PlanSchema, type Plan } from "@kettlos/core/simulate/plan-schema";
 import { standsOnHob } from "@kettlos/core/simulate/references";
 import { capacityL } from "@kettlos/core/vessel/volume";
 
 /** An empty stock in the kitchen's largest pot on its strongest ring; null where either is missing. */
 export function newPlan(kitchen: Kitchen): Plan | null {
-  const vessel = kitchen.vessels
-    .filter(standsOnHob)
-    .sort((a, b) => capacityL(b) - capacityL(a))[0];
+  const vessel = kitchen.vessels.filter(standsOnHob).sort((a, b) => capacityL(b) - capacityL(a))[0];
   const ring = [...kitchen.rings].sort((a, b) => b.powerW - a.powerW)[0];
   if (vessel === undefined || ring === undefined) return null;
   return PlanSchema.parse({

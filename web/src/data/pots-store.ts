@@ -1,9 +1,6 @@
 import type { Batch, CookEvent } from "@kettlos/core/batch/batch-schema";
 import { fold, type Cook } from "@kettlos/core/batch/fold";
-import {
-  forecastLive,
-  type LiveForecast,
-} from "@kettlos/core/batch/live-forecast";
+import { forecastLive, type LiveForecast } from "@kettlos/core/batch/live-forecast";
 import { actionsFor, type Action } from "@kettlos/core/batch/next-action";
 import { outcomeOf } from "@kettlos/core/units/problem";
 import { useNow } from "@vueuse/core";
@@ -59,9 +56,7 @@ export const usePotsStore = defineStore("pots", () => {
       .filter((p) => p.cook.finishedMs === null)
       .flatMap((p) => {
         const atMs = Math.max(forecastMs.value, p.events.at(-1)?.atMs ?? 0);
-        const outcome = outcomeOf(() =>
-          forecastLive(p.batch.plan, p.batch.kitchen, p.cook, atMs),
-        );
+        const outcome = outcomeOf(() => forecastLive(p.batch.plan, p.batch.kitchen, p.cook, atMs));
         if (!outcome.ok) return [];
         const actions = actionsFor(p.batch.plan, p.cook, outcome.value, atMs);
         return [{ ...p, forecast: outcome.value, actions }];

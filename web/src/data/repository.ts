@@ -1,8 +1,5 @@
 import type { Batch, CookEvent } from "@kettlos/core/batch/batch-schema";
-import {
-  SCHEMA_VERSION,
-  type Kitchen,
-} from "@kettlos/core/simulate/kitchen-schema";
+import { SCHEMA_VERSION, type Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
 import type { KettlosFile } from "@kettlos/core/formats/kettlos-json";
 import { db } from "./db";
@@ -43,10 +40,7 @@ export async function beginBatch(plan: Plan, kitchen: Kitchen): Promise<Batch> {
 }
 
 /** Writes an event; it is on disk when the promise resolves, and only then does a screen show it. */
-export async function appendEvent(
-  batchId: string,
-  event: NewEvent,
-): Promise<void> {
+export async function appendEvent(batchId: string, event: NewEvent): Promise<void> {
   const id = crypto.randomUUID();
   const whole = {
     atMs: Date.now(),
@@ -92,52 +86,40 @@ export type ImportWay = "replace" | "merge";
  * Takes a checked file in, all or nothing. Merging keeps this kitchen and adds pots, rings, plans and
  * batches it does not know; plans with the same id take the file's version.
  */
-export async function importAll(
-  file: KettlosFile,
-  way: ImportWay,
-): Promise<void> {
+export async function importAll(file: KettlosFile, way: ImportWay): Promise<void> {
   const stamp = Date.now();
-  await db.transaction(
-    "rw",
-    db.kitchens,
-    db.plans,
-    db.batches,
-    db.events,
-    async () => {
-      if (way === "replace")
-        await Promise.all([
-          db.kitchens.clear(),
-          db.plans.clear(),
-          db.batches.clear(),
-          db.events.clear(),
-        ]);
-      const here = await db.kitchens.toCollection().first();
-      await db.kitchens.put(
-        here === undefined ? file.kitchen : withPotsOf(here, file.kitchen),
-      );
-      await db.plans.bulkPut(
-        file.plans.map((plan, i) => ({
-          id: plan.id,
-          updatedMs: stamp - file.plans.length + i,
-          plan,
-        })),
-      );
-      await db.batches.bulkPut(file.batches);
-      const known = new Set(
-        (
-          await db.events
-            .where("id")
-            .anyOf(file.events.map((e) => e.id))
-            .toArray()
-        ).map((e) => e.id),
-      );
-      await db.events.bulkAdd(
-        file.events
-          .filter((e) => !known.has(e.id))
-          .map((event) => ({ id: event.id, batchId: event.batchId, event })),
-      );
-    },
-  );
+  await db.transaction("rw", db.kitchens, db.plans, db.batches, db.events, async () => {
+    if (way === "replace")
+      await Promise.all([
+        db.kitchens.clear(),
+        db.plans.clear(),
+        db.batches.clear(),
+        db.events.clear(),
+      ]);
+    const here = await db.kitchens.toCollection().first();
+    await db.kitchens.put(here === undefined ? file.kitchen : withPotsOf(here, file.kitchen));
+    await db.plans.bulkPut(
+      file.plans.map((plan, i) => ({
+        id: plan.id,
+        updatedMs: stamp - file.plans.length + i,
+        plan,
+      })),
+    );
+    await db.batches.bulkPut(file.batches);
+    const known = new Set(
+      (
+        await db.events
+          .where("id")
+          .anyOf(file.events.map((e) => e.id))
+          .toArray()
+      ).map((e) => e.id),
+    );
+    await db.events.bulkAdd(
+      file.events
+        .filter((e) => !known.has(e.id))
+        .map((event) => ({ id: event.id, batchId: event.batchId, event })),
+    );
+  });
 }
 
 const withPotsOf = (here: Kitchen, other: Kitchen): Kitchen => ({
@@ -146,10 +128,7 @@ const withPotsOf = (here: Kitchen, other: Kitchen): Kitchen => ({
     ...here.vessels,
     ...other.vessels.filter((v) => !here.vessels.some((w) => w.id === v.id)),
   ],
-  rings: [
-    ...here.rings,
-    ...other.rings.filter((r) => !here.rings.some((s) => s.id === r.id)),
-  ],
+  rings: [...here.rings, ...other.rings.filter((r) => !here.rings.some((s) => s.id === r.id))],
 });
 
 /** Forgets everything: kitchen, plans, batches, events, settings. */

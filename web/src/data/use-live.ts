@@ -1,11 +1,5 @@
 import { liveQuery } from "dexie";
-import {
-  onScopeDispose,
-  shallowRef,
-  watch,
-  type ShallowRef,
-  type WatchSource,
-} from "vue";
+import { onScopeDispose, shallowRef, watch, type ShallowRef, type WatchSource } from "vue";
 
 /**
  * A query that follows the database, from this tab and from others. Undefined until the first answer.

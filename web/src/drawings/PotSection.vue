@@ -3,13 +3,7 @@ import type { Lid } from "@kettlos/core/liquid/constants";
 import { computed, useId } from "vue";
 import { heapOfBones } from "./bones";
 import PotPatterns from "./PotPatterns.vue";
-import {
-  halfWidthAt,
-  innerPath,
-  slicePath,
-  yAt,
-  type PotFrame,
-} from "./pot-frame";
+import { halfWidthAt, innerPath, slicePath, yAt, type PotFrame } from "./pot-frame";
 
 /**
  * One pot in section, to scale: enamel wall and rim, bones heaped, liquid, and hatched above it what
@@ -35,16 +29,9 @@ const from = computed(() => Math.max(level.value, props.fromM ?? 0));
 const wall = computed(() => (props.small ? 3 : 5));
 const rimH = computed(() => (props.small ? 5 : 8));
 const bones = computed(() =>
-  heapOfBones(
-    props.frame,
-    props.heapTopM ?? 0,
-    props.small ? 0.034 : 0.036,
-    props.seed ?? 7,
-  ),
+  heapOfBones(props.frame, props.heapTopM ?? 0, props.small ? 0.034 : 0.036, props.seed ?? 7),
 );
-const topHalf = computed(() =>
-  halfWidthAt(props.frame, props.frame.vessel.heightM),
-);
+const topHalf = computed(() => halfWidthAt(props.frame, props.frame.vessel.heightM));
 const flameXs = computed(() => {
   const half = halfWidthAt(props.frame, 0);
   const n = Math.max(2, Math.floor(half / 22));
@@ -66,12 +53,7 @@ const lidTilt = computed(() => (props.lid === "ajar" ? 5 : 0));
       stroke="var(--ink)"
       :stroke-width="small ? 1.1 : 1.4"
     />
-    <path
-      :d="innerPath(frame)"
-      fill="var(--enamel)"
-      stroke="var(--ink)"
-      stroke-width="0.8"
-    />
+    <path :d="innerPath(frame)" fill="var(--enamel)" stroke="var(--ink)" stroke-width="0.8" />
     <g :clip-path="`url(#${id}-inner)`">
       <path
         v-if="from > level"
@@ -85,11 +67,7 @@ const lidTilt = computed(() => (props.lid === "ajar" ? 5 : 0));
         fill="var(--broth)"
         data-part="liquid"
       />
-      <g
-        :stroke-width="small ? 0.8 : 1.15"
-        stroke="var(--bone-line)"
-        stroke-linejoin="round"
-      >
+      <g :stroke-width="small ? 0.8 : 1.15" stroke="var(--bone-line)" stroke-linejoin="round">
         <template v-for="(bone, i) in bones" :key="i">
           <path :d="bone.path" :fill="`url(#${id}-stipple)`" />
           <ellipse

@@ -1,11 +1,7 @@
 <script setup lang="ts">
 import type { Trace } from "@kettlos/core/simulate/trace";
 import type { LevelBand } from "@kettlos/core/simulate/spread";
-import {
-  showTemperature,
-  showVolume,
-  type UnitSystem,
-} from "@kettlos/core/units/show";
+import { showTemperature, showVolume, type UnitSystem } from "@kettlos/core/units/show";
 import { useElementSize } from "@vueuse/core";
 import { scaleLinear } from "d3-scale";
 import { area, line } from "d3-shape";
@@ -38,21 +34,12 @@ const root = useTemplateRef<HTMLElement>("root");
 const { width: measured } = useElementSize(root);
 const width = computed(() => Math.max(300, measured.value));
 const lastMin = computed(() => props.trace.totalMin);
-const x = computed(() =>
-  scaleLinear([0, lastMin.value], [LEFT, width.value - RIGHT]),
-);
+const x = computed(() => scaleLinear([0, lastMin.value], [LEFT, width.value - RIGHT]));
 const maxL = computed(() =>
-  Math.max(
-    ...props.trace.points.map((p) => p.liquidL),
-    ...(props.band?.highL ?? []),
-    0.1,
-  ),
+  Math.max(...props.trace.points.map((p) => p.liquidL), ...(props.band?.highL ?? []), 0.1),
 );
 const yHeat = computed(() =>
-  scaleLinear(
-    [0, props.trace.boilingC + 2],
-    [HEAT.top + HEAT.height, HEAT.top],
-  ),
+  scaleLinear([0, props.trace.boilingC + 2], [HEAT.top + HEAT.height, HEAT.top]),
 );
 const yLiquid = computed(() =>
   scaleLinear([0, maxL.value], [LIQUID.top + LIQUID.height, LIQUID.top]),
@@ -60,9 +47,7 @@ const yLiquid = computed(() =>
 const maxCook = computed(() =>
   Math.max(props.trace.cookMin * 1.2, (props.window?.from ?? 0) * 1.25, 10),
 );
-const yCook = computed(() =>
-  scaleLinear([0, maxCook.value], [COOK.top + COOK.height, COOK.top]),
-);
+const yCook = computed(() => scaleLinear([0, maxCook.value], [COOK.top + COOK.height, COOK.top]));
 
 const points = computed(() => props.trace.points);
 type Point = (typeof props.trace.points)[number];
@@ -99,17 +84,14 @@ const bandArea = computed(() => {
     area<number>()
       .x((i) => x.value(band.tMin[i] ?? 0))
       .y0((i) => yLiquid.value(band.lowL[i] ?? 0))
-      .y1((i) => yLiquid.value(band.highL[i] ?? 0))(
-      band.tMin.map((_, i) => i),
-    ) ?? ""
+      .y1((i) => yLiquid.value(band.highL[i] ?? 0))(band.tMin.map((_, i) => i)) ?? ""
   );
 });
 const last = computed(() => points.value.at(-1));
 const hours = computed(() => {
   const perHour = (width.value - LEFT - RIGHT) / (lastMin.value / 60);
   const step = lastMin.value < 150 ? 0.25 : 1;
-  const every =
-    [step, 0.5, 1, 2, 4, 6].find((s) => s >= step && s * perHour > 52) ?? 6;
+  const every = [step, 0.5, 1, 2, 4, 6].find((s) => s >= step && s * perHour > 52) ?? 6;
   const ticks: { at: number; label: string | null }[] = [];
   for (let h = 0; h <= lastMin.value / 60 + 1e-9; h += step)
     ticks.push({
@@ -130,9 +112,11 @@ const marks = computed(() => {
     .sort((a, b) => a.tMin - b.tMin)
     .map((label) => {
       const at = x.value(Math.min(label.tMin, lastMin.value));
-      const isShown = at >= freeFrom;
-      if (isShown) freeFrom = at + label.text.length * 7 + 12;
-      return { ...label, at, isShown };
+      const long = label.text.length * 7 + 12;
+      const isLeft = at + long > width.value - RIGHT + 60;
+      const isShown = (isLeft ? at - long : at) >= freeFrom;
+      if (isShown) freeFrom = isLeft ? at + 4 : at + long;
+      return { ...label, at, isShown, isLeft };
     });
 });
 const one = computed(() => (props.units === "us" ? "us" : "metric"));
@@ -161,23 +145,13 @@ const one = computed(() => (props.units === "us" ? "us" : "metric"));
         :y2="yHeat(trace.boilingC)"
       />
       <path class="heat" :d="heatPath" />
-      <text
-        class="numeral"
-        :x="LEFT - 8"
-        :y="yHeat(trace.holdC) + 5"
-        text-anchor="end"
-      >
+      <text class="numeral" :x="LEFT - 8" :y="yHeat(trace.holdC) + 5" text-anchor="end">
         {{ showTemperature(trace.holdC, one) }}
       </text>
       <path :d="goneArea" :fill="`url(#${id}-hatch)`" />
       <path :d="liquidArea" fill="var(--broth)" />
       <path class="band" :d="bandArea" />
-      <text
-        class="numeral"
-        :x="LEFT - 8"
-        :y="LIQUID.top + 10"
-        text-anchor="end"
-      >
+      <text class="numeral" :x="LEFT - 8" :y="LIQUID.top + 10" text-anchor="end">
         {{ showVolume(points[0]?.liquidL ?? 0, one) }}
       </text>
       <text
@@ -211,38 +185,25 @@ const one = computed(() => (props.units === "us" ? "us" : "metric"));
           :y1="yCook(window.from)"
           :y2="yCook(window.from)"
         />
-        <text
-          class="herb-text small-text"
-          :x="LEFT + 8"
-          :y="yCook(window.from) - 4"
-        >
+        <text class="herb-text small-text" :x="LEFT + 8" :y="yCook(window.from) - 4">
           flavour from {{ window.from }}
         </text>
       </g>
       <path class="cook" :d="cookPath" />
-      <circle
-        v-if="last"
-        :cx="x(last.tMin)"
-        :cy="yCook(last.cookMin)"
-        r="4.5"
-        fill="var(--ink)"
-      />
-      <text
-        v-if="last"
-        class="strong"
-        :x="width - RIGHT + 10"
-        :y="yCook(last.cookMin) + 5"
-      >
+      <circle v-if="last" :cx="x(last.tMin)" :cy="yCook(last.cookMin)" r="4.5" fill="var(--ink)" />
+      <text v-if="last" class="strong" :x="width - RIGHT + 10" :y="yCook(last.cookMin) + 5">
         {{ trace.cookMin.toFixed(0) }}
       </text>
       <g v-for="mark in marks" :key="mark.text + mark.tMin" class="mark">
-        <line
-          :x1="mark.at"
-          :x2="mark.at"
-          :y1="4"
-          :y2="COOK.top + COOK.height"
-        />
-        <text v-if="mark.isShown" :x="mark.at + 5" y="15">{{ mark.text }}</text>
+        <line :x1="mark.at" :x2="mark.at" :y1="4" :y2="COOK.top + COOK.height" />
+        <text
+          v-if="mark.isShown"
+          :x="mark.at + (mark.isLeft ? -5 : 5)"
+          y="15"
+          :text-anchor="mark.isLeft ? 'end' : 'start'"
+        >
+          {{ mark.text }}
+        </text>
       </g>
       <line
         v-if="nowMin !== undefined"

@@ -19,8 +19,7 @@ const props = defineProps<{
 }>();
 
 const width = computed(
-  () =>
-    Math.max(props.vessel.bottomM[0], props.vessel.topM[0]) * props.pxPerM + 28,
+  () => Math.max(props.vessel.bottomM[0], props.vessel.topM[0]) * props.pxPerM + 28,
 );
 const height = computed(() => props.vessel.heightM * props.pxPerM + 34);
 const frame = computed(() =>

@@ -13,22 +13,17 @@ const props = defineProps<{
 }>();
 
 const perUnitL = computed(() => (props.unit === "L" ? 1 : US_QUART_L));
-const max = computed(
-  () => (capacityL(props.frame.vessel) / perUnitL.value) * (1 + 1e-12),
-);
+const max = computed(() => (capacityL(props.frame.vessel) / perUnitL.value) * (1 + 1e-12));
 const depthOf = (value: number) =>
   depthForVolumeM(
     props.frame.vessel,
     Math.min(value * perUnitL.value, capacityL(props.frame.vessel)),
   );
-const ticks = computed(() =>
-  graduations(max.value, (v) => yAt(props.frame, depthOf(v))),
-);
+const ticks = computed(() => graduations(max.value, (v) => yAt(props.frame, depthOf(v))));
 const direction = computed(() => (props.side === "left" ? -1 : 1));
 const GAP = 9;
 const xAt = (value: number) =>
-  props.frame.centreX +
-  direction.value * (halfWidthAt(props.frame, depthOf(value)) + GAP);
+  props.frame.centreX + direction.value * (halfWidthAt(props.frame, depthOf(value)) + GAP);
 </script>
 
 <template>

@@ -44,23 +44,14 @@ export function heapOfBones(
     for (let c = 0; c < columns; c++)
       seeds.push([
         left +
-          ((c + 0.5 + (r % 2 ? 0.25 : -0.25) + (draw() - 0.5) * 0.5) /
-            columns) *
-            (right - left),
+          ((c + 0.5 + (r % 2 ? 0.25 : -0.25) + (draw() - 0.5) * 0.5) / columns) * (right - left),
         top + ((r + 0.5 + (draw() - 0.5) * 0.4) / rows) * (frame.floorY - top),
       ]);
-  const bounds: [number, number, number, number] = [
-    left,
-    top,
-    right,
-    frame.floorY,
-  ];
+  const bounds: [number, number, number, number] = [left, top, right, frame.floorY];
   const cellsOf = (points: Point[]) => Delaunay.from(points).voronoi(bounds);
   for (let k = 0; k < 2; k++) {
     const voronoi = cellsOf(seeds);
-    seeds = seeds.map((s, i) =>
-      centreOf((voronoi.cellPolygon(i) as Point[] | null) ?? [s]),
-    );
+    seeds = seeds.map((s, i) => centreOf((voronoi.cellPolygon(i) as Point[] | null) ?? [s]));
   }
   const voronoi = cellsOf(seeds);
   return seeds.flatMap((centre, i) => {
@@ -73,8 +64,7 @@ export function heapOfBones(
 /** The radius of each silhouette at an angle, 1 = the cell's inscribed circle. */
 const SILHOUETTES: readonly ((turn: number) => number)[] = [
   // A shaft with a knuckle at either end.
-  (t) =>
-    0.5 + 0.62 * Math.abs(Math.cos(t)) ** 3 + 0.16 * Math.abs(Math.sin(2 * t)),
+  (t) => 0.5 + 0.62 * Math.abs(Math.cos(t)) ** 3 + 0.16 * Math.abs(Math.sin(2 * t)),
   // A neck bone: a round body with three wings.
   (t) => 0.66 + 0.42 * Math.max(0, Math.cos(3 * t)) ** 2,
   // A slice sawn across.
@@ -89,20 +79,14 @@ function boneIn(cell: Point[], centre: Point, draw: () => number): DrawnBone {
   const inscribed = Math.min(
     ...cell.slice(1).map((b, k) => distanceToEdge(centre, cell[k] ?? b, b)),
   );
-  const far = cell.reduce((a, b) =>
-    reach(centre, b) > reach(centre, a) ? b : a,
-  );
-  const lie =
-    Math.atan2(far[1] - centre[1], far[0] - centre[0]) + (draw() - 0.5) * 0.5;
+  const far = cell.reduce((a, b) => (reach(centre, b) > reach(centre, a) ? b : a));
+  const lie = Math.atan2(far[1] - centre[1], far[0] - centre[0]) + (draw() - 0.5) * 0.5;
   const outline = Array.from({ length: CORNERS }, (_, k): Point => {
     const turn = (k / CORNERS) * 2 * Math.PI;
     const wobble = 0.95 + draw() * 0.1;
     const wanted = inscribed * 1.12 * silhouette(turn) * wobble;
     const radius = Math.min(wanted, toEdge(cell, centre, turn + lie) - 1);
-    return [
-      centre[0] + radius * Math.cos(turn + lie),
-      centre[1] + radius * Math.sin(turn + lie),
-    ];
+    return [centre[0] + radius * Math.cos(turn + lie), centre[1] + radius * Math.sin(turn + lie)];
   });
   const hole = kind === 2 ? 0.4 : 0.24;
   return {
@@ -120,12 +104,10 @@ function boneIn(cell: Point[], centre: Point, draw: () => number): DrawnBone {
   };
 }
 
-const reach = (from: Point, to: Point): number =>
-  Math.hypot(to[0] - from[0], to[1] - from[1]);
+const reach = (from: Point, to: Point): number => Math.hypot(to[0] - from[0], to[1] - from[1]);
 
 const distanceToEdge = (p: Point, a: Point, b: Point): number =>
-  Math.abs((p[0] - a[0]) * (b[1] - a[1]) - (p[1] - a[1]) * (b[0] - a[0])) /
-  (reach(a, b) || 1);
+  Math.abs((p[0] - a[0]) * (b[1] - a[1]) - (p[1] - a[1]) * (b[0] - a[0])) / (reach(a, b) || 1);
 
 /** How far the cell reaches from its centre in a direction. */
 function toEdge(cell: Point[], [cx, cy]: Point, angle: number): number {
@@ -146,17 +128,11 @@ function toEdge(cell: Point[], [cx, cy]: Point, angle: number): number {
 
 const centreOf = (cell: Point[]): Point => {
   const corners = cell.length > 1 ? cell.slice(0, -1) : cell;
-  const sum = corners.reduce<Point>(
-    (s, p) => [s[0] + p[0], s[1] + p[1]],
-    [0, 0],
-  );
+  const sum = corners.reduce<Point>((s, p) => [s[0] + p[0], s[1] + p[1]], [0, 0]);
   return [sum[0] / corners.length, sum[1] / corners.length];
 };
 
 const insideWalls = (frame: PotFrame, [x, y]: Point, half: number): boolean => {
   const depth = (frame.floorY - y) / frame.pxPerM;
-  return (
-    Math.abs(x - frame.centreX) <=
-    Math.min(half, halfWidthAt(frame, Math.max(0, depth))) + 2
-  );
+  return Math.abs(x - frame.centreX) <= Math.min(half, halfWidthAt(frame, Math.max(0, depth))) + 2;
 };

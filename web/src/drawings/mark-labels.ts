@@ -4,10 +4,7 @@ import type { Trace } from "@kettlos/core/simulate/trace";
 import { showTemperature } from "@kettlos/core/units/show";
 
 /** The marks of a trace as the ribbon names them; things that go in together share one. */
-export function markLabels(
-  plan: Plan,
-  trace: Trace,
-): readonly { tMin: number; text: string }[] {
+export function markLabels(plan: Plan, trace: Trace): readonly { tMin: number; text: string }[] {
   const labels: { tMin: number; text: string }[] = [];
   for (const mark of trace.marks) {
     const last = labels.at(-1);
@@ -22,11 +19,9 @@ export function markLabels(
       const item = plan.items.find((i) => i.id === mark.itemId);
       if (item?.when.at !== "beforeEnd") continue;
       const name = ingredientById(item.ingredientId).name.toLowerCase();
-      if (last !== undefined && Math.abs(last.tMin - mark.tMin) < 1)
-        last.text += `, ${name}`;
+      if (last !== undefined && Math.abs(last.tMin - mark.tMin) < 1) last.text += `, ${name}`;
       else labels.push({ tMin: mark.tMin, text: name });
-    } else if (mark.kind === "bonesBare")
-      labels.push({ tMin: mark.tMin, text: "bones bare" });
+    } else if (mark.kind === "bonesBare") labels.push({ tMin: mark.tMin, text: "bones bare" });
     else if (mark.kind === "dry") labels.push({ tMin: mark.tMin, text: "dry" });
     else if (mark.kind === "strained" && trace.problem === null)
       labels.push({ tMin: mark.tMin, text: "strain" });

@@ -18,11 +18,10 @@ export interface Box {
   readonly bottom: number;
 }
 
-const widest = (vessel: VesselShape): number =>
-  Math.max(vessel.bottomM[0], vessel.topM[0]);
+const widest = (vessel: VesselShape): number => Math.max(vessel.bottomM[0], vessel.topM[0]);
 
 /** The largest scale at which a vessel fits a box with its margins. */
-export function scaleToFit(vessel: VesselShape, box: Box): number {
+function scaleToFit(vessel: VesselShape, box: Box): number {
   return Math.min(
     (box.width - box.left - box.right) / widest(vessel),
     (box.height - box.top - box.bottom) / vessel.heightM,
@@ -49,21 +48,12 @@ export const yAt = (frame: PotFrame, depthM: number): number =>
   frame.floorY - depthM * frame.pxPerM;
 
 export const depthAtY = (frame: PotFrame, y: number): number =>
-  Math.min(
-    frame.vessel.heightM,
-    Math.max(0, (frame.floorY - y) / frame.pxPerM),
-  );
+  Math.min(frame.vessel.heightM, Math.max(0, (frame.floorY - y) / frame.pxPerM));
 
 /** Half the inner width, px, at a depth. */
-export function halfWidthAt(
-  { vessel, pxPerM }: PotFrame,
-  depthM: number,
-): number {
+export function halfWidthAt({ vessel, pxPerM }: PotFrame, depthM: number): number {
   const s = depthM / vessel.heightM;
-  return (
-    ((vessel.bottomM[0] + (vessel.topM[0] - vessel.bottomM[0]) * s) * pxPerM) /
-    2
-  );
+  return ((vessel.bottomM[0] + (vessel.topM[0] - vessel.bottomM[0]) * s) * pxPerM) / 2;
 }
 
 /** The inner section as a path with rounded floor corners, grown outward by `grow` px. */

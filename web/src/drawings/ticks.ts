@@ -23,13 +23,10 @@ export function graduations(
 ): readonly Tick[] {
   const span = Math.abs(at(max) - at(0));
   const perUnit = span / max;
-  const label =
-    STEPS.find((s) => s * perUnit >= labelGap && max / s >= 1) ?? max;
-  const minor =
-    STEPS.find((s) => s * perUnit >= fewest && isMultiple(label, s)) ?? label;
+  const label = STEPS.find((s) => s * perUnit >= labelGap && max / s >= 1) ?? max;
+  const minor = STEPS.find((s) => s * perUnit >= fewest && isMultiple(label, s)) ?? label;
   const mid = STEPS.find(
-    (s) =>
-      s > minor && s < label && isMultiple(label, s) && isMultiple(s, minor),
+    (s) => s > minor && s < label && isMultiple(label, s) && isMultiple(s, minor),
   );
   const ticks: Tick[] = [];
   for (let i = 0; i * minor <= max + 1e-9; i++) {
@@ -38,11 +35,7 @@ export function graduations(
     ticks.push({
       value,
       at: at(value),
-      length: isLabelled
-        ? 13
-        : mid !== undefined && isMultiple(value, mid)
-          ? 8
-          : 5,
+      length: isLabelled ? 13 : mid !== undefined && isMultiple(value, mid) ? 8 : 5,
       label: isLabelled ? String(value) : null,
     });
   }

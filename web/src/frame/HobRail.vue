@@ -17,22 +17,19 @@ const store = useKitchenStore();
 const lane = useTemplateRef<HTMLElement>("lane");
 const { width } = useElementSize(lane);
 
-const fromMs = computed(
-  () => startOfHour(pots.nowMs).getTime() - BACK_H * HOUR_MS,
-);
+const fromMs = computed(() => startOfHour(pots.nowMs).getTime() - BACK_H * HOUR_MS);
 const toMs = computed(() => fromMs.value + (BACK_H + AHEAD_H) * HOUR_MS);
-const share = (ms: number) =>
-  ((ms - fromMs.value) / (toMs.value - fromMs.value)) * 100;
+const share = (ms: number) => ((ms - fromMs.value) / (toMs.value - fromMs.value)) * 100;
 const clamped = (ms: number) => Math.min(100, Math.max(0, share(ms)));
 
 const hours = computed(() => {
   const every = width.value > 900 ? 2 : width.value > 500 ? 3 : 6;
-  return Array.from({ length: BACK_H + AHEAD_H + 1 }, (_, i) =>
-    addHours(fromMs.value, i),
-  ).map((date) => ({
-    at: share(date.getTime()),
-    label: date.getHours() % every === 0 ? format(date, "HH") : null,
-  }));
+  return Array.from({ length: BACK_H + AHEAD_H + 1 }, (_, i) => addHours(fromMs.value, i)).map(
+    (date) => ({
+      at: share(date.getTime()),
+      label: date.getHours() % every === 0 ? format(date, "HH") : null,
+    }),
+  );
 });
 const nights = computed(() =>
   [-1, 0, 1].map((day) => {
@@ -44,8 +41,7 @@ const nights = computed(() =>
 );
 
 const clock = (ms: number) => format(ms, "HH:mm");
-const left = (ms: number) =>
-  `${showDuration(Math.max(1, (ms - pots.nowMs) / 60_000))} left`;
+const left = (ms: number) => `${showDuration(Math.max(1, (ms - pots.nowMs) / 60_000))} left`;
 
 const bands = computed(() => [
   ...pots.live
@@ -55,10 +51,7 @@ const bands = computed(() => [
       const endMs = p.cook.offMs ?? p.forecast.endMs.expected;
       return {
         key: p.batch.id,
-        to:
-          p.cook.offMs === null
-            ? `/cook/${p.batch.id}`
-            : `/strain/${p.batch.id}`,
+        to: p.cook.offMs === null ? `/cook/${p.batch.id}` : `/strain/${p.batch.id}`,
         name: p.batch.plan.name,
         from: clamped(p.cook.litMs ?? 0),
         end: Math.max(clamped(p.cook.litMs ?? 0) + 0.6, clamped(endMs)),
@@ -108,13 +101,8 @@ const bands = computed(() => [
       />
       <div class="axis" aria-hidden="true">
         <template v-for="hour in hours" :key="hour.at">
-          <i
-            :class="{ major: hour.label !== null }"
-            :style="{ left: `${hour.at}%` }"
-          />
-          <span v-if="hour.label !== null" :style="{ left: `${hour.at}%` }">{{
-            hour.label
-          }}</span>
+          <i :class="{ major: hour.label !== null }" :style="{ left: `${hour.at}%` }" />
+          <span v-if="hour.label !== null" :style="{ left: `${hour.at}%` }">{{ hour.label }}</span>
         </template>
       </div>
       <i class="needle" :style="{ left: `${share(pots.nowMs)}%` }" />
@@ -143,8 +131,7 @@ const bands = computed(() => [
         </li>
       </ul>
       <p v-else class="nothing">
-        Nothing on. <RouterLink to="/plan">Plan a pot</RouterLink>, then put it
-        on.
+        Nothing on. <RouterLink to="/plan">Plan a pot</RouterLink>, then put it on.
       </p>
     </div>
   </footer>

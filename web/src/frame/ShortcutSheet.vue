@@ -9,10 +9,7 @@ const shortcuts = computed(() => (shown.value ? allShortcuts() : []));
 <template>
   <ElDialog v-model="shown" title="Keys" width="min(560px, 92vw)">
     <dl class="keys">
-      <template
-        v-for="shortcut in shortcuts"
-        :key="shortcut.keys + shortcut.does"
-      >
+      <template v-for="shortcut in shortcuts" :key="shortcut.keys + shortcut.does">
         <dt>
           <kbd>{{ keyName(shortcut.keys) }}</kbd>
         </dt>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** Where one pot is: its name, and the stages that serve it. */
-export type StripStage = "gather" | "fill" | "simmer" | "strain" | "done";
+type StripStage = "gather" | "fill" | "simmer" | "strain" | "done";
 
 const props = defineProps<{
   name: string;
@@ -10,25 +10,17 @@ const props = defineProps<{
   batchId?: string;
 }>();
 
-const ORDER: readonly StripStage[] = [
-  "gather",
-  "fill",
-  "simmer",
-  "strain",
-  "done",
-];
+const ORDER: readonly StripStage[] = ["gather", "fill", "simmer", "strain", "done"];
 const STAGES = [
   { id: "gather", label: "Gather" },
   { id: "fill", label: "Fill" },
   { id: "simmer", label: "Simmer" },
   { id: "strain", label: "Strain" },
 ] as const;
-const isPast = (id: StripStage) =>
-  ORDER.indexOf(id) < ORDER.indexOf(props.stage);
+const isPast = (id: StripStage) => ORDER.indexOf(id) < ORDER.indexOf(props.stage);
 
 function target(id: (typeof STAGES)[number]["id"]): string | null {
-  if (props.batchId === undefined)
-    return id === "gather" ? `/plan/${props.planId ?? ""}` : null;
+  if (props.batchId === undefined) return id === "gather" ? `/plan/${props.planId ?? ""}` : null;
   if (id === "gather") return `/plan/${props.planId ?? ""}`;
   if (id === "strain") return `/strain/${props.batchId}`;
   return `/cook/${props.batchId}`;
@@ -57,13 +49,7 @@ function target(id: (typeof STAGES)[number]["id"]): string | null {
           :aria-current="item.id === stage ? 'step' : undefined"
           class="stage"
         >
-          <svg
-            v-if="isPast(item.id)"
-            viewBox="0 0 12 12"
-            width="12"
-            height="12"
-            aria-label="done"
-          >
+          <svg v-if="isPast(item.id)" viewBox="0 0 12 12" width="12" height="12" aria-label="done">
             <path d="M1 6l3.5 4L11 1" />
           </svg>
           {{ item.label }}
@@ -106,12 +92,8 @@ function target(id: (typeof STAGES)[number]["id"]): string | null {
 li {
   flex: 1;
   border-bottom: 3px solid var(--hair);
-  background: repeating-linear-gradient(
-      90deg,
-      var(--tick) 0 1px,
-      transparent 1px 20%
-    )
-    bottom left / 100% 5px no-repeat;
+  background: repeating-linear-gradient(90deg, var(--tick) 0 1px, transparent 1px 20%) bottom left /
+    100% 5px no-repeat;
 }
 
 li.past {

@@ -15,9 +15,7 @@ const UNITS: { value: UnitSystem; label: string }[] = [
 
 <template>
   <header class="rail">
-    <RouterLink class="mark" to="/bench" aria-label="Kettlos, to the bench"
-      >Kettlos</RouterLink
-    >
+    <RouterLink class="mark" to="/bench" aria-label="Kettlos, to the bench">Kettlos</RouterLink>
     <nav v-if="store.kitchen !== null" class="places" aria-label="Places">
       <RouterLink
         v-for="place in PLACES"
@@ -37,12 +35,7 @@ const UNITS: { value: UnitSystem; label: string }[] = [
         :model-value="store.units"
         @update:model-value="store.change({ units: $event })"
       />
-      <button
-        class="help"
-        type="button"
-        aria-label="Shortcuts"
-        @click="$emit('shortcuts')"
-      >
+      <button class="help" type="button" aria-label="Shortcuts" @click="$emit('shortcuts')">
         ?
       </button>
     </div>

@@ -9,7 +9,7 @@ export interface Mishap {
 export const mishap = shallowRef<Mishap | null>(null);
 
 /** Shows an unexpected error on the error surface. */
-export function report(error: unknown): void {
+function report(error: unknown): void {
   const known = error instanceof Error ? error : new Error(String(error));
   mishap.value = {
     message: known.message,
@@ -23,9 +23,7 @@ export function watchErrors(app: App): void {
     console.error(error);
     report(error);
   };
-  window.addEventListener("unhandledrejection", (event) =>
-    report(event.reason),
-  );
+  window.addEventListener("unhandledrejection", (event) => report(event.reason));
   window.addEventListener("error", (event) => {
     if (event.error !== null && event.error !== undefined) report(event.error);
   });

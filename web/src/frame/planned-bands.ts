@@ -12,10 +12,7 @@ export interface PlannedBand {
   readonly readyMs: number;
 }
 
-const cache = new WeakMap<
-  Plan,
-  { kitchen: Kitchen; totalMin: number | null }
->();
+const cache = new WeakMap<Plan, { kitchen: Kitchen; totalMin: number | null }>();
 
 /** Plans that are wanted for a time still to come, with when to light the ring. */
 export function plannedBands(
@@ -29,11 +26,7 @@ export function plannedBands(
     if (!(readyMs > nowMs)) return [];
     const totalMin = totalMinOf(plan, kitchen);
     if (totalMin === null) return [];
-    const { lightMs } = startBy(
-      readyMs,
-      { expected: totalMin, high: totalMin },
-      plan.prepareMin,
-    );
+    const { lightMs } = startBy(readyMs, { expected: totalMin, high: totalMin }, plan.prepareMin);
     return [{ plan, lightMs, readyMs }];
   });
 }

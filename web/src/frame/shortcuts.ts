@@ -8,48 +8,30 @@ export interface Shortcut {
   readonly run: () => void;
 }
 
-const active: ShallowReactive<Set<() => readonly Shortcut[]>> = shallowReactive(
-  new Set(),
-);
+const active: ShallowReactive<Set<() => readonly Shortcut[]>> = shallowReactive(new Set());
 
 /** Every shortcut in force now, the screen's own last. */
-export const allShortcuts = (): readonly Shortcut[] =>
-  [...active].flatMap((list) => list());
+export const allShortcuts = (): readonly Shortcut[] => [...active].flatMap((list) => list());
 
 const isTyping = (target: EventTarget | null): boolean =>
   target instanceof HTMLElement &&
-  (target.isContentEditable ||
-    /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName));
+  (target.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName));
 
 /** Space and Enter on a button, link or slider belong to that control. */
 const belongsToControl = (event: KeyboardEvent): boolean =>
   (event.key === " " || event.key === "Enter") &&
   event.target instanceof HTMLElement &&
-  event.target.closest(
-    "button, a, [role='slider'], [role='radio'], summary",
-  ) !== null;
+  event.target.closest("button, a, [role='slider'], [role='radio'], summary") !== null;
 
 /** Gives a component its single-key shortcuts for as long as it is on screen. */
 export function useShortcuts(list: () => readonly Shortcut[]): void {
   active.add(list);
   onScopeDispose(() => active.delete(list));
   onKeyStroke(true, (event) => {
-    if (
-      event.ctrlKey ||
-      event.metaKey ||
-      event.altKey ||
-      event.defaultPrevented
-    )
-      return;
+    if (event.ctrlKey || event.metaKey || event.altKey || event.defaultPrevented) return;
     if (isTyping(event.target) || belongsToControl(event)) return;
-    if (
-      document.querySelector(".el-overlay:not([style*='display: none'])") !==
-      null
-    )
-      return;
-    const found = list().find(
-      (s) => s.keys.toLowerCase() === event.key.toLowerCase(),
-    );
+    if (document.querySelector(".el-overlay:not([style*='display: none'])") !== null) return;
+    const found = list().find((s) => s.keys.toLowerCase() === event.key.toLowerCase());
     if (found === undefined) return;
     event.preventDefault();
     found.run();
@@ -57,5 +39,4 @@ export function useShortcuts(list: () => readonly Shortcut[]): void {
 }
 
 /** How a key is written on screen. */
-export const keyName = (keys: string): string =>
-  keys === " " ? "Space" : keys.toUpperCase();
+export const keyName = (keys: string): string => (keys === " " ? "Space" : keys.toUpperCase());

@@ -1,8 +1,4 @@
-import {
-  KitchenSchema,
-  SCHEMA_VERSION,
-  type Kitchen,
-} from "@kettlos/core/simulate/kitchen-schema";
+import { KitchenSchema, SCHEMA_VERSION, type Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 
 const round = (diameterM: number): [number, number] => [diameterM, diameterM];
 

@@ -1,9 +1,6 @@
 import type { Batch, CookEvent } from "@kettlos/core/batch/batch-schema";
 import { setOf } from "@kettlos/core/extraction/set";
-import {
-  SCHEMA_VERSION,
-  type Kitchen,
-} from "@kettlos/core/simulate/kitchen-schema";
+import { SCHEMA_VERSION, type Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import type { Parameters } from "@kettlos/core/simulate/parameters";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
 import { simulate } from "@kettlos/core/simulate/simulate";
@@ -20,15 +17,13 @@ type Loose = CookEvent extends infer E
   : never;
 
 /** A standard normal draw (Box–Muller). */
-export function normal(random: RandomGenerator): number {
+function normal(random: RandomGenerator): number {
   const u = Math.max(1e-12, uniformFloat64(random));
-  return (
-    Math.sqrt(-2 * Math.log(u)) * Math.cos(2 * Math.PI * uniformFloat64(random))
-  );
+  return Math.sqrt(-2 * Math.log(u)) * Math.cos(2 * Math.PI * uniformFloat64(random));
 }
 
 /** How the hut's pots really behave: steam a little under the default, and each pot its own scatter. */
-export const hiddenParameters = (random: RandomGenerator): Parameters => ({
+const hiddenParameters = (random: RandomGenerator): Parameters => ({
   evaporation: 0.88 * Math.exp(0.12 * normal(random)),
   efficiency: Math.exp(0.08 * normal(random)),
   extraction: Math.exp(0.12 * normal(random)),
@@ -63,8 +58,7 @@ export function makeBatch(options: MakeOptions): MadeBatch {
   });
   const at = (tMin: number) => Math.round(litMs + tMin * MINUTE_MS);
   const events: Loose[] = [{ kind: "lit", atMs: litMs }];
-  if (plan.heat.boilFirstMin !== null)
-    events.push({ kind: "boils", atMs: at(trace.comeUpMin) });
+  if (plan.heat.boilFirstMin !== null) events.push({ kind: "boils", atMs: at(trace.comeUpMin) });
   events.push({ kind: "simmers", atMs: at(trace.toSimmerMin) });
   if (trace.holdMin > 30)
     events.push({
@@ -94,8 +88,7 @@ export function makeBatch(options: MakeOptions): MadeBatch {
   }
   const offMin = trace.toSimmerMin + trace.holdMin;
   events.push({ kind: "offHeat", atMs: at(offMin) });
-  const volumeL =
-    Math.round((trace.strained.volumeL + 0.03 * normal(random)) * 20) / 20;
+  const volumeL = Math.round((trace.strained.volumeL + 0.03 * normal(random)) * 20) / 20;
   events.push({
     kind: "strained",
     atMs: at(trace.totalMin + 12),
@@ -141,7 +134,7 @@ export function makeBatch(options: MakeOptions): MadeBatch {
             id: `${id}-${i}`,
             batchId: id,
             schemaVersion: SCHEMA_VERSION,
-          }) as CookEvent,
+          }),
       ),
   };
 }

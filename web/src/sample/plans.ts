@@ -1,9 +1,5 @@
 import { SCHEMA_VERSION } from "@kettlos/core/simulate/kitchen-schema";
-import {
-  PlanSchema,
-  type Plan,
-  type PlanItem,
-} from "@kettlos/core/simulate/plan-schema";
+import { PlanSchema, type Plan, type PlanItem } from "@kettlos/core/simulate/plan-schema";
 
 type ItemGiven = [
   ingredientId: string,

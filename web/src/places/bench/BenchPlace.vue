@@ -25,9 +25,7 @@ const planned = computed(() =>
   ),
 );
 const others = computed(() =>
-  kitchenStore.plans
-    .filter((p) => !planned.value.some((b) => b.plan.id === p.id))
-    .slice(0, 6),
+  kitchenStore.plans.filter((p) => !planned.value.some((b) => b.plan.id === p.id)).slice(0, 6),
 );
 const results = computed(() => pots.finished.slice(0, 6));
 const scale = computed(() =>
@@ -36,12 +34,8 @@ const scale = computed(() =>
     104,
   ),
 );
-const waitingForCold = computed(() =>
-  pots.live.filter((p) => p.cook.strainedMs !== null),
-);
-const onFire = computed(() =>
-  pots.live.filter((p) => p.cook.strainedMs === null),
-);
+const waitingForCold = computed(() => pots.live.filter((p) => p.cook.strainedMs !== null));
+const onFire = computed(() => pots.live.filter((p) => p.cook.strainedMs === null));
 
 async function startNew() {
   const { kitchen } = kitchenStore;
@@ -76,14 +70,12 @@ useShortcuts(() =>
         </li>
       </ul>
       <p v-else class="quiet">
-        No pot is on. Plan one, then put it on: it stays in view on every
-        screen.
+        No pot is on. Plan one, then put it on: it stays in view on every screen.
       </p>
       <ul v-if="waitingForCold.length > 0" class="cold">
         <li v-for="pot in waitingForCold" :key="pot.batch.id">
           <RouterLink :to="`/strain/${pot.batch.id}`"
-            >{{ pot.batch.plan.name }}: lift the fat and judge the set when it
-            is cold</RouterLink
+            >{{ pot.batch.plan.name }}: lift the fat and judge the set when it is cold</RouterLink
           >
         </li>
       </ul>
@@ -104,9 +96,7 @@ useShortcuts(() =>
               >strained by {{ when(band.readyMs)
               }}<template v-if="band.lightMs > pots.nowMs">
                 · light it in
-                {{
-                  showDuration((band.lightMs - pots.nowMs) / 60000)
-                }}</template
+                {{ showDuration((band.lightMs - pots.nowMs) / 60000) }}</template
               ><b v-else class="ember"> · should be on by now</b></span
             >
           </RouterLink>
@@ -117,12 +107,9 @@ useShortcuts(() =>
       </ul>
       <p v-if="others.length > 0" class="others">
         <span class="quiet">Other plans</span>
-        <RouterLink
-          v-for="plan in others"
-          :key="plan.id"
-          :to="`/plan/${plan.id}`"
-          >{{ plan.name }}</RouterLink
-        >
+        <RouterLink v-for="plan in others" :key="plan.id" :to="`/plan/${plan.id}`">{{
+          plan.name
+        }}</RouterLink>
       </p>
     </section>
     <section aria-labelledby="last-title">

@@ -14,41 +14,27 @@ import SmallPot from "../../drawings/SmallPot.vue";
 /** A pot on the fire as the bench shows it: what is next, what is in it, what it will give. */
 const props = defineProps<{ pot: LivePot; units: UnitSystem; nowMs: number }>();
 
-const vessel = computed(() =>
-  vesselOf(props.pot.batch.plan, props.pot.batch.kitchen),
-);
+const vessel = computed(() => vesselOf(props.pot.batch.plan, props.pot.batch.kitchen));
 const next = computed(() => props.pot.actions[0]);
 const one = computed(() => (props.units === "us" ? "us" : "metric"));
 const due = computed(() => {
   if (next.value === undefined) return "";
   const left = next.value.atMs - props.nowMs;
-  return left <= 0
-    ? "now"
-    : left < 60_000
-      ? "1 min"
-      : showDuration(left / 60_000);
+  return left <= 0 ? "now" : left < 60_000 ? "1 min" : showDuration(left / 60_000);
 });
 </script>
 
 <template>
   <RouterLink
     class="pot"
-    :to="
-      pot.cook.offMs === null
-        ? `/cook/${pot.batch.id}`
-        : `/strain/${pot.batch.id}`
-    "
+    :to="pot.cook.offMs === null ? `/cook/${pot.batch.id}` : `/strain/${pot.batch.id}`"
   >
     <SmallPot
       :vessel="vessel"
       :px-per-m="460"
       :label="`${pot.batch.plan.name}: ${showVolume(pot.forecast.nowL.expected, units)} in the pot`"
       :from-m="pot.forecast.planned.startDepthM"
-      :level-m="
-        pot.cook.litMs === null
-          ? pot.forecast.planned.startDepthM
-          : pot.forecast.nowDepthM
-      "
+      :level-m="pot.cook.litMs === null ? pot.forecast.planned.startDepthM : pot.forecast.nowDepthM"
       :heap-top-m="pot.forecast.planned.heapTopM"
       :lid="pot.batch.plan.heat.lid"
     />
@@ -66,18 +52,11 @@ const due = computed(() => {
       </p>
       <p>
         Strained about
-        <span class="result">{{
-          showVolume(pot.forecast.strainedL.expected, one)
-        }}</span>
+        <span class="result">{{ showVolume(pot.forecast.strainedL.expected, one) }}</span>
         ({{
-          showVolumeRange(
-            pot.forecast.strainedL.low,
-            pot.forecast.strainedL.high,
-            one,
-          )
+          showVolumeRange(pot.forecast.strainedL.low, pot.forecast.strainedL.high, one)
         }})<template v-if="pot.cook.litMs !== null"
-          >, off the heat
-          {{ format(pot.forecast.endMs.expected, "HH:mm") }}</template
+          >, off the heat {{ format(pot.forecast.endMs.expected, "HH:mm") }}</template
         >
       </p>
     </div>

@@ -1,11 +1,7 @@
 <script setup lang="ts">
 import { SCHEMA_VERSION } from "@kettlos/core/simulate/kitchen-schema";
 import { outcomeOf } from "@kettlos/core/units/problem";
-import {
-  showLength,
-  showTemperature,
-  showVolume,
-} from "@kettlos/core/units/show";
+import { showLength, showTemperature, showVolume } from "@kettlos/core/units/show";
 import { roundFromCapacity } from "@kettlos/core/vessel/volume";
 import { boilingPointC } from "@kettlos/core/water/altitude";
 import { computed, ref } from "vue";
@@ -24,14 +20,10 @@ const ringKind = ref<"gas" | "induction" | "radiant">("gas");
 const isLoading = ref(false);
 
 const vessel = computed(() => {
-  const outcome = outcomeOf(() =>
-    roundFromCapacity(capacity.value ?? 0, across.value ?? 0),
-  );
+  const outcome = outcomeOf(() => roundFromCapacity(capacity.value ?? 0, across.value ?? 0));
   return outcome.ok ? ordinaryVessel("My pot", outcome.value) : null;
 });
-const boiling = computed(() =>
-  showTemperature(boilingPointC(altitudeM.value ?? 0), "both"),
-);
+const boiling = computed(() => showTemperature(boilingPointC(altitudeM.value ?? 0), "both"));
 
 async function openSample() {
   isLoading.value = true;
@@ -67,22 +59,13 @@ async function openOwn() {
     <section>
       <h1>One pot, from the bones to the strained litres</h1>
       <p>
-        Kettlos works out how much water these bones want in your pot, how long
-        on your ring, and what will be left. Then it stays with the pot while it
-        simmers.
+        Kettlos works out how much water these bones want in your pot, how long on your ring, and
+        what will be left. Then it stays with the pot while it simmers.
       </p>
       <div class="sample">
         <h2>Look round first</h2>
-        <p>
-          Bramholt Hut is a made-up mountain hut with six pots, past batches and
-          a broth on.
-        </p>
-        <button
-          type="button"
-          class="button primary"
-          :disabled="isLoading"
-          @click="openSample"
-        >
+        <p>Bramholt Hut is a made-up mountain hut with six pots, past batches and a broth on.</p>
+        <button type="button" class="button primary" :disabled="isLoading" @click="openSample">
           Open the sample kitchen
         </button>
       </div>
@@ -120,11 +103,7 @@ async function openOwn() {
           :min="0.08"
           :max="1"
         />
-        <TickChoice
-          v-model="ringKind"
-          label="It stands on"
-          :options="RING_KINDS"
-        />
+        <TickChoice v-model="ringKind" label="It stands on" :options="RING_KINDS" />
       </div>
       <figure v-if="vessel">
         <SmallPot :vessel="vessel" :px-per-m="560" label="Your pot, to scale" />
@@ -132,12 +111,7 @@ async function openOwn() {
           so it is {{ showLength(vessel.heightM, "both") }} high inside
         </figcaption>
       </figure>
-      <button
-        type="button"
-        class="button primary"
-        :disabled="vessel === null"
-        @click="openOwn"
-      >
+      <button type="button" class="button primary" :disabled="vessel === null" @click="openOwn">
         Start with this pot
       </button>
     </section>

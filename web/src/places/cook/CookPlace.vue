@@ -41,13 +41,11 @@ const pot = computed(() => {
   return pots.live.find((p) => p.batch.id === id) ?? null;
 });
 watch(
-  () =>
-    [route.params["batchId"], pots.live.length, kitchenStore.isLoaded] as const,
+  () => [route.params["batchId"], pots.live.length, kitchenStore.isLoaded] as const,
   ([id, , isLoaded]) => {
     if (!isLoaded || route.name !== "cook" || pot.value !== null) return;
     const known = typeof id === "string" ? pots.byId.get(id) : undefined;
-    if (known?.cook.stage === "done")
-      return void router.replace(`/logbook/${known.batch.id}`);
+    if (known?.cook.stage === "done") return void router.replace(`/logbook/${known.batch.id}`);
     const first = pots.live.find((p) => p.cook.strainedMs === null);
     if (first !== undefined) void router.replace(`/cook/${first.batch.id}`);
   },
@@ -68,24 +66,17 @@ watch(
 const next = computed(() => pot.value?.actions[0] ?? null);
 const later = computed(() => pot.value?.actions.slice(1, 4) ?? []);
 const vessel = computed(() =>
-  pot.value === null
-    ? null
-    : vesselOf(pot.value.batch.plan, pot.value.batch.kitchen),
+  pot.value === null ? null : vesselOf(pot.value.batch.plan, pot.value.batch.kitchen),
 );
 const cautions = computed(() => {
   if (pot.value === null) return [];
   const { plan, kitchen } = pot.value.batch;
   const outcome = outcomeOf(() => answersFor(plan, kitchen, clockHour));
-  const found =
-    outcome.ok && outcome.value.ok ? outcome.value.value.cautions : [];
+  const found = outcome.ok && outcome.value.ok ? outcome.value.value.cautions : [];
   return found.filter((c) => c.places.includes("cook"));
 });
-const done = computed(
-  () => pot.value?.cook.events.toReversed().slice(0, 6) ?? [],
-);
-const taken = computed(() =>
-  pot.value === null ? null : lastUndoable(pot.value.events),
-);
+const done = computed(() => pot.value?.cook.events.toReversed().slice(0, 6) ?? []);
+const taken = computed(() => (pot.value === null ? null : lastUndoable(pot.value.events)));
 
 async function write(event: NewEvent) {
   if (pot.value !== null) await appendEvent(pot.value.batch.id, event);
@@ -106,9 +97,7 @@ async function complete(action: Action) {
     case "skim":
       return write({ kind: "did", what: "skim" });
     case "add":
-      for (const item of batch.plan.items.filter((i) =>
-        action.itemIds?.includes(i.id),
-      ))
+      for (const item of batch.plan.items.filter((i) => action.itemIds?.includes(i.id)))
         await write({ kind: "added", itemId: item.id, massKg: item.massKg });
       return;
     case "look":
@@ -122,8 +111,7 @@ async function complete(action: Action) {
 }
 
 async function undo() {
-  if (taken.value !== null)
-    await write({ kind: "undo", eventId: taken.value.id });
+  if (taken.value !== null) await write({ kind: "undo", eventId: taken.value.id });
 }
 async function takeOff() {
   if (pot.value === null) return;
@@ -132,9 +120,7 @@ async function takeOff() {
   await removeBatch(id);
 }
 
-const isOn = computed(
-  () => pot.value !== null && pot.value.cook.litMs !== null,
-);
+const isOn = computed(() => pot.value !== null && pot.value.cook.litMs !== null);
 useShortcuts(() =>
   pot.value === null
     ? []
@@ -197,11 +183,7 @@ useShortcuts(() =>
     </nav>
     <div class="cook">
       <section class="left">
-        <PotList
-          :pot="pot"
-          :units="units"
-          @add="write({ kind: 'added', ...$event })"
-        />
+        <PotList :pot="pot" :units="units" @add="write({ kind: 'added', ...$event })" />
         <h2>Done</h2>
         <ul class="done">
           <li v-for="event in done" :key="event.id">
@@ -210,9 +192,7 @@ useShortcuts(() =>
           </li>
           <li v-if="done.length === 0" class="quiet">
             Nothing yet.
-            <button type="button" class="link" @click="takeOff">
-              Take it off again
-            </button>
+            <button type="button" class="link" @click="takeOff">Take it off again</button>
           </li>
         </ul>
       </section>
@@ -225,64 +205,28 @@ useShortcuts(() =>
           @done="complete(next)"
         />
         <div class="keys">
-          <button
-            type="button"
-            class="button"
-            :disabled="!isOn"
-            @click="isReading = true"
-          >
+          <button type="button" class="button" :disabled="!isOn" @click="isReading = true">
             Level <kbd>L</kbd>
           </button>
-          <button
-            type="button"
-            class="button"
-            :disabled="!isOn"
-            @click="isTurning = true"
-          >
-            Heat, lid <kbd>H</kbd>
+          <button type="button" class="button" :disabled="!isOn" @click="isTurning = true">
+            Heat <kbd>H</kbd>
           </button>
-          <button
-            type="button"
-            class="button"
-            :disabled="!isOn"
-            @click="isToppingUp = true"
-          >
+          <button type="button" class="button" :disabled="!isOn" @click="isToppingUp = true">
             Water <kbd>W</kbd>
           </button>
-          <button type="button" class="button" @click="isNoting = true">
-            Taste <kbd>T</kbd>
-          </button>
-          <button
-            type="button"
-            class="button"
-            :disabled="taken === null"
-            @click="undo"
-          >
+          <button type="button" class="button" @click="isNoting = true">Taste <kbd>T</kbd></button>
+          <button type="button" class="button" :disabled="taken === null" @click="undo">
             Undo <kbd>U</kbd>
           </button>
         </div>
       </section>
       <section class="right">
-        <CookPot
-          :pot="pot"
-          :vessel="vessel"
-          :units="units"
-          :now-ms="pots.nowMs"
-        />
+        <CookPot :pot="pot" :vessel="vessel" :units="units" :now-ms="pots.nowMs" />
         <CautionList :cautions="cautions" />
       </section>
     </div>
-    <LevelReader
-      v-model="isReading"
-      :vessel="vessel"
-      :pot="pot"
-      :units="units"
-      @read="write"
-    />
-    <NoteWriter
-      v-model="isNoting"
-      @note="write({ kind: 'noted', text: $event })"
-    />
+    <LevelReader v-model="isReading" :vessel="vessel" :pot="pot" :units="units" @read="write" />
+    <NoteWriter v-model="isNoting" @note="write({ kind: 'noted', text: $event })" />
     <HeatSetter v-model="isTurning" :pot="pot" @set="write" />
     <TopUp
       v-model="isToppingUp"
@@ -293,8 +237,7 @@ useShortcuts(() =>
   <div v-else class="place empty">
     <h1>Nothing is on the fire</h1>
     <p>
-      Open a plan and put it on. The pot then stays here, and on every screen,
-      until it is strained.
+      Open a plan and put it on. The pot then stays here, and on every screen, until it is strained.
     </p>
     <p>
       <RouterLink class="button primary" to="/plan">To the plans</RouterLink>
@@ -334,7 +277,7 @@ useShortcuts(() =>
 
 .keys {
   display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(104px, 1fr));
+  grid-template-columns: repeat(auto-fit, minmax(92px, 1fr));
   gap: 8px;
   padding: 12px 0;
 }

@@ -48,9 +48,7 @@ const levelM = computed(() =>
     isLit.value ? forecast.value.nowDepthM : planned.value.startDepthM,
   ),
 );
-const topM = computed(() =>
-  Math.max(...planned.value.points.map((p) => p.depthM)),
-);
+const topM = computed(() => Math.max(...planned.value.points.map((p) => p.depthM)));
 const half = computed(() => halfWidthAt(frame.value, levelM.value));
 const heapM = computed(() => {
   const { heapTopM, endHeapTopM } = planned.value;
@@ -62,12 +60,8 @@ const setWords = computed(() => {
     Math.max(0.05, forecast.value.strainedL.expected);
   return setOf(grams);
 });
-const lid = computed(
-  () => props.pot.cook.settings.at(-1)?.lid ?? props.pot.batch.plan.heat.lid,
-);
-const rate = computed(() =>
-  Math.round((forecast.value.steamRate.mean - 1) * 100),
-);
+const lid = computed(() => props.pot.cook.settings.at(-1)?.lid ?? props.pot.batch.plan.heat.lid);
+const rate = computed(() => Math.round((forecast.value.steamRate.mean - 1) * 100));
 const rateWords = computed(() =>
   props.pot.cook.readings.length === 0
     ? "No reading yet: the range is wide."
@@ -94,31 +88,13 @@ const hasLevelTarget = computed(() => props.pot.batch.plan.stop.by !== "time");
         :lid="lid"
         :flames="isLit && pot.cook.offMs === null"
       >
-        <VolumeScale
-          v-if="units !== 'us'"
-          :frame="frame"
-          unit="L"
-          side="left"
-        />
-        <VolumeScale
-          v-if="units !== 'metric'"
-          :frame="frame"
-          unit="qt"
-          side="right"
-        />
+        <VolumeScale v-if="units !== 'us'" :frame="frame" unit="L" side="left" />
+        <VolumeScale v-if="units !== 'metric'" :frame="frame" unit="qt" side="right" />
         <template v-if="yAt(frame, topM) - frame.rimY > 62">
-          <text
-            class="strong big"
-            :x="frame.centreX - half + 12"
-            :y="yAt(frame, topM) - 28"
-          >
+          <text class="strong big" :x="frame.centreX - half + 12" :y="yAt(frame, topM) - 28">
             {{ showVolume(forecast.nowL.expected, one) }}
           </text>
-          <text
-            class="quiet"
-            :x="frame.centreX - half + 12"
-            :y="yAt(frame, topM) - 9"
-          >
+          <text class="quiet" :x="frame.centreX - half + 12" :y="yAt(frame, topM) - 9">
             in the pot now, {{ showLength(levelM, one) }} deep
           </text>
         </template>
@@ -149,24 +125,14 @@ const hasLevelTarget = computed(() => props.pot.batch.plan.stop.by !== "time");
           >
         </dt>
         <dd>
-          <span class="figure result">{{
-            showVolume(forecast.strainedL.expected, one)
-          }}</span>
-          {{
-            showVolumeRange(
-              forecast.strainedL.low,
-              forecast.strainedL.high,
-              one,
-            )
-          }},
+          <span class="figure result">{{ showVolume(forecast.strainedL.expected, one) }}</span>
+          {{ showVolumeRange(forecast.strainedL.low, forecast.strainedL.high, one) }},
           {{ setWords }}
         </dd>
       </div>
     </dl>
     <p v-if="forecast.bareMs !== null && isLit" class="ember">
-      <strong
-        >Bones come bare at {{ format(forecast.bareMs, "HH:mm") }}.</strong
-      >
+      <strong>Bones come bare at {{ format(forecast.bareMs, "HH:mm") }}.</strong>
       Top up before then.
     </p>
     <p v-if="isLit" class="quiet small">{{ rateWords }}</p>

@@ -1,14 +1,6 @@
 <script setup lang="ts">
-import {
-  READING_FORMS,
-  type ReadingForm,
-} from "@kettlos/core/batch/batch-schema";
-import {
-  showLength,
-  showMass,
-  showVolume,
-  type UnitSystem,
-} from "@kettlos/core/units/show";
+import { READING_FORMS, type ReadingForm } from "@kettlos/core/batch/batch-schema";
+import { showLength, showMass, showVolume, type UnitSystem } from "@kettlos/core/units/show";
 import type { Dimension } from "@kettlos/core/units/unit-table";
 import type { Vessel } from "@kettlos/core/vessel/vessel-schema";
 import { capacityL } from "@kettlos/core/vessel/volume";
@@ -27,10 +19,7 @@ const props = defineProps<{
 const shown = defineModel<boolean>({ required: true });
 const emit = defineEmits<{ read: [NewEvent] }>();
 
-const FORMS: Record<
-  ReadingForm,
-  { label: string; ask: string; dimension: Dimension }
-> = {
+const FORMS: Record<ReadingForm, { label: string; ask: string; dimension: Dimension }> = {
   liquidDepth: {
     label: "depth",
     ask: "How deep, floor to surface",
@@ -67,13 +56,7 @@ const spec = computed(() => FORMS[form.value]);
 const bareUnit = computed(() => {
   const us = one.value === "us";
   if (spec.value.dimension === "length") return us ? "in" : "cm";
-  return spec.value.dimension === "volume"
-    ? us
-      ? "qt"
-      : "L"
-    : us
-      ? "lb"
-      : "kg";
+  return spec.value.dimension === "volume" ? (us ? "qt" : "L") : us ? "lb" : "kg";
 });
 const show = (v: number) =>
   spec.value.dimension === "length"
@@ -108,11 +91,7 @@ function save() {
 <template>
   <ElDialog v-model="shown" title="Read the level" width="min(520px, 94vw)">
     <form class="fields" @submit.prevent="save">
-      <TickChoice
-        v-model="form"
-        label="Form of the reading"
-        :options="options"
-      />
+      <TickChoice v-model="form" label="Form of the reading" :options="options" />
       <QuantityField
         :key="form"
         v-model="value"

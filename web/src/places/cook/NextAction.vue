@@ -24,9 +24,7 @@ const DONE: Record<ActionKind, string> = {
   strain: "To the sieve",
 };
 const left = computed(() => countdown(props.action.atMs - props.nowMs));
-const isDue = computed(
-  () => props.action.atMs <= props.nowMs && props.action.kind !== "light",
-);
+const isDue = computed(() => props.action.atMs <= props.nowMs && props.action.kind !== "light");
 </script>
 
 <template>
@@ -34,8 +32,7 @@ const isDue = computed(
     <p class="at quiet">
       <template v-if="action.kind === 'light'">When everything is in</template>
       <template v-else
-        >{{ isDue ? "Now, since" : "Next, at" }}
-        {{ format(action.atMs, "HH:mm") }}</template
+        >{{ isDue ? "Now, since" : "Next, at" }} {{ format(action.atMs, "HH:mm") }}</template
       >
     </p>
     <h1>{{ action.title }}</h1>

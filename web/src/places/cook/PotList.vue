@@ -9,9 +9,7 @@ import type { LivePot } from "../../data/pots-store";
 const props = defineProps<{ pot: LivePot; units: UnitSystem }>();
 const emit = defineEmits<{ add: [{ itemId: string; massKg: number }] }>();
 
-const items = computed(() =>
-  props.pot.batch.plan.items.filter((i) => i.when.at !== "afterStrain"),
-);
+const items = computed(() => props.pot.batch.plan.items.filter((i) => i.when.at !== "afterStrain"));
 const isLit = computed(() => props.pot.cook.litMs !== null);
 const isIn = (item: PlanItem) =>
   item.when.at === "start"
@@ -49,27 +47,17 @@ const amountOf = (item: PlanItem) =>
       <span v-else class="tap" aria-hidden="true" />
       <span
         ><strong>{{ nameOf(item) }}</strong
-        ><span v-if="item.preparation" class="quiet small">{{
-          item.preparation
-        }}</span></span
+        ><span v-if="item.preparation" class="quiet small">{{ item.preparation }}</span></span
       >
       <b class="figure">{{ amountOf(item) }}</b>
     </li>
-    <li v-if="counter.length === 0" class="quiet none">
-      Nothing left: all is in.
-    </li>
+    <li v-if="counter.length === 0" class="quiet none">Nothing left: all is in.</li>
   </ul>
   <template v-if="inPot.length > 0">
     <h2>In the pot</h2>
     <ul>
       <li v-for="item in inPot" :key="item.id">
-        <svg
-          class="tick"
-          viewBox="0 0 12 12"
-          width="12"
-          height="12"
-          aria-label="in"
-        >
+        <svg class="tick" viewBox="0 0 12 12" width="12" height="12" aria-label="in">
           <path d="M1 6l3.5 4L11 1" />
         </svg>
         <span>{{ nameOf(item) }}</span>

@@ -5,8 +5,6 @@ export function countdown(leftMs: number): string {
   const minutes = Math.floor(total / 60) % 60;
   const hours = Math.floor(total / 3600);
   const clock =
-    hours > 0
-      ? `${hours}:${String(minutes).padStart(2, "0")}:${seconds}`
-      : `${minutes}:${seconds}`;
+    hours > 0 ? `${hours}:${String(minutes).padStart(2, "0")}:${seconds}` : `${minutes}:${seconds}`;
   return leftMs < 0 && total > 0 ? `+${clock}` : clock;
 }

@@ -9,12 +9,7 @@ import { format } from "date-fns";
 import { computed, ref } from "vue";
 import { useRouter } from "vue-router";
 import { useKitchenStore } from "../../data/kitchen-store";
-import {
-  exportAll,
-  forgetEverything,
-  importAll,
-  type ImportWay,
-} from "../../data/repository";
+import { exportAll, forgetEverything, importAll, type ImportWay } from "../../data/repository";
 
 /** Everything out into one file and back; leaving the sample kitchen; starting over. */
 const store = useKitchenStore();
@@ -28,9 +23,7 @@ const isSample = computed(() => store.kitchen?.id === "bramholt");
 async function exportFile() {
   const file = await exportAll();
   if (file === null) return;
-  const url = URL.createObjectURL(
-    new Blob([writeKettlosFile(file)], { type: "application/json" }),
-  );
+  const url = URL.createObjectURL(new Blob([writeKettlosFile(file)], { type: "application/json" }));
   const link = document.createElement("a");
   link.href = url;
   link.download = `kettlos-${format(Date.now(), "yyyy-MM-dd")}.json`;
@@ -56,9 +49,7 @@ async function take(way: ImportWay) {
   await importAll(file, way);
   const count = `${file.plans.length} plans and ${file.batches.length} batches`;
   said.value =
-    way === "replace"
-      ? `Replaced everything with ${count}.`
-      : `Added ${count} to what was here.`;
+    way === "replace" ? `Replaced everything with ${count}.` : `Added ${count} to what was here.`;
 }
 
 async function forget() {
@@ -69,20 +60,12 @@ async function forget() {
 
 <template>
   <h2>Keep and move</h2>
-  <p class="quiet">
-    Everything stays in this browser. A file takes it elsewhere.
-  </p>
+  <p class="quiet">Everything stays in this browser. A file takes it elsewhere.</p>
   <p class="row">
-    <button type="button" class="button" @click="exportFile">
-      Save it all to a file
-    </button>
+    <button type="button" class="button" @click="exportFile">Save it all to a file</button>
     <label class="button file"
       >Read a file
-      <input
-        type="file"
-        accept="application/json,.json"
-        class="visually-hidden"
-        @change="choose"
+      <input type="file" accept="application/json,.json" class="visually-hidden" @change="choose"
     /></label>
     <button type="button" class="button danger" @click="asksToForget = true">
       {{ isSample ? "Leave the sample kitchen" : "Start over" }}
@@ -97,12 +80,8 @@ async function forget() {
     <button type="button" class="button danger" @click="take('replace')">
       In place of everything here
     </button>
-    <button type="button" class="button" @click="take('merge')">
-      Added to what is here
-    </button>
-    <button type="button" class="button" @click="waiting = null">
-      Not now
-    </button>
+    <button type="button" class="button" @click="take('merge')">Added to what is here</button>
+    <button type="button" class="button" @click="waiting = null">Not now</button>
   </div>
   <div v-if="problems.length > 0" class="ask" role="alert">
     <p class="ember">
@@ -118,15 +97,10 @@ async function forget() {
   <p v-if="said" class="herb" role="status">{{ said }}</p>
   <div v-if="asksToForget" class="ask" role="alert">
     <p>
-      This removes {{ store.kitchen?.name }}, its plans and its batches from
-      this browser for good.
+      This removes {{ store.kitchen?.name }}, its plans and its batches from this browser for good.
     </p>
-    <button type="button" class="button danger" @click="forget">
-      Remove it all
-    </button>
-    <button type="button" class="button" @click="asksToForget = false">
-      Keep it
-    </button>
+    <button type="button" class="button danger" @click="forget">Remove it all</button>
+    <button type="button" class="button" @click="asksToForget = false">Keep it</button>
   </div>
 </template>
 

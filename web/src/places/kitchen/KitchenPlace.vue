@@ -19,9 +19,7 @@ const store = useKitchenStore();
 const look = useLook();
 const kitchen = computed(() => store.kitchen);
 const chosenId = ref<string | null>(null);
-const chosen = computed(
-  () => kitchen.value?.vessels.find((v) => v.id === chosenId.value) ?? null,
-);
+const chosen = computed(() => kitchen.value?.vessels.find((v) => v.id === chosenId.value) ?? null);
 const LOOKS = [
   { value: "system", label: "as the system" },
   { value: "day", label: "day" },
@@ -29,10 +27,7 @@ const LOOKS = [
 ] as const;
 const scale = computed(() => {
   const widths =
-    kitchen.value?.vessels.reduce(
-      (sum, v) => sum + Math.max(v.bottomM[0], v.topM[0]),
-      0,
-    ) ?? 0;
+    kitchen.value?.vessels.reduce((sum, v) => sum + Math.max(v.bottomM[0], v.topM[0]), 0) ?? 0;
   return Math.min(620, Math.max(300, 820 / Math.max(0.3, widths)));
 });
 
@@ -63,8 +58,7 @@ async function removeVessel(id: string) {
 const setName = (name: string) => {
   if (name.trim() !== "") void store.change({ name: name.trim().slice(0, 80) });
 };
-const uses = (id: string) =>
-  store.plans.filter((p) => p.vesselId === id).map((p) => p.name);
+const uses = (id: string) => store.plans.filter((p) => p.vesselId === id).map((p) => p.name);
 </script>
 
 <template>
@@ -72,10 +66,7 @@ const uses = (id: string) =>
     <header>
       <label class="name"
         ><span class="visually-hidden">Name of the kitchen</span>
-        <ElInput
-          :model-value="kitchen.name"
-          maxlength="80"
-          @update:model-value="setName"
+        <ElInput :model-value="kitchen.name" maxlength="80" @update:model-value="setName"
       /></label>
       <div class="where">
         <QuantityField
@@ -90,17 +81,13 @@ const uses = (id: string) =>
         />
         <p class="boil">
           Water boils at
-          <b class="figure">{{
-            showTemperature(boilingPointC(kitchen.altitudeM), "both")
-          }}</b>
+          <b class="figure">{{ showTemperature(boilingPointC(kitchen.altitudeM), "both") }}</b>
         </p>
         <QuantityField
           label="Cold water"
           dimension="temperature"
           bare-unit="°C"
-          :show="
-            (v) => showTemperature(v, store.units === 'us' ? 'us' : 'metric')
-          "
+          :show="(v) => showTemperature(v, store.units === 'us' ? 'us' : 'metric')"
           :min="0"
           :max="40"
           :model-value="kitchen.waterC"
@@ -110,9 +97,7 @@ const uses = (id: string) =>
           label="Room"
           dimension="temperature"
           bare-unit="°C"
-          :show="
-            (v) => showTemperature(v, store.units === 'us' ? 'us' : 'metric')
-          "
+          :show="(v) => showTemperature(v, store.units === 'us' ? 'us' : 'metric')"
           :min="-10"
           :max="45"
           :model-value="kitchen.roomC"
@@ -137,9 +122,7 @@ const uses = (id: string) =>
               :lid="vessel.lid === 'none' ? 'none' : 'on'"
             />
             <strong>{{ vessel.name }}</strong>
-            <span class="quiet small">{{
-              showVolume(capacityL(vessel), store.units)
-            }}</span>
+            <span class="quiet small">{{ showVolume(capacityL(vessel), store.units) }}</span>
           </button>
         </li>
         <li>

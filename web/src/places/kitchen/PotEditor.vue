@@ -1,12 +1,7 @@
 <script setup lang="ts">
 import { VesselSchema, type Vessel } from "@kettlos/core/vessel/vessel-schema";
 import { capacityL, roundFromCapacity } from "@kettlos/core/vessel/volume";
-import {
-  showLength,
-  showMass,
-  showVolume,
-  type UnitSystem,
-} from "@kettlos/core/units/show";
+import { showLength, showMass, showVolume, type UnitSystem } from "@kettlos/core/units/show";
 import { outcomeOf } from "@kettlos/core/units/problem";
 import { computed, ref } from "vue";
 import QuantityField from "../../controls/QuantityField.vue";
@@ -27,9 +22,7 @@ const problem = ref("");
 
 function set(part: Partial<Vessel>) {
   const next = VesselSchema.safeParse({ ...props.vessel, ...part });
-  problem.value = next.success
-    ? ""
-    : (next.error.issues[0]?.message ?? "This is not possible.");
+  problem.value = next.success ? "" : (next.error.issues[0]?.message ?? "This is not possible.");
   if (next.success) emit("change", next.data);
 }
 
@@ -71,11 +64,7 @@ function setShape(shape: Vessel["shape"]) {
       : { shape },
   );
 }
-function setSize(
-  which: "bottomM" | "topM",
-  index: 0 | 1,
-  value: number | null,
-) {
+function setSize(which: "bottomM" | "topM", index: 0 | 1, value: number | null) {
   if (value === null) return;
   const size: [number, number] = [...props.vessel[which]];
   size[index] = value;
@@ -84,10 +73,7 @@ function setSize(
 }
 function setByCapacity(capacity: number | null, across: number | null) {
   const outcome = outcomeOf(() =>
-    roundFromCapacity(
-      capacity ?? capacityL(props.vessel),
-      across ?? props.vessel.topM[0],
-    ),
+    roundFromCapacity(capacity ?? capacityL(props.vessel), across ?? props.vessel.topM[0]),
   );
   if (outcome.ok) set(outcome.value);
   else problem.value = outcome.problem.message;
@@ -101,11 +87,7 @@ const setName = (name: string) => {
   <div class="editor">
     <div class="fields">
       <label class="name"
-        >Name
-        <ElInput
-          :model-value="vessel.name"
-          maxlength="60"
-          @update:model-value="setName"
+        >Name <ElInput :model-value="vessel.name" maxlength="60" @update:model-value="setName"
       /></label>
       <TickChoice
         label="Kind"
@@ -145,15 +127,11 @@ const setName = (name: string) => {
         :model-value="vessel.topM[0]"
         @update:model-value="setByCapacity(null, $event)"
       />
-      <p class="quiet small">
-        Round and straight, so {{ length(vessel.heightM) }} high inside.
-      </p>
+      <p class="quiet small">Round and straight, so {{ length(vessel.heightM) }} high inside.</p>
     </div>
     <div v-else class="fields">
       <QuantityField
-        :label="
-          vessel.shape === 'round' ? 'Across at the rim' : 'Length at the rim'
-        "
+        :label="vessel.shape === 'round' ? 'Across at the rim' : 'Length at the rim'"
         dimension="length"
         :bare-unit="bareLength"
         :show="length"
@@ -174,11 +152,7 @@ const setName = (name: string) => {
         @update:model-value="setSize('topM', 1, $event)"
       />
       <QuantityField
-        :label="
-          vessel.shape === 'round'
-            ? 'Across at the floor'
-            : 'Length at the floor'
-        "
+        :label="vessel.shape === 'round' ? 'Across at the floor' : 'Length at the floor'"
         dimension="length"
         :bare-unit="bareLength"
         :show="length"
@@ -229,8 +203,7 @@ const setName = (name: string) => {
           :value="Math.round(vessel.fillShare * 100)"
           @change="
             set({
-              fillShare:
-                Number(($event.target as HTMLInputElement).value) / 100,
+              fillShare: Number(($event.target as HTMLInputElement).value) / 100,
             })
           "
       /></label>

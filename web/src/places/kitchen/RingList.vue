@@ -33,8 +33,7 @@ const add = () =>
       },
     ],
   });
-const remove = (id: string) =>
-  store.change({ rings: rings.value.filter((r) => r.id !== id) });
+const remove = (id: string) => store.change({ rings: rings.value.filter((r) => r.id !== id) });
 const isUsed = (id: string) => store.plans.some((p) => p.ringId === id);
 const setName = (ring: Ring, name: string) => {
   if (name.trim() !== "") void set(ring, { name: name.trim().slice(0, 60) });
@@ -76,9 +75,7 @@ const setName = (ring: Ring, name: string) => {
       >
       <span class="quiet small"
         >about
-        {{
-          Math.round(ringNetW(ring, store.kitchen?.altitudeM ?? 0) / 10) * 10
-        }}
+        {{ Math.round(ringNetW(ring, store.kitchen?.altitudeM ?? 0) / 10) * 10 }}
         W reach the pot here</span
       >
       <button

@@ -38,12 +38,7 @@ const readings = computed(() => {
   const { trace } = answers.value ?? {};
   if (trace === undefined || cook.litMs === null) return [];
   const simmerMs = cook.simmerMs ?? cook.litMs;
-  return readingsAsLiquid(
-    plan.value,
-    kitchen.value,
-    cook,
-    cook.offMs ?? simmerMs,
-  ).map((r) => ({
+  return readingsAsLiquid(plan.value, kitchen.value, cook, cook.offMs ?? simmerMs).map((r) => ({
     tMin: trace.toSimmerMin + (r.atMs - simmerMs) / 60_000,
     litres: r.liquidKg / waterDensityKgL(trace.holdC),
   }));
@@ -100,16 +95,12 @@ async function cookAgain() {
       <h2>Planned against got</h2>
       <p class="big figure">
         <span class="result">{{ showVolume(gap.gotL, units) }}</span>
-        <span class="quiet">
-          planned {{ showVolume(gap.plannedL, units) }}</span
-        >
+        <span class="quiet"> planned {{ showVolume(gap.plannedL, units) }}</span>
       </p>
       <p>{{ causeWords(gap, units) }}</p>
       <LedgerFlow v-if="flow" :flow="flow" :units="units" />
       <p class="row">
-        <button type="button" class="button primary" @click="cookAgain">
-          Plan it again
-        </button>
+        <button type="button" class="button primary" @click="cookAgain">Plan it again</button>
         <RouterLink class="button" to="/logbook">All batches</RouterLink>
       </p>
     </section>

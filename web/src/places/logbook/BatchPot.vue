@@ -15,12 +15,8 @@ const props = defineProps<{
   units: UnitSystem;
 }>();
 
-const vessel = computed(() =>
-  vesselOf(props.pot.batch.plan, props.pot.batch.kitchen),
-);
-const gap = computed(() =>
-  gapOf(props.pot.batch.plan, props.pot.batch.kitchen, props.pot.cook),
-);
+const vessel = computed(() => vesselOf(props.pot.batch.plan, props.pot.batch.kitchen));
+const gap = computed(() => gapOf(props.pot.batch.plan, props.pot.batch.kitchen, props.pot.cook));
 const depth = (litres: number) =>
   depthForVolumeM(vessel.value, Math.min(litres, capacityL(vessel.value)));
 const one = computed(() => (props.units === "us" ? "us" : "metric"));
@@ -45,14 +41,10 @@ const difference = computed(() => {
       <span class="figure got"
         ><span class="result">{{ showVolume(gap.gotL, one) }}</span></span
       >
-      <span class="quiet small"
-        >planned {{ showVolume(gap.plannedL, one) }}, {{ difference }}</span
-      >
+      <span class="quiet small">planned {{ showVolume(gap.plannedL, one) }}, {{ difference }}</span>
       <span class="quiet small"
         >{{ format(pot.cook.litMs ?? pot.batch.createdMs, "EEE d MMM")
-        }}<template v-if="pot.cook.result?.set"
-          >, {{ pot.cook.result.set }}</template
-        ></span
+        }}<template v-if="pot.cook.result?.set">, {{ pot.cook.result.set }}</template></span
       >
     </figcaption>
   </figure>

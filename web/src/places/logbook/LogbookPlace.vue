@@ -13,13 +13,9 @@ const pots = usePotsStore();
 const route = useRoute();
 const kind = ref("");
 
-const names = computed(() =>
-  [...new Set(pots.finished.map((p) => p.batch.plan.name))].sort(),
-);
+const names = computed(() => [...new Set(pots.finished.map((p) => p.batch.plan.name))].sort());
 const shown = computed(() =>
-  pots.finished.filter(
-    (p) => kind.value === "" || p.batch.plan.name === kind.value,
-  ),
+  pots.finished.filter((p) => kind.value === "" || p.batch.plan.name === kind.value),
 );
 const scale = computed(() =>
   sharedScale(
@@ -37,11 +33,7 @@ watch(names, (list) => {
 </script>
 
 <template>
-  <BatchCourse
-    v-if="opened !== null"
-    :pot="opened"
-    :units="kitchenStore.units"
-  />
+  <BatchCourse v-if="opened !== null" :pot="opened" :units="kitchenStore.units" />
   <div v-else class="place">
     <header>
       <h1>Logbook</h1>
@@ -62,12 +54,7 @@ watch(names, (list) => {
         </svg>
         got, strained
         <svg width="26" height="14" aria-hidden="true">
-          <path
-            d="M0 8H24"
-            stroke="var(--ink)"
-            stroke-width="1.6"
-            stroke-dasharray="4 3"
-          />
+          <path d="M0 8H24" stroke="var(--ink)" stroke-width="1.6" stroke-dasharray="4 3" />
         </svg>
         planned. All pots at one scale.
       </p>
@@ -81,8 +68,8 @@ watch(names, (list) => {
     </template>
     <div v-else class="empty">
       <p>
-        No batch is logged yet. Strain a pot, write down what came out, and it
-        stands here: planned against got, so that the next one is nearer.
+        No batch is logged yet. Strain a pot, write down what came out, and it stands here: planned
+        against got, so that the next one is nearer.
       </p>
     </div>
   </div>

@@ -1,19 +1,10 @@
 import type { CookEvent } from "@kettlos/core/batch/batch-schema";
 import { ingredientById } from "@kettlos/core/ingredient/catalogue";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
-import {
-  showLength,
-  showMass,
-  showVolume,
-  type UnitSystem,
-} from "@kettlos/core/units/show";
+import { showLength, showMass, showVolume, type UnitSystem } from "@kettlos/core/units/show";
 
 /** One event as the course of a batch tells it. */
-export function eventWords(
-  event: CookEvent,
-  plan: Plan,
-  units: UnitSystem,
-): string {
+export function eventWords(event: CookEvent, plan: Plan, units: UnitSystem): string {
   switch (event.kind) {
     case "lit":
       return "Ring lit";
@@ -23,10 +14,7 @@ export function eventWords(
       return "Simmers";
     case "added": {
       const item = plan.items.find((i) => i.id === event.itemId);
-      const name =
-        item === undefined
-          ? "Something"
-          : ingredientById(item.ingredientId).name;
+      const name = item === undefined ? "Something" : ingredientById(item.ingredientId).name;
       return `${name} in, ${showMass(event.massKg, units)}`;
     }
     case "toppedUp":

@@ -4,11 +4,7 @@ import { VIGOURS, type Vigour } from "@kettlos/core/heat/constants";
 import { SIMMER_LOOK } from "@kettlos/core/batch/next-action";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
-import {
-  showDuration,
-  showTemperature,
-  type UnitSystem,
-} from "@kettlos/core/units/show";
+import { showDuration, showTemperature, type UnitSystem } from "@kettlos/core/units/show";
 import { computed } from "vue";
 import QuantityField from "../../controls/QuantityField.vue";
 
@@ -37,9 +33,7 @@ const isSet = (v: Vigour) => props.plan.heat.vigour === v;
           @click="setHeat({ vigour })"
         >
           {{ SIMMER_LOOK[vigour] }}
-          <b class="figure">{{
-            showTemperature(simmerC(vigour, kitchen.altitudeM), one)
-          }}</b>
+          <b class="figure">{{ showTemperature(simmerC(vigour, kitchen.altitudeM), one) }}</b>
         </button>
       </li>
     </ul>
@@ -49,9 +43,7 @@ const isSet = (v: Vigour) => props.plan.heat.vigour === v;
         :checked="plan.heat.boilFirstMin !== null"
         @change="
           setHeat({
-            boilFirstMin: ($event.target as HTMLInputElement).checked
-              ? 5
-              : null,
+            boilFirstMin: ($event.target as HTMLInputElement).checked ? 5 : null,
           })
         "
       />

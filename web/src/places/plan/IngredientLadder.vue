@@ -1,19 +1,11 @@
 <script setup lang="ts">
-import {
-  findIngredients,
-  ingredientById,
-} from "@kettlos/core/ingredient/catalogue";
+import { findIngredients, ingredientById } from "@kettlos/core/ingredient/catalogue";
 import type { Amount } from "@kettlos/core/ingredient/read-amount";
 import { readLine } from "@kettlos/core/ingredient/read-line";
 import type { Ingredient } from "@kettlos/core/ingredient/ingredient";
 import type { Plan, PlanItem } from "@kettlos/core/simulate/plan-schema";
 import { outcomeOf } from "@kettlos/core/units/problem";
-import {
-  showDuration,
-  showMass,
-  showVolume,
-  type UnitSystem,
-} from "@kettlos/core/units/show";
+import { showDuration, showMass, showVolume, type UnitSystem } from "@kettlos/core/units/show";
 import { computed, ref } from "vue";
 import ItemEditor from "./ItemEditor.vue";
 import { whenFor, whenRank, whenWords } from "./when-words";
@@ -32,15 +24,11 @@ const emit = defineEmits<{
 }>();
 
 const rungs = computed(() => {
-  const sorted = [...props.plan.items].sort(
-    (a, b) => whenRank(a.when) - whenRank(b.when),
-  );
+  const sorted = [...props.plan.items].sort((a, b) => whenRank(a.when) - whenRank(b.when));
   return sorted.map((item, i) => ({
     item,
     name: ingredientById(item.ingredientId).name,
-    opens:
-      i === 0 ||
-      whenWords(sorted[i - 1]?.when ?? item.when) !== whenWords(item.when),
+    opens: i === 0 || whenWords(sorted[i - 1]?.when ?? item.when) !== whenWords(item.when),
   }));
 });
 const metric = computed(() => props.units !== "us");
@@ -59,9 +47,7 @@ const amountOf = (item: PlanItem, system: "metric" | "us") =>
     : showMass(item.massKg, system);
 const prepOf = (item: PlanItem) =>
   [
-    item.counted === undefined
-      ? ""
-      : `${item.counted.count} ${item.counted.word}`,
+    item.counted === undefined ? "" : `${item.counted.count} ${item.counted.word}`,
     item.frozen ? "frozen" : "",
     item.preparation || (item.boneState === "raw" ? "" : item.boneState),
   ]
@@ -109,10 +95,7 @@ function takeChoice(amount: Amount) {
 
 /** Offers names that fit the word being typed after the amount. */
 function suggest(typed: string, done: (found: { value: string }[]) => void) {
-  const found =
-    /^(\S*\d\S*(?:\s+(?:kg|g|lb|oz|ml|l|qt|cups?|tbsp|tsp))?\s+)(.+)$/i.exec(
-      typed,
-    );
+  const found = /^(\S*\d\S*(?:\s+(?:kg|g|lb|oz|ml|l|qt|cups?|tbsp|tsp))?\s+)(.+)$/i.exec(typed);
   const name = found?.[2];
   done(
     name === undefined
@@ -129,36 +112,19 @@ function suggest(typed: string, done: (found: { value: string }[]) => void) {
 <template>
   <section class="ladder" aria-label="What goes in">
     <ol>
-      <li
-        v-for="rung in rungs"
-        :key="rung.item.id"
-        :class="{ opens: rung.opens }"
-      >
+      <li v-for="rung in rungs" :key="rung.item.id" :class="{ opens: rung.opens }">
         <span class="when">
           <template v-if="rung.opens">
             <strong>{{ whenWords(rung.item.when) }}</strong>
             <span>{{ clockOf(rung.item) }}</span>
           </template>
         </span>
-        <ElPopover
-          trigger="click"
-          placement="bottom-start"
-          :width="400"
-          :persistent="false"
-        >
+        <ElPopover trigger="click" placement="bottom-start" :width="400" :persistent="false">
           <template #reference>
-            <button
-              type="button"
-              class="rung"
-              :aria-label="`Change ${rung.name}`"
-            >
+            <button type="button" class="rung" :aria-label="`Change ${rung.name}`">
               <strong>{{ rung.name }}</strong>
-              <b class="figure">{{
-                amountOf(rung.item, metric ? "metric" : "us")
-              }}</b>
-              <span class="quiet us">{{
-                metric && us ? amountOf(rung.item, "us") : ""
-              }}</span>
+              <b class="figure">{{ amountOf(rung.item, metric ? "metric" : "us") }}</b>
+              <span class="quiet us">{{ metric && us ? amountOf(rung.item, "us") : "" }}</span>
               <span class="quiet prep">{{ prepOf(rung.item) }}</span>
             </button>
           </template>
@@ -179,9 +145,7 @@ function suggest(typed: string, done: (found: { value: string }[]) => void) {
         :fetch-suggestions="suggest"
         :trigger-on-focus="false"
         :debounce="80"
-        :placeholder="
-          plan.items.length === 0 ? '2.5 kg lamb neck' : 'and 2 medium onions'
-        "
+        :placeholder="plan.items.length === 0 ? '2.5 kg lamb neck' : 'and 2 medium onions'"
         clearable
         @keydown.enter="read"
         @select="read"
@@ -210,7 +174,7 @@ function suggest(typed: string, done: (found: { value: string }[]) => void) {
 <style scoped>
 li {
   display: grid;
-  grid-template-columns: 168px 1fr;
+  grid-template-columns: 150px 1fr;
   align-items: center;
 }
 
@@ -228,19 +192,15 @@ li.opens {
 
 .rung {
   display: grid;
-  grid-template-columns: minmax(120px, 1.4fr) 74px 84px minmax(60px, 1.5fr);
+  grid-template-columns: minmax(104px, 1fr) 66px 82px minmax(90px, 1.5fr);
   gap: 8px;
   align-items: baseline;
   min-height: 32px;
   width: 100%;
   padding: 0 0 0 26px;
   border: 0;
-  background: repeating-linear-gradient(
-      180deg,
-      var(--tick) 0 1px,
-      transparent 1px 25%
-    )
-    left / 8px 100% no-repeat;
+  background: repeating-linear-gradient(180deg, var(--tick) 0 1px, transparent 1px 25%) left / 8px
+    100% no-repeat;
   font-size: 16px;
   text-align: left;
 }
@@ -274,7 +234,7 @@ li.opens {
 .add {
   display: flex;
   gap: 12px;
-  padding: 4px 0 2px 194px;
+  padding: 4px 0 2px 176px;
   border-top: 1px solid var(--hair);
 }
 
@@ -287,11 +247,11 @@ li.opens {
   flex-wrap: wrap;
   gap: 8px;
   align-items: center;
-  padding-left: 194px;
+  padding-left: 176px;
 }
 
 .small {
-  padding-left: 194px;
+  padding-left: 176px;
 }
 
 @media (width <= 700px) {

@@ -43,10 +43,7 @@ const STATES = [
 
 function setAmount({ massKg, counted }: Amount) {
   const { counted: _before, ...rest } = props.item;
-  emit(
-    "change",
-    counted === undefined ? { ...rest, massKg } : { massKg, counted },
-  );
+  emit("change", counted === undefined ? { ...rest, massKg } : { massKg, counted });
 }
 </script>
 
@@ -57,9 +54,7 @@ function setAmount({ massKg, counted }: Amount) {
       label="How much"
       :ingredient="ingredient"
       :amount="
-        item.counted
-          ? { massKg: item.massKg, counted: item.counted }
-          : { massKg: item.massKg }
+        item.counted ? { massKg: item.massKg, counted: item.counted } : { massKg: item.massKg }
       "
       :units="units"
       @change="setAmount"
@@ -74,9 +69,7 @@ function setAmount({ massKg, counted }: Amount) {
       :min="1"
       :max="2880"
       :model-value="item.when.min"
-      @update:model-value="
-        emit('change', { when: { at: 'beforeEnd', min: $event ?? 60 } })
-      "
+      @update:model-value="emit('change', { when: { at: 'beforeEnd', min: $event ?? 60 } })"
     />
     <TickChoice
       v-if="ingredient.group === 'bones'"
@@ -85,10 +78,7 @@ function setAmount({ massKg, counted }: Amount) {
       :model-value="item.boneState"
       @update:model-value="emit('change', { boneState: $event })"
     />
-    <label
-      v-if="ingredient.group === 'bones' || ingredient.group === 'meat'"
-      class="check"
-    >
+    <label v-if="ingredient.group === 'bones' || ingredient.group === 'meat'" class="check">
       <input
         type="checkbox"
         :checked="item.frozen"
@@ -107,9 +97,7 @@ function setAmount({ massKg, counted }: Amount) {
         maxlength="200"
         placeholder="halved, skin on"
         @change="(text: string) => emit('change', { preparation: text })"
-        @update:model-value="
-          (text: string) => emit('change', { preparation: text })
-        "
+        @update:model-value="(text: string) => emit('change', { preparation: text })"
       />
     </label>
     <button type="button" class="button danger" @click="emit('remove')">

@@ -14,10 +14,5 @@ const set = (lid: Lid) => emit("change", { heat: { ...props.plan.heat, lid } });
 </script>
 
 <template>
-  <TickChoice
-    label="Lid"
-    :options="LIDS"
-    :model-value="plan.heat.lid"
-    @update:model-value="set"
-  />
+  <TickChoice label="Lid" :options="LIDS" :model-value="plan.heat.lid" @update:model-value="set" />
 </template>

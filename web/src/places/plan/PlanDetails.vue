@@ -45,11 +45,7 @@ const setStrain = (part: Partial<Plan["strain"]>) =>
 <template>
   <div class="details">
     <label
-      >Name
-      <ElInput
-        :model-value="plan.name"
-        maxlength="80"
-        @update:model-value="setName"
+      >Name <ElInput :model-value="plan.name" maxlength="80" @update:model-value="setName"
     /></label>
     <label>
       For
@@ -92,29 +88,18 @@ const setStrain = (part: Partial<Plan["strain"]>) =>
       <input
         type="checkbox"
         :checked="plan.strain.pressed"
-        @change="
-          setStrain({ pressed: ($event.target as HTMLInputElement).checked })
-        "
+        @change="setStrain({ pressed: ($event.target as HTMLInputElement).checked })"
       />
       press the solids (more, cloudier)
     </label>
     <hr class="rule" />
     <p class="row">
-      <button type="button" class="button" @click="emit('fresh')">
-        New plan
-      </button>
-      <button type="button" class="button" @click="emit('copy')">
-        Copy this
-      </button>
-      <button type="button" class="button danger" @click="emit('remove')">
-        Remove
-      </button>
+      <button type="button" class="button" @click="emit('fresh')">New plan</button>
+      <button type="button" class="button" @click="emit('copy')">Copy this</button>
+      <button type="button" class="button danger" @click="emit('remove')">Remove</button>
     </p>
     <ul>
-      <li
-        v-for="other in plans.filter((p) => p.id !== plan.id)"
-        :key="other.id"
-      >
+      <li v-for="other in plans.filter((p) => p.id !== plan.id)" :key="other.id">
         <button type="button" class="link" @click="emit('open', other.id)">
           {{ other.name }}
         </button>

@@ -66,8 +66,7 @@ async function startNew() {
   await open(fresh);
 }
 async function duplicate() {
-  if (plan.value !== null)
-    await open({ ...copyOf(plan.value), name: `${plan.value.name} again` });
+  if (plan.value !== null) await open({ ...copyOf(plan.value), name: `${plan.value.name} again` });
 }
 async function open(next: NonNullable<typeof plan.value>) {
   await planStore.flush();
@@ -95,9 +94,7 @@ useEventListener(document, "visibilitychange", () => void planStore.flush());
 useEventListener(window, "pagehide", () => void planStore.flush());
 onBeforeUnmount(() => void planStore.flush());
 
-const canStart = computed(
-  () => answers.value !== null && answers.value.trace.problem === null,
-);
+const canStart = computed(() => answers.value !== null && answers.value.trace.problem === null);
 const vigours = computed(() =>
   VIGOURS.map((value) => ({
     value,
@@ -105,23 +102,16 @@ const vigours = computed(() =>
   })),
 );
 const labels = computed(() =>
-  plan.value === null || answers.value === null
-    ? []
-    : markLabels(plan.value, answers.value.trace),
+  plan.value === null || answers.value === null ? [] : markLabels(plan.value, answers.value.trace),
 );
 const cautions = computed(
   () => answers.value?.cautions.filter((c) => c.places.includes("plan")) ?? [],
 );
-const grave = computed(() =>
-  cautions.value.filter((c) => c.severity !== "note"),
-);
-const notes = computed(() =>
-  cautions.value.filter((c) => c.severity === "note"),
-);
+const grave = computed(() => cautions.value.filter((c) => c.severity !== "note"));
+const notes = computed(() => cautions.value.filter((c) => c.severity === "note"));
 const flavourCaution = computed<Caution | null>(() => {
   const flavour = answers.value?.flavour;
-  if (flavour?.state !== "short" && flavour?.state !== "past its best")
-    return null;
+  if (flavour?.state !== "short" && flavour?.state !== "past its best") return null;
   const { trace } = answers.value as NonNullable<typeof answers.value>;
   return flavour.state === "short"
     ? {
@@ -152,10 +142,7 @@ const readyAt = computed({
 const clock = (ms: number) => format(ms, "EEE HH:mm");
 const holdBy = (minutes: number) => {
   if (plan.value?.stop.by !== "time") return;
-  const holdMin = Math.min(
-    2880,
-    Math.max(5, plan.value.stop.holdMin + minutes),
-  );
+  const holdMin = Math.min(2880, Math.max(5, plan.value.stop.holdMin + minutes));
   planStore.change({ stop: { by: "time", holdMin } });
 };
 
@@ -176,18 +163,9 @@ useShortcuts(() => [
   <div v-if="plan !== null && kitchen !== null" class="plan">
     <StageStrip :name="plan.name" stage="gather" :plan-id="plan.id">
       <template #name>
-        <ElPopover
-          trigger="click"
-          placement="bottom-start"
-          :width="380"
-          :persistent="false"
-        >
+        <ElPopover trigger="click" placement="bottom-start" :width="380" :persistent="false">
           <template #reference>
-            <button
-              type="button"
-              class="editable figure"
-              aria-label="Name, for whom, other plans"
-            >
+            <button type="button" class="editable figure" aria-label="Name, for whom, other plans">
               {{ plan.name }}
             </button>
           </template>
@@ -242,10 +220,7 @@ useShortcuts(() => [
           @remove-item="planStore.removeItem($event)"
         />
         <p class="whys small">
-          <WhyFigure
-            :estimate="answers.figures.strainedL"
-            label="Why so much?"
-          />
+          <WhyFigure :estimate="answers.figures.strainedL" label="Why so much?" />
           <WhyFigure
             :estimate="answers.figures.gelatinGL"
             :label="`Why ${answers.set.expected}?`"
@@ -283,9 +258,7 @@ useShortcuts(() => [
             label="Simmer"
             :options="vigours"
             :model-value="plan.heat.vigour"
-            @update:model-value="
-              planStore.change({ heat: { ...plan.heat, vigour: $event } })
-            "
+            @update:model-value="planStore.change({ heat: { ...plan.heat, vigour: $event } })"
           />
           <LidChoice :plan="plan" @change="planStore.change($event)" />
           <div v-if="plan.stop.by === 'time'" class="hold">
@@ -324,10 +297,7 @@ useShortcuts(() => [
         />
       </section>
       <aside class="side">
-        <CautionList
-          v-if="flavourCaution !== null"
-          :cautions="[flavourCaution]"
-        />
+        <CautionList v-if="flavourCaution !== null" :cautions="[flavourCaution]" />
         <CautionList :cautions="grave" />
         <label class="ready">
           Strained by
@@ -344,12 +314,7 @@ useShortcuts(() => [
           {{ clock(start.prepareMs) }}.
           <WhyFigure :estimate="answers.figures.totalMin" />
         </p>
-        <button
-          type="button"
-          class="button primary"
-          :disabled="!canStart"
-          @click="putOn"
-        >
+        <button type="button" class="button primary" :disabled="!canStart" @click="putOn">
           Put it on <kbd>P</kbd>
         </button>
         <CautionList :cautions="notes" />
@@ -359,20 +324,13 @@ useShortcuts(() => [
   <div v-else-if="kitchenStore.isLoaded" class="place empty">
     <h1>Nothing planned yet</h1>
     <p>
-      A plan is one pot: what goes in, how much water, how long. Kettlos draws
-      it to scale and says what will be left.
+      A plan is one pot: what goes in, how much water, how long. Kettlos draws it to scale and says
+      what will be left.
     </p>
     <p>
-      <button type="button" class="button primary" @click="startNew">
-        Plan a pot
-      </button>
+      <button type="button" class="button primary" @click="startNew">Plan a pot</button>
     </p>
-    <p
-      v-if="
-        kitchen !== null &&
-        (kitchen.vessels.length === 0 || kitchen.rings.length === 0)
-      "
-    >
+    <p v-if="kitchen !== null && (kitchen.vessels.length === 0 || kitchen.rings.length === 0)">
       First it needs a pot and a ring:
       <RouterLink to="/kitchen">set up the kitchen</RouterLink>.
     </p>

@@ -1,17 +1,9 @@
 <script setup lang="ts">
 import type { Answers } from "@kettlos/core/because/answers";
 import type { Plan, WaterStatement } from "@kettlos/core/simulate/plan-schema";
-import {
-  showLength,
-  showVolume,
-  type UnitSystem,
-} from "@kettlos/core/units/show";
+import { showLength, showVolume, type UnitSystem } from "@kettlos/core/units/show";
 import type { Vessel } from "@kettlos/core/vessel/vessel-schema";
-import {
-  capacityL,
-  depthForVolumeM,
-  vesselVolumeL,
-} from "@kettlos/core/vessel/volume";
+import { capacityL, depthForVolumeM, vesselVolumeL } from "@kettlos/core/vessel/volume";
 import { useElementSize } from "@vueuse/core";
 import { computed, ref, useTemplateRef } from "vue";
 import PotSection from "../../drawings/PotSection.vue";
@@ -38,9 +30,7 @@ const root = useTemplateRef<HTMLElement>("root");
 const svg = useTemplateRef<SVGSVGElement>("svg");
 const { width: rootWidth } = useElementSize(root);
 const isNarrow = computed(() => rootWidth.value < 470);
-const width = computed(() =>
-  Math.max(240, rootWidth.value - (isNarrow.value ? 0 : LEADERS)),
-);
+const width = computed(() => Math.max(240, rootWidth.value - (isNarrow.value ? 0 : LEADERS)));
 const HEIGHT = computed(() =>
   isNarrow.value ? Math.min(TALLEST, Math.round(width.value * 0.92)) : TALLEST,
 );
@@ -62,12 +52,8 @@ const markL = computed(() =>
   vesselVolumeL(props.vessel, Math.min(startM.value, props.vessel.heightM)),
 );
 const steamedL = computed(() => props.answers.figures.steamedL.expected);
-const steamY = computed(
-  () => (lineY.value + yAt(frame.value, trace.value.endDepthM)) / 2,
-);
-const steamBandPx = computed(
-  () => yAt(frame.value, trace.value.endDepthM) - lineY.value,
-);
+const steamY = computed(() => (lineY.value + yAt(frame.value, trace.value.endDepthM)) / 2);
+const steamBandPx = computed(() => yAt(frame.value, trace.value.endDepthM) - lineY.value);
 const one = computed(() => (props.units === "us" ? "us" : "metric"));
 
 interface Leader {
@@ -110,8 +96,7 @@ const leaders = computed<readonly Leader[]>(() => {
     for (let i = placed.length - 1; i >= 0; i--) {
       const here = placed[i];
       const below = placed[i + 1];
-      if (here)
-        here.y = Math.min(here.y, below ? below.y - GAP : HEIGHT.value - 30);
+      if (here) here.y = Math.min(here.y, below ? below.y - GAP : HEIGHT.value - 30);
     }
   return placed;
 });
@@ -147,10 +132,7 @@ function step(event: KeyboardEvent) {
   stepBy(delta * (event.shiftKey ? 5 : 1));
 }
 function stepBy(litres: number) {
-  const wanted = Math.min(
-    capacityL(props.vessel),
-    Math.max(0.1, markL.value + litres),
-  );
+  const wanted = Math.min(capacityL(props.vessel), Math.max(0.1, markL.value + litres));
   emit("pull", depthForVolumeM(props.vessel, wanted));
   emit("release");
 }
@@ -175,18 +157,8 @@ function stepBy(litres: number) {
         :lid="plan.heat.lid"
         flames
       >
-        <VolumeScale
-          v-if="units !== 'us'"
-          :frame="frame"
-          unit="L"
-          side="left"
-        />
-        <VolumeScale
-          v-if="units !== 'metric'"
-          :frame="frame"
-          unit="qt"
-          side="right"
-        />
+        <VolumeScale v-if="units !== 'us'" :frame="frame" unit="L" side="left" />
+        <VolumeScale v-if="units !== 'metric'" :frame="frame" unit="qt" side="right" />
         <g class="words">
           <text
             v-if="yAt(frame, vessel.heightM * vessel.fillShare) < lineY - 70"
@@ -200,9 +172,7 @@ function stepBy(litres: number) {
             <text class="strong big" y="-30">
               {{ showVolume(answers.waterL, one) }}
             </text>
-            <text class="quiet" y="-10">
-              water, {{ showLength(startM, one) }} deep
-            </text>
+            <text class="quiet" y="-10">water, {{ showLength(startM, one) }} deep</text>
           </g>
           <g v-if="steamBandPx > 20">
             <rect
@@ -261,14 +231,7 @@ function stepBy(litres: number) {
             fill="transparent"
           />
           <g :transform="`translate(${frame.centreX + half - 34} ${lineY})`">
-            <rect
-              x="-17"
-              y="-22"
-              width="34"
-              height="44"
-              rx="3"
-              fill="var(--rim)"
-            />
+            <rect x="-17" y="-22" width="34" height="44" rx="3" fill="var(--rim)" />
             <path d="M-7 -7L0 -13L7 -7M-7 7L0 13L7 7M-10 0H10" class="arrows" />
           </g>
         </g>
@@ -281,21 +244,11 @@ function stepBy(litres: number) {
           />
         </g>
       </PotSection>
-      <text
-        class="quiet"
-        :x="frame.centreX"
-        :y="HEIGHT - 2"
-        text-anchor="middle"
-      >
-        {{ vessel.name.toLowerCase() }},
-        {{ showVolume(capacityL(vessel), one) }} to the rim
+      <text class="quiet" :x="frame.centreX" :y="HEIGHT - 2" text-anchor="middle">
+        {{ vessel.name.toLowerCase() }}, {{ showVolume(capacityL(vessel), one) }} to the rim
       </text>
     </svg>
-    <ul
-      class="ways"
-      :class="{ row: isNarrow }"
-      aria-label="Ways of stating the water"
-    >
+    <ul class="ways" :class="{ row: isNarrow }" aria-label="Ways of stating the water">
       <li
         v-for="leader in leaders"
         :key="leader.statement.by"
@@ -309,29 +262,14 @@ function stepBy(litres: number) {
         >
           {{ leader.words }}
           <span class="volume" :class="{ ember: leader.isOver }"
-            >{{ leader.volume
-            }}<template v-if="leader.isOver">, over the line</template></span
+            >{{ leader.volume }}<template v-if="leader.isOver">, over the line</template></span
           >
         </button>
       </li>
     </ul>
     <p class="steps" aria-label="Step the water">
-      <button
-        type="button"
-        class="button"
-        aria-label="Less water"
-        @click="stepBy(-0.1)"
-      >
-        −
-      </button>
-      <button
-        type="button"
-        class="button"
-        aria-label="More water"
-        @click="stepBy(0.1)"
-      >
-        +
-      </button>
+      <button type="button" class="button" aria-label="Less water" @click="stepBy(-0.1)">−</button>
+      <button type="button" class="button" aria-label="More water" @click="stepBy(0.1)">+</button>
     </p>
   </div>
 </template>

@@ -1,9 +1,6 @@
 <script setup lang="ts">
 import type { Answers } from "@kettlos/core/because/answers";
-import {
-  sentenceParts,
-  type SentenceField,
-} from "@kettlos/core/because/sentence";
+import { sentenceParts, type SentenceField } from "@kettlos/core/because/sentence";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import type { Plan, PlanItem } from "@kettlos/core/simulate/plan-schema";
 import type { UnitSystem } from "@kettlos/core/units/show";
@@ -28,13 +25,9 @@ const emit = defineEmits<{
   removeItem: [id: string];
 }>();
 
-const parts = computed(() =>
-  sentenceParts(props.plan, props.kitchen, props.answers, props.units),
-);
+const parts = computed(() => sentenceParts(props.plan, props.kitchen, props.answers, props.units));
 const itemOf = (field: SentenceField) =>
-  field.of === "item"
-    ? props.plan.items.find((i) => i.id === field.itemId)
-    : undefined;
+  field.of === "item" ? props.plan.items.find((i) => i.id === field.itemId) : undefined;
 const WIDTH: Record<SentenceField["of"], number> = {
   item: 400,
   water: 420,
@@ -77,16 +70,8 @@ const NAME: Record<SentenceField["of"], string> = {
           v-if="part.field.of === 'item' && itemOf(part.field)"
           :item="itemOf(part.field)!"
           :units="units"
-          @change="
-            emit(
-              'changeItem',
-              (part.field as { itemId: string }).itemId,
-              $event,
-            )
-          "
-          @remove="
-            emit('removeItem', (part.field as { itemId: string }).itemId)
-          "
+          @change="emit('changeItem', (part.field as { itemId: string }).itemId, $event)"
+          @remove="emit('removeItem', (part.field as { itemId: string }).itemId)"
         />
         <WaterEditor
           v-else-if="part.field.of === 'water'"

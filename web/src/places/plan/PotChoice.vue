@@ -26,14 +26,10 @@ const LIMIT = {
 const rows = computed(() =>
   props.kitchen.vessels.filter(standsOnHob).map((vessel) => ({
     vessel,
-    fit: [props.answers.fit, ...props.answers.otherPots].find(
-      (f) => f.vesselId === vessel.id,
-    ),
+    fit: [props.answers.fit, ...props.answers.otherPots].find((f) => f.vesselId === vessel.id),
   })),
 );
-const rings = computed(() =>
-  props.kitchen.rings.map((r) => ({ value: r.id, label: r.name })),
-);
+const rings = computed(() => props.kitchen.rings.map((r) => ({ value: r.id, label: r.name })));
 </script>
 
 <template>
@@ -48,16 +44,11 @@ const rings = computed(() =>
         >
           <span
             >{{ vessel.name }}
-            <span class="quiet small">{{
-              showVolume(capacityL(vessel), units)
-            }}</span></span
+            <span class="quiet small">{{ showVolume(capacityL(vessel), units) }}</span></span
           >
-          <span
-            v-if="fit"
-            class="small"
-            :class="fit.limit === 'fits' ? 'herb' : 'ember'"
-            >{{ LIMIT[fit.limit] }}</span
-          >
+          <span v-if="fit" class="small" :class="fit.limit === 'fits' ? 'herb' : 'ember'">{{
+            LIMIT[fit.limit]
+          }}</span>
         </button>
       </li>
     </ul>

@@ -1,12 +1,7 @@
 <script setup lang="ts">
 import type { Answers } from "@kettlos/core/because/answers";
 import type { Plan, Stop } from "@kettlos/core/simulate/plan-schema";
-import {
-  showDuration,
-  showLength,
-  showVolume,
-  type UnitSystem,
-} from "@kettlos/core/units/show";
+import { showDuration, showLength, showVolume, type UnitSystem } from "@kettlos/core/units/show";
 import { computed } from "vue";
 import QuantityField from "../../controls/QuantityField.vue";
 import TickChoice from "../../controls/TickChoice.vue";
@@ -31,8 +26,7 @@ const kind = computed({
   get: () => props.plan.stop.by,
   set: (by: Stop["by"]) => {
     const { trace } = props.answers;
-    if (by === "time")
-      set({ by, holdMin: Math.max(1, Math.round(trace.holdMin / 5) * 5) });
+    if (by === "time") set({ by, holdMin: Math.max(1, Math.round(trace.holdMin / 5) * 5) });
     else if (by === "liquid")
       set({
         by,
@@ -86,10 +80,7 @@ const kind = computed({
             by: 'share',
             share: Math.min(
               0.95,
-              Math.max(
-                0.05,
-                Number(($event.target as HTMLInputElement).value) / 100 || 0.6,
-              ),
+              Math.max(0.05, Number(($event.target as HTMLInputElement).value) / 100 || 0.6),
             ),
           })
         "

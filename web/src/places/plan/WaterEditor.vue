@@ -1,22 +1,10 @@
 <script setup lang="ts">
-import {
-  backwardFrom,
-  type BackwardOption,
-} from "@kettlos/core/simulate/backward";
+import { backwardFrom, type BackwardOption } from "@kettlos/core/simulate/backward";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
-import type {
-  Plan,
-  Wanted,
-  WaterStatement,
-} from "@kettlos/core/simulate/plan-schema";
+import type { Plan, Wanted, WaterStatement } from "@kettlos/core/simulate/plan-schema";
 import { bonesKg, wantedL } from "@kettlos/core/simulate/water-ways";
 import { outcomeOf } from "@kettlos/core/units/problem";
-import {
-  showLength,
-  showMass,
-  showVolume,
-  type UnitSystem,
-} from "@kettlos/core/units/show";
+import { showLength, showMass, showVolume, type UnitSystem } from "@kettlos/core/units/show";
 import { computed, ref } from "vue";
 import QuantityField from "../../controls/QuantityField.vue";
 import TickChoice from "../../controls/TickChoice.vue";
@@ -40,10 +28,7 @@ const WAYS = [
   { value: "left", label: "so that … are left" },
 ] as const;
 const way = computed({
-  get: () =>
-    WAYS.some((w) => w.value === props.plan.water.by)
-      ? props.plan.water.by
-      : "amount",
+  get: () => (WAYS.some((w) => w.value === props.plan.water.by) ? props.plan.water.by : "amount"),
   set: (by) => emit("state", statementFor(by)),
 });
 
@@ -64,9 +49,7 @@ const WISHES = [
   { value: "rations", label: "rations" },
 ] as const;
 const wanted = computed<Wanted>(() =>
-  props.plan.water.by === "left"
-    ? props.plan.water.wanted
-    : { by: "volume", volumeL: 3 },
+  props.plan.water.by === "left" ? props.plan.water.wanted : { by: "volume", volumeL: 3 },
 );
 const wish = computed({
   get: () => wanted.value.by,
@@ -83,26 +66,21 @@ const wish = computed({
           : { by, eaters: 4, rationL: 0.3, days: 2 },
     ),
 });
-const setWanted = (value: Wanted) =>
-  emit("state", { by: "left", wanted: value });
+const setWanted = (value: Wanted) => emit("state", { by: "left", wanted: value });
 
 function count(event: Event, most: number, set: (n: number) => void) {
   const n = Math.round(Number((event.target as HTMLInputElement).value));
   if (n >= 1 && n <= most) set(n);
 }
 
-const ratio = computed(() =>
-  props.plan.water.by === "ratio" ? props.plan.water.waterPerBone : 2,
-);
+const ratio = computed(() => (props.plan.water.by === "ratio" ? props.plan.water.waterPerBone : 2));
 const RATIO_WORDS = [
   [1.25, "very rich"],
   [1.75, "rich"],
   [2.5, "standard"],
   [Infinity, "light"],
 ] as const;
-const ratioWord = computed(
-  () => RATIO_WORDS.find(([to]) => ratio.value < to)?.[1] ?? "",
-);
+const ratioWord = computed(() => RATIO_WORDS.find(([to]) => ratio.value < to)?.[1] ?? "");
 
 const options = ref<readonly BackwardOption[] | null>(null);
 const problem = ref("");
@@ -113,8 +91,7 @@ function workBack() {
   problem.value = outcome.ok ? "" : outcome.problem.message;
   options.value = outcome.ok ? outcome.value : null;
 }
-const potName = (id: string) =>
-  props.kitchen.vessels.find((v) => v.id === id)?.name ?? id;
+const potName = (id: string) => props.kitchen.vessels.find((v) => v.id === id)?.name ?? id;
 function take(option: BackwardOption) {
   const by = option.bonesKg / bonesKg(props.plan);
   emit("plan", {
@@ -145,9 +122,7 @@ function take(option: BackwardOption) {
       :max="200"
       :density-kg-l="1"
       :model-value="plan.water.volumeL"
-      @update:model-value="
-        emit('state', { by: 'amount', volumeL: $event ?? 0 })
-      "
+      @update:model-value="emit('state', { by: 'amount', volumeL: $event ?? 0 })"
     />
     <label v-else-if="plan.water.by === 'ratio'" class="line">
       1 part bones to
@@ -162,10 +137,7 @@ function take(option: BackwardOption) {
             by: 'ratio',
             waterPerBone: Math.min(
               20,
-              Math.max(
-                0.25,
-                Number(($event.target as HTMLInputElement).value) || 2,
-              ),
+              Math.max(0.25, Number(($event.target as HTMLInputElement).value) || 2),
             ),
           })
         "
@@ -181,9 +153,7 @@ function take(option: BackwardOption) {
       :min="0"
       :max="1"
       :model-value="plan.water.overM"
-      @update:model-value="
-        emit('state', { by: 'over', overM: $event ?? 0.025 })
-      "
+      @update:model-value="emit('state', { by: 'over', overM: $event ?? 0.025 })"
     />
     <template v-else-if="plan.water.by === 'left'">
       <TickChoice v-model="wish" label="What shall be left" :options="WISHES" />
@@ -284,29 +254,20 @@ function take(option: BackwardOption) {
         days
       </div>
       <p class="small">
-        {{ litres(wantedL(wanted)) }} strained take {{ litres(waterL) }} water
-        here.
+        {{ litres(wantedL(wanted)) }} strained take {{ litres(waterL) }} water here.
       </p>
-      <button type="button" class="button" @click="workBack">
-        Work out bones and pot too
-      </button>
+      <button type="button" class="button" @click="workBack">Work out bones and pot too</button>
       <p v-if="problem" class="ember small" role="alert">{{ problem }}</p>
       <ul v-if="options !== null" class="options">
         <li v-for="option in options" :key="option.vesselId">
           <span
             ><strong>{{ potName(option.vesselId) }}</strong
-            ><template v-if="option.loads > 1"
-              >, {{ option.loads }} pots of</template
-            >: {{ showMass(option.bonesKg, one) }} bones,
-            {{ litres(option.waterL) }} water</span
+            ><template v-if="option.loads > 1">, {{ option.loads }} pots of</template>:
+            {{ showMass(option.bonesKg, one) }} bones, {{ litres(option.waterL) }} water</span
           >
-          <button type="button" class="button" @click="take(option)">
-            Take
-          </button>
+          <button type="button" class="button" @click="take(option)">Take</button>
         </li>
-        <li v-if="options.length === 0">
-          No pot here makes that, even in six loads.
-        </li>
+        <li v-if="options.length === 0">No pot here makes that, even in six loads.</li>
       </ul>
     </template>
   </div>

@@ -1,9 +1,5 @@
 import { answersFor, type Answers } from "@kettlos/core/because/answers";
-import type {
-  Plan,
-  PlanItem,
-  WaterStatement,
-} from "@kettlos/core/simulate/plan-schema";
+import type { Plan, PlanItem, WaterStatement } from "@kettlos/core/simulate/plan-schema";
 import { startSolids } from "@kettlos/core/simulate/water-ways";
 import { vesselOf } from "@kettlos/core/simulate/references";
 import type { Outcome } from "@kettlos/core/units/problem";
@@ -78,10 +74,7 @@ export const usePlanStore = defineStore("plan", () => {
     if (plan.value === null || kitchen === null) return;
     const solids = startSolids(plan.value);
     const vessel = vesselOf(plan.value, kitchen);
-    const volumeL = Math.max(
-      SMALLEST_WATER_L,
-      liquidAtDepthL(vessel, solids, depthM),
-    );
+    const volumeL = Math.max(SMALLEST_WATER_L, liquidAtDepthL(vessel, solids, depthM));
     plan.value = {
       ...plan.value,
       water: { by: "amount", volumeL: Math.round(volumeL * 20) / 20 },
@@ -102,8 +95,7 @@ export const usePlanStore = defineStore("plan", () => {
     });
   }
 
-  const addItem = (item: PlanItem) =>
-    change({ items: [...(plan.value?.items ?? []), item] });
+  const addItem = (item: PlanItem) => change({ items: [...(plan.value?.items ?? []), item] });
   const removeItem = (id: string) =>
     change({ items: (plan.value?.items ?? []).filter((i) => i.id !== id) });
 

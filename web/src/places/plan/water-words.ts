@@ -2,10 +2,7 @@ import type { WaterStatement } from "@kettlos/core/simulate/plan-schema";
 import { showLength, type UnitSystem } from "@kettlos/core/units/show";
 
 /** How a way of stating water is said beside the pot. */
-export function waterWords(
-  statement: WaterStatement,
-  units: UnitSystem,
-): string {
+export function waterWords(statement: WaterStatement, units: UnitSystem): string {
   const one = units === "us" ? "us" : "metric";
   switch (statement.by) {
     case "amount":

@@ -18,13 +18,7 @@ export function whenWords(when: When): string {
 
 /** Order on the ladder: what goes in first stands first. */
 export const whenRank = (when: When): number =>
-  when.at === "start"
-    ? -1e6
-    : when.at === "beforeEnd"
-      ? -when.min
-      : when.at === "offHeat"
-        ? 1
-        : 2;
+  when.at === "start" ? -1e6 : when.at === "beforeEnd" ? -when.min : when.at === "offHeat" ? 1 : 2;
 
 /** The catalogue's usual moment as a plan states it. */
 export function whenFor(staging: DefaultStaging): When {

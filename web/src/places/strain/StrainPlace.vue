@@ -7,11 +7,7 @@ import { SETS, type SetGrade } from "@kettlos/core/extraction/set";
 import { fatCapMm } from "@kettlos/core/extraction/fat-cap";
 import { mouldsFor } from "@kettlos/core/portion/moulds";
 import { vesselOf } from "@kettlos/core/simulate/references";
-import {
-  showMass,
-  showVolume,
-  showVolumeRange,
-} from "@kettlos/core/units/show";
+import { showMass, showVolume, showVolumeRange } from "@kettlos/core/units/show";
 import { vesselAreaM2 } from "@kettlos/core/vessel/volume";
 import { computed, ref, watch } from "vue";
 import { useRoute, useRouter } from "vue-router";
@@ -41,11 +37,9 @@ const pot = computed(() => {
   return typeof id === "string" ? (pots.byId.get(id) ?? null) : null;
 });
 watch(
-  () =>
-    [route.params["batchId"], kitchenStore.isLoaded, pots.live.length] as const,
+  () => [route.params["batchId"], kitchenStore.isLoaded, pots.live.length] as const,
   () => {
-    if (!kitchenStore.isLoaded || route.name !== "strain" || pot.value !== null)
-      return;
+    if (!kitchenStore.isLoaded || route.name !== "strain" || pot.value !== null) return;
     const waiting = pots.live.find((p) => p.cook.offMs !== null) ?? null;
     if (waiting !== null) void router.replace(`/strain/${waiting.batch.id}`);
   },
@@ -59,12 +53,9 @@ const answers = computed(() => {
   const outcome = answersFor(plan.value, kitchen.value, clockHour);
   return outcome.ok ? outcome.value : null;
 });
-const live = computed(
-  () => pots.live.find((p) => p.batch.id === pot.value?.batch.id) ?? null,
-);
+const live = computed(() => pots.live.find((p) => p.batch.id === pot.value?.batch.id) ?? null);
 const expected = computed(
-  () =>
-    live.value?.forecast.strainedL ?? answers.value?.figures.strainedL ?? null,
+  () => live.value?.forecast.strainedL ?? answers.value?.figures.strainedL ?? null,
 );
 const gap = computed(() =>
   plan.value === null || kitchen.value === null || pot.value === null
@@ -77,8 +68,7 @@ const flow = computed(() =>
     : flowOf(plan.value, kitchen.value, pot.value.cook),
 );
 const cautions = computed(
-  () =>
-    answers.value?.cautions.filter((c) => c.places.includes("strain")) ?? [],
+  () => answers.value?.cautions.filter((c) => c.places.includes("strain")) ?? [],
 );
 const result = computed(() => pot.value?.cook.result ?? null);
 const isDone = computed(() => pot.value?.cook.stage === "done");
@@ -125,8 +115,7 @@ async function keep() {
       ? grossKg.value - (tareKg.value ?? 0)
       : undefined;
   if (by.value === "volume" ? volumeL.value === null : massKg === undefined) {
-    problem.value =
-      "Measure what came through first: litres in the jug, or the weight.";
+    problem.value = "Measure what came through first: litres in the jug, or the weight.";
     return;
   }
   if (massKg !== undefined && massKg < 0) {
@@ -148,8 +137,7 @@ async function keep() {
 
 const fatKg = ref<number | null>(null);
 watch(fatKg, (kg) => {
-  if (kg !== null && kg !== result.value?.fatKg)
-    void write({ kind: "fatLifted", fatKg: kg });
+  if (kg !== null && kg !== result.value?.fatKg) void write({ kind: "fatLifted", fatKg: kg });
 });
 watch(
   () => result.value?.fatKg,
@@ -157,12 +145,8 @@ watch(
   { immediate: true },
 );
 const capMm = computed(() => {
-  if (plan.value === null || kitchen.value === null || !result.value?.fatKg)
-    return null;
-  return fatCapMm(
-    result.value.fatKg,
-    vesselAreaM2(vesselOf(plan.value, kitchen.value), 0.1),
-  );
+  if (plan.value === null || kitchen.value === null || !result.value?.fatKg) return null;
+  return fatCapMm(result.value.fatKg, vesselAreaM2(vesselOf(plan.value, kitchen.value), 0.1));
 });
 const judge = (set: SetGrade) => void write({ kind: "setJudged", set });
 const moulds = computed(() =>
@@ -179,9 +163,7 @@ async function undo() {
   if (last !== null) await write({ kind: "undo", eventId: last.id });
 }
 useShortcuts(() =>
-  pot.value === null
-    ? []
-    : [{ keys: "u", does: "Undo the last entry", run: () => void undo() }],
+  pot.value === null ? [] : [{ keys: "u", does: "Undo the last entry", run: () => void undo() }],
 );
 </script>
 
@@ -243,27 +225,18 @@ useShortcuts(() =>
               Sieves
               <TickChoice v-model="passes" label="Sieves" :options="PASSES" />
               cloth
-              <TickChoice
-                v-model="cloth"
-                label="Cloth passes"
-                :options="CLOTHS"
-              />
+              <TickChoice v-model="cloth" label="Cloth passes" :options="CLOTHS" />
             </p>
             <label class="check"
-              ><input v-model="pressed" type="checkbox" /> solids pressed (more,
-              cloudier)</label
+              ><input v-model="pressed" type="checkbox" /> solids pressed (more, cloudier)</label
             >
             <p v-if="problem" class="ember" role="alert">{{ problem }}</p>
-            <button type="submit" class="button primary">
-              Keep what came through
-            </button>
+            <button type="submit" class="button primary">Keep what came through</button>
           </form>
         </template>
         <template v-else>
           <h1>
-            <span class="result">{{
-              showVolume(result.strainedL, units)
-            }}</span>
+            <span class="result">{{ showVolume(result.strainedL, units) }}</span>
             strained
           </h1>
           <p v-if="gap" class="cause">{{ causeWords(gap, units) }}</p>
@@ -288,9 +261,7 @@ useShortcuts(() =>
               {{ showMass(answers.figures.fatKg.expected, one) }}.
             </p>
             <fieldset class="sets">
-              <legend>
-                How it stands, reckoned: {{ answers.set.expected }}
-              </legend>
+              <legend>How it stands, reckoned: {{ answers.set.expected }}</legend>
               <button
                 v-for="set in SETS"
                 :key="set"
@@ -305,23 +276,13 @@ useShortcuts(() =>
             </fieldset>
           </div>
           <p class="line">
-            <button
-              v-if="!isDone"
-              type="button"
-              class="button primary"
-              @click="finish"
-            >
+            <button v-if="!isDone" type="button" class="button primary" @click="finish">
               Into the logbook
             </button>
-            <RouterLink
-              v-else
-              class="button primary"
-              :to="`/logbook/${pot.batch.id}`"
+            <RouterLink v-else class="button primary" :to="`/logbook/${pot.batch.id}`"
               >See it in the logbook</RouterLink
             >
-            <button type="button" class="button" @click="undo">
-              Undo <kbd>U</kbd>
-            </button>
+            <button type="button" class="button" @click="undo">Undo <kbd>U</kbd></button>
           </p>
         </template>
       </section>
@@ -331,8 +292,8 @@ useShortcuts(() =>
         <p class="quiet small">
           Cold litres; a hot jug reads about 3 % more.
           <template v-if="result !== null"
-            >The gap is shared by what the readings say, then by how uncertain
-            each part is.</template
+            >The gap is shared by what the readings say, then by how uncertain each part
+            is.</template
           >
         </p>
         <hr class="rule" />
@@ -343,8 +304,8 @@ useShortcuts(() =>
   <div v-else class="place empty">
     <h1>Nothing to strain</h1>
     <p>
-      When a pot comes off the heat it stands here: measure what came through
-      the sieve, and see where every litre went.
+      When a pot comes off the heat it stands here: measure what came through the sieve, and see
+      where every litre went.
     </p>
     <p>
       <RouterLink class="button primary" to="/bench">To the bench</RouterLink>

@@ -10,8 +10,7 @@ const WHY: Record<GapCause, readonly [more: string, less: string]> = {
 
 /** The gap between planned and got, and its likeliest cause, in a sentence. */
 export function causeWords(gap: Gap, units: UnitSystem): string {
-  if (Math.abs(gap.gapL) < 0.05)
-    return "As planned, within what a jug can tell.";
+  if (Math.abs(gap.gapL) < 0.05) return "As planned, within what a jug can tell.";
   const part = gap.parts.find((p) => p.cause === gap.likeliest);
   const litres = part?.litres ?? 0;
   const why = WHY[gap.likeliest][litres > 0 ? 0 : 1];

@@ -1,0 +1,74 @@
+/** Dependencies point one way: the applications to core, and inside core down the list of folders. */
+const CORE = [
+  "units",
+  "water",
+  "vessel",
+  "ingredient",
+  "heat",
+  "doneness",
+  "liquid",
+  "extraction",
+  "simulate",
+  "forecast",
+  "portion",
+  "schedule",
+  "safety",
+  "batch",
+  "formats",
+  "because",
+];
+/** Pairs within the upper half that read each other's plain data, one way only. */
+const mayNot = CORE.flatMap((folder, i) => {
+  const later = CORE.slice(i + 1);
+  return later.length === 0
+    ? []
+    : [
+        {
+          name: `core-${folder}-imports-up`,
+          severity: "error",
+          from: { path: `^core/src/${folder}/`, pathNot: "\\.test\\.ts$" },
+          to: { path: `^core/src/(${later.join("|")})/` },
+        },
+      ];
+});
+
+module.exports = {
+  forbidden: [
+    { name: "no-cycles", severity: "error", from: {}, to: { circular: true } },
+    ...mayNot,
+    {
+      name: "core-is-pure",
+      severity: "error",
+      from: { path: "^core/src/" },
+      to: {
+        path: "(^(web|server|e2e|scripts)/)|node_modules/(vue|pinia|dexie|element-plus|express)/",
+      },
+    },
+    {
+      name: "core-has-no-node",
+      severity: "error",
+      from: { path: "^core/src/", pathNot: "\\.test\\.ts$" },
+      to: { dependencyTypes: ["core"] },
+    },
+    {
+      name: "places-stand-apart-from-server",
+      severity: "error",
+      from: { path: "^web/" },
+      to: { path: "^(server|e2e|scripts)/" },
+    },
+    {
+      name: "drawings-only-draw",
+      severity: "error",
+      from: { path: "^web/src/drawings/" },
+      to: { path: "^web/src/(places|data|frame)/" },
+    },
+    { name: "resolvable", severity: "error", from: {}, to: { couldNotResolve: true } },
+  ],
+  options: {
+    tsPreCompilationDeps: true,
+    tsConfig: { fileName: "tsconfig.base.json" },
+    doNotFollow: { path: "node_modules" },
+    exclude: { path: "^web/(dist|dev-dist)/" },
+    enhancedResolveOptions: { exportsFields: ["exports"], conditionNames: ["import", "types"] },
+  },
+};

@@ -1,0 +1,78 @@
+import js from "@eslint/js";
+import prettier from "eslint-config-prettier";
+import vue from "eslint-plugin-vue";
+import globals from "globals";
+import ts from "typescript-eslint";
+
+const NODE_GLOBALS_BANNED_IN_CORE = ["process", "fetch", "Buffer", "setTimeout", "performance"];
+
+export default ts.config(
+  { ignores: ["**/dist/**", "**/node_modules/**", "web/components.d.ts", "**/test-results/**"] },
+  js.configs.recommended,
+  ...ts.configs.recommendedTypeChecked,
+  ...vue.configs["flat/recommended"],
+  {
+    languageOptions: {
+      parserOptions: {
+        projectService: { allowDefaultProject: ["vitest.config.ts", "web/vite.config.ts"] },
+        extraFileExtensions: [".vue"],
+        tsconfigRootDir: import.meta.dirname,
+      },
+    },
+    rules: {
+      "@typescript-eslint/no-explicit-any": "error",
+      "@typescript-eslint/no-non-null-assertion": "error",
+      "@typescript-eslint/consistent-type-imports": "error",
+      "@typescript-eslint/no-unused-vars": [
+        "error",
+        { argsIgnorePattern: "^_", varsIgnorePattern: "^_" },
+      ],
+      "@typescript-eslint/restrict-template-expressions": ["error", { allowNumber: true }],
+      eqeqeq: "error",
+      "no-console": "off",
+    },
+  },
+  {
+    files: ["**/*.vue"],
+    languageOptions: {
+      parserOptions: { parser: ts.parser },
+      globals: globals.browser,
+    },
+    rules: {
+      "vue/require-default-prop": "off",
+      "vue/multi-word-component-names": "off",
+    },
+  },
+  {
+    files: ["core/src/**/*.ts"],
+    rules: {
+      "no-restricted-globals": [
+        "error",
+        ...NODE_GLOBALS_BANNED_IN_CORE, "window", "document"],
+      "no-restricted-syntax": [
+        "error",
+        { selector: "NewExpression[callee.name='Date']", message: "Time is passed in." },
+      ],
+      "no-restricted-properties": [
+        "error",
+        { object: "Math", property: "random", message: "Randomness is seeded and passed in." },
+        { object: "Date", property: "now", message: "Time is passed in." },
+      ],
+    },
+  },
+  {
+    files: ["web/src/data/db.ts"],
+    // Dexie declares its tables with definite assignment.
+    rules: { "@typescript-eslint/no-non-null-assertion": "off" },
+  },
+  {
+    files: ["**/*.js", "**/*.mjs", "**/*.cjs"],
+    extends: [ts.configs.disableTypeChecked],
+    languageOptions: { globals: globals.node },
+  },
+  {
+    files: ["**/*.test.ts", "e2e/**/*.ts", "core/test/**/*.ts"],
+    rules: { "@typescript-eslint/no-non-null-assertion": "off" },
+  },
+  prettier,
+);
