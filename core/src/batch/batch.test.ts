@@ -52,7 +52,7 @@ describe("folding events", () => {
     const scale = fold(
       events({ kind: "strained", atMs: at, measured: { ...measured, massKg: 3 } }),
     );
-    expect(scale.result?.strainedL).toBeCloseTo(3 / 0.9991, 3);
+    expect(scale.result?.strainedL).toBeCloseTo(3 / 0.9991, 2);
   });
 
   test("undo takes back the last written event, and an undo can be undone", () => {

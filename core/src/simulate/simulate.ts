@@ -173,7 +173,13 @@ class Run {
       this.plan.fat !== "skimHot" && pot.fatLayerM >= FAT_LAYER_FROM_M.value
         ? FAT_LAYER_FACTOR.value
         : 1;
-    return (fluxKgM2H * pot.surfaceM2 * fat * this.lid * this.parameters.evaporation) / 3600;
+    return (fluxKgM2H * pot.surfaceM2 * fat * this.lid) / 3600;
+  }
+
+  /** Steam of the plan's simmer, kg/s; how fast a simmer steams is what differs from pot to pot. */
+  private simmerSteamKgS(): number {
+    const flux = SIMMER_FLUX_KG_M2_H[this.plan.heat.vigour].value;
+    return this.steamKgS(flux * this.parameters.evaporation);
   }
 
   private steamW(steamKgS: number): number {
@@ -185,8 +191,7 @@ class Run {
   }
 
   private holdingW(): number {
-    const flux = SIMMER_FLUX_KG_M2_H[this.plan.heat.vigour].value;
-    const steam = this.plan.heat.vigour === "rolling" ? this.rollingKgS() : this.steamKgS(flux);
+    const steam = this.plan.heat.vigour === "rolling" ? this.rollingKgS() : this.simmerSteamKgS();
     return (
       steam * latentHeatKJKg(this.holdC) * 1000 +
       this.pot.lossWK * (this.holdC - this.kitchen.roomC)
@@ -278,9 +283,7 @@ class Run {
     const rolling = this.plan.heat.vigour === "rolling";
     const toC = this.holdC;
     if (Math.abs(pot.tempC - toC) < 1e-9) {
-      const steam = rolling
-        ? this.rollingKgS()
-        : this.steamKgS(SIMMER_FLUX_KG_M2_H[this.plan.heat.vigour].value);
+      const steam = rolling ? this.rollingKgS() : this.simmerSteamKgS();
       const untilS = steam > 0 ? (pot.liquidKg - wantedKg) / steam : Infinity;
       const dtS = wantedKg > 0 && untilS > 0.5 ? Math.min(longestS, untilS) : longestS;
       this.pass("hold", dtS, steam);

@@ -76,14 +76,25 @@ export function spreadOf(plan: Plan, kitchen: Kitchen, waterKg: number, expected
     (Object.keys(FIGURES) as FigureId[]).map((id) => {
       const pairs = runs.map(({ parameter, high, low }) => ({
         parameter,
-        high: FIGURES[id](high),
-        low: FIGURES[id](low),
+        ...valuesOf(FIGURES[id], expected, high, low),
       }));
       return [id, spreadOfFigure(id, FIGURES[id](expected), pairs)];
     }),
   ) as Record<FigureId, FigureSpread>;
   const steam = runs.find((r) => r.parameter === "evaporation");
   return { figures, band: bandOf(expected, steam?.high ?? expected, steam?.low ?? expected) };
+}
+
+/** A run that never came to the simmer tells nothing of the yield: the other side is mirrored. */
+function valuesOf(figure: (t: Trace) => number, expected: Trace, high: Trace, low: Trace) {
+  const isLost = (t: Trace) =>
+    t.problem !== null && t.problem.code !== "boiledDry" && expected.problem === null;
+  const middle = figure(expected);
+  const mirrored = (t: Trace) => (isLost(t) ? middle : Math.max(0, 2 * middle - figure(t)));
+  return {
+    high: isLost(high) ? mirrored(low) : figure(high),
+    low: isLost(low) ? mirrored(high) : figure(low),
+  };
 }
 
 interface Pair {
