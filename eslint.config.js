@@ -46,9 +46,7 @@ export default ts.config(
   {
     files: ["core/src/**/*.ts"],
     rules: {
-      "no-restricted-globals": [
-        "error",
-        ...NODE_GLOBALS_BANNED_IN_CORE, "window", "document"],
+      "no-restricted-globals": ["error", ...NODE_GLOBALS_BANNED_IN_CORE, "window", "document"],
       "no-restricted-syntax": [
         "error",
         { selector: "NewExpression[callee.name='Date']", message: "Time is passed in." },

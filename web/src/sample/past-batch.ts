@@ -127,14 +127,11 @@ export function makeBatch(options: MakeOptions): MadeBatch {
     events: events
       .filter((e) => e.atMs <= until)
       .sort((a, b) => a.atMs - b.atMs)
-      .map(
-        (e, i) =>
-          ({
-            ...e,
-            id: `${id}-${i}`,
-            batchId: id,
-            schemaVersion: SCHEMA_VERSION,
-          }),
-      ),
+      .map((e, i) => ({
+        ...e,
+        id: `${id}-${i}`,
+        batchId: id,
+        schemaVersion: SCHEMA_VERSION,
+      })),
   };
 }

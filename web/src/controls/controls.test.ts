@@ -1,0 +1,75 @@
+import { ElInput } from "element-plus";
+import { mount } from "@vue/test-utils";
+import { describe, expect, test } from "vitest";
+import { showVolume } from "@kettlos/core/units/show";
+import QuantityField from "./QuantityField.vue";
+import TickChoice from "./TickChoice.vue";
+
+const field = (modelValue: number | null) =>
+  mount(QuantityField, {
+    global: { components: { ElInput } },
+    props: {
+      label: "Water",
+      dimension: "volume",
+      bareUnit: "L",
+      show: (v: number) => showVolume(v, "metric"),
+      min: 0.1,
+      max: 20,
+      densityKgL: 1,
+      modelValue,
+    },
+  });
+const type = async (wrapper: ReturnType<typeof field>, text: string) => {
+  const input = wrapper.find("input");
+  await input.setValue(text);
+  await input.trigger("keydown", { key: "Enter" });
+};
+
+describe("a quantity typed as people type it", () => {
+  test("shows what it holds and takes what is typed", async () => {
+    const wrapper = field(4.4);
+    expect(wrapper.find("input").element.value).toBe("4.4 L");
+    await type(wrapper, "1 1/2 qt");
+    expect(wrapper.emitted("update:modelValue")?.[0]?.[0]).toBeCloseTo(1.4195, 3);
+  });
+
+  test("what cannot be read stays as typed, with what would be right", async () => {
+    const wrapper = field(4.4);
+    await type(wrapper, "plenty");
+    expect(wrapper.emitted("update:modelValue")).toBeUndefined();
+    expect(wrapper.find("input").element.value).toBe("plenty");
+    expect(wrapper.find("[role=alert]").text()).toMatch(/4\.5 L/);
+  });
+
+  test("out of range names the range", async () => {
+    const wrapper = field(4.4);
+    await type(wrapper, "60 L");
+    expect(wrapper.find("[role=alert]").text()).toMatch(/from 100 mL to 20 L/);
+  });
+
+  test("ounces are asked about; either answer is taken", async () => {
+    const wrapper = field(null);
+    await type(wrapper, "16 oz");
+    const buttons = wrapper.findAll("button");
+    expect(buttons.map((b) => b.text())).toEqual(["16 fl oz (volume)", "16 oz (weight)"]);
+    await buttons[1]?.trigger("click");
+    expect(wrapper.emitted("update:modelValue")?.[0]?.[0]).toBeCloseTo(0.4536, 3);
+  });
+});
+
+test("a choice is a group of radios that says which is on", async () => {
+  const wrapper = mount(TickChoice, {
+    props: {
+      label: "Lid",
+      options: [
+        { value: "off", label: "off" },
+        { value: "on", label: "on" },
+      ],
+      modelValue: "off",
+    },
+  });
+  const radios = wrapper.findAll("input[type=radio]");
+  expect(radios.map((r) => (r.element as HTMLInputElement).checked)).toEqual([true, false]);
+  await radios[1]?.setValue(true);
+  expect(wrapper.emitted("update:modelValue")?.[0]).toEqual(["on"]);
+});

@@ -1,0 +1,81 @@
+import { fold } from "@kettlos/core/batch/fold";
+import { readKettlosFile, writeKettlosFile } from "@kettlos/core/formats/kettlos-json";
+import { beforeEach, describe, expect, test } from "vitest";
+import { bramholtSample } from "../sample/bramholt";
+import { db } from "./db";
+import {
+  appendEvent,
+  beginBatch,
+  exportAll,
+  forgetEverything,
+  importAll,
+  removeBatch,
+  savePlan,
+} from "./repository";
+
+const NOW = Date.parse("2026-03-18T20:14:00+01:00");
+const sample = bramholtSample(NOW);
+
+beforeEach(async () => {
+  await forgetEverything();
+});
+
+describe("export and import", () => {
+  test("everything out and back is the same, through text", async () => {
+    await importAll(sample, "replace");
+    const out = await exportAll();
+    expect(out?.events).toEqual(sample.events);
+    const reading = readKettlosFile(writeKettlosFile(out ?? sample));
+    if (!reading.ok) throw new Error(JSON.stringify(reading.problems));
+    await forgetEverything();
+    expect(await exportAll()).toBeNull();
+    await importAll(reading.file, "replace");
+    expect({ ...(await exportAll()), exportedAt: 0 }).toEqual({ ...out, exportedAt: 0 });
+  });
+
+  test("replacing leaves nothing of what was there", async () => {
+    await importAll(sample, "replace");
+    const other = { ...sample, plans: sample.plans.slice(0, 1), batches: [], events: [] };
+    await importAll(other, "replace");
+    expect(await db.plans.count()).toBe(1);
+    expect(await db.batches.count()).toBe(0);
+    expect(await db.events.count()).toBe(0);
+  });
+
+  test("merging adds what is new, keeps this kitchen, and doubles nothing", async () => {
+    await importAll(sample, "replace");
+    const pot = { ...sample.kitchen.vessels[0]!, id: "another", name: "Another" };
+    const other = { ...sample, kitchen: { ...sample.kitchen, name: "Elsewhere", vessels: [pot] } };
+    await importAll(other, "merge");
+    await importAll(other, "merge");
+    const kitchen = await db.kitchens.toCollection().first();
+    expect(kitchen?.name).toBe("Bramholt Hut");
+    expect(kitchen?.vessels.map((v) => v.id)).toContain("another");
+    expect(kitchen?.vessels).toHaveLength(sample.kitchen.vessels.length + 1);
+    expect(await db.events.count()).toBe(sample.events.length);
+    expect(await db.batches.count()).toBe(sample.batches.length);
+  });
+});
+
+describe("batches and events", () => {
+  test("events are kept in the order they were written, whatever their times", async () => {
+    const plan = sample.plans[0]!;
+    await savePlan(plan);
+    const batch = await beginBatch(plan, sample.kitchen);
+    await appendEvent(batch.id, { kind: "lit", atMs: NOW });
+    await appendEvent(batch.id, { kind: "noted", text: "late entry", atMs: NOW - 60_000 });
+    await appendEvent(batch.id, { kind: "boils", atMs: NOW + 60_000 });
+    const events = (await db.events.orderBy("seq").toArray()).map((e) => e.event);
+    expect(events.map((e) => e.kind)).toEqual(["lit", "noted", "boils"]);
+    expect(fold(events).notes).toHaveLength(1);
+    await removeBatch(batch.id);
+    expect(await db.events.count()).toBe(0);
+  });
+
+  test("a batch keeps its plan as it was, though the plan changes", async () => {
+    const plan = sample.plans[0]!;
+    const batch = await beginBatch(plan, sample.kitchen);
+    await savePlan({ ...plan, name: "Changed" });
+    expect((await db.batches.get(batch.id))?.plan.name).toBe(plan.name);
+  });
+});
