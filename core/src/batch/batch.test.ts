@@ -275,6 +275,12 @@ describe("the next action", () => {
     });
   });
 
+  test("an overdue look or skim never hides that it is time to take it off", () => {
+    const simmering = events({ kind: "lit", atMs: LIT }, { kind: "simmers", atMs: LIT + 50 * MIN });
+    const kinds = next(simmering, LIT + 411 * MIN).map((a) => a.kind);
+    expect(kinds).toEqual(["add", "offHeat"]);
+  });
+
   test("a late boil moves everything after it", () => {
     const late = events(
       { kind: "lit", atMs: LIT },

@@ -6,6 +6,10 @@ import type { LiveForecast } from "./live-forecast";
 const MINUTE_MS = 60_000;
 /** First skim after the simmer begins, min: scum has risen by then. */
 const SKIM_AFTER_MIN = 15;
+/** After this the scum has gone under or stuck to the wall; the reminder is no use any more. */
+const SKIM_UNTIL_MIN = 90;
+/** So near the end the level is read when it comes off. */
+const NO_LOOK_BEFORE_END_MIN = 5;
 /** Pause before the sieve, min. */
 const PAUSE_MIN = 10;
 
@@ -137,7 +141,9 @@ function simmerActions(
     cook.simmerMs ?? (cook.litMs ?? nowMs) + forecast.planned.toSimmerMin * MINUTE_MS;
   const adds = additions(plan, cook, simmerMs, forecast.endMs.expected);
   const skim: readonly Action[] =
-    cook.did.has("skim") || SKIM_AFTER_MIN > forecast.planned.holdMin
+    cook.did.has("skim") ||
+    SKIM_AFTER_MIN > forecast.planned.holdMin ||
+    nowMs > simmerMs + SKIM_UNTIL_MIN * MINUTE_MS
       ? []
       : [
           {
@@ -151,7 +157,7 @@ function simmerActions(
   const lookMs =
     cook.simmerMs === null ? simmerMs + 45 * MINUTE_MS : lastLookMs(cook, forecast, nowMs);
   const look: readonly Action[] =
-    lookMs >= forecast.endMs.expected - 5 * MINUTE_MS
+    Math.max(lookMs, nowMs) >= forecast.endMs.expected - NO_LOOK_BEFORE_END_MIN * MINUTE_MS
       ? []
       : [
           {

@@ -78,7 +78,7 @@ function readEach(event: Event) {
       @keydown.esc="reset"
     />
     <label v-if="amount.counted" class="each">
-      one weighs <input :value="eachText" @change="readEach" />, together
+      one weighs <input class="written" :value="eachText" @change="readEach" />, together
       {{ showMass(amount.massKg, one) }}
     </label>
     <p v-if="choices.length > 0" class="ask" role="alert">
@@ -109,13 +109,7 @@ label {
 }
 
 .each input {
-  width: 72px;
-  min-height: 32px;
-  border: 0;
-  border-bottom: 1.5px solid var(--tick);
-  background: none;
-  color: var(--ink);
-  font-weight: 600;
+  width: 80px;
 }
 
 .ask {

@@ -88,7 +88,7 @@ function take(quantity: Quantity) {
       :aria-invalid="problem !== ''"
       :aria-describedby="`${id}-problem`"
       @change="read"
-      @keydown.enter="read"
+      @keydown.enter.prevent="read"
       @keydown.esc="reset"
     />
     <p v-if="choices.length > 0" class="ask" role="alert">

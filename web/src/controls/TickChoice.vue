@@ -46,6 +46,8 @@ const name = useId();
   align-items: stretch;
   height: 44px;
   max-width: 100%;
+  overflow: auto hidden;
+  scrollbar-width: none;
   border-bottom: 1px solid var(--tick);
 }
 

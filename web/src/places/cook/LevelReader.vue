@@ -102,6 +102,7 @@ function save() {
         :min="0"
         :max="max"
         :density-kg-l="1"
+        @entered="save"
         :placeholder="bareUnit"
       />
       <p class="quiet small">
@@ -114,10 +115,3 @@ function save() {
     </form>
   </ElDialog>
 </template>
-
-<style scoped>
-.fields {
-  display: grid;
-  gap: 14px;
-}
-</style>

@@ -30,10 +30,3 @@ function save() {
     </form>
   </ElDialog>
 </template>
-
-<style scoped>
-.fields {
-  display: grid;
-  gap: 14px;
-}
-</style>

@@ -30,15 +30,9 @@ function save() {
         :min="0.02"
         :max="100"
         :density-kg-l="1"
+        @entered="save"
       />
       <button type="submit" class="button primary">It is in</button>
     </form>
   </ElDialog>
 </template>
-
-<style scoped>
-.fields {
-  display: grid;
-  gap: 14px;
-}
-</style>

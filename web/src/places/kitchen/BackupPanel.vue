@@ -6,7 +6,7 @@ import {
   type KettlosFile,
 } from "@kettlos/core/formats/kettlos-json";
 import { format } from "date-fns";
-import { computed, ref } from "vue";
+import { computed, ref, shallowRef } from "vue";
 import { useRouter } from "vue-router";
 import { useKitchenStore } from "../../data/kitchen-store";
 import { exportAll, forgetEverything, importAll, type ImportWay } from "../../data/repository";
@@ -15,7 +15,7 @@ import { exportAll, forgetEverything, importAll, type ImportWay } from "../../da
 const store = useKitchenStore();
 const router = useRouter();
 const problems = ref<readonly FileProblem[]>([]);
-const waiting = ref<KettlosFile | null>(null);
+const waiting = shallowRef<KettlosFile | null>(null);
 const said = ref("");
 const asksToForget = ref(false);
 const isSample = computed(() => store.kitchen?.id === "bramholt");

@@ -197,6 +197,7 @@ const setName = (name: string) => {
       <label class="share"
         >Fill line, % of height
         <input
+          class="written"
           type="number"
           min="30"
           max="100"
@@ -271,12 +272,6 @@ const setName = (name: string) => {
 .share input {
   display: block;
   width: 96px;
-  min-height: 44px;
-  border: 0;
-  border-bottom: 1.5px solid var(--tick);
-  background: none;
-  color: var(--ink);
-  font-weight: 600;
 }
 
 .row {

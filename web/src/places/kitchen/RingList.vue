@@ -59,6 +59,7 @@ const setName = (ring: Ring, name: string) => {
       />
       <label class="power"
         ><input
+          class="written"
           type="number"
           min="200"
           max="20000"
@@ -105,11 +106,6 @@ li {
 
 .power input {
   width: 84px;
-  min-height: 44px;
-  border: 0;
-  border-bottom: 1.5px solid var(--tick);
-  background: none;
-  font-weight: 600;
 }
 
 .button {

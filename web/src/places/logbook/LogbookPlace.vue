@@ -39,7 +39,7 @@ watch(names, (list) => {
       <h1>Logbook</h1>
       <label v-if="names.length > 1" class="quiet"
         >Show
-        <select v-model="kind">
+        <select v-model="kind" class="written">
           <option value="">all pots</option>
           <option v-for="name in names" :key="name" :value="name">
             {{ name }}
@@ -81,15 +81,6 @@ header {
   gap: 24px;
   align-items: center;
   justify-content: space-between;
-}
-
-select {
-  min-height: 44px;
-  border: 0;
-  border-bottom: 1.5px solid var(--tick);
-  background: var(--ground);
-  color: var(--ink);
-  font-weight: 600;
 }
 
 .key {

@@ -24,7 +24,7 @@ const isSet = (v: Vigour) => props.plan.heat.vigour === v;
 
 <template>
   <div class="heat">
-    <ul>
+    <ul class="choice-list">
       <li v-for="vigour in VIGOURS" :key="vigour">
         <button
           type="button"
@@ -67,42 +67,5 @@ const isSet = (v: Vigour) => props.plan.heat.vigour === v;
 .heat {
   display: grid;
   gap: 8px;
-}
-
-li button {
-  display: flex;
-  gap: 12px;
-  align-items: center;
-  justify-content: space-between;
-  width: 100%;
-  min-height: 44px;
-  padding: 0 8px;
-  border: 0;
-  border-left: 4px solid transparent;
-  border-bottom: 1px solid var(--hair);
-  background: none;
-  text-align: left;
-}
-
-li button.on {
-  border-left-color: var(--rim);
-  font-weight: 700;
-}
-
-li button:hover {
-  background: var(--rim-soft);
-}
-
-.check {
-  display: flex;
-  gap: 8px;
-  align-items: center;
-  min-height: 44px;
-}
-
-.check input {
-  width: 22px;
-  height: 22px;
-  accent-color: var(--rim);
 }
 </style>

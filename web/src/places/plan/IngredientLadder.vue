@@ -7,6 +7,7 @@ import type { Plan, PlanItem } from "@kettlos/core/simulate/plan-schema";
 import { outcomeOf } from "@kettlos/core/units/problem";
 import { showDuration, showMass, showVolume, type UnitSystem } from "@kettlos/core/units/show";
 import { computed, ref } from "vue";
+import SuggestInput from "../../controls/SuggestInput.vue";
 import ItemEditor from "./ItemEditor.vue";
 import { whenFor, whenRank, whenWords } from "./when-words";
 
@@ -94,18 +95,13 @@ function takeChoice(amount: Amount) {
 }
 
 /** Offers names that fit the word being typed after the amount. */
-function suggest(typed: string, done: (found: { value: string }[]) => void) {
+function suggest(typed: string): readonly string[] {
   const found = /^(\S*\d\S*(?:\s+(?:kg|g|lb|oz|ml|l|qt|cups?|tbsp|tsp))?\s+)(.+)$/i.exec(typed);
   const name = found?.[2];
-  done(
-    name === undefined
-      ? []
-      : findIngredients(name)
-          .slice(0, 7)
-          .map((i) => ({
-            value: `${found?.[1] ?? ""}${i.name.toLowerCase()}`,
-          })),
-  );
+  if (name === undefined) return [];
+  return findIngredients(name)
+    .slice(0, 7)
+    .map((i) => `${found?.[1] ?? ""}${i.name.toLowerCase()}`);
 }
 </script>
 
@@ -138,17 +134,12 @@ function suggest(typed: string, done: (found: { value: string }[]) => void) {
       </li>
     </ol>
     <div class="add">
-      <label for="add-line" class="visually-hidden">Put something in</label>
-      <ElAutocomplete
-        id="add-line"
+      <SuggestInput
         v-model="text"
-        :fetch-suggestions="suggest"
-        :trigger-on-focus="false"
-        :debounce="80"
+        label="Put something in"
         :placeholder="plan.items.length === 0 ? '2.5 kg lamb neck' : 'and 2 medium onions'"
-        clearable
-        @keydown.enter="read"
-        @select="read"
+        :suggest="suggest"
+        @enter="read"
       />
       <button type="button" class="button" @click="read">Put in</button>
     </div>
@@ -238,7 +229,7 @@ li.opens {
   border-top: 1px solid var(--hair);
 }
 
-.add :deep(.el-autocomplete) {
+.add .suggest {
   flex: 1;
 }
 

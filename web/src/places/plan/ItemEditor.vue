@@ -116,17 +116,4 @@ function setAmount({ massKg, counted }: Amount) {
   color: var(--quiet);
   font-size: 14px;
 }
-
-.check {
-  display: flex;
-  gap: 8px;
-  align-items: center;
-  min-height: 44px;
-}
-
-.check input {
-  width: 22px;
-  height: 22px;
-  accent-color: var(--rim);
-}
 </style>

@@ -121,21 +121,6 @@ label {
   font-size: 14px;
 }
 
-.check {
-  display: flex;
-  gap: 8px;
-  align-items: center;
-  min-height: 44px;
-  color: var(--ink);
-  font-size: 16px;
-}
-
-.check input {
-  width: 22px;
-  height: 22px;
-  accent-color: var(--rim);
-}
-
 .row {
   display: flex;
   flex-wrap: wrap;

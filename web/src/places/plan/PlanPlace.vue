@@ -374,6 +374,10 @@ useShortcuts(() => [
   border-top: 1px solid var(--hair);
 }
 
+.simmer {
+  min-width: 0;
+}
+
 .controls {
   display: flex;
   flex-wrap: wrap;

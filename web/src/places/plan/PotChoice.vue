@@ -34,7 +34,7 @@ const rings = computed(() => props.kitchen.rings.map((r) => ({ value: r.id, labe
 
 <template>
   <div class="pots">
-    <ul>
+    <ul class="choice-list">
       <li v-for="{ vessel, fit } in rows" :key="vessel.id">
         <button
           type="button"
@@ -66,29 +66,5 @@ const rings = computed(() => props.kitchen.rings.map((r) => ({ value: r.id, labe
 .pots {
   display: grid;
   gap: 12px;
-}
-
-li button {
-  display: flex;
-  gap: 12px;
-  align-items: center;
-  justify-content: space-between;
-  width: 100%;
-  min-height: 44px;
-  padding: 0 8px;
-  border: 0;
-  border-bottom: 1px solid var(--hair);
-  border-left: 4px solid transparent;
-  background: none;
-  text-align: left;
-}
-
-li button.on {
-  border-left-color: var(--rim);
-  font-weight: 700;
-}
-
-li button:hover {
-  background: var(--rim-soft);
 }
 </style>

@@ -70,6 +70,7 @@ const kind = computed({
     <label v-else-if="plan.stop.by === 'share'" class="line">
       down to
       <input
+        class="written"
         type="number"
         min="5"
         max="95"
@@ -121,10 +122,5 @@ const kind = computed({
 
 input[type="number"] {
   width: 72px;
-  min-height: 44px;
-  border: 0;
-  border-bottom: 1.5px solid var(--tick);
-  background: none;
-  font-weight: 600;
 }
 </style>

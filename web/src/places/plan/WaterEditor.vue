@@ -127,6 +127,7 @@ function take(option: BackwardOption) {
     <label v-else-if="plan.water.by === 'ratio'" class="line">
       1 part bones to
       <input
+        class="written"
         type="number"
         min="0.25"
         max="20"
@@ -170,6 +171,7 @@ function take(option: BackwardOption) {
       />
       <div v-else-if="wanted.by === 'moulds'" class="line">
         <input
+          class="written"
           type="number"
           min="1"
           max="1000"
@@ -204,6 +206,7 @@ function take(option: BackwardOption) {
       </div>
       <div v-else class="line">
         <input
+          class="written"
           type="number"
           min="1"
           max="2000"
@@ -237,6 +240,7 @@ function take(option: BackwardOption) {
         />
         a day for
         <input
+          class="written"
           type="number"
           min="1"
           max="60"
@@ -288,12 +292,6 @@ function take(option: BackwardOption) {
 
 input[type="number"] {
   width: 72px;
-  min-height: 44px;
-  padding: 0 4px;
-  border: 0;
-  border-bottom: 1.5px solid var(--tick);
-  background: none;
-  font-weight: 600;
 }
 
 .options li {

@@ -338,19 +338,6 @@ useShortcuts(() =>
   align-items: center;
 }
 
-.check {
-  display: flex;
-  gap: 8px;
-  align-items: center;
-  min-height: 44px;
-}
-
-.check input {
-  width: 22px;
-  height: 22px;
-  accent-color: var(--rim);
-}
-
 .cause {
   font-size: 20px;
   line-height: 26px;

@@ -1,0 +1,51 @@
+import { expect, type Page } from "@playwright/test";
+
+/** First visit: opens the made-up sample kitchen. */
+export async function openSample(page: Page): Promise<void> {
+  await page.goto("/");
+  await page.getByRole("button", { name: "Open the sample kitchen" }).click();
+  await expect(page.getByRole("heading", { name: "Bramholt Hut" })).toBeVisible();
+}
+
+/** First visit: sets up a kitchen of one's own with a 12 L pot at 500 m. */
+export async function openOwn(page: Page): Promise<void> {
+  await page.goto("/");
+  await page.getByLabel("How high you cook").fill("500");
+  await page.getByLabel("How high you cook").press("Enter");
+  await page.getByLabel("My pot holds").fill("12 L");
+  await page.getByLabel("My pot holds").press("Enter");
+  await page.getByLabel("and is this wide inside").fill("26 cm");
+  await page.getByLabel("and is this wide inside").press("Enter");
+  await page.getByRole("button", { name: "Start with this pot" }).click();
+  await expect(page.getByRole("heading", { name: "My kitchen" })).toBeVisible();
+}
+
+/** Types one line of what goes in, as a cook would say it. */
+export async function putIn(page: Page, line: string): Promise<void> {
+  const box = page.getByLabel("Put something in");
+  await box.fill(line);
+  await box.press("Enter");
+  await expect(box).toHaveValue("");
+}
+
+/** The sentence that is the plan. */
+export const sentence = (page: Page) => page.getByRole("main").getByRole("heading", { level: 1 });
+
+/** Every event of this browser, in the order of writing. */
+export const storedEvents = (page: Page): Promise<{ kind: string; atMs: number }[]> =>
+  page.evaluate(
+    () =>
+      new Promise((resolve, reject) => {
+        const opening = indexedDB.open("kettlos");
+        opening.onerror = () => reject(new Error("cannot open"));
+        opening.onsuccess = () => {
+          const all = opening.result.transaction("events").objectStore("events").getAll();
+          all.onsuccess = () => {
+            opening.result.close();
+            resolve(
+              (all.result as { event: { kind: string; atMs: number } }[]).map((r) => r.event),
+            );
+          };
+        };
+      }),
+  );

@@ -1,0 +1,199 @@
+import AxeBuilder from "@axe-core/playwright";
+import { expect, test, type Page } from "@playwright/test";
+import { readFileSync, writeFileSync } from "node:fs";
+import { openSample, putIn, sentence } from "./kitchens";
+
+const EVENING = new Date("2026-03-18T20:14:00+01:00");
+
+test.beforeEach(async ({ page }) => {
+  await page.clock.install({ time: EVENING });
+});
+
+const violations = async (page: Page) => {
+  const found = await new AxeBuilder({ page })
+    .withTags(["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa"])
+    .analyze();
+  return found.violations.map(
+    (v) => `${v.id}: ${v.nodes.map((n) => n.target.join(" ")).join(" | ")}`,
+  );
+};
+
+for (const look of ["day", "night"])
+  test(`no accessibility violations on any screen, by ${look}`, async ({ page }) => {
+    test.slow();
+    await page.addInitScript((l) => localStorage.setItem("kettlos-look", l), look);
+    await page.goto("/");
+    await expect(page.getByRole("heading", { name: "Set up mine" })).toBeVisible();
+    expect(await violations(page)).toEqual([]);
+    await openSample(page);
+    const screens: [string, RegExp][] = [
+      ["/bench", /On the fire/],
+      ["/plan/plan-lamb", /lamb neck/],
+      ["/cook/on-fire", /In the pot/],
+      ["/strain/past-11", /strained/],
+      ["/logbook", /Logbook/],
+      ["/logbook/past-11", /What happened/],
+      ["/kitchen", /Pots/],
+    ];
+    for (const [path, heading] of screens) {
+      await page.goto(path);
+      await expect(page.getByRole("heading", { name: heading }).first()).toBeVisible();
+      expect(await violations(page), path).toEqual([]);
+    }
+    await page.goto("/plan/plan-lamb");
+    await page.getByRole("button", { name: /change the water/ }).click();
+    await expect(page.getByText("so that … are left")).toBeVisible();
+    expect(await violations(page), "water editor").toEqual([]);
+  });
+
+test("the plan by keyboard alone: water, heat, lid, time, an ingredient, why", async ({ page }) => {
+  await openSample(page);
+  await page.keyboard.press("2");
+  await expect(sentence(page)).toContainText("lamb neck");
+  await page.getByRole("slider", { name: "Water line" }).focus();
+  await page.keyboard.press("Shift+ArrowUp");
+  await expect(sentence(page)).toContainText(/4\.[5-9] L water|5\.0 L water/);
+  await page.keyboard.press("u");
+  await page.getByRole("radio", { name: /gentle/ }).focus();
+  await page.keyboard.press("ArrowRight");
+  await expect(sentence(page)).toContainText("steady simmer");
+  await page.getByRole("radio", { name: "ajar" }).focus();
+  await page.keyboard.press("ArrowRight");
+  await expect(sentence(page)).toContainText("lid on");
+  await page.locator("main").focus();
+  await page.keyboard.press("-");
+  await expect(sentence(page)).toContainText("6 h at a steady simmer");
+  await putIn(page, "3 carrots");
+  await expect(page.getByRole("button", { name: "Change Carrot" })).toHaveCount(2);
+  await page.getByRole("button", { name: "Why: Strained" }).focus();
+  await page.keyboard.press("Enter");
+  await expect(page.getByText(/Water in, plus what meat and vegetables let go/)).toBeVisible();
+  await page.keyboard.press("Escape");
+  await page.locator("main").focus();
+  await page.keyboard.press("?");
+  await expect(page.getByRole("dialog", { name: "Keys" })).toBeVisible();
+  await page.keyboard.press("Escape");
+  await page.keyboard.press("6");
+  await expect(page.getByRole("heading", { name: "Pots" })).toBeVisible();
+});
+
+test("from the result back: what shall be left gives bones, water and pot", async ({ page }) => {
+  await openSample(page);
+  await page.goto("/plan/plan-lamb");
+  await page.getByRole("button", { name: /change the water/ }).click();
+  await page.getByText("so that … are left").click();
+  await page.getByLabel("Left, strained").fill("3 L");
+  await page.getByLabel("Left, strained").press("Enter");
+  await expect(sentence(page)).toContainText("about 3.0 L strained");
+  await page.getByText("moulds", { exact: true }).click();
+  await page.getByLabel("How many moulds").fill("20");
+  await page.getByLabel("How many moulds").press("Enter");
+  await expect(sentence(page)).toContainText("about 4.5 L strained");
+  await page.getByRole("button", { name: "Work out bones and pot too" }).click();
+  await page.getByRole("button", { name: "Take", exact: true }).first().click();
+  await expect(sentence(page)).toContainText("about 4.5 L strained");
+  const bones = Number(/([\d.]+) kg lamb neck/.exec(await sentence(page).innerText())?.[1]);
+  expect(bones).toBeGreaterThan(2.5);
+  expect(bones).toBeLessThan(3.5);
+});
+
+test("a pot too small says so before anything is in, and which pot would do", async ({ page }) => {
+  await openSample(page);
+  await page.goto("/plan/plan-lamb");
+  await page.getByRole("button", { name: /change the pot/ }).click();
+  await expect(page.getByRole("button", { name: /Sauté pan/ })).toContainText(
+    /runs over|over the rim/,
+  );
+  await expect(page.getByRole("button", { name: /Pressure cooker/ })).toContainText(/over|fits/);
+  await expect(page.getByRole("button", { name: /Slow cooker/ })).toHaveCount(0);
+  await page.getByRole("button", { name: /Sauté pan/ }).click();
+  await expect(page.getByRole("alert")).toContainText(/does not go in|heap needs/);
+  await page.getByRole("button", { name: "Undo the last change" }).click();
+  await expect(sentence(page)).toContainText("tall pot");
+});
+
+test("everything out to a file and back; a bad file changes nothing", async ({ page }) => {
+  await openSample(page);
+  await page.goto("/kitchen");
+  const [download] = await Promise.all([
+    page.waitForEvent("download"),
+    page.getByRole("button", { name: "Save it all to a file" }).click(),
+  ]);
+  const path = await download.path();
+  const file = JSON.parse(readFileSync(path, "utf8")) as {
+    plans: { name: string }[];
+    schemaVersion: number;
+  };
+  expect(file.plans).toHaveLength(6);
+  const choose = page.locator("input[type=file]");
+
+  const newer = test.info().outputPath("newer.json");
+  writeFileSync(newer, JSON.stringify({ ...file, schemaVersion: 99 }));
+  await choose.setInputFiles(newer);
+  await expect(page.getByText(/reads up to 1\. Update Kettlos/)).toBeVisible();
+  const bad = test.info().outputPath("bad.json");
+  writeFileSync(bad, JSON.stringify({ ...file, plans: [{ ...file.plans[0], vesselId: "gone" }] }));
+  await choose.setInputFiles(bad);
+  await expect(page.getByText("plans[0].vesselId")).toBeVisible();
+  await expect(page.getByText("what is here stands as it was", { exact: false })).toBeVisible();
+
+  await page.getByRole("button", { name: "Leave the sample kitchen" }).click();
+  await page.getByRole("button", { name: "Remove it all" }).click();
+  await expect(page.getByRole("heading", { name: "Set up mine" })).toBeVisible();
+  await page.getByRole("button", { name: "Start with this pot" }).click();
+  await page.goto("/plan");
+  await expect(page.getByRole("heading", { name: "Nothing planned yet" })).toBeVisible();
+  await page.goto("/logbook");
+  await expect(page.getByText("No batch is logged yet", { exact: false })).toBeVisible();
+
+  await page.goto("/kitchen");
+  await choose.setInputFiles(path);
+  await page.getByRole("button", { name: "In place of everything here" }).click();
+  await expect(page.getByText("Replaced everything with 6 plans and 13 batches.")).toBeVisible();
+  await expect(page.getByLabel("Name of the kitchen")).toHaveValue("Bramholt Hut");
+});
+
+test("a pot drawn as it is measured, by a ruler or by what it holds", async ({ page }) => {
+  await openSample(page);
+  await page.goto("/kitchen");
+  await page.getByLabel("How high").fill("5,000 ft");
+  await page.getByLabel("How high").press("Enter");
+  await page.getByRole("button", { name: /^5000 ft/ }).click();
+  await expect(page.getByText("94.9 °C · 203 °F")).toBeVisible();
+  await page.getByRole("button", { name: "Add a pot" }).click();
+  await page.getByText("it holds … and is … across").click();
+  await page.getByLabel("It holds, to the rim").fill("8 qt");
+  await page.getByLabel("It holds, to the rim").press("Enter");
+  await expect(page.getByRole("button", { name: /New pot/ })).toContainText("7.6 L · 8 qt");
+  await page.getByText("oval", { exact: true }).waitFor({ state: "hidden" });
+  await page.getByText("with a ruler", { exact: true }).click();
+  await page.getByText("oval", { exact: true }).click();
+  await page.getByLabel("Width at the rim").fill("10 in");
+  await page.getByLabel("Width at the rim").press("Enter");
+  await expect(page.getByRole("button", { name: /New pot/ })).not.toContainText("8 qt");
+});
+
+test("works with no network after the first load", async ({ page, context }) => {
+  await openSample(page);
+  await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
+  await context.setOffline(true);
+  await page.goto("/plan/plan-lamb");
+  await expect(sentence(page)).toContainText("lamb neck");
+});
+
+for (const [place, path] of [
+  ["bench", "/bench"],
+  ["plan", "/plan/plan-lamb"],
+  ["cook", "/cook/on-fire"],
+] as const)
+  test(`${place} fits a phone: nothing runs off sideways`, async ({ page }) => {
+    await page.setViewportSize({ width: 390, height: 844 });
+    await openSample(page);
+    await page.goto(path);
+    await expect(page.getByRole("heading", { level: 1 }).first()).toBeVisible();
+    const over = await page.evaluate(() => {
+      const main = document.querySelector("main");
+      return main === null ? 0 : main.scrollWidth - main.clientWidth;
+    });
+    expect(over).toBeLessThanOrEqual(1);
+  });
