@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import type { Estimate } from "@kettlos/core/units/estimate";
 import { computed } from "vue";
+import EditPopover from "./EditPopover.vue";
+import { useOpened } from "./use-opened";
 
 /** A "Why?" beside a figure: range, formula in words, inputs, and each constant with its source. */
 const props = defineProps<{ estimate: Estimate; label?: string }>();
@@ -13,19 +15,30 @@ const number = (value: number | string): string =>
       : Math.abs(value) >= 10
         ? value.toFixed(1)
         : value.toFixed(2);
+const { key, anchor, toggle, shut } = useOpened();
 const inputs = computed(() =>
   props.estimate.because.inputs.filter((i) => typeof i.value === "string" || i.value !== 0),
 );
 </script>
 
 <template>
-  <ElPopover trigger="click" placement="bottom" :width="420" :persistent="false">
-    <template #reference>
-      <button class="link why" type="button" :aria-label="`Why: ${estimate.name}`">
-        {{ label ?? "Why?" }}
-      </button>
-    </template>
-    <div class="because">
+  <button
+    class="link why"
+    type="button"
+    :aria-label="`Why: ${estimate.name}`"
+    :aria-expanded="key !== null"
+    @click="toggle('why', $event)"
+  >
+    {{ label ?? "Why?" }}
+  </button>
+  <EditPopover
+    v-if="anchor !== null"
+    :anchor="anchor"
+    :width="420"
+    :label="`Why: ${estimate.name}`"
+    @shut="shut"
+  >
+    <div class="because" tabindex="0">
       <h3>
         {{ estimate.name }}: {{ number(estimate.expected) }} {{ estimate.unit }}
         <span class="quiet">({{ number(estimate.low) }}–{{ number(estimate.high) }})</span>
@@ -54,7 +67,7 @@ const inputs = computed(() =>
         >. Nine times in ten it is above the low end, nine in ten below the high.
       </p>
     </div>
-  </ElPopover>
+  </EditPopover>
 </template>
 
 <style scoped>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Lid } from "@kettlos/core/liquid/constants";
 import { computed, useId } from "vue";
-import { heapOfBones } from "./bones";
+import BoneHeap from "./BoneHeap.vue";
 import PotPatterns from "./PotPatterns.vue";
 import { halfWidthAt, innerPath, slicePath, yAt, type PotFrame } from "./pot-frame";
 
@@ -28,9 +28,6 @@ const level = computed(() => props.levelM ?? 0);
 const from = computed(() => Math.max(level.value, props.fromM ?? 0));
 const wall = computed(() => (props.small ? 3 : 5));
 const rimH = computed(() => (props.small ? 5 : 8));
-const bones = computed(() =>
-  heapOfBones(props.frame, props.heapTopM ?? 0, props.small ? 0.034 : 0.036, props.seed ?? 7),
-);
 const topHalf = computed(() => halfWidthAt(props.frame, props.frame.vessel.heightM));
 const flameXs = computed(() => {
   const half = halfWidthAt(props.frame, 0);
@@ -67,22 +64,14 @@ const lidTilt = computed(() => (props.lid === "ajar" ? 5 : 0));
         fill="var(--broth)"
         data-part="liquid"
       />
-      <g :stroke-width="small ? 0.8 : 1.15" stroke="var(--bone-line)" stroke-linejoin="round">
-        <template v-for="(bone, i) in bones" :key="i">
-          <path :d="bone.path" :fill="`url(#${id}-stipple)`" />
-          <ellipse
-            v-if="bone.marrow !== null"
-            :cx="bone.marrow.x"
-            :cy="bone.marrow.y"
-            :rx="bone.marrow.rx"
-            :ry="bone.marrow.ry"
-            :transform="`rotate(${bone.marrow.turn} ${bone.marrow.x} ${bone.marrow.y})`"
-            fill="var(--marrow)"
-            stroke="var(--bone-dot)"
-            stroke-width="0.7"
-          />
-        </template>
-      </g>
+      <BoneHeap
+        v-if="(heapTopM ?? 0) > 0"
+        :frame="frame"
+        :heap-top-m="heapTopM ?? 0"
+        :seed="seed ?? 7"
+        :small="small ?? false"
+        :fill="`url(#${id}-stipple)`"
+      />
       <line
         v-if="fillLineM !== undefined"
         :x1="frame.centreX - topHalf"

@@ -49,23 +49,32 @@ const maxCook = computed(() =>
 );
 const yCook = computed(() => scaleLinear([0, maxCook.value], [COOK.top + COOK.height, COOK.top]));
 
-const points = computed(() => props.trace.points);
+/** More points than this cannot be told apart on a screen; the last one always stays. */
+const MOST_POINTS = 90;
+const points = computed(() => {
+  const all = props.trace.points;
+  const every = Math.ceil(all.length / MOST_POINTS);
+  return all.filter((_, i) => i % every === 0 || i === all.length - 1);
+});
 type Point = (typeof props.trace.points)[number];
 const heatPath = computed(
   () =>
     line<Point>()
+      .digits(1)
       .x((p) => x.value(p.tMin))
       .y((p) => yHeat.value(p.liquidC))(points.value) ?? "",
 );
 const cookPath = computed(
   () =>
     line<Point>()
+      .digits(1)
       .x((p) => x.value(p.tMin))
       .y((p) => yCook.value(p.cookMin))(points.value) ?? "",
 );
 const liquidArea = computed(
   () =>
     area<Point>()
+      .digits(1)
       .x((p) => x.value(p.tMin))
       .y0(yLiquid.value(0))
       .y1((p) => yLiquid.value(p.liquidL))(points.value) ?? "",
@@ -73,6 +82,7 @@ const liquidArea = computed(
 const goneArea = computed(
   () =>
     area<Point>()
+      .digits(1)
       .x((p) => x.value(p.tMin))
       .y0((p) => yLiquid.value(p.liquidL))
       .y1(yLiquid.value(points.value[0]?.liquidL ?? 0))(points.value) ?? "",
@@ -82,9 +92,12 @@ const bandArea = computed(() => {
   if (band === null) return "";
   return (
     area<number>()
+      .digits(1)
       .x((i) => x.value(band.tMin[i] ?? 0))
       .y0((i) => yLiquid.value(band.lowL[i] ?? 0))
-      .y1((i) => yLiquid.value(band.highL[i] ?? 0))(band.tMin.map((_, i) => i)) ?? ""
+      .y1((i) => yLiquid.value(band.highL[i] ?? 0))(
+      band.tMin.map((_, i) => i).filter((i) => i % 3 === 0 || i === band.tMin.length - 1),
+    ) ?? ""
   );
 });
 const last = computed(() => points.value.at(-1));

@@ -102,8 +102,8 @@ function save() {
         :min="0"
         :max="max"
         :density-kg-l="1"
-        @entered="save"
         :placeholder="bareUnit"
+        @entered="save"
       />
       <p class="quiet small">
         The model has it at about

@@ -3,18 +3,19 @@ import { findIngredients, ingredientById } from "@kettlos/core/ingredient/catalo
 import type { Amount } from "@kettlos/core/ingredient/read-amount";
 import { readLine } from "@kettlos/core/ingredient/read-line";
 import type { Ingredient } from "@kettlos/core/ingredient/ingredient";
-import type { Plan, PlanItem } from "@kettlos/core/simulate/plan-schema";
+import type { PlanItem } from "@kettlos/core/simulate/plan-schema";
 import { outcomeOf } from "@kettlos/core/units/problem";
 import { showDuration, showMass, showVolume, type UnitSystem } from "@kettlos/core/units/show";
 import { computed, ref } from "vue";
+import EditPopover from "../../controls/EditPopover.vue";
 import SuggestInput from "../../controls/SuggestInput.vue";
+import { useOpened } from "../../controls/use-opened";
 import ItemEditor from "./ItemEditor.vue";
 import { whenFor, whenRank, whenWords } from "./when-words";
 
 /** What goes in, as a ladder by time; a line is typed as it would be said. */
 const props = defineProps<{
-  plan: Plan;
-  waterL: number;
+  items: readonly PlanItem[];
   holdMin: number;
   units: UnitSystem;
 }>();
@@ -24,11 +25,14 @@ const emit = defineEmits<{
   remove: [id: string];
 }>();
 
+const nameOf = (item: PlanItem) => ingredientById(item.ingredientId).name;
+const { key, anchor, toggle, shut } = useOpened();
+const openItem = computed(() => props.items.find((i) => i.id === key.value) ?? null);
 const rungs = computed(() => {
-  const sorted = [...props.plan.items].sort((a, b) => whenRank(a.when) - whenRank(b.when));
+  const sorted = [...props.items].sort((a, b) => whenRank(a.when) - whenRank(b.when));
   return sorted.map((item, i) => ({
     item,
-    name: ingredientById(item.ingredientId).name,
+    name: nameOf(item),
     opens: i === 0 || whenWords(sorted[i - 1]?.when ?? item.when) !== whenWords(item.when),
   }));
 });
@@ -115,35 +119,46 @@ function suggest(typed: string): readonly string[] {
             <span>{{ clockOf(rung.item) }}</span>
           </template>
         </span>
-        <ElPopover trigger="click" placement="bottom-start" :width="400" :persistent="false">
-          <template #reference>
-            <button type="button" class="rung" :aria-label="`Change ${rung.name}`">
-              <strong>{{ rung.name }}</strong>
-              <b class="figure">{{ amountOf(rung.item, metric ? "metric" : "us") }}</b>
-              <span class="quiet us">{{ metric && us ? amountOf(rung.item, "us") : "" }}</span>
-              <span class="quiet prep">{{ prepOf(rung.item) }}</span>
-            </button>
-          </template>
-          <ItemEditor
-            :item="rung.item"
-            :units="units"
-            @change="emit('change', rung.item.id, $event)"
-            @remove="emit('remove', rung.item.id)"
-          />
-        </ElPopover>
+        <button
+          type="button"
+          class="rung"
+          :aria-label="`Change ${rung.name}`"
+          :aria-expanded="key === rung.item.id"
+          @click="toggle(rung.item.id, $event)"
+        >
+          <strong>{{ rung.name }}</strong>
+          <b class="figure">{{ amountOf(rung.item, metric ? "metric" : "us") }}</b>
+          <span class="quiet us">{{ metric && us ? amountOf(rung.item, "us") : "" }}</span>
+          <span class="quiet prep">{{ prepOf(rung.item) }}</span>
+        </button>
       </li>
     </ol>
+    <EditPopover
+      v-if="anchor !== null && openItem !== null"
+      :key="openItem.id"
+      :anchor="anchor"
+      :width="400"
+      :label="`Change ${nameOf(openItem)}`"
+      @shut="shut"
+    >
+      <ItemEditor
+        :item="openItem"
+        :units="units"
+        @change="emit('change', openItem.id, $event)"
+        @remove="emit('remove', openItem.id)"
+      />
+    </EditPopover>
     <div class="add">
       <SuggestInput
         v-model="text"
         label="Put something in"
-        :placeholder="plan.items.length === 0 ? '2.5 kg lamb neck' : 'and 2 medium onions'"
+        :placeholder="items.length === 0 ? '2.5 kg lamb neck' : 'and 2 medium onions'"
         :suggest="suggest"
         @enter="read"
       />
       <button type="button" class="button" @click="read">Put in</button>
     </div>
-    <p v-if="plan.items.length === 0" class="quiet small">
+    <p v-if="items.length === 0" class="quiet small">
       Type what goes in as you would say it: a weight or a count, then the name.
     </p>
     <p v-if="choices.length > 0" class="ask" role="alert">

@@ -10,7 +10,9 @@ import { format } from "date-fns";
 import { computed, onBeforeUnmount, watch } from "vue";
 import { useRoute, useRouter } from "vue-router";
 import CautionList from "../../controls/CautionList.vue";
+import EditPopover from "../../controls/EditPopover.vue";
 import TickChoice from "../../controls/TickChoice.vue";
+import { useOpened } from "../../controls/use-opened";
 import WhyFigure from "../../controls/WhyFigure.vue";
 import { useKitchenStore } from "../../data/kitchen-store";
 import { copyOf, newPlan } from "../../data/new-plan";
@@ -24,6 +26,7 @@ import LidChoice from "./LidChoice.vue";
 import PlanDetails from "./PlanDetails.vue";
 import PlanPot from "./PlanPot.vue";
 import PlanSentence from "./PlanSentence.vue";
+import ReadyBy from "./ReadyBy.vue";
 import { usePlanStore } from "./plan-store";
 
 const kitchenStore = useKitchenStore();
@@ -31,6 +34,7 @@ const planStore = usePlanStore();
 const route = useRoute();
 const router = useRouter();
 
+const { key, anchor, toggle, shut } = useOpened();
 const kitchen = computed(() => kitchenStore.kitchen);
 const units = computed(() => kitchenStore.units);
 const plan = computed(() => planStore.plan);
@@ -73,6 +77,10 @@ async function open(next: NonNullable<typeof plan.value>) {
   await savePlan(next);
   planStore.open(next);
   await router.push(`/plan/${next.id}`);
+}
+async function openOther(id: string) {
+  shut();
+  await router.push(`/plan/${id}`);
 }
 async function remove() {
   const gone = plan.value;
@@ -134,11 +142,6 @@ const flavourCaution = computed<Caution | null>(() => {
       };
 });
 const start = computed(() => answers.value?.start ?? null);
-const readyAt = computed({
-  get: () => (plan.value?.readyAt ? new Date(plan.value.readyAt) : null),
-  set: (date: Date | null) =>
-    planStore.change({ readyAt: date === null ? null : date.toISOString() }),
-});
 const clock = (ms: number) => format(ms, "EEE HH:mm");
 const holdBy = (minutes: number) => {
   if (plan.value?.stop.by !== "time") return;
@@ -163,22 +166,32 @@ useShortcuts(() => [
   <div v-if="plan !== null && kitchen !== null" class="plan">
     <StageStrip :name="plan.name" stage="gather" :plan-id="plan.id">
       <template #name>
-        <ElPopover trigger="click" placement="bottom-start" :width="380" :persistent="false">
-          <template #reference>
-            <button type="button" class="editable figure" aria-label="Name, for whom, other plans">
-              {{ plan.name }}
-            </button>
-          </template>
+        <button
+          type="button"
+          class="editable figure"
+          :aria-expanded="key !== null"
+          :aria-label="`${plan.name}: name, for whom, other plans`"
+          @click="toggle('details', $event)"
+        >
+          {{ plan.name }}
+        </button>
+        <EditPopover
+          v-if="anchor !== null"
+          :anchor="anchor"
+          :width="380"
+          label="This plan"
+          @shut="shut"
+        >
           <PlanDetails
             :plan="plan"
             :plans="kitchenStore.plans"
             @change="planStore.change($event)"
-            @open="router.push(`/plan/${$event}`)"
+            @open="openOther"
             @fresh="startNew"
             @copy="duplicate"
             @remove="remove"
           />
-        </ElPopover>
+        </EditPopover>
       </template>
       <template #about>{{
         plan.forWhat === ""
@@ -240,8 +253,7 @@ useShortcuts(() => [
           >
         </p>
         <IngredientLadder
-          :plan="plan"
-          :water-l="answers.waterL"
+          :items="plan.items"
           :hold-min="answers.trace.holdMin"
           :units="units"
           @add="planStore.addItem($event)"
@@ -299,15 +311,7 @@ useShortcuts(() => [
       <aside class="side">
         <CautionList v-if="flavourCaution !== null" :cautions="[flavourCaution]" />
         <CautionList :cautions="grave" />
-        <label class="ready">
-          Strained by
-          <ElDatePicker
-            v-model="readyAt"
-            type="datetime"
-            format="ddd D MMM HH:mm"
-            placeholder="any time"
-          />
-        </label>
+        <ReadyBy :ready-at="plan.readyAt" @change="planStore.change({ readyAt: $event })" />
         <p v-if="start !== null" class="small">
           <strong>Light the ring {{ clock(start.lightMs) }}</strong
           >, by {{ clock(start.lightSurelyMs) }} to be sure; prepare from
@@ -406,17 +410,6 @@ useShortcuts(() => [
   gap: 6px;
   align-content: start;
   padding-top: 8px;
-}
-
-.ready {
-  display: grid;
-  grid-template-columns: max-content 1fr;
-  gap: 8px;
-  align-items: center;
-}
-
-.side :deep(.el-date-editor) {
-  width: 100%;
 }
 
 .empty {

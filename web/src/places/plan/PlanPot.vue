@@ -4,7 +4,7 @@ import type { Plan, WaterStatement } from "@kettlos/core/simulate/plan-schema";
 import { showLength, showVolume, type UnitSystem } from "@kettlos/core/units/show";
 import type { Vessel } from "@kettlos/core/vessel/vessel-schema";
 import { capacityL, depthForVolumeM, vesselVolumeL } from "@kettlos/core/vessel/volume";
-import { useElementSize } from "@vueuse/core";
+import { useElementSize, useRafFn } from "@vueuse/core";
 import { computed, ref, useTemplateRef } from "vue";
 import PotSection from "../../drawings/PotSection.vue";
 import { depthAtY, halfWidthAt, potFrame, yAt } from "../../drawings/pot-frame";
@@ -102,19 +102,31 @@ const leaders = computed<readonly Leader[]>(() => {
 });
 
 const isPulling = ref(false);
+/** Where the pointer is; taken up once a frame, however many moves come in. */
+let pointerY = 0;
+const { pause, resume } = useRafFn(() => follow(), { immediate: false });
 function pull(event: PointerEvent) {
+  pointerY = event.clientY;
+}
+let followedY = NaN;
+function follow() {
   const box = svg.value?.getBoundingClientRect();
-  if (!isPulling.value || box === undefined) return;
-  const y = ((event.clientY - box.top) / box.height) * HEIGHT.value;
-  emit("pull", depthAtY(frame.value, y));
+  if (box === undefined || pointerY === followedY) return;
+  followedY = pointerY;
+  emit("pull", depthAtY(frame.value, ((pointerY - box.top) / box.height) * HEIGHT.value));
 }
 function grab(event: PointerEvent) {
   isPulling.value = true;
+  pointerY = event.clientY;
+  followedY = event.clientY;
+  resume();
   (event.currentTarget as Element).setPointerCapture(event.pointerId);
 }
 function letGo() {
   if (!isPulling.value) return;
   isPulling.value = false;
+  pause();
+  follow();
   emit("release");
 }
 function step(event: KeyboardEvent) {

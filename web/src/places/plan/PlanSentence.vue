@@ -5,6 +5,8 @@ import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import type { Plan, PlanItem } from "@kettlos/core/simulate/plan-schema";
 import type { UnitSystem } from "@kettlos/core/units/show";
 import { computed } from "vue";
+import EditPopover from "../../controls/EditPopover.vue";
+import { useOpened } from "../../controls/use-opened";
 import HeatChoice from "./HeatChoice.vue";
 import ItemEditor from "./ItemEditor.vue";
 import LidChoice from "./LidChoice.vue";
@@ -26,8 +28,16 @@ const emit = defineEmits<{
 }>();
 
 const parts = computed(() => sentenceParts(props.plan, props.kitchen, props.answers, props.units));
-const itemOf = (field: SentenceField) =>
-  field.of === "item" ? props.plan.items.find((i) => i.id === field.itemId) : undefined;
+const { key, anchor, toggle, shut } = useOpened();
+const keyOf = (field: SentenceField) => (field.of === "item" ? `item:${field.itemId}` : field.of);
+const openField = computed(
+  () =>
+    parts.value.find((p) => p.field !== undefined && keyOf(p.field) === key.value)?.field ?? null,
+);
+const openItem = computed(() => {
+  const field = openField.value;
+  return field?.of === "item" ? props.plan.items.find((i) => i.id === field.itemId) : undefined;
+});
 const WIDTH: Record<SentenceField["of"], number> = {
   item: 400,
   water: 420,
@@ -49,66 +59,67 @@ const NAME: Record<SentenceField["of"], string> = {
 <template>
   <h1 class="sentence">
     <template v-for="(part, i) in parts" :key="i">
-      <ElPopover
+      <button
         v-if="part.field"
-        trigger="click"
-        placement="bottom-start"
-        :width="WIDTH[part.field.of]"
-        :persistent="false"
+        type="button"
+        class="editable"
+        :aria-label="`${part.text}, change the ${NAME[part.field.of]}`"
+        :aria-expanded="key === keyOf(part.field)"
+        @click="toggle(keyOf(part.field), $event)"
       >
-        <template #reference>
-          <button
-            type="button"
-            class="editable"
-            :aria-label="`${part.text}, change the ${NAME[part.field.of]}`"
-            :data-field="part.field.of"
-          >
-            {{ part.text }}
-          </button>
-        </template>
-        <ItemEditor
-          v-if="part.field.of === 'item' && itemOf(part.field)"
-          :item="itemOf(part.field)!"
-          :units="units"
-          @change="emit('changeItem', (part.field as { itemId: string }).itemId, $event)"
-          @remove="emit('removeItem', (part.field as { itemId: string }).itemId)"
-        />
-        <WaterEditor
-          v-else-if="part.field.of === 'water'"
-          :plan="plan"
-          :kitchen="kitchen"
-          :water-l="answers.waterL"
-          :units="units"
-          @state="emit('change', { water: $event })"
-          @plan="emit('change', $event)"
-        />
-        <PotChoice
-          v-else-if="part.field.of === 'vessel'"
-          :plan="plan"
-          :kitchen="kitchen"
-          :answers="answers"
-          :units="units"
-          @change="emit('change', $event)"
-        />
-        <StopEditor
-          v-else-if="part.field.of === 'stop'"
-          :plan="plan"
-          :answers="answers"
-          :units="units"
-          @change="emit('change', $event)"
-        />
-        <HeatChoice
-          v-else-if="part.field.of === 'vigour'"
-          :plan="plan"
-          :kitchen="kitchen"
-          :units="units"
-          @change="emit('change', $event)"
-        />
-        <LidChoice v-else :plan="plan" @change="emit('change', $event)" />
-      </ElPopover>
+        {{ part.text }}
+      </button>
       <span v-else :class="{ result: part.isResult }">{{ part.text }}</span>
     </template>
   </h1>
+  <EditPopover
+    v-if="anchor !== null && openField !== null"
+    :key="key ?? ''"
+    :anchor="anchor"
+    :width="WIDTH[openField.of]"
+    :label="`Change the ${NAME[openField.of]}`"
+    @shut="shut"
+  >
+    <ItemEditor
+      v-if="openItem"
+      :item="openItem"
+      :units="units"
+      @change="emit('changeItem', openItem.id, $event)"
+      @remove="emit('removeItem', openItem.id)"
+    />
+    <WaterEditor
+      v-else-if="openField.of === 'water'"
+      :plan="plan"
+      :kitchen="kitchen"
+      :water-l="answers.waterL"
+      :units="units"
+      @state="emit('change', { water: $event })"
+      @plan="emit('change', $event)"
+    />
+    <PotChoice
+      v-else-if="openField.of === 'vessel'"
+      :plan="plan"
+      :kitchen="kitchen"
+      :answers="answers"
+      :units="units"
+      @change="emit('change', $event)"
+    />
+    <StopEditor
+      v-else-if="openField.of === 'stop'"
+      :plan="plan"
+      :answers="answers"
+      :units="units"
+      @change="emit('change', $event)"
+    />
+    <HeatChoice
+      v-else-if="openField.of === 'vigour'"
+      :plan="plan"
+      :kitchen="kitchen"
+      :units="units"
+      @change="emit('change', $event)"
+    />
+    <LidChoice v-else :plan="plan" @change="emit('change', $event)" />
+  </EditPopover>
 </template>
 
 <style scoped>

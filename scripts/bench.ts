@@ -1,0 +1,123 @@
+// Measures what the project promises about speed; prints figures with their limits.
+import { answersFor } from "@kettlos/core/because/answers";
+import { readKettlosFile } from "@kettlos/core/formats/kettlos-json";
+import type { Plan } from "@kettlos/core/simulate/plan-schema";
+import { simulate } from "@kettlos/core/simulate/simulate";
+import { coldWaterKg, waterL } from "@kettlos/core/simulate/water-ways";
+import type { Page } from "@playwright/test";
+import { spawnSync } from "node:child_process";
+import { readFileSync } from "node:fs";
+import { cpus } from "node:os";
+import { fileURLToPath } from "node:url";
+import { withApplication } from "./browser";
+
+const root = fileURLToPath(new URL("..", import.meta.url));
+const reading = readKettlosFile(readFileSync(`${root}examples/lamb-neck-broth.json`, "utf8"));
+if (!reading.ok) throw new Error("the example does not read");
+const { kitchen, plans } = reading.file;
+const sixHours = plans[0];
+if (sixHours === undefined) throw new Error("the example has no plan");
+const dayLong: Plan = { ...sixHours, stop: { by: "time", holdMin: 1440 } };
+const tapered: Plan = {
+  ...dayLong,
+  vesselId: "casserole",
+  items: dayLong.items.map((i) => ({ ...i, massKg: i.massKg / 2 })),
+  water: { by: "amount", volumeL: 2.5 },
+  heat: { ...dayLong.heat, lid: "on" },
+};
+
+const quantile = (sorted: readonly number[], q: number) =>
+  sorted[Math.min(sorted.length - 1, Math.floor(q * sorted.length))] ?? NaN;
+
+function time(name: string, limitMs: number | null, work: () => unknown): void {
+  for (let i = 0; i < 200; i++) work();
+  const times: number[] = [];
+  for (let i = 0; i < 300; i++) {
+    const from = performance.now();
+    work();
+    times.push(performance.now() - from);
+  }
+  times.sort((a, b) => a - b);
+  report(name, quantile(times, 0.5), quantile(times, 0.95), limitMs);
+}
+
+function report(name: string, p50: number, p95: number, limitMs: number | null): void {
+  const limit =
+    limitMs === null ? "" : `  limit ${limitMs} ms: ${p50 <= limitMs ? "kept" : "BROKEN"}`;
+  console.log(`${name.padEnd(52)} p50 ${p50.toFixed(2)} ms  p95 ${p95.toFixed(2)} ms${limit}`);
+}
+
+console.log(`${cpus()[0]?.model ?? "unknown processor"}, Node ${process.version}`);
+const waterKg = (plan: Plan) => coldWaterKg(waterL(plan, kitchen), kitchen);
+for (const [name, plan, limit] of [
+  ["simulate 6 h 30, straight pot", sixHours, null],
+  ["simulate 24 h, straight pot", dayLong, 2],
+  ["simulate 24 h, tapered oval", tapered, 2],
+] as const) {
+  const kg = waterKg(plan);
+  time(name, limit, () => simulate(plan, kitchen, { waterKg: kg }));
+}
+const noon = () => 12;
+const first = answersFor(sixHours, kitchen, noon);
+if (!first.ok) throw first.problem;
+time("answers with ranges", null, () => answersFor(sixHours, kitchen, noon));
+time("answers while dragging (ranges kept)", null, () =>
+  answersFor(sixHours, kitchen, noon, first.value.spread),
+);
+
+spawnSync(process.execPath, [`${root}scripts/setup.mjs`, "--app", "--browser"], {
+  stdio: "inherit",
+});
+await withApplication(async (browser, url) => {
+  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+  await page.goto(url);
+  await page.getByRole("button", { name: "Open the sample kitchen" }).click();
+  await page.getByRole("heading", { name: "On the fire" }).waitFor();
+  await page.goto(`${url}/plan/plan-lamb`);
+  const handle = page.getByRole("slider", { name: "Water line" });
+  await handle.waitFor();
+  const box = await handle.boundingBox();
+  if (box === null) throw new Error("no water line");
+  const [x, y] = [box.x + box.width / 3, box.y + box.height / 2];
+  const idle = await framesDuring(page, x, y);
+  await page.mouse.move(x, y);
+  await page.mouse.down();
+  const drag = await framesDuring(page, x, y);
+  await page.mouse.up();
+  const frameMs = 1000 / 60;
+  const tell = (name: string, ms: readonly number[], limit: number | null) =>
+    report(name, quantile(ms, 0.5), quantile(ms, 0.95), limit, quantile(ms, 0.95));
+  tell(`dragging the water line: work a frame (n ${drag.work.length})`, drag.work, frameMs);
+  tell("dragging the water line: frame to frame", drag.frames, null);
+  tell("same pointer moves, nothing dragged: frame to frame", idle.frames, null);
+});
+
+/** Pulls the pointer up and down; gives frame intervals, and script to paint of each frame, ms, sorted. */
+async function framesDuring(page: Page, x: number, y: number) {
+  // As text, so that the page gets it just as it stands here.
+  await page.evaluate(`
+    window.bench_ = { frames: [], work: [], on: true };
+    const after = new MessageChannel();
+    let began = 0;
+    after.port1.onmessage = () => window.bench_.work.push(performance.now() - began);
+    let before = performance.now();
+    const mine = window.bench_;
+    requestAnimationFrame(function tick(at) {
+      const now = performance.now();
+      mine.frames.push(now - before);
+      before = now;
+      began = now;
+      after.port2.postMessage(0);
+      if (mine.on) requestAnimationFrame(tick);
+    });
+  `);
+  for (let round = 0; round < 4; round++) {
+    await page.mouse.move(x, y - 70, { steps: 60 });
+    await page.mouse.move(x, y + 40, { steps: 60 });
+  }
+  const { frames, work } = await page.evaluate<{ frames: number[]; work: number[] }>(
+    "(window.bench_.on = false, window.bench_)",
+  );
+  const sorted = (ms: number[]) => ms.slice(5).sort((a, b) => a - b);
+  return { frames: sorted(frames), work: sorted(work) };
+}
