@@ -45,6 +45,7 @@ export default ts.config(
   },
   {
     files: ["core/src/**/*.ts"],
+    ignores: ["**/*.test.ts"],
     rules: {
       "no-restricted-globals": ["error", ...NODE_GLOBALS_BANNED_IN_CORE, "window", "document"],
       "no-restricted-syntax": [
@@ -67,6 +68,7 @@ export default ts.config(
     files: ["**/*.js", "**/*.mjs", "**/*.cjs"],
     extends: [ts.configs.disableTypeChecked],
     languageOptions: { globals: globals.node },
+    rules: { "@typescript-eslint/no-require-imports": "off" },
   },
   {
     files: ["**/*.test.ts", "e2e/**/*.ts", "core/test/**/*.ts"],

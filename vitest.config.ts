@@ -1,3 +1,4 @@
+import { fileURLToPath } from "node:url";
 import { defineConfig } from "vitest/config";
 
 export default defineConfig({
@@ -20,7 +21,7 @@ export default defineConfig({
           root: "web",
           environment: "happy-dom",
           include: ["src/**/*.test.ts"],
-          setupFiles: ["./test/setup.ts"],
+          setupFiles: [fileURLToPath(new URL("./web/test/setup.ts", import.meta.url))],
         },
       },
     ],

@@ -5,7 +5,7 @@ const MORNING = new Date("2026-03-18T08:00:00+01:00");
 
 /** Reloads where wanted, and waits until the screen stands again. */
 type Pause = (page: Page) => Promise<void>;
-const goOn: Pause = async () => undefined;
+const goOn: Pause = () => Promise.resolve();
 const reload: Pause = async (page) => {
   // Autosave is a quarter of a second behind the last change.
   await page.clock.runFor(600);

@@ -57,7 +57,7 @@ function asJson(plan: Plan, kitchen: Kitchen, answers: Answers) {
       answers.start === null
         ? null
         : Object.fromEntries(
-            Object.entries(answers.start).map(([k, ms]) => [
+            Object.entries(answers.start).map(([k, ms]: [string, number]) => [
               k.replace(/Ms$/, ""),
               new Date(ms).toISOString(),
             ]),
