@@ -1,6 +1,6 @@
 import { fitRate, type RateBelief, type RateObservation } from "../forecast/rate-fit";
 import { nextLookMin } from "../forecast/time-to-target";
-import { SIMMER_FLUX_KG_M2_H } from "../liquid/constants";
+import { DRY_ALARM_M, SIMMER_FLUX_KG_M2_H } from "../liquid/constants";
 import { hobFluxKgM2H } from "../liquid/evaporation";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
@@ -12,6 +12,7 @@ import { coldWaterKg, startSolids, waterL } from "../simulate/water-ways";
 import { Z90 } from "../units/estimate";
 import { freeSurfaceM2, liquidAtDepthL, type SolidsIn } from "../vessel/solids";
 import type { Vessel } from "../vessel/vessel-schema";
+import { vesselVolumeL } from "../vessel/volume";
 import { COLD_DENSITY_KG_L, waterDensityKgL } from "../water/properties";
 import type { Cook, Reading } from "./fold";
 
@@ -239,9 +240,12 @@ class LiveModel {
 
   /** Liquid at which the alarm for bare bones sounds, kg; null where bones never were covered. */
   bareKg(): number | null {
-    const alarmM = this.planned.heapTopM + 0.01;
-    if (this.planned.heapTopM <= 0 || this.planned.startDepthM <= alarmM) return null;
-    return liquidAtDepthL(this.vessel, this.solids, alarmM) * waterDensityKgL(this.planned.holdC);
+    const { heapTopM, endHeapTopM, startDepthM, holdC } = this.planned;
+    if (heapTopM <= 0 || startDepthM <= heapTopM + DRY_ALARM_M.value) return null;
+    const shrunk = vesselVolumeL(this.vessel, endHeapTopM) / vesselVolumeL(this.vessel, heapTopM);
+    const solids = { ...this.solids, heapSolidL: this.solids.heapSolidL * shrunk };
+    const alarmM = Math.min(this.vessel.heightM, endHeapTopM + DRY_ALARM_M.value);
+    return liquidAtDepthL(this.vessel, solids, alarmM) * waterDensityKgL(holdC);
   }
 }
 

@@ -23,7 +23,7 @@ export function readLine(text: string): LineReading {
       .slice(split)
       .join(" ")
       .replace(/^of\s+/i, "");
-    const ingredient = bestNamed(name) ?? bestNamed(name.replace(/\s+\S+$/, ""));
+    const ingredient = bestNamed(name) ?? countedName(name);
     if (ingredient === null || !STARTS_AMOUNT.test(head)) continue;
     const amount = amountOf(head, name, ingredient);
     if (amount !== null) return { ingredient, amount };
@@ -37,6 +37,15 @@ export function readLine(text: string): LineReading {
       ? `"${text}" names nothing in the catalogue. Try "2.5 kg lamb neck" or "2 medium onions".`
       : `How much ${known.name.toLowerCase()}? Type a weight or a count before it, such as "2 kg ${known.name.toLowerCase()}".`,
   );
+}
+
+/** "celery stalks": the name, then the word it is counted by. */
+function countedName(name: string): Ingredient | null {
+  const words = name.toLowerCase().split(" ");
+  const last = words.pop() ?? "";
+  const found = words.length === 0 ? null : bestNamed(words.join(" "));
+  const isCount = Object.keys(found?.each ?? {}).some((word) => last.startsWith(word.slice(0, 3)));
+  return isCount ? found : null;
 }
 
 /** The best match that shares a whole beginning of a word; singular and plural alike. */

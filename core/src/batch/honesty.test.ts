@@ -1,0 +1,101 @@
+import { describe, expect, test } from "vitest";
+import { testKitchen, testPlan } from "../../test/kitchen";
+import { EXPECTED } from "../simulate/parameters";
+import { simulate } from "../simulate/simulate";
+import { pointAt } from "../simulate/spread";
+import { coldWaterKg } from "../simulate/water-ways";
+import { CookEventSchema, type CookEvent } from "./batch-schema";
+import { fold } from "./fold";
+import { forecastLive } from "./live-forecast";
+
+const LIT = Date.parse("2026-03-18T09:00:00+01:00");
+const MIN = 60_000;
+
+/** A small seeded generator (mulberry32): tests repeat. */
+function seeded(seed: number): () => number {
+  let a = seed;
+  return () => {
+    a = (a + 0x6d2b79f5) | 0;
+    let t = Math.imul(a ^ (a >>> 15), 1 | a);
+    t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t;
+    return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
+  };
+}
+const normal = (random: () => number) =>
+  Math.sqrt(-2 * Math.log(Math.max(1e-12, random()))) * Math.cos(2 * Math.PI * random());
+
+describe("the forecast is honest", () => {
+  test("over hidden pots its 80 % range holds about four fifths of the true yields, and narrows", () => {
+    const random = seeded(1640);
+    const kitchen = testKitchen();
+    const plan = testPlan({
+      heat: { method: "hob", vigour: "gentle", lid: "ajar", boilFirstMin: 5 },
+    });
+    const pots = 60;
+    let inside = 0;
+    let before = 0;
+    let after = 0;
+    for (let i = 0; i < pots; i++) {
+      const trace = simulate(plan, kitchen, {
+        waterKg: coldWaterKg(4.4, kitchen),
+        parameters: {
+          ...EXPECTED,
+          evaporation: Math.exp(0.35 * normal(random)),
+          leftOnSolids: Math.exp(0.3 * normal(random)),
+          freed: Math.exp(0.15 * normal(random)),
+        },
+      });
+      const simmerMs = Math.round(LIT + trace.toSimmerMin * MIN);
+      const list = [
+        { kind: "lit", atMs: LIT },
+        { kind: "simmers", atMs: simmerMs },
+        ...[100, 200, 300].map((min) => ({
+          kind: "read",
+          atMs: Math.round(simmerMs + min * MIN),
+          reading: {
+            form: "liquidDepth",
+            value: pointAt(trace, trace.toSimmerMin + min).depthM + 0.002 * normal(random),
+          },
+        })),
+      ].map((e, k) => CookEventSchema.parse({ ...e, id: `e${k}`, batchId: "b", schemaVersion: 1 }));
+      const range = (events: readonly CookEvent[]) =>
+        forecastLive(plan, kitchen, fold(events), simmerMs + 301 * MIN).strainedL;
+      const first = range(list.slice(0, 2));
+      const last = range(list);
+      before += first.high - first.low;
+      after += last.high - last.low;
+      if (trace.strained.volumeL >= last.low && trace.strained.volumeL <= last.high) inside++;
+    }
+    expect(inside / pots).toBeGreaterThan(0.68);
+    expect(inside / pots).toBeLessThan(0.95);
+    expect(after).toBeLessThan(before * 0.6);
+  });
+});
+
+describe("before anything is known", () => {
+  test("an unlit pot is forecast as planned, and nothing is steamed off", () => {
+    const plan = testPlan();
+    const kitchen = testKitchen();
+    const live = forecastLive(plan, kitchen, fold([]), LIT);
+    expect(live.steamedL).toBe(0);
+    expect(live.strainedL.expected).toBeCloseTo(live.planned.strained.volumeL, 1);
+    expect(live.bareMs).toBeNull();
+  });
+
+  test("a pot that will come bare says when, within the hour the simulation says", () => {
+    const plan = testPlan({
+      heat: { method: "hob", vigour: "steady", lid: "off", boilFirstMin: null },
+    });
+    const kitchen = testKitchen();
+    const events = [
+      { kind: "lit", atMs: LIT },
+      { kind: "simmers", atMs: LIT + 45 * MIN },
+    ].map((e, k) => CookEventSchema.parse({ ...e, id: `e${k}`, batchId: "b", schemaVersion: 1 }));
+    const live = forecastLive(plan, kitchen, fold(events), LIT + 60 * MIN);
+    const mark = live.planned.marks.find((m) => m.kind === "bonesBare");
+    const modelled = (mark?.tMin ?? 0) - live.planned.toSimmerMin;
+    const forecast = ((live.bareMs ?? 0) - (LIT + 45 * MIN)) / MIN;
+    expect(Math.abs(forecast - modelled)).toBeLessThan(30);
+    expect(live.nextLookMs).toBeLessThan(live.bareMs ?? 0);
+  });
+});

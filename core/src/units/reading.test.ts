@@ -1,0 +1,153 @@
+import fc from "fast-check";
+import { describe, expect, test } from "vitest";
+import { CATALOGUE, ingredientById } from "../ingredient/catalogue";
+import { readAmount } from "../ingredient/read-amount";
+import { readLine } from "../ingredient/read-line";
+import { outcomeOf, Problem, requireWithin } from "./problem";
+import { readNumber } from "./read-number";
+import { readQuantity } from "./read-quantity";
+import { UNITS } from "./unit-table";
+
+describe("numbers", () => {
+  test.each([
+    ["3", 3],
+    ["2.5", 2.5],
+    ["1,5", 1.5],
+    [".5", 0.5],
+    ["1 1/2", 1.5],
+    ["1½", 1.5],
+    ["1 ½", 1.5],
+    ["⅔", 2 / 3],
+    ["3/4", 0.75],
+    ["1,234,567", 1234567],
+    ["1,234,567.5", 1234567.5],
+  ])("%s", (text, value) => {
+    expect(readNumber(text)?.value).toBeCloseTo(value, 3);
+  });
+
+  test.each(["", "one", "1.2.3", "-4", "1/0", "½½", "4 5", "1e5", "NaN", "Infinity"])(
+    "%j is no number",
+    (text) => {
+      expect(readNumber(text)).toBeNull();
+    },
+  );
+});
+
+describe("anything at all typed into a field", () => {
+  const typed = fc.oneof(
+    fc.string({ maxLength: 30 }),
+    fc
+      .tuple(
+        fc.constantFrom("1", "2,5", "½", "1 1/2", "1,500", "-3", "1e9", ""),
+        fc.constantFrom(...[...UNITS.keys(), "oz", "x", "cans of", "°"]),
+        fc.constantFrom("", "3", " 3 oz", "lb", "!", "and"),
+      )
+      .map((parts) => parts.join(" ")),
+  );
+
+  test("gives a quantity, a question or a Problem with a sentence, never anything else", () => {
+    fc.assert(
+      fc.property(
+        typed,
+        fc.constantFrom(
+          "mass" as const,
+          "volume" as const,
+          "length" as const,
+          "time" as const,
+          "temperature" as const,
+        ),
+        (text, dimension) => {
+          const outcome = outcomeOf(() => readQuantity(text, { dimension, bareUnit: "kg" }));
+          if (!outcome.ok) {
+            expect(outcome.problem.message).toMatch(/\.$/);
+          } else if (outcome.value.kind === "one") {
+            expect(outcome.value.quantity.dimension).toBe(dimension);
+            expect(Number.isFinite(outcome.value.quantity.value)).toBe(true);
+          } else expect(outcome.value.choices.length).toBeGreaterThan(1);
+        },
+      ),
+      { numRuns: 400 },
+    );
+  });
+
+  test("the same for ingredient lines and amounts", () => {
+    fc.assert(
+      fc.property(typed, fc.constantFrom(...CATALOGUE), (text, ingredient) => {
+        for (const work of [
+          (): unknown => readLine(text),
+          () => readLine(`${text} ${ingredient.name}`),
+          () => readAmount(text, ingredient),
+        ]) {
+          const outcome = outcomeOf(work);
+          if (!outcome.ok) expect(outcome.problem).toBeInstanceOf(Problem);
+        }
+      }),
+      { numRuns: 200 },
+    );
+  });
+});
+
+describe("ingredient lines", () => {
+  test.each([
+    ["2.5 kg lamb neck", "lambNeck", 2.5],
+    ["1 lb chicken backs", "chickenBacks", 0.4536],
+    ["2 medium onions", "onion", 0.3],
+    ["2 celery stalks", "celery", 0.1],
+    ["4 garlic cloves", "garlic", 0.02],
+    ["a bulb of garlic", "garlic", 0.045],
+    ["3 bay leaves", "bayLeaf", 0.0009],
+    ["500 mL white wine", "whiteWine", 0.5],
+    ["20 g salt", "tableSalt", 0.02],
+    ["1 herb bundle", "herbBundle", 0.02],
+    ["1,5 kg oxtail", "oxtail", 1.5],
+  ])("%s", (line, id, kg) => {
+    const { ingredient, amount } = readLine(line);
+    expect(ingredient.id).toBe(id);
+    expect(amount.kind === "one" ? amount.amount.massKg : NaN).toBeCloseTo(kg, 4);
+  });
+
+  test("a name without an amount asks how much, a stranger is named", () => {
+    expect(() => readLine("lamb neck")).toThrowError(/How much lamb neck\?/);
+    expect(() => readLine("2 kg unicorn")).toThrowError(/"2 kg unicorn" names nothing/);
+    expect(() => readLine("")).toThrowError(Problem);
+  });
+
+  test("every entry of the catalogue can be put in by its own name and a weight", () => {
+    for (const entry of CATALOGUE) {
+      const { ingredient } = readLine(`300 g ${entry.name}`);
+      expect(ingredient.name, entry.name).toBe(entry.name);
+    }
+  });
+
+  test("a count's word follows the entry: one weight for each word", () => {
+    for (const entry of CATALOGUE)
+      for (const [word, each] of Object.entries(entry.each)) {
+        if (entry.isLiquid || word === "tsp") continue;
+        const reading = readAmount(`2 ${word}`, entry);
+        expect(
+          reading.kind === "one" ? reading.amount.massKg : NaN,
+          `${entry.id} ${word}`,
+        ).toBeCloseTo(2 * each.value, 9);
+      }
+  });
+
+  test("a tin of stated size wins over the tin of the catalogue", () => {
+    const tomato = ingredientById("cannedTomato");
+    expect(readAmount("2 tins of 800 g", tomato)).toMatchObject({ amount: { massKg: 1.6 } });
+    expect(readAmount("2 tins", tomato)).toMatchObject({ amount: { massKg: 0.8 } });
+  });
+});
+
+test("a range problem names field, value and what would be right", () => {
+  const outcome = outcomeOf(() => requireWithin("altitudeM", 9000, -430, 5500, "m"));
+  expect(outcome).toMatchObject({
+    ok: false,
+    problem: {
+      code: "range",
+      field: "altitudeM",
+      value: 9000,
+      message: "altitudeM is 9000; it must be a number from -430 to 5500 m.",
+    },
+  });
+  expect(() => outcomeOf(() => JSON.parse("{") as unknown)).toThrow(SyntaxError);
+});
