@@ -2,7 +2,8 @@ import { outcomeOf, Problem } from "../units/problem";
 import type { Kitchen } from "./kitchen-schema";
 import type { Plan } from "./plan-schema";
 import { standsOnHob } from "./references";
-import { bonesKg, fitIn, waterL, type PotFit } from "./water-ways";
+import { simulate } from "./simulate";
+import { bonesKg, coldWaterKg, fitIn, type PotFit } from "./water-ways";
 
 /** A pot that would give the wanted result, with what it takes. */
 export interface BackwardOption {
@@ -62,20 +63,51 @@ export function backwardFrom(
   );
 }
 
-/** Bones and water for wantedCold litres: the ratio's water follows the bones until they agree. */
+const OVERFLOWS: ReadonlySet<string> = new Set(["aboveRim", "heapAboveRim"]);
+
+/**
+ * Bones and water for wantedCold litres: both grow together at the ratio, and more of both leaves more,
+ * so one unknown is found by the secant method inside a bracket.
+ */
 function sized(plan: Plan, kitchen: Kitchen, wantedCold: number, waterPerBone: number) {
-  let by = wantedCold / Math.max(0.1, bonesKg(plan) * waterPerBone * 0.7);
-  let water = 0;
-  for (let round = 0; round < 12; round++) {
-    const trial = scaled(plan, by);
-    water = waterL(trial, kitchen, {
-      by: "left",
-      wanted: { by: "volume", volumeL: wantedCold },
-    });
-    const next = water / waterPerBone / bonesKg(plan);
-    const done = Math.abs(next - by) < 1e-4 * by;
-    by = next;
-    if (done) break;
+  const bones = bonesKg(plan);
+  const waterFor = (by: number) => waterPerBone * bones * by;
+  const missAt = (by: number): number => {
+    const outcome = outcomeOf(() =>
+      simulate(scaled(plan, by), kitchen, { waterKg: coldWaterKg(waterFor(by), kitchen) }),
+    );
+    // Too much to go in: whether the answer itself fits is judged by its fit.
+    if (!outcome.ok && OVERFLOWS.has(outcome.problem.code)) return wantedCold;
+    if (!outcome.ok) throw outcome.problem;
+    const trace = outcome.value;
+    if (trace.problem?.code === "boiledDry") return -wantedCold;
+    if (trace.problem !== null) throw trace.problem;
+    return trace.strained.volumeL - wantedCold;
+  };
+  let low = wantedCold / waterFor(1) / 2;
+  let lowMiss = missAt(low);
+  let high = low * 2.6;
+  let highMiss = missAt(high);
+  for (let i = 0; highMiss < 0 && i < 6; i++) {
+    [low, lowMiss] = [high, highMiss];
+    high *= 1.5;
+    highMiss = missAt(high);
   }
-  return { by, bonesKg: by * bonesKg(plan), waterL: water };
+  if (lowMiss > 0 || highMiss < 0)
+    throw new Problem(
+      "notReachable",
+      "wanted",
+      wantedCold,
+      "No amount of bones leaves that much here.",
+    );
+  let by = high;
+  for (let i = 0; i < 20; i++) {
+    const secant = low - (lowMiss * (high - low)) / (highMiss - lowMiss);
+    by = i % 3 === 2 ? (low + high) / 2 : secant;
+    const miss = missAt(by);
+    if (Math.abs(miss) < 1e-4 * wantedCold) break;
+    if (miss < 0) [low, lowMiss] = [by, miss];
+    else [high, highMiss] = [by, miss];
+  }
+  return { by, bonesKg: by * bones, waterL: waterFor(by) };
 }

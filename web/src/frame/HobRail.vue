@@ -291,7 +291,9 @@ li a {
     padding: 0 0 4px;
   }
 
-  .axis {
+  .axis,
+  .night,
+  .needle {
     display: none;
   }
 

@@ -325,6 +325,11 @@ useShortcuts(() =>
 
   .left {
     grid-row: auto;
+    order: 2;
+  }
+
+  .right {
+    order: 1;
   }
 
   .keys {

@@ -206,7 +206,7 @@ function stepBy(litres: number) {
             :y="yAt(frame, trace.endDepthM) + 17"
           >
             ends here, {{ showVolume(trace.endLiquidL, one) }}
-            <tspan v-if="steamBandPx <= 20" class="plain">
+            <tspan v-if="steamBandPx <= 20 && half > 140" class="plain">
               ({{ showVolume(steamedL, one) }} steams off)
             </tspan>
           </text>

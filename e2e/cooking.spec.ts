@@ -1,0 +1,196 @@
+import { expect, test, type Page } from "@playwright/test";
+import { openOwn, openSample, putIn, sentence, storedEvents } from "./kitchens";
+
+const EVENING = new Date("2026-03-18T20:14:00+01:00");
+
+test.beforeEach(async ({ page }) => {
+  await page.clock.install({ time: EVENING });
+});
+
+async function forward(page: Page, minutes: number): Promise<void> {
+  await page.clock.fastForward(minutes * 60_000);
+  await page.clock.runFor(1500);
+}
+
+/** A small pot on the fire, simmering. */
+async function simmering(page: Page, line = "2 kg oxtail"): Promise<void> {
+  await openOwn(page);
+  await page.getByRole("button", { name: /Plan a pot/ }).click();
+  await putIn(page, line);
+  await page.getByRole("button", { name: /Put it on/ }).click();
+  for (const [minutes, heading] of [
+    [0, "It boils"],
+    [45, "Turn it down"],
+    [5, "Skim"],
+  ] as const) {
+    await forward(page, minutes);
+    await page.keyboard.press("Space");
+    await expect(page.getByRole("heading", { name: heading })).toBeVisible();
+  }
+}
+
+test("heat and lid turned, water poured in: the forecast follows and can be taken back", async ({
+  page,
+}) => {
+  await simmering(page);
+  await forward(page, 60);
+  const strained = page.locator(".yield .result");
+  const before = Number.parseFloat(await strained.innerText());
+  await page.keyboard.press("h");
+  const heat = page.getByRole("dialog", { name: "Heat and lid now" });
+  await heat.getByText("off", { exact: true }).click();
+  await heat.getByText("steady", { exact: true }).click();
+  await heat.getByRole("button", { name: "It is so now" }).click();
+  await expect(page.getByText("Turned to a steady simmer, lid off")).toBeVisible();
+  await expect
+    .poll(async () => Number.parseFloat(await strained.innerText()))
+    .toBeLessThan(before - 0.5);
+  await page.keyboard.press("w");
+  await page.getByLabel("Water poured in, best boiling").fill("1 L");
+  await page.getByLabel("Water poured in, best boiling").press("Enter");
+  await expect(page.getByText("Topped up, 1.0 L")).toBeVisible();
+  await page.keyboard.press("u");
+  await page.keyboard.press("u");
+  await expect(page.getByText("Turned to a steady simmer, lid off")).toBeHidden();
+  await expect
+    .poll(async () => Number.parseFloat(await strained.innerText()))
+    .toBeCloseTo(before, 1);
+});
+
+test("a level that cannot be is refused with what would be right, and nothing is stored", async ({
+  page,
+}) => {
+  await simmering(page);
+  const before = (await storedEvents(page)).length;
+  await page.keyboard.press("l");
+  const dialog = page.getByRole("dialog", { name: "Read the level" });
+  await dialog.getByLabel("How deep, floor to surface").fill("60 cm");
+  await dialog.getByLabel("How deep, floor to surface").press("Enter");
+  await expect(dialog.getByRole("alert")).toContainText("out of range: from 0.0 cm to 22.6 cm");
+  await dialog.getByLabel("How deep, floor to surface").fill("deep");
+  await dialog.getByLabel("How deep, floor to surface").press("Enter");
+  await expect(dialog.getByRole("alert")).toContainText("Type a length such as");
+  await dialog.getByRole("button", { name: "Keep this reading" }).click();
+  await expect(dialog.getByText("Type the reading first.")).toBeVisible();
+  await page.keyboard.press("Escape");
+  expect(await storedEvents(page)).toHaveLength(before);
+});
+
+test("a pot that stops by its level says when it is down there, from when to when", async ({
+  page,
+}) => {
+  await openOwn(page);
+  await page.getByRole("button", { name: /Plan a pot/ }).click();
+  await putIn(page, "2 kg oxtail");
+  await page.getByRole("button", { name: /change the time/ }).click();
+  await page.getByText("down to litres").click();
+  await page.getByLabel("Left in the pot, bones in").fill("3 L");
+  await page.getByLabel("Left in the pot, bones in").press("Enter");
+  await expect(sentence(page)).toContainText("down to 3.0 L (about");
+  await page.keyboard.press("Escape");
+  await page.getByRole("button", { name: /Put it on/ }).click();
+  await page.keyboard.press("Space");
+  await expect(page.getByText("Down there")).toBeVisible();
+  await expect(page.getByText(/^\d\d:\d\d \(\d\d:\d\d to \d\d:\d\d\)$/)).toBeVisible();
+});
+
+test("two pots on the fire: both on the bench and the hob rail, one tap apart", async ({
+  page,
+}) => {
+  await openSample(page);
+  await page.goto("/plan/plan-hare");
+  await page.getByRole("button", { name: /Put it on/ }).click();
+  await expect(page.getByRole("heading", { name: "Light the ring" })).toBeVisible();
+  await page.keyboard.press("Space");
+  await expect(page.getByRole("heading", { name: "It boils" })).toBeVisible();
+  const rail = page.getByRole("contentinfo", { name: "On the hob" });
+  await expect(rail.getByRole("link", { name: /Plain hare broth/ })).toBeVisible();
+  await expect(rail.getByRole("link", { name: /Pork trotter stock/ })).toBeVisible();
+  await page
+    .getByRole("navigation", { name: "Pots on the fire" })
+    .getByText("Pork trotter stock")
+    .click();
+  await expect(page.getByText("Leek and peppercorns in").first()).toBeVisible();
+  await page.goto("/bench");
+  await expect(page.getByRole("heading", { name: "Plain hare broth" })).toBeVisible();
+  await expect(page.getByRole("heading", { name: "Pork trotter stock" })).toBeVisible();
+});
+
+test("a pot not lit yet can be taken off again without a trace", async ({ page }) => {
+  await openSample(page);
+  await page.goto("/plan/plan-lamb");
+  await page.getByRole("button", { name: /Put it on/ }).click();
+  await page.getByRole("button", { name: "Take it off again" }).click();
+  await expect(page.getByRole("heading", { name: "Bramholt Hut" })).toBeVisible();
+  await page.goto("/logbook");
+  await expect(page.getByText(/planned \d/).first()).toBeVisible();
+  expect(
+    (await storedEvents(page)).some((e) => e.kind === "lit" && e.atMs >= EVENING.getTime()),
+  ).toBe(false);
+});
+
+test("strained by weight, with a bowl that cannot weigh that much", async ({ page }) => {
+  await simmering(page, "2 kg chicken backs");
+  await forward(page, 365);
+  await page.getByRole("button", { name: /It is off the heat/ }).click();
+  await forward(page, 11);
+  await page.getByRole("button", { name: /To the sieve/ }).click();
+  await page.getByText("by weight", { exact: true }).click();
+  await page.getByRole("button", { name: "Keep what came through" }).click();
+  await expect(page.getByRole("alert")).toContainText("Measure what came through first");
+  await page.getByLabel("Bowl and stock").fill("4.1 kg");
+  await page.getByLabel("Bowl empty").fill("5 kg");
+  await page.getByRole("button", { name: "Keep what came through" }).click();
+  await expect(page.getByRole("alert")).toContainText("weighs more than the full one");
+  await page.getByLabel("Bowl empty").fill("1,1 kg");
+  await page.getByRole("button", { name: "Keep what came through" }).click();
+  await expect(page.getByRole("heading", { level: 1 })).toContainText("3.0 L");
+  await expect(page.getByText("Fills 13 moulds of 250 mL")).toBeVisible();
+  await page.keyboard.press("u");
+  await expect(page.getByRole("heading", { name: "What came through" })).toBeVisible();
+});
+
+test("cautions stand where the risk is: night, animals, beans", async ({ page }) => {
+  await openSample(page);
+  await page.goto("/plan/plan-lamb");
+  await expect(page.getByText("Note: Someone stays by the ring")).toBeVisible();
+  await page.getByRole("button", { name: "Thu 19 Mar 17:00" }).click();
+  const field = page.getByRole("dialog", { name: "Strained by" }).getByRole("combobox");
+  await field.fill("Thu 19 Mar 04:00");
+  await field.press("Enter");
+  await page.keyboard.press("Escape");
+  await expect(page.getByText("Danger: The ring would burn in the night")).toBeVisible();
+  await putIn(page, "300 g runner beans");
+  await expect(page.getByText("Danger: Beans need a 45 min rolling boil")).toBeVisible();
+  await page.goto("/plan/plan-hare");
+  await putIn(page, "1 medium onion");
+  await expect(page.getByText("Danger: Not for animals: Onion")).toBeVisible();
+});
+
+test("the logbook shows one kind, opens its course, and plans it again", async ({ page }) => {
+  await openSample(page);
+  await page.goto("/logbook");
+  await expect(page.getByRole("main").getByRole("listitem")).toHaveCount(12);
+  await page.getByRole("combobox").selectOption("Smoked trout fumet");
+  await expect(page.getByRole("main").getByRole("listitem")).toHaveCount(2);
+  await page.getByRole("main").getByRole("link").first().click();
+  await expect(page.getByText("Strained,", { exact: false })).toBeVisible();
+  await page.getByRole("button", { name: "Plan it again" }).click();
+  await expect(sentence(page)).toContainText("smoked trout frames");
+  await expect(page.getByText("Mind: It comes out salty")).toBeVisible();
+});
+
+test("plans are named, copied, opened and removed", async ({ page }) => {
+  await openSample(page);
+  await page.goto("/plan/plan-lamb");
+  await page.getByRole("button", { name: /^Lamb neck broth: name/ }).click();
+  const details = page.getByRole("dialog", { name: "This plan" });
+  await details.getByLabel("Name").fill("Friday broth");
+  await details.getByRole("button", { name: "Copy this" }).click();
+  await expect(page.getByRole("button", { name: /^Friday broth again: name/ })).toBeVisible();
+  await page.getByRole("dialog").getByRole("button", { name: "Friday broth", exact: true }).click();
+  await expect(page.getByRole("button", { name: /^Friday broth: name/ })).toBeVisible();
+  await page.getByRole("button", { name: /^Friday broth: name/ }).click();
+  await page.getByRole("dialog").getByRole("button", { name: "Remove" }).click();
+  await expect(page.getByRole("button", { name: /^Friday broth again: name/ })).toBeVisible();
+});

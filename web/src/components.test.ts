@@ -1,0 +1,399 @@
+import type { Caution } from "@kettlos/core/safety/caution";
+import { answersFor } from "@kettlos/core/because/answers";
+import { flowOf } from "@kettlos/core/batch/flow";
+import { vesselOf } from "@kettlos/core/simulate/references";
+import { mount, RouterLinkStub } from "@vue/test-utils";
+import { ElInput, ElPopover } from "element-plus";
+import { describe, expect, test } from "vitest";
+import { nextTick } from "vue";
+import { NOW, planOf, potOf, sample } from "../test/pot";
+import AmountField from "./controls/AmountField.vue";
+import CautionList from "./controls/CautionList.vue";
+import SuggestInput from "./controls/SuggestInput.vue";
+import WhyFigure from "./controls/WhyFigure.vue";
+import LedgerFlow from "./drawings/LedgerFlow.vue";
+import PotSection from "./drawings/PotSection.vue";
+import SimmerRibbon from "./drawings/SimmerRibbon.vue";
+import VolumeScale from "./drawings/VolumeScale.vue";
+import { potFrame } from "./drawings/pot-frame";
+import StageStrip from "./frame/StageStrip.vue";
+import NextAction from "./places/cook/NextAction.vue";
+import PotList from "./places/cook/PotList.vue";
+import BatchPot from "./places/logbook/BatchPot.vue";
+import IngredientLadder from "./places/plan/IngredientLadder.vue";
+import PotChoice from "./places/plan/PotChoice.vue";
+import StopEditor from "./places/plan/StopEditor.vue";
+import WaterEditor from "./places/plan/WaterEditor.vue";
+import { ingredientById } from "@kettlos/core/ingredient/catalogue";
+
+const global = { components: { ElInput, ElPopover }, stubs: { RouterLink: RouterLinkStub } };
+const lamb = planOf("plan-lamb");
+const outcome = answersFor(lamb, sample.kitchen, () => 9);
+if (!outcome.ok) throw outcome.problem;
+const answers = outcome.value;
+
+describe("cautions", () => {
+  const caution: Caution = {
+    id: "x",
+    severity: "danger",
+    places: ["plan"],
+    title: "Over the fill line",
+    text: "Take a bigger pot.",
+    rule: "Keep the top free.",
+    whose: "kitchen practice",
+  };
+
+  test("say how grave in a word, and open to the rule and whose it is", async () => {
+    const wrapper = mount(CautionList, { props: { cautions: [caution] } });
+    expect(wrapper.text()).toContain("Danger: Over the fill line");
+    expect(wrapper.text()).not.toContain("Keep the top free.");
+    await wrapper.find("button").trigger("click");
+    expect(wrapper.text()).toContain("Keep the top free.");
+    expect(wrapper.text()).toContain("Rule of: kitchen practice.");
+    expect(wrapper.find("button").attributes("aria-expanded")).toBe("true");
+    await wrapper.find("button").trigger("click");
+    expect(wrapper.text()).not.toContain("Keep the top free.");
+  });
+});
+
+describe("how much of an ingredient", () => {
+  const field = (counted: boolean) =>
+    mount(AmountField, {
+      global,
+      props: {
+        label: "How much",
+        ingredient: ingredientById("onion"),
+        amount: counted
+          ? { massKg: 0.3, counted: { count: 2, word: "medium", eachKg: 0.15 } }
+          : { massKg: 0.3 },
+        units: "metric" as const,
+      },
+    });
+
+  test("a count shows its single weight, which can be changed", async () => {
+    const wrapper = field(true);
+    const [amount, each] = wrapper.findAll("input");
+    expect(amount?.element.value).toBe("2 medium");
+    expect(each?.element.value).toBe("150 g");
+    await each?.setValue("200 g");
+    expect(wrapper.emitted("change")?.at(-1)).toEqual([
+      { massKg: 0.4, counted: { count: 2, word: "medium", eachKg: 0.2 } },
+    ]);
+  });
+
+  test("a weight may become a count, nonsense stays with its reason", async () => {
+    const wrapper = field(false);
+    const input = wrapper.find("input");
+    await input.setValue("3 large");
+    await input.trigger("keydown", { key: "Enter" });
+    expect(wrapper.emitted("change")?.at(-1)?.[0]).toMatchObject({
+      counted: { count: 3, word: "large" },
+    });
+    await input.setValue("heaps");
+    await input.trigger("keydown", { key: "Enter" });
+    expect(wrapper.find("[role=alert]").text()).toMatch(/cannot be read|not a number/);
+    expect(input.element.value).toBe("heaps");
+  });
+});
+
+describe("a line that offers ways to go on", () => {
+  const line = () =>
+    mount(SuggestInput, {
+      global,
+      props: {
+        label: "Put in",
+        placeholder: "",
+        modelValue: "2 kg la",
+        suggest: () => ["2 kg lamb neck", "2 kg lamb shoulder"],
+      },
+    });
+
+  test("arrows choose, Enter takes, the list shuts", async () => {
+    const wrapper = line();
+    const input = wrapper.find("input");
+    expect(wrapper.find("[role=listbox]").exists()).toBe(false);
+    await input.trigger("keydown", { key: "ArrowDown" });
+    await input.trigger("keydown", { key: "ArrowDown" });
+    expect(wrapper.findAll("[aria-selected=true]").map((o) => o.text())).toEqual([
+      "2 kg lamb shoulder",
+    ]);
+    await input.trigger("keydown", { key: "Enter" });
+    expect(wrapper.emitted("update:modelValue")?.at(-1)).toEqual(["2 kg lamb shoulder"]);
+    expect(wrapper.emitted("enter")).toHaveLength(1);
+    expect(wrapper.find("[role=listbox]").exists()).toBe(false);
+  });
+
+  test("Enter without a choice takes what is typed; Escape shuts", async () => {
+    const wrapper = line();
+    const input = wrapper.find("input");
+    await input.trigger("input");
+    expect(input.attributes("aria-expanded")).toBe("true");
+    await input.trigger("keydown", { key: "Escape" });
+    expect(input.attributes("aria-expanded")).toBe("false");
+    await input.trigger("keydown", { key: "Enter" });
+    expect(wrapper.emitted("update:modelValue")).toBeUndefined();
+    expect(wrapper.emitted("enter")).toHaveLength(1);
+  });
+});
+
+describe("why a figure", () => {
+  test("opens to range, formula, inputs, constants with source, and what makes the range", async () => {
+    const wrapper = mount(WhyFigure, {
+      global,
+      attachTo: document.body,
+      props: { estimate: answers.figures.strainedL },
+    });
+    await wrapper.find("button").trigger("click");
+    await nextTick();
+    const text = document.body.textContent ?? "";
+    expect(text).toContain(answers.figures.strainedL.because.formula);
+    expect(text).toMatch(/Strained: 3\.\d\d L/);
+    expect(text).toContain("steam from a gentle simmer, lid off");
+    expect(text).toMatch(/The range comes from\s+how fast it steams/);
+    wrapper.unmount();
+  });
+});
+
+describe("drawings", () => {
+  const vessel = vesselOf(lamb, sample.kitchen);
+  const frame = potFrame(vessel, {
+    width: 400,
+    height: 300,
+    left: 50,
+    right: 50,
+    top: 40,
+    bottom: 30,
+  });
+
+  test("steam is hatched only between the first level and the last", () => {
+    const section = (fromM: number, levelM: number) =>
+      mount(PotSection, { props: { frame, fromM, levelM } });
+    expect(section(0.12, 0.09).find("[data-part=steam]").exists()).toBe(true);
+    expect(section(0.09, 0.09).find("[data-part=steam]").exists()).toBe(false);
+    expect(section(0, 0).find("[data-part=liquid]").exists()).toBe(false);
+  });
+
+  test("both scales end at the rim, quarts on the right a little further than litres", () => {
+    const last = (unit: "L" | "qt") =>
+      Number(
+        mount(VolumeScale, { props: { frame, unit, side: unit === "L" ? "left" : "right" } })
+          .findAll("text.numeral")
+          .at(-1)
+          ?.text(),
+      );
+    expect(last("L")).toBeLessThanOrEqual(12);
+    expect(last("qt")).toBeLessThanOrEqual(12.68);
+    expect(last("qt")).toBeGreaterThanOrEqual(last("L"));
+  });
+
+  test("the ribbon says in words what it draws and shows each reading", () => {
+    const wrapper = mount(SimmerRibbon, {
+      props: {
+        trace: answers.trace,
+        band: answers.spread.band,
+        units: "metric" as const,
+        labels: [{ tMin: 40, text: "boils" }],
+        window: { from: 100, past: 900 },
+        readings: [
+          { tMin: 100, litres: 4.1 },
+          { tMin: 200, litres: 3.9 },
+        ],
+      },
+    });
+    expect(wrapper.find("svg").attributes("aria-label")).toMatch(
+      /Over 7\.\d hours: liquid from 4\.\d L to 3\.\d L/,
+    );
+    expect(wrapper.findAll("circle.reading")).toHaveLength(2);
+    expect(wrapper.text()).toContain("flavour from 100");
+    expect(wrapper.html()).not.toContain("NaN");
+  });
+
+  test("the flow names every part, planned and got", () => {
+    const pot = potOf("past-11");
+    const flow = flowOf(pot.batch.plan, pot.batch.kitchen, pot.cook);
+    const wrapper = mount(LedgerFlow, { props: { flow, units: "metric" as const } });
+    for (const part of flow) expect(wrapper.text()).toContain(part.name);
+    expect(wrapper.find("svg").attributes("aria-label")).toMatch(
+      /strained: planned 3\.\d L, got 3\.\d L/,
+    );
+    expect(wrapper.html()).not.toContain("NaN");
+  });
+
+  test("a logged pot says planned and got", () => {
+    const wrapper = mount(BatchPot, {
+      props: { pot: potOf("past-03"), pxPerM: 400, units: "metric" as const },
+    });
+    expect(wrapper.find("svg").attributes("aria-label")).toMatch(
+      /Pork trotter stock: planned 3\.\d L, got 3\.\d L/,
+    );
+  });
+});
+
+describe("the stages of a pot", () => {
+  const strip = (stage: "gather" | "simmer" | "done", batchId?: string) =>
+    mount(StageStrip, {
+      global,
+      props: { name: "Broth", stage, planId: "p", ...(batchId === undefined ? {} : { batchId }) },
+    });
+
+  test("past stages are ticked, the present one is marked", () => {
+    const wrapper = strip("simmer", "b");
+    expect(wrapper.findAll("li.past")).toHaveLength(2);
+    expect(wrapper.find("[aria-current=step]").text()).toBe("Simmer");
+    expect(strip("done", "b").findAll("li.past")).toHaveLength(4);
+  });
+
+  test("a plan leads only to itself, a batch to its screens", () => {
+    expect(
+      strip("gather")
+        .findAllComponents(RouterLinkStub)
+        .map((l) => l.props("to")),
+    ).toEqual(["/plan/p"]);
+    expect(
+      strip("simmer", "b")
+        .findAllComponents(RouterLinkStub)
+        .map((l) => l.props("to")),
+    ).toEqual(["/plan/p", "/cook/b", "/cook/b", "/strain/b"]);
+  });
+});
+
+describe("cooking", () => {
+  test("the next action counts down, and up with a plus once it is due", async () => {
+    const pot = potOf("on-fire");
+    const action = pot.actions[0]!;
+    const wrapper = mount(NextAction, {
+      props: { action, later: pot.actions.slice(1), nowMs: action.atMs - 220_000 },
+    });
+    expect(wrapper.find(".count").text()).toBe("3:40");
+    expect(wrapper.text()).toContain("Next, at");
+    await wrapper.setProps({ nowMs: action.atMs + 61_000 });
+    expect(wrapper.find(".count").text()).toBe("+1:01");
+    expect(wrapper.text()).toContain("Now, since");
+    await wrapper.find("button").trigger("click");
+    expect(wrapper.emitted("done")).toHaveLength(1);
+  });
+
+  test("what is not in lies on the counter; a tap puts it in", async () => {
+    const pot = potOf("on-fire");
+    const wrapper = mount(PotList, { props: { pot, units: "metric" as const } });
+    const taps = wrapper.findAll("button");
+    expect(taps.map((t) => t.attributes("aria-label"))).toEqual([
+      "Leek is in now",
+      "Peppercorns is in now",
+    ]);
+    await taps[0]?.trigger("click");
+    expect(wrapper.emitted("add")?.[0]?.[0]).toMatchObject({ massKg: 0.2 });
+    const leek = pot.batch.plan.items[1]!;
+    const after = potOf("on-fire", [
+      {
+        kind: "added",
+        id: "z",
+        batchId: "on-fire",
+        schemaVersion: 1,
+        atMs: NOW,
+        itemId: leek.id,
+        massKg: 0.25,
+      },
+    ]);
+    await wrapper.setProps({ pot: after });
+    expect(wrapper.findAll("button")).toHaveLength(1);
+    expect(wrapper.text()).toContain("250 g");
+  });
+});
+
+describe("editing the plan", () => {
+  test("the ladder groups by time and takes a typed line", async () => {
+    const wrapper = mount(IngredientLadder, {
+      global,
+      props: { items: lamb.items, holdMin: 390, units: "both" as const },
+    });
+    expect(wrapper.findAll(".when strong").map((w) => w.text())).toEqual([
+      "At start",
+      "Last hour",
+      "Strained",
+    ]);
+    const input = wrapper.find("input");
+    await input.setValue("3 carrots");
+    await input.trigger("keydown", { key: "Enter" });
+    expect(wrapper.emitted("add")?.[0]?.[0]).toMatchObject({
+      ingredientId: "carrot",
+      massKg: 0.27,
+      when: { at: "beforeEnd", min: 60 },
+    });
+    await input.setValue("3 dragons");
+    await input.trigger("keydown", { key: "Enter" });
+    expect(wrapper.find("[role=alert]").text()).toMatch(/names nothing/);
+    expect(input.element.value).toBe("3 dragons");
+  });
+
+  test("fluid ounces of wine are asked about before they go in", async () => {
+    const wrapper = mount(IngredientLadder, {
+      global,
+      props: { items: [], holdMin: 60, units: "us" as const },
+    });
+    await wrapper.find("input").setValue("8 oz white wine");
+    await wrapper.find("input").trigger("keydown", { key: "Enter" });
+    expect(wrapper.emitted("add")).toBeUndefined();
+    expect(wrapper.text()).toContain("Fluid ounces or ounces of weight?");
+    await wrapper.findAll(".ask button")[0]?.trigger("click");
+    expect(wrapper.emitted("add")?.[0]?.[0]).toMatchObject({ ingredientId: "whiteWine" });
+  });
+
+  test("pots say whether this plan fits before anything is in", async () => {
+    const wrapper = mount(PotChoice, {
+      global,
+      props: { plan: lamb, kitchen: sample.kitchen, answers, units: "metric" as const },
+    });
+    const rows = wrapper.findAll("li").map((li) => li.text());
+    expect(rows.find((r) => r.startsWith("Tall pot"))).toContain("fits");
+    expect(rows.find((r) => r.startsWith("Sauté pan"))).toMatch(/runs over|over the rim/);
+    expect(rows.some((r) => r.startsWith("Slow cooker"))).toBe(false);
+    await wrapper.findAll("li button")[1]?.trigger("click");
+    expect(wrapper.emitted("change")?.[0]).toEqual([{ vesselId: "braiser" }]);
+  });
+
+  test("a stop by level begins from where the plan would end now", async () => {
+    const wrapper = mount(StopEditor, {
+      global,
+      props: { plan: lamb, answers, units: "metric" as const },
+    });
+    const choose = async (value: string) => {
+      await wrapper.find(`input[value=${value}]`).setValue(true);
+      return wrapper.emitted("change")?.at(-1)?.[0] as { stop: Record<string, number | string> };
+    };
+    expect((await choose("liquid")).stop["liquidL"]).toBeCloseTo(answers.trace.endLiquidL, 0);
+    expect((await choose("depth")).stop["depthM"]).toBeCloseTo(answers.trace.endDepthM, 2);
+    expect((await choose("share")).stop["share"]).toBe(0.6);
+  });
+
+  test("water may be wished for by what shall be left, and worked back to bones and pot", async () => {
+    const plan = {
+      ...lamb,
+      water: { by: "left" as const, wanted: { by: "volume" as const, volumeL: 3 } },
+    };
+    const wrapper = mount(WaterEditor, {
+      global,
+      props: { plan, kitchen: sample.kitchen, waterL: 4, units: "metric" as const },
+    });
+    await wrapper.find("button.button").trigger("click");
+    const offers = wrapper.findAll(".options li");
+    expect(offers.length).toBeGreaterThan(1);
+    expect(offers[0]?.text()).toMatch(/kg bones, .* L water/);
+    await offers[0]?.find("button").trigger("click");
+    const taken = wrapper.emitted("plan")?.[0]?.[0] as {
+      vesselId: string;
+      items: { massKg: number }[];
+    };
+    expect(sample.kitchen.vessels.map((v) => v.id)).toContain(taken.vesselId);
+    expect(taken.items[0]?.massKg).not.toBe(lamb.items[0]?.massKg);
+  });
+
+  test("changing the way of stating water keeps the water about where it is", async () => {
+    const wrapper = mount(WaterEditor, {
+      global,
+      props: { plan: lamb, kitchen: sample.kitchen, waterL: 4.4, units: "metric" as const },
+    });
+    await wrapper.find("input[value=amount]").setValue(true);
+    expect(wrapper.emitted("state")?.at(-1)).toEqual([{ by: "amount", volumeL: 4.4 }]);
+  });
+});

@@ -1,0 +1,203 @@
+import { CookEventSchema } from "@kettlos/core/batch/batch-schema";
+import type { Gap } from "@kettlos/core/batch/gap";
+import { answersFor } from "@kettlos/core/because/answers";
+import { PlanSchema } from "@kettlos/core/simulate/plan-schema";
+import { describe, expect, test } from "vitest";
+import { NOW, planOf, sample } from "../../test/pot";
+import { copyOf, newPlan } from "../data/new-plan";
+import { markLabels } from "../drawings/mark-labels";
+import { plannedBands } from "../frame/planned-bands";
+import { countdown } from "./cook/countdown";
+import { ordinaryVessel } from "./kitchen/ordinary-vessel";
+import { eventWords } from "./logbook/event-words";
+import { sharedScale } from "./logbook/shared-scale";
+import { whenFor, whenRank, whenWords } from "./plan/when-words";
+import { waterWords } from "./plan/water-words";
+import { causeWords } from "./strain/cause-words";
+
+describe("times", () => {
+  test.each([
+    [3 * 60_000 + 40_000, "3:40"],
+    [59_000, "0:59"],
+    [0, "0:00"],
+    [(63 * 60 + 40) * 1000, "1:03:40"],
+    [-61_000, "+1:01"],
+    [-400, "0:00"],
+    [26 * 3_600_000, "26:00:00"],
+  ])("%d ms is %s", (ms, text) => {
+    expect(countdown(ms)).toBe(text);
+  });
+});
+
+describe("when something goes in", () => {
+  test("is said as on the ladder, and stands in the order of the work", () => {
+    const whens = [
+      { at: "afterStrain" as const },
+      { at: "beforeEnd" as const, min: 30 },
+      { at: "offHeat" as const },
+      { at: "start" as const },
+      { at: "beforeEnd" as const, min: 90 },
+      { at: "beforeEnd" as const, min: 60 },
+    ];
+    const sorted = [...whens].sort((a, b) => whenRank(a) - whenRank(b)).map(whenWords);
+    expect(sorted).toEqual([
+      "At start",
+      "Last 1 h 30",
+      "Last hour",
+      "Last 30 min",
+      "Off the heat",
+      "Strained",
+    ]);
+  });
+
+  test("the catalogue's moments become the plan's", () => {
+    expect(whenFor("lastHour")).toEqual({ at: "beforeEnd", min: 60 });
+    expect(whenFor("last30")).toEqual({ at: "beforeEnd", min: 30 });
+    expect(whenFor("last10")).toEqual({ at: "beforeEnd", min: 10 });
+    expect(whenFor("start")).toEqual({ at: "start" });
+    expect(whenFor("offHeat")).toEqual({ at: "offHeat" });
+    expect(whenFor("afterStrain")).toEqual({ at: "afterStrain" });
+  });
+});
+
+test("the ways of stating water are said in the cook's units", () => {
+  expect(waterWords({ by: "over", overM: 0.025 }, "metric")).toBe("2.5 cm over");
+  expect(waterWords({ by: "over", overM: 0.0254 }, "us")).toBe("1 in over");
+  expect(waterWords({ by: "ratio", waterPerBone: 1.5 }, "both")).toBe("by weight 1 : 1.5");
+  expect(waterWords({ by: "left", wanted: { by: "volume", volumeL: 3 } }, "metric")).toMatch(
+    /left/,
+  );
+});
+
+describe("the gap in words", () => {
+  const gap = (gapL: number, steam: number, solids: number): Gap => ({
+    plannedL: 3,
+    gotL: 3 + gapL,
+    gapL,
+    parts: [
+      { cause: "steam", litres: steam },
+      { cause: "solids", litres: solids },
+      { cause: "juice", litres: 0 },
+      { cause: "measuring", litres: 0 },
+    ],
+    likeliest: Math.abs(steam) >= Math.abs(solids) ? "steam" : "solids",
+  });
+
+  test("less because it steamed faster, more because the bones let go", () => {
+    expect(causeWords(gap(-0.4, -0.3, -0.1), "metric")).toBe(
+      "400 mL less than planned. Likeliest: it steamed faster than reckoned (about 300 mL).",
+    );
+    expect(causeWords(gap(0.3, 0.1, 0.2), "metric")).toBe(
+      "300 mL more than planned. Likeliest: the bones let go of more (about 200 mL).",
+    );
+  });
+
+  test("a spoonful is no gap", () => {
+    expect(causeWords(gap(0.04, 0.04, 0), "metric")).toMatch(/As planned/);
+  });
+});
+
+describe("the course in words", () => {
+  const plan = planOf("plan-lamb");
+  const say = (event: object) =>
+    eventWords(
+      CookEventSchema.parse({ id: "e", batchId: "b", schemaVersion: 1, atMs: NOW, ...event }),
+      plan,
+      "metric",
+    );
+
+  test.each([
+    [{ kind: "lit" }, "Ring lit"],
+    [{ kind: "added", itemId: plan.items[1]?.id, massKg: 0.18 }, "Onion in, 180 g"],
+    [{ kind: "added", itemId: "gone", massKg: 0.1 }, "Something in, 100 g"],
+    [{ kind: "toppedUp", volumeL: 0.5 }, "Topped up, 500 mL"],
+    [{ kind: "heatSet", vigour: "steady", lid: "on" }, "Turned to a steady simmer, lid on"],
+    [
+      { kind: "read", reading: { form: "fromRim", value: 0.1 } },
+      "Level read, 10.0 cm from the rim",
+    ],
+    [{ kind: "read", reading: { form: "potWeight", value: 9.1 } }, "Pot weighed, 9.1 kg"],
+    [
+      { kind: "read", reading: { form: "belowTideMark", value: 0.02 } },
+      "Level read, 2.0 cm under the tide mark",
+    ],
+    [{ kind: "did", what: "skim" }, "Skimmed"],
+    [{ kind: "noted", text: "clear" }, "“clear”"],
+    [
+      {
+        kind: "strained",
+        measured: { massKg: 3.1, passes: 2, clothPasses: 0, pressed: false },
+      },
+      "Strained, 3.1 kg",
+    ],
+    [{ kind: "fatLifted", fatKg: 0.15 }, "Fat lifted, 150 g"],
+    [{ kind: "setJudged", set: "wobbles" }, "Set when cold: wobbles"],
+    [{ kind: "finished" }, "Logged"],
+  ])("%o", (event, text) => {
+    expect(say(event)).toBe(text);
+  });
+});
+
+describe("marks on the ribbon", () => {
+  test("things that go in together share a label; what comes after straining has none", () => {
+    const plan = planOf("plan-lamb");
+    const outcome = answersFor(plan, sample.kitchen, () => 9);
+    if (!outcome.ok) throw outcome.problem;
+    const texts = markLabels(plan, outcome.value.trace).map((l) => l.text);
+    expect(texts).toEqual(["boils at 94.5 °C, skim", "onion, herb bundle", "strain"]);
+  });
+
+  test("without a boil first, the simmer is marked", () => {
+    const plan = planOf("plan-trout");
+    const outcome = answersFor(plan, sample.kitchen, () => 9);
+    if (!outcome.ok) throw outcome.problem;
+    expect(markLabels(plan, outcome.value.trace)[0]?.text).toBe("simmers");
+  });
+});
+
+describe("planned pots on the clock", () => {
+  test("only those still to come, lit in time for pot and sieve", () => {
+    const bands = plannedBands(sample.plans, sample.kitchen, NOW);
+    expect(bands.map((b) => b.plan.id)).toEqual(["plan-lamb"]);
+    const outcome = answersFor(planOf("plan-lamb"), sample.kitchen, () => 9);
+    if (!outcome.ok) throw outcome.problem;
+    expect(bands[0]?.lightMs).toBe(outcome.value.start?.lightMs);
+    expect(plannedBands(sample.plans, sample.kitchen, NOW + 2 * 86_400_000)).toEqual([]);
+    expect(plannedBands(sample.plans, null, NOW)).toEqual([]);
+  });
+});
+
+describe("new plans and pots", () => {
+  test("a new plan takes the largest pot that stands on a ring and the strongest ring", () => {
+    const plan = newPlan(sample.kitchen);
+    expect(plan).toMatchObject({ vesselId: "tall", ringId: "ring1", items: [] });
+    expect(PlanSchema.safeParse(plan).success).toBe(true);
+    expect(newPlan({ ...sample.kitchen, rings: [] })).toBeNull();
+    const crockOnly = sample.kitchen.vessels.filter((v) => v.kind === "slowCooker");
+    expect(newPlan({ ...sample.kitchen, vessels: crockOnly })).toBeNull();
+  });
+
+  test("a copy shares nothing with its plan and wants no time", () => {
+    const plan = planOf("plan-lamb");
+    const copy = copyOf(plan);
+    expect(copy.id).not.toBe(plan.id);
+    expect(copy.readyAt).toBeNull();
+    copy.items[0]!.massKg = 9;
+    expect(plan.items[0]?.massKg).toBe(2.2);
+  });
+
+  test("an ordinary pot of 12 L weighs about as much as one does", () => {
+    const vessel = ordinaryVessel("Mine", {
+      shape: "round",
+      bottomM: [0.26, 0.26],
+      topM: [0.26, 0.26],
+      heightM: 0.226,
+    });
+    expect(vessel.massKg).toBeCloseTo(2.4, 1);
+  });
+
+  test("pots in a row share the scale of the tallest", () => {
+    expect(sharedScale(sample.batches, 113)).toBeCloseTo(113 / 0.226, 9);
+    expect(sharedScale([], 100)).toBe(2000);
+  });
+});

@@ -1,0 +1,110 @@
+import { flushPromises } from "@vue/test-utils";
+import { createPinia, setActivePinia } from "pinia";
+import { beforeEach, describe, expect, test, vi } from "vitest";
+import { planOf, sample } from "../../../test/pot";
+import { db } from "../../data/db";
+import { useKitchenStore } from "../../data/kitchen-store";
+import { forgetEverything, importAll } from "../../data/repository";
+import { usePlanStore } from "./plan-store";
+
+async function loaded() {
+  setActivePinia(createPinia());
+  const kitchen = useKitchenStore();
+  await vi.waitFor(() => expect(kitchen.isLoaded && kitchen.kitchen !== null).toBe(true));
+  const store = usePlanStore();
+  store.open(planOf("plan-lamb"));
+  return store;
+}
+
+beforeEach(async () => {
+  await forgetEverything();
+  await importAll(sample, "replace");
+});
+
+describe("the plan on the screen", () => {
+  test("is worked out as soon as it is open", async () => {
+    const store = await loaded();
+    expect(store.problem).toBeNull();
+    expect(store.answers?.waterL).toBeCloseTo(4.4, 2);
+    expect(store.answers?.figures.strainedL.expected).toBeGreaterThan(3);
+  });
+
+  test("pulling the line sets an amount to the nearest 50 mL and keeps the ranges' width", async () => {
+    const store = await loaded();
+    const before = store.answers?.spread;
+    store.pullWaterTo(0.15);
+    expect(store.plan?.water).toEqual({ by: "amount", volumeL: expect.any(Number) as number });
+    expect(((store.answers?.waterL ?? 0) * 20) % 1).toBeCloseTo(0, 6);
+    expect(store.answers?.trace.startDepthM).toBeCloseTo(0.15, 2);
+    expect(store.answers?.spread).toBe(before);
+    store.letGoOfWater();
+    expect(store.answers?.spread).not.toBe(before);
+  });
+
+  test("pulled under the floor a little water stays; the plan is never empty", async () => {
+    const store = await loaded();
+    store.pullWaterTo(0);
+    expect(store.answers?.waterL).toBe(0.1);
+  });
+
+  test("a change is saved soon after, and flushed at once when asked", async () => {
+    const store = await loaded();
+    store.change({ name: "Sunday broth" });
+    expect((await db.plans.get("plan-lamb"))?.plan.name).toBe("Lamb neck broth");
+    await store.flush();
+    expect((await db.plans.get("plan-lamb"))?.plan.name).toBe("Sunday broth");
+    store.change({ name: "Monday broth" });
+    await vi.waitFor(async () =>
+      expect((await db.plans.get("plan-lamb"))?.plan.name).toBe("Monday broth"),
+    );
+  });
+
+  test("undo goes back, and undo again goes forth", async () => {
+    const store = await loaded();
+    store.change({ stop: { by: "time", holdMin: 60 } });
+    store.undo();
+    expect(store.plan?.stop).toEqual({ by: "time", holdMin: 390 });
+    store.undo();
+    expect(store.plan?.stop).toEqual({ by: "time", holdMin: 60 });
+  });
+
+  test("items are added, changed and taken off; the figures follow", async () => {
+    const store = await loaded();
+    const before = store.answers?.figures.gelatinGL.expected ?? 0;
+    store.addItem({
+      id: "feet",
+      ingredientId: "chickenFeet",
+      massKg: 0.5,
+      when: { at: "start" },
+      preparation: "",
+      boneState: "raw",
+      frozen: false,
+    });
+    const withFeet = store.answers?.figures.gelatinGL.expected ?? 0;
+    expect(withFeet).toBeGreaterThan(before * 1.2);
+    store.changeItem("feet", { massKg: 0.25 });
+    const half = store.answers?.figures.gelatinGL.expected ?? 0;
+    expect(half).toBeLessThan(withFeet);
+    expect(half).toBeGreaterThan(before);
+    store.removeItem("feet");
+    expect(store.answers?.figures.gelatinGL.expected).toBeCloseTo(before, 9);
+  });
+
+  test("what cannot be is a problem to read, and undo mends it", async () => {
+    const store = await loaded();
+    store.setWater({ by: "amount", volumeL: 40 });
+    expect(store.answers).toBeNull();
+    expect(store.problem?.code).toBe("aboveRim");
+    store.undo();
+    expect(store.problem).toBeNull();
+    expect(store.answers).not.toBeNull();
+  });
+
+  test("a kitchen moved up the mountain changes the open plan", async () => {
+    const store = await loaded();
+    const before = store.answers?.trace.holdC ?? 0;
+    await useKitchenStore().change({ altitudeM: 3000 });
+    await flushPromises();
+    await vi.waitFor(() => expect(store.answers?.trace.holdC).toBeLessThan(before - 4));
+  });
+});

@@ -1,0 +1,27 @@
+import type { CookEvent } from "@kettlos/core/batch/batch-schema";
+import { fold } from "@kettlos/core/batch/fold";
+import { forecastLive } from "@kettlos/core/batch/live-forecast";
+import { actionsFor } from "@kettlos/core/batch/next-action";
+import type { LivePot } from "../src/data/pots-store";
+import { bramholtSample } from "../src/sample/bramholt";
+
+/** The moment all component tests play at. */
+export const NOW = Date.parse("2026-03-18T20:14:00+01:00");
+export const sample = bramholtSample(NOW);
+
+/** A batch of the sample kitchen as a screen gets it. */
+export function potOf(id: string, more: readonly CookEvent[] = []): LivePot {
+  const batch = sample.batches.find((b) => b.id === id);
+  if (batch === undefined) throw new Error(`no batch ${id}`);
+  const events = [...sample.events.filter((e) => e.batchId === id), ...more];
+  const cook = fold(events);
+  const forecast = forecastLive(batch.plan, batch.kitchen, cook, NOW);
+  return { batch, events, cook, forecast, actions: actionsFor(batch.plan, cook, forecast, NOW) };
+}
+
+/** A plan of the sample kitchen. */
+export function planOf(id: string) {
+  const plan = sample.plans.find((p) => p.id === id);
+  if (plan === undefined) throw new Error(`no plan ${id}`);
+  return plan;
+}
