@@ -371,9 +371,10 @@ describe("editing the plan", () => {
       ...lamb,
       water: { by: "left" as const, wanted: { by: "volume" as const, volumeL: 3 } },
     };
+    const twoPots = { ...sample.kitchen, vessels: sample.kitchen.vessels.slice(0, 2) };
     const wrapper = mount(WaterEditor, {
       global,
-      props: { plan, kitchen: sample.kitchen, waterL: 4, units: "metric" as const },
+      props: { plan, kitchen: twoPots, waterL: 4, units: "metric" as const },
     });
     await wrapper.find("button.button").trigger("click");
     const offers = wrapper.findAll(".options li");

@@ -69,6 +69,8 @@ const rateWords = computed(() =>
       ? `Steams as reckoned, from ${props.pot.cook.readings.length} readings.`
       : `Steams ${Math.abs(rate.value)} % ${rate.value > 0 ? "faster" : "slower"} than reckoned, from ${props.pot.cook.readings.length} ${props.pot.cook.readings.length === 1 ? "reading" : "readings"}.`,
 );
+/** A moment more than most of a day off is said with its day. */
+const clock = (ms: number) => format(ms, ms - props.nowMs > 20 * 3_600_000 ? "EEE HH:mm" : "HH:mm");
 const hasLevelTarget = computed(() => props.pot.batch.plan.stop.by !== "time");
 </script>
 

@@ -50,11 +50,11 @@ const vessel = computed(() => {
 watch(
   () => [route.params["planId"], kitchenStore.isLoaded] as const,
   ([id, isLoaded]) => {
-    if (!isLoaded || route.name !== "plan") return;
+    // A plan just made is open before the database tells of it.
+    if (!isLoaded || route.name !== "plan" || (id !== "" && planStore.plan?.id === id)) return;
     const wanted = kitchenStore.plans.find((p) => p.id === id);
-    if (wanted !== undefined) {
-      if (planStore.plan?.id !== wanted.id) planStore.open(wanted);
-    } else {
+    if (wanted !== undefined) planStore.open(wanted);
+    else {
       const first = kitchenStore.plans[0];
       if (first !== undefined) void router.replace(`/plan/${first.id}`);
       else planStore.plan = null;
@@ -100,7 +100,10 @@ async function putOn() {
 
 useEventListener(document, "visibilitychange", () => void planStore.flush());
 useEventListener(window, "pagehide", () => void planStore.flush());
-onBeforeUnmount(() => void planStore.flush());
+onBeforeUnmount(() => {
+  void planStore.flush();
+  planStore.plan = null;
+});
 
 const canStart = computed(() => answers.value !== null && answers.value.trace.problem === null);
 const vigours = computed(() =>
