@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import AskChoices from "./AskChoices.vue";
 import type { Ingredient } from "@kettlos/core/ingredient/ingredient";
 import { readAmount, type Amount } from "@kettlos/core/ingredient/read-amount";
 import { outcomeOf } from "@kettlos/core/units/problem";
@@ -24,7 +25,7 @@ const shown = computed(() =>
 const text = ref("");
 const problem = ref("");
 const question = ref("");
-const choices = ref<readonly { label: string; amount: Amount }[]>([]);
+const choices = ref<readonly { label: string; value: Amount }[]>([]);
 watch(shown, () => reset(), { immediate: true });
 
 function reset() {
@@ -42,7 +43,7 @@ function read() {
   problem.value = "";
   if (outcome.value.kind === "ask") {
     question.value = outcome.value.question;
-    choices.value = outcome.value.choices;
+    choices.value = outcome.value.choices.map((c) => ({ label: c.label, value: c.amount }));
   } else take(outcome.value.amount);
 }
 
@@ -81,18 +82,7 @@ function readEach(event: Event) {
       one weighs <input class="written" :value="eachText" @change="readEach" />, together
       {{ showMass(amount.massKg, one) }}
     </label>
-    <p v-if="choices.length > 0" class="ask" role="alert">
-      {{ question }}
-      <button
-        v-for="choice in choices"
-        :key="choice.label"
-        type="button"
-        class="button"
-        @click="take(choice.amount)"
-      >
-        {{ choice.label }}
-      </button>
-    </p>
+    <AskChoices :question="question" :choices="choices" @choose="take" />
     <p v-if="problem" class="ember small" role="alert">{{ problem }}</p>
   </div>
 </template>
@@ -110,12 +100,5 @@ label {
 
 .each input {
   width: 80px;
-}
-
-.ask {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-  padding-top: 8px;
 }
 </style>

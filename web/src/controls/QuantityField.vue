@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import AskChoices from "./AskChoices.vue";
 import { outcomeOf } from "@kettlos/core/units/problem";
 import { readQuantity, type Quantity } from "@kettlos/core/units/read-quantity";
 import type { Dimension } from "@kettlos/core/units/unit-table";
@@ -28,7 +29,7 @@ const id = useId();
 const text = ref("");
 const problem = ref("");
 const question = ref("");
-const choices = ref<readonly { label: string; quantity: Quantity }[]>([]);
+const choices = ref<readonly { label: string; value: Quantity }[]>([]);
 
 watch(value, () => reset(), { immediate: true });
 
@@ -55,7 +56,7 @@ function read() {
   }
   if (outcome.value.kind === "ask") {
     question.value = outcome.value.question;
-    choices.value = outcome.value.choices;
+    choices.value = outcome.value.choices.map((c) => ({ label: c.label, value: c.quantity }));
     return;
   }
   take(outcome.value.quantity);
@@ -91,18 +92,7 @@ function take(quantity: Quantity) {
       @keydown.enter.prevent="read"
       @keydown.esc="reset"
     />
-    <p v-if="choices.length > 0" class="ask" role="alert">
-      {{ question }}
-      <button
-        v-for="choice in choices"
-        :key="choice.label"
-        class="button"
-        type="button"
-        @click="take(choice.quantity)"
-      >
-        {{ choice.label }}
-      </button>
-    </p>
+    <AskChoices :question="question" :choices="choices" @choose="take" />
     <p v-if="problem" :id="`${id}-problem`" class="problem small" role="alert">
       {{ problem }}
     </p>
@@ -119,14 +109,6 @@ label {
   color: var(--quiet);
   font-size: 14px;
   line-height: 18px;
-}
-
-.ask {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-  align-items: center;
-  padding-top: 8px;
 }
 
 .problem {

@@ -11,6 +11,7 @@ import { countdown } from "./cook/countdown";
 import { ordinaryVessel } from "./kitchen/ordinary-vessel";
 import { eventWords } from "./logbook/event-words";
 import { sharedScale } from "./logbook/shared-scale";
+import { flavourCaution } from "./plan/flavour-caution";
 import { whenFor, whenRank, whenWords } from "./plan/when-words";
 import { waterWords } from "./plan/water-words";
 import { causeWords } from "./strain/cause-words";
@@ -199,5 +200,25 @@ describe("new plans and pots", () => {
   test("pots in a row share the scale of the tallest", () => {
     expect(sharedScale(sample.batches, 113)).toBeCloseTo(113 / 0.226, 9);
     expect(sharedScale([], 100)).toBe(2000);
+  });
+});
+
+describe("short of or past its flavour", () => {
+  const at = (holdMin: number, vigour: "bare" | "steady") => {
+    const base = planOf("plan-trout");
+    const plan = PlanSchema.parse({
+      ...base,
+      stop: { by: "time", holdMin },
+      heat: { ...base.heat, vigour },
+    });
+    const outcome = answersFor(plan, sample.kitchen, () => 9);
+    if (!outcome.ok) throw outcome.problem;
+    return flavourCaution(outcome.value, "metric").map((c) => c.id);
+  };
+
+  test("a fumet is short after five minutes, right after half an hour, past after an hour", () => {
+    expect(at(5, "bare")).toEqual(["short"]);
+    expect(at(30, "steady")).toEqual([]);
+    expect(at(75, "steady")).toEqual(["past"]);
   });
 });

@@ -114,10 +114,8 @@ const hasLevelTarget = computed(() => props.pot.batch.plan.stop.by !== "time");
       <div v-if="hasLevelTarget">
         <dt>Down there</dt>
         <dd>
-          {{ format(forecast.endMs.expected, "HH:mm") }} ({{
-            format(forecast.endMs.low, "HH:mm")
-          }}
-          to {{ format(forecast.endMs.high, "HH:mm") }})
+          {{ clock(forecast.endMs.expected) }} ({{ clock(forecast.endMs.low) }} to
+          {{ clock(forecast.endMs.high) }})
         </dd>
       </div>
       <div class="yield">

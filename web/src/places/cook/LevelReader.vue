@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { READING_FORMS, type ReadingForm } from "@kettlos/core/batch/batch-schema";
-import { showLength, showMass, showVolume, type UnitSystem } from "@kettlos/core/units/show";
+import { showLength, showVolume, type UnitSystem } from "@kettlos/core/units/show";
 import type { Dimension } from "@kettlos/core/units/unit-table";
 import type { Vessel } from "@kettlos/core/vessel/vessel-schema";
 import { capacityL } from "@kettlos/core/vessel/volume";
 import { computed, ref, watch } from "vue";
-import QuantityField from "../../controls/QuantityField.vue";
+import UnitField from "../../controls/UnitField.vue";
 import TickChoice from "../../controls/TickChoice.vue";
 import type { LivePot } from "../../data/pots-store";
 import type { NewEvent } from "../../data/repository";
@@ -19,7 +19,10 @@ const props = defineProps<{
 const shown = defineModel<boolean>({ required: true });
 const emit = defineEmits<{ read: [NewEvent] }>();
 
-const FORMS: Record<ReadingForm, { label: string; ask: string; dimension: Dimension }> = {
+const FORMS: Record<
+  ReadingForm,
+  { label: string; ask: string; dimension: Exclude<Dimension, "temperature"> }
+> = {
   liquidDepth: {
     label: "depth",
     ask: "How deep, floor to surface",
@@ -51,19 +54,7 @@ const value = ref<number | null>(null);
 watch(shown, () => (value.value = null));
 watch(form, () => (value.value = null));
 
-const one = computed(() => (props.units === "us" ? "us" : "metric"));
 const spec = computed(() => FORMS[form.value]);
-const bareUnit = computed(() => {
-  const us = one.value === "us";
-  if (spec.value.dimension === "length") return us ? "in" : "cm";
-  return spec.value.dimension === "volume" ? (us ? "qt" : "L") : us ? "lb" : "kg";
-});
-const show = (v: number) =>
-  spec.value.dimension === "length"
-    ? showLength(v, one.value)
-    : spec.value.dimension === "volume"
-      ? showVolume(v, one.value)
-      : showMass(v, one.value);
 const max = computed(() =>
   spec.value.dimension === "length"
     ? props.vessel.heightM
@@ -92,23 +83,20 @@ function save() {
   <ElDialog v-model="shown" title="Read the level" width="min(520px, 94vw)">
     <form class="fields" @submit.prevent="save">
       <TickChoice v-model="form" label="Form of the reading" :options="options" />
-      <QuantityField
+      <UnitField
         :key="form"
         v-model="value"
         :label="spec.ask"
+        :units="units"
         :dimension="spec.dimension"
-        :bare-unit="bareUnit"
-        :show="show"
         :min="0"
         :max="max"
-        :density-kg-l="1"
-        :placeholder="bareUnit"
         @entered="save"
       />
       <p class="quiet small">
         The model has it at about
-        {{ showLength(pot.forecast.nowDepthM, one) }} deep,
-        {{ showVolume(pot.forecast.nowL.expected, one) }}.
+        {{ showLength(pot.forecast.nowDepthM, units) }} deep,
+        {{ showVolume(pot.forecast.nowL.expected, units) }}.
       </p>
       <p v-if="problem" class="ember small" role="alert">{{ problem }}</p>
       <button type="submit" class="button primary">Keep this reading</button>

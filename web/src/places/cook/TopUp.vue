@@ -1,15 +1,14 @@
 <script setup lang="ts">
-import { showVolume, type UnitSystem } from "@kettlos/core/units/show";
-import { computed, ref, watch } from "vue";
-import QuantityField from "../../controls/QuantityField.vue";
+import type { UnitSystem } from "@kettlos/core/units/show";
+import { ref, watch } from "vue";
+import UnitField from "../../controls/UnitField.vue";
 
 /** Water poured in while it cooks. */
-const props = defineProps<{ units: UnitSystem }>();
+defineProps<{ units: UnitSystem }>();
 const shown = defineModel<boolean>({ required: true });
 const emit = defineEmits<{ add: [number] }>();
 const volumeL = ref<number | null>(null);
 watch(shown, () => (volumeL.value = null));
-const one = computed(() => (props.units === "us" ? "us" : "metric"));
 
 function save() {
   if (volumeL.value === null) return;
@@ -21,15 +20,13 @@ function save() {
 <template>
   <ElDialog v-model="shown" title="Top up" width="min(420px, 94vw)">
     <form class="fields" @submit.prevent="save">
-      <QuantityField
+      <UnitField
         v-model="volumeL"
         label="Water poured in, best boiling"
+        :units="units"
         dimension="volume"
-        :bare-unit="one === 'us' ? 'qt' : 'L'"
-        :show="(v) => showVolume(v, one)"
         :min="0.02"
         :max="100"
-        :density-kg-l="1"
         @entered="save"
       />
       <button type="submit" class="button primary">It is in</button>

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { VesselSchema, type Vessel } from "@kettlos/core/vessel/vessel-schema";
 import { capacityL, roundFromCapacity } from "@kettlos/core/vessel/volume";
-import { showLength, showMass, showVolume, type UnitSystem } from "@kettlos/core/units/show";
+import { showLength, showVolume, type UnitSystem } from "@kettlos/core/units/show";
 import { outcomeOf } from "@kettlos/core/units/problem";
 import { computed, ref } from "vue";
-import QuantityField from "../../controls/QuantityField.vue";
+import UnitField from "../../controls/UnitField.vue";
 import TickChoice from "../../controls/TickChoice.vue";
 
 /** One pot by its inner measures: with a ruler, or by what it holds and how wide it is. */
@@ -17,7 +17,6 @@ const emit = defineEmits<{ change: [Vessel]; remove: [] }>();
 
 const one = computed(() => (props.units === "us" ? "us" : "metric"));
 const length = (v: number) => showLength(v, one.value);
-const bareLength = computed(() => (one.value === "us" ? "in" : "cm"));
 const problem = ref("");
 
 function set(part: Partial<Vessel>) {
@@ -107,21 +106,19 @@ const setName = (name: string) => {
       />
     </div>
     <div v-if="how === 'capacity'" class="fields">
-      <QuantityField
+      <UnitField
         label="It holds, to the rim"
+        :units="units"
         dimension="volume"
-        :bare-unit="one === 'us' ? 'qt' : 'L'"
-        :show="(v) => showVolume(v, one)"
         :min="0.2"
         :max="200"
         :model-value="capacityL(vessel)"
         @update:model-value="setByCapacity($event, null)"
       />
-      <QuantityField
+      <UnitField
         label="and is across"
+        :units="units"
         dimension="length"
-        :bare-unit="bareLength"
-        :show="length"
         :min="0.08"
         :max="1"
         :model-value="vessel.topM[0]"
@@ -130,53 +127,48 @@ const setName = (name: string) => {
       <p class="quiet small">Round and straight, so {{ length(vessel.heightM) }} high inside.</p>
     </div>
     <div v-else class="fields">
-      <QuantityField
+      <UnitField
         :label="vessel.shape === 'round' ? 'Across at the rim' : 'Length at the rim'"
+        :units="units"
         dimension="length"
-        :bare-unit="bareLength"
-        :show="length"
         :min="0.05"
         :max="1.5"
         :model-value="vessel.topM[0]"
         @update:model-value="setSize('topM', 0, $event)"
       />
-      <QuantityField
+      <UnitField
         v-if="vessel.shape !== 'round'"
         label="Width at the rim"
+        :units="units"
         dimension="length"
-        :bare-unit="bareLength"
-        :show="length"
         :min="0.05"
         :max="1.5"
         :model-value="vessel.topM[1]"
         @update:model-value="setSize('topM', 1, $event)"
       />
-      <QuantityField
+      <UnitField
         :label="vessel.shape === 'round' ? 'Across at the floor' : 'Length at the floor'"
+        :units="units"
         dimension="length"
-        :bare-unit="bareLength"
-        :show="length"
         :min="0.05"
         :max="1.5"
         :model-value="vessel.bottomM[0]"
         @update:model-value="setSize('bottomM', 0, $event)"
       />
-      <QuantityField
+      <UnitField
         v-if="vessel.shape !== 'round'"
         label="Width at the floor"
+        :units="units"
         dimension="length"
-        :bare-unit="bareLength"
-        :show="length"
         :min="0.05"
         :max="1.5"
         :model-value="vessel.bottomM[1]"
         @update:model-value="setSize('bottomM', 1, $event)"
       />
-      <QuantityField
+      <UnitField
         label="Height inside"
+        :units="units"
         dimension="length"
-        :bare-unit="bareLength"
-        :show="length"
         :min="0.02"
         :max="1.5"
         :model-value="vessel.heightM"
@@ -184,11 +176,10 @@ const setName = (name: string) => {
       />
     </div>
     <div class="fields">
-      <QuantityField
+      <UnitField
         label="Weight, empty, no lid"
+        :units="units"
         dimension="mass"
-        :bare-unit="one === 'us' ? 'lb' : 'kg'"
-        :show="(v) => showMass(v, one)"
         :min="0.1"
         :max="100"
         :model-value="vessel.massKg"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import AskChoices from "../../controls/AskChoices.vue";
 import { findIngredients, ingredientById } from "@kettlos/core/ingredient/catalogue";
 import type { Amount } from "@kettlos/core/ingredient/read-amount";
 import { readLine } from "@kettlos/core/ingredient/read-line";
@@ -62,7 +63,7 @@ const prepOf = (item: PlanItem) =>
 const text = ref("");
 const problem = ref("");
 const question = ref("");
-const choices = ref<readonly { label: string; amount: Amount }[]>([]);
+const choices = ref<readonly { label: string; value: Amount }[]>([]);
 let asked: Ingredient | null = null;
 
 function read() {
@@ -74,7 +75,7 @@ function read() {
   if (amount.kind === "one") return put(ingredient, amount.amount);
   asked = ingredient;
   question.value = amount.question;
-  choices.value = amount.choices;
+  choices.value = amount.choices.map((c) => ({ label: c.label, value: c.amount }));
 }
 
 function put(ingredient: Ingredient, { massKg, counted }: Amount) {
@@ -161,18 +162,7 @@ function suggest(typed: string): readonly string[] {
     <p v-if="items.length === 0" class="quiet small">
       Type what goes in as you would say it: a weight or a count, then the name.
     </p>
-    <p v-if="choices.length > 0" class="ask" role="alert">
-      {{ question }}
-      <button
-        v-for="choice in choices"
-        :key="choice.label"
-        type="button"
-        class="button"
-        @click="takeChoice(choice.amount)"
-      >
-        {{ choice.label }}
-      </button>
-    </p>
+    <AskChoices :question="question" :choices="choices" @choose="takeChoice" />
     <p v-if="problem" class="ember small" role="alert">{{ problem }}</p>
   </section>
 </template>
@@ -246,14 +236,6 @@ li.opens {
 
 .add .suggest {
   flex: 1;
-}
-
-.ask {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-  align-items: center;
-  padding-left: 176px;
 }
 
 .small {

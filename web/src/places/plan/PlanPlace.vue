@@ -1,15 +1,12 @@
 <script setup lang="ts">
-import type { Caution } from "@kettlos/core/safety/caution";
 import { simmerC } from "@kettlos/core/heat/hob";
 import { VIGOURS } from "@kettlos/core/heat/constants";
 import { vesselOf } from "@kettlos/core/simulate/references";
 import { outcomeOf } from "@kettlos/core/units/problem";
 import { showDuration, showTemperature } from "@kettlos/core/units/show";
 import { useEventListener } from "@vueuse/core";
-import { format } from "date-fns";
 import { computed, onBeforeUnmount, watch } from "vue";
 import { useRoute, useRouter } from "vue-router";
-import CautionList from "../../controls/CautionList.vue";
 import EditPopover from "../../controls/EditPopover.vue";
 import TickChoice from "../../controls/TickChoice.vue";
 import { useOpened } from "../../controls/use-opened";
@@ -26,7 +23,7 @@ import LidChoice from "./LidChoice.vue";
 import PlanDetails from "./PlanDetails.vue";
 import PlanPot from "./PlanPot.vue";
 import PlanSentence from "./PlanSentence.vue";
-import ReadyBy from "./ReadyBy.vue";
+import PlanSide from "./PlanSide.vue";
 import { usePlanStore } from "./plan-store";
 
 const kitchenStore = useKitchenStore();
@@ -115,37 +112,6 @@ const vigours = computed(() =>
 const labels = computed(() =>
   plan.value === null || answers.value === null ? [] : markLabels(plan.value, answers.value.trace),
 );
-const cautions = computed(
-  () => answers.value?.cautions.filter((c) => c.places.includes("plan")) ?? [],
-);
-const grave = computed(() => cautions.value.filter((c) => c.severity !== "note"));
-const notes = computed(() => cautions.value.filter((c) => c.severity === "note"));
-const flavourCaution = computed<Caution | null>(() => {
-  const flavour = answers.value?.flavour;
-  if (flavour?.state !== "short" && flavour?.state !== "past its best") return null;
-  const { trace } = answers.value as NonNullable<typeof answers.value>;
-  return flavour.state === "short"
-    ? {
-        id: "short",
-        severity: "caution",
-        places: ["plan"],
-        title: "Short of its flavour",
-        text: `Water simmers at ${showTemperature(trace.holdC, units.value)} here: ${showDuration(trace.holdMin)} make cook value ${trace.cookMin.toFixed(0)}; a ${flavour.kind} stock wants ${flavour.window.from.value} or more.`,
-        rule: flavour.window.from.source,
-        whose: "kitchen estimate",
-      }
-    : {
-        id: "past",
-        severity: "caution",
-        places: ["plan"],
-        title: "Longer than it wants",
-        text: `Cook value ${trace.cookMin.toFixed(0)}; a ${flavour.kind} stock is past its best from ${flavour.window.past.value}: dull or bitter.`,
-        rule: flavour.window.past.source,
-        whose: "kitchen estimate",
-      };
-});
-const start = computed(() => answers.value?.start ?? null);
-const clock = (ms: number) => format(ms, "EEE HH:mm");
 const holdBy = (minutes: number) => {
   if (plan.value?.stop.by !== "time") return;
   const holdMin = Math.min(2880, Math.max(5, plan.value.stop.holdMin + minutes));
@@ -311,21 +277,13 @@ useShortcuts(() => [
           "
         />
       </section>
-      <aside class="side">
-        <CautionList v-if="flavourCaution !== null" :cautions="[flavourCaution]" />
-        <CautionList :cautions="grave" />
-        <ReadyBy :ready-at="plan.readyAt" @change="planStore.change({ readyAt: $event })" />
-        <p v-if="start !== null" class="small">
-          <strong>Light the ring {{ clock(start.lightMs) }}</strong
-          >, by {{ clock(start.lightSurelyMs) }} to be sure; prepare from
-          {{ clock(start.prepareMs) }}.
-          <WhyFigure :estimate="answers.figures.totalMin" />
-        </p>
-        <button type="button" class="button primary" :disabled="!canStart" @click="putOn">
-          Put it on <kbd>P</kbd>
-        </button>
-        <CautionList :cautions="notes" />
-      </aside>
+      <PlanSide
+        :plan="plan"
+        :answers="answers"
+        :units="units"
+        @change="planStore.change($event)"
+        @put-on="putOn"
+      />
     </div>
   </div>
   <div v-else-if="kitchenStore.isLoaded" class="place empty">
@@ -406,13 +364,6 @@ useShortcuts(() => [
 .hold .button {
   min-width: 44px;
   padding: 0;
-}
-
-.side {
-  display: grid;
-  gap: 6px;
-  align-content: start;
-  padding-top: 8px;
 }
 
 .empty {

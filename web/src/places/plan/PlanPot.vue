@@ -9,6 +9,7 @@ import { computed, ref, useTemplateRef } from "vue";
 import PotSection from "../../drawings/PotSection.vue";
 import { depthAtY, halfWidthAt, potFrame, yAt } from "../../drawings/pot-frame";
 import VolumeScale from "../../drawings/VolumeScale.vue";
+import { placeLeaders } from "./leaders";
 import { waterWords } from "./water-words";
 
 /** The pot of the plan: the water line can be pulled, stepped by keys, or set by its name. */
@@ -26,6 +27,7 @@ const emit = defineEmits<{
 
 const TALLEST = 356;
 const LEADERS = 176;
+const LEADER_GAP = 46;
 const root = useTemplateRef<HTMLElement>("root");
 const svg = useTemplateRef<SVGSVGElement>("svg");
 const { width: rootWidth } = useElementSize(root);
@@ -56,19 +58,9 @@ const steamY = computed(() => (lineY.value + yAt(frame.value, trace.value.endDep
 const steamBandPx = computed(() => yAt(frame.value, trace.value.endDepthM) - lineY.value);
 const one = computed(() => (props.units === "us" ? "us" : "metric"));
 
-interface Leader {
-  readonly statement: WaterStatement;
-  readonly words: string;
-  readonly volume: string;
-  readonly isOn: boolean;
-  readonly isOver: boolean;
-  readonly lineY: number;
-  readonly y: number;
-}
-
-const leaders = computed<readonly Leader[]>(() => {
-  const all = props.answers.ways
-    .flatMap((way) =>
+const leaders = computed(() =>
+  placeLeaders(
+    props.answers.ways.flatMap((way) =>
       way.outcome.ok
         ? [
             {
@@ -81,25 +73,11 @@ const leaders = computed<readonly Leader[]>(() => {
             },
           ]
         : [],
-    )
-    .sort((a, b) => a.lineY - b.lineY);
-  const GAP = 46;
-  const placed = all.map((l) => ({ ...l, y: l.lineY }));
-  for (let i = 1; i < placed.length; i++) {
-    const above = placed[i - 1];
-    const here = placed[i];
-    if (above && here) here.y = Math.max(here.y, above.y + GAP);
-  }
-  const last = placed.at(-1);
-  const over = last ? Math.max(0, last.y - (HEIGHT.value - 30)) : 0;
-  if (over > 0)
-    for (let i = placed.length - 1; i >= 0; i--) {
-      const here = placed[i];
-      const below = placed[i + 1];
-      if (here) here.y = Math.min(here.y, below ? below.y - GAP : HEIGHT.value - 30);
-    }
-  return placed;
-});
+    ),
+    LEADER_GAP,
+    HEIGHT.value - 30,
+  ),
+);
 
 const isPulling = ref(false);
 /** Where the pointer is; taken up once a frame, however many moves come in. */

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import type { Answers } from "@kettlos/core/because/answers";
 import type { Plan, Stop } from "@kettlos/core/simulate/plan-schema";
-import { showDuration, showLength, showVolume, type UnitSystem } from "@kettlos/core/units/show";
+import { showDuration, type UnitSystem } from "@kettlos/core/units/show";
 import { computed } from "vue";
-import QuantityField from "../../controls/QuantityField.vue";
+import UnitField from "../../controls/UnitField.vue";
 import TickChoice from "../../controls/TickChoice.vue";
 
 /** When it is enough: by the clock, or when the level has come down. */
@@ -14,7 +14,6 @@ const props = defineProps<{
 }>();
 const emit = defineEmits<{ change: [Partial<Plan>] }>();
 
-const one = computed(() => (props.units === "us" ? "us" : "metric"));
 const KINDS = [
   { value: "time", label: "for a time" },
   { value: "liquid", label: "down to litres" },
@@ -45,23 +44,22 @@ const kind = computed({
 <template>
   <div class="stop">
     <TickChoice v-model="kind" label="When it is enough" :options="KINDS" />
-    <QuantityField
+    <UnitField
       v-if="plan.stop.by === 'time'"
       label="Simmer"
+      :units="units"
       dimension="time"
       bare-unit="h"
-      :show="showDuration"
       :min="1"
       :max="2880"
       :model-value="plan.stop.holdMin"
       @update:model-value="set({ by: 'time', holdMin: $event ?? 60 })"
     />
-    <QuantityField
+    <UnitField
       v-else-if="plan.stop.by === 'liquid'"
       label="Left in the pot, bones in"
+      :units="units"
       dimension="volume"
-      :bare-unit="one === 'us' ? 'qt' : 'L'"
-      :show="(v) => showVolume(v, one)"
       :min="0.1"
       :max="200"
       :model-value="plan.stop.liquidL"
@@ -88,12 +86,11 @@ const kind = computed({
       />
       % of what went in
     </label>
-    <QuantityField
+    <UnitField
       v-else
       label="Depth in the pot"
+      :units="units"
       dimension="length"
-      bare-unit="cm"
-      :show="(v) => showLength(v, one)"
       :min="0.005"
       :max="1.5"
       :model-value="plan.stop.depthM"

@@ -4,9 +4,9 @@ import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import type { Plan, Wanted, WaterStatement } from "@kettlos/core/simulate/plan-schema";
 import { bonesKg, wantedL } from "@kettlos/core/simulate/water-ways";
 import { outcomeOf } from "@kettlos/core/units/problem";
-import { showLength, showMass, showVolume, type UnitSystem } from "@kettlos/core/units/show";
+import { showMass, showVolume, type UnitSystem } from "@kettlos/core/units/show";
 import { computed, ref } from "vue";
-import QuantityField from "../../controls/QuantityField.vue";
+import UnitField from "../../controls/UnitField.vue";
 import TickChoice from "../../controls/TickChoice.vue";
 
 /** Every way of stating the water, and the way back from a wanted result to bones, water and pot. */
@@ -19,7 +19,6 @@ const props = defineProps<{
 const emit = defineEmits<{ state: [WaterStatement]; plan: [Partial<Plan>] }>();
 
 const one = computed(() => (props.units === "us" ? "us" : "metric"));
-const bareVolume = computed(() => (one.value === "us" ? "qt" : "L"));
 const litres = (v: number) => showVolume(v, one.value);
 const WAYS = [
   { value: "amount", label: "so much" },
@@ -112,15 +111,13 @@ function take(option: BackwardOption) {
 <template>
   <div class="water">
     <TickChoice v-model="way" label="How the water is stated" :options="WAYS" />
-    <QuantityField
+    <UnitField
       v-if="plan.water.by === 'amount'"
       label="Water"
+      :units="units"
       dimension="volume"
-      :bare-unit="bareVolume"
-      :show="litres"
       :min="0"
       :max="200"
-      :density-kg-l="1"
       :model-value="plan.water.volumeL"
       @update:model-value="emit('state', { by: 'amount', volumeL: $event ?? 0 })"
     />
@@ -145,12 +142,11 @@ function take(option: BackwardOption) {
       />
       parts water by weight: {{ ratioWord }}
     </label>
-    <QuantityField
+    <UnitField
       v-else-if="plan.water.by === 'over'"
       label="Above the bones"
+      :units="units"
       dimension="length"
-      bare-unit="cm"
-      :show="(v) => showLength(v, one)"
       :min="0"
       :max="1"
       :model-value="plan.water.overM"
@@ -158,12 +154,11 @@ function take(option: BackwardOption) {
     />
     <template v-else-if="plan.water.by === 'left'">
       <TickChoice v-model="wish" label="What shall be left" :options="WISHES" />
-      <QuantityField
+      <UnitField
         v-if="wanted.by === 'volume'"
         label="Left, strained"
+        :units="units"
         dimension="volume"
-        :bare-unit="bareVolume"
-        :show="litres"
         :min="0.1"
         :max="200"
         :model-value="wanted.volumeL"
@@ -187,12 +182,12 @@ function take(option: BackwardOption) {
           "
         />
         moulds of
-        <QuantityField
+        <UnitField
           label="Size of a mould"
           hide-label
+          :units="units"
           dimension="volume"
           bare-unit="mL"
-          :show="litres"
           :min="0.01"
           :max="20"
           :model-value="wanted.mouldL"
@@ -222,12 +217,12 @@ function take(option: BackwardOption) {
           "
         />
         eat
-        <QuantityField
+        <UnitField
           label="Ration"
           hide-label
+          :units="units"
           dimension="volume"
           bare-unit="mL"
-          :show="litres"
           :min="0.01"
           :max="5"
           :model-value="wanted.rationL"

@@ -12,7 +12,7 @@ import { vesselAreaM2 } from "@kettlos/core/vessel/volume";
 import { computed, ref, watch } from "vue";
 import { useRoute, useRouter } from "vue-router";
 import CautionList from "../../controls/CautionList.vue";
-import QuantityField from "../../controls/QuantityField.vue";
+import UnitField from "../../controls/UnitField.vue";
 import TickChoice from "../../controls/TickChoice.vue";
 import { clockHour } from "../../data/clock-hour";
 import { useKitchenStore } from "../../data/kitchen-store";
@@ -188,35 +188,30 @@ useShortcuts(() =>
           <form class="fields" @submit.prevent="keep">
             <TickChoice v-model="by" label="How it is measured" :options="BY" />
             <template v-if="by === 'volume'">
-              <QuantityField
+              <UnitField
                 v-model="volumeL"
                 label="Strained"
+                :units="units"
                 dimension="volume"
-                :bare-unit="one === 'us' ? 'qt' : 'L'"
-                :show="(v) => showVolume(v, one)"
                 :min="0"
                 :max="500"
-                :density-kg-l="1"
-                :placeholder="one === 'us' ? 'qt' : 'L'"
               />
               <TickChoice v-model="heat" label="Measured" :options="HEATS" />
             </template>
             <template v-else>
-              <QuantityField
+              <UnitField
                 v-model="grossKg"
                 label="Bowl and stock"
+                :units="units"
                 dimension="mass"
-                :bare-unit="one === 'us' ? 'lb' : 'kg'"
-                :show="(v) => showMass(v, one)"
                 :min="0"
                 :max="500"
               />
-              <QuantityField
+              <UnitField
                 v-model="tareKg"
                 label="Bowl empty"
+                :units="units"
                 dimension="mass"
-                :bare-unit="one === 'us' ? 'lb' : 'kg'"
-                :show="(v) => showMass(v, one)"
                 :min="0"
                 :max="100"
               />
@@ -246,12 +241,11 @@ useShortcuts(() =>
           </p>
           <h2>When it is cold</h2>
           <div class="fields">
-            <QuantityField
+            <UnitField
               v-model="fatKg"
               label="Fat lifted off"
+              :units="units"
               dimension="mass"
-              :bare-unit="one === 'us' ? 'oz' : 'g'"
-              :show="(v) => showMass(v, one)"
               :min="0"
               :max="50"
               placeholder="none yet"

@@ -1,0 +1,55 @@
+<script setup lang="ts">
+import type { Answers } from "@kettlos/core/because/answers";
+import type { Plan } from "@kettlos/core/simulate/plan-schema";
+import type { UnitSystem } from "@kettlos/core/units/show";
+import { format } from "date-fns";
+import { computed } from "vue";
+import CautionList from "../../controls/CautionList.vue";
+import WhyFigure from "../../controls/WhyFigure.vue";
+import { flavourCaution } from "./flavour-caution";
+import ReadyBy from "./ReadyBy.vue";
+
+/** What to mind, when to start, and the button that puts the pot on. */
+const props = defineProps<{ plan: Plan; answers: Answers; units: UnitSystem }>();
+defineEmits<{ change: [Partial<Plan>]; putOn: [] }>();
+
+const cautions = computed(() => props.answers.cautions.filter((c) => c.places.includes("plan")));
+const grave = computed(() => [
+  ...cautions.value.filter((c) => c.severity === "danger"),
+  ...flavourCaution(props.answers, props.units),
+  ...cautions.value.filter((c) => c.severity === "caution"),
+]);
+const notes = computed(() => cautions.value.filter((c) => c.severity === "note"));
+const clock = (ms: number) => format(ms, "EEE HH:mm");
+</script>
+
+<template>
+  <aside class="side">
+    <CautionList :cautions="grave" />
+    <ReadyBy :ready-at="plan.readyAt" @change="$emit('change', { readyAt: $event })" />
+    <p v-if="answers.start !== null" class="small">
+      <strong>Light the ring {{ clock(answers.start.lightMs) }}</strong
+      >, by {{ clock(answers.start.lightSurelyMs) }} to be sure; prepare from
+      {{ clock(answers.start.prepareMs) }}.
+      <WhyFigure :estimate="answers.figures.totalMin" />
+    </p>
+    <button
+      type="button"
+      class="button primary"
+      :disabled="answers.trace.problem !== null"
+      @click="$emit('putOn')"
+    >
+      Put it on <kbd>P</kbd>
+    </button>
+    <CautionList :cautions="notes" />
+  </aside>
+</template>
+
+<style scoped>
+.side {
+  display: grid;
+  gap: 6px;
+  align-content: start;
+  padding-top: 8px;
+}
+</style>

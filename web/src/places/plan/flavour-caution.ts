@@ -1,0 +1,32 @@
+import type { Answers } from "@kettlos/core/because/answers";
+import type { Caution } from "@kettlos/core/safety/caution";
+import { showDuration, showTemperature, type UnitSystem } from "@kettlos/core/units/show";
+
+/** Says when a stock stops short of its flavour or goes past it; nothing where it is right. */
+export function flavourCaution(answers: Answers, units: UnitSystem): readonly Caution[] {
+  const { flavour, trace } = answers;
+  if (flavour === null || trace.problem !== null) return [];
+  const base = { severity: "caution", places: ["plan"], whose: "kitchen estimate" } as const;
+  const cook = trace.cookMin.toFixed(0);
+  if (flavour.state === "short")
+    return [
+      {
+        ...base,
+        id: "short",
+        title: "Short of its flavour",
+        text: `It simmers at ${showTemperature(trace.holdC, units)} here: ${showDuration(trace.holdMin)} make cook value ${cook}; a ${flavour.kind} stock wants ${flavour.window.from.value} or more.`,
+        rule: flavour.window.from.source,
+      },
+    ];
+  return flavour.state === "past its best"
+    ? [
+        {
+          ...base,
+          id: "past",
+          title: "Longer than it wants",
+          text: `Cook value ${cook}; a ${flavour.kind} stock is past its best from ${flavour.window.past.value}: dull or bitter.`,
+          rule: flavour.window.past.source,
+        },
+      ]
+    : [];
+}
