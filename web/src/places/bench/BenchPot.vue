@@ -85,6 +85,7 @@ const due = computed(() => {
 }
 
 .due {
+  margin-left: 8px;
   color: var(--rim);
 }
 
