@@ -1,0 +1,60 @@
+import { createPinia, setActivePinia } from "pinia";
+import { afterEach, beforeEach, describe, expect, test, vi } from "vitest";
+import { NOW, sample } from "../../test/pot";
+import { useKitchenStore } from "./kitchen-store";
+import { usePotsStore } from "./pots-store";
+import { appendEvent, beginBatch, forgetEverything, importAll } from "./repository";
+
+beforeEach(async () => {
+  vi.useFakeTimers({ now: NOW, toFake: ["Date"] });
+  await forgetEverything();
+  await importAll(sample, "replace");
+  setActivePinia(createPinia());
+});
+afterEach(() => vi.useRealTimers());
+
+async function loaded() {
+  const kitchen = useKitchenStore();
+  const pots = usePotsStore();
+  await vi.waitFor(() => expect(kitchen.isLoaded && pots.pots.length > 0).toBe(true));
+  return pots;
+}
+
+describe("all pots", () => {
+  test("are folded; the one on the fire is forecast and has actions", async () => {
+    const pots = await loaded();
+    expect(pots.finished).toHaveLength(12);
+    expect(pots.live.map((p) => p.batch.id)).toEqual(["on-fire"]);
+    const live = pots.live[0]!;
+    expect(live.actions[0]?.title).toBe("Leek and peppercorns in");
+    expect(live.forecast.endMs.expected).toBeGreaterThan(NOW);
+  });
+
+  test("the newest logged stands first", async () => {
+    const pots = await loaded();
+    const times = pots.finished.map((p) => p.cook.finishedMs ?? 0);
+    expect(times).toEqual([...times].sort((a, b) => b - a));
+  });
+
+  test("a written event shows only once it is stored, and moves the pot on", async () => {
+    const pots = await loaded();
+    await appendEvent("on-fire", { kind: "offHeat" });
+    await vi.waitFor(() => expect(pots.byId.get("on-fire")?.cook.stage).toBe("strain"));
+    expect(pots.live[0]?.actions.map((a) => a.kind)).toEqual(["strain"]);
+    await appendEvent("on-fire", {
+      kind: "strained",
+      measured: { volumeL: 3.1, tempC: 15, passes: 2, clothPasses: 0, pressed: false },
+    });
+    await vi.waitFor(() => expect(pots.live[0]?.actions).toEqual([]));
+    await appendEvent("on-fire", { kind: "finished" });
+    await vi.waitFor(() => expect(pots.finished).toHaveLength(13));
+    expect(pots.live).toEqual([]);
+  });
+
+  test("a second pot put on is live beside the first", async () => {
+    const pots = await loaded();
+    const batch = await beginBatch(sample.plans[0]!, sample.kitchen);
+    await vi.waitFor(() => expect(pots.live).toHaveLength(2));
+    expect(pots.byId.get(batch.id)?.cook.stage).toBe("fill");
+  });
+});

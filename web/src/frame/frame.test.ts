@@ -1,0 +1,81 @@
+import { mount } from "@vue/test-utils";
+import { afterEach, describe, expect, test, vi } from "vitest";
+import { defineComponent, h } from "vue";
+import ErrorSurface from "./ErrorSurface.vue";
+import { mishap } from "./errors";
+import { allShortcuts, keyName, useShortcuts, type Shortcut } from "./shortcuts";
+
+const screen = (list: () => readonly Shortcut[]) =>
+  mount(
+    defineComponent({
+      setup() {
+        useShortcuts(list);
+        return () => h("div", [h("input"), h("button", "act"), h("p", "text")]);
+      },
+    }),
+    { attachTo: document.body },
+  );
+const press = (key: string, target: EventTarget = document.body, init: KeyboardEventInit = {}) =>
+  target.dispatchEvent(
+    new KeyboardEvent("keydown", { key, bubbles: true, cancelable: true, ...init }),
+  );
+
+afterEach(() => (document.body.innerHTML = ""));
+
+describe("single keys", () => {
+  test("act wherever the cook is, whatever the case", () => {
+    const run = vi.fn();
+    const wrapper = screen(() => [{ keys: "l", does: "Read the level", run }]);
+    press("l");
+    press("L", wrapper.find("p").element);
+    expect(run).toHaveBeenCalledTimes(2);
+    wrapper.unmount();
+  });
+
+  test("never while typing, with a modifier, or behind a dialog", () => {
+    const run = vi.fn();
+    const wrapper = screen(() => [{ keys: "l", does: "", run }]);
+    press("l", wrapper.find("input").element);
+    press("l", document.body, { ctrlKey: true });
+    press("l", document.body, { metaKey: true });
+    const overlay = document.createElement("div");
+    overlay.className = "el-overlay";
+    document.body.append(overlay);
+    press("l");
+    overlay.style.display = "none";
+    expect(run).not.toHaveBeenCalled();
+    wrapper.unmount();
+  });
+
+  test("Space on a button is the button's own", () => {
+    const run = vi.fn();
+    const wrapper = screen(() => [{ keys: " ", does: "", run }]);
+    press(" ", wrapper.find("button").element);
+    expect(run).not.toHaveBeenCalled();
+    press(" ", wrapper.find("p").element);
+    expect(run).toHaveBeenCalledTimes(1);
+    wrapper.unmount();
+  });
+
+  test("the sheet lists what is in force, and forgets a screen that is gone", () => {
+    const wrapper = screen(() => [{ keys: "u", does: "Undo", run: () => undefined }]);
+    expect(allShortcuts().map((s) => s.does)).toContain("Undo");
+    wrapper.unmount();
+    expect(allShortcuts().map((s) => s.does)).not.toContain("Undo");
+    expect([keyName(" "), keyName("l"), keyName("?")]).toEqual(["Space", "L", "?"]);
+  });
+});
+
+describe("the error surface", () => {
+  test("is silent until something goes wrong, says what, and can be waved away", async () => {
+    const wrapper = mount(ErrorSurface);
+    expect(wrapper.find("[role=alert]").exists()).toBe(false);
+    mishap.value = { message: "The disk is full", details: "stack" };
+    await wrapper.vm.$nextTick();
+    expect(wrapper.find("[role=alert]").text()).toContain("The disk is full");
+    expect(wrapper.text()).toContain("is kept");
+    await wrapper.findAll("button").at(-1)?.trigger("click");
+    expect(mishap.value).toBeNull();
+    expect(wrapper.find("[role=alert]").exists()).toBe(false);
+  });
+});
