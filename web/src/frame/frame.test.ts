@@ -1,6 +1,6 @@
 import { mount } from "@vue/test-utils";
 import { afterEach, describe, expect, test, vi } from "vitest";
-import { defineComponent, h } from "vue";
+import { defineComponent, h, nextTick } from "vue";
 import ErrorSurface from "./ErrorSurface.vue";
 import { mishap } from "./errors";
 import { allShortcuts, keyName, useShortcuts, type Shortcut } from "./shortcuts";
@@ -71,7 +71,7 @@ describe("the error surface", () => {
     const wrapper = mount(ErrorSurface);
     expect(wrapper.find("[role=alert]").exists()).toBe(false);
     mishap.value = { message: "The disk is full", details: "stack" };
-    await wrapper.vm.$nextTick();
+    await nextTick();
     expect(wrapper.find("[role=alert]").text()).toContain("The disk is full");
     expect(wrapper.text()).toContain("is kept");
     await wrapper.findAll("button").at(-1)?.trigger("click");
