@@ -73,6 +73,7 @@ test("the plan by keyboard alone: water, heat, lid, time, an ingredient, why", a
   await page.keyboard.press("?");
   await expect(page.getByRole("dialog", { name: "Keys" })).toBeVisible();
   await page.keyboard.press("Escape");
+  await expect(page.getByRole("dialog", { name: "Keys" })).toBeHidden();
   await page.keyboard.press("6");
   await expect(page.getByRole("heading", { name: "Pots" })).toBeVisible();
 });
