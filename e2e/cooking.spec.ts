@@ -156,8 +156,17 @@ test("cautions stand where the risk is: night, animals, beans", async ({ page })
   await openSample(page);
   await page.goto("/plan/plan-lamb");
   await expect(page.getByText("Note: Someone stays by the ring")).toBeVisible();
-  for (let i = 0; i < 11; i++)
-    await page.getByRole("button", { name: "Half an hour longer" }).click();
+  await page.getByRole("button", { name: "Thu 19 Mar 17:00" }).focus();
+  await page.keyboard.press("Enter");
+  const field = page.getByLabel("Strained by").locator("input");
+  await expect(field).toBeFocused();
+  // Arrow keys step whichever part stands first in this browser's own order of day and month.
+  const before = await field.inputValue();
+  await page.keyboard.press("ArrowDown");
+  await expect(field).not.toHaveValue(before);
+  await field.fill("2026-03-19T04:00");
+  await page.keyboard.press("Escape");
+  await expect(page.getByRole("button", { name: "Thu 19 Mar 04:00" })).toBeVisible();
   await expect(page.getByText("Danger: The ring would burn in the night")).toBeVisible();
   await putIn(page, "300 g runner beans");
   await expect(page.getByText("Danger: Beans need a 45 min rolling boil")).toBeVisible();

@@ -7,6 +7,13 @@ import { useOpened } from "../../controls/use-opened";
 defineProps<{ readyAt: string | null }>();
 const emit = defineEmits<{ change: [readyAt: string | null] }>();
 const { key, anchor, toggle, shut } = useOpened();
+/** As a local date and time field writes a moment. */
+const LOCAL = "yyyy-MM-dd'T'HH:mm";
+
+function take(event: Event) {
+  const ms = Date.parse((event.target as HTMLInputElement).value);
+  if (Number.isFinite(ms)) emit("change", new Date(ms).toISOString());
+}
 </script>
 
 <template>
@@ -28,18 +35,18 @@ const { key, anchor, toggle, shut } = useOpened();
     label="Strained by"
     @shut="shut"
   >
-    <label class="field">
+    <label>
       Strained by
-      <ElDatePicker
-        :model-value="readyAt === null ? null : new Date(readyAt)"
-        type="datetime"
-        format="ddd D MMM HH:mm"
-        placeholder="any time"
-        @update:model-value="
-          (date: Date | null) => emit('change', date === null ? null : date.toISOString())
-        "
+      <input
+        class="written"
+        type="datetime-local"
+        :value="readyAt === null ? '' : format(Date.parse(readyAt), LOCAL)"
+        @change="take"
       />
     </label>
+    <button v-if="readyAt !== null" type="button" class="button" @click="emit('change', null)">
+      Any time
+    </button>
   </EditPopover>
 </template>
 
@@ -54,9 +61,5 @@ const { key, anchor, toggle, shut } = useOpened();
 .ready .editable {
   min-height: 32px;
   font-weight: 650;
-}
-
-.field :deep(.el-date-editor) {
-  width: 100%;
 }
 </style>
