@@ -11,6 +11,7 @@ import {
   importAll,
   removeBatch,
   savePlan,
+  undoLast,
 } from "./repository";
 
 const NOW = Date.parse("2026-03-18T20:14:00+01:00");
@@ -70,6 +71,17 @@ describe("batches and events", () => {
     expect(fold(events).notes).toHaveLength(1);
     await removeBatch(batch.id);
     expect(await db.events.count()).toBe(0);
+  });
+
+  test("two undos at once take back two events, a third nothing", async () => {
+    const batch = await beginBatch(sample.plans[0]!, sample.kitchen);
+    await appendEvent(batch.id, { kind: "lit", atMs: NOW });
+    await appendEvent(batch.id, { kind: "noted", text: "smells good", atMs: NOW + 1 });
+    await Promise.all([undoLast(batch.id), undoLast(batch.id)]);
+    await undoLast(batch.id);
+    const events = (await db.events.orderBy("seq").toArray()).map((e) => e.event);
+    expect(events.map((e) => e.kind)).toEqual(["lit", "noted", "undo", "undo"]);
+    expect(fold(events).events).toEqual([]);
   });
 
   test("a batch keeps its plan as it was, though the plan changes", async () => {

@@ -1,4 +1,5 @@
 import type { Batch, CookEvent } from "@kettlos/core/batch/batch-schema";
+import { lastUndoable } from "@kettlos/core/batch/fold";
 import { SCHEMA_VERSION, type Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
 import type { KettlosFile } from "@kettlos/core/formats/kettlos-json";
@@ -50,6 +51,18 @@ export async function appendEvent(batchId: string, event: NewEvent): Promise<voi
     schemaVersion: SCHEMA_VERSION,
   } as CookEvent;
   await db.events.add({ id, batchId, event: whole });
+}
+
+/**
+ * Takes back the last event in force. It is looked up and taken back in one go, so that two quick taps
+ * take back two events. Nothing happens where nothing is left.
+ */
+export async function undoLast(batchId: string): Promise<void> {
+  await db.transaction("rw", db.events, async () => {
+    const stored = await db.events.where("batchId").equals(batchId).sortBy("seq");
+    const last = lastUndoable(stored.map((s) => s.event));
+    if (last !== null) await appendEvent(batchId, { kind: "undo", eventId: last.id });
+  });
 }
 
 export async function removeBatch(id: string): Promise<void> {

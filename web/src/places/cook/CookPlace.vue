@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import type { Action } from "@kettlos/core/batch/next-action";
-import { lastUndoable } from "@kettlos/core/batch/fold";
 import { outcomeOf } from "@kettlos/core/units/problem";
 import { answersFor } from "@kettlos/core/because/answers";
 import { vesselOf } from "@kettlos/core/simulate/references";
@@ -12,7 +11,7 @@ import CautionList from "../../controls/CautionList.vue";
 import { clockHour } from "../../data/clock-hour";
 import { useKitchenStore } from "../../data/kitchen-store";
 import { usePotsStore } from "../../data/pots-store";
-import { appendEvent, removeBatch, type NewEvent } from "../../data/repository";
+import { appendEvent, removeBatch, undoLast, type NewEvent } from "../../data/repository";
 import StageStrip from "../../frame/StageStrip.vue";
 import { useShortcuts } from "../../frame/shortcuts";
 import { eventWords } from "../logbook/event-words";
@@ -76,7 +75,7 @@ const cautions = computed(() => {
   return found.filter((c) => c.places.includes("cook"));
 });
 const done = computed(() => pot.value?.cook.events.toReversed().slice(0, 6) ?? []);
-const taken = computed(() => (pot.value === null ? null : lastUndoable(pot.value.events)));
+const canUndo = computed(() => (pot.value?.cook.events.length ?? 0) > 0);
 
 async function write(event: NewEvent) {
   if (pot.value !== null) await appendEvent(pot.value.batch.id, event);
@@ -111,7 +110,7 @@ async function complete(action: Action) {
 }
 
 async function undo() {
-  if (taken.value !== null) await write({ kind: "undo", eventId: taken.value.id });
+  if (pot.value !== null) await undoLast(pot.value.batch.id);
 }
 async function takeOff() {
   if (pot.value === null) return;
@@ -215,7 +214,7 @@ useShortcuts(() =>
             Water <kbd>W</kbd>
           </button>
           <button type="button" class="button" @click="isNoting = true">Taste <kbd>T</kbd></button>
-          <button type="button" class="button" :disabled="taken === null" @click="undo">
+          <button type="button" class="button" :disabled="!canUndo" @click="undo">
             Undo <kbd>U</kbd>
           </button>
         </div>

@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import { gapOf } from "@kettlos/core/batch/gap";
-import { lastUndoable } from "@kettlos/core/batch/fold";
 import { flowOf } from "@kettlos/core/batch/flow";
 import { answersFor } from "@kettlos/core/because/answers";
 import { SETS, type SetGrade } from "@kettlos/core/extraction/set";
@@ -17,7 +16,7 @@ import TickChoice from "../../controls/TickChoice.vue";
 import { clockHour } from "../../data/clock-hour";
 import { useKitchenStore } from "../../data/kitchen-store";
 import { usePotsStore } from "../../data/pots-store";
-import { appendEvent, type NewEvent } from "../../data/repository";
+import { appendEvent, undoLast, type NewEvent } from "../../data/repository";
 import LedgerFlow from "../../drawings/LedgerFlow.vue";
 import StageStrip from "../../frame/StageStrip.vue";
 import { useShortcuts } from "../../frame/shortcuts";
@@ -159,8 +158,7 @@ async function finish() {
   await router.push(`/logbook/${id ?? ""}`);
 }
 async function undo() {
-  const last = pot.value === null ? null : lastUndoable(pot.value.events);
-  if (last !== null) await write({ kind: "undo", eventId: last.id });
+  if (pot.value !== null) await undoLast(pot.value.batch.id);
 }
 useShortcuts(() =>
   pot.value === null ? [] : [{ keys: "u", does: "Undo the last entry", run: () => void undo() }],
