@@ -1,6 +1,6 @@
 import { flushPromises } from "@vue/test-utils";
 import { createPinia, setActivePinia } from "pinia";
-import { beforeEach, describe, expect, test, vi } from "vitest";
+import { afterEach, beforeEach, describe, expect, test, vi } from "vitest";
 import { planOf, sample } from "../../../test/pot";
 import { db } from "../../data/db";
 import { useKitchenStore } from "../../data/kitchen-store";
@@ -20,6 +20,9 @@ beforeEach(async () => {
   await forgetEverything();
   await importAll(sample, "replace");
 });
+
+// A change still waiting to be saved must not land in the next test.
+afterEach(() => usePlanStore().flush());
 
 describe("the plan on the screen", () => {
   test("is worked out as soon as it is open", async () => {
@@ -56,6 +59,16 @@ describe("the plan on the screen", () => {
     await vi.waitFor(async () =>
       expect((await db.plans.get("plan-lamb"))?.plan.name).toBe("Monday broth"),
     );
+  });
+
+  test("opening another plan at once loses nothing of the one before", async () => {
+    const store = await loaded();
+    store.change({ name: "Sunday broth" });
+    store.open(planOf("plan-hare"));
+    await vi.waitFor(async () =>
+      expect((await db.plans.get("plan-lamb"))?.plan.name).toBe("Sunday broth"),
+    );
+    expect((await db.plans.get("plan-hare"))?.plan.name).toBe("Plain hare broth");
   });
 
   test("undo goes back, and undo again goes forth", async () => {

@@ -41,6 +41,8 @@ export const usePlanStore = defineStore("plan", () => {
   }
 
   function open(next: Plan): void {
+    // What was just changed in the plan before is written first.
+    void flush();
     plan.value = next;
     before.value = null;
     workOut(false);
