@@ -54,3 +54,35 @@ test("a bad file: exit 2, a line per problem with its path, nothing else", () =>
   expect(plan("no-such-file.json").status).toBe(2);
   expect(plan().status).toBe(2);
 });
+
+test("prints the dish on every heat with times, liquid, remedies and cautions", () => {
+  const done = plan("examples/lamb-neck-broth.json", "--convert");
+  expect(done.status).toBe(0);
+  const { heats } = JSON.parse(done.stdout) as {
+    heats: {
+      heat: { method: string };
+      isWritten: boolean;
+      holdMin: { low: number; expected: number; high: number };
+      startLiquidL: number;
+      endLiquidL: { expected: number };
+      loads: number;
+      limits: { remedies: unknown[] }[];
+      cautions: { id: string }[];
+    }[];
+  };
+  expect(heats.map((h) => h.heat.method)).toEqual([
+    "hob",
+    "oven",
+    "slowCooker",
+    "slowCooker",
+    "pressure",
+  ]);
+  const written = heats.find((h) => h.isWritten);
+  for (const h of heats) {
+    expect(h.holdMin.low).toBeLessThanOrEqual(h.holdMin.expected);
+    expect(h.endLiquidL.expected * h.loads).toBeCloseTo(written?.endLiquidL.expected ?? 0, 1);
+    expect(h.startLiquidL).toBeGreaterThan(0);
+  }
+  expect(heats[4]?.cautions.map((c) => c.id)).toContain("notCanning");
+  expect(plan("examples/lamb-neck-broth.json", "--convert", "--text").status).toBe(2);
+});

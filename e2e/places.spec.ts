@@ -29,6 +29,8 @@ for (const look of ["day", "night"])
     const screens: [string, RegExp][] = [
       ["/bench", /On the fire/],
       ["/plan/plan-lamb", /lamb neck/],
+      ["/crossover/plan-braise", /Slow cooker/],
+      ["/convert", /Pressure/],
       ["/cook/on-fire", /In the pot/],
       ["/strain/past-11", /strained/],
       ["/logbook", /Logbook/],
@@ -74,7 +76,7 @@ test("the plan by keyboard alone: water, heat, lid, time, an ingredient, why", a
   await expect(page.getByRole("dialog", { name: "Keys" })).toBeVisible();
   await page.keyboard.press("Escape");
   await expect(page.getByRole("dialog", { name: "Keys" })).toBeHidden();
-  await page.keyboard.press("6");
+  await page.keyboard.press("7");
   await expect(page.getByRole("heading", { name: "Pots" })).toBeVisible();
 });
 
@@ -125,13 +127,13 @@ test("everything out to a file and back; a bad file changes nothing", async ({ p
     plans: { name: string }[];
     schemaVersion: number;
   };
-  expect(file.plans).toHaveLength(6);
+  expect(file.plans).toHaveLength(8);
   const choose = page.locator("input[type=file]");
 
   const newer = test.info().outputPath("newer.json");
   writeFileSync(newer, JSON.stringify({ ...file, schemaVersion: 99 }));
   await choose.setInputFiles(newer);
-  await expect(page.getByText(/reads up to 1\. Update Kettlos/)).toBeVisible();
+  await expect(page.getByText(/reads up to 2\. Update Kettlos/)).toBeVisible();
   const bad = test.info().outputPath("bad.json");
   writeFileSync(bad, JSON.stringify({ ...file, plans: [{ ...file.plans[0], vesselId: "gone" }] }));
   await choose.setInputFiles(bad);
@@ -151,7 +153,7 @@ test("everything out to a file and back; a bad file changes nothing", async ({ p
   await page.goto("/kitchen");
   await choose.setInputFiles(path);
   await page.getByRole("button", { name: "In place of everything here" }).click();
-  await expect(page.getByText("Replaced everything with 6 plans and 13 batches.")).toBeVisible();
+  await expect(page.getByText("Replaced everything with 8 plans and 13 batches.")).toBeVisible();
   await expect(page.getByLabel("Name of the kitchen")).toHaveValue("Bramholt Hut");
 });
 

@@ -1,13 +1,15 @@
 // Reads a Kettlos JSON file (a kitchen and a plan) and prints the plan's answers.
 import { answersFor, type Answers } from "@kettlos/core/because/answers";
+import { convertDish } from "@kettlos/core/because/converted";
 import { sentenceText } from "@kettlos/core/because/sentence";
 import { readKettlosFile } from "@kettlos/core/formats/kettlos-json";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
+import { COLD_DENSITY_KG_L } from "@kettlos/core/water/properties";
 import { readFileSync } from "node:fs";
 import { parseArgs } from "node:util";
 
-const USAGE = "Usage: npm run --silent plan -- FILE.json [--plan ID] [--text]";
+const USAGE = "Usage: npm run --silent plan -- FILE.json [--plan ID] [--text | --convert]";
 
 /** Bad input: each problem on a line of its own, with its path; nothing else is printed. */
 function refuse(lines: readonly string[]): never {
@@ -19,7 +21,11 @@ function readArguments() {
   try {
     const { values, positionals } = parseArgs({
       allowPositionals: true,
-      options: { plan: { type: "string" }, text: { type: "boolean", default: false } },
+      options: {
+        plan: { type: "string" },
+        text: { type: "boolean", default: false },
+        convert: { type: "boolean", default: false },
+      },
     });
     return { ...values, file: positionals[0], extra: positionals.slice(1) };
   } catch (error) {
@@ -69,7 +75,48 @@ function asJson(plan: Plan, kitchen: Kitchen, answers: Answers) {
   };
 }
 
-const { file, plan: planId, text, extra } = readArguments();
+/** The dish on every heat: times in min, liquid in L, low, expected, high; remedies and cautions. */
+function asConversions(plan: Plan, kitchen: Kitchen) {
+  const { converted, ranges } = convertDish(plan, kitchen);
+  if (converted.problem !== null) refuse([`plans: ${converted.problem}`]);
+  const drawn = ranges();
+  return {
+    plan: plan.id,
+    written: plan.heat.method,
+    heats: converted.answers.map((answer, i) => {
+      const { heat, vesselId } = answer.target;
+      if (!answer.ok) return { heat, vesselId, problem: answer.message };
+      const { column } = answer;
+      const range = drawn[i];
+      const { trace } = column;
+      return {
+        heat,
+        vesselId,
+        isWritten: column.isWritten,
+        said: [range?.said, range?.after].filter(Boolean).join(" "),
+        holdMin: { ...range?.holdMin, expected: trace.holdMin },
+        comeUpMin: trace.toSimmerMin,
+        releaseMin: trace.releaseMin,
+        handsOnMin: column.handsOnMin,
+        doorToDoorMin: column.doorToDoorMin,
+        waterL: { ...range?.waterL, expected: column.waterL },
+        startLiquidL: (trace.points[0]?.liquidKg ?? 0) / COLD_DENSITY_KG_L,
+        endLiquidL: { ...range?.endLiquidL, expected: trace.endLiquidL },
+        loads: column.loads,
+        heldBackL: column.heldBackL,
+        cookMin: trace.cookMin,
+        hottestCentreC: trace.items.find((x) => x.itemId === trace.mainItemId)?.hottestCentreC,
+        limits: column.limits,
+        restaged: column.restaged,
+        refused: column.refusal,
+        kitchenRule: range?.opinion ?? null,
+        cautions: column.cautions,
+      };
+    }),
+  };
+}
+
+const { file, plan: planId, text, convert, extra } = readArguments();
 if (file === undefined || extra.length > 0) refuse([USAGE]);
 const reading = readKettlosFile(readText(file));
 if (!reading.ok)
@@ -84,6 +131,11 @@ if (planId === undefined && plans.length > 1)
   refuse([
     `plans: There are ${plans.length} plans; say which with --plan: ${plans.map((p) => p.id).join(", ")}.`,
   ]);
+if (text && convert) refuse(["--text and --convert do not go together.", USAGE]);
+if (convert) {
+  console.log(JSON.stringify(asConversions(plan, kitchen), null, 2));
+  process.exit(0);
+}
 const outcome = answersFor(plan, kitchen, (ms) => {
   const date = new Date(ms);
   return date.getHours() + date.getMinutes() / 60;

@@ -44,6 +44,16 @@ await withApplication(async (browser, url) => {
   await page.goto(`${url}/plan/plan-lamb`);
   await page.getByRole("slider", { name: "Water line" }).waitFor();
   await shoot("plan");
+  await page.goto(`${url}/crossover/plan-braise`);
+  await page.getByText("Kitchen rule").first().waitFor();
+  await shoot("crossover");
+  await page.getByRole("heading", { name: "Side by side" }).scrollIntoViewIfNeeded();
+  await page.getByRole("main").evaluate((main) => main.scrollTo(0, main.scrollHeight));
+  await shoot("crossover-clock");
+  await page.goto(`${url}/convert`);
+  await page.getByText("as written").waitFor();
+  await page.waitForTimeout(1500);
+  await shoot("convert");
   await page.goto(`${url}/cook/on-fire`);
   await page.getByRole("heading", { name: "In the pot" }).waitFor();
   await shoot("cook");
@@ -66,9 +76,11 @@ await withApplication(async (browser, url) => {
     ["bench-phone", "/bench"],
     ["plan-phone", "/plan/plan-lamb"],
     ["cook-phone", "/cook/on-fire"],
+    ["crossover-phone", "/crossover/plan-braise"],
   ] as const) {
     await page.goto(url + path);
     await page.getByRole("main").waitFor();
+    if (name === "crossover-phone") await page.getByText("Kitchen rule").first().waitFor();
     await shoot(name);
   }
   await page.setViewportSize(DESK);

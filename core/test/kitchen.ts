@@ -5,7 +5,7 @@ import type { z } from "zod";
 /** A small kitchen for tests: one straight and one tapered pot, one gas ring. */
 export const testKitchen = (over: Partial<z.input<typeof KitchenSchema>> = {}): Kitchen =>
   KitchenSchema.parse({
-    schemaVersion: 1,
+    schemaVersion: 2,
     id: "kitchen",
     name: "Bramholt Hut",
     altitudeM: 1640,
@@ -47,7 +47,21 @@ export const testKitchen = (over: Partial<z.input<typeof KitchenSchema>> = {}): 
         body: "ceramic",
         lid: "ordinary",
       },
+      {
+        id: "pressure",
+        name: "Pressure cooker",
+        kind: "pressureCooker",
+        shape: "round",
+        bottomM: [0.22, 0.22],
+        topM: [0.22, 0.22],
+        heightM: 0.197,
+        massKg: 2.9,
+        body: "steel",
+        lid: "heavy",
+        pressure: { drive: "stovetop", highKPa: 103, lowKPa: 60 },
+      },
     ],
+    ovens: [{ id: "oven", name: "Oven" }],
     rings: [{ id: "gas", name: "Gas ring", kind: "gas", powerW: 3000 }],
     ...over,
   });
@@ -55,7 +69,7 @@ export const testKitchen = (over: Partial<z.input<typeof KitchenSchema>> = {}): 
 /** Lamb neck broth, 2.2 kg in 4.4 L, six hours at a bare simmer with the lid off. */
 export const testPlan = (over: Partial<z.input<typeof PlanSchema>> = {}): Plan =>
   PlanSchema.parse({
-    schemaVersion: 1,
+    schemaVersion: 2,
     id: "plan",
     name: "Lamb neck broth",
     vesselId: "tall",
@@ -77,5 +91,48 @@ export const testPlan = (over: Partial<z.input<typeof PlanSchema>> = {}): Plan =
     water: { by: "amount", volumeL: 4.4 },
     heat: { method: "hob", vigour: "bare", lid: "off", boilFirstMin: 5 },
     stop: { by: "time", holdMin: 360 },
+    ...over,
+  });
+
+type PlanGiven = z.input<typeof PlanSchema>;
+
+/** The usual way of each heat, for tests. */
+export const HEATS = {
+  hob: { method: "hob", vigour: "gentle", lid: "on", boilFirstMin: null },
+  oven: { method: "oven", ovenId: "oven", ovenC: 150, lid: "on", start: "hot" },
+  low: { method: "slowCooker", setting: "low" },
+  high: { method: "slowCooker", setting: "high" },
+  pressure: { method: "pressure", setting: "high" },
+} as const satisfies Record<string, PlanGiven["heat"]>;
+export type HeatName = keyof typeof HEATS;
+
+/** The test kitchen's vessel for each heat. */
+export const VESSEL_OF: Record<HeatName, string> = {
+  hob: "casserole",
+  oven: "casserole",
+  low: "crock",
+  high: "crock",
+  pressure: "pressure",
+};
+
+/** A braise of 1.4 kg in 4 cm dice, 0.9 L of water, 165 min in the oven. */
+export const testBraise = (over: Partial<PlanGiven> = {}): Plan =>
+  testPlan({
+    id: "braise",
+    name: "Goat braise",
+    vesselId: "casserole",
+    items: [
+      {
+        id: "goat",
+        ingredientId: "goatShoulder",
+        massKg: 1.4,
+        when: { at: "start" },
+        piece: { kind: "brick", sizeM: [0.04, 0.04, 0.04] },
+      },
+    ],
+    water: { by: "amount", volumeL: 0.9 },
+    heat: HEATS.oven,
+    stop: { by: "time", holdMin: 165 },
+    strain: { when: "atOnce", pressed: false, clothPasses: 0 },
     ...over,
   });

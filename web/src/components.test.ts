@@ -193,7 +193,7 @@ describe("drawings", () => {
         band: answers.spread.band,
         units: "metric" as const,
         labels: [{ tMin: 40, text: "boils" }],
-        window: { from: 100, past: 900 },
+        window: { from: 100, past: 900, word: "flavour" },
         readings: [
           { tMin: 100, litres: 4.1 },
           { tMin: 200, litres: 3.9 },
@@ -289,7 +289,7 @@ describe("cooking", () => {
         kind: "added",
         id: "z",
         batchId: "on-fire",
-        schemaVersion: 1,
+        schemaVersion: 2,
         atMs: NOW,
         itemId: leek.id,
         massKg: 0.25,

@@ -5,10 +5,11 @@ import BenchPlace from "./places/bench/BenchPlace.vue";
 export const PLACES = [
   { name: "bench", path: "/bench", label: "Bench", key: "1" },
   { name: "plan", path: "/plan", label: "Plan", key: "2" },
-  { name: "cook", path: "/cook", label: "Cook", key: "3" },
-  { name: "strain", path: "/strain", label: "Strain", key: "4" },
-  { name: "logbook", path: "/logbook", label: "Logbook", key: "5" },
-  { name: "kitchen", path: "/kitchen", label: "Kitchen", key: "6" },
+  { name: "crossover", path: "/crossover", label: "Crossover", key: "3" },
+  { name: "cook", path: "/cook", label: "Cook", key: "4" },
+  { name: "strain", path: "/strain", label: "Strain", key: "5" },
+  { name: "logbook", path: "/logbook", label: "Logbook", key: "6" },
+  { name: "kitchen", path: "/kitchen", label: "Kitchen", key: "7" },
 ] as const;
 
 export const router = createRouter({
@@ -20,6 +21,16 @@ export const router = createRouter({
       path: "/plan/:planId?",
       name: "plan",
       component: () => import("./places/plan/PlanPlace.vue"),
+    },
+    {
+      path: "/crossover/:planId?",
+      name: "crossover",
+      component: () => import("./places/crossover/CrossoverPlace.vue"),
+    },
+    {
+      path: "/convert",
+      name: "convert",
+      component: () => import("./places/convert/ConvertPlace.vue"),
     },
     {
       path: "/cook/:batchId?",

@@ -1,9 +1,9 @@
 import { z } from "zod";
 import { SETS } from "../extraction/set";
 import { VIGOURS } from "../heat/constants";
-import { LIDS } from "../liquid/constants";
 import { KitchenSchema, SCHEMA_VERSION } from "../simulate/kitchen-schema";
 import { PlanSchema } from "../simulate/plan-schema";
+import { LIDS } from "../vessel/lid";
 
 const Id = z.string().min(1).max(80);
 const AtMs = z.number().int().min(0).max(8.64e15);

@@ -57,8 +57,8 @@ export function flowOf(plan: Plan, kitchen: Kitchen, cook: Cook): readonly FlowP
       name: "steamed off",
       side: "out",
       colour: "steam",
-      plannedL: -ledger.evaporated,
-      gotL: got(-ledger.evaporated, -share("steam")),
+      plannedL: -(ledger.evaporated + ledger.vented),
+      gotL: got(-(ledger.evaporated + ledger.vented), -share("steam")),
     },
     {
       id: "bones",

@@ -1,5 +1,5 @@
 import type { Vigour } from "../heat/constants";
-import type { Lid } from "../liquid/constants";
+import type { Lid } from "../vessel/lid";
 import { SCHEMA_VERSION } from "../simulate/kitchen-schema";
 import { COLD_DENSITY_KG_L, waterDensityKgL } from "../water/properties";
 import type { CookEvent, ReadingForm, Result } from "./batch-schema";

@@ -1,6 +1,6 @@
 import { fitRate, type RateBelief, type RateObservation } from "../forecast/rate-fit";
 import { nextLookMin } from "../forecast/time-to-target";
-import { SIMMER_FLUX_KG_M2_H } from "../liquid/constants";
+import { steamSigmaLog } from "../simulate/heat-facts";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
 import type { Trace } from "../simulate/trace";
@@ -55,7 +55,7 @@ export function forecastLive(
   const model = new LiveModel(plan, kitchen, cook, nowMs);
   const prior: RateBelief = {
     mean: 1,
-    sd: SIMMER_FLUX_KG_M2_H[plan.heat.vigour].sigmaLog ?? 0.35,
+    sd: steamSigmaLog(plan.heat),
   };
   const observations = cook.readings.flatMap((reading): RateObservation[] => {
     const liquid = model.liquidOf(reading);

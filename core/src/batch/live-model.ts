@@ -53,7 +53,8 @@ export class LiveModel {
       ...plan,
       stop: { by: "time", holdMin: longMin },
       items: plan.items.map((item) => {
-        if (item.when.at !== "beforeEnd") return item;
+        // Under pressure what goes in late waits for the lid, after the hold.
+        if (item.when.at !== "beforeEnd" || plan.heat.method === "pressure") return item;
         const added = cook.addedItems.get(item.id);
         const dueMin =
           added === undefined
@@ -97,11 +98,9 @@ export class LiveModel {
 
   /** Steam at the default rate up to a moment, kg, with the cook's changes of heat and lid in. */
   steamKg(modelMin: number): number {
-    const planned = hobFluxKgM2H(
-      this.plan.heat.vigour,
-      this.plan.heat.lid,
-      this.vessel.lid === "heavy",
-    );
+    const { heat } = this.plan;
+    if (heat.method !== "hob") return this.point(modelMin).steamedKg;
+    const planned = hobFluxKgM2H(heat.vigour, heat.lid, this.vessel.lid === "heavy");
     let total = 0;
     let fromMin = 0;
     let factor = 1;
@@ -197,7 +196,7 @@ export class LiveModel {
   /** Liquid at which the plan stops, kg; null where it stops by the clock. */
   targetKg(): number | null {
     const { stop } = this.plan;
-    if (stop.by === "time") return null;
+    if (stop.by === "time" || stop.by === "tender") return null;
     if (stop.by === "liquid") return stop.liquidL * COLD_DENSITY_KG_L;
     if (stop.by === "share") return (this.planned.points[0]?.liquidKg ?? 0) * stop.share;
     const hotC = this.planned.holdC;

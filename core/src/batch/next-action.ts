@@ -1,5 +1,5 @@
 import { ingredientById } from "../ingredient/catalogue";
-import type { Plan, PlanItem } from "../simulate/plan-schema";
+import type { Heat, Plan, PlanItem } from "../simulate/plan-schema";
 import type { Cook } from "./fold";
 import type { LiveForecast } from "./live-forecast";
 
@@ -44,11 +44,15 @@ export function actionsFor(
         id: "light",
         kind: "light",
         atMs: nowMs,
-        title: "Light the ring",
+        title: START_WORDS[startsOn(plan.heat)],
         lookFor: startList(plan),
       },
     ];
-  if (cook.offMs !== null) return [strainAction(plan, cook.offMs)];
+  if (cook.offMs !== null)
+    return [
+      ...afterRelease(plan, cook, forecast, cook.offMs),
+      strainAction(plan, cook.offMs + forecast.planned.releaseMin * MINUTE_MS),
+    ];
   const all = [
     ...warmingActions(plan, cook, forecast, cook.litMs),
     ...simmerActions(plan, cook, forecast, nowMs),
@@ -56,11 +60,44 @@ export function actionsFor(
       id: "offHeat",
       kind: "offHeat" as const,
       atMs: forecast.endMs.expected,
-      title: "Take it off the heat",
-      lookFor: offList(plan),
+      title: END_WORDS[plan.heat.method],
+      lookFor: endLook(plan, forecast),
     },
   ];
   return all.sort((a, b) => a.atMs - b.atMs);
+}
+
+type Start = "ring" | "oven" | "slowCooker";
+
+/** What is switched on first. */
+const startsOn = (heat: Heat): Start =>
+  heat.method === "slowCooker"
+    ? "slowCooker"
+    : heat.method === "oven" && heat.start === "cold"
+      ? "oven"
+      : "ring";
+
+const START_WORDS: Record<Start, string> = {
+  ring: "Light the ring",
+  oven: "Put it into the oven",
+  slowCooker: "Switch the slow cooker on",
+};
+
+const END_WORDS: Record<Heat["method"], string> = {
+  hob: "Take it off the heat",
+  oven: "Take it out of the oven",
+  slowCooker: "Switch it off",
+  pressure: "Heat off, let the pressure down",
+};
+
+/** What to do as the heat ends. */
+function endLook(plan: Plan, forecast: LiveForecast): string {
+  const { heat } = plan;
+  if (heat.method === "hob") return offList(plan);
+  if (heat.method !== "pressure") return offList(plan).replace("Ring off", "Heat off");
+  return heat.release === "quick"
+    ? "Open the valve with a spoon handle, face and hands away from the steam."
+    : `Leave it shut about ${Math.round(forecast.planned.releaseMin)} min until the indicator drops by itself. Open the lid away from the face.`;
 }
 
 const nameOf = (ingredientId: string) => ingredientById(ingredientId).name;
@@ -91,15 +128,15 @@ function warmingActions(
 ): readonly Action[] {
   if (cook.simmerMs !== null) return [];
   const { comeUpMin, toSimmerMin } = forecast.planned;
-  const boilMin = plan.heat.boilFirstMin;
+  const { heat } = plan;
+  const boilMin = heat.method === "hob" ? heat.boilFirstMin : null;
   if (boilMin === null)
     return [
       {
         id: "simmers",
         kind: "simmers",
         atMs: litMs + toSimmerMin * MINUTE_MS,
-        title: "It simmers",
-        lookFor: SIMMER_LOOK[plan.heat.vigour],
+        ...clockStarts(heat),
       },
     ];
   if (cook.boiledMs === null)
@@ -118,9 +155,32 @@ function warmingActions(
       kind: "turnDown",
       atMs: cook.boiledMs + boilMin * MINUTE_MS,
       title: "Turn it down",
-      lookFor: SIMMER_LOOK[plan.heat.vigour],
+      lookFor: clockStarts(heat).lookFor,
     },
   ];
+}
+
+/** What starts the cook's clock on each heat, and how to know. */
+function clockStarts(heat: Heat): { title: string; lookFor: string } {
+  switch (heat.method) {
+    case "hob":
+      return { title: "It simmers", lookFor: SIMMER_LOOK[heat.vigour] };
+    case "oven":
+      return {
+        title: "Into the oven",
+        lookFor: `Oven at ${Math.round(heat.ovenC)} °C; ${heat.start === "hot" ? "the pot simmers on the ring first" : "straight from cold"}.`,
+      };
+    case "slowCooker":
+      return {
+        title: "It is switched on",
+        lookFor: `${heat.highFirstMin > 0 && heat.setting === "low" ? `HIGH for ${Math.round(heat.highFirstMin)} min, then LOW` : heat.setting.toUpperCase()}; lid on, and leave it on.`,
+      };
+    case "pressure":
+      return {
+        title: "It is at pressure",
+        lookFor: "The indicator stands; turn down until it only just stays there.",
+      };
+  }
 }
 
 /** What each simmer looks like. */
@@ -140,7 +200,9 @@ function simmerActions(
   const simmerMs =
     cook.simmerMs ?? (cook.litMs ?? nowMs) + forecast.planned.toSimmerMin * MINUTE_MS;
   const adds = additions(plan, cook, simmerMs, forecast.endMs.expected);
+  const isOpen = plan.heat.method === "hob";
   const skim: readonly Action[] =
+    !isOpen ||
     cook.did.has("skim") ||
     SKIM_AFTER_MIN > forecast.planned.holdMin ||
     nowMs > simmerMs + SKIM_UNTIL_MIN * MINUTE_MS
@@ -157,6 +219,7 @@ function simmerActions(
   const lookMs =
     cook.simmerMs === null ? simmerMs + 45 * MINUTE_MS : lastLookMs(cook, forecast, nowMs);
   const look: readonly Action[] =
+    (!isOpen && plan.heat.method !== "oven") ||
     Math.max(lookMs, nowMs) >= forecast.endMs.expected - NO_LOOK_BEFORE_END_MIN * MINUTE_MS
       ? []
       : [
@@ -173,11 +236,9 @@ function simmerActions(
 
 /** What still goes in while it simmers; what is due together is one action. */
 function additions(plan: Plan, cook: Cook, simmerMs: number, endMs: number): readonly Action[] {
-  const byMin = new Map<number, PlanItem[]>();
-  for (const item of plan.items)
-    if (item.when.at === "beforeEnd" && !cook.addedItems.has(item.id))
-      byMin.set(item.when.min, [...(byMin.get(item.when.min) ?? []), item]);
-  return [...byMin].map(([min, items]) => ({
+  // Under pressure nothing can go in before release: it is said there.
+  if (plan.heat.method === "pressure") return [];
+  return lateByMin(plan, cook).map(([min, items]) => ({
     id: `add:${min}`,
     kind: "add",
     atMs: Math.max(simmerMs, endMs - min * MINUTE_MS),
@@ -188,6 +249,35 @@ function additions(plan: Plan, cook: Cook, simmerMs: number, endMs: number): rea
       .join("; "),
     itemIds: items.map((i) => i.id),
   }));
+}
+
+/** Under pressure what goes in late goes in once the lid is off, and simmers open. */
+function afterRelease(
+  plan: Plan,
+  cook: Cook,
+  forecast: LiveForecast,
+  offMs: number,
+): readonly Action[] {
+  if (plan.heat.method !== "pressure") return [];
+  return lateByMin(plan, cook)
+    .map(([min, items]) => ({
+      id: `add:${min}`,
+      kind: "add" as const,
+      atMs: offMs + (forecast.planned.releaseMin - min) * MINUTE_MS,
+      title: `${sayList(items.map((i) => nameOf(i.ingredientId)))} in`,
+      lookFor: `Lid off first, away from the face. Then simmer it open for ${Math.round(min)} min.`,
+      itemIds: items.map((i) => i.id),
+    }))
+    .sort((a, b) => a.atMs - b.atMs);
+}
+
+/** What still goes in before the end and is not in yet, by its minutes. */
+function lateByMin(plan: Plan, cook: Cook): readonly (readonly [number, readonly PlanItem[]])[] {
+  const byMin = new Map<number, PlanItem[]>();
+  for (const item of plan.items)
+    if (item.when.at === "beforeEnd" && !cook.addedItems.has(item.id))
+      byMin.set(item.when.min, [...(byMin.get(item.when.min) ?? []), item]);
+  return [...byMin];
 }
 
 /** "Onion", "Onion and herb bundle", "Onion, leek and herb bundle". */

@@ -1,3 +1,4 @@
+import { targetOf } from "../doneness/targets-of";
 import { FLAVOUR_WINDOWS, type FlavourWindow } from "../doneness/flavour-window";
 import { setOf, type SetGrade } from "../extraction/set";
 import { ingredientById } from "../ingredient/catalogue";
@@ -7,7 +8,7 @@ import type { Caution } from "../safety/caution";
 import { startBy, type StartBy } from "../schedule/start-by";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
-import { standsOnHob, vesselOf } from "../simulate/references";
+import { suits, vesselOf } from "../simulate/references";
 import { simulate } from "../simulate/simulate";
 import {
   FIGURES,
@@ -34,6 +35,10 @@ export type FlavourState = "short" | "has its flavour" | "at its best" | "past i
 
 export interface Flavour {
   readonly kind: FlavourKind;
+  /** "a meat stock", or what a dish's meat or pulse shall become: "tender dice". */
+  readonly what: string;
+  /** A stock is judged by flavour, a dish by what is eaten in it. */
+  readonly by: "flavour" | "tender";
   readonly window: FlavourWindow;
   readonly state: FlavourState;
 }
@@ -69,7 +74,7 @@ const NAMES: Record<FigureId, readonly [string, string]> = {
   cookMin: ["Cook value", "min at 100 °C"],
   toSimmerMin: ["Until it simmers", "min"],
   holdMin: ["Simmer", "min"],
-  totalMin: ["Ring on", "min"],
+  totalMin: ["Heat on", "min"],
 };
 
 /**
@@ -102,7 +107,7 @@ export function answersFor(
       ways: waterWays(plan, kitchen),
       fit,
       otherPots: kitchen.vessels
-        .filter((v) => standsOnHob(v) && v.id !== plan.vesselId)
+        .filter((v) => suits(v, plan.heat.method) && v.id !== plan.vesselId)
         .map((v) => fitIn(v, plan, water)),
       trace,
       spread: widths,
@@ -149,7 +154,7 @@ function figure(
 function flavourOf(plan: Plan, trace: Trace): Flavour | null {
   const main = plan.items
     .filter((i) => i.when.at !== "afterStrain")
-    .map((i) => ({ kg: i.massKg, ingredient: ingredientById(i.ingredientId) }))
+    .map((item) => ({ item, kg: item.massKg, ingredient: ingredientById(item.ingredientId) }))
     .filter(
       ({ ingredient }) => ingredient.flavour !== undefined || ingredient.group === "vegetable",
     )
@@ -160,7 +165,12 @@ function flavourOf(plan: Plan, trace: Trace): Flavour | null {
     )[0];
   if (main === undefined) return null;
   const kind = main.ingredient.flavour ?? "vegetable";
-  const window = FLAVOUR_WINDOWS[kind];
+  const target =
+    main.ingredient.group === "meat" ? targetOf(main.item.ingredientId, main.item.target) : null;
+  const window: FlavourWindow =
+    target === null
+      ? FLAVOUR_WINDOWS[kind]
+      : { from: target.done, ideal: target.ideal, past: target.past };
   const c = trace.cookMin;
   const state: FlavourState =
     c < window.from.value
@@ -170,7 +180,9 @@ function flavourOf(plan: Plan, trace: Trace): Flavour | null {
         : c >= window.ideal.value * 0.75
           ? "at its best"
           : "has its flavour";
-  return { kind, window, state };
+  return target === null
+    ? { kind, what: `a ${kind} stock`, by: "flavour", window, state }
+    : { kind, what: target.name, by: "tender", window, state };
 }
 
 const allergensOf = (plan: Plan): readonly Allergen[] => {

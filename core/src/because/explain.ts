@@ -6,6 +6,8 @@ import {
   THERMAL_DIFFUSIVITY_M2_S,
   WALL_LOSS_W_M2_K,
 } from "../heat/constants";
+import { OVEN_COLD_TAU_MIN, OVEN_HOT_TAU_MIN, OVEN_PLATEAU } from "../heat/oven";
+import { CROCK_PLATEAU_C, CROCK_TAU_MIN } from "../heat/slow-cooker";
 import { ingredientById } from "../ingredient/catalogue";
 import {
   FAT_LAYER_FACTOR,
@@ -13,9 +15,8 @@ import {
   LEFT_IN_CLOTH_L,
   LEFT_ON_PRESSED_L_KG,
   LEFT_ON_SOLIDS_L_KG,
-  LID_FACTOR,
-  SIMMER_FLUX_KG_M2_H,
 } from "../liquid/constants";
+import { lidConstantOf, steamConstantOf } from "../simulate/heat-facts";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import { PARAMETER_NAMES, type Parameters } from "../simulate/parameters";
 import type { Plan } from "../simulate/plan-schema";
@@ -49,22 +50,53 @@ export function explain(id: FigureId, told: Told, spread: FigureSpread): Because
 
 type Story = readonly [string, readonly BecauseInput[], readonly Constant[]];
 
-const input = (name: string, value: number | string, unit = ""): BecauseInput => ({
+/** One input of a figure. */
+export const input = (name: string, value: number | string, unit = ""): BecauseInput => ({
   name,
   value,
   unit,
 });
 
-const lidConstant = ({ plan, kitchen }: Told): Constant =>
-  LID_FACTOR[
-    plan.heat.lid === "on" && vesselOf(plan, kitchen).lid === "heavy" ? "heavy" : plan.heat.lid
+/** What says how fast a plan steams. */
+export const steamConstants = ({
+  plan,
+  kitchen,
+}: Pick<Told, "plan" | "kitchen">): readonly Constant[] => {
+  const lid = lidConstantOf(plan.heat, vesselOf(plan, kitchen));
+  return [
+    steamConstantOf(plan.heat),
+    ...(lid === null ? [] : [lid]),
+    ...(plan.fat === "skimHot" ? [] : [FAT_LAYER_FACTOR]),
   ];
+};
 
-const steamConstants = (told: Told): readonly Constant[] => [
-  SIMMER_FLUX_KG_M2_H[told.plan.heat.vigour],
-  lidConstant(told),
-  ...(told.plan.fat === "skimHot" ? [] : [FAT_LAYER_FACTOR]),
-];
+/** How hot it gets, by heat. */
+export function heatConstants({ heat }: Plan): readonly Constant[] {
+  switch (heat.method) {
+    case "hob":
+      return [SIMMER_OFFSET_C[heat.vigour]];
+    case "oven":
+      return [OVEN_PLATEAU, heat.start === "hot" ? OVEN_HOT_TAU_MIN : OVEN_COLD_TAU_MIN];
+    case "slowCooker":
+      return [CROCK_PLATEAU_C[heat.setting], CROCK_TAU_MIN[heat.setting]];
+    case "pressure":
+      return [];
+  }
+}
+
+/** How its heat is set. */
+export const heatInputs = ({ heat }: Plan): readonly BecauseInput[] => {
+  switch (heat.method) {
+    case "hob":
+      return [input("simmer", heat.vigour), input("lid", heat.lid)];
+    case "oven":
+      return [input("oven", heat.ovenC, "°C"), input("lid", heat.lid)];
+    case "slowCooker":
+      return [input("setting", heat.setting.toUpperCase())];
+    case "pressure":
+      return [input("pressure", heat.setting), input("release", heat.release)];
+  }
+};
 
 const leftConstant = ({ plan }: Told): Constant =>
   plan.strain.pressed ? LEFT_ON_PRESSED_L_KG : LEFT_ON_SOLIDS_L_KG;
@@ -82,8 +114,7 @@ const gelatinConstants = ({ plan }: Told): readonly Constant[] =>
 
 const potInputs = ({ plan, kitchen, trace }: Told): readonly BecauseInput[] => [
   input("surface", vesselAreaM2(vesselOf(plan, kitchen), trace.startDepthM) * 1e4, "cm²"),
-  input("lid", plan.heat.lid),
-  input("simmer", plan.heat.vigour),
+  ...heatInputs(plan),
   input("hold", trace.holdMin, "min"),
 ];
 
@@ -92,7 +123,7 @@ const ledgerInputs = ({ trace, waterL }: Told): readonly BecauseInput[] => [
   input("from meat", trace.ledger.juice, "kg"),
   input("from vegetables", trace.ledger.vegetables, "kg"),
   input("taken up by solids", -trace.ledger.takenUp, "kg"),
-  input("steamed off", -trace.ledger.evaporated, "kg"),
+  input("steamed off", -(trace.ledger.evaporated + trace.ledger.vented), "kg"),
 ];
 
 const timeInputs = ({ plan, kitchen, trace }: Told): readonly BecauseInput[] => [
@@ -147,7 +178,7 @@ const STORIES: Record<FigureId, (told: Told) => Story> = {
       input("hold", t.trace.holdMin, "min"),
       input("piece", t.plan.pieceM * 100, "cm"),
     ],
-    [COOK_VALUE_Z_C, SIMMER_OFFSET_C[t.plan.heat.vigour], THERMAL_DIFFUSIVITY_M2_S],
+    [COOK_VALUE_Z_C, ...heatConstants(t.plan), THERMAL_DIFFUSIVITY_M2_S],
   ],
   toSimmerMin: (t) => [
     "Heat from the ring, less what the wall and the steam carry off, warms water, bones and pot step by step.",
@@ -162,7 +193,9 @@ const STORIES: Record<FigureId, (told: Told) => Story> = {
   holdMin: (t) => [
     t.plan.stop.by === "time"
       ? "As planned, counted from the simmer."
-      : "The time until steam has taken the level down to where it shall stop.",
+      : t.plan.stop.by === "tender"
+        ? "The time until what rules the dish has its ideal cook value, come-up and rest counted, and its centre is hot enough."
+        : "The time until steam has taken the level down to where it shall stop.",
     potInputs(t),
     steamConstants(t),
   ],

@@ -1,11 +1,12 @@
 import { ingredientById } from "../ingredient/catalogue";
 import type { Kitchen } from "../simulate/kitchen-schema";
-import type { Plan, PlanItem } from "../simulate/plan-schema";
+import type { Heat, Plan, PlanItem } from "../simulate/plan-schema";
 import { vesselOf } from "../simulate/references";
 import {
   showDuration,
   showLength,
   showMass,
+  showTemperature,
   showVolume,
   showVolumeRange,
   type UnitSystem,
@@ -15,7 +16,7 @@ import type { Answers } from "./answers";
 /** What part of the plan a piece of the sentence stands for, so that it can be edited in place. */
 export type SentenceField =
   | { readonly of: "item"; readonly itemId: string }
-  | { readonly of: "water" | "vessel" | "stop" | "vigour" | "lid" };
+  | { readonly of: "water" | "vessel" | "stop" | "heat" | "vigour" | "lid" };
 
 export interface SentencePart {
   readonly text: string;
@@ -30,6 +31,8 @@ const VIGOUR_WORDS = {
   steady: "steady simmer",
   rolling: "rolling boil",
 } as const;
+
+const OVEN_LID_WORDS = { off: "uncovered", ajar: "lid ajar", on: "covered" } as const;
 
 const LID_WORDS = { off: "lid off", ajar: "lid ajar", on: "lid on" } as const;
 
@@ -62,10 +65,7 @@ export function sentenceParts(
     },
     { text: ", " },
     { text: stopText(plan, answers, one), field: { of: "stop" } },
-    { text: " at a " },
-    { text: VIGOUR_WORDS[plan.heat.vigour], field: { of: "vigour" } },
-    { text: ", " },
-    { text: LID_WORDS[plan.heat.lid], field: { of: "lid" } },
+    ...heatParts(plan.heat, one),
     { text: ": about " },
     { text: `${showVolume(strainedL.expected, one)} strained`, isResult: true },
     {
@@ -84,6 +84,31 @@ export const sentenceText = (
   sentenceParts(plan, kitchen, answers, system)
     .map((p) => p.text)
     .join("");
+
+/** The heat: "at a gentle simmer, lid off", "in the oven at 150 °C, covered", "on LOW". */
+function heatParts(heat: Heat, system: UnitSystem): readonly SentencePart[] {
+  const said = (text: string): SentencePart => ({ text, field: { of: "heat" } });
+  switch (heat.method) {
+    case "hob":
+      return [
+        { text: " at a " },
+        { text: VIGOUR_WORDS[heat.vigour], field: { of: "vigour" } },
+        { text: ", " },
+        { text: LID_WORDS[heat.lid], field: { of: "lid" } },
+      ];
+    case "oven":
+      return [
+        { text: " in the oven at " },
+        said(
+          `${showTemperature(heat.ovenC, system).replace(".0 ", " ")}, ${OVEN_LID_WORDS[heat.lid]}`,
+        ),
+      ];
+    case "slowCooker":
+      return [{ text: " on " }, said(heat.setting.toUpperCase())];
+    case "pressure":
+      return [{ text: " at " }, said(`${heat.setting} pressure with ${heat.release} release`)];
+  }
+}
 
 function itemParts(plan: Plan, system: UnitSystem): readonly SentencePart[] {
   const leading = plan.items
@@ -110,6 +135,8 @@ function stopText(plan: Plan, answers: Answers, system: UnitSystem): string {
       return `down to ${showVolume(plan.stop.liquidL, system)} (about ${hold})`;
     case "share":
       return `down to ${Math.round(plan.stop.share * 100)} % (about ${hold})`;
+    case "tender":
+      return `until tender (about ${hold})`;
     case "depth":
       return `down to ${showLength(plan.stop.depthM, system)} deep (about ${hold})`;
   }

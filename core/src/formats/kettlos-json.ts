@@ -2,6 +2,7 @@ import { z } from "zod";
 import { BatchSchema, CookEventSchema } from "../batch/batch-schema";
 import { KitchenSchema, SCHEMA_VERSION } from "../simulate/kitchen-schema";
 import { PlanSchema } from "../simulate/plan-schema";
+import { migrateFile } from "./migrate";
 
 const uniqueIds = (items: readonly { id: string }[]) =>
   new Set(items.map((i) => i.id)).size === items.length;
@@ -29,6 +30,7 @@ export const KettlosFileSchema = z
     const file = context.value;
     const vessels = new Set(file.kitchen.vessels.map((v) => v.id));
     const rings = new Set(file.kitchen.rings.map((r) => r.id));
+    const ovens = new Set(file.kitchen.ovens.map((o) => o.id));
     const batches = new Set(file.batches.map((b) => b.id));
     const miss = (path: (string | number)[], input: unknown, message: string) =>
       context.issues.push({ code: "custom", input, path, message });
@@ -41,6 +43,12 @@ export const KettlosFileSchema = z
         );
       if (!rings.has(plan.ringId))
         miss(["plans", i, "ringId"], plan.ringId, `No ring "${plan.ringId}" in the kitchen.`);
+      if (plan.heat.method === "oven" && !ovens.has(plan.heat.ovenId))
+        miss(
+          ["plans", i, "heat", "ovenId"],
+          plan.heat.ovenId,
+          `No oven "${plan.heat.ovenId}" in the kitchen.`,
+        );
     });
     file.events.forEach((event, i) => {
       if (!batches.has(event.batchId))
@@ -90,7 +98,7 @@ export function readKettlosData(data: unknown): FileReading {
       "schemaVersion",
       `The file is of version ${version} and this Kettlos reads up to ${SCHEMA_VERSION}. Update Kettlos, then read it again.`,
     );
-  const parsed = KettlosFileSchema.safeParse(data);
+  const parsed = KettlosFileSchema.safeParse(migrateFile(data));
   if (parsed.success) return { ok: true, file: parsed.data };
   return {
     ok: false,

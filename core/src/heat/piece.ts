@@ -1,18 +1,6 @@
 import { Problem } from "../units/problem";
 import { THERMAL_DIFFUSIVITY_M2_S } from "./constants";
-
-/** A piece by its outer measures, m. */
-export type PieceShape =
-  | {
-      readonly kind: "brick";
-      readonly sizeM: readonly [number, number, number];
-    }
-  | {
-      readonly kind: "cylinder";
-      readonly diameterM: number;
-      readonly lengthM: number;
-    }
-  | { readonly kind: "ball"; readonly diameterM: number };
+import type { PieceShape } from "./piece-schema";
 
 const ALPHA = THERMAL_DIFFUSIVITY_M2_S.value;
 
@@ -44,6 +32,13 @@ export function pieceTauS(piece: PieceShape): number {
 
 /** Radius, m, of the ball that warms with the same time constant: π·√(α·τ). */
 export const equalBallRadiusM = (tauS: number): number => Math.PI * Math.sqrt(ALPHA * tauS);
+
+/**
+ * How much longer a frozen piece takes, s, in liquid at liquidC: Plank's melting time of a ball of
+ * diameter D, ρ·L/(T + 1)·D²/(24·k) with ρ 1060 kg/m³, L 240 kJ/kg, k 0.48 W/m·K.
+ */
+export const frozenDelayS = (diameterM: number, liquidC: number): number =>
+  ((1060 * 240e3) / (Math.max(0, liquidC) + 1)) * (diameterM ** 2 / (24 * 0.48));
 
 /** Shells; every array below has this length, which the casts in the inner loops rely on. */
 const CELLS = 20;
@@ -118,15 +113,13 @@ export class BallConduction {
     return sum / this.totalVolume;
   }
 
-  /** True when no shell differs from surfaceC by more than withinC. */
-  settled(surfaceC: number, withinC: number): boolean {
-    return Math.abs((this.temps[0] as number) - surfaceC) <= withinC;
-  }
-
-  /** Sets every shell to tempC, once it has settled there. */
-  settleAt(tempC: number): void {
-    this.temps.fill(tempC);
-    this.surfaceBeforeC = tempC;
+  /** Sets the parabola of a ball in evenly warming liquid: the surface at surfaceC, the centre spreadC below. */
+  settleAt(surfaceC: number, spreadC: number): void {
+    for (let i = 0; i < CELLS; i++) {
+      const r = (i + 0.5) / CELLS;
+      this.temps[i] = surfaceC - spreadC * (1 - r * r);
+    }
+    this.surfaceBeforeC = surfaceC;
   }
 
   /** Advances by dtS with the surface at surfaceC at the end of the step. */

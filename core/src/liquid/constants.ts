@@ -1,5 +1,7 @@
 import type { Vigour } from "../heat/constants";
+import type { CrockSetting } from "../heat/slow-cooker";
 import { kitchenEstimate, published, type Constant } from "../units/constant";
+import type { Lid } from "../vessel/lid";
 
 const flux = (name: string, value: number, sigmaLog: number) =>
   kitchenEstimate(
@@ -18,8 +20,39 @@ export const SIMMER_FLUX_KG_M2_H: Record<Vigour, Constant> = {
   rolling: flux("rolling boil", 30, 0.35),
 };
 
-export const LIDS = ["off", "ajar", "on"] as const;
-export type Lid = (typeof LIDS)[number];
+const ovenFlux = (name: string, value: number) =>
+  kitchenEstimate(
+    `steam in the oven at 150 °C, ${name}`,
+    value,
+    "kg/m²·h",
+    "pots weighed before and after the oven, until learned",
+    0.35,
+  );
+
+/** Oven evaporation at 150 °C; at other temperatures × (T − 60)/90. */
+export const OVEN_FLUX_KG_M2_H: Record<Lid, Constant> = {
+  on: ovenFlux("covered", 2.5),
+  ajar: ovenFlux("lid ajar", 5),
+  off: ovenFlux("uncovered", 11),
+};
+/** Heat that oven air brings to the pot, W/m²·K. */
+export const OVEN_HEAT_W_M2_K = {
+  still: kitchenEstimate("heat from still oven air", 20, "W/m²·K", "convection and radiation"),
+  fan: kitchenEstimate("heat from fanned oven air", 30, "W/m²·K", "convection and radiation"),
+};
+
+const crockFlux = (name: string, value: number) =>
+  kitchenEstimate(
+    `steam from a slow cooker on ${name}`,
+    value,
+    "kg/m²·h",
+    "slow cookers weighed before and after, until learned",
+    0.35,
+  );
+export const CROCK_FLUX_KG_M2_H: Record<CrockSetting, Constant> = {
+  low: crockFlux("LOW", 0.8),
+  high: crockFlux("HIGH", 1.3),
+};
 
 const lid = (name: string, value: number) =>
   kitchenEstimate(

@@ -3,8 +3,8 @@ import { describe, expect, test } from "vitest";
 import { vectorsOf } from "../../test/vectors";
 import { outcomeOf } from "../units/problem";
 import type { VesselShape } from "../vessel/vessel-schema";
-import type { Lid } from "./constants";
-import { hobFluxKgM2H, rollingFluxKgM2H } from "./evaporation";
+import type { Lid } from "../vessel/lid";
+import { hobFluxKgM2H, ovenCeilingKgM2H, ovenFluxKgM2H, rollingFluxKgM2H } from "./evaporation";
 import { freedShare } from "./freed";
 import { Ledger, ledgerBalanceKg } from "./ledger";
 import { reductionMin, rollingReductionMin } from "./reduction";
@@ -15,6 +15,22 @@ describe("evaporation", () => {
       const lid = v.input.lid as Lid | "heavy";
       const got = hobFluxKgM2H("gentle", lid === "heavy" ? "on" : lid, lid === "heavy");
       expect(got).toBeCloseTo(Number(v.expected), 9);
+    });
+
+  for (const v of vectorsOf(7, (_, name) => name.startsWith("oven flux")))
+    test(v.name, () => {
+      const lid = v.input.lid === "covered" ? "on" : "off";
+      const got = ovenFluxKgM2H(lid, Number(v.input.ovenC));
+      expect(Math.abs(got - Number(v.expected))).toBeLessThanOrEqual(v.tolerance);
+    });
+
+  for (const v of vectorsOf(7, (_, name) => name.startsWith("energy ceiling")))
+    test(v.name, () => {
+      const i = v.input as Record<"ovenC" | "tempC" | "areaOutM2" | "areaFreeM2", number>;
+      const still = ovenCeilingKgM2H(i.ovenC, i.tempC, i.areaOutM2, i.areaFreeM2, false);
+      expect(Math.abs(still - Number(v.expected))).toBeLessThanOrEqual(v.tolerance);
+      const fanned = ovenCeilingKgM2H(i.ovenC, i.tempC, i.areaOutM2, i.areaFreeM2, true);
+      expect(fanned / still).toBeCloseTo(1.5, 9);
     });
 
   test("a rolling boil steams what the heat allows", () => {

@@ -13,4 +13,6 @@ export interface Caution {
   readonly text: string;
   readonly rule: string;
   readonly whose: string;
+  /** True where the pot must not go on like this: mended first, then put on. */
+  readonly refuses?: boolean;
 }

@@ -1,29 +1,11 @@
 import { ingredientById } from "../ingredient/catalogue";
 import type { Ingredient } from "../ingredient/ingredient";
-import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
-import type { Trace } from "../simulate/trace";
-import type { PotFit } from "../simulate/water-ways";
 import { showDuration } from "../units/show";
-import { requiredBeanBoilMin } from "./bean-boil";
+import { requiredBeanBoilMin } from "../doneness/bean-boil";
 import type { Caution } from "./caution";
-
-/** What a rule looks at. */
-export interface Facts {
-  readonly plan: Plan;
-  readonly kitchen: Kitchen;
-  readonly trace: Trace;
-  readonly fit: PotFit;
-  readonly waterL: number;
-  /** Hours of the clock, 0–24, at which the ring is lit; null where no time is set. */
-  readonly litHour: number | null;
-}
-
-/** One hazard: gives its caution where it applies, else null. */
-export interface Rule {
-  readonly hazard: string;
-  readonly check: (facts: Facts) => Caution | null;
-}
+import type { Facts, Rule } from "./facts";
+import { METHOD_RULES } from "./method-rules";
 
 const ingredientsOf = (plan: Plan): readonly Ingredient[] =>
   plan.items.map((i) => ingredientById(i.ingredientId));
@@ -44,12 +26,28 @@ function burnsAtNight(litHour: number | null, burnMin: number): boolean {
   return false;
 }
 
+/** True where a flame or ring burns for the whole of it. */
+const burnsThroughout = ({ plan, kitchen }: Facts): boolean =>
+  plan.heat.method === "hob" ||
+  (plan.heat.method === "pressure" &&
+    kitchen.vessels.find((v) => v.id === plan.vesselId)?.pressure?.drive === "stovetop");
+
+/** Minutes a plan boils hard in its own pot. Under pressure it is hotter than any boil. */
+function boiledInPotMin({ heat, stop }: Plan): number {
+  const holdMin = stop.by === "time" ? stop.holdMin : 0;
+  if (heat.method === "pressure") return holdMin >= PRESSURE_ENOUGH_MIN ? Infinity : 0;
+  if (heat.method !== "hob") return 0;
+  return (heat.boilFirstMin ?? 0) + (heat.vigour === "rolling" ? holdMin : 0);
+}
+
+/** Hold at pressure that stands for the boil: well over the toxin's own, at 110 °C and more. */
+const PRESSURE_ENOUGH_MIN = 5;
 const HEAVY_POT_L = 8;
 const SHORT_BURN_MIN = 60;
 const SALTY_GL = 8;
 
-/** The rules for stock and broth on the hob. Kettlos defers to the local code and to professionals. */
-export const RULES: readonly Rule[] = [
+/** The rules for every pot. Kettlos defers to the local code and to professionals. */
+const POT_RULES: readonly Rule[] = [
   {
     hazard: "over the rim",
     check: ({ fit }) =>
@@ -99,7 +97,9 @@ export const RULES: readonly Rule[] = [
   },
   {
     hazard: "unattended flame",
-    check: ({ plan, trace, litHour }) => {
+    check: (facts) => {
+      const { plan, trace, litHour } = facts;
+      if (!burnsThroughout(facts)) return null;
       if (burnsAtNight(litHour, trace.totalMin))
         return {
           id: "flameAtNight",
@@ -143,15 +143,23 @@ export const RULES: readonly Rule[] = [
     check: ({ plan, kitchen }) => {
       if (!has(plan, (i) => i.dryBean === true)) return null;
       const needMin = requiredBeanBoilMin(kitchen.altitudeM);
-      const boiledMin = plan.heat.boilFirstMin ?? 0;
-      const holdBoils = plan.heat.vigour === "rolling" && plan.stop.by === "time";
-      const done = boiledMin + (holdBoils && plan.stop.by === "time" ? plan.stop.holdMin : 0);
+      const beforeMin = Math.min(
+        ...plan.items
+          .filter((i) => ingredientById(i.ingredientId).dryBean === true)
+          .map((i) => i.boiledMin),
+      );
+      const done = beforeMin + boiledInPotMin(plan);
+      const isCrock = plan.heat.method === "slowCooker";
       return {
         id: "beans",
+        ...(isCrock && done < needMin ? { refuses: true } : {}),
         severity: done >= needMin ? "caution" : "danger",
         places: ["plan", "cook"],
         title: done >= needMin ? "Beans: soak first" : `Beans need a ${needMin} min rolling boil`,
-        text: `Soak dry beans at least 5 h, throw that water away, and boil them hard in fresh water for at least ${needMin} min here before they simmer (US advice: 30 min or more).${done >= needMin ? "" : ` This plan boils them ${Math.round(done)} min.`}`,
+        text:
+          plan.heat.method === "pressure"
+            ? `Soak dry beans at least 5 h and throw that water away. ${done >= needMin ? "At pressure it is hotter than any boil, which destroys the toxin; cook them soft." : `Hold them at pressure at least ${PRESSURE_ENOUGH_MIN} min, or boil them hard ${needMin} min first.`}`
+            : `Soak dry beans at least 5 h, throw that water away, and boil them hard in fresh water for at least ${needMin} min here before they ${isCrock ? "go into the slow cooker, which alone may make the toxin worse" : "simmer"} (US advice: 30 min or more).${done >= needMin ? "" : ` This plan boils them ${Math.round(done)} min.`}`,
         rule: "10 min at a full boil destroys the toxin; US advice is 30 min; longer where water boils under 98 °C.",
         whose: "FDA (30 min) and UK FSA (10 min); the margin for altitude is Kettlos's own",
       };
@@ -281,6 +289,9 @@ export const RULES: readonly Rule[] = [
     }),
   },
 ];
+
+/** Every rule there is. */
+export const RULES: readonly Rule[] = [...POT_RULES, ...METHOD_RULES];
 
 const ORDER = { danger: 0, caution: 1, note: 2 } as const;
 

@@ -1,8 +1,9 @@
 import { describe, expect, test } from "vitest";
-import { testKitchen, testPlan } from "../../test/kitchen";
+import { HEATS, testBraise, testKitchen, testPlan } from "../../test/kitchen";
+import { vesselOf } from "../simulate/references";
 import { simulate } from "../simulate/simulate";
 import { coldWaterKg, fitIn, waterL } from "../simulate/water-ways";
-import { requiredBeanBoilMin } from "./bean-boil";
+import { requiredBeanBoilMin } from "../doneness/bean-boil";
 import { cautionsFor, RULES } from "./rules";
 
 type PlanOver = Parameters<typeof testPlan>[0];
@@ -11,8 +12,7 @@ function cautions(over: PlanOver = {}, litHour: number | null = 9, altitudeM = 1
   const plan = testPlan(over);
   const kitchen = testKitchen({ altitudeM });
   const litres = waterL(plan, kitchen);
-  const vessel = kitchen.vessels[0];
-  if (vessel === undefined) throw new Error("no vessel");
+  const vessel = vesselOf(plan, kitchen);
   const trace = simulate(plan, kitchen, { waterKg: coldWaterKg(litres, kitchen) });
   const fit = fitIn(vessel, plan, litres);
   return cautionsFor({ plan, kitchen, trace, fit, waterL: litres, litHour });
@@ -21,6 +21,23 @@ const ids = (...args: Parameters<typeof cautions>) => cautions(...args).map((c) 
 const one = (ingredientId: string, massKg = 1, more: object = {}) => ({
   items: [{ id: "x", ingredientId, massKg, when: { at: "start" as const }, ...more }],
 });
+
+/** Cautions of a braise on another heat. */
+const braise = (over: Partial<Parameters<typeof testBraise>[0]>) => ids(testBraise(over));
+const inCrock = (over: Partial<Parameters<typeof testBraise>[0]> = {}) =>
+  braise({ heat: HEATS.low, vesselId: "crock", stop: { by: "time", holdMin: 480 }, ...over });
+const underPressure = (over: Partial<Parameters<typeof testBraise>[0]> = {}) =>
+  braise({
+    heat: HEATS.pressure,
+    vesselId: "pressure",
+    stop: { by: "time", holdMin: 20 },
+    ...over,
+  });
+const mutton = (massKg: number, edgeM: number, more: object = {}) =>
+  one("muttonShoulder", massKg, {
+    piece: { kind: "brick", sizeM: [edgeM, edgeM, edgeM] },
+    ...more,
+  });
 
 /** Each hazard with a plan that has it and a near miss that has not. */
 const CASES: readonly [hazard: string, id: string, yes: () => string[], no: () => string[]][] = [
@@ -83,12 +100,156 @@ const CASES: readonly [hazard: string, id: string, yes: () => string[], no: () =
         ],
       }),
   ],
+  [
+    "slow warming in a crock",
+    "crockTooSlow",
+    () => inCrock(mutton(1.8, 0.15)),
+    () => inCrock(mutton(1.8, 0.05)),
+  ],
+  [
+    "slow warming in a crock",
+    "crockTooSlow",
+    () => inCrock(mutton(1.2, 0.03, { frozen: true })),
+    () => inCrock(mutton(1.2, 0.03)),
+  ],
+  [
+    "overfull crock",
+    "crockFull",
+    () => inCrock({ water: { by: "amount", volumeL: 4.6 } }),
+    () => inCrock({ water: { by: "amount", volumeL: 3 } }),
+  ],
+  [
+    "slow warming in the oven",
+    "ovenTooSlow",
+    () =>
+      braise({
+        ...mutton(2, 0.14),
+        heat: { ...HEATS.oven, ovenC: 85, start: "cold" },
+        stop: { by: "time", holdMin: 600 },
+      }),
+    () => braise({ ...mutton(2, 0.14), stop: { by: "time", holdMin: 300 } }),
+  ],
+  ["lid of the crock", "crockLid", () => inCrock(), () => braise({})],
+  [
+    "overfull pressure cooker",
+    "pressureFull",
+    () => underPressure({ water: { by: "amount", volumeL: 4 } }),
+    () => underPressure({ water: { by: "amount", volumeL: 3 } }),
+  ],
+  [
+    "overfull pressure cooker",
+    "pressureFull",
+    () => underPressure({ ...one("chickpea", 1), water: { by: "amount", volumeL: 3.4 } }),
+    () => underPressure({ ...one("chickpea", 0.5), water: { by: "amount", volumeL: 2.4 } }),
+  ],
+  [
+    "too little liquid under pressure",
+    "pressureDry",
+    () => underPressure({ water: { by: "amount", volumeL: 0.1 } }),
+    () => underPressure({ water: { by: "amount", volumeL: 0.3 } }),
+  ],
+  [
+    "dairy or thickener under pressure",
+    "pressureThick",
+    () =>
+      underPressure({
+        items: [...one("beefChuck").items, { ...one("cream", 0.2).items[0]!, id: "c" }],
+      }),
+    () =>
+      underPressure({
+        items: [
+          ...one("beefChuck").items,
+          { ...one("cream", 0.2).items[0]!, id: "c", when: { at: "offHeat" } },
+        ],
+      }),
+  ],
+  ["release of pressure", "release", () => underPressure(), () => braise({})],
+  ["not canning", "notCanning", () => underPressure(), () => inCrock()],
+  [
+    "core temperature",
+    "core",
+    () => braise({ ...mutton(1.5, 0.12), stop: { by: "time", holdMin: 40 } }),
+    () => braise({ ...mutton(1.5, 0.05), stop: { by: "time", holdMin: 90 } }),
+  ],
+  ["running alone", "alone", () => inCrock(), () => underPressure()],
 ];
 
 describe("cautions stand where the risk arises and stay away where it does not", () => {
   test.each(CASES)("%s: %s", (_hazard, id, yes, no) => {
     expect(yes()).toContain(id);
     expect(no()).not.toContain(id);
+  });
+
+  test("a quick release of a foaming pot is a danger, of a plain braise it is not", () => {
+    const release = (over: Partial<Parameters<typeof testBraise>[0]>) =>
+      cautions(
+        testBraise({
+          heat: { ...HEATS.pressure, release: "quick" },
+          vesselId: "pressure",
+          stop: { by: "time", holdMin: 20 },
+          ...over,
+        }),
+      ).find((c) => c.id === "release")?.severity;
+    expect(release(one("whiteBean", 0.4))).toBe("danger");
+    expect(release({ water: { by: "amount", volumeL: 0.8 } })).toBe("caution");
+  });
+
+  test("poultry needs 74 °C at the core, a whole cut 63 °C: between them only poultry is warned of", () => {
+    const core = (ingredientId: string) =>
+      cautions(
+        testBraise({
+          ...one(ingredientId, 1.2, { piece: { kind: "brick", sizeM: [0.08, 0.08, 0.08] } }),
+          stop: { by: "time", holdMin: 45 },
+        }),
+      ).find((c) => c.id === "core");
+    expect(core("chickenThigh")?.text).toContain("74 °C");
+    expect(core("muttonShoulder")).toBeUndefined();
+  });
+
+  test("a plan that ends soon is undercooked, not too slow to be safe", () => {
+    for (const short of [
+      inCrock({ ...mutton(1.2, 0.04), stop: { by: "time", holdMin: 60 } }),
+      braise({ ...mutton(1.2, 0.06), stop: { by: "time", holdMin: 5 } }),
+    ]) {
+      expect(short).toContain("core");
+      expect(short).not.toContain("crockTooSlow");
+      expect(short).not.toContain("ovenTooSlow");
+    }
+  });
+
+  test("a ring is not slept beside, a slow cooker may run at night", () => {
+    const night = (over: Partial<Parameters<typeof testBraise>[0]>) =>
+      ids(testBraise({ stop: { by: "time", holdMin: 480 }, ...over }), 20);
+    expect(night({ heat: HEATS.hob, vesselId: "casserole" })).toContain("flameAtNight");
+    expect(night({ heat: HEATS.low, vesselId: "crock" })).not.toContain("flameAtNight");
+  });
+
+  test("beans in a crock are a danger until they were boiled hard as long as this altitude asks", () => {
+    const beans = (boiledMin: number, heat: (typeof HEATS)[keyof typeof HEATS], vesselId: string) =>
+      cautions(
+        testBraise({
+          ...one("runnerBean", 0.4, { boiledMin }),
+          heat,
+          vesselId,
+          stop: { by: "time", holdMin: 60 },
+          water: { by: "amount", volumeL: 1.6 },
+        }),
+      ).find((c) => c.id === "beans")?.severity;
+    expect(beans(0, HEATS.low, "crock")).toBe("danger");
+    const refuses = (boiledMin: number) =>
+      cautions(
+        testBraise({
+          ...one("runnerBean", 0.4, { boiledMin }),
+          heat: HEATS.low,
+          vesselId: "crock",
+          water: { by: "amount", volumeL: 1.6 },
+        }),
+      ).some((c) => c.refuses === true);
+    expect(refuses(30)).toBe(true);
+    expect(refuses(45)).toBe(false);
+    expect(beans(30, HEATS.low, "crock")).toBe("danger");
+    expect(beans(45, HEATS.low, "crock")).toBe("caution");
+    expect(beans(0, HEATS.pressure, "pressure")).toBe("caution");
   });
 
   test("every rule but the two that always hold at the sieve has a case", () => {

@@ -1,7 +1,7 @@
 import { outcomeOf, Problem } from "../units/problem";
 import type { Kitchen } from "./kitchen-schema";
 import type { Plan } from "./plan-schema";
-import { standsOnHob } from "./references";
+import { suits } from "./references";
 import { simulate } from "./simulate";
 import { bonesKg, coldWaterKg, fitIn, type PotFit } from "./water-ways";
 
@@ -21,7 +21,7 @@ const scaled = (plan: Plan, by: number): Plan => ({
 });
 
 /**
- * From the wanted result back: for every pot that stands on the hob, the bones and water that leave
+ * From the wanted result back: for every pot that suits the plan's heat, the bones and water that leave
  * wantedCold litres at the given water-to-bone ratio, whether they fit, and in how many loads they do.
  * The plan gives everything else (heat, lid, time, kind of bones). Pots that fit come first, smallest first.
  * @throws Problem `notReachable` where the plan has no bones to scale
@@ -39,25 +39,27 @@ export function backwardFrom(
       plan.items.length,
       "Say which bones or meat first; then the amount can be worked out.",
     );
-  const options = kitchen.vessels.filter(standsOnHob).flatMap((vessel) => {
-    const inVessel: Plan = { ...plan, vesselId: vessel.id };
-    for (let loads = 1; loads <= 6; loads++) {
-      const found = outcomeOf(() => sized(inVessel, kitchen, wantedCold / loads, waterPerBone));
-      if (!found.ok) continue;
-      const fit = fitIn(vessel, scaled(inVessel, found.value.by), found.value.waterL);
-      if (fit.limit === "fits")
-        return [
-          {
-            vesselId: vessel.id,
-            bonesKg: found.value.bonesKg,
-            waterL: found.value.waterL,
-            fit,
-            loads,
-          },
-        ];
-    }
-    return [];
-  });
+  const options = kitchen.vessels
+    .filter((v) => suits(v, plan.heat.method))
+    .flatMap((vessel) => {
+      const inVessel: Plan = { ...plan, vesselId: vessel.id };
+      for (let loads = 1; loads <= 6; loads++) {
+        const found = outcomeOf(() => sized(inVessel, kitchen, wantedCold / loads, waterPerBone));
+        if (!found.ok) continue;
+        const fit = fitIn(vessel, scaled(inVessel, found.value.by), found.value.waterL);
+        if (fit.limit === "fits")
+          return [
+            {
+              vesselId: vessel.id,
+              bonesKg: found.value.bonesKg,
+              waterL: found.value.waterL,
+              fit,
+              loads,
+            },
+          ];
+      }
+      return [];
+    });
   return options.sort(
     (a, b) => a.loads - b.loads || a.waterL - b.waterL || a.fit.roomL - b.fit.roomL,
   );

@@ -1,9 +1,10 @@
 import { z } from "zod";
+import { OvenSchema } from "../heat/oven-schema";
 import { RingSchema } from "../heat/ring-schema";
 import { VesselSchema } from "../vessel/vessel-schema";
 
 /** Version of every stored or exported Kettlos document. */
-export const SCHEMA_VERSION = 1;
+export const SCHEMA_VERSION = 2;
 
 const unique = (items: readonly { id: string }[]) =>
   new Set(items.map((i) => i.id)).size === items.length;
@@ -19,5 +20,6 @@ export const KitchenSchema = z.object({
   roomC: z.number().min(-10).max(45).default(22),
   vessels: z.array(VesselSchema).max(60).refine(unique, "Two vessels have the same id."),
   rings: z.array(RingSchema).max(20).refine(unique, "Two rings have the same id."),
+  ovens: z.array(OvenSchema).max(10).refine(unique, "Two ovens have the same id.").default([]),
 });
 export type Kitchen = z.infer<typeof KitchenSchema>;

@@ -11,6 +11,10 @@ export interface Parameters {
   readonly freed: number;
   readonly leftOnSolids: number;
   readonly zC: number;
+  /** Shift of the plateau of oven or slow cooker, °C. */
+  readonly plateauC: number;
+  /** Multiplier on how long oven or slow cooker takes to warm. */
+  readonly warmUp: number;
 }
 
 export const EXPECTED: Parameters = {
@@ -20,6 +24,8 @@ export const EXPECTED: Parameters = {
   freed: 1,
   leftOnSolids: 1,
   zC: 33,
+  plateauC: 0,
+  warmUp: 1,
 };
 
 /** Spread of each multiplier before anything is learned. Evaporation's own sits with the simmer. */
@@ -33,6 +39,8 @@ export const SPREAD: Record<Exclude<keyof Parameters, "evaporation">, Constant> 
     "log",
     "solids weighed after draining",
   ),
+  plateauC: kitchenEstimate("spread of the plateau", 3, "°C", "model section 13"),
+  warmUp: kitchenEstimate("spread of the warm-up", 0.3, "log", "model section 13"),
   zC: published("spread of z", 4, "°C", "published range for texture 20–40"),
 };
 
@@ -43,5 +51,7 @@ export const PARAMETER_NAMES: Record<keyof Parameters, string> = {
   extraction: "what the bones give",
   freed: "juice from meat and vegetables",
   leftOnSolids: "liquid left on the solids",
+  plateauC: "how hot the liquid gets",
+  warmUp: "how long it takes to warm",
   zC: "how fast cooking rises with heat",
 };

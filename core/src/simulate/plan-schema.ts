@@ -1,12 +1,19 @@
 import { z } from "zod";
+import { TARGET_IDS } from "../doneness/targets";
 import { VIGOURS } from "../heat/constants";
+import { PieceSchema } from "../heat/piece-schema";
+import { RELEASES } from "../heat/pressure";
+import { CROCK_SETTINGS } from "../heat/slow-cooker";
 import { isIngredientId } from "../ingredient/catalogue";
-import { LIDS } from "../liquid/constants";
+import { LIDS } from "../vessel/lid";
 import { SCHEMA_VERSION } from "./kitchen-schema";
 
 const Id = z.string().min(1).max(80);
 
-/** When an ingredient goes in. Minutes before the end count back from the end of the simmer. */
+/**
+ * When an ingredient goes in. Minutes before the end count back from the end of the simmer; under
+ * pressure they are simmered with the lid off after release.
+ */
 export const WhenSchema = z.discriminatedUnion("at", [
   z.object({ at: z.literal("start") }),
   z.object({ at: z.literal("beforeEnd"), min: z.number().min(1).max(2880) }),
@@ -31,6 +38,12 @@ export const PlanItemSchema = z.object({
   preparation: z.string().max(200).default(""),
   boneState: z.enum(["raw", "blanched", "roasted", "usedBefore"]).default("raw"),
   frozen: z.boolean().default(false),
+  /** Minutes it was boiled hard before it goes in, in water thrown away. */
+  boiledMin: z.number().min(0).max(240).default(0),
+  /** Its pieces by their measures; without it the plan's or the ingredient's usual size. */
+  piece: PieceSchema.optional(),
+  /** What it shall become: to slice or to shred, to hold or to melt. */
+  target: z.enum(TARGET_IDS).optional(),
 });
 export type PlanItem = z.infer<typeof PlanItemSchema>;
 
@@ -69,13 +82,54 @@ export const WaterSchema = z.discriminatedUnion("by", [
 ]);
 export type WaterStatement = z.infer<typeof WaterSchema>;
 
-export const HeatSchema = z.object({
+const HobHeatSchema = z.object({
   method: z.literal("hob"),
   vigour: z.enum(VIGOURS),
   lid: z.enum(LIDS),
   /** Minutes at a rolling boil, skimming, before it is turned down; null goes straight to the simmer. */
   boilFirstMin: z.number().min(0).max(120).nullable(),
 });
+export type HobHeat = z.infer<typeof HobHeatSchema>;
+
+const OvenHeatSchema = z.object({
+  method: z.literal("oven"),
+  ovenId: Id,
+  ovenC: z.number().min(80).max(350),
+  lid: z.enum(LIDS),
+  /** Hot: brought to the simmer on the ring first. Cold: straight into the oven. */
+  start: z.enum(["hot", "cold"]).default("hot"),
+});
+export type OvenHeat = z.infer<typeof OvenHeatSchema>;
+
+const SlowCookerHeatSchema = z.object({
+  method: z.literal("slowCooker"),
+  setting: z.enum(CROCK_SETTINGS),
+  /** Hot: the water goes in from the kettle. */
+  start: z.enum(["hot", "cold"]).default("cold"),
+  /** Minutes on HIGH before LOW. */
+  highFirstMin: z.number().min(0).max(480).default(0),
+  /** Times the lid is lifted beside those when something goes in. */
+  lidLifts: z.number().int().min(0).max(20).default(0),
+  /** Minutes on WARM after it is done. */
+  warmMin: z.number().min(0).max(600).default(0),
+});
+export type SlowCookerHeat = z.infer<typeof SlowCookerHeatSchema>;
+
+const PressureHeatSchema = z.object({
+  method: z.literal("pressure"),
+  setting: z.enum(["low", "high"]),
+  release: z.enum(RELEASES).default("natural"),
+});
+export type PressureHeat = z.infer<typeof PressureHeatSchema>;
+
+/** What the pot is cooked on. */
+export const HeatSchema = z.discriminatedUnion("method", [
+  HobHeatSchema,
+  OvenHeatSchema,
+  SlowCookerHeatSchema,
+  PressureHeatSchema,
+]);
+export type Heat = z.infer<typeof HeatSchema>;
 
 export const StopSchema = z.discriminatedUnion("by", [
   z.object({ by: z.literal("time"), holdMin: z.number().min(1).max(2880) }),
@@ -85,6 +139,8 @@ export const StopSchema = z.discriminatedUnion("by", [
   }),
   z.object({ by: z.literal("share"), share: z.number().gt(0).lt(1) }),
   z.object({ by: z.literal("depth"), depthM: z.number().positive().max(1.5) }),
+  /** Until what rules the dish is done: its ideal cook value. */
+  z.object({ by: z.literal("tender") }),
 ]);
 export type Stop = z.infer<typeof StopSchema>;
 

@@ -6,6 +6,7 @@ import {
   WALL_LOSS_W_M2_K,
   WATER_HEAT_KJ_KG_K,
 } from "../heat/constants";
+import { cookRate } from "../doneness/cook-value";
 import { ingredientById } from "../ingredient/catalogue";
 import type { Ingredient } from "../ingredient/ingredient";
 import {
@@ -22,6 +23,7 @@ import { outerAreaM2, vesselAreaM2 } from "../vessel/volume";
 import { COLD_DENSITY_KG_L, waterDensityKgL } from "../water/properties";
 import type { Parameters } from "./parameters";
 import { PieceHeat } from "./piece-heat";
+import { pieceTauOf } from "./piece-of";
 import type { PlanItem } from "./plan-schema";
 
 const FROZEN_KJ_KG = 240;
@@ -45,7 +47,7 @@ const FAT_OF_STATE = {
 } as const;
 
 /** One solid in the pot and what it has let go and taken up, kg. */
-interface SolidIn {
+export interface SolidIn {
   readonly item: PlanItem;
   readonly ingredient: Ingredient;
   readonly heat: PieceHeat;
@@ -99,6 +101,7 @@ export class Pot {
       waterC: number;
       roomC: number;
       pieceM: number;
+      boilingC: number;
     },
   ) {
     this.bodyKJK = vessel.massKg * BODY_HEAT_KJ_KG_K[vessel.body].value;
@@ -128,7 +131,7 @@ export class Pot {
   /** Puts an ingredient in; what pours joins the liquid at once. */
   addItem(item: PlanItem): void {
     const ingredient = ingredientById(item.ingredientId);
-    const { waterC, roomC, pieceM } = this.surroundings;
+    const { waterC, roomC } = this.surroundings;
     const fromC = startC(ingredient, item, waterC, roomC);
     this.mix(item.massKg * ingredient.specificHeatKJKgK.value, fromC);
     if (item.frozen) this.melt(item.massKg * FROZEN_KJ_KG);
@@ -140,23 +143,32 @@ export class Pot {
       const solid: SolidIn = {
         item,
         ingredient,
-        heat: this.pieceHeat(pieceM, fromC),
+        heat: this.pieceHeat(item, fromC),
         juiceKg: 0,
         vegetableKg: 0,
         takenUpKg: 0,
         fatKg: 0,
       };
       this.solidsIn.push(solid);
+      if (item.boiledMin > 0) this.boiledBefore(solid);
       if (ingredient.uptakeIdealMin === undefined) this.takeUp(solid, 1);
     }
     this.geometry = null;
   }
 
-  private pieceHeat(pieceM: number, fromC: number): PieceHeat {
-    const key = `${pieceM}|${fromC}|${this.steps}`;
+  /** What was boiled apart brings its cook value, and the water it took up there. */
+  private boiledBefore(solid: SolidIn): void {
+    const { item, ingredient, heat } = solid;
+    heat.cookMin += item.boiledMin * cookRate(this.surroundings.boilingC, this.parameters.zC);
+    solid.takenUpKg = item.massKg * (ingredient.uptakeLKg?.value ?? 0) * softShare(solid);
+  }
+
+  private pieceHeat(item: PlanItem, fromC: number): PieceHeat {
+    const tauS = pieceTauOf(item, this.surroundings.pieceM);
+    const key = `${tauS}|${fromC}|${item.frozen}|${item.boiledMin}|${this.steps}`;
     const found = this.pieceKeys.get(key);
     if (found !== undefined) return found;
-    const made = new PieceHeat(pieceM, fromC, this.parameters.zC);
+    const made = new PieceHeat(tauS, fromC, this.parameters.zC, item.frozen);
     this.pieceKeys.set(key, made);
     this.pieces.push(made);
     return made;
@@ -184,6 +196,8 @@ export class Pot {
   }
 
   private steps = 0;
+  private mainIn: SolidIn | null = null;
+  private mainOf = -1;
 
   /**
    * Lets dtS pass at the present temperature: steamKgS leaves, pieces warm, juice and fat come out,
@@ -227,8 +241,7 @@ export class Pot {
         (1 - Math.exp(-heat.cookMin / FAT_RENDER_MIN.value));
       this.render(s, Math.max(0, due - s.fatKg));
     }
-    if (ingredient.uptakeIdealMin !== undefined)
-      this.takeUp(s, 1 - Math.exp(-heat.cookMin / (0.4 * ingredient.uptakeIdealMin.value)));
+    if (ingredient.uptakeIdealMin !== undefined) this.takeUp(s, softShare(s));
   }
 
   private free(s: SolidIn, kind: "juice" | "vegetables", kg: number): void {
@@ -256,6 +269,18 @@ export class Pot {
 
   private solidKg(s: SolidIn): number {
     return s.item.massKg + s.takenUpKg - s.juiceKg - s.vegetableKg - s.fatKg;
+  }
+
+  /** Takes kg of liquid out as steam through a valve. */
+  vent(kg: number): void {
+    const out = Math.min(this.liquidKg, kg);
+    this.liquidKg -= out;
+    this.ledger.post("vented", -out);
+  }
+
+  /** Everything solid in the pot, in the order it went in. */
+  get contents(): readonly SolidIn[] {
+    return this.solidsIn;
   }
 
   /** Weight of all solids as they are now, kg. */
@@ -348,13 +373,27 @@ export class Pot {
     return sum * this.parameters.extraction;
   }
 
-  /** Cook value of the heaviest solid that gives the pot its name, min at 100 °C. */
-  get cookMin(): number {
+  /** What rules the dish: the heaviest of bones and meat, else the heaviest solid. */
+  get main(): SolidIn | null {
+    if (this.mainIn !== null && this.mainOf === this.solidsIn.length) return this.mainIn;
     let main: SolidIn | null = null;
     for (const s of this.solidsIn) if (main === null || weightAs(s) > weightAs(main)) main = s;
-    return main?.heat.cookMin ?? 0;
+    this.mainIn = main;
+    this.mainOf = this.solidsIn.length;
+    return main;
+  }
+
+  /** Its cook value, min at 100 °C. */
+  get cookMin(): number {
+    return this.main?.heat.cookMin ?? 0;
   }
 }
+
+/** Share of its water that a dry thing has taken up by its cook value. */
+const softShare = ({ heat, ingredient }: SolidIn): number =>
+  ingredient.uptakeIdealMin === undefined
+    ? 1
+    : 1 - Math.exp(-heat.cookMin / (0.4 * ingredient.uptakeIdealMin.value));
 
 /** Bones and meat lead before vegetables, whatever they weigh. */
 const weightAs = (s: SolidIn): number => s.item.massKg + (s.ingredient.role === "body" ? 1000 : 0);

@@ -1,6 +1,6 @@
 import { COOK_VALUE_Z_C } from "../doneness/cook-value";
-import { SIMMER_FLUX_KG_M2_H } from "../liquid/constants";
 import { Z90 } from "../units/estimate";
+import { steamSigmaLog } from "./heat-facts";
 import type { Kitchen } from "./kitchen-schema";
 import { EXPECTED, SPREAD, type Parameters } from "./parameters";
 import type { Plan } from "./plan-schema";
@@ -11,7 +11,7 @@ import type { Trace, TracePoint } from "./trace";
 export const FIGURES = {
   strainedL: (t: Trace) => t.strained.volumeL,
   endLiquidL: (t: Trace) => t.endLiquidL,
-  steamedL: (t: Trace) => -t.ledger.evaporated,
+  steamedL: (t: Trace) => -(t.ledger.evaporated + t.ledger.vented),
   gelatinGL: (t: Trace) => t.strained.gelatinGL,
   saltGL: (t: Trace) => t.strained.saltGL,
   fatKg: (t: Trace) => t.strained.fatKg,
@@ -50,14 +50,17 @@ export interface Spread {
 
 const PARAMETERS = Object.keys(EXPECTED) as (keyof Parameters)[];
 
+/** What can be uncertain on each heat; the rest does not touch it. */
+const ONLY_WARMED: ReadonlySet<keyof Parameters> = new Set(["plateauC", "warmUp"]);
+const touches = (parameter: keyof Parameters, { heat }: Plan): boolean =>
+  !ONLY_WARMED.has(parameter) || heat.method === "oven" || heat.method === "slowCooker";
+
 /** One parameter moved to its P10 or P90. */
 function moved(parameter: keyof Parameters, up: boolean, plan: Plan): Parameters {
   const sign = up ? Z90 : -Z90;
   if (parameter === "zC") return { ...EXPECTED, zC: COOK_VALUE_Z_C.value + sign * SPREAD.zC.value };
-  const sigma =
-    parameter === "evaporation"
-      ? (SIMMER_FLUX_KG_M2_H[plan.heat.vigour].sigmaLog ?? 0)
-      : SPREAD[parameter].value;
+  if (parameter === "plateauC") return { ...EXPECTED, plateauC: sign * SPREAD.plateauC.value };
+  const sigma = parameter === "evaporation" ? steamSigmaLog(plan.heat) : SPREAD[parameter].value;
   return { ...EXPECTED, [parameter]: Math.exp(sign * sigma) };
 }
 
@@ -67,7 +70,7 @@ function moved(parameter: keyof Parameters, up: boolean, plan: Plan): Parameters
  * where the drop and the rise are added apart. Costs two simulations a parameter.
  */
 export function spreadOf(plan: Plan, kitchen: Kitchen, waterKg: number, expected: Trace): Spread {
-  const runs = PARAMETERS.map((parameter) => {
+  const runs = PARAMETERS.filter((p) => touches(p, plan)).map((parameter) => {
     const run = (up: boolean) =>
       simulate(plan, kitchen, { waterKg, parameters: moved(parameter, up, plan) });
     return { parameter, high: run(true), low: run(false) };
@@ -106,9 +109,10 @@ interface Pair {
 function spreadOfFigure(id: FigureId, expected: number, pairs: readonly Pair[]): FigureSpread {
   const squares = pairs.map((p) => halfLogRatio(p.high, p.low) ** 2);
   const total = squares.reduce((sum, s) => sum + s, 0);
-  const shares = Object.fromEntries(
-    pairs.map((p, i) => [p.parameter, total > 0 ? (squares[i] ?? 0) / total : 0]),
-  ) as Record<keyof Parameters, number>;
+  const shares = Object.fromEntries([
+    ...PARAMETERS.map((p) => [p, 0]),
+    ...pairs.map((p, i) => [p.parameter, total > 0 ? (squares[i] ?? 0) / total : 0]),
+  ]) as Record<keyof Parameters, number>;
   if (!REMAINDERS.has(id)) {
     const factor = Math.exp(Math.sqrt(total));
     return { lowFactor: 1 / factor, highFactor: factor, shares };
@@ -156,6 +160,7 @@ export function pointAt(trace: Trace, tMin: number): TracePoint {
     tMin,
     phase: s < 1 ? a.phase : b.phase,
     liquidC: mix(a.liquidC, b.liquidC),
+    centreC: mix(a.centreC, b.centreC),
     liquidKg: mix(a.liquidKg, b.liquidKg),
     liquidL: mix(a.liquidL, b.liquidL),
     depthM: mix(a.depthM, b.depthM),

@@ -1,13 +1,15 @@
 import type { LedgerTotals } from "../liquid/ledger";
 import type { Problem } from "../units/problem";
 
-export type Phase = "comeUp" | "boil" | "hold" | "rest";
+export type Phase = "comeUp" | "boil" | "hold" | "release" | "rest";
 
 /** The pot at one moment. Times count from the flame being lit. */
 export interface TracePoint {
   readonly tMin: number;
   readonly phase: Phase;
   readonly liquidC: number;
+  /** Centre of what rules the dish, °C. */
+  readonly centreC: number;
   readonly liquidKg: number;
   /** Hot litres, as a dip would read them. */
   readonly liquidL: number;
@@ -19,7 +21,19 @@ export interface TracePoint {
 }
 
 export type MarkKind =
-  "simmers" | "boils" | "turnedDown" | "itemIn" | "offHeat" | "strained" | "bonesBare" | "dry";
+  | "simmers"
+  | "boils"
+  | "turnedDown"
+  | "inOven"
+  | "switchedOn"
+  | "toLow"
+  | "atPressure"
+  | "released"
+  | "itemIn"
+  | "offHeat"
+  | "strained"
+  | "bonesBare"
+  | "dry";
 
 export interface Mark {
   readonly kind: MarkKind;
@@ -36,6 +50,17 @@ export interface Strained {
   readonly saltG: number;
   readonly saltGL: number;
   readonly fatKg: number;
+}
+
+/** What one ingredient went through. */
+export interface ItemCourse {
+  readonly itemId: string;
+  readonly inMin: number;
+  /** Average cook value at the end, min at 100 °C. */
+  readonly cookMin: number;
+  readonly hottestCentreC: number;
+  /** Minutes its centre took from 5 to 60 °C; null where it never came to 60. */
+  readonly from5To60Min: number | null;
 }
 
 /** Everything one simulated pot goes through. */
@@ -62,6 +87,16 @@ export interface Trace {
   readonly solidsOutKg: number;
   readonly fatCapMm: number;
   readonly cookMin: number;
+  /** Cook value of what rules the dish when the hold ends, before release and carry-over. */
+  readonly cookAtEndOfHoldMin: number;
+  readonly liquidAtEndOfHoldC: number;
+  /** The ingredient that rules the dish; null without solids. */
+  readonly mainItemId: string | null;
+  readonly items: readonly ItemCourse[];
+  /** Share of the vessel that liquid and solids fill when it is fullest, on the heat. */
+  readonly fullestShare: number;
+  readonly leastLiquidL: number;
+  readonly releaseMin: number;
   readonly holdW: number;
   readonly ringW: number;
   /** Why it stopped early, where it did. */

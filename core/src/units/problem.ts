@@ -9,7 +9,8 @@ export type ProblemCode =
   | "notReachable"
   | "boiledDry"
   | "unknownReference"
-  | "notOnHob";
+  | "notOnHob"
+  | "wrongVessel";
 
 /**
  * A typed error: names the field, the value it had, and what would be right.

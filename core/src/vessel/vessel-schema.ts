@@ -6,6 +6,28 @@ const Size = z.tuple([z.number().positive().max(1.5), z.number().positive().max(
 export const BodySchema = z.enum(["steel", "enamel", "iron", "aluminium", "ceramic"]);
 export type Body = z.infer<typeof BodySchema>;
 
+/** What a pressure cooker's maker says of it; gauge pressures in kPa. */
+export const PressureCookerSchema = z.object({
+  drive: z.enum(["electric", "stovetop"]),
+  highKPa: z.number().min(20).max(150),
+  lowKPa: z.number().min(10).max(120).nullable().default(null),
+  /** Least liquid the maker asks for; null where it is not known. */
+  minLiquidL: z.number().min(0).max(5).nullable().default(null),
+  /** True where steam leaves through the valve all the time. */
+  vents: z.boolean().default(false),
+});
+export type PressureCooker = z.infer<typeof PressureCookerSchema>;
+
+/** A slow cooker's own warm-up, read with a thermometer in plain water. */
+export const WarmUpSchema = z.object({
+  setting: z.enum(["low", "high"]),
+  fillShare: z.number().min(0.1).max(1),
+  readings: z
+    .array(z.object({ tMin: z.number().min(0).max(1440), tempC: z.number().min(-5).max(110) }))
+    .max(200),
+});
+export type WarmUp = z.infer<typeof WarmUpSchema>;
+
 /**
  * One vessel by its inner measures. `bottomM` and `topM` are [length, width] at floor and rim;
  * a round vessel has both equal. Rim height is `heightM`. Straight when bottom and top agree.
@@ -24,6 +46,10 @@ export const VesselSchema = z
     massKg: z.number().positive().max(100),
     body: BodySchema,
     lid: z.enum(["none", "ordinary", "heavy"]),
+    /** Power of a slow cooker or electric pressure cooker, W. */
+    powerW: z.number().min(50).max(5000).optional(),
+    pressure: PressureCookerSchema.optional(),
+    warmUps: z.array(WarmUpSchema).max(10).optional(),
   })
   .check((context) => {
     const v = context.value;
@@ -34,6 +60,13 @@ export const VesselSchema = z
         input: v.bottomM,
         path: ["bottomM"],
         message: "A round vessel has one diameter: both numbers must be equal.",
+      });
+    if ((v.kind === "pressureCooker") !== (v.pressure !== undefined))
+      context.issues.push({
+        code: "custom",
+        input: v.pressure,
+        path: ["pressure"],
+        message: "A pressure cooker says its pressure, and only a pressure cooker does.",
       });
     if (v.heightM > widest * 4)
       context.issues.push({

@@ -1,4 +1,10 @@
 import type { Batch, CookEvent } from "@kettlos/core/batch/batch-schema";
+import {
+  migrateBatch,
+  migrateEvent,
+  migrateKitchen,
+  migratePlan,
+} from "@kettlos/core/formats/migrate";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
 import Dexie, { type EntityTable, type Table } from "dexie";
@@ -40,6 +46,20 @@ class KettlosDatabase extends Dexie {
       batches: "id, createdMs",
       events: "++seq, &id, batchId",
       settings: "key",
+    });
+    this.version(2).upgrade(async (transaction) => {
+      const change = (table: string, key: string | null, migrate: (value: unknown) => unknown) =>
+        transaction
+          .table(table)
+          .toCollection()
+          .modify((row: Record<string, unknown>, ref: { value: unknown }) => {
+            if (key === null) ref.value = migrate(row);
+            else row[key] = migrate(row[key]);
+          });
+      await change("kitchens", null, migrateKitchen);
+      await change("plans", "plan", migratePlan);
+      await change("batches", null, migrateBatch);
+      await change("events", "event", migrateEvent);
     });
   }
 }

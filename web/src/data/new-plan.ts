@@ -2,6 +2,7 @@ import { SCHEMA_VERSION, type Kitchen } from "@kettlos/core/simulate/kitchen-sch
 import { PlanSchema, type Plan } from "@kettlos/core/simulate/plan-schema";
 import { standsOnHob } from "@kettlos/core/simulate/references";
 import { capacityL } from "@kettlos/core/vessel/volume";
+import { plain } from "./plain";
 
 /** An empty stock in the kitchen's largest pot on its strongest ring; null where either is missing. */
 export function newPlan(kitchen: Kitchen): Plan | null {
@@ -23,7 +24,7 @@ export function newPlan(kitchen: Kitchen): Plan | null {
 
 /** The same plan to cook again: a copy with an id of its own and no wanted time. */
 export const copyOf = (plan: Plan): Plan => ({
-  ...(JSON.parse(JSON.stringify(plan)) as Plan),
+  ...plain(plan),
   id: crypto.randomUUID(),
   readyAt: null,
 });

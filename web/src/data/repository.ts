@@ -1,9 +1,11 @@
 import type { Batch, CookEvent } from "@kettlos/core/batch/batch-schema";
+import { withUsed } from "@kettlos/core/convert/targets";
 import { lastUndoable } from "@kettlos/core/batch/fold";
 import { SCHEMA_VERSION, type Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
 import type { KettlosFile } from "@kettlos/core/formats/kettlos-json";
 import { db } from "./db";
+import { plain } from "./plain";
 
 /** An event as a screen makes it; id, version and batch are filled in here. */
 export type NewEvent = CookEvent extends infer E
@@ -12,15 +14,19 @@ export type NewEvent = CookEvent extends infer E
     : never
   : never;
 
-/** A deep copy without reactive wrappers, as IndexedDB wants it. */
-const plain = <T>(value: T): T => JSON.parse(JSON.stringify(value)) as T;
-
 export async function saveKitchen(kitchen: Kitchen): Promise<void> {
   await db.kitchens.put(plain(kitchen));
 }
 
 export async function savePlan(plan: Plan): Promise<void> {
   await db.plans.put({ id: plan.id, updatedMs: Date.now(), plan: plain(plan) });
+}
+
+/** Saves a converted plan, and takes what it uses of the suggested vessels into the kitchen. */
+export async function savePlanWithUsed(plan: Plan, kitchen: Kitchen): Promise<void> {
+  const used = withUsed(kitchen, plan);
+  if (used !== kitchen) await saveKitchen(used);
+  await savePlan(plan);
 }
 
 export async function removePlan(id: string): Promise<void> {

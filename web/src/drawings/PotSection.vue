@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Lid } from "@kettlos/core/liquid/constants";
+import type { Lid } from "@kettlos/core/vessel/lid";
 import { computed, useId } from "vue";
 import BoneHeap from "./BoneHeap.vue";
 import PotPatterns from "./PotPatterns.vue";

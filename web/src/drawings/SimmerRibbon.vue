@@ -15,8 +15,8 @@ const props = defineProps<{
   units: UnitSystem;
   /** Names of marks to draw, by minute. */
   labels: readonly { tMin: number; text: string }[];
-  /** Cook value from which the flavour is there, and past which it is gone. */
-  window: { from: number; past: number } | null;
+  /** Cook value from which it is right ("flavour", "tender"), and past which it is gone. */
+  window: { from: number; past: number; word: string } | null;
   /** Readings, hot litres by minute on the trace's clock. */
   readings?: readonly { tMin: number; litres: number }[];
   nowMin?: number;
@@ -199,7 +199,7 @@ const one = computed(() => (props.units === "us" ? "us" : "metric"));
           :y2="yCook(window.from)"
         />
         <text class="herb-text small-text" :x="LEFT + 8" :y="yCook(window.from) - 4">
-          flavour from {{ window.from }}
+          {{ window.word }} from {{ window.from }}
         </text>
       </g>
       <path class="cook" :d="cookPath" />

@@ -1,7 +1,15 @@
 import { ingredientById } from "@kettlos/core/ingredient/catalogue";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
-import type { Trace } from "@kettlos/core/simulate/trace";
+import type { MarkKind, Trace } from "@kettlos/core/simulate/trace";
 import { showTemperature } from "@kettlos/core/units/show";
+
+/** What the marks of the other heats are called. */
+const HEAT_MARKS: Partial<Record<MarkKind, string>> = {
+  inOven: "into the oven",
+  toLow: "down to LOW",
+  atPressure: "at pressure",
+  released: "lid off",
+};
 
 /** The marks of a trace as the ribbon names them; things that go in together share one. */
 export function markLabels(plan: Plan, trace: Trace): readonly { tMin: number; text: string }[] {
@@ -13,8 +21,11 @@ export function markLabels(plan: Plan, trace: Trace): readonly { tMin: number; t
         tMin: mark.tMin,
         text: `boils at ${showTemperature(trace.boilingC, "metric")}, skim`,
       });
-    else if (mark.kind === "simmers" && plan.heat.boilFirstMin === null)
-      labels.push({ tMin: mark.tMin, text: "simmers" });
+    else if (mark.kind === "simmers") {
+      if (plan.heat.method === "hob" && plan.heat.boilFirstMin === null)
+        labels.push({ tMin: mark.tMin, text: "simmers" });
+    } else if (mark.kind in HEAT_MARKS)
+      labels.push({ tMin: mark.tMin, text: HEAT_MARKS[mark.kind] ?? "" });
     else if (mark.kind === "itemIn") {
       const item = plan.items.find((i) => i.id === mark.itemId);
       if (item?.when.at !== "beforeEnd") continue;

@@ -78,6 +78,8 @@ export function bramholtSample(nowMs: number): KettlosFile {
       planOf("vegetable"),
       planOf("trout"),
       planOf("trotter"),
+      planOf("beans"),
+      planOf("braise"),
       { ...planOf("lamb"), readyAt: readyAt.toISOString() },
     ],
     batches: batches.map((b) => b.batch),

@@ -73,6 +73,7 @@ export const bramholtKitchen = (): Kitchen =>
         massKg: 2.9,
         body: "steel",
         lid: "heavy",
+        pressure: { drive: "stovetop", highKPa: 103, lowKPa: 60, minLiquidL: 0.25 },
       },
       {
         id: "pan",
@@ -91,4 +92,5 @@ export const bramholtKitchen = (): Kitchen =>
       { id: "ring1", name: "Gas ring 1", kind: "gas", powerW: 3000 },
       { id: "ring2", name: "Gas ring 2", kind: "gas", powerW: 1750 },
     ],
+    ovens: [{ id: "oven", name: "Oven", maxC: 250 }],
   });

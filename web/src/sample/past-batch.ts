@@ -1,7 +1,7 @@
 import type { Batch, CookEvent } from "@kettlos/core/batch/batch-schema";
 import { setOf } from "@kettlos/core/extraction/set";
 import { SCHEMA_VERSION, type Kitchen } from "@kettlos/core/simulate/kitchen-schema";
-import type { Parameters } from "@kettlos/core/simulate/parameters";
+import { EXPECTED, type Parameters } from "@kettlos/core/simulate/parameters";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
 import { simulate } from "@kettlos/core/simulate/simulate";
 import { pointAt } from "@kettlos/core/simulate/spread";
@@ -24,12 +24,12 @@ function normal(random: RandomGenerator): number {
 
 /** How the hut's pots really behave: steam a little under the default, and each pot its own scatter. */
 const hiddenParameters = (random: RandomGenerator): Parameters => ({
+  ...EXPECTED,
   evaporation: 0.88 * Math.exp(0.12 * normal(random)),
   efficiency: Math.exp(0.08 * normal(random)),
   extraction: Math.exp(0.12 * normal(random)),
   freed: Math.exp(0.1 * normal(random)),
   leftOnSolids: Math.exp(0.2 * normal(random)),
-  zC: 33,
 });
 
 export interface MadeBatch {
@@ -58,7 +58,8 @@ export function makeBatch(options: MakeOptions): MadeBatch {
   });
   const at = (tMin: number) => Math.round(litMs + tMin * MINUTE_MS);
   const events: Loose[] = [{ kind: "lit", atMs: litMs }];
-  if (plan.heat.boilFirstMin !== null) events.push({ kind: "boils", atMs: at(trace.comeUpMin) });
+  if (plan.heat.method === "hob" && plan.heat.boilFirstMin !== null)
+    events.push({ kind: "boils", atMs: at(trace.comeUpMin) });
   events.push({ kind: "simmers", atMs: at(trace.toSimmerMin) });
   if (trace.holdMin > 30)
     events.push({

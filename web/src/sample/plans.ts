@@ -1,5 +1,11 @@
 import { SCHEMA_VERSION } from "@kettlos/core/simulate/kitchen-schema";
-import { PlanSchema, type Plan, type PlanItem } from "@kettlos/core/simulate/plan-schema";
+import {
+  PlanSchema,
+  type Heat,
+  type HobHeat,
+  type Plan,
+  type PlanItem,
+} from "@kettlos/core/simulate/plan-schema";
 
 type ItemGiven = [
   ingredientId: string,
@@ -7,10 +13,11 @@ type ItemGiven = [
   when: "start" | "off" | "after" | number,
   preparation: string,
   boneState?: PlanItem["boneState"],
+  piece?: PlanItem["piece"],
 ];
 
 const itemOf = (
-  [ingredientId, massKg, when, preparation, boneState]: ItemGiven,
+  [ingredientId, massKg, when, preparation, boneState, piece]: ItemGiven,
   index: number,
 ) => ({
   id: `${ingredientId}-${index}`,
@@ -26,13 +33,14 @@ const itemOf = (
           : { at: "beforeEnd" as const, min: when },
   preparation,
   boneState: boneState ?? ("raw" as const),
+  ...(piece === undefined ? {} : { piece }),
 });
 
 interface Given extends Partial<Omit<Plan, "items" | "heat">> {
   readonly id: string;
   readonly name: string;
   readonly items: ItemGiven[];
-  readonly heat?: Partial<Plan["heat"]>;
+  readonly heat?: Partial<HobHeat> | Exclude<Heat, HobHeat>;
 }
 
 const make = (given: Given): Plan =>
@@ -44,14 +52,19 @@ const make = (given: Given): Plan =>
     stop: { by: "time", holdMin: 360 },
     ...given,
     items: given.items.map(itemOf),
-    heat: {
-      method: "hob",
-      vigour: "gentle",
-      lid: "ajar",
-      boilFirstMin: 5,
-      ...given.heat,
-    },
+    heat:
+      given.heat !== undefined && "method" in given.heat && given.heat.method !== "hob"
+        ? given.heat
+        : { ...USUAL_HEAT, ...given.heat },
   });
+
+const USUAL_HEAT: HobHeat = { method: "hob", vigour: "gentle", lid: "ajar", boilFirstMin: 5 };
+
+/** A cube of this edge, m. */
+const cubes = (edgeM: number): PlanItem["piece"] => ({
+  kind: "brick",
+  sizeM: [edgeM, edgeM, edgeM],
+});
 
 /** The stocks and broths that Bramholt Hut makes. */
 export const bramholtPlans = (): Record<string, Plan> => ({
@@ -141,5 +154,38 @@ export const bramholtPlans = (): Record<string, Plan> => ({
     heat: { vigour: "gentle", lid: "on" },
     stop: { by: "time", holdMin: 180 },
     strain: { when: "afterPause", pressed: false, clothPasses: 1 },
+  }),
+  braise: make({
+    id: "plan-braise",
+    name: "Goat braise with apricots",
+    forWhat: "Saturday supper",
+    vesselId: "braiser",
+    items: [
+      ["goatShoulder", 2.2, "start", "browned in three batches", "raw", cubes(0.04)],
+      ["onion", 0.4, "start", "sliced, sweated", "raw", cubes(0.015)],
+      ["carrot", 0.35, 45, "3 cm lengths", "raw", cubes(0.03)],
+      ["driedApricot", 0.15, 45, "halved"],
+    ],
+    water: { by: "amount", volumeL: 1.2 },
+    heat: { method: "oven", ovenId: "oven", ovenC: 150, lid: "on", start: "hot" },
+    stop: { by: "time", holdMin: 165 },
+    strain: { when: "atOnce", pressed: false, clothPasses: 0 },
+    prepareMin: 40,
+  }),
+  beans: make({
+    id: "plan-beans",
+    name: "Runner beans with mutton",
+    forWhat: "the walkers' lunch",
+    items: [
+      ["runnerBean", 0.7, "start", "soaked overnight, water thrown away"],
+      ["muttonShoulder", 0.9, "start", "diced", "raw", cubes(0.03)],
+      ["onion", 0.25, "start", "chopped", "raw", cubes(0.01)],
+      ["celery", 0.12, 40, "sliced", "raw", cubes(0.015)],
+    ],
+    water: { by: "amount", volumeL: 2.6 },
+    heat: { vigour: "gentle", lid: "ajar", boilFirstMin: 45 },
+    stop: { by: "time", holdMin: 150 },
+    strain: { when: "atOnce", pressed: false, clothPasses: 0 },
+    prepareMin: 25,
   }),
 });

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { lidOf } from "../../data/lid-of";
 import {
   showDuration,
   showVolume,
@@ -36,7 +37,7 @@ const due = computed(() => {
       :from-m="pot.forecast.planned.startDepthM"
       :level-m="pot.cook.litMs === null ? pot.forecast.planned.startDepthM : pot.forecast.nowDepthM"
       :heap-top-m="pot.forecast.planned.heapTopM"
-      :lid="pot.batch.plan.heat.lid"
+      :lid="lidOf(pot.batch.plan.heat)"
     />
     <div>
       <h3>{{ pot.batch.plan.name }}</h3>

@@ -42,6 +42,7 @@ async function openOwn() {
     waterC: 12,
     roomC: 22,
     vessels: [vessel.value],
+    ovens: [],
     rings: [
       {
         id: crypto.randomUUID(),

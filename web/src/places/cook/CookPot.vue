@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { lidOf } from "../../data/lid-of";
 import { setOf } from "@kettlos/core/extraction/set";
 import {
   showLength,
@@ -60,7 +61,7 @@ const setWords = computed(() => {
     Math.max(0.05, forecast.value.strainedL.expected);
   return setOf(grams);
 });
-const lid = computed(() => props.pot.cook.settings.at(-1)?.lid ?? props.pot.batch.plan.heat.lid);
+const lid = computed(() => props.pot.cook.settings.at(-1)?.lid ?? lidOf(props.pot.batch.plan.heat));
 const rate = computed(() => Math.round((forecast.value.steamRate.mean - 1) * 100));
 const rateWords = computed(() =>
   props.pot.cook.readings.length === 0

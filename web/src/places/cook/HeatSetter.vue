@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { VIGOURS, type Vigour } from "@kettlos/core/heat/constants";
-import { LIDS, type Lid } from "@kettlos/core/liquid/constants";
+import { LIDS, type Lid } from "@kettlos/core/vessel/lid";
 import { SIMMER_LOOK } from "@kettlos/core/batch/next-action";
 import { ref, watch } from "vue";
+import { lidOf } from "../../data/lid-of";
 import TickChoice from "../../controls/TickChoice.vue";
 import type { LivePot } from "../../data/pots-store";
 import type { NewEvent } from "../../data/repository";
@@ -17,8 +18,9 @@ watch(
   shown,
   () => {
     const last = props.pot.cook.settings.at(-1);
-    vigour.value = last?.vigour ?? props.pot.batch.plan.heat.vigour;
-    lid.value = last?.lid ?? props.pot.batch.plan.heat.lid;
+    const { heat } = props.pot.batch.plan;
+    vigour.value = last?.vigour ?? (heat.method === "hob" ? heat.vigour : "gentle");
+    lid.value = last?.lid ?? lidOf(heat);
   },
   { immediate: true },
 );

@@ -11,6 +11,7 @@ import { useLook } from "../../data/look";
 import SmallPot from "../../drawings/SmallPot.vue";
 import BackupPanel from "./BackupPanel.vue";
 import PotEditor from "./PotEditor.vue";
+import OvenList from "./OvenList.vue";
 import RingList from "./RingList.vue";
 import { ordinaryVessel } from "./ordinary-vessel";
 
@@ -136,12 +137,14 @@ const uses = (id: string) => store.plans.filter((p) => p.vesselId === id).map((p
         :key="chosen.id"
         :vessel="chosen"
         :units="store.units"
+        :altitude-m="kitchen.altitudeM"
         :used-by="uses(chosen.id)"
         @change="saveVessel"
         @remove="removeVessel(chosen.id)"
       />
     </section>
     <section class="rings"><RingList /></section>
+    <section class="rings"><OvenList /></section>
     <section class="look">
       <h2>Look</h2>
       <TickChoice v-model="look" label="Look" :options="LOOKS" />

@@ -4,6 +4,9 @@ import { capacityL, roundFromCapacity } from "@kettlos/core/vessel/volume";
 import { showLength, showVolume, type UnitSystem } from "@kettlos/core/units/show";
 import { outcomeOf } from "@kettlos/core/units/problem";
 import { computed, ref } from "vue";
+import { STOVETOP_SECOND_RING_KPA } from "@kettlos/core/heat/pressure";
+import PressureCookerFields from "./PressureCookerFields.vue";
+import WarmUpLog from "./WarmUpLog.vue";
 import UnitField from "../../controls/UnitField.vue";
 import TickChoice from "../../controls/TickChoice.vue";
 
@@ -11,6 +14,7 @@ import TickChoice from "../../controls/TickChoice.vue";
 const props = defineProps<{
   vessel: Vessel;
   units: UnitSystem;
+  altitudeM: number;
   usedBy: readonly string[];
 }>();
 const emit = defineEmits<{ change: [Vessel]; remove: [] }>();
@@ -55,6 +59,17 @@ const LIDS: { value: Vessel["lid"]; label: string }[] = [
   { value: "heavy", label: "heavy, tight" },
 ];
 
+/** A pressure cooker says its pressure; what is none any more forgets it. */
+function setKind(kind: Vessel["kind"]) {
+  const { pressure: _pressure, warmUps: _warmUps, ...rest } = props.vessel;
+  const next = VesselSchema.safeParse(
+    kind === "pressureCooker"
+      ? { ...rest, kind, pressure: { drive: "stovetop", highKPa: STOVETOP_SECOND_RING_KPA } }
+      : { ...rest, kind },
+  );
+  if (next.success) emit("change", next.data);
+}
+
 function setShape(shape: Vessel["shape"]) {
   const { bottomM, topM } = props.vessel;
   set(
@@ -92,7 +107,7 @@ const setName = (name: string) => {
         label="Kind"
         :options="KINDS"
         :model-value="vessel.kind"
-        @update:model-value="set({ kind: $event })"
+        @update:model-value="setKind"
       />
     </div>
     <div class="fields">
@@ -217,6 +232,32 @@ const setName = (name: string) => {
         @update:model-value="set({ lid: $event })"
       />
     </div>
+    <PressureCookerFields
+      v-if="vessel.pressure"
+      :cooker="vessel.pressure"
+      :altitude-m="altitudeM"
+      :units="units"
+      @change="set({ pressure: $event })"
+    />
+    <label
+      v-if="vessel.kind === 'slowCooker' || vessel.pressure?.drive === 'electric'"
+      class="share"
+      >Power, W
+      <input
+        class="written"
+        type="number"
+        min="50"
+        max="5000"
+        :value="vessel.powerW ?? ''"
+        placeholder="not known"
+        @change="set({ powerW: Number(($event.target as HTMLInputElement).value) })"
+    /></label>
+    <WarmUpLog
+      v-if="vessel.kind === 'slowCooker'"
+      :warm-ups="vessel.warmUps ?? []"
+      :units="units"
+      @change="set({ warmUps: $event })"
+    />
     <p v-if="problem" class="ember" role="alert">{{ problem }}</p>
     <p class="row">
       <button

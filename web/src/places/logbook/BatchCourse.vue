@@ -75,6 +75,7 @@ async function cookAgain() {
             : {
                 from: answers.flavour.window.from.value,
                 past: answers.flavour.window.past.value,
+                word: answers.flavour.by,
               }
         "
         :readings="readings"

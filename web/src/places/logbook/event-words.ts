@@ -1,17 +1,26 @@
 import type { CookEvent } from "@kettlos/core/batch/batch-schema";
+import type { Method } from "@kettlos/core/heat/method";
 import { ingredientById } from "@kettlos/core/ingredient/catalogue";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
 import { showLength, showMass, showVolume, type UnitSystem } from "@kettlos/core/units/show";
+
+/** What starts the clock on each heat. */
+const CLOCK_WORDS: Record<Method, string> = {
+  hob: "Simmers",
+  oven: "Into the oven",
+  slowCooker: "Slow cooker on",
+  pressure: "At pressure",
+};
 
 /** One event as the course of a batch tells it. */
 export function eventWords(event: CookEvent, plan: Plan, units: UnitSystem): string {
   switch (event.kind) {
     case "lit":
-      return "Ring lit";
+      return plan.heat.method === "slowCooker" ? "Put on" : "Ring lit";
     case "boils":
       return "Boils";
     case "simmers":
-      return "Simmers";
+      return CLOCK_WORDS[plan.heat.method];
     case "added": {
       const item = plan.items.find((i) => i.id === event.itemId);
       const name = item === undefined ? "Something" : ingredientById(item.ingredientId).name;

@@ -3,23 +3,22 @@ import { simmerC } from "@kettlos/core/heat/hob";
 import { VIGOURS, type Vigour } from "@kettlos/core/heat/constants";
 import { SIMMER_LOOK } from "@kettlos/core/batch/next-action";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
-import type { Plan } from "@kettlos/core/simulate/plan-schema";
+import type { HobHeat, Plan } from "@kettlos/core/simulate/plan-schema";
 import { showDuration, showTemperature, type UnitSystem } from "@kettlos/core/units/show";
 import { computed } from "vue";
 import QuantityField from "../../controls/QuantityField.vue";
 
 /** How hard it simmers, by what it looks like and what it reads here; and whether it boils first. */
 const props = defineProps<{
-  plan: Plan;
+  heat: HobHeat;
   kitchen: Kitchen;
   units: UnitSystem;
 }>();
 const emit = defineEmits<{ change: [Partial<Plan>] }>();
 
 const one = computed(() => (props.units === "us" ? "us" : "metric"));
-const setHeat = (part: Partial<Plan["heat"]>) =>
-  emit("change", { heat: { ...props.plan.heat, ...part } });
-const isSet = (v: Vigour) => props.plan.heat.vigour === v;
+const setHeat = (part: Partial<HobHeat>) => emit("change", { heat: { ...props.heat, ...part } });
+const isSet = (v: Vigour) => props.heat.vigour === v;
 </script>
 
 <template>
@@ -40,7 +39,7 @@ const isSet = (v: Vigour) => props.plan.heat.vigour === v;
     <label class="check">
       <input
         type="checkbox"
-        :checked="plan.heat.boilFirstMin !== null"
+        :checked="heat.boilFirstMin !== null"
         @change="
           setHeat({
             boilFirstMin: ($event.target as HTMLInputElement).checked ? 5 : null,
@@ -50,14 +49,14 @@ const isSet = (v: Vigour) => props.plan.heat.vigour === v;
       bring it to the boil first and skim
     </label>
     <QuantityField
-      v-if="plan.heat.boilFirstMin !== null"
+      v-if="heat.boilFirstMin !== null"
       label="Minutes at the boil"
       dimension="time"
       bare-unit="min"
       :show="showDuration"
       :min="0"
       :max="120"
-      :model-value="plan.heat.boilFirstMin"
+      :model-value="heat.boilFirstMin"
       @update:model-value="setHeat({ boilFirstMin: $event })"
     />
   </div>

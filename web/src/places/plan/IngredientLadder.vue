@@ -89,6 +89,7 @@ function put(ingredient: Ingredient, { massKg, counted }: Amount) {
     when: whenFor(ingredient.staging),
     preparation: "",
     boneState: "raw",
+    boiledMin: 0,
     frozen: false,
   });
   text.value = "";

@@ -1,12 +1,19 @@
 <script setup lang="ts">
+import { targetsOf } from "@kettlos/core/doneness/targets-of";
+import type { PieceShape } from "@kettlos/core/heat/piece-schema";
 import { ingredientById } from "@kettlos/core/ingredient/catalogue";
+import type { IngredientGroup } from "@kettlos/core/ingredient/ingredient";
 import type { Amount } from "@kettlos/core/ingredient/read-amount";
 import type { PlanItem, When } from "@kettlos/core/simulate/plan-schema";
 import { showDuration, type UnitSystem } from "@kettlos/core/units/show";
 import { computed } from "vue";
 import AmountField from "../../controls/AmountField.vue";
+import PieceField from "../../controls/PieceField.vue";
 import QuantityField from "../../controls/QuantityField.vue";
 import TickChoice from "../../controls/TickChoice.vue";
+
+/** What is cut to a size. */
+const PIECED: ReadonlySet<IngredientGroup> = new Set(["bones", "meat", "fish", "vegetable"]);
 
 /** One thing that goes in: how much, when, how prepared. */
 const props = defineProps<{ item: PlanItem; units: UnitSystem }>();
@@ -40,6 +47,20 @@ const STATES = [
     hint: "A second pot: about a fifth less to give",
   },
 ] as const;
+
+const targets = computed(() =>
+  targetsOf(props.item.ingredientId).map((t) => ({ value: t.id, label: t.name })),
+);
+const hasPieces = computed(() => PIECED.has(ingredient.value.group));
+const usualPiece = computed(() => (ingredient.value.group === "pulse" ? "as they are" : "3 cm"));
+
+function setPiece(piece: PieceShape | null) {
+  if (piece !== null) {
+    emit("change", { piece });
+    return;
+  }
+  emit("change", { piece: undefined } as Partial<PlanItem>);
+}
 
 function setAmount({ massKg, counted }: Amount) {
   const { counted: _before, ...rest } = props.item;
@@ -77,6 +98,32 @@ function setAmount({ massKg, counted }: Amount) {
       :options="STATES"
       :model-value="item.boneState"
       @update:model-value="emit('change', { boneState: $event })"
+    />
+    <TickChoice
+      v-if="targets.length > 1"
+      label="What it shall become"
+      :options="targets"
+      :model-value="item.target ?? targets[0]?.value ?? 'tenderDice'"
+      @update:model-value="emit('change', { target: $event })"
+    />
+    <PieceField
+      v-if="hasPieces"
+      label="Pieces"
+      :placeholder="usualPiece"
+      :units="units"
+      :model-value="item.piece ?? null"
+      @update:model-value="setPiece"
+    />
+    <QuantityField
+      v-if="ingredient.dryBean"
+      label="Boiled hard beforehand, in water thrown away"
+      dimension="time"
+      bare-unit="min"
+      :show="showDuration"
+      :min="0"
+      :max="240"
+      :model-value="item.boiledMin"
+      @update:model-value="emit('change', { boiledMin: $event ?? 0 })"
     />
     <label v-if="ingredient.group === 'bones' || ingredient.group === 'meat'" class="check">
       <input

@@ -1,14 +1,12 @@
 <script setup lang="ts">
-import { simmerC } from "@kettlos/core/heat/hob";
-import { VIGOURS } from "@kettlos/core/heat/constants";
 import { vesselOf } from "@kettlos/core/simulate/references";
 import { outcomeOf } from "@kettlos/core/units/problem";
-import { showDuration, showTemperature } from "@kettlos/core/units/show";
+import { showDuration } from "@kettlos/core/units/show";
 import { useEventListener } from "@vueuse/core";
 import { computed, onBeforeUnmount, watch } from "vue";
 import { useRoute, useRouter } from "vue-router";
 import EditPopover from "../../controls/EditPopover.vue";
-import TickChoice from "../../controls/TickChoice.vue";
+import HeatFields from "../../controls/heat/HeatFields.vue";
 import { useOpened } from "../../controls/use-opened";
 import WhyFigure from "../../controls/WhyFigure.vue";
 import { useKitchenStore } from "../../data/kitchen-store";
@@ -19,7 +17,6 @@ import SimmerRibbon from "../../drawings/SimmerRibbon.vue";
 import StageStrip from "../../frame/StageStrip.vue";
 import { useShortcuts } from "../../frame/shortcuts";
 import IngredientLadder from "./IngredientLadder.vue";
-import LidChoice from "./LidChoice.vue";
 import PlanDetails from "./PlanDetails.vue";
 import PlanPot from "./PlanPot.vue";
 import PlanSentence from "./PlanSentence.vue";
@@ -102,12 +99,11 @@ onBeforeUnmount(() => {
   planStore.plan = null;
 });
 
-const canStart = computed(() => answers.value !== null && answers.value.trace.problem === null);
-const vigours = computed(() =>
-  VIGOURS.map((value) => ({
-    value,
-    label: `${value} ${showTemperature(simmerC(value, kitchen.value?.altitudeM ?? 0), units.value === "us" ? "us" : "metric")}`,
-  })),
+const canStart = computed(
+  () =>
+    answers.value !== null &&
+    answers.value.trace.problem === null &&
+    !answers.value.cautions.some((c) => c.refuses === true),
 );
 const labels = computed(() =>
   plan.value === null || answers.value === null ? [] : markLabels(plan.value, answers.value.trace),
@@ -125,6 +121,11 @@ useShortcuts(() => [
     keys: "u",
     does: "Undo the last change of the plan",
     run: () => planStore.undo(),
+  },
+  {
+    keys: "x",
+    does: "The same dish on another heat",
+    run: () => void (plan.value !== null && router.push(`/crossover/${plan.value.id}`)),
   },
   { keys: "+", does: "Half an hour longer", run: () => holdBy(30) },
   { keys: "-", does: "Half an hour shorter", run: () => holdBy(-30) },
@@ -235,13 +236,13 @@ useShortcuts(() => [
       <section class="simmer">
         <div class="controls">
           <h2 class="visually-hidden">Simmer</h2>
-          <TickChoice
-            label="Simmer"
-            :options="vigours"
-            :model-value="plan.heat.vigour"
-            @update:model-value="planStore.change({ heat: { ...plan.heat, vigour: $event } })"
+          <HeatFields
+            :heat="plan.heat"
+            :kitchen="kitchen"
+            :units="units"
+            :vessel-id="plan.vesselId"
+            @change="planStore.change({ heat: $event })"
           />
-          <LidChoice :plan="plan" @change="planStore.change($event)" />
           <div v-if="plan.stop.by === 'time'" class="hold">
             <button
               type="button"
@@ -261,6 +262,9 @@ useShortcuts(() => [
               +
             </button>
           </div>
+          <RouterLink v-if="plan.items.length > 0" class="other" :to="`/crossover/${plan.id}`"
+            >On another heat</RouterLink
+          >
         </div>
         <SimmerRibbon
           :trace="answers.trace"
@@ -273,6 +277,7 @@ useShortcuts(() => [
               : {
                   from: answers.flavour.window.from.value,
                   past: answers.flavour.window.past.value,
+                  word: answers.flavour.by,
                 }
           "
         />
@@ -281,6 +286,7 @@ useShortcuts(() => [
         :plan="plan"
         :answers="answers"
         :units="units"
+        :can-start="canStart"
         @change="planStore.change($event)"
         @put-on="putOn"
       />

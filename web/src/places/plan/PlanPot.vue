@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { lidOf } from "../../data/lid-of";
 import type { Answers } from "@kettlos/core/because/answers";
 import type { Plan, WaterStatement } from "@kettlos/core/simulate/plan-schema";
 import { showLength, showVolume, type UnitSystem } from "@kettlos/core/units/show";
@@ -144,8 +145,8 @@ function stepBy(litres: number) {
         :level-m="trace.endDepthM"
         :heap-top-m="Math.min(trace.heapTopM, vessel.heightM)"
         :fill-line-m="vessel.heightM * vessel.fillShare"
-        :lid="plan.heat.lid"
-        flames
+        :lid="lidOf(plan.heat)"
+        :flames="plan.heat.method === 'hob'"
       >
         <VolumeScale v-if="units !== 'us'" :frame="frame" unit="L" side="left" />
         <VolumeScale v-if="units !== 'metric'" :frame="frame" unit="qt" side="right" />

@@ -7,9 +7,9 @@ import type { UnitSystem } from "@kettlos/core/units/show";
 import { computed } from "vue";
 import EditPopover from "../../controls/EditPopover.vue";
 import { useOpened } from "../../controls/use-opened";
+import HeatFields from "../../controls/heat/HeatFields.vue";
 import HeatChoice from "./HeatChoice.vue";
 import ItemEditor from "./ItemEditor.vue";
-import LidChoice from "./LidChoice.vue";
 import PotChoice from "./PotChoice.vue";
 import StopEditor from "./StopEditor.vue";
 import WaterEditor from "./WaterEditor.vue";
@@ -43,6 +43,7 @@ const WIDTH: Record<SentenceField["of"], number> = {
   water: 420,
   vessel: 400,
   stop: 400,
+  heat: 420,
   vigour: 420,
   lid: 320,
 };
@@ -51,6 +52,7 @@ const NAME: Record<SentenceField["of"], string> = {
   water: "water",
   vessel: "pot",
   stop: "time",
+  heat: "heat",
   vigour: "heat",
   lid: "lid",
 };
@@ -112,13 +114,20 @@ const NAME: Record<SentenceField["of"], string> = {
       @change="emit('change', $event)"
     />
     <HeatChoice
-      v-else-if="openField.of === 'vigour'"
-      :plan="plan"
+      v-else-if="openField.of === 'vigour' && plan.heat.method === 'hob'"
+      :heat="plan.heat"
       :kitchen="kitchen"
       :units="units"
       @change="emit('change', $event)"
     />
-    <LidChoice v-else :plan="plan" @change="emit('change', $event)" />
+    <HeatFields
+      v-else
+      :heat="plan.heat"
+      :kitchen="kitchen"
+      :units="units"
+      :vessel-id="plan.vesselId"
+      @change="emit('change', { heat: $event })"
+    />
   </EditPopover>
 </template>
 

@@ -10,7 +10,12 @@ import { flavourCaution } from "./flavour-caution";
 import ReadyBy from "./ReadyBy.vue";
 
 /** What to mind, when to start, and the button that puts the pot on. */
-const props = defineProps<{ plan: Plan; answers: Answers; units: UnitSystem }>();
+const props = defineProps<{
+  plan: Plan;
+  answers: Answers;
+  units: UnitSystem;
+  canStart: boolean;
+}>();
 defineEmits<{ change: [Partial<Plan>]; putOn: [] }>();
 
 const cautions = computed(() => props.answers.cautions.filter((c) => c.places.includes("plan")));
@@ -20,6 +25,9 @@ const grave = computed(() => [
   ...cautions.value.filter((c) => c.severity === "caution"),
 ]);
 const notes = computed(() => cautions.value.filter((c) => c.severity === "note"));
+const startWords = computed(() =>
+  props.plan.heat.method === "slowCooker" ? "Switch it on" : "Light the ring",
+);
 const clock = (ms: number) => format(ms, "EEE HH:mm");
 </script>
 
@@ -28,17 +36,12 @@ const clock = (ms: number) => format(ms, "EEE HH:mm");
     <CautionList :cautions="grave" />
     <ReadyBy :ready-at="plan.readyAt" @change="$emit('change', { readyAt: $event })" />
     <p v-if="answers.start !== null" class="small">
-      <strong>Light the ring {{ clock(answers.start.lightMs) }}</strong
+      <strong>{{ startWords }} {{ clock(answers.start.lightMs) }}</strong
       >, by {{ clock(answers.start.lightSurelyMs) }} to be sure; prepare from
       {{ clock(answers.start.prepareMs) }}.
       <WhyFigure :estimate="answers.figures.totalMin" />
     </p>
-    <button
-      type="button"
-      class="button primary"
-      :disabled="answers.trace.problem !== null"
-      @click="$emit('putOn')"
-    >
+    <button type="button" class="button primary" :disabled="!canStart" @click="$emit('putOn')">
       Put it on <kbd>P</kbd>
     </button>
     <CautionList :cautions="notes" />

@@ -2,7 +2,7 @@
 import type { Answers } from "@kettlos/core/because/answers";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
-import { standsOnHob } from "@kettlos/core/simulate/references";
+import { suits } from "@kettlos/core/simulate/references";
 import { showVolume, type UnitSystem } from "@kettlos/core/units/show";
 import { capacityL } from "@kettlos/core/vessel/volume";
 import { computed } from "vue";
@@ -24,10 +24,12 @@ const LIMIT = {
   heapAboveRim: "bones stand over the rim",
 } as const;
 const rows = computed(() =>
-  props.kitchen.vessels.filter(standsOnHob).map((vessel) => ({
-    vessel,
-    fit: [props.answers.fit, ...props.answers.otherPots].find((f) => f.vesselId === vessel.id),
-  })),
+  props.kitchen.vessels
+    .filter((v) => suits(v, props.plan.heat.method))
+    .map((vessel) => ({
+      vessel,
+      fit: [props.answers.fit, ...props.answers.otherPots].find((f) => f.vesselId === vessel.id),
+    })),
 );
 const rings = computed(() => props.kitchen.rings.map((r) => ({ value: r.id, label: r.name })));
 </script>

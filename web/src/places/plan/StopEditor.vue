@@ -16,6 +16,7 @@ const emit = defineEmits<{ change: [Partial<Plan>] }>();
 
 const KINDS = [
   { value: "time", label: "for a time" },
+  { value: "tender", label: "until tender" },
   { value: "liquid", label: "down to litres" },
   { value: "share", label: "to a share" },
   { value: "depth", label: "to a depth" },
@@ -31,6 +32,7 @@ const kind = computed({
         by,
         liquidL: Math.max(0.1, Math.round(trace.endLiquidL * 10) / 10),
       });
+    else if (by === "tender") set({ by });
     else if (by === "share") set({ by, share: 0.6 });
     else
       set({
@@ -87,7 +89,7 @@ const kind = computed({
       % of what went in
     </label>
     <UnitField
-      v-else
+      v-else-if="plan.stop.by === 'depth'"
       label="Depth in the pot"
       :units="units"
       dimension="length"

@@ -13,8 +13,8 @@ export function flavourCaution(answers: Answers, units: UnitSystem): readonly Ca
       {
         ...base,
         id: "short",
-        title: "Short of its flavour",
-        text: `It simmers at ${showTemperature(trace.holdC, units)} here: ${showDuration(trace.holdMin)} make cook value ${cook}; a ${flavour.kind} stock wants ${flavour.window.from.value} or more.`,
+        title: flavour.by === "tender" ? "Not tender yet" : "Short of its flavour",
+        text: `It holds ${showTemperature(trace.holdC, units)} here: ${showDuration(trace.holdMin)} make cook value ${cook}; ${flavour.what} wants ${flavour.window.from.value} or more.`,
         rule: flavour.window.from.source,
       },
     ];
@@ -23,8 +23,9 @@ export function flavourCaution(answers: Answers, units: UnitSystem): readonly Ca
         {
           ...base,
           id: "past",
-          title: "Longer than it wants",
-          text: `Cook value ${cook}; a ${flavour.kind} stock is past its best from ${flavour.window.past.value}: dull or bitter.`,
+          title:
+            flavour.by === "tender" ? "Past tender: dry or falling apart" : "Longer than it wants",
+          text: `Cook value ${cook}; ${flavour.what} is past its best from ${flavour.window.past.value}${flavour.by === "tender" ? "" : ": dull or bitter"}.`,
           rule: flavour.window.past.source,
         },
       ]

@@ -91,6 +91,7 @@ describe("the plan on the screen", () => {
       preparation: "",
       boneState: "raw",
       frozen: false,
+      boiledMin: 0,
     });
     const withFeet = store.answers?.figures.gelatinGL.expected ?? 0;
     expect(withFeet).toBeGreaterThan(before * 1.2);

@@ -1,0 +1,178 @@
+import { describe, expect, test } from "vitest";
+import { HEATS, testBraise, testKitchen, VESSEL_OF, type HeatName } from "../../test/kitchen";
+import { answersFor } from "../because/answers";
+import { sentenceText } from "../because/sentence";
+import type { Plan } from "../simulate/plan-schema";
+import { CookEventSchema, type CookEvent } from "./batch-schema";
+import { fold } from "./fold";
+import { flowOf } from "./flow";
+import { gapOf } from "./gap";
+import { forecastLive } from "./live-forecast";
+import { actionsFor } from "./next-action";
+
+const kitchen = testKitchen();
+const LIT = Date.parse("2026-03-18T08:00:00Z");
+const MINUTE = 60_000;
+const HOLD: Record<HeatName, number> = { hob: 170, oven: 165, low: 480, high: 320, pressure: 20 };
+const dish = (name: HeatName, over: Parameters<typeof testBraise>[0] = {}): Plan =>
+  testBraise({
+    heat: HEATS[name],
+    vesselId: VESSEL_OF[name],
+    stop: { by: "time", holdMin: HOLD[name] },
+    ...over,
+  });
+
+const happened = (...events: object[]): CookEvent[] =>
+  events.map((e, i) =>
+    CookEventSchema.parse({ ...e, id: `e${i}`, batchId: "b", schemaVersion: 2 }),
+  );
+const titles = (plan: Plan, events: readonly CookEvent[], nowMs: number): string[] => {
+  const cook = fold(events);
+  return actionsFor(plan, cook, forecastLive(plan, kitchen, cook, nowMs), nowMs).map(
+    (a) => a.title,
+  );
+};
+
+describe("what to do, heat by heat", () => {
+  test.each<[HeatName, string, string, string]>([
+    ["hob", "Light the ring", "It simmers", "Take it off the heat"],
+    ["oven", "Light the ring", "Into the oven", "Take it out of the oven"],
+    ["low", "Switch the slow cooker on", "It is switched on", "Switch it off"],
+    ["pressure", "Light the ring", "It is at pressure", "Heat off, let the pressure down"],
+  ])("%s", (name, start, clock, end) => {
+    const plan = dish(name);
+    expect(titles(plan, [], LIT)).toEqual([start]);
+    const lit = happened({ kind: "lit", atMs: LIT });
+    expect(titles(plan, lit, LIT)[0]).toBe(clock);
+    const holding = happened(
+      { kind: "lit", atMs: LIT },
+      { kind: "simmers", atMs: LIT + 20 * MINUTE },
+    );
+    expect(titles(plan, holding, LIT + 21 * MINUTE)).toContain(end);
+  });
+
+  test("a cold oven start begins at the oven", () => {
+    expect(titles(dish("oven", { heat: { ...HEATS.oven, start: "cold" } }), [], LIT)).toEqual([
+      "Put it into the oven",
+    ]);
+  });
+
+  test("a shut pot is neither skimmed nor dipped, and nothing goes in under pressure", () => {
+    const late = {
+      items: [
+        ...testBraise().items,
+        {
+          id: "c",
+          ingredientId: "carrot",
+          massKg: 0.2,
+          when: { at: "beforeEnd" as const, min: 10 },
+        },
+      ],
+    };
+    const holding = happened(
+      { kind: "lit", atMs: LIT },
+      { kind: "simmers", atMs: LIT + 20 * MINUTE },
+    );
+    const at = LIT + 22 * MINUTE;
+    expect(titles(dish("low", late), holding, at)).toEqual(["Carrot in", "Switch it off"]);
+    expect(titles(dish("pressure", late), holding, at)).toEqual([
+      "Heat off, let the pressure down",
+    ]);
+    expect(titles(dish("hob", late), holding, at)).toContain("Skim");
+    const off = happened(
+      { kind: "lit", atMs: LIT },
+      { kind: "simmers", atMs: LIT + 20 * MINUTE },
+      { kind: "offHeat", atMs: LIT + 40 * MINUTE },
+    );
+    expect(titles(dish("pressure", late), off, LIT + 41 * MINUTE)).toEqual([
+      "Carrot in",
+      "Strain it",
+    ]);
+  });
+
+  test("the end comes when the plan says, on the heat's own clock", () => {
+    for (const name of ["oven", "low", "pressure"] as const) {
+      const clockMs = LIT + 30 * MINUTE;
+      const cook = fold(happened({ kind: "lit", atMs: LIT }, { kind: "simmers", atMs: clockMs }));
+      const { endMs } = forecastLive(dish(name), kitchen, cook, clockMs + MINUTE);
+      expect((endMs.expected - clockMs) / MINUTE).toBeCloseTo(HOLD[name], 0);
+    }
+  });
+});
+
+describe("strained and looked back on", () => {
+  test.each(["oven", "low", "pressure"] as const)("%s: every litre is accounted for", (name) => {
+    const plan = dish(name);
+    const offMs = LIT + (30 + HOLD[name]) * MINUTE;
+    const cook = fold(
+      happened(
+        { kind: "lit", atMs: LIT },
+        { kind: "simmers", atMs: LIT + 30 * MINUTE },
+        { kind: "offHeat", atMs: offMs },
+        {
+          kind: "strained",
+          atMs: offMs + 30 * MINUTE,
+          measured: { volumeL: 0.8, passes: 1, clothPasses: 0, pressed: false },
+        },
+      ),
+    );
+    const gap = gapOf(plan, kitchen, cook);
+    expect(gap).not.toBeNull();
+    const { planned } = forecastLive(plan, kitchen, cook, offMs);
+    const flow = flowOf(plan, kitchen, cook);
+    const steam = flow.find((f) => f.colour === "steam");
+    expect(steam?.plannedL).toBeCloseTo(-(planned.ledger.evaporated + planned.ledger.vented), 9);
+    expect(gap!.plannedL).toBeCloseTo(planned.strained.volumeL, 9);
+  });
+});
+
+describe("the plan in a sentence", () => {
+  const said = (plan: Plan, system: "metric" | "us" = "metric") => {
+    const answers = answersFor(plan, kitchen, () => 9);
+    if (!answers.ok) throw answers.problem;
+    return sentenceText(plan, kitchen, answers.value, system);
+  };
+  test.each<[HeatName, string]>([
+    ["oven", "2 h 45 in the oven at 150 °C, covered:"],
+    ["low", "8 h on LOW:"],
+    ["pressure", "20 min at high pressure with natural release:"],
+    ["hob", "2 h 50 at a gentle simmer, lid on:"],
+  ])("%s", (name, words) => {
+    expect(said(dish(name))).toContain(words);
+  });
+
+  test("until tender says about how long; US cooks read °F", () => {
+    expect(said(dish("oven", { stop: { by: "tender" } }))).toMatch(
+      /until tender \(about \d h \d\d\)/,
+    );
+    expect(said(dish("oven"), "us")).toContain("in the oven at 302 °F");
+  });
+
+  test("a dish is judged by what is eaten in it, a stock by its flavour", () => {
+    const judged = (plan: Plan) => {
+      const answers = answersFor(plan, kitchen, () => 9);
+      if (!answers.ok) throw answers.problem;
+      return answers.value.flavour;
+    };
+    expect(judged(dish("oven"))).toMatchObject({ by: "tender", what: "tender dice" });
+    expect(judged(dish("oven", { stop: { by: "time", holdMin: 60 } }))?.state).toBe("short");
+    const bones = dish("oven", {
+      items: [{ id: "n", ingredientId: "lambNeck", massKg: 1, when: { at: "start" } }],
+    });
+    expect(judged(bones)).toMatchObject({ by: "flavour", what: "a meat stock" });
+  });
+
+  test("every figure has its why on every heat", () => {
+    for (const name of Object.keys(HEATS) as HeatName[]) {
+      const answers = answersFor(dish(name), kitchen, () => 9);
+      if (!answers.ok) throw answers.problem;
+      for (const figure of Object.values(answers.value.figures)) {
+        expect(figure.low).toBeLessThanOrEqual(figure.expected + 1e-9);
+        expect(figure.high).toBeGreaterThanOrEqual(figure.expected - 1e-9);
+        expect(figure.because.formula.length).toBeGreaterThan(20);
+        const shares = figure.because.spread.reduce((sum, s) => sum + s.share, 0);
+        expect(shares).toBeLessThanOrEqual(1 + 1e-9);
+      }
+    }
+  });
+});

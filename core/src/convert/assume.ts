@@ -1,0 +1,153 @@
+import { targetOf } from "../doneness/targets-of";
+import type { Method } from "../heat/method";
+import type { PieceShape } from "../heat/piece-schema";
+import { ingredientById } from "../ingredient/catalogue";
+import { SCHEMA_VERSION, type Kitchen } from "../simulate/kitchen-schema";
+import { PlanSchema, type Heat, type Plan, type Stop } from "../simulate/plan-schema";
+import { Problem } from "../units/problem";
+import { readQuantity } from "../units/read-quantity";
+import { usualHeat, vesselFor } from "./targets";
+
+/** A dish as it is written somewhere: what is said, and nothing more. */
+export interface WrittenDish {
+  readonly id: string;
+  readonly ingredientId: string;
+  /** As written: "2 h 30", "2–3 hours", "until tender", "low and slow". */
+  readonly time: string;
+  readonly method: Method | null;
+  readonly heat?: Heat;
+  readonly massKg?: number;
+  readonly piece?: PieceShape;
+  readonly waterL?: number;
+  readonly vesselId?: string;
+}
+
+/** A fact that was not written and is taken as usual; each can be changed. */
+export interface Assumption {
+  readonly of: "mass" | "piece" | "water" | "vessel" | "heat" | "time";
+  readonly text: string;
+}
+
+const USUAL_KG = 1.2;
+const USUAL_CUBE_M = 0.04;
+const LOW_AND_SLOW_C = 120;
+const LOW_AND_SLOW = /low\s*(and|&|\+)\s*slow/i;
+const UNTIL_TENDER = /tender|soft|done|falls? apart/i;
+const RANGE = /^(?<from>[^–-]+?)\s*(?:–|-|to)\s*(?<to>.+)$/;
+
+/**
+ * A written time: a stop, or the stop "until tender" where the words say so. A range is taken at its
+ * middle; its unit may stand at the end alone.
+ * @throws Problem `unreadable`
+ * @example readWrittenTime("2–3 hours") // { by: "time", holdMin: 150 }
+ */
+export function readWrittenTime(text: string): Stop {
+  const words = text.trim();
+  if (words === "" || UNTIL_TENDER.test(words) || LOW_AND_SLOW.test(words)) return { by: "tender" };
+  const minutes = (part: string): number => {
+    const reading = readQuantity(part, { dimension: "time", bareUnit: "min" });
+    if (reading.kind !== "one")
+      throw new Problem("unreadable", "time", part, `"${part}" is not a time. Try 2 h 30.`);
+    return reading.quantity.value;
+  };
+  const range = RANGE.exec(words)?.groups;
+  const holdMin =
+    range === undefined
+      ? minutes(words)
+      : (minutes(withUnitOf(range.from ?? "", range.to ?? "")) + minutes(range.to ?? "")) / 2;
+  if (!(holdMin >= 1 && holdMin <= 2880))
+    throw new Problem(
+      "range",
+      "time",
+      holdMin,
+      `${words} is out of range: from 1 min to two days.`,
+    );
+  return { by: "time", holdMin };
+}
+
+/** "2" of "2–3 hours" is hours too. */
+const withUnitOf = (from: string, to: string): string =>
+  /[a-z]/i.test(from) ? from : `${from} ${/[a-z]+/i.exec(to)?.[0] ?? "min"}`;
+
+/**
+ * A whole plan from a dish that says little. What is missing is taken as usual in this kitchen, and said.
+ * @throws Problem `unreadable`, `range` for its time; `notReachable` where the kitchen has no vessel for it
+ */
+export function assumedPlan(
+  written: WrittenDish,
+  kitchen: Kitchen,
+): { readonly plan: Plan; readonly assumptions: readonly Assumption[] } {
+  const assumptions: Assumption[] = [];
+  const assume = (of: Assumption["of"], text: string) => assumptions.push({ of, text });
+  const stop = readWrittenTime(written.time);
+  const { name, group } = ingredientById(written.ingredientId);
+  const isSlow = LOW_AND_SLOW.test(written.time);
+  const method = written.method ?? "oven";
+  const usual = usualHeat(method, kitchen);
+  const heat: Heat | null =
+    written.heat ??
+    (isSlow && usual?.method === "oven" ? { ...usual, ovenC: LOW_AND_SLOW_C } : usual);
+  const massKg = written.massKg ?? USUAL_KG;
+  const vesselId =
+    written.vesselId ?? vesselFor(method, kitchen, massKg * 2.2, kitchen.vessels[0]?.id ?? "")?.id;
+  const ringId = [...kitchen.rings].sort((a, b) => b.powerW - a.powerW)[0]?.id;
+  if (heat === null || vesselId === undefined || ringId === undefined)
+    throw new Problem(
+      "notReachable",
+      "vesselId",
+      method,
+      "This kitchen has no pot or ring for it yet. Set up the kitchen first.",
+    );
+  if (written.method === null)
+    assume("heat", isSlow ? "low oven, 120 °C, covered" : "oven, 150 °C, covered");
+  else if (written.heat === undefined) assume("heat", USUAL_WORDS[method]);
+  if (stop.by === "tender") {
+    const target = targetOf(written.ingredientId);
+    if (target !== null) assume("time", `until it is right for ${target.name}`);
+  }
+  if (written.massKg === undefined) assume("mass", `${USUAL_KG} kg`);
+  const isPieces = group === "meat";
+  if (written.piece === undefined && isPieces) assume("piece", "4 cm dice");
+  if (written.waterL === undefined) assume("water", "liquid to cover");
+  if (written.vesselId === undefined)
+    assume(
+      "vessel",
+      `in the ${kitchen.vessels.find((v) => v.id === vesselId)?.name.toLowerCase() ?? "pot"}`,
+    );
+  const piece =
+    written.piece ??
+    (isPieces
+      ? { kind: "brick" as const, sizeM: [USUAL_CUBE_M, USUAL_CUBE_M, USUAL_CUBE_M] as const }
+      : undefined);
+  return {
+    plan: PlanSchema.parse({
+      schemaVersion: SCHEMA_VERSION,
+      id: written.id,
+      name,
+      vesselId,
+      ringId,
+      items: [
+        {
+          id: "main",
+          ingredientId: written.ingredientId,
+          massKg,
+          when: { at: "start" },
+          ...(piece === undefined ? {} : { piece }),
+        },
+      ],
+      water:
+        written.waterL === undefined ? { by: "cover" } : { by: "amount", volumeL: written.waterL },
+      heat,
+      stop,
+      strain: { when: "atOnce", pressed: false, clothPasses: 0 },
+    }),
+    assumptions,
+  };
+}
+
+const USUAL_WORDS: Record<Method, string> = {
+  hob: "gentle simmer, lid ajar",
+  oven: "150 °C, covered, in hot",
+  slowCooker: "on LOW, cold liquid",
+  pressure: "high pressure, natural release",
+};

@@ -1,0 +1,244 @@
+import { ingredientById } from "../ingredient/catalogue";
+import type { Kitchen } from "../simulate/kitchen-schema";
+import { centreIsHot, holdForCook, overMin, untilCooked } from "../simulate/hold-for-cook";
+import type { Heat, Plan, PlanItem } from "../simulate/plan-schema";
+import { vesselOf } from "../simulate/references";
+import { runOnce } from "../simulate/simulate";
+import type { Trace } from "../simulate/trace";
+import { coldWaterKg } from "../simulate/water-ways";
+import { requiredBeanBoilMin } from "../doneness/bean-boil";
+import { outcomeOf, Problem } from "../units/problem";
+import { capacityL } from "../vessel/volume";
+import { COLD_DENSITY_KG_L, waterDensityKgL } from "../water/properties";
+import type { Goal } from "./goal";
+import { fullestShareOf, leastLiquidL } from "./limits";
+import { restaged } from "./staging";
+
+/** Where a dish goes: a heat and a vessel of this kitchen. */
+export interface Target {
+  readonly heat: Heat;
+  readonly vesselId: string;
+}
+
+/** A dish on another heat: the plan for one load, and its expected simulation. */
+export interface Conversion {
+  readonly plan: Plan;
+  readonly trace: Trace;
+  readonly waterL: number;
+  /** Pots to cook one after the other; the plan is one of them. */
+  readonly loads: number;
+  /** Liquid held back and poured in hot at the end, L. */
+  readonly heldBackL: number;
+  /** End liquid over what is wanted (positive) or under, L, a load: what no amount of water mends. */
+  readonly overL: number;
+  /** The least liquid that was asked for, where it decided the water, L. */
+  readonly leastL: number | null;
+}
+
+const WITHIN_KG = 0.01;
+const WITHIN_MIN = 0.5;
+const MOST_ROUNDS = 8;
+const MOST_LOADS = 4;
+const DAY_MIN = 1440;
+const HELD_BACK_ID = "held-back";
+const BEAN_POT_MIN = 15;
+
+const scaled = (items: readonly PlanItem[], by: number): readonly PlanItem[] =>
+  by === 1 ? items : items.map((i) => ({ ...i, massKg: i.massKg * by }));
+
+const pouredKg = (items: readonly PlanItem[]): number =>
+  items
+    .filter((i) => i.when.at === "start" && ingredientById(i.ingredientId).isLiquid)
+    .reduce((sum, i) => sum + i.massKg, 0);
+
+/** Dry common beans are boiled hard: on the hob in the pot itself, for oven and slow cooker before. */
+function withBeansBoiled(plan: Plan, kitchen: Kitchen): Plan {
+  const { heat } = plan;
+  if (heat.method === "pressure") return plan;
+  const boilMin = requiredBeanBoilMin(kitchen.altitudeM);
+  const isDue = (i: PlanItem) =>
+    ingredientById(i.ingredientId).dryBean === true && i.boiledMin < boilMin;
+  if (!plan.items.some(isDue)) return plan;
+  if (heat.method === "hob")
+    return {
+      ...plan,
+      heat: { ...heat, boilFirstMin: Math.max(heat.boilFirstMin ?? 0, boilMin) },
+    };
+  return {
+    ...plan,
+    items: plan.items.map((i) => (isDue(i) ? { ...i, boiledMin: boilMin } : i)),
+    prepareMin: Math.min(1440, plan.prepareMin + boilMin + BEAN_POT_MIN),
+  };
+}
+
+/**
+ * The dish of a goal on another heat: the same cook value of what rules it (its centre hot enough), the
+ * same liquid at the end, late ingredients with their own cook value. Time is found within half a minute,
+ * liquid within 10 g. What does not fit is held back or cooked in loads.
+ * @throws Problem `notReachable` where it does not get done within a day, or in four loads; and as
+ * simulate does
+ */
+export function convert(goal: Goal, target: Target, kitchen: Kitchen): Conversion {
+  let last: Problem | null = null;
+  for (let loads = 1; loads <= MOST_LOADS; loads++) {
+    const outcome = outcomeOf(() => inLoads(goal, target, kitchen, loads));
+    if (outcome.ok) {
+      if (outcome.value !== null) return outcome.value;
+      continue;
+    }
+    if (outcome.problem.code !== "aboveRim" && outcome.problem.code !== "heapAboveRim")
+      throw outcome.problem;
+    last = outcome.problem;
+  }
+  const vessel = kitchen.vessels.find((v) => v.id === target.vesselId);
+  throw new Problem(
+    "notReachable",
+    "vesselId",
+    target.vesselId,
+    last?.message ??
+      `This dish does not fit the ${vessel?.name ?? "pot"}, not even in ${MOST_LOADS} loads. Take a bigger one.`,
+  );
+}
+
+/** One try at a number of loads; null where a load is still too much for the vessel. */
+function inLoads(goal: Goal, target: Target, kitchen: Kitchen, loads: number): Conversion | null {
+  // What a former conversion held back is water like any other again.
+  const items = goal.plan.items.filter((i) => i.id !== HELD_BACK_ID);
+  const base = withBeansBoiled(
+    { ...goal.plan, ...target, items: [...scaled(items, 1 / loads)] },
+    kitchen,
+  );
+  const solved = solve(goal, base, kitchen, loads, 0);
+  const vessel = vesselOf(base, kitchen);
+  const mostL = fullestShareOf(base, vessel) * capacityL(vessel);
+  const fullestL = solved.trace.fullestShare * capacityL(vessel);
+  const tooMuchL = fullestL - mostL;
+  if (tooMuchL <= 0.005) return solved;
+  const canHoldBackL = solved.waterL - Math.max(0, leastLiquidL(base, vessel));
+  if (tooMuchL + 0.05 > canHoldBackL * 0.6) return null;
+  const held = solve(goal, base, kitchen, loads, tooMuchL + 0.02);
+  return held.trace.fullestShare * capacityL(vessel) - mostL > 0.03 ? null : held;
+}
+
+/** Time and water together: each round finds the time, then moves the water by what the end lacks. */
+function solve(
+  goal: Goal,
+  base: Plan,
+  kitchen: Kitchen,
+  loads: number,
+  heldBackL: number,
+): Conversion {
+  const vessel = vesselOf(base, kitchen);
+  const wantedKg = goal.trace.endLiquidKg / loads;
+  const leastL = leastLiquidL(base, vessel);
+  const leastKg = Math.max(0, leastL * COLD_DENSITY_KG_L - pouredKg(base.items));
+  const heldKg = heldBackL * COLD_DENSITY_KG_L;
+  const held: readonly PlanItem[] = heldKg > 0 ? [heldBack(heldKg)] : [];
+  let items: readonly PlanItem[] = base.items;
+  let waterKg = Math.max(leastKg, coldWaterKg(goal.waterL / loads, kitchen) - heldKg);
+  let trace: Trace | null = null;
+  let isSettled = false;
+  let holdMin: number | null = null;
+  let centreRules = false;
+  for (let round = 0; round < MOST_ROUNDS && !isSettled; round++) {
+    items = restaged(goal, items, base.heat.method, trace);
+    const plan: Plan = { ...base, items: [...items, ...held] };
+    const pass = onePass(goal, plan, kitchen, waterKg, holdMin, centreRules);
+    trace = pass.trace;
+    centreRules = pass.centreRules;
+    if (trace.problem !== null && trace.problem.code !== "boiledDry") throw trace.problem;
+    const isDry = trace.problem !== null;
+    const next = Math.max(leastKg, waterKg + (isDry ? wantedKg : wantedKg - trace.endLiquidKg));
+    const tooLongMin = centreRules || isDry ? 0 : overMin(trace, goal.trace.cookMin);
+    holdMin = Math.max(0, trace.holdMin - tooLongMin);
+    isSettled =
+      !isDry &&
+      Math.abs(next - waterKg) < WITHIN_KG &&
+      Math.abs(trace.holdMin - holdMin) <= WITHIN_MIN &&
+      isStaged(goal, items, trace);
+    if (!isSettled) waterKg = next;
+  }
+  if (trace === null || trace.problem !== null)
+    throw (
+      trace?.problem ??
+      new Problem("notReachable", "water", waterKg, "No amount of water leaves what is wanted.")
+    );
+  if (trace.holdMin > DAY_MIN)
+    throw new Problem(
+      "notReachable",
+      "stop",
+      trace.holdMin,
+      "It is not done within a day on this heat. Cook it hotter or cut it smaller.",
+    );
+  const waterL = waterKg / waterDensityKgL(kitchen.waterC);
+  const overKg = trace.endLiquidKg - wantedKg;
+  return {
+    plan: {
+      ...base,
+      items: [...items, ...held],
+      water: { by: "amount", volumeL: waterL },
+      stop: { by: "time", holdMin: Math.max(1, Math.round(trace.holdMin * 2) / 2) },
+    },
+    trace,
+    waterL,
+    loads,
+    heldBackL,
+    overL: Math.abs(overKg) < 2 * WITHIN_KG ? 0 : overKg / COLD_DENSITY_KG_L,
+    leastL: overKg > 2 * WITHIN_KG && leastL > 0 ? leastL : null,
+  };
+}
+
+/**
+ * One simulation on the way: the first stops by itself, later ones hold as long as the last one's cook
+ * value asks for. Where the centre rules the hold is found by itself.
+ */
+function onePass(
+  goal: Goal,
+  plan: Plan,
+  kitchen: Kitchen,
+  waterKg: number,
+  holdMin: number | null,
+  centreRules: boolean,
+): { readonly trace: Trace; readonly centreRules: boolean } {
+  const { cookMin } = goal.trace;
+  const byCentre = (nearMin?: number) => ({
+    trace: holdForCook(plan, kitchen, { waterKg }, cookMin, nearMin),
+    centreRules: true,
+  });
+  if (holdMin === null) {
+    const first = untilCooked(plan, kitchen, { waterKg }, cookMin);
+    const isOver = first.cookAtEndOfHoldMin > cookMin + CENTRE_RULES_FROM;
+    return first.problem === null && isOver ? byCentre() : { trace: first, centreRules: false };
+  }
+  if (centreRules) return byCentre(holdMin);
+  const trace = runOnce(plan, kitchen, { waterKg }, holdMin);
+  return trace.problem === null && !centreIsHot(trace)
+    ? byCentre(holdMin)
+    : { trace, centreRules: false };
+}
+
+/** A first pass held this much longer than the cook value asks for, min at 100 °C, waited for the centre. */
+const CENTRE_RULES_FROM = 2;
+
+const heldBack = (massKg: number): PlanItem => ({
+  id: HELD_BACK_ID,
+  ingredientId: "water",
+  massKg,
+  when: { at: "offHeat" },
+  preparation: "boiling, from the kettle",
+  boneState: "raw",
+  frozen: false,
+  boiledMin: 0,
+});
+
+/** True where late ingredients have had what they shall have, within a seventh or three minutes. */
+function isStaged(goal: Goal, items: readonly PlanItem[], trace: Trace): boolean {
+  return items.every((item) => {
+    const written = goal.plan.items.find((i) => i.id === item.id);
+    if (item.when.at !== "beforeEnd" || written?.when.at !== "beforeEnd") return true;
+    const want = goal.trace.items.find((x) => x.itemId === item.id)?.cookMin;
+    const got = trace.items.find((x) => x.itemId === item.id)?.cookMin;
+    if (want === undefined || got === undefined) return true;
+    return Math.abs(want - got) <= Math.max(3, want * 0.15) || item.when.min >= trace.holdMin;
+  });
+}

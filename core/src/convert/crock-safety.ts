@@ -1,0 +1,151 @@
+import { ingredientById } from "../ingredient/catalogue";
+import type { PieceShape } from "../heat/piece-schema";
+import { pieceOf } from "../simulate/piece-of";
+import type { Kitchen } from "../simulate/kitchen-schema";
+import type { Plan, PlanItem, SlowCookerHeat } from "../simulate/plan-schema";
+import { runOnce } from "../simulate/simulate";
+import type { Trace } from "../simulate/trace";
+import { coldWaterKg } from "../simulate/water-ways";
+import { outcomeOf } from "../units/problem";
+import { showDuration } from "../units/show";
+
+/** The thickest part passes from 5 to 60 °C within this, min: model, kidney-bean rule and joints. */
+export const SAFE_WARM_UP_MIN = 240;
+
+/** A way to make a slow cooker safe: what to change, and how long 5 to 60 °C then takes. */
+export interface CrockRemedy {
+  readonly text: string;
+  readonly change: Partial<Pick<Plan, "heat" | "items">>;
+  readonly from5To60Min: number;
+}
+
+/** Why a dish must not go into a slow cooker as it is. */
+export interface CrockRefusal {
+  readonly why: "frozen" | "tooSlow";
+  readonly text: string;
+  readonly remedies: readonly CrockRemedy[];
+}
+
+const isMeat = (item: PlanItem): boolean => {
+  const { group } = ingredientById(item.ingredientId);
+  return group === "meat" || group === "fish" || group === "bones";
+};
+
+const slowestIn = (plan: Plan, trace: Trace): number =>
+  plan.items
+    .filter((i) => i.when.at === "start" && isMeat(i))
+    .reduce((slowest, item) => {
+      const course = trace.items.find((x) => x.itemId === item.id);
+      return Math.max(slowest, course?.from5To60Min ?? Infinity);
+    }, 0);
+
+/**
+ * Minutes from 5 to 60 °C of the slowest meat; Infinity where it does not get there within five hours. A
+ * plan that ends sooner is followed on: that it is undercooked is the core's rule, not this one.
+ */
+export function slowestMeatMin(plan: Plan, trace: Trace, waterL: number, kitchen: Kitchen): number {
+  const slowest = slowestIn(plan, trace);
+  if (Number.isFinite(slowest) || trace.holdMin >= FOLLOWED_MIN) return slowest;
+  const longer = outcomeOf(() =>
+    runOnce(plan, kitchen, { waterKg: coldWaterKg(waterL, kitchen) }, FOLLOWED_MIN),
+  );
+  return longer.ok ? slowestIn(plan, longer.value) : slowest;
+}
+
+const FOLLOWED_MIN = SAFE_WARM_UP_MIN + 60;
+
+const halved = (piece: PieceShape): PieceShape => {
+  if (piece.kind === "ball") return { kind: "ball", diameterM: piece.diameterM / 2 };
+  if (piece.kind === "cylinder")
+    return piece.lengthM > piece.diameterM
+      ? { ...piece, lengthM: piece.lengthM / 2 }
+      : { ...piece, diameterM: piece.diameterM / 2 };
+  const longest = Math.max(...piece.sizeM);
+  const at = piece.sizeM.indexOf(longest);
+  const [a, b, c] = piece.sizeM.map((s, i) => (i === at ? s / 2 : s));
+  return { kind: "brick", sizeM: [a ?? longest, b ?? longest, c ?? longest] };
+};
+
+const cutSmaller = (plan: Plan, times: number): readonly PlanItem[] =>
+  plan.items.map((item) => {
+    if (!isMeat(item)) return item;
+    let piece = pieceOf(item, plan.pieceM);
+    for (let i = 0; i < times; i++) piece = halved(piece);
+    return { ...item, piece };
+  });
+
+/**
+ * Whether a dish may go into a slow cooker: meat thawed, and its thickest part from 5 to 60 °C within
+ * four hours on the plan's own simulation. Refused otherwise, with changes that have been simulated and
+ * pass: HIGH first, hot liquid, smaller pieces.
+ */
+export function crockRefusal(
+  plan: Plan,
+  trace: Trace,
+  waterL: number,
+  kitchen: Kitchen,
+): CrockRefusal | null {
+  const { heat } = plan;
+  if (heat.method !== "slowCooker") return null;
+  if (plan.items.some((i) => i.frozen && isMeat(i)))
+    return {
+      why: "frozen",
+      text: "Frozen meat does not go into a slow cooker: it stays too long where germs grow. Thaw it first, in the fridge, about 10 h a kilo.",
+      remedies: [],
+    };
+  const slowest = slowestMeatMin(plan, trace, waterL, kitchen);
+  if (slowest <= SAFE_WARM_UP_MIN) return null;
+  return {
+    why: "tooSlow",
+    text: Number.isFinite(slowest)
+      ? `Its thickest part takes ${showDuration(slowest)} from 5 to 60 °C here; four hours are the limit.`
+      : "Its thickest part does not come to 60 °C within five hours here; four are the limit.",
+    remedies: remediesFor(plan, heat, waterL, kitchen),
+  };
+}
+
+function remediesFor(
+  plan: Plan,
+  heat: SlowCookerHeat,
+  waterL: number,
+  kitchen: Kitchen,
+): readonly CrockRemedy[] {
+  const passes = (text: string, change: CrockRemedy["change"]): readonly CrockRemedy[] => {
+    const changed = { ...plan, ...change };
+    const outcome = outcomeOf(() =>
+      slowestIn(
+        changed,
+        runOnce(changed, kitchen, { waterKg: coldWaterKg(waterL, kitchen) }, FOLLOWED_MIN),
+      ),
+    );
+    return outcome.ok && outcome.value <= SAFE_WARM_UP_MIN
+      ? [{ text, change, from5To60Min: outcome.value }]
+      : [];
+  };
+  const firstThat = (tries: readonly (() => readonly CrockRemedy[])[]): readonly CrockRemedy[] => {
+    for (const attempt of tries) {
+      const found = attempt();
+      if (found.length > 0) return found;
+    }
+    return [];
+  };
+  const highFirst = [60, 120, 180, 240].map(
+    (min) => () =>
+      heat.setting === "high"
+        ? []
+        : passes(`HIGH for the first ${showDuration(min)}, then LOW`, {
+            heat: { ...heat, highFirstMin: min },
+          }),
+  );
+  const smaller = [1, 2, 3].map(
+    (times) => () =>
+      passes(times === 1 ? "Cut the pieces in two" : `Cut each piece into ${2 ** times}`, {
+        items: [...cutSmaller(plan, times)],
+      }),
+  );
+  return [
+    ...firstThat([() => passes("Start with boiling liquid", { heat: { ...heat, start: "hot" } })]),
+    ...firstThat(highFirst),
+    ...firstThat(smaller),
+  ];
+}

@@ -1,0 +1,192 @@
+import { COOK_VALUE_Z_C } from "../doneness/cook-value";
+import { centreGateC } from "../doneness/targets";
+import type { Method } from "../heat/method";
+import { steamSigmaLog } from "../simulate/heat-facts";
+import { SPREAD } from "../simulate/parameters";
+import { pieceTauOf } from "../simulate/piece-of";
+import type { Plan } from "../simulate/plan-schema";
+import { pointAt } from "../simulate/spread";
+import type { Trace } from "../simulate/trace";
+import { kitchenEstimate } from "../units/constant";
+import { COLD_DENSITY_KG_L } from "../water/properties";
+import { courseOf, followCourse, type Course, type Shift } from "./lean-course";
+import { normals } from "./normals";
+
+/** A plan with its expected simulation. */
+export interface Simulated {
+  readonly plan: Plan;
+  readonly trace: Trace;
+  /** True where the time is given: only its steam is uncertain. */
+  readonly isFixed?: boolean;
+}
+
+/** P10 and P90; high is null where one in ten does not get there in two days. */
+export interface DrawnRange {
+  readonly low: number;
+  readonly high: number | null;
+}
+
+/** What the draws say of one heat. */
+export interface DrawnRanges {
+  readonly holdMin: DrawnRange;
+  /** Start water for the same end, L, and the end that the expected water comes to, L. */
+  readonly waterChangeL: DrawnRange;
+  readonly endChangeL: DrawnRange;
+}
+
+const Z_EXPECTED = COOK_VALUE_Z_C.value;
+const Z_LEAST = 22;
+const SIMMER_SIGMA_C = kitchenEstimate(
+  "how far a simmer held by eye is off",
+  1.5,
+  "°C",
+  "thermometer",
+);
+const GAUGE_SIGMA_C = kitchenEstimate("how far a gauge is off", 1, "°C", "±3 kPa");
+const TARGET_SIGMA_LOG = kitchenEstimate(
+  "spread of targets",
+  0.25,
+  "log",
+  "model section 6, ±25 %",
+);
+
+const PLATEAU_SIGMA_C: Record<Method, number> = {
+  hob: SIMMER_SIGMA_C.value,
+  oven: SPREAD.plateauC.value,
+  slowCooker: SPREAD.plateauC.value,
+  pressure: GAUGE_SIGMA_C.value,
+};
+
+/** Everything of one heat that does not change from draw to draw. */
+interface Prepared {
+  readonly course: Course;
+  readonly method: Method;
+  readonly tauS: number;
+  readonly startC: number;
+  readonly holdMin: number;
+  readonly gateC: number;
+  readonly capC: number;
+  readonly tailMin: number;
+  readonly holdC: number;
+  readonly sigmaSteam: number;
+  readonly lossUpL: number;
+  readonly lossHoldL: number;
+  readonly isFixed: boolean;
+}
+
+function prepare({ plan, trace, isFixed = false }: Simulated): Prepared {
+  const main = plan.items.find((i) => i.id === trace.mainItemId);
+  const endMin = trace.toSimmerMin + trace.holdMin;
+  const centreC = pointAt(trace, endMin).centreC;
+  const { method } = plan.heat;
+  const lossL = -(trace.ledger.evaporated + trace.ledger.vented) / COLD_DENSITY_KG_L;
+  const upL = pointAt(trace, trace.toSimmerMin).steamedKg / COLD_DENSITY_KG_L;
+  return {
+    course: courseOf(trace),
+    method,
+    tauS: main === undefined ? 1 : pieceTauOf(main, plan.pieceM),
+    startC: trace.points[0]?.centreC ?? 5,
+    holdMin: trace.holdMin,
+    gateC: Math.min(centreGateC(trace.holdC), centreC - 0.2),
+    capC: method === "pressure" ? 140 : trace.boilingC,
+    tailMin: trace.cookMin - trace.cookAtEndOfHoldMin,
+    holdC: trace.holdC,
+    sigmaSteam: method === "pressure" ? 0 : steamSigmaLog(plan.heat),
+    lossUpL: Math.min(lossL, upL),
+    lossHoldL: Math.max(0, lossL - upL),
+    isFixed,
+  };
+}
+
+/** How many times as fast a minute at tempC counts with another z. */
+const zFactor = (tempC: number, zC: number): number =>
+  10 ** ((tempC - 100) * (1 / zC - 1 / Z_EXPECTED));
+
+const EXPECTED_SHIFT = { zC: Z_EXPECTED, plateauC: 0, comeUp: 1, warmUp: 1 };
+
+interface Draw extends Shift {
+  readonly steam: number;
+}
+
+function drawFor(p: Prepared, zC: number, next: () => number): Draw {
+  const isWarmed = p.method === "oven" || p.method === "slowCooker";
+  return {
+    zC,
+    plateauC: PLATEAU_SIGMA_C[p.method] * next(),
+    capC: p.capC,
+    comeUp: Math.exp(-SPREAD.efficiency.value * next()),
+    warmUp: isWarmed ? Math.exp(SPREAD.warmUp.value * next()) : 1,
+    steam: Math.exp(p.sigmaSteam * next()),
+  };
+}
+
+/** P10 and P90 of figures, Infinity among them. */
+function rangeOf(figures: number[]): DrawnRange {
+  const sorted = figures.sort((a, b) => a - b);
+  const at = (q: number) =>
+    sorted[Math.min(sorted.length - 1, Math.round(q * (sorted.length - 1)))] ?? 0;
+  const high = at(0.9);
+  return { low: at(0.1), high: Number.isFinite(high) ? high : null };
+}
+
+/**
+ * Seeded Monte Carlo over what is uncertain about a conversion: z, each heat's plateau and pace, the
+ * ring, and how fast it steams; for a dish written "until tender" its target as well. Every draw follows
+ * the piece through the written heat and then through each other one until it has had the same.
+ * @returns for each target its ranges, in the order given
+ */
+export function drawRanges(
+  source: Simulated,
+  targets: readonly Simulated[],
+  options: { readonly draws: number; readonly seed: number },
+): readonly DrawnRanges[] {
+  const from = prepare(source);
+  const all = targets.map(prepare);
+  const isTender = source.plan.stop.by === "tender";
+  const next = normals(options.seed);
+  const leanAt = (p: Prepared, shift: Shift) =>
+    followCourse(p.course, shift, p.tauS, p.startC, {
+      cookMin: Infinity,
+      centreC: 0,
+      atMin: p.holdMin,
+    }).cookAtMin;
+  const expectedShift = (p: Prepared): Shift => ({ ...EXPECTED_SHIFT, capC: p.capC });
+  const sourceExpected = leanAt(from, expectedShift(from)) + from.tailMin;
+  const reach = (p: Prepared, shift: Shift, cookMin: number) =>
+    followCourse(p.course, shift, p.tauS, p.startC, {
+      cookMin,
+      centreC: Math.min(p.gateC, p.gateC + Math.min(0, shift.plateauC)),
+      atMin: 0,
+    }).reachedMin;
+  const expected = all.map((p) => reach(p, expectedShift(p), sourceExpected - p.tailMin));
+  const holds: number[][] = all.map(() => []);
+  const losses: number[][] = all.map(() => []);
+  for (let n = 0; n < options.draws; n++) {
+    const zC = Math.max(Z_LEAST, Z_EXPECTED + SPREAD.zC.value * next());
+    const target = Math.exp(TARGET_SIGMA_LOG.value * next());
+    const fromDraw = drawFor(from, zC, next);
+    const wanted = isTender
+      ? sourceExpected * target
+      : leanAt(from, fromDraw) + from.tailMin * zFactor(from.holdC, zC);
+    all.forEach((p, i) => {
+      const draw = drawFor(p, zC, next);
+      const ratio = p.isFixed
+        ? 1
+        : Math.max(0, reach(p, draw, wanted - p.tailMin * zFactor(p.holdC, zC))) /
+          Math.max(1, expected[i] ?? 1);
+      holds[i]?.push(ratio * p.holdMin);
+      const longer = Number.isFinite(ratio) ? ratio : 3;
+      losses[i]?.push(
+        (p.lossUpL * draw.comeUp + p.lossHoldL * longer) * draw.steam - p.lossUpL - p.lossHoldL,
+      );
+    });
+  }
+  return all.map((_, i) => {
+    const waterChangeL = rangeOf(losses[i] ?? []);
+    return {
+      holdMin: rangeOf(holds[i] ?? []),
+      waterChangeL,
+      endChangeL: { low: -(waterChangeL.high ?? 0), high: -waterChangeL.low },
+    };
+  });
+}

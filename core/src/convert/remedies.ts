@@ -1,0 +1,159 @@
+import { reductionMin } from "../liquid/reduction";
+import { SIMMER_FLUX_KG_M2_H } from "../liquid/constants";
+import type { Kitchen } from "../simulate/kitchen-schema";
+import { suits, vesselOf } from "../simulate/references";
+import { showMass, showVolume } from "../units/show";
+import { outcomeOf } from "../units/problem";
+import type { Vessel } from "../vessel/vessel-schema";
+import { capacityL, vesselAreaM2 } from "../vessel/volume";
+import { simmerC } from "../heat/hob";
+import type { Conversion } from "./convert";
+import { CROCK_USUAL_LEAST, CROCK_USUAL_MOST } from "./limits";
+
+/** One way out of a limit, in figures. */
+export interface Remedy {
+  readonly kind:
+    "reduce" | "thicken" | "ladleOff" | "holdBack" | "loads" | "otherPot" | "turn" | "shorter";
+  readonly text: string;
+  readonly minutes?: number;
+  readonly volumeL?: number;
+  readonly massG?: number;
+}
+
+/** A limit that binds on a heat, and the ways out of it. */
+export interface Limit {
+  readonly id: "leastLiquid" | "thin" | "full" | "loads" | "fillLow" | "bare" | "overshoot";
+  readonly severity: "caution" | "note";
+  readonly text: string;
+  readonly remedies: readonly Remedy[];
+}
+
+/** Stew gravy, flour-equivalent g/L, and what corn starch is worth against flour: model section 14. */
+const GRAVY_G_L = 60;
+const CORN_STARCH_WORTH = 2;
+const STARCH_LOSS = 0.002;
+/** Under this the end differs by less than a jug shows, L. */
+const NOTICEABLE_L = 0.05;
+const COVERED_SHARE = 0.95;
+
+/** Corn starch, g, that brings liquidL from one thickness to another: V·(E₁ − E₀)/(k − 0.002·E₁). */
+export const cornStarchG = (liquidL: number, fromGL: number, toGL: number): number =>
+  (liquidL * Math.max(0, toGL - fromGL)) / (CORN_STARCH_WORTH - STARCH_LOSS * toGL);
+
+/** The vessel to reduce in: the conversion's own where it goes on a ring, else the widest that does. */
+function reducesIn(own: Vessel, kitchen: Kitchen, litres: number): Vessel | null {
+  if (suits(own, "hob")) return own;
+  const fits = kitchen.vessels.filter(
+    (v) => suits(v, "hob") && capacityL(v) * v.fillShare > litres,
+  );
+  return (
+    fits.sort((a, b) => vesselAreaM2(b, b.heightM / 2) - vesselAreaM2(a, a.heightM / 2))[0] ?? null
+  );
+}
+
+function tooThin(conversion: Conversion, kitchen: Kitchen): Limit | null {
+  const { overL, trace, leastL } = conversion;
+  if (overL < NOTICEABLE_L) return null;
+  const endL = trace.endLiquidL;
+  const wantedL = endL - overL;
+  const own = vesselOf(conversion.plan, kitchen);
+  const vessel = reducesIn(own, kitchen, endL);
+  const minutes =
+    vessel === null
+      ? null
+      : outcomeOf(() =>
+          reductionMin({
+            vessel,
+            fromL: endL,
+            toL: wantedL,
+            fluxKgM2H: SIMMER_FLUX_KG_M2_H.steady.value,
+            tempC: simmerC("steady", kitchen.altitudeM),
+          }),
+        );
+  const reduce: readonly Remedy[] =
+    vessel !== null && minutes?.ok === true
+      ? [
+          {
+            kind: "reduce",
+            minutes: minutes.value,
+            text: `Reduce the liquid ${Math.round(minutes.value)} min at a steady simmer, lid off, in the ${vessel.name.toLowerCase()}`,
+          },
+        ]
+      : [];
+  const starchG = cornStarchG(endL, (GRAVY_G_L * wantedL) / endL, GRAVY_G_L);
+  return {
+    id: leastL === null ? "thin" : "leastLiquid",
+    severity: "caution",
+    text:
+      leastL === null
+        ? `Nothing steams off here: it ends ${showVolume(overL, "metric")} over what is wanted, even with no water added.`
+        : `The cooker wants at least ${showVolume(leastL, "metric")} liquid: it ends ${showVolume(overL, "metric")} over what is wanted.`,
+    remedies: [
+      ...reduce,
+      {
+        kind: "thicken",
+        massG: starchG,
+        text: `Or bind it with ${showMass(starchG / 1000, "metric")} corn starch, if the dish shall be as thick as a stew gravy`,
+      },
+      { kind: "ladleOff", volumeL: overL, text: `Or ladle ${showVolume(overL, "metric")} off` },
+    ],
+  };
+}
+
+/** The limits that bind on a converted dish. */
+export function limitsOf(conversion: Conversion, kitchen: Kitchen): readonly Limit[] {
+  const { plan, trace, loads, heldBackL } = conversion;
+  const { method } = plan.heat;
+  const limits: Limit[] = [];
+  const thin = tooThin(conversion, kitchen);
+  if (thin !== null) limits.push(thin);
+  if (loads > 1)
+    limits.push({
+      id: "loads",
+      severity: "caution",
+      text: `It does not fit at once here: cook it in ${loads} loads. Figures are for one load.`,
+      remedies: [{ kind: "loads", text: "Or take a bigger pot" }],
+    });
+  if (heldBackL > 0)
+    limits.push({
+      id: "full",
+      severity: "caution",
+      text: `It would be too full: hold ${showVolume(heldBackL, "metric")} back and pour it in boiling at the end${method === "pressure" ? ", after release" : ""}.`,
+      remedies: [{ kind: "holdBack", volumeL: heldBackL, text: "Or take a bigger pot" }],
+    });
+  if (method === "slowCooker") {
+    const full = Math.round(trace.fullestShare * 100);
+    if (trace.fullestShare > CROCK_USUAL_MOST.value + 0.005)
+      limits.push({
+        id: "full",
+        severity: "note",
+        text: `${full} % full: over the usual two thirds, still under three quarters.`,
+        remedies: [],
+      });
+    if (trace.fullestShare < CROCK_USUAL_LEAST.value - 0.005)
+      limits.push({
+        id: "fillLow",
+        severity: "caution",
+        text: `Only ${full} % full: it cooks faster and may catch at the wall. Half to two thirds is usual.`,
+        remedies: [{ kind: "shorter", text: "Look earlier than reckoned" }],
+      });
+  }
+  if (method !== "pressure" && trace.heapTopM > 0) {
+    const share = trace.startDepthM / trace.heapTopM;
+    if (share < COVERED_SHARE)
+      limits.push({
+        id: "bare",
+        severity: "note",
+        text: `The liquid starts ${Math.round(share * 100)} % of the way up.`,
+        remedies: [{ kind: "turn", text: "Turn the pieces half-way" }],
+      });
+  }
+  if (method === "pressure" && trace.holdMin < 1)
+    limits.push({
+      id: "overshoot",
+      severity: "caution",
+      text: "Coming up and letting down alone cook it more than wanted.",
+      remedies: [{ kind: "shorter", text: "Use quick release where it is safe, or another heat" }],
+    });
+  return limits;
+}

@@ -1,0 +1,95 @@
+import { cookRate } from "../doneness/cook-value";
+import type { Method } from "../heat/method";
+import { ingredientById } from "../ingredient/catalogue";
+import type { Plan, PlanItem } from "../simulate/plan-schema";
+import type { Trace } from "../simulate/trace";
+import type { Goal } from "./goal";
+
+/** A change to when an ingredient goes in, said to the cook. */
+export interface Restaged {
+  readonly itemId: string;
+  readonly text: string;
+}
+
+const AFTER_RELEASE_MIN = 5;
+/** What simmers open after release holds so far under the boil, °C. */
+const OPEN_SIMMER_C = 5;
+
+const mustWait = (item: PlanItem): boolean => {
+  const { group } = ingredientById(item.ingredientId);
+  return group === "dairy" || group === "starch";
+};
+
+const isLate = (item: PlanItem): item is PlanItem & { when: { at: "beforeEnd"; min: number } } =>
+  item.when.at === "beforeEnd";
+
+/** Cook values that late ingredients have as written, min at 100 °C. */
+const wantedOf = ({ trace }: Goal): ReadonlyMap<string, number> =>
+  new Map(trace.items.map((i) => [i.itemId, i.cookMin]));
+
+/**
+ * The dish's ingredients staged for another heat: what goes in late keeps its own cook value, so its
+ * minutes are counted anew (those that go in together stay together), and under pressure it simmers open after release. Dairy and thickeners wait
+ * until after release. `trace` is the last simulation of the converted pot, null before the first.
+ */
+export function restaged(
+  goal: Goal,
+  items: readonly PlanItem[],
+  method: Method,
+  trace: Trace | null,
+): readonly PlanItem[] {
+  if (trace === null) return items.map((item) => waiting(item, method));
+  const wanted = wantedOf(goal);
+  const rate = cookRate(method === "pressure" ? trace.boilingC - OPEN_SIMMER_C : trace.holdC);
+  /** New minutes of what goes in together, by the minutes written. */
+  const together = new Map<number, number[]>();
+  const writtenOf = new Map(goal.plan.items.map((i) => [i.id, i]));
+  items.forEach((item) => {
+    const written = writtenOf.get(item.id);
+    if (!isLate(item) || written === undefined || !isLate(written)) return;
+    const got = trace.items.find((x) => x.itemId === item.id)?.cookMin;
+    const want = wanted.get(item.id);
+    if (got === undefined || want === undefined) return;
+    const min = item.when.min + (want - got) / rate;
+    together.set(written.when.min, [...(together.get(written.when.min) ?? []), min]);
+  });
+  return items.map((item) => {
+    const written = writtenOf.get(item.id);
+    const mins =
+      written !== undefined && isLate(written) ? together.get(written.when.min) : undefined;
+    if (!isLate(item) || mins === undefined) return waiting(item, method);
+    const mean = mins.reduce((sum, m) => sum + m, 0) / mins.length;
+    return {
+      ...item,
+      when: { at: "beforeEnd" as const, min: Math.min(2880, Math.max(1, Math.round(mean))) },
+    };
+  });
+}
+
+/** Dairy and thickeners wait until after release. */
+const waiting = (item: PlanItem, method: Method): PlanItem =>
+  method === "pressure" && item.when.at === "start" && mustWait(item)
+    ? { ...item, when: { at: "beforeEnd", min: AFTER_RELEASE_MIN } }
+    : item;
+
+/** What changed in the staging, in words. */
+export function stagingChanges(goal: Goal, plan: Plan, trace: Trace): readonly Restaged[] {
+  return plan.items.flatMap((item): Restaged[] => {
+    const written = goal.plan.items.find((i) => i.id === item.id);
+    if (written === undefined || !isLate(item)) return [];
+    const name = ingredientById(item.ingredientId).name;
+    const min = item.when.min;
+    if (plan.heat.method === "pressure")
+      return [{ itemId: item.id, text: `${name}: after release, simmered open ${min} min` }];
+    if (!isLate(written) || Math.abs(written.when.min - min) < 3) return [];
+    return [
+      {
+        itemId: item.id,
+        text:
+          min >= trace.holdMin - 1
+            ? `${name}: from the start`
+            : `${name}: last ${min} min instead of ${written.when.min}`,
+      },
+    ];
+  });
+}

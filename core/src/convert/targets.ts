@@ -1,0 +1,165 @@
+import { METHODS, type Method } from "../heat/method";
+import { ELECTRIC_HIGH_KPA, ELECTRIC_LOW_KPA } from "../heat/pressure";
+import { CROCK_SETTINGS, type CrockSetting } from "../heat/slow-cooker";
+import type { Kitchen } from "../simulate/kitchen-schema";
+import type { Heat, Plan } from "../simulate/plan-schema";
+import { suits } from "../simulate/references";
+import { startSolids, waterL } from "../simulate/water-ways";
+import { outcomeOf } from "../units/problem";
+import type { Vessel } from "../vessel/vessel-schema";
+import { capacityL } from "../vessel/volume";
+import type { Target } from "./convert";
+
+const USUAL_OVEN_C = 150;
+
+/** The usual way of a heat in this kitchen; null where the kitchen has none. */
+export function usualHeat(method: Method, kitchen: Kitchen): Heat | null {
+  switch (method) {
+    case "hob":
+      return kitchen.rings.length === 0
+        ? null
+        : { method, vigour: "gentle", lid: "ajar", boilFirstMin: null };
+    case "oven": {
+      const oven = kitchen.ovens[0];
+      return oven === undefined
+        ? null
+        : {
+            method,
+            ovenId: oven.id,
+            ovenC: Math.min(USUAL_OVEN_C, oven.maxC),
+            lid: "on",
+            start: "hot",
+          };
+    }
+    case "slowCooker":
+      return { method, setting: "low", start: "cold", highFirstMin: 0, lidLifts: 0, warmMin: 0 };
+    case "pressure":
+      return { method, setting: "high", release: "natural" };
+  }
+}
+
+/**
+ * The vessel of this kitchen a dish of contentsL goes into: the plan's own where it suits, else the
+ * smallest that leaves room, else the largest; null where none suits.
+ */
+export function vesselFor(
+  method: Method,
+  kitchen: Kitchen,
+  contentsL: number,
+  ownId: string,
+): Vessel | null {
+  const suited = kitchen.vessels
+    .filter((v) => suits(v, method) && !(method === "hob" && v.kind === "pressureCooker"))
+    .sort((a, b) => capacityL(a) - capacityL(b));
+  const own = suited.find((v) => v.id === ownId);
+  if (own !== undefined) return own;
+  const room = (v: Vessel) =>
+    capacityL(v) *
+    Math.min(v.fillShare, method === "slowCooker" || method === "pressure" ? 2 / 3 : 1);
+  return suited.find((v) => room(v) >= contentsL) ?? suited.at(-1) ?? null;
+}
+
+/** Liquid and solids of a dish at the start, L. */
+function contentsL(plan: Plan, kitchen: Kitchen): number {
+  const water = outcomeOf(() => waterL(plan, kitchen));
+  const { heapSolidL, floatingL } = startSolids(plan);
+  return (water.ok ? water.value : 0) + heapSolidL + floatingL;
+}
+
+/**
+ * Where a dish can go in this kitchen: for each heat its usual way and a vessel, the dish's own as it is.
+ * The slow cooker stands once for each setting asked for.
+ */
+export function usualTargets(
+  plan: Plan,
+  kitchen: Kitchen,
+  settings: readonly CrockSetting[] = CROCK_SETTINGS,
+): readonly Target[] {
+  const contents = contentsL(plan, kitchen);
+  return METHODS.flatMap((method): Target[] => {
+    const isOwn = plan.heat.method === method;
+    const heat = isOwn ? plan.heat : usualHeat(method, kitchen);
+    const vesselId = isOwn
+      ? plan.vesselId
+      : vesselFor(method, kitchen, contents, plan.vesselId)?.id;
+    if (heat === null || vesselId === undefined) return [];
+    if (heat.method !== "slowCooker") return [{ heat, vesselId }];
+    return settings.map((setting) => ({
+      heat: heat.setting === setting ? heat : { ...heat, setting, highFirstMin: 0 },
+      vesselId,
+    }));
+  });
+}
+
+const SUGGESTED = "suggested-";
+
+/** True for a thing that is not in the kitchen, only suggested. */
+export const isSuggested = (id: string): boolean => id.startsWith(SUGGESTED);
+
+const SUGGESTED_CROCK: Vessel = {
+  id: `${SUGGESTED}crock`,
+  name: "Slow cooker, 6 L",
+  kind: "slowCooker",
+  shape: "oval",
+  bottomM: [0.27, 0.2],
+  topM: [0.29, 0.22],
+  heightM: 0.13,
+  fillShare: 0.75,
+  massKg: 3.6,
+  body: "ceramic",
+  lid: "ordinary",
+};
+const SUGGESTED_PRESSURE: Vessel = {
+  id: `${SUGGESTED}pressure`,
+  name: "Pressure cooker, 6 L",
+  kind: "pressureCooker",
+  shape: "round",
+  bottomM: [0.22, 0.22],
+  topM: [0.22, 0.22],
+  heightM: 0.158,
+  fillShare: 0.66,
+  massKg: 2.7,
+  body: "steel",
+  lid: "heavy",
+  pressure: {
+    drive: "electric",
+    highKPa: ELECTRIC_HIGH_KPA,
+    lowKPa: ELECTRIC_LOW_KPA,
+    minLiquidL: null,
+    vents: false,
+  },
+};
+
+/** The kitchen with an ordinary oven, slow cooker and pressure cooker where it has none. */
+export function withSuggestions(kitchen: Kitchen): Kitchen {
+  const has = (method: Method) => kitchen.vessels.some((v) => suits(v, method));
+  return {
+    ...kitchen,
+    vessels: [
+      ...kitchen.vessels,
+      ...(has("slowCooker") ? [] : [SUGGESTED_CROCK]),
+      ...(has("pressure") ? [] : [SUGGESTED_PRESSURE]),
+    ],
+    ovens:
+      kitchen.ovens.length > 0
+        ? kitchen.ovens
+        : [{ id: `${SUGGESTED}oven`, name: "Oven", fan: false, maxC: 250 }],
+  };
+}
+
+/** The kitchen with what a plan uses of the suggestions taken into it. */
+export function withUsed(kitchen: Kitchen, plan: Plan): Kitchen {
+  const all = withSuggestions(kitchen);
+  const isNew = (id: string, known: readonly { id: string }[]) =>
+    isSuggested(id) && known.every((k) => k.id !== id);
+  const usesVessel = isNew(plan.vesselId, kitchen.vessels);
+  const usesOven = plan.heat.method === "oven" && isNew(plan.heat.ovenId, kitchen.ovens);
+  if (!usesVessel && !usesOven) return kitchen;
+  return {
+    ...kitchen,
+    vessels: usesVessel
+      ? [...kitchen.vessels, ...all.vessels.filter((v) => v.id === plan.vesselId)]
+      : kitchen.vessels,
+    ovens: usesOven ? all.ovens : kitchen.ovens,
+  };
+}

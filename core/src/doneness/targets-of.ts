@@ -1,0 +1,93 @@
+import { ingredientById } from "../ingredient/catalogue";
+import { TARGETS, type DonenessTarget, type TargetId } from "./targets";
+
+const ROOT: readonly TargetId[] = ["rootsSoft", "rootsHold", "rootsMelt"];
+const JOINT: readonly TargetId[] = ["tenderDice", "jointToShred", "jointToSlice"];
+const POULTRY: readonly TargetId[] = ["poultryThigh"];
+const GAME: readonly TargetId[] = ["leanGame", "oldGame"];
+const BEANS: readonly TargetId[] = ["beansSoaked", "beansUnsoaked"];
+
+/** What each ingredient can be cooked to, its usual end first. */
+const BY_INGREDIENT: Readonly<Record<string, readonly TargetId[]>> = {
+  beefChuck: JOINT,
+  lambShoulder: JOINT,
+  muttonShoulder: JOINT,
+  goatShoulder: JOINT,
+  porkShoulder: JOINT,
+  curedPork: JOINT,
+  beefShank: ["shank"],
+  beefBrisket: ["brisket", "jointToSlice", "jointToShred"],
+  chickenThigh: POULTRY,
+  deerDice: GAME,
+  harePieces: GAME,
+  mincedBeef: ["minceCoarse", "minceFine"],
+  sausage: ["sausage"],
+  beefLiver: ["offal"],
+  whiteFish: ["fish"],
+  trout: ["fish"],
+  mussels: ["shellfish"],
+  clams: ["shellfish"],
+  kidneyBean: BEANS,
+  runnerBean: BEANS,
+  whiteBean: BEANS,
+  blackBean: BEANS,
+  chickpea: ["chickpeasSoaked"],
+  splitPea: BEANS,
+  brownLentil: ["lentils"],
+  redLentil: ["lentils"],
+  pearledSpelt: ["grains"],
+  pearlBarley: ["grains"],
+  oatGroats: ["grains"],
+  rice: ["grains"],
+  pasta: ["grains"],
+  carrot: ROOT,
+  celeriac: ROOT,
+  parsnip: ROOT,
+  turnip: ROOT,
+  swede: ROOT,
+  beet: ROOT,
+  squash: ["rootsHold", "rootsSoft"],
+  celery: ["rootsSoft"],
+  fennel: ["rootsSoft"],
+  potato: ["potatoStarchy", "potatoWaxy"],
+  cabbage: ["quickVegetable"],
+  pepper: ["quickVegetable"],
+  greenBean: ["quickVegetable"],
+  onion: ["onionMelt", "rootsHold"],
+  shallot: ["onionMelt", "rootsHold"],
+  leek: ["rootsSoft"],
+};
+
+/** The ends an ingredient can be cooked to, the usual one first; empty where none is judged. */
+export const targetsOf = (ingredientId: string): readonly DonenessTarget[] =>
+  (BY_INGREDIENT[ingredientId] ?? []).map((id) => TARGETS[id]);
+
+/**
+ * The end an ingredient shall be cooked to: the wanted one where it has it, else its usual one; null
+ * where none is judged (bones, herbs, liquids).
+ */
+export function targetOf(ingredientId: string, wanted?: TargetId): DonenessTarget | null {
+  const all = targetsOf(ingredientById(ingredientId).id);
+  return all.find((t) => t.id === wanted) ?? all[0] ?? null;
+}
+
+/** Least core temperature, °C, and whose rule it is; null where none applies. */
+export interface CoreRule {
+  readonly coreC: number;
+  readonly what: string;
+  readonly whose: string;
+}
+
+const USDA = "US guidance (USDA); your local food code rules";
+
+/** Core temperature that a meat must reach: poultry 74, ground 71, game 74, whole cuts 63 °C. */
+export function coreRuleOf(ingredientId: string): CoreRule | null {
+  const i = ingredientById(ingredientId);
+  if (i.group !== "meat" && i.group !== "fish") return null;
+  if (i.game === true)
+    return { coreC: 74, what: "game", whose: "wildlife agencies; your local food code rules" };
+  if (i.flavour === "poultry") return { coreC: 74, what: "poultry", whose: USDA };
+  if (i.id === "mincedBeef" || i.id === "sausage")
+    return { coreC: 71, what: "ground meat", whose: USDA };
+  return { coreC: 63, what: "whole cuts", whose: USDA };
+}

@@ -1,0 +1,48 @@
+import { describe, expect, test } from "vitest";
+import { KitchenSchema, SCHEMA_VERSION } from "../simulate/kitchen-schema";
+import { PlanSchema } from "../simulate/plan-schema";
+import { readFileSync } from "node:fs";
+import { migrateFile, migrateKitchen, migratePlan } from "./migrate";
+import { readKettlosData } from "./kettlos-json";
+
+const kept = JSON.parse(
+  readFileSync(new URL("../../test/samples/kettlos-v1.json", import.meta.url), "utf8"),
+) as Record<string, unknown> & { kitchen: { vessels: { kind: string }[] }; plans: object[] };
+
+describe("documents of version 1", () => {
+  test("the kept file reads whole in the present form, and nothing in it is lost", () => {
+    expect(kept["schemaVersion"]).toBe(1);
+    const reading = readKettlosData(kept);
+    if (!reading.ok) throw new Error(JSON.stringify(reading.problems));
+    expect(reading.file.schemaVersion).toBe(SCHEMA_VERSION);
+    expect(reading.file.kitchen.vessels).toHaveLength(kept.kitchen.vessels.length);
+    expect(reading.file.plans).toHaveLength(kept.plans.length);
+    expect(reading.file.kitchen.ovens).toEqual([]);
+  });
+
+  test("a pressure cooker gets the second ring, other vessels nothing", () => {
+    const kitchen = KitchenSchema.parse(
+      migrateKitchen({
+        ...kept.kitchen,
+        vessels: [
+          {
+            ...kept.kitchen.vessels[0],
+            id: "pc",
+            kind: "pressureCooker",
+            pressure: undefined,
+          },
+          { ...kept.kitchen.vessels[0], id: "pot", kind: "pot" },
+        ],
+      }),
+    );
+    expect(kitchen.vessels[0]?.pressure).toMatchObject({ drive: "stovetop", highKPa: 103 });
+    expect(kitchen.vessels[1]?.pressure).toBeUndefined();
+  });
+
+  test("plans keep their heat; what is of now or no document is left alone", () => {
+    const plan = PlanSchema.parse(migratePlan(kept.plans[0]));
+    expect(plan.heat.method).toBe("hob");
+    expect(migratePlan(plan)).toBe(plan);
+    for (const odd of [null, 3, "x", [], { schemaVersion: 9 }]) expect(migrateFile(odd)).toBe(odd);
+  });
+});

@@ -1,0 +1,22 @@
+import type { Kitchen } from "../simulate/kitchen-schema";
+import type { Plan } from "../simulate/plan-schema";
+import type { Trace } from "../simulate/trace";
+import type { PotFit } from "../simulate/water-ways";
+import type { Caution } from "./caution";
+
+/** What a rule looks at. */
+export interface Facts {
+  readonly plan: Plan;
+  readonly kitchen: Kitchen;
+  readonly trace: Trace;
+  readonly fit: PotFit;
+  readonly waterL: number;
+  /** Hours of the clock, 0–24, at which the ring is lit; null where no time is set. */
+  readonly litHour: number | null;
+}
+
+/** One hazard: gives its caution where it applies, else null. */
+export interface Rule {
+  readonly hazard: string;
+  readonly check: (facts: Facts) => Caution | null;
+}

@@ -1,0 +1,229 @@
+import { crockRefusal, SAFE_WARM_UP_MIN, slowestMeatMin } from "../convert/crock-safety";
+import { CROCK_MOST, foams, fullestShareOf, leastLiquidL } from "../convert/limits";
+import { coreRuleOf } from "../doneness/targets-of";
+import { ingredientById } from "../ingredient/catalogue";
+import type { PlanItem } from "../simulate/plan-schema";
+import { vesselOf } from "../simulate/references";
+import { showDuration, showVolume } from "../units/show";
+import { COLD_DENSITY_KG_L } from "../water/properties";
+import type { Facts, Rule } from "./facts";
+
+const MAKER = "the maker's booklet comes first";
+const nameOf = (i: PlanItem): string => ingredientById(i.ingredientId).name;
+const groupOf = (i: PlanItem) => ingredientById(i.ingredientId).group;
+const percent = (share: number): string => `${Math.round(share * 100)} %`;
+/** Over this much liquid a quick release spits stock and soup through the valve, L. */
+const SOUPY_L = 2;
+
+const vesselIn = ({ plan, kitchen }: Facts) => vesselOf(plan, kitchen);
+const isPressure = ({ plan }: Facts): boolean => plan.heat.method === "pressure";
+
+/** The rules for oven, slow cooker and pressure cooker, and for core temperatures on every heat. */
+export const METHOD_RULES: readonly Rule[] = [
+  {
+    hazard: "slow warming in a crock",
+    check: ({ plan, kitchen, trace, waterL }) => {
+      const refusal = crockRefusal(plan, trace, waterL, kitchen);
+      if (refusal === null) return null;
+      const ways = refusal.remedies.map((r) => `${r.text} (then ${showDuration(r.from5To60Min)})`);
+      return {
+        id: "crockTooSlow",
+        severity: "danger",
+        places: ["plan", "cook"],
+        title:
+          refusal.why === "frozen"
+            ? "Thaw it before the slow cooker"
+            : "Too slow to be safe in a crock",
+        text: `${refusal.text}${ways.length > 0 ? ` What helps: ${ways.join("; ")}.` : " Cook it in the oven or on the hob."}`,
+        rule: "Meat goes into a slow cooker thawed, and its thickest part passes from 5 to 60 °C within 4 h.",
+        whose: "US guidance on slow cookers and the 4 h limit; your local food code rules",
+        refuses: true,
+      };
+    },
+  },
+  {
+    hazard: "slow warming in the oven",
+    check: ({ plan, kitchen, trace, waterL }) => {
+      if (plan.heat.method !== "oven") return null;
+      const slowest = slowestMeatMin(plan, trace, waterL, kitchen);
+      return slowest <= SAFE_WARM_UP_MIN
+        ? null
+        : {
+            id: "ovenTooSlow",
+            severity: "danger",
+            places: ["plan", "cook"],
+            title: "It warms too slowly in this oven",
+            text: `${Number.isFinite(slowest) ? `Its thickest part takes ${showDuration(slowest)} from 5 to 60 °C` : "Its thickest part does not come to 60 °C within five"}; four hours are the limit. Use a hotter oven, bring it to the simmer on the ring first, or cut it smaller.`,
+            rule: "The thickest part passes from 5 to 60 °C within 4 h.",
+            whose: "the 4 h limit of food codes; your local food code rules",
+          };
+    },
+  },
+  {
+    hazard: "overfull crock",
+    check: ({ plan, trace }) =>
+      plan.heat.method === "slowCooker" && trace.fullestShare > CROCK_MOST.value + 0.005
+        ? {
+            id: "crockFull",
+            severity: "danger",
+            places: ["plan"],
+            title: "The slow cooker is too full",
+            text: `It would be ${percent(trace.fullestShare)} full: it warms too slowly and runs over. Two loads, or a bigger one.`,
+            rule: "Between half and two thirds full; never over three quarters.",
+            whose: `US guidance; ${MAKER}`,
+          }
+        : null,
+  },
+  {
+    hazard: "lid of the crock",
+    check: ({ plan }) =>
+      plan.heat.method === "slowCooker"
+        ? {
+            id: "crockLid",
+            severity: "note",
+            places: ["plan", "cook"],
+            title: "Leave the lid on",
+            text: "Each lift costs about 25 min. After a power cut of unknown length throw it away. Do not reheat in it.",
+            rule: "The lid stays on; a slow cooker does not reheat.",
+            whose: `US guidance; ${MAKER}`,
+          }
+        : null,
+  },
+  {
+    hazard: "overfull pressure cooker",
+    check: (facts) => {
+      if (!isPressure(facts)) return null;
+      const most = fullestShareOf(facts.plan, vesselIn(facts));
+      return facts.trace.fullestShare > most + 0.005
+        ? {
+            id: "pressureFull",
+            severity: "danger",
+            places: ["plan", "cook"],
+            title: "The pressure cooker is too full",
+            text: `It would be ${percent(facts.trace.fullestShare)} full; ${percent(most)} is the most${foams(facts.plan) ? " for food that foams and swells" : ""}. The valve can clog.`,
+            rule: "At most two thirds full; half for pulses, grains and foaming dishes.",
+            whose: MAKER,
+          }
+        : null;
+    },
+  },
+  {
+    hazard: "too little liquid under pressure",
+    check: (facts) => {
+      if (!isPressure(facts)) return null;
+      const { plan, trace } = facts;
+      const least = leastLiquidL(plan, vesselIn(facts));
+      const startL = (trace.points[0]?.liquidKg ?? 0) / COLD_DENSITY_KG_L;
+      const runsLow = trace.leastLiquidL < least / 2;
+      return startL < least - 0.005 || runsLow
+        ? {
+            id: "pressureDry",
+            severity: "danger",
+            places: ["plan", "cook"],
+            title: "Too little liquid for pressure",
+            text: `${showVolume(Math.min(startL, trace.leastLiquidL), "metric")} is there; this cooker wants ${showVolume(least, "metric")} at the start. It would scorch or boil dry unseen.`,
+            rule: "The maker's minimum liquid is in the pot before the lid is locked.",
+            whose: MAKER,
+          }
+        : null;
+    },
+  },
+  {
+    hazard: "dairy or thickener under pressure",
+    check: ({ plan }) => {
+      if (plan.heat.method !== "pressure") return null;
+      const bad = plan.items.filter(
+        (i) => i.when.at === "start" && (groupOf(i) === "dairy" || groupOf(i) === "starch"),
+      );
+      return bad.length === 0
+        ? null
+        : {
+            id: "pressureThick",
+            severity: "danger",
+            places: ["plan", "cook"],
+            title: `After release only: ${bad.map(nameOf).join(", ")}`,
+            text: "Dairy splits and thickened liquid scorches and spits under pressure. Stir it in after the lid is off.",
+            rule: "No thickener and no dairy before pressure.",
+            whose: MAKER,
+          };
+    },
+  },
+  {
+    hazard: "release of pressure",
+    check: (facts) => {
+      const { plan, trace } = facts;
+      if (plan.heat.method !== "pressure") return null;
+      const soupy = trace.endLiquidL > SOUPY_L;
+      const unsafe = plan.heat.release === "quick" && (foams(plan) || soupy);
+      return {
+        id: "release",
+        severity: unsafe ? "danger" : "caution",
+        places: ["plan", "cook"],
+        title: unsafe ? "Let the pressure down by itself" : "Lock, valve and gasket first",
+        text: unsafe
+          ? `${foams(plan) ? "Foaming food" : "A pot full of liquid"} spurts through the valve on a quick release. Choose natural release, about ${Math.round(10 + 2.5 * (trace.endLiquidL + trace.solidsInKg))} min.`
+          : "Check them before it goes on. Never force the lid; open it away from the face.",
+        rule: "Natural release for soups, stocks and foaming dishes; quick release only where it is safe.",
+        whose: MAKER,
+      };
+    },
+  },
+  {
+    hazard: "not canning",
+    check: ({ plan }) =>
+      plan.heat.method === "pressure"
+        ? {
+            id: "notCanning",
+            severity: "note",
+            places: ["plan", "strain"],
+            title: "This does not make it keep",
+            text: "A pressure-cooked pot is chilled or eaten like any other. Jars of broth are not shelf-stable by it.",
+            rule: "Canning needs a tested pressure-canning process, which a pressure-cooker cycle is not.",
+            whose: "food agencies; your local food code rules",
+          }
+        : null,
+  },
+  {
+    hazard: "core temperature",
+    check: ({ plan, trace }) => {
+      const cold = plan.items.flatMap((item) => {
+        const rule = coreRuleOf(item.ingredientId);
+        const got = trace.items.find((x) => x.itemId === item.id)?.hottestCentreC;
+        return rule === null || got === undefined || got >= rule.coreC ? [] : [{ item, rule, got }];
+      });
+      const worst = cold.sort((a, b) => b.rule.coreC - b.got - (a.rule.coreC - a.got))[0];
+      return worst === undefined
+        ? null
+        : {
+            id: "core",
+            severity: "danger",
+            places: ["plan", "cook"],
+            title: `${nameOf(worst.item)}: the core stays too cool`,
+            text: `Its centre comes to about ${Math.round(worst.got)} °C; ${worst.rule.what} need ${worst.rule.coreC} °C. Cook it longer or smaller, and check with a thermometer.`,
+            rule: `Core temperature of ${worst.rule.what}: ${worst.rule.coreC} °C.`,
+            whose: worst.rule.whose,
+          };
+    },
+  },
+  {
+    hazard: "running alone",
+    check: (facts) => {
+      const { plan } = facts;
+      const alone =
+        plan.heat.method === "oven" ||
+        plan.heat.method === "slowCooker" ||
+        (plan.heat.method === "pressure" && vesselIn(facts).pressure?.drive === "electric");
+      return alone
+        ? {
+            id: "alone",
+            severity: "note",
+            places: ["plan", "cook"],
+            title: "May run alone only as its maker allows",
+            text: "Oven, slow cooker and electric pressure cooker stand clear, on a sound socket. A ring used to start it is never left.",
+            rule: "Oven, crock and electric pressure cooker may run unattended as their makers allow.",
+            whose: `fire services; ${MAKER}`,
+          }
+        : null;
+    },
+  },
+];

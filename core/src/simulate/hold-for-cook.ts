@@ -1,0 +1,94 @@
+import { centreGateC } from "../doneness/targets";
+import { cookRate } from "../doneness/cook-value";
+import type { Method } from "../heat/method";
+import type { Kitchen } from "./kitchen-schema";
+import type { Plan } from "./plan-schema";
+import { Run } from "./run";
+import type { SimulateOptions } from "./options";
+import type { Trace } from "./trace";
+
+/** The hold is found to this, min: model section 9. */
+const WITHIN_MIN = 0.5;
+const MOST_ROUNDS = 12;
+
+/** Where the first run begins to count late ingredients from, min. */
+const GUESS_MIN: Record<Method, number> = { hob: 150, oven: 150, slowCooker: 480, pressure: 30 };
+
+/** What a minute more of the hold is worth, min at 100 °C. */
+const rateOf = (trace: Trace): number => cookRate(trace.liquidAtEndOfHoldC);
+
+/** True where the cook value is met within a quarter of a minute of hold and the centre is hot. */
+const isRight = (trace: Trace, cookMin: number): boolean =>
+  centreIsHot(trace) && Math.abs(trace.cookMin - cookMin) <= (WITHIN_MIN / 2) * rateOf(trace);
+
+/** How much too long it was held, min; negative where too short. */
+export const overMin = (trace: Trace, cookMin: number): number =>
+  (trace.cookMin - cookMin) / rateOf(trace);
+
+/**
+ * One pass that stops the hold by itself once the cook value is there and the centre is hot; what comes
+ * after (release, rest) is not foreseen.
+ */
+export const untilCooked = (
+  plan: Plan,
+  kitchen: Kitchen,
+  options: SimulateOptions,
+  cookMin: number,
+): Trace =>
+  new Run(plan, kitchen, options, { by: "cook", cookMin }, GUESS_MIN[plan.heat.method]).go();
+
+/** True where the centre of what rules the dish came to min(85 °C, plateau − 3). */
+export function centreIsHot(trace: Trace): boolean {
+  const main = trace.items.find((i) => i.itemId === trace.mainItemId);
+  return (main?.hottestCentreC ?? 100) >= centreGateC(trace.holdC) - 1e-6;
+}
+
+/**
+ * The pot held just until what rules the dish has a cook value of cookMin, come-up, release and rest
+ * counted, and its centre has come to min(85 °C, plateau − 3). Found within half a minute: a first run
+ * stops by itself; then a secant on the cook value, or halving where the centre rules.
+ * `nearMin` is a first guess. Where come-up and release alone exceed it the hold is 0.
+ * @throws Problem as Run does; `trace.problem` is `notReachable` after two days
+ */
+export function holdForCook(
+  plan: Plan,
+  kitchen: Kitchen,
+  options: SimulateOptions,
+  cookMin: number,
+  nearMin?: number,
+): Trace {
+  const fixed = (holdMin: number) =>
+    new Run(plan, kitchen, options, { by: "time", holdMin }, holdMin).go();
+  let low = 0;
+  let high = Infinity;
+  let done: Trace | null = null;
+  let guess = nearMin ?? 0;
+  if (nearMin === undefined) {
+    const first = untilCooked(plan, kitchen, options, cookMin);
+    if (first.problem !== null) return first;
+    [done, high] = [first, first.holdMin];
+    guess = high - (first.cookMin - cookMin) / rateOf(first);
+  }
+  for (let round = 0; round < MOST_ROUNDS && high - low > WITHIN_MIN; round++) {
+    if (!(guess > low && guess < high) && Number.isFinite(high)) guess = (low + high) / 2;
+    if (guess < WITHIN_MIN) guess = 0;
+    const trace = fixed(guess);
+    if (trace.problem !== null) return trace;
+    if (isRight(trace, cookMin)) return trace;
+    const over = trace.cookMin - cookMin;
+    const hot = centreIsHot(trace);
+    if (hot && over > 0) {
+      [done, high] = [trace, guess];
+      if (guess === 0) break;
+      // The centre rules: right where a minute less would leave it too cool.
+      if (round === 0 && nearMin !== undefined && !centreIsHot(fixed(guess - 1))) break;
+    } else low = guess;
+    const byCook = guess - over / rateOf(trace);
+    guess =
+      hot || over < 0 ? byCook : Number.isFinite(high) ? (low + high) / 2 : guess + LONGER_MIN;
+  }
+  return done ?? holdForCook(plan, kitchen, options, cookMin);
+}
+
+/** How much longer is tried where the centre is not hot yet and nothing was hot enough, min. */
+const LONGER_MIN = 10;

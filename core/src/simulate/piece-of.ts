@@ -1,0 +1,26 @@
+import { pieceTauS } from "../heat/piece";
+import type { PieceShape } from "../heat/piece-schema";
+import { ingredientById } from "../ingredient/catalogue";
+import type { IngredientGroup } from "../ingredient/ingredient";
+import type { PlanItem } from "./plan-schema";
+
+/** Small by nature, whatever size the bones are: beans, grains, dried goods, herbs, m. */
+const SMALL_M = 0.008;
+const SMALL_GROUPS: ReadonlySet<IngredientGroup> = new Set([
+  "pulse",
+  "grain",
+  "dried",
+  "aromatic",
+  "starch",
+]);
+
+/** The piece an item is cooked as: its own, else the usual one of its kind in this plan. */
+export function pieceOf(item: PlanItem, planPieceM: number): PieceShape {
+  if (item.piece !== undefined) return item.piece;
+  const { group } = ingredientById(item.ingredientId);
+  return { kind: "ball", diameterM: SMALL_GROUPS.has(group) ? SMALL_M : planPieceM };
+}
+
+/** Its time constant, s. @throws Problem `range` */
+export const pieceTauOf = (item: PlanItem, planPieceM: number): number =>
+  pieceTauS(pieceOf(item, planPieceM));

@@ -1,0 +1,70 @@
+import { ringNetW } from "../../heat/hob";
+import {
+  ELECTRIC_EFFICIENCY,
+  ELECTRIC_POWER_W,
+  flashShare,
+  naturalReleaseMin,
+  pressureHoldC,
+  VENTED_L,
+  VENTING_TYPE_L_H,
+} from "../../heat/pressure";
+import { SIMMER_FLUX_KG_M2_H } from "../../liquid/constants";
+import { waterDensityKgL } from "../../water/properties";
+import type { PressureHeat } from "../plan-schema";
+import { gaugeKPaOf, ringOf } from "../references";
+import type { Cooking, Programme } from "./programme";
+
+const STEP_S = 30;
+/** A pressure cooker's lid is shut while it comes up. */
+const SHUT = 0;
+
+/** Under pressure: shut and up to pressure, held there, let down; what is left simmers with the lid off. */
+export function pressureProgramme(run: Cooking, heat: PressureHeat): Programme {
+  const { pot, kitchen } = run;
+  const { vessel } = pot;
+  const electric = vessel.pressure?.drive === "electric";
+  const powerW =
+    run.parameters.efficiency *
+    (electric
+      ? (vessel.powerW ?? ELECTRIC_POWER_W) * ELECTRIC_EFFICIENCY.value
+      : ringNetW(ringOf(run.plan, kitchen), kitchen.altitudeM));
+  const holdC = pressureHoldC(gaugeKPaOf(vessel, heat), kitchen.altitudeM);
+  const leakKgS =
+    vessel.pressure?.vents === true ? (VENTING_TYPE_L_H.value * waterDensityKgL(holdC)) / 3600 : 0;
+
+  return {
+    holdC,
+    powerW,
+    opensInHold: false,
+    bringUp() {
+      run.comeUp(holdC, powerW, SHUT);
+      if (run.problem === null) pot.vent(VENTED_L.value);
+      run.clockFromMin = run.tMin;
+      run.mark("atPressure");
+    },
+    holdStep(longestS) {
+      pot.tempC = holdC;
+      pot.vent(leakKgS * longestS);
+      run.pass("hold", longestS, 0);
+      return longestS;
+    },
+    letDown() {
+      const fromC = pot.tempC;
+      if (heat.release === "quick") {
+        pot.vent(pot.liquidKg * flashShare(fromC, run.boilingC));
+        pot.tempC = run.boilingC;
+        run.pass("release", 1, 0);
+      } else {
+        const minutes = naturalReleaseMin(run.contentsL());
+        for (let done = 0; done < minutes - 1e-9; done += STEP_S / 60) {
+          const dtMin = Math.min(STEP_S / 60, minutes - done);
+          pot.tempC = fromC + ((run.boilingC - fromC) * (done + dtMin)) / minutes;
+          run.pass("release", dtMin * 60, 0);
+        }
+      }
+      run.mark("released");
+      run.simmerLateItems(SIMMER_FLUX_KG_M2_H.gentle.value * run.parameters.evaporation);
+    },
+    holdingW: () => pot.lossWK * (holdC - kitchen.roomC),
+  };
+}

@@ -1,0 +1,54 @@
+import type { Problem } from "../../units/problem";
+import type { Kitchen } from "../kitchen-schema";
+import type { Parameters } from "../parameters";
+import type { Plan } from "../plan-schema";
+import type { Pot } from "../pot";
+import type { MarkKind, Phase } from "../trace";
+
+/** The pot on its heat, as a programme sees and drives it. */
+export interface Cooking {
+  readonly plan: Plan;
+  readonly kitchen: Kitchen;
+  readonly parameters: Parameters;
+  readonly pot: Pot;
+  readonly boilingC: number;
+  readonly airKPa: number;
+  readonly plannedHoldMin: number;
+  readonly tMin: number;
+  readonly problem: Problem | null;
+  /** When the cook's clock starts: at the simmer, in the oven, switched on, at pressure. */
+  clockFromMin: number;
+  mark(kind: MarkKind): void;
+  /** Steam in kg/s off the present surface at a flux of kg/m²·h, lid in; fat slows it. */
+  steamKgS(fluxKgM2H: number, lid: number): number;
+  steamW(steamKgS: number): number;
+  lossW(): number;
+  /** Liquid and solids together, hot litres. */
+  contentsL(): number;
+  /** Warms to toC at powerW; steam leaves as the lid lets it, none where lid is 0. */
+  comeUp(toC: number, powerW: number, lid: number): void;
+  /** Lets dtS pass with steamKgS leaving. */
+  pass(phase: Phase, dtS: number, steamKgS: number): void;
+  /** What could not go in under pressure simmers open, each for its own time. */
+  simmerLateItems(fluxKgM2H: number): void;
+}
+
+/** How one heat takes a pot from cold to done. */
+export interface Programme {
+  /** Temperature the liquid comes to in the hold, °C. */
+  readonly holdC: number;
+  /** Heat into the pot at full power, W. */
+  readonly powerW: number;
+  /** False where what goes in late has to wait until the lid can be opened. */
+  readonly opensInHold: boolean;
+  /** From the first heat until the cook's clock starts. */
+  bringUp(): void;
+  /** One step of the hold, at most longestS, cut where the liquid falls to wantedKg; its length, s. */
+  holdStep(longestS: number, wantedKg: number): number;
+  /** When something goes in during the hold. */
+  opened?(): void;
+  /** From the end of the hold until the lid is off. */
+  letDown?(): void;
+  /** Heat that holds it there, W. */
+  holdingW(): number;
+}

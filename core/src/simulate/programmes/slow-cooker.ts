@@ -1,0 +1,102 @@
+import { relaxed } from "../../heat/plateau";
+import {
+  CROCK_SETTINGS,
+  crockFillFactor,
+  crockPlateauC,
+  crockTauMin,
+  lidLiftDropC,
+  WARM_TAU_MIN,
+  warmPlateauC,
+  type CrockSetting,
+} from "../../heat/slow-cooker";
+import { fitWarmUp } from "../../heat/warm-up";
+import { CROCK_FLUX_KG_M2_H } from "../../liquid/constants";
+import { outcomeOf } from "../../units/problem";
+import { capacityL } from "../../vessel/volume";
+import { saturationPressureKPa } from "../../water/saturation";
+import type { SlowCookerHeat } from "../plan-schema";
+import type { Cooking, Programme } from "./programme";
+
+const STEP_S = 30;
+
+/** Plateau and pace of this cooker on a setting: its own log where there is one, else the usual. */
+function paceOf(run: Cooking, setting: CrockSetting, fillShare: number) {
+  const { vessel } = run.pot;
+  const log = vessel.warmUps?.find((w) => w.setting === setting);
+  const own = log === undefined ? null : outcomeOf(() => fitWarmUp(log.readings));
+  const fill = crockFillFactor(fillShare);
+  const measured =
+    own?.ok === true && log !== undefined
+      ? {
+          plateauC: own.value.plateauC,
+          tauMin: (own.value.tauMin / crockFillFactor(log.fillShare)) * fill,
+        }
+      : null;
+  const plateauC =
+    measured?.plateauC ?? crockPlateauC(setting, run.kitchen.altitudeM) + run.parameters.plateauC;
+  return {
+    plateauC: Math.min(run.boilingC - 0.3, plateauC),
+    tauMin: (measured?.tauMin ?? crockTauMin(setting, fillShare)) * run.parameters.warmUp,
+  };
+}
+
+/** In a slow cooker: the liquid climbs toward the setting's plateau; a lifted lid throws it back. */
+export function slowCookerProgramme(run: Cooking, heat: SlowCookerHeat): Programme {
+  const { pot } = run;
+  const fillShare = run.contentsL() / capacityL(pot.vessel);
+  const paces = Object.fromEntries(
+    CROCK_SETTINGS.map((s) => [s, paceOf(run, s, fillShare)]),
+  ) as Record<CrockSetting, ReturnType<typeof paceOf>>;
+  const settingNow = (): CrockSetting =>
+    heat.setting === "low" && run.tMin - run.clockFromMin < heat.highFirstMin - 1e-9
+      ? "high"
+      : heat.setting;
+  const fullKPa = saturationPressureKPa(paces[heat.setting].plateauC);
+  let liftsLeft = heat.lidLifts;
+  const liftEveryMin = run.plannedHoldMin / (heat.lidLifts + 1);
+  const lift = () => {
+    const { tauMin } = paces[settingNow()];
+    pot.tempC = Math.max(run.kitchen.roomC, pot.tempC - lidLiftDropC(tauMin, run.parameters.zC));
+  };
+  const steamKgS = (setting: CrockSetting) => {
+    const warmth = Math.min(1, saturationPressureKPa(Math.max(0, pot.tempC)) / fullKPa);
+    const flux = CROCK_FLUX_KG_M2_H[setting].value * run.parameters.evaporation * warmth;
+    return run.steamKgS(flux, 1);
+  };
+
+  return {
+    holdC: paces[heat.setting].plateauC,
+    powerW: 0,
+    opensInHold: true,
+    bringUp() {
+      run.clockFromMin = run.tMin;
+      run.mark("switchedOn");
+    },
+    opened: lift,
+    holdStep(longestS) {
+      const heldMin = run.tMin - run.clockFromMin;
+      const setting = settingNow();
+      if (liftsLeft > 0 && heldMin >= liftEveryMin * (heat.lidLifts - liftsLeft + 1) - 1e-9) {
+        liftsLeft--;
+        lift();
+      }
+      const toLowS =
+        heldMin < heat.highFirstMin ? (heat.highFirstMin - heldMin) * 60 : Number.POSITIVE_INFINITY;
+      const dtS = Math.min(longestS, Math.max(0.5, toLowS));
+      const { plateauC, tauMin } = paces[setting];
+      pot.tempC = relaxed(pot.tempC, plateauC, tauMin, dtS / 60);
+      run.pass("hold", dtS, steamKgS(setting));
+      if (setting !== settingNow()) run.mark("toLow");
+      return dtS;
+    },
+    letDown() {
+      const warmC = warmPlateauC(run.kitchen.altitudeM);
+      for (let left = heat.warmMin * 60; left > 1e-6 && run.problem === null; left -= STEP_S) {
+        const dtS = Math.min(STEP_S, left);
+        pot.tempC = relaxed(pot.tempC, warmC, WARM_TAU_MIN.value, dtS / 60);
+        run.pass("hold", dtS, steamKgS("low"));
+      }
+    },
+    holdingW: () => 0,
+  };
+}

@@ -1,0 +1,59 @@
+<script setup lang="ts">
+import { METHOD_NAMES } from "@kettlos/core/heat/method";
+import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
+import type { Heat } from "@kettlos/core/simulate/plan-schema";
+import type { UnitSystem } from "@kettlos/core/units/show";
+import HobFields from "./HobFields.vue";
+import OvenFields from "./OvenFields.vue";
+import PressureFields from "./PressureFields.vue";
+import SlowCookerFields from "./SlowCookerFields.vue";
+
+/** How the pot is heated, with the fields of its own heat. */
+defineProps<{ heat: Heat; kitchen: Kitchen; units: UnitSystem; vesselId: string }>();
+defineEmits<{ change: [Heat] }>();
+</script>
+
+<template>
+  <div class="fields" role="group" :aria-label="`Heat: ${METHOD_NAMES[heat.method]}`">
+    <HobFields
+      v-if="heat.method === 'hob'"
+      :heat="heat"
+      :altitude-m="kitchen.altitudeM"
+      :units="units"
+      @change="$emit('change', $event)"
+    />
+    <OvenFields
+      v-else-if="heat.method === 'oven'"
+      :heat="heat"
+      :ovens="kitchen.ovens"
+      :units="units"
+      @change="$emit('change', $event)"
+    />
+    <SlowCookerFields
+      v-else-if="heat.method === 'slowCooker'"
+      :heat="heat"
+      @change="$emit('change', $event)"
+    />
+    <PressureFields
+      v-else
+      :heat="heat"
+      :cooker="kitchen.vessels.find((v) => v.id === vesselId)?.pressure ?? null"
+      @change="$emit('change', $event)"
+    />
+  </div>
+</template>
+
+<style scoped>
+.fields {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 20px;
+  align-items: center;
+  min-width: 0;
+  max-width: 100%;
+}
+
+.fields > :deep(*) {
+  max-width: 100%;
+}
+</style>

@@ -1,0 +1,45 @@
+<script setup lang="ts">
+import type { SlowCookerHeat } from "@kettlos/core/simulate/plan-schema";
+import { showDuration } from "@kettlos/core/units/show";
+import QuantityField from "../QuantityField.vue";
+import TickChoice from "../TickChoice.vue";
+
+/** In a slow cooker: the setting, cold or hot liquid, and HIGH before LOW. */
+const props = defineProps<{ heat: SlowCookerHeat }>();
+const emit = defineEmits<{ change: [SlowCookerHeat] }>();
+const SETTINGS = [
+  { value: "low", label: "LOW", hint: "Stays under the boil" },
+  { value: "high", label: "HIGH", hint: "Comes near the boil" },
+] as const;
+const STARTS = [
+  { value: "cold", label: "cold liquid" },
+  { value: "hot", label: "boiling liquid", hint: "Safer and quicker for big pieces" },
+] as const;
+const set = (part: Partial<SlowCookerHeat>) => emit("change", { ...props.heat, ...part });
+</script>
+
+<template>
+  <TickChoice
+    label="Setting"
+    :options="SETTINGS"
+    :model-value="heat.setting"
+    @update:model-value="set({ setting: $event })"
+  />
+  <TickChoice
+    label="Liquid goes in"
+    :options="STARTS"
+    :model-value="heat.start"
+    @update:model-value="set({ start: $event })"
+  />
+  <QuantityField
+    v-if="heat.setting === 'low'"
+    label="HIGH first for"
+    dimension="time"
+    bare-unit="min"
+    :show="showDuration"
+    :min="0"
+    :max="480"
+    :model-value="heat.highFirstMin"
+    @update:model-value="set({ highFirstMin: $event ?? 0 })"
+  />
+</template>

@@ -1,0 +1,82 @@
+<script setup lang="ts">
+import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
+import { showVolume, type UnitSystem } from "@kettlos/core/units/show";
+import { computed } from "vue";
+import { lidOf } from "../../data/lid-of";
+import LevelledPot from "../../drawings/LevelledPot.vue";
+import type { HeatColumn } from "../../workers/use-conversion";
+import { HEAT_TITLES } from "./heat-words";
+
+/** One heat's pot, hung on the common line; `all` gives the scale and the room it shares. */
+const props = defineProps<{
+  column: HeatColumn;
+  all: readonly HeatColumn[];
+  kitchen: Kitchen;
+  units: UnitSystem;
+  width: number;
+}>();
+
+const ROOM = 190;
+const ABOVE = 34;
+const BELOW = 24;
+const BESIDE = 120;
+const NARROWEST_M = 0.05;
+const SCALE_STEP = 40;
+/** A heap is drawn anew when it has changed by this, m. */
+const HEAP_STEP_M = 0.01;
+
+const vesselOf = ({ answer }: HeatColumn) =>
+  props.kitchen.vessels.find((v) => v.id === answer.target.vesselId);
+const drawable = computed(() =>
+  props.all.flatMap((column) => {
+    const vessel = vesselOf(column);
+    return column.answer.ok && vessel !== undefined
+      ? [{ vessel, trace: column.answer.column.trace }]
+      : [];
+  }),
+);
+const aboveM = computed(() =>
+  Math.max(0, ...drawable.value.map((d) => d.vessel.heightM - d.trace.endDepthM)),
+);
+const belowM = computed(() => Math.max(0, ...drawable.value.map((d) => d.trace.endDepthM)));
+const pxPerM = computed(() => {
+  const widest = Math.max(
+    NARROWEST_M,
+    ...drawable.value.map((d) => Math.max(d.vessel.bottomM[0], d.vessel.topM[0])),
+  );
+  const fits = Math.min(
+    (props.width - BESIDE) / widest,
+    ROOM / Math.max(NARROWEST_M, aboveM.value + belowM.value),
+  );
+  // In steps, so that a level that moves a little leaves the drawing at its scale.
+  return Math.floor(fits / SCALE_STEP) * SCALE_STEP;
+});
+const levelY = computed(() => ABOVE + aboveM.value * pxPerM.value);
+const height = computed(() => levelY.value + belowM.value * pxPerM.value + BELOW);
+const vessel = computed(() => vesselOf(props.column));
+const heapTopM = computed(() =>
+  props.column.answer.ok
+    ? Math.round(props.column.answer.column.trace.endHeapTopM / HEAP_STEP_M) * HEAP_STEP_M
+    : 0,
+);
+const one = computed(() => (props.units === "us" ? "us" : "metric"));
+</script>
+
+<template>
+  <LevelledPot
+    v-if="column.answer.ok && vessel !== undefined && width > 0"
+    :vessel="vessel"
+    :width="width"
+    :height="height"
+    :px-per-m="pxPerM"
+    :level-y="levelY"
+    :start-m="column.answer.column.trace.startDepthM"
+    :end-m="column.answer.column.trace.endDepthM"
+    :heap-top-m="heapTopM"
+    :lid="lidOf(column.answer.target.heat)"
+    :flames="column.answer.target.heat.method === 'hob'"
+    :start-text="showVolume(column.answer.column.waterL, one)"
+    :label="`${HEAT_TITLES[column.answer.target.heat.method]}: ${showVolume(column.answer.column.waterL, one)} water in, ${showVolume(column.answer.column.trace.endLiquidL, one)} left`"
+  />
+  <svg v-else :width="width" :height="height" aria-hidden="true"></svg>
+</template>

@@ -1,0 +1,90 @@
+import type { HeatAnswer } from "@kettlos/core/because/converted";
+import type { Target } from "@kettlos/core/convert/convert";
+import type { CrockSetting } from "@kettlos/core/heat/slow-cooker";
+import { isSameKind } from "@kettlos/core/simulate/heat-facts";
+import type { Plan } from "@kettlos/core/simulate/plan-schema";
+import { defineStore } from "pinia";
+import { ref, shallowRef, watch } from "vue";
+import { useKitchenStore } from "../../data/kitchen-store";
+import { savePlanWithUsed } from "../../data/repository";
+import { useConversion } from "../../workers/use-conversion";
+
+/** One dish on four heats: the dish as written, what was changed of the others, and what it comes to. */
+export const useCrossoverStore = defineStore("crossover", () => {
+  const kitchenStore = useKitchenStore();
+  const { columns, problem, isBusy, ask, clear } = useConversion();
+  /** The dish as written; a working copy until it is made the plan. */
+  const dish = shallowRef<Plan | null>(null);
+  const before = shallowRef<Plan | null>(null);
+  /** The plan the dish was opened from, to know when it was changed elsewhere. */
+  let source = "";
+  const changed = shallowRef<readonly Target[]>([]);
+  /** Which of the slow cooker's settings stands in its column. */
+  const crockSetting = ref<CrockSetting>("low");
+
+  function work(): void {
+    const { kitchen } = kitchenStore;
+    if (dish.value !== null && kitchen !== null)
+      void ask(dish.value, kitchen, changed.value, [crockSetting.value]);
+  }
+
+  /** Opens a plan; the working copy of the same unchanged plan stays as it is. */
+  function open(plan: Plan): void {
+    const text = JSON.stringify(plan);
+    if (text === source && dish.value !== null) return;
+    source = text;
+    dish.value = plan;
+    before.value = null;
+    changed.value = [];
+    clear();
+    if (plan.heat.method === "slowCooker") crockSetting.value = plan.heat.setting;
+    work();
+  }
+
+  /** The dish is written anew, in whatever heat it now is; the others follow. */
+  function write(plan: Plan): void {
+    before.value = dish.value;
+    dish.value = plan;
+    work();
+  }
+
+  function undo(): void {
+    const now = dish.value;
+    if (before.value === null) return;
+    dish.value = before.value;
+    before.value = now;
+    work();
+  }
+
+  /** Changes how one heat is set; the written one's change is the dish's own. */
+  function setTarget(answer: HeatAnswer, target: Target): void {
+    if (target.heat.method === "slowCooker") crockSetting.value = target.heat.setting;
+    if (answer.ok && answer.column.isWritten && dish.value !== null) {
+      write({ ...dish.value, ...target });
+      return;
+    }
+    changed.value = [...changed.value.filter((t) => !isSameKind(t.heat, target.heat)), target];
+    work();
+  }
+
+  /** Makes a heat's dish the plan, and takes a suggested vessel into the kitchen. */
+  async function accept(plan: Plan): Promise<void> {
+    if (kitchenStore.kitchen !== null) await savePlanWithUsed(plan, kitchenStore.kitchen);
+  }
+
+  watch([() => kitchenStore.kitchen, crockSetting], work);
+
+  return {
+    dish,
+    before,
+    columns,
+    problem,
+    isBusy,
+    crockSetting,
+    open,
+    write,
+    undo,
+    setTarget,
+    accept,
+  };
+});

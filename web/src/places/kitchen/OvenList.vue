@@ -1,0 +1,107 @@
+<script setup lang="ts">
+import { OvenSchema, type Oven } from "@kettlos/core/heat/oven-schema";
+import { computed, ref } from "vue";
+import { useKitchenStore } from "../../data/kitchen-store";
+
+/** The ovens: how hot they go, and whether a fan blows. */
+const store = useKitchenStore();
+const ovens = computed(() => store.kitchen?.ovens ?? []);
+const problem = ref("");
+
+async function set(oven: Oven, part: Partial<Oven>) {
+  const next = OvenSchema.safeParse({ ...oven, ...part });
+  problem.value = next.success
+    ? ""
+    : `An oven's hottest lies between 120 and 350 °C; ${part.maxC ?? oven.maxC} does not.`;
+  if (next.success)
+    await store.change({ ovens: ovens.value.map((o) => (o.id === oven.id ? next.data : o)) });
+}
+const add = () =>
+  store.change({
+    ovens: [...ovens.value, { id: crypto.randomUUID(), name: "Oven", fan: false, maxC: 250 }],
+  });
+const remove = (id: string) => store.change({ ovens: ovens.value.filter((o) => o.id !== id) });
+const isUsed = (id: string) =>
+  store.plans.some((p) => p.heat.method === "oven" && p.heat.ovenId === id);
+const setName = (oven: Oven, name: string) => {
+  if (name.trim() !== "") void set(oven, { name: name.trim().slice(0, 60) });
+};
+</script>
+
+<template>
+  <h2>Ovens</h2>
+  <p v-if="ovens.length === 0" class="quiet">
+    No oven yet. With one, Crossover says how a dish goes in it.
+  </p>
+  <ul>
+    <li v-for="oven in ovens" :key="oven.id">
+      <label
+        ><span class="visually-hidden">Name of the oven</span>
+        <ElInput
+          :model-value="oven.name"
+          maxlength="60"
+          @update:model-value="setName(oven, $event)"
+      /></label>
+      <label class="check">
+        <input
+          type="checkbox"
+          :checked="oven.fan"
+          @change="set(oven, { fan: ($event.target as HTMLInputElement).checked })"
+        />
+        with a fan
+      </label>
+      <label class="hottest"
+        >up to
+        <input
+          class="written"
+          type="number"
+          min="120"
+          max="350"
+          step="5"
+          :value="oven.maxC"
+          aria-label="Hottest, °C"
+          @change="set(oven, { maxC: Number(($event.target as HTMLInputElement).value) })"
+        />
+        °C</label
+      >
+      <button
+        type="button"
+        class="link"
+        :disabled="isUsed(oven.id)"
+        :aria-label="`Remove ${oven.name}`"
+        @click="remove(oven.id)"
+      >
+        {{ isUsed(oven.id) ? "in use" : "Remove" }}
+      </button>
+    </li>
+  </ul>
+  <p v-if="problem" class="ember" role="alert">{{ problem }}</p>
+  <button type="button" class="button" @click="add">Add an oven</button>
+</template>
+
+<style scoped>
+li {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 16px;
+  align-items: center;
+  padding: 4px 0;
+  border-bottom: 1px solid var(--hair);
+}
+
+.hottest input {
+  width: 72px;
+}
+
+.button {
+  margin-top: 12px;
+}
+
+.link {
+  min-height: 44px;
+}
+
+.link:disabled {
+  color: var(--quiet);
+}
+</style>

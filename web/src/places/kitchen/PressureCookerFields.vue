@@ -1,0 +1,106 @@
+<script setup lang="ts">
+import {
+  ELECTRIC_HIGH_KPA,
+  ELECTRIC_LOW_KPA,
+  pressureHoldC,
+  STOVETOP_SECOND_RING_KPA,
+} from "@kettlos/core/heat/pressure";
+import { showTemperature, type UnitSystem } from "@kettlos/core/units/show";
+import type { PressureCooker } from "@kettlos/core/vessel/vessel-schema";
+import { computed } from "vue";
+import TickChoice from "../../controls/TickChoice.vue";
+import UnitField from "../../controls/UnitField.vue";
+
+/** What the maker says of a pressure cooker: its pressures, least liquid, and whether it vents. */
+const props = defineProps<{ cooker: PressureCooker; altitudeM: number; units: UnitSystem }>();
+const emit = defineEmits<{ change: [PressureCooker] }>();
+const DRIVES = [
+  { value: "stovetop", label: "on a ring" },
+  { value: "electric", label: "electric" },
+] as const;
+const set = (part: Partial<PressureCooker>) => emit("change", { ...props.cooker, ...part });
+const setDrive = (drive: PressureCooker["drive"]) =>
+  set(
+    drive === "electric"
+      ? { drive, highKPa: ELECTRIC_HIGH_KPA, lowKPa: ELECTRIC_LOW_KPA }
+      : { drive, highKPa: STOVETOP_SECOND_RING_KPA, lowKPa: null },
+  );
+const heldAt = computed(() =>
+  showTemperature(
+    pressureHoldC(props.cooker.highKPa, props.altitudeM),
+    props.units === "us" ? "us" : "metric",
+  ),
+);
+const numberOf = (event: Event) => Number((event.target as HTMLInputElement).value);
+</script>
+
+<template>
+  <div class="fields">
+    <TickChoice
+      label="How it is heated"
+      :options="DRIVES"
+      :model-value="cooker.drive"
+      @update:model-value="setDrive"
+    />
+    <label
+      >High pressure, kPa gauge
+      <input
+        class="written"
+        type="number"
+        min="20"
+        max="150"
+        :value="cooker.highKPa"
+        @change="set({ highKPa: numberOf($event) })"
+    /></label>
+    <label
+      >Low pressure, kPa, 0 for none
+      <input
+        class="written"
+        type="number"
+        min="0"
+        max="120"
+        :value="cooker.lowKPa ?? 0"
+        @change="set({ lowKPa: numberOf($event) >= 10 ? numberOf($event) : null })"
+    /></label>
+    <UnitField
+      label="Least liquid, by its booklet"
+      placeholder="not known"
+      dimension="volume"
+      :units="units"
+      :min="0"
+      :max="5"
+      :model-value="cooker.minLiquidL"
+      @update:model-value="set({ minLiquidL: $event })"
+    />
+    <label class="check">
+      <input
+        type="checkbox"
+        :checked="cooker.vents"
+        @change="set({ vents: ($event.target as HTMLInputElement).checked })"
+      />
+      steam leaves all the time
+    </label>
+    <p class="quiet">
+      It holds at <b class="figure">{{ heldAt }}</b> here
+    </p>
+  </div>
+</template>
+
+<style scoped>
+.fields {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 24px;
+  align-items: end;
+}
+
+label:not(.check) {
+  color: var(--quiet);
+  font-size: 14px;
+}
+
+input[type="number"] {
+  display: block;
+  width: 96px;
+}
+</style>

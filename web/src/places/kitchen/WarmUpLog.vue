@@ -1,0 +1,123 @@
+<script setup lang="ts">
+import { fitWarmUp } from "@kettlos/core/heat/warm-up";
+import { outcomeOf } from "@kettlos/core/units/problem";
+import { showDuration, showTemperature, type UnitSystem } from "@kettlos/core/units/show";
+import type { WarmUp } from "@kettlos/core/vessel/vessel-schema";
+import { computed, ref, watch } from "vue";
+import TickChoice from "../../controls/TickChoice.vue";
+
+/** A slow cooker's own warm-up, read in plain water: it replaces the usual figures for its setting. */
+const props = defineProps<{ warmUps: readonly WarmUp[]; units: UnitSystem }>();
+const emit = defineEmits<{ change: [WarmUp[]] }>();
+const SETTINGS = [
+  { value: "low", label: "LOW" },
+  { value: "high", label: "HIGH" },
+] as const;
+const setting = ref<WarmUp["setting"]>("low");
+const fill = ref(67);
+const text = ref("");
+const problem = ref("");
+const kept = computed(() => props.warmUps.find((w) => w.setting === setting.value) ?? null);
+const fit = computed(() => {
+  if (kept.value === null) return null;
+  const { readings } = kept.value;
+  const outcome = outcomeOf(() => fitWarmUp(readings));
+  return outcome.ok ? outcome.value : null;
+});
+
+watch(
+  kept,
+  (log) => {
+    text.value = log?.readings.map((r) => `${r.tMin} ${r.tempC}`).join("\n") ?? "";
+    fill.value = Math.round((log?.fillShare ?? 0.67) * 100);
+    problem.value = "";
+  },
+  { immediate: true },
+);
+
+const LINE = /^\s*(?<min>\d+(?:[.,]\d+)?)\s*(?:min)?[\s,;:]+(?<c>\d+(?:[.,]\d+)?)\s*(?:°?C)?\s*$/i;
+const numberOf = (text: string | undefined) => Number((text ?? "").replace(",", "."));
+
+function save() {
+  const others = props.warmUps.filter((w) => w.setting !== setting.value);
+  if (text.value.trim() === "") {
+    problem.value = "";
+    emit("change", [...others]);
+    return;
+  }
+  const readings: WarmUp["readings"] = [];
+  for (const line of text.value.split("\n").filter((l) => l.trim() !== "")) {
+    const groups = LINE.exec(line)?.groups;
+    if (groups === undefined) {
+      problem.value = `"${line.trim()}" is not a reading. Write minutes and °C, one reading a line: 60 41.`;
+      return;
+    }
+    readings.push({ tMin: numberOf(groups["min"]), tempC: numberOf(groups["c"]) });
+  }
+  const outcome = outcomeOf(() => fitWarmUp(readings));
+  if (!outcome.ok) {
+    problem.value = outcome.problem.message;
+    return;
+  }
+  problem.value = "";
+  const fillShare = Math.min(1, Math.max(0.1, fill.value / 100));
+  emit("change", [...others, { setting: setting.value, fillShare, readings }]);
+}
+</script>
+
+<template>
+  <div class="log">
+    <TickChoice v-model="setting" label="Setting" :options="SETTINGS" />
+    <label
+      >Filled with water to, %
+      <input v-model.number="fill" class="written" type="number" min="10" max="100" @change="save"
+    /></label>
+    <label
+      >Its own warm-up: minutes and °C, a reading a line
+      <textarea v-model="text" rows="4" placeholder="0 12&#10;60 41&#10;120 60" @change="save" />
+    </label>
+    <p v-if="problem" class="ember" role="alert">{{ problem }}</p>
+    <p v-else-if="fit !== null">
+      It settles at
+      <b class="figure">{{ showTemperature(fit.plateauC, units === "us" ? "us" : "metric") }}</b>,
+      two thirds of the way after <b class="figure">{{ showDuration(fit.tauMin * 1.1) }}</b>. This
+      is used in place of the usual figures.
+    </p>
+    <p v-else class="quiet">Without a log the usual figures stand, give or take 3 °C.</p>
+  </div>
+</template>
+
+<style scoped>
+.log {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 24px;
+  align-items: end;
+}
+
+label {
+  color: var(--quiet);
+  font-size: 14px;
+}
+
+input[type="number"] {
+  display: block;
+  width: 80px;
+}
+
+textarea {
+  display: block;
+  width: 240px;
+  padding: 6px 8px;
+  border: 1px solid var(--tick);
+  border-radius: 3px;
+  background: var(--surface);
+  color: var(--ink);
+  font: inherit;
+  font-size: 16px;
+}
+
+p {
+  max-width: 320px;
+}
+</style>

@@ -1,0 +1,142 @@
+import type { WarmUp } from "@kettlos/core/vessel/vessel-schema";
+import { mount } from "@vue/test-utils";
+import { ElInput } from "element-plus";
+import { createPinia, setActivePinia } from "pinia";
+import { beforeEach, describe, expect, test, vi } from "vitest";
+import { sample } from "../../../test/pot";
+import { useKitchenStore } from "../../data/kitchen-store";
+import { importAll } from "../../data/repository";
+import OvenList from "./OvenList.vue";
+import PotEditor from "./PotEditor.vue";
+import PressureCookerFields from "./PressureCookerFields.vue";
+import WarmUpLog from "./WarmUpLog.vue";
+
+const global = { components: { ElInput } };
+const vessel = (id: string) => {
+  const found = sample.kitchen.vessels.find((v) => v.id === id);
+  if (found === undefined) throw new Error(id);
+  return found;
+};
+
+describe("what the maker says of a pressure cooker", () => {
+  const mounted = () =>
+    mount(PressureCookerFields, {
+      props: {
+        cooker: { drive: "stovetop", highKPa: 103, lowKPa: 60, minLiquidL: null, vents: false },
+        altitudeM: 1640,
+        units: "metric",
+      },
+      global,
+    });
+
+  test("shows at what it holds here", () => {
+    expect(mounted().text()).toContain("It holds at 118.0 °C here");
+  });
+
+  test("electric ones have their own pressures; none is none", async () => {
+    const wrapper = mounted();
+    await wrapper.findAll("input[type=radio]")[1]?.setValue(true);
+    expect(wrapper.emitted("change")?.at(-1)?.[0]).toMatchObject({
+      drive: "electric",
+      highKPa: 80,
+      lowKPa: 40,
+    });
+    const low = wrapper.findAll("input[type=number]")[1];
+    await low?.setValue(0);
+    expect(wrapper.emitted("change")?.at(-1)?.[0]).toMatchObject({ lowKPa: null });
+  });
+});
+
+describe("a slow cooker's own warm-up", () => {
+  const log = (warmUps: WarmUp[] = []) =>
+    mount(WarmUpLog, { props: { warmUps, units: "metric" }, global });
+  const write = async (wrapper: ReturnType<typeof log>, text: string) => {
+    await wrapper.find("textarea").setValue(text);
+    await wrapper.find("textarea").trigger("change");
+  };
+  const lines = [0, 60, 120, 240, 360].map(
+    (t) => `${t} ${(92 - 80 * Math.exp(-t / 130)).toFixed(1)}`,
+  );
+
+  test("is read a line a reading, fitted, and kept for its setting", async () => {
+    const wrapper = log();
+    await write(wrapper, lines.join("\n"));
+    const [kept] = wrapper.emitted("change")?.at(-1)?.[0] as WarmUp[];
+    expect(kept).toMatchObject({ setting: "low", fillShare: 0.67 });
+    expect(kept?.readings).toHaveLength(5);
+    await wrapper.setProps({ warmUps: [kept!] });
+    expect(wrapper.text()).toMatch(/settles at 9[12]\.\d °C/);
+  });
+
+  test("a line that is no reading, or too few of them, says so and keeps what was typed", async () => {
+    const wrapper = log();
+    await write(wrapper, "0 12\nwarm");
+    expect(wrapper.find("[role=alert]").text()).toContain('"warm" is not a reading');
+    await write(wrapper, "0 12\n60 41");
+    expect(wrapper.find("[role=alert]").text()).toContain("four readings");
+    expect(wrapper.find("textarea").element.value).toBe("0 12\n60 41");
+    expect(wrapper.emitted("change")).toBeUndefined();
+  });
+
+  test("emptied it is forgotten, the other setting's stays", async () => {
+    const readings = [0, 60, 120, 240].map((tMin) => ({
+      tMin,
+      tempC: 90 - 80 * Math.exp(-tMin / 80),
+    }));
+    const wrapper = log([
+      { setting: "low", fillShare: 0.6, readings },
+      { setting: "high", fillShare: 0.6, readings },
+    ]);
+    await write(wrapper, "");
+    const left = wrapper.emitted("change")?.at(-1)?.[0] as WarmUp[];
+    expect(left.map((w) => w.setting)).toEqual(["high"]);
+  });
+});
+
+describe("a pot that becomes another kind", () => {
+  const editor = (id: string) =>
+    mount(PotEditor, {
+      props: { vessel: vessel(id), units: "metric", altitudeM: 1640, usedBy: [] },
+      global,
+    });
+  const choose = (wrapper: ReturnType<typeof editor>, text: string) =>
+    wrapper
+      .findAll("label")
+      .find((l) => l.text() === text)
+      ?.find("input")
+      .setValue(true);
+
+  test("a pressure cooker says its pressure, and forgets it when it is a pot again", async () => {
+    const pot = editor("tall");
+    await choose(pot, "pressure cooker");
+    expect(pot.emitted("change")?.at(-1)?.[0]).toMatchObject({
+      kind: "pressureCooker",
+      pressure: { drive: "stovetop", highKPa: 103 },
+    });
+    const cooker = editor("pressure");
+    await choose(cooker, "casserole");
+    expect(cooker.emitted("change")?.at(-1)?.[0]).not.toHaveProperty("pressure");
+  });
+});
+
+describe("ovens", () => {
+  beforeEach(async () => {
+    setActivePinia(createPinia());
+    await importAll(sample, "replace");
+  });
+
+  test("one in use stays, another can be added, changed and removed", async () => {
+    const store = useKitchenStore();
+    await vi.waitFor(() => expect(store.isLoaded).toBe(true));
+    const wrapper = mount(OvenList, { global });
+    expect(wrapper.find("button.link").text()).toBe("in use");
+    await wrapper.find("button.button").trigger("click");
+    await vi.waitFor(() => expect(wrapper.findAll("li")).toHaveLength(2));
+    await wrapper.findAll("input[type=number]")[1]?.setValue(900);
+    expect(wrapper.find("[role=alert]").text()).toContain("900 does not");
+    await wrapper.findAll("input[type=checkbox]")[1]?.setValue(true);
+    await vi.waitFor(() => expect(store.kitchen?.ovens[1]?.fan).toBe(true));
+    await wrapper.findAll("button.link")[1]?.trigger("click");
+    await vi.waitFor(() => expect(store.kitchen?.ovens).toHaveLength(1));
+  });
+});

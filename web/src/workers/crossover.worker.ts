@@ -1,0 +1,38 @@
+import { convertDish, type Converted, type ExplainedRange } from "@kettlos/core/because/converted";
+import type { Target } from "@kettlos/core/convert/convert";
+import type { CrockSetting } from "@kettlos/core/heat/slow-cooker";
+import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
+import type { Plan } from "@kettlos/core/simulate/plan-schema";
+import { expose } from "comlink";
+
+let newest = 0;
+let drawn: () => readonly (ExplainedRange | null)[] = () => [];
+
+/** Lets messages that wait come in, so that a newer question is known of. */
+const breathe = () => new Promise((resolve) => setTimeout(resolve, 0));
+
+const api = {
+  /** Expected figures of a dish on every heat; null where a newer question has come since. */
+  async convert(
+    token: number,
+    plan: Plan,
+    kitchen: Kitchen,
+    changed: readonly Target[],
+    settings?: readonly CrockSetting[],
+  ): Promise<Converted | null> {
+    newest = token;
+    await breathe();
+    if (token !== newest) return null;
+    const { converted, ranges } = convertDish(plan, kitchen, changed, settings);
+    drawn = ranges;
+    return converted;
+  },
+  /** The ranges of the last converted dish; null where a newer question has come since. */
+  async ranges(token: number): Promise<readonly (ExplainedRange | null)[] | null> {
+    await breathe();
+    return token === newest ? drawn() : null;
+  },
+};
+export type CrossoverWorker = typeof api;
+
+expose(api);
