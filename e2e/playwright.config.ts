@@ -6,8 +6,9 @@ const report = process.env["E2E_REPORT"];
 
 export default defineConfig({
   testDir: ".",
-  timeout: 60_000,
-  expect: { timeout: 10_000 },
+  timeout: 90_000,
+  // Two workers share two cores with the server and the pages' own workers.
+  expect: { timeout: 20_000 },
   workers: 2,
   forbidOnly: process.env["CI"] !== undefined,
   reporter: report === undefined ? "list" : [["line"], ["json", { outputFile: report }]],

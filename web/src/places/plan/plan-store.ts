@@ -4,14 +4,14 @@ import { startSolids } from "@kettlos/core/simulate/water-ways";
 import { vesselOf } from "@kettlos/core/simulate/references";
 import type { Outcome } from "@kettlos/core/units/problem";
 import { liquidAtDepthL } from "@kettlos/core/vessel/solids";
-import { useDebounceFn } from "@vueuse/core";
+import { useThrottleFn } from "@vueuse/core";
 import { defineStore } from "pinia";
 import { computed, shallowRef, watch } from "vue";
 import { clockHour } from "../../data/clock-hour";
 import { useKitchenStore } from "../../data/kitchen-store";
 import { savePlan } from "../../data/repository";
 
-const SAVE_AFTER_MS = 250;
+const SAVE_EVERY_MS = 250;
 const SMALLEST_WATER_L = 0.1;
 
 /** The plan on the screen, what it answers, and its saving. */
@@ -23,7 +23,8 @@ export const usePlanStore = defineStore("plan", () => {
   const answers = shallowRef<Answers | null>(null);
   const before = shallowRef<Plan | null>(null);
 
-  const save = useDebounceFn(() => flush(), SAVE_AFTER_MS);
+  // A change is written at once, a run of changes every so often and at its end.
+  const save = useThrottleFn(() => flush(), SAVE_EVERY_MS, true, true);
   let isDirty = false;
 
   async function flush(): Promise<void> {
