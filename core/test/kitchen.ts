@@ -5,7 +5,7 @@ import type { z } from "zod";
 /** A small kitchen for tests: one straight and one tapered pot, one gas ring. */
 export const testKitchen = (over: Partial<z.input<typeof KitchenSchema>> = {}): Kitchen =>
   KitchenSchema.parse({
-    schemaVersion: 2,
+    schemaVersion: 3,
     id: "kitchen",
     name: "Bramholt Hut",
     altitudeM: 1640,
@@ -69,7 +69,7 @@ export const testKitchen = (over: Partial<z.input<typeof KitchenSchema>> = {}): 
 /** Lamb neck broth, 2.2 kg in 4.4 L, six hours at a bare simmer with the lid off. */
 export const testPlan = (over: Partial<z.input<typeof PlanSchema>> = {}): Plan =>
   PlanSchema.parse({
-    schemaVersion: 2,
+    schemaVersion: 3,
     id: "plan",
     name: "Lamb neck broth",
     vesselId: "tall",

@@ -289,7 +289,7 @@ describe("cooking", () => {
         kind: "added",
         id: "z",
         batchId: "on-fire",
-        schemaVersion: 2,
+        schemaVersion: 3,
         atMs: NOW,
         itemId: leek.id,
         massKg: 0.25,

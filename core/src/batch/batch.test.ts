@@ -23,7 +23,7 @@ type Loose = CookEvent extends infer E
     : never
   : never;
 const events = (...list: Loose[]): CookEvent[] =>
-  list.map((e, i) => CookEventSchema.parse({ ...e, id: `e${i}`, batchId: "b", schemaVersion: 2 }));
+  list.map((e, i) => CookEventSchema.parse({ ...e, id: `e${i}`, batchId: "b", schemaVersion: 3 }));
 
 describe("folding events", () => {
   test("a cook goes from filling to done", () => {
@@ -71,7 +71,7 @@ describe("folding events", () => {
         kind: "undo",
         id: "u2",
         batchId: "b",
-        schemaVersion: 2,
+        schemaVersion: 3,
         atMs: LIT + 3 * MIN,
         eventId: "u1",
       },
@@ -96,7 +96,7 @@ describe("folding events", () => {
             kind: "undo",
             id: `u${k}`,
             batchId: "b",
-            schemaVersion: 2,
+            schemaVersion: 3,
             atMs: LIT + n + k,
             eventId: target.id,
           });

@@ -24,7 +24,7 @@ const dish = (name: HeatName, over: Parameters<typeof testBraise>[0] = {}): Plan
 
 const happened = (...events: object[]): CookEvent[] =>
   events.map((e, i) =>
-    CookEventSchema.parse({ ...e, id: `e${i}`, batchId: "b", schemaVersion: 2 }),
+    CookEventSchema.parse({ ...e, id: `e${i}`, batchId: "b", schemaVersion: 3 }),
   );
 const titles = (plan: Plan, events: readonly CookEvent[], nowMs: number): string[] => {
   const cook = fold(events);

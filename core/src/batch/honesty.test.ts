@@ -57,7 +57,7 @@ describe("the forecast is honest", () => {
             value: pointAt(trace, trace.toSimmerMin + min).depthM + 0.002 * normal(random),
           },
         })),
-      ].map((e, k) => CookEventSchema.parse({ ...e, id: `e${k}`, batchId: "b", schemaVersion: 2 }));
+      ].map((e, k) => CookEventSchema.parse({ ...e, id: `e${k}`, batchId: "b", schemaVersion: 3 }));
       const range = (events: readonly CookEvent[]) =>
         forecastLive(plan, kitchen, fold(events), simmerMs + 301 * MIN).strainedL;
       const first = range(list.slice(0, 2));
@@ -90,7 +90,7 @@ describe("before anything is known", () => {
     const events = [
       { kind: "lit", atMs: LIT },
       { kind: "simmers", atMs: LIT + 45 * MIN },
-    ].map((e, k) => CookEventSchema.parse({ ...e, id: `e${k}`, batchId: "b", schemaVersion: 2 }));
+    ].map((e, k) => CookEventSchema.parse({ ...e, id: `e${k}`, batchId: "b", schemaVersion: 3 }));
     const live = forecastLive(plan, kitchen, fold(events), LIT + 60 * MIN);
     const mark = live.planned.marks.find((m) => m.kind === "bonesBare");
     const modelled = (mark?.tMin ?? 0) - live.planned.toSimmerMin;

@@ -1,5 +1,6 @@
 import { DRY_ALARM_M } from "../liquid/constants";
 import { hobFluxKgM2H } from "../liquid/evaporation";
+import { countedBack } from "../simulate/counted-back";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
 import { vesselOf } from "../simulate/references";
@@ -49,10 +50,11 @@ export class LiveModel {
     const holdMin = this.planned.holdMin;
     const heldMin = Math.max(0, this.modelMin(nowMs) - this.planned.toSimmerMin);
     const longMin = Math.min(2880, Math.max(holdMin * 1.5 + 60, heldMin + 120));
+    const staged = countedBack(plan, this.planned);
     const longPlan: Plan = {
       ...plan,
       stop: { by: "time", holdMin: longMin },
-      items: plan.items.map((item) => {
+      items: staged.items.map((item) => {
         // Under pressure what goes in late waits for the lid, after the hold.
         if (item.when.at !== "beforeEnd" || plan.heat.method === "pressure") return item;
         const added = cook.addedItems.get(item.id);

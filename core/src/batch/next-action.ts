@@ -1,4 +1,5 @@
 import { ingredientById } from "../ingredient/catalogue";
+import { countedBack } from "../simulate/counted-back";
 import type { Heat, Plan, PlanItem } from "../simulate/plan-schema";
 import type { Cook } from "./fold";
 import type { LiveForecast } from "./live-forecast";
@@ -32,12 +33,13 @@ export interface Action {
  * Empty once it is strained.
  */
 export function actionsFor(
-  plan: Plan,
+  written: Plan,
   cook: Cook,
   forecast: LiveForecast,
   nowMs: number,
 ): readonly Action[] {
   if (cook.strainedMs !== null) return [];
+  const plan = countedBack(written, forecast.planned);
   if (cook.litMs === null)
     return [
       {

@@ -2,6 +2,7 @@ import { ingredientById } from "../ingredient/catalogue";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import { centreIsHot, holdForCook, overMin, untilCooked } from "../simulate/hold-for-cook";
 import type { Heat, Plan, PlanItem } from "../simulate/plan-schema";
+import { ingredientOf, pouredKg } from "../simulate/item-facts";
 import { vesselOf } from "../simulate/references";
 import { runOnce } from "../simulate/simulate";
 import type { Trace } from "../simulate/trace";
@@ -46,10 +47,10 @@ const BEAN_POT_MIN = 15;
 const scaled = (items: readonly PlanItem[], by: number): readonly PlanItem[] =>
   by === 1 ? items : items.map((i) => ({ ...i, massKg: i.massKg * by }));
 
-const pouredKg = (items: readonly PlanItem[]): number =>
+const pouredInKg = (items: readonly PlanItem[]): number =>
   items
-    .filter((i) => i.when.at === "start" && ingredientById(i.ingredientId).isLiquid)
-    .reduce((sum, i) => sum + i.massKg, 0);
+    .filter((i) => i.when.at === "start" && ingredientOf(i).isLiquid)
+    .reduce((sum, i) => sum + pouredKg(i), 0);
 
 /** Dry common beans are boiled hard: on the hob in the pot itself, for oven and slow cooker before. */
 function withBeansBoiled(plan: Plan, kitchen: Kitchen): Plan {
@@ -131,7 +132,7 @@ function solve(
   const vessel = vesselOf(base, kitchen);
   const wantedKg = goal.trace.endLiquidKg / loads;
   const leastL = leastLiquidL(base, vessel);
-  const leastKg = Math.max(0, leastL * COLD_DENSITY_KG_L - pouredKg(base.items));
+  const leastKg = Math.max(0, leastL * COLD_DENSITY_KG_L - pouredInKg(base.items));
   const heldKg = heldBackL * COLD_DENSITY_KG_L;
   const held: readonly PlanItem[] = heldKg > 0 ? [heldBack(heldKg)] : [];
   let items: readonly PlanItem[] = base.items;
@@ -227,6 +228,7 @@ const heldBack = (massKg: number): PlanItem => ({
   when: { at: "offHeat" },
   preparation: "boiling, from the kettle",
   boneState: "raw",
+  work: [],
   frozen: false,
   boiledMin: 0,
 });

@@ -1,3 +1,4 @@
+import { countedBack } from "../simulate/counted-back";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
 import { simulate } from "../simulate/simulate";
@@ -19,5 +20,5 @@ export function goalOf(plan: Plan, kitchen: Kitchen): Goal {
   const water = waterL(plan, kitchen);
   const trace = simulate(plan, kitchen, { waterKg: coldWaterKg(water, kitchen) });
   if (trace.problem !== null) throw trace.problem;
-  return { plan, waterL: water, trace };
+  return { plan: countedBack(plan, trace), waterL: water, trace };
 }

@@ -47,15 +47,19 @@ const BY_INGREDIENT: Readonly<Record<string, readonly TargetId[]>> = {
   swede: ROOT,
   beet: ROOT,
   squash: ["rootsHold", "rootsSoft"],
-  celery: ["rootsSoft"],
+  celery: ["rootsSoft", "rootsHold"],
   fennel: ["rootsSoft"],
   potato: ["potatoStarchy", "potatoWaxy"],
   cabbage: ["quickVegetable"],
   pepper: ["quickVegetable"],
   greenBean: ["quickVegetable"],
-  onion: ["onionMelt", "rootsHold"],
-  shallot: ["onionMelt", "rootsHold"],
+  onion: ["onionSoft", "onionMelt"],
+  shallot: ["onionSoft", "onionMelt"],
   leek: ["rootsSoft"],
+  spinach: ["quickVegetable"],
+  peas: ["quickVegetable"],
+  sweetcorn: ["quickVegetable"],
+  smokedSausage: ["sausage"],
 };
 
 /** The ends an ingredient can be cooked to, the usual one first; empty where none is judged. */
@@ -87,7 +91,7 @@ export function coreRuleOf(ingredientId: string): CoreRule | null {
   if (i.game === true)
     return { coreC: 74, what: "game", whose: "wildlife agencies; your local food code rules" };
   if (i.flavour === "poultry") return { coreC: 74, what: "poultry", whose: USDA };
-  if (i.id === "mincedBeef" || i.id === "sausage")
+  if (i.id === "mincedBeef" || i.id === "sausage" || i.id === "smokedSausage")
     return { coreC: 71, what: "ground meat", whose: USDA };
   return { coreC: 63, what: "whole cuts", whose: USDA };
 }

@@ -27,6 +27,7 @@ export const TARGET_IDS = [
   "potatoStarchy",
   "potatoWaxy",
   "quickVegetable",
+  "onionSoft",
   "onionMelt",
 ] as const;
 export type TargetId = (typeof TARGET_IDS)[number];
@@ -87,6 +88,7 @@ export const TARGETS: Record<TargetId, DonenessTarget> = {
   potatoStarchy: target("potatoStarchy", "floury potato", 9, 13, 28),
   potatoWaxy: target("potatoWaxy", "waxy potato", 9, 13, 60),
   quickVegetable: target("quickVegetable", "tender greens", 6, 12, 60),
+  onionSoft: target("onionSoft", "soft onion", 8, 15, 900),
   onionMelt: target("onionMelt", "onion that melts", 40, 55, 900),
 };
 

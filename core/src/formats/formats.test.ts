@@ -12,7 +12,7 @@ import {
 
 const file = (): KettlosFile => ({
   format: "kettlos",
-  schemaVersion: 2,
+  schemaVersion: 3,
   kitchen: testKitchen(),
   plans: [testPlan()],
   batches: [],
@@ -60,7 +60,7 @@ describe("the Kettlos file", () => {
   test.each([
     ["not JSON", "{", /not JSON/],
     ["another file", '{"a":1}', /must be "kettlos"/],
-    ["a newer version", '{"format":"kettlos","schemaVersion":3}', /Update Kettlos/],
+    ["a newer version", '{"format":"kettlos","schemaVersion":99}', /Update Kettlos/],
     ["a list", "[]", /must be "kettlos"/],
   ])("%s is refused with its reason", (_name, text, reason) => {
     const reading = readKettlosFile(text);
@@ -79,7 +79,7 @@ describe("the Kettlos file", () => {
       { path: "plans[0].vesselId", message: 'No vessel "none" in the kitchen.' },
     ]);
     expect(problems({ ...file(), plans: [testPlan(), testPlan()] })[0]?.message).toMatch(/same id/);
-    const event = { id: "e", batchId: "b", schemaVersion: 2, kind: "lit", atMs: 1 };
+    const event = { id: "e", batchId: "b", schemaVersion: 3, kind: "lit", atMs: 1 };
     expect(problems({ ...file(), events: [event] })).toMatchObject([{ path: "events[0].batchId" }]);
   });
 

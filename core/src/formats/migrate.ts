@@ -9,11 +9,18 @@ const isRaw = (value: unknown): value is Raw =>
 const each = (value: unknown, change: (item: unknown) => unknown): unknown =>
   Array.isArray(value) ? value.map(change) : value;
 
-/** Only documents of version 1 are changed; what is not a document passes, for the schema to judge. */
-const fromOne = (change: (document: Raw) => Raw) => (value: unknown) =>
-  isRaw(value) && value.schemaVersion === 1
-    ? { ...change(value), schemaVersion: SCHEMA_VERSION }
-    : value;
+type Step = (document: Raw) => Raw;
+
+/** Brings a document up version by version; what is not a document passes, for the schema to judge. */
+const upTo3 = (fromOne: Step, fromTwo: Step) => (value: unknown) => {
+  if (!isRaw(value)) return value;
+  let document = value;
+  if (document.schemaVersion === 1) document = { ...fromOne(document), schemaVersion: 2 };
+  if (document.schemaVersion === 2)
+    document = { ...fromTwo(document), schemaVersion: SCHEMA_VERSION };
+  return document;
+};
+const same: Step = (document) => document;
 
 /** Version 1 knew pressure cookers as pots only: they get the second ring until the cook says otherwise. */
 const vessel = (value: unknown): unknown =>
@@ -21,30 +28,47 @@ const vessel = (value: unknown): unknown =>
     ? { ...value, pressure: { drive: "stovetop", highKPa: STOVETOP_SECOND_RING_KPA } }
     : value;
 
+/** Pulses that were always soaked before version 3 knew work of its own. */
+const SOAKED = new Set(["kidneyBean", "runnerBean", "whiteBean", "blackBean", "chickpea"]);
+
+/** Version 2 took every dry bean for soaked unless it said otherwise; version 3 writes the soak down. */
+const item = (value: unknown): unknown =>
+  isRaw(value) &&
+  typeof value.ingredientId === "string" &&
+  SOAKED.has(value.ingredientId) &&
+  value.target !== "beansUnsoaked" &&
+  value.work === undefined
+    ? { ...value, work: [{ kind: "soak" }] }
+    : value;
+
 /** A stored kitchen of an older version in the present form. Version 1 had no ovens. */
-export const migrateKitchen = fromOne((kitchen) => ({
-  ...kitchen,
-  vessels: each(kitchen.vessels, vessel),
-}));
+export const migrateKitchen = upTo3(
+  (kitchen) => ({ ...kitchen, vessels: each(kitchen.vessels, vessel) }),
+  same,
+);
 
 /** A stored plan in the present form. */
-export const migratePlan = fromOne((plan) => plan);
+export const migratePlan = upTo3(same, (plan) => ({ ...plan, items: each(plan.items, item) }));
 
 /** A stored event in the present form. */
-export const migrateEvent = fromOne((event) => event);
+export const migrateEvent = upTo3(same, same);
+
+const batch: Step = (document) => ({
+  ...document,
+  plan: migratePlan(document.plan),
+  kitchen: migrateKitchen(document.kitchen),
+});
 
 /** A stored batch in the present form, with its plan and kitchen. */
-export const migrateBatch = fromOne((batch) => ({
-  ...batch,
-  plan: migratePlan(batch.plan),
-  kitchen: migrateKitchen(batch.kitchen),
-}));
+export const migrateBatch = upTo3(batch, batch);
+
+const file: Step = (document) => ({
+  ...document,
+  kitchen: migrateKitchen(document.kitchen),
+  plans: each(document.plans, migratePlan),
+  batches: each(document.batches, migrateBatch),
+  events: each(document.events, migrateEvent),
+});
 
 /** A whole file in the present form. */
-export const migrateFile = fromOne((file) => ({
-  ...file,
-  kitchen: migrateKitchen(file.kitchen),
-  plans: each(file.plans, migratePlan),
-  batches: each(file.batches, migrateBatch),
-  events: each(file.events, migrateEvent),
-}));
+export const migrateFile = upTo3(file, file);

@@ -9,3 +9,11 @@ export const PieceSchema = z.discriminatedUnion("kind", [
   z.object({ kind: z.literal("ball"), diameterM: Length }),
 ]);
 export type PieceShape = z.infer<typeof PieceSchema>;
+
+/** Its shortest measure, m: what a knife sets. */
+export const pieceEdgeM = (piece: PieceShape): number =>
+  piece.kind === "brick"
+    ? Math.min(...piece.sizeM)
+    : piece.kind === "cylinder"
+      ? Math.min(piece.diameterM, piece.lengthM)
+      : piece.diameterM;

@@ -1,5 +1,5 @@
 import type { Ingredient } from "./ingredient";
-import { alcohol, entry, one, POURED, POWDER, saltContent, water } from "./make";
+import { alcohol, entry, FAT, one, POURED, POWDER, saltContent, water } from "./make";
 
 const SALTY = "no salt for animals";
 const DRINK = "no alcohol for animals";
@@ -22,7 +22,7 @@ const liquid = (
 export const LIQUIDS: readonly Ingredient[] = [
   liquid("water", "Water", 1),
   liquid("boughtStock", "Bought stock", 0.97, {
-    alsoCalled: ["stock"],
+    alsoCalled: ["stock", "chicken stock", "beef stock", "vegetable stock", "broth"],
     saltGKg: saltContent(8),
     allergens: ["celery"],
     petHazard: SALTY,
@@ -73,7 +73,11 @@ export const ACIDS: readonly Ingredient[] = [
     alsoCalled: ["lemon"],
     each: { lemon: one(45) },
   }),
-  acid("tomatoPaste", "Tomato paste", 0.74, { saltGKg: saltContent(3) }),
+  acid("tomatoPaste", "Tomato paste", 0.74, {
+    saltGKg: saltContent(3),
+    alsoCalled: ["tomato puree"],
+    each: { tbsp: one(16), tube: one(200) },
+  }),
 ];
 
 const salt = (id: string, name: string, gKg: number, more: Partial<Ingredient> = {}): Ingredient =>
@@ -120,12 +124,14 @@ const starch = (id: string, name: string, more: Partial<Ingredient> = {}): Ingre
 
 export const STARCHES: readonly Ingredient[] = [
   starch("flour", "Wheat flour", {
-    alsoCalled: ["flour"],
+    alsoCalled: ["flour", "plain flour"],
+    each: { tbsp: one(8) },
     allergens: ["gluten"],
   }),
-  starch("cornStarch", "Corn starch", { alsoCalled: ["cornflour"] }),
+  starch("cornStarch", "Corn starch", { alsoCalled: ["cornflour"], each: { tbsp: one(8) } }),
   starch("potatoStarch", "Potato starch"),
   starch("arrowroot", "Arrowroot"),
+  starch("tapioca", "Tapioca starch"),
   starch("gelatinPowder", "Gelatin powder"),
 ];
 
@@ -144,8 +150,46 @@ export const DAIRY: readonly Ingredient[] = [
   dairy("cream", "Cream", 0.58, 1),
   dairy("sourCream", "Sour cream", 0.74, 1),
   {
-    ...dairy("butter", "Butter, salted", 0.16, 15),
-    isLiquid: false,
-    petHazard: "no rich fat for animals",
+    ...dairy("creamAlternative", "Oat cream", 0.8, 1),
+    alsoCalled: ["plant cream"],
+    allergens: ["gluten"],
   },
+];
+
+const fat = (id: string, name: string, more: Partial<Ingredient> = {}): Ingredient =>
+  entry("fat", id, name, FAT, {
+    role: "flavour",
+    staging: "start",
+    waterShare: water(0),
+    petHazard: "no rich fat for animals",
+    each: { tsp: one(4.5), tbsp: one(14) },
+    ...more,
+  });
+
+/** Fats to fry in; they float as fat and never join the liquid. */
+export const FATS: readonly Ingredient[] = [
+  fat("oil", "Oil", { alsoCalled: ["olive oil", "vegetable oil", "rapeseed oil"] }),
+  fat("lard", "Lard"),
+  fat("butter", "Butter, salted", {
+    alsoCalled: ["butter"],
+    waterShare: water(0.16),
+    saltGKg: saltContent(15),
+    allergens: ["milk"],
+  }),
+  fat("beefDripping", "Beef dripping", { alsoCalled: ["dripping", "tallow"] }),
+  fat("peanutButter", "Peanut butter", { allergens: ["peanut"], staging: "last30" }),
+];
+
+const sweet = (id: string, name: string, each: Ingredient["each"]): Ingredient =>
+  entry("sweet", id, name, POWDER, {
+    role: "seasoning",
+    staging: "last10",
+    waterShare: water(0),
+    each,
+  });
+
+/** What sweetens. It dissolves and takes no room. */
+export const SWEETS: readonly Ingredient[] = [
+  sweet("sugar", "Sugar", { tsp: one(4), tbsp: one(13) }),
+  sweet("honey", "Honey", { tsp: one(7), tbsp: one(21) }),
 ];

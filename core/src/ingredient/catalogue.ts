@@ -1,8 +1,9 @@
 import { Problem } from "../units/problem";
 import { BONES } from "./catalogue-bones";
 import { FISHES, MEATS } from "./catalogue-meat-fish";
-import { ACIDS, DAIRY, LIQUIDS, SALTS, STARCHES } from "./catalogue-pantry";
+import { ACIDS, DAIRY, FATS, LIQUIDS, SALTS, STARCHES, SWEETS } from "./catalogue-pantry";
 import { AROMATICS, DRIEDS, GRAINS, PULSES, VEGETABLES } from "./catalogue-plants";
+import { READY_MADE } from "./catalogue-ready-made";
 import type { Ingredient } from "./ingredient";
 
 /** Everything that can go into a pot, in the order it is offered. */
@@ -20,6 +21,9 @@ export const CATALOGUE: readonly Ingredient[] = [
   ...SALTS,
   ...STARCHES,
   ...DAIRY,
+  ...FATS,
+  ...SWEETS,
+  ...READY_MADE,
 ];
 
 const BY_ID: ReadonlyMap<string, Ingredient> = new Map(CATALOGUE.map((i) => [i.id, i]));

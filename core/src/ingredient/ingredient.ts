@@ -31,7 +31,9 @@ export type IngredientGroup =
   | "acid"
   | "salt"
   | "starch"
-  | "dairy";
+  | "dairy"
+  | "fat"
+  | "sweet";
 
 /** What a stock is made from decides how long its flavour takes to come. */
 export type FlavourKind = "fish" | "vegetable" | "poultry" | "meat";

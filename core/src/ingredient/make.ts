@@ -44,6 +44,8 @@ export const DRY_PULSE = material("dry pulses", 1.25, 1.7, 0.6);
 export const DRY_GRAIN = material("dry grain", 1.3, 1.7, 0.6);
 export const DRIED_FOOD = material("dried goods", 1.1, 1.7, 0.4);
 export const POWDER = material("fine dry goods", 1.5, 1.2, 0.6);
+/** Melted fat: 0.92 kg/L. */
+export const FAT = material("fat", 0.92, 2.0, 1);
 export const POURED = material("pourable goods", 1.0, 4.0, 1);
 
 /** A water share from food composition tables. */

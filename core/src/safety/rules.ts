@@ -80,7 +80,9 @@ const POT_RULES: readonly Rule[] = [
   },
   {
     hazard: "bones standing bare",
-    check: ({ trace }) => {
+    check: ({ plan, trace }) => {
+      // A stew or braise may stand out of its liquid; bones of a stock may not.
+      if (plan.end === "served") return null;
       const bare = trace.marks.find((m) => m.kind === "bonesBare");
       return bare === undefined || trace.problem !== null
         ? null
@@ -171,7 +173,7 @@ const POT_RULES: readonly Rule[] = [
       has(plan, (i) => i.group === "bones")
         ? {
             id: "splinters",
-            severity: plan.feeds === "animals" ? "danger" : "note",
+            severity: plan.feeds === "animals" ? "caution" : "note",
             places: plan.feeds === "animals" ? ["plan", "strain"] : ["strain"],
             title: "Strain twice; no cooked bones to animals",
             text: "Chopped and long-cooked bones leave splinters. Use a fine sieve after the coarse one.",

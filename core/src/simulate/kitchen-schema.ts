@@ -4,7 +4,7 @@ import { RingSchema } from "../heat/ring-schema";
 import { VesselSchema } from "../vessel/vessel-schema";
 
 /** Version of every stored or exported Kettlos document. */
-export const SCHEMA_VERSION = 2;
+export const SCHEMA_VERSION = 3;
 
 const unique = (items: readonly { id: string }[]) =>
   new Set(items.map((i) => i.id)).size === items.length;
@@ -21,5 +21,20 @@ export const KitchenSchema = z.object({
   vessels: z.array(VesselSchema).max(60).refine(unique, "Two vessels have the same id."),
   rings: z.array(RingSchema).max(20).refine(unique, "Two rings have the same id."),
   ovens: z.array(OvenSchema).max(10).refine(unique, "Two ovens have the same id.").default([]),
+  /** What is in the house, by ingredient. */
+  onHand: z
+    .array(
+      z.object({ ingredientId: z.string().min(1).max(80), massKg: z.number().min(0).max(500) }),
+    )
+    .max(300)
+    .default([]),
+  /** What a kilogram costs here, in the kitchen's own money. */
+  prices: z
+    .array(
+      z.object({ ingredientId: z.string().min(1).max(80), perKg: z.number().min(0).max(10000) }),
+    )
+    .max(300)
+    .default([]),
+  currency: z.string().trim().max(8).default("€"),
 });
 export type Kitchen = z.infer<typeof KitchenSchema>;

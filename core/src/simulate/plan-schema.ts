@@ -5,22 +5,42 @@ import { PieceSchema } from "../heat/piece-schema";
 import { RELEASES } from "../heat/pressure";
 import { CROCK_SETTINGS } from "../heat/slow-cooker";
 import { isIngredientId } from "../ingredient/catalogue";
+import { LabelSchema } from "../ingredient/label";
+import { WorkSchema } from "../prepare/work-schema";
 import { LIDS } from "../vessel/lid";
+import { ACCOMPANIMENTS, DIETS, KINDS } from "./dish-words";
 import { SCHEMA_VERSION } from "./kitchen-schema";
 
 const Id = z.string().min(1).max(80);
+const uniqueIds = (items: readonly { id: string }[]) =>
+  new Set(items.map((i) => i.id)).size === items.length;
 
 /**
  * When an ingredient goes in. Minutes before the end count back from the end of the simmer; under
- * pressure they are simmered with the lid off after release.
+ * pressure they are simmered with the lid off after release. "After" counts from when it simmers (0:
+ * once it has boiled), "whenTender" waits for another ingredient to be at its best.
  */
 export const WhenSchema = z.discriminatedUnion("at", [
   z.object({ at: z.literal("start") }),
+  z.object({ at: z.literal("after"), min: z.number().min(0).max(2880) }),
+  z.object({ at: z.literal("whenTender"), itemId: Id }),
   z.object({ at: z.literal("beforeEnd"), min: z.number().min(1).max(2880) }),
   z.object({ at: z.literal("offHeat") }),
   z.object({ at: z.literal("afterStrain") }),
+  z.object({ at: z.literal("nextDay") }),
 ]);
 export type When = z.infer<typeof WhenSchema>;
+
+/** When it comes out again, and whether it goes back in at the end. */
+export const OutSchema = z.object({
+  when: z.discriminatedUnion("at", [
+    z.object({ at: z.literal("tender") }),
+    z.object({ at: z.literal("beforeEnd"), min: z.number().min(1).max(2880) }),
+    z.object({ at: z.literal("beforeBoil") }),
+  ]),
+  isBack: z.boolean(),
+});
+export type Out = z.infer<typeof OutSchema>;
 
 export const PlanItemSchema = z.object({
   id: Id,
@@ -44,6 +64,12 @@ export const PlanItemSchema = z.object({
   piece: PieceSchema.optional(),
   /** What it shall become: to slice or to shred, to hold or to melt. */
   target: z.enum(TARGET_IDS).optional(),
+  out: OutSchema.optional(),
+  /** What is done to it before it goes in, in order. */
+  work: z.array(WorkSchema).max(12).default([]),
+  label: LabelSchema.optional(),
+  /** The plan whose stock this is; its label then carries what that stock will hold. */
+  fromPlanId: Id.optional(),
 });
 export type PlanItem = z.infer<typeof PlanItemSchema>;
 
@@ -144,6 +170,13 @@ export const StopSchema = z.discriminatedUnion("by", [
 ]);
 export type Stop = z.infer<typeof StopSchema>;
 
+/** Something served beside the pot that may draw on its liquid. */
+export const AccompanimentSchema = z.object({
+  kind: z.enum(ACCOMPANIMENTS),
+  /** Dry weight for one eater, kg. */
+  eachKg: z.number().positive().max(2),
+});
+
 /** One pot as planned. */
 export const PlanSchema = z.object({
   schemaVersion: z.literal(SCHEMA_VERSION),
@@ -152,9 +185,28 @@ export const PlanSchema = z.object({
   forWhat: z.string().max(120).default(""),
   /** Who eats it; what is for animals is screened for what harms them. */
   feeds: z.enum(["people", "animals"]).default("people"),
+  /** What kind of pot it is; null where the cook never said. */
+  kind: z.enum(KINDS).nullable().default(null),
+  /** Strained for its liquid, or served as it is. */
+  end: z.enum(["strained", "served"]).default("strained"),
+  /** How many eat of it, and how much each, kg (L of a liquid); null where nobody counted. */
+  serves: z
+    .object({ people: z.number().int().min(1).max(2000), eachKg: z.number().positive().max(5) })
+    .nullable()
+    .default(null),
+  diets: z.array(z.enum(DIETS)).max(DIETS.length).default([]),
+  /** Salt wanted at the end, g per kg of all that is eaten (per L where it is strained). */
+  saltWantedGKg: z.number().min(0).max(30).nullable().default(null),
+  /** Thickness wanted at the end, flour-equivalent g/L. */
+  thickWantedGL: z.number().min(0).max(150).nullable().default(null),
+  /** The cook's choice where cooks differ, by question. */
+  schools: z.record(z.string().max(40), z.string().max(40)).default({}),
+  accompaniments: z.array(AccompanimentSchema).max(8).default([]),
+  /** Where it came from, in the cook's words. */
+  source: z.string().max(300).default(""),
   vesselId: Id,
   ringId: Id,
-  items: z.array(PlanItemSchema).max(60),
+  items: z.array(PlanItemSchema).max(60).refine(uniqueIds, "Two ingredients have the same id."),
   water: WaterSchema,
   heat: HeatSchema,
   stop: StopSchema,
@@ -169,8 +221,9 @@ export const PlanSchema = z.object({
     .default({ when: "afterPause", pressed: false, clothPasses: 0 }),
   /** When it shall be strained, as an ISO time with zone; null when it does not matter. */
   readyAt: z.iso.datetime({ offset: true }).nullable().default(null),
-  /** Minutes of work before the pot goes on. */
+  /** Minutes of work before the pot goes on, beside what the ingredients ask for. */
   prepareMin: z.number().min(0).max(1440).default(15),
+  /** For the next time: shown when it is planned again. */
   note: z.string().max(2000).default(""),
 });
 export type Plan = z.infer<typeof PlanSchema>;

@@ -1,4 +1,3 @@
-import { gelatinDrawnG, ROASTED_FACTOR, USED_BEFORE_FACTOR } from "../extraction/gelatin";
 import { fatCapMm } from "../extraction/fat-cap";
 import {
   BODY_HEAT_KJ_KG_K,
@@ -7,24 +6,22 @@ import {
   WATER_HEAT_KJ_KG_K,
 } from "../heat/constants";
 import { cookRate } from "../doneness/cook-value";
-import { ingredientById } from "../ingredient/catalogue";
 import type { Ingredient } from "../ingredient/ingredient";
-import {
-  FAT_DENSITY_KG_L,
-  FAT_RENDER_MIN,
-  JUICE_LAG_MIN,
-  VEGETABLE_RELEASE_MIN,
-} from "../liquid/constants";
-import { freedShare } from "../liquid/freed";
+import { FAT_DENSITY_KG_L, LEFT_ON_SOLIDS_L_KG } from "../liquid/constants";
 import { Ledger } from "../liquid/ledger";
+import { liquorL } from "../prepare/soaking";
+import { alcoholG, alcoholKept } from "../seasoning/alcohol";
 import { depthForLiquidM, heapTopM, type SolidsIn } from "../vessel/solids";
 import type { Vessel } from "../vessel/vessel-schema";
 import { outerAreaM2, vesselAreaM2 } from "../vessel/volume";
 import { COLD_DENSITY_KG_L, waterDensityKgL } from "../water/properties";
+import { Dissolved, type DissolvedShare } from "./dissolved";
+import { ingredientOf, isLoose, itemWork, pouredKg, soakedKg, valuesOf } from "./item-facts";
 import type { Parameters } from "./parameters";
 import { PieceHeat } from "./piece-heat";
 import { pieceTauOf } from "./piece-of";
 import type { PlanItem } from "./plan-schema";
+import { SolidIn } from "./solid-in";
 
 const FROZEN_KJ_KG = 240;
 /** Solids may change by this much before the heap is measured anew: a hundredth of a millimetre. */
@@ -32,29 +29,18 @@ const GEOMETRY_TOLERANCE_KG = 1e-4;
 /** Start temperatures, °C: model.md, rules for all of it. */
 const FROM_FRIDGE_C = 5;
 const PULSE_C = 15;
-const GELATIN_OF_STATE = {
-  raw: 1,
-  blanched: 1,
-  roasted: ROASTED_FACTOR.value,
-  usedBefore: USED_BEFORE_FACTOR.value,
-} as const;
-/** Fat that roasting or a first use leaves in the bones, of raw. */
-const FAT_OF_STATE = {
-  raw: 1,
-  blanched: 0.95,
-  roasted: 0.5,
-  usedBefore: 0.2,
-} as const;
+/** Wine or beer that is boiled down by itself takes about so long, min. */
+const REDUCE_MIN = 8;
 
-/** One solid in the pot and what it has let go and taken up, kg. */
-export interface SolidIn {
-  readonly item: PlanItem;
-  readonly ingredient: Ingredient;
-  readonly heat: PieceHeat;
-  juiceKg: number;
-  vegetableKg: number;
-  takenUpKg: number;
-  fatKg: number;
+/** Cook value that sweating in its own steam has given, min at 100 °C. */
+const SWEAT_COOK_MIN = 8;
+
+/** A solid lifted out, and the liquid that clings to it. */
+interface OutOfPot {
+  readonly solid: SolidIn;
+  readonly liquidKg: number;
+  readonly dissolved: DissolvedShare;
+  readonly gelatinG: number;
 }
 
 /** Temperature at which an ingredient goes in, °C. */
@@ -80,9 +66,10 @@ export class Pot {
   private readonly pieceKeys = new Map<string, PieceHeat>();
   private readonly bodyKJK: number;
   readonly lossWK: number;
+  readonly dissolved = new Dissolved();
+  private readonly outOfPot = new Map<string, OutOfPot>();
   liquidKg = 0;
   fatKg = 0;
-  saltG = 0;
   tempC: number;
   steamedKg = 0;
   /** Heat still needed to melt what went in frozen, kJ. */
@@ -115,7 +102,7 @@ export class Pot {
     for (const s of this.solidsIn)
       sum +=
         s.item.massKg * s.ingredient.specificHeatKJKgK.value +
-        (s.takenUpKg - s.juiceKg - s.vegetableKg) * WATER_HEAT_KJ_KG_K.value -
+        (s.takenUpKg - s.juiceKg - s.vegetableKg - s.dryLossKg) * WATER_HEAT_KJ_KG_K.value -
         s.fatKg * FAT_HEAT_KJ_KG_K.value;
     return sum;
   }
@@ -128,44 +115,116 @@ export class Pot {
     this.geometry = null;
   }
 
-  /** Puts an ingredient in; what pours joins the liquid at once. */
+  /** Puts an ingredient in; what pours, melts or dissolves joins the liquid at once. */
   addItem(item: PlanItem): void {
-    const ingredient = ingredientById(item.ingredientId);
+    const ingredient = ingredientOf(item);
     const { waterC, roomC } = this.surroundings;
     const fromC = startC(ingredient, item, waterC, roomC);
-    this.mix(item.massKg * ingredient.specificHeatKJKgK.value, fromC);
+    const inKg = pouredKg(item);
+    this.mix(
+      inKg * ingredient.specificHeatKJKgK.value + soakedKg(item) * WATER_HEAT_KJ_KG_K.value,
+      fromC,
+    );
     if (item.frozen) this.melt(item.massKg * FROZEN_KJ_KG);
-    this.saltG += item.massKg * (ingredient.saltGKg?.value ?? 0);
-    if (ingredient.isLiquid) {
-      this.liquidKg += item.massKg;
-      this.ledger.post("added", item.massKg);
-    } else if (ingredient.group !== "salt") {
-      const solid: SolidIn = {
-        item,
-        ingredient,
-        heat: this.pieceHeat(item, fromC),
-        juiceKg: 0,
-        vegetableKg: 0,
-        takenUpKg: 0,
-        fatKg: 0,
-      };
-      this.solidsIn.push(solid);
-      if (item.boiledMin > 0) this.boiledBefore(solid);
-      if (ingredient.uptakeIdealMin === undefined) this.takeUp(solid, 1);
-    }
+    this.dissolve(item, inKg);
+    if (ingredient.group === "fat") {
+      const waterKg = inKg * ingredient.waterShare.value;
+      this.fatKg += inKg - waterKg;
+      this.pourIn(waterKg);
+    } else if (ingredient.isLiquid) this.pourIn(inKg);
+    else if (!isLoose(ingredient)) this.putSolidIn(item, ingredient, fromC);
     this.geometry = null;
+  }
+
+  private pourIn(kg: number): void {
+    this.liquidKg += kg;
+    this.ledger.post("added", kg);
+  }
+
+  private putSolidIn(item: PlanItem, ingredient: Ingredient, fromC: number): void {
+    const heat = this.pieceHeat(item, fromC);
+    const solid = new SolidIn(item, ingredient, heat, this.parameters.freed);
+    this.solidsIn.push(solid);
+    this.everIn.push(solid);
+    const soak = itemWork(item, "soak");
+    if (soak?.liquorL !== undefined)
+      this.pourIn(liquorL(soak.liquorL, item.massKg, soakedKg(item) / item.massKg));
+    if (itemWork(item, "sweat") !== undefined) heat.cookMin += SWEAT_COOK_MIN;
+    if (item.boiledMin > 0) this.boiledBefore(solid);
+    if (ingredient.uptakeIdealMin === undefined) this.takeUp(solid);
+  }
+
+  /** Salt, sugar, gelatin and alcohol that come with it; boiled down before, most alcohol is gone. */
+  private dissolve(item: PlanItem, inKg: number): void {
+    const values = valuesOf(item);
+    const { dissolved } = this;
+    dissolved.saltG += item.massKg * values.saltGKg;
+    dissolved.sugarG += item.massKg * values.sugarGKg;
+    dissolved.gelatinG += item.massKg * values.gelatinGKg;
+    if (values.alcoholShare === 0) return;
+    const volumeL = item.massKg / ingredientOf(item).densityKgL.value;
+    const left = inKg / item.massKg;
+    const kept = left < 1 ? alcoholKept(REDUCE_MIN, 1 - left) : 1;
+    dissolved.addAlcohol(
+      alcoholG(volumeL, values.alcoholShare) * kept,
+      this.elapsedS,
+      this.steamedKg,
+    );
   }
 
   /** What was boiled apart brings its cook value, and the water it took up there. */
   private boiledBefore(solid: SolidIn): void {
-    const { item, ingredient, heat } = solid;
-    heat.cookMin += item.boiledMin * cookRate(this.surroundings.boilingC, this.parameters.zC);
-    solid.takenUpKg = item.massKg * (ingredient.uptakeLKg?.value ?? 0) * softShare(solid);
+    solid.heat.cookMin +=
+      solid.item.boiledMin * cookRate(this.surroundings.boilingC, this.parameters.zC);
+    solid.takenUpKg += solid.uptakeStepKg();
+  }
+
+  /** Lifts a solid out with what clings to it. */
+  takeOut(itemId: string): void {
+    const index = this.solidsIn.findIndex((s) => s.item.id === itemId);
+    const solid = this.solidsIn[index];
+    if (solid === undefined) return;
+    const clings = solid.kg * LEFT_ON_SOLIDS_L_KG.value * this.parameters.leftOnSolids;
+    const liquidKg = Math.min(this.liquidKg, clings);
+    const share = this.liquidKg > 0 ? liquidKg / this.liquidKg : 0;
+    const allGelatinG = this.gelatinG;
+    const gaveG = solid.gelatinG * this.parameters.extraction;
+    const dissolved = { ...this.dissolved.take(share), gelatinG: 0 };
+    this.solidsIn.splice(index, 1);
+    this.pieces.splice(this.pieces.indexOf(solid.heat), 1);
+    const carriedG = allGelatinG * share;
+    this.dissolved.gelatinG += allGelatinG - this.gelatinG - carriedG;
+    this.liquidKg -= liquidKg;
+    this.ledger.post("handedOn", -liquidKg);
+    this.outOfPot.set(itemId, { solid, liquidKg, dissolved, gelatinG: gaveG - carriedG });
+    this.changed();
+  }
+
+  /** Puts back what was lifted out, with all that came along. */
+  putBack(itemId: string): void {
+    const out = this.outOfPot.get(itemId);
+    if (out === undefined) return;
+    this.outOfPot.delete(itemId);
+    const { solid, liquidKg } = out;
+    this.solidsIn.push(solid);
+    this.pieces.push(solid.heat);
+    this.dissolved.give(out.dissolved);
+    this.dissolved.gelatinG -= out.gelatinG;
+    this.liquidKg += liquidKg;
+    this.ledger.post("handedOver", liquidKg);
+    this.changed();
+  }
+
+  private changed(): void {
+    this.geometry = null;
+    this.mainOf = -1;
   }
 
   private pieceHeat(item: PlanItem, fromC: number): PieceHeat {
     const tauS = pieceTauOf(item, this.surroundings.pieceM);
-    const key = `${tauS}|${fromC}|${item.frozen}|${item.boiledMin}|${this.steps}`;
+    const isOwn = item.out !== undefined || itemWork(item, "sweat") !== undefined;
+    const own = isOwn ? item.id : "";
+    const key = `${tauS}|${fromC}|${item.frozen}|${item.boiledMin}|${this.steps}|${own}`;
     const found = this.pieceKeys.get(key);
     if (found !== undefined) return found;
     const made = new PieceHeat(tauS, fromC, this.parameters.zC, item.frozen);
@@ -196,6 +255,8 @@ export class Pot {
   }
 
   private steps = 0;
+  private elapsedS = 0;
+  private readonly everIn: SolidIn[] = [];
   private mainIn: SolidIn | null = null;
   private mainOf = -1;
 
@@ -205,6 +266,7 @@ export class Pot {
    */
   pass(dtS: number, steamKgS: number): void {
     this.steps++;
+    this.elapsedS += dtS;
     for (const piece of this.pieces) piece.step(dtS, this.tempC);
     for (const solid of this.solidsIn) this.exchange(solid, dtS);
     const steamKg = Math.min(this.liquidKg, steamKgS * dtS);
@@ -215,38 +277,23 @@ export class Pot {
   }
 
   private exchange(s: SolidIn, dtS: number): void {
-    const { ingredient, item, heat } = s;
+    const { ingredient } = s;
     if (ingredient.meatFreed !== undefined) {
-      const fatShare = ingredient.fatOfFreed?.value ?? 0;
-      const all = item.massKg * ingredient.meatFreed.value * this.parameters.freed;
-      const due = all * freedShare(heat.hottestMeanC);
-      const out = s.juiceKg / (1 - fatShare);
-      const step = Math.max(0, (due - out) * (1 - Math.exp(-dtS / 60 / JUICE_LAG_MIN.value)));
-      this.free(s, "juice", step * (1 - fatShare));
-      this.render(s, step * fatShare);
+      const { juiceKg, fatKg } = s.meatStep(dtS);
+      s.juiceKg += juiceKg;
+      this.free("juice", juiceKg);
+      this.render(s, fatKg);
     }
     if (ingredient.vegetableFreed !== undefined) {
-      const due =
-        item.massKg *
-        ingredient.vegetableFreed.value *
-        this.parameters.freed *
-        (1 - Math.exp(-heat.cookMin / VEGETABLE_RELEASE_MIN.value));
-      this.free(s, "vegetables", Math.max(0, due - s.vegetableKg));
+      const kg = s.vegetableStepKg();
+      s.vegetableKg += kg;
+      this.free("vegetables", kg);
     }
-    if (ingredient.fatKgKg !== undefined) {
-      const due =
-        item.massKg *
-        ingredient.fatKgKg.value *
-        FAT_OF_STATE[item.boneState] *
-        (1 - Math.exp(-heat.cookMin / FAT_RENDER_MIN.value));
-      this.render(s, Math.max(0, due - s.fatKg));
-    }
-    if (ingredient.uptakeIdealMin !== undefined) this.takeUp(s, softShare(s));
+    if (ingredient.fatKgKg !== undefined) this.render(s, s.boneFatStepKg());
+    if (ingredient.uptakeIdealMin !== undefined) this.takeUp(s);
   }
 
-  private free(s: SolidIn, kind: "juice" | "vegetables", kg: number): void {
-    if (kind === "juice") s.juiceKg += kg;
-    else s.vegetableKg += kg;
+  private free(kind: "juice" | "vegetables", kg: number): void {
     this.liquidKg += kg;
     this.changedKg += kg;
     this.ledger.post(kind, kg);
@@ -258,17 +305,12 @@ export class Pot {
     this.changedKg += kg;
   }
 
-  private takeUp(s: SolidIn, share: number): void {
-    const due = s.item.massKg * (s.ingredient.uptakeLKg?.value ?? 0) * share;
-    const kg = Math.min(this.liquidKg, Math.max(0, due - s.takenUpKg));
+  private takeUp(s: SolidIn): void {
+    const kg = Math.min(this.liquidKg, s.uptakeStepKg());
     s.takenUpKg += kg;
     this.liquidKg -= kg;
     this.changedKg += kg;
     this.ledger.post("takenUp", -kg);
-  }
-
-  private solidKg(s: SolidIn): number {
-    return s.item.massKg + s.takenUpKg - s.juiceKg - s.vegetableKg - s.fatKg;
   }
 
   /** Takes kg of liquid out as steam through a valve. */
@@ -278,14 +320,19 @@ export class Pot {
     this.ledger.post("vented", -out);
   }
 
-  /** Everything solid in the pot, in the order it went in. */
+  /** Everything solid that ever went in, in that order. */
   get contents(): readonly SolidIn[] {
-    return this.solidsIn;
+    return this.everIn;
+  }
+
+  /** Alcohol in the liquid now, g. */
+  get alcoholG(): number {
+    return this.dissolved.alcoholG(this.elapsedS, this.steamedKg, this.liquidKg);
   }
 
   /** Weight of all solids as they are now, kg. */
   get solidsKg(): number {
-    return this.solidsIn.reduce((sum, s) => sum + this.solidKg(s), 0);
+    return this.solidsIn.reduce((sum, s) => sum + s.kg, 0);
   }
 
   private shape(): { solids: SolidsIn; heapTopM: number } {
@@ -294,16 +341,11 @@ export class Pot {
     let heap = 0;
     let floating = 0;
     for (const s of this.solidsIn) {
-      const kg = this.solidKg(s);
       if (s.ingredient.densityKgL.value < 1) {
-        floating += kg;
+        floating += s.kg;
         continue;
       }
-      const volume =
-        s.item.massKg / s.ingredient.densityKgL.value +
-        s.takenUpKg -
-        s.juiceKg -
-        s.fatKg / FAT_DENSITY_KG_L.value;
+      const volume = s.volumeL;
       solid += volume;
       heap += volume / s.ingredient.packing.value;
     }
@@ -362,15 +404,8 @@ export class Pot {
 
   /** Gelatin in the liquid, g. */
   get gelatinG(): number {
-    let sum = 0;
-    for (const s of this.solidsIn) {
-      const { gelatinGKg, gelatinKMin } = s.ingredient;
-      if (gelatinGKg === undefined || gelatinKMin === undefined) continue;
-      sum +=
-        gelatinDrawnG(s.item.massKg, gelatinGKg.value, gelatinKMin.value, s.heat.cookMin) *
-        GELATIN_OF_STATE[s.item.boneState];
-    }
-    return sum * this.parameters.extraction;
+    const given = this.solidsIn.reduce((sum, s) => sum + s.gelatinG, 0);
+    return given * this.parameters.extraction + this.dissolved.gelatinG;
   }
 
   /** What rules the dish: the heaviest of bones and meat, else the heaviest solid. */
@@ -388,12 +423,6 @@ export class Pot {
     return this.main?.heat.cookMin ?? 0;
   }
 }
-
-/** Share of its water that a dry thing has taken up by its cook value. */
-const softShare = ({ heat, ingredient }: SolidIn): number =>
-  ingredient.uptakeIdealMin === undefined
-    ? 1
-    : 1 - Math.exp(-heat.cookMin / (0.4 * ingredient.uptakeIdealMin.value));
 
 /** Bones and meat lead before vegetables, whatever they weigh. */
 const weightAs = (s: SolidIn): number => s.item.massKg + (s.ingredient.role === "body" ? 1000 : 0);

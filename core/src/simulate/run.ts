@@ -3,7 +3,6 @@ import { ringTooWeak } from "../heat/come-up";
 import { REST_MIN } from "../heat/constants";
 import { warmingFluxKgM2H } from "../heat/hob";
 import { centreGateC } from "../doneness/targets";
-import { ingredientById } from "../ingredient/catalogue";
 import {
   DRY_ALARM_M,
   FAT_DENSITY_KG_L,
@@ -19,6 +18,8 @@ import { airPressureKPa, boilingPointC } from "../water/altitude";
 import { COLD_DENSITY_KG_L, latentHeatKJKg } from "../water/properties";
 import type { Kitchen } from "./kitchen-schema";
 import { EXPECTED, type Parameters } from "./parameters";
+import { isLoose, ingredientOf } from "./item-facts";
+import { beforeEndMin, movesOf, type Move } from "./moves";
 import type { Plan, PlanItem } from "./plan-schema";
 import { Pot } from "./pot";
 import { programmeOf } from "./programmes/programme-of";
@@ -32,6 +33,8 @@ const LONGEST_HOLD_MIN = 2880;
 const POINTS_WANTED = 240;
 /** Still-air heat loss of a pot taken off the heat, W/m²·K: model section 4, carry-over. */
 const REST_LOSS_W_M2_K = 12;
+/** So far under the boil the first bubbles rise, °C. */
+const BEFORE_BOIL_C = 10;
 /** Water from the kettle, for a hot start, °C below the boil. */
 const KETTLE_BELOW_BOIL_C = 3;
 
@@ -54,7 +57,8 @@ export class Run implements Cooking {
   private readonly points: TracePoint[] = [];
   private readonly marks: Mark[] = [];
   private readonly inMin = new Map<string, number>();
-  private readonly late: PlanItem[];
+  private readonly outMin = new Map<string, number>();
+  private readonly moves: Move[];
   private readonly recordEveryMin: number;
   private recordedMin = -Infinity;
   private wasCovered = false;
@@ -86,14 +90,15 @@ export class Run implements Cooking {
       options.waterKg,
       fromKettle ? this.boilingC - KETTLE_BELOW_BOIL_C : kitchen.waterC,
     );
+    const isShut = plan.heat.method === "pressure";
+    // In a shut pot "once it has boiled" can only be the start.
+    const isFirst = ({ when }: PlanItem) => when.at === "start" || (isShut && when.at === "after");
     for (const item of plan.items)
-      if (item.when.at === "start") {
+      if (isFirst(item)) {
         this.pot.addItem(item);
         this.inMin.set(item.id, 0);
       }
-    this.late = plan.items
-      .filter((i) => i.when.at === "beforeEnd")
-      .sort((a, b) => beforeEndMin(b) - beforeEndMin(a));
+    this.moves = movesOf(plan, plannedHoldMin).filter((m) => m.does === "out" || !isFirst(m.item));
     this.startKg = this.pot.liquidKg;
     this.programme = programmeOf(this);
   }
@@ -116,10 +121,14 @@ export class Run implements Cooking {
     const liquidAtEndOfHoldC = pot.tempC;
     this.mark("offHeat");
     if (this.problem === null) programme.letDown?.();
+    for (const move of this.moves.splice(0)) this.carryOut(move);
     const releaseMin = this.tMin - toSimmerMin - holdMin;
     // What is poured in once it is off the heat boils over no more and is under no lid.
     const fullestShare = this.fullestL / capacityL(pot.vessel);
-    for (const item of this.plan.items) if (item.when.at === "offHeat") this.putIn(item);
+    for (const item of this.plan.items) {
+      if (item.when.at === "offHeat") this.putIn(item);
+      if (item.out?.isBack === true) this.putBack(item);
+    }
     const endDepthM = pot.findDepthM();
     const fatCap = fatCapMm(pot.fatKg, vesselAreaM2(pot.vessel, endDepthM));
     if (this.plan.strain.when === "afterPause" && this.problem === null) this.rest();
@@ -130,8 +139,10 @@ export class Run implements Cooking {
     const endHeapTopM = pot.heapTopM;
     const solidsOutKg = pot.solidsKg;
     const gelatinGL = endLiquidL > 0 ? pot.gelatinG / endLiquidL : 0;
-    const saltGL = endLiquidL > 0 ? pot.saltG / endLiquidL : 0;
-    this.strain(solidsOutKg);
+    const saltGL = endLiquidL > 0 ? pot.dissolved.saltG / endLiquidL : 0;
+    const alcoholGL = endLiquidL > 0 ? pot.alcoholG / endLiquidL : 0;
+    const sugarGL = endLiquidL > 0 ? pot.dissolved.sugarG / endLiquidL : 0;
+    if (this.plan.end === "strained") this.strain(solidsOutKg);
     return {
       points: this.points,
       marks: this.marks,
@@ -143,6 +154,8 @@ export class Run implements Cooking {
         saltG: saltGL * pot.coldL,
         saltGL,
         fatKg: pot.fatKg,
+        alcoholG: alcoholGL * pot.coldL,
+        sugarG: sugarGL * pot.coldL,
       },
       comeUpMin,
       toSimmerMin,
@@ -163,9 +176,11 @@ export class Run implements Cooking {
       cookAtEndOfHoldMin,
       liquidAtEndOfHoldC,
       mainItemId: pot.main?.item.id ?? null,
-      items: pot.contents.map(({ item, heat }) => ({
+      items: pot.contents.map(({ item, heat, kg }) => ({
         itemId: item.id,
         inMin: this.inMin.get(item.id) ?? 0,
+        outMin: this.outMin.get(item.id) ?? null,
+        endKg: kg,
         cookMin: heat.cookMin,
         hottestCentreC: heat.hottestCentreC,
         from5To60Min: heat.passed60S === null ? null : (heat.passed60S - (heat.passed5S ?? 0)) / 60,
@@ -214,20 +229,21 @@ export class Run implements Cooking {
       const dtS = Math.min(STEP_S, Math.max(0.5, left));
       pot.warm(netW, dtS);
       this.pass("comeUp", dtS, steam);
+      this.outBeforeBoil();
       if (this.problem !== null) return;
     }
     pot.tempC = Math.min(pot.tempC, toC);
   }
 
   simmerLateItems(fluxKgM2H: number): void {
-    const simmerMin = beforeEndMin(this.late[0]);
+    const late = this.moves.splice(0).sort((a, b) => openMin(b) - openMin(a));
+    const simmerMin = openMin(late[0]);
     const fromMin = this.tMin;
-    for (const item of this.late) {
-      this.simmerUntil(fromMin + simmerMin - beforeEndMin(item), fluxKgM2H);
-      this.putIn(item);
+    for (const move of late) {
+      this.simmerUntil(fromMin + simmerMin - openMin(move), fluxKgM2H);
+      this.carryOut(move);
     }
     this.simmerUntil(fromMin + simmerMin, fluxKgM2H);
-    this.late.length = 0;
   }
 
   private simmerUntil(endMin: number, fluxKgM2H: number): void {
@@ -246,29 +262,42 @@ export class Run implements Cooking {
     const fromMin = this.tMin;
     const wantedKg = until.by === "level" ? this.wantedKg() : -1;
     const endMin = fromMin + (until.by === "time" ? until.holdMin : LONGEST_HOLD_MIN);
-    let next = 0;
     while (this.tMin < endMin - 1e-9 && this.problem === null) {
-      const item = programme.opensInHold ? this.late[next] : undefined;
-      const dueMin =
-        item === undefined
-          ? Infinity
-          : fromMin + Math.max(0, this.plannedHoldMin - beforeEndMin(item));
-      if (item !== undefined && dueMin <= this.tMin + 1e-9) {
-        this.putIn(item);
-        const after = this.late[++next];
-        // Things that go in together cost one lifted lid.
-        if (after === undefined || beforeEndMin(after) !== beforeEndMin(item)) programme.opened?.();
-        continue;
-      }
+      const nextMin = programme.opensInHold ? this.moveWhatIsDue(fromMin) : Infinity;
       const beforeDepthM = pot.depthM;
-      const longestS = Math.min(STEP_S, (Math.min(endMin, dueMin) - this.tMin) * 60);
+      const longestS = Math.min(STEP_S, (Math.min(endMin, nextMin) - this.tMin) * 60);
       const stepS = programme.holdStep(longestS, wantedKg);
       if (until.by === "level" && this.levelReached(wantedKg, beforeDepthM, stepS)) break;
       if (until.by === "cook" && this.isCooked(until.cookMin)) break;
     }
-    if (programme.opensInHold) for (const item of this.late.slice(next)) this.putIn(item);
     if (until.by !== "time" && this.tMin >= endMin - 1e-9 && this.problem === null)
       this.problem = neverThere(until, this.plan);
+  }
+
+  /** Puts in and lifts out what is due by now; the moment of the next that has one, min. */
+  private moveWhatIsDue(fromMin: number): number {
+    const isDue = ({ dueMin, waitsFor }: Move) =>
+      dueMin === null
+        ? this.cookOf(waitsFor?.itemId) >= (waitsFor?.cookMin ?? 0)
+        : fromMin + dueMin <= this.tMin + 1e-9;
+    const due = this.moves.filter(isDue);
+    for (const move of due) {
+      this.moves.splice(this.moves.indexOf(move), 1);
+      this.carryOut(move);
+    }
+    // Things that move together cost one lifted lid.
+    if (due.length > 0) this.programme.opened?.();
+    const next = this.moves.find((m) => m.dueMin !== null);
+    return next === undefined ? Infinity : fromMin + (next.dueMin ?? 0);
+  }
+
+  private cookOf(itemId: string | undefined): number {
+    return this.pot.contents.find((s) => s.item.id === itemId)?.heat.cookMin ?? 0;
+  }
+
+  private carryOut({ item, does }: Move): void {
+    if (does === "in") this.putIn(item);
+    else this.takeOut(item);
   }
 
   private isCooked(cookMin: number): boolean {
@@ -303,7 +332,33 @@ export class Run implements Cooking {
     this.inMin.set(item.id, this.tMin);
     this.pot.findDepthM();
     this.marks.push({ kind: "itemIn", tMin: this.tMin, itemId: item.id });
-    if (ingredientById(item.ingredientId).isLiquid) this.record("hold", true);
+    if (isLoose(ingredientOf(item))) this.record("hold", true);
+  }
+
+  private takeOut(item: PlanItem): void {
+    this.pot.takeOut(item.id);
+    this.outMin.set(item.id, this.tMin);
+    this.pot.findDepthM();
+    this.marks.push({ kind: "itemOut", tMin: this.tMin, itemId: item.id });
+  }
+
+  private putBack(item: PlanItem): void {
+    if (!this.outMin.has(item.id)) return;
+    this.pot.putBack(item.id);
+    this.pot.findDepthM();
+    this.marks.push({ kind: "itemBack", tMin: this.tMin, itemId: item.id });
+  }
+
+  /** What must not boil comes out as the pot begins to steam hard. */
+  private outBeforeBoil(): void {
+    for (const item of this.plan.items)
+      if (
+        item.out?.when.at === "beforeBoil" &&
+        !this.outMin.has(item.id) &&
+        this.inMin.has(item.id) &&
+        this.pot.tempC >= this.boilingC - BEFORE_BOIL_C
+      )
+        this.takeOut(item);
   }
 
   private rest(): void {
@@ -374,8 +429,9 @@ export class Run implements Cooking {
   }
 }
 
-const beforeEndMin = (item: PlanItem | undefined): number =>
-  item?.when.at === "beforeEnd" ? item.when.min : 0;
+/** Minutes that a move leaves an opened pressure cooker to simmer. */
+const openMin = (move: Move | undefined): number =>
+  move?.does === "in" ? beforeEndMin(move.item) : 0;
 
 function neverThere(until: Until, plan: Plan): Problem {
   return until.by === "cook"

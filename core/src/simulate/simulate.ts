@@ -1,9 +1,9 @@
-import { targetOf } from "../doneness/targets-of";
 import { Problem } from "../units/problem";
 import type { Kitchen } from "./kitchen-schema";
+import { targetOfItem } from "./item-facts";
 import { holdForCook } from "./hold-for-cook";
 import type { SimulateOptions } from "./options";
-import type { Plan } from "./plan-schema";
+import type { Plan, PlanItem } from "./plan-schema";
 import { Run } from "./run";
 import type { Trace } from "./trace";
 
@@ -21,7 +21,7 @@ export function simulate(plan: Plan, kitchen: Kitchen, options: SimulateOptions)
   if (stop.by === "time") return runOnce(plan, kitchen, options, stop.holdMin);
   if (stop.by === "tender") {
     const main = plan.items.find((i) => i.id === mainItemId(plan, kitchen, options));
-    const target = main === undefined ? null : targetOf(main.ingredientId, main.target);
+    const target = main === undefined ? null : targetOfItem(main);
     if (target === null)
       throw new Problem(
         "notReachable",
@@ -36,11 +36,15 @@ export function simulate(plan: Plan, kitchen: Kitchen, options: SimulateOptions)
   for (let round = 0; round < 6 && trace.problem === null; round++) {
     const change = Math.abs(trace.holdMin - holdMin);
     holdMin = trace.holdMin;
-    if (change < 0.5 || !plan.items.some((i) => i.when.at === "beforeEnd")) break;
+    if (change < 0.5 || !plan.items.some(countsBack)) break;
     trace = new Run(plan, kitchen, options, { by: "level" }, holdMin).go();
   }
   return trace;
 }
+
+/** Goes in or out by minutes before the end. */
+const countsBack = ({ when, out }: PlanItem): boolean =>
+  when.at === "beforeEnd" || out?.when.at === "beforeEnd";
 
 /** One pass of a given length, whatever the plan says of its end. */
 export const runOnce = (

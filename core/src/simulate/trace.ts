@@ -30,6 +30,8 @@ export type MarkKind =
   | "atPressure"
   | "released"
   | "itemIn"
+  | "itemOut"
+  | "itemBack"
   | "offHeat"
   | "strained"
   | "bonesBare"
@@ -50,12 +52,18 @@ export interface Strained {
   readonly saltG: number;
   readonly saltGL: number;
   readonly fatKg: number;
+  readonly alcoholG: number;
+  readonly sugarG: number;
 }
 
 /** What one ingredient went through. */
 export interface ItemCourse {
   readonly itemId: string;
   readonly inMin: number;
+  /** When it came out again, min; null where it stayed in. */
+  readonly outMin: number | null;
+  /** Weight at the end, kg; bones and meat have lost juice and fat, pulses have swollen. */
+  readonly endKg: number;
   /** Average cook value at the end, min at 100 °C. */
   readonly cookMin: number;
   readonly hottestCentreC: number;

@@ -1,4 +1,3 @@
-import { ingredientById } from "../ingredient/catalogue";
 import { Problem, outcomeOf, type Outcome } from "../units/problem";
 import { depthForLiquidM, heapOf, heapTopM, type SolidsIn } from "../vessel/solids";
 import type { Vessel } from "../vessel/vessel-schema";
@@ -11,6 +10,7 @@ import {
 } from "../vessel/water-by-place";
 import { waterDensityKgL } from "../water/properties";
 import type { Kitchen } from "./kitchen-schema";
+import { ingredientOf, isLoose, pouredKg, soakedKg } from "./item-facts";
 import type { Plan, PlanItem, WaterStatement, Wanted } from "./plan-schema";
 import { vesselOf } from "./references";
 import { simulate } from "./simulate";
@@ -29,31 +29,27 @@ export function wantedL(wanted: Wanted): number {
 export function startSolids(plan: Plan): SolidsIn {
   return heapOf(
     plan.items.filter(isStartSolid).map((item) => {
-      const ingredient = ingredientById(item.ingredientId);
-      return {
-        massKg: item.massKg,
-        densityKgL: ingredient.densityKgL.value,
-        packing: ingredient.packing.value,
-      };
+      const ingredient = ingredientOf(item);
+      const massKg = item.massKg + soakedKg(item);
+      const volumeL = item.massKg / ingredient.densityKgL.value + soakedKg(item);
+      return { massKg, densityKgL: massKg / volumeL, packing: ingredient.packing.value };
     }),
   );
 }
 
-const isStartSolid = (item: PlanItem): boolean => {
-  const ingredient = ingredientById(item.ingredientId);
-  return item.when.at === "start" && !ingredient.isLiquid && ingredient.group !== "salt";
-};
+const isStartSolid = (item: PlanItem): boolean =>
+  item.when.at === "start" && !isLoose(ingredientOf(item));
 
 /** Liquids other than water that go in at the start, L. */
 const otherStartLiquidL = (plan: Plan): number =>
   plan.items
-    .filter((i) => i.when.at === "start" && ingredientById(i.ingredientId).isLiquid)
-    .reduce((sum, i) => sum + i.massKg / ingredientById(i.ingredientId).densityKgL.value, 0);
+    .filter((i) => i.when.at === "start" && ingredientOf(i).isLiquid)
+    .reduce((sum, i) => sum + pouredKg(i) / ingredientOf(i).densityKgL.value, 0);
 
 /** Weight of bones and meat at the start, as bought, kg: what a ratio counts from. */
 export const bonesKg = (plan: Plan): number =>
   plan.items
-    .filter((i) => i.when.at === "start" && ingredientById(i.ingredientId).role === "body")
+    .filter((i) => i.when.at === "start" && ingredientOf(i).role === "body")
     .reduce((sum, i) => sum + i.massKg, 0);
 
 /**

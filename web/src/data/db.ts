@@ -7,7 +7,7 @@ import {
 } from "@kettlos/core/formats/migrate";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
-import Dexie, { type EntityTable, type Table } from "dexie";
+import Dexie, { type EntityTable, type Table, type Transaction } from "dexie";
 
 /** A plan as stored: with when it was last touched, so that the newest opens first. */
 interface StoredPlan {
@@ -47,7 +47,8 @@ class KettlosDatabase extends Dexie {
       events: "++seq, &id, batchId",
       settings: "key",
     });
-    this.version(2).upgrade(async (transaction) => {
+    // Each upgrade brings every document up to the present form, whichever version it is of.
+    const bringUp = async (transaction: Transaction) => {
       const change = (table: string, key: string | null, migrate: (value: unknown) => unknown) =>
         transaction
           .table(table)
@@ -60,7 +61,9 @@ class KettlosDatabase extends Dexie {
       await change("plans", "plan", migratePlan);
       await change("batches", null, migrateBatch);
       await change("events", "event", migrateEvent);
-    });
+    };
+    this.version(2).upgrade(bringUp);
+    this.version(3).upgrade(bringUp);
   }
 }
 

@@ -102,7 +102,7 @@ describe("the course in words", () => {
   const plan = planOf("plan-lamb");
   const say = (event: object) =>
     eventWords(
-      CookEventSchema.parse({ id: "e", batchId: "b", schemaVersion: 2, atMs: NOW, ...event }),
+      CookEventSchema.parse({ id: "e", batchId: "b", schemaVersion: 3, atMs: NOW, ...event }),
       plan,
       "metric",
     );

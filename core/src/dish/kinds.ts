@@ -1,0 +1,144 @@
+import { cookRate } from "../doneness/cook-value";
+import { requiredBeanBoilMin } from "../doneness/bean-boil";
+import { FLAVOUR_WINDOWS } from "../doneness/flavour-window";
+import { simmerC } from "../heat/hob";
+import { ingredientById } from "../ingredient/catalogue";
+import { SCHEMA_VERSION, type Kitchen } from "../simulate/kitchen-schema";
+import type { KindId } from "../simulate/dish-words";
+import { PlanSchema, type Heat, type HobHeat, type Plan } from "../simulate/plan-schema";
+import { suits } from "../simulate/references";
+import { fitIn, waterL } from "../simulate/water-ways";
+import { outcomeOf, Problem } from "../units/problem";
+import type { Vessel } from "../vessel/vessel-schema";
+import { capacityL, vesselAreaM2 } from "../vessel/volume";
+import { KIND_FORMULAS, type KindFormula } from "./kind-formulas";
+import { asMuchAsFits, scaled } from "./scale";
+import { timedIn } from "./time-in";
+
+/** Of the room to the fill line a stock takes so much, so that there is room to skim. */
+const STOCK_FILL = 0.9;
+const ROUND_MIN = 5;
+
+export const KIND_NAMES = Object.fromEntries(
+  Object.entries(KIND_FORMULAS).map(([id, f]) => [id, f.name]),
+) as Record<KindId, string>;
+
+/** The heat a kind is cooked on here: the oven where it is a braise and there is one, else the hob. */
+function heatFor(formula: KindFormula, kitchen: Kitchen): Heat {
+  const oven = kitchen.ovens[0];
+  if (formula.oven !== undefined && oven !== undefined)
+    return { method: "oven", ovenId: oven.id, ovenC: formula.oven.ovenC, lid: "on", start: "hot" };
+  const beans = formula.items.some((i) => ingredientById(i[0]).dryBean === true);
+  const hob: HobHeat = {
+    method: "hob",
+    vigour: "gentle",
+    lid: "ajar",
+    boilFirstMin: beans ? requiredBeanBoilMin(kitchen.altitudeM) : null,
+    ...formula.hob,
+  };
+  return beans ? { ...hob, boilFirstMin: requiredBeanBoilMin(kitchen.altitudeM) } : hob;
+}
+
+/**
+ * Stocks want the biggest pot, dishes the widest. A braise wants a tight lid and no room to spare: the
+ * smallest that holds it.
+ */
+function vesselFor(formula: KindFormula, kitchen: Kitchen, heat: Heat, plan: Plan): Vessel {
+  const suited = kitchen.vessels.filter((v) => suits(v, heat.method) && v.kind !== "pan");
+  const pots = suited.filter((v) => v.kind !== "pressureCooker");
+  const from = pots.length > 0 ? pots : suited;
+  const by = (rank: (v: Vessel) => number) => [...from].sort((a, b) => rank(b) - rank(a))[0];
+  const holds = (v: Vessel) =>
+    outcomeOf(() => fitIn(v, plan, waterL({ ...plan, vesselId: v.id }, kitchen)).limit === "fits");
+  const tight = from
+    .filter((v) => v.lid === "heavy")
+    .sort((a, b) => capacityL(a) - capacityL(b))
+    .find((v) => {
+      const outcome = holds(v);
+      return outcome.ok && outcome.value;
+    });
+  const found =
+    formula.pot === "tall"
+      ? by(capacityL)
+      : formula.pot === "tight"
+        ? (tight ?? by(capacityL))
+        : by((v) => vesselAreaM2(v, v.heightM * 0.5));
+  if (found === undefined)
+    throw new Problem(
+      "unknownReference",
+      "vesselId",
+      heat.method,
+      "This kitchen has no pot for it. Set one up under Kitchen first.",
+    );
+  return found;
+}
+
+/** Minutes that bring a stock's flavour to its best at this simmer, in steps of five. */
+function flavourMin(formula: KindFormula, heat: Heat, kitchen: Kitchen): number {
+  const rate = heat.method === "hob" ? cookRate(simmerC(heat.vigour, kitchen.altitudeM)) : 1;
+  const { ideal } = FLAVOUR_WINDOWS[formula.flavour ?? "meat"];
+  const boiled = heat.method === "hob" ? (heat.boilFirstMin ?? 0) : 0;
+  return Math.max(ROUND_MIN, Math.round((ideal.value / rate - boiled) / ROUND_MIN) * ROUND_MIN);
+}
+
+/**
+ * A plan of this kind with sound defaults for this kitchen: its pots, its heats, its altitude. A stock
+ * fills the big pot; a dish serves six, or what the pot takes; late things are timed to be done with the
+ * rest.
+ * @throws Problem `unknownReference` where the kitchen has no pot or ring for it, and as simulate does
+ */
+export function planOfKind(kind: KindId, kitchen: Kitchen, id: string): Plan {
+  const formula = KIND_FORMULAS[kind];
+  const ring = [...kitchen.rings].sort((a, b) => b.powerW - a.powerW)[0];
+  if (ring === undefined)
+    throw new Problem(
+      "unknownReference",
+      "ringId",
+      kind,
+      "This kitchen has no ring. Set one up under Kitchen first.",
+    );
+  const heat = heatFor(formula, kitchen);
+  const anywhere = kitchen.vessels[0]?.id ?? "none";
+  const loose = PlanSchema.parse({
+    schemaVersion: SCHEMA_VERSION,
+    id,
+    name: formula.name,
+    kind,
+    ringId: ring.id,
+    vesselId: anywhere,
+    items: formula.items.map(([ingredientId, massKg, when, more], i) => ({
+      id: `${ingredientId}-${i}`,
+      ingredientId,
+      massKg,
+      when: typeof when === "number" ? { at: "beforeEnd", min: when } : { at: when },
+      ...more,
+    })),
+    water: formula.water,
+    heat,
+    stop: formula.stop ?? { by: "time", holdMin: flavourMin(formula, heat, kitchen) },
+    prepareMin: 5,
+    ...formula.more,
+  });
+  const plan: Plan = { ...loose, vesselId: vesselFor(formula, kitchen, heat, loose).id };
+  const full = asMuchAsFits(plan, kitchen);
+  const by = (full.items[0]?.massKg ?? 1) / (plan.items[0]?.massKg ?? 1);
+  const sized = plan.end === "strained" ? scaled(plan, by * STOCK_FILL) : by < 1 ? full : plan;
+  return rounded(timedIn(sized, kitchen));
+}
+
+/** Weights as a cook would weigh them: to 5 g under 100 g, to 10 under a kilogram, to 50 over. */
+function rounded(plan: Plan): Plan {
+  const step = (kg: number) => (kg < 0.01 ? 0.001 : kg < 0.1 ? 0.005 : kg < 1 ? 0.01 : 0.05);
+  return {
+    ...plan,
+    items: plan.items.map((i) => {
+      const massKg = Math.max(0.001, Math.round(i.massKg / step(i.massKg)) * step(i.massKg));
+      const { counted: _counted, ...rest } = i;
+      return { ...rest, massKg: Number(massKg.toFixed(4)) };
+    }),
+    water:
+      plan.water.by === "amount"
+        ? { by: "amount", volumeL: Math.round(plan.water.volumeL * 10) / 10 }
+        : plan.water,
+  };
+}

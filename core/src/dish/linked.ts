@@ -1,0 +1,93 @@
+import { setOf } from "../extraction/set";
+import type { Kitchen } from "../simulate/kitchen-schema";
+import { ingredientOf } from "../simulate/item-facts";
+import type { Plan, PlanItem } from "../simulate/plan-schema";
+import { simulate } from "../simulate/simulate";
+import { spreadOf } from "../simulate/spread";
+import { coldWaterKg, waterL } from "../simulate/water-ways";
+import { outcomeOf, type Outcome } from "../units/problem";
+import { COLD_DENSITY_KG_L } from "../water/properties";
+
+/** What a plan's stock will be: litres low to high, and what is dissolved in it. */
+export interface StockYield {
+  readonly planId: string;
+  readonly name: string;
+  readonly lowL: number;
+  readonly expectedL: number;
+  readonly highL: number;
+  readonly saltGL: number;
+  readonly gelatinGL: number;
+  readonly alcoholGL: number;
+  readonly set: string;
+}
+
+/** Works out what a stock will yield. */
+export function stockYield(plan: Plan, kitchen: Kitchen): Outcome<StockYield> {
+  return outcomeOf(() => {
+    const waterKg = coldWaterKg(waterL(plan, kitchen), kitchen);
+    const trace = simulate(plan, kitchen, { waterKg });
+    if (trace.problem !== null) throw trace.problem;
+    const { lowFactor, highFactor } = spreadOf(plan, kitchen, waterKg, trace).figures.strainedL;
+    const { volumeL, saltGL, gelatinGL, alcoholG } = trace.strained;
+    return {
+      planId: plan.id,
+      name: plan.name,
+      lowL: volumeL * lowFactor,
+      expectedL: volumeL,
+      highL: volumeL * highFactor,
+      saltGL,
+      gelatinGL,
+      alcoholGL: volumeL > 0 ? alcoholG / volumeL : 0,
+      set: setOf(gelatinGL),
+    };
+  });
+}
+
+/** The item as this stock: what is dissolved in it comes along, so that one ledger runs across both pots. */
+export const linkedTo = (item: PlanItem, stock: StockYield): PlanItem => ({
+  ...item,
+  fromPlanId: stock.planId,
+  label: {
+    ...item.label,
+    saltGKg: stock.saltGL / COLD_DENSITY_KG_L,
+    gelatinGKg: stock.gelatinGL / COLD_DENSITY_KG_L,
+    alcoholShare: stock.alcoholGL / 789,
+    allergens: item.label?.allergens ?? [],
+  },
+});
+
+/** Everything that draws on one stock, against what it yields. */
+export interface StockNeed {
+  readonly stock: StockYield;
+  readonly needL: number;
+  readonly state: "enough" | "perhaps" | "short";
+  readonly text: string;
+}
+
+const litres = (l: number) => l.toFixed(1);
+
+/** What a plan needs of each stock it is linked to. `yields` are those of the plans it names. */
+export function stockNeeds(plan: Plan, yields: readonly StockYield[]): readonly StockNeed[] {
+  return yields.flatMap((stock) => {
+    const needL = plan.items
+      .filter((i) => i.fromPlanId === stock.planId && ingredientOf(i).isLiquid)
+      .reduce((sum, i) => sum + i.massKg / COLD_DENSITY_KG_L, 0);
+    if (needL === 0) return [];
+    const state = needL <= stock.lowL ? "enough" : needL <= stock.highL ? "perhaps" : "short";
+    const range = `${litres(stock.lowL)}–${litres(stock.highL)}`;
+    const end =
+      state === "enough"
+        ? ""
+        : state === "perhaps"
+          ? " It may fall short: plan a little more, or top up with water."
+          : ` It falls ${litres(needL - stock.highL)} L short even at best: make more of it, or top up with water.`;
+    return [
+      {
+        stock,
+        needL,
+        state: state,
+        text: `This dish needs ${litres(needL)} L; ${stock.name.toLowerCase()} yields ${range}.${end}`,
+      },
+    ];
+  });
+}

@@ -1,0 +1,124 @@
+import { ingredientById } from "../ingredient/catalogue";
+import type { Kitchen } from "../simulate/kitchen-schema";
+import { ingredientOf, nameOf, valuesOf } from "../simulate/item-facts";
+import type { IngredientGroup } from "../ingredient/ingredient";
+import type { Plan } from "../simulate/plan-schema";
+import { packsFor, type PacksOf } from "./scale";
+
+/** Where in a shop things are found, in the order of a round. */
+const COUNTERS: readonly { readonly name: string; readonly groups: readonly IngredientGroup[] }[] =
+  [
+    { name: "Butcher", groups: ["bones", "meat"] },
+    { name: "Fish", groups: ["fish"] },
+    { name: "Vegetables and herbs", groups: ["vegetable", "aromatic"] },
+    { name: "Dry goods", groups: ["pulse", "grain", "dried", "starch", "salt", "sweet"] },
+    { name: "Bottles, cans and jars", groups: ["liquid", "acid", "fat"] },
+    { name: "Dairy", groups: ["dairy"] },
+  ];
+
+/** One line of a shopping list. */
+export interface ShoppingLine {
+  readonly ingredientId: string;
+  readonly name: string;
+  readonly counter: string;
+  readonly needKg: number;
+  readonly haveKg: number;
+  /** What is to be bought, kg: nothing where there is enough in the house. */
+  readonly buyKg: number;
+  /** How the butcher or the cook says it: "split", "4 cm dice". */
+  readonly how: readonly string[];
+  readonly packs: PacksOf | null;
+  /** What it costs here; null without a price. */
+  readonly cost: number | null;
+  readonly plans: readonly string[];
+}
+
+/** A shopping list over several plans. */
+export interface ShoppingList {
+  readonly lines: readonly ShoppingLine[];
+  /** Sum of what has a price, and how many lines have none. */
+  readonly cost: number;
+  readonly unpriced: number;
+}
+
+/** Not bought: water, and stock that another plan of the list makes. */
+const isMade = (item: Plan["items"][number]): boolean =>
+  item.ingredientId === "water" ||
+  item.ingredientId === "houseStock" ||
+  item.fromPlanId !== undefined;
+
+/** Everything several plans need, less what is on hand, in packs where it is sold so. */
+export function shoppingList(plans: readonly Plan[], kitchen: Kitchen): ShoppingList {
+  const byId = new Map<
+    string,
+    { kg: number; how: Set<string>; plans: Set<string>; packs: readonly number[] }
+  >();
+  for (const plan of plans)
+    for (const item of plan.items) {
+      if (isMade(item)) continue;
+      const line = byId.get(item.ingredientId) ?? {
+        kg: 0,
+        how: new Set<string>(),
+        plans: new Set<string>(),
+        packs: valuesOf(item).packsKg,
+      };
+      line.kg += item.massKg;
+      line.plans.add(plan.name);
+      const { group } = ingredientOf(item);
+      if ((group === "bones" || group === "meat" || group === "fish") && item.preparation !== "")
+        line.how.add(item.preparation);
+      byId.set(item.ingredientId, line);
+    }
+  const lines = [...byId].map(([ingredientId, { kg, how, plans: names, packs }]): ShoppingLine => {
+    const haveKg = kitchen.onHand.find((h) => h.ingredientId === ingredientId)?.massKg ?? 0;
+    const buyKg = Math.max(0, kg - haveKg);
+    const pack = buyKg > 1e-9 ? packsFor(buyKg, packs) : null;
+    const perKg = kitchen.prices.find((p) => p.ingredientId === ingredientId)?.perKg;
+    const boughtKg = pack === null ? buyKg : pack.count * pack.packKg;
+    const { group, name } = ingredientById(ingredientId);
+    return {
+      ingredientId,
+      name,
+      counter: COUNTERS.find((c) => c.groups.includes(group))?.name ?? "Other",
+      needKg: kg,
+      haveKg,
+      buyKg,
+      how: [...how],
+      packs: pack,
+      cost: perKg === undefined ? null : perKg * boughtKg,
+      plans: [...names],
+    };
+  });
+  const order = COUNTERS.map((c) => c.name);
+  lines.sort(
+    (a, b) => order.indexOf(a.counter) - order.indexOf(b.counter) || a.name.localeCompare(b.name),
+  );
+  const toBuy = lines.filter((l) => l.buyKg > 1e-9);
+  return {
+    lines,
+    cost: toBuy.reduce((sum, l) => sum + (l.cost ?? 0), 0),
+    unpriced: toBuy.filter((l) => l.cost === null).length,
+  };
+}
+
+/** Cost of everything in one plan, whether bought now or on hand; null where nothing has a price. */
+export function costOf(plan: Plan, kitchen: Kitchen): { cost: number; unpriced: number } | null {
+  let cost = 0;
+  let priced = 0;
+  let unpriced = 0;
+  for (const item of plan.items) {
+    if (isMade(item)) continue;
+    const perKg = kitchen.prices.find((p) => p.ingredientId === item.ingredientId)?.perKg;
+    if (perKg === undefined) unpriced++;
+    else {
+      priced++;
+      cost += perKg * item.massKg;
+    }
+  }
+  return priced === 0 ? null : { cost, unpriced };
+}
+
+/** The names of what a list's plans make themselves, so that nobody looks for it in a shop. */
+export const madeHere = (plans: readonly Plan[]): readonly string[] => [
+  ...new Set(plans.flatMap((p) => p.items.filter((i) => i.fromPlanId !== undefined).map(nameOf))),
+];

@@ -1,0 +1,100 @@
+import { ingredientById } from "../ingredient/catalogue";
+import type { Kitchen } from "../simulate/kitchen-schema";
+import { ingredientOf, nameOf, targetOfItem, valuesOf } from "../simulate/item-facts";
+import type { Plan, PlanItem } from "../simulate/plan-schema";
+import { simulate } from "../simulate/simulate";
+import { coldWaterKg, waterL } from "../simulate/water-ways";
+import { outcomeOf, type Outcome } from "../units/problem";
+import { bodyOfPlan } from "./body-of";
+import { fatOf } from "./fat-of";
+import { saltOf } from "./salt-of";
+import { SUBSTITUTES } from "./substitutes";
+
+/** What a swap changes in the pot; each with its sign. */
+export interface SwapChange {
+  readonly liquidL: number;
+  readonly saltG: number;
+  readonly fatG: number;
+  /** Thickness, g flour/L. */
+  readonly flourGL: number;
+  /** Cook value it asks for against the one before, min at 100 °C; null where neither is judged. */
+  readonly cookMin: number | null;
+  readonly allergensIn: readonly string[];
+  readonly allergensOut: readonly string[];
+}
+
+export interface Swap {
+  readonly ingredientId: string;
+  readonly name: string;
+  readonly massKg: number;
+  /** The plan with it; null where that pot cannot be worked out. */
+  readonly plan: Plan;
+  readonly change: Outcome<SwapChange>;
+}
+
+/** The item as another ingredient, so much of it. What does not fit the new one is dropped. */
+export function swapped(item: PlanItem, ingredientId: string, massKg: number): PlanItem {
+  const { counted: _counted, label: _label, target: _target, fromPlanId: _from, ...rest } = item;
+  const { group } = ingredientById(ingredientId);
+  const isSame = group === ingredientOf(item).group;
+  return {
+    ...rest,
+    ingredientId,
+    massKg,
+    boneState: group === "bones" ? item.boneState : "raw",
+    boiledMin: isSame ? item.boiledMin : 0,
+    work: isSame ? item.work : item.work.filter((w) => w.kind === "cut" || w.kind === "rinse"),
+  };
+}
+
+/** What could stand in for an ingredient of a plan, and what each would change, one simulation each. */
+export function swapsFor(plan: Plan, itemId: string, kitchen: Kitchen): readonly Swap[] {
+  const item = plan.items.find((i) => i.id === itemId);
+  if (item === undefined) return [];
+  const before = outcomeOf(() => factsOf(plan, kitchen));
+  return (SUBSTITUTES[item.ingredientId] ?? []).map(({ ingredientId, per }) => {
+    const next = swapped(item, ingredientId, item.massKg * per);
+    const after = {
+      ...plan,
+      items: plan.items.map((i) => (i.id === itemId ? next : i)),
+    };
+    return {
+      ingredientId,
+      name: nameOf(next),
+      massKg: next.massKg,
+      plan: after,
+      change: outcomeOf(() => {
+        if (!before.ok) throw before.problem;
+        return changeOf(before.value, factsOf(after, kitchen), item, next);
+      }),
+    };
+  });
+}
+
+function factsOf(plan: Plan, kitchen: Kitchen) {
+  const trace = simulate(plan, kitchen, { waterKg: coldWaterKg(waterL(plan, kitchen), kitchen) });
+  return {
+    liquidL: trace.strained.volumeL,
+    saltG: saltOf(plan, trace).saltG,
+    fatG: fatOf(plan, trace, null).allG,
+    flourGL: bodyOfPlan(plan, trace).flourGL,
+  };
+}
+
+type Facts = ReturnType<typeof factsOf>;
+
+function changeOf(before: Facts, after: Facts, old: PlanItem, next: PlanItem): SwapChange {
+  const had = valuesOf(old).allergens;
+  const has = valuesOf(next).allergens;
+  const was = targetOfItem(old)?.ideal.value ?? null;
+  const is = targetOfItem(next)?.ideal.value ?? null;
+  return {
+    liquidL: after.liquidL - before.liquidL,
+    saltG: after.saltG - before.saltG,
+    fatG: after.fatG - before.fatG,
+    flourGL: after.flourGL - before.flourGL,
+    cookMin: was === null && is === null ? null : (is ?? 0) - (was ?? 0),
+    allergensIn: has.filter((a) => !had.includes(a)),
+    allergensOut: had.filter((a) => !has.includes(a)),
+  };
+}

@@ -1,0 +1,40 @@
+import { cookRate } from "../doneness/cook-value";
+import { targetOfItem } from "../simulate/item-facts";
+import type { Kitchen } from "../simulate/kitchen-schema";
+import type { Plan } from "../simulate/plan-schema";
+import { simulate } from "../simulate/simulate";
+import { coldWaterKg, waterL } from "../simulate/water-ways";
+
+const ROUNDS = 4;
+const LONGEST_MIN = 2880;
+
+/**
+ * The plan with everything that goes in "before the end" timed so that it is at its best when the rest
+ * is done: minutes moved by what its cook value lacks or has too much. What has no end to be judged by,
+ * and what a stock throws away, keeps its minutes.
+ * @throws Problem as simulate does
+ */
+export function timedIn(plan: Plan, kitchen: Kitchen): Plan {
+  let timed = plan;
+  for (let round = 0; round < ROUNDS; round++) {
+    const waterKg = coldWaterKg(waterL(timed, kitchen), kitchen);
+    const trace = simulate(timed, kitchen, { waterKg });
+    const rate = cookRate(trace.holdC);
+    let moved = false;
+    const items = timed.items.map((item) => {
+      const { when } = item;
+      const got = trace.items.find((c) => c.itemId === item.id)?.cookMin;
+      const target = targetOfItem(item);
+      const isJudged = plan.end === "served" && target !== null && got !== undefined;
+      if (when.at !== "beforeEnd" || !isJudged) return item;
+      const min = Math.round(when.min + (target.ideal.value - got) / rate);
+      const fair = Math.min(LONGEST_MIN, Math.max(1, min));
+      if (Math.abs(fair - when.min) < 2) return item;
+      moved = true;
+      return { ...item, when: { at: "beforeEnd" as const, min: fair } };
+    });
+    timed = { ...timed, items };
+    if (!moved) break;
+  }
+  return timed;
+}

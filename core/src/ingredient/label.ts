@@ -1,0 +1,52 @@
+import { z } from "zod";
+import { ALLERGENS, type Allergen, type Ingredient } from "./ingredient";
+import { traitsOf } from "./traits";
+
+const perKg = z.number().min(0).max(1000);
+
+/** What a packet's label says, where it differs from the catalogue. All g are per kg of product. */
+export const LabelSchema = z.object({
+  saltGKg: perKg.optional(),
+  fatGKg: perKg.optional(),
+  sugarGKg: perKg.optional(),
+  /** How it thickens, as g of wheat flour. */
+  starchGKg: z.number().min(0).max(3000).optional(),
+  waterShare: z.number().min(0).max(1).optional(),
+  /** Alcohol by volume, 0–1. */
+  alcoholShare: z.number().min(0).max(1).optional(),
+  gelatinGKg: perKg.optional(),
+  allergens: z.array(z.enum(ALLERGENS)).max(ALLERGENS.length).optional(),
+  /** What one packet holds, kg. */
+  packKg: z.number().positive().max(50).optional(),
+});
+export type Label = z.infer<typeof LabelSchema>;
+
+/** What a kilogram of something brings into the pot. */
+export interface LabelValues {
+  readonly saltGKg: number;
+  readonly fatGKg: number;
+  readonly sugarGKg: number;
+  readonly starchGKg: number;
+  readonly waterShare: number;
+  readonly alcoholShare: number;
+  readonly gelatinGKg: number;
+  readonly allergens: readonly Allergen[];
+  /** Sizes it is sold in, kg; empty where it is sold loose. */
+  readonly packsKg: readonly number[];
+}
+
+/** The label's own values, and the catalogue's where the label is silent. */
+export function labelValues(ingredient: Ingredient, label?: Label): LabelValues {
+  const traits = traitsOf(ingredient.id);
+  return {
+    saltGKg: label?.saltGKg ?? ingredient.saltGKg?.value ?? 0,
+    fatGKg: label?.fatGKg ?? traits.fatGKg ?? 0,
+    sugarGKg: label?.sugarGKg ?? traits.sugarGKg ?? 0,
+    starchGKg: label?.starchGKg ?? traits.starchGKg ?? 0,
+    waterShare: label?.waterShare ?? ingredient.waterShare.value,
+    alcoholShare: label?.alcoholShare ?? ingredient.alcoholShare?.value ?? 0,
+    gelatinGKg: label?.gelatinGKg ?? traits.solubleGelatinGKg ?? 0,
+    allergens: label?.allergens ?? ingredient.allergens,
+    packsKg: label?.packKg === undefined ? (traits.packsKg ?? []) : [label.packKg],
+  };
+}

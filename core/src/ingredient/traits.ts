@@ -1,0 +1,142 @@
+/**
+ * What the shopper, the server and the guest want to know of an ingredient beside how it cooks.
+ * Contents per kg are typical labels and food composition tables, rounded; a packet's own label
+ * replaces them. How things thicken, as g of wheat flour per kg: model section 14, kitchen estimates.
+ */
+export interface Traits {
+  readonly fatGKg?: number;
+  readonly sugarGKg?: number;
+  readonly starchGKg?: number;
+  /** Gelatin that is in it already, g/kg. */
+  readonly solubleGelatinGKg?: number;
+  /** Sizes it is usually sold in, kg. */
+  readonly packsKg?: readonly number[];
+  /** What has to come out before serving, one of it. */
+  readonly takeOut?: string;
+  readonly isAcid?: true;
+  readonly isHot?: true;
+  readonly isPork?: true;
+  /** Made up and sold with a label: its values are worth checking. */
+  readonly isReadyMade?: true;
+  /** Holds no meat, fish, dairy or egg though its group would say so. */
+  readonly isPlant?: true;
+  /** Of animals though its group would not say so. */
+  readonly isAnimal?: "meat" | "fish" | "dairy" | "egg";
+  /** Does not stand boiling: curdles, splits or boils its smell away. */
+  readonly spoilsOver?: { readonly boiledMin: number; readonly how: string };
+}
+
+const CURDLES = { boiledMin: 5, how: "curdles" };
+const FADES = { boiledMin: 20, how: "boils its smell away" };
+const MASHED = 120;
+
+const TRAITS: Readonly<Record<string, Traits>> = {
+  flour: { starchGKg: 1000, packsKg: [1] },
+  cornStarch: { starchGKg: 2000, packsKg: [0.4] },
+  potatoStarch: { starchGKg: 2200, packsKg: [0.5] },
+  arrowroot: { starchGKg: 2000, packsKg: [0.1] },
+  tapioca: { starchGKg: 2000, packsKg: [0.2] },
+  gelatinPowder: { solubleGelatinGKg: 860, isAnimal: "meat", packsKg: [0.1] },
+  potato: { packsKg: [1, 2.5] },
+  tomato: { starchGKg: 50, isAcid: true },
+  cannedTomato: { starchGKg: 50, isAcid: true, isReadyMade: true, packsKg: [0.4, 0.8] },
+  tomatoPaste: { starchGKg: 100, isAcid: true, isReadyMade: true, packsKg: [0.14, 0.2] },
+  vinegar: { isAcid: true, packsKg: [0.5] },
+  lemonJuice: { isAcid: true },
+  whiteWine: { isAcid: true, packsKg: [0.75] },
+  redWine: { isAcid: true, packsKg: [0.75] },
+  beer: { packsKg: [0.33, 0.5] },
+  brandy: { packsKg: [0.7] },
+  boughtStock: { isReadyMade: true, packsKg: [0.4, 1] },
+  lowSaltStock: { isReadyMade: true, packsKg: [0.4, 1] },
+  stockCube: { isReadyMade: true, packsKg: [0.08], fatGKg: 150 },
+  bouillonPaste: { isReadyMade: true, packsKg: [0.12], fatGKg: 120 },
+  seasoningPacket: { isReadyMade: true, packsKg: [0.04], starchGKg: 250, isHot: true },
+  condensedSoup: {
+    isReadyMade: true,
+    packsKg: [0.295],
+    starchGKg: 80,
+    fatGKg: 60,
+    isAnimal: "dairy",
+  },
+  jarSauce: { isReadyMade: true, packsKg: [0.4, 0.5], starchGKg: 40, fatGKg: 30, sugarGKg: 60 },
+  curryPaste: { isReadyMade: true, packsKg: [0.1, 0.2], fatGKg: 120, isHot: true },
+  coconutMilk: {
+    isReadyMade: true,
+    packsKg: [0.4],
+    fatGKg: 180,
+    isPlant: true,
+    spoilsOver: { boiledMin: 20, how: "may split" },
+  },
+  cannedBeans: { isReadyMade: true, packsKg: [0.4], starchGKg: 0 },
+  cannedChickpeas: { isReadyMade: true, packsKg: [0.4] },
+  soySauce: { isReadyMade: true, packsKg: [0.15, 0.5] },
+  fishSauce: { isReadyMade: true, packsKg: [0.2], isAnimal: "fish" },
+  mustard: { isReadyMade: true, packsKg: [0.2] },
+  sausage: { isReadyMade: true, isPork: true, fatGKg: 250, packsKg: [0.36] },
+  smokedSausage: { isReadyMade: true, isPork: true, fatGKg: 280, packsKg: [0.3] },
+  curedPork: { isReadyMade: true, isPork: true, fatGKg: 350, packsKg: [0.15] },
+  porkShoulder: { isPork: true },
+  porkTrotter: { isPork: true },
+  porkSkin: { isPork: true },
+  porkNeckBones: { isPork: true },
+  porkRibs: { isPork: true },
+  lard: { isPork: true, isAnimal: "meat", fatGKg: 1000, packsKg: [0.25] },
+  butter: { isReadyMade: true, fatGKg: 810, packsKg: [0.25] },
+  oil: { fatGKg: 1000, packsKg: [0.5, 1] },
+  milk: { fatGKg: 35, packsKg: [1], spoilsOver: CURDLES },
+  cream: { fatGKg: 350, packsKg: [0.2, 0.5], spoilsOver: { boiledMin: 15, how: "may split" } },
+  sourCream: { fatGKg: 200, packsKg: [0.2], spoilsOver: CURDLES },
+  creamAlternative: { fatGKg: 150, packsKg: [0.25], isPlant: true },
+  honey: { sugarGKg: 800, isAnimal: "egg" },
+  sugar: { sugarGKg: 1000, packsKg: [1] },
+  driedApricot: { sugarGKg: 430, packsKg: [0.25] },
+  prune: { sugarGKg: 380, packsKg: [0.25] },
+  raisin: { sugarGKg: 590, packsKg: [0.25] },
+  appleJuice: { sugarGKg: 100, packsKg: [1] },
+  chiliPowder: { isHot: true, packsKg: [0.05] },
+  freshChili: { isHot: true },
+  bayLeaf: { takeOut: "bay leaf" },
+  herbBundle: { takeOut: "herb bundle" },
+  spiceBall: { takeOut: "spice ball" },
+  clove: { takeOut: "clove" },
+  cinnamonStick: { takeOut: "cinnamon stick" },
+  starAnise: { takeOut: "star of anise" },
+  rosemary: { takeOut: "rosemary stem", spoilsOver: { boiledMin: 90, how: "turns bitter" } },
+  thyme: { takeOut: "thyme stem" },
+  lemongrass: { takeOut: "lemongrass stalk" },
+  kelp: { takeOut: "sheet of kelp", spoilsOver: { boiledMin: 10, how: "turns slimy" } },
+  parsley: { spoilsOver: FADES },
+  chive: { spoilsOver: FADES },
+  dill: { spoilsOver: FADES },
+  coriander: { spoilsOver: FADES },
+  lovage: { spoilsOver: { boiledMin: 45, how: "boils its smell away" } },
+  kidneyBean: { starchGKg: 0, packsKg: [0.5] },
+  runnerBean: { packsKg: [0.5] },
+  whiteBean: { packsKg: [0.5] },
+  blackBean: { packsKg: [0.5] },
+  chickpea: { packsKg: [0.5] },
+  brownLentil: { packsKg: [0.5], starchGKg: 60 },
+  redLentil: { packsKg: [0.5], starchGKg: 250 },
+  splitPea: { packsKg: [0.5], starchGKg: 250 },
+  pearledSpelt: { packsKg: [0.5], starchGKg: 60 },
+  pearlBarley: { packsKg: [0.5], starchGKg: 60 },
+  rice: { packsKg: [0.5, 1], starchGKg: 60 },
+  pasta: { packsKg: [0.5], starchGKg: 40 },
+  beefChuck: { fatGKg: 130 },
+  beefShank: { fatGKg: 80 },
+  beefBrisket: { fatGKg: 200 },
+  lambShoulder: { fatGKg: 180 },
+  muttonShoulder: { fatGKg: 190 },
+  goatShoulder: { fatGKg: 70 },
+  chickenThigh: { fatGKg: 100 },
+  mincedBeef: { fatGKg: 150 },
+  deerDice: { fatGKg: 25 },
+  harePieces: { fatGKg: 25 },
+};
+
+/** What the catalogue knows of an ingredient beside how it cooks; empty where nothing is special. */
+export const traitsOf = (ingredientId: string): Traits => TRAITS[ingredientId] ?? {};
+
+/** Weight of mashed beans or potato that thickens like flour, g per kg: model section 14. */
+export const MASHED_STARCH_G_KG = MASHED;

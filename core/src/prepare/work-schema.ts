@@ -1,0 +1,41 @@
+import { z } from "zod";
+
+/** What is done to an ingredient before it goes in. */
+export const WORKS = [
+  "thaw",
+  "soak",
+  "rinse",
+  "scrub",
+  "trim",
+  "cut",
+  "tie",
+  "bundle",
+  "brown",
+  "sweat",
+  "fry",
+  "roux",
+  "reduce",
+  "crush",
+  "blend",
+] as const;
+export type WorkKind = (typeof WORKS)[number];
+
+export const ROUX_COLOURS = ["white", "blond", "brown", "dark"] as const;
+export type RouxColour = (typeof ROUX_COLOURS)[number];
+
+/** One piece of work; without minutes the usual ones are taken. */
+export const WorkSchema = z.object({
+  kind: z.enum(WORKS),
+  min: z.number().min(0).max(4320).optional(),
+  /** reduce: what is left of it; crush and blend: how much of it is done so. 0–1. */
+  share: z.number().min(0).max(1).optional(),
+  /** roux: how far it is taken. */
+  colour: z.enum(ROUX_COLOURS).optional(),
+  /** soak: the soaking water goes into the pot instead of down the drain, L of it. */
+  liquorL: z.number().min(0).max(50).optional(),
+});
+export type Work = z.infer<typeof WorkSchema>;
+
+/** The first work of a kind; undefined where it is not done. */
+export const workOf = (works: readonly Work[], kind: WorkKind): Work | undefined =>
+  works.find((w) => w.kind === kind);

@@ -1,0 +1,183 @@
+import { pieceEdgeM } from "../heat/piece-schema";
+import { browningBatches, browningMin, footprintM2 } from "../prepare/browning";
+import { ROUX_MIN, STATE_TIMES, WORK_TIMES, type WorkTime } from "../prepare/work-times";
+import type { Work } from "../prepare/work-schema";
+import { ingredientOf, nameOf } from "../simulate/item-facts";
+import type { Kitchen } from "../simulate/kitchen-schema";
+import { pieceOf } from "../simulate/piece-of";
+import type { Plan, PlanItem } from "../simulate/plan-schema";
+import type { Vessel } from "../vessel/vessel-schema";
+import { vesselAreaM2 } from "../vessel/volume";
+
+/** One piece of work before the pot goes on. */
+export interface WorkTask {
+  readonly id: string;
+  readonly itemId: string;
+  readonly kind: Work["kind"] | "roast" | "blanch" | "boilHard";
+  /** "Brown the goat shoulder", as the cook reads it. */
+  readonly title: string;
+  /** How: "2 batches in the sauté pan, 7 min each". */
+  readonly how: string;
+  readonly why: string;
+  readonly min: number;
+  readonly attention: "hands" | "near" | "leave";
+}
+
+/** Over this it takes longer than a cook stands by: it is begun the day before, min. */
+const AHEAD_MIN = 180;
+/** Slices are this much flatter than wide. */
+const SLICE_RATIO = 1.8;
+
+/** The work a plan asks for, in the order it is done: what may be left begins first. */
+export function workTasks(plan: Plan, kitchen: Kitchen): readonly WorkTask[] {
+  const tasks = plan.items.flatMap((item) => itemTasks(item, plan, kitchen));
+  const rank = ({ attention, min, kind }: WorkTask) =>
+    attention === "leave" || min >= AHEAD_MIN ? 0 : AT_THE_STOVE.has(kind) ? 2 : 1;
+  return tasks
+    .map((t, i) => ({ t, i }))
+    .sort((a, b) => rank(a.t) - rank(b.t) || a.i - b.i)
+    .map(({ t }) => t);
+}
+
+const AT_THE_STOVE: ReadonlySet<WorkTask["kind"]> = new Set([
+  "roast",
+  "blanch",
+  "boilHard",
+  "brown",
+  "sweat",
+  "fry",
+  "roux",
+  "reduce",
+]);
+
+/** Minutes of work that hands do, that want someone near, and that is begun long before. */
+export function workMinutes(tasks: readonly WorkTask[]) {
+  const of = (attention: WorkTask["attention"]) =>
+    tasks.filter((t) => t.attention === attention).map((t) => t.min);
+  const sum = (all: readonly number[]) => all.reduce((a, b) => a + b, 0);
+  const hands = sum(of("hands"));
+  return {
+    handsMin: hands,
+    /** From the first cut to the flame: hands one after the other, what roasts goes on beside them. */
+    beforeMin: Math.max(hands, hands * 0.5 + sum(of("near"))),
+    aheadMin: Math.max(0, ...of("leave")),
+  };
+}
+
+function itemTasks(item: PlanItem, plan: Plan, kitchen: Kitchen): readonly WorkTask[] {
+  const name = nameOf(item).toLowerCase();
+  const make = (
+    kind: WorkTask["kind"],
+    time: WorkTime,
+    title: string,
+    given?: number,
+    how = "",
+  ): WorkTask => ({
+    id: `${item.id}:${kind}`,
+    itemId: item.id,
+    kind,
+    title,
+    how,
+    why: time.why,
+    min: given ?? time.fixed.value + (time.perKg?.value ?? 0) * item.massKg,
+    attention: time.attention,
+  });
+  const state = item.boneState;
+  const tasks: WorkTask[] = item.work.map((work): WorkTask => {
+    if (work.kind === "brown") return browning(item, plan, kitchen, work.min);
+    if (work.kind === "roux") {
+      const colour = work.colour ?? "blond";
+      return {
+        ...make(
+          "roux",
+          WORK_TIMES.fry,
+          `Stir a ${colour} roux`,
+          work.min ?? ROUX_MIN[colour].value,
+        ),
+        why: "Without a break until its colour: dark binds least.",
+      };
+    }
+    return make(
+      work.kind,
+      WORK_TIMES[work.kind],
+      titleOf(work, name),
+      work.min,
+      howOf(work, item, plan),
+    );
+  });
+  if (state === "roasted") tasks.push(make("roast", STATE_TIMES.roasted, `Roast the ${name}`));
+  if (state === "blanched") tasks.push(make("blanch", STATE_TIMES.blanched, `Blanch the ${name}`));
+  if (item.boiledMin > 0)
+    tasks.push({
+      ...make("boilHard", STATE_TIMES.blanched, `Boil the ${name} hard`, item.boiledMin),
+      why: "A full rolling boil destroys the toxin; that water is thrown away.",
+    });
+  return tasks;
+}
+
+const TITLES: Record<Exclude<Work["kind"], "brown" | "roux">, string> = {
+  thaw: "Thaw the",
+  soak: "Soak the",
+  rinse: "Rinse the",
+  scrub: "Scrub the",
+  trim: "Trim the",
+  cut: "Cut the",
+  tie: "Tie the",
+  bundle: "Bundle the",
+  sweat: "Sweat the",
+  fry: "Fry the",
+  reduce: "Boil down the",
+  crush: "Crush some of the",
+  blend: "Blend the",
+};
+const titleOf = (work: Work, name: string): string =>
+  work.kind === "brown" || work.kind === "roux" ? name : `${TITLES[work.kind]} ${name}`;
+
+const percent = (share: number) => `${Math.round(share * 100)} %`;
+
+function howOf(work: Work, item: PlanItem, plan: Plan): string {
+  switch (work.kind) {
+    case "cut":
+      return `${Math.round(pieceEdgeM(pieceOf(item, plan.pieceM)) * 100)} cm`;
+    case "reduce":
+      return `to ${percent(work.share ?? 0.5)}`;
+    case "crush":
+    case "blend":
+      return percent(work.share ?? 1);
+    case "soak":
+      return work.liquorL === undefined
+        ? "throw the water away"
+        : `in ${work.liquorL} L; decant it into the pot, leave the grit`;
+    default:
+      return "";
+  }
+}
+
+/** The widest flat floor there is to brown on: a pan, else the pot itself. */
+export function browningVessel(plan: Plan, kitchen: Kitchen): Vessel | undefined {
+  const pans = kitchen.vessels.filter((v) => v.kind === "pan");
+  return (
+    pans.sort((a, b) => vesselAreaM2(b, 0) - vesselAreaM2(a, 0))[0] ??
+    kitchen.vessels.find((v) => v.id === plan.vesselId)
+  );
+}
+
+function browning(item: PlanItem, plan: Plan, kitchen: Kitchen, given?: number): WorkTask {
+  const shape = pieceOf(item, plan.pieceM);
+  const edgeM = pieceEdgeM(shape);
+  const isSlices =
+    shape.kind === "brick" && Math.max(...shape.sizeM) > SLICE_RATIO * Math.min(...shape.sizeM);
+  const vessel = browningVessel(plan, kitchen);
+  const foot = footprintM2(item.massKg, edgeM, ingredientOf(item).densityKgL.value * 1000);
+  const batches = vessel === undefined ? 1 : browningBatches(foot, vesselAreaM2(vessel, 0));
+  return {
+    id: `${item.id}:brown`,
+    itemId: item.id,
+    kind: "brown",
+    title: `Brown the ${nameOf(item).toLowerCase()}`,
+    how: `${batches === 1 ? "one batch" : `${batches} batches`} in the ${vessel?.name.toLowerCase() ?? "pan"}`,
+    why: "Flavour and colour; it does not keep moisture in. A crowded pan steams.",
+    min: given ?? browningMin(batches, isSlices),
+    attention: "hands",
+  };
+}

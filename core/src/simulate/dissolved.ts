@@ -1,0 +1,66 @@
+import { alcoholKept } from "../seasoning/alcohol";
+
+/** One drink poured in: its alcohol, when, and how much had steamed off by then. */
+interface AlcoholIn {
+  g: number;
+  readonly atS: number;
+  readonly steamedKg: number;
+}
+
+/** What is dissolved in a pot's liquid, g. It goes wherever the liquid goes, in proportion. */
+export class Dissolved {
+  saltG = 0;
+  sugarG = 0;
+  /** Gelatin that came in already dissolved, and what solids gave that are not in the pot any more. */
+  gelatinG = 0;
+  private readonly alcohols: AlcoholIn[] = [];
+
+  addAlcohol(g: number, atS: number, steamedKg: number): void {
+    if (g > 0) this.alcohols.push({ g, atS, steamedKg });
+  }
+
+  /** Alcohol that was poured in and not handed on, before any steamed off, g. */
+  get alcoholInG(): number {
+    return this.alcohols.reduce((sum, a) => sum + a.g, 0);
+  }
+
+  /** Alcohol left at a moment, g. */
+  alcoholG(nowS: number, steamedKg: number, liquidKg: number): number {
+    return this.alcohols.reduce((sum, a) => {
+      const steamed = steamedKg - a.steamedKg;
+      const share = steamed > 0 ? steamed / (steamed + liquidKg) : 0;
+      return sum + a.g * alcoholKept((nowS - a.atS) / 60, share);
+    }, 0);
+  }
+
+  /** Takes out what goes along with this share of the liquid. */
+  take(share: number): DissolvedShare {
+    const out = {
+      saltG: this.saltG * share,
+      sugarG: this.sugarG * share,
+      gelatinG: this.gelatinG * share,
+      alcohols: this.alcohols.map((a) => ({ ...a, g: a.g * share })),
+    };
+    this.saltG -= out.saltG;
+    this.sugarG -= out.sugarG;
+    this.gelatinG -= out.gelatinG;
+    for (const a of this.alcohols) a.g *= 1 - share;
+    return out;
+  }
+
+  /** Puts back what was taken. */
+  give(back: DissolvedShare): void {
+    this.saltG += back.saltG;
+    this.sugarG += back.sugarG;
+    this.gelatinG += back.gelatinG;
+    this.alcohols.push(...back.alcohols);
+  }
+}
+
+/** What went along with a share of the liquid. */
+export interface DissolvedShare {
+  readonly saltG: number;
+  readonly sugarG: number;
+  readonly gelatinG: number;
+  readonly alcohols: AlcoholIn[];
+}

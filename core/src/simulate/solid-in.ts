@@ -1,0 +1,129 @@
+import { gelatinDrawnG, ROASTED_FACTOR, USED_BEFORE_FACTOR } from "../extraction/gelatin";
+import type { Ingredient } from "../ingredient/ingredient";
+import {
+  FAT_DENSITY_KG_L,
+  FAT_RENDER_MIN,
+  JUICE_LAG_MIN,
+  VEGETABLE_RELEASE_MIN,
+} from "../liquid/constants";
+import { freedShare } from "../liquid/freed";
+import { BROWNING_LOSS } from "../prepare/browning";
+import { itemWork, soakedKg } from "./item-facts";
+import type { PieceHeat } from "./piece-heat";
+import type { PlanItem } from "./plan-schema";
+
+const GELATIN_OF_STATE = {
+  raw: 1,
+  blanched: 1,
+  roasted: ROASTED_FACTOR.value,
+  usedBefore: USED_BEFORE_FACTOR.value,
+} as const;
+/** Fat that roasting or a first use leaves in the bones, of raw. */
+const FAT_OF_STATE = {
+  raw: 1,
+  blanched: 0.95,
+  roasted: 0.5,
+  usedBefore: 0.2,
+} as const;
+/** Of what a vegetable frees, the share that goes as steam when it is sweated: model section 8. */
+const SWEATED_OFF = 0.5;
+
+/** One solid: what it has let go and taken up, and what it would by now. All kg. */
+export class SolidIn {
+  juiceKg = 0;
+  vegetableKg = 0;
+  takenUpKg: number;
+  fatKg = 0;
+  /** Weight that went as steam before it came in. */
+  readonly dryLossKg: number;
+  private readonly fatShare: number;
+  private readonly allFreedKg: number;
+  private readonly allVegetableKg: number;
+
+  constructor(
+    readonly item: PlanItem,
+    readonly ingredient: Ingredient,
+    readonly heat: PieceHeat,
+    freed: number,
+  ) {
+    this.takenUpKg = soakedKg(item);
+    this.fatShare = ingredient.fatOfFreed?.value ?? 0;
+    const meatKg = item.massKg * (ingredient.meatFreed?.value ?? 0) * freed;
+    const vegetableKg = item.massKg * (ingredient.vegetableFreed?.value ?? 0) * freed;
+    const browned = itemWork(item, "brown") === undefined ? 0 : item.massKg * BROWNING_LOSS.value;
+    const sweated = itemWork(item, "sweat") === undefined ? 0 : vegetableKg * SWEATED_OFF;
+    const brownedOff = ingredient.meatFreed === undefined ? 0 : Math.min(meatKg, browned);
+    this.dryLossKg = brownedOff + sweated;
+    this.allFreedKg = meatKg - brownedOff;
+    this.allVegetableKg = vegetableKg - sweated;
+  }
+
+  get kg(): number {
+    return (
+      this.item.massKg +
+      this.takenUpKg -
+      this.juiceKg -
+      this.vegetableKg -
+      this.fatKg -
+      this.dryLossKg
+    );
+  }
+
+  /** Room it takes, L. */
+  get volumeL(): number {
+    return (
+      this.item.massKg / this.ingredient.densityKgL.value +
+      this.takenUpKg -
+      this.juiceKg -
+      this.dryLossKg -
+      this.fatKg / FAT_DENSITY_KG_L.value
+    );
+  }
+
+  /** Juice and fat that meat lets go in dtS. */
+  meatStep(dtS: number): { juiceKg: number; fatKg: number } {
+    const due = this.allFreedKg * freedShare(this.heat.hottestMeanC);
+    const out = this.juiceKg / (1 - this.fatShare);
+    const step = Math.max(0, (due - out) * (1 - Math.exp(-dtS / 60 / JUICE_LAG_MIN.value)));
+    return { juiceKg: step * (1 - this.fatShare), fatKg: step * this.fatShare };
+  }
+
+  /** Liquid that a vegetable lets go to be where its cook value says. */
+  vegetableStepKg(): number {
+    const due =
+      this.allVegetableKg * (1 - Math.exp(-this.heat.cookMin / VEGETABLE_RELEASE_MIN.value));
+    return Math.max(0, due - this.vegetableKg);
+  }
+
+  /** Fat that bones render to be where their cook value says. */
+  boneFatStepKg(): number {
+    const due =
+      this.item.massKg *
+      (this.ingredient.fatKgKg?.value ?? 0) *
+      FAT_OF_STATE[this.item.boneState] *
+      (1 - Math.exp(-this.heat.cookMin / FAT_RENDER_MIN.value));
+    return Math.max(0, due - this.fatKg);
+  }
+
+  /** Water a dry thing still takes up to be as soft as its cook value says; all of it where that is at once. */
+  uptakeStepKg(): number {
+    const all = this.item.massKg * (this.ingredient.uptakeLKg?.value ?? 0);
+    return Math.max(0, all * this.softShare() - this.takenUpKg);
+  }
+
+  /** Share of its water that a dry thing has taken up. */
+  softShare(): number {
+    const ideal = this.ingredient.uptakeIdealMin?.value;
+    return ideal === undefined ? 1 : 1 - Math.exp(-this.heat.cookMin / (0.4 * ideal));
+  }
+
+  /** Gelatin it has given, g. */
+  get gelatinG(): number {
+    const { gelatinGKg, gelatinKMin } = this.ingredient;
+    if (gelatinGKg === undefined || gelatinKMin === undefined) return 0;
+    return (
+      gelatinDrawnG(this.item.massKg, gelatinGKg.value, gelatinKMin.value, this.heat.cookMin) *
+      GELATIN_OF_STATE[this.item.boneState]
+    );
+  }
+}
