@@ -58,7 +58,7 @@ function asJson(plan: Plan, kitchen: Kitchen, answers: Answers) {
     figures: answers.figures,
     set: answers.set,
     flavour: answers.flavour,
-    allergens: answers.allergens,
+    allergens: answers.dish.allergens,
     start:
       answers.start === null
         ? null

@@ -1,13 +1,15 @@
-import { targetOf } from "../doneness/targets-of";
+import { goesInAfter } from "../dish/eaten";
+import { dishOf, type DishOf } from "../dish/dish-of";
 import { FLAVOUR_WINDOWS, type FlavourWindow } from "../doneness/flavour-window";
 import { setOf, type SetGrade } from "../extraction/set";
 import { ingredientById } from "../ingredient/catalogue";
-import { ALLERGENS, type Allergen, type FlavourKind } from "../ingredient/ingredient";
+import type { FlavourKind } from "../ingredient/ingredient";
 import { cautionsFor } from "../safety/rules";
 import type { Caution } from "../safety/caution";
 import { startBy, type StartBy } from "../schedule/start-by";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
+import { targetOfItem } from "../simulate/item-facts";
 import { suits, vesselOf } from "../simulate/references";
 import { simulate } from "../simulate/simulate";
 import {
@@ -28,6 +30,7 @@ import {
 } from "../simulate/water-ways";
 import type { Estimate } from "../units/estimate";
 import { outcomeOf, type Outcome } from "../units/problem";
+import { dishFigures, type DishFigures } from "./dish-figures";
 import { explain } from "./explain";
 
 /** Where a stock stands in its flavour window. */
@@ -59,7 +62,8 @@ export interface Answers {
     readonly high: SetGrade;
   };
   readonly flavour: Flavour | null;
-  readonly allergens: readonly Allergen[];
+  readonly dish: DishOf;
+  readonly dishFigures: DishFigures;
   readonly start: StartBy | null;
   readonly cautions: readonly Caution[];
 }
@@ -99,9 +103,12 @@ export function answersFor(
       (Object.keys(FIGURES) as FigureId[]).map((id) => [id, figure(id, told, widths.figures[id])]),
     ) as Record<FigureId, Estimate>;
     const fit = fitIn(vesselOf(plan, kitchen), plan, water);
+    const dish = dishOf(plan, kitchen, trace);
     const { gelatinGL, totalMin } = figures;
     const start =
-      plan.readyAt === null ? null : startBy(Date.parse(plan.readyAt), totalMin, plan.prepareMin);
+      plan.readyAt === null
+        ? null
+        : startBy(Date.parse(plan.readyAt), totalMin, plan.prepareMin + dish.work.beforeMin);
     return {
       waterL: water,
       ways: waterWays(plan, kitchen),
@@ -118,7 +125,8 @@ export function answersFor(
         high: setOf(gelatinGL.high),
       },
       flavour: flavourOf(plan, trace),
-      allergens: allergensOf(plan),
+      dish,
+      dishFigures: dishFigures(plan, dish, trace, widths.figures.endLiquidL),
       start,
       cautions: cautionsFor({
         plan,
@@ -153,10 +161,12 @@ function figure(
 /** The window of what the pot is mainly made from; null without bones, meat or vegetables. */
 function flavourOf(plan: Plan, trace: Trace): Flavour | null {
   const main = plan.items
-    .filter((i) => i.when.at !== "afterStrain")
+    .filter((i) => !goesInAfter(i))
     .map((item) => ({ item, kg: item.massKg, ingredient: ingredientById(item.ingredientId) }))
-    .filter(
-      ({ ingredient }) => ingredient.flavour !== undefined || ingredient.group === "vegetable",
+    .filter(({ item, ingredient }) =>
+      plan.end === "served"
+        ? item.id === trace.mainItemId
+        : ingredient.flavour !== undefined || ingredient.group === "vegetable",
     )
     .sort(
       (a, b) =>
@@ -166,11 +176,12 @@ function flavourOf(plan: Plan, trace: Trace): Flavour | null {
   if (main === undefined) return null;
   const kind = main.ingredient.flavour ?? "vegetable";
   const target =
-    main.ingredient.group === "meat" ? targetOf(main.item.ingredientId, main.item.target) : null;
+    main.ingredient.group === "meat" || plan.end === "served" ? targetOfItem(main.item) : null;
   const window: FlavourWindow =
     target === null
       ? FLAVOUR_WINDOWS[kind]
       : { from: target.done, ideal: target.ideal, past: target.past };
+  if (plan.end === "served" && target === null) return null;
   const c = trace.cookMin;
   const state: FlavourState =
     c < window.from.value
@@ -184,8 +195,3 @@ function flavourOf(plan: Plan, trace: Trace): Flavour | null {
     ? { kind, what: `a ${kind} stock`, by: "flavour", window, state }
     : { kind, what: target.name, by: "tender", window, state };
 }
-
-const allergensOf = (plan: Plan): readonly Allergen[] => {
-  const found = new Set(plan.items.flatMap((i) => ingredientById(i.ingredientId).allergens));
-  return ALLERGENS.filter((a) => found.has(a));
-};

@@ -67,10 +67,31 @@ export function sentenceParts(
     { text: stopText(plan, answers, one), field: { of: "stop" } },
     ...heatParts(plan.heat, one),
     { text: ": about " },
-    { text: `${showVolume(strainedL.expected, one)} strained`, isResult: true },
-    {
-      text: ` (${showVolumeRange(strainedL.low, strainedL.high, one)}), ${setText(answers)}.`,
-    },
+    ...(plan.end === "served"
+      ? dishParts(answers, one)
+      : [
+          { text: `${showVolume(strainedL.expected, one)} strained`, isResult: true },
+          {
+            text: ` (${showVolumeRange(strainedL.low, strainedL.high, one)}), ${setText(answers)}.`,
+          },
+        ]),
+  ];
+}
+
+/** What a dish comes to: portions where they are counted, else its weight; and the liquid's body. */
+function dishParts({ dish, dishFigures }: Answers, system: UnitSystem): readonly SentencePart[] {
+  const { portions } = dishFigures;
+  const { body, eaten } = dish;
+  const liquid = `the liquid ${body.name.startsWith("like") || body.name === "coats a spoon" ? "" : "is "}${body.name}.`;
+  if (portions === null || eaten.eachKg === null)
+    return [
+      { text: `${showMass(eaten.allKg, system)} to eat`, isResult: true },
+      { text: `, ${liquid}` },
+    ];
+  const range = `${Math.floor(portions.low)}–${Math.ceil(portions.high)}`;
+  return [
+    { text: `${Math.round(portions.expected)} portions`, isResult: true },
+    { text: ` of ${showMass(eaten.eachKg, system)} (${range}), ${liquid}` },
   ];
 }
 

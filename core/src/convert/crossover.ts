@@ -3,6 +3,7 @@ import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
 import type { Trace } from "../simulate/trace";
 import { outcomeOf, type Outcome } from "../units/problem";
+import { workMinutes, workTasks } from "../schedule/work-tasks";
 import { timeLine, workOf, type Stretch } from "../schedule/time-line";
 import { convert, type Conversion, type Target } from "./convert";
 import { crockRefusal, type CrockRefusal } from "./crock-safety";
@@ -49,7 +50,7 @@ export interface ColumnRange {
 }
 
 function columnOf(goal: Goal, c: Conversion, kitchen: Kitchen, isWritten: boolean): Column {
-  const line = timeLine(c.plan, c.trace);
+  const line = timeLine(c.plan, c.trace, workMinutes(workTasks(c.plan, kitchen)).handsMin);
   return {
     isWritten,
     plan: c.plan,

@@ -36,16 +36,19 @@ export const LIQUIDS: readonly Ingredient[] = [
     alsoCalled: ["own stock"],
   }),
   liquid("whiteWine", "White wine", 0.87, {
+    each: { bottle: one(745), glass: one(150) },
     alcoholShare: alcohol(0.12),
     allergens: ["sulphites"],
     petHazard: DRINK,
   }),
   liquid("redWine", "Red wine", 0.86, {
+    each: { bottle: one(745), glass: one(150) },
     alcoholShare: alcohol(0.13),
     allergens: ["sulphites"],
     petHazard: DRINK,
   }),
   liquid("beer", "Beer", 0.92, {
+    each: { bottle: one(500), can: one(500) },
     alcoholShare: alcohol(0.05),
     allergens: ["gluten"],
     petHazard: DRINK,

@@ -1,3 +1,4 @@
+import { saltOf } from "../dish/salt-of";
 import { ingredientById } from "../ingredient/catalogue";
 import type { Ingredient } from "../ingredient/ingredient";
 import type { Plan } from "../simulate/plan-schema";
@@ -5,6 +6,7 @@ import { showDuration } from "../units/show";
 import { requiredBeanBoilMin } from "../doneness/bean-boil";
 import type { Caution } from "./caution";
 import type { Facts, Rule } from "./facts";
+import { DISH_RULES } from "./dish-rules";
 import { METHOD_RULES } from "./method-rules";
 
 const ingredientsOf = (plan: Plan): readonly Ingredient[] =>
@@ -44,7 +46,25 @@ function boiledInPotMin({ heat, stop }: Plan): number {
 const PRESSURE_ENOUGH_MIN = 5;
 const HEAVY_POT_L = 8;
 const SHORT_BURN_MIN = 60;
-const SALTY_GL = 8;
+
+/** The schemes for chilling, as this kitchen's choice says them. */
+const COOLING = {
+  us: {
+    fromC: 57,
+    text: "From 57 °C down to 21 °C within 2 h, and to 5 °C within 6 h in all.",
+    whose: "US model food code",
+  },
+  auNz: {
+    fromC: 60,
+    text: "From 60 °C down to 21 °C within 2 h, and to 5 °C within 4 h more.",
+    whose: "Australian and New Zealand food standard",
+  },
+  uk: {
+    fromC: 63,
+    text: "Down to 8 °C or below as fast as possible, within about 90 min for small portions.",
+    whose: "UK guidance",
+  },
+} as const;
 
 /** The rules for every pot. Kettlos defers to the local code and to professionals. */
 const POT_RULES: readonly Rule[] = [
@@ -254,13 +274,16 @@ const POT_RULES: readonly Rule[] = [
   {
     hazard: "salt concentrates",
     check: ({ plan, trace }) => {
-      if (trace.strained.saltGL <= SALTY_GL || plan.feeds === "animals") return null;
+      if (plan.feeds === "animals") return null;
+      const salt = saltOf(plan, trace);
+      if (!salt.isSalty) return null;
+      const most = salt.from[0]?.name.toLowerCase() ?? "salt";
       return {
         id: "salt",
         severity: "caution",
         places: ["plan", "strain"],
         title: "It comes out salty",
-        text: `About ${trace.strained.saltGL.toFixed(0)} g salt a litre once it is down; 6–8 g suits a broth to sip. Put the salt in at the end, or use it thinned.`,
+        text: `About ${salt.per.toFixed(1)} g salt a ${salt.unit === "L" ? "litre" : "kilogram"} at the end, most from the ${most}; ${salt.unit === "L" ? "6–8 g suits a broth to sip" : "8–10 g suits a stew"}.${salt.concentrates > 1.1 ? ` Reducing makes it ${salt.concentrates.toFixed(1)} times as salty as it starts.` : ""} Take less of it, put it in at the end, or thin it with ${salt.diluteL.toFixed(1)} L unsalted.`,
         rule: "Adults: under 5 g of salt a day in all.",
         whose: "WHO guidance",
       };
@@ -268,14 +291,17 @@ const POT_RULES: readonly Rule[] = [
   },
   {
     hazard: "cooling",
-    check: () => ({
+    check: ({ kitchen, plan }) => ({
       id: "cooling",
       severity: "caution",
       places: ["strain"],
-      title: "Chill it now, fast and shallow",
-      text: "From 57 °C down to 21 °C within 2 h, and to 5 °C within 6 h in all. Shallow trays, an ice or snow bath, then the fridge. A deep pot in a fridge is too slow. A covered pot off the heat counts from 57 °C too.",
+      title:
+        plan.end === "served"
+          ? "Chill what is left, fast and shallow"
+          : "Chill it now, fast and shallow",
+      text: `${COOLING[kitchen.coolingCode].text} Shallow trays, an ice or snow bath, then the fridge. A deep pot in a fridge is too slow. A covered pot off the heat counts from ${COOLING[kitchen.coolingCode].fromC} °C too: start chilling before it is there.`,
       rule: "57→21 °C in 2 h, 5 °C in 6 h in all (US); 60→21 °C in 2 h, 5 °C in 4 h more (AU/NZ); to 8 °C as fast as possible, about 90 min for small portions (UK).",
-      whose: "US model food code; AU/NZ and UK guidance. Your local food code rules",
+      whose: `${COOLING[kitchen.coolingCode].whose}. Your local food code rules; choose it under Kitchen`,
     }),
   },
   {
@@ -293,7 +319,7 @@ const POT_RULES: readonly Rule[] = [
 ];
 
 /** Every rule there is. */
-export const RULES: readonly Rule[] = [...POT_RULES, ...METHOD_RULES];
+export const RULES: readonly Rule[] = [...POT_RULES, ...DISH_RULES, ...METHOD_RULES];
 
 const ORDER = { danger: 0, caution: 1, note: 2 } as const;
 

@@ -89,18 +89,30 @@ function heatParts(plan: Plan, trace: Trace): readonly Part[] {
   }
 }
 
+const STRAIN: Part = {
+  what: "Strain",
+  min: STRAIN_MIN.value,
+  attention: "hands",
+  handsOnMin: STRAIN_MIN.value,
+};
+
 /**
  * The whole work from the first cut to the sieve, stretch by stretch: what it is, and whether hands, an
  * eye, or nobody is wanted. An electric pressure cooker or oven may run alone as its maker allows; a
  * flame is never left.
  */
-export function timeLine(plan: Plan, trace: Trace): readonly Stretch[] {
+export function timeLine(plan: Plan, trace: Trace, workMin = 0): readonly Stretch[] {
   const pauseMin = trace.totalMin - trace.toSimmerMin - trace.holdMin - trace.releaseMin;
   const parts: readonly Part[] = [
-    { what: "Prepare", min: plan.prepareMin, attention: "hands", handsOnMin: plan.prepareMin },
+    {
+      what: "Prepare",
+      min: plan.prepareMin + workMin,
+      attention: "hands",
+      handsOnMin: plan.prepareMin + workMin,
+    },
     ...heatParts(plan, trace),
     { what: "Stands", min: pauseMin, attention: "near", handsOnMin: 0 },
-    { what: "Strain", min: STRAIN_MIN.value, attention: "hands", handsOnMin: STRAIN_MIN.value },
+    ...(plan.end === "strained" ? [STRAIN] : []),
   ];
   let at = 0;
   return parts

@@ -16,7 +16,7 @@ export const BODIES = [
 ] as const;
 export type BodyId = (typeof BODIES)[number]["id"];
 
-/** The body a thickness comes to: half-way to the next counts as the next. */
+/** The body a thickness comes to: the nearest. */
 export function bodyOf(flourGL: number): (typeof BODIES)[number] {
   let found: (typeof BODIES)[number] = BODIES[0];
   BODIES.forEach((b, i) => {

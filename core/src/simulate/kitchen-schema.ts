@@ -35,6 +35,8 @@ export const KitchenSchema = z.object({
     )
     .max(300)
     .default([]),
+  /** Whose rule for chilling this kitchen goes by. */
+  coolingCode: z.enum(["us", "auNz", "uk"]).default("us"),
   currency: z.string().trim().max(8).default("€"),
 });
 export type Kitchen = z.infer<typeof KitchenSchema>;

@@ -1,0 +1,64 @@
+import type { Allergen } from "../ingredient/ingredient";
+import { workMinutes, workTasks, type WorkTask } from "../schedule/work-tasks";
+import type { Kitchen } from "../simulate/kitchen-schema";
+import type { Plan } from "../simulate/plan-schema";
+import { vesselOf } from "../simulate/references";
+import type { Trace } from "../simulate/trace";
+import { besideOf, type Beside } from "./accompaniments";
+import { alcoholOf, type AlcoholOf } from "./alcohol-of";
+import { bodyOfPlan, type BodyOf } from "./body-of";
+import { allergensOf, dietConflicts, type DietConflict } from "./diets";
+import { eatenOf, type Eaten } from "./eaten";
+import { fatOf, type FatOf } from "./fat-of";
+import { jointFit, type JointFit } from "./joint-fit";
+import { meatOf, type MeatOf } from "./meat-of";
+import { saltOf, type SaltOf } from "./salt-of";
+import { takeOuts, type TakeOut } from "./take-out";
+import { verdictsOf, type Verdict } from "./verdicts";
+
+/** Everything a plan comes to as food: from one simulation of it. */
+export interface DishOf {
+  readonly eaten: Eaten;
+  readonly salt: SaltOf;
+  readonly fat: FatOf;
+  readonly alcohol: AlcoholOf | null;
+  readonly body: BodyOf;
+  readonly verdicts: readonly Verdict[];
+  readonly meat: readonly MeatOf[];
+  readonly conflicts: readonly DietConflict[];
+  readonly allergens: readonly Allergen[];
+  readonly tasks: readonly WorkTask[];
+  readonly work: ReturnType<typeof workMinutes>;
+  readonly takeOuts: readonly TakeOut[];
+  readonly beside: readonly Beside[];
+  readonly joints: readonly { readonly itemId: string; readonly fit: JointFit }[];
+}
+
+/** Works out what a simulated plan comes to on the plate. @throws Problem `unknownReference` */
+export function dishOf(plan: Plan, kitchen: Kitchen, trace: Trace): DishOf {
+  const eaten = eatenOf(plan, trace);
+  const salt = saltOf(plan, trace);
+  const fat = fatOf(plan, trace, eaten.portions);
+  const alcohol = alcoholOf(plan, trace, eaten.portions);
+  const tasks = workTasks(plan, kitchen);
+  const vessel = vesselOf(plan, kitchen);
+  return {
+    eaten,
+    salt,
+    fat,
+    alcohol,
+    body: bodyOfPlan(plan, trace),
+    verdicts: verdictsOf(plan, trace),
+    meat: meatOf(plan, trace),
+    conflicts: dietConflicts(plan, { salt, fat, alcohol }),
+    allergens: allergensOf(plan),
+    tasks,
+    work: workMinutes(tasks),
+    takeOuts: takeOuts(plan),
+    beside: besideOf(plan),
+    joints: plan.items.flatMap((item) => {
+      const fit = jointFit(item, vessel, trace.startDepthM);
+      return fit === null ? [] : [{ itemId: item.id, fit }];
+    }),
+  };
+}

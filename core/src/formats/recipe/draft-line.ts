@@ -1,0 +1,241 @@
+import { parseIngredient } from "parse-ingredient";
+import { ingredientById } from "../../ingredient/catalogue";
+import type { Ingredient } from "../../ingredient/ingredient";
+import { readAmount, type Amount, type AmountReading } from "../../ingredient/read-amount";
+import { Problem } from "../../units/problem";
+import { showMass } from "../../units/show";
+import type { Doubt, DoubtChoice, DraftLine, LineFacts } from "./draft";
+import { matchIngredient } from "./match-ingredient";
+
+/** Loose measures, kg. Kitchen practice. */
+const LOOSE_KG: Readonly<Record<string, number>> = {
+  pinch: 0.0004,
+  dash: 0.0008,
+  splash: 0.01,
+  knob: 0.015,
+  handful: 0.03,
+  glug: 0.015,
+};
+const DRAINED_SHARE = 0.6;
+const TO_TASTE = /\b(to taste|as needed|optional|for serving|to serve|to garnish)\b/i;
+const PACKED =
+  /^(\d+|an?|one|two|three)?\s*\(([^)]+)\)\s*(?:cans?|tins?|jars?|packets?|bottles?|cartons?)\s+/i;
+const LEAVE_OUT: DoubtChoice<LineFacts> = { label: "leave it out", set: { isLeftOut: true } };
+
+const EMPTY: LineFacts = {
+  ingredientId: null,
+  massKg: null,
+  when: { at: "start" },
+  isLeftOut: false,
+  toCover: false,
+};
+
+/** Splits what a line says into amount, name and preparation. */
+function partsOf(text: string): { amount: string; name: string; range: [number, number] | null } {
+  const packed = PACKED.exec(text);
+  if (packed !== null) {
+    const count = packed[1] ?? "1";
+    return {
+      amount: `${/^(a|an|one)$/i.test(count) ? 1 : count} x ${packed[2] ?? ""}`,
+      name: text.slice(packed[0].length),
+      range: null,
+    };
+  }
+  const loose =
+    /^(?:an?|one|\d+)?\s*(pinch|dash|splash|knob|handful|glug)(?:es|s)?\s+(?:of\s+)?(.*)$/i.exec(
+      text,
+    );
+  if (loose !== null) return { amount: loose[1] ?? "", name: loose[2] ?? "", range: null };
+  const [parsed] = parseIngredient(text);
+  if (parsed === undefined || parsed.quantity === null) {
+    const article = /^an?\s+(.*)$/i.exec(text);
+    return article === null
+      ? { amount: "", name: text, range: null }
+      : { amount: "1", name: article[1] ?? text, range: null };
+  }
+  const { quantity, quantity2, unitOfMeasure, description } = parsed;
+  return {
+    amount: `${quantity} ${unitOfMeasure ?? ""}`.trim(),
+    name: description.replace(/^of\s+/i, ""),
+    range: quantity2 === null ? null : [quantity, quantity2],
+  };
+}
+
+/** One line of a recipe, with every doubt it leaves. */
+export function draftLine(text: string, id: string): DraftLine {
+  const { amount, name, range } = partsOf(text.replace(/^[-*•·–]\s*/, ""));
+  const comma = name.indexOf(",");
+  const nameText = (comma < 0 ? name : name.slice(0, comma)).replace(/\([^)]*\)/g, " ").trim();
+  const preparation =
+    comma < 0
+      ? ""
+      : name
+          .slice(comma + 1)
+          .replace(TO_TASTE, "")
+          .trim();
+  const base: DraftLine = {
+    ...EMPTY,
+    id,
+    text,
+    amountText: amount,
+    nameText,
+    preparation: preparation.slice(0, 200),
+    doubts: [],
+  };
+  const { sure, others } = matchIngredient(nameText.replace(TO_TASTE, ""), text);
+  if (sure !== null) return withIngredient(base, sure, range);
+  return {
+    ...base,
+    doubts: [
+      {
+        id: "ingredient",
+        question:
+          others.length === 0
+            ? `Kettlos does not know "${nameText.slice(0, 60)}".`
+            : `Which is "${nameText.slice(0, 60)}"?`,
+        choices: [
+          ...others.map((i) => ({ label: i.name, set: { ingredientId: i.id } })),
+          LEAVE_OUT,
+        ],
+      },
+    ],
+  };
+}
+
+/** The line with its ingredient known: now its amount can be read. */
+export function withIngredient(
+  line: DraftLine,
+  ingredient: Ingredient,
+  range: [number, number] | null = rangeOf(line.text),
+): DraftLine {
+  const known = { ...line, ingredientId: ingredient.id };
+  const doubts = line.doubts.filter((d) => d.id !== "ingredient" && d.id !== "amount");
+  if (ingredient.id === "water" && /\bto cover\b/i.test(line.text))
+    return { ...known, massKg: 0, toCover: true, doubts };
+  if (range !== null) return { ...known, doubts: [...doubts, rangeDoubt(line, ingredient, range)] };
+  const reading = amountOf(line, ingredient);
+  if (reading === null) return { ...known, doubts: [...doubts, noAmount(line, ingredient)] };
+  if (reading.kind === "ask")
+    return {
+      ...known,
+      doubts: [
+        ...doubts,
+        {
+          id: "amount",
+          question: `${ingredient.name}: ${reading.question}`,
+          choices: reading.choices.map((c) => ({ label: c.label, set: setOf(c.amount) })),
+          typed: "amount",
+        },
+      ],
+    };
+  if (isCan(line, ingredient))
+    return { ...known, doubts: [...doubts, canDoubt(ingredient, reading.amount)] };
+  return { ...known, ...setOf(reading.amount), doubts };
+}
+
+const setOf = ({ massKg, counted }: Amount): Partial<LineFacts> & { massKg: number } => ({
+  massKg,
+  ...(counted === undefined ? {} : { counted }),
+});
+
+const rangeOf = (text: string): [number, number] | null => partsOf(text).range;
+
+function amountOf(
+  { amountText, nameText, text }: DraftLine,
+  ingredient: Ingredient,
+): AmountReading | null {
+  const loose = LOOSE_KG[amountText.toLowerCase()];
+  if (loose !== undefined) return { kind: "one", amount: { massKg: loose } };
+  if (amountText === "") return null;
+  const size = /\b(small|medium|large)\b/i.exec(text)?.[1] ?? "";
+  for (const tried of [
+    amountText,
+    `${amountText} ${size} ${nameText}`,
+    `${amountText} ${nameText}`,
+  ])
+    try {
+      return readAmount(tried.replace(/\s+/g, " "), ingredient);
+    } catch (error) {
+      if (!(error instanceof Problem)) throw error;
+    }
+  return null;
+}
+
+const show = (kg: number) => showMass(kg, "metric");
+
+function rangeDoubt(
+  line: DraftLine,
+  ingredient: Ingredient,
+  [from, to]: [number, number],
+): Doubt<LineFacts> {
+  const rest = line.amountText.replace(/^[\d.]+\s*/, "");
+  const choices = [from, (from + to) / 2, to].flatMap((n): DoubtChoice<LineFacts>[] => {
+    const reading = amountOf({ ...line, amountText: `${n} ${rest}`.trim() }, ingredient);
+    return reading?.kind === "one"
+      ? [
+          {
+            label: `${n} ${rest}`.trim() + ` (${show(reading.amount.massKg)})`,
+            set: setOf(reading.amount),
+          },
+        ]
+      : [];
+  });
+  return {
+    id: "amount",
+    question: `${ingredient.name}: from ${from} to ${to}. How much?`,
+    choices: [...choices, LEAVE_OUT],
+    typed: "amount",
+  };
+}
+
+/** Amounts offered where a recipe gives none, kg. */
+const OFFERED_KG: Readonly<Record<string, readonly number[]>> = {
+  bones: [1, 2],
+  meat: [0.5, 1],
+  vegetable: [0.1, 0.25],
+  aromatic: [0.002, 0.01],
+  liquid: [0.25, 1],
+  fat: [0.015, 0.03],
+};
+
+function noAmount(line: DraftLine, ingredient: Ingredient): Doubt<LineFacts> {
+  const isSalt = ingredient.id === "tableSalt" || ingredient.id === "flakedSalt";
+  const offered = (OFFERED_KG[ingredient.group] ?? [0.005, 0.02]).map((massKg) => ({
+    label: show(massKg),
+    set: { massKg },
+  }));
+  return {
+    id: "amount",
+    question: `How much ${ingredient.name.toLowerCase()}? "${line.text.slice(0, 80)}" does not say it in a measure Kettlos knows.`,
+    choices: isSalt
+      ? [{ label: "at the end, by the salt figure", set: { isLeftOut: true } }, ...offered]
+      : [...offered, LEAVE_OUT],
+    typed: "amount",
+  };
+}
+
+const isCan = ({ text }: DraftLine, { id }: Ingredient): boolean =>
+  (id === "cannedBeans" || id === "cannedChickpeas") && /\b(can|tin)s?\b/i.test(text);
+
+function canDoubt({ name }: Ingredient, { massKg, counted }: Amount): Doubt<LineFacts> {
+  // A counted can already stands for what is in it drained.
+  const allKg = counted === undefined ? massKg : massKg / DRAINED_SHARE;
+  return {
+    id: "amount",
+    question: `${name}: drained, or with what is in the can?`,
+    choices: [
+      { label: `drained, ${show(allKg * DRAINED_SHARE)}`, set: { massKg: allKg * DRAINED_SHARE } },
+      { label: `all of it, ${show(allKg)}`, set: { massKg: allKg } },
+    ],
+    typed: "amount",
+  };
+}
+
+/** The line with a doubt settled; naming the ingredient may raise the doubt about its amount. */
+export function settleLine(line: DraftLine, doubtId: string, set: Partial<LineFacts>): DraftLine {
+  const doubts = line.doubts.filter((d) => d.id !== doubtId);
+  const next = { ...line, ...set, doubts };
+  return set.ingredientId !== undefined && set.ingredientId !== null && next.massKg === null
+    ? withIngredient(next, ingredientById(set.ingredientId))
+    : next;
+}

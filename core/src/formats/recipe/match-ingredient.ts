@@ -1,0 +1,98 @@
+import { CATALOGUE } from "../../ingredient/catalogue";
+import type { Ingredient } from "../../ingredient/ingredient";
+
+/** Words that say how, not what. */
+const DROPPED = new Set(
+  "a an the of and or with in fresh dry live ground whole large small medium big good quality boneless skinless bone-in lean best ripe raw cold hot warm about approximately finely roughly coarsely chopped diced sliced cut cubed crushed minced grated peeled trimmed rinsed drained halved quartered plus extra more some few your favorite favourite into pieces unsalted low-salt".split(
+    " ",
+  ),
+);
+
+const singular = (word: string): string =>
+  word === "leaves"
+    ? "leaf"
+    : word.endsWith("ies")
+      ? `${word.slice(0, -3)}y`
+      : word.endsWith("oes")
+        ? word.slice(0, -2)
+        : word.endsWith("s") && !word.endsWith("ss")
+          ? word.slice(0, -1)
+          : word;
+
+const wordsOf = (text: string): readonly string[] =>
+  text
+    .toLowerCase()
+    .replace(/\([^)]*\)/g, " ")
+    .split(/[^\p{L}'-]+/u)
+    .filter((w) => w.length > 1)
+    .map(singular);
+
+interface Named {
+  readonly ingredient: Ingredient;
+  readonly words: readonly string[];
+}
+
+const NAMES: readonly Named[] = CATALOGUE.flatMap((ingredient) =>
+  [ingredient.name, ...ingredient.alsoCalled].map((name) => ({
+    ingredient,
+    words: wordsOf(name).filter((w) => !DROPPED.has(w)),
+  })),
+).filter((n) => n.words.length > 0);
+
+/** What a name in a recipe may be: sure, or several to choose from, best first. */
+export interface IngredientMatch {
+  readonly sure: Ingredient | null;
+  readonly others: readonly Ingredient[];
+}
+
+const MOST_OTHERS = 4;
+const PARTLY = 0.5;
+
+/** Things whose name as written leaves open which of two they are. */
+const EITHER: readonly (readonly [RegExp, string, string])[] = [
+  [/\b(kidney|black|white|runner|haricot|cannellini)\b.*\bbeans?\b/i, "kidneyBean", "cannedBeans"],
+  [/\bchickpeas?\b/i, "chickpea", "cannedChickpeas"],
+];
+const SAID = /\b(can|cans|canned|tin|tins|tinned|dry|dried|soaked)\b/i;
+
+/**
+ * The catalogue's entry for a name as recipes write it: the longest of its names of which every word is
+ * there. Where two are as long, or none is whole, the choice is the cook's.
+ */
+export function matchIngredient(name: string, wholeLine = name): IngredientMatch {
+  const isCanned = /\b(can|cans|canned|tin|tins|tinned)\b/i.test(wholeLine);
+  const have = new Set([...wordsOf(name), ...(isCanned ? ["canned", "tinned"] : [])]);
+  const whole = NAMES.filter((n) => n.words.every((w) => have.has(w))).sort(
+    (a, b) => b.words.length - a.words.length,
+  );
+  const longest = whole[0]?.words.length ?? 0;
+  const best = [
+    ...new Set(whole.filter((n) => n.words.length === longest).map((n) => n.ingredient)),
+  ];
+  const first = best[0];
+  if (first !== undefined && best.length === 1) {
+    const open = EITHER.find(([pattern]) => pattern.test(name));
+    const [, dryId, cannedId] = open ?? [];
+    if (open !== undefined && !SAID.test(wholeLine))
+      return {
+        sure: null,
+        others: CATALOGUE.filter(
+          (i) =>
+            i.id === cannedId || i.id === first.id || (first.id === cannedId && i.id === dryId),
+        ),
+      };
+    return { sure: first, others: [] };
+  }
+  if (best.length > 1) return { sure: null, others: best.slice(0, MOST_OTHERS) };
+  return { sure: null, others: partly(have).slice(0, MOST_OTHERS) };
+}
+
+/** Entries that share a word, the ones that share most first. */
+function partly(have: ReadonlySet<string>): readonly Ingredient[] {
+  const scored = new Map<Ingredient, number>();
+  for (const { ingredient, words } of NAMES) {
+    const score = words.filter((w) => have.has(w)).length / words.length;
+    if (score >= PARTLY) scored.set(ingredient, Math.max(score, scored.get(ingredient) ?? 0));
+  }
+  return [...scored].sort((a, b) => b[1] - a[1]).map(([i]) => i);
+}
