@@ -305,7 +305,14 @@ describe("editing the plan", () => {
   test("the ladder groups by time and takes a typed line", async () => {
     const wrapper = mount(IngredientLadder, {
       global,
-      props: { items: lamb.items, holdMin: 390, units: "both" as const },
+      props: {
+        plan: lamb,
+        plans: [],
+        kitchen: sample.kitchen,
+        verdicts: [],
+        holdMin: 390,
+        units: "both" as const,
+      },
     });
     expect(wrapper.findAll(".when strong").map((w) => w.text())).toEqual([
       "At start",
@@ -329,7 +336,14 @@ describe("editing the plan", () => {
   test("fluid ounces of wine are asked about before they go in", async () => {
     const wrapper = mount(IngredientLadder, {
       global,
-      props: { items: [], holdMin: 60, units: "us" as const },
+      props: {
+        plan: { ...lamb, items: [] },
+        plans: [],
+        kitchen: sample.kitchen,
+        verdicts: [],
+        holdMin: 60,
+        units: "us" as const,
+      },
     });
     await wrapper.find("input").setValue("8 oz white wine");
     await wrapper.find("input").trigger("keydown", { key: "Enter" });

@@ -22,6 +22,13 @@ export const router = createRouter({
       name: "plan",
       component: () => import("./places/plan/PlanPlace.vue"),
     },
+    { path: "/new", name: "start", component: () => import("./places/start/StartPlace.vue") },
+    { path: "/read", name: "read", component: () => import("./places/read/ReadPlace.vue") },
+    {
+      path: "/shopping",
+      name: "shopping",
+      component: () => import("./places/shopping/ShoppingPlace.vue"),
+    },
     {
       path: "/crossover/:planId?",
       name: "crossover",

@@ -27,6 +27,8 @@ export const ReadingSchema = z.object({
 export const StrainedSchema = z.object({
   volumeL: z.number().min(0).max(500).optional(),
   massKg: z.number().min(0).max(500).optional(),
+  /** Of a dish: everything that is served, kg; massKg is then its liquid alone. */
+  servedKg: z.number().min(0).max(500).optional(),
   tempC: z.number().min(0).max(110).default(15),
   passes: z.number().int().min(1).max(6),
   clothPasses: z.number().int().min(0).max(5),
@@ -66,7 +68,7 @@ export const CookEventSchema = z.discriminatedUnion("kind", [
   z.object({
     ...base,
     kind: z.literal("did"),
-    what: z.string().min(1).max(40),
+    what: z.string().min(1).max(120),
   }),
   z.object({
     ...base,
@@ -102,6 +104,7 @@ export const ResultSchema = z.object({
   batchId: Id,
   strainedMs: AtMs,
   strainedL: z.number().min(0),
+  servedKg: z.number().min(0).nullable().default(null),
   passes: z.number().int(),
   clothPasses: z.number().int(),
   pressed: z.boolean(),

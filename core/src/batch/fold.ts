@@ -118,6 +118,7 @@ function resultOf(
     batchId: strained.batchId,
     strainedMs: strained.atMs,
     strainedL: massKg / COLD_DENSITY_KG_L,
+    servedKg: measured.servedKg ?? null,
     passes: measured.passes,
     clothPasses: measured.clothPasses,
     pressed: measured.pressed,

@@ -1,6 +1,9 @@
 import { ingredientById } from "../ingredient/catalogue";
 import { countedBack } from "../simulate/counted-back";
 import type { Heat, Plan, PlanItem } from "../simulate/plan-schema";
+import { DONE_SIGNS } from "../dish/meat-of";
+import { takeOuts } from "../dish/take-out";
+import { targetOfItem } from "../simulate/item-facts";
 import type { Cook } from "./fold";
 import type { LiveForecast } from "./live-forecast";
 
@@ -15,7 +18,17 @@ const NO_LOOK_BEFORE_END_MIN = 5;
 const PAUSE_MIN = 10;
 
 export type ActionKind =
-  "light" | "boils" | "turnDown" | "simmers" | "skim" | "add" | "look" | "offHeat" | "strain";
+  | "light"
+  | "boils"
+  | "turnDown"
+  | "simmers"
+  | "skim"
+  | "add"
+  | "lift"
+  | "look"
+  | "offHeat"
+  | "putBack"
+  | "strain";
 
 /** One thing for the cook to do, with when, and what to look for. */
 export interface Action {
@@ -53,6 +66,7 @@ export function actionsFor(
   if (cook.offMs !== null)
     return [
       ...afterRelease(plan, cook, forecast, cook.offMs),
+      ...backs(plan, cook, cook.offMs),
       strainAction(plan, cook.offMs + forecast.planned.releaseMin * MINUTE_MS),
     ];
   const all = [
@@ -95,6 +109,12 @@ const END_WORDS: Record<Heat["method"], string> = {
 /** What to do as the heat ends. */
 function endLook(plan: Plan, forecast: LiveForecast): string {
   const { heat } = plan;
+  const main = plan.items.find((i) => i.id === forecast.planned.mainItemId);
+  const target = main === undefined ? null : targetOfItem(main);
+  if (plan.end === "served" && heat.method !== "pressure" && target !== null)
+    return `${DONE_SIGNS[target.id] ?? ""} ${offList(plan)}`
+      .replace("; let the grit settle", "")
+      .trim();
   if (heat.method === "hob") return offList(plan);
   if (heat.method !== "pressure") return offList(plan).replace("Ring off", "Heat off");
   return heat.release === "quick"
@@ -233,8 +253,59 @@ function simmerActions(
             lookFor: "Dip a clean stick, or measure down from the rim.",
           },
         ];
-  return [...adds, ...skim, ...look];
+  return [...adds, ...lifts(plan, cook, simmerMs, forecast), ...skim, ...look];
 }
+
+/** The event that says something was lifted out, or put back. */
+export const liftedOut = (itemId: string): string => `out:${itemId}`;
+export const putBack = (itemId: string): string => `back:${itemId}`;
+
+/** What comes out before the end, when the simulation says so. */
+function lifts(
+  plan: Plan,
+  cook: Cook,
+  simmerMs: number,
+  { planned }: LiveForecast,
+): readonly Action[] {
+  return planned.marks.flatMap((mark): Action[] => {
+    const item = plan.items.find((i) => i.id === mark.itemId);
+    if (mark.kind !== "itemOut" || item === undefined || cook.did.has(liftedOut(item.id)))
+      return [];
+    const target = targetOfItem(item);
+    return [
+      {
+        id: `lift:${item.id}`,
+        kind: "lift",
+        atMs: simmerMs + (mark.tMin - planned.toSimmerMin) * MINUTE_MS,
+        title: `${nameOf(item.ingredientId)} out`,
+        lookFor:
+          item.out?.when.at === "beforeBoil"
+            ? "Before it boils."
+            : `${target === null ? "" : (DONE_SIGNS[target.id] ?? "")} ${item.out?.isBack === true ? "Keep it covered and hot; it goes back in at the end." : "Eaten apart."}`.trim(),
+        itemIds: [item.id],
+      },
+    ];
+  });
+}
+
+/** What was lifted out goes back in once the pot is off the heat. */
+const backs = (plan: Plan, cook: Cook, offMs: number): readonly Action[] =>
+  plan.items
+    .filter(
+      (i) =>
+        i.out?.isBack === true && cook.did.has(liftedOut(i.id)) && !cook.did.has(putBack(i.id)),
+    )
+    .map((item) => ({
+      id: `back:${item.id}`,
+      kind: "putBack" as const,
+      atMs: offMs,
+      title: `${nameOf(item.ingredientId)} back in`,
+      lookFor:
+        item.target === "jointToShred"
+          ? "Pulled apart, stirred into the liquid."
+          : "Warm it through.",
+      itemIds: [item.id],
+    }));
 
 /** What still goes in while it simmers; what is due together is one action. */
 function additions(plan: Plan, cook: Cook, simmerMs: number, endMs: number): readonly Action[] {
@@ -296,7 +367,26 @@ function lastLookMs(cook: Cook, forecast: LiveForecast, nowMs: number): number {
   return lastMs + Math.max(2 * MINUTE_MS, Math.min(60 * MINUTE_MS, stepMs));
 }
 
-const strainAction = (plan: Plan, offMs: number): Action => ({
+/** The end of the pot: the sieve, or the table. */
+const strainAction = (plan: Plan, offMs: number): Action =>
+  plan.end === "served"
+    ? {
+        id: "strain",
+        kind: "strain",
+        atMs: offMs,
+        title: "Serve it",
+        lookFor: serveLook(plan),
+      }
+    : sieveAction(plan, offMs);
+
+const serveLook = (plan: Plan): string => {
+  const out = takeOuts(plan).map((t) => `${t.count} ${t.what}`);
+  return out.length === 0
+    ? "Taste at eating heat with a clean spoon."
+    : `Take out ${sayList(out)}. Taste at eating heat with a clean spoon.`;
+};
+
+const sieveAction = (plan: Plan, offMs: number): Action => ({
   id: "strain",
   kind: "strain",
   atMs: offMs + (plan.strain.when === "afterPause" ? PAUSE_MIN * MINUTE_MS : 0),

@@ -6,7 +6,7 @@ import { ingredientById } from "../ingredient/catalogue";
 import type { FlavourKind } from "../ingredient/ingredient";
 import { cautionsFor } from "../safety/rules";
 import type { Caution } from "../safety/caution";
-import { startBy, type StartBy } from "../schedule/start-by";
+import { afterMinOf, startBy, type StartBy } from "../schedule/start-by";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
 import { targetOfItem } from "../simulate/item-facts";
@@ -108,7 +108,12 @@ export function answersFor(
     const start =
       plan.readyAt === null
         ? null
-        : startBy(Date.parse(plan.readyAt), totalMin, plan.prepareMin + dish.work.beforeMin);
+        : startBy(
+            Date.parse(plan.readyAt),
+            totalMin,
+            plan.prepareMin + dish.work.beforeMin,
+            afterMinOf(plan.end),
+          );
     return {
       waterL: water,
       ways: waterWays(plan, kitchen),

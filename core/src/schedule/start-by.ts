@@ -14,14 +14,18 @@ const MINUTE_MS = 60_000;
 /** Minutes the sieve takes. */
 export const STRAIN_MIN = 15;
 
-/** Counts back from a wanted ready time over straining, the pot and the preparation. */
+/**
+ * Counts back from a wanted ready time over straining (nothing for a dish that is served as it is), the
+ * pot and the preparation.
+ */
 export function startBy(
   readyMs: number,
   potMin: { expected: number; high: number },
   prepareMin: number,
+  afterMin = STRAIN_MIN,
 ): StartBy {
-  const lightMs = readyMs - (potMin.expected + STRAIN_MIN) * MINUTE_MS;
-  const lightSurelyMs = readyMs - (potMin.high + STRAIN_MIN) * MINUTE_MS;
+  const lightMs = readyMs - (potMin.expected + afterMin) * MINUTE_MS;
+  const lightSurelyMs = readyMs - (potMin.high + afterMin) * MINUTE_MS;
   return {
     prepareMs: lightSurelyMs - prepareMin * MINUTE_MS,
     lightMs,
@@ -29,3 +33,7 @@ export function startBy(
     readyMs,
   };
 }
+
+/** Minutes after the pot itself is done. */
+export const afterMinOf = (end: "strained" | "served"): number =>
+  end === "served" ? 0 : STRAIN_MIN;

@@ -1,4 +1,5 @@
 import { ingredientById } from "@kettlos/core/ingredient/catalogue";
+import { isStaged } from "@kettlos/core/simulate/moves";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
 import type { MarkKind, Trace } from "@kettlos/core/simulate/trace";
 import { showTemperature } from "@kettlos/core/units/show";
@@ -28,14 +29,21 @@ export function markLabels(plan: Plan, trace: Trace): readonly { tMin: number; t
       labels.push({ tMin: mark.tMin, text: HEAT_MARKS[mark.kind] ?? "" });
     else if (mark.kind === "itemIn") {
       const item = plan.items.find((i) => i.id === mark.itemId);
-      if (item?.when.at !== "beforeEnd") continue;
+      if (item === undefined || !isStaged(item)) continue;
       const name = ingredientById(item.ingredientId).name.toLowerCase();
       if (last !== undefined && Math.abs(last.tMin - mark.tMin) < 1) last.text += `, ${name}`;
       else labels.push({ tMin: mark.tMin, text: name });
+    } else if (mark.kind === "itemOut") {
+      const item = plan.items.find((i) => i.id === mark.itemId);
+      if (item !== undefined)
+        labels.push({
+          tMin: mark.tMin,
+          text: `${ingredientById(item.ingredientId).name.toLowerCase()} out`,
+        });
     } else if (mark.kind === "bonesBare") labels.push({ tMin: mark.tMin, text: "bones bare" });
     else if (mark.kind === "dry") labels.push({ tMin: mark.tMin, text: "dry" });
     else if (mark.kind === "strained" && trace.problem === null)
-      labels.push({ tMin: mark.tMin, text: "strain" });
+      labels.push({ tMin: mark.tMin, text: plan.end === "served" ? "serve" : "strain" });
   }
   return labels;
 }

@@ -6,6 +6,8 @@ const props = defineProps<{
   name: string;
   about?: string;
   stage: StripStage;
+  /** A dish is served, a stock is strained. */
+  end?: "strained" | "served";
   planId?: string;
   batchId?: string;
 }>();
@@ -52,7 +54,7 @@ function target(id: (typeof STAGES)[number]["id"]): string | null {
           <svg v-if="isPast(item.id)" viewBox="0 0 12 12" width="12" height="12" aria-label="done">
             <path d="M1 6l3.5 4L11 1" />
           </svg>
-          {{ item.label }}
+          {{ item.id === "strain" && end === "served" ? "Serve" : item.label }}
         </component>
       </li>
     </ol>

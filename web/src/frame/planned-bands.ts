@@ -1,4 +1,4 @@
-import { startBy } from "@kettlos/core/schedule/start-by";
+import { afterMinOf, startBy } from "@kettlos/core/schedule/start-by";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
 import { simulate } from "@kettlos/core/simulate/simulate";
@@ -26,7 +26,12 @@ export function plannedBands(
     if (!(readyMs > nowMs)) return [];
     const totalMin = totalMinOf(plan, kitchen);
     if (totalMin === null) return [];
-    const { lightMs } = startBy(readyMs, { expected: totalMin, high: totalMin }, plan.prepareMin);
+    const { lightMs } = startBy(
+      readyMs,
+      { expected: totalMin, high: totalMin },
+      plan.prepareMin,
+      afterMinOf(plan.end),
+    );
     return [{ plan, lightMs, readyMs }];
   });
 }

@@ -39,15 +39,21 @@ describe("when something goes in", () => {
       { at: "start" as const },
       { at: "beforeEnd" as const, min: 90 },
       { at: "beforeEnd" as const, min: 60 },
+      { at: "nextDay" as const },
+      { at: "after" as const, min: 0 },
     ];
-    const sorted = [...whens].sort((a, b) => whenRank(a) - whenRank(b)).map(whenWords);
+    const sorted = [...whens]
+      .sort((a, b) => whenRank(a, 180) - whenRank(b, 180))
+      .map((when) => whenWords(when));
     expect(sorted).toEqual([
       "At start",
+      "Once it boils",
       "Last 1 h 30",
       "Last hour",
       "Last 30 min",
       "Off the heat",
       "Strained",
+      "Next day",
     ]);
   });
 

@@ -24,9 +24,16 @@ const PAST: readonly [number, number, string, string?][] = [
   [10, 9, "lamb"],
   [5, 15, "trout"],
 ];
+/** Dishes beside the stocks. */
+const PAST_DISHES: readonly [number, number, string, string?][] = [
+  [44, 9, "beans", "Beans creamy, mutton a little dry. Mutton out earlier next time."],
+  [30, 14, "braise", "Sauce thin at the table; five minutes open would have done it."],
+  [12, 15, "chili", "Everyone asked for more."],
+  [3, 14, "braise"],
+];
 
 /**
- * Bramholt Hut as a Kettlos file, with dates relative to nowMs: twelve past batches over eight weeks,
+ * Bramholt Hut as a Kettlos file, with dates relative to nowMs: sixteen past batches over eight weeks,
  * one broth on the fire since this morning or for four hours, and one pot planned for tomorrow.
  * The same nowMs gives the same file.
  */
@@ -39,9 +46,13 @@ export function bramholtSample(nowMs: number): KettlosFile {
     if (plan === undefined) throw new Error(`no sample plan ${id}`);
     return plan;
   };
-  const past = PAST.map(([daysAgo, hour, id, note], i) =>
+  const rows = [
+    ...PAST.map((row, i) => ({ row, batchId: `past-${String(i + 1).padStart(2, "0")}` })),
+    ...PAST_DISHES.map((row, i) => ({ row, batchId: `dish-${String(i + 1).padStart(2, "0")}` })),
+  ];
+  const past = rows.map(({ row: [daysAgo, hour, id, note], batchId }) =>
     makeBatch({
-      id: `past-${String(i + 1).padStart(2, "0")}`,
+      id: batchId,
       plan: planOf(id),
       kitchen,
       litMs: set(addDays(nowMs, -daysAgo), {
@@ -78,6 +89,7 @@ export function bramholtSample(nowMs: number): KettlosFile {
       planOf("vegetable"),
       planOf("trout"),
       planOf("trotter"),
+      { ...planOf("chili"), note: "Everyone asked for more." },
       planOf("beans"),
       planOf("braise"),
       { ...planOf("lamb"), readyAt: readyAt.toISOString() },

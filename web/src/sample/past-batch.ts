@@ -1,4 +1,8 @@
 import type { Batch, CookEvent } from "@kettlos/core/batch/batch-schema";
+import { liftedOut } from "@kettlos/core/batch/next-action";
+import { eatenOf } from "@kettlos/core/dish/eaten";
+import { takeOuts } from "@kettlos/core/dish/take-out";
+import { isStaged } from "@kettlos/core/simulate/moves";
 import { setOf } from "@kettlos/core/extraction/set";
 import { SCHEMA_VERSION, type Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import { EXPECTED, type Parameters } from "@kettlos/core/simulate/parameters";
@@ -61,7 +65,7 @@ export function makeBatch(options: MakeOptions): MadeBatch {
   if (plan.heat.method === "hob" && plan.heat.boilFirstMin !== null)
     events.push({ kind: "boils", atMs: at(trace.comeUpMin) });
   events.push({ kind: "simmers", atMs: at(trace.toSimmerMin) });
-  if (trace.holdMin > 30)
+  if (trace.holdMin > 30 && plan.heat.method === "hob")
     events.push({
       kind: "did",
       what: "skim",
@@ -69,7 +73,7 @@ export function makeBatch(options: MakeOptions): MadeBatch {
     });
   for (const mark of trace.marks) {
     const item = plan.items.find((i) => i.id === mark.itemId);
-    if (mark.kind === "itemIn" && item?.when.at === "beforeEnd")
+    if (mark.kind === "itemIn" && item !== undefined && isStaged(item))
       events.push({
         kind: "added",
         itemId: item.id,
@@ -89,12 +93,18 @@ export function makeBatch(options: MakeOptions): MadeBatch {
   }
   const offMin = trace.toSimmerMin + trace.holdMin;
   events.push({ kind: "offHeat", atMs: at(offMin) });
+  const round = (n: number, step: number) => Math.round(n / step) * step;
   const volumeL = Math.round((trace.strained.volumeL + 0.03 * normal(random)) * 20) / 20;
   events.push({
     kind: "strained",
     atMs: at(trace.totalMin + 12),
     measured: {
-      volumeL: Math.max(0.05, volumeL),
+      ...(plan.end === "served"
+        ? {
+            massKg: round(trace.strained.liquidKg, 0.01),
+            servedKg: round(eatenOf(plan, trace).allKg + 0.02 * normal(random), 0.05),
+          }
+        : { volumeL: Math.max(0.05, volumeL) }),
       tempC: 15,
       passes: 2,
       clothPasses: plan.strain.clothPasses,
@@ -108,11 +118,15 @@ export function makeBatch(options: MakeOptions): MadeBatch {
       fatKg: Math.round(trace.strained.fatKg * 200) / 200,
       atMs: morning,
     });
-  events.push({
-    kind: "setJudged",
-    set: setOf(trace.strained.gelatinGL),
-    atMs: morning + 1000,
-  });
+  if (plan.end === "served")
+    for (const t of takeOuts(plan))
+      events.push({ kind: "did", what: liftedOut(t.itemId), atMs: at(trace.totalMin + 6) });
+  else
+    events.push({
+      kind: "setJudged",
+      set: setOf(trace.strained.gelatinGL),
+      atMs: morning + 1000,
+    });
   if (options.note !== undefined)
     events.push({ kind: "noted", text: options.note, atMs: morning + 2000 });
   events.push({ kind: "finished", atMs: morning + 3000 });

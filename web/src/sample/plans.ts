@@ -1,3 +1,4 @@
+import { linkedTo, stockYield } from "@kettlos/core/dish/linked";
 import { SCHEMA_VERSION } from "@kettlos/core/simulate/kitchen-schema";
 import {
   PlanSchema,
@@ -6,6 +7,7 @@ import {
   type Plan,
   type PlanItem,
 } from "@kettlos/core/simulate/plan-schema";
+import { bramholtKitchen } from "./kitchen";
 
 type ItemGiven = [
   ingredientId: string,
@@ -14,10 +16,11 @@ type ItemGiven = [
   preparation: string,
   boneState?: PlanItem["boneState"],
   piece?: PlanItem["piece"],
+  more?: Partial<PlanItem>,
 ];
 
 const itemOf = (
-  [ingredientId, massKg, when, preparation, boneState, piece]: ItemGiven,
+  [ingredientId, massKg, when, preparation, boneState, piece, more]: ItemGiven,
   index: number,
 ) => ({
   id: `${ingredientId}-${index}`,
@@ -34,6 +37,7 @@ const itemOf = (
   preparation,
   boneState: boneState ?? ("raw" as const),
   ...(piece === undefined ? {} : { piece }),
+  ...more,
 });
 
 interface Given extends Partial<Omit<Plan, "items" | "heat">> {
@@ -66,25 +70,36 @@ const cubes = (edgeM: number): PlanItem["piece"] => ({
   sizeM: [edgeM, edgeM, edgeM],
 });
 
-/** The stocks and broths that Bramholt Hut makes. */
-export const bramholtPlans = (): Record<string, Plan> => ({
+const works = (...kinds: PlanItem["work"][number]["kind"][]): Partial<PlanItem> => ({
+  work: kinds.map((kind) => ({ kind })),
+});
+const reduced: Partial<PlanItem> = { work: [{ kind: "reduce", share: 0.5 }] };
+const leaves = (count: number): Partial<PlanItem> => ({
+  counted: { count, word: "leaf", eachKg: 0.0003 },
+});
+
+/** The stocks, broths and dishes that Bramholt Hut makes. */
+const unlinked = (): Record<string, Plan> => ({
   lamb: make({
     id: "plan-lamb",
     name: "Lamb neck broth",
     forWhat: "Thursday's spelt soup",
     items: [
-      ["lambNeck", 2.2, "start", "blanched 5 min", "blanched"],
+      ["lambNeck", 2.2, "start", "blanched 5 min", "blanched", undefined, works("rinse")],
       ["onion", 0.18, 60, "halved, skin on"],
-      ["herbBundle", 0.02, 60, "thyme, bay, in cloth"],
+      ["herbBundle", 0.02, 60, "thyme, bay, in cloth", "raw", undefined, works("bundle")],
       ["pearledSpelt", 0.16, "after", "50 min, in the strained broth"],
-      ["carrot", 0.25, "after", "8 mm dice, with the spelt"],
+      ["carrot", 0.25, "after", "8 mm dice, with the spelt", "raw", cubes(0.008), works("cut")],
     ],
     stop: { by: "time", holdMin: 390 },
-    prepareMin: 25,
+    kind: "boneBroth",
+    source: "the hut's black book",
+    prepareMin: 10,
   }),
   trotter: make({
     id: "plan-trotter",
     name: "Pork trotter stock",
+    kind: "meatStock",
     forWhat: "jelly and braises",
     items: [
       ["porkTrotter", 1.8, "start", "split, blanched", "blanched"],
@@ -97,13 +112,14 @@ export const bramholtPlans = (): Record<string, Plan> => ({
   trout: make({
     id: "plan-trout",
     name: "Smoked trout fumet",
+    kind: "fishStock",
     forWhat: "chowder",
     vesselId: "braiser",
     ringId: "ring2",
     items: [
-      ["smokedTroutFrame", 1.1, "start", "heads off, rinsed"],
-      ["fennel", 0.25, "start", "sliced"],
-      ["whiteWine", 0.2, "start", "reduced by half first"],
+      ["smokedTroutFrame", 1.1, "start", "heads off", "raw", undefined, works("rinse")],
+      ["fennel", 0.25, "start", "sliced", "raw", cubes(0.01), works("cut")],
+      ["whiteWine", 0.2, "start", "reduced by half first", "raw", undefined, reduced],
     ],
     water: { by: "cover" },
     heat: { vigour: "gentle", lid: "off", boilFirstMin: null },
@@ -113,11 +129,12 @@ export const bramholtPlans = (): Record<string, Plan> => ({
   vegetable: make({
     id: "plan-vegetable",
     name: "Celeriac and fennel stock",
+    kind: "vegetableStock",
     forWhat: "soups for those who eat no meat",
     vesselId: "braiser",
     ringId: "ring2",
     items: [
-      ["celeriac", 0.8, "start", "2 cm dice"],
+      ["celeriac", 0.8, "start", "2 cm dice", "raw", cubes(0.02), works("cut")],
       ["fennel", 0.6, "start", "sliced"],
       ["leek", 0.3, "start", "sliced"],
       ["parsley", 0.03, "off", "stalks"],
@@ -131,6 +148,7 @@ export const bramholtPlans = (): Record<string, Plan> => ({
   pigeon: make({
     id: "plan-pigeon",
     name: "Pigeon frame stock",
+    kind: "gameStock",
     forWhat: "sauce for the braise",
     vesselId: "pressure",
     items: [
@@ -145,6 +163,7 @@ export const bramholtPlans = (): Record<string, Plan> => ({
   hare: make({
     id: "plan-hare",
     name: "Plain hare broth",
+    kind: "petBroth",
     forWhat: "the hut's two cats",
     feeds: "animals",
     vesselId: "casserole",
@@ -159,33 +178,87 @@ export const bramholtPlans = (): Record<string, Plan> => ({
     id: "plan-braise",
     name: "Goat braise with apricots",
     forWhat: "Saturday supper",
+    kind: "braise",
+    end: "served",
+    serves: { people: 8, eachKg: 0.35 },
+    accompaniments: [{ kind: "polenta", eachKg: 0.06 }],
     vesselId: "braiser",
     items: [
-      ["goatShoulder", 2.2, "start", "browned in three batches", "raw", cubes(0.04)],
-      ["onion", 0.4, "start", "sliced, sweated", "raw", cubes(0.015)],
-      ["carrot", 0.35, 45, "3 cm lengths", "raw", cubes(0.03)],
+      ["goatShoulder", 2.2, "start", "", "raw", cubes(0.04), works("trim", "cut", "brown")],
+      ["onion", 0.4, "start", "", "raw", cubes(0.015), works("cut", "sweat")],
+      ["houseStock", 0.3, "start", "", "raw", undefined, { fromPlanId: "plan-pigeon" }],
+      ["bayLeaf", 0.0006, "start", "", "raw", undefined, leaves(2)],
+      ["carrot", 0.35, 45, "3 cm lengths", "raw", cubes(0.03), works("cut")],
       ["driedApricot", 0.15, 45, "halved"],
     ],
-    water: { by: "amount", volumeL: 1.2 },
+    water: { by: "amount", volumeL: 0.9 },
     heat: { method: "oven", ovenId: "oven", ovenC: 150, lid: "on", start: "hot" },
     stop: { by: "time", holdMin: 165 },
+    fat: "skimHot",
     strain: { when: "atOnce", pressed: false, clothPasses: 0 },
-    prepareMin: 40,
+    prepareMin: 10,
   }),
   beans: make({
     id: "plan-beans",
     name: "Runner beans with mutton",
     forWhat: "the walkers' lunch",
+    kind: "stew",
+    end: "served",
+    serves: { people: 10, eachKg: 0.4 },
     items: [
-      ["runnerBean", 0.7, "start", "soaked overnight, water thrown away"],
-      ["muttonShoulder", 0.9, "start", "diced", "raw", cubes(0.03)],
-      ["onion", 0.25, "start", "chopped", "raw", cubes(0.01)],
-      ["celery", 0.12, 40, "sliced", "raw", cubes(0.015)],
+      ["runnerBean", 0.7, "start", "", "raw", undefined, works("soak", "rinse")],
+      ["muttonShoulder", 0.9, "start", "diced", "raw", cubes(0.03), works("trim", "cut")],
+      ["onion", 0.25, "start", "chopped", "raw", cubes(0.01), works("cut")],
+      ["celery", 0.12, 40, "sliced", "raw", cubes(0.015), works("cut")],
     ],
     water: { by: "amount", volumeL: 2.6 },
     heat: { vigour: "gentle", lid: "ajar", boilFirstMin: 45 },
     stop: { by: "time", holdMin: 150 },
+    fat: "skimHot",
     strain: { when: "atOnce", pressed: false, clothPasses: 0 },
-    prepareMin: 25,
+    prepareMin: 5,
+  }),
+  chili: make({
+    id: "plan-chili",
+    name: "Lentil and chestnut chili",
+    forWhat: "the hut's big table",
+    kind: "beanChili",
+    end: "served",
+    serves: { people: 12, eachKg: 0.4 },
+    diets: ["vegan"],
+    vesselId: "braiser",
+    ringId: "ring1",
+    items: [
+      ["brownLentil", 0.6, "start", "", "raw", undefined, works("rinse")],
+      ["driedChestnut", 0.2, "start", "", "raw", undefined, works("soak")],
+      ["oil", 0.04, "start", ""],
+      ["onion", 0.4, "start", "", "raw", cubes(0.01), works("cut", "sweat")],
+      ["chiliPowder", 0.008, "start", "", "raw", undefined, works("fry")],
+      ["cumin", 0.006, "start", "", "raw", undefined, works("fry")],
+      ["carrot", 0.35, "start", "", "raw", cubes(0.01), { ...works("cut"), target: "rootsHold" }],
+      ["bayLeaf", 0.0009, "start", "", "raw", undefined, leaves(3)],
+      ["pepper", 0.4, 18, "", "raw", cubes(0.015), works("cut")],
+      ["cannedTomato", 0.8, 15, ""],
+    ],
+    water: { by: "amount", volumeL: 2.2 },
+    heat: { vigour: "gentle", lid: "ajar", boilFirstMin: null },
+    stop: { by: "time", holdMin: 40 },
+    fat: "keep",
+    thickWantedGL: 45,
+    prepareMin: 10,
   }),
 });
+
+/** The plans with every stock they draw on linked: what is dissolved in it comes along. */
+export function bramholtPlans(): Record<string, Plan> {
+  const plans = unlinked();
+  const kitchen = bramholtKitchen();
+  const link = (item: PlanItem): PlanItem => {
+    const from = Object.values(plans).find((p) => p.id === item.fromPlanId);
+    const stock = from === undefined ? null : stockYield(from, kitchen);
+    return stock?.ok === true ? linkedTo(item, stock.value) : item;
+  };
+  return Object.fromEntries(
+    Object.entries(plans).map(([id, plan]) => [id, { ...plan, items: plan.items.map(link) }]),
+  );
+}

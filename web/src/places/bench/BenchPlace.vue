@@ -4,9 +4,7 @@ import { format } from "date-fns";
 import { computed } from "vue";
 import { useRouter } from "vue-router";
 import { useKitchenStore } from "../../data/kitchen-store";
-import { newPlan } from "../../data/new-plan";
 import { usePotsStore } from "../../data/pots-store";
-import { savePlan } from "../../data/repository";
 import { plannedBands } from "../../frame/planned-bands";
 import { useShortcuts } from "../../frame/shortcuts";
 import BatchPot from "../logbook/BatchPot.vue";
@@ -37,13 +35,7 @@ const scale = computed(() =>
 const waitingForCold = computed(() => pots.live.filter((p) => p.cook.strainedMs !== null));
 const onFire = computed(() => pots.live.filter((p) => p.cook.strainedMs === null));
 
-async function startNew() {
-  const { kitchen } = kitchenStore;
-  const fresh = kitchen === null ? null : newPlan(kitchen);
-  if (fresh === null) return void router.push("/kitchen");
-  await savePlan(fresh);
-  await router.push(`/plan/${fresh.id}`);
-}
+const startNew = () => router.push("/new");
 const when = (ms: number) => format(ms, "EEE HH:mm");
 
 useShortcuts(() =>
@@ -58,9 +50,12 @@ useShortcuts(() =>
   <div v-else class="place bench">
     <header>
       <h1>{{ kitchenStore.kitchen.name }}</h1>
-      <button type="button" class="button primary" @click="startNew">
-        Plan a pot <kbd>N</kbd>
-      </button>
+      <p class="ways">
+        <RouterLink class="button" to="/shopping">Shopping list</RouterLink>
+        <button type="button" class="button primary" @click="startNew">
+          Plan a pot <kbd>N</kbd>
+        </button>
+      </p>
     </header>
     <section aria-labelledby="now-title">
       <h2 id="now-title">On the fire</h2>
@@ -93,7 +88,7 @@ useShortcuts(() =>
               ></span
             >
             <span class="quiet"
-              >strained by {{ when(band.readyMs)
+              >{{ band.plan.end === "served" ? "ready" : "strained" }} by {{ when(band.readyMs)
               }}<template v-if="band.lightMs > pots.nowMs">
                 · light it in
                 {{ showDuration((band.lightMs - pots.nowMs) / 60000) }}</template
@@ -141,6 +136,12 @@ header {
   grid-column: 1 / -1;
   align-items: center;
   justify-content: space-between;
+}
+
+.ways {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 12px;
 }
 
 section:last-child {

@@ -43,6 +43,10 @@ async function openOwn() {
     roomC: 22,
     vessels: [vessel.value],
     ovens: [],
+    onHand: [],
+    prices: [],
+    coolingCode: "us",
+    currency: "€",
     rings: [
       {
         id: crypto.randomUUID(),

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Action } from "@kettlos/core/batch/next-action";
+import { liftedOut, putBack, type Action } from "@kettlos/core/batch/next-action";
 import { outcomeOf } from "@kettlos/core/units/problem";
 import { answersFor } from "@kettlos/core/because/answers";
 import { vesselOf } from "@kettlos/core/simulate/references";
@@ -99,6 +99,12 @@ async function complete(action: Action) {
       for (const item of batch.plan.items.filter((i) => action.itemIds?.includes(i.id)))
         await write({ kind: "added", itemId: item.id, massKg: item.massKg });
       return;
+    case "lift":
+      for (const id of action.itemIds ?? []) await write({ kind: "did", what: liftedOut(id) });
+      return;
+    case "putBack":
+      for (const id of action.itemIds ?? []) await write({ kind: "did", what: putBack(id) });
+      return;
     case "look":
       isReading.value = true;
       return;
@@ -158,6 +164,7 @@ useShortcuts(() =>
   <template v-if="pot !== null && vessel !== null">
     <StageStrip
       :name="pot.batch.plan.name"
+      :end="pot.batch.plan.end"
       :about="
         pot.cook.litMs === null
           ? 'not lit yet'

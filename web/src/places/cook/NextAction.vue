@@ -19,9 +19,11 @@ const DONE: Record<ActionKind, string> = {
   simmers: "It simmers now",
   skim: "Skimmed",
   add: "It is in",
+  lift: "It is out",
+  putBack: "It is back in",
   look: "Write the level down",
   offHeat: "It is off the heat",
-  strain: "To the sieve",
+  strain: "Go on",
 };
 const left = computed(() => countdown(props.action.atMs - props.nowMs));
 const isDue = computed(() => props.action.atMs <= props.nowMs && props.action.kind !== "light");

@@ -1,5 +1,7 @@
 <script setup lang="ts">
+import { goesInAfter } from "@kettlos/core/dish/eaten";
 import { ingredientById } from "@kettlos/core/ingredient/catalogue";
+import { isStaged } from "@kettlos/core/simulate/moves";
 import type { PlanItem } from "@kettlos/core/simulate/plan-schema";
 import { showMass, type UnitSystem } from "@kettlos/core/units/show";
 import { computed } from "vue";
@@ -9,7 +11,7 @@ import type { LivePot } from "../../data/pots-store";
 const props = defineProps<{ pot: LivePot; units: UnitSystem }>();
 const emit = defineEmits<{ add: [{ itemId: string; massKg: number }] }>();
 
-const items = computed(() => props.pot.batch.plan.items.filter((i) => i.when.at !== "afterStrain"));
+const items = computed(() => props.pot.batch.plan.items.filter((i) => !goesInAfter(i)));
 const isLit = computed(() => props.pot.cook.litMs !== null);
 const isIn = (item: PlanItem) =>
   item.when.at === "start"
@@ -32,7 +34,7 @@ const amountOf = (item: PlanItem) =>
   <ul>
     <li v-for="item in counter" :key="item.id">
       <button
-        v-if="isLit && item.when.at === 'beforeEnd'"
+        v-if="isLit && isStaged(item)"
         type="button"
         class="tap"
         :aria-label="`${nameOf(item)} is in now`"

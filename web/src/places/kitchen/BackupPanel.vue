@@ -9,6 +9,7 @@ import { format } from "date-fns";
 import { computed, ref, shallowRef } from "vue";
 import { useRouter } from "vue-router";
 import { useKitchenStore } from "../../data/kitchen-store";
+import { save } from "../../data/save-file";
 import { exportAll, forgetEverything, importAll, type ImportWay } from "../../data/repository";
 
 /** Everything out into one file and back; leaving the sample kitchen; starting over. */
@@ -23,12 +24,11 @@ const isSample = computed(() => store.kitchen?.id === "bramholt");
 async function exportFile() {
   const file = await exportAll();
   if (file === null) return;
-  const url = URL.createObjectURL(new Blob([writeKettlosFile(file)], { type: "application/json" }));
-  const link = document.createElement("a");
-  link.href = url;
-  link.download = `kettlos-${format(Date.now(), "yyyy-MM-dd")}.json`;
-  link.click();
-  URL.revokeObjectURL(url);
+  save(
+    `kettlos-${format(Date.now(), "yyyy-MM-dd")}.json`,
+    writeKettlosFile(file),
+    "application/json",
+  );
 }
 
 async function choose(event: Event) {

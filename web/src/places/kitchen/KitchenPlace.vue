@@ -21,6 +21,11 @@ const look = useLook();
 const kitchen = computed(() => store.kitchen);
 const chosenId = ref<string | null>(null);
 const chosen = computed(() => kitchen.value?.vessels.find((v) => v.id === chosenId.value) ?? null);
+const CODES = [
+  { value: "us", label: "US: 57→21 °C in 2 h, 5 °C in 6 h in all" },
+  { value: "auNz", label: "AU/NZ: 60→21 °C in 2 h, 5 °C in 4 h more" },
+  { value: "uk", label: "UK: 8 °C in about 90 min" },
+] as const;
 const LOOKS = [
   { value: "system", label: "as the system" },
   { value: "day", label: "day" },
@@ -145,6 +150,19 @@ const uses = (id: string) => store.plans.filter((p) => p.vesselId === id).map((p
     </section>
     <section class="rings"><RingList /></section>
     <section class="rings"><OvenList /></section>
+    <section>
+      <h2>Whose rule for chilling</h2>
+      <TickChoice
+        class="codes"
+        label="Whose rule for chilling"
+        :options="CODES"
+        :model-value="kitchen.coolingCode"
+        @update:model-value="store.change({ coolingCode: $event })"
+      />
+      <p class="quiet small">
+        The cautions at the sieve go by it. Your local food code comes first.
+      </p>
+    </section>
     <section class="look">
       <h2>Look</h2>
       <TickChoice v-model="look" label="Look" :options="LOOKS" />
@@ -190,6 +208,10 @@ header {
 
 .where .quantity {
   width: 110px;
+}
+
+.codes :deep(.ticks) {
+  flex-wrap: wrap;
 }
 
 .boil {

@@ -1,16 +1,19 @@
 <script setup lang="ts">
 import { flowOf } from "@kettlos/core/batch/flow";
+import { planOfCook } from "@kettlos/core/batch/plan-of-cook";
 import { gapOf } from "@kettlos/core/batch/gap";
 import { readingsAsLiquid } from "@kettlos/core/batch/live-forecast";
 import { sentenceText } from "@kettlos/core/because/sentence";
 import { answersFor } from "@kettlos/core/because/answers";
-import { showVolume, type UnitSystem } from "@kettlos/core/units/show";
+import type { Plan } from "@kettlos/core/simulate/plan-schema";
+import { showMass, showVolume, type UnitSystem } from "@kettlos/core/units/show";
 import { waterDensityKgL } from "@kettlos/core/water/properties";
 import { format } from "date-fns";
 import { computed } from "vue";
 import { useRouter } from "vue-router";
 import { clockHour } from "../../data/clock-hour";
 import { copyOf } from "../../data/new-plan";
+import { plain } from "../../data/plain";
 import type { PotState } from "../../data/pots-store";
 import { savePlan } from "../../data/repository";
 import { markLabels } from "../../drawings/mark-labels";
@@ -43,16 +46,20 @@ const readings = computed(() => {
     litres: r.liquidKg / waterDensityKgL(trace.holdC),
   }));
 });
-async function cookAgain() {
-  const next = copyOf(plan.value);
+async function open(next: Plan) {
   await savePlan(next);
   await router.push(`/plan/${next.id}`);
 }
+const cookAgain = () => open(copyOf(plan.value));
+/** What was really done becomes the plan. */
+const cookAsItWent = () =>
+  open(planOfCook(plain(plan.value), kitchen.value, props.pot.cook, crypto.randomUUID()));
 </script>
 
 <template>
   <StageStrip
     :name="plan.name"
+    :end="plan.end"
     :about="format(pot.cook.litMs ?? pot.batch.createdMs, 'EEEE d MMMM')"
     :stage="pot.cook.stage"
     :plan-id="plan.id"
@@ -95,6 +102,10 @@ async function cookAgain() {
     <section v-if="gap">
       <h2>Planned against got</h2>
       <p class="big figure">
+        <template v-if="pot.cook.result?.servedKg != null"
+          ><span class="result">{{ showMass(pot.cook.result.servedKg, units) }}</span> served, of it
+          liquid
+        </template>
         <span class="result">{{ showVolume(gap.gotL, units) }}</span>
         <span class="quiet"> planned {{ showVolume(gap.plannedL, units) }}</span>
       </p>
@@ -102,6 +113,7 @@ async function cookAgain() {
       <LedgerFlow v-if="flow" :flow="flow" :units="units" />
       <p class="row">
         <button type="button" class="button primary" @click="cookAgain">Plan it again</button>
+        <button type="button" class="button" @click="cookAsItWent">Plan it as it went</button>
         <RouterLink class="button" to="/logbook">All batches</RouterLink>
       </p>
     </section>
@@ -152,6 +164,7 @@ time {
 
 .row {
   display: flex;
+  flex-wrap: wrap;
   gap: 12px;
   padding-top: 16px;
 }

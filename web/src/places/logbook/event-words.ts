@@ -33,12 +33,14 @@ export function eventWords(event: CookEvent, plan: Plan, units: UnitSystem): str
     case "read":
       return readingWords(event.reading.form, event.reading.value, units);
     case "did":
-      return event.what === "skim" ? "Skimmed" : event.what;
+      return didWords(event.what, plan);
     case "noted":
       return `“${event.text}”`;
     case "offHeat":
       return "Off the heat";
     case "strained":
+      if (event.measured.servedKg !== undefined)
+        return `Served, ${showMass(event.measured.servedKg, units)}`;
       return `Strained, ${
         event.measured.massKg === undefined
           ? showVolume(event.measured.volumeL ?? 0, units)
@@ -53,6 +55,17 @@ export function eventWords(event: CookEvent, plan: Plan, units: UnitSystem): str
     case "undo":
       return "Taken back";
   }
+}
+
+/** What was done, with the ingredient it was done to. */
+function didWords(what: string, plan: Plan): string {
+  if (what === "skim") return "Skimmed";
+  const [verb, itemId = "", part] = what.split(":");
+  const item = plan.items.find((i) => i.id === itemId);
+  if (item === undefined || (verb !== "out" && verb !== "back")) return what;
+  const name = ingredientById(item.ingredientId).name;
+  const thing = part === undefined ? name : `${part} of the ${name.toLowerCase()}`;
+  return `${thing.charAt(0).toUpperCase()}${thing.slice(1)} ${verb === "out" ? "out" : "back in"}`;
 }
 
 function readingWords(

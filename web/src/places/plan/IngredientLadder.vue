@@ -7,36 +7,66 @@ import type { Ingredient } from "@kettlos/core/ingredient/ingredient";
 import type { PlanItem } from "@kettlos/core/simulate/plan-schema";
 import { outcomeOf } from "@kettlos/core/units/problem";
 import { showDuration, showMass, showVolume, type UnitSystem } from "@kettlos/core/units/show";
-import { computed, ref } from "vue";
+import type { Verdict } from "@kettlos/core/dish/verdicts";
+import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
+import type { Plan } from "@kettlos/core/simulate/plan-schema";
+import { computed, ref, useTemplateRef } from "vue";
 import EditPopover from "../../controls/EditPopover.vue";
 import SuggestInput from "../../controls/SuggestInput.vue";
 import { useOpened } from "../../controls/use-opened";
 import ItemEditor from "./ItemEditor.vue";
-import { whenFor, whenRank, whenWords } from "./when-words";
+import { useDragOrder } from "../../controls/use-drag-order";
+import { laddered, movedTo, stepped } from "./ladder-order";
+import { newItem } from "./new-item";
+import { whenWords } from "./when-words";
 
 /** What goes in, as a ladder by time; a line is typed as it would be said. */
 const props = defineProps<{
-  items: readonly PlanItem[];
+  plan: Plan;
+  kitchen: Kitchen;
+  plans: readonly Plan[];
   holdMin: number;
+  verdicts: readonly Verdict[];
   units: UnitSystem;
 }>();
 const emit = defineEmits<{
   add: [PlanItem];
+  order: [readonly PlanItem[]];
   change: [id: string, part: Partial<PlanItem>];
   remove: [id: string];
 }>();
 
 const nameOf = (item: PlanItem) => ingredientById(item.ingredientId).name;
 const { key, anchor, toggle, shut } = useOpened();
-const openItem = computed(() => props.items.find((i) => i.id === key.value) ?? null);
+const openItem = computed(() => props.plan.items.find((i) => i.id === key.value) ?? null);
+const items = computed(() => props.plan.items);
+/** With many rungs they stand closer, so that all stay in sight. */
+const isDense = computed(() => items.value.length > 9);
+const BAD: ReadonlySet<Verdict["state"]> = new Set(["notDone", "overdone", "spoilt"]);
+const WORDS: Partial<Record<Verdict["state"], string>> = {
+  notDone: "not done",
+  overdone: "overdone",
+  spoilt: "spoilt",
+};
+const badOf = (id: string) => props.verdicts.find((v) => v.itemId === id && BAD.has(v.state));
 const rungs = computed(() => {
-  const sorted = [...props.items].sort((a, b) => whenRank(a.when) - whenRank(b.when));
+  const sorted = laddered(items.value, props.holdMin);
   return sorted.map((item, i) => ({
     item,
     name: nameOf(item),
-    opens: i === 0 || whenWords(sorted[i - 1]?.when ?? item.when) !== whenWords(item.when),
+    bad: badOf(item.id),
+    opens:
+      i === 0 ||
+      whenWords(sorted[i - 1]?.when ?? item.when, items.value) !==
+        whenWords(item.when, items.value),
   }));
 });
+const list = useTemplateRef<HTMLElement>("list");
+useDragOrder(list, ".grip", (from, to) => {
+  const id = rungs.value[from]?.item.id;
+  if (id !== undefined) emit("order", movedTo(items.value, props.holdMin, id, to));
+});
+const step = (id: string, by: -1 | 1) => emit("order", stepped(items.value, props.holdMin, id, by));
 const metric = computed(() => props.units !== "us");
 const us = computed(() => props.units !== "metric");
 const clockOf = ({ when }: PlanItem) =>
@@ -47,6 +77,7 @@ const clockOf = ({ when }: PlanItem) =>
       : when.at === "offHeat"
         ? showDuration(props.holdMin)
         : "";
+const workWords = (item: PlanItem) => item.work.map((w) => w.kind).join(", ");
 const amountOf = (item: PlanItem, system: "metric" | "us") =>
   ingredientById(item.ingredientId).group === "liquid"
     ? showVolume(item.massKg, system)
@@ -55,7 +86,12 @@ const prepOf = (item: PlanItem) =>
   [
     item.counted === undefined ? "" : `${item.counted.count} ${item.counted.word}`,
     item.frozen ? "frozen" : "",
-    item.preparation || (item.boneState === "raw" ? "" : item.boneState),
+    item.preparation ||
+      [item.boneState === "raw" ? "" : item.boneState, workWords(item)].filter(Boolean).join(", "),
+    item.out === undefined ? "" : item.out.isBack ? "out and back" : "comes out",
+    item.fromPlanId === undefined
+      ? ""
+      : `from ${props.plans.find((p) => p.id === item.fromPlanId)?.name.toLowerCase() ?? "another pot"}`,
   ]
     .filter(Boolean)
     .join(", ");
@@ -81,17 +117,7 @@ function read() {
 function put(ingredient: Ingredient, { massKg, counted }: Amount) {
   if (!(massKg > 0 && massKg <= 200))
     return void (problem.value = `${text.value} is out of range: more than nothing, up to 200 kg.`);
-  emit("add", {
-    id: crypto.randomUUID(),
-    ingredientId: ingredient.id,
-    massKg,
-    ...(counted === undefined ? {} : { counted }),
-    when: whenFor(ingredient.staging),
-    preparation: "",
-    boneState: "raw",
-    boiledMin: 0,
-    frozen: false,
-  });
+  emit("add", newItem(ingredient, massKg, props.plan.end, counted));
   text.value = "";
   choices.value = [];
 }
@@ -113,11 +139,11 @@ function suggest(typed: string): readonly string[] {
 
 <template>
   <section class="ladder" aria-label="What goes in">
-    <ol>
+    <ol ref="list" :class="{ dense: isDense }">
       <li v-for="rung in rungs" :key="rung.item.id" :class="{ opens: rung.opens }">
         <span class="when">
           <template v-if="rung.opens">
-            <strong>{{ whenWords(rung.item.when) }}</strong>
+            <strong>{{ whenWords(rung.item.when, items) }}</strong>
             <span>{{ clockOf(rung.item) }}</span>
           </template>
         </span>
@@ -126,12 +152,19 @@ function suggest(typed: string): readonly string[] {
           class="rung"
           :aria-label="`Change ${rung.name}`"
           :aria-expanded="key === rung.item.id"
+          aria-keyshortcuts="Alt+ArrowUp Alt+ArrowDown"
           @click="toggle(rung.item.id, $event)"
+          @keydown.alt.up.prevent="step(rung.item.id, -1)"
+          @keydown.alt.down.prevent="step(rung.item.id, 1)"
         >
+          <span class="grip" aria-hidden="true" title="Drag, or Alt and an arrow key" @click.stop />
           <strong>{{ rung.name }}</strong>
           <b class="figure">{{ amountOf(rung.item, metric ? "metric" : "us") }}</b>
           <span class="quiet us">{{ metric && us ? amountOf(rung.item, "us") : "" }}</span>
-          <span class="quiet prep">{{ prepOf(rung.item) }}</span>
+          <span v-if="rung.bad" class="ember prep" :title="rung.bad.text"
+            >⚠ {{ WORDS[rung.bad.state] }}</span
+          >
+          <span v-else class="quiet prep">{{ prepOf(rung.item) }}</span>
         </button>
       </li>
     </ol>
@@ -139,13 +172,17 @@ function suggest(typed: string): readonly string[] {
       v-if="anchor !== null && openItem !== null"
       :key="openItem.id"
       :anchor="anchor"
-      :width="400"
+      :width="460"
       :label="`Change ${nameOf(openItem)}`"
       @shut="shut"
     >
       <ItemEditor
         :item="openItem"
+        :plan="plan"
+        :plans="plans"
+        :kitchen="kitchen"
         :units="units"
+        :verdict="badOf(openItem.id) ?? null"
         @change="emit('change', openItem.id, $event)"
         @remove="emit('remove', openItem.id)"
       />
@@ -171,7 +208,7 @@ function suggest(typed: string): readonly string[] {
 <style scoped>
 li {
   display: grid;
-  grid-template-columns: 150px 1fr;
+  grid-template-columns: 150px minmax(0, 1fr);
   align-items: center;
 }
 
@@ -188,6 +225,7 @@ li.opens {
 }
 
 .rung {
+  position: relative;
   display: grid;
   grid-template-columns: minmax(104px, 1fr) 66px 82px minmax(90px, 1.5fr);
   gap: 8px;
@@ -200,6 +238,33 @@ li.opens {
     100% no-repeat;
   font-size: 16px;
   text-align: left;
+}
+
+.dense .rung {
+  min-height: 25px;
+  font-size: 14px;
+  line-height: 18px;
+}
+
+.dense .when {
+  line-height: 18px;
+}
+
+.grip {
+  position: absolute;
+  top: 0;
+  bottom: 0;
+  left: 10px;
+  width: 14px;
+  background: radial-gradient(circle, var(--tick) 1.2px, transparent 1.6px) 1px 50% / 6px 6px;
+  background-clip: content-box;
+  cursor: grab;
+  opacity: 0;
+}
+
+.rung:hover .grip,
+.rung:focus-visible .grip {
+  opacity: 1;
 }
 
 .rung:hover {
@@ -223,8 +288,13 @@ li.opens {
 }
 
 @media (pointer: coarse) {
-  .rung {
+  .rung,
+  .dense .rung {
     min-height: 44px;
+  }
+
+  .grip {
+    opacity: 1;
   }
 }
 
@@ -253,10 +323,11 @@ li.opens {
     padding-top: 6px;
   }
 
-  .rung {
+  .rung,
+  .dense .rung {
     grid-template-columns: 1fr auto;
     min-height: 44px;
-    padding-left: 18px;
+    padding-left: 26px;
   }
 
   .us {

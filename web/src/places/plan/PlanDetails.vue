@@ -1,11 +1,14 @@
 <script setup lang="ts">
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
+import type { Answers } from "@kettlos/core/because/answers";
+import { writeRecipeJsonLd } from "@kettlos/core/formats/recipe/write-json-ld";
 import { showDuration } from "@kettlos/core/units/show";
 import QuantityField from "../../controls/QuantityField.vue";
+import { save } from "../../data/save-file";
 import TickChoice from "../../controls/TickChoice.vue";
 
 /** What the plan is called and for whom, how it is strained, and the other plans. */
-const props = defineProps<{ plan: Plan; plans: readonly Plan[] }>();
+const props = defineProps<{ plan: Plan; plans: readonly Plan[]; answers: Answers | null }>();
 const emit = defineEmits<{
   change: [Partial<Plan>];
   open: [id: string];
@@ -17,6 +20,10 @@ const emit = defineEmits<{
 const FEEDS = [
   { value: "people", label: "people" },
   { value: "animals", label: "animals" },
+] as const;
+const ENDS = [
+  { value: "strained", label: "strained", hint: "For its liquid" },
+  { value: "served", label: "served as it is", hint: "A dish: everything is eaten" },
 ] as const;
 const FATS = [
   {
@@ -35,6 +42,17 @@ const SIEVES = [
   { value: "afterPause", label: "after a pause", hint: "Grit settles" },
   { value: "atOnce", label: "at once", hint: "Cooking stops" },
 ] as const;
+const fileName = () =>
+  `${props.plan.name.toLowerCase().replace(/[^a-z0-9]+/g, "-") || "recipe"}.json`;
+function saveRecipe() {
+  const { answers } = props;
+  if (answers !== null)
+    save(
+      fileName(),
+      writeRecipeJsonLd(props.plan, answers.trace, answers.waterL),
+      "application/ld+json",
+    );
+}
 const setName = (name: string) => {
   if (name.trim() !== "") emit("change", { name: name.trim().slice(0, 80) });
 };
@@ -62,8 +80,14 @@ const setStrain = (part: Partial<Plan["strain"]>) =>
       :model-value="plan.feeds"
       @update:model-value="emit('change', { feeds: $event })"
     />
+    <TickChoice
+      label="How it ends"
+      :options="ENDS"
+      :model-value="plan.end"
+      @update:model-value="emit('change', { end: $event })"
+    />
     <QuantityField
-      label="Work before it goes on"
+      label="Setting up, beside the work of the ingredients"
       dimension="time"
       bare-unit="min"
       :show="showDuration"
@@ -79,12 +103,13 @@ const setStrain = (part: Partial<Plan["strain"]>) =>
       @update:model-value="emit('change', { fat: $event })"
     />
     <TickChoice
+      v-if="plan.end === 'strained'"
       label="Straining"
       :options="SIEVES"
       :model-value="plan.strain.when"
       @update:model-value="setStrain({ when: $event })"
     />
-    <label class="check">
+    <label v-if="plan.end === 'strained'" class="check">
       <input
         type="checkbox"
         :checked="plan.strain.pressed"
@@ -92,7 +117,31 @@ const setStrain = (part: Partial<Plan["strain"]>) =>
       />
       press the solids (more, cloudier)
     </label>
+    <label>
+      Where it is from
+      <ElInput
+        :model-value="plan.source"
+        maxlength="300"
+        placeholder="the old cook's black book"
+        @update:model-value="(t: string) => emit('change', { source: t })"
+      />
+    </label>
+    <label>
+      For the next time
+      <ElInput
+        :model-value="plan.note"
+        maxlength="2000"
+        placeholder="half a trotter less"
+        @update:model-value="(t: string) => emit('change', { note: t })"
+      />
+    </label>
     <hr class="rule" />
+    <p class="row">
+      <RouterLink class="link" :to="`/shopping?plan=${plan.id}`">Shopping list</RouterLink>
+      <button v-if="answers !== null" type="button" class="link" @click="saveRecipe">
+        Save as a recipe file
+      </button>
+    </p>
     <p class="row">
       <button type="button" class="button" @click="emit('fresh')">New plan</button>
       <button type="button" class="button" @click="emit('copy')">Copy this</button>

@@ -10,13 +10,13 @@ import HeatFields from "../../controls/heat/HeatFields.vue";
 import { useOpened } from "../../controls/use-opened";
 import WhyFigure from "../../controls/WhyFigure.vue";
 import { useKitchenStore } from "../../data/kitchen-store";
-import { copyOf, newPlan } from "../../data/new-plan";
+import { copyOf } from "../../data/new-plan";
 import { beginBatch, removePlan, savePlan } from "../../data/repository";
 import { markLabels } from "../../drawings/mark-labels";
 import SimmerRibbon from "../../drawings/SimmerRibbon.vue";
 import StageStrip from "../../frame/StageStrip.vue";
 import { useShortcuts } from "../../frame/shortcuts";
-import IngredientLadder from "./IngredientLadder.vue";
+import DishPanel from "./DishPanel.vue";
 import PlanDetails from "./PlanDetails.vue";
 import PlanPot from "./PlanPot.vue";
 import PlanSentence from "./PlanSentence.vue";
@@ -57,12 +57,7 @@ watch(
   { immediate: true },
 );
 
-async function startNew() {
-  if (kitchen.value === null) return;
-  const fresh = newPlan(kitchen.value);
-  if (fresh === null) return void router.push("/kitchen");
-  await open(fresh);
-}
+const startNew = () => router.push("/new");
 async function duplicate() {
   if (plan.value !== null) await open({ ...copyOf(plan.value), name: `${plan.value.name} again` });
 }
@@ -134,7 +129,7 @@ useShortcuts(() => [
 
 <template>
   <div v-if="plan !== null && kitchen !== null" class="plan">
-    <StageStrip :name="plan.name" stage="gather" :plan-id="plan.id">
+    <StageStrip :name="plan.name" stage="gather" :end="plan.end" :plan-id="plan.id">
       <template #name>
         <button
           type="button"
@@ -155,6 +150,7 @@ useShortcuts(() => [
           <PlanDetails
             :plan="plan"
             :plans="kitchenStore.plans"
+            :answers="answers"
             @change="planStore.change($event)"
             @open="openOther"
             @fresh="startNew"
@@ -182,6 +178,12 @@ useShortcuts(() => [
         Undo the last change
       </button>
     </section>
+    <p v-if="plan.note !== ''" class="last-time" role="note">
+      <strong>Last time you noted:</strong> {{ plan.note }}
+      <button type="button" class="link" @click="planStore.change({ note: '' })">
+        Done with it
+      </button>
+    </p>
     <div v-if="answers !== null && vessel !== null" class="top">
       <PlanPot
         :plan="plan"
@@ -195,6 +197,7 @@ useShortcuts(() => [
       <div class="words">
         <PlanSentence
           :plan="plan"
+          :plans="kitchenStore.plans"
           :kitchen="kitchen"
           :answers="answers"
           :units="units"
@@ -203,8 +206,16 @@ useShortcuts(() => [
           @remove-item="planStore.removeItem($event)"
         />
         <p class="whys small">
-          <WhyFigure :estimate="answers.figures.strainedL" label="Why so much?" />
           <WhyFigure
+            :estimate="
+              plan.end === 'served' && answers.dishFigures.portions
+                ? answers.dishFigures.portions
+                : answers.figures.strainedL
+            "
+            label="Why so much?"
+          />
+          <WhyFigure
+            v-if="plan.end === 'strained'"
             :estimate="answers.figures.gelatinGL"
             :label="`Why ${answers.set.expected}?`"
           />
@@ -213,22 +224,18 @@ useShortcuts(() => [
             :estimate="answers.figures.toSimmerMin"
             :label="`Simmers after ${showDuration(answers.figures.toSimmerMin.expected)}`"
           />
-          <WhyFigure
-            v-if="answers.figures.saltGL.expected > 0.05"
-            :estimate="answers.figures.saltGL"
-            :label="`Salt ${answers.figures.saltGL.expected.toFixed(1)} g/L`"
-          />
-          <span v-if="answers.allergens.length > 0"
-            >Contains {{ answers.allergens.join(", ") }}</span
-          >
         </p>
-        <IngredientLadder
-          :items="plan.items"
-          :hold-min="answers.trace.holdMin"
+        <DishPanel
+          :key="plan.id"
+          :plan="plan"
+          :plans="kitchenStore.plans"
+          :kitchen="kitchen"
+          :answers="answers"
           :units="units"
-          @add="planStore.addItem($event)"
-          @change="(id, part) => planStore.changeItem(id, part)"
-          @remove="planStore.removeItem($event)"
+          @change="planStore.change($event)"
+          @change-item="(id, part) => planStore.changeItem(id, part)"
+          @add-item="planStore.addItem($event)"
+          @remove-item="planStore.removeItem($event)"
         />
       </div>
     </div>
@@ -335,6 +342,12 @@ useShortcuts(() => [
   padding: 8px 24px;
   border-bottom: 3px solid var(--ember);
   background: var(--ember-soft);
+}
+
+.last-time {
+  padding: 6px 24px;
+  border-bottom: 1px solid var(--hair);
+  background: var(--rim-soft);
 }
 
 .bottom {

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { Answers } from "@kettlos/core/because/answers";
+import type { Verdict } from "@kettlos/core/dish/verdicts";
 import { sentenceParts, type SentenceField } from "@kettlos/core/because/sentence";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import type { Plan, PlanItem } from "@kettlos/core/simulate/plan-schema";
@@ -17,6 +18,7 @@ import WaterEditor from "./WaterEditor.vue";
 /** The plan in one sentence that is also its form: each underlined part opens where it stands. */
 const props = defineProps<{
   plan: Plan;
+  plans: readonly Plan[];
   kitchen: Kitchen;
   answers: Answers;
   units: UnitSystem;
@@ -38,8 +40,9 @@ const openItem = computed(() => {
   const field = openField.value;
   return field?.of === "item" ? props.plan.items.find((i) => i.id === field.itemId) : undefined;
 });
+const isBad = ({ state }: Verdict) => state !== "done" && state !== "atItsBest";
 const WIDTH: Record<SentenceField["of"], number> = {
-  item: 400,
+  item: 460,
   water: 420,
   vessel: 400,
   stop: 400,
@@ -85,7 +88,11 @@ const NAME: Record<SentenceField["of"], string> = {
     <ItemEditor
       v-if="openItem"
       :item="openItem"
+      :plan="plan"
+      :plans="plans"
+      :kitchen="kitchen"
       :units="units"
+      :verdict="answers.dish.verdicts.find((v) => v.itemId === openItem?.id && isBad(v)) ?? null"
       @change="emit('changeItem', openItem.id, $event)"
       @remove="emit('removeItem', openItem.id)"
     />

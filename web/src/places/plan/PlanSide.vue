@@ -34,7 +34,11 @@ const clock = (ms: number) => format(ms, "EEE HH:mm");
 <template>
   <aside class="side">
     <CautionList :cautions="grave" />
-    <ReadyBy :ready-at="plan.readyAt" @change="$emit('change', { readyAt: $event })" />
+    <ReadyBy
+      :ready-at="plan.readyAt"
+      :word="plan.end === 'served' ? 'Ready' : 'Strained'"
+      @change="$emit('change', { readyAt: $event })"
+    />
     <p v-if="answers.start !== null" class="small">
       <strong>{{ startWords }} {{ clock(answers.start.lightMs) }}</strong
       >, by {{ clock(answers.start.lightSurelyMs) }} to be sure; prepare from

@@ -4,7 +4,7 @@ import EditPopover from "../../controls/EditPopover.vue";
 import { useOpened } from "../../controls/use-opened";
 
 /** When it shall be strained, or any time. */
-defineProps<{ readyAt: string | null }>();
+defineProps<{ readyAt: string | null; word?: string }>();
 const emit = defineEmits<{ change: [readyAt: string | null] }>();
 const { key, anchor, toggle, shut } = useOpened();
 /** As a local date and time field writes a moment. */
@@ -18,7 +18,7 @@ function take(event: Event) {
 
 <template>
   <p class="ready">
-    Strained by
+    {{ word ?? "Strained" }} by
     <button
       type="button"
       class="editable"
@@ -32,11 +32,11 @@ function take(event: Event) {
     v-if="anchor !== null"
     :anchor="anchor"
     :width="320"
-    label="Strained by"
+    :label="`${word ?? 'Strained'} by`"
     @shut="shut"
   >
     <label>
-      Strained by
+      {{ word ?? "Strained" }} by
       <input
         class="written"
         type="datetime-local"

@@ -92,6 +92,7 @@ describe("the plan on the screen", () => {
       boneState: "raw",
       frozen: false,
       boiledMin: 0,
+      work: [],
     });
     const withFeet = store.answers?.figures.gelatinGL.expected ?? 0;
     expect(withFeet).toBeGreaterThan(before * 1.2);

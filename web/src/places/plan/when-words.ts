@@ -1,24 +1,51 @@
 import type { DefaultStaging } from "@kettlos/core/ingredient/ingredient";
-import type { When } from "@kettlos/core/simulate/plan-schema";
+import { nameOf } from "@kettlos/core/simulate/item-facts";
+import type { PlanItem, When } from "@kettlos/core/simulate/plan-schema";
 import { showDuration } from "@kettlos/core/units/show";
 
 /** When something goes in, as the ladder says it. */
-export function whenWords(when: When): string {
+export function whenWords(when: When, items: readonly PlanItem[] = []): string {
   switch (when.at) {
     case "start":
       return "At start";
+    case "after":
+      return when.min === 0 ? "Once it boils" : `After ${showDuration(when.min)}`;
+    case "whenTender": {
+      const awaited = items.find((i) => i.id === when.itemId);
+      return awaited === undefined ? "When tender" : `${shortName(awaited)} tender`;
+    }
     case "beforeEnd":
       return when.min === 60 ? "Last hour" : `Last ${showDuration(when.min)}`;
     case "offHeat":
       return "Off the heat";
     case "afterStrain":
       return "Strained";
+    case "nextDay":
+      return "Next day";
   }
 }
 
+const shortName = (item: PlanItem): string => nameOf(item).split(/[,(]/)[0] ?? "";
+
 /** Order on the ladder: what goes in first stands first. */
-export const whenRank = (when: When): number =>
-  when.at === "start" ? -1e6 : when.at === "beforeEnd" ? -when.min : when.at === "offHeat" ? 1 : 2;
+export function whenRank(when: When, holdMin: number): number {
+  switch (when.at) {
+    case "start":
+      return -1e6;
+    case "after":
+      return when.min;
+    case "whenTender":
+      return holdMin - 0.5;
+    case "beforeEnd":
+      return Math.max(0, holdMin - when.min);
+    case "offHeat":
+      return 1e6;
+    case "afterStrain":
+      return 2e6;
+    case "nextDay":
+      return 3e6;
+  }
+}
 
 /** The catalogue's usual moment as a plan states it. */
 export function whenFor(staging: DefaultStaging): When {

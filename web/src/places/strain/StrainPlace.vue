@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { gapOf } from "@kettlos/core/batch/gap";
+import { liftedOut } from "@kettlos/core/batch/next-action";
 import { flowOf } from "@kettlos/core/batch/flow";
 import { answersFor } from "@kettlos/core/because/answers";
 import { SETS, type SetGrade } from "@kettlos/core/extraction/set";
@@ -70,6 +71,10 @@ const cautions = computed(
   () => answers.value?.cautions.filter((c) => c.places.includes("strain")) ?? [],
 );
 const result = computed(() => pot.value?.cook.result ?? null);
+const isServed = computed(() => plan.value?.end === "served");
+const takeOuts = computed(() => answers.value?.dish.takeOuts ?? []);
+const isOut = (itemId: string) => pot.value?.cook.did.has(liftedOut(itemId)) === true;
+const stillIn = computed(() => takeOuts.value.filter((t) => !isOut(t.itemId)));
 const isDone = computed(() => pot.value?.cook.stage === "done");
 
 const by = ref<"volume" | "weight">("volume");
@@ -109,12 +114,13 @@ async function write(event: NewEvent) {
 }
 
 async function keep() {
+  const isWeighed = by.value === "weight" || isServed.value;
   const massKg =
-    by.value === "weight" && grossKg.value !== null
-      ? grossKg.value - (tareKg.value ?? 0)
-      : undefined;
-  if (by.value === "volume" ? volumeL.value === null : massKg === undefined) {
-    problem.value = "Measure what came through first: litres in the jug, or the weight.";
+    isWeighed && grossKg.value !== null ? grossKg.value - (tareKg.value ?? 0) : undefined;
+  if (isWeighed ? massKg === undefined : volumeL.value === null) {
+    problem.value = isServed.value
+      ? "Weigh it first: the pot with everything in, then the pot alone."
+      : "Measure what came through first: litres in the jug, or the weight.";
     return;
   }
   if (massKg !== undefined && massKg < 0) {
@@ -125,8 +131,15 @@ async function keep() {
   await write({
     kind: "strained",
     measured: {
-      ...(massKg === undefined ? { volumeL: volumeL.value ?? 0 } : { massKg }),
-      tempC: heat.value === "hot" && by.value === "volume" ? HOT_C : 15,
+      ...(massKg === undefined
+        ? { volumeL: volumeL.value ?? 0 }
+        : isServed.value
+          ? {
+              massKg: Math.max(0, massKg - (answers.value?.dish.eaten.solidsKg ?? 0)),
+              servedKg: massKg,
+            }
+          : { massKg }),
+      tempC: heat.value === "hot" && !isWeighed ? HOT_C : 15,
       passes: Number(passes.value),
       clothPasses: Number(cloth.value),
       pressed: pressed.value,
@@ -169,6 +182,7 @@ useShortcuts(() =>
   <template v-if="pot !== null && plan !== null && answers !== null">
     <StageStrip
       :name="plan.name"
+      :end="plan.end"
       :about="plan.forWhat ? `for ${plan.forWhat}` : ''"
       :stage="pot.cook.stage"
       :plan-id="plan.id"
@@ -177,15 +191,38 @@ useShortcuts(() =>
     <div class="place strain">
       <section class="left">
         <template v-if="result === null">
-          <h1>What came through</h1>
-          <p v-if="expected" class="quiet">
+          <h1>{{ isServed ? "Serve it" : "What came through" }}</h1>
+          <p v-if="isServed" class="quiet">
+            Expected about {{ showMass(answers.dish.eaten.allKg, one)
+            }}<template v-if="answers.dish.eaten.portions !== null"
+              >, {{ Math.round(answers.dish.eaten.portions) }} portions</template
+            >.
+          </p>
+          <ul
+            v-if="isServed && takeOuts.length > 0"
+            class="outs"
+            aria-label="Take out before serving"
+          >
+            <li v-for="t in takeOuts" :key="t.itemId">
+              <label class="check">
+                <input
+                  type="checkbox"
+                  :checked="isOut(t.itemId)"
+                  :disabled="isOut(t.itemId)"
+                  @change="write({ kind: 'did', what: liftedOut(t.itemId) })"
+                />
+                {{ t.count }} {{ t.what }} out
+              </label>
+            </li>
+          </ul>
+          <p v-if="expected && !isServed" class="quiet">
             Expected about {{ showVolume(expected.expected, one) }} ({{
               showVolumeRange(expected.low, expected.high, one)
             }}).
           </p>
           <form class="fields" @submit.prevent="keep">
-            <TickChoice v-model="by" label="How it is measured" :options="BY" />
-            <template v-if="by === 'volume'">
+            <TickChoice v-if="!isServed" v-model="by" label="How it is measured" :options="BY" />
+            <template v-if="by === 'volume' && !isServed">
               <UnitField
                 v-model="volumeL"
                 label="Strained"
@@ -199,7 +236,7 @@ useShortcuts(() =>
             <template v-else>
               <UnitField
                 v-model="grossKg"
-                label="Bowl and stock"
+                :label="isServed ? 'Pot and all' : 'Bowl and stock'"
                 :units="units"
                 dimension="mass"
                 :min="0"
@@ -207,33 +244,41 @@ useShortcuts(() =>
               />
               <UnitField
                 v-model="tareKg"
-                label="Bowl empty"
+                :label="isServed ? 'Pot empty' : 'Bowl empty'"
                 :units="units"
                 dimension="mass"
                 :min="0"
                 :max="100"
               />
             </template>
-            <p class="line">
+            <p v-if="!isServed" class="line">
               Sieves
               <TickChoice v-model="passes" label="Sieves" :options="PASSES" />
               cloth
               <TickChoice v-model="cloth" label="Cloth passes" :options="CLOTHS" />
             </p>
-            <label class="check"
+            <label v-if="!isServed" class="check"
               ><input v-model="pressed" type="checkbox" /> solids pressed (more, cloudier)</label
             >
             <p v-if="problem" class="ember" role="alert">{{ problem }}</p>
-            <button type="submit" class="button primary">Keep what came through</button>
+            <p v-if="isServed && stillIn.length > 0" class="ember small" role="status">
+              Still in it: {{ stillIn.map((t) => `${t.count} ${t.what}`).join(", ") }}.
+            </p>
+            <button type="submit" class="button primary">
+              {{ isServed ? "Keep what was served" : "Keep what came through" }}
+            </button>
           </form>
         </template>
         <template v-else>
-          <h1>
+          <h1 v-if="result.servedKg !== null">
+            <span class="result">{{ showMass(result.servedKg, units) }}</span> served
+          </h1>
+          <h1 v-else>
             <span class="result">{{ showVolume(result.strainedL, units) }}</span>
             strained
           </h1>
           <p v-if="gap" class="cause">{{ causeWords(gap, units) }}</p>
-          <p v-if="moulds" class="quiet">
+          <p v-if="moulds && result.servedKg === null" class="quiet">
             Fills {{ moulds.count }} moulds of 250 mL to nine tenths, with
             {{ showVolume(moulds.remainderL, one) }} over.
           </p>
@@ -252,7 +297,7 @@ useShortcuts(() =>
               A cap of about {{ capMm.toFixed(0) }} mm in the pot; reckoned
               {{ showMass(answers.figures.fatKg.expected, one) }}.
             </p>
-            <fieldset class="sets">
+            <fieldset v-if="!isServed" class="sets">
               <legend>How it stands, reckoned: {{ answers.set.expected }}</legend>
               <button
                 v-for="set in SETS"

@@ -1,0 +1,193 @@
+<script setup lang="ts">
+import type { Answers } from "@kettlos/core/because/answers";
+import { BESIDE } from "@kettlos/core/dish/accompaniments";
+import { DIET_NAMES, type DietConflict } from "@kettlos/core/dish/diets";
+import { swapped } from "@kettlos/core/dish/substitution";
+import { SUBSTITUTES } from "@kettlos/core/dish/substitutes";
+import { ingredientById } from "@kettlos/core/ingredient/catalogue";
+import {
+  ACCOMPANIMENTS,
+  DIETS,
+  type AccompanimentId,
+  type DietId,
+} from "@kettlos/core/simulate/dish-words";
+import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
+import type { Plan } from "@kettlos/core/simulate/plan-schema";
+import { showMass, showVolume, type UnitSystem } from "@kettlos/core/units/show";
+import { computed } from "vue";
+import WhyFigure from "../../controls/WhyFigure.vue";
+import QuantityField from "../../controls/QuantityField.vue";
+import ScaleFields from "./ScaleFields.vue";
+
+/** How many eat, how much each, what they do not eat, what stands beside the pot. */
+const props = defineProps<{ plan: Plan; kitchen: Kitchen; answers: Answers; units: UnitSystem }>();
+const emit = defineEmits<{ change: [Partial<Plan>] }>();
+
+const one = computed(() => (props.units === "us" ? "us" : "metric"));
+const dish = computed(() => props.answers.dish);
+const conflicts = computed(() => dish.value.conflicts);
+
+function toggleDiet(diet: DietId) {
+  const { diets } = props.plan;
+  emit("change", {
+    diets: diets.includes(diet) ? diets.filter((d) => d !== diet) : [...diets, diet],
+  });
+}
+function swapIn(conflict: DietConflict, ingredientId: string) {
+  emit("change", {
+    items: props.plan.items.map((item) => {
+      if (item.id !== conflict.itemId) return item;
+      const per = SUBSTITUTES[item.ingredientId]?.find((s) => s.ingredientId === ingredientId)?.per;
+      return swapped(item, ingredientId, item.massKg * (per ?? 1));
+    }),
+  });
+}
+const beside = (kind: AccompanimentId) => props.plan.accompaniments.find((a) => a.kind === kind);
+function toggleBeside(kind: AccompanimentId) {
+  const { accompaniments } = props.plan;
+  emit("change", {
+    accompaniments:
+      beside(kind) === undefined
+        ? [...accompaniments, { kind, eachKg: BESIDE[kind].eachKg.value }]
+        : accompaniments.filter((a) => a.kind !== kind),
+  });
+}
+const setEach = (kind: AccompanimentId, eachKg: number | null) =>
+  emit("change", {
+    accompaniments: props.plan.accompaniments.map((a) =>
+      a.kind === kind ? { ...a, eachKg: eachKg ?? a.eachKg } : a,
+    ),
+  });
+const nameOf = (id: string) => ingredientById(id).name.toLowerCase();
+</script>
+
+<template>
+  <section class="eaters" aria-label="Eaters">
+    <ScaleFields :plan="plan" :kitchen="kitchen" :units="units" @change="emit('change', $event)" />
+    <p v-if="answers.dishFigures.portions" class="said">
+      It makes about
+      <b class="figure">{{ Math.round(answers.dishFigures.portions.expected) }}</b> portions.
+      <WhyFigure :estimate="answers.dishFigures.portions" />
+    </p>
+    <fieldset>
+      <legend>They eat</legend>
+      <label v-for="diet in DIETS" :key="diet" class="check">
+        <input type="checkbox" :checked="plan.diets.includes(diet)" @change="toggleDiet(diet)" />{{
+          DIET_NAMES[diet]
+        }}
+      </label>
+    </fieldset>
+    <ul v-if="conflicts.length > 0" class="conflicts">
+      <li v-for="c in conflicts" :key="`${c.diet}-${c.itemId ?? ''}`">
+        <span><strong class="ember">⚠</strong> {{ c.text }}</span>
+        <span v-if="c.instead.length > 0" class="instead">
+          <span class="quiet small">instead</span>
+          <button
+            v-for="id in c.instead.slice(0, 3)"
+            :key="id"
+            type="button"
+            class="link"
+            @click="swapIn(c, id)"
+          >
+            {{ nameOf(id) }}
+          </button>
+        </span>
+      </li>
+    </ul>
+    <p class="small">
+      <template v-if="dish.allergens.length > 0"
+        >Contains <strong>{{ dish.allergens.join(", ") }}</strong>.
+        <span class="quiet">Labels of ready-made goods come first.</span></template
+      ><span v-else class="quiet">No allergen by the catalogue; check every label.</span>
+    </p>
+    <fieldset v-if="plan.end === 'served'">
+      <legend>Beside it</legend>
+      <label v-for="kind in ACCOMPANIMENTS" :key="kind" class="check">
+        <input
+          type="checkbox"
+          :checked="beside(kind) !== undefined"
+          @change="toggleBeside(kind)"
+        />{{ BESIDE[kind].name }}
+      </label>
+    </fieldset>
+    <ul v-if="dish.beside.length > 0" class="beside">
+      <li v-for="b in dish.beside" :key="b.kind">
+        <strong>{{ b.name }}</strong>
+        <QuantityField
+          :label="`${b.name} for one`"
+          hide-label
+          dimension="mass"
+          bare-unit="g"
+          :show="(v) => showMass(v, one)"
+          :min="0.005"
+          :max="2"
+          :model-value="beside(b.kind)?.eachKg ?? null"
+          @update:model-value="setEach(b.kind, $event)"
+        />
+        <span class="quiet small"
+          >each, {{ showMass(b.allKg, one) }} in all<template v-if="b.stockL > 0.01"
+            >, draws {{ showVolume(b.stockL, one) }} hot stock</template
+          ></span
+        >
+      </li>
+    </ul>
+    <p v-if="dish.takeOuts.length > 0" class="small">
+      Take out before serving:
+      <strong>{{ dish.takeOuts.map((t) => `${t.count} ${t.what}`).join(", ") }}</strong>
+    </p>
+  </section>
+</template>
+
+<style scoped>
+.eaters {
+  display: grid;
+  gap: 6px;
+}
+
+fieldset {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 16px;
+  margin: 0;
+  padding: 0;
+  border: 0;
+}
+
+legend {
+  padding: 0;
+  color: var(--quiet);
+  font-size: 14px;
+}
+
+.check {
+  min-height: 34px;
+}
+
+.conflicts li {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 16px;
+  justify-content: space-between;
+  padding: 4px 0;
+  border-bottom: 1px solid var(--hair);
+}
+
+.instead {
+  display: flex;
+  gap: 10px;
+  align-items: baseline;
+}
+
+.beside li {
+  display: grid;
+  grid-template-columns: 120px 90px 1fr;
+  gap: 12px;
+  align-items: center;
+}
+
+@media (pointer: coarse) {
+  .check {
+    min-height: 44px;
+  }
+}
+</style>

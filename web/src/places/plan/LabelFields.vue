@@ -1,0 +1,116 @@
+<script setup lang="ts">
+import { ALLERGENS, type Allergen } from "@kettlos/core/ingredient/ingredient";
+import { LabelSchema, type Label } from "@kettlos/core/ingredient/label";
+import { valuesOf } from "@kettlos/core/simulate/item-facts";
+import type { PlanItem } from "@kettlos/core/simulate/plan-schema";
+import { computed, ref } from "vue";
+
+/** What the packet says, per 100 g as labels do; empty fields go by the catalogue. */
+const props = defineProps<{ item: PlanItem }>();
+const emit = defineEmits<{ change: [Label | null] }>();
+
+const values = computed(() => valuesOf(props.item));
+type Field =
+  "saltGKg" | "fatGKg" | "sugarGKg" | "starchGKg" | "alcoholShare" | "waterShare" | "packKg";
+/** How each stands on a label, and the factor from there to what is kept. */
+const FIELDS: readonly { key: Field; label: string; unit: string; factor: number }[] = [
+  { key: "saltGKg", label: "Salt", unit: "g in 100 g", factor: 10 },
+  { key: "fatGKg", label: "Fat", unit: "g in 100 g", factor: 10 },
+  { key: "sugarGKg", label: "Sugar", unit: "g in 100 g", factor: 10 },
+  { key: "starchGKg", label: "Thickens like flour", unit: "g in 100 g", factor: 10 },
+  { key: "waterShare", label: "Water", unit: "%", factor: 0.01 },
+  { key: "alcoholShare", label: "Alcohol", unit: "% vol", factor: 0.01 },
+  { key: "packKg", label: "One packet holds", unit: "g", factor: 0.001 },
+];
+const problem = ref("");
+const usual = (key: Field) =>
+  key === "packKg" ? (values.value.packsKg[0] ?? 0) : values.value[key];
+const show = (n: number) => String(Number(n.toPrecision(4)));
+
+function set(field: (typeof FIELDS)[number], text: string) {
+  const { [field.key]: _before, ...rest } = props.item.label ?? {};
+  if (text.trim() === "") return emit("change", Object.keys(rest).length === 0 ? null : rest);
+  const value = Number(text.replace(",", ".")) * field.factor;
+  const label = { ...rest, [field.key]: value };
+  const parsed = LabelSchema.safeParse(label);
+  problem.value =
+    parsed.success && Number.isFinite(value)
+      ? ""
+      : `${field.label} of ${text} ${field.unit} is not possible.`;
+  if (problem.value === "") emit("change", label);
+}
+function toggle(allergen: Allergen) {
+  const now = values.value.allergens;
+  const allergens = now.includes(allergen) ? now.filter((a) => a !== allergen) : [...now, allergen];
+  emit("change", { ...props.item.label, allergens });
+}
+</script>
+
+<template>
+  <dl class="label">
+    <template v-for="field in FIELDS" :key="field.key">
+      <dt>
+        <label :for="`label-${field.key}`">{{ field.label }}</label>
+      </dt>
+      <dd>
+        <input
+          :id="`label-${field.key}`"
+          class="written"
+          inputmode="decimal"
+          :value="
+            item.label?.[field.key] === undefined
+              ? ''
+              : show((item.label[field.key] ?? 0) / field.factor)
+          "
+          :placeholder="show(usual(field.key) / field.factor)"
+          @change="set(field, ($event.target as HTMLInputElement).value)"
+        />
+        <span class="quiet small">{{ field.unit }}</span>
+      </dd>
+    </template>
+  </dl>
+  <p v-if="problem" class="ember small" role="alert">{{ problem }}</p>
+  <fieldset class="allergens">
+    <legend class="quiet small">Contains</legend>
+    <label v-for="a in ALLERGENS" :key="a" class="check">
+      <input type="checkbox" :checked="values.allergens.includes(a)" @change="toggle(a)" />{{ a }}
+    </label>
+  </fieldset>
+</template>
+
+<style scoped>
+.label {
+  display: grid;
+  grid-template-columns: 1fr max-content;
+  gap: 0 12px;
+  align-items: center;
+}
+
+dd {
+  display: flex;
+  gap: 8px;
+  align-items: baseline;
+}
+
+dd input {
+  width: 84px;
+  text-align: right;
+}
+
+dd span {
+  width: 76px;
+}
+
+.allergens {
+  display: grid;
+  grid-template-columns: repeat(3, 1fr);
+  margin: 0;
+  padding: 0;
+  border: 0;
+  font-size: 14px;
+}
+
+.check {
+  min-height: 30px;
+}
+</style>

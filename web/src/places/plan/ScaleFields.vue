@@ -1,0 +1,138 @@
+<script setup lang="ts">
+import { acrossPots, asMuchAsFits, DOES_NOT_SCALE, scaledToPeople } from "@kettlos/core/dish/scale";
+import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
+import type { Plan } from "@kettlos/core/simulate/plan-schema";
+import { outcomeOf } from "@kettlos/core/units/problem";
+import { showMass, type UnitSystem } from "@kettlos/core/units/show";
+import { computed, ref } from "vue";
+import QuantityField from "../../controls/QuantityField.vue";
+import { keepParts } from "./keep-parts";
+
+/** For how many, how much each; more or less of it; and what to do where it does not fit one pot. */
+const props = defineProps<{ plan: Plan; kitchen: Kitchen; units: UnitSystem }>();
+const emit = defineEmits<{ change: [Partial<Plan>] }>();
+
+const one = computed(() => (props.units === "us" ? "us" : "metric"));
+const problem = ref("");
+const said = ref("");
+const DEFAULT_EACH_KG = 0.4;
+
+function setPeople(text: string) {
+  const people = Number(text);
+  if (!Number.isInteger(people) || people < 1 || people > 2000)
+    return void (problem.value = `"${text}" is not a number of people from 1 to 2000.`);
+  problem.value = "";
+  const { serves } = props.plan;
+  if (serves === null) return emit("change", { serves: { people, eachKg: DEFAULT_EACH_KG } });
+  if (people === serves.people) return;
+  const outcome = outcomeOf(() => scaledToPeople(props.plan, people));
+  if (!outcome.ok) return void (problem.value = outcome.problem.message);
+  said.value = DOES_NOT_SCALE[0];
+  emit("change", outcome.value);
+}
+const setEach = (eachKg: number | null) => {
+  const people = props.plan.serves?.people ?? 1;
+  emit("change", { serves: eachKg === null ? null : { people, eachKg } });
+};
+function fillPot() {
+  const outcome = outcomeOf(() => asMuchAsFits(props.plan, props.kitchen));
+  if (!outcome.ok) return void (problem.value = outcome.problem.message);
+  problem.value = "";
+  said.value = DOES_NOT_SCALE[1];
+  emit("change", outcome.value);
+}
+
+/** The dish over several pots; one where it fits its own. */
+const across = computed(() => outcomeOf(() => acrossPots(props.plan, props.kitchen)));
+const parts = computed(() => (across.value.ok ? across.value.value : []));
+const isTooMuch = computed(
+  () =>
+    parts.value.length > 1 || (!across.value.ok && across.value.problem.code === "notReachable"),
+);
+const potName = (id: string) => props.kitchen.vessels.find((v) => v.id === id)?.name ?? "";
+const partKg = (p: Plan) => p.items.reduce((sum, i) => sum + i.massKg, 0);
+async function split() {
+  const [first] = await keepParts(props.plan, parts.value);
+  if (first !== undefined) emit("change", first);
+}
+</script>
+
+<template>
+  <div class="scale">
+    <p class="line">
+      <label
+        >For
+        <input
+          class="written people"
+          inputmode="numeric"
+          aria-label="How many eat"
+          :value="plan.serves?.people ?? ''"
+          placeholder="6"
+          @change="setPeople(($event.target as HTMLInputElement).value)"
+          @keydown.enter="setPeople(($event.target as HTMLInputElement).value)"
+        />
+        people,</label
+      >
+      <QuantityField
+        label="Each eats"
+        hide-label
+        dimension="mass"
+        bare-unit="g"
+        :show="(v) => showMass(v, one)"
+        :min="0.01"
+        :max="5"
+        placeholder="400 g"
+        :model-value="plan.serves?.eachKg ?? null"
+        @update:model-value="setEach"
+      />
+      <span>each</span>
+      <button type="button" class="link" @click="fillPot">as much as the pot takes</button>
+    </p>
+    <p v-if="problem" class="ember small" role="alert">{{ problem }}</p>
+    <p v-else-if="said" class="quiet small" role="status">{{ said }}</p>
+    <div v-if="isTooMuch" class="too-much">
+      <p v-if="!across.ok" class="ember">{{ across.problem.message }}</p>
+      <template v-else>
+        <p>
+          <strong>Too much for one pot.</strong>
+          <template v-for="(part, i) in parts" :key="part.vesselId"
+            >{{ i > 0 ? ", " : " " }}{{ showMass(partKg(part), one) }} in the
+            {{ potName(part.vesselId).toLowerCase() }}</template
+          >.
+        </p>
+        <button type="button" class="button" @click="split">
+          Cook it in {{ parts.length }} pots
+        </button>
+      </template>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.line {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 10px;
+  align-items: center;
+}
+
+.people {
+  width: 64px;
+  text-align: right;
+}
+
+.line .quantity {
+  width: 96px;
+}
+
+.too-much {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 16px;
+  align-items: center;
+  justify-content: space-between;
+  padding: 6px 0;
+  border-top: 1px solid var(--hair);
+  border-bottom: 1px solid var(--hair);
+}
+</style>

@@ -1,0 +1,74 @@
+<script setup lang="ts">
+import { nameOf, targetOfItem } from "@kettlos/core/simulate/item-facts";
+import type { Plan, PlanItem, When } from "@kettlos/core/simulate/plan-schema";
+import { showDuration } from "@kettlos/core/units/show";
+import { computed } from "vue";
+import QuantityField from "../../controls/QuantityField.vue";
+import TickChoice from "../../controls/TickChoice.vue";
+
+/** When something goes in: a moment by the clock, or when something else is tender. */
+const props = defineProps<{ item: PlanItem; plan: Plan }>();
+const emit = defineEmits<{ change: [When] }>();
+
+/** What can be waited for: it is judged, and does not itself wait for this. */
+const awaited = computed(() =>
+  props.plan.items.filter(
+    (i) =>
+      i.id !== props.item.id &&
+      targetOfItem(i) !== null &&
+      (i.when.at !== "whenTender" || i.when.itemId !== props.item.id),
+  ),
+);
+const options = computed(() => [
+  { value: "start" as const, label: "at start" },
+  { value: "after" as const, label: "after" },
+  ...(awaited.value.length > 0 ? [{ value: "whenTender" as const, label: "when tender" }] : []),
+  { value: "beforeEnd" as const, label: "before the end" },
+  { value: "offHeat" as const, label: "off the heat" },
+  ...(props.plan.end === "strained" ? [{ value: "afterStrain" as const, label: "strained" }] : []),
+  { value: "nextDay" as const, label: "next day" },
+]);
+const at = computed({
+  get: () => props.item.when.at,
+  set: (value: When["at"]) => {
+    if (value === "beforeEnd") emit("change", { at: value, min: 30 });
+    else if (value === "after") emit("change", { at: value, min: 0 });
+    else if (value === "whenTender")
+      emit("change", { at: value, itemId: awaited.value[0]?.id ?? "" });
+    else emit("change", { at: value });
+  },
+});
+</script>
+
+<template>
+  <TickChoice v-model="at" label="When it goes in" :options="options" />
+  <QuantityField
+    v-if="item.when.at === 'beforeEnd'"
+    label="Before the end"
+    dimension="time"
+    bare-unit="min"
+    :show="showDuration"
+    :min="1"
+    :max="2880"
+    :model-value="item.when.min"
+    @update:model-value="emit('change', { at: 'beforeEnd', min: $event ?? 30 })"
+  />
+  <QuantityField
+    v-else-if="item.when.at === 'after'"
+    label="After it simmers (0: once it boils)"
+    dimension="time"
+    bare-unit="min"
+    :show="showDuration"
+    :min="0"
+    :max="2880"
+    :model-value="item.when.min"
+    @update:model-value="emit('change', { at: 'after', min: $event ?? 0 })"
+  />
+  <TickChoice
+    v-else-if="item.when.at === 'whenTender'"
+    label="What shall be tender"
+    :options="awaited.map((i) => ({ value: i.id, label: nameOf(i).toLowerCase() }))"
+    :model-value="item.when.itemId"
+    @update:model-value="emit('change', { at: 'whenTender', itemId: $event })"
+  />
+</template>

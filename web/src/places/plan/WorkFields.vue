@@ -1,0 +1,142 @@
+<script setup lang="ts">
+import { WORK_TIMES } from "@kettlos/core/prepare/work-times";
+import { ROUX_COLOURS, WORKS, type Work, type WorkKind } from "@kettlos/core/prepare/work-schema";
+import { ingredientOf } from "@kettlos/core/simulate/item-facts";
+import type { PlanItem } from "@kettlos/core/simulate/plan-schema";
+import { showVolume } from "@kettlos/core/units/show";
+import { computed } from "vue";
+import QuantityField from "../../controls/QuantityField.vue";
+import TickChoice from "../../controls/TickChoice.vue";
+
+/** What is done to it before it goes in: each work on or off, and how far where that matters. */
+const props = defineProps<{ item: PlanItem }>();
+const emit = defineEmits<{ change: [Work[]] }>();
+
+const group = computed(() => ingredientOf(props.item).group);
+/** Works that make sense for what it is. */
+const ALLOWED: Partial<Record<WorkKind, readonly string[]>> = {
+  thaw: ["bones", "meat", "fish", "vegetable"],
+  soak: ["pulse", "dried", "grain"],
+  scrub: ["fish", "vegetable"],
+  trim: ["meat", "bones", "vegetable"],
+  cut: ["meat", "fish", "vegetable", "aromatic", "dried"],
+  tie: ["meat"],
+  bundle: ["aromatic", "vegetable"],
+  brown: ["meat", "bones", "fish"],
+  sweat: ["vegetable"],
+  fry: ["aromatic", "acid", "liquid", "vegetable"],
+  roux: ["starch"],
+  reduce: ["liquid"],
+  crush: ["pulse", "vegetable", "aromatic"],
+  blend: ["pulse", "vegetable"],
+  rinse: ["bones", "meat", "fish", "vegetable", "pulse", "grain", "dried"],
+};
+const offered = computed(() => WORKS.filter((k) => ALLOWED[k]?.includes(group.value) === true));
+const nameOf = (kind: WorkKind) =>
+  kind === "brown" ? "brown" : kind === "roux" ? "roux" : WORK_TIMES[kind].name;
+const of = (kind: WorkKind) => props.item.work.find((w) => w.kind === kind);
+const put = (kind: WorkKind, part: Partial<Work>) =>
+  emit(
+    "change",
+    props.item.work.map((w) => (w.kind === kind ? { ...w, ...part } : w)),
+  );
+function toggle(kind: WorkKind) {
+  if (of(kind) !== undefined)
+    emit(
+      "change",
+      props.item.work.filter((w) => w.kind !== kind),
+    );
+  else
+    emit("change", [
+      ...props.item.work,
+      {
+        kind,
+        ...(kind === "reduce" ? { share: 0.5 } : {}),
+        ...(kind === "crush" ? { share: 0.3 } : {}),
+        ...(kind === "blend" ? { share: 1 } : {}),
+        ...(kind === "roux" ? { colour: "blond" as const } : {}),
+      },
+    ]);
+}
+const COLOURS = ROUX_COLOURS.map((value) => ({ value, label: value }));
+const SHARES = [0.25, 0.3, 0.5, 0.75, 1].map((s) => ({
+  value: String(s),
+  label: `${Math.round(s * 100)} %`,
+}));
+const shared = computed(() =>
+  props.item.work.filter((w) => w.kind === "reduce" || w.kind === "crush" || w.kind === "blend"),
+);
+const SHARE_WORDS = { reduce: "Boiled down to", crush: "Crushed", blend: "Blended" } as const;
+const shareWord = (w: Work) => SHARE_WORDS[w.kind as keyof typeof SHARE_WORDS];
+const soak = computed(() => of("soak"));
+</script>
+
+<template>
+  <ul class="works" aria-label="Work before">
+    <li v-for="kind in offered" :key="kind">
+      <button
+        type="button"
+        :aria-pressed="of(kind) !== undefined"
+        :class="{ on: of(kind) !== undefined }"
+        @click="toggle(kind)"
+      >
+        {{ nameOf(kind) }}
+      </button>
+    </li>
+  </ul>
+  <TickChoice
+    v-if="of('roux')"
+    label="Colour of the roux"
+    :options="COLOURS"
+    :model-value="of('roux')?.colour ?? 'blond'"
+    @update:model-value="put('roux', { colour: $event })"
+  />
+  <div v-for="work in shared" :key="work.kind" class="share">
+    <span class="quiet small">{{ shareWord(work) }}</span>
+    <TickChoice
+      :label="shareWord(work)"
+      :options="SHARES"
+      :model-value="String(work.share ?? 1)"
+      @update:model-value="put(work.kind, { share: Number($event) })"
+    />
+  </div>
+  <QuantityField
+    v-if="soak && group !== 'pulse'"
+    label="Soaking water that goes into the pot"
+    dimension="volume"
+    bare-unit="L"
+    :show="(v) => showVolume(v, 'metric')"
+    :min="0"
+    :max="50"
+    placeholder="none: thrown away"
+    :model-value="soak.liquorL ?? null"
+    @update:model-value="put('soak', { liquorL: $event ?? 0 })"
+  />
+</template>
+
+<style scoped>
+.works {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px;
+}
+
+.works button {
+  min-height: 44px;
+  padding: 0 12px;
+  border: 1.5px solid var(--hair);
+  border-radius: 3px;
+  background: var(--surface);
+}
+
+.works button.on {
+  border-color: var(--rim);
+  box-shadow: inset 0 -4px 0 var(--rim);
+  font-weight: 650;
+}
+
+.share {
+  display: grid;
+  gap: 2px;
+}
+</style>

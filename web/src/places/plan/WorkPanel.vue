@@ -1,0 +1,105 @@
+<script setup lang="ts">
+import type { Answers } from "@kettlos/core/because/answers";
+import type { WorkTask } from "@kettlos/core/schedule/work-tasks";
+import type { Plan } from "@kettlos/core/simulate/plan-schema";
+import { showDuration } from "@kettlos/core/units/show";
+import { format } from "date-fns";
+import { computed } from "vue";
+
+/** The work before the pot goes on, in order, with its time and who is wanted. */
+const props = defineProps<{ plan: Plan; answers: Answers }>();
+
+const MINUTE_MS = 60_000;
+const WANTED: Record<WorkTask["attention"], string> = {
+  hands: "hands",
+  near: "near",
+  leave: "by itself",
+};
+const tasks = computed(() => props.answers.dish.tasks);
+const work = computed(() => props.answers.dish.work);
+/** What is begun long before, with its moment where the pot has one. */
+const beginWords = (task: WorkTask) => {
+  const { start } = props.answers;
+  if (task.attention !== "leave" || start === null) return task.how;
+  const at = format(start.prepareMs - task.min * MINUTE_MS, "EEE HH:mm");
+  return [`from ${at}`, task.how].filter(Boolean).join(", ");
+};
+const roundMin = (min: number) => showDuration(Math.max(1, Math.round(min)));
+</script>
+
+<template>
+  <section class="work" aria-label="Work before">
+    <ol v-if="tasks.length > 0">
+      <li v-for="task in tasks" :key="task.id" :title="task.why">
+        <strong>{{ task.title }}</strong>
+        <span class="quiet small">{{ beginWords(task) }}</span>
+        <b class="figure">{{ roundMin(task.min) }}</b>
+        <span class="quiet small" :class="{ hands: task.attention === 'hands' }">{{
+          WANTED[task.attention]
+        }}</span>
+        <span class="why small quiet">{{ task.why }}</span>
+      </li>
+    </ol>
+    <p v-else class="quiet small">
+      No work is written down. Open an ingredient and tick what is done to it before it goes in.
+    </p>
+    <p class="sum">
+      <b class="figure">{{ roundMin(work.handsMin + plan.prepareMin) }}</b> with hands
+      <template v-if="plan.prepareMin > 0">
+        <span class="quiet">({{ showDuration(plan.prepareMin) }} of it setting up)</span></template
+      ><template v-if="work.aheadMin > 0"
+        >; begin <b class="figure">{{ roundMin(work.aheadMin) }}</b> ahead</template
+      >.
+    </p>
+  </section>
+</template>
+
+<style scoped>
+li {
+  display: grid;
+  grid-template-columns: minmax(0, 1.2fr) minmax(0, 1fr) 76px 62px;
+  gap: 0 10px;
+  align-items: baseline;
+  padding: 5px 0;
+  border-bottom: 1px solid var(--hair);
+}
+
+li b {
+  text-align: right;
+}
+
+.why {
+  display: none;
+}
+
+li:hover .why {
+  display: block;
+  grid-column: 1 / -1;
+}
+
+.hands {
+  color: var(--ink);
+  font-weight: 600;
+}
+
+.sum {
+  padding: 8px 0 2px;
+}
+
+@media (width <= 700px) {
+  li {
+    grid-template-columns: minmax(0, 1fr) 76px 62px;
+    padding: 8px 0;
+  }
+
+  li span:first-of-type {
+    grid-row: 2;
+    grid-column: 1 / -1;
+  }
+
+  .why {
+    display: block;
+    grid-column: 1 / -1;
+  }
+}
+</style>

@@ -1,0 +1,30 @@
+import type { Ingredient } from "@kettlos/core/ingredient/ingredient";
+import type { Plan, PlanItem } from "@kettlos/core/simulate/plan-schema";
+import { whenFor } from "./when-words";
+
+/**
+ * A new line of a plan. In a stock things go in when the catalogue says; in a dish what is eaten goes in
+ * at the start until it is timed, and only what spoils waits.
+ */
+export function newItem(
+  ingredient: Ingredient,
+  massKg: number,
+  end: Plan["end"],
+  counted?: PlanItem["counted"],
+): PlanItem {
+  const { staging, dryBean } = ingredient;
+  const waits = staging === "last10" || staging === "offHeat";
+  const when = end === "served" && !waits ? { at: "start" as const } : whenFor(staging);
+  return {
+    id: crypto.randomUUID(),
+    ingredientId: ingredient.id,
+    massKg,
+    ...(counted === undefined ? {} : { counted }),
+    when,
+    preparation: "",
+    boneState: "raw",
+    boiledMin: 0,
+    frozen: false,
+    work: dryBean === true ? [{ kind: "soak" }] : [],
+  };
+}

@@ -1,0 +1,236 @@
+<script setup lang="ts">
+import { shoppingList, type ShoppingLine } from "@kettlos/core/dish/shopping";
+import { showMass, showVolume } from "@kettlos/core/units/show";
+import { ingredientById } from "@kettlos/core/ingredient/catalogue";
+import { useClipboard } from "@vueuse/core";
+import { computed, ref } from "vue";
+import { useRoute } from "vue-router";
+import QuantityField from "../../controls/QuantityField.vue";
+import { useKitchenStore } from "../../data/kitchen-store";
+import { save } from "../../data/save-file";
+import { listCsv, listText } from "./list-formats";
+
+/** What to buy for one or several plans, less what is in the house, in the packs it is sold in. */
+const kitchenStore = useKitchenStore();
+const route = useRoute();
+const kitchen = computed(() => kitchenStore.kitchen);
+const one = computed(() => (kitchenStore.units === "us" ? "us" : "metric"));
+
+const given = route.query["plan"];
+const chosen = ref<ReadonlySet<string> | null>(typeof given === "string" ? new Set([given]) : null);
+/** Without a choice: everything that has a time to be ready by. */
+const picked = computed(
+  () =>
+    chosen.value ?? new Set(kitchenStore.plans.filter((p) => p.readyAt !== null).map((p) => p.id)),
+);
+function toggle(id: string) {
+  const next = new Set(picked.value);
+  if (!next.delete(id)) next.add(id);
+  chosen.value = next;
+}
+const plans = computed(() => kitchenStore.plans.filter((p) => picked.value.has(p.id)));
+const list = computed(() =>
+  kitchen.value === null ? null : shoppingList(plans.value, kitchen.value),
+);
+const counters = computed(() => {
+  const byCounter = new Map<string, ShoppingLine[]>();
+  for (const line of list.value?.lines ?? [])
+    byCounter.set(line.counter, [...(byCounter.get(line.counter) ?? []), line]);
+  return [...byCounter];
+});
+const amount = (line: Pick<ShoppingLine, "ingredientId">, kg: number) =>
+  ingredientById(line.ingredientId).isLiquid ? showVolume(kg, one.value) : showMass(kg, one.value);
+const packWords = (line: ShoppingLine) =>
+  line.packs === null
+    ? ""
+    : `${line.packs.count} × ${amount(line, line.packs.packKg)}${line.packs.overKg > 0.001 ? `, ${amount(line, line.packs.overKg)} over` : ""}`;
+const money = (sum: number) => `${kitchen.value?.currency ?? ""} ${sum.toFixed(2)}`;
+
+function setHave(ingredientId: string, massKg: number | null) {
+  const rest = kitchen.value?.onHand.filter((h) => h.ingredientId !== ingredientId) ?? [];
+  void kitchenStore.change({
+    onHand: massKg === null || massKg <= 0 ? rest : [...rest, { ingredientId, massKg }],
+  });
+}
+const priceProblem = ref("");
+function setPrice(ingredientId: string, text: string) {
+  const rest = kitchen.value?.prices.filter((p) => p.ingredientId !== ingredientId) ?? [];
+  const perKg = Number(text.replace(",", "."));
+  if (text.trim() === "") return void kitchenStore.change({ prices: rest });
+  if (!Number.isFinite(perKg) || perKg < 0 || perKg > 10_000)
+    return void (priceProblem.value = `"${text}" is no price for a kilogram.`);
+  priceProblem.value = "";
+  void kitchenStore.change({ prices: [...rest, { ingredientId, perKg }] });
+}
+const priceOf = (id: string) =>
+  kitchen.value?.prices.find((p) => p.ingredientId === id)?.perKg.toString() ?? "";
+
+const { copy, copied, isSupported } = useClipboard();
+const text = computed(() => (list.value === null ? "" : listText(list.value, one.value)));
+const print = () => window.print();
+</script>
+
+<template>
+  <div v-if="kitchen !== null && list !== null" class="place shopping">
+    <header>
+      <h1>Shopping list</h1>
+      <p class="buttons">
+        <button v-if="isSupported" type="button" class="button" @click="copy(text)">
+          {{ copied ? "Copied" : "Copy" }}
+        </button>
+        <button type="button" class="button" @click="save('shopping.txt', text, 'text/plain')">
+          Text
+        </button>
+        <button
+          type="button"
+          class="button"
+          @click="save('shopping.csv', listCsv(list), 'text/csv')"
+        >
+          CSV
+        </button>
+        <button type="button" class="button" @click="print">Print</button>
+      </p>
+    </header>
+    <fieldset>
+      <legend>For</legend>
+      <label v-for="plan in kitchenStore.plans" :key="plan.id" class="check">
+        <input type="checkbox" :checked="picked.has(plan.id)" @change="toggle(plan.id)" />{{
+          plan.name
+        }}
+      </label>
+    </fieldset>
+    <p v-if="list.lines.length === 0" class="empty quiet">
+      Choose one or several plans, and what they need stands here: less what is in the house, by the
+      counter it is bought at.
+    </p>
+    <section v-for="[counter, lines] in counters" :key="counter" :aria-label="counter">
+      <h2>{{ counter }}</h2>
+      <ul>
+        <li v-for="line in lines" :key="line.ingredientId" :class="{ enough: line.buyKg <= 0 }">
+          <span>
+            <strong>{{ line.name }}</strong>
+            <span v-if="line.how.length > 0" class="quiet small">{{ line.how.join("; ") }}</span>
+          </span>
+          <b class="figure">{{ line.buyKg > 0 ? amount(line, line.buyKg) : "enough" }}</b>
+          <span class="quiet small">{{ packWords(line) }}</span>
+          <QuantityField
+            :label="`${line.name} in the house`"
+            hide-label
+            dimension="mass"
+            bare-unit="g"
+            :show="(v) => showMass(v, one)"
+            :min="0"
+            :max="500"
+            placeholder="none here"
+            :model-value="line.haveKg > 0 ? line.haveKg : null"
+            @update:model-value="setHave(line.ingredientId, $event)"
+          />
+          <input
+            class="written price"
+            inputmode="decimal"
+            :aria-label="`Price of a kilogram of ${line.name}`"
+            placeholder="price / kg"
+            :value="priceOf(line.ingredientId)"
+            @change="setPrice(line.ingredientId, ($event.target as HTMLInputElement).value)"
+          />
+          <span class="cost figure">{{
+            line.cost === null || line.buyKg <= 0 ? "" : money(line.cost)
+          }}</span>
+        </li>
+      </ul>
+    </section>
+    <p v-if="priceProblem" class="ember small" role="alert">{{ priceProblem }}</p>
+    <p v-if="list.cost > 0" class="sum">
+      Together <b class="figure">{{ money(list.cost) }}</b>
+      <span v-if="list.unpriced > 0" class="quiet">, {{ list.unpriced }} without a price</span>
+    </p>
+  </div>
+</template>
+
+<style scoped>
+.shopping {
+  max-width: 1080px;
+}
+
+header {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 12px;
+  align-items: center;
+  justify-content: space-between;
+}
+
+.buttons {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+}
+
+fieldset {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 20px;
+  margin: 0;
+  padding: 4px 0 8px;
+  border: 0;
+}
+
+legend {
+  padding: 0;
+  color: var(--quiet);
+  font-size: 14px;
+}
+
+h2 {
+  padding: 10px 0 4px;
+  border-bottom: 4px solid var(--ink);
+}
+
+li {
+  display: grid;
+  grid-template-columns: minmax(0, 1.4fr) 86px minmax(0, 1.2fr) 110px 92px 90px;
+  gap: 0 16px;
+  align-items: center;
+  min-height: 48px;
+  border-bottom: 1px solid var(--hair);
+}
+
+li > span:first-child span {
+  display: block;
+}
+
+li b,
+.cost {
+  text-align: right;
+}
+
+.price {
+  width: 92px;
+  text-align: right;
+}
+
+.enough strong,
+.enough b {
+  color: var(--herb);
+}
+
+.sum {
+  padding-top: 12px;
+}
+
+@media (width <= 800px) {
+  li {
+    grid-template-columns: minmax(0, 1fr) max-content;
+    padding: 6px 0;
+  }
+}
+
+@media print {
+  .buttons,
+  fieldset,
+  .quantity,
+  .price {
+    display: none;
+  }
+}
+</style>

@@ -1,0 +1,135 @@
+<script setup lang="ts">
+import { KIND_FORMULAS } from "@kettlos/core/dish/kind-formulas";
+import { planOfKind } from "@kettlos/core/dish/kinds";
+import { KINDS, type KindId } from "@kettlos/core/simulate/dish-words";
+import type { Plan } from "@kettlos/core/simulate/plan-schema";
+import { outcomeOf } from "@kettlos/core/units/problem";
+import { computed, ref } from "vue";
+import { useRouter } from "vue-router";
+import { useKitchenStore } from "../../data/kitchen-store";
+import { copyOf, newPlan } from "../../data/new-plan";
+import { savePlan } from "../../data/repository";
+
+/** Where a plan begins: a kind with sound defaults for this kitchen, one of the house's own, or a recipe. */
+const kitchenStore = useKitchenStore();
+const router = useRouter();
+const problem = ref("");
+
+const STOCKS: readonly KindId[] = KINDS.slice(0, 9);
+const DISHES: readonly KindId[] = KINDS.slice(9);
+const groups = [
+  { title: "Strained for its liquid", kinds: STOCKS },
+  { title: "Served as it is", kinds: DISHES },
+];
+const own = computed(() => kitchenStore.plans.slice(0, 12));
+
+async function open(plan: Plan) {
+  await savePlan(plan);
+  await router.push(`/plan/${plan.id}`);
+}
+async function start(kind: KindId) {
+  const { kitchen } = kitchenStore;
+  if (kitchen === null) return;
+  const outcome = outcomeOf(() => planOfKind(kind, kitchen, crypto.randomUUID()));
+  if (outcome.ok) await open(outcome.value);
+  else problem.value = outcome.problem.message;
+}
+async function startEmpty() {
+  const plan = kitchenStore.kitchen === null ? null : newPlan(kitchenStore.kitchen);
+  if (plan === null) problem.value = "First it needs a pot and a ring. Set them up under Kitchen.";
+  else await open(plan);
+}
+const again = (plan: Plan) => open({ ...copyOf(plan), name: `${plan.name.slice(0, 70)} again` });
+</script>
+
+<template>
+  <div class="place start">
+    <header>
+      <h1>What goes on?</h1>
+      <p class="other">
+        <RouterLink class="button" to="/read">Read a recipe</RouterLink>
+        <button type="button" class="button" @click="startEmpty">An empty pot</button>
+      </p>
+    </header>
+    <p v-if="problem" class="ember" role="alert">{{ problem }}</p>
+    <section v-for="group in groups" :key="group.title" :aria-label="group.title">
+      <h2>{{ group.title }}</h2>
+      <ul>
+        <li v-for="kind in group.kinds" :key="kind">
+          <button type="button" @click="start(kind)">
+            <strong>{{ KIND_FORMULAS[kind].name }}</strong>
+            <span class="quiet small">{{ KIND_FORMULAS[kind].about }}</span>
+          </button>
+        </li>
+      </ul>
+    </section>
+    <section v-if="own.length > 0" aria-label="From the house">
+      <h2>From the house</h2>
+      <ul>
+        <li v-for="plan in own" :key="plan.id">
+          <button type="button" @click="again(plan)">
+            <strong>{{ plan.name }}</strong>
+            <span class="quiet small">{{
+              plan.note !== ""
+                ? `noted: ${plan.note}`
+                : plan.forWhat === ""
+                  ? "the same again"
+                  : `for ${plan.forWhat}`
+            }}</span>
+          </button>
+        </li>
+      </ul>
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.start {
+  display: grid;
+  grid-template-columns: repeat(3, minmax(0, 1fr));
+  gap: 12px 40px;
+  max-width: 1280px;
+}
+
+header {
+  display: flex;
+  flex-wrap: wrap;
+  grid-column: 1 / -1;
+  gap: 12px;
+  align-items: center;
+  justify-content: space-between;
+}
+
+.other {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 12px;
+}
+
+h2 {
+  padding-bottom: 6px;
+  border-bottom: 4px solid var(--ink);
+}
+
+li button {
+  display: grid;
+  align-content: center;
+  width: 100%;
+  min-height: 50px;
+  padding: 4px 0;
+  border: 0;
+  border-bottom: 1px solid var(--hair);
+  background: none;
+  text-align: left;
+}
+
+li button:hover {
+  background: var(--rim-soft);
+}
+
+@media (width <= 900px) {
+  .start {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>
