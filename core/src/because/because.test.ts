@@ -68,14 +68,14 @@ describe("answers", () => {
   });
 
   test("allergens come from the ingredients, once each", () => {
-    const { allergens } = answer({
+    const { dish } = answer({
       items: [
         { id: "f", ingredientId: "whiteFishFrame", massKg: 1, when: { at: "start" } },
         { id: "t", ingredientId: "trout", massKg: 0.3, when: { at: "offHeat" } },
         { id: "c", ingredientId: "celery", massKg: 0.1, when: { at: "start" } },
       ],
     });
-    expect(allergens).toEqual(["celery", "fish"]);
+    expect(dish.allergens).toEqual(["celery", "fish"]);
   });
 
   test("a wanted time is counted back over the pot", () => {

@@ -55,7 +55,7 @@ export function sentenceParts(
   return [
     ...itemParts(plan, one),
     {
-      text: `${showVolume(answers.waterL, one)} water`,
+      text: answers.waterL < 0.005 ? "no water" : `${showVolume(answers.waterL, one)} water`,
       field: { of: "water" },
     },
     { text: " in the " },
@@ -133,7 +133,7 @@ function heatParts(heat: Heat, system: UnitSystem): readonly SentencePart[] {
 
 function itemParts(plan: Plan, system: UnitSystem): readonly SentencePart[] {
   const leading = plan.items
-    .filter((i) => i.when.at === "start" && ingredientById(i.ingredientId).id !== "water")
+    .filter((i) => i.when.at === "start" && !ingredientById(i.ingredientId).isLiquid)
     .sort((a, b) => leadRank(b) - leadRank(a));
   return leading.slice(0, NAMED).flatMap((item) => [
     {

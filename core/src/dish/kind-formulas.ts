@@ -189,7 +189,7 @@ export const KIND_FORMULAS: Record<KindId, KindFormula> = {
   },
   stew: {
     name: "Stew",
-    about: "Dice browned, then simmered with roots until a fork turns in it.",
+    about: "Dice browned and simmered with roots, until tender.",
     pot: "wide",
     items: [
       ["beefChuck", 1.3, "start", dice(0.035)],
@@ -371,7 +371,7 @@ export const KIND_FORMULAS: Record<KindId, KindFormula> = {
   },
   curryPot: {
     name: "Curry-type pot",
-    about: "Paste fried, poultry simmered, coconut milk late so that it does not split.",
+    about: "Paste fried, poultry simmered, coconut milk late.",
     pot: "wide",
     items: [
       ["chickenThigh", 1, "start", { piece: cube(0.03), work: [trim, cut] }],

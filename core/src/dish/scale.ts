@@ -1,3 +1,4 @@
+import { isStaged } from "../simulate/moves";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import { suits } from "../simulate/references";
 import type { Plan, PlanItem, WaterStatement } from "../simulate/plan-schema";
@@ -90,11 +91,20 @@ const servesBy = (serves: NonNullable<Plan["serves"]>, by: number) => ({
   people: Math.max(1, Math.round(serves.people * by)),
 });
 
+/** With everything in that goes in while it cooks: that has to fit as well. */
+const allIn = (plan: Plan): Plan => ({
+  ...plan,
+  items: plan.items.map((i) => (isStaged(i) ? { ...i, when: { at: "start" as const } } : i)),
+});
+
+/** Whether so many times the dish fits its pot, with the water that it says. */
 const fits = (plan: Plan, kitchen: Kitchen, by: number): boolean => {
   const outcome = outcomeOf(() => {
     const next = scaled(plan, by);
     const vessel = kitchen.vessels.find((v) => v.id === plan.vesselId);
-    return vessel !== undefined && fitIn(vessel, next, waterL(next, kitchen)).limit === "fits";
+    return (
+      vessel !== undefined && fitIn(vessel, allIn(next), waterL(next, kitchen)).limit === "fits"
+    );
   });
   return outcome.ok && outcome.value;
 };

@@ -550,13 +550,19 @@ export const SCHOOLS: readonly SchoolQuestion[] = [
   ]),
 ];
 
-/** The choice a plan makes of a question: what it is cooked as now, else what was chosen, else the default. */
+/**
+ * The choice a plan makes of a question: what was chosen where it still holds, else what it is cooked as
+ * now, else the default; "" where it is cooked as none of them.
+ */
 export function choiceOf(q: SchoolQuestion, plan: Plan): string {
   const chosen = plan.schools[q.id];
   const found = q.schools.find((s) => s.id === chosen);
   if (found !== undefined && (found.isNow === undefined || found.isNow(plan))) return found.id;
   const now = q.schools.find((s) => s.isNow?.(plan) === true);
-  return now?.id ?? found?.id ?? q.byDefault;
+  if (now !== undefined) return now.id;
+  // A plan that is cooked as none of them says, and a default that can tell it is not, leave it open.
+  const usual = q.schools.find((s) => s.id === q.byDefault);
+  return usual?.isNow === undefined ? q.byDefault : "";
 }
 
 /** The questions that a plan raises. */

@@ -1,4 +1,4 @@
-import { KitchenSchema } from "@kettlos/core/simulate/kitchen-schema";
+import { KitchenSchema, SCHEMA_VERSION } from "@kettlos/core/simulate/kitchen-schema";
 import { BatchSchema, CookEventSchema } from "@kettlos/core/batch/batch-schema";
 import { PlanSchema } from "@kettlos/core/simulate/plan-schema";
 import Dexie from "dexie";
@@ -39,6 +39,6 @@ test("a browser of version 1 is brought up when it opens, and nothing is lost", 
     kept.batches.map((b) => b.id).sort(),
   );
   expect(events.map((e) => CookEventSchema.parse(e.event).schemaVersion)).toEqual(
-    kept.events.map(() => 2),
+    kept.events.map(() => SCHEMA_VERSION),
   );
 });

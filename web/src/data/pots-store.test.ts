@@ -23,7 +23,7 @@ async function loaded() {
 describe("all pots", () => {
   test("are folded; the one on the fire is forecast and has actions", async () => {
     const pots = await loaded();
-    expect(pots.finished).toHaveLength(12);
+    expect(pots.finished).toHaveLength(16);
     expect(pots.live.map((p) => p.batch.id)).toEqual(["on-fire"]);
     const live = pots.live[0]!;
     expect(live.actions[0]?.title).toBe("Leek and peppercorns in");
@@ -47,7 +47,7 @@ describe("all pots", () => {
     });
     await vi.waitFor(() => expect(pots.live[0]?.actions).toEqual([]));
     await appendEvent("on-fire", { kind: "finished" });
-    await vi.waitFor(() => expect(pots.finished).toHaveLength(13));
+    await vi.waitFor(() => expect(pots.finished).toHaveLength(17));
     expect(pots.live).toEqual([]);
   });
 

@@ -1,18 +1,22 @@
 <script setup lang="ts">
 import { computed } from "vue";
 import { heapOfBones } from "./bones";
+import type { Pieces } from "./pieces-of";
 import type { PotFrame } from "./pot-frame";
 
-/** The bones in a pot; drawn apart, so that a moving level does not draw them anew. */
+/** The bones, dice or pulses in a pot; drawn apart, so that a moving level does not draw them anew. */
 const props = defineProps<{
   frame: PotFrame;
   heapTopM: number;
   seed: number;
   small: boolean;
   fill: string;
+  pieces: Pieces;
 }>();
+/** Distance between two pieces, m. */
+const PITCH_M: Record<Pieces, number> = { bones: 0.036, dice: 0.03, seeds: 0.014 };
 const bones = computed(() =>
-  heapOfBones(props.frame, props.heapTopM, props.small ? 0.034 : 0.036, props.seed),
+  heapOfBones(props.frame, props.heapTopM, PITCH_M[props.pieces], props.seed, props.pieces),
 );
 </script>
 

@@ -2,6 +2,7 @@
 import type { Lid } from "@kettlos/core/vessel/lid";
 import type { Vessel } from "@kettlos/core/vessel/vessel-schema";
 import { computed } from "vue";
+import type { Pieces } from "./pieces-of";
 import PotSection from "./PotSection.vue";
 import { halfWidthAt, yAt, type PotFrame } from "./pot-frame";
 
@@ -16,6 +17,7 @@ const props = defineProps<{
   startM: number;
   endM: number;
   heapTopM: number;
+  pieces: Pieces;
   lid: Lid;
   flames: boolean;
   label: string;
@@ -49,6 +51,7 @@ const half = computed(() => halfWidthAt(frame.value, props.startM));
       :frame="frame"
       :from-m="startM"
       :level-m="endM"
+      :pieces="pieces"
       :heap-top-m="heapTopM"
       :lid="lid"
       :flames="flames"

@@ -2,6 +2,7 @@
 import type { Lid } from "@kettlos/core/vessel/lid";
 import { computed, useId } from "vue";
 import BoneHeap from "./BoneHeap.vue";
+import type { Pieces } from "./pieces-of";
 import PotPatterns from "./PotPatterns.vue";
 import { halfWidthAt, innerPath, slicePath, yAt, type PotFrame } from "./pot-frame";
 
@@ -18,6 +19,7 @@ const props = defineProps<{
   heapTopM?: number;
   fillLineM?: number;
   lid?: Lid | "none";
+  pieces?: Pieces;
   seed?: number;
   small?: boolean;
   flames?: boolean;
@@ -70,6 +72,7 @@ const lidTilt = computed(() => (props.lid === "ajar" ? 5 : 0));
         :heap-top-m="heapTopM ?? 0"
         :seed="seed ?? 7"
         :small="small ?? false"
+        :pieces="pieces ?? 'bones'"
         :fill="`url(#${id}-stipple)`"
       />
       <line

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { Vessel } from "@kettlos/core/vessel/vessel-schema";
 import { computed } from "vue";
+import type { Pieces } from "./pieces-of";
 import PotSection from "./PotSection.vue";
 import { potFrame, yAt } from "./pot-frame";
 
@@ -14,6 +15,7 @@ const props = defineProps<{
   heapTopM?: number;
   /** Where it was planned to stand, m. */
   plannedM?: number;
+  pieces?: Pieces;
   seed?: number;
   lid?: "none" | "on" | "ajar" | "off";
 }>();
@@ -46,6 +48,7 @@ const frame = computed(() =>
       :level-m="levelM ?? 0"
       :heap-top-m="heapTopM ?? 0"
       :seed="seed ?? 7"
+      :pieces="pieces ?? 'bones'"
       :lid="lid ?? 'none'"
       small
     >

@@ -2,6 +2,7 @@ import { Delaunay } from "d3-delaunay";
 import { curveCatmullRomClosed, line } from "d3-shape";
 import { uniformFloat64 } from "pure-rand/distribution/uniformFloat64";
 import { xoroshiro128plus } from "pure-rand/generator/xoroshiro128plus";
+import type { Pieces } from "./pieces-of";
 import { halfWidthAt, yAt, type PotFrame } from "./pot-frame";
 
 /** One drawn bone: its outline, and its marrow where it is cut across. */
@@ -28,6 +29,7 @@ export function heapOfBones(
   heapTopM: number,
   pitchM: number,
   seed: number,
+  pieces: Pieces = "bones",
 ): readonly DrawnBone[] {
   if (heapTopM <= 0) return [];
   const random = xoroshiro128plus(seed);
@@ -57,7 +59,7 @@ export function heapOfBones(
   return seeds.flatMap((centre, i) => {
     const cell = voronoi.cellPolygon(i) as Point[] | null;
     if (cell === null || !insideWalls(frame, centre, half)) return [];
-    return [boneIn(cell, centre, draw)];
+    return [pieces === "bones" ? boneIn(cell, centre, draw) : dieIn(cell, centre, draw, pieces)];
   });
 }
 
@@ -71,6 +73,24 @@ const SILHOUETTES: readonly ((turn: number) => number)[] = [
   (t) => 0.9 + 0.07 * Math.cos(3 * t) + 0.04 * Math.cos(5 * t),
 ];
 const CORNERS = 22;
+
+/** A die of meat or root, or a pulse: rounded, no marrow. */
+function dieIn(cell: Point[], centre: Point, draw: () => number, pieces: Pieces): DrawnBone {
+  const inscribed = Math.min(
+    ...cell.slice(1).map((b, k) => distanceToEdge(centre, cell[k] ?? b, b)),
+  );
+  const lie = (draw() - 0.5) * (pieces === "dice" ? 0.7 : Math.PI);
+  const outline = Array.from({ length: CORNERS }, (_, k): Point => {
+    const turn = (k / CORNERS) * 2 * Math.PI;
+    const c = Math.abs(Math.cos(turn));
+    const s = Math.abs(Math.sin(turn));
+    const shape =
+      pieces === "dice" ? (c ** 6 + s ** 6) ** (-1 / 6) * 0.86 : Math.hypot(c, s * 0.72);
+    const radius = Math.min(inscribed * shape, toEdge(cell, centre, turn + lie) - 0.6);
+    return [centre[0] + radius * Math.cos(turn + lie), centre[1] + radius * Math.sin(turn + lie)];
+  });
+  return { path: smooth(outline) ?? "", marrow: null };
+}
 
 /** One bone that fits its cell, in one of three silhouettes turned toward the cell's far corner. */
 function boneIn(cell: Point[], centre: Point, draw: () => number): DrawnBone {

@@ -40,7 +40,8 @@ export function markLabels(plan: Plan, trace: Trace): readonly { tMin: number; t
           tMin: mark.tMin,
           text: `${ingredientById(item.ingredientId).name.toLowerCase()} out`,
         });
-    } else if (mark.kind === "bonesBare") labels.push({ tMin: mark.tMin, text: "bones bare" });
+    } else if (mark.kind === "bonesBare" && plan.end === "strained")
+      labels.push({ tMin: mark.tMin, text: "bones bare" });
     else if (mark.kind === "dry") labels.push({ tMin: mark.tMin, text: "dry" });
     else if (mark.kind === "strained" && trace.problem === null)
       labels.push({ tMin: mark.tMin, text: plan.end === "served" ? "serve" : "strain" });

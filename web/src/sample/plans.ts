@@ -188,7 +188,7 @@ const unlinked = (): Record<string, Plan> => ({
       ["onion", 0.4, "start", "", "raw", cubes(0.015), works("cut", "sweat")],
       ["houseStock", 0.3, "start", "", "raw", undefined, { fromPlanId: "plan-pigeon" }],
       ["bayLeaf", 0.0006, "start", "", "raw", undefined, leaves(2)],
-      ["carrot", 0.35, 45, "3 cm lengths", "raw", cubes(0.03), works("cut")],
+      ["carrot", 0.35, 80, "3 cm lengths", "raw", cubes(0.03), works("cut")],
       ["driedApricot", 0.15, 45, "halved"],
     ],
     water: { by: "amount", volumeL: 0.9 },

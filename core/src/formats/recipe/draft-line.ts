@@ -148,11 +148,10 @@ function amountOf(
   if (loose !== undefined) return { kind: "one", amount: { massKg: loose } };
   if (amountText === "") return null;
   const size = /\b(small|medium|large)\b/i.exec(text)?.[1] ?? "";
-  for (const tried of [
-    amountText,
-    `${amountText} ${size} ${nameText}`,
-    `${amountText} ${nameText}`,
-  ])
+  const named = [`${amountText} ${size} ${nameText}`, `${amountText} ${nameText}`];
+  // A bare number counts whatever the name says: glasses, bottles, leaves.
+  const isBare = /^[\d.]+$/.test(amountText);
+  for (const tried of isBare ? [...named, amountText] : [amountText, ...named])
     try {
       return readAmount(tried.replace(/\s+/g, " "), ingredient);
     } catch (error) {

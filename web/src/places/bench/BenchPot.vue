@@ -10,6 +10,7 @@ import { vesselOf } from "@kettlos/core/simulate/references";
 import { format } from "date-fns";
 import { computed } from "vue";
 import type { LivePot } from "../../data/pots-store";
+import { piecesOf } from "../../drawings/pieces-of";
 import SmallPot from "../../drawings/SmallPot.vue";
 
 /** A pot on the fire as the bench shows it: what is next, what is in it, what it will give. */
@@ -33,6 +34,7 @@ const due = computed(() => {
     <SmallPot
       :vessel="vessel"
       :px-per-m="460"
+      :pieces="piecesOf(pot.batch.plan)"
       :label="`${pot.batch.plan.name}: ${showVolume(pot.forecast.nowL.expected, units)} in the pot`"
       :from-m="pot.forecast.planned.startDepthM"
       :level-m="pot.cook.litMs === null ? pot.forecast.planned.startDepthM : pot.forecast.nowDepthM"

@@ -13,6 +13,7 @@ import { useElementSize } from "@vueuse/core";
 import { format } from "date-fns";
 import { computed, useTemplateRef } from "vue";
 import type { LivePot } from "../../data/pots-store";
+import { piecesOf } from "../../drawings/pieces-of";
 import PotSection from "../../drawings/PotSection.vue";
 import { halfWidthAt, potFrame, yAt } from "../../drawings/pot-frame";
 import VolumeScale from "../../drawings/VolumeScale.vue";
@@ -88,6 +89,7 @@ const hasLevelTarget = computed(() => props.pot.batch.plan.stop.by !== "time");
         :from-m="isLit ? topM : levelM"
         :level-m="levelM"
         :heap-top-m="heapM"
+        :pieces="piecesOf(pot.batch.plan)"
         :lid="lid"
         :flames="isLit && pot.cook.offMs === null"
       >

@@ -3,6 +3,7 @@ import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import { showVolume, type UnitSystem } from "@kettlos/core/units/show";
 import { computed } from "vue";
 import { lidOf } from "../../data/lid-of";
+import { piecesOf } from "../../drawings/pieces-of";
 import LevelledPot from "../../drawings/LevelledPot.vue";
 import type { HeatColumn } from "../../workers/use-conversion";
 import { HEAT_TITLES } from "./heat-words";
@@ -70,6 +71,7 @@ const one = computed(() => (props.units === "us" ? "us" : "metric"));
     :height="height"
     :px-per-m="pxPerM"
     :level-y="levelY"
+    :pieces="piecesOf(column.answer.column.plan)"
     :start-m="column.answer.column.trace.startDepthM"
     :end-m="column.answer.column.trace.endDepthM"
     :heap-top-m="heapTopM"

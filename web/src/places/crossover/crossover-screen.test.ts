@@ -38,7 +38,7 @@ describe("a heat's column", () => {
   test("says time, liquid in and out, work, and the rule", () => {
     const text = columnWith("slowCooker").text();
     expect(text).toMatch(/LOW \d+½?–\d+½? h/);
-    expect(text).toMatch(/1\.4 L \(1\.\d–1\.\d L\)/);
+    expect(text).toMatch(/1\.\d L \(1\.\d–1\.\d L\)/);
     expect(text).toMatch(/\d+ min of \d+ h/);
     expect(text).toContain("Kitchen rule: 8–10 h.");
     expect(text).toMatch(/Carrot: last \d+ min instead of 45/);
@@ -152,6 +152,7 @@ describe("the drawings", () => {
           lid: "on",
           flames: false,
           label: "pot",
+          pieces: "dice",
           startText: "1 L",
         },
       });

@@ -23,8 +23,11 @@ const unitWord = computed(() => (salt.value.unit === "L" ? "a litre" : "a kilogr
 const isForAnimals = computed(() => props.plan.feeds === "animals");
 const grams = (g: number) => showMass(g / 1000, one.value);
 const tsp = (g: number) => {
-  const n = Math.round((g / FINE_SALT_TSP_G.value) * 4) / 4;
-  return n >= 0.25 ? ` (about ${n} tsp fine)` : "";
+  const halves = Math.round((g / FINE_SALT_TSP_G.value) * 2);
+  if (halves < 1) return "";
+  const whole = Math.floor(halves / 2);
+  const said = [whole > 0 ? String(whole) : "", halves % 2 === 1 ? "½" : ""].filter(Boolean);
+  return ` (about ${said.join(" ")} tsp fine)`;
 };
 
 const TARGETS = computed(() =>
@@ -201,6 +204,10 @@ const round = (n: number, digits = 0) => n.toFixed(digits);
   grid-template-columns: 60px minmax(0, 1fr) minmax(56px, max-content) minmax(0, 1fr);
   gap: 12px;
   align-items: center;
+}
+
+.body :deep(.why) {
+  margin-left: 6px;
 }
 
 .said {

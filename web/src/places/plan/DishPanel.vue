@@ -87,5 +87,16 @@ const options = computed(() => {
 
 .panel :deep(.ticks) {
   flex-wrap: wrap;
+  height: auto;
+}
+
+.panel :deep(.ticks label) {
+  min-height: 38px;
+}
+
+@media (pointer: coarse) {
+  .panel :deep(.ticks label) {
+    min-height: 44px;
+  }
 }
 </style>

@@ -163,6 +163,10 @@ legend {
   min-height: 34px;
 }
 
+.eaters :deep(.why) {
+  margin-left: 6px;
+}
+
 .conflicts li {
   display: flex;
   flex-wrap: wrap;

@@ -82,9 +82,16 @@ const amountOf = (item: PlanItem, system: "metric" | "us") =>
   ingredientById(item.ingredientId).group === "liquid"
     ? showVolume(item.massKg, system)
     : showMass(item.massKg, system);
+/** "2 leaves", "3 medium". */
+function countWords({ count, word }: NonNullable<PlanItem["counted"]>): string {
+  const shown = String(Math.round(count * 100) / 100);
+  const isSize = ["small", "medium", "large", "tsp", "tbsp"].includes(word);
+  const plural = word === "leaf" ? "leaves" : isSize ? word : `${word}s`;
+  return `${shown} ${count === 1 ? word : plural}`;
+}
 const prepOf = (item: PlanItem) =>
   [
-    item.counted === undefined ? "" : `${item.counted.count} ${item.counted.word}`,
+    item.counted === undefined ? "" : countWords(item.counted),
     item.frozen ? "frozen" : "",
     item.preparation ||
       [item.boneState === "raw" ? "" : item.boneState, workWords(item)].filter(Boolean).join(", "),
@@ -272,7 +279,10 @@ li.opens {
 }
 
 .rung strong {
+  overflow: hidden;
   font-weight: 650;
+  text-overflow: ellipsis;
+  white-space: nowrap;
 }
 
 .rung b {

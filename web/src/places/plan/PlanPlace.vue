@@ -21,6 +21,7 @@ import PlanDetails from "./PlanDetails.vue";
 import PlanPot from "./PlanPot.vue";
 import PlanSentence from "./PlanSentence.vue";
 import PlanSide from "./PlanSide.vue";
+import TooMuch from "./TooMuch.vue";
 import { usePlanStore } from "./plan-store";
 
 const kitchenStore = useKitchenStore();
@@ -86,6 +87,9 @@ async function putOn() {
   await planStore.flush();
   await router.push(`/cook/${batch.id}`);
 }
+
+/** What is too much for the pot can be cooked in another, or in several. */
+const TOO_MUCH: ReadonlySet<string> = new Set(["aboveRim", "heapAboveRim"]);
 
 useEventListener(document, "visibilitychange", () => void planStore.flush());
 useEventListener(window, "pagehide", () => void planStore.flush());
@@ -177,6 +181,13 @@ useShortcuts(() => [
       >
         Undo the last change
       </button>
+      <TooMuch
+        v-if="TOO_MUCH.has(planStore.problem.code)"
+        :plan="plan"
+        :kitchen="kitchen"
+        :units="units"
+        @change="planStore.change($event)"
+      />
     </section>
     <p v-if="plan.note !== ''" class="last-time" role="note">
       <strong>Last time you noted:</strong> {{ plan.note }}

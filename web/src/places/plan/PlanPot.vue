@@ -7,6 +7,7 @@ import type { Vessel } from "@kettlos/core/vessel/vessel-schema";
 import { capacityL, depthForVolumeM, vesselVolumeL } from "@kettlos/core/vessel/volume";
 import { useElementSize, useRafFn } from "@vueuse/core";
 import { computed, ref, useTemplateRef } from "vue";
+import { piecesOf } from "../../drawings/pieces-of";
 import PotSection from "../../drawings/PotSection.vue";
 import { depthAtY, halfWidthAt, potFrame, yAt } from "../../drawings/pot-frame";
 import VolumeScale from "../../drawings/VolumeScale.vue";
@@ -48,6 +49,18 @@ const frame = computed(() =>
   }),
 );
 const trace = computed(() => props.answers.trace);
+/** Where no water is poured in, what else there is of liquid is said. */
+const isWater = computed(() => props.answers.waterL >= 0.005);
+const pouredL = computed(() =>
+  isWater.value ? props.answers.waterL : (trace.value.points[0]?.liquidKg ?? 0),
+);
+/** The amount stands over the water; in a shallow pot without room there, over the lid. */
+const ROOM_FOR_WORDS = 68;
+const wordsY = computed(() =>
+  lineY.value - frame.value.rimY < ROOM_FOR_WORDS && frame.value.rimY > 110
+    ? frame.value.rimY - 30
+    : lineY.value,
+);
 const startM = computed(() => trace.value.startDepthM);
 const lineY = computed(() => yAt(frame.value, startM.value));
 const half = computed(() => halfWidthAt(frame.value, startM.value));
@@ -144,6 +157,7 @@ function stepBy(litres: number) {
         :from-m="startM"
         :level-m="trace.endDepthM"
         :heap-top-m="Math.min(trace.heapTopM, vessel.heightM)"
+        :pieces="piecesOf(plan)"
         :fill-line-m="vessel.heightM * vessel.fillShare"
         :lid="lidOf(plan.heat)"
         :flames="plan.heat.method === 'hob'"
@@ -159,11 +173,13 @@ function stepBy(litres: number) {
           >
             fill line
           </text>
-          <g :transform="`translate(${frame.centreX - half + 12} ${lineY})`">
+          <g :transform="`translate(${frame.centreX - half + 12} ${wordsY})`">
             <text class="strong big" y="-30">
-              {{ showVolume(answers.waterL, one) }}
+              {{ showVolume(pouredL, one) }}
             </text>
-            <text class="quiet" y="-10">water, {{ showLength(startM, one) }} deep</text>
+            <text class="quiet" y="-10">
+              {{ isWater ? "water" : "liquid" }}, {{ showLength(startM, one) }} deep
+            </text>
           </g>
           <g v-if="steamBandPx > 20">
             <rect
@@ -182,7 +198,7 @@ function stepBy(litres: number) {
             v-if="yAt(frame, 0) - yAt(frame, trace.endDepthM) > 30"
             class="on-broth strong"
             :x="frame.centreX - half + 14"
-            :y="yAt(frame, trace.endDepthM) + 17"
+            :y="Math.max(lineY, yAt(frame, trace.endDepthM)) + 18"
           >
             ends here, {{ showVolume(trace.endLiquidL, one) }}
             <tspan v-if="steamBandPx <= 20 && half > 140" class="plain">

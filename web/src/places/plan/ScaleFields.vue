@@ -1,14 +1,14 @@
 <script setup lang="ts">
-import { acrossPots, asMuchAsFits, DOES_NOT_SCALE, scaledToPeople } from "@kettlos/core/dish/scale";
+import { asMuchAsFits, DOES_NOT_SCALE, scaledToPeople } from "@kettlos/core/dish/scale";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
 import { outcomeOf } from "@kettlos/core/units/problem";
 import { showMass, type UnitSystem } from "@kettlos/core/units/show";
 import { computed, ref } from "vue";
 import QuantityField from "../../controls/QuantityField.vue";
-import { keepParts } from "./keep-parts";
+import TooMuch from "./TooMuch.vue";
 
-/** For how many, how much each; more or less of it; and what to do where it does not fit one pot. */
+/** For how many, how much each; more or less of it. */
 const props = defineProps<{ plan: Plan; kitchen: Kitchen; units: UnitSystem }>();
 const emit = defineEmits<{ change: [Partial<Plan>] }>();
 
@@ -40,20 +40,6 @@ function fillPot() {
   problem.value = "";
   said.value = DOES_NOT_SCALE[1];
   emit("change", outcome.value);
-}
-
-/** The dish over several pots; one where it fits its own. */
-const across = computed(() => outcomeOf(() => acrossPots(props.plan, props.kitchen)));
-const parts = computed(() => (across.value.ok ? across.value.value : []));
-const isTooMuch = computed(
-  () =>
-    parts.value.length > 1 || (!across.value.ok && across.value.problem.code === "notReachable"),
-);
-const potName = (id: string) => props.kitchen.vessels.find((v) => v.id === id)?.name ?? "";
-const partKg = (p: Plan) => p.items.reduce((sum, i) => sum + i.massKg, 0);
-async function split() {
-  const [first] = await keepParts(props.plan, parts.value);
-  if (first !== undefined) emit("change", first);
 }
 </script>
 
@@ -90,21 +76,7 @@ async function split() {
     </p>
     <p v-if="problem" class="ember small" role="alert">{{ problem }}</p>
     <p v-else-if="said" class="quiet small" role="status">{{ said }}</p>
-    <div v-if="isTooMuch" class="too-much">
-      <p v-if="!across.ok" class="ember">{{ across.problem.message }}</p>
-      <template v-else>
-        <p>
-          <strong>Too much for one pot.</strong>
-          <template v-for="(part, i) in parts" :key="part.vesselId"
-            >{{ i > 0 ? ", " : " " }}{{ showMass(partKg(part), one) }} in the
-            {{ potName(part.vesselId).toLowerCase() }}</template
-          >.
-        </p>
-        <button type="button" class="button" @click="split">
-          Cook it in {{ parts.length }} pots
-        </button>
-      </template>
-    </div>
+    <TooMuch :plan="plan" :kitchen="kitchen" :units="units" @change="emit('change', $event)" />
   </div>
 </template>
 
@@ -123,16 +95,5 @@ async function split() {
 
 .line .quantity {
   width: 96px;
-}
-
-.too-much {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px 16px;
-  align-items: center;
-  justify-content: space-between;
-  padding: 6px 0;
-  border-top: 1px solid var(--hair);
-  border-bottom: 1px solid var(--hair);
 }
 </style>
