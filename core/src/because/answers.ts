@@ -171,7 +171,9 @@ function flavourOf(plan: Plan, trace: Trace): Flavour | null {
     .filter(({ item, ingredient }) =>
       plan.end === "served"
         ? item.id === trace.mainItemId
-        : ingredient.flavour !== undefined || ingredient.group === "vegetable",
+        : ingredient.flavour !== undefined ||
+          ingredient.group === "vegetable" ||
+          ingredient.group === "dried",
     )
     .sort(
       (a, b) =>

@@ -46,3 +46,33 @@ describe("documents of version 1", () => {
     for (const odd of [null, 3, "x", [], { schemaVersion: 9 }]) expect(migrateFile(odd)).toBe(odd);
   });
 });
+
+describe("documents of version 2", () => {
+  const second = JSON.parse(
+    readFileSync(new URL("../../test/samples/kettlos-v2.json", import.meta.url), "utf8"),
+  ) as Record<string, unknown> & { plans: Record<string, unknown>[] };
+
+  test("the kept file reads whole in the present form", () => {
+    expect(second["schemaVersion"]).toBe(2);
+    const reading = readKettlosData(second);
+    if (!reading.ok) throw new Error(JSON.stringify(reading.problems));
+    expect(reading.file.schemaVersion).toBe(SCHEMA_VERSION);
+    expect(reading.file.plans).toHaveLength(second.plans.length);
+    expect(reading.file.plans[0]).toMatchObject({ end: "strained", serves: null, kind: null });
+  });
+
+  test("dry beans were taken for soaked, unless the plan said otherwise: now it is written down", () => {
+    const bean = { ingredientId: "runnerBean", massKg: 0.5, when: { at: "start" } };
+    const plan = PlanSchema.parse(
+      migratePlan({
+        ...second.plans[0],
+        items: [
+          { ...bean, id: "soaked" },
+          { ...bean, id: "unsoaked", target: "beansUnsoaked" },
+          { ...bean, id: "lentils", ingredientId: "brownLentil" },
+        ],
+      }),
+    );
+    expect(plan.items.map((i) => i.work)).toEqual([[{ kind: "soak" }], [], []]);
+  });
+});

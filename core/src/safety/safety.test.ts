@@ -39,8 +39,88 @@ const mutton = (massKg: number, edgeM: number, more: object = {}) =>
     ...more,
   });
 
+/** A served dish of one thing. */
+const served = (item: object, over: PlanOver = {}) =>
+  ids({
+    end: "served",
+    serves: { people: 4, eachKg: 0.4 },
+    items: [{ id: "x", massKg: 1, when: { at: "start" as const }, ...item } as never],
+    stop: { by: "time", holdMin: 60 },
+    ...over,
+  });
+
 /** Each hazard with a plan that has it and a near miss that has not. */
 const CASES: readonly [hazard: string, id: string, yes: () => string[], no: () => string[]][] = [
+  [
+    "alcohol",
+    "alcohol",
+    () => served({ ingredientId: "redWine", massKg: 0.3 }),
+    () => served({ ingredientId: "appleJuice", massKg: 0.3 }),
+  ],
+  [
+    "salt in a portion",
+    "saltPortion",
+    () => served({ ingredientId: "boughtStock", massKg: 2 }, { serves: { people: 4, eachKg: 1 } }),
+    () =>
+      served({ ingredientId: "boughtStock", massKg: 2 }, { serves: { people: 4, eachKg: 0.3 } }),
+  ],
+  [
+    "fat in a portion",
+    "fatPortion",
+    () => served({ ingredientId: "oil", massKg: 0.4 }, { fat: "keep" }),
+    () => served({ ingredientId: "oil", massKg: 0.03 }, { fat: "keep" }),
+  ],
+  [
+    "not for these eaters",
+    "diet",
+    () => served({ ingredientId: "porkShoulder" }, { diets: ["noPork"] }),
+    () => served({ ingredientId: "beefChuck" }, { diets: ["noPork"] }),
+  ],
+  [
+    "blending hot",
+    "blendHot",
+    () => served({ ingredientId: "squash", work: [{ kind: "blend", share: 1 }] }),
+    () => served({ ingredientId: "squash", work: [{ kind: "cut" }] }),
+  ],
+  [
+    "hot fat",
+    "hotFat",
+    () => served({ ingredientId: "beefChuck", work: [{ kind: "brown" }] }),
+    () => served({ ingredientId: "beefChuck", work: [{ kind: "trim" }] }),
+  ],
+  [
+    "tasting raw",
+    "rawTaste",
+    () => served({ ingredientId: "flour", massKg: 0.05 }),
+    () => served({ ingredientId: "cornStarch", massKg: 0.05 }),
+  ],
+  [
+    "unsound trimmings",
+    "trimmings",
+    () => ids(one("carrot")),
+    () => served({ ingredientId: "carrot" }),
+  ],
+  [
+    "thawing",
+    "thaw",
+    () => served({ ingredientId: "beefChuck", work: [{ kind: "thaw" }] }),
+    () => served({ ingredientId: "beefChuck" }),
+  ],
+  [
+    "something to bite on",
+    "takeOut",
+    () => served({ ingredientId: "bayLeaf", massKg: 0.001 }),
+    () => ids(one("bayLeaf", 0.001)),
+  ],
+  ["holding and reheating", "hotHold", () => served({ ingredientId: "beefChuck" }), () => ids()],
+  [
+    "hot liquid into glass",
+    "jars",
+    () => ids(),
+    () => ids({ feeds: "animals", ...one("hareFrame") }),
+  ],
+  ["power cut", "powerCut", () => inCrock(), () => braise({})],
+  ["valve and gasket", "valve", () => underPressure(), () => braise({})],
   [
     "over the rim",
     "fillLine",
@@ -268,6 +348,27 @@ describe("cautions stand where the risk arises and stay away where it does not",
     const order = all.map((c) => ["danger", "caution", "note"].indexOf(c.severity));
     expect(order).toEqual([...order].sort((a, b) => a - b));
   });
+});
+
+describe("whose rule for chilling", () => {
+  test.each([
+    ["us", /57 °C down to 21/],
+    ["auNz", /60 °C down to 21.*4 h more/],
+    ["uk", /8 °C or below/],
+  ] as const)("%s", (coolingCode, words) => {
+    const plan = testPlan();
+    const kitchen = testKitchen({ coolingCode });
+    const trace = simulate(plan, kitchen, { waterKg: 4 });
+    const fit = fitIn(vesselOf(plan, kitchen), plan, 4);
+    const told = cautionsFor({ plan, kitchen, trace, fit, waterL: 4, litHour: 9 });
+    expect(told.find((c) => c.id === "cooling")?.text).toMatch(words);
+  });
+});
+
+test("a cat's bowl with onion in it is a danger, whoever else eats", () => {
+  const found = cautions({ diets: ["cat"] }).find((c) => c.id === "diet");
+  expect(found?.severity).toBe("danger");
+  expect(found?.whose).toMatch(/vet/);
 });
 
 describe("beans", () => {

@@ -13,6 +13,7 @@ import AmountField from "../../controls/AmountField.vue";
 import PieceField from "../../controls/PieceField.vue";
 import QuantityField from "../../controls/QuantityField.vue";
 import TickChoice from "../../controls/TickChoice.vue";
+import { cleared } from "./cleared";
 import LabelFields from "./LabelFields.vue";
 import OutFields from "./OutFields.vue";
 import StockLink from "./StockLink.vue";
@@ -57,19 +58,13 @@ const targets = computed(() =>
 const hasPieces = computed(() => PIECED.has(ingredient.value.group));
 const usualPiece = computed(() => (ingredient.value.group === "pulse" ? "as they are" : "3 cm"));
 
-const drop = (key: keyof PlanItem) => emit("change", { [key]: undefined } as Partial<PlanItem>);
+const drop = (key: keyof PlanItem) => emit("change", cleared(key));
 function setPiece(piece: PieceShape | null) {
   if (piece === null) drop("piece");
   else emit("change", { piece });
 }
 function setAmount({ massKg, counted }: Amount) {
-  const { counted: _before, ...rest } = props.item;
-  emit(
-    "change",
-    counted === undefined
-      ? ({ ...rest, massKg, counted: undefined } as Partial<PlanItem>)
-      : { massKg, counted },
-  );
+  emit("change", counted === undefined ? { ...cleared("counted"), massKg } : { massKg, counted });
 }
 </script>
 

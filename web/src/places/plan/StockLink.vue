@@ -3,6 +3,7 @@ import { linkedTo, stockNeeds, stockYield } from "@kettlos/core/dish/linked";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import type { Plan, PlanItem } from "@kettlos/core/simulate/plan-schema";
 import { computed } from "vue";
+import { cleared } from "./cleared";
 
 /** Takes a liquid from another plan's pot: its salt, gelatin and alcohol come along. */
 const props = defineProps<{
@@ -30,11 +31,7 @@ const need = computed(() => {
 function take(event: Event) {
   const id = (event.target as HTMLSelectElement).value;
   const from = stocks.value.find((p) => p.id === id);
-  if (from === undefined)
-    return emit("change", {
-      fromPlanId: undefined,
-      label: undefined,
-    } as unknown as Partial<PlanItem>);
+  if (from === undefined) return emit("change", cleared("fromPlanId", "label"));
   const yields = stockYield(from, props.kitchen);
   if (!yields.ok) return;
   const { fromPlanId, label } = linkedTo(props.item, yields.value);

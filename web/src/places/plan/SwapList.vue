@@ -4,6 +4,7 @@ import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import type { Plan, PlanItem } from "@kettlos/core/simulate/plan-schema";
 import { showMass, showVolume, type UnitSystem } from "@kettlos/core/units/show";
 import { computed } from "vue";
+import { cleared } from "./cleared";
 
 /** What would do instead, and what each changes in the pot. */
 const props = defineProps<{ item: PlanItem; plan: Plan; kitchen: Kitchen; units: UnitSystem }>();
@@ -34,13 +35,7 @@ function words(c: SwapChange): string {
 
 function take(ingredientId: string, massKg: number) {
   const next = swapped(props.item, ingredientId, massKg);
-  emit("change", {
-    counted: undefined,
-    label: undefined,
-    target: undefined,
-    fromPlanId: undefined,
-    ...next,
-  } as Partial<PlanItem>);
+  emit("change", { ...cleared("counted", "label", "target", "fromPlanId"), ...next });
 }
 </script>
 

@@ -1,14 +1,15 @@
-<script setup lang="ts" generic="T">
-import type { Doubt } from "@kettlos/core/formats/recipe/draft";
-import { ingredientById } from "@kettlos/core/ingredient/catalogue";
-import { readAmount } from "@kettlos/core/ingredient/read-amount";
-import { outcomeOf } from "@kettlos/core/units/problem";
-import { readQuantity } from "@kettlos/core/units/read-quantity";
+<script setup lang="ts">
+import type { Doubt, HeadFacts, LineFacts } from "@kettlos/core/formats/recipe/draft";
 import { ref } from "vue";
+import { readTyped } from "./read-typed";
 
 /** One question of a recipe: choose an answer, or type one where a figure is wanted. */
-const props = defineProps<{ doubt: Doubt<T>; line?: string; ingredientId: string | null }>();
-const emit = defineEmits<{ settle: [Partial<T>] }>();
+const props = defineProps<{
+  doubt: Doubt<LineFacts> | Doubt<HeadFacts>;
+  line?: string;
+  ingredientId: string | null;
+}>();
+const emit = defineEmits<{ settle: [Partial<LineFacts & HeadFacts>] }>();
 
 const typed = ref("");
 const problem = ref("");
@@ -19,28 +20,10 @@ const HINTS = {
 };
 
 function take() {
-  if (typed.value.trim() === "") return;
-  const outcome = outcomeOf((): Partial<T> | null => {
-    if (props.doubt.typed === "people") {
-      const people = Number(typed.value);
-      return Number.isInteger(people) && people > 0 && people <= 2000
-        ? ({ people } as unknown as Partial<T>)
-        : null;
-    }
-    if (props.doubt.typed === "time") {
-      const reading = readQuantity(typed.value, { dimension: "time", bareUnit: "min" });
-      return reading.kind === "one"
-        ? ({ hold: reading.quantity.value } as unknown as Partial<T>)
-        : null;
-    }
-    if (props.ingredientId === null) return null;
-    const reading = readAmount(typed.value, ingredientById(props.ingredientId));
-    return reading.kind === "one" ? ({ ...reading.amount } as unknown as Partial<T>) : null;
-  });
-  if (!outcome.ok) problem.value = outcome.problem.message;
-  else if (outcome.value === null)
-    problem.value = `"${typed.value}" leaves it open. Say it with a unit.`;
-  else emit("settle", outcome.value);
+  if (typed.value.trim() === "" || props.doubt.typed === undefined) return;
+  const outcome = readTyped(props.doubt.typed, typed.value, props.ingredientId);
+  if (outcome.ok) emit("settle", outcome.value);
+  else problem.value = outcome.problem.message;
 }
 </script>
 

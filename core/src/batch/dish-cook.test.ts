@@ -1,0 +1,123 @@
+import { describe, expect, test } from "vitest";
+import { testKitchen, testPlan } from "../../test/kitchen";
+import { answersFor } from "../because/answers";
+import { sentenceText } from "../because/sentence";
+import { CookEventSchema, type CookEvent } from "./batch-schema";
+import { fold } from "./fold";
+import { forecastLive } from "./live-forecast";
+import { actionsFor } from "./next-action";
+import { planOfCook } from "./plan-of-cook";
+
+const kitchen = testKitchen();
+const LIT = Date.parse("2026-03-18T08:00:00Z");
+const MINUTE = 60_000;
+const CUBE: [number, number, number] = [0.03, 0.03, 0.03];
+const plan = testPlan({
+  end: "served",
+  serves: { people: 5, eachKg: 0.4 },
+  items: [
+    {
+      id: "meat",
+      ingredientId: "porkShoulder",
+      massKg: 1.2,
+      when: { at: "start" },
+      piece: { kind: "brick", sizeM: CUBE },
+      target: "jointToShred",
+      out: { when: { at: "tender" }, isBack: true },
+    },
+    {
+      id: "carrot",
+      ingredientId: "carrot",
+      massKg: 0.3,
+      when: { at: "whenTender", itemId: "meat" },
+    },
+    {
+      id: "bay",
+      ingredientId: "bayLeaf",
+      massKg: 0.0006,
+      when: { at: "start" },
+      counted: { count: 2, word: "leaf", eachKg: 0.0003 },
+    },
+  ],
+  heat: { method: "hob", vigour: "steady", lid: "on", boilFirstMin: null },
+  water: { by: "amount", volumeL: 1.2 },
+  stop: { by: "time", holdMin: 330 },
+});
+const happened = (...events: object[]): CookEvent[] =>
+  events.map((e, i) =>
+    CookEventSchema.parse({ ...e, id: `e${i}`, batchId: "b", schemaVersion: 3 }),
+  );
+const actions = (events: readonly CookEvent[], nowMs: number) => {
+  const cook = fold(events);
+  return actionsFor(plan, cook, forecastLive(plan, kitchen, cook, nowMs), nowMs);
+};
+const ON = [
+  { kind: "lit", atMs: LIT },
+  { kind: "simmers", atMs: LIT + 20 * MINUTE },
+];
+const OFF = { kind: "offHeat", atMs: LIT + 350 * MINUTE };
+
+describe("cooking a dish", () => {
+  test("meat is lifted out when it is tender, with the sign to look for, and what waits goes in then", () => {
+    const next = actions(happened(...ON), LIT + 21 * MINUTE);
+    const out = next.find((a) => a.kind === "lift");
+    const carrot = next.find((a) => a.kind === "add");
+    expect(out?.title).toBe("Pork shoulder out");
+    expect(out?.lookFor).toMatch(/falls apart/);
+    expect(Math.abs((carrot?.atMs ?? 0) - (out?.atMs ?? 0))).toBeLessThan(3 * MINUTE);
+    const done = actions(
+      happened(...ON, { kind: "did", what: "out:meat", atMs: LIT + 200 * MINUTE }),
+      LIT + 201 * MINUTE,
+    );
+    expect(done.map((a) => a.kind)).not.toContain("lift");
+  });
+
+  test("off the heat it goes back in, then it is served with the leaves counted out", () => {
+    const lifted = { kind: "did", what: "out:meat", atMs: LIT + 200 * MINUTE };
+    const off = actions(happened(...ON, lifted, OFF), LIT + 351 * MINUTE);
+    expect(off.map((a) => a.title)).toEqual(["Pork shoulder back in", "Serve it"]);
+    expect(off[1]?.lookFor).toMatch(/2 bay leaves/);
+    const back = { kind: "did", what: "back:meat", atMs: LIT + 352 * MINUTE };
+    expect(
+      actions(happened(...ON, lifted, OFF, back), LIT + 353 * MINUTE).map((a) => a.title),
+    ).toEqual(["Serve it"]);
+  });
+
+  test("served by weight: all of it, and its liquid apart", () => {
+    const measured = { massKg: 0.9, servedKg: 2.1, passes: 1, clothPasses: 0, pressed: false };
+    const { result } = fold(
+      happened(...ON, OFF, { kind: "strained", measured, atMs: OFF.atMs + MINUTE }),
+    );
+    expect(result?.servedKg).toBe(2.1);
+    expect(result?.strainedL).toBeCloseTo(0.9, 2);
+  });
+
+  test("the sentence counts portions and says how thick", () => {
+    const answers = answersFor(plan, kitchen, () => 12);
+    if (!answers.ok) throw answers.problem;
+    expect(sentenceText(plan, kitchen, answers.value, "metric")).toMatch(
+      /about \d portions of 400 g \(\d+–\d+\), the liquid like broth\.$/,
+    );
+  });
+});
+
+test("what was really done becomes a plan: amounts, water, heat, time, notes", () => {
+  const cook = fold(
+    happened(
+      ...ON,
+      { kind: "added", itemId: "carrot", massKg: 0.45, atMs: LIT + 100 * MINUTE },
+      { kind: "toppedUp", volumeL: 0.5, atMs: LIT + 120 * MINUTE },
+      { kind: "heatSet", vigour: "bare", lid: "ajar", atMs: LIT + 130 * MINUTE },
+      { kind: "noted", text: "More carrot was right.", atMs: LIT + 140 * MINUTE },
+      OFF,
+    ),
+  );
+  const next = planOfCook(plan, kitchen, cook, "again");
+  expect(next.id).toBe("again");
+  expect(next.items.find((i) => i.id === "carrot")?.massKg).toBe(0.45);
+  expect(next.water).toMatchObject({ by: "amount" });
+  expect(next.water.by === "amount" ? next.water.volumeL : 0).toBeCloseTo(1.7, 6);
+  expect(next.heat).toMatchObject({ vigour: "bare", lid: "ajar" });
+  expect(next.stop).toEqual({ by: "time", holdMin: 330 });
+  expect(next.note).toBe("More carrot was right.");
+});

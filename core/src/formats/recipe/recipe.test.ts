@@ -1,0 +1,240 @@
+import fc from "fast-check";
+import { describe, expect, test } from "vitest";
+import { testKitchen, testPlan } from "../../../test/kitchen";
+import { CATALOGUE, ingredientById } from "../../ingredient/catalogue";
+import type { When } from "../../simulate/plan-schema";
+import { simulate } from "../../simulate/simulate";
+import { openDoubts, type RecipeDraft } from "./draft";
+import { looksLikeJson, readRecipeJsonLd } from "./json-ld";
+import { matchIngredient } from "./match-ingredient";
+import { planOfDraft } from "./plan-of-draft";
+import { readRecipeText, settle, settleHead } from "./read-recipe";
+import { writeRecipeJsonLd } from "./write-json-ld";
+
+const TEXT = `Mountain goat stew
+Serves 4-6
+
+Ingredients
+1.2 kg goat shoulder, in 4 cm dice
+2 large onions, chopped
+2-3 carrots
+1 (14 oz) can kidney beans, drained
+400 g kidney beans
+1 glass red wine
+8 oz stock
+2 bay leaves
+a pinch of nutmeg
+salt and pepper to taste
+1 tsp dragon root
+
+Method
+1. Brown the goat. Add the onions and cook for 10 minutes.
+2. Pour in wine and stock. Simmer for 2 to 3 hours until tender.
+3. Add the carrots for the last 30 minutes. Sprinkle with parsley.`;
+
+const line = (draft: RecipeDraft, start: string) => {
+  const found = draft.lines.find((l) => l.text.startsWith(start));
+  if (found === undefined) throw new Error(`no line ${start}`);
+  return found;
+};
+const asked = (draft: RecipeDraft, start: string) => line(draft, start).doubts.map((d) => d.id);
+/** Takes the first answer to everything. */
+function settled(draft: RecipeDraft): RecipeDraft {
+  let next = draft;
+  for (let i = 0; i < 99 && openDoubts(next) > 0; i++) {
+    const head = next.doubts[0];
+    const open = next.lines.find((l) => !l.isLeftOut && l.doubts.length > 0);
+    const doubt = open?.doubts[0];
+    if (head !== undefined) next = settleHead(next, head.id, head.choices[0]?.set ?? {});
+    else if (open !== undefined && doubt !== undefined)
+      next = settle(next, open.id, doubt.id, doubt.choices[0]?.set ?? {});
+  }
+  return next;
+}
+
+describe("a pasted recipe", () => {
+  const draft = readRecipeText(TEXT);
+  test("what is plain is read", () => {
+    expect(draft.name).toBe("Mountain goat stew");
+    expect(draft.method).toBe("hob");
+    expect(line(draft, "1.2 kg")).toMatchObject({
+      ingredientId: "goatShoulder",
+      massKg: 1.2,
+      doubts: [],
+    });
+    expect(line(draft, "2 large")).toMatchObject({ ingredientId: "onion", massKg: 0.46 });
+    expect(line(draft, "1 glass").massKg).toBeCloseTo(0.15, 9);
+    expect(line(draft, "a pinch").massKg).toBeCloseTo(0.0004, 9);
+    expect(line(draft, "2 bay").massKg).toBeCloseTo(0.0006, 9);
+  });
+  test("what is open is asked: people, time, ranges, ounces, cans, no amount, the unknown", () => {
+    expect(draft.people).toBeNull();
+    expect(draft.doubts.map((d) => d.id)).toEqual(["people", "hold"]);
+    expect(asked(draft, "2-3")).toEqual(["amount", "when"]);
+    expect(asked(draft, "1 (14 oz)")).toContain("amount");
+    expect(asked(draft, "400 g kidney")).toEqual(["ingredient"]);
+    expect(asked(draft, "8 oz")).toEqual(["amount"]);
+    expect(asked(draft, "salt")).toEqual(["amount"]);
+    expect(asked(draft, "1 tsp dragon")).toEqual(["ingredient"]);
+    expect(line(draft, "1 tsp dragon").ingredientId).toBeNull();
+  });
+  test("what is fried before the pot simmers is in it from the start, unasked", () => {
+    expect(asked(draft, "2 large")).toEqual([]);
+  });
+  test("choosing the ingredient reads its amount", () => {
+    const choice = line(draft, "400 g kidney").doubts[0]?.choices.find((c) =>
+      c.label.includes("dry"),
+    );
+    const next = settle(draft, line(draft, "400 g kidney").id, "ingredient", choice?.set ?? {});
+    expect(line(next, "400 g kidney")).toMatchObject({
+      ingredientId: "kidneyBean",
+      massKg: 0.4,
+      doubts: [],
+    });
+  });
+  test("with every doubt settled it is a plan; before, it is refused", () => {
+    const kitchen = testKitchen();
+    expect(() => planOfDraft(draft, kitchen, "x")).toThrow(/still open/);
+    const plan = planOfDraft(settled(draft), kitchen, "x");
+    expect(plan).toMatchObject({ end: "served", serves: { people: 4 }, stop: { by: "tender" } });
+    expect(plan.items.find((i) => i.ingredientId === "carrot")?.when).toEqual({
+      at: "beforeEnd",
+      min: 30,
+    });
+    expect(plan.items.map((i) => i.ingredientId)).not.toContain("tableSalt");
+    expect(plan.items.find((i) => i.ingredientId === "kidneyBean")?.work).toEqual([
+      { kind: "soak" },
+    ]);
+  });
+  test("every name of the catalogue is found again by itself", () => {
+    for (const i of CATALOGUE) {
+      const { sure, others } = matchIngredient(i.name.replace(",", "").toLowerCase());
+      const found = sure === null ? others.map((o) => o.id) : [sure.id];
+      expect(found, i.name).toContain(i.id);
+    }
+  });
+});
+
+describe("what is malformed, hostile or enormous", () => {
+  test.each([
+    ["nothing", "   \n ", /no text/],
+    ["a book", "a".repeat(100_001), /100 thousand/],
+    ["one endless line", `x\n${"b".repeat(3000)}`, /2,000 characters/],
+    ["five hundred lines", "1 kg lamb neck\n".repeat(500), /lines/],
+    [
+      "prose alone",
+      "It was a dark night and the pot was empty, as pots are when nobody has filled them.",
+      /No ingredients/,
+    ],
+  ])("%s is refused with its reason", (_what, text, reason) => {
+    expect(() => readRecipeText(text)).toThrow(reason);
+  });
+  test.each([
+    ["no JSON", "{", /not JSON/],
+    ["no recipe", '{"@type":"Person"}', /no schema.org recipe/],
+    [
+      "ingredients that are no text",
+      '{"@type":"Recipe","recipeIngredient":[{"a":1}]}',
+      /cannot be read/,
+    ],
+    [
+      "nested without end",
+      `${'{"@graph":['.repeat(60)}{"@type":"Recipe"}${"]}".repeat(60)}`,
+      /no schema.org recipe/,
+    ],
+  ])("%s is refused with its reason", (_what, text, reason) => {
+    expect(() => readRecipeJsonLd(text)).toThrow(reason);
+  });
+  test("markup is taken out, never kept", () => {
+    const draft = readRecipeText(`<b>Stew</b><script>alert(1)</script>\n1 kg <i>lamb neck</i>`);
+    expect(JSON.stringify(draft)).not.toMatch(/[<>]/);
+    expect(draft.lines[0]).toMatchObject({ ingredientId: "lambNeck", massKg: 1 });
+  });
+  test("no text makes it fall over: it is read or refused", () => {
+    fc.assert(
+      fc.property(fc.string({ maxLength: 400 }), (text) => {
+        try {
+          readRecipeText(text);
+        } catch (error) {
+          expect((error as Error).name).toBe("Problem");
+        }
+      }),
+    );
+  });
+});
+
+describe("recipe JSON-LD", () => {
+  const kitchen = testKitchen();
+  const POOL = CATALOGUE.filter((i) => i.id !== "water" && i.group !== "salt").map((i) => i.id);
+  const WHENS: When[] = [{ at: "start" }, { at: "beforeEnd", min: 20 }];
+  test("written and read back it has the same ingredients, amounts, people and name", () => {
+    fc.assert(
+      fc.property(
+        fc.uniqueArray(fc.tuple(fc.constantFrom(...POOL), fc.integer({ min: 5, max: 1500 })), {
+          minLength: 1,
+          maxLength: 8,
+          selector: ([id]) => id,
+        }),
+        fc.integer({ min: 1, max: 90 }),
+        (picked, people) => {
+          const plan = testPlan({
+            end: "served",
+            serves: { people, eachKg: 0.4 },
+            items: picked.map(([ingredientId, g], i) => ({
+              id: `i${i}`,
+              ingredientId,
+              massKg: g / 1000,
+              when: WHENS[i % 2] ?? { at: "start" },
+            })),
+            stop: { by: "time", holdMin: 90 },
+          });
+          const trace = simulate(testPlan(), kitchen, { waterKg: 4 });
+          const draft = readRecipeJsonLd(writeRecipeJsonLd(plan, trace, 1.5));
+          expect(draft.name).toBe(plan.name);
+          expect(draft.people).toBe(people);
+          for (const [i, [ingredientId, g]] of picked.entries()) {
+            const read = draft.lines[i];
+            const either = read?.doubts.find((d) => d.id === "ingredient");
+            if (either !== undefined)
+              expect(either.choices.map((c) => c.set.ingredientId)).toContain(ingredientId);
+            else {
+              expect(read?.ingredientId, ingredientById(ingredientId).name).toBe(ingredientId);
+              expect(read?.massKg ?? 0).toBeCloseTo(g / 1000, 4);
+            }
+          }
+          expect(draft.lines.at(-1)).toMatchObject({ ingredientId: "water" });
+        },
+      ),
+      { numRuns: 60 },
+    );
+  });
+  test("steps, sections, a graph and a yield of several forms are read", () => {
+    const draft = readRecipeJsonLd(
+      JSON.stringify({
+        "@graph": [
+          { "@type": "WebPage" },
+          {
+            "@type": ["Thing", "Recipe"],
+            name: "Hut &amp; pot",
+            recipeYield: ["8", "8 bowls"],
+            recipeIngredient: ["1 kg lamb neck"],
+            recipeInstructions: [
+              {
+                "@type": "HowToSection",
+                itemListElement: [
+                  { "@type": "HowToStep", text: "Cook in the oven at 300F for 3 hours." },
+                ],
+              },
+            ],
+          },
+        ],
+      }),
+    );
+    expect(draft).toMatchObject({ name: "Hut & pot", people: 8, method: "oven", hold: 180 });
+    expect(draft.ovenC).toBeCloseTo(148.9, 1);
+  });
+  test("what begins like JSON is read as JSON", () => {
+    expect(looksLikeJson(' {"a":1}')).toBe(true);
+    expect(looksLikeJson("1 kg lamb")).toBe(false);
+  });
+});
