@@ -14,6 +14,7 @@ export default defineConfig({
   reporter: report === undefined ? "list" : [["line"], ["json", { outputFile: report }]],
   outputDir: "test-results",
   use: {
+    actionTimeout: 20_000,
     baseURL: `http://localhost:${PORT}`,
     viewport: { width: 1280, height: 800 },
     timezoneId: "Europe/Vienna",

@@ -4,7 +4,6 @@ import { suits } from "../simulate/references";
 import type { Plan, PlanItem, WaterStatement } from "../simulate/plan-schema";
 import { fitIn, waterL } from "../simulate/water-ways";
 import { outcomeOf, Problem } from "../units/problem";
-import { capacityL } from "../vessel/volume";
 
 const MOST_POTS = 4;
 const WITHIN = 1e-3;
@@ -133,13 +132,7 @@ export function asMuchAsFits(plan: Plan, kitchen: Kitchen): Plan {
  */
 export function acrossPots(plan: Plan, kitchen: Kitchen): readonly Plan[] {
   if (fits(plan, kitchen, 1)) return [plan];
-  const pots = kitchen.vessels
-    .filter((v) => suits(v, plan.heat.method))
-    .sort(
-      (a, b) =>
-        Number(b.id === plan.vesselId) - Number(a.id === plan.vesselId) ||
-        capacityL(b) - capacityL(a),
-    );
+  const pots = kitchen.vessels.filter((v) => suits(v, plan.heat.method) && v.kind !== "pan");
   const shareOf = (vesselId: string): number => {
     const there = { ...plan, vesselId };
     let low = 0;
@@ -151,7 +144,13 @@ export function acrossPots(plan: Plan, kitchen: Kitchen): readonly Plan[] {
     }
     return low;
   };
-  const shares = pots.map((v) => ({ vesselId: v.id, most: shareOf(v.id) }));
+  // The roomiest first; a pressure cooker stands in as a pot only where nothing else is left.
+  const isSpare = (id: string) =>
+    plan.heat.method !== "pressure" &&
+    kitchen.vessels.find((v) => v.id === id)?.kind === "pressureCooker";
+  const shares = pots
+    .map((v) => ({ vesselId: v.id, most: shareOf(v.id) }))
+    .sort((a, b) => Number(isSpare(a.vesselId)) - Number(isSpare(b.vesselId)) || b.most - a.most);
   for (let count = 1; count <= Math.min(MOST_POTS, shares.length); count++) {
     const used = shares.slice(0, count);
     const room = used.reduce((sum, s) => sum + s.most, 0);

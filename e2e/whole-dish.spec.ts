@@ -1,0 +1,185 @@
+import { expect, test, type Page } from "@playwright/test";
+import { openOwn, openSample, putIn, sentence, storedEvents } from "./kitchens";
+
+const RECIPE = `Hut goat stew
+Serves 6
+
+600 g goat shoulder, diced
+1 large onion, chopped
+2-3 carrots
+200 g potatoes
+1 (14 oz) can kidney beans, drained
+200 g canned tomatoes
+2 tbsp olive oil
+1 glass red wine
+8 oz stock
+3 tbsp flour
+2 bay leaves
+salt to taste
+
+Brown the goat. Pour in wine, tomatoes and stock. Simmer for 2 to 3 hours until tender.
+Add the carrots, potatoes and beans for the last 40 minutes.`;
+
+const side = (page: Page, name: RegExp | string) =>
+  page.getByRole("group", { name: "What to look at" }).getByText(name);
+const answer = (page: Page, question: RegExp, choice: string | RegExp) =>
+  page
+    .getByRole("listitem")
+    .filter({ hasText: question })
+    .getByRole("button", { name: choice })
+    .first()
+    .click();
+
+test("a pasted recipe: doubts settled, for 38 people over two pots, salt and body read, planned", async ({
+  page,
+}) => {
+  test.slow();
+  await openSample(page);
+  await page.getByRole("button", { name: /Plan a pot/ }).click();
+  await page.getByRole("link", { name: "Read a recipe" }).click();
+  await page.getByLabel(/Paste it as it stands/).fill(RECIPE);
+  await page.getByRole("button", { name: "Read it" }).click();
+  const make = page.getByRole("button", { name: "Make it a plan" });
+  await expect(make).toBeDisabled();
+  await answer(page, /Which rules/, "until tender");
+  await answer(page, /Carrot: from 2 to 3/, /^3 /);
+  await answer(page, /2-3 carrots.*When does it go in/s, "for the last 40 min");
+  await answer(page, /200 g potatoes.*When does it go in/s, "for the last 40 min");
+  await answer(page, /drained, or with/, /^drained/);
+  await answer(page, /\(14 oz\).*When does it go in/s, "for the last 40 min");
+  await answer(page, /8 oz stock/, /fl oz/);
+  await answer(page, /salt to taste/, "at the end, by the salt figure");
+  await expect(page.getByRole("heading", { name: "All clear" })).toBeVisible();
+  await make.click();
+  await expect(sentence(page)).toContainText("600 g goat shoulder");
+  await expect(sentence(page)).toContainText(/\d portions/);
+
+  await side(page, "Eaters").click();
+  await page.getByLabel("How many eat").fill("38");
+  await page.getByLabel("How many eat").press("Enter");
+  await expect(page.getByText(/Too much for the/)).toBeVisible();
+  await page.getByRole("button", { name: "Cook it in 2 pots" }).click();
+  await expect(sentence(page)).toContainText("in the tall pot");
+  await expect(page.getByRole("button", { name: /Hut goat stew, pot 1/ })).toBeVisible();
+
+  await side(page, "Salt and body").click();
+  await expect(page.getByRole("img", { name: /g salt a kilogram/ })).toBeVisible();
+  await expect(page.getByText(/Add .* at the end/)).toBeVisible();
+  await page.getByText("gravy", { exact: true }).click();
+  await expect(page.getByText(/stir in|Thin it with/)).toBeVisible();
+  await page.goto("/new");
+  await expect(page.getByRole("button", { name: /Hut goat stew, pot 2/ })).toBeVisible();
+});
+
+test("a kind from its defaults: work, ways, eaters, a swap, and onto the fire to the table", async ({
+  page,
+}) => {
+  test.slow();
+  await openSample(page);
+  await page.goto("/new");
+  await page.getByRole("button", { name: /^Stew/ }).click();
+  await expect(sentence(page)).toContainText("beef chuck");
+  await side(page, /Work \d/).click();
+  await expect(page.getByText("Brown the beef chuck")).toBeVisible();
+  await side(page, "Eaters").click();
+  await page.getByLabel("gluten-free").check();
+  await expect(
+    page.getByRole("region", { name: "Eaters" }).getByText("Wheat flour holds gluten."),
+  ).toBeVisible();
+  await page.getByRole("button", { name: "corn starch" }).click();
+  await expect(
+    page.getByRole("region", { name: "Eaters" }).getByText("Wheat flour holds gluten."),
+  ).toBeHidden();
+  await expect(page.getByText(/Take out before serving/)).toContainText("2 bay leaves");
+  await side(page, "Ways").click();
+  await page.getByRole("group", { name: "When to stop" }).getByText("by the clock").click();
+  await expect(sentence(page)).toContainText("3 h at a");
+
+  await page.locator("main").focus();
+  await page.keyboard.press("p");
+  for (const name of ["Light the ring", "It simmers", /Carrot/, /Potato/, /Take it off/]) {
+    await expect(page.getByRole("heading", { level: 1, name })).toBeVisible();
+    await page.keyboard.press("Space");
+  }
+  await expect(page.getByRole("heading", { name: "Serve it" })).toBeVisible();
+  await page.keyboard.press("Space");
+  await page.getByLabel("2 bay leaves out").check();
+  await page.getByLabel("Pot and all").first().fill("6 kg");
+  await page.getByLabel("Pot and all").first().press("Enter");
+  await page.getByLabel("Pot empty").first().fill("3.1 kg");
+  await page.getByLabel("Pot empty").first().press("Enter");
+  await page.getByRole("button", { name: "Keep what was served" }).click();
+  await expect(page.getByRole("heading", { name: /2.9 kg.*served/ })).toBeVisible();
+  expect((await storedEvents(page)).map((e) => e.kind)).toContain("strained");
+});
+
+test("the ladder is sorted by key and by drag, stages are chosen, a stock is linked", async ({
+  page,
+}) => {
+  await openSample(page);
+  await page.goto("/plan/plan-braise");
+  const rung = (name: string) => page.getByRole("button", { name: `Change ${name}` });
+  await rung("Dried apricots").focus();
+  await page.keyboard.press("Alt+ArrowUp");
+  await expect(page.locator("li", { has: rung("Dried apricots") })).not.toContainText(
+    "Last 45 min",
+  );
+  await expect(page.getByText("Last 45 min")).toBeHidden();
+  await rung("Bay leaf").hover();
+  await rung("Bay leaf").locator(".grip").dragTo(rung("Dried apricots"));
+  await expect(page.locator(".ladder li").last()).toContainText(/Bay leaf|Dried apricots/);
+  await rung("Carrot").click();
+  await page.getByText("when tender", { exact: true }).click();
+  await page
+    .getByRole("group", { name: "What shall be tender" })
+    .getByText("goat shoulder")
+    .click();
+  await page.keyboard.press("Escape");
+  await expect(page.locator(".ladder")).toContainText("Goat shoulder tender");
+  await rung("House stock, unsalted").click();
+  await expect(page.getByText(/This dish needs 0.3 L; pigeon frame stock yields/)).toBeVisible();
+});
+
+test("a shopping list over two plans: what is in the house comes off, prices add up", async ({
+  page,
+}) => {
+  await openSample(page);
+  await page.goto("/shopping?plan=plan-braise");
+  await page.getByLabel("Runner beans with mutton").check();
+  await expect(page.getByRole("region", { name: "Butcher" })).toContainText("Mutton shoulder");
+  await page.getByLabel("Goat shoulder in the house").fill("2.2 kg");
+  await page.getByLabel("Goat shoulder in the house").press("Enter");
+  await expect(page.getByRole("region", { name: "Butcher" })).toContainText("enough");
+  await page.getByLabel("Price of a kilogram of Onion").fill("2");
+  await page.getByLabel("Price of a kilogram of Onion").press("Enter");
+  await expect(page.getByText(/Together/)).toContainText("1.30");
+});
+
+test("eighteen ingredients and nine pieces of work stay in one view, on a phone too", async ({
+  page,
+}) => {
+  test.slow();
+  await openOwn(page);
+  await page.getByRole("button", { name: /Plan a pot/ }).click();
+  await page.getByRole("button", { name: /^Stew/ }).click();
+  await expect(sentence(page)).toContainText("beef chuck");
+  const more = [
+    "100 g celery",
+    "20 g garlic",
+    "50 g leek",
+    "5 g peppercorns",
+    "80 g parsnip",
+    "100 g mushrooms",
+    "50 g peas",
+    "10 g mustard",
+  ];
+  for (const line of more) await putIn(page, line);
+  await expect(side(page, "What goes in 18")).toBeVisible();
+  await expect(side(page, /Work (9|1\d)/)).toBeVisible();
+  await page.setViewportSize({ width: 390, height: 844 });
+  for (const name of [/What goes in/, /Work \d/, "Salt and body", "Eaters", "Ways"]) {
+    await side(page, name).click();
+    const over = await page.evaluate("document.documentElement.scrollWidth - window.innerWidth");
+    expect(over).toBeLessThanOrEqual(0);
+  }
+});
