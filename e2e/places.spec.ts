@@ -36,11 +36,19 @@ for (const look of ["day", "night"])
       ["/logbook", /Logbook/],
       ["/logbook/past-11", /What happened/],
       ["/kitchen", /Pots/],
+      ["/new", /What goes on/],
+      ["/read", /Read a recipe/],
+      ["/shopping?plan=plan-braise", /Butcher/],
     ];
     for (const [path, heading] of screens) {
       await page.goto(path);
       await expect(page.getByRole("heading", { name: heading }).first()).toBeVisible();
       expect(await violations(page), path).toEqual([]);
+    }
+    await page.goto("/plan/plan-chili");
+    for (const side of [/What goes in/, /Work \d/, /Salt and body/, /Eaters/, /Ways/]) {
+      await page.getByRole("group", { name: "What to look at" }).getByText(side).click();
+      expect(await violations(page), String(side)).toEqual([]);
     }
     await page.goto("/plan/plan-lamb");
     await page.getByRole("button", { name: /change the water/ }).click();

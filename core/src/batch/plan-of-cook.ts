@@ -6,6 +6,10 @@ import type { Cook } from "./fold";
 
 const MINUTE_MS = 60_000;
 
+/** What the plan and the cook noted, as one note for the next time. */
+export const notesOf = (plan: Plan, cook: Cook): string =>
+  [plan.note, ...cook.notes.map((n) => n.text)].filter(Boolean).join(" ").slice(0, 2000);
+
 /**
  * A plan that repeats what was really done: what was added and how much, the water with every top-up,
  * the heat it ended on, the time it held. The cook's notes come along, to be seen the next time.
@@ -24,7 +28,6 @@ export function planOfCook(plan: Plan, kitchen: Kitchen, cook: Cook, id: string)
     cook.simmerMs === null || cook.offMs === null
       ? null
       : Math.round((cook.offMs - cook.simmerMs) / MINUTE_MS);
-  const note = [plan.note, ...cook.notes.map((n) => n.text)].filter(Boolean).join(" ");
   return {
     ...plan,
     id,
@@ -41,6 +44,6 @@ export function planOfCook(plan: Plan, kitchen: Kitchen, cook: Cook, id: string)
       heldMin === null || heldMin < 1
         ? plan.stop
         : { by: "time", holdMin: Math.min(2880, heldMin) },
-    note: note.slice(0, 2000),
+    note: notesOf(plan, cook),
   };
 }

@@ -46,8 +46,6 @@ export interface BodyOf {
   readonly ways: BodyWays | null;
 }
 
-const NEAR_GL = 3;
-
 /** What an item gives, g of flour: its starch as far as it still binds, and what of it is mashed. */
 function flourGOf(item: PlanItem, trace: Trace): number {
   const course = trace.items.find((c) => c.itemId === item.id);
@@ -107,7 +105,7 @@ export function bodyOfPlan(plan: Plan, trace: Trace): BodyOf {
     volumeL,
     wantedGL,
     ways:
-      wantedGL === null || Math.abs(wantedGL - flourGL) <= NEAR_GL
+      wantedGL === null || bodyOf(wantedGL).id === bodyOf(flourGL).id
         ? null
         : waysTo(wantedGL, flourGL, volumeL, trace),
   };

@@ -126,15 +126,21 @@ export function planOfKind(kind: KindId, kitchen: Kitchen, id: string): Plan {
   return rounded(timedIn(sized, kitchen));
 }
 
-/** Weights as a cook would weigh them: to 5 g under 100 g, to 10 under a kilogram, to 50 over. */
+/**
+ * Weights as a cook would weigh them: to 5 g under 100 g, to 10 under a kilogram, to 50 over; what is
+ * counted in whole ones.
+ */
 function rounded(plan: Plan): Plan {
   const step = (kg: number) => (kg < 0.01 ? 0.001 : kg < 0.1 ? 0.005 : kg < 1 ? 0.01 : 0.05);
   return {
     ...plan,
     items: plan.items.map((i) => {
+      if (i.counted !== undefined) {
+        const count = Math.max(1, Math.round(i.counted.count));
+        return { ...i, massKg: count * i.counted.eachKg, counted: { ...i.counted, count } };
+      }
       const massKg = Math.max(0.001, Math.round(i.massKg / step(i.massKg)) * step(i.massKg));
-      const { counted: _counted, ...rest } = i;
-      return { ...rest, massKg: Number(massKg.toFixed(4)) };
+      return { ...i, massKg: Number(massKg.toFixed(4)) };
     }),
     water:
       plan.water.by === "amount"

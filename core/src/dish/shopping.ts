@@ -1,6 +1,6 @@
 import { ingredientById } from "../ingredient/catalogue";
 import type { Kitchen } from "../simulate/kitchen-schema";
-import { ingredientOf, nameOf, valuesOf } from "../simulate/item-facts";
+import { ingredientOf, valuesOf } from "../simulate/item-facts";
 import type { IngredientGroup } from "../ingredient/ingredient";
 import type { Plan } from "../simulate/plan-schema";
 import { packsFor, type PacksOf } from "./scale";
@@ -101,7 +101,7 @@ export function shoppingList(plans: readonly Plan[], kitchen: Kitchen): Shopping
   };
 }
 
-/** Cost of everything in one plan, whether bought now or on hand; null where nothing has a price. */
+/** Cost of everything in one plan by the kitchen's prices, bought now or on hand; null without any. */
 export function costOf(plan: Plan, kitchen: Kitchen): { cost: number; unpriced: number } | null {
   let cost = 0;
   let priced = 0;
@@ -117,8 +117,3 @@ export function costOf(plan: Plan, kitchen: Kitchen): { cost: number; unpriced: 
   }
   return priced === 0 ? null : { cost, unpriced };
 }
-
-/** The names of what a list's plans make themselves, so that nobody looks for it in a shop. */
-export const madeHere = (plans: readonly Plan[]): readonly string[] => [
-  ...new Set(plans.flatMap((p) => p.items.filter((i) => i.fromPlanId !== undefined).map(nameOf))),
-];

@@ -3,9 +3,11 @@ import { dietConflicts, DIET_NAMES } from "../dish/diets";
 import { eatenOf } from "../dish/eaten";
 import { fatOf } from "../dish/fat-of";
 import { saltOf } from "../dish/salt-of";
+import { jointFit } from "../dish/joint-fit";
 import { takeOuts } from "../dish/take-out";
 import { DAY_SALT_G } from "../seasoning/salt";
-import { ingredientOf, itemWork } from "../simulate/item-facts";
+import { ingredientOf, itemWork, nameOf } from "../simulate/item-facts";
+import { vesselOf } from "../simulate/references";
 import type { Facts, Rule } from "./facts";
 
 const FOOD_CODE = "your local food code rules";
@@ -93,6 +95,29 @@ export const DISH_RULES: readonly Rule[] = [
               ? "veterinary advice; ask your vet"
               : "the eater; for allergies and medical diets a professional",
           };
+    },
+  },
+  {
+    hazard: "joint too big for the pot",
+    check: ({ plan, kitchen, trace }) => {
+      const vessel = vesselOf(plan, kitchen);
+      const found = plan.items
+        .map((item) => ({ item, fit: jointFit(item, vessel, trace.startDepthM) }))
+        .find(({ fit }) => fit !== null && !fit.fits);
+      if (found === undefined || found.fit === null) return null;
+      const { fit, item } = found;
+      return {
+        id: "jointFit",
+        severity: "caution",
+        places: ["plan"],
+        title: `The ${nameOf(item).toLowerCase()} does not lie in this pot`,
+        text:
+          fit.splitInto > 1
+            ? `It is ${Math.round(fit.footprintM[0] * 100)} cm long. Cut it into ${fit.splitInto}, or take a longer pot.`
+            : `It stands ${Math.round(fit.heightM * 100)} cm high, over the rim. Take a deeper pot.`,
+        rule: "A joint lies flat under its lid, with room at its ends.",
+        whose: "kitchen practice",
+      };
     },
   },
   {

@@ -77,6 +77,20 @@ const CASES: readonly [hazard: string, id: string, yes: () => string[], no: () =
     () => served({ ingredientId: "beefChuck" }, { diets: ["noPork"] }),
   ],
   [
+    "joint too big for the pot",
+    "jointFit",
+    () =>
+      served(
+        { ingredientId: "beefChuck", piece: { kind: "brick", sizeM: [0.08, 0.12, 0.34] } },
+        { vesselId: "casserole" },
+      ),
+    () =>
+      served(
+        { ingredientId: "beefChuck", piece: { kind: "brick", sizeM: [0.08, 0.12, 0.18] } },
+        { vesselId: "casserole" },
+      ),
+  ],
+  [
     "blending hot",
     "blendHot",
     () => served({ ingredientId: "squash", work: [{ kind: "blend", share: 1 }] }),

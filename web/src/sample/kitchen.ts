@@ -93,4 +93,18 @@ export const bramholtKitchen = (): Kitchen =>
       { id: "ring2", name: "Gas ring 2", kind: "gas", powerW: 1750 },
     ],
     ovens: [{ id: "oven", name: "Oven", maxC: 250 }],
+    onHand: [
+      { ingredientId: "onion", massKg: 3 },
+      { ingredientId: "bayLeaf", massKg: 0.02 },
+      { ingredientId: "pearledSpelt", massKg: 1 },
+    ],
+    prices: [
+      { ingredientId: "goatShoulder", perKg: 14 },
+      { ingredientId: "muttonShoulder", perKg: 11 },
+      { ingredientId: "lambNeck", perKg: 7.5 },
+      { ingredientId: "porkTrotter", perKg: 3.2 },
+      { ingredientId: "onion", perKg: 1.2 },
+      { ingredientId: "carrot", perKg: 1.4 },
+      { ingredientId: "brownLentil", perKg: 3.8 },
+    ],
   });

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { flowOf } from "@kettlos/core/batch/flow";
-import { planOfCook } from "@kettlos/core/batch/plan-of-cook";
+import { notesOf, planOfCook } from "@kettlos/core/batch/plan-of-cook";
 import { gapOf } from "@kettlos/core/batch/gap";
 import { readingsAsLiquid } from "@kettlos/core/batch/live-forecast";
 import { sentenceText } from "@kettlos/core/because/sentence";
@@ -50,7 +50,8 @@ async function open(next: Plan) {
   await savePlan(next);
   await router.push(`/plan/${next.id}`);
 }
-const cookAgain = () => open(copyOf(plan.value));
+/** The same plan, with what was noted this time. */
+const cookAgain = () => open({ ...copyOf(plan.value), note: notesOf(plan.value, props.pot.cook) });
 /** What was really done becomes the plan. */
 const cookAsItWent = () =>
   open(planOfCook(plain(plan.value), kitchen.value, props.pot.cook, crypto.randomUUID()));

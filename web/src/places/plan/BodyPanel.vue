@@ -128,6 +128,7 @@ const round = (n: number, digits = 0) => n.toFixed(digits);
         /></span>
       </div>
       <TickChoice v-model="thick" label="Body wanted" :options="THICK" />
+      <p v-if="body.ways === null && body.wantedGL !== null" class="said herb">As wanted.</p>
       <p v-if="body.ways !== null" class="said">
         <template v-if="body.ways.thinL > 0">
           Thin it with <b class="figure">{{ showVolume(body.ways.thinL, one) }}</b> of stock or

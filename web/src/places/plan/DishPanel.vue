@@ -52,6 +52,7 @@ const options = computed(() => {
       :kitchen="kitchen"
       :hold-min="answers.trace.holdMin"
       :verdicts="answers.dish.verdicts"
+      :joints="answers.dish.joints"
       :units="units"
       @add="$emit('addItem', $event)"
       @order="$emit('change', { items: [...$event] })"

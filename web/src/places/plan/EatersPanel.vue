@@ -2,6 +2,7 @@
 import type { Answers } from "@kettlos/core/because/answers";
 import { BESIDE } from "@kettlos/core/dish/accompaniments";
 import { DIET_NAMES, type DietConflict } from "@kettlos/core/dish/diets";
+import { costOf } from "@kettlos/core/dish/shopping";
 import { swapped } from "@kettlos/core/dish/substitution";
 import { SUBSTITUTES } from "@kettlos/core/dish/substitutes";
 import { ingredientById } from "@kettlos/core/ingredient/catalogue";
@@ -58,6 +59,8 @@ const setEach = (kind: AccompanimentId, eachKg: number | null) =>
       a.kind === kind ? { ...a, eachKg: eachKg ?? a.eachKg } : a,
     ),
   });
+const cost = computed(() => costOf(props.plan, props.kitchen));
+const money = (sum: number) => `${props.kitchen.currency} ${sum.toFixed(2)}`;
 const nameOf = (id: string) => ingredientById(id).name.toLowerCase();
 </script>
 
@@ -68,6 +71,13 @@ const nameOf = (id: string) => ingredientById(id).name.toLowerCase();
       It makes about
       <b class="figure">{{ Math.round(answers.dishFigures.portions.expected) }}</b> portions.
       <WhyFigure :estimate="answers.dishFigures.portions" />
+    </p>
+    <p v-if="cost !== null" class="small">
+      Costs <b class="figure">{{ money(cost.cost) }}</b><template v-if="dish.eaten.portions"
+        >, {{ money(cost.cost / dish.eaten.portions) }} a portion</template
+      ><span v-if="cost.unpriced > 0" class="quiet"
+        >; {{ cost.unpriced }} without a price (they are kept on the shopping list)</span
+      >.
     </p>
     <fieldset>
       <legend>They eat</legend>

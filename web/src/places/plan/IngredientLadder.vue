@@ -6,7 +6,15 @@ import { readLine } from "@kettlos/core/ingredient/read-line";
 import type { Ingredient } from "@kettlos/core/ingredient/ingredient";
 import type { PlanItem } from "@kettlos/core/simulate/plan-schema";
 import { outcomeOf } from "@kettlos/core/units/problem";
-import { showDuration, showMass, showVolume, type UnitSystem } from "@kettlos/core/units/show";
+import {
+  showDuration,
+  showLength,
+  showMass,
+  showVolume,
+  type UnitSystem,
+} from "@kettlos/core/units/show";
+import type { DishOf } from "@kettlos/core/dish/dish-of";
+import { stockNeeds, stockYield } from "@kettlos/core/dish/linked";
 import type { Verdict } from "@kettlos/core/dish/verdicts";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
@@ -27,6 +35,7 @@ const props = defineProps<{
   plans: readonly Plan[];
   holdMin: number;
   verdicts: readonly Verdict[];
+  joints: DishOf["joints"];
   units: UnitSystem;
 }>();
 const emit = defineEmits<{
@@ -48,6 +57,26 @@ const WORDS: Partial<Record<Verdict["state"], string>> = {
   overdone: "overdone",
   spoilt: "spoilt",
 };
+/** How far a joint stands out of the liquid. */
+const jointWords = (id: string) => {
+  const out = props.joints.find((j) => j.itemId === id)?.fit.standsOutM ?? 0;
+  return out < 0.005 ? "" : `stands ${showLength(out, props.units === "us" ? "us" : "metric")} out`;
+};
+/** Stocks that other plans make, short of what this one takes. */
+const shortStocks = computed(() => {
+  const linked = new Set(items.value.map((i) => i.fromPlanId).filter((id) => id !== undefined));
+  const yields = props.plans
+    .filter((p) => linked.has(p.id))
+    .flatMap((p) => {
+      const outcome = stockYield(p, props.kitchen);
+      return outcome.ok ? [outcome.value] : [];
+    });
+  return new Map(
+    stockNeeds(props.plan, yields)
+      .filter((n) => n.state === "short")
+      .map((n) => [n.stock.planId, n.text]),
+  );
+});
 const badOf = (id: string) => props.verdicts.find((v) => v.itemId === id && BAD.has(v.state));
 const rungs = computed(() => {
   const sorted = laddered(items.value, props.holdMin);
@@ -92,6 +121,7 @@ function countWords({ count, word }: NonNullable<PlanItem["counted"]>): string {
 const prepOf = (item: PlanItem) =>
   [
     item.counted === undefined ? "" : countWords(item.counted),
+    jointWords(item.id),
     item.frozen ? "frozen" : "",
     item.preparation ||
       [item.boneState === "raw" ? "" : item.boneState, workWords(item)].filter(Boolean).join(", "),
@@ -170,6 +200,12 @@ function suggest(typed: string): readonly string[] {
           <span class="quiet us">{{ metric && us ? amountOf(rung.item, "us") : "" }}</span>
           <span v-if="rung.bad" class="ember prep" :title="rung.bad.text"
             >⚠ {{ WORDS[rung.bad.state] }}</span
+          >
+          <span
+            v-else-if="shortStocks.has(rung.item.fromPlanId ?? '')"
+            class="ember prep"
+            :title="shortStocks.get(rung.item.fromPlanId ?? '')"
+            >⚠ stock falls short</span
           >
           <span v-else class="quiet prep">{{ prepOf(rung.item) }}</span>
         </button>
