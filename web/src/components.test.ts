@@ -275,8 +275,8 @@ describe("cooking", () => {
 
   test("what is not in lies on the counter; a tap puts it in", async () => {
     const pot = potOf("on-fire");
-    const wrapper = mount(PotList, { props: { pot, units: "metric" as const } });
-    const taps = wrapper.findAll("button");
+    const wrapper = mount(PotList, { global, props: { pot, units: "metric" as const } });
+    const taps = wrapper.findAll("button.tap");
     expect(taps.map((t) => t.attributes("aria-label"))).toEqual([
       "Leek is in now",
       "Peppercorns is in now",
@@ -296,8 +296,27 @@ describe("cooking", () => {
       },
     ]);
     await wrapper.setProps({ pot: after });
-    expect(wrapper.findAll("button")).toHaveLength(1);
+    expect(wrapper.findAll("button.tap")).toHaveLength(1);
     expect(wrapper.text()).toContain("250 g");
+  });
+
+  test("what nobody planned is typed and goes in; without an amount it is asked for", async () => {
+    const wrapper = mount(PotList, {
+      global,
+      props: { pot: potOf("on-fire"), units: "metric" as const },
+    });
+    const line = wrapper.find("input");
+    await line.setValue("100 g celery");
+    await line.trigger("keydown", { key: "Enter" });
+    expect(wrapper.emitted("extra")?.[0]?.[0]).toMatchObject({
+      ingredientId: "celery",
+      massKg: 0.1,
+      when: { at: "after", min: 0 },
+    });
+    await line.setValue("celery");
+    await line.trigger("keydown", { key: "Enter" });
+    expect(wrapper.find("[role=alert]").text()).toMatch(/How much celery/);
+    expect(wrapper.emitted("extra")).toHaveLength(1);
   });
 });
 

@@ -2,7 +2,8 @@ import { z } from "zod";
 import { SETS } from "../extraction/set";
 import { VIGOURS } from "../heat/constants";
 import { KitchenSchema, SCHEMA_VERSION } from "../simulate/kitchen-schema";
-import { PlanSchema } from "../simulate/plan-schema";
+import { isIngredientId } from "../ingredient/catalogue";
+import { PlanItemSchema, PlanSchema } from "../simulate/plan-schema";
 import { LIDS } from "../vessel/lid";
 
 const Id = z.string().min(1).max(80);
@@ -53,6 +54,16 @@ export const CookEventSchema = z.discriminatedUnion("kind", [
     itemId: Id,
     massKg: z.number().positive().max(200),
   }),
+  /** Something else is taken instead of what was planned. */
+  z.object({
+    ...base,
+    kind: z.literal("swapped"),
+    itemId: Id,
+    ingredientId: z.string().refine(isIngredientId, "This is not in the catalogue of ingredients."),
+    massKg: z.number().positive().max(200),
+  }),
+  /** Something nobody had planned lies ready; an `added` event puts it in. */
+  z.object({ ...base, kind: z.literal("extra"), item: PlanItemSchema }),
   z.object({
     ...base,
     kind: z.literal("toppedUp"),

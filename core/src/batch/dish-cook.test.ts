@@ -6,7 +6,9 @@ import { CookEventSchema, type CookEvent } from "./batch-schema";
 import { fold } from "./fold";
 import { forecastLive } from "./live-forecast";
 import { actionsFor } from "./next-action";
+import { livePlan } from "./live-plan";
 import { planOfCook } from "./plan-of-cook";
+import { PlanItemSchema } from "../simulate/plan-schema";
 
 const kitchen = testKitchen();
 const LIT = Date.parse("2026-03-18T08:00:00Z");
@@ -120,4 +122,57 @@ test("what was really done becomes a plan: amounts, water, heat, time, notes", (
   expect(next.heat).toMatchObject({ vigour: "bare", lid: "ajar" });
   expect(next.stop).toEqual({ by: "time", holdMin: 330 });
   expect(next.note).toBe("More carrot was right.");
+});
+
+describe("what was not planned", () => {
+  const CELERY = PlanItemSchema.parse({
+    id: "celery",
+    ingredientId: "celery",
+    massKg: 0.2,
+    when: { at: "after", min: 0 },
+  });
+  const swap = { kind: "swapped", itemId: "carrot", ingredientId: "parsnip", massKg: 0.25 };
+
+  test("something else instead, something beside: the plan that is cooked has both", () => {
+    const cook = fold(
+      happened(
+        ...ON,
+        { ...swap, atMs: LIT + 30 * MINUTE },
+        { kind: "extra", item: CELERY, atMs: LIT + 40 * MINUTE },
+      ),
+    );
+    const live = livePlan(plan, cook);
+    expect(live.items.find((i) => i.id === "carrot")).toMatchObject({
+      ingredientId: "parsnip",
+      massKg: 0.25,
+      when: { at: "whenTender" },
+    });
+    expect(live.items.at(-1)?.id).toBe("celery");
+    expect(livePlan(plan, fold(happened(...ON)))).toBe(plan);
+  });
+
+  test("the simulation follows: what was added beside lets its liquid go from when it went in", () => {
+    const events = happened(
+      ...ON,
+      { kind: "extra", item: { ...CELERY, massKg: 1 }, atMs: LIT + 100 * MINUTE },
+      { kind: "added", itemId: "celery", massKg: 1, atMs: LIT + 100 * MINUTE },
+    );
+    const cook = fold(events);
+    const now = LIT + 200 * MINUTE;
+    const beside = forecastLive(livePlan(plan, cook), kitchen, cook, now).nowL.expected;
+    const without = forecastLive(plan, kitchen, fold(happened(...ON)), now).nowL.expected;
+    expect(beside).toBeGreaterThan(without + 0.08);
+    const undone = fold([
+      ...events,
+      CookEventSchema.parse({
+        kind: "undo",
+        eventId: "e2",
+        id: "u",
+        batchId: "b",
+        schemaVersion: 3,
+        atMs: now,
+      }),
+    ]);
+    expect(livePlan(plan, undone)).toBe(plan);
+  });
 });

@@ -1,5 +1,6 @@
 import type { Vigour } from "../heat/constants";
 import type { Lid } from "../vessel/lid";
+import type { PlanItem } from "../simulate/plan-schema";
 import { SCHEMA_VERSION } from "../simulate/kitchen-schema";
 import { COLD_DENSITY_KG_L, waterDensityKgL } from "../water/properties";
 import type { CookEvent, ReadingForm, Result } from "./batch-schema";
@@ -26,6 +27,9 @@ export interface Cook {
   readonly strainedMs: number | null;
   readonly finishedMs: number | null;
   readonly addedItems: ReadonlyMap<string, { atMs: number; massKg: number }>;
+  readonly swaps: readonly { itemId: string; ingredientId: string; massKg: number }[];
+  /** What was put in without having been planned. */
+  readonly extras: readonly PlanItem[];
   readonly topUps: readonly { atMs: number; volumeL: number }[];
   readonly settings: readonly { atMs: number; vigour: Vigour; lid: Lid }[];
   readonly readings: readonly Reading[];
@@ -80,6 +84,12 @@ export function fold(events: readonly CookEvent[]): Cook {
     strainedMs: strained?.atMs ?? null,
     finishedMs,
     addedItems: new Map(ofKind("added").map((e) => [e.itemId, { atMs: e.atMs, massKg: e.massKg }])),
+    swaps: ofKind("swapped").map(({ itemId, ingredientId, massKg }) => ({
+      itemId,
+      ingredientId,
+      massKg,
+    })),
+    extras: ofKind("extra").map((e) => e.item),
     topUps: ofKind("toppedUp").map((e) => ({
       atMs: e.atMs,
       volumeL: e.volumeL,

@@ -2,13 +2,14 @@ import type { Batch, CookEvent } from "@kettlos/core/batch/batch-schema";
 import { fold, type Cook } from "@kettlos/core/batch/fold";
 import { forecastLive, type LiveForecast } from "@kettlos/core/batch/live-forecast";
 import { actionsFor, type Action } from "@kettlos/core/batch/next-action";
+import { livePlan } from "@kettlos/core/batch/live-plan";
 import { outcomeOf } from "@kettlos/core/units/problem";
 import { useNow } from "@vueuse/core";
 import { defineStore } from "pinia";
 import { computed } from "vue";
 import { useKitchenStore } from "./kitchen-store";
 
-/** A batch with what its events come to. */
+/** A batch with what its events come to; its plan is the one that is really cooked. */
 export interface PotState {
   readonly batch: Batch;
   readonly events: readonly CookEvent[];
@@ -42,7 +43,9 @@ export const usePotsStore = defineStore("pots", () => {
     }
     return (store.batches ?? []).map((batch) => {
       const events = byBatch.get(batch.id) ?? [];
-      return { batch, events, cook: fold(events) };
+      const cook = fold(events);
+      const plan = livePlan(batch.plan, cook);
+      return { batch: plan === batch.plan ? batch : { ...batch, plan }, events, cook };
     });
   });
   const byId = computed(() => new Map(pots.value.map((p) => [p.batch.id, p])));

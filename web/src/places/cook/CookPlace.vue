@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { liftedOut, putBack, type Action } from "@kettlos/core/batch/next-action";
+import type { PlanItem } from "@kettlos/core/simulate/plan-schema";
 import { outcomeOf } from "@kettlos/core/units/problem";
 import { answersFor } from "@kettlos/core/because/answers";
 import { vesselOf } from "@kettlos/core/simulate/references";
@@ -79,6 +80,13 @@ const canUndo = computed(() => (pot.value?.cook.events.length ?? 0) > 0);
 
 async function write(event: NewEvent) {
   if (pot.value !== null) await appendEvent(pot.value.batch.id, event);
+}
+
+/** Beside the plan: it lies ready, and on the fire it is in at once. */
+async function putExtra(item: PlanItem) {
+  await write({ kind: "extra", item });
+  if (item.when.at === "after")
+    await write({ kind: "added", itemId: item.id, massKg: item.massKg });
 }
 
 /** What "done" means for each kind of action. */
@@ -189,7 +197,13 @@ useShortcuts(() =>
     </nav>
     <div class="cook">
       <section class="left">
-        <PotList :pot="pot" :units="units" @add="write({ kind: 'added', ...$event })" />
+        <PotList
+          :pot="pot"
+          :units="units"
+          @add="write({ kind: 'added', ...$event })"
+          @swap="write({ kind: 'swapped', ...$event })"
+          @extra="putExtra"
+        />
         <h2>Done</h2>
         <ul class="done">
           <li v-for="event in done" :key="event.id">

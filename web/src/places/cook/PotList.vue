@@ -5,11 +5,38 @@ import { isStaged } from "@kettlos/core/simulate/moves";
 import type { PlanItem } from "@kettlos/core/simulate/plan-schema";
 import { showMass, type UnitSystem } from "@kettlos/core/units/show";
 import { computed } from "vue";
+import type { Ingredient } from "@kettlos/core/ingredient/ingredient";
+import type { Amount } from "@kettlos/core/ingredient/read-amount";
+import EditPopover from "../../controls/EditPopover.vue";
+import IngredientLine from "../../controls/IngredientLine.vue";
+import { useOpened } from "../../controls/use-opened";
+import { newItem } from "../plan/new-item";
+import SwapList from "../plan/SwapList.vue";
 import type { LivePot } from "../../data/pots-store";
 
 /** What still lies on the counter, and what is in the pot. A tap puts something in now. */
 const props = defineProps<{ pot: LivePot; units: UnitSystem }>();
-const emit = defineEmits<{ add: [{ itemId: string; massKg: number }] }>();
+const emit = defineEmits<{
+  add: [{ itemId: string; massKg: number }];
+  swap: [{ itemId: string; ingredientId: string; massKg: number }];
+  extra: [PlanItem];
+}>();
+const { key, anchor, toggle, shut } = useOpened();
+const openItem = computed(() => items.value.find((i) => i.id === key.value) ?? null);
+function swap(part: Partial<PlanItem>) {
+  const { ingredientId, massKg } = part;
+  const item = openItem.value;
+  shut();
+  if (item !== null && ingredientId !== undefined && massKg !== undefined)
+    emit("swap", { itemId: item.id, ingredientId, massKg });
+}
+/** What nobody planned goes in when it is put in; before the flame, with the rest. */
+const putExtra = (ingredient: Ingredient, { massKg, counted }: Amount) =>
+  emit("extra", {
+    ...newItem(ingredient, massKg, props.pot.batch.plan.end, counted),
+    when: isLit.value ? { at: "after", min: 0 } : { at: "start" },
+  });
+const isOff = computed(() => props.pot.cook.offMs !== null);
 
 const items = computed(() => props.pot.batch.plan.items.filter((i) => !goesInAfter(i)));
 const isLit = computed(() => props.pot.cook.litMs !== null);
@@ -51,10 +78,39 @@ const amountOf = (item: PlanItem) =>
         ><strong>{{ nameOf(item) }}</strong
         ><span v-if="item.preparation" class="quiet small">{{ item.preparation }}</span></span
       >
-      <b class="figure">{{ amountOf(item) }}</b>
+      <span class="right">
+        <b class="figure">{{ amountOf(item) }}</b>
+        <button
+          v-if="!isOff"
+          type="button"
+          class="link small"
+          :aria-label="`Something else instead of ${nameOf(item)}`"
+          @click="toggle(item.id, $event)"
+        >
+          instead
+        </button>
+      </span>
     </li>
     <li v-if="counter.length === 0" class="quiet none">Nothing left: all is in.</li>
   </ul>
+  <EditPopover
+    v-if="anchor !== null && openItem !== null"
+    :anchor="anchor"
+    :width="420"
+    :label="`Instead of ${nameOf(openItem)}`"
+    @shut="shut"
+  >
+    <SwapList
+      :item="openItem"
+      :plan="pot.batch.plan"
+      :kitchen="pot.batch.kitchen"
+      :units="units"
+      @change="swap"
+    />
+  </EditPopover>
+  <div v-if="!isOff" class="more">
+    <IngredientLine label="Put something else in" placeholder="and 100 g celery" @put="putExtra" />
+  </div>
   <template v-if="inPot.length > 0">
     <h2>In the pot</h2>
     <ul>
@@ -94,6 +150,15 @@ li {
 
 li span span {
   display: block;
+}
+
+.right {
+  display: grid;
+  justify-items: end;
+}
+
+.more {
+  padding: 4px 0 12px;
 }
 
 .none {

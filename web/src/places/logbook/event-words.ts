@@ -26,6 +26,15 @@ export function eventWords(event: CookEvent, plan: Plan, units: UnitSystem): str
       const name = item === undefined ? "Something" : ingredientById(item.ingredientId).name;
       return `${name} in, ${showMass(event.massKg, units)}`;
     }
+    case "swapped": {
+      const item = plan.items.find((i) => i.id === event.itemId);
+      const name = ingredientById(event.ingredientId).name;
+      return item === undefined
+        ? `${name} instead`
+        : `${name} instead, ${showMass(event.massKg, units)}`;
+    }
+    case "extra":
+      return `${ingredientById(event.item.ingredientId).name} taken beside the plan`;
     case "toppedUp":
       return `Topped up, ${showVolume(event.volumeL, units)}`;
     case "heatSet":

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { Answers } from "@kettlos/core/because/answers";
+import { scaledToIngredient } from "@kettlos/core/dish/scale";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import type { Plan, PlanItem } from "@kettlos/core/simulate/plan-schema";
 import type { UnitSystem } from "@kettlos/core/units/show";
@@ -58,6 +59,7 @@ const options = computed(() => {
       @order="$emit('change', { items: [...$event] })"
       @change="(id, part) => $emit('changeItem', id, part)"
       @remove="$emit('removeItem', $event)"
+      @scale="(id, massKg) => $emit('change', scaledToIngredient(plan, id, massKg))"
     />
     <WorkPanel v-else-if="side === 'work'" :plan="plan" :answers="answers" />
     <BodyPanel

@@ -3,6 +3,7 @@ import type { Answers } from "@kettlos/core/because/answers";
 import { BESIDE } from "@kettlos/core/dish/accompaniments";
 import { DIET_NAMES, type DietConflict } from "@kettlos/core/dish/diets";
 import { costOf } from "@kettlos/core/dish/shopping";
+import { daysItLasts } from "@kettlos/core/portion/moulds";
 import { swapped } from "@kettlos/core/dish/substitution";
 import { SUBSTITUTES } from "@kettlos/core/dish/substitutes";
 import { ingredientById } from "@kettlos/core/ingredient/catalogue";
@@ -59,6 +60,14 @@ const setEach = (kind: AccompanimentId, eachKg: number | null) =>
       a.kind === kind ? { ...a, eachKg: eachKg ?? a.eachKg } : a,
     ),
   });
+/** Of a strained liquid: days it lasts at a ration a day; the fridge keeps it so many (US guidance). */
+const FRIDGE_DAYS = 3;
+const days = computed(() => {
+  const { serves, end } = props.plan;
+  return serves === null || end === "served"
+    ? null
+    : daysItLasts(props.answers.figures.strainedL.expected, serves.people * serves.eachKg);
+});
 const cost = computed(() => costOf(props.plan, props.kitchen));
 const money = (sum: number) => `${props.kitchen.currency} ${sum.toFixed(2)}`;
 const nameOf = (id: string) => ingredientById(id).name.toLowerCase();
@@ -71,6 +80,13 @@ const nameOf = (id: string) => ingredientById(id).name.toLowerCase();
       It makes about
       <b class="figure">{{ Math.round(answers.dishFigures.portions.expected) }}</b> portions.
       <WhyFigure :estimate="answers.dishFigures.portions" />
+    </p>
+    <p v-if="days !== null" class="small">
+      Once a day for {{ plan.serves?.people }} it lasts
+      <b class="figure">{{ days < 2 ? days.toFixed(1) : Math.floor(days) }}</b> days<template
+        v-if="days > FRIDGE_DAYS"
+        >: freeze what is not eaten in {{ FRIDGE_DAYS }}</template
+      >.
     </p>
     <p v-if="cost !== null" class="small">
       Costs <b class="figure">{{ money(cost.cost) }}</b><template v-if="dish.eaten.portions"

@@ -1,11 +1,8 @@
 <script setup lang="ts">
-import AskChoices from "../../controls/AskChoices.vue";
-import { findIngredients, ingredientById } from "@kettlos/core/ingredient/catalogue";
+import { ingredientById } from "@kettlos/core/ingredient/catalogue";
 import type { Amount } from "@kettlos/core/ingredient/read-amount";
-import { readLine } from "@kettlos/core/ingredient/read-line";
 import type { Ingredient } from "@kettlos/core/ingredient/ingredient";
 import type { PlanItem } from "@kettlos/core/simulate/plan-schema";
-import { outcomeOf } from "@kettlos/core/units/problem";
 import {
   showDuration,
   showLength,
@@ -18,9 +15,9 @@ import { stockNeeds, stockYield } from "@kettlos/core/dish/linked";
 import type { Verdict } from "@kettlos/core/dish/verdicts";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
-import { computed, ref, useTemplateRef } from "vue";
+import { computed, useTemplateRef } from "vue";
 import EditPopover from "../../controls/EditPopover.vue";
-import SuggestInput from "../../controls/SuggestInput.vue";
+import IngredientLine from "../../controls/IngredientLine.vue";
 import { useOpened } from "../../controls/use-opened";
 import ItemEditor from "./ItemEditor.vue";
 import { useDragOrder } from "../../controls/use-drag-order";
@@ -43,6 +40,7 @@ const emit = defineEmits<{
   order: [readonly PlanItem[]];
   change: [id: string, part: Partial<PlanItem>];
   remove: [id: string];
+  scale: [id: string, massKg: number];
 }>();
 
 const nameOf = (item: PlanItem) => ingredientById(item.ingredientId).name;
@@ -133,45 +131,8 @@ const prepOf = (item: PlanItem) =>
     .filter(Boolean)
     .join(", ");
 
-const text = ref("");
-const problem = ref("");
-const question = ref("");
-const choices = ref<readonly { label: string; value: Amount }[]>([]);
-let asked: Ingredient | null = null;
-
-function read() {
-  if (text.value.trim() === "") return;
-  const outcome = outcomeOf(() => readLine(text.value));
-  if (!outcome.ok) return void (problem.value = outcome.problem.message);
-  problem.value = "";
-  const { ingredient, amount } = outcome.value;
-  if (amount.kind === "one") return put(ingredient, amount.amount);
-  asked = ingredient;
-  question.value = amount.question;
-  choices.value = amount.choices.map((c) => ({ label: c.label, value: c.amount }));
-}
-
-function put(ingredient: Ingredient, { massKg, counted }: Amount) {
-  if (!(massKg > 0 && massKg <= 200))
-    return void (problem.value = `${text.value} is out of range: more than nothing, up to 200 kg.`);
+const put = (ingredient: Ingredient, { massKg, counted }: Amount) =>
   emit("add", newItem(ingredient, massKg, props.plan.end, counted));
-  text.value = "";
-  choices.value = [];
-}
-
-function takeChoice(amount: Amount) {
-  if (asked !== null) put(asked, amount);
-}
-
-/** Offers names that fit the word being typed after the amount. */
-function suggest(typed: string): readonly string[] {
-  const found = /^(\S*\d\S*(?:\s+(?:kg|g|lb|oz|ml|l|qt|cups?|tbsp|tsp))?\s+)(.+)$/i.exec(typed);
-  const name = found?.[2];
-  if (name === undefined) return [];
-  return findIngredients(name)
-    .slice(0, 7)
-    .map((i) => `${found?.[1] ?? ""}${i.name.toLowerCase()}`);
-}
 </script>
 
 <template>
@@ -228,23 +189,19 @@ function suggest(typed: string): readonly string[] {
         :verdict="badOf(openItem.id) ?? null"
         @change="emit('change', openItem.id, $event)"
         @remove="emit('remove', openItem.id)"
+        @scale="emit('scale', openItem.id, $event)"
       />
     </EditPopover>
     <div class="add">
-      <SuggestInput
-        v-model="text"
+      <IngredientLine
         label="Put something in"
         :placeholder="items.length === 0 ? '2.5 kg lamb neck' : 'and 2 medium onions'"
-        :suggest="suggest"
-        @enter="read"
+        @put="put"
       />
-      <button type="button" class="button" @click="read">Put in</button>
     </div>
     <p v-if="items.length === 0" class="quiet small">
       Type what goes in as you would say it: a weight or a count, then the name.
     </p>
-    <AskChoices :question="question" :choices="choices" @choose="takeChoice" />
-    <p v-if="problem" class="ember small" role="alert">{{ problem }}</p>
   </section>
 </template>
 
@@ -345,14 +302,8 @@ li.opens {
 }
 
 .add {
-  display: flex;
-  gap: 12px;
   padding: 4px 0 2px 176px;
   border-top: 1px solid var(--hair);
-}
-
-.add .suggest {
-  flex: 1;
 }
 
 .small {
@@ -390,7 +341,6 @@ li.opens {
   }
 
   .add,
-  .ask,
   .small {
     padding-left: 0;
   }

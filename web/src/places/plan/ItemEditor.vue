@@ -7,7 +7,7 @@ import type { IngredientGroup } from "@kettlos/core/ingredient/ingredient";
 import type { Amount } from "@kettlos/core/ingredient/read-amount";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import type { Plan, PlanItem } from "@kettlos/core/simulate/plan-schema";
-import { showDuration, type UnitSystem } from "@kettlos/core/units/show";
+import { showDuration, showMass, type UnitSystem } from "@kettlos/core/units/show";
 import { computed, ref } from "vue";
 import AmountField from "../../controls/AmountField.vue";
 import PieceField from "../../controls/PieceField.vue";
@@ -33,7 +33,8 @@ const props = defineProps<{
   units: UnitSystem;
   verdict: Verdict | null;
 }>();
-const emit = defineEmits<{ change: [Partial<PlanItem>]; remove: [] }>();
+const emit = defineEmits<{ change: [Partial<PlanItem>]; remove: []; scale: [massKg: number] }>();
+const one = computed(() => (props.units === "us" ? "us" : "metric"));
 
 const ingredient = computed(() => ingredientById(props.item.ingredientId));
 const isSolid = computed(
@@ -82,6 +83,18 @@ function setAmount({ massKg, counted }: Amount) {
         "
         :units="units"
         @change="setAmount"
+      />
+      <QuantityField
+        v-if="isSolid && plan.items.length > 1"
+        label="Make it all for what there is of it"
+        dimension="mass"
+        bare-unit="kg"
+        :show="(v) => showMass(v, one)"
+        :min="0.01"
+        :max="200"
+        placeholder="1.4 kg"
+        :model-value="null"
+        @update:model-value="$event !== null && emit('scale', $event)"
       />
       <WhenFields :item="item" :plan="plan" @change="emit('change', { when: $event })" />
       <TickChoice

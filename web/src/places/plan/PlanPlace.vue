@@ -13,6 +13,7 @@ import { useKitchenStore } from "../../data/kitchen-store";
 import { copyOf } from "../../data/new-plan";
 import { beginBatch, removePlan, savePlan } from "../../data/repository";
 import { markLabels } from "../../drawings/mark-labels";
+import WorkStrip from "../../drawings/WorkStrip.vue";
 import SimmerRibbon from "../../drawings/SimmerRibbon.vue";
 import StageStrip from "../../frame/StageStrip.vue";
 import { useShortcuts } from "../../frame/shortcuts";
@@ -284,6 +285,7 @@ useShortcuts(() => [
             >On another heat</RouterLink
           >
         </div>
+        <WorkStrip :tasks="answers.dish.tasks" />
         <SimmerRibbon
           :trace="answers.trace"
           :band="answers.spread.band"

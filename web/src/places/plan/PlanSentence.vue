@@ -2,6 +2,7 @@
 import type { Answers } from "@kettlos/core/because/answers";
 import type { Verdict } from "@kettlos/core/dish/verdicts";
 import { sentenceParts, type SentenceField } from "@kettlos/core/because/sentence";
+import { scaledToIngredient } from "@kettlos/core/dish/scale";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import type { Plan, PlanItem } from "@kettlos/core/simulate/plan-schema";
 import type { UnitSystem } from "@kettlos/core/units/show";
@@ -95,6 +96,7 @@ const NAME: Record<SentenceField["of"], string> = {
       :verdict="answers.dish.verdicts.find((v) => v.itemId === openItem?.id && isBad(v)) ?? null"
       @change="emit('changeItem', openItem.id, $event)"
       @remove="emit('removeItem', openItem.id)"
+      @scale="emit('change', scaledToIngredient(plan, openItem.id, $event))"
     />
     <WaterEditor
       v-else-if="openField.of === 'water'"

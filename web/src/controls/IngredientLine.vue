@@ -1,0 +1,78 @@
+<script setup lang="ts">
+import { findIngredients } from "@kettlos/core/ingredient/catalogue";
+import type { Ingredient } from "@kettlos/core/ingredient/ingredient";
+import type { Amount } from "@kettlos/core/ingredient/read-amount";
+import { readLine } from "@kettlos/core/ingredient/read-line";
+import { outcomeOf } from "@kettlos/core/units/problem";
+import { ref } from "vue";
+import AskChoices from "./AskChoices.vue";
+import SuggestInput from "./SuggestInput.vue";
+
+/** A line of what goes in, typed as it would be said; what can mean two things is asked once. */
+defineProps<{ label: string; placeholder: string }>();
+const emit = defineEmits<{ put: [Ingredient, Amount] }>();
+
+const text = ref("");
+const problem = ref("");
+const question = ref("");
+const choices = ref<readonly { label: string; value: Amount }[]>([]);
+let asked: Ingredient | null = null;
+
+function read() {
+  if (text.value.trim() === "") return;
+  const outcome = outcomeOf(() => readLine(text.value));
+  if (!outcome.ok) return void (problem.value = outcome.problem.message);
+  problem.value = "";
+  const { ingredient, amount } = outcome.value;
+  if (amount.kind === "one") return put(ingredient, amount.amount);
+  asked = ingredient;
+  question.value = amount.question;
+  choices.value = amount.choices.map((c) => ({ label: c.label, value: c.amount }));
+}
+function put(ingredient: Ingredient, amount: Amount) {
+  if (!(amount.massKg > 0 && amount.massKg <= 200))
+    return void (problem.value = `${text.value} is out of range: more than nothing, up to 200 kg.`);
+  emit("put", ingredient, amount);
+  text.value = "";
+  choices.value = [];
+}
+function takeChoice(amount: Amount) {
+  if (asked !== null) put(asked, amount);
+}
+
+/** Offers names that fit the word being typed after the amount. */
+function suggest(typed: string): readonly string[] {
+  const found = /^(\S*\d\S*(?:\s+(?:kg|g|lb|oz|ml|l|qt|cups?|tbsp|tsp))?\s+)(.+)$/i.exec(typed);
+  const name = found?.[2];
+  if (name === undefined) return [];
+  return findIngredients(name)
+    .slice(0, 7)
+    .map((i) => `${found?.[1] ?? ""}${i.name.toLowerCase()}`);
+}
+</script>
+
+<template>
+  <div class="add">
+    <SuggestInput
+      v-model="text"
+      :label="label"
+      :placeholder="placeholder"
+      :suggest="suggest"
+      @enter="read"
+    />
+    <button type="button" class="button" @click="read">Put in</button>
+  </div>
+  <AskChoices :question="question" :choices="choices" @choose="takeChoice" />
+  <p v-if="problem" class="ember small" role="alert">{{ problem }}</p>
+</template>
+
+<style scoped>
+.add {
+  display: flex;
+  gap: 12px;
+}
+
+.add .suggest {
+  flex: 1;
+}
+</style>

@@ -1,0 +1,86 @@
+<script setup lang="ts">
+import type { WorkTask } from "@kettlos/core/schedule/work-tasks";
+import { showDuration } from "@kettlos/core/units/show";
+import { useElementSize } from "@vueuse/core";
+import { computed, useTemplateRef } from "vue";
+
+/** The work before the flame on a clock of its own: what begins ahead, then each piece by its minutes. */
+const props = defineProps<{ tasks: readonly WorkTask[] }>();
+
+const HEIGHT = 34;
+const LEFT = 96;
+const RIGHT = 88;
+const LETTER = 6.6;
+const root = useTemplateRef<HTMLElement>("root");
+const { width: measured } = useElementSize(root);
+const width = computed(() => Math.max(300, measured.value));
+const ahead = computed(() => props.tasks.filter((t) => t.attention === "leave"));
+const pieces = computed(() => {
+  const near = props.tasks.filter((t) => t.attention !== "leave");
+  const all = near.reduce((sum, t) => sum + t.min, 0);
+  const px = (width.value - LEFT - RIGHT) / Math.max(1, all);
+  let at = LEFT;
+  return near.map((task) => {
+    const x = at;
+    const w = task.min * px;
+    at += w;
+    const text = `${task.kind === "boilHard" ? "boil hard" : task.kind}`;
+    return { task, x, w, text: text.length * LETTER + 8 < w ? text : "" };
+  });
+});
+const allMin = computed(() => pieces.value.reduce((sum, p) => sum + p.task.min, 0));
+const aheadWords = computed(() =>
+  ahead.value
+    .map((t) => `${t.title.toLowerCase()} ${showDuration(Math.round(t.min))} ahead`)
+    .join(", "),
+);
+</script>
+
+<template>
+  <div v-if="tasks.length > 0" ref="root">
+    <svg
+      :width="width"
+      :height="HEIGHT"
+      role="img"
+      :aria-label="`Work before: ${tasks.map((t) => t.title).join(', ')}`"
+    >
+      <text x="0" y="18">Before</text>
+      <g v-for="piece in pieces" :key="piece.task.id">
+        <rect
+          :x="piece.x"
+          y="4"
+          :width="Math.max(1, piece.w - 1)"
+          height="18"
+          :class="piece.task.attention"
+        />
+        <text v-if="piece.text" :x="piece.x + 5" y="17" class="on">{{ piece.text }}</text>
+      </g>
+      <text :x="width - RIGHT + 8" y="18" class="strong">
+        {{ showDuration(Math.max(1, Math.round(allMin))) }}
+      </text>
+      <text v-if="aheadWords" :x="LEFT" :y="HEIGHT - 1" class="quiet">{{ aheadWords }}</text>
+    </svg>
+  </div>
+</template>
+
+<style scoped>
+.hands {
+  fill: var(--rim-soft);
+  stroke: var(--rim);
+  stroke-width: 1;
+}
+
+.near {
+  fill: var(--surface);
+  stroke: var(--tick);
+  stroke-width: 1;
+}
+
+.on {
+  font-size: 13px;
+}
+
+.quiet {
+  font-size: 12px;
+}
+</style>
