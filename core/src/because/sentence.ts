@@ -147,6 +147,12 @@ function itemParts(plan: Plan, system: UnitSystem): readonly SentencePart[] {
 const leadRank = (item: PlanItem): number =>
   item.massKg + (ingredientById(item.ingredientId).role === "body" ? 1000 : 0);
 
+/** Minutes as a cook counts a time that is only about right. */
+const roundedMin = (min: number): number => {
+  const step = min >= 60 ? 5 : 1;
+  return Math.max(1, Math.round(min / step) * step);
+};
+
 function stopText(plan: Plan, answers: Answers, system: UnitSystem): string {
   const hold = showDuration(answers.trace.holdMin);
   switch (plan.stop.by) {
@@ -157,7 +163,7 @@ function stopText(plan: Plan, answers: Answers, system: UnitSystem): string {
     case "share":
       return `down to ${Math.round(plan.stop.share * 100)} % (about ${hold})`;
     case "tender":
-      return `until tender (about ${hold})`;
+      return `until tender (about ${showDuration(roundedMin(answers.trace.holdMin))})`;
     case "depth":
       return `down to ${showLength(plan.stop.depthM, system)} deep (about ${hold})`;
   }

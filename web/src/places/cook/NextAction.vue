@@ -26,11 +26,16 @@ const DONE: Record<ActionKind, string> = {
   strain: "Go on",
 };
 const left = computed(() => countdown(props.action.atMs - props.nowMs));
+/** So much overdue it calls louder. */
+const LATE_MS = 10 * 60_000;
+const isLate = computed(
+  () => props.action.kind !== "light" && props.nowMs - props.action.atMs > LATE_MS,
+);
 const isDue = computed(() => props.action.atMs <= props.nowMs && props.action.kind !== "light");
 </script>
 
 <template>
-  <div class="next" :class="{ due: isDue }">
+  <div class="next" :class="{ due: isDue, late: isLate }">
     <p class="at quiet">
       <template v-if="action.kind === 'light'">When everything is in</template>
       <template v-else
@@ -56,6 +61,11 @@ const isDue = computed(() => props.action.atMs <= props.nowMs && props.action.ki
 </template>
 
 <style scoped>
+.late .at,
+.late h1 {
+  color: var(--ember);
+}
+
 .at {
   font-size: 20px;
   line-height: 26px;

@@ -11,7 +11,7 @@ import {
   type UnitSystem,
 } from "@kettlos/core/units/show";
 import type { DishOf } from "@kettlos/core/dish/dish-of";
-import { stockNeeds, stockYield } from "@kettlos/core/dish/linked";
+import { stockNeeds } from "@kettlos/core/dish/linked";
 import type { Verdict } from "@kettlos/core/dish/verdicts";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
@@ -20,6 +20,7 @@ import EditPopover from "../../controls/EditPopover.vue";
 import IngredientLine from "../../controls/IngredientLine.vue";
 import { useOpened } from "../../controls/use-opened";
 import ItemEditor from "./ItemEditor.vue";
+import { yieldOf } from "../../data/stock-yields";
 import { useDragOrder } from "../../controls/use-drag-order";
 import { laddered, movedTo, stepped } from "./ladder-order";
 import { newItem } from "./new-item";
@@ -66,7 +67,7 @@ const shortStocks = computed(() => {
   const yields = props.plans
     .filter((p) => linked.has(p.id))
     .flatMap((p) => {
-      const outcome = stockYield(p, props.kitchen);
+      const outcome = yieldOf(p, props.kitchen);
       return outcome.ok ? [outcome.value] : [];
     });
   return new Map(

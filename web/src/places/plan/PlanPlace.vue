@@ -340,6 +340,15 @@ useShortcuts(() => [
   min-width: 0;
 }
 
+/* The pot stays in sight beside a long ladder. */
+@media (width > 1000px) {
+  .top > :first-child {
+    position: sticky;
+    top: 8px;
+    align-self: start;
+  }
+}
+
 .whys {
   display: flex;
   flex-wrap: wrap;

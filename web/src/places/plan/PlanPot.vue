@@ -30,22 +30,30 @@ const emit = defineEmits<{
 const TALLEST = 356;
 const LEADERS = 176;
 const LEADER_GAP = 46;
+const MARGIN = { side: 56, top: 44, bottom: 46 };
+/** Height that the amount and its depth take, px. */
+const ROOM_FOR_WORDS = 68;
 const root = useTemplateRef<HTMLElement>("root");
 const svg = useTemplateRef<SVGSVGElement>("svg");
 const { width: rootWidth } = useElementSize(root);
 const isNarrow = computed(() => rootWidth.value < 470);
 const width = computed(() => Math.max(240, rootWidth.value - (isNarrow.value ? 0 : LEADERS)));
-const HEIGHT = computed(() =>
-  isNarrow.value ? Math.min(TALLEST, Math.round(width.value * 0.92)) : TALLEST,
-);
+/** Beside its leaders the drawing is always as high; on a phone as high as the pot asks for. */
+const HEIGHT = computed(() => {
+  if (!isNarrow.value) return TALLEST;
+  const { bottomM, topM, heightM } = props.vessel;
+  const pxPerM = (width.value - 2 * MARGIN.side) / Math.max(bottomM[0], topM[0]);
+  const needs = heightM * pxPerM + MARGIN.top + MARGIN.bottom + ROOM_FOR_WORDS;
+  return Math.round(Math.min(TALLEST, width.value * 0.92, needs));
+});
 const frame = computed(() =>
   potFrame(props.vessel, {
     width: width.value,
     height: HEIGHT.value,
-    left: 56,
-    right: 56,
-    top: 44,
-    bottom: 46,
+    left: MARGIN.side,
+    right: MARGIN.side,
+    top: MARGIN.top,
+    bottom: MARGIN.bottom,
   }),
 );
 const trace = computed(() => props.answers.trace);
@@ -55,7 +63,6 @@ const pouredL = computed(() =>
   isWater.value ? props.answers.waterL : (trace.value.points[0]?.liquidKg ?? 0),
 );
 /** The amount stands over the water; in a shallow pot without room there, over the lid. */
-const ROOM_FOR_WORDS = 68;
 const wordsY = computed(() =>
   lineY.value - frame.value.rimY < ROOM_FOR_WORDS && frame.value.rimY > 110
     ? frame.value.rimY - 30
@@ -307,6 +314,10 @@ svg {
 
 .on-broth {
   fill: var(--broth-ink);
+  paint-order: stroke;
+  stroke: var(--broth);
+  stroke-width: 5px;
+  stroke-linejoin: round;
 }
 
 .handle {

@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import { linkedTo, stockNeeds, stockYield } from "@kettlos/core/dish/linked";
+import { linkedTo, stockNeeds } from "@kettlos/core/dish/linked";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import type { Plan, PlanItem } from "@kettlos/core/simulate/plan-schema";
 import { computed } from "vue";
+import { yieldOf } from "../../data/stock-yields";
 import { cleared } from "./cleared";
 
 /** Takes a liquid from another plan's pot: its salt, gelatin and alcohol come along. */
@@ -24,7 +25,7 @@ const stocks = computed(() =>
 );
 const need = computed(() => {
   const from = props.plans.find((p) => p.id === props.item.fromPlanId);
-  const yields = from === undefined ? null : stockYield(from, props.kitchen);
+  const yields = from === undefined ? null : yieldOf(from, props.kitchen);
   return yields?.ok === true ? (stockNeeds(props.plan, [yields.value])[0] ?? null) : null;
 });
 
@@ -32,7 +33,7 @@ function take(event: Event) {
   const id = (event.target as HTMLSelectElement).value;
   const from = stocks.value.find((p) => p.id === id);
   if (from === undefined) return emit("change", cleared("fromPlanId", "label"));
-  const yields = stockYield(from, props.kitchen);
+  const yields = yieldOf(from, props.kitchen);
   if (!yields.ok) return;
   const { fromPlanId, label } = linkedTo(props.item, yields.value);
   emit("change", {
