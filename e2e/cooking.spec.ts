@@ -1,5 +1,5 @@
 import { expect, test, type Page } from "@playwright/test";
-import { openOwn, openSample, putIn, sentence, storedEvents } from "./kitchens";
+import { openOwn, openSample, planEmptyPot, putIn, sentence, storedEvents } from "./kitchens";
 
 const EVENING = new Date("2026-03-18T20:14:00+01:00");
 
@@ -18,7 +18,7 @@ const litres = (text: string) => Number.parseFloat(text) / (text.includes("mL") 
 /** A small pot on the fire, simmering. */
 async function simmering(page: Page, line = "2 kg oxtail"): Promise<void> {
   await openOwn(page);
-  await page.getByRole("button", { name: /Plan a pot/ }).click();
+  await planEmptyPot(page);
   await putIn(page, line);
   await page.getByRole("button", { name: /Put it on/ }).click();
   await expect(page.getByRole("heading", { name: "Light the ring" })).toBeVisible();
@@ -81,7 +81,7 @@ test("a pot that stops by its level says when it is down there, from when to whe
   page,
 }) => {
   await openOwn(page);
-  await page.getByRole("button", { name: /Plan a pot/ }).click();
+  await planEmptyPot(page);
   await putIn(page, "2 kg oxtail");
   await page.getByRole("button", { name: /change the time/ }).click();
   await page.getByText("down to litres").click();
@@ -179,7 +179,7 @@ test("cautions stand where the risk is: night, animals, beans", async ({ page })
 test("the logbook shows one kind, opens its course, and plans it again", async ({ page }) => {
   await openSample(page);
   await page.goto("/logbook");
-  await expect(page.getByRole("main").getByRole("listitem")).toHaveCount(12);
+  await expect(page.getByRole("main").getByRole("listitem")).toHaveCount(16);
   await page.getByRole("combobox").selectOption("Smoked trout fumet");
   await expect(page.getByRole("main").getByRole("listitem")).toHaveCount(2);
   await page.getByRole("main").getByRole("link").first().click();

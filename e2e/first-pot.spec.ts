@@ -1,5 +1,5 @@
 import { expect, test, type Page } from "@playwright/test";
-import { openOwn, putIn, sentence, storedEvents } from "./kitchens";
+import { openOwn, planEmptyPot, putIn, sentence, storedEvents } from "./kitchens";
 
 const MORNING = new Date("2026-03-18T08:00:00+01:00");
 
@@ -33,7 +33,7 @@ async function wholeJourney(page: Page, pause: Pause): Promise<void> {
   await pause(page);
 
   // Plan 2.5 kg of bones in the 12 L pot.
-  await page.getByRole("button", { name: /Plan a pot/ }).click();
+  await planEmptyPot(page);
   await putIn(page, "2.5 kg lamb neck");
   await putIn(page, "2 medium onions");
   await expect(sentence(page)).toContainText("2.5 kg lamb neck, 5.0 L water in the my pot, 6 h");
@@ -165,7 +165,7 @@ test("the same with a reload at every stage", async ({ page }) => {
 test("a second tab sees what the first one did", async ({ context, page }) => {
   await page.clock.install({ time: MORNING });
   await openOwn(page);
-  await page.getByRole("button", { name: /Plan a pot/ }).click();
+  await planEmptyPot(page);
   await putIn(page, "2 kg oxtail");
   await page.getByRole("button", { name: /Put it on/ }).click();
   await expect(page.getByRole("heading", { name: "Light the ring" })).toBeVisible();

@@ -20,6 +20,12 @@ export async function openOwn(page: Page): Promise<void> {
   await expect(page.getByRole("heading", { name: "My kitchen" })).toBeVisible();
 }
 
+/** From the bench to a new plan with nothing in it yet. */
+export async function planEmptyPot(page: Page): Promise<void> {
+  await page.getByRole("button", { name: /Plan a pot/ }).click();
+  await page.getByRole("button", { name: "An empty pot" }).click();
+}
+
 /** Types one line of what goes in, as a cook would say it. */
 export async function putIn(page: Page, line: string): Promise<void> {
   const box = page.getByLabel("Put something in");

@@ -135,13 +135,13 @@ test("everything out to a file and back; a bad file changes nothing", async ({ p
     plans: { name: string }[];
     schemaVersion: number;
   };
-  expect(file.plans).toHaveLength(8);
+  expect(file.plans).toHaveLength(9);
   const choose = page.locator("input[type=file]");
 
   const newer = test.info().outputPath("newer.json");
   writeFileSync(newer, JSON.stringify({ ...file, schemaVersion: 99 }));
   await choose.setInputFiles(newer);
-  await expect(page.getByText(/reads up to 2\. Update Kettlos/)).toBeVisible();
+  await expect(page.getByText(/reads up to 3\. Update Kettlos/)).toBeVisible();
   const bad = test.info().outputPath("bad.json");
   writeFileSync(bad, JSON.stringify({ ...file, plans: [{ ...file.plans[0], vesselId: "gone" }] }));
   await choose.setInputFiles(bad);

@@ -262,7 +262,12 @@ describe("cooking", () => {
     const pot = potOf("on-fire");
     const action = pot.actions[0]!;
     const wrapper = mount(NextAction, {
-      props: { action, later: pot.actions.slice(1), nowMs: action.atMs - 220_000 },
+      props: {
+        end: "strained" as const,
+        action,
+        later: pot.actions.slice(1),
+        nowMs: action.atMs - 220_000,
+      },
     });
     expect(wrapper.find(".count").text()).toBe("3:40");
     expect(wrapper.text()).toContain("Next, at");

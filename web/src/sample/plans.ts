@@ -189,7 +189,7 @@ const unlinked = (): Record<string, Plan> => ({
       ["houseStock", 0.3, "start", "", "raw", undefined, { fromPlanId: "plan-pigeon" }],
       ["bayLeaf", 0.0006, "start", "", "raw", undefined, leaves(2)],
       ["carrot", 0.35, 80, "3 cm lengths", "raw", cubes(0.03), works("cut")],
-      ["driedApricot", 0.15, 45, "halved"],
+      ["driedApricot", 0.15, 80, "halved"],
     ],
     water: { by: "amount", volumeL: 0.9 },
     heat: { method: "oven", ovenId: "oven", ovenC: 150, lid: "on", start: "hot" },

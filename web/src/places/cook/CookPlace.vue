@@ -218,6 +218,7 @@ useShortcuts(() =>
       </section>
       <section class="middle">
         <NextAction
+          :end="pot.batch.plan.end"
           v-if="next !== null"
           :action="next"
           :later="later"

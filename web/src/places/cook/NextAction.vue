@@ -9,6 +9,8 @@ const props = defineProps<{
   action: Action;
   later: readonly Action[];
   nowMs: number;
+  /** A dish goes to the table, a stock to the sieve. */
+  end: "strained" | "served";
 }>();
 defineEmits<{ done: [] }>();
 
@@ -23,8 +25,13 @@ const DONE: Record<ActionKind, string> = {
   putBack: "It is back in",
   look: "Write the level down",
   offHeat: "It is off the heat",
-  strain: "Go on",
+  strain: "To the sieve",
 };
+const doneWords = computed(() =>
+  props.action.kind === "strain" && props.end === "served"
+    ? "To the table"
+    : DONE[props.action.kind],
+);
 const left = computed(() => countdown(props.action.atMs - props.nowMs));
 /** So much overdue it calls louder. */
 const LATE_MS = 10 * 60_000;
@@ -48,7 +55,7 @@ const isDue = computed(() => props.action.atMs <= props.nowMs && props.action.ki
     </p>
     <p class="look">{{ action.lookFor }}</p>
     <button type="button" class="button primary done" @click="$emit('done')">
-      {{ DONE[action.kind] }} <kbd>Space</kbd>
+      {{ doneWords }} <kbd>Space</kbd>
     </button>
     <ol v-if="later.length > 0" class="later">
       <li v-for="item in later" :key="item.id">
