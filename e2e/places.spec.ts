@@ -161,7 +161,7 @@ test("everything out to a file and back; a bad file changes nothing", async ({ p
   await page.goto("/kitchen");
   await choose.setInputFiles(path);
   await page.getByRole("button", { name: "In place of everything here" }).click();
-  await expect(page.getByText("Replaced everything with 8 plans and 13 batches.")).toBeVisible();
+  await expect(page.getByText("Replaced everything with 9 plans and 17 batches.")).toBeVisible();
   await expect(page.getByLabel("Name of the kitchen")).toHaveValue("Bramholt Hut");
 });
 

@@ -276,6 +276,12 @@ export class Run implements Cooking {
 
   /** Puts in and lifts out what is due by now; the moment of the next that has one, min. */
   private moveWhatIsDue(fromMin: number): number {
+    // Most steps move nothing: what has a moment stands first, what waits for another stands last.
+    const first = this.moves[0];
+    if (first === undefined) return Infinity;
+    const waits = this.moves.at(-1)?.dueMin === null;
+    const firstMin = fromMin + (first.dueMin ?? 0);
+    if (!waits && firstMin > this.tMin + 1e-9) return firstMin;
     const isDue = ({ dueMin, waitsFor }: Move) =>
       dueMin === null
         ? this.cookOf(waitsFor?.itemId) >= (waitsFor?.cookMin ?? 0)
