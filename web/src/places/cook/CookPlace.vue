@@ -218,8 +218,8 @@ useShortcuts(() =>
       </section>
       <section class="middle">
         <NextAction
-          :end="pot.batch.plan.end"
           v-if="next !== null"
+          :end="pot.batch.plan.end"
           :action="next"
           :later="later"
           :now-ms="pots.nowMs"

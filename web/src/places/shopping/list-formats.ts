@@ -17,7 +17,10 @@ export function listText(list: ShoppingList, units: UnitSystem): string {
       counter = line.counter;
       out.push(out.length > 0 ? `\n${counter}` : counter);
     }
-    const packs = line.packs === null ? "" : ` (${line.packs.count} packs)`;
+    const packs =
+      line.packs === null
+        ? ""
+        : ` (${line.packs.count} ${line.packs.count === 1 ? "pack" : "packs"})`;
     const how = line.how.length === 0 ? "" : `, ${line.how.join("; ")}`;
     out.push(`- ${amount(line, units)} ${line.name.toLowerCase()}${packs}${how}`);
   }
