@@ -25,7 +25,7 @@ const planned = computed(() =>
 const others = computed(() =>
   kitchenStore.plans.filter((p) => !planned.value.some((b) => b.plan.id === p.id)).slice(0, 6),
 );
-const results = computed(() => pots.finished.slice(0, 6));
+const results = computed(() => pots.finished.slice(0, 5));
 const scale = computed(() =>
   sharedScale(
     results.value.map((r) => r.batch),

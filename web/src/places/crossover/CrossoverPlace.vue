@@ -98,7 +98,12 @@ useShortcuts(() => [
 
 <template>
   <div v-if="store.dish !== null && kitchen !== null" class="crossover">
-    <StageStrip :name="store.dish.name" stage="gather" :plan-id="store.dish.id">
+    <StageStrip
+      :name="store.dish.name"
+      stage="gather"
+      :end="store.dish.end"
+      :plan-id="store.dish.id"
+    >
       <template #name>
         <label>
           <span class="visually-hidden">Dish</span>

@@ -41,7 +41,7 @@ describe("a heat's column", () => {
     expect(text).toMatch(/1\.\d L \(1\.\d–1\.\d L\)/);
     expect(text).toMatch(/(\d+ min|\d+ h( \d+)?) of \d+ h/);
     expect(text).toContain("Kitchen rule: 8–10 h.");
-    expect(text).toMatch(/Carrot: last \d+ min instead of 80/);
+    expect(text).toMatch(/Carrot: last \d+ min instead of 45/);
   });
 
   test("the written one is marked and is not offered as the plan", () => {
