@@ -83,6 +83,19 @@ describe("schools", () => {
     }
   });
 
+  test("flour taken out can be had again as a roux: body comes with it", () => {
+    const bare = choose(planOfKind("stew", kitchen, "x"), "flour", "none", kitchen);
+    expect(bare.items.some((i) => i.ingredientId === "flour")).toBe(false);
+    const roux = choose(bare, "flour", "roux", kitchen);
+    expect(roux.items.at(-1)).toMatchObject({
+      ingredientId: "flour",
+      massKg: 0.06,
+      work: [{ kind: "roux" }],
+    });
+    const flour = SCHOOLS.find((q) => q.id === "flour");
+    expect(flour === undefined ? "" : choiceOf(flour, roux)).toBe("roux");
+  });
+
   test("roasted bones set less, unsoaked beans take longer, unreduced wine keeps alcohol", () => {
     const figures = (kind: Parameters<typeof planOfKind>[0], question: string, school: string) => {
       const outcome = answersFor(

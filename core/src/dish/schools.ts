@@ -80,6 +80,27 @@ const work = (test: Test, kind: WorkKind, on: boolean, more: Partial<Work> = {})
   apply: change(test, (i) => (on ? withWork(i, kind, more) : without(i, kind))),
   isNow: every(test, (i) => (itemWork(i, kind) !== undefined) === on),
 });
+/** The plan with flour in it, 10 g to a portion or 30 g in all, where it has none. */
+const withFlour = (plan: Plan): Plan =>
+  plan.items.some(FLOUR)
+    ? plan
+    : {
+        ...plan,
+        items: [
+          ...plan.items,
+          {
+            id: "flour-for-body",
+            ingredientId: "flour",
+            massKg: 0.01 * (plan.serves?.people ?? 3),
+            when: START,
+            preparation: "",
+            boneState: "raw",
+            frozen: false,
+            boiledMin: 0,
+            work: [],
+          },
+        ],
+      };
 /** The hold that gives this many hours at a gentle simmer low down the same cooking here. */
 const hold = (hours: number) => ({
   apply: (plan: Plan, kitchen: Kitchen): Plan => {
@@ -382,18 +403,19 @@ export const SCHOOLS: readonly SchoolQuestion[] = [
       isNow: (p) => !p.items.some(FLOUR),
     }),
     school("dredge", "on the meat", "Browns with it.", {
-      ...work(FLOUR, "roux", false),
+      apply: (p) => work(FLOUR, "roux", false).apply(withFlour(p)),
       isNow: (p) => p.items.some((i) => FLOUR(i) && i.work.length === 0 && i.when.at === "start"),
     }),
-    school(
-      "roux",
-      "as a roux",
-      "Smooth; the darker, the thinner.",
-      work(FLOUR, "roux", true, { colour: "blond" }),
-    ),
+    school("roux", "as a roux", "Smooth; the darker, the thinner.", {
+      apply: (p) => work(FLOUR, "roux", true, { colour: "blond" }).apply(withFlour(p)),
+      isNow: work(FLOUR, "roux", true).isNow,
+    }),
     school("slurry", "slurry at the end", "Exact, and quick to correct.", {
-      apply: change(FLOUR, (i) => ({ ...without(i, "roux"), when: late(10) })),
+      apply: (p) => change(FLOUR, (i) => ({ ...without(i, "roux"), when: late(10) }))(withFlour(p)),
       isNow: every(FLOUR, (i) => i.when.at === "beforeEnd"),
+    }),
+    school("condensed", "condensed soup", "Ready-made body, and salt: both are counted.", {
+      isNow: (p) => p.items.some((i) => i.ingredientId === "condensedSoup"),
     }),
     school("thin", "thin on purpose", "More like a soup: a target too.", {
       apply: (p) => ({ ...p, thickWantedGL: 0 }),
@@ -427,6 +449,10 @@ export const SCHOOLS: readonly SchoolQuestion[] = [
     school("waxy", "waxy", "Holds its edges.", {
       apply: change(POTATO, (i) => ({ ...i, target: "potatoWaxy" })),
       isNow: every(POTATO, (i) => i.target === "potatoWaxy"),
+    }),
+    school("skinOn", "skin on", "Holds together, tastes of earth; scrub it well.", {
+      apply: change(POTATO, (i) => withWork(i, "scrub")),
+      isNow: every(POTATO, (i) => itemWork(i, "scrub") !== undefined),
     }),
     school("beside", "beside the pot", "Nothing thickens; served apart.", {
       apply: (p) => ({
