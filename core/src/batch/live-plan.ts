@@ -1,4 +1,4 @@
-import { swapped } from "../dish/substitution";
+import { swapped } from "../dish/swapped";
 import type { Plan } from "../simulate/plan-schema";
 import type { Cook } from "./fold";
 

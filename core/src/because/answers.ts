@@ -137,6 +137,7 @@ export function answersFor(
         plan,
         kitchen,
         trace,
+        dish,
         fit,
         waterL: water,
         litHour: start === null ? null : hourOf(start.lightSurelyMs),

@@ -10,6 +10,7 @@ import type { Target } from "../convert/convert";
 import type { CrockSetting } from "../heat/slow-cooker";
 import { usualTargets, withSuggestions } from "../convert/targets";
 import type { Caution } from "../safety/caution";
+import { dishOf } from "../dish/dish-of";
 import { cautionsFor } from "../safety/rules";
 import { isSameKind } from "../simulate/heat-facts";
 import type { Kitchen } from "../simulate/kitchen-schema";
@@ -47,7 +48,15 @@ function cautioned(column: Column, kitchen: Kitchen): CautionedColumn {
   const fit = fitIn(vesselOf(plan, kitchen), plan, waterL);
   return {
     ...column,
-    cautions: cautionsFor({ plan, kitchen, trace, fit, waterL, litHour: null }),
+    cautions: cautionsFor({
+      plan,
+      kitchen,
+      trace,
+      dish: dishOf(plan, kitchen, trace),
+      fit,
+      waterL,
+      litHour: null,
+    }),
   };
 }
 

@@ -2,6 +2,7 @@ import { ingredientById } from "../ingredient/catalogue";
 import type { PieceShape } from "../heat/piece-schema";
 import { pieceOf } from "../simulate/piece-of";
 import type { Kitchen } from "../simulate/kitchen-schema";
+import { goesInFirst } from "../simulate/item-facts";
 import type { Plan, PlanItem, SlowCookerHeat } from "../simulate/plan-schema";
 import { runOnce } from "../simulate/simulate";
 import type { Trace } from "../simulate/trace";
@@ -33,7 +34,7 @@ const isMeat = (item: PlanItem): boolean => {
 
 const slowestIn = (plan: Plan, trace: Trace): number =>
   plan.items
-    .filter((i) => i.when.at === "start" && isMeat(i))
+    .filter((i) => goesInFirst(i) && isMeat(i))
     .reduce((slowest, item) => {
       const course = trace.items.find((x) => x.itemId === item.id);
       return Math.max(slowest, course?.from5To60Min ?? Infinity);

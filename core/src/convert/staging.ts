@@ -1,6 +1,7 @@
 import { cookRate } from "../doneness/cook-value";
 import type { Method } from "../heat/method";
 import { ingredientById } from "../ingredient/catalogue";
+import { goesInFirst, waitsForRelease } from "../simulate/item-facts";
 import type { Plan, PlanItem } from "../simulate/plan-schema";
 import type { Trace } from "../simulate/trace";
 import type { Goal } from "./goal";
@@ -14,11 +15,6 @@ export interface Restaged {
 const AFTER_RELEASE_MIN = 5;
 /** What simmers open after release holds so far under the boil, °C. */
 const OPEN_SIMMER_C = 5;
-
-const mustWait = (item: PlanItem): boolean => {
-  const { group } = ingredientById(item.ingredientId);
-  return group === "dairy" || group === "starch";
-};
 
 const isLate = (item: PlanItem): item is PlanItem & { when: { at: "beforeEnd"; min: number } } =>
   item.when.at === "beforeEnd";
@@ -68,7 +64,7 @@ export function restaged(
 
 /** Dairy and thickeners wait until after release. */
 const waiting = (item: PlanItem, method: Method): PlanItem =>
-  method === "pressure" && item.when.at === "start" && mustWait(item)
+  method === "pressure" && goesInFirst(item) && waitsForRelease(item)
     ? { ...item, when: { at: "beforeEnd", min: AFTER_RELEASE_MIN } }
     : item;
 

@@ -1,13 +1,14 @@
-import { ALLERGENS, type Allergen } from "../ingredient/ingredient";
+import { ALLERGENS, type Allergen, type Ingredient } from "../ingredient/ingredient";
 import { traitsOf } from "../ingredient/traits";
 import { LOW_SALT_G } from "../seasoning/salt";
 import type { DietId } from "../simulate/dish-words";
-import { ingredientOf, nameOf, valuesOf } from "../simulate/item-facts";
+import { contentsOf, nameOf, petHazardsOf, valuesOf } from "../simulate/item-facts";
 import type { Plan, PlanItem } from "../simulate/plan-schema";
 import { kitchenEstimate } from "../units/constant";
 import type { AlcoholOf } from "./alcohol-of";
 import type { FatOf } from "./fat-of";
 import type { SaltOf } from "./salt-of";
+import { swapped } from "./swapped";
 import { SUBSTITUTES } from "./substitutes";
 
 export const DIET_NAMES: Record<DietId, string> = {
@@ -40,36 +41,72 @@ export interface DietConflict {
   readonly instead: readonly string[];
 }
 
-/** Which animal something comes from; null for plants and minerals. */
-export function animalOf(item: PlanItem): "meat" | "fish" | "dairy" | "egg" | null {
-  const { group } = ingredientOf(item);
-  const traits = traitsOf(item.ingredientId);
+type Animal = "meat" | "fish" | "dairy" | "egg";
+const SEAFOOD: readonly Allergen[] = ["fish", "crustaceans", "molluscs"];
+
+/** Which animal an ingredient comes from; null for plants and minerals. */
+function animalOf({ id, group, flavour, allergens }: Ingredient): Animal | null {
+  const traits = traitsOf(id);
   if (traits.isPlant === true) return null;
   if (traits.isAnimal !== undefined) return traits.isAnimal;
-  if (group === "meat" || group === "bones") return isFishBone(item) ? "fish" : "meat";
-  if (group === "fish") return "fish";
-  if (item.ingredientId === "beefDripping") return "meat";
-  return group === "dairy" || valuesOf(item).allergens.includes("milk") ? "dairy" : null;
+  if (group === "fish" || flavour === "fish") return "fish";
+  if (group === "meat" || group === "bones" || id === "beefDripping") return "meat";
+  if (allergens.some((a) => SEAFOOD.includes(a))) return "fish";
+  return group === "dairy" || allergens.includes("milk") ? "dairy" : null;
 }
 
-const isFishBone = (item: PlanItem): boolean => ingredientOf(item).flavour === "fish";
+/** What speaks against something itself, or against anything it was made of. */
+function through(item: PlanItem, why: (i: Ingredient) => string | null): string | null {
+  for (const content of contentsOf(item)) {
+    const found = why(content);
+    if (found !== null)
+      return content.id === item.ingredientId
+        ? found
+        : `is made with ${content.name.toLowerCase()}, which ${found}`;
+  }
+  return null;
+}
+
+/** What speaks against it for those who eat nothing of some animals. */
+const ofAnimals = (item: PlanItem, says: (animal: Animal) => string | null): string | null => {
+  if (item.label?.isPlant === true) return null;
+  const found = through(item, (i) => {
+    const animal = animalOf(i);
+    return animal === null ? null : says(animal);
+  });
+  const isOpen =
+    traitsOf(item.ingredientId).isOftenMeat === true && item.label?.madeOf === undefined;
+  return found ?? (isOpen ? "is often made with meat or fish; check its label" : null);
+};
+
+const petHazard = (item: PlanItem): string | null => {
+  const found = petHazardsOf(item)[0];
+  if (found === undefined) return null;
+  return found.name === nameOf(item)
+    ? found.why
+    : `${found.name.toLowerCase()} in it, ${found.why}`;
+};
 
 const isAgainst: Record<
   Exclude<DietId, "lowSalt" | "lowFat">,
   (item: PlanItem) => string | null
 > = {
-  vegan: (i) => (animalOf(i) === null ? null : "is of animals"),
-  vegetarian: (i) => {
-    const animal = animalOf(i);
-    return animal === "meat" || animal === "fish" ? `is ${animal}` : null;
-  },
-  noPork: (i) => (traitsOf(i.ingredientId).isPork === true ? "is pork" : null),
-  noAlcohol: (i) =>
-    valuesOf(i).alcoholShare > 0 ? "holds alcohol, and cooking leaves part of it" : null,
-  mild: (i) => (traitsOf(i.ingredientId).isHot === true ? "is hot" : null),
-  glutenFree: (i) => (valuesOf(i).allergens.includes("gluten") ? "holds gluten" : null),
-  cat: (i) => ingredientOf(i).petHazard ?? null,
-  dog: (i) => ingredientOf(i).petHazard ?? null,
+  vegan: (item) => ofAnimals(item, () => "is of animals"),
+  vegetarian: (item) => ofAnimals(item, (a) => (a === "meat" || a === "fish" ? `is ${a}` : null)),
+  noPork: (item) =>
+    through(item, (i) =>
+      traitsOf(i.id).isPork === true
+        ? "is pork"
+        : i.id === "gelatinPowder"
+          ? "is often of pork; check its label"
+          : null,
+    ),
+  noAlcohol: (item) =>
+    valuesOf(item).alcoholShare > 0 ? "holds alcohol, and cooking leaves part of it" : null,
+  mild: (item) => through(item, (i) => (traitsOf(i.id).isHot === true ? "is hot" : null)),
+  glutenFree: (item) => (valuesOf(item).allergens.includes("gluten") ? "holds gluten" : null),
+  cat: petHazard,
+  dog: petHazard,
 };
 
 /** What is done with the whole pot, for the diets that look at a portion. */
@@ -94,7 +131,7 @@ export function dietConflicts(plan: Plan, facts: PotFacts): readonly DietConflic
           text: `${nameOf(item)} ${diet === "cat" || diet === "dog" ? `is not for ${DIET_NAMES[diet]}: ${why}` : why}.`,
           instead: (SUBSTITUTES[item.ingredientId] ?? [])
             .map((s) => s.ingredientId)
-            .filter((id) => isAgainst[diet]({ ...item, ingredientId: id }) === null),
+            .filter((id) => isAgainst[diet](swapped(item, id, item.massKg)) === null),
         },
       ];
     });

@@ -8,7 +8,7 @@ import { besideOf } from "./accompaniments";
 import { bodyOfPlan } from "./body-of";
 import { dishOf } from "./dish-of";
 import { jointFit } from "./joint-fit";
-import { linkedTo, stockNeeds, stockYield } from "./linked";
+import { linkedTo, relinked, stockNeeds, stockYield } from "./linked";
 import { saltOf } from "./salt-of";
 import { shoppingList } from "./shopping";
 import { swapsFor } from "./substitution";
@@ -310,6 +310,34 @@ describe("linked pots", () => {
     expect(state(yields.value.highL * 1.2)).toBe("short");
     const gelatinG = traceOf(linked(1)).strained.gelatinGL * traceOf(linked(1)).strained.volumeL;
     expect(gelatinG).toBeCloseTo(yields.value.gelatinGL, 0);
+  });
+});
+
+describe("a stock's own story", () => {
+  const fumet = (items: Items) => testPlan({ id: "fumet", name: "Fumet", items });
+  const BONES: Items = [
+    { id: "f", ingredientId: "smokedTroutFrame", massKg: 1, when: START },
+    { id: "w", ingredientId: "whiteWine", massKg: 0.2, when: START },
+  ];
+  test("its allergens and what was in its pot come along; a packet's old word does not", () => {
+    const yields = stockYield(fumet(BONES), kitchen);
+    if (!yields.ok) throw yields.problem;
+    const plan = stew([
+      {
+        id: "s",
+        ingredientId: "houseStock",
+        massKg: 1,
+        when: START,
+        fromPlanId: "fumet",
+        label: { isPlant: true, packKg: 1 },
+      },
+    ]);
+    const linked = relinked(plan, () => yields.value);
+    expect(dish(linked).allergens).toEqual(["fish", "sulphites"]);
+    expect(dish({ ...linked, diets: ["vegetarian"] }).conflicts[0]?.text).toMatch(/trout.*is fish/);
+    expect(linked.items[0]?.label).toMatchObject({ packKg: 1 });
+    expect(linked.items[0]?.label?.isPlant).toBeUndefined();
+    expect(relinked(linked, () => yields.value)).toBe(linked);
   });
 });
 

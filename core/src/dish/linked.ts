@@ -1,12 +1,15 @@
 import { setOf } from "../extraction/set";
+import type { Allergen } from "../ingredient/ingredient";
 import type { Kitchen } from "../simulate/kitchen-schema";
-import { ingredientOf } from "../simulate/item-facts";
+import { contentsOf, ingredientOf } from "../simulate/item-facts";
 import type { Plan, PlanItem } from "../simulate/plan-schema";
 import { simulate } from "../simulate/simulate";
 import { spreadOf } from "../simulate/spread";
 import { coldWaterKg, waterL } from "../simulate/water-ways";
 import { outcomeOf, type Outcome } from "../units/problem";
+import { ALCOHOL_KG_L } from "../seasoning/alcohol";
 import { COLD_DENSITY_KG_L } from "../water/properties";
+import { allergensOf } from "./diets";
 
 /** What a plan's stock will be: litres low to high, and what is dissolved in it. */
 export interface StockYield {
@@ -19,6 +22,9 @@ export interface StockYield {
   readonly gelatinGL: number;
   readonly alcoholGL: number;
   readonly set: string;
+  readonly allergens: readonly Allergen[];
+  /** Everything that was in its pot, by ingredient. */
+  readonly madeOf: readonly string[];
 }
 
 /** Works out what a stock will yield. */
@@ -39,6 +45,8 @@ export function stockYield(plan: Plan, kitchen: Kitchen): Outcome<StockYield> {
       gelatinGL,
       alcoholGL: volumeL > 0 ? alcoholG / volumeL : 0,
       set: setOf(gelatinGL),
+      allergens: allergensOf(plan),
+      madeOf: [...new Set(plan.items.flatMap(contentsOf).map((i) => i.id))],
     };
   });
 }
@@ -48,13 +56,24 @@ export const linkedTo = (item: PlanItem, stock: StockYield): PlanItem => ({
   ...item,
   fromPlanId: stock.planId,
   label: {
-    ...item.label,
+    // What a packet said of another stock does not hold for this one.
+    ...(item.label?.packKg === undefined ? {} : { packKg: item.label.packKg }),
     saltGKg: stock.saltGL / COLD_DENSITY_KG_L,
     gelatinGKg: stock.gelatinGL / COLD_DENSITY_KG_L,
-    alcoholShare: stock.alcoholGL / 789,
-    allergens: item.label?.allergens ?? [],
+    alcoholShare: stock.alcoholGL / (1000 * ALCOHOL_KG_L.value),
+    allergens: [...stock.allergens],
+    madeOf: [...stock.madeOf],
   },
 });
+
+/** The plan with every stock it draws on as that is now; the same plan where nothing changed. */
+export function relinked(plan: Plan, yieldsOf: (planId: string) => StockYield | null): Plan {
+  const items = plan.items.map((item) => {
+    const stock = item.fromPlanId === undefined ? null : yieldsOf(item.fromPlanId);
+    return stock === null ? item : linkedTo(item, stock);
+  });
+  return JSON.stringify(items) === JSON.stringify(plan.items) ? plan : { ...plan, items };
+}
 
 /** Everything that draws on one stock, against what it yields. */
 export interface StockNeed {

@@ -1,6 +1,5 @@
-import { ingredientById } from "../ingredient/catalogue";
 import type { Kitchen } from "../simulate/kitchen-schema";
-import { ingredientOf, nameOf, targetOfItem, valuesOf } from "../simulate/item-facts";
+import { nameOf, targetOfItem, valuesOf } from "../simulate/item-facts";
 import type { Plan, PlanItem } from "../simulate/plan-schema";
 import { simulate } from "../simulate/simulate";
 import { coldWaterKg, waterL } from "../simulate/water-ways";
@@ -9,6 +8,7 @@ import { bodyOfPlan } from "./body-of";
 import { fatOf } from "./fat-of";
 import { saltOf } from "./salt-of";
 import { SUBSTITUTES } from "./substitutes";
+import { swapped } from "./swapped";
 
 /** What a swap changes in the pot; each with its sign. */
 export interface SwapChange {
@@ -30,21 +30,6 @@ export interface Swap {
   /** The plan with it; null where that pot cannot be worked out. */
   readonly plan: Plan;
   readonly change: Outcome<SwapChange>;
-}
-
-/** The item as another ingredient, so much of it. What does not fit the new one is dropped. */
-export function swapped(item: PlanItem, ingredientId: string, massKg: number): PlanItem {
-  const { counted: _counted, label: _label, target: _target, fromPlanId: _from, ...rest } = item;
-  const { group } = ingredientById(ingredientId);
-  const isSame = group === ingredientOf(item).group;
-  return {
-    ...rest,
-    ingredientId,
-    massKg,
-    boneState: group === "bones" ? item.boneState : "raw",
-    boiledMin: isSame ? item.boiledMin : 0,
-    work: isSame ? item.work : item.work.filter((w) => w.kind === "cut" || w.kind === "rinse"),
-  };
 }
 
 /** What could stand in for an ingredient of a plan, and what each would change, one simulation each. */

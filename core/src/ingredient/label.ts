@@ -16,6 +16,10 @@ export const LabelSchema = z.object({
   alcoholShare: z.number().min(0).max(1).optional(),
   gelatinGKg: perKg.optional(),
   allergens: z.array(z.enum(ALLERGENS)).max(ALLERGENS.length).optional(),
+  /** What a stock or sauce was made of, by ingredient: eaters and animals are screened for all of it. */
+  madeOf: z.array(z.string().min(1).max(80)).max(120).optional(),
+  /** True where the packet says that nothing of animals is in it. */
+  isPlant: z.boolean().optional(),
   /** What one packet holds, kg. */
   packKg: z.number().positive().max(50).optional(),
 });

@@ -16,8 +16,10 @@ export interface Traits {
   readonly isAcid?: true;
   readonly isHot?: true;
   readonly isPork?: true;
-  /** Made up and sold with a label: its values are worth checking. */
-  readonly isReadyMade?: true;
+  /** Sold under one name with meat in it and without: only its label tells. */
+  readonly isOftenMeat?: true;
+  /** Splits, scorches or spits under pressure: stirred in once the lid is off. */
+  readonly waitsForRelease?: true;
   /** Holds no meat, fish, dairy or egg though its group would say so. */
   readonly isPlant?: true;
   /** Of animals though its group would not say so. */
@@ -39,50 +41,53 @@ const TRAITS: Readonly<Record<string, Traits>> = {
   gelatinPowder: { solubleGelatinGKg: 860, isAnimal: "meat", packsKg: [0.1] },
   potato: { packsKg: [1, 2.5] },
   tomato: { starchGKg: 50, isAcid: true },
-  cannedTomato: { starchGKg: 50, isAcid: true, isReadyMade: true, packsKg: [0.4, 0.8] },
-  tomatoPaste: { starchGKg: 100, isAcid: true, isReadyMade: true, packsKg: [0.14, 0.2] },
+  cannedTomato: { starchGKg: 50, isAcid: true, packsKg: [0.4, 0.8] },
+  tomatoPaste: { starchGKg: 100, isAcid: true, packsKg: [0.14, 0.2] },
   vinegar: { isAcid: true, packsKg: [0.5] },
   lemonJuice: { isAcid: true },
   whiteWine: { isAcid: true, packsKg: [0.75] },
   redWine: { isAcid: true, packsKg: [0.75] },
   beer: { packsKg: [0.33, 0.5] },
   brandy: { packsKg: [0.7] },
-  boughtStock: { isReadyMade: true, packsKg: [0.4, 1] },
-  lowSaltStock: { isReadyMade: true, packsKg: [0.4, 1] },
-  stockCube: { isReadyMade: true, packsKg: [0.08], fatGKg: 150 },
-  bouillonPaste: { isReadyMade: true, packsKg: [0.12], fatGKg: 120 },
-  seasoningPacket: { isReadyMade: true, packsKg: [0.04], starchGKg: 250, isHot: true },
+  houseStock: { isOftenMeat: true },
+  boughtStock: { isOftenMeat: true, packsKg: [0.4, 1] },
+  lowSaltStock: { isOftenMeat: true, packsKg: [0.4, 1] },
+  stockCube: { isOftenMeat: true, packsKg: [0.08], fatGKg: 150 },
+  bouillonPaste: { isOftenMeat: true, packsKg: [0.12], fatGKg: 120 },
+  seasoningPacket: { packsKg: [0.04], starchGKg: 250, isHot: true },
   condensedSoup: {
-    isReadyMade: true,
+    waitsForRelease: true,
+
     packsKg: [0.295],
     starchGKg: 80,
     fatGKg: 60,
     isAnimal: "dairy",
   },
-  jarSauce: { isReadyMade: true, packsKg: [0.4, 0.5], starchGKg: 40, fatGKg: 30, sugarGKg: 60 },
-  curryPaste: { isReadyMade: true, packsKg: [0.1, 0.2], fatGKg: 120, isHot: true },
+  jarSauce: { packsKg: [0.4, 0.5], starchGKg: 40, fatGKg: 30, sugarGKg: 60 },
+  curryPaste: { packsKg: [0.1, 0.2], fatGKg: 120, isHot: true },
   coconutMilk: {
-    isReadyMade: true,
+    waitsForRelease: true,
+
     packsKg: [0.4],
     fatGKg: 180,
     isPlant: true,
     spoilsOver: { boiledMin: 20, how: "may split" },
   },
-  cannedBeans: { isReadyMade: true, packsKg: [0.4], starchGKg: 0 },
-  cannedChickpeas: { isReadyMade: true, packsKg: [0.4] },
-  soySauce: { isReadyMade: true, packsKg: [0.15, 0.5] },
-  fishSauce: { isReadyMade: true, packsKg: [0.2], isAnimal: "fish" },
-  mustard: { isReadyMade: true, packsKg: [0.2] },
-  sausage: { isReadyMade: true, isPork: true, fatGKg: 250, packsKg: [0.36] },
-  smokedSausage: { isReadyMade: true, isPork: true, fatGKg: 280, packsKg: [0.3] },
-  curedPork: { isReadyMade: true, isPork: true, fatGKg: 350, packsKg: [0.15] },
+  cannedBeans: { packsKg: [0.4], starchGKg: 0 },
+  cannedChickpeas: { packsKg: [0.4] },
+  soySauce: { packsKg: [0.15, 0.5] },
+  fishSauce: { packsKg: [0.2], isAnimal: "fish" },
+  mustard: { packsKg: [0.2] },
+  sausage: { isPork: true, fatGKg: 250, packsKg: [0.36] },
+  smokedSausage: { isPork: true, fatGKg: 280, packsKg: [0.3] },
+  curedPork: { isPork: true, fatGKg: 350, packsKg: [0.15] },
   porkShoulder: { isPork: true },
   porkTrotter: { isPork: true },
   porkSkin: { isPork: true },
   porkNeckBones: { isPork: true },
   porkRibs: { isPork: true },
   lard: { isPork: true, isAnimal: "meat", fatGKg: 1000, packsKg: [0.25] },
-  butter: { isReadyMade: true, fatGKg: 810, packsKg: [0.25] },
+  butter: { fatGKg: 810, packsKg: [0.25] },
   oil: { fatGKg: 1000, packsKg: [0.5, 1] },
   milk: { fatGKg: 35, packsKg: [1], spoilsOver: CURDLES },
   cream: { fatGKg: 350, packsKg: [0.2, 0.5], spoilsOver: { boiledMin: 15, how: "may split" } },

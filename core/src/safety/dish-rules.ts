@@ -1,13 +1,6 @@
-import { alcoholOf } from "../dish/alcohol-of";
-import { dietConflicts, DIET_NAMES } from "../dish/diets";
-import { eatenOf } from "../dish/eaten";
-import { fatOf } from "../dish/fat-of";
-import { saltOf } from "../dish/salt-of";
-import { jointFit } from "../dish/joint-fit";
-import { takeOuts } from "../dish/take-out";
+import { DIET_NAMES } from "../dish/diets";
 import { DAY_SALT_G } from "../seasoning/salt";
 import { ingredientOf, itemWork, nameOf } from "../simulate/item-facts";
-import { vesselOf } from "../simulate/references";
 import type { Facts, Rule } from "./facts";
 
 const FOOD_CODE = "your local food code rules";
@@ -22,9 +15,7 @@ const FAT_PORTION_G = 35;
 export const DISH_RULES: readonly Rule[] = [
   {
     hazard: "alcohol",
-    check: ({ plan, trace }) => {
-      const { portions } = eatenOf(plan, trace);
-      const alcohol = alcoholOf(plan, trace, portions);
+    check: ({ plan, dish: { alcohol } }) => {
       if (alcohol === null || alcohol.leftG < 1 || plan.feeds === "animals") return null;
       const each = alcohol.portionG === null ? "" : `, ${alcohol.portionG.toFixed(1)} g a portion`;
       return {
@@ -40,8 +31,8 @@ export const DISH_RULES: readonly Rule[] = [
   },
   {
     hazard: "salt in a portion",
-    check: ({ plan, trace }) => {
-      const { portionG, isSalty } = saltOf(plan, trace);
+    check: ({ dish }) => {
+      const { portionG, isSalty } = dish.salt;
       return portionG === null || portionG <= SALTY_PORTION_G || isSalty
         ? null
         : {
@@ -57,8 +48,8 @@ export const DISH_RULES: readonly Rule[] = [
   },
   {
     hazard: "fat in a portion",
-    check: ({ plan, trace }) => {
-      const { portionG } = fatOf(plan, trace, eatenOf(plan, trace).portions);
+    check: ({ dish }) => {
+      const { portionG } = dish.fat;
       return portionG === null || portionG <= FAT_PORTION_G
         ? null
         : {
@@ -74,13 +65,7 @@ export const DISH_RULES: readonly Rule[] = [
   },
   {
     hazard: "not for these eaters",
-    check: ({ plan, trace }) => {
-      const { portions } = eatenOf(plan, trace);
-      const conflicts = dietConflicts(plan, {
-        salt: saltOf(plan, trace),
-        fat: fatOf(plan, trace, portions),
-        alcohol: alcoholOf(plan, trace, portions),
-      });
+    check: ({ dish: { conflicts } }) => {
       const isAnimal = conflicts.some((c) => c.diet === "cat" || c.diet === "dog");
       return conflicts.length === 0
         ? null
@@ -99,13 +84,11 @@ export const DISH_RULES: readonly Rule[] = [
   },
   {
     hazard: "joint too big for the pot",
-    check: ({ plan, kitchen, trace }) => {
-      const vessel = vesselOf(plan, kitchen);
-      const found = plan.items
-        .map((item) => ({ item, fit: jointFit(item, vessel, trace.startDepthM) }))
-        .find(({ fit }) => fit !== null && !fit.fits);
-      if (found === undefined || found.fit === null) return null;
-      const { fit, item } = found;
+    check: ({ plan, dish }) => {
+      const joint = dish.joints.find((j) => !j.fit.fits);
+      const item = plan.items.find((i) => i.id === joint?.itemId);
+      if (joint === undefined || item === undefined) return null;
+      const { fit } = joint;
       return {
         id: "jointFit",
         severity: "caution",
@@ -197,8 +180,7 @@ export const DISH_RULES: readonly Rule[] = [
   },
   {
     hazard: "something to bite on",
-    check: ({ plan }) => {
-      const all = takeOuts(plan);
+    check: ({ dish: { takeOuts: all } }) => {
       return all.length === 0
         ? null
         : {

@@ -1,3 +1,4 @@
+import type { DishOf } from "../dish/dish-of";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
 import type { Trace } from "../simulate/trace";
@@ -9,6 +10,8 @@ export interface Facts {
   readonly plan: Plan;
   readonly kitchen: Kitchen;
   readonly trace: Trace;
+  /** What the trace comes to as food. */
+  readonly dish: DishOf;
   readonly fit: PotFit;
   readonly waterL: number;
   /** Hours of the clock, 0–24, at which the ring is lit; null where no time is set. */

@@ -3,13 +3,13 @@ import { CROCK_MOST, foams, fullestShareOf, leastLiquidL } from "../convert/limi
 import { coreRuleOf } from "../doneness/targets-of";
 import { ingredientById } from "../ingredient/catalogue";
 import type { PlanItem } from "../simulate/plan-schema";
+import { goesInFirst, nameOf, waitsForRelease } from "../simulate/item-facts";
 import { vesselOf } from "../simulate/references";
 import { showDuration, showVolume } from "../units/show";
 import { COLD_DENSITY_KG_L } from "../water/properties";
 import type { Facts, Rule } from "./facts";
 
 const MAKER = "the maker's booklet comes first";
-const nameOf = (i: PlanItem): string => ingredientById(i.ingredientId).name;
 const groupOf = (i: PlanItem) => ingredientById(i.ingredientId).group;
 const percent = (share: number): string => `${Math.round(share * 100)} %`;
 /** Over this much liquid a quick release spits stock and soup through the valve, L. */
@@ -132,9 +132,7 @@ export const METHOD_RULES: readonly Rule[] = [
     hazard: "dairy or thickener under pressure",
     check: ({ plan }) => {
       if (plan.heat.method !== "pressure") return null;
-      const bad = plan.items.filter(
-        (i) => i.when.at === "start" && (groupOf(i) === "dairy" || groupOf(i) === "starch"),
-      );
+      const bad = plan.items.filter((i) => goesInFirst(i) && waitsForRelease(i));
       return bad.length === 0
         ? null
         : {

@@ -1,8 +1,8 @@
-import { saltOf } from "../dish/salt-of";
 import { ingredientById } from "../ingredient/catalogue";
 import type { Ingredient } from "../ingredient/ingredient";
 import type { Plan } from "../simulate/plan-schema";
 import { showDuration } from "../units/show";
+import { petHazardsOf } from "../simulate/item-facts";
 import { requiredBeanBoilMin } from "../doneness/bean-boil";
 import type { Caution } from "./caution";
 import type { Facts, Rule } from "./facts";
@@ -223,18 +223,19 @@ const POT_RULES: readonly Rule[] = [
     hazard: "animals",
     check: ({ plan }) => {
       if (plan.feeds !== "animals") return null;
-      const bad = ingredientsOf(plan).filter((i) => i.petHazard !== undefined);
+      // What a stock was made of counts as much as what is put in.
+      const bad = plan.items.flatMap(petHazardsOf);
       return {
         id: "animals",
         severity: bad.length > 0 ? "danger" : "note",
         places: ["plan", "strain"],
         title:
           bad.length > 0
-            ? `Not for animals: ${bad.map((i) => i.name).join(", ")}`
+            ? `Not for animals: ${[...new Set(bad.map((i) => i.name))].join(", ")}`
             : "For animals: plain, and a little",
         text:
           bad.length > 0
-            ? `${[...new Set(bad.map((i) => i.petHazard))].join("; ")}. Take it out, or make this pot for people.`
+            ? `${[...new Set(bad.map((i) => i.why))].join("; ")}. Take it out, or make this pot for people.`
             : "Lift the fat off. Give treats up to about a tenth of the day's food. A vet decides for an ill animal.",
         rule: "No onion, garlic, leek, chive, salt, alcohol, nutmeg, grapes, raisins, xylitol or rich fat.",
         whose: "veterinary advice; ask your vet",
@@ -273,9 +274,8 @@ const POT_RULES: readonly Rule[] = [
   },
   {
     hazard: "salt concentrates",
-    check: ({ plan, trace }) => {
+    check: ({ plan, dish: { salt } }) => {
       if (plan.feeds === "animals") return null;
-      const salt = saltOf(plan, trace);
       if (!salt.isSalty) return null;
       const most = salt.from[0]?.name.toLowerCase() ?? "salt";
       return {

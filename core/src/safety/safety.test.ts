@@ -1,5 +1,6 @@
 import { describe, expect, test } from "vitest";
 import { HEATS, testBraise, testKitchen, testPlan } from "../../test/kitchen";
+import { dishOf } from "../dish/dish-of";
 import { vesselOf } from "../simulate/references";
 import { simulate } from "../simulate/simulate";
 import { coldWaterKg, fitIn, waterL } from "../simulate/water-ways";
@@ -15,7 +16,8 @@ function cautions(over: PlanOver = {}, litHour: number | null = 9, altitudeM = 1
   const vessel = vesselOf(plan, kitchen);
   const trace = simulate(plan, kitchen, { waterKg: coldWaterKg(litres, kitchen) });
   const fit = fitIn(vessel, plan, litres);
-  return cautionsFor({ plan, kitchen, trace, fit, waterL: litres, litHour });
+  const dish = dishOf(plan, kitchen, trace);
+  return cautionsFor({ plan, kitchen, trace, dish, fit, waterL: litres, litHour });
 }
 const ids = (...args: Parameters<typeof cautions>) => cautions(...args).map((c) => c.id);
 const one = (ingredientId: string, massKg = 1, more: object = {}) => ({
@@ -374,9 +376,69 @@ describe("whose rule for chilling", () => {
     const kitchen = testKitchen({ coolingCode });
     const trace = simulate(plan, kitchen, { waterKg: 4 });
     const fit = fitIn(vesselOf(plan, kitchen), plan, 4);
-    const told = cautionsFor({ plan, kitchen, trace, fit, waterL: 4, litHour: 9 });
+    const dish = dishOf(plan, kitchen, trace);
+    const told = cautionsFor({ plan, kitchen, trace, dish, fit, waterL: 4, litHour: 9 });
     expect(told.find((c) => c.id === "cooling")?.text).toMatch(words);
   });
+});
+
+describe("what a stock was made of", () => {
+  const stock = (madeOf?: string[]) =>
+    one("houseStock", 1, madeOf === undefined ? {} : { label: { madeOf } });
+  const found = (over: PlanOver, id: string) => cautions(over).find((c) => c.id === id);
+
+  test("onion in the stock is onion in the animals' pot; without word of it, it is not trusted", () => {
+    expect(found({ feeds: "animals", ...stock(["lambNeck", "onion"]) }, "animals")).toMatchObject({
+      severity: "danger",
+      title: "Not for animals: Onion",
+    });
+    expect(found({ feeds: "animals", ...stock() }, "animals")?.severity).toBe("danger");
+    expect(found({ feeds: "animals", ...stock(["hareFrame"]) }, "animals")?.severity).toBe("note");
+  });
+
+  test.each([
+    ["vegetarian", ["lambNeck", "carrot"], /lamb neck, which is meat/],
+    ["vegetarian", ["smokedTroutFrame"], /is fish/],
+    ["noPork", ["porkTrotter"], /pork trotters, which is pork/],
+    ["vegan", ["celeriac", "fennel"], null],
+    ["vegan", undefined, /check its label/],
+  ] as const)("%s, a stock of %s", (diet, madeOf, words) => {
+    const text = found({ diets: [diet], ...stock(madeOf?.slice()) }, "diet")?.text;
+    if (words === null) expect(text).toBeUndefined();
+    else expect(text).toMatch(words);
+  });
+
+  test("bought stock is asked about until its label says plants only", () => {
+    const bought = (label: object) =>
+      found({ diets: ["vegan"], ...one("boughtStock", 1, { label }) }, "diet");
+    expect(bought({})?.text).toMatch(/often made with meat/);
+    expect(bought({ isPlant: true })).toBeUndefined();
+  });
+});
+
+test("what splits or thickens waits for the lid, however it was staged", () => {
+  const thick = (ingredientId: string, when: object) =>
+    underPressure({
+      items: [
+        { id: "m", ingredientId: "goatShoulder", massKg: 0.8, when: { at: "start" } },
+        { id: "x", ingredientId, massKg: 0.2, when } as never,
+      ],
+      water: { by: "amount", volumeL: 0.8 },
+    });
+  for (const id of ["cream", "flour", "condensedSoup", "coconutMilk"]) {
+    expect(thick(id, { at: "start" }), id).toContain("pressureThick");
+    expect(thick(id, { at: "after", min: 0 }), id).toContain("pressureThick");
+    expect(thick(id, { at: "beforeEnd", min: 10 }), id).not.toContain("pressureThick");
+  }
+});
+
+test("a joint put in once it is hot is as slow in a crock as one from the start", () => {
+  const joint = (when: object) =>
+    inCrock(
+      one("muttonShoulder", 1.2, { when, piece: { kind: "brick", sizeM: [0.12, 0.12, 0.14] } }),
+    );
+  expect(joint({ at: "start" })).toContain("crockTooSlow");
+  expect(joint({ at: "after", min: 0 })).toContain("crockTooSlow");
 });
 
 test("a cat's bowl with onion in it is a danger, whoever else eats", () => {

@@ -1,8 +1,9 @@
-import { coreRuleOf, targetOf, targetsOf } from "../doneness/targets-of";
+import { targetOf, targetsOf } from "../doneness/targets-of";
 import type { DonenessTarget } from "../doneness/targets";
-import { ingredientById } from "../ingredient/catalogue";
+import { ingredientById, isIngredientId } from "../ingredient/catalogue";
 import type { Ingredient } from "../ingredient/ingredient";
 import { labelValues, type LabelValues } from "../ingredient/label";
+import { traitsOf } from "../ingredient/traits";
 import { soakedUpLKg } from "../prepare/soaking";
 import { workOf, type Work, type WorkKind } from "../prepare/work-schema";
 import type { PlanItem } from "./plan-schema";
@@ -48,5 +49,31 @@ export function targetOfItem(item: PlanItem): DonenessTarget | null {
   return targetOf(item.ingredientId, item.target);
 }
 
-/** The core temperature it must reach; null where none applies. */
-export const coreRuleOfItem = (item: PlanItem) => coreRuleOf(item.ingredientId);
+/** Everything in it: itself, and what a stock or sauce was made of. */
+export const contentsOf = (item: PlanItem): readonly Ingredient[] => [
+  ingredientOf(item),
+  ...(item.label?.madeOf ?? []).filter(isIngredientId).map(ingredientById),
+];
+
+/**
+ * What in it harms cats and dogs, itself or what it was made of, with why; a stock of the house of which
+ * nobody said what was in its pot is not trusted.
+ */
+export function petHazardsOf(item: PlanItem): readonly { name: string; why: string }[] {
+  const own = ingredientOf(item);
+  if (own.id === "houseStock" && item.label?.madeOf === undefined)
+    return [{ name: own.name, why: "say which pot it is from: it may hold onion or salt" }];
+  return contentsOf(item).flatMap(({ name, petHazard }) =>
+    petHazard === undefined ? [] : [{ name, why: petHazard }],
+  );
+}
+
+/** Dairy, thickeners and what splits: under pressure they wait until the lid is off. */
+export const waitsForRelease = (item: PlanItem): boolean => {
+  const { group, id } = ingredientOf(item);
+  return group === "dairy" || group === "starch" || traitsOf(id).waitsForRelease === true;
+};
+
+/** In the pot before it is shut and heated, or as soon as it is hot. */
+export const goesInFirst = ({ when }: PlanItem): boolean =>
+  when.at === "start" || when.at === "after";

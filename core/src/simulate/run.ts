@@ -90,9 +90,12 @@ export class Run implements Cooking {
       options.waterKg,
       fromKettle ? this.boilingC - KETTLE_BELOW_BOIL_C : kitchen.waterC,
     );
-    const isShut = plan.heat.method === "pressure";
-    // In a shut pot "once it has boiled" can only be the start.
-    const isFirst = ({ when }: PlanItem) => when.at === "start" || (isShut && when.at === "after");
+    const { method } = plan.heat;
+    // What is shut up or never boils knows no "once it has boiled": that is the start.
+    const isFirst = ({ when }: PlanItem) =>
+      when.at === "start" ||
+      (when.at === "after" &&
+        (method === "pressure" || (method === "slowCooker" && when.min === 0)));
     for (const item of plan.items)
       if (isFirst(item)) {
         this.pot.addItem(item);

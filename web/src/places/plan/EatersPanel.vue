@@ -4,7 +4,7 @@ import { BESIDE } from "@kettlos/core/dish/accompaniments";
 import { DIET_NAMES, type DietConflict } from "@kettlos/core/dish/diets";
 import { costOf } from "@kettlos/core/dish/shopping";
 import { daysItLasts } from "@kettlos/core/portion/moulds";
-import { swapped } from "@kettlos/core/dish/substitution";
+import { swapped } from "@kettlos/core/dish/swapped";
 import { SUBSTITUTES } from "@kettlos/core/dish/substitutes";
 import { ingredientById } from "@kettlos/core/ingredient/catalogue";
 import {

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { ALLERGENS, type Allergen } from "@kettlos/core/ingredient/ingredient";
 import { LabelSchema, type Label } from "@kettlos/core/ingredient/label";
+import { traitsOf } from "@kettlos/core/ingredient/traits";
 import { valuesOf } from "@kettlos/core/simulate/item-facts";
 import type { PlanItem } from "@kettlos/core/simulate/plan-schema";
 import { computed, ref } from "vue";
@@ -22,6 +23,7 @@ const FIELDS: readonly { key: Field; label: string; unit: string; factor: number
   { key: "alcoholShare", label: "Alcohol", unit: "% vol", factor: 0.01 },
   { key: "packKg", label: "One packet holds", unit: "g", factor: 0.001 },
 ];
+const isOftenMeat = computed(() => traitsOf(props.item.ingredientId).isOftenMeat === true);
 const problem = ref("");
 const usual = (key: Field) =>
   key === "packKg" ? (values.value.packsKg[0] ?? 0) : values.value[key];
@@ -70,6 +72,16 @@ function toggle(allergen: Allergen) {
     </template>
   </dl>
   <p v-if="problem" class="ember small" role="alert">{{ problem }}</p>
+  <label v-if="isOftenMeat" class="check">
+    <input
+      type="checkbox"
+      :checked="item.label?.isPlant === true"
+      @change="
+        emit('change', { ...item.label, isPlant: ($event.target as HTMLInputElement).checked })
+      "
+    />
+    its label says: nothing of animals
+  </label>
   <fieldset class="allergens">
     <legend class="quiet small">Contains</legend>
     <label v-for="a in ALLERGENS" :key="a" class="check">

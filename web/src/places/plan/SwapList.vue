@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { swapped, swapsFor, type SwapChange } from "@kettlos/core/dish/substitution";
+import { swapsFor, type SwapChange } from "@kettlos/core/dish/substitution";
+import { swapped } from "@kettlos/core/dish/swapped";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import type { Plan, PlanItem } from "@kettlos/core/simulate/plan-schema";
 import { showMass, showVolume, type UnitSystem } from "@kettlos/core/units/show";

@@ -1,4 +1,5 @@
 import { answersFor, type Answers } from "@kettlos/core/because/answers";
+import { relinked } from "@kettlos/core/dish/linked";
 import type { Plan, PlanItem, WaterStatement } from "@kettlos/core/simulate/plan-schema";
 import { startSolids } from "@kettlos/core/simulate/water-ways";
 import { vesselOf } from "@kettlos/core/simulate/references";
@@ -10,6 +11,7 @@ import { computed, shallowRef, watch } from "vue";
 import { clockHour } from "../../data/clock-hour";
 import { useKitchenStore } from "../../data/kitchen-store";
 import { savePlan } from "../../data/repository";
+import { yieldOf } from "../../data/stock-yields";
 
 const SAVE_EVERY_MS = 250;
 const SMALLEST_WATER_L = 0.1;
@@ -44,9 +46,21 @@ export const usePlanStore = defineStore("plan", () => {
   function open(next: Plan): void {
     // What was just changed in the plan before is written first.
     void flush();
-    plan.value = next;
+    plan.value = withStocksAsTheyAre(next);
+    isDirty = plan.value !== next;
     before.value = null;
     workOut(false);
+  }
+
+  /** A stock may have been changed since: its salt and allergens are taken over anew. */
+  function withStocksAsTheyAre(next: Plan): Plan {
+    const { kitchen, plans } = kitchenStore;
+    if (kitchen === null) return next;
+    return relinked(next, (id) => {
+      const from = plans.find((p) => p.id === id);
+      const outcome = from === undefined ? null : yieldOf(from, kitchen);
+      return outcome?.ok === true ? outcome.value : null;
+    });
   }
 
   /** Changes the plan; it is worked out at once and saved soon after. */
