@@ -380,7 +380,7 @@ const strainAction = (plan: Plan, offMs: number): Action =>
     : sieveAction(plan, offMs);
 
 const serveLook = (plan: Plan): string => {
-  const out = takeOuts(plan).map((t) => `${t.count} ${t.what}`);
+  const out = takeOuts(plan).map((t) => t.what);
   return out.length === 0
     ? "Taste at eating heat with a clean spoon."
     : `Take out ${sayList(out)}. Taste at eating heat with a clean spoon.`;

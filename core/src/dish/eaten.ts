@@ -52,3 +52,7 @@ export function eatenOf(plan: Plan, trace: Trace): Eaten {
     eachKg: serves?.eachKg ?? null,
   };
 }
+
+/** Liquid in what was weighed at the table, kg: all of it less the solids as reckoned. */
+export const liquidOfServedKg = (servedKg: number, eaten: Eaten): number =>
+  Math.max(0, servedKg - eaten.solidsKg);

@@ -19,10 +19,6 @@ import { timedIn } from "./time-in";
 const STOCK_FILL = 0.9;
 const ROUND_MIN = 5;
 
-export const KIND_NAMES = Object.fromEntries(
-  Object.entries(KIND_FORMULAS).map(([id, f]) => [id, f.name]),
-) as Record<KindId, string>;
-
 /** The heat a kind is cooked on here: the oven where it is a braise and there is one, else the hob. */
 function heatFor(formula: KindFormula, kitchen: Kitchen): Heat {
   const oven = kitchen.ovens[0];

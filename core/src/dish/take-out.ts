@@ -1,17 +1,14 @@
 import { traitsOf } from "../ingredient/traits";
+import { countWords } from "../ingredient/word-forms";
 import { itemWork, nameOf } from "../simulate/item-facts";
 import type { Plan } from "../simulate/plan-schema";
 
 /** Something nobody should bite on: counted in, counted out. */
 export interface TakeOut {
   readonly itemId: string;
+  /** With its count: "2 bay leaves". */
   readonly what: string;
-  readonly count: number;
 }
-
-/** Plural as a cook says it. */
-const many = (what: string, count: number): string =>
-  count === 1 ? what : what.endsWith("leaf") ? what.replace(/leaf$/, "leaves") : `${what}s`;
 
 /** Leaves, stems, spice ball, string and skewers of what is served; a sieve keeps them back in a stock. */
 export function takeOuts(plan: Plan): readonly TakeOut[] {
@@ -21,13 +18,12 @@ export function takeOuts(plan: Plan): readonly TakeOut[] {
     const { takeOut } = traitsOf(item.ingredientId);
     if (takeOut !== undefined && item.out === undefined) {
       const count = Math.max(1, Math.round(item.counted?.count ?? 1));
-      found.push({ itemId: item.id, what: many(takeOut, count), count });
+      found.push({ itemId: item.id, what: countWords(count, takeOut) });
     }
     if (itemWork(item, "tie") !== undefined)
       found.push({
         itemId: `${item.id}:string`,
-        what: `string on the ${nameOf(item).toLowerCase()}`,
-        count: 1,
+        what: `1 string on the ${nameOf(item).toLowerCase()}`,
       });
     return found;
   });

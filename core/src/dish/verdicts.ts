@@ -3,6 +3,7 @@ import { ingredientOf, itemWork, nameOf, targetOfItem, valuesOf } from "../simul
 import type { Plan, PlanItem } from "../simulate/plan-schema";
 import { pointAt } from "../simulate/spread";
 import type { ItemCourse, Trace } from "../simulate/trace";
+import { kitchenEstimate } from "../units/constant";
 import { showDuration } from "../units/show";
 
 export type VerdictState = "notDone" | "done" | "atItsBest" | "overdone" | "spoilt";
@@ -18,8 +19,13 @@ export interface Verdict {
   readonly text: string;
 }
 
-/** Acid and hard water slow pulses and vegetables: model section 6. */
-export const ACID_SLOWS = 1.3;
+/** Acid and hard water slow pulses and vegetables. */
+const ACID_SLOWS = kitchenEstimate(
+  "cook value wanted with acid in the pot",
+  1.3,
+  "×",
+  "model section 6",
+);
 /** Acid under this share of the pot does not slow anything. */
 const ACID_FROM_SHARE = 0.02;
 const SLIMY_C = 85;
@@ -54,7 +60,7 @@ function cooked(item: PlanItem, course: ItemCourse, plan: Plan, trace: Trace): r
   if (target === null || (plan.end === "strained" && item.out === undefined)) return [];
   // What is blended smooth cannot be too soft.
   const isSmooth = itemWork(item, "blend")?.share === 1;
-  const slows = isSlowed(item, plan, trace) ? ACID_SLOWS : 1;
+  const slows = isSlowed(item, plan, trace) ? ACID_SLOWS.value : 1;
   const c = course.cookMin;
   const done = target.done.value * slows;
   const past = target.past.value * slows;

@@ -2,6 +2,7 @@ import { Problem } from "../units/problem";
 import { readNumber } from "../units/read-number";
 import { readQuantity } from "../units/read-quantity";
 import type { Ingredient } from "./ingredient";
+import { singular } from "./word-forms";
 
 /** An amount of an ingredient in kg; a count keeps its word and the weight taken for one. */
 export interface Amount {
@@ -83,14 +84,3 @@ function countWord(rest: string, ingredient: Ingredient): string | null {
   if (!rests) return null;
   return "medium" in ingredient.each ? "medium" : (Object.keys(ingredient.each)[0] ?? null);
 }
-
-const singular = (word: string): string =>
-  word === "leaves"
-    ? "leaf"
-    : word.endsWith("ies")
-      ? `${word.slice(0, -3)}y`
-      : word.endsWith("oes")
-        ? word.slice(0, -2)
-        : word.endsWith("s") && !word.endsWith("ss")
-          ? word.slice(0, -1)
-          : word;

@@ -1,3 +1,4 @@
+import { published } from "../units/constant";
 import { requireWithin } from "../units/problem";
 
 /**
@@ -20,3 +21,6 @@ export function mouldsFor(
 /** Days a volume lasts at perDayL. */
 export const daysItLasts = (volumeL: number, perDayL: number): number =>
   perDayL > 0 ? volumeL / perDayL : Infinity;
+
+/** Days that the fridge keeps a stock; what lasts longer is frozen. */
+export const FRIDGE_DAYS = published("days in the fridge", 3, "d", "US guidance: 3–4 days");

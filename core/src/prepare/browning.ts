@@ -25,3 +25,9 @@ export const browningBatches = (footM2: number, floorM2: number): number =>
  */
 export const browningMin = (batches: number, isSlices: boolean): number =>
   batches * (isSlices ? SLICE_MIN : DICE_MIN).value + (batches - 1) * BETWEEN_MIN.value;
+/** Of what a vegetable frees, the share that goes as steam when it is sweated: model section 8. */
+export const SWEATED_OFF = usual("share of its liquid steamed off in sweating", 0.5, "");
+/** Cook value that sweating in its own steam gives. */
+export const SWEAT_COOK_MIN = usual("cook value of sweating", 8, "min at 100 °C");
+/** Wine or beer that is boiled down by itself takes about so long. */
+export const REDUCE_MIN = usual("boiling down wine or beer", 8, "min");

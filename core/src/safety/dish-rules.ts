@@ -188,7 +188,7 @@ export const DISH_RULES: readonly Rule[] = [
             severity: "note",
             places: ["strain"],
             title: "Take out before serving",
-            text: `${all.map((t) => `${t.count} ${t.what}`).join(", ")}: counted in, counted out.`,
+            text: `${all.map((t) => t.what).join(", ")}: counted in, counted out.`,
             rule: "Leaves, string, stems and shell are taken out before it is served.",
             whose: "kitchen practice",
           };

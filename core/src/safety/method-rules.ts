@@ -10,7 +10,6 @@ import { COLD_DENSITY_KG_L } from "../water/properties";
 import type { Facts, Rule } from "./facts";
 
 const MAKER = "the maker's booklet comes first";
-const groupOf = (i: PlanItem) => ingredientById(i.ingredientId).group;
 const percent = (share: number): string => `${Math.round(share * 100)} %`;
 /** Over this much liquid a quick release spits stock and soup through the valve, L. */
 const SOUPY_L = 2;

@@ -433,10 +433,7 @@ test("what splits or thickens waits for the lid, however it was staged", () => {
 });
 
 test("a joint put in once it is hot is as slow in a crock as one from the start", () => {
-  const joint = (when: object) =>
-    inCrock(
-      one("muttonShoulder", 1.2, { when, piece: { kind: "brick", sizeM: [0.12, 0.12, 0.14] } }),
-    );
+  const joint = (when: object) => inCrock(mutton(1.8, 0.15, { when }));
   expect(joint({ at: "start" })).toContain("crockTooSlow");
   expect(joint({ at: "after", min: 0 })).toContain("crockTooSlow");
 });

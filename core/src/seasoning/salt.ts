@@ -42,7 +42,7 @@ export const LOW_SALT_G = kitchenEstimate(
   "a quarter of a day's",
 );
 /** Fine salt in a level teaspoon, g. */
-export const FINE_SALT_TSP_G = kitchenEstimate("fine salt in a level teaspoon", 6, "g", "weighed");
+const FINE_SALT_TSP_G = kitchenEstimate("fine salt in a level teaspoon", 6, "g", "weighed");
 
 /**
  * Salt to add for a target, g; nothing where it is there already.
@@ -54,3 +54,7 @@ export const saltToAddG = (haveG: number, amount: number, targetPer: number): nu
 /** Unsalted liquid (or food) that brings an over-salted pot down to the target, L or kg; 0 where none is needed. */
 export const toDilute = (haveG: number, amount: number, targetPer: number): number =>
   targetPer <= 0 ? Infinity : Math.max(0, haveG / targetPer - amount);
+
+/** Level teaspoons of fine salt, to the half. @example teaspoonsOf(16) // 2.5 */
+export const teaspoonsOf = (saltG: number): number =>
+  Math.round((saltG / FINE_SALT_TSP_G.value) * 2) / 2;

@@ -19,11 +19,6 @@ export class Dissolved {
     if (g > 0) this.alcohols.push({ g, atS, steamedKg });
   }
 
-  /** Alcohol that was poured in and not handed on, before any steamed off, g. */
-  get alcoholInG(): number {
-    return this.alcohols.reduce((sum, a) => sum + a.g, 0);
-  }
-
   /** Alcohol left at a moment, g. */
   alcoholG(nowS: number, steamedKg: number, liquidKg: number): number {
     return this.alcohols.reduce((sum, a) => {

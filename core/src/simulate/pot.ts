@@ -9,6 +9,7 @@ import { cookRate } from "../doneness/cook-value";
 import type { Ingredient } from "../ingredient/ingredient";
 import { FAT_DENSITY_KG_L, LEFT_ON_SOLIDS_L_KG } from "../liquid/constants";
 import { Ledger } from "../liquid/ledger";
+import { REDUCE_MIN, SWEAT_COOK_MIN } from "../prepare/browning";
 import { liquorL } from "../prepare/soaking";
 import { alcoholG, alcoholKept } from "../seasoning/alcohol";
 import { depthForLiquidM, heapTopM, type SolidsIn } from "../vessel/solids";
@@ -29,11 +30,6 @@ const GEOMETRY_TOLERANCE_KG = 1e-4;
 /** Start temperatures, °C: model.md, rules for all of it. */
 const FROM_FRIDGE_C = 5;
 const PULSE_C = 15;
-/** Wine or beer that is boiled down by itself takes about so long, min. */
-const REDUCE_MIN = 8;
-
-/** Cook value that sweating in its own steam has given, min at 100 °C. */
-const SWEAT_COOK_MIN = 8;
 
 /** A solid lifted out, and the liquid that clings to it. */
 interface OutOfPot {
@@ -149,7 +145,7 @@ export class Pot {
     const soak = itemWork(item, "soak");
     if (soak?.liquorL !== undefined)
       this.pourIn(liquorL(soak.liquorL, item.massKg, soakedKg(item) / item.massKg));
-    if (itemWork(item, "sweat") !== undefined) heat.cookMin += SWEAT_COOK_MIN;
+    if (itemWork(item, "sweat") !== undefined) heat.cookMin += SWEAT_COOK_MIN.value;
     if (item.boiledMin > 0) this.boiledBefore(solid);
     if (ingredient.uptakeIdealMin === undefined) this.takeUp(solid);
   }
@@ -164,7 +160,7 @@ export class Pot {
     if (values.alcoholShare === 0) return;
     const volumeL = item.massKg / ingredientOf(item).densityKgL.value;
     const left = inKg / item.massKg;
-    const kept = left < 1 ? alcoholKept(REDUCE_MIN, 1 - left) : 1;
+    const kept = left < 1 ? alcoholKept(REDUCE_MIN.value, 1 - left) : 1;
     dissolved.addAlcohol(
       alcoholG(volumeL, values.alcoholShare) * kept,
       this.elapsedS,

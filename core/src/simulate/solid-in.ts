@@ -7,7 +7,7 @@ import {
   VEGETABLE_RELEASE_MIN,
 } from "../liquid/constants";
 import { freedShare } from "../liquid/freed";
-import { BROWNING_LOSS } from "../prepare/browning";
+import { BROWNING_LOSS, SWEATED_OFF } from "../prepare/browning";
 import { itemWork, soakedKg } from "./item-facts";
 import type { PieceHeat } from "./piece-heat";
 import type { PlanItem } from "./plan-schema";
@@ -25,8 +25,6 @@ const FAT_OF_STATE = {
   roasted: 0.5,
   usedBefore: 0.2,
 } as const;
-/** Of what a vegetable frees, the share that goes as steam when it is sweated: model section 8. */
-const SWEATED_OFF = 0.5;
 
 /** One solid: what it has let go and taken up, and what it would by now. All kg. */
 export class SolidIn {
@@ -51,7 +49,7 @@ export class SolidIn {
     const meatKg = item.massKg * (ingredient.meatFreed?.value ?? 0) * freed;
     const vegetableKg = item.massKg * (ingredient.vegetableFreed?.value ?? 0) * freed;
     const browned = itemWork(item, "brown") === undefined ? 0 : item.massKg * BROWNING_LOSS.value;
-    const sweated = itemWork(item, "sweat") === undefined ? 0 : vegetableKg * SWEATED_OFF;
+    const sweated = itemWork(item, "sweat") === undefined ? 0 : vegetableKg * SWEATED_OFF.value;
     const brownedOff = ingredient.meatFreed === undefined ? 0 : Math.min(meatKg, browned);
     this.dryLossKg = brownedOff + sweated;
     this.allFreedKg = meatKg - brownedOff;

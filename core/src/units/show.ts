@@ -27,7 +27,7 @@ export const showLength = (lengthM: number, system: UnitSystem): string =>
   inSystem(
     system,
     () => `${fixed(lengthM * 100, 1)} cm`,
-    () => `${fraction(lengthM / INCH_M, 8)} in`,
+    () => `${showFraction(lengthM / INCH_M, 8)} in`,
   );
 
 /** Shows °C to one decimal, or whole °F. */
@@ -55,7 +55,7 @@ export function showVolumeRange(lowL: number, highL: number, system: UnitSystem)
       highL < 0.995
         ? `${roundTo(lowL * 1000, 10)}–${roundTo(highL * 1000, 10)} mL`
         : `${fixed(lowL, 1)}–${fixed(highL, 1)} L`,
-    () => `${fraction(lowL / US_QUART_L, 4)}–${fraction(highL / US_QUART_L, 4)} qt`,
+    () => `${showFraction(lowL / US_QUART_L, 4)}–${showFraction(highL / US_QUART_L, 4)} qt`,
   );
 }
 
@@ -75,7 +75,7 @@ function metricMass(massKg: number): string {
 
 function usMass(massKg: number): string {
   const ounces = Math.round(massKg / OUNCE_KG);
-  if (massKg < POUND_KG * 0.995) return `${fraction(massKg / OUNCE_KG, 4)} oz`;
+  if (massKg < POUND_KG * 0.995) return `${showFraction(massKg / OUNCE_KG, 4)} oz`;
   const pounds = Math.floor(ounces / 16);
   return ounces % 16 === 0 ? `${pounds} lb` : `${pounds} lb ${ounces % 16} oz`;
 }
@@ -87,16 +87,16 @@ function metricVolume(volumeL: number): string {
 }
 
 function usVolume(volumeL: number): string {
-  if (volumeL >= US_QUART_L * 0.99) return `${fraction(volumeL / US_QUART_L, 4)} qt`;
+  if (volumeL >= US_QUART_L * 0.99) return `${showFraction(volumeL / US_QUART_L, 4)} qt`;
   if (volumeL >= US_CUP_L * 0.24) {
     const cups = Math.round((volumeL / US_CUP_L) * 4) / 4;
-    return `${fraction(cups, 4)} ${cups > 1 ? "cups" : "cup"}`;
+    return `${showFraction(cups, 4)} ${cups > 1 ? "cups" : "cup"}`;
   }
-  return `${fraction(volumeL / US_FLUID_OUNCE_L, 4)} fl oz`;
+  return `${showFraction(volumeL / US_FLUID_OUNCE_L, 4)} fl oz`;
 }
 
 /** Rounds to the nearest 1/parts and writes it with a vulgar fraction: 2.4 → "2 ½". */
-function fraction(value: number, parts: number): string {
+export function showFraction(value: number, parts: number): string {
   const rounded = Math.round(value * parts) / parts;
   if (rounded === 0) return value > 0 ? fixed(value, 2) : "0";
   const text = formatQuantity(rounded, { vulgarFractions: true }) ?? String(rounded);

@@ -1,5 +1,6 @@
 import { CATALOGUE } from "../../ingredient/catalogue";
 import type { Ingredient } from "../../ingredient/ingredient";
+import { singular } from "../../ingredient/word-forms";
 
 /** Words that say how, not what. */
 const DROPPED = new Set(
@@ -7,17 +8,6 @@ const DROPPED = new Set(
     " ",
   ),
 );
-
-const singular = (word: string): string =>
-  word === "leaves"
-    ? "leaf"
-    : word.endsWith("ies")
-      ? `${word.slice(0, -3)}y`
-      : word.endsWith("oes")
-        ? word.slice(0, -2)
-        : word.endsWith("s") && !word.endsWith("ss")
-          ? word.slice(0, -1)
-          : word;
 
 const wordsOf = (text: string): readonly string[] =>
   text

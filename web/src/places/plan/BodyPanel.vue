@@ -1,9 +1,15 @@
 <script setup lang="ts">
 import type { Answers } from "@kettlos/core/because/answers";
 import { BODIES } from "@kettlos/core/seasoning/thickness";
-import { FINE_SALT_TSP_G } from "@kettlos/core/seasoning/salt";
+import { teaspoonsOf } from "@kettlos/core/seasoning/salt";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
-import { showDuration, showMass, showVolume, type UnitSystem } from "@kettlos/core/units/show";
+import {
+  showDuration,
+  showFraction,
+  showMass,
+  showVolume,
+  type UnitSystem,
+} from "@kettlos/core/units/show";
 import { computed } from "vue";
 import RuledScale from "../../controls/RuledScale.vue";
 import TickChoice from "../../controls/TickChoice.vue";
@@ -23,11 +29,8 @@ const unitWord = computed(() => (salt.value.unit === "L" ? "a litre" : "a kilogr
 const isForAnimals = computed(() => props.plan.feeds === "animals");
 const grams = (g: number) => showMass(g / 1000, one.value);
 const tsp = (g: number) => {
-  const halves = Math.round((g / FINE_SALT_TSP_G.value) * 2);
-  if (halves < 1) return "";
-  const whole = Math.floor(halves / 2);
-  const said = [whole > 0 ? String(whole) : "", halves % 2 === 1 ? "½" : ""].filter(Boolean);
-  return ` (about ${said.join(" ")} tsp fine)`;
+  const spoons = teaspoonsOf(g);
+  return spoons < 0.5 ? "" : ` (about ${showFraction(spoons, 2)} tsp fine)`;
 };
 
 const TARGETS = computed(() =>

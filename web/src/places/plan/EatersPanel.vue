@@ -3,7 +3,7 @@ import type { Answers } from "@kettlos/core/because/answers";
 import { BESIDE } from "@kettlos/core/dish/accompaniments";
 import { DIET_NAMES, type DietConflict } from "@kettlos/core/dish/diets";
 import { costOf } from "@kettlos/core/dish/shopping";
-import { daysItLasts } from "@kettlos/core/portion/moulds";
+import { daysItLasts, FRIDGE_DAYS } from "@kettlos/core/portion/moulds";
 import { swapped } from "@kettlos/core/dish/swapped";
 import { SUBSTITUTES } from "@kettlos/core/dish/substitutes";
 import { ingredientById } from "@kettlos/core/ingredient/catalogue";
@@ -60,8 +60,7 @@ const setEach = (kind: AccompanimentId, eachKg: number | null) =>
       a.kind === kind ? { ...a, eachKg: eachKg ?? a.eachKg } : a,
     ),
   });
-/** Of a strained liquid: days it lasts at a ration a day; the fridge keeps it so many (US guidance). */
-const FRIDGE_DAYS = 3;
+/** Of a strained liquid: days it lasts at a ration a day. */
 const days = computed(() => {
   const { serves, end } = props.plan;
   return serves === null || end === "served"
@@ -84,8 +83,8 @@ const nameOf = (id: string) => ingredientById(id).name.toLowerCase();
     <p v-if="days !== null" class="small">
       Once a day for {{ plan.serves?.people }} it lasts
       <b class="figure">{{ days < 2 ? days.toFixed(1) : Math.floor(days) }}</b> days<template
-        v-if="days > FRIDGE_DAYS"
-        >: freeze what is not eaten in {{ FRIDGE_DAYS }}</template
+        v-if="days > FRIDGE_DAYS.value"
+        >: freeze what is not eaten in {{ FRIDGE_DAYS.value }}</template
       >.
     </p>
     <p v-if="cost !== null" class="small">
@@ -159,7 +158,7 @@ const nameOf = (id: string) => ingredientById(id).name.toLowerCase();
     </ul>
     <p v-if="dish.takeOuts.length > 0" class="small">
       Take out before serving:
-      <strong>{{ dish.takeOuts.map((t) => `${t.count} ${t.what}`).join(", ") }}</strong>
+      <strong>{{ dish.takeOuts.map((t) => t.what).join(", ") }}</strong>
     </p>
   </section>
 </template>

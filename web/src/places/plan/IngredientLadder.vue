@@ -2,6 +2,7 @@
 import { ingredientById } from "@kettlos/core/ingredient/catalogue";
 import type { Amount } from "@kettlos/core/ingredient/read-amount";
 import type { Ingredient } from "@kettlos/core/ingredient/ingredient";
+import { countWords } from "@kettlos/core/ingredient/word-forms";
 import type { PlanItem } from "@kettlos/core/simulate/plan-schema";
 import {
   showDuration,
@@ -110,16 +111,9 @@ const amountOf = (item: PlanItem, system: "metric" | "us") =>
   ingredientById(item.ingredientId).group === "liquid"
     ? showVolume(item.massKg, system)
     : showMass(item.massKg, system);
-/** "2 leaves", "3 medium". */
-function countWords({ count, word }: NonNullable<PlanItem["counted"]>): string {
-  const shown = String(Math.round(count * 100) / 100);
-  const isSize = ["small", "medium", "large", "tsp", "tbsp"].includes(word);
-  const plural = word === "leaf" ? "leaves" : isSize ? word : `${word}s`;
-  return `${shown} ${count === 1 ? word : plural}`;
-}
 const prepOf = (item: PlanItem) =>
   [
-    item.counted === undefined ? "" : countWords(item.counted),
+    item.counted === undefined ? "" : countWords(item.counted.count, item.counted.word),
     jointWords(item.id),
     item.frozen ? "frozen" : "",
     item.preparation ||

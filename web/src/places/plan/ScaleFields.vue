@@ -14,7 +14,7 @@ const emit = defineEmits<{ change: [Partial<Plan>] }>();
 
 const one = computed(() => (props.units === "us" ? "us" : "metric"));
 const problem = ref("");
-const said = ref("");
+const isScaled = ref(false);
 const DEFAULT_EACH_KG = 0.4;
 
 function setPeople(text: string) {
@@ -27,7 +27,7 @@ function setPeople(text: string) {
   if (people === serves.people) return;
   const outcome = outcomeOf(() => scaledToPeople(props.plan, people));
   if (!outcome.ok) return void (problem.value = outcome.problem.message);
-  said.value = DOES_NOT_SCALE[0];
+  isScaled.value = true;
   emit("change", outcome.value);
 }
 const setEach = (eachKg: number | null) => {
@@ -38,7 +38,7 @@ function fillPot() {
   const outcome = outcomeOf(() => asMuchAsFits(props.plan, props.kitchen));
   if (!outcome.ok) return void (problem.value = outcome.problem.message);
   problem.value = "";
-  said.value = DOES_NOT_SCALE[1];
+  isScaled.value = true;
   emit("change", outcome.value);
 }
 </script>
@@ -75,7 +75,9 @@ function fillPot() {
       <button type="button" class="link" @click="fillPot">as much as the pot takes</button>
     </p>
     <p v-if="problem" class="ember small" role="alert">{{ problem }}</p>
-    <p v-else-if="said" class="quiet small" role="status">{{ said }}</p>
+    <ul v-else-if="isScaled" class="quiet small" role="status" aria-label="What does not scale">
+      <li v-for="line in DOES_NOT_SCALE" :key="line">{{ line }}</li>
+    </ul>
     <TooMuch :plan="plan" :kitchen="kitchen" :units="units" @change="emit('change', $event)" />
   </div>
 </template>

@@ -3,6 +3,7 @@ import { gapOf } from "@kettlos/core/batch/gap";
 import { liftedOut } from "@kettlos/core/batch/next-action";
 import { flowOf } from "@kettlos/core/batch/flow";
 import { answersFor } from "@kettlos/core/because/answers";
+import { liquidOfServedKg } from "@kettlos/core/dish/eaten";
 import { SETS, type SetGrade } from "@kettlos/core/extraction/set";
 import { fatCapMm } from "@kettlos/core/extraction/fat-cap";
 import { mouldsFor } from "@kettlos/core/portion/moulds";
@@ -135,7 +136,10 @@ async function keep() {
         ? { volumeL: volumeL.value ?? 0 }
         : isServed.value
           ? {
-              massKg: Math.max(0, massKg - (answers.value?.dish.eaten.solidsKg ?? 0)),
+              massKg:
+                answers.value === null
+                  ? massKg
+                  : liquidOfServedKg(massKg, answers.value.dish.eaten),
               servedKg: massKg,
             }
           : { massKg }),
@@ -211,7 +215,7 @@ useShortcuts(() =>
                   :disabled="isOut(t.itemId)"
                   @change="write({ kind: 'did', what: liftedOut(t.itemId) })"
                 />
-                {{ t.count }} {{ t.what }} out
+                {{ t.what }} out
               </label>
             </li>
           </ul>
@@ -262,7 +266,7 @@ useShortcuts(() =>
             >
             <p v-if="problem" class="ember" role="alert">{{ problem }}</p>
             <p v-if="isServed && stillIn.length > 0" class="ember small" role="status">
-              Still in it: {{ stillIn.map((t) => `${t.count} ${t.what}`).join(", ") }}.
+              Still in it: {{ stillIn.map((t) => t.what).join(", ") }}.
             </p>
             <button type="submit" class="button primary">
               {{ isServed ? "Keep what was served" : "Keep what came through" }}
