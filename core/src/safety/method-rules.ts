@@ -1,8 +1,6 @@
 import { crockRefusal, SAFE_WARM_UP_MIN, slowestMeatMin } from "../convert/crock-safety";
 import { CROCK_MOST, foams, fullestShareOf, leastLiquidL } from "../convert/limits";
 import { coreRuleOf } from "../doneness/targets-of";
-import { ingredientById } from "../ingredient/catalogue";
-import type { PlanItem } from "../simulate/plan-schema";
 import { goesInFirst, nameOf, waitsForRelease } from "../simulate/item-facts";
 import { vesselOf } from "../simulate/references";
 import { showDuration, showVolume } from "../units/show";
