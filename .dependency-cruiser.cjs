@@ -18,6 +18,7 @@ const CORE = [
   "portion",
   "safety",
   "batch",
+  "instruments",
   "formats",
   "because",
 ];

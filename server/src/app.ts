@@ -2,6 +2,7 @@ import compression from "compression";
 import express, { type Express } from "express";
 import helmet from "helmet";
 import { join } from "node:path";
+import { instrumentsRouter } from "./instruments/router";
 
 /** One year: files with a hash in their name never change. */
 const FOR_GOOD = "public, max-age=31536000, immutable";
@@ -43,6 +44,7 @@ export function createApp(distDir: string): Express {
   app.get("/healthz", (_request, response) => {
     response.set("Cache-Control", "no-store").json({ ok: true });
   });
+  app.use("/api", instrumentsRouter());
   app.use(
     express.static(distDir, {
       index: false,

@@ -1,8 +1,11 @@
 <script setup lang="ts">
-import { ref, watch } from "vue";
+import { computed, ref, watch } from "vue";
 import { useRoute, useRouter } from "vue-router";
+import { useInstrumentsStore } from "./data/instruments-store";
 import { useKitchenStore } from "./data/kitchen-store";
 import { useLook } from "./data/look";
+import { usePotsStore } from "./data/pots-store";
+import { useAlarms } from "./data/use-alarms";
 import ErrorSurface from "./frame/ErrorSurface.vue";
 import HobRail from "./frame/HobRail.vue";
 import ShortcutSheet from "./frame/ShortcutSheet.vue";
@@ -15,10 +18,17 @@ const store = useKitchenStore();
 const router = useRouter();
 const route = useRoute();
 const showsShortcuts = ref(false);
+const pots = usePotsStore();
+/** With several pots on the fire the digits go from pot to pot in Cook. */
+const digitsSwitchPots = computed(
+  () => route.name === "cook" && pots.live.filter((p) => p.cook.strainedMs === null).length > 1,
+);
+useInstrumentsStore();
+const { spoken } = useAlarms();
 
 useShortcuts(() => [
   { keys: "?", does: "This sheet", run: () => (showsShortcuts.value = true) },
-  ...PLACES.map((place) => ({
+  ...PLACES.filter(() => !digitsSwitchPots.value).map((place) => ({
     keys: place.key,
     does: `Go to ${place.label}`,
     run: () => void router.push(place.path),
@@ -36,6 +46,7 @@ watch(
 <template>
   <div class="frame">
     <a class="skip" href="#main">Skip to the work</a>
+    <p class="visually-hidden" role="alert">{{ spoken }}</p>
     <TopRail @shortcuts="showsShortcuts = true" />
     <ErrorSurface />
     <main id="main" tabindex="-1">

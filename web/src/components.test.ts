@@ -18,7 +18,7 @@ import VolumeScale from "./drawings/VolumeScale.vue";
 import { potFrame } from "./drawings/pot-frame";
 import StageStrip from "./frame/StageStrip.vue";
 import NextAction from "./places/cook/NextAction.vue";
-import PotList from "./places/cook/PotList.vue";
+import CounterList from "./places/cook/CounterList.vue";
 import BatchPot from "./places/logbook/BatchPot.vue";
 import IngredientLadder from "./places/plan/IngredientLadder.vue";
 import PotChoice from "./places/plan/PotChoice.vue";
@@ -280,14 +280,17 @@ describe("cooking", () => {
 
   test("what is not in lies on the counter; a tap puts it in", async () => {
     const pot = potOf("on-fire");
-    const wrapper = mount(PotList, { global, props: { pot, units: "metric" as const } });
+    const wrapper = mount(CounterList, {
+      global,
+      props: { pot, units: "metric" as const, nowMs: NOW },
+    });
     const taps = wrapper.findAll("button.tap");
     expect(taps.map((t) => t.attributes("aria-label"))).toEqual([
       "Leek is in now",
       "Peppercorns is in now",
     ]);
     await taps[0]?.trigger("click");
-    expect(wrapper.emitted("add")?.[0]?.[0]).toMatchObject({ massKg: 0.2 });
+    expect(wrapper.emitted("write")?.[0]?.[0]).toMatchObject({ kind: "added", massKg: 0.2 });
     const leek = pot.batch.plan.items[1]!;
     const after = potOf("on-fire", [
       {
@@ -306,9 +309,9 @@ describe("cooking", () => {
   });
 
   test("what nobody planned is typed and goes in; without an amount it is asked for", async () => {
-    const wrapper = mount(PotList, {
+    const wrapper = mount(CounterList, {
       global,
-      props: { pot: potOf("on-fire"), units: "metric" as const },
+      props: { pot: potOf("on-fire"), units: "metric" as const, nowMs: NOW },
     });
     const line = wrapper.find("input");
     await line.setValue("100 g celery");

@@ -1,5 +1,6 @@
 import type { CookEvent } from "@kettlos/core/batch/batch-schema";
 import { fold } from "@kettlos/core/batch/fold";
+import { liveCautions } from "@kettlos/core/batch/live-cautions";
 import { forecastLive } from "@kettlos/core/batch/live-forecast";
 import { actionsFor } from "@kettlos/core/batch/next-action";
 import type { LivePot } from "../src/data/pots-store";
@@ -16,7 +17,16 @@ export function potOf(id: string, more: readonly CookEvent[] = []): LivePot {
   const events = [...sample.events.filter((e) => e.batchId === id), ...more];
   const cook = fold(events);
   const forecast = forecastLive(batch.plan, batch.kitchen, cook, NOW);
-  return { batch, events, cook, forecast, actions: actionsFor(batch.plan, cook, forecast, NOW) };
+  const facts = { plan: batch.plan, kitchen: batch.kitchen, cook, forecast, nowMs: NOW };
+  return {
+    batch,
+    stored: batch,
+    events,
+    cook,
+    forecast,
+    actions: actionsFor(batch.plan, cook, forecast, NOW),
+    cautions: liveCautions(facts),
+  };
 }
 
 /** A plan of the sample kitchen. */

@@ -1,6 +1,7 @@
 import { z } from "zod";
 import { SETS } from "../extraction/set";
 import { VIGOURS } from "../heat/constants";
+import { CROCK_SETTINGS } from "../heat/slow-cooker";
 import { KitchenSchema, SCHEMA_VERSION } from "../simulate/kitchen-schema";
 import { isIngredientId } from "../ingredient/catalogue";
 import { PlanItemSchema, PlanSchema } from "../simulate/plan-schema";
@@ -23,6 +24,21 @@ export const ReadingSchema = z.object({
   form: z.enum(READING_FORMS),
   value: z.number().min(0).max(500),
 });
+
+/** Who read it: the cook by hand (also where nothing is said), or an instrument. */
+const Source = z.enum(["hand", "instrument"]).optional();
+
+/** Why a pot stood without heat, or open. */
+export const INTERRUPTIONS = ["paused", "powerCut", "lidOff"] as const;
+export type Interruption = (typeof INTERRUPTIONS)[number];
+
+/** What a taste can be short of, or too much of. */
+export const TASTES = ["right", "dull", "salty", "sweet", "sharp", "hot"] as const;
+export type Taste = (typeof TASTES)[number];
+
+/** What the fork says. */
+export const CHECKS = ["notYet", "nearly", "tender", "tooSoft"] as const;
+export type Check = (typeof CHECKS)[number];
 
 /** What was measured at the sieve. One of volume or weight; a volume is cold unless tempC is given. */
 export const StrainedSchema = z.object({
@@ -74,8 +90,54 @@ export const CookEventSchema = z.discriminatedUnion("kind", [
     kind: z.literal("heatSet"),
     vigour: z.enum(VIGOURS),
     lid: z.enum(LIDS),
+    /** In a slow cooker, LOW or HIGH. */
+    setting: z.enum(CROCK_SETTINGS).optional(),
+    /** In an oven, its temperature, °C. */
+    ovenC: z.number().min(80).max(350).optional(),
   }),
-  z.object({ ...base, kind: z.literal("read"), reading: ReadingSchema }),
+  z.object({ ...base, kind: z.literal("read"), reading: ReadingSchema, source: Source }),
+  /** Temperature of the liquid, or of the middle of a piece, °C. */
+  z.object({
+    ...base,
+    kind: z.literal("temperature"),
+    where: z.enum(["liquid", "piece"]),
+    tempC: z.number().min(-30).max(150),
+    itemId: Id.optional(),
+    source: Source,
+  }),
+  /** Without heat or lid from one moment to another; `untilMs` is null while it lasts. */
+  z.object({
+    ...base,
+    kind: z.literal("interrupted"),
+    why: z.enum(INTERRUPTIONS),
+    fromMs: AtMs,
+    untilMs: AtMs.nullable(),
+  }),
+  /** Heat or lid is back: ends the interruption that lasts. */
+  z.object({ ...base, kind: z.literal("resumed") }),
+  /** One tasting round. */
+  z.object({
+    ...base,
+    kind: z.literal("tasted"),
+    who: z.string().trim().max(40).default(""),
+    tastes: z.array(z.enum(TASTES)).min(1).max(TASTES.length),
+    /** Cooled on the spoon to the heat it is eaten at. */
+    isAtEatingHeat: z.boolean(),
+    text: z.string().trim().max(2000).default(""),
+  }),
+  z.object({ ...base, kind: z.literal("checked"), itemId: Id, how: z.enum(CHECKS) }),
+  /** Part of an ingredient is kept apart, to go in by itself. */
+  z.object({
+    ...base,
+    kind: z.literal("split"),
+    itemId: Id,
+    intoId: Id,
+    massKg: z.number().positive().max(200),
+  }),
+  /** It was planned and does not go in. */
+  z.object({ ...base, kind: z.literal("leftOut"), itemId: Id }),
+  z.object({ ...base, kind: z.literal("ladledOut"), volumeL: z.number().positive().max(100) }),
+  z.object({ ...base, kind: z.literal("pouredBack"), volumeL: z.number().positive().max(100) }),
   z.object({
     ...base,
     kind: z.literal("did"),
@@ -99,6 +161,22 @@ export const CookEventSchema = z.discriminatedUnion("kind", [
 ]);
 export type CookEvent = z.infer<typeof CookEventSchema>;
 
+/**
+ * A pot cooked for practice: its clock runs `speed` times as fast as the real one, and its true pot is
+ * drawn from the seed. At `realMs` on the real clock it was `potMs` for the pot.
+ */
+export const PracticeSchema = z.object({
+  seed: z
+    .number()
+    .int()
+    .min(0)
+    .max(2 ** 31 - 1),
+  speed: z.number().min(0).max(600),
+  realMs: AtMs,
+  potMs: AtMs,
+});
+export type Practice = z.infer<typeof PracticeSchema>;
+
 /** One pot being cooked or cooked: the plan and kitchen as they were when it began. */
 export const BatchSchema = z.object({
   schemaVersion: z.literal(SCHEMA_VERSION),
@@ -106,6 +184,7 @@ export const BatchSchema = z.object({
   createdMs: AtMs,
   plan: PlanSchema,
   kitchen: KitchenSchema,
+  practice: PracticeSchema.optional(),
 });
 export type Batch = z.infer<typeof BatchSchema>;
 

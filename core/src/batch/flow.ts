@@ -33,7 +33,7 @@ export function flowOf(plan: Plan, kitchen: Kitchen, cook: Cook): readonly FlowP
       plannedL: ledger.added,
       gotL: got(
         ledger.added,
-        cook.topUps.reduce((sum, t) => sum + t.volumeL, 0),
+        cook.pours.reduce((sum, t) => sum + t.volumeL, 0),
       ),
     },
     {

@@ -1,11 +1,13 @@
 import type { Vigour } from "../heat/constants";
+import type { CrockSetting } from "../heat/slow-cooker";
 import type { Lid } from "../vessel/lid";
 import type { PlanItem } from "../simulate/plan-schema";
 import { SCHEMA_VERSION } from "../simulate/kitchen-schema";
 import { COLD_DENSITY_KG_L, waterDensityKgL } from "../water/properties";
-import type { CookEvent, ReadingForm, Result } from "./batch-schema";
+import type { Check, CookEvent, Interruption, ReadingForm, Result, Taste } from "./batch-schema";
 
-type EventOf<K extends CookEvent["kind"]> = Extract<CookEvent, { kind: K }>;
+type Kind = CookEvent["kind"];
+type EventOf<K extends Kind> = Extract<CookEvent, { kind: K }>;
 
 /** Where a pot is. */
 export type Stage = "gather" | "fill" | "simmer" | "strain" | "done";
@@ -15,6 +17,29 @@ export interface Reading {
   readonly atMs: number;
   readonly form: ReadingForm;
   readonly value: number;
+  readonly isInstrument: boolean;
+}
+
+export interface Temperature {
+  readonly atMs: number;
+  readonly where: "liquid" | "piece";
+  readonly tempC: number;
+}
+
+/** A time without heat, or with the lid off; `untilMs` is null while it lasts. */
+export interface Interrupted {
+  readonly why: Interruption;
+  readonly fromMs: number;
+  readonly untilMs: number | null;
+}
+
+export interface Tasting {
+  readonly eventId: string;
+  readonly atMs: number;
+  readonly who: string;
+  readonly tastes: readonly Taste[];
+  readonly isAtEatingHeat: boolean;
+  readonly text: string;
 }
 
 /** A cook so far: what the events come to, once those taken back are left out. */
@@ -28,12 +53,26 @@ export interface Cook {
   readonly finishedMs: number | null;
   readonly addedItems: ReadonlyMap<string, { atMs: number; massKg: number }>;
   readonly swaps: readonly { itemId: string; ingredientId: string; massKg: number }[];
+  readonly splits: readonly { itemId: string; intoId: string; massKg: number }[];
+  readonly leftOut: ReadonlySet<string>;
   /** What was put in without having been planned. */
   readonly extras: readonly PlanItem[];
-  readonly topUps: readonly { atMs: number; volumeL: number }[];
-  readonly settings: readonly { atMs: number; vigour: Vigour; lid: Lid }[];
+  /** Liquid poured in, or ladled out (below nothing); what was poured back comes back hot. */
+  readonly pours: readonly { atMs: number; volumeL: number; isHot: boolean }[];
+  readonly settings: readonly {
+    atMs: number;
+    vigour: Vigour;
+    lid: Lid;
+    setting?: CrockSetting | undefined;
+    ovenC?: number | undefined;
+  }[];
+  readonly interruptions: readonly Interrupted[];
   readonly readings: readonly Reading[];
-  readonly did: ReadonlySet<string>;
+  readonly temperatures: readonly Temperature[];
+  readonly tastings: readonly Tasting[];
+  readonly checks: readonly { atMs: number; itemId: string; how: Check }[];
+  /** What was done, and when each time. */
+  readonly did: ReadonlyMap<string, readonly number[]>;
   readonly notes: readonly { eventId: string; atMs: number; text: string }[];
   readonly result: Result | null;
   /** Events in force, oldest first. */
@@ -55,18 +94,27 @@ export function inForce(events: readonly CookEvent[]): readonly CookEvent[] {
 /** The event that an undo would take back now: the last one in force by order of writing. */
 export function lastUndoable(events: readonly CookEvent[]): CookEvent | null {
   const live = new Set(inForce(events).map((e) => e.id));
-  return events.findLast((e) => live.has(e.id)) ?? null;
+  return events.findLast((e) => live.has(e.id) && !isFromInstrument(e)) ?? null;
 }
+
+/** Readings that came by themselves are not what a cook means by "the last entry". */
+const isFromInstrument = (event: CookEvent): boolean =>
+  "source" in event && event.source === "instrument";
 
 /** Folds a batch's events, in the order they were written, into the state of the cook. */
 export function fold(events: readonly CookEvent[]): Cook {
   const live = inForce(events);
-  const ofKind = <K extends CookEvent["kind"]>(kind: K): EventOf<K>[] =>
-    live.filter((e): e is EventOf<K> => e.kind === kind);
-  const firstMs = (kind: CookEvent["kind"]) => ofKind(kind)[0]?.atMs ?? null;
+  const byKind = new Map<Kind, CookEvent[]>();
+  for (const event of live) {
+    const list = byKind.get(event.kind);
+    if (list === undefined) byKind.set(event.kind, [event]);
+    else list.push(event);
+  }
+  const all = <K extends Kind>(kind: K) => (byKind.get(kind) ?? []) as EventOf<K>[];
+  const firstMs = (kind: Kind) => byKind.get(kind)?.[0]?.atMs ?? null;
   const litMs = firstMs("lit");
   const offMs = firstMs("offHeat");
-  const strained = ofKind("strained").at(-1) ?? null;
+  const strained = all("strained").at(-1) ?? null;
   const finishedMs = firstMs("finished");
   return {
     stage:
@@ -83,37 +131,62 @@ export function fold(events: readonly CookEvent[]): Cook {
     offMs,
     strainedMs: strained?.atMs ?? null,
     finishedMs,
-    addedItems: new Map(ofKind("added").map((e) => [e.itemId, { atMs: e.atMs, massKg: e.massKg }])),
-    swaps: ofKind("swapped").map(({ itemId, ingredientId, massKg }) => ({
-      itemId,
-      ingredientId,
-      massKg,
-    })),
-    extras: ofKind("extra").map((e) => e.item),
-    topUps: ofKind("toppedUp").map((e) => ({
-      atMs: e.atMs,
-      volumeL: e.volumeL,
-    })),
-    settings: ofKind("heatSet").map((e) => ({
-      atMs: e.atMs,
-      vigour: e.vigour,
-      lid: e.lid,
-    })),
-    readings: ofKind("read").map((e) => ({
+    addedItems: new Map(all("added").map((e) => [e.itemId, { atMs: e.atMs, massKg: e.massKg }])),
+    swaps: all("swapped"),
+    splits: all("split"),
+    leftOut: new Set(all("leftOut").map((e) => e.itemId)),
+    extras: all("extra").map((e) => e.item),
+    pours: poursOf(all("toppedUp"), all("ladledOut"), all("pouredBack")),
+    settings: all("heatSet"),
+    interruptions: interruptionsOf(all("interrupted"), all("resumed")),
+    readings: all("read").map((e) => ({
       eventId: e.id,
       atMs: e.atMs,
       form: e.reading.form,
       value: e.reading.value,
+      isInstrument: isFromInstrument(e),
     })),
-    did: new Set(ofKind("did").map((e) => e.what)),
-    notes: ofKind("noted").map((e) => ({
-      eventId: e.id,
-      atMs: e.atMs,
-      text: e.text,
-    })),
-    result: strained === null ? null : resultOf(strained, ofKind("fatLifted"), ofKind("setJudged")),
+    temperatures: all("temperature"),
+    tastings: all("tasted").map((e) => ({ ...e, eventId: e.id })),
+    checks: all("checked"),
+    did: timesOf(all("did")),
+    notes: all("noted").map((e) => ({ eventId: e.id, atMs: e.atMs, text: e.text })),
+    result: strained === null ? null : resultOf(strained, all("fatLifted"), all("setJudged")),
     events: live,
   };
+}
+
+const poursOf = (
+  topped: readonly EventOf<"toppedUp">[],
+  ladled: readonly EventOf<"ladledOut">[],
+  back: readonly EventOf<"pouredBack">[],
+): Cook["pours"] =>
+  [
+    ...topped.map(({ atMs, volumeL }) => ({ atMs, volumeL, isHot: false })),
+    ...ladled.map(({ atMs, volumeL }) => ({ atMs, volumeL: -volumeL, isHot: true })),
+    ...back.map(({ atMs, volumeL }) => ({ atMs, volumeL, isHot: true })),
+  ].sort((a, b) => a.atMs - b.atMs);
+
+/** What was still lasting ends when something is taken up again, or the next of its kind begins. */
+function interruptionsOf(
+  begun: readonly EventOf<"interrupted">[],
+  ended: readonly EventOf<"resumed">[],
+): readonly Interrupted[] {
+  return begun.map(({ why, fromMs, untilMs, atMs }) => ({
+    why,
+    fromMs,
+    untilMs: untilMs ?? ended.find((e) => e.atMs >= atMs)?.atMs ?? null,
+  }));
+}
+
+function timesOf(did: readonly EventOf<"did">[]): ReadonlyMap<string, readonly number[]> {
+  const times = new Map<string, number[]>();
+  for (const { what, atMs } of did) {
+    const list = times.get(what);
+    if (list === undefined) times.set(what, [atMs]);
+    else list.push(atMs);
+  }
+  return times;
 }
 
 function resultOf(

@@ -1,3 +1,4 @@
+import type { DonenessTarget } from "../doneness/targets";
 import { fitRate, type RateBelief, type RateObservation } from "../forecast/rate-fit";
 import { nextLookMin } from "../forecast/time-to-target";
 import { steamSigmaLog } from "../simulate/heat-facts";
@@ -6,24 +7,33 @@ import type { Plan } from "../simulate/plan-schema";
 import type { Trace } from "../simulate/trace";
 import { Z90 } from "../units/estimate";
 import { COLD_DENSITY_KG_L, waterDensityKgL } from "../water/properties";
-import type { Cook } from "./fold";
+import type { Cook, Reading } from "./fold";
+import type { Range } from "./range";
+import { endOf, movedOf, type Moved } from "./live-end";
 import { LiveModel, type LiquidReading } from "./live-model";
+import { tenderOf } from "./live-tender";
 
 /** Liquid left on solids is uncertain by this share. */
 const LEFT_SIGMA = 0.3;
 /** A lit ring is looked at at least this often, min. */
 const LONGEST_LOOK_MIN = 60;
+const INSTRUMENT_EVERY_MS = 15 * 60_000;
 
-export interface Range {
-  readonly low: number;
-  readonly expected: number;
-  readonly high: number;
+/** How tender what rules the dish is, and when it will be at its best. */
+export interface TenderForecast {
+  readonly itemId: string;
+  readonly target: DonenessTarget;
+  /** Cook value now over the one wanted, as believed. */
+  readonly share: number;
+  readonly atMs: Range;
 }
 
 /** What the readings and the model say of a pot on the fire. */
 export interface LiveForecast {
   /** The plan's own simulation, as drawn. */
   readonly planned: Trace;
+  /** The pot as it really goes: what was done is in, what is to come is foreseen. */
+  readonly course: Trace;
   /** How fast it steams against the default, 1 = as reckoned. */
   readonly steamRate: RateBelief;
   /** Liquid in the pot now, hot litres, and its depth. */
@@ -32,18 +42,27 @@ export interface LiveForecast {
   readonly steamedL: number;
   readonly nowC: number;
   readonly cookMin: number;
-  /** When the simmer is expected to end; for a level target P10–P90. */
+  /** When it boils (or is at its simmer), and when the simmer's clock starts: seen or foreseen. */
+  readonly cameUpMs: number;
+  readonly simmerMs: number;
+  /** When the simmer is expected to end; for a level or tenderness P10–P90. */
   readonly endMs: Range;
-  /** Cold strained litres at that end. */
+  /** When it was to end as it was lit, and what moved it since. */
+  readonly moved: Moved;
+  readonly tender: TenderForecast | null;
+  /** Cold strained litres at that end, and what was planned. */
   readonly strainedL: Range;
   readonly nextLookMs: number;
   /** When the bones come within 1 cm of the surface, if before the end. */
   readonly bareMs: number | null;
+  /** When the floor may come dry, on the fast side of what is thought; null if not before the end. */
+  readonly dryMs: number | null;
 }
 
 /**
- * What readings and model together say of the pot at nowMs: the steaming rate is a conjugate normal
- * fit of liquid lost against the simulated loss, with the default's spread as prior (model section 10).
+ * What readings and model together say of the pot at nowMs: the simulation follows what was done, and
+ * the steaming rate is a conjugate normal fit of liquid lost against the simulated loss, with the
+ * default's spread as prior (model section 10).
  * @throws Problem as simulate does
  */
 export function forecastLive(
@@ -53,43 +72,39 @@ export function forecastLive(
   nowMs: number,
 ): LiveForecast {
   const model = new LiveModel(plan, kitchen, cook, nowMs);
-  const prior: RateBelief = {
-    mean: 1,
-    sd: steamSigmaLog(plan.heat),
-  };
-  const observations = cook.readings.flatMap((reading): RateObservation[] => {
-    const liquid = model.liquidOf(reading);
-    const modelMin = model.modelMin(reading.atMs);
-    const x = model.steamKg(modelMin);
-    return liquid === null || x <= 0
-      ? []
-      : [
-          {
-            x,
-            y: model.withoutSteamKg(modelMin) - liquid.liquidKg,
-            sd: liquid.sdKg,
-          },
-        ];
-  });
-  const fitted = fitRate(prior, observations);
-  const steamRate = { mean: Math.max(0, fitted.mean), sd: fitted.sd };
-  const low = Math.max(0, steamRate.mean - Z90 * steamRate.sd);
-  const high = steamRate.mean + Z90 * steamRate.sd;
+  const steamRate = steamRateOf(model, plan, cook);
+  // A rate is never below nothing: its range is that of a log-normal (model section 13).
+  const spread = Math.exp((Z90 * steamRate.sd) / Math.max(0.05, steamRate.mean));
+  const low = steamRate.mean / spread;
+  const high = steamRate.mean * spread;
   const stopMs = cook.offMs ?? nowMs;
   const nowMin = model.modelMin(Math.min(nowMs, stopMs));
   const now = model.point(nowMin);
   const density = waterDensityKgL(now.liquidC);
   const nowKg = model.liquidKg(nowMin, steamRate.mean);
-  const endMin = endOf(model, steamRate.mean, low, high, nowMin, cook);
+  const tender = tenderOf(model, plan, cook, nowMin);
+  const end = endOf({
+    model,
+    plan,
+    cook,
+    nowMin,
+    rates: { low, mean: steamRate.mean, high },
+    tender,
+  });
   const bareKg = model.bareKg();
-  const bareMin =
-    bareKg === null ? null : model.crossingMin(bareKg, steamRate.mean, model.planned.toSimmerMin);
+  const fromMin = model.long.toSimmerMin;
+  const bareMin = bareKg === null ? null : model.crossingMin(bareKg, steamRate.mean, fromMin);
+  const dryMin = model.crossingMin(model.dryKg(), high, Math.min(nowMin, fromMin));
+  const isOn = cook.offMs === null;
   const lookMin = Math.min(
-    nextLookMin(nowMin, Math.min(endMin.low, bareMin ?? Infinity)),
+    nextLookMin(nowMin, Math.min(end.low, bareMin ?? Infinity)),
     nowMin + LONGEST_LOOK_MIN,
   );
+  const beforeEnd = (min: number | null, by: number) =>
+    min !== null && min < by && isOn ? model.msAt(min) : null;
   return {
     planned: model.planned,
+    course: model.long,
     steamRate,
     nowL: {
       low: model.liquidKg(nowMin, high) / density,
@@ -100,40 +115,57 @@ export function forecastLive(
     steamedL: (steamRate.mean * model.steamKg(nowMin)) / COLD_DENSITY_KG_L,
     nowC: now.liquidC,
     cookMin: now.cookMin,
+    cameUpMs: model.msAt(model.long.comeUpMin),
+    simmerMs: model.msAt(model.long.toSimmerMin),
     endMs: {
-      low: model.msAt(endMin.low),
-      expected: model.msAt(endMin.expected),
-      high: model.msAt(endMin.high),
+      low: model.msAt(end.low),
+      expected: model.msAt(end.expected),
+      high: model.msAt(end.high),
     },
-    strainedL: strainedAt(model, endMin.expected, steamRate),
+    moved: movedOf(model, end),
+    tender:
+      tender === null
+        ? null
+        : { ...tender, atMs: mapRange(tender.atMin, (min) => model.msAt(min)) },
+    strainedL: strainedAt(model, end.expected, steamRate),
     nextLookMs: model.msAt(lookMin),
-    bareMs:
-      bareMin !== null && bareMin < endMin.expected && cook.offMs === null
-        ? model.msAt(bareMin)
-        : null,
+    bareMs: beforeEnd(bareMin, end.expected),
+    dryMs: beforeEnd(dryMin, end.high),
   };
 }
 
-function endOf(
-  model: LiveModel,
-  rate: number,
-  lowRate: number,
-  highRate: number,
-  nowMin: number,
-  cook: Cook,
-): Range {
-  if (cook.offMs !== null) {
-    const off = model.modelMin(cook.offMs);
-    return { low: off, expected: off, high: off };
-  }
-  const target = model.targetKg();
-  const { toSimmerMin, holdMin } = model.planned;
-  if (target === null) {
-    const end = toSimmerMin + holdMin;
-    return { low: end, expected: end, high: end };
-  }
-  const at = (r: number) => model.crossingMin(target, r, toSimmerMin) ?? nowMin + 2880;
-  return { low: at(highRate), expected: at(rate), high: at(lowRate) };
+const mapRange = (range: Range, f: (x: number) => number): Range => ({
+  low: f(range.low),
+  expected: f(range.expected),
+  high: f(range.high),
+});
+
+/**
+ * Readings that say something new: an instrument's, minute by minute, share whatever the model has wrong,
+ * so one in a quarter of an hour stands for all.
+ */
+function independent(readings: readonly Reading[]): readonly Reading[] {
+  let keptMs = -Infinity;
+  return readings.filter((r) => {
+    if (!r.isInstrument) return true;
+    if (r.atMs - keptMs < INSTRUMENT_EVERY_MS) return false;
+    keptMs = r.atMs;
+    return true;
+  });
+}
+
+function steamRateOf(model: LiveModel, plan: Plan, cook: Cook): RateBelief {
+  const prior: RateBelief = { mean: 1, sd: steamSigmaLog(plan.heat) };
+  const observations = independent(cook.readings).flatMap((reading): RateObservation[] => {
+    const liquid = model.liquidOf(reading);
+    const modelMin = model.modelMin(reading.atMs);
+    const x = model.steamKg(modelMin);
+    return liquid === null || x <= 0
+      ? []
+      : [{ x, y: model.withoutSteamKg(modelMin) - liquid.liquidKg, sd: liquid.sdKg }];
+  });
+  const fitted = fitRate(prior, observations);
+  return { mean: Math.max(0, fitted.mean), sd: fitted.sd };
 }
 
 function strainedAt(model: LiveModel, endMin: number, rate: RateBelief): Range {

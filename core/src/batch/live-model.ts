@@ -1,8 +1,9 @@
+import { cookRate } from "../doneness/cook-value";
 import { DRY_ALARM_M } from "../liquid/constants";
-import { hobFluxKgM2H } from "../liquid/evaporation";
+import type { Gap } from "../simulate/course";
 import { countedBack } from "../simulate/counted-back";
 import type { Kitchen } from "../simulate/kitchen-schema";
-import type { Plan } from "../simulate/plan-schema";
+import type { Plan, PlanItem } from "../simulate/plan-schema";
 import { vesselOf } from "../simulate/references";
 import { simulate } from "../simulate/simulate";
 import { pointAt } from "../simulate/spread";
@@ -12,9 +13,15 @@ import { freeSurfaceM2, liquidAtDepthL, type SolidsIn } from "../vessel/solids";
 import type { Vessel } from "../vessel/vessel-schema";
 import { vesselVolumeL } from "../vessel/volume";
 import { COLD_DENSITY_KG_L, waterDensityKgL } from "../water/properties";
+import { asSeen, simmersAtMin } from "./as-seen";
+import { isTappedIn } from "./counter";
+import { firstHeatMs, minOf } from "./course-of";
 import type { Cook, Reading } from "./fold";
 
 const MINUTE_MS = 60_000;
+const LONGEST_MIN = 2880;
+/** Liquid this deep on the floor is as good as none: it catches. */
+const DRY_FLOOR_M = 0.01;
 /** Reading errors, one standard deviation: model section 10. */
 const DEPTH_SD_M = 0.002;
 const WEIGHT_SD_KG = 0.01;
@@ -28,12 +35,15 @@ export interface LiquidReading {
 }
 
 /**
- * Internal: the simulated pot on the real clock. Steam is counted at the default rate; settings
- * changed by the cook scale it from that moment on.
+ * Internal: the simulated pot on the real clock, following what the cook did. Steam is counted at the
+ * default rate; how fast this pot really steams is fitted to its readings.
  */
 export class LiveModel {
+  /** The plan's own simulation, as if nothing had come between. */
   readonly planned: Trace;
-  private readonly long: Trace;
+  /** The pot as it goes, held well past its end. */
+  readonly long: Trace;
+  private readonly cold: readonly Gap[];
   private readonly vessel: Vessel;
   private readonly solids: SolidsIn;
 
@@ -47,81 +57,68 @@ export class LiveModel {
     this.solids = startSolids(plan);
     const waterKg = coldWaterKg(waterL(plan, kitchen), kitchen);
     this.planned = simulate(plan, kitchen, { waterKg });
-    const holdMin = this.planned.holdMin;
-    const heldMin = Math.max(0, this.modelMin(nowMs) - this.planned.toSimmerMin);
-    const longMin = Math.min(2880, Math.max(holdMin * 1.5 + 60, heldMin + 120));
-    const staged = countedBack(plan, this.planned);
-    const longPlan: Plan = {
-      ...plan,
-      stop: { by: "time", holdMin: longMin },
-      items: staged.items.map((item) => {
-        // Under pressure what goes in late waits for the lid, after the hold.
-        if (item.when.at !== "beforeEnd" || plan.heat.method === "pressure") return item;
-        const added = cook.addedItems.get(item.id);
-        const dueMin =
-          added === undefined
-            ? Math.max(holdMin - item.when.min, heldMin)
-            : this.modelMin(added.atMs) - this.planned.toSimmerMin;
-        const massKg = added?.massKg ?? item.massKg;
-        return {
-          ...item,
-          massKg,
-          when: {
-            at: "beforeEnd",
-            min: Math.max(1, longMin - Math.max(0, dueMin)),
-          },
-        };
-      }),
-    };
-    this.long = simulate(longPlan, kitchen, { waterKg });
+    const untilMs = cook.offMs === null ? nowMs : Math.min(nowMs, cook.offMs);
+    const nowMin = this.modelMin(untilMs);
+    const { course, parameters } = asSeen(plan, kitchen, cook, untilMs, this.planned);
+    this.cold = course.gaps.filter((g) => g.what === "heat");
+    const simmerMin = simmersAtMin(plan, course, this.planned);
+    const heldMin = Math.max(0, nowMin - simmerMin);
+    const { holdMin } = this.planned;
+    const longMin = Math.min(LONGEST_MIN, Math.max(holdMin * 1.5 + 60, heldMin + 120));
+    const longPlan = this.longPlan(longMin, heldMin);
+    this.long = simulate(longPlan, kitchen, { waterKg, course, parameters });
   }
 
-  /** Minutes on the simulation's clock; the come-up is stretched to what it really took. */
+  /** The plan held for longMin, with what is not in yet due when it was planned or from now on. */
+  private longPlan(longMin: number, heldMin: number): Plan {
+    const { plan, cook, planned } = this;
+    const items = countedBack(plan, planned).items.map((item): PlanItem => {
+      const added = cook.addedItems.get(item.id);
+      const massKg = added?.massKg ?? item.massKg;
+      if (item.when.at === "start") {
+        const isLate = cook.litMs !== null && (added?.atMs ?? Infinity) > cook.litMs;
+        if (!isLate || !isTappedIn(plan, cook)) return { ...item, massKg };
+        return { ...item, massKg, when: { at: "after", min: heldMin } };
+      }
+      // Under pressure what goes in late waits for the lid, after the hold.
+      if (item.when.at !== "beforeEnd" || plan.heat.method === "pressure")
+        return { ...item, massKg };
+      const min = Math.max(0, planned.holdMin - item.when.min, heldMin);
+      return { ...item, massKg, when: { at: "after", min } };
+    });
+    return { ...plan, stop: { by: "time", holdMin: longMin }, items };
+  }
+
+  /** Minutes from the first heat; 0 before it is lit. */
   modelMin(atMs: number): number {
-    const { litMs, simmerMs } = this.cook;
-    if (litMs === null) return 0;
-    const toSimmer = this.planned.toSimmerMin;
-    if (simmerMs !== null && atMs >= simmerMs) return toSimmer + (atMs - simmerMs) / MINUTE_MS;
-    if (simmerMs !== null && simmerMs > litMs)
-      return (toSimmer * (atMs - litMs)) / (simmerMs - litMs);
-    return Math.min(toSimmer, (atMs - litMs) / MINUTE_MS);
+    return minOf(this.plan, this.cook, atMs);
   }
 
   msAt(modelMin: number): number {
-    const { litMs, simmerMs } = this.cook;
-    const toSimmer = this.planned.toSimmerMin;
-    const simmer = simmerMs ?? (litMs ?? 0) + toSimmer * MINUTE_MS;
-    return simmer + (modelMin - toSimmer) * MINUTE_MS;
+    return (firstHeatMs(this.plan, this.cook) ?? 0) + modelMin * MINUTE_MS;
   }
 
   point(modelMin: number) {
     return pointAt(this.long, modelMin);
   }
 
-  /** Steam at the default rate up to a moment, kg, with the cook's changes of heat and lid in. */
+  /** Minutes without heat between two moments. */
+  coldMin(fromMin: number, toMin: number): number {
+    return this.cold.reduce(
+      (sum, g) => sum + Math.max(0, Math.min(toMin, g.toMin) - Math.max(fromMin, g.fromMin)),
+      0,
+    );
+  }
+
+  /** Steam at the default rate up to a moment, kg. */
   steamKg(modelMin: number): number {
-    const { heat } = this.plan;
-    if (heat.method !== "hob") return this.point(modelMin).steamedKg;
-    const planned = hobFluxKgM2H(heat.vigour, heat.lid, this.vessel.lid === "heavy");
-    let total = 0;
-    let fromMin = 0;
-    let factor = 1;
-    for (const setting of this.cook.settings) {
-      const at = Math.min(modelMin, this.modelMin(setting.atMs));
-      total += factor * (this.point(at).steamedKg - this.point(fromMin).steamedKg);
-      fromMin = at;
-      factor = hobFluxKgM2H(setting.vigour, setting.lid, this.vessel.lid === "heavy") / planned;
-    }
-    return total + factor * (this.point(modelMin).steamedKg - this.point(fromMin).steamedKg);
+    return this.point(modelMin).steamedKg;
   }
 
   /** Liquid there would be without any steam, kg. */
   withoutSteamKg(modelMin: number): number {
     const point = this.point(modelMin);
-    const topped = this.cook.topUps
-      .filter((t) => this.modelMin(t.atMs) <= modelMin)
-      .reduce((sum, t) => sum + coldWaterKg(t.volumeL, this.kitchen), 0);
-    return point.liquidKg + point.steamedKg + topped;
+    return point.liquidKg + point.steamedKg;
   }
 
   liquidKg(modelMin: number, rate: number): number {
@@ -147,7 +144,8 @@ export class LiveModel {
         sdKg: JUG_SD_L * density,
       };
     if (reading.form === "potWeight") {
-      const liquidKg = reading.value - this.vessel.massKg - this.notLiquidKg(modelMin);
+      const solidKg = point.contentsKg - point.liquidKg;
+      const liquidKg = reading.value - this.vessel.massKg - solidKg;
       return liquidKg < 0 ? null : { atMs: reading.atMs, liquidKg, sdKg: WEIGHT_SD_KG };
     }
     const tideM = Math.max(...this.planned.points.map((p) => p.depthM));
@@ -166,25 +164,20 @@ export class LiveModel {
     };
   }
 
-  /** Everything in the pot that is not liquid, kg: solids as they went in, less what turned liquid. */
-  private notLiquidKg(modelMin: number): number {
-    const lateKg = this.plan.items.reduce((sum, item) => {
-      const added = this.cook.addedItems.get(item.id);
-      return added !== undefined && this.modelMin(added.atMs) <= modelMin
-        ? sum + added.massKg
-        : sum;
-    }, 0);
-    const point = this.point(modelMin);
-    const turnedLiquidKg =
-      point.liquidKg + point.steamedKg - (this.planned.points[0]?.liquidKg ?? 0);
-    return this.planned.solidsInKg + lateKg - turnedLiquidKg;
-  }
-
-  /** First moment after fromMin at which the liquid falls to targetKg; null within the long run. */
+  /**
+   * First moment after fromMin at which the liquid falls to targetKg; past the simulated hold it goes on
+   * as it did in its last hour. Null where it is not falling, or not within two days more.
+   */
   crossingMin(targetKg: number, rate: number, fromMin: number): number | null {
-    const lastMin = this.long.points.at(-1)?.tMin ?? 0;
+    const lastMin = this.long.toSimmerMin + this.long.holdMin;
+    const lastKg = this.liquidKg(lastMin, rate);
     if (this.liquidKg(fromMin, rate) <= targetKg) return fromMin;
-    if (this.liquidKg(lastMin, rate) > targetKg) return null;
+    if (lastKg > targetKg) {
+      const hourMin = Math.min(60, lastMin - fromMin);
+      const perMin = (this.liquidKg(lastMin - hourMin, rate) - lastKg) / Math.max(1, hourMin);
+      const moreMin = perMin > 0 ? (lastKg - targetKg) / perMin : Infinity;
+      return moreMin > LONGEST_MIN ? null : lastMin + moreMin;
+    }
     let low = fromMin;
     let high = lastMin;
     while (high - low > 0.05) {
@@ -203,6 +196,34 @@ export class LiveModel {
     if (stop.by === "share") return (this.planned.points[0]?.liquidKg ?? 0) * stop.share;
     const hotC = this.planned.holdC;
     return liquidAtDepthL(this.vessel, this.solids, stop.depthM) * waterDensityKgL(hotC);
+  }
+
+  /** First moment from fromMin at which what rules the dish has this cook value, min. */
+  cookedMin(cookMin: number, fromMin: number): number {
+    const points = this.long.points;
+    const last = points.at(-1);
+    const lastHold = points.findLast((p) => p.phase === "hold") ?? last;
+    if (last === undefined || lastHold === undefined) return fromMin;
+    if (lastHold.cookMin < cookMin) {
+      const perMin = Math.max(1e-3, cookRate(lastHold.liquidC));
+      return lastHold.tMin + (cookMin - lastHold.cookMin) / perMin;
+    }
+    let low = fromMin;
+    let high = lastHold.tMin;
+    if (this.point(low).cookMin >= cookMin) return low;
+    while (high - low > 0.05) {
+      const middle = (low + high) / 2;
+      if (this.point(middle).cookMin < cookMin) low = middle;
+      else high = middle;
+    }
+    return high;
+  }
+
+  /** Liquid at which the floor is nearly bare: a centimetre of it, kg. */
+  dryKg(): number {
+    return (
+      liquidAtDepthL(this.vessel, this.solids, DRY_FLOOR_M) * waterDensityKgL(this.planned.holdC)
+    );
   }
 
   /** Liquid at which the alarm for bare bones sounds, kg; null where bones never were covered. */

@@ -1,45 +1,19 @@
-import { ingredientById } from "../ingredient/catalogue";
 import { countedBack } from "../simulate/counted-back";
 import type { Heat, Plan, PlanItem } from "../simulate/plan-schema";
 import { DONE_SIGNS } from "../dish/meat-of";
 import { takeOuts } from "../dish/take-out";
-import { targetOfItem } from "../simulate/item-facts";
+import { nameOf, targetOfItem } from "../simulate/item-facts";
+import type { Action } from "./action";
+import { thereByThermometer } from "./as-seen";
+import { onCounter } from "./counter";
+import { liftedOut, putBack } from "./course-of";
 import type { Cook } from "./fold";
 import type { LiveForecast } from "./live-forecast";
+import { roundsOf } from "./rounds";
 
 const MINUTE_MS = 60_000;
-/** First skim after the simmer begins, min: scum has risen by then. */
-const SKIM_AFTER_MIN = 15;
-/** After this the scum has gone under or stuck to the wall; the reminder is no use any more. */
-const SKIM_UNTIL_MIN = 90;
-/** So near the end the level is read when it comes off. */
-const NO_LOOK_BEFORE_END_MIN = 5;
 /** Pause before the sieve, min. */
 const PAUSE_MIN = 10;
-
-export type ActionKind =
-  | "light"
-  | "boils"
-  | "turnDown"
-  | "simmers"
-  | "skim"
-  | "add"
-  | "lift"
-  | "look"
-  | "offHeat"
-  | "putBack"
-  | "strain";
-
-/** One thing for the cook to do, with when, and what to look for. */
-export interface Action {
-  readonly id: string;
-  readonly kind: ActionKind;
-  readonly atMs: number;
-  readonly title: string;
-  readonly lookFor: string;
-  /** What goes in, for an addition. */
-  readonly itemIds?: readonly string[];
-}
 
 /**
  * What is still to do for a pot, soonest first: from the plan, what has been done, and the forecast.
@@ -66,6 +40,7 @@ export function actionsFor(
   if (cook.offMs !== null)
     return [
       ...afterRelease(plan, cook, forecast, cook.offMs),
+      ...offHeatItems(plan, cook, cook.offMs),
       ...backs(plan, cook, cook.offMs),
       strainAction(plan, cook.offMs + forecast.planned.releaseMin * MINUTE_MS),
     ];
@@ -122,12 +97,10 @@ function endLook(plan: Plan, forecast: LiveForecast): string {
     : `Leave it shut about ${Math.round(forecast.planned.releaseMin)} min until the indicator drops by itself. Open the lid away from the face.`;
 }
 
-const nameOf = (ingredientId: string) => ingredientById(ingredientId).name;
-
 const startList = (plan: Plan): string => {
   const names = plan.items
     .filter((i) => i.when.at === "start" && i.ingredientId !== "water")
-    .map((i) => nameOf(i.ingredientId).toLowerCase());
+    .map((i) => nameOf(i).toLowerCase());
   return names.length === 0
     ? "Cold water in the pot."
     : `In the pot: ${names.join(", ")} and cold water.`;
@@ -136,7 +109,7 @@ const startList = (plan: Plan): string => {
 const offList = (plan: Plan): string => {
   const names = plan.items
     .filter((i) => i.when.at === "offHeat")
-    .map((i) => nameOf(i.ingredientId).toLowerCase());
+    .map((i) => nameOf(i).toLowerCase());
   return names.length === 0
     ? "Ring off; let the grit settle."
     : `Ring off, then stir in ${names.join(", ")}.`;
@@ -150,15 +123,23 @@ function warmingActions(
 ): readonly Action[] {
   if (cook.simmerMs !== null) return [];
   const { comeUpMin, toSimmerMin } = forecast.planned;
+  // A thermometer says better than the plan when it will boil; without one it is late by the plan.
+  const isMeasured = cook.temperatures.some((t) => t.where === "liquid");
   const { heat } = plan;
+  const there = thereByThermometer(plan, cook, forecast.planned);
+  const saidByThermometer =
+    there === null
+      ? {}
+      : { lookFor: `The thermometer has it there: ${there.tempC.toFixed(1)} °C.` };
   const boilMin = heat.method === "hob" ? heat.boilFirstMin : null;
   if (boilMin === null)
     return [
       {
         id: "simmers",
         kind: "simmers",
-        atMs: litMs + toSimmerMin * MINUTE_MS,
+        atMs: isMeasured ? forecast.simmerMs : litMs + toSimmerMin * MINUTE_MS,
         ...clockStarts(heat),
+        ...saidByThermometer,
       },
     ];
   if (cook.boiledMs === null)
@@ -166,9 +147,10 @@ function warmingActions(
       {
         id: "boils",
         kind: "boils",
-        atMs: litMs + comeUpMin * MINUTE_MS,
+        atMs: isMeasured ? forecast.cameUpMs : litMs + comeUpMin * MINUTE_MS,
         title: "It boils",
         lookFor: "Grey scum rises: skim it off.",
+        ...saidByThermometer,
       },
     ];
   return [
@@ -219,55 +201,33 @@ function simmerActions(
   forecast: LiveForecast,
   nowMs: number,
 ): readonly Action[] {
-  const simmerMs =
-    cook.simmerMs ?? (cook.litMs ?? nowMs) + forecast.planned.toSimmerMin * MINUTE_MS;
-  const adds = additions(plan, cook, simmerMs, forecast.endMs.expected);
-  const isOpen = plan.heat.method === "hob";
-  const skim: readonly Action[] =
-    !isOpen ||
-    cook.did.has("skim") ||
-    SKIM_AFTER_MIN > forecast.planned.holdMin ||
-    nowMs > simmerMs + SKIM_UNTIL_MIN * MINUTE_MS
-      ? []
-      : [
-          {
-            id: "skim",
-            kind: "skim",
-            atMs: simmerMs + SKIM_AFTER_MIN * MINUTE_MS,
-            title: "Skim",
-            lookFor: "Foam and fat at the edge; leave the liquid still.",
-          },
-        ];
-  const lookMs =
-    cook.simmerMs === null ? simmerMs + 45 * MINUTE_MS : lastLookMs(cook, forecast, nowMs);
-  const look: readonly Action[] =
-    (!isOpen && plan.heat.method !== "oven") ||
-    Math.max(lookMs, nowMs) >= forecast.endMs.expected - NO_LOOK_BEFORE_END_MIN * MINUTE_MS
-      ? []
-      : [
-          {
-            id: "look",
-            kind: "look",
-            atMs: lookMs,
-            title: "Read the level",
-            lookFor: "Dip a clean stick, or measure down from the rim.",
-          },
-        ];
-  return [...adds, ...lifts(plan, cook, simmerMs, forecast), ...skim, ...look];
+  return [
+    ...late(plan, cook, nowMs),
+    ...additions(plan, cook, forecast.simmerMs, forecast.endMs.expected),
+    ...lifts(plan, cook, forecast),
+    ...roundsOf({ plan, cook, forecast, nowMs }),
+  ];
 }
 
-/** The event that says something was lifted out, or put back. */
-export const liftedOut = (itemId: string): string => `out:${itemId}`;
-export const putBack = (itemId: string): string => `back:${itemId}`;
+/** What was to go in at the start and still lies on the counter. */
+function late(plan: Plan, cook: Cook, nowMs: number): readonly Action[] {
+  const items = onCounter(plan, cook).filter((i) => i.when.at === "start");
+  if (items.length === 0) return [];
+  return [
+    {
+      id: "add:start",
+      kind: "add",
+      atMs: cook.litMs ?? nowMs,
+      title: `${sayList(items.map(nameOf))} in`,
+      lookFor: "Still on the counter; it was to go in at the start.",
+      itemIds: items.map((i) => i.id),
+    },
+  ];
+}
 
 /** What comes out before the end, when the simulation says so. */
-function lifts(
-  plan: Plan,
-  cook: Cook,
-  simmerMs: number,
-  { planned }: LiveForecast,
-): readonly Action[] {
-  return planned.marks.flatMap((mark): Action[] => {
+function lifts(plan: Plan, cook: Cook, { course, simmerMs }: LiveForecast): readonly Action[] {
+  return course.marks.flatMap((mark): Action[] => {
     const item = plan.items.find((i) => i.id === mark.itemId);
     if (mark.kind !== "itemOut" || item === undefined || cook.did.has(liftedOut(item.id)))
       return [];
@@ -276,8 +236,8 @@ function lifts(
       {
         id: `lift:${item.id}`,
         kind: "lift",
-        atMs: simmerMs + (mark.tMin - planned.toSimmerMin) * MINUTE_MS,
-        title: `${nameOf(item.ingredientId)} out`,
+        atMs: simmerMs + (mark.tMin - course.toSimmerMin) * MINUTE_MS,
+        title: `${nameOf(item)} out`,
         lookFor:
           item.out?.when.at === "beforeBoil"
             ? "Before it boils."
@@ -286,6 +246,26 @@ function lifts(
       },
     ];
   });
+}
+
+/** What is stirred in off the heat. */
+function offHeatItems(plan: Plan, cook: Cook, offMs: number): readonly Action[] {
+  const items = onCounter(plan, cook).filter((i) => i.when.at === "offHeat");
+  if (items.length === 0) return [];
+  return [
+    {
+      id: "add:off",
+      kind: "add",
+      atMs: offMs,
+      title: `${sayList(items.map(nameOf))} in`,
+      lookFor:
+        items
+          .map((i) => i.preparation)
+          .filter(Boolean)
+          .join("; ") || "Stir it in gently.",
+      itemIds: items.map((i) => i.id),
+    },
+  ];
 }
 
 /** What was lifted out goes back in once the pot is off the heat. */
@@ -299,7 +279,7 @@ const backs = (plan: Plan, cook: Cook, offMs: number): readonly Action[] =>
       id: `back:${item.id}`,
       kind: "putBack" as const,
       atMs: offMs,
-      title: `${nameOf(item.ingredientId)} back in`,
+      title: `${nameOf(item)} back in`,
       lookFor:
         item.target === "jointToShred"
           ? "Pulled apart, stirred into the liquid."
@@ -315,7 +295,7 @@ function additions(plan: Plan, cook: Cook, simmerMs: number, endMs: number): rea
     id: `add:${min}`,
     kind: "add",
     atMs: Math.max(simmerMs, endMs - min * MINUTE_MS),
-    title: `${sayList(items.map((i) => nameOf(i.ingredientId)))} in`,
+    title: `${sayList(items.map(nameOf))} in`,
     lookFor: items
       .map((i) => i.preparation)
       .filter(Boolean)
@@ -337,7 +317,7 @@ function afterRelease(
       id: `add:${min}`,
       kind: "add" as const,
       atMs: offMs + (forecast.planned.releaseMin - min) * MINUTE_MS,
-      title: `${sayList(items.map((i) => nameOf(i.ingredientId)))} in`,
+      title: `${sayList(items.map(nameOf))} in`,
       lookFor: `Lid off first, away from the face. Then simmer it open for ${Math.round(min)} min.`,
       itemIds: items.map((i) => i.id),
     }))
@@ -358,13 +338,6 @@ function sayList(names: readonly string[]): string {
   const said = names.map((name, i) => (i === 0 ? name : name.toLowerCase()));
   const last = said.at(-1) ?? "";
   return said.length < 2 ? last : `${said.slice(0, -1).join(", ")} and ${last}`;
-}
-
-/** The next look counts from the last reading, so that it comes nearer instead of moving off. */
-function lastLookMs(cook: Cook, forecast: LiveForecast, nowMs: number): number {
-  const lastMs = cook.readings.at(-1)?.atMs ?? cook.simmerMs ?? nowMs;
-  const stepMs = Math.max(0, forecast.endMs.low - lastMs) / 2;
-  return lastMs + Math.max(2 * MINUTE_MS, Math.min(60 * MINUTE_MS, stepMs));
 }
 
 /** The end of the pot: the sieve, or the table. */

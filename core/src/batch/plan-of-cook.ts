@@ -16,7 +16,7 @@ export const notesOf = (plan: Plan, cook: Cook): string =>
  * @throws Problem as waterL does
  */
 export function planOfCook(plan: Plan, kitchen: Kitchen, cook: Cook, id: string): Plan {
-  const toppedL = cook.topUps.reduce((sum, t) => sum + t.volumeL, 0);
+  const toppedL = cook.pours.reduce((sum, t) => sum + t.volumeL, 0);
   const pouredL =
     coldWaterKg(waterL(plan, kitchen), kitchen) / waterDensityKgL(kitchen.waterC) + toppedL;
   const lastHeat = cook.settings.at(-1);

@@ -175,6 +175,19 @@ export class Pot {
     solid.takenUpKg += solid.uptakeStepKg();
   }
 
+  /** Ladles kg of liquid out, with its share of what is dissolved. */
+  ladleOut(kg: number): void {
+    const outKg = Math.min(this.liquidKg, kg);
+    const share = this.liquidKg > 0 ? outKg / this.liquidKg : 0;
+    const leftG = this.dissolved.gelatinG - this.gelatinG * share;
+    this.dissolved.take(share);
+    // What the solids gave stays counted as theirs, so all of what goes is taken off here.
+    this.dissolved.gelatinG = leftG;
+    this.liquidKg -= outKg;
+    this.ledger.post("handedOn", -outKg);
+    this.geometry = null;
+  }
+
   /** Lifts a solid out with what clings to it. */
   takeOut(itemId: string): void {
     const index = this.solidsIn.findIndex((s) => s.item.id === itemId);

@@ -25,6 +25,7 @@ import { Pot } from "./pot";
 import { programmeOf } from "./programmes/programme-of";
 import type { Cooking, Programme } from "./programmes/programme";
 import { vesselOf } from "./references";
+import { AS_PLANNED, CourseReader, type Happening, type HeatTurn } from "./course";
 import type { SimulateOptions } from "./options";
 import type { Mark, Phase, Trace, TracePoint } from "./trace";
 
@@ -54,6 +55,8 @@ export class Run implements Cooking {
   clockFromMin = 0;
   problem: Problem | null = null;
   private readonly programme: Programme;
+  private readonly course: CourseReader;
+  private readonly follows: boolean;
   private readonly points: TracePoint[] = [];
   private readonly marks: Mark[] = [];
   private readonly inMin = new Map<string, number>();
@@ -76,6 +79,8 @@ export class Run implements Cooking {
     readonly plannedHoldMin: number,
   ) {
     this.parameters = options.parameters ?? EXPECTED;
+    this.course = new CourseReader(options.course ?? AS_PLANNED);
+    this.follows = options.course !== undefined;
     this.boilingC = boilingPointC(kitchen.altitudeM);
     this.airKPa = airPressureKPa(kitchen.altitudeM);
     this.recordEveryMin = Math.max(0.5, plannedHoldMin / POINTS_WANTED);
@@ -101,7 +106,9 @@ export class Run implements Cooking {
         this.pot.addItem(item);
         this.inMin.set(item.id, 0);
       }
-    this.moves = movesOf(plan, plannedHoldMin).filter((m) => m.does === "out" || !isFirst(m.item));
+    this.moves = movesOf(plan, plannedHoldMin).filter(
+      (m) => (m.does === "out" || !isFirst(m.item)) && !this.course.moves(m.item.id, m.does),
+    );
     this.startKg = this.pot.liquidKg;
     this.programme = programmeOf(this);
   }
@@ -129,7 +136,7 @@ export class Run implements Cooking {
     // What is poured in once it is off the heat boils over no more and is under no lid.
     const fullestShare = this.fullestL / capacityL(pot.vessel);
     for (const item of this.plan.items) {
-      if (item.when.at === "offHeat") this.putIn(item);
+      if (item.when.at === "offHeat" && !this.inMin.has(item.id)) this.putIn(item);
       if (item.out?.isBack === true) this.putBack(item);
     }
     const endDepthM = pot.findDepthM();
@@ -219,23 +226,56 @@ export class Run implements Cooking {
     return this.pot.hotL + heapSolidL + floatingL + this.pot.fatKg / FAT_DENSITY_KG_L.value;
   }
 
-  comeUp(toC: number, powerW: number, lid: number): void {
+  /** True while the heat is out, by what really happened. */
+  get isCold(): boolean {
+    return this.follows && this.course.isGap("heat", this.tMin);
+  }
+
+  get isOpen(): boolean {
+    return this.follows && this.course.isGap("lid", this.tMin);
+  }
+
+  get turned(): HeatTurn | null {
+    return this.follows ? this.course.turnAt(this.tMin) : null;
+  }
+
+  /** Minutes from now until it is known to have been turned down; null where nobody knows. */
+  get untilTurnedDownMin(): number | null {
+    const { turnedDownMin } = this.course.course;
+    return turnedDownMin === null ? null : turnedDownMin - this.tMin;
+  }
+
+  comeUp(toC: number, powerW: number, lid: () => number): void {
     const { pot } = this;
-    while (pot.tempC < toC) {
-      const steam = lid === 0 ? 0 : this.steamKgS(warmingFluxKgM2H(pot.tempC, this.airKPa), lid);
-      const netW = powerW - this.lossW() - this.steamW(steam);
-      if (netW < 0.02 * powerW || this.tMin > 24 * 60) {
+    const seenMin = this.course.course.cameUpMin;
+    while (seenMin === null ? pot.tempC < toC : this.tMin < seenMin - 1e-6) {
+      const open = lid();
+      const steam = open === 0 ? 0 : this.steamKgS(warmingFluxKgM2H(pot.tempC, this.airKPa), open);
+      const lostW = this.lossW() + this.steamW(steam);
+      const isCold = this.isCold;
+      const fireW = isCold ? 0 : powerW;
+      const tooWeak = !isCold && seenMin === null && fireW - lostW < 0.02 * powerW;
+      if (tooWeak || this.tMin > 24 * 60) {
         this.problem = ringTooWeak(pot.tempC, toC);
         return;
       }
-      const left = ((toC - pot.tempC) * pot.heatCapacityKJK * 1000) / netW;
-      const dtS = Math.min(STEP_S, Math.max(0.5, left));
-      pot.warm(netW, dtS);
+      const needJ = (toC - pot.tempC) * pot.heatCapacityKJK * 1000;
+      const leftS = seenMin === null ? needJ / (fireW - lostW) : (seenMin - this.tMin) * 60;
+      const dtS = isCold ? STEP_S : Math.min(STEP_S, Math.max(0.5, leftS));
+      // Where it was seen to come up, the fire is what it must have been.
+      pot.warm(seenMin === null || isCold ? fireW - lostW : needJ / Math.max(1, leftS), dtS);
       this.pass("comeUp", dtS, steam);
       this.outBeforeBoil();
       if (this.problem !== null) return;
     }
-    pot.tempC = Math.min(pot.tempC, toC);
+    pot.tempC = seenMin === null ? Math.min(pot.tempC, toC) : toC;
+  }
+
+  /** Lets dtS pass without heat: the pot cools through its wall and by what steams off. */
+  coolDown(phase: Phase, dtS: number, lid: number): void {
+    const steam = lid === 0 ? 0 : this.steamKgS(warmingFluxKgM2H(this.pot.tempC, this.airKPa), lid);
+    this.pot.warm(-this.lossW() - this.steamW(steam), dtS);
+    this.pass(phase, dtS, steam);
   }
 
   simmerLateItems(fluxKgM2H: number): void {
@@ -385,6 +425,7 @@ export class Run implements Cooking {
     const { pot } = this;
     pot.pass(dtS, steamKgS);
     this.tMin += dtS / 60;
+    if (this.follows) this.followUpTo(phase);
     pot.findDepthM();
     if (pot.liquidKg < this.leastKg) this.leastKg = pot.liquidKg;
     if (pot.liquidKg <= 1e-9 && this.problem === null) {
@@ -401,6 +442,30 @@ export class Run implements Cooking {
       this.mark("bonesBare");
     }
     this.record(phase, false);
+  }
+
+  /** Does what really happened by now; the record has the moment before and after. */
+  private followUpTo(phase: Phase): void {
+    const happenings = this.course.take(this.tMin);
+    if (happenings.length === 0) return;
+    this.record(phase, true);
+    for (const happening of happenings) this.follow(happening);
+    this.pot.findDepthM();
+    this.record(phase, true);
+  }
+
+  private follow(happening: Happening): void {
+    if (happening.does === "pour") {
+      if (happening.kg > 0) this.pot.addWater(happening.kg, happening.tempC);
+      else this.pot.ladleOut(-happening.kg);
+      return;
+    }
+    const item = this.plan.items.find((i) => i.id === happening.itemId);
+    if (item === undefined) return;
+    if (happening.does === "in") {
+      if (!this.inMin.has(item.id)) this.putIn({ ...item, massKg: happening.massKg });
+    } else if (happening.does === "out") this.takeOut(item);
+    else this.putBack(item);
   }
 
   private strain(solidsKg: number): void {
@@ -434,6 +499,7 @@ export class Run implements Cooking {
       steamedKg: pot.steamedKg,
       cookMin: pot.cookMin,
       gelatinG: pot.gelatinG,
+      contentsKg: pot.liquidKg + pot.solidsKg + pot.fatKg,
     });
   }
 }

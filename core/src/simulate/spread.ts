@@ -167,5 +167,6 @@ export function pointAt(trace: Trace, tMin: number): TracePoint {
     steamedKg: mix(a.steamedKg, b.steamedKg),
     cookMin: mix(a.cookMin, b.cookMin),
     gelatinG: mix(a.gelatinG, b.gelatinG),
+    contentsKg: mix(a.contentsKg, b.contentsKg),
   };
 }

@@ -18,6 +18,8 @@ export interface TracePoint {
   /** Average cook value of the bones or the main solid, min at 100 °C. */
   readonly cookMin: number;
   readonly gelatinG: number;
+  /** Everything in the pot, kg. */
+  readonly contentsKg: number;
 }
 
 export type MarkKind =

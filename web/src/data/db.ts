@@ -17,7 +17,7 @@ interface StoredPlan {
 }
 
 /** An event as stored; `seq` is the order of writing, which undo goes by. */
-interface StoredEvent {
+export interface StoredEvent {
   seq: number;
   id: string;
   batchId: string;
@@ -39,7 +39,8 @@ class KettlosDatabase extends Dexie {
   settings!: Table<Setting, string>;
 
   constructor() {
-    super("kettlos");
+    // Written through to the disk before it counts as stored: a power cut loses nothing that was shown.
+    super("kettlos", { chromeTransactionDurability: "strict" });
     this.version(1).stores({
       kitchens: "id",
       plans: "id, updatedMs",

@@ -1,4 +1,5 @@
-import type { Batch, CookEvent } from "@kettlos/core/batch/batch-schema";
+import type { Batch, CookEvent, Practice } from "@kettlos/core/batch/batch-schema";
+import { atSpeed, potNowMs } from "@kettlos/core/batch/pot-clock";
 import { withUsed } from "@kettlos/core/convert/targets";
 import { lastUndoable } from "@kettlos/core/batch/fold";
 import { SCHEMA_VERSION, type Kitchen } from "@kettlos/core/simulate/kitchen-schema";
@@ -34,13 +35,18 @@ export async function removePlan(id: string): Promise<void> {
 }
 
 /** Begins a batch from a plan: plan and kitchen are kept as they are at this moment. */
-export async function beginBatch(plan: Plan, kitchen: Kitchen): Promise<Batch> {
+export async function beginBatch(
+  plan: Plan,
+  kitchen: Kitchen,
+  practice?: Practice,
+): Promise<Batch> {
   const batch: Batch = {
     schemaVersion: SCHEMA_VERSION,
     id: crypto.randomUUID(),
     createdMs: Date.now(),
     plan: plain(plan),
     kitchen: plain(kitchen),
+    ...(practice === undefined ? {} : { practice: plain(practice) }),
   };
   await db.batches.add(batch);
   return batch;
@@ -48,15 +54,20 @@ export async function beginBatch(plan: Plan, kitchen: Kitchen): Promise<Batch> {
 
 /** Writes an event; it is on disk when the promise resolves, and only then does a screen show it. */
 export async function appendEvent(batchId: string, event: NewEvent): Promise<void> {
-  const id = crypto.randomUUID();
-  const whole = {
-    atMs: Date.now(),
-    ...plain(event),
-    id,
-    batchId,
-    schemaVersion: SCHEMA_VERSION,
-  } as CookEvent;
-  await db.events.add({ id, batchId, event: whole });
+  await appendEvents(batchId, [event]);
+}
+
+/** Writes several events in one go: all of them or none. */
+export async function appendEvents(batchId: string, events: readonly NewEvent[]): Promise<void> {
+  const batch = await db.batches.get(batchId);
+  const atMs = Math.round(potNowMs(batch ?? {}, Date.now()));
+  await db.events.bulkAdd(
+    events.map((event) => {
+      const id = crypto.randomUUID();
+      const whole = { atMs, ...plain(event), id, batchId, schemaVersion: SCHEMA_VERSION };
+      return { id, batchId, event: whole as CookEvent };
+    }),
+  );
 }
 
 /**
@@ -64,10 +75,18 @@ export async function appendEvent(batchId: string, event: NewEvent): Promise<voi
  * take back two events. Nothing happens where nothing is left.
  */
 export async function undoLast(batchId: string): Promise<void> {
-  await db.transaction("rw", db.events, async () => {
+  await db.transaction("rw", db.events, db.batches, async () => {
     const stored = await db.events.where("batchId").equals(batchId).sortBy("seq");
     const last = lastUndoable(stored.map((s) => s.event));
     if (last !== null) await appendEvent(batchId, { kind: "undo", eventId: last.id });
+  });
+}
+
+/** Lets a practice pot's clock run at another speed from now on. */
+export async function setSpeed(batchId: string, speed: number): Promise<void> {
+  await db.transaction("rw", db.batches, async () => {
+    const batch = await db.batches.get(batchId);
+    if (batch !== undefined) await db.batches.put(atSpeed(batch, speed, Date.now()));
   });
 }
 

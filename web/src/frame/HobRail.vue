@@ -44,7 +44,7 @@ const clock = (ms: number) => format(ms, "HH:mm");
 const left = (ms: number) => `${showDuration(Math.max(1, (ms - pots.nowMs) / 60_000))} left`;
 
 const bands = computed(() => [
-  ...pots.live
+  ...pots.inEarnest
     .filter((p) => p.cook.litMs !== null)
     .map((p) => {
       const next = p.actions[0];

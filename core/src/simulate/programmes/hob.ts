@@ -4,6 +4,7 @@ import { lidFactor } from "../../liquid/evaporation";
 import { latentHeatKJKg } from "../../water/properties";
 import type { HobHeat } from "../plan-schema";
 import { ringOf } from "../references";
+import type { Phase } from "../trace";
 import type { Cooking, Programme } from "./programme";
 
 const STEP_S = 30;
@@ -12,54 +13,74 @@ const STEP_S = 30;
 export function hobProgramme(run: Cooking, heat: HobHeat): Programme {
   const powerW =
     ringNetW(ringOf(run.plan, run.kitchen), run.kitchen.altitudeM) * run.parameters.efficiency;
-  const holdC = simmerC(heat.vigour, run.kitchen.altitudeM);
-  const lid = lidFactor(heat.lid, run.pot.vessel.lid === "heavy");
-  const flux = SIMMER_FLUX_KG_M2_H[heat.vigour].value;
+  const heavy = run.pot.vessel.lid === "heavy";
+  const plannedC = simmerC(heat.vigour, run.kitchen.altitudeM);
+  const vigour = () => run.turned?.vigour ?? heat.vigour;
+  const lid = () => lidFactor(run.isOpen ? "off" : (run.turned?.lid ?? heat.lid), heavy);
+  const holdC = () => (run.turned === null ? plannedC : simmerC(vigour(), run.kitchen.altitudeM));
   /** At a rolling boil all heat left over becomes steam; the lid sends its share back. */
   const rollingKgS = () => {
     const left = Math.max(0, powerW - run.lossW());
-    return (left / 1000 / latentHeatKJKg(run.boilingC)) * lid;
+    return (left / 1000 / latentHeatKJKg(run.boilingC)) * lid();
   };
   const simmerKgS = () =>
-    heat.vigour === "rolling" ? rollingKgS() : run.steamKgS(flux * run.parameters.evaporation, lid);
+    vigour() === "rolling"
+      ? rollingKgS()
+      : run.steamKgS(SIMMER_FLUX_KG_M2_H[vigour()].value * run.parameters.evaporation, lid());
+
+  /** Off its temperature: up at full fire, down with none. */
+  const toward = (phase: Phase, toC: number, dtS: number) => {
+    const { pot } = run;
+    const steam = run.steamKgS(warmingFluxKgM2H(pot.tempC, run.airKPa), lid());
+    const fireW = pot.tempC < toC ? powerW : 0;
+    const before = pot.tempC;
+    pot.warm(fireW - run.lossW() - run.steamW(steam), dtS);
+    if (before < toC === pot.tempC > toC) pot.tempC = toC;
+    run.pass(phase, dtS, steam);
+  };
+  const boilStep = (dtS: number) => {
+    if (run.isCold) run.coolDown("boil", dtS, lid());
+    else if (run.pot.tempC < run.boilingC - 1e-9) toward("boil", run.boilingC, dtS);
+    else run.pass("boil", dtS, rollingKgS());
+  };
 
   return {
-    holdC,
+    holdC: plannedC,
     powerW,
     opensInHold: true,
     bringUp() {
       const boilFirst = heat.boilFirstMin;
-      run.comeUp(boilFirst === null ? holdC : run.boilingC, powerW, lid);
+      run.comeUp(boilFirst === null ? plannedC : run.boilingC, powerW, lid);
       run.clockFromMin = run.tMin;
       if (boilFirst !== null && run.problem === null) {
         run.mark("boils");
-        for (let left = boilFirst * 60; left > 1e-6 && run.problem === null; left -= STEP_S)
-          run.pass("boil", Math.min(STEP_S, left), rollingKgS());
+        const endMin = run.tMin + Math.max(0, run.untilTurnedDownMin ?? boilFirst);
+        while (run.tMin < endMin - 1e-9 && run.problem === null)
+          boilStep(Math.min(STEP_S, (endMin - run.tMin) * 60));
         run.mark("turnedDown");
       }
       run.mark("simmers");
     },
     holdStep(longestS, wantedKg) {
       const { pot } = run;
-      if (Math.abs(pot.tempC - holdC) < 1e-9) {
+      if (run.isCold) {
+        run.coolDown("hold", longestS, lid());
+        return longestS;
+      }
+      if (Math.abs(pot.tempC - holdC()) < 1e-9) {
         const steam = simmerKgS();
         const untilS = steam > 0 ? (pot.liquidKg - wantedKg) / steam : Infinity;
         const dtS = wantedKg > 0 && untilS > 0.5 ? Math.min(longestS, untilS) : longestS;
         run.pass("hold", dtS, steam);
         return dtS;
       }
-      const steam = run.steamKgS(warmingFluxKgM2H(pot.tempC, run.airKPa), lid);
-      const fireW = pot.tempC < holdC ? powerW : 0;
-      const before = pot.tempC;
-      pot.warm(fireW - run.lossW() - run.steamW(steam), longestS);
-      if ((before < holdC && pot.tempC > holdC) || (before > holdC && pot.tempC < holdC))
-        pot.tempC = holdC;
-      run.pass("hold", longestS, steam);
+      toward("hold", holdC(), longestS);
       return longestS;
     },
     holdingW() {
       return (
-        simmerKgS() * latentHeatKJKg(holdC) * 1000 + run.pot.lossWK * (holdC - run.kitchen.roomC)
+        simmerKgS() * latentHeatKJKg(plannedC) * 1000 +
+        run.pot.lossWK * (plannedC - run.kitchen.roomC)
       );
     },
   };

@@ -3,6 +3,7 @@ import { OVEN_COLD_TAU_MIN, OVEN_HOT_TAU_MIN, ovenEntryC, ovenPlateauC } from ".
 import { relaxed } from "../../heat/plateau";
 import { ovenCeilingKgM2H, ovenFluxKgM2H } from "../../liquid/evaporation";
 import { outerAreaM2 } from "../../vessel/volume";
+import type { Lid } from "../../vessel/lid";
 import { saturationPressureKPa } from "../../water/saturation";
 import type { OvenHeat } from "../plan-schema";
 import { ovenOf, ringOf } from "../references";
@@ -15,37 +16,43 @@ export function ovenProgramme(run: Cooking, heat: OvenHeat): Programme {
   const { altitudeM } = run.kitchen;
   const oven = ovenOf(heat, run.kitchen);
   const powerW = ringNetW(ringOf(run.plan, run.kitchen), altitudeM) * run.parameters.efficiency;
-  const holdC = Math.min(
-    run.boilingC - 0.3,
-    ovenPlateauC(heat.ovenC, heat.lid, altitudeM) + run.parameters.plateauC,
-  );
+  const lidNow = () => (run.isOpen ? "off" : (run.turned?.lid ?? heat.lid));
+  const ovenNow = () => run.turned?.ovenC ?? heat.ovenC;
+  const plateau = (ovenC: number, lid: Lid) =>
+    Math.min(run.boilingC - 0.3, ovenPlateauC(ovenC, lid, altitudeM) + run.parameters.plateauC);
+  const plannedC = plateau(heat.ovenC, heat.lid);
   const tauMin =
     (heat.start === "hot" ? OVEN_HOT_TAU_MIN : OVEN_COLD_TAU_MIN).value * run.parameters.warmUp;
   const outerM2 = outerAreaM2(run.pot.vessel);
-  const fullKPa = saturationPressureKPa(holdC);
+  const fullKPa = saturationPressureKPa(plannedC);
   const steamKgS = () => {
     const { pot } = run;
     // Steam follows the vapour pressure, so a pot that is still warming loses less.
     const warmth = Math.min(1, saturationPressureKPa(Math.max(0, pot.tempC)) / fullKPa);
-    const flux = ovenFluxKgM2H(heat.lid, heat.ovenC) * run.parameters.evaporation * warmth;
-    const ceiling = ovenCeilingKgM2H(heat.ovenC, pot.tempC, outerM2, pot.surfaceM2, oven.fan);
+    const flux = ovenFluxKgM2H(lidNow(), ovenNow()) * run.parameters.evaporation * warmth;
+    const ceiling = ovenCeilingKgM2H(ovenNow(), pot.tempC, outerM2, pot.surfaceM2, oven.fan);
     return run.steamKgS(Math.min(flux, ceiling), 1);
   };
 
   return {
-    holdC,
+    holdC: plannedC,
     powerW,
     opensInHold: true,
     bringUp() {
-      if (heat.start === "hot") run.comeUp(ovenEntryC(altitudeM), powerW, COVERED_LID);
+      if (heat.start === "hot") run.comeUp(ovenEntryC(altitudeM), powerW, () => COVERED_LID);
       run.clockFromMin = run.tMin;
       run.mark("inOven");
     },
     holdStep(longestS, wantedKg) {
+      if (run.isCold) {
+        run.coolDown("hold", longestS, COVERED_LID);
+        return longestS;
+      }
       const steam = steamKgS();
       const untilS = steam > 0 ? (run.pot.liquidKg - wantedKg) / steam : Infinity;
       const dtS = wantedKg > 0 && untilS > 0.5 ? Math.min(longestS, untilS) : longestS;
-      run.pot.tempC = relaxed(run.pot.tempC, holdC, tauMin, dtS / 60);
+      const toC = run.turned === null && !run.isOpen ? plannedC : plateau(ovenNow(), lidNow());
+      run.pot.tempC = relaxed(run.pot.tempC, toC, tauMin, dtS / 60);
       run.pass("hold", dtS, steam);
       return dtS;
     },

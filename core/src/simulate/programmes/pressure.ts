@@ -37,13 +37,22 @@ export function pressureProgramme(run: Cooking, heat: PressureHeat): Programme {
     powerW,
     opensInHold: false,
     bringUp() {
-      run.comeUp(holdC, powerW, SHUT);
+      run.comeUp(holdC, powerW, () => SHUT);
       if (run.problem === null) pot.vent(VENTED_L.value);
       run.clockFromMin = run.tMin;
       run.mark("atPressure");
     },
     holdStep(longestS) {
-      pot.tempC = holdC;
+      if (run.isCold) {
+        run.coolDown("hold", longestS, SHUT);
+        return longestS;
+      }
+      if (pot.tempC < holdC - 1e-9) {
+        pot.warm(powerW - run.lossW(), longestS);
+        pot.tempC = Math.min(holdC, pot.tempC);
+        run.pass("hold", longestS, 0);
+        return longestS;
+      }
       pot.vent(leakKgS * longestS);
       run.pass("hold", longestS, 0);
       return longestS;

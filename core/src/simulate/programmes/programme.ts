@@ -1,6 +1,7 @@
 import type { Problem } from "../../units/problem";
 import type { Kitchen } from "../kitchen-schema";
 import type { Parameters } from "../parameters";
+import type { HeatTurn } from "../course";
 import type { Plan } from "../plan-schema";
 import type { Pot } from "../pot";
 import type { MarkKind, Phase } from "../trace";
@@ -26,7 +27,17 @@ export interface Cooking {
   /** Liquid and solids together, hot litres. */
   contentsL(): number;
   /** Warms to toC at powerW; steam leaves as the lid lets it, none where lid is 0. */
-  comeUp(toC: number, powerW: number, lid: number): void;
+  comeUp(toC: number, powerW: number, lid: () => number): void;
+  /** True while the heat is out. */
+  readonly isCold: boolean;
+  /** True while the lid is off though it should be on. */
+  readonly isOpen: boolean;
+  /** Heat and lid as last set by the cook; null where they are the plan's. */
+  readonly turned: HeatTurn | null;
+  /** Minutes from now until it is turned down from the boil; null where the plan says. */
+  readonly untilTurnedDownMin: number | null;
+  /** Lets dtS pass without heat, under a lid that lets so much of the steam out. */
+  coolDown(phase: Phase, dtS: number, lid: number): void;
   /** Lets dtS pass with steamKgS leaving. */
   pass(phase: Phase, dtS: number, steamKgS: number): void;
   /** What could not go in under pressure simmers open, each for its own time. */

@@ -9,6 +9,7 @@ import {
   warmPlateauC,
   type CrockSetting,
 } from "../../heat/slow-cooker";
+import { warmingFluxKgM2H } from "../../heat/hob";
 import { fitWarmUp } from "../../heat/warm-up";
 import { CROCK_FLUX_KG_M2_H } from "../../liquid/constants";
 import { outcomeOf } from "../../units/problem";
@@ -18,6 +19,8 @@ import type { SlowCookerHeat } from "../plan-schema";
 import type { Cooking, Programme } from "./programme";
 
 const STEP_S = 30;
+/** Share of the open steam that leaves past a crock's lid. */
+const COVERED_LID = 0.08;
 
 /** Plateau and pace of this cooker on a setting: its own log where there is one, else the usual. */
 function paceOf(run: Cooking, setting: CrockSetting, fillShare: number) {
@@ -48,9 +51,10 @@ export function slowCookerProgramme(run: Cooking, heat: SlowCookerHeat): Program
     CROCK_SETTINGS.map((s) => [s, paceOf(run, s, fillShare)]),
   ) as Record<CrockSetting, ReturnType<typeof paceOf>>;
   const settingNow = (): CrockSetting =>
-    heat.setting === "low" && run.tMin - run.clockFromMin < heat.highFirstMin - 1e-9
+    run.turned?.setting ??
+    (heat.setting === "low" && run.tMin - run.clockFromMin < heat.highFirstMin - 1e-9
       ? "high"
-      : heat.setting;
+      : heat.setting);
   const fullKPa = saturationPressureKPa(paces[heat.setting].plateauC);
   let liftsLeft = heat.lidLifts;
   const liftEveryMin = run.plannedHoldMin / (heat.lidLifts + 1);
@@ -64,6 +68,17 @@ export function slowCookerProgramme(run: Cooking, heat: SlowCookerHeat): Program
     return run.steamKgS(flux, 1);
   };
 
+  let wasOpen = false;
+  /** With the lid off it still heats, and loses what an open pot steams off. */
+  const openStep = (dtS: number) => {
+    if (!wasOpen) lift();
+    const { plateauC, tauMin } = paces[settingNow()];
+    const steam = run.steamKgS(warmingFluxKgM2H(pot.tempC, run.airKPa), 1);
+    pot.tempC = relaxed(pot.tempC, plateauC, tauMin, dtS / 60);
+    pot.warm(-run.steamW(steam), dtS);
+    run.pass("hold", dtS, steam);
+  };
+
   return {
     holdC: paces[heat.setting].plateauC,
     powerW: 0,
@@ -74,6 +89,11 @@ export function slowCookerProgramme(run: Cooking, heat: SlowCookerHeat): Program
     },
     opened: lift,
     holdStep(longestS) {
+      const { isOpen, isCold } = run;
+      if (isCold) run.coolDown("hold", longestS, isOpen ? 1 : COVERED_LID);
+      else if (isOpen) openStep(longestS);
+      wasOpen = isOpen;
+      if (isOpen || isCold) return longestS;
       const heldMin = run.tMin - run.clockFromMin;
       const setting = settingNow();
       if (liftsLeft > 0 && heldMin >= liftEveryMin * (heat.lidLifts - liftsLeft + 1) - 1e-9) {

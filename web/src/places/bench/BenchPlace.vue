@@ -25,15 +25,17 @@ const planned = computed(() =>
 const others = computed(() =>
   kitchenStore.plans.filter((p) => !planned.value.some((b) => b.plan.id === p.id)).slice(0, 6),
 );
-const results = computed(() => pots.finished.slice(0, 5));
+const results = computed(() =>
+  pots.finished.filter((p) => p.batch.practice === undefined).slice(0, 5),
+);
 const scale = computed(() =>
   sharedScale(
     results.value.map((r) => r.batch),
     104,
   ),
 );
-const waitingForCold = computed(() => pots.live.filter((p) => p.cook.strainedMs !== null));
-const onFire = computed(() => pots.live.filter((p) => p.cook.strainedMs === null));
+const waitingForCold = computed(() => pots.inEarnest.filter((p) => p.cook.strainedMs !== null));
+const onFire = computed(() => pots.inEarnest.filter((p) => p.cook.strainedMs === null));
 
 const startNew = () => router.push("/new");
 const when = (ms: number) => format(ms, "EEE HH:mm");

@@ -1,60 +1,62 @@
 <script setup lang="ts">
-import { liftedOut, putBack, type Action } from "@kettlos/core/batch/next-action";
-import type { PlanItem } from "@kettlos/core/simulate/plan-schema";
-import { outcomeOf } from "@kettlos/core/units/problem";
 import { answersFor } from "@kettlos/core/because/answers";
 import { vesselOf } from "@kettlos/core/simulate/references";
+import { outcomeOf } from "@kettlos/core/units/problem";
 import { useWakeLock } from "@vueuse/core";
 import { format } from "date-fns";
-import { computed, ref, watch } from "vue";
+import { computed, watch } from "vue";
 import { useRoute, useRouter } from "vue-router";
 import CautionList from "../../controls/CautionList.vue";
 import { clockHour } from "../../data/clock-hour";
+import { useInstrumentsStore } from "../../data/instruments-store";
 import { useKitchenStore } from "../../data/kitchen-store";
 import { usePotsStore } from "../../data/pots-store";
-import { appendEvent, removeBatch, undoLast, type NewEvent } from "../../data/repository";
+import { usePreferences } from "../../data/preferences";
 import StageStrip from "../../frame/StageStrip.vue";
 import { useShortcuts } from "../../frame/shortcuts";
 import { eventWords } from "../logbook/event-words";
+import AskOnce from "./AskOnce.vue";
+import CookDialogs from "./CookDialogs.vue";
+import CookKeys from "./CookKeys.vue";
 import CookPot from "./CookPot.vue";
-import LevelReader from "./LevelReader.vue";
+import CounterList from "./CounterList.vue";
+import InstrumentStrip from "./InstrumentStrip.vue";
+import MovedLine from "./MovedLine.vue";
 import NextAction from "./NextAction.vue";
-import NoteWriter from "./NoteWriter.vue";
-import PotList from "./PotList.vue";
-import HeatSetter from "./HeatSetter.vue";
-import TopUp from "./TopUp.vue";
+import PracticeBar from "./PracticeBar.vue";
+import { useCookActions } from "./use-cook-actions";
 
 /** The pot on the fire: what to do next, large; what has been done; what will come of it. */
 const kitchenStore = useKitchenStore();
 const pots = usePotsStore();
+const instruments = useInstrumentsStore();
 const route = useRoute();
 const router = useRouter();
 const units = computed(() => kitchenStore.units);
 const one = computed(() => (units.value === "us" ? "us" : "metric"));
-const isReading = ref(false);
-const isNoting = ref(false);
-const isTurning = ref(false);
-const isToppingUp = ref(false);
 
 const pot = computed(() => {
   const id = route.params["batchId"];
   return pots.live.find((p) => p.batch.id === id) ?? null;
 });
+const onFire = computed(() => pots.live.filter((p) => p.cook.strainedMs === null));
+const nowMs = computed(() => (pot.value === null ? pots.nowMs : pots.nowOf(pot.value.batch)));
 watch(
   () => [route.params["batchId"], pots.live.length, kitchenStore.isLoaded] as const,
   ([id, , isLoaded]) => {
     if (!isLoaded || route.name !== "cook" || pot.value !== null) return;
     const known = typeof id === "string" ? pots.byId.get(id) : undefined;
     if (known?.cook.stage === "done") return void router.replace(`/logbook/${known.batch.id}`);
-    const first = pots.live.find((p) => p.cook.strainedMs === null);
+    const first = onFire.value.find((p) => p.batch.practice === undefined) ?? onFire.value[0];
     if (first !== undefined) void router.replace(`/cook/${first.batch.id}`);
   },
   { immediate: true },
 );
 
+const { answers: preferences } = usePreferences();
 const wakeLock = useWakeLock();
 watch(
-  () => pot.value?.cook.stage === "simmer",
+  () => pot.value?.cook.stage === "simmer" && preferences.value.wakeLock === true,
   (isOn) => {
     if (!wakeLock.isSupported.value) return;
     if (isOn) void wakeLock.request("screen").catch(() => undefined);
@@ -63,77 +65,33 @@ watch(
   { immediate: true },
 );
 
+const actions = useCookActions(pot);
+const { opened, complete, undo, write, putExtra } = actions;
 const next = computed(() => pot.value?.actions[0] ?? null);
 const later = computed(() => pot.value?.actions.slice(1, 4) ?? []);
+const link = computed(() => (pot.value === null ? null : instruments.linkOf(pot.value.batch.id)));
 const vessel = computed(() =>
   pot.value === null ? null : vesselOf(pot.value.batch.plan, pot.value.batch.kitchen),
 );
-const cautions = computed(() => {
-  if (pot.value === null) return [];
+const answers = computed(() => {
+  if (pot.value === null) return null;
   const { plan, kitchen } = pot.value.batch;
   const outcome = outcomeOf(() => answersFor(plan, kitchen, clockHour));
-  const found = outcome.ok && outcome.value.ok ? outcome.value.value.cautions : [];
-  return found.filter((c) => c.places.includes("cook"));
+  return outcome.ok && outcome.value.ok ? outcome.value.value : null;
 });
-const done = computed(() => pot.value?.cook.events.toReversed().slice(0, 6) ?? []);
-const canUndo = computed(() => (pot.value?.cook.events.length ?? 0) > 0);
-
-async function write(event: NewEvent) {
-  if (pot.value !== null) await appendEvent(pot.value.batch.id, event);
-}
-
-/** Beside the plan: it lies ready, and on the fire it is in at once. */
-async function putExtra(item: PlanItem) {
-  await write({ kind: "extra", item });
-  if (item.when.at === "after")
-    await write({ kind: "added", itemId: item.id, massKg: item.massKg });
-}
-
-/** What "done" means for each kind of action. */
-async function complete(action: Action) {
-  const batch = pot.value?.batch;
-  if (batch === undefined) return;
-  switch (action.kind) {
-    case "light":
-      return write({ kind: "lit" });
-    case "boils":
-      return write({ kind: "boils" });
-    case "turnDown":
-    case "simmers":
-      return write({ kind: "simmers" });
-    case "skim":
-      return write({ kind: "did", what: "skim" });
-    case "add":
-      for (const item of batch.plan.items.filter((i) => action.itemIds?.includes(i.id)))
-        await write({ kind: "added", itemId: item.id, massKg: item.massKg });
-      return;
-    case "lift":
-      for (const id of action.itemIds ?? []) await write({ kind: "did", what: liftedOut(id) });
-      return;
-    case "putBack":
-      for (const id of action.itemIds ?? []) await write({ kind: "did", what: putBack(id) });
-      return;
-    case "look":
-      isReading.value = true;
-      return;
-    case "offHeat":
-      return write({ kind: "offHeat" });
-    case "strain":
-      return router.push(`/strain/${batch.id}`);
-  }
-}
-
-async function undo() {
-  if (pot.value !== null) await undoLast(pot.value.batch.id);
-}
-async function takeOff() {
-  if (pot.value === null) return;
-  const { id } = pot.value.batch;
-  await router.push("/bench");
-  await removeBatch(id);
-}
-
+const cautions = computed(
+  () => answers.value?.cautions.filter((c) => c.places.includes("cook")) ?? [],
+);
+/** What the cook did; readings that came by themselves are seen on the instruments. */
+const done = computed(
+  () =>
+    pot.value?.cook.events
+      .filter((e) => !("source" in e && e.source === "instrument"))
+      .toReversed()
+      .slice(0, 6) ?? [],
+);
 const isOn = computed(() => pot.value !== null && pot.value.cook.litMs !== null);
+
 useShortcuts(() =>
   pot.value === null
     ? []
@@ -143,27 +101,13 @@ useShortcuts(() =>
           does: "Next action is done",
           run: () => void (next.value !== null && complete(next.value)),
         },
-        {
-          keys: "l",
-          does: "Read the level",
-          run: () => void (isReading.value = isOn.value),
-        },
-        {
-          keys: "h",
-          does: "Turn the heat or the lid",
-          run: () => void (isTurning.value = isOn.value),
-        },
-        {
-          keys: "w",
-          does: "Top up with water",
-          run: () => void (isToppingUp.value = isOn.value),
-        },
-        {
-          keys: "t",
-          does: "Write a taste or a note",
-          run: () => void (isNoting.value = true),
-        },
-        { keys: "u", does: "Undo the last entry", run: () => void undo() },
+        ...(onFire.value.length < 2
+          ? []
+          : onFire.value.slice(0, 9).map((other, i) => ({
+              keys: String(i + 1),
+              does: `To ${other.batch.plan.name}`,
+              run: () => void router.push(`/cook/${other.batch.id}`),
+            }))),
       ],
 );
 </script>
@@ -182,28 +126,24 @@ useShortcuts(() =>
       :plan-id="pot.batch.plan.id"
       :batch-id="pot.batch.id"
     />
-    <nav
-      v-if="pots.live.filter((p) => p.cook.strainedMs === null).length > 1"
-      class="others"
-      aria-label="Pots on the fire"
-    >
+    <nav v-if="onFire.length > 1" class="others" aria-label="Pots on the fire">
       <RouterLink
-        v-for="other in pots.live.filter((p) => p.cook.strainedMs === null)"
+        v-for="(other, i) in onFire"
         :key="other.batch.id"
         :to="`/cook/${other.batch.id}`"
         :class="{ on: other.batch.id === pot.batch.id }"
-        >{{ other.batch.plan.name }}</RouterLink
+        ><kbd v-if="i < 9">{{ i + 1 }}</kbd> {{ other.batch.plan.name }}</RouterLink
       >
     </nav>
-    <div class="cook">
+    <PracticeBar
+      v-if="pot.batch.practice !== undefined"
+      :pot="pot"
+      :now-ms="nowMs"
+      @write="write"
+    />
+    <div class="cook" :class="{ practised: pot.batch.practice !== undefined }">
       <section class="left">
-        <PotList
-          :pot="pot"
-          :units="units"
-          @add="write({ kind: 'added', ...$event })"
-          @swap="write({ kind: 'swapped', ...$event })"
-          @extra="putExtra"
-        />
+        <CounterList :pot="pot" :units="units" :now-ms="nowMs" @write="write" @extra="putExtra" />
         <h2>Done</h2>
         <ul class="done">
           <li v-for="event in done" :key="event.id">
@@ -212,47 +152,54 @@ useShortcuts(() =>
           </li>
           <li v-if="done.length === 0" class="quiet">
             Nothing yet.
-            <button type="button" class="link" @click="takeOff">Take it off again</button>
+            <button type="button" class="link" @click="actions.takeOff">Take it off again</button>
           </li>
         </ul>
       </section>
       <section class="middle">
+        <CautionList v-if="pot.cautions.length > 0" :cautions="pot.cautions" />
         <NextAction
           v-if="next !== null"
           :end="pot.batch.plan.end"
           :action="next"
           :later="later"
-          :now-ms="pots.nowMs"
+          :now-ms="nowMs"
           @done="complete(next)"
         />
-        <div class="keys">
-          <button type="button" class="button" :disabled="!isOn" @click="isReading = true">
-            Level <kbd>L</kbd>
-          </button>
-          <button type="button" class="button" :disabled="!isOn" @click="isTurning = true">
-            Heat <kbd>H</kbd>
-          </button>
-          <button type="button" class="button" :disabled="!isOn" @click="isToppingUp = true">
-            Water <kbd>W</kbd>
-          </button>
-          <button type="button" class="button" @click="isNoting = true">Taste <kbd>T</kbd></button>
-          <button type="button" class="button" :disabled="!canUndo" @click="undo">
-            Undo <kbd>U</kbd>
-          </button>
-        </div>
+        <MovedLine
+          v-if="pot.cook.litMs !== null"
+          :forecast="pot.forecast"
+          :is-off="pot.cook.offMs !== null"
+        />
+        <CookKeys
+          :pot="pot"
+          :is-on="isOn"
+          @open="opened = $event"
+          @resume="write({ kind: 'resumed' })"
+          @undo="undo"
+        />
+        <AskOnce v-if="isOn" />
       </section>
       <section class="right">
-        <CookPot :pot="pot" :vessel="vessel" :units="units" :now-ms="pots.nowMs" />
+        <InstrumentStrip :link="link" :units="units" @open="opened = 'instruments'" />
+        <CookPot
+          :pot="pot"
+          :vessel="vessel"
+          :units="units"
+          :now-ms="nowMs"
+          :latest="link?.state === 'connected' ? (link.latest?.values.liquidC ?? null) : null"
+        />
         <CautionList :cautions="cautions" />
       </section>
     </div>
-    <LevelReader v-model="isReading" :vessel="vessel" :pot="pot" :units="units" @read="write" />
-    <NoteWriter v-model="isNoting" @note="write({ kind: 'noted', text: $event })" />
-    <HeatSetter v-model="isTurning" :pot="pot" @set="write" />
-    <TopUp
-      v-model="isToppingUp"
+    <CookDialogs
+      :pot="pot"
+      :vessel="vessel"
       :units="units"
-      @add="write({ kind: 'toppedUp', volumeL: $event })"
+      :now-ms="nowMs"
+      :link="link"
+      :trace="answers?.trace ?? null"
+      :actions="actions"
     />
   </template>
   <div v-else class="place empty">
@@ -269,7 +216,7 @@ useShortcuts(() =>
 <style scoped>
 .cook {
   display: grid;
-  grid-template-columns: 272px minmax(0, 1fr) 360px;
+  grid-template-columns: 288px minmax(0, 1fr) 352px;
   gap: 16px 32px;
   padding: 12px 24px;
 }
@@ -296,13 +243,6 @@ useShortcuts(() =>
   font-weight: 700;
 }
 
-.keys {
-  display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(92px, 1fr));
-  gap: 8px;
-  padding: 12px 0;
-}
-
 .left h2 {
   padding: 12px 0 6px;
 }
@@ -327,9 +267,15 @@ useShortcuts(() =>
   align-content: start;
 }
 
+/* With a warning above it the clock gives way, so that the keys stay in sight. */
+.middle:has(> .cautions) :deep(.count),
+.practised :deep(.count) {
+  font-size: clamp(72px, 9.5vw, 124px);
+}
+
 @media (width <= 1100px) {
   .cook {
-    grid-template-columns: minmax(0, 1fr) 320px;
+    grid-template-columns: minmax(0, 1fr) 300px;
   }
 
   .left {
@@ -346,15 +292,11 @@ useShortcuts(() =>
 
   .left {
     grid-row: auto;
-    order: 2;
-  }
-
-  .right {
     order: 1;
   }
 
-  .keys {
-    grid-template-columns: 1fr 1fr;
+  .right {
+    order: 2;
   }
 }
 </style>

@@ -24,6 +24,8 @@ const props = defineProps<{
   vessel: Vessel;
   units: UnitSystem;
   nowMs: number;
+  /** The liquid by a thermometer that is connected, °C. */
+  latest: number | null;
 }>();
 
 const HEIGHT = 288;
@@ -73,7 +75,18 @@ const rateWords = computed(() =>
 );
 /** A moment more than most of a day off is said with its day. */
 const clock = (ms: number) => format(ms, ms - props.nowMs > 20 * 3_600_000 ? "EEE HH:mm" : "HH:mm");
-const hasLevelTarget = computed(() => props.pot.batch.plan.stop.by !== "time");
+const hasLevelTarget = computed(() => !["time", "tender"].includes(props.pot.batch.plan.stop.by));
+/** So long a reading stands for now. */
+const FRESH_MS = 5 * 60_000;
+/** What a thermometer said last, where that is not long ago. */
+const measuredC = computed(() => {
+  const { latest } = props;
+  if (latest !== null) return latest;
+  const read = props.pot.cook.temperatures.findLast((t) => t.where === "liquid");
+  return read === undefined || props.nowMs - read.atMs > FRESH_MS ? null : read.tempC;
+});
+const tender = computed(() => forecast.value.tender);
+const sentence = (words: string) => `${words.charAt(0).toUpperCase()}${words.slice(1)}`;
 </script>
 
 <template>
@@ -109,9 +122,20 @@ const hasLevelTarget = computed(() => props.pot.batch.plan.stop.by !== "time");
       <div>
         <dt>Now</dt>
         <dd>
-          {{ showTemperature(forecast.nowC, units) }},
+          {{ showTemperature(measuredC ?? forecast.nowC, units)
+          }}<template v-if="measuredC !== null"> measured</template>,
           {{ showVolume(forecast.steamedL, one) }}
           steamed off
+        </dd>
+      </div>
+      <div v-if="tender !== null && isLit && pot.cook.offMs === null">
+        <dt>{{ sentence(tender.target.name) }}</dt>
+        <dd>
+          {{ clock(tender.atMs.expected) }} ({{ clock(tender.atMs.low) }} to
+          {{ clock(tender.atMs.high) }}),
+          {{
+            tender.share >= 1 ? "should be there" : `${Math.round(tender.share * 100)} % of the way`
+          }}
         </dd>
       </div>
       <div v-if="hasLevelTarget">
@@ -123,9 +147,8 @@ const hasLevelTarget = computed(() => props.pot.batch.plan.stop.by !== "time");
       </div>
       <div class="yield">
         <dt>
-          Strained<template v-if="isLit">
-            at {{ format(forecast.endMs.expected, "HH:mm") }}</template
-          >
+          {{ pot.batch.plan.end === "served" ? "Liquid left" : "Strained"
+          }}<template v-if="isLit"> at {{ format(forecast.endMs.expected, "HH:mm") }}</template>
         </dt>
         <dd>
           <span class="figure result">{{ showVolume(forecast.strainedL.expected, one) }}</span>

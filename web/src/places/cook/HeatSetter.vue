@@ -1,34 +1,54 @@
 <script setup lang="ts">
-import { VIGOURS, type Vigour } from "@kettlos/core/heat/constants";
-import { LIDS, type Lid } from "@kettlos/core/vessel/lid";
 import { SIMMER_LOOK } from "@kettlos/core/batch/next-action";
-import { ref, watch } from "vue";
-import { lidOf } from "../../data/lid-of";
+import { VIGOURS, type Vigour } from "@kettlos/core/heat/constants";
+import type { CrockSetting } from "@kettlos/core/heat/slow-cooker";
+import { showTemperature, type UnitSystem } from "@kettlos/core/units/show";
+import { LIDS, type Lid } from "@kettlos/core/vessel/lid";
+import { computed, ref, watch } from "vue";
+import QuantityField from "../../controls/QuantityField.vue";
 import TickChoice from "../../controls/TickChoice.vue";
+import { lidOf } from "../../data/lid-of";
 import type { LivePot } from "../../data/pots-store";
 import type { NewEvent } from "../../data/repository";
 
 /** How it really simmers and where the lid is; the forecast follows from then on. */
-const props = defineProps<{ pot: LivePot }>();
+const props = defineProps<{ pot: LivePot; units: UnitSystem }>();
 const shown = defineModel<boolean>({ required: true });
 const emit = defineEmits<{ set: [NewEvent] }>();
+const heat = computed(() => props.pot.batch.plan.heat);
 const vigour = ref<Vigour>("gentle");
 const lid = ref<Lid>("ajar");
+const setting = ref<CrockSetting>("low");
+const ovenC = ref<number | null>(null);
 watch(
   shown,
   () => {
     const last = props.pot.cook.settings.at(-1);
-    const { heat } = props.pot.batch.plan;
-    vigour.value = last?.vigour ?? (heat.method === "hob" ? heat.vigour : "gentle");
-    lid.value = last?.lid ?? lidOf(heat);
+    const planned = heat.value;
+    vigour.value = last?.vigour ?? (planned.method === "hob" ? planned.vigour : "gentle");
+    lid.value = last?.lid ?? lidOf(planned);
+    if (planned.method === "slowCooker") setting.value = last?.setting ?? planned.setting;
+    if (planned.method === "oven") ovenC.value = last?.ovenC ?? planned.ovenC;
   },
   { immediate: true },
 );
 const vigours = VIGOURS.map((value) => ({ value, label: value }));
 const lids = LIDS.map((value) => ({ value, label: value }));
+const SETTINGS = [
+  { value: "low", label: "LOW" },
+  { value: "high", label: "HIGH" },
+] as const;
+const one = computed(() => (props.units === "us" ? "us" : "metric"));
 
 function save() {
-  emit("set", { kind: "heatSet", vigour: vigour.value, lid: lid.value });
+  const { method } = heat.value;
+  emit("set", {
+    kind: "heatSet",
+    vigour: vigour.value,
+    lid: lid.value,
+    ...(method === "slowCooker" ? { setting: setting.value } : {}),
+    ...(method === "oven" && ovenC.value !== null ? { ovenC: ovenC.value } : {}),
+  });
   shown.value = false;
 }
 </script>
@@ -36,10 +56,39 @@ function save() {
 <template>
   <ElDialog v-model="shown" title="Heat and lid now" width="min(520px, 94vw)">
     <form class="fields" @submit.prevent="save">
-      <TickChoice v-model="vigour" label="How it simmers" :options="vigours" />
-      <p class="quiet">{{ SIMMER_LOOK[vigour] }}</p>
-      <TickChoice v-model="lid" label="Lid" :options="lids" />
-      <button type="submit" class="button primary">It is so now</button>
+      <TickChoice
+        v-if="heat.method === 'slowCooker'"
+        v-model="setting"
+        label="Setting"
+        :options="SETTINGS"
+      />
+      <p v-else-if="heat.method === 'pressure'" class="quiet">
+        Under pressure the heat is turned so that the indicator just stays up; the forecast holds it
+        there.
+      </p>
+      <QuantityField
+        v-else-if="heat.method === 'oven'"
+        v-model="ovenC"
+        label="Oven now"
+        dimension="temperature"
+        :bare-unit="one === 'us' ? '°F' : '°C'"
+        :show="(v) => showTemperature(v, one)"
+        :min="80"
+        :max="350"
+      />
+      <template v-else>
+        <TickChoice v-model="vigour" label="How it simmers" :options="vigours" />
+        <p class="quiet">{{ SIMMER_LOOK[vigour] }}</p>
+      </template>
+      <TickChoice
+        v-if="heat.method === 'hob' || heat.method === 'oven'"
+        v-model="lid"
+        label="Lid"
+        :options="lids"
+      />
+      <button v-if="heat.method !== 'pressure'" type="submit" class="button primary">
+        It is so now
+      </button>
     </form>
   </ElDialog>
 </template>

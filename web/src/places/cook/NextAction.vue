@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Action, ActionKind } from "@kettlos/core/batch/next-action";
+import type { Action, ActionKind } from "@kettlos/core/batch/action";
 import { format } from "date-fns";
 import { computed } from "vue";
 import { countdown } from "./countdown";
@@ -20,6 +20,8 @@ const DONE: Record<ActionKind, string> = {
   turnDown: "Turned down, it simmers",
   simmers: "It simmers now",
   skim: "Skimmed",
+  stir: "Stirred",
+  check: "Say what the fork says",
   add: "It is in",
   lift: "It is out",
   putBack: "It is back in",

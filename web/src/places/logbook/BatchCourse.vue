@@ -20,6 +20,7 @@ import { markLabels } from "../../drawings/mark-labels";
 import LedgerFlow from "../../drawings/LedgerFlow.vue";
 import SimmerRibbon from "../../drawings/SimmerRibbon.vue";
 import StageStrip from "../../frame/StageStrip.vue";
+import PracticeScore from "../cook/PracticeScore.vue";
 import { causeWords } from "../strain/cause-words";
 
 import { eventWords } from "./event-words";
@@ -46,6 +47,10 @@ const readings = computed(() => {
     litres: r.liquidKg / waterDensityKgL(trace.holdC),
   }));
 });
+/** What the cook did; an instrument's readings are points on the ribbon. */
+const told = computed(() =>
+  props.pot.cook.events.filter((e) => !("source" in e && e.source === "instrument")),
+);
 async function open(next: Plan) {
   await savePlan(next);
   await router.push(`/plan/${next.id}`);
@@ -92,7 +97,7 @@ const cookAsItWent = () =>
     <section>
       <h2>What happened</h2>
       <ol class="events">
-        <li v-for="event in pot.cook.events" :key="event.id">
+        <li v-for="event in told" :key="event.id">
           <time :datetime="new Date(event.atMs).toISOString()">{{
             format(event.atMs, "EEE HH:mm")
           }}</time>
@@ -100,6 +105,7 @@ const cookAsItWent = () =>
         </li>
       </ol>
     </section>
+    <section v-if="pot.batch.practice !== undefined"><PracticeScore :pot="pot" /></section>
     <section v-if="gap">
       <h2>Planned against got</h2>
       <p class="big figure">

@@ -44,7 +44,8 @@ const difference = computed(() => {
       <span class="quiet small">planned {{ showVolume(gap.plannedL, one) }}, {{ difference }}</span>
       <span class="quiet small"
         >{{ format(pot.cook.litMs ?? pot.batch.createdMs, "EEE d MMM")
-        }}<template v-if="pot.cook.result?.set">, {{ pot.cook.result.set }}</template></span
+        }}<template v-if="pot.batch.practice !== undefined">, practice</template
+        ><template v-if="pot.cook.result?.set">, {{ pot.cook.result.set }}</template></span
       >
     </figcaption>
   </figure>

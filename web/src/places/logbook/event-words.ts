@@ -2,7 +2,14 @@ import type { CookEvent } from "@kettlos/core/batch/batch-schema";
 import type { Method } from "@kettlos/core/heat/method";
 import { ingredientById } from "@kettlos/core/ingredient/catalogue";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
-import { showLength, showMass, showVolume, type UnitSystem } from "@kettlos/core/units/show";
+import {
+  showDuration,
+  showLength,
+  showMass,
+  showTemperature,
+  showVolume,
+  type UnitSystem,
+} from "@kettlos/core/units/show";
 
 /** What starts the clock on each heat. */
 const CLOCK_WORDS: Record<Method, string> = {
@@ -22,9 +29,7 @@ export function eventWords(event: CookEvent, plan: Plan, units: UnitSystem): str
     case "simmers":
       return CLOCK_WORDS[plan.heat.method];
     case "added": {
-      const item = plan.items.find((i) => i.id === event.itemId);
-      const name = item === undefined ? "Something" : ingredientById(item.ingredientId).name;
-      return `${name} in, ${showMass(event.massKg, units)}`;
+      return `${nameIn(plan, event.itemId)} in, ${showMass(event.massKg, units)}`;
     }
     case "swapped": {
       const item = plan.items.find((i) => i.id === event.itemId);
@@ -37,8 +42,28 @@ export function eventWords(event: CookEvent, plan: Plan, units: UnitSystem): str
       return `${ingredientById(event.item.ingredientId).name} taken beside the plan`;
     case "toppedUp":
       return `Topped up, ${showVolume(event.volumeL, units)}`;
+    case "ladledOut":
+      return `Ladled out, ${showVolume(event.volumeL, units)}`;
+    case "pouredBack":
+      return `Put back, ${showVolume(event.volumeL, units)}`;
+    case "split":
+      return `${nameIn(plan, event.itemId)} split, ${showMass(event.massKg, units)} apart`;
+    case "leftOut":
+      return `${nameIn(plan, event.itemId)} left out`;
     case "heatSet":
+      if (event.setting !== undefined) return `Turned to ${event.setting.toUpperCase()}`;
+      if (event.ovenC !== undefined) return `Oven to ${showTemperature(event.ovenC, units)}`;
       return `Turned to a ${event.vigour} simmer, lid ${event.lid}`;
+    case "temperature":
+      return `${event.where === "liquid" ? "Liquid" : "Piece"} at ${showTemperature(event.tempC, units)}`;
+    case "interrupted":
+      return `${INTERRUPTED[event.why]}${event.untilMs === null ? "" : ` for ${showDuration((event.untilMs - event.fromMs) / 60_000)}`}`;
+    case "resumed":
+      return "Back again";
+    case "tasted":
+      return `Tasted${event.who === "" ? "" : ` by ${event.who}`}: ${event.tastes.join(", ")}${event.text === "" ? "" : `. “${event.text}”`}`;
+    case "checked":
+      return `Fork, ${nameIn(plan, event.itemId).toLowerCase()}: ${CHECKED[event.how]}`;
     case "read":
       return readingWords(event.reading.form, event.reading.value, units);
     case "did":
@@ -66,9 +91,27 @@ export function eventWords(event: CookEvent, plan: Plan, units: UnitSystem): str
   }
 }
 
+const INTERRUPTED = {
+  paused: "Heat off",
+  powerCut: "Power cut",
+  lidOff: "Lid off",
+} as const;
+const CHECKED = {
+  notYet: "not yet",
+  nearly: "nearly",
+  tender: "tender",
+  tooSoft: "too soft",
+} as const;
+
+function nameIn(plan: Plan, itemId: string): string {
+  const item = plan.items.find((i) => i.id === itemId);
+  return item === undefined ? "Something" : ingredientById(item.ingredientId).name;
+}
+
 /** What was done, with the ingredient it was done to. */
 function didWords(what: string, plan: Plan): string {
   if (what === "skim") return "Skimmed";
+  if (what === "stir") return "Stirred";
   const [verb, itemId = "", part] = what.split(":");
   const item = plan.items.find((i) => i.id === itemId);
   if (item === undefined || (verb !== "out" && verb !== "back")) return what;

@@ -16,7 +16,7 @@ const props = defineProps<{
   units: UnitSystem;
   canStart: boolean;
 }>();
-defineEmits<{ change: [Partial<Plan>]; putOn: [] }>();
+defineEmits<{ change: [Partial<Plan>]; putOn: []; practise: [] }>();
 
 const cautions = computed(() => props.answers.cautions.filter((c) => c.places.includes("plan")));
 const grave = computed(() => [
@@ -47,6 +47,9 @@ const clock = (ms: number) => format(ms, "EEE HH:mm");
     </p>
     <button type="button" class="button primary" :disabled="!canStart" @click="$emit('putOn')">
       Put it on <kbd>P</kbd>
+    </button>
+    <button type="button" class="link" :disabled="!canStart" @click="$emit('practise')">
+      Practise it first, on a made-up pot with a fast clock
     </button>
     <CautionList :cautions="notes" />
   </aside>

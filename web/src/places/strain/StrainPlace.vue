@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { gapOf } from "@kettlos/core/batch/gap";
-import { liftedOut } from "@kettlos/core/batch/next-action";
+import { liftedOut } from "@kettlos/core/batch/course-of";
 import { flowOf } from "@kettlos/core/batch/flow";
 import { answersFor } from "@kettlos/core/because/answers";
 import { liquidOfServedKg } from "@kettlos/core/dish/eaten";
@@ -23,6 +23,8 @@ import LedgerFlow from "../../drawings/LedgerFlow.vue";
 import StageStrip from "../../frame/StageStrip.vue";
 import { useShortcuts } from "../../frame/shortcuts";
 import { causeWords } from "./cause-words";
+import PracticeScore from "../cook/PracticeScore.vue";
+import PracticeYield from "./PracticeYield.vue";
 import SetPicture from "./SetPicture.vue";
 
 /** What came through the sieve, against what was planned; then the fat and the set when cold. */
@@ -151,6 +153,14 @@ async function keep() {
   });
 }
 
+/** A practice pot says itself what it gave. */
+function takeMeasured(got: { volumeL: number; servedKg: number }) {
+  volumeL.value = got.volumeL;
+  grossKg.value = got.servedKg;
+  tareKg.value = 0;
+  heat.value = "cold";
+}
+
 const fatKg = ref<number | null>(null);
 watch(fatKg, (kg) => {
   if (kg !== null && kg !== result.value?.fatKg) void write({ kind: "fatLifted", fatKg: kg });
@@ -224,6 +234,7 @@ useShortcuts(() =>
               showVolumeRange(expected.low, expected.high, one)
             }}).
           </p>
+          <PracticeYield :pot="pot" :units="units" @take="takeMeasured" />
           <form class="fields" @submit.prevent="keep">
             <TickChoice v-if="!isServed" v-model="by" label="How it is measured" :options="BY" />
             <template v-if="by === 'volume' && !isServed">
@@ -316,6 +327,7 @@ useShortcuts(() =>
               </button>
             </fieldset>
           </div>
+          <PracticeScore :pot="pot" />
           <p class="line">
             <button v-if="!isDone" type="button" class="button primary" @click="finish">
               Into the logbook

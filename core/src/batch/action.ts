@@ -1,0 +1,25 @@
+export type ActionKind =
+  | "light"
+  | "boils"
+  | "turnDown"
+  | "simmers"
+  | "skim"
+  | "stir"
+  | "add"
+  | "lift"
+  | "look"
+  | "check"
+  | "offHeat"
+  | "putBack"
+  | "strain";
+
+/** One thing for the cook to do, with when, and what to look for. */
+export interface Action {
+  readonly id: string;
+  readonly kind: ActionKind;
+  readonly atMs: number;
+  readonly title: string;
+  readonly lookFor: string;
+  /** What goes in or comes out, or is tried with a fork. */
+  readonly itemIds?: readonly string[];
+}

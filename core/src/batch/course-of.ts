@@ -1,0 +1,76 @@
+import type { Course, Gap, Happening } from "../simulate/course";
+import type { Kitchen } from "../simulate/kitchen-schema";
+import type { Plan } from "../simulate/plan-schema";
+import { coldWaterKg } from "../simulate/water-ways";
+import { boilingPointC } from "../water/altitude";
+import { waterDensityKgL } from "../water/properties";
+import type { Cook } from "./fold";
+
+const MINUTE_MS = 60_000;
+/** Water from the kettle, and liquid kept hot beside the pot, °C below the boil. */
+const KETTLE_BELOW_BOIL_C = 3;
+
+/** Says that something was lifted out, or put back. */
+export const liftedOut = (itemId: string): string => `out:${itemId}`;
+export const putBack = (itemId: string): string => `back:${itemId}`;
+
+/** Oven from cold and slow cooker: the clock starts at once and the liquid drifts to a plateau. */
+export const drifts = ({ heat }: Plan): boolean =>
+  heat.method === "slowCooker" || (heat.method === "oven" && heat.start === "cold");
+
+/** When the first heat came; what drifts is said to be on apart from being begun. */
+export const firstHeatMs = (plan: Plan, cook: Cook): number | null =>
+  drifts(plan) ? (cook.simmerMs ?? cook.litMs) : cook.litMs;
+
+/** Minutes from the first heat; 0 before it. */
+export function minOf(plan: Plan, cook: Cook, atMs: number): number {
+  const fromMs = firstHeatMs(plan, cook);
+  return fromMs === null ? 0 : Math.max(0, (atMs - fromMs) / MINUTE_MS);
+}
+
+/** What the cook did to the pot by nowMs, on the simulation's clock; what it came up to is left open. */
+export function courseOf(plan: Plan, kitchen: Kitchen, cook: Cook, nowMs: number): Course {
+  const at = (ms: number) => minOf(plan, cook, ms);
+  return {
+    cameUpMin: null,
+    turnedDownMin: null,
+    turns: cook.settings.map(({ atMs, vigour, lid, setting, ovenC }) => ({
+      tMin: at(atMs),
+      vigour,
+      lid,
+      ...(setting === undefined ? {} : { setting }),
+      ...(ovenC === undefined ? {} : { ovenC }),
+    })),
+    gaps: cook.interruptions.map(({ why, fromMs, untilMs }): Gap => ({
+      fromMin: at(fromMs),
+      toMin: at(Math.max(fromMs, untilMs ?? nowMs)),
+      what: why === "lidOff" ? "lid" : "heat",
+    })),
+    happenings: [...pours(kitchen, cook, at), ...moves(plan, cook, at)],
+  };
+}
+
+function pours(kitchen: Kitchen, cook: Cook, at: (ms: number) => number): readonly Happening[] {
+  const hotC = boilingPointC(kitchen.altitudeM) - KETTLE_BELOW_BOIL_C;
+  return cook.pours.map(({ atMs, volumeL, isHot }) => ({
+    tMin: at(atMs),
+    does: "pour",
+    kg: isHot ? volumeL * waterDensityKgL(hotC) : coldWaterKg(volumeL, kitchen),
+    tempC: hotC,
+  }));
+}
+
+/** What went in while it was on the heat, and what came out and went back. */
+function moves(plan: Plan, cook: Cook, at: (ms: number) => number): readonly Happening[] {
+  const list: Happening[] = [];
+  for (const item of plan.items) {
+    const added = cook.addedItems.get(item.id);
+    if (added !== undefined && (item.when.at !== "start" || at(added.atMs) > 0))
+      list.push({ tMin: at(added.atMs), does: "in", itemId: item.id, massKg: added.massKg });
+    const out = cook.did.get(liftedOut(item.id))?.[0];
+    if (out !== undefined) list.push({ tMin: at(out), does: "out", itemId: item.id });
+    const back = cook.did.get(putBack(item.id))?.[0];
+    if (back !== undefined) list.push({ tMin: at(back), does: "back", itemId: item.id });
+  }
+  return list;
+}

@@ -1,0 +1,228 @@
+import { coreRuleOf } from "../doneness/targets-of";
+import { nameOf } from "../simulate/item-facts";
+import type { Kitchen } from "../simulate/kitchen-schema";
+import type { Plan } from "../simulate/plan-schema";
+import type { Caution } from "../safety/caution";
+import { thereByThermometer } from "./as-seen";
+import { coldStoryOf } from "./cold-story";
+import { drifts } from "./course-of";
+import type { Cook } from "./fold";
+import type { LiveForecast } from "./live-forecast";
+
+const MINUTE_MS = 60_000;
+/** So long before it may run dry, or the bones stand bare, it is said, min. */
+const DRY_AHEAD_MIN = 20;
+const BARE_AHEAD_MIN = 10;
+/** So much over the reckoned come-up it should be boiling. */
+const SLOW_BOIL_FACTOR = 1.4;
+const SLOW_BOIL_MIN = 10;
+/** Fallen so far since the flame was last set, it is turned down: model section 4. */
+const TURN_DOWN_EVERY_M = 0.05;
+const TURN_DOWN_SHARE = 0.075;
+/** This much less left than planned is worth turning down for. */
+const TOO_LITTLE_SHARE = 0.85;
+/** Rule for slow cookers: through 5 to 60 °C within so many minutes; said from an hour before. */
+const THROUGH_MIN = 240;
+const THROUGH_SOON_MIN = 180;
+
+/** A caution about this pot now, and since when it holds. */
+export interface LiveCaution extends Caution {
+  readonly sinceMs: number;
+}
+
+interface LiveFacts {
+  readonly plan: Plan;
+  readonly kitchen: Kitchen;
+  readonly cook: Cook;
+  readonly forecast: LiveForecast;
+  readonly nowMs: number;
+}
+
+/** What is wrong with a pot on the fire, or soon will be, the gravest first. Empty once it is strained. */
+export function liveCautions(facts: LiveFacts): readonly LiveCaution[] {
+  const { cook } = facts;
+  if (cook.litMs === null || cook.strainedMs !== null) return [];
+  const isOn = cook.offMs === null;
+  const found = [
+    ...(isOn ? [dry(facts), bare(facts), slowToBoil(facts), turnDown(facts)] : []),
+    tooSlow(facts),
+    cold(facts),
+    core(facts),
+  ].filter((c): c is LiveCaution => c !== null);
+  const order = ["danger", "caution", "note"];
+  return found.sort((a, b) => order.indexOf(a.severity) - order.indexOf(b.severity));
+}
+
+const live = (caution: Omit<LiveCaution, "places">): LiveCaution => ({
+  ...caution,
+  places: ["cook"],
+});
+
+const inMin = (ms: number, nowMs: number): string =>
+  ms <= nowMs ? "now" : `in about ${Math.max(1, Math.round((ms - nowMs) / MINUTE_MS))} min`;
+
+function dry({ forecast, nowMs }: LiveFacts): LiveCaution | null {
+  const { dryMs } = forecast;
+  if (dryMs === null || dryMs - nowMs > DRY_AHEAD_MIN * MINUTE_MS) return null;
+  return live({
+    id: "dry",
+    severity: "danger",
+    sinceMs: dryMs - DRY_AHEAD_MIN * MINUTE_MS,
+    title: `It may run dry ${inMin(dryMs, nowMs)}`,
+    text: "Pour in boiling water now, or turn it down. If it already smells scorched: heat off first, leave the lid on, let it cool.",
+    rule: "A pot that runs dry burns on, and can set fat or a cloth alight. This is the early end of what may be: the fastest steaming still likely from its readings.",
+    whose: "fire service guidance on unattended cooking; your own fire rules apply",
+  });
+}
+
+function bare({ plan, forecast, nowMs }: LiveFacts): LiveCaution | null {
+  const { bareMs } = forecast;
+  if (bareMs === null || bareMs - nowMs > BARE_AHEAD_MIN * MINUTE_MS) return null;
+  return live({
+    id: "bare",
+    severity: "caution",
+    sinceMs: bareMs - BARE_AHEAD_MIN * MINUTE_MS,
+    title: `The liquid comes down to what lies in it ${inMin(bareMs, nowMs)}`,
+    text:
+      plan.end === "strained"
+        ? "Top up with boiling water, turn it down, or press the bones under."
+        : "Top up with hot stock or water, turn it down, or turn the pieces over.",
+    rule: "What stands out of the liquid dries, darkens, and stays behind in cooking.",
+    whose: "kitchen practice",
+  });
+}
+
+function slowToBoil({ plan, cook, forecast, nowMs }: LiveFacts): LiveCaution | null {
+  if (plan.heat.method !== "hob" || cook.litMs === null) return null;
+  if (cook.boiledMs !== null || cook.simmerMs !== null) return null;
+  if (thereByThermometer(plan, cook, forecast.planned) !== null) return null;
+  const boils = plan.heat.boilFirstMin !== null;
+  const dueMin = forecast.planned.comeUpMin * SLOW_BOIL_FACTOR + SLOW_BOIL_MIN;
+  const sinceMs = cook.litMs + dueMin * MINUTE_MS;
+  if (nowMs < sinceMs) return null;
+  return live({
+    id: "slowToBoil",
+    severity: "caution",
+    sinceMs,
+    title: `It should ${boils ? "boil" : "simmer"} by now`,
+    text: `Reckoned ${Math.round(forecast.planned.comeUpMin)} min, and ${Math.round((nowMs - cook.litMs) / MINUTE_MS)} have gone. Is the ring full on, the lid on? If it does, say so and the rest moves along.`,
+    rule: "Food that warms slowly lies long between 5 and 60 °C, where what spoils it grows.",
+    whose: "US guidance (USDA); your local food code rules",
+  });
+}
+
+function turnDown({ plan, cook, forecast, nowMs }: LiveFacts): LiveCaution | null {
+  if (plan.heat.method !== "hob" || cook.simmerMs === null) return null;
+  const setMs = Math.max(cook.simmerMs, cook.settings.at(-1)?.atMs ?? 0);
+  const then = forecast.course.points.findLast(
+    (p) => p.tMin * MINUTE_MS + (cook.litMs ?? 0) <= setMs,
+  );
+  const fallenM = then === undefined ? 0 : then.depthM - forecast.nowDepthM;
+  const endsL = forecast.strainedL.expected;
+  const plannedL = forecast.planned.strained.volumeL;
+  const isByClock = forecast.endMs.low === forecast.endMs.high;
+  if (isByClock && cook.readings.length > 0 && endsL < TOO_LITTLE_SHARE * plannedL)
+    return live({
+      id: "turnDown",
+      severity: "caution",
+      sinceMs: cook.readings.at(-1)?.atMs ?? nowMs,
+      title: "Turn it down, or put the lid ajar",
+      text: `Left as it is about ${endsL.toFixed(1)} L will be left of the ${plannedL.toFixed(1)} L planned: it steams ${Math.round((forecast.steamRate.mean - 1) * 100)} % faster than reckoned.`,
+      rule: "By the readings of this pot. Say how you turned it with H, and this follows.",
+      whose: "Kettlos reckons it; the cook decides",
+    });
+  if (fallenM < TURN_DOWN_EVERY_M) return null;
+  const steps = Math.floor(fallenM / TURN_DOWN_EVERY_M);
+  return live({
+    id: "resetFlame",
+    severity: "note",
+    sinceMs: nowMs,
+    title: "Set the flame anew",
+    text: `The level has fallen ${Math.round(fallenM * 100)} cm: about ${Math.round(steps * TURN_DOWN_SHARE * 100)} % less heat keeps the same simmer.`,
+    rule: "Less liquid needs less heat: 5 to 10 % for every 5 cm it has fallen.",
+    whose: "kitchen estimate",
+  });
+}
+
+/** A crock or a cold oven that takes too long to 60 °C. */
+function tooSlow({ plan, cook, forecast, nowMs }: LiveFacts): LiveCaution | null {
+  if (!drifts(plan)) return null;
+  const courses = forecast.course.items;
+  const slowest = courses.reduce((worst, c) => Math.max(worst, c.from5To60Min ?? Infinity), 0);
+  if (courses.length === 0 || slowest <= THROUGH_SOON_MIN) return null;
+  const isBad = slowest > THROUGH_MIN;
+  const measured = cook.temperatures.findLast((t) => t.where === "liquid");
+  return live({
+    id: "tooSlow",
+    severity: isBad ? "danger" : "caution",
+    sinceMs: measured?.atMs ?? nowMs,
+    title: isBad ? "It warms too slowly" : "It warms slowly",
+    text: `${
+      Number.isFinite(slowest)
+        ? `The middle of the largest piece takes about ${(slowest / 60).toFixed(1)} h from 5 to 60 °C`
+        : "The middle of the largest piece never gets to 60 °C"
+    }${measured === undefined ? ", as reckoned" : `, by the ${measured.tempC.toFixed(0)} °C read`}. ${
+      isBad
+        ? "Bring it to the boil on a ring now and put it back hot, or switch to HIGH. Where it has been longer than that already, throw it away."
+        : "Switch to HIGH until it simmers, and leave the lid on."
+    }`,
+    rule: "The thickest part passes from 5 to 60 °C within 4 h.",
+    whose: "US guidance for slow cookers; your local food code rules",
+  });
+}
+
+/** Without heat: how long, when it falls under 60 °C, and what then. */
+function cold(facts: LiveFacts): LiveCaution | null {
+  const story = coldStoryOf(facts);
+  if (story === null) return null;
+  const { interruption, sinceMs, under60Ms, under60Min, isBack } = story;
+  const isBad = under60Min > 120;
+  const isCut = interruption.why === "powerCut";
+  if (isBack && under60Min < 1) return null;
+  const forHow = `${Math.round(((isBack ? (interruption.untilMs ?? facts.nowMs) : facts.nowMs) - sinceMs) / MINUTE_MS)} min`;
+  const when =
+    under60Min >= 1
+      ? `It was under 60 °C for about ${Math.round(under60Min)} min.`
+      : under60Ms === null
+        ? "It stays over 60 °C for hours yet."
+        : `It falls under 60 °C ${inMin(under60Ms, facts.nowMs)}.`;
+  return live({
+    id: "noHeat",
+    severity: isBad ? "danger" : under60Min >= 1 ? "caution" : "note",
+    sinceMs,
+    title: isBad
+      ? "Too long without heat"
+      : isBack
+        ? "It has been without heat"
+        : `${isCut ? "No power" : "No heat"} for ${forHow}`,
+    text: isBad
+      ? `${when} Throw it away, even if it looks done.`
+      : `${when} ${isBack ? "Bring it back to a full simmer quickly." : "Keep the lid on; finish it on another heat if you can."}`,
+    rule: isCut
+      ? "Power off for more than 2 h, or nobody knows how long: throw it away. At home: finish it at once by other means. Fully cooked before: safe for up to 2 h."
+      : "Food does not stay more than 2 h in all between 5 and 60 °C.",
+    whose: "US guidance (USDA) on power cuts and slow cookers; your local food code rules",
+  });
+}
+
+/** A piece read under its core temperature when it comes off. */
+function core({ plan, cook, forecast, nowMs }: LiveFacts): LiveCaution | null {
+  const read = cook.temperatures.findLast((t) => t.where === "piece");
+  const isNearEnd = cook.offMs !== null || nowMs > forecast.endMs.expected - 30 * MINUTE_MS;
+  if (read === undefined || !isNearEnd) return null;
+  const rules = plan.items.flatMap((item) => {
+    const rule = coreRuleOf(item.ingredientId);
+    return rule === null ? [] : [{ rule, name: nameOf(item) }];
+  });
+  const [highest] = rules.sort((a, b) => b.rule.coreC - a.rule.coreC);
+  if (highest === undefined || read.tempC >= highest.rule.coreC) return null;
+  return live({
+    id: "core",
+    severity: "danger",
+    sinceMs: read.atMs,
+    title: "Not hot enough in the middle",
+    text: `${highest.name}: ${read.tempC.toFixed(0)} °C read, ${highest.rule.coreC} °C wanted for ${highest.rule.what}. Cook on and read again in the thickest piece.`,
+    rule: `Core temperature for ${highest.rule.what}: ${highest.rule.coreC} °C.`,
+    whose: highest.rule.whose,
+  });
+}

@@ -1,0 +1,43 @@
+import { believeTarget } from "../doneness/target-belief";
+import type { DonenessTarget } from "../doneness/targets";
+import { targetOfItem } from "../simulate/item-facts";
+import type { Plan } from "../simulate/plan-schema";
+import type { Cook } from "./fold";
+import type { LiveModel } from "./live-model";
+import type { Range } from "./range";
+
+/** Tenderness on the simulation's clock. */
+export interface Tender {
+  readonly itemId: string;
+  readonly target: DonenessTarget;
+  readonly share: number;
+  readonly atMin: Range;
+  /** What the last fork said of it; null where none went in. */
+  readonly lastCheck: Cook["checks"][number] | null;
+}
+
+/**
+ * When what rules the dish will be at its best, from its cook value and every fork that went in; null
+ * where nothing is judged by its bite (a stock).
+ */
+export function tenderOf(model: LiveModel, plan: Plan, cook: Cook, nowMin: number): Tender | null {
+  const item = plan.items.find((i) => i.id === model.long.mainItemId);
+  const target = item === undefined ? null : targetOfItem(item);
+  if (item === undefined || target === null) return null;
+  if (plan.end === "strained" && plan.stop.by !== "tender") return null;
+  const checks = cook.checks.filter((c) => c.itemId === item.id);
+  const belief = believeTarget(
+    { done: target.done.value, ideal: target.ideal.value, past: target.past.value },
+    checks.map(({ atMs, how }) => ({ how, cookMin: model.point(model.modelMin(atMs)).cookMin })),
+  );
+  // Letting pressure down and resting go on cooking: it comes off that much before.
+  const restMin = Math.max(0, model.planned.cookMin - model.planned.cookAtEndOfHoldMin);
+  const at = (factor: number) => model.cookedMin(target.ideal.value * factor - restMin, 0);
+  return {
+    itemId: item.id,
+    target,
+    share: model.point(nowMin).cookMin / (target.ideal.value * belief.expected),
+    atMin: { low: at(belief.low), expected: at(belief.expected), high: at(belief.high) },
+    lastCheck: checks.at(-1) ?? null,
+  };
+}

@@ -1,0 +1,130 @@
+import { DONE_SIGNS } from "../dish/meat-of";
+import { bodyOfPlan } from "../dish/body-of";
+import { nameOf } from "../simulate/item-facts";
+import type { Plan } from "../simulate/plan-schema";
+import type { Action } from "./action";
+import type { Cook } from "./fold";
+import type { LiveForecast } from "./live-forecast";
+
+const MINUTE_MS = 60_000;
+/** First skim after the simmer begins, min: scum has risen by then. */
+const SKIM_AFTER_MIN = 15;
+/** After this the scum has gone under or stuck to the wall; the reminder is no use any more. */
+const SKIM_UNTIL_MIN = 90;
+/** Skimmed often: every so many minutes. */
+const SKIM_EVERY_MIN = 20;
+/** So near the end the level is read, and stirred, when it comes off. */
+const NOTHING_BEFORE_END_MIN = 5;
+/** Minutes between stirs by how thick the liquid is, flour-equivalent g/L: kitchen estimate. */
+const STIR_EVERY: readonly { readonly fromGL: number; readonly min: number }[] = [
+  { fromGL: 60, min: 8 },
+  { fromGL: 35, min: 12 },
+  { fromGL: 15, min: 20 },
+  { fromGL: 0, min: 30 },
+];
+/** A level under the heap lets it catch: stirred twice as often. */
+const LOW_LEVEL_FACTOR = 0.5;
+
+interface RoundFacts {
+  readonly plan: Plan;
+  readonly cook: Cook;
+  readonly forecast: LiveForecast;
+  readonly nowMs: number;
+}
+
+/** What comes round while it simmers: skimming, stirring, reading the level, trying with a fork. */
+export function roundsOf(facts: RoundFacts): readonly Action[] {
+  const endMs = facts.forecast.endMs.expected - NOTHING_BEFORE_END_MIN * MINUTE_MS;
+  return [skim(facts), stir(facts), look(facts), check(facts)].filter(
+    (a): a is Action => a !== null && Math.max(a.atMs, facts.nowMs) < endMs,
+  );
+}
+
+function skim({ plan, cook, forecast, nowMs }: RoundFacts): Action | null {
+  const { simmerMs } = forecast;
+  const often = plan.schools["skimming"] === "often";
+  const times = cook.did.get("skim") ?? [];
+  const lastMs = times.at(-1);
+  const isOver =
+    plan.heat.method !== "hob" ||
+    plan.schools["skimming"] === "never" ||
+    (lastMs !== undefined && !often) ||
+    SKIM_AFTER_MIN > forecast.planned.holdMin ||
+    nowMs > simmerMs + SKIM_UNTIL_MIN * MINUTE_MS;
+  if (isOver) return null;
+  return {
+    id: "skim",
+    kind: "skim",
+    atMs:
+      (lastMs ?? simmerMs) + (lastMs === undefined ? SKIM_AFTER_MIN : SKIM_EVERY_MIN) * MINUTE_MS,
+    title: "Skim",
+    lookFor: "Foam and fat at the edge; leave the liquid still.",
+  };
+}
+
+/** Minutes between stirs of a pot that can catch; null for a clear stock, an oven or a crock. */
+export function stirEveryMin(plan: Plan, forecast: LiveForecast): number | null {
+  if (plan.heat.method !== "hob" || plan.end === "strained") return null;
+  const { flourGL } = bodyOfPlan(plan, forecast.planned);
+  const every = STIR_EVERY.find((s) => flourGL >= s.fromGL)?.min ?? 30;
+  const isLow = forecast.nowDepthM < forecast.planned.endHeapTopM;
+  return Math.max(5, every * (isLow ? LOW_LEVEL_FACTOR : 1));
+}
+
+function stir({ plan, cook, forecast }: RoundFacts): Action | null {
+  const everyMin = stirEveryMin(plan, forecast);
+  if (everyMin === null) return null;
+  const lastMs = cook.did.get("stir")?.at(-1) ?? forecast.simmerMs;
+  return {
+    id: "stir",
+    kind: "stir",
+    atMs: lastMs + everyMin * MINUTE_MS,
+    title: "Stir",
+    lookFor: `Right down to the floor and along the edge. Every ${Math.round(everyMin)} min while it is so thick.`,
+  };
+}
+
+function look({ plan, cook, forecast, nowMs }: RoundFacts): Action | null {
+  if (plan.heat.method !== "hob" && plan.heat.method !== "oven") return null;
+  return {
+    id: "look",
+    kind: "look",
+    atMs:
+      cook.simmerMs === null
+        ? forecast.simmerMs + 45 * MINUTE_MS
+        : nextLookMs(cook, forecast, nowMs),
+    title: "Read the level",
+    lookFor: "Dip a clean stick, or measure down from the rim.",
+  };
+}
+
+/** The next look counts from the last reading, so that it comes nearer instead of moving off. */
+function nextLookMs(cook: Cook, forecast: LiveForecast, nowMs: number): number {
+  const lastMs = cook.readings.at(-1)?.atMs ?? cook.simmerMs ?? nowMs;
+  const stepMs = Math.max(0, forecast.endMs.low - lastMs) / 2;
+  return lastMs + Math.max(2 * MINUTE_MS, Math.min(60 * MINUTE_MS, stepMs));
+}
+
+/** A fork goes in when it may first be tender, then half-way on each time; none once it is. */
+function check({ plan, cook, forecast, nowMs }: RoundFacts): Action | null {
+  const { tender } = forecast;
+  // A crock's lid stays on until the end.
+  if (tender === null || plan.end === "strained" || plan.heat.method === "slowCooker") return null;
+  if (plan.heat.method === "pressure") return null;
+  const last = cook.checks.findLast((c) => c.itemId === tender.itemId);
+  if (last?.how === "tender" || last?.how === "tooSoft") return null;
+  const item = plan.items.find((i) => i.id === tender.itemId);
+  const atMs =
+    last === undefined
+      ? tender.atMs.low
+      : Math.max(last.atMs + 10 * MINUTE_MS, (last.atMs + tender.atMs.expected) / 2);
+  return {
+    id: "check",
+    kind: "check",
+    atMs: Math.max(atMs, forecast.simmerMs),
+    title: "Try it with a fork",
+    lookFor: `${item === undefined ? "" : `${nameOf(item)}: `}${DONE_SIGNS[tender.target.id] ?? "soft all through."}`,
+    itemIds: [tender.itemId],
+    ...(nowMs > tender.atMs.high ? { title: "Try it again with a fork" } : {}),
+  };
+}

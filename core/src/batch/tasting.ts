@@ -1,0 +1,96 @@
+import { saltOf } from "../dish/salt-of";
+import { eatenOf } from "../dish/eaten";
+import { teaspoonsOf } from "../seasoning/salt";
+import type { Plan } from "../simulate/plan-schema";
+import type { Trace } from "../simulate/trace";
+import { kitchenEstimate } from "../units/constant";
+import type { Taste } from "./batch-schema";
+
+/** Most salt put in at one round, g per L or kg: then it is stirred, and tasted again. */
+const SALT_A_ROUND_G = kitchenEstimate(
+  "salt in one round",
+  1.5,
+  "g/kg",
+  "small steps: domain, judging",
+);
+const ACID_ML_L = kitchenEstimate("vinegar in one round", 4, "mL/L", "about a teaspoon a litre");
+const SUGAR_G_L = kitchenEstimate("sugar in one round", 3, "g/L", "under a teaspoon a litre");
+const HOT_DILUTE_SHARE = kitchenEstimate(
+  "more of all else against heat",
+  0.15,
+  "share",
+  "kitchen practice",
+);
+const VINEGAR_KG_L = 1.01;
+
+/** What a taste asks for: in words, and where something is added, how much. */
+export interface Dose {
+  readonly taste: Taste;
+  readonly text: string;
+  readonly add: { readonly ingredientId: string; readonly massKg: number } | null;
+}
+
+/**
+ * What to do about a taste, reckoned for what there is to eat: small steps, then taste again. A pot that
+ * is still to boil down is salted at its end.
+ */
+export function doseFor(taste: Taste, plan: Plan, trace: Trace): Dose {
+  const salt = saltOf(plan, trace);
+  const amount = Math.max(0.05, salt.amount);
+  const per = `${salt.per.toFixed(1)} g/${salt.unit}`;
+  const none = (text: string): Dose => ({ taste, text, add: null });
+  switch (taste) {
+    case "right":
+      return none("Leave it. Keep what you did for the next time.");
+    case "dull": {
+      const saltG = Math.min(salt.addG, SALT_A_ROUND_G.value * amount);
+      if (saltG < 0.5)
+        return none(
+          `Salt is where it suits already (${per} at the end). Try a little acid first: it wakes a dull pot.`,
+        );
+      return {
+        taste,
+        text: `Salt, ${saltG.toFixed(0)} g (${spoons(saltG)}) of the ${salt.addG.toFixed(0)} g it still bears. Stir, wait two minutes, taste again.${
+          salt.concentrates > 1.15 ? " It still boils down: better at the end." : ""
+        }`,
+        add: { ingredientId: "tableSalt", massKg: saltG / 1000 },
+      };
+    }
+    case "salty": {
+      const L = salt.diluteL > 0 ? salt.diluteL : 0.1 * amount;
+      return none(
+        `${L.toFixed(1)} L of unsalted stock or water brings it ${salt.diluteL > 0 ? `to ${salt.targetPer} g/${salt.unit}` : "a tenth down"} (now about ${per}). A potato takes up liquid, not salt.`,
+      );
+    }
+    case "sweet":
+      return acid(plan, trace, taste);
+    case "sharp": {
+      const g = SUGAR_G_L.value * liquidL(plan, trace);
+      return {
+        taste,
+        text: `Sugar, ${g.toFixed(0)} g, or sweat an onion and stir it in. Fat rounds it too. Taste again.`,
+        add: { ingredientId: "sugar", massKg: g / 1000 },
+      };
+    }
+    case "hot":
+      return none(
+        `Heat cannot be taken out. ${(HOT_DILUTE_SHARE.value * amount).toFixed(1)} ${salt.unit} more of all else, or cream, yoghurt or beans off the heat, softens it.`,
+      );
+  }
+}
+
+const liquidL = (plan: Plan, trace: Trace): number => Math.max(0.1, eatenOf(plan, trace).liquidKg);
+
+function acid(plan: Plan, trace: Trace, taste: Taste): Dose {
+  const mL = ACID_ML_L.value * liquidL(plan, trace);
+  return {
+    taste,
+    text: `Vinegar or lemon, ${mL.toFixed(0)} mL, at the end. Beans and roots must be soft first: acid keeps them hard.`,
+    add: { ingredientId: "vinegar", massKg: (mL / 1000) * VINEGAR_KG_L },
+  };
+}
+
+const spoons = (saltG: number): string => {
+  const n = teaspoonsOf(saltG);
+  return n < 0.5 ? "a pinch or two" : `${n} tsp fine salt`;
+};

@@ -1,0 +1,126 @@
+import { courseOf, firstHeatMs, minOf } from "../batch/course-of";
+import { isTappedIn, whereIs } from "../batch/counter";
+import type { Cook } from "../batch/fold";
+import { livePlan } from "../batch/live-plan";
+import { steamSigmaLog } from "../simulate/heat-facts";
+import type { Kitchen } from "../simulate/kitchen-schema";
+import { SPREAD, type Parameters } from "../simulate/parameters";
+import type { Heat, Plan, PlanItem } from "../simulate/plan-schema";
+import { vesselOf } from "../simulate/references";
+import { simulate } from "../simulate/simulate";
+import { pointAt } from "../simulate/spread";
+import type { Trace } from "../simulate/trace";
+import { coldWaterKg, waterL } from "../simulate/water-ways";
+import { seeded } from "./random";
+import type { Truth } from "./sensors";
+
+/** A true pot may be simulated this far, min. */
+const LONGEST_MIN = 2880;
+/** Looked at so long past now, so that there is always a next moment, min. */
+const AHEAD_MIN = 30;
+
+/**
+ * The constants of a true pot, drawn from the spreads that the forecasts assume: log-normal on steam,
+ * ring, extraction, juice and what stays on the solids, normal on plateau and z.
+ */
+export function drawHidden(seed: number, heat: Heat): Parameters {
+  const random = seeded(seed);
+  const times = (sigma: number) => Math.exp(sigma * random.normal());
+  return {
+    evaporation: times(steamSigmaLog(heat)),
+    efficiency: times(SPREAD.efficiency.value),
+    extraction: times(SPREAD.extraction.value),
+    freed: times(SPREAD.freed.value),
+    leftOnSolids: times(SPREAD.leftOnSolids.value),
+    plateauC: SPREAD.plateauC.value * random.normal(),
+    warmUp: times(SPREAD.warmUp.value),
+    zC: 33 + SPREAD.zC.value * random.normal(),
+  };
+}
+
+/** A pot that really is so: what the cook does to it is all that moves it. */
+export class HiddenPot {
+  private readonly parameters: Parameters;
+
+  constructor(
+    private readonly plan: Plan,
+    private readonly kitchen: Kitchen,
+    readonly seed: number,
+    parameters?: Parameters,
+  ) {
+    this.parameters = parameters ?? drawHidden(seed, plan.heat);
+  }
+
+  get constants(): Parameters {
+    return this.parameters;
+  }
+
+  /** The true course up to nowMs and a little beyond, as if nothing more were done. */
+  traceAt(cook: Cook, nowMs: number): Trace {
+    const untilMin = minOf(this.plan, cook, nowMs) + AHEAD_MIN;
+    return this.run(cook, nowMs, Math.min(LONGEST_MIN, untilMin));
+  }
+
+  /** The true course from lighting to the sieve, once it is off the heat; null before. */
+  wholeTrace(cook: Cook): Trace | null {
+    if (cook.offMs === null) return null;
+    const offMin = minOf(this.plan, cook, cook.offMs);
+    const simmersMin = this.run(cook, cook.offMs, offMin + AHEAD_MIN).toSimmerMin;
+    return this.run(cook, cook.offMs, Math.max(0, offMin - Math.min(simmersMin, offMin)));
+  }
+
+  /** What instruments on it would see at atMs, from its trace. */
+  truthAt(trace: Trace, cook: Cook, atMs: number): Truth {
+    const point = pointAt(trace, minOf(this.plan, cook, atMs));
+    return {
+      liquidC: point.liquidC,
+      pieceC: point.centreC,
+      potKg: point.contentsKg + vesselOf(this.plan, this.kitchen).massKg,
+      depthM: point.depthM,
+      isBoiling: point.phase === "boil" && cook.offMs === null,
+    };
+  }
+
+  private run(cook: Cook, nowMs: number, holdMin: number): Trace {
+    const written = livePlan(this.plan, cook);
+    const isLit = firstHeatMs(written, cook) !== null;
+    const course = courseOf(written, this.kitchen, cook, nowMs);
+    const boils = written.heat.method === "hob" && written.heat.boilFirstMin !== null;
+    const offMin = cook.offMs === null ? null : minOf(written, cook, cook.offMs);
+    const plan: Plan = {
+      ...written,
+      items: written.items.flatMap((item) => reallyIn(item, written, cook)),
+      stop: { by: "time", holdMin: Math.max(0.01, isLit ? holdMin : 0.01) },
+    };
+    return simulate(plan, this.kitchen, {
+      waterKg: coldWaterKg(waterL(this.plan, this.kitchen), this.kitchen),
+      parameters: this.parameters,
+      course: {
+        ...course,
+        // It boils on for as long as nobody turns it down.
+        turnedDownMin: !boils
+          ? null
+          : cook.simmerMs === null
+            ? (offMin ?? LONGEST_MIN)
+            : minOf(written, cook, cook.simmerMs),
+        gaps:
+          offMin === null
+            ? course.gaps
+            : [...course.gaps, { fromMin: offMin, toMin: Infinity, what: "heat" }],
+      },
+    });
+  }
+}
+
+/** Only what is in the pot: at the start, or from the moment it was put in. */
+function reallyIn(item: PlanItem, plan: Plan, cook: Cook): readonly PlanItem[] {
+  const added = cook.addedItems.get(item.id);
+  const isLate =
+    added !== undefined &&
+    (item.when.at !== "start" || (isTappedIn(plan, cook) && minOf(plan, cook, added.atMs) > 0));
+  const massKg = added?.massKg ?? item.massKg;
+  // Its moment is in the course; "before the end" keeps it out until then on every heat.
+  if (isLate) return [{ ...item, massKg, when: { at: "beforeEnd", min: 1 } }];
+  if (cook.litMs === null && item.when.at === "start") return [{ ...item, massKg }];
+  return whereIs(item, plan, cook) === "pot" ? [{ ...item, massKg, when: { at: "start" } }] : [];
+}

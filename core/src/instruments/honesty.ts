@@ -1,0 +1,83 @@
+import type { CookEvent } from "../batch/batch-schema";
+import { fold } from "../batch/fold";
+import { forecastLive } from "../batch/live-forecast";
+import { SCHEMA_VERSION, type Kitchen } from "../simulate/kitchen-schema";
+import type { Plan } from "../simulate/plan-schema";
+import { pointAt } from "../simulate/spread";
+import { simulate } from "../simulate/simulate";
+import { coldWaterKg, waterL } from "../simulate/water-ways";
+import { drawHidden } from "./hidden-pot";
+import { seeded } from "./random";
+
+const MINUTE_MS = 60_000;
+/** A hand's dip, one standard deviation, m: model section 10. */
+const DIP_SD_M = 0.002;
+
+/** How the forecast of the time to a level did over many pots, after so many readings. */
+export interface HonestyRow {
+  readonly readings: number;
+  /** Share of pots whose true time fell in the 80 % range. */
+  readonly covered: number;
+  /** Middle width of that range, min. */
+  readonly widthMin: number;
+  /** Middle distance of the expected time from the true one, min. */
+  readonly offMin: number;
+}
+
+/**
+ * Cooks many pots whose constants are drawn from the assumed spreads, reads each by a dip at a sixth, a
+ * third and half of its true time, and holds each forecast against what really came.
+ */
+export function honestyOf(
+  plan: Plan,
+  kitchen: Kitchen,
+  pots: number,
+  seed: number,
+): readonly HonestyRow[] {
+  const waterKg = coldWaterKg(waterL(plan, kitchen), kitchen);
+  const random = seeded(seed);
+  const found: { isIn: boolean; widthMin: number; offMin: number }[][] = [[], [], [], []];
+  for (let pot = 0; pot < pots; pot++) {
+    const parameters = drawHidden(seed + 7919 * (pot + 1), plan.heat);
+    const trace = simulate(plan, kitchen, { waterKg, parameters });
+    if (trace.problem !== null) continue;
+    const litMs = pot * 7 * 24 * 60 * MINUTE_MS;
+    const endMs = litMs + (trace.toSimmerMin + trace.holdMin) * MINUTE_MS;
+    const events: CookEvent[] = [];
+    const happens = (tMin: number, part: object) =>
+      events.push({
+        id: `e${events.length}`,
+        batchId: "pot",
+        schemaVersion: SCHEMA_VERSION,
+        atMs: Math.round(litMs + tMin * MINUTE_MS),
+        ...part,
+      } as CookEvent);
+    happens(0, { kind: "lit" });
+    if (plan.heat.method === "hob" && plan.heat.boilFirstMin !== null)
+      happens(trace.comeUpMin, { kind: "boils" });
+    happens(trace.toSimmerMin, { kind: "simmers" });
+    for (const [readings, row] of found.entries()) {
+      if (readings > 0) {
+        const tMin = trace.toSimmerMin + (trace.holdMin * readings) / 6;
+        const value = Math.max(0, pointAt(trace, tMin).depthM + DIP_SD_M * random.normal());
+        happens(tMin, { kind: "read", reading: { form: "liquidDepth", value } });
+      }
+      const nowMs = (events.at(-1)?.atMs ?? litMs) + 1;
+      const range = forecastLive(plan, kitchen, fold(events), nowMs).endMs;
+      row.push({
+        isIn: endMs >= range.low && endMs <= range.high,
+        widthMin: (range.high - range.low) / MINUTE_MS,
+        offMin: Math.abs(range.expected - endMs) / MINUTE_MS,
+      });
+    }
+  }
+  return found.map((row, readings) => ({
+    readings,
+    covered: row.filter((r) => r.isIn).length / Math.max(1, row.length),
+    widthMin: middle(row.map((r) => r.widthMin)),
+    offMin: middle(row.map((r) => r.offMin)),
+  }));
+}
+
+const middle = (values: number[]): number =>
+  values.sort((a, b) => a - b)[values.length >> 1] ?? NaN;

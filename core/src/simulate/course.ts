@@ -1,0 +1,78 @@
+import type { Vigour } from "../heat/constants";
+import type { CrockSetting } from "../heat/slow-cooker";
+import type { Lid } from "../vessel/lid";
+
+/** Heat and lid as the cook sets them, from then on. Minutes count from the first heat. */
+export interface HeatTurn {
+  readonly tMin: number;
+  readonly vigour: Vigour;
+  readonly lid: Lid;
+  readonly setting?: CrockSetting;
+  readonly ovenC?: number;
+}
+
+/** A time without heat, or with the lid off. */
+export interface Gap {
+  readonly fromMin: number;
+  readonly toMin: number;
+  readonly what: "heat" | "lid";
+}
+
+/** Something that happens at one moment. Liquid below nothing is ladled out. */
+export type Happening =
+  | { readonly tMin: number; readonly does: "pour"; readonly kg: number; readonly tempC: number }
+  | { readonly tMin: number; readonly does: "in"; readonly itemId: string; readonly massKg: number }
+  | { readonly tMin: number; readonly does: "out" | "back"; readonly itemId: string };
+
+/**
+ * What really happens to a pot, where it departs from its plan. A simulation follows it to the minute;
+ * what it does not speak of goes as planned.
+ */
+export interface Course {
+  /** When it was seen to come up (boils, simmers, at pressure), min; null lets the fire decide. */
+  readonly cameUpMin: number | null;
+  /** When it was turned down from the boil, min; null goes by the plan. */
+  readonly turnedDownMin: number | null;
+  readonly turns: readonly HeatTurn[];
+  readonly gaps: readonly Gap[];
+  readonly happenings: readonly Happening[];
+}
+
+export const AS_PLANNED: Course = {
+  cameUpMin: null,
+  turnedDownMin: null,
+  turns: [],
+  gaps: [],
+  happenings: [],
+};
+
+/** Internal: a course read along with the clock, which never runs back. */
+export class CourseReader {
+  private readonly due: Happening[];
+
+  constructor(readonly course: Course) {
+    this.due = [...course.happenings].sort((a, b) => a.tMin - b.tMin);
+  }
+
+  /** What happens up to tMin and has not been handed out yet, in order. */
+  take(tMin: number): readonly Happening[] {
+    let count = 0;
+    while ((this.due[count]?.tMin ?? Infinity) <= tMin + 1e-9) count++;
+    return count === 0 ? NOTHING : this.due.splice(0, count);
+  }
+
+  /** True where a course and not the plan moves this ingredient so. */
+  moves(itemId: string, does: "in" | "out"): boolean {
+    return this.course.happenings.some((h) => h.does === does && h.itemId === itemId);
+  }
+
+  isGap(what: Gap["what"], tMin: number): boolean {
+    return this.course.gaps.some((g) => g.what === what && tMin >= g.fromMin && tMin < g.toMin);
+  }
+
+  turnAt(tMin: number): HeatTurn | null {
+    return this.course.turns.findLast((t) => t.tMin <= tMin + 1e-9) ?? null;
+  }
+}
+
+const NOTHING: readonly Happening[] = [];

@@ -1,0 +1,26 @@
+import type { Instrument, Samples } from "@kettlos/core/instruments/messages";
+import type { Stream } from "./stream";
+
+/** A real instrument that sends its values here; whoever listens gets them passed on. */
+export class Bridge {
+  private readonly streams = new Set<Stream>();
+  lastMs: number;
+
+  constructor(
+    public instrument: Instrument,
+    nowMs: number,
+  ) {
+    this.lastMs = nowMs;
+  }
+
+  take(samples: Samples, nowMs: number): void {
+    this.lastMs = nowMs;
+    for (const stream of this.streams) stream.samples(samples);
+  }
+
+  listen(stream: Stream): void {
+    stream.hello([this.instrument]);
+    this.streams.add(stream);
+    stream.onClosed(() => this.streams.delete(stream));
+  }
+}

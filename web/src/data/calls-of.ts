@@ -1,0 +1,41 @@
+import type { LivePot } from "./pots-store";
+
+/** Something to call the cook for. Its key is the same each time it is worked out. */
+export interface PotCall {
+  readonly key: string;
+  readonly isDanger: boolean;
+  readonly title: string;
+  readonly text: string;
+  readonly dueMs: number;
+}
+
+/** Something is late by more than this when nobody was there to hear it, ms. */
+const LATE_MS = 90_000;
+/** What is not worth a call: the cook stands at the ring then. */
+const QUIET: ReadonlySet<string> = new Set(["light"]);
+
+/** What calls at nowMs on the pot's clock: what is due, and every danger. */
+export function callsOf(pot: LivePot, nowMs: number): readonly PotCall[] {
+  const { id, plan } = pot.batch;
+  const lateWords = (dueMs: number) =>
+    nowMs - dueMs > LATE_MS ? `, ${Math.round((nowMs - dueMs) / 60_000)} min late` : "";
+  const due = pot.actions
+    .filter((a) => a.atMs <= nowMs && !QUIET.has(a.kind))
+    .map((a) => ({
+      key: `${id}|${a.id}|${a.kind === "stir" || a.kind === "look" || a.kind === "skim" ? a.atMs : ""}`,
+      isDanger: false,
+      title: `${a.title}${lateWords(a.atMs)}`,
+      text: `${plan.name}. ${a.lookFor}`,
+      dueMs: a.atMs,
+    }));
+  const dangers = pot.cautions
+    .filter((c) => c.severity === "danger")
+    .map((c) => ({
+      key: `${id}|${c.id}`,
+      isDanger: true,
+      title: c.title,
+      text: `${plan.name}. ${c.text}`,
+      dueMs: c.sinceMs,
+    }));
+  return [...dangers, ...due];
+}

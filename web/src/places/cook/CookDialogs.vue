@@ -1,0 +1,72 @@
+<script setup lang="ts">
+import type { Trace } from "@kettlos/core/simulate/trace";
+import type { UnitSystem } from "@kettlos/core/units/show";
+import type { Vessel } from "@kettlos/core/vessel/vessel-schema";
+import { computed, ref, watch } from "vue";
+import type { Link } from "../../data/instruments-store";
+import type { LivePot } from "../../data/pots-store";
+import ForkCheck from "./ForkCheck.vue";
+import HeatSetter from "./HeatSetter.vue";
+import InstrumentsDialog from "./InstrumentsDialog.vue";
+import LevelReader from "./LevelReader.vue";
+import PauseDialog from "./PauseDialog.vue";
+import PourDialog from "./PourDialog.vue";
+import StillOnCounter from "./StillOnCounter.vue";
+import TasteDialog from "./TasteDialog.vue";
+import TemperatureReader from "./TemperatureReader.vue";
+import type { Opened, useCookActions } from "./use-cook-actions";
+
+/** What opens over the pot; one at a time. */
+const props = defineProps<{
+  pot: LivePot;
+  vessel: Vessel;
+  units: UnitSystem;
+  nowMs: number;
+  link: Link | null;
+  trace: Trace | null;
+  actions: ReturnType<typeof useCookActions>;
+}>();
+const { opened, waiting, leftBehind, write, putExtra, goOn } = props.actions;
+const shows = (name: Opened) =>
+  computed({
+    get: () => opened.value === name,
+    set: (isShown: boolean) => (opened.value = isShown ? name : null),
+  });
+const level = shows("level");
+const temperature = shows("temperature");
+const heat = shows("heat");
+const pour = shows("pour");
+const taste = shows("taste");
+const fork = shows("fork");
+const pause = shows("pause");
+const instruments = shows("instruments");
+const counter = ref(false);
+watch(waiting, (action) => (counter.value = action !== null));
+watch(counter, (isShown) => {
+  if (!isShown) waiting.value = null;
+});
+const DOES = { light: "Light it", offHeat: "Off the heat", strain: "Go on" } as const;
+const does = computed(() => {
+  const kind = waiting.value?.kind;
+  return kind === "light" || kind === "offHeat" || kind === "strain" ? DOES[kind] : "Go on";
+});
+</script>
+
+<template>
+  <LevelReader v-model="level" :vessel="vessel" :pot="pot" :units="units" @read="write" />
+  <TemperatureReader v-model="temperature" :pot="pot" :units="units" @write="write" />
+  <HeatSetter v-model="heat" :pot="pot" :units="units" @set="write" />
+  <PourDialog v-model="pour" :units="units" @write="write" />
+  <TasteDialog v-model="taste" :pot="pot" :trace="trace" @write="write" @extra="putExtra" />
+  <ForkCheck v-model="fork" :pot="pot" @write="write" />
+  <PauseDialog v-model="pause" :pot="pot" :now-ms="nowMs" @write="write" />
+  <InstrumentsDialog v-model="instruments" :pot="pot" :link="link" />
+  <StillOnCounter
+    v-model="counter"
+    :items="leftBehind"
+    :units="units"
+    :does="does"
+    @write="write"
+    @go-on="waiting !== null && goOn(waiting)"
+  />
+</template>

@@ -1,0 +1,85 @@
+<script setup lang="ts">
+import { ingredientOf, nameOf } from "@kettlos/core/simulate/item-facts";
+import type { PlanItem } from "@kettlos/core/simulate/plan-schema";
+import type { UnitSystem } from "@kettlos/core/units/show";
+import { ref } from "vue";
+import AmountField from "../../controls/AmountField.vue";
+import UnitField from "../../controls/UnitField.vue";
+import type { LivePot } from "../../data/pots-store";
+import type { NewEvent } from "../../data/repository";
+import SwapList from "../plan/SwapList.vue";
+
+/** Something on the counter, other than as planned: another amount, part of it, instead, not at all. */
+const props = defineProps<{ item: PlanItem; pot: LivePot; units: UnitSystem }>();
+const emit = defineEmits<{ write: [NewEvent] }>();
+const partKg = ref<number | null>(null);
+
+function split() {
+  if (partKg.value === null) return;
+  emit("write", {
+    kind: "split",
+    itemId: props.item.id,
+    intoId: crypto.randomUUID(),
+    massKg: partKg.value,
+  });
+}
+function swap(part: Partial<PlanItem>) {
+  const { ingredientId, massKg } = part;
+  if (ingredientId !== undefined && massKg !== undefined)
+    emit("write", { kind: "swapped", itemId: props.item.id, ingredientId, massKg });
+}
+</script>
+
+<template>
+  <div class="fields">
+    <AmountField
+      :label="`${nameOf(item)}: so much really goes in now`"
+      :ingredient="ingredientOf(item)"
+      :amount="{ massKg: item.massKg, ...(item.counted ? { counted: item.counted } : {}) }"
+      :units="units"
+      @change="$emit('write', { kind: 'added', itemId: item.id, massKg: $event.massKg })"
+    />
+    <div class="row">
+      <UnitField
+        v-model="partKg"
+        label="Keep part of it for later"
+        dimension="mass"
+        :units="units"
+        :min="0.001"
+        :max="item.massKg * 0.98"
+        @entered="split"
+      />
+      <button type="button" class="button" :disabled="partKg === null" @click="split">
+        Split it
+      </button>
+    </div>
+    <SwapList
+      :item="item"
+      :plan="pot.batch.plan"
+      :kitchen="pot.batch.kitchen"
+      :units="units"
+      @change="swap"
+    />
+    <button
+      type="button"
+      class="button"
+      @click="$emit('write', { kind: 'leftOut', itemId: item.id })"
+    >
+      Leave it out
+    </button>
+  </div>
+</template>
+
+<style scoped>
+.fields {
+  display: grid;
+  gap: 12px;
+}
+
+.row {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  align-items: end;
+}
+</style>

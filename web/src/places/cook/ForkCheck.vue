@@ -1,0 +1,77 @@
+<script setup lang="ts">
+import { CHECKS, type Check } from "@kettlos/core/batch/batch-schema";
+import { DONE_SIGNS } from "@kettlos/core/dish/meat-of";
+import { nameOf, targetOfItem } from "@kettlos/core/simulate/item-facts";
+import { computed, ref, watch } from "vue";
+import type { LivePot } from "../../data/pots-store";
+import type { NewEvent } from "../../data/repository";
+
+/** What the fork says of a piece; the forecast of tenderness learns from it. */
+const props = defineProps<{ pot: LivePot }>();
+const shown = defineModel<boolean>({ required: true });
+const emit = defineEmits<{ write: [NewEvent] }>();
+const WORDS: Record<Check, { label: string; hint: string }> = {
+  notYet: { label: "Not yet", hint: "It resists, springs back" },
+  nearly: { label: "Nearly", hint: "Goes in, holds on" },
+  tender: { label: "Tender", hint: "Slides in and out" },
+  tooSoft: { label: "Too soft", hint: "Falls apart" },
+};
+const judged = computed(() =>
+  props.pot.batch.plan.items.filter((i) => targetOfItem(i) !== null && i.when.at !== "nextDay"),
+);
+const itemId = ref("");
+watch(
+  shown,
+  () => (itemId.value = props.pot.forecast.tender?.itemId ?? judged.value[0]?.id ?? ""),
+  { immediate: true },
+);
+const sign = computed(() => {
+  const item = judged.value.find((i) => i.id === itemId.value);
+  const target = item === undefined ? null : targetOfItem(item);
+  return target === null ? "" : (DONE_SIGNS[target.id] ?? "");
+});
+
+function save(how: Check) {
+  emit("write", { kind: "checked", itemId: itemId.value, how });
+  shown.value = false;
+}
+</script>
+
+<template>
+  <ElDialog v-model="shown" title="What the fork says" width="min(520px, 94vw)">
+    <p v-if="judged.length === 0">Nothing in this pot is judged by a fork.</p>
+    <div v-else class="fields">
+      <label
+        >Which piece
+        <select v-model="itemId" class="written">
+          <option v-for="item in judged" :key="item.id" :value="item.id">{{ nameOf(item) }}</option>
+        </select></label
+      >
+      <p v-if="sign" class="quiet">Done: {{ sign }}</p>
+      <div class="answers">
+        <button v-for="how in CHECKS" :key="how" type="button" class="button" @click="save(how)">
+          <span
+            ><strong>{{ WORDS[how].label }}</strong
+            ><span class="small quiet">{{ WORDS[how].hint }}</span></span
+          >
+        </button>
+      </div>
+    </div>
+  </ElDialog>
+</template>
+
+<style scoped>
+.answers {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 8px;
+}
+
+.answers .button {
+  min-height: 64px;
+}
+
+.answers span span {
+  display: block;
+}
+</style>

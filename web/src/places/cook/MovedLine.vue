@@ -1,0 +1,49 @@
+<script setup lang="ts">
+import type { MovedBy } from "@kettlos/core/batch/live-end";
+import type { LiveForecast } from "@kettlos/core/batch/live-forecast";
+import { showDuration } from "@kettlos/core/units/show";
+import { format } from "date-fns";
+import { computed } from "vue";
+
+/** When it is ready, against when it was to be as it was lit, and what moved it. */
+const props = defineProps<{ forecast: LiveForecast; isOff: boolean }>();
+/** Less than this is as planned, min. */
+const AS_PLANNED_MIN = 3;
+const WORDS: Record<MovedBy, (min: number) => string> = {
+  cameUp: (min) => `it came up ${showDuration(Math.abs(min))} ${min > 0 ? "later" : "sooner"}`,
+  boiledLong: (min) =>
+    `it was turned down ${showDuration(Math.abs(min))} ${min > 0 ? "later" : "sooner"}`,
+  noHeat: (min) => `${showDuration(min)} to make up for being without heat`,
+  level: (min) =>
+    `it goes down ${showDuration(Math.abs(min))} ${min > 0 ? "slower" : "faster"} by its readings`,
+  tenderness: (min) => `the fork says ${showDuration(Math.abs(min))} ${min > 0 ? "more" : "less"}`,
+};
+const moved = computed(() => props.forecast.moved);
+const isMoved = computed(() => Math.abs(moved.value.laterMin) >= AS_PLANNED_MIN);
+const clock = (ms: number) => format(ms, "HH:mm");
+const why = computed(() => moved.value.because.map((b) => WORDS[b.what](b.min)).join(", "));
+</script>
+
+<template>
+  <p class="moved" role="status" :class="{ later: isMoved && moved.laterMin > 0 }">
+    <template v-if="isMoved">
+      {{ isOff ? "Off at" : "Ready at" }}
+      <b class="figure">{{ clock(forecast.endMs.expected) }}</b> instead of
+      {{ clock(moved.promisedMs) }}<template v-if="why !== ''">: {{ why }}</template
+      >.
+    </template>
+    <template v-else
+      >Ready at <b class="figure">{{ clock(forecast.endMs.expected) }}</b>, as planned.</template
+    >
+  </p>
+</template>
+
+<style scoped>
+.moved {
+  padding: 4px 0 8px;
+}
+
+.later b {
+  border-bottom: 3px solid var(--ember);
+}
+</style>

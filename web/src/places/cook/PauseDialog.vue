@@ -1,0 +1,72 @@
+<script setup lang="ts">
+import { ref, watch } from "vue";
+import type { Interruption } from "@kettlos/core/batch/batch-schema";
+import TickChoice from "../../controls/TickChoice.vue";
+import UnitField from "../../controls/UnitField.vue";
+import type { LivePot } from "../../data/pots-store";
+import type { NewEvent } from "../../data/repository";
+
+/** Without heat, or with the lid off: from now on, or for a while just past. */
+const props = defineProps<{ pot: LivePot; nowMs: number }>();
+const shown = defineModel<boolean>({ required: true });
+const emit = defineEmits<{ write: [NewEvent] }>();
+const WHY = [
+  { value: "paused", label: "heat off" },
+  { value: "powerCut", label: "power cut" },
+  { value: "lidOff", label: "lid off" },
+] as const;
+const why = ref<Interruption>("paused");
+const HOW = [
+  { value: "now", label: "from now on" },
+  { value: "past", label: "it is back" },
+] as const;
+const how = ref<"now" | "past">("now");
+const min = ref<number | null>(null);
+watch(shown, () => {
+  why.value = "paused";
+  how.value = "now";
+  min.value = null;
+});
+
+function save() {
+  if (how.value === "past" && min.value === null) return;
+  const untilMs = Math.round(props.nowMs);
+  const fromMs = how.value === "now" ? untilMs : Math.round(untilMs - (min.value ?? 0) * 60_000);
+  emit("write", {
+    kind: "interrupted",
+    why: why.value,
+    fromMs: Math.max(props.pot.cook.litMs ?? 0, fromMs),
+    untilMs: how.value === "now" ? null : untilMs,
+  });
+  shown.value = false;
+}
+</script>
+
+<template>
+  <ElDialog v-model="shown" title="Something came between" width="min(480px, 94vw)">
+    <form class="fields" @submit.prevent="save">
+      <TickChoice v-model="why" label="What" :options="WHY" />
+      <TickChoice v-model="how" label="Since when" :options="HOW" />
+      <UnitField
+        v-if="how === 'past'"
+        v-model="min"
+        label="It lasted"
+        units="metric"
+        dimension="time"
+        :min="1"
+        :max="1440"
+        @entered="save"
+      />
+      <p v-if="why === 'lidOff'" class="quiet small">
+        More steam leaves, and a slow cooker falls back by about 25 min of cooking each time.
+      </p>
+      <p v-else class="quiet small">
+        The pot cools meanwhile; what is lost is cooked again. Under 60 °C it may stay 2 h in all:
+        US guidance (USDA); your local food code rules.
+      </p>
+      <button type="submit" class="button primary">
+        {{ how === "now" ? "It is so now" : "Count it in" }}
+      </button>
+    </form>
+  </ElDialog>
+</template>

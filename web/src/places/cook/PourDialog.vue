@@ -1,0 +1,58 @@
+<script setup lang="ts">
+import type { UnitSystem } from "@kettlos/core/units/show";
+import { computed, ref, watch } from "vue";
+import TickChoice from "../../controls/TickChoice.vue";
+import UnitField from "../../controls/UnitField.vue";
+import type { NewEvent } from "../../data/repository";
+
+/** Liquid poured in while it cooks, or a portion ladled out and put back. */
+defineProps<{ units: UnitSystem }>();
+const shown = defineModel<boolean>({ required: true });
+const emit = defineEmits<{ write: [NewEvent] }>();
+const WAYS = [
+  { value: "toppedUp", label: "water in" },
+  { value: "ladledOut", label: "ladled out" },
+  { value: "pouredBack", label: "put back" },
+] as const;
+const way = ref<(typeof WAYS)[number]["value"]>("toppedUp");
+const ASK = {
+  toppedUp: "Water poured in, best boiling",
+  ladledOut: "Liquid taken out of the pot",
+  pouredBack: "Liquid put back, kept hot",
+} as const;
+const volumeL = ref<number | null>(null);
+watch(shown, () => {
+  volumeL.value = null;
+  way.value = "toppedUp";
+});
+const ask = computed(() => ASK[way.value]);
+
+function save() {
+  if (volumeL.value === null) return;
+  emit("write", { kind: way.value, volumeL: volumeL.value });
+  shown.value = false;
+}
+</script>
+
+<template>
+  <ElDialog v-model="shown" title="Top up, take out" width="min(420px, 94vw)">
+    <form class="fields" @submit.prevent="save">
+      <TickChoice v-model="way" label="In or out" :options="WAYS" />
+      <UnitField
+        :key="way"
+        v-model="volumeL"
+        :label="ask"
+        :units="units"
+        dimension="volume"
+        :min="0.02"
+        :max="100"
+        @entered="save"
+      />
+      <p v-if="way !== 'toppedUp'" class="quiet small">
+        A clean ladle each time. What was tasted or has cooled does not go back in unless it boils
+        again.
+      </p>
+      <button type="submit" class="button primary">It is done</button>
+    </form>
+  </ElDialog>
+</template>

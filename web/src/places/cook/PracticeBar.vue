@@ -1,0 +1,72 @@
+<script setup lang="ts">
+import { HiddenPot } from "@kettlos/core/instruments/hidden-pot";
+import { seeded } from "@kettlos/core/instruments/random";
+import { format } from "date-fns";
+import { computed } from "vue";
+import TickChoice from "../../controls/TickChoice.vue";
+import type { LivePot } from "../../data/pots-store";
+import { setSpeed, type NewEvent } from "../../data/repository";
+
+/** A practice pot's clock, how fast it runs, and a stick to dip into its true pot. */
+const props = defineProps<{ pot: LivePot; nowMs: number }>();
+const emit = defineEmits<{ write: [NewEvent] }>();
+/** A hand's dip, one standard deviation, m. */
+const DIP_SD_M = 0.002;
+const SPEEDS = ["0", "1", "10", "60", "300", "600"].map((value) => ({
+  value,
+  label: value === "0" ? "hold" : `${value}×`,
+}));
+const practice = computed(() => props.pot.batch.practice);
+const speed = computed({
+  get: () => String(practice.value?.speed ?? 1),
+  set: (value: string) => void setSpeed(props.pot.batch.id, Number(value)),
+});
+const isOn = computed(() => props.pot.cook.litMs !== null && props.pot.cook.offMs === null);
+
+function dip() {
+  const { stored, cook } = props.pot;
+  if (practice.value === undefined) return;
+  const hidden = new HiddenPot(stored.plan, stored.kitchen, practice.value.seed);
+  const truth = hidden.truthAt(hidden.traceAt(cook, props.nowMs), cook, props.nowMs);
+  const random = seeded((practice.value.seed + props.pot.events.length * 9973) % 2 ** 31);
+  const value = Math.max(0, truth.depthM + DIP_SD_M * random.normal());
+  emit("write", {
+    kind: "read",
+    reading: { form: "liquidDepth", value: Math.round(value * 1000) / 1000 },
+    source: "hand",
+  });
+}
+</script>
+
+<template>
+  <section class="practice" aria-label="Practice">
+    <strong>Practice</strong>
+    <span
+      >the pot's clock <b class="figure">{{ format(nowMs, "EEE HH:mm") }}</b></span
+    >
+    <TickChoice v-model="speed" label="Speed of the clock" :options="SPEEDS" />
+    <button type="button" class="button" :disabled="!isOn" @click="dip">Dip a stick</button>
+  </section>
+</template>
+
+<style scoped>
+.practice {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 16px;
+  align-items: center;
+  padding: 4px 24px;
+  border-bottom: 1px solid var(--hair);
+  background: repeating-linear-gradient(135deg, var(--rim-soft) 0 12px, transparent 12px 24px);
+}
+
+.practice strong {
+  color: var(--rim);
+}
+
+@media (width <= 700px) {
+  .practice {
+    padding-inline: 16px;
+  }
+}
+</style>

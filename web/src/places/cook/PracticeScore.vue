@@ -1,0 +1,92 @@
+<script setup lang="ts">
+import { HiddenPot } from "@kettlos/core/instruments/hidden-pot";
+import { scorePractice } from "@kettlos/core/instruments/practice-score";
+import { livePlan } from "@kettlos/core/batch/live-plan";
+import { computed } from "vue";
+import type { PotState } from "../../data/pots-store";
+
+/** How a practice pot was cooked: points against its plan, what was hidden in it, and why it went so. */
+const props = defineProps<{ pot: PotState }>();
+const score = computed(() => {
+  const { stored, cook } = props.pot;
+  const { practice, plan, kitchen } = stored;
+  if (practice === undefined) return null;
+  const hidden = new HiddenPot(plan, kitchen, practice.seed);
+  return scorePractice(livePlan(plan, cook), kitchen, cook, hidden);
+});
+</script>
+
+<template>
+  <section v-if="score !== null" class="score" aria-label="How it was cooked">
+    <h2>
+      Practice: <b class="figure points">{{ score.points }}</b> of 100
+    </h2>
+    <ul>
+      <li v-for="part in score.parts" :key="part.id">
+        <span
+          ><strong>{{ part.title }}</strong
+          ><span class="small">{{ part.why }}</span></span
+        >
+        <span class="bar" aria-hidden="true"
+          ><i :style="{ width: `${(100 * part.points) / part.of}%` }"
+        /></span>
+        <b class="figure">{{ part.points }} of {{ part.of }}</b>
+      </li>
+    </ul>
+    <p class="quiet small">
+      This pot had
+      {{ score.hidden.length === 0 ? "no surprises" : score.hidden.join(", ") }}. A practice pot
+      teaches the cook, not the kitchen.
+    </p>
+  </section>
+</template>
+
+<style scoped>
+.score {
+  display: grid;
+  gap: 8px;
+}
+
+.points {
+  font-size: 28px;
+}
+
+li {
+  display: grid;
+  grid-template-columns: 1fr 96px 72px;
+  gap: 12px;
+  align-items: center;
+  padding: 6px 0;
+  border-top: 1px solid var(--hair);
+}
+
+li span span {
+  display: block;
+}
+
+li b {
+  text-align: right;
+}
+
+.bar {
+  height: 10px;
+  border-bottom: 1px solid var(--tick);
+  background: repeating-linear-gradient(90deg, var(--tick) 0 1px, transparent 1px 19px);
+}
+
+.bar i {
+  display: block;
+  height: 7px;
+  background: var(--herb);
+}
+
+@media (width <= 700px) {
+  li {
+    grid-template-columns: 1fr 72px;
+  }
+
+  .bar {
+    display: none;
+  }
+}
+</style>

@@ -1,0 +1,86 @@
+<script setup lang="ts">
+import { nameOf } from "@kettlos/core/simulate/item-facts";
+import type { PlanItem } from "@kettlos/core/simulate/plan-schema";
+import { showMass, type UnitSystem } from "@kettlos/core/units/show";
+import { computed } from "vue";
+import type { NewEvent } from "../../data/repository";
+
+/** Nothing passes with something on the counter: each is put in or left out, by name. */
+const props = defineProps<{ items: readonly PlanItem[]; units: UnitSystem; does: string }>();
+const shown = defineModel<boolean>({ required: true });
+const emit = defineEmits<{ write: [NewEvent]; goOn: [] }>();
+const one = computed(() => (props.units === "us" ? "us" : "metric"));
+
+function all(isIn: boolean) {
+  for (const item of props.items)
+    emit(
+      "write",
+      isIn
+        ? { kind: "added", itemId: item.id, massKg: item.massKg }
+        : { kind: "leftOut", itemId: item.id },
+    );
+}
+</script>
+
+<template>
+  <ElDialog v-model="shown" title="Still on the counter" width="min(520px, 94vw)">
+    <div class="fields">
+      <ul>
+        <li v-for="item in items" :key="item.id">
+          <span
+            ><strong>{{ nameOf(item) }}</strong> {{ showMass(item.massKg, one) }}</span
+          >
+          <span class="row">
+            <button
+              type="button"
+              class="button"
+              @click="$emit('write', { kind: 'added', itemId: item.id, massKg: item.massKg })"
+            >
+              Put it in
+            </button>
+            <button
+              type="button"
+              class="button"
+              @click="$emit('write', { kind: 'leftOut', itemId: item.id })"
+            >
+              Leave it out
+            </button>
+          </span>
+        </li>
+        <li v-if="items.length === 0">Nothing is left on the counter.</li>
+      </ul>
+      <div class="row">
+        <template v-if="items.length > 1">
+          <button type="button" class="button" @click="all(true)">All of it in</button>
+          <button type="button" class="button" @click="all(false)">Leave all of it out</button>
+        </template>
+        <button
+          type="button"
+          class="button primary"
+          :disabled="items.length > 0"
+          @click="$emit('goOn')"
+        >
+          {{ does }}
+        </button>
+      </div>
+    </div>
+  </ElDialog>
+</template>
+
+<style scoped>
+li {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  align-items: center;
+  justify-content: space-between;
+  padding: 6px 0;
+  border-bottom: 1px solid var(--hair);
+}
+
+.row {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+}
+</style>

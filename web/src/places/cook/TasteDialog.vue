@@ -1,0 +1,163 @@
+<script setup lang="ts">
+import { TASTES, type Taste } from "@kettlos/core/batch/batch-schema";
+import { doseFor, type Dose } from "@kettlos/core/batch/tasting";
+import { ingredientById } from "@kettlos/core/ingredient/catalogue";
+import type { Trace } from "@kettlos/core/simulate/trace";
+import type { PlanItem } from "@kettlos/core/simulate/plan-schema";
+import { format } from "date-fns";
+import { computed, ref, watch } from "vue";
+import type { LivePot } from "../../data/pots-store";
+import type { NewEvent } from "../../data/repository";
+import { newItem } from "../plan/new-item";
+
+/** A tasting round: who, at which heat, what it wants; with the dose, to be put in by one tap. */
+const props = defineProps<{ pot: LivePot; trace: Trace | null }>();
+const shown = defineModel<boolean>({ required: true });
+const emit = defineEmits<{ write: [NewEvent]; extra: [PlanItem] }>();
+
+const LABELS: Record<Taste, string> = {
+  right: "right",
+  dull: "dull",
+  salty: "salty",
+  sweet: "sweet",
+  sharp: "sharp",
+  hot: "hot",
+};
+const tastes = ref<readonly Taste[]>([]);
+const who = ref("");
+const isAtEatingHeat = ref(true);
+const text = ref("");
+const put = ref<readonly Taste[]>([]);
+watch(shown, () => {
+  tastes.value = [];
+  put.value = [];
+  text.value = "";
+  isAtEatingHeat.value = true;
+  who.value = props.pot.cook.tastings.at(-1)?.who ?? "";
+});
+
+const round = computed(() => props.pot.cook.tastings.length + 1);
+const doses = computed<readonly Dose[]>(() => {
+  const { trace } = props;
+  return trace === null ? [] : tastes.value.map((t) => doseFor(t, props.pot.batch.plan, trace));
+});
+function toggle(taste: Taste) {
+  const has = tastes.value.includes(taste);
+  const others = tastes.value.filter((t) => t !== taste && t !== "right" && taste !== "right");
+  tastes.value = has ? tastes.value.filter((t) => t !== taste) : [...others, taste];
+}
+
+/** What is put in is a thing of its own in the pot: the salt is counted. */
+function putIn(dose: Dose) {
+  if (dose.add === null) return;
+  const ingredient = ingredientById(dose.add.ingredientId);
+  const item = newItem(ingredient, dose.add.massKg, props.pot.batch.plan.end);
+  put.value = [...put.value, dose.taste];
+  emit("extra", { ...item, when: { at: "after", min: 0 } });
+}
+
+function save() {
+  const note = text.value.trim();
+  if (tastes.value.length > 0)
+    emit("write", {
+      kind: "tasted",
+      who: who.value.trim(),
+      tastes: [...tastes.value],
+      isAtEatingHeat: isAtEatingHeat.value,
+      text: note,
+    });
+  else if (note !== "") emit("write", { kind: "noted", text: note });
+  else return;
+  shown.value = false;
+}
+</script>
+
+<template>
+  <ElDialog v-model="shown" :title="`Taste, note: round ${round}`" width="min(560px, 94vw)">
+    <form class="fields" @submit.prevent="save">
+      <div class="tastes" role="group" aria-label="It tastes">
+        <button
+          v-for="taste in TASTES"
+          :key="taste"
+          type="button"
+          class="button"
+          :class="{ primary: tastes.includes(taste) }"
+          :aria-pressed="tastes.includes(taste)"
+          @click="toggle(taste)"
+        >
+          {{ LABELS[taste] }}
+        </button>
+      </div>
+      <ul v-if="doses.length > 0" class="doses">
+        <li v-for="dose in doses" :key="dose.taste">
+          <span>{{ dose.text }}</span>
+          <button
+            v-if="dose.add !== null"
+            type="button"
+            class="button"
+            :disabled="put.includes(dose.taste)"
+            @click="putIn(dose)"
+          >
+            {{ put.includes(dose.taste) ? "It is in" : "Put it in" }}
+          </button>
+        </li>
+      </ul>
+      <div class="row">
+        <label class="check">
+          <input v-model="isAtEatingHeat" type="checkbox" />
+          Cooled on the spoon to eating heat
+        </label>
+        <label>Who tastes <ElInput v-model="who" maxlength="40" placeholder="cook" /></label>
+      </div>
+      <p v-if="!isAtEatingHeat" class="quiet small">
+        Boiling hot, salt hides: blow on the spoon and taste again before you add any.
+      </p>
+      <label
+        >What you taste or see
+        <ElInput
+          v-model="text"
+          type="textarea"
+          :rows="2"
+          maxlength="2000"
+          placeholder="Clean, still thin. No salt yet, as planned."
+      /></label>
+      <ul v-if="pot.cook.tastings.length > 0" class="rounds small quiet">
+        <li v-for="(tasting, i) in pot.cook.tastings" :key="tasting.eventId">
+          Round {{ i + 1 }}, {{ format(tasting.atMs, "HH:mm")
+          }}<template v-if="tasting.who">, {{ tasting.who }}</template
+          >: {{ tasting.tastes.join(", ") }}. {{ tasting.text }}
+        </li>
+      </ul>
+      <button type="submit" class="button primary">Keep this note</button>
+    </form>
+  </ElDialog>
+</template>
+
+<style scoped>
+.tastes {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+}
+
+.doses {
+  display: grid;
+  gap: 8px;
+}
+
+.doses li {
+  display: grid;
+  grid-template-columns: 1fr max-content;
+  gap: 12px;
+  align-items: center;
+  padding: 6px 0;
+  border-top: 1px solid var(--hair);
+}
+
+.row {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 24px;
+  align-items: end;
+}
+</style>

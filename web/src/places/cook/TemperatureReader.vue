@@ -1,0 +1,60 @@
+<script setup lang="ts">
+import { coreRuleOf } from "@kettlos/core/doneness/targets-of";
+import { showTemperature, type UnitSystem } from "@kettlos/core/units/show";
+import { computed, ref, watch } from "vue";
+import QuantityField from "../../controls/QuantityField.vue";
+import TickChoice from "../../controls/TickChoice.vue";
+import type { LivePot } from "../../data/pots-store";
+import type { NewEvent } from "../../data/repository";
+
+/** A thermometer read by hand: in the liquid, or in the middle of the thickest piece. */
+const props = defineProps<{ pot: LivePot; units: UnitSystem }>();
+const shown = defineModel<boolean>({ required: true });
+const emit = defineEmits<{ write: [NewEvent] }>();
+const WHERE = [
+  { value: "liquid", label: "in the liquid" },
+  { value: "piece", label: "in a piece" },
+] as const;
+const where = ref<"liquid" | "piece">("liquid");
+const tempC = ref<number | null>(null);
+watch(shown, () => (tempC.value = null));
+const one = computed(() => (props.units === "us" ? "us" : "metric"));
+const wanted = computed(() => {
+  const rules = props.pot.batch.plan.items.flatMap((i) => coreRuleOf(i.ingredientId) ?? []);
+  return rules.sort((a, b) => b.coreC - a.coreC)[0] ?? null;
+});
+
+function save() {
+  if (tempC.value === null) return;
+  emit("write", { kind: "temperature", where: where.value, tempC: tempC.value, source: "hand" });
+  shown.value = false;
+}
+</script>
+
+<template>
+  <ElDialog v-model="shown" title="Read the thermometer" width="min(460px, 94vw)">
+    <form class="fields" @submit.prevent="save">
+      <TickChoice v-model="where" label="Where" :options="WHERE" />
+      <QuantityField
+        v-model="tempC"
+        :label="
+          where === 'liquid' ? 'In the liquid, stirred' : 'In the middle of the thickest piece'
+        "
+        dimension="temperature"
+        :bare-unit="one === 'us' ? '°F' : '°C'"
+        :show="(v) => showTemperature(v, one)"
+        :min="-10"
+        :max="140"
+        @entered="save"
+      />
+      <p v-if="where === 'liquid'" class="quiet small">
+        The model has it at about {{ showTemperature(pot.forecast.nowC, units) }}.
+      </p>
+      <p v-else-if="wanted !== null" class="quiet small">
+        {{ showTemperature(wanted.coreC, units) }} or more for {{ wanted.what }}.
+        {{ wanted.whose }}.
+      </p>
+      <button type="submit" class="button primary">Keep this reading</button>
+    </form>
+  </ElDialog>
+</template>
