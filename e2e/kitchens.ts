@@ -1,8 +1,8 @@
 import { expect, type Page } from "@playwright/test";
 
 /** First visit: opens the made-up sample kitchen. */
-export async function openSample(page: Page): Promise<void> {
-  await page.goto("/");
+export async function openSample(page: Page, url = "/"): Promise<void> {
+  await page.goto(url);
   await page.getByRole("button", { name: "Open the sample kitchen" }).click();
   await expect(page.getByRole("heading", { name: "Bramholt Hut" })).toBeVisible();
 }

@@ -107,6 +107,8 @@ test("a kind from its defaults: work, ways, eaters, a swap, and onto the fire to
   await page.clock.fastForward("03:30:00");
   await expect(page.getByRole("heading", { level: 1, name: "Take it off the heat" })).toBeVisible();
   await page.keyboard.press("Space");
+  await expect(page.getByRole("heading", { level: 1, name: "Parsley in" })).toBeVisible();
+  await page.keyboard.press("Space");
   await expect(page.getByRole("heading", { name: "Serve it" })).toBeVisible();
   await page.keyboard.press("Space");
   await page.getByLabel("2 bay leaves out").check();

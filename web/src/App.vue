@@ -46,7 +46,7 @@ watch(
 <template>
   <div class="frame">
     <a class="skip" href="#main">Skip to the work</a>
-    <p class="visually-hidden" role="alert">{{ spoken }}</p>
+    <p class="visually-hidden" aria-live="assertive">{{ spoken }}</p>
     <TopRail @shortcuts="showsShortcuts = true" />
     <ErrorSurface />
     <main id="main" tabindex="-1">

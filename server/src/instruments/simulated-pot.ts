@@ -79,8 +79,9 @@ export class SimulatedPot {
 
   private tick(): void {
     const atMs = Math.round(potNowMs(this.batch, Date.now()));
-    const dtS = this.lastMs === null ? 1 : (atMs - this.lastMs) / 1000;
-    if (dtS <= 0) return;
+    // On hold no time passes, and a clock set slower may stand before what was sent last: the instruments
+    // go on saying what they see.
+    const dtS = this.lastMs === null ? 1 : Math.max(0, atMs - this.lastMs) / 1000;
     this.lastMs = atMs;
     if (this.made === null || atMs - this.made.atMs > TRACE_GOOD_MS)
       this.made = { trace: this.hidden.traceAt(this.cook, atMs), atMs };

@@ -1,0 +1,96 @@
+import { describe, expect, test } from "vitest";
+import { happened } from "../../test/events";
+import { testBraise, testKitchen, testPlan } from "../../test/kitchen";
+import { saltOf } from "../dish/salt-of";
+import { simulate } from "../simulate/simulate";
+import { coldWaterKg, waterL } from "../simulate/water-ways";
+import type { Plan } from "../simulate/plan-schema";
+import { atSpeed, potNowMs } from "./pot-clock";
+import { BatchSchema } from "./batch-schema";
+import { fold, lastUndoable } from "./fold";
+import { doseFor } from "./tasting";
+
+const kitchen = testKitchen();
+const traceOf = (plan: Plan) =>
+  simulate(plan, kitchen, { waterKg: coldWaterKg(waterL(plan, kitchen), kitchen) });
+const salted = (g: number) =>
+  testBraise({
+    end: "served",
+    items: [
+      ...testBraise().items,
+      ...(g > 0
+        ? [{ id: "s", ingredientId: "tableSalt", massKg: g / 1000, when: { at: "start" as const } }]
+        : []),
+    ],
+  });
+
+describe("what a taste asks for", () => {
+  test("dull: salt in a small step, never past what it still bears", () => {
+    const plan = salted(0);
+    const dose = doseFor("dull", plan, traceOf(plan));
+    const { addG, amount } = saltOf(plan, traceOf(plan));
+    expect(dose.add?.ingredientId).toBe("tableSalt");
+    const g = (dose.add?.massKg ?? 0) * 1000;
+    expect(g).toBeLessThanOrEqual(addG + 1e-9);
+    expect(g).toBeCloseTo(Math.min(addG, 1.5 * amount), 6);
+    // Nearly there: only what is missing.
+    const nearly = salted(addG - 1);
+    expect((doseFor("dull", nearly, traceOf(nearly)).add?.massKg ?? 0) * 1000).toBeCloseTo(1, 0);
+  });
+
+  test("dull though salt is there already: acid first, no more salt", () => {
+    const plan = salted(40);
+    const dose = doseFor("dull", plan, traceOf(plan));
+    expect(dose.add).toBeNull();
+    expect(dose.text).toMatch(/acid/);
+  });
+
+  test("too salty: so much unsalted liquid as brings it down; the rest in small steps", () => {
+    const plan = salted(60);
+    const trace = traceOf(plan);
+    expect(doseFor("salty", plan, trace).text).toContain(
+      `${saltOf(plan, trace).diluteL.toFixed(1)} L`,
+    );
+    expect(doseFor("sweet", plan, trace).add?.ingredientId).toBe("vinegar");
+    expect(doseFor("sharp", plan, trace).add?.ingredientId).toBe("sugar");
+    expect(doseFor("hot", plan, trace).add).toBeNull();
+    expect(doseFor("right", plan, trace).add).toBeNull();
+  });
+});
+
+describe("the log", () => {
+  test("a tasting, a fork, a portion out and back are in it; readings from instruments are not undone", () => {
+    const events = happened(
+      { kind: "lit", atMs: 1 },
+      { kind: "tasted", who: "cook", tastes: ["dull"], isAtEatingHeat: true, text: "", atMs: 2 },
+      { kind: "ladledOut", volumeL: 0.5, atMs: 3 },
+      { kind: "pouredBack", volumeL: 0.5, atMs: 4 },
+      { kind: "temperature", where: "liquid", tempC: 80, source: "instrument", atMs: 5 },
+    );
+    const cook = fold(events);
+    expect(cook.tastings[0]).toMatchObject({ who: "cook", tastes: ["dull"] });
+    expect(cook.pours.map((p) => p.volumeL)).toEqual([-0.5, 0.5]);
+    expect(lastUndoable(events)?.kind).toBe("pouredBack");
+  });
+});
+
+describe("a practice pot's clock", () => {
+  const batch = BatchSchema.parse({
+    schemaVersion: 3,
+    id: "b",
+    createdMs: 0,
+    plan: testPlan(),
+    kitchen,
+    practice: { seed: 1, speed: 60, realMs: 1000, potMs: 5000 },
+  });
+  test("runs at its speed, does not jump when the speed changes, and stands still on hold", () => {
+    expect(potNowMs(batch, 2000)).toBe(65_000);
+    const held = atSpeed(batch, 0, 2000);
+    expect(potNowMs(held, 2000)).toBe(65_000);
+    expect(potNowMs(held, 9_999_999)).toBe(65_000);
+    expect(potNowMs(atSpeed(held, 600, 3000), 4000)).toBe(665_000);
+    expect(potNowMs({}, 4321)).toBe(4321);
+    const { practice: _practice, ...earnest } = batch;
+    expect(atSpeed(earnest, 600, 0)).toBe(earnest);
+  });
+});
