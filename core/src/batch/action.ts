@@ -20,6 +20,8 @@ export interface Action {
   readonly atMs: number;
   readonly title: string;
   readonly lookFor: string;
+  /** What a cook says once it is done, where the kind alone does not say it. */
+  readonly done?: string;
   /** What goes in or comes out, or is tried with a fork. */
   readonly itemIds?: readonly string[];
 }

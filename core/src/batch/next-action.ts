@@ -165,23 +165,26 @@ function warmingActions(
 }
 
 /** What starts the cook's clock on each heat, and how to know. */
-function clockStarts(heat: Heat): { title: string; lookFor: string } {
+function clockStarts(heat: Heat): { title: string; lookFor: string; done: string } {
   switch (heat.method) {
     case "hob":
-      return { title: "It simmers", lookFor: SIMMER_LOOK[heat.vigour] };
+      return { title: "It simmers", lookFor: SIMMER_LOOK[heat.vigour], done: "It simmers now" };
     case "oven":
       return {
         title: "Into the oven",
+        done: "It is in the oven",
         lookFor: `Oven at ${Math.round(heat.ovenC)} °C; ${heat.start === "hot" ? "the pot simmers on the ring first" : "straight from cold"}.`,
       };
     case "slowCooker":
       return {
         title: "It is switched on",
+        done: "It is on now",
         lookFor: `${heat.highFirstMin > 0 && heat.setting === "low" ? `HIGH for ${Math.round(heat.highFirstMin)} min, then LOW` : heat.setting.toUpperCase()}; lid on, and leave it on.`,
       };
     case "pressure":
       return {
         title: "It is at pressure",
+        done: "It is at pressure now",
         lookFor: "The indicator stands; turn down until it only just stays there.",
       };
   }

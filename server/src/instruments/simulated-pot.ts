@@ -7,7 +7,7 @@ import { Sensors } from "@kettlos/core/instruments/sensors";
 import type { Trace } from "@kettlos/core/simulate/trace";
 import type { Stream } from "./stream";
 
-export const SIMULATED: Instrument = {
+const SIMULATED: Instrument = {
   id: "simulated",
   name: "Simulated thermometer, scale and float",
   channels: [...CHANNELS],

@@ -21,7 +21,7 @@ interface Listener {
 }
 
 /** What a kept value is as an event. */
-export function eventOf({ channel, atMs, value }: Kept): NewEvent {
+function eventOf({ channel, atMs, value }: Kept): NewEvent {
   const source = "instrument" as const;
   switch (channel) {
     case "liquidC":

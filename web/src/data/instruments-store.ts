@@ -6,7 +6,7 @@ import { z } from "zod";
 import { db } from "./db";
 import { InstrumentConnection, type Source } from "./instrument-connection";
 import { usePotsStore } from "./pots-store";
-import { appendEvent, type NewEvent } from "./repository";
+import { appendEvents, type NewEvent } from "./repository";
 import { useLive } from "./use-live";
 
 const PREFIX = "link:";
@@ -77,7 +77,7 @@ export const useInstrumentsStore = defineStore("instruments", () => {
   async function keep(batchId: string, events: readonly NewEvent[]): Promise<void> {
     const cook = pots.byId.get(batchId)?.cook;
     if (cook === undefined || cook.litMs === null || cook.offMs !== null) return;
-    for (const event of events) await appendEvent(batchId, event);
+    await appendEvents(batchId, events);
   }
 
   function linkOf(batchId: string): Link | null {

@@ -3,7 +3,7 @@ import { db } from "./db";
 import { useLive } from "./use-live";
 
 /** What a cook is asked once, and may change in Kitchen. */
-export const PREFERENCES = ["sound", "notify", "wakeLock"] as const;
+const PREFERENCES = ["sound", "notify", "wakeLock"] as const;
 export type Preference = (typeof PREFERENCES)[number];
 
 /** Answers kept in this browser; null where nobody has asked yet. */

@@ -73,10 +73,13 @@ const link = computed(() => (pot.value === null ? null : instruments.linkOf(pot.
 const vessel = computed(() =>
   pot.value === null ? null : vesselOf(pot.value.batch.plan, pot.value.batch.kitchen),
 );
+// A reading changes neither: what the plan says is worked out again only when the plan is another one.
+const plan = computed(() => pot.value?.batch.plan ?? null);
+const kitchen = computed(() => pot.value?.batch.kitchen ?? null);
 const answers = computed(() => {
-  if (pot.value === null) return null;
-  const { plan, kitchen } = pot.value.batch;
-  const outcome = outcomeOf(() => answersFor(plan, kitchen, clockHour));
+  const [thePlan, theKitchen] = [plan.value, kitchen.value];
+  if (thePlan === null || theKitchen === null) return null;
+  const outcome = outcomeOf(() => answersFor(thePlan, theKitchen, clockHour));
   return outcome.ok && outcome.value.ok ? outcome.value.value : null;
 });
 const cautions = computed(
@@ -263,14 +266,19 @@ useShortcuts(() =>
 
 .right {
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: 8px;
   align-content: start;
 }
 
 /* With a warning above it the clock gives way, so that the keys stay in sight. */
 .middle:has(> .cautions) :deep(.count),
+.others ~ .cook :deep(.count) {
+  font-size: clamp(72px, 9.5vw, 120px);
+}
+
 .practised :deep(.count) {
-  font-size: clamp(72px, 9.5vw, 124px);
+  font-size: clamp(72px, 7vw, 92px);
 }
 
 @media (width <= 1100px) {

@@ -28,18 +28,22 @@ const props = defineProps<{
   latest: number | null;
 }>();
 
-const HEIGHT = 288;
+const MOST_HEIGHT = 288;
+const ROOM = { left: 52, right: 52, top: 46, bottom: 28 } as const;
 const root = useTemplateRef<HTMLElement>("root");
 const { width: measured } = useElementSize(root);
 const width = computed(() => Math.max(260, measured.value));
+/** A shallow pot takes no more room than it needs. */
+const height = computed(() => {
+  const { topM, heightM } = props.vessel;
+  const scale = (width.value - ROOM.left - ROOM.right) / topM[0];
+  return Math.min(MOST_HEIGHT, heightM * scale + ROOM.top + ROOM.bottom);
+});
 const frame = computed(() =>
   potFrame(props.vessel, {
     width: width.value,
-    height: HEIGHT,
-    left: 52,
-    right: 52,
-    top: 46,
-    bottom: 28,
+    height: height.value,
+    ...ROOM,
   }),
 );
 const one = computed(() => (props.units === "us" ? "us" : "metric"));
@@ -93,7 +97,7 @@ const sentence = (words: string) => `${words.charAt(0).toUpperCase()}${words.sli
   <div ref="root">
     <svg
       :width="width"
-      :height="HEIGHT"
+      :height="height"
       role="img"
       :aria-label="`${vessel.name}: ${showVolume(forecast.nowL.expected, units)} now`"
     >
@@ -129,7 +133,7 @@ const sentence = (words: string) => `${words.charAt(0).toUpperCase()}${words.sli
         </dd>
       </div>
       <div v-if="tender !== null && isLit && pot.cook.offMs === null">
-        <dt>{{ sentence(tender.target.name) }}</dt>
+        <dt>{{ sentence(tender.target.name) }}, at its best</dt>
         <dd>
           {{ clock(tender.atMs.expected) }} ({{ clock(tender.atMs.low) }} to
           {{ clock(tender.atMs.high) }}),

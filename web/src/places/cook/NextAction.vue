@@ -32,7 +32,7 @@ const DONE: Record<ActionKind, string> = {
 const doneWords = computed(() =>
   props.action.kind === "strain" && props.end === "served"
     ? "To the table"
-    : DONE[props.action.kind],
+    : (props.action.done ?? DONE[props.action.kind]),
 );
 const left = computed(() => countdown(props.action.atMs - props.nowMs));
 /** So much overdue it calls louder. */
@@ -86,7 +86,7 @@ h1 {
 }
 
 .count {
-  font-size: clamp(96px, 14.5vw, 190px);
+  font-size: clamp(96px, 12vw, 152px);
   font-stretch: 80%;
   font-weight: 750;
   line-height: 0.95;
@@ -113,8 +113,10 @@ h1 {
 .later {
   display: flex;
   flex-wrap: wrap;
-  gap: 8px 0;
-  margin-top: 14px;
+  gap: 12px 0;
+  max-height: 72px;
+  margin-top: 12px;
+  overflow: hidden;
 }
 
 .later li {

@@ -10,6 +10,7 @@ import { useKitchenStore } from "../../data/kitchen-store";
 import { useLook } from "../../data/look";
 import SmallPot from "../../drawings/SmallPot.vue";
 import BackupPanel from "./BackupPanel.vue";
+import CallingPanel from "./CallingPanel.vue";
 import PotEditor from "./PotEditor.vue";
 import OvenList from "./OvenList.vue";
 import RingList from "./RingList.vue";
@@ -167,6 +168,7 @@ const uses = (id: string) => store.plans.filter((p) => p.vesselId === id).map((p
       <h2>Look</h2>
       <TickChoice v-model="look" label="Look" :options="LOOKS" />
     </section>
+    <section><CallingPanel /></section>
     <section><BackupPanel /></section>
   </div>
 </template>

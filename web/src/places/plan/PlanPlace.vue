@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import type { Practice } from "@kettlos/core/batch/batch-schema";
 import { vesselOf } from "@kettlos/core/simulate/references";
 import { outcomeOf } from "@kettlos/core/units/problem";
 import { showDuration } from "@kettlos/core/units/show";
@@ -81,22 +82,24 @@ async function remove() {
   await removePlan(gone.id);
   await router.replace("/plan");
 }
-async function putOn() {
-  if (plan.value === null || kitchen.value === null || !canStart.value) return;
-  await planStore.flush();
-  const batch = await beginBatch(plan.value, kitchen.value);
-  if (plan.value.readyAt !== null) planStore.change({ readyAt: null });
-  await planStore.flush();
-  await router.push(`/cook/${batch.id}`);
+/** A second tap while the first is still at work puts on no second pot. */
+let isPuttingOn = false;
+async function putOn(practice?: Practice) {
+  if (plan.value === null || kitchen.value === null || !canStart.value || isPuttingOn) return;
+  isPuttingOn = true;
+  try {
+    await planStore.flush();
+    const batch = await beginBatch(plan.value, kitchen.value, practice);
+    if (practice === undefined && plan.value.readyAt !== null) planStore.change({ readyAt: null });
+    await planStore.flush();
+    await router.push(`/cook/${batch.id}`);
+  } finally {
+    isPuttingOn = false;
+  }
 }
 
 /** The same plan on a made-up pot whose clock runs fast: a lesson, and no harm done. */
-async function practise() {
-  if (plan.value === null || kitchen.value === null || !canStart.value) return;
-  await planStore.flush();
-  const batch = await beginBatch(plan.value, kitchen.value, newPractice(Date.now()));
-  await router.push(`/cook/${batch.id}`);
-}
+const practise = () => putOn(newPractice(Date.now()));
 
 /** What is too much for the pot can be cooked in another, or in several. */
 const TOO_MUCH: ReadonlySet<string> = new Set(["aboveRim", "heapAboveRim"]);
@@ -317,7 +320,7 @@ useShortcuts(() => [
         :units="units"
         :can-start="canStart"
         @change="planStore.change($event)"
-        @put-on="putOn"
+        @put-on="putOn()"
         @practise="practise"
       />
     </div>

@@ -1,0 +1,230 @@
+import type { CookEvent } from "@kettlos/core/batch/batch-schema";
+import { HiddenPot } from "@kettlos/core/instruments/hidden-pot";
+import { mount, type VueWrapper } from "@vue/test-utils";
+import ElementPlus from "element-plus";
+import { createPinia, setActivePinia } from "pinia";
+import { beforeEach, describe, expect, test } from "vitest";
+import { NOW, potOf, sample } from "../../../test/pot";
+import { callsOf } from "../../data/calls-of";
+import { readingsCsv, readReadingsCsv } from "../../data/readings-csv";
+import { grown } from "../../data/use-event-log";
+import CounterList from "./CounterList.vue";
+import ForkCheck from "./ForkCheck.vue";
+import InstrumentStrip from "./InstrumentStrip.vue";
+import MovedLine from "./MovedLine.vue";
+import PauseDialog from "./PauseDialog.vue";
+import PracticeScore from "./PracticeScore.vue";
+import StillOnCounter from "./StillOnCounter.vue";
+import TasteDialog from "./TasteDialog.vue";
+
+const global = { plugins: [ElementPlus], stubs: { teleport: true } };
+const MIN = 60_000;
+const event = (part: object, n = 1): CookEvent =>
+  ({ id: `x${n}`, batchId: "on-fire", schemaVersion: 3, atMs: NOW, ...part }) as CookEvent;
+type Found = Pick<VueWrapper, "findAll" | "find">;
+const button = (wrapper: Found, text: string) => {
+  const found = wrapper.findAll("button").find((b) => b.text().startsWith(text));
+  if (found === undefined) throw new Error(`no button ${text}`);
+  return found;
+};
+beforeEach(() => setActivePinia(createPinia()));
+
+describe("the counter", () => {
+  const at = (nowMs: number) =>
+    mount(CounterList, { global, props: { pot: potOf("on-fire"), units: "metric", nowMs } });
+
+  test("calls by degrees for what is due, in words and not by colour alone", () => {
+    const due = potOf("on-fire").actions.find((a) => a.kind === "add")!.atMs;
+    const first = (wrapper: Found) => wrapper.find("li");
+    expect(first(at(due - 60 * MIN)).classes()).toContain("ahead");
+    expect(first(at(due - 5 * MIN)).text()).toContain("soon");
+    expect(first(at(due + MIN)).text()).toContain("now");
+    expect(first(at(due + 7 * MIN)).text()).toContain("late");
+    const forgotten = first(at(due + 20 * MIN));
+    expect(forgotten.classes()).toContain("forgotten");
+    expect(forgotten.text()).toContain("forgotten");
+  });
+
+  test("what is in the pot comes out and goes back by a tap", async () => {
+    const wrapper = at(NOW);
+    await wrapper.get("button[aria-label='Lift out Pork trotters']").trigger("click");
+    const [written] = wrapper.emitted("write")?.[0] as [{ kind: string; what: string }];
+    expect(written.kind).toBe("did");
+    expect(written.what).toMatch(/^out:/);
+    const out = potOf("on-fire", [event({ kind: "did", what: written.what })]);
+    await wrapper.setProps({ pot: out });
+    expect(wrapper.text()).toContain("lifted out");
+    expect(wrapper.find("button[aria-label='Put back Pork trotters']").exists()).toBe(true);
+  });
+});
+
+describe("nothing passes with something on the counter", () => {
+  test("each is put in or left out, and only then it goes on", async () => {
+    const items = potOf("on-fire").batch.plan.items.slice(1, 3);
+    const wrapper = mount(StillOnCounter, {
+      global,
+      props: { items, units: "metric", does: "Off the heat", modelValue: false },
+    });
+    await wrapper.setProps({ modelValue: true });
+    expect(button(wrapper, "Off the heat").attributes("disabled")).toBeDefined();
+    await button(wrapper, "Leave all of it out").trigger("click");
+    expect(wrapper.emitted("write")).toEqual(items.map((i) => [{ kind: "leftOut", itemId: i.id }]));
+    await wrapper.setProps({ items: [] });
+    await button(wrapper, "Off the heat").trigger("click");
+    expect(wrapper.emitted("goOn")).toHaveLength(1);
+  });
+});
+
+describe("what is said of the pot", () => {
+  test("a taste gives its dose, put in as an ingredient of its own; the round is kept", async () => {
+    const pot = potOf("on-fire");
+    const wrapper = mount(TasteDialog, {
+      global,
+      props: { pot, trace: pot.forecast.planned, modelValue: false },
+    });
+    await wrapper.setProps({ modelValue: true });
+    await button(wrapper, "dull").trigger("click");
+    expect(wrapper.text()).toMatch(/Salt, \d+ g/);
+    await button(wrapper, "Put it in").trigger("click");
+    expect(wrapper.emitted("extra")?.[0]?.[0]).toMatchObject({ ingredientId: "tableSalt" });
+    expect(button(wrapper, "It is in").attributes("disabled")).toBeDefined();
+    await wrapper.get("form").trigger("submit");
+    expect(wrapper.emitted("write")?.[0]?.[0]).toMatchObject({
+      kind: "tasted",
+      tastes: ["dull"],
+      isAtEatingHeat: true,
+    });
+    // "Right" stands alone.
+    await wrapper.setProps({ modelValue: true });
+    await button(wrapper, "dull").trigger("click");
+    await button(wrapper, "right").trigger("click");
+    expect(button(wrapper, "right").attributes("aria-pressed")).toBe("true");
+  });
+
+  test("a fork says one of four things of a piece that is judged by its bite", async () => {
+    const pot = potOf("dish-02");
+    const wrapper = mount(ForkCheck, { global, props: { pot, modelValue: false } });
+    await wrapper.setProps({ modelValue: true });
+    await button(wrapper, "Nearly").trigger("click");
+    expect(wrapper.emitted("write")?.[0]?.[0]).toMatchObject({ kind: "checked", how: "nearly" });
+  });
+
+  test("twenty minutes with the lid off, just past, are counted back from now", async () => {
+    const wrapper = mount(PauseDialog, {
+      global,
+      props: { pot: potOf("on-fire"), nowMs: NOW, modelValue: false },
+    });
+    await wrapper.setProps({ modelValue: true });
+    await wrapper.get("input[value='lidOff']").setValue(true);
+    await wrapper.get("input[value='past']").setValue(true);
+    const field = wrapper.get("input:not([type=radio])");
+    await field.setValue("20 min");
+    await field.trigger("change");
+    await wrapper.get("form").trigger("submit");
+    expect(wrapper.emitted("write")?.[0]?.[0]).toEqual({
+      kind: "interrupted",
+      why: "lidOff",
+      fromMs: NOW - 20 * MIN,
+      untilMs: NOW,
+    });
+  });
+
+  test("what moved is said with its reason; as planned is said too", async () => {
+    const { forecast } = potOf("on-fire");
+    const moved = (laterMin: number, because: typeof forecast.moved.because) => ({
+      ...forecast,
+      moved: { promisedMs: forecast.endMs.expected - laterMin * MIN, laterMin, because },
+    });
+    const wrapper = mount(MovedLine, { props: { forecast: moved(0, []), isOff: false } });
+    expect(wrapper.text()).toContain("as planned");
+    await wrapper.setProps({ forecast: moved(30, [{ what: "cameUp", min: 30 }]) });
+    expect(wrapper.text()).toMatch(/instead of \d\d:\d\d: it came up 30 min later\./);
+  });
+});
+
+describe("instruments", () => {
+  test("their state stands in words with what they say; lost means by hand", async () => {
+    const latest = { atMs: NOW, values: { liquidC: 92.4, potKg: 8.1 } };
+    const wrapper = mount(InstrumentStrip, {
+      props: { link: { source: "simulated", state: "connected", latest }, units: "metric" },
+    });
+    expect(wrapper.text()).toContain("connected");
+    expect(wrapper.text()).toContain("92.4 °C");
+    expect(wrapper.text()).not.toContain("level");
+    await wrapper.setProps({ link: { source: "simulated", state: "lost", latest } });
+    expect(wrapper.text()).toContain("lost: read by hand");
+    await wrapper.setProps({ link: null });
+    expect(wrapper.text()).toContain("read by hand");
+  });
+
+  test("readings go out as CSV and come back; a file of something else is refused with the columns", () => {
+    const { cook } = potOf("on-fire");
+    const csv = readingsCsv(cook.events);
+    expect(csv.split("\n")[0]).toContain("time,liquid_c");
+    const back = readReadingsCsv(csv, cook.litMs ?? 0);
+    expect(back.ok && back.readings.length).toBe(cook.readings.length);
+    const other = readReadingsCsv("a,b\n1,2", 0);
+    expect(other.ok ? "" : other.problems[0]).toContain("depth_cm");
+    const bad = readReadingsCsv("time,liquid_c\nnoon,90\n12:00,hot", cook.litMs ?? 0);
+    expect(bad.ok ? [] : bad.problems.map((p) => p.slice(0, 6))).toEqual(["Line 2", "Line 3"]);
+  });
+});
+
+describe("calls", () => {
+  test("come for what is due and every danger, under a name that stays; late ones say how late", () => {
+    const pot = potOf("on-fire");
+    const add = pot.actions.find((a) => a.kind === "add")!;
+    expect(callsOf(pot, add.atMs - MIN).map((c) => c.title)).not.toContain(add.title);
+    const [due] = callsOf(pot, add.atMs);
+    expect(due?.title).toBe(add.title);
+    const late = callsOf(pot, add.atMs + 12 * MIN).find((c) => c.key === due?.key);
+    expect(late?.title).toBe(`${add.title}, 12 min late`);
+    const dangerous = {
+      ...pot,
+      cautions: [
+        {
+          id: "dry",
+          severity: "danger" as const,
+          places: ["cook" as const],
+          title: "It may run dry",
+          text: "Pour in water.",
+          rule: "",
+          whose: "",
+          sinceMs: NOW,
+        },
+      ],
+    };
+    expect(callsOf(dangerous, NOW)[0]).toMatchObject({ isDanger: true, title: "It may run dry" });
+  });
+});
+
+test("the log grows by what is new, and lists that are not added to stay the same ones", () => {
+  const stored = (seq: number, batchId: string) => ({
+    seq,
+    id: `s${seq}`,
+    batchId,
+    event: event({ kind: "lit" }, seq),
+  });
+  const one = grown(new Map(), [stored(1, "a"), stored(2, "b"), stored(3, "a")]);
+  expect(one.get("a")?.map((e) => e.id)).toEqual(["x1", "x3"]);
+  const two = grown(one, [stored(4, "b")]);
+  expect(two.get("a")).toBe(one.get("a"));
+  expect(two.get("b")).toHaveLength(2);
+  expect(one.get("b")).toHaveLength(1);
+  expect(grown(two, [])).toBe(two);
+});
+
+test("a practice pot is scored with what was hidden in it, a real one is not", () => {
+  const pot = potOf("past-01");
+  const real = mount(PracticeScore, { props: { pot } });
+  expect(real.text()).toBe("");
+  const practice = { seed: 5, speed: 60, realMs: 0, potMs: 0 };
+  const practised = { ...pot, stored: { ...pot.stored, practice } };
+  const wrapper = mount(PracticeScore, { props: { pot: practised } });
+  expect(wrapper.text()).toMatch(/Practice: \d+ of 100/);
+  const hidden = new HiddenPot(pot.stored.plan, sample.kitchen, 5).constants;
+  if (Math.abs(hidden.evaporation - 1) >= 0.05)
+    expect(wrapper.text()).toContain(
+      `${Math.abs(Math.round((hidden.evaporation - 1) * 100))} % ${hidden.evaporation > 1 ? "more" : "less"} steam`,
+    );
+});
