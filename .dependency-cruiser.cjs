@@ -5,6 +5,7 @@ const CORE = [
   "vessel",
   "ingredient",
   "heat",
+  "cool",
   "doneness",
   "liquid",
   "extraction",

@@ -9,7 +9,7 @@ import { openSample, storedEvents } from "./kitchens";
 /** How often the browser is killed. */
 const KILLS = 50;
 /** It lives for so long once the pot is on screen, ms. */
-const LIVES_MS = [300, 2400] as const;
+const LIVES_MS = [50, 1600] as const;
 
 /** A browser of its own on a profile, to be killed without warning. */
 async function start(profile: string): Promise<{ child: ChildProcess; endpoint: string }> {
@@ -85,7 +85,10 @@ test("killed at fifty moments, nothing that was shown is missing", async ({ base
       expect(new Set(stored).size).toBe(stored.length);
       random = (random * 48_271) % 2_147_483_647;
       const livesMs = LIVES_MS[0] + (random / 2_147_483_647) * (LIVES_MS[1] - LIVES_MS[0]);
+      const before = shown.length;
       const cooking = cookOn(page, round * 1000, shown).catch(() => undefined);
+      // Every other time it lives until something was shown, so that much is at stake on a slow machine too.
+      if (round % 2 === 1) await expect.poll(() => shown.length).toBeGreaterThan(before);
       await new Promise((resolve) => setTimeout(resolve, livesMs));
       await kill(child);
       await cooking;
@@ -94,5 +97,5 @@ test("killed at fifty moments, nothing that was shown is missing", async ({ base
   } finally {
     rmSync(profile, { recursive: true, force: true, maxRetries: 5, retryDelay: 200 });
   }
-  expect(shown.length).toBeGreaterThan(KILLS / 2);
+  expect(shown.length).toBeGreaterThanOrEqual(KILLS / 2);
 });

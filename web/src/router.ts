@@ -50,6 +50,11 @@ export const router = createRouter({
       component: () => import("./places/strain/StrainPlace.vue"),
     },
     {
+      path: "/chill/:batchId",
+      name: "chill",
+      component: () => import("./places/chill/ChillPlace.vue"),
+    },
+    {
       path: "/logbook/:batchId?",
       name: "logbook",
       component: () => import("./places/logbook/LogbookPlace.vue"),

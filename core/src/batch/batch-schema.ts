@@ -1,4 +1,5 @@
 import { z } from "zod";
+import { COOLING_WAYS } from "../cool/ways";
 import { SETS } from "../extraction/set";
 import { VIGOURS } from "../heat/constants";
 import { CROCK_SETTINGS } from "../heat/slow-cooker";
@@ -51,6 +52,20 @@ export const StrainedSchema = z.object({
   clothPasses: z.number().int().min(0).max(5),
   pressed: z.boolean(),
 });
+
+/** How a pot is chilled: all of it, in so many of a vessel or tray, from fromC on. */
+export const ChillSchema = z.object({
+  containerId: Id,
+  count: z.number().int().min(1).max(200),
+  massKg: z.number().positive().max(500),
+  fromC: z.number().min(5).max(110),
+  isThick: z.boolean(),
+  stages: z
+    .array(z.object({ way: z.enum(COOLING_WAYS), min: z.number().min(0).max(1440) }))
+    .min(1)
+    .max(4),
+});
+export type Chill = z.infer<typeof ChillSchema>;
 
 const base = {
   id: Id,
@@ -156,6 +171,10 @@ export const CookEventSchema = z.discriminatedUnion("kind", [
     fatKg: z.number().min(0).max(50),
   }),
   z.object({ ...base, kind: z.literal("setJudged"), set: z.enum(SETS) }),
+  /** Chilling begins: in what, and by which stages. Replaces what was begun before. */
+  z.object({ ...base, kind: z.literal("chillBegun"), chill: ChillSchema }),
+  z.object({ ...base, kind: z.literal("chillRead"), tempC: z.number().min(-20).max(110) }),
+  z.object({ ...base, kind: z.literal("chilled") }),
   z.object({ ...base, kind: z.literal("finished") }),
   z.object({ ...base, kind: z.literal("undo"), eventId: Id }),
 ]);

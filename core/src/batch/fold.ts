@@ -4,13 +4,21 @@ import type { Lid } from "../vessel/lid";
 import type { PlanItem } from "../simulate/plan-schema";
 import { SCHEMA_VERSION } from "../simulate/kitchen-schema";
 import { COLD_DENSITY_KG_L, waterDensityKgL } from "../water/properties";
-import type { Check, CookEvent, Interruption, ReadingForm, Result, Taste } from "./batch-schema";
+import type {
+  Check,
+  Chill,
+  CookEvent,
+  Interruption,
+  ReadingForm,
+  Result,
+  Taste,
+} from "./batch-schema";
 
 type Kind = CookEvent["kind"];
 type EventOf<K extends Kind> = Extract<CookEvent, { kind: K }>;
 
 /** Where a pot is. */
-export type Stage = "gather" | "fill" | "simmer" | "strain" | "done";
+export type Stage = "gather" | "fill" | "simmer" | "strain" | "chill" | "done";
 
 export interface Reading {
   readonly eventId: string;
@@ -40,6 +48,15 @@ export interface Tasting {
   readonly tastes: readonly Taste[];
   readonly isAtEatingHeat: boolean;
   readonly text: string;
+}
+
+export interface Chilling {
+  readonly chill: Chill;
+  readonly beganMs: number;
+  readonly readings: readonly { readonly atMs: number; readonly tempC: number }[];
+  readonly endedMs: number | null;
+  /** True where it was chilled before, and hot again since. */
+  readonly wasReheated: boolean;
 }
 
 /** A cook so far: what the events come to, once those taken back are left out. */
@@ -75,6 +92,8 @@ export interface Cook {
   readonly did: ReadonlyMap<string, readonly number[]>;
   readonly notes: readonly { eventId: string; atMs: number; text: string }[];
   readonly result: Result | null;
+  /** How it is chilled, since when, what was read, and when it was cold through. */
+  readonly chilling: Chilling | null;
   /** Events in force, oldest first. */
   readonly events: readonly CookEvent[];
 }
@@ -120,11 +139,13 @@ export function fold(events: readonly CookEvent[]): Cook {
     stage:
       finishedMs !== null
         ? "done"
-        : offMs !== null || strained !== null
-          ? "strain"
-          : litMs !== null
-            ? "simmer"
-            : "fill",
+        : strained !== null
+          ? "chill"
+          : offMs !== null
+            ? "strain"
+            : litMs !== null
+              ? "simmer"
+              : "fill",
     litMs,
     boiledMs: firstMs("boils"),
     simmerMs: firstMs("simmers"),
@@ -152,7 +173,25 @@ export function fold(events: readonly CookEvent[]): Cook {
     did: timesOf(all("did")),
     notes: all("noted").map((e) => ({ eventId: e.id, atMs: e.atMs, text: e.text })),
     result: strained === null ? null : resultOf(strained, all("fatLifted"), all("setJudged")),
+    chilling: chillingOf(all("chillBegun"), all("chillRead"), all("chilled")),
     events: live,
+  };
+}
+
+/** The last chilling begun, with what was read since. */
+function chillingOf(
+  begun: readonly EventOf<"chillBegun">[],
+  read: readonly EventOf<"chillRead">[],
+  ended: readonly EventOf<"chilled">[],
+): Chilling | null {
+  const last = begun.at(-1);
+  if (last === undefined) return null;
+  return {
+    chill: last.chill,
+    beganMs: last.atMs,
+    readings: read.filter((r) => r.atMs >= last.atMs),
+    endedMs: ended.find((e) => e.atMs >= last.atMs)?.atMs ?? null,
+    wasReheated: begun.length > 1,
   };
 }
 

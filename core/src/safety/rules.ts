@@ -1,3 +1,4 @@
+import { CODES } from "../cool/codes";
 import { ingredientById } from "../ingredient/catalogue";
 import type { Ingredient } from "../ingredient/ingredient";
 import type { Plan } from "../simulate/plan-schema";
@@ -46,25 +47,6 @@ function boiledInPotMin({ heat, stop }: Plan): number {
 const PRESSURE_ENOUGH_MIN = 5;
 const HEAVY_POT_L = 8;
 const SHORT_BURN_MIN = 60;
-
-/** The schemes for chilling, as this kitchen's choice says them. */
-const COOLING = {
-  us: {
-    fromC: 57,
-    text: "From 57 °C down to 21 °C within 2 h, and to 5 °C within 6 h in all.",
-    whose: "US model food code",
-  },
-  auNz: {
-    fromC: 60,
-    text: "From 60 °C down to 21 °C within 2 h, and to 5 °C within 4 h more.",
-    whose: "Australian and New Zealand food standard",
-  },
-  uk: {
-    fromC: 63,
-    text: "Down to 8 °C or below as fast as possible, within about 90 min for small portions.",
-    whose: "UK guidance",
-  },
-} as const;
 
 /** The rules for every pot. Kettlos defers to the local code and to professionals. */
 const POT_RULES: readonly Rule[] = [
@@ -299,9 +281,9 @@ const POT_RULES: readonly Rule[] = [
         plan.end === "served"
           ? "Chill what is left, fast and shallow"
           : "Chill it now, fast and shallow",
-      text: `${COOLING[kitchen.coolingCode].text} Shallow trays, an ice or snow bath, then the fridge. A deep pot in a fridge is too slow. A covered pot off the heat counts from ${COOLING[kitchen.coolingCode].fromC} °C too: start chilling before it is there.`,
+      text: `${CODES[kitchen.coolingCode].text} Shallow trays, an ice or snow bath, then the fridge. A deep pot in a fridge is too slow. A covered pot off the heat counts from ${CODES[kitchen.coolingCode].gates[0]?.fromC ?? 60} °C too: start chilling before it is there.`,
       rule: "57→21 °C in 2 h, 5 °C in 6 h in all (US); 60→21 °C in 2 h, 5 °C in 4 h more (AU/NZ); to 8 °C as fast as possible, about 90 min for small portions (UK).",
-      whose: `${COOLING[kitchen.coolingCode].whose}. Your local food code rules; choose it under Kitchen`,
+      whose: `${CODES[kitchen.coolingCode].whose}. Choose it under Kitchen`,
     }),
   },
   {

@@ -1,4 +1,5 @@
 import { z } from "zod";
+import { COOLING_CODES } from "../cool/codes";
 import { OvenSchema } from "../heat/oven-schema";
 import { RingSchema } from "../heat/ring-schema";
 import { VesselSchema } from "../vessel/vessel-schema";
@@ -36,7 +37,7 @@ export const KitchenSchema = z.object({
     .max(300)
     .default([]),
   /** Whose rule for chilling this kitchen goes by. */
-  coolingCode: z.enum(["us", "auNz", "uk"]).default("us"),
+  coolingCode: z.enum(COOLING_CODES).default("us"),
   currency: z.string().trim().max(8).default("€"),
 });
 export type Kitchen = z.infer<typeof KitchenSchema>;

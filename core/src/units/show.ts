@@ -38,6 +38,14 @@ export const showTemperature = (tempC: number, system: UnitSystem): string =>
     () => `${fixed((tempC * 9) / 5 + 32, 0)} °F`,
   );
 
+/** Shows a temperature that is a rule's, to the degree: 57 °C, 135 °F. */
+export const showRoundTemperature = (tempC: number, system: UnitSystem): string =>
+  inSystem(
+    system,
+    () => `${fixed(tempC, 0)} °C`,
+    () => `${fixed((tempC * 9) / 5 + 32, 0)} °F`,
+  );
+
 /** Shows minutes as a cook says them: 45 min, 6 h, 6 h 30, 1 day 4 h. */
 export function showDuration(durationMin: number): string {
   const total = Math.round(durationMin);

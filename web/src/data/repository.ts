@@ -60,7 +60,9 @@ export async function appendEvent(batchId: string, event: NewEvent): Promise<voi
 /** Writes several events in one go: all of them or none. */
 export async function appendEvents(batchId: string, events: readonly NewEvent[]): Promise<void> {
   const batch = await db.batches.get(batchId);
-  const atMs = Math.round(potNowMs(batch ?? {}, Date.now()));
+  // A clock set back does not put what happens now before what has happened already.
+  const last = await db.events.where("batchId").equals(batchId).last();
+  const atMs = Math.max(Math.round(potNowMs(batch ?? {}, Date.now())), last?.event.atMs ?? 0);
   await db.events.bulkAdd(
     events.map((event) => {
       const id = crypto.randomUUID();

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** Where one pot is: its name, and the stages that serve it. */
-type StripStage = "gather" | "fill" | "simmer" | "strain" | "done";
+type StripStage = "gather" | "fill" | "simmer" | "strain" | "chill" | "done";
 
 const props = defineProps<{
   name: string;
@@ -10,14 +10,17 @@ const props = defineProps<{
   end?: "strained" | "served";
   planId?: string;
   batchId?: string;
+  /** Chilling is for what has come through the sieve. */
+  isStrained?: boolean;
 }>();
 
-const ORDER: readonly StripStage[] = ["gather", "fill", "simmer", "strain", "done"];
+const ORDER: readonly StripStage[] = ["gather", "fill", "simmer", "strain", "chill", "done"];
 const STAGES = [
   { id: "gather", label: "Gather" },
   { id: "fill", label: "Fill" },
   { id: "simmer", label: "Simmer" },
   { id: "strain", label: "Strain" },
+  { id: "chill", label: "Chill" },
 ] as const;
 const isPast = (id: StripStage) => ORDER.indexOf(id) < ORDER.indexOf(props.stage);
 
@@ -25,6 +28,7 @@ function target(id: (typeof STAGES)[number]["id"]): string | null {
   if (props.batchId === undefined) return id === "gather" ? `/plan/${props.planId ?? ""}` : null;
   if (id === "gather") return `/plan/${props.planId ?? ""}`;
   if (id === "strain") return `/strain/${props.batchId}`;
+  if (id === "chill") return props.isStrained === true ? `/chill/${props.batchId}` : null;
   return `/cook/${props.batchId}`;
 }
 </script>

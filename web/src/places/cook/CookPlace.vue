@@ -128,6 +128,7 @@ useShortcuts(() =>
       :stage="pot.cook.stage"
       :plan-id="pot.batch.plan.id"
       :batch-id="pot.batch.id"
+      :is-strained="pot.cook.strainedMs !== null"
     />
     <nav v-if="onFire.length > 1" class="others" aria-label="Pots on the fire">
       <RouterLink

@@ -70,6 +70,7 @@ const cookAsItWent = () =>
     :stage="pot.cook.stage"
     :plan-id="plan.id"
     :batch-id="pot.batch.id"
+    :is-strained="pot.cook.strainedMs !== null"
   />
   <div class="place course">
     <section class="wide">

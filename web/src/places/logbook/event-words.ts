@@ -1,4 +1,5 @@
 import type { CookEvent } from "@kettlos/core/batch/batch-schema";
+import { WAYS } from "@kettlos/core/cool/ways";
 import type { Method } from "@kettlos/core/heat/method";
 import { ingredientById } from "@kettlos/core/ingredient/catalogue";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
@@ -84,6 +85,12 @@ export function eventWords(event: CookEvent, plan: Plan, units: UnitSystem): str
       return `Fat lifted, ${showMass(event.fatKg, units)}`;
     case "setJudged":
       return `Set when cold: ${event.set}`;
+    case "chillBegun":
+      return `Chilling begun: ${event.chill.stages.map((s) => WAYS[s.way].name).join(", then ")}`;
+    case "chillRead":
+      return `While it chills, ${showTemperature(event.tempC, units)}`;
+    case "chilled":
+      return "Cold through";
     case "finished":
       return "Logged";
     case "undo":

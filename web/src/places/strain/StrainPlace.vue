@@ -201,6 +201,7 @@ useShortcuts(() =>
       :stage="pot.cook.stage"
       :plan-id="plan.id"
       :batch-id="pot.batch.id"
+      :is-strained="pot.cook.strainedMs !== null"
     />
     <div class="place strain">
       <section class="left">
@@ -296,6 +297,11 @@ useShortcuts(() =>
           <p v-if="moulds && result.servedKg === null" class="quiet">
             Fills {{ moulds.count }} moulds of 250 mL to nine tenths, with
             {{ showVolume(moulds.remainderL, one) }} over.
+          </p>
+          <p>
+            <RouterLink class="button primary" :to="`/chill/${pot.batch.id}`"
+              >Chill it, against the clock of the code</RouterLink
+            >
           </p>
           <h2>When it is cold</h2>
           <div class="fields">

@@ -1,0 +1,47 @@
+import type { PotToChill } from "../cool/chill-choices";
+import { TRAYS, type CoolingContainer } from "../cool/container";
+import type { CoolingFacts } from "../cool/cooling";
+import type { Kitchen } from "../simulate/kitchen-schema";
+import type { Vessel } from "../vessel/vessel-schema";
+import { airPressureKPa } from "../water/altitude";
+import type { Chill } from "./batch-schema";
+
+/** A vessel as something to cool in: straight, by the middle of its walls. */
+const asContainer = ({ id, name, shape, bottomM, topM, heightM }: Vessel): CoolingContainer => ({
+  id,
+  name,
+  shape: shape === "rectangular" ? "rectangular" : "round",
+  lengthM: (bottomM[0] + topM[0]) / 2,
+  widthM: (bottomM[1] + topM[1]) / 2,
+  heightM,
+  isPlastic: false,
+});
+
+/** What this kitchen can chill in: trays and tubs, and every vessel that is no cooker of its own. */
+export const containersOf = (kitchen: Kitchen): readonly CoolingContainer[] => [
+  ...kitchen.vessels
+    .filter((v) => v.kind === "pot" || v.kind === "casserole" || v.kind === "pan")
+    .map(asContainer),
+  ...TRAYS,
+];
+
+/** What is round a pot in this kitchen. */
+export const potToChill = (kitchen: Kitchen, fromC: number, isThick: boolean): PotToChill => ({
+  fromC,
+  isThick,
+  roomC: kitchen.roomC,
+  waterC: kitchen.waterC,
+  airKPa: airPressureKPa(kitchen.altitudeM),
+});
+
+/** A chilling as it was begun, to be reckoned; null where what it stands in is not there any more. */
+export function coolingOf(chill: Chill, kitchen: Kitchen): CoolingFacts | null {
+  const container = containersOf(kitchen).find((c) => c.id === chill.containerId);
+  return container === undefined
+    ? null
+    : {
+        ...potToChill(kitchen, chill.fromC, chill.isThick),
+        container,
+        massKg: chill.massKg / chill.count,
+      };
+}

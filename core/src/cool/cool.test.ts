@@ -1,0 +1,243 @@
+import fc from "fast-check";
+import { describe, expect, test } from "vitest";
+import { vectorsOf } from "../../test/vectors";
+import { chillChoices } from "./chill-choices";
+import { chillNow } from "./chill-live";
+import { CODES, COOLING_CODES, remedyFor } from "./codes";
+import { TRAYS, type CoolingContainer } from "./container";
+import {
+  coolingCurve,
+  coolingTauMin,
+  gatesMet,
+  iceKg,
+  tempAtC,
+  whenAtMin,
+  withIceC,
+  type CoolingFacts,
+} from "./cooling";
+import { COOLING_WAYS } from "./ways";
+
+const pot = (diameterM: number): CoolingContainer => ({
+  id: "pot",
+  name: "Pot",
+  shape: "round",
+  lengthM: diameterM,
+  widthM: diameterM,
+  heightM: 0.25,
+  isPlastic: false,
+});
+const deep: CoolingFacts = {
+  container: pot(0.28),
+  massKg: 10,
+  fromC: 90,
+  roomC: 22,
+  waterC: 12,
+  airKPa: 101.3,
+  isThick: false,
+};
+const shallow: CoolingFacts = { ...deep, container: TRAYS[0]!, massKg: 2 };
+const toHours = (
+  facts: CoolingFacts,
+  way: "fridge" | "iceBath",
+  fromC: number,
+  toC: number,
+  aroundC: number,
+) => (coolingTauMin(facts, way) * Math.log((fromC - aroundC) / (toC - aroundC))) / 60;
+
+describe("Newton's law against worked numbers", () => {
+  test("a deep pot and a shallow tray in a fridge, an ice bath: analytic", () => {
+    const [deepV] = vectorsOf(16, (i) => i["areaM2"] === 0.26600757);
+    expect(Math.abs(toHours(deep, "fridge", 60, 21, 4) - Number(deepV?.expected))).toBeLessThan(
+      0.02,
+    );
+    const [trayV] = vectorsOf(16, (i) => i["areaM2"] === 0.19428);
+    expect(Math.abs(toHours(shallow, "fridge", 60, 21, 4) - Number(trayV?.expected))).toBeLessThan(
+      0.02,
+    );
+    const [iceV] = vectorsOf(16, (i) => i["areaM2"] === 0.2044);
+    expect(
+      Math.abs(toHours(deep, "iceBath", 60, 21, 0) * 60 - Number(iceV?.expected)),
+    ).toBeLessThan(0.1);
+  });
+
+  test("the curve is the law where nothing steams: under 30 °C, and in a bath", () => {
+    const cool = { ...deep, fromC: 28 };
+    const tau = coolingTauMin(cool, "fridge");
+    const curve = coolingCurve(cool, [{ way: "fridge", min: 0 }]);
+    for (const t of [30, 90, 300])
+      expect(tempAtC(curve, t)).toBeCloseTo(3 + 25 * Math.exp(-t / tau), 6);
+    const bath = coolingCurve(deep, [{ way: "iceBath", min: 0 }]);
+    expect(tempAtC(bath, 12)).toBeCloseTo(90 * Math.exp(-12 / coolingTauMin(deep, "iceBath")), 6);
+  });
+
+  test("ice for a bath; ice stirred in", () => {
+    const [v] = vectorsOf(16, (i) => i["dT"] === 39);
+    expect(iceKg(10, 60, 21)).toBeCloseTo(Number(v?.expected), 2);
+    // A kilogram of ice into two of water at 80 °C: (2·4.18·80 − 334)/(3·4.18).
+    expect(withIceC(2, 80, 1)).toBeCloseTo(26.7, 1);
+    expect(withIceC(1, 20, 1)).toBe(0);
+  });
+
+  test("a fridge at 5 °C never brings it to 5 °C", () => {
+    const curve = coolingCurve({ ...shallow, waterC: 5 }, [{ way: "trough", min: 0 }]);
+    expect(whenAtMin(curve, 5)).toBeNull();
+    expect(gatesMet(curve, CODES.us.gates)[1]).toMatchObject({ tookMin: null, passes: false });
+  });
+});
+
+describe("gates", () => {
+  test("room, ice bath, fridge against each code, as worked elsewhere", () => {
+    for (const code of ["us", "anz"] as const) {
+      const [v] = vectorsOf(16, (i, name) => name.startsWith(`gates ${code} for room`));
+      const stages = v?.input["stages"] as { hours: number; airC: number; tauMin: number }[];
+      const points = [{ tMin: 0, tempC: 90 }];
+      for (const s of stages)
+        for (let m = 0.25; m <= s.hours * 60 + 1e-9; m += 0.25) {
+          const last = points.at(-1)!;
+          points.push({
+            tMin: last.tMin + 0.25,
+            tempC: s.airC + (last.tempC - s.airC) * Math.exp(-0.25 / s.tauMin),
+          });
+        }
+      const met = gatesMet(points, CODES[code === "anz" ? "auNz" : code].gates);
+      (v?.expected as { took: number; pass: boolean }[]).forEach((e, i) => {
+        expect(Math.abs((met[i]?.tookMin ?? 0) / 60 - e.took)).toBeLessThan(0.03);
+        expect(met[i]?.passes).toBe(e.pass);
+      });
+    }
+  });
+
+  test("at their very edge: the minute itself passes, a tenth over fails; °F and °C are the same gate", () => {
+    for (const code of COOLING_CODES)
+      CODES[code].gates.forEach((gate, i) => {
+        const line = (tookMin: number) =>
+          gatesMet(
+            [
+              { tMin: 0, tempC: gate.fromC + 20 },
+              { tMin: 10, tempC: gate.fromC },
+              { tMin: 10 + tookMin, tempC: gate.toC },
+            ],
+            CODES[code].gates,
+          )[i];
+        expect(line(gate.withinMin)?.passes).toBe(true);
+        expect(line(gate.withinMin + 0.1)?.passes).toBe(false);
+      });
+    const us = CODES.us.gates[0]!;
+    expect(Math.round((us.fromC * 9) / 5 + 32)).toBe(135);
+    expect(Math.round((us.toC * 9) / 5 + 32)).toBe(70);
+    expect(Math.round((CODES.us.gates[1]!.toC * 9) / 5 + 32)).toBe(41);
+  });
+
+  test("what is missed: reheated once where the code allows it, thrown away where it does not", () => {
+    const [first, second] = CODES.us.gates;
+    expect(remedyFor([], false)).toBeNull();
+    expect(remedyFor([first!], false)).toBe("reheatOnce");
+    expect(remedyFor([first!], true)).toBe("discard");
+    expect(remedyFor([first!, second!], false)).toBe("discard");
+    expect(remedyFor([CODES.auNz.gates[0]!], false)).toBe("discard");
+    expect(remedyFor([CODES.uk.gates[0]!], false)).toBe("discard");
+  });
+
+  test("what begins under a gate has opened it at once", () => {
+    const [gate] = gatesMet(
+      [
+        { tMin: 0, tempC: 40 },
+        { tMin: 60, tempC: 20 },
+      ],
+      CODES.us.gates,
+    );
+    expect(gate?.fromMin).toBe(0);
+  });
+});
+
+describe("the course", () => {
+  const facts = fc.record({
+    litres: fc.double({ min: 0.5, max: 12, noNaN: true }),
+    fromC: fc.double({ min: 62, max: 95, noNaN: true }),
+    way: fc.constantFrom(...COOLING_WAYS),
+    isThick: fc.boolean(),
+  });
+
+  test("never warms, never goes under what is round it", () => {
+    fc.assert(
+      fc.property(facts, ({ litres, fromC, way, isThick }) => {
+        const curve = coolingCurve({ ...deep, massKg: litres, fromC, isThick }, [{ way, min: 0 }]);
+        for (let i = 1; i < curve.length; i++)
+          expect(curve[i]!.tempC).toBeLessThanOrEqual(curve[i - 1]!.tempC + 1e-9);
+        expect(curve.at(-1)!.tempC).toBeGreaterThanOrEqual(-1e-9);
+      }),
+      { numRuns: 40 },
+    );
+  });
+
+  test("is faster the shallower it stands, and slower in plastic or where it is thick", () => {
+    fc.assert(
+      fc.property(
+        facts,
+        fc.double({ min: 0.3, max: 0.95, noNaN: true }),
+        ({ litres, fromC, way, isThick }, share) => {
+          const at = (more: Partial<CoolingFacts> = {}) =>
+            whenAtMin(
+              coolingCurve(
+                { ...deep, container: pot(0.26), massKg: litres, fromC, isThick, ...more },
+                [{ way, min: 0 }],
+              ),
+              30,
+            ) ?? Infinity;
+          expect(at({ massKg: litres * share })).toBeLessThan(at());
+          expect(at({ isThick: true })).toBeGreaterThanOrEqual(at({ isThick: false }) - 1e-9);
+          const plastic = { ...pot(0.26), isPlastic: true };
+          expect(at({ container: plastic })).toBeGreaterThan(at() - 1e-9);
+        },
+      ),
+      { numRuns: 25 },
+    );
+  });
+});
+
+describe("what to do", () => {
+  const choices = (gates = CODES.us.gates) =>
+    chillChoices(deep, 10, [pot(0.28), ...TRAYS], ["fridge", "room", "trough", "iceBath"], gates);
+
+  test("a deep pot in the fridge fails; the least effort that passes stands first", () => {
+    const all = choices();
+    const inFridge = all.find((c) => c.id === "pot|fridge");
+    expect(inFridge?.passes).toBe(false);
+    expect(all[0]?.passes).toBe(true);
+    const passing = all.filter((c) => c.passes);
+    expect(passing.map((c) => c.effort)).toEqual(
+      passing.map((c) => c.effort).toSorted((a, b) => a - b),
+    );
+    const first = all.findIndex((c) => !c.passes);
+    expect(all.slice(first).every((c) => !c.passes)).toBe(true);
+  });
+
+  test("trays hold all of it, none over nine tenths", () => {
+    const tray = choices().find((c) => c.container.id === "trayShallow");
+    expect(tray!.count).toBeGreaterThanOrEqual(3);
+  });
+});
+
+describe("with a thermometer", () => {
+  const stages = [{ way: "fridge" as const, min: 0 }];
+  test("a slower course than thought is told by its reading, with what is left at each gate", () => {
+    const thought = chillNow(shallow, stages, [], CODES.us.gates, 0);
+    expect(thought.pace).toBe(1);
+    const slow = coolingCurve({ ...shallow, pace: 0.5 }, stages);
+    const reading = { tMin: 60, tempC: tempAtC(slow, 60) };
+    const now = chillNow(shallow, stages, [reading], CODES.us.gates, 61);
+    expect(now.pace).toBeCloseTo(0.5, 1);
+    expect(now.nowC).toBeCloseTo(tempAtC(slow, 61), 0);
+    expect(now.gates[0]?.state).toBe("late");
+    expect(now.gates[0]!.leftMin).toBeLessThan(120);
+  });
+
+  test("a gate runs, is met, or has failed", () => {
+    const state = (tempC: number, tMin: number) =>
+      chillNow(shallow, stages, [{ tMin, tempC }], CODES.us.gates, tMin).gates[0]?.state;
+    expect(state(70, 5)).toBe("ahead");
+    expect(state(20, 60)).toBe("met");
+    expect(state(40, 400)).toBe("failed");
+    expect(state(20, 500)).toBe("failed");
+  });
+});

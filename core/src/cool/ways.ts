@@ -1,0 +1,84 @@
+import { kitchenEstimate, published, type Constant } from "../units/constant";
+
+/** Ways of taking heat out of a pot or tray. */
+export const COOLING_WAYS = ["room", "sink", "trough", "iceBath", "fridge", "fan"] as const;
+export type CoolingWay = (typeof COOLING_WAYS)[number];
+
+export interface WayFacts {
+  readonly name: string;
+  /** How heat passes, W/m²·K. */
+  readonly h: Constant;
+  /** True where it stands in water and the top does not count. */
+  readonly isBath: boolean;
+  /** Temperature round it, °C; null where the kitchen's own counts (room, water). */
+  readonly aroundC: number | null;
+  readonly does: string;
+}
+
+const h = (what: string, value: number) =>
+  published(
+    `heat passed in ${what}`,
+    value,
+    "W/m²·K",
+    "handbook range ±40 %, model section 16",
+    0.35,
+  );
+
+export const WAYS: Readonly<Record<CoolingWay, WayFacts>> = {
+  room: {
+    name: "room air",
+    h: h("still room air", 10),
+    isBath: false,
+    aroundC: null,
+    does: "Uncovered, off the heat.",
+  },
+  sink: {
+    name: "sink of cold water",
+    h: h("water that stands", 80),
+    isBath: true,
+    aroundC: null,
+    does: "Water as high as the stock; change it when it is warm.",
+  },
+  trough: {
+    name: "running cold water",
+    h: kitchenEstimate(
+      "heat passed in running water",
+      150,
+      "W/m²·K",
+      "between standing and stirred",
+      0.35,
+    ),
+    isBath: true,
+    aroundC: null,
+    does: "Water runs past as high as the stock; stir now and then.",
+  },
+  iceBath: {
+    name: "ice or snow bath, stirred",
+    h: h("a stirred ice bath", 200),
+    isBath: true,
+    aroundC: 0,
+    does: "Ice and water as high as the stock; stir both, top the ice up.",
+  },
+  fridge: {
+    name: "fridge",
+    h: h("a fridge", 9),
+    isBath: false,
+    aroundC: 3,
+    does: "Uncovered until it is cold, apart from raw food, with air round it.",
+  },
+  fan: {
+    name: "blast chiller or fan in the cold",
+    h: h("moving cold air", 28),
+    isBath: false,
+    aroundC: 0,
+    does: "As its maker says.",
+  },
+};
+
+/** Plastic passes half as much heat as metal. */
+export const PLASTIC_FACTOR = kitchenEstimate(
+  "plastic against metal",
+  0.5,
+  "×",
+  "model section 16",
+);

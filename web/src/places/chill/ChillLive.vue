@@ -1,0 +1,220 @@
+<script setup lang="ts">
+import type { Chilling } from "@kettlos/core/batch/fold";
+import type { ChillNow, GateState } from "@kettlos/core/cool/chill-live";
+import { REMEDIES, remedyFor, type CodeOfCooling } from "@kettlos/core/cool/codes";
+import { WAYS } from "@kettlos/core/cool/ways";
+import {
+  showDuration,
+  showRoundTemperature,
+  showTemperature,
+  type UnitSystem,
+} from "@kettlos/core/units/show";
+import { addMinutes, format } from "date-fns";
+import { computed, ref } from "vue";
+import QuantityField from "../../controls/QuantityField.vue";
+import type { PotState } from "../../data/pots-store";
+import type { NewEvent } from "../../data/repository";
+import { save } from "../../data/save-file";
+import { chillRecord } from "./chill-record";
+
+/** While it cools: each gate with what is left, the thermometer, and what a missed gate asks for. */
+const props = defineProps<{
+  pot: PotState;
+  chilling: Chilling;
+  live: ChillNow & { readonly nowMin: number };
+  code: CodeOfCooling;
+  units: UnitSystem;
+}>();
+const emit = defineEmits<{ write: [NewEvent]; startOver: []; undo: [] }>();
+const one = computed(() => (props.units === "us" ? "us" : "metric"));
+const tempC = ref<number | null>(null);
+const STATE: Record<GateState, string> = {
+  ahead: "not begun",
+  running: "in time so far",
+  late: "will be too late",
+  met: "met",
+  failed: "missed",
+};
+const clock = (min: number) => format(addMinutes(props.chilling.beganMs, min), "HH:mm");
+const failed = computed(() => props.live.gates.filter((g) => g.state === "failed"));
+const isLate = computed(() => props.live.gates.some((g) => g.state === "late"));
+const isCold = computed(() => props.live.gates.every((g) => g.state === "met"));
+const remedy = computed(() =>
+  remedyFor(
+    failed.value.map((g) => g.gate),
+    props.chilling.wasReheated,
+  ),
+);
+/** What stands where, by the clock. */
+const steps = computed(() => {
+  let from = 0;
+  return props.chilling.chill.stages.map((stage, i) => {
+    const begins = from;
+    from += stage.min;
+    const isLast = i === props.chilling.chill.stages.length - 1;
+    return {
+      way: WAYS[stage.way],
+      from: clock(begins),
+      until: isLast ? null : clock(from),
+      isNow: props.live.nowMin >= begins && (isLast || props.live.nowMin < from),
+    };
+  });
+});
+
+function read() {
+  if (tempC.value === null) return;
+  emit("write", { kind: "chillRead", tempC: tempC.value });
+  tempC.value = null;
+}
+const writeOut = () =>
+  save(
+    `kettlos-chilling-${format(props.chilling.beganMs, "yyyy-MM-dd")}.csv`,
+    chillRecord(props.pot, props.chilling, props.code, props.live.gates),
+    "text/csv",
+  );
+</script>
+
+<template>
+  <section class="fields">
+    <h2>The gates</h2>
+    <ul class="gates">
+      <li v-for="(g, i) in live.gates" :key="i" :class="g.state">
+        <strong
+          >{{ showRoundTemperature(g.gate.fromC, one) }} to
+          {{ showRoundTemperature(g.gate.toC, one) }} within
+          {{ showDuration(g.gate.withinMin) }}</strong
+        >
+        <span
+          >{{ STATE[g.state]
+          }}<template v-if="g.leftMin !== null && g.leftMin > 0"
+            >, {{ showDuration(g.leftMin) }} left</template
+          ><template v-if="g.metMin !== null && g.state !== 'ahead'">
+            · {{ g.state === "met" || g.state === "failed" ? "there at" : "about" }}
+            {{ clock(g.metMin) }}</template
+          ></span
+        >
+      </li>
+    </ul>
+    <div v-if="remedy !== null" class="danger" role="alert">
+      <strong>Danger: a gate was missed.</strong>
+      <span
+        >{{ REMEDIES[remedy]
+        }}<template v-if="chilling.wasReheated"> It was reheated once already.</template></span
+      >
+      <span class="quiet small">Rule of: {{ code.whose }}.</span>
+      <button
+        v-if="remedy === 'reheatOnce'"
+        type="button"
+        class="button"
+        @click="$emit('startOver')"
+      >
+        It boiled up to 74 °C again: start over from now
+      </button>
+    </div>
+    <p v-else-if="isLate" class="ember">
+      <strong>Mind: it goes too slowly.</strong> Shallower, stirred, or into ice or snow now.
+    </p>
+    <p v-else-if="isCold" class="herb"><strong>Cold in time, by every gate.</strong></p>
+    <ol class="steps">
+      <li v-for="step in steps" :key="step.from" :class="{ on: step.isNow }">
+        <time>{{ step.from }}</time>
+        <span
+          ><strong>{{ step.way.name }}</strong
+          ><template v-if="step.until !== null"> until {{ step.until }}</template
+          ><span class="quiet small">{{ step.way.does }}</span></span
+        >
+      </li>
+    </ol>
+    <form v-if="chilling.endedMs === null" class="row" @submit.prevent="read">
+      <QuantityField
+        v-model="tempC"
+        label="In the middle it is at"
+        dimension="temperature"
+        :bare-unit="one === 'us' ? '°F' : '°C'"
+        :show="(v) => showTemperature(v, one)"
+        :min="-5"
+        :max="105"
+        @entered="read"
+      />
+      <button type="submit" class="button">Keep it</button>
+    </form>
+    <ul class="small quiet">
+      <li v-for="reading in chilling.readings" :key="reading.atMs">
+        {{ format(reading.atMs, "HH:mm") }} {{ showTemperature(reading.tempC, units) }}
+      </li>
+    </ul>
+    <div class="row">
+      <button
+        v-if="chilling.endedMs === null"
+        type="button"
+        class="button primary"
+        :disabled="!isCold"
+        @click="$emit('write', { kind: 'chilled' })"
+      >
+        It is cold through
+      </button>
+      <RouterLink v-else class="button primary" :to="`/strain/${pot.batch.id}`"
+        >Fat and set, when cold</RouterLink
+      >
+      <button type="button" class="button" @click="writeOut">Record to a file</button>
+      <button type="button" class="button" @click="$emit('undo')">Undo <kbd>U</kbd></button>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.gates li,
+.steps li {
+  padding: 8px 0 8px 12px;
+  border-left: 4px solid var(--tick);
+}
+
+.gates li {
+  display: grid;
+  margin-bottom: 8px;
+}
+
+.gates .met {
+  border-color: var(--herb);
+}
+
+.gates .late,
+.gates .failed {
+  border-color: var(--ember);
+}
+
+.gates .late span,
+.gates .failed span {
+  color: var(--ember);
+  font-weight: 650;
+}
+
+.danger {
+  display: grid;
+  gap: 6px;
+  padding: 10px 12px;
+  border-left: 4px solid var(--ember);
+  background: var(--ember-soft);
+}
+
+.steps li {
+  display: grid;
+  grid-template-columns: 52px 1fr;
+  border-color: var(--hair);
+}
+
+.steps .on {
+  border-color: var(--rim);
+}
+
+.steps span span {
+  display: block;
+}
+
+.row {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  align-items: end;
+}
+</style>

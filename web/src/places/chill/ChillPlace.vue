@@ -1,0 +1,277 @@
+<script setup lang="ts">
+import type { Chill } from "@kettlos/core/batch/batch-schema";
+import { containersOf, coolingOf, potToChill } from "@kettlos/core/batch/chill-of";
+import { chillChoice, chillChoices, countFor } from "@kettlos/core/cool/chill-choices";
+import { chillNow } from "@kettlos/core/cool/chill-live";
+import { CODES } from "@kettlos/core/cool/codes";
+import { gatesMet, iceKg } from "@kettlos/core/cool/cooling";
+import { COOLING_WAYS, WAYS, type CoolingWay } from "@kettlos/core/cool/ways";
+import { showMass, showTemperature, showVolume } from "@kettlos/core/units/show";
+import { COLD_DENSITY_KG_L } from "@kettlos/core/water/properties";
+import { computed, ref, watch } from "vue";
+import { useRoute } from "vue-router";
+import QuantityField from "../../controls/QuantityField.vue";
+import { useKitchenStore } from "../../data/kitchen-store";
+import { usePotsStore } from "../../data/pots-store";
+import { appendEvent, undoLast, type NewEvent } from "../../data/repository";
+import CoolingGates from "../../drawings/CoolingGates.vue";
+import StageStrip from "../../frame/StageStrip.vue";
+import { useShortcuts } from "../../frame/shortcuts";
+import ChillLive from "./ChillLive.vue";
+import { waysWords } from "./ways-words";
+
+/** From the sieve to cold through: the course reckoned against the code before it is done, then read. */
+const kitchenStore = useKitchenStore();
+const pots = usePotsStore();
+const route = useRoute();
+const units = computed(() => kitchenStore.units);
+const one = computed(() => (units.value === "us" ? "us" : "metric"));
+const pot = computed(() => pots.byId.get(String(route.params["batchId"])) ?? null);
+const kitchen = computed(() => kitchenStore.kitchen ?? pot.value?.batch.kitchen ?? null);
+const code = computed(() => CODES[kitchen.value?.coolingCode ?? "us"]);
+const chilling = computed(() => pot.value?.cook.chilling ?? null);
+/** What was logged without being chilled here is not chilled any more. */
+const isTooLate = computed(() => chilling.value === null && pot.value?.cook.stage === "done");
+const isThick = computed(() => pot.value?.batch.plan.end === "served");
+const totalKg = computed(() => {
+  const result = pot.value?.cook.result;
+  return result === undefined || result === null
+    ? 0
+    : (result.servedKg ?? result.strainedL * COLD_DENSITY_KG_L);
+});
+
+const USUAL_FROM_C = 80;
+const fromC = ref<number | null>(USUAL_FROM_C);
+const containerId = ref("");
+const first = ref<CoolingWay>("fridge");
+const choices = computed(() => {
+  if (kitchen.value === null || totalKg.value <= 0 || fromC.value === null) return [];
+  return chillChoices(
+    potToChill(kitchen.value, fromC.value, isThick.value),
+    totalKg.value,
+    containersOf(kitchen.value),
+    COOLING_WAYS.filter((w) => w !== "fan"),
+    code.value.gates,
+  );
+});
+const containers = computed(() => (kitchen.value === null ? [] : containersOf(kitchen.value)));
+// What is shown first is what most do: the pot as it is, into the fridge.
+watch(
+  [pot, containers],
+  () => {
+    if (containerId.value === "")
+      containerId.value = pot.value?.batch.plan.vesselId ?? containers.value[0]?.id ?? "";
+    if (!containers.value.some((c) => c.id === containerId.value))
+      containerId.value = containers.value[0]?.id ?? "";
+  },
+  { immediate: true },
+);
+const chosen = computed(
+  () =>
+    choices.value.find(
+      (c) => c.container.id === containerId.value && c.stages[0]?.way === first.value,
+    ) ?? null,
+);
+const best = computed(() => {
+  const found = choices.value[0];
+  return found?.passes === true ? found : null;
+});
+const bathIce = computed(() =>
+  first.value === "iceBath" ? iceKg(totalKg.value, fromC.value ?? USUAL_FROM_C, 20) : null,
+);
+
+/** What has been begun, as its readings have it. */
+const nowMs = computed(() => (pot.value === null ? pots.nowMs : pots.nowOf(pot.value.batch)));
+const live = computed(() => {
+  if (chilling.value === null || kitchen.value === null) return null;
+  const facts = coolingOf(chilling.value.chill, kitchen.value);
+  if (facts === null) return null;
+  const { beganMs, readings, chill } = chilling.value;
+  const minOf = (ms: number) => (ms - beganMs) / 60_000;
+  return {
+    nowMin: minOf(nowMs.value),
+    readings: readings.map((r) => ({ tMin: minOf(r.atMs), tempC: r.tempC })),
+    ...chillNow(
+      facts,
+      chill.stages,
+      readings.map((r) => ({ tMin: minOf(r.atMs), tempC: r.tempC })),
+      code.value.gates,
+      minOf(nowMs.value),
+    ),
+  };
+});
+const drawn = computed(() => {
+  if (live.value !== null)
+    return { points: live.value.points, gates: gatesMet(live.value.points, code.value.gates) };
+  return chosen.value === null ? null : { points: chosen.value.points, gates: chosen.value.gates };
+});
+
+async function write(event: NewEvent) {
+  if (pot.value !== null) await appendEvent(pot.value.batch.id, event);
+}
+async function begin() {
+  if (chosen.value === null || fromC.value === null) return;
+  const chill: Chill = {
+    containerId: chosen.value.container.id,
+    count: chosen.value.count,
+    massKg: totalKg.value,
+    fromC: fromC.value,
+    isThick: isThick.value,
+    stages: chosen.value.stages.map((s) => ({ ...s })),
+  };
+  await write({ kind: "chillBegun", chill });
+}
+function take(choice: { container: { id: string }; stages: readonly { way: CoolingWay }[] }) {
+  containerId.value = choice.container.id;
+  first.value = choice.stages[0]?.way ?? "fridge";
+}
+/** The same again, as it stands now: what a code asks for when a gate was missed. */
+async function startOver() {
+  if (chilling.value === null || kitchen.value === null) return;
+  const facts = coolingOf(chilling.value.chill, kitchen.value);
+  if (facts === null) return;
+  const { chill } = chilling.value;
+  const again = chillChoice(
+    { ...facts, fromC: REHEATED_C },
+    chill.count,
+    chill.stages,
+    code.value.gates,
+  );
+  await write({
+    kind: "chillBegun",
+    chill: { ...chill, fromC: REHEATED_C, stages: again.stages.map((s) => ({ ...s })) },
+  });
+}
+const REHEATED_C = 74;
+const undo = () => pot.value !== null && undoLast(pot.value.batch.id);
+useShortcuts(() => [{ keys: "u", does: "Undo the last entry", run: () => void undo() }]);
+</script>
+
+<template>
+  <template v-if="pot !== null && pot.cook.result !== null && !isTooLate">
+    <StageStrip
+      :name="pot.batch.plan.name"
+      :end="pot.batch.plan.end"
+      :about="
+        pot.batch.plan.end === 'served'
+          ? showMass(totalKg, one)
+          : showVolume(pot.cook.result.strainedL, one)
+      "
+      :stage="pot.cook.stage"
+      :plan-id="pot.batch.plan.id"
+      :batch-id="pot.batch.id"
+      is-strained
+    />
+    <div class="place chill">
+      <section>
+        <h1 v-if="live !== null">
+          <b class="figure now">{{ showTemperature(live.nowC, one) }}</b> now
+        </h1>
+        <h1 v-else-if="chosen !== null" :class="chosen.passes ? 'herb' : 'ember'">
+          {{ chosen.passes ? "This way it is cold in time" : "This way it is too slow" }}
+        </h1>
+        <p class="quiet">{{ code.name }}: {{ code.text }} {{ code.whose }}.</p>
+        <CoolingGates
+          v-if="drawn !== null"
+          :points="drawn.points"
+          :gates="drawn.gates"
+          :readings="live?.readings ?? []"
+          :units="units"
+          :now-min="live?.nowMin ?? null"
+        />
+      </section>
+      <section v-if="live === null" class="fields">
+        <h2>How to chill it</h2>
+        <QuantityField
+          v-model="fromC"
+          label="It is at"
+          dimension="temperature"
+          :bare-unit="one === 'us' ? '°F' : '°C'"
+          :show="(v) => showTemperature(v, one)"
+          :min="20"
+          :max="105"
+        />
+        <label
+          >It stands in
+          <select v-model="containerId" class="written">
+            <option v-for="c in containers" :key="c.id" :value="c.id">
+              {{ countFor(c, totalKg) > 1 ? `${countFor(c, totalKg)} × ` : "" }}{{ c.name }}
+            </option>
+          </select></label
+        >
+        <label
+          >First
+          <select v-model="first" class="written">
+            <option v-for="way in COOLING_WAYS" :key="way" :value="way">
+              {{ WAYS[way].name }}
+            </option>
+          </select></label
+        >
+        <p v-if="chosen !== null">{{ waysWords(chosen) }}</p>
+        <p v-if="bathIce !== null" class="quiet small">
+          Ice or snow for it: about {{ showMass(bathIce, one) }}, and water to cover.
+        </p>
+        <button type="button" class="button primary" :disabled="chosen === null" @click="begin">
+          It is done so, from now
+        </button>
+        <template v-if="best !== null && chosen?.passes !== true">
+          <h3>The least work that is fast enough</h3>
+          <button type="button" class="button best" @click="take(best)">
+            {{ waysWords(best) }}
+          </button>
+        </template>
+        <p v-else-if="best === null" class="ember">
+          None of these ways is fast enough for all of it. Divide it into smaller lots, or use a
+          blast chiller.
+        </p>
+        <p class="quiet small">
+          Never a closed deep pot, and never hot on the floor of a full fridge: it warms what stands
+          beside it.
+        </p>
+      </section>
+      <ChillLive
+        v-else-if="chilling !== null"
+        :pot="pot"
+        :chilling="chilling"
+        :live="live"
+        :code="code"
+        :units="units"
+        @write="write"
+        @start-over="startOver"
+        @undo="undo"
+      />
+    </div>
+  </template>
+  <div v-else class="place">
+    <h1>Nothing to chill here</h1>
+    <p v-if="isTooLate">
+      This pot is in the logbook already, and was not chilled by the clock here.
+    </p>
+    <p v-else>First it is strained or served, and measured.</p>
+    <p><RouterLink class="button primary" to="/strain">To the sieve</RouterLink></p>
+  </div>
+</template>
+
+<style scoped>
+.chill {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 360px;
+  gap: 16px 48px;
+}
+
+.now {
+  font-size: 44px;
+  line-height: 48px;
+}
+
+.best {
+  justify-content: start;
+  text-align: left;
+}
+
+@media (width <= 900px) {
+  .chill {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>
