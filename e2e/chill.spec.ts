@@ -1,5 +1,6 @@
 import { readFileSync } from "node:fs";
 import { expect, test, type Page } from "@playwright/test";
+import { violations } from "./axe";
 import { openSample, storedEvents } from "./kitchens";
 
 const EVENING = new Date("2026-03-18T20:14:00+01:00");
@@ -45,6 +46,7 @@ test("from the sieve to cold: a way that fails, one that passes, readings, the r
   await page.getByLabel("It stands in").selectOption({ label: "Tall pot" });
   await expect(page.getByRole("heading", { name: "This way it is too slow" })).toBeVisible();
   await expect(page.getByRole("img", { name: /21 °C too late/ })).toBeVisible();
+  expect(await violations(page)).toEqual([]);
   await page.locator("button.best").click();
   await expect(page.getByRole("heading", { name: "This way it is cold in time" })).toBeVisible();
   await page.getByRole("button", { name: "It is done so, from now" }).click();
@@ -52,6 +54,7 @@ test("from the sieve to cold: a way that fails, one that passes, readings, the r
   await forward(page, 20);
   await readAt(page, "50");
   await expect(page.getByText(/in time so far, 1 h \d+ left/)).toBeVisible();
+  expect(await violations(page)).toEqual([]);
   await page.reload();
   await expect(page.getByText(/in time so far, 1 h \d+ left/)).toBeVisible();
   await forward(page, 50);

@@ -203,3 +203,79 @@ test("plans are named, copied, opened and removed", async ({ page }) => {
   await page.getByRole("dialog").getByRole("button", { name: "Remove" }).click();
   await expect(page.getByRole("button", { name: /^Friday broth again: name/ })).toBeVisible();
 });
+
+test("a braise that does not go as planned: paused, forked, ladled, split, left out, taken back", async ({
+  page,
+}) => {
+  test.slow();
+  await openSample(page);
+  await page.goto("/plan/plan-braise");
+  await page.getByRole("button", { name: /Put it on/ }).click();
+  await page.getByRole("button", { name: /It is lit/ }).click();
+  await forward(page, 21);
+  await page.getByRole("button", { name: /It is in the oven/ }).click();
+  const moved = page.locator(".moved");
+  await expect(moved).toContainText("as planned");
+  const readyAt = async () => (await moved.locator("b").innerText()).trim();
+  const promised = await readyAt();
+
+  // Heat off for half an hour: it says so, and comes back with a tap.
+  await forward(page, 30);
+  await page.keyboard.press("p");
+  await page.getByRole("button", { name: "It is so now" }).click();
+  await expect(page.getByText(/No heat for \d+ min/)).toBeVisible();
+  await forward(page, 30);
+  await page.getByRole("button", { name: /Heat is back/ }).click();
+  await expect(moved).toContainText(/instead of .* to make up for being without heat/);
+  expect(await readyAt()).not.toBe(promised);
+
+  // A lid that was off, told afterwards; a portion out and back.
+  await page.keyboard.press("p");
+  await page.getByText("lid off", { exact: true }).click();
+  await page.getByText("it is back", { exact: true }).click();
+  await page.getByLabel("It lasted").fill("20");
+  await page.getByRole("button", { name: "Count it in" }).click();
+  await expect(page.getByText("Lid off for 20 min")).toBeVisible();
+  await page.keyboard.press("w");
+  await page.getByText("ladled out", { exact: true }).click();
+  await page.getByLabel("Liquid taken out of the pot").fill("300 mL");
+  await page.getByLabel("Liquid taken out of the pot").press("Enter");
+  await expect(page.getByText("Ladled out, 300 mL")).toBeVisible();
+
+  // The carrots are split, one part left out; the fork says not yet.
+  await page.getByRole("button", { name: /^Carrot, 350 g/ }).click();
+  await page.getByLabel("Keep part of it for later").fill("150 g");
+  await page.getByRole("button", { name: "Split it" }).click();
+  await expect(page.getByRole("button", { name: /^Carrot, 200 g/ })).toBeVisible();
+  await page.getByRole("button", { name: /^Carrot, 150 g/ }).click();
+  await page.getByRole("button", { name: "Leave it out" }).click();
+  await expect(page.getByRole("button", { name: /^Carrot, 150 g/ })).toBeHidden();
+  await page.locator("#main").focus();
+  await page.keyboard.press("f");
+  await page.getByRole("button", { name: /^Not yet/ }).click();
+  await expect(page.getByText(/Fork, goat shoulder: not yet/)).toBeVisible();
+  await page.keyboard.press("u");
+  await expect(page.getByText(/Fork, goat shoulder: not yet/)).toBeHidden();
+
+  // A thermometer by hand stands for now.
+  await page.keyboard.press("c");
+  await page.getByLabel("In the liquid, stirred").fill("88.8");
+  await page.getByLabel("In the liquid, stirred").press("Enter");
+  await expect(page.getByText(/88\.8 °C.*measured/)).toBeVisible();
+});
+
+test("asked once: it may ring, the screen may stay on; answers stand in Kitchen and can be changed", async ({
+  page,
+}) => {
+  await simmering(page);
+  await expect(page.getByText("Shall it ring when something is due?")).toBeVisible();
+  await page.getByRole("button", { name: "Yes, ring" }).click();
+  await expect(page.getByText("Shall the screen stay on")).toBeVisible();
+  await page.getByRole("button", { name: "No", exact: true }).click();
+  await expect(page.getByText("Shall the screen stay on")).toBeHidden();
+  await page.goto("/kitchen");
+  await expect(page.getByLabel("It rings when something is due")).toBeChecked();
+  await expect(page.getByLabel("The screen stays on")).not.toBeChecked();
+  await page.getByRole("button", { name: "Sound check" }).click();
+  await expect(page.getByText(/danger calls|let nothing sound/)).toBeVisible();
+});

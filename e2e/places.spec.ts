@@ -1,6 +1,6 @@
-import AxeBuilder from "@axe-core/playwright";
-import { expect, test, type Page } from "@playwright/test";
+import { expect, test } from "@playwright/test";
 import { readFileSync, writeFileSync } from "node:fs";
+import { violations } from "./axe";
 import { openSample, putIn, sentence } from "./kitchens";
 
 const EVENING = new Date("2026-03-18T20:14:00+01:00");
@@ -8,15 +8,6 @@ const EVENING = new Date("2026-03-18T20:14:00+01:00");
 test.beforeEach(async ({ page }) => {
   await page.clock.install({ time: EVENING });
 });
-
-const violations = async (page: Page) => {
-  const found = await new AxeBuilder({ page })
-    .withTags(["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa"])
-    .analyze();
-  return found.violations.map(
-    (v) => `${v.id}: ${v.nodes.map((n) => n.target.join(" ")).join(" | ")}`,
-  );
-};
 
 for (const look of ["day", "night"])
   test(`no accessibility violations on any screen, by ${look}`, async ({ page }) => {
@@ -54,6 +45,19 @@ for (const look of ["day", "night"])
     await page.getByRole("button", { name: /change the water/ }).click();
     await expect(page.getByText("so that … are left")).toBeVisible();
     expect(await violations(page), "water editor").toEqual([]);
+    await page.keyboard.press("Escape");
+    await page.getByRole("button", { name: /Practise it first/ }).click();
+    await page.getByRole("button", { name: /It is lit/ }).click();
+    await expect(page.getByRole("heading", { name: "It boils" })).toBeVisible();
+    expect(await violations(page), "practice").toEqual([]);
+    for (const key of "lchwtfpi") {
+      await page.locator("#main").focus();
+      await page.keyboard.press(key);
+      await expect(page.getByRole("dialog")).toBeVisible();
+      expect(await violations(page), `dialog ${key}`).toEqual([]);
+      await page.keyboard.press("Escape");
+      await expect(page.getByRole("dialog")).toBeHidden();
+    }
   });
 
 test("the plan by keyboard alone: water, heat, lid, time, an ingredient, why", async ({ page }) => {

@@ -29,6 +29,29 @@ const folder = process.argv[2] ?? fileURLToPath(new URL("../docs/screenshots/", 
 const only = process.argv.slice(3);
 mkdirSync(folder, { recursive: true });
 
+/** The pot on the fire goes through the sieve, and half an hour into a cold trough. */
+async function strainAndChill(page: Page, url: string): Promise<void> {
+  await page.goto(`${url}/cook/on-fire`);
+  for (const name of ["Leek", "Peppercorns"])
+    await page.getByRole("button", { name: `${name} is in now` }).click();
+  await page.getByText("Nothing left: all is in.").waitFor();
+  await page.clock.fastForward("01:40:00");
+  await page.clock.runFor(1500);
+  await page.getByRole("button", { name: /It is off the heat/ }).click();
+  await page.getByRole("button", { name: /To the sieve/ }).click();
+  await page.getByLabel("Strained", { exact: true }).fill("3.2 L");
+  await page.getByLabel("Strained", { exact: true }).press("Enter");
+  await page.getByRole("button", { name: "Keep what came through" }).click();
+  await page.getByRole("link", { name: /Chill it/ }).click();
+  await page.getByLabel("First").selectOption({ label: "running cold water" });
+  await page.getByRole("button", { name: "It is done so, from now" }).click();
+  await page.clock.fastForward("00:20:00");
+  await page.clock.runFor(1500);
+  await page.getByLabel("In the middle it is at").fill("29");
+  await page.getByLabel("In the middle it is at").press("Enter");
+  await page.clock.runFor(1500);
+}
+
 async function settle(page: Page): Promise<void> {
   await page.evaluate(() => document.fonts.ready.then(() => undefined));
   await page.waitForTimeout(250);
@@ -77,9 +100,6 @@ await withApplication(async (browser, url) => {
   await page.goto(`${url}/crossover/plan-braise`);
   await page.getByText("Kitchen rule").first().waitFor();
   await shoot("crossover");
-  await page.getByRole("heading", { name: "Side by side" }).scrollIntoViewIfNeeded();
-  await page.getByRole("main").evaluate((main) => main.scrollTo(0, main.scrollHeight));
-  await shoot("crossover-clock");
   await page.goto(`${url}/convert`);
   await page.getByText("as written").waitFor();
   await page.waitForTimeout(1500);
@@ -116,5 +136,8 @@ await withApplication(async (browser, url) => {
   await page.goto(`${url}/cook/on-fire`);
   await page.getByRole("heading", { name: "In the pot" }).waitFor();
   await shoot("cook-night");
+  await page.evaluate(() => localStorage.setItem("kettlos-look", "day"));
+  await strainAndChill(page, url);
+  await shoot("chill");
   await context.close();
 });

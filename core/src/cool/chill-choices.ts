@@ -1,3 +1,4 @@
+import { FRIDGE_FROM_C } from "./chill-live";
 import type { Gate } from "./codes";
 import { holdsL, type CoolingContainer } from "./container";
 import {
@@ -24,8 +25,6 @@ export interface ChillChoice {
   readonly effort: number;
 }
 
-/** Out of the bath at this: cool enough for the fridge not to warm. */
-const BATH_TO_C = 20;
 const MARGIN_MIN = 2;
 const EFFORT: Readonly<Record<CoolingWay, number>> = {
   fridge: 0,
@@ -43,7 +42,7 @@ export type PotToChill = Omit<CoolingFacts, "container" | "massKg">;
 export function stagesBeginning(way: CoolingWay, facts: CoolingFacts): readonly CoolingStage[] {
   if (way === "fridge") return [{ way, min: 0 }];
   const alone = coolingCurve(facts, [{ way, min: 0 }]);
-  const coolMin = whenAtMin(alone, BATH_TO_C) ?? whenAtMin(alone, BATH_TO_C + 8) ?? 60;
+  const coolMin = whenAtMin(alone, FRIDGE_FROM_C) ?? whenAtMin(alone, FRIDGE_FROM_C + 8) ?? 60;
   return [
     { way, min: Math.ceil(coolMin + MARGIN_MIN) },
     { way: "fridge", min: 0 },

@@ -27,12 +27,16 @@ export interface GateNow {
 }
 
 export interface ChillNow {
+  /** The stages as they will be: out of the first once it is cool enough for the fridge. */
+  readonly stages: readonly CoolingStage[];
   readonly points: readonly CoolingPoint[];
   readonly nowC: number;
   readonly pace: number;
   readonly gates: readonly GateNow[];
 }
 
+/** Cool enough to go into a fridge and not warm it, °C. */
+export const FRIDGE_FROM_C = 20;
 const SLOWEST = 0.2;
 const FASTEST = 4;
 
@@ -49,7 +53,8 @@ export function chillNow(
 ): ChillNow {
   const last = readings.filter((r) => r.tMin > 0.5).at(-1);
   const pace = last === undefined ? 1 : paceOf(facts, stages, last);
-  const forecast = coolingCurve({ ...facts, pace }, stages);
+  const adjusted = untilCool({ ...facts, pace }, stages);
+  const forecast = coolingCurve({ ...facts, pace }, adjusted);
   const points =
     readings.length === 0
       ? forecast
@@ -59,11 +64,21 @@ export function chillNow(
           ...forecast.filter((p) => p.tMin > (readings.at(-1)?.tMin ?? 0)),
         ];
   return {
+    stages: adjusted,
     points,
     nowC: tempAtC(points, nowMin),
     pace,
     gates: gates.map((gate) => gateNow(gate, points, nowMin)),
   };
+}
+
+/** What cools slower than thought stays longer in its first stage, until the fridge may have it. */
+function untilCool(facts: CoolingFacts, stages: readonly CoolingStage[]): readonly CoolingStage[] {
+  const [first, ...rest] = stages;
+  if (first === undefined || rest.length === 0) return stages;
+  const alone = coolingCurve(facts, [{ way: first.way, min: 0 }]);
+  const coolMin = whenAtMin(alone, FRIDGE_FROM_C);
+  return coolMin === null ? stages : [{ ...first, min: Math.max(first.min, coolMin) }, ...rest];
 }
 
 /** The pace at which the simulated course passes through a reading, by halving. */

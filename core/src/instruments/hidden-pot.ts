@@ -119,6 +119,7 @@ function reallyIn(item: PlanItem, plan: Plan, cook: Cook): readonly PlanItem[] {
     added !== undefined &&
     (item.when.at !== "start" || (isTappedIn(plan, cook) && minOf(plan, cook, added.atMs) > 0));
   const massKg = added?.massKg ?? item.massKg;
+  if (item.when.at === "offHeat") return added === undefined ? [] : [{ ...item, massKg }];
   // Its moment is in the course; "before the end" keeps it out until then on every heat.
   if (isLate) return [{ ...item, massKg, when: { at: "beforeEnd", min: 1 } }];
   if (cook.litMs === null && item.when.at === "start") return [{ ...item, massKg }];

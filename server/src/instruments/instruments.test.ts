@@ -134,11 +134,18 @@ describe("simulated instruments", () => {
     await request(server).get("/api/pots/pot/stream").expect(404);
   });
 
-  test("there is room for a kitchen's pots and no more", async () => {
+  test("there is room for a kitchen's pots: the oldest that nobody listens to gives way", async () => {
     const pot = fastPot(1);
-    for (let i = 0; i < 24; i++) await request(server).put(`/api/pots/p${i}`).send(pot).expect(204);
-    await request(server).put("/api/pots/p24").send(pot).expect(507);
-    await request(server).put("/api/pots/p3").send(pot).expect(204);
+    const stop = new AbortController();
+    await request(server).put("/api/pots/p0").send(pot).expect(204);
+    const heard = await fetch(`${base}/api/pots/p0/stream`, { signal: stop.signal });
+    expect(heard.status).toBe(200);
+    for (let i = 1; i <= 24; i++)
+      await request(server).put(`/api/pots/p${i}`).send(pot).expect(204);
+    await request(server).post("/api/pots/p0/silence").send({ seconds: 0 }).expect(204);
+    await request(server).post("/api/pots/p1/silence").send({ seconds: 0 }).expect(404);
+    await request(server).post("/api/pots/p24/silence").send({ seconds: 0 }).expect(204);
+    stop.abort();
   });
 });
 

@@ -45,8 +45,8 @@ export function instrumentsRouter(): Router {
     const { id } = request.params;
     const known = pots.get(id);
     if (known !== undefined) known.follow(body.batch, body.events, body.seed);
-    else if (pots.size >= MOST)
-      return void refuse(response, 507, "Too many simulated pots at once.");
+    else if (!makeRoom(pots))
+      return void refuse(response, 507, "Too many simulated pots are listened to at once.");
     else pots.set(id, new SimulatedPot(body.batch, body.events, body.seed));
     response.status(204).end();
   });
@@ -104,6 +104,17 @@ export function instrumentsRouter(): Router {
   });
 
   return router;
+}
+
+/** The oldest pot nobody listens to gives way; its cook tells it anew when it is looked at again. */
+function makeRoom(pots: Map<string, SimulatedPot>): boolean {
+  if (pots.size < MOST) return true;
+  for (const [id, pot] of pots)
+    if (!pot.isHeard) {
+      pots.delete(id);
+      return true;
+    }
+  return false;
 }
 
 function hasRoom(bridges: Map<string, Bridge>, nowMs: number): boolean {

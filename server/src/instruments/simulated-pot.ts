@@ -55,6 +55,10 @@ export class SimulatedPot {
     this.silentUntilMs = Date.now() + seconds * 1000;
   }
 
+  get isHeard(): boolean {
+    return this.streams.size > 0;
+  }
+
   listen(stream: Stream): void {
     stream.hello([SIMULATED]);
     this.streams.add(stream);

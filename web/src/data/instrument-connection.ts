@@ -67,7 +67,6 @@ export class InstrumentConnection {
     const { practice } = pot.batch;
     const news = `${events.length}|${events.at(-1)?.id ?? ""}|${practice?.realMs ?? 0}`;
     if (news === this.told) return;
-    this.told = news;
     const speed = practice?.speed ?? 1;
     this.thinner = new Thinner(Math.max(KEEP_EVERY_MS, speed * KEEP_EVERY_REAL_MS));
     const response = await fetch(`/api/pots/${pot.batch.id}`, {
@@ -76,6 +75,7 @@ export class InstrumentConnection {
       body: JSON.stringify({ batch: pot.stored, events, seed: seedOf(pot) }),
     });
     if (!response.ok) throw new Error(`The instruments answered ${response.status}.`);
+    this.told = news;
   }
 
   close(): void {

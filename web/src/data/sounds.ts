@@ -15,16 +15,16 @@ export type Call = keyof typeof CALLS;
 
 let context: AudioContext | null = null;
 
-/** Sounds a call. False where the browser lets nothing sound yet, as before the first tap. */
+/** What could not sound yet: browsers let nothing sound before the first tap. It sounds with that tap. */
+let waiting: Call | null = null;
+
+/** Sounds a call. False where the browser lets nothing sound yet; then it sounds at the next tap or key. */
 export async function sound(call: Call): Promise<boolean> {
   if (typeof AudioContext === "undefined") return false;
   context ??= new AudioContext();
-  if (context.state === "suspended") {
-    const isRunning = await Promise.race([
-      context.resume().then(() => true),
-      new Promise<boolean>((resolve) => setTimeout(() => resolve(false), 500)),
-    ]);
-    if (!isRunning) return false;
+  if (context.state === "suspended" && !(await resumed(context))) {
+    soundAtTap(call);
+    return false;
   }
   const from = context.currentTime + 0.02;
   for (const [at, hertz, lasts] of CALLS[call]) {
@@ -40,4 +40,25 @@ export async function sound(call: Call): Promise<boolean> {
     tone.stop(from + at + lasts);
   }
   return true;
+}
+
+const resumed = (audio: AudioContext): Promise<boolean> =>
+  Promise.race([
+    audio.resume().then(() => true),
+    new Promise<boolean>((resolve) => setTimeout(() => resolve(false), 500)),
+  ]);
+
+function soundAtTap(call: Call): void {
+  const isFirst = waiting === null;
+  waiting = call === "danger" ? call : (waiting ?? call);
+  if (!isFirst) return;
+  const now = () => {
+    removeEventListener("pointerdown", now);
+    removeEventListener("keydown", now);
+    const late = waiting;
+    waiting = null;
+    if (late !== null) void sound(late);
+  };
+  addEventListener("pointerdown", now);
+  addEventListener("keydown", now);
 }

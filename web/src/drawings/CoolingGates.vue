@@ -55,8 +55,10 @@ const doors = computed(() =>
       yFrom: y.value(g.gate.fromC),
       yTo: y.value(g.gate.toC),
       word: `${showRoundTemperature(g.gate.toC, props.units === "us" ? "us" : "metric")} ${g.passes ? "in time" : "too late"}`,
-      // The first gate's words stand over its line, the next one's over its own.
-      textX: x.value(shuts) - 6,
+      // At the top of its post, where no course runs by the time it shuts.
+      ...(x.value(shuts) > width.value - RIGHT - 110
+        ? { textX: x.value(shuts) - 6, anchor: "end" as const }
+        : { textX: x.value(shuts) + 6, anchor: "start" as const }),
     };
   }),
 );
@@ -115,7 +117,7 @@ const doors = computed(() =>
         />
         <line class="door" :x1="door.x1" :x2="door.x2" :y1="door.yTo" :y2="door.yTo" />
         <line class="post" :x1="door.x2" :x2="door.x2" :y1="door.yFrom" :y2="door.yTo" />
-        <text class="word" :x="door.textX" :y="door.yTo - 7" text-anchor="end">
+        <text class="word" :x="door.textX" :y="door.yFrom + 14" :text-anchor="door.anchor">
           {{ door.word }}
         </text>
       </g>

@@ -12,6 +12,8 @@ const props = defineProps<{
   batchId?: string;
   /** Chilling is for what has come through the sieve. */
   isStrained?: boolean;
+  /** Only what was chilled by the clock is said to be. */
+  isChilled?: boolean;
 }>();
 
 const ORDER: readonly StripStage[] = ["gather", "fill", "simmer", "strain", "chill", "done"];
@@ -22,7 +24,8 @@ const STAGES = [
   { id: "strain", label: "Strain" },
   { id: "chill", label: "Chill" },
 ] as const;
-const isPast = (id: StripStage) => ORDER.indexOf(id) < ORDER.indexOf(props.stage);
+const isPast = (id: StripStage) =>
+  id === "chill" ? props.isChilled === true : ORDER.indexOf(id) < ORDER.indexOf(props.stage);
 
 function target(id: (typeof STAGES)[number]["id"]): string | null {
   if (props.batchId === undefined) return id === "gather" ? `/plan/${props.planId ?? ""}` : null;

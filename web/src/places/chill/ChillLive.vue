@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Chilling } from "@kettlos/core/batch/fold";
-import type { ChillNow, GateState } from "@kettlos/core/cool/chill-live";
+import { FRIDGE_FROM_C, type ChillNow, type GateState } from "@kettlos/core/cool/chill-live";
 import { REMEDIES, remedyFor, type CodeOfCooling } from "@kettlos/core/cool/codes";
 import { WAYS } from "@kettlos/core/cool/ways";
 import {
@@ -48,10 +48,10 @@ const remedy = computed(() =>
 /** What stands where, by the clock. */
 const steps = computed(() => {
   let from = 0;
-  return props.chilling.chill.stages.map((stage, i) => {
+  return props.live.stages.map((stage, i) => {
     const begins = from;
     from += stage.min;
-    const isLast = i === props.chilling.chill.stages.length - 1;
+    const isLast = i === props.live.stages.length - 1;
     return {
       way: WAYS[stage.way],
       from: clock(begins),
@@ -120,7 +120,9 @@ const writeOut = () =>
         <time>{{ step.from }}</time>
         <span
           ><strong>{{ step.way.name }}</strong
-          ><template v-if="step.until !== null"> until {{ step.until }}</template
+          ><template v-if="step.until !== null">
+            until it is at {{ showRoundTemperature(FRIDGE_FROM_C, one) }}, about
+            {{ step.until }}</template
           ><span class="quiet small">{{ step.way.does }}</span></span
         >
       </li>

@@ -161,6 +161,7 @@ useShortcuts(() => [{ keys: "u", does: "Undo the last entry", run: () => void un
       :plan-id="pot.batch.plan.id"
       :batch-id="pot.batch.id"
       is-strained
+      :is-chilled="chilling !== null && chilling.endedMs !== null"
     />
     <div class="place chill">
       <section>

@@ -14,8 +14,11 @@ const props = defineProps<{ item: PlanItem; pot: LivePot; units: UnitSystem }>()
 const emit = defineEmits<{ write: [NewEvent] }>();
 const partKg = ref<number | null>(null);
 
+const problem = ref("");
+
 function split() {
-  if (partKg.value === null) return;
+  if (partKg.value === null) return void (problem.value = "Say first how much is kept apart.");
+  problem.value = "";
   emit("write", {
     kind: "split",
     itemId: props.item.id,
@@ -49,10 +52,9 @@ function swap(part: Partial<PlanItem>) {
         :max="item.massKg * 0.98"
         @entered="split"
       />
-      <button type="button" class="button" :disabled="partKg === null" @click="split">
-        Split it
-      </button>
+      <button type="button" class="button" @click="split">Split it</button>
     </div>
+    <p v-if="problem" class="ember small" role="alert">{{ problem }}</p>
     <SwapList
       :item="item"
       :plan="pot.batch.plan"

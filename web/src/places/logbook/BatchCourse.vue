@@ -71,6 +71,7 @@ const cookAsItWent = () =>
     :plan-id="plan.id"
     :batch-id="pot.batch.id"
     :is-strained="pot.cook.strainedMs !== null"
+    :is-chilled="(pot.cook.chilling?.endedMs ?? null) !== null"
   />
   <div class="place course">
     <section class="wide">

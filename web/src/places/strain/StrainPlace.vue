@@ -202,6 +202,7 @@ useShortcuts(() =>
       :plan-id="plan.id"
       :batch-id="pot.batch.id"
       :is-strained="pot.cook.strainedMs !== null"
+      :is-chilled="(pot.cook.chilling?.endedMs ?? null) !== null"
     />
     <div class="place strain">
       <section class="left">
@@ -298,7 +299,7 @@ useShortcuts(() =>
             Fills {{ moulds.count }} moulds of 250 mL to nine tenths, with
             {{ showVolume(moulds.remainderL, one) }} over.
           </p>
-          <p>
+          <p v-if="!isDone || pot.cook.chilling !== null">
             <RouterLink class="button primary" :to="`/chill/${pot.batch.id}`"
               >Chill it, against the clock of the code</RouterLink
             >
