@@ -262,6 +262,9 @@ test("a braise that does not go as planned: paused, forked, ladled, split, left 
   await page.getByLabel("In the liquid, stirred").fill("88.8");
   await page.getByLabel("In the liquid, stirred").press("Enter");
   await expect(page.getByText(/88\.8 °C.*measured/)).toBeVisible();
+  // Nor does the table pass over what still lies there.
+  await page.getByRole("link", { name: "Serve" }).click();
+  await expect(page.getByText("Still on the counter: carrot, dried apricots.")).toBeVisible();
 });
 
 test("asked once: it may ring, the screen may stay on; answers stand in Kitchen and can be changed", async ({

@@ -41,7 +41,7 @@ describe("folding events", () => {
     );
     const stages = all.map((_, i) => fold(all.slice(0, i + 1)).stage);
     expect(fold([]).stage).toBe("fill");
-    expect(stages).toEqual(["simmer", "simmer", "simmer", "strain", "strain", "done"]);
+    expect(stages).toEqual(["simmer", "simmer", "simmer", "strain", "chill", "done"]);
   });
 
   test("a hot jug is turned into cold litres, a weight too", () => {

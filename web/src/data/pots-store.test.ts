@@ -16,7 +16,9 @@ afterEach(() => vi.useRealTimers());
 async function loaded() {
   const kitchen = useKitchenStore();
   const pots = usePotsStore();
-  await vi.waitFor(() => expect(kitchen.isLoaded && pots.pots.length > 0).toBe(true));
+  await vi.waitFor(() => expect(kitchen.isLoaded && pots.pots.length > 0).toBe(true), {
+    timeout: 15_000,
+  });
   return pots;
 }
 
@@ -39,22 +41,24 @@ describe("all pots", () => {
   test("a written event shows only once it is stored, and moves the pot on", async () => {
     const pots = await loaded();
     await appendEvent("on-fire", { kind: "offHeat" });
-    await vi.waitFor(() => expect(pots.byId.get("on-fire")?.cook.stage).toBe("strain"));
+    await vi.waitFor(() => expect(pots.byId.get("on-fire")?.cook.stage).toBe("strain"), {
+      timeout: 15_000,
+    });
     expect(pots.live[0]?.actions.map((a) => a.kind)).toEqual(["strain"]);
     await appendEvent("on-fire", {
       kind: "strained",
       measured: { volumeL: 3.1, tempC: 15, passes: 2, clothPasses: 0, pressed: false },
     });
-    await vi.waitFor(() => expect(pots.live[0]?.actions).toEqual([]));
+    await vi.waitFor(() => expect(pots.live[0]?.actions).toEqual([]), { timeout: 15_000 });
     await appendEvent("on-fire", { kind: "finished" });
-    await vi.waitFor(() => expect(pots.finished).toHaveLength(17));
+    await vi.waitFor(() => expect(pots.finished).toHaveLength(17), { timeout: 15_000 });
     expect(pots.live).toEqual([]);
   });
 
   test("a second pot put on is live beside the first", async () => {
     const pots = await loaded();
     const batch = await beginBatch(sample.plans[0]!, sample.kitchen);
-    await vi.waitFor(() => expect(pots.live).toHaveLength(2));
+    await vi.waitFor(() => expect(pots.live).toHaveLength(2), { timeout: 15_000 });
     expect(pots.byId.get(batch.id)?.cook.stage).toBe("fill");
   });
 });

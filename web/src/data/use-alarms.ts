@@ -25,7 +25,8 @@ export function useAlarms() {
       return new Promise<never>(() => undefined);
     });
 
-  const calls = computed(() => pots.live.flatMap((p) => callsOf(p, pots.nowOf(p.batch))));
+  // A practice pot is watched while it runs; it calls nobody from elsewhere.
+  const calls = computed(() => pots.inEarnest.flatMap((p) => callsOf(p, pots.nowMs)));
   watch(
     () => [calls.value, mayCall.value] as const,
     ([now, may]) => {

@@ -39,7 +39,7 @@ const columnOf = (columns: readonly HeatColumn[], method: string) => {
 async function opened(plan = braise) {
   setActivePinia(createPinia());
   const kitchen = useKitchenStore();
-  await vi.waitFor(() => expect(kitchen.isLoaded).toBe(true));
+  await vi.waitFor(() => expect(kitchen.isLoaded).toBe(true), { timeout: 15_000 });
   const store = useCrossoverStore();
   store.open(plan);
   await settled(store);
@@ -115,10 +115,12 @@ describe("one dish on four heats", () => {
     const store = await opened();
     const low = columnOf(store.columns, "slowCooker").column.trace.holdMin;
     store.crockSetting = "high";
-    await vi.waitFor(() =>
-      expect(columnOf(store.columns, "slowCooker").answer.target.heat).toMatchObject({
-        setting: "high",
-      }),
+    await vi.waitFor(
+      () =>
+        expect(columnOf(store.columns, "slowCooker").answer.target.heat).toMatchObject({
+          setting: "high",
+        }),
+      { timeout: 15_000 },
     );
     expect(columnOf(store.columns, "slowCooker").column.trace.holdMin).toBeLessThan(low - 90);
   });
@@ -140,7 +142,7 @@ describe("one dish on four heats", () => {
     store.write({ ...braise, stop: { by: "time", holdMin: 200 } });
     answers[1]?.({ answers: [], problem: "the newer one" });
     answers[0]?.({ answers: [], problem: "the older one" });
-    await vi.waitFor(() => expect(store.problem).toBe("the newer one"));
+    await vi.waitFor(() => expect(store.problem).toBe("the newer one"), { timeout: 15_000 });
     await Promise.resolve();
     expect(store.problem).toBe("the newer one");
   });

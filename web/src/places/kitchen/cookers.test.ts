@@ -127,16 +127,16 @@ describe("ovens", () => {
 
   test("one in use stays, another can be added, changed and removed", async () => {
     const store = useKitchenStore();
-    await vi.waitFor(() => expect(store.isLoaded).toBe(true));
+    await vi.waitFor(() => expect(store.isLoaded).toBe(true), { timeout: 15_000 });
     const wrapper = mount(OvenList, { global });
     expect(wrapper.find("button.link").text()).toBe("in use");
     await wrapper.find("button.button").trigger("click");
-    await vi.waitFor(() => expect(wrapper.findAll("li")).toHaveLength(2));
+    await vi.waitFor(() => expect(wrapper.findAll("li")).toHaveLength(2), { timeout: 15_000 });
     await wrapper.findAll("input[type=number]")[1]?.setValue(900);
     expect(wrapper.find("[role=alert]").text()).toContain("900 does not");
     await wrapper.findAll("input[type=checkbox]")[1]?.setValue(true);
-    await vi.waitFor(() => expect(store.kitchen?.ovens[1]?.fan).toBe(true));
+    await vi.waitFor(() => expect(store.kitchen?.ovens[1]?.fan).toBe(true), { timeout: 15_000 });
     await wrapper.findAll("button.link")[1]?.trigger("click");
-    await vi.waitFor(() => expect(store.kitchen?.ovens).toHaveLength(1));
+    await vi.waitFor(() => expect(store.kitchen?.ovens).toHaveLength(1), { timeout: 15_000 });
   });
 });

@@ -10,7 +10,9 @@ import { usePlanStore } from "./plan-store";
 async function loaded() {
   setActivePinia(createPinia());
   const kitchen = useKitchenStore();
-  await vi.waitFor(() => expect(kitchen.isLoaded && kitchen.kitchen !== null).toBe(true));
+  await vi.waitFor(() => expect(kitchen.isLoaded && kitchen.kitchen !== null).toBe(true), {
+    timeout: 15_000,
+  });
   const store = usePlanStore();
   store.open(planOf("plan-lamb"));
   return store;
@@ -56,8 +58,9 @@ describe("the plan on the screen", () => {
     await store.flush();
     expect((await db.plans.get("plan-lamb"))?.plan.name).toBe("Sunday broth");
     store.change({ name: "Monday broth" });
-    await vi.waitFor(async () =>
-      expect((await db.plans.get("plan-lamb"))?.plan.name).toBe("Monday broth"),
+    await vi.waitFor(
+      async () => expect((await db.plans.get("plan-lamb"))?.plan.name).toBe("Monday broth"),
+      { timeout: 15_000 },
     );
   });
 
@@ -65,8 +68,9 @@ describe("the plan on the screen", () => {
     const store = await loaded();
     store.change({ name: "Sunday broth" });
     store.open(planOf("plan-hare"));
-    await vi.waitFor(async () =>
-      expect((await db.plans.get("plan-lamb"))?.plan.name).toBe("Sunday broth"),
+    await vi.waitFor(
+      async () => expect((await db.plans.get("plan-lamb"))?.plan.name).toBe("Sunday broth"),
+      { timeout: 15_000 },
     );
     expect((await db.plans.get("plan-hare"))?.plan.name).toBe("Plain hare broth");
   });
@@ -119,6 +123,8 @@ describe("the plan on the screen", () => {
     const before = store.answers?.trace.holdC ?? 0;
     await useKitchenStore().change({ altitudeM: 3000 });
     await flushPromises();
-    await vi.waitFor(() => expect(store.answers?.trace.holdC).toBeLessThan(before - 4));
+    await vi.waitFor(() => expect(store.answers?.trace.holdC).toBeLessThan(before - 4), {
+      timeout: 15_000,
+    });
   });
 });

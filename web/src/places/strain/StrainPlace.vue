@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { onCounter } from "@kettlos/core/batch/counter";
 import { gapOf } from "@kettlos/core/batch/gap";
 import { liftedOut } from "@kettlos/core/batch/course-of";
 import { flowOf } from "@kettlos/core/batch/flow";
@@ -7,6 +8,7 @@ import { liquidOfServedKg } from "@kettlos/core/dish/eaten";
 import { SETS, type SetGrade } from "@kettlos/core/extraction/set";
 import { fatCapMm } from "@kettlos/core/extraction/fat-cap";
 import { mouldsFor } from "@kettlos/core/portion/moulds";
+import { nameOf } from "@kettlos/core/simulate/item-facts";
 import { vesselOf } from "@kettlos/core/simulate/references";
 import { showMass, showVolume, showVolumeRange } from "@kettlos/core/units/show";
 import { vesselAreaM2 } from "@kettlos/core/vessel/volume";
@@ -74,6 +76,9 @@ const cautions = computed(
   () => answers.value?.cautions.filter((c) => c.places.includes("strain")) ?? [],
 );
 const result = computed(() => pot.value?.cook.result ?? null);
+const forgotten = computed(() =>
+  plan.value === null || pot.value === null ? [] : onCounter(plan.value, pot.value.cook),
+);
 const isServed = computed(() => plan.value?.end === "served");
 const takeOuts = computed(() => answers.value?.dish.takeOuts ?? []);
 const isOut = (itemId: string) => pot.value?.cook.did.has(liftedOut(itemId)) === true;
@@ -235,6 +240,12 @@ useShortcuts(() =>
             Expected about {{ showVolume(expected.expected, one) }} ({{
               showVolumeRange(expected.low, expected.high, one)
             }}).
+          </p>
+          <p v-if="forgotten.length > 0" class="ember" role="status">
+            <strong
+              >Still on the counter: {{ forgotten.map(nameOf).join(", ").toLowerCase() }}.</strong
+            >
+            <RouterLink :to="`/cook/${pot.batch.id}`">Put it in, or leave it out</RouterLink>
           </p>
           <PracticeYield :pot="pot" :units="units" @take="takeMeasured" />
           <form class="fields" @submit.prevent="keep">
