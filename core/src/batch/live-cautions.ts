@@ -152,6 +152,7 @@ function tooSlow({ plan, cook, forecast, nowMs }: LiveFacts): LiveCaution | null
   if (courses.length === 0 || slowest <= THROUGH_SOON_MIN) return null;
   const isBad = slowest > THROUGH_MIN;
   const measured = cook.temperatures.findLast((t) => t.where === "liquid");
+  const hotter = plan.heat.method === "oven" ? "turn the oven up" : "switch to HIGH";
   return live({
     id: "tooSlow",
     severity: isBad ? "danger" : "caution",
@@ -163,8 +164,8 @@ function tooSlow({ plan, cook, forecast, nowMs }: LiveFacts): LiveCaution | null
         : "The middle of the largest piece never gets to 60 °C"
     }${measured === undefined ? ", as reckoned" : `, by the ${measured.tempC.toFixed(0)} °C read`}. ${
       isBad
-        ? "Bring it to the boil on a ring now and put it back hot, or switch to HIGH. Where it has been longer than that already, throw it away."
-        : "Switch to HIGH until it simmers, and leave the lid on."
+        ? `Bring it to the boil on a ring now and put it back hot, or ${hotter}. Where it has been longer than that already, throw it away.`
+        : `${hotter.charAt(0).toUpperCase()}${hotter.slice(1)} until it simmers, and leave the lid on.`
     }`,
     rule: "The thickest part passes from 5 to 60 °C within 4 h.",
     whose: "US guidance for slow cookers; your local food code rules",

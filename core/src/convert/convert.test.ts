@@ -53,7 +53,9 @@ describe("a dish on another heat", () => {
           const back = converted(there.plan, "oven");
           // Come-up and release alone can be more than the dish wants: then it cannot come back.
           if (there.trace.holdMin < 1) return;
-          expect(Math.abs(back.trace.holdMin - holdMin)).toBeLessThan(2 + holdMin * 0.01);
+          // A hold is found to half a minute, and half a minute under pressure is minutes in the oven.
+          const foundMin = name === "pressure" ? 4 : 2;
+          expect(Math.abs(back.trace.holdMin - holdMin)).toBeLessThan(foundMin + holdMin * 0.01);
           expect(Math.abs(back.waterL - 0.9)).toBeLessThan(0.04);
         },
       ),

@@ -23,6 +23,10 @@ export async function savePlan(plan: Plan): Promise<void> {
   await db.plans.put({ id: plan.id, updatedMs: Date.now(), plan: plain(plan) });
 }
 
+/** A plan as it stands on disk now; undefined where there is none of that id. */
+export const planById = async (id: string): Promise<Plan | undefined> =>
+  (await db.plans.get(id))?.plan;
+
 /** Saves a converted plan, and takes what it uses of the suggested vessels into the kitchen. */
 export async function savePlanWithUsed(plan: Plan, kitchen: Kitchen): Promise<void> {
   const used = withUsed(kitchen, plan);

@@ -13,7 +13,7 @@ import WhyFigure from "../../controls/WhyFigure.vue";
 import { useKitchenStore } from "../../data/kitchen-store";
 import { copyOf } from "../../data/new-plan";
 import { newPractice } from "../../data/new-practice";
-import { beginBatch, removePlan, savePlan } from "../../data/repository";
+import { beginBatch, planById, removePlan, savePlan } from "../../data/repository";
 import { markLabels } from "../../drawings/mark-labels";
 import WorkStrip from "../../drawings/WorkStrip.vue";
 import SimmerRibbon from "../../drawings/SimmerRibbon.vue";
@@ -47,10 +47,13 @@ const vessel = computed(() => {
 
 watch(
   () => [route.params["planId"], kitchenStore.isLoaded] as const,
-  ([id, isLoaded]) => {
+  async ([id, isLoaded]) => {
     // A plan just made is open before the database tells of it.
-    if (!isLoaded || route.name !== "plan" || (id !== "" && planStore.plan?.id === id)) return;
-    const wanted = kitchenStore.plans.find((p) => p.id === id);
+    const isOpen = () => id !== "" && planStore.plan?.id === id;
+    if (!isLoaded || route.name !== "plan" || isOpen()) return;
+    // Asked for by itself: the list of plans may not have heard yet of what was just written.
+    const wanted = typeof id === "string" && id !== "" ? await planById(id) : undefined;
+    if (route.name !== "plan" || route.params["planId"] !== id || isOpen()) return;
     if (wanted !== undefined) planStore.open(wanted);
     else {
       const first = kitchenStore.plans[0];
