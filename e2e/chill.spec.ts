@@ -1,18 +1,13 @@
 import { readFileSync } from "node:fs";
 import { expect, test, type Page } from "@playwright/test";
 import { violations } from "./axe";
-import { openSample, storedEvents } from "./kitchens";
+import { forward, openSample, storedEvents } from "./kitchens";
 
 const EVENING = new Date("2026-03-18T20:14:00+01:00");
 
 test.beforeEach(async ({ page }) => {
   await page.clock.install({ time: EVENING });
 });
-
-async function forward(page: Page, minutes: number): Promise<void> {
-  await page.clock.fastForward(minutes * 60_000);
-  await page.clock.runFor(1500);
-}
 
 async function readAt(page: Page, degrees: string): Promise<void> {
   await page.getByLabel("In the middle it is at").fill(degrees);

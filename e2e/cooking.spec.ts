@@ -1,16 +1,19 @@
 import { expect, test, type Page } from "@playwright/test";
-import { openOwn, openSample, planEmptyPot, putIn, sentence, storedEvents } from "./kitchens";
+import {
+  forward,
+  openOwn,
+  openSample,
+  planEmptyPot,
+  putIn,
+  sentence,
+  storedEvents,
+} from "./kitchens";
 
 const EVENING = new Date("2026-03-18T20:14:00+01:00");
 
 test.beforeEach(async ({ page }) => {
   await page.clock.install({ time: EVENING });
 });
-
-async function forward(page: Page, minutes: number): Promise<void> {
-  await page.clock.fastForward(minutes * 60_000);
-  await page.clock.runFor(1500);
-}
 
 /** "2.4 L" or "430 mL" in litres. */
 const litres = (text: string) => Number.parseFloat(text) / (text.includes("mL") ? 1000 : 1);

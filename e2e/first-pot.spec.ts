@@ -1,5 +1,5 @@
 import { expect, test, type Page } from "@playwright/test";
-import { openOwn, planEmptyPot, putIn, sentence, storedEvents } from "./kitchens";
+import { forward, openOwn, planEmptyPot, putIn, sentence, storedEvents } from "./kitchens";
 
 const MORNING = new Date("2026-03-18T08:00:00+01:00");
 
@@ -12,11 +12,6 @@ const reload: Pause = async (page) => {
   await page.reload();
   await expect(page.getByRole("main")).toBeVisible();
 };
-
-async function forward(page: Page, minutes: number): Promise<void> {
-  await page.clock.fastForward(minutes * 60_000);
-  await page.clock.runFor(1500);
-}
 
 async function readLevel(page: Page, form: string, field: string, value: string): Promise<void> {
   await page.keyboard.press("l");

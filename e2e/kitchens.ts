@@ -20,6 +20,12 @@ export async function openOwn(page: Page): Promise<void> {
   await expect(page.getByRole("heading", { name: "My kitchen" })).toBeVisible();
 }
 
+/** Lets the page's own clock run on by minutes, and a second more for what it brings. */
+export async function forward(page: Page, minutes: number): Promise<void> {
+  await page.clock.fastForward(minutes * 60_000);
+  await page.clock.runFor(1500);
+}
+
 /** From the bench to a new plan with nothing in it yet. */
 export async function planEmptyPot(page: Page): Promise<void> {
   await page.getByRole("button", { name: /Plan a pot/ }).click();

@@ -117,7 +117,6 @@ export const CookEventSchema = z.discriminatedUnion("kind", [
     kind: z.literal("temperature"),
     where: z.enum(["liquid", "piece"]),
     tempC: z.number().min(-30).max(150),
-    itemId: Id.optional(),
     source: Source,
   }),
   /** Without heat or lid from one moment to another; `untilMs` is null while it lasts. */
@@ -179,6 +178,12 @@ export const CookEventSchema = z.discriminatedUnion("kind", [
   z.object({ ...base, kind: z.literal("undo"), eventId: Id }),
 ]);
 export type CookEvent = z.infer<typeof CookEventSchema>;
+/** An event by itself, before it belongs to a pot. */
+export type EventBody = CookEvent extends infer E
+  ? E extends CookEvent
+    ? Omit<E, "id" | "batchId" | "schemaVersion">
+    : never
+  : never;
 
 /**
  * A pot cooked for practice: its clock runs `speed` times as fast as the real one, and its true pot is

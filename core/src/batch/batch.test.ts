@@ -1,12 +1,12 @@
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
+import { happened } from "../../test/events";
 import { testKitchen, testPlan } from "../../test/kitchen";
 import { EXPECTED } from "../simulate/parameters";
 import { simulate } from "../simulate/simulate";
 import { pointAt } from "../simulate/spread";
 import { coldWaterKg } from "../simulate/water-ways";
-import type { CookEvent } from "./batch-schema";
-import { CookEventSchema } from "./batch-schema";
+import type { CookEvent, EventBody } from "./batch-schema";
 import { flowOf } from "./flow";
 import { fold, inForce, lastUndoable } from "./fold";
 import { gapOf } from "./gap";
@@ -17,17 +17,9 @@ const kitchen = testKitchen();
 const LIT = Date.parse("2026-03-18T09:00:00+01:00");
 const MIN = 60_000;
 
-type Loose = CookEvent extends infer E
-  ? E extends CookEvent
-    ? Omit<E, "id" | "batchId" | "schemaVersion">
-    : never
-  : never;
-const events = (...list: Loose[]): CookEvent[] =>
-  list.map((e, i) => CookEventSchema.parse({ ...e, id: `e${i}`, batchId: "b", schemaVersion: 3 }));
-
 describe("folding events", () => {
   test("a cook goes from filling to done", () => {
-    const all = events(
+    const all = happened(
       { kind: "lit", atMs: LIT },
       { kind: "boils", atMs: LIT + 40 * MIN },
       { kind: "simmers", atMs: LIT + 45 * MIN },
@@ -47,21 +39,23 @@ describe("folding events", () => {
   test("a hot jug is turned into cold litres, a weight too", () => {
     const at = LIT + 420 * MIN;
     const measured = { passes: 1, clothPasses: 0, pressed: false, tempC: 80 };
-    const jug = fold(events({ kind: "strained", atMs: at, measured: { ...measured, volumeL: 3 } }));
+    const jug = fold(
+      happened({ kind: "strained", atMs: at, measured: { ...measured, volumeL: 3 } }),
+    );
     expect(jug.result?.strainedL).toBeCloseTo((3 * 0.9718) / 0.9991, 2);
     const scale = fold(
-      events({ kind: "strained", atMs: at, measured: { ...measured, massKg: 3 } }),
+      happened({ kind: "strained", atMs: at, measured: { ...measured, massKg: 3 } }),
     );
     expect(scale.result?.strainedL).toBeCloseTo(3 / 0.9991, 2);
   });
 
   test("undo takes back the last written event, and an undo can be undone", () => {
-    const all = events(
+    const all = happened(
       { kind: "lit", atMs: LIT },
       { kind: "noted", atMs: LIT + MIN, text: "smells good" },
     );
     expect(lastUndoable(all)?.id).toBe("e1");
-    const undone = [...all, ...events({ kind: "undo", atMs: LIT + 2 * MIN, eventId: "e1" })];
+    const undone = [...all, ...happened({ kind: "undo", atMs: LIT + 2 * MIN, eventId: "e1" })];
     undone[2] = { ...undone[2]!, id: "u1" };
     expect(fold(undone).notes).toEqual([]);
     expect(lastUndoable(undone)?.id).toBe("e0");
@@ -82,8 +76,8 @@ describe("folding events", () => {
   test("any number of undos walks back to nothing, never further", () => {
     fc.assert(
       fc.property(fc.integer({ min: 1, max: 8 }), fc.integer({ min: 1, max: 12 }), (n, undos) => {
-        const written: CookEvent[] = events(
-          ...Array.from({ length: n }, (_, i): Loose => ({
+        const written: CookEvent[] = happened(
+          ...Array.from({ length: n }, (_, i): EventBody => ({
             kind: "noted",
             atMs: LIT + i,
             text: `n${i}`,
@@ -121,7 +115,7 @@ function realPot(
   const simmerMs = LIT + trace.toSimmerMin * MIN;
   const tideM = Math.max(...trace.points.map((p) => p.depthM));
   const goneIn = coldWaterKg(4.4, kitchen) + 2.2;
-  const read = heldMin.map((min): Loose => {
+  const read = heldMin.map((min): EventBody => {
     const point = pointAt(trace, trace.toSimmerMin + min);
     const late = min > 300 ? 0.18 : 0;
     const value = {
@@ -133,13 +127,13 @@ function realPot(
     }[form];
     return { kind: "read", atMs: simmerMs + min * MIN, reading: { form, value } };
   });
-  const list: Loose[] = [
+  const list: EventBody[] = [
     { kind: "lit", atMs: LIT },
     { kind: "boils", atMs: LIT + trace.comeUpMin * MIN },
     { kind: "simmers", atMs: simmerMs },
     ...read,
-  ].map((e) => ({ ...e, atMs: Math.round(e.atMs) })) as Loose[];
-  return { plan, trace, simmerMs, events: events(...list) };
+  ].map((e) => ({ ...e, atMs: Math.round(e.atMs) })) as EventBody[];
+  return { plan, trace, simmerMs, events: happened(...list) };
 }
 
 describe("forecast of a live pot", () => {
@@ -175,7 +169,7 @@ describe("forecast of a live pot", () => {
     const real = realPot(1, [330], "potWeight");
     const added: CookEvent[] = [
       ...real.events,
-      ...events({
+      ...happened({
         kind: "added",
         atMs: Math.round(real.simmerMs + 300 * MIN),
         itemId: "onion",
@@ -197,7 +191,7 @@ describe("forecast of a live pot", () => {
       kitchen,
       fold([
         ...real.events,
-        ...events({ kind: "heatSet", atMs: at, vigour: "bare", lid: "on" }).map((e) => ({
+        ...happened({ kind: "heatSet", atMs: at, vigour: "bare", lid: "on" }).map((e) => ({
           ...e,
           id: "l",
         })),
@@ -217,7 +211,7 @@ describe("forecast of a live pot", () => {
       kitchen,
       fold([
         ...real.events,
-        ...events({ kind: "toppedUp", atMs: at, volumeL: 0.5 }).map((e) => ({ ...e, id: "t" })),
+        ...happened({ kind: "toppedUp", atMs: at, volumeL: 0.5 }).map((e) => ({ ...e, id: "t" })),
       ]),
       now,
     );
@@ -254,14 +248,14 @@ describe("the next action", () => {
 
   test("light, boil, turn down, then skim, read, add together, take off, strain", () => {
     expect(next([], LIT).map((a) => a.kind)).toEqual(["light"]);
-    const lit = events({ kind: "lit", atMs: LIT });
+    const lit = happened({ kind: "lit", atMs: LIT });
     expect(next(lit, LIT + MIN)[0]?.kind).toBe("boils");
-    const boiled = events({ kind: "lit", atMs: LIT }, { kind: "boils", atMs: LIT + 50 * MIN });
+    const boiled = happened({ kind: "lit", atMs: LIT }, { kind: "boils", atMs: LIT + 50 * MIN });
     expect(next(boiled, LIT + 51 * MIN)[0]).toMatchObject({
       kind: "turnDown",
       atMs: LIT + 55 * MIN,
     });
-    const simmering = events(
+    const simmering = happened(
       { kind: "lit", atMs: LIT },
       { kind: "boils", atMs: LIT + 50 * MIN },
       { kind: "simmers", atMs: LIT + 56 * MIN },
@@ -276,13 +270,16 @@ describe("the next action", () => {
   });
 
   test("an overdue look or skim never hides that it is time to take it off", () => {
-    const simmering = events({ kind: "lit", atMs: LIT }, { kind: "simmers", atMs: LIT + 50 * MIN });
+    const simmering = happened(
+      { kind: "lit", atMs: LIT },
+      { kind: "simmers", atMs: LIT + 50 * MIN },
+    );
     const kinds = next(simmering, LIT + 411 * MIN).map((a) => a.kind);
     expect(kinds).toEqual(["add", "offHeat"]);
   });
 
   test("a late boil moves everything after it", () => {
-    const late = events(
+    const late = happened(
       { kind: "lit", atMs: LIT },
       { kind: "boils", atMs: LIT + 90 * MIN },
       { kind: "simmers", atMs: LIT + 95 * MIN },
@@ -293,7 +290,7 @@ describe("the next action", () => {
   });
 
   test("off the heat, only the sieve is left, after the pause; strained, nothing", () => {
-    const off = events({ kind: "lit", atMs: LIT }, { kind: "offHeat", atMs: LIT + 400 * MIN });
+    const off = happened({ kind: "lit", atMs: LIT }, { kind: "offHeat", atMs: LIT + 400 * MIN });
     expect(next(off, LIT + 401 * MIN)).toMatchObject([{ kind: "strain", atMs: LIT + 410 * MIN }]);
   });
 });
@@ -304,7 +301,7 @@ describe("planned against got", () => {
     const off = Math.round(real.simmerMs + 360 * MIN);
     const list = [
       ...real.events,
-      ...events(
+      ...happened(
         { kind: "offHeat", atMs: off },
         {
           kind: "strained",

@@ -1,4 +1,5 @@
 import { describe, expect, test } from "vitest";
+import { happened } from "../../test/events";
 import { testKitchen, testPlan } from "../../test/kitchen";
 import { answersFor } from "../because/answers";
 import { sentenceText } from "../because/sentence";
@@ -45,10 +46,6 @@ const plan = testPlan({
   water: { by: "amount", volumeL: 1.2 },
   stop: { by: "time", holdMin: 330 },
 });
-const happened = (...events: object[]): CookEvent[] =>
-  events.map((e, i) =>
-    CookEventSchema.parse({ ...e, id: `e${i}`, batchId: "b", schemaVersion: 3 }),
-  );
 const actions = (events: readonly CookEvent[], nowMs: number) => {
   const cook = fold(events);
   return actionsFor(plan, cook, forecastLive(plan, kitchen, cook, nowMs), nowMs);

@@ -1,9 +1,10 @@
 import { describe, expect, test } from "vitest";
+import { happened } from "../../test/events";
 import { HEATS, testBraise, testKitchen, VESSEL_OF, type HeatName } from "../../test/kitchen";
 import { answersFor } from "../because/answers";
 import { sentenceText } from "../because/sentence";
 import type { Plan } from "../simulate/plan-schema";
-import { CookEventSchema, type CookEvent } from "./batch-schema";
+import type { CookEvent } from "./batch-schema";
 import { fold } from "./fold";
 import { flowOf } from "./flow";
 import { gapOf } from "./gap";
@@ -22,10 +23,6 @@ const dish = (name: HeatName, over: Parameters<typeof testBraise>[0] = {}): Plan
     ...over,
   });
 
-const happened = (...events: object[]): CookEvent[] =>
-  events.map((e, i) =>
-    CookEventSchema.parse({ ...e, id: `e${i}`, batchId: "b", schemaVersion: 3 }),
-  );
 const titles = (plan: Plan, events: readonly CookEvent[], nowMs: number): string[] => {
   const cook = fold(events);
   return actionsFor(plan, cook, forecastLive(plan, kitchen, cook, nowMs), nowMs).map(

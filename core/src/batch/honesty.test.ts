@@ -1,28 +1,17 @@
 import { describe, expect, test } from "vitest";
+import { happened } from "../../test/events";
 import { testKitchen, testPlan } from "../../test/kitchen";
 import { EXPECTED } from "../simulate/parameters";
 import { simulate } from "../simulate/simulate";
 import { pointAt } from "../simulate/spread";
 import { coldWaterKg } from "../simulate/water-ways";
-import { CookEventSchema, type CookEvent } from "./batch-schema";
+import { normal, seeded } from "../units/random";
+import type { CookEvent } from "./batch-schema";
 import { fold } from "./fold";
 import { forecastLive } from "./live-forecast";
 
 const LIT = Date.parse("2026-03-18T09:00:00+01:00");
 const MIN = 60_000;
-
-/** A small seeded generator (mulberry32): tests repeat. */
-function seeded(seed: number): () => number {
-  let a = seed;
-  return () => {
-    a = (a + 0x6d2b79f5) | 0;
-    let t = Math.imul(a ^ (a >>> 15), 1 | a);
-    t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t;
-    return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
-  };
-}
-const normal = (random: () => number) =>
-  Math.sqrt(-2 * Math.log(Math.max(1e-12, random()))) * Math.cos(2 * Math.PI * random());
 
 describe("the forecast is honest", () => {
   test("over hidden pots its 80 % range holds about four fifths of the true yields, and narrows", () => {
@@ -46,7 +35,7 @@ describe("the forecast is honest", () => {
         },
       });
       const simmerMs = Math.round(LIT + trace.toSimmerMin * MIN);
-      const list = [
+      const list = happened(
         { kind: "lit", atMs: LIT },
         { kind: "simmers", atMs: simmerMs },
         ...[100, 200, 300].map((min) => ({
@@ -57,7 +46,7 @@ describe("the forecast is honest", () => {
             value: pointAt(trace, trace.toSimmerMin + min).depthM + 0.002 * normal(random),
           },
         })),
-      ].map((e, k) => CookEventSchema.parse({ ...e, id: `e${k}`, batchId: "b", schemaVersion: 3 }));
+      );
       const range = (events: readonly CookEvent[]) =>
         forecastLive(plan, kitchen, fold(events), simmerMs + 301 * MIN).strainedL;
       const first = range(list.slice(0, 2));
@@ -87,10 +76,7 @@ describe("before anything is known", () => {
       heat: { method: "hob", vigour: "steady", lid: "off", boilFirstMin: null },
     });
     const kitchen = testKitchen();
-    const events = [
-      { kind: "lit", atMs: LIT },
-      { kind: "simmers", atMs: LIT + 45 * MIN },
-    ].map((e, k) => CookEventSchema.parse({ ...e, id: `e${k}`, batchId: "b", schemaVersion: 3 }));
+    const events = happened({ kind: "lit", atMs: LIT }, { kind: "simmers", atMs: LIT + 45 * MIN });
     const live = forecastLive(plan, kitchen, fold(events), LIT + 60 * MIN);
     const mark = live.planned.marks.find((m) => m.kind === "bonesBare");
     const modelled = (mark?.tMin ?? 0) - live.planned.toSimmerMin;

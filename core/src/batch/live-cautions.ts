@@ -1,3 +1,4 @@
+import { SAFE_WARM_UP_MIN, slowestIn } from "../convert/crock-safety";
 import { coreRuleOf } from "../doneness/targets-of";
 import { nameOf } from "../simulate/item-facts";
 import type { Kitchen } from "../simulate/kitchen-schema";
@@ -10,20 +11,21 @@ import type { Cook } from "./fold";
 import type { LiveForecast } from "./live-forecast";
 
 const MINUTE_MS = 60_000;
-/** So long before it may run dry, or the bones stand bare, it is said, min. */
+/** So long before it may run dry, or the bones stand bare, it is said, min: time to act. */
 const DRY_AHEAD_MIN = 20;
 const BARE_AHEAD_MIN = 10;
-/** So much over the reckoned come-up it should be boiling. */
+/** So much over the reckoned come-up it should be boiling: kitchen estimate. */
 const SLOW_BOIL_FACTOR = 1.4;
 const SLOW_BOIL_MIN = 10;
 /** Fallen so far since the flame was last set, it is turned down: model section 4. */
 const TURN_DOWN_EVERY_M = 0.05;
 const TURN_DOWN_SHARE = 0.075;
-/** This much less left than planned is worth turning down for. */
+/** This much less left than planned is worth turning down for: kitchen estimate. */
 const TOO_LITTLE_SHARE = 0.85;
-/** Rule for slow cookers: through 5 to 60 °C within so many minutes; said from an hour before. */
-const THROUGH_MIN = 240;
-const THROUGH_SOON_MIN = 180;
+/** Said from an hour under the rule's own time on. */
+const THROUGH_SOON_MIN = SAFE_WARM_UP_MIN - 60;
+/** Between 5 and 60 °C in all, min: US guidance (USDA). */
+const DANGER_ZONE_MIN = 120;
 
 /** A caution about this pot now, and since when it holds. */
 export interface LiveCaution extends Caution {
@@ -147,10 +149,9 @@ function turnDown({ plan, cook, forecast, nowMs }: LiveFacts): LiveCaution | nul
 /** A crock or a cold oven that takes too long to 60 °C. */
 function tooSlow({ plan, cook, forecast, nowMs }: LiveFacts): LiveCaution | null {
   if (!drifts(plan)) return null;
-  const courses = forecast.course.items;
-  const slowest = courses.reduce((worst, c) => Math.max(worst, c.from5To60Min ?? Infinity), 0);
-  if (courses.length === 0 || slowest <= THROUGH_SOON_MIN) return null;
-  const isBad = slowest > THROUGH_MIN;
+  const slowest = slowestIn(plan, forecast.course);
+  if (slowest <= THROUGH_SOON_MIN) return null;
+  const isBad = slowest > SAFE_WARM_UP_MIN;
   const measured = cook.temperatures.findLast((t) => t.where === "liquid");
   const hotter = plan.heat.method === "oven" ? "turn the oven up" : "switch to HIGH";
   return live({
@@ -176,14 +177,15 @@ function tooSlow({ plan, cook, forecast, nowMs }: LiveFacts): LiveCaution | null
 function cold(facts: LiveFacts): LiveCaution | null {
   const story = coldStoryOf(facts);
   if (story === null) return null;
-  const { interruption, sinceMs, under60Ms, under60Min, isBack } = story;
-  const isBad = under60Min > 120;
+  const { interruption, under60Ms, under60Min, isBack } = story;
+  const sinceMs = interruption.fromMs;
+  const isBad = under60Min > DANGER_ZONE_MIN;
   const isCut = interruption.why === "powerCut";
   if (isBack && under60Min < 1) return null;
   const forHow = `${Math.round(((isBack ? (interruption.untilMs ?? facts.nowMs) : facts.nowMs) - sinceMs) / MINUTE_MS)} min`;
   const when =
     under60Min >= 1
-      ? `It was under 60 °C for about ${Math.round(under60Min)} min.`
+      ? `It was under 60 °C for about ${Math.round(under60Min)} min in all.`
       : under60Ms === null
         ? "It stays over 60 °C for hours yet."
         : `It falls under 60 °C ${inMin(under60Ms, facts.nowMs)}.`;

@@ -23,7 +23,7 @@ const LONGEST_MIN = 2880;
 /** Liquid this deep on the floor is as good as none: it catches. */
 const DRY_FLOOR_M = 0.01;
 /** Reading errors, one standard deviation: model section 10. */
-const DEPTH_SD_M = 0.002;
+export const DEPTH_SD_M = 0.002;
 const WEIGHT_SD_KG = 0.01;
 const JUG_SD_L = 0.05;
 

@@ -332,3 +332,66 @@ describe("what is wrong with a pot", () => {
     expect(ids(stew, [lit, { kind: "simmers", atMs: at(25) }, piece(80), off], 202)).toEqual([]);
   });
 });
+
+describe("cautions stay away where nothing is wrong", () => {
+  const crock = testPlan({
+    vesselId: VESSEL_OF.low,
+    heat: HEATS.low,
+    items: [
+      { id: "neck", ingredientId: "lambNeck", massKg: 1.2, when: { at: "start" } },
+      { id: "carrot", ingredientId: "carrot", massKg: 0.2, when: { at: "beforeEnd", min: 30 } },
+      { id: "herb", ingredientId: "parsley", massKg: 0.02, when: { at: "offHeat" } },
+    ],
+    water: { by: "amount", volumeL: 2 },
+    stop: { by: "time", holdMin: 540 },
+  });
+
+  test("a crock warms by its meat alone: what goes in late, or off the heat, is no danger", () => {
+    const begun = [lit, { kind: "simmers", atMs: LIT }];
+    for (const min of [5, 120, 500])
+      expect(look(crock, begun, min).cautions.filter((c) => c.severity === "danger")).toEqual([]);
+  });
+
+  test("a slow oven is told in an oven's words, a crock in a crock's", () => {
+    const cold = { kind: "temperature", where: "liquid", tempC: 28, atMs: at(170) };
+    const begun = [lit, { kind: "simmers", atMs: LIT }, cold];
+    const said = (plan: Plan) =>
+      look(plan, begun, 171).cautions.find((c) => c.id === "tooSlow")?.text ?? "";
+    expect(said(crock)).toContain("switch to HIGH");
+    const oven = testBraise({ heat: { ...HEATS.oven, start: "cold", ovenC: 110 } });
+    expect(said(oven)).toContain("turn the oven up");
+    expect(said(oven)).not.toContain("HIGH");
+  });
+
+  test("times without heat add up: two of an hour and a half are more than the rule's two hours", () => {
+    const on = [lit, { kind: "boils", atMs: at(40) }, { kind: "simmers", atMs: at(45) }];
+    const small = testPlan({ ...stock, water: { by: "amount", volumeL: 1.4 } });
+    const gap = (fromMin: number, toMin: number) => ({
+      kind: "interrupted",
+      why: "paused",
+      fromMs: at(fromMin),
+      untilMs: at(toMin),
+      atMs: at(toMin),
+    });
+    const cold = (events: readonly object[], min: number) =>
+      look(small, [...on, ...events], min).cautions.find((c) => c.id === "noHeat");
+    const once = cold([gap(60, 180)], 181);
+    const twice = cold([gap(60, 180), gap(300, 420)], 421);
+    const minutes = (text = "") => Number(/about (\d+) min in all/.exec(text)?.[1] ?? 0);
+    expect(minutes(once?.text)).toBeGreaterThan(20);
+    expect(minutes(once?.text)).toBeLessThan(120);
+    expect(minutes(twice?.text)).toBeGreaterThan(minutes(once?.text) * 1.6);
+  });
+
+  test("a lid that was off is no time without heat", () => {
+    const on = [lit, { kind: "boils", atMs: at(40) }, { kind: "simmers", atMs: at(45) }];
+    const open = {
+      kind: "interrupted",
+      why: "lidOff",
+      fromMs: at(60),
+      untilMs: null,
+      atMs: at(60),
+    };
+    expect(look(stock, [...on, open], 200).cautions.map((c) => c.id)).not.toContain("noHeat");
+  });
+});

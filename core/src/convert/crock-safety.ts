@@ -32,7 +32,8 @@ const isMeat = (item: PlanItem): boolean => {
   return group === "meat" || group === "fish" || group === "bones";
 };
 
-const slowestIn = (plan: Plan, trace: Trace): number =>
+/** Minutes from 5 to 60 °C of the slowest meat that goes in first; Infinity where it never gets there. */
+export const slowestIn = (plan: Plan, trace: Trace): number =>
   plan.items
     .filter((i) => goesInFirst(i) && isMeat(i))
     .reduce((slowest, item) => {

@@ -1,10 +1,10 @@
 import { describe, expect, test } from "vitest";
 import { HEATS, testBraise, testKitchen } from "../../test/kitchen";
 import { timeLine, workOf } from "../schedule/time-line";
+import { normal, seeded } from "../units/random";
 import { outcomeOf } from "../units/problem";
 import { assumedPlan, readWrittenTime } from "./assume";
 import { crossover, rangesFor } from "./crossover";
-import { normals } from "./normals";
 import { sayRange, sayTime } from "./say-time";
 import { isSuggested, usualTargets, withSuggestions, withUsed } from "./targets";
 
@@ -70,7 +70,8 @@ describe("one dish on every heat with ranges", () => {
 });
 
 test("normal draws have mean 0 and spread 1", () => {
-  const next = normals(7);
+  const random = seeded(7);
+  const next = () => normal(random);
   const n = 4000;
   const all = Array.from({ length: n }, next);
   const mean = all.reduce((a, b) => a + b, 0) / n;

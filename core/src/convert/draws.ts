@@ -8,9 +8,9 @@ import type { Plan } from "../simulate/plan-schema";
 import { pointAt } from "../simulate/spread";
 import type { Trace } from "../simulate/trace";
 import { kitchenEstimate } from "../units/constant";
+import { normal, seeded } from "../units/random";
 import { COLD_DENSITY_KG_L } from "../water/properties";
 import { courseOf, followCourse, type Course, type Shift } from "./lean-course";
-import { normals } from "./normals";
 
 /** A plan with its expected simulation. */
 export interface Simulated {
@@ -143,7 +143,8 @@ export function drawRanges(
   const from = prepare(source);
   const all = targets.map(prepare);
   const isTender = source.plan.stop.by === "tender";
-  const next = normals(options.seed);
+  const random = seeded(options.seed);
+  const next = () => normal(random);
   const leanAt = (p: Prepared, shift: Shift) =>
     followCourse(p.course, shift, p.tauS, p.startC, {
       cookMin: Infinity,

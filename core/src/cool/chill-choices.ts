@@ -10,11 +10,13 @@ import {
   type CoolingStage,
   type GateResult,
 } from "./cooling";
-import type { CoolingWay } from "./ways";
+import { WAYS, type CoolingWay } from "./ways";
 
 /** One way of chilling a pot, simulated. */
 export interface ChillChoice {
   readonly id: string;
+  /** What stands in each container. */
+  readonly facts: CoolingFacts;
   readonly container: CoolingContainer;
   readonly count: number;
   readonly stages: readonly CoolingStage[];
@@ -34,6 +36,10 @@ const EFFORT: Readonly<Record<CoolingWay, number>> = {
   trough: 2,
   iceBath: 4,
 };
+
+/** The least work that is fast enough with what every kitchen has; null where nothing is. */
+export const bestOf = (choices: readonly ChillChoice[]): ChillChoice | null =>
+  choices.find((c) => c.passes && c.stages.every((s) => WAYS[s.way].isEverywhere)) ?? null;
 
 /** Everything but the container and how much is in it. */
 export type PotToChill = Omit<CoolingFacts, "container" | "massKg">;
@@ -88,6 +94,7 @@ export function chillChoice(
   const work = stages.reduce((sum, s) => sum + EFFORT[s.way], 0);
   return {
     id: `${facts.container.id}|${stages.map((s) => s.way).join("+")}`,
+    facts,
     container: facts.container,
     count,
     stages,

@@ -14,9 +14,11 @@ export interface Gate {
 /** Hot again once and chilled anew, or thrown away. */
 export type Remedy = "reheatOnce" | "discard";
 
+/** What is reheated is hot through at this, °C, and cooled from there. */
+export const REHEATED_C = 74;
+
 export const REMEDIES: Readonly<Record<Remedy, string>> = {
-  reheatOnce:
-    "Bring it back to 74 °C within 2 h, all through, once, and chill it faster; or throw it away.",
+  reheatOnce: `Bring it back to ${REHEATED_C} °C within 2 h, all through, once, and chill it faster; or throw it away.`,
   discard: "Throw it away, however it smells or tastes.",
 };
 

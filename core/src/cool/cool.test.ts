@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
 import { vectorsOf } from "../../test/vectors";
-import { chillChoices } from "./chill-choices";
+import { bestOf, chillChoices } from "./chill-choices";
 import { chillNow } from "./chill-live";
 import { CODES, COOLING_CODES, remedyFor } from "./codes";
 import { TRAYS, type CoolingContainer } from "./container";
@@ -12,7 +12,6 @@ import {
   iceKg,
   tempAtC,
   whenAtMin,
-  withIceC,
   type CoolingFacts,
 } from "./cooling";
 import { COOLING_WAYS } from "./ways";
@@ -70,12 +69,9 @@ describe("Newton's law against worked numbers", () => {
     expect(tempAtC(bath, 12)).toBeCloseTo(90 * Math.exp(-12 / coolingTauMin(deep, "iceBath")), 6);
   });
 
-  test("ice for a bath; ice stirred in", () => {
+  test("ice for a bath", () => {
     const [v] = vectorsOf(16, (i) => i["dT"] === 39);
     expect(iceKg(10, 60, 21)).toBeCloseTo(Number(v?.expected), 2);
-    // A kilogram of ice into two of water at 80 °C: (2·4.18·80 − 334)/(3·4.18).
-    expect(withIceC(2, 80, 1)).toBeCloseTo(26.7, 1);
-    expect(withIceC(1, 20, 1)).toBe(0);
   });
 
   test("a fridge at 5 °C never brings it to 5 °C", () => {
@@ -257,4 +253,13 @@ describe("with a thermometer", () => {
     expect(state(40, 400)).toBe("failed");
     expect(state(20, 500)).toBe("failed");
   });
+});
+
+test("a blast chiller is reckoned when it is chosen, and never suggested", () => {
+  const all = chillChoices(deep, 10, [pot(0.28), ...TRAYS], COOLING_WAYS, CODES.us.gates);
+  expect(all.some((c) => c.stages[0]?.way === "fan" && c.passes)).toBe(true);
+  const best = bestOf(all);
+  expect(best?.passes).toBe(true);
+  expect(best?.stages.map((s) => s.way)).not.toContain("fan");
+  expect(bestOf(all.filter((c) => !c.passes))).toBeNull();
 });

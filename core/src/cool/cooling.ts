@@ -1,6 +1,6 @@
 import { THERMAL_DIFFUSIVITY_M2_S, WATER_HEAT_KJ_KG_K } from "../heat/constants";
 import { warmingFluxKgM2H } from "../heat/hob";
-import { latentHeatKJKg } from "../water/properties";
+import { COLD_DENSITY_KG_L, latentHeatKJKg } from "../water/properties";
 import { floorM2, wallM2, type CoolingContainer } from "./container";
 import type { Gate } from "./codes";
 import { PLASTIC_FACTOR, WAYS, type CoolingWay } from "./ways";
@@ -35,11 +35,10 @@ const STEP_MIN = 0.5;
 const LONGEST_MIN = 24 * 60;
 /** Steam off an uncovered surface counts above this, °C. */
 const STEAMS_FROM_C = 30;
-const DEPTH_DENSITY_KG_M3 = 998;
 
 /** Depth of the liquid in a container, m. */
 export const depthOf = ({ container, massKg }: CoolingFacts): number =>
-  massKg / DEPTH_DENSITY_KG_M3 / floorM2(container);
+  massKg / COLD_DENSITY_KG_L / 1000 / floorM2(container);
 
 /**
  * Time constant of a way, min: τ = m·c/(h·A), all faces in air and the wetted ones in a bath, plastic half;
@@ -153,20 +152,9 @@ export const gatesMet = (
     };
   });
 
-/** Heat that melting ice and its water up to 5 °C take, kJ/kg. */
-const ICE_KJ_KG = 334 + 4.18 * 5;
+/** Heat that melting ice and its water up to 5 °C take, kJ/kg: model section 16. */
+const ICE_KJ_KG = 334 + WATER_HEAT_KJ_KG_K.value * 5;
 
 /** Ice for a bath that takes massKg from one temperature to another, kg: m·c·ΔT/(334 + 4.18·5). */
 export const iceKg = (massKg: number, fromC: number, toC: number): number =>
   (massKg * WATER_HEAT_KJ_KG_K.value * Math.max(0, fromC - toC)) / ICE_KJ_KG;
-
-/**
- * Ice of clean water stirred into a stock that was kept strong for it: the temperature it comes to, °C, as
- * it dilutes to massKg + iceKg. Not below 0.
- */
-export const withIceC = (massKg: number, fromC: number, kgOfIce: number): number =>
-  Math.max(
-    0,
-    (massKg * WATER_HEAT_KJ_KG_K.value * fromC - kgOfIce * 334) /
-      ((massKg + kgOfIce) * WATER_HEAT_KJ_KG_K.value),
-  );

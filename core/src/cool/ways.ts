@@ -13,6 +13,8 @@ export interface WayFacts {
   /** Temperature round it, °C; null where the kitchen's own counts (room, water). */
   readonly aroundC: number | null;
   readonly does: string;
+  /** False where it takes a machine that few kitchens have: never suggested, only chosen. */
+  readonly isEverywhere: boolean;
 }
 
 const h = (what: string, value: number) =>
@@ -31,6 +33,7 @@ export const WAYS: Readonly<Record<CoolingWay, WayFacts>> = {
     isBath: false,
     aroundC: null,
     does: "Uncovered, off the heat.",
+    isEverywhere: true,
   },
   sink: {
     name: "sink of cold water",
@@ -38,6 +41,7 @@ export const WAYS: Readonly<Record<CoolingWay, WayFacts>> = {
     isBath: true,
     aroundC: null,
     does: "Water as high as the stock; change it when it is warm.",
+    isEverywhere: true,
   },
   trough: {
     name: "running cold water",
@@ -51,6 +55,7 @@ export const WAYS: Readonly<Record<CoolingWay, WayFacts>> = {
     isBath: true,
     aroundC: null,
     does: "Water runs past as high as the stock; stir now and then.",
+    isEverywhere: true,
   },
   iceBath: {
     name: "ice or snow bath, stirred",
@@ -58,6 +63,7 @@ export const WAYS: Readonly<Record<CoolingWay, WayFacts>> = {
     isBath: true,
     aroundC: 0,
     does: "Ice and water as high as the stock; stir both, top the ice up.",
+    isEverywhere: true,
   },
   fridge: {
     name: "fridge",
@@ -65,6 +71,7 @@ export const WAYS: Readonly<Record<CoolingWay, WayFacts>> = {
     isBath: false,
     aroundC: 3,
     does: "Uncovered until it is cold, apart from raw food, with air round it.",
+    isEverywhere: true,
   },
   fan: {
     name: "blast chiller or fan in the cold",
@@ -72,6 +79,7 @@ export const WAYS: Readonly<Record<CoolingWay, WayFacts>> = {
     isBath: false,
     aroundC: 0,
     does: "As its maker says.",
+    isEverywhere: false,
   },
 };
 

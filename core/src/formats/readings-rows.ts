@@ -1,4 +1,4 @@
-import type { CookEvent } from "../batch/batch-schema";
+import type { CookEvent, EventBody } from "../batch/batch-schema";
 
 /** Columns of a table of readings. Each value column carries its unit. */
 export const READING_COLUMNS = [
@@ -16,9 +16,8 @@ type ValueColumn = Exclude<Column, "time">;
 export type ReadingRow = Partial<Record<Column, string>>;
 
 type ReadingEvent = Extract<CookEvent, { kind: "read" | "temperature" }>;
-type Part<E> = E extends unknown ? Omit<E, "id" | "batchId" | "schemaVersion"> : never;
 /** A reading as it would be written down, without the pot it belongs to. */
-export type NewReading = Part<ReadingEvent>;
+export type NewReading = Extract<EventBody, { kind: "read" | "temperature" }>;
 
 /** What a column is: how much one of its unit is inside, and what is possible. */
 const COLUMNS: Readonly<

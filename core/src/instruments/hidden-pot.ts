@@ -1,6 +1,8 @@
+import type { Batch } from "../batch/batch-schema";
 import { courseOf, firstHeatMs, minOf } from "../batch/course-of";
 import { isTappedIn, whereIs } from "../batch/counter";
 import type { Cook } from "../batch/fold";
+import { DEPTH_SD_M } from "../batch/live-model";
 import { livePlan } from "../batch/live-plan";
 import { steamSigmaLog } from "../simulate/heat-facts";
 import type { Kitchen } from "../simulate/kitchen-schema";
@@ -11,7 +13,7 @@ import { simulate } from "../simulate/simulate";
 import { pointAt } from "../simulate/spread";
 import type { Trace } from "../simulate/trace";
 import { coldWaterKg, waterL } from "../simulate/water-ways";
-import { seeded } from "./random";
+import { normal, seeded } from "../units/random";
 import type { Truth } from "./sensors";
 
 /** A true pot may be simulated this far, min. */
@@ -25,18 +27,22 @@ const AHEAD_MIN = 30;
  */
 export function drawHidden(seed: number, heat: Heat): Parameters {
   const random = seeded(seed);
-  const times = (sigma: number) => Math.exp(sigma * random.normal());
+  const times = (sigma: number) => Math.exp(sigma * normal(random));
   return {
     evaporation: times(steamSigmaLog(heat)),
     efficiency: times(SPREAD.efficiency.value),
     extraction: times(SPREAD.extraction.value),
     freed: times(SPREAD.freed.value),
     leftOnSolids: times(SPREAD.leftOnSolids.value),
-    plateauC: SPREAD.plateauC.value * random.normal(),
+    plateauC: SPREAD.plateauC.value * normal(random),
     warmUp: times(SPREAD.warmUp.value),
-    zC: 33 + SPREAD.zC.value * random.normal(),
+    zC: 33 + SPREAD.zC.value * normal(random),
   };
 }
+
+/** The true pot of a batch that is cooked for practice; null where it is cooked in earnest. */
+export const hiddenPotOf = ({ plan, kitchen, practice }: Batch): HiddenPot | null =>
+  practice === undefined ? null : new HiddenPot(plan, kitchen, practice.seed);
 
 /** A pot that really is so: what the cook does to it is all that moves it. */
 export class HiddenPot {
@@ -79,6 +85,13 @@ export class HiddenPot {
       depthM: point.depthM,
       isBoiling: point.phase === "boil" && cook.offMs === null,
     };
+  }
+
+  /** A stick dipped into it at atMs, to the millimetre, with a hand's scatter; `nth` makes each its own. */
+  dipM(cook: Cook, atMs: number, nth: number): number {
+    const { depthM } = this.truthAt(this.traceAt(cook, atMs), cook, atMs);
+    const scatterM = DEPTH_SD_M * normal(seeded(this.seed + 7919 * (nth + 1)));
+    return Math.max(0, Math.round((depthM + scatterM) * 1000) / 1000);
   }
 
   private run(cook: Cook, nowMs: number, holdMin: number): Trace {

@@ -1,17 +1,16 @@
 import type { CookEvent } from "../batch/batch-schema";
 import { fold } from "../batch/fold";
 import { forecastLive } from "../batch/live-forecast";
+import { DEPTH_SD_M } from "../batch/live-model";
 import { SCHEMA_VERSION, type Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
 import { pointAt } from "../simulate/spread";
 import { simulate } from "../simulate/simulate";
 import { coldWaterKg, waterL } from "../simulate/water-ways";
+import { normal, seeded } from "../units/random";
 import { drawHidden } from "./hidden-pot";
-import { seeded } from "./random";
 
 const MINUTE_MS = 60_000;
-/** A hand's dip, one standard deviation, m: model section 10. */
-const DIP_SD_M = 0.002;
 
 /** How the forecast of the time to a level did over many pots, after so many readings. */
 export interface HonestyRow {
@@ -59,7 +58,7 @@ export function honestyOf(
     for (const [readings, row] of found.entries()) {
       if (readings > 0) {
         const tMin = trace.toSimmerMin + (trace.holdMin * readings) / 6;
-        const value = Math.max(0, pointAt(trace, tMin).depthM + DIP_SD_M * random.normal());
+        const value = Math.max(0, pointAt(trace, tMin).depthM + DEPTH_SD_M * normal(random));
         happens(tMin, { kind: "read", reading: { form: "liquidDepth", value } });
       }
       const nowMs = (events.at(-1)?.atMs ?? litMs) + 1;

@@ -10,7 +10,7 @@ import { honestyOf } from "./honesty";
 import { linkStateOf } from "./link-state";
 import { CHANNELS, StreamMessageSchema } from "./messages";
 import { scorePractice } from "./practice-score";
-import { seeded } from "./random";
+import { normal, seeded } from "../units/random";
 import { Sensors, type Truth } from "./sensors";
 import { Thinner } from "./thin";
 
@@ -33,7 +33,7 @@ const STILL: Truth = { liquidC: 80, pieceC: 60, potKg: 9, depthM: 0.1, isBoiling
 
 describe("random numbers", () => {
   test("repeat with their seed, and neighbouring seeds have nothing to do with each other", () => {
-    const draw = (seed: number) => seeded(seed).normal();
+    const draw = (seed: number) => normal(seeded(seed));
     expect(draw(5)).toBe(draw(5));
     const draws = Array.from({ length: 400 }, (_, i) => draw(i));
     const mean = draws.reduce((a, b) => a + b, 0) / draws.length;
@@ -78,13 +78,10 @@ describe("sensors", () => {
     expect(after(120)).toBeCloseTo(90, -1);
   });
 
-  test("the same seed gives the same readings; all can be lost for a while", () => {
+  test("the same seed gives the same readings", () => {
     const a = new Sensors(7);
     const b = new Sensors(7);
     expect(a.read(1, STILL, 1)).toEqual(b.read(1, STILL, 1));
-    a.loseAll(30);
-    expect(a.read(2, STILL, 10).values).toEqual({});
-    expect(Object.keys(a.read(3, STILL, 60).values).length).toBeGreaterThan(0);
   });
 
   test("what they say is a message as the stream has it", () => {

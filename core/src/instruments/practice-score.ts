@@ -2,6 +2,7 @@ import { targetOfItem } from "../simulate/item-facts";
 import { onCounter } from "../batch/counter";
 import { firstHeatMs } from "../batch/course-of";
 import type { Cook } from "../batch/fold";
+import { livePlan } from "../batch/live-plan";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
 import { simulate } from "../simulate/simulate";
@@ -38,11 +39,12 @@ const READINGS_WANTED = 3;
  * off the heat.
  */
 export function scorePractice(
-  plan: Plan,
+  written: Plan,
   kitchen: Kitchen,
   cook: Cook,
   pot: HiddenPot,
 ): PracticeScore | null {
+  const plan = livePlan(written, cook);
   const truth = pot.wholeTrace(cook);
   if (truth === null || cook.offMs === null) return null;
   const planned = simulate(plan, kitchen, {

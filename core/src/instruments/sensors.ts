@@ -1,6 +1,7 @@
+import type { RandomGenerator } from "pure-rand/types/RandomGenerator";
 import { kitchenEstimate, type Constant } from "../units/constant";
 import { CHANNELS, type Channel, type Samples } from "./messages";
-import { seeded, type Random } from "./random";
+import { normal, seeded, uniform } from "../units/random";
 
 /** How one sensor sees the truth: it lags, it scatters, it shows steps, now and then it is gone. */
 interface Sensor {
@@ -47,7 +48,7 @@ export interface Truth {
 
 /** A set of simulated sensors on one pot. The same seed and the same truth give the same readings. */
 export class Sensors {
-  private readonly random: Random;
+  private readonly random: RandomGenerator;
   private readonly seen = new Map<Channel, number>();
   private readonly gone = new Map<Channel, number>();
 
@@ -65,11 +66,6 @@ export class Sensors {
     return { atMs, values };
   }
 
-  /** Loses every sensor for lastS, as when a bridge falls silent. */
-  loseAll(lastS: number): void {
-    for (const channel of CHANNELS) this.gone.set(channel, lastS);
-  }
-
   private sense(channel: Channel, truth: Truth, dtS: number): number | null {
     const { lagS, noise, boilFactor, step } = SENSORS[channel];
     const before = this.seen.get(channel);
@@ -78,7 +74,7 @@ export class Sensors {
         ? truth[channel]
         : truth[channel] + (before - truth[channel]) * Math.exp(-dtS / lagS.value);
     this.seen.set(channel, lagged);
-    const scatter = this.random.normal() * noise.value * (truth.isBoiling ? boilFactor : 1);
+    const scatter = normal(this.random) * noise.value * (truth.isBoiling ? boilFactor : 1);
     if (this.isGone(channel, dtS)) return null;
     const shown = Math.round((lagged + scatter) / step) * step;
     return channel === "liquidC" || channel === "pieceC" ? shown : Math.max(0, shown);
@@ -88,8 +84,8 @@ export class Sensors {
     const left = (this.gone.get(channel) ?? 0) - dtS;
     this.gone.set(channel, left);
     if (left > 0) return true;
-    if (this.random.uniform() > 1 - Math.exp(-dtS / DROP_EVERY_S)) return false;
-    this.gone.set(channel, -Math.log(Math.max(1e-9, this.random.uniform())) * DROP_LASTS_S);
+    if (uniform(this.random) > 1 - Math.exp(-dtS / DROP_EVERY_S)) return false;
+    this.gone.set(channel, -Math.log(Math.max(1e-9, uniform(this.random))) * DROP_LASTS_S);
     return true;
   }
 }

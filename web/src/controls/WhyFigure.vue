@@ -10,11 +10,13 @@ const props = defineProps<{ estimate: Estimate; label?: string }>();
 const number = (value: number | string): string =>
   typeof value === "string"
     ? value
-    : Math.abs(value) >= 100
-      ? value.toFixed(0)
-      : Math.abs(value) >= 10
-        ? value.toFixed(1)
-        : value.toFixed(2);
+    : !Number.isFinite(value)
+      ? "never"
+      : Math.abs(value) >= 100
+        ? value.toFixed(0)
+        : Math.abs(value) >= 10
+          ? value.toFixed(1)
+          : value.toFixed(2);
 const { key, anchor, toggle, shut } = useOpened();
 const inputs = computed(() =>
   props.estimate.because.inputs.filter((i) => typeof i.value === "string" || i.value !== 0),

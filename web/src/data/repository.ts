@@ -1,4 +1,4 @@
-import type { Batch, CookEvent, Practice } from "@kettlos/core/batch/batch-schema";
+import type { Batch, CookEvent, EventBody, Practice } from "@kettlos/core/batch/batch-schema";
 import { atSpeed, potNowMs } from "@kettlos/core/batch/pot-clock";
 import { withUsed } from "@kettlos/core/convert/targets";
 import { lastUndoable } from "@kettlos/core/batch/fold";
@@ -9,9 +9,9 @@ import { db } from "./db";
 import { plain } from "./plain";
 
 /** An event as a screen makes it; id, version and batch are filled in here. */
-export type NewEvent = CookEvent extends infer E
-  ? E extends CookEvent
-    ? Omit<E, "id" | "schemaVersion" | "batchId" | "atMs"> & { atMs?: number }
+export type NewEvent = EventBody extends infer E
+  ? E extends EventBody
+    ? Omit<E, "atMs"> & { atMs?: number }
     : never
   : never;
 

@@ -1,4 +1,4 @@
-import type { Batch, CookEvent } from "@kettlos/core/batch/batch-schema";
+import type { Batch, CookEvent, EventBody } from "@kettlos/core/batch/batch-schema";
 import { liftedOut } from "@kettlos/core/batch/course-of";
 import { eatenOf } from "@kettlos/core/dish/eaten";
 import { takeOuts } from "@kettlos/core/dish/take-out";
@@ -10,22 +10,10 @@ import type { Plan } from "@kettlos/core/simulate/plan-schema";
 import { simulate } from "@kettlos/core/simulate/simulate";
 import { pointAt } from "@kettlos/core/simulate/spread";
 import { coldWaterKg, waterL } from "@kettlos/core/simulate/water-ways";
-import { uniformFloat64 } from "pure-rand/distribution/uniformFloat64";
+import { normal } from "@kettlos/core/units/random";
 import type { RandomGenerator } from "pure-rand/types/RandomGenerator";
 
 const MINUTE_MS = 60_000;
-type Loose = CookEvent extends infer E
-  ? E extends CookEvent
-    ? Omit<E, "id" | "batchId" | "schemaVersion">
-    : never
-  : never;
-
-/** A standard normal draw (Box–Muller). */
-function normal(random: RandomGenerator): number {
-  const u = Math.max(1e-12, uniformFloat64(random));
-  return Math.sqrt(-2 * Math.log(u)) * Math.cos(2 * Math.PI * uniformFloat64(random));
-}
-
 /** How the hut's pots really behave: steam a little under the default, and each pot its own scatter. */
 const hiddenParameters = (random: RandomGenerator): Parameters => ({
   ...EXPECTED,
@@ -61,7 +49,7 @@ export function makeBatch(options: MakeOptions): MadeBatch {
     parameters: hiddenParameters(random),
   });
   const at = (tMin: number) => Math.round(litMs + tMin * MINUTE_MS);
-  const events: Loose[] = [{ kind: "lit", atMs: litMs }];
+  const events: EventBody[] = [{ kind: "lit", atMs: litMs }];
   if (plan.heat.method === "hob" && plan.heat.boilFirstMin !== null)
     events.push({ kind: "boils", atMs: at(trace.comeUpMin) });
   events.push({ kind: "simmers", atMs: at(trace.toSimmerMin) });

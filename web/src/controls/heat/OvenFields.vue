@@ -1,17 +1,15 @@
 <script setup lang="ts">
 import type { Oven } from "@kettlos/core/heat/oven-schema";
 import type { OvenHeat } from "@kettlos/core/simulate/plan-schema";
-import { showTemperature, type UnitSystem } from "@kettlos/core/units/show";
+import type { UnitSystem } from "@kettlos/core/units/show";
 import { computed } from "vue";
-import QuantityField from "../QuantityField.vue";
+import TemperatureField from "../TemperatureField.vue";
 import TickChoice from "../TickChoice.vue";
 import { OVEN_LIDS } from "./lids";
 
 /** In the oven: how hot, the lid, and whether the pot goes in hot. */
 const props = defineProps<{ heat: OvenHeat; ovens: readonly Oven[]; units: UnitSystem }>();
 const emit = defineEmits<{ change: [OvenHeat] }>();
-const one = computed(() => (props.units === "us" ? "us" : "metric"));
-const show = (c: number) => showTemperature(Math.round(c), one.value).replace(".0 ", " ");
 const ovens = computed(() => props.ovens.map((o) => ({ value: o.id, label: o.name })));
 const maxC = computed(() => props.ovens.find((o) => o.id === props.heat.ovenId)?.maxC ?? 250);
 const STARTS = [
@@ -22,12 +20,11 @@ const set = (part: Partial<OvenHeat>) => emit("change", { ...props.heat, ...part
 </script>
 
 <template>
-  <QuantityField
+  <TemperatureField
+    whole
     label="Oven"
     hide-label
-    dimension="temperature"
-    :bare-unit="one === 'us' ? 'F' : 'C'"
-    :show="show"
+    :units="units"
     :min="80"
     :max="maxC"
     :model-value="heat.ovenC"

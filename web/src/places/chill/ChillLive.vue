@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Chilling } from "@kettlos/core/batch/fold";
 import { FRIDGE_FROM_C, type ChillNow, type GateState } from "@kettlos/core/cool/chill-live";
-import { REMEDIES, remedyFor, type CodeOfCooling } from "@kettlos/core/cool/codes";
+import { REHEATED_C, REMEDIES, remedyFor, type CodeOfCooling } from "@kettlos/core/cool/codes";
 import { WAYS } from "@kettlos/core/cool/ways";
 import {
   showDuration,
@@ -11,7 +11,7 @@ import {
 } from "@kettlos/core/units/show";
 import { addMinutes, format } from "date-fns";
 import { computed, ref } from "vue";
-import QuantityField from "../../controls/QuantityField.vue";
+import TemperatureField from "../../controls/TemperatureField.vue";
 import type { PotState } from "../../data/pots-store";
 import type { NewEvent } from "../../data/repository";
 import { save } from "../../data/save-file";
@@ -108,7 +108,7 @@ const writeOut = () =>
         class="button"
         @click="$emit('startOver')"
       >
-        It boiled up to 74 °C again: start over from now
+        It was at {{ showRoundTemperature(REHEATED_C, one) }} all through again: start over from now
       </button>
     </div>
     <p v-else-if="isLate" class="ember">
@@ -127,13 +127,11 @@ const writeOut = () =>
         >
       </li>
     </ol>
-    <form v-if="chilling.endedMs === null" class="row" @submit.prevent="read">
-      <QuantityField
+    <form v-if="chilling.endedMs === null" class="beside" @submit.prevent="read">
+      <TemperatureField
         v-model="tempC"
         label="In the middle it is at"
-        dimension="temperature"
-        :bare-unit="one === 'us' ? '°F' : '°C'"
-        :show="(v) => showTemperature(v, one)"
+        :units="units"
         :min="-5"
         :max="105"
         @entered="read"
@@ -145,7 +143,7 @@ const writeOut = () =>
         {{ format(reading.atMs, "HH:mm") }} {{ showTemperature(reading.tempC, units) }}
       </li>
     </ul>
-    <div class="row">
+    <div class="beside">
       <button
         v-if="chilling.endedMs === null"
         type="button"
@@ -211,12 +209,5 @@ const writeOut = () =>
 
 .steps span span {
   display: block;
-}
-
-.row {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-  align-items: end;
 }
 </style>

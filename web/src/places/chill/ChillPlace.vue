@@ -1,16 +1,18 @@
 <script setup lang="ts">
+import { coolingMinOf } from "@kettlos/core/because/cooling-figures";
 import type { Chill } from "@kettlos/core/batch/batch-schema";
 import { containersOf, coolingOf, potToChill } from "@kettlos/core/batch/chill-of";
-import { chillChoice, chillChoices, countFor } from "@kettlos/core/cool/chill-choices";
+import { bestOf, chillChoices, countFor, stagesBeginning } from "@kettlos/core/cool/chill-choices";
 import { chillNow } from "@kettlos/core/cool/chill-live";
-import { CODES } from "@kettlos/core/cool/codes";
+import { CODES, REHEATED_C } from "@kettlos/core/cool/codes";
 import { gatesMet, iceKg } from "@kettlos/core/cool/cooling";
 import { COOLING_WAYS, WAYS, type CoolingWay } from "@kettlos/core/cool/ways";
-import { showMass, showTemperature, showVolume } from "@kettlos/core/units/show";
+import { showDuration, showMass, showTemperature, showVolume } from "@kettlos/core/units/show";
 import { COLD_DENSITY_KG_L } from "@kettlos/core/water/properties";
 import { computed, ref, watch } from "vue";
 import { useRoute } from "vue-router";
-import QuantityField from "../../controls/QuantityField.vue";
+import WhyFigure from "../../controls/WhyFigure.vue";
+import TemperatureField from "../../controls/TemperatureField.vue";
 import { useKitchenStore } from "../../data/kitchen-store";
 import { usePotsStore } from "../../data/pots-store";
 import { appendEvent, undoLast, type NewEvent } from "../../data/repository";
@@ -50,7 +52,7 @@ const choices = computed(() => {
     potToChill(kitchen.value, fromC.value, isThick.value),
     totalKg.value,
     containersOf(kitchen.value),
-    COOLING_WAYS.filter((w) => w !== "fan"),
+    COOLING_WAYS,
     code.value.gates,
   );
 });
@@ -72,10 +74,7 @@ const chosen = computed(
       (c) => c.container.id === containerId.value && c.stages[0]?.way === first.value,
     ) ?? null,
 );
-const best = computed(() => {
-  const found = choices.value[0];
-  return found?.passes === true ? found : null;
-});
+const best = computed(() => bestOf(choices.value));
 const bathIce = computed(() =>
   first.value === "iceBath" ? iceKg(totalKg.value, fromC.value ?? USUAL_FROM_C, 20) : null,
 );
@@ -89,6 +88,7 @@ const live = computed(() => {
   const { beganMs, readings, chill } = chilling.value;
   const minOf = (ms: number) => (ms - beganMs) / 60_000;
   return {
+    facts,
     nowMin: minOf(nowMs.value),
     readings: readings.map((r) => ({ tMin: minOf(r.atMs), tempC: r.tempC })),
     ...chillNow(
@@ -104,6 +104,16 @@ const drawn = computed(() => {
   if (live.value !== null)
     return { points: live.value.points, gates: gatesMet(live.value.points, code.value.gates) };
   return chosen.value === null ? null : { points: chosen.value.points, gates: chosen.value.gates };
+});
+/** How long it takes to each gate, with its range and why. */
+const figures = computed(() => {
+  const reckoned =
+    live.value !== null
+      ? { facts: { ...live.value.facts, pace: live.value.pace }, stages: live.value.stages }
+      : chosen.value;
+  return reckoned === null
+    ? []
+    : code.value.gates.flatMap((g) => coolingMinOf(reckoned.facts, reckoned.stages, g) ?? []);
 });
 
 async function write(event: NewEvent) {
@@ -125,24 +135,16 @@ function take(choice: { container: { id: string }; stages: readonly { way: Cooli
   containerId.value = choice.container.id;
   first.value = choice.stages[0]?.way ?? "fridge";
 }
-/** The same again, as it stands now: what a code asks for when a gate was missed. */
+/** Hot again, and chilled the same way anew: what a code asks for when a gate was missed. */
 async function startOver() {
   if (chilling.value === null || kitchen.value === null) return;
-  const facts = coolingOf(chilling.value.chill, kitchen.value);
-  if (facts === null) return;
   const { chill } = chilling.value;
-  const again = chillChoice(
-    { ...facts, fromC: REHEATED_C },
-    chill.count,
-    chill.stages,
-    code.value.gates,
-  );
-  await write({
-    kind: "chillBegun",
-    chill: { ...chill, fromC: REHEATED_C, stages: again.stages.map((s) => ({ ...s })) },
-  });
+  const facts = coolingOf({ ...chill, fromC: REHEATED_C }, kitchen.value);
+  const way = chill.stages[0]?.way;
+  if (facts === null || way === undefined) return;
+  const stages = stagesBeginning(way, facts).map((s) => ({ ...s }));
+  await write({ kind: "chillBegun", chill: { ...chill, fromC: REHEATED_C, stages } });
 }
-const REHEATED_C = 74;
 const undo = () => pot.value !== null && undoLast(pot.value.batch.id);
 useShortcuts(() => [{ keys: "u", does: "Undo the last entry", run: () => void undo() }]);
 </script>
@@ -180,18 +182,19 @@ useShortcuts(() => [{ keys: "u", does: "Undo the last entry", run: () => void un
           :units="units"
           :now-min="live?.nowMin ?? null"
         />
+        <ul class="figures">
+          <li v-for="figure in figures" :key="figure.id">
+            {{ figure.name.replace("Minutes to", "To") }}: about
+            <b class="figure">{{ showDuration(figure.expected) }}</b>
+            ({{ showDuration(figure.low) }} to
+            {{ Number.isFinite(figure.high) ? showDuration(figure.high) : "never" }})
+            <WhyFigure :estimate="figure" />
+          </li>
+        </ul>
       </section>
       <section v-if="live === null" class="fields">
         <h2>How to chill it</h2>
-        <QuantityField
-          v-model="fromC"
-          label="It is at"
-          dimension="temperature"
-          :bare-unit="one === 'us' ? '°F' : '°C'"
-          :show="(v) => showTemperature(v, one)"
-          :min="20"
-          :max="105"
-        />
+        <TemperatureField v-model="fromC" label="It is at" :units="units" :min="20" :max="105" />
         <label
           >It stands in
           <select v-model="containerId" class="written">

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { answersFor } from "@kettlos/core/because/answers";
+import { liveFigures } from "@kettlos/core/because/live-figures";
 import { vesselOf } from "@kettlos/core/simulate/references";
 import { outcomeOf } from "@kettlos/core/units/problem";
 import { useWakeLock } from "@vueuse/core";
@@ -174,6 +175,7 @@ useShortcuts(() =>
           v-if="pot.cook.litMs !== null"
           :forecast="pot.forecast"
           :is-off="pot.cook.offMs !== null"
+          :why="liveFigures(pot.batch.plan, pot.cook, pot.forecast, nowMs).endMin"
         />
         <CookKeys
           :pot="pot"

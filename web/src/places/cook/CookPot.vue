@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { liveFigures } from "@kettlos/core/because/live-figures";
 import { lidOf } from "../../data/lid-of";
 import { setOf } from "@kettlos/core/extraction/set";
 import {
@@ -13,6 +14,7 @@ import { useElementSize } from "@vueuse/core";
 import { format } from "date-fns";
 import { computed, useTemplateRef } from "vue";
 import type { LivePot } from "../../data/pots-store";
+import WhyFigure from "../../controls/WhyFigure.vue";
 import { piecesOf } from "../../drawings/pieces-of";
 import PotSection from "../../drawings/PotSection.vue";
 import { halfWidthAt, potFrame, yAt } from "../../drawings/pot-frame";
@@ -69,6 +71,9 @@ const setWords = computed(() => {
   return setOf(grams);
 });
 const lid = computed(() => props.pot.cook.settings.at(-1)?.lid ?? lidOf(props.pot.batch.plan.heat));
+const figures = computed(() =>
+  liveFigures(props.pot.batch.plan, props.pot.cook, forecast.value, props.nowMs),
+);
 const rate = computed(() => Math.round((forecast.value.steamRate.mean - 1) * 100));
 const rateWords = computed(() =>
   props.pot.cook.readings.length === 0
@@ -140,6 +145,7 @@ const sentence = (words: string) => `${words.charAt(0).toUpperCase()}${words.sli
           {{
             tender.share >= 1 ? "should be there" : `${Math.round(tender.share * 100)} % of the way`
           }}
+          <WhyFigure v-if="figures.tenderMin !== null" :estimate="figures.tenderMin" />
         </dd>
       </div>
       <div v-if="hasLevelTarget">
@@ -157,7 +163,7 @@ const sentence = (words: string) => `${words.charAt(0).toUpperCase()}${words.sli
         <dd>
           <span class="figure result">{{ showVolume(forecast.strainedL.expected, one) }}</span>
           {{ showVolumeRange(forecast.strainedL.low, forecast.strainedL.high, one) }},
-          {{ setWords }}
+          {{ setWords }} <WhyFigure :estimate="figures.strainedL" />
         </dd>
       </div>
     </dl>

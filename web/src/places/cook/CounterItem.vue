@@ -42,7 +42,7 @@ function swap(part: Partial<PlanItem>) {
       :units="units"
       @change="$emit('write', { kind: 'added', itemId: item.id, massKg: $event.massKg })"
     />
-    <div class="row">
+    <div class="beside">
       <UnitField
         v-model="partKg"
         label="Keep part of it for later"
@@ -76,12 +76,5 @@ function swap(part: Partial<PlanItem>) {
 .fields {
   display: grid;
   gap: 12px;
-}
-
-.row {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-  align-items: end;
 }
 </style>

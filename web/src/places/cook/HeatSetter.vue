@@ -2,10 +2,10 @@
 import { SIMMER_LOOK } from "@kettlos/core/batch/next-action";
 import { VIGOURS, type Vigour } from "@kettlos/core/heat/constants";
 import type { CrockSetting } from "@kettlos/core/heat/slow-cooker";
-import { showTemperature, type UnitSystem } from "@kettlos/core/units/show";
+import type { UnitSystem } from "@kettlos/core/units/show";
 import { LIDS, type Lid } from "@kettlos/core/vessel/lid";
 import { computed, ref, watch } from "vue";
-import QuantityField from "../../controls/QuantityField.vue";
+import TemperatureField from "../../controls/TemperatureField.vue";
 import TickChoice from "../../controls/TickChoice.vue";
 import { lidOf } from "../../data/lid-of";
 import type { LivePot } from "../../data/pots-store";
@@ -38,7 +38,6 @@ const SETTINGS = [
   { value: "low", label: "LOW" },
   { value: "high", label: "HIGH" },
 ] as const;
-const one = computed(() => (props.units === "us" ? "us" : "metric"));
 
 function save() {
   const { method } = heat.value;
@@ -66,13 +65,12 @@ function save() {
         Under pressure the heat is turned so that the indicator just stays up; the forecast holds it
         there.
       </p>
-      <QuantityField
+      <TemperatureField
         v-else-if="heat.method === 'oven'"
         v-model="ovenC"
+        whole
         label="Oven now"
-        dimension="temperature"
-        :bare-unit="one === 'us' ? '°F' : '°C'"
-        :show="(v) => showTemperature(v, one)"
+        :units="units"
         :min="80"
         :max="350"
       />

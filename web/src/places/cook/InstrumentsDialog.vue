@@ -89,7 +89,7 @@ const writeOut = () =>
       <button v-if="link?.source === 'simulated'" type="button" class="button" @click="silence">
         Let them fall silent for 30 s
       </button>
-      <div class="row">
+      <div class="beside">
         <label class="button"
           >Readings from a CSV file
           <input class="visually-hidden" type="file" accept=".csv,text/csv" @change="readIn"
@@ -117,13 +117,7 @@ legend {
   font-weight: 650;
 }
 
-.row {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-}
-
-.row .button:focus-within {
+.beside .button:focus-within {
   box-shadow: var(--focus);
 }
 </style>

@@ -1,12 +1,14 @@
 <script setup lang="ts">
 import type { MovedBy } from "@kettlos/core/batch/live-end";
 import type { LiveForecast } from "@kettlos/core/batch/live-forecast";
+import type { Estimate } from "@kettlos/core/units/estimate";
 import { showDuration } from "@kettlos/core/units/show";
 import { format } from "date-fns";
 import { computed } from "vue";
+import WhyFigure from "../../controls/WhyFigure.vue";
 
 /** When it is ready, against when it was to be as it was lit, and what moved it. */
-const props = defineProps<{ forecast: LiveForecast; isOff: boolean }>();
+const props = defineProps<{ forecast: LiveForecast; isOff: boolean; why: Estimate }>();
 /** Less than this is as planned, min. */
 const AS_PLANNED_MIN = 3;
 const WORDS: Record<MovedBy, (min: number) => string> = {
@@ -21,7 +23,7 @@ const WORDS: Record<MovedBy, (min: number) => string> = {
 const moved = computed(() => props.forecast.moved);
 const isMoved = computed(() => Math.abs(moved.value.laterMin) >= AS_PLANNED_MIN);
 const clock = (ms: number) => format(ms, "HH:mm");
-const why = computed(() => moved.value.because.map((b) => WORDS[b.what](b.min)).join(", "));
+const reasons = computed(() => moved.value.because.map((b) => WORDS[b.what](b.min)).join(", "));
 </script>
 
 <template>
@@ -29,12 +31,13 @@ const why = computed(() => moved.value.because.map((b) => WORDS[b.what](b.min)).
     <template v-if="isMoved">
       {{ isOff ? "Off at" : "Ready at" }}
       <b class="figure">{{ clock(forecast.endMs.expected) }}</b> instead of
-      {{ clock(moved.promisedMs) }}<template v-if="why !== ''">: {{ why }}</template
+      {{ clock(moved.promisedMs) }}<template v-if="reasons !== ''">: {{ reasons }}</template
       >.
     </template>
     <template v-else
       >Ready at <b class="figure">{{ clock(forecast.endMs.expected) }}</b>, as planned.</template
     >
+    <WhyFigure v-if="!isOff" :estimate="why" />
   </p>
 </template>
 

@@ -1,6 +1,5 @@
 <script setup lang="ts">
-import { HiddenPot } from "@kettlos/core/instruments/hidden-pot";
-import { seeded } from "@kettlos/core/instruments/random";
+import { hiddenPotOf } from "@kettlos/core/instruments/hidden-pot";
 import { format } from "date-fns";
 import { computed } from "vue";
 import TickChoice from "../../controls/TickChoice.vue";
@@ -10,8 +9,6 @@ import { setSpeed, type NewEvent } from "../../data/repository";
 /** A practice pot's clock, how fast it runs, and a stick to dip into its true pot. */
 const props = defineProps<{ pot: LivePot; nowMs: number }>();
 const emit = defineEmits<{ write: [NewEvent] }>();
-/** A hand's dip, one standard deviation, m. */
-const DIP_SD_M = 0.002;
 const SPEEDS = ["0", "1", "10", "60", "300", "600"].map((value) => ({
   value,
   label: value === "0" ? "hold" : `${value}×`,
@@ -24,17 +21,10 @@ const speed = computed({
 const isOn = computed(() => props.pot.cook.litMs !== null && props.pot.cook.offMs === null);
 
 function dip() {
-  const { stored, cook } = props.pot;
-  if (practice.value === undefined) return;
-  const hidden = new HiddenPot(stored.plan, stored.kitchen, practice.value.seed);
-  const truth = hidden.truthAt(hidden.traceAt(cook, props.nowMs), cook, props.nowMs);
-  const random = seeded((practice.value.seed + props.pot.events.length * 9973) % 2 ** 31);
-  const value = Math.max(0, truth.depthM + DIP_SD_M * random.normal());
-  emit("write", {
-    kind: "read",
-    reading: { form: "liquidDepth", value: Math.round(value * 1000) / 1000 },
-    source: "hand",
-  });
+  const { stored, cook, events } = props.pot;
+  const value = hiddenPotOf(stored)?.dipM(cook, props.nowMs, events.length);
+  if (value === undefined) return;
+  emit("write", { kind: "read", reading: { form: "liquidDepth", value }, source: "hand" });
 }
 </script>
 

@@ -1,7 +1,6 @@
 <script setup lang="ts">
-import { HiddenPot } from "@kettlos/core/instruments/hidden-pot";
+import { hiddenPotOf } from "@kettlos/core/instruments/hidden-pot";
 import { scorePractice } from "@kettlos/core/instruments/practice-score";
-import { livePlan } from "@kettlos/core/batch/live-plan";
 import { computed } from "vue";
 import type { PotState } from "../../data/pots-store";
 
@@ -9,10 +8,8 @@ import type { PotState } from "../../data/pots-store";
 const props = defineProps<{ pot: PotState }>();
 const score = computed(() => {
   const { stored, cook } = props.pot;
-  const { practice, plan, kitchen } = stored;
-  if (practice === undefined) return null;
-  const hidden = new HiddenPot(plan, kitchen, practice.seed);
-  return scorePractice(livePlan(plan, cook), kitchen, cook, hidden);
+  const hidden = hiddenPotOf(stored);
+  return hidden === null ? null : scorePractice(stored.plan, stored.kitchen, cook, hidden);
 });
 </script>
 

@@ -30,7 +30,7 @@ function all(isIn: boolean) {
           <span
             ><strong>{{ nameOf(item) }}</strong> {{ showMass(item.massKg, one) }}</span
           >
-          <span class="row">
+          <span class="beside">
             <button
               type="button"
               class="button"
@@ -49,7 +49,7 @@ function all(isIn: boolean) {
         </li>
         <li v-if="items.length === 0">Nothing is left on the counter.</li>
       </ul>
-      <div class="row">
+      <div class="beside">
         <template v-if="items.length > 1">
           <button type="button" class="button" @click="all(true)">All of it in</button>
           <button type="button" class="button" @click="all(false)">Leave all of it out</button>
@@ -76,11 +76,5 @@ li {
   justify-content: space-between;
   padding: 6px 0;
   border-bottom: 1px solid var(--hair);
-}
-
-.row {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
 }
 </style>

@@ -15,14 +15,6 @@ const props = defineProps<{ pot: LivePot; trace: Trace | null }>();
 const shown = defineModel<boolean>({ required: true });
 const emit = defineEmits<{ write: [NewEvent]; extra: [PlanItem] }>();
 
-const LABELS: Record<Taste, string> = {
-  right: "right",
-  dull: "dull",
-  salty: "salty",
-  sweet: "sweet",
-  sharp: "sharp",
-  hot: "hot",
-};
 const tastes = ref<readonly Taste[]>([]);
 const who = ref("");
 const isAtEatingHeat = ref(true);
@@ -85,7 +77,7 @@ function save() {
           :aria-pressed="tastes.includes(taste)"
           @click="toggle(taste)"
         >
-          {{ LABELS[taste] }}
+          {{ taste }}
         </button>
       </div>
       <ul v-if="doses.length > 0" class="doses">

@@ -2,7 +2,7 @@
 import { coreRuleOf } from "@kettlos/core/doneness/targets-of";
 import { showTemperature, type UnitSystem } from "@kettlos/core/units/show";
 import { computed, ref, watch } from "vue";
-import QuantityField from "../../controls/QuantityField.vue";
+import TemperatureField from "../../controls/TemperatureField.vue";
 import TickChoice from "../../controls/TickChoice.vue";
 import type { LivePot } from "../../data/pots-store";
 import type { NewEvent } from "../../data/repository";
@@ -18,7 +18,6 @@ const WHERE = [
 const where = ref<"liquid" | "piece">("liquid");
 const tempC = ref<number | null>(null);
 watch(shown, () => (tempC.value = null));
-const one = computed(() => (props.units === "us" ? "us" : "metric"));
 const wanted = computed(() => {
   const rules = props.pot.batch.plan.items.flatMap((i) => coreRuleOf(i.ingredientId) ?? []);
   return rules.sort((a, b) => b.coreC - a.coreC)[0] ?? null;
@@ -35,14 +34,12 @@ function save() {
   <ElDialog v-model="shown" title="Read the thermometer" width="min(460px, 94vw)">
     <form class="fields" @submit.prevent="save">
       <TickChoice v-model="where" label="Where" :options="WHERE" />
-      <QuantityField
+      <TemperatureField
         v-model="tempC"
         :label="
           where === 'liquid' ? 'In the liquid, stirred' : 'In the middle of the thickest piece'
         "
-        dimension="temperature"
-        :bare-unit="one === 'us' ? '°F' : '°C'"
-        :show="(v) => showTemperature(v, one)"
+        :units="units"
         :min="-10"
         :max="140"
         @entered="save"

@@ -1,3 +1,4 @@
+import { liveFigures } from "@kettlos/core/because/live-figures";
 import type { CookEvent } from "@kettlos/core/batch/batch-schema";
 import { HiddenPot } from "@kettlos/core/instruments/hidden-pot";
 import { mount, type VueWrapper } from "@vue/test-utils";
@@ -135,7 +136,12 @@ describe("what is said of the pot", () => {
       ...forecast,
       moved: { promisedMs: forecast.endMs.expected - laterMin * MIN, laterMin, because },
     });
-    const wrapper = mount(MovedLine, { props: { forecast: moved(0, []), isOff: false } });
+    const { plan } = potOf("on-fire").batch;
+    const why = liveFigures(plan, potOf("on-fire").cook, forecast, NOW).endMin;
+    const wrapper = mount(MovedLine, {
+      global,
+      props: { forecast: moved(0, []), isOff: false, why },
+    });
     expect(wrapper.text()).toContain("as planned");
     await wrapper.setProps({ forecast: moved(30, [{ what: "cameUp", min: 30 }]) });
     expect(wrapper.text()).toMatch(/instead of \d\d:\d\d: it came up 30 min later\./);

@@ -5,6 +5,7 @@ import { boilingPointC } from "@kettlos/core/water/altitude";
 import { showTemperature, showVolume } from "@kettlos/core/units/show";
 import { computed, ref } from "vue";
 import QuantityField from "../../controls/QuantityField.vue";
+import TemperatureField from "../../controls/TemperatureField.vue";
 import TickChoice from "../../controls/TickChoice.vue";
 import { useKitchenStore } from "../../data/kitchen-store";
 import { useLook } from "../../data/look";
@@ -90,21 +91,17 @@ const uses = (id: string) => store.plans.filter((p) => p.vesselId === id).map((p
           Water boils at
           <b class="figure">{{ showTemperature(boilingPointC(kitchen.altitudeM), "both") }}</b>
         </p>
-        <QuantityField
+        <TemperatureField
           label="Cold water"
-          dimension="temperature"
-          bare-unit="°C"
-          :show="(v) => showTemperature(v, store.units === 'us' ? 'us' : 'metric')"
+          :units="store.units"
           :min="0"
           :max="40"
           :model-value="kitchen.waterC"
           @update:model-value="store.change({ waterC: $event ?? 12 })"
         />
-        <QuantityField
+        <TemperatureField
           label="Room"
-          dimension="temperature"
-          bare-unit="°C"
-          :show="(v) => showTemperature(v, store.units === 'us' ? 'us' : 'metric')"
+          :units="store.units"
           :min="-10"
           :max="45"
           :model-value="kitchen.roomC"

@@ -136,13 +136,13 @@ const setStrain = (part: Partial<Plan["strain"]>) =>
       />
     </label>
     <hr class="rule" />
-    <p class="row">
+    <p class="beside">
       <RouterLink class="link" :to="`/shopping?plan=${plan.id}`">Shopping list</RouterLink>
       <button v-if="answers !== null" type="button" class="link" @click="saveRecipe">
         Save as a recipe file
       </button>
     </p>
-    <p class="row">
+    <p class="beside">
       <button type="button" class="button" @click="emit('fresh')">New plan</button>
       <button type="button" class="button" @click="emit('copy')">Copy this</button>
       <button type="button" class="button danger" @click="emit('remove')">Remove</button>
@@ -168,12 +168,6 @@ const setStrain = (part: Partial<Plan["strain"]>) =>
 label {
   color: var(--quiet);
   font-size: 14px;
-}
-
-.row {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
 }
 
 .rule {

@@ -1,7 +1,6 @@
 <script setup lang="ts">
-import { livePlan } from "@kettlos/core/batch/live-plan";
 import { eatenOf } from "@kettlos/core/dish/eaten";
-import { HiddenPot } from "@kettlos/core/instruments/hidden-pot";
+import { hiddenPotOf } from "@kettlos/core/instruments/hidden-pot";
 import { showMass, showVolume, type UnitSystem } from "@kettlos/core/units/show";
 import { computed } from "vue";
 import type { PotState } from "../../data/pots-store";
@@ -10,14 +9,12 @@ import type { PotState } from "../../data/pots-store";
 const props = defineProps<{ pot: PotState; units: UnitSystem }>();
 const emit = defineEmits<{ take: [{ volumeL: number; servedKg: number }] }>();
 const got = computed(() => {
-  const { stored, cook } = props.pot;
-  if (stored.practice === undefined) return null;
-  const plan = livePlan(stored.plan, cook);
-  const trace = new HiddenPot(stored.plan, stored.kitchen, stored.practice.seed).wholeTrace(cook);
+  const { stored, batch, cook } = props.pot;
+  const trace = hiddenPotOf(stored)?.wholeTrace(cook) ?? null;
   if (trace === null) return null;
   return {
     volumeL: Math.round(trace.strained.volumeL * 100) / 100,
-    servedKg: Math.round(eatenOf(plan, trace).allKg * 100) / 100,
+    servedKg: Math.round(eatenOf(batch.plan, trace).allKg * 100) / 100,
   };
 });
 const words = computed(() => {

@@ -1,0 +1,56 @@
+import type { Gate } from "../cool/codes";
+import {
+  aroundC,
+  coolingCurve,
+  coolingTauMin,
+  depthOf,
+  whenAtMin,
+  type CoolingFacts,
+  type CoolingStage,
+} from "../cool/cooling";
+import { PLASTIC_FACTOR, WAYS } from "../cool/ways";
+import { Z90, type Estimate } from "../units/estimate";
+import { input } from "./explain";
+
+const USUAL_SIGMA_LOG = 0.35;
+
+/**
+ * Minutes until a gate's lower temperature, with the spread of how heat passes; null where it is never
+ * reached as expected. A range that is never reached on its slow side ends with Infinity.
+ */
+export function coolingMinOf(
+  facts: CoolingFacts,
+  stages: readonly CoolingStage[],
+  gate: Gate,
+): Estimate | null {
+  const sigma = Math.max(...stages.map((s) => WAYS[s.way].h.sigmaLog ?? USUAL_SIGMA_LOG));
+  const at = (pace: number) =>
+    whenAtMin(coolingCurve({ ...facts, pace: (facts.pace ?? 1) * pace }, stages), gate.toC);
+  const expected = at(1);
+  if (expected === null) return null;
+  return {
+    id: `coolingTo${gate.toC}`,
+    name: `Minutes to ${gate.toC} °C`,
+    unit: "min",
+    low: at(Math.exp(Z90 * sigma)) ?? expected,
+    expected,
+    high: at(Math.exp(-Z90 * sigma)) ?? Infinity,
+    because: {
+      formula:
+        "Newton's law, stage by stage: τ = m·c/(h·A), all faces in air and the wetted ones in water; thick food adds the way out of its middle; an open hot surface in air also loses what it steams off.",
+      inputs: [
+        input("in each", facts.massKg, "kg"),
+        input("deep", depthOf(facts) * 100, "cm"),
+        ...stages.flatMap((s) => [
+          input(`${WAYS[s.way].name}: round it`, aroundC(facts, s.way), "°C"),
+          input(`${WAYS[s.way].name}: τ`, coolingTauMin(facts, s.way), "min"),
+        ]),
+      ],
+      constants: [
+        ...new Set(stages.map((s) => WAYS[s.way].h)),
+        ...(facts.container.isPlastic ? [PLASTIC_FACTOR] : []),
+      ],
+      spread: [],
+    },
+  };
+}

@@ -1,0 +1,34 @@
+<script setup lang="ts">
+import { showRoundTemperature, showTemperature, type UnitSystem } from "@kettlos/core/units/show";
+import { computed } from "vue";
+import QuantityField from "./QuantityField.vue";
+
+/** A temperature in the cook's own degrees: a bare number is read as it is shown. °C inside. */
+const props = defineProps<{
+  label: string;
+  units: UnitSystem;
+  min?: number;
+  max?: number;
+  hideLabel?: boolean;
+  /** Shown to the degree, as an oven is set. */
+  whole?: boolean;
+}>();
+const value = defineModel<number | null>({ required: true });
+defineEmits<{ entered: [] }>();
+const one = computed(() => (props.units === "us" ? "us" : "metric"));
+const show = (tempC: number) =>
+  props.whole === true ? showRoundTemperature(tempC, one.value) : showTemperature(tempC, one.value);
+</script>
+
+<template>
+  <QuantityField
+    v-model="value"
+    :label="label"
+    :hide-label="hideLabel ?? false"
+    dimension="temperature"
+    :bare-unit="one === 'us' ? '°F' : '°C'"
+    :show="show"
+    v-bind="{ ...(min === undefined ? {} : { min }), ...(max === undefined ? {} : { max }) }"
+    @entered="$emit('entered')"
+  />
+</template>
