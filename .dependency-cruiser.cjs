@@ -19,6 +19,7 @@ const CORE = [
   "portion",
   "safety",
   "batch",
+  "larder",
   "instruments",
   "formats",
   "because",

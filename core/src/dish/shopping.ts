@@ -41,11 +41,12 @@ export interface ShoppingList {
   readonly unpriced: number;
 }
 
-/** Not bought: water, and stock that another plan of the list makes. */
+/** Not bought: water, stock that another plan of the list makes, and what comes out of the larder. */
 const isMade = (item: Plan["items"][number]): boolean =>
   item.ingredientId === "water" ||
   item.ingredientId === "houseStock" ||
-  item.fromPlanId !== undefined;
+  item.fromPlanId !== undefined ||
+  item.fromLotId !== undefined;
 
 /** Everything several plans need, less what is on hand, in packs where it is sold so. */
 export function shoppingList(plans: readonly Plan[], kitchen: Kitchen): ShoppingList {

@@ -4,7 +4,14 @@ import type { PlanItem } from "../simulate/plan-schema";
 
 /** The item as another ingredient, so much of it. What does not fit the new one is dropped. */
 export function swapped(item: PlanItem, ingredientId: string, massKg: number): PlanItem {
-  const { counted: _counted, label: _label, target: _target, fromPlanId: _from, ...rest } = item;
+  const {
+    counted: _counted,
+    label: _label,
+    target: _target,
+    fromPlanId: _plan,
+    fromLotId: _lot,
+    ...rest
+  } = item;
   const { group } = ingredientById(ingredientId);
   const isSame = group === ingredientOf(item).group;
   return {

@@ -17,6 +17,7 @@ const file = (): KettlosFile => ({
   plans: [testPlan()],
   batches: [],
   events: [],
+  larder: [],
 });
 const problems = (data: unknown) => {
   const reading = readKettlosData(data);

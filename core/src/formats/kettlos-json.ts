@@ -1,5 +1,6 @@
 import { z } from "zod";
 import { BatchSchema, CookEventSchema } from "../batch/batch-schema";
+import { LarderEventSchema } from "../larder/larder-schema";
 import { KitchenSchema, SCHEMA_VERSION } from "../simulate/kitchen-schema";
 import { PlanSchema } from "../simulate/plan-schema";
 import { migrateFile } from "./migrate";
@@ -7,7 +8,7 @@ import { migrateFile } from "./migrate";
 const uniqueIds = (items: readonly { id: string }[]) =>
   new Set(items.map((i) => i.id)).size === items.length;
 
-/** The Kettlos JSON file: a kitchen with its plans, batches and events. Described in docs/format.md. */
+/** The Kettlos JSON file: a kitchen with its plans, batches, events and larder. Described in docs/format.md. */
 export const KettlosFileSchema = z
   .object({
     format: z.literal("kettlos"),
@@ -24,6 +25,12 @@ export const KettlosFileSchema = z
       .array(CookEventSchema)
       .max(200_000)
       .refine(uniqueIds, "Two events have the same id.")
+      .default([]),
+    /** What happened in the larder, in the order of writing. */
+    larder: z
+      .array(LarderEventSchema)
+      .max(200_000)
+      .refine(uniqueIds, "Two larder events have the same id.")
       .default([]),
   })
   .check((context) => {

@@ -53,6 +53,9 @@ export const migratePlan = upTo3(same, (plan) => ({ ...plan, items: each(plan.it
 /** A stored event in the present form. */
 export const migrateEvent = upTo3(same, same);
 
+/** A stored larder event in the present form. */
+export const migrateLarderEvent = upTo3(same, same);
+
 const batch: Step = (document) => ({
   ...document,
   plan: migratePlan(document.plan),
@@ -68,6 +71,7 @@ const file: Step = (document) => ({
   plans: each(document.plans, migratePlan),
   batches: each(document.batches, migrateBatch),
   events: each(document.events, migrateEvent),
+  larder: each(document.larder, migrateLarderEvent),
 });
 
 /** A whole file in the present form. */

@@ -2,7 +2,9 @@ import { z } from "zod";
 import { COOLING_CODES } from "../cool/codes";
 import { OvenSchema } from "../heat/oven-schema";
 import { RingSchema } from "../heat/ring-schema";
+import { StoreContainerSchema } from "../vessel/store-container";
 import { VesselSchema } from "../vessel/vessel-schema";
+import { DailyUseSchema, FREEZER_SCHOOLS } from "./keeping-words";
 
 /** Version of every stored or exported Kettlos document. */
 export const SCHEMA_VERSION = 3;
@@ -36,6 +38,18 @@ export const KitchenSchema = z.object({
     )
     .max(300)
     .default([]),
+  /** What portions are kept in. */
+  containers: z
+    .array(StoreContainerSchema)
+    .max(60)
+    .refine(unique, "Two containers have the same id.")
+    .default([]),
+  /** Room for portions in the freezer, L; null where nobody measured it. */
+  freezerL: z.number().min(0).max(20_000).nullable().default(null),
+  /** How long stock is held to be at its best frozen. */
+  freezerSchool: z.enum(FREEZER_SCHOOLS).default("short"),
+  /** Who takes of a stock every day. */
+  dailyUses: z.array(DailyUseSchema).max(40).refine(unique, "Two have the same id.").default([]),
   /** Whose rule for chilling this kitchen goes by. */
   coolingCode: z.enum(COOLING_CODES).default("us"),
   currency: z.string().trim().max(8).default("€"),

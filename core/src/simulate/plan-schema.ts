@@ -70,6 +70,8 @@ export const PlanItemSchema = z.object({
   label: LabelSchema.optional(),
   /** The plan whose stock this is; its label then carries what that stock will hold. */
   fromPlanId: Id.optional(),
+  /** The lot in the larder that it is taken from; its label then carries what that lot holds. */
+  fromLotId: Id.optional(),
 });
 export type PlanItem = z.infer<typeof PlanItemSchema>;
 

@@ -1,4 +1,5 @@
 import type { Batch, CookEvent } from "@kettlos/core/batch/batch-schema";
+import type { LarderEvent } from "@kettlos/core/larder/larder-schema";
 import {
   migrateBatch,
   migrateEvent,
@@ -24,6 +25,13 @@ export interface StoredEvent {
   event: CookEvent;
 }
 
+/** A larder event as stored, in the order of writing. */
+interface StoredLarderEvent {
+  seq: number;
+  id: string;
+  event: LarderEvent;
+}
+
 /** One setting of this browser. */
 interface Setting {
   key: string;
@@ -36,6 +44,7 @@ class KettlosDatabase extends Dexie {
   plans!: Table<StoredPlan, string>;
   batches!: Table<Batch, string>;
   events!: EntityTable<StoredEvent, "seq">;
+  larder!: EntityTable<StoredLarderEvent, "seq">;
   settings!: Table<Setting, string>;
 
   constructor() {
@@ -65,6 +74,7 @@ class KettlosDatabase extends Dexie {
     };
     this.version(2).upgrade(bringUp);
     this.version(3).upgrade(bringUp);
+    this.version(4).stores({ larder: "++seq, &id" });
   }
 }
 

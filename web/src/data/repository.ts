@@ -63,10 +63,12 @@ export async function appendEvent(batchId: string, event: NewEvent): Promise<voi
 
 /** Writes several events in one go: all of them or none. */
 export async function appendEvents(batchId: string, events: readonly NewEvent[]): Promise<void> {
+  // It happened at the tap, however long the disk takes to answer.
+  const tappedMs = Date.now();
   const batch = await db.batches.get(batchId);
   // A clock set back does not put what happens now before what has happened already.
   const last = await db.events.where("batchId").equals(batchId).last();
-  const atMs = Math.max(Math.round(potNowMs(batch ?? {}, Date.now())), last?.event.atMs ?? 0);
+  const atMs = Math.max(Math.round(potNowMs(batch ?? {}, tappedMs)), last?.event.atMs ?? 0);
   await db.events.bulkAdd(
     events.map((event) => {
       const id = crypto.randomUUID();
@@ -107,10 +109,11 @@ export async function removeBatch(id: string): Promise<void> {
 export async function exportAll(): Promise<KettlosFile | null> {
   const kitchen = await db.kitchens.toCollection().first();
   if (kitchen === undefined) return null;
-  const [plans, batches, events] = await Promise.all([
+  const [plans, batches, events, larder] = await Promise.all([
     db.plans.orderBy("updatedMs").toArray(),
     db.batches.orderBy("createdMs").toArray(),
     db.events.orderBy("seq").toArray(),
+    db.larder.orderBy("seq").toArray(),
   ]);
   return {
     format: "kettlos",
@@ -120,6 +123,7 @@ export async function exportAll(): Promise<KettlosFile | null> {
     plans: plans.map((p) => p.plan),
     batches,
     events: events.map((e) => e.event),
+    larder: larder.map((e) => e.event),
   };
 }
 
@@ -132,14 +136,9 @@ export type ImportWay = "replace" | "merge";
  */
 export async function importAll(file: KettlosFile, way: ImportWay): Promise<void> {
   const stamp = Date.now();
-  await db.transaction("rw", db.kitchens, db.plans, db.batches, db.events, async () => {
-    if (way === "replace")
-      await Promise.all([
-        db.kitchens.clear(),
-        db.plans.clear(),
-        db.batches.clear(),
-        db.events.clear(),
-      ]);
+  const tables = [db.kitchens, db.plans, db.batches, db.events, db.larder];
+  await db.transaction("rw", tables, async () => {
+    if (way === "replace") await Promise.all(tables.map((table) => table.clear()));
     const here = await db.kitchens.toCollection().first();
     await db.kitchens.put(here === undefined ? file.kitchen : withPotsOf(here, file.kitchen));
     await db.plans.bulkPut(
@@ -150,20 +149,29 @@ export async function importAll(file: KettlosFile, way: ImportWay): Promise<void
       })),
     );
     await db.batches.bulkPut(file.batches);
-    const known = new Set(
-      (
-        await db.events
-          .where("id")
-          .anyOf(file.events.map((e) => e.id))
-          .toArray()
-      ).map((e) => e.id),
-    );
+    const known = await idsIn(db.events, file.events);
     await db.events.bulkAdd(
       file.events
         .filter((e) => !known.has(e.id))
         .map((event) => ({ id: event.id, batchId: event.batchId, event })),
     );
+    const shelved = await idsIn(db.larder, file.larder);
+    await db.larder.bulkAdd(
+      file.larder.filter((e) => !shelved.has(e.id)).map((event) => ({ id: event.id, event })),
+    );
   });
+}
+
+/** Which of these a log holds already. */
+async function idsIn(
+  log: Pick<typeof db.events | typeof db.larder, "where">,
+  events: readonly { id: string }[],
+): Promise<ReadonlySet<string>> {
+  const found = await log
+    .where("id")
+    .anyOf(events.map((e) => e.id))
+    .toArray();
+  return new Set(found.map((e) => e.id));
 }
 
 const withPotsOf = (here: Kitchen, other: Kitchen): Kitchen => ({
@@ -173,21 +181,13 @@ const withPotsOf = (here: Kitchen, other: Kitchen): Kitchen => ({
     ...other.vessels.filter((v) => !here.vessels.some((w) => w.id === v.id)),
   ],
   rings: [...here.rings, ...other.rings.filter((r) => !here.rings.some((s) => s.id === r.id))],
+  containers: [
+    ...here.containers,
+    ...other.containers.filter((c) => !here.containers.some((d) => d.id === c.id)),
+  ],
 });
 
-/** Forgets everything: kitchen, plans, batches, events, settings. */
+/** Forgets everything: kitchen, plans, batches, events, larder, settings. */
 export async function forgetEverything(): Promise<void> {
-  await db.transaction(
-    "rw",
-    [db.kitchens, db.plans, db.batches, db.events, db.settings],
-    async () => {
-      await Promise.all([
-        db.kitchens.clear(),
-        db.plans.clear(),
-        db.batches.clear(),
-        db.events.clear(),
-        db.settings.clear(),
-      ]);
-    },
-  );
+  await db.transaction("rw", db.tables, () => Promise.all(db.tables.map((table) => table.clear())));
 }

@@ -4,6 +4,7 @@ import type { Plan } from "@kettlos/core/simulate/plan-schema";
 import { addDays, set, startOfMinute } from "date-fns";
 import { xoroshiro128plus } from "pure-rand/generator/xoroshiro128plus";
 import { bramholtKitchen } from "./kitchen";
+import { bramholtLarder } from "./larder";
 import { makeBatch } from "./past-batch";
 import { bramholtPlans } from "./plans";
 
@@ -96,5 +97,6 @@ export function bramholtSample(nowMs: number): KettlosFile {
     ],
     batches: batches.map((b) => b.batch),
     events: batches.flatMap((b) => b.events),
+    larder: bramholtLarder(past, kitchen, nowMs),
   };
 }

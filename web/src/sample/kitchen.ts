@@ -93,6 +93,33 @@ export const bramholtKitchen = (): Kitchen =>
       { id: "ring2", name: "Gas ring 2", kind: "gas", powerW: 1750 },
     ],
     ovens: [{ id: "oven", name: "Oven", maxC: 250 }],
+    containers: [
+      { id: "mould", name: "Six-cup mould", kind: "mould", capacityL: 0.125, cups: 6, have: 3 },
+      { id: "jarHalf", name: "Half-litre jar", kind: "jar", capacityL: 0.55, heightM: 0.11 },
+      {
+        id: "jarOne",
+        name: "Litre jar",
+        kind: "shoulderJar",
+        capacityL: 1.05,
+        heightM: 0.19,
+        shoulderL: 0.82,
+        have: 12,
+      },
+      { id: "tub", name: "Tub", kind: "tub", capacityL: 1.5, heightM: 0.12, have: 10 },
+      { id: "bag", name: "Flat bag", kind: "bag", capacityL: 1 },
+    ],
+    freezerL: 60,
+    dailyUses: [
+      {
+        id: "cats",
+        who: "The two cats",
+        eaters: 2,
+        eachL: 0.03,
+        timesADay: 1,
+        planId: "plan-hare",
+      },
+      { id: "staff", who: "The staff", eaters: 4, eachL: 0.2, timesADay: 1, planId: "plan-lamb" },
+    ],
     onHand: [
       { ingredientId: "onion", massKg: 3 },
       { ingredientId: "bayLeaf", massKg: 0.02 },
@@ -106,5 +133,9 @@ export const bramholtKitchen = (): Kitchen =>
       { ingredientId: "onion", perKg: 1.2 },
       { ingredientId: "carrot", perKg: 1.4 },
       { ingredientId: "brownLentil", perKg: 3.8 },
+      { ingredientId: "leek", perKg: 2.4 },
+      { ingredientId: "peppercorn", perKg: 22 },
+      { ingredientId: "herbBundle", perKg: 30 },
+      { ingredientId: "boughtStock", perKg: 3.4 },
     ],
   });

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { SCHEMA_VERSION } from "@kettlos/core/simulate/kitchen-schema";
+import { KitchenSchema, SCHEMA_VERSION } from "@kettlos/core/simulate/kitchen-schema";
 import { outcomeOf } from "@kettlos/core/units/problem";
 import { showLength, showTemperature, showVolume } from "@kettlos/core/units/show";
 import { roundFromCapacity } from "@kettlos/core/vessel/volume";
@@ -33,29 +33,24 @@ async function openSample() {
 
 async function openOwn() {
   if (vessel.value === null) return;
-  await saveKitchen({
-    schemaVersion: SCHEMA_VERSION,
-    id: crypto.randomUUID(),
-    name: "My kitchen",
-    altitudeM: altitudeM.value ?? 0,
-    units: "both",
-    waterC: 12,
-    roomC: 22,
-    vessels: [vessel.value],
-    ovens: [],
-    onHand: [],
-    prices: [],
-    coolingCode: "us",
-    currency: "€",
-    rings: [
-      {
-        id: crypto.randomUUID(),
-        name: "Big ring",
-        kind: ringKind.value,
-        powerW: usualPowerW(ringKind.value),
-      },
-    ],
-  });
+  await saveKitchen(
+    KitchenSchema.parse({
+      schemaVersion: SCHEMA_VERSION,
+      id: crypto.randomUUID(),
+      name: "My kitchen",
+      altitudeM: altitudeM.value ?? 0,
+      units: "both",
+      vessels: [vessel.value],
+      rings: [
+        {
+          id: crypto.randomUUID(),
+          name: "Big ring",
+          kind: ringKind.value,
+          powerW: usualPowerW(ringKind.value),
+        },
+      ],
+    }),
+  );
 }
 </script>
 

@@ -1,0 +1,146 @@
+import type { Batch } from "../batch/batch-schema";
+import type { Cook } from "../batch/fold";
+import { COLD_DENSITY_KG_L } from "../water/properties";
+import type { Plan, PlanItem } from "../simulate/plan-schema";
+import { leftOf, type Draw, type Larder } from "./larder";
+import type { Lot, Place } from "./larder-schema";
+
+/** Containers of a lot that so much of it takes: what is opened is opened whole. */
+export const containersFor = (lot: Pick<Lot, "eachKg">, massKg: number): number =>
+  Math.max(1, Math.ceil(massKg / lot.eachKg - 1e-6));
+
+/** What a plan wants of each lot, kg. */
+function wantedKg(plan: Plan): ReadonlyMap<string, number> {
+  const wanted = new Map<string, number>();
+  for (const { fromLotId, massKg } of plan.items)
+    if (fromLotId !== undefined) wanted.set(fromLotId, (wanted.get(fromLotId) ?? 0) + massKg);
+  return wanted;
+}
+
+/**
+ * What the pots draw on the larder: what their plans as really cooked take of each lot, from the moment
+ * the pot was begun. What was left out, or swapped for something else, is not drawn: it is back on its
+ * shelf, as is everything of a pot that was taken off again. Practice pots draw nothing.
+ */
+export const drawsOf = (
+  pots: readonly { readonly batch: Batch; readonly cook: Cook }[],
+  lots: ReadonlyMap<string, Lot>,
+): readonly Draw[] =>
+  pots
+    .filter(({ batch }) => batch.practice === undefined)
+    .flatMap(({ batch }) =>
+      [...wantedKg(batch.plan)].flatMap(([lotId, massKg]) => {
+        const lot = lots.get(lotId);
+        return lot === undefined
+          ? []
+          : [
+              {
+                atMs: batch.createdMs,
+                lotId,
+                count: containersFor(lot, massKg),
+                batchId: batch.id,
+                batchName: batch.plan.name,
+              },
+            ];
+      }),
+    );
+
+/** Containers of a lot that plans not yet on the fire have spoken for. */
+export interface SpokenFor {
+  readonly lotId: string;
+  readonly planId: string;
+  readonly planName: string;
+  readonly count: number;
+}
+
+/** A plan that a pot was made from is not waiting any more. */
+export const spokenFor = (
+  plans: readonly Plan[],
+  batches: readonly Batch[],
+  lots: ReadonlyMap<string, Lot>,
+): readonly SpokenFor[] => {
+  const cooked = new Set(batches.map((b) => b.plan.id));
+  return plans
+    .filter((p) => !cooked.has(p.id))
+    .flatMap((plan) =>
+      [...wantedKg(plan)].flatMap(([lotId, massKg]) => {
+        const lot = lots.get(lotId);
+        return lot === undefined
+          ? []
+          : [{ lotId, planId: plan.id, planName: plan.name, count: containersFor(lot, massKg) }];
+      }),
+    );
+};
+
+/** The item as this lot: what is dissolved in it comes along, and frozen it has to thaw. */
+export function drawnFrom(item: PlanItem, lot: Lot, place: Place): PlanItem {
+  const { fromPlanId: _plan, label, ...rest } = item;
+  return {
+    ...rest,
+    ...(lot.ingredientId === null ? {} : { ingredientId: lot.ingredientId }),
+    frozen: place === "freezer",
+    fromLotId: lot.id,
+    label: {
+      ...(label?.packKg === undefined ? {} : { packKg: label.packKg }),
+      ...lot.label,
+    },
+  };
+}
+
+/** How an item that draws on a lot stands. */
+export interface LotNeed {
+  readonly lot: Lot;
+  readonly wantCount: number;
+  readonly haveCount: number;
+  readonly isEnough: boolean;
+  /** In what is opened and not needed, kg. */
+  readonly overKg: number;
+}
+
+/** What an item takes of its lot, against what is there; null where it draws on none that is known. */
+export function lotNeed(item: PlanItem, larder: Larder): LotNeed | null {
+  const lot = item.fromLotId === undefined ? undefined : larder.lots.get(item.fromLotId);
+  if (lot === undefined) return null;
+  const wantCount = containersFor(lot, item.massKg);
+  const haveCount = leftOf(larder, lot.id);
+  return {
+    lot,
+    wantCount,
+    haveCount,
+    isEnough: wantCount <= haveCount,
+    overKg: Math.max(0, wantCount * lot.eachKg - item.massKg),
+  };
+}
+
+/** What a lot is enough for: whole pots of a plan, by the stock or bones that it needs. */
+export interface EnoughFor {
+  readonly plan: Plan;
+  readonly needKg: number;
+  /** How many times over; below 1 it falls short. */
+  readonly times: number;
+  readonly shortKg: number;
+}
+
+const STOCKS = new Set(["houseStock", "boughtStock", "lowSaltStock"]);
+const stands = (item: PlanItem, ingredientId: string): boolean =>
+  item.ingredientId === ingredientId || (STOCKS.has(ingredientId) && STOCKS.has(item.ingredientId));
+
+/** Plans that could use haveKg of an ingredient, those it is enough for first. */
+export const enoughFor = (
+  ingredientId: string,
+  haveKg: number,
+  plans: readonly Plan[],
+): readonly EnoughFor[] =>
+  plans
+    .flatMap((plan) => {
+      const needKg = plan.items
+        .filter((i) => stands(i, ingredientId))
+        .reduce((sum, i) => sum + i.massKg, 0);
+      return needKg <= 0
+        ? []
+        : [{ plan, needKg, times: haveKg / needKg, shortKg: Math.max(0, needKg - haveKg) }];
+    })
+    .sort((a, b) => b.times - a.times);
+
+/** Weight of so many litres of stock, kg. */
+export const stockKg = (volumeL: number): number => volumeL * COLD_DENSITY_KG_L;

@@ -1,0 +1,96 @@
+import type { Allergen } from "../ingredient/ingredient";
+import { isUnsalted, litresOf } from "./lot-of";
+import { noteOf } from "./keeping";
+import type { Holding } from "./larder";
+
+/** What a label says, in its parts. */
+export interface LotLabel {
+  readonly name: string;
+  readonly code: string;
+  readonly madeMs: number;
+  readonly bestBeforeMs: number;
+  readonly isFrozen: boolean;
+  readonly litres: number | null;
+  readonly massKg: number;
+  readonly isUnsalted: boolean;
+  readonly saltGKg: number;
+  readonly allergens: readonly Allergen[];
+  readonly isForAnimals: boolean;
+  readonly note: string;
+  readonly batchId: string | null;
+  /** How many of it are to be printed. */
+  readonly count: number;
+}
+
+/** The label of what is held in one place. */
+export function labelOf({ lot, place, count, bestBeforeMs }: Holding): LotLabel {
+  return {
+    name: lot.name,
+    code: lot.code,
+    madeMs: lot.madeMs,
+    bestBeforeMs,
+    isFrozen: place === "freezer",
+    litres: lot.isLiquid ? litresOf(lot.eachKg) : null,
+    massKg: lot.eachKg,
+    isUnsalted: isUnsalted(lot),
+    saltGKg: lot.label.saltGKg ?? 0,
+    allergens: lot.label.allergens ?? [],
+    isForAnimals: lot.isForAnimals,
+    note: noteOf(lot.kind),
+    batchId: lot.batchId,
+    count,
+  };
+}
+
+/** A sheet of labels by its grid, all in mm. */
+export interface LabelSheet {
+  readonly id: string;
+  readonly name: string;
+  readonly page: "A4" | "letter";
+  readonly columns: number;
+  readonly rows: number;
+  readonly widthMm: number;
+  readonly heightMm: number;
+  readonly topMm: number;
+  readonly leftMm: number;
+  readonly gapXMm: number;
+}
+
+/** Common sizes. */
+export const LABEL_SHEETS: readonly LabelSheet[] = [
+  sheet("a4-21", "A4", 3, 7, 63.5, 38.1, 15.15, 7.2, 2.5),
+  sheet("a4-14", "A4", 2, 7, 99.1, 38.1, 15.15, 4.65, 2.5),
+  sheet("a4-24", "A4", 3, 8, 70, 36, 4.5, 0, 0),
+  sheet("a4-8", "A4", 2, 4, 99.1, 67.7, 13.1, 4.65, 2.5),
+  sheet("letter-30", "letter", 3, 10, 66.7, 25.4, 12.7, 4.8, 3.2),
+  sheet("letter-10", "letter", 2, 5, 101.6, 50.8, 12.7, 4, 4.8),
+];
+
+function sheet(
+  id: string,
+  page: LabelSheet["page"],
+  columns: number,
+  rows: number,
+  widthMm: number,
+  heightMm: number,
+  topMm: number,
+  leftMm: number,
+  gapXMm: number,
+): LabelSheet {
+  const paper = page === "A4" ? "A4" : "Letter";
+  const name = `${paper}, ${columns} × ${rows}, ${widthMm} × ${heightMm} mm`;
+  return { id, name, page, columns, rows, widthMm, heightMm, topMm, leftMm, gapXMm };
+}
+
+export const PAGE_MM = {
+  A4: { widthMm: 210, heightMm: 297 },
+  letter: { widthMm: 215.9, heightMm: 279.4 },
+} as const;
+
+/** Labels cut into pages; the first page begins after `skip` labels that are used already. */
+export function pagesOf<T>(labels: readonly T[], perPage: number, skip: number): (T | null)[][] {
+  const all: (T | null)[] = [...Array.from({ length: skip }, () => null), ...labels];
+  const pages: (T | null)[][] = [];
+  for (let i = 0; i < all.length; i += perPage) pages.push(all.slice(i, i + perPage));
+  return pages;
+}

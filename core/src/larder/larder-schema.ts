@@ -1,0 +1,133 @@
+import { z } from "zod";
+import { isIngredientId } from "../ingredient/catalogue";
+import { LabelSchema } from "../ingredient/label";
+import { SCHEMA_VERSION } from "../simulate/kitchen-schema";
+import { STORE_KINDS } from "../vessel/store-container";
+
+const Id = z.string().min(1).max(80);
+const AtMs = z.number().int().min(0).max(8.64e15);
+const Count = z.number().int().min(1).max(10_000);
+
+/** What lies on the shelves, by how it keeps. */
+export const LARDER_KINDS = [
+  "stock",
+  "dish",
+  "rawBones",
+  "rawMeat",
+  "carcass",
+  "trimmings",
+  "fat",
+  "leftovers",
+] as const;
+export type LarderKind = (typeof LARDER_KINDS)[number];
+
+export const LARDER_KIND_NAMES: Readonly<Record<LarderKind, string>> = {
+  stock: "stock and broth",
+  dish: "ready dishes",
+  rawBones: "raw bones",
+  rawMeat: "raw meat and fish",
+  carcass: "cooked carcasses and bones",
+  trimmings: "trimmings of vegetables",
+  fat: "rendered fat",
+  leftovers: "leftovers",
+};
+
+export const PLACES = ["fridge", "freezer"] as const;
+export type Place = (typeof PLACES)[number];
+
+/** Where something taken out went. */
+export const WAYS_OUT = ["table", "animals", "thrown"] as const;
+export type WayOut = (typeof WAYS_OUT)[number];
+
+/** Why something was thrown away. */
+export const WHY_THROWN = [
+  "tooOld",
+  "tooWarm",
+  "freezerBurn",
+  "smell",
+  "broken",
+  "unknown",
+] as const;
+export type WhyThrown = (typeof WHY_THROWN)[number];
+
+/** Several containers of one kind with the same in them: what a label says of each. */
+export const LotSchema = z.object({
+  id: Id,
+  /** What is written on the lid, with the name. */
+  code: z.string().trim().min(1).max(20),
+  name: z.string().trim().min(1).max(80),
+  kind: z.enum(LARDER_KINDS),
+  /** The pot it is from; null where it was put in by hand. */
+  batchId: Id.nullable().default(null),
+  planId: Id.nullable().default(null),
+  /** What it is when a pot draws on it; null for what goes to the table as it is. */
+  ingredientId: z
+    .string()
+    .refine(isIngredientId, "This is not in the catalogue of ingredients.")
+    .nullable()
+    .default(null),
+  container: z.object({
+    kind: z.enum(STORE_KINDS),
+    name: z.string().trim().min(1).max(60),
+    capacityL: z.number().positive().max(50),
+  }),
+  eachKg: z.number().positive().max(100),
+  isLiquid: z.boolean(),
+  /** When it was cooked, or came into the house raw. */
+  madeMs: AtMs,
+  /** What is dissolved in it, and what it was made of. */
+  label: LabelSchema.default({}),
+  isForAnimals: z.boolean().default(false),
+  /** What a kilogram cost to make; null where prices were missing. */
+  costPerKg: z.number().min(0).max(10_000).nullable().default(null),
+  note: z.string().trim().max(300).default(""),
+});
+export type Lot = z.infer<typeof LotSchema>;
+
+const base = { id: Id, atMs: AtMs, schemaVersion: z.literal(SCHEMA_VERSION) };
+
+/** Everything that happens in the larder. Events are only ever appended; `undo` takes one back. */
+export const LarderEventSchema = z.discriminatedUnion("kind", [
+  z.object({
+    ...base,
+    kind: z.literal("stored"),
+    lot: LotSchema,
+    count: Count,
+    place: z.enum(PLACES),
+  }),
+  /** Part of a pot that never came to the shelves: eaten, fed, thrown away. */
+  z.object({
+    ...base,
+    kind: z.literal("used"),
+    batchId: Id,
+    massKg: z.number().positive().max(500),
+    out: z.enum(WAYS_OUT),
+  }),
+  z.object({
+    ...base,
+    kind: z.literal("taken"),
+    lotId: Id,
+    place: z.enum(PLACES),
+    count: Count,
+    out: z.enum(WAYS_OUT),
+    why: z.enum(WHY_THROWN).optional(),
+  }),
+  z.object({ ...base, kind: z.literal("moved"), lotId: Id, from: z.enum(PLACES), count: Count }),
+  /** A stock-take: so many are really there. */
+  z.object({
+    ...base,
+    kind: z.literal("counted"),
+    lotId: Id,
+    place: z.enum(PLACES),
+    count: z.number().int().min(0).max(10_000),
+  }),
+  z.object({ ...base, kind: z.literal("undo"), eventId: Id }),
+]);
+export type LarderEvent = z.infer<typeof LarderEventSchema>;
+
+/** An event by itself, before it is written. */
+export type LarderEventBody = LarderEvent extends infer E
+  ? E extends LarderEvent
+    ? Omit<E, "id" | "atMs" | "schemaVersion">
+    : never
+  : never;

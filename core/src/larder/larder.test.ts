@@ -1,0 +1,194 @@
+import fc from "fast-check";
+import { expect, test } from "vitest";
+import { SCHEMA_VERSION } from "../simulate/kitchen-schema";
+import { ageOf, bestBeforeMs, DAY_MS } from "./keeping";
+import { lastLarderEvent, larderOf, leftOf, type Draw } from "./larder";
+import { LotSchema, type LarderEvent, type LarderEventBody, type Lot } from "./larder-schema";
+
+export const lotNamed = (id: string, over: Partial<Lot> = {}): Lot =>
+  LotSchema.parse({
+    id,
+    code: `260318${id}`,
+    name: "Trotter stock",
+    kind: "stock",
+    ingredientId: "houseStock",
+    container: { kind: "jar", name: "Half-litre jar", capacityL: 0.5 },
+    eachKg: 0.45,
+    isLiquid: true,
+    madeMs: 0,
+    label: { saltGKg: 3 },
+    ...over,
+  });
+
+let n = 0;
+const at = (atMs: number, body: LarderEventBody): LarderEvent => ({
+  ...body,
+  id: `e${n++}`,
+  atMs,
+  schemaVersion: SCHEMA_VERSION,
+});
+const A = lotNamed("A");
+const stored = (atMs: number, count: number, place: "fridge" | "freezer" = "freezer", lot = A) =>
+  at(atMs, { kind: "stored", lot, count, place });
+
+test("stored, moved, taken: what is left is where it was put", () => {
+  const larder = larderOf(
+    [
+      stored(DAY_MS, 8),
+      at(2 * DAY_MS, { kind: "moved", lotId: "A", from: "freezer", count: 3 }),
+      at(3 * DAY_MS, { kind: "taken", lotId: "A", place: "fridge", count: 1, out: "table" }),
+    ],
+    [],
+    "short",
+  );
+  expect(leftOf(larder, "A", "freezer")).toBe(5);
+  expect(leftOf(larder, "A", "fridge")).toBe(2);
+  expect(larder.gone).toMatchObject([{ how: "table", count: 1, lotId: "A" }]);
+  // The fridge's is due first, and stands first.
+  expect(larder.holdings.map((h) => h.place)).toEqual(["fridge", "freezer"]);
+});
+
+test("days in the fridge count together, before freezing and after thawing", () => {
+  const lot = lotNamed("B", { madeMs: 0 });
+  // A day in the fridge, frozen for thirty, thawed: two of its three fridge days are left.
+  const larder = larderOf(
+    [
+      stored(0, 1, "fridge", lot),
+      at(DAY_MS, { kind: "moved", lotId: "B", from: "fridge", count: 1 }),
+      at(31 * DAY_MS, { kind: "moved", lotId: "B", from: "freezer", count: 1 }),
+    ],
+    [],
+    "short",
+  );
+  expect(larder.holdings).toHaveLength(1);
+  expect(larder.holdings[0]?.bestBeforeMs).toBe(33 * DAY_MS);
+});
+
+test("what stood a day before it was put on the shelf is a day older", () => {
+  const larder = larderOf([stored(DAY_MS, 1, "fridge")], [], "short");
+  expect(larder.holdings[0]?.bestBeforeMs).toBe(3 * DAY_MS);
+});
+
+test("a pot draws from the fridge first, and gives back by not drawing", () => {
+  const events = [stored(0, 4), at(1, { kind: "moved", lotId: "A", from: "freezer", count: 1 })];
+  const draw: Draw = { atMs: 5, lotId: "A", count: 2, batchId: "b", batchName: "Stew" };
+  const drawn = larderOf(events, [draw], "short");
+  expect(leftOf(drawn, "A", "fridge")).toBe(0);
+  expect(leftOf(drawn, "A", "freezer")).toBe(2);
+  expect(drawn.gone).toMatchObject([{ how: "pot", count: 2, batchName: "Stew" }]);
+  expect(leftOf(larderOf(events, [], "short"), "A")).toBe(4);
+});
+
+test("a stock-take finds fewer, or more again as old as the oldest", () => {
+  const fewer = larderOf(
+    [stored(0, 6), at(9, { kind: "counted", lotId: "A", place: "freezer", count: 4 })],
+    [],
+    "short",
+  );
+  expect(leftOf(fewer, "A")).toBe(4);
+  const more = larderOf(
+    [
+      stored(3, 2),
+      stored(8, 2),
+      at(9, { kind: "counted", lotId: "A", place: "freezer", count: 7 }),
+    ],
+    [],
+    "short",
+  );
+  expect(leftOf(more, "A")).toBe(7);
+  expect(more.holdings.find((h) => h.sinceMs === 3)?.count).toBe(5);
+});
+
+test("undo takes the last entry back, and the next undo the one before", () => {
+  const events = [
+    stored(0, 6),
+    at(1, { kind: "taken", lotId: "A", place: "freezer", count: 2, out: "table" }),
+  ];
+  const last = lastLarderEvent(events);
+  expect(last?.kind).toBe("taken");
+  const undone = [...events, at(2, { kind: "undo", eventId: last?.id ?? "" })];
+  expect(leftOf(larderOf(undone, [], "short"), "A")).toBe(6);
+  expect(lastLarderEvent(undone)?.kind).toBe("stored");
+});
+
+test("keeping: raw goes by its animal, both schools of freezing, edges of age", () => {
+  const until = (over: Partial<Lot>, place: "fridge" | "freezer", school: "short" | "long") =>
+    bestBeforeMs(lotNamed("C", over), place, 0, 0, school) / DAY_MS;
+  expect(until({}, "fridge", "short")).toBe(3);
+  expect(until({}, "freezer", "short")).toBe(90);
+  expect(until({}, "freezer", "long")).toBe(180);
+  expect(until({ kind: "leftovers" }, "freezer", "long")).toBe(90);
+  expect(until({ kind: "rawBones", ingredientId: "whiteFishFrame" }, "fridge", "short")).toBe(1);
+  expect(until({ kind: "rawBones", ingredientId: "porkTrotter" }, "fridge", "short")).toBe(3);
+  expect(ageOf("fridge", 3 * DAY_MS, 3 * DAY_MS)).toBe("soon");
+  expect(ageOf("fridge", 3 * DAY_MS, 3 * DAY_MS + 1)).toBe("past");
+  expect(ageOf("fridge", 3 * DAY_MS, 2 * DAY_MS - 1)).toBe("good");
+  expect(ageOf("freezer", 90 * DAY_MS, 77 * DAY_MS)).toBe("soon");
+});
+
+const LOTS = [A, lotNamed("B"), lotNamed("C")];
+const anyLot = fc.constantFrom("A", "B", "C", "unknown");
+const anyPlace = fc.constantFrom("fridge" as const, "freezer" as const);
+const count = fc.integer({ min: 1, max: 12 });
+const anyBody: fc.Arbitrary<LarderEventBody> = fc.oneof(
+  fc.record({
+    kind: fc.constant("stored" as const),
+    lot: fc.constantFrom(...LOTS),
+    count,
+    place: anyPlace,
+  }),
+  fc.record({
+    kind: fc.constant("taken" as const),
+    lotId: anyLot,
+    place: anyPlace,
+    count,
+    out: fc.constantFrom("table" as const, "animals" as const, "thrown" as const),
+  }),
+  fc.record({ kind: fc.constant("moved" as const), lotId: anyLot, from: anyPlace, count }),
+  fc.record({
+    kind: fc.constant("counted" as const),
+    lotId: anyLot,
+    place: anyPlace,
+    count: fc.integer({ min: 0, max: 12 }),
+  }),
+);
+const anyEvents = fc
+  .array(fc.tuple(fc.integer({ min: 0, max: 100 * DAY_MS }), anyBody), { maxLength: 30 })
+  .map((rows) => rows.map(([atMs, body]) => at(atMs, body)));
+const anyDraws = fc.array(
+  fc.record({
+    atMs: fc.integer({ min: 0, max: 100 * DAY_MS }),
+    lotId: anyLot,
+    count,
+    batchId: fc.constant("b"),
+    batchName: fc.constant("Stew"),
+  }),
+  { maxLength: 6 },
+);
+
+test("never below none, and nothing lost or won: in any order, with any draws", () => {
+  fc.assert(
+    fc.property(anyEvents, anyDraws, (events, draws) => {
+      const larder = larderOf(events, draws, "short");
+      for (const h of larder.holdings) expect(h.count).toBeGreaterThan(0);
+      for (const { id } of LOTS) {
+        const put = events
+          .filter((e) => e.kind === "stored" && e.lot.id === id)
+          .reduce((sum, e) => sum + (e.kind === "stored" ? e.count : 0), 0);
+        const gone = larder.gone.filter((g) => g.lotId === id).reduce((sum, g) => sum + g.count, 0);
+        expect(leftOf(larder, id)).toBe(put - gone);
+      }
+    }),
+  );
+});
+
+test("taking the last entry back brings the larder to what it was", () => {
+  fc.assert(
+    fc.property(anyEvents, anyBody, (events, body) => {
+      const before = larderOf(events, [], "short");
+      const event = at(200 * DAY_MS, body);
+      const undone = [...events, event, at(200 * DAY_MS, { kind: "undo", eventId: event.id })];
+      expect(larderOf(undone, [], "short").holdings).toEqual(before.holdings);
+    }),
+  );
+});

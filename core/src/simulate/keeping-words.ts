@@ -1,0 +1,17 @@
+import { z } from "zod";
+
+/** Where kitchens differ on how long stock is at its best frozen. */
+export const FREEZER_SCHOOLS = ["short", "long"] as const;
+export type FreezerSchool = (typeof FREEZER_SCHOOLS)[number];
+
+/** Someone who takes of the same stock every day: people by the bowl, animals by the spoon. */
+export const DailyUseSchema = z.object({
+  id: z.string().min(1).max(80),
+  who: z.string().trim().min(1).max(60),
+  eaters: z.number().int().min(1).max(2000),
+  eachL: z.number().positive().max(5),
+  timesADay: z.number().min(0.1).max(10),
+  /** The plan whose stock it is, by which it is made again. */
+  planId: z.string().min(1).max(80),
+});
+export type DailyUse = z.infer<typeof DailyUseSchema>;

@@ -1,0 +1,31 @@
+import { lastLarderEvent } from "@kettlos/core/larder/larder";
+import type { LarderEvent, LarderEventBody } from "@kettlos/core/larder/larder-schema";
+import { SCHEMA_VERSION } from "@kettlos/core/simulate/kitchen-schema";
+import { db } from "./db";
+import { plain } from "./plain";
+
+/** Writes larder events in one go; they are on disk when the promise resolves. */
+export async function appendLarder(...bodies: readonly LarderEventBody[]): Promise<void> {
+  const tappedMs = Date.now();
+  await db.transaction("rw", db.larder, async () => {
+    // A clock set back does not put what happens now before what has happened already.
+    const last = await db.larder.orderBy("seq").last();
+    const atMs = Math.max(tappedMs, last?.event.atMs ?? 0);
+    await db.larder.bulkAdd(
+      bodies.map((body) => {
+        const id = crypto.randomUUID();
+        const event = { ...plain(body), id, atMs, schemaVersion: SCHEMA_VERSION } as LarderEvent;
+        return { id, event };
+      }),
+    );
+  });
+}
+
+/** Takes back the last larder event in force; nothing happens where none is left. */
+export async function undoLarder(): Promise<void> {
+  await db.transaction("rw", db.larder, async () => {
+    const stored = await db.larder.orderBy("seq").toArray();
+    const last = lastLarderEvent(stored.map((s) => s.event));
+    if (last !== null) await appendLarder({ kind: "undo", eventId: last.id });
+  });
+}
