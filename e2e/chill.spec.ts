@@ -13,9 +13,12 @@ async function readAt(page: Page, degrees: string): Promise<void> {
   await page.getByLabel("In the middle it is at").fill(degrees);
   await page.getByLabel("In the middle it is at").press("Enter");
   // The clock is put forward only once it is kept.
-  await expect(page.getByRole("listitem").filter({ hasText: /^\s*\d\d:\d\d \d/ }).last()).toContainText(
-    degrees.replace(",", "."),
-  );
+  await expect(
+    page
+      .getByRole("listitem")
+      .filter({ hasText: /^\s*\d\d:\d\d \d/ })
+      .last(),
+  ).toContainText(degrees.replace(",", "."));
 }
 
 /** The stock that is on the fire, through the sieve. */

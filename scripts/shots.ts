@@ -52,6 +52,20 @@ async function strainAndChill(page: Page, url: string): Promise<void> {
   await page.clock.runFor(1500);
 }
 
+/** Some of it into jars, some into moulds; what is over is still in the bowl. */
+async function portionIt(page: Page): Promise<void> {
+  await page.getByRole("link", { name: "Portion", exact: true }).click();
+  await page.getByRole("button", { name: /Litre jar/ }).click();
+  await page.getByLabel("How many").fill("2");
+  await page.getByLabel("How many").press("Tab");
+  await page.getByRole("button", { name: /^Fill 2 of/ }).click();
+  await page.getByRole("button", { name: /Six-cup mould/ }).click();
+  await page.getByLabel("How many").fill("9");
+  await page.getByLabel("How many").press("Tab");
+  await page.getByRole("button", { name: /^Fill 9 of/ }).click();
+  await page.getByText("9 × ").first().waitFor();
+}
+
 async function settle(page: Page): Promise<void> {
   await page.evaluate(() => document.fonts.ready.then(() => undefined));
   await page.waitForTimeout(250);
@@ -121,11 +135,20 @@ await withApplication(async (browser, url) => {
   await page.getByRole("button", { name: /Oval casserole/ }).click();
   await shoot("kitchen");
 
+  await page.goto(`${url}/larder`);
+  await page.getByRole("main").getByRole("link", { name: /Pork trotter stock/ }).first().click();
+  await page.getByRole("heading", { name: "Enough for" }).waitFor();
+  await shoot("larder");
+  await page.goto(`${url}/labels?pot=past-10`);
+  await page.getByRole("heading", { name: /labels/ }).waitFor();
+  await shoot("labels");
+
   await page.setViewportSize(PHONE);
   for (const [name, path] of [
     ["bench-phone", "/bench"],
     ["plan-phone", "/plan/plan-lamb"],
     ["cook-phone", "/cook/on-fire"],
+    ["larder-phone", "/larder"],
   ] as const) {
     await page.goto(url + path);
     await page.getByRole("main").waitFor();
@@ -139,5 +162,7 @@ await withApplication(async (browser, url) => {
   await page.evaluate(() => localStorage.setItem("kettlos-look", "day"));
   await strainAndChill(page, url);
   await shoot("chill");
+  await portionIt(page);
+  await shoot("portion");
   await context.close();
 });

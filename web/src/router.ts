@@ -8,8 +8,9 @@ export const PLACES = [
   { name: "crossover", path: "/crossover", label: "Crossover", key: "3" },
   { name: "cook", path: "/cook", label: "Cook", key: "4" },
   { name: "strain", path: "/strain", label: "Strain", key: "5" },
-  { name: "logbook", path: "/logbook", label: "Logbook", key: "6" },
-  { name: "kitchen", path: "/kitchen", label: "Kitchen", key: "7" },
+  { name: "larder", path: "/larder", label: "Larder", key: "6" },
+  { name: "logbook", path: "/logbook", label: "Logbook", key: "7" },
+  { name: "kitchen", path: "/kitchen", label: "Kitchen", key: "8" },
 ] as const;
 
 export const router = createRouter({
@@ -53,6 +54,21 @@ export const router = createRouter({
       path: "/chill/:batchId",
       name: "chill",
       component: () => import("./places/chill/ChillPlace.vue"),
+    },
+    {
+      path: "/portion/:batchId",
+      name: "portion",
+      component: () => import("./places/portion/PortionPlace.vue"),
+    },
+    {
+      path: "/larder/:held?",
+      name: "larder",
+      component: () => import("./places/larder/LarderPlace.vue"),
+    },
+    {
+      path: "/labels",
+      name: "labels",
+      component: () => import("./places/labels/LabelsPlace.vue"),
     },
     {
       path: "/logbook/:batchId?",

@@ -4,7 +4,10 @@ import type { CoolingFacts } from "../cool/cooling";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Vessel } from "../vessel/vessel-schema";
 import { airPressureKPa } from "../water/altitude";
+import { chillNow, type ChillNow } from "../cool/chill-live";
+import { remedyFor, type CodeOfCooling, type Remedy } from "../cool/codes";
 import type { Chill } from "./batch-schema";
+import type { Chilling } from "./fold";
 
 /** A vessel as something to cool in: straight, by the middle of its walls. */
 const asContainer = ({ id, name, shape, bottomM, topM, heightM }: Vessel): CoolingContainer => ({
@@ -44,4 +47,29 @@ export function coolingOf(chill: Chill, kitchen: Kitchen): CoolingFacts | null {
         container,
         massKg: chill.massKg / chill.count,
       };
+}
+
+/** A chilling as its readings have it now, with what a missed gate asks for. Times in min since it began. */
+export interface ChillingNow extends ChillNow {
+  readonly facts: CoolingFacts;
+  readonly nowMin: number;
+  readonly readings: readonly { readonly tMin: number; readonly tempC: number }[];
+  readonly remedy: Remedy | null;
+}
+
+/** How a chilling stands against a code; null where what it stands in is not there any more. */
+export function chillingNow(
+  chilling: Chilling,
+  kitchen: Kitchen,
+  code: CodeOfCooling,
+  nowMs: number,
+): ChillingNow | null {
+  const facts = coolingOf(chilling.chill, kitchen);
+  if (facts === null) return null;
+  const minOf = (ms: number) => (ms - chilling.beganMs) / 60_000;
+  const readings = chilling.readings.map((r) => ({ tMin: minOf(r.atMs), tempC: r.tempC }));
+  const nowMin = minOf(nowMs);
+  const now = chillNow(facts, chilling.chill.stages, readings, code.gates, nowMin);
+  const missed = now.gates.filter((g) => g.state === "failed").map((g) => g.gate);
+  return { ...now, facts, nowMin, readings, remedy: remedyFor(missed, chilling.wasReheated) };
 }

@@ -1,3 +1,4 @@
+import { daysItLasts } from "../portion/lasting";
 import type { DailyUse } from "../simulate/keeping-words";
 import { DAY_MS } from "./keeping";
 
@@ -6,28 +7,19 @@ export interface Lasts {
   readonly perDayL: number;
   readonly days: number;
   readonly untilMs: number;
-  /** When the next pot must be on the fire so that none is missed. */
+  /** When the next pot must be begun so that none is missed. */
   readonly makeByMs: number;
-  /** What will not be used before the fridge days are over, and belongs in the freezer, L. */
-  readonly freezeL: number;
 }
 
-/** Litres over what is taken each day. fridgeDays: how long the fridge keeps it. */
+/** What is there over what is taken each day; the next pot takes potMin from beginning to the sieve. */
 export function lasts(
   use: Pick<DailyUse, "eaters" | "eachL" | "timesADay">,
   haveL: number,
   potMin: number,
-  fridgeDays: number,
   nowMs: number,
 ): Lasts {
   const perDayL = use.eaters * use.eachL * use.timesADay;
-  const days = haveL / perDayL;
+  const days = daysItLasts(haveL, perDayL);
   const untilMs = nowMs + days * DAY_MS;
-  return {
-    perDayL,
-    days,
-    untilMs,
-    makeByMs: untilMs - potMin * 60_000,
-    freezeL: Math.max(0, haveL - perDayL * fridgeDays),
-  };
+  return { perDayL, days, untilMs, makeByMs: untilMs - potMin * 60_000 };
 }

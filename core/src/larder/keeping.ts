@@ -1,6 +1,6 @@
 import { ingredientById } from "../ingredient/catalogue";
 import { kitchenEstimate, published, type Constant } from "../units/constant";
-import { FRIDGE_DAYS } from "../portion/moulds";
+import { FRIDGE_DAYS } from "../portion/lasting";
 import type { FreezerSchool } from "../simulate/keeping-words";
 import type { LarderKind, Lot, Place } from "./larder-schema";
 

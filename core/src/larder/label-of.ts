@@ -56,9 +56,10 @@ export interface LabelSheet {
   readonly gapXMm: number;
 }
 
+const USUAL = sheet("a4-21", "A4", 3, 7, 63.5, 38.1, 15.15, 7.2, 2.5);
 /** Common sizes. */
 export const LABEL_SHEETS: readonly LabelSheet[] = [
-  sheet("a4-21", "A4", 3, 7, 63.5, 38.1, 15.15, 7.2, 2.5),
+  USUAL,
   sheet("a4-14", "A4", 2, 7, 99.1, 38.1, 15.15, 4.65, 2.5),
   sheet("a4-24", "A4", 3, 8, 70, 36, 4.5, 0, 0),
   sheet("a4-8", "A4", 2, 4, 99.1, 67.7, 13.1, 4.65, 2.5),
@@ -81,6 +82,9 @@ function sheet(
   const name = `${paper}, ${columns} × ${rows}, ${widthMm} × ${heightMm} mm`;
   return { id, name, page, columns, rows, widthMm, heightMm, topMm, leftMm, gapXMm };
 }
+
+/** A sheet by its id; the usual one where there is none of it. */
+export const sheetOf = (id: string): LabelSheet => LABEL_SHEETS.find((s) => s.id === id) ?? USUAL;
 
 export const PAGE_MM = {
   A4: { widthMm: 210, heightMm: 297 },

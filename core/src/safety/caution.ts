@@ -2,7 +2,7 @@
 export type Severity = "danger" | "caution" | "note";
 
 /** Where a caution belongs, so that it stands where the risk arises. */
-export type CautionPlace = "plan" | "cook" | "strain";
+export type CautionPlace = "plan" | "cook" | "strain" | "portion" | "larder";
 
 /** A caution on screen: what to do, the rule behind it, and whose rule it is. */
 export interface Caution {

@@ -1,6 +1,9 @@
 <script setup lang="ts">
+import { computed } from "vue";
+import { useLarderStore } from "../data/larder-store";
+
 /** Where one pot is: its name, and the stages that serve it. */
-type StripStage = "gather" | "fill" | "simmer" | "strain" | "chill" | "done";
+type StripStage = "gather" | "fill" | "simmer" | "strain" | "chill" | "portion" | "done";
 
 const props = defineProps<{
   name: string;
@@ -15,23 +18,42 @@ const props = defineProps<{
   /** Only what was chilled by the clock is said to be. */
   isChilled?: boolean;
 }>();
+const larderStore = useLarderStore();
+/** Something of it stands, or stood, in the larder. */
+const isPortioned = computed(() =>
+  [...larderStore.lots.values()].some((lot) => lot.batchId === props.batchId),
+);
 
-const ORDER: readonly StripStage[] = ["gather", "fill", "simmer", "strain", "chill", "done"];
+const ORDER: readonly StripStage[] = [
+  "gather",
+  "fill",
+  "simmer",
+  "strain",
+  "chill",
+  "portion",
+  "done",
+];
 const STAGES = [
   { id: "gather", label: "Gather" },
   { id: "fill", label: "Fill" },
   { id: "simmer", label: "Simmer" },
   { id: "strain", label: "Strain" },
   { id: "chill", label: "Chill" },
+  { id: "portion", label: "Portion" },
 ] as const;
 const isPast = (id: StripStage) =>
-  id === "chill" ? props.isChilled === true : ORDER.indexOf(id) < ORDER.indexOf(props.stage);
+  id === "chill"
+    ? props.isChilled === true
+    : id === "portion"
+      ? props.batchId !== undefined && isPortioned.value
+      : ORDER.indexOf(id) < ORDER.indexOf(props.stage);
 
 function target(id: (typeof STAGES)[number]["id"]): string | null {
   if (props.batchId === undefined) return id === "gather" ? `/plan/${props.planId ?? ""}` : null;
   if (id === "gather") return `/plan/${props.planId ?? ""}`;
   if (id === "strain") return `/strain/${props.batchId}`;
-  if (id === "chill") return props.isStrained === true ? `/chill/${props.batchId}` : null;
+  if (id === "chill" || id === "portion")
+    return props.isStrained === true ? `/${id}/${props.batchId}` : null;
   return `/cook/${props.batchId}`;
 }
 </script>

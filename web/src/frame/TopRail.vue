@@ -1,11 +1,24 @@
 <script setup lang="ts">
 import type { UnitSystem } from "@kettlos/core/units/show";
+import { useTemplateRef, watch } from "vue";
+import { useRoute } from "vue-router";
 import TickChoice from "../controls/TickChoice.vue";
 import { useKitchenStore } from "../data/kitchen-store";
 import { PLACES } from "../router";
 
 defineEmits<{ shortcuts: [] }>();
 const store = useKitchenStore();
+const route = useRoute();
+const places = useTemplateRef<HTMLElement>("places");
+// On a narrow screen the places scroll: where one is stays in sight.
+watch(
+  () => route.name,
+  () =>
+    places.value
+      ?.querySelector("[aria-current]")
+      ?.scrollIntoView({ block: "nearest", inline: "center" }),
+  { flush: "post" },
+);
 const UNITS: { value: UnitSystem; label: string }[] = [
   { value: "metric", label: "metric" },
   { value: "us", label: "US" },
@@ -16,7 +29,7 @@ const UNITS: { value: UnitSystem; label: string }[] = [
 <template>
   <header class="rail">
     <RouterLink class="mark" to="/bench" aria-label="Kettlos, to the bench">Kettlos</RouterLink>
-    <nav v-if="store.kitchen !== null" class="places" aria-label="Places">
+    <nav v-if="store.kitchen !== null" ref="places" class="places" aria-label="Places">
       <RouterLink
         v-for="place in PLACES"
         :key="place.name"

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import type { Chilling } from "@kettlos/core/batch/fold";
-import { FRIDGE_FROM_C, type ChillNow, type GateState } from "@kettlos/core/cool/chill-live";
-import { REHEATED_C, REMEDIES, remedyFor, type CodeOfCooling } from "@kettlos/core/cool/codes";
+import type { ChillingNow } from "@kettlos/core/batch/chill-of";
+import { FRIDGE_FROM_C, type GateState } from "@kettlos/core/cool/chill-live";
+import { REHEATED_C, REMEDIES, type CodeOfCooling } from "@kettlos/core/cool/codes";
 import { WAYS } from "@kettlos/core/cool/ways";
 import {
   showDuration,
@@ -21,7 +22,7 @@ import { chillRecord } from "./chill-record";
 const props = defineProps<{
   pot: PotState;
   chilling: Chilling;
-  live: ChillNow & { readonly nowMin: number };
+  live: ChillingNow;
   code: CodeOfCooling;
   units: UnitSystem;
 }>();
@@ -36,15 +37,9 @@ const STATE: Record<GateState, string> = {
   failed: "missed",
 };
 const clock = (min: number) => format(addMinutes(props.chilling.beganMs, min), "HH:mm");
-const failed = computed(() => props.live.gates.filter((g) => g.state === "failed"));
 const isLate = computed(() => props.live.gates.some((g) => g.state === "late"));
 const isCold = computed(() => props.live.gates.every((g) => g.state === "met"));
-const remedy = computed(() =>
-  remedyFor(
-    failed.value.map((g) => g.gate),
-    props.chilling.wasReheated,
-  ),
-);
+const remedy = computed(() => props.live.remedy);
 /** What stands where, by the clock. */
 const steps = computed(() => {
   let from = 0;
@@ -153,9 +148,10 @@ const writeOut = () =>
       >
         It is cold through
       </button>
-      <RouterLink v-else class="button primary" :to="`/strain/${pot.batch.id}`"
-        >Fat and set, when cold</RouterLink
-      >
+      <template v-else>
+        <RouterLink class="button primary" :to="`/portion/${pot.batch.id}`">Portion it</RouterLink>
+        <RouterLink class="button" :to="`/strain/${pot.batch.id}`">Fat and set</RouterLink>
+      </template>
       <button type="button" class="button" @click="writeOut">Record to a file</button>
       <button type="button" class="button" @click="$emit('undo')">Undo <kbd>U</kbd></button>
     </div>

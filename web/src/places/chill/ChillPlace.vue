@@ -1,9 +1,8 @@
 <script setup lang="ts">
 import { coolingMinOf } from "@kettlos/core/because/cooling-figures";
 import type { Chill } from "@kettlos/core/batch/batch-schema";
-import { containersOf, coolingOf, potToChill } from "@kettlos/core/batch/chill-of";
+import { chillingNow, containersOf, coolingOf, potToChill } from "@kettlos/core/batch/chill-of";
 import { bestOf, chillChoices, countFor, stagesBeginning } from "@kettlos/core/cool/chill-choices";
-import { chillNow } from "@kettlos/core/cool/chill-live";
 import { CODES, REHEATED_C } from "@kettlos/core/cool/codes";
 import { gatesMet, iceKg } from "@kettlos/core/cool/cooling";
 import { COOLING_WAYS, WAYS, type CoolingWay } from "@kettlos/core/cool/ways";
@@ -81,25 +80,11 @@ const bathIce = computed(() =>
 
 /** What has been begun, as its readings have it. */
 const nowMs = computed(() => (pot.value === null ? pots.nowMs : pots.nowOf(pot.value.batch)));
-const live = computed(() => {
-  if (chilling.value === null || kitchen.value === null) return null;
-  const facts = coolingOf(chilling.value.chill, kitchen.value);
-  if (facts === null) return null;
-  const { beganMs, readings, chill } = chilling.value;
-  const minOf = (ms: number) => (ms - beganMs) / 60_000;
-  return {
-    facts,
-    nowMin: minOf(nowMs.value),
-    readings: readings.map((r) => ({ tMin: minOf(r.atMs), tempC: r.tempC })),
-    ...chillNow(
-      facts,
-      chill.stages,
-      readings.map((r) => ({ tMin: minOf(r.atMs), tempC: r.tempC })),
-      code.value.gates,
-      minOf(nowMs.value),
-    ),
-  };
-});
+const live = computed(() =>
+  chilling.value === null || kitchen.value === null
+    ? null
+    : chillingNow(chilling.value, kitchen.value, code.value, nowMs.value),
+);
 const drawn = computed(() => {
   if (live.value !== null)
     return { points: live.value.points, gates: gatesMet(live.value.points, code.value.gates) };

@@ -12,6 +12,7 @@ import { useLook } from "../../data/look";
 import SmallPot from "../../drawings/SmallPot.vue";
 import BackupPanel from "./BackupPanel.vue";
 import CallingPanel from "./CallingPanel.vue";
+import ContainerList from "./ContainerList.vue";
 import PotEditor from "./PotEditor.vue";
 import OvenList from "./OvenList.vue";
 import RingList from "./RingList.vue";
@@ -161,6 +162,7 @@ const uses = (id: string) => store.plans.filter((p) => p.vesselId === id).map((p
         The cautions at the sieve go by it. Your local food code comes first.
       </p>
     </section>
+    <section class="containers"><ContainerList /></section>
     <section class="look">
       <h2>Look</h2>
       <TickChoice v-model="look" label="Look" :options="LOOKS" />
@@ -178,7 +180,8 @@ const uses = (id: string) => store.plans.filter((p) => p.vesselId === id).map((p
 }
 
 header,
-.kitchen > section:nth-of-type(1) {
+.kitchen > section:nth-of-type(1),
+.containers {
   grid-column: 1 / -1;
 }
 

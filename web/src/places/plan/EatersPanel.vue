@@ -3,7 +3,7 @@ import type { Answers } from "@kettlos/core/because/answers";
 import { BESIDE } from "@kettlos/core/dish/accompaniments";
 import { DIET_NAMES, type DietConflict } from "@kettlos/core/dish/diets";
 import { costOf } from "@kettlos/core/dish/shopping";
-import { daysItLasts, FRIDGE_DAYS } from "@kettlos/core/portion/moulds";
+import { daysItLasts, FRIDGE_DAYS } from "@kettlos/core/portion/lasting";
 import { swapped } from "@kettlos/core/dish/swapped";
 import { SUBSTITUTES } from "@kettlos/core/dish/substitutes";
 import { ingredientById } from "@kettlos/core/ingredient/catalogue";

@@ -12,6 +12,7 @@ import {
   type UnitSystem,
 } from "@kettlos/core/units/show";
 import type { DishOf } from "@kettlos/core/dish/dish-of";
+import { lotNeed } from "@kettlos/core/larder/draws";
 import { stockNeeds } from "@kettlos/core/dish/linked";
 import type { Verdict } from "@kettlos/core/dish/verdicts";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
@@ -22,6 +23,7 @@ import IngredientLine from "../../controls/IngredientLine.vue";
 import { useOpened } from "../../controls/use-opened";
 import ItemEditor from "./ItemEditor.vue";
 import { yieldOf } from "../../data/stock-yields";
+import { useLarderStore } from "../../data/larder-store";
 import { useDragOrder } from "../../controls/use-drag-order";
 import { laddered, movedTo, stepped } from "./ladder-order";
 import { newItem } from "./new-item";
@@ -57,6 +59,7 @@ const WORDS: Partial<Record<Verdict["state"], string>> = {
   overdone: "overdone",
   spoilt: "spoilt",
 };
+const larderStore = useLarderStore();
 /** How far a joint stands out of the liquid. */
 const jointWords = (id: string) => {
   const out = props.joints.find((j) => j.itemId === id)?.fit.standsOutM ?? 0;
@@ -77,6 +80,16 @@ const shortStocks = computed(() => {
       .map((n) => [n.stock.planId, n.text]),
   );
 });
+/** What draws on a lot of the larder that has not got so much. */
+const shortLots = computed(
+  () =>
+    new Set(
+      items.value
+        .filter((i) => i.fromLotId !== undefined)
+        .filter((i) => lotNeed(i, larderStore.larder)?.isEnough !== true)
+        .map((i) => i.id),
+    ),
+);
 const badOf = (id: string) => props.verdicts.find((v) => v.itemId === id && BAD.has(v.state));
 const rungs = computed(() => {
   const sorted = laddered(items.value, props.holdMin);
@@ -115,10 +128,11 @@ const prepOf = (item: PlanItem) =>
   [
     item.counted === undefined ? "" : countWords(item.counted.count, item.counted.word),
     jointWords(item.id),
-    item.frozen ? "frozen" : "",
+    item.frozen && item.fromLotId === undefined ? "frozen" : "",
     item.preparation ||
       [item.boneState === "raw" ? "" : item.boneState, workWords(item)].filter(Boolean).join(", "),
     item.out === undefined ? "" : item.out.isBack ? "out and back" : "comes out",
+    item.fromLotId === undefined ? "" : `from the ${item.frozen ? "freezer" : "larder"}`,
     item.fromPlanId === undefined
       ? ""
       : `from ${props.plans.find((p) => p.id === item.fromPlanId)?.name.toLowerCase() ?? "another pot"}`,
@@ -162,6 +176,9 @@ const put = (ingredient: Ingredient, { massKg, counted }: Amount) =>
             class="ember prep"
             :title="shortStocks.get(rung.item.fromPlanId ?? '')"
             >⚠ stock falls short</span
+          >
+          <span v-else-if="shortLots.has(rung.item.id)" class="ember prep"
+            >⚠ not enough in the larder</span
           >
           <span v-else class="quiet prep">{{ prepOf(rung.item) }}</span>
         </button>

@@ -15,6 +15,7 @@ import QuantityField from "../../controls/QuantityField.vue";
 import TickChoice from "../../controls/TickChoice.vue";
 import { cleared } from "./cleared";
 import LabelFields from "./LabelFields.vue";
+import LotLink from "./LotLink.vue";
 import OutFields from "./OutFields.vue";
 import StockLink from "./StockLink.vue";
 import SwapList from "./SwapList.vue";
@@ -117,8 +118,9 @@ function setAmount({ massKg, counted }: Amount) {
         :item="item"
         @change="$event === null ? drop('out') : emit('change', { out: $event })"
       />
+      <LotLink :item="item" :units="units" @change="emit('change', $event)" />
       <StockLink
-        v-if="ingredient.group === 'liquid'"
+        v-if="ingredient.group === 'liquid' && item.fromLotId === undefined"
         :item="item"
         :plan="plan"
         :plans="plans"

@@ -36,7 +36,7 @@ function words(c: SwapChange): string {
 
 function take(ingredientId: string, massKg: number) {
   const next = swapped(props.item, ingredientId, massKg);
-  emit("change", { ...cleared("counted", "label", "target", "fromPlanId"), ...next });
+  emit("change", { ...cleared("counted", "label", "target", "fromPlanId", "fromLotId"), ...next });
 }
 </script>
 

@@ -7,7 +7,6 @@ import { answersFor } from "@kettlos/core/because/answers";
 import { liquidOfServedKg } from "@kettlos/core/dish/eaten";
 import { SETS, type SetGrade } from "@kettlos/core/extraction/set";
 import { fatCapMm } from "@kettlos/core/extraction/fat-cap";
-import { mouldsFor } from "@kettlos/core/portion/moulds";
 import { nameOf } from "@kettlos/core/simulate/item-facts";
 import { vesselOf } from "@kettlos/core/simulate/references";
 import { showMass, showVolume, showVolumeRange } from "@kettlos/core/units/show";
@@ -180,9 +179,6 @@ const capMm = computed(() => {
   return fatCapMm(result.value.fatKg, vesselAreaM2(vesselOf(plan.value, kitchen.value), 0.1));
 });
 const judge = (set: SetGrade) => void write({ kind: "setJudged", set });
-const moulds = computed(() =>
-  result.value === null ? null : mouldsFor(result.value.strainedL, 0.25, 0.1),
-);
 
 async function finish() {
   const id = pot.value?.batch.id;
@@ -306,13 +302,18 @@ useShortcuts(() =>
             strained
           </h1>
           <p v-if="gap" class="cause">{{ causeWords(gap, units) }}</p>
-          <p v-if="moulds && result.servedKg === null" class="quiet">
-            Fills {{ moulds.count }} moulds of 250 mL to nine tenths, with
-            {{ showVolume(moulds.remainderL, one) }} over.
-          </p>
-          <p v-if="!isDone || pot.cook.chilling !== null">
-            <RouterLink class="button primary" :to="`/chill/${pot.batch.id}`"
+          <p class="line">
+            <RouterLink
+              v-if="!isDone || pot.cook.chilling !== null"
+              class="button primary"
+              :to="`/chill/${pot.batch.id}`"
               >Chill it, against the clock of the code</RouterLink
+            >
+            <RouterLink
+              v-if="pot.batch.practice === undefined"
+              class="button"
+              :to="`/portion/${pot.batch.id}`"
+              >Portion it</RouterLink
             >
           </p>
           <h2>When it is cold</h2>

@@ -1,35 +1,32 @@
-import fc from "fast-check";
 import { expect, test } from "vitest";
 import { vectorsOf } from "../../test/vectors";
 import { startBy, STRAIN_MIN } from "../schedule/start-by";
-import { daysItLasts, mouldsFor } from "./moulds";
+import { StoreContainerSchema } from "../vessel/store-container";
+import { filled } from "./headspace";
+import { daysItLasts, toFreezeL } from "./lasting";
 
 for (const v of vectorsOf(12, (i) => "capacityL" in i))
   test(v.name, () => {
     const i = v.input as { litres: number; capacityL: number; headspace: number };
     const wanted = v.expected as { count: number; remainderL: number };
-    const got = mouldsFor(i.litres, i.capacityL, i.headspace);
+    expect(i.headspace).toBe(0.1);
+    const mould = StoreContainerSchema.parse({
+      id: "m",
+      name: "Mould",
+      kind: "mould",
+      capacityL: i.capacityL,
+    });
+    const got = filled(i.litres, mould, true);
     expect(got.count).toBe(wanted.count);
     expect(got.remainderL).toBeCloseTo(wanted.remainderL, 9);
   });
 
-test("litres are conserved from bowl to moulds", () => {
-  fc.assert(
-    fc.property(
-      fc.double({ min: 0, max: 40, noNaN: true }),
-      fc.double({ min: 0.03, max: 2, noNaN: true }),
-      (litres, capacity) => {
-        const { count, remainderL } = mouldsFor(litres, capacity, 0.1);
-        expect(count * capacity * 0.9 + remainderL).toBeCloseTo(litres, 6);
-        expect(remainderL).toBeLessThan(capacity * 0.9 + 1e-6);
-      },
-    ),
-  );
-});
-
 test("days it lasts", () => {
   expect(daysItLasts(2.9, 0.35)).toBeCloseTo(8.285714, 5);
   expect(daysItLasts(2.9, 0)).toBe(Infinity);
+  // Three days of a third of a litre stay; the rest is frozen.
+  expect(toFreezeL(2.9, 0.35)).toBeCloseTo(1.85, 9);
+  expect(toFreezeL(0.5, 0.35)).toBe(0);
 });
 
 test("the start is counted back over sieve, pot and preparation", () => {

@@ -1,0 +1,76 @@
+import type { Caution } from "../safety/caution";
+import type { StoreKind } from "../vessel/store-container";
+import { KEEPING_CAUTION } from "./keeping";
+
+/** What is filled, and whether it may be yet. */
+export interface Filling {
+  /** Cold through by the clock of the code; null where it was never chilled by it. */
+  readonly isCold: boolean | null;
+  readonly isDiscard: boolean;
+  readonly kind: StoreKind | null;
+  readonly isFrozen: boolean;
+  readonly codeText: string;
+  readonly codeWhose: string;
+}
+
+/** Cautions where portions are filled, the gravest first. */
+export function portionCautions(filling: Filling): readonly Caution[] {
+  const { isCold, isDiscard, kind, isFrozen, codeText, codeWhose } = filling;
+  const all: Caution[] = [];
+  if (isDiscard)
+    all.push({
+      id: "gate-missed",
+      severity: "danger",
+      places: ["portion"],
+      title: "It was not cold in time",
+      text: "Do not keep it: throw it away, however it smells or tastes.",
+      rule: codeText,
+      whose: codeWhose,
+      refuses: true,
+    });
+  else if (isCold !== true)
+    all.push({
+      id: "cold-first",
+      severity: "caution",
+      places: ["portion"],
+      title: "Cold through first",
+      text:
+        isCold === null
+          ? "It was not chilled by the clock here. Fill and shelve it only if it was cold in time and is at 5 °C (41 °F) all through."
+          : "It is still being chilled. Fill it when it is at 5 °C (41 °F) all through.",
+      rule: codeText,
+      whose: codeWhose,
+    });
+  if (kind === "jar" || kind === "shoulderJar") {
+    if (isFrozen)
+      all.push({
+        id: "jars-crack",
+        severity: "caution",
+        places: ["portion"],
+        title: "Glass cracks",
+        text: "Cold stock into cold jars, headspace left, lids loose until it is frozen.",
+        rule: "Ice takes a tenth more room than water; a full or shouldered jar breaks.",
+        whose: "US guidance for freezing; your jar's maker",
+      });
+    all.push({
+      id: "not-shelf-stable",
+      severity: "caution",
+      places: ["portion", "larder"],
+      title: "A jar of broth does not keep on a shelf",
+      text: "Into the fridge or freezer, however tight the lid and however hot it was filled.",
+      rule: "Canning broth needs a tested pressure-canning process; a pressure cooker's cycle is not one.",
+      whose: "US guidance for home canning; your local food code rules",
+    });
+  }
+  if (!isFrozen)
+    all.push({
+      id: "fridge-days",
+      severity: "note",
+      places: ["portion", "larder"],
+      title: "Three days in the fridge",
+      text: "What will not be used by then belongs in the freezer now.",
+      rule: KEEPING_CAUTION,
+      whose: "US guidance for cold storage",
+    });
+  return all;
+}

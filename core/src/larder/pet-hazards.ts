@@ -1,0 +1,37 @@
+import { ingredientById, isIngredientId } from "../ingredient/catalogue";
+import { traitsOf } from "../ingredient/traits";
+import type { Lot } from "./larder-schema";
+import { isUnsalted } from "./lot-of";
+
+export interface PetHazard {
+  readonly name: string;
+  readonly why: string;
+}
+
+/**
+ * What in a lot harms cats and dogs, with why; salt and cooked bones too. A stock or dish of which nobody
+ * said what it was made of is not trusted.
+ */
+export function petHazardsIn(
+  lot: Pick<Lot, "label" | "ingredientId" | "kind">,
+): readonly PetHazard[] {
+  const { label, ingredientId, kind } = lot;
+  const isRaw = kind === "rawBones" || kind === "rawMeat" || kind === "trimmings" || kind === "fat";
+  if (label.madeOf === undefined && !isRaw)
+    return [{ name: "What it is made of", why: "is not known: it may hold onion or salt" }];
+  const own =
+    isRaw && ingredientId !== null && traitsOf(ingredientId).isOftenMeat !== true
+      ? [ingredientId]
+      : [];
+  const found = [...own, ...(label.madeOf ?? [])]
+    .filter(isIngredientId)
+    .map(ingredientById)
+    .flatMap(({ name, petHazard }) => (petHazard === undefined ? [] : [{ name, why: petHazard }]));
+  return [
+    ...found,
+    ...(isUnsalted(lot) ? [] : [{ name: "Salt", why: "none for animals" }]),
+    ...(kind === "carcass"
+      ? [{ name: "Cooked bones", why: "they splinter: never to animals" }]
+      : []),
+  ];
+}

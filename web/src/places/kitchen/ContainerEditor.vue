@@ -1,0 +1,106 @@
+<script setup lang="ts">
+import { fillOf } from "@kettlos/core/portion/headspace";
+import { StoreContainerSchema, type StoreContainer } from "@kettlos/core/vessel/store-container";
+import { showVolume, type UnitSystem } from "@kettlos/core/units/show";
+import { computed, ref } from "vue";
+import UnitField from "../../controls/UnitField.vue";
+
+/** One container by its measures, with how full it will be. */
+const props = defineProps<{ container: StoreContainer; units: UnitSystem }>();
+const emit = defineEmits<{ change: [StoreContainer]; remove: [] }>();
+const one = computed(() => (props.units === "us" ? "us" : "metric"));
+const problem = ref("");
+const isTall = computed(() => ["jar", "shoulderJar", "tub"].includes(props.container.kind));
+const fill = computed(() => fillOf(props.container, true));
+
+function change(part: Partial<Record<keyof StoreContainer, unknown>>) {
+  const read = StoreContainerSchema.safeParse({ ...props.container, ...part });
+  problem.value = read.success ? "" : (read.error.issues[0]?.message ?? "");
+  if (read.success) emit("change", read.data);
+}
+const text = (event: Event) => (event.target as HTMLInputElement).value;
+</script>
+
+<template>
+  <div class="editor">
+    <div class="beside">
+      <label class="small quiet field"
+        >Name
+        <input
+          class="written"
+          maxlength="60"
+          :value="container.name"
+          @change="change({ name: text($event) })"
+      /></label>
+      <UnitField
+        :label="container.kind === 'mould' ? 'One cup holds, to the brim' : 'Holds, to the brim'"
+        dimension="volume"
+        :units="units"
+        :min="0.01"
+        :max="50"
+        :model-value="container.capacityL"
+        @update:model-value="$event !== null && change({ capacityL: $event })"
+      />
+      <UnitField
+        v-if="isTall"
+        label="Height inside"
+        dimension="length"
+        :units="units"
+        :min="0.01"
+        :max="1"
+        :model-value="container.heightM ?? null"
+        @update:model-value="$event !== null && change({ heightM: $event })"
+      />
+      <UnitField
+        v-if="container.kind === 'shoulderJar'"
+        label="To the shoulder"
+        dimension="volume"
+        :units="units"
+        :min="0.01"
+        :max="50"
+        :model-value="container.shoulderL ?? null"
+        @update:model-value="$event !== null && change({ shoulderL: $event })"
+      />
+      <label v-if="container.kind === 'mould'" class="small quiet field number"
+        >Cups in one
+        <input
+          class="written"
+          type="number"
+          min="1"
+          max="100"
+          :value="container.cups"
+          @change="change({ cups: Number(text($event)) })"
+      /></label>
+      <label class="small quiet field number"
+        >How many
+        <input
+          class="written"
+          type="number"
+          min="0"
+          placeholder="enough"
+          :value="container.have ?? ''"
+          @change="change({ have: text($event) === '' ? null : Number(text($event)) })"
+      /></label>
+      <button type="button" class="button danger" @click="emit('remove')">Take it off</button>
+    </div>
+    <p class="small quiet">
+      Frozen it is filled with {{ showVolume(fill.eachL, one) }}, {{ fill.rule }}.
+    </p>
+    <p v-if="problem" class="ember" role="alert">{{ problem }}</p>
+  </div>
+</template>
+
+<style scoped>
+.editor {
+  display: grid;
+  gap: 6px;
+}
+
+.field {
+  display: grid;
+}
+
+.number .written {
+  width: 96px;
+}
+</style>

@@ -1,0 +1,82 @@
+<script setup lang="ts">
+import type { DailyUse } from "@kettlos/core/simulate/keeping-words";
+import type { Plan } from "@kettlos/core/simulate/plan-schema";
+import type { UnitSystem } from "@kettlos/core/units/show";
+import { ref } from "vue";
+import UnitField from "../../controls/UnitField.vue";
+
+/** Rations: how many, how much, how often, of which stock. */
+const props = defineProps<{ stocks: readonly Plan[]; units: UnitSystem }>();
+const emit = defineEmits<{ add: [DailyUse] }>();
+const who = ref("");
+const eaters = ref(1);
+const eachL = ref<number | null>(0.25);
+const timesADay = ref(1);
+const planId = ref(props.stocks[0]?.id ?? "");
+const problem = ref("");
+
+function add() {
+  if (who.value.trim() === "") return void (problem.value = "Say who it is for.");
+  if (eachL.value === null) return void (problem.value = "Say how much each gets.");
+  if (!(eaters.value >= 1 && timesADay.value > 0))
+    return void (problem.value = "Say for how many, and how often a day.");
+  emit("add", {
+    id: crypto.randomUUID(),
+    who: who.value.trim(),
+    eaters: Math.floor(eaters.value),
+    eachL: eachL.value,
+    timesADay: timesADay.value,
+    planId: planId.value,
+  });
+}
+</script>
+
+<template>
+  <form class="fields" @submit.prevent="add">
+    <div class="beside">
+      <label class="small quiet field"
+        >Who <input v-model="who" class="written" maxlength="60" placeholder="the staff"
+      /></label>
+      <label class="small quiet field number"
+        >How many <input v-model.number="eaters" class="written" type="number" min="1" max="2000"
+      /></label>
+      <UnitField
+        v-model="eachL"
+        label="Each"
+        :units="units"
+        dimension="volume"
+        :min="0.001"
+        :max="5"
+        placeholder="2 tbsp"
+      />
+      <label class="small quiet field number"
+        >Times a day
+        <input
+          v-model.number="timesADay"
+          class="written"
+          type="number"
+          min="0.1"
+          max="10"
+          step="any"
+      /></label>
+      <label class="small quiet field"
+        >Of
+        <select v-model="planId" class="written">
+          <option v-for="p in stocks" :key="p.id" :value="p.id">{{ p.name }}</option>
+        </select></label
+      >
+      <button type="submit" class="button primary">Keep it</button>
+    </div>
+    <p v-if="problem" class="ember" role="alert">{{ problem }}</p>
+  </form>
+</template>
+
+<style scoped>
+.field {
+  display: grid;
+}
+
+.number .written {
+  width: 88px;
+}
+</style>

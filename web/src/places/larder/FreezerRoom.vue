@@ -1,0 +1,65 @@
+<script setup lang="ts">
+import { roomL } from "@kettlos/core/portion/headspace";
+import { litresOf } from "@kettlos/core/larder/lot-of";
+import { showVolume, type UnitSystem } from "@kettlos/core/units/show";
+import { computed } from "vue";
+import { useKitchenStore } from "../../data/kitchen-store";
+import { useLarderStore } from "../../data/larder-store";
+
+/** How full the freezer is, and with what is about to go in. */
+const props = defineProps<{ units: UnitSystem; moreL?: number }>();
+const kitchenStore = useKitchenStore();
+const larderStore = useLarderStore();
+const one = computed(() => (props.units === "us" ? "us" : "metric"));
+const allL = computed(() => kitchenStore.kitchen?.freezerL ?? null);
+const takenL = computed(() =>
+  roomL(
+    larderStore.larder.holdings
+      .filter((h) => h.place === "freezer")
+      .reduce((sum, h) => sum + litresOf(h.lot.eachKg) * h.count, 0),
+  ),
+);
+const afterL = computed(() => takenL.value + (props.moreL ?? 0));
+const share = (l: number) => `${Math.min(100, (100 * l) / Math.max(1e-9, allL.value ?? 1))}%`;
+</script>
+
+<template>
+  <div v-if="allL !== null && allL > 0" class="room">
+    <p class="small">
+      Freezer: <b class="figure">{{ showVolume(takenL, one) }}</b> of
+      {{ showVolume(allL, one) }} taken<template v-if="moreL"
+        >, {{ showVolume(afterL, one) }} with these</template
+      >
+    </p>
+    <div class="bar" aria-hidden="true">
+      <span class="taken" :style="{ width: share(takenL) }" />
+      <span v-if="moreL" class="more" :style="{ width: share(Math.min(moreL, allL - takenL)) }" />
+    </div>
+    <p v-if="afterL > allL" class="ember small" role="status">
+      <strong>Mind: no room.</strong> {{ showVolume(afterL - allL, one) }} too much for the freezer.
+      Reduce it, use something up, or keep what you will eat within three days in the fridge.
+    </p>
+  </div>
+</template>
+
+<style scoped>
+.room {
+  display: grid;
+  gap: 4px;
+}
+
+.bar {
+  display: flex;
+  height: 14px;
+  border: 1.5px solid var(--tick);
+  background: repeating-linear-gradient(90deg, var(--tick) 0 1px, transparent 1px 10%);
+}
+
+.taken {
+  background: var(--steam);
+}
+
+.more {
+  background: repeating-linear-gradient(135deg, var(--rim) 0 2px, transparent 2px 5px);
+}
+</style>

@@ -1,0 +1,146 @@
+<script setup lang="ts">
+import { noteOf } from "@kettlos/core/larder/keeping";
+import type { Holding } from "@kettlos/core/larder/larder";
+import { WHY_THROWN, type WayOut, type WhyThrown } from "@kettlos/core/larder/larder-schema";
+import { petHazardsIn } from "@kettlos/core/larder/pet-hazards";
+import type { UnitSystem } from "@kettlos/core/units/show";
+import { computed, ref } from "vue";
+import { appendLarder } from "../../data/larder-log";
+import { eachWords } from "./held-words";
+
+/** Taking out, moving, counting, labelling: of so many at a time. */
+const props = defineProps<{ holding: Holding; units: UnitSystem }>();
+const one = computed(() => (props.units === "us" ? "us" : "metric"));
+const count = ref(1);
+const many = computed(() =>
+  Math.min(props.holding.count, Math.max(1, Math.floor(count.value) || 1)),
+);
+const hazards = computed(() => petHazardsIn(props.holding.lot));
+const other = computed(() => (props.holding.place === "fridge" ? "freezer" : "fridge"));
+const WHY: Readonly<Record<WhyThrown, string>> = {
+  tooOld: "too old",
+  tooWarm: "stood too warm",
+  freezerBurn: "dried out in the freezer",
+  smell: "smelt or looked wrong",
+  broken: "container broken",
+  unknown: "nobody knew what it was",
+};
+const isAskingWhy = ref(false);
+
+const lotId = computed(() => props.holding.lot.id);
+function take(out: WayOut, why?: WhyThrown) {
+  isAskingWhy.value = false;
+  void appendLarder({
+    kind: "taken",
+    lotId: lotId.value,
+    place: props.holding.place,
+    count: many.value,
+    out,
+    ...(why === undefined ? {} : { why }),
+  });
+}
+const move = () =>
+  void appendLarder({
+    kind: "moved",
+    lotId: lotId.value,
+    from: props.holding.place,
+    count: many.value,
+  });
+const counted = ref<number | null>(null);
+function recount() {
+  if (counted.value === null || !(counted.value >= 0)) return;
+  void appendLarder({
+    kind: "counted",
+    lotId: lotId.value,
+    place: props.holding.place,
+    count: Math.floor(counted.value),
+  });
+  counted.value = null;
+}
+</script>
+
+<template>
+  <section class="actions" aria-label="Take out, move, count">
+    <p class="beside">
+      <label class="count"
+        >How many
+        <input v-model.number="count" class="written" type="number" min="1" :max="holding.count" />
+      </label>
+      <span class="quiet of">of {{ holding.count }}, {{ eachWords(holding.lot, one) }} each</span>
+    </p>
+    <p class="beside">
+      <button type="button" class="button" @click="take('table')">To the table</button>
+      <button v-if="hazards.length === 0" type="button" class="button" @click="take('animals')">
+        To the animals
+      </button>
+      <button type="button" class="button" @click="move">
+        {{ other === "freezer" ? "Into the freezer" : "Thaw in the fridge" }}
+      </button>
+      <button
+        type="button"
+        class="button"
+        :aria-expanded="isAskingWhy"
+        @click="isAskingWhy = !isAskingWhy"
+      >
+        Throw away
+      </button>
+    </p>
+    <ul v-if="isAskingWhy" class="choice-list" aria-label="Why it is thrown away">
+      <li v-for="why in WHY_THROWN" :key="why">
+        <button type="button" @click="take('thrown', why)">{{ WHY[why] }}</button>
+      </li>
+    </ul>
+    <p v-if="hazards.length > 0" class="small">
+      <strong>Mind:</strong> not for animals:
+      {{ hazards.map((h) => `${h.name.toLowerCase()}, ${h.why}`).join("; ") }}.
+    </p>
+    <p v-if="noteOf(holding.lot.kind)" class="small quiet">
+      {{ noteOf(holding.lot.kind)
+      }}<template v-if="holding.place === 'fridge'">
+        Thawed in the fridge and still within its days it may be frozen again; it loses some flavour
+        (US guidance).</template
+      >
+    </p>
+    <form class="beside" @submit.prevent="recount">
+      <label class="count"
+        >Really there
+        <input
+          v-model.number="counted"
+          class="written"
+          type="number"
+          min="0"
+          :placeholder="String(holding.count)"
+        />
+      </label>
+      <button type="submit" class="button">Set the count</button>
+      <RouterLink class="button" :to="{ path: '/labels', query: { lot: holding.lot.id } }"
+        >Labels</RouterLink
+      >
+    </form>
+  </section>
+</template>
+
+<style scoped>
+.actions {
+  display: grid;
+  gap: 8px;
+  padding: 12px 0;
+  border-top: 1px solid var(--hair);
+  border-bottom: 1px solid var(--hair);
+}
+
+.count {
+  display: grid;
+  color: var(--quiet);
+  font-size: 14px;
+}
+
+.count .written {
+  width: 88px;
+  font-size: 20px;
+}
+
+.of {
+  padding-bottom: 10px;
+}
+</style>

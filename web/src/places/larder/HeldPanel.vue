@@ -1,0 +1,185 @@
+<script setup lang="ts">
+import { enoughFor } from "@kettlos/core/larder/draws";
+import { ageOf, keepingOf } from "@kettlos/core/larder/keeping";
+import type { Holding } from "@kettlos/core/larder/larder";
+import { leftOf } from "@kettlos/core/larder/larder";
+import { isUnsalted } from "@kettlos/core/larder/lot-of";
+import { setOf } from "@kettlos/core/extraction/set";
+import { COLD_DENSITY_KG_L } from "@kettlos/core/water/properties";
+import type { UnitSystem } from "@kettlos/core/units/show";
+import { format } from "date-fns";
+import { computed } from "vue";
+import { useKitchenStore } from "../../data/kitchen-store";
+import { useLarderStore } from "../../data/larder-store";
+import { usePotsStore } from "../../data/pots-store";
+import HeldActions from "./HeldActions.vue";
+import IntoPlan from "./IntoPlan.vue";
+import { allWords, countWords, eachWords, saltWords } from "./held-words";
+
+/** One lot on its shelf: what it is, how long it keeps, what it is enough for, and what is done with it. */
+const props = defineProps<{ holding: Holding; units: UnitSystem }>();
+const kitchenStore = useKitchenStore();
+const larderStore = useLarderStore();
+const pots = usePotsStore();
+const one = computed(() => (props.units === "us" ? "us" : "metric"));
+const lot = computed(() => props.holding.lot);
+const age = computed(() => ageOf(props.holding.place, props.holding.bestBeforeMs, pots.nowMs));
+const keeping = computed(() =>
+  keepingOf(lot.value, props.holding.place, kitchenStore.kitchen?.freezerSchool ?? "short"),
+);
+const batch = computed(() =>
+  lot.value.batchId === null ? null : (pots.byId.get(lot.value.batchId) ?? null),
+);
+const gelatinGL = computed(() => (lot.value.label.gelatinGKg ?? 0) * COLD_DENSITY_KG_L);
+const currency = computed(() => kitchenStore.kitchen?.currency ?? "");
+const bought = computed(
+  () => kitchenStore.kitchen?.prices.find((p) => p.ingredientId === "boughtStock")?.perKg ?? null,
+);
+const haveKg = computed(() =>
+  lot.value.ingredientId === null
+    ? 0
+    : larderStore.larder.holdings
+        .filter(
+          (h) => h.lot.ingredientId === lot.value.ingredientId && h.lot.name === lot.value.name,
+        )
+        .reduce((sum, h) => sum + h.lot.eachKg * h.count, 0),
+);
+const uses = computed(() =>
+  lot.value.ingredientId === null
+    ? []
+    : enoughFor(lot.value.ingredientId, haveKg.value, kitchenStore.plans),
+);
+const money = (n: number) => `${currency.value} ${n.toFixed(2)}`;
+const went = computed(() => larderStore.larder.gone.filter((g) => g.lotId === lot.value.id));
+const HOW = {
+  table: "to the table",
+  animals: "to the animals",
+  thrown: "thrown away",
+  counted: "missing at the count",
+} as const;
+const spoken = computed(() => larderStore.spoken.filter((s) => s.lotId === lot.value.id));
+</script>
+
+<template>
+  <aside class="held" :aria-label="lot.name">
+    <p class="back"><RouterLink to="/larder">Back to the shelves</RouterLink></p>
+    <h2>{{ lot.name }}</h2>
+    <p>
+      <b class="figure">{{ allWords(lot, holding.count, units) }}</b>: {{ holding.count }} ×
+      {{ eachWords(lot, one) }}, {{ lot.container.name.toLowerCase() }} in the {{ holding.place }}
+    </p>
+    <p v-if="age === 'past' && keeping.isSafety" class="ember" role="alert">
+      <strong>Danger: past its days in the fridge.</strong> Throw it away, however it smells or
+      tastes. {{ keeping.days.source }}; your local food code rules.
+    </p>
+    <p v-else-if="age === 'past'" class="ember">
+      <strong>Mind: past its best.</strong> Kept frozen it stays safe; it has lost flavour.
+    </p>
+    <dl>
+      <dt>Lot</dt>
+      <dd>
+        {{ lot.code }},
+        <RouterLink v-if="batch" :to="`/logbook/${batch.batch.id}`"
+          >made {{ format(lot.madeMs, "d MMM") }}</RouterLink
+        ><template v-else>in since {{ format(lot.madeMs, "d MMM") }}</template>
+      </dd>
+      <dt>{{ keeping.isSafety ? "Use by" : "Best before" }}</dt>
+      <dd>
+        {{ format(holding.bestBeforeMs, "EEE d MMM yyyy") }}
+        <span class="quiet small">{{ keeping.days.value }} days; {{ keeping.days.source }}</span>
+      </dd>
+      <template v-if="saltWords(lot)">
+        <dt>Salt</dt>
+        <dd>
+          {{ saltWords(lot) }}
+          <span v-if="!isUnsalted(lot)" class="quiet small"
+            >goes along into every pot that draws on it</span
+          >
+        </dd>
+      </template>
+      <template v-if="lot.isLiquid && gelatinGL > 0.5">
+        <dt>When cold</dt>
+        <dd>{{ setOf(gelatinGL) }}</dd>
+      </template>
+      <template v-if="(lot.label.allergens ?? []).length > 0">
+        <dt>Allergens</dt>
+        <dd>{{ lot.label.allergens?.join(", ") }}</dd>
+      </template>
+      <template v-if="lot.costPerKg !== null">
+        <dt>Cost</dt>
+        <dd>
+          {{ money(lot.costPerKg * (lot.isLiquid ? COLD_DENSITY_KG_L : 1)) }} a
+          {{ lot.isLiquid ? "litre" : "kilogram" }}
+          <span v-if="lot.kind === 'stock' && bought !== null" class="quiet small"
+            >bought, {{ money(bought) }}</span
+          >
+        </dd>
+      </template>
+    </dl>
+    <HeldActions :holding="holding" :units="units" />
+    <IntoPlan v-if="lot.ingredientId !== null" :holding="holding" />
+    <section v-if="uses.length > 0" aria-label="Enough for">
+      <h3>Enough for</h3>
+      <ul class="small">
+        <li v-for="use in uses.slice(0, 6)" :key="use.plan.id">
+          <RouterLink :to="`/plan/${use.plan.id}`">{{ use.plan.name }}</RouterLink>:
+          <template v-if="use.times >= 1"
+            >{{ Math.floor(use.times) }}
+            {{ Math.floor(use.times) === 1 ? "pot" : "pots" }}</template
+          ><span v-else class="ember"
+            >{{ allWords({ ...lot, eachKg: use.shortKg }, 1, one) }} short</span
+          >
+        </li>
+      </ul>
+    </section>
+    <section v-if="spoken.length + went.length > 0" aria-label="Where it goes">
+      <h3>Where it goes</h3>
+      <ul class="small">
+        <li v-for="s in spoken" :key="s.planId">
+          {{ s.count }} spoken for by
+          <RouterLink :to="`/plan/${s.planId}`">{{ s.planName }}</RouterLink>
+        </li>
+        <li v-for="(g, i) in went" :key="i">
+          {{ format(g.atMs, "d MMM") }}: {{ Math.abs(g.count) }}
+          <RouterLink v-if="g.how === 'pot'" :to="`/logbook/${g.batchId}`">{{
+            g.batchName
+          }}</RouterLink><template v-else-if="g.count < 0">found again at the count</template
+          ><template v-else>{{ HOW[g.how] }}</template>
+        </li>
+        <li>{{ leftOf(larderStore.larder, lot.id) }} left in all</li>
+      </ul>
+    </section>
+  </aside>
+</template>
+
+<style scoped>
+.held {
+  display: grid;
+  gap: 12px;
+  align-content: start;
+}
+
+dl {
+  display: grid;
+  grid-template-columns: max-content 1fr;
+  gap: 4px 16px;
+}
+
+dt {
+  color: var(--quiet);
+}
+
+dd span {
+  display: block;
+}
+
+.back {
+  display: none;
+}
+
+@media (width <= 900px) {
+  .back {
+    display: block;
+  }
+}
+</style>

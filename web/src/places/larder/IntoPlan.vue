@@ -1,0 +1,77 @@
+<script setup lang="ts">
+import { drawnFrom } from "@kettlos/core/larder/draws";
+import type { Holding } from "@kettlos/core/larder/larder";
+import { PlanItemSchema, type Plan } from "@kettlos/core/simulate/plan-schema";
+import { computed, ref } from "vue";
+import { useRouter } from "vue-router";
+import { useKitchenStore } from "../../data/kitchen-store";
+import { planById, savePlan } from "../../data/repository";
+
+/** Sends a lot into a plan: in place of the stock or bones that it asks for, or beside all else. */
+const props = defineProps<{ holding: Holding }>();
+const kitchenStore = useKitchenStore();
+const router = useRouter();
+const chosen = ref("");
+const STOCKS = new Set(["houseStock", "boughtStock", "lowSaltStock"]);
+/** What in a plan this could stand for. */
+const placeIn = (plan: Plan) => {
+  const { ingredientId, isLiquid } = props.holding.lot;
+  return plan.items.find(
+    (i) => i.ingredientId === ingredientId || (isLiquid && STOCKS.has(i.ingredientId)),
+  );
+};
+const plans = computed(() =>
+  kitchenStore.plans
+    .filter((p) => p.id !== props.holding.lot.planId)
+    .map((plan) => ({ plan, asks: placeIn(plan) !== undefined }))
+    .sort((a, b) => Number(b.asks) - Number(a.asks)),
+);
+
+async function take() {
+  const plan = await planById(chosen.value);
+  const { lot, place } = props.holding;
+  if (plan === undefined || lot.ingredientId === null) return;
+  const there = placeIn(plan);
+  const item =
+    there ??
+    PlanItemSchema.parse({
+      id: crypto.randomUUID(),
+      ingredientId: lot.ingredientId,
+      massKg: lot.eachKg,
+      when: { at: "start" },
+    });
+  const drawn = drawnFrom(item, lot, place);
+  await savePlan({
+    ...plan,
+    items:
+      there === undefined
+        ? [...plan.items, drawn]
+        : plan.items.map((i) => (i.id === there.id ? drawn : i)),
+  });
+  await router.push(`/plan/${plan.id}`);
+}
+</script>
+
+<template>
+  <form class="beside" @submit.prevent="take">
+    <label class="into"
+      >Into a plan
+      <select v-model="chosen" class="written">
+        <option value="" disabled>which?</option>
+        <option v-for="{ plan, asks } in plans" :key="plan.id" :value="plan.id">
+          {{ plan.name }}{{ asks ? ", asks for it" : "" }}
+        </option>
+      </select></label
+    >
+    <button type="submit" class="button primary">Take it there</button>
+  </form>
+</template>
+
+<style scoped>
+.into {
+  display: grid;
+  flex: 1;
+  color: var(--quiet);
+  font-size: 14px;
+}
+</style>

@@ -1,0 +1,170 @@
+<script setup lang="ts">
+import { ageOf } from "@kettlos/core/larder/keeping";
+import { leftOf } from "@kettlos/core/larder/larder";
+import { LARDER_KINDS, LARDER_KIND_NAMES } from "@kettlos/core/larder/larder-schema";
+import { litresOf } from "@kettlos/core/larder/lot-of";
+import { showVolume } from "@kettlos/core/units/show";
+import { computed, ref } from "vue";
+import { useRoute } from "vue-router";
+import TickChoice from "../../controls/TickChoice.vue";
+import { useKitchenStore } from "../../data/kitchen-store";
+import { undoLarder } from "../../data/larder-log";
+import { useLarderStore } from "../../data/larder-store";
+import { usePotsStore } from "../../data/pots-store";
+import { useShortcuts } from "../../frame/shortcuts";
+import DailyUses from "./DailyUses.vue";
+import FreezerRoom from "./FreezerRoom.vue";
+import HeldPanel from "./HeldPanel.vue";
+import PutInDialog from "./PutInDialog.vue";
+import ShelfItem from "./ShelfItem.vue";
+import { keyOf } from "./held-words";
+
+/** The shelves: what is there by kind, what is due first standing first. */
+const kitchenStore = useKitchenStore();
+const larderStore = useLarderStore();
+const pots = usePotsStore();
+const route = useRoute();
+const units = computed(() => kitchenStore.units);
+const one = computed(() => (units.value === "us" ? "us" : "metric"));
+const WHERE = [
+  { value: "all", label: "everything" },
+  { value: "fridge", label: "fridge" },
+  { value: "freezer", label: "freezer" },
+] as const;
+const where = ref<(typeof WHERE)[number]["value"]>("all");
+const holdings = computed(() =>
+  larderStore.larder.holdings.filter((h) => where.value === "all" || h.place === where.value),
+);
+const shelves = computed(() =>
+  LARDER_KINDS.map((kind) => ({
+    kind,
+    name: LARDER_KIND_NAMES[kind],
+    held: holdings.value.filter((h) => h.lot.kind === kind),
+  })).filter((s) => s.held.length > 0),
+);
+const stockL = computed(() =>
+  larderStore.larder.holdings
+    .filter((h) => h.lot.kind === "stock")
+    .reduce((sum, h) => sum + litresOf(h.lot.eachKg) * h.count, 0),
+);
+const due = computed(() =>
+  larderStore.larder.holdings.filter((h) => ageOf(h.place, h.bestBeforeMs, pots.nowMs) !== "good"),
+);
+const open = computed(
+  () => larderStore.larder.holdings.find((h) => keyOf(h) === route.params["held"]) ?? null,
+);
+const spokenOf = (lotId: string) =>
+  Math.min(
+    leftOf(larderStore.larder, lotId),
+    larderStore.spoken.filter((s) => s.lotId === lotId).reduce((sum, s) => sum + s.count, 0),
+  );
+const isPuttingIn = ref(false);
+useShortcuts(() => [
+  { keys: "n", does: "Put something in", run: () => (isPuttingIn.value = true) },
+  { keys: "u", does: "Undo the last entry in the larder", run: () => void undoLarder() },
+]);
+</script>
+
+<template>
+  <div class="place larder" :class="{ 'has-open': open !== null }">
+    <section class="shelves">
+      <header>
+        <h1>
+          <template v-if="stockL > 0.01"
+            ><span class="result">{{ showVolume(stockL, units) }}</span> of stock</template
+          ><template v-else>The larder</template>
+        </h1>
+        <p class="beside">
+          <button type="button" class="button" @click="isPuttingIn = true">
+            Put something in <kbd>N</kbd>
+          </button>
+          <button type="button" class="button" @click="undoLarder()">Undo <kbd>U</kbd></button>
+        </p>
+      </header>
+      <p v-if="due.length > 0" class="ember" role="status">
+        <strong>Use first:</strong> {{ due.map((h) => h.lot.name).join(", ") }}.
+      </p>
+      <TickChoice v-model="where" label="Where" :options="WHERE" />
+      <section v-for="shelf in shelves" :key="shelf.kind" :aria-label="shelf.name">
+        <h2 class="kind">{{ shelf.name }}</h2>
+        <ul class="shelf">
+          <li v-for="h in shelf.held" :key="keyOf(h)">
+            <ShelfItem
+              :holding="h"
+              :spoken-count="spokenOf(h.lot.id)"
+              :is-open="open !== null && keyOf(open) === keyOf(h)"
+              :units="units"
+              :now-ms="pots.nowMs"
+            />
+          </li>
+        </ul>
+      </section>
+      <div v-if="shelves.length === 0" class="empty">
+        <h2>{{ where === "all" ? "Nothing on the shelves" : `Nothing in the ${where}` }}</h2>
+        <p>
+          When a pot is strained and cold it is portioned, and stands here until another pot draws
+          on it. Bones, trimmings and fat that wait for a pot are put in by hand.
+        </p>
+      </div>
+      <DailyUses :units="units" />
+      <FreezerRoom :units="one" />
+    </section>
+    <HeldPanel v-if="open !== null" :key="keyOf(open)" :holding="open" :units="units" />
+    <PutInDialog v-model="isPuttingIn" :units="units" />
+  </div>
+</template>
+
+<style scoped>
+.larder {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr);
+  gap: 24px 48px;
+}
+
+.larder.has-open {
+  grid-template-columns: minmax(0, 1fr) 380px;
+}
+
+header {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 24px;
+  align-items: center;
+  justify-content: space-between;
+}
+
+.shelves {
+  display: grid;
+  gap: 16px;
+  align-content: start;
+}
+
+.kind::first-letter {
+  text-transform: uppercase;
+}
+
+.shelf {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(188px, 1fr));
+  gap: 8px 0;
+}
+
+/* The board that everything of a row stands on. */
+.shelf li {
+  background: linear-gradient(var(--rim), var(--rim)) 0 60px / 100% 5px no-repeat;
+}
+
+@media (width <= 900px) {
+  .larder.has-open {
+    grid-template-columns: minmax(0, 1fr);
+  }
+
+  .has-open .shelves {
+    display: none;
+  }
+
+  .shelf {
+    grid-template-columns: repeat(auto-fill, minmax(160px, 1fr));
+  }
+}
+</style>

@@ -1,0 +1,153 @@
+<script setup lang="ts">
+import {
+  ingredientById,
+  isIngredientId,
+  findIngredients,
+} from "@kettlos/core/ingredient/catalogue";
+import {
+  LARDER_KINDS,
+  PLACES,
+  type LarderKind,
+  type Place,
+} from "@kettlos/core/larder/larder-schema";
+import { rawLot, usualKind } from "@kettlos/core/larder/raw-lot";
+import type { UnitSystem } from "@kettlos/core/units/show";
+import { format } from "date-fns";
+import { computed, ref, watch } from "vue";
+import SuggestInput from "../../controls/SuggestInput.vue";
+import TickChoice from "../../controls/TickChoice.vue";
+import UnitField from "../../controls/UnitField.vue";
+import { useKitchenStore } from "../../data/kitchen-store";
+import { appendLarder } from "../../data/larder-log";
+import { useLarderStore } from "../../data/larder-store";
+
+/** Bones, trimmings, fat or leftovers that wait for a pot, put in by hand. */
+defineProps<{ units: UnitSystem }>();
+const shown = defineModel<boolean>({ required: true });
+const kitchenStore = useKitchenStore();
+const larderStore = useLarderStore();
+const KIND_OPTIONS: readonly { value: LarderKind; label: string }[] = [
+  { value: "rawBones", label: "raw bones" },
+  { value: "rawMeat", label: "raw meat or fish" },
+  { value: "carcass", label: "cooked carcass" },
+  { value: "trimmings", label: "trimmings" },
+  { value: "fat", label: "rendered fat" },
+  { value: "leftovers", label: "leftovers" },
+];
+const PLACE_OPTIONS = PLACES.map((value) => ({ value, label: value }));
+const what = ref("");
+const kind = ref<LarderKind>("rawBones");
+const place = ref<Place>("freezer");
+const eachKg = ref<number | null>(null);
+const count = ref(1);
+const days = ref(0);
+const problem = ref("");
+watch(shown, () => {
+  what.value = "";
+  eachKg.value = null;
+  count.value = 1;
+  days.value = 0;
+  problem.value = "";
+});
+const found = computed(() => {
+  const name = what.value.trim();
+  const exact = findIngredients(name).find((i) => i.name.toLowerCase() === name.toLowerCase());
+  return exact ?? (isIngredientId(name) ? ingredientById(name) : null);
+});
+watch(found, (ingredient) => {
+  if (ingredient !== null) kind.value = usualKind(ingredient);
+});
+const suggest = (text: string) =>
+  text.trim().length < 2
+    ? []
+    : findIngredients(text)
+        .slice(0, 7)
+        .map((i) => i.name);
+const containers = computed(() => kitchenStore.kitchen?.containers ?? []);
+const containerId = ref("");
+
+async function put() {
+  if (what.value.trim() === "") return void (problem.value = "Say what it is first.");
+  if (eachKg.value === null || !(eachKg.value > 0))
+    return void (problem.value = "Weigh it first: how much is in each.");
+  const container = containers.value.find((c) => c.id === containerId.value);
+  const madeMs = Date.now() - Math.max(0, days.value || 0) * 86_400_000;
+  await appendLarder({
+    kind: "stored",
+    count: Math.max(1, Math.floor(count.value) || 1),
+    place: place.value,
+    lot: rawLot({
+      id: crypto.randomUUID(),
+      name: what.value.trim(),
+      kind: kind.value,
+      ingredientId: found.value?.id ?? null,
+      eachKg: eachKg.value,
+      madeMs: Math.round(madeMs),
+      day: format(madeMs, "yyMMdd"),
+      usedCodes: new Set([...larderStore.lots.values()].map((l) => l.code)),
+      ...(container === undefined ? {} : { container }),
+    }),
+  });
+  shown.value = false;
+}
+</script>
+
+<template>
+  <ElDialog v-model="shown" title="Put something in" width="min(460px, 94vw)">
+    <form class="fields" @submit.prevent="put">
+      <SuggestInput
+        v-model="what"
+        label="What it is"
+        placeholder="pigeon frames"
+        :suggest="suggest"
+      />
+      <TickChoice
+        v-model="kind"
+        label="What kind"
+        :options="KIND_OPTIONS.filter((k) => LARDER_KINDS.includes(k.value))"
+      />
+      <div class="beside">
+        <UnitField
+          v-model="eachKg"
+          label="In each"
+          :units="units"
+          dimension="mass"
+          :min="0.01"
+          :max="100"
+        />
+        <label class="small quiet narrow"
+          >How many
+          <input v-model.number="count" class="written" type="number" min="1" max="1000" />
+        </label>
+        <label class="small quiet narrow"
+          >Days old
+          <input v-model.number="days" class="written" type="number" min="0" max="1000" />
+        </label>
+      </div>
+      <label class="small quiet"
+        >In
+        <select v-model="containerId" class="written">
+          <option value="">a bag</option>
+          <option v-for="c in containers" :key="c.id" :value="c.id">{{ c.name }}</option>
+        </select></label
+      >
+      <TickChoice v-model="place" label="Where" :options="PLACE_OPTIONS" />
+      <p class="quiet small">
+        Trimmings sound and washed. What is spoiled is thrown away, not boiled. Raw meat and bones
+        on the lowest shelf, apart from what is eaten as it is.
+      </p>
+      <p v-if="problem" class="ember" role="alert">{{ problem }}</p>
+      <button type="submit" class="button primary">Put it in</button>
+    </form>
+  </ElDialog>
+</template>
+
+<style scoped>
+.narrow {
+  display: grid;
+}
+
+.narrow .written {
+  width: 80px;
+}
+</style>

@@ -1,0 +1,103 @@
+<script setup lang="ts">
+import { ageOf } from "@kettlos/core/larder/keeping";
+import type { Holding } from "@kettlos/core/larder/larder";
+import { litresOf } from "@kettlos/core/larder/lot-of";
+import type { UnitSystem } from "@kettlos/core/units/show";
+import { format } from "date-fns";
+import { computed } from "vue";
+import ContainerShape from "../../drawings/ContainerShape.vue";
+import { AGE_WORDS, allWords, countWords, keyOf, saltWords } from "./held-words";
+
+/** Containers of one lot as they stand on the shelf, with what must be known before reaching for them. */
+const props = defineProps<{
+  holding: Holding;
+  spokenCount: number;
+  isOpen: boolean;
+  units: UnitSystem;
+  nowMs: number;
+}>();
+const MOST_DRAWN = 6;
+const one = computed(() => (props.units === "us" ? "us" : "metric"));
+const age = computed(() => ageOf(props.holding.place, props.holding.bestBeforeMs, props.nowMs));
+const salt = computed(() => saltWords(props.holding.lot));
+</script>
+
+<template>
+  <RouterLink
+    class="item"
+    :class="{ on: isOpen }"
+    :to="isOpen ? '/larder' : `/larder/${keyOf(holding)}`"
+    :aria-current="isOpen ? 'true' : undefined"
+  >
+    <span class="standing">
+      <ContainerShape
+        v-for="n in Math.min(MOST_DRAWN, holding.count)"
+        :key="n"
+        :kind="holding.lot.container.kind"
+        :share="litresOf(holding.lot.eachKg) / holding.lot.container.capacityL"
+        :is-solid="!holding.lot.isLiquid"
+        :is-frozen="holding.place === 'freezer'"
+        :size="holding.count > 3 ? 38 : 56"
+      />
+    </span>
+    <span class="words">
+      <strong>{{ holding.lot.name }}</strong>
+      <span
+        ><b class="figure">{{ allWords(holding.lot, holding.count, one) }}</b> · {{ holding.count }}
+        {{ holding.lot.container.name.toLowerCase() }} · {{ holding.place }}</span
+      >
+      <span v-if="salt" :class="{ salty: salt !== 'unsalted' }">{{ salt }}</span>
+      <span v-if="holding.lot.isForAnimals">for the animals</span>
+      <span :class="age === 'good' ? 'quiet' : 'ember'"
+        >{{ holding.place === "fridge" ? "use by" : "best before" }}
+        {{ format(holding.bestBeforeMs, "d MMM")
+        }}<template v-if="age !== 'good'">: {{ AGE_WORDS[age] }}</template></span
+      >
+      <span v-if="spokenCount > 0" class="quiet">{{ spokenCount }} spoken for</span>
+    </span>
+  </RouterLink>
+</template>
+
+<style scoped>
+.item {
+  display: grid;
+  grid-template-rows: 60px auto;
+  gap: 9px;
+  align-content: start;
+  color: var(--ink);
+  text-decoration: none;
+}
+
+.standing {
+  display: flex;
+  gap: 3px;
+  align-items: end;
+  min-width: 0;
+  padding: 0 4px;
+  overflow: hidden;
+}
+
+.words {
+  display: grid;
+  padding: 0 4px 8px;
+  font-size: 14px;
+  line-height: 18px;
+}
+
+.words strong {
+  font-size: 16px;
+  line-height: 20px;
+}
+
+.salty {
+  font-weight: 650;
+}
+
+.item.on .words {
+  border-left: 4px solid var(--rim);
+}
+
+.item:hover strong {
+  color: var(--rim);
+}
+</style>

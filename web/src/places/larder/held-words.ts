@@ -1,0 +1,37 @@
+import { isUnsalted, litresOf } from "@kettlos/core/larder/lot-of";
+import type { Holding } from "@kettlos/core/larder/larder";
+import type { StoreKind } from "@kettlos/core/vessel/store-container";
+import type { Lot } from "@kettlos/core/larder/larder-schema";
+import { showMass, showVolume, type UnitSystem } from "@kettlos/core/units/show";
+
+/** What names one place on a shelf in the address bar. */
+export const keyOf = (h: Holding): string => `${h.lot.id}~${h.place}~${h.sinceMs}`;
+
+/** What is in each container, as litres of a liquid or weight. */
+export const eachWords = (lot: Lot, units: UnitSystem): string =>
+  lot.isLiquid ? showVolume(litresOf(lot.eachKg), units) : showMass(lot.eachKg, units);
+
+export const allWords = (lot: Lot, count: number, units: UnitSystem): string =>
+  eachWords({ ...lot, eachKg: lot.eachKg * count }, units);
+
+/** What so many of a container are called on a shelf. */
+const NOUNS: Readonly<Record<StoreKind, readonly [one: string, many: string]>> = {
+  mould: ["cup", "cups"],
+  tray: ["tray", "trays"],
+  jar: ["jar", "jars"],
+  shoulderJar: ["jar", "jars"],
+  bag: ["bag", "bags"],
+  tub: ["tub", "tubs"],
+};
+export const countWords = (kind: StoreKind, count: number): string =>
+  `${count} ${NOUNS[kind][count === 1 ? 0 : 1]}`;
+
+/** How salty, as a cook has to know it before it goes into a pot. */
+export const saltWords = (lot: Lot): string | null =>
+  lot.label.saltGKg === undefined
+    ? null
+    : isUnsalted(lot)
+      ? "unsalted"
+      : `salt ${lot.label.saltGKg.toFixed(0)} g/${lot.isLiquid ? "L" : "kg"}`;
+
+export const AGE_WORDS = { good: "", soon: "use it soon", past: "past its date" } as const;

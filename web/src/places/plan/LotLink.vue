@@ -1,0 +1,87 @@
+<script setup lang="ts">
+import { drawnFrom, lotNeed } from "@kettlos/core/larder/draws";
+import { leftOf, type Holding } from "@kettlos/core/larder/larder";
+import { ingredientOf } from "@kettlos/core/simulate/item-facts";
+import type { PlanItem } from "@kettlos/core/simulate/plan-schema";
+import type { UnitSystem } from "@kettlos/core/units/show";
+import { format } from "date-fns";
+import { computed } from "vue";
+import { useLarderStore } from "../../data/larder-store";
+import { allWords, eachWords, saltWords } from "../larder/held-words";
+import { cleared } from "./cleared";
+
+/** Takes an ingredient out of the larder: its salt and gelatin come along, and its containers are spoken for. */
+const props = defineProps<{ item: PlanItem; units: UnitSystem }>();
+const emit = defineEmits<{ change: [Partial<PlanItem>] }>();
+const larderStore = useLarderStore();
+const one = computed(() => (props.units === "us" ? "us" : "metric"));
+
+/** Of a lot in two places, the one that is due first. */
+const offers = computed(() => {
+  const isLiquid = ingredientOf(props.item).group === "liquid";
+  const byLot = new Map<string, Holding>();
+  for (const h of larderStore.larder.holdings) {
+    const fits = isLiquid
+      ? h.lot.isLiquid && h.lot.ingredientId !== null
+      : h.lot.ingredientId === props.item.ingredientId;
+    if (fits && !byLot.has(h.lot.id)) byLot.set(h.lot.id, h);
+  }
+  return [...byLot.values()];
+});
+const need = computed(() => lotNeed(props.item, larderStore.larder));
+const isGone = computed(() => props.item.fromLotId !== undefined && need.value === null);
+const words = (h: Holding) =>
+  [
+    `${h.lot.name}, ${format(h.lot.madeMs, "d MMM")}`,
+    allWords(h.lot, leftOf(larderStore.larder, h.lot.id), one.value),
+    saltWords(h.lot),
+  ]
+    .filter((w) => w !== null)
+    .join(", ");
+
+function take(event: Event) {
+  const id = (event.target as HTMLSelectElement).value;
+  const held = offers.value.find((h) => h.lot.id === id);
+  if (held === undefined)
+    return emit("change", { ...cleared("fromLotId", "label"), frozen: false });
+  const { ingredientId, fromLotId, label, frozen } = drawnFrom(props.item, held.lot, held.place);
+  emit("change", {
+    ...cleared("fromPlanId", "counted"),
+    ingredientId,
+    frozen,
+    ...(fromLotId === undefined ? {} : { fromLotId }),
+    ...(label === undefined ? {} : { label }),
+  });
+}
+</script>
+
+<template>
+  <label v-if="offers.length > 0 || item.fromLotId !== undefined" class="link-from">
+    <span class="quiet small">From the larder</span>
+    <select class="written" :value="item.fromLotId ?? ''" @change="take">
+      <option value="">not from there</option>
+      <option v-for="h in offers" :key="h.lot.id" :value="h.lot.id">{{ words(h) }}</option>
+      <option v-if="isGone" :value="item.fromLotId">a lot that is not there any more</option>
+    </select>
+  </label>
+  <p v-if="need" class="small" :class="{ ember: !need.isEnough }" role="status">
+    Takes {{ need.wantCount }} of {{ need.haveCount }}, {{ eachWords(need.lot, one) }} each<template
+      v-if="need.overKg > 0.01"
+      >; {{ allWords({ ...need.lot, eachKg: need.overKg }, 1, one) }} of what is opened stay
+      over</template
+    >.
+    <template v-if="!need.isEnough"
+      >Not enough is there: take less, or another lot beside it.</template
+    >
+    <template v-if="saltWords(need.lot)"> {{ saltWords(need.lot) }}: it comes along.</template>
+  </p>
+  <p v-else-if="isGone" class="small ember" role="status">
+    This lot is not in the larder any more: choose another.
+  </p>
+</template>
+
+<style scoped>
+.link-from {
+  display: grid;
+}
+</style>

@@ -1,0 +1,290 @@
+<script setup lang="ts">
+import { chillingNow } from "@kettlos/core/batch/chill-of";
+import { CODES } from "@kettlos/core/cool/codes";
+import { portionCautions } from "@kettlos/core/larder/larder-cautions";
+import { petHazardsIn } from "@kettlos/core/larder/pet-hazards";
+import { litresOf, potFacts } from "@kettlos/core/larder/lot-of";
+import { lotFrom, potLeft } from "@kettlos/core/larder/portioned";
+import { PLACES, type Place, type WayOut } from "@kettlos/core/larder/larder-schema";
+import { filled, roomL } from "@kettlos/core/portion/headspace";
+import { showMass, showVolume } from "@kettlos/core/units/show";
+import { COLD_DENSITY_KG_L } from "@kettlos/core/water/properties";
+import { format } from "date-fns";
+import { computed, ref, watch } from "vue";
+import { useRoute } from "vue-router";
+import CautionList from "../../controls/CautionList.vue";
+import TickChoice from "../../controls/TickChoice.vue";
+import UnitField from "../../controls/UnitField.vue";
+import { useKitchenStore } from "../../data/kitchen-store";
+import { appendLarder, undoLarder } from "../../data/larder-log";
+import { useLarderStore } from "../../data/larder-store";
+import { usePotsStore } from "../../data/pots-store";
+import StageStrip from "../../frame/StageStrip.vue";
+import { useShortcuts } from "../../frame/shortcuts";
+import ContainerChoice from "./ContainerChoice.vue";
+import FilledShelf from "./FilledShelf.vue";
+import FreezerRoom from "../larder/FreezerRoom.vue";
+import RestOfPot from "./RestOfPot.vue";
+
+/** What came out of a pot into moulds, jars and bags, each with its headspace, until nothing is left. */
+const kitchenStore = useKitchenStore();
+const larderStore = useLarderStore();
+const pots = usePotsStore();
+const route = useRoute();
+const units = computed(() => kitchenStore.units);
+const one = computed(() => (units.value === "us" ? "us" : "metric"));
+const kitchen = computed(() => kitchenStore.kitchen);
+const pot = computed(() => pots.byId.get(String(route.params["batchId"])) ?? null);
+const isPractice = computed(() => pot.value?.batch.practice !== undefined);
+const facts = computed(() =>
+  pot.value === null || isPractice.value ? null : potFacts(pot.value.batch, pot.value.cook),
+);
+const left = computed(() =>
+  facts.value === null || pot.value === null
+    ? null
+    : potLeft(pot.value.batch.id, facts.value.allKg, larderStore.larder),
+);
+const leftL = computed(() => litresOf(left.value?.leftKg ?? 0));
+const isLiquid = computed(() => facts.value?.isLiquid ?? true);
+const show = (massKg: number) =>
+  isLiquid.value ? showVolume(litresOf(massKg), one.value) : showMass(massKg, one.value);
+const held = computed(() =>
+  larderStore.larder.holdings
+    .filter((h) => h.lot.batchId === pot.value?.batch.id)
+    .toSorted((a, b) => a.sinceMs - b.sinceMs),
+);
+
+const containers = computed(() => kitchen.value?.containers ?? []);
+const containerId = ref("");
+watch(
+  containers,
+  (all) => {
+    if (!all.some((c) => c.id === containerId.value)) containerId.value = all[0]?.id ?? "";
+  },
+  { immediate: true },
+);
+const container = computed(() => containers.value.find((c) => c.id === containerId.value) ?? null);
+const place = ref<Place>("freezer");
+const PLACE_OPTIONS = PLACES.map((value) => ({ value, label: value })).toReversed();
+const isFrozen = computed(() => place.value === "freezer");
+const full = computed(() =>
+  container.value === null ? null : filled(leftL.value, container.value, isFrozen.value),
+);
+const wanted = ref<number | null>(null);
+watch([containerId, place, full], () => (wanted.value = null));
+const count = computed(() => Math.min(full.value?.count ?? 0, wanted.value ?? Infinity));
+const fill = computed(() =>
+  container.value === null
+    ? null
+    : filled(leftL.value, container.value, isFrozen.value, count.value),
+);
+/** Less than this in a container is not worth one, L. */
+const LEAST_L = 0.03;
+const isOver = computed(() => full.value?.count === 0 && leftL.value > LEAST_L);
+
+const chilling = computed(() => {
+  const p = pot.value;
+  return p === null || kitchen.value === null || p.cook.chilling === null
+    ? null
+    : chillingNow(p.cook.chilling, kitchen.value, code.value, pots.nowMs);
+});
+const code = computed(() => CODES[kitchen.value?.coolingCode ?? "us"]);
+const isCold = computed(() => {
+  const begun = pot.value?.cook.chilling ?? null;
+  return begun === null ? null : begun.endedMs !== null;
+});
+const cautions = computed(() =>
+  portionCautions({
+    isCold: isCold.value,
+    isDiscard: chilling.value?.remedy === "discard",
+    kind: container.value?.kind ?? null,
+    isFrozen: isFrozen.value,
+    codeText: code.value.text,
+    codeWhose: code.value.whose,
+  }),
+);
+const isRefused = computed(() => cautions.value.some((c) => c.refuses === true));
+const hazards = computed(() =>
+  facts.value === null
+    ? []
+    : petHazardsIn({
+        label: facts.value.label,
+        ingredientId: null,
+        kind: isLiquid.value ? "stock" : "dish",
+      }),
+);
+const frozenL = computed(() => roomL((fill.value?.count ?? 0) * (fill.value?.eachL ?? 0)));
+
+async function store(n: number, eachL: number) {
+  if (pot.value === null || facts.value === null || container.value === null || n < 1) return;
+  const lot = lotFrom({
+    id: crypto.randomUUID(),
+    batch: pot.value.batch,
+    facts: facts.value,
+    container: container.value,
+    place: place.value,
+    eachL,
+    day: format(facts.value.madeMs, "yyMMdd"),
+    usedCodes: new Set([...larderStore.lots.values()].map((l) => l.code)),
+  });
+  await appendLarder({ kind: "stored", lot, count: n, place: place.value });
+}
+async function use(out: WayOut, massKg: number) {
+  if (pot.value !== null && massKg > 0)
+    await appendLarder({ kind: "used", batchId: pot.value.batch.id, massKg, out });
+}
+const leftOver = ref<number | null>(null);
+watch(leftOver, (kg) => {
+  if (kg !== null && left.value !== null && kg < left.value.leftKg)
+    void use("table", left.value.leftKg - kg);
+});
+const undo = () => void undoLarder();
+useShortcuts(() => [{ keys: "u", does: "Undo the last entry", run: undo }]);
+</script>
+
+<template>
+  <template v-if="pot !== null && facts !== null && left !== null">
+    <StageStrip
+      :name="pot.batch.plan.name"
+      :end="pot.batch.plan.end"
+      :about="show(facts.allKg)"
+      stage="portion"
+      :plan-id="pot.batch.plan.id"
+      :batch-id="pot.batch.id"
+      is-strained
+      :is-chilled="(pot.cook.chilling?.endedMs ?? null) !== null"
+    />
+    <div class="place portion">
+      <section class="left">
+        <h1 v-if="left.leftKg >= LEAST_L">
+          <span class="result">{{ show(left.leftKg) }}</span> to portion
+        </h1>
+        <h1 v-else class="herb">All of it is put away</h1>
+        <p class="quiet">
+          {{ show(facts.allKg) }} came {{ isLiquid ? "through the sieve" : "to the table" }}:
+          {{ show(left.storedKg) }} in containers<template v-if="left.usedKg > 0"
+            >, {{ show(left.usedKg) }} used at once</template
+          >.
+        </p>
+        <FilledShelf :holdings="held" :units="units" />
+        <p v-if="held.length === 0" class="quiet">
+          Nothing is filled yet. Choose a container: it is filled as far as it may be, and what is
+          over stays here until it is put somewhere.
+        </p>
+        <p class="beside">
+          <RouterLink
+            v-if="held.length > 0"
+            class="button primary"
+            :to="{ path: '/labels', query: { pot: pot.batch.id } }"
+            >Labels for them</RouterLink
+          >
+          <RouterLink class="button" to="/larder">To the larder</RouterLink>
+          <button type="button" class="button" @click="undo">Undo <kbd>U</kbd></button>
+        </p>
+        <CautionList :cautions="cautions" />
+      </section>
+      <section v-if="left.leftKg >= LEAST_L && !isRefused" class="fields">
+        <UnitField
+          v-if="!isLiquid && left.storedKg + left.usedKg === 0"
+          v-model="leftOver"
+          label="Left over after the meal"
+          :units="units"
+          dimension="mass"
+          :min="0"
+          :max="facts.allKg"
+        />
+        <h2>Into what</h2>
+        <TickChoice v-model="place" label="Where to" :options="PLACE_OPTIONS" />
+        <ContainerChoice
+          v-if="containers.length > 0"
+          v-model="containerId"
+          :containers="containers"
+          :is-frozen="isFrozen"
+          :is-liquid="isLiquid"
+          :left-l="leftL"
+          :units="units"
+        />
+        <p v-else>
+          This kitchen has no containers yet.
+          <RouterLink to="/kitchen#containers">Say what you keep portions in</RouterLink>
+        </p>
+        <template v-if="fill !== null && container !== null && full !== null">
+          <form v-if="full.count > 0" class="beside" @submit.prevent="store(count, fill.eachL)">
+            <label class="count"
+              >How many
+              <input
+                class="written"
+                type="number"
+                min="1"
+                :max="full.count"
+                :value="count"
+                @change="wanted = Math.max(1, Number(($event.target as HTMLInputElement).value))"
+              />
+            </label>
+            <button type="submit" class="button primary">
+              Fill {{ count }} of {{ full.count }}
+            </button>
+          </form>
+          <p class="quiet small">
+            <template v-if="full.count > 0"
+              >{{ show(fill.remainderL * COLD_DENSITY_KG_L) }} stay over.</template
+            >
+            <template v-if="fill.rounds > 1 && Number.isFinite(fill.rounds)">
+              Your {{ container.have }} are filled {{ fill.rounds }} times, frozen and turned out
+              between.</template
+            >
+            <template v-else-if="!Number.isFinite(fill.rounds)">
+              None of it is in the house.</template
+            >
+          </p>
+          <FreezerRoom v-if="isFrozen" :units="units" :more-l="frozenL" />
+        </template>
+        <RestOfPot
+          v-if="isOver && container !== null"
+          :rest="show(left.leftKg)"
+          :hazards="hazards"
+          can-fill-one-more
+          @one-more="store(1, leftL)"
+          @use="use($event, left.leftKg)"
+        />
+      </section>
+    </div>
+  </template>
+  <div v-else class="place empty">
+    <h1>Nothing to portion</h1>
+    <p v-if="isPractice">A practice pot puts nothing on the shelves.</p>
+    <p v-else>First it is strained or served, and measured.</p>
+    <p><RouterLink class="button primary" to="/larder">To the larder</RouterLink></p>
+  </div>
+</template>
+
+<style scoped>
+.portion {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 400px;
+  gap: 24px 56px;
+}
+
+.left {
+  display: grid;
+  gap: 16px;
+  align-content: start;
+}
+
+.count {
+  display: grid;
+  color: var(--quiet);
+  font-size: 14px;
+}
+
+.count .written {
+  width: 88px;
+  font-size: 20px;
+}
+
+@media (width <= 900px) {
+  .portion {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>
