@@ -26,6 +26,24 @@ export async function forward(page: Page, minutes: number): Promise<void> {
   await page.clock.runFor(1500);
 }
 
+/** The stock that is on the fire, taken off, strained and measured: 3.2 L. */
+export async function stockThroughSieve(page: Page): Promise<void> {
+  await page.goto("/cook/on-fire");
+  for (const name of ["Leek", "Peppercorns"])
+    await page.getByRole("button", { name: `${name} is in now` }).click();
+  await expect(page.getByText("Nothing left: all is in.")).toBeVisible();
+  await forward(page, 100);
+  await expect(page.getByRole("heading", { level: 1, name: "Take it off the heat" })).toBeVisible();
+  await page.locator("#main").focus();
+  await page.keyboard.press("Space");
+  await expect(page.getByRole("heading", { level: 1, name: "Strain it" })).toBeVisible();
+  await page.keyboard.press("Space");
+  await page.getByLabel("Strained", { exact: true }).fill("3.2 L");
+  await page.getByLabel("Strained", { exact: true }).press("Enter");
+  await page.getByRole("button", { name: "Keep what came through" }).click();
+  await expect(page.getByRole("link", { name: /Chill it/ })).toBeVisible();
+}
+
 /** From the bench to a new plan with nothing in it yet. */
 export async function planEmptyPot(page: Page): Promise<void> {
   await page.getByRole("button", { name: /Plan a pot/ }).click();

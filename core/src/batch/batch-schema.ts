@@ -41,6 +41,18 @@ export type Taste = (typeof TASTES)[number];
 export const CHECKS = ["notYet", "nearly", "tender", "tooSoft"] as const;
 export type Check = (typeof CHECKS)[number];
 
+/** What becomes of marrow, and of the rest that stays in the sieve. */
+export const MARROWS = ["into", "apart", "left"] as const;
+export type Marrow = (typeof MARROWS)[number];
+export const SOLIDS_FATES = ["eaten", "returned", "frozen", "fed", "thrown"] as const;
+export type SolidsFate = (typeof SOLIDS_FATES)[number];
+
+/** How a strained stock looks against the light. */
+export const CLARITIES = ["clear", "hazy", "cloudy"] as const;
+export type Clarity = (typeof CLARITIES)[number];
+export const COLOURS = ["pale", "golden", "amber", "brown"] as const;
+export type Colour = (typeof COLOURS)[number];
+
 /** What was measured at the sieve. One of volume or weight; a volume is cold unless tempC is given. */
 export const StrainedSchema = z.object({
   volumeL: z.number().min(0).max(500).optional(),
@@ -51,6 +63,10 @@ export const StrainedSchema = z.object({
   passes: z.number().int().min(1).max(6),
   clothPasses: z.number().int().min(0).max(5),
   pressed: z.boolean(),
+  /** Left behind on purpose with the grit, L. */
+  leftL: z.number().min(0).max(20).optional(),
+  /** What became of the marrow. */
+  marrow: z.enum(MARROWS).optional(),
 });
 
 /** How a pot is chilled: all of it, in so many of a vessel or tray, from fromC on. */
@@ -170,6 +186,22 @@ export const CookEventSchema = z.discriminatedUnion("kind", [
     fatKg: z.number().min(0).max(50),
   }),
   z.object({ ...base, kind: z.literal("setJudged"), set: z.enum(SETS) }),
+  z.object({
+    ...base,
+    kind: z.literal("looked"),
+    clarity: z.enum(CLARITIES).optional(),
+    colour: z.enum(COLOURS).optional(),
+  }),
+  z.object({ ...base, kind: z.literal("solids"), fate: z.enum(SOLIDS_FATES) }),
+  /** After straining: boiled down on to so much, cold litres. */
+  z.object({ ...base, kind: z.literal("reducedTo"), volumeL: z.number().positive().max(500) }),
+  /** After straining: salt, a thickener, gelatin, meat, water or ice stirred in. */
+  z.object({
+    ...base,
+    kind: z.literal("stirredIn"),
+    ingredientId: z.string().refine(isIngredientId, "This is not in the catalogue of ingredients."),
+    massKg: z.number().positive().max(200),
+  }),
   /** Chilling begins: in what, and by which stages. Replaces what was begun before. */
   z.object({ ...base, kind: z.literal("chillBegun"), chill: ChillSchema }),
   z.object({ ...base, kind: z.literal("chillRead"), tempC: z.number().min(-20).max(110) }),

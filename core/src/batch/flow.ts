@@ -76,6 +76,14 @@ export function flowOf(plan: Plan, kitchen: Kitchen, cook: Cook): readonly FlowP
       plannedL: -ledger.leftInCloth,
       gotL: got(-ledger.leftInCloth, 0),
     },
+    {
+      id: "grit",
+      name: "left with the grit",
+      side: "out",
+      colour: "bone",
+      plannedL: 0,
+      gotL: gap === null ? null : cook.leftL,
+    },
   ];
   return parts.filter((p) => p.plannedL > 0.004 || (p.gotL ?? 0) > 0.004);
 }

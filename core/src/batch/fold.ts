@@ -7,10 +7,14 @@ import { COLD_DENSITY_KG_L, waterDensityKgL } from "../water/properties";
 import type {
   Check,
   Chill,
+  Clarity,
+  Colour,
   CookEvent,
   Interruption,
+  Marrow,
   ReadingForm,
   Result,
+  SolidsFate,
   Taste,
 } from "./batch-schema";
 
@@ -59,6 +63,9 @@ export interface Chilling {
   readonly wasReheated: boolean;
 }
 
+/** One thing done to a strained pot. */
+export type Finishing = EventOf<"reducedTo"> | EventOf<"stirredIn">;
+
 /** A cook so far: what the events come to, once those taken back are left out. */
 export interface Cook {
   readonly stage: Stage;
@@ -92,6 +99,13 @@ export interface Cook {
   readonly did: ReadonlyMap<string, readonly number[]>;
   readonly notes: readonly { eventId: string; atMs: number; text: string }[];
   readonly result: Result | null;
+  /** What was done to it after the sieve, in order. */
+  readonly finishing: readonly Finishing[];
+  readonly looks: { readonly clarity: Clarity | null; readonly colour: Colour | null };
+  readonly solids: SolidsFate | null;
+  readonly marrow: Marrow | null;
+  /** Left in the pot with the grit, L. */
+  readonly leftL: number;
   /** How it is chilled, since when, what was read, and when it was cold through. */
   readonly chilling: Chilling | null;
   /** Events in force, oldest first. */
@@ -173,6 +187,14 @@ export function fold(events: readonly CookEvent[]): Cook {
     did: timesOf(all("did")),
     notes: all("noted").map((e) => ({ eventId: e.id, atMs: e.atMs, text: e.text })),
     result: strained === null ? null : resultOf(strained, all("fatLifted"), all("setJudged")),
+    finishing: live.filter((e): e is Finishing => e.kind === "reducedTo" || e.kind === "stirredIn"),
+    looks: {
+      clarity: all("looked").findLast((e) => e.clarity !== undefined)?.clarity ?? null,
+      colour: all("looked").findLast((e) => e.colour !== undefined)?.colour ?? null,
+    },
+    solids: all("solids").at(-1)?.fate ?? null,
+    marrow: strained?.measured.marrow ?? null,
+    leftL: strained?.measured.leftL ?? 0,
     chilling: chillingOf(all("chillBegun"), all("chillRead"), all("chilled")),
     events: live,
   };

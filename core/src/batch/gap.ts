@@ -31,7 +31,8 @@ export function gapOf(plan: Plan, kitchen: Kitchen, cook: Cook): Gap | null {
   const offMs = cook.offMs ?? cook.result.strainedMs;
   const live = forecastLive(plan, kitchen, cook, offMs);
   const { planned, steamRate } = live;
-  const plannedL = planned.strained.volumeL;
+  // What was left with the grit on purpose is no gap.
+  const plannedL = Math.max(0, planned.strained.volumeL - cook.leftL);
   const gapL = cook.result.strainedL - plannedL;
   const steamedL = -planned.ledger.evaporated / COLD_DENSITY_KG_L;
   const steamMeanL = cook.readings.length > 0 ? live.strainedL.expected - plannedL : 0;

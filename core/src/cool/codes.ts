@@ -1,6 +1,20 @@
+import { z } from "zod";
+
 /** Whose rule for chilling the kitchen goes by. */
-export const COOLING_CODES = ["us", "auNz", "uk"] as const;
+export const COOLING_CODES = ["us", "auNz", "uk", "own"] as const;
 export type CoolingCode = (typeof COOLING_CODES)[number];
+
+const TempC = z.number().min(0).max(100);
+/** A kitchen's own gates: what its plan says, or another country's code. What misses them is thrown away. */
+export const OwnCodeSchema = z
+  .array(
+    z
+      .object({ fromC: TempC, toC: TempC, withinMin: z.number().int().min(5).max(1440) })
+      .refine((g) => g.toC < g.fromC, "A gate goes from the warmer to the colder temperature."),
+  )
+  .min(1)
+  .max(4);
+export type OwnCode = z.infer<typeof OwnCodeSchema>;
 
 /** From one temperature to another within so long. */
 export interface Gate {
@@ -41,7 +55,7 @@ export interface CodeOfCooling {
  * The gates of each scheme. US: both count from 57 °C. Australia and New Zealand: the second counts
  * from 21 °C on. UK guidance speaks of small portions; larger ones as fast as possible.
  */
-export const CODES: Readonly<Record<CoolingCode, CodeOfCooling>> = {
+export const CODES: Readonly<Record<Exclude<CoolingCode, "own">, CodeOfCooling>> = {
   us: {
     name: "US",
     gates: [
@@ -67,3 +81,25 @@ export const CODES: Readonly<Record<CoolingCode, CodeOfCooling>> = {
     whose: "UK guidance; your local authority advises",
   },
 };
+
+const hours = (min: number) => (min % 60 === 0 ? `${min / 60} h` : `${min} min`);
+
+/** The code a kitchen goes by; its own where it says so and has one, else the one named, the US one last. */
+export function codeOf(kitchen: {
+  readonly coolingCode: CoolingCode;
+  readonly ownCode: OwnCode | null;
+}): CodeOfCooling {
+  const { coolingCode, ownCode } = kitchen;
+  if (coolingCode !== "own") return CODES[coolingCode];
+  if (ownCode === null) return CODES.us;
+  return {
+    name: "This kitchen's own",
+    gates: ownCode.map((g) => ({ ...g, onFail: "discard" as const })),
+    text: `${ownCode.map((g) => `From ${g.fromC} °C down to ${g.toC} °C within ${hours(g.withinMin)}`).join("; ")}.`,
+    whose: "this kitchen, as set under Kitchen; your local food code rules",
+  };
+}
+
+/** Above this a code holds food hot: where its first gate opens. */
+export const holdingLineC = (code: CodeOfCooling): number =>
+  Math.max(...code.gates.map((g) => g.fromC));

@@ -3,7 +3,7 @@ import { describe, expect, test } from "vitest";
 import { vectorsOf } from "../../test/vectors";
 import { bestOf, chillChoices } from "./chill-choices";
 import { chillNow } from "./chill-live";
-import { CODES, COOLING_CODES, remedyFor } from "./codes";
+import { codeOf, CODES, COOLING_CODES, remedyFor } from "./codes";
 import { TRAYS, type CoolingContainer } from "./container";
 import {
   coolingCurve,
@@ -104,8 +104,13 @@ describe("gates", () => {
   });
 
   test("at their very edge: the minute itself passes, a tenth over fails; °F and °C are the same gate", () => {
-    for (const code of COOLING_CODES)
-      CODES[code].gates.forEach((gate, i) => {
+    const own = [
+      { fromC: 65, toC: 10, withinMin: 90 },
+      { fromC: 10, toC: 4, withinMin: 180 },
+    ];
+    for (const coolingCode of COOLING_CODES) {
+      const { gates } = codeOf({ coolingCode, ownCode: own });
+      gates.forEach((gate, i) => {
         const line = (tookMin: number) =>
           gatesMet(
             [
@@ -113,11 +118,12 @@ describe("gates", () => {
               { tMin: 10, tempC: gate.fromC },
               { tMin: 10 + tookMin, tempC: gate.toC },
             ],
-            CODES[code].gates,
+            gates,
           )[i];
         expect(line(gate.withinMin)?.passes).toBe(true);
         expect(line(gate.withinMin + 0.1)?.passes).toBe(false);
       });
+    }
     const us = CODES.us.gates[0]!;
     expect(Math.round((us.fromC * 9) / 5 + 32)).toBe(135);
     expect(Math.round((us.toC * 9) / 5 + 32)).toBe(70);

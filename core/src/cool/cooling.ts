@@ -37,7 +37,10 @@ const LONGEST_MIN = 24 * 60;
 const STEAMS_FROM_C = 30;
 
 /** Depth of the liquid in a container, m. */
-export const depthOf = ({ container, massKg }: CoolingFacts): number =>
+export const depthOf = ({
+  container,
+  massKg,
+}: Pick<CoolingFacts, "container" | "massKg">): number =>
   massKg / COLD_DENSITY_KG_L / 1000 / floorM2(container);
 
 /**

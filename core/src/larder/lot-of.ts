@@ -1,17 +1,9 @@
 import type { Batch } from "../batch/batch-schema";
 import type { Cook } from "../batch/fold";
-import { gapOf } from "../batch/gap";
-import { fatOf } from "../dish/fat-of";
-import { alcoholOf } from "../dish/alcohol-of";
-import { allergensOf } from "../dish/diets";
-import { eatenOf, goesInAfter } from "../dish/eaten";
-import { saltOf } from "../dish/salt-of";
+import { inBowl } from "../batch/in-bowl";
 import { costOf } from "../dish/shopping";
 import type { Label } from "../ingredient/label";
 import { ALCOHOL_KG_L } from "../seasoning/alcohol";
-import { contentsOf } from "../simulate/item-facts";
-import { simulate } from "../simulate/simulate";
-import { coldWaterKg, waterL } from "../simulate/water-ways";
 import { COLD_DENSITY_KG_L } from "../water/properties";
 import type { Lot } from "./larder-schema";
 
@@ -26,48 +18,28 @@ export interface PotFacts {
   readonly isForAnimals: boolean;
 }
 
-/**
- * What is in a pot that was measured: salt, gelatin and alcohol as simulated, thinner or stronger by
- * what the measured steam made of it (solids that kept back liquid kept its salt too). Null before it
- * was strained or served.
- */
+/** What a pot gave, as it was measured and finished; null before it was strained or served. */
 export function potFacts(batch: Batch, cook: Cook): PotFacts | null {
-  const { kitchen } = batch;
-  const { result } = cook;
-  if (result === null) return null;
-  // Measured before anything goes into the strained liquid: that is no part of the stock that is kept.
-  const plan =
-    batch.plan.end === "strained"
-      ? { ...batch.plan, items: batch.plan.items.filter((i) => !goesInAfter(i)) }
-      : batch.plan;
-  const trace = simulate(plan, kitchen, { waterKg: coldWaterKg(waterL(plan, kitchen), kitchen) });
-  const isLiquid = plan.end === "strained";
-  const allKg = result.servedKg ?? result.strainedL * COLD_DENSITY_KG_L;
-  const plannedL = trace.strained.volumeL;
-  const steamL = gapOf(plan, kitchen, cook)?.parts.find((p) => p.cause === "steam")?.litres ?? 0;
-  const thinner = plannedL > 0 ? Math.max(0.2, (plannedL + steamL) / plannedL) : 1;
-  const salt = saltOf(plan, trace);
-  const alcohol = alcoholOf(plan, trace, null);
-  const eaten = eatenOf(plan, trace);
-  const perKg = (perL: number) => perL / COLD_DENSITY_KG_L / thinner;
-  const perEatenKg = (n: number) => (eaten.allKg > 0 ? n / eaten.allKg : 0);
+  const { plan, kitchen } = batch;
+  const bowl = inBowl(batch, cook);
+  if (bowl === null || cook.result === null) return null;
+  const { massKg } = bowl;
+  const perKg = (g: number) => (massKg > 0 ? g / massKg : 0);
   const cost = costOf(plan, kitchen);
   return {
-    allKg,
-    isLiquid,
+    allKg: massKg,
+    isLiquid: plan.end === "strained",
     label: {
-      saltGKg: salt.unit === "L" ? perKg(salt.per) : salt.per / thinner,
-      gelatinGKg: perKg(trace.strained.gelatinGL),
-      alcoholShare:
-        alcohol === null
-          ? 0
-          : Math.min(1, perEatenKg(alcohol.leftG) / (1000 * ALCOHOL_KG_L.value) / thinner),
-      fatGKg: perEatenKg(fatOf(plan, trace, null).eatenG) / thinner,
-      allergens: [...allergensOf(plan)],
-      madeOf: [...new Set(plan.items.flatMap(contentsOf).map((i) => i.id))],
+      saltGKg: perKg(bowl.saltG),
+      gelatinGKg: perKg(bowl.gelatinG),
+      alcoholShare: Math.min(1, perKg(bowl.alcoholG) / (1000 * ALCOHOL_KG_L.value)),
+      fatGKg: perKg(bowl.fatG),
+      ...(bowl.flourG > 0 ? { starchGKg: perKg(bowl.flourG) } : {}),
+      allergens: [...bowl.allergens],
+      madeOf: [...bowl.madeOf],
     },
-    costPerKg: cost === null || cost.unpriced > 0 || allKg <= 0 ? null : cost.cost / allKg,
-    madeMs: result.strainedMs,
+    costPerKg: cost === null || cost.unpriced > 0 || massKg <= 0 ? null : cost.cost / massKg,
+    madeMs: cook.result.strainedMs,
     isForAnimals: plan.feeds === "animals",
   };
 }

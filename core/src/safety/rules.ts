@@ -1,4 +1,4 @@
-import { CODES } from "../cool/codes";
+import { codeOf, holdingLineC } from "../cool/codes";
 import { ingredientById } from "../ingredient/catalogue";
 import type { Ingredient } from "../ingredient/ingredient";
 import type { Plan } from "../simulate/plan-schema";
@@ -281,9 +281,9 @@ const POT_RULES: readonly Rule[] = [
         plan.end === "served"
           ? "Chill what is left, fast and shallow"
           : "Chill it now, fast and shallow",
-      text: `${CODES[kitchen.coolingCode].text} Shallow trays, an ice or snow bath, then the fridge. A deep pot in a fridge is too slow. A covered pot off the heat counts from ${CODES[kitchen.coolingCode].gates[0]?.fromC ?? 60} °C too: start chilling before it is there.`,
+      text: `${codeOf(kitchen).text} Shallow trays, an ice or snow bath, then the fridge. A deep pot in a fridge is too slow. A covered pot off the heat counts from ${holdingLineC(codeOf(kitchen))} °C too: start chilling before it is there.`,
       rule: "57→21 °C in 2 h, 5 °C in 6 h in all (US); 60→21 °C in 2 h, 5 °C in 4 h more (AU/NZ); to 8 °C as fast as possible, about 90 min for small portions (UK).",
-      whose: `${CODES[kitchen.coolingCode].whose}. Choose it under Kitchen`,
+      whose: `${codeOf(kitchen).whose}. Choose it under Kitchen`,
     }),
   },
   {

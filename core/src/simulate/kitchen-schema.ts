@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { COOLING_CODES } from "../cool/codes";
+import { COOLING_CODES, OwnCodeSchema } from "../cool/codes";
 import { OvenSchema } from "../heat/oven-schema";
 import { RingSchema } from "../heat/ring-schema";
 import { StoreContainerSchema } from "../vessel/store-container";
@@ -52,6 +52,7 @@ export const KitchenSchema = z.object({
   dailyUses: z.array(DailyUseSchema).max(40).refine(unique, "Two have the same id.").default([]),
   /** Whose rule for chilling this kitchen goes by. */
   coolingCode: z.enum(COOLING_CODES).default("us"),
+  ownCode: OwnCodeSchema.nullable().default(null),
   currency: z.string().trim().max(8).default("€"),
 });
 export type Kitchen = z.infer<typeof KitchenSchema>;

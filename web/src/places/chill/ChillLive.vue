@@ -133,7 +133,7 @@ const writeOut = () =>
       />
       <button type="submit" class="button">Keep it</button>
     </form>
-    <ul class="small quiet">
+    <ul class="small quiet" aria-label="Readings">
       <li v-for="reading in chilling.readings" :key="reading.atMs">
         {{ format(reading.atMs, "HH:mm") }} {{ showTemperature(reading.tempC, units) }}
       </li>

@@ -1,13 +1,14 @@
 <script setup lang="ts">
 import { coolingMinOf } from "@kettlos/core/because/cooling-figures";
 import type { Chill } from "@kettlos/core/batch/batch-schema";
+import { bowlL, inBowl, perL } from "@kettlos/core/batch/in-bowl";
 import { chillingNow, containersOf, coolingOf, potToChill } from "@kettlos/core/batch/chill-of";
 import { bestOf, chillChoices, countFor, stagesBeginning } from "@kettlos/core/cool/chill-choices";
-import { CODES, REHEATED_C } from "@kettlos/core/cool/codes";
+import { codeOf, CODES, REHEATED_C } from "@kettlos/core/cool/codes";
 import { gatesMet, iceKg } from "@kettlos/core/cool/cooling";
 import { COOLING_WAYS, WAYS, type CoolingWay } from "@kettlos/core/cool/ways";
+import { SET_FROM_GL } from "@kettlos/core/extraction/set";
 import { showDuration, showMass, showTemperature, showVolume } from "@kettlos/core/units/show";
-import { COLD_DENSITY_KG_L } from "@kettlos/core/water/properties";
 import { computed, ref, watch } from "vue";
 import { useRoute } from "vue-router";
 import WhyFigure from "../../controls/WhyFigure.vue";
@@ -19,6 +20,7 @@ import CoolingGates from "../../drawings/CoolingGates.vue";
 import StageStrip from "../../frame/StageStrip.vue";
 import { useShortcuts } from "../../frame/shortcuts";
 import ChillLive from "./ChillLive.vue";
+import IceInto from "./IceInto.vue";
 import { waysWords } from "./ways-words";
 
 /** From the sieve to cold through: the course reckoned against the code before it is done, then read. */
@@ -29,19 +31,16 @@ const units = computed(() => kitchenStore.units);
 const one = computed(() => (units.value === "us" ? "us" : "metric"));
 const pot = computed(() => pots.byId.get(String(route.params["batchId"])) ?? null);
 const kitchen = computed(() => kitchenStore.kitchen ?? pot.value?.batch.kitchen ?? null);
-const code = computed(() => CODES[kitchen.value?.coolingCode ?? "us"]);
+const code = computed(() => (kitchen.value === null ? CODES.us : codeOf(kitchen.value)));
 const chilling = computed(() => pot.value?.cook.chilling ?? null);
 /** What was logged without being chilled here is not chilled any more. */
 const isTooLate = computed(() => chilling.value === null && pot.value?.cook.stage === "done");
 const isThick = computed(() => pot.value?.batch.plan.end === "served");
-const totalKg = computed(() => {
-  const result = pot.value?.cook.result;
-  return result === undefined || result === null
-    ? 0
-    : (result.servedKg ?? result.strainedL * COLD_DENSITY_KG_L);
-});
+const bowl = computed(() => (pot.value === null ? null : inBowl(pot.value.batch, pot.value.cook)));
+const totalKg = computed(() => bowl.value?.massKg ?? 0);
 
 const USUAL_FROM_C = 80;
+const USUAL_LEAST_C = 20;
 const fromC = ref<number | null>(USUAL_FROM_C);
 const containerId = ref("");
 const first = ref<CoolingWay>("fridge");
@@ -77,6 +76,18 @@ const best = computed(() => bestOf(choices.value));
 const bathIce = computed(() =>
   first.value === "iceBath" ? iceKg(totalKg.value, fromC.value ?? USUAL_FROM_C, 20) : null,
 );
+
+/** Strong enough to be thinned: it would wobble at least. */
+const isStrong = computed(
+  () =>
+    bowl.value !== null &&
+    !isThick.value &&
+    perL(bowl.value, bowl.value.gelatinG) >= SET_FROM_GL.wobbles.value,
+);
+async function iceIn(massKg: number, tempC: number) {
+  await write({ kind: "stirredIn", ingredientId: "water", massKg });
+  fromC.value = Math.max(USUAL_LEAST_C, Math.round(tempC));
+}
 
 /** What has been begun, as its readings have it. */
 const nowMs = computed(() => (pot.value === null ? pots.nowMs : pots.nowOf(pot.value.batch)));
@@ -142,7 +153,7 @@ useShortcuts(() => [{ keys: "u", does: "Undo the last entry", run: () => void un
       :about="
         pot.batch.plan.end === 'served'
           ? showMass(totalKg, one)
-          : showVolume(pot.cook.result.strainedL, one)
+          : showVolume(bowl === null ? 0 : bowlL(bowl), one)
       "
       :stage="pot.cook.stage"
       :plan-id="pot.batch.plan.id"
@@ -213,6 +224,13 @@ useShortcuts(() => [{ keys: "u", does: "Undo the last entry", run: () => void un
           None of these ways is fast enough for all of it. Divide it into smaller lots, or use a
           blast chiller.
         </p>
+        <IceInto
+          v-if="isStrong && bowl !== null && fromC !== null"
+          :bowl="bowl"
+          :from-c="fromC"
+          :units="units"
+          @done="iceIn"
+        />
         <p class="quiet small">
           Never a closed deep pot, and never hot on the floor of a full fridge: it warms what stands
           beside it.

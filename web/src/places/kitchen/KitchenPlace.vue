@@ -12,6 +12,7 @@ import { useLook } from "../../data/look";
 import SmallPot from "../../drawings/SmallPot.vue";
 import BackupPanel from "./BackupPanel.vue";
 import CallingPanel from "./CallingPanel.vue";
+import CoolingCodePanel from "./CoolingCodePanel.vue";
 import ContainerList from "./ContainerList.vue";
 import PotEditor from "./PotEditor.vue";
 import OvenList from "./OvenList.vue";
@@ -24,11 +25,6 @@ const look = useLook();
 const kitchen = computed(() => store.kitchen);
 const chosenId = ref<string | null>(null);
 const chosen = computed(() => kitchen.value?.vessels.find((v) => v.id === chosenId.value) ?? null);
-const CODES = [
-  { value: "us", label: "US: 57→21 °C in 2 h, 5 °C in 6 h in all" },
-  { value: "auNz", label: "AU/NZ: 60→21 °C in 2 h, 5 °C in 4 h more" },
-  { value: "uk", label: "UK: 8 °C in about 90 min" },
-] as const;
 const LOOKS = [
   { value: "system", label: "as the system" },
   { value: "day", label: "day" },
@@ -150,17 +146,7 @@ const uses = (id: string) => store.plans.filter((p) => p.vesselId === id).map((p
     <section class="rings"><RingList /></section>
     <section class="rings"><OvenList /></section>
     <section>
-      <h2>Whose rule for chilling</h2>
-      <TickChoice
-        class="codes"
-        label="Whose rule for chilling"
-        :options="CODES"
-        :model-value="kitchen.coolingCode"
-        @update:model-value="store.change({ coolingCode: $event })"
-      />
-      <p class="quiet small">
-        The cautions at the sieve go by it. Your local food code comes first.
-      </p>
+      <CoolingCodePanel />
     </section>
     <section class="containers"><ContainerList /></section>
     <section class="look">

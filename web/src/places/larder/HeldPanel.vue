@@ -65,8 +65,9 @@ const spoken = computed(() => larderStore.spoken.filter((s) => s.lotId === lot.v
     <p class="back"><RouterLink to="/larder">Back to the shelves</RouterLink></p>
     <h2>{{ lot.name }}</h2>
     <p>
-      <b class="figure">{{ allWords(lot, holding.count, units) }}</b>: {{ holding.count }} ×
-      {{ eachWords(lot, one) }}, {{ lot.container.name.toLowerCase() }} in the {{ holding.place }}
+      <b class="figure">{{ allWords(lot, holding.count, units) }}</b>:
+      {{ countWords(lot.container.kind, holding.count) }} of {{ eachWords(lot, one) }} in the
+      {{ holding.place }}
     </p>
     <p v-if="age === 'past' && keeping.isSafety" class="ember" role="alert">
       <strong>Danger: past its days in the fridge.</strong> Throw it away, however it smells or

@@ -43,8 +43,8 @@ const salt = computed(() => saltWords(props.holding.lot));
     <span class="words">
       <strong>{{ holding.lot.name }}</strong>
       <span
-        ><b class="figure">{{ allWords(holding.lot, holding.count, one) }}</b> · {{ holding.count }}
-        {{ holding.lot.container.name.toLowerCase() }} · {{ holding.place }}</span
+        ><b class="figure">{{ allWords(holding.lot, holding.count, one) }}</b> ·
+        {{ countWords(holding.lot.container.kind, holding.count) }} · {{ holding.place }}</span
       >
       <span v-if="salt" :class="{ salty: salt !== 'unsalted' }">{{ salt }}</span>
       <span v-if="holding.lot.isForAnimals">for the animals</span>

@@ -85,6 +85,14 @@ export function eventWords(event: CookEvent, plan: Plan, units: UnitSystem): str
       return `Fat lifted, ${showMass(event.fatKg, units)}`;
     case "setJudged":
       return `Set when cold: ${event.set}`;
+    case "looked":
+      return [event.clarity, event.colour].filter((w) => w !== undefined).join(", ");
+    case "solids":
+      return `What stayed in the sieve: ${SOLIDS[event.fate]}`;
+    case "reducedTo":
+      return `Boiled down to ${showVolume(event.volumeL, units)}`;
+    case "stirredIn":
+      return `${ingredientById(event.ingredientId).name} stirred in, ${showMass(event.massKg, units)}`;
     case "chillBegun":
       return `Chilling begun: ${event.chill.stages.map((s) => WAYS[s.way].name).join(", then ")}`;
     case "chillRead":
@@ -102,6 +110,13 @@ const INTERRUPTED = {
   paused: "Heat off",
   powerCut: "Power cut",
   lidOff: "Lid off",
+} as const;
+const SOLIDS = {
+  eaten: "eaten",
+  returned: "back into the pot",
+  frozen: "frozen",
+  fed: "fed to animals",
+  thrown: "thrown away",
 } as const;
 const CHECKED = {
   notYet: "not yet",

@@ -27,8 +27,8 @@ const MOST_DRAWN = 18;
         />
       </span>
       <p>
-        <b class="figure">{{ h.count }} × {{ each(h) }}</b>
-        {{ h.lot.container.name.toLowerCase() }}, {{ h.place }} ·
+        <b class="figure">{{ countWords(h.lot.container.kind, h.count) }}</b> of
+        {{ eachWords(h.lot, one) }}, {{ h.place }} ·
         <span class="quiet">{{ h.lot.code }}</span>
       </p>
     </li>

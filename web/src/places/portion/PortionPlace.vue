@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { chillingNow } from "@kettlos/core/batch/chill-of";
-import { CODES } from "@kettlos/core/cool/codes";
+import { codeOf, CODES } from "@kettlos/core/cool/codes";
 import { portionCautions } from "@kettlos/core/larder/larder-cautions";
 import { petHazardsIn } from "@kettlos/core/larder/pet-hazards";
 import { litresOf, potFacts } from "@kettlos/core/larder/lot-of";
@@ -88,7 +88,7 @@ const chilling = computed(() => {
     ? null
     : chillingNow(p.cook.chilling, kitchen.value, code.value, pots.nowMs);
 });
-const code = computed(() => CODES[kitchen.value?.coolingCode ?? "us"]);
+const code = computed(() => (kitchen.value === null ? CODES.us : codeOf(kitchen.value)));
 const isCold = computed(() => {
   const begun = pot.value?.cook.chilling ?? null;
   return begun === null ? null : begun.endedMs !== null;

@@ -1,0 +1,70 @@
+import { steamSigmaLog } from "../simulate/heat-facts";
+import { SCHEMA_VERSION, type Kitchen } from "../simulate/kitchen-schema";
+import { PlanSchema, type Plan } from "../simulate/plan-schema";
+import { simulate } from "../simulate/simulate";
+import { kitchenEstimate } from "../units/constant";
+import { outcomeOf, type Outcome } from "../units/problem";
+import type { InBowl } from "./in-bowl";
+
+/** How far a stock is boiled down for what it is called. */
+export const REDUCTIONS = [
+  { id: "jus", name: "jus", share: kitchenEstimate("jus", 0.5, "of the stock", "to a half") },
+  {
+    id: "demi",
+    name: "demi-glace",
+    share: kitchenEstimate("demi-glace", 0.25, "of the stock", "to a quarter"),
+  },
+  {
+    id: "glace",
+    name: "glace",
+    share: kitchenEstimate("glace", 0.1, "of the stock", "to a tenth"),
+  },
+] as const;
+
+/** What boiling down on takes, min from the cold bowl. */
+export interface Reduction {
+  readonly lowMin: number;
+  readonly expectedMin: number;
+  readonly highMin: number;
+}
+
+/** One in ten is under or over. */
+const Z_80 = 1.2816;
+
+/**
+ * Boiling a strained stock down to toL at a steady simmer, lid off, in a vessel of the kitchen: simulated
+ * as a pot that holds nothing else. What it does to salt and set follows from the grams, which stay.
+ * Problems: `aboveRim`, `notReachable`, those of simulate.
+ */
+export function reduceOn(
+  bowl: Pick<InBowl, "massKg">,
+  toL: number,
+  vesselId: string,
+  ringId: string,
+  kitchen: Kitchen,
+): Outcome<Reduction> {
+  return outcomeOf(() => {
+    const plan: Plan = PlanSchema.parse({
+      schemaVersion: SCHEMA_VERSION,
+      id: "reduce",
+      name: "Boiled down",
+      vesselId,
+      ringId,
+      items: [
+        { id: "stock", ingredientId: "houseStock", massKg: bowl.massKg, when: { at: "start" } },
+      ],
+      water: { by: "amount", volumeL: 0 },
+      heat: { method: "hob", vigour: "steady", lid: "off", boilFirstMin: null },
+      stop: { by: "liquid", liquidL: toL },
+    });
+    const trace = simulate(plan, kitchen, { waterKg: 0 });
+    if (trace.problem !== null) throw trace.problem;
+    const wide = Math.exp(Z_80 * steamSigmaLog(plan.heat));
+    const { toSimmerMin, holdMin } = trace;
+    return {
+      lowMin: toSimmerMin + holdMin / wide,
+      expectedMin: toSimmerMin + holdMin,
+      highMin: toSimmerMin + holdMin * wide,
+    };
+  });
+}

@@ -1,0 +1,56 @@
+<script setup lang="ts">
+import { bowlL, type InBowl } from "@kettlos/core/batch/in-bowl";
+import { withIce } from "@kettlos/core/cool/resting";
+import { setOf } from "@kettlos/core/extraction/set";
+import { showTemperature, showVolume, type UnitSystem } from "@kettlos/core/units/show";
+import { COLD_DENSITY_KG_L } from "@kettlos/core/water/properties";
+import { computed, ref } from "vue";
+import UnitField from "../../controls/UnitField.vue";
+
+/** A strong stock cooled by ice of drinking water thrown in: colder at once, and as much thinner as planned. */
+const props = defineProps<{ bowl: InBowl; fromC: number; units: UnitSystem }>();
+const emit = defineEmits<{ done: [iceKg: number, tempC: number] }>();
+const one = computed(() => (props.units === "us" ? "us" : "metric"));
+const iceKg = ref<number | null>(null);
+const after = computed(() =>
+  iceKg.value === null ? null : withIce(props.bowl.massKg, props.fromC, iceKg.value),
+);
+const gelatinGL = computed(() => props.bowl.gelatinG / bowlL(props.bowl));
+function put() {
+  if (iceKg.value === null || after.value === null) return;
+  emit("done", iceKg.value, after.value.tempC);
+  iceKg.value = null;
+}
+</script>
+
+<template>
+  <section class="ice" aria-labelledby="ice-title">
+    <h3 id="ice-title">Or ice into the stock itself</h3>
+    <div class="beside">
+      <UnitField
+        v-model="iceKg"
+        label="Ice of drinking water"
+        dimension="mass"
+        :units="units"
+        :min="0.05"
+        :max="bowl.massKg"
+        placeholder="1 kg"
+        @entered="put"
+      />
+      <button type="button" class="button" @click="put">It is in</button>
+    </div>
+    <p v-if="after !== null" class="small">
+      At once {{ showTemperature(after.tempC, one) }}, and
+      {{ showVolume((bowl.massKg + (iceKg ?? 0)) / COLD_DENSITY_KG_L, one) }} in all that
+      {{ setOf(gelatinGL * after.share) }} when cold.
+    </p>
+    <p class="small quiet">Only where it was boiled down stronger than it is wanted.</p>
+  </section>
+</template>
+
+<style scoped>
+.ice {
+  display: grid;
+  gap: 4px;
+}
+</style>

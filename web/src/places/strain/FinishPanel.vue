@@ -1,0 +1,250 @@
+<script setup lang="ts">
+import { bowlL, perL, stirredIn, type InBowl } from "@kettlos/core/batch/in-bowl";
+import { REDUCTIONS, reduceOn } from "@kettlos/core/batch/reduce-on";
+import { SET_FROM_GL, setOf, SETS, type SetGrade } from "@kettlos/core/extraction/set";
+import { ingredientById } from "@kettlos/core/ingredient/catalogue";
+import { traitsOf } from "@kettlos/core/ingredient/traits";
+import { SIPPING_SALT_G_L, saltToAddG, teaspoonsOf } from "@kettlos/core/seasoning/salt";
+import {
+  BODIES,
+  bodyOf,
+  THICKENERS,
+  thickenWithG,
+  type ThickenerId,
+} from "@kettlos/core/seasoning/thickness";
+import { outcomeOf } from "@kettlos/core/units/problem";
+import { showDuration, showMass, showVolume, type UnitSystem } from "@kettlos/core/units/show";
+import { COLD_DENSITY_KG_L } from "@kettlos/core/water/properties";
+import { capacityL } from "@kettlos/core/vessel/volume";
+import { computed, ref, watch } from "vue";
+import IngredientLine from "../../controls/IngredientLine.vue";
+import TickChoice from "../../controls/TickChoice.vue";
+import UnitField from "../../controls/UnitField.vue";
+import type { PotState } from "../../data/pots-store";
+import type { NewEvent } from "../../data/repository";
+
+/** After the sieve: boil it down, thicken it, salt it, make it set, or put the meat back. */
+const props = defineProps<{ pot: PotState; bowl: InBowl; units: UnitSystem }>();
+const emit = defineEmits<{ write: [NewEvent] }>();
+const one = computed(() => (props.units === "us" ? "us" : "metric"));
+const WHAT = [
+  { value: "reduce", label: "reduce on" },
+  { value: "thicken", label: "thicken" },
+  { value: "salt", label: "salt" },
+  { value: "set", label: "firmer set" },
+  { value: "stir", label: "something in" },
+] as const;
+const what = ref<(typeof WHAT)[number]["value"]>("reduce");
+const nowL = computed(() => bowlL(props.bowl));
+const now = computed(() => ({
+  salt: perL(props.bowl, props.bowl.saltG),
+  gelatin: perL(props.bowl, props.bowl.gelatinG),
+  flour: perL(props.bowl, props.bowl.flourG),
+}));
+
+const kitchen = computed(() => props.pot.batch.kitchen);
+const vessels = computed(() =>
+  kitchen.value.vessels.filter(
+    (v) => (v.kind === "pot" || v.kind === "pan") && capacityL(v) * v.fillShare > nowL.value,
+  ),
+);
+const vesselId = ref("");
+watch(
+  vessels,
+  (all) => {
+    // The widest is the quickest.
+    const widest = all.toSorted((a, b) => b.topM[0] - a.topM[0])[0];
+    if (!all.some((v) => v.id === vesselId.value)) vesselId.value = widest?.id ?? "";
+  },
+  { immediate: true },
+);
+const toL = ref<number | null>(null);
+const reduction = computed(() => {
+  if (toL.value === null || toL.value >= nowL.value || vesselId.value === "") return null;
+  return reduceOn(
+    props.bowl,
+    toL.value,
+    vesselId.value,
+    props.pot.batch.plan.ringId,
+    kitchen.value,
+  );
+});
+const then = computed(() => {
+  if (toL.value === null || !(toL.value > 0)) return null;
+  const stronger = nowL.value / toL.value;
+  return { salt: now.value.salt * stronger, set: setOf(now.value.gelatin * stronger) };
+});
+function reduced() {
+  if (toL.value === null || toL.value >= nowL.value) return;
+  emit("write", { kind: "reducedTo", volumeL: toL.value });
+  toL.value = null;
+}
+
+const thickener = ref<ThickenerId>("cornStarch");
+const wantedGL = ref(String(BODIES[2].from.value));
+const BODY_OPTIONS = BODIES.slice(1).map((b) => ({ value: String(b.from.value), label: b.name }));
+const THICKENER_OPTIONS = Object.entries(THICKENERS).map(([value, t]) => ({
+  value: value as ThickenerId,
+  label: t.name,
+}));
+const thickenG = computed(() => {
+  const g = outcomeOf(() =>
+    thickenWithG(
+      nowL.value,
+      now.value.flour,
+      Number(wantedGL.value),
+      THICKENERS[thickener.value].k.value,
+    ),
+  );
+  return g.ok ? g.value : null;
+});
+
+const saltGL = ref<number | null>(SIPPING_SALT_G_L.value);
+const saltG = computed(() => saltToAddG(props.bowl.saltG, nowL.value, saltGL.value ?? 0));
+
+const GELATIN_G_KG = traitsOf("gelatinPowder").solubleGelatinGKg ?? 0;
+/** Powder that takes it to the next set, g; null where it is the firmest already. */
+const powder = computed(() => {
+  const at = SETS.indexOf(setOf(now.value.gelatin));
+  const next: SetGrade | undefined = SETS[at + 1];
+  if (next === undefined || next === "pours" || next === "rubber") return null;
+  const needG = (SET_FROM_GL[next].value - now.value.gelatin) * nowL.value;
+  return { next, g: (needG / GELATIN_G_KG) * 1000 };
+});
+
+const stir = (ingredientId: string, massKg: number) => {
+  if (massKg > 0) emit("write", { kind: "stirredIn", ingredientId, massKg });
+};
+const done = computed(() =>
+  props.pot.cook.finishing.map((f) =>
+    f.kind === "reducedTo"
+      ? `down to ${showVolume(f.volumeL, one.value)}`
+      : `${showMass(f.massKg, one.value)} ${ingredientById(f.ingredientId).name.toLowerCase()}`,
+  ),
+);
+const after = computed(() =>
+  saltG.value > 0 ? stirredIn(props.bowl, "tableSalt", saltG.value / 1000) : props.bowl,
+);
+const saltProblem = computed(() => now.value.salt > (saltGL.value ?? 0) + 0.05);
+</script>
+
+<template>
+  <section class="finish" aria-labelledby="finish-title">
+    <h2 id="finish-title">Then</h2>
+    <p>
+      Now <b class="figure result">{{ showVolume(nowL, units) }}</b>, salt
+      {{ now.salt.toFixed(1) }} g/L, {{ bodyOf(now.flour).name }}, when cold it
+      {{ setOf(now.gelatin)
+      }}<template v-if="done.length > 0">
+        <span class="quiet">({{ done.join(", ") }})</span></template
+      >.
+    </p>
+    <TickChoice v-model="what" label="What is done" :options="WHAT" />
+    <template v-if="what === 'reduce'">
+      <p class="beside">
+        <button
+          v-for="r in REDUCTIONS"
+          :key="r.id"
+          type="button"
+          class="button"
+          @click="toL = nowL * r.share.value"
+        >
+          {{ r.name }}, {{ r.share.source }}
+        </button>
+      </p>
+      <div class="beside">
+        <UnitField v-model="toL" label="Down to" dimension="volume" :units="units" :min="0.01" />
+        <label v-if="vessels.length > 0" class="small quiet in"
+          >In the
+          <select v-model="vesselId" class="written">
+            <option v-for="v in vessels" :key="v.id" :value="v.id">{{ v.name }}</option>
+          </select></label
+        >
+      </div>
+      <p v-if="vessels.length === 0" class="ember small">No pot here holds it with room to boil.</p>
+      <p v-else-if="reduction !== null && !reduction.ok" class="ember small">
+        {{ reduction.problem.message }}
+      </p>
+      <p v-else-if="reduction !== null && reduction.ok && then !== null">
+        At a steady simmer, lid off, about
+        <b class="figure">{{ showDuration(reduction.value.expectedMin) }}</b> ({{
+          showDuration(reduction.value.lowMin)
+        }}
+        to {{ showDuration(reduction.value.highMin) }}). Then salt {{ then.salt.toFixed(1) }} g/L,
+        and it {{ then.set }}.
+        <strong v-if="then.salt > SIPPING_SALT_G_L.value * 1.3" class="ember"
+          >Too salty by itself.</strong
+        >
+      </p>
+      <button type="button" class="button primary" :disabled="reduction === null" @click="reduced">
+        It is down there
+      </button>
+    </template>
+    <template v-else-if="what === 'thicken'">
+      <TickChoice v-model="wantedGL" label="How thick" :options="BODY_OPTIONS" />
+      <TickChoice v-model="thickener" label="With" :options="THICKENER_OPTIONS" />
+      <p v-if="thickenG === null" class="ember">No amount of this gets that thick.</p>
+      <p v-else-if="thickenG === 0">It is as thick already.</p>
+      <p v-else>
+        <b class="figure">{{ showMass(thickenG / 1000, one) }}</b> of
+        {{ THICKENERS[thickener].name }}, stirred smooth with cold water, in at the simmer.
+      </p>
+      <button type="button" class="button primary" @click="stir(thickener, (thickenG ?? 0) / 1000)">
+        Stirred in
+      </button>
+    </template>
+    <template v-else-if="what === 'salt'">
+      <label class="small quiet in"
+        >Salt wanted, g/L
+        <input v-model.number="saltGL" class="written" type="number" min="0" max="30" step="0.5"
+      /></label>
+      <p v-if="saltProblem" class="ember">
+        It holds {{ now.salt.toFixed(1) }} g/L already: thin it with unsalted stock or water.
+      </p>
+      <p v-else-if="saltG > 0.05">
+        <b class="figure">{{ showMass(saltG / 1000, one) }}</b> fine salt, about
+        {{ teaspoonsOf(saltG) }} level teaspoons, for {{ perL(after, after.saltG).toFixed(1) }} g/L.
+        Half of it first, then taste.
+      </p>
+      <button type="button" class="button primary" @click="stir('tableSalt', saltG / 1000)">
+        Stirred in
+      </button>
+    </template>
+    <template v-else-if="what === 'set'">
+      <p v-if="powder === null">It is as firm as powder should make it.</p>
+      <template v-else>
+        <p>
+          <b class="figure">{{ showMass(powder.g / 1000, one) }}</b> of gelatin powder, soaked in
+          cold water, melted in hot: then it {{ powder.next }}.
+        </p>
+        <button
+          type="button"
+          class="button primary"
+          @click="stir('gelatinPowder', powder.g / 1000)"
+        >
+          Stirred in
+        </button>
+      </template>
+    </template>
+    <IngredientLine
+      v-else
+      label="Stirred in, or put back"
+      placeholder="400 g lamb neck meat"
+      @put="(ingredient, amount) => stir(ingredient.id, amount.massKg)"
+    />
+    <p v-if="what === 'reduce'" class="quiet small">
+      Measured cold; {{ showMass(nowL * COLD_DENSITY_KG_L, one) }} on the scale now.
+    </p>
+  </section>
+</template>
+
+<style scoped>
+.finish {
+  display: grid;
+  gap: 10px;
+}
+
+.in {
+  display: grid;
+}
+</style>

@@ -1,0 +1,113 @@
+<script setup lang="ts">
+import { containersOf, potToChill } from "@kettlos/core/batch/chill-of";
+import { bestOf, chillChoices } from "@kettlos/core/cool/chill-choices";
+import { codeOf, holdingLineC } from "@kettlos/core/cool/codes";
+import {
+  KEEPERS,
+  KEEPER_FACTS,
+  latestChillMin,
+  staysAboveMin,
+  type Keeper,
+} from "@kettlos/core/cool/resting";
+import { COOLING_WAYS, WAYS } from "@kettlos/core/cool/ways";
+import { showDuration, showRoundTemperature, type UnitSystem } from "@kettlos/core/units/show";
+import { COLD_DENSITY_KG_L } from "@kettlos/core/water/properties";
+import { addMinutes, format } from "date-fns";
+import { computed, ref } from "vue";
+import TemperatureField from "../../controls/TemperatureField.vue";
+import TickChoice from "../../controls/TickChoice.vue";
+import { useKitchenStore } from "../../data/kitchen-store";
+import { usePotsStore, type PotState } from "../../data/pots-store";
+
+/** A covered pot off the heat, or food carried to the table: how long it stays hot, and when chilling must begin. */
+const props = defineProps<{ pot: PotState; units: UnitSystem }>();
+const store = useKitchenStore();
+const pots = usePotsStore();
+const one = computed(() => (props.units === "us" ? "us" : "metric"));
+const kitchen = computed(() => store.kitchen ?? props.pot.batch.kitchen);
+const code = computed(() => codeOf(kitchen.value));
+const line = computed(() => holdingLineC(code.value));
+const keeper = ref<Keeper>("pot");
+const KEEPER_OPTIONS = KEEPERS.map((value) => ({ value, label: KEEPER_FACTS[value].name }));
+const fromC = ref<number | null>(90);
+const massKg = computed(() => {
+  const { result } = props.pot.cook;
+  if (result !== null) return result.servedKg ?? result.strainedL * COLD_DENSITY_KG_L;
+  const live = pots.live.find((p) => p.batch.id === props.pot.batch.id);
+  return (live?.forecast.strainedL.expected ?? 0) * COLD_DENSITY_KG_L;
+});
+const standing = computed(() => {
+  const containers = containersOf(kitchen.value);
+  const container =
+    containers.find((c) => c.id === props.pot.batch.plan.vesselId) ?? containers[0] ?? null;
+  return container === null || fromC.value === null || massKg.value <= 0
+    ? null
+    : { container, massKg: massKg.value, fromC: fromC.value, roomC: kitchen.value.roomC };
+});
+const nowMs = computed(() => pots.nowOf(props.pot.batch));
+const clock = (min: number) => format(addMinutes(nowMs.value, min), "HH:mm");
+const hotMin = computed(() =>
+  standing.value === null ? null : staysAboveMin(standing.value, keeper.value, line.value),
+);
+const best = computed(() =>
+  standing.value === null || fromC.value === null
+    ? null
+    : bestOf(
+        chillChoices(
+          potToChill(kitchen.value, fromC.value, props.pot.batch.plan.end === "served"),
+          massKg.value,
+          containersOf(kitchen.value),
+          COOLING_WAYS,
+          code.value.gates,
+        ),
+      ),
+);
+const latestMin = computed(() =>
+  standing.value === null || best.value === null
+    ? null
+    : latestChillMin(
+        standing.value,
+        keeper.value,
+        best.value.facts,
+        best.value.stages,
+        code.value.gates,
+      ),
+);
+</script>
+
+<template>
+  <section v-if="standing !== null" class="rest" aria-labelledby="rest-title">
+    <h2 id="rest-title">If it rests or travels first</h2>
+    <div class="beside">
+      <TickChoice v-model="keeper" label="What it stands in" :options="KEEPER_OPTIONS" />
+      <TemperatureField v-model="fromC" label="It is at" :units="units" :min="40" :max="105" />
+    </div>
+    <p v-if="hotMin !== null">
+      Above {{ showRoundTemperature(line, one) }} for about
+      <b class="figure">{{ Number.isFinite(hotMin) ? showDuration(hotMin) : "ever" }}</b><template
+        v-if="Number.isFinite(hotMin) && hotMin > 0"
+        >, until {{ clock(hotMin) }}</template
+      >. <span class="quiet small">{{ KEEPER_FACTS[keeper].does }}</span>
+    </p>
+    <p v-if="latestMin !== null && best !== null">
+      Chilling begins by <b class="figure">{{ clock(latestMin) }}</b> at the latest, the quick way
+      ({{ WAYS[best.stages[0]?.way ?? "fridge"].name }}): what it falls under the line in resting
+      counts.
+    </p>
+    <p class="quiet small">
+      <strong>Mind:</strong> kept hot means above {{ showRoundTemperature(line, one) }} all through:
+      {{ code.whose }}. Ask a thermometer, not the clock: walls and lids differ by a third. A slow
+      cooker on WARM holds only what went in hot. What has stood lukewarm for over 2 h without being
+      chilled is thrown away (US guidance).
+    </p>
+  </section>
+</template>
+
+<style scoped>
+.rest {
+  display: grid;
+  gap: 8px;
+  padding-top: 12px;
+  border-top: 1px solid var(--hair);
+}
+</style>

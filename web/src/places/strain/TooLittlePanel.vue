@@ -1,0 +1,64 @@
+<script setup lang="ts">
+import { bowlL, type InBowl } from "@kettlos/core/batch/in-bowl";
+import { tooLittle, wantedOf } from "@kettlos/core/batch/too-little";
+import { showDuration, showVolume, type UnitSystem } from "@kettlos/core/units/show";
+import { computed } from "vue";
+import { useKitchenStore } from "../../data/kitchen-store";
+import type { PotState } from "../../data/pots-store";
+
+/** Too little for the dish it was for: by how much, and what can honestly be done. */
+const props = defineProps<{ pot: PotState; bowl: InBowl; units: UnitSystem }>();
+const store = useKitchenStore();
+const one = computed(() => (props.units === "us" ? "us" : "metric"));
+const wanted = computed(() => {
+  const cooked = new Set((store.batches ?? []).map((b) => b.plan.id));
+  return wantedOf(
+    props.pot.batch.plan.id,
+    store.plans.filter((p) => !cooked.has(p.id)),
+  );
+});
+const short = computed(() =>
+  wanted.value.needL <= bowlL(props.bowl)
+    ? null
+    : tooLittle(props.pot.batch.plan, props.pot.batch.kitchen, props.bowl, wanted.value.needL),
+);
+</script>
+
+<template>
+  <section v-if="short !== null" class="short" aria-label="Too little">
+    <p class="ember">
+      <strong>{{ showVolume(short.shortL, one) }} too little</strong> for
+      {{ wanted.plans.join(", ").toLowerCase() }}, which takes {{ showVolume(wanted.needL, one) }}.
+    </p>
+    <ul>
+      <li>
+        Stretch it with {{ showVolume(short.stretched.waterL, one) }} of water: it then
+        <strong>{{ short.stretched.set }}</strong> when cold, and everything in it is as much
+        thinner.
+      </li>
+      <li v-if="short.secondWash !== null">
+        Boil the bones a second time, {{ showDuration(short.secondWash.min) }}: about
+        {{ showVolume(short.secondWash.volumeL, one) }} more that by itself
+        <strong>{{ short.secondWash.set }}</strong>.
+      </li>
+      <li v-if="short.soonerMin !== null">
+        The next time, reduce less: off the heat {{ showDuration(short.soonerMin) }} sooner leaves
+        as much, as thin as stretched.
+      </li>
+    </ul>
+  </section>
+</template>
+
+<style scoped>
+.short {
+  display: grid;
+  gap: 4px;
+  padding-left: 12px;
+  border-left: 4px solid var(--ember);
+}
+
+ul {
+  padding-left: 18px;
+  list-style: disc;
+}
+</style>
