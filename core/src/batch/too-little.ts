@@ -1,5 +1,5 @@
 import { gelatinLeftG } from "../extraction/gelatin";
-import { setOf } from "../extraction/set";
+import { setOf, type SetGrade } from "../extraction/set";
 import { ingredientOf } from "../simulate/item-facts";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
@@ -33,13 +33,17 @@ export function wantedOf(planId: string, waiting: readonly Plan[]): Wanted {
 export interface TooLittle {
   readonly shortL: number;
   /** Water put in: how it stands then. */
-  readonly stretched: { readonly waterL: number; readonly gelatinGL: number; readonly set: string };
+  readonly stretched: {
+    readonly waterL: number;
+    readonly gelatinGL: number;
+    readonly set: SetGrade;
+  };
   /** The bones boiled a second time; null where there are none, or nothing would come of it. */
   readonly secondWash: {
     readonly min: number;
     readonly volumeL: number;
     readonly gelatinGL: number;
-    readonly set: string;
+    readonly set: SetGrade;
   } | null;
   /** The next time: off the heat so much sooner; null where little steamed off. */
   readonly soonerMin: number | null;

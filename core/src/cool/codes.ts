@@ -95,7 +95,7 @@ export function codeOf(kitchen: {
   return {
     name: "This kitchen's own",
     gates: ownCode.map((g) => ({ ...g, onFail: "discard" as const })),
-    text: `${ownCode.map((g) => `From ${g.fromC} °C down to ${g.toC} °C within ${hours(g.withinMin)}`).join("; ")}.`,
+    text: `From ${ownCode.map((g) => `${g.fromC} °C down to ${g.toC} °C within ${hours(g.withinMin)}`).join(", then from ")}.`,
     whose: "this kitchen, as set under Kitchen; your local food code rules",
   };
 }

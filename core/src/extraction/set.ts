@@ -4,6 +4,15 @@ import { kitchenEstimate, type Constant } from "../units/constant";
 export const SETS = ["pours", "quivers", "wobbles", "holds an edge", "rubber"] as const;
 export type SetGrade = (typeof SETS)[number];
 
+/** What a stock of each set does when it is cold, to end a sentence with "it …". */
+export const SET_DOES: Readonly<Record<SetGrade, string>> = {
+  pours: "pours",
+  quivers: "quivers",
+  wobbles: "wobbles",
+  "holds an edge": "holds an edge",
+  rubber: "is like rubber",
+};
+
 const edge = (name: string, value: number): Constant =>
   kitchenEstimate(`${name} from`, value, "g/L", "gelatin gels at 4 °C");
 

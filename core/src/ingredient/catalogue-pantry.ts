@@ -32,7 +32,7 @@ export const LIQUIDS: readonly Ingredient[] = [
     allergens: ["celery"],
     petHazard: "bought stock often holds onion",
   }),
-  liquid("houseStock", "House stock, unsalted", 0.97, {
+  liquid("houseStock", "House stock", 0.97, {
     alsoCalled: ["own stock"],
   }),
   liquid("whiteWine", "White wine", 0.87, {

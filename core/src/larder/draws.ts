@@ -1,6 +1,5 @@
 import type { Batch } from "../batch/batch-schema";
 import type { Cook } from "../batch/fold";
-import { COLD_DENSITY_KG_L } from "../water/properties";
 import type { Plan, PlanItem } from "../simulate/plan-schema";
 import { leftOf, type Draw, type Larder } from "./larder";
 import type { Lot, Place } from "./larder-schema";
@@ -122,25 +121,26 @@ export interface EnoughFor {
 }
 
 const STOCKS = new Set(["houseStock", "boughtStock", "lowSaltStock"]);
-const stands = (item: PlanItem, ingredientId: string): boolean =>
-  item.ingredientId === ingredientId || (STOCKS.has(ingredientId) && STOCKS.has(item.ingredientId));
+/** Whether something in a plan can be had from a lot: any stock from any stock, the rest from its own kind. */
+export const canBe = (
+  item: Pick<PlanItem, "ingredientId">,
+  lot: Pick<Lot, "ingredientId">,
+): boolean =>
+  lot.ingredientId !== null &&
+  (item.ingredientId === lot.ingredientId ||
+    (STOCKS.has(lot.ingredientId) && STOCKS.has(item.ingredientId)));
 
-/** Plans that could use haveKg of an ingredient, those it is enough for first. */
+/** Plans that could use haveKg of what is in a lot, those it is enough for first. */
 export const enoughFor = (
-  ingredientId: string,
+  lot: Pick<Lot, "ingredientId">,
   haveKg: number,
   plans: readonly Plan[],
 ): readonly EnoughFor[] =>
   plans
     .flatMap((plan) => {
-      const needKg = plan.items
-        .filter((i) => stands(i, ingredientId))
-        .reduce((sum, i) => sum + i.massKg, 0);
+      const needKg = plan.items.filter((i) => canBe(i, lot)).reduce((sum, i) => sum + i.massKg, 0);
       return needKg <= 0
         ? []
         : [{ plan, needKg, times: haveKg / needKg, shortKg: Math.max(0, needKg - haveKg) }];
     })
     .sort((a, b) => b.times - a.times);
-
-/** Weight of so many litres of stock, kg. */
-export const stockKg = (volumeL: number): number => volumeL * COLD_DENSITY_KG_L;

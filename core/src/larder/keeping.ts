@@ -109,8 +109,8 @@ export const ageOf = (place: Place, untilMs: number, nowMs: number): Age =>
 export const KEEPING_CAUTION =
   "In the fridge 3–4 days, frozen 2–3 months at best quality (US guidance; it stays safe longer). Never at room temperature: a jar of broth does not keep on a shelf, and a pressure cooker does not make it safe to. Your local food code rules.";
 /** Goes on labels and on every taking out of what was cooked. */
-export const REHEAT_NOTE = "Thaw in the fridge. Reheat once, to 74 °C all through.";
-export const RAW_NOTE = "Thaw in the fridge, on the lowest shelf.";
+const REHEAT_NOTE = "Thaw in the fridge. Reheat once, to 74 °C all through.";
+const RAW_NOTE = "Thaw in the fridge, on the lowest shelf.";
 export const noteOf = (kind: LarderKind): string =>
   kind === "rawBones" || kind === "rawMeat"
     ? RAW_NOTE

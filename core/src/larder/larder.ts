@@ -50,7 +50,7 @@ interface Slot {
 }
 
 /** Larder events that count, in time order: an undo takes its event back. */
-export function larderInForce(events: readonly LarderEvent[]): readonly LarderEvent[] {
+function larderInForce(events: readonly LarderEvent[]): readonly LarderEvent[] {
   const gone = new Set<string>();
   for (const event of [...events].reverse())
     if (event.kind === "undo" && !gone.has(event.id)) gone.add(event.eventId);

@@ -4,6 +4,7 @@ import { inBowl } from "../batch/in-bowl";
 import { costOf } from "../dish/shopping";
 import type { Label } from "../ingredient/label";
 import { ALCOHOL_KG_L } from "../seasoning/alcohol";
+import { kitchenEstimate } from "../units/constant";
 import { COLD_DENSITY_KG_L } from "../water/properties";
 import type { Lot } from "./larder-schema";
 
@@ -44,10 +45,14 @@ export function potFacts(batch: Batch, cook: Cook): PotFacts | null {
   };
 }
 
-/** Salt under this is what bones and vegetables bring by themselves, g/kg. */
-export const UNSALTED_BELOW_G_KG = 1.5;
+const UNSALTED_BELOW_G_KG = kitchenEstimate(
+  "salt below which a stock counts as unsalted",
+  1.5,
+  "g/kg",
+  "what bones and vegetables bring by themselves",
+);
 export const isUnsalted = (lot: Pick<Lot, "label">): boolean =>
-  (lot.label.saltGKg ?? 0) < UNSALTED_BELOW_G_KG;
+  (lot.label.saltGKg ?? 0) < UNSALTED_BELOW_G_KG.value;
 
 /** Litres of a liquid, by its weight. */
 export const litresOf = (massKg: number): number => massKg / COLD_DENSITY_KG_L;

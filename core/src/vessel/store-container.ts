@@ -4,15 +4,6 @@ import { z } from "zod";
 export const STORE_KINDS = ["mould", "tray", "jar", "shoulderJar", "bag", "tub"] as const;
 export type StoreKind = (typeof STORE_KINDS)[number];
 
-export const STORE_KIND_NAMES: Readonly<Record<StoreKind, string>> = {
-  mould: "mould",
-  tray: "tray",
-  jar: "straight jar",
-  shoulderJar: "jar with a shoulder",
-  bag: "bag",
-  tub: "tub",
-};
-
 /** One kind of container of this kitchen, by what it holds to the brim. */
 export const StoreContainerSchema = z
   .object({

@@ -5,6 +5,8 @@ import { useId } from "vue";
 defineProps<{
   label: string;
   options: readonly { value: T; label: string; hint?: string }[];
+  /** Runs on over several lines where it is too long, instead of off to the side. */
+  wraps?: boolean;
 }>();
 const chosen = defineModel<T>({ required: true });
 const name = useId();
@@ -13,7 +15,7 @@ const name = useId();
 <template>
   <fieldset class="choice">
     <legend class="visually-hidden">{{ label }}</legend>
-    <div class="ticks">
+    <div class="ticks" :class="{ wraps }">
       <label
         v-for="option in options"
         :key="option.value"
@@ -49,6 +51,15 @@ const name = useId();
   overflow: auto hidden;
   scrollbar-width: none;
   border-bottom: 1px solid var(--tick);
+}
+
+.ticks.wraps {
+  flex-wrap: wrap;
+  height: auto;
+}
+
+.wraps label {
+  min-height: 44px;
 }
 
 label {

@@ -1,4 +1,9 @@
-import type { Batch, CookEvent } from "@kettlos/core/batch/batch-schema";
+import {
+  BatchSchema,
+  CookEventSchema,
+  type Batch,
+  type CookEvent,
+} from "@kettlos/core/batch/batch-schema";
 import type { LarderEvent } from "@kettlos/core/larder/larder-schema";
 import {
   migrateBatch,
@@ -6,8 +11,8 @@ import {
   migrateKitchen,
   migratePlan,
 } from "@kettlos/core/formats/migrate";
-import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
-import type { Plan } from "@kettlos/core/simulate/plan-schema";
+import { KitchenSchema, type Kitchen } from "@kettlos/core/simulate/kitchen-schema";
+import { PlanSchema, type Plan } from "@kettlos/core/simulate/plan-schema";
 import Dexie, { type EntityTable, type Table, type Transaction } from "dexie";
 
 /** A plan as stored: with when it was last touched, so that the newest opens first. */
@@ -38,6 +43,17 @@ interface Setting {
   value: string;
 }
 
+/** A document in the present form with all its fields; as it was where it cannot be read. */
+const whole =
+  (
+    schema: { safeParse: (value: unknown) => { data?: unknown } },
+    migrate: (value: unknown) => unknown,
+  ) =>
+  (value: unknown): unknown => {
+    const migrated = migrate(value);
+    return schema.safeParse(migrated).data ?? migrated;
+  };
+
 /** Everything Kettlos keeps, in this browser only. */
 class KettlosDatabase extends Dexie {
   kitchens!: Table<Kitchen, string>;
@@ -57,7 +73,8 @@ class KettlosDatabase extends Dexie {
       events: "++seq, &id, batchId",
       settings: "key",
     });
-    // Each upgrade brings every document up to the present form, whichever version it is of.
+    // Each upgrade brings every document up to the present form, whichever version it is of, with what
+    // has been added since.
     const bringUp = async (transaction: Transaction) => {
       const change = (table: string, key: string | null, migrate: (value: unknown) => unknown) =>
         transaction
@@ -67,14 +84,14 @@ class KettlosDatabase extends Dexie {
             if (key === null) ref.value = migrate(row);
             else row[key] = migrate(row[key]);
           });
-      await change("kitchens", null, migrateKitchen);
-      await change("plans", "plan", migratePlan);
-      await change("batches", null, migrateBatch);
-      await change("events", "event", migrateEvent);
+      await change("kitchens", null, whole(KitchenSchema, migrateKitchen));
+      await change("plans", "plan", whole(PlanSchema, migratePlan));
+      await change("batches", null, whole(BatchSchema, migrateBatch));
+      await change("events", "event", whole(CookEventSchema, migrateEvent));
     };
     this.version(2).upgrade(bringUp);
     this.version(3).upgrade(bringUp);
-    this.version(4).stores({ larder: "++seq, &id" });
+    this.version(4).stores({ larder: "++seq, &id" }).upgrade(bringUp);
   }
 }
 

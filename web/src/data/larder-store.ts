@@ -1,5 +1,6 @@
 import { drawsOf, spokenFor } from "@kettlos/core/larder/draws";
 import { larderOf, lotsOf } from "@kettlos/core/larder/larder";
+import { litresOf } from "@kettlos/core/larder/lot-of";
 import { defineStore } from "pinia";
 import { computed } from "vue";
 import { db } from "./db";
@@ -22,5 +23,10 @@ export const useLarderStore = defineStore("larder", () => {
   const spoken = computed(() =>
     spokenFor(kitchenStore.plans, kitchenStore.batches ?? [], lots.value),
   );
-  return { isLoaded, lots, larder, spoken };
+  const stockL = computed(() =>
+    larder.value.holdings
+      .filter((h) => h.lot.kind === "stock")
+      .reduce((sum, h) => sum + litresOf(h.lot.eachKg) * h.count, 0),
+  );
+  return { isLoaded, stockL, lots, larder, spoken };
 });

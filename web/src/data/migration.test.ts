@@ -31,6 +31,10 @@ test("a browser of version 1 is brought up when it opens, and nothing is lost", 
     db.batches.toArray(),
     db.events.toArray(),
   ]);
+  // What has been added since is there too, in the kitchen and in the one that a batch keeps.
+  expect(kitchens[0]).toMatchObject({ containers: [], ownCode: null, coolingCode: "us" });
+  expect(batches.every((b) => b.kitchen.containers.length === 0)).toBe(true);
+  expect(await db.larder.count()).toBe(0);
   expect(kitchens.map((k) => KitchenSchema.parse(k).ovens)).toEqual([[]]);
   expect(plans.map((p) => PlanSchema.parse(p.plan).id).sort()).toEqual(
     kept.plans.map((p) => p.id).sort(),

@@ -1,4 +1,3 @@
-import { createPinia, setActivePinia } from "pinia";
 import { afterEach, beforeEach, describe, expect, test, vi } from "vitest";
 import { NOW, sample } from "../../test/pot";
 import { useKitchenStore } from "./kitchen-store";
@@ -9,7 +8,6 @@ beforeEach(async () => {
   vi.useFakeTimers({ now: NOW, toFake: ["Date"] });
   await forgetEverything();
   await importAll(sample, "replace");
-  setActivePinia(createPinia());
 });
 afterEach(() => vi.useRealTimers());
 

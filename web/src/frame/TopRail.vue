@@ -12,7 +12,7 @@ const route = useRoute();
 const places = useTemplateRef<HTMLElement>("places");
 // On a narrow screen the places scroll: where one is stays in sight.
 watch(
-  () => route.name,
+  () => [route.name, store.kitchen !== null],
   () =>
     places.value
       ?.querySelector("[aria-current]")

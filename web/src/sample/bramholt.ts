@@ -30,7 +30,7 @@ const PAST_DISHES: readonly [number, number, string, string?][] = [
   [44, 9, "beans", "Beans creamy, mutton a little dry. Mutton out earlier next time."],
   [30, 14, "braise", "Sauce thin at the table; five minutes open would have done it."],
   [12, 15, "chili", "Everyone asked for more."],
-  [3, 14, "braise"],
+  [2, 14, "braise"],
 ];
 
 /**

@@ -1,12 +1,14 @@
 <script setup lang="ts">
-import { showDuration } from "@kettlos/core/units/show";
+import { showDuration, showVolume } from "@kettlos/core/units/show";
 import { format } from "date-fns";
 import { computed } from "vue";
 import { useRouter } from "vue-router";
 import { useKitchenStore } from "../../data/kitchen-store";
+import { useLarderStore } from "../../data/larder-store";
 import { usePotsStore } from "../../data/pots-store";
 import { plannedBands } from "../../frame/planned-bands";
 import { useShortcuts } from "../../frame/shortcuts";
+import UseFirst from "../larder/UseFirst.vue";
 import BatchPot from "../logbook/BatchPot.vue";
 import { sharedScale } from "../logbook/shared-scale";
 import BenchPot from "./BenchPot.vue";
@@ -14,6 +16,7 @@ import FirstVisit from "./FirstVisit.vue";
 
 /** What needs doing now and next, across all pots. */
 const kitchenStore = useKitchenStore();
+const larderStore = useLarderStore();
 const pots = usePotsStore();
 const router = useRouter();
 const units = computed(() => kitchenStore.units);
@@ -108,6 +111,10 @@ useShortcuts(() =>
           plan.name
         }}</RouterLink>
       </p>
+      <RouterLink v-if="larderStore.larder.holdings.length > 0" class="larder" to="/larder">
+        <UseFirst />
+        <p>In the larder: {{ showVolume(larderStore.stockL, units) }} of stock</p>
+      </RouterLink>
     </section>
     <section aria-labelledby="last-title">
       <h2 id="last-title">Last results</h2>
@@ -196,6 +203,19 @@ h2 {
   gap: 0 16px;
   padding-top: 12px;
   border-top: 1px solid var(--hair);
+}
+
+.larder {
+  display: grid;
+  gap: 4px;
+  padding: 10px 0;
+  border-top: 1px solid var(--hair);
+  color: inherit;
+  text-decoration: none;
+}
+
+.larder:hover {
+  background: var(--rim-soft);
 }
 
 .others > * {

@@ -3,8 +3,7 @@ import type { CookEvent } from "@kettlos/core/batch/batch-schema";
 import { HiddenPot } from "@kettlos/core/instruments/hidden-pot";
 import { mount, type VueWrapper } from "@vue/test-utils";
 import ElementPlus from "element-plus";
-import { createPinia, setActivePinia } from "pinia";
-import { beforeEach, describe, expect, test } from "vitest";
+import { describe, expect, test } from "vitest";
 import { NOW, potOf, sample } from "../../../test/pot";
 import { callsOf } from "../../data/calls-of";
 import { readingsCsv, readReadingsCsv } from "../../data/readings-csv";
@@ -28,7 +27,6 @@ const button = (wrapper: Found, text: string) => {
   if (found === undefined) throw new Error(`no button ${text}`);
   return found;
 };
-beforeEach(() => setActivePinia(createPinia()));
 
 describe("the counter", () => {
   const at = (nowMs: number) =>

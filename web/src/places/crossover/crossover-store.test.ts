@@ -1,6 +1,5 @@
 import { convertDish } from "@kettlos/core/because/converted";
 import { HeatSchema } from "@kettlos/core/simulate/plan-schema";
-import { createPinia, setActivePinia } from "pinia";
 import { beforeEach, describe, expect, test, vi } from "vitest";
 import { planOf, sample } from "../../../test/pot";
 import { db } from "../../data/db";
@@ -37,7 +36,6 @@ const columnOf = (columns: readonly HeatColumn[], method: string) => {
 };
 
 async function opened(plan = braise) {
-  setActivePinia(createPinia());
   const kitchen = useKitchenStore();
   await vi.waitFor(() => expect(kitchen.isLoaded).toBe(true), { timeout: 15_000 });
   const store = useCrossoverStore();

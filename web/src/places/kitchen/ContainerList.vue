@@ -18,7 +18,9 @@ const all = computed(() => store.kitchen?.containers ?? []);
 const chosenId = ref<string | null>(null);
 const chosen = computed(() => all.value.find((c) => c.id === chosenId.value) ?? null);
 const usual = usualContainers();
-const offered = computed(() => usual.filter((u) => !all.value.some((c) => c.id === u.id)));
+const offered = computed(() =>
+  usual.filter((u) => !all.value.some((c) => c.id === u.id || c.name === u.name)),
+);
 const SCHOOLS = FREEZER_SCHOOLS.map((value) => ({
   value,
   label: value === "short" ? "3 months" : "6 months",
@@ -65,7 +67,7 @@ function remove(id: string) {
       @change="save"
       @remove="remove(chosen.id)"
     />
-    <p class="beside">
+    <p v-if="offered.length > 0" class="beside add">
       <span class="quiet small">Add:</span>
       <button v-for="u in offered" :key="u.id" type="button" class="link" @click="add(u)">
         {{ u.name.toLowerCase() }}
@@ -124,6 +126,14 @@ function remove(id: string) {
 
 .row button.on {
   border-color: var(--herb);
+}
+
+.add {
+  align-items: center;
+}
+
+.add .link {
+  min-height: 44px;
 }
 
 .keeping {

@@ -48,7 +48,7 @@ const add = () => {
 <template>
   <h2>Whose rule for chilling</h2>
   <TickChoice
-    class="codes"
+    wraps
     label="Whose rule for chilling"
     :options="CODES"
     :model-value="store.kitchen?.coolingCode ?? 'us'"
@@ -95,7 +95,9 @@ const add = () => {
     </li>
   </ul>
   <p v-if="problem" class="ember" role="alert">{{ problem }}</p>
-  <p v-if="code" class="small">{{ code.text }} {{ code.whose }}.</p>
+  <p v-if="code" class="small">
+    {{ code.text }} <span class="quiet">Rule of: {{ code.whose }}.</span>
+  </p>
   <p class="quiet small">
     Chilling and the cautions at the sieve go by it. Your local food code comes first: gates of
     one's own are only for a code that is not here, or a stricter one.

@@ -198,10 +198,6 @@ header {
   width: 110px;
 }
 
-.codes :deep(.ticks) {
-  flex-wrap: wrap;
-}
-
 .boil {
   padding-bottom: 10px;
 }

@@ -1,7 +1,6 @@
 import type { WarmUp } from "@kettlos/core/vessel/vessel-schema";
 import { mount } from "@vue/test-utils";
 import { ElInput } from "element-plus";
-import { createPinia, setActivePinia } from "pinia";
 import { beforeEach, describe, expect, test, vi } from "vitest";
 import { sample } from "../../../test/pot";
 import { useKitchenStore } from "../../data/kitchen-store";
@@ -121,7 +120,6 @@ describe("a pot that becomes another kind", () => {
 
 describe("ovens", () => {
   beforeEach(async () => {
-    setActivePinia(createPinia());
     await importAll(sample, "replace");
   });
 

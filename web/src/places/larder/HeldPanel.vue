@@ -45,9 +45,7 @@ const haveKg = computed(() =>
         .reduce((sum, h) => sum + h.lot.eachKg * h.count, 0),
 );
 const uses = computed(() =>
-  lot.value.ingredientId === null
-    ? []
-    : enoughFor(lot.value.ingredientId, haveKg.value, kitchenStore.plans),
+  lot.value.ingredientId === null ? [] : enoughFor(lot.value, haveKg.value, kitchenStore.plans),
 );
 const money = (n: number) => `${currency.value} ${n.toFixed(2)}`;
 const went = computed(() => larderStore.larder.gone.filter((g) => g.lotId === lot.value.id));
@@ -92,7 +90,7 @@ const spoken = computed(() => larderStore.spoken.filter((s) => s.lotId === lot.v
       <template v-if="saltWords(lot)">
         <dt>Salt</dt>
         <dd>
-          {{ saltWords(lot) }}
+          {{ saltWords(lot)?.replace("salt ", "") }}
           <span v-if="!isUnsalted(lot)" class="quiet small"
             >goes along into every pot that draws on it</span
           >

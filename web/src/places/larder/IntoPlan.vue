@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { drawnFrom } from "@kettlos/core/larder/draws";
+import { canBe, drawnFrom } from "@kettlos/core/larder/draws";
 import type { Holding } from "@kettlos/core/larder/larder";
 import { PlanItemSchema, type Plan } from "@kettlos/core/simulate/plan-schema";
 import { computed, ref } from "vue";
@@ -12,14 +12,8 @@ const props = defineProps<{ holding: Holding }>();
 const kitchenStore = useKitchenStore();
 const router = useRouter();
 const chosen = ref("");
-const STOCKS = new Set(["houseStock", "boughtStock", "lowSaltStock"]);
 /** What in a plan this could stand for. */
-const placeIn = (plan: Plan) => {
-  const { ingredientId, isLiquid } = props.holding.lot;
-  return plan.items.find(
-    (i) => i.ingredientId === ingredientId || (isLiquid && STOCKS.has(i.ingredientId)),
-  );
-};
+const placeIn = (plan: Plan) => plan.items.find((i) => canBe(i, props.holding.lot));
 const plans = computed(() =>
   kitchenStore.plans
     .filter((p) => p.id !== props.holding.lot.planId)

@@ -1,8 +1,6 @@
 <script setup lang="ts">
-import { ageOf } from "@kettlos/core/larder/keeping";
 import { leftOf } from "@kettlos/core/larder/larder";
 import { LARDER_KINDS, LARDER_KIND_NAMES } from "@kettlos/core/larder/larder-schema";
-import { litresOf } from "@kettlos/core/larder/lot-of";
 import { showVolume } from "@kettlos/core/units/show";
 import { computed, ref } from "vue";
 import { useRoute } from "vue-router";
@@ -16,6 +14,7 @@ import DailyUses from "./DailyUses.vue";
 import FreezerRoom from "./FreezerRoom.vue";
 import HeldPanel from "./HeldPanel.vue";
 import PutInDialog from "./PutInDialog.vue";
+import UseFirst from "./UseFirst.vue";
 import ShelfItem from "./ShelfItem.vue";
 import { keyOf } from "./held-words";
 
@@ -42,14 +41,6 @@ const shelves = computed(() =>
     held: holdings.value.filter((h) => h.lot.kind === kind),
   })).filter((s) => s.held.length > 0),
 );
-const stockL = computed(() =>
-  larderStore.larder.holdings
-    .filter((h) => h.lot.kind === "stock")
-    .reduce((sum, h) => sum + litresOf(h.lot.eachKg) * h.count, 0),
-);
-const due = computed(() =>
-  larderStore.larder.holdings.filter((h) => ageOf(h.place, h.bestBeforeMs, pots.nowMs) !== "good"),
-);
 const open = computed(
   () => larderStore.larder.holdings.find((h) => keyOf(h) === route.params["held"]) ?? null,
 );
@@ -70,8 +61,9 @@ useShortcuts(() => [
     <section class="shelves">
       <header>
         <h1>
-          <template v-if="stockL > 0.01"
-            ><span class="result">{{ showVolume(stockL, units) }}</span> of stock</template
+          <template v-if="larderStore.stockL > 0.01"
+            ><span class="result">{{ showVolume(larderStore.stockL, units) }}</span> of
+            stock</template
           ><template v-else>The larder</template>
         </h1>
         <p class="beside">
@@ -81,9 +73,7 @@ useShortcuts(() => [
           <button type="button" class="button" @click="undoLarder()">Undo <kbd>U</kbd></button>
         </p>
       </header>
-      <p v-if="due.length > 0" class="ember" role="status">
-        <strong>Use first:</strong> {{ due.map((h) => h.lot.name).join(", ") }}.
-      </p>
+      <UseFirst />
       <TickChoice v-model="where" label="Where" :options="WHERE" />
       <section v-for="shelf in shelves" :key="shelf.kind" :aria-label="shelf.name">
         <h2 class="kind">{{ shelf.name }}</h2>

@@ -4,12 +4,7 @@ import {
   isIngredientId,
   findIngredients,
 } from "@kettlos/core/ingredient/catalogue";
-import {
-  LARDER_KINDS,
-  PLACES,
-  type LarderKind,
-  type Place,
-} from "@kettlos/core/larder/larder-schema";
+import { PLACES, type LarderKind, type Place } from "@kettlos/core/larder/larder-schema";
 import { rawLot, usualKind } from "@kettlos/core/larder/raw-lot";
 import type { UnitSystem } from "@kettlos/core/units/show";
 import { format } from "date-fns";
@@ -101,11 +96,7 @@ async function put() {
         placeholder="pigeon frames"
         :suggest="suggest"
       />
-      <TickChoice
-        v-model="kind"
-        label="What kind"
-        :options="KIND_OPTIONS.filter((k) => LARDER_KINDS.includes(k.value))"
-      />
+      <TickChoice v-model="kind" label="What kind" :options="KIND_OPTIONS" wraps />
       <div class="beside">
         <UnitField
           v-model="eachKg"

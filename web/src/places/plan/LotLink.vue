@@ -1,7 +1,6 @@
 <script setup lang="ts">
-import { drawnFrom, lotNeed } from "@kettlos/core/larder/draws";
+import { canBe, drawnFrom, lotNeed } from "@kettlos/core/larder/draws";
 import { leftOf, type Holding } from "@kettlos/core/larder/larder";
-import { ingredientOf } from "@kettlos/core/simulate/item-facts";
 import type { PlanItem } from "@kettlos/core/simulate/plan-schema";
 import type { UnitSystem } from "@kettlos/core/units/show";
 import { format } from "date-fns";
@@ -18,13 +17,9 @@ const one = computed(() => (props.units === "us" ? "us" : "metric"));
 
 /** Of a lot in two places, the one that is due first. */
 const offers = computed(() => {
-  const isLiquid = ingredientOf(props.item).group === "liquid";
   const byLot = new Map<string, Holding>();
   for (const h of larderStore.larder.holdings) {
-    const fits = isLiquid
-      ? h.lot.isLiquid && h.lot.ingredientId !== null
-      : h.lot.ingredientId === props.item.ingredientId;
-    if (fits && !byLot.has(h.lot.id)) byLot.set(h.lot.id, h);
+    if (canBe(props.item, h.lot) && !byLot.has(h.lot.id)) byLot.set(h.lot.id, h);
   }
   return [...byLot.values()];
 });

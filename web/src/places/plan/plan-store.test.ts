@@ -1,5 +1,4 @@
 import { flushPromises } from "@vue/test-utils";
-import { createPinia, setActivePinia } from "pinia";
 import { afterEach, beforeEach, describe, expect, test, vi } from "vitest";
 import { planOf, sample } from "../../../test/pot";
 import { db } from "../../data/db";
@@ -8,7 +7,6 @@ import { forgetEverything, importAll } from "../../data/repository";
 import { usePlanStore } from "./plan-store";
 
 async function loaded() {
-  setActivePinia(createPinia());
   const kitchen = useKitchenStore();
   await vi.waitFor(() => expect(kitchen.isLoaded && kitchen.kitchen !== null).toBe(true), {
     timeout: 15_000,

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { bowlL, perL, stirredIn, type InBowl } from "@kettlos/core/batch/in-bowl";
 import { REDUCTIONS, reduceOn } from "@kettlos/core/batch/reduce-on";
-import { SET_FROM_GL, setOf, SETS, type SetGrade } from "@kettlos/core/extraction/set";
+import { SET_DOES, SET_FROM_GL, setOf, SETS, type SetGrade } from "@kettlos/core/extraction/set";
 import { ingredientById } from "@kettlos/core/ingredient/catalogue";
 import { traitsOf } from "@kettlos/core/ingredient/traits";
 import { SIPPING_SALT_G_L, saltToAddG, teaspoonsOf } from "@kettlos/core/seasoning/salt";
@@ -134,7 +134,7 @@ const saltProblem = computed(() => now.value.salt > (saltGL.value ?? 0) + 0.05);
     <p>
       Now <b class="figure result">{{ showVolume(nowL, units) }}</b>, salt
       {{ now.salt.toFixed(1) }} g/L, {{ bodyOf(now.flour).name }}, when cold it
-      {{ setOf(now.gelatin)
+      {{ SET_DOES[setOf(now.gelatin)]
       }}<template v-if="done.length > 0">
         <span class="quiet">({{ done.join(", ") }})</span></template
       >.
@@ -171,7 +171,7 @@ const saltProblem = computed(() => now.value.salt > (saltGL.value ?? 0) + 0.05);
           showDuration(reduction.value.lowMin)
         }}
         to {{ showDuration(reduction.value.highMin) }}). Then salt {{ then.salt.toFixed(1) }} g/L,
-        and it {{ then.set }}.
+        and it {{ SET_DOES[then.set] }}.
         <strong v-if="then.salt > SIPPING_SALT_G_L.value * 1.3" class="ember"
           >Too salty by itself.</strong
         >
@@ -215,7 +215,7 @@ const saltProblem = computed(() => now.value.salt > (saltGL.value ?? 0) + 0.05);
       <template v-else>
         <p>
           <b class="figure">{{ showMass(powder.g / 1000, one) }}</b> of gelatin powder, soaked in
-          cold water, melted in hot: then it {{ powder.next }}.
+          cold water, melted in hot: then it {{ SET_DOES[powder.next] }}.
         </p>
         <button
           type="button"
@@ -242,6 +242,10 @@ const saltProblem = computed(() => now.value.salt > (saltGL.value ?? 0) + 0.05);
 .finish {
   display: grid;
   gap: 10px;
+}
+
+.finish > .button {
+  justify-self: start;
 }
 
 .in {

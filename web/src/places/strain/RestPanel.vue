@@ -9,7 +9,7 @@ import {
   staysAboveMin,
   type Keeper,
 } from "@kettlos/core/cool/resting";
-import { COOLING_WAYS, WAYS } from "@kettlos/core/cool/ways";
+import { COOLING_WAYS } from "@kettlos/core/cool/ways";
 import { showDuration, showRoundTemperature, type UnitSystem } from "@kettlos/core/units/show";
 import { COLD_DENSITY_KG_L } from "@kettlos/core/water/properties";
 import { addMinutes, format } from "date-fns";
@@ -18,6 +18,7 @@ import TemperatureField from "../../controls/TemperatureField.vue";
 import TickChoice from "../../controls/TickChoice.vue";
 import { useKitchenStore } from "../../data/kitchen-store";
 import { usePotsStore, type PotState } from "../../data/pots-store";
+import { waysWords } from "../chill/ways-words";
 
 /** A covered pot off the heat, or food carried to the table: how long it stays hot, and when chilling must begin. */
 const props = defineProps<{ pot: PotState; units: UnitSystem }>();
@@ -90,9 +91,8 @@ const latestMin = computed(() =>
       >. <span class="quiet small">{{ KEEPER_FACTS[keeper].does }}</span>
     </p>
     <p v-if="latestMin !== null && best !== null">
-      Chilling begins by <b class="figure">{{ clock(latestMin) }}</b> at the latest, the quick way
-      ({{ WAYS[best.stages[0]?.way ?? "fridge"].name }}): what it falls under the line in resting
-      counts.
+      Chilling begins by <b class="figure">{{ clock(latestMin) }}</b> at the latest, if it goes this
+      way: {{ waysWords(best) }}. What it falls under the line in resting counts.
     </p>
     <p class="quiet small">
       <strong>Mind:</strong> kept hot means above {{ showRoundTemperature(line, one) }} all through:

@@ -1,0 +1,228 @@
+import { flushPromises, mount, RouterLinkStub, type DOMWrapper } from "@vue/test-utils";
+import { larderOf } from "@kettlos/core/larder/larder";
+import ElementPlus from "element-plus";
+import { beforeEach, describe, expect, test, vi } from "vitest";
+import { createMemoryHistory, createRouter } from "vue-router";
+import { NOW, planOf, sample } from "../../../test/pot";
+import { db } from "../../data/db";
+import { useKitchenStore } from "../../data/kitchen-store";
+import { appendLarder, undoLarder } from "../../data/larder-log";
+import { useLarderStore } from "../../data/larder-store";
+import { importAll, savePlan } from "../../data/repository";
+import LotLink from "../plan/LotLink.vue";
+import FilledShelf from "../portion/FilledShelf.vue";
+import DailyUses from "./DailyUses.vue";
+import HeldActions from "./HeldActions.vue";
+import HeldPanel from "./HeldPanel.vue";
+import UseFirst from "./UseFirst.vue";
+import { countWords, keyOf, saltWords } from "./held-words";
+
+const router = createRouter({
+  history: createMemoryHistory(),
+  routes: [{ path: "/:rest(.*)*", component: { template: "<i />" } }],
+});
+const global = { plugins: [ElementPlus, router], stubs: { RouterLink: RouterLinkStub } };
+const larder = larderOf(sample.larder, [], "short");
+const held = (name: string, container?: string) => {
+  const found = larder.holdings.find(
+    (h) => h.lot.name === name && (container === undefined || h.lot.container.name === container),
+  );
+  if (found === undefined) throw new Error(`no ${name}`);
+  return found;
+};
+const press = async (buttons: readonly DOMWrapper<Element>[], words: RegExp) => {
+  const found = buttons.find((b) => words.test(b.text()));
+  if (found === undefined) throw new Error(`no button ${String(words)}`);
+  await found.trigger("click");
+};
+const written = async () => (await db.larder.orderBy("seq").toArray()).map((s) => s.event);
+
+beforeEach(async () => {
+  vi.useFakeTimers({ now: NOW, toFake: ["Date"] });
+  await importAll(sample, "replace");
+});
+async function loaded() {
+  const store = useLarderStore();
+  await vi.waitFor(() => expect(store.isLoaded).toBe(true), { timeout: 15_000 });
+  return store;
+}
+
+describe("the larder's log", () => {
+  test("is written and taken back, and a clock set back changes no order", async () => {
+    const jar = held("Lamb neck broth", "Litre jar");
+    const out = { kind: "taken", lotId: jar.lot.id, place: "freezer", count: 1 } as const;
+    await appendLarder({ ...out, out: "table" });
+    vi.setSystemTime(NOW - 3_600_000);
+    await appendLarder({ ...out, out: "thrown", why: "freezerBurn" });
+    const events = await written();
+    expect(events.at(-1)?.atMs).toBe(events.at(-2)?.atMs);
+    await undoLarder();
+    const left = larderOf(await written(), [], "short");
+    expect(left.gone.at(-1)).toMatchObject({ how: "table", count: 1 });
+  });
+
+  test("goes out to a file and comes back once, not twice", async () => {
+    await importAll(sample, "merge");
+    expect(await db.larder.count()).toBe(sample.larder.length);
+  });
+});
+
+describe("what a plan has spoken for", () => {
+  test("stands on the shelf until the pot is put on, then it is gone, and back when it is left out", async () => {
+    const store = await loaded();
+    const { lot } = held("Pigeon frame stock");
+    const braise = planOf("plan-braise");
+    const items = braise.items.map((i) =>
+      i.ingredientId === "houseStock" ? { ...i, fromLotId: lot.id } : i,
+    );
+    await savePlan({ ...braise, id: "new-braise", items });
+    await vi.waitFor(() =>
+      expect(store.spoken).toMatchObject([{ lotId: lot.id, count: 1, planId: "new-braise" }]),
+    );
+    const before = store.larder.holdings.find((h) => h.lot.id === lot.id)?.count ?? 0;
+    const batch = {
+      ...sample.batches[0]!,
+      id: "b",
+      createdMs: NOW,
+      plan: { ...braise, id: "new-braise", items },
+    };
+    await db.batches.add(batch);
+    await vi.waitFor(() => {
+      expect(store.spoken).toEqual([]);
+      expect(store.larder.holdings.find((h) => h.lot.id === lot.id)?.count).toBe(before - 1);
+    });
+    const stock = items.find((i) => i.fromLotId === lot.id);
+    await db.events.add({
+      id: "left",
+      batchId: "b",
+      event: {
+        kind: "leftOut",
+        id: "left",
+        batchId: "b",
+        atMs: NOW,
+        schemaVersion: 3,
+        itemId: stock?.id ?? "",
+      },
+    } as never);
+    await vi.waitFor(() =>
+      expect(store.larder.holdings.find((h) => h.lot.id === lot.id)?.count).toBe(before),
+    );
+  });
+});
+
+describe("a lot on its shelf", () => {
+  test("says what it is enough for, how salty it is, what it cost against bought", async () => {
+    await loaded();
+    const wrapper = mount(HeldPanel, {
+      props: { holding: held("Pork trotter stock", "Six-cup mould"), units: "metric" },
+      global,
+    });
+    await flushPromises();
+    const text = wrapper.text();
+    expect(text).toContain("14 cups of 110 mL in the freezer");
+    expect(text).toContain("unsalted");
+    expect(text).toMatch(/€ 1\.\d\d a litre\s*bought, € 3\.40/);
+    expect(text).toMatch(/Goat braise with apricots: \d pots/);
+    expect(text).toContain("4 to the table");
+  });
+
+  test("past its days in the fridge it is a danger, frozen only past its best", async () => {
+    await loaded();
+    const braise = held("Goat braise with apricots");
+    const old = { ...braise, bestBeforeMs: NOW - 1000 };
+    const inFridge = mount(HeldPanel, { props: { holding: old, units: "metric" }, global });
+    expect(inFridge.find("[role=alert]").text()).toContain("Throw it away");
+    const frozen = mount(HeldPanel, {
+      props: { holding: { ...old, place: "freezer" }, units: "metric" },
+      global,
+    });
+    expect(frozen.find("[role=alert]").exists()).toBe(false);
+    expect(frozen.text()).toContain("past its best");
+  });
+
+  test("is moved, thrown away with why, and counted; animals only get what harms none", async () => {
+    const fumet = held("Smoked trout fumet");
+    const wrapper = mount(HeldActions, { props: { holding: fumet, units: "metric" }, global });
+    expect(wrapper.text()).not.toContain("To the animals");
+    expect(wrapper.text()).toContain("not for animals");
+    await wrapper.find("input").setValue(2);
+    await press(wrapper.findAll("button"), /Thaw/);
+    await press(wrapper.findAll("button"), /Throw away/);
+    await press(wrapper.findAll("button"), /too old/);
+    await vi.waitFor(async () =>
+      expect((await written()).slice(-2)).toMatchObject([
+        { kind: "moved", from: "freezer", count: 2 },
+        { kind: "taken", out: "thrown", why: "tooOld", count: 2 },
+      ]),
+    );
+    const hare = mount(HeldActions, {
+      props: { holding: held("Plain hare broth"), units: "metric" },
+      global,
+    });
+    await press(hare.findAll("button"), /To the animals/);
+    await vi.waitFor(async () =>
+      expect((await written()).at(-1)).toMatchObject({ kind: "taken", out: "animals", count: 1 }),
+    );
+  });
+});
+
+test("what is due stands apart from what is not to be eaten any more", async () => {
+  await loaded();
+  const wrapper = mount(UseFirst);
+  await vi.waitFor(() => expect(wrapper.text()).toContain("Use first: Goat braise with apricots."));
+  expect(wrapper.text()).not.toContain("throw away");
+});
+
+test("every day: until when it lasts, and by when the next pot is put on", async () => {
+  await loaded();
+  const wrapper = mount(DailyUses, { props: { units: "metric" }, global });
+  await flushPromises();
+  // 10 cups of 112 mL at 60 mL a day.
+  expect(wrapper.text()).toMatch(/The two cats: 60 mL a day of plain hare broth/);
+  expect(wrapper.text()).toMatch(/1\.1 L last 18 days/);
+  await press(wrapper.findAll("button"), /Someone takes/);
+  await wrapper.find("form").trigger("submit");
+  expect(wrapper.find("[role=alert]").text()).toBe("Say who it is for.");
+});
+
+test("an ingredient of a plan is taken out of the larder with its salt, and given back", async () => {
+  await loaded();
+  const plan = planOf("plan-braise");
+  const item = plan.items.find((i) => i.ingredientId === "houseStock");
+  if (item === undefined) throw new Error("no stock");
+  const wrapper = mount(LotLink, { props: { item, units: "metric" }, global });
+  const fumet = held("Smoked trout fumet");
+  await wrapper.find("select").setValue(fumet.lot.id);
+  const change = wrapper.emitted("change")?.[0]?.[0] as Partial<typeof item>;
+  expect(change).toMatchObject({ fromLotId: fumet.lot.id, frozen: true, fromPlanId: undefined });
+  expect(change.label?.saltGKg).toBeGreaterThan(10);
+  await wrapper.setProps({ item: { ...item, ...change } });
+  expect(wrapper.text()).toMatch(/Takes 1 of 2, 480 mL each; 180 mL of what is opened stay over/);
+  await wrapper.find("select").setValue("");
+  expect(wrapper.emitted("change")?.[1]?.[0]).toMatchObject({
+    fromLotId: undefined,
+    frozen: false,
+  });
+});
+
+test("shelves are drawn as they stand", () => {
+  const cups = held("Pork trotter stock", "Six-cup mould");
+  const wrapper = mount(FilledShelf, { props: { holdings: [cups], units: "us" } });
+  expect(wrapper.findAll("svg")).toHaveLength(14);
+  expect(wrapper.text()).toContain("14 cups");
+  expect(countWords("bag", 1)).toBe("1 bag");
+  expect(saltWords(cups.lot)).toBe("unsalted");
+  expect(keyOf(cups)).not.toBe(keyOf({ ...cups, place: "fridge" }));
+});
+
+test("the kitchen keeps whose school of freezing it follows", async () => {
+  await loaded();
+  const kitchen = useKitchenStore();
+  await kitchen.change({ freezerSchool: "long" });
+  const store = useLarderStore();
+  const before = held("Lamb neck broth", "Litre jar").bestBeforeMs;
+  await vi.waitFor(() => {
+    const now = store.larder.holdings.find((h) => h.lot.container.name === "Litre jar");
+    expect(now?.bestBeforeMs).toBe(before + 90 * 86_400_000);
+  });
+});
