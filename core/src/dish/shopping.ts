@@ -23,6 +23,8 @@ export interface ShoppingLine {
   readonly counter: string;
   readonly needKg: number;
   readonly haveKg: number;
+  /** What lies in the larder of it, kg. */
+  readonly larderKg: number;
   /** What is to be bought, kg: nothing where there is enough in the house. */
   readonly buyKg: number;
   /** How the butcher or the cook says it: "split", "4 cm dice". */
@@ -48,8 +50,12 @@ const isMade = (item: Plan["items"][number]): boolean =>
   item.fromPlanId !== undefined ||
   item.fromLotId !== undefined;
 
-/** Everything several plans need, less what is on hand, in packs where it is sold so. */
-export function shoppingList(plans: readonly Plan[], kitchen: Kitchen): ShoppingList {
+/** Everything several plans need, less what is on hand or in the larder, in packs where it is sold so. */
+export function shoppingList(
+  plans: readonly Plan[],
+  kitchen: Kitchen,
+  inLarderKg: ReadonlyMap<string, number> = new Map(),
+): ShoppingList {
   const byId = new Map<
     string,
     { kg: number; how: Set<string>; plans: Set<string>; packs: readonly number[] }
@@ -72,7 +78,8 @@ export function shoppingList(plans: readonly Plan[], kitchen: Kitchen): Shopping
     }
   const lines = [...byId].map(([ingredientId, { kg, how, plans: names, packs }]): ShoppingLine => {
     const haveKg = kitchen.onHand.find((h) => h.ingredientId === ingredientId)?.massKg ?? 0;
-    const buyKg = Math.max(0, kg - haveKg);
+    const larderKg = inLarderKg.get(ingredientId) ?? 0;
+    const buyKg = Math.max(0, kg - haveKg - larderKg);
     const pack = buyKg > 1e-9 ? packsFor(buyKg, packs) : null;
     const perKg = kitchen.prices.find((p) => p.ingredientId === ingredientId)?.perKg;
     const boughtKg = pack === null ? buyKg : pack.count * pack.packKg;
@@ -83,6 +90,7 @@ export function shoppingList(plans: readonly Plan[], kitchen: Kitchen): Shopping
       counter: COUNTERS.find((c) => c.groups.includes(group))?.name ?? "Other",
       needKg: kg,
       haveKg,
+      larderKg,
       buyKg,
       how: [...how],
       packs: pack,

@@ -71,6 +71,31 @@ export const spokenFor = (
     );
 };
 
+/**
+ * Raw things that lie there for a pot, kg by ingredient: less what plans have spoken for by name, and
+ * without what is past its date.
+ */
+export function rawKg(
+  larder: Larder,
+  spoken: readonly SpokenFor[],
+  nowMs: number,
+): ReadonlyMap<string, number> {
+  const kg = new Map<string, number>();
+  const add = (lot: Lot, count: number) => {
+    if (lot.ingredientId !== null && !lot.isLiquid)
+      kg.set(lot.ingredientId, (kg.get(lot.ingredientId) ?? 0) + count * lot.eachKg);
+  };
+  const free = new Map<string, { lot: Lot; count: number }>();
+  for (const h of larder.holdings)
+    if (h.bestBeforeMs >= nowMs)
+      free.set(h.lot.id, { lot: h.lot, count: (free.get(h.lot.id)?.count ?? 0) + h.count });
+  for (const { lot, count } of free.values()) {
+    const wanted = spoken.filter((s) => s.lotId === lot.id).reduce((sum, s) => sum + s.count, 0);
+    add(lot, Math.max(0, count - wanted));
+  }
+  return kg;
+}
+
 /** The item as this lot: what is dissolved in it comes along, and frozen it has to thaw. */
 export function drawnFrom(item: PlanItem, lot: Lot, place: Place): PlanItem {
   const { fromPlanId: _plan, label, ...rest } = item;

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { rawKg } from "@kettlos/core/larder/draws";
 import { shoppingList, type ShoppingLine } from "@kettlos/core/dish/shopping";
 import { showMass, showVolume } from "@kettlos/core/units/show";
 import { ingredientById } from "@kettlos/core/ingredient/catalogue";
@@ -7,11 +8,15 @@ import { computed, ref } from "vue";
 import { useRoute } from "vue-router";
 import QuantityField from "../../controls/QuantityField.vue";
 import { useKitchenStore } from "../../data/kitchen-store";
+import { useLarderStore } from "../../data/larder-store";
+import { usePotsStore } from "../../data/pots-store";
 import { save } from "../../data/save-file";
 import { listCsv, listText } from "./list-formats";
 
 /** What to buy for one or several plans, less what is in the house, in the packs it is sold in. */
 const kitchenStore = useKitchenStore();
+const larderStore = useLarderStore();
+const pots = usePotsStore();
 const route = useRoute();
 const kitchen = computed(() => kitchenStore.kitchen);
 const one = computed(() => (kitchenStore.units === "us" ? "us" : "metric"));
@@ -30,7 +35,13 @@ function toggle(id: string) {
 }
 const plans = computed(() => kitchenStore.plans.filter((p) => picked.value.has(p.id)));
 const list = computed(() =>
-  kitchen.value === null ? null : shoppingList(plans.value, kitchen.value),
+  kitchen.value === null
+    ? null
+    : shoppingList(
+        plans.value,
+        kitchen.value,
+        rawKg(larderStore.larder, larderStore.spoken, pots.nowMs),
+      ),
 );
 const counters = computed(() => {
   const byCounter = new Map<string, ShoppingLine[]>();
@@ -110,6 +121,9 @@ const print = () => window.print();
           <span>
             <strong>{{ line.name }}</strong>
             <span v-if="line.how.length > 0" class="quiet small">{{ line.how.join("; ") }}</span>
+            <span v-if="line.larderKg > 0" class="quiet small">
+              {{ amount(line, line.larderKg) }} in the larder</span
+            >
           </span>
           <b class="figure">{{ line.buyKg > 0 ? amount(line, line.buyKg) : "enough" }}</b>
           <span class="quiet small">{{ packWords(line) }}</span>

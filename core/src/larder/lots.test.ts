@@ -1,0 +1,387 @@
+import fc from "fast-check";
+import { describe, expect, test } from "vitest";
+import { happened } from "../../test/events";
+import { testKitchen, testPlan } from "../../test/kitchen";
+import type { Batch } from "../batch/batch-schema";
+import { fold } from "../batch/fold";
+import { linkedTo } from "../dish/linked";
+import { shoppingList } from "../dish/shopping";
+import { filled } from "../portion/headspace";
+import { PlanItemSchema, type Plan } from "../simulate/plan-schema";
+import { simulate } from "../simulate/simulate";
+import { coldWaterKg, waterL } from "../simulate/water-ways";
+import { StoreContainerSchema } from "../vessel/store-container";
+import { COLD_DENSITY_KG_L } from "../water/properties";
+import { canBe, drawnFrom, drawsOf, enoughFor, lotNeed, rawKg, spokenFor } from "./draws";
+import { lasts } from "./daily-use";
+import { labelOf, LABEL_SHEETS, PAGE_MM, pagesOf } from "./label-of";
+import { larderOf } from "./larder";
+import { codeFor, isUnsalted, litresOf, potFacts } from "./lot-of";
+import { petHazardsIn } from "./pet-hazards";
+import { lotFrom, potLeft } from "./portioned";
+import { rawLot } from "./raw-lot";
+
+const kitchen = testKitchen({
+  prices: [
+    { ingredientId: "lambNeck", perKg: 7 },
+    { ingredientId: "onion", perKg: 1 },
+    { ingredientId: "tableSalt", perKg: 0 },
+  ],
+});
+const batchOf = (plan: Plan, id = "b"): Batch => ({
+  schemaVersion: 3,
+  id,
+  createdMs: 50,
+  plan,
+  kitchen,
+});
+const strainedAt = (volumeL: number, ...more: object[]) =>
+  fold(
+    happened(
+      { kind: "lit", atMs: 0 },
+      { kind: "offHeat", atMs: 400 * 60_000 },
+      {
+        kind: "strained",
+        atMs: 401 * 60_000,
+        measured: { volumeL, passes: 1, clothPasses: 0, pressed: false },
+      },
+      ...more,
+    ),
+  );
+const salted = testPlan({
+  items: [
+    ...testPlan().items,
+    { id: "salt", ingredientId: "tableSalt", massKg: 0.02, when: { at: "beforeEnd", min: 5 } },
+    { id: "spelt", ingredientId: "pearledSpelt", massKg: 0.1, when: { at: "afterStrain" } },
+  ],
+});
+const jar = StoreContainerSchema.parse({
+  id: "j",
+  name: "Jar",
+  kind: "jar",
+  capacityL: 0.5,
+  heightM: 0.1,
+});
+const factsOf = (plan: Plan, volumeL: number, ...more: object[]) => {
+  const facts = potFacts(batchOf(plan), strainedAt(volumeL, ...more));
+  if (facts === null) throw new Error("not strained");
+  return facts;
+};
+const lotOf = (plan = salted) =>
+  lotFrom({
+    id: "lot",
+    batch: batchOf(plan),
+    facts: factsOf(plan, 3),
+    container: jar,
+    place: "freezer",
+    day: "260318",
+    usedCodes: new Set(["260318A"]),
+  });
+
+describe("what a pot gave", () => {
+  test("as simulated where it came out as planned: salt, gelatin, allergens without what goes in after", () => {
+    const before = testPlan({ items: salted.items.filter((i) => i.id !== "spelt") });
+    const { strained } = simulate(before, kitchen, {
+      waterKg: coldWaterKg(waterL(before, kitchen), kitchen),
+    });
+    const facts = factsOf(salted, strained.volumeL);
+    expect((facts.label.saltGKg ?? 0) * COLD_DENSITY_KG_L).toBeCloseTo(strained.saltGL, 1);
+    expect((facts.label.gelatinGKg ?? 0) * COLD_DENSITY_KG_L).toBeCloseTo(strained.gelatinGL, 1);
+    expect(facts.label.madeOf).toContain("lambNeck");
+    expect(facts.label.madeOf).not.toContain("pearledSpelt");
+    expect(facts.label.allergens).not.toContain("gluten");
+    expect(facts.isLiquid).toBe(true);
+  });
+
+  test("its cost is by the weight that came through; one price missing, and nothing is said", () => {
+    expect(factsOf(testPlan(), 3).costPerKg).toBeCloseTo(
+      (2.2 * 7 + 0.18) / (3 * COLD_DENSITY_KG_L),
+      3,
+    );
+    expect(factsOf(salted, 3).costPerKg).toBeNull();
+  });
+
+  test("litres are conserved from the pot to its portions, over containers and what is used", () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0.3, max: 8, noNaN: true }),
+        fc.integer({ min: 0, max: 6 }),
+        fc.double({ min: 0, max: 0.25, noNaN: true }),
+        (volumeL, wanted, share) => {
+          const facts = factsOf(testPlan(), volumeL);
+          const fill = filled(litresOf(facts.allKg), jar, true, wanted);
+          const usedKg = (facts.allKg - fill.count * fill.eachL * COLD_DENSITY_KG_L) * share;
+          const base = { schemaVersion: 3 as const, atMs: 1 };
+          const events = [
+            ...(fill.count > 0
+              ? [
+                  {
+                    ...base,
+                    id: "s",
+                    kind: "stored" as const,
+                    lot: lotFrom({
+                      id: "l",
+                      batch: batchOf(testPlan()),
+                      facts,
+                      container: jar,
+                      place: "freezer",
+                      day: "260318",
+                      usedCodes: new Set(),
+                    }),
+                    count: fill.count,
+                    place: "freezer" as const,
+                  },
+                ]
+              : []),
+            ...(usedKg > 0
+              ? [
+                  {
+                    ...base,
+                    id: "u",
+                    kind: "used" as const,
+                    batchId: "b",
+                    massKg: usedKg,
+                    out: "table" as const,
+                  },
+                ]
+              : []),
+          ];
+          const left = potLeft("b", facts.allKg, larderOf(events, [], "short"));
+          expect(left.storedKg + left.usedKg + left.leftKg).toBeCloseTo(facts.allKg, 9);
+          expect(litresOf(left.storedKg)).toBeCloseTo(fill.count * fill.eachL, 9);
+        },
+      ),
+      { numRuns: 30 },
+    );
+  });
+});
+
+describe("a lot in a plan", () => {
+  const item = PlanItemSchema.parse({
+    id: "stock",
+    ingredientId: "boughtStock",
+    massKg: 1,
+    when: { at: "start" },
+    fromPlanId: "other",
+  });
+
+  test("brings its salt and gelatin to the gram, and is cold where it is frozen", () => {
+    const lot = lotOf();
+    const drawn = drawnFrom(item, lot, "freezer");
+    expect(drawn).toMatchObject({
+      ingredientId: "houseStock",
+      fromLotId: "lot",
+      frozen: true,
+      massKg: 1,
+    });
+    expect(drawn.fromPlanId).toBeUndefined();
+    const plan = testPlan({
+      items: [testPlan().items[0]!, drawn],
+      water: { by: "amount", volumeL: 3 },
+    });
+    const trace = simulate(plan, kitchen, { waterKg: coldWaterKg(3, kitchen) });
+    const none = simulate({ ...plan, items: [plan.items[0]!] }, kitchen, {
+      waterKg: coldWaterKg(4, kitchen),
+    });
+    const grams = (t: typeof trace) => t.strained.saltGL * t.strained.volumeL;
+    const kept = trace.strained.liquidKg / trace.endLiquidKg;
+    expect(grams(trace) - grams(none)).toBeGreaterThan((lot.label.saltGKg ?? 0) * kept * 0.9);
+    expect(grams(trace)).toBeLessThanOrEqual((lot.label.saltGKg ?? 0) + 1e-6);
+  });
+
+  test("takes whole containers, says what is over and when there are too few", () => {
+    const lot = lotOf();
+    const events = [
+      {
+        id: "s",
+        atMs: 1,
+        schemaVersion: 3 as const,
+        kind: "stored" as const,
+        lot,
+        count: 2,
+        place: "freezer" as const,
+      },
+    ];
+    const larder = larderOf(events, [], "short");
+    const need = lotNeed({ ...drawnFrom(item, lot, "freezer"), massKg: 0.6 }, larder);
+    expect(need).toMatchObject({ wantCount: 2, haveCount: 2, isEnough: true });
+    expect(need?.overKg).toBeCloseTo(2 * lot.eachKg - 0.6, 9);
+    expect(lotNeed(drawnFrom(item, lot, "freezer"), larder)?.isEnough).toBe(false);
+    expect(lotNeed(item, larder)).toBeNull();
+  });
+
+  test("is drawn by the pots that are on, but never by practice, and spoken for by plans that wait", () => {
+    const lot = lotOf();
+    const lots = new Map([["lot", lot]]);
+    const plan = testPlan({ id: "stew", items: [drawnFrom(item, lot, "freezer")] });
+    const pot = { batch: batchOf(plan), cook: fold([]) };
+    expect(drawsOf([pot], lots)).toMatchObject([{ lotId: "lot", count: 3, batchId: "b" }]);
+    const practice = { seed: 1, speed: 60, realMs: 0, potMs: 0 };
+    expect(drawsOf([{ ...pot, batch: { ...pot.batch, practice } }], lots)).toEqual([]);
+    expect(spokenFor([plan], [], lots)).toMatchObject([{ planId: "stew", count: 3 }]);
+    expect(spokenFor([plan], [pot.batch], lots)).toEqual([]);
+    expect(drawsOf([pot], new Map())).toEqual([]);
+  });
+
+  test("what it can stand for, and how many pots it is enough for", () => {
+    const lot = lotOf();
+    expect(canBe({ ingredientId: "boughtStock" }, lot)).toBe(true);
+    expect(canBe({ ingredientId: "lambNeck" }, lot)).toBe(false);
+    expect(canBe({ ingredientId: "lambNeck" }, { ingredientId: null })).toBe(false);
+    const stew = testPlan({ id: "stew", items: [item] });
+    const bones = enoughFor({ ingredientId: "lambNeck" }, 4.5, [stew, testPlan()]);
+    expect(bones).toHaveLength(1);
+    expect(bones[0]?.times).toBeCloseTo(4.5 / 2.2, 9);
+    const short = enoughFor(lot, 0.4, [stew]);
+    expect(short[0]?.shortKg).toBeCloseTo(0.6, 9);
+  });
+});
+
+test("a second plan's link to a stock does not outlive a draw, and the other way round", () => {
+  const drawn = drawnFrom(
+    linkedTo(
+      PlanItemSchema.parse({
+        id: "x",
+        ingredientId: "houseStock",
+        massKg: 1,
+        when: { at: "start" },
+        label: { saltGKg: 99 },
+      }),
+      {
+        planId: "p",
+        name: "P",
+        lowL: 1,
+        expectedL: 1,
+        highL: 1,
+        saltGL: 5,
+        gelatinGL: 5,
+        alcoholGL: 0,
+        set: "pours",
+        allergens: [],
+        madeOf: [],
+      },
+    ),
+    lotOf(),
+    "fridge",
+  );
+  expect(drawn.fromPlanId).toBeUndefined();
+  expect(drawn.label?.saltGKg).toBe(lotOf().label.saltGKg);
+  expect(drawn.frozen).toBe(false);
+});
+
+describe("labels", () => {
+  test("say what the lot is, to the day", () => {
+    const lot = lotOf();
+    expect(lot.code).toBe("260318B");
+    expect(isUnsalted(lot)).toBe(false);
+    const events = [
+      {
+        id: "s",
+        atMs: lot.madeMs,
+        schemaVersion: 3 as const,
+        kind: "stored" as const,
+        lot,
+        count: 3,
+        place: "freezer" as const,
+      },
+    ];
+    const held = larderOf(events, [], "short").holdings[0]!;
+    expect(labelOf(held)).toMatchObject({
+      name: "Lamb neck broth",
+      count: 3,
+      isUnsalted: false,
+      isFrozen: true,
+      bestBeforeMs: lot.madeMs + 90 * 86_400_000,
+      note: "Thaw in the fridge. Reheat once, to 74 °C all through.",
+    });
+    expect(labelOf(held).litres).toBeCloseTo(0.435, 6);
+  });
+
+  test("every sheet fits on its page", () => {
+    for (const s of LABEL_SHEETS) {
+      const page = PAGE_MM[s.page];
+      const width = s.leftMm + s.columns * s.widthMm + (s.columns - 1) * s.gapXMm;
+      expect(width, s.id).toBeLessThanOrEqual(page.widthMm + 0.05);
+      expect(s.topMm + s.rows * s.heightMm, s.id).toBeLessThanOrEqual(page.heightMm + 0.05);
+    }
+  });
+
+  test("begin where the sheet is not used up yet, and lose none", () => {
+    const pages = pagesOf([1, 2, 3, 4, 5], 4, 2);
+    expect(pages).toEqual([
+      [null, null, 1, 2],
+      [3, 4, 5],
+    ]);
+    expect(pagesOf([], 4, 0)).toEqual([]);
+  });
+
+  test("codes never come twice", () => {
+    const used = new Set<string>();
+    for (let i = 0; i < 40; i++) used.add(codeFor("260318", used));
+    expect(used.size).toBe(40);
+  });
+});
+
+test("animals: onion, salt and cooked bones are named, what nobody knows is not trusted", () => {
+  const names = (lot: Parameters<typeof petHazardsIn>[0]) => petHazardsIn(lot).map((h) => h.name);
+  expect(names(lotOf())).toEqual(expect.arrayContaining(["Onion", "Salt"]));
+  const plain = {
+    kind: "stock",
+    ingredientId: "houseStock",
+    label: { madeOf: ["hareFrame"] },
+  } as const;
+  expect(names({ ...plain, label: { madeOf: ["hareFrame"] } })).toEqual([]);
+  expect(names({ ...plain, label: {} })).toEqual(["What it is made of"]);
+  expect(names({ kind: "carcass", ingredientId: "hareFrame", label: { madeOf: [] } })).toEqual([
+    "Cooked bones",
+  ]);
+  expect(names({ kind: "trimmings", ingredientId: "leek", label: {} })).toEqual(["Leek"]);
+  expect(names({ kind: "rawMeat", ingredientId: "goatShoulder", label: {} })).toEqual([]);
+});
+
+test("raw things that lie there come off a shopping list, unless spoken for or past their date", () => {
+  const raw = rawLot({
+    id: "r",
+    name: "Necks",
+    kind: "rawBones",
+    ingredientId: "lambNeck",
+    eachKg: 0.8,
+    madeMs: 0,
+    day: "260318",
+    usedCodes: new Set(),
+  });
+  const base = { schemaVersion: 3 as const, atMs: 0 };
+  const larder = larderOf(
+    [{ ...base, id: "s", kind: "stored", lot: raw, count: 3, place: "freezer" }],
+    [],
+    "short",
+  );
+  const spoken = [{ lotId: "r", planId: "p", planName: "P", count: 1 }];
+  expect(rawKg(larder, [], 1).get("lambNeck")).toBeCloseTo(2.4, 9);
+  expect(rawKg(larder, spoken, 1).get("lambNeck")).toBeCloseTo(1.6, 9);
+  expect(rawKg(larder, [], 181 * 86_400_000).size).toBe(0);
+  const line = shoppingList([testPlan()], kitchen, rawKg(larder, spoken, 1)).lines.find(
+    (l) => l.ingredientId === "lambNeck",
+  );
+  expect(line?.buyKg).toBeCloseTo(0.6, 9);
+});
+
+test("raw things by hand, and rations", () => {
+  const raw = rawLot({
+    id: "r",
+    name: "Necks",
+    kind: "rawBones",
+    ingredientId: "lambNeck",
+    eachKg: 0.8,
+    madeMs: 5,
+    day: "260318",
+    usedCodes: new Set(),
+  });
+  expect(raw.container).toMatchObject({ kind: "bag", capacityL: 1 });
+  expect(raw.isLiquid).toBe(false);
+  const day = 86_400_000;
+  const got = lasts({ eaters: 2, eachL: 0.03, timesADay: 2 }, 1.2, 600, 1000);
+  expect(got.perDayL).toBeCloseTo(0.12, 12);
+  expect(got.untilMs).toBeCloseTo(1000 + 10 * day, 0);
+  expect(got.untilMs - got.makeByMs).toBe(600 * 60_000);
+});
