@@ -24,6 +24,9 @@ for (const look of ["day", "night"])
       ["/convert", /Pressure/],
       ["/cook/on-fire", /In the pot/],
       ["/strain/past-11", /strained/],
+      ["/portion/past-10", /to portion/],
+      ["/larder", /of stock/],
+      ["/labels?pot=past-10", /labels/],
       ["/logbook", /Logbook/],
       ["/logbook/past-11", /What happened/],
       ["/kitchen", /Pots/],
@@ -88,7 +91,7 @@ test("the plan by keyboard alone: water, heat, lid, time, an ingredient, why", a
   await expect(page.getByRole("dialog", { name: "Keys" })).toBeVisible();
   await page.keyboard.press("Escape");
   await expect(page.getByRole("dialog", { name: "Keys" })).toBeHidden();
-  await page.keyboard.press("7");
+  await page.keyboard.press("8");
   await expect(page.getByRole("heading", { name: "Pots" })).toBeVisible();
 });
 
@@ -201,6 +204,8 @@ for (const [place, path] of [
   ["bench", "/bench"],
   ["plan", "/plan/plan-lamb"],
   ["cook", "/cook/on-fire"],
+  ["larder", "/larder"],
+  ["portion", "/portion/past-10"],
 ] as const)
   test(`${place} fits a phone: nothing runs off sideways`, async ({ page }) => {
     await page.setViewportSize({ width: 390, height: 844 });

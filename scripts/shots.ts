@@ -8,23 +8,6 @@ import { withApplication } from "./browser";
 const MOMENT = new Date("2026-03-18T20:14:00+01:00");
 const DESK = { width: 1280, height: 800 };
 const PHONE = { width: 390, height: 844 };
-const RECIPE = `Hut goat stew
-Serves 6
-
-900 g goat shoulder, diced
-2 medium onions, chopped
-2-3 carrots
-1 (14 oz) can kidney beans, drained
-200 g canned tomatoes
-2 tbsp olive oil
-1 glass red wine
-8 oz stock
-3 tbsp flour
-2 bay leaves
-salt to taste
-
-Brown the goat. Pour in wine, tomatoes and stock. Simmer for 2 to 3 hours until tender.
-Add the carrots and beans for the last 40 minutes.`;
 const folder = process.argv[2] ?? fileURLToPath(new URL("../docs/screenshots/", import.meta.url));
 const only = process.argv.slice(3);
 mkdirSync(folder, { recursive: true });
@@ -101,16 +84,9 @@ await withApplication(async (browser, url) => {
   await page.goto(`${url}/plan/plan-chili`);
   await page.getByRole("slider", { name: "Water line" }).waitFor();
   await shoot("plan-dish");
-  await page.getByText("Salt and body").click();
-  await shoot("plan-body");
   await page.goto(`${url}/new`);
   await page.getByRole("heading", { name: "What goes on?" }).waitFor();
   await shoot("start");
-  await page.goto(`${url}/read`);
-  await page.getByLabel(/Paste it/).fill(RECIPE);
-  await page.getByRole("button", { name: "Read it" }).click();
-  await page.getByRole("heading", { name: "As understood" }).waitFor();
-  await shoot("read");
   await page.goto(`${url}/crossover/plan-braise`);
   await page.getByText("Kitchen rule").first().waitFor();
   await shoot("crossover");
@@ -136,7 +112,11 @@ await withApplication(async (browser, url) => {
   await shoot("kitchen");
 
   await page.goto(`${url}/larder`);
-  await page.getByRole("main").getByRole("link", { name: /Pork trotter stock/ }).first().click();
+  await page
+    .getByRole("main")
+    .getByRole("link", { name: /Pork trotter stock/ })
+    .first()
+    .click();
   await page.getByRole("heading", { name: "Enough for" }).waitFor();
   await shoot("larder");
   await page.goto(`${url}/labels?pot=past-10`);
@@ -145,7 +125,6 @@ await withApplication(async (browser, url) => {
 
   await page.setViewportSize(PHONE);
   for (const [name, path] of [
-    ["bench-phone", "/bench"],
     ["plan-phone", "/plan/plan-lamb"],
     ["cook-phone", "/cook/on-fire"],
     ["larder-phone", "/larder"],

@@ -1,8 +1,9 @@
 import { steamSigmaLog } from "../simulate/heat-facts";
 import { SCHEMA_VERSION, type Kitchen } from "../simulate/kitchen-schema";
-import { PlanSchema, type Plan } from "../simulate/plan-schema";
+import { PlanSchema, type Heat, type Plan } from "../simulate/plan-schema";
 import { simulate } from "../simulate/simulate";
 import { kitchenEstimate } from "../units/constant";
+import { Z90 } from "../units/estimate";
 import { outcomeOf, type Outcome } from "../units/problem";
 import type { InBowl } from "./in-bowl";
 
@@ -26,10 +27,10 @@ export interface Reduction {
   readonly lowMin: number;
   readonly expectedMin: number;
   readonly highMin: number;
+  /** Of that, coming up to the simmer. */
+  readonly comeUpMin: number;
+  readonly heat: Heat;
 }
-
-/** One in ten is under or over. */
-const Z_80 = 1.2816;
 
 /**
  * Boiling a strained stock down to toL at a steady simmer, lid off, in a vessel of the kitchen: simulated
@@ -59,12 +60,14 @@ export function reduceOn(
     });
     const trace = simulate(plan, kitchen, { waterKg: 0 });
     if (trace.problem !== null) throw trace.problem;
-    const wide = Math.exp(Z_80 * steamSigmaLog(plan.heat));
+    const wide = Math.exp(Z90 * steamSigmaLog(plan.heat));
     const { toSimmerMin, holdMin } = trace;
     return {
       lowMin: toSimmerMin + holdMin / wide,
       expectedMin: toSimmerMin + holdMin,
       highMin: toSimmerMin + holdMin * wide,
+      comeUpMin: toSimmerMin,
+      heat: plan.heat,
     };
   });
 }

@@ -8,6 +8,7 @@ import { TRAYS } from "../cool/container";
 import { coolingTauMin, type CoolingFacts } from "../cool/cooling";
 import type { Plan } from "../simulate/plan-schema";
 import { coolingMinOf } from "./cooling-figures";
+import { reduceMinOf, staysHotMinOf } from "./finish-figures";
 import { liveFigures } from "./live-figures";
 
 const kitchen = testKitchen();
@@ -86,5 +87,37 @@ describe("minutes of cooling", () => {
 
   test("are nothing where it never gets there", () => {
     expect(coolingMinOf(facts, [{ way: "room", min: 0 }], first!)).toBeNull();
+  });
+});
+
+describe("figures after the sieve", () => {
+  const bowl = {
+    massKg: 3,
+    saltG: 0,
+    gelatinG: 0,
+    alcoholG: 0,
+    fatG: 0,
+    flourG: 0,
+    allergens: [],
+    madeOf: [],
+  };
+
+  test("boiling down names its surface and its steam; a pot that is not there is a problem", () => {
+    const got = reduceMinOf(bowl, 1.5, "tall", "gas", kitchen);
+    if (!got.ok) throw got.problem;
+    const { low, expected, high, because } = got.value;
+    expect(low).toBeLessThan(expected);
+    expect(high).toBeGreaterThan(expected);
+    expect(inputOf(because, "surface at the rim")).toBeCloseTo(531, 0);
+    expect(because.constants.every((c) => c.source !== "")).toBe(true);
+    expect(reduceMinOf(bowl, 1.5, "nowhere", "gas", kitchen).ok).toBe(false);
+  });
+
+  test("staying hot carries the spread of its coat both ways", () => {
+    const standing = { container: TRAYS[1]!, massKg: 5, fromC: 90, roomC: 20 };
+    const hot = staysHotMinOf(standing, "hotBox", 60);
+    expect(hot.high / hot.expected).toBeCloseTo(hot.expected / hot.low, 9);
+    expect(hot.expected).toBeGreaterThan(staysHotMinOf(standing, "pot", 60).high);
+    expect(inputOf(hot.because, "in")).toBe("hot box");
   });
 });

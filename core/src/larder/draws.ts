@@ -52,23 +52,23 @@ export interface SpokenFor {
   readonly count: number;
 }
 
-/** A plan that a pot was made from is not waiting any more. */
+/** What a pot of the plan has drawn already is not waited for any more. */
 export const spokenFor = (
   plans: readonly Plan[],
   batches: readonly Batch[],
   lots: ReadonlyMap<string, Lot>,
 ): readonly SpokenFor[] => {
-  const cooked = new Set(batches.map((b) => b.plan.id));
-  return plans
-    .filter((p) => !cooked.has(p.id))
-    .flatMap((plan) =>
-      [...wantedKg(plan)].flatMap(([lotId, massKg]) => {
-        const lot = lots.get(lotId);
-        return lot === undefined
-          ? []
-          : [{ lotId, planId: plan.id, planName: plan.name, count: containersFor(lot, massKg) }];
-      }),
-    );
+  const drawn = new Set(
+    batches.flatMap(({ plan }) => [...wantedKg(plan).keys()].map((lotId) => `${plan.id}|${lotId}`)),
+  );
+  return plans.flatMap((plan) =>
+    [...wantedKg(plan)].flatMap(([lotId, massKg]) => {
+      const lot = lots.get(lotId);
+      return lot === undefined || drawn.has(`${plan.id}|${lotId}`)
+        ? []
+        : [{ lotId, planId: plan.id, planName: plan.name, count: containersFor(lot, massKg) }];
+    }),
+  );
 };
 
 /**

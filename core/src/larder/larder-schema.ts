@@ -94,6 +94,8 @@ export const LarderEventSchema = z.discriminatedUnion("kind", [
     lot: LotSchema,
     count: Count,
     place: z.enum(PLACES),
+    /** Since when it has stood there, where that is not the moment of writing. */
+    sinceMs: AtMs.optional(),
   }),
   /** Part of a pot that never came to the shelves: eaten, fed, thrown away. */
   z.object({

@@ -64,6 +64,20 @@ test("days in the fridge count together, before freezing and after thawing", () 
   expect(larder.holdings[0]?.bestBeforeMs).toBe(33 * DAY_MS);
 });
 
+test("what was frozen a day late has a day less when it is thawed; what was frozen long ago counts from then", () => {
+  const late = larderOf(
+    [stored(DAY_MS, 1), at(31 * DAY_MS, { kind: "moved", lotId: "A", from: "freezer", count: 1 })],
+    [],
+    "short",
+  );
+  expect(late.holdings[0]?.bestBeforeMs).toBe(33 * DAY_MS);
+  const found = { ...stored(40 * DAY_MS, 1), sinceMs: 10 * DAY_MS };
+  expect(larderOf([found], [], "short").holdings[0]).toMatchObject({
+    sinceMs: 10 * DAY_MS,
+    bestBeforeMs: 100 * DAY_MS,
+  });
+});
+
 test("what stood a day before it was put on the shelf is a day older", () => {
   const larder = larderOf([stored(DAY_MS, 1, "fridge")], [], "short");
   expect(larder.holdings[0]?.bestBeforeMs).toBe(3 * DAY_MS);

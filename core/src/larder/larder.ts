@@ -129,15 +129,14 @@ export function larderOf(
       continue;
     }
     switch (event.kind) {
-      case "stored":
+      case "stored": {
+        const sinceMs = Math.min(event.sinceMs ?? atMs, atMs);
         lots.set(event.lot.id, event.lot);
-        put(event.lot.id, {
-          place: event.place,
-          count: event.count,
-          sinceMs: atMs,
-          fridgeMs: event.place === "freezer" ? 0 : Math.max(0, atMs - event.lot.madeMs),
-        });
+        // Until then it stood in the fridge, as far as anyone knows.
+        const fridgeMs = Math.max(0, sinceMs - event.lot.madeMs);
+        put(event.lot.id, { place: event.place, count: event.count, sinceMs, fridgeMs });
         break;
+      }
       case "used":
         usedKg.set(event.batchId, (usedKg.get(event.batchId) ?? 0) + event.massKg);
         break;

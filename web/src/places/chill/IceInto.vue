@@ -35,7 +35,6 @@ function put() {
         :min="0.05"
         :max="bowl.massKg"
         placeholder="1 kg"
-        @entered="put"
       />
       <button type="button" class="button" @click="put">It is in</button>
     </div>

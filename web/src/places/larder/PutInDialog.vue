@@ -5,6 +5,7 @@ import {
   findIngredients,
 } from "@kettlos/core/ingredient/catalogue";
 import { PLACES, type LarderKind, type Place } from "@kettlos/core/larder/larder-schema";
+import { DAY_MS } from "@kettlos/core/larder/keeping";
 import { rawLot, usualKind } from "@kettlos/core/larder/raw-lot";
 import type { UnitSystem } from "@kettlos/core/units/show";
 import { format } from "date-fns";
@@ -66,18 +67,19 @@ async function put() {
   if (eachKg.value === null || !(eachKg.value > 0))
     return void (problem.value = "Weigh it first: how much is in each.");
   const container = containers.value.find((c) => c.id === containerId.value);
-  const madeMs = Date.now() - Math.max(0, days.value || 0) * 86_400_000;
+  const madeMs = Math.round(Date.now() - Math.max(0, days.value || 0) * DAY_MS);
   await appendLarder({
     kind: "stored",
     count: Math.max(1, Math.floor(count.value) || 1),
     place: place.value,
+    ...(place.value === "freezer" ? { sinceMs: madeMs } : {}),
     lot: rawLot({
       id: crypto.randomUUID(),
       name: what.value.trim(),
       kind: kind.value,
       ingredientId: found.value?.id ?? null,
       eachKg: eachKg.value,
-      madeMs: Math.round(madeMs),
+      madeMs,
       day: format(madeMs, "yyMMdd"),
       usedCodes: new Set([...larderStore.lots.values()].map((l) => l.code)),
       ...(container === undefined ? {} : { container }),
@@ -111,7 +113,7 @@ async function put() {
           <input v-model.number="count" class="written" type="number" min="1" max="1000" />
         </label>
         <label class="small quiet narrow"
-          >Days old
+          >{{ place === "freezer" ? "Days there" : "Days old" }}
           <input v-model.number="days" class="written" type="number" min="0" max="1000" />
         </label>
       </div>

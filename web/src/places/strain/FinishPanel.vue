@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { bowlL, perL, stirredIn, type InBowl } from "@kettlos/core/batch/in-bowl";
-import { REDUCTIONS, reduceOn } from "@kettlos/core/batch/reduce-on";
+import { REDUCTIONS } from "@kettlos/core/batch/reduce-on";
+import { reduceMinOf } from "@kettlos/core/because/finish-figures";
 import { SET_DOES, SET_FROM_GL, setOf, SETS, type SetGrade } from "@kettlos/core/extraction/set";
 import { ingredientById } from "@kettlos/core/ingredient/catalogue";
 import { traitsOf } from "@kettlos/core/ingredient/traits";
@@ -19,6 +20,7 @@ import { capacityL } from "@kettlos/core/vessel/volume";
 import { computed, ref, watch } from "vue";
 import IngredientLine from "../../controls/IngredientLine.vue";
 import TickChoice from "../../controls/TickChoice.vue";
+import WhyFigure from "../../controls/WhyFigure.vue";
 import UnitField from "../../controls/UnitField.vue";
 import type { PotState } from "../../data/pots-store";
 import type { NewEvent } from "../../data/repository";
@@ -61,7 +63,7 @@ watch(
 const toL = ref<number | null>(null);
 const reduction = computed(() => {
   if (toL.value === null || toL.value >= nowL.value || vesselId.value === "") return null;
-  return reduceOn(
+  return reduceMinOf(
     props.bowl,
     toL.value,
     vesselId.value,
@@ -167,11 +169,11 @@ const saltProblem = computed(() => now.value.salt > (saltGL.value ?? 0) + 0.05);
       </p>
       <p v-else-if="reduction !== null && reduction.ok && then !== null">
         At a steady simmer, lid off, about
-        <b class="figure">{{ showDuration(reduction.value.expectedMin) }}</b> ({{
-          showDuration(reduction.value.lowMin)
+        <b class="figure">{{ showDuration(reduction.value.expected) }}</b> ({{
+          showDuration(reduction.value.low)
         }}
-        to {{ showDuration(reduction.value.highMin) }}). Then salt {{ then.salt.toFixed(1) }} g/L,
-        and it {{ SET_DOES[then.set] }}.
+        to {{ showDuration(reduction.value.high) }}) <WhyFigure :estimate="reduction.value" />. Then
+        salt {{ then.salt.toFixed(1) }} g/L, and it {{ SET_DOES[then.set] }}.
         <strong v-if="then.salt > SIPPING_SALT_G_L.value * 1.3" class="ember"
           >Too salty by itself.</strong
         >

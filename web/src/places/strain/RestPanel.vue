@@ -2,19 +2,15 @@
 import { containersOf, potToChill } from "@kettlos/core/batch/chill-of";
 import { bestOf, chillChoices } from "@kettlos/core/cool/chill-choices";
 import { codeOf, holdingLineC } from "@kettlos/core/cool/codes";
-import {
-  KEEPERS,
-  KEEPER_FACTS,
-  latestChillMin,
-  staysAboveMin,
-  type Keeper,
-} from "@kettlos/core/cool/resting";
+import { KEEPERS, KEEPER_FACTS, latestChillMin, type Keeper } from "@kettlos/core/cool/resting";
+import { staysHotMinOf } from "@kettlos/core/because/finish-figures";
 import { COOLING_WAYS } from "@kettlos/core/cool/ways";
 import { showDuration, showRoundTemperature, type UnitSystem } from "@kettlos/core/units/show";
 import { COLD_DENSITY_KG_L } from "@kettlos/core/water/properties";
 import { addMinutes, format } from "date-fns";
 import { computed, ref } from "vue";
 import TemperatureField from "../../controls/TemperatureField.vue";
+import WhyFigure from "../../controls/WhyFigure.vue";
 import TickChoice from "../../controls/TickChoice.vue";
 import { useKitchenStore } from "../../data/kitchen-store";
 import { usePotsStore, type PotState } from "../../data/pots-store";
@@ -47,8 +43,8 @@ const standing = computed(() => {
 });
 const nowMs = computed(() => pots.nowOf(props.pot.batch));
 const clock = (min: number) => format(addMinutes(nowMs.value, min), "HH:mm");
-const hotMin = computed(() =>
-  standing.value === null ? null : staysAboveMin(standing.value, keeper.value, line.value),
+const hot = computed(() =>
+  standing.value === null ? null : staysHotMinOf(standing.value, keeper.value, line.value),
 );
 const best = computed(() =>
   standing.value === null || fromC.value === null
@@ -83,12 +79,12 @@ const latestMin = computed(() =>
       <TickChoice v-model="keeper" label="What it stands in" :options="KEEPER_OPTIONS" />
       <TemperatureField v-model="fromC" label="It is at" :units="units" :min="40" :max="105" />
     </div>
-    <p v-if="hotMin !== null">
+    <p v-if="hot !== null && Number.isFinite(hot.expected)">
       Above {{ showRoundTemperature(line, one) }} for about
-      <b class="figure">{{ Number.isFinite(hotMin) ? showDuration(hotMin) : "ever" }}</b><template
-        v-if="Number.isFinite(hotMin) && hotMin > 0"
-        >, until {{ clock(hotMin) }}</template
-      >. <span class="quiet small">{{ KEEPER_FACTS[keeper].does }}</span>
+      <b class="figure">{{ showDuration(hot.expected) }}</b> ({{ showDuration(hot.low) }} to
+      {{ showDuration(hot.high) }}), nine times in ten until {{ clock(hot.low) }}
+      <WhyFigure :estimate="hot" />
+      <span class="quiet small">{{ KEEPER_FACTS[keeper].does }}</span>
     </p>
     <p v-if="latestMin !== null && best !== null">
       Chilling begins by <b class="figure">{{ clock(latestMin) }}</b> at the latest, if it goes this

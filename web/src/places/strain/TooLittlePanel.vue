@@ -12,7 +12,9 @@ const props = defineProps<{ pot: PotState; bowl: InBowl; units: UnitSystem }>();
 const store = useKitchenStore();
 const one = computed(() => (props.units === "us" ? "us" : "metric"));
 const wanted = computed(() => {
-  const cooked = new Set((store.batches ?? []).map((b) => b.plan.id));
+  // What was put on since then has had its stock.
+  const since = (store.batches ?? []).filter((b) => b.createdMs > props.pot.batch.createdMs);
+  const cooked = new Set(since.map((b) => b.plan.id));
   return wantedOf(
     props.pot.batch.plan.id,
     store.plans.filter((p) => !cooked.has(p.id)),

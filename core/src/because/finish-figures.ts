@@ -1,0 +1,84 @@
+import { bowlL, type InBowl } from "../batch/in-bowl";
+import { reduceOn } from "../batch/reduce-on";
+import {
+  KEEPER_FACTS,
+  keepingTauMin,
+  staysAboveMin,
+  type Keeper,
+  type Standing,
+} from "../cool/resting";
+import { WATER_HEAT_KJ_KG_K } from "../heat/constants";
+import { steamConstantOf } from "../simulate/heat-facts";
+import type { Kitchen } from "../simulate/kitchen-schema";
+import { Z90, type Estimate } from "../units/estimate";
+import type { Outcome } from "../units/problem";
+import { vesselAreaM2 } from "../vessel/volume";
+import { input } from "./explain";
+
+/** Minutes that boiling a strained stock down to toL takes, with its range. Problems: as reduceOn. */
+export function reduceMinOf(
+  bowl: InBowl,
+  toL: number,
+  vesselId: string,
+  ringId: string,
+  kitchen: Kitchen,
+): Outcome<Estimate> {
+  const outcome = reduceOn(bowl, toL, vesselId, ringId, kitchen);
+  if (!outcome.ok) return outcome;
+  const { lowMin, expectedMin, highMin, heat, comeUpMin } = outcome.value;
+  const vessel = kitchen.vessels.find((v) => v.id === vesselId);
+  return {
+    ok: true,
+    value: {
+      id: "reduceMin",
+      name: "Minutes to boil it down",
+      unit: "min",
+      low: lowMin,
+      expected: expectedMin,
+      high: highMin,
+      because: {
+        formula:
+          "Simulated as a pot with nothing else in it: up to the simmer from cold, then what the open surface steams off until that much is left.",
+        inputs: [
+          input("now", bowlL(bowl), "L"),
+          input("down to", toL, "L"),
+          input("of that: coming up", comeUpMin, "min"),
+          ...(vessel === undefined
+            ? []
+            : [input("surface at the rim", vesselAreaM2(vessel, vessel.heightM) * 10_000, "cm²")]),
+        ],
+        constants: [steamConstantOf(heat)],
+        spread: [],
+      },
+    },
+  };
+}
+
+/** Minutes that covered food stays above a line, with the spread of how heat leaks; may be Infinity. */
+export function staysHotMinOf(standing: Standing, keeper: Keeper, lineC: number): Estimate {
+  const { h, name } = KEEPER_FACTS[keeper];
+  const expected = staysAboveMin(standing, keeper, lineC);
+  // Time goes as 1/h.
+  const wide = Math.exp(Z90 * (h.sigmaLog ?? 0));
+  return {
+    id: "staysHotMin",
+    name: `Minutes above ${lineC} °C`,
+    unit: "min",
+    low: expected / wide,
+    expected,
+    high: expected * wide,
+    because: {
+      formula:
+        "Newton's law over all its faces: τ·ln((T₀ − T_room)/(T_line − T_room)), τ = m·c/(h·A).",
+      inputs: [
+        input("in", name),
+        input("of it", standing.massKg, "kg"),
+        input("it is at", standing.fromC, "°C"),
+        input("room", standing.roomC, "°C"),
+        input("τ", keepingTauMin(standing, keeper), "min"),
+      ],
+      constants: [h, WATER_HEAT_KJ_KG_K],
+      spread: [],
+    },
+  };
+}

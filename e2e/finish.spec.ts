@@ -1,0 +1,100 @@
+import { expect, test } from "@playwright/test";
+import { violations } from "./axe";
+import { forward, openSample, stockThroughSieve, storedEvents } from "./kitchens";
+
+const EVENING = new Date("2026-03-18T20:14:00+01:00");
+
+test.beforeEach(async ({ page }) => {
+  await page.clock.install({ time: EVENING });
+});
+
+test("after the sieve: reduced, salted, firmer, thickened; cooled with ice, and the jars know it", async ({
+  page,
+}) => {
+  await openSample(page);
+  await stockThroughSieve(page);
+  const then = page.getByRole("region", { name: "Then" });
+  await expect(then).toContainText(/Now 3\.1 L.*salt 0\.0 g\/L/);
+  await then.getByRole("button", { name: /^jus/ }).click();
+  await expect(then).toContainText(/lid off, about 1 h \d+/);
+  await then.getByRole("button", { name: "Why: Minutes to boil it down" }).click();
+  await expect(page.getByText("surface at the rim")).toBeVisible();
+  await page.keyboard.press("Escape");
+  await then.getByRole("button", { name: "It is down there" }).click();
+  await expect(then).toContainText(/Now 1\.6 L/);
+  await then.getByText("salt", { exact: true }).click();
+  await expect(then).toContainText(/fine salt, about \d/);
+  await then.getByRole("button", { name: "Stirred in" }).click();
+  await expect(then).toContainText(/salt 7\.0 g\/L/);
+  await then.getByText("something in", { exact: true }).click();
+  await then.getByLabel("Stirred in, or put back").fill("100 ml red wine");
+  await then.getByLabel("Stirred in, or put back").press("Enter");
+  await expect(then).toContainText(/Now 1\.7 L/);
+  expect(await violations(page)).toEqual([]);
+  // Nothing of it to animals: bones, leek, wine.
+  await expect(page.getByText(/nothing of it to animals: cooked bones splinter/)).toBeVisible();
+  await page.getByRole("button", { name: "thrown away" }).click();
+  await page.getByRole("button", { name: "cloudy" }).click();
+  await expect(page.getByRole("button", { name: "cloudy" })).toHaveAttribute(
+    "aria-pressed",
+    "true",
+  );
+  // How long it may stand first.
+  const rest = page.getByRole("region", { name: "If it rests or travels first" });
+  await expect(rest).toContainText(/Above 57 °C for about \d/);
+  await expect(rest).toContainText(/Chilling begins by \d\d:\d\d at the latest/);
+  await rest.getByText("hot box").click();
+  await expect(rest).toContainText("Warmed with hot water first");
+
+  await page.getByRole("link", { name: /Chill it/ }).click();
+  await page.getByLabel("Ice of drinking water").fill("400 g");
+  await page.getByLabel("Ice of drinking water").press("Tab");
+  await expect(page.getByText(/At once 4\d\.\d °C, and 2\.1 L in all/)).toBeVisible();
+  await page.getByRole("button", { name: "It is in", exact: true }).click();
+  await expect(page.getByLabel("It is at")).toHaveValue(/^4\d/);
+  const kinds = (await storedEvents(page)).slice(-6).map((e) => e.kind);
+  expect(kinds).toEqual(["reducedTo", "stirredIn", "stirredIn", "solids", "looked", "stirredIn"]);
+
+  // Taken back: the ice is not in it any more.
+  await page.locator("#main").focus();
+  await page.keyboard.press("u");
+  await page.getByRole("link", { name: "Portion", exact: true }).click();
+  await expect(page.getByRole("heading", { level: 1 })).toContainText("1.7 L");
+  await page.getByRole("button", { name: /Half-litre jar/ }).click();
+  await page.getByRole("button", { name: /^Fill 3 of 3/ }).click();
+  await page.getByRole("link", { name: "Larder", exact: true }).click();
+  await page.getByRole("link", { name: /Pork trotter stock.*3 jars/s }).click();
+  await expect(page.getByRole("complementary")).toContainText("7 g/L");
+  // What is in jars is not boiled down any more.
+  await page.goto("/strain/on-fire");
+  await expect(page.getByRole("heading", { name: "When it is cold" })).toBeVisible();
+  await expect(page.getByRole("region", { name: "Then" })).toHaveCount(0);
+});
+
+test("a dish: what is left over after the meal is portioned; a gate of one's own counts", async ({
+  page,
+}) => {
+  await openSample(page);
+  await page.goto("/kitchen");
+  await page.getByText("our own", { exact: true }).click();
+  await page.getByLabel("Within").first().fill("30 min");
+  await page.getByLabel("Within").first().press("Enter");
+  await expect(page.getByText(/60 °C down to 21 °C within 30 min, then/)).toBeVisible();
+  await page.goto("/portion/dish-01");
+  await expect(page.getByRole("heading", { level: 1 })).toContainText("to portion");
+  await expect(page.getByText("not chilled by the clock here")).toBeVisible();
+  await page.getByLabel("Left over after the meal").fill("1.5 kg");
+  await page.getByLabel("Left over after the meal").press("Enter");
+  await expect(page.getByRole("heading", { level: 1 })).toContainText("1.5 kg");
+  await page.getByRole("button", { name: /^Tub/ }).click();
+  await page.getByText("fridge", { exact: true }).click();
+  await expect(page.getByText("Three days in the fridge")).toBeVisible();
+  await page.getByRole("button", { name: /^Fill 1 of 1/ }).click();
+  await forward(page, 4 * 24 * 60);
+  await page.getByRole("link", { name: "Larder", exact: true }).click();
+  await expect(page.getByRole("status").filter({ hasText: "throw away" })).toContainText(
+    "Runner beans with mutton",
+  );
+  await page.goto("/chill/on-fire");
+  await expect(page.getByText("Nothing to chill here")).toBeVisible();
+});
