@@ -7,11 +7,21 @@ export const PLACES = [
   { name: "plan", path: "/plan", label: "Plan", key: "2" },
   { name: "crossover", path: "/crossover", label: "Crossover", key: "3" },
   { name: "cook", path: "/cook", label: "Cook", key: "4" },
-  { name: "strain", path: "/strain", label: "Strain", key: "5" },
+  { name: "strain", path: "/strain", label: "Strain & chill", key: "5" },
   { name: "larder", path: "/larder", label: "Larder", key: "6" },
   { name: "logbook", path: "/logbook", label: "Logbook", key: "7" },
   { name: "kitchen", path: "/kitchen", label: "Kitchen", key: "8" },
 ] as const;
+
+/** Screens that belong to a place without standing in the rail themselves. */
+const WITHIN: Readonly<Record<string, string>> = {
+  chill: "strain",
+  portion: "strain",
+  labels: "larder",
+};
+/** The place of the rail that a screen belongs to. */
+export const placeOf = (routeName: unknown): string =>
+  WITHIN[String(routeName)] ?? String(routeName);
 
 export const router = createRouter({
   history: createWebHistory(),

@@ -13,7 +13,8 @@ export interface LotLabel {
   readonly litres: number | null;
   readonly massKg: number;
   readonly isUnsalted: boolean;
-  readonly saltGKg: number;
+  /** Null where nobody knows. */
+  readonly saltGKg: number | null;
   readonly allergens: readonly Allergen[];
   readonly isForAnimals: boolean;
   readonly note: string;
@@ -33,7 +34,7 @@ export function labelOf({ lot, place, count, bestBeforeMs }: Holding): LotLabel 
     litres: lot.isLiquid ? litresOf(lot.eachKg) : null,
     massKg: lot.eachKg,
     isUnsalted: isUnsalted(lot),
-    saltGKg: lot.label.saltGKg ?? 0,
+    saltGKg: lot.label.saltGKg ?? null,
     allergens: lot.label.allergens ?? [],
     isForAnimals: lot.isForAnimals,
     note: noteOf(lot.kind),

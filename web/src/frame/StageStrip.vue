@@ -164,6 +164,11 @@ path {
 
   .stages {
     flex-basis: 100%;
+    font-size: 14px;
+  }
+
+  .stage {
+    padding-right: 4px;
   }
 }
 

@@ -4,7 +4,7 @@ import { useTemplateRef, watch } from "vue";
 import { useRoute } from "vue-router";
 import TickChoice from "../controls/TickChoice.vue";
 import { useKitchenStore } from "../data/kitchen-store";
-import { PLACES } from "../router";
+import { placeOf, PLACES } from "../router";
 
 defineEmits<{ shortcuts: [] }>();
 const store = useKitchenStore();
@@ -34,8 +34,8 @@ const UNITS: { value: UnitSystem; label: string }[] = [
         v-for="place in PLACES"
         :key="place.name"
         :to="place.path"
-        :class="{ on: $route.name === place.name }"
-        :aria-current="$route.name === place.name ? 'page' : undefined"
+        :class="{ on: placeOf($route.name) === place.name }"
+        :aria-current="placeOf($route.name) === place.name ? 'page' : undefined"
         >{{ place.label }}</RouterLink
       >
     </nav>

@@ -13,15 +13,21 @@ const amount = computed(() =>
     : showVolume(props.label.litres, props.units),
 );
 const salt = computed(() =>
-  props.label.isUnsalted
-    ? "unsalted"
-    : `salted, ${props.label.saltGKg.toFixed(0)} g/${props.label.litres === null ? "kg" : "L"}`,
+  props.label.saltGKg === null
+    ? ""
+    : props.label.isUnsalted
+      ? " · unsalted"
+      : ` · salted, ${props.label.saltGKg.toFixed(0)} g/${props.label.litres === null ? "kg" : "L"}`,
 );
 const address = computed(() =>
   props.label.batchId === null ? null : `${location.origin}/logbook/${props.label.batchId}`,
 );
 /** Letters grow with the label, from what is just legible to what is seen across a freezer. */
-const fontMm = computed(() => Math.min(4.2, Math.max(2.25, props.heightMm * 0.075)));
+const fontMm = computed(() => {
+  const { name, allergens } = props.label;
+  const isLong = name.length > 24 || allergens.join(", ").length > 24;
+  return Math.min(4.2, Math.max(2.25, props.heightMm * (isLong ? 0.064 : 0.075)));
+});
 const codeMm = computed(() => Math.min(26, props.heightMm * 0.5));
 const day = (ms: number) => format(ms, "d MMM yyyy");
 </script>
@@ -31,8 +37,8 @@ const day = (ms: number) => format(ms, "d MMM yyyy");
     <div class="text">
       <strong class="name">{{ label.name }}</strong>
       <span class="amount"
-        ><b>{{ amount }}</b> · {{ salt
-        }}<template v-if="label.isForAnimals"> · for animals</template></span
+        ><b>{{ amount }}</b
+        >{{ salt }}<template v-if="label.isForAnimals"> · for animals</template></span
       >
       <span>Made {{ day(label.madeMs) }} · lot {{ label.code }}</span>
       <span
