@@ -2,6 +2,7 @@ import { WATER_HEAT_KJ_KG_K } from "../heat/constants";
 import { kitchenEstimate, published, type Constant } from "../units/constant";
 import { floorM2, wallM2, type CoolingContainer } from "./container";
 import { coolingCurve, depthOf, gatesMet, type CoolingFacts, type CoolingStage } from "./cooling";
+import { Z90 } from "../units/estimate";
 import type { Gate } from "./codes";
 
 /** What hot food stands or travels in, covered. */
@@ -68,10 +69,10 @@ export function keepingTauMin(standing: Standing, keeper: Keeper): number {
   );
 }
 
-/** Temperature after so long, °C. */
-export const standsAtC = (standing: Standing, keeper: Keeper, min: number): number =>
+/** Temperature after so long, °C; `loss` is how fast heat leaves against what is thought. */
+export const standsAtC = (standing: Standing, keeper: Keeper, min: number, loss = 1): number =>
   standing.roomC +
-  (standing.fromC - standing.roomC) * Math.exp(-min / keepingTauMin(standing, keeper));
+  (standing.fromC - standing.roomC) * Math.exp((-min * loss) / keepingTauMin(standing, keeper));
 
 /**
  * How long it stays above a line, min: τ·ln((T₀ − T_room)/(T_line − T_room)). 0 where it is under it
@@ -90,7 +91,7 @@ const LONGEST_MIN = 24 * 60;
 /**
  * How long a pot may stand covered before chilling must begin, so that the chosen way still passes every
  * gate of the code, min; null where it would not pass even at once. What has fallen under the line in
- * standing counts.
+ * standing counts, and it is taken for a pot that loses heat as fast as one in ten does.
  */
 export function latestChillMin(
   standing: Standing,
@@ -99,12 +100,13 @@ export function latestChillMin(
   stages: readonly CoolingStage[],
   gates: readonly Gate[],
 ): number | null {
+  const loss = Math.exp(Z90 * (KEEPER_FACTS[keeper].h.sigmaLog ?? 0));
   const passes = (restMin: number): boolean => {
     const rest = Array.from({ length: Math.floor(restMin) + 1 }, (_, tMin) => ({
       tMin,
-      tempC: standsAtC(standing, keeper, tMin),
+      tempC: standsAtC(standing, keeper, tMin, loss),
     }));
-    const fromC = standsAtC(standing, keeper, restMin);
+    const fromC = standsAtC(standing, keeper, restMin, loss);
     const chill = coolingCurve({ ...facts, fromC }, stages).map((p) => ({
       tMin: restMin + p.tMin,
       tempC: p.tempC,
@@ -112,9 +114,14 @@ export function latestChillMin(
     return gatesMet([...rest, ...chill], gates).every((g) => g.passes);
   };
   if (!passes(0)) return null;
-  let latest = 0;
-  for (let rest = STEP_MIN; rest <= LONGEST_MIN && passes(rest); rest += STEP_MIN) latest = rest;
-  return latest;
+  // Whoever rests longer passes no sooner, so that halving finds it.
+  let [yes, no] = [0, LONGEST_MIN / STEP_MIN + 1];
+  while (no - yes > 1) {
+    const middle = Math.floor((yes + no) / 2);
+    if (passes(middle * STEP_MIN)) yes = middle;
+    else no = middle;
+  }
+  return yes * STEP_MIN;
 }
 
 /** Heat that ice takes as it melts, kJ/kg. */

@@ -13,6 +13,31 @@ export interface Filling {
   readonly codeWhose: string;
 }
 
+const NOT_SHELF_STABLE: Caution = {
+  id: "not-shelf-stable",
+  severity: "caution",
+  places: ["portion", "larder"],
+  title: "A jar of broth does not keep on a shelf",
+  text: "Into the fridge or freezer, however tight the lid and however hot it was filled.",
+  rule: "Canning broth needs a tested pressure-canning process; a pressure cooker's cycle is not one.",
+  whose: "US guidance for home canning; your local food code rules",
+};
+const isJar = (kind: StoreKind | null) => kind === "jar" || kind === "shoulderJar";
+
+/** Cautions where things stand on their shelves. */
+export const shelfCautions = (kinds: readonly StoreKind[]): readonly Caution[] => [
+  {
+    id: "keeping",
+    severity: "note",
+    places: ["larder"],
+    title: "How long it keeps",
+    text: "Cooked food three days in the fridge, in all; frozen it is at its best for months, and safe for longer. Reheat once, to 74 °C (165 °F) all through, within 2 h.",
+    rule: KEEPING_CAUTION,
+    whose: "US guidance for cold storage; your local food code rules",
+  },
+  ...(kinds.some(isJar) ? [NOT_SHELF_STABLE] : []),
+];
+
 /** Cautions where portions are filled, the gravest first. */
 export function portionCautions(filling: Filling): readonly Caution[] {
   const { isCold, isDiscard, kind, isFrozen, codeText, codeWhose } = filling;
@@ -41,7 +66,7 @@ export function portionCautions(filling: Filling): readonly Caution[] {
       rule: codeText,
       whose: codeWhose,
     });
-  if (kind === "jar" || kind === "shoulderJar") {
+  if (isJar(kind)) {
     if (isFrozen)
       all.push({
         id: "jars-crack",
@@ -52,15 +77,7 @@ export function portionCautions(filling: Filling): readonly Caution[] {
         rule: "Ice takes a tenth more room than water; a full or shouldered jar breaks.",
         whose: "US guidance for freezing; your jar's maker",
       });
-    all.push({
-      id: "not-shelf-stable",
-      severity: "caution",
-      places: ["portion", "larder"],
-      title: "A jar of broth does not keep on a shelf",
-      text: "Into the fridge or freezer, however tight the lid and however hot it was filled.",
-      rule: "Canning broth needs a tested pressure-canning process; a pressure cooker's cycle is not one.",
-      whose: "US guidance for home canning; your local food code rules",
-    });
+    all.push(NOT_SHELF_STABLE);
   }
   if (!isFrozen)
     all.push({

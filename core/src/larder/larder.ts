@@ -210,8 +210,17 @@ export const leftOf = (larder: Larder, lotId: string, place?: Place): number =>
     .filter((h) => h.lot.id === lotId && (place === undefined || h.place === place))
     .reduce((sum, h) => sum + h.count, 0);
 
-/** The last larder event that an undo would take back; null where none is left. */
-export function lastLarderEvent(events: readonly LarderEvent[]): LarderEvent | null {
+/** The last larder event that an undo would take back, of one pot or of all; null where none is left. */
+export function lastLarderEvent(
+  events: readonly LarderEvent[],
+  batchId?: string,
+): LarderEvent | null {
   const live = new Set(larderInForce(events).map((e) => e.id));
-  return events.findLast((e) => live.has(e.id)) ?? null;
+  return (
+    events.findLast((e) => live.has(e.id) && (batchId === undefined || isOf(e, batchId))) ?? null
+  );
 }
+
+const isOf = (event: LarderEvent, batchId: string): boolean =>
+  (event.kind === "stored" && event.lot.batchId === batchId) ||
+  (event.kind === "used" && event.batchId === batchId);

@@ -21,11 +21,14 @@ export async function appendLarder(...bodies: readonly LarderEventBody[]): Promi
   });
 }
 
-/** Takes back the last larder event in force; nothing happens where none is left. */
-export async function undoLarder(): Promise<void> {
+/** Takes back the last larder event in force, of one pot or of all; nothing happens where none is left. */
+export async function undoLarder(batchId?: string): Promise<void> {
   await db.transaction("rw", db.larder, async () => {
     const stored = await db.larder.orderBy("seq").toArray();
-    const last = lastLarderEvent(stored.map((s) => s.event));
+    const last = lastLarderEvent(
+      stored.map((s) => s.event),
+      batchId,
+    );
     if (last !== null) await appendLarder({ kind: "undo", eventId: last.id });
   });
 }

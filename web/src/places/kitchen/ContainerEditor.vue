@@ -10,7 +10,7 @@ const props = defineProps<{ container: StoreContainer; units: UnitSystem }>();
 const emit = defineEmits<{ change: [StoreContainer]; remove: [] }>();
 const one = computed(() => (props.units === "us" ? "us" : "metric"));
 const problem = ref("");
-const isTall = computed(() => ["jar", "shoulderJar", "tub"].includes(props.container.kind));
+const isTall = computed(() => ["jar", "shoulderJar", "tub", "tray"].includes(props.container.kind));
 const fill = computed(() => fillOf(props.container, true));
 
 function change(part: Partial<Record<keyof StoreContainer, unknown>>) {

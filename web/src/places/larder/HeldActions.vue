@@ -25,6 +25,9 @@ const WHY: Readonly<Record<WhyThrown, string>> = {
   broken: "container broken",
   unknown: "nobody knew what it was",
 };
+const isRaw = computed(
+  () => props.holding.lot.kind !== "stock" && props.holding.lot.kind !== "dish",
+);
 const isAskingWhy = ref(false);
 
 const lotId = computed(() => props.holding.lot.id);
@@ -69,7 +72,9 @@ function recount() {
       <span class="quiet of">of {{ holding.count }}, {{ eachWords(holding.lot, one) }} each</span>
     </p>
     <p class="beside">
-      <button type="button" class="button" @click="take('table')">To the table</button>
+      <button type="button" class="button" @click="take('table')">
+        {{ isRaw ? "Used" : "To the table" }}
+      </button>
       <button v-if="hazards.length === 0" type="button" class="button" @click="take('animals')">
         To the animals
       </button>

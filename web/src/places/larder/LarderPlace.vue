@@ -1,9 +1,11 @@
 <script setup lang="ts">
+import { shelfCautions } from "@kettlos/core/larder/larder-cautions";
 import { leftOf } from "@kettlos/core/larder/larder";
 import { LARDER_KINDS, LARDER_KIND_NAMES } from "@kettlos/core/larder/larder-schema";
 import { showVolume } from "@kettlos/core/units/show";
 import { computed, ref } from "vue";
 import { useRoute } from "vue-router";
+import CautionList from "../../controls/CautionList.vue";
 import TickChoice from "../../controls/TickChoice.vue";
 import { useKitchenStore } from "../../data/kitchen-store";
 import { undoLarder } from "../../data/larder-log";
@@ -49,6 +51,7 @@ const spokenOf = (lotId: string) =>
     leftOf(larderStore.larder, lotId),
     larderStore.spoken.filter((s) => s.lotId === lotId).reduce((sum, s) => sum + s.count, 0),
   );
+const cautions = computed(() => shelfCautions(holdings.value.map((h) => h.lot.container.kind)));
 const isPuttingIn = ref(false);
 useShortcuts(() => [
   { keys: "n", does: "Put something in", run: () => (isPuttingIn.value = true) },
@@ -98,6 +101,7 @@ useShortcuts(() => [
       </div>
       <DailyUses :units="units" />
       <FreezerRoom :units="one" />
+      <CautionList v-if="shelves.length > 0" :cautions="cautions" />
     </section>
     <HeldPanel v-if="open !== null" :key="keyOf(open)" :holding="open" :units="units" />
     <PutInDialog v-model="isPuttingIn" :units="units" />

@@ -138,7 +138,7 @@ watch(leftOver, (kg) => {
   if (kg !== null && left.value !== null && kg < left.value.leftKg)
     void use("table", left.value.leftKg - kg);
 });
-const undo = () => void undoLarder();
+const undo = () => void undoLarder(pot.value?.batch.id);
 useShortcuts(() => [{ keys: "u", does: "Undo the last entry", run: undo }]);
 </script>
 

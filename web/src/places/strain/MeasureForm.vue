@@ -4,7 +4,8 @@ import type { Answers } from "@kettlos/core/because/answers";
 import { MARROWS, type Marrow } from "@kettlos/core/batch/batch-schema";
 import { ingredientOf } from "@kettlos/core/simulate/item-facts";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
-import { showMass, type UnitSystem } from "@kettlos/core/units/show";
+import { showMass, showVolume, type UnitSystem } from "@kettlos/core/units/show";
+import { vesselVolumeL } from "@kettlos/core/vessel/volume";
 import { computed, ref, watch } from "vue";
 import TickChoice from "../../controls/TickChoice.vue";
 import UnitField from "../../controls/UnitField.vue";
@@ -25,11 +26,19 @@ const emit = defineEmits<{ write: [NewEvent] }>();
 const one = computed(() => (props.units === "us" ? "us" : "metric"));
 const isServed = computed(() => props.plan.end === "served");
 
-const by = ref<"volume" | "weight">("volume");
 const BY = [
   { value: "volume", label: "by jug" },
+  { value: "depth", label: "by depth in a pot" },
   { value: "weight", label: "by weight" },
 ] as const;
+const by = ref<(typeof BY)[number]["value"]>("volume");
+const vesselId = ref(props.plan.vesselId);
+const depthM = ref<number | null>(null);
+const vessel = computed(() => props.pot.batch.kitchen.vessels.find((v) => v.id === vesselId.value));
+watch([depthM, vessel], () => {
+  if (depthM.value !== null && vessel.value !== undefined)
+    volumeL.value = vesselVolumeL(vessel.value, Math.min(depthM.value, vessel.value.heightM));
+});
 const volumeL = ref<number | null>(null);
 const grossKg = ref<number | null>(null);
 const tareKg = ref<number | null>(null);
@@ -107,8 +116,30 @@ function takeMeasured(got: { volumeL: number; servedKg: number }) {
   <PracticeYield :pot="pot" :units="units" @take="takeMeasured" />
   <form class="fields" @submit.prevent="keep">
     <TickChoice v-if="!isServed" v-model="by" label="How it is measured" :options="BY" />
-    <template v-if="by === 'volume' && !isServed">
+    <template v-if="by !== 'weight' && !isServed">
+      <div v-if="by === 'depth'" class="beside">
+        <label class="small quiet in"
+          >It stands in the
+          <select v-model="vesselId" class="written">
+            <option v-for="v in pot.batch.kitchen.vessels" :key="v.id" :value="v.id">
+              {{ v.name }}
+            </option>
+          </select></label
+        >
+        <UnitField
+          v-model="depthM"
+          label="So deep"
+          :units="units"
+          dimension="length"
+          :min="0"
+          :max="vessel?.heightM ?? 1"
+        />
+        <p v-if="volumeL !== null && depthM !== null">
+          That is <b class="figure">{{ showVolume(volumeL, units) }}</b>
+        </p>
+      </div>
       <UnitField
+        v-else
         v-model="volumeL"
         label="Strained"
         :units="units"
@@ -175,5 +206,9 @@ function takeMeasured(got: { volumeL: number; servedKg: number }) {
   flex-wrap: wrap;
   gap: 8px 12px;
   align-items: center;
+}
+
+.in {
+  display: grid;
 }
 </style>

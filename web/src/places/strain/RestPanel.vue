@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { containersOf, potToChill } from "@kettlos/core/batch/chill-of";
 import { bestOf, chillChoices } from "@kettlos/core/cool/chill-choices";
-import { codeOf, holdingLineC } from "@kettlos/core/cool/codes";
+import { codeOf, holdingLineC, REHEATED_C } from "@kettlos/core/cool/codes";
 import { KEEPERS, KEEPER_FACTS, latestChillMin, type Keeper } from "@kettlos/core/cool/resting";
 import { staysHotMinOf } from "@kettlos/core/because/finish-figures";
 import { COOLING_WAYS } from "@kettlos/core/cool/ways";
@@ -24,8 +24,13 @@ const one = computed(() => (props.units === "us" ? "us" : "metric"));
 const kitchen = computed(() => store.kitchen ?? props.pot.batch.kitchen);
 const code = computed(() => codeOf(kitchen.value));
 const line = computed(() => holdingLineC(code.value));
-const keeper = ref<Keeper>("pot");
-const KEEPER_OPTIONS = KEEPERS.map((value) => ({ value, label: KEEPER_FACTS[value].name }));
+const inWhat = ref<Keeper | "crock">("pot");
+/** A crock on WARM is no matter of walls: the rest is reckoned as for a pot. */
+const keeper = computed<Keeper>(() => (inWhat.value === "crock" ? "pot" : inWhat.value));
+const KEEPER_OPTIONS = [
+  ...KEEPERS.map((value) => ({ value, label: KEEPER_FACTS[value].name })),
+  { value: "crock" as const, label: "crock on WARM" },
+];
 const fromC = ref<number | null>(90);
 const massKg = computed(() => {
   const { result } = props.pot.cook;
@@ -76,25 +81,31 @@ const latestMin = computed(() =>
   <section v-if="standing !== null" class="rest" aria-labelledby="rest-title">
     <h2 id="rest-title">If it rests or travels first</h2>
     <div class="beside">
-      <TickChoice v-model="keeper" label="What it stands in" :options="KEEPER_OPTIONS" />
+      <TickChoice v-model="inWhat" wraps label="What it stands in" :options="KEEPER_OPTIONS" />
       <TemperatureField v-model="fromC" label="It is at" :units="units" :min="40" :max="105" />
     </div>
-    <p v-if="hot !== null && Number.isFinite(hot.expected)">
+    <p v-if="inWhat === 'crock'">
+      On WARM it holds as long as it is on, if it went in hot. After an hour, and then every hour,
+      it reads above {{ showRoundTemperature(line, one) }} in the middle; if it does not, it is
+      brought to {{ showRoundTemperature(REHEATED_C, one) }} at once, or chilled. Never to warm what
+      is cold.
+    </p>
+    <p v-else-if="hot !== null && Number.isFinite(hot.expected)">
       Above {{ showRoundTemperature(line, one) }} for about
       <b class="figure">{{ showDuration(hot.expected) }}</b> ({{ showDuration(hot.low) }} to
       {{ showDuration(hot.high) }}), nine times in ten until {{ clock(hot.low) }}
       <WhyFigure :estimate="hot" />
       <span class="quiet small">{{ KEEPER_FACTS[keeper].does }}</span>
     </p>
-    <p v-if="latestMin !== null && best !== null">
+    <p v-if="inWhat !== 'crock' && latestMin !== null && best !== null">
       Chilling begins by <b class="figure">{{ clock(latestMin) }}</b> at the latest, if it goes this
-      way: {{ waysWords(best) }}. What it falls under the line in resting counts.
+      way: {{ waysWords(best) }}. It is reckoned for a pot that loses heat fast, and what it falls
+      under the line in resting counts.
     </p>
     <p class="quiet small">
       <strong>Mind:</strong> kept hot means above {{ showRoundTemperature(line, one) }} all through:
-      {{ code.whose }}. Ask a thermometer, not the clock: walls and lids differ by a third. A slow
-      cooker on WARM holds only what went in hot. What has stood lukewarm for over 2 h without being
-      chilled is thrown away (US guidance).
+      {{ code.whose }}. Ask a thermometer, not the clock: walls and lids differ by a third. What has
+      stood lukewarm for over 2 h without being chilled is thrown away (US guidance).
     </p>
   </section>
 </template>
