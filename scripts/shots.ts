@@ -26,11 +26,11 @@ async function strainAndChill(page: Page, url: string): Promise<void> {
   await page.getByLabel("Strained", { exact: true }).press("Enter");
   await page.getByRole("button", { name: "Keep what came through" }).click();
   await page.getByRole("link", { name: /Chill it/ }).click();
-  await page.getByLabel("First").selectOption({ label: "running cold water" });
+  await page.locator("button.best").click();
   await page.getByRole("button", { name: "It is done so, from now" }).click();
   await page.clock.fastForward("00:20:00");
   await page.clock.runFor(1500);
-  await page.getByLabel("In the middle it is at").fill("29");
+  await page.getByLabel("In the middle it is at").fill("41");
   await page.getByLabel("In the middle it is at").press("Enter");
   await page.clock.runFor(1500);
 }
@@ -46,7 +46,7 @@ async function portionIt(page: Page): Promise<void> {
   await page.getByLabel("How many").fill("9");
   await page.getByLabel("How many").press("Tab");
   await page.getByRole("button", { name: /^Fill 9 of/ }).click();
-  await page.getByText("9 × ").first().waitFor();
+  await page.getByText("9 cups").first().waitFor();
 }
 
 async function settle(page: Page): Promise<void> {

@@ -247,8 +247,8 @@ const POT_RULES: readonly Rule[] = [
             id: "frozen",
             severity: "caution",
             places: ["plan"],
-            title: "Frozen bones start slowly",
-            text: "Melting is in the come-up time. Better thaw in the fridge, about 10 h a kilo, so that pieces cook alike.",
+            title: "What goes in frozen starts slowly",
+            text: "Melting is in the come-up time. Better thaw it in the fridge, about 10 h a kilo: pieces then cook alike, and stock comes up sooner.",
             rule: "Thaw in the fridge, not on the counter.",
             whose: "food agencies; the local code rules",
           }

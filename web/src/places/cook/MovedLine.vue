@@ -37,7 +37,7 @@ const reasons = computed(() => moved.value.because.map((b) => WORDS[b.what](b.mi
     <template v-else
       >Ready at <b class="figure">{{ clock(forecast.endMs.expected) }}</b>, as planned.</template
     >
-    <WhyFigure v-if="!isOff" :estimate="why" />
+    {{ " " }}<WhyFigure v-if="!isOff" :estimate="why" />
   </p>
 </template>
 
