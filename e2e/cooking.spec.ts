@@ -1,3 +1,4 @@
+import { readFileSync } from "node:fs";
 import { expect, test, type Page } from "@playwright/test";
 import {
   forward,
@@ -284,4 +285,39 @@ test("asked once: it may ring, the screen may stay on; answers stand in Kitchen 
   await expect(page.getByLabel("The screen stays on")).not.toBeChecked();
   await page.getByRole("button", { name: "Sound check" }).click();
   await expect(page.getByText(/danger calls|let nothing sound/)).toBeVisible();
+});
+
+test("readings go out to a CSV and come in from one; a wrong line takes nothing in", async ({
+  page,
+}) => {
+  await openSample(page);
+  await page.goto("/cook/on-fire");
+  await page.locator("#main").focus();
+  await page.keyboard.press("i");
+  const dialog = page.getByRole("dialog", { name: "Instruments" });
+  const downloading = page.waitForEvent("download");
+  await dialog.getByRole("button", { name: "Readings to a CSV file" }).click();
+  const lines = readFileSync(await (await downloading).path(), "utf8")
+    .trim()
+    .split(/\r?\n/);
+  expect(lines[0]).toMatch(/^time,liquid_c,/);
+  expect(lines).toHaveLength(3);
+
+  const before = (await storedEvents(page)).length;
+  const take = (text: string) =>
+    dialog.getByLabel("Readings from a CSV file").setInputFiles({
+      name: "probe.csv",
+      mimeType: "text/csv",
+      buffer: Buffer.from(text),
+    });
+  await take("time,liquid_c\n2026-03-18 19:00,92.4\n2026-03-18 19:10,hot\n");
+  await expect(dialog.getByRole("alert")).toContainText("Nothing was taken in.");
+  await expect(dialog.getByRole("alert")).toContainText(/Line 3: .*hot/);
+  expect(await storedEvents(page)).toHaveLength(before);
+  await take("time,liquid_c,depth_cm\n2026-03-18 19:00,92.4,\n2026-03-18 19:10,92.5,9.7\n");
+  await expect(dialog.getByText("3 readings are in.")).toBeVisible();
+  await expect(dialog.getByRole("alert")).toHaveCount(0);
+  expect(await storedEvents(page)).toHaveLength(before + 3);
+  await page.keyboard.press("Escape");
+  await expect(page.getByText("Level read, 9.7 cm deep")).toBeVisible();
 });
