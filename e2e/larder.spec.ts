@@ -120,6 +120,7 @@ test("a salty stock brings its salt along, is drawn when the pot is put on, and 
 test("shelves by hand: in, thawed, counted, thrown away, back again", async ({ page }) => {
   await openSample(page);
   await page.getByRole("link", { name: "Larder", exact: true }).click();
+  await expect(page.getByRole("heading", { name: /of stock/ })).toBeVisible();
   await page.locator("#main").focus();
   await page.keyboard.press("n");
   await page.getByLabel("What it is").fill("hare frame");

@@ -1,3 +1,4 @@
+import { simmerC } from "../heat/hob";
 import type { Course } from "../simulate/course";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import { EXPECTED, SPREAD, type Parameters } from "../simulate/parameters";
@@ -54,9 +55,65 @@ export function asSeen(
       ...course,
       cameUpMin: cameUpMin ?? notYet(plan, cook, course, planned, nowMin),
       turnedDownMin,
+      seen: simmerMin === null ? [] : seenOf(plan, kitchen, cook, course, simmerMin),
     },
     parameters: EXPECTED,
   };
+}
+
+/** Readings within so long speak of one and the same simmer, min; an instrument gives many. */
+const TOGETHER_MIN = 15;
+/** After a cold time or a pour it is on its way back, and says nothing of the simmer, min. */
+const UNSETTLED_MIN = 12;
+
+/**
+ * At what the liquid is held on the ring, by its thermometer: readings in the simmer, those close together
+ * as one, drawn toward what this simmer should be by how far a thermometer is out. Each counts back half-way
+ * to the one before, for nobody saw when it changed.
+ */
+function seenOf(
+  plan: Plan,
+  kitchen: Kitchen,
+  cook: Cook,
+  course: Course,
+  simmerMin: number,
+): Course["seen"] {
+  if (plan.heat.method !== "hob") return [];
+  const { vigour } = plan.heat;
+  const turnBefore = (tMin: number) => course.turns.findLast((t) => t.tMin <= tMin);
+  const isUnsettled = (tMin: number) =>
+    course.gaps.some((g) => tMin >= g.fromMin && tMin < g.toMin + UNSETTLED_MIN) ||
+    course.happenings.some((h) => tMin >= h.tMin && tMin < h.tMin + UNSETTLED_MIN);
+  const seen: { tMin: number; tempC: number }[] = [];
+  let group: { tMin: number; temps: number[] } | null = null;
+  let fromMin = simmerMin;
+  const close = () => {
+    if (group === null) return;
+    const turn = turnBefore(group.tMin);
+    const setC = simmerC(turn?.vigour ?? vigour, kitchen.altitudeM);
+    const readC = group.temps.reduce((sum, t) => sum + t, 0) / group.temps.length;
+    const precision = SPREAD.plateauC.value ** 2 / THERMOMETER_SD_C ** 2;
+    const since = Math.max(fromMin, turn?.tMin ?? 0);
+    seen.push({
+      tMin: (since + group.tMin) / 2,
+      tempC: setC + ((readC - setC) * precision) / (precision + 1),
+    });
+    fromMin = group.tMin;
+    group = null;
+  };
+  for (const { where, atMs, tempC } of cook.temperatures) {
+    const tMin = minOf(plan, cook, atMs);
+    if (where !== "liquid" || tMin <= simmerMin || isUnsettled(tMin)) continue;
+    if (
+      group !== null &&
+      (tMin - group.tMin > TOGETHER_MIN || turnBefore(tMin) !== turnBefore(group.tMin))
+    )
+      close();
+    group ??= { tMin, temps: [] };
+    group.temps.push(tempC);
+  }
+  close();
+  return seen;
 }
 
 /** When it will come up, where it has not: null leaves it to the fire as planned. */

@@ -41,6 +41,7 @@ export function courseOf(plan: Plan, kitchen: Kitchen, cook: Cook, nowMs: number
       ...(setting === undefined ? {} : { setting }),
       ...(ovenC === undefined ? {} : { ovenC }),
     })),
+    seen: [],
     gaps: cook.interruptions.map(({ why, fromMs, untilMs }): Gap => ({
       fromMin: at(fromMs),
       toMin: at(Math.max(fromMs, untilMs ?? nowMs)),

@@ -1,9 +1,12 @@
 import { SAFE_WARM_UP_MIN, slowestIn } from "../convert/crock-safety";
+import { cookRate } from "../doneness/cook-value";
 import { coreRuleOf } from "../doneness/targets-of";
+import { simmerC } from "../heat/hob";
 import { nameOf } from "../simulate/item-facts";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
 import type { Caution } from "../safety/caution";
+import { showDuration } from "../units/show";
 import { thereByThermometer } from "./as-seen";
 import { coldStoryOf } from "./cold-story";
 import { drifts } from "./course-of";
@@ -46,7 +49,7 @@ export function liveCautions(facts: LiveFacts): readonly LiveCaution[] {
   if (cook.litMs === null || cook.strainedMs !== null) return [];
   const isOn = cook.offMs === null;
   const found = [
-    ...(isOn ? [dry(facts), bare(facts), slowToBoil(facts), turnDown(facts)] : []),
+    ...(isOn ? [dry(facts), bare(facts), slowToBoil(facts), lazy(facts), turnDown(facts)] : []),
     tooSlow(facts),
     cold(facts),
     core(facts),
@@ -143,6 +146,35 @@ function turnDown({ plan, cook, forecast, nowMs }: LiveFacts): LiveCaution | nul
     text: `The level has fallen ${Math.round(fallenM * 100)} cm: about ${Math.round(steps * TURN_DOWN_SHARE * 100)} % less heat keeps the same simmer.`,
     rule: "Less liquid needs less heat: 5 to 10 % for every 5 cm it has fallen.",
     whose: "kitchen estimate",
+  });
+}
+
+/** This much under what the simmer should be it is lazy, °C. */
+const LAZY_C = 2.5;
+/** A reading older than this says nothing of the simmer now, min. */
+const LAZY_STALE_MIN = 45;
+
+/** On the ring, but hardly simmering: it cooks slower than the clock says. */
+function lazy({ plan, kitchen, cook, nowMs }: LiveFacts): LiveCaution | null {
+  const { simmerMs } = cook;
+  if (plan.heat.method !== "hob" || simmerMs === null) return null;
+  const turn = cook.settings.findLast((s) => s.atMs >= simmerMs);
+  const vigour = turn?.vigour ?? plan.heat.vigour;
+  const wantedC = simmerC(vigour, kitchen.altitudeM);
+  const sinceMs = Math.max(simmerMs, turn?.atMs ?? 0);
+  const read = cook.temperatures.findLast((t) => t.where === "liquid");
+  if (read === undefined || read.atMs <= sinceMs || read.tempC > wantedC - LAZY_C) return null;
+  if (nowMs - read.atMs > LAZY_STALE_MIN * MINUTE_MS || cook.interruptions.at(-1)?.untilMs === null)
+    return null;
+  const hourMin = Math.round((60 * cookRate(wantedC)) / cookRate(read.tempC));
+  return live({
+    id: "lazy",
+    severity: "caution",
+    sinceMs: read.atMs,
+    title: "It hardly simmers",
+    text: `Read at ${read.tempC.toFixed(0)} °C, where a ${vigour} simmer is ${wantedC.toFixed(0)} °C here: an hour's cooking takes ${showDuration(hourMin)}. Turn it up a little, or cover it; the forecast follows what is read.`,
+    rule: "What cooks slower by the thermometer is done later by as much.",
+    whose: "Kettlos reckons it from the cook value; the cook decides",
   });
 }
 

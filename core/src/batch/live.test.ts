@@ -157,6 +157,61 @@ describe("tenderness", () => {
   });
 });
 
+describe("a thermometer in the simmer", () => {
+  const warm = (tempC: number, min: number) => ({
+    kind: "temperature",
+    where: "liquid",
+    tempC,
+    atMs: at(min),
+  });
+  const stew = testBraise({
+    end: "served",
+    heat: { method: "hob", vigour: "gentle", lid: "on", boilFirstMin: null },
+    water: { by: "amount", volumeL: 1.4 },
+    stop: { by: "tender" },
+  });
+  const simmers = { kind: "simmers", atMs: at(25) };
+  const endOf = (...more: object[]) =>
+    look(stew, [lit, simmers, ...more], 120).forecast.endMs.expected;
+
+  test("lazy, what cooks is tender later by as much; at its usual heat nothing moves", () => {
+    const usual = endOf();
+    const { holdC } = look(stew, [lit, simmers], 120).forecast.planned;
+    expect(Math.abs(endOf(warm(holdC, 60)) - usual)).toBeLessThan(60_000);
+    const lazy = endOf(warm(holdC - 6, 60), warm(holdC - 6, 100));
+    expect(lazy - usual).toBeGreaterThan(20 * 60_000);
+    // The colder, the later.
+    expect(endOf(warm(holdC - 9, 60), warm(holdC - 9, 100))).toBeGreaterThan(lazy);
+  });
+
+  test("turned up since, what was read before counts only for the time before", () => {
+    const { holdC } = look(stew, [lit, simmers], 120).forecast.planned;
+    const lazy = warm(holdC - 6, 60);
+    const still = endOf(lazy);
+    const turned = endOf(lazy, { kind: "heatSet", vigour: "gentle", lid: "on", atMs: at(70) });
+    expect(turned).toBeLessThan(still);
+    expect(turned).toBeGreaterThan(endOf());
+  });
+
+  test("read just after a cold pour or a time without heat, it says nothing of the simmer", () => {
+    const { holdC } = look(stew, [lit, simmers], 120).forecast.planned;
+    const pour = { kind: "toppedUp", volumeL: 0.2, atMs: at(60) };
+    expect(endOf(pour, warm(holdC - 8, 65))).toBeCloseTo(endOf(pour), -3);
+  });
+
+  test("is said with what it does to an hour, until it is turned up or read again", () => {
+    const { holdC } = look(stew, [lit, simmers], 120).forecast.planned;
+    const of = (...more: object[]) =>
+      look(stew, [lit, simmers, ...more], 120).cautions.find((c) => c.id === "lazy");
+    expect(of(warm(holdC - 5, 100))?.text).toMatch(/an hour's cooking takes 1 h [2-5]\d/);
+    expect(of(warm(holdC - 1, 100))).toBeUndefined();
+    expect(of(warm(holdC - 5, 100), warm(holdC, 110))).toBeUndefined();
+    const turned = { kind: "heatSet", vigour: "steady", lid: "on", atMs: at(110) };
+    expect(of(warm(holdC - 5, 100), turned)).toBeUndefined();
+    expect(of(warm(holdC - 5, 50))).toBeUndefined();
+  });
+});
+
 describe("rounds", () => {
   const on = [lit, { kind: "simmers", atMs: at(25) }];
   test("a thick pot is stirred more often than a thin one, a clear stock never", () => {

@@ -34,6 +34,8 @@ export interface Course {
   /** When it was turned down from the boil, min; null goes by the plan. */
   readonly turnedDownMin: number | null;
   readonly turns: readonly HeatTurn[];
+  /** What a thermometer says it is held at, from then on until it is turned. */
+  readonly seen: readonly { readonly tMin: number; readonly tempC: number }[];
   readonly gaps: readonly Gap[];
   readonly happenings: readonly Happening[];
 }
@@ -42,6 +44,7 @@ export const AS_PLANNED: Course = {
   cameUpMin: null,
   turnedDownMin: null,
   turns: [],
+  seen: [],
   gaps: [],
   happenings: [],
 };
@@ -68,6 +71,12 @@ export class CourseReader {
 
   isGap(what: Gap["what"], tMin: number): boolean {
     return this.course.gaps.some((g) => g.what === what && tMin >= g.fromMin && tMin < g.toMin);
+  }
+
+  /** °C it is seen to be held at; null where nobody read it since it was last turned. */
+  seenAt(tMin: number): number | null {
+    const seen = this.course.seen.findLast((s) => s.tMin <= tMin + 1e-9);
+    return seen === undefined || seen.tMin < (this.turnAt(tMin)?.tMin ?? 0) ? null : seen.tempC;
   }
 
   turnAt(tMin: number): HeatTurn | null {

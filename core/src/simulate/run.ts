@@ -239,6 +239,10 @@ export class Run implements Cooking {
     return this.follows ? this.course.turnAt(this.tMin) : null;
   }
 
+  get seenC(): number | null {
+    return this.follows ? this.course.seenAt(this.tMin) : null;
+  }
+
   /** Minutes from now until it is known to have been turned down; null where nobody knows. */
   get untilTurnedDownMin(): number | null {
     const { turnedDownMin } = this.course.course;

@@ -17,7 +17,8 @@ export function hobProgramme(run: Cooking, heat: HobHeat): Programme {
   const plannedC = simmerC(heat.vigour, run.kitchen.altitudeM);
   const vigour = () => run.turned?.vigour ?? heat.vigour;
   const lid = () => lidFactor(run.isOpen ? "off" : (run.turned?.lid ?? heat.lid), heavy);
-  const holdC = () => (run.turned === null ? plannedC : simmerC(vigour(), run.kitchen.altitudeM));
+  const setC = () => (run.turned === null ? plannedC : simmerC(vigour(), run.kitchen.altitudeM));
+  const holdC = () => Math.min(run.boilingC, run.seenC ?? setC());
   /** At a rolling boil all heat left over becomes steam; the lid sends its share back. */
   const rollingKgS = () => {
     const left = Math.max(0, powerW - run.lossW());

@@ -34,6 +34,8 @@ export interface Cooking {
   readonly isOpen: boolean;
   /** Heat and lid as last set by the cook; null where they are the plan's. */
   readonly turned: HeatTurn | null;
+  /** What a thermometer says the simmer is held at, °C; null where none has said it. */
+  readonly seenC: number | null;
   /** Minutes from now until it is turned down from the boil; null where the plan says. */
   readonly untilTurnedDownMin: number | null;
   /** Lets dtS pass without heat, under a lid that lets so much of the steam out. */
