@@ -23,7 +23,8 @@ class FakeStream extends EventTarget {
   }
 }
 
-const put = vi.fn<(url: string, init: { body: string }) => Promise<{ ok: boolean; status: number }>>();
+const put =
+  vi.fn<(url: string, init: { body: string }) => Promise<{ ok: boolean; status: number }>>();
 let pot: PotState;
 let kept: NewEvent[];
 let seen: Samples[];
