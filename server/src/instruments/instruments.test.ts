@@ -96,6 +96,22 @@ describe("simulated instruments", () => {
     expect(samples.some((s) => (s.values.potKg ?? 0) > 4)).toBe(true);
   });
 
+  test("go by the cook's clock, however this machine's own is set", async () => {
+    const pot = fastPot();
+    const hourMs = 3_600_000;
+    const practice = {
+      ...pot.batch.practice!,
+      speed: 1,
+      realMs: pot.batch.practice!.realMs - hourMs,
+    };
+    const earlier = { ...pot, batch: { ...pot.batch, practice }, nowMs: Date.now() - hourMs };
+    await request(server).put("/api/pots/earlier").send(earlier).expect(204);
+    const [first] = samplesOf(
+      await listen("/api/pots/earlier/stream", (m) => samplesOf(m).length > 0),
+    );
+    expect(Math.abs((first?.atMs ?? 0) - practice.potMs)).toBeLessThan(60_000);
+  });
+
   test("fall silent when told to, and speak again", async () => {
     const pot = fastPot();
     await request(server).put("/api/pots/pot").send(pot).expect(204);

@@ -19,6 +19,8 @@ const PotSchema = z.object({
     .int()
     .min(0)
     .max(2 ** 31 - 1),
+  /** What the cook's clock says now: theirs may be set otherwise than this one. */
+  nowMs: z.number().int().min(0).max(8.64e15).optional(),
 });
 const SilenceSchema = z.object({ seconds: z.number().min(0).max(600) });
 const BridgeSchema = InstrumentSchema.omit({ id: true, isSimulated: true });
@@ -44,10 +46,11 @@ export function instrumentsRouter(): Router {
     if (body === null) return;
     const { id } = request.params;
     const known = pots.get(id);
-    if (known !== undefined) known.follow(body.batch, body.events, body.seed);
+    const aheadMs = body.nowMs === undefined ? 0 : body.nowMs - Date.now();
+    if (known !== undefined) known.follow(body.batch, body.events, body.seed, aheadMs);
     else if (!makeRoom(pots))
       return void refuse(response, 507, "Too many simulated pots are listened to at once.");
-    else pots.set(id, new SimulatedPot(body.batch, body.events, body.seed));
+    else pots.set(id, new SimulatedPot(body.batch, body.events, body.seed, aheadMs));
     response.status(204).end();
   });
 

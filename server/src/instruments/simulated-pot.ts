@@ -35,6 +35,8 @@ export class SimulatedPot {
     private batch: Batch,
     events: readonly CookEvent[],
     seed: number,
+    /** How far the cook's clock is ahead of this one. */
+    private aheadMs = 0,
   ) {
     this.hidden = new HiddenPot(batch.plan, batch.kitchen, seed);
     this.sensors = new Sensors(seed);
@@ -42,9 +44,10 @@ export class SimulatedPot {
   }
 
   /** Takes over what the cook has done, and the pace of its clock. */
-  follow(batch: Batch, events: readonly CookEvent[], seed: number): void {
+  follow(batch: Batch, events: readonly CookEvent[], seed: number, aheadMs = 0): void {
     if (seed !== this.hidden.seed) this.hidden = new HiddenPot(batch.plan, batch.kitchen, seed);
     this.batch = batch;
+    this.aheadMs = aheadMs;
     this.cook = fold(events);
     this.made = null;
     if (this.streams.size > 0) this.start();
@@ -82,7 +85,7 @@ export class SimulatedPot {
   }
 
   private tick(): void {
-    const atMs = Math.round(potNowMs(this.batch, Date.now()));
+    const atMs = Math.round(potNowMs(this.batch, Date.now() + this.aheadMs));
     // On hold no time passes, and a clock set slower may stand before what was sent last: the instruments
     // go on saying what they see.
     const dtS = this.lastMs === null ? 1 : Math.max(0, atMs - this.lastMs) / 1000;

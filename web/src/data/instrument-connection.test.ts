@@ -59,8 +59,12 @@ describe("listening to instruments", () => {
   test("a simulated pot is told what was done by hand, and only when there is news", async () => {
     const { connection, stream } = await opened();
     expect(stream?.url).toBe("/api/pots/on-fire/stream");
-    const body = JSON.parse(put.mock.calls[0]?.[1].body ?? "") as { events: { kind: string }[] };
+    const body = JSON.parse(put.mock.calls[0]?.[1].body ?? "") as {
+      events: { kind: string }[];
+      nowMs: number;
+    };
     expect(body.events.map((e) => e.kind)).toContain("lit");
+    expect(body.nowMs).toBe(NOW);
     await connection.follow();
     expect(put).toHaveBeenCalledTimes(1);
     const more = { ...pot.events[0]!, id: "more" };
@@ -121,5 +125,8 @@ describe("listening to instruments", () => {
     const bridge = await opened("cellar-probe");
     expect(bridge.stream?.url).toBe("/api/instruments/cellar-probe/stream");
     expect(put).not.toHaveBeenCalled();
+    // Its clock is an hour ahead: read now all the same.
+    bridge.stream?.say({ atMs: Date.now() + 3_600_000, values: { liquidC: 90 } });
+    expect(seen.at(-1)?.atMs).toBe(Date.now());
   });
 });

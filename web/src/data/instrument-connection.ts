@@ -72,7 +72,7 @@ export class InstrumentConnection {
     const response = await fetch(`/api/pots/${pot.batch.id}`, {
       method: "PUT",
       headers: { "Content-Type": "application/json" },
-      body: JSON.stringify({ batch: pot.stored, events, seed: seedOf(pot) }),
+      body: JSON.stringify({ batch: pot.stored, events, seed: seedOf(pot), nowMs: Date.now() }),
     });
     if (!response.ok) throw new Error(`The instruments answered ${response.status}.`);
     this.told = news;
@@ -112,10 +112,17 @@ export class InstrumentConnection {
   private take(data: string): void {
     const message = StreamMessageSchema.safeParse(JSON.parse(data));
     if (!message.success || message.data.kind !== "samples") return;
-    const { samples } = message.data;
+    const samples = this.onOurClock(message.data.samples);
     this.listener.samples(samples);
     const kept = this.thinner.take(samples);
     if (kept.length > 0 && this.hasPen) this.listener.keep(kept.map(eventOf));
+  }
+
+  /** A bridge whose clock runs ahead of this one does not read the future. */
+  private onOurClock(samples: Samples): Samples {
+    return this.source === "simulated" || samples.atMs <= Date.now()
+      ? samples
+      : { ...samples, atMs: Date.now() };
   }
 
   private askForPen(): void {
