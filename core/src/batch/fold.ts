@@ -4,6 +4,7 @@ import type { Lid } from "../vessel/lid";
 import type { PlanItem } from "../simulate/plan-schema";
 import { SCHEMA_VERSION } from "../simulate/kitchen-schema";
 import { COLD_DENSITY_KG_L, waterDensityKgL } from "../water/properties";
+import { inForce } from "./in-force";
 import type {
   Check,
   Chill,
@@ -110,18 +111,6 @@ export interface Cook {
   readonly chilling: Chilling | null;
   /** Events in force, oldest first. */
   readonly events: readonly CookEvent[];
-}
-
-/** Events in force, in time order: an undo takes its event back, and an undo can itself be undone. */
-export function inForce(events: readonly CookEvent[]): readonly CookEvent[] {
-  const gone = new Set<string>();
-  for (const event of [...events].reverse())
-    if (event.kind === "undo" && !gone.has(event.id)) gone.add(event.eventId);
-  return events
-    .filter((e) => e.kind !== "undo" && !gone.has(e.id))
-    .map((event, order) => ({ event, order }))
-    .sort((a, b) => a.event.atMs - b.event.atMs || a.order - b.order)
-    .map(({ event }) => event);
 }
 
 /** The event that an undo would take back now: the last one in force by order of writing. */

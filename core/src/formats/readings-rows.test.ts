@@ -52,12 +52,18 @@ describe("readings as rows", () => {
       [
         { time: "21:05", liquid_c: "92,5" },
         { time: "01:30:20", depth_cm: "11.4" },
+        { time: "2026-03-18 22:15", liquid_c: "93" },
+        { time: "2026-03-18T22:20:30", liquid_c: "93" },
+        { time: "2026-03-18T21:25:00Z", liquid_c: "93" },
       ],
       day,
     );
     expect(readings.map((r) => new Date(r.atMs).toISOString())).toEqual([
       "2026-03-18T20:05:00.000Z",
       "2026-03-19T00:30:20.000Z",
+      "2026-03-18T21:15:00.000Z",
+      "2026-03-18T21:20:30.000Z",
+      "2026-03-18T21:25:00.000Z",
     ]);
     expect(readings[0]).toMatchObject({ kind: "temperature", tempC: 92.5, source: "instrument" });
     expect(readings[1]).toMatchObject({ reading: { form: "liquidDepth", value: 0.114 } });

@@ -94,7 +94,7 @@ export interface RowProblem {
 }
 
 /**
- * Readings from rows: times as ISO, or HH:MM[:SS] on the day (and the night after) that dayMs falls in,
+ * Readings from rows: times as ISO (without a zone by the clock there), or HH:MM[:SS] on the day (and the night after) that dayMs falls in,
  * at the zone's offset there. Rows between readings kept already are thinned to one a minute a column.
  * Nothing is taken where a row cannot be read: each is told with its line.
  */
@@ -111,7 +111,7 @@ export function readingsOf(
     if (atMs === null) {
       problems.push({
         line,
-        message: `The time "${row.time ?? ""}" cannot be read: write 2026-03-18T14:05:00Z, or 14:05.`,
+        message: `The time "${row.time ?? ""}" cannot be read: write 2026-03-18 14:05, 2026-03-18T14:05:00Z, or 14:05.`,
       });
       return;
     }
@@ -141,6 +141,12 @@ function timeOf(
   text: string,
   { litMs, offsetMin }: { litMs: number; offsetMin: number },
 ): number | null {
+  // A date without a zone is meant by the clock on the wall, as spreadsheets write it.
+  const wall = /^(\d{4}-\d{2}-\d{2})[ T](\d{2}:\d{2}(?::\d{2})?)$/.exec(text.trim());
+  if (wall !== null) {
+    const ms = Date.parse(`${wall[1] ?? ""}T${wall[2] ?? ""}Z`) - offsetMin * 60_000;
+    return Number.isFinite(ms) ? ms : null;
+  }
   const clock = /^(\d{1,2}):(\d{2})(?::(\d{2}))?$/.exec(text.trim());
   if (clock === null) {
     const ms = /^\d{4}-\d{2}-\d{2}T/.test(text.trim()) ? Date.parse(text.trim()) : NaN;

@@ -1,3 +1,4 @@
+import { inForce } from "../batch/in-force";
 import type { FreezerSchool } from "../simulate/keeping-words";
 import { bestBeforeMs } from "./keeping";
 import type { LarderEvent, Lot, Place, WayOut } from "./larder-schema";
@@ -49,24 +50,10 @@ interface Slot {
   fridgeMs: number;
 }
 
-/** Larder events that count, in time order: an undo takes its event back. */
-function larderInForce(events: readonly LarderEvent[]): readonly LarderEvent[] {
-  const gone = new Set<string>();
-  for (const event of [...events].reverse())
-    if (event.kind === "undo" && !gone.has(event.id)) gone.add(event.eventId);
-  return events
-    .filter((e) => e.kind !== "undo" && !gone.has(e.id))
-    .map((event, order) => ({ event, order }))
-    .sort((a, b) => a.event.atMs - b.event.atMs || a.order - b.order)
-    .map(({ event }) => event);
-}
-
 /** Every lot that was ever put on the shelves, by its id. */
 export const lotsOf = (written: readonly LarderEvent[]): ReadonlyMap<string, Lot> =>
   new Map(
-    larderInForce(written).flatMap((e) =>
-      e.kind === "stored" ? [[e.lot.id, e.lot] as const] : [],
-    ),
+    inForce(written).flatMap((e) => (e.kind === "stored" ? [[e.lot.id, e.lot] as const] : [])),
   );
 
 /**
@@ -78,7 +65,7 @@ export function larderOf(
   draws: readonly Draw[],
   school: FreezerSchool,
 ): Larder {
-  const events = larderInForce(written);
+  const events = inForce(written);
   const lots = new Map<string, Lot>();
   const slots = new Map<string, Slot[]>();
   const gone: Gone[] = [];
@@ -179,8 +166,6 @@ export function larderOf(
         }
         break;
       }
-      case "undo":
-        break;
     }
   }
   const holdings = [...slots].flatMap(([lotId, list]) => {
@@ -215,7 +200,7 @@ export function lastLarderEvent(
   events: readonly LarderEvent[],
   batchId?: string,
 ): LarderEvent | null {
-  const live = new Set(larderInForce(events).map((e) => e.id));
+  const live = new Set(inForce(events).map((e) => e.id));
   return (
     events.findLast((e) => live.has(e.id) && (batchId === undefined || isOf(e, batchId))) ?? null
   );

@@ -5,6 +5,7 @@ import { computed, ref } from "vue";
 import { useRoute } from "vue-router";
 import { useKitchenStore } from "../../data/kitchen-store";
 import { useLarderStore } from "../../data/larder-store";
+import CountField from "../../controls/CountField.vue";
 import PrintedLabel from "./PrintedLabel.vue";
 
 /** Labels for what stands in the larder, on a sheet of a common size, ready to print or to save as PDF. */
@@ -22,9 +23,9 @@ const offered = computed(() =>
 const sheetId = useLocalStorage("kettlos-label-sheet", sheetOf("").id);
 const sheet = computed(() => sheetOf(sheetId.value));
 const perPage = computed(() => sheet.value.columns * sheet.value.rows);
-const firstAt = ref(1);
+const firstAt = ref<number | null>(1);
 const skip = computed(() =>
-  Math.min(perPage.value - 1, Math.max(0, (Math.floor(firstAt.value) || 1) - 1)),
+  Math.min(perPage.value - 1, Math.max(0, Math.floor(firstAt.value ?? 1) - 1)),
 );
 const labels = computed(() =>
   offered.value.map(labelOf).flatMap((l) => Array.from({ length: l.count }, () => l)),
@@ -53,10 +54,7 @@ const print = () => window.print();
             <option v-for="s in LABEL_SHEETS" :key="s.id" :value="s.id">{{ s.name }}</option>
           </select></label
         >
-        <label class="small quiet field"
-          >Begin at label
-          <input v-model.number="firstAt" class="written" type="number" min="1" :max="perPage"
-        /></label>
+        <CountField v-model="firstAt" label="Begin at label" :min="1" :max="perPage" />
         <button type="button" class="button primary" @click="print">Print, or save as PDF</button>
         <RouterLink class="button" to="/larder">To the larder</RouterLink>
       </div>

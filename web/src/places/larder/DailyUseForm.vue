@@ -3,22 +3,27 @@ import type { DailyUse } from "@kettlos/core/simulate/keeping-words";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
 import type { UnitSystem } from "@kettlos/core/units/show";
 import { ref } from "vue";
+import CountField from "../../controls/CountField.vue";
 import UnitField from "../../controls/UnitField.vue";
 
 /** Rations: how many, how much, how often, of which stock. */
 const props = defineProps<{ stocks: readonly Plan[]; units: UnitSystem }>();
 const emit = defineEmits<{ add: [DailyUse] }>();
 const who = ref("");
-const eaters = ref(1);
+const eaters = ref<number | null>(1);
 const eachL = ref<number | null>(0.25);
-const timesADay = ref(1);
+const timesADay = ref<number | null>(1);
 const planId = ref(props.stocks[0]?.id ?? "");
 const problem = ref("");
 
 function add() {
   if (who.value.trim() === "") return void (problem.value = "Say who it is for.");
   if (eachL.value === null) return void (problem.value = "Say how much each gets.");
-  if (!(eaters.value >= 1 && timesADay.value > 0))
+  if (
+    eaters.value === null ||
+    timesADay.value === null ||
+    !(eaters.value >= 1 && timesADay.value > 0)
+  )
     return void (problem.value = "Say for how many, and how often a day.");
   emit("add", {
     id: crypto.randomUUID(),
@@ -37,9 +42,7 @@ function add() {
       <label class="small quiet field"
         >Who <input v-model="who" class="written" maxlength="60" placeholder="the staff"
       /></label>
-      <label class="small quiet field number"
-        >How many <input v-model.number="eaters" class="written" type="number" min="1" max="2000"
-      /></label>
+      <CountField v-model="eaters" label="How many" :min="1" :max="2000" />
       <UnitField
         v-model="eachL"
         label="Each"
@@ -49,16 +52,7 @@ function add() {
         :max="5"
         placeholder="2 tbsp"
       />
-      <label class="small quiet field number"
-        >Times a day
-        <input
-          v-model.number="timesADay"
-          class="written"
-          type="number"
-          min="0.1"
-          max="10"
-          step="any"
-      /></label>
+      <CountField v-model="timesADay" label="Times a day" :min="0.1" :max="10" step="any" />
       <label class="small quiet field"
         >Of
         <select v-model="planId" class="written">
@@ -74,9 +68,5 @@ function add() {
 <style scoped>
 .field {
   display: grid;
-}
-
-.number .written {
-  width: 88px;
 }
 </style>

@@ -5,15 +5,16 @@ import { WHY_THROWN, type WayOut, type WhyThrown } from "@kettlos/core/larder/la
 import { petHazardsIn } from "@kettlos/core/larder/pet-hazards";
 import type { UnitSystem } from "@kettlos/core/units/show";
 import { computed, ref } from "vue";
+import CountField from "../../controls/CountField.vue";
 import { appendLarder } from "../../data/larder-log";
 import { eachWords } from "./held-words";
 
 /** Taking out, moving, counting, labelling: of so many at a time. */
 const props = defineProps<{ holding: Holding; units: UnitSystem }>();
 const one = computed(() => (props.units === "us" ? "us" : "metric"));
-const count = ref(1);
+const count = ref<number | null>(1);
 const many = computed(() =>
-  Math.min(props.holding.count, Math.max(1, Math.floor(count.value) || 1)),
+  Math.min(props.holding.count, Math.max(1, Math.floor(count.value ?? 1))),
 );
 const hazards = computed(() => petHazardsIn(props.holding.lot));
 const other = computed(() => (props.holding.place === "fridge" ? "freezer" : "fridge"));
@@ -65,10 +66,7 @@ function recount() {
 <template>
   <section class="actions" aria-label="Take out, move, count">
     <p class="beside">
-      <label class="count"
-        >How many
-        <input v-model.number="count" class="written" type="number" min="1" :max="holding.count" />
-      </label>
+      <CountField v-model="count" label="How many" :min="1" :max="holding.count" />
       <span class="quiet of">of {{ holding.count }}, {{ eachWords(holding.lot, one) }} each</span>
     </p>
     <p class="beside">
@@ -107,16 +105,7 @@ function recount() {
       >
     </p>
     <form class="beside" @submit.prevent="recount">
-      <label class="count"
-        >Really there
-        <input
-          v-model.number="counted"
-          class="written"
-          type="number"
-          min="0"
-          :placeholder="String(holding.count)"
-        />
-      </label>
+      <CountField v-model="counted" label="Really there" :placeholder="String(holding.count)" />
       <button type="submit" class="button">Set the count</button>
       <RouterLink class="button" :to="{ path: '/labels', query: { lot: holding.lot.id } }"
         >Labels</RouterLink
@@ -132,17 +121,6 @@ function recount() {
   padding: 12px 0;
   border-top: 1px solid var(--hair);
   border-bottom: 1px solid var(--hair);
-}
-
-.count {
-  display: grid;
-  color: var(--quiet);
-  font-size: 14px;
-}
-
-.count .written {
-  width: 88px;
-  font-size: 20px;
 }
 
 .of {

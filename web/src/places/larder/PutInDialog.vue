@@ -10,6 +10,7 @@ import { rawLot, usualKind } from "@kettlos/core/larder/raw-lot";
 import type { UnitSystem } from "@kettlos/core/units/show";
 import { format } from "date-fns";
 import { computed, ref, watch } from "vue";
+import CountField from "../../controls/CountField.vue";
 import SuggestInput from "../../controls/SuggestInput.vue";
 import TickChoice from "../../controls/TickChoice.vue";
 import UnitField from "../../controls/UnitField.vue";
@@ -35,8 +36,8 @@ const what = ref("");
 const kind = ref<LarderKind>("rawBones");
 const place = ref<Place>("freezer");
 const eachKg = ref<number | null>(null);
-const count = ref(1);
-const days = ref(0);
+const count = ref<number | null>(1);
+const days = ref<number | null>(0);
 const problem = ref("");
 watch(shown, () => {
   what.value = "";
@@ -67,10 +68,10 @@ async function put() {
   if (eachKg.value === null || !(eachKg.value > 0))
     return void (problem.value = "Weigh it first: how much is in each.");
   const container = containers.value.find((c) => c.id === containerId.value);
-  const madeMs = Math.round(Date.now() - Math.max(0, days.value || 0) * DAY_MS);
+  const madeMs = Math.round(Date.now() - Math.max(0, days.value ?? 0) * DAY_MS);
   await appendLarder({
     kind: "stored",
-    count: Math.max(1, Math.floor(count.value) || 1),
+    count: Math.max(1, Math.floor(count.value ?? 1)),
     place: place.value,
     ...(place.value === "freezer" ? { sinceMs: madeMs } : {}),
     lot: rawLot({
@@ -108,14 +109,12 @@ async function put() {
           :min="0.01"
           :max="100"
         />
-        <label class="small quiet narrow"
-          >How many
-          <input v-model.number="count" class="written" type="number" min="1" max="1000" />
-        </label>
-        <label class="small quiet narrow"
-          >{{ place === "freezer" ? "Days there" : "Days old" }}
-          <input v-model.number="days" class="written" type="number" min="0" max="1000" />
-        </label>
+        <CountField v-model="count" label="How many" :min="1" :max="1000" />
+        <CountField
+          v-model="days"
+          :label="place === 'freezer' ? 'Days there' : 'Days old'"
+          :max="1000"
+        />
       </div>
       <label class="small quiet"
         >In
@@ -134,13 +133,3 @@ async function put() {
     </form>
   </ElDialog>
 </template>
-
-<style scoped>
-.narrow {
-  display: grid;
-}
-
-.narrow .written {
-  width: 80px;
-}
-</style>

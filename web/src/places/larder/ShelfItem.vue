@@ -1,11 +1,10 @@
 <script setup lang="ts">
 import { ageOf } from "@kettlos/core/larder/keeping";
 import type { Holding } from "@kettlos/core/larder/larder";
-import { litresOf } from "@kettlos/core/larder/lot-of";
 import type { UnitSystem } from "@kettlos/core/units/show";
 import { format } from "date-fns";
 import { computed } from "vue";
-import ContainerShape from "../../drawings/ContainerShape.vue";
+import HeldShapes from "./HeldShapes.vue";
 import { AGE_WORDS, allWords, countWords, keyOf, saltWords } from "./held-words";
 
 /** Containers of one lot as they stand on the shelf, with what must be known before reaching for them. */
@@ -29,17 +28,12 @@ const salt = computed(() => saltWords(props.holding.lot));
     :to="isOpen ? '/larder' : `/larder/${keyOf(holding)}`"
     :aria-current="isOpen ? 'true' : undefined"
   >
-    <span class="standing">
-      <ContainerShape
-        v-for="n in Math.min(MOST_DRAWN, holding.count)"
-        :key="n"
-        :kind="holding.lot.container.kind"
-        :share="litresOf(holding.lot.eachKg) / holding.lot.container.capacityL"
-        :is-solid="!holding.lot.isLiquid"
-        :is-frozen="holding.place === 'freezer'"
-        :size="holding.count > 3 ? 38 : 56"
-      />
-    </span>
+    <HeldShapes
+      class="standing"
+      :holding="holding"
+      :most="MOST_DRAWN"
+      :size="holding.count > 3 ? 38 : 56"
+    />
     <span class="words">
       <strong>{{ holding.lot.name }}</strong>
       <span
@@ -69,12 +63,8 @@ const salt = computed(() => saltWords(props.holding.lot));
 }
 
 .standing {
-  display: flex;
-  gap: 3px;
-  align-items: end;
   min-width: 0;
   padding: 0 4px;
-  overflow: hidden;
 }
 
 .words {

@@ -12,6 +12,7 @@ import { COLD_DENSITY_KG_L } from "@kettlos/core/water/properties";
 import { format } from "date-fns";
 import { computed, ref, watch } from "vue";
 import { useRoute } from "vue-router";
+import CountField from "../../controls/CountField.vue";
 import CautionList from "../../controls/CautionList.vue";
 import TickChoice from "../../controls/TickChoice.vue";
 import UnitField from "../../controls/UnitField.vue";
@@ -210,17 +211,13 @@ useShortcuts(() => [{ keys: "u", does: "Undo the last entry", run: undo }]);
         </p>
         <template v-if="fill !== null && container !== null && full !== null">
           <form v-if="full.count > 0" class="beside" @submit.prevent="store(count, fill.eachL)">
-            <label class="count"
-              >How many
-              <input
-                class="written"
-                type="number"
-                min="1"
-                :max="full.count"
-                :value="count"
-                @change="wanted = Math.max(1, Number(($event.target as HTMLInputElement).value))"
-              />
-            </label>
+            <CountField
+              label="How many"
+              :min="1"
+              :max="full.count"
+              :model-value="count"
+              @update:model-value="wanted = $event === null ? null : Math.max(1, $event)"
+            />
             <button type="submit" class="button primary">
               Fill {{ count }} of {{ full.count }}
             </button>
@@ -269,17 +266,6 @@ useShortcuts(() => [{ keys: "u", does: "Undo the last entry", run: undo }]);
   display: grid;
   gap: 16px;
   align-content: start;
-}
-
-.count {
-  display: grid;
-  color: var(--quiet);
-  font-size: 14px;
-}
-
-.count .written {
-  width: 88px;
-  font-size: 20px;
 }
 
 @media (width <= 900px) {

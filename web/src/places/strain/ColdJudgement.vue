@@ -7,6 +7,7 @@ import { vesselOf } from "@kettlos/core/simulate/references";
 import { showMass, type UnitSystem } from "@kettlos/core/units/show";
 import { vesselAreaM2 } from "@kettlos/core/vessel/volume";
 import { computed, ref, watch } from "vue";
+import MarkChoice from "../../controls/MarkChoice.vue";
 import UnitField from "../../controls/UnitField.vue";
 import type { PotState } from "../../data/pots-store";
 import type { NewEvent } from "../../data/repository";
@@ -16,6 +17,11 @@ import SetPicture from "./SetPicture.vue";
 const props = defineProps<{ pot: PotState; answers: Answers; units: UnitSystem }>();
 const emit = defineEmits<{ write: [NewEvent] }>();
 const one = computed(() => (props.units === "us" ? "us" : "metric"));
+const options = <T extends string>(values: readonly T[]) =>
+  values.map((value) => ({ value, label: value }));
+const SET_OPTIONS = options(SETS);
+const CLARITY_OPTIONS = options(CLARITIES);
+const COLOUR_OPTIONS = options(COLOURS);
 const plan = computed(() => props.pot.batch.plan);
 const result = computed(() => props.pot.cook.result);
 const looks = computed(() => props.pot.cook.looks);
@@ -51,83 +57,34 @@ const capMm = computed(() =>
       {{ showMass(answers.figures.fatKg.expected, one) }}.
     </p>
     <template v-if="plan.end === 'strained'">
-      <fieldset class="marks">
-        <legend>How it stands, reckoned: {{ answers.set.expected }}</legend>
-        <button
-          v-for="set in SETS"
-          :key="set"
-          type="button"
-          :class="{ on: result?.set === set }"
-          :aria-pressed="result?.set === set"
-          @click="emit('write', { kind: 'setJudged', set })"
-        >
-          <SetPicture :set="set" />
-          {{ set }}
-        </button>
-      </fieldset>
-      <fieldset class="marks">
-        <legend>Against the light</legend>
-        <button
-          v-for="clarity in CLARITIES"
-          :key="clarity"
-          type="button"
-          :class="{ on: looks.clarity === clarity }"
-          :aria-pressed="looks.clarity === clarity"
-          @click="emit('write', { kind: 'looked', clarity })"
-        >
-          {{ clarity }}
-        </button>
-        <i aria-hidden="true" />
-        <button
-          v-for="colour in COLOURS"
-          :key="colour"
-          type="button"
-          :class="{ on: looks.colour === colour }"
-          :aria-pressed="looks.colour === colour"
-          @click="emit('write', { kind: 'looked', colour })"
-        >
-          {{ colour }}
-        </button>
-      </fieldset>
+      <MarkChoice
+        :label="`How it stands, reckoned: ${answers.set.expected}`"
+        :options="SET_OPTIONS"
+        :chosen="result?.set ?? null"
+        @choose="emit('write', { kind: 'setJudged', set: $event })"
+      >
+        <template #picture="{ value }"><SetPicture :set="value" /></template>
+      </MarkChoice>
+      <div class="beside looks">
+        <MarkChoice
+          label="Against the light"
+          :options="CLARITY_OPTIONS"
+          :chosen="looks.clarity"
+          @choose="emit('write', { kind: 'looked', clarity: $event })"
+        />
+        <MarkChoice
+          label="Colour"
+          :options="COLOUR_OPTIONS"
+          :chosen="looks.colour"
+          @choose="emit('write', { kind: 'looked', colour: $event })"
+        />
+      </div>
     </template>
   </div>
 </template>
 
 <style scoped>
-.marks {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-  margin: 0;
-  padding: 0;
-  border: 0;
-}
-
-.marks legend {
-  padding-bottom: 8px;
-  color: var(--quiet);
-  font-size: 14px;
-}
-
-.marks button {
-  display: grid;
-  align-items: center;
-  justify-items: center;
-  min-width: 64px;
-  min-height: 44px;
-  padding: 6px 4px 8px;
-  border: 0;
-  border-bottom: 1px solid var(--tick);
-  background: none;
-  font-size: 14px;
-}
-
-.marks button.on {
-  border-bottom: 4px solid var(--rim);
-  font-weight: 700;
-}
-
-.marks i {
-  width: 12px;
+.looks {
+  gap: 8px 32px;
 }
 </style>
