@@ -84,9 +84,6 @@ await withApplication(async (browser, url) => {
   await page.goto(`${url}/plan/plan-chili`);
   await page.getByRole("slider", { name: "Water line" }).waitFor();
   await shoot("plan-dish");
-  await page.goto(`${url}/new`);
-  await page.getByRole("heading", { name: "What goes on?" }).waitFor();
-  await shoot("start");
   await page.goto(`${url}/crossover/plan-braise`);
   await page.getByText("Kitchen rule").first().waitFor();
   await shoot("crossover");
