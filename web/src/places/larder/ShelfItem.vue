@@ -62,9 +62,11 @@ const salt = computed(() => saltWords(props.holding.lot));
   text-decoration: none;
 }
 
-.standing {
+.item .standing {
+  flex-wrap: nowrap;
   min-width: 0;
   padding: 0 4px;
+  overflow: hidden;
 }
 
 .words {

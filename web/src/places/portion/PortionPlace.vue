@@ -116,8 +116,13 @@ const hazards = computed(() =>
 );
 const frozenL = computed(() => roomL((fill.value?.count ?? 0) * (fill.value?.eachL ?? 0)));
 
+/** From the tap until it stands on its shelf: a second tap fills nothing twice. */
+const isFilling = ref(false);
+watch(left, () => (isFilling.value = false));
 async function store(n: number, eachL: number) {
   if (pot.value === null || facts.value === null || container.value === null || n < 1) return;
+  if (isFilling.value) return;
+  isFilling.value = true;
   const lot = lotFrom({
     id: crypto.randomUUID(),
     batch: pot.value.batch,
@@ -131,8 +136,9 @@ async function store(n: number, eachL: number) {
   await appendLarder({ kind: "stored", lot, count: n, place: place.value });
 }
 async function use(out: WayOut, massKg: number) {
-  if (pot.value !== null && massKg > 0)
-    await appendLarder({ kind: "used", batchId: pot.value.batch.id, massKg, out });
+  if (pot.value === null || !(massKg > 0) || isFilling.value) return;
+  isFilling.value = true;
+  await appendLarder({ kind: "used", batchId: pot.value.batch.id, massKg, out });
 }
 const leftOver = ref<number | null>(null);
 watch(leftOver, (kg) => {
@@ -183,6 +189,11 @@ useShortcuts(() => [{ keys: "u", does: "Undo the last entry", run: undo }]);
           <button type="button" class="button" @click="undo">Undo <kbd>U</kbd></button>
         </p>
         <CautionList :cautions="cautions" />
+        <p v-if="isRefused && left.leftKg >= LEAST_L">
+          <button type="button" class="button danger" @click="use('thrown', left.leftKg)">
+            It is thrown away
+          </button>
+        </p>
       </section>
       <section v-if="left.leftKg >= LEAST_L && !isRefused" class="fields">
         <UnitField
