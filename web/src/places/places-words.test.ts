@@ -193,6 +193,15 @@ describe("new plans and pots", () => {
     expect(plan.items[0]?.massKg).toBe(2.2);
   });
 
+  test("a copy does not speak for what the first one took out of the larder", () => {
+    const stock = planOf("plan-braise").items.find((i) => i.ingredientId === "houseStock");
+    if (stock === undefined) throw new Error("no stock");
+    const { fromPlanId: _plan, ...rest } = stock;
+    const drawn = { ...rest, fromLotId: "lot", frozen: true, label: { saltGKg: 16 } };
+    const [copied] = copyOf({ ...planOf("plan-braise"), items: [drawn] }).items;
+    expect(copied).toEqual({ ...rest, label: undefined, frozen: false });
+  });
+
   test("an ordinary pot of 12 L weighs about as much as one does", () => {
     const vessel = ordinaryVessel("Mine", {
       shape: "round",

@@ -186,6 +186,12 @@ useShortcuts(() => [{ keys: "u", does: "Undo the last entry", run: undo }]);
             >Labels for them</RouterLink
           >
           <RouterLink class="button" to="/larder">To the larder</RouterLink>
+          <RouterLink
+            v-if="pot.cook.finishedMs === null"
+            class="button"
+            :to="`/strain/${pot.batch.id}`"
+            >Fat, set, logbook</RouterLink
+          >
           <button type="button" class="button" @click="undo">Undo <kbd>U</kbd></button>
         </p>
         <CautionList :cautions="cautions" />
