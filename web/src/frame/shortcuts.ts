@@ -23,6 +23,9 @@ const belongsToControl = (event: KeyboardEvent): boolean =>
   event.target instanceof HTMLElement &&
   event.target.closest("button, a, [role='slider'], [role='radio'], summary") !== null;
 
+/** A dialog that is open; one that fades away is shut, and takes no key. */
+const OPEN_DIALOG = ".el-overlay:not([style*='display: none']):not(.dialog-fade-leave-active)";
+
 /** Gives a component its single-key shortcuts for as long as it is on screen. */
 export function useShortcuts(list: () => readonly Shortcut[]): void {
   active.add(list);
@@ -30,7 +33,7 @@ export function useShortcuts(list: () => readonly Shortcut[]): void {
   onKeyStroke(true, (event) => {
     if (event.ctrlKey || event.metaKey || event.altKey || event.defaultPrevented) return;
     if (isTyping(event.target) || belongsToControl(event)) return;
-    if (document.querySelector(".el-overlay:not([style*='display: none'])") !== null) return;
+    if (document.querySelector(OPEN_DIALOG) !== null) return;
     const found = list().find((s) => s.keys.toLowerCase() === event.key.toLowerCase());
     if (found === undefined) return;
     event.preventDefault();
