@@ -15,7 +15,7 @@ const props = defineProps<{
   units: UnitSystem;
   nowMs: number;
 }>();
-const MOST_DRAWN = 6;
+const MOST_DRAWN = 5;
 const one = computed(() => (props.units === "us" ? "us" : "metric"));
 const age = computed(() => ageOf(props.holding.place, props.holding.bestBeforeMs, props.nowMs));
 const salt = computed(() => saltWords(props.holding.lot));
