@@ -69,11 +69,16 @@ export const finished = (bowl: InBowl, steps: readonly Finishing[]): InBowl =>
   steps.reduce(
     (now, step) =>
       step.kind === "reducedTo"
-        ? // Only water leaves; alcohol is left in, which is on the safe side.
-          { ...now, massKg: Math.min(now.massKg, step.volumeL * COLD_DENSITY_KG_L) }
+        ? boiledDown(now, step.volumeL)
         : stirredIn(now, step.ingredientId, step.massKg),
     bowl,
   );
+
+/** Down to so many litres: only water leaves; alcohol is left in, which is on the safe side. */
+export const boiledDown = (bowl: InBowl, volumeL: number): InBowl => ({
+  ...bowl,
+  massKg: Math.min(bowl.massKg, volumeL * COLD_DENSITY_KG_L),
+});
 
 /** So much of an ingredient more. */
 export function stirredIn(bowl: InBowl, ingredientId: string, massKg: number): InBowl {

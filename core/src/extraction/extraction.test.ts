@@ -3,7 +3,7 @@ import { vectorsOf } from "../../test/vectors";
 import { ingredientById } from "../ingredient/catalogue";
 import { fatCapMm } from "./fat-cap";
 import { gelatinDrawnG, gelatinLeftG } from "./gelatin";
-import { setOf } from "./set";
+import { setOf, toNextSet } from "./set";
 
 const IDS: Record<string, string> = {
   trotter: "porkTrotter",
@@ -60,4 +60,12 @@ describe("the set", () => {
   test("fat cap of 150 g on a 26 cm pot", () => {
     expect(fatCapMm(0.15, 0.05309)).toBeCloseTo(3.07, 2);
   });
+});
+
+test("powder goes to the next firmer set, and never past holding an edge", () => {
+  expect(toNextSet(2)).toEqual({ set: "quivers", missingGL: 4 });
+  expect(toNextSet(6)).toEqual({ set: "wobbles", missingGL: 6 });
+  expect(toNextSet(12.5)?.missingGL).toBeCloseTo(9.5, 9);
+  expect(toNextSet(22)).toBeNull();
+  expect(toNextSet(60)).toBeNull();
 });

@@ -4,6 +4,14 @@ import { kitchenEstimate, type Constant } from "../units/constant";
 export const SETS = ["pours", "quivers", "wobbles", "holds an edge", "rubber"] as const;
 export type SetGrade = (typeof SETS)[number];
 
+/** Gelatin that a litre lacks to the next firmer set, g/L; null where powder should take it no further. */
+export function toNextSet(gelatinGL: number): { set: SetGrade; missingGL: number } | null {
+  const next = SETS[SETS.indexOf(setOf(gelatinGL)) + 1];
+  return next === undefined || next === "pours" || next === "rubber"
+    ? null
+    : { set: next, missingGL: SET_FROM_GL[next].value - gelatinGL };
+}
+
 /** What a stock of each set does when it is cold, to end a sentence with "it …". */
 export const SET_DOES: Readonly<Record<SetGrade, string>> = {
   pours: "pours",

@@ -1,7 +1,7 @@
 import type { Batch } from "../batch/batch-schema";
 import type { Cook } from "../batch/fold";
 import type { Plan, PlanItem } from "../simulate/plan-schema";
-import { leftOf, type Draw, type Larder } from "./larder";
+import { isUsable, type Draw, type Larder } from "./larder";
 import type { Lot, Place } from "./larder-schema";
 
 /** Containers of a lot that so much of it takes: what is opened is opened whole. */
@@ -121,12 +121,14 @@ export interface LotNeed {
   readonly overKg: number;
 }
 
-/** What an item takes of its lot, against what is there; null where it draws on none that is known. */
-export function lotNeed(item: PlanItem, larder: Larder): LotNeed | null {
+/** What an item takes of its lot, against what is there and may be eaten; null where it draws on none that is known. */
+export function lotNeed(item: PlanItem, larder: Larder, nowMs: number): LotNeed | null {
   const lot = item.fromLotId === undefined ? undefined : larder.lots.get(item.fromLotId);
   if (lot === undefined) return null;
   const wantCount = containersFor(lot, item.massKg);
-  const haveCount = leftOf(larder, lot.id);
+  const haveCount = larder.holdings
+    .filter((h) => h.lot.id === lot.id && isUsable(h, nowMs))
+    .reduce((sum, h) => sum + h.count, 0);
   return {
     lot,
     wantCount,

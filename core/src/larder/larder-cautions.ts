@@ -1,5 +1,6 @@
 import type { Caution } from "../safety/caution";
 import type { StoreKind } from "../vessel/store-container";
+import { FRIDGE_DAYS } from "../portion/lasting";
 import { KEEPING_CAUTION } from "./keeping";
 
 /** What is filled, and whether it may be yet. */
@@ -7,6 +8,8 @@ export interface Filling {
   /** Cold through by the clock of the code; null where it was never chilled by it. */
   readonly isCold: boolean | null;
   readonly isDiscard: boolean;
+  /** Since it was strained or served, days. */
+  readonly stoodDays: number;
   readonly kind: StoreKind | null;
   readonly isFrozen: boolean;
   readonly codeText: string;
@@ -40,7 +43,7 @@ export const shelfCautions = (kinds: readonly StoreKind[]): readonly Caution[] =
 
 /** Cautions where portions are filled, the gravest first. */
 export function portionCautions(filling: Filling): readonly Caution[] {
-  const { isCold, isDiscard, kind, isFrozen, codeText, codeWhose } = filling;
+  const { isCold, isDiscard, stoodDays, kind, isFrozen, codeText, codeWhose } = filling;
   const all: Caution[] = [];
   if (isDiscard)
     all.push({
@@ -65,6 +68,16 @@ export function portionCautions(filling: Filling): readonly Caution[] {
           : "It is still being chilled. Fill it when it is at 5 °C (41 °F) all through.",
       rule: codeText,
       whose: codeWhose,
+    });
+  if (stoodDays > FRIDGE_DAYS.value)
+    all.push({
+      id: "stood-too-long",
+      severity: "danger",
+      places: ["portion"],
+      title: `It was made ${Math.floor(stoodDays)} days ago`,
+      text: "What has stood in the fridge so long is thrown away. Put in only what was frozen in time.",
+      rule: KEEPING_CAUTION,
+      whose: "US guidance for cold storage; your local food code rules",
     });
   if (isJar(kind)) {
     if (isFrozen)

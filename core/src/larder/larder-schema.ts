@@ -80,7 +80,6 @@ export const LotSchema = z.object({
   isForAnimals: z.boolean().default(false),
   /** What a kilogram cost to make; null where prices were missing. */
   costPerKg: z.number().min(0).max(10_000).nullable().default(null),
-  note: z.string().trim().max(300).default(""),
 });
 export type Lot = z.infer<typeof LotSchema>;
 

@@ -2,7 +2,7 @@ import fc from "fast-check";
 import { expect, test } from "vitest";
 import { SCHEMA_VERSION } from "../simulate/kitchen-schema";
 import { ageOf, bestBeforeMs, DAY_MS } from "./keeping";
-import { lastLarderEvent, larderOf, leftOf, type Draw } from "./larder";
+import { heldKg, isUsable, lastLarderEvent, larderOf, leftOf, type Draw } from "./larder";
 import { LotSchema, type LarderEvent, type LarderEventBody, type Lot } from "./larder-schema";
 
 export const lotNamed = (id: string, over: Partial<Lot> = {}): Lot =>
@@ -46,6 +46,16 @@ test("stored, moved, taken: what is left is where it was put", () => {
   expect(larder.gone).toMatchObject([{ how: "table", count: 1, lotId: "A" }]);
   // The fridge's is due first, and stands first.
   expect(larder.holdings.map((h) => h.place)).toEqual(["fridge", "freezer"]);
+});
+
+test("past its days in the fridge it is not usable; frozen it always is", () => {
+  const [fridge] = larderOf([stored(0, 2, "fridge")], [], "short").holdings;
+  const [freezer] = larderOf([stored(0, 2)], [], "short").holdings;
+  if (fridge === undefined || freezer === undefined) throw new Error("nothing there");
+  expect(isUsable(fridge, 3 * DAY_MS)).toBe(true);
+  expect(isUsable(fridge, 3 * DAY_MS + 1)).toBe(false);
+  expect(isUsable(freezer, 900 * DAY_MS)).toBe(true);
+  expect(heldKg([fridge, freezer])).toBeCloseTo(1.8, 9);
 });
 
 test("days in the fridge count together, before freezing and after thawing", () => {

@@ -1,7 +1,7 @@
 import { inForce } from "../batch/in-force";
 import type { FreezerSchool } from "../simulate/keeping-words";
-import { bestBeforeMs } from "./keeping";
-import type { LarderEvent, Lot, Place, WayOut } from "./larder-schema";
+import { ageOf, bestBeforeMs } from "./keeping";
+import type { LarderEvent, Lot, Place, WayOut, WhyThrown } from "./larder-schema";
 
 /** So many containers of one lot in one place since one moment. */
 export interface Holding {
@@ -31,7 +31,7 @@ export interface Gone {
   readonly how: WayOut | "pot" | "counted";
   readonly batchId?: string;
   readonly batchName?: string;
-  readonly why?: string;
+  readonly why?: WhyThrown;
 }
 
 export interface Larder {
@@ -188,6 +188,14 @@ export function larderOf(
     events,
   };
 }
+
+/** Weight of everything in these, kg. */
+export const heldKg = (holdings: readonly Holding[]): number =>
+  holdings.reduce((sum, h) => sum + h.lot.eachKg * h.count, 0);
+
+/** False once it is past its days in the fridge: then it is thrown away, and nothing else. */
+export const isUsable = (holding: Holding, nowMs: number): boolean =>
+  holding.place === "freezer" || ageOf(holding.place, holding.bestBeforeMs, nowMs) !== "past";
 
 /** Containers left of a lot, everywhere or in one place. */
 export const leftOf = (larder: Larder, lotId: string, place?: Place): number =>

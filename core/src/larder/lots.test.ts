@@ -16,6 +16,7 @@ import { canBe, drawnFrom, drawsOf, enoughFor, lotNeed, rawKg, spokenFor } from 
 import { lasts } from "./daily-use";
 import { labelOf, LABEL_SHEETS, PAGE_MM, pagesOf } from "./label-of";
 import { larderOf } from "./larder";
+import { portionCautions, shelfCautions } from "./larder-cautions";
 import { codeFor, isUnsalted, litresOf, potFacts } from "./lot-of";
 import { petHazardsIn } from "./pet-hazards";
 import { lotFrom, potLeft } from "./portioned";
@@ -203,11 +204,31 @@ describe("a lot in a plan", () => {
       },
     ];
     const larder = larderOf(events, [], "short");
-    const need = lotNeed({ ...drawnFrom(item, lot, "freezer"), massKg: 0.6 }, larder);
+    const need = lotNeed({ ...drawnFrom(item, lot, "freezer"), massKg: 0.6 }, larder, 1);
     expect(need).toMatchObject({ wantCount: 2, haveCount: 2, isEnough: true });
     expect(need?.overKg).toBeCloseTo(2 * lot.eachKg - 0.6, 9);
-    expect(lotNeed(drawnFrom(item, lot, "freezer"), larder)?.isEnough).toBe(false);
-    expect(lotNeed(item, larder)).toBeNull();
+    expect(lotNeed(drawnFrom(item, lot, "freezer"), larder, 1)?.isEnough).toBe(false);
+    expect(lotNeed(item, larder, 1)).toBeNull();
+    // Thawed and past its days it is there, but not to be eaten.
+    const thawed = larderOf(
+      [
+        ...events,
+        {
+          ...events[0]!,
+          id: "m",
+          kind: "moved",
+          lotId: lot.id,
+          from: "freezer",
+          count: 2,
+          atMs: 2,
+        },
+      ] as never,
+      [],
+      "short",
+    );
+    const small = { ...drawnFrom(item, lot, "fridge"), massKg: 0.1 };
+    expect(lotNeed(small, thawed, 3)?.isEnough).toBe(true);
+    expect(lotNeed(small, thawed, 4 * 86_400_000)?.haveCount).toBe(0);
   });
 
   test("is drawn by the pots that are on, but never by practice, and spoken for by plans that wait", () => {
@@ -384,4 +405,46 @@ test("raw things by hand, and rations", () => {
   expect(got.perDayL).toBeCloseTo(0.12, 12);
   expect(got.untilMs).toBeCloseTo(1000 + 10 * day, 0);
   expect(got.untilMs - got.makeByMs).toBe(600 * 60_000);
+});
+
+describe("cautions where portions are filled", () => {
+  const usual = {
+    isCold: true,
+    isDiscard: false,
+    stoodDays: 0.5,
+    kind: "bag",
+    isFrozen: true,
+    codeText: "by the code",
+    codeWhose: "the code",
+  } as const;
+  const ids = (over: Partial<Parameters<typeof portionCautions>[0]>) =>
+    portionCautions({ ...usual, ...over }).map((c) => c.id);
+
+  test("none where it is cold, in time, and goes frozen into bags", () => {
+    expect(ids({})).toEqual([]);
+  });
+
+  test("a missed gate refuses it, and nothing is said beside of being cold first", () => {
+    const [first] = portionCautions({ ...usual, isDiscard: true, isCold: false });
+    expect(first).toMatchObject({ severity: "danger", refuses: true, whose: "the code" });
+    expect(ids({ isDiscard: true, isCold: false })).toEqual(["gate-missed"]);
+  });
+
+  test("not cold, or never chilled by the clock, says so; over three days is a danger", () => {
+    expect(ids({ isCold: false })).toEqual(["cold-first"]);
+    expect(ids({ isCold: null })).toEqual(["cold-first"]);
+    expect(ids({ stoodDays: 3 })).toEqual([]);
+    expect(ids({ stoodDays: 3.1 })).toEqual(["stood-too-long"]);
+  });
+
+  test("glass cracks only frozen; a jar never keeps on a shelf; the fridge has its days", () => {
+    expect(ids({ kind: "jar" })).toEqual(["jars-crack", "not-shelf-stable"]);
+    expect(ids({ kind: "shoulderJar", isFrozen: false })).toEqual([
+      "not-shelf-stable",
+      "fridge-days",
+    ]);
+    expect(shelfCautions(["tub"]).map((c) => c.id)).toEqual(["keeping"]);
+    expect(shelfCautions(["tub", "jar"]).map((c) => c.id)).toContain("not-shelf-stable");
+    expect(shelfCautions(["jar"]).every((c) => c.whose !== "" && c.rule !== "")).toBe(true);
+  });
 });

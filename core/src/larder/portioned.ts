@@ -56,6 +56,5 @@ export function lotFrom(options: LotOptions): Lot {
     label: facts.label,
     isForAnimals: facts.isForAnimals,
     costPerKg: facts.costPerKg,
-    note: "",
   };
 }

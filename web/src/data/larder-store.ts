@@ -1,5 +1,5 @@
 import { drawsOf, spokenFor } from "@kettlos/core/larder/draws";
-import { larderOf, lotsOf } from "@kettlos/core/larder/larder";
+import { heldKg, isUsable, larderOf, lotsOf } from "@kettlos/core/larder/larder";
 import { litresOf } from "@kettlos/core/larder/lot-of";
 import { defineStore } from "pinia";
 import { computed } from "vue";
@@ -24,9 +24,11 @@ export const useLarderStore = defineStore("larder", () => {
     spokenFor(kitchenStore.plans, kitchenStore.batches ?? [], lots.value),
   );
   const stockL = computed(() =>
-    larder.value.holdings
-      .filter((h) => h.lot.kind === "stock")
-      .reduce((sum, h) => sum + litresOf(h.lot.eachKg) * h.count, 0),
+    litresOf(
+      heldKg(
+        larder.value.holdings.filter((h) => h.lot.kind === "stock" && isUsable(h, pots.nowMs)),
+      ),
+    ),
   );
   return { isLoaded, stockL, lots, larder, spoken };
 });

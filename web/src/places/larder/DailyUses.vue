@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { lasts } from "@kettlos/core/larder/daily-use";
+import { heldKg, isUsable } from "@kettlos/core/larder/larder";
 import { litresOf } from "@kettlos/core/larder/lot-of";
 import { petHazardsIn } from "@kettlos/core/larder/pet-hazards";
 import { toFreezeL } from "@kettlos/core/portion/lasting";
@@ -23,13 +24,13 @@ const stocks = computed(() => kitchenStore.plans.filter((p) => p.end === "strain
 
 const rows = computed(() =>
   (kitchenStore.kitchen?.dailyUses ?? []).map((use) => {
-    const held = larderStore.larder.holdings.filter((h) => h.lot.planId === use.planId);
-    const haveL = held.reduce((sum, h) => sum + litresOf(h.lot.eachKg) * h.count, 0);
+    const held = larderStore.larder.holdings.filter(
+      (h) => h.lot.planId === use.planId && isUsable(h, pots.nowMs),
+    );
+    const haveL = litresOf(heldKg(held));
     const plan = kitchenStore.plans.find((p) => p.id === use.planId) ?? null;
     const potMin = plan === null ? 0 : potMinOf(plan, kitchenStore.kitchen);
-    const inFridge = held
-      .filter((h) => h.place === "fridge")
-      .reduce((sum, h) => sum + litresOf(h.lot.eachKg) * h.count, 0);
+    const inFridge = litresOf(heldKg(held.filter((h) => h.place === "fridge")));
     const reckoned = lasts(use, haveL, potMin, pots.nowMs);
     return {
       use,

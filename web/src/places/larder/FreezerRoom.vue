@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { roomL } from "@kettlos/core/portion/headspace";
+import { heldKg } from "@kettlos/core/larder/larder";
 import { litresOf } from "@kettlos/core/larder/lot-of";
 import { showVolume, type UnitSystem } from "@kettlos/core/units/show";
 import { computed } from "vue";
@@ -13,11 +14,7 @@ const larderStore = useLarderStore();
 const one = computed(() => (props.units === "us" ? "us" : "metric"));
 const allL = computed(() => kitchenStore.kitchen?.freezerL ?? null);
 const takenL = computed(() =>
-  roomL(
-    larderStore.larder.holdings
-      .filter((h) => h.place === "freezer")
-      .reduce((sum, h) => sum + litresOf(h.lot.eachKg) * h.count, 0),
-  ),
+  roomL(litresOf(heldKg(larderStore.larder.holdings.filter((h) => h.place === "freezer")))),
 );
 const afterL = computed(() => takenL.value + (props.moreL ?? 0));
 const share = (l: number) => `${Math.min(100, (100 * l) / Math.max(1e-9, allL.value ?? 1))}%`;

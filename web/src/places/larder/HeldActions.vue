@@ -7,10 +7,10 @@ import type { UnitSystem } from "@kettlos/core/units/show";
 import { computed, ref } from "vue";
 import CountField from "../../controls/CountField.vue";
 import { appendLarder } from "../../data/larder-log";
-import { eachWords } from "./held-words";
+import { eachWords, WHY_WORDS } from "./held-words";
 
 /** Taking out, moving, counting, labelling: of so many at a time. */
-const props = defineProps<{ holding: Holding; units: UnitSystem }>();
+const props = defineProps<{ holding: Holding; isUsable: boolean; units: UnitSystem }>();
 const one = computed(() => (props.units === "us" ? "us" : "metric"));
 const count = ref<number | null>(1);
 const many = computed(() =>
@@ -18,14 +18,6 @@ const many = computed(() =>
 );
 const hazards = computed(() => petHazardsIn(props.holding.lot));
 const other = computed(() => (props.holding.place === "fridge" ? "freezer" : "fridge"));
-const WHY: Readonly<Record<WhyThrown, string>> = {
-  tooOld: "too old",
-  tooWarm: "stood too warm",
-  freezerBurn: "dried out in the freezer",
-  smell: "smelt or looked wrong",
-  broken: "container broken",
-  unknown: "nobody knew what it was",
-};
 const isRaw = computed(
   () => props.holding.lot.kind !== "stock" && props.holding.lot.kind !== "dish",
 );
@@ -70,13 +62,18 @@ function recount() {
       <span class="quiet of">of {{ holding.count }}, {{ eachWords(holding.lot, one) }} each</span>
     </p>
     <p class="beside">
-      <button type="button" class="button" @click="take('table')">
+      <button v-if="isUsable" type="button" class="button" @click="take('table')">
         {{ isRaw ? "Used" : "To the table" }}
       </button>
-      <button v-if="hazards.length === 0" type="button" class="button" @click="take('animals')">
+      <button
+        v-if="isUsable && hazards.length === 0"
+        type="button"
+        class="button"
+        @click="take('animals')"
+      >
         To the animals
       </button>
-      <button type="button" class="button" @click="move">
+      <button v-if="isUsable" type="button" class="button" @click="move">
         {{ other === "freezer" ? "Into the freezer" : "Thaw in the fridge" }}
       </button>
       <button
@@ -90,14 +87,14 @@ function recount() {
     </p>
     <ul v-if="isAskingWhy" class="choice-list" aria-label="Why it is thrown away">
       <li v-for="why in WHY_THROWN" :key="why">
-        <button type="button" @click="take('thrown', why)">{{ WHY[why] }}</button>
+        <button type="button" @click="take('thrown', why)">{{ WHY_WORDS[why] }}</button>
       </li>
     </ul>
-    <p v-if="hazards.length > 0" class="small">
+    <p v-if="isUsable && hazards.length > 0" class="small">
       <strong>Mind:</strong> not for animals:
       {{ hazards.map((h) => `${h.name.toLowerCase()}, ${h.why}`).join("; ") }}.
     </p>
-    <p v-if="noteOf(holding.lot.kind)" class="small quiet">
+    <p v-if="isUsable && noteOf(holding.lot.kind)" class="small quiet">
       {{ noteOf(holding.lot.kind)
       }}<template v-if="holding.place === 'fridge'">
         Thawed in the fridge and still within its days it may be frozen again; it loses some flavour

@@ -1,8 +1,7 @@
 <script setup lang="ts">
 import { enoughFor } from "@kettlos/core/larder/draws";
 import { ageOf, keepingOf } from "@kettlos/core/larder/keeping";
-import type { Holding } from "@kettlos/core/larder/larder";
-import { leftOf } from "@kettlos/core/larder/larder";
+import { heldKg, isUsable, leftOf, type Holding } from "@kettlos/core/larder/larder";
 import { isUnsalted } from "@kettlos/core/larder/lot-of";
 import { setOf } from "@kettlos/core/extraction/set";
 import { COLD_DENSITY_KG_L } from "@kettlos/core/water/properties";
@@ -14,7 +13,7 @@ import { useLarderStore } from "../../data/larder-store";
 import { usePotsStore } from "../../data/pots-store";
 import HeldActions from "./HeldActions.vue";
 import IntoPlan from "./IntoPlan.vue";
-import { allWords, countWords, eachWords, saltWords } from "./held-words";
+import { allWords, countWords, eachWords, saltWords, WHY_WORDS } from "./held-words";
 
 /** One lot on its shelf: what it is, how long it keeps, what it is enough for, and what is done with it. */
 const props = defineProps<{ holding: Holding; units: UnitSystem }>();
@@ -35,17 +34,21 @@ const currency = computed(() => kitchenStore.kitchen?.currency ?? "");
 const bought = computed(
   () => kitchenStore.kitchen?.prices.find((p) => p.ingredientId === "boughtStock")?.perKg ?? null,
 );
+const usable = computed(() => isUsable(props.holding, pots.nowMs));
 const haveKg = computed(() =>
-  lot.value.ingredientId === null
-    ? 0
-    : larderStore.larder.holdings
-        .filter(
-          (h) => h.lot.ingredientId === lot.value.ingredientId && h.lot.name === lot.value.name,
-        )
-        .reduce((sum, h) => sum + h.lot.eachKg * h.count, 0),
+  heldKg(
+    larderStore.larder.holdings.filter(
+      (h) =>
+        h.lot.ingredientId === lot.value.ingredientId &&
+        h.lot.name === lot.value.name &&
+        isUsable(h, pots.nowMs),
+    ),
+  ),
 );
 const uses = computed(() =>
-  lot.value.ingredientId === null ? [] : enoughFor(lot.value, haveKg.value, kitchenStore.plans),
+  lot.value.ingredientId === null || !usable.value
+    ? []
+    : enoughFor(lot.value, haveKg.value, kitchenStore.plans),
 );
 const money = (n: number) => `${currency.value} ${n.toFixed(2)}`;
 const went = computed(() => larderStore.larder.gone.filter((g) => g.lotId === lot.value.id));
@@ -67,7 +70,7 @@ const spoken = computed(() => larderStore.spoken.filter((s) => s.lotId === lot.v
       {{ countWords(lot.container.kind, holding.count) }} of {{ eachWords(lot, one) }} in the
       {{ holding.place }}
     </p>
-    <p v-if="age === 'past' && keeping.isSafety" class="ember" role="alert">
+    <p v-if="!usable" class="ember" role="alert">
       <strong>Danger: past its days in the fridge.</strong> Throw it away, however it smells or
       tastes. {{ keeping.days.source }}; your local food code rules.
     </p>
@@ -115,8 +118,8 @@ const spoken = computed(() => larderStore.spoken.filter((s) => s.lotId === lot.v
         </dd>
       </template>
     </dl>
-    <HeldActions :holding="holding" :units="units" />
-    <IntoPlan v-if="lot.ingredientId !== null" :holding="holding" />
+    <HeldActions :holding="holding" :is-usable="usable" :units="units" />
+    <IntoPlan v-if="lot.ingredientId !== null && usable" :holding="holding" />
     <section v-if="uses.length > 0" aria-label="Enough for">
       <h3>Enough for</h3>
       <ul class="small">
@@ -143,7 +146,7 @@ const spoken = computed(() => larderStore.spoken.filter((s) => s.lotId === lot.v
           <RouterLink v-if="g.how === 'pot'" :to="`/logbook/${g.batchId}`">{{
             g.batchName
           }}</RouterLink><template v-else-if="g.count < 0">found again at the count</template
-          ><template v-else>{{ HOW[g.how] }}</template>
+          ><template v-else>{{ HOW[g.how] }}{{ g.why ? `, ${WHY_WORDS[g.why]}` : "" }}</template>
         </li>
         <li>{{ leftOf(larderStore.larder, lot.id) }} left in all</li>
       </ul>

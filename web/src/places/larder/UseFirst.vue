@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { ageOf } from "@kettlos/core/larder/keeping";
+import { isUsable } from "@kettlos/core/larder/larder";
 import { computed } from "vue";
 import { useLarderStore } from "../../data/larder-store";
 import { usePotsStore } from "../../data/pots-store";
@@ -10,11 +11,9 @@ const pots = usePotsStore();
 const due = computed(() => {
   const toThrow = new Set<string>();
   const first = new Set<string>();
-  for (const { lot, place, bestBeforeMs } of larderStore.larder.holdings) {
-    const age = ageOf(place, bestBeforeMs, pots.nowMs);
-    if (age === "past" && place === "fridge") toThrow.add(lot.name);
-    else if (age !== "good") first.add(lot.name);
-  }
+  for (const h of larderStore.larder.holdings)
+    if (!isUsable(h, pots.nowMs)) toThrow.add(h.lot.name);
+    else if (ageOf(h.place, h.bestBeforeMs, pots.nowMs) !== "good") first.add(h.lot.name);
   return { toThrow: [...toThrow].join(", "), first: [...first].join(", ") };
 });
 </script>

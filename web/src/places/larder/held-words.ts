@@ -1,7 +1,7 @@
 import { isUnsalted, litresOf } from "@kettlos/core/larder/lot-of";
 import type { Holding } from "@kettlos/core/larder/larder";
 import type { StoreKind } from "@kettlos/core/vessel/store-container";
-import type { Lot } from "@kettlos/core/larder/larder-schema";
+import type { Lot, WhyThrown } from "@kettlos/core/larder/larder-schema";
 import { showMass, showVolume, type UnitSystem } from "@kettlos/core/units/show";
 
 /** What names one place on a shelf in the address bar. */
@@ -33,5 +33,15 @@ export const saltWords = (lot: Lot): string | null =>
     : isUnsalted(lot)
       ? "unsalted"
       : `salt ${lot.label.saltGKg.toFixed(0)} g/${lot.isLiquid ? "L" : "kg"}`;
+
+/** Why something was thrown away. */
+export const WHY_WORDS: Readonly<Record<WhyThrown, string>> = {
+  tooOld: "too old",
+  tooWarm: "stood too warm",
+  freezerBurn: "dried out in the freezer",
+  smell: "smelt or looked wrong",
+  broken: "container broken",
+  unknown: "nobody knew what it was",
+};
 
 export const AGE_WORDS = { good: "", soon: "use it soon", past: "past its date" } as const;

@@ -132,6 +132,9 @@ describe("a lot on its shelf", () => {
     const old = { ...braise, bestBeforeMs: NOW - 1000 };
     const inFridge = mount(HeldPanel, { props: { holding: old, units: "metric" }, global });
     expect(inFridge.find("[role=alert]").text()).toContain("Throw it away");
+    for (const offer of ["To the table", "To the animals", "Into the freezer", "Enough for"])
+      expect(inFridge.text()).not.toContain(offer);
+    expect(inFridge.text()).toContain("Throw away");
     const frozen = mount(HeldPanel, {
       props: { holding: { ...old, place: "freezer" }, units: "metric" },
       global,
@@ -142,7 +145,10 @@ describe("a lot on its shelf", () => {
 
   test("is moved, thrown away with why, and counted; animals only get what harms none", async () => {
     const fumet = held("Smoked trout fumet");
-    const wrapper = mount(HeldActions, { props: { holding: fumet, units: "metric" }, global });
+    const wrapper = mount(HeldActions, {
+      props: { holding: fumet, isUsable: true, units: "metric" },
+      global,
+    });
     expect(wrapper.text()).not.toContain("To the animals");
     expect(wrapper.text()).toContain("not for animals");
     await wrapper.find("input").setValue(2);
@@ -156,7 +162,7 @@ describe("a lot on its shelf", () => {
       ]),
     );
     const hare = mount(HeldActions, {
-      props: { holding: held("Plain hare broth"), units: "metric" },
+      props: { holding: held("Plain hare broth"), isUsable: true, units: "metric" },
       global,
     });
     await press(hare.findAll("button"), /To the animals/);

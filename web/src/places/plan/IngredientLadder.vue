@@ -24,6 +24,7 @@ import { useOpened } from "../../controls/use-opened";
 import ItemEditor from "./ItemEditor.vue";
 import { yieldOf } from "../../data/stock-yields";
 import { useLarderStore } from "../../data/larder-store";
+import { usePotsStore } from "../../data/pots-store";
 import { useDragOrder } from "../../controls/use-drag-order";
 import { laddered, movedTo, stepped } from "./ladder-order";
 import { newItem } from "./new-item";
@@ -60,6 +61,7 @@ const WORDS: Partial<Record<Verdict["state"], string>> = {
   spoilt: "spoilt",
 };
 const larderStore = useLarderStore();
+const pots = usePotsStore();
 /** How far a joint stands out of the liquid. */
 const jointWords = (id: string) => {
   const out = props.joints.find((j) => j.itemId === id)?.fit.standsOutM ?? 0;
@@ -86,7 +88,7 @@ const shortLots = computed(
     new Set(
       items.value
         .filter((i) => i.fromLotId !== undefined)
-        .filter((i) => lotNeed(i, larderStore.larder)?.isEnough !== true)
+        .filter((i) => lotNeed(i, larderStore.larder, pots.nowMs)?.isEnough !== true)
         .map((i) => i.id),
     ),
 );

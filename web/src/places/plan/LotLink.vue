@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import { canBe, drawnFrom, lotNeed } from "@kettlos/core/larder/draws";
-import { leftOf, type Holding } from "@kettlos/core/larder/larder";
+import { isUsable, leftOf, type Holding } from "@kettlos/core/larder/larder";
 import type { PlanItem } from "@kettlos/core/simulate/plan-schema";
 import type { UnitSystem } from "@kettlos/core/units/show";
 import { format } from "date-fns";
 import { computed } from "vue";
 import { useLarderStore } from "../../data/larder-store";
+import { usePotsStore } from "../../data/pots-store";
 import { allWords, eachWords, saltWords } from "../larder/held-words";
 import { cleared } from "./cleared";
 
@@ -13,17 +14,19 @@ import { cleared } from "./cleared";
 const props = defineProps<{ item: PlanItem; units: UnitSystem }>();
 const emit = defineEmits<{ change: [Partial<PlanItem>] }>();
 const larderStore = useLarderStore();
+const pots = usePotsStore();
 const one = computed(() => (props.units === "us" ? "us" : "metric"));
 
 /** Of a lot in two places, the one that is due first. */
 const offers = computed(() => {
   const byLot = new Map<string, Holding>();
   for (const h of larderStore.larder.holdings) {
-    if (canBe(props.item, h.lot) && !byLot.has(h.lot.id)) byLot.set(h.lot.id, h);
+    if (canBe(props.item, h.lot) && isUsable(h, pots.nowMs) && !byLot.has(h.lot.id))
+      byLot.set(h.lot.id, h);
   }
   return [...byLot.values()];
 });
-const need = computed(() => lotNeed(props.item, larderStore.larder));
+const need = computed(() => lotNeed(props.item, larderStore.larder, pots.nowMs));
 const isGone = computed(() => props.item.fromLotId !== undefined && need.value === null);
 const words = (h: Holding) =>
   [

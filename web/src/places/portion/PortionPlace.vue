@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { chillingNow } from "@kettlos/core/batch/chill-of";
 import { codeOf, CODES } from "@kettlos/core/cool/codes";
+import { DAY_MS } from "@kettlos/core/larder/keeping";
 import { portionCautions } from "@kettlos/core/larder/larder-cautions";
 import { petHazardsIn } from "@kettlos/core/larder/pet-hazards";
 import { litresOf, potFacts } from "@kettlos/core/larder/lot-of";
@@ -97,6 +98,7 @@ const isCold = computed(() => {
 const cautions = computed(() =>
   portionCautions({
     isCold: isCold.value,
+    stoodDays: facts.value === null ? 0 : (pots.nowMs - facts.value.madeMs) / DAY_MS,
     isDiscard: chilling.value?.remedy === "discard",
     kind: container.value?.kind ?? null,
     isFrozen: isFrozen.value,

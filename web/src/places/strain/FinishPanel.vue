@@ -1,11 +1,16 @@
 <script setup lang="ts">
-import { bowlL, perL, stirredIn, type InBowl } from "@kettlos/core/batch/in-bowl";
+import { boiledDown, bowlL, perL, stirredIn, type InBowl } from "@kettlos/core/batch/in-bowl";
 import { REDUCTIONS } from "@kettlos/core/batch/reduce-on";
 import { reduceMinOf } from "@kettlos/core/because/finish-figures";
-import { SET_DOES, SET_FROM_GL, setOf, SETS, type SetGrade } from "@kettlos/core/extraction/set";
+import { SET_DOES, setOf, toNextSet } from "@kettlos/core/extraction/set";
 import { ingredientById } from "@kettlos/core/ingredient/catalogue";
 import { traitsOf } from "@kettlos/core/ingredient/traits";
-import { SIPPING_SALT_G_L, saltToAddG, teaspoonsOf } from "@kettlos/core/seasoning/salt";
+import {
+  SALTY_BROTH_G_L,
+  SIPPING_SALT_G_L,
+  saltToAddG,
+  teaspoonsOf,
+} from "@kettlos/core/seasoning/salt";
 import {
   BODIES,
   bodyOf,
@@ -73,8 +78,8 @@ const reduction = computed(() => {
 });
 const then = computed(() => {
   if (toL.value === null || !(toL.value > 0)) return null;
-  const stronger = nowL.value / toL.value;
-  return { salt: now.value.salt * stronger, set: setOf(now.value.gelatin * stronger) };
+  const bowl = boiledDown(props.bowl, toL.value);
+  return { salt: perL(bowl, bowl.saltG), set: setOf(perL(bowl, bowl.gelatinG)) };
 });
 function reduced() {
   if (toL.value === null || toL.value >= nowL.value) return;
@@ -105,13 +110,12 @@ const saltGL = ref<number | null>(SIPPING_SALT_G_L.value);
 const saltG = computed(() => saltToAddG(props.bowl.saltG, nowL.value, saltGL.value ?? 0));
 
 const GELATIN_G_KG = traitsOf("gelatinPowder").solubleGelatinGKg ?? 0;
-/** Powder that takes it to the next set, g; null where it is the firmest already. */
+/** Powder that takes it to the next set, g; null where it is as firm as powder should make it. */
 const powder = computed(() => {
-  const at = SETS.indexOf(setOf(now.value.gelatin));
-  const next: SetGrade | undefined = SETS[at + 1];
-  if (next === undefined || next === "pours" || next === "rubber") return null;
-  const needG = (SET_FROM_GL[next].value - now.value.gelatin) * nowL.value;
-  return { next, g: (needG / GELATIN_G_KG) * 1000 };
+  const next = toNextSet(now.value.gelatin);
+  return next === null
+    ? null
+    : { next: next.set, g: ((next.missingGL * nowL.value) / GELATIN_G_KG) * 1000 };
 });
 
 const stir = (ingredientId: string, massKg: number) => {
@@ -174,9 +178,7 @@ const saltProblem = computed(() => now.value.salt > (saltGL.value ?? 0) + 0.05);
         }}
         to {{ showDuration(reduction.value.high) }}) <WhyFigure :estimate="reduction.value" />. Then
         salt {{ then.salt.toFixed(1) }} g/L, and it {{ SET_DOES[then.set] }}.
-        <strong v-if="then.salt > SIPPING_SALT_G_L.value * 1.3" class="ember"
-          >Too salty by itself.</strong
-        >
+        <strong v-if="then.salt > SALTY_BROTH_G_L.value" class="ember">Too salty by itself.</strong>
       </p>
       <button type="button" class="button primary" :disabled="reduction === null" @click="reduced">
         It is down there

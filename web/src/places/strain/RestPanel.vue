@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { inBowl } from "@kettlos/core/batch/in-bowl";
 import { containersOf, potToChill } from "@kettlos/core/batch/chill-of";
 import { bestOf, chillChoices } from "@kettlos/core/cool/chill-choices";
 import { codeOf, holdingLineC, REHEATED_C } from "@kettlos/core/cool/codes";
@@ -33,8 +34,8 @@ const KEEPER_OPTIONS = [
 ];
 const fromC = ref<number | null>(90);
 const massKg = computed(() => {
-  const { result } = props.pot.cook;
-  if (result !== null) return result.servedKg ?? result.strainedL * COLD_DENSITY_KG_L;
+  const bowl = inBowl(props.pot.batch, props.pot.cook);
+  if (bowl !== null) return bowl.massKg;
   const live = pots.live.find((p) => p.batch.id === props.pot.batch.id);
   return (live?.forecast.strainedL.expected ?? 0) * COLD_DENSITY_KG_L;
 });
