@@ -16,30 +16,26 @@ const props = defineProps<{
 /** Distance between two pieces, m. */
 const PITCH_M: Record<Pieces, number> = { bones: 0.036, dice: 0.03, seeds: 0.014 };
 const bones = computed(() =>
-  heapOfBones(props.frame, props.heapTopM, PITCH_M[props.pieces], props.seed, props.pieces),
+  heapOfBones(
+    props.frame,
+    props.heapTopM,
+    PITCH_M[props.pieces],
+    props.seed,
+    props.pieces,
+    props.small ? 0.8 : 1.15,
+  ),
 );
 </script>
 
 <template>
-  <g
-    class="still"
-    :stroke-width="small ? 0.8 : 1.15"
-    stroke="var(--bone-line)"
-    stroke-linejoin="round"
-  >
+  <g class="still">
     <template v-for="(bone, i) in bones" :key="i">
-      <path :d="bone.path" :fill="fill" />
-      <ellipse
-        v-if="bone.marrow !== null"
-        :cx="bone.marrow.x"
-        :cy="bone.marrow.y"
-        :rx="bone.marrow.rx"
-        :ry="bone.marrow.ry"
-        :transform="`rotate(${bone.marrow.turn} ${bone.marrow.x} ${bone.marrow.y})`"
-        fill="var(--marrow)"
-        stroke="var(--bone-dot)"
-        stroke-width="0.7"
-      />
+      <path :d="bone.line" fill="var(--bone-line)" />
+      <path :d="bone.body" :fill="fill" />
+      <template v-if="bone.marrow !== null">
+        <path :d="bone.marrow.line" fill="var(--bone-dot)" />
+        <path :d="bone.marrow.body" fill="var(--marrow)" />
+      </template>
     </template>
   </g>
 </template>

@@ -31,13 +31,15 @@ const from = computed(() => Math.max(level.value, props.fromM ?? 0));
 const wall = computed(() => (props.small ? 3 : 5));
 const rimH = computed(() => (props.small ? 5 : 8));
 const topHalf = computed(() => halfWidthAt(props.frame, props.frame.vessel.heightM));
-const flameXs = computed(() => {
+/** All flames in one path: a figure apiece with a place of its own costs every frame in which the level moves. */
+const flamesPath = computed(() => {
   const half = halfWidthAt(props.frame, 0);
   const n = Math.max(2, Math.floor(half / 22));
-  return Array.from(
-    { length: n },
-    (_, i) => props.frame.centreX - half * 0.7 + (i / (n - 1)) * half * 1.4,
-  );
+  const y = props.frame.floorY + wall.value + 3;
+  return Array.from({ length: n }, (_, i) => {
+    const x = props.frame.centreX - half * 0.7 + (i / (n - 1)) * half * 1.4;
+    return `M${x.toFixed(1)} ${y.toFixed(1)}c1 4 5 6 5 11a5 5 0 0 1 -10 0c0 -2 1 -4 2.4 -5c.2 1.6 .8 2 1.6 2.4c-.6 -3.4 0 -6.4 1 -8.4Z`;
+  }).join("");
 });
 const lidTilt = computed(() => (props.lid === "ajar" ? 5 : 0));
 </script>
@@ -112,14 +114,7 @@ const lidTilt = computed(() => (props.lid === "ajar" ? 5 : 0));
         fill="var(--rim-deep)"
       />
     </g>
-    <g v-if="flames" fill="var(--ember)">
-      <path
-        v-for="x in flameXs"
-        :key="x"
-        :transform="`translate(${x} ${frame.floorY + wall + 12})`"
-        d="M0 -9C1 -5 5 -3 5 2A5 5 0 0 1 -5 2C-5 0 -4 -2 -2.6 -3C-2.4 -1.4 -1.6 -.8 -1 -.6C-1.6 -4 -1 -7 0 -9Z"
-      />
-    </g>
+    <path v-if="flames" :d="flamesPath" fill="var(--ember)" />
     <slot />
   </g>
 </template>

@@ -101,22 +101,21 @@ const bandArea = computed(() => {
   );
 });
 const last = computed(() => points.value.at(-1));
+/** The time axis: its marks as one path, and the hours that are named. */
 const hours = computed(() => {
   const perHour = (width.value - LEFT - RIGHT) / (lastMin.value / 60);
   const step = lastMin.value < 150 ? 0.25 : 1;
   const every = [step, 0.5, 1, 2, 4, 6].find((s) => s >= step && s * perHour > 52) ?? 6;
-  const ticks: { at: number; label: string | null }[] = [];
-  for (let h = 0; h <= lastMin.value / 60 + 1e-9; h += step)
-    ticks.push({
-      at: x.value(h * 60),
-      label:
-        Math.abs(h / every - Math.round(h / every)) < 1e-9
-          ? every < 1
-            ? `${Math.round(h * 60)} min`
-            : `${h} h`
-          : null,
-    });
-  return ticks;
+  const named: { hour: number; at: number; label: string }[] = [];
+  let ticks = "";
+  for (let hour = 0; hour <= lastMin.value / 60 + 1e-9; hour += step) {
+    const at = x.value(hour * 60);
+    const isNamed = Math.abs(hour / every - Math.round(hour / every)) < 1e-9;
+    ticks += `M${at.toFixed(1)} ${COOK.top + COOK.height}v${isNamed ? 8 : 5}`;
+    if (isNamed)
+      named.push({ hour, at, label: every < 1 ? `${Math.round(hour * 60)} min` : `${hour} h` });
+  }
+  return { ticks, named };
 });
 /** Labels that would run into the one before are dropped to their line alone. */
 const marks = computed(() => {
@@ -207,7 +206,7 @@ const one = computed(() => (props.units === "us" ? "us" : "metric"));
       <text v-if="last" class="strong" :x="width - RIGHT + 10" :y="yCook(last.cookMin) + 5">
         {{ trace.cookMin.toFixed(0) }}
       </text>
-      <g v-for="mark in marks" :key="mark.text + mark.tMin" class="mark">
+      <g v-for="(mark, i) in marks" :key="i" class="mark">
         <line :x1="mark.at" :x2="mark.at" :y1="4" :y2="COOK.top + COOK.height" />
         <text
           v-if="mark.isShown"
@@ -233,23 +232,17 @@ const one = computed(() => (props.units === "us" ? "us" : "metric"));
           :y1="COOK.top + COOK.height"
           :y2="COOK.top + COOK.height"
         />
-        <template v-for="tick in hours" :key="tick.at">
-          <line
-            :x1="tick.at"
-            :x2="tick.at"
-            :y1="COOK.top + COOK.height"
-            :y2="COOK.top + COOK.height + (tick.label === null ? 5 : 8)"
-          />
-          <text
-            v-if="tick.label !== null"
-            class="numeral"
-            :x="tick.at"
-            :y="COOK.top + COOK.height + 23"
-            text-anchor="middle"
-          >
-            {{ tick.label }}
-          </text>
-        </template>
+        <path :d="hours.ticks" />
+        <text
+          v-for="named in hours.named"
+          :key="named.hour"
+          class="numeral"
+          :x="named.at"
+          :y="COOK.top + COOK.height + 23"
+          text-anchor="middle"
+        >
+          {{ named.label }}
+        </text>
       </g>
     </svg>
   </div>
@@ -303,7 +296,9 @@ svg {
   stroke: var(--tick);
 }
 
-.axis line {
+.axis line,
+.axis path {
+  fill: none;
   stroke: var(--ink);
 }
 

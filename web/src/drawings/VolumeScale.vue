@@ -22,32 +22,34 @@ const depthOf = (value: number) =>
 const ticks = computed(() => graduations(max.value, (v) => yAt(props.frame, depthOf(v))));
 const direction = computed(() => (props.side === "left" ? -1 : 1));
 const GAP = 9;
+const LONG = 13;
 const xAt = (value: number) =>
   props.frame.centreX + direction.value * (halfWidthAt(props.frame, depthOf(value)) + GAP);
+/** All marks of a weight in one path: a line apiece costs every frame in which the level moves. */
+const marks = computed(() => {
+  const d = (isLong: boolean) =>
+    ticks.value
+      .filter((tick) => (tick.length === LONG) === isLong)
+      .map((t) => `M${xAt(t.value).toFixed(1)} ${t.at.toFixed(1)}h${direction.value * t.length}`)
+      .join("");
+  return { long: d(true), short: d(false) };
+});
 </script>
 
 <template>
   <g aria-hidden="true">
-    <template v-for="tick in ticks" :key="tick.value">
-      <line
-        :x1="xAt(tick.value)"
-        :x2="xAt(tick.value) + direction * tick.length"
-        :y1="tick.at"
-        :y2="tick.at"
-        stroke="var(--ink)"
-        :stroke-width="tick.length === 13 ? 1.4 : 0.9"
-        :opacity="tick.length === 13 ? 1 : 0.75"
-      />
-      <text
-        v-if="tick.label !== null"
-        class="numeral"
-        :x="xAt(tick.value) + direction * 18"
-        :y="tick.at + 5"
-        :text-anchor="side === 'left' ? 'end' : 'start'"
-      >
-        {{ tick.label }}
-      </text>
-    </template>
+    <path :d="marks.long" stroke="var(--ink)" stroke-width="1.4" />
+    <path :d="marks.short" stroke="var(--ink)" stroke-width="0.9" stroke-opacity="0.75" />
+    <text
+      v-for="tick in ticks.filter((t) => t.label !== null)"
+      :key="tick.value"
+      class="numeral"
+      :x="xAt(tick.value) + direction * 18"
+      :y="tick.at + 5"
+      :text-anchor="side === 'left' ? 'end' : 'start'"
+    >
+      {{ tick.label }}
+    </text>
     <line
       :x1="xAt(0)"
       :x2="xAt(max)"

@@ -5,20 +5,18 @@ import { xoroshiro128plus } from "pure-rand/generator/xoroshiro128plus";
 import type { Pieces } from "./pieces-of";
 import { halfWidthAt, yAt, type PotFrame } from "./pot-frame";
 
+/** A shape and, within it, what its line leaves: two fills, since a line along so many curves is slow to draw. */
+export interface Outlined {
+  readonly line: string;
+  readonly body: string;
+}
 /** One drawn bone: its outline, and its marrow where it is cut across. */
-export interface DrawnBone {
-  readonly path: string;
-  readonly marrow: {
-    readonly x: number;
-    readonly y: number;
-    readonly rx: number;
-    readonly ry: number;
-    readonly turn: number;
-  } | null;
+export interface DrawnBone extends Outlined {
+  readonly marrow: Outlined | null;
 }
 
 type Point = [number, number];
-const smooth = line<Point>().curve(curveCatmullRomClosed.alpha(0.6));
+const smooth = line<Point>().curve(curveCatmullRomClosed.alpha(0.6)).digits(1);
 
 /**
  * A heap of bones up to heapTopM, drawn from the cells of a Voronoi diagram that was evened out
@@ -30,6 +28,7 @@ export function heapOfBones(
   pitchM: number,
   seed: number,
   pieces: Pieces = "bones",
+  lineWidth = 1.15,
 ): readonly DrawnBone[] {
   if (heapTopM <= 0) return [];
   const random = xoroshiro128plus(seed);
@@ -59,7 +58,11 @@ export function heapOfBones(
   return seeds.flatMap((centre, i) => {
     const cell = voronoi.cellPolygon(i) as Point[] | null;
     if (cell === null || !insideWalls(frame, centre, half)) return [];
-    return [pieces === "bones" ? boneIn(cell, centre, draw) : dieIn(cell, centre, draw, pieces)];
+    return [
+      pieces === "bones"
+        ? boneIn(cell, centre, draw, lineWidth)
+        : dieIn(cell, centre, draw, pieces, lineWidth),
+    ];
   });
 }
 
@@ -73,27 +76,52 @@ const SILHOUETTES: readonly ((turn: number) => number)[] = [
   (t) => 0.9 + 0.07 * Math.cos(3 * t) + 0.04 * Math.cos(5 * t),
 ];
 const CORNERS = 22;
+const HOLE_CORNERS = 10;
+const HOLE_LINE = 0.7;
+const turns = (n: number): number[] => Array.from({ length: n }, (_, k) => (k / n) * 2 * Math.PI);
+
+/** A closed shape from its radius at each of its corners, turned by lie. */
+function outlined(
+  [x, y]: Point,
+  lie: number,
+  radii: readonly number[],
+  lineWidth: number,
+): Outlined {
+  const at = (grownBy: number) =>
+    smooth(
+      radii.map((radius, k): Point => {
+        const angle = (k / radii.length) * 2 * Math.PI + lie;
+        const r = Math.max(0.3, radius + grownBy);
+        return [x + r * Math.cos(angle), y + r * Math.sin(angle)];
+      }),
+    ) ?? "";
+  return { line: at(lineWidth / 2), body: at(-lineWidth / 2) };
+}
 
 /** A die of meat or root, or a pulse: rounded, no marrow. */
-function dieIn(cell: Point[], centre: Point, draw: () => number, pieces: Pieces): DrawnBone {
+function dieIn(
+  cell: Point[],
+  centre: Point,
+  draw: () => number,
+  pieces: Pieces,
+  lineWidth: number,
+): DrawnBone {
   const inscribed = Math.min(
     ...cell.slice(1).map((b, k) => distanceToEdge(centre, cell[k] ?? b, b)),
   );
   const lie = (draw() - 0.5) * (pieces === "dice" ? 0.7 : Math.PI);
-  const outline = Array.from({ length: CORNERS }, (_, k): Point => {
-    const turn = (k / CORNERS) * 2 * Math.PI;
+  const radii = turns(CORNERS).map((turn) => {
     const c = Math.abs(Math.cos(turn));
     const s = Math.abs(Math.sin(turn));
     const shape =
       pieces === "dice" ? (c ** 6 + s ** 6) ** (-1 / 6) * 0.86 : Math.hypot(c, s * 0.72);
-    const radius = Math.min(inscribed * shape, toEdge(cell, centre, turn + lie) - 0.6);
-    return [centre[0] + radius * Math.cos(turn + lie), centre[1] + radius * Math.sin(turn + lie)];
+    return Math.min(inscribed * shape, toEdge(cell, centre, turn + lie) - 0.6);
   });
-  return { path: smooth(outline) ?? "", marrow: null };
+  return { ...outlined(centre, lie, radii, lineWidth), marrow: null };
 }
 
 /** One bone that fits its cell, in one of three silhouettes turned toward the cell's far corner. */
-function boneIn(cell: Point[], centre: Point, draw: () => number): DrawnBone {
+function boneIn(cell: Point[], centre: Point, draw: () => number, lineWidth: number): DrawnBone {
   const kind = draw() < 0.4 ? 0 : draw() < 0.6 ? 1 : 2;
   const silhouette = SILHOUETTES[kind] ?? (() => 1);
   const inscribed = Math.min(
@@ -101,27 +129,20 @@ function boneIn(cell: Point[], centre: Point, draw: () => number): DrawnBone {
   );
   const far = cell.reduce((a, b) => (reach(centre, b) > reach(centre, a) ? b : a));
   const lie = Math.atan2(far[1] - centre[1], far[0] - centre[0]) + (draw() - 0.5) * 0.5;
-  const outline = Array.from({ length: CORNERS }, (_, k): Point => {
-    const turn = (k / CORNERS) * 2 * Math.PI;
+  const radii = turns(CORNERS).map((turn) => {
     const wobble = 0.95 + draw() * 0.1;
     const wanted = inscribed * 1.12 * silhouette(turn) * wobble;
-    const radius = Math.min(wanted, toEdge(cell, centre, turn + lie) - 1);
-    return [centre[0] + radius * Math.cos(turn + lie), centre[1] + radius * Math.sin(turn + lie)];
+    return Math.min(wanted, toEdge(cell, centre, turn + lie) - 1);
   });
+  const bone = outlined(centre, lie, radii, lineWidth);
+  if (kind === 0) return { ...bone, marrow: null };
   const hole = kind === 2 ? 0.4 : 0.24;
-  return {
-    path: smooth(outline) ?? "",
-    marrow:
-      kind === 0
-        ? null
-        : {
-            x: centre[0],
-            y: centre[1],
-            rx: inscribed * (hole + draw() * 0.08),
-            ry: inscribed * (hole * 0.75 + draw() * 0.08),
-            turn: (lie * 180) / Math.PI,
-          },
-  };
+  const rx = inscribed * (hole + draw() * 0.08);
+  const ry = inscribed * (hole * 0.75 + draw() * 0.08);
+  const oval = turns(HOLE_CORNERS).map(
+    (turn) => (rx * ry) / Math.hypot(ry * Math.cos(turn), rx * Math.sin(turn)),
+  );
+  return { ...bone, marrow: outlined(centre, lie, oval, HOLE_LINE) };
 }
 
 const reach = (from: Point, to: Point): number => Math.hypot(to[0] - from[0], to[1] - from[1]);

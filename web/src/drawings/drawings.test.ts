@@ -66,7 +66,7 @@ describe("a heap of bones", () => {
   test("every bone lies between the floor and the heap's top", () => {
     expect(bones.length).toBeGreaterThan(6);
     const numbers = bones.flatMap((b) =>
-      [...b.path.matchAll(/-?\d+(?:\.\d+)?,(-?\d+(?:\.\d+)?)/g)].map((m) => Number(m[1])),
+      [...b.line.matchAll(/-?\d+(?:\.\d+)?,(-?\d+(?:\.\d+)?)/g)].map((m) => Number(m[1])),
     );
     expect(Math.min(...numbers)).toBeGreaterThan(yAt(frame, 0.08) - 4);
     expect(Math.max(...numbers)).toBeLessThan(frame.floorY + 4);

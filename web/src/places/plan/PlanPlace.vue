@@ -2,30 +2,25 @@
 import type { Practice } from "@kettlos/core/batch/batch-schema";
 import { vesselOf } from "@kettlos/core/simulate/references";
 import { outcomeOf } from "@kettlos/core/units/problem";
-import { showDuration } from "@kettlos/core/units/show";
 import { useEventListener } from "@vueuse/core";
 import { computed, onBeforeUnmount, watch } from "vue";
 import { useRoute, useRouter } from "vue-router";
 import EditPopover from "../../controls/EditPopover.vue";
-import HeatFields from "../../controls/heat/HeatFields.vue";
 import { useOpened } from "../../controls/use-opened";
-import WhyFigure from "../../controls/WhyFigure.vue";
 import { useKitchenStore } from "../../data/kitchen-store";
 import { copyOf } from "../../data/new-plan";
 import { newPractice } from "../../data/new-practice";
 import { beginBatch, planById, removePlan, savePlan } from "../../data/repository";
-import { markLabels } from "../../drawings/mark-labels";
-import WorkStrip from "../../drawings/WorkStrip.vue";
-import SimmerRibbon from "../../drawings/SimmerRibbon.vue";
 import StageStrip from "../../frame/StageStrip.vue";
 import { useShortcuts } from "../../frame/shortcuts";
-import DishPanel from "./DishPanel.vue";
 import PlanDetails from "./PlanDetails.vue";
 import PlanPot from "./PlanPot.vue";
-import PlanSentence from "./PlanSentence.vue";
 import PlanSide from "./PlanSide.vue";
+import PlanSimmer from "./PlanSimmer.vue";
+import PlanWords from "./PlanWords.vue";
 import TooMuch from "./TooMuch.vue";
 import { usePlanStore } from "./plan-store";
+import { useTurns } from "./use-turns";
 
 const kitchenStore = useKitchenStore();
 const planStore = usePlanStore();
@@ -37,6 +32,17 @@ const kitchen = computed(() => kitchenStore.kitchen);
 const units = computed(() => kitchenStore.units);
 const plan = computed(() => planStore.plan);
 const answers = computed(() => planStore.answers);
+/** While the water line is pulled the pot follows every frame, the words and the ribbon by turns. */
+const { follow } = useTurns(
+  computed(() =>
+    plan.value === null || answers.value === null
+      ? null
+      : { plan: plan.value, answers: answers.value },
+  ),
+  () => planStore.isPulled,
+);
+const said = follow();
+const drawn = follow();
 const vessel = computed(() => {
   if (plan.value === null || kitchen.value === null) return null;
   const { value: p } = plan;
@@ -119,9 +125,6 @@ const canStart = computed(
     answers.value !== null &&
     answers.value.trace.problem === null &&
     !answers.value.cautions.some((c) => c.refuses === true),
-);
-const labels = computed(() =>
-  plan.value === null || answers.value === null ? [] : markLabels(plan.value, answers.value.trace),
 );
 const holdBy = (minutes: number) => {
   if (plan.value?.stop.by !== "time") return;
@@ -221,105 +224,31 @@ useShortcuts(() => [
         @release="planStore.letGoOfWater()"
         @state="planStore.setWater($event)"
       />
-      <div class="words">
-        <PlanSentence
-          :plan="plan"
-          :plans="kitchenStore.plans"
-          :kitchen="kitchen"
-          :answers="answers"
-          :units="units"
-          @change="planStore.change($event)"
-          @change-item="(id, part) => planStore.changeItem(id, part)"
-          @remove-item="planStore.removeItem($event)"
-        />
-        <p class="whys small">
-          <WhyFigure
-            :estimate="
-              plan.end === 'served' && answers.dishFigures.portions
-                ? answers.dishFigures.portions
-                : answers.figures.strainedL
-            "
-            label="Why so much?"
-          />
-          <WhyFigure
-            v-if="plan.end === 'strained'"
-            :estimate="answers.figures.gelatinGL"
-            :label="`Why ${answers.set.expected}?`"
-          />
-          <WhyFigure :estimate="answers.figures.steamedL" label="Why steam?" />
-          <WhyFigure
-            :estimate="answers.figures.toSimmerMin"
-            :label="`Simmers after ${showDuration(answers.figures.toSimmerMin.expected)}`"
-          />
-        </p>
-        <DishPanel
-          :key="plan.id"
-          :plan="plan"
-          :plans="kitchenStore.plans"
-          :kitchen="kitchen"
-          :answers="answers"
-          :units="units"
-          @change="planStore.change($event)"
-          @change-item="(id, part) => planStore.changeItem(id, part)"
-          @add-item="planStore.addItem($event)"
-          @remove-item="planStore.removeItem($event)"
-        />
-      </div>
+      <PlanWords
+        v-if="said !== null"
+        :plan="said.plan"
+        :plans="kitchenStore.plans"
+        :kitchen="kitchen"
+        :answers="said.answers"
+        :units="units"
+        @change="planStore.change($event)"
+        @change-item="(id, part) => planStore.changeItem(id, part)"
+        @add-item="planStore.addItem($event)"
+        @remove-item="planStore.removeItem($event)"
+      />
     </div>
-    <div v-if="answers !== null" class="bottom">
-      <section class="simmer">
-        <div class="controls">
-          <h2 class="visually-hidden">Simmer</h2>
-          <HeatFields
-            :heat="plan.heat"
-            :kitchen="kitchen"
-            :units="units"
-            :vessel-id="plan.vesselId"
-            @change="planStore.change({ heat: $event })"
-          />
-          <div v-if="plan.stop.by === 'time'" class="hold">
-            <button
-              type="button"
-              class="button"
-              aria-label="Half an hour shorter"
-              @click="holdBy(-30)"
-            >
-              −
-            </button>
-            <b class="figure">{{ showDuration(plan.stop.holdMin) }}</b>
-            <button
-              type="button"
-              class="button"
-              aria-label="Half an hour longer"
-              @click="holdBy(30)"
-            >
-              +
-            </button>
-          </div>
-          <RouterLink v-if="plan.items.length > 0" class="other" :to="`/crossover/${plan.id}`"
-            >On another heat</RouterLink
-          >
-        </div>
-        <WorkStrip :tasks="answers.dish.tasks" />
-        <SimmerRibbon
-          :trace="answers.trace"
-          :band="answers.spread.band"
-          :units="units"
-          :labels="labels"
-          :window="
-            answers.flavour === null
-              ? null
-              : {
-                  from: answers.flavour.window.from.value,
-                  past: answers.flavour.window.past.value,
-                  word: answers.flavour.by,
-                }
-          "
-        />
-      </section>
+    <div v-if="drawn !== null && said !== null" class="bottom">
+      <PlanSimmer
+        :plan="drawn.plan"
+        :kitchen="kitchen"
+        :answers="drawn.answers"
+        :units="units"
+        @change="planStore.change($event)"
+        @hold-by="holdBy"
+      />
       <PlanSide
-        :plan="plan"
-        :answers="answers"
+        :plan="said.plan"
+        :answers="said.answers"
         :units="units"
         :can-start="canStart"
         @change="planStore.change($event)"
@@ -352,10 +281,6 @@ useShortcuts(() => [
   padding: 4px 24px 0;
 }
 
-.words {
-  min-width: 0;
-}
-
 /* The pot stays in sight beside a long ladder. */
 @media (width > 1000px) {
   .top > :first-child {
@@ -363,13 +288,6 @@ useShortcuts(() => [
     top: 8px;
     align-self: start;
   }
-}
-
-.whys {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 0 16px;
-  padding: 2px 0 4px;
 }
 
 .problem {
@@ -394,33 +312,6 @@ useShortcuts(() => [
   gap: 24px;
   padding: 2px 24px 8px;
   border-top: 1px solid var(--hair);
-}
-
-.simmer {
-  min-width: 0;
-}
-
-.controls {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 4px 24px;
-  align-items: center;
-}
-
-.hold {
-  display: flex;
-  gap: 8px;
-  align-items: center;
-}
-
-.hold b {
-  min-width: 64px;
-  text-align: center;
-}
-
-.hold .button {
-  min-width: 44px;
-  padding: 0;
 }
 
 .empty {

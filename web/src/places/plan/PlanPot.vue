@@ -71,6 +71,12 @@ const wordsY = computed(() =>
 const startM = computed(() => trace.value.startDepthM);
 const lineY = computed(() => yAt(frame.value, startM.value));
 const half = computed(() => halfWidthAt(frame.value, startM.value));
+/** The grip's place in figures: a moved group would have the whole page put into layers anew each frame. */
+const gripX = computed(() => frame.value.centreX + half.value - 34);
+const arrows = computed(() => {
+  const [x, y] = [gripX.value, lineY.value];
+  return `M${x - 7} ${y - 7}l7 -6l7 6M${x - 7} ${y + 7}l7 6l7 -6M${x - 10} ${y}h20`;
+});
 const markL = computed(() =>
   vesselVolumeL(props.vessel, Math.min(startM.value, props.vessel.heightM)),
 );
@@ -101,23 +107,25 @@ const leaders = computed(() =>
 );
 
 const isPulling = ref(false);
-/** Where the pointer is; taken up once a frame, however many moves come in. */
-let pointerY = 0;
-const { pause, resume } = useRafFn(() => follow(), { immediate: false });
-function pull(event: PointerEvent) {
-  pointerY = event.clientY;
-}
+/** Where the pointer is on the drawing; taken up once a frame, however many moves come in. */
+let pointedY = 0;
 let followedY = NaN;
-function follow() {
+const { pause, resume } = useRafFn(() => follow(), { immediate: false });
+/** Measured here, where nothing has been drawn anew yet: later it would be laid out twice a frame. */
+function pull(event: PointerEvent) {
   const box = svg.value?.getBoundingClientRect();
-  if (box === undefined || pointerY === followedY) return;
-  followedY = pointerY;
-  emit("pull", depthAtY(frame.value, ((pointerY - box.top) / box.height) * HEIGHT.value));
+  if (!isPulling.value || box === undefined) return;
+  pointedY = ((event.clientY - box.top) / box.height) * HEIGHT.value;
+}
+function follow() {
+  if (pointedY === followedY) return;
+  followedY = pointedY;
+  emit("pull", depthAtY(frame.value, pointedY));
 }
 function grab(event: PointerEvent) {
   isPulling.value = true;
-  pointerY = event.clientY;
-  followedY = event.clientY;
+  pull(event);
+  followedY = pointedY;
   resume();
   (event.currentTarget as Element).setPointerCapture(event.pointerId);
 }
@@ -180,14 +188,12 @@ function stepBy(litres: number) {
           >
             fill line
           </text>
-          <g :transform="`translate(${frame.centreX - half + 12} ${wordsY})`">
-            <text class="strong big" y="-30">
-              {{ showVolume(pouredL, one) }}
-            </text>
-            <text class="quiet" y="-10">
-              {{ isWater ? "water" : "liquid" }}, {{ showLength(startM, one) }} deep
-            </text>
-          </g>
+          <text class="strong big" :x="frame.centreX - half + 12" :y="wordsY - 30">
+            {{ showVolume(pouredL, one) }}
+          </text>
+          <text class="quiet" :x="frame.centreX - half + 12" :y="wordsY - 10">
+            {{ isWater ? "water" : "liquid" }}, {{ showLength(startM, one) }} deep
+          </text>
           <g v-if="steamBandPx > 20">
             <rect
               :x="frame.centreX - half + 10"
@@ -244,10 +250,8 @@ function stepBy(litres: number) {
             height="44"
             fill="transparent"
           />
-          <g :transform="`translate(${frame.centreX + half - 34} ${lineY})`">
-            <rect x="-17" y="-22" width="34" height="44" rx="3" fill="var(--rim)" />
-            <path d="M-7 -7L0 -13L7 -7M-7 7L0 13L7 7M-10 0H10" class="arrows" />
-          </g>
+          <rect :x="gripX - 17" :y="lineY - 22" width="34" height="44" rx="3" fill="var(--rim)" />
+          <path :d="arrows" class="arrows" />
         </g>
         <g v-if="!isNarrow" class="leaders" aria-hidden="true">
           <path
@@ -292,6 +296,11 @@ function stepBy(litres: number) {
 .plan-pot {
   position: relative;
   min-height: 300px;
+}
+
+/* The bones keep a layer of their own, so that a moving level does not paint them anew. */
+.plan-pot :deep(.still) {
+  will-change: transform;
 }
 
 svg {

@@ -7,7 +7,7 @@ import type { Outcome } from "@kettlos/core/units/problem";
 import { liquidAtDepthL } from "@kettlos/core/vessel/solids";
 import { useThrottleFn } from "@vueuse/core";
 import { defineStore } from "pinia";
-import { computed, shallowRef, watch } from "vue";
+import { computed, ref, shallowRef, watch } from "vue";
 import { clockHour } from "../../data/clock-hour";
 import { useKitchenStore } from "../../data/kitchen-store";
 import { savePlan } from "../../data/repository";
@@ -24,6 +24,8 @@ export const usePlanStore = defineStore("plan", () => {
   /** The last answers that could be had, so that the drawing stands while a field is wrong. */
   const answers = shallowRef<Answers | null>(null);
   const before = shallowRef<Plan | null>(null);
+  /** While the water line is pulled. */
+  const isPulled = ref(false);
 
   // A change is written at once, a run of changes every so often and at its end.
   const save = useThrottleFn(() => flush(), SAVE_EVERY_MS, true, true);
@@ -49,6 +51,7 @@ export const usePlanStore = defineStore("plan", () => {
     plan.value = withStocksAsTheyAre(next);
     isDirty = plan.value !== next;
     before.value = null;
+    isPulled.value = false;
     workOut(false);
   }
 
@@ -96,10 +99,12 @@ export const usePlanStore = defineStore("plan", () => {
       ...plan.value,
       water: { by: "amount", volumeL: Math.round(volumeL * 20) / 20 },
     };
+    isPulled.value = true;
     workOut(true);
   }
 
   function letGoOfWater(): void {
+    isPulled.value = false;
     isDirty = true;
     workOut(false);
     void save();
@@ -131,6 +136,7 @@ export const usePlanStore = defineStore("plan", () => {
     answers,
     problem,
     before,
+    isPulled,
     open,
     change,
     undo,
