@@ -37,6 +37,7 @@ export class SolidIn {
   private readonly fatShare: number;
   private readonly allFreedKg: number;
   private readonly allVegetableKg: number;
+  private readonly allBoneFatKg: number;
 
   constructor(
     readonly item: PlanItem,
@@ -54,6 +55,8 @@ export class SolidIn {
     this.dryLossKg = brownedOff + sweated;
     this.allFreedKg = meatKg - brownedOff;
     this.allVegetableKg = vegetableKg - sweated;
+    this.allBoneFatKg =
+      item.massKg * (ingredient.fatKgKg?.value ?? 0) * FAT_OF_STATE[item.boneState];
   }
 
   get kg(): number {
@@ -95,11 +98,7 @@ export class SolidIn {
 
   /** Fat that bones render to be where their cook value says. */
   boneFatStepKg(): number {
-    const due =
-      this.item.massKg *
-      (this.ingredient.fatKgKg?.value ?? 0) *
-      FAT_OF_STATE[this.item.boneState] *
-      (1 - Math.exp(-this.heat.cookMin / FAT_RENDER_MIN.value));
+    const due = this.allBoneFatKg * (1 - Math.exp(-this.heat.cookMin / FAT_RENDER_MIN.value));
     return Math.max(0, due - this.fatKg);
   }
 

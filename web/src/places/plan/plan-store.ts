@@ -94,11 +94,11 @@ export const usePlanStore = defineStore("plan", () => {
     if (plan.value === null || kitchen === null) return;
     const solids = startSolids(plan.value);
     const vessel = vesselOf(plan.value, kitchen);
-    const volumeL = Math.max(SMALLEST_WATER_L, liquidAtDepthL(vessel, solids, depthM));
-    plan.value = {
-      ...plan.value,
-      water: { by: "amount", volumeL: Math.round(volumeL * 20) / 20 },
-    };
+    const wantedL = Math.max(SMALLEST_WATER_L, liquidAtDepthL(vessel, solids, depthM));
+    const volumeL = Math.round(wantedL * 20) / 20;
+    const { water } = plan.value;
+    if (water.by === "amount" && water.volumeL === volumeL) return;
+    plan.value = { ...plan.value, water: { by: "amount", volumeL } };
     isPulled.value = true;
     workOut(true);
   }
