@@ -42,6 +42,7 @@ export const frozenDelayS = (diameterM: number, liquidC: number): number =>
 
 /** Shells; every array below has this length, which the casts in the inner loops rely on. */
 const CELLS = 20;
+const LAST = CELLS - 1;
 /** Half-steps of backward Euler at the start. */
 const EULER_STEPS = 4;
 /** Below this the piece is at the liquid's temperature. */
@@ -54,9 +55,16 @@ export const QUICK_TAU_S = 60;
 export class BallConduction {
   private readonly temps: Float64Array;
   private readonly next: Float64Array;
-  private readonly storage: Float64Array;
+  /** Of the factored system, a row a shell: weights of the shell within, of itself, of the one around it. */
+  private readonly within: Float64Array;
+  private readonly itself: Float64Array;
+  private readonly around: Float64Array;
+  /** What the row before hands on, and what the row behind hands back. */
+  private readonly lower: Float64Array;
   private readonly upper: Float64Array;
-  private readonly inverse: Float64Array;
+  /** Weights of the surface before and after the step, in the outermost row. */
+  private surfaceBefore = 0;
+  private surfaceAfter = 0;
   private readonly volumes: Float64Array;
   private readonly conductances: Float64Array;
   private readonly totalVolume: number;
@@ -71,9 +79,11 @@ export class BallConduction {
   ) {
     this.temps = new Float64Array(CELLS).fill(startC);
     this.next = new Float64Array(CELLS);
-    this.storage = new Float64Array(CELLS);
+    this.within = new Float64Array(CELLS);
+    this.itself = new Float64Array(CELLS);
+    this.around = new Float64Array(CELLS);
+    this.lower = new Float64Array(CELLS);
     this.upper = new Float64Array(CELLS);
-    this.inverse = new Float64Array(CELLS);
     this.volumes = new Float64Array(CELLS);
     this.conductances = new Float64Array(CELLS);
     this.surfaceBeforeC = startC;
@@ -83,7 +93,7 @@ export class BallConduction {
     for (let i = 0; i < CELLS; i++) {
       const outer = (i + 1) * dr;
       this.volumes[i] = (outer ** 3 - (i * dr) ** 3) / 3;
-      this.conductances[i] = (ALPHA * outer ** 2) / (i === CELLS - 1 ? dr / 2 : dr);
+      this.conductances[i] = (ALPHA * outer ** 2) / (i === LAST ? dr / 2 : dr);
     }
   }
 
@@ -105,7 +115,7 @@ export class BallConduction {
    */
   meanExp(k: number, refC: number): number {
     const { temps, volumes } = this;
-    if (Math.abs((temps[CELLS - 1] as number) - (temps[0] as number)) < 1)
+    if (Math.abs((temps[LAST] as number) - (temps[0] as number)) < 1)
       return Math.exp(k * (this.meanC - refC));
     let sum = 0;
     for (let i = 0; i < CELLS; i++)
@@ -133,28 +143,29 @@ export class BallConduction {
   private advance(dtS: number, surfaceC: number): void {
     const implicit = this.steps < EULER_STEPS ? 1 : 0.5;
     if (dtS !== this.factoredDtS || implicit !== this.factoredImplicit) this.factor(dtS, implicit);
-    const { temps, next, upper, inverse, storage, conductances } = this;
-    const explicit = 1 - implicit;
-    let innerG = 0;
-    let belowC = temps[0] as number;
+    const { temps, next, within, itself, around, lower, upper } = this;
+    let belowC = 0;
+    let hereC = temps[0] as number;
     let carried = 0;
-    for (let i = 0; i < CELLS; i++) {
-      const outerG = conductances[i] as number;
-      const hereC = temps[i] as number;
-      const last = i === CELLS - 1;
-      const aboveC = last ? this.surfaceBeforeC : (temps[i + 1] as number);
-      let right =
-        (storage[i] as number) * hereC +
-        explicit * (innerG * (belowC - hereC) + outerG * (aboveC - hereC));
-      if (last) right += implicit * outerG * surfaceC;
-      carried = (right + implicit * innerG * carried) * (inverse[i] as number);
+    for (let i = 0; i < LAST; i++) {
+      const aboveC = temps[i + 1] as number;
+      carried =
+        (within[i] as number) * belowC +
+        (itself[i] as number) * hereC +
+        (around[i] as number) * aboveC +
+        (lower[i] as number) * carried;
       next[i] = carried;
-      innerG = outerG;
       belowC = hereC;
+      hereC = aboveC;
     }
-    let outerC = next[CELLS - 1] as number;
-    temps[CELLS - 1] = outerC;
-    for (let i = CELLS - 2; i >= 0; i--) {
+    let outerC =
+      (within[LAST] as number) * belowC +
+      (itself[LAST] as number) * hereC +
+      this.surfaceBefore * this.surfaceBeforeC +
+      this.surfaceAfter * surfaceC +
+      (lower[LAST] as number) * carried;
+    temps[LAST] = outerC;
+    for (let i = LAST - 1; i >= 0; i--) {
       outerC = (next[i] as number) - (upper[i] as number) * outerC;
       temps[i] = outerC;
     }
@@ -164,16 +175,23 @@ export class BallConduction {
 
   /** Factors the tridiagonal system once for a step length; most steps are alike. */
   private factor(dtS: number, implicit: number): void {
+    const explicit = 1 - implicit;
     let innerG = 0;
     let upperBefore = 0;
     for (let i = 0; i < CELLS; i++) {
       const outerG = this.conductances[i] as number;
       const stored = (this.volumes[i] as number) / dtS;
-      this.storage[i] = stored;
       const diagonal = stored + implicit * (innerG + outerG) + implicit * innerG * upperBefore;
-      this.inverse[i] = 1 / diagonal;
-      upperBefore = i === CELLS - 1 ? 0 : (-implicit * outerG) / diagonal;
+      this.within[i] = (explicit * innerG) / diagonal;
+      this.itself[i] = (stored - explicit * (innerG + outerG)) / diagonal;
+      this.around[i] = (explicit * outerG) / diagonal;
+      this.lower[i] = (implicit * innerG) / diagonal;
+      upperBefore = (-implicit * outerG) / diagonal;
       this.upper[i] = upperBefore;
+      if (i === LAST) {
+        this.surfaceBefore = (explicit * outerG) / diagonal;
+        this.surfaceAfter = (implicit * outerG) / diagonal;
+      }
       innerG = outerG;
     }
     this.factoredDtS = dtS;

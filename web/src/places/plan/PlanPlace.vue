@@ -43,6 +43,7 @@ const { follow } = useTurns(
 );
 const said = follow();
 const drawn = follow();
+const minded = follow();
 const vessel = computed(() => {
   if (plan.value === null || kitchen.value === null) return null;
   const { value: p } = plan;
@@ -237,7 +238,7 @@ useShortcuts(() => [
         @remove-item="planStore.removeItem($event)"
       />
     </div>
-    <div v-if="drawn !== null && said !== null" class="bottom">
+    <div v-if="drawn !== null && minded !== null" class="bottom">
       <PlanSimmer
         :plan="drawn.plan"
         :kitchen="kitchen"
@@ -247,8 +248,8 @@ useShortcuts(() => [
         @hold-by="holdBy"
       />
       <PlanSide
-        :plan="said.plan"
-        :answers="said.answers"
+        :plan="minded.plan"
+        :answers="minded.answers"
         :units="units"
         :can-start="canStart"
         @change="planStore.change($event)"
