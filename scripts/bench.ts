@@ -187,9 +187,8 @@ await withApplication(async (browser, url) => {
   // A frame that was missed shows as twice as long; the clock itself is good to a few tenths.
   const tell = (name: string, ms: readonly number[], limit: number | null) =>
     report(name, quantile(ms, 0.5), quantile(ms, 0.95), limit, quantile(ms, 0.95));
-  tell(`dragging the water line: work a frame (n ${drag.work.length})`, drag.work, frameMs);
-  tell(`dragging the water line: frame time, ${rate(drag.frames)}`, drag.frames, frameMs + 0.3);
-  tell(`same pointer moves, nothing dragged, ${rate(idle.frames)}`, idle.frames, null);
+  tell(`dragging the water line, ${rate(drag)}`, drag, frameMs + 0.3);
+  tell(`same moves, nothing dragged, ${rate(idle)}`, idle, null);
   await page.goto(`${url}/crossover/plan-braise`);
   await page.getByText("Kitchen rule").first().waitFor();
   const long = await longTasks(page, async () => {
@@ -230,22 +229,17 @@ function rate(frames: readonly number[]): string {
 
 /**
  * Moves the pointer up and down for 8 s, 125 times a second as a mouse does; gives the time from
- * frame to frame by the browser's own frame clock, and script to paint of each frame, ms, sorted.
+ * frame to frame by the browser's own frame clock, ms, sorted.
  */
 async function framesDuring(page: Page, x: number, middleY: number, isDown: boolean) {
   // As text, so that the page gets it just as it stands here.
   await page.evaluate(`
-    window.bench_ = { frames: [], work: [], on: true };
-    const after = new MessageChannel();
-    let began = 0;
-    after.port1.onmessage = () => window.bench_.work.push(performance.now() - began);
+    window.bench_ = { frames: [], on: true };
     let before = null;
     const mine = window.bench_;
     requestAnimationFrame(function tick(at) {
       if (before !== null) mine.frames.push(at - before);
       before = at;
-      began = performance.now();
-      after.port2.postMessage(0);
       if (mine.on) requestAnimationFrame(tick);
     });
   `);
@@ -263,12 +257,9 @@ async function framesDuring(page: Page, x: number, middleY: number, isDown: bool
     moved.catch(() => undefined);
     await new Promise((resolve) => setTimeout(resolve, 8));
   }
-  const { frames, work } = await page.evaluate<{ frames: number[]; work: number[] }>(
-    "(window.bench_.on = false, window.bench_)",
-  );
+  const frames = await page.evaluate<number[]>("(window.bench_.on = false, window.bench_.frames)");
   await session.detach();
-  const sorted = (ms: number[]) => ms.slice(5).sort((a, b) => a - b);
-  return { frames: sorted(frames), work: sorted(work) };
+  return frames.slice(5).sort((a, b) => a - b);
 }
 
 /** Tasks of the main thread of 50 ms and more while something is done, ms. */

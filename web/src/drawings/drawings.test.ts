@@ -72,6 +72,19 @@ describe("a heap of bones", () => {
     expect(Math.max(...numbers)).toBeLessThan(frame.floorY + 4);
   });
 
+  test("a bone's body lies within its line, and a thicker line leaves less of it", () => {
+    const widest = (path: string) => {
+      const xs = [...path.matchAll(/(-?\d+(?:\.\d+)?),/g)].map((m) => Number(m[1]));
+      return Math.max(...xs) - Math.min(...xs);
+    };
+    const thick = heapOfBones(frame, 0.08, 0.036, 7, "bones", 3);
+    for (const [i, { line, body, marrow }] of bones.entries()) {
+      expect(widest(body)).toBeLessThan(widest(line));
+      expect(widest(thick[i]!.body)).toBeLessThan(widest(body));
+      if (marrow !== null) expect(widest(marrow.line)).toBeLessThan(widest(body));
+    }
+  });
+
   test("nothing in, nothing drawn", () => {
     expect(heapOfBones(frame, 0, 0.036, 7)).toEqual([]);
   });

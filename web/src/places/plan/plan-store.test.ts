@@ -44,6 +44,21 @@ describe("the plan on the screen", () => {
     expect(store.answers?.spread).not.toBe(before);
   });
 
+  test("one pull is undone as one change; a line that does not move works nothing out", async () => {
+    const store = await loaded();
+    const asWas = store.plan?.water;
+    store.pullWaterTo(0.15);
+    const answers = store.answers;
+    store.pullWaterTo(0.15);
+    expect(store.answers).toBe(answers);
+    store.pullWaterTo(0.18);
+    expect(store.isPulled).toBe(true);
+    store.letGoOfWater();
+    expect(store.isPulled).toBe(false);
+    store.undo();
+    expect(store.plan?.water).toEqual(asWas);
+  });
+
   test("pulled under the floor a little water stays; the plan is never empty", async () => {
     const store = await loaded();
     store.pullWaterTo(0);

@@ -98,6 +98,8 @@ export const usePlanStore = defineStore("plan", () => {
     const volumeL = Math.round(wantedL * 20) / 20;
     const { water } = plan.value;
     if (water.by === "amount" && water.volumeL === volumeL) return;
+    // One pull is one change, whatever it passed on its way.
+    if (!isPulled.value) before.value = plan.value;
     plan.value = { ...plan.value, water: { by: "amount", volumeL } };
     isPulled.value = true;
     workOut(true);

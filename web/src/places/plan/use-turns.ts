@@ -5,7 +5,10 @@ import { shallowRef, watch, type Ref, type ShallowRef } from "vue";
  * Followers of a value that changes with every frame while something is pulled: then one of them is
  * brought up to date a frame, in turn, so that no frame draws them all. At rest all follow at once.
  */
-export function useTurns<T>(source: Ref<T>, isPulled: () => boolean): { follow(): ShallowRef<T> } {
+export function useTurns<T>(
+  source: Ref<T>,
+  isPulled: () => boolean,
+): { readonly follow: () => ShallowRef<T> } {
   const followers: ShallowRef<T>[] = [];
   let behind: ShallowRef<T>[] = [];
   const { pause, resume } = useRafFn(
@@ -31,7 +34,7 @@ export function useTurns<T>(source: Ref<T>, isPulled: () => boolean): { follow()
     { flush: "sync" },
   );
   return {
-    follow() {
+    follow: () => {
       const follower = shallowRef(source.value) as ShallowRef<T>;
       followers.push(follower);
       return follower;
