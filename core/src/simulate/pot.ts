@@ -71,6 +71,8 @@ export class Pot {
   /** Heat still needed to melt what went in frozen, kJ. */
   private meltKJ = 0;
   private geometry: { solids: SolidsIn; heapTopM: number } | null = null;
+  /** Where the heap's top was last found, m: it moves little from step to step. */
+  private lastHeapTopM: number | undefined;
   /** Change in solids since the geometry was found, kg. */
   private changedKg = 0;
   depthM = 0;
@@ -366,8 +368,9 @@ export class Pot {
     this.changedKg = 0;
     this.geometry = {
       solids,
-      heapTopM: heap > 0 ? heapTopM(this.vessel, solids) : 0,
+      heapTopM: heap > 0 ? heapTopM(this.vessel, solids, this.lastHeapTopM) : 0,
     };
+    this.lastHeapTopM = this.geometry.heapTopM;
     return this.geometry;
   }
 

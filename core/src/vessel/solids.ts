@@ -45,10 +45,10 @@ export function heapOf(parts: readonly SolidPart[]): SolidsIn {
 }
 
 /**
- * Height of the heap's top above the floor, m.
+ * Height of the heap's top above the floor, m. `nearM` is a first guess, e.g. where it was a moment ago.
  * @throws Problem `heapAboveRim` when the heap does not fit the vessel.
  */
-export function heapTopM(vessel: VesselShape, solids: SolidsIn): number {
+export function heapTopM(vessel: VesselShape, solids: SolidsIn, nearM?: number): number {
   const heapL = solids.heapSolidL / solids.packing;
   const full = capacityL(vessel);
   if (heapL > full)
@@ -58,7 +58,7 @@ export function heapTopM(vessel: VesselShape, solids: SolidsIn): number {
       heapL,
       `The heap needs ${heapL.toFixed(1)} L of room and the vessel has ${full.toFixed(1)} L to the rim.`,
     );
-  return Math.max(depthForVolumeM(vessel, heapL), solids.block?.heightM ?? 0);
+  return Math.max(depthForVolumeM(vessel, heapL, nearM), solids.block?.heightM ?? 0);
 }
 
 const blockUnderL = (solids: SolidsIn, depthM: number): number =>

@@ -75,7 +75,7 @@ export function depthForVolumeM(vessel: VesselShape, volumeL: number, nearM?: nu
   let high = vessel.heightM;
   for (let i = 0; i < 60; i++) {
     const miss = volumeUnchecked(vessel, depth) - volumeL;
-    if (Math.abs(miss) < 1e-12 * Math.max(1, full)) break;
+    if (Math.abs(miss) < 1e-10 * Math.max(1, full)) break;
     if (miss > 0) high = depth;
     else low = depth;
     const next = depth - miss / 1000 / vesselAreaM2(vessel, depth);
