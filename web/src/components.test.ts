@@ -409,29 +409,6 @@ describe("editing the plan", () => {
     expect((await choose("share")).stop["share"]).toBe(0.6);
   });
 
-  test("water may be wished for by what shall be left, and worked back to bones and pot", async () => {
-    const plan = {
-      ...lamb,
-      water: { by: "left" as const, wanted: { by: "volume" as const, volumeL: 3 } },
-    };
-    const twoPots = { ...sample.kitchen, vessels: sample.kitchen.vessels.slice(0, 2) };
-    const wrapper = mount(WaterEditor, {
-      global,
-      props: { plan, kitchen: twoPots, waterL: 4, units: "metric" as const },
-    });
-    await wrapper.find("button.button").trigger("click");
-    const offers = wrapper.findAll(".options li");
-    expect(offers.length).toBeGreaterThan(1);
-    expect(offers[0]?.text()).toMatch(/kg bones, .* L water/);
-    await offers[0]?.find("button").trigger("click");
-    const taken = wrapper.emitted("plan")?.[0]?.[0] as {
-      vesselId: string;
-      items: { massKg: number }[];
-    };
-    expect(sample.kitchen.vessels.map((v) => v.id)).toContain(taken.vesselId);
-    expect(taken.items[0]?.massKg).not.toBe(lamb.items[0]?.massKg);
-  });
-
   test("changing the way of stating water keeps the water about where it is", async () => {
     const wrapper = mount(WaterEditor, {
       global,

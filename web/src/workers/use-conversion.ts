@@ -5,7 +5,7 @@ import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
 import { computed, ref, shallowRef } from "vue";
 import { plain } from "../data/plain";
-import { crossoverWorker } from "./crossover";
+import { reckoner } from "./reckoner";
 
 /** A heat's answer with its range, once drawn. */
 export interface HeatColumn {
@@ -34,7 +34,7 @@ export function useConversion() {
   ): Promise<void> {
     const mine = ++newest;
     isBusy.value = true;
-    const worker = crossoverWorker();
+    const worker = reckoner();
     const converted = await worker.convert(
       mine,
       plain(plan),

@@ -14,7 +14,7 @@ type Api = {
 };
 /** The worker's answers on this thread; `hold` lets a test keep one back. */
 const worker = vi.hoisted((): { api: unknown } => ({ api: null }));
-vi.mock("../../workers/crossover", () => ({ crossoverWorker: () => worker.api }));
+vi.mock("../../workers/reckoner", () => ({ reckoner: () => worker.api }));
 
 let asked = 0;
 let drawn: ReturnType<typeof convertDish>["ranges"] = () => [];

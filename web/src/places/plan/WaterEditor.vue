@@ -1,13 +1,13 @@
 <script setup lang="ts">
-import { backwardFrom, type BackwardOption } from "@kettlos/core/simulate/backward";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import type { Plan, Wanted, WaterStatement } from "@kettlos/core/simulate/plan-schema";
 import { bonesKg, wantedL } from "@kettlos/core/simulate/water-ways";
-import { outcomeOf } from "@kettlos/core/units/problem";
-import { showMass, showVolume, type UnitSystem } from "@kettlos/core/units/show";
-import { computed, ref } from "vue";
+import { showVolume, type UnitSystem } from "@kettlos/core/units/show";
+import { computed } from "vue";
 import UnitField from "../../controls/UnitField.vue";
 import TickChoice from "../../controls/TickChoice.vue";
+import { ratioWord } from "./water-words";
+import WorkBack from "./WorkBack.vue";
 
 /** Every way of stating the water, and the way back from a wanted result to bones, water and pot. */
 const props = defineProps<{
@@ -73,39 +73,6 @@ function count(event: Event, most: number, set: (n: number) => void) {
 }
 
 const ratio = computed(() => (props.plan.water.by === "ratio" ? props.plan.water.waterPerBone : 2));
-const RATIO_WORDS = [
-  [1.25, "very rich"],
-  [1.75, "rich"],
-  [2.5, "standard"],
-  [Infinity, "light"],
-] as const;
-const ratioWord = computed(() => RATIO_WORDS.find(([to]) => ratio.value < to)?.[1] ?? "");
-
-const options = ref<readonly BackwardOption[] | null>(null);
-const problem = ref("");
-function workBack() {
-  const outcome = outcomeOf(() =>
-    backwardFrom(props.plan, props.kitchen, wantedL(wanted.value), 2),
-  );
-  problem.value = outcome.ok ? "" : outcome.problem.message;
-  options.value = outcome.ok ? outcome.value : null;
-}
-const potName = (id: string) => props.kitchen.vessels.find((v) => v.id === id)?.name ?? id;
-function take(option: BackwardOption) {
-  const by = option.bonesKg / bonesKg(props.plan);
-  emit("plan", {
-    vesselId: option.vesselId,
-    items: props.plan.items.map(({ counted: _, ...item }) => ({
-      ...item,
-      massKg: item.massKg * by,
-    })),
-    water:
-      option.loads === 1
-        ? { by: "left", wanted: wanted.value }
-        : { by: "amount", volumeL: Math.round(option.waterL * 20) / 20 },
-  });
-  options.value = null;
-}
 </script>
 
 <template>
@@ -140,7 +107,7 @@ function take(option: BackwardOption) {
           })
         "
       />
-      parts water by weight: {{ ratioWord }}
+      parts water by weight: {{ ratioWord(ratio) }}
     </label>
     <UnitField
       v-else-if="plan.water.by === 'over'"
@@ -255,19 +222,13 @@ function take(option: BackwardOption) {
       <p class="small">
         {{ litres(wantedL(wanted)) }} strained take {{ litres(waterL) }} water here.
       </p>
-      <button type="button" class="button" @click="workBack">Work out bones and pot too</button>
-      <p v-if="problem" class="ember small" role="alert">{{ problem }}</p>
-      <ul v-if="options !== null" class="options">
-        <li v-for="option in options" :key="option.vesselId">
-          <span
-            ><strong>{{ potName(option.vesselId) }}</strong
-            ><template v-if="option.loads > 1">, {{ option.loads }} pots of</template>:
-            {{ showMass(option.bonesKg, one) }} bones, {{ litres(option.waterL) }} water</span
-          >
-          <button type="button" class="button" @click="take(option)">Take</button>
-        </li>
-        <li v-if="options.length === 0">No pot here makes that, even in six loads.</li>
-      </ul>
+      <WorkBack
+        :plan="plan"
+        :kitchen="kitchen"
+        :wanted="wanted"
+        :units="units"
+        @plan="emit('plan', $event)"
+      />
     </template>
   </div>
 </template>
@@ -287,14 +248,5 @@ function take(option: BackwardOption) {
 
 input[type="number"] {
   width: 72px;
-}
-
-.options li {
-  display: flex;
-  gap: 12px;
-  align-items: center;
-  justify-content: space-between;
-  padding: 6px 0;
-  border-top: 1px solid var(--hair);
 }
 </style>

@@ -21,3 +21,15 @@ export function waterWords(statement: WaterStatement, units: UnitSystem): string
       return "for what shall be left";
   }
 }
+
+/** What a ratio of water to bones by weight makes: model section 2. */
+const RATIO_WORDS = [
+  [1.25, "very rich"],
+  [1.75, "rich"],
+  [2.5, "standard"],
+  [Infinity, "light"],
+] as const;
+
+/** "rich": how a stock of so many parts water to one part bones comes out. */
+export const ratioWord = (waterPerBone: number): string =>
+  RATIO_WORDS.find(([to]) => waterPerBone < to)?.[1] ?? "";

@@ -4,6 +4,7 @@ import type { CrockSetting } from "@kettlos/core/heat/slow-cooker";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
 import { expose } from "comlink";
+import { workBack } from "./work-back";
 
 let newest = 0;
 let drawn: () => readonly (ExplainedRange | null)[] = () => [];
@@ -32,7 +33,8 @@ const api = {
     await breathe();
     return token === newest ? drawn() : null;
   },
+  workBack,
 };
-export type CrossoverWorker = typeof api;
+export type Reckoner = typeof api;
 
 expose(api);

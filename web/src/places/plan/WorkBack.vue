@@ -1,0 +1,131 @@
+<script setup lang="ts">
+import type { BackwardOption } from "@kettlos/core/simulate/backward";
+import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
+import type { Plan, Wanted } from "@kettlos/core/simulate/plan-schema";
+import { bonesKg, wantedL } from "@kettlos/core/simulate/water-ways";
+import { showMass, showVolume, type UnitSystem } from "@kettlos/core/units/show";
+import { computed, ref, shallowRef, watch } from "vue";
+import { plain } from "../../data/plain";
+import { reckoner } from "../../workers/reckoner";
+import type { WorkedBack } from "../../workers/work-back";
+import { ratioWord } from "./water-words";
+
+/** The way back from a wanted result: for every pot the bones and the water that leave it. */
+const props = defineProps<{ plan: Plan; kitchen: Kitchen; wanted: Wanted; units: UnitSystem }>();
+const emit = defineEmits<{ plan: [Partial<Plan>] }>();
+
+const one = computed(() => (props.units === "us" ? "us" : "metric"));
+const litres = (v: number) => showVolume(v, one.value);
+const waterPerBone = ref(2);
+const isBusy = ref(false);
+const worked = shallowRef<WorkedBack | null>(null);
+
+let newest = 0;
+function forget() {
+  newest++;
+  isBusy.value = false;
+  worked.value = null;
+}
+// An answer to another question does not stay beside this one.
+watch([() => props.plan, () => props.wanted, waterPerBone], forget);
+
+async function workBack() {
+  forget();
+  const mine = newest;
+  isBusy.value = true;
+  const answer = await reckoner().workBack(
+    plain(props.plan),
+    plain(props.kitchen),
+    wantedL(props.wanted),
+    waterPerBone.value,
+  );
+  if (mine !== newest) return;
+  worked.value = answer;
+  isBusy.value = false;
+}
+function setRatio(event: Event) {
+  const field = event.target as HTMLInputElement;
+  const typed = Number(field.value);
+  if (typed >= 0.25 && typed <= 20) waterPerBone.value = typed;
+  else field.value = String(waterPerBone.value);
+}
+const potName = (id: string) => props.kitchen.vessels.find((v) => v.id === id)?.name ?? id;
+function take(option: BackwardOption) {
+  const by = option.bonesKg / bonesKg(props.plan);
+  emit("plan", {
+    vesselId: option.vesselId,
+    items: props.plan.items.map(({ counted: _, ...item }) => ({
+      ...item,
+      massKg: item.massKg * by,
+    })),
+    water:
+      option.loads === 1
+        ? { by: "left", wanted: props.wanted }
+        : { by: "amount", volumeL: Math.round(option.waterL * 20) / 20 },
+  });
+  forget();
+}
+</script>
+
+<template>
+  <div class="back">
+    <label class="line">
+      1 part bones to
+      <input
+        class="written"
+        type="number"
+        min="0.25"
+        max="20"
+        step="0.25"
+        :value="waterPerBone"
+        @change="setRatio"
+      />
+      parts water: {{ ratioWord(waterPerBone) }}
+    </label>
+    <p>
+      <button type="button" class="button" :disabled="isBusy" @click="workBack">
+        {{ isBusy ? "Working it out" : "Work out bones and pot too" }}
+      </button>
+      <button v-if="isBusy" type="button" class="link" @click="forget">Leave it</button>
+    </p>
+    <p v-if="worked?.problem" class="ember small" role="alert">{{ worked.problem }}</p>
+    <ul v-else-if="worked" class="options">
+      <li v-for="option in worked.options" :key="option.vesselId">
+        <span
+          ><strong>{{ potName(option.vesselId) }}</strong
+          ><template v-if="option.loads > 1">, {{ option.loads }} pots of</template>:
+          {{ showMass(option.bonesKg, one) }} bones, {{ litres(option.waterL) }} water</span
+        >
+        <button type="button" class="button" @click="take(option)">Take</button>
+      </li>
+      <li v-if="worked.options.length === 0">No pot here makes that, even in six loads.</li>
+    </ul>
+  </div>
+</template>
+
+<style scoped>
+.back {
+  display: grid;
+  gap: 8px;
+}
+
+.line {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  align-items: center;
+}
+
+input[type="number"] {
+  width: 72px;
+}
+
+.options li {
+  display: flex;
+  gap: 12px;
+  align-items: center;
+  justify-content: space-between;
+  padding: 6px 0;
+  border-top: 1px solid var(--hair);
+}
+</style>
