@@ -5,14 +5,16 @@ import type { Plan, WaterStatement } from "@kettlos/core/simulate/plan-schema";
 import { showLength, showVolume, type UnitSystem } from "@kettlos/core/units/show";
 import type { Vessel } from "@kettlos/core/vessel/vessel-schema";
 import { capacityL, depthForVolumeM, vesselVolumeL } from "@kettlos/core/vessel/volume";
-import { useElementSize, useRafFn } from "@vueuse/core";
-import { computed, ref, useTemplateRef } from "vue";
+import { useElementSize } from "@vueuse/core";
+import { computed, useTemplateRef } from "vue";
 import { piecesOf } from "../../drawings/pieces-of";
 import PotSection from "../../drawings/PotSection.vue";
-import { depthAtY, halfWidthAt, potFrame, yAt } from "../../drawings/pot-frame";
+import { halfWidthAt, potFrame, yAt } from "../../drawings/pot-frame";
 import VolumeScale from "../../drawings/VolumeScale.vue";
 import { placeLeaders } from "./leaders";
 import { waterWords } from "./water-words";
+import WaterGrip from "./WaterGrip.vue";
+import WaysList from "./WaysList.vue";
 
 /** The pot of the plan: the water line can be pulled, stepped by keys, or set by its name. */
 const props = defineProps<{
@@ -34,7 +36,6 @@ const MARGIN = { side: 56, top: 44, bottom: 46 };
 /** Height that the amount and its depth take, px. */
 const ROOM_FOR_WORDS = 68;
 const root = useTemplateRef<HTMLElement>("root");
-const svg = useTemplateRef<SVGSVGElement>("svg");
 const { width: rootWidth } = useElementSize(root);
 const isNarrow = computed(() => rootWidth.value < 470);
 const width = computed(() => Math.max(240, rootWidth.value - (isNarrow.value ? 0 : LEADERS)));
@@ -71,12 +72,6 @@ const wordsY = computed(() =>
 const startM = computed(() => trace.value.startDepthM);
 const lineY = computed(() => yAt(frame.value, startM.value));
 const half = computed(() => halfWidthAt(frame.value, startM.value));
-/** The grip's place in figures: a moved group would have the whole page put into layers anew each frame. */
-const gripX = computed(() => frame.value.centreX + half.value - 34);
-const arrows = computed(() => {
-  const [x, y] = [gripX.value, lineY.value];
-  return `M${x - 7} ${y - 7}l7 -6l7 6M${x - 7} ${y + 7}l7 6l7 -6M${x - 10} ${y}h20`;
-});
 const markL = computed(() =>
   vesselVolumeL(props.vessel, Math.min(startM.value, props.vessel.heightM)),
 );
@@ -106,50 +101,6 @@ const leaders = computed(() =>
   ),
 );
 
-const isPulling = ref(false);
-/** Where the pointer is on the drawing; taken up once a frame, however many moves come in. */
-let pointedY = 0;
-let followedY = NaN;
-const { pause, resume } = useRafFn(() => follow(), { immediate: false });
-/** Measured here, where nothing has been drawn anew yet: later it would be laid out twice a frame. */
-function pull(event: PointerEvent) {
-  const box = svg.value?.getBoundingClientRect();
-  if (!isPulling.value || box === undefined) return;
-  pointedY = ((event.clientY - box.top) / box.height) * HEIGHT.value;
-}
-function follow() {
-  if (pointedY === followedY) return;
-  followedY = pointedY;
-  emit("pull", depthAtY(frame.value, pointedY));
-}
-function grab(event: PointerEvent) {
-  isPulling.value = true;
-  pull(event);
-  followedY = pointedY;
-  resume();
-  (event.currentTarget as Element).setPointerCapture(event.pointerId);
-}
-function letGo() {
-  if (!isPulling.value) return;
-  isPulling.value = false;
-  pause();
-  follow();
-  emit("release");
-}
-function step(event: KeyboardEvent) {
-  const by: Record<string, number> = {
-    ArrowUp: 0.1,
-    ArrowRight: 0.1,
-    ArrowDown: -0.1,
-    ArrowLeft: -0.1,
-    PageUp: 0.5,
-    PageDown: -0.5,
-  };
-  const delta = by[event.key];
-  if (delta === undefined) return;
-  event.preventDefault();
-  stepBy(delta * (event.shiftKey ? 5 : 1));
-}
 function stepBy(litres: number) {
   const wanted = Math.min(capacityL(props.vessel), Math.max(0.1, markL.value + litres));
   emit("pull", depthForVolumeM(props.vessel, wanted));
@@ -160,7 +111,6 @@ function stepBy(litres: number) {
 <template>
   <div ref="root" class="plan-pot">
     <svg
-      ref="svg"
       :width="width"
       :height="HEIGHT"
       :viewBox="`0 0 ${width} ${HEIGHT}`"
@@ -227,32 +177,15 @@ function stepBy(litres: number) {
           stroke="var(--rim)"
           stroke-width="3"
         />
-        <g
-          class="handle"
-          role="slider"
-          tabindex="0"
-          aria-label="Water line"
-          aria-orientation="vertical"
-          :aria-valuemin="0"
-          :aria-valuemax="Number(capacityL(vessel).toFixed(1))"
-          :aria-valuenow="Number(markL.toFixed(2))"
-          :aria-valuetext="`${showVolume(answers.waterL, units)} water, ${showLength(startM, units)} deep`"
-          @pointerdown="grab"
-          @pointermove="pull"
-          @pointerup="letGo"
-          @pointercancel="letGo"
-          @keydown="step"
-        >
-          <rect
-            :x="frame.centreX - half"
-            :y="lineY - 22"
-            :width="2 * half"
-            height="44"
-            fill="transparent"
-          />
-          <rect :x="gripX - 17" :y="lineY - 22" width="34" height="44" rx="3" fill="var(--rim)" />
-          <path :d="arrows" class="arrows" />
-        </g>
+        <WaterGrip
+          :frame="frame"
+          :depth-m="startM"
+          :litres="markL"
+          :text="`${showVolume(answers.waterL, units)} water, ${showLength(startM, units)} deep`"
+          @pull="emit('pull', $event)"
+          @step="stepBy"
+          @release="emit('release')"
+        />
         <g v-if="!isNarrow" class="leaders" aria-hidden="true">
           <path
             v-for="leader in leaders"
@@ -266,25 +199,7 @@ function stepBy(litres: number) {
         {{ vessel.name.toLowerCase() }}, {{ showVolume(capacityL(vessel), one) }} to the rim
       </text>
     </svg>
-    <ul class="ways" :class="{ row: isNarrow }" aria-label="Ways of stating the water">
-      <li
-        v-for="leader in leaders"
-        :key="leader.statement.by"
-        :style="isNarrow ? {} : { top: `${leader.y - 22}px` }"
-      >
-        <button
-          type="button"
-          :class="{ on: leader.isOn }"
-          :aria-pressed="leader.isOn"
-          @click="emit('state', leader.statement)"
-        >
-          {{ leader.words }}
-          <span class="volume" :class="{ ember: leader.isOver }"
-            >{{ leader.volume }}<template v-if="leader.isOver">, over the line</template></span
-          >
-        </button>
-      </li>
-    </ul>
+    <WaysList :ways="leaders" :is-row="isNarrow" @state="emit('state', $event)" />
     <p class="steps" aria-label="Step the water">
       <button type="button" class="button" aria-label="Less water" @click="stepBy(-0.1)">−</button>
       <button type="button" class="button" aria-label="More water" @click="stepBy(0.1)">+</button>
@@ -329,23 +244,6 @@ svg {
   stroke-linejoin: round;
 }
 
-.handle {
-  cursor: ns-resize;
-  touch-action: none;
-}
-
-.handle:focus-visible {
-  box-shadow: none;
-  outline: 3px solid var(--rim);
-  outline-offset: 2px;
-}
-
-.arrows {
-  fill: none;
-  stroke: var(--surface);
-  stroke-width: 2;
-}
-
 .leaders path {
   fill: none;
   stroke: var(--tick);
@@ -354,56 +252,6 @@ svg {
 .leaders path.on {
   stroke: var(--rim);
   stroke-width: 3;
-}
-
-.ways li {
-  position: absolute;
-  right: 0;
-  width: 160px;
-}
-
-.ways button {
-  width: 100%;
-  min-height: 44px;
-  padding: 0 4px;
-  border: 0;
-  background: none;
-  line-height: 20px;
-  text-align: left;
-}
-
-.ways button.on {
-  font-weight: 700;
-}
-
-.ways button:hover {
-  background: var(--rim-soft);
-}
-
-.volume {
-  display: block;
-  font: 600 14px/18px var(--head);
-  font-stretch: 84%;
-  color: var(--quiet);
-}
-
-.volume.ember {
-  color: var(--ember);
-}
-
-.on .volume {
-  color: inherit;
-}
-
-.ways.row {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 0 12px;
-}
-
-.ways.row li {
-  position: static;
-  width: auto;
 }
 
 .steps {

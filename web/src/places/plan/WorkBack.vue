@@ -93,8 +93,8 @@ function take(option: BackwardOption) {
       <li v-for="option in worked.options" :key="option.vesselId">
         <span
           ><strong>{{ potName(option.vesselId) }}</strong
-          ><template v-if="option.loads > 1">, {{ option.loads }} pots of</template>:
-          {{ showMass(option.bonesKg, one) }} bones, {{ litres(option.waterL) }} water</span
+          >{{ option.loads > 1 ? `, ${option.loads} pots of ` : ": "
+          }}{{ showMass(option.bonesKg, one) }} bones, {{ litres(option.waterL) }} water</span
         >
         <button type="button" class="button" @click="take(option)">Take</button>
       </li>
