@@ -68,15 +68,6 @@ const lidTilt = computed(() => (props.lid === "ajar" ? 5 : 0));
         fill="var(--broth)"
         data-part="liquid"
       />
-      <BoneHeap
-        v-if="(heapTopM ?? 0) > 0"
-        :frame="frame"
-        :heap-top-m="heapTopM ?? 0"
-        :seed="seed ?? 7"
-        :small="small ?? false"
-        :pieces="pieces ?? 'bones'"
-        :fill="`url(#${id}-stipple)`"
-      />
       <line
         v-if="fillLineM !== undefined"
         :x1="frame.centreX - topHalf"
@@ -87,6 +78,15 @@ const lidTilt = computed(() => (props.lid === "ajar" ? 5 : 0));
         stroke-dasharray="6 4"
       />
     </g>
+    <BoneHeap
+      v-if="(heapTopM ?? 0) > 0"
+      :frame="frame"
+      :heap-top-m="heapTopM ?? 0"
+      :seed="seed ?? 7"
+      :small="small ?? false"
+      :pieces="pieces ?? 'bones'"
+      :fill="`url(#${id}-stipple)`"
+    />
     <rect
       :x="frame.centreX - topHalf - wall - 2"
       :y="frame.rimY - rimH * 0.7"

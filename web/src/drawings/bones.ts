@@ -1,12 +1,11 @@
 import { Delaunay } from "d3-delaunay";
-import { curveCatmullRomClosed, line } from "d3-shape";
 import { uniformFloat64 } from "pure-rand/distribution/uniformFloat64";
 import { xoroshiro128plus } from "pure-rand/generator/xoroshiro128plus";
 import type { Pieces } from "./pieces-of";
-import { halfWidthAt, yAt, type PotFrame } from "./pot-frame";
+import { halfWidthAt, withinWalls, yAt, type PotFrame } from "./pot-frame";
 
 /** A shape and, within it, what its line leaves: two fills, since a line along so many curves is slow to draw. */
-export interface Outlined {
+interface Outlined {
   readonly line: string;
   readonly body: string;
 }
@@ -16,7 +15,9 @@ export interface DrawnBone extends Outlined {
 }
 
 type Point = [number, number];
-const smooth = line<Point>().curve(curveCatmullRomClosed.alpha(0.6)).digits(1);
+/** Straight from corner to corner: at a bone's size on the screen no corner shows, and curves are slow to draw. */
+const closed = (corners: readonly Point[]): string =>
+  `M${corners.map(([x, y]) => `${x.toFixed(1)},${y.toFixed(1)}`).join("L")}Z`;
 
 /**
  * A heap of bones up to heapTopM, drawn from the cells of a Voronoi diagram that was evened out
@@ -60,8 +61,8 @@ export function heapOfBones(
     if (cell === null || !insideWalls(frame, centre, half)) return [];
     return [
       pieces === "bones"
-        ? boneIn(cell, centre, draw, lineWidth)
-        : dieIn(cell, centre, draw, pieces, lineWidth),
+        ? boneIn(frame, cell, centre, draw, lineWidth)
+        : dieIn(frame, cell, centre, draw, pieces, lineWidth),
     ];
   });
 }
@@ -75,31 +76,33 @@ const SILHOUETTES: readonly ((turn: number) => number)[] = [
   // A slice sawn across.
   (t) => 0.9 + 0.07 * Math.cos(3 * t) + 0.04 * Math.cos(5 * t),
 ];
-const CORNERS = 22;
-const HOLE_CORNERS = 10;
+const CORNERS = 28;
+const HOLE_CORNERS = 12;
 const HOLE_LINE = 0.7;
 const turns = (n: number): number[] => Array.from({ length: n }, (_, k) => (k / n) * 2 * Math.PI);
 
-/** A closed shape from its radius at each of its corners, turned by lie. */
+/** A closed shape from its radius at each of its corners, turned by lie, within the pot's walls. */
 function outlined(
+  frame: PotFrame,
   [x, y]: Point,
   lie: number,
   radii: readonly number[],
   lineWidth: number,
 ): Outlined {
   const at = (grownBy: number) =>
-    smooth(
+    closed(
       radii.map((radius, k): Point => {
         const angle = (k / radii.length) * 2 * Math.PI + lie;
         const r = Math.max(0.3, radius + grownBy);
-        return [x + r * Math.cos(angle), y + r * Math.sin(angle)];
+        return withinWalls(frame, x + r * Math.cos(angle), y + r * Math.sin(angle));
       }),
-    ) ?? "";
+    );
   return { line: at(lineWidth / 2), body: at(-lineWidth / 2) };
 }
 
 /** A die of meat or root, or a pulse: rounded, no marrow. */
 function dieIn(
+  frame: PotFrame,
   cell: Point[],
   centre: Point,
   draw: () => number,
@@ -117,11 +120,17 @@ function dieIn(
       pieces === "dice" ? (c ** 6 + s ** 6) ** (-1 / 6) * 0.86 : Math.hypot(c, s * 0.72);
     return Math.min(inscribed * shape, toEdge(cell, centre, turn + lie) - 0.6);
   });
-  return { ...outlined(centre, lie, radii, lineWidth), marrow: null };
+  return { ...outlined(frame, centre, lie, radii, lineWidth), marrow: null };
 }
 
 /** One bone that fits its cell, in one of three silhouettes turned toward the cell's far corner. */
-function boneIn(cell: Point[], centre: Point, draw: () => number, lineWidth: number): DrawnBone {
+function boneIn(
+  frame: PotFrame,
+  cell: Point[],
+  centre: Point,
+  draw: () => number,
+  lineWidth: number,
+): DrawnBone {
   const kind = draw() < 0.4 ? 0 : draw() < 0.6 ? 1 : 2;
   const silhouette = SILHOUETTES[kind] ?? (() => 1);
   const inscribed = Math.min(
@@ -134,7 +143,7 @@ function boneIn(cell: Point[], centre: Point, draw: () => number, lineWidth: num
     const wanted = inscribed * 1.12 * silhouette(turn) * wobble;
     return Math.min(wanted, toEdge(cell, centre, turn + lie) - 1);
   });
-  const bone = outlined(centre, lie, radii, lineWidth);
+  const bone = outlined(frame, centre, lie, radii, lineWidth);
   if (kind === 0) return { ...bone, marrow: null };
   const hole = kind === 2 ? 0.4 : 0.24;
   const rx = inscribed * (hole + draw() * 0.08);
@@ -142,7 +151,7 @@ function boneIn(cell: Point[], centre: Point, draw: () => number, lineWidth: num
   const oval = turns(HOLE_CORNERS).map(
     (turn) => (rx * ry) / Math.hypot(ry * Math.cos(turn), rx * Math.sin(turn)),
   );
-  return { ...bone, marrow: outlined(centre, lie, oval, HOLE_LINE) };
+  return { ...bone, marrow: outlined(frame, centre, lie, oval, HOLE_LINE) };
 }
 
 const reach = (from: Point, to: Point): number => Math.hypot(to[0] - from[0], to[1] - from[1]);

@@ -2,7 +2,7 @@ import type { VesselShape } from "@kettlos/core/vessel/vessel-schema";
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
 import { heapOfBones } from "./bones";
-import { depthAtY, halfWidthAt, potFrame, yAt } from "./pot-frame";
+import { depthAtY, halfWidthAt, potFrame, withinWalls, yAt } from "./pot-frame";
 import { graduations } from "./ticks";
 
 const TAPERED: VesselShape = {
@@ -70,6 +70,37 @@ describe("a heap of bones", () => {
     );
     expect(Math.min(...numbers)).toBeGreaterThan(yAt(frame, 0.08) - 4);
     expect(Math.max(...numbers)).toBeLessThan(frame.floorY + 4);
+  });
+
+  test("no piece sticks out through a wall or a rounded corner, however the pot tapers", () => {
+    const corners = (path: string) =>
+      [...path.matchAll(/(-?\d+(?:\.\d+)?),(-?\d+(?:\.\d+)?)/g)].map(
+        (m) => [Number(m[1]), Number(m[2])] as const,
+      );
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0.12, max: 0.4, noNaN: true }),
+        fc.double({ min: 0.12, max: 0.4, noNaN: true }),
+        fc.constantFrom("bones" as const, "dice" as const, "seeds" as const),
+        fc.integer({ min: 1, max: 50 }),
+        (bottomM, topM, pieces, seed) => {
+          const pot = potFrame(
+            { shape: "round", bottomM: [bottomM, bottomM], topM: [topM, topM], heightM: 0.15 },
+            BOX,
+          );
+          for (const { line } of heapOfBones(pot, 0.1, 0.03, seed, pieces))
+            for (const [x, y] of corners(line)) {
+              expect(Math.abs(x - pot.centreX)).toBeLessThan(
+                halfWidthAt(pot, (pot.floorY - y) / pot.pxPerM) + 0.2,
+              );
+              expect(y).toBeLessThan(pot.floorY + 0.2);
+            }
+        },
+      ),
+      { numRuns: 40 },
+    );
+    const [x] = withinWalls(frame, frame.centreX - 200, frame.floorY);
+    expect(frame.centreX - x).toBeCloseTo(halfWidthAt(frame, 0) - 12, 6);
   });
 
   test("a bone's body lies within its line, and a thicker line leaves less of it", () => {

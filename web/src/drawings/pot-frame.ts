@@ -56,13 +56,30 @@ export function halfWidthAt({ vessel, pxPerM }: PotFrame, depthM: number): numbe
   return ((vessel.bottomM[0] + (vessel.topM[0] - vessel.bottomM[0]) * s) * pxPerM) / 2;
 }
 
+/** How far the floor's corners are rounded, px. */
+const cornerPx = (frame: PotFrame): number =>
+  Math.min(12, halfWidthAt(frame, 0) / 3, (frame.floorY - frame.rimY) / 3);
+
+/** A point of the drawing moved, if need be, to within the inner wall, the floor and its rounded corners. */
+export function withinWalls(frame: PotFrame, x: number, y: number): [number, number] {
+  const above = Math.max(0, frame.floorY - y);
+  const corner = cornerPx(frame);
+  // The corner is the curve of innerPath: corner·t² in from the wall where corner·(1 − t)² above the floor.
+  const inset = above < corner ? corner * (1 - Math.sqrt(above / corner)) ** 2 : 0;
+  const half = Math.max(0, halfWidthAt(frame, above / frame.pxPerM) - inset);
+  return [
+    Math.min(frame.centreX + half, Math.max(frame.centreX - half, x)),
+    Math.min(frame.floorY, y),
+  ];
+}
+
 /** The inner section as a path with rounded floor corners, grown outward by `grow` px. */
 export function innerPath(frame: PotFrame, grow = 0): string {
   const { centreX: x, floorY, rimY, vessel } = frame;
   const top = halfWidthAt(frame, vessel.heightM) + grow;
   const bottom = halfWidthAt(frame, 0) + grow;
   const floor = floorY + grow;
-  const corner = Math.min(12, bottom / 3, (floor - rimY) / 3) + grow / 2;
+  const corner = cornerPx(frame) + grow / 2;
   const slope = (top - bottom) / (floor - rimY);
   const at = corner * slope;
   return [
