@@ -3,12 +3,15 @@ import { reduceOn } from "../batch/reduce-on";
 import {
   KEEPER_FACTS,
   keepingTauMin,
+  latestChillMin,
   staysAboveMin,
   type Keeper,
   type Standing,
 } from "../cool/resting";
 import { WATER_HEAT_KJ_KG_K } from "../heat/constants";
 import { steamConstantOf } from "../simulate/heat-facts";
+import type { CodeOfCooling } from "../cool/codes";
+import type { CoolingFacts, CoolingStage } from "../cool/cooling";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import { Z90, type Estimate } from "../units/estimate";
 import type { Outcome } from "../units/problem";
@@ -76,6 +79,43 @@ export function staysHotMinOf(standing: Standing, keeper: Keeper, lineC: number)
         input("it is at", standing.fromC, "°C"),
         input("room", standing.roomC, "°C"),
         input("τ", keepingTauMin(standing, keeper), "min"),
+      ],
+      constants: [h, WATER_HEAT_KJ_KG_K],
+      spread: [],
+    },
+  };
+}
+
+/**
+ * Minutes that it may stand covered before chilling must begin, so that the way it is chilled still
+ * passes every gate; null where it would not pass even at once.
+ */
+export function latestChillMinOf(
+  standing: Standing,
+  keeper: Keeper,
+  way: { readonly facts: CoolingFacts; readonly stages: readonly CoolingStage[] },
+  code: CodeOfCooling,
+): Estimate | null {
+  const min = latestChillMin(standing, keeper, way.facts, way.stages, code.gates);
+  if (min === null) return null;
+  const { h, name } = KEEPER_FACTS[keeper];
+  return {
+    id: "latestChillMin",
+    name: "Minutes it may stand",
+    unit: "min",
+    low: min,
+    expected: min,
+    high: min,
+    because: {
+      formula:
+        "The longest rest, to five minutes, after which the cooling curve still passes every gate. What it falls under the line while it stands counts, and it is taken to lose heat as fast as one in ten does.",
+      inputs: [
+        input("in", name),
+        input("of it", standing.massKg, "kg"),
+        input("it is at", standing.fromC, "°C"),
+        input("room", standing.roomC, "°C"),
+        input("the gates", code.text),
+        input("whose they are", code.whose),
       ],
       constants: [h, WATER_HEAT_KJ_KG_K],
       spread: [],

@@ -5,7 +5,9 @@ export const SETS = ["pours", "quivers", "wobbles", "holds an edge", "rubber"] a
 export type SetGrade = (typeof SETS)[number];
 
 /** Gelatin that a litre lacks to the next firmer set, g/L; null where powder should take it no further. */
-export function toNextSet(gelatinGL: number): { set: SetGrade; missingGL: number } | null {
+export function toNextSet(
+  gelatinGL: number,
+): { set: Exclude<SetGrade, "pours" | "rubber">; missingGL: number } | null {
   const next = SETS[SETS.indexOf(setOf(gelatinGL)) + 1];
   return next === undefined || next === "pours" || next === "rubber"
     ? null

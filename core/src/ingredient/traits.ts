@@ -1,3 +1,5 @@
+import { kitchenEstimate } from "../units/constant";
+
 /**
  * What the shopper, the server and the guest want to know of an ingredient beside how it cooks.
  * Contents per kg are typical labels and food composition tables, rounded; a packet's own label
@@ -31,6 +33,12 @@ export interface Traits {
 const CURDLES = { boiledMin: 5, how: "curdles" };
 const FADES = { boiledMin: 20, how: "boils its smell away" };
 const MASHED = 120;
+export const GELATIN_IN_POWDER = kitchenEstimate(
+  "gelatin in gelatin powder",
+  860,
+  "g/kg",
+  "the rest is water",
+);
 
 const TRAITS: Readonly<Record<string, Traits>> = {
   flour: { starchGKg: 1000, packsKg: [1] },
@@ -38,7 +46,7 @@ const TRAITS: Readonly<Record<string, Traits>> = {
   potatoStarch: { starchGKg: 2200, packsKg: [0.5] },
   arrowroot: { starchGKg: 2000, packsKg: [0.1] },
   tapioca: { starchGKg: 2000, packsKg: [0.2] },
-  gelatinPowder: { solubleGelatinGKg: 860, isAnimal: "meat", packsKg: [0.1] },
+  gelatinPowder: { solubleGelatinGKg: GELATIN_IN_POWDER.value, isAnimal: "meat", packsKg: [0.1] },
   potato: { packsKg: [1, 2.5] },
   tomato: { starchGKg: 50, isAcid: true },
   cannedTomato: { starchGKg: 50, isAcid: true, packsKg: [0.4, 0.8] },

@@ -43,7 +43,9 @@ const inputs = computed(() =>
     <div class="because" tabindex="0">
       <h3>
         {{ estimate.name }}: {{ number(estimate.expected) }} {{ estimate.unit }}
-        <span class="quiet">({{ number(estimate.low) }}–{{ number(estimate.high) }})</span>
+        <span v-if="estimate.low !== estimate.high" class="quiet"
+          >({{ number(estimate.low) }}–{{ number(estimate.high) }})</span
+        >
       </h3>
       <p>{{ estimate.because.formula }}</p>
       <dl>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { lastsDaysOf } from "@kettlos/core/because/larder-figures";
 import { lasts } from "@kettlos/core/larder/daily-use";
 import { heldKg, isUsable } from "@kettlos/core/larder/larder";
 import { litresOf } from "@kettlos/core/larder/lot-of";
@@ -8,10 +9,11 @@ import type { DailyUse } from "@kettlos/core/simulate/keeping-words";
 import { showVolume, type UnitSystem } from "@kettlos/core/units/show";
 import { format } from "date-fns";
 import { computed, ref } from "vue";
+import WhyFigure from "../../controls/WhyFigure.vue";
 import { useKitchenStore } from "../../data/kitchen-store";
 import { useLarderStore } from "../../data/larder-store";
 import { usePotsStore } from "../../data/pots-store";
-import { potMinOf } from "../../data/pot-minutes";
+import { potMinutes } from "../../data/pot-minutes";
 import DailyUseForm from "./DailyUseForm.vue";
 
 /** Who takes of a stock every day: until when it lasts, and by when it is made again. */
@@ -29,7 +31,8 @@ const rows = computed(() =>
     );
     const haveL = litresOf(heldKg(held));
     const plan = kitchenStore.plans.find((p) => p.id === use.planId) ?? null;
-    const potMin = plan === null ? 0 : potMinOf(plan, kitchenStore.kitchen);
+    const { kitchen } = kitchenStore;
+    const potMin = plan === null || kitchen === null ? 0 : potMinutes(plan, kitchen);
     const inFridge = litresOf(heldKg(held.filter((h) => h.place === "fridge")));
     const reckoned = lasts(use, haveL, potMin, pots.nowMs);
     return {
@@ -37,6 +40,7 @@ const rows = computed(() =>
       plan,
       haveL,
       ...reckoned,
+      why: lastsDaysOf(use, haveL, potMin, pots.nowMs),
       tooMuchInFridgeL: toFreezeL(inFridge, reckoned.perDayL),
       hazards: plan?.feeds === "animals" ? held.flatMap((h) => petHazardsIn(h.lot)) : [],
     };
@@ -68,7 +72,7 @@ const remove = (id: string) =>
           {{ showVolume(row.haveL, one) }} last
           <b class="figure">{{ Math.floor(row.days) }} days</b>, until
           {{ format(row.untilMs, "EEE d MMM") }}; put the next pot on by
-          {{ format(row.makeByMs, "EEE d MMM HH:mm") }}.
+          {{ format(row.makeByMs, "EEE d MMM HH:mm") }}. <WhyFigure :estimate="row.why" />
         </p>
         <p v-if="row.tooMuchInFridgeL > 0.02" class="small ember">
           Freeze {{ showVolume(row.tooMuchInFridgeL, one) }} of it: the fridge keeps it three days.

@@ -2,23 +2,11 @@
 import { boiledDown, bowlL, perL, stirredIn, type InBowl } from "@kettlos/core/batch/in-bowl";
 import { REDUCTIONS } from "@kettlos/core/batch/reduce-on";
 import { reduceMinOf } from "@kettlos/core/because/finish-figures";
-import { SET_DOES, setOf, toNextSet } from "@kettlos/core/extraction/set";
+import { powderGOf, saltGOf, thickenerGOf } from "@kettlos/core/because/stir-in-figures";
+import { SET_DOES, setOf } from "@kettlos/core/extraction/set";
 import { ingredientById } from "@kettlos/core/ingredient/catalogue";
-import { traitsOf } from "@kettlos/core/ingredient/traits";
-import {
-  SALTY_BROTH_G_L,
-  SIPPING_SALT_G_L,
-  saltToAddG,
-  teaspoonsOf,
-} from "@kettlos/core/seasoning/salt";
-import {
-  BODIES,
-  bodyOf,
-  THICKENERS,
-  thickenWithG,
-  type ThickenerId,
-} from "@kettlos/core/seasoning/thickness";
-import { outcomeOf } from "@kettlos/core/units/problem";
+import { SALTY_BROTH_G_L, SIPPING_SALT_G_L, teaspoonsOf } from "@kettlos/core/seasoning/salt";
+import { BODIES, bodyOf, THICKENERS, type ThickenerId } from "@kettlos/core/seasoning/thickness";
 import { showDuration, showMass, showVolume, type UnitSystem } from "@kettlos/core/units/show";
 import { COLD_DENSITY_KG_L } from "@kettlos/core/water/properties";
 import { capacityL } from "@kettlos/core/vessel/volume";
@@ -94,29 +82,14 @@ const THICKENER_OPTIONS = Object.entries(THICKENERS).map(([value, t]) => ({
   value: value as ThickenerId,
   label: t.name,
 }));
-const thickenG = computed(() => {
-  const g = outcomeOf(() =>
-    thickenWithG(
-      nowL.value,
-      now.value.flour,
-      Number(wantedGL.value),
-      THICKENERS[thickener.value].k.value,
-    ),
-  );
-  return g.ok ? g.value : null;
-});
+const thickenerG = computed(() =>
+  thickenerGOf(props.bowl, Number(wantedGL.value), thickener.value),
+);
 
 const saltGL = ref<number | null>(SIPPING_SALT_G_L.value);
-const saltG = computed(() => saltToAddG(props.bowl.saltG, nowL.value, saltGL.value ?? 0));
-
-const GELATIN_G_KG = traitsOf("gelatinPowder").solubleGelatinGKg ?? 0;
-/** Powder that takes it to the next set, g; null where it is as firm as powder should make it. */
-const powder = computed(() => {
-  const next = toNextSet(now.value.gelatin);
-  return next === null
-    ? null
-    : { next: next.set, g: ((next.missingGL * nowL.value) / GELATIN_G_KG) * 1000 };
-});
+const saltG = computed(() => saltGOf(props.bowl, saltGL.value ?? 0));
+/** Powder that takes it to the next set; null where it is as firm as powder should make it. */
+const powder = computed(() => powderGOf(props.bowl));
 
 const stir = (ingredientId: string, massKg: number) => {
   if (massKg > 0) emit("write", { kind: "stirredIn", ingredientId, massKg });
@@ -129,7 +102,9 @@ const done = computed(() =>
   ),
 );
 const after = computed(() =>
-  saltG.value > 0 ? stirredIn(props.bowl, "tableSalt", saltG.value / 1000) : props.bowl,
+  saltG.value.expected > 0
+    ? stirredIn(props.bowl, "tableSalt", saltG.value.expected / 1000)
+    : props.bowl,
 );
 const saltProblem = computed(() => now.value.salt > (saltGL.value ?? 0) + 0.05);
 </script>
@@ -187,15 +162,22 @@ const saltProblem = computed(() => now.value.salt > (saltGL.value ?? 0) + 0.05);
     <template v-else-if="what === 'thicken'">
       <TickChoice v-model="wantedGL" label="How thick" :options="BODY_OPTIONS" />
       <TickChoice v-model="thickener" label="With" :options="THICKENER_OPTIONS" />
-      <p v-if="thickenG === null" class="ember">No amount of this gets that thick.</p>
-      <p v-else-if="thickenG === 0">It is as thick already.</p>
-      <p v-else>
-        <b class="figure">{{ showMass(thickenG / 1000, one) }}</b> of
-        {{ THICKENERS[thickener].name }}, stirred smooth with cold water, in at the simmer.
-      </p>
-      <button type="button" class="button primary" @click="stir(thickener, (thickenG ?? 0) / 1000)">
-        Stirred in
-      </button>
+      <p v-if="!thickenerG.ok" class="ember">{{ thickenerG.problem.message }}</p>
+      <p v-else-if="thickenerG.value.expected === 0">It is as thick already.</p>
+      <template v-else>
+        <p>
+          <b class="figure">{{ showMass(thickenerG.value.expected / 1000, one) }}</b> of
+          {{ THICKENERS[thickener].name }}, stirred smooth with cold water, in at the simmer.
+          <WhyFigure :estimate="thickenerG.value" />
+        </p>
+        <button
+          type="button"
+          class="button primary"
+          @click="stir(thickener, thickenerG.value.expected / 1000)"
+        >
+          Stirred in
+        </button>
+      </template>
     </template>
     <template v-else-if="what === 'salt'">
       <label class="small quiet in"
@@ -205,26 +187,35 @@ const saltProblem = computed(() => now.value.salt > (saltGL.value ?? 0) + 0.05);
       <p v-if="saltProblem" class="ember">
         It holds {{ now.salt.toFixed(1) }} g/L already: thin it with unsalted stock or water.
       </p>
-      <p v-else-if="saltG > 0.05">
-        <b class="figure">{{ showMass(saltG / 1000, one) }}</b> fine salt, about
-        {{ teaspoonsOf(saltG) }} level teaspoons, for {{ perL(after, after.saltG).toFixed(1) }} g/L.
-        Half of it first, then taste.
-      </p>
-      <button type="button" class="button primary" @click="stir('tableSalt', saltG / 1000)">
-        Stirred in
-      </button>
+      <template v-else-if="saltG.expected > 0.05">
+        <p>
+          <b class="figure">{{ showMass(saltG.expected / 1000, one) }}</b> fine salt, about
+          {{ teaspoonsOf(saltG.expected) }} level teaspoons, for
+          {{ perL(after, after.saltG).toFixed(1) }} g/L. Half of it first, then taste.
+          <WhyFigure :estimate="saltG" />
+        </p>
+        <button
+          type="button"
+          class="button primary"
+          @click="stir('tableSalt', saltG.expected / 1000)"
+        >
+          Stirred in
+        </button>
+      </template>
+      <p v-else>It is as salty as that already.</p>
     </template>
     <template v-else-if="what === 'set'">
       <p v-if="powder === null">It is as firm as powder should make it.</p>
       <template v-else>
         <p>
-          <b class="figure">{{ showMass(powder.g / 1000, one) }}</b> of gelatin powder, soaked in
-          cold water, melted in hot: then it {{ SET_DOES[powder.next] }}.
+          <b class="figure">{{ showMass(powder.g.expected / 1000, one) }}</b> of gelatin powder,
+          soaked in cold water, melted in hot: then it {{ SET_DOES[powder.set] }}.
+          <WhyFigure :estimate="powder.g" />
         </p>
         <button
           type="button"
           class="button primary"
-          @click="stir('gelatinPowder', powder.g / 1000)"
+          @click="stir('gelatinPowder', powder.g.expected / 1000)"
         >
           Stirred in
         </button>

@@ -3,8 +3,8 @@ import { inBowl } from "@kettlos/core/batch/in-bowl";
 import { containersOf, potToChill } from "@kettlos/core/batch/chill-of";
 import { bestOf, chillChoices } from "@kettlos/core/cool/chill-choices";
 import { codeOf, holdingLineC, REHEATED_C } from "@kettlos/core/cool/codes";
-import { KEEPERS, KEEPER_FACTS, latestChillMin, type Keeper } from "@kettlos/core/cool/resting";
-import { staysHotMinOf } from "@kettlos/core/because/finish-figures";
+import { KEEPERS, KEEPER_FACTS, type Keeper } from "@kettlos/core/cool/resting";
+import { latestChillMinOf, staysHotMinOf } from "@kettlos/core/because/finish-figures";
 import { COOLING_WAYS } from "@kettlos/core/cool/ways";
 import { showDuration, showRoundTemperature, type UnitSystem } from "@kettlos/core/units/show";
 import { COLD_DENSITY_KG_L } from "@kettlos/core/water/properties";
@@ -65,16 +65,10 @@ const best = computed(() =>
         ),
       ),
 );
-const latestMin = computed(() =>
+const latest = computed(() =>
   standing.value === null || best.value === null
     ? null
-    : latestChillMin(
-        standing.value,
-        keeper.value,
-        best.value.facts,
-        best.value.stages,
-        code.value.gates,
-      ),
+    : latestChillMinOf(standing.value, keeper.value, best.value, code.value),
 );
 </script>
 
@@ -98,10 +92,10 @@ const latestMin = computed(() =>
       <WhyFigure :estimate="hot" />
       <span class="quiet small">{{ KEEPER_FACTS[keeper].does }}</span>
     </p>
-    <p v-if="inWhat !== 'crock' && latestMin !== null && best !== null">
-      Chilling begins by <b class="figure">{{ clock(latestMin) }}</b> at the latest, if it goes this
-      way: {{ waysWords(best) }}. It is reckoned for a pot that loses heat fast, and what it falls
-      under the line in resting counts.
+    <p v-if="inWhat !== 'crock' && latest !== null && best !== null">
+      Chilling begins by <b class="figure">{{ clock(latest.expected) }}</b> at the latest, if it
+      goes this way: {{ waysWords(best) }}. It is reckoned for a pot that loses heat fast, and what
+      it falls under the line in resting counts. <WhyFigure :estimate="latest" />
     </p>
     <p class="quiet small">
       <strong>Mind:</strong> kept hot means above {{ showRoundTemperature(line, one) }} all through:
