@@ -110,18 +110,28 @@ export function shoppingList(
   };
 }
 
-/** Cost of everything in one plan by the kitchen's prices, bought now or on hand; null without any. */
-export function costOf(plan: Plan, kitchen: Kitchen): { cost: number; unpriced: number } | null {
+/**
+ * Cost of everything in one plan by the kitchen's prices, bought now or on hand; what comes out of the
+ * larder costs what it cost to make, or to buy. Water is free. Null where nothing has a price.
+ * `lotPerKg` gives what a kilogram of a lot cost, null where that is not known.
+ */
+export function costOf(
+  plan: Plan,
+  kitchen: Kitchen,
+  lotPerKg: (lotId: string) => number | null,
+): { cost: number; unpriced: number } | null {
   let cost = 0;
   let priced = 0;
   let unpriced = 0;
-  for (const item of plan.items) {
-    if (isMade(item)) continue;
-    const perKg = kitchen.prices.find((p) => p.ingredientId === item.ingredientId)?.perKg;
+  for (const { ingredientId, massKg, fromLotId } of plan.items) {
+    if (ingredientId === "water") continue;
+    const perKg =
+      (fromLotId === undefined ? null : lotPerKg(fromLotId)) ??
+      kitchen.prices.find((p) => p.ingredientId === ingredientId)?.perKg;
     if (perKg === undefined) unpriced++;
     else {
       priced++;
-      cost += perKg * item.massKg;
+      cost += perKg * massKg;
     }
   }
   return priced === 0 ? null : { cost, unpriced };

@@ -19,14 +19,21 @@ export interface PotFacts {
   readonly isForAnimals: boolean;
 }
 
-/** What a pot gave, as it was measured and finished; null before it was strained or served. */
-export function potFacts(batch: Batch, cook: Cook): PotFacts | null {
+/**
+ * What a pot gave, as it was measured and finished; null before it was strained or served. `lots` are
+ * those of the larder, for what the pot drew from it.
+ */
+export function potFacts(
+  batch: Batch,
+  cook: Cook,
+  lots: ReadonlyMap<string, Lot>,
+): PotFacts | null {
   const { plan, kitchen } = batch;
   const bowl = inBowl(batch, cook);
   if (bowl === null || cook.result === null) return null;
   const { massKg } = bowl;
   const perKg = (g: number) => (massKg > 0 ? g / massKg : 0);
-  const cost = costOf(plan, kitchen);
+  const cost = costOf(plan, kitchen, lotPerKg(lots));
   return {
     allKg: massKg,
     isLiquid: plan.end === "strained",
@@ -44,6 +51,12 @@ export function potFacts(batch: Batch, cook: Cook): PotFacts | null {
     isForAnimals: plan.feeds === "animals",
   };
 }
+
+/** What a kilogram of a lot cost to make, by its id; null where prices were missing or it is gone. */
+export const lotPerKg =
+  (lots: ReadonlyMap<string, Lot>) =>
+  (lotId: string): number | null =>
+    lots.get(lotId)?.costPerKg ?? null;
 
 const UNSALTED_BELOW_G_KG = kitchenEstimate(
   "salt below which a stock counts as unsalted",

@@ -5,7 +5,7 @@ import { testKitchen, testPlan } from "../../test/kitchen";
 import type { Batch } from "../batch/batch-schema";
 import { fold } from "../batch/fold";
 import { linkedTo } from "../dish/linked";
-import { shoppingList } from "../dish/shopping";
+import { costOf, shoppingList } from "../dish/shopping";
 import { filled } from "../portion/headspace";
 import { PlanItemSchema, type Plan } from "../simulate/plan-schema";
 import { simulate } from "../simulate/simulate";
@@ -17,7 +17,8 @@ import { lasts } from "./daily-use";
 import { labelOf, LABEL_SHEETS, PAGE_MM, pagesOf } from "./label-of";
 import { larderOf } from "./larder";
 import { portionCautions, shelfCautions } from "./larder-cautions";
-import { codeFor, isUnsalted, litresOf, potFacts } from "./lot-of";
+import type { Lot } from "./larder-schema";
+import { codeFor, isUnsalted, litresOf, lotPerKg, potFacts } from "./lot-of";
 import { petHazardsIn } from "./pet-hazards";
 import { lotFrom, potLeft } from "./portioned";
 import { rawLot } from "./raw-lot";
@@ -64,7 +65,7 @@ const jar = StoreContainerSchema.parse({
   heightM: 0.1,
 });
 const factsOf = (plan: Plan, volumeL: number, ...more: object[]) => {
-  const facts = potFacts(batchOf(plan), strainedAt(volumeL, ...more));
+  const facts = potFacts(batchOf(plan), strainedAt(volumeL, ...more), new Map());
   if (facts === null) throw new Error("not strained");
   return facts;
 };
@@ -100,6 +101,28 @@ describe("what a pot gave", () => {
       3,
     );
     expect(factsOf(salted, 3).costPerKg).toBeNull();
+  });
+
+  test("what a pot draws from the larder costs what that cost to make; bought things there, their price", () => {
+    const stock: Lot = { ...lotOf(testPlan()), id: "jars", costPerKg: 4 };
+    const bought: Lot = { ...lotOf(testPlan()), id: "bag", costPerKg: null };
+    const lots = new Map([stock, bought].map((lot) => [lot.id, lot]));
+    const item = (more: object, i: number) =>
+      PlanItemSchema.parse({ id: `i${i}`, when: { at: "start" }, massKg: 1, ...more });
+    const costs = (...items: object[]) =>
+      costOf(testPlan({ items: items.map(item) }), kitchen, lotPerKg(lots));
+    expect(costs({ ingredientId: "houseStock", massKg: 1.5, fromLotId: "jars" })).toEqual({
+      cost: 6,
+      unpriced: 0,
+    });
+    expect(costs({ ingredientId: "lambNeck", massKg: 2, fromLotId: "bag" })?.cost).toBe(14);
+    // Stock of nobody knows what cost is not free: it is said to be missing.
+    expect(costs({ ingredientId: "lambNeck" }, { ingredientId: "houseStock" })).toEqual({
+      cost: 7,
+      unpriced: 1,
+    });
+    expect(costs({ ingredientId: "lambNeck", fromLotId: "gone" })?.cost).toBe(7);
+    expect(costs({ ingredientId: "water" })).toBeNull();
   });
 
   test("litres are conserved from the pot to its portions, over containers and what is used", () => {

@@ -62,6 +62,7 @@ export function bramholtLarder(
 ): LarderEvent[] {
   const events: { atMs: number; body: LarderEventBody }[] = [];
   const codes = new Set<string>();
+  const lots = new Map<string, Lot>();
   const containerOf = (id: string) => {
     const found = kitchen.containers.find((c) => c.id === id);
     if (found === undefined) throw new Error(`no sample container ${id}`);
@@ -69,7 +70,7 @@ export function bramholtLarder(
   };
   for (const [batchId, containerId, count, place, taken] of PORTIONS) {
     const made = past.find((m) => m.batch.id === batchId);
-    const facts = made === undefined ? null : potFacts(made.batch, fold(made.events));
+    const facts = made === undefined ? null : potFacts(made.batch, fold(made.events), lots);
     if (made === undefined || facts === null) throw new Error(`no sample batch ${batchId}`);
     const lot = lotFrom({
       id: `lot-${batchId}-${containerId}`,
@@ -81,6 +82,7 @@ export function bramholtLarder(
       usedCodes: codes,
     });
     codes.add(lot.code);
+    lots.set(lot.id, lot);
     const filledMs = addHours(facts.madeMs, 14).getTime();
     events.push({ atMs: filledMs, body: { kind: "stored", lot, count, place } });
     if (taken > 0)

@@ -3,6 +3,7 @@ import type { Answers } from "@kettlos/core/because/answers";
 import { BESIDE } from "@kettlos/core/dish/accompaniments";
 import { DIET_NAMES, type DietConflict } from "@kettlos/core/dish/diets";
 import { costOf } from "@kettlos/core/dish/shopping";
+import { lotPerKg } from "@kettlos/core/larder/lot-of";
 import { daysItLasts, FRIDGE_DAYS } from "@kettlos/core/portion/lasting";
 import { swapped } from "@kettlos/core/dish/swapped";
 import { SUBSTITUTES } from "@kettlos/core/dish/substitutes";
@@ -17,6 +18,7 @@ import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
 import { showMass, showVolume, type UnitSystem } from "@kettlos/core/units/show";
 import { computed } from "vue";
+import { useLarderStore } from "../../data/larder-store";
 import WhyFigure from "../../controls/WhyFigure.vue";
 import QuantityField from "../../controls/QuantityField.vue";
 import ScaleFields from "./ScaleFields.vue";
@@ -67,7 +69,8 @@ const days = computed(() => {
     ? null
     : daysItLasts(props.answers.figures.strainedL.expected, serves.people * serves.eachKg);
 });
-const cost = computed(() => costOf(props.plan, props.kitchen));
+const larder = useLarderStore();
+const cost = computed(() => costOf(props.plan, props.kitchen, lotPerKg(larder.lots)));
 const money = (sum: number) => `${props.kitchen.currency} ${sum.toFixed(2)}`;
 const nameOf = (id: string) => ingredientById(id).name.toLowerCase();
 </script>
@@ -91,7 +94,7 @@ const nameOf = (id: string) => ingredientById(id).name.toLowerCase();
       Costs <b class="figure">{{ money(cost.cost) }}</b><template v-if="dish.eaten.portions"
         >, {{ money(cost.cost / dish.eaten.portions) }} a portion</template
       ><span v-if="cost.unpriced > 0" class="quiet"
-        >; {{ cost.unpriced }} without a price (they are kept on the shopping list)</span
+        >; {{ cost.unpriced }} without a price (prices stand on the shopping list)</span
       >.
     </p>
     <fieldset>

@@ -39,7 +39,9 @@ const kitchen = computed(() => kitchenStore.kitchen);
 const pot = computed(() => pots.byId.get(String(route.params["batchId"])) ?? null);
 const isPractice = computed(() => pot.value?.batch.practice !== undefined);
 const facts = computed(() =>
-  pot.value === null || isPractice.value ? null : potFacts(pot.value.batch, pot.value.cook),
+  pot.value === null || isPractice.value
+    ? null
+    : potFacts(pot.value.batch, pot.value.cook, larderStore.lots),
 );
 const left = computed(() =>
   facts.value === null || pot.value === null
