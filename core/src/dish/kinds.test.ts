@@ -4,7 +4,7 @@ import { answersFor } from "../because/answers";
 import { KINDS } from "../simulate/dish-words";
 import { Problem } from "../units/problem";
 import { planOfKind } from "./kinds";
-import { choiceOf, choose, questionsFor, SCHOOLS } from "./schools";
+import { choiceOf, choose, questionsFor, SCHOOLS } from "./schools/schools";
 import { timedIn } from "./time-in";
 
 const NOON = () => 12;

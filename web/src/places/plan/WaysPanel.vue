@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { choiceOf, choose, questionsFor } from "@kettlos/core/dish/schools";
+import { choiceOf, choose, questionsFor } from "@kettlos/core/dish/schools/schools";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
 import { computed } from "vue";
