@@ -5,7 +5,6 @@ import { warmingFluxKgM2H } from "../heat/hob";
 import { centreGateC } from "../doneness/targets";
 import {
   DRY_ALARM_M,
-  FAT_DENSITY_KG_L,
   FAT_LAYER_FACTOR,
   FAT_LAYER_FROM_M,
   LEFT_IN_CLOTH_L,
@@ -27,23 +26,18 @@ import type { Cooking, Programme } from "./programmes/programme";
 import { vesselOf } from "./references";
 import { AS_PLANNED, CourseReader, type Happening, type HeatTurn } from "./course";
 import type { SimulateOptions } from "./options";
-import type { Mark, Phase, Trace, TracePoint } from "./trace";
+import { Recorder } from "./recorder";
+import type { Mark, Phase, Trace } from "./trace";
+import { neverThere, wantedKg, type Until } from "./until";
 
 const STEP_S = 30;
 const LONGEST_HOLD_MIN = 2880;
-const POINTS_WANTED = 240;
 /** Still-air heat loss of a pot taken off the heat, W/m²·K: model section 4, carry-over. */
 const REST_LOSS_W_M2_K = 12;
 /** So far under the boil the first bubbles rise, °C. */
 const BEFORE_BOIL_C = 10;
 /** Water from the kettle, for a hot start, °C below the boil. */
 const KETTLE_BELOW_BOIL_C = 3;
-
-/** The end of the hold: after so long, at a cook value, or where the plan's level is reached. */
-export type Until =
-  | { readonly by: "time"; readonly holdMin: number }
-  | { readonly by: "level" }
-  | { readonly by: "cook"; readonly cookMin: number };
 
 /** Internal: one pass from the first heat to the sieve. The heat's programme drives it. */
 export class Run implements Cooking {
@@ -57,16 +51,12 @@ export class Run implements Cooking {
   private readonly programme: Programme;
   private readonly course: CourseReader;
   private readonly follows: boolean;
-  private readonly points: TracePoint[] = [];
-  private readonly marks: Mark[] = [];
+  private readonly recorder: Recorder;
   private readonly inMin = new Map<string, number>();
   private readonly outMin = new Map<string, number>();
   private readonly moves: Move[];
-  private readonly recordEveryMin: number;
-  private recordedMin = -Infinity;
   private wasCovered = false;
   private isBare = false;
-  private fullestL = 0;
   private leastKg = Infinity;
   private readonly startKg: number;
 
@@ -83,13 +73,13 @@ export class Run implements Cooking {
     this.follows = options.course !== undefined;
     this.boilingC = boilingPointC(kitchen.altitudeM);
     this.airKPa = airPressureKPa(kitchen.altitudeM);
-    this.recordEveryMin = Math.max(0.5, plannedHoldMin / POINTS_WANTED);
     this.pot = new Pot(vesselOf(plan, kitchen), this.parameters, {
       waterC: kitchen.waterC,
       roomC: kitchen.roomC,
       pieceM: plan.pieceM,
       boilingC: this.boilingC,
     });
+    this.recorder = new Recorder(this.pot, plannedHoldMin);
     const fromKettle = plan.heat.method === "slowCooker" && plan.heat.start === "hot";
     this.pot.addWater(
       options.waterKg,
@@ -134,7 +124,7 @@ export class Run implements Cooking {
     for (const move of this.moves.splice(0)) this.carryOut(move);
     const releaseMin = this.tMin - toSimmerMin - holdMin;
     // What is poured in once it is off the heat boils over no more and is under no lid.
-    const fullestShare = this.fullestL / capacityL(pot.vessel);
+    const fullestShare = this.recorder.fullestL / capacityL(pot.vessel);
     for (const item of this.plan.items) {
       if (item.when.at === "offHeat" && !this.inMin.has(item.id)) this.putIn(item);
       if (item.out?.isBack === true) this.putBack(item);
@@ -154,8 +144,8 @@ export class Run implements Cooking {
     const sugarGL = endLiquidL > 0 ? pot.dissolved.sugarG / endLiquidL : 0;
     if (this.plan.end === "strained") this.strain(solidsOutKg);
     return {
-      points: this.points,
-      marks: this.marks,
+      points: this.recorder.points,
+      marks: this.recorder.marks,
       ledger: pot.ledger.totals,
       strained: {
         liquidKg: pot.liquidKg,
@@ -222,8 +212,7 @@ export class Run implements Cooking {
   }
 
   contentsL(): number {
-    const { heapSolidL, floatingL } = this.pot.solids;
-    return this.pot.hotL + heapSolidL + floatingL + this.pot.fatKg / FAT_DENSITY_KG_L.value;
+    return this.recorder.contentsL();
   }
 
   /** True while the heat is out, by what really happened. */
@@ -307,14 +296,14 @@ export class Run implements Cooking {
   private hold(): void {
     const { pot, programme, until } = this;
     const fromMin = this.tMin;
-    const wantedKg = until.by === "level" ? this.wantedKg() : -1;
+    const downToKg = until.by === "level" ? wantedKg(this.plan, this.startKg) : -1;
     const endMin = fromMin + (until.by === "time" ? until.holdMin : LONGEST_HOLD_MIN);
     while (this.tMin < endMin - 1e-9 && this.problem === null) {
       const nextMin = programme.opensInHold ? this.moveWhatIsDue(fromMin) : Infinity;
       const beforeDepthM = pot.depthM;
       const longestS = Math.min(STEP_S, (Math.min(endMin, nextMin) - this.tMin) * 60);
-      const stepS = programme.holdStep(longestS, wantedKg);
-      if (until.by === "level" && this.levelReached(wantedKg, beforeDepthM, stepS)) break;
+      const stepS = programme.holdStep(longestS, downToKg);
+      if (until.by === "level" && this.levelReached(downToKg, beforeDepthM, stepS)) break;
       if (until.by === "cook" && this.isCooked(until.cookMin)) break;
     }
     if (until.by !== "time" && this.tMin >= endMin - 1e-9 && this.problem === null)
@@ -362,18 +351,11 @@ export class Run implements Cooking {
     );
   }
 
-  /** Liquid at which the plan stops, kg; below nothing where it stops by depth. */
-  private wantedKg(): number {
-    const { stop } = this.plan;
-    if (stop.by === "liquid") return stop.liquidL * COLD_DENSITY_KG_L;
-    return stop.by === "share" ? this.startKg * stop.share : -1;
-  }
-
   /** True once the stop's level is reached; a depth cuts the clock back to where it was passed. */
-  private levelReached(wantedKg: number, beforeDepthM: number, dtS: number): boolean {
+  private levelReached(downToKg: number, beforeDepthM: number, dtS: number): boolean {
     const { stop } = this.plan;
     const { pot } = this;
-    if (stop.by !== "depth") return pot.liquidKg <= wantedKg + 1e-9;
+    if (stop.by !== "depth") return pot.liquidKg <= downToKg + 1e-9;
     if (pot.depthM > stop.depthM) return false;
     const over = (stop.depthM - pot.depthM) / Math.max(1e-12, beforeDepthM - pot.depthM);
     this.tMin -= Math.min(1, Math.max(0, over)) * (dtS / 60);
@@ -384,7 +366,7 @@ export class Run implements Cooking {
     this.pot.addItem(item);
     this.inMin.set(item.id, this.tMin);
     this.pot.findDepthM();
-    this.marks.push({ kind: "itemIn", tMin: this.tMin, itemId: item.id });
+    this.recorder.marks.push({ kind: "itemIn", tMin: this.tMin, itemId: item.id });
     if (isLoose(ingredientOf(item))) this.record("hold", true);
   }
 
@@ -392,14 +374,14 @@ export class Run implements Cooking {
     this.pot.takeOut(item.id);
     this.outMin.set(item.id, this.tMin);
     this.pot.findDepthM();
-    this.marks.push({ kind: "itemOut", tMin: this.tMin, itemId: item.id });
+    this.recorder.marks.push({ kind: "itemOut", tMin: this.tMin, itemId: item.id });
   }
 
   private putBack(item: PlanItem): void {
     if (!this.outMin.has(item.id)) return;
     this.pot.putBack(item.id);
     this.pot.findDepthM();
-    this.marks.push({ kind: "itemBack", tMin: this.tMin, itemId: item.id });
+    this.recorder.marks.push({ kind: "itemBack", tMin: this.tMin, itemId: item.id });
   }
 
   /** What must not boil comes out as the pot begins to steam hard. */
@@ -484,46 +466,14 @@ export class Run implements Cooking {
   }
 
   mark(kind: Mark["kind"]): void {
-    this.marks.push({ kind, tMin: this.tMin });
+    this.recorder.marks.push({ kind, tMin: this.tMin });
   }
 
   private record(phase: Phase, always: boolean): void {
-    if (!always && this.tMin - this.recordedMin < this.recordEveryMin) return;
-    const { pot } = this;
-    this.recordedMin = this.tMin;
-    this.fullestL = Math.max(this.fullestL, this.contentsL());
-    this.points.push({
-      tMin: this.tMin,
-      phase,
-      liquidC: pot.tempC,
-      centreC: pot.main?.heat.centreC ?? pot.tempC,
-      liquidKg: pot.liquidKg,
-      liquidL: pot.hotL,
-      depthM: pot.depthM,
-      steamedKg: pot.steamedKg,
-      cookMin: pot.cookMin,
-      gelatinG: pot.gelatinG,
-      contentsKg: pot.liquidKg + pot.solidsKg + pot.fatKg,
-    });
+    this.recorder.record(phase, this.tMin, always);
   }
 }
 
 /** Minutes that a move leaves an opened pressure cooker to simmer. */
 const openMin = (move: Move | undefined): number =>
   move?.does === "in" ? beforeEndMin(move.item) : 0;
-
-function neverThere(until: Until, plan: Plan): Problem {
-  return until.by === "cook"
-    ? new Problem(
-        "notReachable",
-        "stop",
-        until.cookMin,
-        "It does not get tender within two days at this heat. Cook it hotter or cut it smaller.",
-      )
-    : new Problem(
-        "notReachable",
-        "stop",
-        plan.stop.by,
-        "It does not get down that far within two days. Take the lid off, turn the heat up, or start with less water.",
-      );
-}
