@@ -17,9 +17,8 @@ import { airPressureKPa, boilingPointC } from "../water/altitude";
 import { COLD_DENSITY_KG_L, latentHeatKJKg } from "../water/properties";
 import type { Kitchen } from "./kitchen-schema";
 import { EXPECTED, type Parameters } from "./parameters";
-import { isLoose, ingredientOf } from "./item-facts";
-import { beforeEndMin, movesOf, type Move } from "./moves";
-import type { Plan, PlanItem } from "./plan-schema";
+import { Comings, openMin } from "./comings";
+import type { Plan } from "./plan-schema";
 import { Pot } from "./pot";
 import { programmeOf } from "./programmes/programme-of";
 import type { Cooking, Programme } from "./programmes/programme";
@@ -34,8 +33,6 @@ const STEP_S = 30;
 const LONGEST_HOLD_MIN = 2880;
 /** Still-air heat loss of a pot taken off the heat, W/m²·K: model section 4, carry-over. */
 const REST_LOSS_W_M2_K = 12;
-/** So far under the boil the first bubbles rise, °C. */
-const BEFORE_BOIL_C = 10;
 /** Water from the kettle, for a hot start, °C below the boil. */
 const KETTLE_BELOW_BOIL_C = 3;
 
@@ -52,9 +49,7 @@ export class Run implements Cooking {
   private readonly course: CourseReader;
   private readonly follows: boolean;
   private readonly recorder: Recorder;
-  private readonly inMin = new Map<string, number>();
-  private readonly outMin = new Map<string, number>();
-  private readonly moves: Move[];
+  private readonly comings: Comings;
   private wasCovered = false;
   private isBare = false;
   private leastKg = Infinity;
@@ -85,20 +80,7 @@ export class Run implements Cooking {
       options.waterKg,
       fromKettle ? this.boilingC - KETTLE_BELOW_BOIL_C : kitchen.waterC,
     );
-    const { method } = plan.heat;
-    // What is shut up or never boils knows no "once it has boiled": that is the start.
-    const isFirst = ({ when }: PlanItem) =>
-      when.at === "start" ||
-      (when.at === "after" &&
-        (method === "pressure" || (method === "slowCooker" && when.min === 0)));
-    for (const item of plan.items)
-      if (isFirst(item)) {
-        this.pot.addItem(item);
-        this.inMin.set(item.id, 0);
-      }
-    this.moves = movesOf(plan, plannedHoldMin).filter(
-      (m) => (m.does === "out" || !isFirst(m.item)) && !this.course.moves(m.item.id, m.does),
-    );
+    this.comings = new Comings(plan, this.pot, this.recorder, plannedHoldMin, this.course);
     this.startKg = this.pot.liquidKg;
     this.programme = programmeOf(this);
   }
@@ -121,13 +103,14 @@ export class Run implements Cooking {
     const liquidAtEndOfHoldC = pot.tempC;
     this.mark("offHeat");
     if (this.problem === null) programme.letDown?.();
-    for (const move of this.moves.splice(0)) this.carryOut(move);
+    for (const move of this.comings.takeWaiting()) this.comings.carryOut(move, this.tMin);
     const releaseMin = this.tMin - toSimmerMin - holdMin;
     // What is poured in once it is off the heat boils over no more and is under no lid.
     const fullestShare = this.recorder.fullestL / capacityL(pot.vessel);
     for (const item of this.plan.items) {
-      if (item.when.at === "offHeat" && !this.inMin.has(item.id)) this.putIn(item);
-      if (item.out?.isBack === true) this.putBack(item);
+      if (item.when.at === "offHeat" && !this.comings.inMin.has(item.id))
+        this.comings.putIn(item, this.tMin);
+      if (item.out?.isBack === true) this.comings.putBack(item, this.tMin);
     }
     const endDepthM = pot.findDepthM();
     const fatCap = fatCapMm(pot.fatKg, vesselAreaM2(pot.vessel, endDepthM));
@@ -178,8 +161,8 @@ export class Run implements Cooking {
       mainItemId: pot.main?.item.id ?? null,
       items: pot.contents.map(({ item, heat, kg }) => ({
         itemId: item.id,
-        inMin: this.inMin.get(item.id) ?? 0,
-        outMin: this.outMin.get(item.id) ?? null,
+        inMin: this.comings.inMin.get(item.id) ?? 0,
+        outMin: this.comings.outMin.get(item.id) ?? null,
         endKg: kg,
         cookMin: heat.cookMin,
         hottestCentreC: heat.hottestCentreC,
@@ -258,7 +241,7 @@ export class Run implements Cooking {
       // Where it was seen to come up, the fire is what it must have been.
       pot.warm(seenMin === null || isCold ? fireW - lostW : needJ / Math.max(1, leftS), dtS);
       this.pass("comeUp", dtS, steam);
-      this.outBeforeBoil();
+      this.comings.outBeforeBoil(this.tMin, this.boilingC);
       if (this.problem !== null) return;
     }
     pot.tempC = seenMin === null ? Math.min(pot.tempC, toC) : toC;
@@ -272,12 +255,12 @@ export class Run implements Cooking {
   }
 
   simmerLateItems(fluxKgM2H: number): void {
-    const late = this.moves.splice(0).sort((a, b) => openMin(b) - openMin(a));
+    const late = this.comings.takeWaiting().toSorted((a, b) => openMin(b) - openMin(a));
     const simmerMin = openMin(late[0]);
     const fromMin = this.tMin;
     for (const move of late) {
       this.simmerUntil(fromMin + simmerMin - openMin(move), fluxKgM2H);
-      this.carryOut(move);
+      this.comings.carryOut(move, this.tMin);
     }
     this.simmerUntil(fromMin + simmerMin, fluxKgM2H);
   }
@@ -296,10 +279,13 @@ export class Run implements Cooking {
   private hold(): void {
     const { pot, programme, until } = this;
     const fromMin = this.tMin;
+    const opened = programme.opened?.bind(programme);
     const downToKg = until.by === "level" ? wantedKg(this.plan, this.startKg) : -1;
     const endMin = fromMin + (until.by === "time" ? until.holdMin : LONGEST_HOLD_MIN);
     while (this.tMin < endMin - 1e-9 && this.problem === null) {
-      const nextMin = programme.opensInHold ? this.moveWhatIsDue(fromMin) : Infinity;
+      const nextMin = programme.opensInHold
+        ? this.comings.moveWhatIsDue(fromMin, this.tMin, opened)
+        : Infinity;
       const beforeDepthM = pot.depthM;
       const longestS = Math.min(STEP_S, (Math.min(endMin, nextMin) - this.tMin) * 60);
       const stepS = programme.holdStep(longestS, downToKg);
@@ -308,38 +294,6 @@ export class Run implements Cooking {
     }
     if (until.by !== "time" && this.tMin >= endMin - 1e-9 && this.problem === null)
       this.problem = neverThere(until, this.plan);
-  }
-
-  /** Puts in and lifts out what is due by now; the moment of the next that has one, min. */
-  private moveWhatIsDue(fromMin: number): number {
-    // Most steps move nothing: what has a moment stands first, what waits for another stands last.
-    const first = this.moves[0];
-    if (first === undefined) return Infinity;
-    const waits = this.moves.at(-1)?.dueMin === null;
-    const firstMin = fromMin + (first.dueMin ?? 0);
-    if (!waits && firstMin > this.tMin + 1e-9) return firstMin;
-    const isDue = ({ dueMin, waitsFor }: Move) =>
-      dueMin === null
-        ? this.cookOf(waitsFor?.itemId) >= (waitsFor?.cookMin ?? 0)
-        : fromMin + dueMin <= this.tMin + 1e-9;
-    const due = this.moves.filter(isDue);
-    for (const move of due) {
-      this.moves.splice(this.moves.indexOf(move), 1);
-      this.carryOut(move);
-    }
-    // Things that move together cost one lifted lid.
-    if (due.length > 0) this.programme.opened?.();
-    const next = this.moves.find((m) => m.dueMin !== null);
-    return next === undefined ? Infinity : fromMin + (next.dueMin ?? 0);
-  }
-
-  private cookOf(itemId: string | undefined): number {
-    return this.pot.contents.find((s) => s.item.id === itemId)?.heat.cookMin ?? 0;
-  }
-
-  private carryOut({ item, does }: Move): void {
-    if (does === "in") this.putIn(item);
-    else this.takeOut(item);
   }
 
   private isCooked(cookMin: number): boolean {
@@ -360,40 +314,6 @@ export class Run implements Cooking {
     const over = (stop.depthM - pot.depthM) / Math.max(1e-12, beforeDepthM - pot.depthM);
     this.tMin -= Math.min(1, Math.max(0, over)) * (dtS / 60);
     return true;
-  }
-
-  private putIn(item: PlanItem): void {
-    this.pot.addItem(item);
-    this.inMin.set(item.id, this.tMin);
-    this.pot.findDepthM();
-    this.recorder.marks.push({ kind: "itemIn", tMin: this.tMin, itemId: item.id });
-    if (isLoose(ingredientOf(item))) this.record("hold", true);
-  }
-
-  private takeOut(item: PlanItem): void {
-    this.pot.takeOut(item.id);
-    this.outMin.set(item.id, this.tMin);
-    this.pot.findDepthM();
-    this.recorder.marks.push({ kind: "itemOut", tMin: this.tMin, itemId: item.id });
-  }
-
-  private putBack(item: PlanItem): void {
-    if (!this.outMin.has(item.id)) return;
-    this.pot.putBack(item.id);
-    this.pot.findDepthM();
-    this.recorder.marks.push({ kind: "itemBack", tMin: this.tMin, itemId: item.id });
-  }
-
-  /** What must not boil comes out as the pot begins to steam hard. */
-  private outBeforeBoil(): void {
-    for (const item of this.plan.items)
-      if (
-        item.out?.when.at === "beforeBoil" &&
-        !this.outMin.has(item.id) &&
-        this.inMin.has(item.id) &&
-        this.pot.tempC >= this.boilingC - BEFORE_BOIL_C
-      )
-        this.takeOut(item);
   }
 
   private rest(): void {
@@ -449,9 +369,10 @@ export class Run implements Cooking {
     const item = this.plan.items.find((i) => i.id === happening.itemId);
     if (item === undefined) return;
     if (happening.does === "in") {
-      if (!this.inMin.has(item.id)) this.putIn({ ...item, massKg: happening.massKg });
-    } else if (happening.does === "out") this.takeOut(item);
-    else this.putBack(item);
+      if (!this.comings.inMin.has(item.id))
+        this.comings.putIn({ ...item, massKg: happening.massKg }, this.tMin);
+    } else if (happening.does === "out") this.comings.takeOut(item, this.tMin);
+    else this.comings.putBack(item, this.tMin);
   }
 
   private strain(solidsKg: number): void {
@@ -473,7 +394,3 @@ export class Run implements Cooking {
     this.recorder.record(phase, this.tMin, always);
   }
 }
-
-/** Minutes that a move leaves an opened pressure cooker to simmer. */
-const openMin = (move: Move | undefined): number =>
-  move?.does === "in" ? beforeEndMin(move.item) : 0;

@@ -1,0 +1,118 @@
+import type { CourseReader } from "./course";
+import { ingredientOf, isLoose } from "./item-facts";
+import { beforeEndMin, movesOf, type Move } from "./moves";
+import type { Plan, PlanItem } from "./plan-schema";
+import type { Pot } from "./pot";
+import type { Recorder } from "./recorder";
+
+/** So far under the boil the first bubbles rise, °C. */
+const BEFORE_BOIL_C = 10;
+
+/** Internal: what goes into a pot and comes out of it in a run, and when it did. */
+export class Comings {
+  /** Minutes from the first heat, by item. */
+  readonly inMin = new Map<string, number>();
+  readonly outMin = new Map<string, number>();
+  private readonly moves: Move[];
+
+  /** Puts in at once what is in from the start. */
+  constructor(
+    private readonly plan: Plan,
+    private readonly pot: Pot,
+    private readonly recorder: Recorder,
+    plannedHoldMin: number,
+    course: CourseReader,
+  ) {
+    for (const item of plan.items)
+      if (isFirst(item, plan)) {
+        pot.addItem(item);
+        this.inMin.set(item.id, 0);
+      }
+    this.moves = movesOf(plan, plannedHoldMin).filter(
+      (m) => (m.does === "out" || !isFirst(m.item, plan)) && !course.moves(m.item.id, m.does),
+    );
+  }
+
+  putIn(item: PlanItem, tMin: number): void {
+    this.pot.addItem(item);
+    this.inMin.set(item.id, tMin);
+    this.pot.findDepthM();
+    this.recorder.marks.push({ kind: "itemIn", tMin, itemId: item.id });
+    if (isLoose(ingredientOf(item))) this.recorder.record("hold", tMin, true);
+  }
+
+  takeOut(item: PlanItem, tMin: number): void {
+    this.pot.takeOut(item.id);
+    this.outMin.set(item.id, tMin);
+    this.pot.findDepthM();
+    this.recorder.marks.push({ kind: "itemOut", tMin, itemId: item.id });
+  }
+
+  putBack(item: PlanItem, tMin: number): void {
+    if (!this.outMin.has(item.id)) return;
+    this.pot.putBack(item.id);
+    this.pot.findDepthM();
+    this.recorder.marks.push({ kind: "itemBack", tMin, itemId: item.id });
+  }
+
+  carryOut({ item, does }: Move, tMin: number): void {
+    if (does === "in") this.putIn(item, tMin);
+    else this.takeOut(item, tMin);
+  }
+
+  /** What must not boil comes out as the pot begins to steam hard. */
+  outBeforeBoil(tMin: number, boilingC: number): void {
+    for (const item of this.plan.items)
+      if (
+        item.out?.when.at === "beforeBoil" &&
+        !this.outMin.has(item.id) &&
+        this.inMin.has(item.id) &&
+        this.pot.tempC >= boilingC - BEFORE_BOIL_C
+      )
+        this.takeOut(item, tMin);
+  }
+
+  /**
+   * Puts in and lifts out what is due by now, in a hold that began at fromMin; the moment of the next
+   * that has one, min. Things that move together cost one lifted lid.
+   */
+  moveWhatIsDue(fromMin: number, tMin: number, opened: (() => void) | undefined): number {
+    // Most steps move nothing: what has a moment stands first, what waits for another stands last.
+    const first = this.moves[0];
+    if (first === undefined) return Infinity;
+    const waits = this.moves.at(-1)?.dueMin === null;
+    const firstMin = fromMin + (first.dueMin ?? 0);
+    if (!waits && firstMin > tMin + 1e-9) return firstMin;
+    const isDue = ({ dueMin, waitsFor }: Move) =>
+      dueMin === null
+        ? this.cookOf(waitsFor?.itemId) >= (waitsFor?.cookMin ?? 0)
+        : fromMin + dueMin <= tMin + 1e-9;
+    const due = this.moves.filter(isDue);
+    for (const move of due) {
+      this.moves.splice(this.moves.indexOf(move), 1);
+      this.carryOut(move, tMin);
+    }
+    if (due.length > 0) opened?.();
+    const next = this.moves.find((m) => m.dueMin !== null);
+    return next === undefined ? Infinity : fromMin + (next.dueMin ?? 0);
+  }
+
+  /** What could not move until the lid was off, all of it. */
+  takeWaiting(): readonly Move[] {
+    return this.moves.splice(0);
+  }
+
+  private cookOf(itemId: string | undefined): number {
+    return this.pot.contents.find((s) => s.item.id === itemId)?.heat.cookMin ?? 0;
+  }
+}
+
+/** What is shut up or never boils knows no "once it has boiled": that is the start. */
+const isFirst = ({ when }: PlanItem, { heat }: Plan): boolean =>
+  when.at === "start" ||
+  (when.at === "after" &&
+    (heat.method === "pressure" || (heat.method === "slowCooker" && when.min === 0)));
+
+/** Minutes that a move leaves an opened pressure cooker to simmer. */
+export const openMin = (move: Move | undefined): number =>
+  move?.does === "in" ? beforeEndMin(move.item) : 0;
