@@ -45,3 +45,38 @@ test("times without heat say how long; tastes and degrees say what", () => {
   expect(words({ kind: "temperature", where: "piece", tempC: 68 }, "us")).toBe("Piece at 154 °F");
   expect(words({ kind: "chillRead", tempC: 21 })).toBe("While it chills, 21.0 °C");
 });
+
+test.each([
+  [{ kind: "lit" }, "Ring lit"],
+  [{ kind: "boils" }, "Boils"],
+  [{ kind: "simmers" }, "Simmers"],
+  [{ kind: "toppedUp", volumeL: 0.5, tempC: 90 }, "Topped up, 500 mL"],
+  [{ kind: "ladledOut", volumeL: 1 }, "Ladled out, 1.0 L"],
+  [{ kind: "pouredBack", volumeL: 0.25 }, "Put back, 250 mL"],
+  [{ kind: "heatSet", vigour: "gentle", lid: "on", setting: "low" }, "Turned to LOW"],
+  [{ kind: "heatSet", vigour: "gentle", lid: "on", ovenC: 140 }, "Oven to 140 °C"],
+  [{ kind: "heatSet", vigour: "gentle", lid: "ajar" }, "Turned to a gentle simmer, lid ajar"],
+  [{ kind: "resumed" }, "Back again"],
+  [{ kind: "did", what: "skim" }, "Skimmed"],
+  [{ kind: "did", what: "stir" }, "Stirred"],
+  [{ kind: "read", reading: { form: "fromRim", value: 0.07 } }, "Level read, 7.0 cm from the rim"],
+  [
+    { kind: "read", reading: { form: "belowTideMark", value: 0.01 } },
+    "Level read, 1.0 cm under the tide mark",
+  ],
+  [{ kind: "read", reading: { form: "volume", value: 3 } }, "Level read, 3.0 L"],
+  [{ kind: "read", reading: { form: "potWeight", value: 7.4 } }, "Pot weighed, 7.4 kg"],
+  [{ kind: "offHeat" }, "Off the heat"],
+  [
+    { kind: "strained", measured: { massKg: 3.2, passes: 2, clothPasses: 0, pressed: false } },
+    "Strained, 3.2 kg",
+  ],
+  [
+    { kind: "strained", measured: { servedKg: 4, passes: 1, clothPasses: 0, pressed: false } },
+    "Served, 4.0 kg",
+  ],
+  [{ kind: "fatLifted", fatKg: 0.12 }, "Fat lifted, 120 g"],
+  [{ kind: "setJudged", set: "wobbles" }, "Set when cold: wobbles"],
+  [{ kind: "chilled" }, "Cold through"],
+  [{ kind: "finished" }, "Logged"],
+])("%o reads %s", (body, text) => expect(words(body)).toBe(text));

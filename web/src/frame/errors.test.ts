@@ -1,0 +1,48 @@
+import { flushPromises, mount } from "@vue/test-utils";
+import { afterEach, describe, expect, test, vi } from "vitest";
+import { createApp, defineComponent, h } from "vue";
+import { mishap, watchErrors } from "./errors";
+
+afterEach(() => {
+  mishap.value = null;
+  vi.restoreAllMocks();
+});
+
+describe("what nobody expected", () => {
+  test("an error in a component is shown with its words and where it came from", () => {
+    vi.spyOn(console, "error").mockImplementation(() => undefined);
+    const app = createApp(
+      defineComponent({
+        setup: () => {
+          throw new Error("the pot has no floor");
+        },
+        render: () => h("p"),
+      }),
+    );
+    watchErrors(app);
+    app.mount(document.createElement("div"));
+    expect(mishap.value?.message).toBe("the pot has no floor");
+    expect(mishap.value?.details).toContain("errors.test.ts");
+    app.unmount();
+  });
+
+  test("a promise that nobody waited for is shown, whatever it was refused with", async () => {
+    watchErrors(createApp(defineComponent({ render: () => h("p") })));
+    const refused = (reason: unknown) =>
+      window.dispatchEvent(Object.assign(new Event("unhandledrejection"), { reason }));
+    refused(new Error("the disk is full"));
+    expect(mishap.value?.message).toBe("the disk is full");
+    refused("no room");
+    expect(mishap.value).toMatchObject({ message: "no room" });
+    await flushPromises();
+  });
+
+  test("what the browser reports without an error in it stays quiet", () => {
+    watchErrors(createApp(defineComponent({ render: () => h("p") })));
+    window.dispatchEvent(Object.assign(new Event("error"), { error: null }));
+    expect(mishap.value).toBeNull();
+    expect(mount(defineComponent({ render: () => h("p", "still here") })).text()).toBe(
+      "still here",
+    );
+  });
+});
