@@ -1,7 +1,9 @@
 import { flushPromises, mount } from "@vue/test-utils";
 import { afterEach, describe, expect, test, vi } from "vitest";
-import { createApp, defineComponent, h } from "vue";
+import { createApp, h } from "vue";
 import { mishap, watchErrors } from "./errors";
+
+const still = () => h("p", "still here");
 
 afterEach(() => {
   mishap.value = null;
@@ -11,14 +13,9 @@ afterEach(() => {
 describe("what nobody expected", () => {
   test("an error in a component is shown with its words and where it came from", () => {
     vi.spyOn(console, "error").mockImplementation(() => undefined);
-    const app = createApp(
-      defineComponent({
-        setup: () => {
-          throw new Error("the pot has no floor");
-        },
-        render: () => h("p"),
-      }),
-    );
+    const app = createApp(() => {
+      throw new Error("the pot has no floor");
+    });
     watchErrors(app);
     app.mount(document.createElement("div"));
     expect(mishap.value?.message).toBe("the pot has no floor");
@@ -27,7 +24,7 @@ describe("what nobody expected", () => {
   });
 
   test("a promise that nobody waited for is shown, whatever it was refused with", async () => {
-    watchErrors(createApp(defineComponent({ render: () => h("p") })));
+    watchErrors(createApp(still));
     const refused = (reason: unknown) =>
       window.dispatchEvent(Object.assign(new Event("unhandledrejection"), { reason }));
     refused(new Error("the disk is full"));
@@ -38,11 +35,9 @@ describe("what nobody expected", () => {
   });
 
   test("what the browser reports without an error in it stays quiet", () => {
-    watchErrors(createApp(defineComponent({ render: () => h("p") })));
+    watchErrors(createApp(still));
     window.dispatchEvent(Object.assign(new Event("error"), { error: null }));
     expect(mishap.value).toBeNull();
-    expect(mount(defineComponent({ render: () => h("p", "still here") })).text()).toBe(
-      "still here",
-    );
+    expect(mount(still).text()).toBe("still here");
   });
 });
