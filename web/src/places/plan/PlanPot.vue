@@ -12,7 +12,7 @@ import PotSection from "../../drawings/PotSection.vue";
 import { halfWidthAt, potFrame, yAt } from "../../drawings/pot-frame";
 import VolumeScale from "../../drawings/VolumeScale.vue";
 import { placeLeaders } from "./leaders";
-import { waterWords } from "./water-words";
+import { neededWords, waterWords } from "./water-words";
 import WaterGrip from "./WaterGrip.vue";
 import WaysList from "./WaysList.vue";
 
@@ -88,7 +88,7 @@ const leaders = computed(() =>
             {
               statement: way.statement,
               words: waterWords(way.statement, props.units),
-              volume: showVolume(way.outcome.value.volumeL, props.units),
+              volume: neededWords(way.outcome.value.volumeL, props.units),
               isOn: way.statement.by === props.plan.water.by,
               isOver: way.overFillLine,
               lineY: yAt(frame.value, way.outcome.value.depthM),

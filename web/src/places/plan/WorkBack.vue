@@ -33,15 +33,17 @@ async function workBack() {
   forget();
   const mine = newest;
   isBusy.value = true;
-  const answer = await reckoner().workBack(
-    plain(props.plan),
-    plain(props.kitchen),
-    wantedL(props.wanted),
-    waterPerBone.value,
-  );
-  if (mine !== newest) return;
-  worked.value = answer;
-  isBusy.value = false;
+  try {
+    const answer = await reckoner().workBack(
+      plain(props.plan),
+      plain(props.kitchen),
+      wantedL(props.wanted),
+      waterPerBone.value,
+    );
+    if (mine === newest) worked.value = answer;
+  } finally {
+    if (mine === newest) isBusy.value = false;
+  }
 }
 function setRatio(event: Event) {
   const field = event.target as HTMLInputElement;

@@ -1,5 +1,5 @@
 import type { WaterStatement } from "@kettlos/core/simulate/plan-schema";
-import { showLength, type UnitSystem } from "@kettlos/core/units/show";
+import { showLength, showVolume, type UnitSystem } from "@kettlos/core/units/show";
 
 /** How a way of stating water is said beside the pot. */
 export function waterWords(statement: WaterStatement, units: UnitSystem): string {
@@ -33,3 +33,7 @@ const RATIO_WORDS = [
 /** "rich": how a stock of so many parts water to one part bones comes out. */
 export const ratioWord = (waterPerBone: number): string =>
   RATIO_WORDS.find(([to]) => waterPerBone < to)?.[1] ?? "";
+
+/** "4.4 L", or that other liquids reach as far already. */
+export const neededWords = (volumeL: number, units: UnitSystem): string =>
+  volumeL < 0.005 ? "none needed" : showVolume(volumeL, units);

@@ -3,17 +3,18 @@ import { beforeEach, describe, expect, test, vi } from "vitest";
 import { planOf, sample } from "../../../test/pot";
 import { workBack } from "../../workers/work-back";
 import WorkBack from "./WorkBack.vue";
-import { ratioWord } from "./water-words";
 
 /** Stands in for the other thread: answers when the test says so. */
 const thread = vi.hoisted(() => ({
   answers: [] as (() => void)[],
   asked: [] as unknown[][],
+  isBroken: false,
 }));
 vi.mock("../../workers/reckoner", () => ({
   reckoner: () => ({
     workBack: (...question: Parameters<typeof workBack>) => {
       thread.asked.push(question);
+      if (thread.isBroken) return Promise.reject(new Error("no thread"));
       return new Promise((resolve) => thread.answers.push(() => resolve(workBack(...question))));
     },
   }),
@@ -30,8 +31,9 @@ beforeEach(() => {
 
 const lamb = planOf("plan-lamb");
 const twoPots = { ...sample.kitchen, vessels: sample.kitchen.vessels.slice(0, 2) };
-const shown = (plan = lamb) =>
+const shown = (plan = lamb, errorHandler?: () => void) =>
   mount(WorkBack, {
+    ...(errorHandler === undefined ? {} : { global: { config: { errorHandler } } }),
     props: {
       plan,
       kitchen: twoPots,
@@ -103,17 +105,21 @@ describe("from the wanted result back", () => {
     expect(wrapper.find("button.button").attributes("disabled")).toBeUndefined();
   });
 
+  test("a thread that fails leaves the button to be tried again", async () => {
+    const failed = vi.fn();
+    const wrapper = shown(lamb, failed);
+    thread.isBroken = true;
+    await wrapper.find("button.button").trigger("click");
+    await flushPromises();
+    thread.isBroken = false;
+    expect(failed).toHaveBeenCalledOnce();
+    expect(wrapper.find("button.button").attributes("disabled")).toBeUndefined();
+  });
+
   test("without bones it says what is missing", async () => {
     const wrapper = shown({ ...lamb, items: [] });
     await wrapper.find("button.button").trigger("click");
     await answer();
     expect(wrapper.find("[role=alert]").text()).toContain("Say which bones or meat first");
   });
-
-  test.each([
-    [1, "very rich"],
-    [1.5, "rich"],
-    [2, "standard"],
-    [3, "light"],
-  ])("1 : %s is %s", (ratio, word) => expect(ratioWord(ratio)).toBe(word));
 });

@@ -86,8 +86,9 @@ const thickenerG = computed(() =>
   thickenerGOf(props.bowl, Number(wantedGL.value), thickener.value),
 );
 
-const saltGL = ref<number | null>(SIPPING_SALT_G_L.value);
-const saltG = computed(() => saltGOf(props.bowl, saltGL.value ?? 0));
+/** An emptied field holds "". */
+const saltGL = ref<number | "">(SIPPING_SALT_G_L.value);
+const saltG = computed(() => saltGOf(props.bowl, saltGL.value === "" ? 0 : saltGL.value));
 /** Powder that takes it to the next set; null where it is as firm as powder should make it. */
 const powder = computed(() => powderGOf(props.bowl));
 
@@ -106,7 +107,7 @@ const after = computed(() =>
     ? stirredIn(props.bowl, "tableSalt", saltG.value.expected / 1000)
     : props.bowl,
 );
-const saltProblem = computed(() => now.value.salt > (saltGL.value ?? 0) + 0.05);
+const isTooSalty = computed(() => saltGL.value !== "" && now.value.salt > saltGL.value + 0.05);
 </script>
 
 <template>
@@ -184,7 +185,8 @@ const saltProblem = computed(() => now.value.salt > (saltGL.value ?? 0) + 0.05);
         >Salt wanted, g/L
         <input v-model.number="saltGL" class="written" type="number" min="0" max="30" step="0.5"
       /></label>
-      <p v-if="saltProblem" class="ember">
+      <p v-if="saltGL === ''">Say how salty it shall be.</p>
+      <p v-else-if="isTooSalty" class="ember">
         It holds {{ now.salt.toFixed(1) }} g/L already: thin it with unsalted stock or water.
       </p>
       <template v-else-if="saltG.expected > 0.05">

@@ -80,6 +80,16 @@ describe("what is done after the sieve", () => {
     expect(wrapper.findAll("button").some((b) => b.text() === "Stirred in")).toBe(false);
   });
 
+  test("salt is weighed for what is wanted, says why, and asks where nothing is", async () => {
+    const wrapper = mounted({ saltG: 0 });
+    await pick(wrapper.findAll("label"), "salt");
+    expect(wrapper.text()).toMatch(/\d+ g\s+fine salt, about \d(\.5)? level teaspoons/);
+    expect(wrapper.find("[aria-label='Why: Grams of salt']").exists()).toBe(true);
+    await wrapper.find("input[type=number]").setValue("");
+    expect(wrapper.text()).toContain("Say how salty it shall be.");
+    expect(wrapper.findAll("button").some((b) => b.text() === "Stirred in")).toBe(false);
+  });
+
   test("gelatin goes to the next set, and nowhere past an edge", async () => {
     const wrapper = mounted({ gelatinG: 10 });
     await pick(wrapper.findAll("label"), "firmer set");
