@@ -7,6 +7,7 @@ import { TRAYS } from "../cool/container";
 import { setOf } from "../extraction/set";
 import { potMinOf } from "../schedule/pot-min";
 import { workMinutes, workTasks } from "../schedule/work-tasks";
+import { SIPPING_SALT_G_L } from "../seasoning/salt";
 import { BODIES, THICKENERS, type ThickenerId } from "../seasoning/thickness";
 import { COLD_DENSITY_KG_L } from "../water/properties";
 import { latestChillMinOf } from "./finish-figures";
@@ -39,6 +40,9 @@ describe("what is stirred in after the sieve", () => {
       }),
     );
     expect(saltGOf(bowlOf(1, { saltG: 9 }), 7).expected).toBe(0);
+    // What is offered has its source; what the cook typed is the cook's own.
+    expect(saltGOf(bowlOf(1), 7).because.constants).toEqual([SIPPING_SALT_G_L]);
+    expect(saltGOf(bowlOf(1), 9.5).because.constants).toEqual([]);
   });
 
   test("powder: stirred in, it stands at the next set; nothing makes rubber of it", () => {

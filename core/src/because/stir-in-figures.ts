@@ -1,7 +1,7 @@
 import { bowlL, perL, type InBowl } from "../batch/in-bowl";
 import { SET_FROM_GL, toNextSet, type SetGrade } from "../extraction/set";
 import { GELATIN_IN_POWDER } from "../ingredient/traits";
-import { saltToAddG } from "../seasoning/salt";
+import { saltToAddG, SIPPING_SALT_G_L } from "../seasoning/salt";
 import { BODIES, THICKENERS, thickenWithG, type ThickenerId } from "../seasoning/thickness";
 import type { Constant } from "../units/constant";
 import type { BecauseInput, Estimate } from "../units/estimate";
@@ -64,7 +64,7 @@ export const saltGOf = (bowl: InBowl, wantedGL: number): Estimate =>
       input("salt in it", bowl.saltG, "g"),
       input("wanted", wantedGL, "g/L"),
     ],
-    [],
+    wantedGL === SIPPING_SALT_G_L.value ? [SIPPING_SALT_G_L] : [],
   );
 
 /** Grams of gelatin powder to the next firmer set, and which; null where powder should take it no further. */

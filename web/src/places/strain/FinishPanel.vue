@@ -17,6 +17,7 @@ import WhyFigure from "../../controls/WhyFigure.vue";
 import UnitField from "../../controls/UnitField.vue";
 import type { PotState } from "../../data/pots-store";
 import type { NewEvent } from "../../data/repository";
+import StirIn from "./StirIn.vue";
 
 /** After the sieve: boil it down, thicken it, salt it, make it set, or put the meat back. */
 const props = defineProps<{ pot: PotState; bowl: InBowl; units: UnitSystem }>();
@@ -165,20 +166,9 @@ const isTooSalty = computed(() => saltGL.value !== "" && now.value.salt > saltGL
       <TickChoice v-model="thickener" label="With" :options="THICKENER_OPTIONS" />
       <p v-if="!thickenerG.ok" class="ember">{{ thickenerG.problem.message }}</p>
       <p v-else-if="thickenerG.value.expected === 0">It is as thick already.</p>
-      <template v-else>
-        <p>
-          <b class="figure">{{ showMass(thickenerG.value.expected / 1000, one) }}</b> of
-          {{ THICKENERS[thickener].name }}, stirred smooth with cold water, in at the simmer.
-          <WhyFigure :estimate="thickenerG.value" />
-        </p>
-        <button
-          type="button"
-          class="button primary"
-          @click="stir(thickener, thickenerG.value.expected / 1000)"
-        >
-          Stirred in
-        </button>
-      </template>
+      <StirIn v-else :grams="thickenerG.value" :units="one" @done="stir(thickener, $event)">
+        of {{ THICKENERS[thickener].name }}, stirred smooth with cold water, in at the simmer.
+      </StirIn>
     </template>
     <template v-else-if="what === 'salt'">
       <label class="small quiet in"
@@ -189,39 +179,22 @@ const isTooSalty = computed(() => saltGL.value !== "" && now.value.salt > saltGL
       <p v-else-if="isTooSalty" class="ember">
         It holds {{ now.salt.toFixed(1) }} g/L already: thin it with unsalted stock or water.
       </p>
-      <template v-else-if="saltG.expected > 0.05">
-        <p>
-          <b class="figure">{{ showMass(saltG.expected / 1000, one) }}</b> fine salt, about
-          {{ teaspoonsOf(saltG.expected) }} level teaspoons, for
-          {{ perL(after, after.saltG).toFixed(1) }} g/L. Half of it first, then taste.
-          <WhyFigure :estimate="saltG" />
-        </p>
-        <button
-          type="button"
-          class="button primary"
-          @click="stir('tableSalt', saltG.expected / 1000)"
-        >
-          Stirred in
-        </button>
-      </template>
+      <StirIn
+        v-else-if="saltG.expected > 0.05"
+        :grams="saltG"
+        :units="one"
+        @done="stir('tableSalt', $event)"
+      >
+        fine salt, about {{ teaspoonsOf(saltG.expected) }} level teaspoons, for
+        {{ perL(after, after.saltG).toFixed(1) }} g/L. Half of it first, then taste.
+      </StirIn>
       <p v-else>It is as salty as that already.</p>
     </template>
     <template v-else-if="what === 'set'">
       <p v-if="powder === null">It is as firm as powder should make it.</p>
-      <template v-else>
-        <p>
-          <b class="figure">{{ showMass(powder.g.expected / 1000, one) }}</b> of gelatin powder,
-          soaked in cold water, melted in hot: then it {{ SET_DOES[powder.set] }}.
-          <WhyFigure :estimate="powder.g" />
-        </p>
-        <button
-          type="button"
-          class="button primary"
-          @click="stir('gelatinPowder', powder.g.expected / 1000)"
-        >
-          Stirred in
-        </button>
-      </template>
+      <StirIn v-else :grams="powder.g" :units="one" @done="stir('gelatinPowder', $event)">
+        of gelatin powder, soaked in cold water, melted in hot: then it {{ SET_DOES[powder.set] }}.
+      </StirIn>
     </template>
     <IngredientLine
       v-else
