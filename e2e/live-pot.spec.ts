@@ -46,7 +46,7 @@ test("a staged stew of fourteen, live with instruments at 600×: late, forgotten
   context,
   page,
 }) => {
-  test.setTimeout(300_000);
+  test.setTimeout(600_000);
   await openSample(page);
   await page.goto("/new");
   await page.getByRole("button", { name: /^Stew/ }).click();

@@ -6,7 +6,7 @@ const report = process.env["E2E_REPORT"];
 
 export default defineConfig({
   testDir: ".",
-  timeout: 90_000,
+  timeout: 150_000,
   // Two workers share two cores with the server and the pages' own workers.
   expect: { timeout: 20_000 },
   workers: 2,
