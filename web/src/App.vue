@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref, watch } from "vue";
+import { computed, defineAsyncComponent, ref, watch } from "vue";
 import { useRoute, useRouter } from "vue-router";
 import { useInstrumentsStore } from "./data/instruments-store";
 import { useKitchenStore } from "./data/kitchen-store";
@@ -13,11 +13,17 @@ import TopRail from "./frame/TopRail.vue";
 import { useShortcuts } from "./frame/shortcuts";
 import { PLACES } from "./router";
 
+/** Comes with the first thing that is looked for. */
+const FindDialog = defineAsyncComponent(() => import("./find/FindDialog.vue"));
+
 useLook();
 const store = useKitchenStore();
 const router = useRouter();
 const route = useRoute();
 const showsShortcuts = ref(false);
+const showsFind = ref(false);
+const wasAsked = ref(false);
+watch(showsFind, () => (wasAsked.value = true), { once: true });
 const pots = usePotsStore();
 /** With several pots on the fire the digits go from pot to pot in Cook. */
 const digitsSwitchPots = computed(
@@ -28,6 +34,9 @@ const { spoken } = useAlarms();
 
 useShortcuts(() => [
   { keys: "?", does: "This sheet", run: () => (showsShortcuts.value = true) },
+  ...(store.kitchen === null
+    ? []
+    : [{ keys: "/", does: "Find", run: () => (showsFind.value = true) }]),
   ...PLACES.filter(() => !digitsSwitchPots.value).map((place) => ({
     keys: place.key,
     does: `Go to ${place.label}`,
@@ -47,13 +56,14 @@ watch(
   <div class="frame">
     <a class="skip" href="#main">Skip to the work</a>
     <p class="visually-hidden" aria-live="assertive">{{ spoken }}</p>
-    <TopRail @shortcuts="showsShortcuts = true" />
+    <TopRail @find="showsFind = true" @shortcuts="showsShortcuts = true" />
     <ErrorSurface />
     <main id="main" tabindex="-1">
       <RouterView v-if="store.isLoaded" />
     </main>
     <HobRail v-if="store.kitchen !== null" />
     <ShortcutSheet v-model="showsShortcuts" />
+    <FindDialog v-if="wasAsked" v-model="showsFind" />
   </div>
 </template>
 

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, useId, watch } from "vue";
+import { usePicked } from "./use-picked";
 
 /** A line to write on that offers ways to go on; arrows choose, Enter takes, Escape shuts. */
 const props = defineProps<{
@@ -12,14 +13,13 @@ const emit = defineEmits<{ enter: [] }>();
 
 const id = useId();
 const isOpen = ref(false);
-const at = ref(-1);
 const offers = computed(() => (isOpen.value ? props.suggest(text.value) : []));
+const { at, move } = usePicked(() => offers.value.length);
 watch(text, () => (at.value = -1));
 
-function move(by: number) {
+function step(by: 1 | -1) {
   isOpen.value = true;
-  const n = offers.value.length;
-  if (n > 0) at.value = (at.value + by + n + (at.value < 0 && by < 0 ? 1 : 0)) % n;
+  move(by);
 }
 function take(offer: string) {
   text.value = offer;
@@ -55,8 +55,8 @@ function shut() {
       :aria-activedescendant="at >= 0 ? `${id}-${at}` : undefined"
       @input="isOpen = true"
       @blur="shut"
-      @keydown.down.prevent="move(1)"
-      @keydown.up.prevent="move(-1)"
+      @keydown.down.prevent="step(1)"
+      @keydown.up.prevent="step(-1)"
       @keydown.enter.prevent="enter"
       @keydown.esc="shut"
     />

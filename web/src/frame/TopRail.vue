@@ -6,7 +6,7 @@ import TickChoice from "../controls/TickChoice.vue";
 import { useKitchenStore } from "../data/kitchen-store";
 import { placeOf, PLACES } from "../router";
 
-defineEmits<{ shortcuts: [] }>();
+defineEmits<{ find: []; shortcuts: [] }>();
 const store = useKitchenStore();
 const route = useRoute();
 const places = useTemplateRef<HTMLElement>("places");
@@ -48,6 +48,18 @@ const UNITS: { value: UnitSystem; label: string }[] = [
         :model-value="store.units"
         @update:model-value="store.change({ units: $event })"
       />
+      <button
+        v-if="store.kitchen !== null"
+        class="find"
+        type="button"
+        aria-keyshortcuts="/"
+        @click="$emit('find')"
+      >
+        <svg width="18" height="18" viewBox="0 0 18 18" aria-hidden="true">
+          <path d="M11.5 11.5 16 16M13 7.5A5.5 5.5 0 1 1 2 7.5a5.5 5.5 0 0 1 11 0Z" />
+        </svg>
+        <span>Find</span>
+      </button>
       <button class="help" type="button" aria-label="Shortcuts" @click="$emit('shortcuts')">
         ?
       </button>
@@ -132,10 +144,33 @@ const UNITS: { value: UnitSystem; label: string }[] = [
   font-size: 14px;
 }
 
+.find,
 .help {
   min-width: 44px;
   border: 0;
   background: none;
+}
+
+.find {
+  display: inline-flex;
+  gap: 6px;
+  align-items: center;
+  justify-content: center;
+  color: var(--quiet);
+}
+
+.find:hover {
+  color: var(--ink);
+}
+
+.find path {
+  fill: none;
+  stroke: currentcolor;
+  stroke-width: 2;
+  stroke-linecap: round;
+}
+
+.help {
   font-size: 20px;
   font-weight: 700;
 }
@@ -148,6 +183,18 @@ const UNITS: { value: UnitSystem; label: string }[] = [
 
   .mark {
     margin-right: 8px;
+  }
+
+  .end {
+    gap: 0;
+  }
+
+  .find span {
+    position: absolute;
+    width: 1px;
+    height: 1px;
+    overflow: hidden;
+    clip-path: inset(50%);
   }
 
   .places {

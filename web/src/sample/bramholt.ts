@@ -25,12 +25,12 @@ const PAST: readonly [number, number, string, string?][] = [
   [10, 9, "lamb"],
   [5, 15, "trout"],
 ];
-/** Dishes beside the stocks. */
-const PAST_DISHES: readonly [number, number, string, string?][] = [
+/** Dishes beside the stocks; of some a share was left after the meal, and chilled. */
+const PAST_DISHES: readonly (readonly [number, number, string, string | undefined, number?])[] = [
   [44, 9, "beans", "Beans creamy, mutton a little dry. Mutton out earlier next time."],
   [30, 14, "braise", "Sauce thin at the table; five minutes open would have done it."],
-  [12, 15, "chili", "Everyone asked for more."],
-  [2, 14, "braise"],
+  [12, 15, "chili", "Everyone asked for more.", 0.4],
+  [2, 14, "braise", undefined, 0.3],
 ];
 
 /**
@@ -51,7 +51,7 @@ export function bramholtSample(nowMs: number): KettlosFile {
     ...PAST.map((row, i) => ({ row, batchId: `past-${String(i + 1).padStart(2, "0")}` })),
     ...PAST_DISHES.map((row, i) => ({ row, batchId: `dish-${String(i + 1).padStart(2, "0")}` })),
   ];
-  const past = rows.map(({ row: [daysAgo, hour, id, note], batchId }) =>
+  const past = rows.map(({ row: [daysAgo, hour, id, note, leftShare], batchId }) =>
     makeBatch({
       id: batchId,
       plan: planOf(id),
@@ -63,6 +63,7 @@ export function bramholtSample(nowMs: number): KettlosFile {
       }).getTime(),
       random,
       ...(note === undefined ? {} : { note }),
+      ...(leftShare === undefined ? {} : { leftShare }),
     }),
   );
   const onFire = makeBatch({

@@ -12,6 +12,7 @@ import { pointAt } from "@kettlos/core/simulate/spread";
 import { coldWaterKg, waterL } from "@kettlos/core/simulate/water-ways";
 import { normal } from "@kettlos/core/units/random";
 import type { RandomGenerator } from "pure-rand/types/RandomGenerator";
+import { chillEvents } from "./chilled";
 
 const MINUTE_MS = 60_000;
 /** How the hut's pots really behave: steam a little under the default, and each pot its own scatter. */
@@ -36,6 +37,8 @@ export interface MakeOptions {
   readonly litMs: number;
   readonly random: RandomGenerator;
   readonly note?: string;
+  /** Of a dish: the share that is left after the meal, and chilled. */
+  readonly leftShare?: number;
   /** Only what has happened by then is written; later events are left out. */
   readonly untilMs?: number;
 }
@@ -81,13 +84,14 @@ export function makeBatch(options: MakeOptions): MadeBatch {
   }
   const offMin = trace.toSimmerMin + trace.holdMin;
   events.push({ kind: "offHeat", atMs: at(offMin) });
+  const isServed = plan.end === "served";
   const round = (n: number, step: number) => Math.round(n / step) * step;
   const volumeL = Math.round((trace.strained.volumeL + 0.03 * normal(random)) * 20) / 20;
   events.push({
     kind: "strained",
     atMs: at(trace.totalMin + 12),
     measured: {
-      ...(plan.end === "served"
+      ...(isServed
         ? {
             massKg: round(trace.strained.liquidKg, 0.01),
             servedKg: round(eatenOf(plan, trace).allKg + 0.02 * normal(random), 0.05),
@@ -99,6 +103,24 @@ export function makeBatch(options: MakeOptions): MadeBatch {
       pressed: plan.strain.pressed,
     },
   });
+  const chilledKg = isServed
+    ? (options.leftShare ?? 0) * eatenOf(plan, trace).allKg
+    : trace.strained.liquidKg;
+  if (chilledKg > 0)
+    events.push(
+      ...chillEvents(
+        kitchen,
+        {
+          containerId: isServed ? "braiser" : "tall",
+          massKg: round(chilledKg, 0.01),
+          fromC: isServed ? 65 : 78,
+          isThick: isServed,
+          beganMs: at(trace.totalMin + (isServed ? 55 : 18)),
+        },
+        // Of its own, so that the scatter of the pots to come stays as it is.
+        random.clone(),
+      ),
+    );
   const morning = at(trace.totalMin + 14 * 60);
   if (trace.strained.fatKg > 0.005 && plan.fat === "liftCold")
     events.push({
@@ -106,7 +128,7 @@ export function makeBatch(options: MakeOptions): MadeBatch {
       fatKg: Math.round(trace.strained.fatKg * 200) / 200,
       atMs: morning,
     });
-  if (plan.end === "served")
+  if (isServed)
     for (const t of takeOuts(plan))
       events.push({ kind: "did", what: liftedOut(t.itemId), atMs: at(trace.totalMin + 6) });
   else

@@ -1,7 +1,9 @@
+import { chillingNow } from "@kettlos/core/batch/chill-of";
 import { fold } from "@kettlos/core/batch/fold";
 import { gapOf } from "@kettlos/core/batch/gap";
 import { forecastLive } from "@kettlos/core/batch/live-forecast";
 import { answersFor } from "@kettlos/core/because/answers";
+import { codeOf } from "@kettlos/core/cool/codes";
 import { readKettlosData } from "@kettlos/core/formats/kettlos-json";
 import { capacityL } from "@kettlos/core/vessel/volume";
 import { describe, expect, test } from "vitest";
@@ -41,6 +43,20 @@ describe("the sample kitchen", () => {
     const shares = gaps.map((g) => Math.abs(g.gapL) / g.plannedL);
     expect(Math.max(...shares)).toBeLessThan(0.25);
     expect(shares.filter((s) => s > 0.01).length).toBeGreaterThan(4);
+  });
+
+  test("every stock, and what is left of a dish, was chilled in time by the hut's code", () => {
+    for (const batch of sample.batches) {
+      const cook = cookOf(batch.id);
+      const isKept = sample.larder.some((e) => e.kind === "stored" && e.lot.batchId === batch.id);
+      if (cook.stage !== "done" || (batch.plan.end === "served" && !isKept)) continue;
+      const now = chillingNow(cook.chilling!, batch.kitchen, codeOf(batch.kitchen), NOW);
+      expect(
+        now?.gates.map((g) => g.state),
+        batch.id,
+      ).toEqual(["met", "met"]);
+      expect(cook.chilling?.endedMs, batch.id).toBeGreaterThan(cook.strainedMs ?? Infinity);
+    }
   });
 
   test("one batch on the fire now and one planned for tomorrow", () => {

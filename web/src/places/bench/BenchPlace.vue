@@ -206,8 +206,9 @@ h2 {
 }
 
 .larder {
-  display: grid;
-  gap: 4px;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 24px;
   padding: 10px 0;
   border-top: 1px solid var(--hair);
   color: inherit;

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { SIMMER_LOOK } from "@kettlos/core/batch/next-action";
+import { SIMMER_LOOK } from "@kettlos/core/heat/simmer-look";
 import { VIGOURS, type Vigour } from "@kettlos/core/heat/constants";
 import type { CrockSetting } from "@kettlos/core/heat/slow-cooker";
 import type { UnitSystem } from "@kettlos/core/units/show";

@@ -4,8 +4,8 @@ import { planOfKind } from "@kettlos/core/dish/kinds";
 import { KINDS, type KindId } from "@kettlos/core/simulate/dish-words";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
 import { outcomeOf } from "@kettlos/core/units/problem";
-import { computed, ref } from "vue";
-import { useRouter } from "vue-router";
+import { computed, ref, useTemplateRef, watch } from "vue";
+import { useRoute, useRouter } from "vue-router";
 import { useKitchenStore } from "../../data/kitchen-store";
 import { copyOf, newPlan } from "../../data/new-plan";
 import { savePlan } from "../../data/repository";
@@ -13,6 +13,7 @@ import { savePlan } from "../../data/repository";
 /** Where a plan begins: a kind with sound defaults for this kitchen, one of the house's own, or a recipe. */
 const kitchenStore = useKitchenStore();
 const router = useRouter();
+const route = useRoute();
 const problem = ref("");
 
 const STOCKS: readonly KindId[] = KINDS.slice(0, 9);
@@ -22,6 +23,14 @@ const groups = [
   { title: "Served as it is", kinds: DISHES },
 ];
 const own = computed(() => kitchenStore.plans.slice(0, 12));
+
+/** Whoever comes for one kind finds it under the hand. */
+const kindButtons = useTemplateRef<HTMLElement[]>("kindButtons");
+watch(
+  () => [route.query["kind"], kindButtons.value] as const,
+  ([kind, buttons]) => buttons?.find((b) => b.dataset["kind"] === kind)?.focus(),
+  { flush: "post", immediate: true },
+);
 
 async function open(plan: Plan) {
   await savePlan(plan);
@@ -56,7 +65,7 @@ const again = (plan: Plan) => open({ ...copyOf(plan), name: `${plan.name.slice(0
       <h2>{{ group.title }}</h2>
       <ul>
         <li v-for="kind in group.kinds" :key="kind">
-          <button type="button" @click="start(kind)">
+          <button ref="kindButtons" type="button" :data-kind="kind" @click="start(kind)">
             <strong>{{ KIND_FORMULAS[kind].name }}</strong>
             <span class="quiet small">{{ KIND_FORMULAS[kind].about }}</span>
           </button>

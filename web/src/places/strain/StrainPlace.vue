@@ -33,6 +33,7 @@ const pots = usePotsStore();
 const route = useRoute();
 const router = useRouter();
 const units = computed(() => kitchenStore.units);
+const DAY_MS = 86_400_000;
 
 const pot = computed(() => {
   const id = route.params["batchId"];
@@ -66,8 +67,18 @@ const flow = computed(() =>
     : flowOf(plan.value, kitchen.value, pot.value.cook),
 );
 const bowl = computed(() => (pot.value === null ? null : inBowl(pot.value.batch, pot.value.cook)));
+const isChilled = computed(() => (pot.value?.cook.chilling?.endedMs ?? null) !== null);
+/** Chilled by the clock, or logged so long ago that chilling is no question any more. */
+const isColdSince = computed(
+  () =>
+    isChilled.value ||
+    (isDone.value && pots.nowMs - (pot.value?.cook.strainedMs ?? pots.nowMs) > DAY_MS),
+);
 const cautions = computed(
-  () => answers.value?.cautions.filter((c) => c.places.includes("strain")) ?? [],
+  () =>
+    answers.value?.cautions.filter(
+      (c) => c.places.includes("strain") && !(c.id === "cooling" && isColdSince.value),
+    ) ?? [],
 );
 const result = computed(() => pot.value?.cook.result ?? null);
 const isServed = computed(() => plan.value?.end === "served");
@@ -108,7 +119,7 @@ useShortcuts(() =>
       :plan-id="plan.id"
       :batch-id="pot.batch.id"
       :is-strained="pot.cook.strainedMs !== null"
-      :is-chilled="(pot.cook.chilling?.endedMs ?? null) !== null"
+      :is-chilled="isChilled"
     />
     <div class="place strain">
       <section class="left">
@@ -135,9 +146,12 @@ useShortcuts(() =>
           <p class="beside">
             <RouterLink
               v-if="!isDone || pot.cook.chilling !== null"
-              class="button primary"
+              class="button"
+              :class="{ primary: !isChilled }"
               :to="`/chill/${pot.batch.id}`"
-              >Chill it, against the clock of the code</RouterLink
+              >{{
+                isChilled ? "How it was chilled" : "Chill it, against the clock of the code"
+              }}</RouterLink
             >
             <RouterLink
               v-if="pot.batch.practice === undefined"

@@ -1,0 +1,155 @@
+import { DONE_SIGNS } from "../dish/meat-of";
+import { takeOuts } from "../dish/take-out";
+import { nameOf, targetOfItem } from "../simulate/item-facts";
+import type { Heat, Plan } from "../simulate/plan-schema";
+import type { Action } from "./action";
+import { onCounter } from "./counter";
+import { liftedOut, putBack } from "./course-of";
+import type { Cook } from "./fold";
+import type { LiveForecast } from "./live-forecast";
+import { sayList } from "./say-list";
+import { lateByMin } from "./simmer-actions";
+
+const MINUTE_MS = 60_000;
+/** Pause before the sieve, min. */
+const PAUSE_MIN = 10;
+
+const END_WORDS: Record<Heat["method"], string> = {
+  hob: "Take it off the heat",
+  oven: "Take it out of the oven",
+  slowCooker: "Switch it off",
+  pressure: "Heat off, let the pressure down",
+};
+
+/** The end of the heat. */
+export const offAction = (plan: Plan, forecast: LiveForecast): Action => ({
+  id: "offHeat",
+  kind: "offHeat",
+  atMs: forecast.endMs.expected,
+  title: END_WORDS[plan.heat.method],
+  lookFor: endLook(plan, forecast),
+});
+
+/** What to do as the heat ends. */
+function endLook(plan: Plan, forecast: LiveForecast): string {
+  const { heat } = plan;
+  const main = plan.items.find((i) => i.id === forecast.planned.mainItemId);
+  const target = main === undefined ? null : targetOfItem(main);
+  if (plan.end === "served" && heat.method !== "pressure" && target !== null)
+    return `${DONE_SIGNS[target.id] ?? ""} ${offList(plan)}`
+      .replace("; let the grit settle", "")
+      .trim();
+  if (heat.method === "hob") return offList(plan);
+  if (heat.method !== "pressure") return offList(plan).replace("Ring off", "Heat off");
+  return heat.release === "quick"
+    ? "Open the valve with a spoon handle, face and hands away from the steam."
+    : `Leave it shut about ${Math.round(forecast.planned.releaseMin)} min until the indicator drops by itself. Open the lid away from the face.`;
+}
+
+const offList = (plan: Plan): string => {
+  const names = plan.items
+    .filter((i) => i.when.at === "offHeat")
+    .map((i) => nameOf(i).toLowerCase());
+  return names.length === 0
+    ? "Ring off; let the grit settle."
+    : `Ring off, then stir in ${names.join(", ")}.`;
+};
+
+/** Once it is off the heat at offMs: what goes in now, what goes back, and the sieve or the table. */
+export const afterHeatActions = (
+  plan: Plan,
+  cook: Cook,
+  forecast: LiveForecast,
+  offMs: number,
+): readonly Action[] => [
+  ...afterRelease(plan, cook, forecast, offMs),
+  ...offHeatItems(plan, cook, offMs),
+  ...backs(plan, cook, offMs),
+  strainAction(plan, offMs + forecast.planned.releaseMin * MINUTE_MS),
+];
+
+/** What is stirred in off the heat. */
+function offHeatItems(plan: Plan, cook: Cook, offMs: number): readonly Action[] {
+  const items = onCounter(plan, cook).filter((i) => i.when.at === "offHeat");
+  if (items.length === 0) return [];
+  return [
+    {
+      id: "add:off",
+      kind: "add",
+      atMs: offMs,
+      title: `${sayList(items.map(nameOf))} in`,
+      lookFor:
+        items
+          .map((i) => i.preparation)
+          .filter(Boolean)
+          .join("; ") || "Stir it in gently.",
+      itemIds: items.map((i) => i.id),
+    },
+  ];
+}
+
+/** What was lifted out goes back in once the pot is off the heat. */
+const backs = (plan: Plan, cook: Cook, offMs: number): readonly Action[] =>
+  plan.items
+    .filter(
+      (i) =>
+        i.out?.isBack === true && cook.did.has(liftedOut(i.id)) && !cook.did.has(putBack(i.id)),
+    )
+    .map((item) => ({
+      id: `back:${item.id}`,
+      kind: "putBack" as const,
+      atMs: offMs,
+      title: `${nameOf(item)} back in`,
+      lookFor:
+        item.target === "jointToShred"
+          ? "Pulled apart, stirred into the liquid."
+          : "Warm it through.",
+      itemIds: [item.id],
+    }));
+
+/** Under pressure what goes in late goes in once the lid is off, and simmers open. */
+function afterRelease(
+  plan: Plan,
+  cook: Cook,
+  forecast: LiveForecast,
+  offMs: number,
+): readonly Action[] {
+  if (plan.heat.method !== "pressure") return [];
+  return lateByMin(plan, cook)
+    .map(([min, items]) => ({
+      id: `add:${min}`,
+      kind: "add" as const,
+      atMs: offMs + (forecast.planned.releaseMin - min) * MINUTE_MS,
+      title: `${sayList(items.map(nameOf))} in`,
+      lookFor: `Lid off first, away from the face. Then simmer it open for ${Math.round(min)} min.`,
+      itemIds: items.map((i) => i.id),
+    }))
+    .sort((a, b) => a.atMs - b.atMs);
+}
+
+/** The end of the pot: the sieve, or the table. */
+const strainAction = (plan: Plan, offMs: number): Action =>
+  plan.end === "served"
+    ? {
+        id: "strain",
+        kind: "strain",
+        atMs: offMs,
+        title: "Serve it",
+        lookFor: serveLook(plan),
+      }
+    : sieveAction(plan, offMs);
+
+const serveLook = (plan: Plan): string => {
+  const out = takeOuts(plan).map((t) => t.what);
+  return out.length === 0
+    ? "Taste at eating heat with a clean spoon."
+    : `Take out ${sayList(out)}. Taste at eating heat with a clean spoon.`;
+};
+
+const sieveAction = (plan: Plan, offMs: number): Action => ({
+  id: "strain",
+  kind: "strain",
+  atMs: offMs + (plan.strain.when === "afterPause" ? PAUSE_MIN * MINUTE_MS : 0),
+  title: "Strain it",
+  lookFor: "Coarse sieve, then fine. Leave the last centimetre with the grit.",
+});

@@ -1,0 +1,95 @@
+import { DONE_SIGNS } from "../dish/meat-of";
+import { nameOf, targetOfItem } from "../simulate/item-facts";
+import type { Plan, PlanItem } from "../simulate/plan-schema";
+import type { Action } from "./action";
+import { onCounter } from "./counter";
+import { liftedOut } from "./course-of";
+import type { Cook } from "./fold";
+import type { LiveForecast } from "./live-forecast";
+import { roundsOf } from "./rounds";
+import { sayList } from "./say-list";
+
+const MINUTE_MS = 60_000;
+
+/** While it simmers: what goes in, what comes out, and the rounds of looking and skimming. */
+export function simmerActions(
+  plan: Plan,
+  cook: Cook,
+  forecast: LiveForecast,
+  nowMs: number,
+): readonly Action[] {
+  return [
+    ...late(plan, cook, nowMs),
+    ...additions(plan, cook, forecast.simmerMs, forecast.endMs.expected),
+    ...lifts(plan, cook, forecast),
+    ...roundsOf({ plan, cook, forecast, nowMs }),
+  ];
+}
+
+/** What was to go in at the start and still lies on the counter. */
+function late(plan: Plan, cook: Cook, nowMs: number): readonly Action[] {
+  const items = onCounter(plan, cook).filter((i) => i.when.at === "start");
+  if (items.length === 0) return [];
+  return [
+    {
+      id: "add:start",
+      kind: "add",
+      atMs: cook.litMs ?? nowMs,
+      title: `${sayList(items.map(nameOf))} in`,
+      lookFor: "Still on the counter; it was to go in at the start.",
+      itemIds: items.map((i) => i.id),
+    },
+  ];
+}
+
+/** What comes out before the end, when the simulation says so. */
+function lifts(plan: Plan, cook: Cook, { course, simmerMs }: LiveForecast): readonly Action[] {
+  return course.marks.flatMap((mark): Action[] => {
+    const item = plan.items.find((i) => i.id === mark.itemId);
+    if (mark.kind !== "itemOut" || item === undefined || cook.did.has(liftedOut(item.id)))
+      return [];
+    const target = targetOfItem(item);
+    return [
+      {
+        id: `lift:${item.id}`,
+        kind: "lift",
+        atMs: simmerMs + (mark.tMin - course.toSimmerMin) * MINUTE_MS,
+        title: `${nameOf(item)} out`,
+        lookFor:
+          item.out?.when.at === "beforeBoil"
+            ? "Before it boils."
+            : `${target === null ? "" : (DONE_SIGNS[target.id] ?? "")} ${item.out?.isBack === true ? "Keep it covered and hot; it goes back in at the end." : "Eaten apart."}`.trim(),
+        itemIds: [item.id],
+      },
+    ];
+  });
+}
+
+/** What still goes in while it simmers; what is due together is one action. */
+function additions(plan: Plan, cook: Cook, simmerMs: number, endMs: number): readonly Action[] {
+  // Under pressure nothing can go in before release: it is said there.
+  if (plan.heat.method === "pressure") return [];
+  return lateByMin(plan, cook).map(([min, items]) => ({
+    id: `add:${min}`,
+    kind: "add",
+    atMs: Math.max(simmerMs, endMs - min * MINUTE_MS),
+    title: `${sayList(items.map(nameOf))} in`,
+    lookFor: items
+      .map((i) => i.preparation)
+      .filter(Boolean)
+      .join("; "),
+    itemIds: items.map((i) => i.id),
+  }));
+}
+
+/** What still goes in before the end and is not in yet, by its minutes. */
+export function lateByMin(
+  plan: Plan,
+  cook: Cook,
+): readonly (readonly [number, readonly PlanItem[]])[] {
+  const byMin = new Map<number, PlanItem[]>();
+  for (const item of plan.items)
+    if (item.when.at === "beforeEnd" && !cook.addedItems.has(item.id))
+      byMin.set(item.when.min, [...(byMin.get(item.when.min) ?? []), item]);
+  return [...byMin];
+}

@@ -1,0 +1,119 @@
+import { SIMMER_LOOK } from "../heat/simmer-look";
+import { nameOf } from "../simulate/item-facts";
+import type { Heat, Plan } from "../simulate/plan-schema";
+import type { Action } from "./action";
+import { thereByThermometer } from "./as-seen";
+import type { Cook } from "./fold";
+import type { LiveForecast } from "./live-forecast";
+
+const MINUTE_MS = 60_000;
+
+type Start = "ring" | "oven" | "slowCooker";
+
+/** What is switched on first. */
+const startsOn = (heat: Heat): Start =>
+  heat.method === "slowCooker"
+    ? "slowCooker"
+    : heat.method === "oven" && heat.start === "cold"
+      ? "oven"
+      : "ring";
+
+const START_WORDS: Record<Start, string> = {
+  ring: "Light the ring",
+  oven: "Put it into the oven",
+  slowCooker: "Switch the slow cooker on",
+};
+
+const startList = (plan: Plan): string => {
+  const names = plan.items
+    .filter((i) => i.when.at === "start" && i.ingredientId !== "water")
+    .map((i) => nameOf(i).toLowerCase());
+  return names.length === 0
+    ? "Cold water in the pot."
+    : `In the pot: ${names.join(", ")} and cold water.`;
+};
+
+/** What begins it: the ring, the oven or the switch. */
+export const lightAction = (plan: Plan, nowMs: number): Action => ({
+  id: "light",
+  kind: "light",
+  atMs: nowMs,
+  title: START_WORDS[startsOn(plan.heat)],
+  lookFor: startList(plan),
+});
+
+/** Until the cook's clock runs: it boils, it is turned down, it simmers or is where it cooks. */
+export function warmingActions(
+  plan: Plan,
+  cook: Cook,
+  forecast: LiveForecast,
+  litMs: number,
+): readonly Action[] {
+  if (cook.simmerMs !== null) return [];
+  const { comeUpMin, toSimmerMin } = forecast.planned;
+  // A thermometer says better than the plan when it will boil; without one it is late by the plan.
+  const isMeasured = cook.temperatures.some((t) => t.where === "liquid");
+  const { heat } = plan;
+  const there = thereByThermometer(plan, cook, forecast.planned);
+  const saidByThermometer =
+    there === null
+      ? {}
+      : { lookFor: `The thermometer has it there: ${there.tempC.toFixed(1)} °C.` };
+  const boilMin = heat.method === "hob" ? heat.boilFirstMin : null;
+  if (boilMin === null)
+    return [
+      {
+        id: "simmers",
+        kind: "simmers",
+        atMs: isMeasured ? forecast.simmerMs : litMs + toSimmerMin * MINUTE_MS,
+        ...clockStarts(heat),
+        ...saidByThermometer,
+      },
+    ];
+  if (cook.boiledMs === null)
+    return [
+      {
+        id: "boils",
+        kind: "boils",
+        atMs: isMeasured ? forecast.cameUpMs : litMs + comeUpMin * MINUTE_MS,
+        title: "It boils",
+        lookFor: "Grey scum rises: skim it off.",
+        ...saidByThermometer,
+      },
+    ];
+  return [
+    {
+      id: "turnDown",
+      kind: "turnDown",
+      atMs: cook.boiledMs + boilMin * MINUTE_MS,
+      title: "Turn it down",
+      lookFor: clockStarts(heat).lookFor,
+    },
+  ];
+}
+
+/** What starts the cook's clock on each heat, and how to know. */
+function clockStarts(heat: Heat): { title: string; lookFor: string; done: string } {
+  switch (heat.method) {
+    case "hob":
+      return { title: "It simmers", lookFor: SIMMER_LOOK[heat.vigour], done: "It simmers now" };
+    case "oven":
+      return {
+        title: "Into the oven",
+        done: "It is in the oven",
+        lookFor: `Oven at ${Math.round(heat.ovenC)} °C; ${heat.start === "hot" ? "the pot simmers on the ring first" : "straight from cold"}.`,
+      };
+    case "slowCooker":
+      return {
+        title: "It is switched on",
+        done: "It is on now",
+        lookFor: `${heat.highFirstMin > 0 && heat.setting === "low" ? `HIGH for ${Math.round(heat.highFirstMin)} min, then LOW` : heat.setting.toUpperCase()}; lid on, and leave it on.`,
+      };
+    case "pressure":
+      return {
+        title: "It is at pressure",
+        done: "It is at pressure now",
+        lookFor: "The indicator stands; turn down until it only just stays there.",
+      };
+  }
+}

@@ -1,0 +1,132 @@
+<script setup lang="ts">
+import { computed, nextTick, ref, useId, useTemplateRef, watch } from "vue";
+import { useRouter } from "vue-router";
+import { usePicked } from "../controls/use-picked";
+import { useKitchenStore } from "../data/kitchen-store";
+import { useLarderStore } from "../data/larder-store";
+import { usePotsStore } from "../data/pots-store";
+import type { Found } from "./findable";
+import { findables } from "./findables";
+import { finderOf } from "./finder";
+
+/** One line to find anything by: arrows choose, Enter opens. */
+const shown = defineModel<boolean>({ required: true });
+const kitchenStore = useKitchenStore();
+const larderStore = useLarderStore();
+const pots = usePotsStore();
+const router = useRouter();
+const id = useId();
+const text = ref("");
+const line = useTemplateRef<HTMLInputElement>("line");
+
+/** All there is at the moment of asking; while it stands open nothing jumps about. */
+const all = computed(() =>
+  kitchenStore.kitchen === null || !shown.value
+    ? []
+    : findables({
+        kitchen: kitchenStore.kitchen,
+        plans: kitchenStore.plans,
+        pots: pots.pots,
+        holdings: larderStore.larder.holdings,
+        units: kitchenStore.units,
+      }),
+);
+const find = computed(() => finderOf(all.value));
+const isAsked = computed(() => text.value.trim() !== "");
+const found = computed<readonly Found[]>(() =>
+  isAsked.value
+    ? find.value(text.value)
+    : all.value.filter((f) => f.isPressing).map((f) => ({ ...f, matched: [] })),
+);
+const { at, move } = usePicked(() => found.value.length);
+watch(found, (list) => (at.value = isAsked.value && list.length > 0 ? 0 : -1));
+
+function open(entry: Found | undefined) {
+  if (entry === undefined) return;
+  shown.value = false;
+  void router.push(entry.to);
+}
+async function begin() {
+  text.value = "";
+  await nextTick();
+  line.value?.focus();
+}
+</script>
+
+<template>
+  <ElDialog v-model="shown" title="Find" width="min(680px, 94vw)" top="8vh" @opened="begin">
+    <label :for="id" class="visually-hidden">What to find</label>
+    <input
+      :id="id"
+      ref="line"
+      v-model="text"
+      class="written"
+      role="combobox"
+      type="text"
+      autocomplete="off"
+      spellcheck="false"
+      aria-autocomplete="list"
+      placeholder="a pot, a plan, a jar, onion, altitude …"
+      :aria-expanded="found.length > 0"
+      :aria-controls="`${id}-list`"
+      :aria-activedescendant="at >= 0 ? `${id}-${at}` : undefined"
+      @keydown.down.prevent="move(1)"
+      @keydown.up.prevent="move(-1)"
+      @keydown.enter.prevent="open(found[at])"
+    />
+    <ul v-if="found.length > 0" :id="`${id}-list`" role="listbox" aria-label="What was found">
+      <li
+        v-for="(entry, i) in found"
+        :id="`${id}-${i}`"
+        :key="entry.id"
+        role="option"
+        :aria-selected="i === at"
+        @click="open(entry)"
+      >
+        <span class="quiet small where">{{ entry.where }}</span>
+        <span>
+          <strong>{{ entry.title }}</strong>
+          <span v-if="entry.says" class="quiet">{{ ` ${entry.says}` }}</span>
+          <span v-if="entry.matched.length > 0" class="small with"
+            >with {{ entry.matched.join(", ") }}</span
+          >
+        </span>
+      </li>
+    </ul>
+    <p v-else-if="isAsked" role="status">
+      Nothing goes by “{{ text.trim() }}”. Names of pots, plans, jars and screens are searched, what
+      is in them, and what was noted.
+    </p>
+    <p v-else class="quiet">
+      Names of pots, plans, jars and screens, what is in them, and what was noted.
+    </p>
+  </ElDialog>
+</template>
+
+<style scoped>
+.written {
+  width: 100%;
+  margin-bottom: 12px;
+  font-size: 20px;
+}
+
+li {
+  display: grid;
+  grid-template-columns: 88px 1fr;
+  gap: 12px;
+  align-items: baseline;
+  min-height: 44px;
+  padding: 10px 12px;
+  border-top: 1px solid var(--hair);
+  cursor: pointer;
+}
+
+li[aria-selected="true"],
+li:hover {
+  background: var(--rim-soft);
+}
+
+.with {
+  display: block;
+}
+</style>

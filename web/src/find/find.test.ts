@@ -1,0 +1,145 @@
+import { larderOf } from "@kettlos/core/larder/larder";
+import { flushPromises, mount } from "@vue/test-utils";
+import { ElDialog } from "element-plus";
+import { describe, expect, test } from "vitest";
+import { createRouter, createMemoryHistory } from "vue-router";
+import { potOf, sample } from "../../test/pot";
+import { db } from "../data/db";
+import { useKitchenStore } from "../data/kitchen-store";
+import { useLarderStore } from "../data/larder-store";
+import { importAll } from "../data/repository";
+import { router as appRouter } from "../router";
+import FindDialog from "./FindDialog.vue";
+import type { Findable } from "./findable";
+import { findables } from "./findables";
+import { finderOf } from "./finder";
+
+const { holdings } = larderOf(sample.larder, [], "short");
+const all = findables({
+  kitchen: sample.kitchen,
+  plans: sample.plans,
+  pots: sample.batches.toSorted((a, b) => b.createdMs - a.createdMs).map((b) => potOf(b.id)),
+  holdings,
+  units: "metric",
+});
+const find = finderOf(all);
+const titles = (text: string) => find(text).map((f) => f.title);
+
+const thing = (title: string, more: Partial<Findable> = {}): Findable => ({
+  id: title,
+  to: "/",
+  title,
+  where: "Plan",
+  says: "",
+  parts: [],
+  ...more,
+});
+
+describe("finding", () => {
+  test("whatever there is goes by its own name, and leads to a screen there is", () => {
+    expect(all.length).toBeGreaterThan(60);
+    expect(new Set(all.map((f) => f.id)).size).toBe(all.length);
+    for (const f of all) {
+      expect(titles(f.title), f.title).toContain(f.title);
+      const { matched, name } = appRouter.resolve(f.to);
+      expect(matched.length, f.to).toBe(1);
+      expect(name, f.to).toBeDefined();
+    }
+  });
+
+  test("what is on the fire stands first among its namesakes", () => {
+    const [first, ...rest] = find("pork trotter");
+    expect(first).toMatchObject({ where: "On the fire", to: "/cook/on-fire" });
+    expect(rest.map((f) => f.where)).toEqual(expect.arrayContaining(["Plan", "Logbook"]));
+  });
+
+  test("among logged namesakes the newest stands first, and a plan before them", () => {
+    const lamb = find("lamb neck");
+    const days = lamb.filter((f) => f.where === "Logbook").map((f) => f.says.split(",")[0]);
+    expect(lamb[0]?.where).toBe("Plan");
+    expect(days.slice(0, 3)).toEqual(["Sun 8 Mar", "Sun 22 Feb", "Thu 5 Feb"]);
+    // Its name says enough.
+    expect(lamb.flatMap((f) => f.matched)).toEqual([]);
+  });
+
+  test("by what is in it, which is said; by beginnings, slips and without accents", () => {
+    expect(titles("apric")[0]).toBe("Goat braise with apricots");
+    const spelt = find("spelt").find((f) => f.where === "Plan");
+    expect(spelt?.matched).toEqual(["Pearled spelt"]);
+    expect(titles("lamb nekk")).toContain("Lamb neck broth");
+    expect(titles("celeraic")).toContain("Celeriac and fennel stock");
+    expect(finderOf([thing("Purée of celeriac")])("puree")).toHaveLength(1);
+    expect(finderOf([thing("Puree of celeriac")])("PURÉE")).toHaveLength(1);
+  });
+
+  test("all that is written has to fit", () => {
+    const some = finderOf([
+      thing("Lamb broth", { parts: ["Onion"] }),
+      thing("Lamb stew", { parts: ["Leek"] }),
+    ]);
+    expect(some("lamb leek").map((f) => f.title)).toEqual(["Lamb stew"]);
+    expect(some("lamb quince")).toEqual([]);
+    expect(some("  ")).toEqual([]);
+  });
+
+  test("screens go by what a cook would call them", () => {
+    for (const [asked, to] of [
+      ["altitude", "/kitchen"],
+      ["freezer", "/larder"],
+      ["butcher", "/shopping"],
+      ["history", "/logbook"],
+    ])
+      expect(
+        find(asked ?? "").map((f) => f.to.split("/").slice(0, 2).join("/")),
+        asked,
+      ).toContain(to);
+  });
+});
+
+describe("the dialog", () => {
+  async function opened() {
+    await Promise.all(db.tables.map((t) => t.clear()));
+    await importAll(sample, "replace");
+    const stub = { template: "<p />" };
+    const router = createRouter({
+      history: createMemoryHistory(),
+      routes: [{ path: "/:rest(.*)*", component: stub }],
+    });
+    useLarderStore();
+    const store = useKitchenStore();
+    await expect.poll(() => store.isLoaded).toBe(true);
+    const wrapper = mount(FindDialog, {
+      props: { modelValue: false },
+      global: {
+        plugins: [router],
+        components: { ElDialog },
+        stubs: { teleport: true, transition: false },
+      },
+      attachTo: document.body,
+    });
+    await wrapper.setProps({ modelValue: true });
+    await flushPromises();
+    return { wrapper, router };
+  }
+
+  test("begins with what is on the fire, opens by arrows and Enter, and says when nothing fits", async () => {
+    const { wrapper, router } = await opened();
+    const options = () => wrapper.findAll("[role=option]");
+    expect(options().map((o) => o.text())).toEqual([expect.stringContaining("Pork trotter stock")]);
+    const line = wrapper.get("input");
+    await line.setValue("trout");
+    expect(options().length).toBeGreaterThan(2);
+    expect(options()[0]?.attributes("aria-selected")).toBe("true");
+    await line.trigger("keydown", { key: "ArrowDown" });
+    expect(line.attributes("aria-activedescendant")).toBe(options()[1]?.attributes("id"));
+    const wanted = find("trout")[1]?.to ?? "";
+    await line.trigger("keydown", { key: "Enter" });
+    await flushPromises();
+    expect(decodeURI(router.currentRoute.value.fullPath)).toBe(decodeURI(wanted));
+    expect(wrapper.emitted("update:modelValue")?.at(-1)).toEqual([false]);
+    await line.setValue("quince jelly");
+    expect(options()).toEqual([]);
+    expect(wrapper.get("[role=status]").text()).toContain("“quince jelly”");
+    wrapper.unmount();
+  });
+});

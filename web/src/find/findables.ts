@@ -1,0 +1,146 @@
+import { KIND_FORMULAS } from "@kettlos/core/dish/kind-formulas";
+import type { Holding } from "@kettlos/core/larder/larder";
+import { LARDER_KIND_NAMES } from "@kettlos/core/larder/larder-schema";
+import { KINDS } from "@kettlos/core/simulate/dish-words";
+import { nameOf } from "@kettlos/core/simulate/item-facts";
+import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
+import type { Plan } from "@kettlos/core/simulate/plan-schema";
+import { showVolume, type UnitSystem } from "@kettlos/core/units/show";
+import { capacityL } from "@kettlos/core/vessel/volume";
+import { format } from "date-fns";
+import type { PotState } from "../data/pots-store";
+import { allWords, countWords, keyOf } from "../places/larder/held-words";
+import type { Findable } from "./findable";
+
+/** Screens by what a cook would call them. */
+const SCREENS: readonly [to: string, title: string, words: string][] = [
+  ["/bench", "Bench", "start today home overview"],
+  ["/new", "Plan a pot", "new begin kinds recipe empty"],
+  ["/read", "Read a recipe", "paste import text web"],
+  ["/shopping", "Shopping list", "buy butcher cost prices"],
+  ["/convert", "Convert a time", "slow cooker oven pressure hob hours quick"],
+  ["/crossover", "Crossover", "slow cooker oven pressure hob compare convert"],
+  ["/larder", "Larder", "freezer fridge shelves jars stock frozen"],
+  ["/labels", "Labels", "print stickers sheet"],
+  ["/logbook", "Logbook", "history past results"],
+  ["/kitchen", "Kitchen", "settings altitude units backup export import restore cooling code"],
+];
+
+export interface Sources {
+  readonly kitchen: Kitchen;
+  readonly plans: readonly Plan[];
+  /** The newest first. */
+  readonly pots: readonly PotState[];
+  readonly holdings: readonly Holding[];
+  readonly units: UnitSystem;
+}
+
+const within = (plan: Plan): readonly string[] => plan.items.map(nameOf);
+const day = (ms: number) => format(ms, "EEE d MMM");
+
+function ofPlan(plan: Plan): Findable {
+  const ready =
+    plan.readyAt === null ? "" : `ready by ${format(Date.parse(plan.readyAt), "EEE d MMM HH:mm")}`;
+  return {
+    id: `plan ${plan.id}`,
+    to: `/plan/${plan.id}`,
+    title: plan.name,
+    where: "Plan",
+    weight: plan.readyAt === null ? 1.35 : 1.5,
+    says: [plan.forWhat === "" ? "" : `for ${plan.forWhat}`, ready]
+      .filter((s) => s !== "")
+      .join(", "),
+    parts: [...within(plan), ...(plan.note === "" ? [] : [plan.note])],
+  };
+}
+
+function ofPot({ batch, cook, events }: PotState, age: number, units: UnitSystem): Findable {
+  const begun = cook.litMs ?? batch.createdMs;
+  const common = {
+    id: `pot ${batch.id}`,
+    title: batch.plan.name,
+    parts: [
+      ...within(batch.plan),
+      ...events.flatMap((e) =>
+        (e.kind === "noted" || e.kind === "tasted") && e.text !== "" ? [`“${e.text}”`] : [],
+      ),
+    ],
+  };
+  if (cook.finishedMs !== null)
+    return {
+      ...common,
+      to: `/logbook/${batch.id}`,
+      where: "Logbook",
+      // The newer first.
+      weight: 1 + 0.3 / (1 + age),
+      says: [
+        day(begun),
+        cook.result === null
+          ? ""
+          : showVolume(cook.result.strainedL, units === "us" ? "us" : "metric"),
+        cook.result?.set ?? "",
+        batch.practice === undefined ? "" : "practice",
+      ]
+        .filter((s) => s !== "")
+        .join(", "),
+    };
+  const isOn = cook.strainedMs === null;
+  return {
+    ...common,
+    to: isOn ? `/cook/${batch.id}` : `/strain/${batch.id}`,
+    where: isOn ? "On the fire" : "Strained",
+    says: `since ${format(begun, "EEE HH:mm")}${batch.practice === undefined ? "" : ", practice"}`,
+    isPressing: true,
+    weight: 2,
+  };
+}
+
+const ofHolding = (held: Holding, units: UnitSystem): Findable => ({
+  id: `held ${keyOf(held)}`,
+  to: `/larder/${encodeURIComponent(keyOf(held))}`,
+  title: held.lot.name,
+  where: held.place === "freezer" ? "Freezer" : "Fridge",
+  says: `${countWords(held.lot.container.kind, held.count)}, ${allWords(held.lot, held.count, units === "us" ? "us" : "metric")}, best before ${day(held.bestBeforeMs)}`,
+  parts: [],
+  words: `larder ${LARDER_KIND_NAMES[held.lot.kind]}`,
+});
+
+/** All that can be looked for: pots, plans, the larder, the kitchen's pots, kinds to begin, screens. */
+export const findables = ({
+  kitchen,
+  plans,
+  pots,
+  holdings,
+  units,
+}: Sources): readonly Findable[] => [
+  ...pots.map((p, age) => ofPot(p, age, units)),
+  ...plans.map(ofPlan),
+  ...holdings.map((h) => ofHolding(h, units)),
+  ...kitchen.vessels.map((v) => ({
+    id: `vessel ${v.id}`,
+    to: "/kitchen",
+    title: v.name,
+    where: "Kitchen",
+    says: `holds ${showVolume(capacityL(v), units)}`,
+    parts: [],
+    words: "pot",
+  })),
+  ...KINDS.map((kind) => ({
+    id: `kind ${kind}`,
+    to: `/new?kind=${kind}`,
+    title: KIND_FORMULAS[kind].name,
+    where: "Begin",
+    says: KIND_FORMULAS[kind].about,
+    parts: [],
+    words: "new",
+  })),
+  ...SCREENS.map(([to, title, words]) => ({
+    id: `screen ${to}`,
+    to,
+    title,
+    where: "Screen",
+    says: "",
+    parts: [],
+    words,
+  })),
+];

@@ -1,0 +1,50 @@
+import MiniSearch from "minisearch";
+import type { Findable, Found } from "./findable";
+
+/** More than these are not read, they are searched again. */
+const MOST = 8;
+const MOST_PARTS = 3;
+
+/** A word as it is compared: small letters, without accents. */
+const plainWord = (word: string): string =>
+  word.normalize("NFD").replace(/\p{M}/gu, "").toLowerCase();
+
+const wordsOf = (text: string): readonly string[] => plainWord(text).split(/[^\p{L}\p{N}]+/u);
+
+/**
+ * Looks through what it is given, by beginnings of words and with a slip of the finger forgiven. All
+ * words written have to fit; the name counts for more than what is in it.
+ */
+export function finderOf(all: readonly Findable[]): (text: string) => readonly Found[] {
+  const byId = new Map(all.map((f) => [f.id, f]));
+  const index = new MiniSearch<Findable>({
+    fields: ["title", "says", "parts", "words", "where"],
+    extractField: (found, field) => {
+      const value = found[field as keyof Findable];
+      return Array.isArray(value) ? value.join(" ") : String(value ?? "");
+    },
+    processTerm: plainWord,
+    searchOptions: {
+      boost: { title: 8, words: 4 },
+      prefix: true,
+      fuzzy: (term) => (term.length > 3 ? 0.2 : false),
+      combineWith: "AND",
+      // Much is in a pot, little in a jar: that alone says nothing.
+      bm25: { k: 1.2, b: 0, d: 0.5 },
+      boostDocument: (id) => byId.get(String(id))?.weight ?? 1,
+    },
+  });
+  index.addAll(all);
+  return (text) =>
+    index
+      .search(text)
+      .slice(0, MOST)
+      .flatMap(({ id, terms }) => {
+        const found = byId.get(String(id));
+        if (found === undefined) return [];
+        const fits = (text: string, term: string) => wordsOf(text).includes(term);
+        const isNamed = terms.every((term) => fits(found.title, term));
+        const matched = found.parts.filter((part) => terms.some((term) => fits(part, term)));
+        return [{ ...found, matched: isNamed ? [] : matched.slice(0, MOST_PARTS) }];
+      });
+}
