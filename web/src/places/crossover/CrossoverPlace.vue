@@ -98,6 +98,7 @@ useShortcuts(() => [
 
 <template>
   <div v-if="store.dish !== null && kitchen !== null" class="crossover">
+    <h1 class="visually-hidden">{{ store.dish.name }} on four heats</h1>
     <StageStrip
       :name="store.dish.name"
       stage="gather"

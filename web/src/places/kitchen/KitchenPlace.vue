@@ -69,6 +69,7 @@ const uses = (id: string) => store.plans.filter((p) => p.vesselId === id).map((p
 <template>
   <div v-if="kitchen !== null" class="place kitchen">
     <header>
+      <h1 class="visually-hidden">Kitchen: {{ kitchen.name }}</h1>
       <label class="name"
         ><span class="visually-hidden">Name of the kitchen</span>
         <ElInput :model-value="kitchen.name" maxlength="80" @update:model-value="setName"

@@ -75,9 +75,9 @@ const cookAsItWent = () =>
   />
   <div class="place course">
     <section class="wide">
-      <p v-if="answers" class="sentence">
+      <h1 v-if="answers" class="sentence">
         {{ sentenceText(plan, kitchen, answers, units) }}
-      </p>
+      </h1>
       <SimmerRibbon
         v-if="answers"
         :trace="answers.trace"

@@ -69,7 +69,7 @@ const round = (n: number, digits = 0) => n.toFixed(digits);
 <template>
   <section class="body" aria-label="Salt and body">
     <div class="row">
-      <h3>Salt</h3>
+      <h2>Salt</h2>
       <RuledScale
         :value="salt.per"
         :target="isForAnimals ? null : salt.targetPer"
@@ -117,7 +117,7 @@ const round = (n: number, digits = 0) => n.toFixed(digits);
     </template>
     <template v-if="plan.end === 'served' || body.flourGL > 1">
       <div class="row">
-        <h3>Body</h3>
+        <h2>Body</h2>
         <RuledScale
           :value="body.flourGL"
           :target="body.wantedGL"
