@@ -31,7 +31,7 @@ async function wholeJourney(page: Page, pause: Pause): Promise<void> {
   await planEmptyPot(page);
   await putIn(page, "2.5 kg lamb neck");
   await putIn(page, "2 medium onions");
-  await expect(sentence(page)).toContainText("2.5 kg lamb neck, 5.0 L water in the my pot, 6 h");
+  await expect(sentence(page)).toContainText("2.5 kg lamb neck, 5.0 L water in my pot, 6 h");
   await pause(page);
 
   // Drag the water line up, then type the water.
@@ -169,4 +169,35 @@ test("a second tab sees what the first one did", async ({ context, page }) => {
   await other.goto(page.url());
   await other.getByRole("button", { name: /It is lit/ }).click();
   await expect(page.getByRole("heading", { name: "It boils" })).toBeVisible();
+});
+
+test("a first minute that goes wrong: an impossible pot, a height of two meanings", async ({
+  page,
+}) => {
+  await page.goto("/");
+  const type = async (label: string, text: string) => {
+    await page.getByLabel(label).fill(text);
+    await page.getByLabel(label).press("Enter");
+  };
+  const start = page.getByRole("button", { name: "Start with this pot" });
+  await type("My pot holds", "200 L");
+  await type("and is this wide inside", "8 cm");
+  await expect(page.getByText(/would be 3978.9 cm high: check both/)).toBeVisible();
+  await expect(start).toBeDisabled();
+  await type("My pot holds", "5 L");
+  await type("and is this wide inside", "22 cm");
+  await type("How high you cook", "5,300 ft");
+  await start.click();
+  await expect(page.getByText("Not kept yet: “How high you cook” is not clear.")).toBeVisible();
+  await page.getByRole("button", { name: "5300 ft" }).click();
+  await expect(page.getByText(/Water boils at 94\.6/)).toBeVisible();
+  await start.click();
+  await expect(page.getByRole("heading", { name: "My kitchen" })).toBeVisible();
+  await planEmptyPot(page);
+  await page.getByLabel("Put something in").fill("onion");
+  await page.getByLabel("Put something in").press("Enter");
+  await page.getByRole("button", { name: "250 g" }).click();
+  await putIn(page, "one and a half kilos beef shin");
+  await expect(sentence(page)).toContainText("1.5 kg beef shank");
+  await expect(sentence(page)).toContainText("in my pot");
 });

@@ -12,6 +12,7 @@ import {
   type UnitSystem,
 } from "../units/show";
 import type { Answers } from "./answers";
+import { called } from "../vessel/called";
 
 /** What part of the plan a piece of the sentence stands for, so that it can be edited in place. */
 export type SentenceField =
@@ -58,11 +59,8 @@ export function sentenceParts(
       text: answers.waterL < 0.005 ? "no water" : `${showVolume(answers.waterL, one)} water`,
       field: { of: "water" },
     },
-    { text: " in the " },
-    {
-      text: vesselOf(plan, kitchen).name.toLowerCase(),
-      field: { of: "vessel" },
-    },
+    { text: " in " },
+    { text: called(vesselOf(plan, kitchen).name), field: { of: "vessel" } },
     { text: ", " },
     { text: stopText(plan, answers, one), field: { of: "stop" } },
     ...heatParts(plan.heat, one),

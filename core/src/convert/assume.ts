@@ -7,6 +7,7 @@ import { PlanSchema, type Heat, type Plan, type Stop } from "../simulate/plan-sc
 import { Problem } from "../units/problem";
 import { readQuantity } from "../units/read-quantity";
 import { usualHeat, vesselFor } from "./targets";
+import { called } from "../vessel/called";
 
 /** A dish as it is written somewhere: what is said, and nothing more. */
 export interface WrittenDish {
@@ -110,10 +111,7 @@ export function assumedPlan(
   if (written.piece === undefined && isPieces) assume("piece", "4 cm dice");
   if (written.waterL === undefined) assume("water", "liquid to cover");
   if (written.vesselId === undefined)
-    assume(
-      "vessel",
-      `in the ${kitchen.vessels.find((v) => v.id === vesselId)?.name.toLowerCase() ?? "pot"}`,
-    );
+    assume("vessel", `in ${called(kitchen.vessels.find((v) => v.id === vesselId)?.name ?? "pot")}`);
   const piece =
     written.piece ??
     (isPieces

@@ -9,6 +9,7 @@ import { capacityL, vesselAreaM2 } from "../vessel/volume";
 import { simmerC } from "../heat/hob";
 import type { Conversion } from "./convert";
 import { CROCK_USUAL_LEAST, CROCK_USUAL_MOST } from "./limits";
+import { called } from "../vessel/called";
 
 /** One way out of a limit, in figures. */
 export interface Remedy {
@@ -76,7 +77,7 @@ function tooThin(conversion: Conversion, kitchen: Kitchen): Limit | null {
           {
             kind: "reduce",
             minutes: minutes.value,
-            text: `Reduce the liquid ${Math.round(minutes.value)} min at a steady simmer, lid off, in the ${vessel.name.toLowerCase()}`,
+            text: `Reduce the liquid ${Math.round(minutes.value)} min at a steady simmer, lid off, in ${called(vessel.name)}`,
           },
         ]
       : [];

@@ -53,6 +53,13 @@ export const LIQUIDS: readonly Ingredient[] = [
     allergens: ["gluten"],
     petHazard: DRINK,
   }),
+  liquid("cider", "Cider, dry", 0.93, {
+    alsoCalled: ["cider", "dry cider"],
+    each: { bottle: one(500), can: one(440) },
+    alcoholShare: alcohol(0.05),
+    allergens: ["sulphites"],
+    petHazard: DRINK,
+  }),
   liquid("appleJuice", "Apple juice", 0.88),
 ];
 
@@ -71,7 +78,16 @@ const acid = (
   });
 
 export const ACIDS: readonly Ingredient[] = [
-  acid("vinegar", "Vinegar", 0.94),
+  acid("vinegar", "Vinegar", 0.94, {
+    alsoCalled: [
+      "wine vinegar",
+      "white wine vinegar",
+      "red wine vinegar",
+      "cider vinegar",
+      "apple cider vinegar",
+      "malt vinegar",
+    ],
+  }),
   acid("lemonJuice", "Lemon juice", 0.92, {
     alsoCalled: ["lemon"],
     each: { lemon: one(45) },

@@ -1,7 +1,9 @@
 import { Problem } from "../units/problem";
 import { readNumber } from "../units/read-number";
 import { readQuantity } from "../units/read-quantity";
+import { inFigures } from "./in-figures";
 import type { Ingredient } from "./ingredient";
+import { LOOSE_MEASURES } from "./loose-measures";
 import { singular } from "./word-forms";
 
 /** An amount of an ingredient in kg; a count keeps its word and the weight taken for one. */
@@ -30,7 +32,8 @@ const COUNT_WORD = /^(an?\s|[\d.,/⁄ ¼-¾⅐-⅞]+)?\s*(.*)$/u;
  * @throws Problem `unreadable`
  * @example readAmount("2 medium", ingredientById("onion")) // one: 0.3 kg, 2 × medium
  */
-export function readAmount(text: string, ingredient: Ingredient, eachKg?: number): AmountReading {
+export function readAmount(said: string, ingredient: Ingredient, eachKg?: number): AmountReading {
+  const text = inFigures(said);
   const counted = readCount(text, ingredient, eachKg);
   if (counted !== null) return { kind: "one", amount: counted };
   const reading = readQuantity(text, {
@@ -63,7 +66,7 @@ function readCount(text: string, ingredient: Ingredient, eachKg?: number): Amoun
   if (count === undefined || (head === "" && rest === "") || /\d/.test(rest)) return null;
   const word = countWord(rest, ingredient);
   if (word === null) return null;
-  const each = eachKg ?? ingredient.each[word]?.value;
+  const each = eachKg ?? ingredient.each[word]?.value ?? LOOSE_MEASURES[word]?.value;
   if (each === undefined) return null;
   if (count <= 0 || count > 10000)
     throw new Problem("range", "count", count, `A count of ${count} is not possible.`);
@@ -73,8 +76,8 @@ function readCount(text: string, ingredient: Ingredient, eachKg?: number): Amoun
 /** The word of `each` that the text uses; the middle size when only the name is said. */
 function countWord(rest: string, ingredient: Ingredient): string | null {
   const words = rest.split(/[^a-zé]+/).filter((w) => w !== "" && w !== "of");
-  for (const size of Object.keys(ingredient.each))
-    if (words.some((w) => singular(w) === size || w === size)) return size;
+  for (const size of Object.keys({ ...ingredient.each, ...LOOSE_MEASURES }))
+    if (words.some((w) => singular(w) === size || w === size || w === `${size}es`)) return size;
   const known = new Set(
     [ingredient.name.toLowerCase(), ...ingredient.alsoCalled]
       .flatMap((n) => n.split(/[^a-zé]+/))

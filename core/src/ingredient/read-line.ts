@@ -1,6 +1,8 @@
 import { Problem } from "../units/problem";
 import { findIngredients } from "./catalogue";
+import { inFigures } from "./in-figures";
 import type { Ingredient } from "./ingredient";
+import { matchIngredient } from "./match-ingredient";
 import { readAmount, type AmountReading } from "./read-amount";
 
 /** An ingredient line: which entry, and how much. */
@@ -16,18 +18,27 @@ const STARTS_AMOUNT = /^(?:\d|[.,]\d|[¼-¾⅐-⅞]|an?\b)/iu;
  * @throws Problem `unreadable` saying which part was not understood
  */
 export function readLine(text: string): LineReading {
-  const words = text.trim().split(/\s+/).filter(Boolean);
-  for (let split = 1; split < words.length; split++) {
-    const head = words.slice(0, split).join(" ");
-    const name = words
-      .slice(split)
+  const words = inFigures(text).split(/\s+/).filter(Boolean);
+  const splits = words.slice(1).map((_, i) => ({
+    head: words.slice(0, i + 1).join(" "),
+    name: words
+      .slice(i + 1)
       .join(" ")
-      .replace(/^of\s+/i, "");
-    const ingredient = bestNamed(name) ?? countedName(name);
-    if (ingredient === null || !STARTS_AMOUNT.test(head)) continue;
-    const amount = amountOf(head, name, ingredient);
-    if (amount !== null) return { ingredient, amount };
-  }
+      .replace(/^of\s+/i, ""),
+  }));
+  const read = (
+    { head, name }: { head: string; name: string },
+    named: (name: string) => Ingredient | null,
+  ): LineReading | null => {
+    const ingredient = STARTS_AMOUNT.test(head) ? named(name) : null;
+    const amount = ingredient === null ? null : amountOf(head, name, ingredient);
+    return ingredient === null || amount === null ? null : { ingredient, amount };
+  };
+  // A name as the catalogue has it first; then one with words round it, the most of the line as its amount.
+  const found =
+    first(splits, (s) => read(s, (name) => bestNamed(name) ?? countedName(name))) ??
+    first(splits.toReversed(), (s) => read(s, (name) => matchIngredient(name).sure));
+  if (found !== null) return found;
   const known = words.map((_, i) => bestNamed(words.slice(i).join(" "))).find((i) => i !== null);
   throw new Problem(
     "unreadable",
@@ -37,6 +48,14 @@ export function readLine(text: string): LineReading {
       ? `"${text}" names nothing in the catalogue. Try "2.5 kg lamb neck" or "2 medium onions".`
       : `How much ${known.name.toLowerCase()}? Type a weight or a count before it, such as "2 kg ${known.name.toLowerCase()}".`,
   );
+}
+
+function first<T, R>(all: readonly T[], read: (one: T) => R | null): R | null {
+  for (const one of all) {
+    const found = read(one);
+    if (found !== null) return found;
+  }
+  return null;
 }
 
 /** "celery stalks": the name, then the word it is counted by. */

@@ -8,6 +8,7 @@ import { pieceOf } from "../simulate/piece-of";
 import type { Plan, PlanItem } from "../simulate/plan-schema";
 import type { Vessel } from "../vessel/vessel-schema";
 import { vesselAreaM2 } from "../vessel/volume";
+import { called } from "../vessel/called";
 
 /** One piece of work before the pot goes on. */
 export interface WorkTask {
@@ -175,7 +176,7 @@ function browning(item: PlanItem, plan: Plan, kitchen: Kitchen, given?: number):
     itemId: item.id,
     kind: "brown",
     title: `Brown the ${nameOf(item).toLowerCase()}`,
-    how: `${batches === 1 ? "one batch" : `${batches} batches`} in the ${vessel?.name.toLowerCase() ?? "pan"}`,
+    how: `${batches === 1 ? "one batch" : `${batches} batches`} in ${called(vessel?.name ?? "pan")}`,
     why: "Flavour and colour; it does not keep moisture in. A crowded pan steams.",
     min: given ?? browningMin(batches, isSlices),
     attention: "hands",

@@ -1,3 +1,4 @@
+import { numberWords } from "./number-words";
 import { Problem } from "./problem";
 import { readNumber, type ReadNumber } from "./read-number";
 import { BARE_OUNCE, OUNCE_KG, UNITS, US_FLUID_OUNCE_L, type Dimension } from "./unit-table";
@@ -51,7 +52,7 @@ const PACK = new RegExp(
  * @example readQuantity("2 lb 3 oz", { dimension: "mass" }) // one: mass 0.992… kg
  */
 export function readQuantity(text: string, options: ReadOptions): QuantityReading {
-  const wanted = text.trim().toLowerCase().replaceAll("\u00a0", " ");
+  const wanted = numberWords(text).trim().toLowerCase().replaceAll("\u00a0", " ");
   if (wanted === "") throw unreadable(text, options, "Nothing was typed");
   const reading =
     options.dimension === "temperature"

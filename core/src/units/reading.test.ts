@@ -1,9 +1,11 @@
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
 import { CATALOGUE, ingredientById } from "../ingredient/catalogue";
+import { inFigures } from "../ingredient/in-figures";
 import { readAmount } from "../ingredient/read-amount";
 import { readLine } from "../ingredient/read-line";
 import { outcomeOf, Problem, requireWithin } from "./problem";
+import { numberWords } from "./number-words";
 import { readNumber } from "./read-number";
 import { readQuantity } from "./read-quantity";
 import { UNITS } from "./unit-table";
@@ -31,6 +33,45 @@ describe("numbers", () => {
       expect(readNumber(text)).toBeNull();
     },
   );
+});
+
+describe("numbers in words", () => {
+  test.each([
+    ["two medium onions", "2 medium onions"],
+    ["Half a litre", "0.5 litre"],
+    ["a half pound", "0.5 pound"],
+    ["half an hour", "0.5 hour"],
+    ["a dozen leaves", "12 leaves"],
+    ["half a dozen of them", "6 them"],
+    ["a couple of bay leaves", "2 bay leaves"],
+    ["an onion", "an onion"],
+    ["tender beef", "tender beef"],
+    ["onetime", "onetime"],
+    ["", ""],
+  ])("%j", (said, figures) => expect(numberWords(said)).toBe(figures));
+
+  test("are read in any field", () => {
+    const read = (text: string, dimension: "time" | "volume") => {
+      const reading = readQuantity(text, { dimension });
+      return reading.kind === "one" ? reading.quantity.value : NaN;
+    };
+    expect(read("half an hour", "time")).toBe(30);
+    expect(read("two litres", "volume")).toBe(2);
+  });
+});
+
+describe("packs of a stated size", () => {
+  test.each([
+    ["1 can (800 g) chopped tomatoes", "1 x 800 g canned chopped tomatoes"],
+    ["2 cans (14 oz each) white beans", "2 x 14 oz canned white beans"],
+    ["two (400 g) tins of tomatoes", "2 x 400 g canned tomatoes"],
+    ["3 x 400g tins chickpeas", "3 x 400g canned chickpeas"],
+    ["a 500 g carton of passata", "1 x 500 g passata"],
+    ["a handful of parsley", "a handful of parsley"],
+    ["knob of butter", "1 knob of butter"],
+    ["2 cans tomatoes", "2 cans tomatoes"],
+    ["400 g tinned tomatoes", "400 g tinned tomatoes"],
+  ])("%j", (said, figures) => expect(inFigures(said)).toBe(figures));
 });
 
 describe("anything at all typed into a field", () => {
@@ -100,6 +141,20 @@ describe("ingredient lines", () => {
     ["20 g salt", "tableSalt", 0.02],
     ["1 herb bundle", "herbBundle", 0.02],
     ["1,5 kg oxtail", "oxtail", 1.5],
+    ["two medium onions", "onion", 0.3],
+    ["half a cabbage", "cabbage", 0.6],
+    ["one and a half kilos oxtail", "oxtail", 1.5],
+    ["half a litre of water", "water", 0.5],
+    ["a couple of bay leaves", "bayLeaf", 0.0006],
+    ["half a dozen juniper berries", "juniper", 0.0009],
+    ["bunch of thyme", "thyme", 0.02],
+    ["2 handfuls of parsley", "parsley", 0.06],
+    ["3 pinches salt", "tableSalt", 0.0012],
+    ["splash of vinegar", "vinegar", 0.01],
+    ["2 tbsp white wine vinegar", "vinegar", 0.02957],
+    ["1 can (800 g) chopped tomatoes", "cannedTomato", 0.8],
+    ["2 x 800g tins of chopped tomatoes", "cannedTomato", 1.6],
+    ["2 tins chopped tomatoes", "cannedTomato", 0.8],
   ])("%s", (line, id, kg) => {
     const { ingredient, amount } = readLine(line);
     expect(ingredient.id).toBe(id);

@@ -2,6 +2,10 @@ import { z } from "zod";
 
 const Size = z.tuple([z.number().positive().max(1.5), z.number().positive().max(1.5)]);
 
+/** No vessel of a kitchen is higher, m, or more times as high as it is wide. */
+export const TALLEST_M = 1.5;
+export const TALLEST_FOR_WIDTH = 4;
+
 /** What a vessel's body is made of; sets heat capacity and how fast its wall loses heat. */
 export const BodySchema = z.enum(["steel", "enamel", "iron", "aluminium", "ceramic"]);
 export type Body = z.infer<typeof BodySchema>;
@@ -40,7 +44,7 @@ export const VesselSchema = z
     shape: z.enum(["round", "oval", "rectangular"]),
     bottomM: Size,
     topM: Size,
-    heightM: z.number().positive().max(1.5),
+    heightM: z.number().positive().max(TALLEST_M),
     /** Highest sensible level as a share of the rim height. */
     fillShare: z.number().min(0.3).max(1).default(0.85),
     massKg: z.number().positive().max(100),
@@ -68,12 +72,12 @@ export const VesselSchema = z
         path: ["pressure"],
         message: "A pressure cooker says its pressure, and only a pressure cooker does.",
       });
-    if (v.heightM > widest * 4)
+    if (v.heightM > widest * TALLEST_FOR_WIDTH)
       context.issues.push({
         code: "custom",
         input: v.heightM,
         path: ["heightM"],
-        message: "heightM is over four times the width; check the measures.",
+        message: "It is over four times as high as it is wide: check the measures.",
       });
   });
 

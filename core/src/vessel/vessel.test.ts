@@ -2,6 +2,7 @@ import fc from "fast-check";
 import { describe, expect, test } from "vitest";
 import { vectorsOf } from "../../test/vectors";
 import { outcomeOf } from "../units/problem";
+import { called } from "./called";
 import {
   depthForLiquidM,
   freeSurfaceM2,
@@ -146,6 +147,28 @@ describe("depth and volume are each other's inverse", () => {
         },
       ),
     );
+  });
+
+  test("a pot that no kitchen has is refused with all three of its measures", () => {
+    for (const [litres, acrossM] of [
+      [200, 0.08],
+      [40, 0.18],
+    ] as const)
+      expect(() => roundFromCapacity(litres, acrossM)).toThrow(
+        /wide that holds .* would be .* cm high: check both/,
+      );
+    expect(roundFromCapacity(12, 0.16).heightM).toBeCloseTo(0.597, 3);
+  });
+
+  test("a vessel's name stands in a sentence as its cook would say it", () => {
+    for (const [name, said] of [
+      ["Tall pot", "the tall pot"],
+      ["My pot", "my pot"],
+      ["The big one", "the big one"],
+      ["Emma's pot", "emma's pot"],
+      ["Oursin casserole", "the oursin casserole"],
+    ] as const)
+      expect(called(name)).toBe(said);
   });
 
   test("a first guess does not change the answer", () => {

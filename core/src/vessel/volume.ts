@@ -1,5 +1,5 @@
 import { Problem, requireWithin } from "../units/problem";
-import type { VesselShape } from "./vessel-schema";
+import { TALLEST_FOR_WIDTH, TALLEST_M, type VesselShape } from "./vessel-schema";
 
 const factorOf = (vessel: VesselShape): number =>
   vessel.shape === "rectangular" ? 1 : Math.PI / 4;
@@ -102,6 +102,8 @@ function ellipsePerimeterM(a: number, b: number): number {
   return Math.PI * (a + b) * (1 + (3 * h) / (10 + Math.sqrt(4 - 3 * h)));
 }
 
+const tenth = (n: number): number => Math.round(n * 10) / 10;
+
 /**
  * A straight round vessel from what a cook knows: "it holds 12 L and is 26 cm across".
  * @throws Problem `range`
@@ -111,6 +113,13 @@ export function roundFromCapacity(capacityWantedL: number, diameterM: number): V
   requireWithin("capacityL", capacityWantedL, 0.2, 200, "L");
   requireWithin("diameterM", diameterM, 0.08, 1, "m");
   const heightM = capacityWantedL / 1000 / ((Math.PI / 4) * diameterM ** 2);
+  if (heightM > Math.min(TALLEST_M, diameterM * TALLEST_FOR_WIDTH))
+    throw new Problem(
+      "range",
+      "heightM",
+      heightM,
+      `A pot ${tenth(diameterM * 100)} cm wide that holds ${tenth(capacityWantedL)} L would be ${tenth(heightM * 100)} cm high: check both.`,
+    );
   return {
     shape: "round",
     bottomM: [diameterM, diameterM],

@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import { findIngredients } from "@kettlos/core/ingredient/catalogue";
+import type { DraftLine } from "@kettlos/core/formats/recipe/draft";
+import { draftLine, isCan, settleLine } from "@kettlos/core/formats/recipe/draft-line";
+import { findIngredients, ingredientById } from "@kettlos/core/ingredient/catalogue";
 import type { Ingredient } from "@kettlos/core/ingredient/ingredient";
 import type { Amount } from "@kettlos/core/ingredient/read-amount";
 import { readLine } from "@kettlos/core/ingredient/read-line";
@@ -15,19 +17,46 @@ const emit = defineEmits<{ put: [Ingredient, Amount] }>();
 const text = ref("");
 const problem = ref("");
 const question = ref("");
-const choices = ref<readonly { label: string; value: Amount }[]>([]);
-let asked: Ingredient | null = null;
+const choices = ref<readonly { label: string; value: () => void }[]>([]);
 
 function read() {
+  choices.value = [];
   if (text.value.trim() === "") return;
   const outcome = outcomeOf(() => readLine(text.value));
-  if (!outcome.ok) return void (problem.value = outcome.problem.message);
+  if (!outcome.ok) return askAbout(outcome.problem.message);
   problem.value = "";
   const { ingredient, amount } = outcome.value;
+  if (isCan({ text: text.value }, ingredient)) return settle(draftLine(text.value, "line"), "");
   if (amount.kind === "one") return put(ingredient, amount.amount);
-  asked = ingredient;
   question.value = amount.question;
-  choices.value = amount.choices.map((c) => ({ label: c.label, value: c.amount }));
+  choices.value = amount.choices.map((c) => ({
+    label: c.label,
+    value: () => put(ingredient, c.amount),
+  }));
+}
+/** What a line leaves open is asked as of a recipe; a minus in front is no list mark here. */
+function askAbout(otherwise: string) {
+  if (text.value.trim().startsWith("-")) problem.value = otherwise;
+  else settle(draftLine(text.value, "line"), otherwise);
+}
+function settle(line: DraftLine, otherwise: string) {
+  if (line.toCover)
+    return void (problem.value =
+      "Water goes by its line on the pot: pull it there, or say “to cover” beside it.");
+  const [doubt] = line.doubts;
+  const offered = doubt?.choices.filter((c) => c.set.isLeftOut !== true) ?? [];
+  choices.value = [];
+  problem.value = "";
+  if (doubt !== undefined && offered.length > 0) {
+    question.value = doubt.question;
+    choices.value = offered.map((c) => ({
+      label: c.label,
+      value: () => settle(settleLine(line, doubt.id, c.set), otherwise),
+    }));
+  } else if (doubt === undefined && line.ingredientId !== null && line.massKg !== null) {
+    const { ingredientId, massKg, counted } = line;
+    put(ingredientById(ingredientId), { massKg, ...(counted === undefined ? {} : { counted }) });
+  } else problem.value = otherwise;
 }
 function put(ingredient: Ingredient, amount: Amount) {
   if (!(amount.massKg > 0 && amount.massKg <= 200))
@@ -35,9 +64,6 @@ function put(ingredient: Ingredient, amount: Amount) {
   emit("put", ingredient, amount);
   text.value = "";
   choices.value = [];
-}
-function takeChoice(amount: Amount) {
-  if (asked !== null) put(asked, amount);
 }
 
 /** Offers names that fit the word being typed after the amount. */
@@ -62,7 +88,7 @@ function suggest(typed: string): readonly string[] {
     />
     <button type="button" class="button" @click="read">Put in</button>
   </div>
-  <AskChoices :question="question" :choices="choices" @choose="takeChoice" />
+  <AskChoices :question="question" :choices="choices" @choose="$event()" />
   <p v-if="problem" class="ember small" role="alert">{{ problem }}</p>
 </template>
 

@@ -4,6 +4,7 @@ import { outcomeOf } from "@kettlos/core/units/problem";
 import { readQuantity, type Quantity } from "@kettlos/core/units/read-quantity";
 import type { Dimension } from "@kettlos/core/units/unit-table";
 import { ref, useId, watch } from "vue";
+import { useInGroup } from "./field-group";
 
 /**
  * A number typed as people type it. What cannot be read stays as typed, with what would be right;
@@ -21,6 +22,8 @@ const props = defineProps<{
   densityKgL?: number;
   hideLabel?: boolean;
   placeholder?: string;
+  /** What it stands in is not kept without it. */
+  needed?: boolean;
 }>();
 const value = defineModel<number | null>({ required: true });
 const emit = defineEmits<{ entered: [] }>();
@@ -32,6 +35,13 @@ const question = ref("");
 const choices = ref<readonly { label: string; value: Quantity }[]>([]);
 
 watch(value, () => reset(), { immediate: true });
+useInGroup(() =>
+  problem.value !== "" || choices.value.length > 0
+    ? `Not kept yet: “${props.label}” is not clear.`
+    : props.needed === true && value.value === null
+      ? `Not kept yet: “${props.label}” is empty.`
+      : null,
+);
 
 function reset() {
   text.value = value.value === null ? "" : props.show(value.value);

@@ -10,6 +10,7 @@ const props = defineProps<{
   min?: number;
   max?: number;
   hideLabel?: boolean;
+  needed?: boolean;
   /** Shown to the degree, as an oven is set. */
   whole?: boolean;
 }>();
@@ -25,6 +26,7 @@ const show = (tempC: number) =>
     v-model="value"
     :label="label"
     :hide-label="hideLabel ?? false"
+    :needed="needed"
     dimension="temperature"
     :bare-unit="one === 'us' ? '°F' : '°C'"
     :show="show"

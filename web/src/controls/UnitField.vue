@@ -18,6 +18,7 @@ const props = defineProps<{
   min?: number;
   max?: number;
   hideLabel?: boolean;
+  needed?: boolean;
   placeholder?: string;
   /** For a time: hours where a bare number means hours. */
   bareUnit?: string;
@@ -57,6 +58,7 @@ const show = (v: number): string => {
     :min="min ?? 0"
     :max="max ?? Infinity"
     :hide-label="hideLabel ?? false"
+    :needed="needed"
     :placeholder="placeholder ?? bare"
     :density-kg-l="1"
     @entered="$emit('entered')"

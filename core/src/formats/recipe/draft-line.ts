@@ -1,25 +1,24 @@
 import { parseIngredient } from "parse-ingredient";
 import { ingredientById } from "../../ingredient/catalogue";
 import type { Ingredient } from "../../ingredient/ingredient";
+import { inFigures } from "../../ingredient/in-figures";
+import { matchIngredient } from "../../ingredient/match-ingredient";
 import { readAmount, type Amount, type AmountReading } from "../../ingredient/read-amount";
 import { Problem } from "../../units/problem";
 import { showMass } from "../../units/show";
+import { UNITS } from "../../units/unit-table";
 import type { Doubt, DoubtChoice, DraftLine, LineFacts } from "./draft";
-import { matchIngredient } from "./match-ingredient";
 
-/** Loose measures, kg. Kitchen practice. */
-const LOOSE_KG: Readonly<Record<string, number>> = {
-  pinch: 0.0004,
-  dash: 0.0008,
-  splash: 0.01,
-  knob: 0.015,
-  handful: 0.03,
-  glug: 0.015,
-};
+/** Every spelling of a weight or volume that the kitchen's own readers know. */
+const OWN_UNITS = Object.fromEntries(
+  [...UNITS]
+    .filter(([, { dimension }]) => dimension === "mass" || dimension === "volume")
+    .map(([name]) => [name, { short: name, plural: name, alternates: [] }]),
+);
 const DRAINED_SHARE = 0.6;
 const TO_TASTE = /\b(to taste|as needed|optional|for serving|to serve|to garnish)\b/i;
-const PACKED =
-  /^(\d+|an?|one|two|three)?\s*\(([^)]+)\)\s*(?:cans?|tins?|jars?|packets?|bottles?|cartons?)\s+/i;
+const PACKED = /^(\d+ x .*?\d\s*[a-z]+)\s+(.*)$/i;
+const LOOSE = /^(an?|\d+)\s*(pinch|dash|splash|knob|handful|glug)(?:es|s)?\s+(?:of\s+)?(.*)$/i;
 const LEAVE_OUT: DoubtChoice<LineFacts> = { label: "leave it out", set: { isLeftOut: true } };
 
 const EMPTY: LineFacts = {
@@ -31,22 +30,14 @@ const EMPTY: LineFacts = {
 };
 
 /** Splits what a line says into amount, name and preparation. */
-function partsOf(text: string): { amount: string; name: string; range: [number, number] | null } {
+function partsOf(said: string): { amount: string; name: string; range: [number, number] | null } {
+  const text = inFigures(said);
   const packed = PACKED.exec(text);
-  if (packed !== null) {
-    const count = packed[1] ?? "1";
-    return {
-      amount: `${/^(a|an|one)$/i.test(count) ? 1 : count} x ${packed[2] ?? ""}`,
-      name: text.slice(packed[0].length),
-      range: null,
-    };
-  }
-  const loose =
-    /^(?:an?|one|\d+)?\s*(pinch|dash|splash|knob|handful|glug)(?:es|s)?\s+(?:of\s+)?(.*)$/i.exec(
-      text,
-    );
-  if (loose !== null) return { amount: loose[1] ?? "", name: loose[2] ?? "", range: null };
-  const [parsed] = parseIngredient(text);
+  if (packed !== null) return { amount: packed[1] ?? "", name: packed[2] ?? "", range: null };
+  const loose = LOOSE.exec(text);
+  if (loose !== null)
+    return { amount: `${loose[1] ?? "1"} ${loose[2] ?? ""}`, name: loose[3] ?? "", range: null };
+  const [parsed] = parseIngredient(text, { additionalUOMs: OWN_UNITS });
   if (parsed === undefined || parsed.quantity === null) {
     const article = /^an?\s+(.*)$/i.exec(text);
     return article === null
@@ -144,8 +135,6 @@ function amountOf(
   { amountText, nameText, text }: DraftLine,
   ingredient: Ingredient,
 ): AmountReading | null {
-  const loose = LOOSE_KG[amountText.toLowerCase()];
-  if (loose !== undefined) return { kind: "one", amount: { massKg: loose } };
   if (amountText === "") return null;
   const size = /\b(small|medium|large)\b/i.exec(text)?.[1] ?? "";
   const named = [`${amountText} ${size} ${nameText}`, `${amountText} ${nameText}`];
@@ -213,7 +202,8 @@ function noAmount(line: DraftLine, ingredient: Ingredient): Doubt<LineFacts> {
   };
 }
 
-const isCan = ({ text }: DraftLine, { id }: Ingredient): boolean =>
+/** Canned pulses, of which the cook says whether what they stand in goes in too. */
+export const isCan = ({ text }: Pick<DraftLine, "text">, { id }: Ingredient): boolean =>
   (id === "cannedBeans" || id === "cannedChickpeas") && /\b(can|tin)s?\b/i.test(text);
 
 function canDoubt({ name }: Ingredient, { massKg, counted }: Amount): Doubt<LineFacts> {

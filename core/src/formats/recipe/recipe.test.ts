@@ -6,7 +6,8 @@ import type { When } from "../../simulate/plan-schema";
 import { simulate } from "../../simulate/simulate";
 import { openDoubts, type RecipeDraft } from "./draft";
 import { looksLikeJson, readRecipeJsonLd } from "./json-ld";
-import { matchIngredient } from "./match-ingredient";
+import { draftLine } from "./draft-line";
+import { matchIngredient } from "../../ingredient/match-ingredient";
 import { planOfDraft } from "./plan-of-draft";
 import { readRecipeText, settle, settleHead } from "./read-recipe";
 import { writeRecipeJsonLd } from "./write-json-ld";
@@ -105,6 +106,21 @@ describe("a pasted recipe", () => {
     expect(plan.items.find((i) => i.ingredientId === "kidneyBean")?.work).toEqual([
       { kind: "soak" },
     ]);
+  });
+  test.each([
+    ["2 litres of stock", "boughtStock", 2],
+    ["250 millilitres milk", "milk", 0.25],
+    ["2 kilos beef shin", "beefShank", 2],
+    ["two bunches of parsley", "parsley", 0.1],
+    ["2 handfuls of parsley", "parsley", 0.06],
+    ["a dozen juniper berries", "juniper", 0.0018],
+    ["1 can (800 g) chopped tomatoes", "cannedTomato", 0.8],
+    ["2 tbsp white wine vinegar", "vinegar", 0.0296],
+    ["half a cabbage, shredded", "cabbage", 0.6],
+  ])("one line: %s", (text, ingredientId, massKg) => {
+    const read = draftLine(text, "x");
+    expect(read).toMatchObject({ ingredientId, doubts: [] });
+    expect(read.massKg).toBeCloseTo(massKg, 3);
   });
   test("every name of the catalogue is found again by itself", () => {
     for (const i of CATALOGUE) {

@@ -5,6 +5,7 @@ import { showLength, showTemperature, showVolume } from "@kettlos/core/units/sho
 import { roundFromCapacity } from "@kettlos/core/vessel/volume";
 import { boilingPointC } from "@kettlos/core/water/altitude";
 import { computed, ref } from "vue";
+import FieldForm from "../../controls/FieldForm.vue";
 import QuantityField from "../../controls/QuantityField.vue";
 import TickChoice from "../../controls/TickChoice.vue";
 import { importAll, saveKitchen } from "../../data/repository";
@@ -19,20 +20,25 @@ const across = ref<number | null>(0.26);
 const ringKind = ref<"gas" | "induction" | "radiant">("gas");
 const isLoading = ref(false);
 
-const vessel = computed(() => {
-  const outcome = outcomeOf(() => roundFromCapacity(capacity.value ?? 0, across.value ?? 0));
-  return outcome.ok ? ordinaryVessel("My pot", outcome.value) : null;
-});
+const vessel = computed(() =>
+  outcomeOf(() =>
+    ordinaryVessel("My pot", roundFromCapacity(capacity.value ?? 0, across.value ?? 0)),
+  ),
+);
 const boiling = computed(() => showTemperature(boilingPointC(altitudeM.value ?? 0), "both"));
 
 async function openSample() {
   isLoading.value = true;
-  const { bramholtSample } = await import("../../sample/bramholt");
-  await importAll(bramholtSample(Date.now()), "replace");
+  try {
+    const { bramholtSample } = await import("../../sample/bramholt");
+    await importAll(bramholtSample(Date.now()), "replace");
+  } finally {
+    isLoading.value = false;
+  }
 }
 
 async function openOwn() {
-  if (vessel.value === null) return;
+  if (!vessel.value.ok) return;
   await saveKitchen(
     KitchenSchema.parse({
       schemaVersion: SCHEMA_VERSION,
@@ -40,7 +46,7 @@ async function openOwn() {
       name: "My kitchen",
       altitudeM: altitudeM.value ?? 0,
       units: "both",
-      vessels: [vessel.value],
+      vessels: [vessel.value.value],
       rings: [
         {
           id: crypto.randomUUID(),
@@ -70,7 +76,7 @@ async function openOwn() {
         </button>
       </div>
     </section>
-    <section class="own" aria-labelledby="own-title">
+    <FieldForm class="own" aria-labelledby="own-title" @keep="openOwn">
       <h2 id="own-title">Set up mine</h2>
       <div class="fields">
         <div>
@@ -105,16 +111,17 @@ async function openOwn() {
         />
         <TickChoice v-model="ringKind" label="It stands on" :options="RING_KINDS" />
       </div>
-      <figure v-if="vessel">
-        <SmallPot :vessel="vessel" :px-per-m="560" label="Your pot, to scale" />
+      <figure v-if="vessel.ok">
+        <SmallPot :vessel="vessel.value" :px-per-m="560" label="Your pot, to scale" />
         <figcaption class="quiet small">
-          so it is {{ showLength(vessel.heightM, "both") }} high inside
+          so it is {{ showLength(vessel.value.heightM, "both") }} high inside
         </figcaption>
       </figure>
-      <button type="button" class="button primary" :disabled="vessel === null" @click="openOwn">
+      <p v-if="!vessel.ok" class="ember" role="alert">{{ vessel.problem.message }}</p>
+      <button type="submit" class="button primary" :disabled="!vessel.ok">
         Start with this pot
       </button>
-    </section>
+    </FieldForm>
   </div>
 </template>
 

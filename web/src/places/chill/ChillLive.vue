@@ -12,6 +12,7 @@ import {
 } from "@kettlos/core/units/show";
 import { addMinutes, format } from "date-fns";
 import { computed, ref } from "vue";
+import FieldForm from "../../controls/FieldForm.vue";
 import TemperatureField from "../../controls/TemperatureField.vue";
 import type { PotState } from "../../data/pots-store";
 import type { NewEvent } from "../../data/repository";
@@ -122,17 +123,18 @@ const writeOut = () =>
         >
       </li>
     </ol>
-    <form v-if="chilling.endedMs === null" class="beside" @submit.prevent="read">
+    <FieldForm v-if="chilling.endedMs === null" class="beside" @keep="read">
       <TemperatureField
         v-model="tempC"
         label="In the middle it is at"
         :units="units"
         :min="-5"
         :max="105"
+        needed
         @entered="read"
       />
       <button type="submit" class="button">Keep it</button>
-    </form>
+    </FieldForm>
     <ul class="small quiet" aria-label="Readings">
       <li v-for="reading in chilling.readings" :key="reading.atMs">
         {{ format(reading.atMs, "HH:mm") }} {{ showTemperature(reading.tempC, units) }}

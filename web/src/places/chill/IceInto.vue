@@ -5,6 +5,7 @@ import { SET_DOES, setOf } from "@kettlos/core/extraction/set";
 import { showTemperature, showVolume, type UnitSystem } from "@kettlos/core/units/show";
 import { COLD_DENSITY_KG_L } from "@kettlos/core/water/properties";
 import { computed, ref } from "vue";
+import FieldForm from "../../controls/FieldForm.vue";
 import UnitField from "../../controls/UnitField.vue";
 
 /** A strong stock cooled by ice of drinking water thrown in: colder at once, and as much thinner as planned. */
@@ -26,7 +27,7 @@ function put() {
 <template>
   <section class="ice" aria-labelledby="ice-title">
     <h3 id="ice-title">Or ice into the stock itself</h3>
-    <div class="beside">
+    <FieldForm class="beside" @keep="put">
       <UnitField
         v-model="iceKg"
         label="Ice of drinking water"
@@ -34,10 +35,11 @@ function put() {
         :units="units"
         :min="0.05"
         :max="bowl.massKg"
+        needed
         placeholder="1 kg"
       />
-      <button type="button" class="button" @click="put">It is in</button>
-    </div>
+      <button type="submit" class="button">It is in</button>
+    </FieldForm>
     <p v-if="after !== null" class="small">
       At once {{ showTemperature(after.tempC, one) }}, and
       {{ showVolume((bowl.massKg + (iceKg ?? 0)) / COLD_DENSITY_KG_L, one) }} in all that

@@ -5,6 +5,7 @@ import type { CrockSetting } from "@kettlos/core/heat/slow-cooker";
 import type { UnitSystem } from "@kettlos/core/units/show";
 import { LIDS, type Lid } from "@kettlos/core/vessel/lid";
 import { computed, ref, watch } from "vue";
+import FieldForm from "../../controls/FieldForm.vue";
 import TemperatureField from "../../controls/TemperatureField.vue";
 import TickChoice from "../../controls/TickChoice.vue";
 import { lidOf } from "../../data/lid-of";
@@ -54,7 +55,7 @@ function save() {
 
 <template>
   <ElDialog v-model="shown" title="Heat and lid now" width="min(520px, 94vw)">
-    <form class="fields" @submit.prevent="save">
+    <FieldForm class="fields" @keep="save">
       <TickChoice
         v-if="heat.method === 'slowCooker'"
         v-model="setting"
@@ -87,6 +88,6 @@ function save() {
       <button v-if="heat.method !== 'pressure'" type="submit" class="button primary">
         It is so now
       </button>
-    </form>
+    </FieldForm>
   </ElDialog>
 </template>

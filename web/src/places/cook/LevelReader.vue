@@ -5,6 +5,7 @@ import type { Dimension } from "@kettlos/core/units/unit-table";
 import type { Vessel } from "@kettlos/core/vessel/vessel-schema";
 import { capacityL } from "@kettlos/core/vessel/volume";
 import { computed, ref, watch } from "vue";
+import FieldForm from "../../controls/FieldForm.vue";
 import UnitField from "../../controls/UnitField.vue";
 import TickChoice from "../../controls/TickChoice.vue";
 import type { LivePot } from "../../data/pots-store";
@@ -63,14 +64,9 @@ const max = computed(() =>
       : 500,
 );
 const options = READING_FORMS.map((f) => ({ value: f, label: FORMS[f].label }));
-const problem = ref("");
 
 function save() {
-  if (value.value === null) {
-    problem.value = "Type the reading first.";
-    return;
-  }
-  problem.value = "";
+  if (value.value === null) return;
   emit("read", {
     kind: "read",
     reading: { form: form.value, value: value.value },
@@ -81,7 +77,7 @@ function save() {
 
 <template>
   <ElDialog v-model="shown" title="Read the level" width="min(520px, 94vw)">
-    <form class="fields" @submit.prevent="save">
+    <FieldForm class="fields" @keep="save">
       <TickChoice v-model="form" label="Form of the reading" :options="options" />
       <UnitField
         :key="form"
@@ -91,6 +87,7 @@ function save() {
         :dimension="spec.dimension"
         :min="0"
         :max="max"
+        needed
         @entered="save"
       />
       <p class="quiet small">
@@ -98,8 +95,7 @@ function save() {
         {{ showLength(pot.forecast.nowDepthM, units) }} deep,
         {{ showVolume(pot.forecast.nowL.expected, units) }}.
       </p>
-      <p v-if="problem" class="ember small" role="alert">{{ problem }}</p>
       <button type="submit" class="button primary">Keep this reading</button>
-    </form>
+    </FieldForm>
   </ElDialog>
 </template>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { ref, watch } from "vue";
 import type { Interruption } from "@kettlos/core/batch/batch-schema";
+import FieldForm from "../../controls/FieldForm.vue";
 import TickChoice from "../../controls/TickChoice.vue";
 import UnitField from "../../controls/UnitField.vue";
 import type { LivePot } from "../../data/pots-store";
@@ -29,7 +30,6 @@ watch(shown, () => {
 });
 
 function save() {
-  if (how.value === "past" && min.value === null) return;
   const untilMs = Math.round(props.nowMs);
   const fromMs = how.value === "now" ? untilMs : Math.round(untilMs - (min.value ?? 0) * 60_000);
   emit("write", {
@@ -44,7 +44,7 @@ function save() {
 
 <template>
   <ElDialog v-model="shown" title="Something came between" width="min(480px, 94vw)">
-    <form class="fields" @submit.prevent="save">
+    <FieldForm class="fields" @keep="save">
       <TickChoice v-model="why" label="What" :options="WHY" />
       <TickChoice v-model="how" label="Since when" :options="HOW" />
       <UnitField
@@ -55,6 +55,7 @@ function save() {
         dimension="time"
         :min="1"
         :max="1440"
+        needed
         @entered="save"
       />
       <p v-if="why === 'lidOff'" class="quiet small">
@@ -67,6 +68,6 @@ function save() {
       <button type="submit" class="button primary">
         {{ how === "now" ? "It is so now" : "Count it in" }}
       </button>
-    </form>
+    </FieldForm>
   </ElDialog>
 </template>

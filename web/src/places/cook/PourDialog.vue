@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { UnitSystem } from "@kettlos/core/units/show";
 import { computed, ref, watch } from "vue";
+import FieldForm from "../../controls/FieldForm.vue";
 import TickChoice from "../../controls/TickChoice.vue";
 import UnitField from "../../controls/UnitField.vue";
 import type { NewEvent } from "../../data/repository";
@@ -36,7 +37,7 @@ function save() {
 
 <template>
   <ElDialog v-model="shown" title="Top up, take out" width="min(420px, 94vw)">
-    <form class="fields" @submit.prevent="save">
+    <FieldForm class="fields" @keep="save">
       <TickChoice v-model="way" label="In or out" :options="WAYS" />
       <UnitField
         :key="way"
@@ -46,6 +47,7 @@ function save() {
         dimension="volume"
         :min="0.02"
         :max="100"
+        needed
         @entered="save"
       />
       <p v-if="way !== 'toppedUp'" class="quiet small">
@@ -53,6 +55,6 @@ function save() {
         again.
       </p>
       <button type="submit" class="button primary">It is done</button>
-    </form>
+    </FieldForm>
   </ElDialog>
 </template>

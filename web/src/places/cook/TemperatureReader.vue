@@ -2,6 +2,7 @@
 import { coreRuleOf } from "@kettlos/core/doneness/targets-of";
 import { showTemperature, type UnitSystem } from "@kettlos/core/units/show";
 import { computed, ref, watch } from "vue";
+import FieldForm from "../../controls/FieldForm.vue";
 import TemperatureField from "../../controls/TemperatureField.vue";
 import TickChoice from "../../controls/TickChoice.vue";
 import type { LivePot } from "../../data/pots-store";
@@ -32,7 +33,7 @@ function save() {
 
 <template>
   <ElDialog v-model="shown" title="Read the thermometer" width="min(460px, 94vw)">
-    <form class="fields" @submit.prevent="save">
+    <FieldForm class="fields" @keep="save">
       <TickChoice v-model="where" label="Where" :options="WHERE" />
       <TemperatureField
         v-model="tempC"
@@ -42,6 +43,7 @@ function save() {
         :units="units"
         :min="-10"
         :max="140"
+        needed
         @entered="save"
       />
       <p v-if="where === 'liquid'" class="quiet small">
@@ -52,6 +54,6 @@ function save() {
         {{ wanted.whose }}.
       </p>
       <button type="submit" class="button primary">Keep this reading</button>
-    </form>
+    </FieldForm>
   </ElDialog>
 </template>

@@ -4,6 +4,7 @@ import type { Plan } from "@kettlos/core/simulate/plan-schema";
 import type { UnitSystem } from "@kettlos/core/units/show";
 import { ref } from "vue";
 import CountField from "../../controls/CountField.vue";
+import FieldForm from "../../controls/FieldForm.vue";
 import UnitField from "../../controls/UnitField.vue";
 
 /** Rations: how many, how much, how often, of which stock. */
@@ -37,7 +38,7 @@ function add() {
 </script>
 
 <template>
-  <form class="fields" @submit.prevent="add">
+  <FieldForm class="fields" @keep="add">
     <div class="beside">
       <label class="small quiet field"
         >Who <input v-model="who" class="written" maxlength="60" placeholder="the staff"
@@ -62,7 +63,7 @@ function add() {
       <button type="submit" class="button primary">Keep it</button>
     </div>
     <p v-if="problem" class="ember" role="alert">{{ problem }}</p>
-  </form>
+  </FieldForm>
 </template>
 
 <style scoped>

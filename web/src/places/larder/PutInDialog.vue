@@ -11,6 +11,7 @@ import type { UnitSystem } from "@kettlos/core/units/show";
 import { format } from "date-fns";
 import { computed, ref, watch } from "vue";
 import CountField from "../../controls/CountField.vue";
+import FieldForm from "../../controls/FieldForm.vue";
 import SuggestInput from "../../controls/SuggestInput.vue";
 import TickChoice from "../../controls/TickChoice.vue";
 import UnitField from "../../controls/UnitField.vue";
@@ -92,7 +93,7 @@ async function put() {
 
 <template>
   <ElDialog v-model="shown" title="Put something in" width="min(460px, 94vw)">
-    <form class="fields" @submit.prevent="put">
+    <FieldForm class="fields" @keep="put">
       <SuggestInput
         v-model="what"
         label="What it is"
@@ -130,6 +131,6 @@ async function put() {
       </p>
       <p v-if="problem" class="ember" role="alert">{{ problem }}</p>
       <button type="submit" class="button primary">Put it in</button>
-    </form>
+    </FieldForm>
   </ElDialog>
 </template>

@@ -7,6 +7,7 @@ import type { Plan } from "@kettlos/core/simulate/plan-schema";
 import { showMass, showVolume, type UnitSystem } from "@kettlos/core/units/show";
 import { vesselVolumeL } from "@kettlos/core/vessel/volume";
 import { computed, ref, watch } from "vue";
+import FieldForm from "../../controls/FieldForm.vue";
 import TickChoice from "../../controls/TickChoice.vue";
 import UnitField from "../../controls/UnitField.vue";
 import type { PotState } from "../../data/pots-store";
@@ -114,7 +115,7 @@ function takeMeasured(got: { volumeL: number; servedKg: number }) {
 
 <template>
   <PracticeYield :pot="pot" :units="units" @take="takeMeasured" />
-  <form class="fields" @submit.prevent="keep">
+  <FieldForm class="fields" @keep="keep">
     <TickChoice v-if="!isServed" v-model="by" label="How it is measured" :options="BY" />
     <template v-if="by !== 'weight' && !isServed">
       <div v-if="by === 'depth'" class="beside">
@@ -197,7 +198,7 @@ function takeMeasured(got: { volumeL: number; servedKg: number }) {
     <button type="submit" class="button primary">
       {{ isServed ? "Keep what was served" : "Keep what came through" }}
     </button>
-  </form>
+  </FieldForm>
 </template>
 
 <style scoped>

@@ -1,6 +1,6 @@
-import { CATALOGUE } from "../../ingredient/catalogue";
-import type { Ingredient } from "../../ingredient/ingredient";
-import { singular } from "../../ingredient/word-forms";
+import { CATALOGUE } from "./catalogue";
+import type { Ingredient } from "./ingredient";
+import { singular } from "./word-forms";
 
 /** Words that say how, not what. */
 const DROPPED = new Set(
@@ -52,6 +52,9 @@ const SAID = /\b(can|cans|canned|tin|tins|tinned|dry|dried|soaked)\b/i;
 export function matchIngredient(name: string, wholeLine = name): IngredientMatch {
   const isCanned = /\b(can|cans|canned|tin|tins|tinned)\b/i.test(wholeLine);
   const have = new Set([...wordsOf(name), ...(isCanned ? ["canned", "tinned"] : [])]);
+  const open = EITHER.find(([pattern]) => pattern.test(name));
+  const canned = CATALOGUE.find((i) => i.id === open?.[2]);
+  if (isCanned && canned !== undefined) return { sure: canned, others: [] };
   const whole = NAMES.filter((n) => n.words.every((w) => have.has(w))).sort(
     (a, b) => b.words.length - a.words.length,
   );
@@ -61,7 +64,6 @@ export function matchIngredient(name: string, wholeLine = name): IngredientMatch
   ];
   const first = best[0];
   if (first !== undefined && best.length === 1) {
-    const open = EITHER.find(([pattern]) => pattern.test(name));
     const [, dryId, cannedId] = open ?? [];
     if (open !== undefined && !SAID.test(wholeLine))
       return {

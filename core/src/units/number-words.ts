@@ -1,0 +1,33 @@
+const SAID: readonly (readonly [RegExp, string])[] = [
+  [/^half\s+a\s+dozen\b/i, "6"],
+  [/^(?:an?|one)\s+dozen\b/i, "12"],
+  [/^(?:one|an?)\s+and\s+a\s+half\b/i, "1.5"],
+  [/^(?:half\s+an?|an?\s+half|half)\b/i, "0.5"],
+  [/^an?\s+couple\b/i, "2"],
+  ...[
+    "one",
+    "two",
+    "three",
+    "four",
+    "five",
+    "six",
+    "seven",
+    "eight",
+    "nine",
+    "ten",
+    "eleven",
+    "twelve",
+  ].map((word, i) => [new RegExp(String.raw`^${word}\b`, "i"), String(i + 1)] as const),
+];
+
+/**
+ * A number said in words at the beginning, in figures; anything else as it is.
+ * @example numberWords("half a litre") // "0.5 litre"
+ * @example numberWords("two medium onions") // "2 medium onions"
+ */
+export function numberWords(text: string): string {
+  const trimmed = text.trimStart();
+  const found = SAID.find(([pattern]) => pattern.test(trimmed));
+  if (found === undefined) return text;
+  return trimmed.replace(found[0], found[1]).replace(/^(\S+)\s+of\s+/i, "$1 ");
+}
