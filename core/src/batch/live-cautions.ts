@@ -73,8 +73,10 @@ function dry({ forecast, nowMs }: LiveFacts): LiveCaution | null {
     id: "dry",
     severity: "danger",
     sinceMs: dryMs - DRY_AHEAD_MIN * MINUTE_MS,
-    title: `It may run dry ${inMin(dryMs, nowMs)}`,
-    text: "Pour in boiling water now, or turn it down. If it already smells scorched: heat off first, leave the lid on, let it cool.",
+    title: forecast.isDry ? "By the reckoning it is dry" : `It may run dry ${inMin(dryMs, nowMs)}`,
+    text: forecast.isDry
+      ? "Heat off first. If it is dry or smells scorched: lid on, let it cool, and only then water; on hot fat it spits and flares. If there is liquid yet, read its level."
+      : "Pour in boiling water now, or turn it down. If it already smells scorched: heat off first, leave the lid on, let it cool.",
     rule: "A pot that runs dry burns on, and can set fat or a cloth alight. This is the early end of what may be: the fastest steaming still likely from its readings.",
     whose: "fire service guidance on unattended cooking; your own fire rules apply",
   });

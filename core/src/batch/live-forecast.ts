@@ -15,6 +15,8 @@ import { tenderOf } from "./live-tender";
 
 /** Liquid left on solids is uncertain by this share. */
 const LEFT_SIGMA = 0.3;
+/** Less than this in the pot is nothing, kg. */
+const NOTHING_KG = 0.01;
 /** A lit ring is looked at at least this often, min. */
 const LONGEST_LOOK_MIN = 60;
 const INSTRUMENT_EVERY_MS = 15 * 60_000;
@@ -39,6 +41,8 @@ export interface LiveForecast {
   /** Liquid in the pot now, hot litres, and its depth. */
   readonly nowL: Range;
   readonly nowDepthM: number;
+  /** By the reckoning nothing is left in it: then no level or temperature is claimed. */
+  readonly isDry: boolean;
   readonly steamedL: number;
   readonly nowC: number;
   readonly cookMin: number;
@@ -82,6 +86,7 @@ export function forecastLive(
   const now = model.point(nowMin);
   const density = waterDensityKgL(now.liquidC);
   const nowKg = model.liquidKg(nowMin, steamRate.mean);
+  const isDry = cook.litMs !== null && nowKg < NOTHING_KG;
   const tender = tenderOf(model, plan, cook, nowMin);
   const end = endOf({
     model,
@@ -111,7 +116,8 @@ export function forecastLive(
       expected: nowKg / density,
       high: model.liquidKg(nowMin, low) / density,
     },
-    nowDepthM: model.depthM(nowMin, nowKg),
+    nowDepthM: isDry ? 0 : model.depthM(nowMin, nowKg),
+    isDry,
     steamedL: (steamRate.mean * model.steamKg(nowMin)) / COLD_DENSITY_KG_L,
     nowC: now.liquidC,
     cookMin: now.cookMin,
@@ -130,7 +136,7 @@ export function forecastLive(
     strainedL: strainedAt(model, end.expected, steamRate),
     nextLookMs: model.msAt(lookMin),
     bareMs: beforeEnd(bareMin, end.expected),
-    dryMs: beforeEnd(dryMin, end.high),
+    dryMs: isDry && isOn && dryMin !== null ? model.msAt(dryMin) : beforeEnd(dryMin, end.high),
   };
 }
 

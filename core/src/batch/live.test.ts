@@ -320,6 +320,13 @@ describe("what is wrong with a pot", () => {
     const soon = look(plan, on, min - 10);
     expect(soon.cautions[0]).toMatchObject({ id: "dry", severity: "danger" });
     expect(soon.cautions[0]?.whose).not.toBe("");
+    expect(soon.cautions[0]?.text).toMatch(/^Pour in boiling water now/);
+    expect(soon.forecast.isDry).toBe(false);
+    // When nothing is left by the reckoning, the heat goes off before any water goes in.
+    const late = look(plan, on, min + 300);
+    expect(late.forecast).toMatchObject({ isDry: true, nowDepthM: 0 });
+    expect(late.cautions[0]).toMatchObject({ id: "dry", title: "By the reckoning it is dry" });
+    expect(late.cautions[0]?.text).toMatch(/^Heat off first\./);
     // Once it is off, nothing runs dry.
     expect(ids(plan, [...on, { kind: "offHeat", atMs: at(60) }], 61)).toEqual([]);
   });

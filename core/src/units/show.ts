@@ -75,6 +75,7 @@ function inSystem(system: UnitSystem, metric: () => string, us: () => string): s
 function metricMass(massKg: number): string {
   if (massKg < 0.9995) {
     const g = massKg * 1000;
+    if (g > 0 && g < 1) return `${Number(g.toPrecision(1))} g`;
     return `${roundTo(g, g < 10 ? 0.5 : g < 50 ? 1 : g < 250 ? 5 : 10)} g`;
   }
   const rounded = Math.round(massKg * 100) / 100;

@@ -99,6 +99,8 @@ describe("shown as a cook would say it", () => {
     [showMass(2.2, "both"), "2.2 kg · 4 lb 14 oz"],
     [showMass(2.21, "metric"), "2.21 kg"],
     [showMass(0.18, "metric"), "180 g"],
+    [showMass(0.00024, "metric"), "0.2 g"],
+    [showMass(0, "metric"), "0 g"],
     [showMass(0.9999, "metric"), "1.0 kg"],
     [showLength(0.114, "both"), "11.4 cm · 4 ½ in"],
     [showTemperature(84.52, "both"), "84.5 °C · 184 °F"],

@@ -117,15 +117,16 @@ const hours = computed(() => {
   }
   return { ticks, named };
 });
-/** Labels that would run into the one before are dropped to their line alone. */
+/** Labels that would run into the one before are dropped to their line alone; none crosses the end but its own. */
 const marks = computed(() => {
   let freeFrom = -Infinity;
+  const endAt = x.value(lastMin.value);
   return [...props.labels]
     .sort((a, b) => a.tMin - b.tMin)
     .map((label) => {
       const at = x.value(Math.min(label.tMin, lastMin.value));
       const long = label.text.length * 7 + 12;
-      const isLeft = at + long > width.value - RIGHT + 60;
+      const isLeft = at < endAt - 1 && at + long > endAt;
       const isShown = (isLeft ? at - long : at) >= freeFrom;
       if (isShown) freeFrom = isLeft ? at + 4 : at + long;
       return { ...label, at, isShown, isLeft };

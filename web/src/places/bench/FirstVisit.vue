@@ -109,7 +109,10 @@ async function openOwn() {
           :min="0.08"
           :max="1"
         />
-        <TickChoice v-model="ringKind" label="It stands on" :options="RING_KINDS" />
+        <div>
+          <p class="quiet small" aria-hidden="true">It stands on</p>
+          <TickChoice v-model="ringKind" label="It stands on" :options="RING_KINDS" />
+        </div>
       </div>
       <figure v-if="vessel.ok">
         <SmallPot :vessel="vessel.value" :px-per-m="560" label="Your pot, to scale" />

@@ -119,10 +119,14 @@ const sentence = (words: string) => `${words.charAt(0).toUpperCase()}${words.sli
         <VolumeScale v-if="units !== 'metric'" :frame="frame" unit="qt" side="right" />
         <template v-if="yAt(frame, topM) - frame.rimY > 62">
           <text class="strong big" :x="frame.centreX - half + 12" :y="yAt(frame, topM) - 28">
-            {{ showVolume(forecast.nowL.expected, one) }}
+            {{ forecast.isDry ? "dry?" : showVolume(forecast.nowL.expected, one) }}
           </text>
           <text class="quiet" :x="frame.centreX - half + 12" :y="yAt(frame, topM) - 9">
-            in the pot now, {{ showLength(levelM, one) }} deep
+            {{
+              forecast.isDry
+                ? "nothing left, as reckoned"
+                : `in the pot now, ${showLength(levelM, one)} deep`
+            }}
           </text>
         </template>
       </PotSection>
@@ -131,10 +135,11 @@ const sentence = (words: string) => `${words.charAt(0).toUpperCase()}${words.sli
       <div>
         <dt>Now</dt>
         <dd>
-          {{ showTemperature(measuredC ?? forecast.nowC, units)
-          }}<template v-if="measuredC !== null"> measured</template>,
-          {{ showVolume(forecast.steamedL, one) }}
-          steamed off
+          <template v-if="measuredC !== null || !forecast.isDry"
+            >{{ showTemperature(measuredC ?? forecast.nowC, units)
+            }}<template v-if="measuredC !== null"> measured</template>,
+          </template>
+          {{ showVolume(forecast.steamedL, one) }} steamed off
         </dd>
       </div>
       <div v-if="tender !== null && isLit && pot.cook.offMs === null">
@@ -168,8 +173,10 @@ const sentence = (words: string) => `${words.charAt(0).toUpperCase()}${words.sli
       </div>
     </dl>
     <p v-if="forecast.bareMs !== null && isLit" class="ember">
-      <strong>Bones come bare at {{ format(forecast.bareMs, "HH:mm") }}.</strong>
-      Top up before then.
+      <strong v-if="forecast.bareMs > nowMs"
+        >What lies in it comes bare at {{ clock(forecast.bareMs) }}.</strong
+      ><strong v-else>What lies in it is bare since {{ format(forecast.bareMs, "HH:mm") }}.</strong>
+      Top up{{ forecast.bareMs > nowMs ? " before then" : "" }}.
     </p>
     <p v-if="isLit" class="quiet small">{{ rateWords }}</p>
   </div>

@@ -91,9 +91,11 @@ function save() {
         @entered="save"
       />
       <p class="quiet small">
-        The model has it at about
-        {{ showLength(pot.forecast.nowDepthM, units) }} deep,
-        {{ showVolume(pot.forecast.nowL.expected, units) }}.
+        <template v-if="pot.forecast.isDry">By the reckoning nothing is left in it.</template>
+        <template v-else
+          >Reckoned at about {{ showLength(pot.forecast.nowDepthM, units) }} deep,
+          {{ showVolume(pot.forecast.nowL.expected, units) }}.</template
+        >
       </p>
       <button type="submit" class="button primary">Keep this reading</button>
     </FieldForm>

@@ -46,10 +46,10 @@ function save() {
         needed
         @entered="save"
       />
-      <p v-if="where === 'liquid'" class="quiet small">
-        The model has it at about {{ showTemperature(pot.forecast.nowC, units) }}.
+      <p v-if="where === 'liquid' && !pot.forecast.isDry" class="quiet small">
+        Reckoned at about {{ showTemperature(pot.forecast.nowC, units) }}.
       </p>
-      <p v-else-if="wanted !== null" class="quiet small">
+      <p v-else-if="where === 'piece' && wanted !== null" class="quiet small">
         {{ showTemperature(wanted.coreC, units) }} or more for {{ wanted.what }}.
         {{ wanted.whose }}.
       </p>
