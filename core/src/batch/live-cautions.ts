@@ -83,8 +83,9 @@ function dry({ forecast, nowMs }: LiveFacts): LiveCaution | null {
 }
 
 function bare({ plan, forecast, nowMs }: LiveFacts): LiveCaution | null {
-  const { bareMs } = forecast;
-  if (bareMs === null || bareMs - nowMs > BARE_AHEAD_MIN * MINUTE_MS) return null;
+  const { bareMs, isDry } = forecast;
+  // Of a dry pot only that is said: water comes later.
+  if (isDry || bareMs === null || bareMs - nowMs > BARE_AHEAD_MIN * MINUTE_MS) return null;
   return live({
     id: "bare",
     severity: "caution",

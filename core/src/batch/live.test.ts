@@ -327,6 +327,7 @@ describe("what is wrong with a pot", () => {
     expect(late.forecast).toMatchObject({ isDry: true, nowDepthM: 0 });
     expect(late.cautions[0]).toMatchObject({ id: "dry", title: "By the reckoning it is dry" });
     expect(late.cautions[0]?.text).toMatch(/^Heat off first\./);
+    expect(late.cautions.map((c) => c.id)).not.toContain("bare");
     // Once it is off, nothing runs dry.
     expect(ids(plan, [...on, { kind: "offHeat", atMs: at(60) }], 61)).toEqual([]);
   });

@@ -172,7 +172,7 @@ const sentence = (words: string) => `${words.charAt(0).toUpperCase()}${words.sli
         </dd>
       </div>
     </dl>
-    <p v-if="forecast.bareMs !== null && isLit" class="ember">
+    <p v-if="forecast.bareMs !== null && isLit && !forecast.isDry" class="ember">
       <strong v-if="forecast.bareMs > nowMs"
         >What lies in it comes bare at {{ clock(forecast.bareMs) }}.</strong
       ><strong v-else>What lies in it is bare since {{ format(forecast.bareMs, "HH:mm") }}.</strong>

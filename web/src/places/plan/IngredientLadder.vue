@@ -241,7 +241,7 @@ li.opens {
 .rung {
   position: relative;
   display: grid;
-  grid-template-columns: minmax(104px, 1fr) 66px 82px minmax(90px, 1.5fr);
+  grid-template-columns: minmax(128px, 1.2fr) 66px 82px minmax(90px, 1.2fr);
   gap: 8px;
   align-items: baseline;
   min-height: 32px;
