@@ -12,7 +12,7 @@ import {
   type UnitSystem,
 } from "../units/show";
 import type { Answers } from "./answers";
-import { called } from "../vessel/called";
+import { articleFor } from "../vessel/called";
 
 /** What part of the plan a piece of the sentence stands for, so that it can be edited in place. */
 export type SentenceField =
@@ -53,14 +53,15 @@ export function sentenceParts(
 ): readonly SentencePart[] {
   const { strainedL } = answers.figures;
   const one = system === "us" ? "us" : "metric";
+  const vessel = vesselOf(plan, kitchen).name;
   return [
     ...itemParts(plan, one),
     {
       text: answers.waterL < 0.005 ? "no water" : `${showVolume(answers.waterL, one)} water`,
       field: { of: "water" },
     },
-    { text: " in " },
-    { text: called(vesselOf(plan, kitchen).name), field: { of: "vessel" } },
+    { text: ` in ${articleFor(vessel)}` },
+    { text: vessel.toLowerCase(), field: { of: "vessel" } },
     { text: ", " },
     { text: stopText(plan, answers, one), field: { of: "stop" } },
     ...heatParts(plan.heat, one),

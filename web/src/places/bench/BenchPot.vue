@@ -48,13 +48,16 @@ const due = computed(() => {
         <b class="figure due">{{ due }}</b>
       </p>
       <p class="quiet">
-        {{ showVolume(pot.forecast.nowL.expected, one) }} in the pot<template
-          v-if="pot.cook.litMs !== null"
+        {{
+          pot.forecast.isDry
+            ? "By the reckoning it is dry"
+            : `${showVolume(pot.forecast.nowL.expected, one)} in the pot`
+        }}<template v-if="pot.cook.litMs !== null"
           >, on since {{ format(pot.cook.litMs, "HH:mm") }}</template
         >
       </p>
       <p>
-        Strained about
+        {{ pot.batch.plan.end === "served" ? "Liquid left" : "Strained" }} about
         <span class="result">{{ showVolume(pot.forecast.strainedL.expected, one) }}</span>
         ({{
           showVolumeRange(pot.forecast.strainedL.low, pot.forecast.strainedL.high, one)

@@ -89,7 +89,7 @@ async function openOwn() {
             :min="-430"
             :max="5500"
           />
-          <p class="quiet small">Water boils at {{ boiling }}.</p>
+          <p class="quiet small boils">Water boils at {{ boiling }}.</p>
         </div>
         <QuantityField
           v-model="capacity"
@@ -159,6 +159,10 @@ h1 {
   justify-items: start;
   padding-left: 32px;
   border-left: 1px solid var(--hair);
+}
+
+.boils {
+  padding-top: 4px;
 }
 
 .fields {
