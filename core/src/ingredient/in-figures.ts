@@ -26,7 +26,7 @@ const PACKED: readonly (readonly [
   ],
   [
     new RegExp(
-      String.raw`^(?:(\d+)\s*[x×]\s*|an?\s+)?(\d[\d.,]*\s*(?:kg|g|ml|cl|l|oz|lb))\s*${PACK}\s+(?:of\s+)?(.+)$`,
+      String.raw`^(?:(\d+)\s*[x×]\s*|an?\s+)?(\d[\d.,]*[\s-]*(?:kg|g|ml|cl|l|oz|ounces?|lbs?|pounds?))\s*${PACK}\s+(?:of\s+)?(.+)$`,
       "i",
     ),
     1,
@@ -51,7 +51,8 @@ export function inFigures(line: string): string {
     if (found === null) continue;
     const number = /^\d+$/.test(found[count] ?? "") ? found[count] : "1";
     const kept = /^(?:can|tin)/i.test(found[pack] ?? "") ? "canned " : "";
-    return `${number ?? "1"} x ${found[size] ?? ""} ${kept}${found[rest] ?? ""}`;
+    const each = (found[size] ?? "").replace(/(\d)-(?=[a-z])/i, "$1 ");
+    return `${number ?? "1"} x ${each} ${kept}${found[rest] ?? ""}`;
   }
   return BARE.test(text) ? `1 ${text}` : text;
 }

@@ -1,9 +1,9 @@
 const SAID: readonly (readonly [RegExp, string])[] = [
-  [/^half\s+a\s+dozen\b/i, "6"],
-  [/^(?:an?|one)\s+dozen\b/i, "12"],
-  [/^(?:one|an?)\s+and\s+a\s+half\b/i, "1.5"],
-  [/^(?:half\s+an?|an?\s+half|half)\b/i, "0.5"],
-  [/^an?\s+couple\b/i, "2"],
+  [/^half\s+a\s+dozen(?=\s|$)/i, "6"],
+  [/^(?:an?|one)\s+dozen(?=\s|$)/i, "12"],
+  [/^(?:one|an?)\s+and\s+a\s+half(?=\s|$)/i, "1.5"],
+  [/^(?:half\s+an?|an?\s+half|half)(?=\s|$)/i, "0.5"],
+  [/^an?\s+couple(?=\s|$)/i, "2"],
   ...[
     "one",
     "two",
@@ -17,7 +17,7 @@ const SAID: readonly (readonly [RegExp, string])[] = [
     "ten",
     "eleven",
     "twelve",
-  ].map((word, i) => [new RegExp(String.raw`^${word}\b`, "i"), String(i + 1)] as const),
+  ].map((word, i) => [new RegExp(String.raw`^${word}(?=\s|$)`, "i"), String(i + 1)] as const),
 ];
 
 /**

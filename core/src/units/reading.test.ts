@@ -46,7 +46,8 @@ describe("numbers in words", () => {
     ["a couple of bay leaves", "2 bay leaves"],
     ["an onion", "an onion"],
     ["tender beef", "tender beef"],
-    ["onetime", "onetime"],
+    ["half-and-half cream", "half-and-half cream"],
+    ["one-pot stew", "one-pot stew"],
     ["", ""],
   ])("%j", (said, figures) => expect(numberWords(said)).toBe(figures));
 
@@ -70,6 +71,8 @@ describe("packs of a stated size", () => {
     ["a handful of parsley", "a handful of parsley"],
     ["knob of butter", "1 knob of butter"],
     ["2 cans tomatoes", "2 cans tomatoes"],
+    ["1 (14.5-ounce) can diced tomatoes", "1 x 14.5 ounce canned diced tomatoes"],
+    ["a 28-oz can of tomatoes", "1 x 28 oz canned tomatoes"],
     ["400 g tinned tomatoes", "400 g tinned tomatoes"],
   ])("%j", (said, figures) => expect(inFigures(said)).toBe(figures));
 });

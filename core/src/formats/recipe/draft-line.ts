@@ -17,7 +17,7 @@ const OWN_UNITS = Object.fromEntries(
 );
 const DRAINED_SHARE = 0.6;
 const TO_TASTE = /\b(to taste|as needed|optional|for serving|to serve|to garnish)\b/i;
-const PACKED = /^(\d+ x .*?\d\s*[a-z]+)\s+(.*)$/i;
+const PACKED = /^(\d+ x .*?\d\s*(?:fl\.?\s*oz|[a-z]+))\.?\s+(.*)$/i;
 const LOOSE = /^(an?|\d+)\s*(pinch|dash|splash|knob|handful|glug)(?:es|s)?\s+(?:of\s+)?(.*)$/i;
 const LEAVE_OUT: DoubtChoice<LineFacts> = { label: "leave it out", set: { isLeftOut: true } };
 

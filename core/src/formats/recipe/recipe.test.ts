@@ -115,6 +115,8 @@ describe("a pasted recipe", () => {
     ["2 handfuls of parsley", "parsley", 0.06],
     ["a dozen juniper berries", "juniper", 0.0018],
     ["1 can (800 g) chopped tomatoes", "cannedTomato", 0.8],
+    ["1 (12 fl oz) bottle beer", "beer", 0.355],
+    ["2 (1-pound) packs carrots", "carrot", 0.907],
     ["2 tbsp white wine vinegar", "vinegar", 0.0296],
     ["half a cabbage, shredded", "cabbage", 0.6],
   ])("one line: %s", (text, ingredientId, massKg) => {
