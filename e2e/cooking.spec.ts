@@ -76,7 +76,9 @@ test("a level that cannot be is refused with what would be right, and nothing is
   await dialog.getByLabel("How deep, floor to surface").press("Enter");
   await expect(dialog.getByRole("alert")).toContainText("Type a length such as");
   await dialog.getByRole("button", { name: "Keep this reading" }).click();
-  await expect(dialog.getByText("Type the reading first.")).toBeVisible();
+  await expect(
+    dialog.getByText("Not kept yet: “How deep, floor to surface” is not clear."),
+  ).toBeVisible();
   await page.keyboard.press("Escape");
   expect(await storedEvents(page)).toHaveLength(before);
 });

@@ -47,7 +47,7 @@ test("from the sieve through cold into three kinds of container, labelled, and d
   await expect(page.getByRole("heading", { level: 1, name: /to portion/ })).toContainText("3.1 L");
   await fill(page, /Litre jar/, 2);
   await expect(page.getByText("2 jars of 820 mL")).toBeVisible();
-  await fill(page, /Six-cup mould/, 3);
+  await fill(page, /Mould of six/, 3);
   await fill(page, /Flat bag/, 1);
   await expect(page.getByText("1 bag of 900 mL")).toBeVisible();
   expect(await violations(page)).toEqual([]);

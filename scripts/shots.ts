@@ -42,11 +42,11 @@ async function portionIt(page: Page): Promise<void> {
   await page.getByLabel("How many").fill("2");
   await page.getByLabel("How many").press("Tab");
   await page.getByRole("button", { name: /^Fill 2 of/ }).click();
-  await page.getByRole("button", { name: /Six-cup mould/ }).click();
+  await page.getByRole("button", { name: /Mould of six/ }).click();
   await page.getByLabel("How many").fill("9");
   await page.getByLabel("How many").press("Tab");
   await page.getByRole("button", { name: /^Fill 9 of/ }).click();
-  await page.getByText("9 cups").first().waitFor();
+  await page.getByText("9 blocks").first().waitFor();
 }
 
 async function settle(page: Page): Promise<void> {

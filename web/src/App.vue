@@ -60,10 +60,10 @@ watch(
     <ErrorSurface />
     <main id="main" tabindex="-1">
       <RouterView v-if="store.isLoaded" />
+      <ShortcutSheet v-model="showsShortcuts" />
+      <FindDialog v-if="wasAsked" v-model="showsFind" />
     </main>
     <HobRail v-if="store.kitchen !== null" />
-    <ShortcutSheet v-model="showsShortcuts" />
-    <FindDialog v-if="wasAsked" v-model="showsFind" />
   </div>
 </template>
 

@@ -1,10 +1,13 @@
 import { z } from "zod";
 
+/** How hot an oven goes at its hottest: between these, °C. */
+export const OVEN_MAX_C = { least: 120, most: 350 } as const;
+
 /** One oven. A fan carries more heat to the pot, and so lets an open pot steam faster. */
 export const OvenSchema = z.object({
   id: z.string().min(1).max(80),
   name: z.string().trim().min(1).max(60),
   fan: z.boolean().default(false),
-  maxC: z.number().min(120).max(350).default(250),
+  maxC: z.number().min(OVEN_MAX_C.least).max(OVEN_MAX_C.most).default(250),
 });
 export type Oven = z.infer<typeof OvenSchema>;

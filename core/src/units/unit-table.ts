@@ -26,7 +26,8 @@ export const US_FLUID_OUNCE_L = US_CUP_L / 8;
 /** Kilograms in the avoirdupois pound and ounce. */
 export const POUND_KG = convert(1, "lb").to("kg");
 export const OUNCE_KG = convert(1, "oz").to("kg");
-/** Metres in an inch. */
+/** Metres in a foot, and in an inch. */
+export const FOOT_M = convert(1, "foot").to("m");
 export const INCH_M = convert(1, "inch").to("m");
 
 const ENTRIES: readonly [UnitEntry, readonly string[]][] = [
@@ -48,7 +49,7 @@ const ENTRIES: readonly [UnitEntry, readonly string[]][] = [
   [length(0.01), ["cm", "centimetre", "centimetres", "centimeter", "centimeters"]],
   [length(0.001), ["mm", "millimetre", "millimetres", "millimeter", "millimeters"]],
   [length(INCH_M), ["in", "inch", "inches", '"', "″"]],
-  [length(convert(1, "foot").to("m")), ["ft", "foot", "feet"]],
+  [length(FOOT_M), ["ft", "foot", "feet"]],
   [time(convert(1, "day").to("minute")), ["d", "day", "days"]],
   [time(convert(1, "hour").to("minute")), ["h", "hr", "hrs", "hour", "hours"]],
   [time(1), ["min", "mins", "minute", "minutes", "'", "′"]],

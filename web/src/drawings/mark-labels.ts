@@ -2,7 +2,7 @@ import { ingredientById } from "@kettlos/core/ingredient/catalogue";
 import { isStaged } from "@kettlos/core/simulate/moves";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
 import type { MarkKind, Trace } from "@kettlos/core/simulate/trace";
-import { showTemperature } from "@kettlos/core/units/show";
+import { showTemperature, type UnitSystem } from "@kettlos/core/units/show";
 
 /** What the marks of the other heats are called. */
 const HEAT_MARKS: Partial<Record<MarkKind, string>> = {
@@ -13,14 +13,18 @@ const HEAT_MARKS: Partial<Record<MarkKind, string>> = {
 };
 
 /** The marks of a trace as the ribbon names them; things that go in together share one. */
-export function markLabels(plan: Plan, trace: Trace): readonly { tMin: number; text: string }[] {
+export function markLabels(
+  plan: Plan,
+  trace: Trace,
+  units: UnitSystem,
+): readonly { tMin: number; text: string }[] {
   const labels: { tMin: number; text: string }[] = [];
   for (const mark of trace.marks) {
     const last = labels.at(-1);
     if (mark.kind === "boils")
       labels.push({
         tMin: mark.tMin,
-        text: `boils at ${showTemperature(trace.boilingC, "metric")}, skim`,
+        text: `boils at ${showTemperature(trace.boilingC, units === "us" ? "us" : "metric")}, skim`,
       });
     else if (mark.kind === "simmers") {
       if (plan.heat.method === "hob" && plan.heat.boilFirstMin === null)

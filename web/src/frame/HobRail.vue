@@ -43,6 +43,13 @@ const nights = computed(() =>
 const clock = (ms: number) => format(ms, "HH:mm");
 const left = (ms: number) => `${showDuration(Math.max(1, (ms - pots.nowMs) / 60_000))} left`;
 
+/** Words of a pot that ended a while ago begin behind the needle: it crosses none. */
+const WORDS_ROOM = 30;
+function wordsFrom(end: number): number {
+  const now = share(pots.nowMs);
+  return end <= now && now - end < WORDS_ROOM ? now : end;
+}
+
 const bands = computed(() => [
   ...pots.inEarnest
     .filter((p) => p.cook.litMs !== null)
@@ -122,7 +129,7 @@ const bands = computed(() => [
               :style="
                 band.end > 62
                   ? { right: `${100 - Math.max(band.from, 1)}%` }
-                  : { left: `${band.end}%` }
+                  : { left: `${wordsFrom(band.end)}%` }
               "
               :class="{ before: band.end > 62, overdue: band.isOverdue }"
               ><strong>{{ band.name }}</strong> {{ band.next }}</span

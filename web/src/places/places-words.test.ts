@@ -150,15 +150,17 @@ describe("marks on the ribbon", () => {
     const plan = planOf("plan-lamb");
     const outcome = answersFor(plan, sample.kitchen, () => 9);
     if (!outcome.ok) throw outcome.problem;
-    const texts = markLabels(plan, outcome.value.trace).map((l) => l.text);
-    expect(texts).toEqual(["boils at 94.5 °C, skim", "onion, herb bundle", "strain"]);
+    const { trace } = outcome.value;
+    const texts = (units: "metric" | "us") => markLabels(plan, trace, units).map((l) => l.text);
+    expect(texts("metric")).toEqual(["boils at 94.5 °C, skim", "onion, herb bundle", "strain"]);
+    expect(texts("us")[0]).toBe("boils at 202 °F, skim");
   });
 
   test("without a boil first, the simmer is marked", () => {
     const plan = planOf("plan-trout");
     const outcome = answersFor(plan, sample.kitchen, () => 9);
     if (!outcome.ok) throw outcome.problem;
-    expect(markLabels(plan, outcome.value.trace)[0]?.text).toBe("simmers");
+    expect(markLabels(plan, outcome.value.trace, "both")[0]?.text).toBe("simmers");
   });
 });
 

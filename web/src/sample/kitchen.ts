@@ -94,7 +94,7 @@ export const bramholtKitchen = (): Kitchen =>
     ],
     ovens: [{ id: "oven", name: "Oven", maxC: 250 }],
     containers: [
-      { id: "mould", name: "Six-cup mould", kind: "mould", capacityL: 0.125, cups: 6, have: 3 },
+      { id: "mould", name: "Mould of six", kind: "mould", capacityL: 0.125, cups: 6, have: 3 },
       { id: "jarHalf", name: "Half-litre jar", kind: "jar", capacityL: 0.55, heightM: 0.11 },
       {
         id: "jarOne",

@@ -20,12 +20,14 @@ const props = defineProps<{
 const ROOM = 190;
 const ABOVE = 34;
 const BELOW = 24;
-const BESIDE = 120;
+/** Both sides of a pot together, for what went in: "900 mL", "3 ¾ cups". */
+const BESIDE = { metric: 120, us: 152 } as const;
 const NARROWEST_M = 0.05;
 const SCALE_STEP = 40;
 /** A heap is drawn anew when it has changed by this, m. */
 const HEAP_STEP_M = 0.01;
 
+const one = computed(() => (props.units === "us" ? "us" : "metric"));
 const vesselOf = ({ answer }: HeatColumn) =>
   props.kitchen.vessels.find((v) => v.id === answer.target.vesselId);
 const drawable = computed(() =>
@@ -46,7 +48,7 @@ const pxPerM = computed(() => {
     ...drawable.value.map((d) => Math.max(d.vessel.bottomM[0], d.vessel.topM[0])),
   );
   const fits = Math.min(
-    (props.width - BESIDE) / widest,
+    (props.width - BESIDE[one.value]) / widest,
     ROOM / Math.max(NARROWEST_M, aboveM.value + belowM.value),
   );
   // In steps, so that a level that moves a little leaves the drawing at its scale.
@@ -60,7 +62,6 @@ const heapTopM = computed(() =>
     ? Math.round(props.column.answer.column.trace.endHeapTopM / HEAP_STEP_M) * HEAP_STEP_M
     : 0,
 );
-const one = computed(() => (props.units === "us" ? "us" : "metric"));
 </script>
 
 <template>

@@ -3,6 +3,7 @@ import type { Vessel } from "@kettlos/core/vessel/vessel-schema";
 import { capacityL } from "@kettlos/core/vessel/volume";
 import { boilingPointC } from "@kettlos/core/water/altitude";
 import { showTemperature, showVolume } from "@kettlos/core/units/show";
+import { FOOT_M } from "@kettlos/core/units/unit-table";
 import { computed, ref } from "vue";
 import QuantityField from "../../controls/QuantityField.vue";
 import TemperatureField from "../../controls/TemperatureField.vue";
@@ -23,6 +24,8 @@ import { ordinaryVessel } from "./ordinary-vessel";
 const store = useKitchenStore();
 const look = useLook();
 const kitchen = computed(() => store.kitchen);
+const showAltitude = (m: number) =>
+  store.units === "us" ? `${Math.round(m / FOOT_M)} ft` : `${Math.round(m)} m`;
 const chosenId = ref<string | null>(null);
 const chosen = computed(() => kitchen.value?.vessels.find((v) => v.id === chosenId.value) ?? null);
 const LOOKS = [
@@ -78,8 +81,8 @@ const uses = (id: string) => store.plans.filter((p) => p.vesselId === id).map((p
         <QuantityField
           label="How high"
           dimension="length"
-          bare-unit="m"
-          :show="(v) => `${Math.round(v)} m`"
+          :bare-unit="store.units === 'us' ? 'ft' : 'm'"
+          :show="showAltitude"
           :min="-430"
           :max="5500"
           :model-value="kitchen.altitudeM"

@@ -1,21 +1,15 @@
 <script setup lang="ts">
-import { OvenSchema, type Oven } from "@kettlos/core/heat/oven-schema";
-import { computed, ref } from "vue";
+import { OVEN_MAX_C, type Oven } from "@kettlos/core/heat/oven-schema";
+import { computed } from "vue";
+import TemperatureField from "../../controls/TemperatureField.vue";
 import { useKitchenStore } from "../../data/kitchen-store";
 
 /** The ovens: how hot they go, and whether a fan blows. */
 const store = useKitchenStore();
 const ovens = computed(() => store.kitchen?.ovens ?? []);
-const problem = ref("");
 
-async function set(oven: Oven, part: Partial<Oven>) {
-  const next = OvenSchema.safeParse({ ...oven, ...part });
-  problem.value = next.success
-    ? ""
-    : `An oven's hottest lies between 120 and 350 °C; ${part.maxC ?? oven.maxC} does not.`;
-  if (next.success)
-    await store.change({ ovens: ovens.value.map((o) => (o.id === oven.id ? next.data : o)) });
-}
+const set = (oven: Oven, part: Partial<Oven>) =>
+  store.change({ ovens: ovens.value.map((o) => (o.id === oven.id ? { ...o, ...part } : o)) });
 const add = () =>
   store.change({
     ovens: [...ovens.value, { id: crypto.randomUUID(), name: "Oven", fan: false, maxC: 250 }],
@@ -50,20 +44,19 @@ const setName = (oven: Oven, name: string) => {
         />
         with a fan
       </label>
-      <label class="hottest"
-        >up to
-        <input
-          class="written"
-          type="number"
-          min="120"
-          max="350"
-          step="5"
-          :value="oven.maxC"
-          aria-label="Hottest, °C"
-          @change="set(oven, { maxC: Number(($event.target as HTMLInputElement).value) })"
+      <div class="hottest">
+        up to
+        <TemperatureField
+          label="Hottest"
+          hide-label
+          whole
+          :units="store.units"
+          :min="OVEN_MAX_C.least"
+          :max="OVEN_MAX_C.most"
+          :model-value="oven.maxC"
+          @update:model-value="$event !== null && set(oven, { maxC: $event })"
         />
-        °C</label
-      >
+      </div>
       <button
         type="button"
         class="link"
@@ -75,7 +68,6 @@ const setName = (oven: Oven, name: string) => {
       </button>
     </li>
   </ul>
-  <p v-if="problem" class="ember" role="alert">{{ problem }}</p>
   <button type="button" class="button" @click="add">Add an oven</button>
 </template>
 
@@ -89,8 +81,10 @@ li {
   border-bottom: 1px solid var(--hair);
 }
 
-.hottest input {
-  width: 72px;
+.hottest {
+  display: flex;
+  gap: 8px;
+  align-items: center;
 }
 
 .button {

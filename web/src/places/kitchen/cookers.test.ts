@@ -130,8 +130,13 @@ describe("ovens", () => {
     expect(wrapper.find("button.link").text()).toBe("in use");
     await wrapper.find("button.button").trigger("click");
     await vi.waitFor(() => expect(wrapper.findAll("li")).toHaveLength(2), { timeout: 15_000 });
-    await wrapper.findAll("input[type=number]")[1]?.setValue(900);
-    expect(wrapper.find("[role=alert]").text()).toContain("900 does not");
+    const hottest = wrapper.findAll(".hottest input")[1];
+    await hottest?.setValue("900");
+    expect(wrapper.find("[role=alert]").text()).toContain("from 120 °C to 350 °C");
+    await hottest?.setValue("450F");
+    await vi.waitFor(() => expect(store.kitchen?.ovens[1]?.maxC).toBeCloseTo(232.2, 1), {
+      timeout: 15_000,
+    });
     await wrapper.findAll("input[type=checkbox]")[1]?.setValue(true);
     await vi.waitFor(() => expect(store.kitchen?.ovens[1]?.fan).toBe(true), { timeout: 15_000 });
     await wrapper.findAll("button.link")[1]?.trigger("click");

@@ -16,7 +16,7 @@ export const allWords = (lot: Lot, count: number, units: UnitSystem): string =>
 
 /** What so many of a container are called on a shelf. */
 const NOUNS: Readonly<Record<StoreKind, readonly [one: string, many: string]>> = {
-  mould: ["cup", "cups"],
+  mould: ["block", "blocks"],
   tray: ["tray", "trays"],
   jar: ["jar", "jars"],
   shoulderJar: ["jar", "jars"],

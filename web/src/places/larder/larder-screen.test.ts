@@ -114,12 +114,12 @@ describe("a lot on its shelf", () => {
   test("says what it is enough for, how salty it is, what it cost against bought", async () => {
     await loaded();
     const wrapper = mount(HeldPanel, {
-      props: { holding: held("Pork trotter stock", "Six-cup mould"), units: "metric" },
+      props: { holding: held("Pork trotter stock", "Mould of six"), units: "metric" },
       global,
     });
     await flushPromises();
     const text = wrapper.text();
-    expect(text).toContain("14 cups of 110 mL in the freezer");
+    expect(text).toContain("14 blocks of 110 mL in the freezer");
     expect(text).toContain("unsalted");
     expect(text).toMatch(/€ 1\.\d\d a litre\s*bought, € 3\.40/);
     expect(text).toMatch(/Goat braise with apricots: \d pots/);
@@ -212,10 +212,10 @@ test("an ingredient of a plan is taken out of the larder with its salt, and give
 });
 
 test("shelves are drawn as they stand", () => {
-  const cups = held("Pork trotter stock", "Six-cup mould");
+  const cups = held("Pork trotter stock", "Mould of six");
   const wrapper = mount(FilledShelf, { props: { holdings: [cups], units: "us" } });
   expect(wrapper.findAll("svg")).toHaveLength(14);
-  expect(wrapper.text()).toContain("14 cups");
+  expect(wrapper.text()).toContain("14 blocks");
   expect(countWords("bag", 1)).toBe("1 bag");
   expect(saltWords(cups.lot)).toBe("unsalted");
   expect(keyOf(cups)).not.toBe(keyOf({ ...cups, place: "fridge" }));

@@ -83,7 +83,7 @@ const cookAsItWent = () =>
         :trace="answers.trace"
         :band="answers.spread.band"
         :units="units"
-        :labels="markLabels(plan, answers.trace)"
+        :labels="markLabels(plan, answers.trace, units)"
         :window="
           answers.flavour === null
             ? null

@@ -13,7 +13,7 @@ import WorkStrip from "../../drawings/WorkStrip.vue";
 const props = defineProps<{ plan: Plan; kitchen: Kitchen; answers: Answers; units: UnitSystem }>();
 defineEmits<{ change: [Partial<Plan>]; holdBy: [minutes: number] }>();
 
-const labels = computed(() => markLabels(props.plan, props.answers.trace));
+const labels = computed(() => markLabels(props.plan, props.answers.trace, props.units));
 const window = computed(() => {
   const { flavour } = props.answers;
   if (flavour === null) return null;
