@@ -87,6 +87,11 @@ li {
   align-items: center;
 }
 
+.hottest :deep(.quantity) {
+  width: 88px;
+  min-width: 0;
+}
+
 .button {
   margin-top: 12px;
 }
