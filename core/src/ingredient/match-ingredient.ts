@@ -43,6 +43,8 @@ const EITHER: readonly (readonly [RegExp, string, string])[] = [
   [/\b(kidney|black|white|runner|haricot|cannellini)\b.*\bbeans?\b/i, "kidneyBean", "cannedBeans"],
   [/\bchickpeas?\b/i, "chickpea", "cannedChickpeas"],
 ];
+const CANNED = /\b(can|cans|canned|tin|tins|tinned)\b/i;
+const DRY = /\b(dry|dried|unsoaked|soaked|soak)\b/i;
 const SAID = /\b(can|cans|canned|tin|tins|tinned|dry|dried|soaked)\b/i;
 
 /**
@@ -50,11 +52,16 @@ const SAID = /\b(can|cans|canned|tin|tins|tinned|dry|dried|soaked)\b/i;
  * there. Where two are as long, or none is whole, the choice is the cook's.
  */
 export function matchIngredient(name: string, wholeLine = name): IngredientMatch {
-  const isCanned = /\b(can|cans|canned|tin|tins|tinned)\b/i.test(wholeLine);
+  const isCanned = CANNED.test(wholeLine);
   const have = new Set([...wordsOf(name), ...(isCanned ? ["canned", "tinned"] : [])]);
   const open = EITHER.find(([pattern]) => pattern.test(name));
   const canned = CATALOGUE.find((i) => i.id === open?.[2]);
-  if (isCanned && canned !== undefined) return { sure: canned, others: [] };
+  if (isCanned && canned !== undefined) {
+    if (!DRY.test(wholeLine)) return { sure: canned, others: [] };
+    // A dry bean taken for a canned one would go in unboiled: where both words stand, it is asked.
+    const { sure, others } = matchIngredient(name.replace(CANNED, " "), "dry");
+    return { sure: null, others: [...(sure === null ? others : [sure]), canned] };
+  }
   const whole = NAMES.filter((n) => n.words.every((w) => have.has(w))).sort(
     (a, b) => b.words.length - a.words.length,
   );

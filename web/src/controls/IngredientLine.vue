@@ -14,6 +14,7 @@ import SuggestInput from "./SuggestInput.vue";
 defineProps<{ label: string; placeholder: string }>();
 const emit = defineEmits<{ put: [Ingredient, Amount] }>();
 
+const CANS = 'Say how many, and of what size: "2 cans (400 g) white beans".';
 const text = ref("");
 const problem = ref("");
 const question = ref("");
@@ -26,7 +27,7 @@ function read() {
   if (!outcome.ok) return askAbout(outcome.problem.message);
   problem.value = "";
   const { ingredient, amount } = outcome.value;
-  if (isCan({ text: text.value }, ingredient)) return settle(draftLine(text.value, "line"), "");
+  if (isCan({ text: text.value }, ingredient)) return settle(draftLine(text.value, "line"), CANS);
   if (amount.kind === "one") return put(ingredient, amount.amount);
   question.value = amount.question;
   choices.value = amount.choices.map((c) => ({

@@ -8,6 +8,7 @@ import { openDoubts, type RecipeDraft } from "./draft";
 import { looksLikeJson, readRecipeJsonLd } from "./json-ld";
 import { draftLine } from "./draft-line";
 import { matchIngredient } from "../../ingredient/match-ingredient";
+import { readLine } from "../../ingredient/read-line";
 import { planOfDraft } from "./plan-of-draft";
 import { readRecipeText, settle, settleHead } from "./read-recipe";
 import { writeRecipeJsonLd } from "./write-json-ld";
@@ -123,6 +124,17 @@ describe("a pasted recipe", () => {
     const read = draftLine(text, "x");
     expect(read).toMatchObject({ ingredientId, doubts: [] });
     expect(read.massKg).toBeCloseTo(massKg, 3);
+  });
+  test.each([
+    ["1 lb dried kidney beans (not canned)", "kidneyBean"],
+    ["500 g dried white beans or 2 cans", "whiteBean"],
+  ])("dry or canned is never guessed: %s", (text, dryId) => {
+    const read = draftLine(text, "x");
+    expect(read.ingredientId).toBeNull();
+    const offered = read.doubts[0]?.choices.map((c) => c.set.ingredientId);
+    expect(offered).toEqual(expect.arrayContaining([dryId, "cannedBeans"]));
+    // Nor by the line that is typed on the plan.
+    expect(() => readLine(text)).toThrow();
   });
   test("every name of the catalogue is found again by itself", () => {
     for (const i of CATALOGUE) {
