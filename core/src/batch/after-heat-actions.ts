@@ -1,5 +1,6 @@
 import { DONE_SIGNS } from "../dish/meat-of";
 import { takeOuts } from "../dish/take-out";
+import { REST_MIN } from "../heat/constants";
 import { nameOf, targetOfItem } from "../simulate/item-facts";
 import type { Heat, Plan } from "../simulate/plan-schema";
 import type { Action } from "./action";
@@ -11,8 +12,6 @@ import { sayList } from "./say-list";
 import { lateByMin } from "./simmer-actions";
 
 const MINUTE_MS = 60_000;
-/** Pause before the sieve, min. */
-const PAUSE_MIN = 10;
 
 const END_WORDS: Record<Heat["method"], string> = {
   hob: "Take it off the heat",
@@ -149,7 +148,7 @@ const serveLook = (plan: Plan): string => {
 const sieveAction = (plan: Plan, offMs: number): Action => ({
   id: "strain",
   kind: "strain",
-  atMs: offMs + (plan.strain.when === "afterPause" ? PAUSE_MIN * MINUTE_MS : 0),
+  atMs: offMs + (plan.strain.when === "afterPause" ? REST_MIN.value * MINUTE_MS : 0),
   title: "Strain it",
   lookFor: "Coarse sieve, then fine. Leave the last centimetre with the grit.",
 });

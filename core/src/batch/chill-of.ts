@@ -8,7 +8,10 @@ import { airPressureKPa } from "../water/altitude";
 import { chillNow, type ChillNow } from "../cool/chill-live";
 import { remedyFor, type CodeOfCooling, type Remedy } from "../cool/codes";
 import type { Chill } from "./batch-schema";
-import type { Chilling } from "./fold";
+import type { Chilling, Cook } from "./fold";
+
+/** After so long it is cold, or has to be thrown away. */
+const PAST_CHILLING_MS = 24 * 60 * 60_000;
 
 /** A vessel as something to cool in: straight, by the middle of its walls. */
 const asContainer = ({ id, name, shape, bottomM, topM, heightM }: Vessel): CoolingContainer => ({
@@ -95,3 +98,11 @@ export function chillingNow(
   const missed = now.gates.filter((g) => g.state === "failed").map((g) => g.gate);
   return { ...now, facts, nowMin, readings, remedy: remedyFor(missed, chilling.wasReheated) };
 }
+
+/** Chilled by the clock, all through. */
+export const isChilled = ({ chilling }: Cook): boolean => (chilling?.endedMs ?? null) !== null;
+
+/** True until it is chilled; what was logged without it is past chilling after a day. */
+export const isStillToChill = (cook: Cook, nowMs: number): boolean =>
+  !isChilled(cook) &&
+  (cook.stage !== "done" || nowMs - (cook.strainedMs ?? nowMs) <= PAST_CHILLING_MS);

@@ -77,7 +77,7 @@ function dry({ forecast, nowMs }: LiveFacts): LiveCaution | null {
     text: forecast.isDry
       ? "Heat off first. If it is dry or smells scorched: lid on, let it cool, and only then water; on hot fat it spits and flares. If there is liquid yet, read its level."
       : "Pour in boiling water now, or turn it down. If it already smells scorched: heat off first, leave the lid on, let it cool.",
-    rule: "A pot that runs dry burns on, and can set fat or a cloth alight. This is the early end of what may be: the fastest steaming still likely from its readings.",
+    rule: `A pot that runs dry burns on, and can set fat or a cloth alight.${forecast.isDry ? "" : " This is the early end of what may be: the fastest steaming still likely from its readings."}`,
     whose: "fire service guidance on unattended cooking; your own fire rules apply",
   });
 }

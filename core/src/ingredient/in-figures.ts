@@ -1,42 +1,21 @@
 import { numberWords } from "../units/number-words";
+import { LOOSE_MEASURES } from "./loose-measures";
 
-const PACK = String.raw`(cans?|tins?|jars?|bottles?|packets?|packs?|cartons?)`;
-const EACH = String.raw`(?:\s+each)?`;
+const PACK = String.raw`(?<pack>cans?|tins?|jars?|bottles?|packets?|packs?|cartons?)`;
+const COUNT = String.raw`(?:(?<count>\d+)|an?)`;
+const IN_BRACKETS = String.raw`\((?<size>[^)]+?)(?:\s+each)?\)`;
+const REST = String.raw`(?:of\s+)?(?<rest>.+)$`;
 /** "2 cans (400 g each) tomatoes", "2 (400 g) cans of tomatoes", "2 x 400 g tins of tomatoes", "a 400 g tin of tomatoes". */
-const PACKED: readonly (readonly [
-  RegExp,
-  count: number,
-  size: number,
-  pack: number,
-  rest: number,
-])[] = [
-  [
-    new RegExp(String.raw`^(\d+|an?)?\s*${PACK}\s*\(([^)]+?)${EACH}\)\s*(?:of\s+)?(.+)$`, "i"),
-    1,
-    3,
-    2,
-    4,
-  ],
-  [
-    new RegExp(String.raw`^(\d+|an?)?\s*\(([^)]+?)${EACH}\)\s*${PACK}\s+(?:of\s+)?(.+)$`, "i"),
-    1,
-    2,
-    3,
-    4,
-  ],
-  [
-    new RegExp(
-      String.raw`^(?:(\d+)\s*[x×]\s*|an?\s+)?(\d[\d.,]*[\s-]*(?:kg|g|ml|cl|l|oz|ounces?|lbs?|pounds?))\s*${PACK}\s+(?:of\s+)?(.+)$`,
-      "i",
-    ),
-    1,
-    2,
-    3,
-    4,
-  ],
-];
+const PACKED = [
+  String.raw`^${COUNT}?\s*${PACK}\s*${IN_BRACKETS}\s*${REST}`,
+  String.raw`^${COUNT}?\s*${IN_BRACKETS}\s*${PACK}\s+${REST}`,
+  String.raw`^(?:(?<count>\d+)\s*[x×]\s*|an?\s+)?(?<size>\d[\d.,]*[\s-]*(?:kg|g|ml|cl|l|oz|ounces?|lbs?|pounds?))\s*${PACK}\s+${REST}`,
+].map((pattern) => new RegExp(pattern, "i"));
 /** Said without "a" before it. */
-const BARE = /^(?:pinch|dash|splash|glug|knob|handful|bunch|bulb|head|sprig|stick)\b/i;
+const BARE = new RegExp(
+  String.raw`^(?:${[...Object.keys(LOOSE_MEASURES), "bunch", "bulb", "head", "sprig", "stick"].join("|")})\b`,
+  "i",
+);
 
 /**
  * A line of what goes in with its amount in figures, as the readers of amounts know it: number words,
@@ -46,13 +25,12 @@ const BARE = /^(?:pinch|dash|splash|glug|knob|handful|bunch|bulb|head|sprig|stic
  */
 export function inFigures(line: string): string {
   const text = numberWords(line.trim());
-  for (const [pattern, count, size, pack, rest] of PACKED) {
-    const found = pattern.exec(text);
-    if (found === null) continue;
-    const number = /^\d+$/.test(found[count] ?? "") ? found[count] : "1";
-    const kept = /^(?:can|tin)/i.test(found[pack] ?? "") ? "canned " : "";
-    const each = (found[size] ?? "").replace(/(\d)-(?=[a-z])/i, "$1 ");
-    return `${number ?? "1"} x ${each} ${kept}${found[rest] ?? ""}`;
+  for (const pattern of PACKED) {
+    const found = pattern.exec(text)?.groups;
+    if (found === undefined) continue;
+    const { count = "1", size = "", pack = "", rest = "" } = found;
+    const kept = /^(?:can|tin)/i.test(pack) ? "canned " : "";
+    return `${count} x ${size.replace(/(\d)-(?=[a-z])/i, "$1 ")} ${kept}${rest}`;
   }
   return BARE.test(text) ? `1 ${text}` : text;
 }

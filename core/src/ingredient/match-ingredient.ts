@@ -45,7 +45,6 @@ const EITHER: readonly (readonly [RegExp, string, string])[] = [
 ];
 const CANNED = /\b(can|cans|canned|tin|tins|tinned)\b/i;
 const DRY = /\b(dry|dried|unsoaked|soaked|soak)\b/i;
-const SAID = /\b(can|cans|canned|tin|tins|tinned|dry|dried|soaked)\b/i;
 
 /**
  * The catalogue's entry for a name as recipes write it: the longest of its names of which every word is
@@ -72,7 +71,7 @@ export function matchIngredient(name: string, wholeLine = name): IngredientMatch
   const first = best[0];
   if (first !== undefined && best.length === 1) {
     const [, dryId, cannedId] = open ?? [];
-    if (open !== undefined && !SAID.test(wholeLine))
+    if (open !== undefined && !DRY.test(wholeLine))
       return {
         sure: null,
         others: CATALOGUE.filter(

@@ -1,11 +1,11 @@
 <script setup lang="ts">
-import { computed, nextTick, ref, useId, useTemplateRef, watch } from "vue";
+import { computed, nextTick, ref, shallowRef, useId, useTemplateRef, watch } from "vue";
 import { useRouter } from "vue-router";
 import { usePicked } from "../controls/use-picked";
 import { useKitchenStore } from "../data/kitchen-store";
 import { useLarderStore } from "../data/larder-store";
 import { usePotsStore } from "../data/pots-store";
-import type { Found } from "./findable";
+import type { Findable, Found } from "./findable";
 import { findables } from "./findables";
 import { finderOf } from "./finder";
 
@@ -20,16 +20,20 @@ const text = ref("");
 const line = useTemplateRef<HTMLInputElement>("line");
 
 /** All there is at the moment of asking; while it stands open nothing jumps about. */
-const all = computed(() =>
-  kitchenStore.kitchen === null || !shown.value
-    ? []
-    : findables({
-        kitchen: kitchenStore.kitchen,
-        plans: kitchenStore.plans,
-        pots: pots.pots,
-        holdings: larderStore.larder.holdings,
-        units: kitchenStore.units,
-      }),
+const all = shallowRef<readonly Findable[]>([]);
+watch(
+  [shown, () => larderStore.isLoaded],
+  () => {
+    if (kitchenStore.kitchen === null || !shown.value) return;
+    all.value = findables({
+      kitchen: kitchenStore.kitchen,
+      plans: kitchenStore.plans,
+      pots: pots.pots,
+      holdings: larderStore.larder.holdings,
+      units: kitchenStore.units,
+    });
+  },
+  { immediate: true },
 );
 const find = computed(() => finderOf(all.value));
 const isAsked = computed(() => text.value.trim() !== "");

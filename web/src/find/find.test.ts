@@ -7,7 +7,7 @@ import { potOf, sample } from "../../test/pot";
 import { db } from "../data/db";
 import { useKitchenStore } from "../data/kitchen-store";
 import { useLarderStore } from "../data/larder-store";
-import { importAll } from "../data/repository";
+import { appendEvent, importAll } from "../data/repository";
 import { router as appRouter } from "../router";
 import FindDialog from "./FindDialog.vue";
 import type { Findable } from "./findable";
@@ -140,6 +140,25 @@ describe("the dialog", () => {
     await line.setValue("quince jelly");
     expect(options()).toEqual([]);
     expect(wrapper.get("[role=status]").text()).toContain("“quince jelly”");
+    wrapper.unmount();
+  });
+
+  test("stays where it is while a pot goes on", async () => {
+    const { wrapper } = await opened();
+    const line = wrapper.get("input");
+    await line.setValue("trout");
+    await line.trigger("keydown", { key: "ArrowDown" });
+    const picked = line.attributes("aria-activedescendant");
+    await appendEvent("on-fire", { kind: "noted", text: "A trout by the door." });
+    await expect
+      .poll(() =>
+        useKitchenStore()
+          .eventLog?.get("on-fire")
+          ?.some((e) => e.kind === "noted"),
+      )
+      .toBe(true);
+    await flushPromises();
+    expect(line.attributes("aria-activedescendant")).toBe(picked);
     wrapper.unmount();
   });
 });

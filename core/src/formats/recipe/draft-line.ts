@@ -2,6 +2,7 @@ import { parseIngredient } from "parse-ingredient";
 import { ingredientById } from "../../ingredient/catalogue";
 import type { Ingredient } from "../../ingredient/ingredient";
 import { inFigures } from "../../ingredient/in-figures";
+import { LOOSE_MEASURES } from "../../ingredient/loose-measures";
 import { matchIngredient } from "../../ingredient/match-ingredient";
 import { readAmount, type Amount, type AmountReading } from "../../ingredient/read-amount";
 import { Problem } from "../../units/problem";
@@ -18,7 +19,10 @@ const OWN_UNITS = Object.fromEntries(
 const DRAINED_SHARE = 0.6;
 const TO_TASTE = /\b(to taste|as needed|optional|for serving|to serve|to garnish)\b/i;
 const PACKED = /^(\d+ x .*?\d\s*(?:fl\.?\s*oz|[a-z]+))\.?\s+(.*)$/i;
-const LOOSE = /^(an?|\d+)\s*(pinch|dash|splash|knob|handful|glug)(?:es|s)?\s+(?:of\s+)?(.*)$/i;
+const LOOSE = new RegExp(
+  String.raw`^(an?|\d+)\s*(${Object.keys(LOOSE_MEASURES).join("|")})(?:es|s)?\s+(?:of\s+)?(.*)$`,
+  "i",
+);
 const LEAVE_OUT: DoubtChoice<LineFacts> = { label: "leave it out", set: { isLeftOut: true } };
 
 const EMPTY: LineFacts = {

@@ -2,7 +2,13 @@
 import { coolingMinOf } from "@kettlos/core/because/cooling-figures";
 import type { Chill } from "@kettlos/core/batch/batch-schema";
 import { bowlL, inBowl, perL } from "@kettlos/core/batch/in-bowl";
-import { chillingNow, containersOf, coolingOf, potToChill } from "@kettlos/core/batch/chill-of";
+import {
+  chillingNow,
+  containersOf,
+  coolingOf,
+  isChilled,
+  potToChill,
+} from "@kettlos/core/batch/chill-of";
 import { bestOf, chillChoices, countFor, stagesBeginning } from "@kettlos/core/cool/chill-choices";
 import { codeOf, CODES, REHEATED_C } from "@kettlos/core/cool/codes";
 import { gatesMet, iceKg } from "@kettlos/core/cool/cooling";
@@ -159,7 +165,7 @@ useShortcuts(() => [{ keys: "u", does: "Undo the last entry", run: () => void un
       :plan-id="pot.batch.plan.id"
       :batch-id="pot.batch.id"
       is-strained
-      :is-chilled="chilling !== null && chilling.endedMs !== null"
+      :is-chilled="isChilled(pot.cook)"
     />
     <div class="place chill">
       <section>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { flowOf } from "@kettlos/core/batch/flow";
 import { notesOf, planOfCook } from "@kettlos/core/batch/plan-of-cook";
+import { isChilled } from "@kettlos/core/batch/chill-of";
 import { gapOf } from "@kettlos/core/batch/gap";
 import { readingsAsLiquid } from "@kettlos/core/batch/live-forecast";
 import { sentenceText } from "@kettlos/core/because/sentence";
@@ -71,7 +72,7 @@ const cookAsItWent = () =>
     :plan-id="plan.id"
     :batch-id="pot.batch.id"
     :is-strained="pot.cook.strainedMs !== null"
-    :is-chilled="(pot.cook.chilling?.endedMs ?? null) !== null"
+    :is-chilled="isChilled(pot.cook)"
   />
   <div class="place course">
     <section class="wide">

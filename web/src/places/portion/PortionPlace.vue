@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { chillingNow } from "@kettlos/core/batch/chill-of";
+import { chillingNow, isChilled } from "@kettlos/core/batch/chill-of";
 import { codeOf, CODES } from "@kettlos/core/cool/codes";
 import { DAY_MS } from "@kettlos/core/larder/keeping";
 import { portionCautions } from "@kettlos/core/larder/larder-cautions";
@@ -163,7 +163,7 @@ useShortcuts(() => [{ keys: "u", does: "Undo the last entry", run: undo }]);
       :plan-id="pot.batch.plan.id"
       :batch-id="pot.batch.id"
       is-strained
-      :is-chilled="(pot.cook.chilling?.endedMs ?? null) !== null"
+      :is-chilled="isChilled(pot.cook)"
     />
     <div class="place portion">
       <section class="left">

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { isChilled, isStillToChill } from "@kettlos/core/batch/chill-of";
 import { liftedOut } from "@kettlos/core/batch/course-of";
 import { flowOf } from "@kettlos/core/batch/flow";
 import { gapOf } from "@kettlos/core/batch/gap";
@@ -33,7 +34,6 @@ const pots = usePotsStore();
 const route = useRoute();
 const router = useRouter();
 const units = computed(() => kitchenStore.units);
-const DAY_MS = 86_400_000;
 
 const pot = computed(() => {
   const id = route.params["batchId"];
@@ -67,17 +67,14 @@ const flow = computed(() =>
     : flowOf(plan.value, kitchen.value, pot.value.cook),
 );
 const bowl = computed(() => (pot.value === null ? null : inBowl(pot.value.batch, pot.value.cook)));
-const isChilled = computed(() => (pot.value?.cook.chilling?.endedMs ?? null) !== null);
-/** Chilled by the clock, or logged so long ago that chilling is no question any more. */
-const isColdSince = computed(
-  () =>
-    isChilled.value ||
-    (isDone.value && pots.nowMs - (pot.value?.cook.strainedMs ?? pots.nowMs) > DAY_MS),
+const isCold = computed(() => pot.value !== null && isChilled(pot.value.cook));
+const isToChill = computed(
+  () => pot.value !== null && isStillToChill(pot.value.cook, pots.nowOf(pot.value.batch)),
 );
 const cautions = computed(
   () =>
     answers.value?.cautions.filter(
-      (c) => c.places.includes("strain") && !(c.id === "cooling" && isColdSince.value),
+      (c) => c.places.includes("strain") && (c.id !== "cooling" || isToChill.value),
     ) ?? [],
 );
 const result = computed(() => pot.value?.cook.result ?? null);
@@ -119,7 +116,7 @@ useShortcuts(() =>
       :plan-id="plan.id"
       :batch-id="pot.batch.id"
       :is-strained="pot.cook.strainedMs !== null"
-      :is-chilled="isChilled"
+      :is-chilled="isCold"
     />
     <div class="place strain">
       <section class="left">
@@ -147,10 +144,10 @@ useShortcuts(() =>
             <RouterLink
               v-if="!isDone || pot.cook.chilling !== null"
               class="button"
-              :class="{ primary: !isChilled }"
+              :class="{ primary: !isCold }"
               :to="`/chill/${pot.batch.id}`"
               >{{
-                isChilled ? "How it was chilled" : "Chill it, against the clock of the code"
+                isCold ? "How it was chilled" : "Chill it, against the clock of the code"
               }}</RouterLink
             >
             <RouterLink
