@@ -27,7 +27,7 @@ watch(showsFind, () => (wasAsked.value = true), { once: true });
 const pots = usePotsStore();
 /** With several pots on the fire the digits go from pot to pot in Cook. */
 const digitsSwitchPots = computed(
-  () => route.name === "cook" && pots.live.filter((p) => p.cook.strainedMs === null).length > 1,
+  () => route.name === "cook" && pots.fire.filter((p) => p.cook.strainedMs === null).length > 1,
 );
 useInstrumentsStore();
 const { spoken } = useAlarms();

@@ -1,8 +1,6 @@
 import type { CookEvent } from "@kettlos/core/batch/batch-schema";
 import { fold } from "@kettlos/core/batch/fold";
-import { liveCautions } from "@kettlos/core/batch/live-cautions";
-import { forecastLive } from "@kettlos/core/batch/live-forecast";
-import { actionsFor } from "@kettlos/core/batch/next-action";
+import { onFire } from "@kettlos/core/batch/on-fire";
 import type { LivePot } from "../src/data/pots-store";
 import { bramholtSample } from "../src/sample/bramholt";
 
@@ -16,17 +14,9 @@ export function potOf(id: string, more: readonly CookEvent[] = []): LivePot {
   if (batch === undefined) throw new Error(`no batch ${id}`);
   const events = [...sample.events.filter((e) => e.batchId === id), ...more];
   const cook = fold(events);
-  const forecast = forecastLive(batch.plan, batch.kitchen, cook, NOW);
-  const facts = { plan: batch.plan, kitchen: batch.kitchen, cook, forecast, nowMs: NOW };
-  return {
-    batch,
-    stored: batch,
-    events,
-    cook,
-    forecast,
-    actions: actionsFor(batch.plan, cook, forecast, NOW),
-    cautions: liveCautions(facts),
-  };
+  const pot = onFire(batch.plan, batch.kitchen, cook, NOW);
+  if (pot.problem !== null) throw pot.problem;
+  return { batch, stored: batch, events, cook, astray: null, ...pot };
 }
 
 /** A plan of the sample kitchen. */

@@ -13,7 +13,8 @@ import { lateByMin } from "./simmer-actions";
 
 const MINUTE_MS = 60_000;
 
-const END_WORDS: Record<Heat["method"], string> = {
+/** How the heat ends, by method. */
+export const END_WORDS: Record<Heat["method"], string> = {
   hob: "Take it off the heat",
   oven: "Take it out of the oven",
   slowCooker: "Switch it off",

@@ -7,6 +7,7 @@ import { pointAt } from "../simulate/spread";
 import type { Trace } from "../simulate/trace";
 import { courseOf, drifts, minOf } from "./course-of";
 import type { Cook } from "./fold";
+import { lastSeenMs } from "./unseen";
 
 /** A thermometer in the liquid, one standard deviation, °C. */
 const THERMOMETER_SD_C = 1;
@@ -17,6 +18,8 @@ const THERE_C = 1.5;
 /** What should have boiled by now is thought to within a tenth of the time it took, at least 2 min. */
 const STILL_SHARE = 0.1;
 const STILL_MIN = 2;
+/** So long after it was due, or after the last entry, a cook who is there would have said that it boils. */
+const WOULD_SAY_MIN = 60;
 
 /** What the cook's taps and thermometer say of how the pot warms. */
 export interface AsSeen {
@@ -129,7 +132,10 @@ function notYet(
   const stretch = stretchOf(plan, cook, planned);
   const hasGap = course.gaps.some((g) => g.what === "heat");
   const expected = planned.comeUpMin * stretch;
-  if (expected <= nowMin) return nowMin + Math.max(STILL_MIN, STILL_SHARE * nowMin);
+  // While somebody is there who would say so; of a pot that nobody looks at it is taken to have come up.
+  const seenMin = Math.max(expected, minOf(plan, cook, lastSeenMs(cook) ?? 0));
+  if (expected <= nowMin && nowMin - seenMin <= WOULD_SAY_MIN)
+    return nowMin + Math.max(STILL_MIN, STILL_SHARE * nowMin);
   return stretch === 1 || hasGap ? null : expected;
 }
 

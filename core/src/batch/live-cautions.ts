@@ -5,6 +5,7 @@ import { simmerC } from "../heat/hob";
 import { nameOf } from "../simulate/item-facts";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
+import { burnsThroughout } from "../safety/flame";
 import type { Caution } from "../safety/caution";
 import { showDuration } from "../units/show";
 import { thereByThermometer } from "./as-seen";
@@ -12,6 +13,7 @@ import { coldStoryOf } from "./cold-story";
 import { drifts } from "./course-of";
 import type { Cook } from "./fold";
 import type { LiveForecast } from "./live-forecast";
+import { UNSEEN_MIN, unseenMin } from "./unseen";
 
 const MINUTE_MS = 60_000;
 /** So long before it may run dry, or the bones stand bare, it is said, min: time to act. */
@@ -49,7 +51,10 @@ export function liveCautions(facts: LiveFacts): readonly LiveCaution[] {
   if (cook.litMs === null || cook.strainedMs !== null) return [];
   const isOn = cook.offMs === null;
   const found = [
-    ...(isOn ? [dry(facts), bare(facts), slowToBoil(facts), lazy(facts), turnDown(facts)] : []),
+    ranOver(facts),
+    ...(isOn
+      ? [dry(facts), unseen(facts), bare(facts), slowToBoil(facts), lazy(facts), turnDown(facts)]
+      : []),
     tooSlow(facts),
     cold(facts),
     core(facts),
@@ -79,6 +84,53 @@ function dry({ forecast, nowMs }: LiveFacts): LiveCaution | null {
       : "Pour in boiling water now, or turn it down. If it already smells scorched: heat off first, leave the lid on, let it cool.",
     rule: `A pot that runs dry burns on, and can set fat or a cloth alight.${forecast.isDry ? "" : " This is the early end of what may be: the fastest steaming still likely from its readings."}`,
     whose: "fire service guidance on unattended cooking; your own fire rules apply",
+  });
+}
+
+/** Over its end by so much, or unseen for so long, a lit ring is a danger whatever is reckoned, min. */
+const LONG_OVER_MIN = 30;
+const LONG_UNSEEN_MIN = 240;
+
+/** On a flame or ring that nobody has looked at for hours, by the clock and not by the forecast. */
+function unseen({ plan, kitchen, cook, forecast, nowMs }: LiveFacts): LiveCaution | null {
+  const min = unseenMin(cook, nowMs);
+  if (min < UNSEEN_MIN || !burnsThroughout(plan, kitchen)) return null;
+  const overMin = (nowMs - forecast.endMs.expected) / MINUTE_MS;
+  const isOver = overMin >= LONG_OVER_MIN;
+  return live({
+    id: "unseen",
+    severity: isOver || min >= LONG_UNSEEN_MIN ? "danger" : "caution",
+    sinceMs: nowMs - min * MINUTE_MS,
+    title: `Nobody has looked at it for ${showDuration(min)}`,
+    text: isOver
+      ? `It should have come off ${showDuration(overMin)} ago. Heat off, then look whether it is dry. If it smells scorched: lid on, let it cool, no water in.`
+      : "Look at it now: is there liquid, does it catch, is the flame as it was? Then write its level down, or any entry.",
+    rule: "A flame or ring is not left alone or slept beside.",
+    whose: "fire services everywhere; your house rules come first",
+  });
+}
+
+/** Less than this over the rim is within the readings, L. */
+const RAN_OVER_L = 0.1;
+
+/** More was said to be in the pot than it holds: it ran over, or something was misread. */
+function ranOver({ cook, forecast, nowMs }: LiveFacts): LiveCaution | null {
+  const { ranOverL, course } = forecast;
+  if (ranOverL < RAN_OVER_L) return null;
+  const pour = cook.pours.findLast((p) => p.volumeL > 0);
+  const mark = course.marks.find((m) => m.kind === "ranOver");
+  return live({
+    id: "ranOver",
+    severity: "caution",
+    sinceMs: pour?.atMs ?? (cook.litMs ?? nowMs) + (mark?.tMin ?? 0) * MINUTE_MS,
+    title: `${ranOverL.toFixed(1)} L does not go in`,
+    text: `By the reckoning the pot was full to the rim and ${ranOverL.toFixed(1)} L ran over. ${
+      pour === undefined
+        ? "Look at the level and read it."
+        : `${pour.volumeL.toFixed(1)} L was poured in last: if that was misread, undo it and enter it again.`
+    } If it did boil over: heat off, wipe up, look whether the flame is still lit.`,
+    rule: "A pot that boils over can put a gas flame out; the gas then flows on.",
+    whose: "fire service guidance; Kettlos reckons the litres",
   });
 }
 

@@ -19,6 +19,8 @@ const LEFT_SIGMA = 0.3;
 const NOTHING_KG = 0.01;
 /** A lit ring is looked at at least this often, min. */
 const LONGEST_LOOK_MIN = 60;
+/** A pot simulated at its fitted rate steams at least so much of the default. */
+const LEAST_STEAM = 0.1;
 const INSTRUMENT_EVERY_MS = 15 * 60_000;
 
 /** How tender what rules the dish is, and when it will be at its best. */
@@ -38,6 +40,8 @@ export interface LiveForecast {
   readonly course: Trace;
   /** How fast it steams against the default, 1 = as reckoned. */
   readonly steamRate: RateBelief;
+  /** Cold litres that did not go in and ran over by now; 0 where all of it is in. */
+  readonly ranOverL: number;
   /** Liquid in the pot now, hot litres, and its depth. */
   readonly nowL: Range;
   readonly nowDepthM: number;
@@ -75,8 +79,7 @@ export function forecastLive(
   cook: Cook,
   nowMs: number,
 ): LiveForecast {
-  const model = new LiveModel(plan, kitchen, cook, nowMs);
-  const steamRate = steamRateOf(model, plan, cook);
+  const { model, steamRate } = fittedModel(plan, kitchen, cook, nowMs);
   // A rate is never below nothing: its range is that of a log-normal (model section 13).
   const spread = Math.exp((Z90 * steamRate.sd) / Math.max(0.05, steamRate.mean));
   const low = steamRate.mean / spread;
@@ -111,6 +114,7 @@ export function forecastLive(
     planned: model.planned,
     course: model.long,
     steamRate,
+    ranOverL: now.ranOverKg / COLD_DENSITY_KG_L,
     nowL: {
       low: model.liquidKg(nowMin, high) / density,
       expected: nowKg / density,
@@ -138,6 +142,24 @@ export function forecastLive(
     bareMs: beforeEnd(bareMin, end.expected),
     dryMs: isDry && isOn && dryMin !== null ? model.msAt(dryMin) : beforeEnd(dryMin, end.high),
   };
+}
+
+const FIT_ROUNDS = 3;
+const SAME_RATE = 0.01;
+
+/** The model with its steam fitted; a pot that would run over is simulated at the rate its readings show. */
+function fittedModel(plan: Plan, kitchen: Kitchen, cook: Cook, nowMs: number) {
+  let model = new LiveModel(plan, kitchen, cook, nowMs);
+  let steamRate = steamRateOf(model, plan, cook);
+  let steams = 1;
+  for (let round = 0; round < FIT_ROUNDS; round++) {
+    const rate = Math.max(LEAST_STEAM, steamRate.mean);
+    if (model.ranOverKg === 0 || Math.abs(rate - steams) < SAME_RATE) break;
+    steams = rate;
+    model = new LiveModel(plan, kitchen, cook, nowMs, steams);
+    steamRate = steamRateOf(model, plan, cook);
+  }
+  return { model, steamRate };
 }
 
 const mapRange = (range: Range, f: (x: number) => number): Range => ({

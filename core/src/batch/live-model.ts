@@ -36,7 +36,8 @@ export interface LiquidReading {
 
 /**
  * Internal: the simulated pot on the real clock, following what the cook did. Steam is counted at the
- * default rate; how fast this pot really steams is fitted to its readings.
+ * default rate; how fast this pot really steams is fitted to its readings. Where it matters to the course
+ * itself (what is topped up goes in, or runs over), it is simulated again at the rate that was fitted.
  */
 export class LiveModel {
   /** The plan's own simulation, as if nothing had come between. */
@@ -52,6 +53,8 @@ export class LiveModel {
     private readonly kitchen: Kitchen,
     private readonly cook: Cook,
     nowMs: number,
+    /** How fast the simulated pot steams against the default. */
+    private readonly steams = 1,
   ) {
     this.vessel = vesselOf(plan, kitchen);
     this.solids = startSolids(plan);
@@ -66,7 +69,11 @@ export class LiveModel {
     const { holdMin } = this.planned;
     const longMin = Math.min(LONGEST_MIN, Math.max(holdMin * 1.5 + 60, heldMin + 120));
     const longPlan = this.longPlan(longMin, heldMin);
-    this.long = simulate(longPlan, kitchen, { waterKg, course, parameters });
+    this.long = simulate(longPlan, kitchen, {
+      waterKg,
+      course,
+      parameters: { ...parameters, evaporation: parameters.evaporation * steams },
+    });
   }
 
   /** The plan held for longMin, with what is not in yet due when it was planned or from now on. */
@@ -112,7 +119,7 @@ export class LiveModel {
 
   /** Steam at the default rate up to a moment, kg. */
   steamKg(modelMin: number): number {
-    return this.point(modelMin).steamedKg;
+    return this.point(modelMin).steamedKg / this.steams;
   }
 
   /** Liquid there would be without any steam, kg. */
@@ -123,6 +130,11 @@ export class LiveModel {
 
   liquidKg(modelMin: number, rate: number): number {
     return Math.max(0, this.withoutSteamKg(modelMin) - rate * this.steamKg(modelMin));
+  }
+
+  /** Liquid that runs over the rim in the whole of it, kg. */
+  get ranOverKg(): number {
+    return -this.long.ledger.overRim;
   }
 
   depthM(modelMin: number, liquidKg: number): number {

@@ -1,5 +1,9 @@
 import { swapped } from "../dish/swapped";
+import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan, PlanItem } from "../simulate/plan-schema";
+import { simulate } from "../simulate/simulate";
+import { coldWaterKg, waterL } from "../simulate/water-ways";
+import { outcomeOf, type Problem } from "../units/problem";
 import type { Cook } from "./fold";
 
 /** Less than this is nothing left to keep apart, kg. */
@@ -29,4 +33,23 @@ export function livePlan(plan: Plan, cook: Cook): Plan {
     ...plan,
     items: items.filter((i) => !leftOut.has(i.id) || cook.addedItems.has(i.id)),
   };
+}
+
+/** The plan that a pot is reckoned by, and what keeps it from being the one that is really cooked. */
+export interface CookedPlan {
+  readonly plan: Plan;
+  readonly problem: Problem | null;
+}
+
+/**
+ * The plan as it is really cooked, where that can be reckoned at all; else the plan as it was written,
+ * which could, with the problem.
+ */
+export function cookedPlan(written: Plan, kitchen: Kitchen, cook: Cook): CookedPlan {
+  const plan = livePlan(written, cook);
+  if (plan === written) return { plan, problem: null };
+  const outcome = outcomeOf(() =>
+    simulate(plan, kitchen, { waterKg: coldWaterKg(waterL(plan, kitchen), kitchen) }),
+  );
+  return outcome.ok ? { plan, problem: null } : { plan: written, problem: outcome.problem };
 }

@@ -458,3 +458,47 @@ describe("cautions stay away where nothing is wrong", () => {
     expect(look(stock, [...on, open], 200).cautions.map((c) => c.id)).not.toContain("noHeat");
   });
 });
+
+describe("more than goes in", () => {
+  const on = [lit, { kind: "boils", atMs: at(40) }, { kind: "simmers", atMs: at(45) }];
+  const pour = (volumeL: number, min: number) => ({ kind: "toppedUp", volumeL, atMs: at(min) });
+  const ranOver = (events: readonly object[], min: number) =>
+    look(stock, events, min).cautions.find((c) => c.id === "ranOver");
+
+  test("20 L into a 12 L pot stays a pot: it says what does not go in, and undo mends it", () => {
+    const { forecast, cautions } = look(stock, [...on, pour(20, 60)], 61);
+    expect(forecast.ranOverL).toBeGreaterThan(12);
+    expect(cautions.map((c) => c.id)).toContain("ranOver");
+    expect(forecast.endMs.expected).toBeGreaterThan(at(61));
+    const undone = [...on, pour(20, 60), { kind: "undo", eventId: "e3", atMs: at(61) }];
+    expect(ranOver(undone, 62)).toBeUndefined();
+    expect(ranOver([...on, pour(1, 60)], 61)).toBeUndefined();
+    expect(ranOver(on, 300)).toBeUndefined();
+  });
+
+  test("a pot that steams faster by its readings has the room, and what is topped up goes in", () => {
+    const open = {
+      ...stock,
+      heat: { ...stock.heat, lid: "off" as const },
+      water: { by: "amount" as const, volumeL: 7 },
+    } as Plan;
+    const before = look(open, on, 400).forecast;
+    const kg = before.course.points[0]!.contentsKg;
+    // Weighed on the way: it lost 1.4 times the steam.
+    const weighed = [120, 240, 360].map((min) => {
+      const point = before.course.points.find((p) => p.tMin >= min)!;
+      return {
+        kind: "read",
+        reading: { form: "potWeight", value: 2.2 + kg - 1.6 * point.steamedKg },
+        atMs: at(min),
+      };
+    });
+    const now = look(open, [...on, ...weighed], 361).forecast;
+    expect(now.steamRate.mean).toBeGreaterThan(1.3);
+    // As much as the readings leave room for, but not the default.
+    const roomL = 12 * 0.97 - now.nowL.expected - 2.2;
+    const topped = look(open, [...on, ...weighed, pour(roomL, 362)], 363);
+    expect(topped.forecast.ranOverL).toBeLessThan(0.1);
+    expect(topped.forecast.nowL.expected).toBeGreaterThan(now.nowL.expected + roomL * 0.9);
+  });
+});

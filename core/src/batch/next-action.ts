@@ -1,10 +1,12 @@
 import { countedBack } from "../simulate/counted-back";
 import type { Plan } from "../simulate/plan-schema";
+import { showDuration } from "../units/show";
 import type { Action } from "./action";
 import { afterHeatActions, offAction } from "./after-heat-actions";
 import type { Cook } from "./fold";
 import type { LiveForecast } from "./live-forecast";
 import { simmerActions } from "./simmer-actions";
+import { UNSEEN_MIN, unseenMin } from "./unseen";
 import { lightAction, warmingActions } from "./warming-actions";
 
 /**
@@ -26,5 +28,38 @@ export function actionsFor(
     ...simmerActions(plan, cook, forecast, nowMs),
     offAction(plan, forecast),
   ];
-  return all.sort((a, b) => a.atMs - b.atMs);
+  return all
+    .map((action) => ({
+      action: forgotten(action, plan, cook, nowMs),
+      rank: rankOf(action, cook, nowMs),
+    }))
+    .sort((a, b) => a.rank - b.rank || a.action.atMs - b.action.atMs)
+    .map(({ action }) => action);
+}
+
+const MINUTE_MS = 60_000;
+/** So much over its end it comes off before anything else is done. */
+const OVER_END_MIN = 10;
+
+const isOverEnd = (action: Action, nowMs: number): boolean =>
+  action.kind === "offHeat" && nowMs - action.atMs >= OVER_END_MIN * MINUTE_MS;
+
+/** What matters most stands first: off what is over its time, then look at what nobody has seen, then by time. */
+function rankOf(action: Action, cook: Cook, nowMs: number): number {
+  if (isOverEnd(action, nowMs)) return 0;
+  return action.kind === "look" && unseenMin(cook, nowMs) >= UNSEEN_MIN ? 1 : 2;
+}
+
+/** Of a pot that was forgotten, what to look at comes before what was to be done. */
+function forgotten(action: Action, plan: Plan, cook: Cook, nowMs: number): Action {
+  if (!isOverEnd(action, nowMs) || unseenMin(cook, nowMs) < UNSEEN_MIN) return action;
+  const catches = plan.heat.method === "hob" || plan.heat.method === "oven";
+  return {
+    ...action,
+    lookFor: `It is ${showDuration((nowMs - action.atMs) / MINUTE_MS)} over its time. ${
+      catches
+        ? "Heat off first, then look: is there liquid? If it is dry or smells scorched, leave the lid on and pour nothing in until it is cool."
+        : "Then look at it, and taste nothing before it has been hot through."
+    }`,
+  };
 }

@@ -1,6 +1,8 @@
 import { steamSigmaLog } from "../simulate/heat-facts";
 import { SCHEMA_VERSION, type Kitchen } from "../simulate/kitchen-schema";
 import { PlanSchema, type Heat, type Plan } from "../simulate/plan-schema";
+import { overRim } from "../simulate/over-rim";
+import { vesselOf } from "../simulate/references";
 import { simulate } from "../simulate/simulate";
 import { kitchenEstimate } from "../units/constant";
 import { Z90 } from "../units/estimate";
@@ -59,7 +61,8 @@ export function reduceOn(
       stop: { by: "liquid", liquidL: toL },
     });
     const trace = simulate(plan, kitchen, { waterKg: 0 });
-    if (trace.problem !== null) throw trace.problem;
+    const problem = overRim(trace, vesselOf(plan, kitchen)) ?? trace.problem;
+    if (problem !== null) throw problem;
     const wide = Math.exp(Z90 * steamSigmaLog(plan.heat));
     const { toSimmerMin, holdMin } = trace;
     return {

@@ -98,8 +98,15 @@ describe("answers", () => {
   });
 
   test("what cannot be is said as data, not thrown", () => {
-    const outcome = answersFor(testPlan({ water: { by: "amount", volumeL: 12 } }), kitchen, hour);
-    expect(outcome).toMatchObject({ ok: false, problem: { code: "aboveRim" } });
+    const outcome = answersFor(testPlan({ stop: { by: "tender" }, items: [] }), kitchen, hour);
+    expect(outcome).toMatchObject({ ok: false, problem: { code: "notReachable" } });
+  });
+
+  test("more than goes in is answered all the same: what runs over is said, and refused", () => {
+    const { trace, cautions } = answer({ water: { by: "amount", volumeL: 12 } });
+    expect(trace.ledger.overRim).toBeLessThan(-1);
+    expect(cautions[0]).toMatchObject({ id: "overRim", severity: "danger", refuses: true });
+    expect(answer({}).cautions.map((c) => c.id)).not.toContain("overRim");
   });
 
   test("no figure is ever not a number", () => {

@@ -124,6 +124,7 @@ const ledgerInputs = ({ trace, waterL }: Told): readonly BecauseInput[] => [
   input("from vegetables", trace.ledger.vegetables, "kg"),
   input("taken up by solids", -trace.ledger.takenUp, "kg"),
   input("steamed off", -(trace.ledger.evaporated + trace.ledger.vented), "kg"),
+  ...(trace.ledger.overRim < 0 ? [input("ran over the rim", -trace.ledger.overRim, "kg")] : []),
 ];
 
 const timeInputs = ({ plan, kitchen, trace }: Told): readonly BecauseInput[] => [

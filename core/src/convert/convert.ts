@@ -3,6 +3,7 @@ import type { Kitchen } from "../simulate/kitchen-schema";
 import { centreIsHot, holdForCook, overMin, untilCooked } from "../simulate/hold-for-cook";
 import type { Heat, Plan, PlanItem } from "../simulate/plan-schema";
 import { ingredientOf, pouredKg } from "../simulate/item-facts";
+import { overRim } from "../simulate/over-rim";
 import { vesselOf } from "../simulate/references";
 import { runOnce } from "../simulate/simulate";
 import type { Trace } from "../simulate/trace";
@@ -152,6 +153,8 @@ function solve(
     const next = Math.max(leastKg, waterKg + (isDry ? wantedKg : wantedKg - trace.endLiquidKg));
     const tooLongMin = centreRules || isDry ? 0 : overMin(trace, goal.trace.cookMin);
     holdMin = Math.max(0, trace.holdMin - tooLongMin);
+    const tooMuch = overRim(trace, vessel);
+    if (tooMuch !== null) throw tooMuch;
     isSettled =
       !isDry &&
       Math.abs(next - waterKg) < WITHIN_KG &&

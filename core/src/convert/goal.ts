@@ -1,6 +1,8 @@
 import { countedBack } from "../simulate/counted-back";
 import type { Kitchen } from "../simulate/kitchen-schema";
+import { overRim } from "../simulate/over-rim";
 import type { Plan } from "../simulate/plan-schema";
+import { vesselOf } from "../simulate/references";
 import { simulate } from "../simulate/simulate";
 import type { Trace } from "../simulate/trace";
 import { coldWaterKg, waterL } from "../simulate/water-ways";
@@ -19,6 +21,7 @@ export interface Goal {
 export function goalOf(plan: Plan, kitchen: Kitchen): Goal {
   const water = waterL(plan, kitchen);
   const trace = simulate(plan, kitchen, { waterKg: coldWaterKg(water, kitchen) });
-  if (trace.problem !== null) throw trace.problem;
+  const problem = overRim(trace, vesselOf(plan, kitchen)) ?? trace.problem;
+  if (problem !== null) throw problem;
   return { plan: countedBack(plan, trace), waterL: water, trace };
 }

@@ -2,7 +2,9 @@ import { setOf } from "../extraction/set";
 import type { Allergen } from "../ingredient/ingredient";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import { contentsOf, ingredientOf } from "../simulate/item-facts";
+import { overRim } from "../simulate/over-rim";
 import type { Plan, PlanItem } from "../simulate/plan-schema";
+import { vesselOf } from "../simulate/references";
 import { simulate } from "../simulate/simulate";
 import { spreadOf } from "../simulate/spread";
 import { coldWaterKg, waterL } from "../simulate/water-ways";
@@ -32,7 +34,8 @@ export function stockYield(plan: Plan, kitchen: Kitchen): Outcome<StockYield> {
   return outcomeOf(() => {
     const waterKg = coldWaterKg(waterL(plan, kitchen), kitchen);
     const trace = simulate(plan, kitchen, { waterKg });
-    if (trace.problem !== null) throw trace.problem;
+    const problem = overRim(trace, vesselOf(plan, kitchen)) ?? trace.problem;
+    if (problem !== null) throw problem;
     const { lowFactor, highFactor } = spreadOf(plan, kitchen, waterKg, trace).figures.strainedL;
     const { volumeL, saltGL, gelatinGL, alcoholG } = trace.strained;
     return {

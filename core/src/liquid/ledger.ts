@@ -9,6 +9,7 @@ export const LEDGER_KINDS = [
   "handedOver",
   "handedOn",
   "pouredOff",
+  "overRim",
   "leftOnSolids",
   "leftInCloth",
 ] as const;
@@ -29,6 +30,7 @@ export class Ledger {
     handedOver: 0,
     handedOn: 0,
     pouredOff: 0,
+    overRim: 0,
     leftOnSolids: 0,
     leftInCloth: 0,
   };

@@ -1,12 +1,15 @@
 import { codeOf, holdingLineC } from "../cool/codes";
 import { ingredientById } from "../ingredient/catalogue";
 import type { Ingredient } from "../ingredient/ingredient";
+import { overRim } from "../simulate/over-rim";
 import type { Plan } from "../simulate/plan-schema";
+import { vesselOf } from "../simulate/references";
 import { showDuration } from "../units/show";
 import { petHazardsOf } from "../simulate/item-facts";
 import { requiredBeanBoilMin } from "../doneness/bean-boil";
 import type { Caution } from "./caution";
 import type { Facts, Rule } from "./facts";
+import { burnsThroughout } from "./flame";
 import { DISH_RULES } from "./dish-rules";
 import { METHOD_RULES } from "./method-rules";
 
@@ -29,12 +32,6 @@ function burnsAtNight(litHour: number | null, burnMin: number): boolean {
   return false;
 }
 
-/** True where a flame or ring burns for the whole of it. */
-const burnsThroughout = ({ plan, kitchen }: Facts): boolean =>
-  plan.heat.method === "hob" ||
-  (plan.heat.method === "pressure" &&
-    kitchen.vessels.find((v) => v.id === plan.vesselId)?.pressure?.drive === "stovetop");
-
 /** Minutes a plan boils hard in its own pot. Under pressure it is hotter than any boil. */
 function boiledInPotMin({ heat, stop }: Plan): number {
   const holdMin = stop.by === "time" ? stop.holdMin : 0;
@@ -52,8 +49,20 @@ const SHORT_BURN_MIN = 60;
 const POT_RULES: readonly Rule[] = [
   {
     hazard: "over the rim",
-    check: ({ fit }) =>
-      fit.limit === "overFillLine"
+    check: ({ fit, plan, kitchen, trace }) => {
+      const tooMuch = overRim(trace, vesselOf(plan, kitchen));
+      if (tooMuch !== null)
+        return {
+          id: "overRim",
+          severity: "danger",
+          places: ["plan"],
+          title: "It does not all go in",
+          text: `${tooMuch.message} Take less, a bigger pot, or cook it in two.`,
+          rule: "Hot liquid that runs over scalds, puts a gas flame out and lets the gas flow on.",
+          whose: "kitchen practice; fire service guidance",
+          refuses: true,
+        };
+      return fit.limit === "overFillLine"
         ? {
             id: "fillLine",
             severity: "danger",
@@ -63,7 +72,8 @@ const POT_RULES: readonly Rule[] = [
             rule: "A pot that boils keeps the top 15 % of its height free.",
             whose: "kitchen practice",
           }
-        : null,
+        : null;
+    },
   },
   {
     hazard: "boiling dry",
@@ -101,9 +111,8 @@ const POT_RULES: readonly Rule[] = [
   },
   {
     hazard: "unattended flame",
-    check: (facts) => {
-      const { plan, trace, litHour } = facts;
-      if (!burnsThroughout(facts)) return null;
+    check: ({ plan, kitchen, trace, litHour }) => {
+      if (!burnsThroughout(plan, kitchen)) return null;
       if (burnsAtNight(litHour, trace.totalMin))
         return {
           id: "flameAtNight",

@@ -1,7 +1,8 @@
 import { outcomeOf, Problem } from "../units/problem";
 import type { Kitchen } from "./kitchen-schema";
 import type { Plan } from "./plan-schema";
-import { suits } from "./references";
+import { overRim } from "./over-rim";
+import { suits, vesselOf } from "./references";
 import { simulate } from "./simulate";
 import { bonesKg, coldWaterKg, fitIn, type PotFit } from "./water-ways";
 
@@ -65,23 +66,19 @@ export function backwardFrom(
   );
 }
 
-const OVERFLOWS: ReadonlySet<string> = new Set(["aboveRim", "heapAboveRim"]);
-
 /**
  * Bones and water for wantedCold litres: both grow together at the ratio, and more of both leaves more,
  * so one unknown is found by the secant method inside a bracket.
  */
 function sized(plan: Plan, kitchen: Kitchen, wantedCold: number, waterPerBone: number) {
   const bones = bonesKg(plan);
+  const vessel = vesselOf(plan, kitchen);
   const waterFor = (by: number) => waterPerBone * bones * by;
   const missAt = (by: number): number => {
-    const outcome = outcomeOf(() =>
-      simulate(scaled(plan, by), kitchen, { waterKg: coldWaterKg(waterFor(by), kitchen) }),
-    );
+    const waterKg = coldWaterKg(waterFor(by), kitchen);
+    const trace = simulate(scaled(plan, by), kitchen, { waterKg });
     // Too much to go in: whether the answer itself fits is judged by its fit.
-    if (!outcome.ok && OVERFLOWS.has(outcome.problem.code)) return wantedCold;
-    if (!outcome.ok) throw outcome.problem;
-    const trace = outcome.value;
+    if (overRim(trace, vessel) !== null) return wantedCold;
     if (trace.problem?.code === "boiledDry") return -wantedCold;
     if (trace.problem !== null) throw trace.problem;
     return trace.strained.volumeL - wantedCold;

@@ -12,9 +12,9 @@ import { Ledger } from "../liquid/ledger";
 import { REDUCE_MIN, SWEAT_COOK_MIN } from "../prepare/browning";
 import { liquorL } from "../prepare/soaking";
 import { alcoholG, alcoholKept } from "../seasoning/alcohol";
-import { depthForLiquidM, heapTopM, type SolidsIn } from "../vessel/solids";
+import { depthForLiquidM, heapStandsM, liquidToRimL, type SolidsIn } from "../vessel/solids";
 import type { Vessel } from "../vessel/vessel-schema";
-import { outerAreaM2, vesselAreaM2 } from "../vessel/volume";
+import { capacityL, outerAreaM2, vesselAreaM2 } from "../vessel/volume";
 import { COLD_DENSITY_KG_L, waterDensityKgL } from "../water/properties";
 import { Dissolved, type DissolvedShare } from "./dissolved";
 import { ingredientOf, isLoose, itemWork, pouredKg, soakedKg, valuesOf } from "./item-facts";
@@ -68,6 +68,9 @@ export class Pot {
   fatKg = 0;
   tempC: number;
   steamedKg = 0;
+  /** Liquid that has run over the rim, kg. */
+  ranOverKg = 0;
+  private readonly fullL: number;
   /** Heat still needed to melt what went in frozen, kJ. */
   private meltKJ = 0;
   private geometry: { solids: SolidsIn; heapTopM: number } | null = null;
@@ -92,6 +95,7 @@ export class Pot {
     this.bodyKJK = vessel.massKg * BODY_HEAT_KJ_KG_K[vessel.body].value;
     this.lossWK = outerAreaM2(vessel) * WALL_LOSS_W_M2_K[vessel.body].value;
     this.tempC = surroundings.roomC;
+    this.fullL = capacityL(vessel);
   }
 
   get heatCapacityKJK(): number {
@@ -179,15 +183,18 @@ export class Pot {
 
   /** Ladles kg of liquid out, with its share of what is dissolved. */
   ladleOut(kg: number): void {
-    const outKg = Math.min(this.liquidKg, kg);
+    this.giveAway(Math.min(this.liquidKg, kg), "handedOn");
+    this.geometry = null;
+  }
+
+  private giveAway(outKg: number, kind: "handedOn" | "overRim"): void {
     const share = this.liquidKg > 0 ? outKg / this.liquidKg : 0;
     const leftG = this.dissolved.gelatinG - this.gelatinG * share;
     this.dissolved.take(share);
     // What the solids gave stays counted as theirs, so all of what goes is taken off here.
     this.dissolved.gelatinG = leftG;
     this.liquidKg -= outKg;
-    this.ledger.post("handedOn", -outKg);
-    this.geometry = null;
+    this.ledger.post(kind, -outKg);
   }
 
   /** Lifts a solid out with what clings to it. */
@@ -368,7 +375,7 @@ export class Pot {
     this.changedKg = 0;
     this.geometry = {
       solids,
-      heapTopM: heap > 0 ? heapTopM(this.vessel, solids, this.lastHeapTopM) : 0,
+      heapTopM: heap > 0 ? heapStandsM(this.vessel, solids, this.fullL, this.lastHeapTopM) : 0,
     };
     this.lastHeapTopM = this.geometry.heapTopM;
     return this.geometry;
@@ -391,16 +398,25 @@ export class Pot {
     return this.liquidKg / COLD_DENSITY_KG_L;
   }
 
-  /** Finds the level for what is in the pot now. @throws Problem `aboveRim`, `heapAboveRim` */
+  /** Finds the level for what is in the pot now; what does not go in runs over the rim. */
   findDepthM(): number {
-    this.depthM = depthForLiquidM(
-      this.vessel,
-      this.solids,
-      this.hotL + this.fatKg / FAT_DENSITY_KG_L.value,
-      this.depthM > 0 ? this.depthM : undefined,
-    );
+    const { solids } = this;
+    const wantsL = this.hotL + this.fatKg / FAT_DENSITY_KG_L.value;
+    const roomL = liquidToRimL(this.vessel, solids, this.fullL);
+    if (wantsL > roomL) this.runOver(1 - roomL / wantsL);
+    this.depthM =
+      wantsL >= roomL
+        ? this.vessel.heightM
+        : depthForLiquidM(this.vessel, solids, wantsL, this.depthM > 0 ? this.depthM : undefined);
     this.areaM2 = vesselAreaM2(this.vessel, this.depthM);
     return this.depthM;
+  }
+
+  /** A share of the liquid and of the fat on it runs over the rim, with what is dissolved in it. */
+  private runOver(share: number): void {
+    this.ranOverKg += this.liquidKg * share;
+    this.fatKg -= this.fatKg * share;
+    this.giveAway(this.liquidKg * share, "overRim");
   }
 
   /** Free surface at the last found level, m². */

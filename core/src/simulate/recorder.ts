@@ -40,6 +40,7 @@ export class Recorder {
       liquidL: pot.hotL,
       depthM: pot.depthM,
       steamedKg: pot.steamedKg,
+      ranOverKg: pot.ranOverKg,
       cookMin: pot.cookMin,
       gelatinG: pot.gelatinG,
       contentsKg: pot.liquidKg + pot.solidsKg + pot.fatKg,

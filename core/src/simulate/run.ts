@@ -31,6 +31,8 @@ import { neverThere, wantedKg, type Until } from "./until";
 
 const STEP_S = 30;
 const LONGEST_HOLD_MIN = 2880;
+/** Less than this over the rim is rounding, kg. */
+const SPILL_KG = 0.005;
 /** Still-air heat loss of a pot taken off the heat, W/m²·K: model section 4, carry-over. */
 const REST_LOSS_W_M2_K = 12;
 /** Water from the kettle, for a hot start, °C below the boil. */
@@ -52,6 +54,7 @@ export class Run implements Cooking {
   private readonly comings: Comings;
   private wasCovered = false;
   private isBare = false;
+  private hasRunOver = false;
   private leastKg = Infinity;
   private readonly startKg: number;
 
@@ -92,6 +95,7 @@ export class Run implements Cooking {
     const solidsInKg = pot.solidsKg;
     this.wasCovered = startDepthM > heapTopM + DRY_ALARM_M.value;
     this.record("comeUp", true);
+    this.noteSpill();
     programme.bringUp();
     const comeUpMin = this.clockFromMin;
     const toSimmerMin = this.tMin;
@@ -333,6 +337,7 @@ export class Run implements Cooking {
     this.tMin += dtS / 60;
     if (this.follows) this.followUpTo(phase);
     pot.findDepthM();
+    if (pot.ranOverKg > 0) this.noteSpill();
     if (pot.liquidKg < this.leastKg) this.leastKg = pot.liquidKg;
     if (pot.liquidKg <= 1e-9 && this.problem === null) {
       this.mark("dry");
@@ -348,6 +353,13 @@ export class Run implements Cooking {
       this.mark("bonesBare");
     }
     this.record(phase, false);
+  }
+
+  /** The first moment at which more than a spoonful has run over the rim. */
+  private noteSpill(): void {
+    if (this.hasRunOver || this.pot.ranOverKg < SPILL_KG) return;
+    this.hasRunOver = true;
+    this.mark("ranOver");
   }
 
   /** Does what really happened by now; the record has the moment before and after. */

@@ -270,7 +270,6 @@ describe("what stands in the way", () => {
     [{ vesselId: "crock" }, "notOnHob"],
     [{ vesselId: "nothing" }, "unknownReference"],
     [{ ringId: "nothing" }, "unknownReference"],
-    [{ vesselId: "casserole" }, "heapAboveRim"],
   ] as const)("%o is refused as %s", (over, code) => {
     const items = [
       {

@@ -165,6 +165,7 @@ export function pointAt(trace: Trace, tMin: number): TracePoint {
     liquidL: mix(a.liquidL, b.liquidL),
     depthM: mix(a.depthM, b.depthM),
     steamedKg: mix(a.steamedKg, b.steamedKg),
+    ranOverKg: mix(a.ranOverKg, b.ranOverKg),
     cookMin: mix(a.cookMin, b.cookMin),
     gelatinG: mix(a.gelatinG, b.gelatinG),
     contentsKg: mix(a.contentsKg, b.contentsKg),

@@ -15,6 +15,8 @@ export interface TracePoint {
   readonly liquidL: number;
   readonly depthM: number;
   readonly steamedKg: number;
+  /** Liquid that has run over the rim so far, kg. */
+  readonly ranOverKg: number;
   /** Average cook value of the bones or the main solid, min at 100 °C. */
   readonly cookMin: number;
   readonly gelatinG: number;
@@ -37,6 +39,7 @@ export type MarkKind =
   | "offHeat"
   | "strained"
   | "bonesBare"
+  | "ranOver"
   | "dry";
 
 export interface Mark {

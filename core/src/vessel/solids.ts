@@ -61,6 +61,29 @@ export function heapTopM(vessel: VesselShape, solids: SolidsIn, nearM?: number):
   return Math.max(depthForVolumeM(vessel, heapL, nearM), solids.block?.heightM ?? 0);
 }
 
+/**
+ * Height at which the heap's top stands, m, where it may stand over the rim: there it is as wide as the
+ * rim. `fullL` is the vessel's capacity.
+ */
+export function heapStandsM(
+  vessel: VesselShape,
+  solids: SolidsIn,
+  fullL: number,
+  nearM?: number,
+): number {
+  const overL = solids.heapSolidL / solids.packing - fullL;
+  if (overL <= 0) return heapTopM(vessel, solids, nearM);
+  const standsM = vessel.heightM + overL / 1000 / vesselAreaM2(vessel, vessel.heightM);
+  return Math.max(standsM, solids.block?.heightM ?? 0);
+}
+
+/** Liquid, L, that goes in up to the rim with the solids in; 0 where they leave no room. */
+export function liquidToRimL(vessel: VesselShape, solids: SolidsIn, fullL: number): number {
+  const heaped = Math.min(solids.packing * fullL, solids.heapSolidL);
+  const room = fullL - heaped - blockUnderL(solids, vessel.heightM) - solids.floatingL;
+  return Math.max(0, room);
+}
+
 const blockUnderL = (solids: SolidsIn, depthM: number): number =>
   solids.block === undefined
     ? 0

@@ -1,4 +1,4 @@
-import type { LivePot } from "./pots-store";
+import type { FirePot } from "./pots-store";
 
 /** Something to call the cook for. Its key is the same each time it is worked out. */
 export interface PotCall {
@@ -15,7 +15,7 @@ const LATE_MS = 90_000;
 const QUIET: ReadonlySet<string> = new Set(["light"]);
 
 /** What calls at nowMs on the pot's clock: what is due, and every danger. */
-export function callsOf(pot: LivePot, nowMs: number): readonly PotCall[] {
+export function callsOf(pot: FirePot, nowMs: number): readonly PotCall[] {
   const { id, plan } = pot.batch;
   const lateWords = (dueMs: number) =>
     nowMs - dueMs > LATE_MS ? `, ${Math.round((nowMs - dueMs) / 60_000)} min late` : "";

@@ -1,15 +1,13 @@
-import type { Action } from "@kettlos/core/batch/action";
 import type { Batch, CookEvent } from "@kettlos/core/batch/batch-schema";
 import { fold, type Cook } from "@kettlos/core/batch/fold";
-import { liveCautions, type LiveCaution } from "@kettlos/core/batch/live-cautions";
-import { forecastLive, type LiveForecast } from "@kettlos/core/batch/live-forecast";
-import { livePlan } from "@kettlos/core/batch/live-plan";
-import { actionsFor } from "@kettlos/core/batch/next-action";
+import { cookedPlan } from "@kettlos/core/batch/live-plan";
+import { blindly, onFire, type OnFire } from "@kettlos/core/batch/on-fire";
 import { potNowMs } from "@kettlos/core/batch/pot-clock";
-import { outcomeOf } from "@kettlos/core/units/problem";
+import { Problem } from "@kettlos/core/units/problem";
 import { useNow } from "@vueuse/core";
 import { defineStore } from "pinia";
 import { computed } from "vue";
+import { report } from "../frame/errors";
 import { useKitchenStore } from "./kitchen-store";
 
 /** A batch with what its events come to; its plan is the one that is really cooked. */
@@ -19,14 +17,14 @@ export interface PotState {
   readonly stored: Batch;
   readonly events: readonly CookEvent[];
   readonly cook: Cook;
+  /** Why it is reckoned by the plan as written, where it is. */
+  readonly astray: Problem | null;
 }
 
-/** A pot on the fire: its forecast, what is to do, and what is wrong. */
-export interface LivePot extends PotState {
-  readonly forecast: LiveForecast;
-  readonly actions: readonly Action[];
-  readonly cautions: readonly LiveCaution[];
-}
+/** A pot that is not finished yet, with its forecast, or with the problem that stands in its way. */
+export type FirePot = PotState & OnFire;
+/** One that could be forecast. */
+export type LivePot = Extract<FirePot, { readonly problem: null }>;
 
 /** Forecasts are worked out anew this often, and a practice pot's each second; countdowns run each second. */
 const FORECAST_EVERY_MS = 20_000;
@@ -46,9 +44,9 @@ export const usePotsStore = defineStore("pots", () => {
     const known = folded.get(stored.id);
     if (known?.stored === stored && known.events === events) return known;
     const cook = fold(events);
-    const plan = livePlan(stored.plan, cook);
+    const { plan, problem } = cookedPlan(stored.plan, stored.kitchen, cook);
     const batch = plan === stored.plan ? stored : { ...stored, plan };
-    const state = { batch, events, cook, stored };
+    const state = { batch, events, cook, stored, astray: problem };
     folded.set(stored.id, state);
     return state;
   };
@@ -60,34 +58,39 @@ export const usePotsStore = defineStore("pots", () => {
       .sort((a, b) => (b.cook.finishedMs ?? 0) - (a.cook.finishedMs ?? 0)),
   );
 
-  const forecast = new Map<string, { state: PotState; atMs: number; live: LivePot | null }>();
-  const liveOf = (state: PotState): LivePot | null => {
+  const forecast = new Map<string, { state: PotState; atMs: number; pot: FirePot }>();
+  const fireOf = (state: PotState): FirePot => {
     const { batch, cook, events } = state;
     const everyMs = batch.practice === undefined ? FORECAST_EVERY_MS : 1000;
     const realMs = Math.floor(nowMs.value / everyMs) * everyMs;
     const atMs = Math.max(potNowMs(batch, realMs), events.at(-1)?.atMs ?? 0);
     const known = forecast.get(batch.id);
-    if (known?.state === state && known.atMs === atMs) return known.live;
-    const outcome = outcomeOf(() => forecastLive(batch.plan, batch.kitchen, cook, atMs));
-    let live: LivePot | null = null;
-    if (outcome.ok) {
-      const facts = { plan: batch.plan, kitchen: batch.kitchen, cook, forecast: outcome.value };
-      live = {
-        ...state,
-        forecast: outcome.value,
-        actions: actionsFor(batch.plan, cook, outcome.value, atMs),
-        cautions: liveCautions({ ...facts, nowMs: atMs }),
-      };
-    }
-    forecast.set(batch.id, { state, atMs, live });
-    return live;
+    if (known?.state === state && known.atMs === atMs) return known.pot;
+    const pot: FirePot = { ...state, ...worked(state, atMs) };
+    forecast.set(batch.id, { state, atMs, pot });
+    return pot;
   };
-  /** On the fire or waiting to be logged, practice pots too. */
+  /** On the fire or waiting to be logged, practice pots too: all of them, whatever can be reckoned. */
+  const fire = computed<readonly FirePot[]>(() =>
+    pots.value.filter((p) => p.cook.finishedMs === null).map(fireOf),
+  );
+  /** Those that could be forecast. */
   const live = computed<readonly LivePot[]>(() =>
-    pots.value.filter((p) => p.cook.finishedMs === null).flatMap((p) => liveOf(p) ?? []),
+    fire.value.filter((p): p is LivePot => p.problem === null),
   );
   /** The real ones: what the bench, the hob rail and the alarms speak of. */
-  const inEarnest = computed(() => live.value.filter((p) => p.batch.practice === undefined));
+  const inEarnest = computed(() => fire.value.filter((p) => p.batch.practice === undefined));
 
-  return { nowMs, nowOf, pots, byId, finished, live, inEarnest };
+  return { nowMs, nowOf, pots, byId, finished, fire, live, inEarnest };
 });
+
+/** Whatever goes wrong in working a pot out, the pot stays. */
+function worked({ batch, cook, astray }: PotState, atMs: number): OnFire {
+  try {
+    return onFire(batch.plan, batch.kitchen, cook, atMs, astray);
+  } catch (error) {
+    report(error);
+    const message = "Something in it cannot be worked out.";
+    return blindly(batch.plan, cook, new Problem("unreadable", "batch", batch.id, message), atMs);
+  }
+}

@@ -55,7 +55,8 @@ const bands = computed(() => [
     .filter((p) => p.cook.litMs !== null)
     .map((p) => {
       const next = p.actions[0];
-      const endMs = p.cook.offMs ?? p.forecast.endMs.expected;
+      // What cannot be forecast is drawn up to now.
+      const endMs = p.cook.offMs ?? p.forecast?.endMs.expected ?? pots.nowMs;
       return {
         key: p.batch.id,
         to: p.cook.offMs === null ? `/cook/${p.batch.id}` : `/strain/${p.batch.id}`,

@@ -9,7 +9,7 @@ export interface Mishap {
 export const mishap = shallowRef<Mishap | null>(null);
 
 /** Shows an unexpected error on the error surface. */
-function report(error: unknown): void {
+export function report(error: unknown): void {
   const known = error instanceof Error ? error : new Error(String(error));
   mishap.value = {
     message: known.message,

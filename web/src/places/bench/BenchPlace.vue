@@ -66,7 +66,12 @@ useShortcuts(() =>
       <h2 id="now-title">On the fire</h2>
       <ul v-if="onFire.length > 0" class="now">
         <li v-for="pot in onFire" :key="pot.batch.id">
-          <BenchPot :pot="pot" :units="units" :now-ms="pots.nowMs" />
+          <BenchPot v-if="pot.problem === null" :pot="pot" :units="units" :now-ms="pots.nowMs" />
+          <RouterLink v-else class="stuck" :to="`/cook/${pot.batch.id}`">
+            <h3>{{ pot.batch.plan.name }}</h3>
+            <p v-if="pot.actions[0]" class="figure">{{ pot.actions[0].title }}</p>
+            <p class="ember">{{ pot.cautions[0]?.title }}: {{ pot.problem.message }}</p>
+          </RouterLink>
         </li>
       </ul>
       <p v-else class="quiet">
@@ -166,6 +171,14 @@ h2 {
 .now {
   display: grid;
   gap: 16px;
+}
+
+.stuck {
+  display: block;
+  padding: 10px 0;
+  border-top: 1px solid var(--hair);
+  color: inherit;
+  text-decoration: none;
 }
 
 .cold a {

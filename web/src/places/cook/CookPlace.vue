@@ -25,6 +25,7 @@ import InstrumentStrip from "./InstrumentStrip.vue";
 import MovedLine from "./MovedLine.vue";
 import NextAction from "./NextAction.vue";
 import PracticeBar from "./PracticeBar.vue";
+import StuckPot from "./StuckPot.vue";
 import { useCookActions } from "./use-cook-actions";
 
 /** The pot on the fire: what to do next, large; what has been done; what will come of it. */
@@ -40,12 +41,17 @@ const pot = computed(() => {
   const id = route.params["batchId"];
   return pots.live.find((p) => p.batch.id === id) ?? null;
 });
-const onFire = computed(() => pots.live.filter((p) => p.cook.strainedMs === null));
+/** A pot that cannot be forecast stays here all the same. */
+const stuck = computed(() => {
+  const found = pots.fire.find((p) => p.batch.id === route.params["batchId"]);
+  return found?.problem == null ? null : found;
+});
+const onFire = computed(() => pots.fire.filter((p) => p.cook.strainedMs === null));
 const nowMs = computed(() => (pot.value === null ? pots.nowMs : pots.nowOf(pot.value.batch)));
 watch(
-  () => [route.params["batchId"], pots.live.length, kitchenStore.isLoaded] as const,
+  () => [route.params["batchId"], pots.fire.length, kitchenStore.isLoaded] as const,
   ([id, , isLoaded]) => {
-    if (!isLoaded || route.name !== "cook" || pot.value !== null) return;
+    if (!isLoaded || route.name !== "cook" || pot.value !== null || stuck.value !== null) return;
     const known = typeof id === "string" ? pots.byId.get(id) : undefined;
     if (known?.cook.stage === "done") return void router.replace(`/logbook/${known.batch.id}`);
     const first = onFire.value.find((p) => p.batch.practice === undefined) ?? onFire.value[0];
@@ -175,6 +181,7 @@ useShortcuts(() =>
           v-if="pot.cook.litMs !== null"
           :forecast="pot.forecast"
           :is-off="pot.cook.offMs !== null"
+          :now-ms="nowMs"
           :why="liveFigures(pot.batch.plan, pot.cook, pot.forecast, nowMs).endMin"
         />
         <CookKeys
@@ -208,6 +215,12 @@ useShortcuts(() =>
       :actions="actions"
     />
   </template>
+  <StuckPot
+    v-else-if="stuck !== null"
+    :pot="stuck"
+    :now-ms="pots.nowOf(stuck.batch)"
+    :units="one"
+  />
   <div v-else class="place empty">
     <h1>Nothing is on the fire</h1>
     <p>

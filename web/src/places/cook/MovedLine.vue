@@ -8,7 +8,12 @@ import { computed } from "vue";
 import WhyFigure from "../../controls/WhyFigure.vue";
 
 /** When it is ready, against when it was to be as it was lit, and what moved it. */
-const props = defineProps<{ forecast: LiveForecast; isOff: boolean; why: Estimate }>();
+const props = defineProps<{
+  forecast: LiveForecast;
+  isOff: boolean;
+  nowMs: number;
+  why: Estimate;
+}>();
 /** Less than this is as planned, min. */
 const AS_PLANNED_MIN = 3;
 const WORDS: Record<MovedBy, (min: number) => string> = {
@@ -22,13 +27,25 @@ const WORDS: Record<MovedBy, (min: number) => string> = {
 };
 const moved = computed(() => props.forecast.moved);
 const isMoved = computed(() => Math.abs(moved.value.laterMin) >= AS_PLANNED_MIN);
+/** Left on past its end: nothing then goes as planned. */
+const overMin = computed(() =>
+  props.isOff ? 0 : (props.nowMs - props.forecast.endMs.expected) / 60_000,
+);
 const clock = (ms: number) => format(ms, "HH:mm");
 const reasons = computed(() => moved.value.because.map((b) => WORDS[b.what](b.min)).join(", "));
 </script>
 
 <template>
-  <p class="moved" role="status" :class="{ later: isMoved && moved.laterMin > 0 }">
-    <template v-if="isMoved">
+  <p
+    class="moved"
+    role="status"
+    :class="{ later: overMin >= AS_PLANNED_MIN || (isMoved && moved.laterMin > 0) }"
+  >
+    <template v-if="overMin >= AS_PLANNED_MIN">
+      It should have come off at <b class="figure">{{ clock(forecast.endMs.expected) }}</b>:
+      {{ showDuration(overMin) }} over.
+    </template>
+    <template v-else-if="isMoved">
       {{ isOff ? "Off at" : "Ready at" }}
       <b class="figure">{{ clock(forecast.endMs.expected) }}</b> instead of
       {{ clock(moved.promisedMs) }}<template v-if="reasons !== ''">: {{ reasons }}</template

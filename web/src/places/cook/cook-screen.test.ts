@@ -138,7 +138,7 @@ describe("what is said of the pot", () => {
     const why = liveFigures(plan, potOf("on-fire").cook, forecast, NOW).endMin;
     const wrapper = mount(MovedLine, {
       global,
-      props: { forecast: moved(0, []), isOff: false, why },
+      props: { forecast: moved(0, []), isOff: false, nowMs: NOW, why },
     });
     expect(wrapper.text()).toContain("as planned");
     await wrapper.setProps({ forecast: moved(30, [{ what: "cameUp", min: 30 }]) });

@@ -113,6 +113,11 @@ const practise = () => putOn(newPractice(Date.now()));
 
 /** What is too much for the pot can be cooked in another, or in several. */
 const TOO_MUCH: ReadonlySet<string> = new Set(["aboveRim", "heapAboveRim"]);
+const isTooMuch = computed(
+  () =>
+    (planStore.problem !== null && TOO_MUCH.has(planStore.problem.code)) ||
+    answers.value?.cautions.some((c) => c.id === "overRim") === true,
+);
 
 useEventListener(document, "visibilitychange", () => void planStore.flush());
 useEventListener(window, "pagehide", () => void planStore.flush());
@@ -191,8 +196,8 @@ useShortcuts(() => [
             : `for ${plan.forWhat}`
       }}</template>
     </StageStrip>
-    <section v-if="planStore.problem !== null" class="problem" role="alert">
-      <strong>{{ planStore.problem.message }}</strong>
+    <section v-if="planStore.problem !== null || isTooMuch" class="problem" role="alert">
+      <strong v-if="planStore.problem !== null">{{ planStore.problem.message }}</strong>
       <button
         v-if="planStore.before !== null"
         class="button"
@@ -202,7 +207,7 @@ useShortcuts(() => [
         Undo the last change
       </button>
       <TooMuch
-        v-if="TOO_MUCH.has(planStore.problem.code)"
+        v-if="isTooMuch"
         :plan="plan"
         :kitchen="kitchen"
         :units="units"

@@ -1,0 +1,88 @@
+import type { Plan } from "../simulate/plan-schema";
+import type { Problem } from "../units/problem";
+import type { Action } from "./action";
+import { END_WORDS } from "./after-heat-actions";
+import type { Cook } from "./fold";
+import type { LiveCaution } from "./live-cautions";
+import { lastSeenMs } from "./unseen";
+import { lightAction } from "./warming-actions";
+
+const MINUTE_MS = 60_000;
+/** A pot that cannot be reckoned is looked at this often, min: kitchen estimate. */
+const LOOK_EVERY_MIN = 30;
+
+/** Says that somebody looked into the pot. */
+export const LOOKED_IN = "look";
+
+/** What to do for a pot that cannot be forecast, by the clock: look into it, take it off, strain it. */
+export function blindActions(plan: Plan, cook: Cook, nowMs: number): readonly Action[] {
+  if (cook.strainedMs !== null) return [];
+  if (cook.litMs === null) return [lightAction(plan, nowMs)];
+  if (cook.offMs !== null)
+    return [
+      {
+        id: "strain",
+        kind: "strain",
+        atMs: cook.offMs,
+        title: plan.end === "served" ? "Serve it" : "Strain it",
+        lookFor: "",
+      },
+    ];
+  const look: Action = {
+    id: "look",
+    kind: "look",
+    atMs: (lastSeenMs(cook) ?? cook.litMs) + LOOK_EVERY_MIN * MINUTE_MS,
+    title: "Look into the pot",
+    lookFor: "Is there liquid enough? Does it catch?",
+  };
+  const { stop } = plan;
+  if (stop.by !== "time") return [look];
+  const off: Action = {
+    id: "offHeat",
+    kind: "offHeat",
+    atMs: (cook.simmerMs ?? cook.boiledMs ?? cook.litMs) + stop.holdMin * MINUTE_MS,
+    title: END_WORDS[plan.heat.method],
+    lookFor: "By the clock of the plan alone.",
+  };
+  return [look, off].sort((a, b) => a.atMs - b.atMs);
+}
+
+/** That it cannot be reckoned, why, and how the cook goes on: a danger once nobody looks at it. */
+export function blindCautions(
+  plan: Plan,
+  cook: Cook,
+  problem: Problem,
+  nowMs: number,
+): readonly LiveCaution[] {
+  if (cook.strainedMs !== null) return [];
+  const burns = cook.litMs !== null && cook.offMs === null;
+  const seenMs = lastSeenMs(cook) ?? nowMs;
+  return [
+    {
+      id: "cannotReckon",
+      severity: burns && nowMs - seenMs >= LOOK_EVERY_MIN * MINUTE_MS ? "danger" : "caution",
+      places: ["cook"],
+      sinceMs: seenMs,
+      title: "This pot cannot be reckoned",
+      text: `${problem.message} ${
+        burns
+          ? `It stays on the fire here, by the clock alone: look into it every ${LOOK_EVERY_MIN} min.`
+          : `${plan.name} stays here with all that was written down.`
+      } If the last entry was a slip, undo it.`,
+      rule: "Without a forecast nobody is warned before it runs dry: the cook's eye is all there is.",
+      whose: "Kettlos",
+    },
+  ];
+}
+
+/** That what was put in or left out cannot be reckoned, so that the plan as written is followed. */
+export const asWrittenCaution = (problem: Problem, cook: Cook): LiveCaution => ({
+  id: "asWritten",
+  severity: "caution",
+  places: ["cook"],
+  sinceMs: lastSeenMs(cook) ?? cook.litMs ?? 0,
+  title: "Reckoned as it was written",
+  text: `With what was left out or swapped it cannot be reckoned: ${problem.message} Times and litres go by the plan as written; trust the pot before them. If the last entry was a slip, undo it.`,
+  rule: "A figure that does not stand on what is in the pot says so.",
+  whose: "Kettlos",
+});

@@ -1,0 +1,55 @@
+import type { Kitchen } from "../simulate/kitchen-schema";
+import type { Plan } from "../simulate/plan-schema";
+import { outcomeOf, type Problem } from "../units/problem";
+import type { Action } from "./action";
+import { asWrittenCaution, blindActions, blindCautions } from "./blind-pot";
+import type { Cook } from "./fold";
+import { liveCautions, type LiveCaution } from "./live-cautions";
+import { forecastLive, type LiveForecast } from "./live-forecast";
+import { actionsFor } from "./next-action";
+
+/**
+ * A pot on the fire: what is to do and what is wrong, with its forecast or the problem that stands in its
+ * way. One of the two is always there, and the pot with it.
+ */
+export type OnFire = {
+  readonly actions: readonly Action[];
+  readonly cautions: readonly LiveCaution[];
+} & (
+  | { readonly forecast: LiveForecast; readonly problem: null }
+  | { readonly forecast: null; readonly problem: Problem }
+);
+
+/**
+ * Works a pot out at nowMs; what cannot be worked out goes by the clock alone. `astray` is the problem for
+ * which the plan as written is followed, where there is one.
+ */
+export function onFire(
+  plan: Plan,
+  kitchen: Kitchen,
+  cook: Cook,
+  nowMs: number,
+  astray: Problem | null = null,
+): OnFire {
+  const outcome = outcomeOf(() => {
+    const forecast = forecastLive(plan, kitchen, cook, nowMs);
+    return {
+      forecast,
+      problem: null,
+      actions: actionsFor(plan, cook, forecast, nowMs),
+      cautions: [
+        ...liveCautions({ plan, kitchen, cook, forecast, nowMs }),
+        ...(astray === null || cook.strainedMs !== null ? [] : [asWrittenCaution(astray, cook)]),
+      ],
+    };
+  });
+  return outcome.ok ? outcome.value : blindly(plan, cook, outcome.problem, nowMs);
+}
+
+/** A pot of which nothing can be reckoned. */
+export const blindly = (plan: Plan, cook: Cook, problem: Problem, nowMs: number): OnFire => ({
+  forecast: null,
+  problem,
+  actions: blindActions(plan, cook, nowMs),
+  cautions: blindCautions(plan, cook, problem, nowMs),
+});
