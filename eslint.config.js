@@ -14,7 +14,8 @@ export default ts.config(
   {
     languageOptions: {
       parserOptions: {
-        projectService: { allowDefaultProject: ["vitest.config.ts", "web/vite.config.ts"] },
+        // Each program is read once; asking the service file by file takes a third longer.
+        project: ["core", "web", "server", "e2e"].map((part) => `${part}/tsconfig.json`),
         extraFileExtensions: [".vue"],
         tsconfigRootDir: import.meta.dirname,
       },
@@ -27,9 +28,15 @@ export default ts.config(
         "error",
         { argsIgnorePattern: "^_", varsIgnorePattern: "^_" },
       ],
-      "@typescript-eslint/restrict-template-expressions": ["error", { allowNumber: true }],
       eqeqeq: "error",
       "no-console": "off",
+    },
+  },
+  {
+    files: ["**/*.ts"],
+    ignores: ["**/*.test.ts"],
+    rules: {
+      "@typescript-eslint/restrict-template-expressions": ["error", { allowNumber: true }],
     },
   },
   {
@@ -65,7 +72,13 @@ export default ts.config(
     rules: { "@typescript-eslint/no-non-null-assertion": "off" },
   },
   {
-    files: ["**/*.js", "**/*.mjs", "**/*.cjs"],
+    // vue-tsc checks the types of components and Vitest awaits its tests: reading their types a second
+    // time costs more than half of all linting and finds nothing there.
+    files: ["**/*.vue", "**/*.test.ts"],
+    extends: [ts.configs.disableTypeChecked],
+  },
+  {
+    files: ["**/*.js", "**/*.mjs", "**/*.cjs", "vitest.config.ts", "web/vite.config.ts"],
     extends: [ts.configs.disableTypeChecked],
     languageOptions: { globals: globals.node },
     rules: { "@typescript-eslint/no-require-imports": "off" },

@@ -1,6 +1,26 @@
 import { fileURLToPath } from "node:url";
 import { defineConfig } from "vitest/config";
 
+/** A machine with both cores busy takes several times as long. */
+const testTimeout = 30_000;
+
+/** Tests that store, stand in for modules or hold the clock: each has a browser of its own. */
+const APART = [
+  "src/data/**/*.test.ts",
+  "src/find/find.test.ts",
+  "src/places/crossover/crossover-store.test.ts",
+  "src/places/kitchen/cookers.test.ts",
+  "src/places/larder/larder-screen.test.ts",
+  "src/places/plan/{keep-parts,plan-store,use-turns,water-editor,work-back}.test.ts",
+  "src/places/strain/after-sieve.test.ts",
+];
+const web = {
+  root: "web",
+  environment: "happy-dom",
+  setupFiles: [fileURLToPath(new URL("./web/test/setup.ts", import.meta.url))],
+  testTimeout,
+};
+
 export default defineConfig({
   test: {
     projects: [
@@ -8,21 +28,34 @@ export default defineConfig({
         test: {
           name: "core",
           root: "core",
+          // Pure functions leave nothing behind: each module is read once for all files.
+          isolate: false,
           include: ["src/**/*.test.ts", "test/**/*.test.ts"],
+          testTimeout,
         },
       },
       {
-        test: { name: "server", root: "server", include: ["src/**/*.test.ts"] },
+        test: {
+          name: "server",
+          root: "server",
+          isolate: false,
+          include: ["src/**/*.test.ts"],
+          testTimeout,
+        },
       },
       {
         extends: "./web/vite.config.ts",
         test: {
+          ...web,
           name: "web",
-          root: "web",
-          environment: "happy-dom",
+          isolate: false,
           include: ["src/**/*.test.ts"],
-          setupFiles: [fileURLToPath(new URL("./web/test/setup.ts", import.meta.url))],
+          exclude: APART,
         },
+      },
+      {
+        extends: "./web/vite.config.ts",
+        test: { ...web, name: "web apart", include: APART },
       },
     ],
   },

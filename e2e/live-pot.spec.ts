@@ -127,10 +127,13 @@ test("a staged stew of fourteen, live with instruments at 600×: late, forgotten
   expect(left).toBeGreaterThan(0);
   await speed(page, "600×");
   // The clock runs on while everything that is asked for is done.
-  await pressUntil(page, /Take it off the heat/);
+  await pressUntil(page, /Take it off the heat|Serve it/);
   await speed(page, "hold");
-  await page.locator("#main").focus();
-  await page.keyboard.press("Space");
+  // At 600× it may have come off with the last key.
+  if (/Take it off/.test(await title(page).innerText())) {
+    await page.locator("#main").focus();
+    await page.keyboard.press("Space");
+  }
   const dialog = page.getByRole("dialog", { name: "Still on the counter" });
   await expect(async () => {
     const isAsked = await dialog.isVisible();

@@ -102,8 +102,10 @@ test("a kind from its defaults: work, ways, eaters, a swap, and onto the fire to
     await expect(page.getByRole("heading", { level: 1, name })).toBeVisible();
     await page.keyboard.press("Space");
   }
-  for (const name of ["Carrot", "Potato"])
+  for (const name of ["Carrot", "Potato"]) {
     await page.getByRole("button", { name: `${name} is in now` }).click();
+    await expect(page.getByRole("button", { name: `${name} is in now` })).toBeHidden();
+  }
   await page.clock.fastForward("03:30:00");
   await expect(page.getByRole("heading", { level: 1, name: "Take it off the heat" })).toBeVisible();
   await page.keyboard.press("Space");

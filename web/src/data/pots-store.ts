@@ -60,7 +60,7 @@ export const usePotsStore = defineStore("pots", () => {
 
   const forecast = new Map<string, { state: PotState; atMs: number; pot: FirePot }>();
   const fireOf = (state: PotState): FirePot => {
-    const { batch, cook, events } = state;
+    const { batch, events } = state;
     const everyMs = batch.practice === undefined ? FORECAST_EVERY_MS : 1000;
     const realMs = Math.floor(nowMs.value / everyMs) * everyMs;
     const atMs = Math.max(potNowMs(batch, realMs), events.at(-1)?.atMs ?? 0);

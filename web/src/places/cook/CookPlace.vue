@@ -44,7 +44,7 @@ const pot = computed(() => {
 /** A pot that cannot be forecast stays here all the same. */
 const stuck = computed(() => {
   const found = pots.fire.find((p) => p.batch.id === route.params["batchId"]);
-  return found?.problem == null ? null : found;
+  return found === undefined || found.problem === null ? null : found;
 });
 const onFire = computed(() => pots.fire.filter((p) => p.cook.strainedMs === null));
 const nowMs = computed(() => (pot.value === null ? pots.nowMs : pots.nowOf(pot.value.batch)));

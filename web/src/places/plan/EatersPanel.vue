@@ -77,7 +77,13 @@ const nameOf = (id: string) => ingredientById(id).name.toLowerCase();
 
 <template>
   <section class="eaters" aria-label="Eaters">
-    <ScaleFields :plan="plan" :kitchen="kitchen" :units="units" @change="emit('change', $event)" />
+    <ScaleFields
+      :plan="plan"
+      :kitchen="kitchen"
+      :units="units"
+      :is-said-above="answers.cautions.some((c) => c.id === 'overRim')"
+      @change="emit('change', $event)"
+    />
     <p v-if="answers.dishFigures.portions" class="said">
       It makes about
       <b class="figure">{{ Math.round(answers.dishFigures.portions.expected) }}</b> portions.

@@ -113,10 +113,12 @@ const practise = () => putOn(newPractice(Date.now()));
 
 /** What is too much for the pot can be cooked in another, or in several. */
 const TOO_MUCH: ReadonlySet<string> = new Set(["aboveRim", "heapAboveRim"]);
+const overRim = computed(() => answers.value?.cautions.find((c) => c.id === "overRim") ?? null);
+/** What stands in the way, said above the pot: it does not all go in, or cannot be worked out. */
+const fault = computed(() => overRim.value?.text ?? planStore.problem?.message ?? null);
 const isTooMuch = computed(
   () =>
-    (planStore.problem !== null && TOO_MUCH.has(planStore.problem.code)) ||
-    answers.value?.cautions.some((c) => c.id === "overRim") === true,
+    overRim.value !== null || (planStore.problem !== null && TOO_MUCH.has(planStore.problem.code)),
 );
 
 useEventListener(document, "visibilitychange", () => void planStore.flush());
@@ -196,8 +198,8 @@ useShortcuts(() => [
             : `for ${plan.forWhat}`
       }}</template>
     </StageStrip>
-    <section v-if="planStore.problem !== null || isTooMuch" class="problem" role="alert">
-      <strong v-if="planStore.problem !== null">{{ planStore.problem.message }}</strong>
+    <section v-if="fault !== null" class="problem" role="alert">
+      <strong>{{ fault }}</strong>
       <button
         v-if="planStore.before !== null"
         class="button"

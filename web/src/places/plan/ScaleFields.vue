@@ -9,7 +9,13 @@ import QuantityField from "../../controls/QuantityField.vue";
 import TooMuch from "./TooMuch.vue";
 
 /** For how many, how much each; more or less of it. */
-const props = defineProps<{ plan: Plan; kitchen: Kitchen; units: UnitSystem }>();
+const props = defineProps<{
+  plan: Plan;
+  kitchen: Kitchen;
+  units: UnitSystem;
+  /** The screen says above the pot already that it does not all go in. */
+  isSaidAbove: boolean;
+}>();
 const emit = defineEmits<{ change: [Partial<Plan>] }>();
 
 const one = computed(() => (props.units === "us" ? "us" : "metric"));
@@ -78,7 +84,13 @@ function fillPot() {
     <ul v-else-if="isScaled" class="quiet small" role="status" aria-label="What does not scale">
       <li v-for="line in DOES_NOT_SCALE" :key="line">{{ line }}</li>
     </ul>
-    <TooMuch :plan="plan" :kitchen="kitchen" :units="units" @change="emit('change', $event)" />
+    <TooMuch
+      v-if="!isSaidAbove"
+      :plan="plan"
+      :kitchen="kitchen"
+      :units="units"
+      @change="emit('change', $event)"
+    />
   </div>
 </template>
 

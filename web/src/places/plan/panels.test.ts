@@ -153,7 +153,8 @@ describe("eaters", () => {
 });
 
 describe("for how many", () => {
-  const field = (plan: Plan) => mount(ScaleFields, { global, props: { plan, kitchen, units } });
+  const field = (plan: Plan) =>
+    mount(ScaleFields, { global, props: { plan, kitchen, units, isSaidAbove: false } });
   test("more people scale the dish; nonsense is refused and nothing changes", async () => {
     const wrapper = field(chili);
     const input = wrapper.find("input.people");

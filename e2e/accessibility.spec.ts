@@ -1,0 +1,83 @@
+import { expect, test } from "@playwright/test";
+import { violations } from "./axe";
+import { openSample } from "./kitchens";
+
+const EVENING = new Date("2026-03-18T20:14:00+01:00");
+
+test.beforeEach(async ({ page }) => {
+  await page.clock.install({ time: EVENING });
+});
+
+const SCREENS: Record<string, [string, RegExp][]> = {
+  "before the fire": [
+    ["/bench", /On the fire/],
+    ["/plan/plan-lamb", /lamb neck/],
+    ["/new", /What goes on/],
+    ["/read", /Read a recipe/],
+    ["/shopping?plan=plan-braise", /Butcher/],
+  ],
+  "on the fire": [
+    ["/crossover/plan-braise", /Slow cooker/],
+    ["/convert", /Pressure/],
+    ["/cook/on-fire", /In the pot/],
+    ["/kitchen", /Pots/],
+  ],
+  "after the fire": [
+    ["/strain/past-11", /strained/],
+    ["/portion/past-10", /to portion/],
+    ["/larder", /of stock/],
+    ["/labels?pot=past-10", /labels/],
+    ["/logbook", /Logbook/],
+    ["/logbook/past-11", /What happened/],
+  ],
+};
+
+test("no violations on a first visit", async ({ page }) => {
+  await page.goto("/");
+  await expect(page.getByRole("heading", { name: "Set up mine" })).toBeVisible();
+  expect(await violations(page)).toEqual([]);
+});
+
+// Several journeys, so that on a busy machine none of them runs out of its time.
+for (const [which, places] of Object.entries(SCREENS))
+  test(`no violations on the screens ${which}`, async ({ page }) => {
+    test.slow();
+    await openSample(page);
+    for (const [path, heading] of places) {
+      await page.goto(path);
+      await expect(page.getByRole("heading", { name: heading }).first()).toBeVisible();
+      expect(await violations(page), path).toEqual([]);
+    }
+  });
+
+test("no violations on the sides of a plan", async ({ page }) => {
+  test.slow();
+  await openSample(page);
+  await page.goto("/plan/plan-chili");
+  for (const side of [/What goes in/, /Work \d/, /Salt and body/, /Eaters/, /Ways/]) {
+    await page.getByRole("group", { name: "What to look at" }).getByText(side).click();
+    expect(await violations(page), String(side)).toEqual([]);
+  }
+  await page.goto("/plan/plan-lamb");
+  await page.getByRole("button", { name: /change the water/ }).click();
+  await expect(page.getByText("so that … are left")).toBeVisible();
+  expect(await violations(page), "water editor").toEqual([]);
+});
+
+test("no violations in the dialogs of a pot", async ({ page }) => {
+  test.slow();
+  await openSample(page);
+  await page.goto("/plan/plan-lamb");
+  await page.getByRole("button", { name: /Practise it first/ }).click();
+  await page.getByRole("button", { name: /It is lit/ }).click();
+  await expect(page.getByRole("heading", { name: "It boils" })).toBeVisible();
+  expect(await violations(page), "practice").toEqual([]);
+  for (const key of "lchwtfpi") {
+    await page.locator("#main").focus();
+    await page.keyboard.press(key);
+    await expect(page.getByRole("dialog")).toBeVisible();
+    expect(await violations(page), `dialog ${key}`).toEqual([]);
+    await page.keyboard.press("Escape");
+    await expect(page.getByRole("dialog")).toBeHidden();
+  }
+});
