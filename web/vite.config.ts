@@ -13,8 +13,9 @@ export default defineConfig({
       resolvers: [ElementPlusResolver({ importStyle: process.env.VITEST ? false : "css" })],
     }),
     VitePWA({
-      registerType: "autoUpdate",
-      injectRegister: "script-defer",
+      // A new version is offered and taken when the cook says so.
+      registerType: "prompt",
+      injectRegister: null,
       workbox: {
         globPatterns: ["**/*.{js,css,html,svg,woff2}"],
         navigateFallbackDenylist: [/^\/api\//, /^\/healthz$/],

@@ -1,6 +1,8 @@
 import type { Express } from "express";
-import type { Server } from "node:http";
+import { createServer as createHttp, type Server as HttpServer } from "node:http";
+import { createServer as createHttps, type Server as HttpsServer } from "node:https";
 import type { AddressInfo } from "node:net";
+import type { Certificate } from "./certificate";
 
 /** Asked-for port already in use: told plainly instead of a stack trace. */
 export class PortBusy extends Error {
@@ -11,7 +13,7 @@ export class PortBusy extends Error {
 }
 
 export interface Listening {
-  readonly server: Server;
+  readonly server: HttpServer | HttpsServer;
   readonly port: number;
 }
 
@@ -21,24 +23,29 @@ export interface Listening {
  */
 export async function listen(
   app: Express,
-  options: { host: string; port?: number; usualPort: number },
+  options: { host: string; port?: number; usualPort: number; certificate?: Certificate },
 ): Promise<Listening> {
   const wanted = options.port ?? options.usualPort;
   try {
-    return await listenOn(app, options.host, wanted);
+    return await listenOn(app, options, wanted);
   } catch (error) {
     const isBusy = error instanceof Error && "code" in error && error.code === "EADDRINUSE";
     if (!isBusy) throw error;
     if (options.port !== undefined) throw new PortBusy(options.port);
-    return listenOn(app, options.host, 0);
+    return listenOn(app, options, 0);
   }
 }
 
-function listenOn(app: Express, host: string, port: number): Promise<Listening> {
+function listenOn(
+  app: Express,
+  { host, certificate }: { host: string; certificate?: Certificate },
+  port: number,
+): Promise<Listening> {
+  const server = certificate === undefined ? createHttp(app) : createHttps(certificate, app);
   return new Promise((resolve, reject) => {
-    const server = app.listen(port, host, (error?: Error) => {
-      if (error !== undefined) reject(error);
-      else resolve({ server, port: (server.address() as AddressInfo).port });
+    server.once("error", reject);
+    server.listen(port, host, () => {
+      resolve({ server, port: (server.address() as AddressInfo).port });
     });
   });
 }

@@ -6,8 +6,10 @@ import { useKitchenStore } from "./data/kitchen-store";
 import { useLook } from "./data/look";
 import { usePotsStore } from "./data/pots-store";
 import { useAlarms } from "./data/use-alarms";
+import { useClockWatch } from "./data/use-clock-watch";
 import ErrorSurface from "./frame/ErrorSurface.vue";
 import HobRail from "./frame/HobRail.vue";
+import NoticeStrip from "./frame/NoticeStrip.vue";
 import ShortcutSheet from "./frame/ShortcutSheet.vue";
 import TopRail from "./frame/TopRail.vue";
 import { useShortcuts } from "./frame/shortcuts";
@@ -31,6 +33,26 @@ const digitsSwitchPots = computed(
 );
 useInstrumentsStore();
 const { spoken } = useAlarms();
+useClockWatch();
+/** Comes once the screen stands. */
+const storageCare = () => import("./data/storage-care");
+watch(
+  () => store.kitchen !== null && store.isLoaded,
+  async (isReady) => {
+    if (!isReady) return;
+    const { askToLast, careForBackup } = await storageCare();
+    await askToLast();
+    await careForBackup(Date.now());
+  },
+  { once: true },
+);
+/** A pot that went into the logbook goes to the folder too, where there is one. */
+watch(
+  () => pots.finished.length,
+  async (now, before) => {
+    if (now > before && before > 0) await (await storageCare()).saveToFolder().catch(() => false);
+  },
+);
 
 useShortcuts(() => [
   { keys: "?", does: "This sheet", run: () => (showsShortcuts.value = true) },
@@ -58,6 +80,7 @@ watch(
     <p class="visually-hidden" aria-live="assertive">{{ spoken }}</p>
     <TopRail @find="showsFind = true" @shortcuts="showsShortcuts = true" />
     <ErrorSurface />
+    <NoticeStrip />
     <main id="main" tabindex="-1">
       <RouterView v-if="store.isLoaded" />
       <ShortcutSheet v-model="showsShortcuts" />

@@ -8,12 +8,22 @@ import { createPinia } from "pinia";
 import { createApp } from "vue";
 import { z } from "zod";
 import App from "./App.vue";
+import CannotOpen from "./frame/CannotOpen.vue";
+import { openDatabase } from "./data/db";
+import { sayNothingIsKept, watchVersions } from "./frame/versions";
 import { watchErrors } from "./frame/errors";
 import { router } from "./router";
 
 // The content security policy forbids eval, which Zod would otherwise compile parsers with.
 z.config({ jitless: true });
 
-const app = createApp(App);
-watchErrors(app);
-app.use(createPinia()).use(router).mount("#app");
+const storage = await openDatabase();
+if (storage.kind === "newer" || storage.kind === "blocked")
+  createApp(CannotOpen, { kind: storage.kind }).mount("#app");
+else {
+  const app = createApp(App);
+  watchErrors(app);
+  app.use(createPinia()).use(router).mount("#app");
+  if (storage.kind === "memory") sayNothingIsKept();
+  void watchVersions();
+}

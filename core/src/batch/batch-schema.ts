@@ -6,10 +6,10 @@ import { CROCK_SETTINGS } from "../heat/slow-cooker";
 import { KitchenSchema, SCHEMA_VERSION } from "../simulate/kitchen-schema";
 import { isIngredientId } from "../ingredient/catalogue";
 import { PlanItemSchema, PlanSchema } from "../simulate/plan-schema";
+import { AtMs, LEAST_KG, nameUpTo, textUpTo } from "../units/text-schema";
 import { LIDS } from "../vessel/lid";
 
 const Id = z.string().min(1).max(80);
-const AtMs = z.number().int().min(0).max(8.64e15);
 
 /** How a level was read. All lengths in m, volumes in L hot, weights in kg gross. */
 export const READING_FORMS = [
@@ -73,7 +73,7 @@ export const StrainedSchema = z.object({
 export const ChillSchema = z.object({
   containerId: Id,
   count: z.number().int().min(1).max(200),
-  massKg: z.number().positive().max(500),
+  massKg: z.number().min(LEAST_KG).max(500),
   fromC: z.number().min(5).max(110),
   isThick: z.boolean(),
   stages: z
@@ -88,6 +88,8 @@ const base = {
   batchId: Id,
   atMs: AtMs,
   schemaVersion: z.literal(SCHEMA_VERSION),
+  /** Beside the wall's clock, one that only counts on, ms, while its page lives: a wall clock can be set. */
+  clock: z.object({ page: Id, monoMs: z.number().min(0).max(1e13) }).optional(),
 };
 
 /** Everything that can happen to a pot. Events are only ever appended; `undo` takes one back. */
@@ -99,7 +101,7 @@ export const CookEventSchema = z.discriminatedUnion("kind", [
     ...base,
     kind: z.literal("added"),
     itemId: Id,
-    massKg: z.number().positive().max(200),
+    massKg: z.number().min(LEAST_KG).max(200),
   }),
   /** Something else is taken instead of what was planned. */
   z.object({
@@ -107,7 +109,7 @@ export const CookEventSchema = z.discriminatedUnion("kind", [
     kind: z.literal("swapped"),
     itemId: Id,
     ingredientId: z.string().refine(isIngredientId, "This is not in the catalogue of ingredients."),
-    massKg: z.number().positive().max(200),
+    massKg: z.number().min(LEAST_KG).max(200),
   }),
   /** Something nobody had planned lies ready; an `added` event puts it in. */
   z.object({ ...base, kind: z.literal("extra"), item: PlanItemSchema }),
@@ -149,11 +151,11 @@ export const CookEventSchema = z.discriminatedUnion("kind", [
   z.object({
     ...base,
     kind: z.literal("tasted"),
-    who: z.string().trim().max(40).default(""),
+    who: textUpTo(40).default(""),
     tastes: z.array(z.enum(TASTES)).min(1).max(TASTES.length),
     /** Cooled on the spoon to the heat it is eaten at. */
     isAtEatingHeat: z.boolean(),
-    text: z.string().trim().max(2000).default(""),
+    text: textUpTo(2000).default(""),
   }),
   z.object({ ...base, kind: z.literal("checked"), itemId: Id, how: z.enum(CHECKS) }),
   /** Part of an ingredient is kept apart, to go in by itself. */
@@ -162,7 +164,7 @@ export const CookEventSchema = z.discriminatedUnion("kind", [
     kind: z.literal("split"),
     itemId: Id,
     intoId: Id,
-    massKg: z.number().positive().max(200),
+    massKg: z.number().min(LEAST_KG).max(200),
   }),
   /** It was planned and does not go in. */
   z.object({ ...base, kind: z.literal("leftOut"), itemId: Id }),
@@ -176,7 +178,7 @@ export const CookEventSchema = z.discriminatedUnion("kind", [
   z.object({
     ...base,
     kind: z.literal("noted"),
-    text: z.string().trim().min(1).max(2000),
+    text: nameUpTo(2000),
   }),
   z.object({ ...base, kind: z.literal("offHeat") }),
   z.object({ ...base, kind: z.literal("strained"), measured: StrainedSchema }),
@@ -200,12 +202,20 @@ export const CookEventSchema = z.discriminatedUnion("kind", [
     ...base,
     kind: z.literal("stirredIn"),
     ingredientId: z.string().refine(isIngredientId, "This is not in the catalogue of ingredients."),
-    massKg: z.number().positive().max(200),
+    massKg: z.number().min(LEAST_KG).max(200),
   }),
   /** Chilling begins: in what, and by which stages. Replaces what was begun before. */
   z.object({ ...base, kind: z.literal("chillBegun"), chill: ChillSchema }),
   z.object({ ...base, kind: z.literal("chillRead"), tempC: z.number().min(-20).max(110) }),
   z.object({ ...base, kind: z.literal("chilled") }),
+  /** The wall clock was set by so much: what was written before moves along with it. */
+  z.object({
+    ...base,
+    kind: z.literal("clockSet"),
+    shiftMs: z.number().int().min(-3.2e12).max(3.2e12),
+    /** Seen to be set, or assumed since the clock stood before the last entry. */
+    isAssumed: z.boolean().default(false),
+  }),
   z.object({ ...base, kind: z.literal("finished") }),
   z.object({ ...base, kind: z.literal("undo"), eventId: Id }),
 ]);

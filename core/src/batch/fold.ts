@@ -5,6 +5,7 @@ import type { PlanItem } from "../simulate/plan-schema";
 import { SCHEMA_VERSION } from "../simulate/kitchen-schema";
 import { COLD_DENSITY_KG_L, waterDensityKgL } from "../water/properties";
 import { inForce } from "./in-force";
+import { onOneClock } from "./one-clock";
 import type {
   Check,
   Chill,
@@ -116,7 +117,9 @@ export interface Cook {
 /** The event that an undo would take back now: the last one in force by order of writing. */
 export function lastUndoable(events: readonly CookEvent[]): CookEvent | null {
   const live = new Set(inForce(events).map((e) => e.id));
-  return events.findLast((e) => live.has(e.id) && !isFromInstrument(e)) ?? null;
+  return (
+    events.findLast((e) => live.has(e.id) && !isFromInstrument(e) && e.kind !== "clockSet") ?? null
+  );
 }
 
 /** Readings that came by themselves are not what a cook means by "the last entry". */
@@ -125,7 +128,7 @@ const isFromInstrument = (event: CookEvent): boolean =>
 
 /** Folds a batch's events, in the order they were written, into the state of the cook. */
 export function fold(events: readonly CookEvent[]): Cook {
-  const live = inForce(events);
+  const live = inForce(onOneClock(events));
   const byKind = new Map<Kind, CookEvent[]>();
   for (const event of live) {
     const list = byKind.get(event.kind);

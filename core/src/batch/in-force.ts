@@ -12,9 +12,7 @@ interface Entry {
 export function inForce<E extends Entry>(
   log: readonly E[],
 ): readonly Exclude<E, { kind: "undo" }>[] {
-  const gone = new Set<string>();
-  for (const entry of [...log].reverse())
-    if (isUndo(entry) && !gone.has(entry.id)) gone.add(entry.eventId);
+  const gone = takenBack(log);
   return log
     .filter((e): e is Exclude<E, { kind: "undo" }> => !isUndo(e) && !gone.has(e.id))
     .map((entry, order) => ({ entry, order }))
@@ -24,3 +22,11 @@ export function inForce<E extends Entry>(
 
 const isUndo = (entry: Entry): entry is Entry & { readonly eventId: string } =>
   entry.kind === "undo" && "eventId" in entry;
+
+/** Ids of the entries that an undo in force has taken back. */
+export function takenBack(log: readonly Entry[]): ReadonlySet<string> {
+  const gone = new Set<string>();
+  for (const entry of [...log].reverse())
+    if (isUndo(entry) && !gone.has(entry.id)) gone.add(entry.eventId);
+  return gone;
+}

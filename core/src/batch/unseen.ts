@@ -6,7 +6,9 @@ export const UNSEEN_MIN = 120;
 
 /** When somebody was last at this pot: the last entry by hand, ms. Null before the first. */
 export const lastSeenMs = (cook: Cook): number | null =>
-  cook.events.findLast((e) => !("source" in e && e.source === "instrument"))?.atMs ?? null;
+  cook.events.findLast(
+    (e) => !("source" in e && e.source === "instrument") && e.kind !== "clockSet",
+  )?.atMs ?? null;
 
 /** Minutes since somebody was at a pot that is lit; 0 where nothing burns. */
 export function unseenMin(cook: Cook, nowMs: number): number {

@@ -3,7 +3,21 @@ import { BatchSchema, CookEventSchema } from "../batch/batch-schema";
 import { LarderEventSchema } from "../larder/larder-schema";
 import { KitchenSchema, SCHEMA_VERSION } from "../simulate/kitchen-schema";
 import { PlanSchema } from "../simulate/plan-schema";
+import { parseJson, pathText, type FileProblem } from "./file-problem";
 import { migrateFile } from "./migrate";
+
+export type { FileProblem } from "./file-problem";
+
+/** More than a lifetime of cooking; instruments give thousands of events a pot. */
+const MOST_PLANS = 20_000;
+const MOST_BATCHES = 100_000;
+const MOST_EVENTS = 5_000_000;
+
+/** One setting of a browser, as text. */
+export const SettingSchema = z.object({
+  key: z.string().min(1).max(120),
+  value: z.string().max(20_000),
+});
 
 const uniqueIds = (items: readonly { id: string }[]) =>
   new Set(items.map((i) => i.id)).size === items.length;
@@ -15,48 +29,31 @@ export const KettlosFileSchema = z
     schemaVersion: z.literal(SCHEMA_VERSION),
     exportedAt: z.iso.datetime({ offset: true }).optional(),
     kitchen: KitchenSchema,
-    plans: z.array(PlanSchema).max(2000).refine(uniqueIds, "Two plans have the same id."),
+    plans: z.array(PlanSchema).max(MOST_PLANS).refine(uniqueIds, "Two plans have the same id."),
     batches: z
       .array(BatchSchema)
-      .max(5000)
+      .max(MOST_BATCHES)
       .refine(uniqueIds, "Two batches have the same id.")
       .default([]),
     events: z
       .array(CookEventSchema)
-      .max(200_000)
+      .max(MOST_EVENTS)
       .refine(uniqueIds, "Two events have the same id.")
       .default([]),
     /** What happened in the larder, in the order of writing. */
     larder: z
       .array(LarderEventSchema)
-      .max(200_000)
+      .max(MOST_EVENTS)
       .refine(uniqueIds, "Two larder events have the same id.")
       .default([]),
+    /** What this browser was told once: whether it may ring, and the like. */
+    settings: z.array(SettingSchema).max(2000).default([]),
   })
   .check((context) => {
     const file = context.value;
-    const vessels = new Set(file.kitchen.vessels.map((v) => v.id));
-    const rings = new Set(file.kitchen.rings.map((r) => r.id));
-    const ovens = new Set(file.kitchen.ovens.map((o) => o.id));
     const batches = new Set(file.batches.map((b) => b.id));
     const miss = (path: (string | number)[], input: unknown, message: string) =>
       context.issues.push({ code: "custom", input, path, message });
-    file.plans.forEach((plan, i) => {
-      if (!vessels.has(plan.vesselId))
-        miss(
-          ["plans", i, "vesselId"],
-          plan.vesselId,
-          `No vessel "${plan.vesselId}" in the kitchen.`,
-        );
-      if (!rings.has(plan.ringId))
-        miss(["plans", i, "ringId"], plan.ringId, `No ring "${plan.ringId}" in the kitchen.`);
-      if (plan.heat.method === "oven" && !ovens.has(plan.heat.ovenId))
-        miss(
-          ["plans", i, "heat", "ovenId"],
-          plan.heat.ovenId,
-          `No oven "${plan.heat.ovenId}" in the kitchen.`,
-        );
-    });
     file.events.forEach((event, i) => {
       if (!batches.has(event.batchId))
         miss(["events", i, "batchId"], event.batchId, `No batch "${event.batchId}" in the file.`);
@@ -64,47 +61,39 @@ export const KettlosFileSchema = z
   });
 export type KettlosFile = z.infer<typeof KettlosFileSchema>;
 
-/** One thing wrong with a file: where, and what would be right. */
-export interface FileProblem {
-  readonly path: string;
-  readonly message: string;
-}
-
 export type FileReading =
   | { readonly ok: true; readonly file: KettlosFile }
   | { readonly ok: false; readonly problems: readonly FileProblem[] };
 
-/** Larger files are refused unread. */
-export const MAX_FILE_CHARACTERS = 50_000_000;
 const MOST_PROBLEMS = 20;
 
 /** Reads the text of a Kettlos JSON file. A bad or newer file is refused whole, with reasons. */
 export function readKettlosFile(text: string): FileReading {
-  if (text.length > MAX_FILE_CHARACTERS)
-    return refuse("", "The file is larger than 50 MB; it is not read.");
-  let data: unknown;
-  try {
-    data = JSON.parse(text);
-  } catch (error) {
-    return refuse(
-      "",
-      `This is not JSON: ${error instanceof Error ? error.message : "unreadable"}.`,
-    );
-  }
-  return readKettlosData(data);
+  const parsed = parseJson(text);
+  return parsed.ok ? readKettlosData(parsed.data) : { ok: false, problems: [parsed.problem] };
+}
+
+/** Why these data are no file that this version reads; null where they may be one. */
+export function headOf(data: unknown): FileProblem | null {
+  const head = z.looseObject({ format: z.unknown(), schemaVersion: z.unknown() }).safeParse(data);
+  if (!head.success || head.data.format !== "kettlos")
+    return {
+      path: "format",
+      message: 'This is not a Kettlos file: "format" must be "kettlos".',
+    };
+  const version = head.data.schemaVersion;
+  if (typeof version === "number" && version > SCHEMA_VERSION)
+    return {
+      path: "schemaVersion",
+      message: `The file is of version ${version} and this Kettlos reads up to ${SCHEMA_VERSION}. Update Kettlos, then read it again.`,
+    };
+  return null;
 }
 
 /** As readKettlosFile, for data that is parsed already. */
 export function readKettlosData(data: unknown): FileReading {
-  const head = z.looseObject({ format: z.unknown(), schemaVersion: z.unknown() }).safeParse(data);
-  if (!head.success || head.data.format !== "kettlos")
-    return refuse("format", 'This is not a Kettlos file: "format" must be "kettlos".');
-  const version = head.data.schemaVersion;
-  if (typeof version === "number" && version > SCHEMA_VERSION)
-    return refuse(
-      "schemaVersion",
-      `The file is of version ${version} and this Kettlos reads up to ${SCHEMA_VERSION}. Update Kettlos, then read it again.`,
-    );
+  const problem = headOf(data);
+  if (problem !== null) return { ok: false, problems: [problem] };
   const parsed = KettlosFileSchema.safeParse(migrateFile(data));
   if (parsed.success) return { ok: true, file: parsed.data };
   return {
@@ -116,21 +105,5 @@ export function readKettlosData(data: unknown): FileReading {
   };
 }
 
-const refuse = (path: string, message: string): FileReading => ({
-  ok: false,
-  problems: [{ path, message }],
-});
-
-const pathText = (path: readonly PropertyKey[]): string =>
-  path.reduce<string>(
-    (text, key) =>
-      typeof key === "number"
-        ? `${text}[${key}]`
-        : text === ""
-          ? String(key)
-          : `${text}.${String(key)}`,
-    "",
-  );
-
-/** Writes a Kettlos JSON file. Reading it back gives the same data. */
-export const writeKettlosFile = (file: KettlosFile): string => `${JSON.stringify(file, null, 2)}\n`;
+/** Writes a Kettlos JSON file, without spaces. Reading it back gives the same data. */
+export const writeKettlosFile = (file: KettlosFile): string => JSON.stringify(file);

@@ -1,4 +1,5 @@
 import { z } from "zod";
+import { nameUpTo } from "../units/text-schema";
 
 /** How hot an oven goes at its hottest: between these, °C. */
 export const OVEN_MAX_C = { least: 120, most: 350 } as const;
@@ -6,7 +7,7 @@ export const OVEN_MAX_C = { least: 120, most: 350 } as const;
 /** One oven. A fan carries more heat to the pot, and so lets an open pot steam faster. */
 export const OvenSchema = z.object({
   id: z.string().min(1).max(80),
-  name: z.string().trim().min(1).max(60),
+  name: nameUpTo(60),
   fan: z.boolean().default(false),
   maxC: z.number().min(OVEN_MAX_C.least).max(OVEN_MAX_C.most).default(250),
 });

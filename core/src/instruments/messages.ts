@@ -1,4 +1,5 @@
 import { z } from "zod";
+import { AtMs, nameUpTo } from "../units/text-schema";
 
 /** What an instrument can measure of a pot. Units are in the names: °C, kg gross, m of liquid. */
 export const CHANNELS = ["liquidC", "pieceC", "potKg", "depthM"] as const;
@@ -11,7 +12,7 @@ const InstrumentId = z.string().regex(/^[\w-]{1,60}$/);
 
 export const InstrumentSchema = z.object({
   id: InstrumentId,
-  name: z.string().trim().min(1).max(60),
+  name: nameUpTo(60),
   channels: z.array(z.enum(CHANNELS)).min(1).max(CHANNELS.length),
   isSimulated: z.boolean(),
 });
@@ -19,7 +20,7 @@ export type Instrument = z.infer<typeof InstrumentSchema>;
 
 /** Values at one moment; a channel that has dropped out is left out. */
 export const SamplesSchema = z.object({
-  atMs: z.number().int().min(0).max(8.64e15),
+  atMs: AtMs,
   values: z
     .object({
       liquidC: z.number().min(-30).max(200),

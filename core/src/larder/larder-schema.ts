@@ -2,10 +2,10 @@ import { z } from "zod";
 import { isIngredientId } from "../ingredient/catalogue";
 import { LabelSchema } from "../ingredient/label";
 import { SCHEMA_VERSION } from "../simulate/kitchen-schema";
+import { AtMs, LEAST_KG, nameUpTo } from "../units/text-schema";
 import { STORE_KINDS } from "../vessel/store-container";
 
 const Id = z.string().min(1).max(80);
-const AtMs = z.number().int().min(0).max(8.64e15);
 const Count = z.number().int().min(1).max(10_000);
 
 /** What lies on the shelves, by how it keeps. */
@@ -54,8 +54,8 @@ export type WhyThrown = (typeof WHY_THROWN)[number];
 export const LotSchema = z.object({
   id: Id,
   /** What is written on the lid, with the name. */
-  code: z.string().trim().min(1).max(20),
-  name: z.string().trim().min(1).max(80),
+  code: nameUpTo(20),
+  name: nameUpTo(80),
   kind: z.enum(LARDER_KINDS),
   /** The pot it is from; null where it was put in by hand. */
   batchId: Id.nullable().default(null),
@@ -68,10 +68,10 @@ export const LotSchema = z.object({
     .default(null),
   container: z.object({
     kind: z.enum(STORE_KINDS),
-    name: z.string().trim().min(1).max(60),
+    name: nameUpTo(60),
     capacityL: z.number().positive().max(50),
   }),
-  eachKg: z.number().positive().max(100),
+  eachKg: z.number().min(LEAST_KG).max(100),
   isLiquid: z.boolean(),
   /** When it was cooked, or came into the house raw. */
   madeMs: AtMs,
@@ -101,7 +101,7 @@ export const LarderEventSchema = z.discriminatedUnion("kind", [
     ...base,
     kind: z.literal("used"),
     batchId: Id,
-    massKg: z.number().positive().max(500),
+    massKg: z.number().min(LEAST_KG).max(500),
     out: z.enum(WAYS_OUT),
   }),
   z.object({

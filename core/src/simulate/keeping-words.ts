@@ -1,4 +1,5 @@
 import { z } from "zod";
+import { nameUpTo } from "../units/text-schema";
 
 /** Where kitchens differ on how long stock is at its best frozen. */
 export const FREEZER_SCHOOLS = ["short", "long"] as const;
@@ -7,7 +8,7 @@ export type FreezerSchool = (typeof FREEZER_SCHOOLS)[number];
 /** Someone who takes of the same stock every day: people by the bowl, animals by the spoon. */
 export const DailyUseSchema = z.object({
   id: z.string().min(1).max(80),
-  who: z.string().trim().min(1).max(60),
+  who: nameUpTo(60),
   eaters: z.number().int().min(1).max(2000),
   eachL: z.number().positive().max(5),
   timesADay: z.number().min(0.1).max(10),

@@ -2,6 +2,7 @@ import { z } from "zod";
 import { COOLING_CODES, OwnCodeSchema } from "../cool/codes";
 import { OvenSchema } from "../heat/oven-schema";
 import { RingSchema } from "../heat/ring-schema";
+import { nameUpTo } from "../units/text-schema";
 import { StoreContainerSchema } from "../vessel/store-container";
 import { VesselSchema } from "../vessel/vessel-schema";
 import { DailyUseSchema, FREEZER_SCHOOLS } from "./keeping-words";
@@ -16,7 +17,7 @@ const unique = (items: readonly { id: string }[]) =>
 export const KitchenSchema = z.object({
   schemaVersion: z.literal(SCHEMA_VERSION),
   id: z.string().min(1).max(80),
-  name: z.string().trim().min(1).max(80),
+  name: nameUpTo(80),
   altitudeM: z.number().min(-430).max(5500),
   units: z.enum(["metric", "us", "both"]),
   waterC: z.number().min(0).max(40).default(12),

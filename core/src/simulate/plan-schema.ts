@@ -7,6 +7,7 @@ import { CROCK_SETTINGS } from "../heat/slow-cooker";
 import { isIngredientId } from "../ingredient/catalogue";
 import { LabelSchema } from "../ingredient/label";
 import { WorkSchema } from "../prepare/work-schema";
+import { LEAST_KG, nameUpTo, textUpTo } from "../units/text-schema";
 import { LIDS } from "../vessel/lid";
 import { ACCOMPANIMENTS, DIETS, KINDS } from "./dish-words";
 import { SCHEMA_VERSION } from "./kitchen-schema";
@@ -45,7 +46,7 @@ export type Out = z.infer<typeof OutSchema>;
 export const PlanItemSchema = z.object({
   id: Id,
   ingredientId: z.string().refine(isIngredientId, "This is not in the catalogue of ingredients."),
-  massKg: z.number().positive().max(200),
+  massKg: z.number().min(LEAST_KG).max(200),
   counted: z
     .object({
       count: z.number().positive().max(10000),
@@ -55,7 +56,7 @@ export const PlanItemSchema = z.object({
     .optional(),
   when: WhenSchema,
   /** How it is prepared, in the cook's words. */
-  preparation: z.string().max(200).default(""),
+  preparation: textUpTo(200).default(""),
   boneState: z.enum(["raw", "blanched", "roasted", "usedBefore"]).default("raw"),
   frozen: z.boolean().default(false),
   /** Minutes it was boiled hard before it goes in, in water thrown away. */
@@ -183,8 +184,8 @@ export const AccompanimentSchema = z.object({
 export const PlanSchema = z.object({
   schemaVersion: z.literal(SCHEMA_VERSION),
   id: Id,
-  name: z.string().trim().min(1).max(80),
-  forWhat: z.string().max(120).default(""),
+  name: nameUpTo(80),
+  forWhat: textUpTo(120).default(""),
   /** Who eats it; what is for animals is screened for what harms them. */
   feeds: z.enum(["people", "animals"]).default("people"),
   /** What kind of pot it is; null where the cook never said. */
@@ -205,7 +206,7 @@ export const PlanSchema = z.object({
   schools: z.record(z.string().max(40), z.string().max(40)).default({}),
   accompaniments: z.array(AccompanimentSchema).max(8).default([]),
   /** Where it came from, in the cook's words. */
-  source: z.string().max(300).default(""),
+  source: textUpTo(300).default(""),
   vesselId: Id,
   ringId: Id,
   items: z.array(PlanItemSchema).max(60).refine(uniqueIds, "Two ingredients have the same id."),
@@ -226,6 +227,6 @@ export const PlanSchema = z.object({
   /** Minutes of work before the pot goes on, beside what the ingredients ask for. */
   prepareMin: z.number().min(0).max(1440).default(15),
   /** For the next time: shown when it is planned again. */
-  note: z.string().max(2000).default(""),
+  note: textUpTo(2000).default(""),
 });
 export type Plan = z.infer<typeof PlanSchema>;

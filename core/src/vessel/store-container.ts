@@ -1,4 +1,5 @@
 import { z } from "zod";
+import { nameUpTo } from "../units/text-schema";
 
 /** What portions are kept in. */
 export const STORE_KINDS = ["mould", "tray", "jar", "shoulderJar", "bag", "tub"] as const;
@@ -8,7 +9,7 @@ export type StoreKind = (typeof STORE_KINDS)[number];
 export const StoreContainerSchema = z
   .object({
     id: z.string().min(1).max(80),
-    name: z.string().trim().min(1).max(60),
+    name: nameUpTo(60),
     kind: z.enum(STORE_KINDS),
     /** One cup of a mould, or the whole container, to the brim, L. */
     capacityL: z.number().min(0.01).max(50),

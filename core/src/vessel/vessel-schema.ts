@@ -1,4 +1,5 @@
 import { z } from "zod";
+import { nameUpTo } from "../units/text-schema";
 
 const Size = z.tuple([z.number().positive().max(1.5), z.number().positive().max(1.5)]);
 
@@ -39,7 +40,7 @@ export type WarmUp = z.infer<typeof WarmUpSchema>;
 export const VesselSchema = z
   .object({
     id: z.string().min(1).max(80),
-    name: z.string().trim().min(1).max(60),
+    name: nameUpTo(60),
     kind: z.enum(["pot", "casserole", "pan", "slowCooker", "pressureCooker"]),
     shape: z.enum(["round", "oval", "rectangular"]),
     bottomM: Size,

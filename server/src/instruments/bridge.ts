@@ -18,6 +18,12 @@ export class Bridge {
     for (const stream of this.streams) stream.samples(samples);
   }
 
+  /** It speaks no more: its place is free, and who listened is told. */
+  end(): void {
+    for (const stream of this.streams) stream.end();
+    this.streams.clear();
+  }
+
   listen(stream: Stream): void {
     stream.hello([this.instrument]);
     this.streams.add(stream);

@@ -201,3 +201,37 @@ describe("a real instrument's bridge", () => {
       .expect(400);
   });
 });
+
+describe("what cannot be simulated, and what is given back", () => {
+  test("a pot without its vessel is refused or falls silent; the server goes on", async () => {
+    const pot = fastPot();
+    const broken = [
+      { ...pot, batch: { ...pot.batch, plan: { ...pot.batch.plan, vesselId: "gone" } } },
+      { ...pot, batch: { ...pot.batch, plan: { ...pot.batch.plan, ringId: "gone" } } },
+    ];
+    for (const [i, body] of broken.entries()) {
+      const put = await request(server).put(`/api/pots/broken${i}`).send(body);
+      expect([204, 422]).toContain(put.status);
+      if (put.status === 204) {
+        const answer = await fetch(`${base}/api/pots/broken${i}/stream`);
+        const text = await answer.text();
+        expect(text).toContain("hello");
+        expect(text).not.toContain("samples");
+      }
+    }
+    await request(server).get("/api/instruments").expect(200);
+  });
+
+  test("a bridge gives its place back, and a value of another day is none", async () => {
+    const probe = { name: "Probe", channels: ["liquidC"] };
+    await request(server).put("/api/instruments/p").send(probe).expect(204);
+    const post = (atMs: number) =>
+      request(server)
+        .post("/api/instruments/p/samples")
+        .send({ atMs, values: { liquidC: 80 } });
+    await post(Date.now()).expect(204);
+    await post(Date.now() - 3 * 86_400_000).expect(400);
+    await request(server).delete("/api/instruments/p").expect(204);
+    await post(Date.now()).expect(404);
+  });
+});

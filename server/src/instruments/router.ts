@@ -1,5 +1,7 @@
 import { BatchSchema, CookEventSchema } from "@kettlos/core/batch/batch-schema";
 import { InstrumentSchema, SamplesSchema } from "@kettlos/core/instruments/messages";
+import { outcomeOf } from "@kettlos/core/units/problem";
+import { AtMs } from "@kettlos/core/units/text-schema";
 import express, { type Request, type Response, type Router } from "express";
 import { z } from "zod";
 import { Bridge } from "./bridge";
@@ -10,6 +12,8 @@ import { Stream } from "./stream";
 const MOST = 24;
 /** A bridge that has been silent so long is forgotten when room is needed. */
 const FORGET_MS = 24 * 3_600_000;
+/** A value of another day than this is no reading of now. */
+const FAR_OFF_MS = 24 * 3_600_000;
 
 const PotSchema = z.object({
   batch: BatchSchema,
@@ -20,7 +24,7 @@ const PotSchema = z.object({
     .min(0)
     .max(2 ** 31 - 1),
   /** What the cook's clock says now: theirs may be set otherwise than this one. */
-  nowMs: z.number().int().min(0).max(8.64e15).optional(),
+  nowMs: AtMs.optional(),
 });
 const SilenceSchema = z.object({ seconds: z.number().min(0).max(600) });
 const BridgeSchema = InstrumentSchema.omit({ id: true, isSimulated: true });
@@ -47,10 +51,16 @@ export function instrumentsRouter(): Router {
     const { id } = request.params;
     const known = pots.get(id);
     const aheadMs = body.nowMs === undefined ? 0 : body.nowMs - Date.now();
-    if (known !== undefined) known.follow(body.batch, body.events, body.seed, aheadMs);
-    else if (!makeRoom(pots))
+    const outcome = outcomeOf(() => {
+      if (known !== undefined) known.follow(body.batch, body.events, body.seed, aheadMs);
+      else if (makeRoom(pots))
+        pots.set(id, new SimulatedPot(body.batch, body.events, body.seed, aheadMs));
+      else return "full";
+      return "taken";
+    });
+    if (!outcome.ok) return void refuse(response, 422, outcome.problem.message);
+    if (outcome.value === "full")
       return void refuse(response, 507, "Too many simulated pots are listened to at once.");
-    else pots.set(id, new SimulatedPot(body.batch, body.events, body.seed, aheadMs));
     response.status(204).end();
   });
 
@@ -90,12 +100,24 @@ export function instrumentsRouter(): Router {
     response.status(204).end();
   });
 
+  router.delete("/instruments/:id", (request, response) => {
+    bridges.get(request.params.id)?.end();
+    bridges.delete(request.params.id);
+    response.status(204).end();
+  });
+
   router.post("/instruments/:id/samples", (request, response) => {
     const bridge = bridges.get(request.params.id);
     if (bridge === undefined)
       return void refuse(response, 404, "Say first what it is: PUT /api/instruments/ID.");
     const body = parsed(SamplesSchema, request, response);
     if (body === null) return;
+    if (Math.abs(body.atMs - Date.now()) > FAR_OFF_MS)
+      return void refuse(
+        response,
+        400,
+        `atMs is ${body.atMs}, more than a day from now: is the instrument's clock set?`,
+      );
     bridge.take(body, Date.now());
     response.status(204).end();
   });

@@ -4,6 +4,7 @@ import { fold, type Cook } from "@kettlos/core/batch/fold";
 import { HiddenPot } from "@kettlos/core/instruments/hidden-pot";
 import { CHANNELS, type Instrument } from "@kettlos/core/instruments/messages";
 import { Sensors } from "@kettlos/core/instruments/sensors";
+import { outcomeOf } from "@kettlos/core/units/problem";
 import type { Trace } from "@kettlos/core/simulate/trace";
 import type { Stream } from "./stream";
 
@@ -80,8 +81,20 @@ export class SimulatedPot {
   private start(): void {
     this.stop();
     const speed = this.batch.practice?.speed ?? 1;
-    this.timer = setInterval(() => this.tick(), speed >= FAST_FROM ? EVERY_FAST_MS : EVERY_MS);
+    this.timer = setInterval(
+      () => this.tickOrRest(),
+      speed >= FAST_FROM ? EVERY_FAST_MS : EVERY_MS,
+    );
     this.timer.unref();
+  }
+
+  /** A pot that cannot be simulated falls silent, as an instrument does; it ends nothing else. */
+  private tickOrRest(): void {
+    const outcome = outcomeOf(() => this.tick());
+    if (outcome.ok) return;
+    this.stop();
+    for (const stream of this.streams) stream.end();
+    this.streams.clear();
   }
 
   private tick(): void {

@@ -26,6 +26,10 @@ export class Stream {
     this.send({ kind: "samples", samples });
   }
 
+  end(): void {
+    this.response.end();
+  }
+
   onClosed(run: () => void): void {
     this.response.on("close", run);
   }

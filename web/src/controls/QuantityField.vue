@@ -49,10 +49,12 @@ function reset() {
   choices.value = [];
 }
 
-function read() {
+/** Reads what was typed. Leaving the field is no entry: only Enter says that it is done. */
+function read(isEnter: boolean) {
   choices.value = [];
   problem.value = "";
-  if (value.value !== null && text.value === props.show(value.value)) return;
+  if (value.value !== null && text.value === props.show(value.value))
+    return void (isEnter && emit("entered"));
   if (text.value.trim() === "" && value.value === null) return;
   const outcome = outcomeOf(() =>
     readQuantity(text.value, {
@@ -69,21 +71,21 @@ function read() {
     choices.value = outcome.value.choices.map((c) => ({ label: c.label, value: c.quantity }));
     return;
   }
-  take(outcome.value.quantity);
+  if (take(outcome.value.quantity) && isEnter) emit("entered");
 }
 
-function take(quantity: Quantity) {
+function take(quantity: Quantity): boolean {
   const isWeight = quantity.dimension === "mass" && props.dimension === "volume";
   const number = isWeight ? quantity.value / (props.densityKgL ?? 1) : quantity.value;
   const low = props.min ?? 0;
   const high = props.max ?? Infinity;
   if (number < low || number > high) {
     problem.value = `${text.value} is out of range: from ${props.show(low)} to ${props.show(high)}.`;
-    return;
+    return false;
   }
   value.value = number;
   reset();
-  emit("entered");
+  return true;
 }
 </script>
 
@@ -98,8 +100,8 @@ function take(quantity: Quantity) {
       :placeholder="placeholder ?? ''"
       :aria-invalid="problem !== ''"
       :aria-describedby="`${id}-problem`"
-      @change="read"
-      @keydown.enter.prevent="read"
+      @change="read(false)"
+      @keydown.enter.prevent="read(true)"
       @keydown.esc="reset"
     />
     <AskChoices :question="question" :choices="choices" @choose="take" />

@@ -13,7 +13,7 @@ import {
 } from "@kettlos/core/formats/migrate";
 import { KitchenSchema, type Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import { PlanSchema, type Plan } from "@kettlos/core/simulate/plan-schema";
-import Dexie, { type EntityTable, type Table, type Transaction } from "dexie";
+import Dexie, { type DexieOptions, type EntityTable, type Table, type Transaction } from "dexie";
 
 /** A plan as stored: with when it was last touched, so that the newest opens first. */
 interface StoredPlan {
@@ -37,6 +37,21 @@ interface StoredLarderEvent {
   event: LarderEvent;
 }
 
+/** Everything as it was before it was replaced, removed or brought up to a newer version. */
+interface SafetyCopy {
+  id: number;
+  atMs: number;
+  why: "replaced" | "removed" | "migrated" | "restored";
+  /** A Kettlos file; of a migration as it was, to be read like any other. */
+  file: unknown;
+}
+
+/** A folder of the device that this browser may write to. */
+interface FolderHandle {
+  key: string;
+  handle: FileSystemDirectoryHandle;
+}
+
 /** One setting of this browser. */
 interface Setting {
   key: string;
@@ -54,6 +69,28 @@ const whole =
     return schema.safeParse(migrated).data ?? migrated;
   };
 
+/** Keeps everything as it was before it is brought up, as a file of its own version. */
+async function keepRaw(transaction: Transaction): Promise<void> {
+  const all = (name: string) =>
+    transaction.storeNames.includes(name) ? transaction.table(name).toArray() : Promise.resolve([]);
+  const [kitchens, plans, batches, events, larder, settings] = (await Promise.all(
+    ["kitchens", "plans", "batches", "events", "larder", "settings"].map(all),
+  )) as Record<string, unknown>[][];
+  const [kitchen] = kitchens ?? [];
+  if (kitchen === undefined || !transaction.storeNames.includes("copies")) return;
+  const file = {
+    format: "kettlos",
+    schemaVersion: kitchen["schemaVersion"],
+    kitchen,
+    plans: plans?.map((p) => p["plan"]),
+    batches,
+    events: events?.map((e) => e["event"]),
+    larder: larder?.map((e) => e["event"]),
+    settings,
+  };
+  await transaction.table("copies").add({ atMs: Date.now(), why: "migrated", file });
+}
+
 /** Everything Kettlos keeps, in this browser only. */
 class KettlosDatabase extends Dexie {
   kitchens!: Table<Kitchen, string>;
@@ -62,10 +99,12 @@ class KettlosDatabase extends Dexie {
   events!: EntityTable<StoredEvent, "seq">;
   larder!: EntityTable<StoredLarderEvent, "seq">;
   settings!: Table<Setting, string>;
+  copies!: EntityTable<SafetyCopy, "id">;
+  handles!: Table<FolderHandle, string>;
 
-  constructor() {
+  constructor(options: DexieOptions = {}) {
     // Written through to the disk before it counts as stored: a power cut loses nothing that was shown.
-    super("kettlos", { chromeTransactionDurability: "strict" });
+    super("kettlos", { chromeTransactionDurability: "strict", ...options });
     this.version(1).stores({
       kitchens: "id",
       plans: "id, updatedMs",
@@ -73,9 +112,10 @@ class KettlosDatabase extends Dexie {
       events: "++seq, &id, batchId",
       settings: "key",
     });
-    // Each upgrade brings every document up to the present form, whichever version it is of, with what
-    // has been added since.
+    // The upgrade to the newest version brings every document up to the present form, whichever version it
+    // is of, with what has been added since.
     const bringUp = async (transaction: Transaction) => {
+      await keepRaw(transaction);
       const change = (table: string, key: string | null, migrate: (value: unknown) => unknown) =>
         transaction
           .table(table)
@@ -89,10 +129,40 @@ class KettlosDatabase extends Dexie {
       await change("batches", null, whole(BatchSchema, migrateBatch));
       await change("events", "event", whole(CookEventSchema, migrateEvent));
     };
-    this.version(2).upgrade(bringUp);
-    this.version(3).upgrade(bringUp);
-    this.version(4).stores({ larder: "++seq, &id" }).upgrade(bringUp);
+    this.version(4).stores({ larder: "++seq, &id" });
+    this.version(5).stores({ copies: "++id, atMs", handles: "key" }).upgrade(bringUp);
   }
 }
 
-export const db = new KettlosDatabase();
+export let db = new KettlosDatabase();
+
+/** How well this browser keeps things: on the disk; in this page alone, and why; or not at all. */
+export type Storage =
+  | { readonly kind: "disk" }
+  | { readonly kind: "memory" }
+  | { readonly kind: "newer" }
+  | { readonly kind: "blocked" };
+
+/** Another tab may hold the data in an older version; it is asked to let go, and given so long, ms. */
+const OPENS_WITHIN_MS = 8000;
+
+/**
+ * Opens the database before anything asks of it. Where the browser keeps nothing (a private window, storage
+ * blocked), everything works in memory and is gone with the page.
+ */
+export async function openDatabase(): Promise<Storage> {
+  const late = new Promise<"late">((resolve) => setTimeout(() => resolve("late"), OPENS_WITHIN_MS));
+  try {
+    const opened = await Promise.race([db.open(), late]);
+    return { kind: opened === "late" ? "blocked" : "disk" };
+  } catch (error) {
+    // Written by a newer Kettlos: nothing of it is touched.
+    if (error instanceof Error && error.name === "VersionError") return { kind: "newer" };
+    const { indexedDB, IDBKeyRange } = await import("fake-indexeddb");
+    Dexie.dependencies.indexedDB = indexedDB;
+    Dexie.dependencies.IDBKeyRange = IDBKeyRange;
+    db = new KettlosDatabase({ indexedDB, IDBKeyRange });
+    await db.open();
+    return { kind: "memory" };
+  }
+}

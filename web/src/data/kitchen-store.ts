@@ -1,17 +1,39 @@
+import type { Batch } from "@kettlos/core/batch/batch-schema";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import { defineStore } from "pinia";
-import { computed } from "vue";
+import { computed, shallowRef, watch } from "vue";
 import { db } from "./db";
-import { saveKitchen } from "./repository";
+import { changeKitchen } from "./repository";
 import { useEventLog } from "./use-event-log";
 import { useLive } from "./use-live";
+import { sayRemoved } from "../frame/notices";
+
+/** The lists of a kitchen whose things can be taken out. */
+type Removable = "vessels" | "rings" | "ovens" | "containers" | "dailyUses";
 
 /** The kitchen this browser cooks in, its plans and its batches with their events. */
 export const useKitchenStore = defineStore("kitchen", () => {
   const kitchens = useLive(() => db.kitchens.toArray());
   const storedPlans = useLive(() => db.plans.orderBy("updatedMs").reverse().toArray());
-  const batches = useLive(() => db.batches.orderBy("createdMs").reverse().toArray());
-  const eventLog = useEventLog();
+  const storedBatches = useLive(() => db.batches.orderBy("createdMs").reverse().toArray());
+  const { log: eventLog, lastSeq } = useEventLog();
+  /** Batches of which every event that was there is read: none is taken for one that was never lit. */
+  const batches = shallowRef<readonly Batch[]>();
+  const waiting = shallowRef<{ readonly list: readonly Batch[]; readonly seq: number } | null>(
+    null,
+  );
+  watch(storedBatches, async (list) => {
+    if (list === undefined) return;
+    const last = await db.events.orderBy("seq").last();
+    // A newer list asked meanwhile.
+    if (list === storedBatches.value) waiting.value = { list, seq: last?.seq ?? 0 };
+  });
+  watch([waiting, lastSeq, eventLog], () => {
+    if (waiting.value === null || eventLog.value === undefined) return;
+    if (lastSeq.value < waiting.value.seq) return;
+    batches.value = waiting.value.list;
+    waiting.value = null;
+  });
 
   const isLoaded = computed(
     () =>
@@ -25,8 +47,19 @@ export const useKitchenStore = defineStore("kitchen", () => {
   const plans = computed(() => storedPlans.value?.map((s) => s.plan) ?? []);
 
   async function change(part: Partial<Kitchen>): Promise<void> {
-    if (kitchen.value !== null) await saveKitchen({ ...kitchen.value, ...part });
+    await changeKitchen(part);
   }
 
-  return { isLoaded, kitchen, units, plans, batches, eventLog, change };
+  /** Takes a thing out of the kitchen, with a way to bring it back. */
+  async function remove(list: Removable, id: string): Promise<void> {
+    const gone = kitchen.value?.[list].find((thing) => thing.id === id);
+    if (gone === undefined) return;
+    await change({ [list]: kitchen.value?.[list].filter((thing) => thing.id !== id) });
+    const name = "name" in gone ? gone.name : gone.who;
+    sayRemoved(`${list}-${id}`, `${name} is taken out of the kitchen.`, () =>
+      change({ [list]: [...(kitchen.value?.[list] ?? []).filter((t) => t.id !== id), gone] }),
+    );
+  }
+
+  return { isLoaded, kitchen, units, plans, batches, eventLog, change, remove };
 });

@@ -1,24 +1,27 @@
 import { lastLarderEvent } from "@kettlos/core/larder/larder";
-import type { LarderEvent, LarderEventBody } from "@kettlos/core/larder/larder-schema";
+import { LarderEventSchema, type LarderEventBody } from "@kettlos/core/larder/larder-schema";
 import { SCHEMA_VERSION } from "@kettlos/core/simulate/kitchen-schema";
 import { db } from "./db";
-import { plain } from "./plain";
+import { writing } from "./writing";
+import { checked } from "./checked";
+import { newId } from "./new-id";
 
 /** Writes larder events in one go; they are on disk when the promise resolves. */
 export async function appendLarder(...bodies: readonly LarderEventBody[]): Promise<void> {
   const tappedMs = Date.now();
-  await db.transaction("rw", db.larder, async () => {
+  const write = async () => {
     // A clock set back does not put what happens now before what has happened already.
     const last = await db.larder.orderBy("seq").last();
     const atMs = Math.max(tappedMs, last?.event.atMs ?? 0);
     await db.larder.bulkAdd(
       bodies.map((body) => {
-        const id = crypto.randomUUID();
-        const event = { ...plain(body), id, atMs, schemaVersion: SCHEMA_VERSION } as LarderEvent;
-        return { id, event };
+        const id = newId();
+        const whole = { ...body, id, atMs, schemaVersion: SCHEMA_VERSION };
+        return { id, event: checked(LarderEventSchema, whole, "This entry") };
       }),
     );
-  });
+  };
+  await writing("an entry of the larder", () => db.transaction("rw", db.larder, write));
 }
 
 /** Takes back the last larder event in force, of one pot or of all; nothing happens where none is left. */

@@ -3,6 +3,7 @@ import { PlanSchema, type Plan } from "@kettlos/core/simulate/plan-schema";
 import { standsOnHob } from "@kettlos/core/simulate/references";
 import { capacityL } from "@kettlos/core/vessel/volume";
 import { plain } from "./plain";
+import { newId } from "./new-id";
 
 /** An empty stock in the kitchen's largest pot on its strongest ring; null where either is missing. */
 export function newPlan(kitchen: Kitchen): Plan | null {
@@ -11,7 +12,7 @@ export function newPlan(kitchen: Kitchen): Plan | null {
   if (vessel === undefined || ring === undefined) return null;
   return PlanSchema.parse({
     schemaVersion: SCHEMA_VERSION,
-    id: crypto.randomUUID(),
+    id: newId(),
     name: "New stock",
     vesselId: vessel.id,
     ringId: ring.id,
@@ -28,7 +29,7 @@ export function newPlan(kitchen: Kitchen): Plan | null {
  */
 export const copyOf = (plan: Plan): Plan => ({
   ...plain(plan),
-  id: crypto.randomUUID(),
+  id: newId(),
   readyAt: null,
   items: plain(plan.items).map((item) => {
     if (item.fromLotId === undefined) return item;

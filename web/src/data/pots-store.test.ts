@@ -1,8 +1,10 @@
 import { afterEach, beforeEach, describe, expect, test, vi } from "vitest";
+import { watch } from "vue";
 import { NOW, sample } from "../../test/pot";
 import { useKitchenStore } from "./kitchen-store";
 import { usePotsStore } from "./pots-store";
-import { appendEvent, beginBatch, forgetEverything, importAll } from "./repository";
+import { forgetEverything, importAll } from "./backup";
+import { appendEvent, beginBatch } from "./repository";
 
 beforeEach(async () => {
   vi.useFakeTimers({ now: NOW, toFake: ["Date"] });
@@ -58,5 +60,38 @@ describe("all pots", () => {
     const batch = await beginBatch(sample.plans[0]!, sample.kitchen);
     await vi.waitFor(() => expect(pots.live).toHaveLength(2), { timeout: 15_000 });
     expect(pots.byId.get(batch.id)?.cook.stage).toBe("fill");
+  });
+});
+
+describe("while it loads", () => {
+  test("no past pot is ever taken for one that was never lit, whenever its events arrive", async () => {
+    const pots = usePotsStore();
+    const kitchen = useKitchenStore();
+    const seen = new Set<string>();
+    watch(
+      () => pots.fire.map((p) => p.batch.id),
+      (ids) => ids.forEach((id) => seen.add(id)),
+      { immediate: true, flush: "sync" },
+    );
+    await vi.waitFor(() => expect(kitchen.isLoaded && pots.finished.length).toBe(16), {
+      timeout: 15_000,
+    });
+    // Read in anew beside what is there: batches and events arrive one after the other.
+    await forgetEverything();
+    await importAll(sample, "replace");
+    await vi.waitFor(() => expect(pots.finished).toHaveLength(16), { timeout: 15_000 });
+    expect([...seen]).toEqual(["on-fire"]);
+  });
+
+  test("a pot that cannot be reckoned stays, with its problem", async () => {
+    const pots = await loaded();
+    const plan = { ...sample.plans[0]!, ringId: "gone" };
+    const batch = await beginBatch(plan, sample.kitchen);
+    await appendEvent(batch.id, { kind: "lit" });
+    await vi.waitFor(() => expect(pots.inEarnest).toHaveLength(2), { timeout: 15_000 });
+    const stuck = pots.inEarnest.find((p) => p.batch.id === batch.id);
+    expect(stuck?.problem?.code).toBe("unknownReference");
+    expect(stuck?.actions[0]?.kind).toBe("look");
+    expect(pots.live.map((p) => p.batch.id)).toEqual(["on-fire"]);
   });
 });

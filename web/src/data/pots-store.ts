@@ -81,7 +81,9 @@ export const usePotsStore = defineStore("pots", () => {
   /** The real ones: what the bench, the hob rail and the alarms speak of. */
   const inEarnest = computed(() => fire.value.filter((p) => p.batch.practice === undefined));
 
-  return { nowMs, nowOf, pots, byId, finished, fire, live, inEarnest };
+  const isReady = computed(() => store.batches !== undefined);
+
+  return { isReady, nowMs, nowOf, pots, byId, finished, fire, live, inEarnest };
 });
 
 /** Whatever goes wrong in working a pot out, the pot stays. */

@@ -3,16 +3,8 @@ import { readKettlosFile, writeKettlosFile } from "@kettlos/core/formats/kettlos
 import { beforeEach, describe, expect, test } from "vitest";
 import { bramholtSample } from "../sample/bramholt";
 import { db } from "./db";
-import {
-  appendEvent,
-  beginBatch,
-  exportAll,
-  forgetEverything,
-  importAll,
-  removeBatch,
-  savePlan,
-  undoLast,
-} from "./repository";
+import { exportAll, forgetEverything, importAll } from "./backup";
+import { appendEvent, beginBatch, removeBatch, savePlan, undoLast } from "./repository";
 
 const NOW = Date.parse("2026-03-18T20:14:00+01:00");
 const sample = bramholtSample(NOW);

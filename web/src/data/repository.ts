@@ -1,12 +1,24 @@
-import type { Batch, CookEvent, EventBody, Practice } from "@kettlos/core/batch/batch-schema";
+import {
+  BatchSchema,
+  CookEventSchema,
+  type Batch,
+  type CookEvent,
+  type EventBody,
+  type Practice,
+} from "@kettlos/core/batch/batch-schema";
+import { mergePlans } from "@kettlos/core/formats/merge-plans";
+import { jumpBetween } from "@kettlos/core/batch/one-clock";
 import { atSpeed, potNowMs } from "@kettlos/core/batch/pot-clock";
 import { withUsed } from "@kettlos/core/convert/targets";
 import { lastUndoable } from "@kettlos/core/batch/fold";
-import { SCHEMA_VERSION, type Kitchen } from "@kettlos/core/simulate/kitchen-schema";
-import type { Plan } from "@kettlos/core/simulate/plan-schema";
-import type { KettlosFile } from "@kettlos/core/formats/kettlos-json";
+import { KitchenSchema, SCHEMA_VERSION, type Kitchen } from "@kettlos/core/simulate/kitchen-schema";
+import { PlanSchema, type Plan } from "@kettlos/core/simulate/plan-schema";
+import { Problem } from "@kettlos/core/units/problem";
+import { checked } from "./checked";
+import { format } from "date-fns";
 import { db } from "./db";
-import { plain } from "./plain";
+import { newId } from "./new-id";
+import { writing } from "./writing";
 
 /** An event as a screen makes it; id, version and batch are filled in here. */
 export type NewEvent = EventBody extends infer E
@@ -16,11 +28,49 @@ export type NewEvent = EventBody extends infer E
   : never;
 
 export async function saveKitchen(kitchen: Kitchen): Promise<void> {
-  await db.kitchens.put(plain(kitchen));
+  const whole = checked(KitchenSchema, kitchen, "The kitchen");
+  await writing("what was changed in the kitchen", () => db.kitchens.put(whole));
 }
 
-export async function savePlan(plan: Plan): Promise<void> {
-  await db.plans.put({ id: plan.id, updatedMs: Date.now(), plan: plain(plan) });
+/** Changes parts of the kitchen as it stands on disk, so that what another tab changed beside them stays. */
+export async function changeKitchen(part: Partial<Kitchen>): Promise<void> {
+  await writing("what was changed in the kitchen", () =>
+    db.transaction("rw", db.kitchens, async () => {
+      const stored = await db.kitchens.toCollection().first();
+      if (stored === undefined) return;
+      await db.kitchens.put(checked(KitchenSchema, { ...stored, ...part }, "The kitchen"));
+    }),
+  );
+}
+
+/** Writes a plan as it is, new or not. */
+export async function savePlan(plan: Plan): Promise<Plan> {
+  const whole = checked(PlanSchema, plan, plan.name || "The plan");
+  await writing(`the plan ${whole.name}`, () => putPlan(whole));
+  return whole;
+}
+const putPlan = (plan: Plan) => db.plans.put({ id: plan.id, updatedMs: Date.now(), plan });
+
+/** What became of a change: the plan as it is now, or gone where it was removed elsewhere. */
+export type SavedChange =
+  | { readonly isGone: false; readonly plan: Plan; readonly conflicts: readonly string[] }
+  | { readonly isGone: true };
+
+/**
+ * Writes a change of a plan that was read as `base`: what was changed elsewhere since is kept beside it,
+ * and what was removed elsewhere is not brought back.
+ */
+export function savePlanChange(base: Plan, mine: Plan): Promise<SavedChange> {
+  return writing(`the plan ${mine.name}`, () =>
+    db.transaction("rw", db.plans, async (): Promise<SavedChange> => {
+      const stored = await db.plans.get(mine.id);
+      if (stored === undefined) return { isGone: true };
+      const { plan, conflicts } = mergePlans(base, mine, stored.plan);
+      const whole = checked(PlanSchema, plan, mine.name || "The plan");
+      await putPlan(whole);
+      return { isGone: false, plan: whole, conflicts };
+    }),
+  );
 }
 
 /** A plan as it stands on disk now; undefined where there is none of that id. */
@@ -46,14 +96,15 @@ export async function beginBatch(
 ): Promise<Batch> {
   const batch: Batch = {
     schemaVersion: SCHEMA_VERSION,
-    id: crypto.randomUUID(),
+    id: newId(),
     createdMs: Date.now(),
-    plan: plain(plan),
-    kitchen: plain(kitchen),
-    ...(practice === undefined ? {} : { practice: plain(practice) }),
+    plan,
+    kitchen,
+    ...(practice === undefined ? {} : { practice }),
   };
-  await db.batches.add(batch);
-  return batch;
+  const whole = checked(BatchSchema, batch, plan.name);
+  await writing(`that ${plan.name} was put on`, () => db.batches.add(whole));
+  return whole;
 }
 
 /** Writes an event; it is on disk when the promise resolves, and only then does a screen show it. */
@@ -61,21 +112,58 @@ export async function appendEvent(batchId: string, event: NewEvent): Promise<voi
   await appendEvents(batchId, [event]);
 }
 
-/** Writes several events in one go: all of them or none. */
+/**
+ * Writes several events in one go: all of them or none.
+ * @throws Problem where the pot was taken off meanwhile, or an event is none
+ */
 export async function appendEvents(batchId: string, events: readonly NewEvent[]): Promise<void> {
   // It happened at the tap, however long the disk takes to answer.
   const tappedMs = Date.now();
-  const batch = await db.batches.get(batchId);
-  // A clock set back does not put what happens now before what has happened already.
-  const last = await db.events.where("batchId").equals(batchId).last();
-  const atMs = Math.max(Math.round(potNowMs(batch ?? {}, tappedMs)), last?.event.atMs ?? 0);
-  await db.events.bulkAdd(
-    events.map((event) => {
-      const id = crypto.randomUUID();
-      const whole = { atMs, ...plain(event), id, batchId, schemaVersion: SCHEMA_VERSION };
-      return { id, batchId, event: whole as CookEvent };
-    }),
+  const clock = { page: PAGE_ID, monoMs: Math.round(performance.now()) };
+  const write = async () => {
+    const batch = await db.batches.get(batchId);
+    if (batch === undefined)
+      throw new Problem(
+        "unknownReference",
+        "batchId",
+        batchId,
+        "This pot was taken off in another tab. What you said just now was not written.",
+      );
+    const last = (await db.events.where("batchId").equals(batchId).last())?.event;
+    const potMs = Math.round(potNowMs(batch, tappedMs));
+    const set = batch.practice === undefined ? setBackSince(last, potMs, clock) : null;
+    // What happens now is not put before what has happened already.
+    const atMs = set === null ? Math.max(potMs, last?.atMs ?? 0) : potMs;
+    await db.events.bulkAdd(
+      [...(set === null ? [] : [set]), ...events].map((event) => {
+        const id = newId();
+        const whole = { atMs, clock, ...event, id, batchId, schemaVersion: SCHEMA_VERSION };
+        return { id, batchId, event: checked(CookEventSchema, whole, "This entry") };
+      }),
+    );
+  };
+  await writing(`an entry of ${format(tappedMs, "HH:mm")}`, () =>
+    db.transaction("rw", db.batches, db.events, write),
   );
+}
+
+/** This page since it was opened: its monotonic clock counts from then. */
+const PAGE_ID = newId();
+
+/** That the clock was set back since the last entry of this page, where it was. */
+function setBackSince(
+  last: CookEvent | undefined,
+  nowMs: number,
+  clock: { page: string; monoMs: number },
+): NewEvent | null {
+  if (last?.clock === undefined || last.clock.page !== clock.page) return null;
+  const jump = jumpBetween(
+    { wallMs: last.atMs, monoMs: last.clock.monoMs },
+    { wallMs: nowMs, monoMs: clock.monoMs },
+  );
+  return jump?.kind === "setBack"
+    ? { kind: "clockSet", shiftMs: jump.byMs, isAssumed: false }
+    : null;
 }
 
 /**
@@ -103,91 +191,4 @@ export async function removeBatch(id: string): Promise<void> {
     await db.events.where("batchId").equals(id).delete();
     await db.batches.delete(id);
   });
-}
-
-/** Everything as one Kettlos file. @returns null where there is no kitchen yet */
-export async function exportAll(): Promise<KettlosFile | null> {
-  const kitchen = await db.kitchens.toCollection().first();
-  if (kitchen === undefined) return null;
-  const [plans, batches, events, larder] = await Promise.all([
-    db.plans.orderBy("updatedMs").toArray(),
-    db.batches.orderBy("createdMs").toArray(),
-    db.events.orderBy("seq").toArray(),
-    db.larder.orderBy("seq").toArray(),
-  ]);
-  return {
-    format: "kettlos",
-    schemaVersion: SCHEMA_VERSION,
-    exportedAt: new Date().toISOString(),
-    kitchen,
-    plans: plans.map((p) => p.plan),
-    batches,
-    events: events.map((e) => e.event),
-    larder: larder.map((e) => e.event),
-  };
-}
-
-/** How a file comes in: in place of everything, or added to it. */
-export type ImportWay = "replace" | "merge";
-
-/**
- * Takes a checked file in, all or nothing. Merging keeps this kitchen and adds pots, rings, plans and
- * batches it does not know; plans with the same id take the file's version.
- */
-export async function importAll(file: KettlosFile, way: ImportWay): Promise<void> {
-  const stamp = Date.now();
-  const tables = [db.kitchens, db.plans, db.batches, db.events, db.larder];
-  await db.transaction("rw", tables, async () => {
-    if (way === "replace") await Promise.all(tables.map((table) => table.clear()));
-    const here = await db.kitchens.toCollection().first();
-    await db.kitchens.put(here === undefined ? file.kitchen : withPotsOf(here, file.kitchen));
-    await db.plans.bulkPut(
-      file.plans.map((plan, i) => ({
-        id: plan.id,
-        updatedMs: stamp - file.plans.length + i,
-        plan,
-      })),
-    );
-    await db.batches.bulkPut(file.batches);
-    const known = await idsIn(db.events, file.events);
-    await db.events.bulkAdd(
-      file.events
-        .filter((e) => !known.has(e.id))
-        .map((event) => ({ id: event.id, batchId: event.batchId, event })),
-    );
-    const shelved = await idsIn(db.larder, file.larder);
-    await db.larder.bulkAdd(
-      file.larder.filter((e) => !shelved.has(e.id)).map((event) => ({ id: event.id, event })),
-    );
-  });
-}
-
-/** Which of these a log holds already. */
-async function idsIn(
-  log: Pick<typeof db.events | typeof db.larder, "where">,
-  events: readonly { id: string }[],
-): Promise<ReadonlySet<string>> {
-  const found = await log
-    .where("id")
-    .anyOf(events.map((e) => e.id))
-    .toArray();
-  return new Set(found.map((e) => e.id));
-}
-
-const withPotsOf = (here: Kitchen, other: Kitchen): Kitchen => ({
-  ...here,
-  vessels: [
-    ...here.vessels,
-    ...other.vessels.filter((v) => !here.vessels.some((w) => w.id === v.id)),
-  ],
-  rings: [...here.rings, ...other.rings.filter((r) => !here.rings.some((s) => s.id === r.id))],
-  containers: [
-    ...here.containers,
-    ...other.containers.filter((c) => !here.containers.some((d) => d.id === c.id)),
-  ],
-});
-
-/** Forgets everything: kitchen, plans, batches, events, larder, settings. */
-export async function forgetEverything(): Promise<void> {
-  await db.transaction("rw", db.tables, () => Promise.all(db.tables.map((table) => table.clear())));
 }

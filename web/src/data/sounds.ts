@@ -18,8 +18,12 @@ let context: AudioContext | null = null;
 /** What could not sound yet: browsers let nothing sound before the first tap. It sounds with that tap. */
 let waiting: Call | null = null;
 
-/** Sounds a call. False where the browser lets nothing sound yet; then it sounds at the next tap or key. */
-export async function sound(call: Call): Promise<boolean> {
+/** Loudness of the first call and how much it grows each time nobody comes, up to full. */
+const LOUD = 0.3;
+const LOUDER = 0.1;
+
+/** Sounds a call, the louder the oftener it was not heard. False where the browser lets nothing sound yet; then it sounds at the next tap or key. */
+export async function sound(call: Call, times = 1): Promise<boolean> {
   if (typeof AudioContext === "undefined") return false;
   context ??= new AudioContext();
   if (context.state === "suspended" && !(await resumed(context))) {
@@ -27,13 +31,14 @@ export async function sound(call: Call): Promise<boolean> {
     return false;
   }
   const from = context.currentTime + 0.02;
+  const loud = Math.min(1, LOUD + LOUDER * times);
   for (const [at, hertz, lasts] of CALLS[call]) {
     const tone = context.createOscillator();
     const volume = context.createGain();
     tone.frequency.value = hertz;
     tone.type = "triangle";
     volume.gain.setValueAtTime(0.0001, from + at);
-    volume.gain.exponentialRampToValueAtTime(0.4, from + at + 0.03);
+    volume.gain.exponentialRampToValueAtTime(loud, from + at + 0.03);
     volume.gain.exponentialRampToValueAtTime(0.0001, from + at + lasts);
     tone.connect(volume).connect(context.destination);
     tone.start(from + at);

@@ -1,6 +1,8 @@
 import { useDocumentVisibility } from "@vueuse/core";
 import { computed, ref, watch } from "vue";
+import { say, unsay } from "../frame/notices";
 import { callsOf, type PotCall } from "./calls-of";
+import { dueCalls, type Rung } from "./due-calls";
 import { usePotsStore } from "./pots-store";
 import { usePreferences } from "./preferences";
 import { sound } from "./sounds";
@@ -8,14 +10,15 @@ import { sound } from "./sounds";
 const LOCK = "kettlos-alarms";
 
 /**
- * Calls the cook for what is due and for every danger, once each, by sound and notification as allowed.
- * After sleep everything missed is called at once and says how late it is. Of several tabs one calls.
+ * Calls the cook for what is due and for every danger, by sound and notification as allowed, again and again
+ * until it is done or somebody says that they heard. After sleep everything missed is called at once and says
+ * how late it is. Of several tabs one calls.
  */
 export function useAlarms() {
   const pots = usePotsStore();
   const { answers } = usePreferences();
   const isVisible = useDocumentVisibility();
-  const said = new Set<string>();
+  let rung: ReadonlyMap<string, Rung> = new Map();
   const mayCall = ref(!("locks" in navigator));
   /** What was called last, for those who hear the screen and not the tone. */
   const spoken = ref("");
@@ -27,18 +30,39 @@ export function useAlarms() {
 
   // A practice pot is watched while it runs; it calls nobody from elsewhere.
   const calls = computed(() => pots.inEarnest.flatMap((p) => callsOf(p, pots.nowMs)));
+
+  function heard(key: string) {
+    const before = rung.get(key);
+    if (before !== undefined) rung = new Map([...rung, [key, { ...before, heardMs: pots.nowMs }]]);
+    unsay(key);
+  }
+  function showDangers(now: readonly PotCall[]) {
+    const open = now.filter((c) => c.isDanger && rung.get(c.key)?.heardMs == null);
+    for (const key of shown) if (!open.some((c) => c.key === key)) unsay(key);
+    shown = open.map((c) => c.key);
+    for (const call of open)
+      say({
+        id: call.key,
+        tone: "danger",
+        title: `${call.title}.`,
+        text: call.text,
+        ways: [{ label: "I am on it", run: () => heard(call.key), stays: true }],
+      });
+  }
+  let shown: readonly string[] = [];
+
   watch(
-    () => [calls.value, mayCall.value] as const,
+    () => [calls.value, mayCall.value, pots.nowMs] as const,
     ([now, may]) => {
-      const keys = new Set(now.map((c) => c.key));
-      for (const key of said) if (!keys.has(key)) said.delete(key);
-      const fresh = now.filter((c) => !said.has(c.key));
-      for (const call of fresh) said.add(call.key);
-      if (fresh.length === 0 || !may) return;
-      spoken.value = fresh.map((c) => `${c.title}: ${c.text}`).join(" ");
-      if (answers.value.sound === true)
-        void sound(fresh.some((c) => c.isDanger) ? "danger" : "due");
-      if (answers.value.notify === true && isVisible.value === "hidden") fresh.forEach(notify);
+      const { ring, after } = dueCalls(now, rung, pots.nowMs);
+      rung = after;
+      showDangers(now);
+      const [gravest] = ring;
+      if (gravest === undefined || !may) return;
+      spoken.value = ring.map((c) => `${c.title}: ${c.text}`).join(" ");
+      const times = rung.get(gravest.key)?.times ?? 1;
+      if (answers.value.sound === true) void sound(gravest.isDanger ? "danger" : "due", times);
+      if (answers.value.notify === true && isVisible.value === "hidden") ring.forEach(notify);
     },
     { immediate: true },
   );

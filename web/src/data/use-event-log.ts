@@ -10,8 +10,13 @@ export type EventLog = ReadonlyMap<string, readonly CookEvent[]>;
  * Every stored event, from this tab and others. The log only grows, so that each time only what is new
  * is read; where the count does not fit (something was removed, or read in), all of it is read again.
  */
-export function useEventLog(): Readonly<ShallowRef<EventLog | undefined>> {
+export function useEventLog(): {
+  readonly log: Readonly<ShallowRef<EventLog | undefined>>;
+  /** The newest entry that is in it. */
+  readonly lastSeq: Readonly<ShallowRef<number>>;
+} {
   const log = shallowRef<EventLog>();
+  const newest = shallowRef(0);
   let lastSeq = 0;
   let known = 0;
   const change = useLive(async () => {
@@ -28,8 +33,9 @@ export function useEventLog(): Readonly<ShallowRef<EventLog | undefined>> {
     log.value = grown(now.isAll ? new Map() : (log.value ?? new Map()), events);
     known = now.isAll ? events.length : known + events.length;
     lastSeq = events.at(-1)?.seq ?? (now.isAll ? 0 : lastSeq);
+    newest.value = lastSeq;
   });
-  return log;
+  return { log, lastSeq: newest };
 }
 
 /** The log with these added; lists that are not added to stay the same ones. */

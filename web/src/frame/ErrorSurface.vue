@@ -9,7 +9,7 @@ const reload = () => location.reload();
 <template>
   <section v-if="mishap" class="mishap" role="alert">
     <p>
-      <strong>Something went wrong.</strong> What you entered up to now is kept.
+      <strong>Something went wrong.</strong> Everything that was shown as done is on the disk.
       <span class="small">{{ mishap.message }}</span>
     </p>
     <button class="button" type="button" @click="reload">Load again</button>

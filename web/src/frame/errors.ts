@@ -1,4 +1,5 @@
 import { shallowRef, type App } from "vue";
+import { NotWritten } from "../data/writing";
 
 /** Something that went wrong and was not expected, for the cook to read and pass on. */
 export interface Mishap {
@@ -10,6 +11,8 @@ export const mishap = shallowRef<Mishap | null>(null);
 
 /** Shows an unexpected error on the error surface. */
 export function report(error: unknown): void {
+  // Said already, where it arose.
+  if (error instanceof NotWritten) return;
   const known = error instanceof Error ? error : new Error(String(error));
   mishap.value = {
     message: known.message,
@@ -20,7 +23,7 @@ export function report(error: unknown): void {
 /** Catches what no screen caught: in components, in promises, in handlers. */
 export function watchErrors(app: App): void {
   app.config.errorHandler = (error) => {
-    console.error(error);
+    if (!(error instanceof NotWritten)) console.error(error);
     report(error);
   };
   window.addEventListener("unhandledrejection", (event) => report(event.reason));

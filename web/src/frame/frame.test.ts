@@ -73,7 +73,7 @@ describe("the error surface", () => {
     mishap.value = { message: "The disk is full", details: "stack" };
     await nextTick();
     expect(wrapper.find("[role=alert]").text()).toContain("The disk is full");
-    expect(wrapper.text()).toContain("is kept");
+    expect(wrapper.text()).toContain("shown as done is on the disk");
     await wrapper.findAll("button").at(-1)?.trigger("click");
     expect(mishap.value).toBeNull();
     expect(wrapper.find("[role=alert]").exists()).toBe(false);

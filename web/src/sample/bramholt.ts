@@ -98,6 +98,7 @@ export function bramholtSample(nowMs: number): KettlosFile {
     ],
     batches: batches.map((b) => b.batch),
     events: batches.flatMap((b) => b.events),
+    settings: [],
     larder: bramholtLarder(past, kitchen, nowMs),
   };
 }

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { showDuration, showVolume } from "@kettlos/core/units/show";
 import { format } from "date-fns";
-import { computed } from "vue";
+import { computed, defineAsyncComponent } from "vue";
 import { useRouter } from "vue-router";
 import { useKitchenStore } from "../../data/kitchen-store";
 import { useLarderStore } from "../../data/larder-store";
@@ -12,7 +12,9 @@ import UseFirst from "../larder/UseFirst.vue";
 import BatchPot from "../logbook/BatchPot.vue";
 import { sharedScale } from "../logbook/shared-scale";
 import BenchPot from "./BenchPot.vue";
-import FirstVisit from "./FirstVisit.vue";
+
+/** Seen once: it does not come along with every bench. */
+const FirstVisit = defineAsyncComponent(() => import("./FirstVisit.vue"));
 
 /** What needs doing now and next, across all pots. */
 const kitchenStore = useKitchenStore();

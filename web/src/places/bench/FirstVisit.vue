@@ -4,14 +4,19 @@ import { outcomeOf } from "@kettlos/core/units/problem";
 import { showLength, showTemperature, showVolume } from "@kettlos/core/units/show";
 import { roundFromCapacity } from "@kettlos/core/vessel/volume";
 import { boilingPointC } from "@kettlos/core/water/altitude";
-import { computed, ref } from "vue";
+import type { FileProblem } from "@kettlos/core/formats/file-problem";
+import type { FileReport } from "@kettlos/core/formats/file-report";
+import { computed, defineAsyncComponent, ref, shallowRef } from "vue";
 import FieldForm from "../../controls/FieldForm.vue";
 import QuantityField from "../../controls/QuantityField.vue";
 import TickChoice from "../../controls/TickChoice.vue";
-import { importAll, saveKitchen } from "../../data/repository";
+import { saveKitchen } from "../../data/repository";
 import SmallPot from "../../drawings/SmallPot.vue";
 import { ordinaryVessel } from "../kitchen/ordinary-vessel";
 import { RING_KINDS, usualPowerW } from "../kitchen/ring-kinds";
+import { newId } from "../../data/new-id";
+
+const FileReportView = defineAsyncComponent(() => import("../kitchen/FileReportView.vue"));
 
 /** The first minute: look round the sample kitchen, or say where you cook and in which pot. */
 const altitudeM = ref<number | null>(0);
@@ -30,11 +35,33 @@ const boiling = computed(() => showTemperature(boilingPointC(altitudeM.value ?? 
 async function openSample() {
   isLoading.value = true;
   try {
-    const { bramholtSample } = await import("../../sample/bramholt");
+    const [{ bramholtSample }, { importAll }] = await Promise.all([
+      import("../../sample/bramholt"),
+      import("../../data/backup"),
+    ]);
     await importAll(bramholtSample(Date.now()), "replace");
   } finally {
     isLoading.value = false;
   }
+}
+
+/** What a file holds, read when it is chosen; its reader comes then. */
+const waiting = shallowRef<FileReport | null>(null);
+const problems = ref<readonly FileProblem[]>([]);
+async function restore(event: Event) {
+  const input = event.target as HTMLInputElement;
+  const chosen = input.files?.[0];
+  input.value = "";
+  if (chosen === undefined) return;
+  const { reportOf } = await import("@kettlos/core/formats/file-report");
+  const reading = reportOf(await chosen.text());
+  waiting.value = reading.ok ? reading.report : null;
+  problems.value = reading.ok ? [] : reading.problems;
+}
+async function takeIn() {
+  if (waiting.value === null) return;
+  const { importAll } = await import("../../data/backup");
+  await importAll(waiting.value.file, "replace");
 }
 
 async function openOwn() {
@@ -42,14 +69,14 @@ async function openOwn() {
   await saveKitchen(
     KitchenSchema.parse({
       schemaVersion: SCHEMA_VERSION,
-      id: crypto.randomUUID(),
+      id: newId(),
       name: "My kitchen",
       altitudeM: altitudeM.value ?? 0,
       units: "both",
       vessels: [vessel.value.value],
       rings: [
         {
-          id: crypto.randomUUID(),
+          id: newId(),
           name: "Big ring",
           kind: ringKind.value,
           powerW: usualPowerW(ringKind.value),
@@ -74,6 +101,30 @@ async function openOwn() {
         <button type="button" class="button primary" :disabled="isLoading" @click="openSample">
           Open the sample kitchen
         </button>
+      </div>
+      <div class="sample">
+        <h2>Or take up where you were</h2>
+        <p>A file saved from Kettlos elsewhere brings kitchen, plans, pots and larder back.</p>
+        <label class="button file"
+          >Read a file
+          <input
+            type="file"
+            accept="application/json,.json"
+            class="visually-hidden"
+            @change="restore"
+        /></label>
+        <template v-if="waiting !== null">
+          <FileReportView :report="waiting" />
+          <p>
+            <button type="button" class="button primary" @click="takeIn">Take it in</button>
+            <button type="button" class="button" @click="waiting = null">Not now</button>
+          </p>
+        </template>
+        <ul v-if="problems.length > 0" class="ember small" role="alert">
+          <li v-for="problem in problems" :key="problem.path + problem.message">
+            {{ problem.path }} {{ problem.message }}
+          </li>
+        </ul>
       </div>
     </section>
     <FieldForm class="own" aria-labelledby="own-title" @keep="openOwn">

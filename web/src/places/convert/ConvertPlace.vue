@@ -17,6 +17,7 @@ import { savePlanWithUsed } from "../../data/repository";
 import { useConversion } from "../../workers/use-conversion";
 import { heatWords, HEAT_TITLES } from "../crossover/heat-words";
 import { DISH_KINDS } from "./dish-kinds";
+import { newId } from "../../data/new-id";
 
 /** For the hurried: what, how big, how long, on which heat; the other heats at once. */
 const kitchenStore = useKitchenStore();
@@ -30,7 +31,7 @@ const from = ref<Method>("oven");
 const piece = shallowRef<PieceShape | null>(null);
 const massKg = ref<number | null>(null);
 const waterL = ref<number | null>(null);
-const planId = crypto.randomUUID();
+const planId = newId();
 const FROM = [
   { value: "hob", label: "hob" },
   { value: "oven", label: "oven" },
@@ -81,7 +82,7 @@ const grave = computed(() => {
 async function keep() {
   const { kitchen } = kitchenStore;
   if (plan.value === null || kitchen === null) return;
-  const fresh = { ...plan.value, id: crypto.randomUUID() };
+  const fresh = { ...plan.value, id: newId() };
   await savePlanWithUsed(fresh, kitchen);
   await router.push(`/crossover/${fresh.id}`);
 }

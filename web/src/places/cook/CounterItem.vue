@@ -2,17 +2,26 @@
 import { ingredientOf, nameOf } from "@kettlos/core/simulate/item-facts";
 import type { PlanItem } from "@kettlos/core/simulate/plan-schema";
 import type { UnitSystem } from "@kettlos/core/units/show";
-import { ref } from "vue";
+import type { Amount } from "@kettlos/core/ingredient/read-amount";
+import { ref, watch } from "vue";
 import AmountField from "../../controls/AmountField.vue";
 import UnitField from "../../controls/UnitField.vue";
 import type { LivePot } from "../../data/pots-store";
 import type { NewEvent } from "../../data/repository";
 import SwapList from "../plan/SwapList.vue";
+import { newId } from "../../data/new-id";
 
 /** Something on the counter, other than as planned: another amount, part of it, instead, not at all. */
 const props = defineProps<{ item: PlanItem; pot: LivePot; units: UnitSystem }>();
 const emit = defineEmits<{ write: [NewEvent] }>();
 const partKg = ref<number | null>(null);
+/** What is typed here goes in with its button, not by leaving the field. */
+const amount = ref<Amount>({ massKg: 0 });
+watch(
+  () => props.item,
+  ({ massKg, counted }) => (amount.value = { massKg, ...(counted ? { counted } : {}) }),
+  { immediate: true },
+);
 
 const problem = ref("");
 
@@ -22,7 +31,7 @@ function split() {
   emit("write", {
     kind: "split",
     itemId: props.item.id,
-    intoId: crypto.randomUUID(),
+    intoId: newId(),
     massKg: partKg.value,
   });
 }
@@ -38,10 +47,17 @@ function swap(part: Partial<PlanItem>) {
     <AmountField
       :label="`${nameOf(item)}: so much really goes in now`"
       :ingredient="ingredientOf(item)"
-      :amount="{ massKg: item.massKg, ...(item.counted ? { counted: item.counted } : {}) }"
+      :amount="amount"
       :units="units"
-      @change="$emit('write', { kind: 'added', itemId: item.id, massKg: $event.massKg })"
+      @change="amount = $event"
     />
+    <button
+      type="button"
+      class="button primary"
+      @click="$emit('write', { kind: 'added', itemId: item.id, massKg: amount.massKg })"
+    >
+      So much is in now
+    </button>
     <div class="beside">
       <UnitField
         v-model="partKg"

@@ -34,7 +34,10 @@ describe("something on the counter, other than as planned", () => {
     await press(wrapper, "Split it");
     expect(wrapper.emitted("write")).toBeUndefined();
     expect(wrapper.find("[role=alert]").text()).toContain("how much is kept apart");
+    // Typed and left, nothing is kept: its button says so.
     await keep(wrapper, "300 g");
+    expect(wrapper.emitted("write")).toBeUndefined();
+    await press(wrapper, "Split it");
     expect(written(wrapper)).toMatchObject({ kind: "split", itemId: item.id, massKg: 0.3 });
     expect(wrapper.find("[role=alert]").exists()).toBe(false);
   });

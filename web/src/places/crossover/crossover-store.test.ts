@@ -4,7 +4,7 @@ import { beforeEach, describe, expect, test, vi } from "vitest";
 import { planOf, sample } from "../../../test/pot";
 import { db } from "../../data/db";
 import { useKitchenStore } from "../../data/kitchen-store";
-import { importAll } from "../../data/repository";
+import { importAll } from "../../data/backup";
 import type { HeatColumn } from "../../workers/use-conversion";
 import { useCrossoverStore } from "./crossover-store";
 

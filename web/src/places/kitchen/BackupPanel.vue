@@ -1,82 +1,134 @@
 <script setup lang="ts">
-import {
-  readKettlosFile,
-  writeKettlosFile,
-  type FileProblem,
-  type KettlosFile,
-} from "@kettlos/core/formats/kettlos-json";
+import type { FileProblem } from "@kettlos/core/formats/file-problem";
+import { reportOf, type FileReport } from "@kettlos/core/formats/file-report";
+import { Problem } from "@kettlos/core/units/problem";
 import { format } from "date-fns";
-import { computed, ref, shallowRef } from "vue";
+import { computed, onMounted, ref, shallowRef } from "vue";
 import { useRouter } from "vue-router";
+import { copyText, forgetEverything, importAll, type ImportWay } from "../../data/backup";
+import { db } from "../../data/db";
 import { useKitchenStore } from "../../data/kitchen-store";
-import { save } from "../../data/save-file";
-import { exportAll, forgetEverything, importAll, type ImportWay } from "../../data/repository";
+import {
+  askToLast,
+  canKeepFolder,
+  chooseFolder,
+  folderName,
+  forgetFolder,
+  lastBackupMs,
+  saveBackup,
+  storageRoom,
+  type StorageRoom,
+} from "../../data/storage-care";
+import { useLive } from "../../data/use-live";
+import FileReportView from "./FileReportView.vue";
 
-/** Everything out into one file and back; leaving the sample kitchen; starting over. */
+/** Everything out into one file and back; safety copies; how well it is kept; starting over. */
 const store = useKitchenStore();
 const router = useRouter();
 const problems = ref<readonly FileProblem[]>([]);
-const waiting = shallowRef<KettlosFile | null>(null);
+const waiting = shallowRef<FileReport | null>(null);
 const said = ref("");
 const asksToForget = ref(false);
 const isSample = computed(() => store.kitchen?.id === "bramholt");
-
-async function exportFile() {
-  const file = await exportAll();
-  if (file === null) return;
-  save(
-    `kettlos-${format(Date.now(), "yyyy-MM-dd")}.json`,
-    writeKettlosFile(file),
-    "application/json",
-  );
+const copies = useLive(() => db.copies.orderBy("id").reverse().toArray());
+const lastMs = useLive(() => lastBackupMs());
+const folder = useLive(() => folderName());
+const room = shallowRef<StorageRoom | null>(null);
+onMounted(async () => (room.value = await storageRoom()));
+async function last() {
+  await askToLast();
+  room.value = await storageRoom();
 }
+const WHY = {
+  replaced: "before it was replaced",
+  removed: "before it was removed",
+  migrated: "as the version before had it",
+  restored: "before a copy was brought back",
+} as const;
 
+/** Read as far as it is whole; nothing happens before a yes. */
+function read(text: string) {
+  said.value = "";
+  const reading = reportOf(text);
+  problems.value = reading.ok ? [] : reading.problems;
+  waiting.value = reading.ok ? reading.report : null;
+}
 async function choose(event: Event) {
   const input = event.target as HTMLInputElement;
   const chosen = input.files?.[0];
   input.value = "";
-  if (chosen === undefined) return;
-  said.value = "";
-  const reading = readKettlosFile(await chosen.text());
-  problems.value = reading.ok ? [] : reading.problems;
-  waiting.value = reading.ok ? reading.file : null;
+  if (chosen !== undefined) read(await chosen.text());
+}
+async function openCopy(id: number) {
+  read(await copyText(id));
 }
 
 async function take(way: ImportWay) {
-  const file = waiting.value;
-  if (file === null) return;
+  const file = waiting.value?.file;
+  if (file === undefined) return;
+  try {
+    await importAll(file, way);
+  } catch (error) {
+    if (!(error instanceof Problem)) throw error;
+    problems.value = [{ path: error.field, message: error.message }];
+    return;
+  }
   waiting.value = null;
-  await importAll(file, way);
   const count = `${file.plans.length} plans and ${file.batches.length} batches`;
   said.value =
-    way === "replace" ? `Replaced everything with ${count}.` : `Added ${count} to what was here.`;
+    way === "replace"
+      ? `Replaced everything with ${count}. What was here is kept as a safety copy.`
+      : `Added ${count} to what was here.`;
 }
 
 async function forget() {
   await forgetEverything();
   await router.push("/bench");
 }
+const mb = (value: number) =>
+  value >= 1000 ? `${(value / 1000).toFixed(1)} GB` : `${value.toFixed(1)} MB`;
 </script>
 
 <template>
   <h2>Keep and move</h2>
-  <p class="quiet">Everything stays in this browser. A file takes it elsewhere.</p>
+  <p class="quiet">
+    Everything stays in this browser. A file takes it elsewhere.
+    <template v-if="lastMs != null">Last saved {{ format(lastMs, "d MMMM, HH:mm") }}.</template>
+    <template v-else>Never saved to a file yet.</template>
+  </p>
   <p class="row">
-    <button type="button" class="button" @click="exportFile">Save it all to a file</button>
+    <button type="button" class="button" @click="saveBackup">Save it all to a file</button>
     <label class="button file"
       >Read a file
       <input type="file" accept="application/json,.json" class="visually-hidden" @change="choose"
     /></label>
+    <button
+      v-if="canKeepFolder() && folder == null"
+      type="button"
+      class="button"
+      @click="chooseFolder"
+    >
+      Save each day to a folder
+    </button>
+    <button v-else-if="folder != null" type="button" class="button" @click="forgetFolder">
+      No more to the folder {{ folder }}
+    </button>
     <button type="button" class="button danger" @click="asksToForget = true">
       {{ isSample ? "Leave the sample kitchen" : "Start over" }}
     </button>
   </p>
+  <p v-if="room !== null" class="small quiet">
+    <template v-if="room.usedMB !== null">{{ mb(room.usedMB) }} kept here</template
+    ><template v-if="room.leftMB !== null">, room for {{ mb(room.leftMB) }} more</template
+    ><template v-if="room.usedMB !== null">. </template>
+    <template v-if="room.isLasting === true">The browser keeps it until you remove it.</template>
+    <template v-else-if="room.isLasting === false">
+      The browser may give it up when the disk is full.
+      <button type="button" class="link" @click="last">Ask it to keep it</button>
+    </template>
+  </p>
   <div v-if="waiting !== null" class="ask" role="alert">
-    <p>
-      {{ waiting.kitchen.name }}: {{ waiting.plans.length }} plans,
-      {{ waiting.batches.length }}
-      batches. Take it in how?
-    </p>
+    <FileReportView :report="waiting" />
     <button type="button" class="button danger" @click="take('replace')">
       In place of everything here
     </button>
@@ -97,11 +149,22 @@ async function forget() {
   <p v-if="said" class="herb" role="status">{{ said }}</p>
   <div v-if="asksToForget" class="ask" role="alert">
     <p>
-      This removes {{ store.kitchen?.name }}, its plans and its batches from this browser for good.
+      This removes {{ store.kitchen?.name }}, its plans and its batches from this browser. A safety
+      copy stays here and can be brought back.
     </p>
     <button type="button" class="button danger" @click="forget">Remove it all</button>
     <button type="button" class="button" @click="asksToForget = false">Keep it</button>
   </div>
+  <template v-if="copies !== undefined && copies.length > 0">
+    <h3>Safety copies</h3>
+    <ul class="copies">
+      <li v-for="copy in copies" :key="copy.id">
+        <span>{{ format(copy.atMs, "d MMM yyyy, HH:mm") }}</span>
+        <span class="quiet">{{ WHY[copy.why] }}</span>
+        <button type="button" class="link" @click="openCopy(copy.id)">Look at it</button>
+      </li>
+    </ul>
+  </template>
 </template>
 
 <style scoped>
@@ -117,6 +180,15 @@ async function forget() {
 .ask p,
 .ask ul {
   flex-basis: 100%;
+}
+
+.copies li {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 12px;
+  align-items: baseline;
+  min-height: 44px;
+  line-height: 44px;
 }
 
 .file {

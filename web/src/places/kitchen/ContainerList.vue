@@ -38,7 +38,7 @@ function add(container: StoreContainer) {
 }
 function remove(id: string) {
   chosenId.value = null;
-  void store.change({ containers: all.value.filter((c) => c.id !== id) });
+  void store.remove("containers", id);
 }
 </script>
 

@@ -19,6 +19,7 @@ import PotEditor from "./PotEditor.vue";
 import OvenList from "./OvenList.vue";
 import RingList from "./RingList.vue";
 import { ordinaryVessel } from "./ordinary-vessel";
+import NameField from "../../controls/NameField.vue";
 
 /** What stands in this kitchen: pots to scale, rings, how high it is, what is kept. */
 const store = useKitchenStore();
@@ -57,15 +58,9 @@ async function addVessel() {
   chosenId.value = vessel.id;
 }
 async function removeVessel(id: string) {
-  if (kitchen.value === null) return;
   chosenId.value = null;
-  await store.change({
-    vessels: kitchen.value.vessels.filter((v) => v.id !== id),
-  });
+  await store.remove("vessels", id);
 }
-const setName = (name: string) => {
-  if (name.trim() !== "") void store.change({ name: name.trim().slice(0, 80) });
-};
 const uses = (id: string) => store.plans.filter((p) => p.vesselId === id).map((p) => p.name);
 </script>
 
@@ -75,7 +70,11 @@ const uses = (id: string) => store.plans.filter((p) => p.vesselId === id).map((p
       <h1 class="visually-hidden">Kitchen: {{ kitchen.name }}</h1>
       <label class="name"
         ><span class="visually-hidden">Name of the kitchen</span>
-        <ElInput :model-value="kitchen.name" maxlength="80" @update:model-value="setName"
+        <NameField
+          label="Name of the kitchen"
+          :value="kitchen.name"
+          :most="80"
+          @change="store.change({ name: $event })"
       /></label>
       <div class="where">
         <QuantityField

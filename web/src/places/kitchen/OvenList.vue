@@ -3,6 +3,8 @@ import { OVEN_MAX_C, type Oven } from "@kettlos/core/heat/oven-schema";
 import { computed } from "vue";
 import TemperatureField from "../../controls/TemperatureField.vue";
 import { useKitchenStore } from "../../data/kitchen-store";
+import { newId } from "../../data/new-id";
+import NameField from "../../controls/NameField.vue";
 
 /** The ovens: how hot they go, and whether a fan blows. */
 const store = useKitchenStore();
@@ -12,14 +14,11 @@ const set = (oven: Oven, part: Partial<Oven>) =>
   store.change({ ovens: ovens.value.map((o) => (o.id === oven.id ? { ...o, ...part } : o)) });
 const add = () =>
   store.change({
-    ovens: [...ovens.value, { id: crypto.randomUUID(), name: "Oven", fan: false, maxC: 250 }],
+    ovens: [...ovens.value, { id: newId(), name: "Oven", fan: false, maxC: 250 }],
   });
-const remove = (id: string) => store.change({ ovens: ovens.value.filter((o) => o.id !== id) });
+const remove = (id: string) => store.remove("ovens", id);
 const isUsed = (id: string) =>
   store.plans.some((p) => p.heat.method === "oven" && p.heat.ovenId === id);
-const setName = (oven: Oven, name: string) => {
-  if (name.trim() !== "") void set(oven, { name: name.trim().slice(0, 60) });
-};
 </script>
 
 <template>
@@ -31,10 +30,11 @@ const setName = (oven: Oven, name: string) => {
     <li v-for="oven in ovens" :key="oven.id">
       <label
         ><span class="visually-hidden">Name of the oven</span>
-        <ElInput
-          :model-value="oven.name"
-          maxlength="60"
-          @update:model-value="setName(oven, $event)"
+        <NameField
+          label="Name of the oven"
+          :value="oven.name"
+          :most="60"
+          @change="set(oven, { name: $event })"
       /></label>
       <label class="check">
         <input

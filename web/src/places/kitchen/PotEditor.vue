@@ -9,6 +9,7 @@ import PressureCookerFields from "./PressureCookerFields.vue";
 import WarmUpLog from "./WarmUpLog.vue";
 import UnitField from "../../controls/UnitField.vue";
 import TickChoice from "../../controls/TickChoice.vue";
+import NameField from "../../controls/NameField.vue";
 
 /** One pot by its inner measures: with a ruler, or by what it holds and how wide it is. */
 const props = defineProps<{
@@ -92,16 +93,14 @@ function setByCapacity(capacity: number | null, across: number | null) {
   if (outcome.ok) set(outcome.value);
   else problem.value = outcome.problem.message;
 }
-const setName = (name: string) => {
-  if (name.trim() !== "") set({ name: name.trim().slice(0, 60) });
-};
 </script>
 
 <template>
   <div class="editor">
     <div class="fields">
       <label class="name"
-        >Name <ElInput :model-value="vessel.name" maxlength="60" @update:model-value="setName"
+        >Name
+        <NameField label="Name" :value="vessel.name" :most="60" @change="set({ name: $event })"
       /></label>
       <TickChoice
         label="Kind"

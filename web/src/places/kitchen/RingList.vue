@@ -5,6 +5,8 @@ import { computed, ref } from "vue";
 import TickChoice from "../../controls/TickChoice.vue";
 import { useKitchenStore } from "../../data/kitchen-store";
 import { RING_KINDS, usualPowerW } from "./ring-kinds";
+import { newId } from "../../data/new-id";
+import NameField from "../../controls/NameField.vue";
 
 /** The rings, with their power and what of it reaches a pot here. */
 const store = useKitchenStore();
@@ -26,18 +28,15 @@ const add = () =>
     rings: [
       ...rings.value,
       {
-        id: crypto.randomUUID(),
+        id: newId(),
         name: "New ring",
         kind: "gas",
         powerW: usualPowerW("gas"),
       },
     ],
   });
-const remove = (id: string) => store.change({ rings: rings.value.filter((r) => r.id !== id) });
+const remove = (id: string) => store.remove("rings", id);
 const isUsed = (id: string) => store.plans.some((p) => p.ringId === id);
-const setName = (ring: Ring, name: string) => {
-  if (name.trim() !== "") void set(ring, { name: name.trim().slice(0, 60) });
-};
 </script>
 
 <template>
@@ -46,10 +45,11 @@ const setName = (ring: Ring, name: string) => {
     <li v-for="ring in rings" :key="ring.id">
       <label
         ><span class="visually-hidden">Name of the ring</span>
-        <ElInput
-          :model-value="ring.name"
-          maxlength="60"
-          @update:model-value="setName(ring, $event)"
+        <NameField
+          label="Name of the ring"
+          :value="ring.name"
+          :most="60"
+          @change="set(ring, { name: $event })"
       /></label>
       <TickChoice
         label="Kind of ring"

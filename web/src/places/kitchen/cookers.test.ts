@@ -4,7 +4,7 @@ import { ElInput } from "element-plus";
 import { beforeEach, describe, expect, test, vi } from "vitest";
 import { sample } from "../../../test/pot";
 import { useKitchenStore } from "../../data/kitchen-store";
-import { importAll } from "../../data/repository";
+import { importAll } from "../../data/backup";
 import OvenList from "./OvenList.vue";
 import PotEditor from "./PotEditor.vue";
 import PressureCookerFields from "./PressureCookerFields.vue";

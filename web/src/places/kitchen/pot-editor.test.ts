@@ -103,8 +103,15 @@ describe("a pot by its measures", () => {
     const wrapper = editor("tall");
     const name = wrapper.find("label.name input");
     await name.setValue("  ");
+    await name.trigger("blur");
     expect(wrapper.emitted("change")).toBeUndefined();
+    expect((name.element as HTMLInputElement).value).toBe("Tall pot");
+    // A space at the end on the way to the next word is no slip.
+    await name.setValue(" Big ");
+    expect((name.element as HTMLInputElement).value).toBe(" Big ");
     await name.setValue(" Big pot ");
+    expect(wrapper.emitted("change")).toBeUndefined();
+    await name.trigger("blur");
     expect(last(wrapper).name).toBe("Big pot");
   });
 });

@@ -1,4 +1,5 @@
 import { StoreContainerSchema, type StoreContainer } from "@kettlos/core/vessel/store-container";
+import { newId } from "../../data/new-id";
 
 /** What many kitchens keep portions in, to begin a list with; measures are changed to one's own. */
 const USUAL = [
@@ -11,4 +12,4 @@ const USUAL = [
 ] as const;
 
 export const usualContainers = (): readonly StoreContainer[] =>
-  USUAL.map((c) => StoreContainerSchema.parse({ id: crypto.randomUUID(), ...c }));
+  USUAL.map((c) => StoreContainerSchema.parse({ id: newId(), ...c }));

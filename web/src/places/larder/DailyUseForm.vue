@@ -6,6 +6,7 @@ import { ref } from "vue";
 import CountField from "../../controls/CountField.vue";
 import FieldForm from "../../controls/FieldForm.vue";
 import UnitField from "../../controls/UnitField.vue";
+import { newId } from "../../data/new-id";
 
 /** Rations: how many, how much, how often, of which stock. */
 const props = defineProps<{ stocks: readonly Plan[]; units: UnitSystem }>();
@@ -27,7 +28,7 @@ function add() {
   )
     return void (problem.value = "Say for how many, and how often a day.");
   emit("add", {
-    id: crypto.randomUUID(),
+    id: newId(),
     who: who.value.trim(),
     eaters: Math.floor(eaters.value),
     eachL: eachL.value,

@@ -52,8 +52,7 @@ function add(use: DailyUse) {
   isAdding.value = false;
   keep([...(kitchenStore.kitchen?.dailyUses ?? []), use]);
 }
-const remove = (id: string) =>
-  keep((kitchenStore.kitchen?.dailyUses ?? []).filter((u) => u.id !== id));
+const remove = (id: string) => kitchenStore.remove("dailyUses", id);
 </script>
 
 <template>

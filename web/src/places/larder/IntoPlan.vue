@@ -6,6 +6,7 @@ import { computed, ref } from "vue";
 import { useRouter } from "vue-router";
 import { useKitchenStore } from "../../data/kitchen-store";
 import { planById, savePlan } from "../../data/repository";
+import { newId } from "../../data/new-id";
 
 /** Sends a lot into a plan: in place of the stock or bones that it asks for, or beside all else. */
 const props = defineProps<{ holding: Holding }>();
@@ -29,7 +30,7 @@ async function take() {
   const item =
     there ??
     PlanItemSchema.parse({
-      id: crypto.randomUUID(),
+      id: newId(),
       ingredientId: lot.ingredientId,
       massKg: lot.eachKg,
       when: { at: "start" },

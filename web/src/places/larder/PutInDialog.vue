@@ -18,6 +18,7 @@ import UnitField from "../../controls/UnitField.vue";
 import { useKitchenStore } from "../../data/kitchen-store";
 import { appendLarder } from "../../data/larder-log";
 import { useLarderStore } from "../../data/larder-store";
+import { newId } from "../../data/new-id";
 
 /** Bones, trimmings, fat or leftovers that wait for a pot, put in by hand. */
 defineProps<{ units: UnitSystem }>();
@@ -76,7 +77,7 @@ async function put() {
     place: place.value,
     ...(place.value === "freezer" ? { sinceMs: madeMs } : {}),
     lot: rawLot({
-      id: crypto.randomUUID(),
+      id: newId(),
       name: what.value.trim(),
       kind: kind.value,
       ingredientId: found.value?.id ?? null,

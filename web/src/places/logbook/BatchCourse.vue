@@ -25,6 +25,7 @@ import PracticeScore from "../cook/PracticeScore.vue";
 import { causeWords } from "../strain/cause-words";
 
 import { eventWords } from "./event-words";
+import { newId } from "../../data/new-id";
 
 /** The whole course of one batch: what was planned, what happened when, what came of it. */
 const props = defineProps<{ pot: PotState; units: UnitSystem }>();
@@ -60,7 +61,7 @@ async function open(next: Plan) {
 const cookAgain = () => open({ ...copyOf(plan.value), note: notesOf(plan.value, props.pot.cook) });
 /** What was really done becomes the plan. */
 const cookAsItWent = () =>
-  open(planOfCook(plain(plan.value), kitchen.value, props.pot.cook, crypto.randomUUID()));
+  open(planOfCook(plain(plan.value), kitchen.value, props.pot.cook, newId()));
 </script>
 
 <template>

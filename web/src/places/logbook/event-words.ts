@@ -100,6 +100,8 @@ export function eventWords(event: CookEvent, plan: Plan, units: UnitSystem): str
       return `While it chills, ${showTemperature(event.tempC, units)}`;
     case "chilled":
       return "Cold through";
+    case "clockSet":
+      return `The clock was set ${event.shiftMs < 0 ? "back" : "ahead"} by ${showDuration(Math.abs(event.shiftMs) / 60_000)}${event.isAssumed ? " or more" : ""}; earlier times moved along`;
     case "finished":
       return "Logged";
     case "undo":

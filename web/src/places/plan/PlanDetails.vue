@@ -6,6 +6,7 @@ import { showDuration } from "@kettlos/core/units/show";
 import QuantityField from "../../controls/QuantityField.vue";
 import { save } from "../../data/save-file";
 import TickChoice from "../../controls/TickChoice.vue";
+import NameField from "../../controls/NameField.vue";
 
 /** What the plan is called and for whom, how it is strained, and the other plans. */
 const props = defineProps<{ plan: Plan; plans: readonly Plan[]; answers: Answers | null }>();
@@ -53,9 +54,6 @@ function saveRecipe() {
       "application/ld+json",
     );
 }
-const setName = (name: string) => {
-  if (name.trim() !== "") emit("change", { name: name.trim().slice(0, 80) });
-};
 const setStrain = (part: Partial<Plan["strain"]>) =>
   emit("change", { strain: { ...props.plan.strain, ...part } });
 </script>
@@ -63,15 +61,22 @@ const setStrain = (part: Partial<Plan["strain"]>) =>
 <template>
   <div class="details">
     <label
-      >Name <ElInput :model-value="plan.name" maxlength="80" @update:model-value="setName"
+      >Name
+      <NameField
+        label="Name"
+        :value="plan.name"
+        :most="80"
+        @change="emit('change', { name: $event })"
     /></label>
     <label>
       For
-      <ElInput
-        :model-value="plan.forWhat"
-        maxlength="120"
+      <NameField
+        label="For"
+        may-be-empty
+        :value="plan.forWhat"
+        :most="120"
         placeholder="Thursday's soup"
-        @update:model-value="(t: string) => emit('change', { forWhat: t })"
+        @change="emit('change', { forWhat: $event })"
       />
     </label>
     <TickChoice

@@ -21,6 +21,7 @@ import PlanWords from "./PlanWords.vue";
 import TooMuch from "./TooMuch.vue";
 import { usePlanStore } from "./plan-store";
 import { useTurns } from "./use-turns";
+import { sayRemoved } from "../../frame/notices";
 
 const kitchenStore = useKitchenStore();
 const planStore = usePlanStore();
@@ -63,7 +64,7 @@ watch(
     if (route.name !== "plan" || route.params["planId"] !== id || isOpen()) return;
     if (wanted !== undefined) planStore.open(wanted);
     else {
-      const first = kitchenStore.plans[0];
+      const first = kitchenStore.plans.find((p) => p.id !== id);
       if (first !== undefined) void router.replace(`/plan/${first.id}`);
       else planStore.plan = null;
     }
@@ -90,7 +91,10 @@ async function remove() {
   if (gone === null) return;
   planStore.plan = null;
   await removePlan(gone.id);
-  await router.replace("/plan");
+  sayRemoved(`plan-${gone.id}`, `${gone.name} is removed.`, () => open(gone));
+  // The list may not have heard of it yet.
+  const next = kitchenStore.plans.find((p) => p.id !== gone.id);
+  await router.replace(next === undefined ? "/plan" : `/plan/${next.id}`);
 }
 /** A second tap while the first is still at work puts on no second pot. */
 let isPuttingOn = false;

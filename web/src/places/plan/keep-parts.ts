@@ -1,5 +1,6 @@
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
 import { savePlan } from "../../data/repository";
+import { newId } from "../../data/new-id";
 
 /**
  * A dish shared over several pots as plans of their own: the first stays this plan, the others are kept
@@ -10,7 +11,7 @@ export async function keepParts(plan: Plan, parts: readonly Plan[]): Promise<rea
   const name = plan.name.replace(/, pot \d+$/, "").slice(0, 70);
   const kept = parts.map((part, i) => ({
     ...part,
-    id: i === 0 ? plan.id : crypto.randomUUID(),
+    id: i === 0 ? plan.id : newId(),
     name: `${name}, pot ${i + 1}`,
   }));
   for (const part of kept.slice(1)) await savePlan(part);

@@ -1,6 +1,7 @@
 import type { Ingredient } from "@kettlos/core/ingredient/ingredient";
 import type { Plan, PlanItem } from "@kettlos/core/simulate/plan-schema";
 import { whenFor } from "./when-words";
+import { newId } from "../../data/new-id";
 
 /**
  * A new line of a plan. In a stock things go in when the catalogue says; in a dish what is eaten goes in
@@ -16,7 +17,7 @@ export function newItem(
   const waits = staging === "last10" || staging === "offHeat";
   const when = end === "served" && !waits ? { at: "start" as const } : whenFor(staging);
   return {
-    id: crypto.randomUUID(),
+    id: newId(),
     ingredientId: ingredient.id,
     massKg,
     ...(counted === undefined ? {} : { counted }),

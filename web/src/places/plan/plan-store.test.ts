@@ -3,7 +3,7 @@ import { afterEach, beforeEach, describe, expect, test, vi } from "vitest";
 import { planOf, sample } from "../../../test/pot";
 import { db } from "../../data/db";
 import { useKitchenStore } from "../../data/kitchen-store";
-import { forgetEverything, importAll } from "../../data/repository";
+import { forgetEverything, importAll } from "../../data/backup";
 import { usePlanStore } from "./plan-store";
 
 async function loaded() {

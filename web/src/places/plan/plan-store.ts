@@ -10,11 +10,13 @@ import { defineStore } from "pinia";
 import { computed, ref, shallowRef, watch } from "vue";
 import { clockHour } from "../../data/clock-hour";
 import { useKitchenStore } from "../../data/kitchen-store";
-import { savePlan } from "../../data/repository";
+import { savePlan, savePlanChange } from "../../data/repository";
 import { yieldOf } from "../../data/stock-yields";
+import { say } from "../../frame/notices";
 
 const SAVE_EVERY_MS = 250;
 const SMALLEST_WATER_L = 0.1;
+const isSame = (a: Plan, b: Plan): boolean => JSON.stringify(a) === JSON.stringify(b);
 
 /** The plan on the screen, what it answers, and its saving. */
 export const usePlanStore = defineStore("plan", () => {
@@ -30,12 +32,54 @@ export const usePlanStore = defineStore("plan", () => {
   // A change is written at once, a run of changes every so often and at its end.
   const save = useThrottleFn(() => flush(), SAVE_EVERY_MS, true, true);
   let isDirty = false;
+  /** The plan as it was last read or written: what changes here are told apart from changes elsewhere by. */
+  let base: Plan | null = null;
 
+  /** Writes what was changed; what was changed in another tab since stays beside it, or is told. */
   async function flush(): Promise<void> {
-    if (!isDirty || plan.value === null) return;
+    const mine = plan.value;
+    if (!isDirty || mine === null) return;
     isDirty = false;
-    await savePlan(plan.value);
+    try {
+      const saved = await savePlanChange(base ?? mine, mine);
+      if (saved.isGone) return sayGone(mine);
+      if (plan.value?.id === mine.id) base = saved.plan;
+      if (saved.conflicts.length > 0) sayConflict(saved.conflicts);
+      // Changed further meanwhile: the next turn writes that.
+      if (plan.value === mine && !isSame(saved.plan, mine)) adopt(saved.plan);
+    } catch (error) {
+      isDirty = plan.value?.id === mine.id;
+      throw error;
+    }
   }
+
+  function adopt(next: Plan): void {
+    plan.value = next;
+    workOut(false);
+  }
+
+  function sayGone(mine: Plan): void {
+    if (plan.value?.id === mine.id) plan.value = null;
+    say({
+      id: `gone-${mine.id}`,
+      tone: "note",
+      title: `${mine.name} was removed in another tab.`,
+      text: "What was changed here since is not kept.",
+      ways: [
+        { label: "Keep it after all", run: () => savePlan(mine) },
+        { label: "Good", run: () => undefined },
+      ],
+    });
+  }
+
+  const sayConflict = (fields: readonly string[]): void =>
+    say({
+      id: "two-tabs",
+      tone: "note",
+      title: "This plan was changed in another tab too.",
+      text: `Where both changed the same (${fields.join(", ")}), what was changed here stands.`,
+      ways: [{ label: "Good", run: () => undefined }],
+    });
 
   function workOut(keepSpread: boolean): void {
     const { kitchen } = kitchenStore;
@@ -49,6 +93,7 @@ export const usePlanStore = defineStore("plan", () => {
     // What was just changed in the plan before is written first.
     void flush();
     plan.value = withStocksAsTheyAre(next);
+    base = next;
     isDirty = plan.value !== next;
     before.value = null;
     isPulled.value = false;
@@ -126,6 +171,16 @@ export const usePlanStore = defineStore("plan", () => {
   watch(
     () => kitchenStore.kitchen,
     () => workOut(false),
+  );
+  // What another tab writes shows here too, as long as nothing waits to be written.
+  watch(
+    () => kitchenStore.plans.find((p) => p.id === plan.value?.id),
+    (stored) => {
+      if (stored === undefined || plan.value === null || isDirty || isPulled.value) return;
+      if (base !== null && isSame(stored, base)) return;
+      base = stored;
+      adopt(stored);
+    },
   );
   const problem = computed(() =>
     outcome.value === null || outcome.value.ok

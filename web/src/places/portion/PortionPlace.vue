@@ -27,6 +27,7 @@ import ContainerChoice from "./ContainerChoice.vue";
 import FilledShelf from "./FilledShelf.vue";
 import FreezerRoom from "../larder/FreezerRoom.vue";
 import RestOfPot from "./RestOfPot.vue";
+import { newId } from "../../data/new-id";
 
 /** What came out of a pot into moulds, jars and bags, each with its headspace, until nothing is left. */
 const kitchenStore = useKitchenStore();
@@ -128,7 +129,7 @@ async function store(n: number, eachL: number) {
   if (isFilling.value) return;
   isFilling.value = true;
   const lot = lotFrom({
-    id: crypto.randomUUID(),
+    id: newId(),
     batch: pot.value.batch,
     facts: facts.value,
     container: container.value,

@@ -10,6 +10,7 @@ import { useKitchenStore } from "../../data/kitchen-store";
 import { savePlan } from "../../data/repository";
 import DoubtRow from "./DoubtRow.vue";
 import { lineWords } from "./line-words";
+import { newId } from "../../data/new-id";
 
 /** A recipe, pasted or from a file, becomes a plan: every doubt is asked, nothing is guessed silently. */
 const kitchenStore = useKitchenStore();
@@ -54,7 +55,7 @@ async function plan() {
   const { kitchen } = kitchenStore;
   const { value: d } = draft;
   if (kitchen === null || d === null) return;
-  const outcome = outcomeOf(() => planOfDraft(d, kitchen, crypto.randomUUID()));
+  const outcome = outcomeOf(() => planOfDraft(d, kitchen, newId()));
   if (!outcome.ok) return void (problem.value = outcome.problem.message);
   await savePlan(outcome.value);
   await router.push(`/plan/${outcome.value.id}`);

@@ -9,6 +9,7 @@ import { useRoute, useRouter } from "vue-router";
 import { useKitchenStore } from "../../data/kitchen-store";
 import { copyOf, newPlan } from "../../data/new-plan";
 import { savePlan } from "../../data/repository";
+import { newId } from "../../data/new-id";
 
 /** Where a plan begins: a kind with sound defaults for this kitchen, one of the house's own, or a recipe. */
 const kitchenStore = useKitchenStore();
@@ -39,7 +40,7 @@ async function open(plan: Plan) {
 async function start(kind: KindId) {
   const { kitchen } = kitchenStore;
   if (kitchen === null) return;
-  const outcome = outcomeOf(() => planOfKind(kind, kitchen, crypto.randomUUID()));
+  const outcome = outcomeOf(() => planOfKind(kind, kitchen, newId()));
   if (outcome.ok) await open(outcome.value);
   else problem.value = outcome.problem.message;
 }

@@ -5,7 +5,8 @@ import ElementPlus from "element-plus";
 import { beforeEach, describe, expect, test, vi } from "vitest";
 import { NOW, planOf, potOf, sample } from "../../../test/pot";
 import { useKitchenStore } from "../../data/kitchen-store";
-import { importAll, savePlan } from "../../data/repository";
+import { importAll } from "../../data/backup";
+import { savePlan } from "../../data/repository";
 import IceInto from "../chill/IceInto.vue";
 import ContainerChoice from "../portion/ContainerChoice.vue";
 import RestOfPot from "../portion/RestOfPot.vue";
@@ -200,7 +201,7 @@ describe("too little for its dish", () => {
     });
     expect(wrapper.text()).toMatch(/Stretch it with 6\d\d mL|Stretch it with 7\d\d mL/);
     expect(wrapper.text()).toMatch(/Boil the bones a second time/);
-    expect(store.isLoaded).toBe(true);
+    await vi.waitFor(() => expect(store.isLoaded).toBe(true), { timeout: 15_000 });
   });
 });
 

@@ -1,0 +1,91 @@
+import { KitchenSchema, type Kitchen } from "../simulate/kitchen-schema";
+import type { Plan } from "../simulate/plan-schema";
+import { Problem } from "../units/problem";
+import { pathText } from "./file-problem";
+
+interface Thing {
+  readonly id: string;
+}
+
+/** A kitchen with another's things added to it, and the other's plans speaking of them by their new names. */
+export interface MergedKitchen {
+  readonly kitchen: Kitchen;
+  readonly renamed: (plan: Plan) => Plan;
+}
+
+/**
+ * Adds to `here` what `other` has and it has not: vessels, rings, ovens, containers, daily uses, prices and
+ * what is in the house. A thing of the same id that is another one gets an id of its own.
+ * @throws Problem `range` where it would hold more than a kitchen can
+ */
+export function mergeKitchens(here: Kitchen, other: Kitchen): MergedKitchen {
+  const vessels = added(here.vessels, other.vessels);
+  const rings = added(here.rings, other.rings);
+  const ovens = added(here.ovens, other.ovens);
+  const merged = KitchenSchema.safeParse({
+    ...here,
+    vessels: vessels.all,
+    rings: rings.all,
+    ovens: ovens.all,
+    containers: added(here.containers, other.containers).all,
+    dailyUses: added(here.dailyUses, other.dailyUses).all,
+    prices: byIngredient(here.prices, other.prices),
+    onHand: byIngredient(here.onHand, other.onHand),
+  });
+  if (!merged.success) {
+    const [issue] = merged.error.issues;
+    throw new Problem(
+      "range",
+      pathText(issue?.path ?? []),
+      other.name,
+      `Together it is more than one kitchen holds (${pathText(issue?.path ?? [])}). Take some out of ${here.name} first.`,
+    );
+  }
+  const renamed = (plan: Plan): Plan => ({
+    ...plan,
+    vesselId: vessels.idOf(plan.vesselId),
+    ringId: rings.idOf(plan.ringId),
+    heat:
+      plan.heat.method === "oven"
+        ? { ...plan.heat, ovenId: ovens.idOf(plan.heat.ovenId) }
+        : plan.heat,
+  });
+  return { kitchen: merged.data, renamed };
+}
+
+/** Both lists, and what each of the second is called in it. */
+function added<T extends Thing>(here: readonly T[], other: readonly T[]) {
+  const all = [...here];
+  const names = new Map<string, string>();
+  for (const thing of other) {
+    const same = all.find((t) => t.id === thing.id);
+    if (same !== undefined && JSON.stringify(same) === JSON.stringify(thing)) continue;
+    // Taken in before under another id.
+    const known = all.find(
+      (t) => JSON.stringify({ ...t, id: "" }) === JSON.stringify({ ...thing, id: "" }),
+    );
+    if (known !== undefined) {
+      names.set(thing.id, known.id);
+      continue;
+    }
+    const id = same === undefined ? thing.id : freeId(thing.id, all);
+    names.set(thing.id, id);
+    all.push({ ...thing, id });
+  }
+  return { all, idOf: (id: string) => names.get(id) ?? id };
+}
+
+function freeId(id: string, all: readonly Thing[]): string {
+  for (let n = 2; ; n++) {
+    const free = `${id.slice(0, 70)}-${n}`;
+    if (!all.some((t) => t.id === free)) return free;
+  }
+}
+
+const byIngredient = <T extends { readonly ingredientId: string }>(
+  here: readonly T[],
+  other: readonly T[],
+): readonly T[] => [
+  ...here,
+  ...other.filter((o) => !here.some((h) => h.ingredientId === o.ingredientId)),
+];

@@ -1,0 +1,117 @@
+import type { KettlosFile } from "@kettlos/core/formats/kettlos-json";
+import { mergeKitchens } from "@kettlos/core/formats/merge-kitchens";
+import { SCHEMA_VERSION } from "@kettlos/core/simulate/kitchen-schema";
+import { db } from "./db";
+
+/** Settings of this browser that go along in a file; what was kept for this browser alone does not. */
+const HERE_ONLY = ["link:", "backup:"];
+
+/** Everything as one Kettlos file. @returns null where there is no kitchen yet */
+export async function exportAll(): Promise<KettlosFile | null> {
+  const kitchen = await db.kitchens.toCollection().first();
+  if (kitchen === undefined) return null;
+  const [plans, batches, events, larder, settings] = await Promise.all([
+    db.plans.orderBy("updatedMs").toArray(),
+    db.batches.orderBy("createdMs").toArray(),
+    db.events.orderBy("seq").toArray(),
+    db.larder.orderBy("seq").toArray(),
+    db.settings.toArray(),
+  ]);
+  return {
+    format: "kettlos",
+    schemaVersion: SCHEMA_VERSION,
+    exportedAt: new Date().toISOString(),
+    kitchen,
+    plans: plans.map((p) => p.plan),
+    batches,
+    events: events.map((e) => e.event),
+    larder: larder.map((e) => e.event),
+    settings: settings.filter((s) => !HERE_ONLY.some((prefix) => s.key.startsWith(prefix))),
+  };
+}
+
+/** How a file comes in: in place of everything, or added to it. */
+export type ImportWay = "replace" | "merge";
+
+/** Why a safety copy was kept. */
+export type CopyReason = "replaced" | "removed" | "migrated" | "restored";
+const MOST_COPIES = 5;
+
+/** Keeps everything as it is now, to be brought back; the oldest copies give way. */
+export async function keepCopy(why: CopyReason): Promise<void> {
+  const file = await exportAll();
+  if (file === null) return;
+  await db.copies.add({ atMs: Date.now(), why, file });
+  const ids = (await db.copies.orderBy("id").primaryKeys()).toReversed();
+  await db.copies.bulkDelete(ids.slice(MOST_COPIES));
+}
+
+/**
+ * Takes a checked file in, all or nothing, after a safety copy of what it replaces. Merging keeps this
+ * kitchen and adds what it has not; plans with the same id take the file's version.
+ * @throws Problem `range` where both together are more than a kitchen holds
+ */
+export async function importAll(file: KettlosFile, way: ImportWay): Promise<void> {
+  const stamp = Date.now();
+  const tables = [db.kitchens, db.plans, db.batches, db.events, db.larder, db.settings];
+  await db.transaction("rw", [...tables, db.copies], async () => {
+    if (way === "replace") {
+      await keepCopy("replaced");
+      await Promise.all(tables.map((table) => table.clear()));
+    }
+    const here = await db.kitchens.toCollection().first();
+    const merged =
+      here === undefined
+        ? { kitchen: file.kitchen, renamed: <P>(plan: P) => plan }
+        : mergeKitchens(here, file.kitchen);
+    await db.kitchens.put(merged.kitchen);
+    await db.plans.bulkPut(
+      file.plans.map(merged.renamed).map((plan, i) => ({
+        id: plan.id,
+        updatedMs: stamp - file.plans.length + i,
+        plan,
+      })),
+    );
+    await db.batches.bulkPut(file.batches);
+    const known = await idsIn(db.events, file.events);
+    await db.events.bulkAdd(
+      file.events
+        .filter((e) => !known.has(e.id))
+        .map((event) => ({ id: event.id, batchId: event.batchId, event })),
+    );
+    const shelved = await idsIn(db.larder, file.larder);
+    await db.larder.bulkAdd(
+      file.larder.filter((e) => !shelved.has(e.id)).map((event) => ({ id: event.id, event })),
+    );
+    // What this browser was told already stands.
+    const told = new Set((await db.settings.toCollection().primaryKeys()).map(String));
+    await db.settings.bulkPut(file.settings.filter((s) => !told.has(s.key)));
+  });
+}
+
+/** What a safety copy holds, as the text of a file, to be read like any other. */
+export async function copyText(id: number): Promise<string> {
+  const copy = await db.copies.get(id);
+  return JSON.stringify(copy?.file ?? null);
+}
+
+/** Which of these a log holds already. */
+async function idsIn(
+  log: Pick<typeof db.events | typeof db.larder, "where">,
+  events: readonly { id: string }[],
+): Promise<ReadonlySet<string>> {
+  const found = await log
+    .where("id")
+    .anyOf(events.map((e) => e.id))
+    .toArray();
+  return new Set(found.map((e) => e.id));
+}
+
+/** Forgets everything: kitchen, plans, batches, events, larder, settings. A safety copy stays. */
+export async function forgetEverything(): Promise<void> {
+  const tables = db.tables.filter((table) => table.name !== "copies" && table.name !== "handles");
+  await db.transaction("rw", db.tables, async () => {
+    await keepCopy("removed");
+    await Promise.all(tables.map((table) => table.clear()));
+  });
+}

@@ -1,0 +1,77 @@
+<script setup lang="ts">
+import { computed } from "vue";
+import { notices, unsay, type Notice } from "./notices";
+
+/** What is said across every screen, dangers first. */
+const TONES = ["danger", "note", "good"];
+const all = computed(() =>
+  [...notices.values()].sort((a, b) => TONES.indexOf(a.tone) - TONES.indexOf(b.tone)),
+);
+async function take(notice: Notice, way: Notice["ways"][number]) {
+  if (way.stays !== true) unsay(notice.id);
+  await way.run();
+}
+</script>
+
+<template>
+  <section
+    v-for="notice in all"
+    :key="notice.id"
+    class="notice"
+    :class="notice.tone"
+    :role="notice.tone === 'danger' ? 'alert' : 'status'"
+  >
+    <p>
+      <strong>{{ notice.title }}</strong>
+      <span v-if="notice.text">{{ " " }}{{ notice.text }}</span>
+    </p>
+    <button
+      v-for="way in notice.ways"
+      :key="way.label"
+      type="button"
+      class="button"
+      @click="take(notice, way)"
+    >
+      {{ way.label }}
+    </button>
+  </section>
+</template>
+
+<style scoped>
+.notice {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 12px;
+  align-items: center;
+  padding: 4px 24px;
+  border-bottom: 3px solid var(--rim);
+  background: var(--rim-soft);
+}
+
+.danger {
+  border-color: var(--ember);
+  background: var(--ember-soft);
+}
+
+.good {
+  border-color: var(--herb);
+  background: var(--herb-soft);
+}
+
+p {
+  flex: 1;
+  min-width: 240px;
+}
+
+@media (width <= 700px) {
+  .notice {
+    padding-inline: 16px;
+  }
+}
+
+@media print {
+  .notice {
+    display: none;
+  }
+}
+</style>

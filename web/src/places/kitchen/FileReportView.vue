@@ -1,0 +1,52 @@
+<script setup lang="ts">
+import type { FileReport } from "@kettlos/core/formats/file-report";
+import { computed } from "vue";
+
+/** What a file holds, and what would be repaired or left out, before anything is done. */
+const props = defineProps<{ report: FileReport }>();
+const MOST_SHOWN = 12;
+const { file } = props.report;
+const lists = computed(() =>
+  [
+    { title: "Would be repaired", of: props.report.repaired },
+    { title: "Would be left out", of: props.report.leftOut },
+  ].filter((l) => l.of.length > 0),
+);
+</script>
+
+<template>
+  <div class="report">
+    <p>
+      <strong>{{ file.kitchen.name }}</strong>: {{ file.plans.length }} plans,
+      {{ file.batches.length }} batches with {{ file.events.length }} entries,
+      {{ file.larder.length }} of the larder.
+      <template v-if="lists.length === 0">All of it is whole.</template>
+    </p>
+    <details v-for="list in lists" :key="list.title" open>
+      <summary>{{ list.title }}: {{ list.of.length }}</summary>
+      <ul class="small">
+        <li v-for="(item, i) in list.of.slice(0, MOST_SHOWN)" :key="i">
+          <code>{{ item.path }}</code> {{ item.message }}
+        </li>
+        <li v-if="list.of.length > MOST_SHOWN">and {{ list.of.length - MOST_SHOWN }} more</li>
+      </ul>
+    </details>
+  </div>
+</template>
+
+<style scoped>
+.report {
+  flex-basis: 100%;
+}
+
+summary {
+  min-height: 32px;
+  color: var(--ember);
+  font-weight: 650;
+  cursor: pointer;
+}
+
+code {
+  overflow-wrap: anywhere;
+}
+</style>
