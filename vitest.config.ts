@@ -31,6 +31,7 @@ export default defineConfig({
           // Pure functions leave nothing behind: each module is read once for all files.
           isolate: false,
           include: ["src/**/*.test.ts", "test/**/*.test.ts"],
+          setupFiles: [fileURLToPath(new URL("./core/test/setup.ts", import.meta.url))],
           testTimeout,
         },
       },

@@ -298,6 +298,7 @@ test("readings go out to a CSV and come in from one; a wrong line takes nothing 
 }) => {
   await openSample(page);
   await page.goto("/cook/on-fire");
+  await expect(page.getByRole("heading", { name: /Leek and peppercorns in/ })).toBeVisible();
   await page.locator("#main").focus();
   await page.keyboard.press("i");
   const dialog = page.getByRole("dialog", { name: "Instruments" });

@@ -38,7 +38,7 @@ export default defineConfig({
   webServer: {
     command: "node --import tsx ../server/src/main.ts",
     url: `http://localhost:${PORT}/healthz`,
-    env: { PORT: String(PORT) },
+    env: { PORT: String(PORT), KETTLOS_NAMES: "kettlos.test" },
     reuseExistingServer: false,
   },
 });

@@ -18,6 +18,7 @@ function installDependencies() {
   const lock = readFileSync(join(root, "package-lock.json"));
   const stamp = createHash("sha256").update(lock).update(process.version).digest("hex");
   if (existsSync(stampFile) && readFileSync(stampFile, "utf8") === stamp) return;
+  if (isInstalled(lock)) return writeFileSync(stampFile, stamp);
   console.log("Installing what Kettlos needs (once, a minute or two) …");
   const npm = process.env.npm_execpath;
   const [command, args] = npm ? [process.execPath, [npm]] : ["npm", []];
@@ -28,6 +29,21 @@ function installDependencies() {
   if (done.status !== 0) fail("The dependencies could not be installed. Is a registry reachable?");
   mkdirSync(join(root, "node_modules"), { recursive: true });
   writeFileSync(stampFile, stamp);
+}
+
+/** True where every package of the lock file is there in its version, however it came: `npm ci` says so. */
+function isInstalled(lock) {
+  const installed = join(root, "node_modules", ".package-lock.json");
+  if (!existsSync(installed)) return false;
+  const here = JSON.parse(readFileSync(installed, "utf8")).packages;
+  return Object.entries(JSON.parse(lock).packages).every(
+    ([path, { version, optional, link }]) =>
+      path === "" ||
+      !path.startsWith("node_modules/") ||
+      link ||
+      optional ||
+      here[path]?.version === version,
+  );
 }
 
 function findChromium() {

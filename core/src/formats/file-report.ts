@@ -1,7 +1,7 @@
 import type { z } from "zod";
 import { BatchSchema, CookEventSchema } from "../batch/batch-schema";
 import { LarderEventSchema } from "../larder/larder-schema";
-import { KitchenSchema } from "../simulate/kitchen-schema";
+import { KitchenSchema, SCHEMA_VERSION } from "../simulate/kitchen-schema";
 import { PlanSchema } from "../simulate/plan-schema";
 import { KettlosFileSchema, headOf, SettingSchema, type KettlosFile } from "./kettlos-json";
 import { parseJson, pathText, type FileProblem } from "./file-problem";
@@ -34,13 +34,24 @@ export function reportOf(text: string): ReportedFile {
   return reportOfData(migrateFile(parsed.data));
 }
 
+/** What stands in for a field of a kitchen that cannot be read; that it does is said. */
+const USUAL_KITCHEN = {
+  schemaVersion: SCHEMA_VERSION,
+  id: "kitchen",
+  name: "Kitchen",
+  altitudeM: 0,
+  units: "both",
+  vessels: [],
+  rings: [],
+};
+
 function reportOfData(data: unknown): ReportedFile {
   const whole = KettlosFileSchema.safeParse(data);
   if (whole.success) return { ok: true, report: { file: whole.data, repaired: [], leftOut: [] } };
   const raw = data as Record<string, unknown>;
   const repaired: FileProblem[] = [];
   const leftOut: FileProblem[] = [];
-  const kitchen = repair(KitchenSchema, raw["kitchen"]);
+  const kitchen = repair(KitchenSchema, raw["kitchen"], USUAL_KITCHEN);
   if (!kitchen.ok)
     return {
       ok: false,
@@ -98,7 +109,7 @@ function reportOfData(data: unknown): ReportedFile {
   const { exportedAt } = raw;
   const file = KettlosFileSchema.safeParse({
     format: "kettlos",
-    schemaVersion: raw["schemaVersion"],
+    schemaVersion: SCHEMA_VERSION,
     ...(typeof exportedAt === "string" ? { exportedAt } : {}),
     kitchen: kitchen.value,
     plans,

@@ -70,6 +70,12 @@ describe("a file with faults", () => {
     expect(readKettlosFile(writeKettlosFile(got))).toEqual({ ok: true, file: got });
   });
 
+  test("a kitchen whose height cannot be read is taken at sea level, and that is said", () => {
+    const { file: got, repaired } = reported(withAt(file(), ["kitchen", "altitudeM"], "high"));
+    expect(got.kitchen.altitudeM).toBe(0);
+    expect(repaired).toMatchObject([{ path: "kitchen.altitudeM" }]);
+  });
+
   test("without a kitchen, of a newer version, or no file at all it is refused", () => {
     expect(reportOf(JSON.stringify({ ...file(), kitchen: 3 })).ok).toBe(false);
     expect(reportOf('{"format":"kettlos","schemaVersion":99}').ok).toBe(false);

@@ -16,9 +16,13 @@ const MOST_ROUNDS = 60;
 
 /**
  * Makes a document pass its schema by taking out what does not: a bad entry of a list goes, a bad field
- * gets its usual value. Fails where what is wrong cannot be done without. The document itself is not changed.
+ * gets its usual value (the schema's own, or one of `usual`). Fails where what is wrong cannot be done without. The document itself is not changed.
  */
-export function repair<T>(schema: z.ZodType<T>, document: unknown): Repaired<T> {
+export function repair<T>(
+  schema: z.ZodType<T>,
+  document: unknown,
+  usual: Readonly<Record<string, unknown>> = {},
+): Repaired<T> {
   let value: unknown = structuredClonePlain(document);
   const repairs: Repair[] = [];
   for (let round = 0; round < MOST_ROUNDS; round++) {
@@ -31,7 +35,11 @@ export function repair<T>(schema: z.ZodType<T>, document: unknown): Repaired<T> 
     const at = entry >= 0 ? path.slice(0, entry + 1) : path;
     const isSame = repairs.some((r) => r.did === "setToUsual" && samePath(r.path, path));
     if (at.length === 0 || isSame) return { ok: false, path, message };
-    value = without(value, at);
+    const [key] = at;
+    value =
+      at.length === 1 && typeof key === "string" && key in usual && isObject(value)
+        ? { ...value, [key]: usual[key] }
+        : without(value, at);
     repairs.push({ path: at, did: entry >= 0 ? "removed" : "setToUsual", message });
   }
   return { ok: false, path: [], message: "Too much of it is wrong." };
@@ -42,6 +50,9 @@ const samePath = (a: readonly PropertyKey[], b: readonly PropertyKey[]): boolean
 
 const structuredClonePlain = (value: unknown): unknown =>
   value === undefined ? undefined : (JSON.parse(JSON.stringify(value)) as unknown);
+
+const isObject = (value: unknown): value is object =>
+  typeof value === "object" && value !== null && !Array.isArray(value);
 
 /** The value without what stands at the path; an entry of a list leaves no hole. */
 function without(value: unknown, path: readonly PropertyKey[]): unknown {

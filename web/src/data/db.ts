@@ -91,6 +91,9 @@ async function keepRaw(transaction: Transaction): Promise<void> {
   await transaction.table("copies").add({ atMs: Date.now(), why: "migrated", file });
 }
 
+/** Version of the tables; goes up with them or with the documents in them. */
+const DB_VERSION = 5;
+
 /** Everything Kettlos keeps, in this browser only. */
 class KettlosDatabase extends Dexie {
   kitchens!: Table<Kitchen, string>;
@@ -130,7 +133,7 @@ class KettlosDatabase extends Dexie {
       await change("events", "event", whole(CookEventSchema, migrateEvent));
     };
     this.version(4).stores({ larder: "++seq, &id" });
-    this.version(5).stores({ copies: "++id, atMs", handles: "key" }).upgrade(bringUp);
+    this.version(DB_VERSION).stores({ copies: "++id, atMs", handles: "key" }).upgrade(bringUp);
   }
 }
 
@@ -143,6 +146,13 @@ export type Storage =
   | { readonly kind: "newer" }
   | { readonly kind: "blocked" };
 
+/** Dexie counts a version as ten of the browser's. */
+const DEXIE_STEP = 10;
+async function storedVersion(): Promise<number> {
+  const list = await globalThis.indexedDB?.databases?.().catch(() => []);
+  return Math.floor((list?.find((d) => d.name === "kettlos")?.version ?? 0) / DEXIE_STEP);
+}
+
 /** Another tab may hold the data in an older version; it is asked to let go, and given so long, ms. */
 const OPENS_WITHIN_MS = 8000;
 
@@ -151,13 +161,13 @@ const OPENS_WITHIN_MS = 8000;
  * blocked), everything works in memory and is gone with the page.
  */
 export async function openDatabase(): Promise<Storage> {
+  // Written by a newer Kettlos: nothing of it is touched. Dexie itself would go on with it.
+  if ((await storedVersion()) > DB_VERSION) return { kind: "newer" };
   const late = new Promise<"late">((resolve) => setTimeout(() => resolve("late"), OPENS_WITHIN_MS));
   try {
     const opened = await Promise.race([db.open(), late]);
     return { kind: opened === "late" ? "blocked" : "disk" };
-  } catch (error) {
-    // Written by a newer Kettlos: nothing of it is touched.
-    if (error instanceof Error && error.name === "VersionError") return { kind: "newer" };
+  } catch {
     const { indexedDB, IDBKeyRange } = await import("fake-indexeddb");
     Dexie.dependencies.indexedDB = indexedDB;
     Dexie.dependencies.IDBKeyRange = IDBKeyRange;

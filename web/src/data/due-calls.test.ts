@@ -1,7 +1,14 @@
 import { describe, expect, test } from "vitest";
 import { dueCalls, type Rung } from "./due-calls";
 
-const call = (key: string, isDanger = false) => ({ key, isDanger, title: key, text: "", dueMs: 0 });
+const call = (key: string, isDanger = false) => ({
+  key,
+  isDanger,
+  title: key,
+  text: "",
+  dueMs: 0,
+  to: "",
+});
 const MIN = 60_000;
 
 describe("calling until somebody hears", () => {

@@ -88,6 +88,15 @@ describe("listening to instruments", () => {
     expect(kept.some((e) => e.kind === "read" && e.reading.form === "liquidDepth")).toBe(true);
   });
 
+  test("a probe in the flame is shown, but no reading of the pot", async () => {
+    const { stream } = await opened();
+    for (let s = 0; s < 180; s++)
+      stream?.say({ atMs: NOW + s * 1000, values: { liquidC: 190, depthM: 0.1 } });
+    expect(seen).toHaveLength(180);
+    expect(kept.some((e) => e.kind === "temperature")).toBe(false);
+    expect(kept.some((e) => e.kind === "read")).toBe(true);
+  });
+
   test("what is not a message of ours is passed over", async () => {
     const { stream } = await opened();
     stream?.say({ atMs: -5, values: {} });

@@ -20,6 +20,11 @@ interface Listener {
   keep(events: readonly NewEvent[]): void;
 }
 
+/** Hotter than any pot, °C: a probe in the flame, or broken; shown, and not kept as a reading of the pot. */
+const HOTTEST_C = 150;
+const isKeepable = ({ channel, value }: Kept): boolean =>
+  (channel !== "liquidC" && channel !== "pieceC") || value <= HOTTEST_C;
+
 /** What a kept value is as an event. */
 function eventOf({ channel, atMs, value }: Kept): NewEvent {
   const source = "instrument" as const;
@@ -114,8 +119,8 @@ export class InstrumentConnection {
     if (!message.success || message.data.kind !== "samples") return;
     const samples = this.onOurClock(message.data.samples);
     this.listener.samples(samples);
-    const kept = this.thinner.take(samples);
-    if (kept.length > 0 && this.hasPen) this.listener.keep(kept.map(eventOf));
+    const kept = this.thinner.take(samples).filter(isKeepable).map(eventOf);
+    if (kept.length > 0 && this.hasPen) this.listener.keep(kept);
   }
 
   /** A bridge whose clock runs ahead of this one does not read the future. */

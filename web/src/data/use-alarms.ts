@@ -37,7 +37,7 @@ export function useAlarms() {
     unsay(key);
   }
   function showDangers(now: readonly PotCall[]) {
-    const open = now.filter((c) => c.isDanger && rung.get(c.key)?.heardMs == null);
+    const open = now.filter((c) => c.isDanger && (rung.get(c.key)?.heardMs ?? null) === null);
     for (const key of shown) if (!open.some((c) => c.key === key)) unsay(key);
     shown = open.map((c) => c.key);
     for (const call of open)
@@ -46,6 +46,7 @@ export function useAlarms() {
         tone: "danger",
         title: `${call.title}.`,
         text: call.text,
+        to: call.to,
         ways: [{ label: "I am on it", run: () => heard(call.key), stays: true }],
       });
   }

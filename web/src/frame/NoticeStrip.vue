@@ -1,8 +1,10 @@
 <script setup lang="ts">
 import { computed } from "vue";
+import { useRoute } from "vue-router";
 import { notices, unsay, type Notice } from "./notices";
 
 /** What is said across every screen, dangers first. */
+const route = useRoute();
 const TONES = ["danger", "note", "good"];
 const all = computed(() =>
   [...notices.values()].sort((a, b) => TONES.indexOf(a.tone) - TONES.indexOf(b.tone)),
@@ -23,7 +25,7 @@ async function take(notice: Notice, way: Notice["ways"][number]) {
   >
     <p>
       <strong>{{ notice.title }}</strong>
-      <span v-if="notice.text">{{ " " }}{{ notice.text }}</span>
+      <span v-if="notice.text && notice.to !== route.path">{{ " " }}{{ notice.text }}</span>
     </p>
     <button
       v-for="way in notice.ways"

@@ -12,6 +12,7 @@ import UseFirst from "../larder/UseFirst.vue";
 import BatchPot from "../logbook/BatchPot.vue";
 import { sharedScale } from "../logbook/shared-scale";
 import BenchPot from "./BenchPot.vue";
+import PieceBoundary from "../../frame/PieceBoundary.vue";
 
 /** Seen once: it does not come along with every bench. */
 const FirstVisit = defineAsyncComponent(() => import("./FirstVisit.vue"));
@@ -68,7 +69,9 @@ useShortcuts(() =>
       <h2 id="now-title">On the fire</h2>
       <ul v-if="onFire.length > 0" class="now">
         <li v-for="pot in onFire" :key="pot.batch.id">
-          <BenchPot v-if="pot.problem === null" :pot="pot" :units="units" :now-ms="pots.nowMs" />
+          <PieceBoundary v-if="pot.problem === null" :what="pot.batch.plan.name" :of="pot.events">
+            <BenchPot :pot="pot" :units="units" :now-ms="pots.nowMs" />
+          </PieceBoundary>
           <RouterLink v-else class="stuck" :to="`/cook/${pot.batch.id}`">
             <h3>{{ pot.batch.plan.name }}</h3>
             <p v-if="pot.actions[0]" class="figure">{{ pot.actions[0].title }}</p>
@@ -128,7 +131,9 @@ useShortcuts(() =>
       <ul v-if="results.length > 0" class="results">
         <li v-for="pot in results" :key="pot.batch.id">
           <RouterLink :to="`/logbook/${pot.batch.id}`">
-            <BatchPot :pot="pot" :px-per-m="scale" :units="units" />
+            <PieceBoundary :what="pot.batch.plan.name" :of="pot">
+              <BatchPot :pot="pot" :px-per-m="scale" :units="units" />
+            </PieceBoundary>
           </RouterLink>
         </li>
       </ul>

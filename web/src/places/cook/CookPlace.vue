@@ -27,6 +27,7 @@ import NextAction from "./NextAction.vue";
 import PracticeBar from "./PracticeBar.vue";
 import StuckPot from "./StuckPot.vue";
 import { useCookActions } from "./use-cook-actions";
+import PieceBoundary from "../../frame/PieceBoundary.vue";
 
 /** The pot on the fire: what to do next, large; what has been done; what will come of it. */
 const kitchenStore = useKitchenStore();
@@ -154,7 +155,9 @@ useShortcuts(() =>
     />
     <div class="cook" :class="{ practised: pot.batch.practice !== undefined }">
       <section class="left">
-        <CounterList :pot="pot" :units="units" :now-ms="nowMs" @write="write" @extra="putExtra" />
+        <PieceBoundary what="The counter" :of="pot.events">
+          <CounterList :pot="pot" :units="units" :now-ms="nowMs" @write="write" @extra="putExtra" />
+        </PieceBoundary>
         <h2>Done</h2>
         <ul class="done">
           <li v-for="event in done" :key="event.id">
@@ -195,13 +198,15 @@ useShortcuts(() =>
       </section>
       <section class="right">
         <InstrumentStrip :link="link" :units="units" @open="opened = 'instruments'" />
-        <CookPot
-          :pot="pot"
-          :vessel="vessel"
-          :units="units"
-          :now-ms="nowMs"
-          :latest="link?.state === 'connected' ? (link.latest?.values.liquidC ?? null) : null"
-        />
+        <PieceBoundary what="The pot" :of="pot.events">
+          <CookPot
+            :pot="pot"
+            :vessel="vessel"
+            :units="units"
+            :now-ms="nowMs"
+            :latest="link?.state === 'connected' ? (link.latest?.values.liquidC ?? null) : null"
+          />
+        </PieceBoundary>
         <CautionList :cautions="cautions" />
       </section>
     </div>

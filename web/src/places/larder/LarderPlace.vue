@@ -19,6 +19,7 @@ import PutInDialog from "./PutInDialog.vue";
 import UseFirst from "./UseFirst.vue";
 import ShelfItem from "./ShelfItem.vue";
 import { keyOf } from "./held-words";
+import PieceBoundary from "../../frame/PieceBoundary.vue";
 
 /** The shelves: what is there by kind, what is due first standing first. */
 const kitchenStore = useKitchenStore();
@@ -82,13 +83,15 @@ useShortcuts(() => [
         <h2 class="kind">{{ shelf.name }}</h2>
         <ul class="shelf">
           <li v-for="h in shelf.held" :key="keyOf(h)">
-            <ShelfItem
-              :holding="h"
-              :spoken-count="spokenOf(h.lot.id)"
-              :is-open="open !== null && keyOf(open) === keyOf(h)"
-              :units="units"
-              :now-ms="pots.nowMs"
-            />
+            <PieceBoundary :what="h.lot.name" :of="h">
+              <ShelfItem
+                :holding="h"
+                :spoken-count="spokenOf(h.lot.id)"
+                :is-open="open !== null && keyOf(open) === keyOf(h)"
+                :units="units"
+                :now-ms="pots.nowMs"
+              />
+            </PieceBoundary>
           </li>
         </ul>
       </section>

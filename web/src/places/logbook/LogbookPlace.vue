@@ -6,6 +6,7 @@ import { usePotsStore } from "../../data/pots-store";
 import BatchCourse from "./BatchCourse.vue";
 import BatchPot from "./BatchPot.vue";
 import { sharedScale } from "./shared-scale";
+import PieceBoundary from "../../frame/PieceBoundary.vue";
 
 /** Finished batches as pots on a shelf, all at one scale; one opens to its whole course. */
 const kitchenStore = useKitchenStore();
@@ -61,8 +62,9 @@ watch(names, (list) => {
       <ul>
         <li v-for="pot in shown" :key="pot.batch.id">
           <RouterLink :to="`/logbook/${pot.batch.id}`"
-            ><BatchPot :pot="pot" :px-per-m="scale" :units="kitchenStore.units"
-          /></RouterLink>
+            ><PieceBoundary :what="pot.batch.plan.name" :of="pot"
+              ><BatchPot :pot="pot" :px-per-m="scale" :units="kitchenStore.units" /></PieceBoundary
+          ></RouterLink>
         </li>
       </ul>
     </template>

@@ -22,6 +22,8 @@ import TooMuch from "./TooMuch.vue";
 import { usePlanStore } from "./plan-store";
 import { useTurns } from "./use-turns";
 import { sayRemoved } from "../../frame/notices";
+import PieceBoundary from "../../frame/PieceBoundary.vue";
+import MissingThing from "./MissingThing.vue";
 
 const kitchenStore = useKitchenStore();
 const planStore = usePlanStore();
@@ -202,6 +204,7 @@ useShortcuts(() => [
             : `for ${plan.forWhat}`
       }}</template>
     </StageStrip>
+    <h1 v-if="answers === null" class="visually-hidden">{{ plan.name }}</h1>
     <section v-if="fault !== null" class="problem" role="alert">
       <strong>{{ fault }}</strong>
       <button
@@ -212,6 +215,13 @@ useShortcuts(() => [
       >
         Undo the last change
       </button>
+      <MissingThing
+        v-if="planStore.problem !== null && answers === null"
+        :plan="plan"
+        :kitchen="kitchen"
+        :problem="planStore.problem"
+        @change="planStore.change($event)"
+      />
       <TooMuch
         v-if="isTooMuch"
         :plan="plan"
@@ -227,37 +237,42 @@ useShortcuts(() => [
       </button>
     </p>
     <div v-if="answers !== null && vessel !== null" class="top">
-      <PlanPot
-        :plan="plan"
-        :vessel="vessel"
-        :answers="answers"
-        :units="units"
-        @pull="planStore.pullWaterTo($event)"
-        @release="planStore.letGoOfWater()"
-        @state="planStore.setWater($event)"
-      />
-      <PlanWords
-        v-if="said !== null"
-        :plan="said.plan"
-        :plans="kitchenStore.plans"
-        :kitchen="kitchen"
-        :answers="said.answers"
-        :units="units"
-        @change="planStore.change($event)"
-        @change-item="(id, part) => planStore.changeItem(id, part)"
-        @add-item="planStore.addItem($event)"
-        @remove-item="planStore.removeItem($event)"
-      />
+      <PieceBoundary what="The pot" :of="plan">
+        <PlanPot
+          :plan="plan"
+          :vessel="vessel"
+          :answers="answers"
+          :units="units"
+          @pull="planStore.pullWaterTo($event)"
+          @release="planStore.letGoOfWater()"
+          @state="planStore.setWater($event)"
+        />
+      </PieceBoundary>
+      <PieceBoundary v-if="said !== null" what="What goes in" :of="plan">
+        <PlanWords
+          :plan="said.plan"
+          :plans="kitchenStore.plans"
+          :kitchen="kitchen"
+          :answers="said.answers"
+          :units="units"
+          @change="planStore.change($event)"
+          @change-item="(id, part) => planStore.changeItem(id, part)"
+          @add-item="planStore.addItem($event)"
+          @remove-item="planStore.removeItem($event)"
+        />
+      </PieceBoundary>
     </div>
     <div v-if="drawn !== null && minded !== null" class="bottom">
-      <PlanSimmer
-        :plan="drawn.plan"
-        :kitchen="kitchen"
-        :answers="drawn.answers"
-        :units="units"
-        @change="planStore.change($event)"
-        @hold-by="holdBy"
-      />
+      <PieceBoundary what="The simmer" :of="plan">
+        <PlanSimmer
+          :plan="drawn.plan"
+          :kitchen="kitchen"
+          :answers="drawn.answers"
+          :units="units"
+          @change="planStore.change($event)"
+          @hold-by="holdBy"
+        />
+      </PieceBoundary>
       <PlanSide
         :plan="minded.plan"
         :answers="minded.answers"

@@ -1,4 +1,5 @@
 import { answersFor, type Answers } from "@kettlos/core/because/answers";
+import { Problem } from "@kettlos/core/units/problem";
 import { PlanSchema, type Plan, type PlanItem } from "@kettlos/core/simulate/plan-schema";
 import { mount } from "@vue/test-utils";
 import ElementPlus from "element-plus";
@@ -9,6 +10,7 @@ import BodyPanel from "./BodyPanel.vue";
 import EatersPanel from "./EatersPanel.vue";
 import ItemEditor from "./ItemEditor.vue";
 import LabelFields from "./LabelFields.vue";
+import MissingThing from "./MissingThing.vue";
 import ScaleFields from "./ScaleFields.vue";
 import StockLink from "./StockLink.vue";
 import SwapList from "./SwapList.vue";
@@ -279,5 +281,23 @@ describe("one ingredient", () => {
     });
     await wrapper.find("select").setValue("plan-trotter");
     expect(wrapper.emitted("change")?.[1]?.[0]).toMatchObject({ fromPlanId: "plan-trotter" });
+  });
+});
+
+describe("a plan whose pot is not there any more", () => {
+  test("offers what there is, and the one taken becomes the plan's", async () => {
+    const problem = new Problem("unknownReference", "vesselId", "gone", "not there");
+    const wrapper = mount(MissingThing, {
+      global,
+      props: { plan: { ...chili, vesselId: "gone" }, kitchen, problem },
+    });
+    const names = wrapper.findAll("button").map((b) => b.text());
+    expect(names).toContain("Tall pot");
+    expect(names).not.toContain("Slow cooker");
+    await wrapper.findAll("button")[0]?.trigger("click");
+    expect(wrapper.emitted("change")?.[0]?.[0]).toMatchObject({ vesselId: kitchen.vessels[0]?.id });
+    const ring = new Problem("unknownReference", "ringId", "gone", "not there");
+    await wrapper.setProps({ problem: ring });
+    expect(wrapper.findAll("button")).toHaveLength(kitchen.rings.length);
   });
 });

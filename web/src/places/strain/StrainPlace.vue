@@ -26,6 +26,7 @@ import RestPanel from "./RestPanel.vue";
 import SolidsFate from "./SolidsFate.vue";
 import TooLittlePanel from "./TooLittlePanel.vue";
 import { causeWords } from "./cause-words";
+import PieceBoundary from "../../frame/PieceBoundary.vue";
 
 /** What came through the sieve, against what was planned; what is done to it then; and cold, its fat and set. */
 const kitchenStore = useKitchenStore();
@@ -189,7 +190,9 @@ useShortcuts(() =>
       </section>
       <section class="right">
         <h2>Where every litre {{ result === null ? "will go" : "went" }}</h2>
-        <LedgerFlow v-if="flow" :flow="flow" :units="units" />
+        <PieceBoundary what="Where every litre goes" :of="flow">
+          <LedgerFlow v-if="flow" :flow="flow" :units="units" />
+        </PieceBoundary>
         <p class="quiet small">
           Cold litres; a hot jug reads about 3 % more.
           <template v-if="result !== null"
