@@ -206,6 +206,12 @@ test("a file with faults says what would be repaired and left out, before anythi
   await expect(page.getByText("All of it is whole.")).toBeVisible();
   await page.getByRole("button", { name: "In place of everything here" }).click();
   await expect(page.getByText(/Replaced everything with 9 plans/)).toBeVisible();
+  // All of it removed, it can still be brought back from the first screen.
+  await page.getByRole("button", { name: "Leave the sample kitchen" }).click();
+  await page.getByRole("button", { name: "Remove it all" }).click();
+  await page.getByRole("button", { name: "Look at it" }).first().click();
+  await page.getByRole("button", { name: "Take it in" }).click();
+  await expect(page.getByRole("heading", { name: "Bramholt Hut" })).toBeVisible();
 });
 
 test("a kitchen of another browser is restored on the first visit", async ({ page, browser }) => {

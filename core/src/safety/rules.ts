@@ -5,7 +5,7 @@ import { overRim } from "../simulate/over-rim";
 import type { Plan } from "../simulate/plan-schema";
 import { vesselOf } from "../simulate/references";
 import { showDuration } from "../units/show";
-import { petHazardsOf } from "../simulate/item-facts";
+import { nameOf, petHazardsOf } from "../simulate/item-facts";
 import { requiredBeanBoilMin } from "../doneness/bean-boil";
 import type { Caution } from "./caution";
 import type { Facts, Rule } from "./facts";
@@ -73,6 +73,31 @@ const POT_RULES: readonly Rule[] = [
             whose: "kitchen practice",
           }
         : null;
+    },
+  },
+  {
+    hazard: "never goes in",
+    check: ({ plan, trace }) => {
+      // Under pressure it waits for the lid, which is another matter.
+      if (plan.heat.method === "pressure" || trace.problem !== null) return null;
+      const offMin = trace.marks.find((m) => m.kind === "offHeat")?.tMin ?? Infinity;
+      const late = plan.items.filter(
+        (i) =>
+          i.when.at === "whenTender" &&
+          !trace.marks.some((m) => m.kind === "itemIn" && m.itemId === i.id && m.tMin < offMin),
+      );
+      return late.length === 0
+        ? null
+        : {
+            id: "neverIn",
+            severity: "danger",
+            places: ["plan"],
+            title: `Not in before the heat is off: ${late.map(nameOf).join(", ")}`,
+            text: "It waits for something that is not in the pot, is not tender by the end, or waits for it in turn. Say another moment for it.",
+            rule: "What is planned goes in, or the plan says that it does not.",
+            whose: "Kettlos",
+            refuses: true,
+          };
     },
   },
   {

@@ -41,6 +41,22 @@ const mutton = (massKg: number, edgeM: number, more: object = {}) =>
     ...more,
   });
 
+/** An onion that waits until something is tender, and what that itself waits for. */
+const waiting = (itemId: string, forId: string | null) => {
+  const [neck, onion] = testPlan().items;
+  return ids({
+    end: "served",
+    items: [
+      {
+        ...neck!,
+        when: forId === null ? { at: "start" } : { at: "whenTender", itemId: forId },
+      },
+      { ...onion!, when: { at: "whenTender", itemId } },
+    ],
+    stop: { by: "time", holdMin: 900 },
+  });
+};
+
 /** A served dish of one thing. */
 const served = (item: object, over: PlanOver = {}) =>
   ids({
@@ -142,6 +158,19 @@ const CASES: readonly [hazard: string, id: string, yes: () => string[], no: () =
     "fillLine",
     () => ids({ water: { by: "amount", volumeL: 8.6 } }),
     () => ids({ water: { by: "amount", volumeL: 8.2 } }),
+  ],
+  [
+    "over the rim",
+    "overRim",
+    () => ids({ water: { by: "amount", volumeL: 11.5 } }),
+    () => ids({ water: { by: "amount", volumeL: 8.6 } }),
+  ],
+  [
+    "never goes in",
+    "neverIn",
+    // Each waits for the other, or for itself.
+    () => waiting("onion", "neck"),
+    () => waiting("neck", null),
   ],
   [
     "boiling dry",

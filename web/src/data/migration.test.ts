@@ -1,6 +1,7 @@
 import { KitchenSchema, SCHEMA_VERSION } from "@kettlos/core/simulate/kitchen-schema";
 import { BatchSchema, CookEventSchema } from "@kettlos/core/batch/batch-schema";
 import { PlanSchema } from "@kettlos/core/simulate/plan-schema";
+import { reportOf } from "@kettlos/core/formats/file-report";
 import Dexie from "dexie";
 import { expect, test } from "vitest";
 import kept from "../../../core/test/samples/kettlos-v1.json" with { type: "json" };
@@ -45,4 +46,9 @@ test("a browser of version 1 is brought up when it opens, and nothing is lost", 
   expect(events.map((e) => CookEventSchema.parse(e.event).schemaVersion)).toEqual(
     kept.events.map(() => SCHEMA_VERSION),
   );
+  // As it was before, it is kept, and reads like any other file.
+  const [copy] = await db.copies.toArray();
+  expect(copy).toMatchObject({ why: "migrated", file: { schemaVersion: 1 } });
+  const copied = reportOf(JSON.stringify(copy?.file));
+  expect(copied.ok && copied.report.file.events).toHaveLength(kept.events.length);
 });

@@ -6,11 +6,14 @@ import { roundFromCapacity } from "@kettlos/core/vessel/volume";
 import { boilingPointC } from "@kettlos/core/water/altitude";
 import type { FileProblem } from "@kettlos/core/formats/file-problem";
 import type { FileReport } from "@kettlos/core/formats/file-report";
+import { format } from "date-fns";
 import { computed, defineAsyncComponent, ref, shallowRef } from "vue";
 import FieldForm from "../../controls/FieldForm.vue";
 import QuantityField from "../../controls/QuantityField.vue";
 import TickChoice from "../../controls/TickChoice.vue";
+import { db } from "../../data/db";
 import { saveKitchen } from "../../data/repository";
+import { useLive } from "../../data/use-live";
 import SmallPot from "../../drawings/SmallPot.vue";
 import { ordinaryVessel } from "../kitchen/ordinary-vessel";
 import { RING_KINDS, usualPowerW } from "../kitchen/ring-kinds";
@@ -52,11 +55,19 @@ async function restore(event: Event) {
   const input = event.target as HTMLInputElement;
   const chosen = input.files?.[0];
   input.value = "";
-  if (chosen === undefined) return;
+  if (chosen !== undefined) await read(await chosen.text());
+}
+async function read(text: string) {
   const { reportOf } = await import("@kettlos/core/formats/file-report");
-  const reading = reportOf(await chosen.text());
+  const reading = reportOf(text);
   waiting.value = reading.ok ? reading.report : null;
   problems.value = reading.ok ? [] : reading.problems;
+}
+/** What was here before it was removed. */
+const copies = useLive(() => db.copies.orderBy("id").reverse().toArray());
+async function openCopy(id: number) {
+  const { copyText } = await import("../../data/backup");
+  await read(await copyText(id));
 }
 async function takeIn() {
   if (waiting.value === null) return;
@@ -120,6 +131,13 @@ async function openOwn() {
             <button type="button" class="button" @click="waiting = null">Not now</button>
           </p>
         </template>
+        <ul v-if="copies !== undefined && copies.length > 0 && waiting === null">
+          <li v-for="copy in copies" :key="copy.id">
+            Kept here {{ format(copy.atMs, "d MMM yyyy, HH:mm") }}, before all was removed or
+            replaced.
+            <button type="button" class="link" @click="openCopy(copy.id)">Look at it</button>
+          </li>
+        </ul>
         <ul v-if="problems.length > 0" class="ember small" role="alert">
           <li v-for="problem in problems" :key="problem.path + problem.message">
             {{ problem.path }} {{ problem.message }}
