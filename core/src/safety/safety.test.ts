@@ -49,11 +49,13 @@ const waiting = (itemId: string, forId: string | null) => {
     items: [
       {
         ...neck!,
+        ingredientId: "goatShoulder",
         when: forId === null ? { at: "start" } : { at: "whenTender", itemId: forId },
       },
       { ...onion!, when: { at: "whenTender", itemId } },
     ],
-    stop: { by: "time", holdMin: 900 },
+    heat: { method: "hob", vigour: "gentle", lid: "on", boilFirstMin: null },
+    stop: { by: "time", holdMin: 400 },
   });
 };
 
@@ -250,7 +252,7 @@ const CASES: readonly [hazard: string, id: string, yes: () => string[], no: () =
       braise({
         ...mutton(2, 0.14),
         heat: { ...HEATS.oven, ovenC: 85, start: "cold" },
-        stop: { by: "time", holdMin: 600 },
+        stop: { by: "time", holdMin: 400 },
       }),
     () => braise({ ...mutton(2, 0.14), stop: { by: "time", holdMin: 300 } }),
   ],
