@@ -17,7 +17,9 @@ const probe = { name: "Probe", channels: ["liquidC"] };
 describe("under which name it is asked", () => {
   test.each(["localhost:5180", "127.0.0.1", "[::1]:80", "pot.test:1", "POT.test"])(
     "%s is answered",
-    (host) => request(app()).get("/bench").set("Host", host).expect(200),
+    async (host) => {
+      await request(app()).get("/bench").set("Host", host).expect(200);
+    },
   );
   test.each(["evil.test", "127.0.0.1.evil.test", "localhost.evil.test", "evil.test:5180"])(
     "%s gets nothing, neither page nor instruments",

@@ -1,57 +1,17 @@
 import type { PotToChill } from "../cool/chill-choices";
-import { TRAYS, type CoolingContainer } from "../cool/container";
 import type { CoolingFacts } from "../cool/cooling";
 import type { Kitchen } from "../simulate/kitchen-schema";
-import type { StoreContainer } from "../vessel/store-container";
-import type { Vessel } from "../vessel/vessel-schema";
 import { airPressureKPa } from "../water/altitude";
-import { chillNow, type ChillNow } from "../cool/chill-live";
+import { chillNow, isMissed, type BeforeChilling, type ChillNow } from "../cool/chill-live";
+import { decayThrough } from "../cool/decay";
+import type { StandingCourse } from "./standing";
 import { remedyFor, type CodeOfCooling, type Remedy } from "../cool/codes";
 import type { Chill } from "./batch-schema";
+import { containersOf } from "./chill-containers";
 import type { Chilling, Cook } from "./fold";
 
 /** After so long it is cold, or has to be thrown away. */
 const PAST_CHILLING_MS = 24 * 60 * 60_000;
-
-/** A vessel as something to cool in: straight, by the middle of its walls. */
-const asContainer = ({ id, name, shape, bottomM, topM, heightM }: Vessel): CoolingContainer => ({
-  id,
-  name,
-  shape: shape === "rectangular" ? "rectangular" : "round",
-  lengthM: (bottomM[0] + topM[0]) / 2,
-  widthM: (bottomM[1] + topM[1]) / 2,
-  heightM,
-  isPlastic: false,
-});
-
-/** What portions are kept in, as something to cool in, where its height is known: as wide as it is long. */
-function storeAsContainer(store: StoreContainer): readonly CoolingContainer[] {
-  const { id, name, kind, capacityL, heightM } = store;
-  if (heightM === undefined || kind === "bag" || kind === "mould") return [];
-  const isRound = kind === "jar" || kind === "shoulderJar";
-  const floorM2 = capacityL / 1000 / heightM;
-  const sideM = Math.sqrt(isRound ? (floorM2 * 4) / Math.PI : floorM2);
-  return [
-    {
-      id,
-      name,
-      shape: isRound ? "round" : "rectangular",
-      lengthM: sideM,
-      widthM: sideM,
-      heightM,
-      isPlastic: kind === "tub",
-    },
-  ];
-}
-
-/** What this kitchen can chill in: every vessel that is no cooker of its own, its trays, tubs and jars, and usual trays. */
-export const containersOf = (kitchen: Kitchen): readonly CoolingContainer[] => [
-  ...kitchen.vessels
-    .filter((v) => v.kind === "pot" || v.kind === "casserole" || v.kind === "pan")
-    .map(asContainer),
-  ...kitchen.containers.flatMap(storeAsContainer),
-  ...TRAYS,
-];
 
 /** What is round a pot in this kitchen. */
 export const potToChill = (kitchen: Kitchen, fromC: number, isThick: boolean): PotToChill => ({
@@ -82,21 +42,44 @@ export interface ChillingNow extends ChillNow {
   readonly remedy: Remedy | null;
 }
 
-/** How a chilling stands against a code; null where what it stands in is not there any more. */
+/** How a chilling stands against a code, from the minute it came off the heat (`standing`); null where what it stands in is not there any more. */
 export function chillingNow(
   chilling: Chilling,
   kitchen: Kitchen,
   code: CodeOfCooling,
   nowMs: number,
+  standing: StandingCourse | null = null,
 ): ChillingNow | null {
   const facts = coolingOf(chilling.chill, kitchen);
   if (facts === null) return null;
   const minOf = (ms: number) => (ms - chilling.beganMs) / 60_000;
   const readings = chilling.readings.map((r) => ({ tMin: minOf(r.atMs), tempC: r.tempC }));
   const nowMin = minOf(nowMs);
-  const now = chillNow(facts, chilling.chill.stages, readings, code.gates, nowMin);
-  const missed = now.gates.filter((g) => g.state === "failed").map((g) => g.gate);
+  // What is hot again once begins anew where it is hot.
+  const before =
+    standing === null || chilling.wasReheated ? null : beforeChilling(chilling, standing, kitchen);
+  const now = chillNow(facts, chilling.chill.stages, readings, code.gates, nowMin, before);
+  const missed = now.gates.filter((g) => isMissed(g.state)).map((g) => g.gate);
   return { ...now, facts, nowMin, readings, remedy: remedyFor(missed, chilling.wasReheated) };
+}
+
+/** From off the heat to the first way of chilling: on a decaying curve through what was read between. */
+function beforeChilling(
+  { chill, beganMs }: Chilling,
+  { offMs, points, readings }: StandingCourse,
+  kitchen: Kitchen,
+): BeforeChilling {
+  const spanMin = (beganMs - offMs) / 60_000;
+  const seen = readings.filter((r) => r.tMin < spanMin);
+  const off = points[0] ?? { tMin: 0, tempC: chill.fromC };
+  const course = decayThrough(
+    [off, ...seen, { tMin: spanMin, tempC: chill.fromC }],
+    () => kitchen.roomC,
+  );
+  return {
+    points: course.slice(0, -1).map((p) => ({ tMin: p.tMin - spanMin, tempC: p.tempC })),
+    wasReadAboveC: seen.length === 0 ? null : Math.max(...seen.map((r) => r.tempC)),
+  };
 }
 
 /** Chilled by the clock, all through. */

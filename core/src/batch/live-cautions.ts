@@ -5,6 +5,7 @@ import { simmerC } from "../heat/hob";
 import { nameOf } from "../simulate/item-facts";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
+import { codeOf, holdingLineC } from "../cool/codes";
 import { burnsThroughout } from "../safety/flame";
 import type { Caution } from "../safety/caution";
 import { showDuration } from "../units/show";
@@ -13,6 +14,7 @@ import { coldStoryOf } from "./cold-story";
 import { drifts } from "./course-of";
 import type { Cook } from "./fold";
 import type { LiveForecast } from "./live-forecast";
+import { underLineMs } from "./standing";
 import { UNSEEN_MIN, unseenMin } from "./unseen";
 
 const MINUTE_MS = 60_000;
@@ -45,16 +47,18 @@ interface LiveFacts {
   readonly nowMs: number;
 }
 
-/** What is wrong with a pot on the fire, or soon will be, the gravest first. Empty once it is strained. */
+/** What is wrong with a pot, or soon will be, the gravest first; strained, what stands unchilled. */
 export function liveCautions(facts: LiveFacts): readonly LiveCaution[] {
   const { cook } = facts;
-  if (cook.litMs === null || cook.strainedMs !== null) return [];
+  if (cook.litMs === null || cook.finishedMs !== null) return [];
+  if (cook.strainedMs !== null) return [standing(facts)].filter((c) => c !== null);
   const isOn = cook.offMs === null;
   const found = [
     ranOver(facts),
     ...(isOn
       ? [dry(facts), unseen(facts), bare(facts), slowToBoil(facts), lazy(facts), turnDown(facts)]
       : []),
+    standing(facts),
     tooSlow(facts),
     cold(facts),
     core(facts),
@@ -107,6 +111,30 @@ function unseen({ plan, kitchen, cook, forecast, nowMs }: LiveFacts): LiveCautio
       : "Look at it now: is there liquid, does it catch, is the flame as it was? Then write its level down, or any entry.",
     rule: "A flame or ring is not left alone or slept beside.",
     whose: "fire services everywhere; your house rules come first",
+  });
+}
+
+/** Off the heat and not chilled: under the holding line it must not stand on. */
+function standing({ kitchen, cook, forecast, nowMs }: LiveFacts): LiveCaution | null {
+  if (forecast.standing === null || cook.chilling !== null) return null;
+  const code = codeOf(kitchen);
+  const lineC = holdingLineC(code);
+  const underMs = underLineMs(forecast.standing, lineC);
+  if (underMs === null || nowMs < underMs) return null;
+  const underMin = (nowMs - underMs) / MINUTE_MS;
+  const isBad = underMin > DANGER_ZONE_MIN;
+  const isRead = forecast.standing.readings.length > 0;
+  const how = `${isRead ? "By its readings" : "By the reckoning"} it has been under ${lineC} °C for ${showDuration(underMin)}, off the heat for ${showDuration((nowMs - forecast.standing.offMs) / MINUTE_MS)}.`;
+  return live({
+    id: "standing",
+    severity: isBad ? "danger" : "caution",
+    sinceMs: isBad ? underMs + DANGER_ZONE_MIN * MINUTE_MS : underMs,
+    title: isBad ? "It has stood too long" : "It stands in the warm: chill it now",
+    text: isBad
+      ? `${how} Throw it away, unless a thermometer read since shows that it was not: then write that down.`
+      : `${how} Strain it and begin to chill it, shallow and fast. ${code.text}`,
+    rule: `Under the holding line food does not stay more than 2 h before it is chilled or hot again. ${code.text}`,
+    whose: code.whose,
   });
 }
 

@@ -12,6 +12,7 @@ import type { Range } from "./range";
 import { endOf, movedOf, type Moved } from "./live-end";
 import { LiveModel, type LiquidReading } from "./live-model";
 import { tenderOf } from "./live-tender";
+import { standingCourse, standsC, type StandingCourse } from "./standing";
 
 /** Liquid left on solids is uncertain by this share. */
 const LEFT_SIGMA = 0.3;
@@ -49,6 +50,8 @@ export interface LiveForecast {
   readonly isDry: boolean;
   readonly steamedL: number;
   readonly nowC: number;
+  /** Off the heat, how it has cooled since, and goes on to. */
+  readonly standing: StandingCourse | null;
   readonly cookMin: number;
   /** When it boils (or is at its simmer), and when the simmer's clock starts: seen or foreseen. */
   readonly cameUpMs: number;
@@ -104,6 +107,7 @@ export function forecastLive(
   const bareMin = bareKg === null ? null : model.crossingMin(bareKg, steamRate.mean, fromMin);
   const dryMin = model.crossingMin(model.dryKg(), high, Math.min(nowMin, fromMin));
   const isOn = cook.offMs === null;
+  const standing = standingCourse(plan, kitchen, cook, model.long);
   const lookMin = Math.min(
     nextLookMin(nowMin, Math.min(end.low, bareMin ?? Infinity)),
     nowMin + LONGEST_LOOK_MIN,
@@ -123,7 +127,8 @@ export function forecastLive(
     nowDepthM: isDry ? 0 : model.depthM(nowMin, nowKg),
     isDry,
     steamedL: (steamRate.mean * model.steamKg(nowMin)) / COLD_DENSITY_KG_L,
-    nowC: now.liquidC,
+    nowC: standing === null ? now.liquidC : standsC(standing, nowMs),
+    standing,
     cookMin: now.cookMin,
     cameUpMs: model.msAt(model.long.comeUpMin),
     simmerMs: model.msAt(model.long.toSimmerMin),

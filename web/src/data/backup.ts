@@ -34,11 +34,11 @@ export async function exportAll(): Promise<KettlosFile | null> {
 export type ImportWay = "replace" | "merge";
 
 /** Why a safety copy was kept. */
-export type CopyReason = "replaced" | "removed" | "migrated" | "restored";
+type CopyReason = "replaced" | "removed" | "migrated" | "restored";
 const MOST_COPIES = 5;
 
 /** Keeps everything as it is now, to be brought back; the oldest copies give way. */
-export async function keepCopy(why: CopyReason): Promise<void> {
+async function keepCopy(why: CopyReason): Promise<void> {
   const file = await exportAll();
   if (file === null) return;
   await db.copies.add({ atMs: Date.now(), why, file });

@@ -26,7 +26,7 @@ const namesOf = (error: unknown): readonly string[] => {
 const isFull = (error: unknown): boolean =>
   namesOf(error).includes("QuotaExceededError") || /quota/i.test(String(error));
 /** True where it was the disk, not what was to be written. */
-export const isStorageError = (error: unknown): boolean =>
+const isStorageError = (error: unknown): boolean =>
   isFull(error) || namesOf(error).some((name) => STORAGE_ERRORS.has(name));
 
 let count = 0;

@@ -41,6 +41,12 @@ export function chillEvents(
       tempC: Math.round(tempAtC(points, coldMin * share) * 2) / 2,
       atMs: at(coldMin * share),
     })),
+    // Read once more, cold through: what counts is what a thermometer saw.
+    {
+      kind: "chillRead",
+      tempC: Math.floor(tempAtC(points, Math.ceil(coldMin / 5) * 5) * 2) / 2,
+      atMs: at(Math.ceil(coldMin / 5) * 5),
+    },
     { kind: "chilled", atMs: at(Math.ceil(coldMin / 5) * 5) },
   ];
 }

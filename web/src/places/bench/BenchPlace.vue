@@ -85,7 +85,10 @@ useShortcuts(() =>
       <ul v-if="waitingForCold.length > 0" class="cold">
         <li v-for="pot in waitingForCold" :key="pot.batch.id">
           <RouterLink :to="`/strain/${pot.batch.id}`"
-            >{{ pot.batch.plan.name }}: lift the fat and judge the set when it is cold</RouterLink
+            >{{ pot.batch.plan.name }}:
+            <b v-if="pot.cautions[0]" class="ember">{{ pot.cautions[0].title }}</b><template v-else
+              >lift the fat and judge the set when it is cold</template
+            ></RouterLink
           >
         </li>
       </ul>

@@ -47,6 +47,9 @@ const due = computed(() => {
         <span class="figure">{{ next.title }}</span>
         <b class="figure due">{{ due }}</b>
       </p>
+      <p v-if="pot.cautions[0] && pot.cautions[0].severity !== 'note'" class="ember">
+        {{ pot.cautions[0].title }}
+      </p>
       <p class="quiet">
         {{
           pot.forecast.isDry

@@ -34,12 +34,18 @@ const STATE: Record<GateState, string> = {
   ahead: "not begun",
   running: "in time so far",
   late: "will be too late",
+  likely: "likely, not read: read it",
   met: "met",
   failed: "missed",
+  unknown: "not known to be met: nobody saw when it fell under the line",
 };
 const clock = (min: number) => format(addMinutes(props.chilling.beganMs, min), "HH:mm");
 const isLate = computed(() => props.live.gates.some((g) => g.state === "late"));
 const isCold = computed(() => props.live.gates.every((g) => g.state === "met"));
+/** By the forecast alone: nothing is certified that no thermometer saw. */
+const isLikely = computed(
+  () => !isCold.value && props.live.gates.every((g) => g.state === "met" || g.state === "likely"),
+);
 const remedy = computed(() => props.live.remedy);
 /** What stands where, by the clock. */
 const steps = computed(() => {
@@ -85,7 +91,12 @@ const writeOut = () =>
           }}<template v-if="g.leftMin !== null && g.leftMin > 0"
             >, {{ showDuration(g.leftMin) }} left</template
           ><template v-if="g.metMin !== null && g.state !== 'ahead'">
-            · {{ g.state === "met" || g.state === "failed" ? "there at" : "about" }}
+            ·
+            {{
+              g.state === "met" || g.state === "failed" || g.state === "likely"
+                ? "there at"
+                : "about"
+            }}
             {{ clock(g.metMin) }}</template
           ></span
         >
@@ -110,6 +121,7 @@ const writeOut = () =>
     <p v-else-if="isLate" class="ember">
       <strong>Mind: it goes too slowly.</strong> Shallower, stirred, or into ice or snow now.
     </p>
+    <p v-else-if="isLikely"><strong>It should be cold by now.</strong> Read it, and it counts.</p>
     <p v-else-if="isCold" class="herb"><strong>Cold in time, by every gate.</strong></p>
     <ol class="steps">
       <li v-for="step in steps" :key="step.from" :class="{ on: step.isNow }">

@@ -2,13 +2,9 @@
 import { coolingMinOf } from "@kettlos/core/because/cooling-figures";
 import type { Chill } from "@kettlos/core/batch/batch-schema";
 import { bowlL, inBowl, perL } from "@kettlos/core/batch/in-bowl";
-import {
-  chillingNow,
-  containersOf,
-  coolingOf,
-  isChilled,
-  potToChill,
-} from "@kettlos/core/batch/chill-of";
+import { containersOf } from "@kettlos/core/batch/chill-containers";
+import { chillingNow, coolingOf, isChilled, potToChill } from "@kettlos/core/batch/chill-of";
+import { standsC } from "@kettlos/core/batch/standing";
 import { bestOf, chillChoices, countFor, stagesBeginning } from "@kettlos/core/cool/chill-choices";
 import { codeOf, CODES, REHEATED_C } from "@kettlos/core/cool/codes";
 import { gatesMet, iceKg } from "@kettlos/core/cool/cooling";
@@ -48,6 +44,14 @@ const totalKg = computed(() => bowl.value?.massKg ?? 0);
 const USUAL_FROM_C = 80;
 const USUAL_LEAST_C = 20;
 const fromC = ref<number | null>(USUAL_FROM_C);
+// As warm as it is by now, since it came off the heat; a thermometer knows better.
+watch(
+  () => standing.value !== null,
+  (isKnown) => {
+    if (isKnown && standing.value !== null)
+      fromC.value = Math.max(USUAL_LEAST_C, Math.round(standsC(standing.value, nowMs.value)));
+  },
+);
 const containerId = ref("");
 const first = ref<CoolingWay>("fridge");
 const choices = computed(() => {
@@ -97,10 +101,13 @@ async function iceIn(massKg: number, tempC: number) {
 
 /** What has been begun, as its readings have it. */
 const nowMs = computed(() => (pot.value === null ? pots.nowMs : pots.nowOf(pot.value.batch)));
+const standing = computed(
+  () => pots.live.find((p) => p.batch.id === pot.value?.batch.id)?.forecast.standing ?? null,
+);
 const live = computed(() =>
   chilling.value === null || kitchen.value === null
     ? null
-    : chillingNow(chilling.value, kitchen.value, code.value, nowMs.value),
+    : chillingNow(chilling.value, kitchen.value, code.value, nowMs.value, standing.value),
 );
 const drawn = computed(() => {
   if (live.value !== null)

@@ -91,7 +91,13 @@ const chilling = computed(() => {
   const p = pot.value;
   return p === null || kitchen.value === null || p.cook.chilling === null
     ? null
-    : chillingNow(p.cook.chilling, kitchen.value, code.value, pots.nowMs);
+    : chillingNow(
+        p.cook.chilling,
+        kitchen.value,
+        code.value,
+        pots.nowMs,
+        pots.live.find((l) => l.batch.id === p.batch.id)?.forecast.standing ?? null,
+      );
 });
 const code = computed(() => (kitchen.value === null ? CODES.us : codeOf(kitchen.value)));
 const isCold = computed(() => {

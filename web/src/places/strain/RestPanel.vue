@@ -1,15 +1,16 @@
 <script setup lang="ts">
 import { inBowl } from "@kettlos/core/batch/in-bowl";
-import { containersOf, potToChill } from "@kettlos/core/batch/chill-of";
+import { containersOf } from "@kettlos/core/batch/chill-containers";
+import { potToChill } from "@kettlos/core/batch/chill-of";
 import { bestOf, chillChoices } from "@kettlos/core/cool/chill-choices";
+import { standsC } from "@kettlos/core/batch/standing";
 import { codeOf, holdingLineC, REHEATED_C } from "@kettlos/core/cool/codes";
 import { KEEPERS, KEEPER_FACTS, type Keeper } from "@kettlos/core/cool/resting";
 import { latestChillMinOf, staysHotMinOf } from "@kettlos/core/because/finish-figures";
 import { COOLING_WAYS } from "@kettlos/core/cool/ways";
 import { showDuration, showRoundTemperature, type UnitSystem } from "@kettlos/core/units/show";
-import { COLD_DENSITY_KG_L } from "@kettlos/core/water/properties";
 import { addMinutes, format } from "date-fns";
-import { computed, ref } from "vue";
+import { computed, ref, watch } from "vue";
 import TemperatureField from "../../controls/TemperatureField.vue";
 import WhyFigure from "../../controls/WhyFigure.vue";
 import TickChoice from "../../controls/TickChoice.vue";
@@ -33,11 +34,13 @@ const KEEPER_OPTIONS = [
   { value: "crock" as const, label: "crock on WARM" },
 ];
 const fromC = ref<number | null>(90);
+/** All that is in the pot, the solids too, until the liquid stands in a bowl of its own. */
+const live = computed(() => pots.live.find((p) => p.batch.id === props.pot.batch.id));
 const massKg = computed(() => {
   const bowl = inBowl(props.pot.batch, props.pot.cook);
   if (bowl !== null) return bowl.massKg;
-  const live = pots.live.find((p) => p.batch.id === props.pot.batch.id);
-  return (live?.forecast.strainedL.expected ?? 0) * COLD_DENSITY_KG_L;
+  const { course } = live.value?.forecast ?? {};
+  return course?.points.at(-1)?.contentsKg ?? 0;
 });
 const standing = computed(() => {
   const containers = containersOf(kitchen.value);
@@ -48,6 +51,15 @@ const standing = computed(() => {
     : { container, massKg: massKg.value, fromC: fromC.value, roomC: kitchen.value.roomC };
 });
 const nowMs = computed(() => pots.nowOf(props.pot.batch));
+// As warm as it is by now, since it came off the heat.
+watch(
+  () => live.value?.forecast.standing?.offMs,
+  () => {
+    const course = live.value?.forecast.standing;
+    if (course) fromC.value = Math.round(standsC(course, nowMs.value));
+  },
+  { immediate: true },
+);
 const clock = (min: number) => format(addMinutes(nowMs.value, min), "HH:mm");
 const hot = computed(() =>
   standing.value === null ? null : staysHotMinOf(standing.value, keeper.value, line.value),
@@ -66,7 +78,8 @@ const best = computed(() =>
       ),
 );
 const latest = computed(() =>
-  standing.value === null || best.value === null
+  // Under the line already, nothing is left to wait for: the caution above says what to do.
+  standing.value === null || best.value === null || (fromC.value ?? 0) <= line.value
     ? null
     : latestChillMinOf(standing.value, keeper.value, best.value, code.value),
 );

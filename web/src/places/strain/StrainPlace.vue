@@ -78,6 +78,10 @@ const cautions = computed(
       (c) => c.places.includes("strain") && (c.id !== "cooling" || isToChill.value),
     ) ?? [],
 );
+/** What is wrong with it now: it stands too long in the warm. */
+const warnings = computed(
+  () => pots.live.find((p) => p.batch.id === pot.value?.batch.id)?.cautions ?? [],
+);
 const result = computed(() => pot.value?.cook.result ?? null);
 const isServed = computed(() => plan.value?.end === "served");
 const isDone = computed(() => pot.value?.cook.stage === "done");
@@ -121,6 +125,7 @@ useShortcuts(() =>
     />
     <div class="place strain">
       <section class="left">
+        <CautionList v-if="warnings.length > 0" :cautions="warnings" />
         <template v-if="result === null">
           <BeforeSieve :pot="pot" :answers="answers" :units="units" @write="write" />
           <MeasureForm
