@@ -2,6 +2,7 @@ import fc from "fast-check";
 import { describe, expect, test } from "vitest";
 import { vectorsOf } from "../../test/vectors";
 import { bestOf, chillChoices } from "./chill-choices";
+import { decayThrough } from "./decay";
 import { chillNow } from "./chill-live";
 import { codeOf, CODES, COOLING_CODES, remedyFor } from "./codes";
 import { TRAYS, type CoolingContainer } from "./container";
@@ -268,4 +269,74 @@ test("a blast chiller is reckoned when it is chosen, and never suggested", () =>
   expect(best?.passes).toBe(true);
   expect(best?.stages.map((s) => s.way)).not.toContain("fan");
   expect(bestOf(all.filter((c) => !c.passes))).toBeNull();
+});
+
+describe("what no thermometer saw", () => {
+  const stages = [{ way: "fridge" as const, min: 0 }];
+  const now = (
+    readings: readonly { tMin: number; tempC: number }[],
+    atMin: number,
+    before: Parameters<typeof chillNow>[5] = null,
+    fromC = shallow.fromC,
+  ) => chillNow({ ...shallow, fromC }, stages, readings, CODES.us.gates, atMin, before);
+
+  test("a gate that only the forecast has met is likely; a reading makes it met, and it stays so", () => {
+    const curve = coolingCurve(shallow, stages);
+    const there = curve.find((p) => p.tempC <= 20)!.tMin;
+    expect(now([], there + 5).gates[0]?.state).toBe("likely");
+    const read = [{ tMin: there, tempC: 20 }];
+    expect(now(read, there + 5).gates[0]?.state).toBe("met");
+    expect(now([...read, { tMin: there + 60, tempC: 12 }], there + 90).gates[0]?.state).toBe("met");
+    // What was likely yields to a reading that is warmer.
+    expect(now([{ tMin: there, tempC: 40 }], there + 5).gates[0]?.state).not.toBe("likely");
+  });
+
+  test("the line is crossed on a decaying curve: a late reading gives no time back", () => {
+    const { points, gates } = now([{ tMin: 100, tempC: 24 }], 101);
+    const crossed = whenAtMin(points, 57)!;
+    const straight = ((shallow.fromC - 57) / (shallow.fromC - 24)) * 100;
+    expect(crossed).toBeLessThan(straight * 0.8);
+    expect(gates[0]?.leftMin).toBeCloseTo(crossed + 120 - 101, 6);
+  });
+
+  test("begun at 30 °C five hours off the heat it has missed its gate; seen hot on the way it is judged by that", () => {
+    const before = (wasReadAboveC: number | null, offMin: number) => ({
+      points: decayThrough(
+        [
+          { tMin: -offMin, tempC: 92 },
+          { tMin: 0, tempC: 30 },
+        ],
+        () => 20,
+      ).slice(0, -1),
+      wasReadAboveC,
+    });
+    expect(now([], 1, before(null, 300), 30).gates.map((g) => g.state)[0]).toBe("unknown");
+    expect(now([], 1, before(80, 300), 30).gates.map((g) => g.state)[0]).toBe("failed");
+    // Off the heat half an hour ago it cannot have been under the line for longer than that.
+    const soon = now([], 1, before(null, 30), 30).gates[0];
+    expect(soon?.state).toBe("running");
+    expect(soon?.leftMin).toBeCloseTo(120 - 31, 6);
+  });
+
+  test("a decaying course goes through its readings, under the chord, and never under what is round it", () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 25, max: 95, noNaN: true }),
+        fc.double({ min: 0.05, max: 0.95, noNaN: true }),
+        fc.double({ min: 2, max: 400, noNaN: true }),
+        (fromC, share, spanMin) => {
+          const around = 20;
+          const toC = around + (fromC - around) * share;
+          const a = { tMin: 0, tempC: fromC };
+          const b = { tMin: spanMin, tempC: toC };
+          const course = decayThrough([a, b], () => around);
+          for (const p of course) {
+            const chord = fromC + ((toC - fromC) * p.tMin) / spanMin;
+            expect(p.tempC).toBeLessThanOrEqual(chord + 1e-9);
+            expect(p.tempC).toBeGreaterThanOrEqual(toC - 1e-9);
+          }
+        },
+      ),
+    );
+  });
 });

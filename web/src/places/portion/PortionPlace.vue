@@ -127,8 +127,11 @@ const hazards = computed(() =>
 );
 const frozenL = computed(() => roomL((fill.value?.count ?? 0) * (fill.value?.eachL ?? 0)));
 
-/** From the tap until it stands on its shelf: a second tap fills nothing twice. */
+/** From the tap until it stands on its shelf: a second tap fills nothing twice, however fast the disk is. */
 const isFilling = ref(false);
+const onceOnly = (event: MouseEvent) => {
+  if (event.detail > 1) event.preventDefault();
+};
 watch(left, () => (isFilling.value = false));
 async function store(n: number, eachL: number) {
   if (pot.value === null || facts.value === null || container.value === null || n < 1) return;
@@ -246,7 +249,7 @@ useShortcuts(() => [{ keys: "u", does: "Undo the last entry", run: undo }]);
               :model-value="count"
               @update:model-value="wanted = $event === null ? null : Math.max(1, $event)"
             />
-            <button type="submit" class="button primary">
+            <button type="submit" class="button primary" @click="onceOnly">
               Fill {{ count }} of {{ full.count }}
             </button>
           </form>
