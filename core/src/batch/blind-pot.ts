@@ -3,7 +3,7 @@ import type { Problem } from "../units/problem";
 import type { Action } from "./action";
 import { END_WORDS } from "./after-heat-actions";
 import type { Cook } from "./fold";
-import type { LiveCaution } from "./live-cautions";
+import type { LiveCaution } from "./live-caution";
 import { lastSeenMs } from "./unseen";
 import { lightAction } from "./warming-actions";
 

@@ -48,6 +48,7 @@ export function courseOf(plan: Plan, kitchen: Kitchen, cook: Cook, nowMs: number
       what: why === "lidOff" ? "lid" : "heat",
     })),
     happenings: [...pours(kitchen, cook, at), ...moves(plan, cook, at)],
+    ...(cook.offMs === null ? {} : { offMin: at(cook.offMs) }),
   };
 }
 

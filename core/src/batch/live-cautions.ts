@@ -1,19 +1,17 @@
 import { SAFE_WARM_UP_MIN, slowestIn } from "../convert/crock-safety";
 import { cookRate } from "../doneness/cook-value";
-import { coreRuleOf } from "../doneness/targets-of";
 import { simmerC } from "../heat/hob";
-import { nameOf } from "../simulate/item-facts";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
 import { codeOf, holdingLineC } from "../cool/codes";
 import { burnsThroughout } from "../safety/flame";
-import type { Caution } from "../safety/caution";
 import { showDuration } from "../units/show";
 import { thereByThermometer } from "./as-seen";
 import { coldStoryOf } from "./cold-story";
 import { drifts } from "./course-of";
 import type { Cook } from "./fold";
-import type { LiveForecast } from "./live-forecast";
+import { coreCaution } from "./core-caution";
+import { live, type LiveCaution, type LiveFacts } from "./live-caution";
 import { underLineMs } from "./standing";
 import { UNSEEN_MIN, unseenMin } from "./unseen";
 
@@ -34,24 +32,12 @@ const THROUGH_SOON_MIN = SAFE_WARM_UP_MIN - 60;
 /** Between 5 and 60 °C in all, min: US guidance (USDA). */
 const DANGER_ZONE_MIN = 120;
 
-/** A caution about this pot now, and since when it holds. */
-export interface LiveCaution extends Caution {
-  readonly sinceMs: number;
-}
-
-interface LiveFacts {
-  readonly plan: Plan;
-  readonly kitchen: Kitchen;
-  readonly cook: Cook;
-  readonly forecast: LiveForecast;
-  readonly nowMs: number;
-}
-
 /** What is wrong with a pot, or soon will be, the gravest first; strained, what stands unchilled. */
 export function liveCautions(facts: LiveFacts): readonly LiveCaution[] {
   const { cook } = facts;
   if (cook.litMs === null || cook.finishedMs !== null) return [];
-  if (cook.strainedMs !== null) return [standing(facts)].filter((c) => c !== null);
+  if (cook.strainedMs !== null)
+    return [coreCaution(facts), standing(facts)].filter((c) => c !== null);
   const isOn = cook.offMs === null;
   const found = [
     ranOver(facts),
@@ -61,16 +47,11 @@ export function liveCautions(facts: LiveFacts): readonly LiveCaution[] {
     standing(facts),
     tooSlow(facts),
     cold(facts),
-    core(facts),
+    coreCaution(facts),
   ].filter((c): c is LiveCaution => c !== null);
   const order = ["danger", "caution", "note"];
   return found.sort((a, b) => order.indexOf(a.severity) - order.indexOf(b.severity));
 }
-
-const live = (caution: Omit<LiveCaution, "places">): LiveCaution => ({
-  ...caution,
-  places: ["cook"],
-});
 
 const inMin = (ms: number, nowMs: number): string =>
   ms <= nowMs ? "now" : `in about ${Math.max(1, Math.round((ms - nowMs) / MINUTE_MS))} min`;
@@ -320,27 +301,5 @@ function cold(facts: LiveFacts): LiveCaution | null {
       ? "Power off for more than 2 h, or nobody knows how long: throw it away. At home: finish it at once by other means. Fully cooked before: safe for up to 2 h."
       : "Food does not stay more than 2 h in all between 5 and 60 °C.",
     whose: "US guidance (USDA) on power cuts and slow cookers; your local food code rules",
-  });
-}
-
-/** A piece read under its core temperature when it comes off. */
-function core({ plan, cook, forecast, nowMs }: LiveFacts): LiveCaution | null {
-  const read = cook.temperatures.findLast((t) => t.where === "piece");
-  const isNearEnd = cook.offMs !== null || nowMs > forecast.endMs.expected - 30 * MINUTE_MS;
-  if (read === undefined || !isNearEnd) return null;
-  const rules = plan.items.flatMap((item) => {
-    const rule = coreRuleOf(item.ingredientId);
-    return rule === null ? [] : [{ rule, name: nameOf(item) }];
-  });
-  const [highest] = rules.sort((a, b) => b.rule.coreC - a.rule.coreC);
-  if (highest === undefined || read.tempC >= highest.rule.coreC) return null;
-  return live({
-    id: "core",
-    severity: "danger",
-    sinceMs: read.atMs,
-    title: "Not hot enough in the middle",
-    text: `${highest.name}: ${read.tempC.toFixed(0)} °C read, ${highest.rule.coreC} °C wanted for ${highest.rule.what}. Cook on and read again in the thickest piece.`,
-    rule: `Core temperature for ${highest.rule.what}: ${highest.rule.coreC} °C.`,
-    whose: highest.rule.whose,
   });
 }

@@ -4,7 +4,8 @@ import { outcomeOf, type Problem } from "../units/problem";
 import type { Action } from "./action";
 import { asWrittenCaution, blindActions, blindCautions } from "./blind-pot";
 import type { Cook } from "./fold";
-import { liveCautions, type LiveCaution } from "./live-cautions";
+import type { LiveCaution } from "./live-caution";
+import { liveCautions } from "./live-cautions";
 import { forecastLive, type LiveForecast } from "./live-forecast";
 import { actionsFor } from "./next-action";
 

@@ -84,6 +84,18 @@ export interface CoreRule {
 
 const USDA = "US guidance (USDA); your local food code rules";
 
+/** As coreRuleOf, and for meat on the bone that is eaten, which counts like its meat. */
+export function coreRuleEaten(ingredientId: string): CoreRule | null {
+  const i = ingredientById(ingredientId);
+  if (i.group !== "bones") return coreRuleOf(ingredientId);
+  if (i.game === true)
+    return { coreC: 74, what: "game", whose: "wildlife agencies; your local food code rules" };
+  if (i.flavour === "poultry") return { coreC: 74, what: "poultry", whose: USDA };
+  return i.flavour === "fish"
+    ? { coreC: 63, what: "fish", whose: USDA }
+    : { coreC: 63, what: "meat on the bone", whose: USDA };
+}
+
 /** Core temperature that a meat must reach: poultry 74, ground 71, game 74, whole cuts 63 °C. */
 export function coreRuleOf(ingredientId: string): CoreRule | null {
   const i = ingredientById(ingredientId);

@@ -38,6 +38,8 @@ export interface Course {
   readonly seen: readonly { readonly tMin: number; readonly tempC: number }[];
   readonly gaps: readonly Gap[];
   readonly happenings: readonly Happening[];
+  /** When it came off the heat, min: what each piece had by then is kept apart. */
+  readonly offMin?: number;
 }
 
 export const AS_PLANNED: Course = {

@@ -26,7 +26,7 @@ import { vesselOf } from "./references";
 import { AS_PLANNED, CourseReader, type Happening, type HeatTurn } from "./course";
 import type { SimulateOptions } from "./options";
 import { Recorder } from "./recorder";
-import type { Mark, Phase, Trace } from "./trace";
+import type { ItemCourse, Mark, Phase, Trace } from "./trace";
 import { neverThere, wantedKg, type Until } from "./until";
 
 const STEP_S = 30;
@@ -55,6 +55,7 @@ export class Run implements Cooking {
   private wasCovered = false;
   private isBare = false;
   private hasRunOver = false;
+  private atOff: readonly ItemCourse[] | null = null;
   private leastKg = Infinity;
   private readonly startKg: number;
 
@@ -163,15 +164,8 @@ export class Run implements Cooking {
       cookAtEndOfHoldMin,
       liquidAtEndOfHoldC,
       mainItemId: pot.main?.item.id ?? null,
-      items: pot.contents.map(({ item, heat, kg }) => ({
-        itemId: item.id,
-        inMin: this.comings.inMin.get(item.id) ?? 0,
-        outMin: this.comings.outMin.get(item.id) ?? null,
-        endKg: kg,
-        cookMin: heat.cookMin,
-        hottestCentreC: heat.hottestCentreC,
-        from5To60Min: heat.passed60S === null ? null : (heat.passed60S - (heat.passed5S ?? 0)) / 60,
-      })),
+      items: this.itemsNow(),
+      atOff: this.atOff,
       fullestShare,
       leastLiquidL: Math.max(0, this.leastKg) / COLD_DENSITY_KG_L,
       releaseMin,
@@ -179,6 +173,19 @@ export class Run implements Cooking {
       ringW: programme.powerW,
       problem: this.problem,
     };
+  }
+
+  /** What each ingredient has gone through up to now. */
+  private itemsNow(): readonly ItemCourse[] {
+    return this.pot.contents.map(({ item, heat, kg }) => ({
+      itemId: item.id,
+      inMin: this.comings.inMin.get(item.id) ?? 0,
+      outMin: this.comings.outMin.get(item.id) ?? null,
+      endKg: kg,
+      cookMin: heat.cookMin,
+      hottestCentreC: heat.hottestCentreC,
+      from5To60Min: heat.passed60S === null ? null : (heat.passed60S - (heat.passed5S ?? 0)) / 60,
+    }));
   }
 
   steamKgS(fluxKgM2H: number, lid: number): number {
@@ -335,7 +342,12 @@ export class Run implements Cooking {
     const { pot } = this;
     pot.pass(dtS, steamKgS);
     this.tMin += dtS / 60;
-    if (this.follows) this.followUpTo(phase);
+    if (this.follows) {
+      this.followUpTo(phase);
+      const { offMin } = this.course.course;
+      if (this.atOff === null && offMin !== undefined && this.tMin >= offMin)
+        this.atOff = this.itemsNow();
+    }
     pot.findDepthM();
     if (pot.ranOverKg > 0) this.noteSpill();
     if (pot.liquidKg < this.leastKg) this.leastKg = pot.liquidKg;

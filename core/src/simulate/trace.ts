@@ -106,6 +106,8 @@ export interface Trace {
   /** The ingredient that rules the dish; null without solids. */
   readonly mainItemId: string | null;
   readonly items: readonly ItemCourse[];
+  /** The same at the moment it came off the heat, where that is known; null where it is not. */
+  readonly atOff: readonly ItemCourse[] | null;
   /** Share of the vessel that liquid and solids fill when it is fullest, on the heat. */
   readonly fullestShare: number;
   readonly leastLiquidL: number;
