@@ -137,6 +137,8 @@ if (convert) {
   process.exit(0);
 }
 const outcome = answersFor(plan, kitchen, (ms) => {
+  // A file is read at no certain time: only a set one is judged by the clock.
+  if (ms === null) return null;
   const date = new Date(ms);
   return date.getHours() + date.getMinutes() / 60;
 });

@@ -16,6 +16,8 @@ export interface LiveFacts {
   readonly cook: Cook;
   readonly forecast: LiveForecast;
   readonly nowMs: number;
+  /** The clock's hour of a moment where the cook is, 0–24; without it nothing is said of the night. */
+  readonly hourOf?: ((ms: number) => number) | undefined;
 }
 
 /** A caution that stands on Cook. */

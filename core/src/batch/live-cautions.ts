@@ -1,15 +1,12 @@
 import { SAFE_WARM_UP_MIN, slowestIn } from "../convert/crock-safety";
 import { cookRate } from "../doneness/cook-value";
 import { simmerC } from "../heat/hob";
-import type { Kitchen } from "../simulate/kitchen-schema";
-import type { Plan } from "../simulate/plan-schema";
 import { codeOf, holdingLineC } from "../cool/codes";
-import { burnsThroughout } from "../safety/flame";
+import { burnsAtNight, burnsThroughout, NIGHT_FROM_H } from "../safety/flame";
 import { showDuration } from "../units/show";
 import { thereByThermometer } from "./as-seen";
 import { coldStoryOf } from "./cold-story";
 import { drifts } from "./course-of";
-import type { Cook } from "./fold";
 import { coreCaution } from "./core-caution";
 import { live, type LiveCaution, type LiveFacts } from "./live-caution";
 import { underLineMs } from "./standing";
@@ -42,7 +39,15 @@ export function liveCautions(facts: LiveFacts): readonly LiveCaution[] {
   const found = [
     ranOver(facts),
     ...(isOn
-      ? [dry(facts), unseen(facts), bare(facts), slowToBoil(facts), lazy(facts), turnDown(facts)]
+      ? [
+          dry(facts),
+          night(facts),
+          unseen(facts),
+          bare(facts),
+          slowToBoil(facts),
+          lazy(facts),
+          turnDown(facts),
+        ]
       : []),
     standing(facts),
     tooSlow(facts),
@@ -90,6 +95,26 @@ function unseen({ plan, kitchen, cook, forecast, nowMs }: LiveFacts): LiveCautio
     text: isOver
       ? `It should have come off ${showDuration(overMin)} ago. Heat off, then look whether it is dry. If it smells scorched: lid on, let it cool, no water in.`
       : "Look at it now: is there liquid, does it catch, is the flame as it was? Then write its level down, or any entry.",
+    rule: "A flame or ring is not left alone or slept beside.",
+    whose: "fire services everywhere; your house rules come first",
+  });
+}
+
+/** A flame that burns into the house's hours of sleep: said before they begin, a danger once they have. */
+function night({ plan, kitchen, forecast, nowMs, hourOf }: LiveFacts): LiveCaution | null {
+  if (hourOf === undefined || !burnsThroughout(plan, kitchen)) return null;
+  const leftMin = Math.max(0, (forecast.endMs.expected - nowMs) / MINUTE_MS);
+  const hour = hourOf(nowMs);
+  if (!burnsAtNight(hour, leftMin)) return null;
+  const isNow = burnsAtNight(hour, 0);
+  return live({
+    id: "night",
+    severity: isNow ? "danger" : "caution",
+    sinceMs: nowMs,
+    title: isNow ? "It burns in the night" : "It will burn into the night",
+    text: isNow
+      ? "Somebody stays awake with it, or it comes off now: chill what is in it and go on tomorrow."
+      : `Off the heat in about ${showDuration(leftMin)}, after ${NIGHT_FROM_H} o'clock. Say now who stays awake with it, or take it off before and chill it.`,
     rule: "A flame or ring is not left alone or slept beside.",
     whose: "fire services everywhere; your house rules come first",
   });

@@ -114,3 +114,32 @@ describe("a pot that cannot be reckoned", () => {
     ]);
   });
 });
+
+describe("a flame and the house's hours of sleep", () => {
+  const on = [lit, ...simmers];
+  /** As if it were lit at this hour of the clock. */
+  const night = (
+    litHour: number,
+    min: number,
+    plan: Plan = stock,
+    events: readonly object[] = on,
+  ) => {
+    const cook = fold(happened(...events));
+    const hourOf = (ms: number) => (litHour + (ms - LIT) / 3_600_000) % 24;
+    return onFire(plan, kitchen, cook, at(min), null, hourOf).cautions.find(
+      (c) => c.id === "night",
+    );
+  };
+  test("that it burns into them is said before they begin, a danger once they have; by day nothing", () => {
+    expect(night(19, 60)?.severity).toBe("caution");
+    expect(night(19, 200)?.severity).toBe("danger");
+    expect(night(9, 60)).toBeUndefined();
+    expect(night(1, 60)?.severity).toBe("danger");
+  });
+  test("off, in an oven, or where nobody knows the hour it is silent", () => {
+    expect(night(19, 200, stock, [...on, { kind: "offHeat", atMs: at(150) }])).toBeUndefined();
+    const oven = testBraise({ heat: HEATS.oven, vesselId: VESSEL_OF.oven });
+    expect(night(19, 200, oven, [lit, { kind: "simmers", atMs: at(30) }])).toBeUndefined();
+    expect(look(stock, on, 200).cautions.map((c) => c.id)).not.toContain("night");
+  });
+});

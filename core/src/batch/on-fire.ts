@@ -31,6 +31,7 @@ export function onFire(
   cook: Cook,
   nowMs: number,
   astray: Problem | null = null,
+  hourOf?: (ms: number) => number,
 ): OnFire {
   const outcome = outcomeOf(() => {
     const forecast = forecastLive(plan, kitchen, cook, nowMs);
@@ -39,7 +40,7 @@ export function onFire(
       problem: null,
       actions: actionsFor(plan, cook, forecast, nowMs),
       cautions: [
-        ...liveCautions({ plan, kitchen, cook, forecast, nowMs }),
+        ...liveCautions({ plan, kitchen, cook, forecast, nowMs, hourOf }),
         ...(astray === null || cook.strainedMs !== null ? [] : [asWrittenCaution(astray, cook)]),
       ],
     };

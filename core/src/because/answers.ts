@@ -84,13 +84,14 @@ const NAMES: Record<FigureId, readonly [string, string]> = {
 /**
  * Works a plan out in a kitchen. `spread` may be handed over from a moment ago (while a water line is
  * dragged): its relative widths then stand until they are worked out anew.
- * `hourOf` turns a moment into the clock's hour, 0–24, for cautions about the night.
+ * `hourOf` turns a moment, or null for now, into the clock's hour, 0–24, for cautions about the night; null
+ * where there is no now.
  * @returns the answers, or the problem that stands in the way
  */
 export function answersFor(
   plan: Plan,
   kitchen: Kitchen,
-  hourOf: (ms: number) => number,
+  hourOf: (ms: number | null) => number | null,
   spread?: Spread,
 ): Outcome<Answers> {
   return outcomeOf(() => {
@@ -140,7 +141,8 @@ export function answersFor(
         dish,
         fit,
         waterL: water,
-        litHour: start === null ? null : hourOf(start.lightSurelyMs),
+        litHour: hourOf(start?.lightSurelyMs ?? null),
+        isLitTimeSet: start !== null,
       }),
     };
   });

@@ -7,7 +7,7 @@ import { answersFor, type Answers } from "./answers";
 import { sentenceText } from "./sentence";
 
 const kitchen = testKitchen();
-const hour = (ms: number) => new Date(ms).getUTCHours();
+const hour = (ms: number | null) => (ms === null ? null : new Date(ms).getUTCHours());
 const answer = (over: Parameters<typeof testPlan>[0] = {}): Answers => {
   const outcome = answersFor(testPlan(over), kitchen, hour);
   if (!outcome.ok) throw outcome.problem;
@@ -137,5 +137,22 @@ describe("answers", () => {
       ),
       { numRuns: 25 },
     );
+  });
+});
+
+describe("a flame at night, with and without a time set", () => {
+  const nights = (readyAt: string | null, nowHour: number | null) =>
+    answersFor(testPlan({ readyAt }), kitchen, (ms) => (ms === null ? nowHour : hour(ms)));
+  const found = (...args: Parameters<typeof nights>) => {
+    const outcome = nights(...args);
+    if (!outcome.ok) throw outcome.problem;
+    return outcome.value.cautions.find((c) => c.id === "flameAtNight")?.severity;
+  };
+  test("without a time it is judged as lit now, and said more softly; where there is no now, not at all", () => {
+    expect(found(null, 20)).toBe("caution");
+    expect(found(null, 9)).toBeUndefined();
+    expect(found(null, null)).toBeUndefined();
+    expect(found("2026-03-19T02:00:00Z", 9)).toBe("danger");
+    expect(found("2026-03-19T18:00:00Z", 20)).toBeUndefined();
   });
 });

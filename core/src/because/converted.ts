@@ -56,6 +56,7 @@ function cautioned(column: Column, kitchen: Kitchen): CautionedColumn {
       fit,
       waterL,
       litHour: null,
+      isLitTimeSet: false,
     }),
   };
 }

@@ -14,8 +14,10 @@ export interface Facts {
   readonly dish: DishOf;
   readonly fit: PotFit;
   readonly waterL: number;
-  /** Hours of the clock, 0–24, at which the ring is lit; null where no time is set. */
+  /** Hours of the clock, 0–24, at which the ring is lit, or would be now; null where nobody knows. */
   readonly litHour: number | null;
+  /** A time was set for it; else it is judged as lit now. */
+  readonly isLitTimeSet: boolean;
 }
 
 /** One hazard: gives its caution where it applies, else null. */

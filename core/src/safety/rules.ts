@@ -9,7 +9,7 @@ import { nameOf, petHazardsOf } from "../simulate/item-facts";
 import { requiredBeanBoilMin } from "../doneness/bean-boil";
 import type { Caution } from "./caution";
 import type { Facts, Rule } from "./facts";
-import { burnsThroughout } from "./flame";
+import { burnsAtNight, burnsThroughout } from "./flame";
 import { DISH_RULES } from "./dish-rules";
 import { METHOD_RULES } from "./method-rules";
 
@@ -18,19 +18,6 @@ const ingredientsOf = (plan: Plan): readonly Ingredient[] =>
 
 const has = (plan: Plan, test: (i: Ingredient) => boolean): boolean =>
   ingredientsOf(plan).some(test);
-
-const NIGHT_FROM_H = 22;
-const NIGHT_TO_H = 6;
-
-/** True where the ring burns at any moment between 22 and 6. */
-function burnsAtNight(litHour: number | null, burnMin: number): boolean {
-  if (litHour === null) return false;
-  for (let h = litHour; h <= litHour + burnMin / 60; h += 0.25) {
-    const hour = h % 24;
-    if (hour >= NIGHT_FROM_H || hour < NIGHT_TO_H) return true;
-  }
-  return false;
-}
 
 /** Minutes a plan boils hard in its own pot. Under pressure it is hotter than any boil. */
 function boiledInPotMin({ heat, stop }: Plan): number {
@@ -136,14 +123,16 @@ const POT_RULES: readonly Rule[] = [
   },
   {
     hazard: "unattended flame",
-    check: ({ plan, kitchen, trace, litHour }) => {
+    check: ({ plan, kitchen, trace, litHour, isLitTimeSet }) => {
       if (!burnsThroughout(plan, kitchen)) return null;
       if (burnsAtNight(litHour, trace.totalMin))
         return {
           id: "flameAtNight",
-          severity: "danger",
+          severity: isLitTimeSet ? "danger" : "caution",
           places: ["plan", "cook"],
-          title: "The ring would burn in the night",
+          title: isLitTimeSet
+            ? "The ring would burn in the night"
+            : "Lit now, the ring would burn in the night",
           text: "Do not sleep beside a lit ring. Start so that it is off before 22, or let someone sit up with it.",
           rule: "A flame or ring is not left alone or slept beside.",
           whose: "fire services everywhere; your house rules come first",

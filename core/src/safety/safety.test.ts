@@ -17,7 +17,16 @@ function cautions(over: PlanOver = {}, litHour: number | null = 9, altitudeM = 1
   const trace = simulate(plan, kitchen, { waterKg: coldWaterKg(litres, kitchen) });
   const fit = fitIn(vessel, plan, litres);
   const dish = dishOf(plan, kitchen, trace);
-  return cautionsFor({ plan, kitchen, trace, dish, fit, waterL: litres, litHour });
+  return cautionsFor({
+    plan,
+    kitchen,
+    trace,
+    dish,
+    fit,
+    waterL: litres,
+    litHour,
+    isLitTimeSet: true,
+  });
 }
 const ids = (...args: Parameters<typeof cautions>) => cautions(...args).map((c) => c.id);
 const one = (ingredientId: string, massKg = 1, more: object = {}) => ({
@@ -408,7 +417,16 @@ describe("whose rule for chilling", () => {
     const trace = simulate(plan, kitchen, { waterKg: 4 });
     const fit = fitIn(vesselOf(plan, kitchen), plan, 4);
     const dish = dishOf(plan, kitchen, trace);
-    const told = cautionsFor({ plan, kitchen, trace, dish, fit, waterL: 4, litHour: 9 });
+    const told = cautionsFor({
+      plan,
+      kitchen,
+      trace,
+      dish,
+      fit,
+      waterL: 4,
+      litHour: 9,
+      isLitTimeSet: true,
+    });
     expect(told.find((c) => c.id === "cooling")?.text).toMatch(words);
   });
 });

@@ -7,8 +7,7 @@ export interface PotCall {
   readonly title: string;
   readonly text: string;
   readonly dueMs: number;
-  /** The screen where it is said at length. */
-  readonly to: string;
+  readonly batchId: string;
 }
 
 /** Something is late by more than this when nobody was there to hear it, ms. */
@@ -19,7 +18,6 @@ const QUIET: ReadonlySet<string> = new Set(["light"]);
 /** What calls at nowMs on the pot's clock: what is due, and every danger. */
 export function callsOf(pot: FirePot, nowMs: number): readonly PotCall[] {
   const { id, plan } = pot.batch;
-  const to = `/cook/${id}`;
   const lateWords = (dueMs: number) =>
     nowMs - dueMs > LATE_MS ? `, ${Math.round((nowMs - dueMs) / 60_000)} min late` : "";
   const due = pot.actions
@@ -30,7 +28,7 @@ export function callsOf(pot: FirePot, nowMs: number): readonly PotCall[] {
       title: `${a.title}${lateWords(a.atMs)}`,
       text: `${plan.name}. ${a.lookFor}`,
       dueMs: a.atMs,
-      to,
+      batchId: id,
     }));
   const dangers = pot.cautions
     .filter((c) => c.severity === "danger")
@@ -40,7 +38,7 @@ export function callsOf(pot: FirePot, nowMs: number): readonly PotCall[] {
       title: c.title,
       text: `${plan.name}. ${c.text}`,
       dueMs: c.sinceMs,
-      to,
+      batchId: id,
     }));
   return [...dangers, ...due];
 }

@@ -7,6 +7,7 @@ import { Problem } from "@kettlos/core/units/problem";
 import { useNow } from "@vueuse/core";
 import { defineStore } from "pinia";
 import { computed } from "vue";
+import { clockHour } from "./clock-hour";
 import { report } from "../frame/errors";
 import { useKitchenStore } from "./kitchen-store";
 
@@ -89,7 +90,7 @@ export const usePotsStore = defineStore("pots", () => {
 /** Whatever goes wrong in working a pot out, the pot stays. */
 function worked({ batch, cook, astray }: PotState, atMs: number): OnFire {
   try {
-    return onFire(batch.plan, batch.kitchen, cook, atMs, astray);
+    return onFire(batch.plan, batch.kitchen, cook, atMs, astray, clockHour);
   } catch (error) {
     report(error);
     const message = "Something in it cannot be worked out.";

@@ -46,7 +46,7 @@ export function useAlarms() {
         tone: "danger",
         title: `${call.title}.`,
         text: call.text,
-        to: call.to,
+        batchId: call.batchId,
         ways: [{ label: "I am on it", run: () => heard(call.key), stays: true }],
       });
   }

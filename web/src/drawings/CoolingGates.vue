@@ -28,8 +28,10 @@ const lastMin = computed(() => {
   const shuts = props.gates.map((g) => (g.fromMin ?? 0) + g.gate.withinMin);
   return Math.max(...shuts, props.nowMin ?? 0, 60) * 1.12;
 });
+/** From when it came off the heat, where that is known. */
+const firstMin = computed(() => Math.min(0, props.points[0]?.tMin ?? 0));
 const topC = computed(() => Math.max(70, props.points[0]?.tempC ?? 90) + 4);
-const x = computed(() => scaleLinear([0, lastMin.value], [LEFT, width.value - RIGHT]));
+const x = computed(() => scaleLinear([firstMin.value, lastMin.value], [LEFT, width.value - RIGHT]));
 const y = computed(() => scaleLinear([0, topC.value], [HEIGHT - BOTTOM, TOP]));
 const course = computed(
   () =>
@@ -39,8 +41,10 @@ const course = computed(
       .y((p) => y.value(p.tempC))(props.points.filter((p) => p.tMin <= lastMin.value)) ?? "",
 );
 const hours = computed(() => {
-  const step = lastMin.value > 8 * 60 ? 2 : 1;
-  return Array.from({ length: Math.floor(lastMin.value / 60 / step) + 1 }, (_, i) => i * step);
+  const step = lastMin.value - firstMin.value > 8 * 60 ? 2 : 1;
+  const first = Math.ceil(firstMin.value / 60 / step);
+  const last = Math.floor(lastMin.value / 60 / step);
+  return Array.from({ length: last - first + 1 }, (_, i) => (first + i) * step);
 });
 const DEGREES = [0, 20, 40, 60, 80];
 const doors = computed(() =>

@@ -5,6 +5,8 @@ import { notices, unsay, type Notice } from "./notices";
 
 /** What is said across every screen, dangers first. */
 const route = useRoute();
+const isOnItsScreen = ({ batchId }: Notice) =>
+  batchId !== undefined && route.params["batchId"] === batchId;
 const TONES = ["danger", "note", "good"];
 const all = computed(() =>
   [...notices.values()].sort((a, b) => TONES.indexOf(a.tone) - TONES.indexOf(b.tone)),
@@ -25,7 +27,7 @@ async function take(notice: Notice, way: Notice["ways"][number]) {
   >
     <p>
       <strong>{{ notice.title }}</strong>
-      <span v-if="notice.text && notice.to !== route.path">{{ " " }}{{ notice.text }}</span>
+      <span v-if="notice.text && !isOnItsScreen(notice)">{{ " " }}{{ notice.text }}</span>
     </p>
     <button
       v-for="way in notice.ways"

@@ -6,8 +6,8 @@ export interface Notice {
   readonly tone: "danger" | "note" | "good";
   readonly title: string;
   readonly text?: string;
-  /** The screen that says the same at length: there the text is not said a second time. */
-  readonly to?: string;
+  /** The pot it is about: its own screens say it at length, so there the text is not said a second time. */
+  readonly batchId?: string;
   /** Each ends the notice, unless it says to stay. */
   readonly ways: readonly { readonly label: string; run(): unknown; readonly stays?: boolean }[];
 }

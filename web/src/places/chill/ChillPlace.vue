@@ -5,6 +5,7 @@ import { bowlL, inBowl, perL } from "@kettlos/core/batch/in-bowl";
 import { containersOf } from "@kettlos/core/batch/chill-containers";
 import { chillingNow, coolingOf, isChilled, potToChill } from "@kettlos/core/batch/chill-of";
 import { standsC } from "@kettlos/core/batch/standing";
+import { isMissed } from "@kettlos/core/cool/chill-live";
 import { bestOf, chillChoices, countFor, stagesBeginning } from "@kettlos/core/cool/chill-choices";
 import { codeOf, CODES, REHEATED_C } from "@kettlos/core/cool/codes";
 import { gatesMet, iceKg } from "@kettlos/core/cool/cooling";
@@ -44,14 +45,6 @@ const totalKg = computed(() => bowl.value?.massKg ?? 0);
 const USUAL_FROM_C = 80;
 const USUAL_LEAST_C = 20;
 const fromC = ref<number | null>(USUAL_FROM_C);
-// As warm as it is by now, since it came off the heat; a thermometer knows better.
-watch(
-  () => standing.value !== null,
-  (isKnown) => {
-    if (isKnown && standing.value !== null)
-      fromC.value = Math.max(USUAL_LEAST_C, Math.round(standsC(standing.value, nowMs.value)));
-  },
-);
 const containerId = ref("");
 const first = ref<CoolingWay>("fridge");
 const choices = computed(() => {
@@ -104,6 +97,15 @@ const nowMs = computed(() => (pot.value === null ? pots.nowMs : pots.nowOf(pot.v
 const standing = computed(
   () => pots.live.find((p) => p.batch.id === pot.value?.batch.id)?.forecast.standing ?? null,
 );
+// As warm as it is by now, since it came off the heat; a thermometer knows better.
+watch(
+  () => standing.value !== null,
+  () => {
+    if (standing.value !== null)
+      fromC.value = Math.max(USUAL_LEAST_C, Math.round(standsC(standing.value, nowMs.value)));
+  },
+  { immediate: true },
+);
 const live = computed(() =>
   chilling.value === null || kitchen.value === null
     ? null
@@ -111,7 +113,13 @@ const live = computed(() =>
 );
 const drawn = computed(() => {
   if (live.value !== null)
-    return { points: live.value.points, gates: gatesMet(live.value.points, code.value.gates) };
+    return {
+      points: live.value.points,
+      gates: gatesMet(live.value.points, code.value.gates).map((g, i) => ({
+        ...g,
+        passes: g.passes && !isMissed(live.value?.gates[i]?.state ?? "ahead"),
+      })),
+    };
   return chosen.value === null ? null : { points: chosen.value.points, gates: chosen.value.gates };
 });
 /** How long it takes to each gate, with its range and why. */

@@ -26,7 +26,7 @@ const props = defineProps<{
   trace: Trace | null;
   actions: ReturnType<typeof useCookActions>;
 }>();
-const { opened, waiting, leftBehind, write, putExtra, goOn } = props.actions;
+const { opened, waiting, leftBehind, write, putExtra, goOn, complete } = props.actions;
 const shows = (name: Opened) =>
   computed({
     get: () => opened.value === name,
@@ -55,7 +55,13 @@ const does = computed(() => {
 <template>
   <LevelReader v-model="level" :vessel="vessel" :pot="pot" :units="units" @read="write" />
   <TemperatureReader v-model="temperature" :pot="pot" :units="units" @write="write" />
-  <HeatSetter v-model="heat" :pot="pot" :units="units" @set="write" />
+  <HeatSetter
+    v-model="heat"
+    :pot="pot"
+    :units="units"
+    @set="write"
+    @off="complete({ id: 'offHeat', kind: 'offHeat', atMs: nowMs, title: '', lookFor: '' })"
+  />
   <PourDialog v-model="pour" :units="units" @write="write" />
   <TasteDialog v-model="taste" :pot="pot" :trace="trace" @write="write" @extra="putExtra" />
   <ForkCheck v-model="fork" :pot="pot" @write="write" />

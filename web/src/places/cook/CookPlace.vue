@@ -90,9 +90,17 @@ const answers = computed(() => {
   const outcome = outcomeOf(() => answersFor(thePlan, theKitchen, clockHour));
   return outcome.ok && outcome.value.ok ? outcome.value.value : null;
 });
-const cautions = computed(
-  () => answers.value?.cautions.filter((c) => c.places.includes("cook")) ?? [],
-);
+/** Of a flame that burns the live cautions speak, of one that is out nobody. */
+const LIT_ONLY = new Set(["flame", "flameAtNight", "dry", "bonesBare"]);
+const cautions = computed(() => {
+  const cook = pot.value?.cook;
+  return (answers.value?.cautions ?? []).filter(
+    (c) =>
+      c.places.includes("cook") &&
+      !(cook?.offMs !== null && LIT_ONLY.has(c.id)) &&
+      !(cook?.litMs !== null && c.id === "flameAtNight"),
+  );
+});
 /** What the cook did; readings that came by themselves are seen on the instruments. */
 const done = computed(
   () =>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { END_WORDS } from "@kettlos/core/batch/after-heat-actions";
 import { SIMMER_LOOK } from "@kettlos/core/heat/simmer-look";
 import { VIGOURS, type Vigour } from "@kettlos/core/heat/constants";
 import type { CrockSetting } from "@kettlos/core/heat/slow-cooker";
@@ -15,7 +16,7 @@ import type { NewEvent } from "../../data/repository";
 /** How it really simmers and where the lid is; the forecast follows from then on. */
 const props = defineProps<{ pot: LivePot; units: UnitSystem }>();
 const shown = defineModel<boolean>({ required: true });
-const emit = defineEmits<{ set: [NewEvent] }>();
+const emit = defineEmits<{ set: [NewEvent]; off: [] }>();
 const heat = computed(() => props.pot.batch.plan.heat);
 const vigour = ref<Vigour>("gentle");
 const lid = ref<Lid>("ajar");
@@ -50,6 +51,11 @@ function save() {
     ...(method === "oven" && ovenC.value !== null ? { ovenC: ovenC.value } : {}),
   });
   shown.value = false;
+}
+/** Sooner than its time: it is off from now, and what that leaves undone is said. */
+function takeOff() {
+  shown.value = false;
+  emit("off");
 }
 </script>
 
@@ -87,6 +93,9 @@ function save() {
       />
       <button v-if="heat.method !== 'pressure'" type="submit" class="button primary">
         It is so now
+      </button>
+      <button v-if="pot.cook.offMs === null" type="button" class="button" @click="takeOff">
+        {{ END_WORDS[heat.method] }}, sooner than planned
       </button>
     </FieldForm>
   </ElDialog>

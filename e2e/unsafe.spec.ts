@@ -1,0 +1,94 @@
+import { expect, test, type Page } from "@playwright/test";
+import { forward, openOwn, openSample, planEmptyPot, putIn } from "./kitchens";
+
+const MORNING = new Date("2026-03-18T09:00:00+01:00");
+const EVENING = new Date("2026-03-18T20:14:00+01:00");
+
+const title = (page: Page) => page.getByRole("main").getByRole("heading", { level: 1 });
+const press = async (page: Page, key: string) => {
+  await page.locator("#main").focus();
+  await page.keyboard.press(key);
+};
+
+test("a pot forgotten for five hours off the heat: cold by the reckoning, a danger everywhere, its chill not certified", async ({
+  page,
+}) => {
+  test.slow();
+  await page.clock.install({ time: EVENING });
+  await openSample(page);
+  await page.goto("/cook/on-fire");
+  for (const name of ["Leek", "Peppercorns"])
+    await page.getByRole("button", { name: `${name} is in now` }).click();
+  await expect(page.getByText("Nothing left: all is in.")).toBeVisible();
+  await forward(page, 100);
+  await expect(title(page)).toHaveText("Take it off the heat");
+  await press(page, "Space");
+  await expect(title(page)).toHaveText("Strain it");
+  await expect(page.getByText(/9\d\.\d °C/).first()).toBeVisible();
+  await forward(page, 300);
+  // Five hours on it is not as it came off, and says what the code asks for.
+  await expect(page.getByText(/Danger: It has stood too long/)).toBeVisible();
+  await expect(page.getByText(/9\d\.\d °C/)).toHaveCount(0);
+  await page.goto("/bench");
+  await expect(page.getByText("It has stood too long").first()).toBeVisible();
+  await page.goto("/strain/on-fire");
+  await expect(page.getByText(/Danger: It has stood too long/)).toBeVisible();
+  await expect(page.getByText(/Chilling begins by/)).toHaveCount(0);
+  await page.getByLabel("Strained", { exact: true }).fill("3.2 L");
+  await page.getByLabel("Strained", { exact: true }).press("Enter");
+  await page.getByRole("button", { name: "Keep what came through" }).click();
+  await page.getByRole("link", { name: /Chill it/ }).click();
+  await page.locator("button.best").click();
+  await page.getByRole("button", { name: "It is done so, from now" }).click();
+  await expect(page.getByText(/not known to be met/).first()).toBeVisible();
+  await expect(page.getByText("Danger: a gate was missed.")).toBeVisible();
+  await forward(page, 200);
+  await expect(page.getByText("Cold in time, by every gate.")).toHaveCount(0);
+  await page.getByLabel("In the middle it is at").fill("4.5");
+  await page.getByLabel("In the middle it is at").press("Enter");
+  await expect(page.getByText("Cold in time, by every gate.")).toHaveCount(0);
+  // And it goes along to the containers.
+  await page.goto("/portion/on-fire");
+  await expect(page.getByText(/missed|thrown away|Throw it away/i).first()).toBeVisible();
+});
+
+test("a chicken pot off after four minutes is not hot enough in the middle, at off and at the table", async ({
+  page,
+}) => {
+  await page.clock.install({ time: MORNING });
+  await openOwn(page);
+  await planEmptyPot(page);
+  await putIn(page, "1.2 kg chicken thigh");
+  await page.getByRole("button", { name: /: name/ }).click();
+  await page.getByRole("group", { name: "How it ends" }).getByText(/serve/i).click();
+  await page.keyboard.press("Escape");
+  await page.getByRole("button", { name: /Put it on/ }).click();
+  await page.getByRole("button", { name: /It is lit/ }).click();
+  await expect(title(page)).toHaveText(/It (boils|simmers)/);
+  await forward(page, 4);
+  await press(page, "h");
+  await page.getByRole("button", { name: /Take it off the heat, sooner/ }).click();
+  const danger = page.getByText(/Danger: Not hot enough in the middle/);
+  await expect(danger).toBeVisible();
+  await expect(page.getByText(/by the reckoning, 74 °C wanted for poultry/).first()).toBeVisible();
+  // Read with a thermometer, and hot enough, it is none.
+  await press(page, "c");
+  await page.getByText("in a piece", { exact: true }).click();
+  await page.getByLabel("In the middle of the thickest piece").fill("78");
+  await page.getByRole("button", { name: "Keep this reading" }).click();
+  await expect(danger).toBeHidden();
+});
+
+test("a flame that burns into the night is said before it begins, without any time set; off, nothing is", async ({
+  page,
+}) => {
+  await page.clock.install({ time: EVENING });
+  await openSample(page);
+  await page.goto("/plan/plan-hare");
+  await expect(page.getByText("Lit now, the ring would burn in the night")).toBeVisible();
+  await page.getByRole("button", { name: /Put it on/ }).click();
+  await page.getByRole("button", { name: /It is lit/ }).click();
+  await expect(page.getByText(/Mind: It will burn into the night/)).toBeVisible();
+  await forward(page, 150);
+  await expect(page.getByText(/Danger: It burns in the night/)).toBeVisible();
+});
