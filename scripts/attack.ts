@@ -239,5 +239,6 @@ not a number. What a faulty file would lose is said before it is taken in, and w
 safety copy.
 `,
 );
+spawnSync(`${root}node_modules/.bin/prettier`, ["--write", `${root}docs/robustness.md`]);
 console.log(`docs/robustness.md, in ${seconds(began)}`);
 process.exit(rows.every((r) => r.broken === 0) ? 0 : 1);

@@ -7,7 +7,7 @@ const call = (key: string, isDanger = false) => ({
   title: key,
   text: "",
   dueMs: 0,
-  to: "",
+  batchId: "",
 });
 const MIN = 60_000;
 
