@@ -8,6 +8,7 @@ import { vesselOf } from "../simulate/references";
 import { runOnce } from "../simulate/simulate";
 import type { Trace } from "../simulate/trace";
 import { coldWaterKg } from "../simulate/water-ways";
+import { cookRate } from "../doneness/cook-value";
 import { requiredBeanBoilMin } from "../doneness/bean-boil";
 import { outcomeOf, Problem } from "../units/problem";
 import { capacityL } from "../vessel/volume";
@@ -39,7 +40,7 @@ export interface Conversion {
 
 const WITHIN_KG = 0.01;
 const WITHIN_MIN = 0.5;
-const MOST_ROUNDS = 8;
+const MOST_ROUNDS = 14;
 const MOST_LOADS = 4;
 const DAY_MIN = 1440;
 const HELD_BACK_ID = "held-back";
@@ -155,10 +156,12 @@ function solve(
     holdMin = Math.max(0, trace.holdMin - tooLongMin);
     const tooMuch = overRim(trace, vessel);
     if (tooMuch !== null) throw tooMuch;
+    // The first pass counts what goes in late from a guess: only one of a known length is an answer.
     isSettled =
+      round > 0 &&
       !isDry &&
       Math.abs(next - waterKg) < WITHIN_KG &&
-      Math.abs(trace.holdMin - holdMin) <= WITHIN_MIN &&
+      Math.abs(trace.holdMin - holdMin) <= stepMin(trace, goal.trace.cookMin) &&
       isStaged(goal, items, trace);
     if (!isSettled) waterKg = next;
   }
@@ -174,6 +177,14 @@ function solve(
       trace.holdMin,
       "It is not done within a day on this heat. Cook it hotter or cut it smaller.",
     );
+  // What did not come to rest is no answer: neither time nor liquid would be right.
+  if (!isSettled && !isNear(trace, goal.trace.cookMin, centreRules))
+    throw new Problem(
+      "notReachable",
+      "stop",
+      trace.holdMin,
+      "Time and liquid do not come to rest on this heat: what goes in late and cold moves both. Put it in sooner, or cook it apart.",
+    );
   const waterL = waterKg / waterDensityKgL(kitchen.waterC);
   const overKg = trace.endLiquidKg - wantedKg;
   return {
@@ -181,7 +192,7 @@ function solve(
       ...base,
       items: [...items, ...held],
       water: { by: "amount", volumeL: waterL },
-      stop: { by: "time", holdMin: Math.max(1, Math.round(trace.holdMin * 2) / 2) },
+      stop: { by: "time", holdMin: saidMin(trace, goal.trace.cookMin) },
     },
     trace,
     waterL,
@@ -220,6 +231,23 @@ function onePass(
     ? byCentre(holdMin)
     : { trace, centreRules: false };
 }
+
+/** Half a minute, or what a hundredth of the cook value takes where that is finer, down to a tenth. */
+const stepMin = (trace: Trace, cookMin: number): number =>
+  Math.min(WITHIN_MIN, Math.max(0.1, (0.01 * cookMin) / cookRate(trace.holdC)));
+
+/** The time as it is written down, in such steps. */
+function saidMin(trace: Trace, cookMin: number): number {
+  const perMin = stepMin(trace, cookMin) >= WITHIN_MIN ? 2 : 10;
+  return Math.max(1, Math.round(trace.holdMin * perMin) / perMin);
+}
+
+/** Off by no more than this share of the cook value, or above it where the centre rules. */
+const NEAR_SHARE = 0.02;
+const isNear = (trace: Trace, cookMin: number, centreRules: boolean): boolean =>
+  (centreRules && trace.cookMin >= cookMin) ||
+  trace.holdMin < WITHIN_MIN ||
+  Math.abs(trace.cookMin - cookMin) <= NEAR_SHARE * cookMin;
 
 /** A first pass held this much longer than the cook value asks for, min at 100 °C, waited for the centre. */
 const CENTRE_RULES_FROM = 2;

@@ -14,8 +14,15 @@ const MOST_ROUNDS = 12;
 /** Where the first run begins to count late ingredients from, min. */
 const GUESS_MIN: Record<Method, number> = { hob: 150, oven: 150, slowCooker: 480, pressure: 30 };
 
-/** What a minute more of the hold is worth, min at 100 °C. */
-const rateOf = (trace: Trace): number => cookRate(trace.liquidAtEndOfHoldC);
+/**
+ * What a minute more of the hold is worth, min at 100 °C: by what the pot is held at, never by the moment
+ * after something cold went in.
+ */
+const rateOf = (trace: Trace): number => {
+  let heldC = trace.liquidAtEndOfHoldC;
+  for (const p of trace.points) if (p.phase === "hold" && p.liquidC > heldC) heldC = p.liquidC;
+  return cookRate(heldC);
+};
 
 /** True where the cook value is met within a quarter of a minute of hold and the centre is hot. */
 const isRight = (trace: Trace, cookMin: number): boolean =>
