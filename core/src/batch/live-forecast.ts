@@ -20,6 +20,9 @@ const LEFT_SIGMA = 0.3;
 const NOTHING_KG = 0.01;
 /** A lit ring is looked at at least this often, min. */
 const LONGEST_LOOK_MIN = 60;
+/** A step of the simulation, min, and a little. */
+const STEP_MIN = 0.55;
+const MINUTE_MS = 60_000;
 /** A pot simulated at its fitted rate steams at least so much of the default. */
 const LEAST_STEAM = 0.1;
 const INSTRUMENT_EVERY_MS = 15 * 60_000;
@@ -89,9 +92,12 @@ export function forecastLive(
   const high = steamRate.mean * spread;
   const stopMs = cook.offMs ?? nowMs;
   const nowMin = model.modelMin(Math.min(nowMs, stopMs));
-  const now = model.point(nowMin);
+  // What was done just now is in the pot: the simulation has it by its next step.
+  const isJustDone = nowMs - (cook.events.at(-1)?.atMs ?? 0) < STEP_MIN * MINUTE_MS;
+  const seenMin = isJustDone && cook.offMs === null ? nowMin + STEP_MIN : nowMin;
+  const now = model.point(seenMin);
   const density = waterDensityKgL(now.liquidC);
-  const nowKg = model.liquidKg(nowMin, steamRate.mean);
+  const nowKg = model.liquidKg(seenMin, steamRate.mean);
   const isDry = cook.litMs !== null && nowKg < NOTHING_KG;
   const tender = tenderOf(model, plan, cook, nowMin);
   const end = endOf({
@@ -120,11 +126,11 @@ export function forecastLive(
     steamRate,
     ranOverL: now.ranOverKg / COLD_DENSITY_KG_L,
     nowL: {
-      low: model.liquidKg(nowMin, high) / density,
+      low: model.liquidKg(seenMin, high) / density,
       expected: nowKg / density,
-      high: model.liquidKg(nowMin, low) / density,
+      high: model.liquidKg(seenMin, low) / density,
     },
-    nowDepthM: isDry ? 0 : model.depthM(nowMin, nowKg),
+    nowDepthM: isDry ? 0 : model.depthM(seenMin, nowKg),
     isDry,
     steamedL: (steamRate.mean * model.steamKg(nowMin)) / COLD_DENSITY_KG_L,
     nowC: standing === null ? now.liquidC : standsC(standing, nowMs),

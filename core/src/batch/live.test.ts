@@ -468,6 +468,10 @@ describe("more than goes in", () => {
   test("20 L into a 12 L pot stays a pot: it says what does not go in, and undo mends it", () => {
     const { forecast, cautions } = look(stock, [...on, pour(20, 60)], 61);
     expect(forecast.ranOverL).toBeGreaterThan(12);
+    // Said with the tap itself, not half a minute later.
+    expect(look(stock, [...on, pour(20, 60)], 60).forecast.ranOverL).toBeGreaterThan(12);
+    const now = (events: readonly object[]) => look(stock, events, 60).forecast.nowL.expected;
+    expect(now([...on, pour(1, 60)]) - now(on)).toBeGreaterThan(0.9);
     expect(cautions.map((c) => c.id)).toContain("ranOver");
     expect(forecast.endMs.expected).toBeGreaterThan(at(61));
     const undone = [...on, pour(20, 60), { kind: "undo", eventId: "e3", atMs: at(61) }];

@@ -84,21 +84,21 @@ const vessel = computed(() =>
 // A reading changes neither: what the plan says is worked out again only when the plan is another one.
 const plan = computed(() => pot.value?.batch.plan ?? null);
 const kitchen = computed(() => pot.value?.batch.kitchen ?? null);
+const isLit = computed(() => pot.value !== null && pot.value.cook.litMs !== null);
 const answers = computed(() => {
   const [thePlan, theKitchen] = [plan.value, kitchen.value];
   if (thePlan === null || theKitchen === null) return null;
-  const outcome = outcomeOf(() => answersFor(thePlan, theKitchen, clockHour));
+  // Once it burns, the night is judged by its own clock and not as lit now.
+  const hour = isLit.value ? () => null : clockHour;
+  const outcome = outcomeOf(() => answersFor(thePlan, theKitchen, hour));
   return outcome.ok && outcome.value.ok ? outcome.value.value : null;
 });
-/** Of a flame that burns the live cautions speak, of one that is out nobody. */
+/** What is said of a flame; of one that is out nothing is. */
 const LIT_ONLY = new Set(["flame", "flameAtNight", "dry", "bonesBare"]);
 const cautions = computed(() => {
   const cook = pot.value?.cook;
   return (answers.value?.cautions ?? []).filter(
-    (c) =>
-      c.places.includes("cook") &&
-      !(cook?.offMs !== null && LIT_ONLY.has(c.id)) &&
-      !(cook?.litMs !== null && c.id === "flameAtNight"),
+    (c) => c.places.includes("cook") && !(cook?.offMs !== null && LIT_ONLY.has(c.id)),
   );
 });
 /** What the cook did; readings that came by themselves are seen on the instruments. */
