@@ -162,6 +162,9 @@ const mb = (value: number) =>
         <span>{{ format(copy.atMs, "d MMM yyyy, HH:mm") }}</span>
         <span class="quiet">{{ WHY[copy.why] }}</span>
         <button type="button" class="link" @click="openCopy(copy.id)">Look at it</button>
+        <button type="button" class="link" @click="db.copies.delete(copy.id)">
+          Remove it for good
+        </button>
       </li>
     </ul>
   </template>
