@@ -209,6 +209,7 @@ test("a file with faults says what would be repaired and left out, before anythi
   // All of it removed, it can still be brought back from the first screen.
   await page.getByRole("button", { name: "Leave the sample kitchen" }).click();
   await page.getByRole("button", { name: "Remove it all" }).click();
+  await expect(page.getByRole("heading", { name: "Set up mine" })).toBeVisible();
   await page.getByRole("button", { name: "Look at it" }).first().click();
   await page.getByRole("button", { name: "Take it in" }).click();
   await expect(page.getByRole("heading", { name: "Bramholt Hut" })).toBeVisible();
