@@ -29,8 +29,12 @@ export async function forward(page: Page, minutes: number): Promise<void> {
 /** The stock that is on the fire, taken off, strained and measured: 3.2 L. */
 export async function stockThroughSieve(page: Page): Promise<void> {
   await page.goto("/cook/on-fire");
-  for (const name of ["Leek", "Peppercorns"])
-    await page.getByRole("button", { name: `${name} is in now` }).click();
+  for (const name of ["Leek", "Peppercorns"]) {
+    const tap = page.getByRole("button", { name: `${name} is in now` });
+    await tap.click();
+    // The list closes up: the next tap waits until it lies still.
+    await expect(tap).toBeHidden();
+  }
   await expect(page.getByText("Nothing left: all is in.")).toBeVisible();
   await forward(page, 100);
   await expect(page.getByRole("heading", { level: 1, name: "Take it off the heat" })).toBeVisible();

@@ -35,6 +35,14 @@ async function pressUntil(page: Page, wanted: RegExp): Promise<void> {
   await expect(async () => {
     const now = await title(page).innerText();
     if (wanted.test(now)) return;
+    // What is still on the counter is asked about: all of it is left out.
+    const asked = page.getByRole("dialog", { name: "Still on the counter" });
+    if (await asked.isVisible()) {
+      const leave = asked.getByRole("button", { name: "Leave all of it out" });
+      if (await leave.isVisible()) await leave.click();
+      await asked.getByRole("button", { name: "Off the heat" }).click({ timeout: 5000 });
+      throw new Error("asked what is on the counter");
+    }
     await page.locator("#main").focus();
     if (/Read the level|Try it/.test(now)) await page.keyboard.press("Escape");
     else await page.keyboard.press("Space");

@@ -17,8 +17,12 @@ test("a pot forgotten for five hours off the heat: cold by the reckoning, a dang
   await page.clock.install({ time: EVENING });
   await openSample(page);
   await page.goto("/cook/on-fire");
-  for (const name of ["Leek", "Peppercorns"])
-    await page.getByRole("button", { name: `${name} is in now` }).click();
+  for (const name of ["Leek", "Peppercorns"]) {
+    const tap = page.getByRole("button", { name: `${name} is in now` });
+    await tap.click();
+    // The list closes up: the next tap waits until it lies still.
+    await expect(tap).toBeHidden();
+  }
   await expect(page.getByText("Nothing left: all is in.")).toBeVisible();
   await forward(page, 100);
   await expect(title(page)).toHaveText("Take it off the heat");
