@@ -45,7 +45,8 @@ export function coreCaution(facts: LiveFacts): LiveCaution | null {
 
 /** Meat and fish that is eaten, with what its centre reached on the heat. */
 function eaten({ plan, cook, forecast }: LiveFacts): readonly Short[] {
-  const reached = forecast.course.atOff ?? [];
+  // A course that stopped before (it boiled dry) has what each piece had by then.
+  const reached = forecast.course.atOff ?? forecast.course.items;
   const inPot =
     plan.end === "served" || cook.solids === "eaten"
       ? plan.items.flatMap((item): Short[] => {

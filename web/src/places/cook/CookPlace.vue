@@ -109,7 +109,6 @@ const done = computed(
       .toReversed()
       .slice(0, 6) ?? [],
 );
-const isOn = computed(() => pot.value !== null && pot.value.cook.litMs !== null);
 
 useShortcuts(() =>
   pot.value === null
@@ -197,12 +196,12 @@ useShortcuts(() =>
         />
         <CookKeys
           :pot="pot"
-          :is-on="isOn"
+          :is-on="isLit"
           @open="opened = $event"
           @resume="write({ kind: 'resumed' })"
           @undo="undo"
         />
-        <AskOnce v-if="isOn" />
+        <AskOnce v-if="isLit" />
       </section>
       <section class="right">
         <InstrumentStrip :link="link" :units="units" @open="opened = 'instruments'" />
