@@ -18,6 +18,7 @@ test("anything is found by keyboard from anywhere: a pot, what is in it, a jar, 
     await expect(line).toBeFocused();
     await expect(line).toHaveValue("");
     await page.keyboard.type(text);
+    await expect(line).toHaveValue(text);
   };
 
   await ask("");
@@ -29,6 +30,7 @@ test("anything is found by keyboard from anywhere: a pot, what is in it, a jar, 
   await page.keyboard.press("Enter");
   await expect(page).toHaveURL(/\/cook\/on-fire$/);
   await expect(page.getByRole("dialog")).toBeHidden();
+  await expect(page.getByRole("heading", { level: 1 })).toHaveText("Leek and peppercorns in");
 
   await ask("spelt lamb");
   await expect(found.filter({ hasText: "Plan" }).first()).toContainText(
@@ -41,6 +43,7 @@ test("anything is found by keyboard from anywhere: a pot, what is in it, a jar, 
   await page.locator("#main").focus();
   await page.keyboard.press("7");
   await expect(page).toHaveURL(/\/logbook$/);
+  await expect(page.getByRole("heading", { level: 1 })).toBeVisible();
 
   await ask("freezer fumet");
   await page.keyboard.press("Enter");

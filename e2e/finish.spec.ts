@@ -60,6 +60,7 @@ test("after the sieve: reduced, salted, firmer, thickened; cooled with ice, and 
   // Taken back: the ice is not in it any more.
   await page.locator("#main").focus();
   await page.keyboard.press("u");
+  await expect.poll(async () => (await storedEvents(page)).at(-1)?.kind).toBe("undo");
   await page.getByRole("link", { name: "Portion", exact: true }).click();
   await expect(page.getByRole("heading", { level: 1 })).toContainText("1.7 L");
   await page.getByRole("button", { name: /Half-litre jar/ }).click();

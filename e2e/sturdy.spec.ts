@@ -333,13 +333,32 @@ test("a full disk: what was entered waits, is said not to be kept, and is writte
   await page.keyboard.press("w");
   await page.getByLabel("Water poured in, best boiling").fill("0.5 L");
   await page.getByRole("button", { name: "It is done" }).click();
+  // It stays in its dialog, said there and nowhere else, so that it is not written twice.
+  const inDialog = page.getByRole("dialog", { name: "Top up, take out" });
+  await expect(inDialog.getByRole("alert")).toContainText(
+    /Not written: an entry of 20:14\..*no room left/,
+  );
+  await expect(page.getByLabel("Water poured in, best boiling")).toHaveValue(/0\.5|500/);
+  await expect(page.getByRole("button", { name: "Try again" })).toHaveCount(0);
+  const roomAgain = () =>
+    page.evaluate(() => {
+      (window as unknown as { isFull: boolean }).isFull = false;
+    });
+  await roomAgain();
+  await page.getByRole("button", { name: "It is done" }).click();
+  await expect(inDialog).toBeHidden();
+  expect((await storedEvents(page)).filter((e) => e.kind === "toppedUp")).toHaveLength(1);
+
+  // What has no dialog waits in the strip over every screen.
+  await page.evaluate(() => {
+    (window as unknown as { isFull: boolean }).isFull = true;
+  });
+  await page.getByRole("button", { name: "Undo" }).click();
   const notice = page.getByRole("alert").filter({ hasText: "Not written: an entry of 20:14." });
   await expect(notice).toContainText("no room left");
   await expect(page.getByText("Something went wrong")).toHaveCount(0);
-  await page.evaluate(() => {
-    (window as unknown as { isFull: boolean }).isFull = false;
-  });
+  await roomAgain();
   await notice.getByRole("button", { name: "Try again" }).click();
   await expect(notice).toBeHidden();
-  expect((await storedEvents(page)).at(-1)?.kind).toBe("toppedUp");
+  expect((await storedEvents(page)).at(-1)?.kind).toBe("undo");
 });

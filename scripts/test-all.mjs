@@ -4,6 +4,7 @@ import { readFileSync, rmSync } from "node:fs";
 import { availableParallelism } from "node:os";
 import { join } from "node:path";
 import { fileURLToPath } from "node:url";
+import { stripVTControlCharacters } from "node:util";
 
 const root = fileURLToPath(new URL("..", import.meta.url));
 const cache = join(root, "node_modules", ".cache");
@@ -87,14 +88,21 @@ async function journeys() {
   });
 }
 
-/** How long each journey took, the slowest first. */
+const LINES_OF_ERROR = 14;
+
+/** How long each journey took, the slowest first, and what went wrong in those that failed. */
 function sayJourneys(report) {
   const took = [];
+  const wrong = [];
   const walk = (suite) => {
     for (const spec of suite.specs ?? [])
       for (const test of spec.tests)
-        for (const result of test.results)
-          took.push([result.duration / 1000, `${spec.file}: ${spec.title}`]);
+        for (const result of test.results) {
+          const title = `${spec.file}: ${spec.title}`;
+          took.push([result.duration / 1000, title]);
+          for (const error of result.errors ?? [])
+            wrong.push(`   ${title}\n${short(error.message ?? "")}`);
+        }
     for (const inner of suite.suites ?? []) walk(inner);
   };
   for (const suite of report.suites) walk(suite);
@@ -104,7 +112,14 @@ function sayJourneys(report) {
   for (const one of took.slice(0, SLOWEST)) console.log(line(one));
   console.log("   The others");
   for (const one of took.slice(SLOWEST)) console.log(line(one));
+  if (wrong.length > 0) console.log(`\n   What went wrong\n${wrong.join("\n")}`);
 }
+const short = (message) =>
+  stripVTControlCharacters(message)
+    .split("\n")
+    .slice(0, LINES_OF_ERROR)
+    .map((line) => `     ${line}`)
+    .join("\n");
 
 /** Every step that needs no browser, the longest first; as many side by side as there are cores. */
 const STEPS = [

@@ -2,6 +2,7 @@
 import { useFieldGroup } from "./field-group";
 
 /** Fields that are kept together by one button: nothing is kept while one of them is not clear. */
+defineProps<{ notWritten?: string }>();
 const emit = defineEmits<{ keep: [] }>();
 const { problem, isSettled } = useFieldGroup();
 function keep() {
@@ -12,6 +13,6 @@ function keep() {
 <template>
   <form @submit.prevent="keep">
     <slot />
-    <p v-if="problem" class="ember small" role="alert">{{ problem }}</p>
+    <p v-if="problem || notWritten" class="ember small" role="alert">{{ problem || notWritten }}</p>
   </form>
 </template>

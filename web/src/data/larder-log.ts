@@ -2,12 +2,19 @@ import { lastLarderEvent } from "@kettlos/core/larder/larder";
 import { LarderEventSchema, type LarderEventBody } from "@kettlos/core/larder/larder-schema";
 import { SCHEMA_VERSION } from "@kettlos/core/simulate/kitchen-schema";
 import { db } from "./db";
-import { writing } from "./writing";
+import { writing, type Waits } from "./writing";
 import { checked } from "./checked";
 import { newId } from "./new-id";
 
 /** Writes larder events in one go; they are on disk when the promise resolves. */
-export async function appendLarder(...bodies: readonly LarderEventBody[]): Promise<void> {
+export const appendLarder = (...bodies: readonly LarderEventBody[]): Promise<void> =>
+  append(bodies);
+
+/** The same from a dialog that stays open until they are. */
+export const appendFromDialog = (...bodies: readonly LarderEventBody[]): Promise<void> =>
+  append(bodies, "inItsDialog");
+
+async function append(bodies: readonly LarderEventBody[], waits?: Waits): Promise<void> {
   const tappedMs = Date.now();
   const write = async () => {
     // A clock set back does not put what happens now before what has happened already.
@@ -21,7 +28,7 @@ export async function appendLarder(...bodies: readonly LarderEventBody[]): Promi
       }),
     );
   };
-  await writing("an entry of the larder", () => db.transaction("rw", db.larder, write));
+  await writing("an entry of the larder", () => db.transaction("rw", db.larder, write), waits);
 }
 
 /** Takes back the last larder event in force, of one pot or of all; nothing happens where none is left. */

@@ -18,7 +18,7 @@ import { checked } from "./checked";
 import { format } from "date-fns";
 import { db } from "./db";
 import { newId } from "./new-id";
-import { writing } from "./writing";
+import { writing, type Waits } from "./writing";
 
 /** An event as a screen makes it; id, version and batch are filled in here. */
 export type NewEvent = EventBody extends infer E
@@ -108,15 +108,19 @@ export async function beginBatch(
 }
 
 /** Writes an event; it is on disk when the promise resolves, and only then does a screen show it. */
-export async function appendEvent(batchId: string, event: NewEvent): Promise<void> {
-  await appendEvents(batchId, [event]);
+export async function appendEvent(batchId: string, event: NewEvent, waits?: Waits): Promise<void> {
+  await appendEvents(batchId, [event], waits);
 }
 
 /**
  * Writes several events in one go: all of them or none.
  * @throws Problem where the pot was taken off meanwhile, or an event is none
  */
-export async function appendEvents(batchId: string, events: readonly NewEvent[]): Promise<void> {
+export async function appendEvents(
+  batchId: string,
+  events: readonly NewEvent[],
+  waits?: Waits,
+): Promise<void> {
   // It happened at the tap, however long the disk takes to answer.
   const tappedMs = Date.now();
   const clock = { page: PAGE_ID, monoMs: Math.round(performance.now()) };
@@ -142,8 +146,10 @@ export async function appendEvents(batchId: string, events: readonly NewEvent[])
       }),
     );
   };
-  await writing(`an entry of ${format(tappedMs, "HH:mm")}`, () =>
-    db.transaction("rw", db.batches, db.events, write),
+  await writing(
+    `an entry of ${format(tappedMs, "HH:mm")}`,
+    () => db.transaction("rw", db.batches, db.events, write),
+    waits,
   );
 }
 

@@ -1,9 +1,12 @@
 import { say } from "../frame/notices";
 
-/** The disk did not take something; the cook is told already, with a way to try again. */
+/** The disk did not take something. Its message is for the cook, who is told it where the entry waits. */
 export class NotWritten extends Error {
   override readonly name = "NotWritten";
 }
+
+/** Where something waits that the disk did not take: in the strip over every screen, or in the open dialog. */
+export type Waits = "inStrip" | "inItsDialog";
 
 /** What browsers say when a disk is full, blocked, or taken away under an open page. */
 const STORAGE_ERRORS = new Set([
@@ -32,26 +35,34 @@ const isStorageError = (error: unknown): boolean =>
 let count = 0;
 
 /**
- * Writes something; where the disk does not take it, says so and keeps it at hand to try again.
+ * Writes something; where the disk does not take it, says so and keeps it at hand to try again. What waits
+ * in its dialog is not offered a second time in the strip: it would be written twice.
  * @throws NotWritten where the disk did not take it; any other error as it is
  */
-export async function writing<T>(what: string, write: () => Promise<T>): Promise<T> {
+export async function writing<T>(
+  what: string,
+  write: () => Promise<T>,
+  waits: Waits = "inStrip",
+): Promise<T> {
   try {
     return await write();
   } catch (error) {
     if (!isStorageError(error)) throw error;
+    const title = `Not written: ${what}.`;
+    const text = isFull(error)
+      ? "There is no room left on this device for the browser. Make some, or save everything to a file under Kitchen; it waits here meanwhile."
+      : "The browser does not let anything be stored just now. It waits here; nothing that was shown as done before is lost.";
+    if (waits === "inItsDialog") throw new NotWritten(`${title} ${text}`, { cause: error });
     say({
       id: `not-written-${++count}`,
       tone: "danger",
-      title: `Not written: ${what}.`,
-      text: isFull(error)
-        ? "There is no room left on this device for the browser. Make some, or save everything to a file under Kitchen; it waits here meanwhile."
-        : "The browser does not let anything be stored just now. It waits here; nothing that was shown as done before is lost.",
+      title,
+      text,
       ways: [
         { label: "Try again", run: () => writing(what, write).catch(() => undefined) },
         { label: "Drop it", run: () => undefined },
       ],
     });
-    throw new NotWritten(what, { cause: error });
+    throw new NotWritten(`${title} ${text}`, { cause: error });
   }
 }

@@ -52,13 +52,17 @@ function open(entry: Found | undefined) {
 }
 async function begin() {
   text.value = "";
+  await toLine();
+}
+/** At once, so that what is typed while the dialog still fades in is not lost, and again once it stands. */
+async function toLine() {
   await nextTick();
   line.value?.focus();
 }
 </script>
 
 <template>
-  <ElDialog v-model="shown" title="Find" width="min(680px, 94vw)" top="8vh" @opened="begin">
+  <ElDialog v-model="shown" title="Find" width="min(680px, 94vw)" top="8vh" @open="begin" @opened="toLine">
     <label :for="id" class="visually-hidden">What to find</label>
     <input
       :id="id"

@@ -26,7 +26,7 @@ const props = defineProps<{
   trace: Trace | null;
   actions: ReturnType<typeof useCookActions>;
 }>();
-const { opened, waiting, leftBehind, write, putExtra, goOn, complete } = props.actions;
+const { opened, waiting, leftBehind, write, writeOpen, putExtra, goOn, complete } = props.actions;
 const shows = (name: Opened) =>
   computed({
     get: () => opened.value === name,
@@ -53,19 +53,19 @@ const does = computed(() => {
 </script>
 
 <template>
-  <LevelReader v-model="level" :vessel="vessel" :pot="pot" :units="units" @read="write" />
-  <TemperatureReader v-model="temperature" :pot="pot" :units="units" @write="write" />
+  <LevelReader v-model="level" :vessel="vessel" :pot="pot" :units="units" :write="writeOpen" />
+  <TemperatureReader v-model="temperature" :pot="pot" :units="units" :write="writeOpen" />
   <HeatSetter
     v-model="heat"
     :pot="pot"
     :units="units"
-    @set="write"
+    :write="writeOpen"
     @off="complete({ id: 'offHeat', kind: 'offHeat', atMs: nowMs, title: '', lookFor: '' })"
   />
-  <PourDialog v-model="pour" :units="units" @write="write" />
-  <TasteDialog v-model="taste" :pot="pot" :trace="trace" @write="write" @extra="putExtra" />
-  <ForkCheck v-model="fork" :pot="pot" @write="write" />
-  <PauseDialog v-model="pause" :pot="pot" :now-ms="nowMs" @write="write" />
+  <PourDialog v-model="pour" :units="units" :write="writeOpen" />
+  <TasteDialog v-model="taste" :pot="pot" :trace="trace" :write="writeOpen" :put-extra="putExtra" />
+  <ForkCheck v-model="fork" :pot="pot" :write="writeOpen" />
+  <PauseDialog v-model="pause" :pot="pot" :now-ms="nowMs" :write="writeOpen" />
   <InstrumentsDialog v-model="instruments" :pot="pot" :link="link" />
   <StillOnCounter
     v-model="counter"

@@ -3,13 +3,14 @@ import { CHECKS, type Check } from "@kettlos/core/batch/batch-schema";
 import { DONE_SIGNS } from "@kettlos/core/dish/meat-of";
 import { nameOf, targetOfItem } from "@kettlos/core/simulate/item-facts";
 import { computed, ref, watch } from "vue";
+import { useEntry } from "../../controls/use-entry";
 import type { LivePot } from "../../data/pots-store";
 import type { NewEvent } from "../../data/repository";
 
 /** What the fork says of a piece; the forecast of tenderness learns from it. */
-const props = defineProps<{ pot: LivePot }>();
+const props = defineProps<{ pot: LivePot; write: (event: NewEvent) => Promise<void> }>();
 const shown = defineModel<boolean>({ required: true });
-const emit = defineEmits<{ write: [NewEvent] }>();
+const { keep, notWritten } = useEntry(shown);
 const WORDS: Record<Check, { label: string; hint: string }> = {
   notYet: { label: "Not yet", hint: "It resists, springs back" },
   nearly: { label: "Nearly", hint: "Goes in, holds on" },
@@ -32,8 +33,7 @@ const sign = computed(() => {
 });
 
 function save(how: Check) {
-  emit("write", { kind: "checked", itemId: itemId.value, how });
-  shown.value = false;
+  void keep(() => props.write({ kind: "checked", itemId: itemId.value, how }));
 }
 </script>
 
@@ -56,6 +56,7 @@ function save(how: Check) {
           >
         </button>
       </div>
+      <p v-if="notWritten" class="ember small" role="alert">{{ notWritten }}</p>
     </div>
   </ElDialog>
 </template>

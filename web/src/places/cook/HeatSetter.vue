@@ -9,14 +9,20 @@ import { computed, ref, watch } from "vue";
 import FieldForm from "../../controls/FieldForm.vue";
 import TemperatureField from "../../controls/TemperatureField.vue";
 import TickChoice from "../../controls/TickChoice.vue";
+import { useEntry } from "../../controls/use-entry";
 import { lidOf } from "../../data/lid-of";
 import type { LivePot } from "../../data/pots-store";
 import type { NewEvent } from "../../data/repository";
 
 /** How it really simmers and where the lid is; the forecast follows from then on. */
-const props = defineProps<{ pot: LivePot; units: UnitSystem }>();
+const props = defineProps<{
+  write: (event: NewEvent) => Promise<void>;
+  pot: LivePot;
+  units: UnitSystem;
+}>();
 const shown = defineModel<boolean>({ required: true });
-const emit = defineEmits<{ set: [NewEvent]; off: [] }>();
+const { keep, notWritten } = useEntry(shown);
+const emit = defineEmits<{ off: [] }>();
 const heat = computed(() => props.pot.batch.plan.heat);
 const vigour = ref<Vigour>("gentle");
 const lid = ref<Lid>("ajar");
@@ -43,14 +49,15 @@ const SETTINGS = [
 
 function save() {
   const { method } = heat.value;
-  emit("set", {
-    kind: "heatSet",
-    vigour: vigour.value,
-    lid: lid.value,
-    ...(method === "slowCooker" ? { setting: setting.value } : {}),
-    ...(method === "oven" && ovenC.value !== null ? { ovenC: ovenC.value } : {}),
-  });
-  shown.value = false;
+  void keep(() =>
+    props.write({
+      kind: "heatSet",
+      vigour: vigour.value,
+      lid: lid.value,
+      ...(method === "slowCooker" ? { setting: setting.value } : {}),
+      ...(method === "oven" && ovenC.value !== null ? { ovenC: ovenC.value } : {}),
+    }),
+  );
 }
 /** Sooner than its time: it is off from now, and what that leaves undone is said. */
 function takeOff() {
@@ -61,7 +68,7 @@ function takeOff() {
 
 <template>
   <ElDialog v-model="shown" title="Heat and lid now" width="min(520px, 94vw)">
-    <FieldForm class="fields" @keep="save">
+    <FieldForm class="fields" :not-written @keep="save">
       <TickChoice
         v-if="heat.method === 'slowCooker'"
         v-model="setting"

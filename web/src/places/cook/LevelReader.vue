@@ -7,6 +7,7 @@ import { capacityL } from "@kettlos/core/vessel/volume";
 import { computed, ref, watch } from "vue";
 import FieldForm from "../../controls/FieldForm.vue";
 import UnitField from "../../controls/UnitField.vue";
+import { useEntry } from "../../controls/use-entry";
 import TickChoice from "../../controls/TickChoice.vue";
 import type { LivePot } from "../../data/pots-store";
 import type { NewEvent } from "../../data/repository";
@@ -16,9 +17,10 @@ const props = defineProps<{
   vessel: Vessel;
   pot: LivePot;
   units: UnitSystem;
+  write: (event: NewEvent) => Promise<void>;
 }>();
 const shown = defineModel<boolean>({ required: true });
-const emit = defineEmits<{ read: [NewEvent] }>();
+const { keep, notWritten } = useEntry(shown);
 
 const FORMS: Record<
   ReadingForm,
@@ -66,18 +68,20 @@ const max = computed(() =>
 const options = READING_FORMS.map((f) => ({ value: f, label: FORMS[f].label }));
 
 function save() {
-  if (value.value === null) return;
-  emit("read", {
-    kind: "read",
-    reading: { form: form.value, value: value.value },
-  });
-  shown.value = false;
+  const read = value.value;
+  if (read === null) return;
+  void keep(() =>
+    props.write({
+      kind: "read",
+      reading: { form: form.value, value: read },
+    }),
+  );
 }
 </script>
 
 <template>
   <ElDialog v-model="shown" title="Read the level" width="min(520px, 94vw)">
-    <FieldForm class="fields" @keep="save">
+    <FieldForm class="fields" :not-written @keep="save">
       <TickChoice v-model="form" label="Form of the reading" :options="options" />
       <UnitField
         :key="form"

@@ -4,13 +4,18 @@ import type { Interruption } from "@kettlos/core/batch/batch-schema";
 import FieldForm from "../../controls/FieldForm.vue";
 import TickChoice from "../../controls/TickChoice.vue";
 import UnitField from "../../controls/UnitField.vue";
+import { useEntry } from "../../controls/use-entry";
 import type { LivePot } from "../../data/pots-store";
 import type { NewEvent } from "../../data/repository";
 
 /** Without heat, or with the lid off: from now on, or for a while just past. */
-const props = defineProps<{ pot: LivePot; nowMs: number }>();
+const props = defineProps<{
+  write: (event: NewEvent) => Promise<void>;
+  pot: LivePot;
+  nowMs: number;
+}>();
 const shown = defineModel<boolean>({ required: true });
-const emit = defineEmits<{ write: [NewEvent] }>();
+const { keep, notWritten } = useEntry(shown);
 const WHY = [
   { value: "paused", label: "heat off" },
   { value: "powerCut", label: "power cut" },
@@ -32,19 +37,20 @@ watch(shown, () => {
 function save() {
   const untilMs = Math.round(props.nowMs);
   const fromMs = how.value === "now" ? untilMs : Math.round(untilMs - (min.value ?? 0) * 60_000);
-  emit("write", {
-    kind: "interrupted",
-    why: why.value,
-    fromMs: Math.max(props.pot.cook.litMs ?? 0, fromMs),
-    untilMs: how.value === "now" ? null : untilMs,
-  });
-  shown.value = false;
+  void keep(() =>
+    props.write({
+      kind: "interrupted",
+      why: why.value,
+      fromMs: Math.max(props.pot.cook.litMs ?? 0, fromMs),
+      untilMs: how.value === "now" ? null : untilMs,
+    }),
+  );
 }
 </script>
 
 <template>
   <ElDialog v-model="shown" title="Something came between" width="min(480px, 94vw)">
-    <FieldForm class="fields" @keep="save">
+    <FieldForm class="fields" :not-written @keep="save">
       <TickChoice v-model="why" label="What" :options="WHY" />
       <TickChoice v-model="how" label="Since when" :options="HOW" />
       <UnitField

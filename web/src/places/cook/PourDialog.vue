@@ -4,12 +4,13 @@ import { computed, ref, watch } from "vue";
 import FieldForm from "../../controls/FieldForm.vue";
 import TickChoice from "../../controls/TickChoice.vue";
 import UnitField from "../../controls/UnitField.vue";
+import { useEntry } from "../../controls/use-entry";
 import type { NewEvent } from "../../data/repository";
 
 /** Liquid poured in while it cooks, or a portion ladled out and put back. */
-defineProps<{ units: UnitSystem }>();
+const props = defineProps<{ units: UnitSystem; write: (event: NewEvent) => Promise<void> }>();
 const shown = defineModel<boolean>({ required: true });
-const emit = defineEmits<{ write: [NewEvent] }>();
+const { keep, notWritten } = useEntry(shown);
 const WAYS = [
   { value: "toppedUp", label: "water in" },
   { value: "ladledOut", label: "ladled out" },
@@ -29,15 +30,15 @@ watch(shown, () => {
 const ask = computed(() => ASK[way.value]);
 
 function save() {
-  if (volumeL.value === null) return;
-  emit("write", { kind: way.value, volumeL: volumeL.value });
-  shown.value = false;
+  const pouredL = volumeL.value;
+  if (pouredL === null) return;
+  void keep(() => props.write({ kind: way.value, volumeL: pouredL }));
 }
 </script>
 
 <template>
   <ElDialog v-model="shown" title="Top up, take out" width="min(420px, 94vw)">
-    <FieldForm class="fields" @keep="save">
+    <FieldForm class="fields" :not-written @keep="save">
       <TickChoice v-model="way" label="In or out" :options="WAYS" />
       <UnitField
         :key="way"

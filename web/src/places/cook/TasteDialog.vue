@@ -6,14 +6,20 @@ import type { Trace } from "@kettlos/core/simulate/trace";
 import type { PlanItem } from "@kettlos/core/simulate/plan-schema";
 import { format } from "date-fns";
 import { computed, ref, watch } from "vue";
+import { useEntry } from "../../controls/use-entry";
 import type { LivePot } from "../../data/pots-store";
 import type { NewEvent } from "../../data/repository";
 import { newItem } from "../plan/new-item";
 
 /** A tasting round: who, at which heat, what it wants; with the dose, to be put in by one tap. */
-const props = defineProps<{ pot: LivePot; trace: Trace | null }>();
+const props = defineProps<{
+  pot: LivePot;
+  trace: Trace | null;
+  write: (event: NewEvent) => Promise<void>;
+  putExtra: (item: PlanItem) => Promise<void>;
+}>();
 const shown = defineModel<boolean>({ required: true });
-const emit = defineEmits<{ write: [NewEvent]; extra: [PlanItem] }>();
+const { keep, notWritten } = useEntry(shown);
 
 const tastes = ref<readonly Taste[]>([]);
 const who = ref("");
@@ -40,27 +46,27 @@ function toggle(taste: Taste) {
 }
 
 /** What is put in is a thing of its own in the pot: the salt is counted. */
-function putIn(dose: Dose) {
+async function putIn(dose: Dose) {
   if (dose.add === null) return;
   const ingredient = ingredientById(dose.add.ingredientId);
   const item = newItem(ingredient, dose.add.massKg, props.pot.batch.plan.end);
+  await props.putExtra({ ...item, when: { at: "after", min: 0 } });
   put.value = [...put.value, dose.taste];
-  emit("extra", { ...item, when: { at: "after", min: 0 } });
 }
 
 function save() {
   const note = text.value.trim();
   if (tastes.value.length > 0)
-    emit("write", {
-      kind: "tasted",
-      who: who.value.trim(),
-      tastes: [...tastes.value],
-      isAtEatingHeat: isAtEatingHeat.value,
-      text: note,
-    });
-  else if (note !== "") emit("write", { kind: "noted", text: note });
-  else return;
-  shown.value = false;
+    void keep(() =>
+      props.write({
+        kind: "tasted",
+        who: who.value.trim(),
+        tastes: [...tastes.value],
+        isAtEatingHeat: isAtEatingHeat.value,
+        text: note,
+      }),
+    );
+  else if (note !== "") void keep(() => props.write({ kind: "noted", text: note }));
 }
 </script>
 
@@ -121,6 +127,7 @@ function save() {
         </li>
       </ul>
       <button type="submit" class="button primary">Keep this note</button>
+      <p v-if="notWritten" class="ember small" role="alert">{{ notWritten }}</p>
     </form>
   </ElDialog>
 </template>

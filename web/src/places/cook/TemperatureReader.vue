@@ -5,13 +5,18 @@ import { computed, ref, watch } from "vue";
 import FieldForm from "../../controls/FieldForm.vue";
 import TemperatureField from "../../controls/TemperatureField.vue";
 import TickChoice from "../../controls/TickChoice.vue";
+import { useEntry } from "../../controls/use-entry";
 import type { LivePot } from "../../data/pots-store";
 import type { NewEvent } from "../../data/repository";
 
 /** A thermometer read by hand: in the liquid, or in the middle of the thickest piece. */
-const props = defineProps<{ pot: LivePot; units: UnitSystem }>();
+const props = defineProps<{
+  write: (event: NewEvent) => Promise<void>;
+  pot: LivePot;
+  units: UnitSystem;
+}>();
 const shown = defineModel<boolean>({ required: true });
-const emit = defineEmits<{ write: [NewEvent] }>();
+const { keep, notWritten } = useEntry(shown);
 const WHERE = [
   { value: "liquid", label: "in the liquid" },
   { value: "piece", label: "in a piece" },
@@ -25,15 +30,17 @@ const wanted = computed(() => {
 });
 
 function save() {
-  if (tempC.value === null) return;
-  emit("write", { kind: "temperature", where: where.value, tempC: tempC.value, source: "hand" });
-  shown.value = false;
+  const readC = tempC.value;
+  if (readC === null) return;
+  void keep(() =>
+    props.write({ kind: "temperature", where: where.value, tempC: readC, source: "hand" }),
+  );
 }
 </script>
 
 <template>
   <ElDialog v-model="shown" title="Read the thermometer" width="min(460px, 94vw)">
-    <FieldForm class="fields" @keep="save">
+    <FieldForm class="fields" :not-written @keep="save">
       <TickChoice v-model="where" label="Where" :options="WHERE" />
       <TemperatureField
         v-model="tempC"

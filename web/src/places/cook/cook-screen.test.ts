@@ -1,24 +1,28 @@
 import { liveFigures } from "@kettlos/core/because/live-figures";
 import type { CookEvent } from "@kettlos/core/batch/batch-schema";
 import { HiddenPot } from "@kettlos/core/instruments/hidden-pot";
-import { mount, type VueWrapper } from "@vue/test-utils";
+import { flushPromises, mount, type VueWrapper } from "@vue/test-utils";
 import ElementPlus from "element-plus";
-import { describe, expect, test } from "vitest";
+import { describe, expect, test, vi } from "vitest";
 import { NOW, potOf, sample } from "../../../test/pot";
 import { callsOf } from "../../data/calls-of";
 import { readingsCsv, readReadingsCsv } from "../../data/readings-csv";
 import { grown } from "../../data/use-event-log";
+import { NotWritten } from "../../data/writing";
 import CounterList from "./CounterList.vue";
 import ForkCheck from "./ForkCheck.vue";
 import InstrumentStrip from "./InstrumentStrip.vue";
 import MovedLine from "./MovedLine.vue";
 import PauseDialog from "./PauseDialog.vue";
+import PourDialog from "./PourDialog.vue";
 import PracticeScore from "./PracticeScore.vue";
 import StillOnCounter from "./StillOnCounter.vue";
 import TasteDialog from "./TasteDialog.vue";
 
 const global = { plugins: [ElementPlus], stubs: { teleport: true } };
 const MIN = 60_000;
+/** What a dialog hands its entry to; typed by what it is called with. */
+const written = (_entry: unknown): Promise<void> => Promise.resolve();
 const event = (part: object, n = 1): CookEvent =>
   ({ id: `x${n}`, batchId: "on-fire", schemaVersion: 3, atMs: NOW, ...part }) as CookEvent;
 type Found = Pick<VueWrapper, "findAll" | "find">;
@@ -77,18 +81,21 @@ describe("nothing passes with something on the counter", () => {
 describe("what is said of the pot", () => {
   test("a taste gives its dose, put in as an ingredient of its own; the round is kept", async () => {
     const pot = potOf("on-fire");
+    const write = vi.fn(written);
+    const putExtra = vi.fn(written);
     const wrapper = mount(TasteDialog, {
       global,
-      props: { pot, trace: pot.forecast.planned, modelValue: false },
+      props: { pot, trace: pot.forecast.planned, write, putExtra, modelValue: false },
     });
     await wrapper.setProps({ modelValue: true });
     await button(wrapper, "dull").trigger("click");
     expect(wrapper.text()).toMatch(/Salt, \d+ g/);
     await button(wrapper, "Put it in").trigger("click");
-    expect(wrapper.emitted("extra")?.[0]?.[0]).toMatchObject({ ingredientId: "tableSalt" });
+    await flushPromises();
+    expect(putExtra.mock.calls[0]?.[0]).toMatchObject({ ingredientId: "tableSalt" });
     expect(button(wrapper, "It is in").attributes("disabled")).toBeDefined();
     await wrapper.get("form").trigger("submit");
-    expect(wrapper.emitted("write")?.[0]?.[0]).toMatchObject({
+    expect(write.mock.calls[0]?.[0]).toMatchObject({
       kind: "tasted",
       tastes: ["dull"],
       isAtEatingHeat: true,
@@ -102,16 +109,18 @@ describe("what is said of the pot", () => {
 
   test("a fork says one of four things of a piece that is judged by its bite", async () => {
     const pot = potOf("dish-02");
-    const wrapper = mount(ForkCheck, { global, props: { pot, modelValue: false } });
+    const write = vi.fn(written);
+    const wrapper = mount(ForkCheck, { global, props: { pot, write, modelValue: false } });
     await wrapper.setProps({ modelValue: true });
     await button(wrapper, "Nearly").trigger("click");
-    expect(wrapper.emitted("write")?.[0]?.[0]).toMatchObject({ kind: "checked", how: "nearly" });
+    expect(write.mock.calls[0]?.[0]).toMatchObject({ kind: "checked", how: "nearly" });
   });
 
   test("twenty minutes with the lid off, just past, are counted back from now", async () => {
+    const write = vi.fn(written);
     const wrapper = mount(PauseDialog, {
       global,
-      props: { pot: potOf("on-fire"), nowMs: NOW, modelValue: false },
+      props: { pot: potOf("on-fire"), nowMs: NOW, write, modelValue: false },
     });
     await wrapper.setProps({ modelValue: true });
     await wrapper.get("input[value='lidOff']").setValue(true);
@@ -120,12 +129,37 @@ describe("what is said of the pot", () => {
     await field.setValue("20 min");
     await field.trigger("change");
     await wrapper.get("form").trigger("submit");
-    expect(wrapper.emitted("write")?.[0]?.[0]).toEqual({
+    expect(write.mock.calls[0]?.[0]).toEqual({
       kind: "interrupted",
       why: "lidOff",
       fromMs: NOW - 20 * MIN,
       untilMs: NOW,
     });
+  });
+
+  test("what the disk did not take stays in its dialog, and one tap writes one entry", async () => {
+    const write = vi.fn(written);
+    write.mockRejectedValueOnce(new NotWritten("Not written: no room."));
+    const wrapper = mount(PourDialog, {
+      global,
+      props: { units: "metric", write, modelValue: false },
+    });
+    await wrapper.setProps({ modelValue: true });
+    const field = wrapper.get("input:not([type=radio])");
+    await field.setValue("0.5 L");
+    await field.trigger("change");
+    await wrapper.get("form").trigger("submit");
+    await flushPromises();
+    expect(wrapper.get("[role=alert]").text()).toBe("Not written: no room.");
+    expect(wrapper.emitted("update:modelValue")).toBeUndefined();
+    // Twice in one moment is once.
+    void wrapper.get("form").trigger("submit");
+    await wrapper.get("form").trigger("submit");
+    await flushPromises();
+    expect(write.mock.calls.map(([event]) => event)).toEqual(
+      Array(2).fill({ kind: "toppedUp", volumeL: 0.5 }),
+    );
+    expect(wrapper.emitted("update:modelValue")).toEqual([[false]]);
   });
 
   test("what moved is said with its reason; as planned is said too", async () => {

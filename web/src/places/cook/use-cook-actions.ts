@@ -22,6 +22,11 @@ export function useCookActions(pot: Ref<LivePot | null>) {
     if (pot.value !== null) await appendEvent(pot.value.batch.id, event);
   }
 
+  /** The same from a dialog that stays open until it is written. */
+  async function writeOpen(event: NewEvent) {
+    if (pot.value !== null) await appendEvent(pot.value.batch.id, event, "inItsDialog");
+  }
+
   /** Beside the plan: it lies ready, and on the fire it is in at once. */
   async function putExtra(item: PlanItem) {
     await write({ kind: "extra", item });
@@ -95,7 +100,7 @@ export function useCookActions(pot: Ref<LivePot | null>) {
     await removeBatch(id);
   }
 
-  return { opened, waiting, leftBehind, write, putExtra, complete, goOn, undo, takeOff };
+  return { opened, waiting, leftBehind, write, writeOpen, putExtra, complete, goOn, undo, takeOff };
 }
 
 /**

@@ -4,7 +4,12 @@ import {
   isIngredientId,
   findIngredients,
 } from "@kettlos/core/ingredient/catalogue";
-import { PLACES, type LarderKind, type Place } from "@kettlos/core/larder/larder-schema";
+import {
+  PLACES,
+  type LarderEventBody,
+  type LarderKind,
+  type Place,
+} from "@kettlos/core/larder/larder-schema";
 import { DAY_MS } from "@kettlos/core/larder/keeping";
 import { rawLot, usualKind } from "@kettlos/core/larder/raw-lot";
 import type { UnitSystem } from "@kettlos/core/units/show";
@@ -15,14 +20,16 @@ import FieldForm from "../../controls/FieldForm.vue";
 import SuggestInput from "../../controls/SuggestInput.vue";
 import TickChoice from "../../controls/TickChoice.vue";
 import UnitField from "../../controls/UnitField.vue";
+import { useEntry } from "../../controls/use-entry";
 import { useKitchenStore } from "../../data/kitchen-store";
-import { appendLarder } from "../../data/larder-log";
+import { appendFromDialog } from "../../data/larder-log";
 import { useLarderStore } from "../../data/larder-store";
 import { newId } from "../../data/new-id";
 
 /** Bones, trimmings, fat or leftovers that wait for a pot, put in by hand. */
 defineProps<{ units: UnitSystem }>();
 const shown = defineModel<boolean>({ required: true });
+const { keep, notWritten } = useEntry(shown);
 const kitchenStore = useKitchenStore();
 const larderStore = useLarderStore();
 const KIND_OPTIONS: readonly { value: LarderKind; label: string }[] = [
@@ -71,7 +78,7 @@ async function put() {
     return void (problem.value = "Weigh it first: how much is in each.");
   const container = containers.value.find((c) => c.id === containerId.value);
   const madeMs = Math.round(Date.now() - Math.max(0, days.value ?? 0) * DAY_MS);
-  await appendLarder({
+  const entry: LarderEventBody = {
     kind: "stored",
     count: Math.max(1, Math.floor(count.value ?? 1)),
     place: place.value,
@@ -87,14 +94,14 @@ async function put() {
       usedCodes: new Set([...larderStore.lots.values()].map((l) => l.code)),
       ...(container === undefined ? {} : { container }),
     }),
-  });
-  shown.value = false;
+  };
+  await keep(() => appendFromDialog(entry));
 }
 </script>
 
 <template>
   <ElDialog v-model="shown" title="Put something in" width="min(460px, 94vw)">
-    <FieldForm class="fields" @keep="put">
+    <FieldForm class="fields" :not-written @keep="put">
       <SuggestInput
         v-model="what"
         label="What it is"
