@@ -96,3 +96,32 @@ test("a flame that burns into the night is said before it begins, without any ti
   await forward(page, 150);
   await expect(page.getByText(/Danger: It burns in the night/)).toBeVisible();
 });
+
+test("beans that go in late, or are turned down too soon, say what boil they lack, planned and on the fire", async ({
+  page,
+}) => {
+  await page.clock.install({ time: MORNING });
+  await openOwn(page);
+  await planEmptyPot(page);
+  await putIn(page, "400 g dried kidney beans");
+  await expect(page.getByText("Danger: Beans need a 10 min rolling boil")).toBeVisible();
+  await page.getByRole("button", { name: /Put it on/ }).click();
+  await page.getByRole("button", { name: /It is lit/ }).click();
+  const danger = page.getByText("Danger: The beans have not boiled hard enough");
+  await expect(danger).toBeVisible();
+  await expect(page.getByText(/5 min at a full boil are missing of 10/).first()).toBeVisible();
+  // Turned up it will be boiled; turned down after four minutes six are missing.
+  await forward(page, 40);
+  await press(page, "h");
+  await page.getByText("rolling", { exact: true }).click();
+  await page.getByRole("button", { name: "It is so now" }).click();
+  await expect(danger).toBeHidden();
+  await forward(page, 5);
+  await press(page, "h");
+  await page.getByText("gentle", { exact: true }).click();
+  await page.getByRole("button", { name: "It is so now" }).click();
+  await expect(danger).toBeVisible();
+  await expect(
+    page.getByText(/Kidney beans, dry: [5-8] min at a full boil are missing/).first(),
+  ).toBeVisible();
+});

@@ -5,6 +5,7 @@ import { codeOf, holdingLineC } from "../cool/codes";
 import { burnsAtNight, burnsThroughout, NIGHT_FROM_H } from "../safety/flame";
 import { showDuration } from "../units/show";
 import { thereByThermometer } from "./as-seen";
+import { beanCaution } from "./bean-caution";
 import { coldStoryOf } from "./cold-story";
 import { drifts } from "./course-of";
 import { coreCaution } from "./core-caution";
@@ -34,7 +35,7 @@ export function liveCautions(facts: LiveFacts): readonly LiveCaution[] {
   const { cook } = facts;
   if (cook.litMs === null || cook.finishedMs !== null) return [];
   if (cook.strainedMs !== null)
-    return [coreCaution(facts), standing(facts)].filter((c) => c !== null);
+    return [coreCaution(facts), beanCaution(facts), standing(facts)].filter((c) => c !== null);
   const isOn = cook.offMs === null;
   const found = [
     ranOver(facts),
@@ -53,6 +54,7 @@ export function liveCautions(facts: LiveFacts): readonly LiveCaution[] {
     tooSlow(facts),
     cold(facts),
     coreCaution(facts),
+    beanCaution(facts),
   ].filter((c): c is LiveCaution => c !== null);
   const order = ["danger", "caution", "note"];
   return found.sort((a, b) => order.indexOf(a.severity) - order.indexOf(b.severity));

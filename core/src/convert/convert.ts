@@ -40,7 +40,9 @@ export interface Conversion {
 
 const WITHIN_KG = 0.01;
 const WITHIN_MIN = 0.5;
-const MOST_ROUNDS = 14;
+const MOST_ROUNDS = 18;
+/** From this round on what goes in late is left as it is timed, so that time and liquid come to rest. */
+const TIMED_FROM_ROUND = 12;
 const MOST_LOADS = 4;
 const DAY_MIN = 1440;
 const HELD_BACK_ID = "held-back";
@@ -54,22 +56,27 @@ const pouredInKg = (items: readonly PlanItem[]): number =>
     .filter((i) => i.when.at === "start" && ingredientOf(i).isLiquid)
     .reduce((sum, i) => sum + pouredKg(i), 0);
 
-/** Dry common beans are boiled hard: on the hob in the pot itself, for oven and slow cooker before. */
-function withBeansBoiled(plan: Plan, kitchen: Kitchen): Plan {
-  const { heat } = plan;
-  if (heat.method === "pressure") return plan;
+/**
+ * Dry common beans are boiled hard: on the hob in the pot itself, for oven and slow cooker before; under
+ * pressure it needs no more. What goes in later than the boil, or after the release, is boiled before.
+ */
+function withBeansBoiled(given: Plan, kitchen: Kitchen): Plan {
   const boilMin = requiredBeanBoilMin(kitchen.altitudeM);
   const isDue = (i: PlanItem) =>
     ingredientById(i.ingredientId).dryBean === true && i.boiledMin < boilMin;
-  if (!plan.items.some(isDue)) return plan;
-  if (heat.method === "hob")
-    return {
-      ...plan,
-      heat: { ...heat, boilFirstMin: Math.max(heat.boilFirstMin ?? 0, boilMin) },
-    };
+  const { heat } = given;
+  const isInPot = (i: PlanItem) =>
+    i.when.at === "start" && (heat.method === "hob" || heat.method === "pressure");
+  const inPot = given.items.some((i) => isDue(i) && isInPot(i));
+  const plan =
+    inPot && heat.method === "hob"
+      ? { ...given, heat: { ...heat, boilFirstMin: Math.max(heat.boilFirstMin ?? 0, boilMin) } }
+      : given;
+  const isBefore = (i: PlanItem) => isDue(i) && !isInPot(i);
+  if (!plan.items.some(isBefore)) return plan;
   return {
     ...plan,
-    items: plan.items.map((i) => (isDue(i) ? { ...i, boiledMin: boilMin } : i)),
+    items: plan.items.map((i) => (isBefore(i) ? { ...i, boiledMin: boilMin } : i)),
     prepareMin: Math.min(1440, plan.prepareMin + boilMin + BEAN_POT_MIN),
   };
 }
@@ -144,9 +151,12 @@ function solve(
   let holdMin: number | null = null;
   let centreRules = false;
   for (let round = 0; round < MOST_ROUNDS && !isSettled; round++) {
-    items = restaged(goal, items, base.heat.method, trace);
+    const isTimed: boolean = round >= TIMED_FROM_ROUND;
+    if (!isTimed) items = restaged(goal, items, base.heat.method, trace);
     const plan: Plan = { ...base, items: [...items, ...held] };
-    const pass = onePass(goal, plan, kitchen, waterKg, holdMin, centreRules);
+    const pass: Pass = isTimed
+      ? byCentre(goal, plan, kitchen, waterKg)
+      : onePass(goal, plan, kitchen, waterKg, holdMin, centreRules);
     trace = pass.trace;
     centreRules = pass.centreRules;
     if (trace.problem !== null && trace.problem.code !== "boiledDry") throw trace.problem;
@@ -162,7 +172,7 @@ function solve(
       !isDry &&
       Math.abs(next - waterKg) < WITHIN_KG &&
       Math.abs(trace.holdMin - holdMin) <= stepMin(trace, goal.trace.cookMin) &&
-      isStaged(goal, items, trace);
+      (isTimed || isStaged(goal, items, trace));
     if (!isSettled) waterKg = next;
   }
   if (trace === null || trace.problem !== null)
@@ -214,23 +224,39 @@ function onePass(
   waterKg: number,
   holdMin: number | null,
   centreRules: boolean,
-): { readonly trace: Trace; readonly centreRules: boolean } {
+): Pass {
   const { cookMin } = goal.trace;
-  const byCentre = (nearMin?: number) => ({
-    trace: holdForCook(plan, kitchen, { waterKg }, cookMin, nearMin),
-    centreRules: true,
-  });
   if (holdMin === null) {
     const first = untilCooked(plan, kitchen, { waterKg }, cookMin);
     const isOver = first.cookAtEndOfHoldMin > cookMin + CENTRE_RULES_FROM;
-    return first.problem === null && isOver ? byCentre() : { trace: first, centreRules: false };
+    return first.problem === null && isOver
+      ? byCentre(goal, plan, kitchen, waterKg)
+      : { trace: first, centreRules: false };
   }
-  if (centreRules) return byCentre(holdMin);
+  if (centreRules) return byCentre(goal, plan, kitchen, waterKg, holdMin);
   const trace = runOnce(plan, kitchen, { waterKg }, holdMin);
   return trace.problem === null && !centreIsHot(trace)
-    ? byCentre(holdMin)
+    ? byCentre(goal, plan, kitchen, waterKg, holdMin)
     : { trace, centreRules: false };
 }
+
+interface Pass {
+  readonly trace: Trace;
+  /** True where it was held until the centre was hot, and not just by the cook value. */
+  readonly centreRules: boolean;
+}
+
+/** The hold found by itself: until the cook value is there and the centre is hot. */
+const byCentre = (
+  goal: Goal,
+  plan: Plan,
+  kitchen: Kitchen,
+  waterKg: number,
+  nearMin?: number,
+): Pass => ({
+  trace: holdForCook(plan, kitchen, { waterKg }, goal.trace.cookMin, nearMin),
+  centreRules: true,
+});
 
 /** Half a minute, or what a hundredth of the cook value takes where that is finer, down to a tenth. */
 const stepMin = (trace: Trace, cookMin: number): number =>

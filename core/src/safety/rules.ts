@@ -6,9 +6,9 @@ import type { Plan } from "../simulate/plan-schema";
 import { vesselOf } from "../simulate/references";
 import { showDuration } from "../units/show";
 import { nameOf, petHazardsOf } from "../simulate/item-facts";
-import { requiredBeanBoilMin } from "../doneness/bean-boil";
 import type { Caution } from "./caution";
 import type { Facts, Rule } from "./facts";
+import { beansUnboiled, beansUnsoaked } from "./beans";
 import { burnsAtNight, burnsThroughout } from "./flame";
 import { DISH_RULES } from "./dish-rules";
 import { METHOD_RULES } from "./method-rules";
@@ -19,16 +19,6 @@ const ingredientsOf = (plan: Plan): readonly Ingredient[] =>
 const has = (plan: Plan, test: (i: Ingredient) => boolean): boolean =>
   ingredientsOf(plan).some(test);
 
-/** Minutes a plan boils hard in its own pot. Under pressure it is hotter than any boil. */
-function boiledInPotMin({ heat, stop }: Plan): number {
-  const holdMin = stop.by === "time" ? stop.holdMin : 0;
-  if (heat.method === "pressure") return holdMin >= PRESSURE_ENOUGH_MIN ? Infinity : 0;
-  if (heat.method !== "hob") return 0;
-  return (heat.boilFirstMin ?? 0) + (heat.vigour === "rolling" ? holdMin : 0);
-}
-
-/** Hold at pressure that stands for the boil: well over the toxin's own, at 110 °C and more. */
-const PRESSURE_ENOUGH_MIN = 5;
 const HEAVY_POT_L = 8;
 const SHORT_BURN_MIN = 60;
 
@@ -165,33 +155,7 @@ const POT_RULES: readonly Rule[] = [
           }
         : null,
   },
-  {
-    hazard: "dry beans",
-    check: ({ plan, kitchen }) => {
-      if (!has(plan, (i) => i.dryBean === true)) return null;
-      const needMin = requiredBeanBoilMin(kitchen.altitudeM);
-      const beforeMin = Math.min(
-        ...plan.items
-          .filter((i) => ingredientById(i.ingredientId).dryBean === true)
-          .map((i) => i.boiledMin),
-      );
-      const done = beforeMin + boiledInPotMin(plan);
-      const isCrock = plan.heat.method === "slowCooker";
-      return {
-        id: "beans",
-        ...(isCrock && done < needMin ? { refuses: true } : {}),
-        severity: done >= needMin ? "caution" : "danger",
-        places: ["plan", "cook"],
-        title: done >= needMin ? "Beans: soak first" : `Beans need a ${needMin} min rolling boil`,
-        text:
-          plan.heat.method === "pressure"
-            ? `Soak dry beans at least 5 h and throw that water away. ${done >= needMin ? "At pressure it is hotter than any boil, which destroys the toxin; cook them soft." : `Hold them at pressure at least ${PRESSURE_ENOUGH_MIN} min, or boil them hard ${needMin} min first.`}`
-            : `Soak dry beans at least 5 h, throw that water away, and boil them hard in fresh water for at least ${needMin} min here before they ${isCrock ? "go into the slow cooker, which alone may make the toxin worse" : "simmer"} (US advice: 30 min or more).${done >= needMin ? "" : ` This plan boils them ${Math.round(done)} min.`}`,
-        rule: "10 min at a full boil destroys the toxin; US advice is 30 min; longer where water boils under 98 °C.",
-        whose: "FDA (30 min) and UK FSA (10 min); the margin for altitude is Kettlos's own",
-      };
-    },
-  },
+  { hazard: "dry beans", check: (facts) => beansUnboiled(facts) ?? beansUnsoaked(facts) },
   {
     hazard: "bone splinters",
     check: ({ plan }) =>

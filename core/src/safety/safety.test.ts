@@ -1,32 +1,13 @@
 import { describe, expect, test } from "vitest";
 import { HEATS, testBraise, testKitchen, testPlan } from "../../test/kitchen";
-import { dishOf } from "../dish/dish-of";
-import { vesselOf } from "../simulate/references";
-import { simulate } from "../simulate/simulate";
-import { coldWaterKg, fitIn, waterL } from "../simulate/water-ways";
+import { simulated } from "../../test/simulated";
 import { requiredBeanBoilMin } from "../doneness/bean-boil";
 import { cautionsFor, RULES } from "./rules";
 
 type PlanOver = Parameters<typeof testPlan>[0];
 
 function cautions(over: PlanOver = {}, litHour: number | null = 9, altitudeM = 1640) {
-  const plan = testPlan(over);
-  const kitchen = testKitchen({ altitudeM });
-  const litres = waterL(plan, kitchen);
-  const vessel = vesselOf(plan, kitchen);
-  const trace = simulate(plan, kitchen, { waterKg: coldWaterKg(litres, kitchen) });
-  const fit = fitIn(vessel, plan, litres);
-  const dish = dishOf(plan, kitchen, trace);
-  return cautionsFor({
-    plan,
-    kitchen,
-    trace,
-    dish,
-    fit,
-    waterL: litres,
-    litHour,
-    isLitTimeSet: true,
-  });
+  return cautionsFor(simulated(testPlan(over), testKitchen({ altitudeM }), litHour));
 }
 const ids = (...args: Parameters<typeof cautions>) => cautions(...args).map((c) => c.id);
 const one = (ingredientId: string, massKg = 1, more: object = {}) => ({
@@ -213,6 +194,12 @@ const CASES: readonly [hazard: string, id: string, yes: () => string[], no: () =
     () => ids({ water: { by: "amount", volumeL: 5.6 } }),
   ],
   ["dry beans", "beans", () => ids(one("runnerBean", 0.3)), () => ids(one("chickpea", 0.3))],
+  [
+    "dry beans",
+    "beansSoak",
+    () => ids(one("runnerBean", 0.3, { boiledMin: 45, work: [{ kind: "soak", min: 240 }] })),
+    () => ids(one("runnerBean", 0.3, { boiledMin: 45, work: [{ kind: "soak" }] })),
+  ],
   ["bone splinters", "splinters", () => ids(), () => ids(one("carrot"))],
   ["game", "game", () => ids(one("deerJoint")), () => ids(one("lambNeck"))],
   ["animals", "animals", () => ids({ feeds: "animals" }), () => ids()],
@@ -360,34 +347,6 @@ describe("cautions stand where the risk arises and stay away where it does not",
     expect(night({ heat: HEATS.low, vesselId: "crock" })).not.toContain("flameAtNight");
   });
 
-  test("beans in a crock are a danger until they were boiled hard as long as this altitude asks", () => {
-    const beans = (boiledMin: number, heat: (typeof HEATS)[keyof typeof HEATS], vesselId: string) =>
-      cautions(
-        testBraise({
-          ...one("runnerBean", 0.4, { boiledMin }),
-          heat,
-          vesselId,
-          stop: { by: "time", holdMin: 60 },
-          water: { by: "amount", volumeL: 1.6 },
-        }),
-      ).find((c) => c.id === "beans")?.severity;
-    expect(beans(0, HEATS.low, "crock")).toBe("danger");
-    const refuses = (boiledMin: number) =>
-      cautions(
-        testBraise({
-          ...one("runnerBean", 0.4, { boiledMin }),
-          heat: HEATS.low,
-          vesselId: "crock",
-          water: { by: "amount", volumeL: 1.6 },
-        }),
-      ).some((c) => c.refuses === true);
-    expect(refuses(30)).toBe(true);
-    expect(refuses(45)).toBe(false);
-    expect(beans(30, HEATS.low, "crock")).toBe("danger");
-    expect(beans(45, HEATS.low, "crock")).toBe("caution");
-    expect(beans(0, HEATS.pressure, "pressure")).toBe("caution");
-  });
-
   test("every rule but the two that always hold at the sieve has a case", () => {
     const tried = new Set<string>([...CASES.map(([hazard]) => hazard), "cooling", "keeping"]);
     expect(RULES.map((r) => r.hazard).filter((h) => !tried.has(h))).toEqual([]);
@@ -414,19 +373,7 @@ describe("whose rule for chilling", () => {
   ] as const)("%s", (coolingCode, words) => {
     const plan = testPlan();
     const kitchen = testKitchen({ coolingCode });
-    const trace = simulate(plan, kitchen, { waterKg: 4 });
-    const fit = fitIn(vesselOf(plan, kitchen), plan, 4);
-    const dish = dishOf(plan, kitchen, trace);
-    const told = cautionsFor({
-      plan,
-      kitchen,
-      trace,
-      dish,
-      fit,
-      waterL: 4,
-      litHour: 9,
-      isLitTimeSet: true,
-    });
+    const told = cautionsFor(simulated(plan, kitchen));
     expect(told.find((c) => c.id === "cooling")?.text).toMatch(words);
   });
 });
@@ -500,16 +447,6 @@ describe("beans", () => {
     expect(requiredBeanBoilMin(620)).toBe(30);
     expect(requiredBeanBoilMin(1170)).toBe(30);
     expect(requiredBeanBoilMin(1230)).toBe(45);
-  });
-
-  test("a plan that boils them long enough is not a danger any more", () => {
-    const beans = (boilFirstMin: number) =>
-      cautions({
-        ...one("runnerBean", 0.3),
-        heat: { method: "hob", vigour: "gentle", lid: "on", boilFirstMin },
-      }).find((c) => c.id === "beans")?.severity;
-    expect(beans(44)).toBe("danger");
-    expect(beans(45)).toBe("caution");
   });
 });
 

@@ -2,10 +2,12 @@ import { centreGateC } from "../doneness/targets";
 import { cookRate } from "../doneness/cook-value";
 import type { Method } from "../heat/method";
 import type { Kitchen } from "./kitchen-schema";
+import { countsBack } from "./moves";
 import type { Plan } from "./plan-schema";
 import { Run } from "./run";
 import type { SimulateOptions } from "./options";
 import type { Trace } from "./trace";
+import { neverThere } from "./until";
 
 /** The hold is found to this, min: model section 9. */
 const WITHIN_MIN = 0.5;
@@ -73,8 +75,9 @@ export function holdForCook(
   if (nearMin === undefined) {
     const first = untilCooked(plan, kitchen, options, cookMin);
     if (first.problem !== null) return first;
-    [done, high] = [first, first.holdMin];
-    guess = high - (first.cookMin - cookMin) / rateOf(first);
+    // Where something counts back from the end, that run did not know it: good for a guess, not as a bound.
+    if (!plan.items.some(countsBack)) [done, high] = [first, first.holdMin];
+    guess = first.holdMin - (first.cookMin - cookMin) / rateOf(first);
   }
   for (let round = 0; round < MOST_ROUNDS && high - low > WITHIN_MIN; round++) {
     if (!(guess > low && guess < high) && Number.isFinite(high)) guess = (low + high) / 2;
@@ -91,10 +94,14 @@ export function holdForCook(
       if (round === 0 && nearMin !== undefined && !centreIsHot(fixed(guess - 1))) break;
     } else low = guess;
     const byCook = guess - over / rateOf(trace);
-    guess =
-      hot || over < 0 ? byCook : Number.isFinite(high) ? (low + high) / 2 : guess + LONGER_MIN;
+    // By the cook value it is as good as there and the middle is not hot: only much longer helps.
+    const isCold = !hot && byCook - guess < LONGER_MIN / 10;
+    if (!isCold) guess = byCook;
+    else guess = Number.isFinite(high) ? (low + high) / 2 : guess + Math.max(LONGER_MIN, guess / 4);
   }
-  return done ?? holdForCook(plan, kitchen, options, cookMin);
+  if (done !== null) return done;
+  if (nearMin !== undefined) return holdForCook(plan, kitchen, options, cookMin);
+  return { ...fixed(low), problem: neverThere({ by: "cook", cookMin }, plan) };
 }
 
 /** How much longer is tried where the centre is not hot yet and nothing was hot enough, min. */

@@ -46,3 +46,7 @@ function waiting(plan: Plan, item: PlanItem, does: "in" | "out", itemId: string)
     waitsFor: { itemId, cookMin: target?.ideal.value ?? Infinity },
   };
 }
+
+/** Goes in or out by minutes before the end. */
+export const countsBack = ({ when, out }: PlanItem): boolean =>
+  when.at === "beforeEnd" || out?.when.at === "beforeEnd";

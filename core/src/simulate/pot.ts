@@ -145,7 +145,13 @@ export class Pot {
 
   private putSolidIn(item: PlanItem, ingredient: Ingredient, fromC: number): void {
     const heat = this.pieceHeat(item, fromC);
-    const solid = new SolidIn(item, ingredient, heat, this.parameters.freed);
+    const solid = new SolidIn(
+      item,
+      ingredient,
+      heat,
+      this.parameters.freed,
+      this.surroundings.boilingC,
+    );
     this.solidsIn.push(solid);
     this.everIn.push(solid);
     const soak = itemWork(item, "soak");
@@ -296,6 +302,7 @@ export class Pot {
 
   private exchange(s: SolidIn, dtS: number): void {
     const { ingredient } = s;
+    s.beanBoil?.step(dtS / 60, this.tempC, this.elapsedS / 60);
     if (ingredient.meatFreed !== undefined) {
       const { juiceKg, fatKg } = s.meatStep(dtS);
       s.juiceKg += juiceKg;

@@ -177,7 +177,7 @@ export class Run implements Cooking {
 
   /** What each ingredient has gone through up to now. */
   private itemsNow(): readonly ItemCourse[] {
-    return this.pot.contents.map(({ item, heat, kg }) => ({
+    return this.pot.contents.map(({ item, heat, kg, beanBoil }) => ({
       itemId: item.id,
       inMin: this.comings.inMin.get(item.id) ?? 0,
       outMin: this.comings.outMin.get(item.id) ?? null,
@@ -185,6 +185,7 @@ export class Run implements Cooking {
       cookMin: heat.cookMin,
       hottestCentreC: heat.hottestCentreC,
       from5To60Min: heat.passed60S === null ? null : (heat.passed60S - (heat.passed5S ?? 0)) / 60,
+      boil: beanBoil?.course ?? null,
     }));
   }
 

@@ -3,7 +3,8 @@ import type { Kitchen } from "./kitchen-schema";
 import { targetOfItem } from "./item-facts";
 import { holdForCook } from "./hold-for-cook";
 import type { SimulateOptions } from "./options";
-import type { Plan, PlanItem } from "./plan-schema";
+import { countsBack } from "./moves";
+import type { Plan } from "./plan-schema";
 import { Run } from "./run";
 import type { Trace } from "./trace";
 
@@ -41,10 +42,6 @@ export function simulate(plan: Plan, kitchen: Kitchen, options: SimulateOptions)
   }
   return trace;
 }
-
-/** Goes in or out by minutes before the end. */
-const countsBack = ({ when, out }: PlanItem): boolean =>
-  when.at === "beforeEnd" || out?.when.at === "beforeEnd";
 
 /** One pass of a given length, whatever the plan says of its end. */
 export const runOnce = (

@@ -1,3 +1,4 @@
+import { BeanBoil } from "../doneness/bean-boil";
 import { gelatinDrawnG, ROASTED_FACTOR, USED_BEFORE_FACTOR } from "../extraction/gelatin";
 import type { Ingredient } from "../ingredient/ingredient";
 import {
@@ -34,6 +35,8 @@ export class SolidIn {
   fatKg = 0;
   /** Weight that went as steam before it came in. */
   readonly dryLossKg: number;
+  /** Dry common beans: their own boil. Null for everything else. */
+  readonly beanBoil: BeanBoil | null;
   private readonly fatShare: number;
   private readonly allFreedKg: number;
   private readonly allVegetableKg: number;
@@ -44,7 +47,9 @@ export class SolidIn {
     readonly ingredient: Ingredient,
     readonly heat: PieceHeat,
     freed: number,
+    boilingC: number,
   ) {
+    this.beanBoil = ingredient.dryBean === true ? new BeanBoil(boilingC, item.boiledMin) : null;
     this.takenUpKg = soakedKg(item);
     this.fatShare = ingredient.fatOfFreed?.value ?? 0;
     const meatKg = item.massKg * (ingredient.meatFreed?.value ?? 0) * freed;

@@ -1,3 +1,4 @@
+import type { BoilCourse } from "../doneness/bean-boil";
 import type { LedgerTotals } from "../liquid/ledger";
 import type { Problem } from "../units/problem";
 
@@ -74,6 +75,8 @@ export interface ItemCourse {
   readonly hottestCentreC: number;
   /** Minutes its centre took from 5 to 60 °C; null where it never came to 60. */
   readonly from5To60Min: number | null;
+  /** The boil that dry common beans need; null for everything else. */
+  readonly boil: BoilCourse | null;
 }
 
 /** Everything one simulated pot goes through. */

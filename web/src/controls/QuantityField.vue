@@ -34,7 +34,15 @@ const problem = ref("");
 const question = ref("");
 const choices = ref<readonly { label: string; value: Quantity }[]>([]);
 
-watch(value, () => reset(), { immediate: true });
+/** What is being typed is not overwritten by what comes from elsewhere meanwhile. */
+let isTyping = false;
+watch(
+  value,
+  () => {
+    if (!isTyping) reset();
+  },
+  { immediate: true },
+);
 useInGroup(() =>
   problem.value !== "" || choices.value.length > 0
     ? `Not kept yet: “${props.label}” is not clear.`
@@ -44,6 +52,7 @@ useInGroup(() =>
 );
 
 function reset() {
+  isTyping = false;
   text.value = value.value === null ? "" : props.show(value.value);
   problem.value = "";
   choices.value = [];
@@ -100,7 +109,9 @@ function take(quantity: Quantity): boolean {
       :placeholder="placeholder ?? ''"
       :aria-invalid="problem !== ''"
       :aria-describedby="`${id}-problem`"
+      @input="isTyping = true"
       @change="read(false)"
+      @blur="isTyping = false"
       @keydown.enter.prevent="read(true)"
       @keydown.esc="reset"
     />

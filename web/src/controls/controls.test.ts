@@ -33,6 +33,18 @@ describe("a quantity typed as people type it", () => {
     expect(wrapper.emitted("update:modelValue")?.[0]?.[0]).toBeCloseTo(1.4195, 3);
   });
 
+  test("what comes from elsewhere waits while something is typed, and shows once it is left", async () => {
+    const wrapper = field(4.4);
+    const input = wrapper.find("input");
+    await input.setValue("2.");
+    await wrapper.setProps({ modelValue: 5 });
+    expect(input.element.value).toBe("2.");
+    await input.trigger("keydown", { key: "Escape" });
+    expect(input.element.value).toBe("5.0 L");
+    await wrapper.setProps({ modelValue: 6 });
+    expect(input.element.value).toBe("6.0 L");
+  });
+
   test("what cannot be read stays as typed, with what would be right", async () => {
     const wrapper = field(4.4);
     await type(wrapper, "plenty");

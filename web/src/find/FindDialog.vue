@@ -62,7 +62,14 @@ async function toLine() {
 </script>
 
 <template>
-  <ElDialog v-model="shown" title="Find" width="min(680px, 94vw)" top="8vh" @open="begin" @opened="toLine">
+  <ElDialog
+    v-model="shown"
+    title="Find"
+    width="min(680px, 94vw)"
+    top="8vh"
+    @open="begin"
+    @opened="toLine"
+  >
     <label :for="id" class="visually-hidden">What to find</label>
     <input
       :id="id"

@@ -4,7 +4,6 @@ import type { Chill } from "@kettlos/core/batch/batch-schema";
 import { bowlL, inBowl, perL } from "@kettlos/core/batch/in-bowl";
 import { containersOf } from "@kettlos/core/batch/chill-containers";
 import { chillingNow, coolingOf, isChilled, potToChill } from "@kettlos/core/batch/chill-of";
-import { standsC } from "@kettlos/core/batch/standing";
 import { isMissed } from "@kettlos/core/cool/chill-live";
 import { bestOf, chillChoices, countFor, stagesBeginning } from "@kettlos/core/cool/chill-choices";
 import { codeOf, CODES, REHEATED_C } from "@kettlos/core/cool/codes";
@@ -16,6 +15,7 @@ import { computed, ref, watch } from "vue";
 import { useRoute } from "vue-router";
 import WhyFigure from "../../controls/WhyFigure.vue";
 import TemperatureField from "../../controls/TemperatureField.vue";
+import { useAsWarm } from "../../controls/use-as-warm";
 import { useKitchenStore } from "../../data/kitchen-store";
 import { usePotsStore } from "../../data/pots-store";
 import { appendEvent, undoLast, type NewEvent } from "../../data/repository";
@@ -44,7 +44,16 @@ const totalKg = computed(() => bowl.value?.massKg ?? 0);
 
 const USUAL_FROM_C = 80;
 const USUAL_LEAST_C = 20;
-const fromC = ref<number | null>(USUAL_FROM_C);
+const nowMs = computed(() => (pot.value === null ? pots.nowMs : pots.nowOf(pot.value.batch)));
+const standing = computed(
+  () => pots.live.find((p) => p.batch.id === pot.value?.batch.id)?.forecast.standing ?? null,
+);
+const { tempC: fromC, write: readFrom } = useAsWarm(
+  USUAL_FROM_C,
+  () => standing.value,
+  () => nowMs.value,
+  USUAL_LEAST_C,
+);
 const containerId = ref("");
 const first = ref<CoolingWay>("fridge");
 const choices = computed(() => {
@@ -89,23 +98,10 @@ const isStrong = computed(
 );
 async function iceIn(massKg: number, tempC: number) {
   await write({ kind: "stirredIn", ingredientId: "water", massKg });
-  fromC.value = Math.max(USUAL_LEAST_C, Math.round(tempC));
+  readFrom(Math.max(USUAL_LEAST_C, Math.round(tempC)));
 }
 
 /** What has been begun, as its readings have it. */
-const nowMs = computed(() => (pot.value === null ? pots.nowMs : pots.nowOf(pot.value.batch)));
-const standing = computed(
-  () => pots.live.find((p) => p.batch.id === pot.value?.batch.id)?.forecast.standing ?? null,
-);
-// As warm as it is by now, since it came off the heat; a thermometer knows better.
-watch(
-  () => standing.value !== null,
-  () => {
-    if (standing.value !== null)
-      fromC.value = Math.max(USUAL_LEAST_C, Math.round(standsC(standing.value, nowMs.value)));
-  },
-  { immediate: true },
-);
 const live = computed(() =>
   chilling.value === null || kitchen.value === null
     ? null
@@ -211,7 +207,14 @@ useShortcuts(() => [{ keys: "u", does: "Undo the last entry", run: () => void un
       </section>
       <section v-if="live === null" class="fields">
         <h2>How to chill it</h2>
-        <TemperatureField v-model="fromC" label="It is at" :units="units" :min="20" :max="105" />
+        <TemperatureField
+          :model-value="fromC"
+          label="It is at"
+          :units="units"
+          :min="20"
+          :max="105"
+          @update:model-value="readFrom"
+        />
         <label
           >It stands in
           <select v-model="containerId" class="written">

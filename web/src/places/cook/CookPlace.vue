@@ -95,10 +95,15 @@ const answers = computed(() => {
 });
 /** What is said of a flame; of one that is out nothing is. */
 const LIT_ONLY = new Set(["flame", "flameAtNight", "dry", "bonesBare"]);
+/** Judged by what the pot really does once it burns. */
+const LIVE_ONCE_LIT = new Set(["beans"]);
 const cautions = computed(() => {
   const cook = pot.value?.cook;
   return (answers.value?.cautions ?? []).filter(
-    (c) => c.places.includes("cook") && !(cook?.offMs !== null && LIT_ONLY.has(c.id)),
+    (c) =>
+      c.places.includes("cook") &&
+      !(cook?.offMs !== null && LIT_ONLY.has(c.id)) &&
+      !(isLit.value && LIVE_ONCE_LIT.has(c.id)),
   );
 });
 /** What the cook did; readings that came by themselves are seen on the instruments. */

@@ -3,15 +3,15 @@ import { inBowl } from "@kettlos/core/batch/in-bowl";
 import { containersOf } from "@kettlos/core/batch/chill-containers";
 import { potToChill } from "@kettlos/core/batch/chill-of";
 import { bestOf, chillChoices } from "@kettlos/core/cool/chill-choices";
-import { standsC } from "@kettlos/core/batch/standing";
 import { codeOf, holdingLineC, REHEATED_C } from "@kettlos/core/cool/codes";
 import { KEEPERS, KEEPER_FACTS, type Keeper } from "@kettlos/core/cool/resting";
 import { latestChillMinOf, staysHotMinOf } from "@kettlos/core/because/finish-figures";
 import { COOLING_WAYS } from "@kettlos/core/cool/ways";
 import { showDuration, showRoundTemperature, type UnitSystem } from "@kettlos/core/units/show";
 import { addMinutes, format } from "date-fns";
-import { computed, ref, watch } from "vue";
+import { computed, ref } from "vue";
 import TemperatureField from "../../controls/TemperatureField.vue";
+import { useAsWarm } from "../../controls/use-as-warm";
 import WhyFigure from "../../controls/WhyFigure.vue";
 import TickChoice from "../../controls/TickChoice.vue";
 import { useKitchenStore } from "../../data/kitchen-store";
@@ -33,9 +33,15 @@ const KEEPER_OPTIONS = [
   ...KEEPERS.map((value) => ({ value, label: KEEPER_FACTS[value].name })),
   { value: "crock" as const, label: "crock on WARM" },
 ];
-const fromC = ref<number | null>(90);
 /** All that is in the pot, the solids too, until the liquid stands in a bowl of its own. */
 const live = computed(() => pots.live.find((p) => p.batch.id === props.pot.batch.id));
+const nowMs = computed(() => pots.nowOf(props.pot.batch));
+const USUAL_FROM_C = 90;
+const { tempC: fromC, write: readFrom } = useAsWarm(
+  USUAL_FROM_C,
+  () => live.value?.forecast.standing ?? null,
+  () => nowMs.value,
+);
 const massKg = computed(() => {
   const bowl = inBowl(props.pot.batch, props.pot.cook);
   if (bowl !== null) return bowl.massKg;
@@ -50,16 +56,6 @@ const standing = computed(() => {
     ? null
     : { container, massKg: massKg.value, fromC: fromC.value, roomC: kitchen.value.roomC };
 });
-const nowMs = computed(() => pots.nowOf(props.pot.batch));
-// As warm as it is by now, since it came off the heat.
-watch(
-  () => live.value?.forecast.standing?.offMs,
-  () => {
-    const course = live.value?.forecast.standing;
-    if (course) fromC.value = Math.round(standsC(course, nowMs.value));
-  },
-  { immediate: true },
-);
 const clock = (min: number) => format(addMinutes(nowMs.value, min), "HH:mm");
 const hot = computed(() =>
   standing.value === null ? null : staysHotMinOf(standing.value, keeper.value, line.value),
@@ -90,7 +86,14 @@ const latest = computed(() =>
     <h2 id="rest-title">If it rests or travels first</h2>
     <div class="beside">
       <TickChoice v-model="inWhat" wraps label="What it stands in" :options="KEEPER_OPTIONS" />
-      <TemperatureField v-model="fromC" label="It is at" :units="units" :min="40" :max="105" />
+      <TemperatureField
+        :model-value="fromC"
+        label="It is at"
+        :units="units"
+        :min="40"
+        :max="105"
+        @update:model-value="readFrom"
+      />
     </div>
     <p v-if="inWhat === 'crock'">
       On WARM it holds as long as it is on, if it went in hot. After an hour, and then every hour,
