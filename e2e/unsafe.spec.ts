@@ -125,3 +125,58 @@ test("beans that go in late, or are turned down too soon, say what boil they lac
     page.getByText(/Kidney beans, dry: [5-8] min at a full boil are missing/).first(),
   ).toBeVisible();
 });
+
+test("20 L to chill with two trays: how many it takes, how many are there, and what would do", async ({
+  page,
+}) => {
+  await page.clock.install({ time: MORNING });
+  await page.goto("/");
+  for (const [label, value] of [
+    ["How high you cook", "500"],
+    ["My pot holds", "40 L"],
+    ["and is this wide inside", "38 cm"],
+  ] as const) {
+    await page.getByLabel(label).fill(value);
+    await page.getByLabel(label).press("Enter");
+  }
+  await page.getByRole("button", { name: "Start with this pot" }).click();
+  await expect(page.getByRole("heading", { name: "My kitchen" })).toBeVisible();
+  await page.goto("/kitchen");
+  await page.getByRole("button", { name: "shallow tray", exact: true }).click();
+  await page.getByLabel("How many").fill("2");
+  await page.getByLabel("How many").press("Tab");
+  await page.getByRole("link", { name: "Bench", exact: true }).click();
+  await planEmptyPot(page);
+  await putIn(page, "10 kg beef knuckle");
+  await page.getByRole("button", { name: /Put it on/ }).click();
+  await page.getByRole("button", { name: /It is lit/ }).click();
+  await forward(page, 300);
+  await press(page, "h");
+  await page.getByRole("button", { name: /Take it off the heat, sooner/ }).click();
+  await expect(title(page)).toHaveText("Strain it");
+  await press(page, "Space");
+  await page.getByLabel("Strained", { exact: true }).fill("20 L");
+  await page.getByLabel("Strained", { exact: true }).press("Enter");
+  await page.getByRole("button", { name: "Keep what came through" }).click();
+  await page.getByRole("link", { name: /Chill it/ }).click();
+
+  // The pot as it is, in the fridge.
+  await expect(title(page)).toHaveText(/too slow/);
+  await page.getByLabel("It stands in").selectOption("Shallow tray");
+  await expect(title(page)).toHaveText("This way it is cold in time");
+  const wanted = Number(await page.getByLabel("How many").inputValue());
+  expect(wanted).toBeGreaterThan(5);
+  await expect(page.getByText(`You have 2, ${wanted - 2} more wanted.`)).toBeVisible();
+  await expect(
+    page.getByText(new RegExp(`In ${wanted} shallow trays, \\d\\.\\d cm`)),
+  ).toBeVisible();
+  await page.getByLabel("How many").fill("2");
+  await expect(
+    page.getByText(/2 hold \d+\.\d L to nine tenths: it takes \d at least/),
+  ).toBeVisible();
+  await expect(title(page)).toHaveText("They do not hold all of it");
+  await expect(page.getByRole("button", { name: "It is done so, from now" })).toBeDisabled();
+  await page.getByLabel("How many").fill(String(wanted - 1));
+  await expect(title(page)).toHaveText(/may be too slow/);
+  await expect(page.getByText(/In time about [5-9] times in ten/)).toBeVisible();
+});

@@ -12,11 +12,13 @@ const asContainer = ({ id, name, shape, bottomM, topM, heightM }: Vessel): Cooli
   widthM: (bottomM[1] + topM[1]) / 2,
   heightM,
   isPlastic: false,
+  have: 1,
+  isVessel: true,
 });
 
 /** What portions are kept in, as something to cool in, where its height is known: as wide as it is long. */
 function storeAsContainer(store: StoreContainer): readonly CoolingContainer[] {
-  const { id, name, kind, capacityL, heightM } = store;
+  const { id, name, kind, capacityL, heightM, have } = store;
   if (heightM === undefined || kind === "bag" || kind === "mould") return [];
   const isRound = kind === "jar" || kind === "shoulderJar";
   const floorM2 = capacityL / 1000 / heightM;
@@ -30,15 +32,20 @@ function storeAsContainer(store: StoreContainer): readonly CoolingContainer[] {
       widthM: sideM,
       heightM,
       isPlastic: kind === "tub",
+      have,
+      isVessel: false,
     },
   ];
 }
 
-/** What this kitchen can chill in: every vessel that is no cooker of its own, its trays, tubs and jars, and usual trays. */
+/**
+ * What this kitchen can chill in: every vessel that is no cooker of its own, its trays, tubs and jars, and
+ * usual trays where nobody said which ones there are.
+ */
 export const containersOf = (kitchen: Kitchen): readonly CoolingContainer[] => [
   ...kitchen.vessels
     .filter((v) => v.kind === "pot" || v.kind === "casserole" || v.kind === "pan")
     .map(asContainer),
   ...kitchen.containers.flatMap(storeAsContainer),
-  ...TRAYS,
+  ...(kitchen.containers.some((c) => c.kind === "tray" && c.heightM !== undefined) ? [] : TRAYS),
 ];

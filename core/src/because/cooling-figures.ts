@@ -8,11 +8,9 @@ import {
   type CoolingFacts,
   type CoolingStage,
 } from "../cool/cooling";
-import { PLASTIC_FACTOR, WAYS } from "../cool/ways";
+import { PLASTIC_FACTOR, spreadOf, WAYS } from "../cool/ways";
 import { Z90, type Estimate } from "../units/estimate";
 import { input } from "./explain";
-
-const USUAL_SIGMA_LOG = 0.35;
 
 /**
  * Minutes until a gate's lower temperature, with the spread of how heat passes; null where it is never
@@ -23,7 +21,7 @@ export function coolingMinOf(
   stages: readonly CoolingStage[],
   gate: Gate,
 ): Estimate | null {
-  const sigma = Math.max(...stages.map((s) => WAYS[s.way].h.sigmaLog ?? USUAL_SIGMA_LOG));
+  const sigma = spreadOf(stages);
   const at = (pace: number) =>
     whenAtMin(coolingCurve({ ...facts, pace: (facts.pace ?? 1) * pace }, stages), gate.toC);
   const expected = at(1);

@@ -5,6 +5,9 @@ import type { Kitchen } from "../simulate/kitchen-schema";
 import { goesInFirst } from "../simulate/item-facts";
 import type { Plan, PlanItem, SlowCookerHeat } from "../simulate/plan-schema";
 import { runOnce } from "../simulate/simulate";
+import type { Parameters } from "../simulate/parameters";
+import { moved } from "../simulate/spread";
+import type { Method } from "../heat/method";
 import type { Trace } from "../simulate/trace";
 import { coldWaterKg } from "../simulate/water-ways";
 import { outcomeOf } from "../units/problem";
@@ -55,6 +58,40 @@ export function slowestMeatMin(plan: Plan, trace: Trace, waterL: number, kitchen
 }
 
 const FOLLOWED_MIN = SAFE_WARM_UP_MIN + 60;
+/** Under this no spread of ring, oven or crock brings it over four hours, min. */
+const SURELY_FAST_MIN = 90;
+
+/** What makes warming slow, by heat: each at its slow end. */
+const SLOW_BY: Record<Method, readonly (keyof Parameters)[]> = {
+  hob: ["efficiency"],
+  pressure: ["efficiency"],
+  oven: ["warmUp", "plateauC", "efficiency"],
+  slowCooker: ["warmUp", "plateauC"],
+};
+
+/**
+ * The slow end (P90) of the minutes from 5 to 60 °C of the slowest meat: ring, plateau and warm-up at
+ * their slow ends, added in quadrature in the logarithm; Infinity where one of them alone keeps it under 60.
+ */
+export function slowestMeatHighMin(
+  plan: Plan,
+  trace: Trace,
+  waterL: number,
+  kitchen: Kitchen,
+): number {
+  const expected = slowestMeatMin(plan, trace, waterL, kitchen);
+  if (expected <= SURELY_FAST_MIN || !Number.isFinite(expected)) return expected;
+  const waterKg = coldWaterKg(waterL, kitchen);
+  const holdMin = Math.max(FOLLOWED_MIN, trace.holdMin);
+  const logs = SLOW_BY[plan.heat.method].map((by) => {
+    const parameters = moved(by, by === "warmUp", plan);
+    const outcome = outcomeOf(() => runOnce(plan, kitchen, { waterKg, parameters }, holdMin));
+    return Math.log(
+      Math.max(1, (outcome.ok ? slowestIn(plan, outcome.value) : Infinity) / expected),
+    );
+  });
+  return expected * Math.exp(Math.sqrt(logs.reduce((sum, l) => sum + l * l, 0)));
+}
 
 const halved = (piece: PieceShape): PieceShape => {
   if (piece.kind === "ball") return { kind: "ball", diameterM: piece.diameterM / 2 };

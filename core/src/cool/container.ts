@@ -7,6 +7,10 @@ export interface CoolingContainer {
   readonly widthM: number;
   readonly heightM: number;
   readonly isPlastic: boolean;
+  /** How many of it the kitchen has; null where nobody said. */
+  readonly have: number | null;
+  /** A pot or pan: what is in it is not divided over several. */
+  readonly isVessel: boolean;
 }
 
 /** Trays and tubs that every kitchen knows, beside its own pots. */
@@ -24,7 +28,17 @@ function tray(
   heightM: number,
   isPlastic: boolean,
 ): CoolingContainer {
-  return { id, name, shape: "rectangular", lengthM, widthM, heightM, isPlastic };
+  return {
+    id,
+    name,
+    shape: "rectangular",
+    lengthM,
+    widthM,
+    heightM,
+    isPlastic,
+    have: null,
+    isVessel: false,
+  };
 }
 
 /** Floor, m². */

@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
 import { vectorsOf } from "../../test/vectors";
-import { bestOf, chillChoices } from "./chill-choices";
+import { bestOf, chanceInTime, chillChoices, countFor, inCount, withMoreOf } from "./chill-choices";
 import { decayThrough } from "./decay";
 import { chillNow } from "./chill-live";
 import { codeOf, CODES, COOLING_CODES, remedyFor } from "./codes";
@@ -25,6 +25,8 @@ const pot = (diameterM: number): CoolingContainer => ({
   widthM: diameterM,
   heightM: 0.25,
   isPlastic: false,
+  have: 1,
+  isVessel: true,
 });
 const deep: CoolingFacts = {
   container: pot(0.28),
@@ -211,13 +213,48 @@ describe("what to do", () => {
     const all = choices();
     const inFridge = all.find((c) => c.id === "pot|fridge");
     expect(inFridge?.passes).toBe(false);
-    expect(all[0]?.passes).toBe(true);
-    const passing = all.filter((c) => c.passes);
+    expect(all[0]?.isSure).toBe(true);
+    const passing = all.filter((c) => c.isSure && c.lacks === 0);
     expect(passing.map((c) => c.effort)).toEqual(
       passing.map((c) => c.effort).toSorted((a, b) => a - b),
     );
     const first = all.findIndex((c) => !c.passes);
     expect(all.slice(first).every((c) => !c.passes)).toBe(true);
+  });
+
+  test("as many trays, and so shallow, as the slow end too is in time; of a pot there is one", () => {
+    const trays = (have: number | null) => TRAYS.map((t) => ({ ...t, have }));
+    const of = (totalKg: number, have: number | null) =>
+      chillChoices(deep, totalKg, [pot(0.28), ...trays(have)], ["fridge"], CODES.us.gates);
+    const shallow = of(20, 2).find((c) => c.container.id === "trayShallow")!;
+    expect(shallow).toMatchObject({ isSure: true, lacks: shallow.count - 2 });
+    expect(shallow.count).toBeGreaterThan(countFor(shallow.container, 20));
+    // One fewer is not: some would be cold too late.
+    const fewer = inCount(shallow.facts, 20, shallow.count - 1, "fridge", CODES.us.gates);
+    expect(fewer.isSure).toBe(false);
+    const inPot = of(20, 2).find((c) => c.container.id === "pot");
+    expect(inPot).toMatchObject({ count: 2, lacks: 1, isSure: false });
+    // Nothing there is enough; with more to borrow it is.
+    expect(bestOf(of(20, 2))).toBeNull();
+    expect(withMoreOf(of(20, 2))?.lacks).toBeGreaterThan(0);
+    expect(withMoreOf(of(20, null))).toBeNull();
+    expect(bestOf(of(20, null))?.isSure).toBe(true);
+  });
+
+  test("how likely it is in time: surely at least nine in ten, never where it never gets there", () => {
+    const chance = (count: number) =>
+      chanceInTime(
+        inCount({ ...deep, container: TRAYS[0]! }, 20, count, "fridge", CODES.us.gates),
+        CODES.us.gates,
+      );
+    const all = [5, 6, 7, 8, 9, 10, 12, 14].map(chance);
+    expect(all).toEqual(all.toSorted((a, b) => a - b));
+    expect(chance(5)).toBeLessThan(0.5);
+    expect(chance(14)).toBeGreaterThan(0.9);
+    const sure = choices().find((c) => c.isSure)!;
+    expect(chanceInTime(sure, CODES.us.gates)).toBeGreaterThanOrEqual(0.9 - 1e-3);
+    const never = inCount({ ...deep, container: pot(0.28) }, 40, 1, "room", CODES.us.gates);
+    expect(chanceInTime(never, CODES.us.gates)).toBe(0);
   });
 
   test("trays hold all of it, none over nine tenths", () => {
@@ -266,9 +303,9 @@ test("a blast chiller is reckoned when it is chosen, and never suggested", () =>
   const all = chillChoices(deep, 10, [pot(0.28), ...TRAYS], COOLING_WAYS, CODES.us.gates);
   expect(all.some((c) => c.stages[0]?.way === "fan" && c.passes)).toBe(true);
   const best = bestOf(all);
-  expect(best?.passes).toBe(true);
+  expect(best?.isSure).toBe(true);
   expect(best?.stages.map((s) => s.way)).not.toContain("fan");
-  expect(bestOf(all.filter((c) => !c.passes))).toBeNull();
+  expect(bestOf(all.filter((c) => !c.isSure))).toBeNull();
 });
 
 describe("what no thermometer saw", () => {

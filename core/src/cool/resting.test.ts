@@ -22,6 +22,8 @@ const pot = {
   widthM: 0.26,
   heightM: 0.22,
   isPlastic: false,
+  have: 1,
+  isVessel: true,
 };
 const standing: Standing = { container: pot, massKg: 5, fromC: 95, roomC: 20 };
 

@@ -83,6 +83,12 @@ export const WAYS: Readonly<Record<CoolingWay, WayFacts>> = {
   },
 };
 
+const USUAL_SIGMA_LOG = 0.35;
+
+/** Standard deviation, in log, of how fast a way passes heat; of several the widest. */
+export const spreadOf = (stages: readonly { readonly way: CoolingWay }[]): number =>
+  Math.max(...stages.map((s) => WAYS[s.way].h.sigmaLog ?? USUAL_SIGMA_LOG));
+
 /** Plastic passes half as much heat as metal. */
 export const PLASTIC_FACTOR = kitchenEstimate(
   "plastic against metal",

@@ -1,10 +1,16 @@
-import { crockRefusal, SAFE_WARM_UP_MIN, slowestMeatMin } from "../convert/crock-safety";
+import {
+  crockRefusal,
+  SAFE_WARM_UP_MIN,
+  slowestMeatHighMin,
+  slowestMeatMin,
+} from "../convert/crock-safety";
 import { CROCK_MOST, foams, fullestShareOf, leastLiquidL } from "../convert/limits";
 import { coreRuleOf } from "../doneness/targets-of";
 import { goesInFirst, nameOf, waitsForRelease } from "../simulate/item-facts";
 import { vesselOf } from "../simulate/references";
 import { showDuration, showVolume } from "../units/show";
 import { COLD_DENSITY_KG_L } from "../water/properties";
+import type { Caution } from "./caution";
 import type { Facts, Rule } from "./facts";
 
 const MAKER = "the maker's booklet comes first";
@@ -38,24 +44,8 @@ export const METHOD_RULES: readonly Rule[] = [
       };
     },
   },
-  {
-    hazard: "slow warming in the oven",
-    check: ({ plan, kitchen, trace, waterL }) => {
-      if (plan.heat.method !== "oven") return null;
-      const slowest = slowestMeatMin(plan, trace, waterL, kitchen);
-      return slowest <= SAFE_WARM_UP_MIN
-        ? null
-        : {
-            id: "ovenTooSlow",
-            severity: "danger",
-            places: ["plan", "cook"],
-            title: "It warms too slowly in this oven",
-            text: `${Number.isFinite(slowest) ? `Its thickest part takes ${showDuration(slowest)} from 5 to 60 °C` : "Its thickest part does not come to 60 °C within five"}; four hours are the limit. Use a hotter oven, bring it to the simmer on the ring first, or cut it smaller.`,
-            rule: "The thickest part passes from 5 to 60 °C within 4 h.",
-            whose: "the 4 h limit of food codes; your local food code rules",
-          };
-    },
-  },
+  { hazard: "slow warming", check: slowWarming },
+  { hazard: "slow warming at its slow end", check: slowAtItsEnd },
   {
     hazard: "overfull crock",
     check: ({ plan, trace }) =>
@@ -222,3 +212,50 @@ export const METHOD_RULES: readonly Rule[] = [
     },
   },
 ];
+
+const WARM_UP_RULE = "The thickest part passes from 5 to 60 °C within 4 h.";
+const WARM_UP_WHOSE = "the 4 h limit of food codes; your local food code rules";
+const FASTER = {
+  oven: "Use a hotter oven, bring it to the simmer on the ring first, or cut it smaller.",
+  hob: "Use a stronger ring, put the lid on, cook it in two pots, or start with hot water.",
+  pressure: "Use a stronger ring, or cook it in two loads.",
+  slowCooker: "Start with boiling liquid, HIGH first, or cut it smaller.",
+} as const;
+
+/** In an oven, or a huge pot on a weak ring; a slow cooker has its own, which refuses. */
+function slowWarming({ plan, kitchen, trace, waterL }: Facts): Caution | null {
+  const { method } = plan.heat;
+  if (method === "slowCooker" || trace.problem !== null) return null;
+  const slowest = slowestMeatMin(plan, trace, waterL, kitchen);
+  return slowest <= SAFE_WARM_UP_MIN
+    ? null
+    : {
+        id: method === "oven" ? "ovenTooSlow" : "ringTooSlow",
+        severity: "danger",
+        places: ["plan", "cook"],
+        title: `It warms too slowly ${method === "oven" ? "in this oven" : "on this ring"}`,
+        text: `${Number.isFinite(slowest) ? `Its thickest part takes ${showDuration(slowest)} from 5 to 60 °C` : "Its thickest part does not come to 60 °C within five hours"}; four are the limit. ${FASTER[method]}`,
+        rule: WARM_UP_RULE,
+        whose: WARM_UP_WHOSE,
+      };
+}
+
+/** In time as expected, and not where ring, oven or crock is a slow one. */
+function slowAtItsEnd({ plan, kitchen, trace, waterL }: Facts): Caution | null {
+  const isFrozenInCrock = plan.heat.method === "slowCooker" && plan.items.some((i) => i.frozen);
+  if (trace.problem !== null || isFrozenInCrock) return null;
+  const slowest = slowestMeatMin(plan, trace, waterL, kitchen);
+  if (slowest > SAFE_WARM_UP_MIN) return null;
+  const highMin = slowestMeatHighMin(plan, trace, waterL, kitchen);
+  return highMin <= SAFE_WARM_UP_MIN
+    ? null
+    : {
+        id: "slowWarmUp",
+        severity: "caution",
+        places: ["plan", "cook"],
+        title: "It may warm too slowly",
+        text: `Its thickest part takes about ${showDuration(slowest)} from 5 to 60 °C, and one time in ten ${Number.isFinite(highMin) ? `${showDuration(highMin)} or more` : "it is not there in five hours"}; four are the limit. ${FASTER[plan.heat.method]} Read it after three hours.`,
+        rule: WARM_UP_RULE,
+        whose: WARM_UP_WHOSE,
+      };
+}

@@ -31,6 +31,31 @@ const mutton = (massKg: number, edgeM: number, more: object = {}) =>
     ...more,
   });
 
+/** A canteen's stock on a ring of so many watts. */
+function hugePot(powerW: number) {
+  const kitchen = testKitchen({
+    altitudeM: 0,
+    vessels: [
+      {
+        ...testKitchen().vessels[0]!,
+        id: "huge",
+        bottomM: [0.4, 0.4],
+        topM: [0.4, 0.4],
+        heightM: 0.4,
+        massKg: 6,
+      },
+    ],
+    rings: [{ id: "gas", name: "Ring", kind: "induction", powerW }],
+  });
+  const plan = testPlan({
+    vesselId: "huge",
+    ...one("beefKnuckle", 14),
+    water: { by: "amount", volumeL: 24 },
+    heat: { method: "hob", vigour: "bare", lid: "on", boilFirstMin: null },
+  });
+  return cautionsFor(simulated(plan, kitchen)).map((c) => c.id);
+}
+
 /** An onion that waits until something is tender, and what that itself waits for. */
 const waiting = (itemId: string, forId: string | null) => {
   const [neck, onion] = testPlan().items;
@@ -241,8 +266,16 @@ const CASES: readonly [hazard: string, id: string, yes: () => string[], no: () =
     () => inCrock({ water: { by: "amount", volumeL: 4.6 } }),
     () => inCrock({ water: { by: "amount", volumeL: 3 } }),
   ],
+  ["slow warming", "ringTooSlow", () => hugePot(700), () => hugePot(3000)],
   [
-    "slow warming in the oven",
+    "slow warming at its slow end",
+    "slowWarmUp",
+    () => inCrock(mutton(1.8, 0.11)),
+    () => inCrock(mutton(1.8, 0.09)),
+  ],
+  ["slow warming at its slow end", "slowWarmUp", () => hugePot(900), () => hugePot(2200)],
+  [
+    "slow warming",
     "ovenTooSlow",
     () =>
       braise({

@@ -56,7 +56,7 @@ const touches = (parameter: keyof Parameters, { heat }: Plan): boolean =>
   !ONLY_WARMED.has(parameter) || heat.method === "oven" || heat.method === "slowCooker";
 
 /** One parameter moved to its P10 or P90. */
-function moved(parameter: keyof Parameters, up: boolean, plan: Plan): Parameters {
+export function moved(parameter: keyof Parameters, up: boolean, plan: Plan): Parameters {
   const sign = up ? Z90 : -Z90;
   if (parameter === "zC") return { ...EXPECTED, zC: COOK_VALUE_Z_C.value + sign * SPREAD.zC.value };
   if (parameter === "plateauC") return { ...EXPECTED, plateauC: sign * SPREAD.plateauC.value };

@@ -46,7 +46,10 @@ const hours = computed(() => {
   const last = Math.floor(lastMin.value / 60 / step);
   return Array.from({ length: last - first + 1 }, (_, i) => (first + i) * step);
 });
+/** None under the name of the scale. */
 const DEGREES = [0, 20, 40, 60, 80];
+const ROOM_C = 8;
+const degrees = computed(() => DEGREES.filter((d) => d <= topC.value - ROOM_C));
 const doors = computed(() =>
   props.gates.map((g, i) => {
     const from = g.fromMin ?? 0;
@@ -87,7 +90,7 @@ const doors = computed(() =>
           <path d="M0 0v8" class="late-line" />
         </pattern>
       </defs>
-      <g v-for="degree in DEGREES" :key="degree">
+      <g v-for="degree in degrees" :key="degree">
         <line class="hair" :x1="LEFT" :x2="width - RIGHT" :y1="y(degree)" :y2="y(degree)" />
         <text :x="LEFT - 8" :y="y(degree) + 5" text-anchor="end">
           {{ units === "us" ? Math.round((degree * 9) / 5 + 32) : degree }}

@@ -2,16 +2,14 @@
 import { coolingMinOf } from "@kettlos/core/because/cooling-figures";
 import type { Chill } from "@kettlos/core/batch/batch-schema";
 import { bowlL, inBowl, perL } from "@kettlos/core/batch/in-bowl";
-import { containersOf } from "@kettlos/core/batch/chill-containers";
-import { chillingNow, coolingOf, isChilled, potToChill } from "@kettlos/core/batch/chill-of";
+import { chillingNow, coolingOf, isChilled } from "@kettlos/core/batch/chill-of";
 import { isMissed } from "@kettlos/core/cool/chill-live";
-import { bestOf, chillChoices, countFor, stagesBeginning } from "@kettlos/core/cool/chill-choices";
-import { codeOf, CODES, REHEATED_C } from "@kettlos/core/cool/codes";
-import { gatesMet, iceKg } from "@kettlos/core/cool/cooling";
-import { COOLING_WAYS, WAYS, type CoolingWay } from "@kettlos/core/cool/ways";
+import { stagesBeginning } from "@kettlos/core/cool/chill-choices";
+import { codeOf, CODES, holdingLineC, REHEATED_C } from "@kettlos/core/cool/codes";
+import { gatesMet } from "@kettlos/core/cool/cooling";
 import { SET_FROM_GL } from "@kettlos/core/extraction/set";
 import { showDuration, showMass, showTemperature, showVolume } from "@kettlos/core/units/show";
-import { computed, ref, watch } from "vue";
+import { computed } from "vue";
 import { useRoute } from "vue-router";
 import WhyFigure from "../../controls/WhyFigure.vue";
 import TemperatureField from "../../controls/TemperatureField.vue";
@@ -22,9 +20,10 @@ import { appendEvent, undoLast, type NewEvent } from "../../data/repository";
 import CoolingGates from "../../drawings/CoolingGates.vue";
 import StageStrip from "../../frame/StageStrip.vue";
 import { useShortcuts } from "../../frame/shortcuts";
+import ChillHow from "./ChillHow.vue";
 import ChillLive from "./ChillLive.vue";
 import IceInto from "./IceInto.vue";
-import { waysWords } from "./ways-words";
+import { useChillHow } from "./use-chill-how";
 
 /** From the sieve to cold through: the course reckoned against the code before it is done, then read. */
 const kitchenStore = useKitchenStore();
@@ -35,6 +34,7 @@ const one = computed(() => (units.value === "us" ? "us" : "metric"));
 const pot = computed(() => pots.byId.get(String(route.params["batchId"])) ?? null);
 const kitchen = computed(() => kitchenStore.kitchen ?? pot.value?.batch.kitchen ?? null);
 const code = computed(() => (kitchen.value === null ? CODES.us : codeOf(kitchen.value)));
+const lineC = computed(() => holdingLineC(code.value));
 const chilling = computed(() => pot.value?.cook.chilling ?? null);
 /** What was logged without being chilled here is not chilled any more. */
 const isTooLate = computed(() => chilling.value === null && pot.value?.cook.stage === "done");
@@ -54,41 +54,15 @@ const { tempC: fromC, write: readFrom } = useAsWarm(
   () => nowMs.value,
   USUAL_LEAST_C,
 );
-const containerId = ref("");
-const first = ref<CoolingWay>("fridge");
-const choices = computed(() => {
-  if (kitchen.value === null || totalKg.value <= 0 || fromC.value === null) return [];
-  return chillChoices(
-    potToChill(kitchen.value, fromC.value, isThick.value),
-    totalKg.value,
-    containersOf(kitchen.value),
-    COOLING_WAYS,
-    code.value.gates,
-  );
+const how = useChillHow({
+  kitchen: () => kitchen.value,
+  gates: () => code.value.gates,
+  totalKg: () => totalKg.value,
+  fromC: () => fromC.value,
+  isThick: () => isThick.value,
+  usualId: () => pot.value?.batch.plan.vesselId ?? null,
 });
-const containers = computed(() => (kitchen.value === null ? [] : containersOf(kitchen.value)));
-// What is shown first is what most do: the pot as it is, into the fridge.
-watch(
-  [pot, containers],
-  () => {
-    if (containerId.value === "")
-      containerId.value = pot.value?.batch.plan.vesselId ?? containers.value[0]?.id ?? "";
-    if (!containers.value.some((c) => c.id === containerId.value))
-      containerId.value = containers.value[0]?.id ?? "";
-  },
-  { immediate: true },
-);
-const chosen = computed(
-  () =>
-    choices.value.find(
-      (c) => c.container.id === containerId.value && c.stages[0]?.way === first.value,
-    ) ?? null,
-);
-const best = computed(() => bestOf(choices.value));
-const bathIce = computed(() =>
-  first.value === "iceBath" ? iceKg(totalKg.value, fromC.value ?? USUAL_FROM_C, 20) : null,
-);
-
+const { chosen, chance, verdict } = how;
 /** Strong enough to be thinned: it would wobble at least. */
 const isStrong = computed(
   () =>
@@ -144,10 +118,6 @@ async function begin() {
   };
   await write({ kind: "chillBegun", chill });
 }
-function take(choice: { container: { id: string }; stages: readonly { way: CoolingWay }[] }) {
-  containerId.value = choice.container.id;
-  first.value = choice.stages[0]?.way ?? "fridge";
-}
 /** Hot again, and chilled the same way anew: what a code asks for when a gate was missed. */
 async function startOver() {
   if (chilling.value === null || kitchen.value === null) return;
@@ -183,9 +153,11 @@ useShortcuts(() => [{ keys: "u", does: "Undo the last entry", run: () => void un
         <h1 v-if="live !== null">
           <b class="figure now">{{ showTemperature(live.nowC, one) }}</b> now
         </h1>
-        <h1 v-else-if="chosen !== null" :class="chosen.passes ? 'herb' : 'ember'">
-          {{ chosen.passes ? "This way it is cold in time" : "This way it is too slow" }}
-        </h1>
+        <h1 v-else :class="chosen?.isSure === true ? 'herb' : 'ember'">{{ verdict }}</h1>
+        <p v-if="live === null && chance !== null && chance > 0.05">
+          In time about {{ Math.round(10 * chance) }} times in ten. Take more and shallower, or a
+          bath; else read it and be ready to change.
+        </p>
         <p class="quiet">{{ code.name }}: {{ code.text }} {{ code.whose }}.</p>
         <CoolingGates
           v-if="drawn !== null"
@@ -215,39 +187,7 @@ useShortcuts(() => [{ keys: "u", does: "Undo the last entry", run: () => void un
           :max="105"
           @update:model-value="readFrom"
         />
-        <label
-          >It stands in
-          <select v-model="containerId" class="written">
-            <option v-for="c in containers" :key="c.id" :value="c.id">
-              {{ countFor(c, totalKg) > 1 ? `${countFor(c, totalKg)} × ` : "" }}{{ c.name }}
-            </option>
-          </select></label
-        >
-        <label
-          >First
-          <select v-model="first" class="written">
-            <option v-for="way in COOLING_WAYS" :key="way" :value="way">
-              {{ WAYS[way].name }}
-            </option>
-          </select></label
-        >
-        <p v-if="chosen !== null">{{ waysWords(chosen) }}</p>
-        <p v-if="bathIce !== null" class="quiet small">
-          Ice or snow for it: about {{ showMass(bathIce, one) }}, and water to cover.
-        </p>
-        <button type="button" class="button primary" :disabled="chosen === null" @click="begin">
-          It is done so, from now
-        </button>
-        <template v-if="best !== null && chosen?.passes !== true">
-          <h3>The least work that is fast enough</h3>
-          <button type="button" class="button best" @click="take(best)">
-            {{ waysWords(best) }}
-          </button>
-        </template>
-        <p v-else-if="best === null" class="ember">
-          None of these ways is fast enough for all of it. Divide it into smaller lots, or use a
-          blast chiller.
-        </p>
+        <ChillHow :how="how" :total-kg="totalKg" :units="units" :line-c="lineC" @begin="begin" />
         <IceInto
           v-if="isStrong && bowl !== null && fromC !== null"
           :bowl="bowl"
@@ -293,11 +233,6 @@ useShortcuts(() => [{ keys: "u", does: "Undo the last entry", run: () => void un
 .now {
   font-size: 44px;
   line-height: 48px;
-}
-
-.best {
-  justify-content: start;
-  text-align: left;
 }
 
 @media (width <= 900px) {
