@@ -85,16 +85,20 @@ test("a dish: what is left over after the meal is portioned; a gate of one's own
   await expect(page.getByText(/60 °C down to 21 °C within 30 min, then/)).toBeVisible();
   await page.goto("/portion/dish-01");
   await expect(page.getByRole("heading", { level: 1 })).toContainText("to portion");
+  // Ten days on: only what has been frozen meanwhile is kept.
+  await expect(page.getByText(/Danger: It was made \d+ days ago/)).toBeVisible();
+  await page.getByRole("button", { name: "It has been in the freezer since" }).click();
   await expect(page.getByText("not chilled by the clock here")).toBeVisible();
   await page.getByLabel("Left over after the meal").fill("1.5 kg");
   await page.getByLabel("Left over after the meal").press("Enter");
   await expect(page.getByRole("heading", { level: 1 })).toContainText("1.5 kg");
   await page.getByRole("button", { name: /^Tub/ }).click();
-  await page.getByText("fridge", { exact: true }).click();
-  await expect(page.getByText("Three days in the fridge")).toBeVisible();
   await page.getByRole("button", { name: /^Fill 1 of 1/ }).click();
-  await forward(page, 4 * 24 * 60);
   await page.getByRole("link", { name: "Larder", exact: true }).click();
+  await page.getByRole("link", { name: /Runner beans with mutton.*freezer/s }).click();
+  await page.getByRole("button", { name: "Thaw in the fridge" }).click();
+  await expect(page.getByRole("link", { name: /Runner beans with mutton.*fridge/s })).toBeVisible();
+  await forward(page, 4 * 24 * 60);
   await expect(page.getByRole("status").filter({ hasText: "throw away" })).toContainText(
     "Runner beans with mutton",
   );

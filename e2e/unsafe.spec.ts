@@ -180,3 +180,35 @@ test("20 L to chill with two trays: how many it takes, how many are there, and w
   await expect(title(page)).toHaveText(/may be too slow/);
   await expect(page.getByText(/In time about [5-9] times in ten/)).toBeVisible();
 });
+
+test("mince on its third day is thrown away, not frozen; frozen in time it is not frozen twice", async ({
+  page,
+}) => {
+  await page.clock.install({ time: MORNING });
+  await openSample(page);
+  await page.getByRole("link", { name: "Larder", exact: true }).click();
+  await expect(page.getByRole("heading", { name: /of stock/ })).toBeVisible();
+  await press(page, "n");
+  await page.getByLabel("What it is").fill("minced beef");
+  await page.getByLabel("What it is").press("Enter");
+  await page.getByLabel("In each").fill("500 g");
+  await page.getByLabel("How many").fill("2");
+  await page.getByRole("dialog").getByText("fridge", { exact: true }).click();
+  await page.getByRole("button", { name: "Put it in" }).click();
+  await expect(page.getByRole("dialog")).toBeHidden();
+  await page.getByRole("link", { name: /minced beef.*2 bags/is }).click();
+  // One of two goes into the freezer while it may.
+  await page.getByRole("button", { name: "Into the freezer" }).click();
+  await expect(page.getByRole("link", { name: /minced beef.*1 bag.*freezer/is })).toBeVisible();
+  await forward(page, 2 * 24 * 60 + 60);
+  await expect(page.getByText("Danger: past its days in the fridge.")).toBeVisible();
+  await expect(page.getByText(/raw mince.*1–2 days|US guidance: 1–2 days/).first()).toBeVisible();
+  await expect(page.getByRole("button", { name: "Into the freezer" })).toHaveCount(0);
+  await expect(page.getByRole("button", { name: "Throw away" })).toBeVisible();
+  // Thawed raw it is cooked, not frozen again.
+  await page.getByRole("link", { name: /minced beef.*freezer/is }).click();
+  await page.getByRole("button", { name: "Thaw in the fridge" }).click();
+  await page.getByRole("link", { name: /minced beef.*fridge use by 2[1-9] Mar$/is }).click();
+  await expect(page.getByText(/Thawed raw it is not frozen again raw/)).toBeVisible();
+  await expect(page.getByRole("button", { name: "Into the freezer" })).toHaveCount(0);
+});

@@ -21,6 +21,7 @@ const bowl: InBowl = {
   flourG: 0,
   allergens: [],
   madeOf: ["lambNeck"],
+  unread: [],
 };
 const steps = (...bodies: object[]) => fold(happened(...bodies)).finishing;
 const strained = (measured: object, ...more: object[]) =>

@@ -1,12 +1,12 @@
 import { alcoholOf } from "../dish/alcohol-of";
 import { bodyOfPlan } from "../dish/body-of";
-import { allergensOf } from "../dish/diets";
+import { allergensOf, unreadLabels } from "../dish/diets";
 import { eatenOf, goesInAfter } from "../dish/eaten";
 import { fatOf } from "../dish/fat-of";
 import { saltOf } from "../dish/salt-of";
 import { ALLERGENS, type Allergen } from "../ingredient/ingredient";
 import { ALCOHOL_KG_L } from "../seasoning/alcohol";
-import { contentsOf, ingredientOf, valuesOf } from "../simulate/item-facts";
+import { contentsOf, ingredientOf, valuesOf, unreadIn } from "../simulate/item-facts";
 import { PlanItemSchema } from "../simulate/plan-schema";
 import { simulate } from "../simulate/simulate";
 import { coldWaterKg, waterL } from "../simulate/water-ways";
@@ -26,6 +26,8 @@ export interface InBowl {
   readonly flourG: number;
   readonly allergens: readonly Allergen[];
   readonly madeOf: readonly string[];
+  /** Of it, what is composed and nobody has read the label of. */
+  readonly unread: readonly string[];
 }
 
 /**
@@ -60,6 +62,7 @@ export function inBowl(batch: Batch, cook: Cook): InBowl | null {
     flourG: here(bodyOfPlan(plan, trace).flourGL * plannedL),
     allergens: allergensOf(plan),
     madeOf: [...new Set(plan.items.flatMap(contentsOf).map((i) => i.id))],
+    unread: unreadLabels(plan),
   };
   return finished(measured, cook.finishing);
 }
@@ -103,6 +106,7 @@ export function stirredIn(bowl: InBowl, ingredientId: string, massKg: number): I
     fatG: bowl.fatG + massKg * values.fatGKg,
     flourG: bowl.flourG + massKg * values.starchGKg,
     allergens: ALLERGENS.filter((a) => allergens.has(a)),
+    unread: [...new Set([...bowl.unread, ...unreadIn(item)])],
     madeOf: ingredientId === "water" ? bowl.madeOf : [...new Set([...bowl.madeOf, ingredientId])],
   };
 }

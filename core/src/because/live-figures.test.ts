@@ -100,6 +100,7 @@ describe("figures after the sieve", () => {
     flourG: 0,
     allergens: [],
     madeOf: [],
+    unread: [],
   };
 
   test("boiling down names its surface and its steam; a pot that is not there is a problem", () => {

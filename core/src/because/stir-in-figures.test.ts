@@ -23,6 +23,7 @@ const bowlOf = (litres: number, more: Partial<InBowl> = {}): InBowl => ({
   flourG: 0,
   allergens: [],
   madeOf: ["lambNeck"],
+  unread: [],
   ...more,
 });
 const litres = fc.double({ min: 0.2, max: 30, noNaN: true });

@@ -1,8 +1,9 @@
+import { ingredientById } from "../ingredient/catalogue";
 import { ALLERGENS, type Allergen, type Ingredient } from "../ingredient/ingredient";
 import { traitsOf } from "../ingredient/traits";
 import { LOW_SALT_G } from "../seasoning/salt";
 import type { DietId } from "../simulate/dish-words";
-import { contentsOf, nameOf, petHazardsOf, valuesOf } from "../simulate/item-facts";
+import { contentsOf, nameOf, petHazardsOf, unreadIn, valuesOf } from "../simulate/item-facts";
 import type { Plan, PlanItem } from "../simulate/plan-schema";
 import { kitchenEstimate } from "../units/constant";
 import type { AlcoholOf } from "./alcohol-of";
@@ -122,7 +123,7 @@ export function dietConflicts(plan: Plan, facts: PotFacts): readonly DietConflic
     if (diet === "lowSalt") return lowSalt(facts.salt);
     if (diet === "lowFat") return lowFat(facts.fat);
     return plan.items.flatMap((item): DietConflict[] => {
-      const why = isAgainst[diet](item);
+      const why = against(item, diet);
       if (why === null) return [];
       return [
         {
@@ -131,20 +132,40 @@ export function dietConflicts(plan: Plan, facts: PotFacts): readonly DietConflic
           text: `${nameOf(item)} ${diet === "cat" || diet === "dog" ? `is not for ${DIET_NAMES[diet]}: ${why}` : why}.`,
           instead: (SUBSTITUTES[item.ingredientId] ?? [])
             .map((s) => s.ingredientId)
-            .filter((id) => isAgainst[diet](swapped(item, id, item.massKg)) === null),
+            .filter((id) => against(swapped(item, id, item.massKg), diet) === null),
         },
       ];
     });
   });
 }
 
+/** What speaks against something for an eater, or that nobody knows. */
+const against = (item: PlanItem, diet: Exclude<DietId, "lowSalt" | "lowFat">): string | null =>
+  isAgainst[diet](item) ?? unreadWhy(item, diet);
+
+/** What nobody has read the label of is not known to suit an eater. */
+function unreadWhy(item: PlanItem, diet: DietId): string | null {
+  if (item.label?.isPlant === true && (diet === "vegan" || diet === "vegetarian")) return null;
+  const unread = unreadIn(item).map((id) => ingredientById(id).name.toLowerCase());
+  if (unread.length === 0) return null;
+  return unread[0] === nameOf(item).toLowerCase()
+    ? `is not known to be ${DIET_NAMES[diet]}: read its label`
+    : `is not known to be ${DIET_NAMES[diet]}: read the label of ${unread.join(", ")} in it`;
+}
+
+/** A portion where nobody said for how many: a bowl of broth, L, a plate, kg. */
+const USUAL_PORTION = { L: 0.3, kg: 0.4 } as const;
+
 function lowSalt(salt: SaltOf): DietConflict[] {
-  if (salt.portionG === null || salt.portionG <= LOW_SALT_G.value) return [];
+  const portionG = salt.portionG ?? salt.per * USUAL_PORTION[salt.unit];
+  if (portionG <= LOW_SALT_G.value) return [];
+  const usual =
+    salt.portionG === null ? ` of ${USUAL_PORTION[salt.unit]} ${salt.unit} (say for how many)` : "";
   return [
     {
       diet: "lowSalt",
       itemId: null,
-      text: `${salt.portionG.toFixed(1)} g salt a portion; ${LOW_SALT_G.value} g is low. Take less of ${salt.from[0]?.name.toLowerCase() ?? "what is salted"}.`,
+      text: `${portionG.toFixed(1)} g salt a portion${usual}; ${LOW_SALT_G.value} g is low. Take less of ${salt.from[0]?.name.toLowerCase() ?? "what is salted"}.`,
       instead: [],
     },
   ];
@@ -161,6 +182,11 @@ function lowFat(fat: FatOf): DietConflict[] {
     },
   ];
 }
+
+/** Ids of everything in the pot that is composed and nobody has read the label of. */
+export const unreadLabels = (plan: Plan): readonly string[] => [
+  ...new Set(plan.items.flatMap(unreadIn)),
+];
 
 /** Every allergen in the pot, labels first, in the usual order. */
 export const allergensOf = (plan: Plan): readonly Allergen[] => {

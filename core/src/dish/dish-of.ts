@@ -7,7 +7,7 @@ import type { Trace } from "../simulate/trace";
 import { besideOf, type Beside } from "./accompaniments";
 import { alcoholOf, type AlcoholOf } from "./alcohol-of";
 import { bodyOfPlan, type BodyOf } from "./body-of";
-import { allergensOf, dietConflicts, type DietConflict } from "./diets";
+import { allergensOf, dietConflicts, unreadLabels, type DietConflict } from "./diets";
 import { eatenOf, type Eaten } from "./eaten";
 import { fatOf, type FatOf } from "./fat-of";
 import { jointFit, type JointFit } from "./joint-fit";
@@ -27,6 +27,8 @@ export interface DishOf {
   readonly meat: readonly MeatOf[];
   readonly conflicts: readonly DietConflict[];
   readonly allergens: readonly Allergen[];
+  /** Ids of what is composed and nobody has read the label of: it may hold any of them. */
+  readonly unread: readonly string[];
   readonly tasks: readonly WorkTask[];
   readonly work: ReturnType<typeof workMinutes>;
   readonly takeOuts: readonly TakeOut[];
@@ -52,6 +54,7 @@ export function dishOf(plan: Plan, kitchen: Kitchen, trace: Trace): DishOf {
     meat: meatOf(plan, trace),
     conflicts: dietConflicts(plan, { salt, fat, alcohol }),
     allergens: allergensOf(plan),
+    unread: unreadLabels(plan),
     tasks,
     work: workMinutes(tasks),
     takeOuts: takeOuts(plan),

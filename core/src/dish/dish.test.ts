@@ -7,6 +7,7 @@ import { workMinutes, workTasks } from "../schedule/work-tasks";
 import { besideOf } from "./accompaniments";
 import { bodyOfPlan } from "./body-of";
 import { dishOf } from "./dish-of";
+import { fatOf } from "./fat-of";
 import { jointFit } from "./joint-fit";
 import { linkedTo, relinked, stockNeeds, stockYield } from "./linked";
 import { saltOf } from "./salt-of";
@@ -241,6 +242,46 @@ describe("eaters", () => {
         };
         expect(dish(again).conflicts, id).toEqual([]);
       }
+  });
+  test("what is composed asks for its label, for every diet and allergen, until somebody has read it", () => {
+    const cube = { id: "s", ingredientId: "stockCube", massKg: 0.02, when: START };
+    const withCube = (label: object, diets: Plan["diets"] = ["glutenFree"]) =>
+      dish(stew([{ ...cube, label }], { diets }));
+    expect(withCube({}).unread).toEqual(["stockCube"]);
+    expect(withCube({}).conflicts[0]?.text).toMatch(/not known to be gluten-free: read its label/);
+    expect(withCube({}, ["noAlcohol"]).conflicts).toHaveLength(1);
+    expect(withCube({ allergens: [] }).conflicts).toEqual([]);
+    expect(withCube({ allergens: [] }).unread).toEqual([]);
+    expect(withCube({ allergens: ["gluten"] }).conflicts[0]?.text).toMatch(/holds gluten/);
+    // A pot it went into carries the question along.
+    const stock = { id: "h", ingredientId: "houseStock", massKg: 1, when: START };
+    const label = { allergens: [], madeOf: ["beefKnuckle", "stockCube"], unread: ["stockCube"] };
+    const drawn = dish(stew([{ ...stock, label } as never], { diets: ["glutenFree"] }));
+    expect(drawn.unread).toEqual(["stockCube"]);
+    expect(drawn.conflicts[0]?.text).toMatch(/read the label of stock cubes in it/);
+  });
+  test("low salt is judged without a head count too, by a usual plate", () => {
+    const items = (massKg: number): Items => [
+      { id: "p", ingredientId: "porkShoulder", massKg: 1, when: START },
+      ...(massKg > 0 ? [{ id: "t", ingredientId: "tableSalt", massKg, when: START }] : []),
+    ];
+    const { serves: _serves, ...uncounted } = STEW;
+    const salty = (massKg: number) =>
+      dish(testPlan({ ...uncounted, items: items(massKg), diets: ["lowSalt"] })).conflicts;
+    expect(salty(0.02)[0]?.text).toMatch(/a portion of 0\.4 kg \(say for how many\)/);
+    expect(salty(0)).toEqual([]);
+  });
+  test("what is eaten hot keeps its fat unless it is skimmed; shells are no portion", () => {
+    const clams = (massKg: number) =>
+      dish(stew([{ id: "m", ingredientId: "clams", massKg, when: START }])).eaten.solidsKg;
+    expect(clams(2) - clams(1)).toBeLessThan(0.26);
+    const eatenG = (fat: Plan["fat"]) => {
+      const plan = stew([{ id: "p", ingredientId: "curedPork", massKg: 1, when: START }], { fat });
+      const trace = simulate(plan, kitchen, { waterKg: 1 });
+      return fatOf(plan, trace, null);
+    };
+    expect(eatenG("liftCold").eatenG).toBe(eatenG("keep").eatenG);
+    expect(eatenG("skimHot").eatenG).toBeLessThan(eatenG("keep").eatenG);
   });
   test("allergens come from labels where there are any", () => {
     const sauce = { id: "s", ingredientId: "jarSauce", massKg: 0.4, when: START };

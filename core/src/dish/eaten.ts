@@ -1,3 +1,4 @@
+import { traitsOf } from "../ingredient/traits";
 import { ingredientOf, isLoose } from "../simulate/item-facts";
 import type { Plan, PlanItem } from "../simulate/plan-schema";
 import type { Trace } from "../simulate/trace";
@@ -6,6 +7,9 @@ import { COLD_DENSITY_KG_L } from "../water/properties";
 /** Goes in when the pot is off the heat and strained, or the next day: it never simmered with the rest. */
 export const goesInAfter = ({ when }: PlanItem): boolean =>
   when.at === "afterStrain" || when.at === "nextDay";
+
+const shellKg = (item: PlanItem): number =>
+  item.massKg * (traitsOf(item.ingredientId).shellShare ?? 0);
 
 /** What is left to eat or drink, kg: the strained liquid, or everything in the pot. */
 export interface Eaten {
@@ -18,7 +22,7 @@ export interface Eaten {
   readonly eachKg: number | null;
 }
 
-/** Bones are left on the plate. */
+/** Bones and shells are left on the plate. */
 const isEaten = (item: PlanItem): boolean =>
   ingredientOf(item).group !== "bones" && (item.out === undefined || item.out.isBack);
 
@@ -36,7 +40,7 @@ export function eatenOf(plan: Plan, trace: Trace): Eaten {
   const inPotKg =
     plan.end === "strained"
       ? 0
-      : plan.items.filter(isEaten).reduce((sum, i) => sum + (ends.get(i.id) ?? 0), 0);
+      : plan.items.filter(isEaten).reduce((sum, i) => sum + (ends.get(i.id) ?? 0) - shellKg(i), 0);
   const afterKg = after.reduce((sum, i) => sum + i.massKg, 0) - looseAfterKg;
   const solidsKg = inPotKg + afterKg;
   const unit = plan.end === "strained" ? "L" : "kg";

@@ -13,14 +13,16 @@ export interface FatOf {
   readonly portionG: number | null;
 }
 
-/** Fat that is eaten: what is in the food, less what the plan lifts cold or skims hot. */
+/** Fat that is eaten: what is in the food, less what the plan skims hot or, of a stock, lifts cold. */
 export function fatOf(plan: Plan, trace: Trace, portions: number | null): FatOf {
   const inFoodG = plan.items
     .filter((i) => ingredientOf(i).group !== "bones")
     .reduce((sum, i) => sum + i.massKg * valuesOf(i).fatGKg, 0);
   const floatsG = trace.strained.fatKg * 1000;
   const allG = plan.end === "strained" ? floatsG : Math.max(inFoodG, floatsG);
-  const eatenG = plan.fat === "keep" ? allG : Math.max(0, allG - floatsG);
+  // Nothing can be lifted cold from what is eaten hot.
+  const isKept = plan.fat === "keep" || (plan.end === "served" && plan.fat !== "skimHot");
+  const eatenG = isKept ? allG : Math.max(0, allG - floatsG);
   return {
     allG,
     floatsG,

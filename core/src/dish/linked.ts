@@ -11,7 +11,7 @@ import { coldWaterKg, waterL } from "../simulate/water-ways";
 import { outcomeOf, type Outcome } from "../units/problem";
 import { ALCOHOL_KG_L } from "../seasoning/alcohol";
 import { COLD_DENSITY_KG_L } from "../water/properties";
-import { allergensOf } from "./diets";
+import { allergensOf, unreadLabels } from "./diets";
 
 /** What a plan's stock will be: litres low to high, and what is dissolved in it. */
 export interface StockYield {
@@ -25,6 +25,7 @@ export interface StockYield {
   readonly alcoholGL: number;
   readonly set: string;
   readonly allergens: readonly Allergen[];
+  readonly unread: readonly string[];
   /** Everything that was in its pot, by ingredient. */
   readonly madeOf: readonly string[];
 }
@@ -50,6 +51,7 @@ export function stockYield(plan: Plan, kitchen: Kitchen): Outcome<StockYield> {
       set: setOf(gelatinGL),
       allergens: allergensOf(plan),
       madeOf: [...new Set(plan.items.flatMap(contentsOf).map((i) => i.id))],
+      unread: unreadLabels(plan),
     };
   });
 }
@@ -66,6 +68,7 @@ export const linkedTo = (item: PlanItem, stock: StockYield): PlanItem => ({
     alcoholShare: stock.alcoholGL / (1000 * ALCOHOL_KG_L.value),
     allergens: [...stock.allergens],
     madeOf: [...stock.madeOf],
+    ...(stock.unread.length === 0 ? {} : { unread: [...stock.unread] }),
   },
 });
 

@@ -18,6 +18,8 @@ export const LabelSchema = z.object({
   allergens: z.array(z.enum(ALLERGENS)).max(ALLERGENS.length).optional(),
   /** What a stock or sauce was made of, by ingredient: eaters and animals are screened for all of it. */
   madeOf: z.array(z.string().min(1).max(80)).max(120).optional(),
+  /** Of what it was made of, what is composed and nobody has read the label of. */
+  unread: z.array(z.string().min(1).max(80)).max(120).optional(),
   /** True where the packet says that nothing of animals is in it. */
   isPlant: z.boolean().optional(),
   /** What one packet holds, kg. */

@@ -18,6 +18,12 @@ export interface Traits {
   readonly isAcid?: true;
   readonly isHot?: true;
   readonly isPork?: true;
+  /** Of it, this share is shell, which nobody eats, 0–1. */
+  readonly shellShare?: number;
+  /** Raw it keeps a day or two only: mince, sausage, offal. */
+  readonly spoilsFast?: true;
+  /** Made up of things its name does not tell: only its label says what every eater has to know. */
+  readonly isComposed?: true;
   /** Sold under one name with meat in it and without: only its label tells. */
   readonly isOftenMeat?: true;
   /** Splits, scorches or spits under pressure: stirred in once the lid is off. */
@@ -51,19 +57,20 @@ const TRAITS: Readonly<Record<string, Traits>> = {
   tomato: { starchGKg: 50, isAcid: true },
   cannedTomato: { starchGKg: 50, isAcid: true, packsKg: [0.4, 0.8] },
   tomatoPaste: { starchGKg: 100, isAcid: true, packsKg: [0.14, 0.2] },
-  vinegar: { isAcid: true, packsKg: [0.5] },
+  vinegar: { isComposed: true, isAcid: true, packsKg: [0.5] },
   lemonJuice: { isAcid: true },
   whiteWine: { isAcid: true, packsKg: [0.75] },
   redWine: { isAcid: true, packsKg: [0.75] },
   beer: { packsKg: [0.33, 0.5] },
   brandy: { packsKg: [0.7] },
-  houseStock: { isOftenMeat: true },
-  boughtStock: { isOftenMeat: true, packsKg: [0.4, 1] },
-  lowSaltStock: { isOftenMeat: true, packsKg: [0.4, 1] },
-  stockCube: { isOftenMeat: true, packsKg: [0.08], fatGKg: 150 },
-  bouillonPaste: { isOftenMeat: true, packsKg: [0.12], fatGKg: 120 },
-  seasoningPacket: { packsKg: [0.04], starchGKg: 250, isHot: true },
+  houseStock: { isComposed: true, isOftenMeat: true },
+  boughtStock: { isComposed: true, isOftenMeat: true, packsKg: [0.4, 1] },
+  lowSaltStock: { isComposed: true, isOftenMeat: true, packsKg: [0.4, 1] },
+  stockCube: { isComposed: true, isOftenMeat: true, packsKg: [0.08], fatGKg: 150 },
+  bouillonPaste: { isComposed: true, isOftenMeat: true, packsKg: [0.12], fatGKg: 120 },
+  seasoningPacket: { isComposed: true, packsKg: [0.04], starchGKg: 250, isHot: true },
   condensedSoup: {
+    isComposed: true,
     waitsForRelease: true,
 
     packsKg: [0.295],
@@ -71,8 +78,8 @@ const TRAITS: Readonly<Record<string, Traits>> = {
     fatGKg: 60,
     isAnimal: "dairy",
   },
-  jarSauce: { packsKg: [0.4, 0.5], starchGKg: 40, fatGKg: 30, sugarGKg: 60 },
-  curryPaste: { packsKg: [0.1, 0.2], fatGKg: 120, isHot: true },
+  jarSauce: { isComposed: true, packsKg: [0.4, 0.5], starchGKg: 40, fatGKg: 30, sugarGKg: 60 },
+  curryPaste: { isComposed: true, packsKg: [0.1, 0.2], fatGKg: 120, isHot: true },
   coconutMilk: {
     waitsForRelease: true,
 
@@ -83,11 +90,11 @@ const TRAITS: Readonly<Record<string, Traits>> = {
   },
   cannedBeans: { packsKg: [0.4], starchGKg: 0 },
   cannedChickpeas: { packsKg: [0.4] },
-  soySauce: { packsKg: [0.15, 0.5] },
+  soySauce: { isComposed: true, packsKg: [0.15, 0.5] },
   fishSauce: { packsKg: [0.2], isAnimal: "fish" },
-  mustard: { packsKg: [0.2] },
-  sausage: { isPork: true, fatGKg: 250, packsKg: [0.36] },
-  smokedSausage: { isPork: true, fatGKg: 280, packsKg: [0.3] },
+  mustard: { isComposed: true, packsKg: [0.2] },
+  sausage: { isComposed: true, spoilsFast: true, isPork: true, fatGKg: 250, packsKg: [0.36] },
+  smokedSausage: { isComposed: true, isPork: true, fatGKg: 280, packsKg: [0.3] },
   curedPork: { isPork: true, fatGKg: 350, packsKg: [0.15] },
   porkShoulder: { isPork: true },
   porkTrotter: { isPork: true },
@@ -100,7 +107,7 @@ const TRAITS: Readonly<Record<string, Traits>> = {
   milk: { fatGKg: 35, packsKg: [1], spoilsOver: CURDLES },
   cream: { fatGKg: 350, packsKg: [0.2, 0.5], spoilsOver: { boiledMin: 15, how: "may split" } },
   sourCream: { fatGKg: 200, packsKg: [0.2], spoilsOver: CURDLES },
-  creamAlternative: { fatGKg: 150, packsKg: [0.25], isPlant: true },
+  creamAlternative: { isComposed: true, fatGKg: 150, packsKg: [0.25], isPlant: true },
   honey: { sugarGKg: 800, isAnimal: "egg" },
   sugar: { sugarGKg: 1000, packsKg: [1] },
   driedApricot: { sugarGKg: 430, packsKg: [0.25] },
@@ -109,9 +116,14 @@ const TRAITS: Readonly<Record<string, Traits>> = {
   appleJuice: { sugarGKg: 100, packsKg: [1] },
   chiliPowder: { isHot: true, packsKg: [0.05] },
   freshChili: { isHot: true },
+  beefLiver: { spoilsFast: true },
+  mussels: { shellShare: 0.7 },
+  clams: { shellShare: 0.75 },
+  crayfishShells: { shellShare: 1 },
+  prawnShells: { shellShare: 1 },
   bayLeaf: { takeOut: "bay leaf" },
-  herbBundle: { takeOut: "herb bundle" },
-  spiceBall: { takeOut: "spice ball" },
+  herbBundle: { isComposed: true, takeOut: "herb bundle" },
+  spiceBall: { isComposed: true, takeOut: "spice ball" },
   clove: { takeOut: "clove" },
   cinnamonStick: { takeOut: "cinnamon stick" },
   starAnise: { takeOut: "star of anise" },
@@ -143,7 +155,7 @@ const TRAITS: Readonly<Record<string, Traits>> = {
   muttonShoulder: { fatGKg: 190 },
   goatShoulder: { fatGKg: 70 },
   chickenThigh: { fatGKg: 100 },
-  mincedBeef: { fatGKg: 150 },
+  mincedBeef: { spoilsFast: true, fatGKg: 150 },
   deerDice: { fatGKg: 25 },
   harePieces: { fatGKg: 25 },
 };

@@ -87,7 +87,7 @@ export function rawKg(
   };
   const free = new Map<string, { lot: Lot; count: number }>();
   for (const h of larder.holdings)
-    if (h.bestBeforeMs >= nowMs)
+    if (isUsable(h, nowMs) && h.bestBeforeMs >= nowMs)
       free.set(h.lot.id, { lot: h.lot, count: (free.get(h.lot.id)?.count ?? 0) + h.count });
   for (const { lot, count } of free.values()) {
     const wanted = spoken.filter((s) => s.lotId === lot.id).reduce((sum, s) => sum + s.count, 0);

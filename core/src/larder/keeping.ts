@@ -1,4 +1,5 @@
 import { ingredientById } from "../ingredient/catalogue";
+import { traitsOf } from "../ingredient/traits";
 import { kitchenEstimate, published, type Constant } from "../units/constant";
 import { FRIDGE_DAYS } from "../portion/lasting";
 import type { FreezerSchool } from "../simulate/keeping-words";
@@ -26,15 +27,32 @@ const COOKED_FROZEN: Readonly<Record<FreezerSchool, Constant>> = {
 const FRESH = {
   poultry: days("raw poultry in the fridge", 2, "US guidance: 1–2 days"),
   fish: days("raw fish in the fridge", 1, "US guidance: 1–2 days, the shorter"),
+  minced: days("raw mince, sausage and offal in the fridge", 2, "US guidance: 1–2 days"),
+  unknown: days("something raw, by no known name, in the fridge", 1, "the shortest of US guidance"),
   meat: days("raw meat in the fridge", 3, "US guidance: 3–5 days, the shorter"),
   frozenPoultry: days("raw poultry in the freezer", 270, "US guidance: pieces 9 months"),
   frozenFish: days("raw fish in the freezer", 90, "US guidance: fat fish 2–3 months"),
   frozenMeat: days("raw meat in the freezer", 180, "US guidance: 4–12 months"),
+  frozenMinced: days("raw mince and sausage in the freezer", 90, "US guidance: 3–4 months"),
 };
 
-function rawOf(ingredientId: string | null): "poultry" | "fish" | "meat" {
-  const flavour = ingredientId === null ? undefined : ingredientById(ingredientId).flavour;
-  return flavour === "fish" || flavour === "poultry" ? flavour : "meat";
+type Raw = "poultry" | "fish" | "meat" | "minced" | "unknown";
+const FROZEN_OF: Readonly<Record<Raw, Constant>> = {
+  poultry: FRESH.frozenPoultry,
+  fish: FRESH.frozenFish,
+  meat: FRESH.frozenMeat,
+  minced: FRESH.frozenMinced,
+  unknown: FRESH.frozenFish,
+};
+
+/** What something raw is taken for; by a name that nobody knows it keeps as short as anything does. */
+function rawOf(ingredientId: string | null): Raw {
+  if (ingredientId === null) return "unknown";
+  const { id, flavour, group, allergens } = ingredientById(ingredientId);
+  const isSeafood = allergens.some((a) => a === "fish" || a === "molluscs" || a === "crustaceans");
+  if (group === "fish" || flavour === "fish" || isSeafood) return "fish";
+  if (traitsOf(id).spoilsFast === true) return "minced";
+  return flavour === "poultry" ? "poultry" : "meat";
 }
 
 /** How long something keeps in a place. Sources: US guidance for cold storage, and kitchen estimates marked so. */
@@ -57,12 +75,7 @@ function daysOf(
     case "rawBones":
     case "rawMeat": {
       const raw = rawOf(ingredientId);
-      if (isFridge) return FRESH[raw];
-      return raw === "poultry"
-        ? FRESH.frozenPoultry
-        : raw === "fish"
-          ? FRESH.frozenFish
-          : FRESH.frozenMeat;
+      return isFridge ? FRESH[raw] : FROZEN_OF[raw];
     }
     case "trimmings":
       return isFridge
@@ -83,19 +96,48 @@ function daysOf(
 
 export const DAY_MS = 86_400_000;
 
-/**
- * Best before, ms: days in the fridge before and between freezing count together, frozen days by
- * themselves. `fridgeMs` is what was spent in the fridge before `sinceMs`.
- */
+/** How long something has been on its shelf, and was on others before. */
+export interface Stay {
+  readonly place: Place;
+  readonly sinceMs: number;
+  /** In the fridge before that, and frozen before that, ms. */
+  readonly fridgeMs: number;
+  readonly frozenMs: number;
+}
+
+/** Best before, ms: all days in the fridge count together, and all frozen ones; freezing gives no new ones. */
 export function bestBeforeMs(
   lot: Pick<Lot, "kind" | "ingredientId">,
-  place: Place,
-  sinceMs: number,
-  fridgeMs: number,
+  { place, sinceMs, fridgeMs, frozenMs }: Stay,
   school: FreezerSchool,
 ): number {
   const keepsMs = keepingOf(lot, place, school).days.value * DAY_MS;
-  return place === "fridge" ? sinceMs + Math.max(0, keepsMs - fridgeMs) : sinceMs + keepsMs;
+  return sinceMs + Math.max(0, keepsMs - (place === "fridge" ? fridgeMs : frozenMs));
+}
+
+/** Why something is thrown away and nothing else, whatever is done with it now. */
+export type Spent = "pastWhenFrozen" | "rawRefrozen";
+
+export const SPENT_WORDS: Readonly<Record<Spent, string>> = {
+  pastWhenFrozen: "It was past its days in the fridge when it was frozen",
+  rawRefrozen: "It was thawed raw and frozen again raw",
+};
+
+export const isRaw = (kind: LarderKind): boolean => kind === "rawBones" || kind === "rawMeat";
+
+/**
+ * Whether it may be put into the freezer at a moment, and if not why: freezing does not mend what is past
+ * its days, and what was thawed raw is cooked before it is frozen again.
+ */
+export function whyNotFrozen(
+  lot: Pick<Lot, "kind" | "ingredientId">,
+  stay: Stay,
+  atMs: number,
+): Spent | null {
+  const days = keepingOf(lot, "fridge", "short").days.value;
+  const inFridgeMs = stay.fridgeMs + (stay.place === "fridge" ? atMs - stay.sinceMs : 0);
+  if (inFridgeMs > days * DAY_MS) return "pastWhenFrozen";
+  return isRaw(lot.kind) && stay.frozenMs > 0 ? "rawRefrozen" : null;
 }
 
 export type Age = "good" | "soon" | "past";
@@ -112,8 +154,4 @@ export const KEEPING_CAUTION =
 const REHEAT_NOTE = "Thaw in the fridge. Reheat once, to 74 °C all through.";
 const RAW_NOTE = "Thaw in the fridge, on the lowest shelf.";
 export const noteOf = (kind: LarderKind): string =>
-  kind === "rawBones" || kind === "rawMeat"
-    ? RAW_NOTE
-    : kind === "trimmings" || kind === "fat"
-      ? ""
-      : REHEAT_NOTE;
+  isRaw(kind) ? RAW_NOTE : kind === "trimmings" || kind === "fat" ? "" : REHEAT_NOTE;

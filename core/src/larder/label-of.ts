@@ -1,6 +1,9 @@
 import type { Allergen } from "../ingredient/ingredient";
 import { isUnsalted, litresOf } from "./lot-of";
-import { noteOf } from "./keeping";
+import { ingredientById, isIngredientId } from "../ingredient/catalogue";
+import { traitsOf } from "../ingredient/traits";
+import { isRaw, noteOf } from "./keeping";
+import type { Lot } from "./larder-schema";
 import type { Holding } from "./larder";
 
 /** What a label says, in its parts. */
@@ -16,11 +19,27 @@ export interface LotLabel {
   /** Null where nobody knows. */
   readonly saltGKg: number | null;
   readonly allergens: readonly Allergen[];
+  /** Names of what is in it and may hold any other: its label was not read, or nobody knows what it is. */
+  readonly unread: readonly string[];
   readonly isForAnimals: boolean;
   readonly note: string;
   readonly batchId: string | null;
   /** How many of it are to be printed. */
   readonly count: number;
+}
+
+const isPlain = ({ kind, ingredientId }: Lot): boolean =>
+  ingredientId !== null &&
+  (isRaw(kind) || kind === "trimmings" || kind === "fat") &&
+  traitsOf(ingredientId).isComposed !== true;
+/** Of something put in by hand as what it is. */
+const ownAllergens = (lot: Lot): readonly Allergen[] =>
+  lot.ingredientId === null ? [] : ingredientById(lot.ingredientId).allergens;
+
+function unreadNames(lot: Lot): readonly string[] {
+  const { allergens, unread } = lot.label;
+  if (allergens === undefined) return isPlain(lot) ? [] : [lot.name];
+  return (unread ?? []).filter(isIngredientId).map((id) => ingredientById(id).name.toLowerCase());
 }
 
 /** The label of what is held in one place. */
@@ -35,7 +54,8 @@ export function labelOf({ lot, place, count, bestBeforeMs }: Holding): LotLabel 
     massKg: lot.eachKg,
     isUnsalted: isUnsalted(lot),
     saltGKg: lot.label.saltGKg ?? null,
-    allergens: lot.label.allergens ?? [],
+    allergens: lot.label.allergens ?? ownAllergens(lot),
+    unread: unreadNames(lot),
     isForAnimals: lot.isForAnimals,
     note: noteOf(lot.kind),
     batchId: lot.batchId,

@@ -10,6 +10,8 @@ export interface Filling {
   readonly isDiscard: boolean;
   /** Since it was strained or served, days. */
   readonly stoodDays: number;
+  /** It stood so long in the freezer, put there within its days, as the cook says. */
+  readonly wasFrozenInTime?: boolean;
   readonly kind: StoreKind | null;
   readonly isFrozen: boolean;
   readonly codeText: string;
@@ -44,6 +46,7 @@ export const shelfCautions = (kinds: readonly StoreKind[]): readonly Caution[] =
 /** Cautions where portions are filled, the gravest first. */
 export function portionCautions(filling: Filling): readonly Caution[] {
   const { isCold, isDiscard, stoodDays, kind, isFrozen, codeText, codeWhose } = filling;
+  const wasFrozen = filling.wasFrozenInTime === true;
   const all: Caution[] = [];
   if (isDiscard)
     all.push({
@@ -69,13 +72,14 @@ export function portionCautions(filling: Filling): readonly Caution[] {
       rule: codeText,
       whose: codeWhose,
     });
-  if (stoodDays > FRIDGE_DAYS.value)
+  if (stoodDays > FRIDGE_DAYS.value && !wasFrozen)
     all.push({
       id: "stood-too-long",
       severity: "danger",
       places: ["portion"],
       title: `It was made ${Math.floor(stoodDays)} days ago`,
-      text: "What has stood in the fridge so long is thrown away. Put in only what was frozen in time.",
+      text: "What has stood in the fridge so long is thrown away; freezing it now does not mend it.",
+      refuses: true,
       rule: KEEPING_CAUTION,
       whose: "US guidance for cold storage; your local food code rules",
     });

@@ -81,10 +81,11 @@ test("what was frozen a day late has a day less when it is thawed; what was froz
     "short",
   );
   expect(late.holdings[0]?.bestBeforeMs).toBe(33 * DAY_MS);
-  const found = { ...stored(40 * DAY_MS, 1), sinceMs: 10 * DAY_MS };
+  const found = { ...stored(40 * DAY_MS, 1), sinceMs: 2 * DAY_MS };
   expect(larderOf([found], [], "short").holdings[0]).toMatchObject({
-    sinceMs: 10 * DAY_MS,
-    bestBeforeMs: 100 * DAY_MS,
+    sinceMs: 2 * DAY_MS,
+    bestBeforeMs: 92 * DAY_MS,
+    spent: null,
   });
 });
 
@@ -137,7 +138,8 @@ test("undo takes the last entry back, and the next undo the one before", () => {
 
 test("keeping: raw goes by its animal, both schools of freezing, edges of age", () => {
   const until = (over: Partial<Lot>, place: "fridge" | "freezer", school: "short" | "long") =>
-    bestBeforeMs(lotNamed("C", over), place, 0, 0, school) / DAY_MS;
+    bestBeforeMs(lotNamed("C", over), { place, sinceMs: 0, fridgeMs: 0, frozenMs: 0 }, school) /
+    DAY_MS;
   expect(until({}, "fridge", "short")).toBe(3);
   expect(until({}, "freezer", "short")).toBe(90);
   expect(until({}, "freezer", "long")).toBe(180);
@@ -148,6 +150,91 @@ test("keeping: raw goes by its animal, both schools of freezing, edges of age", 
   expect(ageOf("fridge", 3 * DAY_MS, 3 * DAY_MS + 1)).toBe("past");
   expect(ageOf("fridge", 3 * DAY_MS, 2 * DAY_MS - 1)).toBe("good");
   expect(ageOf("freezer", 90 * DAY_MS, 77 * DAY_MS)).toBe("soon");
+});
+
+const raw = (id: string, ingredientId: string | null) =>
+  lotNamed(id, { kind: "rawMeat", ingredientId, isLiquid: false });
+const keeps = (ingredientId: string | null, atDays: number) => {
+  const larder = larderOf([stored(0, 1, "fridge", raw("R", ingredientId))], [], "short");
+  return isUsable(larder.holdings[0]!, atDays * DAY_MS);
+};
+
+test("mince, sausage, offal and poultry keep two days, whole cuts three, fish and what nobody knows one", () => {
+  for (const id of ["mincedBeef", "sausage", "beefLiver", "chickenThigh"]) {
+    expect(keeps(id, 2), id).toBe(true);
+    expect(keeps(id, 2.1), id).toBe(false);
+  }
+  expect(keeps("beefChuck", 3)).toBe(true);
+  expect(keeps("beefChuck", 3.1)).toBe(false);
+  for (const id of ["whiteFish", "mussels", null]) {
+    expect(keeps(id, 1), String(id)).toBe(true);
+    expect(keeps(id, 1.1), String(id)).toBe(false);
+  }
+});
+
+test("past its days it is not made good by freezing; in time it is", () => {
+  const frozenAfter = (days: number) => {
+    const events = [
+      stored(0, 1, "fridge", raw("R", "mincedBeef")),
+      at(days * DAY_MS, { kind: "moved", lotId: "R", from: "fridge", count: 1 }),
+    ];
+    return larderOf(events, [], "short").holdings[0]!;
+  };
+  expect(frozenAfter(2)).toMatchObject({ spent: null, place: "freezer" });
+  expect(frozenAfter(3).spent).toBe("pastWhenFrozen");
+  expect(isUsable(frozenAfter(3), 4 * DAY_MS)).toBe(false);
+  // Nor by having been put straight into the freezer long after it was made.
+  expect(larderOf([stored(9 * DAY_MS, 1)], [], "short").holdings[0]?.spent).toBe("pastWhenFrozen");
+  expect(larderOf([stored(2 * DAY_MS, 1)], [], "short").holdings[0]?.spent).toBeNull();
+});
+
+test("thawed raw it is not frozen again; cooked it may be, and its frozen days go on counting", () => {
+  const thawedAndBack = (lot: Lot) =>
+    larderOf(
+      [
+        stored(0, 1, "freezer", lot),
+        at(30 * DAY_MS, { kind: "moved", lotId: lot.id, from: "freezer", count: 1 }),
+        at(31 * DAY_MS, { kind: "moved", lotId: lot.id, from: "fridge", count: 1 }),
+      ],
+      [],
+      "short",
+    ).holdings[0]!;
+  expect(thawedAndBack(raw("R", "beefChuck")).spent).toBe("rawRefrozen");
+  expect(thawedAndBack(A)).toMatchObject({ spent: null, bestBeforeMs: (31 + 90 - 30) * DAY_MS });
+});
+
+test("a pot draws what is good before what is past, wherever it stands", () => {
+  const events = [
+    stored(0, 2, "fridge"),
+    at(DAY_MS, { kind: "moved", lotId: "A", from: "fridge", count: 1 }),
+  ];
+  const left = (atDays: number) => {
+    const draw: Draw = { atMs: atDays * DAY_MS, lotId: "A", count: 1, batchId: "b", batchName: "" };
+    return larderOf(events, [draw], "short").holdings.map((h) => h.place);
+  };
+  expect(left(2)).toEqual(["freezer"]);
+  expect(left(5)).toEqual(["fridge"]);
+});
+
+test("the latest frozen, whatever was done before, never lasts longer than frozen at once", () => {
+  fc.assert(
+    fc.property(
+      fc.array(fc.integer({ min: 1, max: 40 }), { minLength: 1, maxLength: 8 }),
+      (gaps) => {
+        let day = 0;
+        const events = gaps.map((gap, i) => {
+          day += gap;
+          const from = i % 2 === 0 ? ("freezer" as const) : ("fridge" as const);
+          return at(day * DAY_MS, { kind: "moved", lotId: "A", from, count: 1 });
+        });
+        const { holdings } = larderOf([stored(0, 1), ...events], [], "short");
+        const inFridgeDays = gaps.reduce((sum, gap, i) => (i % 2 === 1 ? sum + gap : sum), 0);
+        expect(holdings[0]!.bestBeforeMs).toBeLessThanOrEqual(
+          Math.max(day, 90 + inFridgeDays + 3) * DAY_MS,
+        );
+      },
+    ),
+  );
 });
 
 const LOTS = [A, lotNamed("B"), lotNamed("C")];

@@ -1,6 +1,6 @@
 import { inForce } from "../batch/in-force";
 import type { FreezerSchool } from "../simulate/keeping-words";
-import { ageOf, bestBeforeMs } from "./keeping";
+import { ageOf, bestBeforeMs, whyNotFrozen, type Spent } from "./keeping";
 import type { LarderEvent, Lot, Place, WayOut, WhyThrown } from "./larder-schema";
 
 /** So many containers of one lot in one place since one moment. */
@@ -9,9 +9,12 @@ export interface Holding {
   readonly place: Place;
   readonly count: number;
   readonly sinceMs: number;
-  /** Time spent in the fridge before that, ms. */
+  /** Time spent in the fridge before that, and frozen before that, ms. */
   readonly fridgeMs: number;
+  readonly frozenMs: number;
   readonly bestBeforeMs: number;
+  /** Why it is thrown away and nothing else, by what was done with it; null where it is not. */
+  readonly spent: Spent | null;
 }
 
 /** What a pot on the fire takes of a lot, in containers. */
@@ -48,6 +51,8 @@ interface Slot {
   count: number;
   sinceMs: number;
   fridgeMs: number;
+  frozenMs: number;
+  spent: Spent | null;
 }
 
 /** Every lot that was ever put on the shelves, by its id. */
@@ -58,7 +63,8 @@ export const lotsOf = (written: readonly LarderEvent[]): ReadonlyMap<string, Lot
 
 /**
  * Folds what happened, and what pots draw, into what is there. Nothing ever goes below none: who takes
- * more than there is gets what there is. A pot that draws takes from the fridge first, then the oldest.
+ * more than there is gets what there is. A pot that draws takes from the fridge first, then the oldest;
+ * what is past its days only where nothing else is left.
  */
 export function larderOf(
   written: readonly LarderEvent[],
@@ -72,27 +78,43 @@ export function larderOf(
   const usedKg = new Map<string, number>();
   const slotsOf = (lotId: string) => slots.get(lotId) ?? [];
 
-  /** Takes up to so many out of a lot; gives back what was really taken, by slot. */
-  const take = (lotId: string, places: readonly Place[], count: number): Slot[] => {
+  /** Takes up to so many of these, in this order; gives back what was really taken, by slot. */
+  const takeOf = (list: readonly Slot[], count: number): Slot[] => {
     let left = count;
     const out: Slot[] = [];
-    for (const place of places)
-      for (const slot of slotsOf(lotId)
-        .filter((s) => s.place === place)
-        .sort((a, b) => a.sinceMs - b.sinceMs)) {
-        const n = Math.min(left, slot.count);
-        if (n === 0) continue;
-        slot.count -= n;
-        left -= n;
-        out.push({ ...slot, count: n });
-      }
+    for (const slot of list) {
+      const n = Math.min(left, slot.count);
+      if (n === 0) continue;
+      slot.count -= n;
+      left -= n;
+      out.push({ ...slot, count: n });
+    }
     return out;
+  };
+  const oldestFirst = (lotId: string, place: Place): Slot[] =>
+    slotsOf(lotId)
+      .filter((s) => s.place === place)
+      .sort((a, b) => a.sinceMs - b.sinceMs);
+  const take = (lotId: string, place: Place, count: number): Slot[] =>
+    takeOf(oldestFirst(lotId, place), count);
+  const draw = (lotId: string, count: number, atMs: number): Slot[] => {
+    const lot = lots.get(lotId);
+    if (lot === undefined) return [];
+    const all = [...oldestFirst(lotId, "fridge"), ...oldestFirst(lotId, "freezer")];
+    const isGood = (s: Slot) =>
+      s.spent === null && (s.place === "freezer" || atMs <= bestBeforeMs(lot, s, school));
+    return takeOf([...all.filter(isGood), ...all.filter((s) => !isGood(s))], count);
   };
   const put = (lotId: string, slot: Slot) => {
     const list = slotsOf(lotId);
     if (list.length === 0) slots.set(lotId, list);
     const same = list.find(
-      (s) => s.place === slot.place && s.sinceMs === slot.sinceMs && s.fridgeMs === slot.fridgeMs,
+      (s) =>
+        s.place === slot.place &&
+        s.sinceMs === slot.sinceMs &&
+        s.fridgeMs === slot.fridgeMs &&
+        s.frozenMs === slot.frozenMs &&
+        s.spent === slot.spent,
     );
     if (same === undefined) list.push(slot);
     else same.count += slot.count;
@@ -103,16 +125,13 @@ export function larderOf(
   };
 
   const steps = [
-    ...events.map((event) => ({ atMs: event.atMs, event, draw: null })),
-    ...draws.map((draw) => ({ atMs: draw.atMs, event: null, draw })),
+    ...events.map((event) => ({ atMs: event.atMs, event, drawn: null })),
+    ...draws.map((drawn) => ({ atMs: drawn.atMs, event: null, drawn })),
   ].sort((a, b) => a.atMs - b.atMs);
-  for (const { event, draw, atMs } of steps) {
-    if (draw !== null) {
-      const { lotId, batchId, batchName } = draw;
-      leaves(
-        { atMs, lotId, how: "pot", batchId, batchName },
-        take(lotId, ["fridge", "freezer"], draw.count),
-      );
+  for (const { event, drawn, atMs } of steps) {
+    if (drawn !== null) {
+      const { lotId, batchId, batchName, count } = drawn;
+      leaves({ atMs, lotId, how: "pot", batchId, batchName }, draw(lotId, count, atMs));
       continue;
     }
     switch (event.kind) {
@@ -121,7 +140,9 @@ export function larderOf(
         lots.set(event.lot.id, event.lot);
         // Until then it stood in the fridge, as far as anyone knows.
         const fridgeMs = Math.max(0, sinceMs - event.lot.madeMs);
-        put(event.lot.id, { place: event.place, count: event.count, sinceMs, fridgeMs });
+        const stay = { place: event.place, sinceMs, fridgeMs, frozenMs: 0 };
+        const spent = event.place === "freezer" ? whyNotFrozen(event.lot, stay, sinceMs) : null;
+        put(event.lot.id, { ...stay, count: event.count, spent });
         break;
       }
       case "used":
@@ -131,26 +152,32 @@ export function larderOf(
         const { lotId, place, count, out, why } = event;
         leaves(
           { atMs, lotId, how: out, ...(why === undefined ? {} : { why }) },
-          take(lotId, [place], count),
+          take(lotId, place, count),
         );
         break;
       }
       case "moved": {
-        const to: Place = event.from === "fridge" ? "freezer" : "fridge";
-        for (const slot of take(event.lotId, [event.from], event.count))
+        const lot = lots.get(event.lotId);
+        if (lot === undefined) break;
+        const isFrozenNow = event.from === "fridge";
+        for (const slot of take(event.lotId, event.from, event.count)) {
+          const stoodMs = atMs - slot.sinceMs;
           put(event.lotId, {
-            place: to,
+            place: isFrozenNow ? "freezer" : "fridge",
             count: slot.count,
             sinceMs: atMs,
-            fridgeMs: slot.fridgeMs + (event.from === "fridge" ? atMs - slot.sinceMs : 0),
+            fridgeMs: slot.fridgeMs + (isFrozenNow ? stoodMs : 0),
+            frozenMs: slot.frozenMs + (isFrozenNow ? 0 : stoodMs),
+            spent: slot.spent ?? (isFrozenNow ? whyNotFrozen(lot, slot, atMs) : null),
           });
+        }
         break;
       }
       case "counted": {
         const { lotId, place } = event;
         const there = total(slotsOf(lotId).filter((s) => s.place === place));
         if (event.count < there)
-          leaves({ atMs, lotId, how: "counted" }, take(lotId, [place], there - event.count));
+          leaves({ atMs, lotId, how: "counted" }, take(lotId, place, there - event.count));
         else if (event.count > there && lots.has(lotId)) {
           const oldest = slotsOf(lotId)
             .filter((s) => s.place === place)
@@ -160,6 +187,8 @@ export function larderOf(
             place,
             sinceMs: oldest?.sinceMs ?? lots.get(lotId)?.madeMs ?? atMs,
             fridgeMs: oldest?.fridgeMs ?? 0,
+            frozenMs: oldest?.frozenMs ?? 0,
+            spent: oldest?.spent ?? null,
             count: event.count - there,
           });
           gone.push({ atMs, lotId, how: "counted", count: there - event.count });
@@ -177,7 +206,7 @@ export function larderOf(
           .map((s) => ({
             lot,
             ...s,
-            bestBeforeMs: bestBeforeMs(lot, s.place, s.sinceMs, s.fridgeMs, school),
+            bestBeforeMs: s.spent === null ? bestBeforeMs(lot, s, school) : s.sinceMs,
           }));
   });
   return {
@@ -193,9 +222,10 @@ export function larderOf(
 export const heldKg = (holdings: readonly Holding[]): number =>
   holdings.reduce((sum, h) => sum + h.lot.eachKg * h.count, 0);
 
-/** False once it is past its days in the fridge: then it is thrown away, and nothing else. */
+/** False once it is past its days in the fridge, then or when it was frozen: it is thrown away, and nothing else. */
 export const isUsable = (holding: Holding, nowMs: number): boolean =>
-  holding.place === "freezer" || ageOf(holding.place, holding.bestBeforeMs, nowMs) !== "past";
+  holding.spent === null &&
+  (holding.place === "freezer" || ageOf(holding.place, holding.bestBeforeMs, nowMs) !== "past");
 
 /** Containers left of a lot, everywhere or in one place. */
 export const leftOf = (larder: Larder, lotId: string, place?: Place): number =>

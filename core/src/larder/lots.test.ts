@@ -301,6 +301,7 @@ test("a second plan's link to a stock does not outlive a draw, and the other way
         gelatinGL: 5,
         alcoholGL: 0,
         set: "pours",
+        unread: [],
         allergens: [],
         madeOf: [],
       },
@@ -338,6 +339,18 @@ describe("labels", () => {
       bestBeforeMs: lot.madeMs + 90 * 86_400_000,
       note: "Thaw in the fridge. Reheat once, to 74 °C all through.",
     });
+    expect(labelOf(held).unread).toEqual([]);
+    const lotWith = (label: object, over: object = {}) =>
+      labelOf({ ...held, lot: { ...held.lot, label, ...over } as never });
+    expect(lotWith({ allergens: [], unread: ["stockCube"] }).unread).toEqual(["stock cubes"]);
+    // Leftovers by an unknown name, and a bought thing nobody read: anything may be in them.
+    const leftovers = { kind: "leftovers", ingredientId: null, name: "Curry of Sunday" };
+    expect(lotWith({}, leftovers).unread).toEqual(["Curry of Sunday"]);
+    const fish = { kind: "rawMeat", ingredientId: "trout", name: "Trout" };
+    expect(lotWith({}, fish)).toMatchObject({ unread: [], allergens: ["fish"] });
+    expect(lotWith({}, { ...fish, ingredientId: "sausage", name: "Sausage" }).unread).toEqual([
+      "Sausage",
+    ]);
     expect(labelOf(held).litres).toBeCloseTo(0.435, 6);
   });
 
@@ -458,6 +471,7 @@ describe("cautions where portions are filled", () => {
     expect(ids({ isCold: null })).toEqual(["cold-first"]);
     expect(ids({ stoodDays: 3 })).toEqual([]);
     expect(ids({ stoodDays: 3.1 })).toEqual(["stood-too-long"]);
+    expect(ids({ stoodDays: 3.1, wasFrozenInTime: true })).toEqual([]);
   });
 
   test("glass cracks only frozen; a jar never keeps on a shelf; the fridge has its days", () => {

@@ -19,6 +19,8 @@ export function petHazardsIn(
   const isRaw = kind === "rawBones" || kind === "rawMeat" || kind === "trimmings" || kind === "fat";
   if (label.madeOf === undefined && !isRaw)
     return [{ name: "What it is made of", why: "is not known: it may hold onion or salt" }];
+  if (isRaw && ingredientId === null && label.madeOf === undefined)
+    return [{ name: "What it is", why: "is not known by its name: put it in as what it is" }];
   const own =
     isRaw && ingredientId !== null && traitsOf(ingredientId).isOftenMeat !== true
       ? [ingredientId]

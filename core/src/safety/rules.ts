@@ -5,7 +5,9 @@ import { overRim } from "../simulate/over-rim";
 import type { Plan } from "../simulate/plan-schema";
 import { vesselOf } from "../simulate/references";
 import { showDuration } from "../units/show";
+import { ANIMAL_SALT_G_KG } from "../seasoning/salt";
 import { nameOf, petHazardsOf } from "../simulate/item-facts";
+import { kitchenEstimate } from "../units/constant";
 import type { Caution } from "./caution";
 import type { Facts, Rule } from "./facts";
 import { beansUnboiled, beansUnsoaked } from "./beans";
@@ -190,10 +192,10 @@ const POT_RULES: readonly Rule[] = [
   },
   {
     hazard: "animals",
-    check: ({ plan }) => {
+    check: ({ plan, dish }) => {
       if (plan.feeds !== "animals") return null;
       // What a stock was made of counts as much as what is put in.
-      const bad = plan.items.flatMap(petHazardsOf);
+      const bad = [...plan.items.flatMap(petHazardsOf), ...tooMuchForAnimals(dish)];
       return {
         id: "animals",
         severity: bad.length > 0 ? "danger" : "note",
@@ -286,6 +288,37 @@ const POT_RULES: readonly Rule[] = [
     }),
   },
 ];
+
+/** Salt and fat over the whole pot, whatever each of its things brings. */
+function tooMuchForAnimals({ salt, fat, eaten }: Facts["dish"]): readonly {
+  readonly name: string;
+  readonly why: string;
+}[] {
+  const kg = eaten.allKg;
+  if (!(kg > 0)) return [];
+  const saltGKg = salt.saltG / kg;
+  const fatGKg = fat.eatenG / kg;
+  return [
+    ...(saltGKg > ANIMAL_SALT_G_KG.value
+      ? [{ name: "Salt", why: `${saltGKg.toFixed(1)} g of salt a kilogram in all` }]
+      : []),
+    ...(fatGKg > ANIMAL_FAT_G_KG.value
+      ? [
+          {
+            name: "Fat",
+            why: `${Math.round(fatGKg)} g of fat a kilogram: chill it and lift the fat`,
+          },
+        ]
+      : []),
+  ];
+}
+/** Fat over which a pot is too rich for cats and dogs. */
+const ANIMAL_FAT_G_KG = kitchenEstimate(
+  "fat in what animals eat",
+  100,
+  "g/kg",
+  "richer food may inflame the pancreas of a dog",
+);
 
 /** Every rule there is. */
 export const RULES: readonly Rule[] = [...POT_RULES, ...DISH_RULES, ...METHOD_RULES];

@@ -483,6 +483,44 @@ describe("beans", () => {
   });
 });
 
+describe("for animals", () => {
+  const bowl = (items: object[], over: object = {}) =>
+    cautions({ feeds: "animals", items: items as never, fat: "liftCold", ...over }).find(
+      (c) => c.id === "animals",
+    );
+  const neck = { id: "n", ingredientId: "lambNeck", massKg: 2, when: { at: "start" } };
+  const more = (ingredientId: string, massKg: number, rest: object = {}) => ({
+    id: "m",
+    ingredientId,
+    massKg,
+    when: { at: "start" },
+    ...rest,
+  });
+  test("many little salts are judged over the whole pot", () => {
+    const salty = (massKg: number) => bowl([neck, more("flakedSalt", massKg)]);
+    expect(bowl([neck])?.severity).toBe("note");
+    expect(salty(0.02)?.severity).toBe("danger");
+    const brine = more("celery", 1, { label: { saltGKg: 4 } });
+    const lots = bowl([neck, brine, { ...brine, id: "o", ingredientId: "carrot" }]);
+    expect(lots?.title).toContain("Salt");
+    expect(bowl([neck, more("celery", 1)])?.severity).toBe("note");
+  });
+  test("a bundle or ball of which nobody knows what is in it is not given; read, it may be", () => {
+    for (const id of ["herbBundle", "spiceBall"]) {
+      expect(bowl([neck, more(id, 0.02)])?.text, id).toContain("nobody knows what is in it");
+      expect(bowl([neck, more(id, 0.02, { label: { madeOf: ["thyme"] } })])?.severity).toBe("note");
+    }
+    expect(
+      bowl([neck, more("herbBundle", 0.02, { label: { madeOf: ["thyme", "leek"] } })])?.title,
+    ).toContain("Leek");
+  });
+  test("rich fat is lifted off or it is too rich", () => {
+    expect(bowl([neck, more("oil", 0.6)], { fat: "keep" })?.severity).toBe("danger");
+    const rich = { fat: "keep", end: "served", water: { by: "amount", volumeL: 1 } };
+    expect(bowl([more("porkShoulder", 1, { label: { fatGKg: 300 } })], rich)?.title).toContain("Fat");
+  });
+});
+
 test("an onion in a pot for the cats is a danger that names it", () => {
   const caution = cautions({ feeds: "animals" }).find((c) => c.id === "animals");
   expect(caution).toMatchObject({ severity: "danger", title: "Not for animals: Onion" });

@@ -1,4 +1,5 @@
 import { ingredientOf, petHazardsOf, valuesOf } from "../simulate/item-facts";
+import { ANIMAL_SALT_G_KG } from "../seasoning/salt";
 import type { Plan } from "../simulate/plan-schema";
 
 /**
@@ -10,7 +11,10 @@ export function solidsHazards(plan: Plan): readonly string[] {
     petHazardsOf(item).map(({ name, why }) => `${name.toLowerCase()} was in the pot, ${why}`),
   );
   const hasBones = plan.items.some((i) => ingredientOf(i).group === "bones");
-  const hasSalt = plan.items.some((i) => i.massKg * valuesOf(i).saltGKg > 0.5);
+  // Judged over the whole pot: many little salts are a salty pot.
+  const saltG = plan.items.reduce((sum, i) => sum + i.massKg * valuesOf(i).saltGKg, 0);
+  const allKg = plan.items.reduce((sum, i) => sum + i.massKg, 0);
+  const hasSalt = saltG > ANIMAL_SALT_G_KG.value * allKg;
   const hasAlcohol = plan.items.some((i) => valuesOf(i).alcoholShare > 0);
   return [
     ...new Set([

@@ -58,3 +58,11 @@ export const toDilute = (haveG: number, amount: number, targetPer: number): numb
 /** Level teaspoons of fine salt, to the half. @example teaspoonsOf(16) // 2.5 */
 export const teaspoonsOf = (saltG: number): number =>
   Math.round((saltG / FINE_SALT_TSP_G.value) * 2) / 2;
+
+/** Salt over which a pot is not for cats and dogs, over all of it. */
+export const ANIMAL_SALT_G_KG = kitchenEstimate(
+  "salt in what animals eat",
+  1,
+  "g/kg",
+  "about what plain meat brings by itself",
+);

@@ -56,6 +56,17 @@ export const contentsOf = (item: PlanItem): readonly Ingredient[] => [
 ];
 
 /**
+ * Ids of what is composed in it and nobody has read the label of: itself, until its allergens are said, or
+ * of what it was made of.
+ */
+export const unreadIn = (item: PlanItem): readonly string[] =>
+  traitsOf(item.ingredientId).isComposed === true &&
+  item.label?.allergens === undefined &&
+  item.label?.madeOf === undefined
+    ? [item.ingredientId]
+    : (item.label?.unread ?? []);
+
+/**
  * What in it harms cats and dogs, itself or what it was made of, with why; a stock of the house of which
  * nobody said what was in its pot is not trusted.
  */
@@ -63,6 +74,9 @@ export function petHazardsOf(item: PlanItem): readonly { name: string; why: stri
   const own = ingredientOf(item);
   if (own.id === "houseStock" && item.label?.madeOf === undefined)
     return [{ name: own.name, why: "say which pot it is from: it may hold onion or salt" }];
+  // A bundle, a ball: nothing about it says what is tied up in it.
+  if (own.petHazard === undefined && unreadIn(item).includes(own.id))
+    return [{ name: own.name, why: "nobody knows what is in it" }];
   return contentsOf(item).flatMap(({ name, petHazard }) =>
     petHazard === undefined ? [] : [{ name, why: petHazard }],
   );

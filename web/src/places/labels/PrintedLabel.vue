@@ -48,6 +48,9 @@ const day = (ms: number) => format(ms, "d MMM yyyy");
       <span v-if="label.allergens.length > 0"
         >Contains <b>{{ label.allergens.join(", ") }}</b></span
       >
+      <span v-if="label.unread.length > 0"
+        >May hold other allergens: read {{ label.unread.join(", ") }}</span
+      >
       <span v-if="label.note" class="note">{{ label.note }}</span>
     </div>
     <SmallCode v-if="address" :text="address" :size-mm="codeMm" />

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { noteOf } from "@kettlos/core/larder/keeping";
+import { noteOf, whyNotFrozen } from "@kettlos/core/larder/keeping";
 import type { Holding } from "@kettlos/core/larder/larder";
 import { WHY_THROWN, type WayOut, type WhyThrown } from "@kettlos/core/larder/larder-schema";
 import { petHazardsIn } from "@kettlos/core/larder/pet-hazards";
@@ -7,9 +7,11 @@ import type { UnitSystem } from "@kettlos/core/units/show";
 import { computed, ref } from "vue";
 import CountField from "../../controls/CountField.vue";
 import { appendLarder } from "../../data/larder-log";
+import { usePotsStore } from "../../data/pots-store";
 import { eachWords, WHY_WORDS } from "./held-words";
 
 /** Taking out, moving, counting, labelling: of so many at a time. */
+const pots = usePotsStore();
 const props = defineProps<{ holding: Holding; isUsable: boolean; units: UnitSystem }>();
 const one = computed(() => (props.units === "us" ? "us" : "metric"));
 const count = ref<number | null>(1);
@@ -20,6 +22,12 @@ const hazards = computed(() => petHazardsIn(props.holding.lot));
 const other = computed(() => (props.holding.place === "fridge" ? "freezer" : "fridge"));
 const isRaw = computed(
   () => props.holding.lot.kind !== "stock" && props.holding.lot.kind !== "dish",
+);
+/** Why it may not go into the freezer; null where it may, or is there. */
+const notFrozen = computed(() =>
+  props.holding.place === "freezer"
+    ? null
+    : whyNotFrozen(props.holding.lot, props.holding, pots.nowMs),
 );
 const isAskingWhy = ref(false);
 
@@ -73,7 +81,7 @@ function recount() {
       >
         To the animals
       </button>
-      <button v-if="isUsable" type="button" class="button" @click="move">
+      <button v-if="isUsable && notFrozen === null" type="button" class="button" @click="move">
         {{ other === "freezer" ? "Into the freezer" : "Thaw in the fridge" }}
       </button>
       <button
@@ -95,10 +103,9 @@ function recount() {
       {{ hazards.map((h) => `${h.name.toLowerCase()}, ${h.why}`).join("; ") }}.
     </p>
     <p v-if="isUsable && noteOf(holding.lot.kind)" class="small quiet">
-      {{ noteOf(holding.lot.kind)
-      }}<template v-if="holding.place === 'fridge'">
-        Thawed in the fridge and still within its days it may be frozen again; it loses some flavour
-        (US guidance).</template
+      {{ noteOf(holding.lot.kind) }}
+      <template v-if="notFrozen === 'rawRefrozen'">
+        Thawed raw it is not frozen again raw; cooked through it may be, once.</template
       >
     </p>
     <form class="beside" @submit.prevent="recount">

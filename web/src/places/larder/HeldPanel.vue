@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { enoughFor } from "@kettlos/core/larder/draws";
-import { ageOf, keepingOf } from "@kettlos/core/larder/keeping";
+import { ageOf, keepingOf, SPENT_WORDS } from "@kettlos/core/larder/keeping";
 import { heldKg, isUsable, leftOf, type Holding } from "@kettlos/core/larder/larder";
+import { labelOf } from "@kettlos/core/larder/label-of";
 import { isUnsalted } from "@kettlos/core/larder/lot-of";
 import { setOf } from "@kettlos/core/extraction/set";
 import { COLD_DENSITY_KG_L } from "@kettlos/core/water/properties";
@@ -34,6 +35,7 @@ const currency = computed(() => kitchenStore.kitchen?.currency ?? "");
 const bought = computed(
   () => kitchenStore.kitchen?.prices.find((p) => p.ingredientId === "boughtStock")?.perKg ?? null,
 );
+const unread = computed(() => labelOf(props.holding).unread);
 const usable = computed(() => isUsable(props.holding, pots.nowMs));
 const haveKg = computed(() =>
   heldKg(
@@ -70,7 +72,11 @@ const spoken = computed(() => larderStore.spoken.filter((s) => s.lotId === lot.v
       {{ countWords(lot.container.kind, holding.count) }} of {{ eachWords(lot, one) }} in the
       {{ holding.place }}
     </p>
-    <p v-if="!usable" class="ember" role="alert">
+    <p v-if="holding.spent !== null" class="ember" role="alert">
+      <strong>Danger: not to be eaten.</strong> {{ SPENT_WORDS[holding.spent] }}. Throw it away,
+      however it smells or looks. US guidance for cold storage; your local food code rules.
+    </p>
+    <p v-else-if="!usable" class="ember" role="alert">
       <strong>Danger: past its days in the fridge.</strong> Throw it away, however it smells or
       tastes. {{ keeping.days.source }}; your local food code rules.
     </p>
@@ -106,6 +112,10 @@ const spoken = computed(() => larderStore.spoken.filter((s) => s.lotId === lot.v
       <template v-if="(lot.label.allergens ?? []).length > 0">
         <dt>Allergens</dt>
         <dd>{{ lot.label.allergens?.join(", ") }}</dd>
+      </template>
+      <template v-if="unread.length > 0">
+        <dt>May hold others</dt>
+        <dd>read the label of {{ unread.join(", ") }}</dd>
       </template>
       <template v-if="lot.costPerKg !== null">
         <dt>Cost</dt>

@@ -133,6 +133,10 @@ const nameOf = (id: string) => ingredientById(id).name.toLowerCase();
         >Contains <strong>{{ dish.allergens.join(", ") }}</strong>.
         <span class="quiet">Labels of ready-made goods come first.</span></template
       ><span v-else class="quiet">No allergen by the catalogue; check every label.</span>
+      <span v-if="dish.unread.length > 0">
+        May hold others: read the label of
+        <strong>{{ dish.unread.map(nameOf).join(", ") }}</strong>, and tick it there.</span
+      >
     </p>
     <fieldset v-if="plan.end === 'served'">
       <legend>Beside it</legend>

@@ -41,6 +41,13 @@ function set(field: (typeof FIELDS)[number], text: string) {
       : `${field.label} of ${text} ${field.unit} is not possible.`;
   if (problem.value === "") emit("change", label);
 }
+const isComposed = computed(() => traitsOf(props.item.ingredientId).isComposed === true);
+/** What is ticked is then all there is in it. */
+function sayRead(isRead: boolean) {
+  const { allergens: _before, ...rest } = props.item.label ?? {};
+  if (isRead) emit("change", { ...rest, allergens: [...values.value.allergens] });
+  else emit("change", Object.keys(rest).length === 0 ? null : rest);
+}
 function toggle(allergen: Allergen) {
   const now = values.value.allergens;
   const allergens = now.includes(allergen) ? now.filter((a) => a !== allergen) : [...now, allergen];
@@ -84,6 +91,13 @@ function toggle(allergen: Allergen) {
   </label>
   <fieldset class="allergens">
     <legend class="quiet small">Contains</legend>
+    <label v-if="isComposed" class="check read">
+      <input
+        type="checkbox"
+        :checked="item.label?.allergens !== undefined"
+        @change="sayRead(($event.target as HTMLInputElement).checked)"
+      />its label has been read, and this is all
+    </label>
     <label v-for="a in ALLERGENS" :key="a" class="check">
       <input type="checkbox" :checked="values.allergens.includes(a)" @change="toggle(a)" />{{ a }}
     </label>

@@ -108,6 +108,7 @@ const cautions = computed(() =>
   portionCautions({
     isCold: isCold.value,
     stoodDays: facts.value === null ? 0 : (pots.nowMs - facts.value.madeMs) / DAY_MS,
+    wasFrozenInTime: wasFrozenInTime.value,
     isDiscard: chilling.value?.remedy === "discard",
     kind: container.value?.kind ?? null,
     isFrozen: isFrozen.value,
@@ -115,6 +116,15 @@ const cautions = computed(() =>
     codeWhose: code.value.whose,
   }),
 );
+/** So long after the sieve it is only good where it has been frozen meanwhile. */
+const wasFrozenInTime = ref(false);
+const stoodTooLong = computed(() => cautions.value.some((c) => c.id === "stood-too-long"));
+function saysFrozen() {
+  wasFrozenInTime.value = true;
+  place.value = "freezer";
+}
+/** Frozen the day after it was made, as far as anyone knows. */
+const frozenSince = (madeMs: number) => (wasFrozenInTime.value ? { sinceMs: madeMs + DAY_MS } : {});
 const isRefused = computed(() => cautions.value.some((c) => c.refuses === true));
 const hazards = computed(() =>
   facts.value === null
@@ -147,7 +157,13 @@ async function store(n: number, eachL: number) {
     day: format(facts.value.madeMs, "yyMMdd"),
     usedCodes: new Set([...larderStore.lots.values()].map((l) => l.code)),
   });
-  await appendLarder({ kind: "stored", lot, count: n, place: place.value });
+  await appendLarder({
+    kind: "stored",
+    lot,
+    count: n,
+    place: place.value,
+    ...frozenSince(facts.value.madeMs),
+  });
 }
 async function use(out: WayOut, massKg: number) {
   if (pot.value === null || !(massKg > 0) || isFilling.value) return;
@@ -209,7 +225,10 @@ useShortcuts(() => [{ keys: "u", does: "Undo the last entry", run: undo }]);
           <button type="button" class="button" @click="undo">Undo <kbd>U</kbd></button>
         </p>
         <CautionList :cautions="cautions" />
-        <p v-if="isRefused && left.leftKg >= LEAST_L">
+        <p v-if="isRefused && left.leftKg >= LEAST_L" class="beside">
+          <button v-if="stoodTooLong" type="button" class="button" @click="saysFrozen">
+            It has been in the freezer since
+          </button>
           <button type="button" class="button danger" @click="use('thrown', left.leftKg)">
             It is thrown away
           </button>
@@ -226,7 +245,12 @@ useShortcuts(() => [{ keys: "u", does: "Undo the last entry", run: undo }]);
           :max="facts.allKg"
         />
         <h2>Into what</h2>
-        <TickChoice v-model="place" label="Where to" :options="PLACE_OPTIONS" />
+        <TickChoice
+          v-if="!wasFrozenInTime"
+          v-model="place"
+          label="Where to"
+          :options="PLACE_OPTIONS"
+        />
         <ContainerChoice
           v-if="containers.length > 0"
           v-model="containerId"
