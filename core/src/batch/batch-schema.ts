@@ -144,6 +144,8 @@ export const CookEventSchema = z.discriminatedUnion("kind", [
     why: z.enum(INTERRUPTIONS),
     fromMs: AtMs,
     untilMs: AtMs.nullable(),
+    /** Nobody knows how long: `fromMs` is when it was last seen with its heat on. */
+    isUnknown: z.boolean().optional(),
   }),
   /** Heat or lid is back: ends the interruption that lasts. */
   z.object({ ...base, kind: z.literal("resumed") }),

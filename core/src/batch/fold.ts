@@ -45,6 +45,10 @@ export interface Interrupted {
   readonly why: Interruption;
   readonly fromMs: number;
   readonly untilMs: number | null;
+  /** Nobody knows how long: it may have begun at fromMs, when it was last seen, or any time since. */
+  readonly isUnknown: boolean;
+  /** When it was written down. */
+  readonly saidMs: number;
 }
 
 export interface Tasting {
@@ -225,9 +229,11 @@ function interruptionsOf(
   begun: readonly EventOf<"interrupted">[],
   ended: readonly EventOf<"resumed">[],
 ): readonly Interrupted[] {
-  return begun.map(({ why, fromMs, untilMs, atMs }) => ({
+  return begun.map(({ why, fromMs, untilMs, atMs, isUnknown }) => ({
     why,
     fromMs,
+    isUnknown: isUnknown === true,
+    saidMs: atMs,
     untilMs: untilMs ?? ended.find((e) => e.atMs >= atMs)?.atMs ?? null,
   }));
 }

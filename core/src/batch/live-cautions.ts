@@ -11,6 +11,7 @@ import { drifts } from "./course-of";
 import { coreCaution } from "./core-caution";
 import { live, type LiveCaution, type LiveFacts } from "./live-caution";
 import { underLineMs } from "./standing";
+import { unknownCut } from "./unknown-cut";
 import { UNSEEN_MIN, unseenMin } from "./unseen";
 
 const MINUTE_MS = 60_000;
@@ -35,7 +36,9 @@ export function liveCautions(facts: LiveFacts): readonly LiveCaution[] {
   const { cook } = facts;
   if (cook.litMs === null || cook.finishedMs !== null) return [];
   if (cook.strainedMs !== null)
-    return [coreCaution(facts), beanCaution(facts), standing(facts)].filter((c) => c !== null);
+    return [unknownCut(facts), coreCaution(facts), beanCaution(facts), standing(facts)].filter(
+      (c) => c !== null,
+    );
   const isOn = cook.offMs === null;
   const found = [
     ranOver(facts),
@@ -52,7 +55,7 @@ export function liveCautions(facts: LiveFacts): readonly LiveCaution[] {
       : []),
     standing(facts),
     tooSlow(facts),
-    cold(facts),
+    unknownCut(facts) ?? cold(facts),
     coreCaution(facts),
     beanCaution(facts),
   ].filter((c): c is LiveCaution => c !== null);

@@ -5,9 +5,17 @@ import {
   slowestMeatMin,
 } from "../convert/crock-safety";
 import { CROCK_MOST, foams, fullestShareOf, leastLiquidL } from "../convert/limits";
+import { codeOf, holdingLineC } from "../cool/codes";
 import { coreRuleOf } from "../doneness/targets-of";
-import { goesInFirst, nameOf, waitsForRelease } from "../simulate/item-facts";
+import {
+  goesInFirst,
+  nameOf,
+  scorchesUnderPressure,
+  waitsForRelease,
+} from "../simulate/item-facts";
+import { SPREAD } from "../simulate/parameters";
 import { vesselOf } from "../simulate/references";
+import { Z90 } from "../units/estimate";
 import { showDuration, showVolume } from "../units/show";
 import { COLD_DENSITY_KG_L } from "../water/properties";
 import type { Caution } from "./caution";
@@ -44,6 +52,7 @@ export const METHOD_RULES: readonly Rule[] = [
       };
     },
   },
+  { hazard: "held on WARM", check: heldTooCool },
   { hazard: "slow warming", check: slowWarming },
   { hazard: "slow warming at its slow end", check: slowAtItsEnd },
   {
@@ -119,18 +128,31 @@ export const METHOD_RULES: readonly Rule[] = [
     hazard: "dairy or thickener under pressure",
     check: ({ plan }) => {
       if (plan.heat.method !== "pressure") return null;
-      const bad = plan.items.filter((i) => goesInFirst(i) && waitsForRelease(i));
-      return bad.length === 0
-        ? null
-        : {
-            id: "pressureThick",
-            severity: "danger",
-            places: ["plan", "cook"],
-            title: `After release only: ${bad.map(nameOf).join(", ")}`,
-            text: "Dairy splits and thickened liquid scorches and spits under pressure. Stir it in after the lid is off.",
-            rule: "No thickener and no dairy before pressure.",
-            whose: MAKER,
-          };
+      const first = plan.items.filter(goesInFirst);
+      const bad = first.filter(scorchesUnderPressure);
+      if (bad.length === 0) {
+        const coconut = first.find(waitsForRelease);
+        return coconut === undefined
+          ? null
+          : {
+              id: "pressureCoconut",
+              severity: "note",
+              places: ["plan"],
+              title: "Coconut milk before pressure, or after",
+              text: "Before it is rounder, and may split and foam: no more than half full. Thick kinds go in after release.",
+              rule: "Cooks differ; the half-full limit for foaming food holds.",
+              whose: MAKER,
+            };
+      }
+      return {
+        id: "pressureThick",
+        severity: "danger",
+        places: ["plan", "cook"],
+        title: `After release only: ${bad.map(nameOf).join(", ")}`,
+        text: "Dairy splits and thickened liquid scorches and spits under pressure, also where it came in with another pot's stock or gravy. Stir it in after the lid is off.",
+        rule: "No thickener and no dairy before pressure.",
+        whose: MAKER,
+      };
     },
   },
   {
@@ -257,5 +279,31 @@ function slowAtItsEnd({ plan, kitchen, trace, waterL }: Facts): Caution | null {
         text: `Its thickest part takes about ${showDuration(slowest)} from 5 to 60 °C, and one time in ten ${Number.isFinite(highMin) ? `${showDuration(highMin)} or more` : "it is not there in five hours"}; four are the limit. ${FASTER[plan.heat.method]} Read it after three hours.`,
         rule: WARM_UP_RULE,
         whose: WARM_UP_WHOSE,
+      };
+}
+
+/** How much cooler than thought WARM may hold, °C: the slow end of a plateau. */
+const WARM_LOW_C = Z90 * SPREAD.plateauC.value;
+
+/** Kept on WARM, all its hours over the holding line: what goes on it too cool may never come up to it. */
+function heldTooCool({ plan, kitchen, trace }: Facts): Caution | null {
+  if (plan.heat.method !== "slowCooker" || plan.heat.warmMin <= 0) return null;
+  const code = codeOf(kitchen);
+  const lineC = holdingLineC(code);
+  const fromMin = trace.toSimmerMin + trace.holdMin;
+  const held = trace.points.filter(
+    (p) => p.tMin >= fromMin && p.tMin <= fromMin + trace.releaseMin,
+  );
+  const coolestC = Math.min(...held.map((p) => p.liquidC));
+  return held.length === 0 || coolestC - WARM_LOW_C >= lineC
+    ? null
+    : {
+        id: "warmHold",
+        severity: coolestC < lineC ? "danger" : "caution",
+        places: ["plan", "cook"],
+        title: "WARM does not keep it hot enough",
+        text: `On WARM it comes down to about ${Math.round(coolestC)} °C; ${lineC} °C and more are wanted all the while. Cook it until it simmers first, keep it on LOW, or chill it.`,
+        rule: `Hot food is held at ${lineC} °C or more; WARM does not cook or reheat.`,
+        whose: code.whose,
       };
 }

@@ -266,6 +266,12 @@ const CASES: readonly [hazard: string, id: string, yes: () => string[], no: () =
     () => inCrock({ water: { by: "amount", volumeL: 4.6 } }),
     () => inCrock({ water: { by: "amount", volumeL: 3 } }),
   ],
+  [
+    "held on WARM",
+    "warmHold",
+    () => inCrock({ heat: { ...HEATS.low, warmMin: 240 }, stop: { by: "time", holdMin: 60 } }),
+    () => inCrock({ heat: { ...HEATS.low, warmMin: 240 }, stop: { by: "time", holdMin: 480 } }),
+  ],
   ["slow warming", "ringTooSlow", () => hugePot(700), () => hugePot(3000)],
   [
     "slow warming at its slow end",
@@ -454,11 +460,31 @@ test("what splits or thickens waits for the lid, however it was staged", () => {
       ],
       water: { by: "amount", volumeL: 0.8 },
     });
-  for (const id of ["cream", "flour", "condensedSoup", "coconutMilk"]) {
+  for (const id of ["cream", "flour", "condensedSoup", "jarSauce"]) {
     expect(thick(id, { at: "start" }), id).toContain("pressureThick");
     expect(thick(id, { at: "after", min: 0 }), id).toContain("pressureThick");
     expect(thick(id, { at: "beforeEnd", min: 10 }), id).not.toContain("pressureThick");
+    expect(thick(id, { at: "offHeat" }), id).not.toContain("pressureThick");
   }
+  // Coconut milk is a matter of school.
+  expect(thick("coconutMilk", { at: "start" })).toContain("pressureCoconut");
+  expect(thick("coconutMilk", { at: "start" })).not.toContain("pressureThick");
+  expect(thick("coconutMilk", { at: "offHeat" })).not.toContain("pressureCoconut");
+});
+
+test("another pot's gravy, or stock with cream in it, is thickener and dairy under pressure too", () => {
+  const withStock = (label: object) =>
+    underPressure({
+      items: [
+        { id: "m", ingredientId: "goatShoulder", massKg: 0.8, when: { at: "start" } },
+        { id: "x", ingredientId: "houseStock", massKg: 0.8, when: { at: "start" }, label },
+      ],
+      water: { by: "amount", volumeL: 0.2 },
+    });
+  expect(withStock({ madeOf: ["beefKnuckle"] })).not.toContain("pressureThick");
+  expect(withStock({ madeOf: ["beefKnuckle"], starchGKg: 45 })).toContain("pressureThick");
+  expect(withStock({ madeOf: ["beefKnuckle", "cream"] })).toContain("pressureThick");
+  expect(withStock({ madeOf: ["beefKnuckle", "flour"] })).toContain("pressureThick");
 });
 
 test("a joint put in once it is hot is as slow in a crock as one from the start", () => {
@@ -517,7 +543,9 @@ describe("for animals", () => {
   test("rich fat is lifted off or it is too rich", () => {
     expect(bowl([neck, more("oil", 0.6)], { fat: "keep" })?.severity).toBe("danger");
     const rich = { fat: "keep", end: "served", water: { by: "amount", volumeL: 1 } };
-    expect(bowl([more("porkShoulder", 1, { label: { fatGKg: 300 } })], rich)?.title).toContain("Fat");
+    expect(bowl([more("porkShoulder", 1, { label: { fatGKg: 300 } })], rich)?.title).toContain(
+      "Fat",
+    );
   });
 });
 

@@ -82,11 +82,21 @@ export function petHazardsOf(item: PlanItem): readonly { name: string; why: stri
   );
 }
 
-/** Dairy, thickeners and what splits: under pressure they wait until the lid is off. */
-export const waitsForRelease = (item: PlanItem): boolean => {
-  const { group, id } = ingredientOf(item);
-  return group === "dairy" || group === "starch" || traitsOf(id).waitsForRelease === true;
+/** A liquid that thickens by so much is thickened itself, as g of flour a kilogram: a light soup has 25. */
+const THICKENED_G_KG = 10;
+
+/** Dairy or a thickener, itself or by what came in with another pot's stock, gravy or sauce. */
+export const scorchesUnderPressure = (item: PlanItem): boolean => {
+  const { isLiquid, id } = ingredientOf(item);
+  if (id === "coconutMilk") return false;
+  if (traitsOf(id).waitsForRelease === true) return true;
+  if (isLiquid && valuesOf(item).starchGKg >= THICKENED_G_KG) return true;
+  return contentsOf(item).some(({ group }) => group === "dairy" || group === "starch");
 };
+
+/** That, and coconut milk, which splits: under pressure they wait until the lid is off. */
+export const waitsForRelease = (item: PlanItem): boolean =>
+  scorchesUnderPressure(item) || traitsOf(item.ingredientId).waitsForRelease === true;
 
 /** In the pot before it is shut and heated, or as soon as it is hot. */
 export const goesInFirst = ({ when }: PlanItem): boolean =>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { ref, watch } from "vue";
+import { computed, ref, watch } from "vue";
 import type { Interruption } from "@kettlos/core/batch/batch-schema";
 import FieldForm from "../../controls/FieldForm.vue";
 import TickChoice from "../../controls/TickChoice.vue";
@@ -25,24 +25,46 @@ const why = ref<Interruption>("paused");
 const HOW = [
   { value: "now", label: "from now on" },
   { value: "past", label: "it is back" },
+  { value: "unknown", label: "nobody knows" },
 ] as const;
-const how = ref<"now" | "past">("now");
+const how = ref<(typeof HOW)[number]["value"]>("now");
+const BACK = [
+  { value: "off", label: "still off" },
+  { value: "on", label: "on again" },
+] as const;
+const back = ref<"off" | "on">("off");
+const SINCE = computed(() => HOW.filter((h) => h.value !== "unknown" || why.value !== "lidOff"));
+watch(why, () => {
+  if (why.value === "lidOff" && how.value === "unknown") how.value = "now";
+});
 const min = ref<number | null>(null);
 watch(shown, () => {
   why.value = "paused";
   how.value = "now";
+  back.value = "off";
   min.value = null;
 });
 
+/** From when it was last seen with its heat on, where nobody knows. */
+function lastSeenMs(): number {
+  const { events, litMs } = props.pot.cook;
+  return events.at(-1)?.atMs ?? litMs ?? props.nowMs;
+}
 function save() {
   const untilMs = Math.round(props.nowMs);
-  const fromMs = how.value === "now" ? untilMs : Math.round(untilMs - (min.value ?? 0) * 60_000);
+  const since = {
+    now: untilMs,
+    past: Math.round(untilMs - (min.value ?? 0) * 60_000),
+    unknown: lastSeenMs(),
+  };
+  const isOff = how.value === "now" || (how.value === "unknown" && back.value === "off");
   void keep(() =>
     props.write({
       kind: "interrupted",
       why: why.value,
-      fromMs: Math.max(props.pot.cook.litMs ?? 0, fromMs),
-      untilMs: how.value === "now" ? null : untilMs,
+      fromMs: Math.max(props.pot.cook.litMs ?? 0, since[how.value]),
+      untilMs: isOff ? null : untilMs,
+      ...(how.value === "unknown" ? { isUnknown: true } : {}),
     }),
   );
 }
@@ -52,7 +74,8 @@ function save() {
   <ElDialog v-model="shown" title="Something came between" width="min(480px, 94vw)">
     <FieldForm class="fields" :not-written @keep="save">
       <TickChoice v-model="why" label="What" :options="WHY" />
-      <TickChoice v-model="how" label="Since when" :options="HOW" />
+      <TickChoice v-model="how" label="Since when" :options="SINCE" />
+      <TickChoice v-if="how === 'unknown'" v-model="back" label="And now" :options="BACK" />
       <UnitField
         v-if="how === 'past'"
         v-model="min"
@@ -67,12 +90,16 @@ function save() {
       <p v-if="why === 'lidOff'" class="quiet small">
         More steam leaves, and a slow cooker falls back by about 25 min of cooking each time.
       </p>
+      <p v-else-if="how === 'unknown'" class="quiet small">
+        Counted from when it was last seen. While it is still off a thermometer can speak for it;
+        once it is on again nothing can.
+      </p>
       <p v-else class="quiet small">
         The pot cools meanwhile; what is lost is cooked again. Under 60 °C it may stay 2 h in all:
         US guidance (USDA); your local food code rules.
       </p>
       <button type="submit" class="button primary">
-        {{ how === "now" ? "It is so now" : "Count it in" }}
+        {{ how === "past" ? "Count it in" : "It is so now" }}
       </button>
     </FieldForm>
   </ElDialog>

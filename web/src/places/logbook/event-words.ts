@@ -59,6 +59,7 @@ export function eventWords(event: CookEvent, plan: Plan, units: UnitSystem): str
     case "temperature":
       return `${event.where === "liquid" ? "Liquid" : "Piece"} at ${showTemperature(event.tempC, units)}`;
     case "interrupted":
+      if (event.isUnknown === true) return `${INTERRUPTED[event.why]}, nobody knows how long`;
       return `${INTERRUPTED[event.why]}${event.untilMs === null ? "" : ` for ${showDuration((event.untilMs - event.fromMs) / 60_000)}`}`;
     case "resumed":
       return "Back again";
