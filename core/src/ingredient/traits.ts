@@ -18,6 +18,8 @@ export interface Traits {
   readonly isAcid?: true;
   readonly isHot?: true;
   readonly isPork?: true;
+  /** How high a piece of it lies, m, whatever its flesh is cut to: kitchen estimate. */
+  readonly liesM?: number;
   /** Of it, this share is shell, which nobody eats, 0–1. */
   readonly shellShare?: number;
   /** Raw it keeps a day or two only: mince, sausage, offal. */
@@ -97,10 +99,10 @@ const TRAITS: Readonly<Record<string, Traits>> = {
   smokedSausage: { isComposed: true, isPork: true, fatGKg: 280, packsKg: [0.3] },
   curedPork: { isPork: true, fatGKg: 350, packsKg: [0.15] },
   porkShoulder: { isPork: true },
-  porkTrotter: { isPork: true },
+  porkTrotter: { liesM: 0.06, isPork: true },
   porkSkin: { isPork: true },
-  porkNeckBones: { isPork: true },
-  porkRibs: { isPork: true },
+  porkNeckBones: { liesM: 0.04, isPork: true },
+  porkRibs: { liesM: 0.04, isPork: true },
   lard: { isPork: true, isAnimal: "meat", fatGKg: 1000, packsKg: [0.25] },
   butter: { fatGKg: 810, packsKg: [0.25] },
   oil: { fatGKg: 1000, packsKg: [0.5, 1] },
@@ -121,6 +123,27 @@ const TRAITS: Readonly<Record<string, Traits>> = {
   clams: { shellShare: 0.75 },
   crayfishShells: { shellShare: 1 },
   prawnShells: { shellShare: 1 },
+  turkeyFrame: { liesM: 0.1 },
+  gooseFrame: { liesM: 0.1 },
+  duckFrame: { liesM: 0.09 },
+  chickenFrame: { liesM: 0.08 },
+  chickenBacks: { liesM: 0.05 },
+  chickenWings: { liesM: 0.03 },
+  chickenFeet: { liesM: 0.04 },
+  pigeonFrame: { liesM: 0.06 },
+  pheasantFrame: { liesM: 0.06 },
+  hareFrame: { liesM: 0.06 },
+  rabbitFrame: { liesM: 0.06 },
+  vealKnuckle: { liesM: 0.1 },
+  beefKnuckle: { liesM: 0.1 },
+  beefMarrow: { liesM: 0.08 },
+  oxtail: { liesM: 0.05 },
+  beefRibs: { liesM: 0.05 },
+  lambNeck: { liesM: 0.04 },
+  lambShankBone: { liesM: 0.06 },
+  goatNeck: { liesM: 0.04 },
+  muttonShank: { liesM: 0.06 },
+  deerJoint: { liesM: 0.08 },
   bayLeaf: { takeOut: "bay leaf" },
   herbBundle: { isComposed: true, takeOut: "herb bundle" },
   spiceBall: { isComposed: true, takeOut: "spice ball" },

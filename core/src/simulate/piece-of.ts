@@ -1,6 +1,7 @@
 import { pieceTauS } from "../heat/piece";
 import type { PieceShape } from "../heat/piece-schema";
 import { ingredientById } from "../ingredient/catalogue";
+import { traitsOf } from "../ingredient/traits";
 import type { IngredientGroup } from "../ingredient/ingredient";
 import type { PlanItem } from "./plan-schema";
 
@@ -24,3 +25,14 @@ export function pieceOf(item: PlanItem, planPieceM: number): PieceShape {
 /** Its time constant, s. @throws Problem `range` */
 export const pieceTauOf = (item: PlanItem, planPieceM: number): number =>
   pieceTauS(pieceOf(item, planPieceM));
+
+/** How high a piece lies, m: on its flattest side; a bone as it is, whatever its flesh is cut to. */
+export function liesM(item: PlanItem, planPieceM: number): number {
+  const own = traitsOf(item.ingredientId).liesM;
+  const piece = pieceOf(item, planPieceM);
+  if (own !== undefined && item.piece === undefined) return own;
+  if (piece.kind === "ball") return piece.diameterM;
+  return piece.kind === "cylinder"
+    ? Math.min(piece.diameterM, piece.lengthM)
+    : Math.min(...piece.sizeM);
+}

@@ -30,6 +30,41 @@ describe("ways of stating water", () => {
     expect(at("over").depthM - at("cover").depthM).toBeCloseTo(0.025, 6);
   });
 
+  test("a vegetable stock over by a finger asks for water over all that lies there, floating or not", () => {
+    const stock = testPlan({
+      items: [
+        { id: "c", ingredientId: "carrot", massKg: 0.5, when: { at: "start" } },
+        { id: "o", ingredientId: "celery", massKg: 0.5, when: { at: "start" } },
+        { id: "k", ingredientId: "kelp", massKg: 0.02, when: { at: "start" } },
+      ],
+    });
+    const litres = waterL(stock, kitchen, { by: "over", overM: 0.025 });
+    expect(litres).toBeGreaterThan(1.6);
+    expect(litres).toBeLessThan(3);
+    // The level stands at least so far over the heap that lies there.
+    expect(waterL(stock, kitchen, { by: "cover" })).toBeGreaterThan(0.6);
+  });
+
+  test("shanks half covered ask for liquid, unless the wine reaches that far already", () => {
+    const shanks = (wineKg: number) =>
+      testPlan({
+        items: [
+          {
+            id: "s",
+            ingredientId: "muttonShoulder",
+            massKg: 1.6,
+            when: { at: "start" },
+            piece: { kind: "cylinder", diameterM: 0.07, lengthM: 0.12 },
+          },
+          { id: "w", ingredientId: "redWine", massKg: wineKg, when: { at: "start" } },
+        ],
+      });
+    const half = (wineKg: number) => waterL(shanks(wineKg), kitchen, { by: "halfWay" });
+    expect(half(0.2)).toBeGreaterThan(0.3);
+    expect(half(0.2) - half(0.4)).toBeCloseTo(0.2 / 0.99, 2);
+    expect(half(3)).toBe(0);
+  });
+
   test("wine at the start counts toward the line, so less water is wanted", () => {
     const withWine = testPlan({
       items: [

@@ -2,15 +2,12 @@ import { Problem, outcomeOf, type Outcome } from "../units/problem";
 import { depthForLiquidM, heapOf, heapTopM, type SolidsIn } from "../vessel/solids";
 import type { Vessel } from "../vessel/vessel-schema";
 import { fillLineL } from "../vessel/volume";
-import {
-  waterHalfWayL,
-  waterOverL,
-  waterToCoverL,
-  waterToFillLineL,
-} from "../vessel/water-by-place";
+import { coveringL, halfWayL, type LyingPart } from "../vessel/lying";
+import { waterToFillLineL } from "../vessel/water-by-place";
 import { waterDensityKgL } from "../water/properties";
 import type { Kitchen } from "./kitchen-schema";
 import { ingredientOf, isLoose, pouredKg, soakedKg } from "./item-facts";
+import { liesM } from "./piece-of";
 import type { Plan, PlanItem, WaterStatement, Wanted } from "./plan-schema";
 import { vesselOf } from "./references";
 import { simulate } from "./simulate";
@@ -36,6 +33,17 @@ export function startSolids(plan: Plan): SolidsIn {
     }),
   );
 }
+
+/** The same as it lies on the floor, floaters too, before any water lifts them. */
+export const lyingParts = (plan: Plan): readonly LyingPart[] =>
+  plan.items.filter(isStartSolid).map((item) => {
+    const ingredient = ingredientOf(item);
+    return {
+      volumeL: item.massKg / ingredient.densityKgL.value + soakedKg(item),
+      packing: ingredient.packing.value,
+      heightM: liesM(item, plan.pieceM),
+    };
+  });
 
 const isStartSolid = (item: PlanItem): boolean =>
   item.when.at === "start" && !isLoose(ingredientOf(item));
@@ -72,11 +80,11 @@ export function waterL(
     case "ratio":
       return less((statement.waterPerBone * bonesKg(plan)) / waterDensityKgL(kitchen.waterC));
     case "cover":
-      return less(waterToCoverL(vessel, solids));
+      return less(coveringL(vessel, lyingParts(plan)));
     case "over":
-      return less(waterOverL(vessel, solids, statement.overM));
+      return less(coveringL(vessel, lyingParts(plan), statement.overM));
     case "halfWay":
-      return less(waterHalfWayL(vessel, solids));
+      return less(halfWayL(vessel, lyingParts(plan)));
     case "fillLine":
       return less(waterToFillLineL(vessel, solids));
     case "left":

@@ -20,7 +20,7 @@ import {
   vesselAreaM2,
   vesselVolumeL,
 } from "./volume";
-import { waterHalfWayL, waterOverL, waterToCoverL } from "./water-by-place";
+import { coveringL, halfWayL, lyingTopM } from "./lying";
 
 interface VesselInput {
   shape: string;
@@ -66,8 +66,13 @@ function computed(name: string, i: VesselInput): number {
   if (i.solids !== undefined) {
     const solids = heapOf(i.solids.map((s) => ({ ...s, packing: s.pack })));
     if (i.liquidL !== undefined) return depthForLiquidM(vessel, solids, i.liquidL);
-    if (name.includes("cover")) return waterToCoverL(whole(i), solids);
-    if (name.includes("over25")) return waterOverL(whole(i), solids, 0.025);
+    const lying = i.solids.map((s) => ({
+      volumeL: s.massKg / s.densityKgL,
+      packing: s.pack,
+      heightM: 0.01,
+    }));
+    if (name.includes("cover")) return coveringL(whole(i), lying);
+    if (name.includes("over25")) return coveringL(whole(i), lying, 0.025);
     return 2 * i.solids.reduce((sum, s) => sum + s.massKg, 0);
   }
   if (i.volumeL !== undefined) return depthForVolumeM(vessel, i.volumeL);
@@ -207,8 +212,7 @@ describe("solids in the pot", () => {
     expect(outerAreaM2(oval) - vesselAreaM2(oval, 0)).toBeCloseTo(perimeter * 0.1, 6);
   });
 
-  test("water half-way up is half of cover where walls are straight", () => {
-    const heap = heapOf([{ massKg: 2.4, densityKgL: 1.17, packing: 0.45 }]);
+  describe("water by what it covers", () => {
     const pot = VesselSchema.parse({
       ...vessel,
       id: "v",
@@ -218,7 +222,47 @@ describe("solids in the pot", () => {
       body: "steel",
       lid: "none",
     });
-    expect(waterHalfWayL(pot, heap)).toBeCloseTo(waterToCoverL(pot, heap) / 2, 9);
+    const bones = { volumeL: 2.4 / 1.17, packing: 0.45, heightM: 0.01 };
+    test("half-way is half of cover where walls are straight and it is a heap", () => {
+      expect(halfWayL(pot, [bones])).toBeCloseTo(coveringL(pot, [bones]) / 2, 9);
+    });
+    test("a joint is covered to its top, half-way to the half of its height", () => {
+      const joint = { volumeL: 1.5, packing: 0.58, heightM: 0.09 };
+      expect(lyingTopM(pot, [joint])).toBe(0.09);
+      expect(coveringL(pot, [joint])).toBeCloseTo(vesselVolumeL(pot, 0.09) - 1.5, 9);
+      expect(halfWayL(pot, [joint])).toBeCloseTo(vesselVolumeL(pot, 0.045) - 0.75, 9);
+      // A second, lower one beside it moves neither top.
+      const low = { ...joint, volumeL: 0.5, heightM: 0.06 };
+      expect(coveringL(pot, [joint, low])).toBeCloseTo(vesselVolumeL(pot, 0.09) - 2, 9);
+    });
+    test("the top is never lower than the tallest piece, however few there are", () => {
+      const knuckle = { volumeL: 0.4, packing: 0.45, heightM: 0.1 };
+      expect(coveringL(pot, [knuckle])).toBeCloseTo(vesselVolumeL(pot, 0.1) - 0.4, 9);
+    });
+    test("with a heap beside a joint: all of it is under water, and more of either wants no less in all", () => {
+      fc.assert(
+        fc.property(
+          fc.double({ min: 0.1, max: 1.5, noNaN: true }),
+          fc.double({ min: 0.1, max: 1.5, noNaN: true }),
+          fc.double({ min: 0.02, max: 0.12, noNaN: true }),
+          (jointL, heapL, heightM) => {
+            const parts = [
+              { volumeL: jointL, packing: 0.58, heightM },
+              { volumeL: heapL, packing: 0.55, heightM: 0.02 },
+            ];
+            const all = coveringL(pot, parts) + jointL + heapL;
+            expect(all).toBeCloseTo(vesselVolumeL(pot, lyingTopM(pot, parts)), 6);
+            expect(halfWayL(pot, parts)).toBeLessThanOrEqual(coveringL(pot, parts) + 1e-9);
+            expect(halfWayL(pot, parts)).toBeGreaterThan(0);
+          },
+        ),
+      );
+    });
+    test("what lies higher than the pot cannot be covered in it, half-way it can", () => {
+      const tall = { volumeL: 1, packing: 0.58, heightM: pot.heightM + 0.02 };
+      expect(() => coveringL(pot, [tall])).toThrow(/cannot be covered/);
+      expect(halfWayL(pot, [tall])).toBeGreaterThan(0);
+    });
   });
 
   test("vegetables float and push aside their own weight", () => {

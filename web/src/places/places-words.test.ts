@@ -226,7 +226,7 @@ describe("short of or past its flavour", () => {
     const plan = PlanSchema.parse({
       ...base,
       stop: { by: "time", holdMin },
-      heat: { ...base.heat, vigour },
+      heat: { ...base.heat, vigour, lid: "ajar" },
     });
     const outcome = answersFor(plan, sample.kitchen, () => 9);
     if (!outcome.ok) throw outcome.problem;
