@@ -9,7 +9,7 @@ import type { Caution } from "../safety/caution";
 import { afterMinOf, startBy, type StartBy } from "../schedule/start-by";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
-import { targetOfItem } from "../simulate/item-facts";
+import { eatenTarget } from "../simulate/ruling";
 import { suits, vesselOf } from "../simulate/references";
 import { simulate } from "../simulate/simulate";
 import {
@@ -186,7 +186,9 @@ function flavourOf(plan: Plan, trace: Trace): Flavour | null {
   if (main === undefined) return null;
   const kind = main.ingredient.flavour ?? "vegetable";
   const target =
-    main.ingredient.group === "meat" || plan.end === "served" ? targetOfItem(main.item) : null;
+    main.ingredient.group === "meat" || plan.end === "served"
+      ? eatenTarget(main.item, plan, trace.points[0]?.liquidKg ?? 0)
+      : null;
   const window: FlavourWindow =
     target === null
       ? FLAVOUR_WINDOWS[kind]

@@ -51,7 +51,8 @@ describe("verdicts against the intent", () => {
   test("the same carrot holds, is soft, or is not done for melting", () => {
     expect(states(stew([MEAT, carrot(40, "rootsHold")]))["carrot"]).toMatch(/done|atItsBest/);
     expect(states(stew([MEAT, carrot(40, "rootsMelt")]))["carrot"]).toBe("notDone");
-    expect(states(stew([MEAT, carrot(200, "rootsHold")]))["carrot"]).toBe("overdone");
+    const long = stew([MEAT, carrot(340, "rootsHold")], { stop: { by: "time", holdMin: 360 } });
+    expect(states(long)["carrot"]).toBe("overdone");
     expect(states(stew([MEAT, carrot(200, "rootsMelt")]))["carrot"]).not.toBe("overdone");
   });
   test("beans go to mush, and tomato from the start keeps them hard", () => {
@@ -62,10 +63,21 @@ describe("verdicts against the intent", () => {
       when: START,
       work: [{ kind: "soak" as const }],
     };
-    const tomato = { id: "t", ingredientId: "cannedTomato", massKg: 0.4, when: START };
+    const tomato = (massKg: number) => ({
+      id: "t",
+      ingredientId: "cannedTomato",
+      massKg,
+      when: START,
+    });
     const plan = (holdMin: number, items: Items) => stew(items, { stop: { by: "time", holdMin } });
     expect(states(plan(100, [beans]))["b"]).toMatch(/done|atItsBest/);
-    expect(states(plan(100, [beans, tomato]))["b"]).toBe("notDone");
+    // A can in a big pot slows nothing; two fifths of the liquid do, and so does paste by four times its weight.
+    expect(states(plan(100, [beans, tomato(0.4)]))["b"]).toMatch(/done|atItsBest/);
+    expect(states(plan(100, [beans, tomato(0.4)]))["b"]).toMatch(/done|atItsBest/);
+    expect(states(plan(100, [beans, tomato(1.4)]))["b"]).toBe("notDone");
+    const paste = { ...tomato(0.2), ingredientId: "tomatoPaste" };
+    expect(states(plan(100, [beans, { ...paste, massKg: 0.35 }]))["b"]).toBe("notDone");
+    expect(states(plan(100, [beans, { ...paste, massKg: 0.1 }]))["b"]).toMatch(/done|atItsBest/);
     expect(states(plan(400, [beans]))["b"]).toBe("overdone");
   });
   test("milk curdles from the start, and does not off the heat; parsley loses its smell", () => {

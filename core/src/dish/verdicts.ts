@@ -2,8 +2,8 @@ import { traitsOf } from "../ingredient/traits";
 import { ingredientOf, itemWork, nameOf, targetOfItem, valuesOf } from "../simulate/item-facts";
 import type { Plan, PlanItem } from "../simulate/plan-schema";
 import { pointAt } from "../simulate/spread";
+import { eatenTarget } from "../simulate/ruling";
 import type { ItemCourse, Trace } from "../simulate/trace";
-import { kitchenEstimate } from "../units/constant";
 import { showDuration } from "../units/show";
 
 export type VerdictState = "notDone" | "done" | "atItsBest" | "overdone" | "spoilt";
@@ -19,27 +19,7 @@ export interface Verdict {
   readonly text: string;
 }
 
-/** Acid and hard water slow pulses and vegetables. */
-const ACID_SLOWS = kitchenEstimate(
-  "cook value wanted with acid in the pot",
-  1.3,
-  "×",
-  "model section 6",
-);
-/** Acid under this share of the pot does not slow anything. */
-const ACID_FROM_SHARE = 0.02;
 const SLIMY_C = 85;
-
-/** True where acid is in the pot well before this item is done. */
-function isSlowed(item: PlanItem, plan: Plan, trace: Trace): boolean {
-  const { group } = ingredientOf(item);
-  if (group !== "pulse" && group !== "vegetable") return false;
-  if (traitsOf(item.ingredientId).isAcid === true) return false;
-  const acidKg = plan.items
-    .filter((i) => traitsOf(i.ingredientId).isAcid === true && i.when.at === "start")
-    .reduce((sum, i) => sum + i.massKg, 0);
-  return acidKg > ACID_FROM_SHARE * Math.max(0.1, trace.endLiquidKg);
-}
 
 /** Every ingredient that has an end to be judged by, the worst first. */
 export function verdictsOf(plan: Plan, trace: Trace): readonly Verdict[] {
@@ -55,15 +35,18 @@ export function verdictsOf(plan: Plan, trace: Trace): readonly Verdict[] {
 const WORST: readonly VerdictState[] = ["notDone", "spoilt", "overdone", "done", "atItsBest"];
 
 function cooked(item: PlanItem, course: ItemCourse, plan: Plan, trace: Trace): readonly Verdict[] {
-  const target = targetOfItem(item);
+  const startKg = trace.points[0]?.liquidKg ?? 0;
+  const target = eatenTarget(item, plan, startKg);
   // What a stock throws away is judged by what it gives, not by its bite.
   if (target === null || (plan.end === "strained" && item.out === undefined)) return [];
   // What is blended smooth cannot be too soft.
   const isSmooth = itemWork(item, "blend")?.share === 1;
-  const slows = isSlowed(item, plan, trace) ? ACID_SLOWS.value : 1;
+  // A sweated base melts into the rest: nothing of it can be overdone.
+  const isBase = itemWork(item, "sweat") !== undefined;
+  const isSlowed = target.done.value > (targetOfItem(item)?.done.value ?? Infinity);
   const c = course.cookMin;
-  const done = target.done.value * slows;
-  const past = target.past.value * slows;
+  const done = target.done.value;
+  const past = target.past.value;
   const name = nameOf(item);
   const base = { itemId: item.id, name, intent: target.name, cookMin: c };
   if (c < done)
@@ -71,12 +54,12 @@ function cooked(item: PlanItem, course: ItemCourse, plan: Plan, trace: Trace): r
       {
         ...base,
         state: "notDone",
-        text: `${name} will not be done: it gets ${Math.round((c / done) * 100)} % of the cooking ${target.name} asks for${slows > 1 ? ", and acid slows it by a third" : ""}. Put it in earlier, cut it smaller, or cook longer.`,
+        text: `${name} will not be done: it gets ${Math.round((c / done) * 100)} % of the cooking ${target.name} asks for${isSlowed ? ", and acid slows it" : ""}. Put it in earlier, cut it smaller, or cook longer.`,
       },
     ];
-  if (c > past && !isSmooth)
+  if (c > past && !isSmooth && !isBase)
     return [{ ...base, state: "overdone", text: overdoneText(item, name) }];
-  const isBest = c >= target.ideal.value * slows * 0.85;
+  const isBest = c >= target.ideal.value * 0.85;
   return [
     {
       ...base,

@@ -3,6 +3,8 @@ import { TARGETS, type DonenessTarget, type TargetId } from "./targets";
 
 const ROOT: readonly TargetId[] = ["rootsSoft", "rootsHold", "rootsMelt"];
 const JOINT: readonly TargetId[] = ["tenderDice", "jointToShred", "jointToSlice"];
+const LAMB: readonly TargetId[] = ["lambDice", "jointToShred", "jointToSlice"];
+const ON_BONE: readonly TargetId[] = ["onTheBone"];
 const POULTRY: readonly TargetId[] = ["poultryThigh"];
 const GAME: readonly TargetId[] = ["leanGame", "oldGame"];
 const BEANS: readonly TargetId[] = ["beansSoaked", "beansUnsoaked"];
@@ -10,11 +12,11 @@ const BEANS: readonly TargetId[] = ["beansSoaked", "beansUnsoaked"];
 /** What each ingredient can be cooked to, its usual end first. */
 const BY_INGREDIENT: Readonly<Record<string, readonly TargetId[]>> = {
   beefChuck: JOINT,
-  lambShoulder: JOINT,
+  lambShoulder: LAMB,
   muttonShoulder: JOINT,
   goatShoulder: JOINT,
-  porkShoulder: JOINT,
-  curedPork: JOINT,
+  porkShoulder: LAMB,
+  curedPork: ["rendered", "jointToSlice"],
   beefShank: ["shank"],
   beefBrisket: ["brisket", "jointToSlice", "jointToShred"],
   chickenThigh: POULTRY,
@@ -31,12 +33,12 @@ const BY_INGREDIENT: Readonly<Record<string, readonly TargetId[]>> = {
   runnerBean: BEANS,
   whiteBean: BEANS,
   blackBean: BEANS,
-  chickpea: ["chickpeasSoaked"],
-  splitPea: BEANS,
-  brownLentil: ["lentils"],
+  chickpea: ["chickpeasSoaked", "chickpeasUnsoaked"],
+  splitPea: ["splitPeas"],
+  brownLentil: ["lentilsWhole"],
   redLentil: ["lentils"],
-  pearledSpelt: ["grains"],
-  pearlBarley: ["grains"],
+  pearledSpelt: ["barley"],
+  pearlBarley: ["barley"],
   oatGroats: ["grains"],
   rice: ["grains"],
   pasta: ["grains"],
@@ -49,7 +51,7 @@ const BY_INGREDIENT: Readonly<Record<string, readonly TargetId[]>> = {
   squash: ["rootsHold", "rootsSoft"],
   celery: ["rootsSoft", "rootsHold"],
   fennel: ["rootsSoft"],
-  potato: ["potatoStarchy", "potatoWaxy"],
+  potato: ["potatoStarchy", "potatoWaxy", "potatoBig"],
   cabbage: ["quickVegetable"],
   pepper: ["quickVegetable"],
   greenBean: ["quickVegetable"],
@@ -60,6 +62,27 @@ const BY_INGREDIENT: Readonly<Record<string, readonly TargetId[]>> = {
   peas: ["quickVegetable"],
   sweetcorn: ["quickVegetable"],
   smokedSausage: ["sausage"],
+};
+
+/** Bones whose meat is eaten have an end too; in a stock they are judged by what they give. */
+const ON_THE_BONE: Readonly<Record<string, readonly TargetId[]>> = {
+  oxtail: ON_BONE,
+  lambNeck: ON_BONE,
+  goatNeck: ON_BONE,
+  porkNeckBones: ON_BONE,
+  porkRibs: ON_BONE,
+  beefRibs: ON_BONE,
+  muttonShank: ON_BONE,
+  deerJoint: ON_BONE,
+  porkTrotter: ["trotter"],
+  chickenWings: ["wings"],
+  chickenFeet: ["wings"],
+};
+
+/** The end of meat on the bone that is eaten; null where it has none. */
+export const targetOnBone = (ingredientId: string): DonenessTarget | null => {
+  const id = ON_THE_BONE[ingredientId]?.[0];
+  return id === undefined ? null : TARGETS[id];
 };
 
 /** The ends an ingredient can be cooked to, the usual one first; empty where none is judged. */

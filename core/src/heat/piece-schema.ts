@@ -17,3 +17,11 @@ export const pieceEdgeM = (piece: PieceShape): number =>
     : piece.kind === "cylinder"
       ? Math.min(piece.diameterM, piece.lengthM)
       : piece.diameterM;
+
+/** Its smallest side, m: how high it lies. */
+export const smallestM = (piece: PieceShape): number =>
+  piece.kind === "ball"
+    ? piece.diameterM
+    : piece.kind === "cylinder"
+      ? Math.min(piece.diameterM, piece.lengthM)
+      : Math.min(...piece.sizeM);

@@ -28,7 +28,7 @@ export class Comings {
         pot.addItem(item);
         this.inMin.set(item.id, 0);
       }
-    this.moves = movesOf(plan, plannedHoldMin).filter(
+    this.moves = movesOf(plan, plannedHoldMin, pot.liquidKg).filter(
       (m) => (m.does === "out" || !isFirst(m.item, plan)) && !course.moves(m.item.id, m.does),
     );
   }

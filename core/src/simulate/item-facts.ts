@@ -1,5 +1,6 @@
 import { targetOf, targetsOf } from "../doneness/targets-of";
-import type { DonenessTarget } from "../doneness/targets";
+import type { DonenessTarget, TargetId } from "../doneness/targets";
+import { smallestM } from "../heat/piece-schema";
 import { ingredientById, isIngredientId } from "../ingredient/catalogue";
 import type { Ingredient } from "../ingredient/ingredient";
 import { labelValues, type LabelValues } from "../ingredient/label";
@@ -41,13 +42,21 @@ export function soakedKg(item: PlanItem): number {
  * were not soaked take longer. Null where none is judged.
  */
 export function targetOfItem(item: PlanItem): DonenessTarget | null {
-  if (item.target === undefined && ingredientOf(item).group === "pulse") {
-    const slow = targetsOf(item.ingredientId).find((t) => t.id === "beansUnsoaked");
+  const { ingredientId, target, piece } = item;
+  if (target === undefined && ingredientOf(item).group === "pulse") {
+    const slow = targetsOf(ingredientId).find((t) => UNSOAKED.has(t.id));
     if (slow !== undefined && itemWork(item, "soak") === undefined && item.boiledMin === 0)
       return slow;
   }
-  return targetOf(item.ingredientId, item.target);
+  // A big potato holds together for an hour and more.
+  if (target === undefined && ingredientId === "potato" && piece !== undefined) {
+    const big = targetOf(ingredientId, "potatoBig");
+    if (smallestM(piece) >= BIG_POTATO_M) return big;
+  }
+  return targetOf(ingredientId, target);
 }
+const UNSOAKED: ReadonlySet<TargetId> = new Set(["beansUnsoaked", "chickpeasUnsoaked"]);
+const BIG_POTATO_M = 0.035;
 
 /** Everything in it: itself, and what a stock or sauce was made of. */
 export const contentsOf = (item: PlanItem): readonly Ingredient[] => [

@@ -1,4 +1,4 @@
-import { targetOfItem } from "./item-facts";
+import { eatenTarget } from "./ruling";
 import type { Plan, PlanItem } from "./plan-schema";
 
 /** Something that goes in or comes out while it cooks. */
@@ -20,25 +20,31 @@ export const isStaged = ({ when }: PlanItem): boolean =>
   when.at === "after" || when.at === "whenTender" || when.at === "beforeEnd";
 
 /** Everything that moves during a hold of plannedMin; what has a minute first, by it. */
-export function movesOf(plan: Plan, plannedMin: number): readonly Move[] {
+export function movesOf(plan: Plan, plannedMin: number, startLiquidKg: number): readonly Move[] {
   const moves: Move[] = [];
   for (const item of plan.items) {
     const { when, out } = item;
     if (when.at === "after") moves.push({ item, does: "in", dueMin: when.min });
     if (when.at === "beforeEnd")
       moves.push({ item, does: "in", dueMin: Math.max(0, plannedMin - when.min) });
-    if (when.at === "whenTender") moves.push(waiting(plan, item, "in", when.itemId));
+    if (when.at === "whenTender") moves.push(waiting(plan, item, "in", when.itemId, startLiquidKg));
     if (out?.when.at === "beforeEnd")
       moves.push({ item, does: "out", dueMin: Math.max(0, plannedMin - out.when.min) });
-    if (out?.when.at === "tender") moves.push(waiting(plan, item, "out", item.id));
+    if (out?.when.at === "tender") moves.push(waiting(plan, item, "out", item.id, startLiquidKg));
   }
   return moves.sort((a, b) => (a.dueMin ?? Infinity) - (b.dueMin ?? Infinity));
 }
 
 /** What waits for something that is never judged waits until the end. */
-function waiting(plan: Plan, item: PlanItem, does: "in" | "out", itemId: string): Move {
+function waiting(
+  plan: Plan,
+  item: PlanItem,
+  does: "in" | "out",
+  itemId: string,
+  startLiquidKg: number,
+): Move {
   const awaited = plan.items.find((i) => i.id === itemId);
-  const target = awaited === undefined ? null : targetOfItem(awaited);
+  const target = awaited === undefined ? null : eatenTarget(awaited, plan, startLiquidKg);
   return {
     item,
     does,

@@ -15,6 +15,8 @@ export interface Parameters {
   readonly plateauC: number;
   /** Multiplier on how long oven or slow cooker takes to warm. */
   readonly warmUp: number;
+  /** Multiplier on the cook value that "until tender" asks for. */
+  readonly target: number;
 }
 
 export const EXPECTED: Parameters = {
@@ -26,6 +28,7 @@ export const EXPECTED: Parameters = {
   zC: 33,
   plateauC: 0,
   warmUp: 1,
+  target: 1,
 };
 
 /** Spread of each multiplier before anything is learned. Evaporation's own sits with the simmer. */
@@ -41,6 +44,7 @@ export const SPREAD: Record<Exclude<keyof Parameters, "evaporation">, Constant> 
   ),
   plateauC: kitchenEstimate("spread of the plateau", 3, "°C", "model section 13"),
   warmUp: kitchenEstimate("spread of the warm-up", 0.3, "log", "model section 13"),
+  target: kitchenEstimate("spread of targets", 0.25, "log", "usual times as cook values, ±25 %"),
   zC: published("spread of z", 4, "°C", "published range for texture 20–40"),
 };
 
@@ -53,5 +57,6 @@ export const PARAMETER_NAMES: Record<keyof Parameters, string> = {
   leftOnSolids: "liquid left on the solids",
   plateauC: "how hot the liquid gets",
   warmUp: "how long it takes to warm",
+  target: "how long this meat takes to be tender",
   zC: "how fast cooking rises with heat",
 };

@@ -1,5 +1,5 @@
 import { pieceTauS } from "../heat/piece";
-import type { PieceShape } from "../heat/piece-schema";
+import { smallestM, type PieceShape } from "../heat/piece-schema";
 import { ingredientById } from "../ingredient/catalogue";
 import { traitsOf } from "../ingredient/traits";
 import type { IngredientGroup } from "../ingredient/ingredient";
@@ -31,8 +31,5 @@ export function liesM(item: PlanItem, planPieceM: number): number {
   const own = traitsOf(item.ingredientId).liesM;
   const piece = pieceOf(item, planPieceM);
   if (own !== undefined && item.piece === undefined) return own;
-  if (piece.kind === "ball") return piece.diameterM;
-  return piece.kind === "cylinder"
-    ? Math.min(piece.diameterM, piece.lengthM)
-    : Math.min(...piece.sizeM);
+  return smallestM(piece);
 }

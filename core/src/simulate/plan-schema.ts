@@ -192,6 +192,8 @@ export const PlanSchema = z.object({
   kind: z.enum(KINDS).nullable().default(null),
   /** Strained for its liquid, or served as it is. */
   end: z.enum(["strained", "served"]).default("strained"),
+  /** The ingredient that its end is judged by, where the cook named one; else what is done last. */
+  ruledBy: Id.optional(),
   /** How many eat of it, and how much each, kg (L of a liquid); null where nobody counted. */
   serves: z
     .object({ people: z.number().int().min(1).max(2000), eachKg: z.number().positive().max(5) })

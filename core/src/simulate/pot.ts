@@ -90,6 +90,8 @@ export class Pot {
       roomC: number;
       pieceM: number;
       boilingC: number;
+      /** What rules the dish; null where the heaviest leads. */
+      ruledBy: string | null;
     },
   ) {
     this.bodyKJK = vessel.massKg * BODY_HEAT_KJ_KG_K[vessel.body].value;
@@ -443,11 +445,14 @@ export class Pot {
     return given * this.parameters.extraction + this.dissolved.gelatinG;
   }
 
-  /** What rules the dish: the heaviest of bones and meat, else the heaviest solid. */
+  /** What rules the dish, or the heaviest of bones and meat; null while it is not in. */
   get main(): SolidIn | null {
-    if (this.mainIn !== null && this.mainOf === this.solidsIn.length) return this.mainIn;
+    if (this.mainOf === this.solidsIn.length) return this.mainIn;
     let main: SolidIn | null = null;
-    for (const s of this.solidsIn) if (main === null || weightAs(s) > weightAs(main)) main = s;
+    const { ruledBy } = this.surroundings;
+    for (const s of this.solidsIn)
+      if (ruledBy === null ? main === null || weightAs(s) > weightAs(main) : s.item.id === ruledBy)
+        main = s;
     this.mainIn = main;
     this.mainOf = this.solidsIn.length;
     return main;

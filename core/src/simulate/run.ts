@@ -23,6 +23,8 @@ import { Pot } from "./pot";
 import { programmeOf } from "./programmes/programme-of";
 import type { Cooking, Programme } from "./programmes/programme";
 import { vesselOf } from "./references";
+import { pouredAtStartKg } from "./acid";
+import { rulingItemId } from "./ruling";
 import { AS_PLANNED, CourseReader, type Happening, type HeatTurn } from "./course";
 import type { SimulateOptions } from "./options";
 import { Recorder } from "./recorder";
@@ -58,6 +60,8 @@ export class Run implements Cooking {
   private atOff: readonly ItemCourse[] | null = null;
   private leastKg = Infinity;
   private readonly startKg: number;
+  private readonly ruledBy: string | null;
+  private readonly startLiquidKg: number;
 
   constructor(
     readonly plan: Plan,
@@ -72,11 +76,15 @@ export class Run implements Cooking {
     this.follows = options.course !== undefined;
     this.boilingC = boilingPointC(kitchen.altitudeM);
     this.airKPa = airPressureKPa(kitchen.altitudeM);
+    // What pours in at the start, as the ruling goes by its acid.
+    this.startLiquidKg = options.waterKg + pouredAtStartKg(plan);
+    this.ruledBy = rulingItemId(plan, kitchen, this.startLiquidKg);
     this.pot = new Pot(vesselOf(plan, kitchen), this.parameters, {
       waterC: kitchen.waterC,
       roomC: kitchen.roomC,
       pieceM: plan.pieceM,
       boilingC: this.boilingC,
+      ruledBy: this.ruledBy,
     });
     this.recorder = new Recorder(this.pot, plannedHoldMin);
     const fromKettle = plan.heat.method === "slowCooker" && plan.heat.start === "hot";
@@ -163,7 +171,7 @@ export class Run implements Cooking {
       cookMin: pot.cookMin,
       cookAtEndOfHoldMin,
       liquidAtEndOfHoldC,
-      mainItemId: pot.main?.item.id ?? null,
+      mainItemId: this.ruledBy ?? pot.main?.item.id ?? null,
       items: this.itemsNow(),
       atOff: this.atOff,
       fullestShare,
@@ -310,7 +318,7 @@ export class Run implements Cooking {
 
   private isCooked(cookMin: number): boolean {
     const main = this.pot.main;
-    if (main === null) return true;
+    if (main === null) return this.ruledBy === null;
     return (
       main.heat.cookMin >= cookMin &&
       main.heat.hottestCentreC >= centreGateC(this.programme.holdC) - 1e-6

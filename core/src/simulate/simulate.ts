@@ -1,10 +1,11 @@
 import { Problem } from "../units/problem";
 import type { Kitchen } from "./kitchen-schema";
-import { targetOfItem } from "./item-facts";
+import { pouredAtStartKg } from "./acid";
 import { holdForCook } from "./hold-for-cook";
 import type { SimulateOptions } from "./options";
 import { countsBack } from "./moves";
 import type { Plan } from "./plan-schema";
+import { eatenTarget, rulingItemId } from "./ruling";
 import { Run } from "./run";
 import type { Trace } from "./trace";
 
@@ -21,8 +22,10 @@ export function simulate(plan: Plan, kitchen: Kitchen, options: SimulateOptions)
   const { stop } = plan;
   if (stop.by === "time") return runOnce(plan, kitchen, options, stop.holdMin);
   if (stop.by === "tender") {
-    const main = plan.items.find((i) => i.id === mainItemId(plan, kitchen, options));
-    const target = main === undefined ? null : targetOfItem(main);
+    const startKg = options.waterKg + pouredAtStartKg(plan);
+    const id = rulingItemId(plan, kitchen, startKg) ?? heaviestId(plan, kitchen, options);
+    const main = plan.items.find((i) => i.id === id);
+    const target = main === undefined ? null : eatenTarget(main, plan, startKg);
     if (target === null)
       throw new Problem(
         "notReachable",
@@ -30,7 +33,8 @@ export function simulate(plan: Plan, kitchen: Kitchen, options: SimulateOptions)
         "tender",
         "Nothing in this pot is cooked until tender. Say how long it shall simmer.",
       );
-    return holdForCook(plan, kitchen, options, target.ideal.value);
+    const aimed = target.ideal.value * (options.parameters?.target ?? 1);
+    return holdForCook(plan, kitchen, options, aimed);
   }
   let holdMin = FIRST_GUESS_MIN;
   let trace = new Run(plan, kitchen, options, { by: "level" }, holdMin).go();
@@ -53,6 +57,6 @@ export const runOnce = (
   return new Run(plan, kitchen, options, { by: "time", holdMin }, holdMin).go();
 };
 
-/** The ingredient that rules the dish; null without solids. */
-const mainItemId = (plan: Plan, kitchen: Kitchen, options: SimulateOptions): string | null =>
+/** The heaviest of bones and meat; null without solids. */
+const heaviestId = (plan: Plan, kitchen: Kitchen, options: SimulateOptions): string | null =>
   runOnce(plan, kitchen, options, 1).mainItemId;

@@ -52,8 +52,10 @@ const PARAMETERS = Object.keys(EXPECTED) as (keyof Parameters)[];
 
 /** What can be uncertain on each heat; the rest does not touch it. */
 const ONLY_WARMED: ReadonlySet<keyof Parameters> = new Set(["plateauC", "warmUp"]);
-const touches = (parameter: keyof Parameters, { heat }: Plan): boolean =>
-  !ONLY_WARMED.has(parameter) || heat.method === "oven" || heat.method === "slowCooker";
+const touches = (parameter: keyof Parameters, { heat, stop }: Plan): boolean =>
+  parameter === "target"
+    ? stop.by === "tender"
+    : !ONLY_WARMED.has(parameter) || heat.method === "oven" || heat.method === "slowCooker";
 
 /** One parameter moved to its P10 or P90. */
 export function moved(parameter: keyof Parameters, up: boolean, plan: Plan): Parameters {

@@ -1,0 +1,68 @@
+import { cookRate } from "../doneness/cook-value";
+import { targetOnBone } from "../doneness/targets-of";
+import type { DonenessTarget } from "../doneness/targets";
+import { simmerC } from "../heat/hob";
+import { targetIn } from "./acid";
+import { itemWork } from "./item-facts";
+import type { Kitchen } from "./kitchen-schema";
+import { pieceTauOf } from "./piece-of";
+import type { Plan, PlanItem } from "./plan-schema";
+
+/** The liquid's temperature that time is reckoned with to see what is last: near enough on every heat. */
+const PRESSURE_C = 115;
+const LOW_OVEN_C = 93;
+/** A piece comes so many of its time constants behind the liquid. */
+const LAG_TAUS = 1.2;
+
+/**
+ * The end of something that is eaten: its own, or that of meat on the bone. Nothing of what a stock throws
+ * away is judged by its bite.
+ */
+export function eatenTarget(
+  item: PlanItem,
+  plan: Plan,
+  startLiquidKg: number,
+): DonenessTarget | null {
+  const own = targetIn(item, plan, startLiquidKg);
+  return own ?? (plan.end === "served" ? targetOnBone(item.ingredientId) : null);
+}
+
+/** Sweated as a base, or cooked before, it rules nothing; nor does what goes in by the end of the others. */
+const mayRule = (item: PlanItem): boolean =>
+  itemWork(item, "sweat") === undefined &&
+  item.when.at !== "beforeEnd" &&
+  item.when.at !== "offHeat" &&
+  item.when.at !== "afterStrain" &&
+  item.when.at !== "nextDay" &&
+  (item.out === undefined || item.out.isBack);
+
+/**
+ * What rules a dish: of all that is eaten and has an end, what reaches it last, by its cook value, its size
+ * and when it goes in; the piece that the cook named, where one is. Null where nothing is judged: then the
+ * heaviest of bones and meat leads.
+ */
+export function rulingItemId(plan: Plan, kitchen: Kitchen, startLiquidKg: number): string | null {
+  if (plan.end !== "served") return null;
+  const rate = cookRate(heldC(plan, kitchen));
+  const judged = plan.items.flatMap((item) => {
+    const target = mayRule(item) ? eatenTarget(item, plan, startLiquidKg) : null;
+    if (target === null) return [];
+    const lagMin = (LAG_TAUS * pieceTauOf(item, plan.pieceM)) / 60;
+    const inMin = item.when.at === "after" ? item.when.min : 0;
+    // By weight where two come to the same: the sum of it is what the dish is.
+    return [{ item, min: inMin + lagMin + target.ideal.value / rate, kg: item.massKg }];
+  });
+  const named = judged.find((j) => j.item.id === plan.ruledBy);
+  const last = judged.toSorted(
+    (a, b) =>
+      Number(b.item.when.at === "whenTender") - Number(a.item.when.at === "whenTender") ||
+      b.min - a.min ||
+      b.kg - a.kg,
+  )[0];
+  return (named ?? last)?.item.id ?? null;
+}
+
+function heldC({ heat }: Plan, kitchen: Kitchen): number {
+  if (heat.method === "pressure") return PRESSURE_C;
+  return heat.method === "hob" ? simmerC(heat.vigour, kitchen.altitudeM) : LOW_OVEN_C;
+}
