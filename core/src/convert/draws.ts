@@ -1,5 +1,4 @@
 import { COOK_VALUE_Z_C } from "../doneness/cook-value";
-import { centreGateC } from "../doneness/targets";
 import type { Method } from "../heat/method";
 import { steamSigmaLog } from "../simulate/heat-facts";
 import { SPREAD } from "../simulate/parameters";
@@ -87,7 +86,7 @@ function prepare({ plan, trace, isFixed = false }: Simulated): Prepared {
     tauS: main === undefined ? 1 : pieceTauOf(main, plan.pieceM),
     startC: trace.points[0]?.centreC ?? 5,
     holdMin: trace.holdMin,
-    gateC: Math.min(centreGateC(trace.holdC), centreC - 0.2),
+    gateC: Math.min(trace.gateC, centreC - 0.2),
     capC: method === "pressure" ? 140 : trace.boilingC,
     tailMin: trace.cookMin - trace.cookAtEndOfHoldMin,
     holdC: trace.holdC,

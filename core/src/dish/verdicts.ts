@@ -49,17 +49,18 @@ function cooked(item: PlanItem, course: ItemCourse, plan: Plan, trace: Trace): r
   const past = target.past.value;
   const name = nameOf(item);
   const base = { itemId: item.id, name, intent: target.name, cookMin: c };
-  if (c < done)
+  const isUnder = target.coreC === undefined ? c < done : course.hottestCentreC < target.coreC - 3;
+  if (isUnder)
     return [
       {
         ...base,
         state: "notDone",
-        text: `${name} will not be done: it gets ${Math.round((c / done) * 100)} % of the cooking ${target.name} asks for${isSlowed ? ", and acid slows it" : ""}. Put it in earlier, cut it smaller, or cook longer.`,
+        text: `${name} will not be done: ${target.coreC === undefined ? `it gets ${Math.round((c / done) * 100)} % of the cooking ${target.name} asks for` : `its middle comes to ${Math.round(course.hottestCentreC)} °C`}${isSlowed ? ", and acid slows it" : ""}. Put it in earlier, cut it smaller, or cook longer.`,
       },
     ];
   if (c > past && !isSmooth && !isBase)
     return [{ ...base, state: "overdone", text: overdoneText(item, name) }];
-  const isBest = c >= target.ideal.value * 0.85;
+  const isBest = target.coreC !== undefined || c >= target.ideal.value * 0.85;
   return [
     {
       ...base,

@@ -51,6 +51,8 @@ export interface DonenessTarget {
   readonly done: Constant;
   readonly ideal: Constant;
   readonly past: Constant;
+  /** Done by its core and not by its cook value, °C: fish. */
+  readonly coreC?: number;
 }
 
 const SOURCE = "usual times as cook values, ±25 %, until learned";
@@ -93,7 +95,7 @@ export const TARGETS: Record<TargetId, DonenessTarget> = {
   rendered: target("rendered", "bacon, rendered", 5, 20, 400),
   offal: target("offal", "offal, tender", 15, 25, 90),
   shellfish: target("shellfish", "shellfish, done", 2, 4, 20),
-  fish: target("fish", "fish, done", 2, 4, 8),
+  fish: { ...target("fish", "fish, done", 2, 4, 8), coreC: 63 },
   beansSoaked: target("beansSoaked", "soaked beans, soft", 45, 70, 180),
   beansUnsoaked: target("beansUnsoaked", "unsoaked beans, soft", 76.5, 119, 306),
   chickpeasSoaked: target("chickpeasSoaked", "soaked chickpeas, soft", 50, 75, 180),

@@ -1,4 +1,3 @@
-import { centreGateC } from "../doneness/targets";
 import { cookRate } from "../doneness/cook-value";
 import type { Method } from "../heat/method";
 import type { Kitchen } from "./kitchen-schema";
@@ -46,10 +45,10 @@ export const untilCooked = (
 ): Trace =>
   new Run(plan, kitchen, options, { by: "cook", cookMin }, GUESS_MIN[plan.heat.method]).go();
 
-/** True where the centre of what rules the dish came to min(85 °C, plateau − 3). */
+/** True where the centre of what rules the dish came to its gate: min(85 °C, plateau − 3), fish its core. */
 export function centreIsHot(trace: Trace): boolean {
   const main = trace.items.find((i) => i.itemId === trace.mainItemId);
-  return (main?.hottestCentreC ?? 100) >= centreGateC(trace.holdC) - 1e-6;
+  return (main?.hottestCentreC ?? 100) >= trace.gateC - 1e-6;
 }
 
 /**

@@ -1,5 +1,6 @@
 import { describe, expect, test } from "vitest";
 import { HEATS, testKitchen, testPlan, VESSEL_OF } from "../../test/kitchen";
+import { verdictsOf } from "../dish/verdicts";
 import { crossover, rangesFor } from "../convert/crossover";
 import type { Plan, PlanItem } from "./plan-schema";
 import { rulingItemId } from "./ruling";
@@ -103,6 +104,22 @@ describe("what rules a dish until it is tender", () => {
     const carrot = trace.items.find((i) => i.itemId === "i1");
     expect(carrot?.cookMin).toBeGreaterThan(25);
     expect(trace.items[0]!.cookMin).toBeGreaterThan(105);
+  });
+
+  test("fish is done by its core, well before 85 °C in the middle", () => {
+    const fish = pot(
+      [{ ingredientId: "whiteFish", piece: { kind: "brick", sizeM: [0.03, 0.06, 0.12] } }],
+      { heat: { ...HEATS.hob, vigour: "bare" } },
+    );
+    const trace = simulate(fish, kitchen, { waterKg: waterKg(fish) });
+    expect(trace.problem).toBeNull();
+    const { hottestCentreC } = trace.items[0]!;
+    expect(hottestCentreC).toBeGreaterThanOrEqual(63);
+    expect(hottestCentreC).toBeLessThan(80);
+    expect(verdictsOf(fish, trace)[0]?.state).toBe("atItsBest");
+    const long = { ...fish, stop: { by: "time" as const, holdMin: 60 } };
+    const overdone = simulate(long, kitchen, { waterKg: waterKg(long) });
+    expect(verdictsOf(long, overdone)[0]?.state).toBe("overdone");
   });
 
   test("a strained stock is ruled by its bones, not by what is thrown away", () => {

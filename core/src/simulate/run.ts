@@ -24,7 +24,7 @@ import { programmeOf } from "./programmes/programme-of";
 import type { Cooking, Programme } from "./programmes/programme";
 import { vesselOf } from "./references";
 import { pouredAtStartKg } from "./acid";
-import { rulingItemId } from "./ruling";
+import { eatenTarget, rulingItemId } from "./ruling";
 import { AS_PLANNED, CourseReader, type Happening, type HeatTurn } from "./course";
 import type { SimulateOptions } from "./options";
 import { Recorder } from "./recorder";
@@ -61,7 +61,7 @@ export class Run implements Cooking {
   private leastKg = Infinity;
   private readonly startKg: number;
   private readonly ruledBy: string | null;
-  private readonly startLiquidKg: number;
+  private readonly coreC: number | null;
 
   constructor(
     readonly plan: Plan,
@@ -77,8 +77,11 @@ export class Run implements Cooking {
     this.boilingC = boilingPointC(kitchen.altitudeM);
     this.airKPa = airPressureKPa(kitchen.altitudeM);
     // What pours in at the start, as the ruling goes by its acid.
-    this.startLiquidKg = options.waterKg + pouredAtStartKg(plan);
-    this.ruledBy = rulingItemId(plan, kitchen, this.startLiquidKg);
+    const startLiquidKg = options.waterKg + pouredAtStartKg(plan);
+    this.ruledBy = rulingItemId(plan, kitchen, startLiquidKg);
+    const ruler = plan.items.find((i) => i.id === this.ruledBy);
+    this.coreC =
+      ruler === undefined ? null : (eatenTarget(ruler, plan, startLiquidKg)?.coreC ?? null);
     this.pot = new Pot(vesselOf(plan, kitchen), this.parameters, {
       waterC: kitchen.waterC,
       roomC: kitchen.roomC,
@@ -171,6 +174,7 @@ export class Run implements Cooking {
       cookMin: pot.cookMin,
       cookAtEndOfHoldMin,
       liquidAtEndOfHoldC,
+      gateC: this.gateC,
       mainItemId: this.ruledBy ?? pot.main?.item.id ?? null,
       items: this.itemsNow(),
       atOff: this.atOff,
@@ -316,13 +320,15 @@ export class Run implements Cooking {
       this.problem = neverThere(until, this.plan);
   }
 
+  /** Done by its core where it is fish; else hot through. */
+  private get gateC(): number {
+    return this.coreC ?? centreGateC(this.programme.holdC);
+  }
+
   private isCooked(cookMin: number): boolean {
     const main = this.pot.main;
     if (main === null) return this.ruledBy === null;
-    return (
-      main.heat.cookMin >= cookMin &&
-      main.heat.hottestCentreC >= centreGateC(this.programme.holdC) - 1e-6
-    );
+    return main.heat.cookMin >= cookMin && main.heat.hottestCentreC >= this.gateC - 1e-6;
   }
 
   /** True once the stop's level is reached; a depth cuts the clock back to where it was passed. */

@@ -33,7 +33,9 @@ export function simulate(plan: Plan, kitchen: Kitchen, options: SimulateOptions)
         "tender",
         "Nothing in this pot is cooked until tender. Say how long it shall simmer.",
       );
-    const aimed = target.ideal.value * (options.parameters?.target ?? 1);
+    // By its core nothing is asked of the cook value.
+    const isByCore = target.coreC !== undefined;
+    const aimed = isByCore ? 0 : target.ideal.value * (options.parameters?.target ?? 1);
     return holdForCook(plan, kitchen, options, aimed);
   }
   let holdMin = FIRST_GUESS_MIN;

@@ -106,6 +106,8 @@ export interface Trace {
   /** Cook value of what rules the dish when the hold ends, before release and carry-over. */
   readonly cookAtEndOfHoldMin: number;
   readonly liquidAtEndOfHoldC: number;
+  /** What the centre of what rules the dish has to come to, °C. */
+  readonly gateC: number;
   /** The ingredient that rules the dish; null without solids. */
   readonly mainItemId: string | null;
   readonly items: readonly ItemCourse[];

@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import type { Answers } from "@kettlos/core/because/answers";
 import type { Plan, Stop } from "@kettlos/core/simulate/plan-schema";
+import { nameOf } from "@kettlos/core/simulate/item-facts";
+import { eatenTarget } from "@kettlos/core/simulate/ruling";
 import { showDuration, type UnitSystem } from "@kettlos/core/units/show";
 import { computed } from "vue";
 import UnitField from "../../controls/UnitField.vue";
@@ -40,6 +42,17 @@ const kind = computed({
         depthM: Math.max(0.005, Math.round(trace.endDepthM * 1000) / 1000),
       });
   },
+});
+/** What can be judged by its bite here; by itself it is what is done last. */
+const judged = computed(() => {
+  const startKg = props.answers.trace.points[0]?.liquidKg ?? 0;
+  return props.plan.items.filter(
+    (i) => i.when.at !== "nextDay" && eatenTarget(i, props.plan, startKg) !== null,
+  );
+});
+const last = computed(() => {
+  const item = props.plan.items.find((i) => i.id === props.answers.trace.mainItemId);
+  return item === undefined ? "" : nameOf(item).toLowerCase();
 });
 </script>
 
@@ -98,6 +111,23 @@ const kind = computed({
       :model-value="plan.stop.depthM"
       @update:model-value="set({ by: 'depth', depthM: $event ?? 0.05 })"
     />
+    <label v-if="plan.stop.by === 'tender' && judged.length > 1"
+      >Judged by
+      <select
+        class="written"
+        :value="plan.ruledBy ?? ''"
+        @change="
+          emit('change', {
+            ruledBy: ($event.target as HTMLSelectElement).value || undefined,
+          })
+        "
+      >
+        <option value="">
+          what is done last{{ plan.ruledBy === undefined ? `: ${last}` : "" }}
+        </option>
+        <option v-for="item in judged" :key="item.id" :value="item.id">{{ nameOf(item) }}</option>
+      </select></label
+    >
     <p v-if="plan.stop.by !== 'time'" class="small">
       About {{ showDuration(answers.figures.holdMin.expected) }} ({{
         showDuration(answers.figures.holdMin.low)
