@@ -70,6 +70,18 @@ describe("the sample kitchen", () => {
     expect(Date.parse(planned[0]?.readyAt ?? "") - NOW).toBeLessThan(86_400_000);
   });
 
+  test("nothing cries wolf: few cautions a plan, and fewer yet on the fire", () => {
+    const counts = sample.plans.map((plan) => {
+      const outcome = answersFor(plan, sample.kitchen, () => 9);
+      if (!outcome.ok) throw outcome.problem;
+      const told = outcome.value.cautions.filter((c) => c.severity !== "note");
+      return ["plan", "cook"].map((p) => told.filter((c) => c.places.includes(p as "plan")).length);
+    });
+    const mean = (at: number) => counts.reduce((sum, c) => sum + (c[at] ?? 0), 0) / counts.length;
+    expect(mean(0)).toBeLessThanOrEqual(2);
+    expect(mean(1)).toBeLessThanOrEqual(2.5);
+  });
+
   test("no plan of the hut is wrong or in danger", () => {
     for (const plan of sample.plans) {
       const outcome = answersFor(plan, sample.kitchen, () => 9);

@@ -1,0 +1,205 @@
+// Breaks the rules of safety one small change at a time and sees whether the tests notice; writes docs/mutants.md.
+import { spawn } from "node:child_process";
+import {
+  cpSync,
+  mkdtempSync,
+  readdirSync,
+  readFileSync,
+  rmSync,
+  symlinkSync,
+  writeFileSync,
+} from "node:fs";
+import { availableParallelism, tmpdir } from "node:os";
+import { join } from "node:path";
+import { fileURLToPath } from "node:url";
+import ts from "typescript";
+import { seeded } from "./mutate";
+
+const MANY = Number(process.env["MUTANTS"] ?? 420);
+const SEED = 4711;
+const LONGEST_MS = 90_000;
+const WANTED = 0.85;
+const root = fileURLToPath(new URL("..", import.meta.url));
+
+/** What is broken, and which tests are asked. */
+const SUBJECTS = [
+  {
+    dir: "safety",
+    files: inDir("safety"),
+    tests: ["src/safety", "src/batch/bean-caution.test.ts"],
+  },
+  { dir: "convert", files: inDir("convert"), tests: ["src/convert", "src/safety"] },
+  {
+    dir: "cool",
+    files: inDir("cool"),
+    tests: ["src/cool", "src/batch/chill-of.test.ts", "src/batch/standing.test.ts"],
+  },
+  { dir: "larder", files: ["core/src/larder/keeping.ts"], tests: ["src/larder"] },
+] as const;
+function inDir(dir: string): string[] {
+  return readdirSync(join(root, "core/src", dir))
+    .filter((f) => f.endsWith(".ts") && !f.endsWith(".test.ts"))
+    .map((f) => `core/src/${dir}/${f}`);
+}
+
+interface Mutant {
+  readonly file: string;
+  readonly tests: readonly string[];
+  readonly start: number;
+  readonly end: number;
+  readonly text: string;
+  readonly line: number;
+  readonly what: string;
+}
+
+const K = ts.SyntaxKind;
+const SWAPS = new Map<ts.SyntaxKind, string>([
+  [K.LessThanToken, "<="],
+  [K.LessThanEqualsToken, "<"],
+  [K.GreaterThanToken, ">="],
+  [K.GreaterThanEqualsToken, ">"],
+  [K.EqualsEqualsEqualsToken, "!=="],
+  [K.ExclamationEqualsEqualsToken, "==="],
+  [K.PlusToken, "-"],
+  [K.MinusToken, "+"],
+  [K.AsteriskToken, "/"],
+  [K.SlashToken, "*"],
+  [K.AmpersandAmpersandToken, "||"],
+  [K.BarBarToken, "&&"],
+]);
+
+/** Every small change that can be made to a file. */
+function mutantsOf(file: string, tests: readonly string[]): Mutant[] {
+  const text = readFileSync(join(root, file), "utf8");
+  const source = ts.createSourceFile(file, text, ts.ScriptTarget.Latest, true);
+  const all: Mutant[] = [];
+  const add = (node: ts.Node, to: string, what: string) =>
+    all.push({
+      file,
+      tests,
+      start: node.getStart(source),
+      end: node.getEnd(),
+      text: to,
+      line: source.getLineAndCharacterOfPosition(node.getStart(source)).line + 1,
+      what: `${what}: \`${node.getText(source).replace(/\s+/g, " ").slice(0, 50)}\` → \`${to}\``,
+    });
+  const isText = (node: ts.Node): boolean =>
+    ts.isStringLiteralLike(node) || ts.isTemplateExpression(node);
+  const walk = (node: ts.Node): void => {
+    if (ts.isTypeNode(node) || ts.isImportDeclaration(node) || ts.isInterfaceDeclaration(node))
+      return;
+    if (ts.isBinaryExpression(node)) {
+      const to = SWAPS.get(node.operatorToken.kind);
+      if (to !== undefined && !isText(node.left) && !isText(node.right))
+        add(node.operatorToken, to, "operator");
+    }
+    if (ts.isNumericLiteral(node)) {
+      const value = Number(node.text.replaceAll("_", ""));
+      const places = [1.1, 0.9].map((by) => (value === 0 ? by - 1 : value * by));
+      for (const place of places) add(node, String(Number(place.toPrecision(6))), "constant");
+    }
+    if (ts.isIfStatement(node)) add(node.expression, "false", "guard removed");
+    ts.forEachChild(node, walk);
+  };
+  walk(source);
+  return all;
+}
+
+const random = seeded(SEED);
+const every = SUBJECTS.flatMap(({ files, tests }) => files.flatMap((f) => mutantsOf(f, tests)));
+const sample = every
+  .map((mutant) => ({ mutant, at: random() }))
+  .sort((a, b) => a.at - b.at)
+  .slice(0, MANY)
+  .map(({ mutant }) => mutant);
+
+/** A copy of core to break, with the tests and nothing else. */
+function bench(): string {
+  const dir = mkdtempSync(join(tmpdir(), "mutants-"));
+  cpSync(join(root, "core"), join(dir, "core"), { recursive: true });
+  cpSync(join(root, "tsconfig.base.json"), join(dir, "tsconfig.base.json"));
+  symlinkSync(join(root, "node_modules"), join(dir, "node_modules"));
+  writeFileSync(
+    join(dir, "vitest.config.ts"),
+    `export default { test: { root: "core", isolate: false, include: ["src/**/*.test.ts"], setupFiles: ["./test/setup.ts"], testTimeout: 30000 } };\n`,
+  );
+  return dir;
+}
+
+/** True where a test fails, or never ends. */
+function isNoticed(dir: string, tests: readonly string[]): Promise<boolean> {
+  return new Promise((resolve) => {
+    const child = spawn(
+      process.execPath,
+      [
+        join(root, "node_modules/vitest/vitest.mjs"),
+        "run",
+        "--bail",
+        "1",
+        "--reporter",
+        "agent",
+        ...tests,
+      ],
+      { cwd: dir, stdio: "ignore", env: { ...process.env, NO_COLOR: "1", FC_RUNS: "20" } },
+    );
+    const timer = setTimeout(() => child.kill("SIGKILL"), LONGEST_MS);
+    child.on("close", (code) => {
+      clearTimeout(timer);
+      resolve(code !== 0);
+    });
+  });
+}
+
+const survivors: Mutant[] = [];
+let done = 0;
+const began = Date.now();
+async function lane(queue: Mutant[]) {
+  const dir = bench();
+  if (await isNoticed(dir, ["src/safety", "src/convert", "src/cool", "src/larder"]))
+    throw new Error("The tests fail before anything is broken.");
+  for (let m = queue.shift(); m !== undefined; m = queue.shift()) {
+    const path = join(dir, m.file);
+    const whole = readFileSync(path, "utf8");
+    writeFileSync(path, whole.slice(0, m.start) + m.text + whole.slice(m.end));
+    if (!(await isNoticed(dir, m.tests))) survivors.push(m);
+    writeFileSync(path, whole);
+    if (++done % 20 === 0)
+      console.log(
+        `${done} of ${sample.length}, ${survivors.length} not noticed, ${Math.round((Date.now() - began) / 1000)} s`,
+      );
+  }
+  rmSync(dir, { recursive: true, force: true });
+}
+const queue = [...sample];
+await Promise.all(Array.from({ length: Math.max(1, availableParallelism()) }, () => lane(queue)));
+
+const rows = SUBJECTS.map(({ dir, files }) => {
+  const tried = sample.filter((m) => (files as readonly string[]).includes(m.file)).length;
+  const left = survivors.filter((m) => (files as readonly string[]).includes(m.file)).length;
+  return `| ${dir} | ${every.filter((m) => (files as readonly string[]).includes(m.file)).length} | ${tried} | ${tried - left} | ${tried === 0 ? "" : `${((100 * (tried - left)) / tried).toFixed(0)} %`} |`;
+});
+const share = (sample.length - survivors.length) / Math.max(1, sample.length);
+const list = survivors
+  .toSorted((a, b) => a.file.localeCompare(b.file) || a.line - b.line)
+  .map((m) => `- ${m.file.replace("core/src/", "")}:${m.line}, ${m.what}`);
+writeFileSync(
+  join(root, "docs/mutants.md"),
+  [
+    "# Do the tests notice?",
+    "",
+    `Written by \`npm run mutants\`: ${sample.length} of ${every.length} small changes, seeded, made one at a time: a comparison turned,`,
+    "an operator swapped, a constant moved by a tenth, a guard removed. The tests of the subject are then run.",
+    "",
+    "| subject | possible | tried | noticed | |",
+    "| --- | ---: | ---: | ---: | ---: |",
+    ...rows,
+    `| **all** | ${every.length} | ${sample.length} | ${sample.length - survivors.length} | ${(100 * share).toFixed(1)} % |`,
+    "",
+    "## Not noticed",
+    "",
+    ...list,
+    "",
+  ].join("\n"),
+);
+console.log(`${(100 * share).toFixed(1)} % of ${sample.length} noticed`);
+process.exit(share >= WANTED ? 0 : 1);
