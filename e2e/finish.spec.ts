@@ -15,7 +15,7 @@ test("after the sieve: reduced, salted, firmer, thickened; cooled with ice, and 
   await stockThroughSieve(page);
   const then = page.getByRole("region", { name: "Then" });
   await expect(then).toContainText(/Now 3\.1 L.*salt 0\.0 g\/L/);
-  await then.getByRole("button", { name: /^jus/ }).click();
+  await then.getByRole("button", { name: /^demi-glace/ }).click();
   await expect(then).toContainText(/lid off, about 1 h \d+/);
   await then.getByRole("button", { name: "Why: Minutes to boil it down" }).click();
   await expect(page.getByText("surface at the rim")).toBeVisible();

@@ -1,6 +1,6 @@
 import { expect, test } from "@playwright/test";
 import { spawnSync } from "node:child_process";
-import { writeFileSync } from "node:fs";
+import { readFileSync, writeFileSync } from "node:fs";
 import { fileURLToPath } from "node:url";
 
 const root = fileURLToPath(new URL("..", import.meta.url));
@@ -23,8 +23,34 @@ test("prints the answers as JSON, or the cook's sentence", () => {
   expect(answers.ways.map((w) => w.by)).toContain("cover");
   const text = plan("examples/twelve-moulds.json", "--text");
   expect(text.stdout).toMatch(
-    /^1\.\d+ kg pork trotters, .* strained \(.*\), (holds an edge|rubber).*\.\n$/,
+    /^1\.\d+ kg pork trotters, .* strained \(.*\), (holds an edge|rubber).*\.\nIn it: .*\.\n$/,
   );
+  const dish = JSON.parse(json.stdout) as Record<string, unknown>;
+  for (const key of ["portions", "salt", "fat", "alcohol", "body", "verdicts", "tasks"])
+    expect(dish, key).toHaveProperty(key);
+});
+
+test("a pot that would boil dry says so in a sentence too, and all that goes in is named", () => {
+  const file = JSON.parse(readFileSync(`${root}examples/lamb-neck-broth.json`, "utf8")) as {
+    plans: { water: object; heat: object; items: object[] }[];
+  };
+  const dry = test.info().outputPath("dry.json");
+  const [first] = file.plans;
+  const heat = { method: "hob", vigour: "rolling", lid: "off", boilFirstMin: null };
+  const wine = { id: "w", ingredientId: "whiteWine", massKg: 0.745, when: { at: "after", min: 0 } };
+  const plans = [
+    {
+      ...first,
+      water: { by: "amount", volumeL: 0.8 },
+      heat,
+      items: [...(first?.items ?? []), wine],
+    },
+  ];
+  writeFileSync(dry, JSON.stringify({ ...file, plans }));
+  const { stdout, status } = plan(dry, "--text");
+  expect(status).toBe(0);
+  expect(stdout).toMatch(/In it: .*7\d\d g white wine once it is hot/);
+  expect(stdout).toMatch(/Danger: It would boil dry\. It boils dry after \d/);
 });
 
 test("a bad file: exit 2, a line per problem with its path, nothing else", () => {

@@ -52,6 +52,7 @@ interface Mutant {
   readonly what: string;
 }
 
+const SHOWS = /(toFixed|toPrecision|slice|at|fill|round)$/;
 const K = ts.SyntaxKind;
 const SWAPS = new Map<ts.SyntaxKind, string>([
   [K.LessThanToken, "<="],
@@ -85,6 +86,15 @@ function mutantsOf(file: string, tests: readonly string[]): Mutant[] {
     });
   const isText = (node: ts.Node): boolean =>
     ts.isStringLiteralLike(node) || ts.isTemplateExpression(node);
+  /** Nought, one and two count and index; how many places are shown is no rule of safety. */
+  const isPlace = (node: ts.NumericLiteral): boolean =>
+    Number(node.text) <= 2 && Number.isInteger(Number(node.text)) && !isNamed(node)
+      ? true
+      : ts.isElementAccessExpression(node.parent) ||
+        (ts.isCallExpression(node.parent) && SHOWS.test(node.parent.expression.getText(source)));
+  /** A constant with a name of its own. */
+  const isNamed = (node: ts.Node): boolean =>
+    ts.isVariableDeclaration(node.parent) || ts.isPropertyAssignment(node.parent);
   const walk = (node: ts.Node): void => {
     if (ts.isTypeNode(node) || ts.isImportDeclaration(node) || ts.isInterfaceDeclaration(node))
       return;
@@ -93,10 +103,11 @@ function mutantsOf(file: string, tests: readonly string[]): Mutant[] {
       if (to !== undefined && !isText(node.left) && !isText(node.right))
         add(node.operatorToken, to, "operator");
     }
-    if (ts.isNumericLiteral(node)) {
+    if (ts.isNumericLiteral(node) && !isPlace(node)) {
       const value = Number(node.text.replaceAll("_", ""));
-      const places = [1.1, 0.9].map((by) => (value === 0 ? by - 1 : value * by));
-      for (const place of places) add(node, String(Number(place.toPrecision(6))), "constant");
+      if (value === 0) return;
+      for (const by of [1.1, 0.9])
+        add(node, String(Number((value * by).toPrecision(6))), "constant");
     }
     if (ts.isIfStatement(node)) add(node.expression, "false", "guard removed");
     ts.forEachChild(node, walk);
@@ -161,7 +172,10 @@ async function lane(queue: Mutant[]) {
     const path = join(dir, m.file);
     const whole = readFileSync(path, "utf8");
     writeFileSync(path, whole.slice(0, m.start) + m.text + whole.slice(m.end));
-    if (!(await isNoticed(dir, m.tests))) survivors.push(m);
+    if (!(await isNoticed(dir, m.tests))) {
+      survivors.push(m);
+      console.log(`${m.file}:${m.line} ${m.what}`);
+    }
     writeFileSync(path, whole);
     if (++done % 20 === 0)
       console.log(

@@ -5,6 +5,8 @@ import { sentenceText } from "@kettlos/core/because/sentence";
 import { readKettlosFile } from "@kettlos/core/formats/kettlos-json";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
+import { nameOf } from "@kettlos/core/simulate/item-facts";
+import { showMass } from "@kettlos/core/units/show";
 import { COLD_DENSITY_KG_L } from "@kettlos/core/water/properties";
 import { readFileSync } from "node:fs";
 import { parseArgs } from "node:util";
@@ -58,7 +60,7 @@ function asJson(plan: Plan, kitchen: Kitchen, answers: Answers) {
     figures: answers.figures,
     set: answers.set,
     flavour: answers.flavour,
-    allergens: answers.dish.allergens,
+    ...dishAsJson(answers),
     start:
       answers.start === null
         ? null
@@ -74,6 +76,51 @@ function asJson(plan: Plan, kitchen: Kitchen, answers: Answers) {
     problem: trace.problem === null ? null : trace.problem.message,
   };
 }
+
+/** What it comes to on the plate. */
+function dishAsJson({ dish }: Answers) {
+  const { eaten, salt, fat, alcohol, body } = dish;
+  return {
+    portions: eaten.portions,
+    portion: { amount: eaten.eachKg, unit: eaten.unit },
+    salt: { per: salt.per, unit: `g/${salt.unit}`, portionG: salt.portionG, allG: salt.saltG },
+    fat: { eatenG: fat.eatenG, portionG: fat.portionG },
+    alcohol: alcohol === null ? null : { leftG: alcohol.leftG, portionG: alcohol.portionG },
+    body: { flourGL: body.flourGL, name: body.name, wantedGL: body.wantedGL },
+    allergens: dish.allergens,
+    labelsToRead: dish.unread,
+    conflicts: dish.conflicts,
+    verdicts: dish.verdicts,
+    tasks: dish.tasks,
+  };
+}
+
+/** The cook's sentence, then all that goes in, and what is wrong with it. */
+function asText(plan: Plan, kitchen: Kitchen, answers: Answers): string {
+  const { units } = kitchen;
+  const one = units === "us" ? "us" : "metric";
+  const goesIn = plan.items.map(
+    (i) => `${showMass(i.massKg, one)} ${nameOf(i).toLowerCase()}${WHEN[i.when.at]}`,
+  );
+  const dangers = answers.cautions.filter((c) => c.severity === "danger");
+  return [
+    sentenceText(plan, kitchen, answers, units),
+    ...(goesIn.length > 0 ? [`In it: ${goesIn.join(", ")}.`] : []),
+    ...dangers.map((c) => `Danger: ${c.title}. ${c.text}`),
+    ...(answers.trace.problem !== null && !dangers.some((c) => c.id === "dry")
+      ? [`Not possible: ${answers.trace.problem.message}`]
+      : []),
+  ].join("\n");
+}
+const WHEN: Record<Plan["items"][number]["when"]["at"], string> = {
+  start: "",
+  after: " once it is hot",
+  beforeEnd: " before the end",
+  whenTender: " later",
+  offHeat: " off the heat",
+  afterStrain: " after the sieve",
+  nextDay: " the next day",
+};
 
 /** The dish on every heat: times in min, liquid in L, low, expected, high; remedies and cautions. */
 function asConversions(plan: Plan, kitchen: Kitchen) {
@@ -146,6 +193,6 @@ if (!outcome.ok)
   refuse([`plans[${plans.indexOf(plan)}].${outcome.problem.field}: ${outcome.problem.message}`]);
 console.log(
   text
-    ? sentenceText(plan, kitchen, outcome.value, kitchen.units)
+    ? asText(plan, kitchen, outcome.value)
     : JSON.stringify(asJson(plan, kitchen, outcome.value), null, 2),
 );

@@ -230,7 +230,9 @@ function turnDown({ plan, cook, forecast, nowMs }: LiveFacts): LiveCaution | nul
       rule: "By the readings of this pot. Say how you turned it with H, and this follows.",
       whose: "Kettlos reckons it; the cook decides",
     });
-  if (fallenM < TURN_DOWN_EVERY_M) return null;
+  // A rolling boil is wanted as it is.
+  const vigour = cook.settings.at(-1)?.vigour ?? plan.heat.vigour;
+  if (fallenM < TURN_DOWN_EVERY_M || vigour === "rolling") return null;
   const steps = Math.floor(fallenM / TURN_DOWN_EVERY_M);
   return live({
     id: "resetFlame",

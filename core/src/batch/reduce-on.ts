@@ -11,11 +11,11 @@ import type { InBowl } from "./in-bowl";
 
 /** How far a stock is boiled down for what it is called. */
 export const REDUCTIONS = [
-  { id: "jus", name: "jus", share: kitchenEstimate("jus", 0.5, "of the stock", "to a half") },
+  { id: "jus", name: "jus", share: kitchenEstimate("jus", 0.7, "of the stock", "down by a third") },
   {
     id: "demi",
     name: "demi-glace",
-    share: kitchenEstimate("demi-glace", 0.25, "of the stock", "to a quarter"),
+    share: kitchenEstimate("demi-glace", 0.5, "of the stock", "to a half"),
   },
   {
     id: "glace",

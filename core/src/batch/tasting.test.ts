@@ -25,6 +25,20 @@ const salted = (g: number) =>
   });
 
 describe("what a taste asks for", () => {
+  test("salt is judged as it is tasted now, and without what lies on the counter yet", () => {
+    const plan = salted(30);
+    const trace = traceOf(plan);
+    const now = (liquidL: number, ids: readonly string[]) =>
+      doseFor("salty", plan, trace, { liquidL, isIn: (id) => ids.includes(id) }).text;
+    const perNow = (text: string) => Number(/now about ([\d.]+) g/.exec(text)?.[1]);
+    const all = ["goat", "s"];
+    const atEnd = perNow(now(trace.endLiquidL, all));
+    expect(atEnd).toBeCloseTo(saltOf(plan, trace).per, 1);
+    expect(perNow(now(trace.endLiquidL + 1, all))).toBeLessThan(atEnd * 0.8);
+    expect(perNow(now(trace.endLiquidL, ["goat"]))).toBe(0);
+    expect(now(trace.endLiquidL, ["goat"])).toContain("a tenth down");
+  });
+
   test("dull: salt in a small step, never past what it still bears", () => {
     const plan = salted(0);
     const dose = doseFor("dull", plan, traceOf(plan));

@@ -1,4 +1,4 @@
-import { saltOf } from "../dish/salt-of";
+import { saltInPot, saltOf, type SaltOf } from "../dish/salt-of";
 import { eatenOf } from "../dish/eaten";
 import { teaspoonsOf } from "../seasoning/salt";
 import type { Plan } from "../simulate/plan-schema";
@@ -30,12 +30,20 @@ export interface Dose {
   readonly add: { readonly ingredientId: string; readonly massKg: number } | null;
 }
 
+/** The pot at the moment of tasting: its liquid, L, and what is in it. */
+export interface TastedNow {
+  readonly liquidL: number;
+  readonly isIn: (itemId: string) => boolean;
+}
+
 /**
  * What to do about a taste, reckoned for what there is to eat: small steps, then taste again. A pot that
- * is still to boil down is salted at its end.
+ * is still to boil down is salted at its end. `now` is the pot as it is tasted, where it is still on.
  */
-export function doseFor(taste: Taste, plan: Plan, trace: Trace): Dose {
-  const salt = saltOf(plan, trace);
+export function doseFor(taste: Taste, plan: Plan, trace: Trace, now?: TastedNow): Dose {
+  const all = saltOf(plan, trace);
+  const salt = now === undefined ? all : saltInPot(all, now.isIn);
+  const nowPer = saltNow(salt, trace, now?.liquidL);
   const amount = Math.max(0.05, salt.amount);
   const per = `${salt.per.toFixed(1)} g/${salt.unit}`;
   const none = (text: string): Dose => ({ taste, text, add: null });
@@ -59,7 +67,7 @@ export function doseFor(taste: Taste, plan: Plan, trace: Trace): Dose {
     case "salty": {
       const L = salt.diluteL > 0 ? salt.diluteL : 0.1 * amount;
       return none(
-        `${L.toFixed(1)} L of unsalted stock or water brings it ${salt.diluteL > 0 ? `to ${salt.targetPer} g/${salt.unit}` : "a tenth down"} (now about ${per}). A potato takes up liquid, not salt.`,
+        `${L.toFixed(1)} L of unsalted stock or water brings it ${salt.diluteL > 0 ? `to ${salt.targetPer} g/${salt.unit}` : "a tenth down"} at the end (now about ${nowPer.toFixed(1)} g/${salt.unit}, then ${per}). A potato takes up liquid, not salt.`,
       );
     }
     case "sweet":
@@ -77,6 +85,12 @@ export function doseFor(taste: Taste, plan: Plan, trace: Trace): Dose {
         `Heat cannot be taken out. ${(HOT_DILUTE_SHARE.value * amount).toFixed(1)} ${salt.unit} more of all else, or cream, yoghurt or beans off the heat, softens it.`,
       );
   }
+}
+
+/** Salt as it is tasted now, while more liquid is there than at the end, g per L or kg. */
+function saltNow(salt: SaltOf, trace: Trace, nowL: number | undefined): number {
+  const amount = salt.amount + Math.max(0, (nowL ?? trace.endLiquidL) - trace.endLiquidL);
+  return amount > 0 ? salt.saltG / amount : 0;
 }
 
 const liquidL = (plan: Plan, trace: Trace): number => Math.max(0.1, eatenOf(plan, trace).liquidKg);

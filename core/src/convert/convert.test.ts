@@ -10,7 +10,8 @@ import { crockRefusal, SAFE_WARM_UP_MIN } from "./crock-safety";
 import { goalOf } from "./goal";
 import { kitchenRule } from "./kitchen-rule";
 import { leastLiquidL } from "./limits";
-import { cornStarchG, limitsOf } from "./remedies";
+import { bodyOfPlan } from "../dish/body-of";
+import { limitsOf } from "./remedies";
 import { stagingChanges } from "./staging";
 
 const NAMES = Object.keys(HEATS) as HeatName[];
@@ -196,9 +197,34 @@ describe("limits and ways out", () => {
     });
   });
 
-  test("corn starch for a gravy, by hand: 1 L from nothing to 60 g/L", () => {
-    expect(cornStarchG(1, 0, 60)).toBeCloseTo(60 / 1.88, 6);
-    expect(cornStarchG(1, 60, 60)).toBe(0);
+  test("starch against too much liquid reckons from the body that is there, as the dish's own body does", () => {
+    const withFlour = (massKg: number) =>
+      testBraise({
+        heat: HEATS.hob,
+        end: "served",
+        items: [
+          ...testBraise().items,
+          { id: "f", ingredientId: "flour", massKg, when: { at: "start" } },
+        ],
+        water: { by: "amount", volumeL: 0.15 },
+      });
+    const starch = (massKg: number) => {
+      const goal = goalOf(withFlour(massKg), kitchen);
+      const made = convert(goal, targetOf("pressure"), kitchen);
+      const thin = limitsOf(made, kitchen).find((l) => l.id === "thin" || l.id === "leastLiquid");
+      const remedy = thin?.remedies.find((r) => r.kind === "thicken");
+      return { remedy, made, wantedL: made.trace.endLiquidL - made.overL };
+    };
+    const broth = starch(0.001);
+    expect(broth.remedy?.text).toContain("as thick as a stew gravy");
+    expect(broth.remedy?.massG).toBeGreaterThan(15);
+    const { remedy, made, wantedL } = starch(0.06);
+    expect(remedy?.text).toContain("as thick as it was to be");
+    // With it the body is that of the same flour in what was wanted.
+    const { flourGL, volumeL } = bodyOfPlan(made.plan, made.trace);
+    const grams = remedy?.massG ?? 0;
+    const after = (flourGL * volumeL + 2 * grams) / (volumeL + (0.002 * grams * volumeL) / volumeL);
+    expect(after).toBeCloseTo((flourGL * volumeL) / wantedL, -1);
   });
 });
 

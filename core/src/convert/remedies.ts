@@ -9,6 +9,8 @@ import { capacityL, vesselAreaM2 } from "../vessel/volume";
 import { simmerC } from "../heat/hob";
 import type { Conversion } from "./convert";
 import { CROCK_USUAL_LEAST, CROCK_USUAL_MOST } from "./limits";
+import { BODIES, bodyOf, THICKENERS, thickenWithG } from "../seasoning/thickness";
+import { flourGLOf } from "../simulate/binding";
 import { called } from "../vessel/called";
 
 /** One way out of a limit, in figures. */
@@ -29,17 +31,10 @@ export interface Limit {
   readonly remedies: readonly Remedy[];
 }
 
-/** Stew gravy, flour-equivalent g/L, and what corn starch is worth against flour: model section 14. */
-const GRAVY_G_L = 60;
-const CORN_STARCH_WORTH = 2;
-const STARCH_LOSS = 0.002;
+const GRAVY_G_L = BODIES.find((b) => b.id === "gravy")?.from.value ?? 60;
 /** Under this the end differs by less than a jug shows, L. */
 const NOTICEABLE_L = 0.05;
 const COVERED_SHARE = 0.95;
-
-/** Corn starch, g, that brings liquidL from one thickness to another: V·(E₁ − E₀)/(k − 0.002·E₁). */
-export const cornStarchG = (liquidL: number, fromGL: number, toGL: number): number =>
-  (liquidL * Math.max(0, toGL - fromGL)) / (CORN_STARCH_WORTH - STARCH_LOSS * toGL);
 
 /** The vessel to reduce in: the conversion's own where it goes on a ring, else the widest that does. */
 function reducesIn(own: Vessel, kitchen: Kitchen, litres: number): Vessel | null {
@@ -81,7 +76,7 @@ function tooThin(conversion: Conversion, kitchen: Kitchen): Limit | null {
           },
         ]
       : [];
-  const starchG = cornStarchG(endL, (GRAVY_G_L * wantedL) / endL, GRAVY_G_L);
+  const starch = binding(flourGLOf(conversion.plan, trace), endL, wantedL);
   return {
     id: leastL === null ? "thin" : "leastLiquid",
     severity: "caution",
@@ -91,14 +86,28 @@ function tooThin(conversion: Conversion, kitchen: Kitchen): Limit | null {
         : `The cooker wants at least ${showVolume(leastL, "metric")} liquid: it ends ${showVolume(overL, "metric")} over what is wanted.`,
     remedies: [
       ...reduce,
-      {
-        kind: "thicken",
-        massG: starchG,
-        text: `Or bind it with ${showMass(starchG / 1000, "metric")} corn starch, if the dish shall be as thick as a stew gravy`,
-      },
+      ...starch,
       { kind: "ladleOff", volumeL: overL, text: `Or ladle ${showVolume(overL, "metric")} off` },
     ],
   };
+}
+
+/** Corn starch for as thick as the little liquid would have been; for what binds nothing, as thick as a gravy. */
+function binding(nowGL: number, endL: number, wantedL: number): readonly Remedy[] {
+  const isBroth = bodyOf(nowGL).id === "broth";
+  const toGL = isBroth ? GRAVY_G_L : (nowGL * endL) / wantedL;
+  const g = outcomeOf(() => thickenWithG(endL, nowGL, toGL, THICKENERS.cornStarch.k.value));
+  if (!g.ok || !Number.isFinite(g.value)) return [];
+  const amount = showMass(g.value / 1000, "metric");
+  return [
+    {
+      kind: "thicken",
+      massG: g.value,
+      text: isBroth
+        ? `Or bind it with ${amount} corn starch, if the dish shall be as thick as a stew gravy`
+        : `Or bind it with ${amount} corn starch: then it is as thick as it was to be`,
+    },
+  ];
 }
 
 /** The limits that bind on a converted dish. */

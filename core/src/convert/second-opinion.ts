@@ -33,8 +33,9 @@ export function secondOpinion(
     ruleHeatOf(converted.plan.heat),
   );
   if (rule === null) return null;
-  const high = holdMin.high ?? Infinity;
-  const agrees = rule.lowMin <= high && rule.highMin >= holdMin.low;
+  // That the ranges touch is no agreement: what is expected has to lie in the rule's.
+  const expected = converted.trace.holdMin;
+  const agrees = rule.lowMin <= expected && expected <= rule.highMin;
   return {
     rule,
     said: sayRange(rule.lowMin, rule.highMin),

@@ -70,3 +70,27 @@ export function saltOf(plan: Plan, trace: Trace): SaltOf {
     portionG: plan.serves === null ? null : per * plan.serves.eachKg,
   };
 }
+
+/** The same with only these in the pot: what lies on the counter yet is not tasted. */
+export function saltInPot(salt: SaltOf, isIn: (itemId: string) => boolean): SaltOf {
+  const allG = salt.from.reduce((sum, f) => sum + f.saltG, 0);
+  const from = salt.from.filter((f) => isIn(f.itemId));
+  const share = allG > 0 ? from.reduce((sum, f) => sum + f.saltG, 0) / allG : 1;
+  const saltG = salt.saltG * share;
+  const per = salt.per * share;
+  const salty = Math.max(
+    salt.targetPer,
+    (salt.unit === "L" ? SALTY_BROTH_G_L : SALTY_DISH_G_KG).value,
+  );
+  const isSalty = per > salty + 1e-9;
+  return {
+    ...salt,
+    from,
+    saltG,
+    per,
+    isSalty,
+    addG: saltToAddG(saltG, salt.amount, salt.targetPer),
+    diluteL: isSalty ? toDilute(saltG, salt.amount, salt.targetPer) : 0,
+    portionG: salt.portionG === null ? null : salt.portionG * share,
+  };
+}

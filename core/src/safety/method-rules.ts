@@ -206,7 +206,7 @@ export const METHOD_RULES: readonly Rule[] = [
             severity: "danger",
             places: ["plan", "cook"],
             title: `${nameOf(worst.item)}: the core stays too cool`,
-            text: `Its centre comes to about ${Math.round(worst.got)} °C; ${worst.rule.what} need ${worst.rule.coreC} °C. Cook it longer or smaller, and check with a thermometer.`,
+            text: `Its centre comes to about ${Math.round(worst.got)} °C; ${worst.rule.what} need ${worst.rule.coreC} °C. ${trace.holdC < worst.rule.coreC + 1 ? "Longer does not help here: it needs more heat" : "Cook it longer or smaller"}, and check with a thermometer.`,
             rule: `Core temperature of ${worst.rule.what}: ${worst.rule.coreC} °C.`,
             whose: worst.rule.whose,
           };

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { TASTES, type Taste } from "@kettlos/core/batch/batch-schema";
+import { whereIs } from "@kettlos/core/batch/counter";
 import { doseFor, type Dose } from "@kettlos/core/batch/tasting";
 import { ingredientById } from "@kettlos/core/ingredient/catalogue";
 import type { Trace } from "@kettlos/core/simulate/trace";
@@ -37,7 +38,14 @@ watch(shown, () => {
 const round = computed(() => props.pot.cook.tastings.length + 1);
 const doses = computed<readonly Dose[]>(() => {
   const { trace } = props;
-  return trace === null ? [] : tastes.value.map((t) => doseFor(t, props.pot.batch.plan, trace));
+  if (trace === null) return [];
+  const { batch, cook, forecast } = props.pot;
+  const { plan } = batch;
+  const inPot = new Set(
+    plan.items.filter((i) => whereIs(i, plan, cook) === "pot").map((i) => i.id),
+  );
+  const now = { liquidL: forecast.nowL.expected, isIn: (id: string) => inPot.has(id) };
+  return tastes.value.map((t) => doseFor(t, plan, trace, now));
 });
 function toggle(taste: Taste) {
   const has = tastes.value.includes(taste);

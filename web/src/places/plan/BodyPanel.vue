@@ -141,7 +141,8 @@ const round = (n: number, digits = 0) => n.toFixed(digits);
           <template v-if="body.ways.reduce !== null && body.ways.reduce.toL > 0.02">
             Boil down to <b class="figure">{{ showVolume(body.ways.reduce.toL, one) }}</b><template
               v-if="body.ways.reduce.min !== null"
-              >, about {{ showDuration(body.ways.reduce.min) }} more at this heat</template
+              >, about {{ showDuration(body.ways.reduce.min) }} more at this heat, lid off
+              first</template
             >; or
           </template>
           <template v-else>Boiling does not thicken it, nothing in it binds: </template>

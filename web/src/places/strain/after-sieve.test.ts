@@ -46,7 +46,7 @@ describe("what is done after the sieve", () => {
 
   test("a reduction says its time, its salt and its set before it is written down", async () => {
     const wrapper = mounted({ saltG: 12 });
-    await press(wrapper.findAll("button"), /^jus/);
+    await press(wrapper.findAll("button"), /^demi-glace/);
     expect(wrapper.text()).toMatch(/lid off, about 1 h \d+/);
     expect(wrapper.text()).toMatch(/Then salt 7\.\d g\/L, and it is like rubber/);
     await press(wrapper.findAll("button"), /It is down there/);

@@ -1,0 +1,60 @@
+import { MASHED_STARCH_G_KG } from "../ingredient/traits";
+import { CORN_AFTER_HOUR, CORN_THINS_AFTER_MIN, ROUX_BINDS } from "../seasoning/thickness";
+import { ingredientOf, itemWork, nameOf, valuesOf } from "./item-facts";
+import type { Plan, PlanItem } from "./plan-schema";
+import type { Trace } from "./trace";
+
+/** One thing that gives body, as g of wheat flour. */
+export interface BodyFrom {
+  readonly itemId: string;
+  readonly name: string;
+  readonly flourG: number;
+}
+
+/** Everything that gives body by the end, the most first; what goes in after the sieve is not in the pot. */
+export const bindsIn = (plan: Plan, trace: Trace): readonly BodyFrom[] =>
+  plan.items
+    .filter(
+      (i) => plan.end === "served" || (i.when.at !== "afterStrain" && i.when.at !== "nextDay"),
+    )
+    .map((i) => ({ itemId: i.id, name: nameOf(i), flourG: flourGOf(i, trace) }))
+    .filter((f) => f.flourG > 0.5)
+    .sort((a, b) => b.flourG - a.flourG);
+
+/** How thick the liquid is at the end, g of flour a litre. */
+export function flourGLOf(plan: Plan, trace: Trace): number {
+  const flourG = bindsIn(plan, trace).reduce((sum, f) => sum + f.flourG, 0);
+  return trace.endLiquidL > 0 ? flourG / trace.endLiquidL : 0;
+}
+
+/** What an item gives, g of flour: its starch as far as it still binds, and what of it is mashed. */
+function flourGOf(item: PlanItem, trace: Trace): number {
+  const course = trace.items.find((c) => c.itemId === item.id);
+  const roux = itemWork(item, "roux");
+  let binds = roux === undefined ? 1 : ROUX_BINDS[roux.colour ?? "blond"].value;
+  if (item.ingredientId === "cornStarch" && boiledMin(item, trace) >= CORN_THINS_AFTER_MIN)
+    binds *= CORN_AFTER_HOUR.value;
+  const own = item.massKg * valuesOf(item).starchGKg * binds;
+  const { group } = ingredientOf(item);
+  const mashes = group === "pulse" || item.ingredientId === "potato";
+  const share = Math.min(
+    1,
+    (itemWork(item, "crush")?.share ?? 0) + (itemWork(item, "blend")?.share ?? 0),
+  );
+  const mashed = mashes ? (course?.endKg ?? item.massKg) * share * MASHED_STARCH_G_KG : 0;
+  return own + mashed;
+}
+
+/** Minutes something boils in the pot, by when it goes in. */
+function boiledMin({ when }: PlanItem, trace: Trace): number {
+  switch (when.at) {
+    case "start":
+      return trace.holdMin;
+    case "after":
+      return Math.max(0, trace.holdMin - when.min);
+    case "beforeEnd":
+      return Math.min(trace.holdMin, when.min);
+    default:
+      return 0;
+  }
+}
