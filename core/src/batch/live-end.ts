@@ -52,7 +52,9 @@ const notBefore = (range: Range, min: number): Range => ({
   high: Math.max(min, range.high),
 });
 
-export type MovedBy = "cameUp" | "boiledLong" | "noHeat" | "level" | "tenderness";
+/** Only what was logged is named: no fork without a fork, no readings without one. */
+export type MovedBy =
+  "cameUp" | "boiledLong" | "noHeat" | "level" | "levelAsKept" | "tenderness" | "asHeated";
 
 /** How far the end has moved since the pot was lit, min, later positive, and what moved it. */
 export interface Moved {
@@ -62,14 +64,26 @@ export interface Moved {
 }
 
 /** What moved the end, in the order it happened: each part is what is left once those before are said. */
-export function movedOf(model: LiveModel, end: Range): Moved {
+export function movedOf(
+  model: LiveModel,
+  end: Range,
+  cook: Pick<Cook, "readings" | "checks">,
+): Moved {
   const { planned, long } = model;
   const promisedMin = planned.toSimmerMin + planned.holdMin;
   const cameUp = long.comeUpMin - planned.comeUpMin;
   const boiledLong = long.toSimmerMin - long.comeUpMin - (planned.toSimmerMin - planned.comeUpMin);
   const clockMin = byClockMin(model);
   const noHeat = clockMin - long.toSimmerMin - planned.holdMin;
-  const rest = model.targetKg() === null ? ("tenderness" as const) : ("level" as const);
+  const isByLevel = model.targetKg() !== null;
+  const seen = isByLevel ? cook.readings.length > 0 : cook.checks.length > 0;
+  const rest: MovedBy = isByLevel
+    ? seen
+      ? "level"
+      : "levelAsKept"
+    : seen
+      ? "tenderness"
+      : "asHeated";
   const because = [
     { what: "cameUp" as const, min: cameUp },
     { what: "boiledLong" as const, min: boiledLong },

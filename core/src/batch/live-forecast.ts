@@ -143,7 +143,7 @@ export function forecastLive(
       expected: model.msAt(end.expected),
       high: model.msAt(end.high),
     },
-    moved: movedOf(model, end),
+    moved: movedOf(model, end, cook),
     tender:
       tender === null
         ? null

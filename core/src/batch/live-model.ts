@@ -93,7 +93,9 @@ export class LiveModel {
       const min = Math.max(0, planned.holdMin - item.when.min, heldMin);
       return { ...item, massKg, when: { at: "after", min } };
     });
-    return { ...plan, stop: { by: "time", holdMin: longMin }, items };
+    // Moved to the clock, what goes in late must not come to rule it.
+    const ruled = planned.mainItemId === null ? {} : { ruledBy: planned.mainItemId };
+    return { ...plan, ...ruled, stop: { by: "time", holdMin: longMin }, items };
   }
 
   /** Minutes from the first heat; 0 before it is lit. */

@@ -109,6 +109,38 @@ describe("late and early re-plan the rest", () => {
   });
 });
 
+describe("what goes in late", () => {
+  test("never comes to rule the pot by being moved to the clock: lit, it is ready as planned", () => {
+    const staged = testBraise({
+      end: "served",
+      heat: HEATS.hob,
+      stop: { by: "tender" },
+      items: [
+        ...testBraise().items,
+        {
+          id: "root",
+          ingredientId: "celeriac",
+          massKg: 0.3,
+          target: "rootsMelt",
+          when: { at: "beforeEnd", min: 30 },
+        },
+      ],
+    });
+    const { forecast } = look(staged, [lit], 1);
+    expect(forecast.tender?.itemId).toBe("goat");
+    expect(Math.abs(forecast.moved.laterMin)).toBeLessThan(3);
+    const cut = {
+      kind: "interrupted",
+      why: "paused",
+      fromMs: at(60),
+      untilMs: at(80),
+      atMs: at(80),
+    };
+    const cold = look(staged, [lit, { kind: "simmers", atMs: at(25) }, cut], 90).forecast;
+    expect(cold.moved.because.map((b) => b.what)).not.toContain("tenderness");
+  });
+});
+
 describe("tenderness", () => {
   const on = [lit, { kind: "simmers", atMs: at(25) }];
   const fork = (min: number, how: string) => ({

@@ -84,6 +84,8 @@ const MOVED_NAMES = {
   boiledLong: "of that: how long it boiled",
   noHeat: "of that: without heat",
   level: "of that: by its level",
+  levelAsKept: "of that: as it was kept",
+  asHeated: "of that: as it was heated",
   tenderness: "of that: by the fork",
 } as const;
 

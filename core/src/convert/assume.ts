@@ -30,6 +30,9 @@ export interface Assumption {
 }
 
 const USUAL_KG = 1.2;
+/** Dry pulses: what a pot takes, and water enough that they swell and swim, L a kilo. */
+const USUAL_PULSE_KG = 0.5;
+const PULSE_WATER_L_KG = 4;
 const USUAL_CUBE_M = 0.04;
 const LOW_AND_SLOW_C = 120;
 const LOW_AND_SLOW = /low\s*(and|&|\+)\s*slow/i;
@@ -81,14 +84,17 @@ export function assumedPlan(
   const assumptions: Assumption[] = [];
   const assume = (of: Assumption["of"], text: string) => assumptions.push({ of, text });
   const stop = readWrittenTime(written.time);
-  const { name, group } = ingredientById(written.ingredientId);
+  const { name, group, uptakeLKg } = ingredientById(written.ingredientId);
   const isSlow = LOW_AND_SLOW.test(written.time);
   const method = written.method ?? "oven";
   const usual = usualHeat(method, kitchen);
   const heat: Heat | null =
     written.heat ??
     (isSlow && usual?.method === "oven" ? { ...usual, ovenC: LOW_AND_SLOW_C } : usual);
-  const massKg = written.massKg ?? USUAL_KG;
+  const isPulse = group === "pulse" && uptakeLKg !== undefined;
+  // Skinless and small ones are not soaked.
+  const isSoaked = isPulse && targetOf(written.ingredientId)?.id.endsWith("Soaked") === true;
+  const massKg = written.massKg ?? (isPulse ? USUAL_PULSE_KG : USUAL_KG);
   const vesselId =
     written.vesselId ?? vesselFor(method, kitchen, massKg * 2.2, kitchen.vessels[0]?.id ?? "")?.id;
   const ringId = [...kitchen.rings].sort((a, b) => b.powerW - a.powerW)[0]?.id;
@@ -106,10 +112,15 @@ export function assumedPlan(
     const target = targetOf(written.ingredientId);
     if (target !== null) assume("time", `until it is right for ${target.name}`);
   }
-  if (written.massKg === undefined) assume("mass", `${USUAL_KG} kg`);
+  if (written.massKg === undefined)
+    assume(
+      "mass",
+      isPulse ? `${massKg} kg dry${isSoaked ? ", soaked overnight" : ""}` : `${massKg} kg`,
+    );
   const isPieces = group === "meat";
   if (written.piece === undefined && isPieces) assume("piece", "4 cm dice");
-  if (written.waterL === undefined) assume("water", "liquid to cover");
+  if (written.waterL === undefined)
+    assume("water", isPulse ? `${PULSE_WATER_L_KG} L of water a kilo` : "liquid to cover");
   if (written.vesselId === undefined)
     assume("vessel", `in ${called(kitchen.vessels.find((v) => v.id === vesselId)?.name ?? "pot")}`);
   const piece =
@@ -131,10 +142,13 @@ export function assumedPlan(
           massKg,
           when: { at: "start" },
           ...(piece === undefined ? {} : { piece }),
+          ...(isSoaked ? { work: [{ kind: "soak" as const }] } : {}),
         },
       ],
       water:
-        written.waterL === undefined ? { by: "cover" } : { by: "amount", volumeL: written.waterL },
+        written.waterL === undefined && !isPulse
+          ? { by: "cover" }
+          : { by: "amount", volumeL: written.waterL ?? PULSE_WATER_L_KG * massKg },
       heat,
       stop,
       strain: { when: "atOnce", pressed: false, clothPasses: 0 },

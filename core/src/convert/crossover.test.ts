@@ -5,6 +5,7 @@ import { normal, seeded } from "../units/random";
 import { outcomeOf } from "../units/problem";
 import { assumedPlan, readWrittenTime } from "./assume";
 import { crossover, rangesFor } from "./crossover";
+import { goalOf } from "./goal";
 import { sayRange, sayTime } from "./say-time";
 import { isSuggested, usualTargets, withSuggestions, withUsed } from "./targets";
 
@@ -117,6 +118,18 @@ describe("a dish as written", () => {
     for (const text of ["soonish", "72 h"])
       expect(outcomeOf(() => readWrittenTime(text)).ok).toBe(false);
   });
+
+  test.each(["whiteBean", "chickpea", "brownLentil", "beefChuck", "chickenThigh", "lambNeck"])(
+    "%s: every kind answers for a usual time on every heat",
+    (ingredientId) => {
+      const times = { hob: "1 h 30", oven: "2 h", slowCooker: "8 h", pressure: "30 min" } as const;
+      for (const method of ["hob", "oven", "slowCooker", "pressure"] as const) {
+        const written = { id: "x", ingredientId, time: times[method], method };
+        const { plan } = assumedPlan(written, kitchen);
+        expect(goalOf(plan, kitchen).trace.problem, method).toBeNull();
+      }
+    },
+  );
 
   test("missing facts are taken as usual and said; given ones are not", () => {
     const vague = assumedPlan(

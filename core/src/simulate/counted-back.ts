@@ -12,8 +12,12 @@ export function countedBack(plan: Plan, trace: Trace): Plan {
   const inMin = new Map<string, number>();
   for (const mark of trace.marks)
     if (mark.kind === "itemIn" && mark.itemId !== undefined) inMin.set(mark.itemId, mark.tMin);
+  // What rules the dish stays the same, however its things are timed.
+  const ruled =
+    plan.end === "served" && trace.mainItemId !== null ? { ruledBy: trace.mainItemId } : {};
   return {
     ...plan,
+    ...ruled,
     items: plan.items.map((item) => {
       if (!isStaged(item) || item.when.at === "beforeEnd") return item;
       const min = Math.round(endMin - (inMin.get(item.id) ?? endMin));

@@ -43,6 +43,8 @@ const mayRule = (item: PlanItem): boolean =>
  */
 export function rulingItemId(plan: Plan, kitchen: Kitchen, startLiquidKg: number): string | null {
   if (plan.end !== "served") return null;
+  const named = plan.items.find((i) => i.id === plan.ruledBy);
+  if (named !== undefined && eatenTarget(named, plan, startLiquidKg) !== null) return named.id;
   const rate = cookRate(heldC(plan, kitchen));
   const judged = plan.items.flatMap((item) => {
     const target = mayRule(item) ? eatenTarget(item, plan, startLiquidKg) : null;
@@ -52,14 +54,13 @@ export function rulingItemId(plan: Plan, kitchen: Kitchen, startLiquidKg: number
     // By weight where two come to the same: the sum of it is what the dish is.
     return [{ item, min: inMin + lagMin + target.ideal.value / rate, kg: item.massKg }];
   });
-  const named = judged.find((j) => j.item.id === plan.ruledBy);
   const last = judged.toSorted(
     (a, b) =>
       Number(b.item.when.at === "whenTender") - Number(a.item.when.at === "whenTender") ||
       b.min - a.min ||
       b.kg - a.kg,
   )[0];
-  return (named ?? last)?.item.id ?? null;
+  return last?.item.id ?? null;
 }
 
 function heldC({ heat }: Plan, kitchen: Kitchen): number {

@@ -23,6 +23,10 @@ const WORDS: Record<MovedBy, (min: number) => string> = {
   noHeat: (min) => `${showDuration(min)} to make up for being without heat`,
   level: (min) =>
     `it goes down ${showDuration(Math.abs(min))} ${min > 0 ? "slower" : "faster"} by its readings`,
+  levelAsKept: (min) =>
+    `as it is kept it goes down ${showDuration(Math.abs(min))} ${min > 0 ? "later" : "sooner"}`,
+  asHeated: (min) =>
+    `as it is heated it is tender ${showDuration(Math.abs(min))} ${min > 0 ? "later" : "sooner"}`,
   tenderness: (min) => `the fork says ${showDuration(Math.abs(min))} ${min > 0 ? "more" : "less"}`,
 };
 const moved = computed(() => props.forecast.moved);

@@ -107,8 +107,14 @@ describe("salt and body", () => {
   });
 
   test("too thin for what is wanted: boil down so far, or stir in so much of three", () => {
-    const text = mount(BodyPanel, { global, props: panel({ ...chili, thickWantedGL: 80 }) }).text();
-    expect(text).toMatch(/Boil down to .* m?L\s*, about .* more at this heat\s*; or/);
+    const wanted = (thickWantedGL: number) =>
+      mount(BodyPanel, { global, props: panel({ ...chili, thickWantedGL }) }).text();
+    const text = wanted(60);
+    expect(text).toMatch(
+      /Boil down to .* m?L\s*, about .* more at this heat, lid off first\s*; or/,
+    );
+    // Under a third it is not boiled down.
+    expect(wanted(110)).not.toContain("Boil down");
     expect(text).toMatch(/g flour or .*g corn starch or .*g potato starch/);
     const thick = mount(BodyPanel, {
       global,
