@@ -119,6 +119,15 @@ describe("a dish as written", () => {
       expect(outcomeOf(() => readWrittenTime(text)).ok).toBe(false);
   });
 
+  test("a kitchen rule agrees only where what is expected lies in it", () => {
+    for (const { column, range } of rows) {
+      if (column === null || range?.opinion == null) continue;
+      const { rule, agrees } = range.opinion;
+      const { holdMin } = column.trace;
+      expect(agrees).toBe(rule.lowMin <= holdMin && holdMin <= rule.highMin);
+    }
+  });
+
   test.each(["whiteBean", "chickpea", "brownLentil", "beefChuck", "chickenThigh", "lambNeck"])(
     "%s: every kind answers for a usual time on every heat",
     (ingredientId) => {

@@ -137,7 +137,7 @@ export function rangesFor(
         : plus(column.waterL, drawn.waterChangeL),
       endLiquidL: plus(column.trace.endLiquidL, drawn.endChangeL),
       ...saidOf(column, holdMin),
-      opinion: column.isWritten ? null : secondOpinion(goal, column, holdMin),
+      opinion: column.isWritten ? null : secondOpinion(goal, column),
     };
   });
 }

@@ -1,7 +1,7 @@
 import { pieceTauOf } from "../simulate/piece-of";
 import type { Heat } from "../simulate/plan-schema";
 import type { Goal } from "./goal";
-import type { DrawnRange, Simulated } from "./draws";
+import type { Simulated } from "./draws";
 import { kitchenRule, type RuleHeat, type RuleRange } from "./kitchen-rule";
 import { sayRange } from "./say-time";
 
@@ -22,11 +22,7 @@ const BIG_PIECE_TAU_MIN = 12;
 const SMALL_PIECE_TAU_MIN = 2;
 
 /** The rule's answer for a conversion, and the reasons where model and rule part. Null where it has none. */
-export function secondOpinion(
-  goal: Goal,
-  converted: Simulated,
-  holdMin: DrawnRange,
-): SecondOpinion | null {
+export function secondOpinion(goal: Goal, converted: Simulated): SecondOpinion | null {
   const rule = kitchenRule(
     ruleHeatOf(goal.plan.heat),
     goal.trace.holdMin,
