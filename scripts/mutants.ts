@@ -151,9 +151,15 @@ function isNoticed(dir: string, tests: readonly string[]): Promise<boolean> {
         "agent",
         ...tests,
       ],
-      { cwd: dir, stdio: "ignore", env: { ...process.env, NO_COLOR: "1", FC_RUNS: "20" } },
+      {
+        cwd: dir,
+        detached: true,
+        stdio: "ignore",
+        env: { ...process.env, NO_COLOR: "1", FC_RUNS: "20" },
+      },
     );
-    const timer = setTimeout(() => child.kill("SIGKILL"), LONGEST_MS);
+    // What never ends is ended with everything it started.
+    const timer = setTimeout(() => process.kill(-(child.pid ?? 0), "SIGKILL"), LONGEST_MS);
     child.on("close", (code) => {
       clearTimeout(timer);
       resolve(code !== 0);

@@ -1,5 +1,5 @@
 import type { Allergen } from "../ingredient/ingredient";
-import { isUnsalted, litresOf } from "./lot-of";
+import { isUnsalted, litresOf } from "./lot-amounts";
 import { ingredientById, isIngredientId } from "../ingredient/catalogue";
 import { traitsOf } from "../ingredient/traits";
 import { isRaw, noteOf } from "./keeping";

@@ -4,8 +4,6 @@ import { inBowl } from "../batch/in-bowl";
 import { costOf } from "../dish/shopping";
 import type { Label } from "../ingredient/label";
 import { ALCOHOL_KG_L } from "../seasoning/alcohol";
-import { kitchenEstimate } from "../units/constant";
-import { COLD_DENSITY_KG_L } from "../water/properties";
 import type { Lot } from "./larder-schema";
 
 /** What a pot gave, as every container of it shares it. */
@@ -58,18 +56,6 @@ export const lotPerKg =
   (lots: ReadonlyMap<string, Lot>) =>
   (lotId: string): number | null =>
     lots.get(lotId)?.costPerKg ?? null;
-
-const UNSALTED_BELOW_G_KG = kitchenEstimate(
-  "salt below which a stock counts as unsalted",
-  1.5,
-  "g/kg",
-  "what bones and vegetables bring by themselves",
-);
-export const isUnsalted = (lot: Pick<Lot, "label">): boolean =>
-  (lot.label.saltGKg ?? 0) < UNSALTED_BELOW_G_KG.value;
-
-/** Litres of a liquid, by its weight. */
-export const litresOf = (massKg: number): number => massKg / COLD_DENSITY_KG_L;
 
 const LETTERS = "ABCDEFGHIJKLMNOPQRSTUVWXYZ";
 /** The code on the lid: the day it was made, and a letter for each lot of that day. */

@@ -1,7 +1,7 @@
 import { ingredientById, isIngredientId } from "../ingredient/catalogue";
 import { traitsOf } from "../ingredient/traits";
 import type { Lot } from "./larder-schema";
-import { isUnsalted } from "./lot-of";
+import { isUnsalted } from "./lot-amounts";
 
 export interface PetHazard {
   readonly name: string;

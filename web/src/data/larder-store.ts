@@ -1,6 +1,6 @@
 import { drawsOf, spokenFor } from "@kettlos/core/larder/draws";
 import { heldKg, isUsable, larderOf, lotsOf } from "@kettlos/core/larder/larder";
-import { litresOf } from "@kettlos/core/larder/lot-of";
+import { litresOf } from "@kettlos/core/larder/lot-amounts";
 import { defineStore } from "pinia";
 import { computed } from "vue";
 import { db } from "./db";

@@ -2,7 +2,7 @@
 import { lastsDaysOf } from "@kettlos/core/because/larder-figures";
 import { lasts } from "@kettlos/core/larder/daily-use";
 import { heldKg, isUsable } from "@kettlos/core/larder/larder";
-import { litresOf } from "@kettlos/core/larder/lot-of";
+import { litresOf } from "@kettlos/core/larder/lot-amounts";
 import { petHazardsIn } from "@kettlos/core/larder/pet-hazards";
 import { toFreezeL } from "@kettlos/core/portion/lasting";
 import type { DailyUse } from "@kettlos/core/simulate/keeping-words";

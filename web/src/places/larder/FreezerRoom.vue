@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { roomL } from "@kettlos/core/portion/headspace";
 import { heldKg } from "@kettlos/core/larder/larder";
-import { litresOf } from "@kettlos/core/larder/lot-of";
+import { litresOf } from "@kettlos/core/larder/lot-amounts";
 import { showVolume, type UnitSystem } from "@kettlos/core/units/show";
 import { computed } from "vue";
 import { useKitchenStore } from "../../data/kitchen-store";

@@ -3,7 +3,7 @@ import { enoughFor } from "@kettlos/core/larder/draws";
 import { ageOf, keepingOf, SPENT_WORDS } from "@kettlos/core/larder/keeping";
 import { heldKg, isUsable, leftOf, type Holding } from "@kettlos/core/larder/larder";
 import { labelOf } from "@kettlos/core/larder/label-of";
-import { isUnsalted } from "@kettlos/core/larder/lot-of";
+import { isUnsalted } from "@kettlos/core/larder/lot-amounts";
 import { setOf } from "@kettlos/core/extraction/set";
 import { COLD_DENSITY_KG_L } from "@kettlos/core/water/properties";
 import type { UnitSystem } from "@kettlos/core/units/show";

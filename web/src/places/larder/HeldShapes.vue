@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { litresOf } from "@kettlos/core/larder/lot-of";
+import { litresOf } from "@kettlos/core/larder/lot-amounts";
 import type { Holding } from "@kettlos/core/larder/larder";
 import ContainerShape from "../../drawings/ContainerShape.vue";
 

@@ -1,4 +1,4 @@
-import { isUnsalted, litresOf } from "@kettlos/core/larder/lot-of";
+import { isUnsalted, litresOf } from "@kettlos/core/larder/lot-amounts";
 import type { Holding } from "@kettlos/core/larder/larder";
 import type { StoreKind } from "@kettlos/core/vessel/store-container";
 import type { Lot, WhyThrown } from "@kettlos/core/larder/larder-schema";
