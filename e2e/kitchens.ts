@@ -7,14 +7,17 @@ export async function openSample(page: Page, url = "/"): Promise<void> {
   await expect(page.getByRole("heading", { name: "Bramholt Hut" })).toBeVisible();
 }
 
-/** First visit: sets up a kitchen of one's own with a 12 L pot at 500 m. */
-export async function openOwn(page: Page): Promise<void> {
+/** First visit: sets up a kitchen of one's own at 500 m, with a 12 L pot or another. */
+export async function openOwn(
+  page: Page,
+  { holds = "12 L", wide = "26 cm" }: { holds?: string; wide?: string } = {},
+): Promise<void> {
   await page.goto("/");
   await page.getByLabel("How high you cook").fill("500");
   await page.getByLabel("How high you cook").press("Enter");
-  await page.getByLabel("My pot holds").fill("12 L");
+  await page.getByLabel("My pot holds").fill(holds);
   await page.getByLabel("My pot holds").press("Enter");
-  await page.getByLabel("and is this wide inside").fill("26 cm");
+  await page.getByLabel("and is this wide inside").fill(wide);
   await page.getByLabel("and is this wide inside").press("Enter");
   await page.getByRole("button", { name: "Start with this pot" }).click();
   await expect(page.getByRole("heading", { name: "My kitchen" })).toBeVisible();

@@ -130,17 +130,7 @@ test("20 L to chill with two trays: how many it takes, how many are there, and w
   page,
 }) => {
   await page.clock.install({ time: MORNING });
-  await page.goto("/");
-  for (const [label, value] of [
-    ["How high you cook", "500"],
-    ["My pot holds", "40 L"],
-    ["and is this wide inside", "38 cm"],
-  ] as const) {
-    await page.getByLabel(label).fill(value);
-    await page.getByLabel(label).press("Enter");
-  }
-  await page.getByRole("button", { name: "Start with this pot" }).click();
-  await expect(page.getByRole("heading", { name: "My kitchen" })).toBeVisible();
+  await openOwn(page, { holds: "40 L", wide: "38 cm" });
   await page.goto("/kitchen");
   await page.getByRole("button", { name: "shallow tray", exact: true }).click();
   await page.getByLabel("How many").fill("2");

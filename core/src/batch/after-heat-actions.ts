@@ -2,7 +2,7 @@ import { DONE_SIGNS } from "../dish/meat-of";
 import { takeOuts } from "../dish/take-out";
 import { REST_MIN } from "../heat/constants";
 import { nameOf } from "../simulate/item-facts";
-import { eatenTarget } from "../simulate/ruling";
+import { judgedTarget } from "../simulate/ruling";
 import type { Heat, Plan } from "../simulate/plan-schema";
 import type { Action } from "./action";
 import { onCounter } from "./counter";
@@ -35,8 +35,7 @@ export const offAction = (plan: Plan, forecast: LiveForecast): Action => ({
 function endLook(plan: Plan, forecast: LiveForecast): string {
   const { heat } = plan;
   const main = plan.items.find((i) => i.id === forecast.planned.mainItemId);
-  const target =
-    main === undefined ? null : eatenTarget(main, plan, forecast.planned.points[0]?.liquidKg ?? 0);
+  const target = main === undefined ? null : judgedTarget(main, plan, forecast.planned);
   if (plan.end === "served" && heat.method !== "pressure" && target !== null)
     return `${DONE_SIGNS[target.id] ?? ""} ${offList(plan)}`
       .replace("; let the grit settle", "")

@@ -44,7 +44,7 @@ describe("beans on the fire", () => {
   test("turned down after four minutes it says so at once, with what is missing", () => {
     const early = beans(chili(), [lit, boils, down(29)], 30);
     expect(early).toMatchObject({ severity: "danger", sinceMs: at(29) });
-    expect(early?.text).toMatch(/6 min at a full boil are missing of 10\. Bring it back/);
+    expect(early?.text).toMatch(/6 min at a full boil are missing of 10\. Bring it to/);
     const turnedUp = { kind: "heatSet", vigour: "rolling", lid: "on", atMs: at(32) };
     expect(beans(chili(), [lit, boils, down(29), turnedUp], 33)).toBeUndefined();
   });
@@ -70,8 +70,23 @@ describe("beans on the fire", () => {
     expect(beans(chili(), [lit, off(12), served], 15)?.severity).toBe("danger");
     const stirredIn = { kind: "stirredIn", ingredientId: "whiteBean", massKg: 0.1, atMs: at(130) };
     const cooked = [lit, boils, down(36), off(120), { ...served, atMs: at(125) }];
-    expect(beans(chili(), [...cooked, stirredIn], 131)?.text).toMatch(/White beans.*off the heat/);
+    expect(beans(chili(), [...cooked, stirredIn], 131)?.text).toMatch(
+      /White beans, dry: 10 min .* are missing/,
+    );
     expect(beans(chili(), cooked, 131)).toBeUndefined();
+  });
+
+  test("what is planned to go in off the heat, after the sieve or the next day is never silent once it is lit", () => {
+    for (const when of ["offHeat", "nextDay"] as const) {
+      const raw = chili({ when: { at: when } });
+      const boiled = chili({ when: { at: when }, boiledMin: 10 });
+      const added = { kind: "added", itemId: "bean", massKg: 0.4, atMs: at(122) };
+      const steps = [[lit], [lit, boils, down(36)], [lit, boils, down(36), off(120)]] as const;
+      for (const [i, events] of [...steps, [...steps[2], added]].entries()) {
+        expect(beans(raw, events, 123)?.severity, `${when} ${i}`).toBe("danger");
+        expect(beans(boiled, events, 123), `${when} ${i}`).toBeUndefined();
+      }
+    }
   });
 
   test("a slow cooker says to boil them on the ring; under pressure they are done", () => {

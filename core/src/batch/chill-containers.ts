@@ -38,6 +38,10 @@ function storeAsContainer(store: StoreContainer): readonly CoolingContainer[] {
   ];
 }
 
+/** One that something was put to chill in, also where it is not offered any more. */
+export const containerOf = (kitchen: Kitchen, id: string): CoolingContainer | null =>
+  [...containersOf(kitchen), ...TRAYS].find((c) => c.id === id) ?? null;
+
 /**
  * What this kitchen can chill in: every vessel that is no cooker of its own, its trays, tubs and jars, and
  * usual trays where nobody said which ones there are.

@@ -1,6 +1,8 @@
 import { describe, expect, test } from "vitest";
 import { happened } from "../../test/events";
-import { isChilled, isStillToChill } from "./chill-of";
+import { testKitchen } from "../../test/kitchen";
+import { containersOf } from "./chill-containers";
+import { coolingOf, isChilled, isStillToChill } from "./chill-of";
 import { fold } from "./fold";
 
 const HOUR_MS = 3_600_000;
@@ -42,4 +44,15 @@ describe("a pot is still to be chilled", () => {
     expect(isStillToChill(cook(logged), at(24.1))).toBe(false);
     expect(isStillToChill(cook(), at(72))).toBe(true);
   });
+});
+
+test("what stands in a usual tray goes on, also once the kitchen has said which trays it has", () => {
+  const tray = { id: "own", name: "Tin", kind: "tray" as const, capacityL: 5, heightM: 0.06 };
+  const withTrays = testKitchen({ containers: [{ ...tray, have: 2 }] });
+  const ids = (kitchen: ReturnType<typeof testKitchen>) => containersOf(kitchen).map((c) => c.id);
+  expect(ids(testKitchen())).toContain("trayShallow");
+  expect(ids(withTrays)).not.toContain("trayShallow");
+  const chill = { ...begun.chill, containerId: "trayShallow", stages: [] };
+  expect(coolingOf(chill, withTrays)?.container.name).toBe("Shallow tray");
+  expect(coolingOf({ ...chill, containerId: "gone" }, withTrays)).toBeNull();
 });

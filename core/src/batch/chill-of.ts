@@ -7,7 +7,7 @@ import { decayThrough } from "../cool/decay";
 import type { StandingCourse } from "./standing";
 import { remedyFor, type CodeOfCooling, type Remedy } from "../cool/codes";
 import type { Chill } from "./batch-schema";
-import { containersOf } from "./chill-containers";
+import { containerOf } from "./chill-containers";
 import type { Chilling, Cook } from "./fold";
 
 /** After so long it is cold, or has to be thrown away. */
@@ -24,8 +24,8 @@ export const potToChill = (kitchen: Kitchen, fromC: number, isThick: boolean): P
 
 /** A chilling as it was begun, to be reckoned; null where what it stands in is not there any more. */
 export function coolingOf(chill: Chill, kitchen: Kitchen): CoolingFacts | null {
-  const container = containersOf(kitchen).find((c) => c.id === chill.containerId);
-  return container === undefined
+  const container = containerOf(kitchen, chill.containerId);
+  return container === null
     ? null
     : {
         ...potToChill(kitchen, chill.fromC, chill.isThick),

@@ -1,4 +1,4 @@
-import { SAFE_WARM_UP_MIN, slowestIn } from "../convert/crock-safety";
+import { SAFE_WARM_UP_MIN, slowestIn } from "../convert/warming";
 import { cookRate } from "../doneness/cook-value";
 import { simmerC } from "../heat/hob";
 import { codeOf, holdingLineC } from "../cool/codes";
@@ -55,7 +55,8 @@ export function liveCautions(facts: LiveFacts): readonly LiveCaution[] {
       : []),
     standing(facts),
     tooSlow(facts),
-    unknownCut(facts) ?? cold(facts),
+    unknownCut(facts),
+    isOfUnknownLength(facts) ? null : cold(facts),
     coreCaution(facts),
     beanCaution(facts),
   ].filter((c): c is LiveCaution => c !== null);
@@ -300,6 +301,10 @@ function tooSlow({ plan, cook, forecast, nowMs }: LiveFacts): LiveCaution | null
     whose: "US guidance for slow cookers; your local food code rules",
   });
 }
+
+/** The last time without heat is of unknown length: its minutes cannot be counted. */
+const isOfUnknownLength = ({ cook }: LiveFacts): boolean =>
+  cook.interruptions.findLast((i) => i.why !== "lidOff")?.isUnknown === true;
 
 /** Without heat: how long, when it falls under 60 °C, and what then. */
 function cold(facts: LiveFacts): LiveCaution | null {

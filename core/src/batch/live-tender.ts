@@ -1,7 +1,7 @@
 import { believeTarget } from "../doneness/target-belief";
 import type { DonenessTarget } from "../doneness/targets";
 import type { Plan } from "../simulate/plan-schema";
-import { eatenTarget } from "../simulate/ruling";
+import { judgedTarget } from "../simulate/ruling";
 import type { Cook } from "./fold";
 import type { LiveModel } from "./live-model";
 import type { Range } from "./range";
@@ -22,8 +22,7 @@ export interface Tender {
  */
 export function tenderOf(model: LiveModel, plan: Plan, cook: Cook, nowMin: number): Tender | null {
   const item = plan.items.find((i) => i.id === model.long.mainItemId);
-  const startKg = model.planned.points[0]?.liquidKg ?? 0;
-  const target = item === undefined ? null : eatenTarget(item, plan, startKg);
+  const target = item === undefined ? null : judgedTarget(item, plan, model.planned);
   if (item === undefined || target === null) return null;
   if (plan.end === "strained" && plan.stop.by !== "tender") return null;
   const checks = cook.checks.filter((c) => c.itemId === item.id);

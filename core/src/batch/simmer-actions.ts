@@ -1,5 +1,6 @@
 import { DONE_SIGNS } from "../dish/meat-of";
-import { nameOf, targetOfItem } from "../simulate/item-facts";
+import { nameOf } from "../simulate/item-facts";
+import { judgedTarget } from "../simulate/ruling";
 import type { Plan, PlanItem } from "../simulate/plan-schema";
 import type { Action } from "./action";
 import { onCounter } from "./counter";
@@ -48,7 +49,7 @@ function lifts(plan: Plan, cook: Cook, { course, simmerMs }: LiveForecast): read
     const item = plan.items.find((i) => i.id === mark.itemId);
     if (mark.kind !== "itemOut" || item === undefined || cook.did.has(liftedOut(item.id)))
       return [];
-    const target = targetOfItem(item);
+    const target = judgedTarget(item, plan, course);
     return [
       {
         id: `lift:${item.id}`,

@@ -47,9 +47,28 @@ describe("without heat, nobody knows how long", () => {
     expect(found([cut(90, false), resumed, read(110, 72)], 111)?.severity).toBe("danger");
   });
 
+  test("a reading speaks for half an hour; a cut that was lost is not mended by a later one", () => {
+    expect(found([cut(90, false), read(92, 72)], 121)?.severity).toBe("note");
+    expect(found([cut(90, false), read(92, 72)], 123)?.severity).toBe("danger");
+    const late = { kind: "resumed", atMs: at(140) };
+    expect(found([cut(90, false), read(92, 72), late], 141)?.severity).toBe("danger");
+    const lost = cut(70, true, 40);
+    const second = [lost, cut(90, false, 85), read(92, 72)];
+    expect(found(second, 93)?.severity).toBe("danger");
+    // A later one of known length is counted by its minutes beside it.
+    const resumed = { kind: "resumed", atMs: at(95) };
+    const known = { ...cut(400, true, 110), isUnknown: undefined, atMs: at(400) };
+    const cook = fold(happened(lit, cut(90, false), read(92, 72), resumed, known));
+    const ids = onFire(crock, kitchen, cook, at(401)).cautions.map((c) => c.id);
+    expect(ids).toContain("noHeat");
+  });
+
   test("done before, by a fork or by its time, it is eaten or chilled now", () => {
     const tender = { kind: "checked", itemId: "goat", how: "tender", atMs: at(400) };
     expect(found([tender, cut(450, true, 400)], 451)?.severity).toBe("caution");
+    // Of something else in the pot it says nothing of the meat.
+    const other = { ...tender, itemId: "carrot" };
+    expect(found([other, cut(450, true, 400)], 451)?.severity).toBe("danger");
     expect(found([cut(700, true, 490)], 701)?.severity).toBe("caution");
     expect(found([cut(700, true, 300)], 701)?.severity).toBe("danger");
   });

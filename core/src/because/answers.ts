@@ -9,7 +9,7 @@ import type { Caution } from "../safety/caution";
 import { afterMinOf, startBy, type StartBy } from "../schedule/start-by";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
-import { eatenTarget } from "../simulate/ruling";
+import { judgedTarget } from "../simulate/ruling";
 import { suits, vesselOf } from "../simulate/references";
 import { simulate } from "../simulate/simulate";
 import {
@@ -187,7 +187,7 @@ function flavourOf(plan: Plan, trace: Trace): Flavour | null {
   const kind = main.ingredient.flavour ?? "vegetable";
   const target =
     main.ingredient.group === "meat" || plan.end === "served"
-      ? eatenTarget(main.item, plan, trace.points[0]?.liquidKg ?? 0)
+      ? judgedTarget(main.item, plan, trace)
       : null;
   const window: FlavourWindow =
     target === null

@@ -4,6 +4,7 @@ import type { PieceShape } from "../heat/piece-schema";
 import { ingredientById } from "../ingredient/catalogue";
 import { SCHEMA_VERSION, type Kitchen } from "../simulate/kitchen-schema";
 import { PlanSchema, type Heat, type Plan, type Stop } from "../simulate/plan-schema";
+import { kitchenEstimate } from "../units/constant";
 import { Problem } from "../units/problem";
 import { readQuantity } from "../units/read-quantity";
 import { usualHeat, vesselFor } from "./targets";
@@ -32,7 +33,12 @@ export interface Assumption {
 const USUAL_KG = 1.2;
 /** Dry pulses: what a pot takes, and water enough that they swell and swim, L a kilo. */
 const USUAL_PULSE_KG = 0.5;
-const PULSE_WATER_L_KG = 4;
+const PULSE_WATER = kitchenEstimate(
+  "water for dry pulses",
+  4,
+  "L/kg",
+  "they take up 1.5 and swim in the rest",
+);
 const USUAL_CUBE_M = 0.04;
 const LOW_AND_SLOW_C = 120;
 const LOW_AND_SLOW = /low\s*(and|&|\+)\s*slow/i;
@@ -120,7 +126,7 @@ export function assumedPlan(
   const isPieces = group === "meat";
   if (written.piece === undefined && isPieces) assume("piece", "4 cm dice");
   if (written.waterL === undefined)
-    assume("water", isPulse ? `${PULSE_WATER_L_KG} L of water a kilo` : "liquid to cover");
+    assume("water", isPulse ? `${PULSE_WATER.value} L of water a kilo` : "liquid to cover");
   if (written.vesselId === undefined)
     assume("vessel", `in ${called(kitchen.vessels.find((v) => v.id === vesselId)?.name ?? "pot")}`);
   const piece =
@@ -148,7 +154,7 @@ export function assumedPlan(
       water:
         written.waterL === undefined && !isPulse
           ? { by: "cover" }
-          : { by: "amount", volumeL: written.waterL ?? PULSE_WATER_L_KG * massKg },
+          : { by: "amount", volumeL: written.waterL ?? PULSE_WATER.value * massKg },
       heat,
       stop,
       strain: { when: "atOnce", pressed: false, clothPasses: 0 },

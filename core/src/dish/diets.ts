@@ -153,14 +153,19 @@ function unreadWhy(item: PlanItem, diet: DietId): string | null {
     : `is not known to be ${DIET_NAMES[diet]}: read the label of ${unread.join(", ")} in it`;
 }
 
-/** A portion where nobody said for how many: a bowl of broth, L, a plate, kg. */
-const USUAL_PORTION = { L: 0.3, kg: 0.4 } as const;
+/** A portion where nobody said for how many. */
+const USUAL_PORTION = {
+  L: kitchenEstimate("a bowl of broth", 0.3, "L", "a soup plate to its rim's edge"),
+  kg: kitchenEstimate("a plate of a dish", 0.4, "kg", "a main course"),
+} as const;
 
 function lowSalt(salt: SaltOf): DietConflict[] {
-  const portionG = salt.portionG ?? salt.per * USUAL_PORTION[salt.unit];
+  const portionG = salt.portionG ?? salt.per * USUAL_PORTION[salt.unit].value;
   if (portionG <= LOW_SALT_G.value) return [];
   const usual =
-    salt.portionG === null ? ` of ${USUAL_PORTION[salt.unit]} ${salt.unit} (say for how many)` : "";
+    salt.portionG === null
+      ? ` of ${USUAL_PORTION[salt.unit].value} ${salt.unit} (say for how many)`
+      : "";
   return [
     {
       diet: "lowSalt",

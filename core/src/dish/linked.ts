@@ -68,7 +68,7 @@ export const linkedTo = (item: PlanItem, stock: StockYield): PlanItem => ({
     alcoholShare: stock.alcoholGL / (1000 * ALCOHOL_KG_L.value),
     allergens: [...stock.allergens],
     madeOf: [...stock.madeOf],
-    ...(stock.unread.length === 0 ? {} : { unread: [...stock.unread] }),
+    unread: [...stock.unread],
   },
 });
 

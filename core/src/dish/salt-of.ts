@@ -35,6 +35,8 @@ export interface SaltOf {
   readonly isSalty: boolean;
   /** How much saltier the liquid is at the end than at its start: what reducing does. */
   readonly concentrates: number;
+  /** A portion, L or kg, and the salt in it, g; null where nobody counted. */
+  readonly eachKg: number | null;
   readonly portionG: number | null;
 }
 
@@ -49,13 +51,35 @@ export function saltOf(plan: Plan, trace: Trace): SaltOf {
     .reduce((sum, i) => sum + i.massKg * valuesOf(i).saltGKg, 0);
   const eaten = eatenOf(plan, trace);
   const { unit } = eaten;
-  const amount = unit === "L" ? eaten.liquidKg / COLD_DENSITY_KG_L : eaten.allKg;
-  const saltG = trace.strained.saltG + laterG;
-  const per = amount > 0 ? saltG / amount : 0;
   const usual = unit === "L" ? SIPPING_SALT_G_L : DISH_SALT_G_KG;
-  const targetPer = plan.saltWantedGKg ?? usual.value;
-  const salty = Math.max(targetPer, (unit === "L" ? SALTY_BROTH_G_L : SALTY_DISH_G_KG).value);
   const startL = (trace.points[0]?.liquidKg ?? 0) / COLD_DENSITY_KG_L;
+  const fixed = {
+    unit,
+    amount: unit === "L" ? eaten.liquidKg / COLD_DENSITY_KG_L : eaten.allKg,
+    targetPer: plan.saltWantedGKg ?? usual.value,
+    concentrates: trace.endLiquidL > 0 ? startL / trace.endLiquidL : 1,
+    eachKg: plan.serves?.eachKg ?? null,
+  };
+  return judged(fixed, from, trace.strained.saltG + laterG);
+}
+
+/** The same with only these in the pot: what lies on the counter yet is not tasted. */
+export function saltInPot(salt: SaltOf, isIn: (itemId: string) => boolean): SaltOf {
+  const allG = salt.from.reduce((sum, f) => sum + f.saltG, 0);
+  const from = salt.from.filter((f) => isIn(f.itemId));
+  const share = allG > 0 ? from.reduce((sum, f) => sum + f.saltG, 0) / allG : 1;
+  return judged(salt, from, salt.saltG * share);
+}
+
+/** So much salt in it, against what is wanted. */
+function judged(
+  { unit, amount, targetPer, concentrates, eachKg }: Fixed,
+  from: readonly SaltFrom[],
+  saltG: number,
+): SaltOf {
+  const per = amount > 0 ? saltG / amount : 0;
+  const salty = Math.max(targetPer, (unit === "L" ? SALTY_BROTH_G_L : SALTY_DISH_G_KG).value);
+  const isSalty = per > salty + 1e-9;
   return {
     unit,
     amount,
@@ -64,33 +88,11 @@ export function saltOf(plan: Plan, trace: Trace): SaltOf {
     from,
     targetPer,
     addG: saltToAddG(saltG, amount, targetPer),
-    diluteL: per > salty + 1e-9 ? toDilute(saltG, amount, targetPer) : 0,
-    isSalty: per > salty + 1e-9,
-    concentrates: trace.endLiquidL > 0 ? startL / trace.endLiquidL : 1,
-    portionG: plan.serves === null ? null : per * plan.serves.eachKg,
-  };
-}
-
-/** The same with only these in the pot: what lies on the counter yet is not tasted. */
-export function saltInPot(salt: SaltOf, isIn: (itemId: string) => boolean): SaltOf {
-  const allG = salt.from.reduce((sum, f) => sum + f.saltG, 0);
-  const from = salt.from.filter((f) => isIn(f.itemId));
-  const share = allG > 0 ? from.reduce((sum, f) => sum + f.saltG, 0) / allG : 1;
-  const saltG = salt.saltG * share;
-  const per = salt.per * share;
-  const salty = Math.max(
-    salt.targetPer,
-    (salt.unit === "L" ? SALTY_BROTH_G_L : SALTY_DISH_G_KG).value,
-  );
-  const isSalty = per > salty + 1e-9;
-  return {
-    ...salt,
-    from,
-    saltG,
-    per,
+    diluteL: isSalty ? toDilute(saltG, amount, targetPer) : 0,
     isSalty,
-    addG: saltToAddG(saltG, salt.amount, salt.targetPer),
-    diluteL: isSalty ? toDilute(saltG, salt.amount, salt.targetPer) : 0,
-    portionG: salt.portionG === null ? null : salt.portionG * share,
+    concentrates,
+    eachKg,
+    portionG: eachKg === null ? null : per * eachKg,
   };
 }
+type Fixed = Pick<SaltOf, "unit" | "amount" | "targetPer" | "concentrates" | "eachKg">;

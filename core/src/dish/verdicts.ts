@@ -2,7 +2,7 @@ import { traitsOf } from "../ingredient/traits";
 import { ingredientOf, itemWork, nameOf, targetOfItem, valuesOf } from "../simulate/item-facts";
 import type { Plan, PlanItem } from "../simulate/plan-schema";
 import { pointAt } from "../simulate/spread";
-import { eatenTarget } from "../simulate/ruling";
+import { judgedTarget } from "../simulate/ruling";
 import type { ItemCourse, Trace } from "../simulate/trace";
 import { showDuration } from "../units/show";
 
@@ -35,8 +35,7 @@ export function verdictsOf(plan: Plan, trace: Trace): readonly Verdict[] {
 const WORST: readonly VerdictState[] = ["notDone", "spoilt", "overdone", "done", "atItsBest"];
 
 function cooked(item: PlanItem, course: ItemCourse, plan: Plan, trace: Trace): readonly Verdict[] {
-  const startKg = trace.points[0]?.liquidKg ?? 0;
-  const target = eatenTarget(item, plan, startKg);
+  const target = judgedTarget(item, plan, trace);
   // What a stock throws away is judged by what it gives, not by its bite.
   if (target === null || (plan.end === "strained" && item.out === undefined)) return [];
   // What is blended smooth cannot be too soft.

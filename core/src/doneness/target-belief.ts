@@ -1,4 +1,4 @@
-import { Z90 } from "../units/estimate";
+import { normalCdf, Z90 } from "../units/estimate";
 
 /** What a fork says at a cook value: not yet, nearly, tender, too soft. */
 export interface ForkCheck {
@@ -70,15 +70,4 @@ export function believeTarget(
     expected: middle,
     high: middle * widened(quantile(0.9)),
   };
-}
-
-/** Φ(z), by the complementary error function's rational form (Abramowitz and Stegun 7.1.26), ±1.5e-7. */
-function normalCdf(z: number): number {
-  const x = Math.abs(z) / Math.SQRT2;
-  const t = 1 / (1 + 0.3275911 * x);
-  const poly =
-    t *
-    (0.254829592 + t * (-0.284496736 + t * (1.421413741 + t * (-1.453152027 + t * 1.061405429))));
-  const erf = 1 - poly * Math.exp(-x * x);
-  return z >= 0 ? (1 + erf) / 2 : (1 - erf) / 2;
 }

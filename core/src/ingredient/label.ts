@@ -27,6 +27,13 @@ export const LabelSchema = z.object({
 });
 export type Label = z.infer<typeof LabelSchema>;
 
+/**
+ * Ids of what is composed in something and nobody has read the label of. Where it was made of things but
+ * nobody noted which labels were read, all that are composed among them.
+ */
+export const unreadOf = ({ unread, madeOf }: Pick<Label, "unread" | "madeOf">): readonly string[] =>
+  unread ?? (madeOf ?? []).filter((id) => traitsOf(id).isComposed === true);
+
 /** What a kilogram of something brings into the pot. */
 export interface LabelValues {
   readonly saltGKg: number;

@@ -1,4 +1,4 @@
-import { eatenTarget } from "../simulate/ruling";
+import { judgedTarget } from "../simulate/ruling";
 import { onCounter } from "../batch/counter";
 import { firstHeatMs } from "../batch/course-of";
 import type { Cook } from "../batch/fold";
@@ -65,8 +65,7 @@ export function scorePractice(
     },
   ];
   const main = plan.items.find((i) => i.id === truth.mainItemId);
-  const target =
-    main === undefined ? null : eatenTarget(main, plan, truth.points[0]?.liquidKg ?? 0);
+  const target = main === undefined ? null : judgedTarget(main, plan, truth);
   if (target !== null) {
     const { cookMin } = truth;
     const done = target.done.value;

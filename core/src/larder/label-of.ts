@@ -1,6 +1,7 @@
 import type { Allergen } from "../ingredient/ingredient";
 import { isUnsalted, litresOf } from "./lot-amounts";
 import { ingredientById, isIngredientId } from "../ingredient/catalogue";
+import { unreadOf } from "../ingredient/label";
 import { traitsOf } from "../ingredient/traits";
 import { isRaw, noteOf } from "./keeping";
 import type { Lot } from "./larder-schema";
@@ -37,9 +38,11 @@ const ownAllergens = (lot: Lot): readonly Allergen[] =>
   lot.ingredientId === null ? [] : ingredientById(lot.ingredientId).allergens;
 
 function unreadNames(lot: Lot): readonly string[] {
-  const { allergens, unread } = lot.label;
+  const { allergens } = lot.label;
   if (allergens === undefined) return isPlain(lot) ? [] : [lot.name];
-  return (unread ?? []).filter(isIngredientId).map((id) => ingredientById(id).name.toLowerCase());
+  return unreadOf(lot.label)
+    .filter(isIngredientId)
+    .map((id) => ingredientById(id).name.toLowerCase());
 }
 
 /** The label of what is held in one place. */

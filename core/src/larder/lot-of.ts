@@ -43,7 +43,7 @@ export function potFacts(
       ...(bowl.flourG > 0 ? { starchGKg: perKg(bowl.flourG) } : {}),
       allergens: [...bowl.allergens],
       madeOf: [...bowl.madeOf],
-      ...(bowl.unread.length === 0 ? {} : { unread: [...bowl.unread] }),
+      unread: [...bowl.unread],
     },
     costPerKg: cost === null || cost.unpriced > 0 || massKg <= 0 ? null : cost.cost / massKg,
     madeMs: cook.result.strainedMs,

@@ -390,6 +390,19 @@ test("animals: onion, salt and cooked bones are named, what nobody knows is not 
   } as const;
   expect(names({ ...plain, label: { madeOf: ["hareFrame"] } })).toEqual([]);
   expect(names({ ...plain, label: {} })).toEqual(["What it is made of"]);
+  // A bundle in the pot it is from: known to have been read, not read, or never noted.
+  const bundled = { madeOf: ["hareFrame", "herbBundle"] };
+  expect(names({ ...plain, label: { ...bundled, unread: [] } })).toEqual([]);
+  expect(names({ ...plain, label: { ...bundled, unread: ["herbBundle"] } })).toEqual([
+    "Herb bundle",
+  ]);
+  expect(names({ ...plain, label: bundled })).toEqual(["Herb bundle"]);
+  const raw = { kind: "trimmings", label: {} } as const;
+  expect(names({ ...raw, ingredientId: "spiceBall" })).toEqual(["Spice ball"]);
+  expect(names({ ...raw, ingredientId: "carrot" })).toEqual([]);
+  expect(names({ ...raw, ingredientId: null })).toEqual(["What it is"]);
+  // A spoon of vinegar is no mystery to a cat.
+  expect(names({ ...plain, label: { madeOf: ["hareFrame", "vinegar"] } })).toEqual([]);
   expect(names({ kind: "carcass", ingredientId: "hareFrame", label: { madeOf: [] } })).toEqual([
     "Cooked bones",
   ]);

@@ -1,12 +1,9 @@
 import { ingredientById, isIngredientId } from "../ingredient/catalogue";
+import { unreadOf } from "../ingredient/label";
+import { hazardsAmong, hiddenAmong, type PetHazard } from "../ingredient/pet-hazards";
 import { traitsOf } from "../ingredient/traits";
 import type { Lot } from "./larder-schema";
 import { isUnsalted } from "./lot-amounts";
-
-export interface PetHazard {
-  readonly name: string;
-  readonly why: string;
-}
 
 /**
  * What in a lot harms cats and dogs, with why; salt and cooked bones too. A stock or dish of which nobody
@@ -25,12 +22,10 @@ export function petHazardsIn(
     isRaw && ingredientId !== null && traitsOf(ingredientId).isOftenMeat !== true
       ? [ingredientId]
       : [];
-  const found = [...own, ...(label.madeOf ?? [])]
-    .filter(isIngredientId)
-    .map(ingredientById)
-    .flatMap(({ name, petHazard }) => (petHazard === undefined ? [] : [{ name, why: petHazard }]));
+  const contents = [...own, ...(label.madeOf ?? [])].filter(isIngredientId).map(ingredientById);
   return [
-    ...found,
+    ...hazardsAmong(contents),
+    ...hiddenAmong(isRaw && label.madeOf === undefined ? own : unreadOf(label)),
     ...(isUnsalted(lot) ? [] : [{ name: "Salt", why: "none for animals" }]),
     ...(kind === "carcass"
       ? [{ name: "Cooked bones", why: "they splinter: never to animals" }]

@@ -1,11 +1,5 @@
-import {
-  crockRefusal,
-  SAFE_WARM_UP_MIN,
-  slowestMeatHighMin,
-  slowestMeatMin,
-} from "../convert/crock-safety";
+import { crockRefusal } from "../convert/crock-safety";
 import { CROCK_MOST, foams, fullestShareOf, leastLiquidL } from "../convert/limits";
-import { codeOf, holdingLineC } from "../cool/codes";
 import { coreRuleOf } from "../doneness/targets-of";
 import {
   goesInFirst,
@@ -13,13 +7,11 @@ import {
   scorchesUnderPressure,
   waitsForRelease,
 } from "../simulate/item-facts";
-import { SPREAD } from "../simulate/parameters";
 import { vesselOf } from "../simulate/references";
-import { Z90 } from "../units/estimate";
 import { showDuration, showVolume } from "../units/show";
 import { COLD_DENSITY_KG_L } from "../water/properties";
-import type { Caution } from "./caution";
 import type { Facts, Rule } from "./facts";
+import { heldTooCool, slowAtItsEnd, slowWarming } from "./warming";
 
 const MAKER = "the maker's booklet comes first";
 const percent = (share: number): string => `${Math.round(share * 100)} %`;
@@ -234,76 +226,3 @@ export const METHOD_RULES: readonly Rule[] = [
     },
   },
 ];
-
-const WARM_UP_RULE = "The thickest part passes from 5 to 60 °C within 4 h.";
-const WARM_UP_WHOSE = "the 4 h limit of food codes; your local food code rules";
-const FASTER = {
-  oven: "Use a hotter oven, bring it to the simmer on the ring first, or cut it smaller.",
-  hob: "Use a stronger ring, put the lid on, cook it in two pots, or start with hot water.",
-  pressure: "Use a stronger ring, or cook it in two loads.",
-  slowCooker: "Start with boiling liquid, HIGH first, or cut it smaller.",
-} as const;
-
-/** In an oven, or a huge pot on a weak ring; a slow cooker has its own, which refuses. */
-function slowWarming({ plan, kitchen, trace, waterL }: Facts): Caution | null {
-  const { method } = plan.heat;
-  if (method === "slowCooker" || trace.problem !== null) return null;
-  const slowest = slowestMeatMin(plan, trace, waterL, kitchen);
-  return slowest <= SAFE_WARM_UP_MIN
-    ? null
-    : {
-        id: method === "oven" ? "ovenTooSlow" : "ringTooSlow",
-        severity: "danger",
-        places: ["plan", "cook"],
-        title: `It warms too slowly ${method === "oven" ? "in this oven" : "on this ring"}`,
-        text: `${Number.isFinite(slowest) ? `Its thickest part takes ${showDuration(slowest)} from 5 to 60 °C` : "Its thickest part does not come to 60 °C within five hours"}; four are the limit. ${FASTER[method]}`,
-        rule: WARM_UP_RULE,
-        whose: WARM_UP_WHOSE,
-      };
-}
-
-/** In time as expected, and not where ring, oven or crock is a slow one. */
-function slowAtItsEnd({ plan, kitchen, trace, waterL }: Facts): Caution | null {
-  const isFrozenInCrock = plan.heat.method === "slowCooker" && plan.items.some((i) => i.frozen);
-  if (trace.problem !== null || isFrozenInCrock) return null;
-  const slowest = slowestMeatMin(plan, trace, waterL, kitchen);
-  if (slowest > SAFE_WARM_UP_MIN) return null;
-  const highMin = slowestMeatHighMin(plan, trace, waterL, kitchen);
-  return highMin <= SAFE_WARM_UP_MIN
-    ? null
-    : {
-        id: "slowWarmUp",
-        severity: "caution",
-        places: ["plan", "cook"],
-        title: "It may warm too slowly",
-        text: `Its thickest part takes about ${showDuration(slowest)} from 5 to 60 °C, and one time in ten ${Number.isFinite(highMin) ? `${showDuration(highMin)} or more` : "it is not there in five hours"}; four are the limit. ${FASTER[plan.heat.method]} Read it after three hours.`,
-        rule: WARM_UP_RULE,
-        whose: WARM_UP_WHOSE,
-      };
-}
-
-/** How much cooler than thought WARM may hold, °C: the slow end of a plateau. */
-const WARM_LOW_C = Z90 * SPREAD.plateauC.value;
-
-/** Kept on WARM, all its hours over the holding line: what goes on it too cool may never come up to it. */
-function heldTooCool({ plan, kitchen, trace }: Facts): Caution | null {
-  if (plan.heat.method !== "slowCooker" || plan.heat.warmMin <= 0) return null;
-  const code = codeOf(kitchen);
-  const lineC = holdingLineC(code);
-  const fromMin = trace.toSimmerMin + trace.holdMin;
-  const held = trace.points.filter(
-    (p) => p.tMin >= fromMin && p.tMin <= fromMin + trace.releaseMin,
-  );
-  const coolestC = Math.min(...held.map((p) => p.liquidC));
-  return held.length === 0 || coolestC - WARM_LOW_C >= lineC
-    ? null
-    : {
-        id: "warmHold",
-        severity: coolestC < lineC ? "danger" : "caution",
-        places: ["plan", "cook"],
-        title: "WARM does not keep it hot enough",
-        text: `On WARM it comes down to about ${Math.round(coolestC)} °C; ${lineC} °C and more are wanted all the while. Cook it until it simmers first, keep it on LOW, or chill it.`,
-        rule: `Hot food is held at ${lineC} °C or more; WARM does not cook or reheat.`,
-        whose: code.whose,
-      };
-}

@@ -3,7 +3,8 @@ import type { DonenessTarget, TargetId } from "../doneness/targets";
 import { smallestM } from "../heat/piece-schema";
 import { ingredientById, isIngredientId } from "../ingredient/catalogue";
 import type { Ingredient } from "../ingredient/ingredient";
-import { labelValues, type LabelValues } from "../ingredient/label";
+import { labelValues, unreadOf, type LabelValues } from "../ingredient/label";
+import { hazardsAmong, hiddenAmong, type PetHazard } from "../ingredient/pet-hazards";
 import { traitsOf } from "../ingredient/traits";
 import { soakedUpLKg } from "../prepare/soaking";
 import { workOf, type Work, type WorkKind } from "../prepare/work-schema";
@@ -73,22 +74,17 @@ export const unreadIn = (item: PlanItem): readonly string[] =>
   item.label?.allergens === undefined &&
   item.label?.madeOf === undefined
     ? [item.ingredientId]
-    : (item.label?.unread ?? []);
+    : unreadOf(item.label ?? {});
 
 /**
  * What in it harms cats and dogs, itself or what it was made of, with why; a stock of the house of which
  * nobody said what was in its pot is not trusted.
  */
-export function petHazardsOf(item: PlanItem): readonly { name: string; why: string }[] {
+export function petHazardsOf(item: PlanItem): readonly PetHazard[] {
   const own = ingredientOf(item);
   if (own.id === "houseStock" && item.label?.madeOf === undefined)
     return [{ name: own.name, why: "say which pot it is from: it may hold onion or salt" }];
-  // A bundle, a ball: nothing about it says what is tied up in it.
-  if (own.petHazard === undefined && unreadIn(item).includes(own.id))
-    return [{ name: own.name, why: "nobody knows what is in it" }];
-  return contentsOf(item).flatMap(({ name, petHazard }) =>
-    petHazard === undefined ? [] : [{ name, why: petHazard }],
-  );
+  return [...hazardsAmong(contentsOf(item)), ...hiddenAmong(unreadIn(item))];
 }
 
 /** A liquid that thickens by so much is thickened itself, as g of flour a kilogram: a light soup has 25. */

@@ -7,6 +7,7 @@ import { itemWork } from "./item-facts";
 import type { Kitchen } from "./kitchen-schema";
 import { pieceTauOf } from "./piece-of";
 import type { Plan, PlanItem } from "./plan-schema";
+import type { Trace } from "./trace";
 
 /** The liquid's temperature that time is reckoned with to see what is last: near enough on every heat. */
 const PRESSURE_C = 115;
@@ -26,6 +27,13 @@ export function eatenTarget(
   const own = targetIn(item, plan, startLiquidKg);
   return own ?? (plan.end === "served" ? targetOnBone(item.ingredientId) : null);
 }
+
+/** The same in a pot that has been simulated. */
+export const judgedTarget = (
+  item: PlanItem,
+  plan: Plan,
+  trace: Pick<Trace, "points">,
+): DonenessTarget | null => eatenTarget(item, plan, trace.points[0]?.liquidKg ?? 0);
 
 /** Sweated as a base, or cooked before, it rules nothing; nor does what goes in by the end of the others. */
 const mayRule = (item: PlanItem): boolean =>

@@ -1,5 +1,7 @@
 <script setup lang="ts">
-/** A whole number of things, under its label. */
+import { ref, watch } from "vue";
+
+/** A whole number of things, under its label. What is being typed is not written over. */
 withDefaults(
   defineProps<{
     label: string;
@@ -12,10 +14,24 @@ withDefaults(
 );
 const count = defineModel<number | null>({ required: true });
 defineEmits<{ settled: [] }>();
-const read = (event: Event) => {
-  const { value } = event.target as HTMLInputElement;
-  count.value = value === "" ? null : Number(value);
+const text = ref("");
+let isTyping = false;
+const show = () => {
+  isTyping = false;
+  text.value = count.value === null ? "" : String(count.value);
 };
+watch(
+  count,
+  () => {
+    if (!isTyping) show();
+  },
+  { immediate: true },
+);
+function read(event: Event) {
+  isTyping = true;
+  text.value = (event.target as HTMLInputElement).value;
+  count.value = text.value === "" ? null : Number(text.value);
+}
 </script>
 
 <template>
@@ -28,9 +44,10 @@ const read = (event: Event) => {
       :max="max"
       :step="step"
       :placeholder="placeholder"
-      :value="count ?? ''"
+      :value="text"
       @input="read"
       @change="$emit('settled')"
+      @blur="show"
     />
   </label>
 </template>

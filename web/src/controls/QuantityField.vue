@@ -26,7 +26,8 @@ const props = defineProps<{
   needed?: boolean;
 }>();
 const value = defineModel<number | null>({ required: true });
-const emit = defineEmits<{ entered: [] }>();
+/** `written`: what the cook wrote was taken, also where it is what stood there. */
+const emit = defineEmits<{ entered: []; written: [number] }>();
 
 const id = useId();
 const text = ref("");
@@ -93,6 +94,7 @@ function take(quantity: Quantity): boolean {
     return false;
   }
   value.value = number;
+  emit("written", number);
   reset();
   return true;
 }

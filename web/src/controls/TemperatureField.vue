@@ -15,7 +15,7 @@ const props = defineProps<{
   whole?: boolean;
 }>();
 const value = defineModel<number | null>({ required: true });
-defineEmits<{ entered: [] }>();
+defineEmits<{ entered: []; written: [number] }>();
 const one = computed(() => (props.units === "us" ? "us" : "metric"));
 const show = (tempC: number) =>
   props.whole === true ? showRoundTemperature(tempC, one.value) : showTemperature(tempC, one.value);
@@ -32,5 +32,6 @@ const show = (tempC: number) =>
     :show="show"
     v-bind="{ ...(min === undefined ? {} : { min }), ...(max === undefined ? {} : { max }) }"
     @entered="$emit('entered')"
+    @written="$emit('written', $event)"
   />
 </template>

@@ -2,6 +2,7 @@ import { ElInput } from "element-plus";
 import { mount } from "@vue/test-utils";
 import { describe, expect, test } from "vitest";
 import { showVolume } from "@kettlos/core/units/show";
+import CountField from "./CountField.vue";
 import QuantityField from "./QuantityField.vue";
 import TickChoice from "./TickChoice.vue";
 
@@ -84,4 +85,27 @@ test("a choice is a group of radios that says which is on", async () => {
   expect(radios.map((r) => (r.element as HTMLInputElement).checked)).toEqual([true, false]);
   await radios[1]?.setValue(true);
   expect(wrapper.emitted("update:modelValue")?.[0]).toEqual(["on"]);
+});
+
+test("a count that is solved elsewhere is not written over while another is typed", async () => {
+  const wrapper = mount(CountField, { props: { label: "How many", modelValue: 10 } });
+  const input = wrapper.get("input");
+  await input.setValue("");
+  // Nothing said: what is solved comes back from outside.
+  expect(wrapper.emitted("update:modelValue")?.at(-1)).toEqual([null]);
+  await wrapper.setProps({ modelValue: 10 });
+  expect(input.element.value).toBe("");
+  await input.setValue("7");
+  expect(wrapper.emitted("update:modelValue")?.at(-1)).toEqual([7]);
+  await wrapper.setProps({ modelValue: 7 });
+  await input.trigger("blur");
+  await wrapper.setProps({ modelValue: 12 });
+  expect(input.element.value).toBe("12");
+});
+
+test("what is written is told, also where it is what stood there", async () => {
+  const wrapper = field(4.4);
+  await type(wrapper, "4.4 L ");
+  expect(wrapper.emitted("written")).toEqual([[4.4]]);
+  expect(wrapper.emitted("update:modelValue")).toBeUndefined();
 });

@@ -10,7 +10,7 @@ export function useAsWarm(
   standing: () => StandingCourse | null,
   nowMs: () => number,
   leastC = -Infinity,
-): { readonly tempC: Readonly<Ref<number | null>>; write: (tempC: number | null) => void } {
+): { readonly tempC: Readonly<Ref<number | null>>; write: (tempC: number) => void } {
   const tempC = ref<number | null>(usualC);
   let isWritten = false;
   watch(

@@ -16,7 +16,7 @@ const props = defineProps<{
 }>();
 defineEmits<{ begin: [] }>();
 const { containerId, containers, first, count, solved, chosen } = props.how;
-const { leastCount, isTooFew, bathIce, best, withMore, take } = props.how;
+const { sayCount, leastCount, isTooFew, bathIce, best, withMore, take } = props.how;
 const one = computed(() => (props.units === "us" ? "us" : "metric"));
 </script>
 
@@ -43,7 +43,7 @@ const one = computed(() => (props.units === "us" ? "us" : "metric"));
     label="How many"
     :min="1"
     :max="100"
-    @update:model-value="count = $event"
+    @update:model-value="sayCount($event)"
   />
   <p v-if="isTooFew && solved !== null" class="ember" role="alert">
     {{ count }} hold {{ showVolume((count ?? 0) * holdsL(solved.container), one) }} to nine tenths:

@@ -185,7 +185,7 @@ useShortcuts(() => [{ keys: "u", does: "Undo the last entry", run: () => void un
           :units="units"
           :min="20"
           :max="105"
-          @update:model-value="readFrom"
+          @written="readFrom"
         />
         <ChillHow :how="how" :total-kg="totalKg" :units="units" :line-c="lineC" @begin="begin" />
         <IceInto

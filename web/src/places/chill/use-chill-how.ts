@@ -9,6 +9,7 @@ import {
   withMoreOf,
   type ChillChoice,
 } from "@kettlos/core/cool/chill-choices";
+import { FRIDGE_FROM_C } from "@kettlos/core/cool/chill-live";
 import type { Gate } from "@kettlos/core/cool/codes";
 import { iceKg } from "@kettlos/core/cool/cooling";
 import { COOLING_WAYS, type CoolingWay } from "@kettlos/core/cool/ways";
@@ -32,6 +33,8 @@ export function useChillHow(of: ToChill) {
   /** So many as the cook says; as many as are enough where nothing is said. */
   const count = ref<number | null>(null);
   watch([containerId, first], () => (count.value = null));
+  const sayCount = (n: number | null) =>
+    (count.value = n === null ? null : Math.min(MOST, Math.max(1, Math.floor(n))));
 
   const containers = computed(() => {
     const kitchen = of.kitchen();
@@ -80,7 +83,7 @@ export function useChillHow(of: ToChill) {
     return chosen.value.passes ? "This way it may be too slow" : "This way it is too slow";
   });
   const bathIce = computed(() =>
-    first.value === "iceBath" ? iceKg(of.totalKg(), of.fromC() ?? 0, BATH_TO_C) : null,
+    first.value === "iceBath" ? iceKg(of.totalKg(), of.fromC() ?? 0, FRIDGE_FROM_C) : null,
   );
   function take(choice: ChillChoice) {
     containerId.value = choice.container.id;
@@ -91,6 +94,7 @@ export function useChillHow(of: ToChill) {
     containers,
     first,
     count,
+    sayCount,
     solved,
     chosen,
     leastCount,
@@ -104,4 +108,4 @@ export function useChillHow(of: ToChill) {
   };
 }
 
-const BATH_TO_C = 20;
+const MOST = 100;

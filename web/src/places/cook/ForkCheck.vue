@@ -1,7 +1,9 @@
 <script setup lang="ts">
 import { CHECKS, type Check } from "@kettlos/core/batch/batch-schema";
 import { DONE_SIGNS } from "@kettlos/core/dish/meat-of";
-import { nameOf, targetOfItem } from "@kettlos/core/simulate/item-facts";
+import { nameOf } from "@kettlos/core/simulate/item-facts";
+import type { PlanItem } from "@kettlos/core/simulate/plan-schema";
+import { judgedTarget } from "@kettlos/core/simulate/ruling";
 import { computed, ref, watch } from "vue";
 import { useEntry } from "../../controls/use-entry";
 import type { LivePot } from "../../data/pots-store";
@@ -17,8 +19,10 @@ const WORDS: Record<Check, { label: string; hint: string }> = {
   tender: { label: "Tender", hint: "Slides in and out" },
   tooSoft: { label: "Too soft", hint: "Falls apart" },
 };
+const targetOf = (item: PlanItem) =>
+  judgedTarget(item, props.pot.batch.plan, props.pot.forecast.planned);
 const judged = computed(() =>
-  props.pot.batch.plan.items.filter((i) => targetOfItem(i) !== null && i.when.at !== "nextDay"),
+  props.pot.batch.plan.items.filter((i) => targetOf(i) !== null && i.when.at !== "nextDay"),
 );
 const itemId = ref("");
 watch(
@@ -28,7 +32,7 @@ watch(
 );
 const sign = computed(() => {
   const item = judged.value.find((i) => i.id === itemId.value);
-  const target = item === undefined ? null : targetOfItem(item);
+  const target = item === undefined ? null : targetOf(item);
   return target === null ? "" : (DONE_SIGNS[target.id] ?? "");
 });
 

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from "vue";
 import type { Interruption } from "@kettlos/core/batch/batch-schema";
+import { lastSeenMs } from "@kettlos/core/batch/unseen";
 import FieldForm from "../../controls/FieldForm.vue";
 import TickChoice from "../../controls/TickChoice.vue";
 import UnitField from "../../controls/UnitField.vue";
@@ -45,17 +46,13 @@ watch(shown, () => {
   min.value = null;
 });
 
-/** From when it was last seen with its heat on, where nobody knows. */
-function lastSeenMs(): number {
-  const { events, litMs } = props.pot.cook;
-  return events.at(-1)?.atMs ?? litMs ?? props.nowMs;
-}
 function save() {
   const untilMs = Math.round(props.nowMs);
   const since = {
     now: untilMs,
     past: Math.round(untilMs - (min.value ?? 0) * 60_000),
-    unknown: lastSeenMs(),
+    // When somebody was last at it: what a thermometer wrote by itself proves no heat.
+    unknown: lastSeenMs(props.pot.cook) ?? untilMs,
   };
   const isOff = how.value === "now" || (how.value === "unknown" && back.value === "off");
   void keep(() =>

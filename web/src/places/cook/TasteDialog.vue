@@ -55,11 +55,17 @@ function toggle(taste: Taste) {
 
 /** What is put in is a thing of its own in the pot: the salt is counted. */
 async function putIn(dose: Dose) {
-  if (dose.add === null) return;
+  if (dose.add === null || put.value.includes(dose.taste)) return;
   const ingredient = ingredientById(dose.add.ingredientId);
   const item = newItem(ingredient, dose.add.massKg, props.pot.batch.plan.end);
-  await props.putExtra({ ...item, when: { at: "after", min: 0 } });
+  // Shown with the tap, so that a second one puts in nothing more; not written it can be tapped again.
   put.value = [...put.value, dose.taste];
+  try {
+    await props.putExtra({ ...item, when: { at: "after", min: 0 } });
+  } catch (error) {
+    put.value = put.value.filter((taste) => taste !== dose.taste);
+    throw error;
+  }
 }
 
 function save() {

@@ -107,6 +107,26 @@ describe("what is said of the pot", () => {
     expect(button(wrapper, "right").attributes("aria-pressed")).toBe("true");
   });
 
+  test("a dose tapped twice goes in once; not written it can be tapped again", async () => {
+    const pot = potOf("on-fire");
+    const putExtra = vi.fn(written);
+    putExtra.mockRejectedValueOnce(new NotWritten("no room"));
+    const wrapper = mount(TasteDialog, {
+      global: { ...global, config: { errorHandler: () => undefined } },
+      props: { pot, trace: pot.forecast.planned, write: written, putExtra, modelValue: false },
+    });
+    await wrapper.setProps({ modelValue: true });
+    await button(wrapper, "dull").trigger("click");
+    const tap = button(wrapper, "Put it in");
+    await tap.trigger("click");
+    await flushPromises();
+    expect(button(wrapper, "Put it in").attributes("disabled")).toBeUndefined();
+    void tap.trigger("click");
+    await tap.trigger("click");
+    await flushPromises();
+    expect(putExtra).toHaveBeenCalledTimes(2);
+  });
+
   test("a fork says one of four things of a piece that is judged by its bite", async () => {
     const pot = potOf("dish-02");
     const write = vi.fn(written);

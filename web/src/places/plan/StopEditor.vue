@@ -2,7 +2,7 @@
 import type { Answers } from "@kettlos/core/because/answers";
 import type { Plan, Stop } from "@kettlos/core/simulate/plan-schema";
 import { nameOf } from "@kettlos/core/simulate/item-facts";
-import { eatenTarget } from "@kettlos/core/simulate/ruling";
+import { judgedTarget } from "@kettlos/core/simulate/ruling";
 import { showDuration, type UnitSystem } from "@kettlos/core/units/show";
 import { computed } from "vue";
 import UnitField from "../../controls/UnitField.vue";
@@ -45,9 +45,9 @@ const kind = computed({
 });
 /** What can be judged by its bite here; by itself it is what is done last. */
 const judged = computed(() => {
-  const startKg = props.answers.trace.points[0]?.liquidKg ?? 0;
+  const { trace } = props.answers;
   return props.plan.items.filter(
-    (i) => i.when.at !== "nextDay" && eatenTarget(i, props.plan, startKg) !== null,
+    (i) => i.when.at !== "nextDay" && judgedTarget(i, props.plan, trace) !== null,
   );
 });
 const last = computed(() => {
@@ -115,7 +115,7 @@ const last = computed(() => {
       >Judged by
       <select
         class="written"
-        :value="plan.ruledBy ?? ''"
+        :value="judged.some((i) => i.id === plan.ruledBy) ? plan.ruledBy : ''"
         @change="
           emit('change', {
             ruledBy: ($event.target as HTMLSelectElement).value || undefined,

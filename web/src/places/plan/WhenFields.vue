@@ -1,6 +1,7 @@
 <script setup lang="ts">
-import { nameOf, targetOfItem } from "@kettlos/core/simulate/item-facts";
+import { nameOf } from "@kettlos/core/simulate/item-facts";
 import type { Plan, PlanItem, When } from "@kettlos/core/simulate/plan-schema";
+import { eatenTarget } from "@kettlos/core/simulate/ruling";
 import { showDuration } from "@kettlos/core/units/show";
 import { computed } from "vue";
 import QuantityField from "../../controls/QuantityField.vue";
@@ -15,7 +16,8 @@ const awaited = computed(() =>
   props.plan.items.filter(
     (i) =>
       i.id !== props.item.id &&
-      targetOfItem(i) !== null &&
+      // Acid only slows what is judged already.
+      eatenTarget(i, props.plan, Infinity) !== null &&
       (i.when.at !== "whenTender" || i.when.itemId !== props.item.id),
   ),
 );

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { WayOut } from "@kettlos/core/larder/larder-schema";
-import type { PetHazard } from "@kettlos/core/larder/pet-hazards";
+import type { PetHazard } from "@kettlos/core/ingredient/pet-hazards";
 
 /** What becomes of what does not fill a container. */
 defineProps<{ rest: string; hazards: readonly PetHazard[]; canFillOneMore: boolean }>();

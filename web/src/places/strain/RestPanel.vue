@@ -92,7 +92,7 @@ const latest = computed(() =>
         :units="units"
         :min="40"
         :max="105"
-        @update:model-value="readFrom"
+        @written="readFrom"
       />
     </div>
     <p v-if="inWhat === 'crock'">
