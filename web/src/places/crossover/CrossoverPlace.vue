@@ -26,11 +26,15 @@ const kitchen = computed(() =>
 );
 const plans = computed(() => kitchenStore.plans.filter((p) => p.items.length > 0));
 
+// The plan itself is watched: its last change may still be on its way to the disk when this opens.
 watch(
-  () => [route.params["planId"], kitchenStore.isLoaded] as const,
-  ([id, isLoaded]) => {
-    if (!isLoaded || route.name !== "crossover") return;
-    const wanted = plans.value.find((p) => p.id === id);
+  () =>
+    [
+      kitchenStore.isLoaded && route.name === "crossover",
+      plans.value.find((p) => p.id === route.params["planId"]),
+    ] as const,
+  ([isHere, wanted]) => {
+    if (!isHere) return;
     if (wanted !== undefined) store.open(wanted);
     else if (plans.value[0] !== undefined) void router.replace(`/crossover/${plans.value[0].id}`);
   },

@@ -64,6 +64,23 @@ describe("one dish on four heats", () => {
     expect(store.columns.every((c) => c.range !== null)).toBe(true);
   });
 
+  test("a plan changed elsewhere is shown as it now is; what was worked on here comes back by undo", async () => {
+    const store = await opened();
+    const longer = { ...braise, stop: { by: "time" as const, holdMin: 400 } };
+    store.open(longer);
+    expect(store.dish).toEqual(longer);
+    expect(store.before).toBeNull();
+    const worked = { ...longer, name: "Worked on" };
+    store.write(worked);
+    store.open(longer);
+    expect(store.dish, "the same plan again changes nothing").toEqual(worked);
+    store.open(braise);
+    expect(store.dish).toEqual(braise);
+    store.undo();
+    expect(store.dish).toEqual(worked);
+    await settled(store);
+  });
+
   test("an edited heat becomes the written one and the rest follow; undo brings it back", async () => {
     const store = await opened();
     const before = columnOf(store.columns, "hob").column.trace.holdMin;

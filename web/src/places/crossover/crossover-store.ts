@@ -28,13 +28,17 @@ export const useCrossoverStore = defineStore("crossover", () => {
       void ask(dish.value, kitchen, changed.value, [crockSetting.value]);
   }
 
-  /** Opens a plan; the working copy of the same unchanged plan stays as it is. */
+  /**
+   * Opens a plan. The working copy of the same unchanged plan stays as it is; where the plan was
+   * changed meanwhile it is shown as it now is, and undo brings back what was worked on here.
+   */
   function open(plan: Plan): void {
     const text = JSON.stringify(plan);
     if (text === source && dish.value !== null) return;
+    const isWorkedOn = dish.value?.id === plan.id && JSON.stringify(dish.value) !== source;
     source = text;
+    before.value = isWorkedOn ? dish.value : null;
     dish.value = plan;
-    before.value = null;
     changed.value = [];
     clear();
     if (plan.heat.method === "slowCooker") crockSetting.value = plan.heat.setting;
