@@ -21,6 +21,7 @@ async function strained(page: Page): Promise<void> {
   await openSample(page);
   await stockThroughSieve(page);
   await page.getByRole("link", { name: /Chill it/ }).click();
+  await page.waitForURL(/\/chill\//);
 }
 
 test("from the sieve to cold: a way that fails, one that passes, readings, the record", async ({

@@ -2,6 +2,7 @@ import { readFileSync } from "node:fs";
 import { expect, test, type Page } from "@playwright/test";
 import {
   forward,
+  light,
   openOwn,
   openSample,
   planEmptyPot,
@@ -222,7 +223,7 @@ test("a braise that does not go as planned: paused, forked, ladled, split, left 
   await openSample(page);
   await page.goto("/plan/plan-braise");
   await page.getByRole("button", { name: /Put it on/ }).click();
-  await page.getByRole("button", { name: /It is lit/ }).click();
+  await light(page);
   await forward(page, 21);
   await page.getByRole("button", { name: /It is in the oven/ }).click();
   const moved = page.locator(".moved");

@@ -47,6 +47,7 @@ test("after the sieve: reduced, salted, firmer, thickened; cooled with ice, and 
   await expect(rest).toContainText("Warmed with hot water first");
 
   await page.getByRole("link", { name: /Chill it/ }).click();
+  await page.waitForURL(/\/chill\//);
   // The usual one, written down, counts as written too.
   await page.getByLabel("It is at").fill("80");
   await page.getByLabel("It is at").press("Tab");

@@ -1,5 +1,5 @@
 import { expect, test, type Page } from "@playwright/test";
-import { forward, openOwn, planEmptyPot, putIn, sentence, storedEvents } from "./kitchens";
+import { forward, light, openOwn, planEmptyPot, putIn, sentence, storedEvents } from "./kitchens";
 
 const MORNING = new Date("2026-03-18T08:00:00+01:00");
 
@@ -167,7 +167,7 @@ test("a second tab sees what the first one did", async ({ context, page }) => {
   const other = await context.newPage();
   await other.clock.install({ time: MORNING });
   await other.goto(page.url());
-  await other.getByRole("button", { name: /It is lit/ }).click();
+  await light(other);
   await expect(page.getByRole("heading", { name: "It boils" })).toBeVisible();
 });
 

@@ -29,6 +29,13 @@ export async function forward(page: Page, minutes: number): Promise<void> {
   await page.clock.runFor(1500);
 }
 
+/** Lights the pot, and waits until that is written: a key before it would say nothing. */
+export async function light(page: Page): Promise<void> {
+  const isLit = page.getByRole("button", { name: /It is lit/ });
+  await isLit.click();
+  await expect(isLit).toBeHidden();
+}
+
 /** The stock that is on the fire, taken off, strained and measured: 3.2 L. */
 export async function stockThroughSieve(page: Page): Promise<void> {
   await page.goto("/cook/on-fire");

@@ -29,6 +29,7 @@ test("from the sieve through cold into three kinds of container, labelled, and d
   await stockThroughSieve(page);
   // A way of chilling that fails, then one that passes, read until it is cold.
   await page.getByRole("link", { name: /Chill it/ }).click();
+  await page.waitForURL(/\/chill\//);
   await page.getByLabel("It stands in").selectOption({ label: "Tall pot" });
   await expect(page.getByRole("heading", { name: "This way it is too slow" })).toBeVisible();
   await page.locator("button.best").click();

@@ -1,7 +1,7 @@
 import { chromium, expect, test, type Page } from "@playwright/test";
 import { readFileSync, writeFileSync } from "node:fs";
 import { CHROMIUM_ARGS, CHROMIUM_PATH } from "../scripts/browser";
-import { forward, openSample, sentence, storedEvents } from "./kitchens";
+import { forward, light, openSample, sentence, storedEvents } from "./kitchens";
 
 const EVENING = new Date("2026-03-18T20:14:00+01:00");
 const HOUR_MS = 3_600_000;
@@ -274,7 +274,7 @@ test("a phone over plain http: no secure context, and everything is written; ano
     expect(await page.evaluate(() => window.isSecureContext)).toBe(false);
     await page.goto(`http://kettlos.test:${port}/plan/plan-hare`);
     await page.getByRole("button", { name: /Put it on/ }).click();
-    await page.getByRole("button", { name: /It is lit/ }).click();
+    await light(page);
     await expect.poll(async () => (await storedEvents(page)).at(-1)?.kind).toBe("lit");
     await page.reload();
     await expect(title(page)).toHaveText("It boils");

@@ -1,5 +1,5 @@
 import { expect, test, type Page } from "@playwright/test";
-import { forward, openOwn, openSample, planEmptyPot, putIn } from "./kitchens";
+import { forward, light, openOwn, openSample, planEmptyPot, putIn } from "./kitchens";
 
 const MORNING = new Date("2026-03-18T09:00:00+01:00");
 const EVENING = new Date("2026-03-18T20:14:00+01:00");
@@ -42,6 +42,7 @@ test("a pot forgotten for five hours off the heat: cold by the reckoning, a dang
   await page.getByLabel("Strained", { exact: true }).press("Enter");
   await page.getByRole("button", { name: "Keep what came through" }).click();
   await page.getByRole("link", { name: /Chill it/ }).click();
+  await page.waitForURL(/\/chill\//);
   await page.locator("button.best").click();
   await page.getByRole("button", { name: "It is done so, from now" }).click();
   await expect(page.getByText(/not known to be met/).first()).toBeVisible();
@@ -67,7 +68,7 @@ test("a chicken pot off after four minutes is not hot enough in the middle, at o
   await page.getByRole("group", { name: "How it ends" }).getByText(/serve/i).click();
   await page.keyboard.press("Escape");
   await page.getByRole("button", { name: /Put it on/ }).click();
-  await page.getByRole("button", { name: /It is lit/ }).click();
+  await light(page);
   await expect(title(page)).toHaveText(/It (boils|simmers)/);
   await forward(page, 4);
   await press(page, "h");
@@ -91,7 +92,7 @@ test("a flame that burns into the night is said before it begins, without any ti
   await page.goto("/plan/plan-hare");
   await expect(page.getByText("Lit now, the ring would burn in the night")).toBeVisible();
   await page.getByRole("button", { name: /Put it on/ }).click();
-  await page.getByRole("button", { name: /It is lit/ }).click();
+  await light(page);
   await expect(page.getByText(/Mind: It will burn into the night/)).toBeVisible();
   await forward(page, 150);
   await expect(page.getByText(/Danger: It burns in the night/)).toBeVisible();
@@ -106,7 +107,7 @@ test("beans that go in late, or are turned down too soon, say what boil they lac
   await putIn(page, "400 g dried kidney beans");
   await expect(page.getByText("Danger: Beans need a 10 min rolling boil")).toBeVisible();
   await page.getByRole("button", { name: /Put it on/ }).click();
-  await page.getByRole("button", { name: /It is lit/ }).click();
+  await light(page);
   const danger = page.getByText("Danger: The beans have not boiled hard enough");
   await expect(danger).toBeVisible();
   await expect(page.getByText(/5 min at a full boil are missing of 10/).first()).toBeVisible();
@@ -139,7 +140,7 @@ test("20 L to chill with two trays: how many it takes, how many are there, and w
   await planEmptyPot(page);
   await putIn(page, "10 kg beef knuckle");
   await page.getByRole("button", { name: /Put it on/ }).click();
-  await page.getByRole("button", { name: /It is lit/ }).click();
+  await light(page);
   await forward(page, 300);
   await press(page, "h");
   await page.getByRole("button", { name: /Take it off the heat, sooner/ }).click();
@@ -149,6 +150,7 @@ test("20 L to chill with two trays: how many it takes, how many are there, and w
   await page.getByLabel("Strained", { exact: true }).press("Enter");
   await page.getByRole("button", { name: "Keep what came through" }).click();
   await page.getByRole("link", { name: /Chill it/ }).click();
+  await page.waitForURL(/\/chill\//);
 
   // The pot as it is, in the fridge.
   await expect(title(page)).toHaveText(/too slow/);

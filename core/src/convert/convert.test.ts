@@ -165,7 +165,7 @@ describe("limits and ways out", () => {
       items: [{ id: "c", ingredientId: "chickpea", massKg: 0.7, when: { at: "start" } }],
       heat: { method: "hob", vigour: "gentle", lid: "ajar", boilFirstMin: null },
       water: { by: "amount", volumeL: 4.4 },
-      stop: { by: "time", holdMin: 100 },
+      stop: { by: "time", holdMin: 190 },
     });
     const there = converted(full, "pressure");
     expect(there.heldBackL).toBeGreaterThan(0);
@@ -176,6 +176,17 @@ describe("limits and ways out", () => {
     );
     expect(back.plan.items.map((i) => i.id)).toEqual(["c"]);
     expect(Math.abs(back.waterL - 4.4)).toBeLessThan(0.1);
+  });
+
+  test("no minutes at pressure is no answer: it says that coming up alone is too much", () => {
+    const quick = testBraise({
+      items: [{ id: "t", ingredientId: "chickenThigh", massKg: 0.8, when: { at: "start" } }],
+      heat: { method: "hob", vigour: "gentle", lid: "on", boilFirstMin: null },
+      stop: { by: "time", holdMin: 25 },
+    });
+    const outcome = outcomeOf(() => converted(quick, "pressure"));
+    expect(outcome).toMatchObject({ ok: false, problem: { code: "notReachable" } });
+    if (!outcome.ok) expect(outcome.problem.message).toMatch(/quick release where it is safe/);
   });
 
   test("what never fits and what is never done say so", () => {

@@ -44,6 +44,8 @@ const MOST_ROUNDS = 18;
 /** From this round on what goes in late is left as it is timed, so that time and liquid come to rest. */
 const TIMED_FROM_ROUND = 12;
 const MOST_LOADS = 4;
+/** Held at pressure for less it is no recipe: the come-up decides, and nobody can time it, min. */
+const LEAST_HELD_MIN = 1;
 const DAY_MIN = 1440;
 const HELD_BACK_ID = "held-back";
 const BEAN_POT_MIN = 15;
@@ -186,6 +188,13 @@ function solve(
       "stop",
       trace.holdMin,
       "It is not done within a day on this heat. Cook it hotter or cut it smaller.",
+    );
+  if (base.heat.method === "pressure" && trace.holdMin < LEAST_HELD_MIN)
+    throw new Problem(
+      "notReachable",
+      "stop",
+      trace.holdMin,
+      `Coming up and letting down alone cook it more than wanted. ${base.heat.release === "natural" ? "Take quick release where it is safe, or another heat." : "Take another heat."}`,
     );
   // What did not come to rest is no answer: neither time nor liquid would be right.
   if (!isSettled && !isNear(trace, goal.trace.cookMin, centreRules))

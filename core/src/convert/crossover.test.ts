@@ -98,11 +98,14 @@ describe("saying times", () => {
     [55, 70, "55 min – 1 h 10"],
     [300, null, "5 h or more"],
     [20, 20.2, "20 min"],
+    [0.3, 9.2, "up to 9 min"],
+    [59.7, 100, "1 h – 1 h 40"],
   ])("%s to %s is %s", (low, high, said) => {
     expect(sayRange(low, high)).toBe(said);
   });
   test.each([
     [20.3, "20 min"],
+    [59.7, "1 h"],
     [70, "1 h 10"],
     [120, "2 h"],
     [272, "4½ h"],

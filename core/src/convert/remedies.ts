@@ -25,7 +25,7 @@ export interface Remedy {
 
 /** A limit that binds on a heat, and the ways out of it. */
 export interface Limit {
-  readonly id: "leastLiquid" | "thin" | "full" | "loads" | "fillLow" | "bare" | "overshoot";
+  readonly id: "leastLiquid" | "thin" | "full" | "loads" | "fillLow" | "bare";
   readonly severity: "caution" | "note";
   readonly text: string;
   readonly remedies: readonly Remedy[];
@@ -158,12 +158,5 @@ export function limitsOf(conversion: Conversion, kitchen: Kitchen): readonly Lim
         remedies: [{ kind: "turn", text: "Turn the pieces half-way" }],
       });
   }
-  if (method === "pressure" && trace.holdMin < 1)
-    limits.push({
-      id: "overshoot",
-      severity: "caution",
-      text: "Coming up and letting down alone cook it more than wanted.",
-      remedies: [{ kind: "shorter", text: "Use quick release where it is safe, or another heat" }],
-    });
   return limits;
 }

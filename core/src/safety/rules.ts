@@ -1,3 +1,4 @@
+import { isMeat } from "../convert/warming";
 import { codeOf, holdingLineC } from "../cool/codes";
 import { ingredientById } from "../ingredient/catalogue";
 import type { Ingredient } from "../ingredient/ingredient";
@@ -230,8 +231,9 @@ const POT_RULES: readonly Rule[] = [
   },
   {
     hazard: "frozen start",
+    // Of frozen meat in a slow cooker its own rule says it.
     check: ({ plan }) =>
-      plan.items.some((i) => i.frozen)
+      plan.items.some((i) => i.frozen && !(plan.heat.method === "slowCooker" && isMeat(i)))
         ? {
             id: "frozen",
             severity: "caution",

@@ -493,6 +493,13 @@ test("a joint put in once it is hot is as slow in a crock as one from the start"
   expect(joint({ at: "after", min: 0 })).toContain("crockTooSlow");
 });
 
+test("frozen meat in a crock is said once: refused, and not told of melting beside", () => {
+  const frozen = inCrock(mutton(1.2, 0.03, { frozen: true }));
+  expect(frozen).toContain("crockTooSlow");
+  expect(frozen).not.toContain("frozen");
+  expect(inCrock(one("carrot", 0.5, { frozen: true }))).toContain("frozen");
+});
+
 test("a cat's bowl with onion in it is a danger, whoever else eats", () => {
   const found = cautions({ diets: ["cat"] }).find((c) => c.id === "diet");
   expect(found?.severity).toBe("danger");
