@@ -4,11 +4,13 @@ import type { Kitchen } from "../simulate/kitchen-schema";
 import { airPressureKPa } from "../water/altitude";
 import { chillNow, isMissed, type BeforeChilling, type ChillNow } from "../cool/chill-live";
 import { decayThrough } from "../cool/decay";
-import type { StandingCourse } from "./standing";
-import { remedyFor, type CodeOfCooling, type Remedy } from "../cool/codes";
-import type { Chill } from "./batch-schema";
+import { codeOf, remedyFor, type CodeOfCooling, type Remedy } from "../cool/codes";
+import { outcomeOf } from "../units/problem";
+import type { Batch, Chill } from "./batch-schema";
 import { containerOf } from "./chill-containers";
 import type { Chilling, Cook } from "./fold";
+import { LiveModel } from "./live-model";
+import { standingCourse, type StandingCourse } from "./standing";
 
 /** After so long it is cold, or has to be thrown away. */
 const PAST_CHILLING_MS = 24 * 60 * 60_000;
@@ -61,6 +63,29 @@ export function chillingNow(
   const now = chillNow(facts, chilling.chill.stages, readings, code.gates, nowMin, before);
   const missed = now.gates.filter((g) => isMissed(g.state)).map((g) => g.gate);
   return { ...now, facts, nowMin, readings, remedy: remedyFor(missed, chilling.wasReheated) };
+}
+
+/**
+ * How a pot's chilling stands against a code, wherever the pot is by now: on the fire, in the logbook or in
+ * jars. What it stood before counts by its own simulation. Null where it was never chilled by the clock.
+ */
+export function chillingOfPot(
+  { plan, kitchen: cookedIn }: Pick<Batch, "plan" | "kitchen">,
+  cook: Cook,
+  kitchen: Kitchen,
+  nowMs: number,
+): ChillingNow | null {
+  if (cook.chilling === null) return null;
+  const standing = outcomeOf(() =>
+    standingCourse(plan, cookedIn, cook, new LiveModel(plan, cookedIn, cook, nowMs).long),
+  );
+  return chillingNow(
+    cook.chilling,
+    kitchen,
+    codeOf(kitchen),
+    nowMs,
+    standing.ok ? standing.value : null,
+  );
 }
 
 /** From off the heat to the first way of chilling: on a decaying curve through what was read between. */

@@ -71,6 +71,33 @@ describe("cooking a dish", () => {
     expect(done.map((a) => a.kind)).not.toContain("lift");
   });
 
+  test("out half an hour before the end is called by this pot's own end, and lies out in the forecast", () => {
+    const [meat, ...rest] = plan.items;
+    const timed = {
+      ...plan,
+      items: [
+        { ...meat!, out: { when: { at: "beforeEnd" as const, min: 30 }, isBack: false } },
+        ...rest,
+      ],
+    };
+    const at = (min: number) => {
+      const now = LIT + min * MINUTE;
+      const cook = fold(happened(...ON));
+      const forecast = forecastLive(timed, kitchen, cook, now);
+      return {
+        forecast,
+        out: actionsFor(timed, cook, forecast, now).find((a) => a.kind === "lift"),
+      };
+    };
+    for (const min of [21, 200, 310]) {
+      const { forecast, out } = at(min);
+      expect(out?.atMs, `${min} min`).toBe(forecast.endMs.expected - 30 * MINUTE);
+    }
+    const { course } = at(21).forecast;
+    const mark = course.marks.find((m) => m.kind === "itemOut");
+    expect((mark?.tMin ?? 0) - course.toSimmerMin).toBeCloseTo(300, 0);
+  });
+
   test("off the heat it goes back in, then it is served with the leaves counted out", () => {
     const lifted = { kind: "did", what: "out:meat", atMs: LIT + 200 * MINUTE };
     const off = actions(happened(...ON, lifted, OFF), LIT + 351 * MINUTE);

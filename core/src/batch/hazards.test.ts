@@ -143,7 +143,8 @@ const OFF = [lit, { ...boils, atMs: at(35) }, simmers(40), off(280)];
 
 const filling = {
   isCold: true,
-  isDiscard: false,
+  remedy: null,
+  wasReheated: false,
   stoodDays: 0.5,
   kind: "bag",
   isFrozen: true,
@@ -202,14 +203,18 @@ const cutFor = (saidMin: number, isBack = true, fromMin = 60) => ({
 const ROWS: readonly Row[] = [
   {
     hazard: "Cooling",
-    shownOn: ["strain", "chill", "portion"],
+    shownOn: ["strain", "chill", "portion", "larder"],
     ways: {
       "a stock at the sieve": planned("cooling", stock),
       "a chill begun cold, after hours nobody saw": missed([...OFF, chillOf(580, 30)], 600),
       "a deep pot left in the room": missed([...OFF, chillOf(290, 85, "tall", "room")], 560),
       "filled warm": portioned("cold-first", { isCold: false }),
+      "filled after the first gate alone was missed": portioned("gate-missed", {
+        remedy: "reheatOnce",
+      }),
+      "cold in time the second time": portioned("gate-late", { wasReheated: true }),
       "filled without a clock": portioned("cold-first", { isCold: null }),
-      "filled although a gate was missed": portioned("gate-missed", { isDiscard: true }),
+      "filled although a gate was missed": portioned("gate-missed", { remedy: "discard" }),
     },
     safe: {
       "chilled at once, in ice": missed([...OFF, chillOf(290, 85)], 330),

@@ -79,7 +79,8 @@ export class LiveModel {
   /** The plan held for longMin, with what is not in yet due when it was planned or from now on. */
   private longPlan(longMin: number, heldMin: number): Plan {
     const { plan, cook, planned } = this;
-    const items = countedBack(plan, planned).items.map((item): PlanItem => {
+    const items = countedBack(plan, planned).items.map((given): PlanItem => {
+      const item = this.outByPlan(given, longMin, heldMin);
       const added = cook.addedItems.get(item.id);
       const massKg = added?.massKg ?? item.massKg;
       if (item.when.at === "start") {
@@ -96,6 +97,14 @@ export class LiveModel {
     // Moved to the clock, what goes in late must not come to rule it.
     const ruled = planned.mainItemId === null ? {} : { ruledBy: planned.mainItemId };
     return { ...plan, ...ruled, stop: { by: "time", holdMin: longMin }, items };
+  }
+
+  /** What comes out so long before the end does so before the plan's, not before that of the long run. */
+  private outByPlan(item: PlanItem, longMin: number, heldMin: number): PlanItem {
+    const { out } = item;
+    if (out?.when.at !== "beforeEnd") return item;
+    const outMin = Math.max(this.planned.holdMin - out.when.min, heldMin);
+    return { ...item, out: { ...out, when: { at: "beforeEnd", min: longMin - outMin } } };
   }
 
   /** Minutes from the first heat; 0 before it is lit. */

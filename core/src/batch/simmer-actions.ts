@@ -43,21 +43,26 @@ function late(plan: Plan, cook: Cook, nowMs: number): readonly Action[] {
   ];
 }
 
-/** What comes out before the end, when the simulation says so. */
-function lifts(plan: Plan, cook: Cook, { course, simmerMs }: LiveForecast): readonly Action[] {
-  return course.marks.flatMap((mark): Action[] => {
-    const item = plan.items.find((i) => i.id === mark.itemId);
-    if (mark.kind !== "itemOut" || item === undefined || cook.did.has(liftedOut(item.id)))
-      return [];
+/** What comes out: so long before this pot's own end, or when the simulation says that it is tender. */
+function lifts(plan: Plan, cook: Cook, forecast: LiveForecast): readonly Action[] {
+  const { course, simmerMs, endMs } = forecast;
+  return plan.items.flatMap((item): Action[] => {
+    const when = item.out?.when;
+    if (when === undefined || cook.did.has(liftedOut(item.id))) return [];
+    const mark = course.marks.find((m) => m.kind === "itemOut" && m.itemId === item.id);
+    if (mark === undefined) return [];
     const target = judgedTarget(item, plan, course);
     return [
       {
         id: `lift:${item.id}`,
         kind: "lift",
-        atMs: simmerMs + (mark.tMin - course.toSimmerMin) * MINUTE_MS,
+        atMs:
+          when.at === "beforeEnd"
+            ? endMs.expected - when.min * MINUTE_MS
+            : simmerMs + (mark.tMin - course.toSimmerMin) * MINUTE_MS,
         title: `${nameOf(item)} out`,
         lookFor:
-          item.out?.when.at === "beforeBoil"
+          when.at === "beforeBoil"
             ? "Before it boils."
             : `${target === null ? "" : (DONE_SIGNS[target.id] ?? "")} ${item.out?.isBack === true ? "Keep it covered and hot; it goes back in at the end." : "Eaten apart."}`.trim(),
         itemIds: [item.id],

@@ -3,7 +3,7 @@ import { happened } from "../../test/events";
 import { testKitchen, testPlan } from "../../test/kitchen";
 import { CODES } from "../cool/codes";
 import type { Plan } from "../simulate/plan-schema";
-import { chillingNow } from "./chill-of";
+import { chillingNow, chillingOfPot } from "./chill-of";
 import { fold } from "./fold";
 import { onFire } from "./on-fire";
 import { standsC, underLineMs } from "./standing";
@@ -103,6 +103,11 @@ describe("off the heat and forgotten", () => {
     const now = chillingNow(cook.chilling!, kitchen, CODES.us, at(600), forecast.standing)!;
     expect(now.gates[0]?.state).toBe("unknown");
     expect(now.remedy).toBe("reheatOnce");
+    // And it is no other for being in the logbook by then, or in jars.
+    const logged = fold(happened(...off, chill, { kind: "finished", atMs: at(640) }));
+    const later = chillingOfPot({ plan: stock, kitchen }, logged, kitchen, at(900))!;
+    expect(later.gates[0]?.state).toBe("unknown");
+    expect(later.remedy).toBe("reheatOnce");
     // The same without five hours before it.
     const quick = { ...chill, atMs: at(290), chill: { ...chill.chill, fromC: 85 } };
     const good = look([...off, quick], 300);

@@ -82,9 +82,10 @@ export function dishFigures(
             name: "Alcohol left",
             unit: "g",
             ...around(alcohol.leftG, 0.3),
+            high: Math.max(around(alcohol.leftG, 0.3).high, alcohol.mostG),
             because: {
               formula:
-                "What goes in, times what the time leaves (USDA), or what little steam could carry off where that is more.",
+                "What goes in, times what the time leaves (USDA); in a crock or under pressure, and at most elsewhere, what little steam could carry off where that is more.",
               inputs: [
                 input("alcohol that goes in", alcohol.inG, "g"),
                 input("stays", alcohol.keptShare * 100, "%"),

@@ -113,6 +113,37 @@ const DISHES: readonly (readonly [string, Plan])[] = [
   ],
   ["frozen", dish({ items: [item("m", "beefChuck", 1.2, { ...cube(0.04), frozen: true })] })],
   [
+    "a mild oven",
+    dish({ heat: { ...HEATS.oven, ovenC: 105 }, stop: { by: "time", holdMin: 170 } }),
+  ],
+  [
+    "small dice",
+    dish({
+      heat: HEATS.hob,
+      stop: { by: "time", holdMin: 40 },
+      items: [item("m", "chickenThigh", 1, cube(0.012))],
+    }),
+  ],
+  [
+    "big pieces",
+    dish({
+      heat: HEATS.hob,
+      stop: { by: "time", holdMin: 150 },
+      items: [item("m", "beefChuck", 1.4, cube(0.085))],
+    }),
+  ],
+  [
+    "beans soaked for a day",
+    dish({
+      vesselId: "tall",
+      heat: HEATS.hob,
+      water: { by: "amount", volumeL: 2.4 },
+      items: [item("b", "runnerBean", 0.5, { work: [{ kind: "soak" }] })],
+      prepareMin: 1420,
+      stop: { by: "time", holdMin: 120 },
+    }),
+  ],
+  [
     "quick",
     dish({
       heat: HEATS.hob,
@@ -446,6 +477,20 @@ test("dishes that say little, as worked", async () => {
           : [got.problem.code, got.problem.message],
       ] as const;
     }),
+    [
+      "the strongest ring",
+      assumedPlan(
+        { id: "x", ingredientId: "beefChuck", time: "2 h", method: "hob" },
+        {
+          ...kitchen,
+          rings: [1000, 3500, 2000].map((powerW) => ({
+            ...kitchen.rings[0]!,
+            id: `${powerW} W`,
+            powerW,
+          })),
+        },
+      ).plan.ringId,
+    ],
     [
       "no pots",
       (() => {

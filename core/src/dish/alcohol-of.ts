@@ -8,8 +8,11 @@ import { goesInAfter } from "./eaten";
 export interface AlcoholOf {
   readonly inG: number;
   readonly leftG: number;
+  /** The most that may be left: what those who avoid it go by. */
+  readonly mostG: number;
   readonly keptShare: number;
-  readonly portionG: number | null;
+  readonly mostShare: number;
+  readonly portionMostG: number | null;
 }
 
 /** What is left of the alcohol that goes in; null where none does. */
@@ -20,10 +23,13 @@ export function alcoholOf(plan: Plan, trace: Trace, portions: number | null): Al
   if (inG <= 0) return null;
   const laterG = plan.items.filter(goesInAfter).reduce((sum, i) => sum + gOf(i), 0);
   const leftG = trace.strained.alcoholG + laterG;
+  const mostG = trace.strained.alcoholMostG + laterG;
   return {
     inG,
     leftG,
+    mostG,
     keptShare: leftG / inG,
-    portionG: portions === null || portions <= 0 ? null : leftG / portions,
+    mostShare: mostG / inG,
+    portionMostG: portions === null || portions <= 0 ? null : mostG / portions,
   };
 }

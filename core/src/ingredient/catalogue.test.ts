@@ -1,6 +1,7 @@
 import { describe, expect, test } from "vitest";
 import type { Constant } from "../units/constant";
 import { CATALOGUE, findIngredients, ingredientById } from "./catalogue";
+import { readAmount } from "./read-amount";
 
 const isConstant = (v: unknown): v is Constant =>
   typeof v === "object" && v !== null && "source" in v && "unit" in v;
@@ -65,5 +66,30 @@ describe("the catalogue of ingredients", () => {
     expect(findIngredients("neck").map((i) => i.id)).toContain("lambNeck");
     expect(findIngredients("zzz")).toEqual([]);
     expect(() => ingredientById("zzz")).toThrowError(/not in the catalogue/);
+  });
+});
+
+describe("by the cup", () => {
+  const cupG = (id: string) => {
+    const reading = readAmount("1 cup", ingredientById(id));
+    return reading.kind === "one" ? reading.amount.massKg * 1000 : Number.NaN;
+  };
+  test.each([
+    ["flour", 120, 126],
+    ["cornStarch", 120, 135],
+    ["sugar", 195, 205],
+    ["tableSalt", 270, 300],
+    ["rice", 180, 200],
+    ["kidneyBean", 175, 190],
+    ["parsley", 40, 65],
+    ["spinach", 25, 35],
+  ])("%s weighs %i to %i g as it is poured", (id, low, high) => {
+    expect(cupG(id)).toBeGreaterThanOrEqual(low);
+    expect(cupG(id)).toBeLessThanOrEqual(high);
+  });
+  test("nothing solid is heavier by the cup than packed without a gap", () => {
+    for (const i of CATALOGUE)
+      if (!i.isLiquid)
+        expect(cupG(i.id), i.id).toBeLessThanOrEqual(1060 * 0.2366 * i.densityKgL.value);
   });
 });

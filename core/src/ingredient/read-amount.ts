@@ -4,6 +4,7 @@ import { readQuantity } from "../units/read-quantity";
 import { inFigures } from "./in-figures";
 import type { Ingredient } from "./ingredient";
 import { LOOSE_MEASURES } from "./loose-measures";
+import { pouredKgL } from "./poured";
 import { singular } from "./word-forms";
 
 /** An amount of an ingredient in kg; a count keeps its word and the weight taken for one. */
@@ -54,8 +55,9 @@ export function readAmount(said: string, ingredient: Ingredient, eachKg?: number
   };
 }
 
-/** A cup of diced or dry goods holds its packing share of solid. */
+/** A cup as it is poured, where a kitchen measures it so; else it holds its packing share of solid. */
 const bulkDensity = (ingredient: Ingredient): number =>
+  pouredKgL(ingredient.id)?.value ??
   ingredient.densityKgL.value * (ingredient.isLiquid ? 1 : ingredient.packing.value);
 
 function readCount(text: string, ingredient: Ingredient, eachKg?: number): Amount | null {

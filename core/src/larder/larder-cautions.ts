@@ -1,4 +1,5 @@
 import type { Caution } from "../safety/caution";
+import { REMEDIES, type Remedy } from "../cool/codes";
 import type { StoreKind } from "../vessel/store-container";
 import { FRIDGE_DAYS } from "../portion/lasting";
 import { KEEPING_CAUTION } from "./keeping";
@@ -7,7 +8,10 @@ import { KEEPING_CAUTION } from "./keeping";
 export interface Filling {
   /** Cold through by the clock of the code; null where it was never chilled by it. */
   readonly isCold: boolean | null;
-  readonly isDiscard: boolean;
+  /** What a missed gate of its chilling asks for. */
+  readonly remedy: Remedy | null;
+  /** It had missed one before, was hot again once, and was chilled anew. */
+  readonly wasReheated: boolean;
   /** Since it was strained or served, days. */
   readonly stoodDays: number;
   /** It stood so long in the freezer, put there within its days, as the cook says. */
@@ -43,23 +47,40 @@ export const shelfCautions = (kinds: readonly StoreKind[]): readonly Caution[] =
   ...(kinds.some(isJar) ? [NOT_SHELF_STABLE] : []),
 ];
 
+/** A gate of its chilling that was missed, as it is said for as long as there is something of the pot. */
+export function chilledLate({
+  remedy,
+  wasReheated,
+  codeText,
+  codeWhose,
+}: Pick<Filling, "remedy" | "wasReheated" | "codeText" | "codeWhose">): Caution | null {
+  if (remedy === null && !wasReheated) return null;
+  const base = { places: ["portion", "larder"], rule: codeText, whose: codeWhose } as const;
+  if (remedy === null)
+    return {
+      ...base,
+      id: "gate-late",
+      severity: "caution",
+      title: "It was cold in time only the second time",
+      text: "It missed a gate, was hot again once and was chilled anew. It is not made hot again to be kept, only to be eaten.",
+    };
+  return {
+    ...base,
+    id: "gate-missed",
+    severity: "danger",
+    title: "It was not cold in time",
+    text: remedy === "discard" ? `Do not keep it. ${REMEDIES.discard}` : REMEDIES.reheatOnce,
+    refuses: true,
+  };
+}
+
 /** Cautions where portions are filled, the gravest first. */
 export function portionCautions(filling: Filling): readonly Caution[] {
-  const { isCold, isDiscard, stoodDays, kind, isFrozen, codeText, codeWhose } = filling;
+  const { isCold, remedy, stoodDays, kind, isFrozen, codeText, codeWhose } = filling;
   const wasFrozen = filling.wasFrozenInTime === true;
-  const all: Caution[] = [];
-  if (isDiscard)
-    all.push({
-      id: "gate-missed",
-      severity: "danger",
-      places: ["portion"],
-      title: "It was not cold in time",
-      text: "Do not keep it: throw it away, however it smells or tastes.",
-      rule: codeText,
-      whose: codeWhose,
-      refuses: true,
-    });
-  else if (isCold !== true)
+  const late = chilledLate(filling);
+  const all: Caution[] = late === null ? [] : [late];
+  if (remedy === null && isCold !== true)
     all.push({
       id: "cold-first",
       severity: "caution",

@@ -460,7 +460,8 @@ test("raw things by hand, and rations", () => {
 describe("cautions where portions are filled", () => {
   const usual = {
     isCold: true,
-    isDiscard: false,
+    remedy: null,
+    wasReheated: false,
     stoodDays: 0.5,
     kind: "bag",
     isFrozen: true,
@@ -475,9 +476,15 @@ describe("cautions where portions are filled", () => {
   });
 
   test("a missed gate refuses it, and nothing is said beside of being cold first", () => {
-    const [first] = portionCautions({ ...usual, isDiscard: true, isCold: false });
+    const [first] = portionCautions({ ...usual, remedy: "discard", isCold: false });
     expect(first).toMatchObject({ severity: "danger", refuses: true, whose: "the code" });
-    expect(ids({ isDiscard: true, isCold: false })).toEqual(["gate-missed"]);
+    expect(ids({ remedy: "discard", isCold: false })).toEqual(["gate-missed"]);
+    const [again] = portionCautions({ ...usual, remedy: "reheatOnce" });
+    expect(again).toMatchObject({ id: "gate-missed", refuses: true });
+    expect(again?.text).toMatch(/back to 74 °C within 2 h/);
+    // Hot again once and cold in time then: kept, and it stays said.
+    expect(ids({ wasReheated: true })).toEqual(["gate-late"]);
+    expect(ids({ wasReheated: true, remedy: "discard" })).toEqual(["gate-missed"]);
   });
 
   test("not cold, or never chilled by the clock, says so; over three days is a danger", () => {

@@ -16,14 +16,20 @@ export const DISH_RULES: readonly Rule[] = [
   {
     hazard: "alcohol",
     check: ({ plan, dish: { alcohol } }) => {
-      if (alcohol === null || alcohol.leftG < 1 || plan.feeds === "animals") return null;
-      const each = alcohol.portionG === null ? "" : `, ${alcohol.portionG.toFixed(1)} g a portion`;
+      if (alcohol === null || alcohol.mostG < 1 || plan.feeds === "animals") return null;
+      const [kept, most] = [alcohol.keptShare, alcohol.mostShare].map((s) => Math.round(s * 100));
+      const share =
+        kept === most ? `About ${most} %` : `About ${kept} %, under a tight lid up to ${most} %,`;
+      const each =
+        alcohol.portionMostG === null
+          ? ""
+          : `: up to ${alcohol.portionMostG.toFixed(1)} g a portion`;
       return {
         id: "alcohol",
         severity: "note",
         places: ["plan", "strain"],
         title: "Alcohol stays in it",
-        text: `About ${Math.round(alcohol.keptShare * 100)} % is left${each}. Tell those who avoid it: children, in pregnancy, for faith or health.`,
+        text: `${share} is left${each}. Tell those who avoid it: children, in pregnancy, for faith or health.`,
         rule: "Simmered 15 min 40 % stays, 1 h 25 %, 2½ h 5 %; more in a shut pot.",
         whose: "USDA retention factors; for medical questions ask a professional",
       };

@@ -140,6 +140,18 @@ const CASES: readonly (readonly [string, Case])[] = [
     }),
     "for animals, oil kg:",
   ),
+  ...each(
+    [40, 80, 90, 95, 100, 105, 110, 120, 140, 200, 300],
+    (fatGKg) => ({
+      plan: on("hob", {
+        ...water(0.4),
+        feeds: "animals",
+        fat: "keep",
+        items: [thing("p", "porkShoulder", 1, { label: { fatGKg } })],
+      }),
+    }),
+    "for animals, fat g/kg:",
+  ),
   [
     "for animals, leek and wine",
     {

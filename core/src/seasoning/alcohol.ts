@@ -50,7 +50,8 @@ export function usdaKept(min: number): number {
 
 /**
  * Share of alcohol kept: what the time alone leaves, or more where little steam could carry it off.
- * A shut pot keeps it all.
+ * A shut pot keeps it all. Expected of crock and pressure; on hob and in oven, under a lid that drips
+ * back, the most that may be left.
  * @param min minutes since it went in
  * @param evaporatedShare of the liquid since then, 0–1
  */

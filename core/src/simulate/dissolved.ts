@@ -1,10 +1,16 @@
-import { alcoholKept } from "../seasoning/alcohol";
+import { alcoholKept, usdaKept } from "../seasoning/alcohol";
 
 /** One drink poured in: its alcohol, when, and how much had steamed off by then. */
 interface AlcoholIn {
   g: number;
   readonly atS: number;
   readonly steamedKg: number;
+}
+
+/** Alcohol left, g. */
+export interface AlcoholLeft {
+  readonly byTimeG: number;
+  readonly mostG: number;
 }
 
 /** What is dissolved in a pot's liquid, g. It goes wherever the liquid goes, in proportion. */
@@ -19,13 +25,17 @@ export class Dissolved {
     if (g > 0) this.alcohols.push({ g, atS, steamedKg });
   }
 
-  /** Alcohol left at a moment, g. */
-  alcoholG(nowS: number, steamedKg: number, liquidKg: number): number {
-    return this.alcohols.reduce((sum, a) => {
-      const steamed = steamedKg - a.steamedKg;
+  /** Alcohol left at a moment, g: by the time alone, and by how much steam could carry off. */
+  alcoholG(nowS: number, steamedKg: number, liquidKg: number): AlcoholLeft {
+    let [byTimeG, mostG] = [0, 0];
+    for (const { g, atS, steamedKg: before } of this.alcohols) {
+      const steamed = steamedKg - before;
       const share = steamed > 0 ? steamed / (steamed + liquidKg) : 0;
-      return sum + a.g * alcoholKept((nowS - a.atS) / 60, share);
-    }, 0);
+      const min = (nowS - atS) / 60;
+      byTimeG += g * usdaKept(min);
+      mostG += g * alcoholKept(min, share);
+    }
+    return { byTimeG, mostG };
   }
 
   /** Takes out what goes along with this share of the liquid. */

@@ -16,7 +16,7 @@ import { depthForLiquidM, heapStandsM, liquidToRimL, type SolidsIn } from "../ve
 import type { Vessel } from "../vessel/vessel-schema";
 import { capacityL, outerAreaM2, vesselAreaM2 } from "../vessel/volume";
 import { COLD_DENSITY_KG_L, waterDensityKgL } from "../water/properties";
-import { Dissolved, type DissolvedShare } from "./dissolved";
+import { type AlcoholLeft, Dissolved, type DissolvedShare } from "./dissolved";
 import { ingredientOf, isLoose, itemWork, pouredKg, soakedKg, valuesOf } from "./item-facts";
 import type { Parameters } from "./parameters";
 import { PieceHeat } from "./piece-heat";
@@ -353,7 +353,7 @@ export class Pot {
   }
 
   /** Alcohol in the liquid now, g. */
-  get alcoholG(): number {
+  get alcoholLeft(): AlcoholLeft {
     return this.dissolved.alcoholG(this.elapsedS, this.steamedKg, this.liquidKg);
   }
 

@@ -139,7 +139,10 @@ export class Run implements Cooking {
     const solidsOutKg = pot.solidsKg;
     const gelatinGL = endLiquidL > 0 ? pot.gelatinG / endLiquidL : 0;
     const saltGL = endLiquidL > 0 ? pot.dissolved.saltG / endLiquidL : 0;
-    const alcoholGL = endLiquidL > 0 ? pot.alcoholG / endLiquidL : 0;
+    const through = endLiquidL > 0 ? 1 / endLiquidL : 0;
+    const alcohol = pot.alcoholLeft;
+    const { method } = this.plan.heat;
+    const isShut = method === "slowCooker" || method === "pressure";
     const sugarGL = endLiquidL > 0 ? pot.dissolved.sugarG / endLiquidL : 0;
     if (this.plan.end === "strained") this.strain(solidsOutKg);
     return {
@@ -153,7 +156,8 @@ export class Run implements Cooking {
         saltG: saltGL * pot.coldL,
         saltGL,
         fatKg: pot.fatKg,
-        alcoholG: alcoholGL * pot.coldL,
+        alcoholG: (isShut ? alcohol.mostG : alcohol.byTimeG) * through * pot.coldL,
+        alcoholMostG: alcohol.mostG * through * pot.coldL,
         sugarG: sugarGL * pot.coldL,
       },
       comeUpMin,

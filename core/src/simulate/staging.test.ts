@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
-import { testKitchen, testPlan } from "../../test/kitchen";
+import { HEATS, testKitchen, testPlan, VESSEL_OF } from "../../test/kitchen";
 import { ledgerBalanceKg } from "../liquid/ledger";
 import { countedBack } from "./counted-back";
 import type { Plan } from "./plan-schema";
@@ -224,15 +224,27 @@ describe("conserved through staging, removal and return", () => {
     expect(back.strained.alcoholG / stays.strained.alcoholG).toBeCloseTo(1, 1);
   });
 
-  test("more alcohol stays the later it goes in, and in a shut pot", () => {
-    const kept = (when: Plan["items"][number]["when"], over: Given = STEW) =>
-      run({ ...over, items: [MUTTON, { ...wine, when }] }).strained.alcoholG;
+  test("more alcohol stays the later it goes in, and in a shut pot; under a lid more may stay than the table has", () => {
+    const of = (when: Plan["items"][number]["when"], over: Given = STEW) =>
+      run({ ...over, items: [MUTTON, { ...wine, when }] }).strained;
+    const kept = (...given: Parameters<typeof of>) => of(...given).alcoholG;
     expect(kept({ at: "beforeEnd", min: 15 })).toBeGreaterThan(kept({ at: "start" }));
     expect(kept({ at: "offHeat" })).toBeGreaterThan(kept({ at: "beforeEnd", min: 15 }));
     const open: Given = {
       ...STEW,
       heat: { method: "hob", vigour: "gentle", lid: "off", boilFirstMin: null },
     };
-    expect(kept({ at: "start" })).toBeGreaterThan(kept({ at: "start" }, open));
+    // By the table alone the lid makes no difference; what may be left at most knows it.
+    const [lidOn, lidOff] = [of({ at: "start" }), of({ at: "start" }, open)];
+    expect(lidOn.alcoholG).toBeCloseTo(lidOff.alcoholG, 9);
+    expect(lidOn.alcoholMostG).toBeGreaterThan(2 * lidOn.alcoholG);
+    expect(lidOff.alcoholMostG).toBeCloseTo(lidOff.alcoholG, 1);
+    const shut = of({ at: "start" }, {
+      ...STEW,
+      vesselId: VESSEL_OF.low,
+      heat: HEATS.low,
+    });
+    expect(shut.alcoholG).toBe(shut.alcoholMostG);
+    expect(shut.alcoholG).toBeGreaterThan(kept({ at: "start" }));
   });
 });

@@ -59,6 +59,8 @@ export interface Strained {
   readonly saltGL: number;
   readonly fatKg: number;
   readonly alcoholG: number;
+  /** The most that may be left of it: under a lid that drips back little steam carries it off, g. */
+  readonly alcoholMostG: number;
   readonly sugarG: number;
 }
 

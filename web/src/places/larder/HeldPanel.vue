@@ -1,5 +1,8 @@
 <script setup lang="ts">
 import { enoughFor } from "@kettlos/core/larder/draws";
+import { chillingOfPot } from "@kettlos/core/batch/chill-of";
+import { codeOf } from "@kettlos/core/cool/codes";
+import { chilledLate } from "@kettlos/core/larder/larder-cautions";
 import { ageOf, keepingOf, SPENT_WORDS } from "@kettlos/core/larder/keeping";
 import { heldKg, isUsable, leftOf, type Holding } from "@kettlos/core/larder/larder";
 import { labelOf } from "@kettlos/core/larder/label-of";
@@ -12,6 +15,7 @@ import { computed } from "vue";
 import { useKitchenStore } from "../../data/kitchen-store";
 import { useLarderStore } from "../../data/larder-store";
 import { usePotsStore } from "../../data/pots-store";
+import CautionList from "../../controls/CautionList.vue";
 import HeldActions from "./HeldActions.vue";
 import IntoPlan from "./IntoPlan.vue";
 import { allWords, countWords, eachWords, saltWords, WHY_WORDS } from "./held-words";
@@ -30,6 +34,18 @@ const keeping = computed(() =>
 const batch = computed(() =>
   lot.value.batchId === null ? null : (pots.byId.get(lot.value.batchId) ?? null),
 );
+/** A gate its pot missed stays said for as long as there is something of it. */
+const late = computed(() => {
+  const [pot, kitchen] = [batch.value, kitchenStore.kitchen];
+  if (pot === null || kitchen === null) return null;
+  const code = codeOf(kitchen);
+  return chilledLate({
+    remedy: chillingOfPot(pot.batch, pot.cook, kitchen, pots.nowMs)?.remedy ?? null,
+    wasReheated: pot.cook.chilling?.wasReheated === true,
+    codeText: code.text,
+    codeWhose: code.whose,
+  });
+});
 const gelatinGL = computed(() => (lot.value.label.gelatinGKg ?? 0) * COLD_DENSITY_KG_L);
 const currency = computed(() => kitchenStore.kitchen?.currency ?? "");
 const bought = computed(
@@ -72,6 +88,7 @@ const spoken = computed(() => larderStore.spoken.filter((s) => s.lotId === lot.v
       {{ countWords(lot.container.kind, holding.count) }} of {{ eachWords(lot, one) }} in the
       {{ holding.place }}
     </p>
+    <CautionList v-if="late !== null" :cautions="[late]" />
     <p v-if="holding.spent !== null" class="ember" role="alert">
       <strong>Danger: not to be eaten.</strong> {{ SPENT_WORDS[holding.spent] }}. Throw it away,
       however it smells or looks. US guidance for cold storage; your local food code rules.

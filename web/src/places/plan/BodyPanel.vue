@@ -180,8 +180,8 @@ const round = (n: number, digits = 0) => n.toFixed(digits);
         <dt>Alcohol</dt>
         <dd>
           <b class="figure">{{ round(dish.alcohol.keptShare * 100) }} %</b> stays,
-          {{ round(dish.alcohol.leftG) }} g<template v-if="dish.alcohol.portionG !== null"
-            >, {{ round(dish.alcohol.portionG, 1) }} g a portion</template
+          {{ round(dish.alcohol.leftG) }} g<template v-if="dish.alcohol.portionMostG !== null"
+            >, up to {{ round(dish.alcohol.portionMostG, 1) }} g a portion</template
           >
           <WhyFigure :estimate="figures.alcohol" />
         </dd>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { chillingNow, isChilled } from "@kettlos/core/batch/chill-of";
+import { chillingOfPot, isChilled } from "@kettlos/core/batch/chill-of";
 import { codeOf, CODES } from "@kettlos/core/cool/codes";
 import { DAY_MS } from "@kettlos/core/larder/keeping";
 import { portionCautions } from "@kettlos/core/larder/larder-cautions";
@@ -90,15 +90,9 @@ const isOver = computed(() => full.value?.count === 0 && leftL.value > LEAST_L);
 
 const chilling = computed(() => {
   const p = pot.value;
-  return p === null || kitchen.value === null || p.cook.chilling === null
+  return p === null || kitchen.value === null
     ? null
-    : chillingNow(
-        p.cook.chilling,
-        kitchen.value,
-        code.value,
-        pots.nowMs,
-        pots.live.find((l) => l.batch.id === p.batch.id)?.forecast.standing ?? null,
-      );
+    : chillingOfPot(p.batch, p.cook, kitchen.value, pots.nowMs);
 });
 const code = computed(() => (kitchen.value === null ? CODES.us : codeOf(kitchen.value)));
 const isCold = computed(() => {
@@ -110,7 +104,8 @@ const cautions = computed(() =>
     isCold: isCold.value,
     stoodDays: facts.value === null ? 0 : (pots.nowMs - facts.value.madeMs) / DAY_MS,
     wasFrozenInTime: wasFrozenInTime.value,
-    isDiscard: chilling.value?.remedy === "discard",
+    remedy: chilling.value?.remedy ?? null,
+    wasReheated: pot.value?.cook.chilling?.wasReheated === true,
     kind: container.value?.kind ?? null,
     isFrozen: isFrozen.value,
     codeText: code.value.text,
@@ -227,6 +222,12 @@ useShortcuts(() => [{ keys: "u", does: "Undo the last entry", run: undo }]);
         </p>
         <CautionList :cautions="cautions" />
         <p v-if="isRefused && left.leftKg >= LEAST_L" class="beside">
+          <RouterLink
+            v-if="chilling?.remedy === 'reheatOnce'"
+            class="button primary"
+            :to="`/chill/${pot.batch.id}`"
+            >Make it hot again, and chill it anew</RouterLink
+          >
           <button v-if="stoodTooLong" type="button" class="button" @click="saysFrozen">
             It has been in the freezer since
           </button>
