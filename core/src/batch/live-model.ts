@@ -156,7 +156,7 @@ export class LiveModel {
   }
 
   /** What a reading says of the liquid, kg: levels are read against the simulated level. */
-  liquidOf(reading: Reading): LiquidReading | null {
+  liquidOf(reading: Pick<Reading, "form" | "value" | "atMs">): LiquidReading | null {
     const modelMin = this.modelMin(reading.atMs);
     const point = this.point(modelMin);
     const density = waterDensityKgL(point.liquidC);

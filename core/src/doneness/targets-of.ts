@@ -1,4 +1,5 @@
 import { ingredientById } from "../ingredient/catalogue";
+import { traitsOf } from "../ingredient/traits";
 import { TARGETS, type DonenessTarget, type TargetId } from "./targets";
 
 const ROOT: readonly TargetId[] = ["rootsSoft", "rootsHold", "rootsMelt"];
@@ -7,6 +8,7 @@ const LAMB: readonly TargetId[] = ["lambDice", "jointToShred", "jointToSlice"];
 const ON_BONE: readonly TargetId[] = ["onTheBone"];
 const POULTRY: readonly TargetId[] = ["poultryThigh"];
 const GAME: readonly TargetId[] = ["leanGame", "oldGame"];
+const MINCE: readonly TargetId[] = ["minceCoarse", "minceFine"];
 const BEANS: readonly TargetId[] = ["beansSoaked", "beansUnsoaked"];
 
 /** What each ingredient can be cooked to, its usual end first. */
@@ -20,9 +22,22 @@ const BY_INGREDIENT: Readonly<Record<string, readonly TargetId[]>> = {
   beefShank: ["shank"],
   beefBrisket: ["brisket", "jointToSlice", "jointToShred"],
   chickenThigh: POULTRY,
+  chickenBreast: POULTRY,
+  wholeChicken: ["wholeBird", "poultryOnBone"],
+  duckLeg: ["poultryOnBone"],
+  turkeyLeg: ["poultryOnBone"],
+  beefCheek: ["cheek"],
+  porkCheek: ["cheek"],
+  ham: ["ham", "jointToShred"],
+  wildBoar: GAME,
+  bearMeat: GAME,
+  mincedPork: MINCE,
+  mincedLamb: MINCE,
+  mincedPoultry: MINCE,
+  poultryLiver: ["offal"],
   deerDice: GAME,
   harePieces: GAME,
-  mincedBeef: ["minceCoarse", "minceFine"],
+  mincedBeef: MINCE,
   sausage: ["sausage"],
   beefLiver: ["offal"],
   whiteFish: ["fish"],
@@ -76,6 +91,7 @@ const ON_THE_BONE: Readonly<Record<string, readonly TargetId[]>> = {
   deerJoint: ON_BONE,
   porkTrotter: ["trotter"],
   chickenWings: ["wings"],
+  poultryNecks: ["wings"],
   chickenFeet: ["wings"],
 };
 
@@ -123,10 +139,15 @@ export function coreRuleEaten(ingredientId: string): CoreRule | null {
 export function coreRuleOf(ingredientId: string): CoreRule | null {
   const i = ingredientById(ingredientId);
   if (i.group !== "meat" && i.group !== "fish") return null;
+  if (i.id === "wildBoar" || i.id === "bearMeat")
+    return {
+      coreC: 74,
+      what: "boar and bear (some kinds of trichinella survive freezing)",
+      whose: "wildlife agencies; your local food code rules",
+    };
   if (i.game === true)
     return { coreC: 74, what: "game", whose: "wildlife agencies; your local food code rules" };
   if (i.flavour === "poultry") return { coreC: 74, what: "poultry", whose: USDA };
-  if (i.id === "mincedBeef" || i.id === "sausage" || i.id === "smokedSausage")
-    return { coreC: 71, what: "ground meat", whose: USDA };
+  if (traitsOf(i.id).isGround === true) return { coreC: 71, what: "ground meat", whose: USDA };
   return { coreC: 63, what: "whole cuts", whose: USDA };
 }

@@ -6,12 +6,14 @@ export const TARGET_IDS = [
   "lambDice",
   "shank",
   "brisket",
+  "cheek",
   "jointToSlice",
   "jointToShred",
   "onTheBone",
   "trotter",
   "poultryThigh",
   "poultryOnBone",
+  "wholeBird",
   "wings",
   "leanGame",
   "oldGame",
@@ -19,6 +21,7 @@ export const TARGET_IDS = [
   "minceCoarse",
   "sausage",
   "rendered",
+  "ham",
   "offal",
   "shellfish",
   "fish",
@@ -51,7 +54,7 @@ export interface DonenessTarget {
   readonly done: Constant;
   readonly ideal: Constant;
   readonly past: Constant;
-  /** Done by its core and not by its cook value, °C: fish. */
+  /** Done by its core and not by its cook value, °C: fish, whole birds, ham. */
   readonly coreC?: number;
 }
 
@@ -78,14 +81,16 @@ const target = (
 export const TARGETS: Record<TargetId, DonenessTarget> = {
   tenderDice: target("tenderDice", "tender dice", 75, 105, 260),
   lambDice: target("lambDice", "tender lamb or pork", 60, 85, 220),
-  shank: target("shank", "shank or cheek, tender", 75, 105, 210),
+  shank: target("shank", "shank, tender", 75, 105, 210),
   brisket: target("brisket", "brisket, tender", 95, 140, 240),
+  cheek: target("cheek", "cheek, tender", 95, 130, 260),
   jointToSlice: target("jointToSlice", "joint, to slice", 60, 85, 150),
   jointToShred: target("jointToShred", "joint, to shred", 80, 115, 200),
   onTheBone: target("onTheBone", "meat off the bone by itself", 85, 120, 260),
   trotter: target("trotter", "trotter, soft to the bone", 95, 140, 300),
   poultryThigh: target("poultryThigh", "poultry, tender", 20, 28, 75),
   poultryOnBone: target("poultryOnBone", "poultry on the bone, tender", 20, 28, 130),
+  wholeBird: { ...target("wholeBird", "whole bird, done in the thigh", 20, 28, 110), coreC: 74 },
   wings: target("wings", "wings, tender", 20, 28, 110),
   leanGame: target("leanGame", "lean game, tender", 60, 85, 140),
   oldGame: target("oldGame", "old game, tender", 75, 106, 175),
@@ -93,6 +98,7 @@ export const TARGETS: Record<TargetId, DonenessTarget> = {
   minceCoarse: target("minceCoarse", "coarse mince", 35, 60, 140),
   sausage: target("sausage", "sausage, done", 12, 20, 200),
   rendered: target("rendered", "bacon, rendered", 5, 20, 400),
+  ham: { ...target("ham", "ham, done in the middle", 20, 40, 150), coreC: 63 },
   offal: target("offal", "offal, tender", 15, 25, 90),
   shellfish: target("shellfish", "shellfish, done", 2, 4, 20),
   fish: { ...target("fish", "fish, done", 2, 4, 8), coreC: 63 },

@@ -56,6 +56,10 @@ export const BONES: readonly Ingredient[] = [
     alsoCalled: ["chicken foot"],
     each: { foot: one(35) },
   }),
+  bone("poultryNecks", "Poultry necks", POULTRY_BONE, "poultry", [45, 110], 0.08, 0.62, {
+    alsoCalled: ["turkey neck", "duck neck", "chicken neck", "goose neck"],
+    each: { neck: one(110) },
+  }),
   bone("turkeyFrame", "Turkey frame", BROKEN_CARCASS, "poultry", [35, 110], 0.05, 0.6, {
     alsoCalled: ["turkey carcass"],
     each: { frame: one(1300) },

@@ -40,10 +40,55 @@ export const MEATS: readonly Ingredient[] = [
     alsoCalled: ["chicken thigh"],
     each: { thigh: one(150) },
   }),
+  meat("chickenBreast", "Chicken breast", 0.2, 0.74, {
+    flavour: "poultry",
+    alsoCalled: ["chicken fillet"],
+    each: { breast: one(170) },
+  }),
+  meat("wholeChicken", "Whole chicken", 0.22, 0.66, {
+    flavour: "poultry",
+    alsoCalled: ["boiling fowl", "stewing hen", "soup hen"],
+    each: { chicken: one(1500), bird: one(1500), hen: one(1800) },
+  }),
+  meat("duckLeg", "Duck legs", 0.3, 0.6, {
+    flavour: "poultry",
+    alsoCalled: ["duck leg"],
+    each: { leg: one(220) },
+  }),
+  meat("turkeyLeg", "Turkey legs", 0.24, 0.7, {
+    flavour: "poultry",
+    alsoCalled: ["turkey leg", "turkey thigh", "turkey drumstick"],
+    each: { leg: one(700), thigh: one(500), drumstick: one(350) },
+  }),
+  meat("beefCheek", "Beef cheeks", 0.33, 0.68, {
+    alsoCalled: ["beef cheek", "ox cheek"],
+    each: { cheek: one(350) },
+  }),
+  meat("porkCheek", "Pork cheeks", 0.33, 0.68, {
+    alsoCalled: ["pork cheek"],
+    each: { cheek: one(90) },
+  }),
+  meat("ham", "Ham, cured, uncooked", 0.2, 0.65, {
+    alsoCalled: ["gammon", "raw ham", "ham"],
+    saltGKg: saltContent(30),
+    petHazard: "cured meat is salty",
+  }),
+  meat("wildBoar", "Wild boar", 0.3, 0.7, { alsoCalled: ["boar"], game: true }, 0.1),
+  meat("bearMeat", "Bear", 0.3, 0.68, { alsoCalled: ["bear meat"], game: true }, 0.15),
   meat("deerDice", "Deer, lean dice", 0.28, 0.73, { alsoCalled: ["venison"], game: true }, 0.07),
   meat("harePieces", "Hare in pieces", 0.28, 0.73, { alsoCalled: ["hare"], game: true }, 0.07),
   meat("mincedBeef", "Minced beef", 0.27, 0.64, {
     alsoCalled: ["ground beef", "mince"],
+  }),
+  meat("mincedPork", "Minced pork", 0.28, 0.62, {
+    alsoCalled: ["ground pork", "pork mince"],
+  }),
+  meat("mincedLamb", "Minced lamb", 0.28, 0.62, {
+    alsoCalled: ["ground lamb", "lamb mince"],
+  }),
+  meat("mincedPoultry", "Minced turkey or chicken", 0.24, 0.7, {
+    flavour: "poultry",
+    alsoCalled: ["ground turkey", "ground chicken", "turkey mince", "chicken mince"],
   }),
   meat("sausage", "Fresh sausage", 0.2, 0.5, {
     alsoCalled: ["sausage"],
@@ -56,7 +101,19 @@ export const MEATS: readonly Ingredient[] = [
     saltGKg: saltContent(30),
     petHazard: "cured meat is salty",
   }),
-  meat("beefLiver", "Beef liver", 0.25, 0.7, { alsoCalled: ["liver"] }, 0.05),
+  meat("beefLiver", "Beef liver", 0.25, 0.7, { alsoCalled: ["liver", "calf liver"] }, 0.05),
+  meat(
+    "poultryLiver",
+    "Poultry livers",
+    0.25,
+    0.72,
+    {
+      flavour: "poultry",
+      alsoCalled: ["chicken liver", "duck liver", "turkey liver"],
+      each: { liver: one(40) },
+    },
+    0.05,
+  ),
 ];
 
 const fish = (

@@ -89,7 +89,7 @@ describe("by the cup", () => {
   });
   test("nothing solid is heavier by the cup than packed without a gap", () => {
     for (const i of CATALOGUE)
-      if (!i.isLiquid)
+      if (!i.isLiquid && i.group !== "fat")
         expect(cupG(i.id), i.id).toBeLessThanOrEqual(1060 * 0.2366 * i.densityKgL.value);
   });
 });

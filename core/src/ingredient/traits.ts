@@ -24,6 +24,10 @@ export interface Traits {
   readonly shellShare?: number;
   /** Raw it keeps a day or two only: mince, sausage, offal. */
   readonly spoilsFast?: true;
+  /** Ground: what was on its outside is all through it. */
+  readonly isGround?: true;
+  /** Across, m, as it is sold, where it is not cut: kitchen estimate. */
+  readonly acrossM?: number;
   /** Made up of things its name does not tell: only its label says what every eater has to know. */
   readonly isComposed?: true;
   /** Sold under one name with meat in it and without: only its label tells. */
@@ -95,8 +99,15 @@ const TRAITS: Readonly<Record<string, Traits>> = {
   soySauce: { isComposed: true, packsKg: [0.15, 0.5] },
   fishSauce: { packsKg: [0.2], isAnimal: "fish" },
   mustard: { isComposed: true, packsKg: [0.2] },
-  sausage: { isComposed: true, spoilsFast: true, isPork: true, fatGKg: 250, packsKg: [0.36] },
-  smokedSausage: { isComposed: true, isPork: true, fatGKg: 280, packsKg: [0.3] },
+  sausage: {
+    isComposed: true,
+    isGround: true,
+    spoilsFast: true,
+    isPork: true,
+    fatGKg: 250,
+    packsKg: [0.36],
+  },
+  smokedSausage: { isComposed: true, isGround: true, isPork: true, fatGKg: 280, packsKg: [0.3] },
   curedPork: { isPork: true, fatGKg: 350, packsKg: [0.15] },
   porkShoulder: { isPork: true },
   porkTrotter: { liesM: 0.06, isPork: true },
@@ -129,6 +140,7 @@ const TRAITS: Readonly<Record<string, Traits>> = {
   chickenFrame: { liesM: 0.08 },
   chickenBacks: { liesM: 0.05 },
   chickenWings: { liesM: 0.03 },
+  poultryNecks: { liesM: 0.04 },
   chickenFeet: { liesM: 0.04 },
   pigeonFrame: { liesM: 0.06 },
   pheasantFrame: { liesM: 0.06 },
@@ -178,7 +190,20 @@ const TRAITS: Readonly<Record<string, Traits>> = {
   muttonShoulder: { fatGKg: 190 },
   goatShoulder: { fatGKg: 70 },
   chickenThigh: { fatGKg: 100 },
-  mincedBeef: { spoilsFast: true, fatGKg: 150 },
+  chickenBreast: { acrossM: 0.035, fatGKg: 20 },
+  wholeChicken: { acrossM: 0.09, liesM: 0.12, fatGKg: 110 },
+  duckLeg: { acrossM: 0.045, fatGKg: 250 },
+  turkeyLeg: { acrossM: 0.07, fatGKg: 70 },
+  beefCheek: { acrossM: 0.06, fatGKg: 90 },
+  porkCheek: { acrossM: 0.04, isPork: true, fatGKg: 80 },
+  ham: { acrossM: 0.14, isPork: true, isComposed: true, fatGKg: 150 },
+  wildBoar: { isPork: true, fatGKg: 50 },
+  bearMeat: { fatGKg: 80 },
+  poultryLiver: { acrossM: 0.025, spoilsFast: true, fatGKg: 45 },
+  mincedBeef: { isGround: true, spoilsFast: true, fatGKg: 150 },
+  mincedPork: { isGround: true, spoilsFast: true, isPork: true, fatGKg: 200 },
+  mincedLamb: { isGround: true, spoilsFast: true, fatGKg: 180 },
+  mincedPoultry: { isGround: true, spoilsFast: true, fatGKg: 90 },
   deerDice: { fatGKg: 25 },
   harePieces: { fatGKg: 25 },
 };

@@ -141,7 +141,7 @@ const CASES: readonly (readonly [string, Case])[] = [
     "for animals, oil kg:",
   ),
   ...each(
-    [40, 80, 90, 95, 100, 105, 110, 120, 140, 200, 300],
+    [40, 110, 116, 120, 124, 128, 130, 132, 136, 140, 200],
     (fatGKg) => ({
       plan: on("hob", {
         ...water(0.4),

@@ -2,6 +2,7 @@ import { describe, expect, test } from "vitest";
 import { HEATS, testBraise, testKitchen, testPlan } from "../../test/kitchen";
 import { simulated } from "../../test/simulated";
 import { requiredBeanBoilMin } from "../doneness/bean-boil";
+import { coreRuleOf } from "../doneness/targets-of";
 import { cautionsFor, RULES } from "./rules";
 
 type PlanOver = Parameters<typeof testPlan>[0];
@@ -491,6 +492,30 @@ test("a joint put in once it is hot is as slow in a crock as one from the start"
   const joint = (when: object) => inCrock(mutton(1.8, 0.15, { when }));
   expect(joint({ at: "start" })).toContain("crockTooSlow");
   expect(joint({ at: "after", min: 0 })).toContain("crockTooSlow");
+});
+
+test("whole birds and hams are done by their core, cheeks by their cook value; boar and bear want 74 °C", () => {
+  const done = (ingredientId: string, massKg: number) => {
+    const plan = testBraise({
+      ...one(ingredientId, massKg),
+      vesselId: "tall",
+      heat: HEATS.hob,
+      end: "served",
+      water: { by: "amount", volumeL: 3 },
+      stop: { by: "tender" },
+    } as PlanOver);
+    return simulated(plan, testKitchen()).trace;
+  };
+  const bird = done("wholeChicken", 1.6);
+  expect(bird.items[0]?.hottestCentreC).toBeGreaterThanOrEqual(74);
+  expect(bird.holdMin).toBeLessThan(90);
+  const ham = done("ham", 3);
+  expect(ham.items[0]?.hottestCentreC).toBeGreaterThanOrEqual(63);
+  expect(ham.holdMin).toBeLessThan(180);
+  expect(done("beefCheek", 1.4).holdMin).toBeGreaterThan(150);
+  for (const id of ["wildBoar", "bearMeat", "poultryLiver", "mincedPoultry"])
+    expect(coreRuleOf(id)?.coreC, id).toBe(74);
+  expect(coreRuleOf("mincedPork")?.coreC).toBe(71);
 });
 
 test("frozen meat in a crock is said once: refused, and not told of melting beside", () => {

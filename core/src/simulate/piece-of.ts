@@ -18,8 +18,9 @@ const SMALL_GROUPS: ReadonlySet<IngredientGroup> = new Set([
 /** The piece an item is cooked as: its own, else the usual one of its kind in this plan. */
 export function pieceOf(item: PlanItem, planPieceM: number): PieceShape {
   if (item.piece !== undefined) return item.piece;
-  const { group } = ingredientById(item.ingredientId);
-  return { kind: "ball", diameterM: SMALL_GROUPS.has(group) ? SMALL_M : planPieceM };
+  const { id, group } = ingredientById(item.ingredientId);
+  const usualM = SMALL_GROUPS.has(group) ? SMALL_M : planPieceM;
+  return { kind: "ball", diameterM: traitsOf(id).acrossM ?? usualM };
 }
 
 /** Its time constant, s. @throws Problem `range` */

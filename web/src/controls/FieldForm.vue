@@ -1,18 +1,25 @@
 <script setup lang="ts">
+import DoubtAsk from "./DoubtAsk.vue";
 import { useFieldGroup } from "./field-group";
+import { useDoubt } from "./use-doubt";
 
-/** Fields that are kept together by one button: nothing is kept while one of them is not clear. */
-defineProps<{ notWritten?: string }>();
+/**
+ * Fields that are kept together by one button, or Enter in one of them: nothing is kept while one is not
+ * clear, and what is hardly possible (`doubt`) is asked about first.
+ */
+const props = defineProps<{ notWritten?: string; doubt?: string | null }>();
 const emit = defineEmits<{ keep: [] }>();
 const { problem, isSettled } = useFieldGroup();
+const { asked, guard, correct } = useDoubt(() => props.doubt ?? null);
 function keep() {
-  if (isSettled()) emit("keep");
+  if (isSettled()) guard(() => emit("keep"));
 }
 </script>
 
 <template>
   <form @submit.prevent="keep">
-    <slot />
+    <slot :keep="keep" />
+    <DoubtAsk :asked="asked" @yes="keep" @no="correct" />
     <p v-if="problem || notWritten" class="ember small" role="alert">{{ problem || notWritten }}</p>
   </form>
 </template>

@@ -92,3 +92,63 @@ describe("fields that are kept together", () => {
     expect(keep).toHaveBeenCalledTimes(1);
   });
 });
+
+describe("what is hardly possible", () => {
+  function odd() {
+    const keep = vi.fn();
+    const litres = ref<number | null>(null);
+    const wrapper = mount(
+      defineComponent(
+        () => () =>
+          h(
+            FieldForm,
+            {
+              onKeep: keep,
+              doubt: (litres.value ?? 0) > 10 ? `${litres.value} L: is it so?` : null,
+            },
+            {
+              default: ({ keep: keepIt }: { keep: () => void }) =>
+                h(QuantityField, {
+                  label: "Poured in",
+                  dimension: "volume",
+                  bareUnit: "L",
+                  show: (v: number) => showVolume(v, "metric"),
+                  modelValue: litres.value,
+                  "onUpdate:modelValue": (v: number | null) => (litres.value = v),
+                  onEntered: keepIt,
+                }),
+            },
+          ),
+      ),
+      { global: { components: { ElInput } } },
+    );
+    const enter = async (text: string) => {
+      await type(wrapper, text);
+      await wrapper.get("input").trigger("keydown", { key: "Enter" });
+      await nextTick();
+    };
+    const button = (name: RegExp) => wrapper.findAll("button").find((b) => name.test(b.text()));
+    return { wrapper, keep, enter, button };
+  }
+
+  test("is asked about by Enter and by the button alike, and kept only when it is so", async () => {
+    const { wrapper, keep, enter, button } = odd();
+    await enter("20 L");
+    expect(keep).not.toHaveBeenCalled();
+    expect(wrapper.text()).toContain("20 L: is it so?");
+    await button(/correct/)?.trigger("click");
+    expect(wrapper.text()).not.toContain("is it so?");
+    await wrapper.trigger("submit");
+    expect(keep).not.toHaveBeenCalled();
+    await button(/Yes/)?.trigger("click");
+    expect(keep).toHaveBeenCalledTimes(1);
+  });
+
+  test("corrected, nothing is asked any more", async () => {
+    const { wrapper, keep, enter } = odd();
+    await enter("20 L");
+    await enter("2 L");
+    expect(wrapper.text()).not.toContain("is it so?");
+    expect(keep).toHaveBeenCalledTimes(1);
+  });
+});

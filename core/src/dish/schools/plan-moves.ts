@@ -1,3 +1,4 @@
+import { traitsOf } from "../../ingredient/traits";
 import { cookRate } from "../../doneness/cook-value";
 import { simmerC } from "../../heat/hob";
 import type { Work, WorkKind } from "../../prepare/work-schema";
@@ -99,9 +100,9 @@ export const lid = (to: "off" | "ajar" | "on") => ({
 });
 
 export const BONES = group("bones");
-export const MEAT: Test = (i) =>
-  ingredientOf(i).group === "meat" && i.ingredientId !== "mincedBeef";
-export const MINCE = isId("mincedBeef");
+export const MINCE: Test = (i) =>
+  traitsOf(i.ingredientId).isGround === true && !/sausage/i.test(i.ingredientId);
+export const MEAT: Test = (i) => ingredientOf(i).group === "meat" && !MINCE(i);
 export const BEANS: Test = (i) => ingredientOf(i).dryBean === true;
 export const SALT = isId("tableSalt", "flakedSalt");
 export const ACID = isId("vinegar", "lemonJuice");

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { Chilling } from "@kettlos/core/batch/fold";
 import type { ChillingNow } from "@kettlos/core/batch/chill-of";
+import { chillFarOff } from "@kettlos/core/batch/far-off";
 import { FRIDGE_FROM_C, type GateState } from "@kettlos/core/cool/chill-live";
 import { REHEATED_C, REMEDIES, type CodeOfCooling } from "@kettlos/core/cool/codes";
 import { WAYS } from "@kettlos/core/cool/ways";
@@ -17,6 +18,7 @@ import TemperatureField from "../../controls/TemperatureField.vue";
 import type { PotState } from "../../data/pots-store";
 import type { NewEvent } from "../../data/repository";
 import { save } from "../../data/save-file";
+import { farOffWords } from "../../controls/far-off-words";
 import { chillRecord } from "./chill-record";
 
 /** While it cools: each gate with what is left, the thermometer, and what a missed gate asks for. */
@@ -63,6 +65,16 @@ const steps = computed(() => {
   });
 });
 
+const doubt = computed(() => {
+  if (tempC.value === null) return null;
+  const far = chillFarOff(tempC.value, props.live.nowC);
+  return far === null
+    ? null
+    : farOffWords(
+        showTemperature(tempC.value, one.value),
+        showTemperature(far.reckoned.expected, one.value),
+      );
+});
 function read() {
   if (tempC.value === null) return;
   emit("write", { kind: "chillRead", tempC: tempC.value });
@@ -135,7 +147,13 @@ const writeOut = () =>
         >
       </li>
     </ol>
-    <FieldForm v-if="chilling.endedMs === null" class="beside" @keep="read">
+    <FieldForm
+      v-if="chilling.endedMs === null"
+      v-slot="{ keep }"
+      class="beside"
+      :doubt
+      @keep="read"
+    >
       <TemperatureField
         v-model="tempC"
         label="In the middle it is at"
@@ -143,7 +161,7 @@ const writeOut = () =>
         :min="-5"
         :max="105"
         needed
-        @entered="read"
+        @entered="keep"
       />
       <button type="submit" class="button">Keep it</button>
     </FieldForm>

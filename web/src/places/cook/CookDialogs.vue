@@ -62,7 +62,7 @@ const does = computed(() => {
     :write="writeOpen"
     @off="complete({ id: 'offHeat', kind: 'offHeat', atMs: nowMs, title: '', lookFor: '' })"
   />
-  <PourDialog v-model="pour" :units="units" :write="writeOpen" />
+  <PourDialog v-model="pour" :pot="pot" :units="units" :write="writeOpen" />
   <TasteDialog v-model="taste" :pot="pot" :trace="trace" :write="writeOpen" :put-extra="putExtra" />
   <ForkCheck v-model="fork" :pot="pot" :write="writeOpen" />
   <PauseDialog v-model="pause" :pot="pot" :now-ms="nowMs" :write="writeOpen" />

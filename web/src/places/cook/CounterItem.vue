@@ -1,10 +1,14 @@
 <script setup lang="ts">
 import { ingredientOf, nameOf } from "@kettlos/core/simulate/item-facts";
 import type { PlanItem } from "@kettlos/core/simulate/plan-schema";
-import type { UnitSystem } from "@kettlos/core/units/show";
+import { amountFarOff } from "@kettlos/core/batch/far-off";
+import { showMass, type UnitSystem } from "@kettlos/core/units/show";
 import type { Amount } from "@kettlos/core/ingredient/read-amount";
 import { ref, watch } from "vue";
 import AmountField from "../../controls/AmountField.vue";
+import DoubtAsk from "../../controls/DoubtAsk.vue";
+import { notAsPlannedWords } from "../../controls/far-off-words";
+import { useDoubt } from "../../controls/use-doubt";
 import UnitField from "../../controls/UnitField.vue";
 import type { LivePot } from "../../data/pots-store";
 import type { NewEvent } from "../../data/repository";
@@ -23,6 +27,17 @@ watch(
   { immediate: true },
 );
 
+const { asked, guard, correct } = useDoubt(() => {
+  const far = amountFarOff(amount.value.massKg, props.item.massKg);
+  return far === null
+    ? null
+    : notAsPlannedWords(
+        showMass(amount.value.massKg, props.units),
+        showMass(far.reckoned.expected, props.units),
+      );
+});
+const putIn = () =>
+  guard(() => emit("write", { kind: "added", itemId: props.item.id, massKg: amount.value.massKg }));
 const problem = ref("");
 
 function split() {
@@ -51,13 +66,8 @@ function swap(part: Partial<PlanItem>) {
       :units="units"
       @change="amount = $event"
     />
-    <button
-      type="button"
-      class="button primary"
-      @click="$emit('write', { kind: 'added', itemId: item.id, massKg: amount.massKg })"
-    >
-      So much is in now
-    </button>
+    <DoubtAsk :asked="asked" @yes="putIn" @no="correct" />
+    <button type="button" class="button primary" @click="putIn">So much is in now</button>
     <div class="beside">
       <UnitField
         v-model="partKg"

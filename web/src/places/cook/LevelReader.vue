@@ -7,6 +7,7 @@ import { capacityL } from "@kettlos/core/vessel/volume";
 import { computed, ref, watch } from "vue";
 import FieldForm from "../../controls/FieldForm.vue";
 import UnitField from "../../controls/UnitField.vue";
+import { useFarOff } from "./use-far-off";
 import { useEntry } from "../../controls/use-entry";
 import TickChoice from "../../controls/TickChoice.vue";
 import type { LivePot } from "../../data/pots-store";
@@ -67,6 +68,14 @@ const max = computed(() =>
 );
 const options = READING_FORMS.map((f) => ({ value: f, label: FORMS[f].label }));
 
+const farOff = useFarOff(
+  () => props.pot,
+  () => props.units,
+);
+const doubt = computed(() =>
+  value.value === null ? null : farOff.level({ form: form.value, value: value.value }),
+);
+
 function save() {
   const read = value.value;
   if (read === null) return;
@@ -81,7 +90,7 @@ function save() {
 
 <template>
   <ElDialog v-model="shown" title="Read the level" width="min(520px, 94vw)">
-    <FieldForm class="fields" :not-written @keep="save">
+    <FieldForm v-slot="{ keep: keepIt }" class="fields" :not-written :doubt @keep="save">
       <TickChoice v-model="form" label="Form of the reading" :options="options" />
       <UnitField
         :key="form"
@@ -92,7 +101,7 @@ function save() {
         :min="0"
         :max="max"
         needed
-        @entered="save"
+        @entered="keepIt"
       />
       <p class="quiet small">
         <template v-if="pot.forecast.isDry">By the reckoning nothing is left in it.</template>

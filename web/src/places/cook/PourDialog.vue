@@ -4,11 +4,17 @@ import { computed, ref, watch } from "vue";
 import FieldForm from "../../controls/FieldForm.vue";
 import TickChoice from "../../controls/TickChoice.vue";
 import UnitField from "../../controls/UnitField.vue";
+import { useFarOff } from "./use-far-off";
 import { useEntry } from "../../controls/use-entry";
+import type { LivePot } from "../../data/pots-store";
 import type { NewEvent } from "../../data/repository";
 
 /** Liquid poured in while it cooks, or a portion ladled out and put back. */
-const props = defineProps<{ units: UnitSystem; write: (event: NewEvent) => Promise<void> }>();
+const props = defineProps<{
+  pot: LivePot;
+  units: UnitSystem;
+  write: (event: NewEvent) => Promise<void>;
+}>();
 const shown = defineModel<boolean>({ required: true });
 const { keep, notWritten } = useEntry(shown);
 const WAYS = [
@@ -29,6 +35,14 @@ watch(shown, () => {
 });
 const ask = computed(() => ASK[way.value]);
 
+const farOff = useFarOff(
+  () => props.pot,
+  () => props.units,
+);
+const doubt = computed(() =>
+  volumeL.value === null || way.value === "ladledOut" ? null : farOff.poured(volumeL.value),
+);
+
 function save() {
   const pouredL = volumeL.value;
   if (pouredL === null) return;
@@ -38,7 +52,7 @@ function save() {
 
 <template>
   <ElDialog v-model="shown" title="Top up, take out" width="min(420px, 94vw)">
-    <FieldForm class="fields" :not-written @keep="save">
+    <FieldForm v-slot="{ keep: keepIt }" class="fields" :not-written :doubt @keep="save">
       <TickChoice v-model="way" label="In or out" :options="WAYS" />
       <UnitField
         :key="way"
@@ -49,7 +63,7 @@ function save() {
         :min="0.02"
         :max="100"
         needed
-        @entered="save"
+        @entered="keepIt"
       />
       <p v-if="way !== 'toppedUp'" class="quiet small">
         A clean ladle each time. What was tasted or has cooled does not go back in unless it boils

@@ -5,6 +5,7 @@ import { computed, ref, watch } from "vue";
 import FieldForm from "../../controls/FieldForm.vue";
 import TemperatureField from "../../controls/TemperatureField.vue";
 import TickChoice from "../../controls/TickChoice.vue";
+import { useFarOff } from "./use-far-off";
 import { useEntry } from "../../controls/use-entry";
 import type { LivePot } from "../../data/pots-store";
 import type { NewEvent } from "../../data/repository";
@@ -29,6 +30,14 @@ const wanted = computed(() => {
   return rules.sort((a, b) => b.coreC - a.coreC)[0] ?? null;
 });
 
+const farOff = useFarOff(
+  () => props.pot,
+  () => props.units,
+);
+const doubt = computed(() =>
+  tempC.value === null ? null : farOff.temperature(where.value, tempC.value),
+);
+
 function save() {
   const readC = tempC.value;
   if (readC === null) return;
@@ -40,7 +49,7 @@ function save() {
 
 <template>
   <ElDialog v-model="shown" title="Read the thermometer" width="min(460px, 94vw)">
-    <FieldForm class="fields" :not-written @keep="save">
+    <FieldForm v-slot="{ keep: keepIt }" class="fields" :not-written :doubt @keep="save">
       <TickChoice v-model="where" label="Where" :options="WHERE" />
       <TemperatureField
         v-model="tempC"
@@ -51,7 +60,7 @@ function save() {
         :min="-10"
         :max="140"
         needed
-        @entered="save"
+        @entered="keepIt"
       />
       <p v-if="where === 'liquid' && !pot.forecast.isDry" class="quiet small">
         Reckoned at about {{ showTemperature(pot.forecast.nowC, units) }}.

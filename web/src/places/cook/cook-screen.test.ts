@@ -1,6 +1,7 @@
 import { liveFigures } from "@kettlos/core/because/live-figures";
 import type { CookEvent } from "@kettlos/core/batch/batch-schema";
 import { HiddenPot } from "@kettlos/core/instruments/hidden-pot";
+import { vesselOf } from "@kettlos/core/simulate/references";
 import { flushPromises, mount, type VueWrapper } from "@vue/test-utils";
 import ElementPlus from "element-plus";
 import { describe, expect, test, vi } from "vitest";
@@ -11,6 +12,7 @@ import { grown } from "../../data/use-event-log";
 import { NotWritten } from "../../data/writing";
 import CounterList from "./CounterList.vue";
 import ForkCheck from "./ForkCheck.vue";
+import LevelReader from "./LevelReader.vue";
 import InstrumentStrip from "./InstrumentStrip.vue";
 import MovedLine from "./MovedLine.vue";
 import PauseDialog from "./PauseDialog.vue";
@@ -157,12 +159,37 @@ describe("what is said of the pot", () => {
     });
   });
 
+  test("a level that is hardly possible is asked about, and kept when it is so", async () => {
+    const pot = potOf("on-fire");
+    const write = vi.fn(written);
+    const wrapper = mount(LevelReader, {
+      global,
+      props: {
+        pot,
+        vessel: vesselOf(pot.batch.plan, pot.batch.kitchen),
+        units: "metric",
+        write,
+        modelValue: false,
+      },
+    });
+    await wrapper.setProps({ modelValue: true });
+    const field = wrapper.get("input:not([type=radio])");
+    await field.setValue("1.5");
+    await field.trigger("keydown", { key: "Enter" });
+    await flushPromises();
+    expect(write).not.toHaveBeenCalled();
+    expect(wrapper.text()).toMatch(/That is \d.* of liquid, where about [\d.]+ L is reckoned/);
+    await button(wrapper, "Yes, it is so").trigger("click");
+    await flushPromises();
+    expect(write.mock.calls[0]?.[0]).toMatchObject({ kind: "read", reading: { value: 0.015 } });
+  });
+
   test("what the disk did not take stays in its dialog, and one tap writes one entry", async () => {
     const write = vi.fn(written);
     write.mockRejectedValueOnce(new NotWritten("Not written: no room."));
     const wrapper = mount(PourDialog, {
       global,
-      props: { units: "metric", write, modelValue: false },
+      props: { pot: potOf("on-fire"), units: "metric", write, modelValue: false },
     });
     await wrapper.setProps({ modelValue: true });
     const field = wrapper.get("input:not([type=radio])");

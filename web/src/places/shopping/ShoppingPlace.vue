@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { priceFarOff } from "@kettlos/core/batch/far-off";
 import { rawKg } from "@kettlos/core/larder/draws";
 import { shoppingList, type ShoppingLine } from "@kettlos/core/dish/shopping";
 import { showMass, showVolume } from "@kettlos/core/units/show";
@@ -6,7 +7,9 @@ import { ingredientById } from "@kettlos/core/ingredient/catalogue";
 import { useClipboard } from "@vueuse/core";
 import { computed, ref } from "vue";
 import { useRoute } from "vue-router";
+import DoubtAsk from "../../controls/DoubtAsk.vue";
 import QuantityField from "../../controls/QuantityField.vue";
+import { useDoubt } from "../../controls/use-doubt";
 import { useKitchenStore } from "../../data/kitchen-store";
 import { useLarderStore } from "../../data/larder-store";
 import { usePotsStore } from "../../data/pots-store";
@@ -71,7 +74,28 @@ function setPrice(ingredientId: string, text: string) {
   if (!Number.isFinite(perKg) || perKg < 0 || perKg > 10_000)
     return void (priceProblem.value = `"${text}" is no price for a kilogram.`);
   priceProblem.value = "";
-  void kitchenStore.change({ prices: [...rest, { ingredientId, perKg }] });
+  priced.value = { ingredientId, perKg };
+  guard(keepPrice);
+}
+/** The price that was typed last: one that no other of this kitchen is near to is asked about. */
+const priced = ref<{ ingredientId: string; perKg: number } | null>(null);
+const { asked, guard, correct } = useDoubt(() => {
+  if (priced.value === null) return null;
+  const { ingredientId, perKg } = priced.value;
+  const others = (kitchen.value?.prices ?? []).filter((p) => p.ingredientId !== ingredientId);
+  const far = priceFarOff(
+    perKg,
+    others.map((p) => p.perKg),
+  );
+  return far === null
+    ? null
+    : `${money(perKg)} a kilogram, where most here cost about ${money(far.reckoned.expected)}: is it really so?`;
+});
+function keepPrice() {
+  const price = priced.value;
+  if (price === null) return;
+  const rest = kitchen.value?.prices.filter((p) => p.ingredientId !== price.ingredientId) ?? [];
+  void kitchenStore.change({ prices: [...rest, price] });
 }
 const priceOf = (id: string) =>
   kitchen.value?.prices.find((p) => p.ingredientId === id)?.perKg.toString() ?? "";
@@ -153,6 +177,7 @@ const print = () => window.print();
         </li>
       </ul>
     </section>
+    <DoubtAsk :asked="asked" @yes="guard(keepPrice)" @no="correct" />
     <p v-if="priceProblem" class="ember small" role="alert">{{ priceProblem }}</p>
     <p v-if="list.cost > 0" class="sum">
       Together <b class="figure">{{ money(list.cost) }}</b>

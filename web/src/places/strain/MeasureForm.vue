@@ -1,12 +1,14 @@
 <script setup lang="ts">
 import { liquidOfServedKg } from "@kettlos/core/dish/eaten";
 import type { Answers } from "@kettlos/core/because/answers";
+import { amountFarOff } from "@kettlos/core/batch/far-off";
 import { MARROWS, type Marrow } from "@kettlos/core/batch/batch-schema";
 import { ingredientOf } from "@kettlos/core/simulate/item-facts";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
 import { showMass, showVolume, type UnitSystem } from "@kettlos/core/units/show";
 import { vesselVolumeL } from "@kettlos/core/vessel/volume";
 import { computed, ref, watch } from "vue";
+import { notAsPlannedWords } from "../../controls/far-off-words";
 import FieldForm from "../../controls/FieldForm.vue";
 import TickChoice from "../../controls/TickChoice.vue";
 import UnitField from "../../controls/UnitField.vue";
@@ -71,10 +73,28 @@ watch(
   { immediate: true },
 );
 
+const servedKg = computed(() =>
+  grossKg.value === null ? null : grossKg.value - (tareKg.value ?? 0),
+);
+/** What no pot of this plan gives: a slip of the decimal point, or another unit. */
+const doubt = computed(() => {
+  const { trace, dish } = props.answers;
+  if (isServed.value || by.value === "weight") {
+    const planned = isServed.value ? dish.eaten.allKg : trace.strained.liquidKg;
+    if (servedKg.value === null || servedKg.value < 0) return null;
+    return amountFarOff(servedKg.value, planned) === null
+      ? null
+      : notAsPlannedWords(showMass(servedKg.value, one.value), showMass(planned, one.value));
+  }
+  const planned = trace.strained.volumeL;
+  return volumeL.value === null || amountFarOff(volumeL.value, planned) === null
+    ? null
+    : notAsPlannedWords(showVolume(volumeL.value, one.value), showVolume(planned, one.value));
+});
+
 function keep() {
   const isWeighed = by.value === "weight" || isServed.value;
-  const massKg =
-    isWeighed && grossKg.value !== null ? grossKg.value - (tareKg.value ?? 0) : undefined;
+  const massKg = isWeighed && servedKg.value !== null ? servedKg.value : undefined;
   if (isWeighed ? massKg === undefined : volumeL.value === null) {
     problem.value = isServed.value
       ? "Weigh it first: the pot with everything in, then the pot alone."
@@ -115,7 +135,7 @@ function takeMeasured(got: { volumeL: number; servedKg: number }) {
 
 <template>
   <PracticeYield :pot="pot" :units="units" @take="takeMeasured" />
-  <FieldForm class="fields" @keep="keep">
+  <FieldForm class="fields" :doubt @keep="keep">
     <TickChoice v-if="!isServed" v-model="by" label="How it is measured" :options="BY" />
     <template v-if="by !== 'weight' && !isServed">
       <div v-if="by === 'depth'" class="beside">
