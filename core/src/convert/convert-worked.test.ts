@@ -9,12 +9,15 @@ import { coldWaterKg, waterL } from "../simulate/water-ways";
 import { outcomeOf } from "../units/problem";
 import { assumedPlan, readWrittenTime } from "./assume";
 import { crockRefusal } from "./crock-safety";
+import { convert } from "./convert";
 import { crossover, rangesFor, type Column, type ColumnRange } from "./crossover";
+import { goalOf } from "./goal";
 import { kitchenRule, type RuleHeat } from "./kitchen-rule";
 import { courseOf, followCourse } from "./lean-course";
 import { LeanPiece } from "./lean-piece";
 import { foams, fullestShareOf, leastLiquidL } from "./limits";
 import { sayRange, sayTime } from "./say-time";
+import { secondOpinion } from "./second-opinion";
 import {
   isSuggested,
   usualHeat,
@@ -112,6 +115,24 @@ const DISHES: readonly (readonly [string, Plan])[] = [
     }),
   ],
   ["frozen", dish({ items: [item("m", "beefChuck", 1.2, { ...cube(0.04), frozen: true })] })],
+  [
+    "a dry curry",
+    dish({
+      heat: { method: "hob", vigour: "steady", lid: "off", boilFirstMin: null },
+      water: { by: "amount", volumeL: 0.55 },
+      stop: { by: "time", holdMin: 55 },
+      items: [item("m", "chickenThigh", 0.7, cube(0.03)), item("f", "flour", 0.02)],
+    }),
+  ],
+  [
+    "a dry curry, unbound",
+    dish({
+      heat: { method: "hob", vigour: "steady", lid: "off", boilFirstMin: null },
+      water: { by: "amount", volumeL: 0.5 },
+      stop: { by: "time", holdMin: 55 },
+      items: [item("m", "beefChuck", 0.7, cube(0.03))],
+    }),
+  ],
   [
     "a mild oven",
     dish({ heat: { ...HEATS.oven, ovenC: 105 }, stop: { by: "time", holdMin: 170 } }),
@@ -321,6 +342,33 @@ test("slow warming and its remedies, as worked", async () => {
   ]);
 });
 
+test("why rule and model part, by the size of the pieces, as worked", async () => {
+  const said = (m: number, holdMin: number, at = kitchen) => {
+    const plan = dish({
+      heat: HEATS.hob,
+      stop: { by: "time", holdMin },
+      items: [item("m", "beefChuck", 1.2, cube(m))],
+    });
+    const goal = goalOf(plan, at);
+    return usualTargets(plan, at).map((target) => {
+      const got = outcomeOf(() => convert(goal, target, at));
+      if (!got.ok) return got.problem.code;
+      const opinion = secondOpinion(goal, got.value);
+      return opinion === null ? null : [opinion.said, opinion.agrees, opinion.why];
+    });
+  };
+  await expectWorked(
+    "second-opinions",
+    [
+      0.008, 0.012, 0.014, 0.015, 0.016, 0.018, 0.02, 0.03, 0.05, 0.055, 0.06, 0.065, 0.07, 0.08,
+    ].flatMap((m) => [
+      [`${m} m, 45 min, high up`, said(m, 45)] as const,
+      [`${m} m, 100 min, high up`, said(m, 100)] as const,
+      [`${m} m, 45 min, low`, said(m, 45, low)] as const,
+    ]),
+  );
+});
+
 test("kitchen rule, words for times, limits and vessels, as worked", async () => {
   const heats: readonly RuleHeat[] = ["hob", "oven", "low", "high", "pressure"];
   const times = [
@@ -420,6 +468,9 @@ test("kitchen rule, words for times, limits and vessels, as worked", async () =>
 });
 
 test("dishes that say little, as worked", async () => {
+  const more = [0.08, 0.1, 0.12, 0.14, 0.16].flatMap((heightM) =>
+    kitchen.vessels.slice(2).map((v) => ({ ...v, id: `${v.id} ${heightM}`, heightM })),
+  );
   const times = [
     "",
     "2 h",
@@ -477,6 +528,18 @@ test("dishes that say little, as worked", async () => {
           : [got.problem.code, got.problem.message],
       ] as const;
     }),
+    [
+      "vessels by weight",
+      [0.4, 0.8, 1.2, 1.6, 2, 2.2, 2.4, 2.6, 3, 3.6].map((massKg) =>
+        (["hob", "slowCooker", "pressure"] as const).map(
+          (method) =>
+            assumedPlan(
+              { id: "x", ingredientId: "beefChuck", time: "2 h", method, massKg },
+              { ...kitchen, vessels: [kitchen.vessels[1]!, ...kitchen.vessels.slice(2), ...more] },
+            ).plan.vesselId,
+        ),
+      ),
+    ],
     [
       "the strongest ring",
       assumedPlan(

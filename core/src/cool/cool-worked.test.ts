@@ -42,7 +42,12 @@ const POT: CoolingContainer = {
   have: 1,
   isVessel: true,
 };
-const CONTAINERS = [POT, ...TRAYS];
+const CONTAINERS = [
+  POT,
+  ...TRAYS,
+  { ...TRAYS[0]!, id: "trayMiddle", heightM: 0.076 },
+  { ...TRAYS[0]!, id: "trayHigher", heightM: 0.084 },
+];
 const TWO_EACH = CONTAINERS.map((c) => ({ ...c, have: c.isVessel ? 1 : 2 }));
 const facts = (container: CoolingContainer, massKg: number, over: object = {}): CoolingFacts => ({
   container,
