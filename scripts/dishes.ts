@@ -1,4 +1,5 @@
 // Writes the table of twelve dishes on every heat into docs/method.md, between its marks.
+import { inWords } from "@kettlos/core/units/said";
 import { convertDish } from "@kettlos/core/because/converted";
 import { kitchenRule } from "@kettlos/core/convert/kitchen-rule";
 import { sayRange, sayTime } from "@kettlos/core/convert/say-time";
@@ -80,7 +81,7 @@ const planOf = ([name, ingredientId, massKg, piece, volumeL, heat, holdMin]: Giv
 function row(given: Given): readonly string[] {
   const plan = planOf(given);
   const { converted, ranges } = convertDish(plan, kitchen);
-  if (converted.problem !== null) throw new Error(`${plan.name}: ${converted.problem}`);
+  if (converted.problem !== null) throw new Error(`${plan.name}: ${inWords(converted.problem, "metric")}`);
   const drawn = ranges();
   const piece = plan.items[0]?.piece;
   const cells = converted.answers.map((answer, i) => {

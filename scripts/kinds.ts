@@ -1,4 +1,5 @@
 // Writes the table of every kind of pot, from its defaults in the sample kitchen, into docs/kinds.md.
+import { inWords } from "@kettlos/core/units/said";
 import { answersFor } from "@kettlos/core/because/answers";
 import { KIND_FORMULAS } from "@kettlos/core/dish/kind-formulas";
 import { planOfKind } from "@kettlos/core/dish/kinds";
@@ -36,7 +37,7 @@ function row(kind: KindId): readonly string[] {
         : `${Math.round(portions.expected)} portions of ${showMass(dish.eaten.eachKg ?? 0, "metric")}, ${dish.body.name}`;
   const told = cautions
     .filter((c) => c.places.includes("plan") && c.severity !== "note")
-    .map((c) => c.title);
+    .map((c) => inWords(c.title, "metric"));
   return [
     KIND_FORMULAS[kind].name,
     `${vesselOf(plan, kitchen).name.toLowerCase()}, ${plan.heat.method}`,

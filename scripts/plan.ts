@@ -1,4 +1,7 @@
 // Reads a Kettlos JSON file (a kitchen and a plan) and prints the plan's answers.
+import type { Limit } from "@kettlos/core/convert/remedies";
+import type { Caution } from "@kettlos/core/safety/caution";
+import { inWords, type Said } from "@kettlos/core/units/said";
 import { answersFor, type Answers } from "@kettlos/core/because/answers";
 import { convertDish } from "@kettlos/core/because/converted";
 import { sentenceText } from "@kettlos/core/because/sentence";
@@ -70,12 +73,26 @@ function asJson(plan: Plan, kitchen: Kitchen, answers: Answers) {
               new Date(ms).toISOString(),
             ]),
           ),
-    cautions: answers.cautions,
+    cautions: answers.cautions.map(cautionAsJson),
     ledgerKg: trace.ledger,
     marks: trace.marks,
     problem: trace.problem === null ? null : trace.problem.message,
   };
 }
+
+/** Files and lists are metric, whoever reads them. */
+const metric = (said: Said): string => inWords(said, "metric");
+const cautionAsJson = (c: Caution) => ({
+  ...c,
+  title: metric(c.title),
+  text: metric(c.text),
+  rule: metric(c.rule),
+});
+const limitAsJson = (limit: Limit) => ({
+  ...limit,
+  text: metric(limit.text),
+  remedies: limit.remedies.map((r) => ({ ...r, text: metric(r.text) })),
+});
 
 /** What it comes to on the plate. */
 function dishAsJson({ dish }: Answers) {
@@ -85,7 +102,10 @@ function dishAsJson({ dish }: Answers) {
     portion: { amount: eaten.eachKg, unit: eaten.unit },
     salt: { per: salt.per, unit: `g/${salt.unit}`, portionG: salt.portionG, allG: salt.saltG },
     fat: { eatenG: fat.eatenG, portionG: fat.portionG },
-    alcohol: alcohol === null ? null : { leftG: alcohol.leftG, portionG: alcohol.portionG },
+    alcohol:
+      alcohol === null
+        ? null
+        : { leftG: alcohol.leftG, mostG: alcohol.mostG, portionMostG: alcohol.portionMostG },
     body: { flourGL: body.flourGL, name: body.name, wantedGL: body.wantedGL },
     allergens: dish.allergens,
     labelsToRead: dish.unread,
@@ -106,7 +126,7 @@ function asText(plan: Plan, kitchen: Kitchen, answers: Answers): string {
   return [
     sentenceText(plan, kitchen, answers, units),
     ...(goesIn.length > 0 ? [`In it: ${goesIn.join(", ")}.`] : []),
-    ...dangers.map((c) => `Danger: ${c.title}. ${c.text}`),
+    ...dangers.map((c) => `Danger: ${metric(c.title)}. ${metric(c.text)}`),
     ...(answers.trace.problem !== null && !dangers.some((c) => c.id === "dry")
       ? [`Not possible: ${answers.trace.problem.message}`]
       : []),
@@ -125,14 +145,14 @@ const WHEN: Record<Plan["items"][number]["when"]["at"], string> = {
 /** The dish on every heat: times in min, liquid in L, low, expected, high; remedies and cautions. */
 function asConversions(plan: Plan, kitchen: Kitchen) {
   const { converted, ranges } = convertDish(plan, kitchen);
-  if (converted.problem !== null) refuse([`plans: ${converted.problem}`]);
+  if (converted.problem !== null) refuse([`plans: ${metric(converted.problem)}`]);
   const drawn = ranges();
   return {
     plan: plan.id,
     written: plan.heat.method,
     heats: converted.answers.map((answer, i) => {
       const { heat, vesselId } = answer.target;
-      if (!answer.ok) return { heat, vesselId, problem: answer.message };
+      if (!answer.ok) return { heat, vesselId, problem: metric(answer.message) };
       const { column } = answer;
       const range = drawn[i];
       const { trace } = column;
@@ -153,11 +173,12 @@ function asConversions(plan: Plan, kitchen: Kitchen) {
         heldBackL: column.heldBackL,
         cookMin: trace.cookMin,
         hottestCentreC: trace.items.find((x) => x.itemId === trace.mainItemId)?.hottestCentreC,
-        limits: column.limits,
+        limits: column.limits.map(limitAsJson),
         restaged: column.restaged,
-        refused: column.refusal,
+        refused:
+          column.refusal === null ? null : { ...column.refusal, text: metric(column.refusal.text) },
         kitchenRule: range?.opinion ?? null,
-        cautions: column.cautions,
+        cautions: column.cautions.map(cautionAsJson),
       };
     }),
   };

@@ -1,9 +1,16 @@
 import { expect } from "vitest";
+import { inWords, type Said } from "../src/units/said";
+
+/** A sentence with its quantities apart is held as it is read in metric. */
+const isSaid = (value: unknown): value is Said =>
+  Array.isArray(value) &&
+  value.some((part) => typeof part === "object" && part !== null && "as" in part);
 
 /** Five places: what differs in the sixth is the machine's, not the method's. */
 function rounded(value: unknown): unknown {
   if (typeof value === "number")
     return Number.isFinite(value) ? Number(value.toPrecision(5)) + 0 : String(value);
+  if (isSaid(value)) return inWords(value, "metric");
   if (Array.isArray(value)) return value.map(rounded);
   if (typeof value !== "object" || value === null) return value;
   return Object.fromEntries(Object.entries(value).map(([key, v]) => [key, rounded(v)]));

@@ -1,3 +1,4 @@
+import type { Said } from "../units/said";
 export type ActionKind =
   | "light"
   | "boils"
@@ -19,7 +20,7 @@ export interface Action {
   readonly kind: ActionKind;
   readonly atMs: number;
   readonly title: string;
-  readonly lookFor: string;
+  readonly lookFor: Said;
   /** What a cook says once it is done, where the kind alone does not say it. */
   readonly done?: string;
   /** What goes in or comes out, or is tried with a fork. */

@@ -1,6 +1,7 @@
 import { describe, expect, test } from "vitest";
 import { happened } from "../../test/events";
 import { HEATS, testKitchen, testPlan, VESSEL_OF } from "../../test/kitchen";
+import { metric } from "../../test/metric";
 import type { Plan } from "../simulate/plan-schema";
 import { fold } from "./fold";
 import { onFire } from "./on-fire";
@@ -31,7 +32,9 @@ const boils = { kind: "boils", atMs: at(25) };
 const down = (min: number) => ({ kind: "simmers", atMs: at(min) });
 const off = (min: number) => ({ kind: "offHeat", atMs: at(min) });
 const beans = (plan: Plan, events: readonly object[], min: number) =>
-  onFire(plan, kitchen, fold(happened(...events)), at(min)).cautions.find((c) => c.id === "beans");
+  onFire(plan, kitchen, fold(happened(...events)), at(min))
+    .cautions.map(metric)
+    .find((c) => c.id === "beans");
 
 describe("beans on the fire", () => {
   test("boiled as planned nothing is said, before or after", () => {

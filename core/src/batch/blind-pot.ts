@@ -1,3 +1,4 @@
+import { say } from "../units/said";
 import type { Plan } from "../simulate/plan-schema";
 import type { Problem } from "../units/problem";
 import type { Action } from "./action";
@@ -64,7 +65,7 @@ export function blindCautions(
       places: ["cook"],
       sinceMs: seenMs,
       title: "This pot cannot be reckoned",
-      text: `${problem.message} ${
+      text: say`${problem.said} ${
         burns
           ? `It stays on the fire here, by the clock alone: look into it every ${LOOK_EVERY_MIN} min.`
           : `${plan.name} stays here with all that was written down.`
@@ -82,7 +83,7 @@ export const asWrittenCaution = (problem: Problem, cook: Cook): LiveCaution => (
   places: ["cook"],
   sinceMs: lastSeenMs(cook) ?? cook.litMs ?? 0,
   title: "Reckoned as it was written",
-  text: `With what was left out or swapped it cannot be reckoned: ${problem.message} Times and litres go by the plan as written; trust the pot before them. If the last entry was a slip, undo it.`,
+  text: say`With what was left out or swapped it cannot be reckoned: ${problem.said} Times and litres go by the plan as written; trust the pot before them. If the last entry was a slip, undo it.`,
   rule: "A figure that does not stand on what is in the pot says so.",
   whose: "Kettlos",
 });

@@ -1,6 +1,7 @@
 import { describe, expect, test } from "vitest";
 import { happened } from "../../test/events";
 import { testKitchen, testPlan } from "../../test/kitchen";
+import { metric } from "../../test/metric";
 import type { Plan } from "../simulate/plan-schema";
 import { fold } from "./fold";
 import { onFire } from "./on-fire";
@@ -21,7 +22,9 @@ const lit = { kind: "lit", atMs: LIT };
 const off = (min: number) => ({ kind: "offHeat", atMs: at(min) });
 const core = (plan: Plan, events: readonly object[], min: number) => {
   const cook = fold(happened(...events));
-  return onFire(plan, kitchen, cook, at(min)).cautions.find((c) => c.id === "core");
+  return onFire(plan, kitchen, cook, at(min))
+    .cautions.map(metric)
+    .find((c) => c.id === "core");
 };
 const simmers = { kind: "simmers", atMs: at(25) };
 

@@ -1,6 +1,7 @@
 import { coreRuleEaten, type CoreRule } from "../doneness/targets-of";
 import { ingredientById } from "../ingredient/catalogue";
 import { nameOf } from "../simulate/item-facts";
+import { aboutC, ruleC, say } from "../units/said";
 import { whereIs } from "./counter";
 import { live, type LiveCaution, type LiveFacts } from "./live-caution";
 
@@ -80,8 +81,8 @@ const caution = (
     title: "Not hot enough in the middle",
     text:
       reachedC === null
-        ? `${name} went in off the heat: ${rule.coreC} °C is wanted for ${rule.what}. Bring it all to a simmer until a thermometer in the thickest piece says so.`
-        : `${name}: ${reachedC.toFixed(0)} °C ${how}, ${rule.coreC} °C wanted for ${rule.what}. Cook on and read in the thickest piece; what was read hot enough counts.`,
-    rule: `Core temperature for ${rule.what}: ${rule.coreC} °C.`,
+        ? say`${name} went in off the heat: ${ruleC(rule.coreC)} is wanted for ${rule.what}. Bring it all to a simmer until a thermometer in the thickest piece says so.`
+        : say`${name}: ${aboutC(reachedC)} ${how}, ${ruleC(rule.coreC)} wanted for ${rule.what}. Cook on and read in the thickest piece; what was read hot enough counts.`,
+    rule: say`Core temperature for ${rule.what}: ${ruleC(rule.coreC)}.`,
     whose: rule.whose,
   });

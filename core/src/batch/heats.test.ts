@@ -142,7 +142,7 @@ describe("the plan in a sentence", () => {
     expect(said(dish("oven", { stop: { by: "tender" } }))).toMatch(
       /until tender \(about \d h \d\d\)/,
     );
-    expect(said(dish("oven"), "us")).toContain("in the oven at 302 °F");
+    expect(said(dish("oven"), "us")).toContain("in the oven at 300 °F");
   });
 
   test("a dish is judged by what is eaten in it, a stock by its flavour", () => {

@@ -3,6 +3,7 @@ import { cookRate } from "../doneness/cook-value";
 import { simmerC } from "../heat/hob";
 import { codeOf, holdingLineC } from "../cool/codes";
 import { burnsAtNight, burnsThroughout, NIGHT_FROM_H } from "../safety/flame";
+import { aboutC, litres, metres, ruleC, say } from "../units/said";
 import { showDuration } from "../units/show";
 import { thereByThermometer } from "./as-seen";
 import { beanCaution } from "./bean-caution";
@@ -136,16 +137,16 @@ function standing({ kitchen, cook, forecast, nowMs }: LiveFacts): LiveCaution | 
   const underMin = (nowMs - underMs) / MINUTE_MS;
   const isBad = underMin > DANGER_ZONE_MIN;
   const isRead = forecast.standing.readings.length > 0;
-  const how = `${isRead ? "By its readings" : "By the reckoning"} it has been under ${lineC} °C for ${showDuration(underMin)}, off the heat for ${showDuration((nowMs - forecast.standing.offMs) / MINUTE_MS)}.`;
+  const how = say`${isRead ? "By its readings" : "By the reckoning"} it has been under ${ruleC(lineC)} for ${showDuration(underMin)}, off the heat for ${showDuration((nowMs - forecast.standing.offMs) / MINUTE_MS)}.`;
   return live({
     id: "standing",
     severity: isBad ? "danger" : "caution",
     sinceMs: isBad ? underMs + DANGER_ZONE_MIN * MINUTE_MS : underMs,
     title: isBad ? "It has stood too long" : "It stands in the warm: chill it now",
     text: isBad
-      ? `${how} Throw it away, unless a thermometer read since shows that it was not: then write that down.`
-      : `${how} Strain it and begin to chill it, shallow and fast. ${code.text}`,
-    rule: `Under the holding line food does not stay more than 2 h before it is chilled or hot again. ${code.text}`,
+      ? say`${how} Throw it away, unless a thermometer read since shows that it was not: then write that down.`
+      : say`${how} Strain it and begin to chill it, shallow and fast. ${code.text}`,
+    rule: say`Under the holding line food does not stay more than 2 h before it is chilled or hot again. ${code.text}`,
     whose: code.whose,
   });
 }
@@ -163,11 +164,11 @@ function ranOver({ cook, forecast, nowMs }: LiveFacts): LiveCaution | null {
     id: "ranOver",
     severity: "caution",
     sinceMs: pour?.atMs ?? (cook.litMs ?? nowMs) + (mark?.tMin ?? 0) * MINUTE_MS,
-    title: `${ranOverL.toFixed(1)} L does not go in`,
-    text: `By the reckoning the pot was full to the rim and ${ranOverL.toFixed(1)} L ran over. ${
+    title: say`${litres(ranOverL)} does not go in`,
+    text: say`By the reckoning the pot was full to the rim and ${litres(ranOverL)} ran over. ${
       pour === undefined
         ? "Look at the level and read it."
-        : `${pour.volumeL.toFixed(1)} L was poured in last: if that was misread, undo it and enter it again.`
+        : say`${litres(pour.volumeL)} was poured in last: if that was misread, undo it and enter it again.`
     } If it did boil over: heat off, wipe up, look whether the flame is still lit.`,
     rule: "A pot that boils over can put a gas flame out; the gas then flows on.",
     whose: "fire service guidance; Kettlos reckons the litres",
@@ -206,7 +207,7 @@ function slowToBoil({ plan, cook, forecast, nowMs }: LiveFacts): LiveCaution | n
     sinceMs,
     title: `It should ${boils ? "boil" : "simmer"} by now`,
     text: `Reckoned ${Math.round(forecast.planned.comeUpMin)} min, and ${Math.round((nowMs - cook.litMs) / MINUTE_MS)} have gone. Is the ring full on, the lid on? If it does, say so and the rest moves along.`,
-    rule: "Food that warms slowly lies long between 5 and 60 °C, where what spoils it grows.",
+    rule: say`Food that warms slowly lies long between ${ruleC(5)} and ${ruleC(60)}, where what spoils it grows.`,
     whose: "US guidance (USDA); your local food code rules",
   });
 }
@@ -227,7 +228,7 @@ function turnDown({ plan, cook, forecast, nowMs }: LiveFacts): LiveCaution | nul
       severity: "caution",
       sinceMs: cook.readings.at(-1)?.atMs ?? nowMs,
       title: "Turn it down, or put the lid ajar",
-      text: `Left as it is about ${endsL.toFixed(1)} L will be left of the ${plannedL.toFixed(1)} L planned: it steams ${Math.round((forecast.steamRate.mean - 1) * 100)} % faster than reckoned.`,
+      text: say`Left as it is about ${litres(endsL)} will be left of the ${litres(plannedL)} planned: it steams ${Math.round((forecast.steamRate.mean - 1) * 100)} % faster than reckoned.`,
       rule: "By the readings of this pot. Say how you turned it with H, and this follows.",
       whose: "Kettlos reckons it; the cook decides",
     });
@@ -240,8 +241,8 @@ function turnDown({ plan, cook, forecast, nowMs }: LiveFacts): LiveCaution | nul
     severity: "note",
     sinceMs: nowMs,
     title: "Set the flame anew",
-    text: `The level has fallen ${Math.round(fallenM * 100)} cm: about ${Math.round(steps * TURN_DOWN_SHARE * 100)} % less heat keeps the same simmer.`,
-    rule: "Less liquid needs less heat: 5 to 10 % for every 5 cm it has fallen.",
+    text: say`The level has fallen ${metres(fallenM)}: about ${Math.round(steps * TURN_DOWN_SHARE * 100)} % less heat keeps the same simmer.`,
+    rule: say`Less liquid needs less heat: 5 to 10 % for every ${metres(TURN_DOWN_EVERY_M)} it has fallen.`,
     whose: "kitchen estimate",
   });
 }
@@ -269,7 +270,7 @@ function lazy({ plan, kitchen, cook, nowMs }: LiveFacts): LiveCaution | null {
     severity: "caution",
     sinceMs: read.atMs,
     title: "It hardly simmers",
-    text: `Read at ${read.tempC.toFixed(0)} °C, where a ${vigour} simmer is ${wantedC.toFixed(0)} °C here: an hour's cooking takes ${showDuration(hourMin)}. Turn it up a little, or cover it; the forecast follows what is read.`,
+    text: say`Read at ${aboutC(read.tempC)}, where a ${vigour} simmer is ${aboutC(wantedC)} here: an hour's cooking takes ${showDuration(hourMin)}. Turn it up a little, or cover it; the forecast follows what is read.`,
     rule: "What cooks slower by the thermometer is done later by as much.",
     whose: "Kettlos reckons it from the cook value; the cook decides",
   });
@@ -288,16 +289,16 @@ function tooSlow({ plan, cook, forecast, nowMs }: LiveFacts): LiveCaution | null
     severity: isBad ? "danger" : "caution",
     sinceMs: measured?.atMs ?? nowMs,
     title: isBad ? "It warms too slowly" : "It warms slowly",
-    text: `${
+    text: say`${
       Number.isFinite(slowest)
-        ? `The middle of the largest piece takes about ${(slowest / 60).toFixed(1)} h from 5 to 60 °C`
-        : "The middle of the largest piece never gets to 60 °C"
-    }${measured === undefined ? ", as reckoned" : `, by the ${measured.tempC.toFixed(0)} °C read`}. ${
+        ? say`The middle of the largest piece takes about ${showDuration(slowest)} from ${ruleC(5)} to ${ruleC(60)}`
+        : say`The middle of the largest piece never gets to ${ruleC(60)}`
+    }${measured === undefined ? ", as reckoned" : say`, by the ${aboutC(measured.tempC)} read`}. ${
       isBad
         ? `Bring it to the boil on a ring now and put it back hot, or ${hotter}. Where it has been longer than that already, throw it away.`
         : `${hotter.charAt(0).toUpperCase()}${hotter.slice(1)} until it simmers, and leave the lid on.`
     }`,
-    rule: "The thickest part passes from 5 to 60 °C within 4 h.",
+    rule: say`The thickest part passes from ${ruleC(5)} to ${ruleC(60)} within 4 h.`,
     whose: "US guidance for slow cookers; your local food code rules",
   });
 }
@@ -318,10 +319,10 @@ function cold(facts: LiveFacts): LiveCaution | null {
   const forHow = `${Math.round(((isBack ? (interruption.untilMs ?? facts.nowMs) : facts.nowMs) - sinceMs) / MINUTE_MS)} min`;
   const when =
     under60Min >= 1
-      ? `It was under 60 °C for about ${Math.round(under60Min)} min in all.`
+      ? say`It was under ${ruleC(60)} for about ${showDuration(under60Min)} in all.`
       : under60Ms === null
-        ? "It stays over 60 °C for hours yet."
-        : `It falls under 60 °C ${inMin(under60Ms, facts.nowMs)}.`;
+        ? say`It stays over ${ruleC(60)} for hours yet.`
+        : say`It falls under ${ruleC(60)} ${inMin(under60Ms, facts.nowMs)}.`;
   return live({
     id: "noHeat",
     severity: isBad ? "danger" : under60Min >= 1 ? "caution" : "note",
@@ -332,11 +333,11 @@ function cold(facts: LiveFacts): LiveCaution | null {
         ? "It has been without heat"
         : `${isCut ? "No power" : "No heat"} for ${forHow}`,
     text: isBad
-      ? `${when} Throw it away, even if it looks done.`
-      : `${when} ${isBack ? "Bring it back to a full simmer quickly." : "Keep the lid on; finish it on another heat if you can."}`,
+      ? say`${when} Throw it away, even if it looks done.`
+      : say`${when} ${isBack ? "Bring it back to a full simmer quickly." : "Keep the lid on; finish it on another heat if you can."}`,
     rule: isCut
       ? "Power off for more than 2 h, or nobody knows how long: throw it away. At home: finish it at once by other means. Fully cooked before: safe for up to 2 h."
-      : "Food does not stay more than 2 h in all between 5 and 60 °C.",
+      : say`Food does not stay more than 2 h in all between ${ruleC(5)} and ${ruleC(60)}.`,
     whose: "US guidance (USDA) on power cuts and slow cookers; your local food code rules",
   });
 }

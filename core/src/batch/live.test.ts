@@ -1,6 +1,8 @@
 import { describe, expect, test } from "vitest";
+import { inWords } from "../units/said";
 import { happened } from "../../test/events";
 import { HEATS, testBraise, testKitchen, testPlan, VESSEL_OF } from "../../test/kitchen";
+import { metric } from "../../test/metric";
 import type { Plan } from "../simulate/plan-schema";
 import { callOf, onCounter, whereIs } from "./counter";
 import { fold } from "./fold";
@@ -82,7 +84,7 @@ describe("late and early re-plan the rest", () => {
       60,
     );
     expect((there.forecast.cameUpMs - LIT) / MIN).toBeCloseTo(50, 0);
-    expect(there.actions[0]?.lookFor).toMatch(/thermometer has it there/);
+    expect(inWords(there.actions[0]?.lookFor ?? "", "metric")).toMatch(/thermometer has it there/);
   });
 
   test("an hour without heat is cooked again, and more: it must warm up first", () => {
@@ -234,7 +236,9 @@ describe("a thermometer in the simmer", () => {
   test("is said with what it does to an hour, until it is turned up or read again", () => {
     const { holdC } = look(stew, [lit, simmers], 120).forecast.planned;
     const of = (...more: object[]) =>
-      look(stew, [lit, simmers, ...more], 120).cautions.find((c) => c.id === "lazy");
+      look(stew, [lit, simmers, ...more], 120)
+        .cautions.map(metric)
+        .find((c) => c.id === "lazy");
     expect(of(warm(holdC - 5, 100))?.text).toMatch(/an hour's cooking takes 1 h [2-5]\d/);
     expect(of(warm(holdC - 1, 100))).toBeUndefined();
     expect(of(warm(holdC - 5, 100), warm(holdC, 110))).toBeUndefined();
@@ -372,10 +376,14 @@ describe("what is wrong with a pot", () => {
       untilMs: null,
       atMs: at(60),
     };
-    const soon = look(stock, [...on, cut], 70).cautions.find((c) => c.id === "noHeat");
+    const soon = look(stock, [...on, cut], 70)
+      .cautions.map(metric)
+      .find((c) => c.id === "noHeat");
     expect(soon).toMatchObject({ severity: "note" });
     expect(soon?.text).toMatch(/falls under 60 °C in about \d+ min/);
-    const long = look(stock, [...on, cut], 60 + 9 * 60).cautions.find((c) => c.id === "noHeat");
+    const long = look(stock, [...on, cut], 60 + 9 * 60)
+      .cautions.map(metric)
+      .find((c) => c.id === "noHeat");
     expect(long).toMatchObject({ severity: "danger" });
     expect(long?.text).toMatch(/Throw it away/);
     expect(long?.whose).toMatch(/USDA.*local food code/);
@@ -392,7 +400,9 @@ describe("what is wrong with a pot", () => {
     const begun = [lit, { kind: "simmers", atMs: LIT }];
     expect(ids(crock, begun, 60)).not.toContain("danger tooSlow");
     const cold = { kind: "temperature", where: "liquid", tempC: 30, atMs: at(150) };
-    const slow = look(crock, [...begun, cold], 151).cautions.find((c) => c.id === "tooSlow");
+    const slow = look(crock, [...begun, cold], 151)
+      .cautions.map(metric)
+      .find((c) => c.id === "tooSlow");
     expect(slow?.severity).toBe("danger");
     expect(slow?.text).toMatch(/HIGH|ring/);
     const warm = { kind: "temperature", where: "liquid", tempC: 75, atMs: at(150) };
@@ -423,7 +433,9 @@ describe("what is wrong with a pot", () => {
     });
     const off = { kind: "offHeat", atMs: at(201) };
     const raw = look(stew, [lit, { kind: "simmers", atMs: at(25) }, piece(58), off], 202);
-    expect(raw.cautions.find((c) => c.id === "core")).toMatchObject({ severity: "danger" });
+    expect(raw.cautions.map(metric).find((c) => c.id === "core")).toMatchObject({
+      severity: "danger",
+    });
     expect(ids(stew, [lit, { kind: "simmers", atMs: at(25) }, piece(80), off], 202)).toEqual([]);
   });
 });
@@ -451,7 +463,9 @@ describe("cautions stay away where nothing is wrong", () => {
     const cold = { kind: "temperature", where: "liquid", tempC: 28, atMs: at(170) };
     const begun = [lit, { kind: "simmers", atMs: LIT }, cold];
     const said = (plan: Plan) =>
-      look(plan, begun, 171).cautions.find((c) => c.id === "tooSlow")?.text ?? "";
+      look(plan, begun, 171)
+        .cautions.map(metric)
+        .find((c) => c.id === "tooSlow")?.text ?? "";
     expect(said(crock)).toContain("switch to HIGH");
     const oven = testBraise({ heat: { ...HEATS.oven, start: "cold", ovenC: 110 } });
     expect(said(oven)).toContain("turn the oven up");
@@ -469,10 +483,15 @@ describe("cautions stay away where nothing is wrong", () => {
       atMs: at(toMin),
     });
     const cold = (events: readonly object[], min: number) =>
-      look(small, [...on, ...events], min).cautions.find((c) => c.id === "noHeat");
+      look(small, [...on, ...events], min)
+        .cautions.map(metric)
+        .find((c) => c.id === "noHeat");
     const once = cold([gap(60, 180)], 181);
     const twice = cold([gap(60, 180), gap(300, 420)], 421);
-    const minutes = (text = "") => Number(/about (\d+) min in all/.exec(text)?.[1] ?? 0);
+    const minutes = (text = "") => {
+      const [, h, min] = /about (?:(\d+) h ?)?(\d+)?(?: min)? in all/.exec(text) ?? [];
+      return 60 * Number(h ?? 0) + Number(min ?? 0);
+    };
     expect(minutes(once?.text)).toBeGreaterThan(20);
     expect(minutes(once?.text)).toBeLessThan(120);
     expect(minutes(twice?.text)).toBeGreaterThan(minutes(once?.text) * 1.6);
@@ -495,7 +514,9 @@ describe("more than goes in", () => {
   const on = [lit, { kind: "boils", atMs: at(40) }, { kind: "simmers", atMs: at(45) }];
   const pour = (volumeL: number, min: number) => ({ kind: "toppedUp", volumeL, atMs: at(min) });
   const ranOver = (events: readonly object[], min: number) =>
-    look(stock, events, min).cautions.find((c) => c.id === "ranOver");
+    look(stock, events, min)
+      .cautions.map(metric)
+      .find((c) => c.id === "ranOver");
 
   test("20 L into a 12 L pot stays a pot: it says what does not go in, and undo mends it", () => {
     const { forecast, cautions } = look(stock, [...on, pour(20, 60)], 61);

@@ -1,5 +1,6 @@
 import { countedBack } from "../simulate/counted-back";
 import type { Plan } from "../simulate/plan-schema";
+import { say } from "../units/said";
 import { showDuration } from "../units/show";
 import type { Action } from "./action";
 import { afterHeatActions, offAction } from "./after-heat-actions";
@@ -56,7 +57,7 @@ function forgotten(action: Action, plan: Plan, cook: Cook, nowMs: number): Actio
   const catches = plan.heat.method === "hob" || plan.heat.method === "oven";
   return {
     ...action,
-    lookFor: `It is ${showDuration((nowMs - action.atMs) / MINUTE_MS)} over its time. ${
+    lookFor: say`It is ${showDuration((nowMs - action.atMs) / MINUTE_MS)} over its time. ${
       catches
         ? "Heat off first, then look: is there liquid? If it is dry or smells scorched, leave the lid on and pour nothing in until it is cool."
         : "Then look at it, and taste nothing before it has been hot through."

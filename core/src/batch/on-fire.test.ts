@@ -1,4 +1,5 @@
 import { describe, expect, test } from "vitest";
+import { inWords } from "../units/said";
 import { happened } from "../../test/events";
 import { testBraise, testKitchen, testPlan, HEATS, VESSEL_OF } from "../../test/kitchen";
 import type { Plan } from "../simulate/plan-schema";
@@ -38,7 +39,9 @@ describe("nine hours asleep with the ring on", () => {
   test("the first thing is to take it off and look, not the leek that was due", () => {
     const { actions, cautions } = look(stock, [lit, ...simmers], 9 * 60 + 40);
     expect(actions[0]).toMatchObject({ kind: "offHeat", atMs: at(280) });
-    expect(actions[0]?.lookFor).toMatch(/^It is 5 h over its time\. Heat off first, then look/);
+    expect(inWords(actions[0]?.lookFor ?? "", "metric")).toMatch(
+      /^It is 5 h over its time\. Heat off first, then look/,
+    );
     // What was due meanwhile is still there, with its time.
     expect(actions.find((a) => a.kind === "add")).toMatchObject({ atMs: at(220) });
     expect(cautions[0]?.severity).toBe("danger");

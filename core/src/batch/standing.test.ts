@@ -1,6 +1,8 @@
 import { describe, expect, test } from "vitest";
 import { happened } from "../../test/events";
 import { testKitchen, testPlan } from "../../test/kitchen";
+import { inWords } from "../units/said";
+import { metric } from "../../test/metric";
 import { CODES } from "../cool/codes";
 import type { Plan } from "../simulate/plan-schema";
 import { chillingNow, chillingOfPot } from "./chill-of";
@@ -29,7 +31,9 @@ const look = (events: readonly object[], min: number, plan: Plan = stock) => {
   return { cook, ...pot };
 };
 const standing = (events: readonly object[], min: number) =>
-  look(events, min).cautions.find((c) => c.id === "standing");
+  look(events, min)
+    .cautions.map(metric)
+    .find((c) => c.id === "standing");
 
 describe("off the heat and forgotten", () => {
   test("it is as warm as a covered pot by then, not as it came off", () => {
@@ -54,7 +58,7 @@ describe("off the heat and forgotten", () => {
     expect(standing(off, underMin + 115)?.severity).toBe("caution");
     const bad = standing(off, underMin + 125);
     expect(bad).toMatchObject({ severity: "danger", title: "It has stood too long" });
-    expect(bad?.rule).toContain(CODES.us.text);
+    expect(bad?.rule).toContain(inWords(CODES.us.text, "metric"));
     const sieve = {
       kind: "strained",
       measured: { volumeL: 3, passes: 1, clothPasses: 0, pressed: false },

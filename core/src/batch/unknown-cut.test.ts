@@ -1,4 +1,5 @@
 import { describe, expect, test } from "vitest";
+import { metric } from "../../test/metric";
 import { happened } from "../../test/events";
 import { HEATS, testBraise, testKitchen, VESSEL_OF } from "../../test/kitchen";
 import { fold } from "./fold";
@@ -28,9 +29,9 @@ const read = (min: number, tempC: number) => ({
   atMs: at(min),
 });
 const found = (events: readonly object[], min: number) =>
-  onFire(crock, kitchen, fold(happened(lit, ...events)), at(min)).cautions.find(
-    (c) => c.id === "unknownCut" || c.id === "noHeat",
-  );
+  onFire(crock, kitchen, fold(happened(lit, ...events)), at(min))
+    .cautions.map(metric)
+    .find((c) => c.id === "unknownCut" || c.id === "noHeat");
 
 describe("without heat, nobody knows how long", () => {
   test("it is thrown away, though little time may have passed and it may be hot again", () => {

@@ -1,4 +1,5 @@
 import { codeOf, holdingLineC } from "../cool/codes";
+import { aboutC, ruleC, say } from "../units/said";
 import type { Interrupted } from "./fold";
 import { live, type LiveCaution, type LiveFacts } from "./live-caution";
 
@@ -21,27 +22,27 @@ export function unknownCut(facts: LiveFacts): LiveCaution | null {
 
 function judged(cut: Interrupted, facts: LiveFacts): LiveCaution {
   const lineC = holdingLineC(codeOf(facts.kitchen));
-  const say = (part: Pick<LiveCaution, "severity" | "title" | "text">) =>
+  const told = (part: Pick<LiveCaution, "severity" | "title" | "text">) =>
     live({ id: "unknownCut", sinceMs: cut.saidMs, rule: RULE, whose: WHOSE, ...part });
   const hotC = readHotWhileOff(facts, cut, lineC);
   if (hotC !== null)
-    return say({
+    return told({
       severity: "note",
       title: "It is hot yet",
-      text: `${hotC.toFixed(0)} °C was read while it was still off. Bring it back to a full simmer within ${READING_HOLDS_MIN} min, or chill it at once; else read it again.`,
+      text: say`${aboutC(hotC)} was read while it was still off. Bring it back to a full simmer within ${READING_HOLDS_MIN} min, or chill it at once; else read it again.`,
     });
   if (wasDone(facts, cut))
-    return say({
+    return told({
       severity: "caution",
       title: "It was done before the heat went",
       text: "Eat it now, or chill it at once, shallow and fast. Where it may have stood under the line for over 2 h since, throw it away.",
     });
-  return say({
+  return told({
     severity: "danger",
     title: "Nobody knows how long it was without heat",
     text:
       cut.untilMs === null
-        ? `Throw it away, even if it looks done. Only a thermometer now, before the heat is back, can show otherwise: ${lineC} °C or more in the middle, and write it down.`
+        ? say`Throw it away, even if it looks done. Only a thermometer now, before the heat is back, can show otherwise: ${ruleC(lineC)} or more in the middle, and write it down.`
         : "Throw it away, even if it looks done or is hot again: what grew while it was warm may have left its poison.",
   });
 }

@@ -1,3 +1,4 @@
+import { aboutC, ovenC, say, type Said } from "../units/said";
 import { SIMMER_LOOK } from "../heat/simmer-look";
 import { nameOf } from "../simulate/item-facts";
 import type { Heat, Plan } from "../simulate/plan-schema";
@@ -56,9 +57,7 @@ export function warmingActions(
   const { heat } = plan;
   const there = thereByThermometer(plan, cook, forecast.planned);
   const saidByThermometer =
-    there === null
-      ? {}
-      : { lookFor: `The thermometer has it there: ${there.tempC.toFixed(1)} °C.` };
+    there === null ? {} : { lookFor: say`The thermometer has it there: ${aboutC(there.tempC)}.` };
   const boilMin = heat.method === "hob" ? heat.boilFirstMin : null;
   if (boilMin === null)
     return [
@@ -93,7 +92,7 @@ export function warmingActions(
 }
 
 /** What starts the cook's clock on each heat, and how to know. */
-function clockStarts(heat: Heat): { title: string; lookFor: string; done: string } {
+function clockStarts(heat: Heat): { title: string; lookFor: Said; done: string } {
   switch (heat.method) {
     case "hob":
       return { title: "It simmers", lookFor: SIMMER_LOOK[heat.vigour], done: "It simmers now" };
@@ -101,7 +100,7 @@ function clockStarts(heat: Heat): { title: string; lookFor: string; done: string
       return {
         title: "Into the oven",
         done: "It is in the oven",
-        lookFor: `Oven at ${Math.round(heat.ovenC)} °C; ${heat.start === "hot" ? "the pot simmers on the ring first" : "straight from cold"}.`,
+        lookFor: say`Oven at ${ovenC(heat.ovenC)}; ${heat.start === "hot" ? "the pot simmers on the ring first" : "straight from cold"}.`,
       };
     case "slowCooker":
       return {

@@ -18,6 +18,7 @@ import type { Plan } from "../simulate/plan-schema";
 import { vesselOf } from "../simulate/references";
 import { fitIn } from "../simulate/water-ways";
 import { explainConversion, type ConversionWhy } from "./explain-conversion";
+import type { Said } from "../units/said";
 import { outcomeOf } from "../units/problem";
 
 /** A column with the cautions that stand in it. */
@@ -28,12 +29,12 @@ export interface CautionedColumn extends Column {
 /** One heat's answer as plain data, so that it passes between threads and into files. */
 export type HeatAnswer =
   | { readonly ok: true; readonly target: Target; readonly column: CautionedColumn }
-  | { readonly ok: false; readonly target: Target; readonly message: string };
+  | { readonly ok: false; readonly target: Target; readonly message: Said };
 
 /** A dish on every heat; `problem` where the dish as written does not work. */
 export interface Converted {
   readonly answers: readonly HeatAnswer[];
-  readonly problem: string | null;
+  readonly problem: Said | null;
 }
 
 /** A column's ranges, each figure with its why. */
@@ -65,7 +66,7 @@ const plain = (result: Crossover, kitchen: Kitchen): readonly HeatAnswer[] =>
   result.columns.map(({ target, outcome }) =>
     outcome.ok
       ? { ok: true, target, column: cautioned(outcome.value, kitchen) }
-      : { ok: false, target, message: outcome.problem.message },
+      : { ok: false, target, message: outcome.problem.said },
   );
 
 /**
@@ -87,7 +88,7 @@ export function convertDish(
     return crossover(plan, targets, whole);
   });
   if (!outcome.ok)
-    return { converted: { answers: [], problem: outcome.problem.message }, ranges: () => [] };
+    return { converted: { answers: [], problem: outcome.problem.said }, ranges: () => [] };
   const result = outcome.value;
   return {
     converted: { answers: plain(result, whole), problem: null },

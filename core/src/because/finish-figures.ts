@@ -1,3 +1,4 @@
+import { inWords } from "../units/said";
 import { bowlL, type InBowl } from "../batch/in-bowl";
 import { reduceOn } from "../batch/reduce-on";
 import {
@@ -114,7 +115,7 @@ export function latestChillMinOf(
         input("of it", standing.massKg, "kg"),
         input("it is at", standing.fromC, "°C"),
         input("room", standing.roomC, "°C"),
-        input("the gates", code.text),
+        input("the gates", inWords(code.text, "metric")),
         input("whose they are", code.whose),
       ],
       constants: [h, WATER_HEAT_KJ_KG_K],

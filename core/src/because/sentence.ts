@@ -6,7 +6,7 @@ import {
   showDuration,
   showLength,
   showMass,
-  showTemperature,
+  showOven,
   showVolume,
   showVolumeRange,
   type UnitSystem,
@@ -119,9 +119,7 @@ function heatParts(heat: Heat, system: UnitSystem): readonly SentencePart[] {
     case "oven":
       return [
         { text: " in the oven at " },
-        said(
-          `${showTemperature(heat.ovenC, system).replace(".0 ", " ")}, ${OVEN_LID_WORDS[heat.lid]}`,
-        ),
+        said(`${showOven(heat.ovenC, system)}, ${OVEN_LID_WORDS[heat.lid]}`),
       ];
     case "slowCooker":
       return [{ text: " on " }, said(heat.setting.toUpperCase())];

@@ -1,4 +1,5 @@
 import fc from "fast-check";
+import { inWords } from "../units/said";
 import { describe, expect, test } from "vitest";
 import { testKitchen, testPlan } from "../../test/kitchen";
 import { bowlL, perL, stirredIn, type InBowl } from "../batch/in-bowl";
@@ -107,7 +108,9 @@ describe("how long it may stand, and how long it lasts", () => {
     };
     const open = latestChillMinOf(standing, "pot", way, CODES.us);
     const boxed = latestChillMinOf(standing, "hotBox", way, CODES.us);
-    expect(open?.because.inputs.find((i) => i.name === "the gates")?.value).toBe(CODES.us.text);
+    expect(open?.because.inputs.find((i) => i.name === "the gates")?.value).toBe(
+      inWords(CODES.us.text, "metric"),
+    );
     expect(boxed!.expected).toBeGreaterThan(open!.expected);
     const deep = {
       ...way,

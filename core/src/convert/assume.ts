@@ -8,6 +8,7 @@ import { kitchenEstimate } from "../units/constant";
 import { Problem } from "../units/problem";
 import { readQuantity } from "../units/read-quantity";
 import { usualHeat, vesselFor } from "./targets";
+import { kilos, litres, metres, ovenC, say, type Said } from "../units/said";
 import { called } from "../vessel/called";
 
 /** A dish as it is written somewhere: what is said, and nothing more. */
@@ -27,7 +28,7 @@ export interface WrittenDish {
 /** A fact that was not written and is taken as usual; each can be changed. */
 export interface Assumption {
   readonly of: "mass" | "piece" | "water" | "vessel" | "heat" | "time";
-  readonly text: string;
+  readonly text: Said;
 }
 
 const USUAL_KG = 1.2;
@@ -88,7 +89,7 @@ export function assumedPlan(
   kitchen: Kitchen,
 ): { readonly plan: Plan; readonly assumptions: readonly Assumption[] } {
   const assumptions: Assumption[] = [];
-  const assume = (of: Assumption["of"], text: string) => assumptions.push({ of, text });
+  const assume = (of: Assumption["of"], text: Said) => assumptions.push({ of, text });
   const stop = readWrittenTime(written.time);
   const { name, group, uptakeLKg } = ingredientById(written.ingredientId);
   const isSlow = LOW_AND_SLOW.test(written.time);
@@ -112,7 +113,10 @@ export function assumedPlan(
       "This kitchen has no pot or ring for it yet. Set up the kitchen first.",
     );
   if (written.method === null)
-    assume("heat", isSlow ? "low oven, 120 °C, covered" : "oven, 150 °C, covered");
+    assume(
+      "heat",
+      isSlow ? say`low oven, ${ovenC(LOW_AND_SLOW_C)}, covered` : say`oven, ${ovenC(150)}, covered`,
+    );
   else if (written.heat === undefined) assume("heat", USUAL_WORDS[method]);
   if (stop.by === "tender") {
     const target = targetOf(written.ingredientId);
@@ -121,12 +125,17 @@ export function assumedPlan(
   if (written.massKg === undefined)
     assume(
       "mass",
-      isPulse ? `${massKg} kg dry${isSoaked ? ", soaked overnight" : ""}` : `${massKg} kg`,
+      isPulse
+        ? say`${kilos(massKg)} dry${isSoaked ? ", soaked overnight" : ""}`
+        : say`${kilos(massKg)}`,
     );
   const isPieces = group === "meat";
-  if (written.piece === undefined && isPieces) assume("piece", "4 cm dice");
+  if (written.piece === undefined && isPieces) assume("piece", say`${metres(USUAL_CUBE_M)} dice`);
   if (written.waterL === undefined)
-    assume("water", isPulse ? `${PULSE_WATER.value} L of water a kilo` : "liquid to cover");
+    assume(
+      "water",
+      isPulse ? say`${litres(PULSE_WATER.value * massKg)} of water` : "liquid to cover",
+    );
   if (written.vesselId === undefined)
     assume("vessel", `in ${called(kitchen.vessels.find((v) => v.id === vesselId)?.name ?? "pot")}`);
   const piece =
@@ -163,9 +172,9 @@ export function assumedPlan(
   };
 }
 
-const USUAL_WORDS: Record<Method, string> = {
+const USUAL_WORDS: Record<Method, Said> = {
   hob: "gentle simmer, lid ajar",
-  oven: "150 °C, covered, in hot",
+  oven: say`${ovenC(150)}, covered, in hot`,
   slowCooker: "on LOW, cold liquid",
   pressure: "high pressure, natural release",
 };

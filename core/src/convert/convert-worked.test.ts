@@ -10,12 +10,13 @@ import { outcomeOf } from "../units/problem";
 import { assumedPlan, readWrittenTime } from "./assume";
 import { crockRefusal } from "./crock-safety";
 import { convert } from "./convert";
-import { crossover, rangesFor, type Column, type ColumnRange } from "./crossover";
+import { crossover, rangesFor, type Column } from "./crossover";
 import { goalOf } from "./goal";
 import { kitchenRule, type RuleHeat } from "./kitchen-rule";
 import { courseOf, followCourse } from "./lean-course";
 import { LeanPiece } from "./lean-piece";
 import { foams, fullestShareOf, leastLiquidL } from "./limits";
+import { limitsOf } from "./remedies";
 import { sayRange, sayTime } from "./say-time";
 import { secondOpinion } from "./second-opinion";
 import {
@@ -318,7 +319,7 @@ test("slow warming and its remedies, as worked", async () => {
     };
   };
   await expectWorked("slow-warming", [
-    ...[0.04, 0.06, 0.08, 0.09, 0.1, 0.11, 0.12, 0.14, 0.18].map(
+    ...[0.04, 0.06, 0.08, 0.1, 0.12, 0.125, 0.13, 0.135, 0.14, 0.145, 0.15, 0.16, 0.18].map(
       (m) => [`${m} m on LOW`, of(joint(m))] as const,
     ),
     ...[0.1, 0.14, 0.18].map(
@@ -329,6 +330,10 @@ test("slow warming and its remedies, as worked", async () => {
         ] as const,
     ),
     ...shapes.map((s) => [JSON.stringify(s), of(joint(0.15, s))] as const),
+    [
+      "with carrots beside it",
+      of({ ...joint(0.15), items: [...joint(0.15).items, ...dish({ items: [carrots] }).items] }),
+    ],
     ["45 min only", of({ ...joint(0.1), stop: { by: "time", holdMin: 45 } })],
     [
       "carrots alone",
@@ -339,6 +344,46 @@ test("slow warming and its remedies, as worked", async () => {
       "on a weak ring",
       of(dish({ heat: HEATS.hob, items: [item("m", "muttonShoulder", 2, cube(0.12))] })),
     ],
+  ]);
+});
+
+test("how full a crock is, and where what is too thin is reduced, as worked", async () => {
+  const pans = [0.2, 0.34, 0.28].map((across, i) => ({
+    ...kitchen.vessels[0]!,
+    id: `pan ${i}`,
+    name: `Pan of ${across} m`,
+    bottomM: [across, across] as [number, number],
+    topM: [across, across] as [number, number],
+    heightM: 0.12,
+  }));
+  const withPans = { ...kitchen, vessels: [...pans, ...kitchen.vessels.slice(2)] };
+  const said = (plan: Plan, at: typeof kitchen, method: "slowCooker" | "pressure") => {
+    const goal = goalOf(plan, at);
+    const target = usualTargets(plan, at, ["low"]).find((t) => t.heat.method === method)!;
+    const got = outcomeOf(() => convert(goal, target, at));
+    return got.ok ? [target.vesselId, limitsOf(got.value, at)] : got.problem.code;
+  };
+  const curry = (volumeL: number) =>
+    dish({
+      vesselId: "pan 1",
+      heat: { method: "hob", vigour: "steady", lid: "off", boilFirstMin: null },
+      water: { by: "amount", volumeL },
+      stop: { by: "time", holdMin: 40 },
+      items: [item("m", "chickenThigh", 0.7, cube(0.03))],
+    });
+  await expectWorked("limits", [
+    ...[1.7, 1.8, 1.9, 1.95, 2, 2.05, 2.1, 2.2, 2.6, 2.65, 2.7, 2.75, 2.8, 2.9, 3].map(
+      (volumeL) =>
+        [
+          `${volumeL} L`,
+          said(dish({ water: { by: "amount", volumeL } }), kitchen, "slowCooker"),
+        ] as const,
+    ),
+    ...[0.55, 0.6, 0.62, 0.64, 0.66, 0.68, 0.7, 0.75].flatMap((l) =>
+      (["slowCooker", "pressure"] as const).map(
+        (m) => [`curry of ${l} L, ${m}`, said(curry(l), withPans, m)] as const,
+      ),
+    ),
   ]);
 });
 

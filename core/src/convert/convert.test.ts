@@ -1,4 +1,5 @@
 import fc from "fast-check";
+import { inWords } from "../units/said";
 import { describe, expect, test } from "vitest";
 import { HEATS, testBraise, testKitchen, VESSEL_OF, type HeatName } from "../../test/kitchen";
 import { vectorsOf } from "../../test/vectors";
@@ -228,10 +229,10 @@ describe("limits and ways out", () => {
       return { remedy, made, wantedL: made.trace.endLiquidL - made.overL };
     };
     const broth = starch(0.001);
-    expect(broth.remedy?.text).toContain("as thick as a stew gravy");
+    expect(inWords(broth.remedy?.text ?? "", "metric")).toContain("as thick as a stew gravy");
     expect(broth.remedy?.massG).toBeGreaterThan(15);
     const { remedy, made, wantedL } = starch(0.06);
-    expect(remedy?.text).toContain("as thick as it was to be");
+    expect(inWords(remedy?.text ?? "", "metric")).toContain("as thick as it was to be");
     // With it the body is that of the same flour in what was wanted.
     const { flourGL, volumeL } = bodyOfPlan(made.plan, made.trace);
     const grams = remedy?.massG ?? 0;

@@ -6,6 +6,7 @@ import { runOnce } from "../simulate/simulate";
 import type { Trace } from "../simulate/trace";
 import { coldWaterKg } from "../simulate/water-ways";
 import { outcomeOf } from "../units/problem";
+import { kilos, ruleC, say, type Said } from "../units/said";
 import { showDuration } from "../units/show";
 import { FOLLOWED_MIN, isMeat, SAFE_WARM_UP_MIN, slowestIn, slowestMeatMin } from "./warming";
 
@@ -19,7 +20,7 @@ export interface CrockRemedy {
 /** Why a dish must not go into a slow cooker as it is. */
 export interface CrockRefusal {
   readonly why: "frozen" | "tooSlow";
-  readonly text: string;
+  readonly text: Said;
   readonly remedies: readonly CrockRemedy[];
 }
 
@@ -59,7 +60,7 @@ export function crockRefusal(
   if (plan.items.some((i) => i.frozen && isMeat(i)))
     return {
       why: "frozen",
-      text: "Frozen meat does not go into a slow cooker: it stays too long where germs grow. Thaw it first, in the fridge, about 10 h a kilo.",
+      text: say`Frozen meat does not go into a slow cooker: it stays too long where germs grow. Thaw it first, in the fridge, about a day for ${kilos(2.3)}.`,
       remedies: [],
     };
   const slowest = slowestMeatMin(plan, trace, waterL, kitchen);
@@ -67,8 +68,8 @@ export function crockRefusal(
   return {
     why: "tooSlow",
     text: Number.isFinite(slowest)
-      ? `Its thickest part takes ${showDuration(slowest)} from 5 to 60 °C here; four hours are the limit.`
-      : "Its thickest part does not come to 60 °C within five hours here; four are the limit.",
+      ? say`Its thickest part takes ${showDuration(slowest)} from ${ruleC(5)} to ${ruleC(60)} here; four hours are the limit.`
+      : say`Its thickest part does not come to ${ruleC(60)} within five hours here; four are the limit.`,
     remedies: remediesFor(plan, heat, waterL, kitchen),
   };
 }

@@ -2,7 +2,7 @@ import { reductionMin } from "../liquid/reduction";
 import { SIMMER_FLUX_KG_M2_H } from "../liquid/constants";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import { suits, vesselOf } from "../simulate/references";
-import { showMass, showVolume } from "../units/show";
+import { kilos, litres, say, type Said } from "../units/said";
 import { outcomeOf } from "../units/problem";
 import type { Vessel } from "../vessel/vessel-schema";
 import { capacityL, vesselAreaM2 } from "../vessel/volume";
@@ -17,7 +17,7 @@ import { called } from "../vessel/called";
 export interface Remedy {
   readonly kind:
     "reduce" | "thicken" | "ladleOff" | "holdBack" | "loads" | "otherPot" | "turn" | "shorter";
-  readonly text: string;
+  readonly text: Said;
   readonly minutes?: number;
   readonly volumeL?: number;
   readonly massG?: number;
@@ -27,7 +27,7 @@ export interface Remedy {
 export interface Limit {
   readonly id: "leastLiquid" | "thin" | "full" | "loads" | "fillLow" | "bare";
   readonly severity: "caution" | "note";
-  readonly text: string;
+  readonly text: Said;
   readonly remedies: readonly Remedy[];
 }
 
@@ -82,12 +82,12 @@ function tooThin(conversion: Conversion, kitchen: Kitchen): Limit | null {
     severity: "caution",
     text:
       leastL === null
-        ? `Nothing steams off here: it ends ${showVolume(overL, "metric")} over what is wanted, even with no water added.`
-        : `The cooker wants at least ${showVolume(leastL, "metric")} liquid: it ends ${showVolume(overL, "metric")} over what is wanted.`,
+        ? say`Nothing steams off here: it ends ${litres(overL)} over what is wanted, even with no water added.`
+        : say`The cooker wants at least ${litres(leastL)} liquid: it ends ${litres(overL)} over what is wanted.`,
     remedies: [
       ...reduce,
       ...starch,
-      { kind: "ladleOff", volumeL: overL, text: `Or ladle ${showVolume(overL, "metric")} off` },
+      { kind: "ladleOff", volumeL: overL, text: say`Or ladle ${litres(overL)} off` },
     ],
   };
 }
@@ -98,14 +98,14 @@ function binding(nowGL: number, endL: number, wantedL: number): readonly Remedy[
   const toGL = isBroth ? GRAVY_G_L : (nowGL * endL) / wantedL;
   const g = outcomeOf(() => thickenWithG(endL, nowGL, toGL, THICKENERS.cornStarch.k.value));
   if (!g.ok || !Number.isFinite(g.value)) return [];
-  const amount = showMass(g.value / 1000, "metric");
+  const amount = kilos(g.value / 1000);
   return [
     {
       kind: "thicken",
       massG: g.value,
       text: isBroth
-        ? `Or bind it with ${amount} corn starch, if the dish shall be as thick as a stew gravy`
-        : `Or bind it with ${amount} corn starch: then it is as thick as it was to be`,
+        ? say`Or bind it with ${amount} corn starch, if the dish shall be as thick as a stew gravy`
+        : say`Or bind it with ${amount} corn starch: then it is as thick as it was to be`,
     },
   ];
 }
@@ -128,7 +128,7 @@ export function limitsOf(conversion: Conversion, kitchen: Kitchen): readonly Lim
     limits.push({
       id: "full",
       severity: "caution",
-      text: `It would be too full: hold ${showVolume(heldBackL, "metric")} back and pour it in boiling at the end${method === "pressure" ? ", after release" : ""}.`,
+      text: say`It would be too full: hold ${litres(heldBackL)} back and pour it in boiling at the end${method === "pressure" ? ", after release" : ""}.`,
       remedies: [{ kind: "holdBack", volumeL: heldBackL, text: "Or take a bigger pot" }],
     });
   if (method === "slowCooker") {

@@ -98,7 +98,7 @@ export const isSuggested = (id: string): boolean => id.startsWith(SUGGESTED);
 
 const SUGGESTED_CROCK: Vessel = {
   id: `${SUGGESTED}crock`,
-  name: "Slow cooker, 6 L",
+  name: "Slow cooker",
   kind: "slowCooker",
   shape: "oval",
   bottomM: [0.27, 0.2],
@@ -111,7 +111,7 @@ const SUGGESTED_CROCK: Vessel = {
 };
 const SUGGESTED_PRESSURE: Vessel = {
   id: `${SUGGESTED}pressure`,
-  name: "Pressure cooker, 6 L",
+  name: "Pressure cooker",
   kind: "pressureCooker",
   shape: "round",
   bottomM: [0.22, 0.22],

@@ -1,4 +1,5 @@
 import { z } from "zod";
+import { ruleC, say, sayAll, type Said } from "../units/said";
 
 /** Whose rule for chilling the kitchen goes by. */
 export const COOLING_CODES = ["us", "auNz", "uk", "own"] as const;
@@ -31,8 +32,8 @@ export type Remedy = "reheatOnce" | "discard";
 /** What is reheated is hot through at this, °C, and cooled from there. */
 export const REHEATED_C = 74;
 
-export const REMEDIES: Readonly<Record<Remedy, string>> = {
-  reheatOnce: `Bring it back to ${REHEATED_C} °C within 2 h, all through, once, and chill it faster; or throw it away.`,
+export const REMEDIES: Readonly<Record<Remedy, Said>> = {
+  reheatOnce: say`Bring it back to ${ruleC(REHEATED_C)} within 2 h, all through, once, and chill it faster; or throw it away.`,
   discard: "Throw it away, however it smells or tastes.",
 };
 
@@ -47,7 +48,7 @@ export const remedyFor = (missed: readonly Gate[], wasReheated: boolean): Remedy
 export interface CodeOfCooling {
   readonly name: string;
   readonly gates: readonly Gate[];
-  readonly text: string;
+  readonly text: Said;
   readonly whose: string;
 }
 
@@ -62,7 +63,7 @@ export const CODES: Readonly<Record<Exclude<CoolingCode, "own">, CodeOfCooling>>
       { fromC: 57, toC: 21, withinMin: 120, onFail: "reheatOnce" },
       { fromC: 57, toC: 5, withinMin: 360, onFail: "discard" },
     ],
-    text: "From 57 °C down to 21 °C within 2 h, and to 5 °C within 6 h in all.",
+    text: say`From ${ruleC(57)} down to ${ruleC(21)} within 2 h, and to ${ruleC(5)} within 6 h in all.`,
     whose: "US model food code; your local food code rules",
   },
   auNz: {
@@ -71,13 +72,13 @@ export const CODES: Readonly<Record<Exclude<CoolingCode, "own">, CodeOfCooling>>
       { fromC: 60, toC: 21, withinMin: 120, onFail: "discard" },
       { fromC: 21, toC: 5, withinMin: 240, onFail: "discard" },
     ],
-    text: "From 60 °C down to 21 °C within 2 h, and to 5 °C within 4 h more.",
+    text: say`From ${ruleC(60)} down to ${ruleC(21)} within 2 h, and to ${ruleC(5)} within 4 h more.`,
     whose: "Australian and New Zealand food standard; your local food code rules",
   },
   uk: {
     name: "UK",
     gates: [{ fromC: 63, toC: 8, withinMin: 90, onFail: "discard" }],
-    text: "Down to 8 °C or below as fast as possible, within about 90 min for small portions.",
+    text: say`Down to ${ruleC(8)} or below as fast as possible, within about 90 min for small portions.`,
     whose: "UK guidance; your local authority advises",
   },
 };
@@ -95,7 +96,12 @@ export function codeOf(kitchen: {
   return {
     name: "This kitchen's own",
     gates: ownCode.map((g) => ({ ...g, onFail: "discard" as const })),
-    text: `From ${ownCode.map((g) => `${g.fromC} °C down to ${g.toC} °C within ${hours(g.withinMin)}`).join(", then from ")}.`,
+    text: say`From ${sayAll(
+      ownCode.map(
+        (g) => say`${ruleC(g.fromC)} down to ${ruleC(g.toC)} within ${hours(g.withinMin)}`,
+      ),
+      ", then from ",
+    )}.`,
     whose: "this kitchen, as set under Kitchen; your local food code rules",
   };
 }

@@ -1,4 +1,5 @@
 import fc from "fast-check";
+import { inWords } from "../units/said";
 import { describe, expect, test } from "vitest";
 import { stagesBeginning } from "./chill-choices";
 import { codeOf, CODES, holdingLineC, OwnCodeSchema } from "./codes";
@@ -106,7 +107,7 @@ describe("a code of one's own", () => {
     });
     expect(holdingLineC(own)).toBe(65);
     expect(own.gates.every((g) => g.onFail === "discard")).toBe(true);
-    expect(own.text).toBe(
+    expect(inWords(own.text, "metric")).toBe(
       "From 65 °C down to 10 °C within 2 h, then from 10 °C down to 4 °C within 90 min.",
     );
     expect(codeOf({ coolingCode: "own", ownCode: null })).toBe(CODES.us);

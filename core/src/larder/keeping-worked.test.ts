@@ -9,6 +9,8 @@ const RAW = [
   "chickenThigh",
   "whiteFish",
   "mussels",
+  "whiteFishFrame",
+  "prawnShells",
   "mincedBeef",
   "goatShoulder",
   "beefKnuckle",

@@ -1,5 +1,6 @@
 import type { Caution } from "../safety/caution";
 import { REMEDIES, type Remedy } from "../cool/codes";
+import { ruleC, say, type Said } from "../units/said";
 import type { StoreKind } from "../vessel/store-container";
 import { FRIDGE_DAYS } from "../portion/lasting";
 import { KEEPING_CAUTION } from "./keeping";
@@ -18,7 +19,7 @@ export interface Filling {
   readonly wasFrozenInTime?: boolean;
   readonly kind: StoreKind | null;
   readonly isFrozen: boolean;
-  readonly codeText: string;
+  readonly codeText: Said;
   readonly codeWhose: string;
 }
 
@@ -40,7 +41,7 @@ export const shelfCautions = (kinds: readonly StoreKind[]): readonly Caution[] =
     severity: "note",
     places: ["larder"],
     title: "How long it keeps",
-    text: "Cooked food three days in the fridge, in all; frozen it is at its best for months, and safe for longer. Reheat once, to 74 °C (165 °F) all through, within 2 h.",
+    text: say`Cooked food three days in the fridge, in all; frozen it is at its best for months, and safe for longer. Reheat once, to ${ruleC(74)} all through, within 2 h.`,
     rule: KEEPING_CAUTION,
     whose: "US guidance for cold storage; your local food code rules",
   },
@@ -69,7 +70,7 @@ export function chilledLate({
     id: "gate-missed",
     severity: "danger",
     title: "It was not cold in time",
-    text: remedy === "discard" ? `Do not keep it. ${REMEDIES.discard}` : REMEDIES.reheatOnce,
+    text: remedy === "discard" ? say`Do not keep it. ${REMEDIES.discard}` : REMEDIES.reheatOnce,
     refuses: true,
   };
 }
@@ -88,8 +89,8 @@ export function portionCautions(filling: Filling): readonly Caution[] {
       title: "Cold through first",
       text:
         isCold === null
-          ? "It was not chilled by the clock here. Fill and shelve it only if it was cold in time and is at 5 °C (41 °F) all through."
-          : "It is still being chilled. Fill it when it is at 5 °C (41 °F) all through.",
+          ? say`It was not chilled by the clock here. Fill and shelve it only if it was cold in time and is at ${ruleC(5)} all through.`
+          : say`It is still being chilled. Fill it when it is at ${ruleC(5)} all through.`,
       rule: codeText,
       whose: codeWhose,
     });

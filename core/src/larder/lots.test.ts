@@ -1,4 +1,5 @@
 import fc from "fast-check";
+import { inWords } from "../units/said";
 import { describe, expect, test } from "vitest";
 import { happened } from "../../test/events";
 import { testKitchen, testPlan } from "../../test/kitchen";
@@ -481,7 +482,7 @@ describe("cautions where portions are filled", () => {
     expect(ids({ remedy: "discard", isCold: false })).toEqual(["gate-missed"]);
     const [again] = portionCautions({ ...usual, remedy: "reheatOnce" });
     expect(again).toMatchObject({ id: "gate-missed", refuses: true });
-    expect(again?.text).toMatch(/back to 74 °C within 2 h/);
+    expect(inWords(again?.text ?? "", "metric")).toMatch(/back to 74 °C within 2 h/);
     // Hot again once and cold in time then: kept, and it stays said.
     expect(ids({ wasReheated: true })).toEqual(["gate-late"]);
     expect(ids({ wasReheated: true, remedy: "discard" })).toEqual(["gate-missed"]);

@@ -1,12 +1,12 @@
 import { BEAN_SOAK_MIN, PRESSURE_ENOUGH_MIN, requiredBeanBoilMin } from "../doneness/bean-boil";
 import { ingredientOf, itemWork, nameOf } from "../simulate/item-facts";
 import type { Plan, PlanItem } from "../simulate/plan-schema";
+import { ruleC, say } from "../units/said";
 import { showDuration } from "../units/show";
 import type { Caution } from "./caution";
 import type { Facts } from "./facts";
 
-export const BEAN_RULE =
-  "10 min at a full boil destroys the toxin; US advice is 30 min; longer where water boils under 98 °C.";
+export const BEAN_RULE = say`10 min at a full boil destroys the toxin; US advice is 30 min; longer where water boils under ${ruleC(98)}.`;
 export const BEAN_WHOSE =
   "FDA (30 min) and UK FSA (10 min); the margin for altitude is Kettlos's own";
 

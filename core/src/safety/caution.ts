@@ -1,3 +1,5 @@
+import type { Said } from "../units/said";
+
 /** How serious: danger stands first and in ember; a note informs. */
 export type Severity = "danger" | "caution" | "note";
 
@@ -9,9 +11,9 @@ export interface Caution {
   readonly id: string;
   readonly severity: Severity;
   readonly places: readonly CautionPlace[];
-  readonly title: string;
-  readonly text: string;
-  readonly rule: string;
+  readonly title: Said;
+  readonly text: Said;
+  readonly rule: Said;
   readonly whose: string;
   /** True where the pot must not go on like this: mended first, then put on. */
   readonly refuses?: boolean;

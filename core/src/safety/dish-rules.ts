@@ -1,6 +1,7 @@
 import { DIET_NAMES } from "../dish/diets";
 import { DAY_SALT_G } from "../seasoning/salt";
 import { ingredientOf, itemWork, nameOf } from "../simulate/item-facts";
+import { kilos, litres, metres, ruleC, say } from "../units/said";
 import type { Facts, Rule } from "./facts";
 
 const FOOD_CODE = "your local food code rules";
@@ -102,8 +103,8 @@ export const DISH_RULES: readonly Rule[] = [
         title: `The ${nameOf(item).toLowerCase()} does not lie in this pot`,
         text:
           fit.splitInto > 1
-            ? `It is ${Math.round(fit.footprintM[0] * 100)} cm long. Cut it into ${fit.splitInto}, or take a longer pot.`
-            : `It stands ${Math.round(fit.heightM * 100)} cm high, over the rim. Take a deeper pot.`,
+            ? say`It is ${metres(fit.footprintM[0])} long. Cut it into ${fit.splitInto}, or take a longer pot.`
+            : say`It stands ${metres(fit.heightM)} high, over the rim. Take a deeper pot.`,
         rule: "A joint lies flat under its lid, with room at its ends.",
         whose: "kitchen practice",
       };
@@ -178,7 +179,7 @@ export const DISH_RULES: readonly Rule[] = [
             severity: "note",
             places: ["plan"],
             title: "Thaw in the fridge",
-            text: "About 10 h a kilogram for a joint, in a tray that catches the juice.",
+            text: say`About a day for ${kilos(2.3)} of a joint, in a tray that catches the juice.`,
             rule: "Meat is thawed in the fridge, not on the counter.",
             whose: `food agencies; ${FOOD_CODE}`,
           }
@@ -208,9 +209,9 @@ export const DISH_RULES: readonly Rule[] = [
             id: "hotHold",
             severity: "caution",
             places: ["strain"],
-            title: "Keep it over 63 °C, reheat to 74 °C once",
-            text: "On the table, in a flask or on a warmer it stays over 57–63 °C; reheated it comes to 74 °C within 2 h, stirred, and only once. Not in a slow cooker.",
-            rule: "Hot holding at 57 °C or more (US), 60 (AU/NZ), 63 (UK); reheating to 74 °C (75 in some codes).",
+            title: say`Keep it over ${ruleC(63)}, reheat to ${ruleC(74)} once`,
+            text: say`On the table, in a flask or on a warmer it stays over ${ruleC(57)} to ${ruleC(63)}; reheated it comes to ${ruleC(74)} within 2 h, stirred, and only once. Not in a slow cooker.`,
+            rule: say`Hot holding at ${ruleC(57)} or more (US), ${ruleC(60)} (AU/NZ), ${ruleC(63)} (UK); reheating to ${ruleC(74)} (${ruleC(75)} in some codes).`,
             whose: `food codes; ${FOOD_CODE}`,
           }
         : null,
@@ -224,7 +225,7 @@ export const DISH_RULES: readonly Rule[] = [
             severity: "note",
             places: ["strain"],
             title: "Temper glass; leave headspace",
-            text: "Warm jars first and stand them on a cloth. Straight jars want 1.3 cm at half a litre, 2.5 at a litre; shouldered ones more, and never above the shoulder.",
+            text: say`Warm jars first and stand them on a cloth. Straight jars want ${metres(0.013)} at ${litres(0.5)}, ${metres(0.025)} at ${litres(1)}; shouldered ones more, and never above the shoulder.`,
             rule: "Glass cracks in a sudden change of heat, and water swells as it freezes.",
             whose: "makers of jars",
           }
@@ -240,7 +241,7 @@ export const DISH_RULES: readonly Rule[] = [
             places: ["cook"],
             title: "If the power fails",
             text: "Under 2 h: finish it at once on the hob. Longer, or nobody knows: throw it away, even if it looks done.",
-            rule: "Food between 5 and 60 °C for more than 2 h is not finished, but thrown away.",
+            rule: say`Food between ${ruleC(5)} and ${ruleC(60)} for more than 2 h is not finished, but thrown away.`,
             whose: `US guidance; ${FOOD_CODE}`,
           }
         : null,

@@ -8,7 +8,8 @@ import {
   waitsForRelease,
 } from "../simulate/item-facts";
 import { vesselOf } from "../simulate/references";
-import { showDuration, showVolume } from "../units/show";
+import { aboutC, litres, ruleC, say } from "../units/said";
+import { showDuration } from "../units/show";
 import { COLD_DENSITY_KG_L } from "../water/properties";
 import type { Facts, Rule } from "./facts";
 import { heldTooCool, slowAtItsEnd, slowWarming } from "./warming";
@@ -37,8 +38,8 @@ export const METHOD_RULES: readonly Rule[] = [
           refusal.why === "frozen"
             ? "Thaw it before the slow cooker"
             : "Too slow to be safe in a crock",
-        text: `${refusal.text}${ways.length > 0 ? ` What helps: ${ways.join("; ")}.` : " Cook it in the oven or on the hob."}`,
-        rule: "Meat goes into a slow cooker thawed, and its thickest part passes from 5 to 60 °C within 4 h.",
+        text: say`${refusal.text}${ways.length > 0 ? ` What helps: ${ways.join("; ")}.` : " Cook it in the oven or on the hob."}`,
+        rule: say`Meat goes into a slow cooker thawed, and its thickest part passes from ${ruleC(5)} to ${ruleC(60)} within 4 h.`,
         whose: "US guidance on slow cookers and the 4 h limit; your local food code rules",
         refuses: true,
       };
@@ -109,7 +110,7 @@ export const METHOD_RULES: readonly Rule[] = [
             severity: "danger",
             places: ["plan", "cook"],
             title: "Too little liquid for pressure",
-            text: `${showVolume(Math.min(startL, trace.leastLiquidL), "metric")} is there; this cooker wants ${showVolume(least, "metric")} at the start. It would scorch or boil dry unseen.`,
+            text: say`${litres(Math.min(startL, trace.leastLiquidL))} is there; this cooker wants ${litres(least)} at the start. It would scorch or boil dry unseen.`,
             rule: "The maker's minimum liquid is in the pot before the lid is locked.",
             whose: MAKER,
           }
@@ -198,8 +199,8 @@ export const METHOD_RULES: readonly Rule[] = [
             severity: "danger",
             places: ["plan", "cook"],
             title: `${nameOf(worst.item)}: the core stays too cool`,
-            text: `Its centre comes to about ${Math.round(worst.got)} °C; ${worst.rule.what} need ${worst.rule.coreC} °C. ${trace.holdC < worst.rule.coreC + 1 ? "Longer does not help here: it needs more heat" : "Cook it longer or smaller"}, and check with a thermometer.`,
-            rule: `Core temperature of ${worst.rule.what}: ${worst.rule.coreC} °C.`,
+            text: say`Its centre comes to about ${aboutC(worst.got)}; ${worst.rule.what} need ${ruleC(worst.rule.coreC)}. ${trace.holdC < worst.rule.coreC + 1 ? "Longer does not help here: it needs more heat" : "Cook it longer or smaller"}, and check with a thermometer.`,
+            rule: say`Core temperature of ${worst.rule.what}: ${ruleC(worst.rule.coreC)}.`,
             whose: worst.rule.whose,
           };
     },

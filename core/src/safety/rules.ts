@@ -5,6 +5,7 @@ import type { Ingredient } from "../ingredient/ingredient";
 import { overRim } from "../simulate/over-rim";
 import type { Plan } from "../simulate/plan-schema";
 import { vesselOf } from "../simulate/references";
+import { kilos, litres, metres, ruleC, say } from "../units/said";
 import { showDuration } from "../units/show";
 import { ANIMAL_SALT_G_KG } from "../seasoning/salt";
 import { nameOf, petHazardsOf } from "../simulate/item-facts";
@@ -37,7 +38,7 @@ const POT_RULES: readonly Rule[] = [
           severity: "danger",
           places: ["plan"],
           title: "It does not all go in",
-          text: `${tooMuch.message} Take less, a bigger pot, or cook it in two.`,
+          text: say`${tooMuch.said} Take less, a bigger pot, or cook it in two.`,
           rule: "Hot liquid that runs over scalds, puts a gas flame out and lets the gas flow on.",
           whose: "kitchen practice; fire service guidance",
           refuses: true,
@@ -48,7 +49,7 @@ const POT_RULES: readonly Rule[] = [
             severity: "danger",
             places: ["plan"],
             title: "Over the fill line",
-            text: `It would stand ${Math.abs(fit.roomL).toFixed(1)} L over the line and boil over. Take a bigger pot, less water, or pour the rest in boiling as the level falls.`,
+            text: say`It would stand ${litres(Math.abs(fit.roomL))} over the line and boil over. Take a bigger pot, less water, or pour the rest in boiling as the level falls.`,
             rule: "A pot that boils keeps the top 15 % of its height free.",
             whose: "kitchen practice",
           }
@@ -89,7 +90,7 @@ const POT_RULES: readonly Rule[] = [
             severity: "danger",
             places: ["plan", "cook"],
             title: "It would boil dry",
-            text: trace.problem.message,
+            text: trace.problem.said,
             rule: "A pot forecast to run dry raises an alarm.",
             whose: "fire safety",
           }
@@ -108,7 +109,7 @@ const POT_RULES: readonly Rule[] = [
             severity: "caution",
             places: ["plan", "cook"],
             title: "Bones come out of the liquid",
-            text: `After about ${showDuration(bare.tMin)} the level is within 1 cm of the bones. Top up with boiling water, or start with more.`,
+            text: say`After about ${showDuration(bare.tMin)} the level is within ${metres(0.01)} of the bones. Top up with boiling water, or start with more.`,
             rule: "Bones stay under the liquid, so that they cook evenly and nothing scorches.",
             whose: "kitchen practice",
           };
@@ -152,8 +153,8 @@ const POT_RULES: readonly Rule[] = [
             severity: "caution",
             places: ["plan", "strain"],
             title: "Two people lift this pot",
-            text: `It holds about ${(waterL + trace.solidsInKg).toFixed(0)} kg of hot food at the start. Strain with a ladle first, open the lid away from the face, pour away from you.`,
-            rule: "A full pot over about 8 L is carried by two.",
+            text: say`It holds about ${kilos(Math.round(waterL + trace.solidsInKg))} of hot food at the start. Strain with a ladle first, open the lid away from the face, pour away from you.`,
+            rule: say`A full pot over about ${litres(HEAVY_POT_L)} is carried by two.`,
             whose: "workplace safety practice",
           }
         : null,
@@ -186,7 +187,7 @@ const POT_RULES: readonly Rule[] = [
         places: ["plan"],
         title: "Game: cut away shot damage",
         text: `Cut generously around the shot channel (lead).${deer ? " For deer, follow the wildlife agency's testing advice where chronic wasting disease occurs, and use no brain, spine, eyes, spleen or lymph tissue." : ""}`,
-        rule: "Game is heated to 74 °C throughout; tested where the agency asks for it.",
+        rule: say`Game is heated to ${ruleC(74)} throughout; tested where the agency asks for it.`,
         whose: "wildlife agencies; ask yours",
       };
     },
@@ -239,7 +240,7 @@ const POT_RULES: readonly Rule[] = [
             severity: "caution",
             places: ["plan"],
             title: "What goes in frozen starts slowly",
-            text: "Melting is in the come-up time. Better thaw it in the fridge, about 10 h a kilo: pieces then cook alike, and stock comes up sooner.",
+            text: say`Melting is in the come-up time. Better thaw it in the fridge, about a day for ${kilos(2.3)}: pieces then cook alike, and stock comes up sooner.`,
             rule: "Thaw in the fridge, not on the counter.",
             whose: "food agencies; the local code rules",
           }
@@ -256,7 +257,7 @@ const POT_RULES: readonly Rule[] = [
         severity: "caution",
         places: ["plan", "strain"],
         title: "It comes out salty",
-        text: `About ${salt.per.toFixed(1)} g salt a ${salt.unit === "L" ? "litre" : "kilogram"} at the end, most from the ${most}; ${salt.unit === "L" ? "6–8 g suits a broth to sip" : "8–10 g suits a stew"}.${salt.concentrates > 1.1 ? ` Reducing makes it ${salt.concentrates.toFixed(1)} times as salty as it starts.` : ""} Take less of it, put it in at the end, or thin it with ${salt.diluteL.toFixed(1)} L unsalted.`,
+        text: say`About ${salt.per.toFixed(1)} g salt a ${salt.unit === "L" ? "litre" : "kilogram"} at the end, most from the ${most}; ${salt.unit === "L" ? "6–8 g suits a broth to sip" : "8–10 g suits a stew"}.${salt.concentrates > 1.1 ? ` Reducing makes it ${salt.concentrates.toFixed(1)} times as salty as it starts.` : ""} Take less of it, put it in at the end, or thin it with ${litres(salt.diluteL)} unsalted.`,
         rule: "Adults: under 5 g of salt a day in all.",
         whose: "WHO guidance",
       };
@@ -272,8 +273,8 @@ const POT_RULES: readonly Rule[] = [
         plan.end === "served"
           ? "Chill what is left, fast and shallow"
           : "Chill it now, fast and shallow",
-      text: `${codeOf(kitchen).text} Shallow trays, an ice or snow bath, then the fridge. A deep pot in a fridge is too slow. A covered pot off the heat counts from ${holdingLineC(codeOf(kitchen))} °C too: start chilling before it is there.`,
-      rule: "57→21 °C in 2 h, 5 °C in 6 h in all (US); 60→21 °C in 2 h, 5 °C in 4 h more (AU/NZ); to 8 °C as fast as possible, about 90 min for small portions (UK).",
+      text: say`${codeOf(kitchen).text} Shallow trays, an ice or snow bath, then the fridge. A deep pot in a fridge is too slow. A covered pot off the heat counts from ${ruleC(holdingLineC(codeOf(kitchen)))} too: start chilling before it is there.`,
+      rule: say`${ruleC(57)} to ${ruleC(21)} in 2 h, ${ruleC(5)} in 6 h in all (US); ${ruleC(60)} to ${ruleC(21)} in 2 h, ${ruleC(5)} in 4 h more (AU/NZ); to ${ruleC(8)} as fast as possible, about 90 min for small portions (UK).`,
       whose: `${codeOf(kitchen).whose}. Choose it under Kitchen`,
     }),
   },
@@ -285,7 +286,7 @@ const POT_RULES: readonly Rule[] = [
       places: ["strain"],
       title: "Fridge 3–4 days, then the freezer",
       text: "Frozen it is at its best for 2–3 months. Never keep it at room temperature: a jar of broth is not shelf-stable without a tested pressure-canning process.",
-      rule: "3–4 days in the fridge (1–2 for plain meat broth in older tables); reheat to 74 °C, once.",
+      rule: say`3–4 days in the fridge (1–2 for plain meat broth in older tables); reheat to ${ruleC(74)}, once.`,
       whose: "US guidance; your local food code rules",
     }),
   },

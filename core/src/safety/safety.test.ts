@@ -1,5 +1,6 @@
 import { describe, expect, test } from "vitest";
 import { HEATS, testBraise, testKitchen, testPlan } from "../../test/kitchen";
+import { metric } from "../../test/metric";
 import { simulated } from "../../test/simulated";
 import { requiredBeanBoilMin } from "../doneness/bean-boil";
 import { coreRuleOf } from "../doneness/targets-of";
@@ -8,7 +9,7 @@ import { cautionsFor, RULES } from "./rules";
 type PlanOver = Parameters<typeof testPlan>[0];
 
 function cautions(over: PlanOver = {}, litHour: number | null = 9, altitudeM = 1640) {
-  return cautionsFor(simulated(testPlan(over), testKitchen({ altitudeM }), litHour));
+  return cautionsFor(simulated(testPlan(over), testKitchen({ altitudeM }), litHour)).map(metric);
 }
 const ids = (...args: Parameters<typeof cautions>) => cautions(...args).map((c) => c.id);
 const one = (ingredientId: string, massKg = 1, more: object = {}) => ({
@@ -413,7 +414,7 @@ describe("whose rule for chilling", () => {
   ] as const)("%s", (coolingCode, words) => {
     const plan = testPlan();
     const kitchen = testKitchen({ coolingCode });
-    const told = cautionsFor(simulated(plan, kitchen));
+    const told = cautionsFor(simulated(plan, kitchen)).map(metric);
     expect(told.find((c) => c.id === "cooling")?.text).toMatch(words);
   });
 });

@@ -2,11 +2,12 @@ import { SAFE_WARM_UP_MIN, slowestMeatHighMin, slowestMeatMin } from "../convert
 import { codeOf, holdingLineC } from "../cool/codes";
 import { SPREAD } from "../simulate/parameters";
 import { Z90 } from "../units/estimate";
+import { aboutC, ruleC, say } from "../units/said";
 import { showDuration } from "../units/show";
 import type { Caution } from "./caution";
 import type { Facts } from "./facts";
 
-const WARM_UP_RULE = "The thickest part passes from 5 to 60 °C within 4 h.";
+const WARM_UP_RULE = say`The thickest part passes from ${ruleC(5)} to ${ruleC(60)} within 4 h.`;
 const WARM_UP_WHOSE = "the 4 h limit of food codes; your local food code rules";
 const FASTER = {
   oven: "Use a hotter oven, bring it to the simmer on the ring first, or cut it smaller.",
@@ -27,7 +28,7 @@ export function slowWarming({ plan, kitchen, trace, waterL }: Facts): Caution | 
         severity: "danger",
         places: ["plan", "cook"],
         title: `It warms too slowly ${method === "oven" ? "in this oven" : "on this ring"}`,
-        text: `${Number.isFinite(slowest) ? `Its thickest part takes ${showDuration(slowest)} from 5 to 60 °C` : "Its thickest part does not come to 60 °C within five hours"}; four are the limit. ${FASTER[method]}`,
+        text: say`${Number.isFinite(slowest) ? say`Its thickest part takes ${showDuration(slowest)} from ${ruleC(5)} to ${ruleC(60)}` : say`Its thickest part does not come to ${ruleC(60)} within five hours`}; four are the limit. ${FASTER[method]}`,
         rule: WARM_UP_RULE,
         whose: WARM_UP_WHOSE,
       };
@@ -47,7 +48,7 @@ export function slowAtItsEnd({ plan, kitchen, trace, waterL }: Facts): Caution |
         severity: "caution",
         places: ["plan", "cook"],
         title: "It may warm too slowly",
-        text: `Its thickest part takes about ${showDuration(slowest)} from 5 to 60 °C, and one time in ten ${Number.isFinite(highMin) ? `${showDuration(highMin)} or more` : "it is not there in five hours"}; four are the limit. ${FASTER[plan.heat.method]} Read it after three hours.`,
+        text: say`Its thickest part takes about ${showDuration(slowest)} from ${ruleC(5)} to ${ruleC(60)}, and one time in ten ${Number.isFinite(highMin) ? `${showDuration(highMin)} or more` : "it is not there in five hours"}; four are the limit. ${FASTER[plan.heat.method]} Read it after three hours.`,
         rule: WARM_UP_RULE,
         whose: WARM_UP_WHOSE,
       };
@@ -73,8 +74,8 @@ export function heldTooCool({ plan, kitchen, trace }: Facts): Caution | null {
         severity: coolestC < lineC ? "danger" : "caution",
         places: ["plan", "cook"],
         title: "WARM does not keep it hot enough",
-        text: `On WARM it comes down to about ${Math.round(coolestC)} °C; ${lineC} °C and more are wanted all the while. Cook it until it simmers first, keep it on LOW, or chill it.`,
-        rule: `Hot food is held at ${lineC} °C or more; WARM does not cook or reheat.`,
+        text: say`On WARM it comes down to about ${aboutC(coolestC)}; ${ruleC(lineC)} and more are wanted all the while. Cook it until it simmers first, keep it on LOW, or chill it.`,
+        rule: say`Hot food is held at ${ruleC(lineC)} or more; WARM does not cook or reheat.`,
         whose: code.whose,
       };
 }

@@ -1,4 +1,5 @@
 import { Problem } from "../units/problem";
+import { litres, metres, say } from "../units/said";
 import { capacityL } from "../vessel/volume";
 import type { Vessel } from "../vessel/vessel-schema";
 import { COLD_DENSITY_KG_L } from "../water/properties";
@@ -18,7 +19,7 @@ export function overRim(trace: Trace, vessel: Vessel): Problem | null {
       "heapAboveRim",
       "solids",
       trace.heapTopM,
-      `The heap stands ${((trace.heapTopM - vessel.heightM) * 100).toFixed(0)} cm over the rim: it holds ${fullL.toFixed(1)} L.`,
+      say`The heap stands ${metres(trace.heapTopM - vessel.heightM)} over the rim: it holds ${litres(fullL)}.`,
     );
   const overL = -trace.ledger.overRim / COLD_DENSITY_KG_L;
   if (overL <= SWELLS_L) return null;
@@ -26,6 +27,6 @@ export function overRim(trace: Trace, vessel: Vessel): Problem | null {
     "aboveRim",
     "volumeL",
     overL,
-    `${overL.toFixed(1)} L of it does not go in and runs over: the pot holds ${fullL.toFixed(1)} L to the rim.`,
+    say`${litres(overL)} of it does not go in and runs over: the pot holds ${litres(fullL)} to the rim.`,
   );
 }

@@ -239,11 +239,14 @@ describe("conserved through staging, removal and return", () => {
     expect(lidOn.alcoholG).toBeCloseTo(lidOff.alcoholG, 9);
     expect(lidOn.alcoholMostG).toBeGreaterThan(2 * lidOn.alcoholG);
     expect(lidOff.alcoholMostG).toBeCloseTo(lidOff.alcoholG, 1);
-    const shut = of({ at: "start" }, {
-      ...STEW,
-      vesselId: VESSEL_OF.low,
-      heat: HEATS.low,
-    });
+    const shut = of(
+      { at: "start" },
+      {
+        ...STEW,
+        vesselId: VESSEL_OF.low,
+        heat: HEATS.low,
+      },
+    );
     expect(shut.alcoholG).toBe(shut.alcoholMostG);
     expect(shut.alcoholG).toBeGreaterThan(kept({ at: "start" }));
   });

@@ -1,3 +1,5 @@
+import { inWords, type Said } from "./said";
+
 /** What is wrong with an input, or why a result cannot be had. */
 export type ProblemCode =
   | "range"
@@ -13,8 +15,8 @@ export type ProblemCode =
   | "wrongVessel";
 
 /**
- * A typed error: names the field, the value it had, and what would be right.
- * `message` is a whole sentence that can stand on the screen as it is.
+ * A typed error: names the field, the value it had, and what would be right. `said` is a whole sentence
+ * that can stand on the screen, in the measures of whoever reads it; `message` is the metric one.
  */
 export class Problem extends Error {
   override readonly name = "Problem";
@@ -22,9 +24,9 @@ export class Problem extends Error {
     readonly code: ProblemCode,
     readonly field: string,
     readonly value: unknown,
-    message: string,
+    readonly said: Said,
   ) {
-    super(message);
+    super(inWords(said, "metric"));
   }
 }
 

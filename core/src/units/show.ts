@@ -1,5 +1,5 @@
 import { formatQuantity } from "format-quantity";
-import { INCH_M, OUNCE_KG, POUND_KG, US_CUP_L, US_FLUID_OUNCE_L, US_QUART_L } from "./unit-table";
+import { INCH_M, OUNCE_KG, US_CUP_L, US_FLUID_OUNCE_L, US_QUART_L } from "./unit-table";
 
 /** Which units the cook wants to see. */
 export type UnitSystem = "metric" | "us" | "both";
@@ -46,6 +46,27 @@ export const showRoundTemperature = (tempC: number, system: UnitSystem): string 
     () => `${fixed((tempC * 9) / 5 + 32, 0)} °F`,
   );
 
+/** Shows what an oven is set to: °C to 5, °F to 25 where that is what was meant, else to 5. */
+export const showOven = (ovenC: number, system: UnitSystem): string =>
+  inSystem(
+    system,
+    () => `${fixed(ovenC, 0)} °C`,
+    () => {
+      const f = (ovenC * 9) / 5 + 32;
+      return `${Math.abs(f - roundTo(f, 25)) <= OVEN_MEANT_F ? roundTo(f, 25) : roundTo(f, 5)} °F`;
+    },
+  );
+/** So near to a step of an oven that step is meant, °F: 150 °C is 302, and 300 is said. */
+const OVEN_MEANT_F = 6;
+
+/** Shows a temperature that is reckoned: whole °C, °F to 5. */
+export const showDegrees = (tempC: number, system: UnitSystem): string =>
+  inSystem(
+    system,
+    () => `${fixed(tempC, 0)} °C`,
+    () => `${roundTo((tempC * 9) / 5 + 32, 5)} °F`,
+  );
+
 /** Shows minutes as a cook says them: 45 min, 6 h, 6 h 30, 1 day 4 h. */
 export function showDuration(durationMin: number): string {
   const total = Math.round(durationMin);
@@ -63,8 +84,16 @@ export function showVolumeRange(lowL: number, highL: number, system: UnitSystem)
       highL < 0.995
         ? `${roundTo(lowL * 1000, 10)}–${roundTo(highL * 1000, 10)} mL`
         : `${fixed(lowL, 1)}–${fixed(highL, 1)} L`,
-    () => `${showFraction(lowL / US_QUART_L, 4)}–${showFraction(highL / US_QUART_L, 4)} qt`,
+    () => usVolumeRange(lowL, highL),
   );
+}
+
+/** Both ends in the measure that a cook takes for the larger one. */
+function usVolumeRange(lowL: number, highL: number): string {
+  if (highL >= US_QUART_L * 0.99)
+    return `${showFraction(lowL / US_QUART_L, 4)}–${showFraction(highL / US_QUART_L, 4)} qt`;
+  if (highL < US_CUP_L * 0.24) return `${usVolume(lowL)} to ${usVolume(highL)}`;
+  return `${showFraction(lowL / US_CUP_L, 4)}–${showFraction(highL / US_CUP_L, 4)} cups`;
 }
 
 function inSystem(system: UnitSystem, metric: () => string, us: () => string): string {
@@ -84,7 +113,9 @@ function metricMass(massKg: number): string {
 
 function usMass(massKg: number): string {
   const ounces = Math.round(massKg / OUNCE_KG);
-  if (massKg < POUND_KG * 0.995) return `${showFraction(massKg / OUNCE_KG, 4)} oz`;
+  // A scale for the kitchen: quarters of an ounce of little, whole ounces of much.
+  const shown = massKg < 4 * OUNCE_KG ? 4 : massKg < 8 * OUNCE_KG ? 2 : 1;
+  if (ounces < 16) return `${showFraction(massKg / OUNCE_KG, shown)} oz`;
   const pounds = Math.floor(ounces / 16);
   return ounces % 16 === 0 ? `${pounds} lb` : `${pounds} lb ${ounces % 16} oz`;
 }

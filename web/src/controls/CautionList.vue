@@ -1,9 +1,11 @@
 <script setup lang="ts">
 import type { Caution } from "@kettlos/core/safety/caution";
 import { ref } from "vue";
+import { useWords } from "../data/use-words";
 
 /** Cautions, the gravest first; each opens to its rule and whose it is. */
 defineProps<{ cautions: readonly Caution[] }>();
+const words = useWords();
 const open = ref(new Set<string>());
 const WORD = { danger: "Danger", caution: "Mind", note: "Note" } as const;
 
@@ -27,12 +29,12 @@ function toggle(id: string) {
           <path class="sign" d="M10 7.5v5M10 14.6v1" stroke-width="2" stroke-linecap="round" />
         </svg>
         <span>
-          <strong>{{ WORD[caution.severity] }}: {{ caution.title }}</strong>
-          <span class="text">{{ caution.text }}</span>
+          <strong>{{ WORD[caution.severity] }}: {{ words(caution.title) }}</strong>
+          <span class="text">{{ words(caution.text) }}</span>
         </span>
       </button>
       <p v-if="open.has(caution.id)" class="small rule-text">
-        {{ caution.rule }}
+        {{ words(caution.rule) }}
         <span class="quiet">Rule of: {{ caution.whose }}.</span>
       </p>
     </li>

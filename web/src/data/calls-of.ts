@@ -1,3 +1,5 @@
+import { inWords } from "@kettlos/core/units/said";
+import type { UnitSystem } from "@kettlos/core/units/show";
 import type { FirePot } from "./pots-store";
 
 /** Something to call the cook for. Its key is the same each time it is worked out. */
@@ -16,7 +18,11 @@ const LATE_MS = 90_000;
 const QUIET: ReadonlySet<string> = new Set(["light"]);
 
 /** What calls at nowMs on the pot's clock: what is due, and every danger. */
-export function callsOf(pot: FirePot, nowMs: number): readonly PotCall[] {
+export function callsOf(
+  pot: FirePot,
+  nowMs: number,
+  units: UnitSystem = "metric",
+): readonly PotCall[] {
   const { id, plan } = pot.batch;
   const lateWords = (dueMs: number) =>
     nowMs - dueMs > LATE_MS ? `, ${Math.round((nowMs - dueMs) / 60_000)} min late` : "";
@@ -26,7 +32,7 @@ export function callsOf(pot: FirePot, nowMs: number): readonly PotCall[] {
       key: `${id}|${a.id}|${a.kind === "stir" || a.kind === "look" || a.kind === "skim" ? a.atMs : ""}`,
       isDanger: false,
       title: `${a.title}${lateWords(a.atMs)}`,
-      text: `${plan.name}. ${a.lookFor}`,
+      text: `${plan.name}. ${inWords(a.lookFor, units)}`,
       dueMs: a.atMs,
       batchId: id,
     }));
@@ -35,8 +41,8 @@ export function callsOf(pot: FirePot, nowMs: number): readonly PotCall[] {
     .map((c) => ({
       key: `${id}|${c.id}`,
       isDanger: true,
-      title: c.title,
-      text: `${plan.name}. ${c.text}`,
+      title: inWords(c.title, units),
+      text: `${plan.name}. ${inWords(c.text, units)}`,
       dueMs: c.sinceMs,
       batchId: id,
     }));

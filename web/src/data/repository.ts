@@ -15,10 +15,10 @@ import { KitchenSchema, SCHEMA_VERSION, type Kitchen } from "@kettlos/core/simul
 import { PlanSchema, type Plan } from "@kettlos/core/simulate/plan-schema";
 import { Problem } from "@kettlos/core/units/problem";
 import { checked } from "./checked";
-import { format } from "date-fns";
 import { db } from "./db";
 import { newId } from "./new-id";
 import { writing, type Waits } from "./writing";
+import { clockOf } from "./moments";
 
 /** An event as a screen makes it; id, version and batch are filled in here. */
 export type NewEvent = EventBody extends infer E
@@ -147,7 +147,7 @@ export async function appendEvents(
     );
   };
   await writing(
-    `an entry of ${format(tappedMs, "HH:mm")}`,
+    `an entry of ${clockOf(tappedMs)}`,
     () => db.transaction("rw", db.batches, db.events, write),
     waits,
   );

@@ -1,9 +1,9 @@
 import { writeKettlosFile } from "@kettlos/core/formats/kettlos-json";
-import { format } from "date-fns";
 import { say } from "../frame/notices";
 import { exportAll } from "./backup";
 import { db } from "./db";
 import { save } from "./save-file";
+import { dayOf, isoDayOf } from "./moments";
 
 const DAY_MS = 86_400_000;
 /** Reminded of a backup after so long, where there is something to lose; put off for a week. */
@@ -60,7 +60,7 @@ const setNumber = (key: string, value: number) => db.settings.put({ key, value: 
 /** When everything was last saved to a file, ms; null where it never was. */
 export const lastBackupMs = (): Promise<number | null> => numberAt(LAST);
 
-const nameOf = (nowMs: number): string => `kettlos-${format(nowMs, "yyyy-MM-dd")}.json`;
+const nameOf = (nowMs: number): string => `kettlos-${isoDayOf(nowMs)}.json`;
 
 /** Everything to a file that the browser saves. */
 export async function saveBackup(): Promise<void> {
@@ -115,7 +115,7 @@ export async function careForBackup(nowMs: number): Promise<void> {
     title:
       last === null
         ? "Nothing of this kitchen was ever saved to a file."
-        : `Last saved to a file ${format(last, "d MMMM")}.`,
+        : `Last saved to a file ${dayOf(last)}.`,
     text: `${batches} pots are in this browser and nowhere else.`,
     ways: [
       { label: "Save it all to a file", run: saveBackup },

@@ -3,6 +3,7 @@ import { computed, ref, watch } from "vue";
 import { say, unsay } from "../frame/notices";
 import { callsOf, type PotCall } from "./calls-of";
 import { dueCalls, type Rung } from "./due-calls";
+import { useKitchenStore } from "./kitchen-store";
 import { usePotsStore } from "./pots-store";
 import { usePreferences } from "./preferences";
 import { sound } from "./sounds";
@@ -16,6 +17,7 @@ const LOCK = "kettlos-alarms";
  */
 export function useAlarms() {
   const pots = usePotsStore();
+  const kitchenStore = useKitchenStore();
   const { answers } = usePreferences();
   const isVisible = useDocumentVisibility();
   let rung: ReadonlyMap<string, Rung> = new Map();
@@ -29,7 +31,9 @@ export function useAlarms() {
     });
 
   // A practice pot is watched while it runs; it calls nobody from elsewhere.
-  const calls = computed(() => pots.inEarnest.flatMap((p) => callsOf(p, pots.nowMs)));
+  const calls = computed(() =>
+    pots.inEarnest.flatMap((p) => callsOf(p, pots.nowMs, kitchenStore.units)),
+  );
 
   function heard(key: string) {
     const before = rung.get(key);

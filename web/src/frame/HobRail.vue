@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { useElementSize } from "@vueuse/core";
-import { addHours, format, startOfHour } from "date-fns";
 import { computed, useTemplateRef } from "vue";
 import { showDuration } from "@kettlos/core/units/show";
 import { usePotsStore } from "../data/pots-store";
 import { useKitchenStore } from "../data/kitchen-store";
+import { clockOf, weekdayOf } from "../data/moments";
 import { plannedBands } from "./planned-bands";
 
 /** The next 24 hours at the foot of every screen: what is on the fire, what is planned. */
@@ -17,19 +17,18 @@ const store = useKitchenStore();
 const lane = useTemplateRef<HTMLElement>("lane");
 const { width } = useElementSize(lane);
 
-const fromMs = computed(() => startOfHour(pots.nowMs).getTime() - BACK_H * HOUR_MS);
+const fromMs = computed(() => new Date(pots.nowMs).setMinutes(0, 0, 0) - BACK_H * HOUR_MS);
 const toMs = computed(() => fromMs.value + (BACK_H + AHEAD_H) * HOUR_MS);
 const share = (ms: number) => ((ms - fromMs.value) / (toMs.value - fromMs.value)) * 100;
 const clamped = (ms: number) => Math.min(100, Math.max(0, share(ms)));
 
 const hours = computed(() => {
   const every = width.value > 900 ? 2 : width.value > 500 ? 3 : 6;
-  return Array.from({ length: BACK_H + AHEAD_H + 1 }, (_, i) => addHours(fromMs.value, i)).map(
-    (date) => ({
-      at: share(date.getTime()),
-      label: date.getHours() % every === 0 ? format(date, "HH") : null,
-    }),
-  );
+  return Array.from({ length: BACK_H + AHEAD_H + 1 }, (_, i) => {
+    const ms = fromMs.value + i * HOUR_MS;
+    const hour = new Date(ms).getHours();
+    return { at: share(ms), label: hour % every === 0 ? String(hour).padStart(2, "0") : null };
+  });
 });
 const nights = computed(() =>
   [-1, 0, 1].map((day) => {
@@ -40,7 +39,6 @@ const nights = computed(() =>
   }),
 );
 
-const clock = (ms: number) => format(ms, "HH:mm");
 const left = (ms: number) => `${showDuration(Math.max(1, (ms - pots.nowMs) / 60_000))} left`;
 
 /** Words of a pot that ended a while ago begin behind the needle: it crosses none. */
@@ -71,7 +69,7 @@ const bands = computed(() => [
               ? ""
               : "strained: judge the set when cold"
             : next.atMs > pots.nowMs
-              ? `${clock(next.atMs)} ${next.title.toLowerCase()}, ${left(next.atMs)}`
+              ? `${clockOf(next.atMs)} ${next.title.toLowerCase()}, ${left(next.atMs)}`
               : `now: ${next.title.toLowerCase()}`,
       };
     }),
@@ -88,7 +86,7 @@ const bands = computed(() => [
       next:
         b.lightMs < pots.nowMs
           ? "should be on by now"
-          : `light it ${clock(b.lightMs)}, ${left(b.lightMs)}`,
+          : `light it ${clockOf(b.lightMs)}, ${left(b.lightMs)}`,
     })),
 ]);
 </script>
@@ -97,8 +95,8 @@ const bands = computed(() => [
   <footer class="hob" aria-label="On the hob">
     <div class="now">
       <span class="label">On the hob</span>
-      <strong class="figure">{{ clock(pots.nowMs) }}</strong>
-      <span class="label">{{ format(pots.nowMs, "EEEE") }}</span>
+      <strong class="figure">{{ clockOf(pots.nowMs) }}</strong>
+      <span class="label">{{ weekdayOf(pots.nowMs) }}</span>
     </div>
     <div ref="lane" class="lanes">
       <div

@@ -3,6 +3,7 @@ import type { Target } from "@kettlos/core/convert/convert";
 import type { CrockSetting } from "@kettlos/core/heat/slow-cooker";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
+import type { Said } from "@kettlos/core/units/said";
 import { computed, ref, shallowRef } from "vue";
 import { plain } from "../data/plain";
 import { reckoner } from "./reckoner";
@@ -20,7 +21,7 @@ let newest = 0;
 export function useConversion() {
   const answers = shallowRef<readonly HeatAnswer[]>([]);
   const ranges = shallowRef<readonly (ExplainedRange | null)[]>([]);
-  const problem = ref<string | null>(null);
+  const problem = shallowRef<Said | null>(null);
   const isBusy = ref(false);
   const columns = computed<readonly HeatColumn[]>(() =>
     answers.value.map((answer, i) => ({ answer, range: ranges.value[i] ?? null })),

@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import { showDuration, showVolume } from "@kettlos/core/units/show";
-import { format } from "date-fns";
 import { computed, defineAsyncComponent } from "vue";
 import { useRouter } from "vue-router";
 import { useKitchenStore } from "../../data/kitchen-store";
@@ -13,8 +12,11 @@ import BatchPot from "../logbook/BatchPot.vue";
 import { sharedScale } from "../logbook/shared-scale";
 import BenchPot from "./BenchPot.vue";
 import PieceBoundary from "../../frame/PieceBoundary.vue";
+import { useWords } from "../../data/use-words";
+import { weekdayClockOf } from "../../data/moments";
 
 /** Seen once: it does not come along with every bench. */
+const words = useWords();
 const FirstVisit = defineAsyncComponent(() => import("./FirstVisit.vue"));
 
 /** What needs doing now and next, across all pots. */
@@ -44,7 +46,6 @@ const waitingForCold = computed(() => pots.inEarnest.filter((p) => p.cook.strain
 const onFire = computed(() => pots.inEarnest.filter((p) => p.cook.strainedMs === null));
 
 const startNew = () => router.push("/new");
-const when = (ms: number) => format(ms, "EEE HH:mm");
 
 useShortcuts(() =>
   kitchenStore.kitchen === null
@@ -75,7 +76,7 @@ useShortcuts(() =>
           <RouterLink v-else class="stuck" :to="`/cook/${pot.batch.id}`">
             <h3>{{ pot.batch.plan.name }}</h3>
             <p v-if="pot.actions[0]" class="figure">{{ pot.actions[0].title }}</p>
-            <p class="ember">{{ pot.cautions[0]?.title }}: {{ pot.problem.message }}</p>
+            <p class="ember">{{ words(pot.cautions[0]?.title) }}: {{ words(pot.problem.said) }}</p>
           </RouterLink>
         </li>
       </ul>
@@ -86,7 +87,8 @@ useShortcuts(() =>
         <li v-for="pot in waitingForCold" :key="pot.batch.id">
           <RouterLink :to="`/strain/${pot.batch.id}`"
             >{{ pot.batch.plan.name }}:
-            <b v-if="pot.cautions[0]" class="ember">{{ pot.cautions[0].title }}</b><template v-else
+            <b v-if="pot.cautions[0]" class="ember">{{ words(pot.cautions[0].title) }}</b><template
+              v-else
               >lift the fat and judge the set when it is cold</template
             ></RouterLink
           >
@@ -98,7 +100,7 @@ useShortcuts(() =>
       <ul class="next">
         <li v-for="band in planned" :key="band.plan.id">
           <RouterLink :to="`/plan/${band.plan.id}`">
-            <strong class="figure">{{ when(band.lightMs) }}</strong>
+            <strong class="figure">{{ weekdayClockOf(band.lightMs) }}</strong>
             <span
               >{{ band.plan.name
               }}<span v-if="band.plan.forWhat" class="quiet"
@@ -106,7 +108,8 @@ useShortcuts(() =>
               ></span
             >
             <span class="quiet"
-              >{{ band.plan.end === "served" ? "ready" : "strained" }} by {{ when(band.readyMs)
+              >{{ band.plan.end === "served" ? "ready" : "strained" }} by
+              {{ weekdayClockOf(band.readyMs)
               }}<template v-if="band.lightMs > pots.nowMs">
                 · light it in
                 {{ showDuration((band.lightMs - pots.nowMs) / 60000) }}</template

@@ -7,13 +7,15 @@ import {
   type UnitSystem,
 } from "@kettlos/core/units/show";
 import { vesselOf } from "@kettlos/core/simulate/references";
-import { format } from "date-fns";
 import { computed } from "vue";
 import type { LivePot } from "../../data/pots-store";
 import { piecesOf } from "../../drawings/pieces-of";
 import SmallPot from "../../drawings/SmallPot.vue";
+import { useWords } from "../../data/use-words";
+import { clockOf } from "../../data/moments";
 
 /** A pot on the fire as the bench shows it: what is next, what is in it, what it will give. */
+const words = useWords();
 const props = defineProps<{ pot: LivePot; units: UnitSystem; nowMs: number }>();
 
 const vessel = computed(() => vesselOf(props.pot.batch.plan, props.pot.batch.kitchen));
@@ -48,7 +50,7 @@ const due = computed(() => {
         <b class="figure due">{{ due }}</b>
       </p>
       <p v-if="pot.cautions[0] && pot.cautions[0].severity !== 'note'" class="ember">
-        {{ pot.cautions[0].title }}
+        {{ words(pot.cautions[0].title) }}
       </p>
       <p class="quiet">
         {{
@@ -56,7 +58,7 @@ const due = computed(() => {
             ? "By the reckoning it is dry"
             : `${showVolume(pot.forecast.nowL.expected, one)} in the pot`
         }}<template v-if="pot.cook.litMs !== null"
-          >, on since {{ format(pot.cook.litMs, "HH:mm") }}</template
+          >, on since {{ clockOf(pot.cook.litMs) }}</template
         >
       </p>
       <p>
@@ -65,7 +67,7 @@ const due = computed(() => {
         ({{
           showVolumeRange(pot.forecast.strainedL.low, pot.forecast.strainedL.high, one)
         }})<template v-if="pot.cook.litMs !== null"
-          >, off the heat {{ format(pot.forecast.endMs.expected, "HH:mm") }}</template
+          >, off the heat {{ clockOf(pot.forecast.endMs.expected) }}</template
         >
       </p>
     </div>

@@ -6,7 +6,6 @@ import { roundFromCapacity } from "@kettlos/core/vessel/volume";
 import { boilingPointC } from "@kettlos/core/water/altitude";
 import type { FileProblem } from "@kettlos/core/formats/file-problem";
 import type { FileReport } from "@kettlos/core/formats/file-report";
-import { format } from "date-fns";
 import { computed, defineAsyncComponent, ref, shallowRef } from "vue";
 import FieldForm from "../../controls/FieldForm.vue";
 import QuantityField from "../../controls/QuantityField.vue";
@@ -18,6 +17,7 @@ import SmallPot from "../../drawings/SmallPot.vue";
 import { ordinaryVessel } from "../kitchen/ordinary-vessel";
 import { RING_KINDS, usualPowerW } from "../kitchen/ring-kinds";
 import { newId } from "../../data/new-id";
+import { dateClockOf } from "../../data/moments";
 
 const FileReportView = defineAsyncComponent(() => import("../kitchen/FileReportView.vue"));
 
@@ -133,8 +133,7 @@ async function openOwn() {
         </template>
         <ul v-if="copies !== undefined && copies.length > 0 && waiting === null">
           <li v-for="copy in copies" :key="copy.id">
-            Kept here {{ format(copy.atMs, "d MMM yyyy, HH:mm") }}, before all was removed or
-            replaced.
+            Kept here {{ dateClockOf(copy.atMs) }}, before all was removed or replaced.
             <button type="button" class="link" @click="openCopy(copy.id)">Look at it</button>
           </li>
         </ul>

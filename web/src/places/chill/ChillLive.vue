@@ -20,8 +20,10 @@ import type { NewEvent } from "../../data/repository";
 import { save } from "../../data/save-file";
 import { farOffWords } from "../../controls/far-off-words";
 import { chillRecord } from "./chill-record";
+import { useWords } from "../../data/use-words";
 
 /** While it cools: each gate with what is left, the thermometer, and what a missed gate asks for. */
+const words = useWords();
 const props = defineProps<{
   pot: PotState;
   chilling: Chilling;
@@ -117,7 +119,7 @@ const writeOut = () =>
     <div v-if="remedy !== null" class="danger" role="alert">
       <strong>Danger: a gate was missed.</strong>
       <span
-        >{{ REMEDIES[remedy]
+        >{{ words(REMEDIES[remedy])
         }}<template v-if="chilling.wasReheated"> It was reheated once already.</template></span
       >
       <span class="quiet small">Rule of: {{ code.whose }}.</span>

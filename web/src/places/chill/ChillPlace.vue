@@ -24,8 +24,10 @@ import ChillHow from "./ChillHow.vue";
 import ChillLive from "./ChillLive.vue";
 import IceInto from "./IceInto.vue";
 import { useChillHow } from "./use-chill-how";
+import { useWords } from "../../data/use-words";
 
 /** From the sieve to cold through: the course reckoned against the code before it is done, then read. */
+const words = useWords();
 const kitchenStore = useKitchenStore();
 const pots = usePotsStore();
 const route = useRoute();
@@ -158,7 +160,7 @@ useShortcuts(() => [{ keys: "u", does: "Undo the last entry", run: () => void un
           In time about {{ Math.round(10 * chance) }} times in ten. Take more and shallower, or a
           bath; else read it and be ready to change.
         </p>
-        <p class="quiet">{{ code.name }}: {{ code.text }} {{ code.whose }}.</p>
+        <p class="quiet">{{ code.name }}: {{ words(code.text) }} {{ code.whose }}.</p>
         <CoolingGates
           v-if="drawn !== null"
           :points="drawn.points"

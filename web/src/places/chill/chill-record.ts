@@ -1,6 +1,7 @@
 import type { Chilling } from "@kettlos/core/batch/fold";
 import type { GateNow } from "@kettlos/core/cool/chill-live";
 import type { CodeOfCooling } from "@kettlos/core/cool/codes";
+import { inWords } from "@kettlos/core/units/said";
 import { WAYS } from "@kettlos/core/cool/ways";
 import Papa from "papaparse";
 import type { PotState } from "../../data/pots-store";
@@ -19,7 +20,7 @@ export function chillRecord(
     ["what", "when", "value", "remark"],
     ["batch", iso(pot.batch.createdMs), pot.batch.plan.name, pot.batch.id],
     ["amount", iso(beganMs), `${chill.massKg.toFixed(2)} kg`, `in ${chill.count}`],
-    ["code", iso(beganMs), code.name, code.text],
+    ["code", iso(beganMs), code.name, inWords(code.text, "metric")],
     [
       "begun",
       iso(beganMs),

@@ -18,8 +18,10 @@ import { useConversion } from "../../workers/use-conversion";
 import { heatWords, HEAT_TITLES } from "../crossover/heat-words";
 import { DISH_KINDS } from "./dish-kinds";
 import { newId } from "../../data/new-id";
+import { useWords } from "../../data/use-words";
 
 /** For the hurried: what, how big, how long, on which heat; the other heats at once. */
+const words = useWords();
 const kitchenStore = useKitchenStore();
 const router = useRouter();
 const units = computed(() => kitchenStore.units);
@@ -61,7 +63,11 @@ const plan = computed(() => (assumed.value?.ok === true ? assumed.value.value.pl
 const conversion = useConversion();
 const rows = conversion.columns;
 const problem = computed(() =>
-  assumed.value?.ok === false ? assumed.value.problem.message : (conversion.problem.value ?? ""),
+  words(
+    assumed.value?.ok === false
+      ? assumed.value.problem.said
+      : (conversion.problem.value ?? undefined),
+  ),
 );
 
 watch(
@@ -127,7 +133,7 @@ async function keep() {
     </form>
     <p v-if="assumed?.ok && assumed.value.assumptions.length > 0" class="small quiet">
       Taken as usual, change it above:
-      {{ assumed.value.assumptions.map((a) => a.text).join(", ") }}.
+      {{ assumed.value.assumptions.map((a) => words(a.text)).join(", ") }}.
     </p>
     <p v-if="problem !== ''" class="ember" role="alert">{{ problem }}</p>
     <ul class="answers" aria-label="On each heat">
@@ -143,7 +149,7 @@ async function keep() {
         </h2>
         <template v-if="answer.ok">
           <p v-if="answer.column.refusal !== null" class="ember">
-            <strong>Danger: not like this.</strong> {{ answer.column.refusal.text }}
+            <strong>Danger: not like this.</strong> {{ words(answer.column.refusal.text) }}
           </p>
           <p v-else class="figure said">
             {{ range?.said ?? showDuration(answer.column.trace.holdMin) }}
@@ -156,7 +162,7 @@ async function keep() {
             <WhyFigure v-if="range" :estimate="range.why.water" />
           </p>
         </template>
-        <p v-else class="ember">{{ answer.message }}</p>
+        <p v-else class="ember">{{ words(answer.message) }}</p>
       </li>
     </ul>
     <CautionList :cautions="grave" />

@@ -1,10 +1,12 @@
 <script setup lang="ts">
+import { useWords } from "../../data/use-words";
 import type { Action, ActionKind } from "@kettlos/core/batch/action";
 import { format } from "date-fns";
 import { computed } from "vue";
 import { countdown } from "./countdown";
 
 /** The next thing to do, readable from two metres, and the ones after. */
+const words = useWords();
 const props = defineProps<{
   action: Action;
   later: readonly Action[];
@@ -55,7 +57,7 @@ const isDue = computed(() => props.action.atMs <= props.nowMs && props.action.ki
     <p v-if="action.kind !== 'light'" class="count figure" aria-hidden="true">
       {{ left }}
     </p>
-    <p class="look">{{ action.lookFor }}</p>
+    <p class="look">{{ words(action.lookFor) }}</p>
     <button type="button" class="button primary done" @click="$emit('done')">
       {{ doneWords }} <kbd>Space</kbd>
     </button>

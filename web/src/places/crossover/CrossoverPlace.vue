@@ -12,11 +12,13 @@ import { useShortcuts } from "../../frame/shortcuts";
 import StageStrip from "../../frame/StageStrip.vue";
 import type { HeatColumn as Column } from "../../workers/use-conversion";
 import { useCrossoverStore } from "./crossover-store";
+import { useWords } from "../../data/use-words";
 import HeatColumn from "./HeatColumn.vue";
 import { HEAT_TITLES } from "./heat-words";
 import PotsRow from "./PotsRow.vue";
 
 const kitchenStore = useKitchenStore();
+const words = useWords();
 const store = useCrossoverStore();
 const route = useRoute();
 const router = useRouter();
@@ -134,7 +136,7 @@ useShortcuts(() => [
       <span class="quiet small" role="status">{{ store.isBusy ? "working it out …" : "" }}</span>
     </nav>
     <p v-if="store.problem !== null" class="problem" role="alert">
-      <strong>The dish as written does not work:</strong> {{ store.problem }}
+      <strong>The dish as written does not work:</strong> {{ words(store.problem) }}
       <button v-if="store.before !== null" type="button" class="button" @click="store.undo()">
         Undo the last change
       </button>

@@ -23,8 +23,10 @@ import UnitField from "../../controls/UnitField.vue";
 import { useOpened } from "../../controls/use-opened";
 import { heatWords, HEAT_TITLES } from "./heat-words";
 import VesselChoice from "./VesselChoice.vue";
+import { useWords } from "../../data/use-words";
 
 /** One heat's answer: time as a cook says it, liquid in and out, work, what to change, cautions. */
+const words = useWords();
 const props = defineProps<{
   answer: HeatAnswer;
   range: ExplainedRange | null;
@@ -189,7 +191,7 @@ function setWater(volumeL: number | null) {
       </dl>
       <section v-if="column.refusal !== null" class="refusal" role="alert">
         <strong>Danger: not like this</strong>
-        <p>{{ column.refusal.text }}</p>
+        <p>{{ words(column.refusal.text) }}</p>
         <button
           v-for="remedy in column.refusal.remedies"
           :key="remedy.text"
@@ -215,10 +217,10 @@ function setWater(volumeL: number | null) {
         Make it the plan
       </button>
       <ul v-if="column.limits.length > 0 || column.restaged.length > 0" class="ways">
-        <li v-for="limit in column.limits" :key="limit.id + limit.text">
-          {{ limit.text }}
-          <span v-for="remedy in limit.remedies" :key="remedy.text" class="remedy"
-            >{{ remedy.text }}.</span
+        <li v-for="limit in column.limits" :key="limit.id + words(limit.text)">
+          {{ words(limit.text) }}
+          <span v-for="remedy in limit.remedies" :key="remedy.kind" class="remedy"
+            >{{ words(remedy.text) }}.</span
           >
         </li>
         <li v-for="change in column.restaged" :key="change.itemId">{{ change.text }}.</li>
@@ -232,7 +234,7 @@ function setWater(volumeL: number | null) {
       <CautionList :cautions="notes" />
     </template>
     <p v-else-if="!answer.ok" class="refusal" role="alert">
-      <strong>Not on this heat</strong> {{ answer.message }}
+      <strong>Not on this heat</strong> {{ words(answer.message) }}
     </p>
   </section>
 </template>

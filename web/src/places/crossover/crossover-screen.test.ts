@@ -102,7 +102,7 @@ describe("a heat's column", () => {
   });
 
   test("in US units the figures are in quarts and °F", () => {
-    expect(columnWith("oven", (a) => a, "us").text()).toContain("302 °F, covered");
+    expect(columnWith("oven", (a) => a, "us").text()).toContain("300 °F, covered");
     expect(columnWith("oven", (a) => a, "us").text()).toMatch(/1 ½ qt/);
   });
 });

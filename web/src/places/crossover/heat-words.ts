@@ -1,6 +1,6 @@
 import type { Method } from "@kettlos/core/heat/method";
 import type { Heat } from "@kettlos/core/simulate/plan-schema";
-import { showTemperature, type UnitSystem } from "@kettlos/core/units/show";
+import { showOven, type UnitSystem } from "@kettlos/core/units/show";
 
 export const HEAT_TITLES: Record<Method, string> = {
   hob: "Hob",
@@ -17,7 +17,7 @@ export function heatWords(heat: Heat, units: UnitSystem): string {
     case "hob":
       return `${heat.vigour} ${heat.vigour === "rolling" ? "boil" : "simmer"}, ${LID[heat.lid]}`;
     case "oven":
-      return `${showTemperature(Math.round(heat.ovenC), units === "us" ? "us" : "metric").replace(".0 ", " ")}, ${LID[heat.lid]}${heat.start === "cold" ? ", in cold" : ""}`;
+      return `${showOven(heat.ovenC, units === "us" ? "us" : "metric")}, ${LID[heat.lid]}${heat.start === "cold" ? ", in cold" : ""}`;
     case "slowCooker":
       return [
         heat.setting.toUpperCase(),

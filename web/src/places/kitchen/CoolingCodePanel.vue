@@ -5,8 +5,10 @@ import TemperatureField from "../../controls/TemperatureField.vue";
 import TickChoice from "../../controls/TickChoice.vue";
 import UnitField from "../../controls/UnitField.vue";
 import { useKitchenStore } from "../../data/kitchen-store";
+import { useWords } from "../../data/use-words";
 
 /** Whose rule for chilling: three that are published, or gates of this kitchen's own. */
+const words = useWords();
 const store = useKitchenStore();
 const CODES = [
   { value: "us", label: "US: 57→21 °C in 2 h, 5 °C in 6 h in all" },
@@ -96,7 +98,7 @@ const add = () => {
   </ul>
   <p v-if="problem" class="ember" role="alert">{{ problem }}</p>
   <p v-if="code" class="small">
-    {{ code.text }} <span class="quiet">Rule of: {{ code.whose }}.</span>
+    {{ words(code.text) }} <span class="quiet">Rule of: {{ code.whose }}.</span>
   </p>
   <p class="quiet small">
     Chilling and the cautions at the sieve go by it. Your local food code comes first: gates of

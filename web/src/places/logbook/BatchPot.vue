@@ -1,9 +1,9 @@
 <script setup lang="ts">
+import { weekdayDateOf } from "../../data/moments";
 import { gapOf } from "@kettlos/core/batch/gap";
 import { vesselOf } from "@kettlos/core/simulate/references";
 import { showVolume, type UnitSystem } from "@kettlos/core/units/show";
 import { capacityL, depthForVolumeM } from "@kettlos/core/vessel/volume";
-import { format } from "date-fns";
 import { computed } from "vue";
 import type { PotState } from "../../data/pots-store";
 import SmallPot from "../../drawings/SmallPot.vue";
@@ -43,7 +43,7 @@ const difference = computed(() => {
       >
       <span class="quiet small">planned {{ showVolume(gap.plannedL, one) }}, {{ difference }}</span>
       <span class="quiet small"
-        >{{ format(pot.cook.litMs ?? pot.batch.createdMs, "EEE d MMM")
+        >{{ weekdayDateOf(pot.cook.litMs ?? pot.batch.createdMs)
         }}<template v-if="pot.batch.practice !== undefined">, practice</template
         ><template v-if="pot.cook.result?.set">, {{ pot.cook.result.set }}</template></span
       >

@@ -7,7 +7,7 @@ import {
   showDuration,
   showLength,
   showMass,
-  showRoundTemperature,
+  showOven,
   showTemperature,
   showVolume,
   type UnitSystem,
@@ -54,7 +54,7 @@ export function eventWords(event: CookEvent, plan: Plan, units: UnitSystem): str
       return `${nameIn(plan, event.itemId)} left out`;
     case "heatSet":
       if (event.setting !== undefined) return `Turned to ${event.setting.toUpperCase()}`;
-      if (event.ovenC !== undefined) return `Oven to ${showRoundTemperature(event.ovenC, units)}`;
+      if (event.ovenC !== undefined) return `Oven to ${showOven(event.ovenC, units)}`;
       return `Turned to a ${event.vigour} simmer, lid ${event.lid}`;
     case "temperature":
       return `${event.where === "liquid" ? "Liquid" : "Piece"} at ${showTemperature(event.tempC, units)}`;

@@ -24,7 +24,9 @@ import { useTurns } from "./use-turns";
 import { sayRemoved } from "../../frame/notices";
 import PieceBoundary from "../../frame/PieceBoundary.vue";
 import MissingThing from "./MissingThing.vue";
+import { useWords } from "../../data/use-words";
 
+const words = useWords();
 const kitchenStore = useKitchenStore();
 const planStore = usePlanStore();
 const route = useRoute();
@@ -121,7 +123,8 @@ const practise = () => putOn(newPractice(Date.now()));
 const TOO_MUCH: ReadonlySet<string> = new Set(["aboveRim", "heapAboveRim"]);
 const overRim = computed(() => answers.value?.cautions.find((c) => c.id === "overRim") ?? null);
 /** What stands in the way, said above the pot: it does not all go in, or cannot be worked out. */
-const fault = computed(() => overRim.value?.text ?? planStore.problem?.message ?? null);
+const faultSaid = computed(() => overRim.value?.text ?? planStore.problem?.said ?? null);
+const fault = computed(() => (faultSaid.value === null ? null : words(faultSaid.value)));
 const isTooMuch = computed(
   () =>
     overRim.value !== null || (planStore.problem !== null && TOO_MUCH.has(planStore.problem.code)),
