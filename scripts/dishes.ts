@@ -81,7 +81,8 @@ const planOf = ([name, ingredientId, massKg, piece, volumeL, heat, holdMin]: Giv
 function row(given: Given): readonly string[] {
   const plan = planOf(given);
   const { converted, ranges } = convertDish(plan, kitchen);
-  if (converted.problem !== null) throw new Error(`${plan.name}: ${inWords(converted.problem, "metric")}`);
+  if (converted.problem !== null)
+    throw new Error(`${plan.name}: ${inWords(converted.problem, "metric")}`);
   const drawn = ranges();
   const piece = plan.items[0]?.piece;
   const cells = converted.answers.map((answer, i) => {
