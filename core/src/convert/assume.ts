@@ -7,6 +7,7 @@ import { PlanSchema, type Heat, type Plan, type Stop } from "../simulate/plan-sc
 import { kitchenEstimate } from "../units/constant";
 import { Problem } from "../units/problem";
 import { readQuantity } from "../units/read-quantity";
+import { readSpans } from "../units/read-span";
 import { usualHeat, vesselFor } from "./targets";
 import { kilos, litres, metres, ovenC, say, type Said } from "../units/said";
 import { called } from "../vessel/called";
@@ -44,7 +45,9 @@ const USUAL_CUBE_M = 0.04;
 const LOW_AND_SLOW_C = 120;
 const LOW_AND_SLOW = /low\s*(and|&|\+)\s*slow/i;
 const UNTIL_TENDER = /tender|soft|done|falls? apart/i;
-const RANGE = /^(?<from>[^–-]+?)\s*(?:–|-|to)\s*(?<to>.+)$/;
+/** What may stand beside a time without changing it. */
+const FILLER =
+  /^[\s,.~]*(?:(?:for|about|around|approx\.?|approximately|ca\.?|some|in all|total|simmer|cook|then)\b[\s,.]*)*$/i;
 
 /**
  * A written time: a stop, or the stop "until tender" where the words say so. A range is taken at its
@@ -55,17 +58,10 @@ const RANGE = /^(?<from>[^–-]+?)\s*(?:–|-|to)\s*(?<to>.+)$/;
 export function readWrittenTime(text: string): Stop {
   const words = text.trim();
   if (words === "" || UNTIL_TENDER.test(words) || LOW_AND_SLOW.test(words)) return { by: "tender" };
-  const minutes = (part: string): number => {
-    const reading = readQuantity(part, { dimension: "time", bareUnit: "min" });
-    if (reading.kind !== "one")
-      throw new Problem("unreadable", "time", part, `"${part}" is not a time. Try 2 h 30.`);
-    return reading.quantity.value;
-  };
-  const range = RANGE.exec(words)?.groups;
-  const holdMin =
-    range === undefined
-      ? minutes(words)
-      : (minutes(withUnitOf(range.from ?? "", range.to ?? "")) + minutes(range.to ?? "")) / 2;
+  const spans = readSpans(words);
+  const beside = spans.reduceRight((rest, x) => rest.slice(0, x.at) + rest.slice(x.end), words);
+  const span = spans.length === 1 && FILLER.test(beside) ? spans[0] : undefined;
+  const holdMin = span === undefined ? bareMinutes(words) : (span.fromMin + span.toMin) / 2;
   if (!(holdMin >= 1 && holdMin <= 2880))
     throw new Problem(
       "range",
@@ -76,9 +72,13 @@ export function readWrittenTime(text: string): Stop {
   return { by: "time", holdMin };
 }
 
-/** "2" of "2–3 hours" is hours too. */
-const withUnitOf = (from: string, to: string): string =>
-  /[a-z]/i.test(from) ? from : `${from} ${/[a-z]+/i.exec(to)?.[0] ?? "min"}`;
+/** A time without a unit, or in one that only a field knows. @throws Problem `unreadable` */
+function bareMinutes(words: string): number {
+  const reading = readQuantity(words, { dimension: "time", bareUnit: "min" });
+  if (reading.kind !== "one")
+    throw new Problem("unreadable", "time", words, `"${words}" is not a time. Try 2 h 30.`);
+  return reading.quantity.value;
+}
 
 /**
  * A whole plan from a dish that says little. What is missing is taken as usual in this kitchen, and said.

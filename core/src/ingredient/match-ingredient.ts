@@ -4,7 +4,7 @@ import { singular } from "./word-forms";
 
 /** Words that say how, not what. */
 const DROPPED = new Set(
-  "a an the of and or with in fresh dry live ground whole large small medium big good quality boneless skinless bone-in lean best ripe raw cold hot warm about approximately finely roughly coarsely chopped diced sliced cut cubed crushed minced grated peeled trimmed rinsed drained halved quartered plus extra more some few your favorite favourite into pieces unsalted low-salt".split(
+  "a an the of and or with in fresh live whole large small medium big tiny good quality boneless skinless bone-in lean best ripe raw cold hot warm about approximately finely roughly coarsely chopped diced sliced cut cubed crushed grated peeled trimmed rinsed drained halved quartered plus extra more some few your favorite favourite into pieces unsalted low-salt".split(
     " ",
   ),
 );
@@ -16,6 +16,36 @@ const wordsOf = (text: string): readonly string[] =>
     .split(/[^\p{L}'-]+/u)
     .filter((w) => w.length > 1)
     .map(singular);
+
+/**
+ * Words that make another thing of a thing: another animal, part, state or product. Left over beside a name,
+ * they are asked about: onion soup mix is no onion, and the neck of a turkey none of a lamb's.
+ */
+const TELLING = new Set(
+  `beef veal ox pork pig ham bacon lamb mutton goat chicken hen turkey duck goose rabbit hare deer venison game boar bear
+  elk fish salmon trout cod crab lobster shrimp prawn clam mussel oyster squid egg
+  bone neck shank shoulder liver gizzard heart kidney foot feet wing back frame carcass skin belly rib tail cheek
+  breast leg thigh drumstick head knuckle trotter marrow fat dripping fillet loin mince
+  zest juice peel rind seed stalk root leaf flower sprout powder flake paste sauce soup mix stock broth bouillon
+  cube liquor syrup wine vinegar sugar oil butter milk cream cheese yogurt flour starch bread crumb noodle cake
+  dried canned tinned smoked cured salted pickled fermented candied roasted cooked precooked leftover homemade
+  ground minced birch xylitol palm coconut almond soy rice corn bean pea lentil nut sausage ketchup mustard beer
+  cider spirit brandy rum sherry port`.split(/\s+/),
+);
+/** In what is chopped or ground anyway these say how, not what. */
+const ONLY_HOW: Readonly<Record<string, readonly string[]>> = {
+  ground: ["aromatic", "salt", "sweet"],
+  minced: ["aromatic", "vegetable"],
+  dried: ["aromatic", "dried", "pulse", "grain"],
+  powder: ["aromatic", "starch", "salt"],
+  flake: ["aromatic", "salt"],
+  leaf: ["aromatic"],
+  seed: ["aromatic"],
+  stalk: ["aromatic", "vegetable"],
+  root: ["vegetable", "aromatic"],
+  head: ["vegetable", "aromatic"],
+  smoked: ["aromatic"],
+};
 
 interface Named {
   readonly ingredient: Ingredient;
@@ -69,6 +99,8 @@ export function matchIngredient(name: string, wholeLine = name): IngredientMatch
     ...new Set(whole.filter((n) => n.words.length === longest).map((n) => n.ingredient)),
   ];
   const first = best[0];
+  if (first !== undefined && best.length === 1 && isLeftOver(name, first))
+    return { sure: null, others: [...new Set([first, ...partly(have)])].slice(0, MOST_OTHERS) };
   if (first !== undefined && best.length === 1) {
     const [, dryId, cannedId] = open ?? [];
     if (open !== undefined && !DRY.test(wholeLine))
@@ -83,6 +115,14 @@ export function matchIngredient(name: string, wholeLine = name): IngredientMatch
   }
   if (best.length > 1) return { sure: null, others: best.slice(0, MOST_OTHERS) };
   return { sure: null, others: partly(have).slice(0, MOST_OTHERS) };
+}
+
+/** A word that tells of something else is in the name as written, and in none of the entry's own names. */
+function isLeftOver(name: string, { name: own, alsoCalled, group, each }: Ingredient): boolean {
+  const known = new Set([...[own, ...alsoCalled].flatMap(wordsOf), ...Object.keys(each)]);
+  return wordsOf(name).some(
+    (w) => TELLING.has(w) && !known.has(w) && ONLY_HOW[w]?.includes(group) !== true,
+  );
 }
 
 /** Entries that share a word, the ones that share most first. */

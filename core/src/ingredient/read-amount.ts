@@ -1,6 +1,7 @@
 import { Problem } from "../units/problem";
 import { readNumber } from "../units/read-number";
 import { readQuantity } from "../units/read-quantity";
+import { UNITS } from "../units/unit-table";
 import { inFigures } from "./in-figures";
 import type { Ingredient } from "./ingredient";
 import { LOOSE_MEASURES } from "./loose-measures";
@@ -78,6 +79,8 @@ function readCount(text: string, ingredient: Ingredient, eachKg?: number): Amoun
 /** The word of `each` that the text uses; the middle size when only the name is said. */
 function countWord(rest: string, ingredient: Ingredient): string | null {
   const words = rest.split(/[^a-zé]+/).filter((w) => w !== "" && w !== "of");
+  // "200 g smoked trout" is a weight, not two hundred trout.
+  if (words.some((w) => UNITS.has(w) && !(w in ingredient.each))) return null;
   for (const size of Object.keys({ ...ingredient.each, ...LOOSE_MEASURES }))
     if (words.some((w) => singular(w) === size || w === size || w === `${size}es`)) return size;
   const known = new Set(

@@ -67,7 +67,7 @@ function countedName(name: string): Ingredient | null {
   return isCount ? found : null;
 }
 
-/** The best match that shares a whole beginning of a word; singular and plural alike. */
+/** The entry of which this is a name, singular and plural alike. */
 function bestNamed(name: string): Ingredient | null {
   const lower = name.toLowerCase();
   for (const form of [
@@ -77,10 +77,16 @@ function bestNamed(name: string): Ingredient | null {
     lower.replace(/s$/, ""),
   ]) {
     const found = findIngredients(form)[0];
-    if (form !== "" && found !== undefined) return found;
+    if (form !== "" && found !== undefined && isName(form, found)) return found;
   }
   return null;
 }
+
+const isName = (form: string, { name, alsoCalled }: Ingredient): boolean =>
+  [name, ...alsoCalled].some((n) => {
+    const own = n.toLowerCase();
+    return own === form || own.replace(/s$/, "") === form;
+  });
 
 function amountOf(amount: string, name: string, ingredient: Ingredient): AmountReading | null {
   for (const text of [amount, `${amount} ${name}`])

@@ -5,7 +5,7 @@ import { inFigures } from "../../ingredient/in-figures";
 import { LOOSE_MEASURES } from "../../ingredient/loose-measures";
 import { matchIngredient } from "../../ingredient/match-ingredient";
 import { readAmount, type Amount, type AmountReading } from "../../ingredient/read-amount";
-import { Problem } from "../../units/problem";
+import { outcomeOf, Problem } from "../../units/problem";
 import { showMass } from "../../units/show";
 import { UNITS } from "../../units/unit-table";
 import type { Doubt, DoubtChoice, DraftLine, LineFacts } from "./draft";
@@ -23,6 +23,12 @@ const LOOSE = new RegExp(
   String.raw`^(an?|\d+)\s*(${Object.keys(LOOSE_MEASURES).join("|")})(?:es|s)?\s+(?:of\s+)?(.*)$`,
   "i",
 );
+const IN_BRACKETS =
+  /\(\s*(?:about |ca\.? |~\s*)?(\d[\d.,/ ]*\s*(?:g|kg|grams?|ml|oz|ounces?|lbs?|pounds?))\s*\)/i;
+const PACK_WORD = /\b(cans?|tins?|jars?|bottles?|packs?|packets?|cartons?|boxes|box)\b/i;
+/** Counted by a word of its own; where the catalogue does not know its weight, it is asked. */
+const COUNTED_OTHERWISE =
+  /^(head|bulb|bunch|slab|rack|slice|wedge|ear|rib|stick)s?\b(?=\s+of\b|\s)/i;
 const LEAVE_OUT: DoubtChoice<LineFacts> = { label: "leave it out", set: { isLeftOut: true } };
 
 const EMPTY: LineFacts = {
@@ -140,6 +146,17 @@ function amountOf(
   ingredient: Ingredient,
 ): AmountReading | null {
   if (amountText === "") return null;
+  // A weight in brackets is what the other measure comes to: "1/2 tsp (2 g)", "1 stick butter (113 g)".
+  const weighed = IN_BRACKETS.exec(text)?.[1];
+  if (weighed !== undefined && !PACK_WORD.test(text)) {
+    const reading = outcomeOf(() => readAmount(weighed, ingredient));
+    if (reading.ok) return reading.value;
+  }
+  // Two amounts in one line are not added up by guess.
+  if (/\d/.test(nameText) || COUNTED_OTHERWISE.test(nameText)) {
+    const word = COUNTED_OTHERWISE.exec(nameText)?.[1]?.toLowerCase();
+    if (word === undefined || ingredient.each[word] === undefined) return null;
+  }
   const size = /\b(small|medium|large)\b/i.exec(text)?.[1] ?? "";
   const named = [`${amountText} ${size} ${nameText}`, `${amountText} ${nameText}`];
   // A bare number counts whatever the name says: glasses, bottles, leaves.

@@ -1,49 +1,67 @@
 import type { Method } from "../../heat/method";
 import { ingredientById } from "../../ingredient/catalogue";
 import { readQuantity } from "../../units/read-quantity";
+import { readNumber } from "../../units/read-number";
+import { readSpans, type Span } from "../../units/read-span";
 import { Problem } from "../../units/problem";
 import { showDuration } from "../../units/show";
 import type { Doubt, DoubtChoice, DraftLine, HeadFacts, LineFacts } from "./draft";
 
-const SPAN = String.raw`(\d+(?:[.,]\d+)?(?:\s*½)?|½|an?|one|two|three|four|five|six|eight|ten|twelve)(?:\s*(?:-|–|to)\s*(\d+(?:[.,]\d+)?(?:\s*½)?))?\s*(hours?|hrs?|h|minutes?|mins?)\b`;
-const COOKING = new RegExp(
-  String.raw`\b(simmer|cook|braise|bake|stew|boil|roast|pressure)\w*\b[^.;]*?${SPAN}`,
-  "gi",
-);
-const WORDS: Readonly<Record<string, number>> = {
-  a: 1,
-  an: 1,
-  one: 1,
-  two: 2,
-  three: 3,
-  four: 4,
-  five: 5,
-  six: 6,
-  eight: 8,
-  ten: 10,
-  twelve: 12,
-  "½": 0.5,
-};
+/** Words for being on the heat for the dish's own time, and for what comes before or after it. */
+const COOKS =
+  /\b(simmer|cook|brais|bak|stew|boil|roast|pressur|poach|bubbl|oven|slow[ -]?cooker|crock|low|high)\w*/gi;
+const BESIDE =
+  /\b(rest|soak|marinat|fry|fri|brown|sear|saut|sweat|soften|chill|cool|stand|freez|thaw|toast|whisk|infus|preheat|refrigerat)\w*/gi;
+const OVEN_SET = /\b\d{2,3}\s*(?:°\s*)?[CF]\b/i;
+/** A full stop inside a number ends no sentence. */
+const SENTENCES = /(?:[^.!?;]|[.!?;](?!\s|$))+[.!?;]*/g;
+const sentencesOf = (text: string): readonly string[] => text.match(SENTENCES) ?? [];
 
-const numberOf = (text: string): number => {
-  const word = WORDS[text.toLowerCase()];
-  if (word !== undefined) return word;
-  const half = text.includes("½");
-  return Number(text.replace("½", "").replace(",", ".").trim()) + (half ? 0.5 : 0);
-};
-const minutes = (n: string, unit: string) => numberOf(n) * (/^h/i.test(unit) ? 60 : 1);
+const lastAt = (words: RegExp, text: string): number =>
+  Math.max(-1, ...[...text.matchAll(words)].map((m) => m.index));
 
-/** A stretch of cooking that a step speaks of, min. */
-interface Stretch {
-  readonly fromMin: number;
-  readonly toMin: number;
+/** The stretches of cooking that a text speaks of: what is rested, soaked or fried before is none. */
+const stretches = (text: string): readonly Span[] =>
+  sentencesOf(text).flatMap((sentence) =>
+    readSpans(sentence).filter(({ at }) => {
+      const before = sentence.slice(0, at);
+      const cooks = Math.max(lastAt(COOKS, before), OVEN_SET.exec(before)?.index ?? -1);
+      return cooks >= 0 && cooks > lastAt(BESIDE, before);
+    }),
+  );
+
+/** The longest stretch, and with what is cooked on top of it ("1 more hour"). */
+function holdOf(
+  text: string,
+): { readonly main: Span; readonly fromMin: number; readonly toMin: number } | null {
+  const all = stretches(text);
+  const main = all.filter((x) => !x.isMore).toSorted((a, b) => b.toMin - a.toMin)[0] ?? all[0];
+  if (main === undefined) return null;
+  const more = all.filter((x) => x.isMore && x !== main);
+  return {
+    main,
+    fromMin: main.fromMin + more.reduce((sum, x) => sum + x.fromMin, 0),
+    toMin: main.toMin + more.reduce((sum, x) => sum + x.toMin, 0),
+  };
 }
 
-const stretches = (text: string): readonly Stretch[] =>
-  [...text.matchAll(COOKING)].map((m) => {
-    const unit = m[4] ?? "min";
-    const fromMin = minutes(m[2] ?? "0", unit);
-    return { fromMin, toMin: m[3] === undefined ? fromMin : minutes(m[3], unit) };
+/** "LOW 8 or HIGH 5": hours by the setting, with or without the word. */
+const BY_SETTING =
+  /\b(?<setting>low|high)\b(?:\s+(?:heat|setting))?[\s:,]*(?:for\s+)?(?<from>\d+(?:[.,]\d+)?|\d+\s*½)(?:\s*(?:-|–|to)\s*(?<to>\d+(?:[.,]\d+)?))?(?:\s*(?:hours?|hrs?|h)\b)?(?!\s*(?:min|°|\d))/gi;
+
+interface BySetting {
+  readonly setting: "low" | "high";
+  readonly min: number;
+}
+
+const bySetting = (text: string): readonly BySetting[] =>
+  [...text.matchAll(BY_SETTING)].flatMap(({ groups }): BySetting[] => {
+    const from = readNumber(groups?.["from"] ?? "")?.value;
+    const to = readNumber(groups?.["to"] ?? groups?.["from"] ?? "")?.value;
+    const setting = groups?.["setting"]?.toLowerCase() === "high" ? "high" : "low";
+    return from === undefined || to === undefined || to > 24
+      ? []
+      : [{ setting, min: ((from + to) / 2) * 60 }];
   });
 
 /** The heat that the steps name; null where they name none. */
@@ -71,8 +89,9 @@ export function readHeat(
   steps: readonly string[],
 ): Omit<HeadFacts, "name" | "people"> & { doubts: readonly Doubt<HeadFacts>[] } {
   const text = steps.join(". ");
-  const method = methodOf(text);
-  const longest = [...stretches(text)].sort((a, b) => b.toMin - a.toMin)[0];
+  const ovenC = ovenOf(text);
+  const method = methodOf(text) ?? (ovenC === null ? null : "oven");
+  const longest = holdOf(text) ?? undefined;
   const isUntil = /\buntil\b[^.]*\b(tender|soft|falls? apart)/i.test(text);
   const doubts: Doubt<HeadFacts>[] = [];
   if (method === null)
@@ -87,8 +106,9 @@ export function readHeat(
       ],
     });
   const isOne = longest !== undefined && longest.fromMin === longest.toMin;
-  if (!isOne || isUntil) doubts.push(timeDoubt(longest, isUntil));
-  const ovenC = ovenOf(text);
+  const settings = method === "slowCooker" ? bySetting(text) : [];
+  if (new Set(settings.map((s) => s.setting)).size === 2) doubts.push(settingDoubt(settings));
+  else if (!isOne || isUntil) doubts.push(timeDoubt(longest, isUntil));
   if (method === "oven" && ovenC === null)
     doubts.push({
       id: "oven",
@@ -104,7 +124,20 @@ export function readHeat(
   };
 }
 
-function timeDoubt(found: Stretch | undefined, isUntil: boolean): Doubt<HeadFacts> {
+const settingDoubt = (settings: readonly BySetting[]): Doubt<HeadFacts> => ({
+  id: "hold",
+  question: `It says ${settings.map((s) => `${s.setting.toUpperCase()} ${showDuration(s.min)}`).join(" or ")}. Which?`,
+  choices: settings.map((s) => ({
+    label: `${s.setting.toUpperCase()} ${showDuration(s.min)}`,
+    set: { crockSetting: s.setting, hold: s.min },
+  })),
+  typed: "time",
+});
+
+function timeDoubt(
+  found: { readonly fromMin: number; readonly toMin: number } | undefined,
+  isUntil: boolean,
+): Doubt<HeadFacts> {
   const tender: DoubtChoice<HeadFacts> = { label: "until tender", set: { hold: "tender" } };
   const at = (min: number): DoubtChoice<HeadFacts> => ({
     label: showDuration(min),
@@ -129,10 +162,9 @@ function timeDoubt(found: Stretch | undefined, isUntil: boolean): Doubt<HeadFact
   };
 }
 
-const SENTENCE = /[^.!?;]+[.!?;]?/g;
 const ADDS = /\b(add|stir in|put in|throw in|tip in|fold in|pour in|return)\b/i;
 const AT_END = /\b(off the heat|before serving|to serve|just before|garnish|sprinkle)\b/i;
-const LAST = /\blast\s+(\d+)\s*(hours?|minutes?|mins?)/i;
+const LAST = /\b(?:the\s+)?(?:last|final)\s+/i;
 
 /** The word of a name that steps use: "Beef chuck" is "beef" or "chuck". */
 const mentions = (sentence: string, line: DraftLine): boolean => {
@@ -142,8 +174,7 @@ const mentions = (sentence: string, line: DraftLine): boolean => {
     .split(/[^a-z]+/)
     .filter((w) => w.length > 3)
     .map((w) => w.replace(/s$/, ""));
-  const lower = sentence.toLowerCase();
-  return words.some((w) => lower.includes(w));
+  return words.some((w) => new RegExp(`\\b${w}`, "i").test(sentence));
 };
 
 /** When the steps put something in, if they say so: asked before it is taken over. */
@@ -152,14 +183,16 @@ export function stageLine(
   steps: readonly string[],
   holdMin: number | null,
 ): DraftLine {
-  const sentences = steps.join(" ").match(SENTENCE) ?? [];
+  const sentences = sentencesOf(steps.join(" "));
+  const mainMin = holdOf(steps.join(". "))?.main.toMin;
   // What is fried before the pot simmers is in it from the start.
-  const mainAt = sentences.findIndex((s) => stretches(s).some((x) => x.toMin === holdMin));
+  const mainAt = sentences.findIndex((s) => stretches(s).some((x) => x.toMin === mainMin));
   let found: { min: number | "off"; said: string } | null = null;
   for (const [i, sentence] of sentences.entries()) {
     if (!mentions(sentence, line)) continue;
     const last = LAST.exec(sentence);
-    if (last !== null) found = { min: minutes(last[1] ?? "0", last[2] ?? "min"), said: sentence };
+    const lasts = last === null ? undefined : readSpans(sentence.slice(last.index))[0];
+    if (lasts !== undefined) found = { min: lasts.toMin, said: sentence };
     else if (AT_END.test(sentence)) found = { min: "off", said: sentence };
     else if (ADDS.test(sentence) && mainAt >= 0 && i > mainAt) {
       const said = `${sentence} ${sentences[i + 1] ?? ""}`;

@@ -1,0 +1,102 @@
+import { describe, expect, test } from "vitest";
+import { readLine } from "../../ingredient/read-line";
+import { outcomeOf } from "../../units/problem";
+import { draftLine } from "./draft-line";
+import { readHeat } from "./read-steps";
+
+/** What a line is taken for without asking, by the recipe and by the plan's own line; "asked" where it is asked. */
+const ofRecipe = (text: string) => {
+  const { ingredientId, massKg, doubts } = draftLine(text, "x");
+  return doubts.length > 0 ? "asked" : [ingredientId, massKg];
+};
+const ofLine = (text: string) => {
+  const read = outcomeOf(() => readLine(text));
+  if (!read.ok || read.value.amount.kind === "ask") return "asked";
+  return [read.value.ingredient.id, read.value.amount.amount.massKg];
+};
+
+describe("another animal, part, state or product is never taken for one", () => {
+  test.each([
+    ["2 kg beef soup bones", []],
+    ["400 g dried butter beans", []],
+    ["200 g chicken livers", ["poultryLiver"]],
+    ["500 g turkey neck", ["poultryNecks"]],
+    ["500 g minced pork", ["mincedPork"]],
+    ["50 g birch sugar", []],
+    ["1 cup corn", ["sweetcorn"]],
+    ["1/2 cup rice wine", []],
+    ["1 tsp lemon zest", []],
+    ["1 packet onion soup mix", []],
+    ["1 cup clam liquor", []],
+    ["1 l homemade stock", ["houseStock"]],
+    ["250 g duck neck", ["poultryNecks"]],
+    ["300 g coconut sugar", []],
+    ["1 cup almond milk", []],
+    ["2 tbsp onion powder", []],
+    ["200 g smoked trout", []],
+    ["3 tbsp tomato paste", ["tomatoPaste"]],
+  ] as const)("%s", (text, right) => {
+    for (const read of [ofRecipe(text), ofLine(text)])
+      expect(read === "asked" || right.some((id) => id === read[0]), JSON.stringify(read)).toBe(
+        true,
+      );
+  });
+
+  test.each([
+    ["1 kg ground beef", "mincedBeef", 1],
+    ["2 cloves minced garlic", "garlic", 0.01],
+    ["1 tsp ground cumin", "cumin", 0.0025],
+    ["1 kg beef cheeks", "beefCheek", 1],
+    ["2 medium onions", "onion", 0.3],
+    ["1 head of garlic", "garlic", 0.045],
+    ["1 stick butter (113 g)", "butter", 0.113],
+    ["1/2 tsp (2 g) salt", "tableSalt", 0.002],
+    ["250 g duck neck", "poultryNecks", 0.25],
+  ])("%s is plain", (text, id, kg) => {
+    const read = ofRecipe(text);
+    expect(read).not.toBe("asked");
+    expect(read[0]).toBe(id);
+    expect(Number(read[1])).toBeCloseTo(kg, 3);
+  });
+
+  test("two sizes in one line are asked about, not one of them taken", () => {
+    expect(ofRecipe("1 medium and 2 tiny onions")).toBe("asked");
+  });
+});
+
+describe("the time of a recipe", () => {
+  const hold = (...steps: string[]) => readHeat(steps);
+  test.each([
+    ["Simmer for 1 1/2 hours.", 90],
+    ["Simmer 1/2 hour.", 30],
+    ["Braise for 3/4 hour in the oven at 150 C.", 45],
+    ["Simmer for 1 hour 30 minutes.", 90],
+    ["Cook on the hob 2 h 30.", 150],
+    ["Simmer for an hour and a half.", 90],
+    ["Simmer 4 1/2 hours.", 270],
+    ["Simmer 1.5 hours. Rest 20 minutes.", 90],
+  ])("%s", (step, min) => {
+    expect(hold(step)).toMatchObject({ hold: min });
+  });
+
+  test("on top of it, beside it, and by itself", () => {
+    expect(hold("Simmer for 2 hours.", "Add the carrots and simmer 1 more hour.").hold).toBe(180);
+    expect(hold("Brown the meat for 20 minutes.", "Simmer 2 hours, then rest 4 hours.").hold).toBe(
+      120,
+    );
+    expect(hold("Bake at 300F for 3 to 4 hours.")).toMatchObject({ method: "oven", hold: null });
+    expect(hold("Bake at 300F for 3 to 4 hours.").ovenC).toBeCloseTo(148.9, 1);
+    const range = hold("Simmer 2 1/2 to 3 hours.").doubts.find((d) => d.id === "hold");
+    expect(range?.question).toBe("It says 2 h 30 to 3 h. How long?");
+  });
+
+  test("a slow cooker's two settings are both offered", () => {
+    const doubt = hold("Cook in the slow cooker, low 8 or high 5 hours.").doubts.find(
+      (d) => d.id === "hold",
+    );
+    expect(doubt?.choices.map((c) => c.set)).toEqual([
+      { crockSetting: "low", hold: 480 },
+      { crockSetting: "high", hold: 300 },
+    ]);
+  });
+});
