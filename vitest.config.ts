@@ -2,7 +2,7 @@ import { fileURLToPath } from "node:url";
 import { defineConfig } from "vitest/config";
 
 /** A machine with both cores busy takes several times as long. */
-const testTimeout = 30_000;
+const testTimeout = 300_000;
 
 /** Tests that store, stand in for modules or hold the clock: each has a browser of its own. */
 const APART = [
