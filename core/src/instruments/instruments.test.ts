@@ -254,4 +254,4 @@ test("over 200 hidden pots the 80 % range covers 72 to 88 % after three readings
   expect(last.covered).toBeLessThanOrEqual(0.88);
   const widths = rows.map((r) => r.widthMin);
   expect(widths).toEqual([...widths].sort((a, b) => b - a));
-}, 60_000);
+});

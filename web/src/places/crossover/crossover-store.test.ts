@@ -38,14 +38,14 @@ const columnOf = (columns: readonly HeatColumn[], method: string) => {
 
 async function opened(plan = braise) {
   const kitchen = useKitchenStore();
-  await vi.waitFor(() => expect(kitchen.isLoaded).toBe(true), { timeout: 15_000 });
+  await vi.waitFor(() => expect(kitchen.isLoaded).toBe(true), { timeout: 90_000 });
   const store = useCrossoverStore();
   store.open(plan);
   await settled(store);
   return store;
 }
 const settled = (store: ReturnType<typeof useCrossoverStore>) =>
-  vi.waitFor(() => expect(store.isBusy).toBe(false), { timeout: 15_000 });
+  vi.waitFor(() => expect(store.isBusy).toBe(false), { timeout: 90_000 });
 
 beforeEach(async () => {
   worker.api = direct;
@@ -136,7 +136,7 @@ describe("one dish on four heats", () => {
         expect(columnOf(store.columns, "slowCooker").answer.target.heat).toMatchObject({
           setting: "high",
         }),
-      { timeout: 15_000 },
+      { timeout: 90_000 },
     );
     expect(columnOf(store.columns, "slowCooker").column.trace.holdMin).toBeLessThan(low - 90);
   });
@@ -158,7 +158,7 @@ describe("one dish on four heats", () => {
     store.write({ ...braise, stop: { by: "time", holdMin: 200 } });
     answers[1]?.({ answers: [], problem: "the newer one" });
     answers[0]?.({ answers: [], problem: "the older one" });
-    await vi.waitFor(() => expect(store.problem).toBe("the newer one"), { timeout: 15_000 });
+    await vi.waitFor(() => expect(store.problem).toBe("the newer one"), { timeout: 90_000 });
     await Promise.resolve();
     expect(store.problem).toBe("the newer one");
   });

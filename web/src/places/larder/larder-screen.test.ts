@@ -44,7 +44,7 @@ beforeEach(async () => {
 });
 async function loaded() {
   const store = useLarderStore();
-  await vi.waitFor(() => expect(store.isLoaded).toBe(true), { timeout: 15_000 });
+  await vi.waitFor(() => expect(store.isLoaded).toBe(true), { timeout: 90_000 });
   return store;
 }
 

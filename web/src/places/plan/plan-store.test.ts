@@ -9,7 +9,7 @@ import { usePlanStore } from "./plan-store";
 async function loaded() {
   const kitchen = useKitchenStore();
   await vi.waitFor(() => expect(kitchen.isLoaded && kitchen.kitchen !== null).toBe(true), {
-    timeout: 15_000,
+    timeout: 90_000,
   });
   const store = usePlanStore();
   store.open(planOf("plan-lamb"));
@@ -73,7 +73,7 @@ describe("the plan on the screen", () => {
     store.change({ name: "Monday broth" });
     await vi.waitFor(
       async () => expect((await db.plans.get("plan-lamb"))?.plan.name).toBe("Monday broth"),
-      { timeout: 15_000 },
+      { timeout: 90_000 },
     );
   });
 
@@ -83,7 +83,7 @@ describe("the plan on the screen", () => {
     store.open(planOf("plan-hare"));
     await vi.waitFor(
       async () => expect((await db.plans.get("plan-lamb"))?.plan.name).toBe("Sunday broth"),
-      { timeout: 15_000 },
+      { timeout: 90_000 },
     );
     expect((await db.plans.get("plan-hare"))?.plan.name).toBe("Plain hare broth");
   });
@@ -138,7 +138,7 @@ describe("the plan on the screen", () => {
     await useKitchenStore().change({ altitudeM: 3000 });
     await flushPromises();
     await vi.waitFor(() => expect(store.answers?.trace.holdC).toBeLessThan(before - 4), {
-      timeout: 15_000,
+      timeout: 90_000,
     });
   });
 });
