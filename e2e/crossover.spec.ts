@@ -114,7 +114,7 @@ test("a time in a hurry, kept as a plan; what the kitchen has not got is taken i
   const answers = page.getByRole("list", { name: "On each heat" }).getByRole("listitem");
   await expect(answers).toHaveCount(5);
   await expect(answers.filter({ hasText: /LOW/ })).toContainText(/LOW \d/);
-  await expect(page.getByText(/Taken as usual.*4 cm dice.*liquid to cover/)).toBeVisible();
+  await expect(page.getByText(/Taken as usual.*4 cm .*dice.*liquid to cover/)).toBeVisible();
   await page.getByLabel("Time as written").fill("soonish");
   await expect(page.getByRole("alert")).toContainText("soonish");
   await page.getByLabel("Time as written").fill("until tender");

@@ -21,7 +21,10 @@ test.describe("a pot on the fire is always there", () => {
     await page.keyboard.press("w");
     await page.getByLabel("Water poured in, best boiling").fill("20 L");
     await page.getByRole("button", { name: "It is done" }).click();
-    await expect(page.getByText(/Mind: \d+\.\d L does not go in/)).toBeVisible();
+    // Hardly possible, and asked about before it is believed.
+    await expect(page.getByText(/Only about .* more goes in to the rim/)).toBeVisible();
+    await page.getByRole("button", { name: "Yes, it is so" }).click();
+    await expect(page.getByText(/Mind: [\d.]+ L .*does not go in/)).toBeVisible();
     await expect(title(page)).toHaveText("Leek and peppercorns in");
     await expect(
       page

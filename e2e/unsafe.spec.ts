@@ -75,7 +75,9 @@ test("a chicken pot off after four minutes is not hot enough in the middle, at o
   await page.getByRole("button", { name: /Take it off the heat, sooner/ }).click();
   const danger = page.getByText(/Danger: Not hot enough in the middle/);
   await expect(danger).toBeVisible();
-  await expect(page.getByText(/by the reckoning, 74 °C wanted for poultry/).first()).toBeVisible();
+  await expect(
+    page.getByText(/by the reckoning, 74 °C .*wanted for poultry/).first(),
+  ).toBeVisible();
   // Read with a thermometer, and hot enough, it is none.
   await press(page, "c");
   await page.getByText("in a piece", { exact: true }).click();

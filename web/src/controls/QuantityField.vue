@@ -3,7 +3,7 @@ import AskChoices from "./AskChoices.vue";
 import { outcomeOf } from "@kettlos/core/units/problem";
 import { readQuantity, type Quantity } from "@kettlos/core/units/read-quantity";
 import type { Dimension } from "@kettlos/core/units/unit-table";
-import { ref, useId, watch } from "vue";
+import { nextTick, ref, useId, watch } from "vue";
 import { useInGroup } from "./field-group";
 
 /**
@@ -81,7 +81,8 @@ function read(isEnter: boolean) {
     choices.value = outcome.value.choices.map((c) => ({ label: c.label, value: c.quantity }));
     return;
   }
-  if (take(outcome.value.quantity) && isEnter) emit("entered");
+  // Whoever keeps it on Enter has it by then.
+  if (take(outcome.value.quantity) && isEnter) void nextTick(() => emit("entered"));
 }
 
 function take(quantity: Quantity): boolean {

@@ -115,6 +115,7 @@ describe("what is hardly possible", () => {
                   show: (v: number) => showVolume(v, "metric"),
                   modelValue: litres.value,
                   "onUpdate:modelValue": (v: number | null) => (litres.value = v),
+                  needed: true,
                   onEntered: keepIt,
                 }),
             },
