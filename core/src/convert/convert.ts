@@ -189,7 +189,7 @@ function solve(
       trace.holdMin,
       "It is not done within a day on this heat. Cook it hotter or cut it smaller.",
     );
-  if (base.heat.method === "pressure" && trace.holdMin < LEAST_HELD_MIN)
+  if (base.heat.method === "pressure" && isTooMuchByItself(trace, goal.trace.cookMin))
     throw new Problem(
       "notReachable",
       "stop",
@@ -283,6 +283,17 @@ const isNear = (trace: Trace, cookMin: number, centreRules: boolean): boolean =>
   (centreRules && trace.cookMin >= cookMin) ||
   trace.holdMin < WITHIN_MIN ||
   Math.abs(trace.cookMin - cookMin) <= NEAR_SHARE * cookMin;
+
+/** Less than so much of the cook value is no difference to a fork, min at 100 °C. */
+const NO_MATTER_MIN = 2;
+/** Held for the least time that can be timed, coming up and letting down cook it more than wanted. */
+const isTooMuchByItself = (trace: Trace, cookMin: number): boolean => {
+  const leastMin = trace.cookMin + (LEAST_HELD_MIN - trace.holdMin) * cookRate(trace.holdC);
+  return (
+    trace.holdMin < LEAST_HELD_MIN &&
+    leastMin > cookMin + Math.max(NEAR_SHARE * cookMin, NO_MATTER_MIN)
+  );
+};
 
 /** A first pass held this much longer than the cook value asks for, min at 100 °C, waited for the centre. */
 const CENTRE_RULES_FROM = 2;

@@ -222,6 +222,10 @@ async function keep() {
   padding-left: 10px;
 }
 
+.said small {
+  margin-inline-end: 8px;
+}
+
 .said {
   font-family: var(--head);
   font-size: 26px;
