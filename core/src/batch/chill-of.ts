@@ -4,7 +4,7 @@ import type { Kitchen } from "../simulate/kitchen-schema";
 import { airPressureKPa } from "../water/altitude";
 import { chillNow, isMissed, type BeforeChilling, type ChillNow } from "../cool/chill-live";
 import { decayThrough } from "../cool/decay";
-import { codeOf, remedyFor, type CodeOfCooling, type Remedy } from "../cool/codes";
+import { remedyFor, type CodeOfCooling, type Remedy } from "../cool/codes";
 import { outcomeOf } from "../units/problem";
 import type { Batch, Chill } from "./batch-schema";
 import { containerOf } from "./chill-containers";
@@ -66,26 +66,19 @@ export function chillingNow(
 }
 
 /**
- * How a pot's chilling stands against a code, wherever the pot is by now: on the fire, in the logbook or in
- * jars. What it stood before counts by its own simulation. Null where it was never chilled by the clock.
+ * How a pot has stood since it came off the heat, wherever it is by now: in the pot, in the logbook or in
+ * jars. Of one that cannot be reckoned nothing is known but when it came off. Null while it is on.
  */
-export function chillingOfPot(
-  { plan, kitchen: cookedIn }: Pick<Batch, "plan" | "kitchen">,
+export function standingOf(
+  { plan, kitchen }: Pick<Batch, "plan" | "kitchen">,
   cook: Cook,
-  kitchen: Kitchen,
-  nowMs: number,
-): ChillingNow | null {
-  if (cook.chilling === null) return null;
-  const standing = outcomeOf(() =>
-    standingCourse(plan, cookedIn, cook, new LiveModel(plan, cookedIn, cook, nowMs).long),
+): StandingCourse | null {
+  const { offMs } = cook;
+  if (offMs === null) return null;
+  const outcome = outcomeOf(() =>
+    standingCourse(plan, kitchen, cook, new LiveModel(plan, kitchen, cook, offMs).long),
   );
-  return chillingNow(
-    cook.chilling,
-    kitchen,
-    codeOf(kitchen),
-    nowMs,
-    standing.ok ? standing.value : null,
-  );
+  return outcome.ok ? outcome.value : { offMs, points: [], readings: [] };
 }
 
 /** From off the heat to the first way of chilling: on a decaying curve through what was read between. */

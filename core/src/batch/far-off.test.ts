@@ -58,7 +58,8 @@ describe("what is hardly possible is asked about", () => {
     expect(temperatureFarOff(p, "liquid", 96)).toBeNull();
     expect(temperatureFarOff(p, "liquid", 70)).toBeNull();
     expect(temperatureFarOff(p, "liquid", 104)).not.toBeNull();
-    expect(temperatureFarOff(p, "liquid", 40)).not.toBeNull();
+    expect(temperatureFarOff(p, "liquid", p.forecast.nowC - 29)).toBeNull();
+    expect(temperatureFarOff(p, "liquid", p.forecast.nowC - 31)).not.toBeNull();
     expect(temperatureFarOff(p, "piece", 40)).toBeNull();
     expect(temperatureFarOff(p, "piece", 110)).not.toBeNull();
     const cooker = testBraise({
@@ -74,7 +75,8 @@ describe("what is hardly possible is asked about", () => {
     const p = pot(200);
     expect(overFilled(p, 1, 12)).toBeNull();
     expect(overFilled(p, 20, 12)?.roomL).toBeCloseTo(12 - p.forecast.nowL.low, 6);
-    expect(chillFarOff(30, 22)).toBeNull();
+    expect(chillFarOff(51, 22)).toBeNull();
+    expect(chillFarOff(53, 22)).not.toBeNull();
     expect(chillFarOff(80, 22)).not.toBeNull();
     expect(amountFarOff(3.9, 1)).toBeNull();
     expect(amountFarOff(0.26, 1)).toBeNull();

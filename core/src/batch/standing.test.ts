@@ -5,7 +5,7 @@ import { inWords } from "../units/said";
 import { metric } from "../../test/metric";
 import { CODES } from "../cool/codes";
 import type { Plan } from "../simulate/plan-schema";
-import { chillingNow, chillingOfPot } from "./chill-of";
+import { chillingNow, standingOf } from "./chill-of";
 import { fold } from "./fold";
 import { onFire } from "./on-fire";
 import { standsC, underLineMs } from "./standing";
@@ -109,9 +109,15 @@ describe("off the heat and forgotten", () => {
     expect(now.remedy).toBe("reheatOnce");
     // And it is no other for being in the logbook by then, or in jars.
     const logged = fold(happened(...off, chill, { kind: "finished", atMs: at(640) }));
-    const later = chillingOfPot({ plan: stock, kitchen }, logged, kitchen, at(900))!;
+    const stood = standingOf({ plan: stock, kitchen }, logged);
+    const later = chillingNow(logged.chilling!, kitchen, CODES.us, at(900), stood)!;
     expect(later.gates[0]?.state).toBe("unknown");
     expect(later.remedy).toBe("reheatOnce");
+    // Of a pot that cannot be reckoned it is not known when it fell under the line.
+    const unknown = standingOf({ plan: { ...stock, vesselId: "sold" }, kitchen }, logged);
+    expect(unknown).toEqual({ offMs: at(280), points: [], readings: [] });
+    const blind = chillingNow(logged.chilling!, kitchen, CODES.us, at(900), unknown)!;
+    expect(blind.gates[0]?.state).toBe("unknown");
     // The same without five hours before it.
     const quick = { ...chill, atMs: at(290), chill: { ...chill.chill, fromC: 85 } };
     const good = look([...off, quick], 300);

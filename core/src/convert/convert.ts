@@ -107,7 +107,7 @@ export function convert(goal: Goal, target: Target, kitchen: Kitchen): Conversio
     "notReachable",
     "vesselId",
     target.vesselId,
-    last?.message ??
+    last?.said ??
       `This dish does not fit the ${vessel?.name ?? "pot"}, not even in ${MOST_LOADS} loads. Take a bigger one.`,
   );
 }

@@ -1,5 +1,6 @@
 import { ingredientById } from "../ingredient/catalogue";
 import { traitsOf } from "../ingredient/traits";
+import { ruleC, say, type Said } from "../units/said";
 import { kitchenEstimate, published, type Constant } from "../units/constant";
 import { FRIDGE_DAYS } from "../portion/lasting";
 import type { FreezerSchool } from "../simulate/keeping-words";
@@ -151,7 +152,7 @@ export const ageOf = (place: Place, untilMs: number, nowMs: number): Age =>
 export const KEEPING_CAUTION =
   "In the fridge 3–4 days, frozen 2–3 months at best quality (US guidance; it stays safe longer). Never at room temperature: a jar of broth does not keep on a shelf, and a pressure cooker does not make it safe to. Your local food code rules.";
 /** Goes on labels and on every taking out of what was cooked. */
-const REHEAT_NOTE = "Thaw in the fridge. Reheat once, to 74 °C all through.";
+const REHEAT_NOTE = say`Thaw in the fridge. Reheat once, to ${ruleC(74)} all through.`;
 const RAW_NOTE = "Thaw in the fridge, on the lowest shelf.";
-export const noteOf = (kind: LarderKind): string =>
+export const noteOf = (kind: LarderKind): Said =>
   isRaw(kind) ? RAW_NOTE : kind === "trimmings" || kind === "fat" ? "" : REHEAT_NOTE;

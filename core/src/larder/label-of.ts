@@ -1,3 +1,4 @@
+import type { Said } from "../units/said";
 import type { Allergen } from "../ingredient/ingredient";
 import { isUnsalted, litresOf } from "./lot-amounts";
 import { ingredientById, isIngredientId } from "../ingredient/catalogue";
@@ -23,7 +24,7 @@ export interface LotLabel {
   /** Names of what is in it and may hold any other: its label was not read, or nobody knows what it is. */
   readonly unread: readonly string[];
   readonly isForAnimals: boolean;
-  readonly note: string;
+  readonly note: Said;
   readonly batchId: string | null;
   /** How many of it are to be printed. */
   readonly count: number;

@@ -1,7 +1,8 @@
 import fc from "fast-check";
 import { expect, test } from "vitest";
 import { SCHEMA_VERSION } from "../simulate/kitchen-schema";
-import { ageOf, bestBeforeMs, DAY_MS } from "./keeping";
+import { inWords } from "../units/said";
+import { ageOf, bestBeforeMs, DAY_MS, noteOf } from "./keeping";
 import { heldKg, isUsable, lastLarderEvent, larderOf, leftOf, type Draw } from "./larder";
 import { LotSchema, type LarderEvent, type LarderEventBody, type Lot } from "./larder-schema";
 
@@ -302,4 +303,10 @@ test("taking the last entry back brings the larder to what it was", () => {
       expect(larderOf(undone, [], "short").holdings).toEqual(before.holdings);
     }),
   );
+});
+
+test("a label says how to reheat in the measures of whoever reads it", () => {
+  expect(inWords(noteOf("stock"), "metric")).toMatch(/to 74 °C all through/);
+  expect(inWords(noteOf("stock"), "us")).toMatch(/to 165 °F all through/);
+  expect(inWords(noteOf("trimmings"), "us")).toBe("");
 });

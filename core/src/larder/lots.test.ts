@@ -1,5 +1,6 @@
 import fc from "fast-check";
 import { inWords } from "../units/said";
+import { noteOf } from "./keeping";
 import { describe, expect, test } from "vitest";
 import { happened } from "../../test/events";
 import { testKitchen, testPlan } from "../../test/kitchen";
@@ -339,7 +340,7 @@ describe("labels", () => {
       isUnsalted: false,
       isFrozen: true,
       bestBeforeMs: lot.madeMs + 90 * 86_400_000,
-      note: "Thaw in the fridge. Reheat once, to 74 °C all through.",
+      note: noteOf("stock"),
     });
     expect(labelOf(held).unread).toEqual([]);
     const lotWith = (label: object, over: object = {}) =>

@@ -1,23 +1,28 @@
+/** Numbers that are said in words, from one on. */
+export const NUMBER_NAMES = [
+  "one",
+  "two",
+  "three",
+  "four",
+  "five",
+  "six",
+  "seven",
+  "eight",
+  "nine",
+  "ten",
+  "eleven",
+  "twelve",
+] as const;
+
 const SAID: readonly (readonly [RegExp, string])[] = [
   [/^half\s+a\s+dozen(?=\s|$)/i, "6"],
   [/^(?:an?|one)\s+dozen(?=\s|$)/i, "12"],
   [/^(?:one|an?)\s+and\s+a\s+half(?=\s|$)/i, "1.5"],
   [/^(?:half\s+an?|an?\s+half|half)(?=\s|$)/i, "0.5"],
   [/^an?\s+couple(?=\s|$)/i, "2"],
-  ...[
-    "one",
-    "two",
-    "three",
-    "four",
-    "five",
-    "six",
-    "seven",
-    "eight",
-    "nine",
-    "ten",
-    "eleven",
-    "twelve",
-  ].map((word, i) => [new RegExp(String.raw`^${word}(?=\s|$)`, "i"), String(i + 1)] as const),
+  ...NUMBER_NAMES.map(
+    (word, i) => [new RegExp(String.raw`^${word}(?=\s|$)`, "i"), String(i + 1)] as const,
+  ),
 ];
 
 /**

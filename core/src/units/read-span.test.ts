@@ -67,6 +67,11 @@ describe("times in a text", () => {
     expect(readSpans("cook 30 minutes").map((s) => s.isMore)).toEqual([false]);
   });
 
+  test("however long a text repeats itself, it is read", () => {
+    for (const said of ["1 ", "half a ", "1/2 to ", "a couple of ", "one and a half to ", "9"])
+      expect(readSpans(`${said.repeat(3000)} 20 minutes`).at(-1)?.toMin).toBe(20);
+  });
+
   test("any text in, no crash; the spans lie in it, one after the other", () => {
     const words = fc.constantFrom(
       "1",

@@ -1,3 +1,4 @@
+import { NUMBER_NAMES } from "./number-words";
 import { readNumber } from "./read-number";
 
 /** A stretch of time that a text speaks of, min, and where it stands in the text. */
@@ -11,28 +12,7 @@ export interface Span {
   readonly isMore: boolean;
 }
 
-const ONES = [
-  "zero",
-  "one",
-  "two",
-  "three",
-  "four",
-  "five",
-  "six",
-  "seven",
-  "eight",
-  "nine",
-  "ten",
-  "eleven",
-  "twelve",
-  "thirteen",
-  "fourteen",
-  "fifteen",
-  "sixteen",
-  "seventeen",
-  "eighteen",
-  "nineteen",
-];
+const TEENS = ["thirteen", "fourteen", "fifteen", "sixteen", "seventeen", "eighteen", "nineteen"];
 const TENS: Readonly<Record<string, number>> = {
   twenty: 20,
   thirty: 30,
@@ -40,73 +20,171 @@ const TENS: Readonly<Record<string, number>> = {
   fifty: 50,
   ninety: 90,
 };
-
-const WORD = `(?:(?:${Object.keys(TENS).join("|")})(?:[- ](?:${ONES.slice(1, 10).join("|")}))?|${ONES.slice(1).join("|")}|a couple(?: of)?|an?)`;
-const FIGURE = String.raw`(?:\d+\s*-?\s*\d+\s*[/⁄]\s*\d+|\d+\s*[/⁄]\s*\d+|\d+(?:[.,]\d+)?\s*[¼-¾⅐-⅞]?|[¼-¾⅐-⅞])`;
-const PART_OF = "(?:three[- ]quarters?|a quarter|quarter|half|a half)(?: of)?(?: an?)?";
-const NUMBER = `(?:${PART_OF}|(?:${WORD}) and (?:a half|three[- ]quarters|a quarter)|${FIGURE}|${WORD})`;
-const HOUR = String.raw`(?:hours?|hrs?\.?|h)(?![a-z])`;
-const MINUTE = String.raw`(?:minutes?|mins?\.?|min)(?![a-z])`;
-const DAY = "days?(?![a-z])";
-const UNIT = `(?:${HOUR}|${MINUTE}|${DAY})`;
-const MORE = "(?:more|another|further|extra|additional)";
-const TO = String.raw`\s*(?:-|–|—|to|or|until|and up to)\s*`;
-/** "1 h 30", "1 hour and 30 minutes", "2 hours", "an hour and a half". */
-const ONE = `(?:${NUMBER})\\s*(?:${MORE}\\s*)?-?\\s*${UNIT}(?:\\s*(?:and\\s+|,\\s*)?(?:a half(?! an)|three[- ]quarters(?! of)|(?:${NUMBER})\\s*-?\\s*${MINUTE})|\\s*\\d{2}(?!\\s*[\\d°]|[.,]\\d|\\s*[a-z]))?`;
-/** "1-1/2" and "forty-five" are one number, not from one to another. */
-const NOT_ONE_NUMBER = `(?!\\s*-\\s*(?:\\d+\\s*[/⁄]|(?:${ONES.slice(1, 10).join("|")})\\b))`;
-const SPAN = new RegExp(
-  `(?:(?<from>${ONE}|(?:${NUMBER})${NOT_ONE_NUMBER})(?:${TO})(?<to>${ONE}))|(?<one>${ONE})|(?<word>overnight|all day|all night)`,
-  "giu",
-);
+const NAMED: ReadonlyMap<string, number> = new Map([
+  ...[...NUMBER_NAMES, ...TEENS].map((name, i) => [name, i + 1] as const),
+  ...Object.entries(TENS),
+]);
+const UNIT_MIN: Readonly<Record<string, number>> = {
+  ...{ h: 60, hr: 60, hrs: 60, hour: 60, hours: 60 },
+  ...{ min: 1, mins: 1, minute: 1, minutes: 1 },
+  ...{ day: 1440, days: 1440 },
+};
+const MORE: ReadonlySet<string> = new Set(["more", "another", "further", "extra", "additional"]);
+const TO: ReadonlySet<string> = new Set(["-", "–", "—", "to", "or", "until"]);
 /** How long what is said without figures takes, min: kitchen usage. */
 const SAID: Readonly<Record<string, readonly [number, number]>> = {
   overnight: [480, 720],
   "all night": [480, 600],
   "all day": [480, 600],
 };
+/** Nobody cooks for longer, min. */
+const LONGEST_MIN = 30 * 1440;
 
-const PARTS: Readonly<Record<string, number>> = { three: 0.75, quarter: 0.25, half: 0.5 };
+interface Token {
+  readonly text: string;
+  readonly at: number;
+  readonly end: number;
+}
+const TOKEN = /\d+(?:[.,]\d+)?|\p{L}+|\S/gu;
+const VULGAR = /^[¼-¾⅐-⅞]$/u;
+const isFigure = (text: string): boolean => /^\d/.test(text);
 
-/** A number in figures or in words; null where it is none. */
-function numberOf(said: string): number | null {
-  const text = said.trim().toLowerCase();
-  const part = new RegExp(`^${PART_OF}$`).exec(text);
-  if (part !== null)
-    return PARTS[/three/.test(text) ? "three" : /quarter/.test(text) ? "quarter" : "half"] ?? null;
-  const withPart = /^(.+) and (a half|three[- ]quarters|a quarter)$/.exec(text);
-  if (withPart !== null) {
-    const whole = numberOf(withPart[1] ?? "");
-    return whole === null ? null : whole + (numberOf(withPart[2] ?? "") ?? 0);
-  }
-  if (/^an?$/.test(text)) return 1;
-  if (/^a couple/.test(text)) return 2;
-  const [ten, one] = text.split(/[- ]/);
-  if (ten !== undefined && TENS[ten] !== undefined)
-    return TENS[ten] + (one === undefined ? 0 : Math.max(0, ONES.indexOf(one)));
-  const word = ONES.indexOf(text);
-  if (word > 0) return word;
-  return readNumber(text.replace(/^(\d+)\s*-\s*(\d+\s*[/⁄])/, "$1 $2"))?.value ?? null;
+/** What is read at a place of the text, and the first token after it. */
+interface Read {
+  readonly value: number;
+  readonly next: number;
 }
 
-const unitMin = (unit: string): number => (/^h/i.test(unit) ? 60 : /^d/i.test(unit) ? 1440 : 1);
+/** Reads a text's tokens forward, each a fixed few at a time, so that no text takes long. */
+class Reader {
+  readonly tokens: readonly Token[];
 
-/** One length of time, min; where it names no unit, in that of what follows. */
-function minutesOf(said: string, otherUnit: string | null): { min: number; unit: string } | null {
-  const text = said.trim().replace(new RegExp(`\\b${MORE}\\b`, "i"), " ");
-  const found = new RegExp(`^(?<n>${NUMBER})\\s*-?\\s*(?<unit>${UNIT})?(?<rest>.*)$`, "isu").exec(
-    text,
-  );
-  const { n, unit = otherUnit, rest = "" } = found?.groups ?? {};
-  const value = n === undefined ? null : numberOf(n);
-  if (value === null || unit === undefined || unit === null) return null;
-  const tail = rest.trim().replace(/^(?:and\s+|,\s*)/i, "");
-  if (tail === "") return { min: value * unitMin(unit), unit };
-  const half = numberOf(tail.replace(/^a half$/i, "half"));
-  if (half !== null && half < 1) return { min: (value + half) * unitMin(unit), unit };
-  const bare = /^\d{2}$/.exec(tail);
-  const minutes = bare === null ? minutesOf(tail, "min") : { min: Number(bare[0]), unit: "min" };
-  return minutes === null ? null : { min: value * unitMin(unit) + minutes.min, unit };
+  constructor(text: string) {
+    this.tokens = [...text.matchAll(TOKEN)].map((m) => ({
+      text: m[0].toLowerCase(),
+      at: m.index,
+      end: m.index + m[0].length,
+    }));
+  }
+
+  word(i: number): string {
+    return this.tokens[i]?.text ?? "";
+  }
+
+  /** The token after these words, where they stand at i; else i itself. */
+  private skip(i: number, ...words: readonly string[]): number {
+    return words.every((w, n) => this.word(i + n) === w) ? i + words.length : i;
+  }
+
+  /** "3/4", "½", "a half", "three quarters", "a quarter of an". */
+  private part(i: number): Read | null {
+    const [a, b, c] = [this.word(i), this.word(i + 1), this.word(i + 2)];
+    if (VULGAR.test(a)) return { value: readNumber(a)?.value ?? 0, next: i + 1 };
+    if (isFigure(a) && /^[/⁄]$/.test(b) && isFigure(c)) {
+      const value = readNumber(`${a}/${c}`)?.value;
+      return value === undefined ? null : { value, next: i + 3 };
+    }
+    const named = a === "a" && (b === "half" || b === "quarter") ? i + 1 : i;
+    const word = this.word(named);
+    if (word === "half") return { value: 0.5, next: named + 1 };
+    if (word === "quarter") return { value: 0.25, next: named + 1 };
+    if (word === "three") {
+      const after = this.skip(this.skip(i + 1, "-"), "quarters");
+      const isQuarters = this.word(after - 1) === "quarters";
+      return isQuarters ? { value: 0.75, next: after } : null;
+    }
+    return null;
+  }
+
+  /** Over "of an", "an": "half an hour", "three quarters of an hour". */
+  private ofOne(i: number): number {
+    const of = this.skip(i, "of");
+    return /^an?$/.test(this.word(of)) ? of + 1 : of;
+  }
+
+  number(i: number): Read | null {
+    const part = this.part(i);
+    if (part !== null) return { value: part.value, next: this.ofOne(part.next) };
+    const word = this.word(i);
+    if (isFigure(word)) {
+      const whole = readNumber(word)?.value;
+      if (whole === undefined) return null;
+      const more = this.part(this.skip(i + 1, "-"));
+      const isMixed = more !== null && more.value < 1 && !/^\p{L}/u.test(this.word(i + 1));
+      return isMixed
+        ? { value: whole + more.value, next: more.next }
+        : { value: whole, next: i + 1 };
+    }
+    if (word === "a" && this.word(i + 1) === "couple")
+      return { value: 2, next: this.skip(i + 2, "of") };
+    const named = /^an?$/.test(word) ? 1 : NAMED.get(word);
+    if (named === undefined) return null;
+    const one = TENS[word] === undefined ? undefined : NAMED.get(this.word(this.skip(i + 1, "-")));
+    const tens =
+      one !== undefined && one < 10
+        ? { value: named + one, next: this.skip(i + 1, "-") + 1 }
+        : { value: named, next: i + 1 };
+    const half = this.part(this.skip(tens.next, "and"));
+    return this.word(tens.next) === "and" && half !== null
+      ? { value: tens.value + half.value, next: half.next }
+      : tens;
+  }
+
+  /** A number with its unit, and what is said of it in smaller ones. */
+  length(i: number): (Read & { readonly unitMin: number; readonly isMore: boolean }) | null {
+    const number = this.number(i);
+    if (number === null) return null;
+    const isMore = MORE.has(this.word(number.next));
+    const at = this.skip(number.next + (isMore ? 1 : 0), "-");
+    const unitMin = UNIT_MIN[this.word(at)];
+    if (unitMin === undefined) return null;
+    const value = number.value * unitMin;
+    const rest = this.rest(at + 1, unitMin);
+    return rest === null
+      ? { value, next: at + 1, unitMin, isMore }
+      : { value: value + rest.value, next: rest.next, unitMin, isMore };
+  }
+
+  /** "… and a half", "… 30", "… and 30 minutes". */
+  private rest(i: number, unitMin: number): Read | null {
+    const isJoined = this.word(i) === "and" || this.word(i) === ",";
+    const at = isJoined ? i + 1 : i;
+    const part = this.word(i) === "and" ? this.part(at) : null;
+    if (part !== null && UNIT_MIN[this.word(this.ofOne(part.next))] === undefined)
+      return { value: part.value * unitMin, next: part.next };
+    if (unitMin !== 60) return null;
+    const minutes = this.number(at);
+    if (minutes === null) return null;
+    const unit = this.skip(minutes.next, "-");
+    if (UNIT_MIN[this.word(unit)] === 1) return { value: minutes.value, next: unit + 1 };
+    const isBare = !isJoined && /^\d{2}$/.test(this.word(at)) && minutes.next === at + 1;
+    const after = this.word(at + 1);
+    return isBare && !/^[\p{L}\d°/⁄]/u.test(after) && !VULGAR.test(after) ? minutes : null;
+  }
+
+  /** The stretch that begins at a token. */
+  span(i: number): { fromMin: number; toMin: number; next: number; isMore: boolean } | null {
+    for (const words of [1, 2]) {
+      const said = SAID[[this.word(i), this.word(i + 1)].slice(0, words).join(" ")];
+      if (said !== undefined)
+        return { fromMin: said[0], toMin: said[1], next: i + words, isMore: false };
+    }
+    const first = this.length(i);
+    const bare = first ?? this.number(i);
+    if (bare === null) return null;
+    const to = TO.has(this.word(bare.next)) ? this.length(bare.next + 1) : null;
+    if (to === null)
+      return first === null
+        ? null
+        : { fromMin: first.value, toMin: first.value, next: first.next, isMore: first.isMore };
+    const from = first?.value ?? bare.value * to.unitMin;
+    return {
+      fromMin: Math.min(from, to.value),
+      toMin: Math.max(from, to.value),
+      next: to.next,
+      isMore: to.isMore || first?.isMore === true,
+    };
+  }
 }
 
 /**
@@ -115,32 +193,24 @@ function minutesOf(said: string, otherUnit: string | null): { min: number; unit:
  * @example readSpans("simmer 1 1/2 to 2 hours") // [{ fromMin: 90, toMin: 120, … }]
  */
 export function readSpans(text: string): readonly Span[] {
-  return [...text.matchAll(SPAN)].flatMap((m): Span[] => {
-    const { from, to, one, word } = m.groups ?? {};
-    const at = m.index;
-    const end = at + m[0].length;
-    const before = text.slice(Math.max(0, at - 12), at);
-    const isMore =
-      new RegExp(`\\b${MORE}\\b`, "i").test(m[0]) ||
-      new RegExp(`\\b${MORE}\\s*$`, "i").test(before) ||
-      /^\s*(?:more|longer)\b/i.test(text.slice(end));
-    if (word !== undefined) {
-      const [fromMin, toMin] = SAID[word.toLowerCase()] ?? [480, 480];
-      return [{ fromMin, toMin, at, end, isMore }];
+  const reader = new Reader(text);
+  const spans: Span[] = [];
+  for (let i = 0; i < reader.tokens.length;) {
+    const found = reader.span(i);
+    const [first, last] = [reader.tokens[i], reader.tokens[(found?.next ?? 0) - 1]];
+    if (found === null || first === undefined || last === undefined || found.toMin > LONGEST_MIN) {
+      i++;
+      continue;
     }
-    const last = minutesOf(to ?? one ?? "", null);
-    if (last === null) return [];
-    if (from === undefined) return [{ fromMin: last.min, toMin: last.min, at, end, isMore }];
-    const first = minutesOf(from, last.unit);
-    if (first === null) return [{ fromMin: last.min, toMin: last.min, at, end, isMore }];
-    return [
-      {
-        fromMin: Math.min(first.min, last.min),
-        toMin: Math.max(first.min, last.min),
-        at,
-        end,
-        isMore,
-      },
-    ];
-  });
+    const after = reader.word(found.next);
+    spans.push({
+      fromMin: found.fromMin,
+      toMin: found.toMin,
+      at: first.at,
+      end: last.end,
+      isMore: found.isMore || MORE.has(reader.word(i - 1)) || /^(more|longer)$/.test(after),
+    });
+    i = found.next;
+  }
+  return spans;
 }

@@ -104,7 +104,7 @@ describe("what is hardly possible", () => {
             FieldForm,
             {
               onKeep: keep,
-              doubt: (litres.value ?? 0) > 10 ? `${litres.value} L: is it so?` : null,
+              doubt: () => ((litres.value ?? 0) > 10 ? `${litres.value} L: is it so?` : null),
             },
             {
               default: ({ keep: keepIt }: { keep: () => void }) =>
@@ -139,10 +139,21 @@ describe("what is hardly possible", () => {
     expect(wrapper.text()).toContain("20 L: is it so?");
     await button(/correct/)?.trigger("click");
     expect(wrapper.text()).not.toContain("is it so?");
+    // Pressed again it is asked again: only the yes keeps it.
     await wrapper.trigger("submit");
+    await wrapper.get("input").trigger("keydown", { key: "Enter" });
+    await nextTick();
     expect(keep).not.toHaveBeenCalled();
     await button(/Yes/)?.trigger("click");
     expect(keep).toHaveBeenCalledTimes(1);
+  });
+
+  test("is not asked any more as soon as something else is typed", async () => {
+    const { wrapper, keep, enter } = odd();
+    await enter("20 L");
+    await type(wrapper, "2");
+    expect(wrapper.text()).not.toContain("is it so?");
+    expect(keep).not.toHaveBeenCalled();
   });
 
   test("corrected, nothing is asked any more", async () => {

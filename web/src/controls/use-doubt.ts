@@ -1,29 +1,28 @@
-import { ref, watch, type Ref } from "vue";
+import { ref, type Ref } from "vue";
 
 /**
- * What is hardly possible is asked about once before it is kept. `doubt` says what is odd, or null; `guard`
- * keeps it where nothing is, or the cook has said that it is so.
+ * What is hardly possible is asked about once before it is kept. `doubt` says what is odd of what is written,
+ * or null; `guard` keeps it where nothing is, and else asks. Only `confirm`, the cook's own yes, keeps what
+ * was asked about; `withdraw` takes the question back, also as soon as something else is typed.
  */
 export function useDoubt(doubt: () => string | null): {
   readonly asked: Readonly<Ref<string | null>>;
   guard: (keep: () => void) => void;
-  correct: () => void;
+  confirm: (keep: () => void) => void;
+  withdraw: () => void;
 } {
   const asked = ref<string | null>(null);
-  watch(doubt, (odd) => {
-    if (asked.value !== odd) asked.value = null;
-  });
+  const withdraw = () => (asked.value = null);
   return {
     asked,
     guard: (keep) => {
-      const odd = doubt();
-      if (odd !== null && asked.value !== odd) {
-        asked.value = odd;
-        return;
-      }
-      asked.value = null;
+      asked.value = doubt();
+      if (asked.value === null) keep();
+    },
+    confirm: (keep) => {
+      withdraw();
       keep();
     },
-    correct: () => (asked.value = null),
+    withdraw,
   };
 }

@@ -18,11 +18,7 @@ const LATE_MS = 90_000;
 const QUIET: ReadonlySet<string> = new Set(["light"]);
 
 /** What calls at nowMs on the pot's clock: what is due, and every danger. */
-export function callsOf(
-  pot: FirePot,
-  nowMs: number,
-  units: UnitSystem = "metric",
-): readonly PotCall[] {
+export function callsOf(pot: FirePot, nowMs: number, units: UnitSystem): readonly PotCall[] {
   const { id, plan } = pot.batch;
   const lateWords = (dueMs: number) =>
     nowMs - dueMs > LATE_MS ? `, ${Math.round((nowMs - dueMs) / 60_000)} min late` : "";

@@ -67,7 +67,7 @@ const steps = computed(() => {
   });
 });
 
-const doubt = computed(() => {
+const doubt = () => {
   if (tempC.value === null) return null;
   const far = chillFarOff(tempC.value, props.live.nowC);
   return far === null
@@ -76,7 +76,7 @@ const doubt = computed(() => {
         showTemperature(tempC.value, one.value),
         showTemperature(far.reckoned.expected, one.value),
       );
-});
+};
 function read() {
   if (tempC.value === null) return;
   emit("write", { kind: "chillRead", tempC: tempC.value });

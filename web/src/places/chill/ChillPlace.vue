@@ -2,7 +2,7 @@
 import { coolingMinOf } from "@kettlos/core/because/cooling-figures";
 import type { Chill } from "@kettlos/core/batch/batch-schema";
 import { bowlL, inBowl, perL } from "@kettlos/core/batch/in-bowl";
-import { chillingNow, coolingOf, isChilled } from "@kettlos/core/batch/chill-of";
+import { chillingNow, coolingOf, isChilled, standingOf } from "@kettlos/core/batch/chill-of";
 import { isMissed } from "@kettlos/core/cool/chill-live";
 import { stagesBeginning } from "@kettlos/core/cool/chill-choices";
 import { codeOf, CODES, holdingLineC, REHEATED_C } from "@kettlos/core/cool/codes";
@@ -47,8 +47,8 @@ const totalKg = computed(() => bowl.value?.massKg ?? 0);
 const USUAL_FROM_C = 80;
 const USUAL_LEAST_C = 20;
 const nowMs = computed(() => (pot.value === null ? pots.nowMs : pots.nowOf(pot.value.batch)));
-const standing = computed(
-  () => pots.live.find((p) => p.batch.id === pot.value?.batch.id)?.forecast.standing ?? null,
+const standing = computed(() =>
+  pot.value === null ? null : standingOf(pot.value.batch, pot.value.cook),
 );
 const { tempC: fromC, write: readFrom } = useAsWarm(
   USUAL_FROM_C,

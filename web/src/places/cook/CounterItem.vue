@@ -27,7 +27,7 @@ watch(
   { immediate: true },
 );
 
-const { asked, guard, correct } = useDoubt(() => {
+const { asked, guard, confirm, withdraw } = useDoubt(() => {
   const far = amountFarOff(amount.value.massKg, props.item.massKg);
   return far === null
     ? null
@@ -37,7 +37,7 @@ const { asked, guard, correct } = useDoubt(() => {
       );
 });
 const putIn = () =>
-  guard(() => emit("write", { kind: "added", itemId: props.item.id, massKg: amount.value.massKg }));
+  emit("write", { kind: "added", itemId: props.item.id, massKg: amount.value.massKg });
 const problem = ref("");
 
 function split() {
@@ -58,7 +58,7 @@ function swap(part: Partial<PlanItem>) {
 </script>
 
 <template>
-  <div class="fields">
+  <div class="fields" @input="withdraw">
     <AmountField
       :label="`${nameOf(item)}: so much really goes in now`"
       :ingredient="ingredientOf(item)"
@@ -66,8 +66,8 @@ function swap(part: Partial<PlanItem>) {
       :units="units"
       @change="amount = $event"
     />
-    <DoubtAsk :asked="asked" @yes="putIn" @no="correct" />
-    <button type="button" class="button primary" @click="putIn">So much is in now</button>
+    <DoubtAsk :asked="asked" @yes="confirm(putIn)" @no="withdraw" />
+    <button type="button" class="button primary" @click="guard(putIn)">So much is in now</button>
     <div class="beside">
       <UnitField
         v-model="partKg"

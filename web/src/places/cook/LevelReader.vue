@@ -72,9 +72,8 @@ const farOff = useFarOff(
   () => props.pot,
   () => props.units,
 );
-const doubt = computed(() =>
-  value.value === null ? null : farOff.level({ form: form.value, value: value.value }),
-);
+const doubt = () =>
+  value.value === null ? null : farOff.level({ form: form.value, value: value.value });
 
 function save() {
   const read = value.value;

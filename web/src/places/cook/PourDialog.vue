@@ -39,9 +39,8 @@ const farOff = useFarOff(
   () => props.pot,
   () => props.units,
 );
-const doubt = computed(() =>
-  volumeL.value === null || way.value === "ladledOut" ? null : farOff.poured(volumeL.value),
-);
+const doubt = () =>
+  volumeL.value === null || way.value === "ladledOut" ? null : farOff.poured(volumeL.value);
 
 function save() {
   const pouredL = volumeL.value;

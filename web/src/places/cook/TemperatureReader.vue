@@ -34,9 +34,7 @@ const farOff = useFarOff(
   () => props.pot,
   () => props.units,
 );
-const doubt = computed(() =>
-  tempC.value === null ? null : farOff.temperature(where.value, tempC.value),
-);
+const doubt = () => (tempC.value === null ? null : farOff.temperature(where.value, tempC.value));
 
 function save() {
   const readC = tempC.value;

@@ -259,10 +259,10 @@ describe("calls", () => {
   test("come for what is due and every danger, under a name that stays; late ones say how late", () => {
     const pot = potOf("on-fire");
     const add = pot.actions.find((a) => a.kind === "add")!;
-    expect(callsOf(pot, add.atMs - MIN).map((c) => c.title)).not.toContain(add.title);
-    const [due] = callsOf(pot, add.atMs);
+    expect(callsOf(pot, add.atMs - MIN, "metric").map((c) => c.title)).not.toContain(add.title);
+    const [due] = callsOf(pot, add.atMs, "metric");
     expect(due?.title).toBe(add.title);
-    const late = callsOf(pot, add.atMs + 12 * MIN).find((c) => c.key === due?.key);
+    const late = callsOf(pot, add.atMs + 12 * MIN, "metric").find((c) => c.key === due?.key);
     expect(late?.title).toBe(`${add.title}, 12 min late`);
     const dangerous = {
       ...pot,
@@ -279,7 +279,10 @@ describe("calls", () => {
         },
       ],
     };
-    expect(callsOf(dangerous, NOW)[0]).toMatchObject({ isDanger: true, title: "It may run dry" });
+    expect(callsOf(dangerous, NOW, "metric")[0]).toMatchObject({
+      isDanger: true,
+      title: "It may run dry",
+    });
   });
 });
 

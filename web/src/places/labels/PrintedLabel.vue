@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { LotLabel } from "@kettlos/core/larder/label-of";
 import { showMass, showVolume, type UnitSystem } from "@kettlos/core/units/show";
+import { inWords } from "@kettlos/core/units/said";
 import { format } from "date-fns";
 import { computed } from "vue";
 import SmallCode from "./SmallCode.vue";
@@ -51,7 +52,7 @@ const day = (ms: number) => format(ms, "d MMM yyyy");
       <span v-if="label.unread.length > 0"
         >May hold other allergens: read {{ label.unread.join(", ") }}</span
       >
-      <span v-if="label.note" class="note">{{ label.note }}</span>
+      <span v-if="label.note" class="note">{{ inWords(label.note, units) }}</span>
     </div>
     <SmallCode v-if="address" :text="address" :size-mm="codeMm" />
   </article>

@@ -8,9 +8,11 @@ import { computed, ref } from "vue";
 import CountField from "../../controls/CountField.vue";
 import { appendLarder } from "../../data/larder-log";
 import { usePotsStore } from "../../data/pots-store";
+import { useWords } from "../../data/use-words";
 import { eachWords, WHY_WORDS } from "./held-words";
 
 /** Taking out, moving, counting, labelling: of so many at a time. */
+const words = useWords();
 const pots = usePotsStore();
 const props = defineProps<{ holding: Holding; isUsable: boolean; units: UnitSystem }>();
 const one = computed(() => (props.units === "us" ? "us" : "metric"));
@@ -103,7 +105,7 @@ function recount() {
       {{ hazards.map((h) => `${h.name.toLowerCase()}, ${h.why}`).join("; ") }}.
     </p>
     <p v-if="isUsable && noteOf(holding.lot.kind)" class="small quiet">
-      {{ noteOf(holding.lot.kind) }}
+      {{ words(noteOf(holding.lot.kind)) }}
       <template v-if="notFrozen === 'rawRefrozen'">
         Thawed raw it is not frozen again raw; cooked through it may be, once.</template
       >

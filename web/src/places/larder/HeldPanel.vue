@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { enoughFor } from "@kettlos/core/larder/draws";
-import { chillingOfPot } from "@kettlos/core/batch/chill-of";
+import { chillingNow, standingOf } from "@kettlos/core/batch/chill-of";
 import { codeOf } from "@kettlos/core/cool/codes";
 import { chilledLate } from "@kettlos/core/larder/larder-cautions";
 import { ageOf, keepingOf, SPENT_WORDS } from "@kettlos/core/larder/keeping";
@@ -34,14 +34,17 @@ const keeping = computed(() =>
 const batch = computed(() =>
   lot.value.batchId === null ? null : (pots.byId.get(lot.value.batchId) ?? null),
 );
+const standing = computed(() =>
+  batch.value === null ? null : standingOf(batch.value.batch, batch.value.cook),
+);
 /** A gate its pot missed stays said for as long as there is something of it. */
 const late = computed(() => {
-  const [pot, kitchen] = [batch.value, kitchenStore.kitchen];
-  if (pot === null || kitchen === null) return null;
+  const [chilling, kitchen] = [batch.value?.cook.chilling ?? null, kitchenStore.kitchen];
+  if (chilling === null || kitchen === null) return null;
   const code = codeOf(kitchen);
   return chilledLate({
-    remedy: chillingOfPot(pot.batch, pot.cook, kitchen, pots.nowMs)?.remedy ?? null,
-    wasReheated: pot.cook.chilling?.wasReheated === true,
+    remedy: chillingNow(chilling, kitchen, code, pots.nowMs, standing.value)?.remedy ?? null,
+    wasReheated: chilling.wasReheated,
     codeText: code.text,
     codeWhose: code.whose,
   });

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { chillingOfPot, isChilled } from "@kettlos/core/batch/chill-of";
+import { chillingNow, isChilled, standingOf } from "@kettlos/core/batch/chill-of";
 import { codeOf, CODES } from "@kettlos/core/cool/codes";
 import { DAY_MS } from "@kettlos/core/larder/keeping";
 import { portionCautions } from "@kettlos/core/larder/larder-cautions";
@@ -88,11 +88,15 @@ const fill = computed(() =>
 const LEAST_L = 0.03;
 const isOver = computed(() => full.value?.count === 0 && leftL.value > LEAST_L);
 
+/** Worked out when the pot changes, not with every tick of the clock. */
+const standing = computed(() =>
+  pot.value === null ? null : standingOf(pot.value.batch, pot.value.cook),
+);
 const chilling = computed(() => {
-  const p = pot.value;
-  return p === null || kitchen.value === null
+  const begun = pot.value?.cook.chilling ?? null;
+  return begun === null || kitchen.value === null
     ? null
-    : chillingOfPot(p.batch, p.cook, kitchen.value, pots.nowMs);
+    : chillingNow(begun, kitchen.value, code.value, pots.nowMs, standing.value);
 });
 const code = computed(() => (kitchen.value === null ? CODES.us : codeOf(kitchen.value)));
 const isCold = computed(() => {

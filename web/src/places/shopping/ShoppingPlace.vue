@@ -79,7 +79,7 @@ function setPrice(ingredientId: string, text: string) {
 }
 /** The price that was typed last: one that no other of this kitchen is near to is asked about. */
 const priced = ref<{ ingredientId: string; perKg: number } | null>(null);
-const { asked, guard, correct } = useDoubt(() => {
+const { asked, guard, confirm, withdraw } = useDoubt(() => {
   if (priced.value === null) return null;
   const { ingredientId, perKg } = priced.value;
   const others = (kitchen.value?.prices ?? []).filter((p) => p.ingredientId !== ingredientId);
@@ -177,7 +177,7 @@ const print = () => window.print();
         </li>
       </ul>
     </section>
-    <DoubtAsk :asked="asked" @yes="guard(keepPrice)" @no="correct" />
+    <DoubtAsk :asked="asked" @yes="confirm(keepPrice)" @no="withdraw" />
     <p v-if="priceProblem" class="ember small" role="alert">{{ priceProblem }}</p>
     <p v-if="list.cost > 0" class="sum">
       Together <b class="figure">{{ money(list.cost) }}</b>

@@ -77,7 +77,7 @@ const servedKg = computed(() =>
   grossKg.value === null ? null : grossKg.value - (tareKg.value ?? 0),
 );
 /** What no pot of this plan gives: a slip of the decimal point, or another unit. */
-const doubt = computed(() => {
+const doubt = () => {
   const { trace, dish } = props.answers;
   if (isServed.value || by.value === "weight") {
     const planned = isServed.value ? dish.eaten.allKg : trace.strained.liquidKg;
@@ -90,7 +90,7 @@ const doubt = computed(() => {
   return volumeL.value === null || amountFarOff(volumeL.value, planned) === null
     ? null
     : notAsPlannedWords(showVolume(volumeL.value, one.value), showVolume(planned, one.value));
-});
+};
 
 function keep() {
   const isWeighed = by.value === "weight" || isServed.value;
