@@ -1,0 +1,65 @@
+import { isCloseTo } from "./close";
+import type { DraftLine, RecipeDraft } from "../src/formats/recipe/draft";
+import { looksLikeJson, readRecipeJsonLd } from "../src/formats/recipe/json-ld";
+import { readRecipeText } from "../src/formats/recipe/read-recipe";
+import type { CorpusLine, CorpusRecipe, Wanted, WantedPart } from "./recipe-corpus";
+
+/** How a line came out. Silently wrong is what must never be. */
+export type Verdict = "right" | "asked" | "rightlyAsked" | "wrong";
+
+export interface ScoredLine {
+  readonly line: CorpusLine;
+  readonly verdict: Verdict;
+  readonly got: string;
+}
+
+/** Weights are typical: a piece counted may be a fifth more or less. */
+const WITHIN = 0.2;
+
+const read = ({ text }: CorpusRecipe): RecipeDraft =>
+  looksLikeJson(text) ? readRecipeJsonLd(text) : readRecipeText(text);
+
+const said = (lines: readonly DraftLine[]): string =>
+  lines
+    .map((l) =>
+      [l.ingredientId ?? "?", l.massKg ?? "?", ...l.doubts.map((d) => `asks ${d.id}`)].join(" "),
+    )
+    .join(" + ");
+
+const isOpen = (line: DraftLine): boolean =>
+  line.doubts.some((d) => d.id === "ingredient" || d.id === "amount");
+
+function isPart(line: DraftLine | undefined, { id, kg, as }: WantedPart): boolean {
+  if (line === undefined || line.ingredientId !== id) return false;
+  if (as === "cover") return line.toCover;
+  if (as === "taste") return line.isLeftOut || line.massKg !== null;
+  return kg !== null && line.massKg !== null && isCloseTo(line.massKg, kg, WITHIN);
+}
+
+function verdictOf(wanted: Wanted, lines: readonly DraftLine[]): Verdict {
+  const isAsked = lines.some(isOpen);
+  switch (wanted.kind) {
+    case "nothing":
+      return lines.length === 0 ? "right" : isAsked ? "asked" : "wrong";
+    case "own":
+    case "asked":
+      return isAsked ? "rightlyAsked" : "wrong";
+    case "is": {
+      const isAmountOpen = wanted.parts.some((p) => p.as === "amount" && p.kg === null);
+      if (isAmountOpen) return isAsked ? "rightlyAsked" : "wrong";
+      if (isAsked) return "asked";
+      const isRight =
+        lines.length === wanted.parts.length && wanted.parts.every((p, i) => isPart(lines[i], p));
+      return isRight ? "right" : "wrong";
+    }
+  }
+}
+
+/** How every line of a recipe came out. */
+export function scoreLines(recipe: CorpusRecipe): readonly ScoredLine[] {
+  const draft = read(recipe);
+  return recipe.lines.map((line) => {
+    const lines = draft.lines.filter((l) => l.text === line.text);
+    return { line, verdict: verdictOf(line.wanted, lines), got: said(lines) };
+  });
+}
