@@ -1,7 +1,7 @@
 /** Reads every recipe of the corpus and writes how its lines came out: npm run reading. */
 import { writeFileSync } from "node:fs";
 import { join } from "node:path";
-import { scoreLines, type ScoredLine, type Verdict } from "../core/test/reading-score";
+import { scoreFacts, scoreLines, type ScoredLine, type Verdict } from "../core/test/reading-score";
 import { corpus } from "../core/test/recipe-corpus";
 
 const out = join(import.meta.dirname, "../docs/reading.md");
@@ -9,6 +9,9 @@ const recipes = corpus();
 const scored = recipes.flatMap((recipe) =>
   scoreLines(recipe).map((line) => ({ ...line, file: recipe.file })),
 );
+
+const facts = recipes.flatMap(scoreFacts);
+const factCount = (verdict: Verdict): number => facts.filter((f) => f.verdict === verdict).length;
 
 const count = (lines: readonly ScoredLine[], verdict: Verdict): number =>
   lines.filter((l) => l.verdict === verdict).length;
@@ -40,8 +43,10 @@ what must come out (\`core/test/recipes/\`). A line is *right* where it is read 
 question, *rightly asked* where it leaves something open that is asked, *asked* where it is asked although
 it is plain, *silently wrong* where it is taken for something else without a word.
 
-The first half was written before the reader was last changed. At its first reading 264 of 426 lines were
-right (62.0 %), 21 rightly asked, 105 asked and 36 silently wrong.
+The first half (60 recipes) was written before the reader was last changed. At its first reading 264 of 426
+lines were right (62.0 %), 21 rightly asked, 105 asked and 36 silently wrong. The second half was written
+after the reader and before it was tried on it: of its 412 lines 8 were then asked although plain and 7
+silently wrong; what had failed was mended at its cause.
 
 | written as | recipes | lines | right | rightly asked | asked | silently wrong | right without asking |
 | ---------- | ------: | ----: | ----: | ------------: | ----: | -------------: | -------------------: |
@@ -55,6 +60,9 @@ ${files
   )
   .join("\n")}
 ${row("**all**", recipes.length, scored)}
+
+What the steps say (heat, time, lid, people, when things go in, what is browned, soaked, strained):
+${factCount("right")} of ${facts.length} facts read as they stand, ${factCount("rightlyAsked")} rightly asked, ${factCount("asked")} asked, ${factCount("wrong")} silently wrong.
 
 ## Silently wrong
 

@@ -32,7 +32,7 @@ const isOpen = (line: DraftLine): boolean =>
 function isPart(line: DraftLine | undefined, { id, kg, as }: WantedPart): boolean {
   if (line === undefined || line.ingredientId !== id) return false;
   if (as === "cover") return line.toCover;
-  if (as === "taste") return line.isLeftOut || line.massKg !== null;
+  if (as === "taste") return line.isToTaste;
   return kg !== null && line.massKg !== null && isCloseTo(line.massKg, kg, WITHIN);
 }
 
@@ -40,7 +40,7 @@ function verdictOf(wanted: Wanted, lines: readonly DraftLine[]): Verdict {
   const isAsked = lines.some(isOpen);
   switch (wanted.kind) {
     case "nothing":
-      return lines.length === 0 ? "right" : isAsked ? "asked" : "wrong";
+      return lines.every((l) => l.isLeftOut) ? "right" : isAsked ? "asked" : "wrong";
     case "own":
     case "asked":
       return isAsked ? "rightlyAsked" : "wrong";
@@ -53,6 +53,75 @@ function verdictOf(wanted: Wanted, lines: readonly DraftLine[]): Verdict {
       return isRight ? "right" : "wrong";
     }
   }
+}
+
+export interface ScoredFact {
+  readonly name: string;
+  readonly wanted: string;
+  readonly got: string;
+  readonly verdict: Verdict;
+}
+
+/** What the draft holds of a fact, as the corpus says it; "?" where it is asked. */
+function factOf(draft: RecipeDraft, name: string): string {
+  const isAsked = (id: string) => draft.doubts.some((d) => d.id === id);
+  const having = (has: (l: DraftLine) => boolean) =>
+    draft.lines
+      .filter(has)
+      .map((l) => l.ingredientId ?? "")
+      .toSorted()
+      .join("+");
+  switch (name) {
+    case "method":
+      return draft.method ?? "?";
+    case "hold":
+      return isAsked("hold") ? "?" : String(draft.hold);
+    case "people":
+      return isAsked("people") ? "?" : String(draft.people);
+    case "oven":
+      return draft.ovenC === null ? "?" : String(Math.round(draft.ovenC));
+    case "setting":
+      return draft.crockSetting;
+    case "lid":
+      return draft.lid ?? "none";
+    case "vigour":
+      return draft.vigour ?? "none";
+    case "end":
+      return draft.end;
+    case "brown":
+    case "soak":
+    case "roux":
+      return having((l) => l.work.some((w) => w.kind === name));
+    default: {
+      const line = draft.lines.find((l) => l.ingredientId === name);
+      if (line?.doubts.some((d) => d.id === "when") === true) return "?";
+      if (line === undefined) return "not there";
+      return line.when.at === "beforeEnd"
+        ? String(line.when.min)
+        : line.when.at === "start"
+          ? "start"
+          : "off";
+    }
+  }
+}
+
+/** How what the steps say came out. Dredging is shown with its sentence; a plan holds nothing of it. */
+export function scoreFacts(recipe: CorpusRecipe): readonly ScoredFact[] {
+  const draft = read(recipe);
+  return [...recipe.facts]
+    .filter(([name]) => name !== "dredge")
+    .map(([name, wanted]) => {
+      const got = factOf(draft, name);
+      const verdict =
+        got === wanted
+          ? wanted === "?"
+            ? ("rightlyAsked" as const)
+            : ("right" as const)
+          : got === "?"
+            ? ("asked" as const)
+            : ("wrong" as const);
+      return { name, wanted, got, verdict };
+    });
 }
 
 /** How every line of a recipe came out. */

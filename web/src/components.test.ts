@@ -357,11 +357,26 @@ describe("editing the plan", () => {
     });
     await input.setValue("3 dragons");
     await input.trigger("keydown", { key: "Enter" });
-    expect(wrapper.find("[role=alert]").text()).toMatch(/names nothing/);
+    expect(wrapper.find("[role=alert]").text()).toMatch(/does not know "dragons"/);
     expect(input.element.value).toBe("3 dragons");
+    // What the catalogue does not know is kept as the kitchen's own, like something it does.
+    const choose = (label: string) =>
+      wrapper
+        .findAll(".ask button")
+        .find((b) => b.text() === label)
+        ?.trigger("click");
+    await choose('keep "dragons" as my own');
+    await choose("poultry");
+    await choose("500 g");
+    expect(wrapper.emitted("add")?.[1]?.[0]).toMatchObject({
+      ingredientId: "chickenThigh",
+      called: "dragons",
+      isOwn: true,
+      massKg: 0.5,
+    });
   });
 
-  test("fluid ounces of wine are asked about before they go in", async () => {
+  test("ounces of stock are asked about before they go in", async () => {
     const wrapper = mount(IngredientLadder, {
       global,
       props: {
@@ -374,12 +389,12 @@ describe("editing the plan", () => {
         units: "us" as const,
       },
     });
-    await wrapper.find("input").setValue("8 oz white wine");
+    await wrapper.find("input").setValue("8 oz stock");
     await wrapper.find("input").trigger("keydown", { key: "Enter" });
     expect(wrapper.emitted("add")).toBeUndefined();
     expect(wrapper.text()).toContain("Fluid ounces or ounces of weight?");
     await wrapper.findAll(".ask button")[0]?.trigger("click");
-    expect(wrapper.emitted("add")?.[0]?.[0]).toMatchObject({ ingredientId: "whiteWine" });
+    expect(wrapper.emitted("add")?.[0]?.[0]).toMatchObject({ ingredientId: "boughtStock" });
   });
 
   test("pots say whether this plan fits before anything is in", async () => {

@@ -1,4 +1,5 @@
 import { ingredientById } from "../ingredient/catalogue";
+import { nameOf } from "../simulate/item-facts";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Heat, Plan, PlanItem } from "../simulate/plan-schema";
 import { vesselOf } from "../simulate/references";
@@ -134,7 +135,7 @@ function itemParts(plan: Plan, system: UnitSystem): readonly SentencePart[] {
     .sort((a, b) => leadRank(b) - leadRank(a));
   return leading.slice(0, NAMED).flatMap((item) => [
     {
-      text: `${showMass(item.massKg, system)} ${ingredientById(item.ingredientId).name.toLowerCase()}`,
+      text: `${showMass(item.massKg, system)} ${nameOf(item).toLowerCase()}`,
       field: { of: "item" as const, itemId: item.id },
     },
     { text: ", " },

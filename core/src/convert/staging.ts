@@ -1,7 +1,6 @@
 import { cookRate } from "../doneness/cook-value";
 import type { Method } from "../heat/method";
-import { ingredientById } from "../ingredient/catalogue";
-import { goesInFirst, waitsForRelease } from "../simulate/item-facts";
+import { goesInFirst, nameOf, waitsForRelease } from "../simulate/item-facts";
 import type { Plan, PlanItem } from "../simulate/plan-schema";
 import type { Trace } from "../simulate/trace";
 import type { Goal } from "./goal";
@@ -73,7 +72,7 @@ export function stagingChanges(goal: Goal, plan: Plan, trace: Trace): readonly R
   return plan.items.flatMap((item): Restaged[] => {
     const written = goal.plan.items.find((i) => i.id === item.id);
     if (written === undefined || !isLate(item)) return [];
-    const name = ingredientById(item.ingredientId).name;
+    const name = nameOf(item);
     const min = item.when.min;
     if (plan.heat.method === "pressure")
       return [{ itemId: item.id, text: `${name}: after release, simmered open ${min} min` }];

@@ -1,4 +1,4 @@
-import { ingredientById } from "../ingredient/catalogue";
+import { contentName } from "../ingredient/own-content";
 import { ALLERGENS, type Allergen, type Ingredient } from "../ingredient/ingredient";
 import { traitsOf } from "../ingredient/traits";
 import { LOW_SALT_G } from "../seasoning/salt";
@@ -146,7 +146,7 @@ const against = (item: PlanItem, diet: Exclude<DietId, "lowSalt" | "lowFat">): s
 /** What nobody has read the label of is not known to suit an eater. */
 function unreadWhy(item: PlanItem, diet: DietId): string | null {
   if (item.label?.isPlant === true && (diet === "vegan" || diet === "vegetarian")) return null;
-  const unread = unreadIn(item).map((id) => ingredientById(id).name.toLowerCase());
+  const unread = unreadIn(item).map((id) => contentName(id).toLowerCase());
   if (unread.length === 0) return null;
   return unread[0] === nameOf(item).toLowerCase()
     ? `is not known to be ${DIET_NAMES[diet]}: read its label`

@@ -9,7 +9,7 @@ export const goesInAfter = ({ when }: PlanItem): boolean =>
   when.at === "afterStrain" || when.at === "nextDay";
 
 const shellKg = (item: PlanItem): number =>
-  item.massKg * (traitsOf(item.ingredientId).shellShare ?? 0);
+  item.massKg * (traitsOf(item.ingredientId).uneatenShare ?? 0);
 
 /** What is left to eat or drink, kg: the strained liquid, or everything in the pot. */
 export interface Eaten {

@@ -1,8 +1,7 @@
-import { ingredientById } from "../ingredient/catalogue";
 import type { Kitchen } from "../simulate/kitchen-schema";
-import { ingredientOf, valuesOf } from "../simulate/item-facts";
+import { contentIdOf, ingredientOf, nameOf, valuesOf } from "../simulate/item-facts";
 import type { IngredientGroup } from "../ingredient/ingredient";
-import type { Plan } from "../simulate/plan-schema";
+import type { Plan, PlanItem } from "../simulate/plan-schema";
 import { packsFor, type PacksOf } from "./scale";
 
 /** Where in a shop things are found, in the order of a round. */
@@ -18,7 +17,9 @@ const COUNTERS: readonly { readonly name: string; readonly groups: readonly Ingr
 
 /** One line of a shopping list. */
 export interface ShoppingLine {
+  /** Of the catalogue, or of the kitchen's own. */
   readonly ingredientId: string;
+  readonly isLiquid: boolean;
   readonly name: string;
   readonly counter: string;
   readonly needKg: number;
@@ -58,12 +59,14 @@ export function shoppingList(
 ): ShoppingList {
   const byId = new Map<
     string,
-    { kg: number; how: Set<string>; plans: Set<string>; packs: readonly number[] }
+    { item: PlanItem; kg: number; how: Set<string>; plans: Set<string>; packs: readonly number[] }
   >();
   for (const plan of plans)
     for (const item of plan.items) {
       if (isMade(item)) continue;
-      const line = byId.get(item.ingredientId) ?? {
+      const id = contentIdOf(item);
+      const line = byId.get(id) ?? {
+        item,
         kg: 0,
         how: new Set<string>(),
         plans: new Set<string>(),
@@ -74,30 +77,33 @@ export function shoppingList(
       const { group } = ingredientOf(item);
       if ((group === "bones" || group === "meat" || group === "fish") && item.preparation !== "")
         line.how.add(item.preparation);
-      byId.set(item.ingredientId, line);
+      byId.set(id, line);
     }
-  const lines = [...byId].map(([ingredientId, { kg, how, plans: names, packs }]): ShoppingLine => {
-    const haveKg = kitchen.onHand.find((h) => h.ingredientId === ingredientId)?.massKg ?? 0;
-    const larderKg = inLarderKg.get(ingredientId) ?? 0;
-    const buyKg = Math.max(0, kg - haveKg - larderKg);
-    const pack = buyKg > 1e-9 ? packsFor(buyKg, packs) : null;
-    const perKg = kitchen.prices.find((p) => p.ingredientId === ingredientId)?.perKg;
-    const boughtKg = pack === null ? buyKg : pack.count * pack.packKg;
-    const { group, name } = ingredientById(ingredientId);
-    return {
-      ingredientId,
-      name,
-      counter: COUNTERS.find((c) => c.groups.includes(group))?.name ?? "Other",
-      needKg: kg,
-      haveKg,
-      larderKg,
-      buyKg,
-      how: [...how],
-      packs: pack,
-      cost: perKg === undefined ? null : perKg * boughtKg,
-      plans: [...names],
-    };
-  });
+  const lines = [...byId].map(
+    ([ingredientId, { item, kg, how, plans: names, packs }]): ShoppingLine => {
+      const haveKg = kitchen.onHand.find((h) => h.ingredientId === ingredientId)?.massKg ?? 0;
+      const larderKg = inLarderKg.get(ingredientId) ?? 0;
+      const buyKg = Math.max(0, kg - haveKg - larderKg);
+      const pack = buyKg > 1e-9 ? packsFor(buyKg, packs) : null;
+      const perKg = kitchen.prices.find((p) => p.ingredientId === ingredientId)?.perKg;
+      const boughtKg = pack === null ? buyKg : pack.count * pack.packKg;
+      const { group, name, isLiquid } = ingredientOf(item);
+      return {
+        ingredientId,
+        name: item.isOwn === true ? nameOf(item) : name,
+        isLiquid,
+        counter: COUNTERS.find((c) => c.groups.includes(group))?.name ?? "Other",
+        needKg: kg,
+        haveKg,
+        larderKg,
+        buyKg,
+        how: [...how],
+        packs: pack,
+        cost: perKg === undefined ? null : perKg * boughtKg,
+        plans: [...names],
+      };
+    },
+  );
   const order = COUNTERS.map((c) => c.name);
   lines.sort(
     (a, b) => order.indexOf(a.counter) - order.indexOf(b.counter) || a.name.localeCompare(b.name),
@@ -123,7 +129,9 @@ export function costOf(
   let cost = 0;
   let priced = 0;
   let unpriced = 0;
-  for (const { ingredientId, massKg, fromLotId } of plan.items) {
+  for (const item of plan.items) {
+    const { massKg, fromLotId } = item;
+    const ingredientId = contentIdOf(item);
     if (ingredientId === "water") continue;
     const perKg =
       (fromLotId === undefined ? null : lotPerKg(fromLotId)) ??

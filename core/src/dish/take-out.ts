@@ -15,7 +15,7 @@ export function takeOuts(plan: Plan): readonly TakeOut[] {
   if (plan.end === "strained") return [];
   return plan.items.flatMap((item): TakeOut[] => {
     const found: TakeOut[] = [];
-    const { takeOut } = traitsOf(item.ingredientId);
+    const takeOut = item.isOwn === true ? item.takeOut : traitsOf(item.ingredientId).takeOut;
     if (takeOut !== undefined && item.out === undefined) {
       const count = Math.max(1, Math.round(item.counted?.count ?? 1));
       found.push({ itemId: item.id, what: countWords(count, takeOut) });

@@ -41,113 +41,99 @@ const GAME = { game: true } as const;
 /** Bones by animal and part. Gelatin: model section 11. */
 export const BONES: readonly Ingredient[] = [
   bone("chickenBacks", "Chicken backs", POULTRY_BONE, "poultry", [35, 110], 0.08, 0.6, {
-    alsoCalled: ["chicken back", "poultry back"],
     each: { back: one(180) },
   }),
   bone("chickenFrame", "Chicken frames", BROKEN_CARCASS, "poultry", [35, 110], 0.06, 0.6, {
-    alsoCalled: ["chicken carcass", "chicken frame", "carcass"],
     each: { frame: one(350), carcass: one(350) },
   }),
   bone("chickenWings", "Chicken wings", POULTRY_BONE, "poultry", [35, 110], 0.1, 0.63, {
-    alsoCalled: ["chicken wing"],
     each: { wing: one(90) },
   }),
   bone("chickenFeet", "Chicken feet", POULTRY_BONE, "poultry", [90, 90], 0.05, 0.65, {
-    alsoCalled: ["chicken foot"],
     each: { foot: one(35) },
   }),
   bone("poultryNecks", "Poultry necks", POULTRY_BONE, "poultry", [45, 110], 0.08, 0.62, {
-    alsoCalled: ["turkey neck", "duck neck", "chicken neck", "goose neck"],
     each: { neck: one(110) },
   }),
   bone("turkeyFrame", "Turkey frame", BROKEN_CARCASS, "poultry", [35, 110], 0.05, 0.6, {
-    alsoCalled: ["turkey carcass"],
     each: { frame: one(1300) },
   }),
   bone("duckFrame", "Duck frames", BROKEN_CARCASS, "poultry", [35, 110], 0.12, 0.55, {
-    alsoCalled: ["duck carcass"],
     each: { frame: one(450) },
   }),
   bone("gooseFrame", "Goose frame", BROKEN_CARCASS, "poultry", [35, 110], 0.14, 0.55, {
-    alsoCalled: ["goose carcass"],
     each: { frame: one(900) },
   }),
   bone("pigeonFrame", "Pigeon frames", WHOLE_CARCASS, "poultry", [25, 120], 0.02, 0.62, {
-    alsoCalled: ["pigeon carcass", "pigeon frame"],
     each: { frame: one(120) },
     ...GAME,
   }),
   bone("pheasantFrame", "Pheasant frames", WHOLE_CARCASS, "poultry", [25, 120], 0.02, 0.62, {
-    alsoCalled: ["pheasant carcass"],
     each: { frame: one(350) },
     ...GAME,
   }),
   bone("porkTrotter", "Pork trotters", MEATY_BONE, "meat", [95, 200], 0.07, 0.55, {
-    alsoCalled: ["trotter", "pig foot"],
     each: { trotter: one(400) },
   }),
-  bone("porkSkin", "Pork skin", MEATY_BONE, "meat", [95, 200], 0.15, 0.5, {
-    alsoCalled: ["pork rind"],
-  }),
-  bone("porkNeckBones", "Pork neck bones", MEATY_BONE, "meat", [30, 200], 0.08, 0.55, {
-    alsoCalled: ["pork neck bone"],
-  }),
-  bone("porkRibs", "Pork rib bones", MEATY_BONE, "meat", [30, 200], 0.1, 0.55, {
-    alsoCalled: ["pork rib"],
-  }),
+  bone("porkSkin", "Pork skin", MEATY_BONE, "meat", [95, 200], 0.15, 0.5),
+  bone("porkNeckBones", "Pork neck bones", MEATY_BONE, "meat", [30, 200], 0.08, 0.55),
+  bone("porkRibs", "Pork rib bones", MEATY_BONE, "meat", [30, 200], 0.1, 0.55),
   bone("vealKnuckle", "Veal knuckle", MEATY_BONE, "meat", [60, 220], 0.04, 0.55, {
-    alsoCalled: ["veal knuckle bone"],
     each: { knuckle: one(1100) },
   }),
   bone("beefKnuckle", "Beef knuckle", MEATY_BONE, "meat", [45, 300], 0.06, 0.5, {
-    alsoCalled: ["beef joint bone", "knuckle bone"],
     each: { knuckle: one(1500) },
   }),
   bone("beefMarrow", "Beef marrow bones", LARGE_BARE_BONE, "meat", [15, 350], 0.1, 0.3, {
-    alsoCalled: ["marrow bone", "marrow shaft"],
     each: { bone: one(450) },
   }),
   bone("oxtail", "Oxtail", MEATY_BONE, "meat", [50, 260], 0.1, 0.58, {
-    alsoCalled: ["beef tail"],
     each: { tail: one(1300), slice: one(170) },
   }),
-  bone("beefRibs", "Beef rib bones", LARGE_BARE_BONE, "meat", [30, 300], 0.1, 0.45, {
-    alsoCalled: ["beef rib"],
+  bone("beefRibs", "Beef rib bones", LARGE_BARE_BONE, "meat", [30, 300], 0.1, 0.45),
+  bone("beefBones", "Beef bones, mixed", MEATY_BONE, "meat", [30, 300], 0.1, 0.45),
+  bone("vealBones", "Veal bones, mixed", MEATY_BONE, "meat", [45, 220], 0.06, 0.5),
+  bone("calfFoot", "Calf's foot", MEATY_BONE, "meat", [95, 220], 0.04, 0.55, {
+    each: { foot: one(1100) },
   }),
+  bone("porkBones", "Pork bones, mixed", MEATY_BONE, "meat", [30, 200], 0.09, 0.5),
+  bone("hamBone", "Ham bone", MEATY_BONE, "meat", [40, 200], 0.06, 0.5, {
+    saltGKg: {
+      name: "salt",
+      value: 15,
+      unit: "g/kg",
+      kind: "published",
+      source: "label of cured ham",
+      sigmaLog: 0.3,
+    },
+    petHazard: "cured meat is salty",
+    each: { bone: one(600) },
+  }),
+  bone("chickenBones", "Chicken bones, mixed", POULTRY_BONE, "poultry", [35, 110], 0.06, 0.58),
+  bone("lambBones", "Lamb bones, mixed", MEATY_BONE, "meat", [35, 220], 0.07, 0.5),
   bone("lambNeck", "Lamb neck", MEATY_BONE, "meat", [35, 220], 0.07, 0.58, {
-    alsoCalled: ["lamb neck bones", "neck of lamb"],
     each: { neck: one(800) },
   }),
-  bone("lambShankBone", "Lamb shank bones", LARGE_BARE_BONE, "meat", [35, 220], 0.05, 0.4, {
-    alsoCalled: ["lamb shank bone"],
-  }),
+  bone("lambShankBone", "Lamb shank bones", LARGE_BARE_BONE, "meat", [35, 220], 0.05, 0.4),
   bone("goatNeck", "Goat neck", MEATY_BONE, "meat", [35, 220], 0.03, 0.6, {
-    alsoCalled: ["neck of goat"],
     each: { neck: one(700) },
   }),
-  bone("muttonShank", "Mutton shank bones", MEATY_BONE, "meat", [35, 220], 0.06, 0.5, {
-    alsoCalled: ["mutton bone"],
-  }),
+  bone("muttonShank", "Mutton shank bones", MEATY_BONE, "meat", [35, 220], 0.06, 0.5),
   bone("deerJoint", "Deer joints and shanks", MEATY_BONE, "meat", [40, 300], 0.02, 0.55, {
-    alsoCalled: ["venison bone", "deer bone"],
     ...GAME,
   }),
   bone("hareFrame", "Hare frame", BROKEN_CARCASS, "meat", [30, 220], 0.02, 0.62, {
-    alsoCalled: ["hare carcass"],
     each: { frame: one(700) },
     ...GAME,
   }),
   bone("rabbitFrame", "Rabbit frame", BROKEN_CARCASS, "meat", [30, 200], 0.03, 0.62, {
-    alsoCalled: ["rabbit carcass"],
     each: { frame: one(400) },
   }),
   bone("whiteFishFrame", "White fish frames", BROKEN_CARCASS, "fish", [25, 15], 0.01, 0.7, {
-    alsoCalled: ["fish frame", "fish bone"],
     allergens: ["fish"],
     each: { frame: one(300) },
   }),
   bone("smokedTroutFrame", "Smoked trout frames", BROKEN_CARCASS, "fish", [25, 15], 0.04, 0.6, {
-    alsoCalled: ["trout frame"],
     allergens: ["fish"],
     saltGKg: {
       name: "salt",

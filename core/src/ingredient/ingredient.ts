@@ -48,8 +48,6 @@ export type DefaultStaging = "start" | "lastHour" | "last30" | "last10" | "offHe
 export interface Ingredient {
   readonly id: string;
   readonly name: string;
-  /** Other words a cook may type; singular, lower case. */
-  readonly alsoCalled: readonly string[];
   readonly group: IngredientGroup;
   readonly role: Role;
   readonly densityKgL: Constant;

@@ -133,7 +133,6 @@ export const entry = (
 ): Ingredient => ({
   isLiquid: false,
   allergens: [],
-  alsoCalled: [],
   each: {},
   ...bulk,
   ...given,

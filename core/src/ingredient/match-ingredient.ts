@@ -1,63 +1,54 @@
+import { namesOf } from "./also-called";
 import { CATALOGUE } from "./catalogue";
+import { HOW, ONLY_HOW, STATES } from "./how-words";
 import type { Ingredient } from "./ingredient";
 import { singular } from "./word-forms";
 
-/** Words that say how, not what. */
-const DROPPED = new Set(
-  "a an the of and or with in fresh live whole large small medium big tiny good quality boneless skinless bone-in lean best ripe raw cold hot warm about approximately finely roughly coarsely chopped diced sliced cut cubed crushed grated peeled trimmed rinsed drained halved quartered plus extra more some few your favorite favourite into pieces unsalted low-salt".split(
-    " ",
-  ),
-);
+/** Spellings of one word. */
+const SAME: Readonly<Record<string, string>> = {
+  dried: "dry",
+  tinned: "canned",
+  tin: "canned",
+  can: "canned",
+  mince: "minced",
+  chilli: "chili",
+  chile: "chili",
+  puree: "purée",
+  yoghurt: "yogurt",
+  "low-sodium": "low-salt",
+  "reduced-sodium": "low-salt",
+  "salt-free": "low-salt",
+  wholegrain: "whole-grain",
+};
 
-const wordsOf = (text: string): readonly string[] =>
+/** The words of a text as names are compared by: singular, one spelling, without what is in brackets. */
+export const wordsOf = (text: string): readonly string[] =>
   text
     .toLowerCase()
-    .replace(/\([^)]*\)/g, " ")
+    .replace(/\([^)]*\)?/g, " ")
+    .replace(/[’`]/g, "'")
+    .replace(/\blow (?:sodium|salt)\b/g, "low-salt")
+    .replace(/\bon (?:the|its) bone\b/g, "bone-in")
     .split(/[^\p{L}'-]+/u)
+    .map((w) => w.replace(/^['-]+|['-]+$|'s$/g, ""))
     .filter((w) => w.length > 1)
-    .map(singular);
-
-/**
- * Words that make another thing of a thing: another animal, part, state or product. Left over beside a name,
- * they are asked about: onion soup mix is no onion, and the neck of a turkey none of a lamb's.
- */
-const TELLING = new Set(
-  `beef veal ox pork pig ham bacon lamb mutton goat chicken hen turkey duck goose rabbit hare deer venison game boar bear
-  elk fish salmon trout cod crab lobster shrimp prawn clam mussel oyster squid egg
-  bone neck shank shoulder liver gizzard heart kidney foot feet wing back frame carcass skin belly rib tail cheek
-  breast leg thigh drumstick head knuckle trotter marrow fat dripping fillet loin mince
-  zest juice peel rind seed stalk root leaf flower sprout powder flake paste sauce soup mix stock broth bouillon
-  cube liquor syrup wine vinegar sugar oil butter milk cream cheese yogurt flour starch bread crumb noodle cake
-  dried canned tinned smoked cured salted pickled fermented candied roasted cooked precooked leftover homemade
-  ground minced birch xylitol palm coconut almond soy rice corn bean pea lentil nut sausage ketchup mustard beer
-  cider spirit brandy rum sherry port`.split(/\s+/),
-);
-/** In what is chopped or ground anyway these say how, not what. */
-const ONLY_HOW: Readonly<Record<string, readonly string[]>> = {
-  ground: ["aromatic", "salt", "sweet"],
-  minced: ["aromatic", "vegetable"],
-  dried: ["aromatic", "dried", "pulse", "grain"],
-  powder: ["aromatic", "starch", "salt"],
-  flake: ["aromatic", "salt"],
-  leaf: ["aromatic"],
-  seed: ["aromatic"],
-  stalk: ["aromatic", "vegetable"],
-  root: ["vegetable", "aromatic"],
-  head: ["vegetable", "aromatic"],
-  smoked: ["aromatic"],
-};
+    .map((w) => SAME[singular(w)] ?? singular(w));
 
 interface Named {
   readonly ingredient: Ingredient;
-  readonly words: readonly string[];
+  readonly words: ReadonlySet<string>;
 }
 
 const NAMES: readonly Named[] = CATALOGUE.flatMap((ingredient) =>
-  [ingredient.name, ...ingredient.alsoCalled].map((name) => ({
+  namesOf(ingredient).map((name) => ({
     ingredient,
-    words: wordsOf(name).filter((w) => !DROPPED.has(w)),
+    words: new Set(wordsOf(name).filter((w) => !HOW.has(w))),
   })),
-).filter((n) => n.words.length > 0);
+).filter((n) => n.words.size > 0);
+/** What is counted with by its own word adds nothing to the name: a clove of garlic, a rib of celery. */
+const EACH: ReadonlyMap<string, ReadonlySet<string>> = new Map(
+  CATALOGUE.map((i) => [i.id, new Set(Object.keys(i.each).map(singular))]),
+);
 
 /** What a name in a recipe may be: sure, or several to choose from, best first. */
 export interface IngredientMatch {
@@ -65,72 +56,90 @@ export interface IngredientMatch {
   readonly others: readonly Ingredient[];
 }
 
-const MOST_OTHERS = 4;
-const PARTLY = 0.5;
+const MOST_OTHERS = 5;
+/** Only what is dry is soaked. */
+const SOAKED = /\bsoaked\b/i;
+const HOME_MADE = /\bhome-?made\b/i;
 
-/** Things whose name as written leaves open which of two they are. */
-const EITHER: readonly (readonly [RegExp, string, string])[] = [
-  [/\b(kidney|black|white|runner|haricot|cannellini)\b.*\bbeans?\b/i, "kidneyBean", "cannedBeans"],
-  [/\bchickpeas?\b/i, "chickpea", "cannedChickpeas"],
-];
-const CANNED = /\b(can|cans|canned|tin|tins|tinned)\b/i;
-const DRY = /\b(dry|dried|unsoaked|soaked|soak)\b/i;
+/** States that a line tells of beside the name: after the comma, in brackets. */
+export const statesIn = (text: string): readonly string[] =>
+  wordsOf(text.replace(/[()]/g, " ").replace(/\bpat(?:ted)? dry\b/gi, "")).filter((w) =>
+    STATES.has(w),
+  );
 
 /**
- * The catalogue's entry for a name as recipes write it: the longest of its names of which every word is
- * there. Where two are as long, or none is whole, the choice is the cook's.
+ * The catalogue's entry for a name as recipes write it: one of its names is there with every word, and no
+ * word is left over that could tell of something else (another animal, part, state or product). Else the
+ * choice is the cook's, among what is near by kind.
+ * @param beside - what the line says beside the name: "drained", "dry", "(homemade is best)"
+ * @example matchIngredient("smashed garlic cloves").sure?.id // "garlic"
+ * @example matchIngredient("onion soup") // sure: null
  */
-export function matchIngredient(name: string, wholeLine = name): IngredientMatch {
-  const isCanned = CANNED.test(wholeLine);
-  const have = new Set([...wordsOf(name), ...(isCanned ? ["canned", "tinned"] : [])]);
-  const open = EITHER.find(([pattern]) => pattern.test(name));
-  const canned = CATALOGUE.find((i) => i.id === open?.[2]);
-  if (isCanned && canned !== undefined) {
-    if (!DRY.test(wholeLine)) return { sure: canned, others: [] };
-    // A dry bean taken for a canned one would go in unboiled: where both words stand, it is asked.
-    const { sure, others } = matchIngredient(name.replace(CANNED, " "), "dry");
-    return { sure: null, others: [...(sure === null ? others : [sure]), canned] };
-  }
-  const whole = NAMES.filter((n) => n.words.every((w) => have.has(w))).sort(
-    (a, b) => b.words.length - a.words.length,
+export function matchIngredient(name: string, beside = ""): IngredientMatch {
+  const words = wordsOf(name);
+  const have = new Set([...words, ...statesIn(beside)]);
+  const whole = NAMES.filter((n) => [...n.words].every((w) => have.has(w))).toSorted(
+    (a, b) => b.words.size - a.words.size,
   );
-  const longest = whole[0]?.words.length ?? 0;
-  const best = [
-    ...new Set(whole.filter((n) => n.words.length === longest).map((n) => n.ingredient)),
-  ];
-  const first = best[0];
-  if (first !== undefined && best.length === 1 && isLeftOver(name, first))
-    return { sure: null, others: [...new Set([first, ...partly(have)])].slice(0, MOST_OTHERS) };
-  if (first !== undefined && best.length === 1) {
-    const [, dryId, cannedId] = open ?? [];
-    if (open !== undefined && !DRY.test(wholeLine))
-      return {
-        sure: null,
-        others: CATALOGUE.filter(
-          (i) =>
-            i.id === cannedId || i.id === first.id || (first.id === cannedId && i.id === dryId),
-        ),
-      };
-    return { sure: first, others: [] };
-  }
+  const clear = whole.filter((n) => !isLeftOver(have, n));
+  const longest = clear[0]?.words.size;
+  const best = [...new Set(clear.filter((n) => n.words.size === longest).map((n) => n.ingredient))];
+  const [first] = best;
+  // "(homemade is best)" leaves open which it is.
+  if (first !== undefined && HOME_MADE.test(beside))
+    return { sure: null, others: best.concat(near(words, whole)).slice(0, MOST_OTHERS) };
+  if (first !== undefined && best.length === 1)
+    return isDryOrCanned(first, have) && !SOAKED.test(beside)
+      ? { sure: null, others: dryAndCanned(first) }
+      : { sure: first, others: [] };
   if (best.length > 1) return { sure: null, others: best.slice(0, MOST_OTHERS) };
-  return { sure: null, others: partly(have).slice(0, MOST_OTHERS) };
+  const sides = name.split(/\s+or\s+/i);
+  const either = sides.length < 2 ? [] : sides.flatMap((side) => matchIngredient(side).sure ?? []);
+  return {
+    sure: null,
+    others: [...new Set([...either, ...near(words, whole)])].slice(0, MOST_OTHERS),
+  };
 }
 
-/** A word that tells of something else is in the name as written, and in none of the entry's own names. */
-function isLeftOver(name: string, { name: own, alsoCalled, group, each }: Ingredient): boolean {
-  const known = new Set([...[own, ...alsoCalled].flatMap(wordsOf), ...Object.keys(each)]);
-  return wordsOf(name).some(
-    (w) => TELLING.has(w) && !known.has(w) && ONLY_HOW[w]?.includes(group) !== true,
+/** A word of the line is in no name of the entry and does not say how. */
+function isLeftOver(have: ReadonlySet<string>, { ingredient, words }: Named): boolean {
+  const { group, id } = ingredient;
+  return [...have].some(
+    (w) =>
+      !words.has(w) &&
+      !HOW.has(w) &&
+      EACH.get(id)?.has(w) !== true &&
+      (ONLY_HOW[w]?.includes(group) !== true || (w === "dry" && words.has("canned"))),
   );
 }
 
-/** Entries that share a word, the ones that share most first. */
-function partly(have: ReadonlySet<string>): readonly Ingredient[] {
+const CANNED_FOR: Readonly<Record<string, string>> = {
+  chickpea: "cannedChickpeas",
+  blackEyedPea: "cannedBeans",
+};
+const cannedOf = ({ id, dryBean }: Ingredient): string | undefined =>
+  CANNED_FOR[id] ?? (dryBean === true ? "cannedBeans" : undefined);
+
+/** Beans are sold dry and canned under one name: without a word for either it is asked. */
+const isDryOrCanned = (found: Ingredient, have: ReadonlySet<string>): boolean =>
+  cannedOf(found) !== undefined && !have.has("dry");
+const dryAndCanned = (found: Ingredient): readonly Ingredient[] =>
+  CATALOGUE.filter((i) => i.id === found.id || i.id === cannedOf(found));
+
+/** Entries near by kind: of the same noun, those first of which most is said. */
+function near(words: readonly string[], whole: readonly Named[]): readonly Ingredient[] {
+  const told = words.filter((w) => !HOW.has(w));
+  const noun = told.findLast((w) => NAMES.some((n) => n.words.has(w)));
   const scored = new Map<Ingredient, number>();
-  for (const { ingredient, words } of NAMES) {
-    const score = words.filter((w) => have.has(w)).length / words.length;
-    if (score >= PARTLY) scored.set(ingredient, Math.max(score, scored.get(ingredient) ?? 0));
+  for (const named of NAMES) {
+    if (noun === undefined || !named.words.has(noun)) continue;
+    const shared = told.filter((w) => named.words.has(w)).length;
+    const score =
+      shared / Math.max(told.length, named.words.size) + (whole.includes(named) ? 1 : 0);
+    scored.set(named.ingredient, Math.max(score, scored.get(named.ingredient) ?? 0));
   }
-  return [...scored].sort((a, b) => b[1] - a[1]).map(([i]) => i);
+  return [...scored]
+    .toSorted((a, b) => b[1] - a[1])
+    .map(([i]) => i)
+    .slice(0, MOST_OTHERS);
 }

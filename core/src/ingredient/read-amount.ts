@@ -2,6 +2,7 @@ import { Problem } from "../units/problem";
 import { readNumber } from "../units/read-number";
 import { readQuantity } from "../units/read-quantity";
 import { UNITS } from "../units/unit-table";
+import { namesOf } from "./also-called";
 import { inFigures } from "./in-figures";
 import type { Ingredient } from "./ingredient";
 import { LOOSE_MEASURES } from "./loose-measures";
@@ -69,22 +70,42 @@ function readCount(text: string, ingredient: Ingredient, eachKg?: number): Amoun
   if (count === undefined || (head === "" && rest === "") || /\d/.test(rest)) return null;
   const word = countWord(rest, ingredient);
   if (word === null) return null;
-  const each = eachKg ?? ingredient.each[word]?.value ?? LOOSE_MEASURES[word]?.value;
+  const each =
+    eachKg ??
+    ingredient.each[word]?.value ??
+    sizedKg(word, ingredient) ??
+    LOOSE_MEASURES[word]?.value;
   if (each === undefined) return null;
   if (count <= 0 || count > 10000)
     throw new Problem("range", "count", count, `A count of ${count} is not possible.`);
   return { massKg: count * each, counted: { count, word, eachKg: each } };
 }
 
+/** Of the middle size, where only that is known: weights on a kitchen scale. */
+const OF_MIDDLE: Readonly<Record<string, number>> = { small: 0.6, large: 1.5 };
+const sizedKg = (word: string, { each }: Ingredient): number | undefined => {
+  const middle = each["medium"]?.value;
+  const by = OF_MIDDLE[word];
+  return middle === undefined || by === undefined
+    ? undefined
+    : Math.round(middle * by * 1000) / 1000;
+};
+
 /** The word of `each` that the text uses; the middle size when only the name is said. */
 function countWord(rest: string, ingredient: Ingredient): string | null {
   const words = rest.split(/[^a-zé]+/).filter((w) => w !== "" && w !== "of");
   // "200 g smoked trout" is a weight, not two hundred trout.
   if (words.some((w) => UNITS.has(w) && !(w in ingredient.each))) return null;
-  for (const size of Object.keys({ ...ingredient.each, ...LOOSE_MEASURES }))
+  const own = Object.keys(ingredient.each);
+  const sizes = own.includes("medium")
+    ? ["small", "medium", "large"]
+    : own.filter((w) => w in OF_MIDDLE);
+  // A small head is a small one.
+  for (const size of [...sizes, ...own, ...Object.keys(LOOSE_MEASURES)])
     if (words.some((w) => singular(w) === size || w === size || w === `${size}es`)) return size;
   const known = new Set(
-    [ingredient.name.toLowerCase(), ...ingredient.alsoCalled]
+    namesOf(ingredient)
+      .map((n) => n.toLowerCase())
       .flatMap((n) => n.split(/[^a-zé]+/))
       .map(singular),
   );

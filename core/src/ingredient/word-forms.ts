@@ -2,13 +2,15 @@
 export const singular = (word: string): string =>
   word === "leaves"
     ? "leaf"
-    : word.endsWith("ies")
-      ? `${word.slice(0, -3)}y`
-      : word.endsWith("oes")
-        ? word.slice(0, -2)
-        : word.endsWith("s") && !word.endsWith("ss")
-          ? word.slice(0, -1)
-          : word;
+    : word === "chilies" || word === "chillies"
+      ? "chili"
+      : word.endsWith("ies")
+        ? `${word.slice(0, -3)}y`
+        : word.endsWith("oes")
+          ? word.slice(0, -2)
+          : word.endsWith("s") && !word.endsWith("ss")
+            ? word.slice(0, -1)
+            : word;
 
 /** Sizes and spoons are said the same of one and of many. */
 const UNCHANGED: ReadonlySet<string> = new Set(["small", "medium", "large", "tsp", "tbsp"]);

@@ -1,7 +1,8 @@
 import type { Said } from "../units/said";
 import type { Allergen } from "../ingredient/ingredient";
 import { isUnsalted, litresOf } from "./lot-amounts";
-import { ingredientById, isIngredientId } from "../ingredient/catalogue";
+import { ingredientById } from "../ingredient/catalogue";
+import { contentName } from "../ingredient/own-content";
 import { unreadOf } from "../ingredient/label";
 import { traitsOf } from "../ingredient/traits";
 import { isRaw, noteOf } from "./keeping";
@@ -41,9 +42,7 @@ const ownAllergens = (lot: Lot): readonly Allergen[] =>
 function unreadNames(lot: Lot): readonly string[] {
   const { allergens } = lot.label;
   if (allergens === undefined) return isPlain(lot) ? [] : [lot.name];
-  return unreadOf(lot.label)
-    .filter(isIngredientId)
-    .map((id) => ingredientById(id).name.toLowerCase());
+  return unreadOf(lot.label).map((id) => contentName(id).toLowerCase());
 }
 
 /** The label of what is held in one place. */

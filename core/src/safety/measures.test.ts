@@ -1,5 +1,6 @@
 import { describe, expect, test } from "vitest";
 import { happened } from "../../test/events";
+import { cautionedPlans as plans } from "../../test/caution-plans";
 import { HEATS, testBraise, testKitchen, testPlan } from "../../test/kitchen";
 import { simulated } from "../../test/simulated";
 import { fold } from "../batch/fold";
@@ -14,63 +15,6 @@ const METRIC =
   /°C|\bkg\b|\bL\b|\bmL\b|\bcm\b|\bm\b|\b(?:5|21|57|60|63|74) to (?:5|21|57|60|63|74)\b/;
 const US = /°F|\bqt\b|\bcups?\b|\boz\b|\blb\b|\d in\b(?! all)/;
 
-const START = { at: "start" } as const;
-const plans = [
-  testPlan({ water: { by: "amount", volumeL: 11 } }),
-  testPlan({ water: { by: "amount", volumeL: 0.6 } }),
-  testPlan({ water: { by: "amount", volumeL: 6 }, feeds: "animals" }),
-  testPlan({
-    items: [{ id: "n", ingredientId: "deerJoint", massKg: 2, when: START, frozen: true }],
-  }),
-  testPlan({
-    items: [
-      { id: "n", ingredientId: "lambNeck", massKg: 2, when: START },
-      { id: "s", ingredientId: "tableSalt", massKg: 0.06, when: START },
-    ],
-  }),
-  testBraise({ heat: HEATS.low, vesselId: "crock", stop: { by: "time", holdMin: 60 } }),
-  testBraise({
-    end: "served",
-    heat: { ...HEATS.low, warmMin: 240 },
-    vesselId: "crock",
-    stop: { by: "time", holdMin: 60 },
-  }),
-  ...[0.11, 0.16].map((m) =>
-    testBraise({
-      heat: HEATS.low,
-      vesselId: "crock",
-      water: { by: "amount", volumeL: 1.8 },
-      stop: { by: "time", holdMin: 480 },
-      items: [
-        {
-          id: "m",
-          ingredientId: "muttonShoulder",
-          massKg: 1.8,
-          when: START,
-          piece: { kind: "brick", sizeM: [m, m, m] },
-        },
-      ],
-    }),
-  ),
-  testBraise({
-    end: "served",
-    heat: HEATS.pressure,
-    vesselId: "pressure",
-    water: { by: "amount", volumeL: 0.1 },
-    stop: { by: "time", holdMin: 5 },
-    items: [
-      {
-        id: "m",
-        ingredientId: "chickenThigh",
-        massKg: 1,
-        when: START,
-        work: [{ kind: "thaw" }],
-        piece: { kind: "brick", sizeM: [0.09, 0.09, 0.09] },
-      },
-      { id: "b", ingredientId: "kidneyBean", massKg: 0.2, when: { at: "offHeat" } },
-    ],
-  }),
-];
 const kitchen = testKitchen();
 const LIT = Date.parse("2026-03-18T15:00:00Z");
 const at = (min: number) => LIT + min * 60_000;

@@ -2,6 +2,7 @@ import { isMeat } from "../convert/warming";
 import { codeOf, holdingLineC } from "../cool/codes";
 import { ingredientById } from "../ingredient/catalogue";
 import type { Ingredient } from "../ingredient/ingredient";
+import { traitsOf } from "../ingredient/traits";
 import { overRim } from "../simulate/over-rim";
 import type { Plan } from "../simulate/plan-schema";
 import { vesselOf } from "../simulate/references";
@@ -22,6 +23,10 @@ const ingredientsOf = (plan: Plan): readonly Ingredient[] =>
 
 const has = (plan: Plan, test: (i: Ingredient) => boolean): boolean =>
   ingredientsOf(plan).some(test);
+
+/** Bought alive, in the shell: no sauce or liquor of it. */
+const isInShell = ({ id, group }: Ingredient): boolean =>
+  group === "fish" && (traitsOf(id).uneatenShare ?? 1) < 1;
 
 const HEAVY_POT_L = 8;
 const SHORT_BURN_MIN = 60;
@@ -218,7 +223,7 @@ const POT_RULES: readonly Rule[] = [
   {
     hazard: "shellfish",
     check: ({ plan }) =>
-      has(plan, (i) => i.allergens.includes("molluscs"))
+      has(plan, isInShell)
         ? {
             id: "shellfish",
             severity: "caution",

@@ -4,6 +4,7 @@ import { smallestM } from "../heat/piece-schema";
 import { ingredientById, isIngredientId } from "../ingredient/catalogue";
 import type { Ingredient } from "../ingredient/ingredient";
 import { labelValues, unreadOf, type LabelValues } from "../ingredient/label";
+import { ownContent } from "../ingredient/own-content";
 import { hazardsAmong, hiddenAmong, type PetHazard } from "../ingredient/pet-hazards";
 import { traitsOf } from "../ingredient/traits";
 import { soakedUpLKg } from "../prepare/soaking";
@@ -11,7 +12,11 @@ import { workOf, type Work, type WorkKind } from "../prepare/work-schema";
 import type { PlanItem } from "./plan-schema";
 
 export const ingredientOf = (item: PlanItem): Ingredient => ingredientById(item.ingredientId);
-export const nameOf = (item: PlanItem): string => ingredientOf(item).name;
+export const nameOf = (item: PlanItem): string => item.called ?? ingredientOf(item).name;
+
+/** How it is listed among contents, on hand and in prices: the kitchen's own by its name. */
+export const contentIdOf = (item: PlanItem): string =>
+  item.isOwn === true ? ownContent(nameOf(item)) : item.ingredientId;
 
 /** What a kilogram of it brings, its own label first. */
 export const valuesOf = (item: PlanItem): LabelValues =>
@@ -69,12 +74,13 @@ export const contentsOf = (item: PlanItem): readonly Ingredient[] => [
  * Ids of what is composed in it and nobody has read the label of: itself, until its allergens are said, or
  * of what it was made of.
  */
-export const unreadIn = (item: PlanItem): readonly string[] =>
-  traitsOf(item.ingredientId).isComposed === true &&
-  item.label?.allergens === undefined &&
-  item.label?.madeOf === undefined
+export function unreadIn(item: PlanItem): readonly string[] {
+  const isOpen = item.label?.allergens === undefined && item.label?.madeOf === undefined;
+  if (item.isOwn === true && isOpen) return [contentIdOf(item)];
+  return traitsOf(item.ingredientId).isComposed === true && isOpen
     ? [item.ingredientId]
     : unreadOf(item.label ?? {});
+}
 
 /**
  * What in it harms cats and dogs, itself or what it was made of, with why; a stock of the house of which

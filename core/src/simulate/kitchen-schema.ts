@@ -5,6 +5,7 @@ import { RingSchema } from "../heat/ring-schema";
 import { nameUpTo } from "../units/text-schema";
 import { StoreContainerSchema } from "../vessel/store-container";
 import { VesselSchema } from "../vessel/vessel-schema";
+import { OwnIngredientSchema } from "../ingredient/own-ingredient";
 import { DailyUseSchema, FREEZER_SCHOOLS } from "./keeping-words";
 
 /** Version of every stored or exported Kettlos document. */
@@ -25,6 +26,12 @@ export const KitchenSchema = z.object({
   vessels: z.array(VesselSchema).max(60).refine(unique, "Two vessels have the same id."),
   rings: z.array(RingSchema).max(20).refine(unique, "Two rings have the same id."),
   ovens: z.array(OvenSchema).max(10).refine(unique, "Two ovens have the same id.").default([]),
+  /** What this kitchen cooks with that is not in the catalogue. */
+  ownIngredients: z
+    .array(OwnIngredientSchema)
+    .max(200)
+    .refine(unique, "Two ingredients have the same id.")
+    .default([]),
   /** What is in the house, by ingredient. */
   onHand: z
     .array(

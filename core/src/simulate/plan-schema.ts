@@ -46,6 +46,12 @@ export type Out = z.infer<typeof OutSchema>;
 export const PlanItemSchema = z.object({
   id: Id,
   ingredientId: z.string().refine(isIngredientId, "This is not in the catalogue of ingredients."),
+  /** What the cook calls it, where that is not the catalogue's name. */
+  called: nameUpTo(60).optional(),
+  /** Not in the catalogue: `ingredientId` is what it is most like, `called` its name. */
+  isOwn: z.literal(true).optional(),
+  /** Of an own one: what has to come out before serving, one of it. */
+  takeOut: nameUpTo(40).optional(),
   massKg: z.number().min(LEAST_KG).max(200),
   counted: z
     .object({
@@ -209,6 +215,13 @@ export const PlanSchema = z.object({
   accompaniments: z.array(AccompanimentSchema).max(8).default([]),
   /** Where it came from, in the cook's words. */
   source: textUpTo(300).default(""),
+  /** What the recipe it was read from says beside all that: each sentence, and what is put in to taste. */
+  recipe: z
+    .object({
+      toTaste: z.array(textUpTo(80)).max(20),
+      steps: z.array(z.object({ text: textUpTo(600), isUnderstood: z.boolean() })).max(120),
+    })
+    .optional(),
   vesselId: Id,
   ringId: Id,
   items: z.array(PlanItemSchema).max(60).refine(uniqueIds, "Two ingredients have the same id."),

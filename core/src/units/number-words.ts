@@ -17,8 +17,18 @@ export const NUMBER_NAMES = [
 const SAID: readonly (readonly [RegExp, string])[] = [
   [/^half\s+a\s+dozen(?=\s|$)/i, "6"],
   [/^(?:an?|one)\s+dozen(?=\s|$)/i, "12"],
-  [/^(?:one|an?)\s+and\s+a\s+half(?=\s|$)/i, "1.5"],
-  [/^(?:half\s+an?|an?\s+half|half)(?=\s|$)/i, "0.5"],
+  ...NUMBER_NAMES.map(
+    (word, i) =>
+      [new RegExp(String.raw`^${word}\s+dozen(?=\s|$)`, "i"), String(12 * (i + 1))] as const,
+  ),
+  [/^three[\s-]+quarters?(?:\s+of)?(?:\s+an?)?(?=\s|$)/i, "0.75"],
+  [/^(?:an?\s+|one\s+)?quarter(?:\s+of)?(?:\s+an?)?(?=\s|$)/i, "0.25"],
+  [/^an?\s+and\s+a\s+half(?=\s|$)/i, "1.5"],
+  ...NUMBER_NAMES.map(
+    (word, i) =>
+      [new RegExp(String.raw`^${word}\s+and\s+a\s+half(?=\s|$)`, "i"), String(i + 1.5)] as const,
+  ),
+  [/^(?:half\s+(?:of\s+)?an?|an?\s+half|half)(?=\s|$)/i, "0.5"],
   [/^an?\s+couple(?=\s|$)/i, "2"],
   ...NUMBER_NAMES.map(
     (word, i) => [new RegExp(String.raw`^${word}(?=\s|$)`, "i"), String(i + 1)] as const,

@@ -3,7 +3,7 @@ import { describe, expect, test } from "vitest";
 import { CATALOGUE, ingredientById } from "../ingredient/catalogue";
 import { inFigures } from "../ingredient/in-figures";
 import { readAmount } from "../ingredient/read-amount";
-import { readLine } from "../ingredient/read-line";
+import { draftLine, draftLines } from "../formats/recipe/draft-line";
 import { outcomeOf, Problem, requireWithin } from "./problem";
 import { numberWords } from "./number-words";
 import { readNumber } from "./read-number";
@@ -118,8 +118,8 @@ describe("anything at all typed into a field", () => {
     fc.assert(
       fc.property(typed, fc.constantFrom(...CATALOGUE), (text, ingredient) => {
         for (const work of [
-          (): unknown => readLine(text),
-          () => readLine(`${text} ${ingredient.name}`),
+          (): unknown => draftLines(text, "x"),
+          () => draftLines(`${text} ${ingredient.name}`, "x"),
           () => readAmount(text, ingredient),
         ]) {
           const outcome = outcomeOf(work);
@@ -159,21 +159,22 @@ describe("ingredient lines", () => {
     ["2 x 800g tins of chopped tomatoes", "cannedTomato", 1.6],
     ["2 tins chopped tomatoes", "cannedTomato", 0.8],
   ])("%s", (line, id, kg) => {
-    const { ingredient, amount } = readLine(line);
-    expect(ingredient.id).toBe(id);
-    expect(amount.kind === "one" ? amount.amount.massKg : NaN).toBeCloseTo(kg, 4);
+    const { ingredientId, massKg, doubts } = draftLine(line, "x");
+    expect(doubts).toEqual([]);
+    expect(ingredientId).toBe(id);
+    expect(massKg).toBeCloseTo(kg, 4);
   });
 
   test("a name without an amount asks how much, a stranger is named", () => {
-    expect(() => readLine("lamb neck")).toThrowError(/How much lamb neck\?/);
-    expect(() => readLine("2 kg unicorn")).toThrowError(/"2 kg unicorn" names nothing/);
-    expect(() => readLine("")).toThrowError(Problem);
+    expect(draftLine("lamb neck", "x").doubts[0]?.question).toMatch(/How much lamb neck\?/);
+    expect(draftLine("2 kg unicorn", "x").doubts[0]?.question).toMatch(/does not know "unicorn"/);
+    expect(draftLine("", "x").doubts).toHaveLength(1);
   });
 
   test("every entry of the catalogue can be put in by its own name and a weight", () => {
     for (const entry of CATALOGUE) {
-      const { ingredient } = readLine(`300 g ${entry.name}`);
-      expect(ingredient.name, entry.name).toBe(entry.name);
+      const { ingredientId, massKg } = draftLine(`300 g ${entry.name}`, "x");
+      expect([ingredientId, massKg], entry.name).toEqual([entry.id, 0.3]);
     }
   });
 

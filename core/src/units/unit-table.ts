@@ -21,6 +21,7 @@ const time = (perBase: number): UnitEntry => ({ dimension: "time", perBase });
 
 /** Litres in the US customary volumes; everything else on screen is derived from these. */
 export const US_QUART_L = convert(1, "quart").to("L");
+export const US_PINT_L = convert(1, "pint").to("L");
 export const US_CUP_L = convert(1, "cup").to("L");
 export const US_FLUID_OUNCE_L = US_CUP_L / 8;
 /** Kilograms in the avoirdupois pound and ounce. */
@@ -40,7 +41,7 @@ const ENTRIES: readonly [UnitEntry, readonly string[]][] = [
   [volume(0.001), ["ml", "cc", "millilitre", "millilitres", "milliliter", "milliliters"]],
   [volume(convert(1, "gallon").to("L")), ["gal", "gallon", "gallons"]],
   [volume(US_QUART_L), ["qt", "qts", "quart", "quarts"]],
-  [volume(convert(1, "pint").to("L")), ["pt", "pts", "pint", "pints"]],
+  [volume(US_PINT_L), ["pt", "pts", "pint", "pints"]],
   [volume(US_CUP_L), ["c", "cup", "cups"]],
   [volume(US_FLUID_OUNCE_L), ["fl oz", "floz", "fluid oz", "fluid ounce", "fluid ounces"]],
   [volume(convert(1, "tablespoon").to("L")), ["tbsp", "tbsps", "tablespoon", "tablespoons"]],

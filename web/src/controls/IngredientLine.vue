@@ -1,68 +1,102 @@
 <script setup lang="ts">
-import type { DraftLine } from "@kettlos/core/formats/recipe/draft";
-import { draftLine, isCan, settleLine } from "@kettlos/core/formats/recipe/draft-line";
-import { findIngredients, ingredientById } from "@kettlos/core/ingredient/catalogue";
+import { noAmount } from "@kettlos/core/formats/recipe/amount-doubts";
+import type { Doubt, DraftLine, LineFacts } from "@kettlos/core/formats/recipe/draft";
+import { draftLines, settleLine } from "@kettlos/core/formats/recipe/draft-line";
+import { findIngredients } from "@kettlos/core/ingredient/find-ingredients";
+import { ingredientById } from "@kettlos/core/ingredient/catalogue";
 import type { Ingredient } from "@kettlos/core/ingredient/ingredient";
+import type { OwnIngredient } from "@kettlos/core/ingredient/own-ingredient";
 import type { Amount } from "@kettlos/core/ingredient/read-amount";
-import { readLine } from "@kettlos/core/ingredient/read-line";
-import { outcomeOf } from "@kettlos/core/units/problem";
-import { ref } from "vue";
+import { ref, shallowRef } from "vue";
+import { useOwnIngredients } from "../data/own-ingredients";
 import AskChoices from "./AskChoices.vue";
 import SuggestInput from "./SuggestInput.vue";
 
-/** A line of what goes in, typed as it would be said; what can mean two things is asked once. */
-defineProps<{ label: string; placeholder: string }>();
-const emit = defineEmits<{ put: [Ingredient, Amount] }>();
+/** A line of what goes in, typed as it would be said and read as a recipe's is; what it leaves open is asked. */
+const props = defineProps<{ label: string; placeholder: string; takesOwn?: boolean }>();
+const emit = defineEmits<{ put: [Ingredient, Amount, OwnIngredient | null] }>();
 
-const CANS = 'Say how many, and of what size: "2 cans (400 g) white beans".';
+const own = useOwnIngredients();
 const text = ref("");
 const problem = ref("");
 const question = ref("");
 const choices = ref<readonly { label: string; value: () => void }[]>([]);
+/** What the line speaks of and is not in yet. */
+const open = shallowRef<readonly DraftLine[]>([]);
 
 function read() {
   choices.value = [];
-  if (text.value.trim() === "") return;
-  const outcome = outcomeOf(() => readLine(text.value));
-  if (!outcome.ok) return askAbout(outcome.problem.message);
   problem.value = "";
-  const { ingredient, amount } = outcome.value;
-  if (isCan({ text: text.value }, ingredient)) return settle(draftLine(text.value, "line"), CANS);
-  if (amount.kind === "one") return put(ingredient, amount.amount);
-  question.value = amount.question;
-  choices.value = amount.choices.map((c) => ({
+  const said = text.value.trim();
+  if (said === "") return;
+  if (/^[-−]\s*\d/u.test(said)) {
+    const name = draftLines(said.replace(/^[-−]/u, ""), "line")[0]?.nameText ?? "";
+    return void (problem.value = `How much ${name}? A weight or a count is more than nothing.`);
+  }
+  open.value = draftLines(said, "line", own.all());
+  goOn();
+}
+
+/** Puts in what is plain, asks about the first that is not. */
+function goOn() {
+  const [line, ...rest] = open.value;
+  if (line === undefined) return done();
+  if (line.toCover)
+    return stop("Water goes by its line on the pot: pull it there, or say “to cover” beside it.");
+  if (line.isLeftOut) return stop(`"${line.nameText}" is nothing that goes in.`);
+  const doubt = doubtOf(line);
+  if (doubt !== null) return ask(line, doubt);
+  if (line.ingredientId === null || line.massKg === null) return stop(unknown());
+  const { ingredientId, massKg, counted, ownName } = line;
+  if (!(massKg > 0 && massKg <= 200))
+    return stop(`${text.value} is out of range: more than nothing, up to 200 kg.`);
+  emit(
+    "put",
+    ingredientById(ingredientId),
+    { massKg, ...(counted === undefined ? {} : { counted }) },
+    ownName === null ? null : own.keep(ownName, ingredientId),
+  );
+  open.value = rest;
+  text.value = rest.map((l) => l.text).join(", ");
+  goOn();
+}
+
+/** To taste is no amount for the pot on the screen: here it is asked. */
+const doubtOf = (line: DraftLine): Doubt<LineFacts> | null =>
+  line.doubts[0] ??
+  (line.isToTaste && line.ingredientId !== null && line.massKg === null
+    ? noAmount(line, ingredientById(line.ingredientId))
+    : null);
+
+const isOffered = (set: Partial<LineFacts>): boolean =>
+  set.isLeftOut !== true && set.isToTaste !== true && (props.takesOwn || set.ownName === undefined);
+
+function ask(line: DraftLine, doubt: Doubt<LineFacts>) {
+  const offered = doubt.choices.filter((c) => isOffered(c.set));
+  if (offered.length === 0) return stop(unknown());
+  question.value = doubt.question;
+  choices.value = offered.map((c) => ({
     label: c.label,
-    value: () => put(ingredient, c.amount),
+    value: () => {
+      choices.value = [];
+      const next = settleLine(line, doubt.id, c.set);
+      open.value = [
+        c.set.massKg === undefined ? next : { ...next, isToTaste: false },
+        ...open.value.slice(1),
+      ];
+      goOn();
+    },
   }));
 }
-/** What a line leaves open is asked as of a recipe; a minus in front is no list mark here. */
-function askAbout(otherwise: string) {
-  if (text.value.trim().startsWith("-")) problem.value = otherwise;
-  else settle(draftLine(text.value, "line"), otherwise);
+
+const unknown = (): string =>
+  `"${text.value}" names nothing in the catalogue. Try "2.5 kg lamb neck" or "2 medium onions".`;
+
+function stop(why: string) {
+  problem.value = why;
+  open.value = [];
 }
-function settle(line: DraftLine, otherwise: string) {
-  if (line.toCover)
-    return void (problem.value =
-      "Water goes by its line on the pot: pull it there, or say “to cover” beside it.");
-  const [doubt] = line.doubts;
-  const offered = doubt?.choices.filter((c) => c.set.isLeftOut !== true) ?? [];
-  choices.value = [];
-  problem.value = "";
-  if (doubt !== undefined && offered.length > 0) {
-    question.value = doubt.question;
-    choices.value = offered.map((c) => ({
-      label: c.label,
-      value: () => settle(settleLine(line, doubt.id, c.set), otherwise),
-    }));
-  } else if (doubt === undefined && line.ingredientId !== null && line.massKg !== null) {
-    const { ingredientId, massKg, counted } = line;
-    put(ingredientById(ingredientId), { massKg, ...(counted === undefined ? {} : { counted }) });
-  } else problem.value = otherwise;
-}
-function put(ingredient: Ingredient, amount: Amount) {
-  if (!(amount.massKg > 0 && amount.massKg <= 200))
-    return void (problem.value = `${text.value} is out of range: more than nothing, up to 200 kg.`);
-  emit("put", ingredient, amount);
+function done() {
   text.value = "";
   choices.value = [];
 }
@@ -72,9 +106,13 @@ function suggest(typed: string): readonly string[] {
   const found = /^(\S*\d\S*(?:\s+(?:kg|g|lb|oz|ml|l|qt|cups?|tbsp|tsp))?\s+)(.+)$/i.exec(typed);
   const name = found?.[2];
   if (name === undefined) return [];
-  return findIngredients(name)
+  const mine = own
+    .all()
+    .filter((o) => o.name.toLowerCase().includes(name.toLowerCase()))
+    .map((o) => o.name);
+  return [...mine, ...findIngredients(name).map((i) => i.name.toLowerCase())]
     .slice(0, 7)
-    .map((i) => `${found?.[1] ?? ""}${i.name.toLowerCase()}`);
+    .map((offer) => `${found?.[1] ?? ""}${offer}`);
 }
 </script>
 

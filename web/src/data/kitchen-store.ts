@@ -9,7 +9,7 @@ import { useLive } from "./use-live";
 import { sayRemoved } from "../frame/notices";
 
 /** The lists of a kitchen whose things can be taken out. */
-type Removable = "vessels" | "rings" | "ovens" | "containers" | "dailyUses";
+type Removable = "vessels" | "rings" | "ovens" | "containers" | "dailyUses" | "ownIngredients";
 
 /** The kitchen this browser cooks in, its plans and its batches with their events. */
 export const useKitchenStore = defineStore("kitchen", () => {

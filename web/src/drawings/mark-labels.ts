@@ -1,4 +1,4 @@
-import { ingredientById } from "@kettlos/core/ingredient/catalogue";
+import { nameOf } from "@kettlos/core/simulate/item-facts";
 import { isStaged } from "@kettlos/core/simulate/moves";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
 import type { MarkKind, Trace } from "@kettlos/core/simulate/trace";
@@ -34,7 +34,7 @@ export function markLabels(
     else if (mark.kind === "itemIn") {
       const item = plan.items.find((i) => i.id === mark.itemId);
       if (item === undefined || !isStaged(item)) continue;
-      const name = ingredientById(item.ingredientId).name.toLowerCase();
+      const name = nameOf(item).toLowerCase();
       if (last !== undefined && Math.abs(last.tMin - mark.tMin) < 1) last.text += `, ${name}`;
       else labels.push({ tMin: mark.tMin, text: name });
     } else if (mark.kind === "itemOut") {
@@ -42,7 +42,7 @@ export function markLabels(
       if (item !== undefined)
         labels.push({
           tMin: mark.tMin,
-          text: `${ingredientById(item.ingredientId).name.toLowerCase()} out`,
+          text: `${nameOf(item).toLowerCase()} out`,
         });
     } else if (mark.kind === "bonesBare" && plan.end === "strained")
       labels.push({ tMin: mark.tMin, text: "bones bare" });

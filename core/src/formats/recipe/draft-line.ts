@@ -1,101 +1,113 @@
-import { parseIngredient } from "parse-ingredient";
+import { pieceEdgeM } from "../../heat/piece-schema";
+import { readPiece } from "../../heat/read-piece";
 import { ingredientById } from "../../ingredient/catalogue";
+import { TOOLS } from "../../ingredient/how-words";
 import type { Ingredient } from "../../ingredient/ingredient";
-import { inFigures } from "../../ingredient/in-figures";
-import { LOOSE_MEASURES } from "../../ingredient/loose-measures";
+import { linePartsOf, splitLine, type LineParts } from "../../ingredient/line-parts";
 import { matchIngredient } from "../../ingredient/match-ingredient";
-import { readAmount, type Amount, type AmountReading } from "../../ingredient/read-amount";
-import { outcomeOf, Problem } from "../../units/problem";
-import { showMass } from "../../units/show";
-import { UNITS } from "../../units/unit-table";
-import type { Doubt, DoubtChoice, DraftLine, LineFacts } from "./draft";
-
-/** Every spelling of a weight or volume that the kitchen's own readers know. */
-const OWN_UNITS = Object.fromEntries(
-  [...UNITS]
-    .filter(([, { dimension }]) => dimension === "mass" || dimension === "volume")
-    .map(([name]) => [name, { short: name, plural: name, alternates: [] }]),
-);
-const DRAINED_SHARE = 0.6;
-const TO_TASTE = /\b(to taste|as needed|optional|for serving|to serve|to garnish)\b/i;
-const PACKED = /^(\d+ x .*?\d\s*(?:fl\.?\s*oz|[a-z]+))\.?\s+(.*)$/i;
-const LOOSE = new RegExp(
-  String.raw`^(an?|\d+)\s*(${Object.keys(LOOSE_MEASURES).join("|")})(?:es|s)?\s+(?:of\s+)?(.*)$`,
-  "i",
-);
-const IN_BRACKETS =
-  /\(\s*(?:about |ca\.? |~\s*)?(\d[\d.,/ ]*\s*(?:g|kg|grams?|ml|oz|ounces?|lbs?|pounds?))\s*\)/i;
-const PACK_WORD = /\b(cans?|tins?|jars?|bottles?|packs?|packets?|cartons?|boxes|box)\b/i;
-/** Counted by a word of its own; where the catalogue does not know its weight, it is asked. */
-const COUNTED_OTHERWISE =
-  /^(head|bulb|bunch|slab|rack|slice|wedge|ear|rib|stick)s?\b(?=\s+of\b|\s)/i;
-const LEAVE_OUT: DoubtChoice<LineFacts> = { label: "leave it out", set: { isLeftOut: true } };
+import type { OwnIngredient } from "../../ingredient/own-ingredient";
+import { likenessOf, ownNamed } from "../../ingredient/own-named";
+import type { Amount, AmountReading } from "../../ingredient/read-amount";
+import { outcomeOf } from "../../units/problem";
+import { amountOfParts } from "./amount-of-parts";
+import { canDoubt, LEAVE_OUT, noAmount, rangeDoubt, vagueDoubt } from "./amount-doubts";
+import type { DraftLine, LineFacts } from "./draft";
+import { likeDoubt, ownChoice } from "./own-ingredient";
 
 const EMPTY: LineFacts = {
   ingredientId: null,
   massKg: null,
   when: { at: "start" },
   isLeftOut: false,
+  isToTaste: false,
   toCover: false,
+  work: [],
+  boneState: "raw",
+  edgeM: null,
+  isFrozen: false,
+  ownName: null,
 };
+/** What is seasoned with at the end where a line gives no amount of it. */
+const SEASONINGS: ReadonlySet<string> = new Set([
+  "tableSalt",
+  "flakedSalt",
+  "peppercorn",
+  "whitePepper",
+]);
+const SPOONS = /\b(?:tsps?|teaspoons?|tbsps?|tablespoons?|pinch|dash|taste)\b/iu;
 
-/** Splits what a line says into amount, name and preparation. */
-function partsOf(said: string): { amount: string; name: string; range: [number, number] | null } {
-  const text = inFigures(said);
-  const packed = PACKED.exec(text);
-  if (packed !== null) return { amount: packed[1] ?? "", name: packed[2] ?? "", range: null };
-  const loose = LOOSE.exec(text);
-  if (loose !== null)
-    return { amount: `${loose[1] ?? "1"} ${loose[2] ?? ""}`, name: loose[3] ?? "", range: null };
-  const [parsed] = parseIngredient(text, { additionalUOMs: OWN_UNITS });
-  if (parsed === undefined || parsed.quantity === null) {
-    const article = /^an?\s+(.*)$/i.exec(text);
-    return article === null
-      ? { amount: "", name: text, range: null }
-      : { amount: "1", name: article[1] ?? text, range: null };
-  }
-  const { quantity, quantity2, unitOfMeasure, description } = parsed;
-  return {
-    amount: `${quantity} ${unitOfMeasure ?? ""}`.trim(),
-    name: description.replace(/^of\s+/i, ""),
-    range: quantity2 === null ? null : [quantity, quantity2],
-  };
+/** The lines that one line of a recipe is: one for each thing it speaks of, each with every doubt it leaves. */
+export function draftLines(
+  text: string,
+  id: string,
+  own: readonly OwnIngredient[] = [],
+): readonly DraftLine[] {
+  const pieces = splitLine(text);
+  const lines = pieces.map((piece, i) =>
+    draftOne(piece, text, i === 0 ? id : `${id}-${i + 1}`, own),
+  );
+  if (lines.length === 1) return lines;
+  if (lines.every((l) => l.ingredientId !== null)) return lines;
+  // Not every piece names something: it is one thing, and how much of it is asked.
+  const whole = draftOne(text, text, id, own);
+  const named = lines.filter((l) => l.ingredientId !== null).length;
+  return [
+    named < 2 && pieces.length === 2 && whole.ingredientId !== null && !/\d/.test(whole.nameText)
+      ? whole
+      : unsure(whole),
+  ];
 }
 
-/** One line of a recipe, with every doubt it leaves. */
-export function draftLine(text: string, id: string): DraftLine {
-  const { amount, name, range } = partsOf(text.replace(/^[-*•·–]\s*/, ""));
-  const comma = name.indexOf(",");
-  const nameText = (comma < 0 ? name : name.slice(0, comma)).replace(/\([^)]*\)/g, " ").trim();
-  const preparation =
-    comma < 0
-      ? ""
-      : name
-          .slice(comma + 1)
-          .replace(TO_TASTE, "")
-          .trim();
+/** Two amounts in one line are not added up by guess. */
+const unsure = (line: DraftLine): DraftLine => {
+  if (line.ingredientId === null) return line;
+  const doubts = line.doubts.filter((d) => d.id !== "amount");
+  return {
+    ...line,
+    massKg: null,
+    doubts: [...doubts, noAmount(line, ingredientById(line.ingredientId))],
+  };
+};
+
+/** One line of a recipe as one thing. */
+export const draftLine = (text: string, id: string): DraftLine => draftOne(text, text, id, []);
+
+function draftOne(
+  piece: string,
+  text: string,
+  id: string,
+  own: readonly OwnIngredient[],
+): DraftLine {
+  const parts = linePartsOf(piece);
   const base: DraftLine = {
     ...EMPTY,
     id,
     text,
-    amountText: amount,
-    nameText,
-    preparation: preparation.slice(0, 200),
+    amountText: parts.amount,
+    nameText: parts.name,
+    preparation: parts.preparation.slice(0, 200),
+    parts,
+    edgeM: edgeOf(`${parts.preparation} ${parts.name} ${parts.beside}`),
+    isFrozen: /\bfrozen\b/iu.test(piece),
     doubts: [],
   };
-  const { sure, others } = matchIngredient(nameText.replace(TO_TASTE, ""), text);
-  if (sure !== null) return withIngredient(base, sure, range);
+  if (TOOLS.test(parts.name)) return { ...base, isLeftOut: true };
+  // What the cook named goes before what the catalogue says of the same words.
+  const mine = ownNamed(parts.name, own);
+  if (mine !== undefined) return withIngredient({ ...base, ownName: mine.name }, likenessOf(mine));
+  const { sure, others } = matchIngredient(nameFor(parts), parts.beside);
+  if (sure !== null) return withIngredient(base, sure);
+  const shown = parts.name.slice(0, 60);
   return {
     ...base,
     doubts: [
       {
         id: "ingredient",
         question:
-          others.length === 0
-            ? `Kettlos does not know "${nameText.slice(0, 60)}".`
-            : `Which is "${nameText.slice(0, 60)}"?`,
+          others.length === 0 ? `Kettlos does not know "${shown}".` : `Which is "${shown}"?`,
         choices: [
           ...others.map((i) => ({ label: i.name, set: { ingredientId: i.id } })),
+          ...(parts.name === "" ? [] : [ownChoice(parts.name)]),
           LEAVE_OUT,
         ],
       },
@@ -103,18 +115,38 @@ export function draftLine(text: string, id: string): DraftLine {
   };
 }
 
+const EDGE =
+  /(\d+(?:\.\d+)?|\d+\s*[/⁄]\s*\d+|[¼-¾])\s*-?\s*(cm|mm|inch(?:es)?|in|")\s*(?:square\s+)?(?:cubes?|dice|chunks?|pieces?|lumps?)/iu;
+
+/** The edge of its pieces, m, as "2 cm cubes" or "1-inch chunks" say it. */
+function edgeOf(text: string): number | null {
+  const found = EDGE.exec(text);
+  if (found === null) return null;
+  const size = outcomeOf(() => readPiece(`${found[1] ?? ""} ${found[2] ?? ""}`));
+  return size.ok ? pieceEdgeM(size.value) : null;
+}
+
+/** "Pepper" by the spoon or to taste is the ground one. */
+const nameFor = ({ name, amount, isToTaste }: LineParts): string =>
+  /^(?:freshly\s+)?(?:ground\s+)?pepper$/iu.test(name) && (isToTaste || SPOONS.test(amount))
+    ? "black pepper"
+    : name;
+
 /** The line with its ingredient known: now its amount can be read. */
-export function withIngredient(
-  line: DraftLine,
-  ingredient: Ingredient,
-  range: [number, number] | null = rangeOf(line.text),
-): DraftLine {
+export function withIngredient(line: DraftLine, ingredient: Ingredient): DraftLine {
   const known = { ...line, ingredientId: ingredient.id };
   const doubts = line.doubts.filter((d) => d.id !== "ingredient" && d.id !== "amount");
-  if (ingredient.id === "water" && /\bto cover\b/i.test(line.text))
+  const { parts } = line;
+  if (ingredient.id === "water" && parts.isToCover)
     return { ...known, massKg: 0, toCover: true, doubts };
-  if (range !== null) return { ...known, doubts: [...doubts, rangeDoubt(line, ingredient, range)] };
-  const reading = amountOf(line, ingredient);
+  const isSeasoning = SEASONINGS.has(ingredient.id);
+  if (parts.amount === "" && (parts.isToTaste || isSeasoning) && parts.weighed === null)
+    return isSeasoning
+      ? { ...known, isToTaste: true, doubts }
+      : { ...known, doubts: [...doubts, noAmount(line, ingredient)] };
+  if (parts.range !== null)
+    return { ...known, doubts: [...doubts, rangeDoubt(line, ingredient, parts.range)] };
+  const reading = readingOf(parts, ingredient);
   if (reading === null) return { ...known, doubts: [...doubts, noAmount(line, ingredient)] };
   if (reading.kind === "ask")
     return {
@@ -129,9 +161,15 @@ export function withIngredient(
         },
       ],
     };
-  if (isCan(line, ingredient))
-    return { ...known, doubts: [...doubts, canDoubt(ingredient, reading.amount)] };
+  if (parts.isVague)
+    return { ...known, doubts: [...doubts, vagueDoubt(line, ingredient, reading.amount)] };
+  if (isCan(line, ingredient)) return drained(known, ingredient, reading.amount, doubts);
   return { ...known, ...setOf(reading.amount), doubts };
+}
+
+function readingOf(parts: LineParts, ingredient: Ingredient): AmountReading | null {
+  // A number left in the name is an amount that was not understood.
+  return /\d/.test(parts.name) ? null : amountOfParts(parts, ingredient);
 }
 
 const setOf = ({ massKg, counted }: Amount): Partial<LineFacts> & { massKg: number } => ({
@@ -139,113 +177,80 @@ const setOf = ({ massKg, counted }: Amount): Partial<LineFacts> & { massKg: numb
   ...(counted === undefined ? {} : { counted }),
 });
 
-const rangeOf = (text: string): [number, number] | null => partsOf(text).range;
+const DRAINED_SHARE = 0.6;
 
-function amountOf(
-  { amountText, nameText, text }: DraftLine,
+/** Canned pulses, of which the line or the cook says whether what they stand in goes in too. */
+export const isCan = ({ parts }: Pick<DraftLine, "parts">, { group, id }: Ingredient): boolean =>
+  parts.isPacked && group === "pulse" && id.startsWith("canned");
+
+function drained(
+  known: DraftLine,
   ingredient: Ingredient,
-): AmountReading | null {
-  if (amountText === "") return null;
-  // A weight in brackets is what the other measure comes to: "1/2 tsp (2 g)", "1 stick butter (113 g)".
-  const weighed = IN_BRACKETS.exec(text)?.[1];
-  if (weighed !== undefined && !PACK_WORD.test(text)) {
-    const reading = outcomeOf(() => readAmount(weighed, ingredient));
-    if (reading.ok) return reading.value;
-  }
-  // Two amounts in one line are not added up by guess.
-  if (/\d/.test(nameText) || COUNTED_OTHERWISE.test(nameText)) {
-    const word = COUNTED_OTHERWISE.exec(nameText)?.[1]?.toLowerCase();
-    if (word === undefined || ingredient.each[word] === undefined) return null;
-  }
-  const size = /\b(small|medium|large)\b/i.exec(text)?.[1] ?? "";
-  const named = [`${amountText} ${size} ${nameText}`, `${amountText} ${nameText}`];
-  // A bare number counts whatever the name says: glasses, bottles, leaves.
-  const isBare = /^[\d.]+$/.test(amountText);
-  for (const tried of isBare ? [...named, amountText] : [amountText, ...named])
-    try {
-      return readAmount(tried.replace(/\s+/g, " "), ingredient);
-    } catch (error) {
-      if (!(error instanceof Problem)) throw error;
-    }
-  return null;
-}
-
-const show = (kg: number) => showMass(kg, "metric");
-
-function rangeDoubt(
-  line: DraftLine,
-  ingredient: Ingredient,
-  [from, to]: [number, number],
-): Doubt<LineFacts> {
-  const rest = line.amountText.replace(/^[\d.]+\s*/, "");
-  const choices = [from, (from + to) / 2, to].flatMap((n): DoubtChoice<LineFacts>[] => {
-    const reading = amountOf({ ...line, amountText: `${n} ${rest}`.trim() }, ingredient);
-    return reading?.kind === "one"
-      ? [
-          {
-            label: `${n} ${rest}`.trim() + ` (${show(reading.amount.massKg)})`,
-            set: setOf(reading.amount),
-          },
-        ]
-      : [];
-  });
-  return {
-    id: "amount",
-    question: `${ingredient.name}: from ${from} to ${to}. How much?`,
-    choices: [...choices, LEAVE_OUT],
-    typed: "amount",
-  };
-}
-
-/** Amounts offered where a recipe gives none, kg. */
-const OFFERED_KG: Readonly<Record<string, readonly number[]>> = {
-  bones: [1, 2],
-  meat: [0.5, 1],
-  vegetable: [0.1, 0.25],
-  aromatic: [0.002, 0.01],
-  liquid: [0.25, 1],
-  fat: [0.015, 0.03],
-};
-
-function noAmount(line: DraftLine, ingredient: Ingredient): Doubt<LineFacts> {
-  const isSalt = ingredient.id === "tableSalt" || ingredient.id === "flakedSalt";
-  const offered = (OFFERED_KG[ingredient.group] ?? [0.005, 0.02]).map((massKg) => ({
-    label: show(massKg),
-    set: { massKg },
-  }));
-  return {
-    id: "amount",
-    question: `How much ${ingredient.name.toLowerCase()}? "${line.text.slice(0, 80)}" does not say it in a measure Kettlos knows.`,
-    choices: isSalt
-      ? [{ label: "at the end, by the salt figure", set: { isLeftOut: true } }, ...offered]
-      : [...offered, LEAVE_OUT],
-    typed: "amount",
-  };
-}
-
-/** Canned pulses, of which the cook says whether what they stand in goes in too. */
-export const isCan = ({ text }: Pick<DraftLine, "text">, { id }: Ingredient): boolean =>
-  (id === "cannedBeans" || id === "cannedChickpeas") && /\b(can|tin)s?\b/i.test(text);
-
-function canDoubt({ name }: Ingredient, { massKg, counted }: Amount): Doubt<LineFacts> {
+  { massKg, counted }: Amount,
+  doubts: DraftLine["doubts"],
+): DraftLine {
   // A counted can already stands for what is in it drained.
   const allKg = counted === undefined ? massKg : massKg / DRAINED_SHARE;
-  return {
-    id: "amount",
-    question: `${name}: drained, or with what is in the can?`,
-    choices: [
-      { label: `drained, ${show(allKg * DRAINED_SHARE)}`, set: { massKg: allKg * DRAINED_SHARE } },
-      { label: `all of it, ${show(allKg)}`, set: { massKg: allKg } },
-    ],
-    typed: "amount",
-  };
+  const says = known.text;
+  if (/\bundrained\b|\bwith (?:their|its|the) liquid\b/iu.test(says))
+    return { ...known, massKg: allKg, doubts };
+  if (/\b(?:drained|rinsed)\b/iu.test(says))
+    return { ...known, massKg: allKg * DRAINED_SHARE, doubts };
+  return { ...known, doubts: [...doubts, canDoubt(ingredient, allKg, DRAINED_SHARE)] };
 }
 
 /** The line with a doubt settled; naming the ingredient may raise the doubt about its amount. */
 export function settleLine(line: DraftLine, doubtId: string, set: Partial<LineFacts>): DraftLine {
   const doubts = line.doubts.filter((d) => d.id !== doubtId);
   const next = { ...line, ...set, doubts };
-  return set.ingredientId !== undefined && set.ingredientId !== null && next.massKg === null
-    ? withIngredient(next, ingredientById(set.ingredientId))
-    : next;
+  if (set.ownName !== undefined && set.ownName !== null && next.ingredientId === null)
+    return { ...next, doubts: [...doubts, likeDoubt(set.ownName)] };
+  if (set.ingredientId === undefined || set.ingredientId === null || next.massKg !== null)
+    return next;
+  const { ownName } = next;
+  return withIngredient(
+    next,
+    ownName === null
+      ? ingredientById(set.ingredientId)
+      : likenessOf({ id: "", name: ownName, likeId: set.ingredientId }),
+  );
+}
+
+/** The line named anew by the cook: another name typed where it stood. */
+export function renamedLine(
+  line: DraftLine,
+  name: string,
+  own: readonly OwnIngredient[] = [],
+): DraftLine {
+  const mine = ownNamed(name, own);
+  const { sure, others } = matchIngredient(name, "");
+  const parts = { ...line.parts, name };
+  const { when, edgeM, isFrozen } = line;
+  const fresh: DraftLine = {
+    ...line,
+    ...EMPTY,
+    when,
+    edgeM,
+    isFrozen,
+    nameText: name,
+    parts,
+    doubts: line.doubts.filter((d) => d.id === "when"),
+  };
+  if (mine !== undefined) return withIngredient({ ...fresh, ownName: mine.name }, likenessOf(mine));
+  if (sure !== null) return withIngredient(fresh, sure);
+  return {
+    ...fresh,
+    doubts: [
+      {
+        id: "ingredient",
+        question: `Which is "${name.slice(0, 60)}"?`,
+        choices: [
+          ...others.map((i) => ({ label: i.name, set: { ingredientId: i.id } })),
+          ownChoice(name),
+          LEAVE_OUT,
+        ],
+      },
+      ...fresh.doubts,
+    ],
+  };
 }

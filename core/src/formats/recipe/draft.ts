@@ -1,4 +1,9 @@
-import type { When } from "../../simulate/plan-schema";
+import type { LineParts } from "../../ingredient/line-parts";
+import type { Vigour } from "../../heat/constants";
+import type { Work } from "../../prepare/work-schema";
+import type { PlanItem, When } from "../../simulate/plan-schema";
+import type { Lid } from "../../vessel/lid";
+import type { StepKind } from "./step-kinds";
 import type { Method } from "../../heat/method";
 
 /** One way of settling a doubt: what it says, and what it sets. */
@@ -12,8 +17,8 @@ export interface Doubt<T> {
   readonly id: string;
   readonly question: string;
   readonly choices: readonly DoubtChoice<T>[];
-  /** What may be typed instead of choosing: a weight, a number of people, a time. */
-  readonly typed?: "amount" | "people" | "time";
+  /** What may be typed instead of choosing: a weight, a number of people, a time, a name. */
+  readonly typed?: "amount" | "people" | "time" | "ingredient";
 }
 
 /** What a line or the whole draft carries of settled facts. */
@@ -22,10 +27,20 @@ export interface LineFacts {
   readonly massKg: number | null;
   readonly counted?: { readonly count: number; readonly word: string; readonly eachKg: number };
   readonly when: When;
-  /** Left off the plan: "to taste", or nothing Kettlos knows. */
+  /** Left off the plan: the cook said so, or it is nothing that is eaten. */
   readonly isLeftOut: boolean;
+  /** Seasoned with at the end, as it tastes. */
+  readonly isToTaste: boolean;
   /** Water stated by its place instead of an amount. */
   readonly toCover: boolean;
+  /** What is done to it before it goes in, as the steps say. */
+  readonly work: readonly Work[];
+  readonly boneState: PlanItem["boneState"];
+  /** Edge of its pieces, m, where the recipe says it. */
+  readonly edgeM: number | null;
+  readonly isFrozen: boolean;
+  /** The cook's own ingredient: its name; `ingredientId` is then what it is most like. */
+  readonly ownName: string | null;
 }
 
 /** One line of ingredients as it stood, and what was understood of it. */
@@ -36,6 +51,10 @@ export interface DraftLine extends LineFacts {
   readonly amountText: string;
   readonly nameText: string;
   readonly preparation: string;
+  /** The sentence that says when it goes in. */
+  readonly whenSaid?: string;
+  /** The line taken apart. */
+  readonly parts: LineParts;
   readonly doubts: readonly Doubt<LineFacts>[];
 }
 
@@ -45,15 +64,29 @@ export interface HeadFacts {
   readonly method: Method | null;
   readonly crockSetting: "low" | "high";
   readonly ovenC: number | null;
+  /** Strained for its liquid, or served as it is. */
+  readonly end: "strained" | "served";
+  readonly lid: Lid | null;
+  readonly vigour: Vigour | null;
   /** Minutes it simmers, or "tender". */
   readonly hold: number | "tender" | null;
+}
+
+export interface StepReading {
+  readonly text: string;
+  readonly kinds: readonly StepKind[];
 }
 
 /** A recipe on its way to a plan. */
 export interface RecipeDraft extends HeadFacts {
   readonly source: string;
   readonly lines: readonly DraftLine[];
-  readonly steps: readonly string[];
+  /** For how many, in the recipe's words. */
+  readonly servesText: string;
+  /** Headings and remarks among the ingredients. */
+  readonly remarks: readonly string[];
+  /** Every sentence of the steps, and what it tells to do; nothing where it was not understood. */
+  readonly steps: readonly StepReading[];
   readonly doubts: readonly Doubt<HeadFacts>[];
 }
 

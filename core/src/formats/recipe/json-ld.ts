@@ -1,7 +1,8 @@
 import { z } from "zod";
 import { Problem } from "../../units/problem";
+import type { OwnIngredient } from "../../ingredient/own-ingredient";
 import { MAX_RECIPE_CHARACTERS, plainText } from "./clean-text";
-import { draftOf } from "./read-recipe";
+import { draftOf, isHeading } from "./read-recipe";
 import type { RecipeDraft } from "./draft";
 
 const DEEPEST = 12;
@@ -60,7 +61,7 @@ function stepsOf(value: unknown, depth = 0): readonly string[] {
  * Reads a schema.org Recipe in JSON-LD into a draft with its doubts.
  * @throws Problem `range` where it is too large, `unreadable` where it is no JSON or holds no Recipe
  */
-export function readRecipeJsonLd(text: string): RecipeDraft {
+export function readRecipeJsonLd(text: string, own: readonly OwnIngredient[] = []): RecipeDraft {
   if (text.length > MAX_RECIPE_CHARACTERS)
     throw new Problem("range", "recipe", text.length, "The file is over 100 kB; it is not read.");
   let data: unknown;
@@ -95,15 +96,20 @@ export function readRecipeJsonLd(text: string): RecipeDraft {
   const { name, recipeYield, recipeIngredient, ingredients, recipeInstructions, url } = parsed.data;
   const lines = recipeIngredient ?? ingredients ?? [];
   const yieldText = Array.isArray(recipeYield) ? recipeYield.join(" ") : (recipeYield ?? "");
-  return draftOf({
-    name: (name ?? "").slice(0, 80),
-    source: (url ?? "").slice(0, 300),
-    servesText: /^\d+$/.test(yieldText)
-      ? `serves ${yieldText}`
-      : yieldText.replace(/^(\d+)/, "serves $1"),
-    ingredients: (typeof lines === "string" ? [lines] : lines).filter(Boolean),
-    steps: stepsOf(recipeInstructions),
-  });
+  const all = (typeof lines === "string" ? [lines] : lines).filter(Boolean);
+  return draftOf(
+    {
+      name: (name ?? "").slice(0, 80),
+      source: (url ?? "").slice(0, 300),
+      servesText: /^\d+$/.test(yieldText)
+        ? `serves ${yieldText}`
+        : yieldText.replace(/^(\d+)/, "serves $1"),
+      ingredients: all.filter((l) => !isHeading(l)),
+      remarks: all.filter(isHeading),
+      steps: stepsOf(recipeInstructions),
+    },
+    own,
+  );
 }
 
 /** True where a text is meant as JSON: then it is read as JSON-LD, not as a pasted recipe. */

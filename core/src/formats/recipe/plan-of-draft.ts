@@ -5,7 +5,7 @@ import { suits } from "../../simulate/references";
 import { fitIn, waterL } from "../../simulate/water-ways";
 import { outcomeOf, Problem } from "../../units/problem";
 import { capacityL } from "../../vessel/volume";
-import { openDoubts, type RecipeDraft } from "./draft";
+import { openDoubts, type DraftLine, type RecipeDraft } from "./draft";
 
 /** What one eats of a stew where a recipe only says for how many. */
 const EACH_KG = 0.45;
@@ -25,7 +25,7 @@ function heatOf(draft: RecipeDraft, kitchen: Kitchen): Heat {
         method: "oven",
         ovenId: oven.id,
         ovenC: draft.ovenC ?? 150,
-        lid: "on",
+        lid: draft.lid ?? "on",
         start: "hot",
       };
     case "slowCooker":
@@ -40,7 +40,12 @@ function heatOf(draft: RecipeDraft, kitchen: Kitchen): Heat {
     case "pressure":
       return { method: "pressure", setting: "high", release: "natural" };
     default:
-      return { method: "hob", vigour: "gentle", lid: "ajar", boilFirstMin: null };
+      return {
+        method: "hob",
+        vigour: draft.vigour ?? "gentle",
+        lid: draft.lid ?? "ajar",
+        boilFirstMin: null,
+      };
   }
 }
 
@@ -77,20 +82,10 @@ export function planOfDraft(draft: RecipeDraft, kitchen: Kitchen, id: string): P
       draft.method,
       "This kitchen has no pot and ring for it. Set them up under Kitchen.",
     );
-  const used = draft.lines.filter((l) => !l.isLeftOut && l.ingredientId !== null);
+  const used = draft.lines.filter((l) => !l.isLeftOut && !l.isToTaste && l.ingredientId !== null);
   const water = used.filter((l) => l.ingredientId === "water");
-  const items = used
-    .filter((l) => l.ingredientId !== "water")
-    .map((l) => ({
-      id: l.id,
-      ingredientId: l.ingredientId ?? "",
-      massKg: l.massKg ?? 0,
-      ...(l.counted === undefined ? {} : { counted: l.counted }),
-      when: l.when,
-      preparation: l.preparation,
-      work:
-        ingredientById(l.ingredientId ?? "").dryBean === true ? [{ kind: "soak" as const }] : [],
-    }));
+  const solid = used.filter((l) => l.ingredientId !== "water");
+  const items = solid.map((l) => itemOf(l, solid, kitchen));
   const plan = PlanSchema.parse({
     schemaVersion: SCHEMA_VERSION,
     id,
@@ -106,10 +101,16 @@ export function planOfDraft(draft: RecipeDraft, kitchen: Kitchen, id: string): P
       draft.hold === "tender" || draft.hold === null
         ? { by: "tender" }
         : { by: "time", holdMin: draft.hold },
-    end: isStock(draft) ? "strained" : "served",
+    end: draft.end,
     serves:
-      draft.people === null || isStock(draft) ? null : { people: draft.people, eachKg: EACH_KG },
+      draft.people === null || draft.end === "strained"
+        ? null
+        : { people: draft.people, eachKg: EACH_KG },
     source: draft.source,
+    recipe: {
+      toTaste: draft.lines.filter((l) => l.isToTaste).map((l) => l.nameText),
+      steps: draft.steps.map(({ text, kinds }) => ({ text, isUnderstood: kinds.length > 0 })),
+    },
   });
   const fitting = pots.find((v) => {
     const outcome = outcomeOf(
@@ -122,9 +123,31 @@ export function planOfDraft(draft: RecipeDraft, kitchen: Kitchen, id: string): P
   return { ...plan, vesselId: (fitting ?? last).id };
 }
 
-/** A recipe that strains what it cooks is a stock. */
-const isStock = (draft: RecipeDraft): boolean =>
-  draft.steps.some((s) => /\bstrain(?:ed)?\b/i.test(s)) &&
-  draft.lines.some(
-    (l) => l.ingredientId !== null && ingredientById(l.ingredientId).group === "bones",
-  );
+/** What goes in as a line of the recipe says it. */
+function itemOf(line: DraftLine, all: readonly DraftLine[], kitchen: Kitchen) {
+  const ingredientId = line.ingredientId ?? "";
+  const own = kitchen.ownIngredients.find((o) => o.name === line.ownName);
+  const isSoaked = line.work.some((w) => w.kind === "soak");
+  const isBean = ingredientById(ingredientId).dryBean === true;
+  // Two of one kind keep the names they go by: three cans of different beans stay three.
+  const isTwice = all.filter((l) => l.ingredientId === ingredientId).length > 1;
+  const called = line.ownName ?? (isTwice ? line.nameText.slice(0, 60) : "");
+  return {
+    id: line.id,
+    ingredientId,
+    ...(called === "" ? {} : { called }),
+    ...(line.ownName === null ? {} : { isOwn: true as const }),
+    ...(own?.label === undefined ? {} : { label: own.label }),
+    ...(own?.takeOut === undefined ? {} : { takeOut: own.takeOut }),
+    massKg: line.massKg ?? 0,
+    ...(line.counted === undefined ? {} : { counted: line.counted }),
+    when: line.when,
+    preparation: line.preparation,
+    boneState: line.boneState,
+    frozen: line.isFrozen && ingredientById(ingredientId).group === "meat",
+    ...(line.edgeM === null
+      ? {}
+      : { piece: { kind: "brick" as const, sizeM: [line.edgeM, line.edgeM, line.edgeM] } }),
+    work: [...(isBean && !isSoaked ? [{ kind: "soak" as const }] : []), ...line.work],
+  };
+}

@@ -1,15 +1,43 @@
+import { ingredientById } from "../../ingredient/catalogue";
 import { Problem } from "../../units/problem";
+import type { OwnIngredient } from "../../ingredient/own-ingredient";
+import { NUMBER_NAMES } from "../../units/number-words";
+import { showVolume } from "../../units/show";
+import { US_PINT_L } from "../../units/unit-table";
 import { linesOf } from "./clean-text";
 import type { Doubt, DraftLine, HeadFacts, LineFacts, RecipeDraft } from "./draft";
-import { draftLine, settleLine } from "./draft-line";
-import { readHeat, stageLine } from "./read-steps";
+import { draftLines, renamedLine, settleLine, withIngredient } from "./draft-line";
+import { readHeat } from "./read-heat";
+import { sentencesOf } from "./sentences";
+import { mentions, stageLine, stepsOf } from "./stage-line";
+import { stepKindsOf } from "./step-kinds";
 
 const INGREDIENTS = /^(ingredients|you need|you will need|what you need)\b/i;
 const METHOD = /^(method|directions?|instructions?|steps?|preparation|how to)\b/i;
-const SERVES =
-  /\b(?:serves?|servings?|yields?|portions?|makes?|for)\s*:?\s*(?:about\s*)?(\d+)(?:\s*(?:-|–|to)\s*(\d+))?(?:\s*(?:people|servings?|portions?|eaters))?\b/i;
+const EATERS = String.raw`(?:people|persons|servings?|portions?|eaters|guests)`;
+const COUNT = String.raw`(?:about\s*|around\s*)?(\d+)(?:\s*(?:-|–|to|or)\s*(\d+))?`;
+const SERVES = [
+  String.raw`\b(?:serves?|servings?|yields?|portions?|makes?|for|feeds?)\s*:?\s*${COUNT}(?!\s*(?:g|kg|lb|oz|hours?|min|minutes?|days?)\b)`,
+  String.raw`\b${COUNT}\s*(?:hungry\s+)?${EATERS}\b`,
+].map((pattern) => new RegExp(pattern, "i"));
+
+/** For how many, as a text says it; null where it says nothing of it. */
+function servesIn(text: string): readonly [number, number] | null {
+  const figures = text
+    .replace(/\ba dozen\b/gi, "12")
+    .replace(NAMED, (word) => String(NUMBER_NAMES.findIndex((n) => n === word.toLowerCase()) + 1));
+  for (const pattern of SERVES) {
+    const found = pattern.exec(figures);
+    const from = Number(found?.[1]);
+    if (found !== null && from > 0) return [from, Number(found[2] ?? from)];
+  }
+  return null;
+}
+const NAMED = new RegExp(String.raw`\b(?:${NUMBER_NAMES.join("|")})\b`, "gi");
+const SAYS_EATERS = new RegExp(String.raw`^(?:\S+\s+)?\S+\s+${EATERS}\b`, "i");
 const STARTS_AMOUNT = /^[-*•·–]?\s*(?:\d|[¼-¾⅐-⅞]|an?\s|some\s|pinch|handful|salt\b)/iu;
 const STEP_LENGTH = 70;
+const LONGEST_SERVES = 200;
 
 /** The parts of a recipe, before anything of it is understood. */
 export interface RecipeParts {
@@ -17,6 +45,8 @@ export interface RecipeParts {
   readonly source: string;
   readonly servesText: string;
   readonly ingredients: readonly string[];
+  /** Headings and remarks among the ingredients: nothing that goes in. */
+  readonly remarks: readonly string[];
   readonly steps: readonly string[];
 }
 
@@ -25,12 +55,14 @@ export interface RecipeParts {
  * as a question. Nothing is guessed silently.
  * @throws Problem `range`, `unreadable`
  */
-export const readRecipeText = (text: string): RecipeDraft => draftOf(partsOfText(text));
+export const readRecipeText = (text: string, own: readonly OwnIngredient[] = []): RecipeDraft =>
+  draftOf(partsOfText(text), own);
 
 function partsOfText(text: string): RecipeParts {
   const lines = linesOf(text);
   const ingredients: string[] = [];
   const steps: string[] = [];
+  const remarks: string[] = [];
   let name = "";
   let servesText = "";
   let isIn: "head" | "ingredients" | "steps" = "head";
@@ -41,9 +73,9 @@ function partsOfText(text: string): RecipeParts {
     else if (
       servesText === "" &&
       isIn !== "steps" &&
-      line.length < STEP_LENGTH &&
-      SERVES.test(line) &&
-      !STARTS_AMOUNT.test(line)
+      line.length < LONGEST_SERVES &&
+      servesIn(line) !== null &&
+      (!STARTS_AMOUNT.test(line) || SAYS_EATERS.test(line))
     )
       servesText = line;
     else if (name === "" && isIn === "head" && !STARTS_AMOUNT.test(line)) name = line.slice(0, 80);
@@ -52,20 +84,89 @@ function partsOfText(text: string): RecipeParts {
       steps.push(line.replace(/^\d+[.)]\s*/, ""));
     } else {
       isIn = "ingredients";
-      if (!/:$/.test(line)) ingredients.push(line);
+      (isHeading(line) ? remarks : ingredients).push(line);
     }
   }
-  return { name, source: "", servesText, ingredients, steps };
+  return { name, source: "", servesText, ingredients, remarks, steps };
 }
 
 const isStep = (line: string): boolean =>
   /^\d+[.)]\s+[A-Z]/.test(line) ||
   (!STARTS_AMOUNT.test(line) && (line.length > STEP_LENGTH || /[.!]$/.test(line)));
 
+/** "For the broth:" */
+export const isHeading = (line: string): boolean =>
+  /:\s*$/.test(line) || /^for the\b[^\d]*$/i.test(line);
+
+/** Straining is the end of it where nothing is put in or cooked after. */
+function endOf(sentences: readonly string[]): "strained" | "served" {
+  const kinds = sentences.map(stepKindsOf);
+  const at = kinds.findLastIndex((k) => k.includes("strain"));
+  const isGoneOn = kinds.slice(at + 1).some((k) => k.includes("add") || k.includes("heat"));
+  return at < 0 || isGoneOn ? "served" : "strained";
+}
+
+const PINT = /\b(?:pints?|pts?)\b/i;
+/** Only cooks with US measures write these. */
+const US_ONLY = /\b(?:cups?|quarts?|qts?|sticks? (?:of )?butter|\d+ ?°?F)\b/i;
+const IMPERIAL_PINT_L = 0.56826125;
+
+/** A pint is another in the UK than in the US: where nothing else in the recipe tells, it is asked. */
+function askedPint(line: DraftLine, whole: string): DraftLine {
+  const { massKg, ingredientId } = line;
+  if (
+    massKg === null ||
+    ingredientId === null ||
+    !PINT.test(line.amountText) ||
+    US_ONLY.test(whole)
+  )
+    return line;
+  const imperialKg = (massKg * IMPERIAL_PINT_L) / US_PINT_L;
+  const choice = (kg: number, whose: string) => ({
+    label: `${whose} pints, ${showVolume(kg, "metric")}`,
+    set: { massKg: kg },
+  });
+  return {
+    ...line,
+    massKg: null,
+    doubts: [
+      ...line.doubts,
+      {
+        id: "amount",
+        question: `${ingredientById(ingredientId).name}: whose pint?`,
+        choices: [choice(imperialKg, "UK"), choice(massKg, "US")],
+        typed: "amount",
+      },
+    ],
+  };
+}
+
+/** What the steps soak is dry. */
+function dryBySoaking(line: DraftLine, sentences: readonly string[]): DraftLine {
+  const doubt = line.doubts.find((d) => d.id === "ingredient");
+  const dry = doubt?.choices
+    .map((c) => c.set.ingredientId)
+    .filter((id) => typeof id === "string")
+    .map(ingredientById)
+    .find((i) => i.dryBean === true || i.id === "chickpea");
+  if (
+    dry === undefined ||
+    doubt?.choices.some((c) => c.set.ingredientId?.startsWith("canned") === true) !== true
+  )
+    return line;
+  const isSoaked = sentences.some(
+    (s) =>
+      /\bsoak/i.test(s) && (mentions(s, { ...line, ingredientId: dry.id }) || /\bbeans\b/i.test(s)),
+  );
+  return isSoaked ? withIngredient(line, dry) : line;
+}
+
 /** The parts of a recipe as a draft with its doubts. */
-export function draftOf(parts: RecipeParts): RecipeDraft {
-  const texts = parts.ingredients.flatMap(splitJoined);
-  if (texts.length === 0)
+export function draftOf(parts: RecipeParts, own: readonly OwnIngredient[] = []): RecipeDraft {
+  const texts = parts.ingredients;
+  const drafted = texts.flatMap((text, i) => draftLines(text, `line-${i}`, own));
+  // Prose has neither: what it speaks of is no list of what goes in.
+  if (drafted.every((l) => l.ingredientId === null && l.amountText === ""))
     throw new Problem(
       "unreadable",
       "recipe",
@@ -74,22 +175,26 @@ export function draftOf(parts: RecipeParts): RecipeDraft {
     );
   const heat = readHeat(parts.steps);
   const holdMin = typeof heat.hold === "number" ? heat.hold : longestOffered(heat.doubts);
-  const lines = texts.map((text, i) =>
-    stageLine(draftLine(text, `line-${i}`), parts.steps, holdMin),
-  );
+  const sentences = parts.steps.flatMap(sentencesOf);
+  const steps = stepsOf(sentences);
+  const lines = drafted
+    .map((line) => askedPint(line, `${texts.join("\n")}\n${sentences.join(" ")}`))
+    .map((line) => dryBySoaking(line, sentences))
+    .map((line) => stageLine(line, steps, holdMin));
   const doubts: Doubt<HeadFacts>[] = [];
-  const serves = SERVES.exec(parts.servesText);
-  const from = serves?.[1] === undefined ? null : Number(serves[1]);
-  const to = serves?.[2] === undefined ? from : Number(serves[2]);
+  const [from, to] = servesIn(parts.servesText) ?? [null, null];
   if (from === null || to === null || from !== to) doubts.push(peopleDoubt(from, to));
   const { doubts: heatDoubts, ...facts } = heat;
   return {
     ...facts,
     name: parts.name === "" ? "Recipe" : parts.name,
+    end: endOf(sentences),
     people: from === to ? from : null,
     source: parts.source,
     lines,
-    steps: parts.steps,
+    servesText: parts.servesText,
+    remarks: parts.remarks,
+    steps: sentences.map((text) => ({ text, kinds: stepKindsOf(text) })),
     doubts: [...doubts, ...heatDoubts],
   };
 }
@@ -117,12 +222,6 @@ function peopleDoubt(from: number | null, to: number | null): Doubt<HeadFacts> {
   };
 }
 
-/** "Salt and pepper" without an amount is two things. */
-const splitJoined = (line: string): readonly string[] =>
-  /^salt (?:and|&) (?:black )?pepper\b/i.test(line)
-    ? ["salt to taste", "peppercorns to taste"]
-    : [line];
-
 /** The draft with one doubt of the head settled. */
 export const settleHead = (
   draft: RecipeDraft,
@@ -132,6 +231,23 @@ export const settleHead = (
   ...draft,
   ...set,
   doubts: draft.doubts.filter((d) => d.id !== doubtId),
+});
+
+/** The draft with one line left out, or taken in again. */
+export const leave = (draft: RecipeDraft, lineId: string, isLeftOut: boolean): RecipeDraft => ({
+  ...draft,
+  lines: draft.lines.map((l) => (l.id === lineId ? { ...l, isLeftOut } : l)),
+});
+
+/** The draft with one line named anew. */
+export const rename = (
+  draft: RecipeDraft,
+  lineId: string,
+  name: string,
+  own: readonly OwnIngredient[],
+): RecipeDraft => ({
+  ...draft,
+  lines: draft.lines.map((l) => (l.id === lineId ? renamedLine(l, name, own) : l)),
 });
 
 /** The draft with one doubt of a line settled. */

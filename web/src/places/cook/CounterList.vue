@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import type { OwnIngredient } from "@kettlos/core/ingredient/own-ingredient";
 import { callOf, onCounter, whereIs } from "@kettlos/core/batch/counter";
 import { liftedOut, putBack } from "@kettlos/core/batch/course-of";
 import { goesInAfter } from "@kettlos/core/dish/eaten";
@@ -69,9 +70,9 @@ function write(event: NewEvent) {
   emit("write", event);
 }
 /** What nobody planned goes in when it is put in; before the flame, with the rest. */
-const putExtra = (ingredient: Ingredient, { massKg, counted }: Amount) =>
+const putExtra = (ingredient: Ingredient, { massKg, counted }: Amount, own: OwnIngredient | null) =>
   emit("extra", {
-    ...newItem(ingredient, massKg, plan.value.end, counted),
+    ...newItem(ingredient, massKg, plan.value.end, counted, own),
     when: isLit.value ? { at: "after", min: 0 } : { at: "start" },
   });
 </script>
@@ -118,7 +119,12 @@ const putExtra = (ingredient: Ingredient, { massKg, counted }: Amount) =>
     <CounterItem :item="openItem" :pot="pot" :units="units" @write="write" />
   </EditPopover>
   <div v-if="!isOff" class="more">
-    <IngredientLine label="Put something else in" placeholder="and 100 g celery" @put="putExtra" />
+    <IngredientLine
+      takes-own
+      label="Put something else in"
+      placeholder="and 100 g celery"
+      @put="putExtra"
+    />
   </div>
   <template v-if="inPot.length > 0">
     <h2>In the pot</h2>

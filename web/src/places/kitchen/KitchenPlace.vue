@@ -16,6 +16,7 @@ import CallingPanel from "./CallingPanel.vue";
 import CoolingCodePanel from "./CoolingCodePanel.vue";
 import ContainerList from "./ContainerList.vue";
 import PotEditor from "./PotEditor.vue";
+import OwnIngredients from "./OwnIngredients.vue";
 import OvenList from "./OvenList.vue";
 import RingList from "./RingList.vue";
 import { ordinaryVessel } from "./ordinary-vessel";
@@ -152,6 +153,7 @@ const uses = (id: string) => store.plans.filter((p) => p.vesselId === id).map((p
       <CoolingCodePanel />
     </section>
     <section class="containers"><ContainerList /></section>
+    <section class="containers"><OwnIngredients /></section>
     <section class="look">
       <h2>Look</h2>
       <TickChoice v-model="look" label="Look" :options="LOOKS" />

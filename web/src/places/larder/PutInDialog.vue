@@ -1,9 +1,6 @@
 <script setup lang="ts">
-import {
-  ingredientById,
-  isIngredientId,
-  findIngredients,
-} from "@kettlos/core/ingredient/catalogue";
+import { ingredientById, isIngredientId } from "@kettlos/core/ingredient/catalogue";
+import { findIngredients } from "@kettlos/core/ingredient/find-ingredients";
 import {
   PLACES,
   type LarderEventBody,

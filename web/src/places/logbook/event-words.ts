@@ -2,6 +2,7 @@ import type { CookEvent } from "@kettlos/core/batch/batch-schema";
 import { WAYS } from "@kettlos/core/cool/ways";
 import type { Method } from "@kettlos/core/heat/method";
 import { ingredientById } from "@kettlos/core/ingredient/catalogue";
+import { nameOf } from "@kettlos/core/simulate/item-facts";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
 import {
   showDuration,
@@ -41,7 +42,7 @@ export function eventWords(event: CookEvent, plan: Plan, units: UnitSystem): str
         : `${name} instead, ${showMass(event.massKg, units)}`;
     }
     case "extra":
-      return `${ingredientById(event.item.ingredientId).name} taken beside the plan`;
+      return `${nameOf(event.item)} taken beside the plan`;
     case "toppedUp":
       return `Topped up, ${showVolume(event.volumeL, units)}`;
     case "ladledOut":
@@ -131,7 +132,7 @@ const CHECKED = {
 
 function nameIn(plan: Plan, itemId: string): string {
   const item = plan.items.find((i) => i.id === itemId);
-  return item === undefined ? "Something" : ingredientById(item.ingredientId).name;
+  return item === undefined ? "Something" : nameOf(item);
 }
 
 /** What was done, with the ingredient it was done to. */
@@ -141,7 +142,7 @@ function didWords(what: string, plan: Plan): string {
   const [verb, itemId = "", part] = what.split(":");
   const item = plan.items.find((i) => i.id === itemId);
   if (item === undefined || (verb !== "out" && verb !== "back")) return what;
-  const name = ingredientById(item.ingredientId).name;
+  const name = nameOf(item);
   const thing = part === undefined ? name : `${part} of the ${name.toLowerCase()}`;
   return `${thing.charAt(0).toUpperCase()}${thing.slice(1)} ${verb === "out" ? "out" : "back in"}`;
 }

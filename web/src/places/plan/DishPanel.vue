@@ -9,6 +9,7 @@ import TickChoice from "../../controls/TickChoice.vue";
 import BodyPanel from "./BodyPanel.vue";
 import EatersPanel from "./EatersPanel.vue";
 import IngredientLadder from "./IngredientLadder.vue";
+import RecipePanel from "./RecipePanel.vue";
 import WaysPanel from "./WaysPanel.vue";
 import WorkPanel from "./WorkPanel.vue";
 
@@ -27,7 +28,7 @@ defineEmits<{
   removeItem: [id: string];
 }>();
 
-const SIDES = ["in", "work", "body", "eaters", "ways"] as const;
+const SIDES = ["in", "work", "body", "eaters", "ways", "recipe"] as const;
 type Side = (typeof SIDES)[number];
 const side = ref<Side>("in");
 const counted = (word: string, n: number) => (n === 0 ? word : `${word} ${n}`);
@@ -38,8 +39,12 @@ const options = computed(() => {
     body: "Salt and body",
     eaters: "Eaters",
     ways: "Ways",
+    recipe: "Recipe",
   };
-  return SIDES.map((value) => ({ value, label: labels[value] }));
+  return SIDES.filter((s) => s !== "recipe" || props.plan.recipe !== undefined).map((value) => ({
+    value,
+    label: labels[value],
+  }));
 });
 </script>
 
@@ -77,6 +82,7 @@ const options = computed(() => {
       :units="units"
       @change="$emit('change', $event)"
     />
+    <RecipePanel v-else-if="side === 'recipe' && plan.recipe" :recipe="plan.recipe" />
     <WaysPanel v-else :plan="plan" :kitchen="kitchen" @change="$emit('change', $event)" />
   </div>
 </template>

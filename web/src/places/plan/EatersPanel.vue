@@ -7,7 +7,7 @@ import { lotPerKg } from "@kettlos/core/larder/lot-of";
 import { daysItLasts, FRIDGE_DAYS } from "@kettlos/core/portion/lasting";
 import { swapped } from "@kettlos/core/dish/swapped";
 import { SUBSTITUTES } from "@kettlos/core/dish/substitutes";
-import { ingredientById } from "@kettlos/core/ingredient/catalogue";
+import { contentName } from "@kettlos/core/ingredient/own-content";
 import {
   ACCOMPANIMENTS,
   DIETS,
@@ -72,7 +72,7 @@ const days = computed(() => {
 const larder = useLarderStore();
 const cost = computed(() => costOf(props.plan, props.kitchen, lotPerKg(larder.lots)));
 const money = (sum: number) => `${props.kitchen.currency} ${sum.toFixed(2)}`;
-const nameOf = (id: string) => ingredientById(id).name.toLowerCase();
+const nameOf = (id: string) => contentName(id).toLowerCase();
 </script>
 
 <template>

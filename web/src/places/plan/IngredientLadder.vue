@@ -3,6 +3,8 @@ import { ingredientById } from "@kettlos/core/ingredient/catalogue";
 import type { Amount } from "@kettlos/core/ingredient/read-amount";
 import type { Ingredient } from "@kettlos/core/ingredient/ingredient";
 import { countWords } from "@kettlos/core/ingredient/word-forms";
+import type { OwnIngredient } from "@kettlos/core/ingredient/own-ingredient";
+import { nameOf } from "@kettlos/core/simulate/item-facts";
 import type { PlanItem } from "@kettlos/core/simulate/plan-schema";
 import {
   showDuration,
@@ -48,7 +50,6 @@ const emit = defineEmits<{
   scale: [id: string, massKg: number];
 }>();
 
-const nameOf = (item: PlanItem) => ingredientById(item.ingredientId).name;
 const { key, anchor, toggle, shut } = useOpened();
 const openItem = computed(() => props.plan.items.find((i) => i.id === key.value) ?? null);
 const items = computed(() => props.plan.items);
@@ -142,8 +143,8 @@ const prepOf = (item: PlanItem) =>
     .filter(Boolean)
     .join(", ");
 
-const put = (ingredient: Ingredient, { massKg, counted }: Amount) =>
-  emit("add", newItem(ingredient, massKg, props.plan.end, counted));
+const put = (ingredient: Ingredient, { massKg, counted }: Amount, own: OwnIngredient | null) =>
+  emit("add", newItem(ingredient, massKg, props.plan.end, counted, own));
 </script>
 
 <template>
@@ -208,6 +209,7 @@ const put = (ingredient: Ingredient, { massKg, counted }: Amount) =>
     </EditPopover>
     <div class="add">
       <IngredientLine
+        takes-own
         label="Put something in"
         :placeholder="items.length === 0 ? '2.5 kg lamb neck' : 'and 2 medium onions'"
         @put="put"

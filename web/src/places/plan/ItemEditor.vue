@@ -14,7 +14,7 @@ import PieceField from "../../controls/PieceField.vue";
 import QuantityField from "../../controls/QuantityField.vue";
 import TickChoice from "../../controls/TickChoice.vue";
 import { cleared } from "./cleared";
-import LabelFields from "./LabelFields.vue";
+import LabelFields from "../../controls/LabelFields.vue";
 import LotLink from "./LotLink.vue";
 import OutFields from "./OutFields.vue";
 import StockLink from "./StockLink.vue";

@@ -1,4 +1,5 @@
 import type { Ingredient } from "@kettlos/core/ingredient/ingredient";
+import type { OwnIngredient } from "@kettlos/core/ingredient/own-ingredient";
 import type { Plan, PlanItem } from "@kettlos/core/simulate/plan-schema";
 import { whenFor } from "./when-words";
 import { newId } from "../../data/new-id";
@@ -12,6 +13,7 @@ export function newItem(
   massKg: number,
   end: Plan["end"],
   counted?: PlanItem["counted"],
+  own?: OwnIngredient | null,
 ): PlanItem {
   const { staging, dryBean } = ingredient;
   const waits = staging === "last10" || staging === "offHeat";
@@ -19,6 +21,14 @@ export function newItem(
   return {
     id: newId(),
     ingredientId: ingredient.id,
+    ...(own === undefined || own === null
+      ? {}
+      : {
+          called: own.name,
+          isOwn: true as const,
+          ...(own.label === undefined ? {} : { label: own.label }),
+          ...(own.takeOut === undefined ? {} : { takeOut: own.takeOut }),
+        }),
     massKg,
     ...(counted === undefined ? {} : { counted }),
     when,

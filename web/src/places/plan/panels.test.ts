@@ -9,7 +9,7 @@ import { bramholtSample } from "../../sample/bramholt";
 import BodyPanel from "./BodyPanel.vue";
 import EatersPanel from "./EatersPanel.vue";
 import ItemEditor from "./ItemEditor.vue";
-import LabelFields from "./LabelFields.vue";
+import LabelFields from "../../controls/LabelFields.vue";
 import MissingThing from "./MissingThing.vue";
 import ScaleFields from "./ScaleFields.vue";
 import StockLink from "./StockLink.vue";

@@ -6,7 +6,6 @@ import { readTyped } from "./read-typed";
 /** One question of a recipe: choose an answer, or type one where a figure is wanted. */
 const props = defineProps<{
   doubt: Doubt<LineFacts> | Doubt<HeadFacts>;
-  line?: string;
   ingredientId: string | null;
 }>();
 const emit = defineEmits<{ settle: [Partial<LineFacts & HeadFacts>] }>();
@@ -17,6 +16,7 @@ const HINTS = {
   amount: "or type it: 250 g",
   people: "or type a number",
   time: "or type it: 2 h 30",
+  ingredient: "or type it: parsnip",
 };
 
 function take() {
@@ -28,7 +28,6 @@ function take() {
 </script>
 
 <template>
-  <p v-if="line" class="quiet small">{{ line }}</p>
   <p>
     <strong>{{ doubt.question }}</strong>
   </p>

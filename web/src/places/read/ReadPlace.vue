@@ -2,13 +2,21 @@
 import { openDoubts, type RecipeDraft } from "@kettlos/core/formats/recipe/draft";
 import { looksLikeJson, readRecipeJsonLd } from "@kettlos/core/formats/recipe/json-ld";
 import { planOfDraft } from "@kettlos/core/formats/recipe/plan-of-draft";
-import { readRecipeText, settle, settleHead } from "@kettlos/core/formats/recipe/read-recipe";
+import {
+  leave,
+  readRecipeText,
+  rename,
+  settle,
+  settleHead,
+} from "@kettlos/core/formats/recipe/read-recipe";
 import { outcomeOf } from "@kettlos/core/units/problem";
 import { computed, ref, shallowRef } from "vue";
 import { useRouter } from "vue-router";
 import { useKitchenStore } from "../../data/kitchen-store";
 import { savePlan } from "../../data/repository";
+import { useOwnIngredients } from "../../data/own-ingredients";
 import DoubtRow from "./DoubtRow.vue";
+import LineRow from "./LineRow.vue";
 import { lineWords } from "./line-words";
 import { newId } from "../../data/new-id";
 
@@ -20,13 +28,19 @@ const problem = ref("");
 const draft = shallowRef<RecipeDraft | null>(null);
 const before = shallowRef<RecipeDraft[]>([]);
 const open = computed(() => (draft.value === null ? 0 : openDoubts(draft.value)));
-const doubtful = computed(
-  () => draft.value?.lines.filter((l) => !l.isLeftOut && l.doubts.length > 0) ?? [],
+const own = useOwnIngredients();
+/** A line that speaks of several things shows its words once. */
+const rows = computed(() =>
+  (draft.value?.lines ?? []).map((line, i, all) => ({
+    line,
+    isFirst: i === 0 || all[i - 1]?.text !== line.text,
+  })),
 );
+const unread = computed(() => draft.value?.steps.filter((s) => s.kinds.length === 0).length ?? 0);
 
 function read(given: string) {
   const outcome = outcomeOf(() =>
-    looksLikeJson(given) ? readRecipeJsonLd(given) : readRecipeText(given),
+    looksLikeJson(given) ? readRecipeJsonLd(given, own.all()) : readRecipeText(given, own.all()),
   );
   if (!outcome.ok) return void (problem.value = outcome.problem.message);
   problem.value = "";
@@ -55,6 +69,9 @@ async function plan() {
   const { kitchen } = kitchenStore;
   const { value: d } = draft;
   if (kitchen === null || d === null) return;
+  // What the cook named is the kitchen's from now on.
+  for (const { ownName, ingredientId, isLeftOut } of d.lines)
+    if (ownName !== null && ingredientId !== null && !isLeftOut) own.keep(ownName, ingredientId);
   const outcome = outcomeOf(() => planOfDraft(d, kitchen, newId()));
   if (!outcome.ok) return void (problem.value = outcome.problem.message);
   await savePlan(outcome.value);
@@ -89,51 +106,64 @@ async function plan() {
       </p>
     </form>
     <template v-else>
+      <p class="understood">
+        <strong>{{ draft.people === null ? "" : `For ${draft.people}. ` }}</strong>{{
+          lineWords.heat(draft)
+        }}
+      </p>
+      <ul v-if="draft.doubts.length > 0" class="doubts" aria-label="Questions about the pot">
+        <li v-for="doubt in draft.doubts" :key="doubt.id">
+          <DoubtRow
+            :doubt="doubt"
+            :ingredient-id="null"
+            @settle="change(settleHead(draft, doubt.id, $event))"
+          />
+        </li>
+      </ul>
       <div class="columns">
-        <section aria-label="Questions">
-          <h2>{{ open === 0 ? "All clear" : `${open} to settle` }}</h2>
-          <ul class="doubts">
-            <li v-for="doubt in draft.doubts" :key="doubt.id">
-              <DoubtRow
-                :doubt="doubt"
-                :ingredient-id="null"
-                @settle="change(settleHead(draft, doubt.id, $event))"
-              />
-            </li>
-            <template v-for="line in doubtful" :key="line.id">
-              <li v-for="doubt in line.doubts" :key="`${line.id}-${doubt.id}`">
-                <DoubtRow
-                  :doubt="doubt"
-                  :line="line.text"
-                  :ingredient-id="line.ingredientId"
-                  @settle="change(settle(draft, line.id, doubt.id, $event))"
-                />
-              </li>
-            </template>
-          </ul>
-          <p v-if="problem" class="ember" role="alert">{{ problem }}</p>
-          <p class="buttons">
-            <button type="button" class="button primary" :disabled="open > 0" @click="plan">
-              Make it a plan
-            </button>
-            <button v-if="before.length > 0" type="button" class="button" @click="undo">
-              Undo the last answer
-            </button>
-            <button type="button" class="button" @click="draft = null">Another recipe</button>
-          </p>
-        </section>
-        <section aria-label="As understood">
-          <h2>As understood</h2>
-          <p class="quiet">
-            {{ draft.people === null ? "" : `For ${draft.people}. ` }}{{ lineWords.heat(draft) }}
-          </p>
+        <section aria-label="What goes in, as it was read">
+          <h2>What goes in</h2>
           <ul class="lines">
-            <li v-for="line in draft.lines" :key="line.id" :class="{ out: line.isLeftOut }">
-              <span class="quiet small">{{ line.text }}</span>
-              <strong>{{ lineWords.line(line) }}</strong>
-            </li>
+            <LineRow
+              v-for="row in rows"
+              :key="row.line.id"
+              :line="row.line"
+              :is-first="row.isFirst"
+              @settle="(id, set) => draft && change(settle(draft, row.line.id, id, set))"
+              @rename="draft && change(rename(draft, row.line.id, $event, own.all()))"
+              @keep="draft && change(leave(draft, row.line.id, !$event))"
+            />
           </ul>
         </section>
+        <section aria-label="What the steps say">
+          <h2>What the steps say</h2>
+          <p v-if="draft.steps.length === 0" class="quiet">It has no steps.</p>
+          <p v-if="unread > 0" class="quiet small">
+            What is marked was not understood: it stays with the plan as its sentence.
+          </p>
+          <ol class="steps">
+            <li
+              v-for="(step, i) in draft.steps"
+              :key="i"
+              :class="{ unread: step.kinds.length === 0 }"
+            >
+              {{ step.text }}
+            </li>
+          </ol>
+        </section>
+      </div>
+      <div class="foot">
+        <p v-if="problem" class="ember" role="alert">{{ problem }}</p>
+        <p class="buttons">
+          <button type="button" class="button primary" :disabled="open > 0" @click="plan">
+            Make it a plan
+          </button>
+          <strong role="status">{{ open === 0 ? "All clear" : `${open} to settle` }}</strong>
+          <button v-if="before.length > 0" type="button" class="button" @click="undo">
+            Undo the last answer
+          </button>
+          <button type="button" class="button" @click="draft = null">Another recipe</button>
+        </p>
       </div>
     </template>
   </div>
@@ -141,7 +171,7 @@ async function plan() {
 
 <style scoped>
 .read {
-  max-width: 1180px;
+  max-width: 1320px;
 }
 
 .paste {
@@ -173,9 +203,13 @@ label.button:focus-within {
   box-shadow: var(--focus);
 }
 
+.understood {
+  padding: 4px 0 8px;
+}
+
 .columns {
   display: grid;
-  grid-template-columns: minmax(0, 1.15fr) minmax(0, 1fr);
+  grid-template-columns: minmax(0, 2.2fr) minmax(0, 1fr);
   gap: 24px 48px;
   padding-top: 12px;
 }
@@ -185,25 +219,49 @@ h2 {
   border-bottom: 4px solid var(--ink);
 }
 
+.doubts {
+  border-top: 1px solid var(--hair);
+}
+
 .doubts li {
+  padding: 8px 0 8px 8px;
+  border-bottom: 1px solid var(--hair);
+  border-left: 4px solid var(--ember);
+}
+
+.steps {
+  counter-reset: step;
+}
+
+.steps li {
   padding: 8px 0;
   border-bottom: 1px solid var(--hair);
 }
 
-.lines li {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) minmax(0, 1.1fr);
-  gap: 12px;
-  padding: 5px 0;
-  border-bottom: 1px solid var(--hair);
+.steps .unread {
+  padding-left: 8px;
+  border-left: 4px double var(--ember);
 }
 
-.out strong {
-  color: var(--quiet);
-  font-weight: 400;
+.steps .unread::after {
+  color: var(--ember);
+  content: " not understood";
+  font-size: 14px;
 }
 
-@media (width <= 900px) {
+.foot {
+  position: sticky;
+  bottom: 0;
+  padding: 4px 0 10px;
+  border-top: 1px solid var(--hair);
+  background: var(--ground);
+}
+
+.foot .buttons {
+  align-items: center;
+}
+
+@media (width <= 1000px) {
   .columns {
     grid-template-columns: minmax(0, 1fr);
   }

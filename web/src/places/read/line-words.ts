@@ -1,6 +1,7 @@
 import type { DraftLine, RecipeDraft } from "@kettlos/core/formats/recipe/draft";
 import { ingredientById } from "@kettlos/core/ingredient/catalogue";
-import { showDuration, showMass, showTemperature } from "@kettlos/core/units/show";
+import { countWords } from "@kettlos/core/ingredient/word-forms";
+import { showDuration, showMass, showTemperature, showVolume } from "@kettlos/core/units/show";
 import { whenWords } from "../plan/when-words";
 
 const METHODS = {
@@ -12,7 +13,7 @@ const METHODS = {
 
 /** How a draft says what it has understood so far. */
 export const lineWords = {
-  heat({ method, ovenC, hold, crockSetting }: RecipeDraft): string {
+  heat({ method, ovenC, hold, crockSetting, lid, vigour, end }: RecipeDraft): string {
     const where = method === null ? "" : METHODS[method];
     const how =
       method === "oven" && ovenC !== null
@@ -22,16 +23,32 @@ export const lineWords = {
           : "";
     const long =
       hold === null ? "" : hold === "tender" ? ", until tender" : `, ${showDuration(hold)}`;
-    const said = `${where}${how}${long}.`;
-    return said === "." ? "" : said.charAt(0).toUpperCase() + said.slice(1);
+    const lively = method === "hob" && vigour !== null ? ` at a ${vigour} simmer` : "";
+    const covered = (method === "hob" || method === "oven") && lid !== null ? `, lid ${lid}` : "";
+    const said = `${where}${how}${lively}${long}${covered}`;
+    if (said === "") return "";
+    const ends = end === "strained" ? ". Strained." : ". Served as it is.";
+    return said.charAt(0).toUpperCase() + said.slice(1) + ends;
   },
-  line({ ingredientId, massKg, when, isLeftOut, toCover }: DraftLine): string {
-    if (isLeftOut) return "left out";
-    if (ingredientId === null) return "?";
-    const { name } = ingredientById(ingredientId);
-    if (toCover) return `${name}, to cover`;
-    const amount = massKg === null ? "?" : showMass(massKg, "metric");
-    const moment = when.at === "start" ? "" : `, ${whenWords(when).toLowerCase()}`;
-    return `${amount} ${name.toLowerCase()}${moment}`;
+  amount({ ingredientId, massKg, isLeftOut, isToTaste, toCover, counted }: DraftLine): string {
+    if (isLeftOut || ingredientId === null) return "";
+    if (toCover) return "to cover";
+    if (massKg === null) return isToTaste ? "to taste" : "";
+    const { isLiquid } = ingredientById(ingredientId);
+    const weight = isLiquid ? showVolume(massKg, "metric") : showMass(massKg, "metric");
+    return counted === undefined ? weight : `${countWords(counted.count, counted.word)}, ${weight}`;
+  },
+  how({ when, work, boneState, edgeM, isLeftOut, ingredientId, isFrozen }: DraftLine): string {
+    if (isLeftOut || ingredientId === null) return "";
+    const cut = edgeM === null ? "" : `${Math.round(edgeM * 1000) / 10} cm`;
+    return [
+      when.at === "start" ? "" : whenWords(when).toLowerCase(),
+      isFrozen ? "frozen" : "",
+      cut,
+      boneState === "raw" ? "" : boneState,
+      ...work.map((w) => w.kind),
+    ]
+      .filter(Boolean)
+      .join(", ");
   },
 };

@@ -1,5 +1,6 @@
 import type { Doubt, HeadFacts, LineFacts } from "@kettlos/core/formats/recipe/draft";
 import { ingredientById } from "@kettlos/core/ingredient/catalogue";
+import { matchIngredient } from "@kettlos/core/ingredient/match-ingredient";
 import { readAmount } from "@kettlos/core/ingredient/read-amount";
 import { outcomeOf, Problem, type Outcome } from "@kettlos/core/units/problem";
 import { readQuantity } from "@kettlos/core/units/read-quantity";
@@ -25,6 +26,17 @@ export function readTyped(
       const reading = readQuantity(text, { dimension: "time", bareUnit: "min" });
       if (reading.kind === "one") return { hold: reading.quantity.value };
       throw open(text);
+    }
+    if (typed === "ingredient") {
+      const { sure } = matchIngredient(text);
+      if (sure === null)
+        throw new Problem(
+          "unreadable",
+          "ingredient",
+          text,
+          `"${text}" is not in the catalogue. Type the name of something that is.`,
+        );
+      return { ingredientId: sure.id };
     }
     if (ingredientId === null) throw open(text);
     const reading = readAmount(text, ingredientById(ingredientId));

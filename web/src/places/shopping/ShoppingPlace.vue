@@ -3,7 +3,6 @@ import { priceFarOff } from "@kettlos/core/batch/far-off";
 import { rawKg } from "@kettlos/core/larder/draws";
 import { shoppingList, type ShoppingLine } from "@kettlos/core/dish/shopping";
 import { showMass, showVolume } from "@kettlos/core/units/show";
-import { ingredientById } from "@kettlos/core/ingredient/catalogue";
 import { useClipboard } from "@vueuse/core";
 import { computed, ref } from "vue";
 import { useRoute } from "vue-router";
@@ -52,8 +51,8 @@ const counters = computed(() => {
     byCounter.set(line.counter, [...(byCounter.get(line.counter) ?? []), line]);
   return [...byCounter];
 });
-const amount = (line: Pick<ShoppingLine, "ingredientId">, kg: number) =>
-  ingredientById(line.ingredientId).isLiquid ? showVolume(kg, one.value) : showMass(kg, one.value);
+const amount = (line: Pick<ShoppingLine, "isLiquid">, kg: number) =>
+  line.isLiquid ? showVolume(kg, one.value) : showMass(kg, one.value);
 const packWords = (line: ShoppingLine) =>
   line.packs === null
     ? ""

@@ -1,10 +1,9 @@
 import type { ShoppingLine, ShoppingList } from "@kettlos/core/dish/shopping";
-import { ingredientById } from "@kettlos/core/ingredient/catalogue";
 import { showMass, showVolume, type UnitSystem } from "@kettlos/core/units/show";
 import Papa from "papaparse";
 
-const amount = ({ ingredientId, buyKg }: ShoppingLine, units: UnitSystem) =>
-  ingredientById(ingredientId).isLiquid ? showVolume(buyKg, units) : showMass(buyKg, units);
+const amount = ({ isLiquid, buyKg }: ShoppingLine, units: UnitSystem) =>
+  isLiquid ? showVolume(buyKg, units) : showMass(buyKg, units);
 
 const toBuy = (list: ShoppingList) => list.lines.filter((l) => l.buyKg > 1e-9);
 

@@ -41,7 +41,10 @@ function set(field: (typeof FIELDS)[number], text: string) {
       : `${field.label} of ${text} ${field.unit} is not possible.`;
   if (problem.value === "") emit("change", label);
 }
-const isComposed = computed(() => traitsOf(props.item.ingredientId).isComposed === true);
+/** Nothing but its label says what is in it. */
+const isComposed = computed(
+  () => props.item.isOwn === true || traitsOf(props.item.ingredientId).isComposed === true,
+);
 /** What is ticked is then all there is in it. */
 function sayRead(isRead: boolean) {
   const { allergens: _before, ...rest } = props.item.label ?? {};

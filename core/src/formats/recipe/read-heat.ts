@@ -1,0 +1,193 @@
+import type { Vigour } from "../../heat/constants";
+import type { Method } from "../../heat/method";
+import { Problem } from "../../units/problem";
+import { readNumber } from "../../units/read-number";
+import { readQuantity } from "../../units/read-quantity";
+import type { Span } from "../../units/read-span";
+import { showDuration } from "../../units/show";
+import type { Lid } from "../../vessel/lid";
+import type { Doubt, DoubtChoice, HeadFacts } from "./draft";
+import { OVEN_SET, sentencesOf, stretchesIn, stretchesOf } from "./sentences";
+
+/** The longest stretch, and with what is cooked on top of it ("1 more hour"). */
+interface Hold {
+  readonly main: Span;
+  readonly fromMin: number;
+  readonly toMin: number;
+  /** Another stretch that stands by itself: whether it comes on top is the cook's to say. */
+  readonly beside: readonly Span[];
+}
+
+function holdOf(text: string): Hold | null {
+  const all = stretchesIn(text);
+  const main = all.filter((x) => !x.isMore).toSorted((a, b) => b.toMin - a.toMin)[0] ?? all[0];
+  if (main === undefined) return null;
+  const more = all.filter((x) => x.isMore && x !== main);
+  return {
+    main,
+    fromMin: main.fromMin + more.reduce((sum, x) => sum + x.fromMin, 0),
+    toMin: main.toMin + more.reduce((sum, x) => sum + x.toMin, 0),
+    beside: all.slice(all.indexOf(main) + 1).filter((x) => !x.isMore),
+  };
+}
+
+/** "LOW 8 or HIGH 5": hours by the setting, with or without the word. */
+const BY_SETTING =
+  /\b(?<setting>low|high)\b(?:\s+(?:heat|setting))?[\s:,]*(?:for\s+)?(?<from>\d+(?:[.,]\d+)?|\d+\s*½)(?:\s*(?:-|–|to)\s*(?<to>\d+(?:[.,]\d+)?))?(?:\s*(?:hours?|hrs?|h)\b)?(?!\s*(?:min|°|\d))/gi;
+
+interface BySetting {
+  readonly setting: "low" | "high";
+  readonly min: number;
+}
+
+const bySetting = (text: string): readonly BySetting[] =>
+  [...text.matchAll(BY_SETTING)].flatMap(({ groups }): BySetting[] => {
+    const from = readNumber(groups?.["from"] ?? "")?.value;
+    const to = readNumber(groups?.["to"] ?? groups?.["from"] ?? "")?.value;
+    const setting = groups?.["setting"]?.toLowerCase() === "high" ? "high" : "low";
+    return from === undefined || to === undefined || to > 24
+      ? []
+      : [{ setting, min: ((from + to) / 2) * 60 }];
+  });
+
+/** The heat that a text names; null where it names none. */
+function methodOf(text: string): Method | null {
+  if (/\b(slow[ -]?cooker|crock)/i.test(text)) return "slowCooker";
+  if (/\bpressure\b/i.test(text)) return "pressure";
+  if (/\b(oven|bake[ds]?|baking)\b/i.test(text) || OVEN_SET.test(text)) return "oven";
+  return /\b(simmer|hob|stove|boil|bubbl|stew)/i.test(text) ? "hob" : null;
+}
+
+function ovenOf(text: string): number | null {
+  const found = /\b(\d{2,3}\s*(?:°\s*)?[CF]\b|\d{3}\s*degrees?\b|gas(?: mark)? \d)/i.exec(
+    text,
+  )?.[1];
+  if (found === undefined) return null;
+  const bare = /^(\d{3})\s*degrees?$/i.exec(found)?.[1];
+  // Ovens have no 300 °C for a stew: three hundred degrees without a unit are Fahrenheit.
+  const said =
+    bare === undefined ? found.replace("mark ", "") : `${bare} ${Number(bare) >= 250 ? "F" : "C"}`;
+  try {
+    const reading = readQuantity(said, { dimension: "temperature" });
+    return reading.kind === "one" ? reading.quantity.value : null;
+  } catch (error) {
+    if (error instanceof Problem) return null;
+    throw error;
+  }
+}
+
+const UNTIL = /\buntil\b[^.]*\b(tender|soft|falls? apart|fall apart)/i;
+const LID_OFF = /\b(uncovered|lid off|without (?:a |the )?lid|open pot|no lid)\b/i;
+const LID_AJAR = /\b(ajar|(?:partly|partially|half)[ -]covered|lid tilted|half on)\b/i;
+const LID_ON =
+  /\b(covered|cover(?:ed)?(?: tightly)?|lid on|with (?:a|the) lid|under a lid|tight lid)\b/i;
+
+const lidOf = (text: string): Lid | null =>
+  LID_OFF.test(text) ? "off" : LID_AJAR.test(text) ? "ajar" : LID_ON.test(text) ? "on" : null;
+
+function vigourOf(text: string): Vigour | null {
+  if (/\b(bare|barely|trembl\w*|shiver\w*)\b/i.test(text)) return "bare";
+  if (/\b(gentle|gently|slowly|low heat)\b/i.test(text)) return "gentle";
+  if (/\b(rolling|hard boil)\b/i.test(text)) return "rolling";
+  return /\b(steady|brisk\w*|lively)\b/i.test(text) ? "steady" : null;
+}
+
+/** The sentence of the longest stretch, and the one before it: what they say of the pot holds for it. */
+function mainSentences(sentences: readonly string[], hold: Hold | null): readonly string[] {
+  if (hold === null) return sentences;
+  const at = sentences.findIndex((s) => stretchesOf(s).some((x) => x.toMin === hold.main.toMin));
+  return [sentences[at], sentences[at - 1]].filter((s) => s !== undefined);
+}
+const firstOf = <T>(texts: readonly string[], read: (text: string) => T | null): T | null => {
+  for (const text of texts) {
+    const found = read(text);
+    if (found !== null) return found;
+  }
+  return null;
+};
+
+/** What the steps say of heat, lid and time, and what they leave open. */
+export function readHeat(
+  steps: readonly string[],
+): Omit<HeadFacts, "name" | "people" | "end"> & { doubts: readonly Doubt<HeadFacts>[] } {
+  const text = steps.join(". ");
+  const hold = holdOf(text);
+  const main = mainSentences(sentencesOf(text), hold);
+  const method = firstOf(main.slice(0, 1), methodOf) ?? methodOf(text);
+  const ovenC = method === "oven" ? (firstOf(main, ovenOf) ?? ovenOf(text)) : null;
+  const isUntil = UNTIL.test(hold === null ? text : (main[0] ?? text));
+  const doubts: Doubt<HeadFacts>[] = [];
+  if (method === null) doubts.push(METHOD_DOUBT);
+  const isOne = hold !== null && hold.fromMin === hold.toMin && hold.beside.length === 0;
+  const settings = method === "slowCooker" ? bySetting(text) : [];
+  const isSet = new Set(settings.map((s) => s.setting)).size === 2;
+  if (isSet) doubts.push(settingDoubt(settings));
+  else if (!isOne || isUntil) doubts.push(timeDoubt(hold, isUntil));
+  if (method === "oven" && ovenC === null) doubts.push(OVEN_DOUBT);
+  return {
+    method,
+    crockSetting: /\bhigh\b/i.test(text) ? "high" : "low",
+    ovenC,
+    lid: firstOf(main, lidOf) ?? lidOf(text),
+    vigour: firstOf(main, vigourOf) ?? vigourOf(text),
+    hold: isOne && !isUntil && !isSet ? hold.fromMin : null,
+    doubts,
+  };
+}
+
+const METHOD_DOUBT: Doubt<HeadFacts> = {
+  id: "method",
+  question: "It does not say on what it is cooked.",
+  choices: [
+    { label: "on the hob", set: { method: "hob" } },
+    { label: "in the oven", set: { method: "oven", ovenC: 150 } },
+    { label: "in the slow cooker", set: { method: "slowCooker" } },
+    { label: "under pressure", set: { method: "pressure" } },
+  ],
+};
+
+const OVEN_DOUBT: Doubt<HeadFacts> = {
+  id: "oven",
+  question: "It does not say how hot the oven is.",
+  choices: [120, 150, 170].map((c) => ({ label: `${c} °C`, set: { ovenC: c } })),
+};
+
+const settingDoubt = (settings: readonly BySetting[]): Doubt<HeadFacts> => ({
+  id: "hold",
+  question: `It says ${settings.map((s) => `${s.setting.toUpperCase()} ${showDuration(s.min)}`).join(" or ")}. Which?`,
+  choices: settings.map((s) => ({
+    label: `${s.setting.toUpperCase()} ${showDuration(s.min)}`,
+    set: { crockSetting: s.setting, hold: s.min },
+  })),
+  typed: "time",
+});
+
+function timeDoubt(hold: Hold | null, isUntil: boolean): Doubt<HeadFacts> {
+  const tender: DoubtChoice<HeadFacts> = { label: "until tender", set: { hold: "tender" } };
+  const at = (min: number): DoubtChoice<HeadFacts> => ({
+    label: showDuration(min),
+    set: { hold: min },
+  });
+  if (hold === null)
+    return {
+      id: "hold",
+      question: "It does not say how long it simmers.",
+      choices: [tender, at(60), at(180)],
+      typed: "time",
+    };
+  const besideMin = hold.beside.reduce((sum, x) => sum + x.toMin, 0);
+  const middle = (hold.fromMin + hold.toMin) / 2;
+  const times = [...new Set([hold.fromMin, middle, hold.toMin, hold.toMin + besideMin])].map(at);
+  const alone = showDuration(hold.toMin);
+  return {
+    id: "hold",
+    question: isUntil
+      ? "It says a time and until tender. Which rules?"
+      : hold.beside.length > 0
+        ? `It says ${alone}, and ${hold.beside.map((x) => showDuration(x.toMin)).join(" and ")}. How long in all?`
+        : `It says ${showDuration(hold.fromMin)} to ${alone}. How long?`,
+    choices:
+      hold.beside.length > 0 && !isUntil ? [...times.toReversed(), tender] : [tender, ...times],
+    typed: "time",
+  };
+}
