@@ -10,13 +10,13 @@ import { useClockWatch } from "./data/use-clock-watch";
 import ErrorSurface from "./frame/ErrorSurface.vue";
 import HobRail from "./frame/HobRail.vue";
 import NoticeStrip from "./frame/NoticeStrip.vue";
-import ShortcutSheet from "./frame/ShortcutSheet.vue";
 import TopRail from "./frame/TopRail.vue";
 import { useShortcuts } from "./frame/shortcuts";
 import { PLACES } from "./router";
 
-/** Comes with the first thing that is looked for. */
+/** Each comes with the first time it is asked for. */
 const FindDialog = defineAsyncComponent(() => import("./find/FindDialog.vue"));
+const ShortcutSheet = defineAsyncComponent(() => import("./frame/ShortcutSheet.vue"));
 
 useLook();
 const store = useKitchenStore();
@@ -26,6 +26,8 @@ const showsShortcuts = ref(false);
 const showsFind = ref(false);
 const wasAsked = ref(false);
 watch(showsFind, () => (wasAsked.value = true), { once: true });
+const wereKeysAsked = ref(false);
+watch(showsShortcuts, () => (wereKeysAsked.value = true), { once: true });
 const pots = usePotsStore();
 /** With several pots on the fire the digits go from pot to pot in Cook. */
 const digitsSwitchPots = computed(
@@ -66,10 +68,19 @@ useShortcuts(() => [
   })),
 ]);
 
+/** Where a link led before there was a kitchen: there it goes on once there is one. */
+let wanted: string | null = null;
 watch(
   () => [store.isLoaded, store.kitchen, route.name] as const,
   ([isLoaded, kitchen, name]) => {
-    if (isLoaded && kitchen === null && name !== "bench") void router.replace("/bench");
+    if (!isLoaded || name === undefined) return;
+    if (kitchen === null && name !== "bench") {
+      wanted = route.fullPath;
+      void router.replace("/bench");
+    } else if (kitchen !== null && wanted !== null) {
+      void router.replace(wanted);
+      wanted = null;
+    }
   },
 );
 </script>
@@ -83,7 +94,7 @@ watch(
     <NoticeStrip />
     <main id="main" tabindex="-1">
       <RouterView v-if="store.isLoaded" />
-      <ShortcutSheet v-model="showsShortcuts" />
+      <ShortcutSheet v-if="wereKeysAsked" v-model="showsShortcuts" />
       <FindDialog v-if="wasAsked" v-model="showsFind" />
     </main>
     <HobRail v-if="store.kitchen !== null" />

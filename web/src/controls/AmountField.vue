@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { vTyped } from "./v-typed";
 import AskChoices from "./AskChoices.vue";
 import type { Ingredient } from "@kettlos/core/ingredient/ingredient";
 import { readAmount, type Amount } from "@kettlos/core/ingredient/read-amount";
@@ -79,7 +80,7 @@ function readEach(event: Event) {
       @keydown.esc="reset"
     />
     <label v-if="amount.counted" class="each">
-      one weighs <input class="written" :value="eachText" @change="readEach" />, together
+      one weighs <input v-typed="eachText" class="written" @change="readEach" />, together
       {{ showMass(amount.massKg, one) }}
     </label>
     <AskChoices :question="question" :choices="choices" @choose="take" />

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { vTyped } from "./v-typed";
 import { ALLERGENS, type Allergen } from "@kettlos/core/ingredient/ingredient";
 import { LabelSchema, type Label } from "@kettlos/core/ingredient/label";
 import { traitsOf } from "@kettlos/core/ingredient/traits";
@@ -67,13 +68,13 @@ function toggle(allergen: Allergen) {
       <dd>
         <input
           :id="`label-${field.key}`"
-          class="written"
-          inputmode="decimal"
-          :value="
+          v-typed="
             item.label?.[field.key] === undefined
               ? ''
               : show((item.label[field.key] ?? 0) / field.factor)
           "
+          class="written"
+          inputmode="decimal"
           :placeholder="show(usual(field.key) / field.factor)"
           @change="set(field, ($event.target as HTMLInputElement).value)"
         />

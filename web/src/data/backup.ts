@@ -54,9 +54,11 @@ async function keepCopy(why: CopyReason): Promise<void> {
 export async function importAll(file: KettlosFile, way: ImportWay): Promise<void> {
   const stamp = Date.now();
   const tables = [db.kitchens, db.plans, db.batches, db.events, db.larder, db.settings];
-  await db.transaction("rw", [...tables, db.copies], async () => {
+  await db.transaction("rw", [...tables, db.copies, db.steps], async () => {
     if (way === "replace") {
       await keepCopy("replaced");
+      // Steps of other documents lead nowhere from these.
+      await db.steps.clear();
       await Promise.all(tables.map((table) => table.clear()));
     }
     const here = await db.kitchens.toCollection().first();

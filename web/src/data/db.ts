@@ -13,6 +13,8 @@ import {
 } from "@kettlos/core/formats/migrate";
 import { KitchenSchema, type Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import { PlanSchema, type Plan } from "@kettlos/core/simulate/plan-schema";
+import type { Binned } from "./binned";
+import type { StoredStep } from "./stored-step";
 import Dexie, { type DexieOptions, type EntityTable, type Table, type Transaction } from "dexie";
 
 /** A plan as stored: with when it was last touched, so that the newest opens first. */
@@ -92,7 +94,7 @@ async function keepRaw(transaction: Transaction): Promise<void> {
 }
 
 /** Version of the tables; goes up with them or with the documents in them. */
-const DB_VERSION = 5;
+const DB_VERSION = 6;
 
 /** Everything Kettlos keeps, in this browser only. */
 class KettlosDatabase extends Dexie {
@@ -104,6 +106,10 @@ class KettlosDatabase extends Dexie {
   settings!: Table<Setting, string>;
   copies!: EntityTable<SafetyCopy, "id">;
   handles!: Table<FolderHandle, string>;
+  /** Steps to undo and redo, by document. */
+  steps!: Table<StoredStep, string>;
+  /** What was removed in the last thirty days. */
+  bin!: Table<Binned, string>;
 
   constructor(options: DexieOptions = {}) {
     // Written through to the disk before it counts as stored: a power cut loses nothing that was shown.
@@ -133,7 +139,8 @@ class KettlosDatabase extends Dexie {
       await change("events", "event", whole(CookEventSchema, migrateEvent));
     };
     this.version(4).stores({ larder: "++seq, &id" });
-    this.version(DB_VERSION).stores({ copies: "++id, atMs", handles: "key" }).upgrade(bringUp);
+    this.version(5).stores({ copies: "++id, atMs", handles: "key" });
+    this.version(DB_VERSION).stores({ steps: "key, doc", bin: "id, removedMs" }).upgrade(bringUp);
   }
 }
 

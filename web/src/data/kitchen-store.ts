@@ -2,14 +2,12 @@ import type { Batch } from "@kettlos/core/batch/batch-schema";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import { defineStore } from "pinia";
 import { computed, shallowRef, watch } from "vue";
+import type { KitchenList } from "./binned";
 import { db } from "./db";
 import { changeKitchen } from "./repository";
 import { useEventLog } from "./use-event-log";
 import { useLive } from "./use-live";
 import { sayRemoved } from "../frame/notices";
-
-/** The lists of a kitchen whose things can be taken out. */
-type Removable = "vessels" | "rings" | "ovens" | "containers" | "dailyUses" | "ownIngredients";
 
 /** The kitchen this browser cooks in, its plans and its batches with their events. */
 export const useKitchenStore = defineStore("kitchen", () => {
@@ -47,19 +45,33 @@ export const useKitchenStore = defineStore("kitchen", () => {
   const plans = computed(() => storedPlans.value?.map((s) => s.plan) ?? []);
 
   async function change(part: Partial<Kitchen>): Promise<void> {
+    const { value: before } = kitchen;
     await changeKitchen(part);
+    if (before === null) return;
+    const { useKitchenSteps } = await import("./kitchen-steps");
+    useKitchenSteps().note(before, { ...before, ...part });
   }
-
   /** Takes a thing out of the kitchen, with a way to bring it back. */
-  async function remove(list: Removable, id: string): Promise<void> {
+  async function remove(list: KitchenList, id: string): Promise<void> {
     const gone = kitchen.value?.[list].find((thing) => thing.id === id);
     if (gone === undefined) return;
-    await change({ [list]: kitchen.value?.[list].filter((thing) => thing.id !== id) });
     const name = "name" in gone ? gone.name : gone.who;
+    const { bin } = await import("./bin");
+    await bin(name, { kind: "thing", list, thing: gone });
+    await change({ [list]: kitchen.value?.[list].filter((thing) => thing.id !== id) });
     sayRemoved(`${list}-${id}`, `${name} is taken out of the kitchen.`, () =>
       change({ [list]: [...(kitchen.value?.[list] ?? []).filter((t) => t.id !== id), gone] }),
     );
   }
 
-  return { isLoaded, kitchen, units, plans, batches, eventLog, change, remove };
+  return {
+    isLoaded,
+    kitchen,
+    units,
+    plans,
+    batches,
+    eventLog,
+    change,
+    remove,
+  };
 });

@@ -1,5 +1,9 @@
 import { lastLarderEvent } from "@kettlos/core/larder/larder";
-import { LarderEventSchema, type LarderEventBody } from "@kettlos/core/larder/larder-schema";
+import {
+  LarderEventSchema,
+  type LarderEvent,
+  type LarderEventBody,
+} from "@kettlos/core/larder/larder-schema";
 import { SCHEMA_VERSION } from "@kettlos/core/simulate/kitchen-schema";
 import { db } from "./db";
 import { writing, type Waits } from "./writing";
@@ -31,14 +35,18 @@ async function append(bodies: readonly LarderEventBody[], waits?: Waits): Promis
   await writing("an entry of the larder", () => db.transaction("rw", db.larder, write), waits);
 }
 
-/** Takes back the last larder event in force, of one pot or of all; nothing happens where none is left. */
-export async function undoLarder(batchId?: string): Promise<void> {
-  await db.transaction("rw", db.larder, async () => {
+/**
+ * Takes back the last larder event in force, of one pot or of all.
+ * @returns what was taken back; null where nothing was left
+ */
+export function undoLarder(batchId?: string): Promise<LarderEvent | null> {
+  return db.transaction("rw", db.larder, async () => {
     const stored = await db.larder.orderBy("seq").toArray();
     const last = lastLarderEvent(
       stored.map((s) => s.event),
       batchId,
     );
     if (last !== null) await appendLarder({ kind: "undo", eventId: last.id });
+    return last;
   });
 }

@@ -30,5 +30,5 @@ export const useLarderStore = defineStore("larder", () => {
       ),
     ),
   );
-  return { isLoaded, stockL, lots, larder, spoken };
+  return { isLoaded, stockL, events, lots, larder, spoken };
 });

@@ -9,6 +9,7 @@ import { useRoute, useRouter } from "vue-router";
 import { useKitchenStore } from "../../data/kitchen-store";
 import HeatCourses from "../../drawings/HeatCourses.vue";
 import { useShortcuts } from "../../frame/shortcuts";
+import UndoBar from "../../controls/UndoBar.vue";
 import StageStrip from "../../frame/StageStrip.vue";
 import type { HeatColumn as Column } from "../../workers/use-conversion";
 import { useCrossoverStore } from "./crossover-store";
@@ -127,9 +128,12 @@ useShortcuts(() => [
     </StageStrip>
     <nav class="bar" aria-label="Dish">
       <RouterLink class="button" to="/convert">Convert a time in a hurry</RouterLink>
-      <button v-if="store.before !== null" type="button" class="button" @click="store.undo()">
-        Undo <kbd>U</kbd>
-      </button>
+      <UndoBar
+        :undoes="store.undoes"
+        :redoes="store.redoes"
+        @undo="store.undo()"
+        @redo="store.redo()"
+      />
       <span v-if="endText" class="end"
         >All end with <b class="figure">{{ endText }}</b> in the pot</span
       >
@@ -137,9 +141,6 @@ useShortcuts(() => [
     </nav>
     <p v-if="store.problem !== null" class="problem" role="alert">
       <strong>The dish as written does not work:</strong> {{ words(store.problem) }}
-      <button v-if="store.before !== null" type="button" class="button" @click="store.undo()">
-        Undo the last change
-      </button>
     </p>
     <div ref="row" class="row">
       <div v-for="column in store.columns" :key="column.answer.target.heat.method" class="heat">

@@ -70,7 +70,7 @@ describe("one dish on four heats", () => {
     const longer = { ...braise, stop: { by: "time" as const, holdMin: 400 } };
     store.open(longer);
     expect(store.dish).toEqual(longer);
-    expect(store.before).toBeNull();
+    expect(store.undoes).toBeNull();
     const worked = { ...longer, name: "Worked on" };
     store.write(worked);
     store.open(longer);

@@ -7,6 +7,8 @@ import { defineStore } from "pinia";
 import { ref, shallowRef, watch } from "vue";
 import { useKitchenStore } from "../../data/kitchen-store";
 import { savePlanWithUsed } from "../../data/repository";
+import { useSteps } from "../../data/use-steps";
+import { planChange } from "../../data/plan-change";
 import { useConversion } from "../../workers/use-conversion";
 
 /** One dish on four heats: the dish as written, what was changed of the others, and what it comes to. */
@@ -15,7 +17,7 @@ export const useCrossoverStore = defineStore("crossover", () => {
   const { columns, problem, isBusy, ask, clear } = useConversion();
   /** The dish as written; a working copy until it is made the plan. */
   const dish = shallowRef<Plan | null>(null);
-  const before = shallowRef<Plan | null>(null);
+  const steps = useSteps<Plan>();
   /** The plan the dish was opened from, to know when it was changed elsewhere. */
   let source = "";
   const changed = shallowRef<readonly Target[]>([]);
@@ -36,8 +38,10 @@ export const useCrossoverStore = defineStore("crossover", () => {
     const text = JSON.stringify(plan);
     if (text === source && dish.value !== null) return;
     const isWorkedOn = dish.value?.id === plan.id && JSON.stringify(dish.value) !== source;
+    const workedOn = isWorkedOn ? dish.value : null;
     source = text;
-    before.value = isWorkedOn ? dish.value : null;
+    if (workedOn !== null) steps.note(workedOn, "what was worked on here");
+    else void steps.turnTo(`crossover:${plan.id}`);
     dish.value = plan;
     changed.value = [];
     clear();
@@ -47,16 +51,16 @@ export const useCrossoverStore = defineStore("crossover", () => {
 
   /** The dish is written anew, in whatever heat it now is; the others follow. */
   function write(plan: Plan): void {
-    before.value = dish.value;
+    if (dish.value !== null)
+      steps.note(dish.value, planChange(dish.value, plan, kitchenStore.units));
     dish.value = plan;
     work();
   }
 
-  function undo(): void {
-    const now = dish.value;
-    if (before.value === null) return;
-    dish.value = before.value;
-    before.value = now;
+  function step(to: "back" | "forth"): void {
+    const other = dish.value === null ? null : steps[to](dish.value);
+    if (other === null) return;
+    dish.value = other;
     work();
   }
 
@@ -80,14 +84,16 @@ export const useCrossoverStore = defineStore("crossover", () => {
 
   return {
     dish,
-    before,
     columns,
     problem,
     isBusy,
     crockSetting,
     open,
     write,
-    undo,
+    undo: () => step("back"),
+    redo: () => step("forth"),
+    undoes: steps.undoes,
+    redoes: steps.redoes,
     setTarget,
     accept,
   };

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { vTyped } from "../../controls/v-typed";
 import { fillOf } from "@kettlos/core/portion/headspace";
 import { StoreContainerSchema, type StoreContainer } from "@kettlos/core/vessel/store-container";
 import { showVolume, type UnitSystem } from "@kettlos/core/units/show";
@@ -27,9 +28,9 @@ const text = (event: Event) => (event.target as HTMLInputElement).value;
       <label class="small quiet field"
         >Name
         <input
+          v-typed="container.name"
           class="written"
           maxlength="60"
-          :value="container.name"
           @change="change({ name: text($event) })"
       /></label>
       <UnitField
@@ -64,21 +65,21 @@ const text = (event: Event) => (event.target as HTMLInputElement).value;
       <label v-if="container.kind === 'mould'" class="small quiet field number"
         >Cups in one
         <input
+          v-typed="container.cups"
           class="written"
           type="number"
           min="1"
           max="100"
-          :value="container.cups"
           @change="change({ cups: Number(text($event)) })"
       /></label>
       <label class="small quiet field number"
         >How many
         <input
+          v-typed="container.have ?? ''"
           class="written"
           type="number"
           min="0"
           placeholder="enough"
-          :value="container.have ?? ''"
           @change="change({ have: text($event) === '' ? null : Number(text($event)) })"
       /></label>
       <button type="button" class="button danger" @click="emit('remove')">Take it off</button>

@@ -8,9 +8,12 @@ import { computed, ref } from "vue";
 import QuantityField from "../../controls/QuantityField.vue";
 import TemperatureField from "../../controls/TemperatureField.vue";
 import TickChoice from "../../controls/TickChoice.vue";
+import { useKitchenSteps } from "../../data/kitchen-steps";
 import { useKitchenStore } from "../../data/kitchen-store";
 import { useLook } from "../../data/look";
 import SmallPot from "../../drawings/SmallPot.vue";
+import UndoBar from "../../controls/UndoBar.vue";
+import BinPanel from "./BinPanel.vue";
 import BackupPanel from "./BackupPanel.vue";
 import CallingPanel from "./CallingPanel.vue";
 import CoolingCodePanel from "./CoolingCodePanel.vue";
@@ -24,6 +27,7 @@ import NameField from "../../controls/NameField.vue";
 
 /** What stands in this kitchen: pots to scale, rings, how high it is, what is kept. */
 const store = useKitchenStore();
+const steps = useKitchenSteps();
 const look = useLook();
 const kitchen = computed(() => store.kitchen);
 const showAltitude = (m: number) =>
@@ -69,6 +73,12 @@ const uses = (id: string) => store.plans.filter((p) => p.vesselId === id).map((p
   <div v-if="kitchen !== null" class="place kitchen">
     <header>
       <h1 class="visually-hidden">Kitchen: {{ kitchen.name }}</h1>
+      <UndoBar
+        :undoes="steps.undoes"
+        :redoes="steps.redoes"
+        @undo="steps.undo()"
+        @redo="steps.redo()"
+      />
       <label class="name"
         ><span class="visually-hidden">Name of the kitchen</span>
         <NameField
@@ -159,6 +169,7 @@ const uses = (id: string) => store.plans.filter((p) => p.vesselId === id).map((p
       <TickChoice v-model="look" label="Look" :options="LOOKS" />
     </section>
     <section><CallingPanel /></section>
+    <section><BinPanel /></section>
     <section><BackupPanel /></section>
   </div>
 </template>

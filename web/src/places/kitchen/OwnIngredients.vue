@@ -145,7 +145,7 @@ function setLabel(label: OwnIngredient["label"] | null) {
         </button>
       </p>
     </div>
-    <LabelFields :item="asItem(chosen)" @change="setLabel" />
+    <div><LabelFields :item="asItem(chosen)" @change="setLabel" /></div>
   </div>
 </template>
 
@@ -158,6 +158,7 @@ function setLabel(label: OwnIngredient["label"] | null) {
 
 .names .link {
   min-height: 44px;
+  margin-right: 6px;
 }
 
 .one {

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { vTyped } from "../../controls/v-typed";
 import { VesselSchema, type Vessel } from "@kettlos/core/vessel/vessel-schema";
 import { capacityL, roundFromCapacity } from "@kettlos/core/vessel/volume";
 import { showLength, showVolume, type UnitSystem } from "@kettlos/core/units/show";
@@ -202,11 +203,11 @@ function setByCapacity(capacity: number | null, across: number | null) {
       <label class="share"
         >Fill line, % of height
         <input
+          v-typed="Math.round(vessel.fillShare * 100)"
           class="written"
           type="number"
           min="30"
           max="100"
-          :value="Math.round(vessel.fillShare * 100)"
           @change="
             set({
               fillShare: Number(($event.target as HTMLInputElement).value) / 100,
@@ -243,11 +244,11 @@ function setByCapacity(capacity: number | null, across: number | null) {
       class="share"
       >Power, W
       <input
+        v-typed="vessel.powerW ?? ''"
         class="written"
         type="number"
         min="50"
         max="5000"
-        :value="vessel.powerW ?? ''"
         placeholder="not known"
         @change="set({ powerW: Number(($event.target as HTMLInputElement).value) })"
     /></label>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { vTyped } from "../../controls/v-typed";
 import {
   ELECTRIC_HIGH_KPA,
   ELECTRIC_LOW_KPA,
@@ -45,21 +46,21 @@ const numberOf = (event: Event) => Number((event.target as HTMLInputElement).val
     <label
       >High pressure, kPa gauge
       <input
+        v-typed="cooker.highKPa"
         class="written"
         type="number"
         min="20"
         max="150"
-        :value="cooker.highKPa"
         @change="set({ highKPa: numberOf($event) })"
     /></label>
     <label
       >Low pressure, kPa, 0 for none
       <input
+        v-typed="cooker.lowKPa ?? 0"
         class="written"
         type="number"
         min="0"
         max="120"
-        :value="cooker.lowKPa ?? 0"
         @change="set({ lowKPa: numberOf($event) >= 10 ? numberOf($event) : null })"
     /></label>
     <UnitField

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { vTyped } from "../../controls/v-typed";
 import { RingSchema, type Ring } from "@kettlos/core/heat/ring-schema";
 import { ringNetW } from "@kettlos/core/heat/hob";
 import { computed, ref } from "vue";
@@ -59,12 +60,12 @@ const isUsed = (id: string) => store.plans.some((p) => p.ringId === id);
       />
       <label class="power"
         ><input
+          v-typed="ring.powerW"
           class="written"
           type="number"
           min="200"
           max="20000"
           step="50"
-          :value="ring.powerW"
           aria-label="Power, watts"
           @change="
             set(ring, {

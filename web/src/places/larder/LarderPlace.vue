@@ -1,14 +1,19 @@
 <script setup lang="ts">
 import { shelfCautions } from "@kettlos/core/larder/larder-cautions";
-import { leftOf } from "@kettlos/core/larder/larder";
-import { LARDER_KINDS, LARDER_KIND_NAMES } from "@kettlos/core/larder/larder-schema";
+import { lastLarderEvent, leftOf } from "@kettlos/core/larder/larder";
+import {
+  LARDER_KINDS,
+  LARDER_KIND_NAMES,
+  type LarderEvent,
+} from "@kettlos/core/larder/larder-schema";
 import { showVolume } from "@kettlos/core/units/show";
-import { computed, ref } from "vue";
+import { computed, ref, shallowRef } from "vue";
 import { useRoute } from "vue-router";
 import CautionList from "../../controls/CautionList.vue";
+import UndoBar from "../../controls/UndoBar.vue";
 import TickChoice from "../../controls/TickChoice.vue";
 import { useKitchenStore } from "../../data/kitchen-store";
-import { undoLarder } from "../../data/larder-log";
+import { appendLarder, undoLarder } from "../../data/larder-log";
 import { useLarderStore } from "../../data/larder-store";
 import { usePotsStore } from "../../data/pots-store";
 import { useShortcuts } from "../../frame/shortcuts";
@@ -19,6 +24,7 @@ import PutInDialog from "./PutInDialog.vue";
 import UseFirst from "./UseFirst.vue";
 import ShelfItem from "./ShelfItem.vue";
 import { keyOf } from "./held-words";
+import { larderWords } from "./larder-words";
 import PieceBoundary from "../../frame/PieceBoundary.vue";
 
 /** The shelves: what is there by kind, what is due first standing first. */
@@ -54,9 +60,26 @@ const spokenOf = (lotId: string) =>
   );
 const cautions = computed(() => shelfCautions(holdings.value.map((h) => h.lot.container.kind)));
 const isPuttingIn = ref(false);
+/** What was taken back here, to be done again. */
+const undone = shallowRef<readonly LarderEvent[]>([]);
+const wordsOf = (event: LarderEvent | null | undefined) =>
+  event === null || event === undefined ? null : larderWords(event, larderStore.lots);
+const undoes = computed(() => wordsOf(lastLarderEvent(larderStore.events)));
+const redoes = computed(() => wordsOf(undone.value.at(-1)));
+async function undo() {
+  const event = await undoLarder();
+  if (event !== null) undone.value = [...undone.value, event];
+}
+async function redo() {
+  const event = undone.value.at(-1);
+  if (event === undefined) return;
+  undone.value = undone.value.slice(0, -1);
+  const { id: _id, atMs: _atMs, schemaVersion: _version, ...body } = event;
+  await appendLarder(body);
+}
 useShortcuts(() => [
   { keys: "n", does: "Put something in", run: () => (isPuttingIn.value = true) },
-  { keys: "u", does: "Undo the last entry in the larder", run: () => void undoLarder() },
+  { keys: "u", does: "Undo the last entry in the larder", run: () => void undo() },
 ]);
 </script>
 
@@ -74,7 +97,7 @@ useShortcuts(() => [
           <button type="button" class="button" @click="isPuttingIn = true">
             Put something in <kbd>N</kbd>
           </button>
-          <button type="button" class="button" @click="undoLarder()">Undo <kbd>U</kbd></button>
+          <UndoBar :undoes="undoes" :redoes="redoes" @undo="undo" @redo="redo" />
         </p>
       </header>
       <UseFirst />

@@ -6,8 +6,10 @@ import { useEventListener } from "@vueuse/core";
 import { computed, onBeforeUnmount, watch } from "vue";
 import { useRoute, useRouter } from "vue-router";
 import EditPopover from "../../controls/EditPopover.vue";
+import UndoBar from "../../controls/UndoBar.vue";
 import { useOpened } from "../../controls/use-opened";
 import { useKitchenStore } from "../../data/kitchen-store";
+import { bin } from "../../data/bin";
 import { copyOf } from "../../data/new-plan";
 import { newPractice } from "../../data/new-practice";
 import { beginBatch, planById, removePlan, savePlan } from "../../data/repository";
@@ -94,6 +96,7 @@ async function remove() {
   const gone = plan.value;
   if (gone === null) return;
   planStore.plan = null;
+  await bin(gone.name, { kind: "plan", plan: gone });
   await removePlan(gone.id);
   sayRemoved(`plan-${gone.id}`, `${gone.name} is removed.`, () => open(gone));
   // The list may not have heard of it yet.
@@ -199,25 +202,24 @@ useShortcuts(() => [
           />
         </EditPopover>
       </template>
-      <template #about>{{
-        plan.forWhat === ""
-          ? ""
-          : plan.feeds === "animals"
-            ? `for ${plan.forWhat}, animals`
-            : `for ${plan.forWhat}`
-      }}</template>
+      <template #about
+        >{{
+          plan.forWhat === ""
+            ? ""
+            : plan.feeds === "animals"
+              ? `for ${plan.forWhat}, animals`
+              : `for ${plan.forWhat}`
+        }}
+        <UndoBar
+          :undoes="planStore.undoes"
+          :redoes="planStore.redoes"
+          @undo="planStore.undo()"
+          @redo="planStore.redo()"
+      /></template>
     </StageStrip>
     <h1 v-if="answers === null" class="visually-hidden">{{ plan.name }}</h1>
     <section v-if="fault !== null" class="problem" role="alert">
       <strong>{{ fault }}</strong>
-      <button
-        v-if="planStore.before !== null"
-        class="button"
-        type="button"
-        @click="planStore.undo()"
-      >
-        Undo the last change
-      </button>
       <MissingThing
         v-if="planStore.problem !== null && answers === null"
         :plan="plan"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { vTyped } from "../../controls/v-typed";
 import { asMuchAsFits, DOES_NOT_SCALE, scaledToPeople } from "@kettlos/core/dish/scale";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
@@ -55,10 +56,10 @@ function fillPot() {
       <label
         >For
         <input
+          v-typed="plan.serves?.people ?? ''"
           class="written people"
           inputmode="numeric"
           aria-label="How many eat"
-          :value="plan.serves?.people ?? ''"
           placeholder="6"
           @change="setPeople(($event.target as HTMLInputElement).value)"
           @keydown.enter="setPeople(($event.target as HTMLInputElement).value)"

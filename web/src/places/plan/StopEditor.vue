@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { vTyped } from "../../controls/v-typed";
 import type { Answers } from "@kettlos/core/because/answers";
 import type { Plan, Stop } from "@kettlos/core/simulate/plan-schema";
 import { nameOf } from "@kettlos/core/simulate/item-facts";
@@ -83,12 +84,12 @@ const last = computed(() => {
     <label v-else-if="plan.stop.by === 'share'" class="line">
       down to
       <input
+        v-typed="Math.round(plan.stop.share * 100)"
         class="written"
         type="number"
         min="5"
         max="95"
         step="5"
-        :value="Math.round(plan.stop.share * 100)"
         @change="
           set({
             by: 'share',

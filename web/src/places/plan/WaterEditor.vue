@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { vTyped } from "../../controls/v-typed";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import type { Plan, Wanted, WaterStatement } from "@kettlos/core/simulate/plan-schema";
 import { bonesKg, wantedL } from "@kettlos/core/simulate/water-ways";
@@ -91,12 +92,12 @@ const ratio = computed(() => (props.plan.water.by === "ratio" ? props.plan.water
     <label v-else-if="plan.water.by === 'ratio'" class="line">
       1 part bones to
       <input
+        v-typed="ratio"
         class="written"
         type="number"
         min="0.25"
         max="20"
         step="0.25"
-        :value="ratio"
         @change="
           emit('state', {
             by: 'ratio',
@@ -133,12 +134,12 @@ const ratio = computed(() => (props.plan.water.by === "ratio" ? props.plan.water
       />
       <div v-else-if="wanted.by === 'moulds'" class="line">
         <input
+          v-typed="wanted.count"
           class="written"
           type="number"
           min="1"
           max="1000"
           aria-label="How many moulds"
-          :value="wanted.count"
           @change="
             count($event, 1000, (n) =>
               setWanted({
@@ -168,12 +169,12 @@ const ratio = computed(() => (props.plan.water.by === "ratio" ? props.plan.water
       </div>
       <div v-else class="line">
         <input
+          v-typed="wanted.eaters"
           class="written"
           type="number"
           min="1"
           max="2000"
           aria-label="How many eat"
-          :value="wanted.eaters"
           @change="
             count($event, 2000, (n) =>
               setWanted({
@@ -202,12 +203,12 @@ const ratio = computed(() => (props.plan.water.by === "ratio" ? props.plan.water
         />
         a day for
         <input
+          v-typed="wanted.days"
           class="written"
           type="number"
           min="1"
           max="60"
           aria-label="Days"
-          :value="wanted.days"
           @change="
             count($event, 60, (n) =>
               setWanted({

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { vTyped } from "../../controls/v-typed";
 import type { BackwardOption } from "@kettlos/core/simulate/backward";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import type { Plan, Wanted } from "@kettlos/core/simulate/plan-schema";
@@ -74,12 +75,12 @@ function take(option: BackwardOption) {
     <label class="line">
       1 part bones to
       <input
+        v-typed="waterPerBone"
         class="written"
         type="number"
         min="0.25"
         max="20"
         step="0.25"
-        :value="waterPerBone"
         @change="setRatio"
       />
       parts water: {{ ratioWord(waterPerBone) }}

@@ -1,4 +1,5 @@
 import { flushPromises } from "@vue/test-utils";
+import { createPinia, setActivePinia } from "pinia";
 import { afterEach, beforeEach, describe, expect, test, vi } from "vitest";
 import { planOf, sample } from "../../../test/pot";
 import { db } from "../../data/db";
@@ -88,13 +89,29 @@ describe("the plan on the screen", () => {
     expect((await db.plans.get("plan-hare"))?.plan.name).toBe("Plain hare broth");
   });
 
-  test("undo goes back, and undo again goes forth", async () => {
+  test("a hundred and twenty steps go back and forth, each by its name, across a reload", async () => {
     const store = await loaded();
-    store.change({ stop: { by: "time", holdMin: 60 } });
+    for (let i = 1; i <= 120; i++) store.change({ stop: { by: "time", holdMin: 60 + i } });
+    expect(store.undoes).toBe("3 h");
     store.undo();
-    expect(store.plan?.stop).toEqual({ by: "time", holdMin: 390 });
-    store.undo();
-    expect(store.plan?.stop).toEqual({ by: "time", holdMin: 60 });
+    expect(store.plan?.stop).toEqual({ by: "time", holdMin: 179 });
+    expect(store.redoes).toBe("3 h");
+    store.redo();
+    expect(store.plan?.stop).toEqual({ by: "time", holdMin: 180 });
+    await store.flush();
+    await vi.waitFor(async () => expect(await db.steps.count()).toBe(120), { timeout: 90_000 });
+    setActivePinia(createPinia());
+    const again = await loaded();
+    const [kept] = await db.plans.where("id").equals("plan-lamb").toArray();
+    if (kept !== undefined) again.open(kept.plan);
+    await vi.waitFor(() => expect(again.undoes).toBe("3 h"), { timeout: 90_000 });
+    for (let i = 0; i < 120; i++) again.undo();
+    expect(again.plan?.stop).toEqual({ by: "time", holdMin: 390 });
+    expect(again.undoes).toBeNull();
+    // Going another way from here, what was undone is gone.
+    again.change({ name: "Another way" });
+    expect(again.redoes).toBeNull();
+    expect(again.undoes).toBe("the name");
   });
 
   test("items are added, changed and taken off; the figures follow", async () => {

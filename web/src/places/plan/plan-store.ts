@@ -12,6 +12,8 @@ import { clockHour } from "../../data/clock-hour";
 import { useKitchenStore } from "../../data/kitchen-store";
 import { savePlan, savePlanChange } from "../../data/repository";
 import { yieldOf } from "../../data/stock-yields";
+import { useSteps } from "../../data/use-steps";
+import { planChange } from "../../data/plan-change";
 import { say } from "../../frame/notices";
 
 const SAVE_EVERY_MS = 250;
@@ -25,7 +27,9 @@ export const usePlanStore = defineStore("plan", () => {
   const outcome = shallowRef<Outcome<Answers> | null>(null);
   /** The last answers that could be had, so that the drawing stands while a field is wrong. */
   const answers = shallowRef<Answers | null>(null);
-  const before = shallowRef<Plan | null>(null);
+  const steps = useSteps<Plan>();
+  /** As it was before the water line was pulled. */
+  let unpulled: Plan | null = null;
   /** While the water line is pulled. */
   const isPulled = ref(false);
 
@@ -95,8 +99,8 @@ export const usePlanStore = defineStore("plan", () => {
     plan.value = withStocksAsTheyAre(next);
     base = next;
     isDirty = plan.value !== next;
-    before.value = null;
     isPulled.value = false;
+    void steps.turnTo(`plan:${next.id}`);
     workOut(false);
   }
 
@@ -114,21 +118,21 @@ export const usePlanStore = defineStore("plan", () => {
   /** Changes the plan; it is worked out at once and saved soon after. */
   function change(part: Partial<Plan>): void {
     if (plan.value === null) return;
-    before.value = plan.value;
-    plan.value = { ...plan.value, ...part };
+    const before = plan.value;
+    become({ ...before, ...part });
+    if (!isSame(before, plan.value))
+      steps.note(before, planChange(before, plan.value, kitchenStore.units));
+  }
+
+  function become(next: Plan): void {
+    plan.value = next;
     isDirty = true;
     workOut(false);
     void save();
   }
-
-  function undo(): void {
-    if (before.value === null) return;
-    const current = plan.value;
-    plan.value = before.value;
-    before.value = current;
-    isDirty = true;
-    workOut(false);
-    void save();
+  function step(to: "back" | "forth"): void {
+    const other = plan.value === null ? null : steps[to](plan.value);
+    if (other !== null) become(other);
   }
 
   const setWater = (water: WaterStatement) => change({ water });
@@ -144,7 +148,7 @@ export const usePlanStore = defineStore("plan", () => {
     const { water } = plan.value;
     if (water.by === "amount" && water.volumeL === volumeL) return;
     // One pull is one change, whatever it passed on its way.
-    if (!isPulled.value) before.value = plan.value;
+    if (!isPulled.value) unpulled = plan.value;
     plan.value = { ...plan.value, water: { by: "amount", volumeL } };
     isPulled.value = true;
     workOut(true);
@@ -152,9 +156,11 @@ export const usePlanStore = defineStore("plan", () => {
 
   function letGoOfWater(): void {
     isPulled.value = false;
-    isDirty = true;
-    workOut(false);
-    void save();
+    if (plan.value === null) return;
+    if (unpulled !== null && !isSame(unpulled, plan.value))
+      steps.note(unpulled, planChange(unpulled, plan.value, kitchenStore.units));
+    unpulled = null;
+    become(plan.value);
   }
 
   function changeItem(id: string, part: Partial<PlanItem>): void {
@@ -192,11 +198,13 @@ export const usePlanStore = defineStore("plan", () => {
     plan,
     answers,
     problem,
-    before,
     isPulled,
     open,
     change,
-    undo,
+    undo: () => step("back"),
+    redo: () => step("forth"),
+    undoes: steps.undoes,
+    redoes: steps.redoes,
     setWater,
     pullWaterTo,
     letGoOfWater,

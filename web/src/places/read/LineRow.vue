@@ -4,6 +4,7 @@ import { findIngredients } from "@kettlos/core/ingredient/find-ingredients";
 import { ingredientById } from "@kettlos/core/ingredient/catalogue";
 import { ref, watch } from "vue";
 import SuggestInput from "../../controls/SuggestInput.vue";
+import { useKitchenStore } from "../../data/kitchen-store";
 import { useOwnIngredients } from "../../data/own-ingredients";
 import DoubtRow from "./DoubtRow.vue";
 import { lineWords } from "./line-words";
@@ -17,6 +18,7 @@ const emit = defineEmits<{
 }>();
 
 const own = useOwnIngredients();
+const kitchenStore = useKitchenStore();
 const nameNow = () =>
   props.line.ownName ??
   (props.line.ingredientId === null ? "" : ingredientById(props.line.ingredientId).name);
@@ -53,7 +55,7 @@ function take() {
       @focusout="take"
     />
     <span class="how"
-      ><b class="figure">{{ lineWords.amount(line) }}</b>
+      ><b class="figure">{{ lineWords.amount(line, kitchenStore.units) }}</b>
       <span class="quiet small">{{ lineWords.how(line) }}</span></span
     >
     <button
@@ -83,6 +85,7 @@ li {
   gap: 2px 12px;
   align-items: center;
   min-height: 44px;
+  padding-block: 3px;
   border-bottom: 1px solid var(--hair);
 }
 

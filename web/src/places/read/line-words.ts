@@ -1,7 +1,13 @@
 import type { DraftLine, RecipeDraft } from "@kettlos/core/formats/recipe/draft";
 import { ingredientById } from "@kettlos/core/ingredient/catalogue";
 import { countWords } from "@kettlos/core/ingredient/word-forms";
-import { showDuration, showMass, showTemperature, showVolume } from "@kettlos/core/units/show";
+import {
+  showDuration,
+  showMass,
+  showTemperature,
+  showVolume,
+  type UnitSystem,
+} from "@kettlos/core/units/show";
 import { whenWords } from "../plan/when-words";
 
 const METHODS = {
@@ -30,12 +36,15 @@ export const lineWords = {
     const ends = end === "strained" ? ". Strained." : ". Served as it is.";
     return said.charAt(0).toUpperCase() + said.slice(1) + ends;
   },
-  amount({ ingredientId, massKg, isLeftOut, isToTaste, toCover, counted }: DraftLine): string {
+  amount(
+    { ingredientId, massKg, isLeftOut, isToTaste, toCover, counted }: DraftLine,
+    units: UnitSystem,
+  ): string {
     if (isLeftOut || ingredientId === null) return "";
     if (toCover) return "to cover";
     if (massKg === null) return isToTaste ? "to taste" : "";
     const { isLiquid } = ingredientById(ingredientId);
-    const weight = isLiquid ? showVolume(massKg, "metric") : showMass(massKg, "metric");
+    const weight = isLiquid ? showVolume(massKg, units) : showMass(massKg, units);
     return counted === undefined ? weight : `${countWords(counted.count, counted.word)}, ${weight}`;
   },
   how({ when, work, boneState, edgeM, isLeftOut, ingredientId, isFrozen }: DraftLine): string {

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { vTyped } from "../../controls/v-typed";
+import UndoBar from "../../controls/UndoBar.vue";
 import { priceFarOff } from "@kettlos/core/batch/far-off";
 import { rawKg } from "@kettlos/core/larder/draws";
 import { shoppingList, type ShoppingLine } from "@kettlos/core/dish/shopping";
@@ -9,6 +11,7 @@ import { useRoute } from "vue-router";
 import DoubtAsk from "../../controls/DoubtAsk.vue";
 import QuantityField from "../../controls/QuantityField.vue";
 import { useDoubt } from "../../controls/use-doubt";
+import { useKitchenSteps } from "../../data/kitchen-steps";
 import { useKitchenStore } from "../../data/kitchen-store";
 import { useLarderStore } from "../../data/larder-store";
 import { usePotsStore } from "../../data/pots-store";
@@ -17,6 +20,7 @@ import { listCsv, listText } from "./list-formats";
 
 /** What to buy for one or several plans, less what is in the house, in the packs it is sold in. */
 const kitchenStore = useKitchenStore();
+const steps = useKitchenSteps();
 const larderStore = useLarderStore();
 const pots = usePotsStore();
 const route = useRoute();
@@ -123,6 +127,12 @@ const print = () => window.print();
           CSV
         </button>
         <button type="button" class="button" @click="print">Print</button>
+        <UndoBar
+          :undoes="steps.undoes"
+          :redoes="steps.redoes"
+          @undo="steps.undo()"
+          @redo="steps.redo()"
+        />
       </p>
     </header>
     <fieldset>
@@ -163,11 +173,11 @@ const print = () => window.print();
             @update:model-value="setHave(line.ingredientId, $event)"
           />
           <input
+            v-typed="priceOf(line.ingredientId)"
             class="written price"
             inputmode="decimal"
             :aria-label="`Price of a kilogram of ${line.name}`"
             placeholder="price / kg"
-            :value="priceOf(line.ingredientId)"
             @change="setPrice(line.ingredientId, ($event.target as HTMLInputElement).value)"
           />
           <span class="cost figure">{{

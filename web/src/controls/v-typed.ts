@@ -1,0 +1,32 @@
+import type { Directive } from "vue";
+
+/** Fields in which something is being typed. */
+const typing = new WeakSet<HTMLInputElement>();
+
+const show = (el: HTMLInputElement, value: string | number | null | undefined): void => {
+  const text = value === null || value === undefined ? "" : String(value);
+  if (!typing.has(el) && el.value !== text) el.value = text;
+};
+
+/**
+ * The value of a field that is kept when it is left: what is being typed is not written over by whatever
+ * ticks around it. Esc brings back what was there.
+ */
+export const vTyped: Directive<HTMLInputElement, string | number | null | undefined> = {
+  mounted(el, { value }) {
+    show(el, value);
+    el.addEventListener("input", () => typing.add(el));
+    el.addEventListener("change", () => typing.delete(el));
+    el.addEventListener("blur", () => typing.delete(el));
+    el.addEventListener("keydown", (event) => {
+      if (event.key !== "Escape" || !typing.has(el)) return;
+      typing.delete(el);
+      el.value = el.defaultValue;
+    });
+    el.defaultValue = el.value;
+  },
+  updated(el, { value }) {
+    show(el, value);
+    if (!typing.has(el)) el.defaultValue = el.value;
+  },
+};

@@ -1,0 +1,33 @@
+import "fake-indexeddb/auto";
+import { beforeEach, expect, test } from "vitest";
+import { bramholtPlans } from "../sample/plans";
+import { bin, binned, bringBack } from "./bin";
+import { db } from "./db";
+
+beforeEach(async () => {
+  await db.open();
+  await db.bin.clear();
+  await db.plans.clear();
+});
+
+test("what was removed lies in the bin for thirty days, and comes back whole", async () => {
+  const [plan] = Object.values(bramholtPlans());
+  if (plan === undefined) throw new Error("no sample plan");
+  await bin(plan.name, { kind: "plan", plan });
+  const old = {
+    id: "old",
+    removedMs: Date.now() - 31 * 86_400_000,
+    name: "Old",
+    what: { kind: "plan" as const, plan },
+  };
+  await db.bin.put(old);
+  const lying = await binned();
+  expect(lying.map((b) => b.name)).toEqual([plan.name]);
+  const [one] = lying;
+  if (one !== undefined) await bringBack(one);
+  expect((await db.plans.get(plan.id))?.plan).toEqual(plan);
+  expect(await binned()).toEqual([]);
+  // The next thing laid in sweeps out what has lain too long.
+  await bin(plan.name, { kind: "plan", plan });
+  expect(await db.bin.get("old")).toBeUndefined();
+});

@@ -1,0 +1,40 @@
+import type { Binned } from "./binned";
+import { db } from "./db";
+import { newId } from "./new-id";
+import { changeKitchen, savePlan } from "./repository";
+import { writing } from "./writing";
+
+/** What was removed lies here for so long, ms. */
+const KEPT_MS = 30 * 24 * 60 * 60_000;
+
+/** Lays something removed into the bin; what has lain there too long goes. */
+export async function bin(name: string, what: Binned["what"]): Promise<void> {
+  const removedMs = Date.now();
+  await writing(`${name} in the bin`, () =>
+    db.transaction("rw", db.bin, async () => {
+      await db.bin
+        .where("removedMs")
+        .below(removedMs - KEPT_MS)
+        .delete();
+      await db.bin.put({ id: newId(), removedMs, name, what });
+    }),
+  );
+}
+
+/** What lies in the bin, what was removed last first. */
+export const binned = async (): Promise<readonly Binned[]> => {
+  const all = await db.bin.orderBy("removedMs").reverse().toArray();
+  return all.filter((b) => b.removedMs > Date.now() - KEPT_MS);
+};
+
+/** Brings something back to where it was; what stands there by now stays. */
+export async function bringBack({ id, what }: Binned): Promise<void> {
+  if (what.kind === "plan") await savePlan(what.plan);
+  else {
+    const kitchen = await db.kitchens.toCollection().first();
+    const list = (kitchen?.[what.list] ?? []) as readonly { id: string }[];
+    if (!list.some((t) => t.id === what.thing.id))
+      await changeKitchen({ [what.list]: [...list, what.thing] });
+  }
+  await db.bin.delete(id);
+}

@@ -1,0 +1,20 @@
+import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
+import type { Plan } from "@kettlos/core/simulate/plan-schema";
+
+/** The lists of a kitchen whose things can be taken out. */
+export type KitchenList =
+  "vessels" | "rings" | "ovens" | "containers" | "dailyUses" | "ownIngredients";
+
+/** Something removed, as it was. */
+export interface Binned {
+  readonly id: string;
+  readonly removedMs: number;
+  readonly name: string;
+  readonly what:
+    | { readonly kind: "plan"; readonly plan: Plan }
+    | {
+        readonly kind: "thing";
+        readonly list: KitchenList;
+        readonly thing: Kitchen[KitchenList][number];
+      };
+}
