@@ -71,7 +71,7 @@ test("a pot too small says so before anything is in, and which pot would do", as
   await expect(page.getByRole("button", { name: /Slow cooker/ })).toHaveCount(0);
   await page.getByRole("button", { name: /Sauté pan/ }).click();
   await expect(page.getByRole("alert")).toContainText(/does not go in|heap stands/);
-  await page.getByRole("button", { name: "Undo the last change" }).click();
+  await page.getByRole("button", { name: "Undo: the pot" }).click();
   await expect(sentence(page)).toContainText("tall pot");
 });
 

@@ -10,6 +10,9 @@ export function swapped(item: PlanItem, ingredientId: string, massKg: number): P
     target: _target,
     fromPlanId: _plan,
     fromLotId: _lot,
+    called: _called,
+    isOwn: _own,
+    takeOut: _out,
     ...rest
   } = item;
   const { group } = ingredientById(ingredientId);

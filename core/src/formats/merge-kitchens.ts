@@ -14,7 +14,7 @@ export interface MergedKitchen {
 }
 
 /**
- * Adds to `here` what `other` has and it has not: vessels, rings, ovens, containers, daily uses, prices and
+ * Adds to `here` what `other` has and it has not: vessels, rings, ovens, containers, daily uses, ingredients of its own, prices and
  * what is in the house. A thing of the same id that is another one gets an id of its own.
  * @throws Problem `range` where it would hold more than a kitchen can
  */
@@ -29,6 +29,7 @@ export function mergeKitchens(here: Kitchen, other: Kitchen): MergedKitchen {
     ovens: ovens.all,
     containers: added(here.containers, other.containers).all,
     dailyUses: added(here.dailyUses, other.dailyUses).all,
+    ownIngredients: added(here.ownIngredients, other.ownIngredients).all,
     prices: byIngredient(here.prices, other.prices),
     onHand: byIngredient(here.onHand, other.onHand),
   });

@@ -50,6 +50,21 @@ export interface Spread {
 
 const PARAMETERS = Object.keys(EXPECTED) as (keyof Parameters)[];
 
+/** No ranges at all: for asking only what is expected, many times over. */
+export const NO_SPREAD: Spread = {
+  figures: Object.fromEntries(
+    Object.keys(FIGURES).map((id) => [
+      id,
+      {
+        lowFactor: 1,
+        highFactor: 1,
+        shares: Object.fromEntries(PARAMETERS.map((p) => [p, 0])),
+      },
+    ]),
+  ) as unknown as Spread["figures"],
+  band: { tMin: [], lowL: [], highL: [] },
+};
+
 /** What can be uncertain on each heat; the rest does not touch it. */
 const ONLY_WARMED: ReadonlySet<keyof Parameters> = new Set(["plateauC", "warmUp"]);
 const touches = (parameter: keyof Parameters, { heat, stop }: Plan): boolean =>

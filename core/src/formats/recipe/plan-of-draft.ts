@@ -10,7 +10,14 @@ import { openDoubts, type DraftLine, type RecipeDraft } from "./draft";
 /** What one eats of a stew where a recipe only says for how many. */
 const EACH_KG = 0.45;
 
-function heatOf(draft: RecipeDraft, kitchen: Kitchen): Heat {
+/**
+ * The heat that a text names, in this kitchen.
+ * @throws Problem `unknownReference` where it has no oven
+ */
+export function heatOf(
+  draft: Pick<RecipeDraft, "method" | "ovenC" | "lid" | "vigour" | "crockSetting">,
+  kitchen: Kitchen,
+): Heat {
   const oven = kitchen.ovens[0];
   switch (draft.method) {
     case "oven":
@@ -130,7 +137,8 @@ function itemOf(line: DraftLine, all: readonly DraftLine[], kitchen: Kitchen) {
   const isSoaked = line.work.some((w) => w.kind === "soak");
   const isBean = ingredientById(ingredientId).dryBean === true;
   // Two of one kind keep the names they go by: three cans of different beans stay three.
-  const isTwice = all.filter((l) => l.ingredientId === ingredientId).length > 1;
+  const isTwice =
+    all.filter((l) => l.ingredientId === ingredientId && l.ownName === null).length > 1;
   const called = line.ownName ?? (isTwice ? line.nameText.slice(0, 60) : "");
   return {
     id: line.id,

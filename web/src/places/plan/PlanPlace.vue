@@ -21,11 +21,11 @@ import PlanSide from "./PlanSide.vue";
 import PlanSimmer from "./PlanSimmer.vue";
 import PlanWords from "./PlanWords.vue";
 import TooMuch from "./TooMuch.vue";
+import WaysOut from "./WaysOut.vue";
 import { usePlanStore } from "./plan-store";
 import { useTurns } from "./use-turns";
-import { sayRemoved } from "../../frame/notices";
+import { say, sayRemoved } from "../../frame/notices";
 import PieceBoundary from "../../frame/PieceBoundary.vue";
-import MissingThing from "./MissingThing.vue";
 import { useWords } from "../../data/use-words";
 
 const words = useWords();
@@ -42,9 +42,9 @@ const answers = computed(() => planStore.answers);
 /** While the water line is pulled the pot follows every frame, the words and the ribbon by turns. */
 const { follow } = useTurns(
   computed(() =>
-    plan.value === null || answers.value === null
+    planStore.shown === null || answers.value === null
       ? null
-      : { plan: plan.value, answers: answers.value },
+      : { plan: planStore.shown, answers: answers.value },
   ),
   () => planStore.isPulled,
 );
@@ -52,9 +52,9 @@ const said = follow();
 const drawn = follow();
 const minded = follow();
 const vessel = computed(() => {
-  if (plan.value === null || kitchen.value === null) return null;
-  const { value: p } = plan;
+  const { shown: p } = planStore;
   const { value: k } = kitchen;
+  if (p === null || k === null) return null;
   const outcome = outcomeOf(() => vesselOf(p, k));
   return outcome.ok ? outcome.value : null;
 });
@@ -70,6 +70,14 @@ watch(
     if (route.name !== "plan" || route.params["planId"] !== id || isOpen()) return;
     if (wanted !== undefined) planStore.open(wanted);
     else {
+      if (typeof id === "string" && id !== "")
+        say({
+          id: "no-such-plan",
+          tone: "note",
+          title: "There is no plan by that address.",
+          text: "It may have been removed: then it lies in the bin, under Kitchen.",
+          ways: [{ label: "Good", run: () => undefined }],
+        });
       const first = kitchenStore.plans.find((p) => p.id !== id);
       if (first !== undefined) void router.replace(`/plan/${first.id}`);
       else planStore.plan = null;
@@ -122,16 +130,10 @@ async function putOn(practice?: Practice) {
 /** The same plan on a made-up pot whose clock runs fast: a lesson, and no harm done. */
 const practise = () => putOn(newPractice(Date.now()));
 
-/** What is too much for the pot can be cooked in another, or in several. */
-const TOO_MUCH: ReadonlySet<string> = new Set(["aboveRim", "heapAboveRim"]);
-const overRim = computed(() => answers.value?.cautions.find((c) => c.id === "overRim") ?? null);
-/** What stands in the way, said above the pot: it does not all go in, or cannot be worked out. */
-const faultSaid = computed(() => overRim.value?.text ?? planStore.problem?.said ?? null);
-const fault = computed(() => (faultSaid.value === null ? null : words(faultSaid.value)));
-const isTooMuch = computed(
-  () =>
-    overRim.value !== null || (planStore.problem !== null && TOO_MUCH.has(planStore.problem.code)),
-);
+/** What is too much for the pot can be cooked in several. */
+const TOO_MUCH: ReadonlySet<string> = new Set(["overRim", "aboveRim", "heapAboveRim"]);
+const fault = computed(() => planStore.fault);
+const isTooMuch = computed(() => TOO_MUCH.has(fault.value?.id ?? ""));
 
 useEventListener(document, "visibilitychange", () => void planStore.flush());
 useEventListener(window, "pagehide", () => void planStore.flush());
@@ -140,12 +142,7 @@ onBeforeUnmount(() => {
   planStore.plan = null;
 });
 
-const canStart = computed(
-  () =>
-    answers.value !== null &&
-    answers.value.trace.problem === null &&
-    !answers.value.cautions.some((c) => c.refuses === true),
-);
+const canStart = computed(() => answers.value !== null && fault.value === null);
 const holdBy = (minutes: number) => {
   if (plan.value?.stop.by !== "time") return;
   const holdMin = Math.min(2880, Math.max(5, plan.value.stop.holdMin + minutes));
@@ -218,14 +215,16 @@ useShortcuts(() => [
       /></template>
     </StageStrip>
     <h1 v-if="answers === null" class="visually-hidden">{{ plan.name }}</h1>
-    <section v-if="fault !== null" class="problem" role="alert">
-      <strong>{{ fault }}</strong>
-      <MissingThing
-        v-if="planStore.problem !== null && answers === null"
+    <section v-if="fault !== null" class="problem" aria-label="What stands in the way">
+      <strong role="alert">{{ words(fault.said) }}</strong>
+      <span v-if="planStore.drawnWith !== null" class="small"
+        >Until then it is drawn with this changed: {{ planStore.drawnWith }}.</span
+      >
+      <WaysOut
+        v-if="!planStore.isPulled"
         :plan="plan"
         :kitchen="kitchen"
-        :problem="planStore.problem"
-        @change="planStore.change($event)"
+        @take="planStore.take($event, 'a way out')"
       />
       <TooMuch
         v-if="isTooMuch"
@@ -241,10 +240,10 @@ useShortcuts(() => [
         Done with it
       </button>
     </p>
-    <div v-if="answers !== null && vessel !== null" class="top">
+    <div v-if="answers !== null && vessel !== null" class="top" :class="{ faulty: fault !== null }">
       <PieceBoundary what="The pot" :of="plan">
         <PlanPot
-          :plan="plan"
+          :plan="planStore.shown ?? plan"
           :vessel="vessel"
           :answers="answers"
           :units="units"
@@ -311,6 +310,10 @@ useShortcuts(() => [
   grid-template-columns: minmax(0, 600px) minmax(0, 1fr);
   gap: 0 32px;
   padding: 4px 24px 0;
+}
+
+.faulty {
+  padding-top: 20px;
 }
 
 /* The pot stays in sight beside a long ladder. */

@@ -4,6 +4,7 @@ import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
 import { showDuration, type UnitSystem } from "@kettlos/core/units/show";
 import { computed } from "vue";
+import HeatSaid from "./HeatSaid.vue";
 import HeatFields from "../../controls/heat/HeatFields.vue";
 import { markLabels } from "../../drawings/mark-labels";
 import SimmerRibbon from "../../drawings/SimmerRibbon.vue";
@@ -51,6 +52,7 @@ const window = computed(() => {
           +
         </button>
       </div>
+      <HeatSaid :plan="plan" :kitchen="kitchen" @change="$emit('change', $event)" />
       <RouterLink v-if="plan.items.length > 0" class="other" :to="`/crossover/${plan.id}`"
         >On another heat</RouterLink
       >

@@ -28,7 +28,7 @@ afterEach(() => usePlanStore().flush());
 describe("the plan on the screen", () => {
   test("is worked out as soon as it is open", async () => {
     const store = await loaded();
-    expect(store.problem).toBeNull();
+    expect(store.fault).toBeNull();
     expect(store.answers?.waterL).toBeCloseTo(4.4, 2);
     expect(store.answers?.figures.strainedL.expected).toBeGreaterThan(3);
   });
@@ -145,7 +145,7 @@ describe("the plan on the screen", () => {
     expect(store.answers?.trace.startDepthM).toBeGreaterThan(0);
     expect(refused()).toBe(true);
     store.undo();
-    expect(store.problem).toBeNull();
+    expect(store.fault).toBeNull();
     expect(refused()).toBe(false);
   });
 

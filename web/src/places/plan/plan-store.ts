@@ -1,4 +1,6 @@
 import { answersFor, type Answers } from "@kettlos/core/because/answers";
+import { standIn } from "@kettlos/core/because/stand-in";
+import { faultOf } from "@kettlos/core/because/ways-out";
 import { relinked } from "@kettlos/core/dish/linked";
 import type { Plan, PlanItem, WaterStatement } from "@kettlos/core/simulate/plan-schema";
 import { startSolids } from "@kettlos/core/simulate/water-ways";
@@ -25,7 +27,9 @@ export const usePlanStore = defineStore("plan", () => {
   const kitchenStore = useKitchenStore();
   const plan = shallowRef<Plan | null>(null);
   const outcome = shallowRef<Outcome<Answers> | null>(null);
-  /** The last answers that could be had, so that the drawing stands while a field is wrong. */
+  /** What is drawn instead, where the plan itself cannot be worked out. */
+  const stand = shallowRef<Plan | null>(null);
+  /** Of the plan; where it cannot be worked out, of what is drawn instead. */
   const answers = shallowRef<Answers | null>(null);
   const steps = useSteps<Plan>();
   /** As it was before the water line was pulled. */
@@ -90,7 +94,9 @@ export const usePlanStore = defineStore("plan", () => {
     if (plan.value === null || kitchen === null) return;
     const spread = keepSpread ? answers.value?.spread : undefined;
     outcome.value = answersFor(plan.value, kitchen, clockHour, spread);
-    answers.value = outcome.value.ok ? outcome.value.value : null;
+    const drawn = outcome.value.ok ? null : standIn(plan.value, kitchen, clockHour);
+    stand.value = drawn?.plan ?? null;
+    answers.value = outcome.value.ok ? outcome.value.value : (drawn?.answers ?? null);
   }
 
   function open(next: Plan): void {
@@ -130,6 +136,13 @@ export const usePlanStore = defineStore("plan", () => {
     workOut(false);
     void save();
   }
+  /** Takes a way out: another plan in this one's place, in one step. */
+  function take(next: Plan, what: string): void {
+    if (plan.value === null) return;
+    steps.note(plan.value, what);
+    become({ ...next, id: plan.value.id });
+  }
+
   function step(to: "back" | "forth"): void {
     const other = plan.value === null ? null : steps[to](plan.value);
     if (other !== null) become(other);
@@ -188,16 +201,29 @@ export const usePlanStore = defineStore("plan", () => {
       adopt(stored);
     },
   );
-  const problem = computed(() =>
-    outcome.value === null || outcome.value.ok
-      ? (answers.value?.trace.problem ?? null)
-      : outcome.value.problem,
+  /** What keeps it from being put on. */
+  const fault = computed(() => (outcome.value === null ? null : faultOf(outcome.value)));
+  /** The plan as it is drawn: its own, with a pot, ring and heat that there are. */
+  const shown = computed<Plan | null>(() => {
+    const { value: own } = plan;
+    if (own === null || stand.value === null) return own;
+    const { vesselId, ringId, heat } = stand.value;
+    return { ...own, vesselId, ringId, heat };
+  });
+  /** What is drawn otherwise than it stands, in a few words; null where it is drawn as it is. */
+  const drawnWith = computed(() =>
+    plan.value === null || stand.value === null
+      ? null
+      : planChange(plan.value, stand.value, kitchenStore.units),
   );
 
   return {
     plan,
     answers,
-    problem,
+    fault,
+    shown,
+    drawnWith,
+    take,
     isPulled,
     open,
     change,

@@ -1,0 +1,78 @@
+import type { Kitchen } from "../simulate/kitchen-schema";
+import type { Plan } from "../simulate/plan-schema";
+import { suits } from "../simulate/references";
+import { waterL } from "../simulate/water-ways";
+import { outcomeOf, type Problem } from "../units/problem";
+import { answersFor, type Answers } from "./answers";
+
+/** What is drawn while a plan cannot be worked out as it stands. */
+export interface StandIn {
+  readonly plan: Plan;
+  readonly answers: Answers;
+}
+
+const MOST_CHANGES = 6;
+const USUAL_HOLD_MIN = 120;
+const HOB = { method: "hob", vigour: "gentle", lid: "ajar", boilFirstMin: null } as const;
+
+/**
+ * The plan with what stands in the way put aside: the nearest one of which everything can be worked out, so
+ * that its pot stays on the screen. Null where this kitchen has no pot or ring at all.
+ */
+export function standIn(
+  plan: Plan,
+  kitchen: Kitchen,
+  hourOf: (ms: number | null) => number | null,
+): StandIn | null {
+  let next = plan;
+  for (let i = 0; i < MOST_CHANGES; i++) {
+    const outcome = answersFor(next, kitchen, hourOf);
+    if (outcome.ok) return { plan: next, answers: outcome.value };
+    const changed = without(outcome.problem, next, kitchen);
+    if (changed === null) return null;
+    next = changed;
+  }
+  return null;
+}
+
+/** The plan without this one thing in its way; null where it is not known how. */
+function without({ field }: Problem, plan: Plan, kitchen: Kitchen): Plan | null {
+  const { heat } = plan;
+  switch (field) {
+    case "vesselId": {
+      const suiting = kitchen.vessels.find((v) => suits(v, heat.method));
+      if (suiting !== undefined) return { ...plan, vesselId: suiting.id };
+      const onHob = kitchen.vessels.find((v) => suits(v, "hob"));
+      return onHob === undefined ? null : { ...plan, vesselId: onHob.id, heat: HOB };
+    }
+    case "ringId": {
+      const [ring] = kitchen.rings;
+      return ring === undefined ? null : { ...plan, ringId: ring.id };
+    }
+    case "heat.ovenId": {
+      const [oven] = kitchen.ovens;
+      if (heat.method !== "oven") return null;
+      return { ...plan, heat: oven === undefined ? HOB : { ...heat, ovenId: oven.id } };
+    }
+    case "heat.ovenC": {
+      if (heat.method !== "oven") return null;
+      const oven = kitchen.ovens.find((o) => o.id === heat.ovenId);
+      return oven === undefined ? null : { ...plan, heat: { ...heat, ovenC: oven.maxC } };
+    }
+    case "heat.setting":
+      if (heat.method !== "pressure") return null;
+      return { ...plan, heat: { ...heat, setting: heat.setting === "low" ? "high" : "low" } };
+    case "stop":
+      return { ...plan, stop: { by: "time", holdMin: USUAL_HOLD_MIN } };
+    case "water":
+    case "solids":
+    case "volumeL": {
+      const full = outcomeOf(() => waterL(plan, kitchen, { by: "fillLine" }));
+      const volumeL = full.ok && plan.water.by !== "fillLine" ? full.value : 0;
+      if (plan.water.by === "amount" && plan.water.volumeL === volumeL) return null;
+      return { ...plan, water: { by: "amount", volumeL } };
+    }
+    default:
+      return null;
+  }
+}

@@ -1,0 +1,110 @@
+import { describe, expect, test } from "vitest";
+import { HEATS, testBraise, testKitchen, testPlan } from "../../test/kitchen";
+import type { Plan } from "../simulate/plan-schema";
+import { inWords } from "../units/said";
+import { answersFor } from "./answers";
+import { standIn } from "./stand-in";
+import { faultOf, waysOut } from "./ways-out";
+
+const kitchen = testKitchen();
+const noon = () => 12;
+const plan = (over: object): Plan => testPlan(over as never);
+const braise = (over: object): Plan => testBraise(over as never);
+const START = { at: "start" } as const;
+
+/** Ten ways to make a plan impossible. */
+const IMPOSSIBLE: readonly (readonly [string, () => Plan])[] = [
+  ["overfull", () => plan({ water: { by: "amount", volumeL: 20 } })],
+  [
+    "heaped over the rim",
+    () => plan({ items: [{ id: "n", ingredientId: "chickenFrame", massKg: 9, when: START }] }),
+  ],
+  ["drier than dry", () => plan({ water: { by: "amount", volumeL: 0.3 } })],
+  [
+    "nothing to be tender",
+    () =>
+      plan({
+        stop: { by: "tender" },
+        items: [{ id: "w", ingredientId: "bayLeaf", massKg: 0.001, when: START }],
+      }),
+  ],
+  [
+    "nothing to be tender, and no water by weight of nothing",
+    () =>
+      plan({
+        stop: { by: "tender" },
+        water: { by: "ratio", waterPerBone: 2 },
+        items: [{ id: "w", ingredientId: "bayLeaf", massKg: 0.001, when: START }],
+      }),
+  ],
+  ["no such pot", () => plan({ vesselId: "gone" })],
+  ["no such ring", () => plan({ ringId: "gone" })],
+  ["an oven hotter than it goes", () => braise({ heat: { ...HEATS.oven, ovenC: 350 } })],
+  ["a pot that does not go into the cooker's place", () => plan({ heat: HEATS.pressure })],
+  [
+    "never down that far",
+    () =>
+      plan({
+        stop: { by: "liquid", liquidL: 0.5 },
+        heat: { method: "hob", vigour: "bare", lid: "on", boilFirstMin: null },
+      }),
+  ],
+  [
+    "waiting for itself",
+    () =>
+      plan({
+        items: [
+          { id: "a", ingredientId: "lambNeck", massKg: 2, when: START },
+          { id: "b", ingredientId: "carrot", massKg: 0.2, when: { at: "whenTender", itemId: "c" } },
+          { id: "c", ingredientId: "onion", massKg: 0.2, when: { at: "whenTender", itemId: "b" } },
+        ],
+      }),
+  ],
+  [
+    "a crock that never gets warm in time",
+    () =>
+      braise({
+        vesselId: "crock",
+        heat: HEATS.low,
+        water: { by: "amount", volumeL: 2 },
+        items: [
+          {
+            id: "m",
+            ingredientId: "muttonShoulder",
+            massKg: 1.8,
+            when: START,
+            piece: { kind: "brick", sizeM: [0.16, 0.16, 0.16] },
+          },
+        ],
+      }),
+  ],
+];
+
+describe("an impossible plan", () => {
+  test.each(IMPOSSIBLE)(
+    "%s: is drawn, says what stands in the way, and each way offered leads out",
+    (_what, made) => {
+      const impossible = made();
+      expect(faultOf(answersFor(impossible, kitchen, noon))).not.toBeNull();
+      const drawn = standIn(impossible, kitchen, noon);
+      expect(drawn?.answers.trace.points.length).toBeGreaterThan(0);
+      const ways = waysOut(impossible, kitchen, noon);
+      expect(ways.length).toBeGreaterThan(0);
+      for (const way of ways) {
+        expect(
+          faultOf(answersFor(way.plan, kitchen, noon)),
+          inWords(way.said, "metric"),
+        ).toBeNull();
+        expect(way.plan.id).toBe(impossible.id);
+        expect(inWords(way.said, "us")).not.toMatch(/°C|\bL\b|\bmL\b/);
+      }
+    },
+  );
+
+  test("a plan that works has no way out of anything", () => {
+    expect(waysOut(testPlan(), kitchen, noon)).toEqual([]);
+  });
+  test("without any pot nothing is drawn", () => {
+    expect(standIn(testPlan(), { ...kitchen, vessels: [] }, noon)).toBeNull();
+  });
+});

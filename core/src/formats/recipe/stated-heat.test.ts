@@ -1,0 +1,52 @@
+import { describe, expect, test } from "vitest";
+import { testKitchen, testPlan } from "../../../test/kitchen";
+import { PlanSchema } from "../../simulate/plan-schema";
+import { statedHeat } from "./stated-heat";
+
+const kitchen = testKitchen();
+const plan = testPlan();
+
+describe("a heat said in words", () => {
+  test.each([
+    ["pressure 75 min", { method: "pressure" }, "pressure", { by: "time", holdMin: 75 }],
+    ["LOW 8 h", { method: "slowCooker", setting: "low" }, "crock", { by: "time", holdMin: 480 }],
+    [
+      "high 5 hours",
+      { method: "slowCooker", setting: "high" },
+      "crock",
+      { by: "time", holdMin: 300 },
+    ],
+    ["3 h", plan.heat, plan.vesselId, { by: "time", holdMin: 180 }],
+    [
+      "bare simmer, lid off",
+      { method: "hob", vigour: "bare", lid: "off" },
+      plan.vesselId,
+      plan.stop,
+    ],
+    ["hob until tender", { method: "hob" }, plan.vesselId, { by: "tender" }],
+  ])("%s", (text, heat, vesselId, stop) => {
+    const stated = statedHeat(text, plan, kitchen);
+    expect(stated.heat).toMatchObject(heat);
+    expect(stated.vesselId).toBe(vesselId);
+    expect(stated.stop).toEqual(stop);
+    expect(PlanSchema.safeParse({ ...plan, ...stated }).success).toBe(true);
+  });
+
+  test("an oven by its degrees, in either measure", () => {
+    for (const [text, c] of [
+      ["oven 150 C 3 h, lid on", 150],
+      ["oven 300F for 3 hours", 148.9],
+    ] as const) {
+      const { heat, stop } = statedHeat(text, plan, kitchen);
+      expect(heat.method).toBe("oven");
+      expect(heat.method === "oven" ? heat.ovenC : 0).toBeCloseTo(c, 1);
+      expect(stop).toEqual({ by: "time", holdMin: 180 });
+    }
+  });
+
+  test("what is no heat says so, a kitchen without the vessel too", () => {
+    expect(() => statedHeat("with love", plan, kitchen)).toThrow(/names no heat and no time/);
+    const bare = { ...kitchen, vessels: kitchen.vessels.filter((v) => v.kind === "pot") };
+    expect(() => statedHeat("LOW 8 h", plan, bare)).toThrow(/no slow cooker/);
+  });
+});
