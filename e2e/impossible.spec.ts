@@ -163,3 +163,17 @@ test("a plan removed lies in the bin, an unknown address says so, a link waits f
   await page.goto("/plan/plan-hare");
   await expect(page.getByRole("button", { name: /Plain hare broth: name/ })).toBeVisible();
 });
+
+test("what was worked on in Crossover can be kept in the plan", async ({ page }) => {
+  await openSample(page);
+  await page.goto("/crossover/plan-braise");
+  const written = page.locator(".heat", { hasText: "as written" });
+  const time = written.getByLabel("Time", { exact: true });
+  await expect(time).toHaveValue("2 h 45");
+  await expect(page.getByRole("button", { name: "Keep it in the plan" })).toBeHidden();
+  await time.fill("3 h 20");
+  await time.press("Enter");
+  await page.getByRole("button", { name: "Keep it in the plan" }).click();
+  await page.goto("/plan/plan-braise");
+  await expect(sentence(page)).toContainText("3 h 20");
+});

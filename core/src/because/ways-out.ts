@@ -1,5 +1,7 @@
 import { scaled } from "../dish/scale";
 import { VIGOURS } from "../heat/constants";
+import { heatOf } from "../formats/recipe/plan-of-draft";
+import { METHODS, type Method } from "../heat/method";
 import { nameOf } from "../simulate/item-facts";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
@@ -57,6 +59,7 @@ function tries(plan: Plan, kitchen: Kitchen, now: Answers | null): readonly Try[
     ...vigours(plan),
     ...times(plan),
     ...moments(plan),
+    ...otherHeats(plan, kitchen),
     ...smaller(plan),
     ...takenOut(plan),
   ];
@@ -198,6 +201,29 @@ function times(plan: Plan): readonly Try[] {
       plan: { ...plan, stop: { by: "time" as const, holdMin } },
     }));
 }
+
+const ON: Readonly<Record<Method, string>> = {
+  hob: "On the hob",
+  oven: "In the oven",
+  slowCooker: "On LOW",
+  pressure: "Under pressure",
+};
+
+/** The same on another heat, until tender: a time of one heat says nothing on another. */
+const otherHeats = (plan: Plan, kitchen: Kitchen): readonly Try[] =>
+  METHODS.filter((method) => method !== plan.heat.method).flatMap((method) => {
+    const heat = outcomeOf(() =>
+      heatOf({ method, ovenC: null, lid: null, vigour: null, crockSetting: "low" }, kitchen),
+    );
+    if (!heat.ok) return [];
+    return kitchen.vessels
+      .filter((v) => suits(v, method))
+      .map((v) => ({
+        id: "heat",
+        said: `${ON[method]} until tender, in the ${v.name.toLowerCase()}`,
+        plan: { ...plan, heat: heat.value, vesselId: v.id, stop: { by: "tender" as const } },
+      }));
+  });
 
 const moments = (plan: Plan): readonly Try[] =>
   plan.items.some((i) => i.when.at !== "start")

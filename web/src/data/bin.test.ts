@@ -1,13 +1,31 @@
 import "fake-indexeddb/auto";
 import { beforeEach, expect, test } from "vitest";
 import { bramholtPlans } from "../sample/plans";
-import { bin, binned, bringBack } from "./bin";
+import { sample } from "../../test/pot";
+import { importAll } from "./backup";
+import { bin, binBatch, binned, bringBack } from "./bin";
 import { db } from "./db";
 
 beforeEach(async () => {
   await db.open();
   await db.bin.clear();
   await db.plans.clear();
+});
+
+test("a pot taken off comes back with its log, in order", async () => {
+  await importAll(sample, "replace");
+  const [batch] = await db.batches.toArray();
+  if (batch === undefined) throw new Error("no pot");
+  const ids = async () =>
+    (await db.events.where("batchId").equals(batch.id).sortBy("seq")).map((e) => e.id);
+  const before = await ids();
+  await binBatch(batch.id);
+  expect(await db.batches.get(batch.id)).toBeUndefined();
+  expect(await ids()).toEqual([]);
+  const [one] = await binned();
+  if (one !== undefined) await bringBack(one);
+  expect(await db.batches.get(batch.id)).toEqual(batch);
+  expect(await ids()).toEqual(before);
 });
 
 test("what was removed lies in the bin for thirty days, and comes back whole", async () => {

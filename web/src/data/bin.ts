@@ -1,7 +1,7 @@
 import type { Binned } from "./binned";
 import { db } from "./db";
 import { newId } from "./new-id";
-import { changeKitchen, savePlan } from "./repository";
+import { changeKitchen, removeBatch, savePlan } from "./repository";
 import { writing } from "./writing";
 
 /** What was removed lies here for so long, ms. */
@@ -27,9 +27,25 @@ export const binned = async (): Promise<readonly Binned[]> => {
   return all.filter((b) => b.removedMs > Date.now() - KEPT_MS);
 };
 
+/** Takes a pot off for good, with its log into the bin. */
+export async function binBatch(batchId: string): Promise<void> {
+  const batch = await db.batches.get(batchId);
+  if (batch === undefined) return;
+  const stored = await db.events.where("batchId").equals(batchId).sortBy("seq");
+  await bin(batch.plan.name, { kind: "batch", batch, events: stored.map((s) => s.event) });
+  await removeBatch(batchId);
+}
+
 /** Brings something back to where it was; what stands there by now stays. */
 export async function bringBack({ id, what }: Binned): Promise<void> {
   if (what.kind === "plan") await savePlan(what.plan);
+  else if (what.kind === "batch")
+    await db.transaction("rw", db.batches, db.events, async () => {
+      await db.batches.put(what.batch);
+      await db.events.bulkAdd(
+        what.events.map((event) => ({ id: event.id, batchId: what.batch.id, event })),
+      );
+    });
   else {
     const kitchen = await db.kitchens.toCollection().first();
     const list = (kitchen?.[what.list] ?? []) as readonly { id: string }[];

@@ -1,3 +1,4 @@
+import type { Batch, CookEvent } from "@kettlos/core/batch/batch-schema";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
 
@@ -12,6 +13,11 @@ export interface Binned {
   readonly name: string;
   readonly what:
     | { readonly kind: "plan"; readonly plan: Plan }
+    | {
+        readonly kind: "batch";
+        readonly batch: Batch;
+        readonly events: readonly CookEvent[];
+      }
     | {
         readonly kind: "thing";
         readonly list: KitchenList;

@@ -5,7 +5,8 @@ import type { PlanItem } from "@kettlos/core/simulate/plan-schema";
 import { computed, ref, type Ref } from "vue";
 import { useRouter } from "vue-router";
 import type { LivePot } from "../../data/pots-store";
-import { appendEvent, removeBatch, undoLast, type NewEvent } from "../../data/repository";
+import { binBatch } from "../../data/bin";
+import { appendEvent, undoLast, type NewEvent } from "../../data/repository";
 
 /** What opens over the pot. */
 export type Opened =
@@ -97,7 +98,7 @@ export function useCookActions(pot: Ref<LivePot | null>) {
     if (pot.value === null) return;
     const { id } = pot.value.batch;
     await router.push("/bench");
-    await removeBatch(id);
+    await binBatch(id);
   }
 
   return { opened, waiting, leftBehind, write, writeOpen, putExtra, complete, goOn, undo, takeOff };

@@ -79,6 +79,12 @@ const courses = computed(() =>
 const drawnCourses = shallowRef(courses.value);
 watch(courses, (next) => setTimeout(() => (drawnCourses.value = next), 0));
 
+/** What was worked on here is not in the plan yet. */
+const isChanged = computed(() => {
+  const { dish } = store;
+  const kept = kitchenStore.plans.find((p) => p.id === dish?.id);
+  return dish !== null && kept !== undefined && JSON.stringify(kept) !== JSON.stringify(dish);
+});
 async function accept(plan: Plan) {
   await store.accept(plan);
   await router.push(`/plan/${plan.id}`);
@@ -157,11 +163,13 @@ useShortcuts(() => [
           :kitchen="kitchen"
           :units="units"
           :crock-setting="store.crockSetting"
+          :is-changed="isChanged"
           @write="store.write($event)"
           @target="store.setTarget(column.answer, $event)"
           @setting="store.crockSetting = $event"
           @remedy="mend(column, $event)"
           @accept="accept"
+          @keep="store.dish && accept(store.dish)"
         />
       </div>
     </div>

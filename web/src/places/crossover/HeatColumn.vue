@@ -33,6 +33,8 @@ const props = defineProps<{
   kitchen: Kitchen;
   units: UnitSystem;
   crockSetting: CrockSetting;
+  /** The dish as written was changed here, and is not in the plan yet. */
+  isChanged?: boolean;
 }>();
 const emit = defineEmits<{
   write: [Plan];
@@ -40,6 +42,7 @@ const emit = defineEmits<{
   setting: [CrockSetting];
   remedy: [CrockRemedy];
   accept: [Plan];
+  keep: [];
 }>();
 
 const { anchor, toggle, shut } = useOpened();
@@ -215,6 +218,14 @@ function setWater(volumeL: number | null) {
         @click="emit('accept', column.plan)"
       >
         Make it the plan
+      </button>
+      <button
+        v-if="column.isWritten && isChanged"
+        type="button"
+        class="button primary"
+        @click="emit('keep')"
+      >
+        Keep it in the plan
       </button>
       <ul v-if="column.limits.length > 0 || column.restaged.length > 0" class="ways">
         <li v-for="limit in column.limits" :key="limit.id + words(limit.text)">
