@@ -176,7 +176,7 @@ test("cautions stand where the risk is: night, animals, beans", async ({ page })
   await page.keyboard.press("Escape");
   await expect(page.getByRole("button", { name: "Thu 19 Mar 04:00" })).toBeVisible();
   await expect(page.getByText("Danger: The ring would burn in the night")).toBeVisible();
-  await putIn(page, "300 g runner beans");
+  await putIn(page, "300 g dried runner beans");
   await expect(page.getByText("Danger: Beans need a 45 min rolling boil")).toBeVisible();
   await page.goto("/plan/plan-hare");
   await putIn(page, "1 medium onion");

@@ -44,7 +44,7 @@ test("a braise from the oven to crock and pressure, edited, accepted, cooked", a
   await page.keyboard.press("u");
   await expect(column(page, "Oven").getByText("as written")).toBeVisible();
   await expect.poll(() => shown(page, "Hob")).toBe(before.hob);
-  await page.keyboard.press("u");
+  await page.keyboard.press("Control+Shift+z");
   await expect(column(page, "Pressure").getByText("as written")).toBeVisible();
   await settled(page);
 

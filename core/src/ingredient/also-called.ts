@@ -149,7 +149,7 @@ const ALSO_CALLED: Readonly<Record<string, readonly string[]>> = {
   elk: ["elk", "moose"],
   beefCheek: ["beef cheek", "ox cheek"],
   porkCheek: ["pork cheek"],
-  ham: ["gammon", "raw ham", "ham"],
+  ham: ["gammon"],
   wildBoar: ["boar"],
   bearMeat: ["bear meat"],
   deerDice: ["venison", "stewing venison", "deer", "deer meat"],
@@ -159,7 +159,7 @@ const ALSO_CALLED: Readonly<Record<string, readonly string[]>> = {
   mincedLamb: ["ground lamb", "lamb mince"],
   mincedPoultry: ["ground turkey", "ground chicken", "turkey mince", "chicken mince"],
   sausage: ["sausage", "pork sausage", "raw sausage", "banger"],
-  spicedSausage: ["chorizo", "cured chorizo", "spicy cured sausage"],
+  spicedSausage: ["cured chorizo", "spicy cured sausage", "dry-cured chorizo"],
   curedPork: [
     "bacon",
     "smoked bacon",

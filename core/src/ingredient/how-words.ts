@@ -51,7 +51,9 @@ export const ONLY_HOW: Readonly<Record<string, readonly IngredientGroup[]>> = {
 /** Words that make another thing of it wherever in the line they stand: state, product, origin. */
 export const STATES: ReadonlySet<string> = new Set(
   `dry canned smoked cured salted unsalted pickled fermented candied roasted cooked precooked leftover homemade home-made
-  ground minced powdered bone-in low-salt unsweetened vegan vegetarian zest peel rind`.split(/\s+/),
+  ground minced powdered bone-in low-salt unsweetened vegan vegetarian zest peel rind juice`.split(
+    /\s+/,
+  ),
 );
 
 /** Of the line, yet nothing that is eaten. */

@@ -59,6 +59,12 @@ const TO_TASTE = /\b(?:to taste|as needed|as you like|for seasoning)\b/iu;
 const PREPARED =
   /\s+(?:cut|soaked|(?:chopped|sliced|torn|trimmed)(?:\s+(?:fine|finely|small|thin|thinly))?\s*$|at room|at the joints|to taste|as needed|for (?:serving|garnish|dredging|dusting|frying|brushing|the)|to serve|to garnish|to cover|if |plus |until |such as |preferably |that |which |so |or to taste)\b.*$/iu;
 
+/** The same amount in the other measure too: the first stands. */
+const BOTH_MEASURES = new RegExp(
+  String.raw`^(${NUMBER}\s*(?:${WEIGHT}|${VOLUME}))\s*/\s*(?:${NUMBER}\s*(?:${WEIGHT}|${VOLUME})\s*)+`,
+  "iu",
+);
+
 /** "5cm piece of ginger" is one piece. */
 const LONG_PIECE =
   /^(?:an?\s+)?(\d[\d.\s/⁄¼-¾-]*(?:cm|mm|inch(?:es)?|in)\b\.?)[\s-]+(piece|knob|length|thumb|strip|stick)\b/iu;
@@ -72,6 +78,11 @@ export function tidyLine(line: string): string {
     .replace(/(\d\s*|^)T(?=\.?\s)/gu, "$1tbsp")
     .replace(/(\d\s*)t(?=\.?\s)/gu, "$1tsp")
     .replace(/(?<=[\d¼-¾⅐-⅞]\s*)-(?=(?:oz|ounce|lb|pound|g|kg|ml|cup|inch)\b)/giu, " ")
+    // "1-1/2 lb", "3- to 4-pound", "a 1.5 kg chicken", "500 g/1 lb 2 oz".
+    .replace(/^(\d+)-(?=\d+\s*[/⁄]\s*\d)/u, "$1 ")
+    .replace(/^(\d+)-\s+to\s+/iu, "$1 to ")
+    .replace(/^(?:an?|one)\s+(?=\d)/iu, "")
+    .replace(BOTH_MEASURES, "$1 ")
     .replace(/\btablespoons?\b\.?/giu, "tbsp")
     .replace(/\bteaspoons?\b\.?/giu, "tsp")
     .replace(/\bdoz\.?(?=\s)/giu, "dozen")

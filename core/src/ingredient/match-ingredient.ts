@@ -28,7 +28,7 @@ export const wordsOf = (text: string): readonly string[] =>
     .replace(/\([^)]*\)?/g, " ")
     .replace(/[’`]/g, "'")
     .replace(/\blow (?:sodium|salt)\b/g, "low-salt")
-    .replace(/\bon (?:the|its) bone\b/g, "bone-in")
+    .replace(/\bon (?:the|its) bone\b|\bbone in\b/g, "bone-in")
     .split(/[^\p{L}'-]+/u)
     .map((w) => w.replace(/^['-]+|['-]+$|'s$/g, ""))
     .filter((w) => w.length > 1)

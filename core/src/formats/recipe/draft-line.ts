@@ -9,6 +9,7 @@ import type { OwnIngredient } from "../../ingredient/own-ingredient";
 import { likenessOf, ownNamed } from "../../ingredient/own-named";
 import type { Amount, AmountReading } from "../../ingredient/read-amount";
 import { outcomeOf } from "../../units/problem";
+import { readQuantity } from "../../units/read-quantity";
 import { amountOfParts } from "./amount-of-parts";
 import { canDoubt, LEAVE_OUT, noAmount, rangeDoubt, vagueDoubt } from "./amount-doubts";
 import type { DraftLine, LineFacts } from "./draft";
@@ -95,8 +96,11 @@ function draftOne(
   // What the cook named goes before what the catalogue says of the same words.
   const mine = ownNamed(parts.name, own);
   if (mine !== undefined) return withIngredient({ ...base, ownName: mine.name }, likenessOf(mine));
-  const { sure, others } = matchIngredient(nameFor(parts), parts.beside);
-  if (sure !== null) return withIngredient(base, sure);
+  const found = matchIngredient(nameFor(parts), parts.beside);
+  const { sure } = found;
+  if (sure !== null && !isOnlyByCount(sure, parts)) return withIngredient(base, sure);
+  // Of a bird by weight any part may be meant.
+  const others = sure === null ? found.others : matchIngredient(`${parts.name} part`).others;
   const shown = parts.name.slice(0, 60);
   return {
     ...base,
@@ -125,6 +129,23 @@ function edgeOf(text: string): number | null {
   const size = outcomeOf(() => readPiece(`${found[1] ?? ""} ${found[2] ?? ""}`));
   return size.ok ? pieceEdgeM(size.value) : null;
 }
+
+/** "Chicken" is a whole one where it is counted; a weight of it may be any part. */
+const WHOLE: Readonly<Record<string, RegExp>> = {
+  wholeChicken: /^chickens?$/iu,
+  wholeDuck: /^ducks?$/iu,
+};
+const isOnlyByCount = ({ id }: Ingredient, { name, amount, range, weighed }: LineParts): boolean =>
+  WHOLE[id]?.test(name) === true &&
+  weighed === null &&
+  (range !== null || /[a-z]/iu.test(amount.replace(/\b(?:small|medium|large)\b/giu, ""))) &&
+  lightest(amount);
+/** From so much on it is a bird, kg. */
+const lightest = (amount: string): boolean => {
+  const found = outcomeOf(() => readQuantity(amount, { dimension: "mass" }));
+  return !found.ok || found.value.kind !== "one" || found.value.quantity.value < WHOLE_BIRD_KG;
+};
+const WHOLE_BIRD_KG = 1;
 
 /** "Pepper" by the spoon or to taste is the ground one. */
 const nameFor = ({ name, amount, isToTaste }: LineParts): string =>
