@@ -125,7 +125,14 @@ test("a chatty one: what it leaves open is asked, what is unknown is kept as the
   // What was not understood stays with the plan, marked.
   await page.getByRole("group", { name: "What to look at" }).getByText("Recipe").click();
   await expect(page.getByText("Wish it well.")).toBeVisible();
-  await expect(page.getByText("mind it yourself")).toBeVisible();
+  await expect(page.getByRole("listitem").filter({ hasText: "Wish it well." })).toContainText(
+    "mind it yourself",
+  );
+  // At the stove it is told too, with what is put in to taste.
+  await page.locator("main").focus();
+  await page.keyboard.press("p");
+  await expect(page.getByText("Wish it well.")).toBeVisible();
+  await expect(page.getByText(/To taste, at the end: salt, black pepper/)).toBeVisible();
   // Offered again by its name, and kept in the kitchen.
   await page.goto("/kitchen");
   await expect(page.getByRole("button", { name: "mountain root", exact: true })).toBeVisible();

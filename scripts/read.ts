@@ -6,6 +6,7 @@ import { looksLikeJson, readRecipeJsonLd } from "@kettlos/core/formats/recipe/js
 import { planOfDraft } from "@kettlos/core/formats/recipe/plan-of-draft";
 import { readRecipeText } from "@kettlos/core/formats/recipe/read-recipe";
 import { outcomeOf } from "@kettlos/core/units/problem";
+import { inWords, type Said } from "@kettlos/core/units/said";
 import { showDuration, showMass } from "@kettlos/core/units/show";
 import { readFileSync } from "node:fs";
 import { bramholtKitchen } from "../web/src/sample/kitchen";
@@ -60,19 +61,28 @@ function asJson(d: RecipeDraft) {
       name:
         line.ownName ??
         (line.ingredientId === null ? null : ingredientById(line.ingredientId).name),
-      asks: doubts.map((q) => ({ question: q.question, choices: q.choices.map((c) => c.label) })),
+      asks: doubts.map((q) => ({
+        question: q.question,
+        choices: q.choices.map((c) => inWords(c.label, "metric")),
+      })),
     })),
     remarks: d.remarks,
     steps: d.steps.map(({ text, kinds }) => ({ text, readAs: kinds })),
-    asks: d.doubts.map((q) => ({ question: q.question, choices: q.choices.map((c) => c.label) })),
+    asks: d.doubts.map((q) => ({
+      question: q.question,
+      choices: q.choices.map((c) => inWords(c.label, "metric")),
+    })),
     plan: plan.ok ? plan.value : null,
     noPlanBecause: plan.ok ? null : plan.problem.message,
   };
 }
 
 function asText(d: RecipeDraft): string {
-  const asked = (doubts: readonly { question: string; choices: readonly { label: string }[] }[]) =>
-    doubts.map((q) => `    ? ${q.question}  [${q.choices.map((c) => c.label).join(" | ")}]`);
+  const asked = (doubts: readonly { question: string; choices: readonly { label: Said }[] }[]) =>
+    doubts.map(
+      (q) =>
+        `    ? ${q.question}  [${q.choices.map((c) => inWords(c.label, "metric")).join(" | ")}]`,
+    );
   const rows = d.lines.flatMap((l) => {
     const name =
       l.ownName ?? (l.ingredientId === null ? "not read" : ingredientById(l.ingredientId).name);

@@ -1,4 +1,3 @@
-import { isCloseTo } from "./close";
 import type { DraftLine, RecipeDraft } from "../src/formats/recipe/draft";
 import { looksLikeJson, readRecipeJsonLd } from "../src/formats/recipe/json-ld";
 import { readRecipeText } from "../src/formats/recipe/read-recipe";
@@ -33,7 +32,7 @@ function isPart(line: DraftLine | undefined, { id, kg, as }: WantedPart): boolea
   if (line === undefined || line.ingredientId !== id) return false;
   if (as === "cover") return line.toCover;
   if (as === "taste") return line.isToTaste;
-  return kg !== null && line.massKg !== null && isCloseTo(line.massKg, kg, WITHIN);
+  return kg !== null && line.massKg !== null && Math.abs(line.massKg - kg) <= WITHIN * kg;
 }
 
 function verdictOf(wanted: Wanted, lines: readonly DraftLine[]): Verdict {
@@ -81,7 +80,7 @@ function factOf(draft: RecipeDraft, name: string): string {
     case "oven":
       return draft.ovenC === null ? "?" : String(Math.round(draft.ovenC));
     case "setting":
-      return draft.crockSetting;
+      return draft.crockSetting ?? "?";
     case "lid":
       return draft.lid ?? "none";
     case "vigour":

@@ -1,3 +1,4 @@
+import { usualHeat } from "../convert/targets";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
 import { suits } from "../simulate/references";
@@ -13,7 +14,6 @@ export interface StandIn {
 
 const MOST_CHANGES = 6;
 const USUAL_HOLD_MIN = 120;
-const HOB = { method: "hob", vigour: "gentle", lid: "ajar", boilFirstMin: null } as const;
 
 /**
  * The plan with what stands in the way put aside: the nearest one of which everything can be worked out, so
@@ -43,7 +43,10 @@ function without({ field }: Problem, plan: Plan, kitchen: Kitchen): Plan | null 
       const suiting = kitchen.vessels.find((v) => suits(v, heat.method));
       if (suiting !== undefined) return { ...plan, vesselId: suiting.id };
       const onHob = kitchen.vessels.find((v) => suits(v, "hob"));
-      return onHob === undefined ? null : { ...plan, vesselId: onHob.id, heat: HOB };
+      const hob = usualHeat("hob", kitchen);
+      return onHob === undefined || hob === null
+        ? null
+        : { ...plan, vesselId: onHob.id, heat: hob };
     }
     case "ringId": {
       const [ring] = kitchen.rings;
@@ -52,7 +55,8 @@ function without({ field }: Problem, plan: Plan, kitchen: Kitchen): Plan | null 
     case "heat.ovenId": {
       const [oven] = kitchen.ovens;
       if (heat.method !== "oven") return null;
-      return { ...plan, heat: oven === undefined ? HOB : { ...heat, ovenId: oven.id } };
+      const other = oven === undefined ? usualHeat("hob", kitchen) : { ...heat, ovenId: oven.id };
+      return other === null ? null : { ...plan, heat: other };
     }
     case "heat.ovenC": {
       if (heat.method !== "oven") return null;

@@ -90,7 +90,18 @@ describe("an impossible plan", () => {
       expect(drawn?.answers.trace.points.length).toBeGreaterThan(0);
       const ways = waysOut(impossible, kitchen, noon);
       expect(ways.length).toBeGreaterThan(0);
+      const dangers = (p: Plan) => {
+        const outcome = answersFor(p, kitchen, noon);
+        return outcome.ok
+          ? outcome.value.cautions.filter((c) => c.severity === "danger").map((c) => c.id)
+          : [];
+      };
+      const already = new Set(dangers(drawn?.plan ?? impossible));
       for (const way of ways) {
+        expect(
+          dangers(way.plan).filter((d) => !already.has(d)),
+          inWords(way.said, "metric"),
+        ).toEqual([]);
         expect(
           faultOf(answersFor(way.plan, kitchen, noon)),
           inWords(way.said, "metric"),

@@ -1,6 +1,6 @@
 import { scaled } from "../dish/scale";
 import { VIGOURS } from "../heat/constants";
-import { heatOf } from "../formats/recipe/plan-of-draft";
+import { contentsL, usualHeat, vesselFor } from "../convert/targets";
 import { METHODS, type Method } from "../heat/method";
 import { nameOf } from "../simulate/item-facts";
 import type { Kitchen } from "../simulate/kitchen-schema";
@@ -42,6 +42,7 @@ interface Try {
   readonly plan: Plan;
 }
 
+/** More than a handful of buttons nobody reads. */
 const MOST_WAYS = 7;
 const MOST_ALIKE: Readonly<Record<string, number>> = { pot: 2, ring: 2, without: 2 };
 const SHARES = [0.75, 0.5, 0.35, 0.25, 0.15];
@@ -124,9 +125,10 @@ function ovens(plan: Plan, kitchen: Kitchen): readonly Try[] {
   if (heat.method !== "oven") return [];
   const own = kitchen.ovens.find((o) => o.id === heat.ovenId);
   const others = kitchen.ovens.filter((o) => o.id !== heat.ovenId);
-  const degrees = [own?.maxC, 150, 170, 200, 130]
-    .filter((c) => c !== undefined && c !== heat.ovenC && c <= (own?.maxC ?? 0))
-    .map((c) => c ?? 150);
+  const degrees =
+    own === undefined
+      ? []
+      : [own.maxC, 150, 170, 200, 130].filter((c) => c !== heat.ovenC && c <= own.maxC);
   return [
     ...others.map((o) => ({
       id: "oven",
@@ -211,18 +213,17 @@ const ON: Readonly<Record<Method, string>> = {
 
 /** The same on another heat, until tender: a time of one heat says nothing on another. */
 const otherHeats = (plan: Plan, kitchen: Kitchen): readonly Try[] =>
-  METHODS.filter((method) => method !== plan.heat.method).flatMap((method) => {
-    const heat = outcomeOf(() =>
-      heatOf({ method, ovenC: null, lid: null, vigour: null, crockSetting: "low" }, kitchen),
-    );
-    if (!heat.ok) return [];
-    return kitchen.vessels
-      .filter((v) => suits(v, method))
-      .map((v) => ({
+  METHODS.filter((method) => method !== plan.heat.method).flatMap((method): Try[] => {
+    const heat = usualHeat(method, kitchen);
+    const vessel = vesselFor(method, kitchen, contentsL(plan, kitchen), plan.vesselId);
+    if (heat === null || vessel === null) return [];
+    return [
+      {
         id: "heat",
-        said: `${ON[method]} until tender, in the ${v.name.toLowerCase()}`,
-        plan: { ...plan, heat: heat.value, vesselId: v.id, stop: { by: "tender" as const } },
-      }));
+        said: `${ON[method]} until tender, in the ${vessel.name.toLowerCase()}`,
+        plan: { ...plan, heat, vesselId: vessel.id, stop: { by: "tender" } },
+      },
+    ];
   });
 
 const moments = (plan: Plan): readonly Try[] =>
@@ -269,23 +270,34 @@ const takenOut = (plan: Plan): readonly Try[] =>
           plan: { ...plan, items: plan.items.filter((i) => i.id !== item.id) },
         }));
 
+/** Dangers of a plan, by id. */
+const dangersOf = ({ cautions }: Answers): ReadonlySet<string> =>
+  new Set(cautions.filter((c) => c.severity === "danger").map((c) => c.id));
+
 /**
  * The ways out of what keeps a plan from being put on, each worked out in this kitchen: only what really
- * takes the fault away is offered, the least change of its kind.
+ * takes the fault away and brings no other danger is offered, the least change of its kind.
  */
 export function waysOut(
   plan: Plan,
   kitchen: Kitchen,
   hourOf: (ms: number | null) => number | null,
 ): readonly WayOut[] {
-  const works = (tried: Plan) => faultOf(answersFor(tried, kitchen, hourOf, NO_SPREAD)) === null;
   const outcome = answersFor(plan, kitchen, hourOf, NO_SPREAD);
   if (faultOf(outcome) === null) return [];
+  const drawn = outcome.ok ? { plan, answers: outcome.value } : standIn(plan, kitchen, hourOf);
+  const already = drawn === null ? new Set<string>() : dangersOf(drawn.answers);
+  const works = (tried: Plan): boolean => {
+    const tries = answersFor(tried, kitchen, hourOf, NO_SPREAD);
+    return (
+      tries.ok &&
+      faultOf(tries) === null &&
+      [...dangersOf(tries.value)].every((d) => already.has(d))
+    );
+  };
   const found = least(tries(plan, kitchen, outcome.ok ? outcome.value : null), works);
-  if (found.length > 0 || outcome.ok) return found;
+  if (found.length > 0 || outcome.ok || drawn === null) return found;
   // One change is not enough: those that lead on from what is drawn meanwhile.
-  const drawn = standIn(plan, kitchen, hourOf);
-  if (drawn === null) return [];
   if (works(drawn.plan)) return [{ id: "drawn", said: "As it is drawn", plan: drawn.plan }];
   return least(tries(drawn.plan, kitchen, drawn.answers), works).map((way) => ({
     ...way,

@@ -60,7 +60,7 @@ export function vesselFor(
 }
 
 /** Liquid and solids of a dish at the start, L. */
-function contentsL(plan: Plan, kitchen: Kitchen): number {
+export function contentsL(plan: Plan, kitchen: Kitchen): number {
   const water = outcomeOf(() => waterL(plan, kitchen));
   const { heapSolidL, floatingL } = startSolids(plan);
   return (water.ok ? water.value : 0) + heapSolidL + floatingL;

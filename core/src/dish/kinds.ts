@@ -7,8 +7,8 @@ import { SCHEMA_VERSION, type Kitchen } from "../simulate/kitchen-schema";
 import type { KindId } from "../simulate/dish-words";
 import { PlanSchema, type Heat, type HobHeat, type Plan } from "../simulate/plan-schema";
 import { suits } from "../simulate/references";
-import { fitIn, waterL } from "../simulate/water-ways";
-import { outcomeOf, Problem } from "../units/problem";
+import { isRoomIn } from "../simulate/water-ways";
+import { Problem } from "../units/problem";
 import type { Vessel } from "../vessel/vessel-schema";
 import { capacityL, vesselAreaM2 } from "../vessel/volume";
 import { KIND_FORMULAS, type KindFormula } from "./kind-formulas";
@@ -44,15 +44,10 @@ function vesselFor(formula: KindFormula, kitchen: Kitchen, heat: Heat, plan: Pla
   const pots = suited.filter((v) => v.kind !== "pressureCooker");
   const from = pots.length > 0 ? pots : suited;
   const by = (rank: (v: Vessel) => number) => [...from].sort((a, b) => rank(b) - rank(a))[0];
-  const holds = (v: Vessel) =>
-    outcomeOf(() => fitIn(v, plan, waterL({ ...plan, vesselId: v.id }, kitchen)).limit === "fits");
   const tight = from
     .filter((v) => v.lid === "heavy")
     .sort((a, b) => capacityL(a) - capacityL(b))
-    .find((v) => {
-      const outcome = holds(v);
-      return outcome.ok && outcome.value;
-    });
+    .find((v) => isRoomIn(v, plan, kitchen));
   const found =
     formula.pot === "tall"
       ? by(capacityL)

@@ -52,6 +52,7 @@ export const DONE_SIGNS: Readonly<Record<string, string>> = {
   minceCoarse: "Crumbs are tender between the teeth, not grainy.",
   minceFine: "Crumbs are tender between the teeth, not grainy.",
   offal: "Pressed, it is firm and no longer gives blood.",
+  hardOffal: "A knife goes through without squeaking.",
   fish: "It flakes when pressed and is no longer glassy.",
   shellfish: "Shells stand open. Throw away what stays shut.",
   beansSoaked: "Pressed with the tongue it is creamy to the middle.",

@@ -200,7 +200,14 @@ export function coreRuleEaten(ingredientId: string): CoreRule | null {
     : { coreC: 63, what: "meat on the bone", whose: USDA };
 }
 
-/** Core temperature that a meat must reach: poultry 74, ground 71, game 74, whole cuts 63 °C. */
+const OFFAL: ReadonlySet<string> = new Set(["beefLiver", "kidney", "beefHeart", "beefTongue"]);
+/** Cooked and cooled before: hot through once more. */
+const REHEATED: ReadonlySet<string> = new Set(["cookedBeef", "cookedHam"]);
+
+/**
+ * Core temperature that a meat must reach: poultry, game and what is reheated 74, ground, rabbit and offal 71,
+ * whole cuts 63 °C.
+ */
 export function coreRuleOf(ingredientId: string): CoreRule | null {
   const i = ingredientById(ingredientId);
   if (i.group !== "meat" && i.group !== "fish") return null;
@@ -213,6 +220,9 @@ export function coreRuleOf(ingredientId: string): CoreRule | null {
   if (i.game === true)
     return { coreC: 74, what: "game", whose: "wildlife agencies; your local food code rules" };
   if (i.flavour === "poultry") return { coreC: 74, what: "poultry", whose: USDA };
+  if (REHEATED.has(i.id)) return { coreC: 74, what: "what was cooked before", whose: USDA };
+  if (i.id === "rabbit") return { coreC: 71, what: "rabbit", whose: USDA };
+  if (OFFAL.has(i.id)) return { coreC: 71, what: "offal", whose: USDA };
   if (traitsOf(i.id).isGround === true) return { coreC: 71, what: "ground meat", whose: USDA };
   return { coreC: 63, what: "whole cuts", whose: USDA };
 }

@@ -93,6 +93,7 @@ export const MEATS: readonly Ingredient[] = [
   }),
   meat("cookedBeef", "Cooked beef", 0.05, 0.6, {
     staging: "last10",
+    petHazard: "cooked for people: it may be salted, or hold onion",
     saltGKg: saltContent(4),
   }),
   meat(

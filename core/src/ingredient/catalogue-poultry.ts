@@ -62,6 +62,7 @@ export const POULTRY: readonly Ingredient[] = [
   }),
   bird("cookedPoultry", "Cooked poultry meat", 0.05, 0.65, {
     staging: "last10",
+    petHazard: "cooked for people: it may be salted, or hold onion",
     saltGKg: saltContent(4),
   }),
   meat("rabbit", "Rabbit in pieces", 0.26, 0.72, { each: { rabbit: one(1300) } }, 0.1),

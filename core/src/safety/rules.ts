@@ -24,9 +24,11 @@ const ingredientsOf = (plan: Plan): readonly Ingredient[] =>
 const has = (plan: Plan, test: (i: Ingredient) => boolean): boolean =>
   ingredientsOf(plan).some(test);
 
-/** Bought alive, in the shell: no sauce or liquor of it. */
-const isInShell = ({ id, group }: Ingredient): boolean =>
-  group === "fish" && (traitsOf(id).uneatenShare ?? 1) < 1;
+/** Mussels and the like, bought alive in the shell: no sauce or liquor of them, and no crab. */
+const isInShell = ({ id, group, allergens }: Ingredient): boolean =>
+  group === "fish" && allergens.includes("molluscs") && (traitsOf(id).uneatenShare ?? 1) < 1;
+/** Kinds in which chronic wasting disease occurs. */
+const isDeerKind = ({ id }: Ingredient): boolean => id.startsWith("deer") || id === "elk";
 
 const HEAVY_POT_L = 8;
 const SHORT_BURN_MIN = 60;
@@ -185,13 +187,13 @@ const POT_RULES: readonly Rule[] = [
     check: ({ plan }) => {
       const game = ingredientsOf(plan).filter((i) => i.game === true);
       if (game.length === 0) return null;
-      const deer = game.some((i) => i.id.startsWith("deer"));
+      const deer = game.some(isDeerKind);
       return {
         id: "game",
         severity: "caution",
         places: ["plan"],
         title: "Game: cut away shot damage",
-        text: `Cut generously around the shot channel (lead).${deer ? " For deer, follow the wildlife agency's testing advice where chronic wasting disease occurs, and use no brain, spine, eyes, spleen or lymph tissue." : ""}`,
+        text: `Cut generously around the shot channel (lead).${deer ? " For deer, elk and moose, follow the wildlife agency's testing advice where chronic wasting disease occurs, and use no brain, spine, eyes, spleen or lymph tissue." : ""}`,
         rule: say`Game is heated to ${ruleC(74)} throughout; tested where the agency asks for it.`,
         whose: "wildlife agencies; ask yours",
       };

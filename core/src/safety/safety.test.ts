@@ -592,3 +592,47 @@ test("deer adds the testing advice, pigeon does not", () => {
   expect(text("deerJoint")).toMatch(/chronic wasting disease/);
   expect(text("pigeonFrame")).not.toMatch(/chronic wasting disease/);
 });
+
+describe("what is asked of new kinds of meat and shellfish", () => {
+  const ids = (ingredientId: string) =>
+    cautionsFor(
+      simulated(
+        testBraise({
+          end: "served",
+          items: [{ id: "m", ingredientId, massKg: 1, when: { at: "start" } }],
+        }),
+        testKitchen(),
+        12,
+      ),
+    );
+  test("live shells are looked through: mussels and clams, no crab, no sauce, no liquor", () => {
+    for (const id of ["mussels", "clams"])
+      expect(
+        ids(id).map((c) => c.id),
+        id,
+      ).toContain("shellfish");
+    for (const id of ["crab", "prawns", "squid", "oysterSauce", "shellfishLiquor"])
+      expect(
+        ids(id).map((c) => c.id),
+        id,
+      ).not.toContain("shellfish");
+  });
+  test("wasting disease is named with deer, elk and moose, not with hare", () => {
+    const said = (id: string) => ids(id).find((c) => c.id === "game")?.text;
+    for (const id of ["deerShank", "deerDice", "elk"]) expect(said(id)).toMatch(/wasting/);
+    for (const id of ["harePieces", "pheasant"]) expect(said(id)).not.toMatch(/wasting/);
+  });
+  test.each([
+    ["rabbit", 71],
+    ["kidney", 71],
+    ["beefHeart", 71],
+    ["poultryGizzards", 74],
+    ["elk", 74],
+    ["cookedHam", 74],
+    ["cookedPoultry", 74],
+    ["lambShank", 63],
+    ["vealShoulder", 63],
+  ])("%s is to reach %i °C", (id, coreC) => {
+    expect(coreRuleOf(id)?.coreC).toBe(coreC);
+  });
+});

@@ -215,11 +215,14 @@ export const PlanSchema = z.object({
   accompaniments: z.array(AccompanimentSchema).max(8).default([]),
   /** Where it came from, in the cook's words. */
   source: textUpTo(300).default(""),
-  /** What the recipe it was read from says beside all that: each sentence, and what is put in to taste. */
+  /**
+   * What the recipe it was read from says beside all that: what is put in to taste, and each sentence;
+   * `isHeld` where the plan's own figures stand for all of it.
+   */
   recipe: z
     .object({
       toTaste: z.array(textUpTo(80)).max(20),
-      steps: z.array(z.object({ text: textUpTo(600), isUnderstood: z.boolean() })).max(120),
+      steps: z.array(z.object({ text: textUpTo(600), isHeld: z.boolean() })).max(120),
     })
     .optional(),
   vesselId: Id,

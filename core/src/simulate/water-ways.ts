@@ -229,3 +229,11 @@ export function fitIn(vessel: Vessel, plan: Plan, waterVolumeL: number): PotFit 
     roomL,
   };
 }
+
+/** True where a plan goes into a vessel up to its fill line, whatever its own vessel is. */
+export function isRoomIn(vessel: Vessel, plan: Plan, kitchen: Kitchen): boolean {
+  const fits = outcomeOf(
+    () => fitIn(vessel, plan, waterL({ ...plan, vesselId: vessel.id }, kitchen)).limit === "fits",
+  );
+  return fits.ok && fits.value;
+}

@@ -9,6 +9,7 @@ import type { OwnIngredient } from "@kettlos/core/ingredient/own-ingredient";
 import type { Amount } from "@kettlos/core/ingredient/read-amount";
 import { ref, shallowRef } from "vue";
 import { useOwnIngredients } from "../data/own-ingredients";
+import { useWords } from "../data/use-words";
 import AskChoices from "./AskChoices.vue";
 import SuggestInput from "./SuggestInput.vue";
 
@@ -17,16 +18,24 @@ const props = defineProps<{ label: string; placeholder: string; takesOwn?: boole
 const emit = defineEmits<{ put: [Ingredient, Amount, OwnIngredient | null] }>();
 
 const own = useOwnIngredients();
+const words = useWords();
 const text = ref("");
 const problem = ref("");
 const question = ref("");
 const choices = ref<readonly { label: string; value: () => void }[]>([]);
-/** What the line speaks of and is not in yet. */
+/** What the line speaks of, and what of it is settled: all of it goes in at once, or nothing. */
 const open = shallowRef<readonly DraftLine[]>([]);
+const settled = shallowRef<readonly Put[]>([]);
+interface Put {
+  readonly ingredientId: string;
+  readonly amount: Amount;
+  readonly ownName: string | null;
+}
 
 function read() {
   choices.value = [];
   problem.value = "";
+  settled.value = [];
   const said = text.value.trim();
   if (said === "") return;
   if (/^[-−]\s*\d/u.test(said)) {
@@ -37,7 +46,7 @@ function read() {
   goOn();
 }
 
-/** Puts in what is plain, asks about the first that is not. */
+/** Settles what is plain, asks about the first that is not. */
 function goOn() {
   const [line, ...rest] = open.value;
   if (line === undefined) return done();
@@ -50,14 +59,9 @@ function goOn() {
   const { ingredientId, massKg, counted, ownName } = line;
   if (!(massKg > 0 && massKg <= 200))
     return stop(`${text.value} is out of range: more than nothing, up to 200 kg.`);
-  emit(
-    "put",
-    ingredientById(ingredientId),
-    { massKg, ...(counted === undefined ? {} : { counted }) },
-    ownName === null ? null : own.keep(ownName, ingredientId),
-  );
+  const amount = { massKg, ...(counted === undefined ? {} : { counted }) };
+  settled.value = [...settled.value, { ingredientId, amount, ownName }];
   open.value = rest;
-  text.value = rest.map((l) => l.text).join(", ");
   goOn();
 }
 
@@ -76,7 +80,7 @@ function ask(line: DraftLine, doubt: Doubt<LineFacts>) {
   if (offered.length === 0) return stop(unknown());
   question.value = doubt.question;
   choices.value = offered.map((c) => ({
-    label: c.label,
+    label: words(c.label),
     value: () => {
       choices.value = [];
       const next = settleLine(line, doubt.id, c.set);
@@ -97,6 +101,14 @@ function stop(why: string) {
   open.value = [];
 }
 function done() {
+  for (const { ingredientId, amount, ownName } of settled.value)
+    emit(
+      "put",
+      ingredientById(ingredientId),
+      amount,
+      ownName === null ? null : own.keep(ownName, ingredientId),
+    );
+  settled.value = [];
   text.value = "";
   choices.value = [];
 }

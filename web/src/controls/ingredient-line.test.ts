@@ -64,4 +64,16 @@ describe("a line of what goes in", () => {
     }
     expect(given()).toEqual([]);
   });
+
+  test("several things in one line go in together once all is settled, or not at all", async () => {
+    const { put, choose, given } = line();
+    await put("2 carrots and 3-4 onions");
+    expect(given()).toEqual([]);
+    await put("2 carrots and 3-4 onions");
+    await choose("3 (450 g)");
+    expect(given().map(([id]) => id)).toEqual(["carrot", "onion"]);
+    expect(given()[1]?.[1]).toBeCloseTo(0.45, 9);
+    await put("2 carrots and 999 kg onions");
+    expect(given()).toHaveLength(2);
+  });
 });

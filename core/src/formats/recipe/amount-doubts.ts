@@ -1,6 +1,6 @@
 import type { Ingredient } from "../../ingredient/ingredient";
 import type { Amount } from "../../ingredient/read-amount";
-import { showMass } from "../../units/show";
+import { kilos, say } from "../../units/said";
 import { amountOfParts } from "./amount-of-parts";
 import type { Doubt, DoubtChoice, DraftLine, LineFacts } from "./draft";
 
@@ -13,7 +13,6 @@ const TO_TASTE: DoubtChoice<LineFacts> = {
   set: { isToTaste: true },
 };
 
-const show = (kg: number) => showMass(kg, "metric");
 const setOf = ({ massKg, counted }: Amount): Partial<LineFacts> => ({
   massKg,
   ...(counted === undefined ? {} : { counted }),
@@ -30,7 +29,7 @@ export function rangeDoubt(
     const amount = `${n} ${rest}`.trim();
     const reading = amountOfParts({ ...line.parts, amount, weighed: null }, ingredient);
     return reading?.kind === "one"
-      ? [{ label: `${amount} (${show(reading.amount.massKg)})`, set: setOf(reading.amount) }]
+      ? [{ label: say`${amount} (${kilos(reading.amount.massKg)})`, set: setOf(reading.amount) }]
       : [];
   });
   return {
@@ -57,10 +56,10 @@ export function vagueDoubt(
     question: `${ingredient.name}: "${line.text.slice(0, 80)}" leaves open how much that is.`,
     choices: [
       {
-        label: `${isScant ? "scant" : "heaped"}, about ${show(amount.massKg * by)}`,
+        label: say`${isScant ? "scant" : "heaped"}, about ${kilos(amount.massKg * by)}`,
         set: { massKg: amount.massKg * by },
       },
-      { label: `level, ${show(amount.massKg)}`, set: setOf(amount) },
+      { label: say`level, ${kilos(amount.massKg)}`, set: setOf(amount) },
     ],
     typed: "amount",
   };
@@ -79,7 +78,7 @@ const OFFERED_KG: Readonly<Record<string, readonly number[]>> = {
 /** How much, where the line does not say it. */
 export function noAmount(line: DraftLine, ingredient: Ingredient): Doubt<LineFacts> {
   const offered = (OFFERED_KG[ingredient.group] ?? [0.005, 0.02]).map((massKg) => ({
-    label: show(massKg),
+    label: say`${kilos(massKg)}`,
     set: { massKg },
   }));
   const isSeasoning =
@@ -101,8 +100,8 @@ export const canDoubt = (
   id: "amount",
   question: `${name}: drained, or with what is in the can?`,
   choices: [
-    { label: `drained, ${show(allKg * drainedShare)}`, set: { massKg: allKg * drainedShare } },
-    { label: `all of it, ${show(allKg)}`, set: { massKg: allKg } },
+    { label: say`drained, ${kilos(allKg * drainedShare)}`, set: { massKg: allKg * drainedShare } },
+    { label: say`all of it, ${kilos(allKg)}`, set: { massKg: allKg } },
   ],
   typed: "amount",
 });

@@ -3,18 +3,9 @@ import type { LineParts } from "../../ingredient/line-parts";
 import { readAmount, type AmountReading } from "../../ingredient/read-amount";
 import { outcomeOf } from "../../units/problem";
 
-const DRINKS: ReadonlySet<string> = new Set([
-  "beer",
-  "darkBeer",
-  "whiteWine",
-  "redWine",
-  "fortifiedWine",
-  "riceWine",
-  "cider",
-  "appleJuice",
-  "orangeJuice",
-  "tomatoJuice",
-]);
+/** Measured by the fluid ounce: wine, beer and spirits, juices. */
+const isDrink = ({ id, isLiquid, alcoholShare }: Ingredient): boolean =>
+  isLiquid && (alcoholShare !== undefined || id.endsWith("Juice"));
 const OUNCES = /(?<!fl\.?\s*|fluid\s+)\b(?:oz|ounces?)$/iu;
 const SPOONED = /\b(?:tsps?|teaspoons?)\b/iu;
 
@@ -28,7 +19,7 @@ export function amountOfParts(parts: LineParts, ingredient: Ingredient): AmountR
   }
   if (amount === "") return null;
   // Of a drink ounces are fluid.
-  if (OUNCES.test(amount) && DRINKS.has(ingredient.id))
+  if (OUNCES.test(amount) && isDrink(ingredient))
     return read(`${amount.replace(OUNCES, "")} fl oz`, ingredient);
   // A teaspoon of a vegetable is another thing of that name, dried or ground.
   if (

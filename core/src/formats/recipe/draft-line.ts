@@ -200,9 +200,9 @@ const setOf = ({ massKg, counted }: Amount): Partial<LineFacts> & { massKg: numb
 
 const DRAINED_SHARE = 0.6;
 
-/** Canned pulses, of which the line or the cook says whether what they stand in goes in too. */
-export const isCan = ({ parts }: Pick<DraftLine, "parts">, { group, id }: Ingredient): boolean =>
-  parts.isPacked && group === "pulse" && id.startsWith("canned");
+/** What comes out of a can in liquor, of which the line or the cook says whether what they stand in goes in too. */
+export const isCan = ({ parts }: Pick<DraftLine, "parts">, { isLiquid, id }: Ingredient): boolean =>
+  parts.isPacked && !isLiquid && id.startsWith("canned");
 
 function drained(
   known: DraftLine,

@@ -2,13 +2,14 @@ import type { LineParts } from "../../ingredient/line-parts";
 import type { Vigour } from "../../heat/constants";
 import type { Work } from "../../prepare/work-schema";
 import type { PlanItem, When } from "../../simulate/plan-schema";
+import type { Said } from "../../units/said";
 import type { Lid } from "../../vessel/lid";
 import type { StepKind } from "./step-kinds";
 import type { Method } from "../../heat/method";
 
 /** One way of settling a doubt: what it says, and what it sets. */
 export interface DoubtChoice<T> {
-  readonly label: string;
+  readonly label: Said;
   readonly set: Partial<T>;
 }
 
@@ -62,8 +63,10 @@ export interface HeadFacts {
   readonly name: string;
   readonly people: number | null;
   readonly method: Method | null;
-  readonly crockSetting: "low" | "high";
+  readonly crockSetting: "low" | "high" | null;
   readonly ovenC: number | null;
+  /** The steps say to cover it with water. */
+  readonly isCovered: boolean;
   /** Strained for its liquid, or served as it is. */
   readonly end: "strained" | "served";
   readonly lid: Lid | null;

@@ -1,60 +1,21 @@
 import { ingredientById } from "../../ingredient/catalogue";
+import type { IngredientGroup } from "../../ingredient/ingredient";
 import { SCHEMA_VERSION, type Kitchen } from "../../simulate/kitchen-schema";
-import { PlanSchema, type Heat, type Plan } from "../../simulate/plan-schema";
+import { PlanSchema, type Plan } from "../../simulate/plan-schema";
 import { suits } from "../../simulate/references";
-import { fitIn, waterL } from "../../simulate/water-ways";
-import { outcomeOf, Problem } from "../../units/problem";
+import { isRoomIn } from "../../simulate/water-ways";
+import { Problem } from "../../units/problem";
 import { capacityL } from "../../vessel/volume";
+import { saidHeat } from "./said-heat";
+import { isHeld } from "./step-kinds";
 import { openDoubts, type DraftLine, type RecipeDraft } from "./draft";
 
 /** What one eats of a stew where a recipe only says for how many. */
 const EACH_KG = 0.45;
-
-/**
- * The heat that a text names, in this kitchen.
- * @throws Problem `unknownReference` where it has no oven
- */
-export function heatOf(
-  draft: Pick<RecipeDraft, "method" | "ovenC" | "lid" | "vigour" | "crockSetting">,
-  kitchen: Kitchen,
-): Heat {
-  const oven = kitchen.ovens[0];
-  switch (draft.method) {
-    case "oven":
-      if (oven === undefined)
-        throw new Problem(
-          "unknownReference",
-          "oven",
-          null,
-          "This kitchen has no oven. Cook it on the hob, or set one up under Kitchen.",
-        );
-      return {
-        method: "oven",
-        ovenId: oven.id,
-        ovenC: draft.ovenC ?? 150,
-        lid: draft.lid ?? "on",
-        start: "hot",
-      };
-    case "slowCooker":
-      return {
-        method: "slowCooker",
-        setting: draft.crockSetting,
-        start: "cold",
-        highFirstMin: 0,
-        lidLifts: 0,
-        warmMin: 0,
-      };
-    case "pressure":
-      return { method: "pressure", setting: "high", release: "natural" };
-    default:
-      return {
-        method: "hob",
-        vigour: draft.vigour ?? "gentle",
-        lid: draft.lid ?? "ajar",
-        boilFirstMin: null,
-      };
-  }
-}
+const MOST_TO_TASTE = 20;
+const MOST_STEPS = 120;
+/** Frozen, these start slowly and want thawing; peas do not. */
+const THAWED: ReadonlySet<IngredientGroup> = new Set(["meat", "bones", "fish"]);
 
 /**
  * The draft as a plan of this kitchen: the smallest pot that holds it, else the biggest there is.
@@ -70,7 +31,7 @@ export function planOfDraft(draft: RecipeDraft, kitchen: Kitchen, id: string): P
       open,
       `${open} ${open === 1 ? "question is" : "questions are"} still open.`,
     );
-  const heat = heatOf(draft, kitchen);
+  const heat = saidHeat(draft.method ?? "hob", draft, kitchen);
   const ring = [...kitchen.rings].sort((a, b) => b.powerW - a.powerW)[0];
   const pots = kitchen.vessels
     .filter((v) => suits(v, heat.method) && v.kind !== "pan")
@@ -93,16 +54,17 @@ export function planOfDraft(draft: RecipeDraft, kitchen: Kitchen, id: string): P
   const water = used.filter((l) => l.ingredientId === "water");
   const solid = used.filter((l) => l.ingredientId !== "water");
   const items = solid.map((l) => itemOf(l, solid, kitchen));
-  const plan = PlanSchema.parse({
+  const made = PlanSchema.safeParse({
     schemaVersion: SCHEMA_VERSION,
     id,
     name: draft.name,
     vesselId: last.id,
     ringId: ring.id,
     items,
-    water: water.some((l) => l.toCover)
-      ? { by: "cover" }
-      : { by: "amount", volumeL: water.reduce((sum, l) => sum + (l.massKg ?? 0), 0) },
+    water:
+      water.some((l) => l.toCover) || (water.length === 0 && draft.isCovered)
+        ? { by: "cover" }
+        : { by: "amount", volumeL: water.reduce((sum, l) => sum + (l.massKg ?? 0), 0) },
     heat,
     stop:
       draft.hold === "tender" || draft.hold === null
@@ -115,20 +77,39 @@ export function planOfDraft(draft: RecipeDraft, kitchen: Kitchen, id: string): P
         : { people: draft.people, eachKg: EACH_KG },
     source: draft.source,
     recipe: {
-      toTaste: draft.lines.filter((l) => l.isToTaste).map((l) => l.nameText),
-      steps: draft.steps.map(({ text, kinds }) => ({ text, isUnderstood: kinds.length > 0 })),
+      toTaste: draft.lines
+        .filter((l) => l.isToTaste && !l.isLeftOut)
+        .map((l) => l.nameText)
+        .slice(0, MOST_TO_TASTE),
+      steps: draft.steps
+        .map(({ text, kinds }) => ({ text, isHeld: isHeld(kinds) }))
+        .slice(0, MOST_STEPS),
     },
   });
-  const fitting = pots.find((v) => {
-    const outcome = outcomeOf(
-      () => fitIn(v, plan, waterL({ ...plan, vesselId: v.id }, kitchen)).limit === "fits",
-    );
-    return (
-      outcome.ok && outcome.value && (heat.method === "pressure" || v.kind !== "pressureCooker")
-    );
-  });
+  if (!made.success) throw tooMuch(made.error.issues[0]?.path ?? [], items.length);
+  const plan = made.data;
+  const fitting = pots.find(
+    (v) =>
+      isRoomIn(v, plan, kitchen) && (heat.method === "pressure" || v.kind !== "pressureCooker"),
+  );
   return { ...plan, vesselId: (fitting ?? last).id };
 }
+
+/** More than a plan holds, named by where it is. */
+const tooMuch = (path: readonly PropertyKey[], items: number): Problem =>
+  path[0] === "items" && path.length === 1
+    ? new Problem(
+        "range",
+        "items",
+        items,
+        `It has ${items} things that go in; a plan holds up to 60. Leave some out.`,
+      )
+    : new Problem(
+        "range",
+        path.map(String).join("."),
+        null,
+        `An amount or a name in it is more than a plan holds (${path.map(String).join(" ")}). Look at the weights: up to 200 kg each.`,
+      );
 
 /** What goes in as a line of the recipe says it. */
 function itemOf(line: DraftLine, all: readonly DraftLine[], kitchen: Kitchen) {
@@ -152,7 +133,7 @@ function itemOf(line: DraftLine, all: readonly DraftLine[], kitchen: Kitchen) {
     when: line.when,
     preparation: line.preparation,
     boneState: line.boneState,
-    frozen: line.isFrozen && ingredientById(ingredientId).group === "meat",
+    frozen: line.isFrozen && THAWED.has(ingredientById(ingredientId).group),
     ...(line.edgeM === null
       ? {}
       : { piece: { kind: "brick" as const, sizeM: [line.edgeM, line.edgeM, line.edgeM] } }),

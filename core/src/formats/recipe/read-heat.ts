@@ -1,9 +1,10 @@
 import type { Vigour } from "../../heat/constants";
 import type { Method } from "../../heat/method";
-import { Problem } from "../../units/problem";
+import { outcomeOf } from "../../units/problem";
 import { readNumber } from "../../units/read-number";
 import { readQuantity } from "../../units/read-quantity";
 import type { Span } from "../../units/read-span";
+import { ovenC as ovenAt, say } from "../../units/said";
 import { showDuration } from "../../units/show";
 import type { Lid } from "../../vessel/lid";
 import type { Doubt, DoubtChoice, HeadFacts } from "./draft";
@@ -50,44 +51,59 @@ const bySetting = (text: string): readonly BySetting[] =>
       : [{ setting, min: ((from + to) / 2) * 60 }];
   });
 
-/** The heat that a text names; null where it names none. */
+/** The heat that a text names; null where it names none. Degrees alone are an oven's, of a simmer they are not. */
 function methodOf(text: string): Method | null {
   if (/\b(slow[ -]?cooker|crock)/i.test(text)) return "slowCooker";
   if (/\bpressure\b/i.test(text)) return "pressure";
-  if (/\b(oven|bake[ds]?|baking)\b/i.test(text) || OVEN_SET.test(text)) return "oven";
-  return /\b(simmer|hob|stove|boil|bubbl|stew)/i.test(text) ? "hob" : null;
+  if (/\b(oven|bake[ds]?|baking)\b/i.test(text)) return "oven";
+  if (/\b(simmer|hob|stove|boil|bubbl|stew)/i.test(text)) return "hob";
+  return OVEN_SET.test(text) ? "oven" : null;
 }
 
-function ovenOf(text: string): number | null {
+/** An oven's degrees; both where the measure is not said and either could be meant. */
+function ovenOf(text: string): readonly number[] | null {
   const found = /\b(\d{2,3}\s*(?:°\s*)?[CF]\b|\d{3}\s*degrees?\b|gas(?: mark)? \d)/i.exec(
     text,
   )?.[1];
   if (found === undefined) return null;
   const bare = /^(\d{3})\s*degrees?$/i.exec(found)?.[1];
-  // Ovens have no 300 °C for a stew: three hundred degrees without a unit are Fahrenheit.
-  const said =
-    bare === undefined ? found.replace("mark ", "") : `${bare} ${Number(bare) >= 250 ? "F" : "C"}`;
-  try {
-    const reading = readQuantity(said, { dimension: "temperature" });
-    return reading.kind === "one" ? reading.quantity.value : null;
-  } catch (error) {
-    if (error instanceof Problem) return null;
-    throw error;
-  }
+  if (bare === undefined) return degreesOf(found.replace("mark ", ""));
+  const [c, f] = [degreesOf(`${bare} C`), degreesOf(`${bare} F`)];
+  if (Number(bare) > MOST_C) return f;
+  return Number(bare) < LEAST_F ? c : [...(f ?? []), ...(c ?? [])];
+}
+/** Under so many °F nothing cooks, over so many °C nothing is braised. */
+const LEAST_F = 170;
+const MOST_C = 260;
+
+function degreesOf(said: string): readonly number[] | null {
+  const reading = outcomeOf(() => readQuantity(said, { dimension: "temperature" }));
+  return reading.ok && reading.value.kind === "one" ? [reading.value.quantity.value] : null;
 }
 
 const UNTIL = /\buntil\b[^.]*\b(tender|soft|falls? apart|fall apart)/i;
+/** Water that covers the bones is no lid. */
+const WITH_LIQUID =
+  /\b(?:barely\s+|just\s+)?cover(?:ed|ing|s)?\b[^.,;]{0,60}?\b(?:(?:with|in|by)\s+(?:[\w-]+\s+){0,4}(?:water|stock|wine|broth|liquid|beer|cider|milk|brine)|by\s+(?:about\s+)?(?:an?\s+inch|[\d½]))/gi;
 const LID_OFF = /\b(uncovered|lid off|without (?:a |the )?lid|open pot|no lid)\b/i;
 const LID_AJAR = /\b(ajar|(?:partly|partially|half)[ -]covered|lid tilted|half on)\b/i;
 const LID_ON =
   /\b(covered|cover(?:ed)?(?: tightly)?|lid on|with (?:a|the) lid|under a lid|tight lid)\b/i;
 
-const lidOf = (text: string): Lid | null =>
-  LID_OFF.test(text) ? "off" : LID_AJAR.test(text) ? "ajar" : LID_ON.test(text) ? "on" : null;
+function lidOf(said: string): Lid | null {
+  const text = said.replace(WITH_LIQUID, " ");
+  if (LID_OFF.test(text)) return "off";
+  return LID_AJAR.test(text) ? "ajar" : LID_ON.test(text) ? "on" : null;
+}
+
+/** True where the steps cover what is in the pot with water. */
+export const isCoveredIn = (text: string): boolean =>
+  /\bcover\w*\b[^.;]*\b(?:with|in)\s+(?:\w+\s+)?water\b|\bwater to cover\b/i.test(text);
 
 function vigourOf(text: string): Vigour | null {
-  if (/\b(bare|barely|trembl\w*|shiver\w*)\b/i.test(text)) return "bare";
-  if (/\b(gentle|gently|slowly|low heat)\b/i.test(text)) return "gentle";
+  if (/\bbare(?:ly)?(?:\s+a)?\s+(?:simmer|bubbl|mov|trembl)|\b(trembl\w*|shiver\w*)\b/i.test(text))
+    return "bare";
+  if (/\b(gentle|gently|low heat)\b/i.test(text)) return "gentle";
   if (/\b(rolling|hard boil)\b/i.test(text)) return "rolling";
   return /\b(steady|brisk\w*|lively)\b/i.test(text) ? "steady" : null;
 }
@@ -114,7 +130,9 @@ export function readHeat(
   const hold = holdOf(text);
   const main = mainSentences(sentencesOf(text), hold);
   const method = firstOf(main.slice(0, 1), methodOf) ?? methodOf(text);
-  const ovenC = method === "oven" ? (firstOf(main, ovenOf) ?? ovenOf(text)) : null;
+  const degrees = method === "oven" ? (firstOf(main, ovenOf) ?? ovenOf(text) ?? []) : [];
+  const [ovenC = null] = degrees.length === 1 ? degrees : [];
+  const crockSetting = /\bhigh\b/i.test(text) ? "high" : /\blow\b/i.test(text) ? "low" : null;
   const isUntil = UNTIL.test(hold === null ? text : (main[0] ?? text));
   const doubts: Doubt<HeadFacts>[] = [];
   if (method === null) doubts.push(METHOD_DOUBT);
@@ -123,10 +141,12 @@ export function readHeat(
   const isSet = new Set(settings.map((s) => s.setting)).size === 2;
   if (isSet) doubts.push(settingDoubt(settings));
   else if (!isOne || isUntil) doubts.push(timeDoubt(hold, isUntil));
-  if (method === "oven" && ovenC === null) doubts.push(OVEN_DOUBT);
+  if (method === "oven" && ovenC === null) doubts.push(degreesDoubt(degrees));
+  if (method === "slowCooker" && crockSetting === null) doubts.push(CROCK_DOUBT);
   return {
     method,
-    crockSetting: /\bhigh\b/i.test(text) ? "high" : "low",
+    crockSetting,
+    isCovered: isCoveredIn(text),
     ovenC,
     lid: firstOf(main, lidOf) ?? lidOf(text),
     vigour: firstOf(main, vigourOf) ?? vigourOf(text),
@@ -146,10 +166,23 @@ const METHOD_DOUBT: Doubt<HeadFacts> = {
   ],
 };
 
-const OVEN_DOUBT: Doubt<HeadFacts> = {
-  id: "oven",
-  question: "It does not say how hot the oven is.",
-  choices: [120, 150, 170].map((c) => ({ label: `${c} °C`, set: { ovenC: c } })),
+const degreesDoubt = (either: readonly number[]): Doubt<HeadFacts> => ({
+  id: either.length === 0 ? "oven" : "degrees",
+  question:
+    either.length === 0 ? "It does not say how hot the oven is." : "Degrees Fahrenheit or Celsius?",
+  choices: (either.length === 0 ? [120, 150, 170] : either).map((c) => ({
+    label: say`${ovenAt(c)}`,
+    set: { ovenC: c },
+  })),
+});
+
+const CROCK_DOUBT: Doubt<HeadFacts> = {
+  id: "setting",
+  question: "It does not say whether the slow cooker stands on LOW or on HIGH.",
+  choices: [
+    { label: "LOW", set: { crockSetting: "low" } },
+    { label: "HIGH", set: { crockSetting: "high" } },
+  ],
 };
 
 const settingDoubt = (settings: readonly BySetting[]): Doubt<HeadFacts> => ({

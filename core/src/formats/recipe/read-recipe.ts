@@ -2,7 +2,7 @@ import { ingredientById } from "../../ingredient/catalogue";
 import { Problem } from "../../units/problem";
 import type { OwnIngredient } from "../../ingredient/own-ingredient";
 import { NUMBER_NAMES } from "../../units/number-words";
-import { showVolume } from "../../units/show";
+import { litres, say } from "../../units/said";
 import { US_PINT_L } from "../../units/unit-table";
 import { linesOf } from "./clean-text";
 import type { Doubt, DraftLine, HeadFacts, LineFacts, RecipeDraft } from "./draft";
@@ -123,7 +123,7 @@ function askedPint(line: DraftLine, whole: string): DraftLine {
     return line;
   const imperialKg = (massKg * IMPERIAL_PINT_L) / US_PINT_L;
   const choice = (kg: number, whose: string) => ({
-    label: `${whose} pints, ${showVolume(kg, "metric")}`,
+    label: say`${whose} pints, ${litres(kg)}`,
     set: { massKg: kg },
   });
   return {
@@ -236,7 +236,14 @@ export const settleHead = (
 /** The draft with one line left out, or taken in again. */
 export const leave = (draft: RecipeDraft, lineId: string, isLeftOut: boolean): RecipeDraft => ({
   ...draft,
-  lines: draft.lines.map((l) => (l.id === lineId ? { ...l, isLeftOut } : l)),
+  lines: draft.lines.map((l) =>
+    l.id !== lineId
+      ? l
+      : // What was taken for nothing that is eaten is asked about once it is to go in.
+        !isLeftOut && l.ingredientId === null && l.doubts.length === 0
+        ? renamedLine(l, l.nameText)
+        : { ...l, isLeftOut },
+  ),
 });
 
 /** The draft with one line named anew. */

@@ -81,6 +81,31 @@ describe("the time of a recipe", () => {
     expect(range?.question).toBe("It says 2 h 30 to 3 h. How long?");
   });
 
+  test.each([
+    ["Cover the veal with cold water. Simmer for 1 hour.", null, true],
+    ["Bones barely covered by 2 cm of stock. Simmer 1 hour.", null, false],
+    ["Cover with the lid. Simmer 1 hour.", "on", false],
+    ["Cover and cook in the oven at 150 C for 2 hours.", "on", false],
+    ["Simmer, covered, for 1 hour.", "on", false],
+  ] as const)("water that covers is no lid: %s", (step, lid, isCovered) => {
+    expect(hold(step)).toMatchObject({ lid, isCovered, vigour: null });
+  });
+
+  test("degrees without a measure are asked about where either could be meant", () => {
+    const asked = (step: string) => hold(step).doubts.map((d) => d.id);
+    expect(hold("Bake at 300 degrees for 2 hours.").ovenC).toBeCloseTo(148.9, 1);
+    expect(hold("Bake at 150 degrees for 2 hours.").ovenC).toBe(150);
+    expect(hold("Bake at 225 degrees for 2 hours.").ovenC).toBeNull();
+    expect(asked("Bake at 225 degrees for 2 hours.")).toEqual(["degrees"]);
+    expect(hold("Simmer at 90 C for 2 hours.").method).toBe("hob");
+  });
+
+  test("LOW or HIGH is asked where nobody says it", () => {
+    const said = hold("Cook in the slow cooker for 6 hours.");
+    expect(said.crockSetting).toBeNull();
+    expect(said.doubts.map((d) => d.id)).toEqual(["setting"]);
+  });
+
   test("a slow cooker's two settings are both offered", () => {
     const doubt = hold("Cook in the slow cooker, low 8 or high 5 hours.").doubts.find(
       (d) => d.id === "hold",

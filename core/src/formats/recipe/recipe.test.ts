@@ -10,7 +10,7 @@ import { looksLikeJson, readRecipeJsonLd } from "./json-ld";
 import { draftLine } from "./draft-line";
 import { matchIngredient } from "../../ingredient/match-ingredient";
 import { planOfDraft } from "./plan-of-draft";
-import { readRecipeText, settle } from "./read-recipe";
+import { leave, readRecipeText, settle } from "./read-recipe";
 import { writeRecipeJsonLd } from "./write-json-ld";
 
 const TEXT = `Mountain goat stew
@@ -97,6 +97,32 @@ describe("a pasted recipe", () => {
     expect(plan.items.find((i) => i.ingredientId === "kidneyBean")?.work).toEqual([
       { kind: "soak" },
     ]);
+  });
+  test("more than a plan holds is refused in words; frozen bones stay frozen; water covers", () => {
+    const kitchen = testKitchen();
+    const many = firstChoices(
+      readRecipeText(`Pot\nServes 4\n${"1 kg lamb neck\n".repeat(61)}Method\nSimmer 2 hours.`),
+    );
+    expect(() => planOfDraft(many, kitchen, "x")).toThrow(/61 things/);
+    const cold = firstChoices(
+      readRecipeText(
+        "Stock\nServes 4\n2 kg frozen chicken backs\n100 g frozen peas\nsalt to taste\nMethod\nCover with cold water. Simmer 2 hours. Blend a third of it. Season.",
+      ),
+    );
+    const plan = planOfDraft(cold, kitchen, "x");
+    expect(plan.items.map((i) => i.frozen)).toEqual([true, false]);
+    expect(plan.water).toEqual({ by: "cover" });
+    expect(plan.recipe?.toTaste).toEqual(["salt"]);
+    expect(plan.recipe?.steps.map((s) => s.isHeld)).toEqual([false, true, false, true]);
+  });
+  test("what was taken for nothing to eat is asked about once it is taken in", () => {
+    const draft = readRecipeText(
+      "Pot\nServes 4\n1 kg lamb neck\nkitchen twine\nMethod\nSimmer 2 hours.",
+    );
+    const [, twine] = draft.lines;
+    expect(twine?.isLeftOut).toBe(true);
+    const [, taken] = leave(draft, twine?.id ?? "", false).lines;
+    expect(taken?.doubts.map((d) => d.id)).toEqual(["ingredient"]);
   });
   test.each([
     ["2 litres of stock", "boughtStock", 2],

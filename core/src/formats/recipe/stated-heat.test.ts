@@ -1,5 +1,5 @@
 import { describe, expect, test } from "vitest";
-import { testKitchen, testPlan } from "../../../test/kitchen";
+import { HEATS, testBraise, testKitchen, testPlan } from "../../../test/kitchen";
 import { PlanSchema } from "../../simulate/plan-schema";
 import { statedHeat } from "./stated-heat";
 
@@ -42,6 +42,24 @@ describe("a heat said in words", () => {
       expect(heat.method === "oven" ? heat.ovenC : 0).toBeCloseTo(c, 1);
       expect(stop).toEqual({ by: "time", holdMin: 180 });
     }
+  });
+
+  test("what is not said of it stays: HIGH, the hot start, the oven", () => {
+    const crock = testBraise({
+      vesselId: "crock",
+      heat: { ...HEATS.low, setting: "high", start: "hot", highFirstMin: 30 },
+    });
+    expect(statedHeat("3 h", crock, kitchen).heat).toEqual(crock.heat);
+    expect(statedHeat("LOW 8 h", crock, kitchen).heat).toEqual({ ...crock.heat, setting: "low" });
+    const cold = testBraise({ heat: { ...HEATS.oven, start: "cold", lid: "off" } });
+    expect(statedHeat("oven 130 C", cold, kitchen).heat).toEqual({ ...cold.heat, ovenC: 130 });
+  });
+
+  test("two times, or degrees of either measure, are asked back", () => {
+    expect(() => statedHeat("oven 150 C 2 to 3 h", plan, kitchen)).toThrow(/leaves it open/);
+    expect(() => statedHeat("oven 225 degrees 3 h", plan, kitchen)).toThrow(
+      /Fahrenheit or Celsius/,
+    );
   });
 
   test("what is no heat says so, a kitchen without the vessel too", () => {

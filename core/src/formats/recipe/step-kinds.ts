@@ -54,6 +54,29 @@ const SAYS: Readonly<Record<StepKind, RegExp>> = {
   serve: /\bserv(?:e|ing)\b/i,
 };
 
+/** What a plan's own figures, works and moments stand for, or what needs none. */
+const HELD: ReadonlySet<StepKind> = new Set<StepKind>([
+  "heat",
+  "brown",
+  "sweat",
+  "roux",
+  "soak",
+  "tie",
+  "roast",
+  "blanch",
+  "cut",
+  "skim",
+  "add",
+  "strain",
+  "chill",
+  "season",
+  "serve",
+]);
+
+/** True where a plan stands for all that a sentence tells to do; else the cook minds it. */
+export const isHeld = (kinds: readonly StepKind[]): boolean =>
+  kinds.length > 0 && kinds.every((k) => HELD.has(k));
+
 /** Everything a sentence tells to do; empty where nothing of it was understood. */
 export const stepKindsOf = (sentence: string): readonly StepKind[] =>
   STEP_KINDS.filter((kind) => SAYS[kind].test(sentence));

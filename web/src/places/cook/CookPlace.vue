@@ -18,6 +18,7 @@ import { useShortcuts } from "../../frame/shortcuts";
 import { eventWords } from "../logbook/event-words";
 import AskOnce from "./AskOnce.vue";
 import CookDialogs from "./CookDialogs.vue";
+import RecipeWords from "../../controls/RecipeWords.vue";
 import CookKeys from "./CookKeys.vue";
 import CookPot from "./CookPot.vue";
 import CounterList from "./CounterList.vue";
@@ -133,6 +134,13 @@ useShortcuts(() =>
             }))),
       ],
 );
+/** What the recipe says and the plan does not stand for: at the stove it is told too. */
+const recipe = computed(() => {
+  const said = pot.value?.batch.plan.recipe;
+  return said === undefined || (said.toTaste.length === 0 && said.steps.every((t) => t.isHeld))
+    ? null
+    : said;
+});
 </script>
 
 <template>
@@ -170,6 +178,10 @@ useShortcuts(() =>
         <PieceBoundary what="The counter" :of="pot.events">
           <CounterList :pot="pot" :units="units" :now-ms="nowMs" @write="write" @extra="putExtra" />
         </PieceBoundary>
+        <template v-if="recipe !== null">
+          <h2>The recipe says too</h2>
+          <RecipeWords :recipe="recipe" is-only-open />
+        </template>
         <h2>Done</h2>
         <ul class="done">
           <li v-for="event in done" :key="event.id">

@@ -9,7 +9,7 @@ import TickChoice from "../../controls/TickChoice.vue";
 import BodyPanel from "./BodyPanel.vue";
 import EatersPanel from "./EatersPanel.vue";
 import IngredientLadder from "./IngredientLadder.vue";
-import RecipePanel from "./RecipePanel.vue";
+import RecipeWords from "../../controls/RecipeWords.vue";
 import WaysPanel from "./WaysPanel.vue";
 import WorkPanel from "./WorkPanel.vue";
 
@@ -82,7 +82,7 @@ const options = computed(() => {
       :units="units"
       @change="$emit('change', $event)"
     />
-    <RecipePanel v-else-if="side === 'recipe' && plan.recipe" :recipe="plan.recipe" />
+    <RecipeWords v-else-if="side === 'recipe' && plan.recipe" :recipe="plan.recipe" />
     <WaysPanel v-else :plan="plan" :kitchen="kitchen" @change="$emit('change', $event)" />
   </div>
 </template>

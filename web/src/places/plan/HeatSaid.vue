@@ -29,7 +29,8 @@ function take() {
       aria-label="Say heat and time"
       placeholder="or say it: LOW 8 h"
       @keydown.enter.prevent="take"
-      @keydown.esc="text = ''"
+      @input="problem = ''"
+      @keydown.esc="((text = ''), (problem = ''))"
       @change="take"
     />
     <span v-if="problem" class="ember small" role="alert">{{ problem }}</span>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { Doubt, HeadFacts, LineFacts } from "@kettlos/core/formats/recipe/draft";
 import { ref } from "vue";
+import { useWords } from "../../data/use-words";
 import { readTyped } from "./read-typed";
 
 /** One question of a recipe: choose an answer, or type one where a figure is wanted. */
@@ -10,6 +11,7 @@ const props = defineProps<{
 }>();
 const emit = defineEmits<{ settle: [Partial<LineFacts & HeadFacts>] }>();
 
+const words = useWords();
 const typed = ref("");
 const problem = ref("");
 const HINTS = {
@@ -34,12 +36,12 @@ function take() {
   <p class="answers">
     <button
       v-for="choice in doubt.choices"
-      :key="choice.label"
+      :key="words(choice.label)"
       type="button"
       class="button"
       @click="emit('settle', choice.set)"
     >
-      {{ choice.label }}
+      {{ words(choice.label) }}
     </button>
     <input
       v-if="doubt.typed"

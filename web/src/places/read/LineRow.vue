@@ -56,7 +56,7 @@ function take() {
     />
     <span class="how"
       ><b class="figure">{{ lineWords.amount(line, kitchenStore.units) }}</b>
-      <span class="quiet small">{{ lineWords.how(line) }}</span></span
+      <span class="quiet small">{{ lineWords.how(line, kitchenStore.units) }}</span></span
     >
     <button
       type="button"

@@ -9,6 +9,7 @@ import {
   settle,
   settleHead,
 } from "@kettlos/core/formats/recipe/read-recipe";
+import { isHeld } from "@kettlos/core/formats/recipe/step-kinds";
 import { outcomeOf } from "@kettlos/core/units/problem";
 import { computed, ref, shallowRef } from "vue";
 import { useRouter } from "vue-router";
@@ -36,7 +37,7 @@ const rows = computed(() =>
     isFirst: i === 0 || all[i - 1]?.text !== line.text,
   })),
 );
-const unread = computed(() => draft.value?.steps.filter((s) => s.kinds.length === 0).length ?? 0);
+const unread = computed(() => draft.value?.steps.filter((s) => !isHeld(s.kinds)).length ?? 0);
 
 function read(given: string) {
   const outcome = outcomeOf(() =>
@@ -108,7 +109,7 @@ async function plan() {
     <template v-else>
       <p class="understood">
         <strong>{{ draft.people === null ? "" : `For ${draft.people}. ` }}</strong>{{
-          lineWords.heat(draft)
+          lineWords.heat(draft, kitchenStore.units)
         }}
       </p>
       <ul v-if="draft.doubts.length > 0" class="doubts" aria-label="Questions about the pot">
@@ -139,13 +140,17 @@ async function plan() {
           <h2>What the steps say</h2>
           <p v-if="draft.steps.length === 0" class="quiet">It has no steps.</p>
           <p v-if="unread > 0" class="quiet small">
-            What is marked was not understood: it stays with the plan as its sentence.
+            Of what is marked the plan holds no figure: its sentence stays with it, and is told at
+            the stove.
           </p>
           <ol class="steps">
             <li
               v-for="(step, i) in draft.steps"
               :key="i"
-              :class="{ unread: step.kinds.length === 0 }"
+              :class="{
+                unread: step.kinds.length === 0,
+                kept: step.kinds.length > 0 && !isHeld(step.kinds),
+              }"
             >
               {{ step.text }}
             </li>
@@ -246,6 +251,17 @@ h2 {
 .steps .unread::after {
   color: var(--ember);
   content: " not understood";
+  font-size: 14px;
+}
+
+.steps .kept {
+  padding-left: 8px;
+  border-left: 4px double var(--tick);
+}
+
+.steps .kept::after {
+  color: var(--quiet);
+  content: " kept as its sentence";
   font-size: 14px;
 }
 

@@ -3,11 +3,12 @@ import { ingredientById } from "@kettlos/core/ingredient/catalogue";
 import { countWords } from "@kettlos/core/ingredient/word-forms";
 import {
   showDuration,
+  showLength,
   showMass,
-  showTemperature,
   showVolume,
   type UnitSystem,
 } from "@kettlos/core/units/show";
+import { inWords, ovenC as ovenAt, say } from "@kettlos/core/units/said";
 import { whenWords } from "../plan/when-words";
 
 const METHODS = {
@@ -19,19 +20,23 @@ const METHODS = {
 
 /** How a draft says what it has understood so far. */
 export const lineWords = {
-  heat({ method, ovenC, hold, crockSetting, lid, vigour, end }: RecipeDraft): string {
+  heat(
+    { method, ovenC, hold, crockSetting, lid, vigour, end, isCovered }: RecipeDraft,
+    units: UnitSystem,
+  ): string {
     const where = method === null ? "" : METHODS[method];
     const how =
       method === "oven" && ovenC !== null
-        ? ` at ${showTemperature(ovenC, "metric").replace(".0 ", " ")}`
-        : method === "slowCooker"
+        ? ` at ${inWords(say`${ovenAt(ovenC)}`, units)}`
+        : method === "slowCooker" && crockSetting !== null
           ? ` on ${crockSetting.toUpperCase()}`
           : "";
     const long =
       hold === null ? "" : hold === "tender" ? ", until tender" : `, ${showDuration(hold)}`;
     const lively = method === "hob" && vigour !== null ? ` at a ${vigour} simmer` : "";
     const covered = (method === "hob" || method === "oven") && lid !== null ? `, lid ${lid}` : "";
-    const said = `${where}${how}${lively}${long}${covered}`;
+    const water = isCovered ? ", water to cover" : "";
+    const said = `${where}${how}${lively}${long}${covered}${water}`;
     if (said === "") return "";
     const ends = end === "strained" ? ". Strained." : ". Served as it is.";
     return said.charAt(0).toUpperCase() + said.slice(1) + ends;
@@ -47,9 +52,12 @@ export const lineWords = {
     const weight = isLiquid ? showVolume(massKg, units) : showMass(massKg, units);
     return counted === undefined ? weight : `${countWords(counted.count, counted.word)}, ${weight}`;
   },
-  how({ when, work, boneState, edgeM, isLeftOut, ingredientId, isFrozen }: DraftLine): string {
+  how(
+    { when, work, boneState, edgeM, isLeftOut, ingredientId, isFrozen }: DraftLine,
+    units: UnitSystem,
+  ): string {
     if (isLeftOut || ingredientId === null) return "";
-    const cut = edgeM === null ? "" : `${Math.round(edgeM * 1000) / 10} cm`;
+    const cut = edgeM === null ? "" : showLength(edgeM, units === "us" ? "us" : "metric");
     return [
       when.at === "start" ? "" : whenWords(when).toLowerCase(),
       isFrozen ? "frozen" : "",
