@@ -3,6 +3,7 @@ import { testKitchen } from "../../test/kitchen";
 import { answersFor } from "../because/answers";
 import { KINDS } from "../simulate/dish-words";
 import { Problem } from "../units/problem";
+import { capacityL } from "../vessel/volume";
 import { planOfKind } from "./kinds";
 import { choiceOf, choose, questionsFor, SCHOOLS } from "./schools/schools";
 import { timedIn } from "./time-in";
@@ -38,6 +39,28 @@ describe.each(KITCHENS)("every kind from its defaults, %s", (_where, kitchen) =>
 
 test("a kitchen without a ring cannot plan a kind, and says what is missing", () => {
   expect(() => planOfKind("stew", testKitchen({ rings: [] }), "x")).toThrow(Problem);
+});
+
+test("a dish for so many is for them, in a pot that holds it, or in the biggest where none does", () => {
+  const kitchen = testKitchen();
+  const sizeOf = (people: number | null) => {
+    const plan = planOfKind("stew", kitchen, "x", people);
+    const vessel = kitchen.vessels.find((v) => v.id === plan.vesselId);
+    const massKg = plan.items.reduce((sum, i) => sum + i.massKg, 0);
+    const outcome = answersFor(plan, kitchen, NOON);
+    return { plan, vessel, massKg, fit: outcome.ok ? outcome.value.fit.limit : "none" };
+  };
+  const [six, two, twelve, hundred] = [null, 2, 12, 100].map(sizeOf);
+  expect(two?.plan.serves?.people).toBe(2);
+  expect((six?.massKg ?? 0) / (two?.massKg ?? 1)).toBeCloseTo(3, 0);
+  expect(twelve?.fit).toBe("fits");
+  expect(twelve?.plan.serves?.people).toBe(12);
+  // Nothing of what was asked for is cut away unseen: the plan opens with its fault.
+  expect(hundred?.plan.serves?.people).toBe(100);
+  expect(hundred?.fit).not.toBe("fits");
+  expect(Math.max(...kitchen.vessels.map(capacityL))).toBe(
+    hundred?.vessel && capacityL(hundred.vessel),
+  );
 });
 
 test("late things are timed to be done with the rest, whatever they were", () => {

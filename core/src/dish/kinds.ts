@@ -12,7 +12,7 @@ import { Problem } from "../units/problem";
 import type { Vessel } from "../vessel/vessel-schema";
 import { capacityL, vesselAreaM2 } from "../vessel/volume";
 import { KIND_FORMULAS, type KindFormula } from "./kind-formulas";
-import { asMuchAsFits, scaled } from "./scale";
+import { asMuchAsFits, scaled, scaledToPeople } from "./scale";
 import { timedIn } from "./time-in";
 
 /** Of the room to the fill line a stock takes so much, so that there is room to skim. */
@@ -36,24 +36,27 @@ function heatFor(formula: KindFormula, kitchen: Kitchen): Heat {
 }
 
 /**
- * Stocks want the biggest pot, dishes the widest. A braise wants a tight lid and no room to spare: the
- * smallest that holds it.
+ * Stocks want the biggest pot, dishes the widest that holds them. A braise wants a tight lid and no room to
+ * spare: the smallest that holds it. Where none does, the biggest.
  */
 function vesselFor(formula: KindFormula, kitchen: Kitchen, heat: Heat, plan: Plan): Vessel {
   const suited = kitchen.vessels.filter((v) => suits(v, heat.method) && v.kind !== "pan");
   const pots = suited.filter((v) => v.kind !== "pressureCooker");
   const from = pots.length > 0 ? pots : suited;
   const by = (rank: (v: Vessel) => number) => [...from].sort((a, b) => rank(b) - rank(a))[0];
-  const tight = from
+  const roomy = from.filter((v) => isRoomIn(v, plan, kitchen));
+  const tight = roomy
     .filter((v) => v.lid === "heavy")
-    .sort((a, b) => capacityL(a) - capacityL(b))
-    .find((v) => isRoomIn(v, plan, kitchen));
+    .sort((a, b) => capacityL(a) - capacityL(b))[0];
+  const wide = [...roomy].sort(
+    (a, b) => vesselAreaM2(b, b.heightM * 0.5) - vesselAreaM2(a, a.heightM * 0.5),
+  )[0];
   const found =
     formula.pot === "tall"
       ? by(capacityL)
       : formula.pot === "tight"
         ? (tight ?? by(capacityL))
-        : by((v) => vesselAreaM2(v, v.heightM * 0.5));
+        : (wide ?? by(capacityL));
   if (found === undefined)
     throw new Problem(
       "unknownReference",
@@ -74,11 +77,17 @@ function flavourMin(formula: KindFormula, heat: Heat, kitchen: Kitchen): number 
 
 /**
  * A plan of this kind with sound defaults for this kitchen: its pots, its heats, its altitude. A stock
- * fills the big pot; a dish serves six, or what the pot takes; late things are timed to be done with the
- * rest.
+ * fills the big pot; a dish serves as many as are named, whether or not a pot takes it all, else six or
+ * what the pot takes; late things are timed to be done with the rest.
+ * @param people whom a dish is for, 1 to 500; null where nobody said
  * @throws Problem `unknownReference` where the kitchen has no pot or ring for it, and as simulate does
  */
-export function planOfKind(kind: KindId, kitchen: Kitchen, id: string): Plan {
+export function planOfKind(
+  kind: KindId,
+  kitchen: Kitchen,
+  id: string,
+  people: number | null = null,
+): Plan {
   const formula = KIND_FORMULAS[kind];
   const ring = [...kitchen.rings].sort((a, b) => b.powerW - a.powerW)[0];
   if (ring === undefined)
@@ -90,7 +99,7 @@ export function planOfKind(kind: KindId, kitchen: Kitchen, id: string): Plan {
     );
   const heat = heatFor(formula, kitchen);
   const anywhere = kitchen.vessels[0]?.id ?? "none";
-  const loose = PlanSchema.parse({
+  const six = PlanSchema.parse({
     schemaVersion: SCHEMA_VERSION,
     id,
     name: formula.name,
@@ -110,10 +119,13 @@ export function planOfKind(kind: KindId, kitchen: Kitchen, id: string): Plan {
     prepareMin: 5,
     ...formula.more,
   });
+  const isAsked = people !== null && six.serves !== null;
+  const loose = isAsked ? scaledToPeople(six, people) : six;
   const plan: Plan = { ...loose, vesselId: vesselFor(formula, kitchen, heat, loose).id };
   const full = asMuchAsFits(plan, kitchen);
   const by = (full.items[0]?.massKg ?? 1) / (plan.items[0]?.massKg ?? 1);
-  const sized = plan.end === "strained" ? scaled(plan, by * STOCK_FILL) : by < 1 ? full : plan;
+  const sized =
+    plan.end === "strained" ? scaled(plan, by * STOCK_FILL) : by < 1 && !isAsked ? full : plan;
   return rounded(timedIn(sized, kitchen));
 }
 

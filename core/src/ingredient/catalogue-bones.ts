@@ -76,8 +76,12 @@ export const BONES: readonly Ingredient[] = [
     each: { trotter: one(400) },
   }),
   bone("porkSkin", "Pork skin", MEATY_BONE, "meat", [95, 200], 0.15, 0.5),
-  bone("porkNeckBones", "Pork neck bones", MEATY_BONE, "meat", [30, 200], 0.08, 0.55),
-  bone("porkRibs", "Pork rib bones", MEATY_BONE, "meat", [30, 200], 0.1, 0.55),
+  bone("porkNeckBones", "Pork neck bones", MEATY_BONE, "meat", [30, 200], 0.08, 0.55, {
+    each: { bone: one(150) },
+  }),
+  bone("porkRibs", "Pork rib bones", MEATY_BONE, "meat", [30, 200], 0.1, 0.55, {
+    each: { rib: one(120), rack: one(1200) },
+  }),
   bone("vealKnuckle", "Veal knuckle", MEATY_BONE, "meat", [60, 220], 0.04, 0.55, {
     each: { knuckle: one(1100) },
   }),
@@ -90,13 +94,21 @@ export const BONES: readonly Ingredient[] = [
   bone("oxtail", "Oxtail", MEATY_BONE, "meat", [50, 260], 0.1, 0.58, {
     each: { tail: one(1300), slice: one(170) },
   }),
-  bone("beefRibs", "Beef rib bones", LARGE_BARE_BONE, "meat", [30, 300], 0.1, 0.45),
-  bone("beefBones", "Beef bones, mixed", MEATY_BONE, "meat", [30, 300], 0.1, 0.45),
-  bone("vealBones", "Veal bones, mixed", MEATY_BONE, "meat", [45, 220], 0.06, 0.5),
+  bone("beefRibs", "Beef rib bones", LARGE_BARE_BONE, "meat", [30, 300], 0.1, 0.45, {
+    each: { rib: one(350) },
+  }),
+  bone("beefBones", "Beef bones, mixed", MEATY_BONE, "meat", [30, 300], 0.1, 0.45, {
+    each: { bone: one(300) },
+  }),
+  bone("vealBones", "Veal bones, mixed", MEATY_BONE, "meat", [45, 220], 0.06, 0.5, {
+    each: { bone: one(300) },
+  }),
   bone("calfFoot", "Calf's foot", MEATY_BONE, "meat", [95, 220], 0.04, 0.55, {
     each: { foot: one(1100) },
   }),
-  bone("porkBones", "Pork bones, mixed", MEATY_BONE, "meat", [30, 200], 0.09, 0.5),
+  bone("porkBones", "Pork bones, mixed", MEATY_BONE, "meat", [30, 200], 0.09, 0.5, {
+    each: { bone: one(200) },
+  }),
   bone("hamBone", "Ham bone", MEATY_BONE, "meat", [40, 200], 0.06, 0.5, {
     saltGKg: {
       name: "salt",
@@ -109,17 +121,26 @@ export const BONES: readonly Ingredient[] = [
     petHazard: "cured meat is salty",
     each: { bone: one(600) },
   }),
-  bone("chickenBones", "Chicken bones, mixed", POULTRY_BONE, "poultry", [35, 110], 0.06, 0.58),
-  bone("lambBones", "Lamb bones, mixed", MEATY_BONE, "meat", [35, 220], 0.07, 0.5),
+  bone("chickenBones", "Chicken bones, mixed", POULTRY_BONE, "poultry", [35, 110], 0.06, 0.58, {
+    each: { bone: one(40) },
+  }),
+  bone("lambBones", "Lamb bones, mixed", MEATY_BONE, "meat", [35, 220], 0.07, 0.5, {
+    each: { bone: one(180) },
+  }),
   bone("lambNeck", "Lamb neck", MEATY_BONE, "meat", [35, 220], 0.07, 0.58, {
     each: { neck: one(800) },
   }),
-  bone("lambShankBone", "Lamb shank bones", LARGE_BARE_BONE, "meat", [35, 220], 0.05, 0.4),
+  bone("lambShankBone", "Lamb shank bones", LARGE_BARE_BONE, "meat", [35, 220], 0.05, 0.4, {
+    each: { shank: one(180), bone: one(180) },
+  }),
   bone("goatNeck", "Goat neck", MEATY_BONE, "meat", [35, 220], 0.03, 0.6, {
     each: { neck: one(700) },
   }),
-  bone("muttonShank", "Mutton shank bones", MEATY_BONE, "meat", [35, 220], 0.06, 0.5),
+  bone("muttonShank", "Mutton shank bones", MEATY_BONE, "meat", [35, 220], 0.06, 0.5, {
+    each: { shank: one(450) },
+  }),
   bone("deerJoint", "Deer joints and shanks", MEATY_BONE, "meat", [40, 300], 0.02, 0.55, {
+    each: { shank: one(700) },
     ...GAME,
   }),
   bone("hareFrame", "Hare frame", BROKEN_CARCASS, "meat", [30, 220], 0.02, 0.62, {

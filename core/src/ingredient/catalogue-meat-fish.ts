@@ -21,8 +21,8 @@ export const meat = (
 /** Meats by cut. Juice freed: model section 8. */
 export const MEATS: readonly Ingredient[] = [
   meat("beefChuck", "Beef chuck", 0.33, 0.65),
-  meat("beefShank", "Beef shank", 0.26, 0.7),
-  meat("beefBrisket", "Beef brisket", 0.36, 0.6),
+  meat("beefShank", "Beef shank", 0.26, 0.7, { each: { slice: one(350) } }),
+  meat("beefBrisket", "Beef brisket", 0.36, 0.6, { each: { brisket: one(4500) } }),
   meat("lambShoulder", "Lamb shoulder", 0.33, 0.62),
   meat("muttonShoulder", "Mutton shoulder", 0.33, 0.6),
   meat("goatShoulder", "Goat shoulder", 0.33, 0.68, {}, 0.12),
@@ -50,14 +50,14 @@ export const MEATS: readonly Ingredient[] = [
   meat("beefShankSlice", "Cross-cut beef shank on the bone", 0.25, 0.68, {
     each: { slice: one(400) },
   }),
-  meat("beefRound", "Beef silverside or round", 0.34, 0.7),
+  meat("beefRound", "Beef silverside or round", 0.34, 0.7, { each: { slice: one(180) } }),
   meat("shortRib", "Beef short ribs", 0.3, 0.55, {
     each: { rib: one(350) },
   }),
   meat("beefTongue", "Beef tongue", 0.28, 0.65, {
     each: { tongue: one(1300) },
   }),
-  meat("beefHeart", "Beef heart", 0.28, 0.74, {}, 0.08),
+  meat("beefHeart", "Beef heart", 0.28, 0.74, { each: { heart: one(1500) } }, 0.08),
   meat(
     "kidney",
     "Kidney",
@@ -76,7 +76,7 @@ export const MEATS: readonly Ingredient[] = [
     each: { shank: one(420) },
   }),
   meat("lambLeg", "Leg of lamb", 0.3, 0.65, { each: { leg: one(2200) } }),
-  meat("porkBelly", "Pork belly, raw", 0.34, 0.45, {}, 0.5),
+  meat("porkBelly", "Pork belly, raw", 0.34, 0.45, { each: { slice: one(40) } }, 0.5),
   meat("porkHock", "Pork hock, fresh", 0.28, 0.6, {
     each: { hock: one(900), knuckle: one(900) },
   }),
@@ -92,6 +92,7 @@ export const MEATS: readonly Ingredient[] = [
     each: { slice: one(30) },
   }),
   meat("cookedBeef", "Cooked beef", 0.05, 0.6, {
+    each: { slice: one(40) },
     staging: "last10",
     petHazard: "cooked for people: it may be salted, or hold onion",
     saltGKg: saltContent(4),
@@ -112,6 +113,7 @@ export const MEATS: readonly Ingredient[] = [
     each: { cheek: one(90) },
   }),
   meat("ham", "Raw cured ham", 0.2, 0.65, {
+    each: { slice: one(30) },
     saltGKg: saltContent(30),
     petHazard: "cured meat is salty",
   }),
@@ -140,7 +142,7 @@ export const MEATS: readonly Ingredient[] = [
     saltGKg: saltContent(30),
     petHazard: "cured meat is salty",
   }),
-  meat("beefLiver", "Beef liver", 0.25, 0.7, {}, 0.05),
+  meat("beefLiver", "Beef liver", 0.25, 0.7, { each: { slice: one(90) } }, 0.05),
   meat(
     "poultryLiver",
     "Poultry livers",
@@ -181,12 +183,14 @@ export const FISHES: readonly Ingredient[] = [
     each: { fillet: one(160) },
   }),
   fish("smokedFish", "Smoked fish fillet", 0.7, {
+    each: { fillet: one(150) },
     allergens: ["fish"],
     saltGKg: saltContent(20),
     petHazard: "smoked fish is salty",
     ...meatFrees(0.1, 0.05),
   }),
   fish("saltCod", "Salt cod, soaked", 0.75, {
+    each: { piece: one(250) },
     allergens: ["fish"],
     saltGKg: saltContent(25),
     petHazard: "salted fish is salty",
@@ -210,6 +214,7 @@ export const FISHES: readonly Ingredient[] = [
     each: { scallop: one(25) },
   }),
   fish("squid", "Squid", 0.79, {
+    each: { tube: one(100), squid: one(150) },
     allergens: ["molluscs"],
     ...meatFrees(0.25, 0.03),
   }),

@@ -83,6 +83,7 @@ export const LIQUIDS: readonly Ingredient[] = [
   }),
   liquid("tomatoJuice", "Tomato juice", 0.94, { saltGKg: saltContent(5) }),
   liquid("coffee", "Coffee", 0.99, {
+    each: { shot: one(30) },
     petHazard: "coffee harms animals",
   }),
 ];

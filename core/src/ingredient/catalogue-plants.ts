@@ -174,6 +174,7 @@ export const VEGETABLES: readonly Ingredient[] = [
     each: { ear: one(110) },
   }),
   vegetable("greenBean", "Green beans", 0.9, 0.1, {
+    each: { bean: one(6) },
     staging: "last30",
   }),
   entry("vegetable", "cannedTomato", "Canned tomato", POURED, {
@@ -286,6 +287,7 @@ export const GRAINS: readonly Ingredient[] = [
     each: { slice: one(40) },
   }),
   grain("eggNoodle", "Egg noodles", 1.4, {
+    each: { nest: one(60) },
     allergens: ["gluten", "egg"],
   }),
   grain("pasta", "Pasta, small", 1.4, {
@@ -310,8 +312,9 @@ const dried = (
 
 /** Dried goods. Liquid taken up: model section 8. */
 export const DRIEDS: readonly Ingredient[] = [
-  dried("driedMushroom", "Dried mushrooms", 5, 0.1),
+  dried("driedMushroom", "Dried mushrooms", 5, 0.1, { each: { mushroom: one(2), piece: one(2) } }),
   dried("kelp", "Kelp, dried", 3.5, 0.1, {
+    each: { piece: one(10), sheet: one(10), strip: one(8) },
     staging: "start",
   }),
   dried("driedApricot", "Dried apricots", 0.8, 0.3, {
@@ -324,32 +327,37 @@ export const DRIEDS: readonly Ingredient[] = [
   dried("raisin", "Raisins", 0.8, 0.15, {
     petHazard: "grapes and raisins harm dogs",
   }),
-  dried("driedChestnut", "Dried chestnuts", 1.0, 0.1),
+  dried("driedChestnut", "Dried chestnuts", 1.0, 0.1, { each: { chestnut: one(4) } }),
   dried("driedChili", "Dried chilies", 1.5, 0.1, {
     petHazard: "hot spice",
     each: { chili: one(3), chile: one(3), chilli: one(3) },
   }),
-  dried("driedTomato", "Dried tomatoes", 1, 0.15),
+  dried("driedTomato", "Dried tomatoes", 1, 0.15, { each: { half: one(4), tomato: one(4) } }),
   dried("date", "Dates", 0.4, 0.21, { each: { date: one(8) } }),
   dried("fig", "Dried figs", 0.7, 0.3, { each: { fig: one(15) } }),
   dried("driedCranberry", "Dried cranberries", 0.6, 0.16),
   dried("walnut", "Walnuts", 0.1, 0.04, {
+    each: { walnut: one(5), half: one(2.5) },
     allergens: ["nuts"],
     petHazard: "nuts harm dogs",
   }),
   dried("almond", "Almonds", 0.2, 0.05, {
+    each: { almond: one(1.2) },
     allergens: ["nuts"],
     petHazard: "nuts harm dogs",
   }),
   dried("cashew", "Cashews", 0.2, 0.05, {
+    each: { cashew: one(1.5) },
     allergens: ["nuts"],
     petHazard: "nuts harm dogs",
   }),
   dried("hazelnut", "Hazelnuts", 0.1, 0.05, {
+    each: { hazelnut: one(1.3) },
     allergens: ["nuts"],
     petHazard: "nuts harm dogs",
   }),
   dried("peanut", "Peanuts", 0.2, 0.06, {
+    each: { peanut: one(0.8) },
     allergens: ["peanut"],
     petHazard: "salted nuts and rich fat",
   }),

@@ -31,7 +31,7 @@ export const POULTRY: readonly Ingredient[] = [
   bird("duckBreast", "Duck breast", 0.28, 0.58, {
     each: { breast: one(300) },
   }),
-  bird("goosePieces", "Goose in pieces", 0.32, 0.52, {}, 0.35),
+  bird("goosePieces", "Goose in pieces", 0.32, 0.52, { each: { piece: one(400) } }, 0.35),
   bird("guineaFowl", "Guinea fowl", 0.22, 0.7, {
     each: { fowl: one(1300), bird: one(1300) },
   }),
@@ -61,6 +61,7 @@ export const POULTRY: readonly Ingredient[] = [
     each: { heart: one(10) },
   }),
   bird("cookedPoultry", "Cooked poultry meat", 0.05, 0.65, {
+    each: { slice: one(30) },
     staging: "last10",
     petHazard: "cooked for people: it may be salted, or hold onion",
     saltGKg: saltContent(4),

@@ -8,6 +8,7 @@ import { computed, ref, watch } from "vue";
 import { useEntry } from "../../controls/use-entry";
 import type { LivePot } from "../../data/pots-store";
 import type { NewEvent } from "../../data/repository";
+import OpenDialog from "../../controls/OpenDialog.vue";
 
 /** What the fork says of a piece; the forecast of tenderness learns from it. */
 const props = defineProps<{ pot: LivePot; write: (event: NewEvent) => Promise<void> }>();
@@ -42,7 +43,7 @@ function save(how: Check) {
 </script>
 
 <template>
-  <ElDialog v-model="shown" title="What the fork says" width="min(520px, 94vw)">
+  <OpenDialog v-model="shown" title="What the fork says" width="min(520px, 94vw)">
     <p v-if="judged.length === 0">Nothing in this pot is judged by a fork.</p>
     <div v-else class="fields">
       <label
@@ -62,7 +63,7 @@ function save(how: Check) {
       </div>
       <p v-if="notWritten" class="ember small" role="alert">{{ notWritten }}</p>
     </div>
-  </ElDialog>
+  </OpenDialog>
 </template>
 
 <style scoped>

@@ -13,6 +13,7 @@ import { useEntry } from "../../controls/use-entry";
 import { lidOf } from "../../data/lid-of";
 import type { LivePot } from "../../data/pots-store";
 import type { NewEvent } from "../../data/repository";
+import OpenDialog from "../../controls/OpenDialog.vue";
 
 /** How it really simmers and where the lid is; the forecast follows from then on. */
 const props = defineProps<{
@@ -67,7 +68,7 @@ function takeOff() {
 </script>
 
 <template>
-  <ElDialog v-model="shown" title="Heat and lid now" width="min(520px, 94vw)">
+  <OpenDialog v-model="shown" title="Heat and lid now" width="min(520px, 94vw)">
     <FieldForm class="fields" :not-written @keep="save">
       <TickChoice
         v-if="heat.method === 'slowCooker'"
@@ -105,5 +106,5 @@ function takeOff() {
         {{ END_WORDS[heat.method] }}, sooner than planned
       </button>
     </FieldForm>
-  </ElDialog>
+  </OpenDialog>
 </template>

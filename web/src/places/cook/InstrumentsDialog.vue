@@ -7,6 +7,7 @@ import type { LivePot } from "../../data/pots-store";
 import { readingsCsv, readReadingsCsv } from "../../data/readings-csv";
 import { appendEvents } from "../../data/repository";
 import { save as saveFile } from "../../data/save-file";
+import OpenDialog from "../../controls/OpenDialog.vue";
 
 /** Which instruments this pot listens to; readings in from a file and out to one. */
 const props = defineProps<{ pot: LivePot; link: Link | null }>();
@@ -54,7 +55,7 @@ const writeOut = () =>
 </script>
 
 <template>
-  <ElDialog v-model="shown" title="Instruments" width="min(560px, 94vw)">
+  <OpenDialog v-model="shown" title="Instruments" width="min(560px, 94vw)">
     <div class="fields">
       <fieldset>
         <legend>This pot listens to</legend>
@@ -102,7 +103,7 @@ const writeOut = () =>
       </ul>
       <p v-if="done !== ''" role="status">{{ done }}</p>
     </div>
-  </ElDialog>
+  </OpenDialog>
 </template>
 
 <style scoped>

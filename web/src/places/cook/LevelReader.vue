@@ -12,6 +12,7 @@ import { useEntry } from "../../controls/use-entry";
 import TickChoice from "../../controls/TickChoice.vue";
 import type { LivePot } from "../../data/pots-store";
 import type { NewEvent } from "../../data/repository";
+import OpenDialog from "../../controls/OpenDialog.vue";
 
 /** One level reading, in whatever form is at hand. */
 const props = defineProps<{
@@ -88,7 +89,7 @@ function save() {
 </script>
 
 <template>
-  <ElDialog v-model="shown" title="Read the level" width="min(520px, 94vw)">
+  <OpenDialog v-model="shown" title="Read the level" width="min(520px, 94vw)">
     <FieldForm v-slot="{ keep: keepIt }" class="fields" :not-written :doubt @keep="save">
       <TickChoice v-model="form" label="Form of the reading" :options="options" />
       <UnitField
@@ -111,5 +112,5 @@ function save() {
       </p>
       <button type="submit" class="button primary">Keep this reading</button>
     </FieldForm>
-  </ElDialog>
+  </OpenDialog>
 </template>

@@ -8,6 +8,7 @@ import UnitField from "../../controls/UnitField.vue";
 import { useEntry } from "../../controls/use-entry";
 import type { LivePot } from "../../data/pots-store";
 import type { NewEvent } from "../../data/repository";
+import OpenDialog from "../../controls/OpenDialog.vue";
 
 /** Without heat, or with the lid off: from now on, or for a while just past. */
 const props = defineProps<{
@@ -68,7 +69,7 @@ function save() {
 </script>
 
 <template>
-  <ElDialog v-model="shown" title="Something came between" width="min(480px, 94vw)">
+  <OpenDialog v-model="shown" title="Something came between" width="min(480px, 94vw)">
     <FieldForm class="fields" :not-written @keep="save">
       <TickChoice v-model="why" label="What" :options="WHY" />
       <TickChoice v-model="how" label="Since when" :options="SINCE" />
@@ -99,5 +100,5 @@ function save() {
         {{ how === "past" ? "Count it in" : "It is so now" }}
       </button>
     </FieldForm>
-  </ElDialog>
+  </OpenDialog>
 </template>

@@ -8,6 +8,7 @@ import { useFarOff } from "./use-far-off";
 import { useEntry } from "../../controls/use-entry";
 import type { LivePot } from "../../data/pots-store";
 import type { NewEvent } from "../../data/repository";
+import OpenDialog from "../../controls/OpenDialog.vue";
 
 /** Liquid poured in while it cooks, or a portion ladled out and put back. */
 const props = defineProps<{
@@ -50,7 +51,7 @@ function save() {
 </script>
 
 <template>
-  <ElDialog v-model="shown" title="Top up, take out" width="min(420px, 94vw)">
+  <OpenDialog v-model="shown" title="Top up, take out" width="min(420px, 94vw)">
     <FieldForm v-slot="{ keep: keepIt }" class="fields" :not-written :doubt @keep="save">
       <TickChoice v-model="way" label="In or out" :options="WAYS" />
       <UnitField
@@ -70,5 +71,5 @@ function save() {
       </p>
       <button type="submit" class="button primary">It is done</button>
     </FieldForm>
-  </ElDialog>
+  </OpenDialog>
 </template>

@@ -4,6 +4,7 @@ import type { PlanItem } from "@kettlos/core/simulate/plan-schema";
 import { showMass, type UnitSystem } from "@kettlos/core/units/show";
 import { computed } from "vue";
 import type { NewEvent } from "../../data/repository";
+import OpenDialog from "../../controls/OpenDialog.vue";
 
 /** Nothing passes with something on the counter: each is put in or left out, by name. */
 const props = defineProps<{ items: readonly PlanItem[]; units: UnitSystem; does: string }>();
@@ -23,7 +24,7 @@ function all(isIn: boolean) {
 </script>
 
 <template>
-  <ElDialog v-model="shown" title="Still on the counter" width="min(520px, 94vw)">
+  <OpenDialog v-model="shown" title="Still on the counter" width="min(520px, 94vw)">
     <div class="fields">
       <ul>
         <li v-for="item in items" :key="item.id">
@@ -64,7 +65,7 @@ function all(isIn: boolean) {
         </button>
       </div>
     </div>
-  </ElDialog>
+  </OpenDialog>
 </template>
 
 <style scoped>

@@ -11,6 +11,7 @@ import { useEntry } from "../../controls/use-entry";
 import type { LivePot } from "../../data/pots-store";
 import type { NewEvent } from "../../data/repository";
 import { newItem } from "../plan/new-item";
+import OpenDialog from "../../controls/OpenDialog.vue";
 
 /** A tasting round: who, at which heat, what it wants; with the dose, to be put in by one tap. */
 const props = defineProps<{
@@ -85,7 +86,7 @@ function save() {
 </script>
 
 <template>
-  <ElDialog v-model="shown" :title="`Taste, note: round ${round}`" width="min(560px, 94vw)">
+  <OpenDialog v-model="shown" :title="`Taste, note: round ${round}`" width="min(560px, 94vw)">
     <form class="fields" @submit.prevent="save">
       <div class="tastes" role="group" aria-label="It tastes">
         <button
@@ -143,7 +144,7 @@ function save() {
       <button type="submit" class="button primary">Keep this note</button>
       <p v-if="notWritten" class="ember small" role="alert">{{ notWritten }}</p>
     </form>
-  </ElDialog>
+  </OpenDialog>
 </template>
 
 <style scoped>

@@ -9,6 +9,7 @@ import { useFarOff } from "./use-far-off";
 import { useEntry } from "../../controls/use-entry";
 import type { LivePot } from "../../data/pots-store";
 import type { NewEvent } from "../../data/repository";
+import OpenDialog from "../../controls/OpenDialog.vue";
 
 /** A thermometer read by hand: in the liquid, or in the middle of the thickest piece. */
 const props = defineProps<{
@@ -46,7 +47,7 @@ function save() {
 </script>
 
 <template>
-  <ElDialog v-model="shown" title="Read the thermometer" width="min(460px, 94vw)">
+  <OpenDialog v-model="shown" title="Read the thermometer" width="min(460px, 94vw)">
     <FieldForm v-slot="{ keep: keepIt }" class="fields" :not-written :doubt @keep="save">
       <TickChoice v-model="where" label="Where" :options="WHERE" />
       <TemperatureField
@@ -69,5 +70,5 @@ function save() {
       </p>
       <button type="submit" class="button primary">Keep this reading</button>
     </FieldForm>
-  </ElDialog>
+  </OpenDialog>
 </template>

@@ -22,6 +22,7 @@ import FreezerRoom from "./FreezerRoom.vue";
 import HeldPanel from "./HeldPanel.vue";
 import PutInDialog from "./PutInDialog.vue";
 import UseFirst from "./UseFirst.vue";
+import TakenLately from "./TakenLately.vue";
 import ShelfItem from "./ShelfItem.vue";
 import { keyOf } from "./held-words";
 import { larderWords } from "./larder-words";
@@ -126,6 +127,7 @@ useShortcuts(() => [
         </p>
       </div>
       <DailyUses :units="units" />
+      <TakenLately />
       <FreezerRoom :units="one" />
       <CautionList v-if="shelves.length > 0" :cautions="cautions" />
     </section>

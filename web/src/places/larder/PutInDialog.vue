@@ -22,6 +22,7 @@ import { useKitchenStore } from "../../data/kitchen-store";
 import { appendFromDialog } from "../../data/larder-log";
 import { useLarderStore } from "../../data/larder-store";
 import { newId } from "../../data/new-id";
+import OpenDialog from "../../controls/OpenDialog.vue";
 
 /** Bones, trimmings, fat or leftovers that wait for a pot, put in by hand. */
 defineProps<{ units: UnitSystem }>();
@@ -97,7 +98,7 @@ async function put() {
 </script>
 
 <template>
-  <ElDialog v-model="shown" title="Put something in" width="min(460px, 94vw)">
+  <OpenDialog v-model="shown" title="Put something in" width="min(460px, 94vw)">
     <FieldForm class="fields" :not-written @keep="put">
       <SuggestInput
         v-model="what"
@@ -137,5 +138,5 @@ async function put() {
       <p v-if="problem" class="ember" role="alert">{{ problem }}</p>
       <button type="submit" class="button primary">Put it in</button>
     </FieldForm>
-  </ElDialog>
+  </OpenDialog>
 </template>

@@ -1,5 +1,5 @@
 import { flushPromises, mount, RouterLinkStub, type DOMWrapper } from "@vue/test-utils";
-import { larderOf } from "@kettlos/core/larder/larder";
+import { larderOf, leftOf } from "@kettlos/core/larder/larder";
 import ElementPlus from "element-plus";
 import { beforeEach, describe, expect, test, vi } from "vitest";
 import { createMemoryHistory, createRouter } from "vue-router";
@@ -15,6 +15,7 @@ import FilledShelf from "../portion/FilledShelf.vue";
 import DailyUses from "./DailyUses.vue";
 import HeldActions from "./HeldActions.vue";
 import HeldPanel from "./HeldPanel.vue";
+import TakenLately from "./TakenLately.vue";
 import UseFirst from "./UseFirst.vue";
 import { countWords, keyOf, saltWords } from "./held-words";
 
@@ -65,6 +66,28 @@ describe("the larder's log", () => {
   test("goes out to a file and comes back once, not twice", async () => {
     await importAll(sample, "merge");
     expect(await db.larder.count()).toBe(sample.larder.length);
+  });
+});
+
+describe("taken out lately", () => {
+  test("holds what was taken for thirty days; one of it goes back, whatever came after", async () => {
+    const store = await loaded();
+    const jar = store.larder.holdings.find((h) => h.count >= 3);
+    if (jar === undefined) throw new Error("nothing to take three of");
+    const name = jar.lot.name.toLowerCase();
+    const now = () => leftOf(store.larder, jar.lot.id);
+    const before = now();
+    const out = { kind: "taken", lotId: jar.lot.id, place: jar.place } as const;
+    await appendLarder({ ...out, count: 1, out: "thrown", why: "smell" });
+    await appendLarder({ ...out, count: 2, out: "table" });
+    await vi.waitFor(() => expect(now()).toBe(before - 3));
+    const panel = mount(TakenLately, { global });
+    const ones = () => panel.findAll("li").filter((li) => li.text().includes(`1 ${name} taken`));
+    const many = ones().length;
+    await ones()[0]?.find("button").trigger("click");
+    await vi.waitFor(() => expect(now()).toBe(before - 2));
+    await vi.waitFor(() => expect(ones()).toHaveLength(many - 1));
+    expect(panel.text()).toContain(`2 ${name} taken`);
   });
 });
 

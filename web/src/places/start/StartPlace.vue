@@ -3,19 +3,22 @@ import { KIND_FORMULAS } from "@kettlos/core/dish/kind-formulas";
 import { planOfKind } from "@kettlos/core/dish/kinds";
 import { KINDS, type KindId } from "@kettlos/core/simulate/dish-words";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
-import { outcomeOf } from "@kettlos/core/units/problem";
+import { outcomeOf, Problem } from "@kettlos/core/units/problem";
 import { computed, ref, useTemplateRef, watch } from "vue";
 import { useRoute, useRouter } from "vue-router";
 import { useKitchenStore } from "../../data/kitchen-store";
 import { copyOf, newPlan } from "../../data/new-plan";
 import { savePlan } from "../../data/repository";
 import { newId } from "../../data/new-id";
+import CountField from "../../controls/CountField.vue";
 
 /** Where a plan begins: a kind with sound defaults for this kitchen, one of the house's own, or a recipe. */
 const kitchenStore = useKitchenStore();
 const router = useRouter();
 const route = useRoute();
 const problem = ref("");
+/** Whom a dish is for: the pot is chosen to hold it. */
+const people = ref<number | null>(null);
 
 const STOCKS: readonly KindId[] = KINDS.slice(0, 9);
 const DISHES: readonly KindId[] = KINDS.slice(9);
@@ -37,10 +40,16 @@ async function open(plan: Plan) {
   await savePlan(plan);
   await router.push(`/plan/${plan.id}`);
 }
+const peopleOf = (): number | null => {
+  const n = people.value;
+  if (n === null) return null;
+  if (Number.isInteger(n) && n >= 1 && n <= 500) return n;
+  throw new Problem("range", "people", n, `For ${n} people? Say a whole number from 1 to 500.`);
+};
 async function start(kind: KindId) {
   const { kitchen } = kitchenStore;
   if (kitchen === null) return;
-  const outcome = outcomeOf(() => planOfKind(kind, kitchen, newId()));
+  const outcome = outcomeOf(() => planOfKind(kind, kitchen, newId(), peopleOf()));
   if (outcome.ok) await open(outcome.value);
   else problem.value = outcome.problem.message;
 }
@@ -57,6 +66,13 @@ const again = (plan: Plan) => open({ ...copyOf(plan), name: `${plan.name.slice(0
     <header>
       <h1>What goes on?</h1>
       <p class="other">
+        <CountField
+          v-model="people"
+          label="A dish for how many"
+          :min="1"
+          :max="500"
+          placeholder="6"
+        />
         <RouterLink class="button" to="/read">Read a recipe</RouterLink>
         <button type="button" class="button" @click="startEmpty">An empty pot</button>
       </p>
@@ -114,6 +130,7 @@ header {
   display: flex;
   flex-wrap: wrap;
   gap: 12px;
+  align-items: end;
 }
 
 h2 {
