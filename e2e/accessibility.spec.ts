@@ -77,7 +77,7 @@ test("no violations in the dialogs of a pot", async ({ page }) => {
     await page.keyboard.press(key);
     await expect(page.getByRole("dialog")).toBeVisible();
     expect(await violations(page), `dialog ${key}`).toEqual([]);
-    const isReady = () => document.activeElement?.closest(".el-dialog__body") != null;
+    const isReady = () => document.activeElement?.closest(".el-dialog__body") instanceof Element;
     await expect.poll(() => page.evaluate(isReady), `dialog ${key} opens ready to type`).toBe(true);
     await page.keyboard.press("Escape");
     await expect(page.getByRole("dialog")).toBeHidden();
