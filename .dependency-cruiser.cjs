@@ -23,6 +23,7 @@ const CORE = [
   "instruments",
   "formats",
   "because",
+  "clock",
 ];
 /** Pairs within the upper half that read each other's plain data, one way only. */
 const mayNot = CORE.flatMap((folder, i) => {

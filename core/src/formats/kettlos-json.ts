@@ -1,6 +1,7 @@
 import { z } from "zod";
 import { BatchSchema, CookEventSchema } from "../batch/batch-schema";
 import { LarderEventSchema } from "../larder/larder-schema";
+import { ClockSchema } from "../simulate/clock-schema";
 import { KitchenSchema, SCHEMA_VERSION } from "../simulate/kitchen-schema";
 import { PlanSchema } from "../simulate/plan-schema";
 import { parseJson, pathText, type FileProblem } from "./file-problem";
@@ -46,6 +47,8 @@ export const KettlosFileSchema = z
       .max(MOST_EVENTS)
       .refine(uniqueIds, "Two larder events have the same id.")
       .default([]),
+    /** Meals, pots for no meal, and what was put on the clock by hand. */
+    clock: ClockSchema.optional(),
     /** What this browser was told once: whether it may ring, and the like. */
     settings: z.array(SettingSchema).max(2000).default([]),
   })

@@ -8,6 +8,8 @@ export const OVEN_MAX_C = { least: 120, most: 350 } as const;
 export const OvenSchema = z.object({
   id: z.string().min(1).max(80),
   name: nameUpTo(60),
+  /** Its shelf, [width, depth]; a usual one where nobody measured it. */
+  shelfM: z.tuple([z.number().min(0.1).max(1.5), z.number().min(0.1).max(1.5)]).optional(),
   fan: z.boolean().default(false),
   maxC: z.number().min(OVEN_MAX_C.least).max(OVEN_MAX_C.most).default(250),
 });

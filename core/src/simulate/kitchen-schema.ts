@@ -6,6 +6,7 @@ import { nameUpTo } from "../units/text-schema";
 import { StoreContainerSchema } from "../vessel/store-container";
 import { VesselSchema } from "../vessel/vessel-schema";
 import { OwnIngredientSchema } from "../ingredient/own-ingredient";
+import { HandSchema, RunsAloneSchema } from "./hands-schema";
 import { DailyUseSchema, FREEZER_SCHOOLS } from "./keeping-words";
 
 /** Version of every stored or exported Kettlos document. */
@@ -26,6 +27,9 @@ export const KitchenSchema = z.object({
   vessels: z.array(VesselSchema).max(60).refine(unique, "Two vessels have the same id."),
   rings: z.array(RingSchema).max(20).refine(unique, "Two rings have the same id."),
   ovens: z.array(OvenSchema).max(10).refine(unique, "Two ovens have the same id.").default([]),
+  /** Who cooks here; one pair of hands where nobody is named. */
+  hands: z.array(HandSchema).max(20).refine(unique, "Two have the same id.").default([]),
+  runsAlone: RunsAloneSchema.default({ slowCooker: true, oven: false, electricPressure: false }),
   /** What this kitchen cooks with that is not in the catalogue. */
   ownIngredients: z
     .array(OwnIngredientSchema)

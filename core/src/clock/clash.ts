@@ -1,0 +1,124 @@
+import { needsOf } from "./needs";
+import type { Day, Goal } from "./day";
+import { merged } from "./stretch";
+import { solve } from "./solve";
+import type { HandHours } from "./hours";
+import { someoneUp } from "./hours";
+
+/** Something that is wished, or that is so, and that stands in the way of something else. */
+export type Wish =
+  | { readonly kind: "goal"; readonly goal: Goal }
+  | { readonly kind: "sleep"; readonly hand: HandHours }
+  | { readonly kind: "away"; readonly hand: HandHours }
+  | { readonly kind: "hands"; readonly count: number }
+  /** A ring, a vessel or the cold place takes one pot at a time. */
+  | { readonly kind: "one"; readonly key: string }
+  | { readonly kind: "pin"; readonly blockId: string }
+  /** It goes through the night, and by day it does not. */
+  | { readonly kind: "overnight"; readonly blockId: string }
+  /** Nothing can be begun before now. */
+  | { readonly kind: "now" };
+
+/** What cannot all be: without any one of these it could. */
+export interface Clash {
+  /** The goal that is late or has no place. */
+  readonly goal: Goal;
+  readonly wishes: readonly Wish[];
+}
+
+const BEFORE_NOW_MIN = 2880;
+const ANYBODY = "somebody more";
+
+/** A day on which one wish is given up. */
+export function withoutWish(day: Day, wish: Wish): Day {
+  const all = { from: day.now - BEFORE_NOW_MIN, to: day.until };
+  const withHands = (hands: readonly HandHours[]): Day => ({ ...day, hands, up: someoneUp(hands) });
+  switch (wish.kind) {
+    case "goal":
+      return { ...day, goals: day.goals.filter((g) => g.id !== wish.goal.id) };
+    case "sleep":
+      return withHands(
+        day.hands.map((h) =>
+          h.id === wish.hand.id ? { ...h, free: merged([...h.free, ...h.asleep]), asleep: [] } : h,
+        ),
+      );
+    case "away":
+      return withHands(
+        day.hands.map((h) =>
+          h.id === wish.hand.id ? { ...h, free: merged([...h.free, ...h.away]), away: [] } : h,
+        ),
+      );
+    case "hands": {
+      const up = someoneUp(day.hands);
+      const more: HandHours = { id: ANYBODY, name: ANYBODY, free: up, asleep: [], away: [] };
+      return withHands([...day.hands, more, { ...more, id: `${ANYBODY} 2` }]);
+    }
+    case "one":
+      return { ...day, endless: new Set([...(day.endless ?? []), wish.key]) };
+    case "overnight":
+      return {
+        ...day,
+        blocks: day.blocks.map((b) => (b.id === wish.blockId ? { ...b, isOvernight: false } : b)),
+      };
+    case "pin":
+      return {
+        ...day,
+        blocks: day.blocks.map((b) => (b.id === wish.blockId ? { ...b, fixedAt: null } : b)),
+      };
+    case "now": {
+      const hands = day.hands.map((h) => ({
+        ...h,
+        free: merged([...h.free, { from: all.from, to: day.now }]),
+      }));
+      return { ...withHands(hands), now: all.from };
+    }
+  }
+}
+
+/** All that could stand in the way of a goal. */
+function wishesOf(day: Day, goal: Goal, pinned: ReadonlySet<string>): readonly Wish[] {
+  const keys = new Set(
+    day.blocks.flatMap((b) =>
+      needsOf(b).flatMap((n) => (n.kind === "one" && n.of.length === 1 ? n.of : [])),
+    ),
+  );
+  // What is found last is what is said: the plainest reasons stand at the end.
+  return [
+    { kind: "now" },
+    { kind: "hands", count: day.hands.length },
+    ...day.hands.filter((h) => h.away.length > 0).map((hand): Wish => ({ kind: "away", hand })),
+    ...day.hands.filter((h) => h.asleep.length > 0).map((hand): Wish => ({ kind: "sleep", hand })),
+    ...day.goals.filter((g) => g.id !== goal.id).map((g): Wish => ({ kind: "goal", goal: g })),
+    ...[...keys].map((key): Wish => ({ kind: "one", key })),
+    ...day.blocks
+      .filter((b) => b.isOvernight)
+      .map((b): Wish => ({ kind: "overnight", blockId: b.id })),
+    ...day.blocks
+      .filter((b) => pinned.has(b.id))
+      .map((b): Wish => ({ kind: "pin", blockId: b.id })),
+  ];
+}
+
+const canBe = (day: Day, goal: Goal): boolean => {
+  const found = solve(day, { isQuick: true, onlyInTime: true });
+  return (
+    found.impossible.length === 0 && found.lateMin.size === 0 && found.placed.has(goal.blockId)
+  );
+};
+
+/**
+ * The smallest set of wishes that cannot all be kept with a goal: each is given up in turn, and stays given
+ * up where it changes nothing (deletion filter, Chinneck 1991). Empty where the reason is the goal itself.
+ */
+export function clashOf(day: Day, goal: Goal, pinned: ReadonlySet<string> = new Set()): Clash {
+  const wishes = wishesOf(day, goal, pinned);
+  const firm: Goal = { ...goal, weight: 1e3 };
+  let left: Day = { ...day, goals: day.goals.map((g) => (g.id === goal.id ? firm : g)) };
+  const kept: Wish[] = [];
+  for (const wish of wishes) {
+    const less = withoutWish(left, wish);
+    if (canBe(less, firm)) kept.push(wish);
+    else left = less;
+  }
+  return { goal, wishes: kept };
+}

@@ -1,0 +1,309 @@
+import { ONE_COOK } from "../simulate/hands-schema";
+import type { Kitchen } from "../simulate/kitchen-schema";
+import type { Plan } from "../simulate/plan-schema";
+import { outcomeOf, type Problem } from "../units/problem";
+import { about, exactly } from "./minutes";
+import type { Clock, Meal, Side } from "../simulate/clock-schema";
+import { hoursOf, someoneUp, type HandHours } from "./hours";
+import { mergeWork } from "./merge-work";
+import { potBlocks, type PotBlocks } from "./pot-blocks";
+import type { Running } from "./running";
+import type { Block, Link, Task } from "./task";
+import type { Stretch } from "./stretch";
+import { minuteOf, type Minute, type WallClock } from "./wall-clock";
+import { shelfM2 } from "./vessel-floor";
+
+/** What has to be done by when: a meal, or a pot for no meal. */
+export interface Goal {
+  readonly id: string;
+  readonly name: string;
+  readonly kind: "meal" | "pot";
+  /** Null where it fills what is free. */
+  readonly due: Minute | null;
+  /** The block that has to be ready by then. */
+  readonly blockId: string;
+  readonly planIds: readonly string[];
+  /** What a minute late weighs against one of another. */
+  readonly weight: number;
+}
+
+/** All that is to be put on one clock. */
+export interface Day {
+  readonly now: Minute;
+  readonly until: Minute;
+  readonly hands: readonly HandHours[];
+  readonly up: readonly Stretch[];
+  /** Starts from which a pot goes through the night, by what it takes until it is ready, min. */
+  readonly overnight: (readyMin: number) => readonly Stretch[];
+  readonly shelves: ReadonlyMap<string, number>;
+  readonly blocks: readonly Block[];
+  readonly goals: readonly Goal[];
+  /** Things of which there are as many as are wanted: to find out what stands in the way. */
+  readonly endless?: ReadonlySet<string>;
+  readonly pots: ReadonlyMap<string, PotBlocks>;
+  /** Plans that cannot be cooked as they stand, with why. */
+  readonly problems: ReadonlyMap<string, Problem>;
+}
+
+export interface Asked {
+  readonly kitchen: Kitchen;
+  readonly plans: readonly Plan[];
+  readonly clock: Clock;
+  readonly running?: readonly Running[];
+  /** Minutes kept in hand, by goal. */
+  readonly inHandMin?: ReadonlyMap<string, number>;
+  readonly now: Minute;
+}
+
+const WEIGHTS = { any: 1, usual: 3, firm: 10 } as const;
+const POT_WEIGHT = 1;
+/** Nothing is looked for further ahead, min: four days after the last thing that has a time. */
+const AHEAD_MIN = 4 * 1440;
+/** What is put on for a night goes on from here, and is ready after it. */
+const EVENING = "16:00";
+/** Room to move beside what is kept in hand. */
+const SLACK_MIN = 15;
+/** What a side dish keeps hot. */
+const SIDE_KEEPS_MIN = 30;
+
+const minuteAt = (iso: string): Minute => minuteOf(Date.parse(iso));
+
+/** Puts plans, meals and hands together. A plan that cannot be cooked is left out, and said. */
+export function dayOf(asked: Asked, wall: WallClock): Day {
+  const { kitchen, plans, clock, running = [], now, inHandMin = new Map<string, number>() } = asked;
+  const times = [
+    ...clock.meals.map((m) => minuteAt(m.at)),
+    ...clock.loose.flatMap((l) => (l.by === null ? [] : [minuteAt(l.by)])),
+    ...clock.loose.flatMap((l) => (l.notBefore === null ? [] : [minuteAt(l.notBefore)])),
+  ];
+  const until = Math.max(now, ...times) + AHEAD_MIN;
+  const all = { from: now, to: until };
+  const hands = (kitchen.hands.length === 0 ? [ONE_COOK] : kitchen.hands).map((h) =>
+    hoursOf(h, all, wall),
+  );
+  const problems = new Map<string, Problem>();
+  const pots = new Map<string, PotBlocks>();
+  const looseOf = new Map(clock.loose.map((l) => [l.planId, l]));
+  const wanted = new Set([
+    ...clock.meals.flatMap((m) => m.planIds),
+    ...clock.loose.map((l) => l.planId),
+  ]);
+  for (const plan of plans) {
+    if (!wanted.has(plan.id) || running.some((r) => r.planId === plan.id)) continue;
+    const isOvernight = looseOf.get(plan.id)?.onlyOvernight ?? false;
+    const outcome = outcomeOf(() => potBlocks(plan, kitchen, isOvernight));
+    if (outcome.ok) pots.set(plan.id, outcome.value);
+    else problems.set(plan.id, outcome.problem);
+  }
+  const planOf = new Map(plans.map((p) => [p.id, p]));
+  const blocks = new Map<string, Block>();
+  for (const pot of pots.values()) for (const b of pot.blocks) blocks.set(b.id, b);
+  for (const r of running) for (const b of r.blocks) blocks.set(b.id, b);
+
+  // A stock before what draws on it; where its fat is lifted cold, its portions before.
+  for (const pot of pots.values()) {
+    const from = (planOf.get(pot.planId)?.items ?? []).flatMap((i) => i.fromPlanId ?? []);
+    const links = from.flatMap((id): Link[] => {
+      const stock = pots.get(id);
+      return stock === undefined
+        ? []
+        : [{ blockId: stock.lastId, from: "end", leastMin: 0, mostMin: null }];
+    });
+    const fill = blocks.get(`${pot.planId}/fill`);
+    if (fill !== undefined && links.length > 0)
+      blocks.set(fill.id, { ...fill, after: [...fill.after, ...links] });
+  }
+  const goals: Goal[] = [];
+  for (const meal of clock.meals) {
+    const made = mealBlocks(meal, pots, running, kitchen, inHandMin.get(meal.id) ?? 0);
+    for (const b of made) blocks.set(b.id, b);
+    goals.push({
+      id: meal.id,
+      name: meal.name,
+      kind: "meal",
+      due: minuteAt(meal.at),
+      blockId: serveId(meal),
+      planIds: meal.planIds.filter((id) => pots.has(id)),
+      weight: WEIGHTS[meal.importance],
+    });
+  }
+  for (const loose of clock.loose) {
+    const pot = pots.get(loose.planId);
+    if (pot === undefined) continue;
+    goals.push({
+      id: loose.planId,
+      name: pot.name,
+      kind: "pot",
+      due: loose.by === null ? null : minuteAt(loose.by) - (inHandMin.get(loose.planId) ?? 0),
+      blockId: pot.fireId,
+      planIds: [pot.planId],
+      weight: POT_WEIGHT,
+    });
+    if (loose.notBefore === null) continue;
+    for (const b of pot.blocks) {
+      const held = blocks.get(b.id);
+      if (held !== undefined) blocks.set(b.id, { ...held, notBefore: minuteAt(loose.notBefore) });
+    }
+  }
+  const merged = mergeWork([...blocks.values()], clock.meals);
+  const lengths = new Map(clock.lengths.map((l) => [l.taskId, l.min]));
+  const pins = new Map(clock.pins.map((p) => [p.blockId, minuteAt(p.at)]));
+  return {
+    now,
+    until,
+    hands,
+    up: someoneUp(hands),
+    overnight: overnightOf(kitchen, all, wall),
+    shelves: new Map(kitchen.ovens.map((o) => [o.id, shelfM2(o)])),
+    blocks: merged.map((b) => pinned(lengthened(b, lengths), pins)),
+    goals,
+    pots,
+    problems,
+  };
+}
+
+export const serveId = (meal: Pick<Meal, "id">): string => `${meal.id}/serve`;
+
+/** Serving, and what is cooked beside the pots. */
+function mealBlocks(
+  meal: Meal,
+  pots: ReadonlyMap<string, PotBlocks>,
+  running: readonly Running[],
+  kitchen: Kitchen,
+  inHandMin: number,
+): readonly Block[] {
+  const planIds = meal.planIds.filter((id) => pots.has(id));
+  const task = (id: string, title: string, more: Partial<Task>): Task => ({
+    id,
+    planIds: [],
+    title,
+    how: "",
+    minutes: exactly(1),
+    attention: "hands",
+    isFlame: false,
+    ringIds: [],
+    vesselIds: [],
+    oven: null,
+    isCold: false,
+    ...more,
+  });
+  const block = (id: string, steps: readonly Task[], after: readonly Link[] = []): Block => ({
+    id,
+    planIds: [],
+    steps,
+    meanwhile: [],
+    after,
+    readyStep: steps.length - 1,
+    isOvernight: false,
+    fixedAt: null,
+    notBefore: null,
+  });
+  const sideSteps = (side: Side): readonly Task[] => {
+    const id = `${meal.id}/side/${side.id}`;
+    return [
+      ...(side.handsMin > 0
+        ? [task(id, side.name, { minutes: about(side.handsMin), how: meal.name })]
+        : []),
+      ...(side.restMin > 0
+        ? [
+            task(`${id}:rest`, side.name, {
+              minutes: exactly(side.restMin),
+              how: meal.name,
+              attention: "near",
+              isFlame: side.onRing,
+              ringIds: side.onRing ? kitchen.rings.map((r) => r.id) : [],
+            }),
+          ]
+        : []),
+    ];
+  };
+  const sides = meal.sides
+    .map((side) => block(`${meal.id}/side/${side.id}`, sideSteps(side)))
+    .filter((b) => b.steps.length > 0);
+  const cooked = planIds.flatMap((id): Link[] => {
+    const pot = pots.get(id);
+    return pot === undefined
+      ? []
+      : [
+          {
+            blockId: pot.fireId,
+            from: "ready",
+            leastMin: 0,
+            mostMin: Math.max(pot.keepsHotMin, inHandMin + SLACK_MIN),
+            inHandMin,
+          },
+        ];
+  });
+  const onFire = running.flatMap((r): Link[] =>
+    meal.planIds.includes(r.planId)
+      ? [{ blockId: r.fireId, from: "ready", leastMin: 0, mostMin: null }]
+      : [],
+  );
+  const serve = task(serveId(meal), `Serve: ${meal.name}`, {
+    planIds,
+    minutes: exactly(Math.max(1, meal.serveMin)),
+  });
+  return [
+    ...sides,
+    {
+      ...block(
+        serveId(meal),
+        [serve],
+        [
+          ...cooked,
+          ...onFire,
+          ...sides.map((b): Link => ({
+            blockId: b.id,
+            from: "end",
+            leastMin: 0,
+            mostMin: SIDE_KEEPS_MIN,
+          })),
+        ],
+      ),
+      planIds,
+    },
+  ];
+}
+
+/** Starts from the evening on, before whoever goes to bed last sleeps, so late that it is ready once they are up. */
+function overnightOf(
+  kitchen: Kitchen,
+  all: Stretch,
+  wall: WallClock,
+): (readyMin: number) => readonly Stretch[] {
+  const sleep = (kitchen.hands[0] ?? ONE_COOK).sleep ?? { from: "22:00", to: "06:00" };
+  return (readyMin) => {
+    const out: Stretch[] = [];
+    const last = wall.dateOf(all.to);
+    for (
+      let date = wall.later(wall.dateOf(all.from), -1);
+      date <= last;
+      date = wall.later(date, 1)
+    ) {
+      const isPastMidnight = sleep.from < "12:00";
+      const night = isPastMidnight ? wall.later(date, 1) : date;
+      const bed = wall.at(night, sleep.from);
+      const wake = wall.at(wall.later(date, 1), sleep.to);
+      out.push({ from: Math.max(wall.at(date, EVENING), wake - readyMin), to: bed + 1 });
+    }
+    return out.filter((s) => s.to > s.from);
+  };
+}
+
+function lengthened(block: Block, lengths: ReadonlyMap<string, number>): Block {
+  if (lengths.size === 0) return block;
+  const of = (task: Task): Task => {
+    const min = lengths.get(task.id);
+    return min === undefined ? task : { ...task, minutes: exactly(min) };
+  };
+  return {
+    ...block,
+    steps: block.steps.map(of),
+    meanwhile: block.meanwhile.map((m) => ({ ...m, task: of(m.task) })),
+  };
+}
+
+const pinned = (block: Block, pins: ReadonlyMap<string, Minute>): Block => {
+  const at = pins.get(block.id);
+  return at === undefined ? block : { ...block, fixedAt: at };
+};

@@ -1,0 +1,308 @@
+import { convertDish } from "../because/converted";
+import { ONE_COOK, type Hand } from "../simulate/hands-schema";
+import type { Kitchen } from "../simulate/kitchen-schema";
+import type { Heat, Plan } from "../simulate/plan-schema";
+import { suits, vesselOf } from "../simulate/references";
+import { isRoomIn } from "../simulate/water-ways";
+import { outcomeOf } from "../units/problem";
+import { called } from "../vessel/called";
+import type { Clash } from "./clash";
+import type { Clock } from "../simulate/clock-schema";
+import { dayOf, type Asked, type Goal } from "./day";
+import { tasksAt } from "./place";
+import { solve, type Schedule } from "./solve";
+import type { Minute, WallClock } from "./wall-clock";
+
+/** What it takes, beside how the clock stands now. Minutes; litres that come out more or less. */
+export interface RemedyCost {
+  readonly lateMin: number;
+  readonly handsMin: number;
+  readonly waitMin: number;
+  /** First hands so much earlier than they are now. */
+  readonly earlierMin: number;
+  readonly litres: number;
+}
+
+/** A way out of a clash that was tried, and found to hold. */
+export interface Remedy {
+  readonly id: string;
+  readonly title: string;
+  readonly cost: RemedyCost;
+  /** What the kitchen, the plans and the clock are once it is taken; only what changes. */
+  readonly change: RemedyChange;
+}
+
+export interface RemedyChange {
+  readonly plans?: readonly Plan[];
+  readonly clock?: Clock;
+  readonly hands?: readonly Hand[];
+}
+
+/** No more than so many are worked out: the cheapest stand first. */
+const MOST = 5;
+const ENOUGH = 2;
+const STEP_MIN = 5;
+const HELP_MIN = 120;
+
+interface Idea {
+  readonly id: string;
+  readonly title: string;
+  readonly change: RemedyChange;
+}
+
+const HEAT_NAMES: Record<Heat["method"], string> = {
+  hob: "on the ring",
+  oven: "in the oven",
+  slowCooker: "in the slow cooker",
+  pressure: "under pressure",
+};
+
+/** What was asked, with a change made. */
+export const changed = (asked: Asked, change: RemedyChange): Asked => {
+  const plans = new Map((change.plans ?? []).map((p) => [p.id, p]));
+  return {
+    ...asked,
+    clock: change.clock ?? asked.clock,
+    kitchen:
+      change.hands === undefined ? asked.kitchen : { ...asked.kitchen, hands: [...change.hands] },
+    plans: plans.size === 0 ? asked.plans : asked.plans.map((p) => plans.get(p.id) ?? p),
+  };
+};
+
+/**
+ * Ways out of a clash, each really made and the clock filled anew: another ring, pot or heat for a pot of the
+ * clash, somebody to help, the meal later, a pot left out. Only what brings everything in time is given.
+ */
+export function remediesFor(
+  asked: Asked,
+  clash: Clash,
+  base: Schedule,
+  wall: WallClock,
+): readonly Remedy[] {
+  const involved = new Set([
+    ...clash.goal.planIds,
+    ...clash.wishes.flatMap((w) => (w.kind === "goal" ? w.goal.planIds : [])),
+  ]);
+  const plans = asked.plans.filter((p) => involved.has(p.id));
+  const found: Remedy[] = [];
+  const tryOut = (idea: Idea): void => {
+    const whole = dayOf(changed(asked, idea.change), wall);
+    if (whole.problems.size > base.day.problems.size) return;
+    const day = { ...whole, goals: whole.goals.filter((g) => isInForce(g, clash.goal, base)) };
+    const tried = solve(day, { isQuick: true, onlyInTime: true });
+    if (tried.impossible.length === 0 && tried.lateMin.size === 0)
+      found.push({ ...idea, cost: costBeside(base, tried) });
+  };
+  const moves = [
+    ...plans.flatMap((plan) => otherRings(plan, asked.kitchen)),
+    ...plans.flatMap((plan) => otherPots(plan, asked.kitchen)),
+  ];
+  const others = [
+    ...helpers(asked, clash, wall),
+    ...unpinned(asked, clash),
+    ...byDay(asked, clash),
+    ...later(asked, clash.goal, base, wall),
+    ...plans.flatMap((plan) => otherHeats(plan, asked.kitchen)),
+    ...plans.flatMap((plan) => leftOut(asked, plan)),
+  ];
+  for (const idea of [...moves, ...others]) if (found.length < MOST) tryOut(idea);
+  // Where no one move is enough, two of different pots may be.
+  if (found.length < ENOUGH)
+    for (const idea of pairsOf(moves)) if (found.length < MOST) tryOut(idea);
+  return found;
+}
+
+const planIdOf = (idea: Idea) => idea.change.plans?.[0]?.id;
+/** Every two moves of two pots, as one. */
+const pairsOf = (moves: readonly Idea[]): readonly Idea[] =>
+  moves.flatMap((a, i) =>
+    moves
+      .slice(i + 1)
+      .filter((b) => planIdOf(a) !== planIdOf(b))
+      .map((b) => ({
+        id: `${a.id} + ${b.id}`,
+        title: `${a.title}; ${b.title}`,
+        change: { plans: [...(a.change.plans ?? []), ...(b.change.plans ?? [])] },
+      })),
+  );
+
+/** What is late for reasons of its own is not asked to be mended along with it. */
+export const isInForce = (goal: Goal, mended: Goal, base: Schedule): boolean =>
+  goal.id === mended.id ||
+  (!base.lateMin.has(goal.id) && !base.impossible.some((g) => g.id === goal.id));
+
+function costBeside(base: Schedule, tried: Schedule): RemedyCost {
+  const of = (s: Schedule) => {
+    const tasks = [...s.placed.values()].flatMap(tasksAt);
+    const hands = tasks.filter((t) => t.task.attention === "hands");
+    return {
+      handsMin: hands.reduce((sum, t) => sum + t.min, 0),
+      first: Math.min(...hands.map((t) => t.from)),
+      last: Math.max(...s.day.goals.map((g) => g.due ?? -Infinity)),
+      litres: [...s.day.pots.values()].reduce((sum, p) => sum + p.litres, 0),
+      waitMin: s.cost,
+    };
+  };
+  const [a, b] = [of(base), of(tried)];
+  return {
+    lateMin: Math.max(0, b.last - a.last),
+    handsMin: b.handsMin - a.handsMin,
+    waitMin: Math.max(0, b.waitMin - a.waitMin),
+    earlierMin: Math.max(0, a.first - b.first),
+    litres: b.litres - a.litres,
+  };
+}
+
+const otherRings = (plan: Plan, kitchen: Kitchen): readonly Idea[] =>
+  plan.heat.method === "slowCooker"
+    ? []
+    : kitchen.rings
+        .filter((r) => r.id !== plan.ringId)
+        .map((ring) => ({
+          id: `ring ${plan.id} ${ring.id}`,
+          title: `${plan.name} on ${called(ring.name)}`,
+          change: { plans: [{ ...plan, ringId: ring.id }] },
+        }));
+
+const otherPots = (plan: Plan, kitchen: Kitchen): readonly Idea[] =>
+  kitchen.vessels
+    .filter(
+      (v) =>
+        v.id !== plan.vesselId &&
+        v.kind !== "pan" &&
+        suits(v, plan.heat.method) &&
+        isRoomIn(v, plan, kitchen),
+    )
+    .map((v) => ({
+      id: `pot ${plan.id} ${v.id}`,
+      title: `${plan.name} in ${called(v.name)}`,
+      change: { plans: [{ ...plan, vesselId: v.id }] },
+    }));
+
+/** On another heat by conversion, in one load, with no danger that it had not before. */
+function otherHeats(plan: Plan, kitchen: Kitchen): readonly Idea[] {
+  const outcome = outcomeOf(() => convertDish(plan, kitchen).converted.answers);
+  if (!outcome.ok) return [];
+  const written = outcome.value.find((a) => a.ok && a.column.isWritten);
+  const dangersOf = (a: (typeof outcome.value)[number] | undefined) =>
+    a?.ok === true ? a.column.cautions.filter((c) => c.severity === "danger").map((c) => c.id) : [];
+  const had = new Set(dangersOf(written));
+  return outcome.value.flatMap((answer): Idea[] => {
+    if (!answer.ok || answer.column.isWritten) return [];
+    const { column } = answer;
+    const isWhole = column.limits.every((l) => l.id === "full" || l.id === "fillLow");
+    if (column.loads !== 1 || column.refusal !== null || !isWhole) return [];
+    if (dangersOf(answer).some((id) => !had.has(id))) return [];
+    const { heat } = column.plan;
+    const setting = heat.method === "slowCooker" ? ` on ${heat.setting.toUpperCase()}` : "";
+    const to: Plan = { ...column.plan, id: plan.id, name: plan.name, readyAt: plan.readyAt };
+    return [
+      {
+        id: `heat ${plan.id} ${heat.method}${setting}`,
+        title: `${plan.name} ${HEAT_NAMES[heat.method]}${setting}, ${called(vesselOf(to, kitchen).name)}`,
+        change: { plans: [to] },
+      },
+    ];
+  });
+}
+
+/** Somebody for the two hours before it is wanted. */
+function helpers(asked: Asked, clash: Clash, wall: WallClock): readonly Idea[] {
+  const { due } = clash.goal;
+  if (due === null || !clash.wishes.some((w) => w.kind === "hands" || w.kind === "away")) return [];
+  const hands = asked.kitchen.hands.length === 0 ? [ONE_COOK] : asked.kitchen.hands;
+  const from = due - HELP_MIN;
+  const id = `helper ${from}`;
+  const helper: Hand = {
+    id,
+    name: "Helper",
+    there: [
+      { date: wall.dateOf(from), weekdays: [], from: wall.timeOf(from), to: wall.timeOf(due) },
+    ],
+    away: [],
+    sleep: null,
+  };
+  return [
+    {
+      id,
+      title: `A helper from ${wall.timeOf(from)} to ${wall.timeOf(due)}`,
+      change: { hands: [...hands, helper] },
+    },
+  ];
+}
+
+/** By day, where it was to go through the night. */
+const byDay = ({ clock }: Asked, clash: Clash): readonly Idea[] =>
+  clash.wishes.some((w) => w.kind === "overnight")
+    ? [
+        {
+          id: `by day ${clash.goal.id}`,
+          title: `${clash.goal.name} by day`,
+          change: {
+            clock: {
+              ...clock,
+              loose: clock.loose.map((l) =>
+                l.planId === clash.goal.id ? { ...l, onlyOvernight: false } : l,
+              ),
+            },
+          },
+        },
+      ]
+    : [];
+
+const unpinned = (asked: Asked, clash: Clash): readonly Idea[] =>
+  clash.wishes.flatMap((w) =>
+    w.kind === "pin"
+      ? [
+          {
+            id: `unpin ${w.blockId}`,
+            title: "Let go what was put there by hand",
+            change: {
+              clock: {
+                ...asked.clock,
+                pins: asked.clock.pins.filter((p) => p.blockId !== w.blockId),
+              },
+            },
+          },
+        ]
+      : [],
+  );
+
+/** As much later as it takes, to five minutes. */
+function later(asked: Asked, goal: Goal, base: Schedule, wall: WallClock): readonly Idea[] {
+  const late = base.lateMin.get(goal.id);
+  if (late === undefined || goal.due === null) return [];
+  const due: Minute = Math.ceil((goal.due + late) / STEP_MIN) * STEP_MIN;
+  const at = wall.isoOf(due);
+  const { clock } = asked;
+  return [
+    {
+      id: `later ${goal.id}`,
+      title: `${goal.name} at ${wall.sayAt(due)}`,
+      change: {
+        clock: {
+          ...clock,
+          meals: clock.meals.map((m) => (m.id === goal.id ? { ...m, at } : m)),
+          loose: clock.loose.map((l) => (l.planId === goal.id ? { ...l, by: at } : l)),
+        },
+      },
+    },
+  ];
+}
+
+const leftOut = ({ clock }: Asked, plan: Plan): readonly Idea[] => [
+  {
+    id: `without ${plan.id}`,
+    title: `Without ${plan.name.toLowerCase()}`,
+    change: {
+      clock: {
+        ...clock,
+        meals: clock.meals.map((m) => ({
+          ...m,
+          planIds: m.planIds.filter((id) => id !== plan.id),
+        })),
+        loose: clock.loose.filter((l) => l.planId !== plan.id),
+      },
+    },
+  },
+];

@@ -1,0 +1,133 @@
+import type { Clockwork } from "./clockwork";
+import { ringOf } from "./check";
+import { lengthMin, needsOf, readyMin } from "./needs";
+import { gapMin, tasksAt, type Placed } from "./place";
+import type { Attention } from "./task";
+import type { Minute, WallClock } from "./wall-clock";
+
+/** One line of the run sheet: what is done or goes on, when, by whom, on what, and why then. */
+export interface SheetRow {
+  readonly taskId: string;
+  readonly blockId: string;
+  readonly planIds: readonly string[];
+  readonly title: string;
+  readonly how: string;
+  readonly attention: Attention;
+  readonly isFlame: boolean;
+  readonly from: Minute;
+  readonly to: Minute;
+  /** Over by then nine times in ten. */
+  readonly slowTo: Minute;
+  /** Whose hands; null where it needs none of its own. */
+  readonly handId: string | null;
+  readonly ringId: string | null;
+  readonly vesselIds: readonly string[];
+  readonly ovenId: string | null;
+  readonly ovenC: number | null;
+  readonly isCold: boolean;
+  readonly isPinned: boolean;
+  readonly isMeanwhile: boolean;
+  readonly why: string;
+}
+
+/** Everything on the clock in the order of time; what hands do stands before what goes on by itself. */
+export function runSheet(work: Clockwork, wall: WallClock): readonly SheetRow[] {
+  const pins = new Set(work.asked.clock.pins.map((p) => p.blockId));
+  const rows = [...work.schedule.placed.values()].flatMap((p): SheetRow[] => {
+    const why = whyThen(work, p, wall);
+    return tasksAt(p).map(({ task, off, from, to, isMeanwhile }) => ({
+      taskId: task.id,
+      blockId: p.block.id,
+      planIds: task.planIds,
+      title: task.title,
+      how: task.how,
+      attention: task.attention,
+      isFlame: task.isFlame,
+      from,
+      to,
+      slowTo: Math.max(to, work.chance.slowEnd.get(task.id) ?? to),
+      handId: p.hands.get(task.id) ?? null,
+      ringId: task.ringIds.length === 0 ? null : ringOf(p, task.ringIds, off),
+      vesselIds: task.vesselIds,
+      ovenId: task.oven?.ovenId ?? null,
+      ovenC: task.oven?.ovenC ?? null,
+      isCold: task.isCold,
+      isPinned: pins.has(p.block.id),
+      isMeanwhile,
+      why: isMeanwhile ? "while it cooks" : why,
+    }));
+  });
+  const rank = (row: SheetRow) =>
+    row.attention === "hands" ? 0 : row.attention === "near" ? 1 : 2;
+  return rows.sort(
+    (a, b) => a.from - b.from || rank(a) - rank(b) || a.taskId.localeCompare(b.taskId),
+  );
+}
+
+/** What holds a block where it is. */
+function whyThen(work: Clockwork, p: Placed, wall: WallClock): string {
+  const { schedule, asked } = work;
+  const { day, placed } = schedule;
+  const { block } = p;
+  if (asked.clock.pins.some((pin) => pin.blockId === block.id)) return "it was put there by hand";
+  if (block.fixedAt !== null) return "it is under way";
+  const end = p.at + lengthMin(block);
+  for (const goal of day.goals) {
+    if (goal.blockId !== block.id || goal.due === null) continue;
+    const late = schedule.lateMin.get(goal.id) ?? 0;
+    const wished = work.wishedAt.get(goal.id) ?? goal.due;
+    if (p.at + readyMin(block) === goal.due + late)
+      return late > 0
+        ? `no sooner for ${goal.name}`
+        : goal.kind === "meal"
+          ? `${goal.name} is at ${wall.timeOf(wished)}`
+          : `ready by ${wall.sayAt(wished)}${wished > goal.due ? `, ${wished - goal.due} min in hand` : ""}`;
+  }
+  for (const next of placed.values())
+    for (const link of next.block.after) {
+      if (link.blockId !== block.id) continue;
+      const made = p.at + (link.from === "ready" ? readyMin(block) : lengthMin(block));
+      if (made + gapMin(link) !== next.at) continue;
+      const inHand = link.inHandMin ?? 0;
+      return `then ${lower(next.block.steps[0]?.title)}${inHand > 0 ? `, ${inHand} min in hand` : ""}`;
+    }
+  const wanted = wantedNext(work, p);
+  if (wanted !== null) return wanted;
+  const bed = day.hands.find((h) => h.asleep.some((s) => s.from === end));
+  if (bed !== undefined) return `before ${bed.name === "You" ? "you sleep" : `${bed.name} sleeps`}`;
+  const first = day.hands.find((h) => h.free.some((s) => s.from === p.at));
+  if (first !== undefined) return "first thing";
+  const before = block.after.flatMap((l) => {
+    const from = placed.get(l.blockId);
+    return from === undefined ? [] : [from.block.steps.at(-1)?.title ?? ""];
+  });
+  if (p.at === day.now) return "now: there is room";
+  return before.length > 0 ? `after ${lower(before[0])}` : "there is room then";
+}
+
+/** What is wanted for something else the moment this is over. */
+function wantedNext({ schedule }: Clockwork, p: Placed): string | null {
+  const mine = needsOf(p.block);
+  for (const other of schedule.placed.values()) {
+    if (other.block.id === p.block.id) continue;
+    for (const need of needsOf(other.block)) {
+      const from = other.at + need.off;
+      if (!mine.some((n) => n.kind === need.kind && p.at + n.off + n.min === from)) continue;
+      const thing = (of: Placed, n: typeof need) =>
+        n.kind === "hand"
+          ? of.hands.get(n.task.id)
+          : n.kind === "one"
+            ? of.ones.get(`${n.of.join("|")}@${n.off}`)
+            : undefined;
+      const its = thing(other, need);
+      const same = mine.some(
+        (n) => p.at + n.off + n.min === from && its !== undefined && thing(p, n) === its,
+      );
+      if (same) return `before ${lower(other.block.steps[0]?.title)}`;
+    }
+  }
+  return null;
+}
+
+const lower = (title: string | undefined): string =>
+  title === undefined ? "" : title.charAt(0).toLowerCase() + title.slice(1);

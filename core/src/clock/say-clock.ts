@@ -1,0 +1,141 @@
+import { SURE } from "./chance";
+import type { Wish } from "./clash";
+import type { Clockwork } from "./clockwork";
+import type { Goal } from "./day";
+import { tasksAt } from "./place";
+import { runSheet, type SheetRow } from "./run-sheet";
+import type { Minute, WallClock } from "./wall-clock";
+
+/** "today 21:40", "tomorrow 7:10", "Sat 18:30". */
+export function sayWhen(minute: Minute, now: Minute, wall: WallClock): string {
+  const date = wall.dateOf(minute);
+  const today = wall.dateOf(now);
+  if (date === today) return `today ${wall.timeOf(minute)}`;
+  if (date === wall.later(today, 1)) return `tomorrow ${wall.timeOf(minute)}`;
+  return wall.sayAt(minute);
+}
+
+/** "all but certain", "nine times in ten", "six times in ten". */
+export function sayChance(share: number): string {
+  const TENTHS = ["hardly ever", "one time in ten", "two times in ten", "three times in ten"];
+  const MORE = ["four times in ten", "half the time", "six times in ten", "seven times in ten"];
+  if (share >= 0.985) return "all but surely";
+  const tenths = Math.floor(share * 10 + 1e-9);
+  return [...TENTHS, ...MORE, "eight times in ten", "nine times in ten"][tenths] ?? "surely";
+}
+
+/** What a wish that stands in the way says, as part of a sentence. */
+export function sayWish(wish: Wish, names: ReadonlyMap<string, string>, wall: WallClock): string {
+  switch (wish.kind) {
+    case "goal":
+      return sayGoal(wish.goal, wall);
+    case "sleep":
+      return wish.hand.name === "You" ? "you sleep at night" : `${wish.hand.name} sleeps at night`;
+    case "away":
+      return wish.hand.name === "You"
+        ? "you are not always here"
+        : `${wish.hand.name} is not always here`;
+    case "hands":
+      return wish.count === 1 ? "one pair of hands" : `${wish.count} pairs of hands`;
+    case "one":
+      return `one pot at a time ${names.get(wish.key) ?? wish.key}`;
+    case "overnight":
+      return "through the night and not by day";
+    case "pin":
+      return "what was put there by hand";
+    case "now":
+      return "nothing can begin before now";
+  }
+}
+
+export const sayGoal = (goal: Goal, wall: WallClock): string =>
+  goal.due === null
+    ? `${goal.name} some time`
+    : goal.kind === "meal"
+      ? `${goal.name} at ${wall.sayAt(goal.due)}`
+      : `${goal.name} ready by ${wall.sayAt(goal.due)}`;
+
+/** How the kitchen's things are called where one pot stands on or in each. */
+export function thingNames(work: Clockwork): ReadonlyMap<string, string> {
+  const { kitchen } = work.asked;
+  return new Map([
+    ...kitchen.rings.map((r) => [`ring ${r.id}`, `on ${r.name}`] as const),
+    ...kitchen.vessels.map((v) => [`vessel ${v.id}`, `in the ${v.name.toLowerCase()}`] as const),
+    ["cold", "in the cold place"] as const,
+  ]);
+}
+
+/**
+ * The clock in a sentence: what goes on first and when, what wakes anybody, first hands, and by when all of
+ * it is done how surely.
+ */
+export function clockSentence(work: Clockwork, wall: WallClock): string {
+  const { schedule, asked } = work;
+  const { now } = asked;
+  const rows = runSheet(work, wall).filter((r) => r.to > now);
+  const first = rows[0];
+  if (first === undefined) return "Nothing is on the clock.";
+  const at = (m: Minute) => sayWhen(m, now, wall);
+  const begin =
+    first.from <= now
+      ? `Begin now: ${lower(first.title)}.`
+      : `Begin ${at(first.from)}: ${lower(first.title)}.`;
+  const night = sayNight(work, rows, wall);
+  const goals = schedule.day.goals.map((g) => sayReached(work, g, wall));
+  return [begin, night, ...goals].filter(Boolean).join(" ");
+}
+
+/** What goes on while everybody sleeps. */
+function sayNight(work: Clockwork, rows: readonly SheetRow[], wall: WallClock): string {
+  const { day } = work.schedule;
+  const nights = day.hands[0]?.asleep ?? [];
+  const through = rows.find(
+    (r) => r.attention === "none" && nights.some((n) => r.from <= n.from && n.to <= r.to),
+  );
+  const last = rows.at(-1);
+  const night = nights.find(
+    (n) => last !== undefined && n.from < last.to && n.from > work.asked.now,
+  );
+  if (night === undefined) return "";
+  const morning = rows.find((r) => r.attention === "hands" && r.from >= night.to);
+  const runs = through === undefined ? "" : ` while ${lower(through.title)} runs alone`;
+  return `Nothing wakes you${runs}${morning === undefined ? "" : `; first hands ${sayWhen(morning.from, work.asked.now, wall)}`}.`;
+}
+
+/** How a goal stands: in time how surely, late by how much, or without a place. */
+export function sayReached(work: Clockwork, goal: Goal, wall: WallClock): string {
+  const { schedule, wishedAt, asked } = work;
+  const wished = wishedAt.get(goal.id);
+  const when = (m: Minute) => sayWhen(m, asked.now, wall);
+  if (schedule.impossible.some((g) => g.id === goal.id))
+    return `There is no place for ${goal.name.toLowerCase()}.`;
+  if (work.clashes.some((c) => c.goal.id === goal.id))
+    return `${goal.name} cannot be as it stands: see what clashes.`;
+  const late = schedule.lateMin.get(goal.id);
+  if (late !== undefined && goal.due !== null)
+    return `${goal.name} is ready ${when(goal.due + late)}, ${sayMinutes(late)} late.`;
+  const chance = work.chance.goals.find((g) => g.goalId === goal.id);
+  if (wished === undefined || chance === undefined) {
+    const p = schedule.placed.get(goal.blockId);
+    const end = p === undefined ? undefined : tasksAt(p)[p.block.readyStep]?.to;
+    return end === undefined ? "" : `${goal.name} is ready ${when(end)}.`;
+  }
+  const by =
+    goal.kind === "meal"
+      ? `on the table by ${wall.sayAt(wished)}`
+      : `ready by ${wall.sayAt(wished)}`;
+  const lacks =
+    chance.inTime < SURE && chance.lacksMin > 0
+      ? `; nine times in ten by ${wall.timeOf(chance.slow)}`
+      : "";
+  return `${goal.name} is ${by} ${sayChance(chance.inTime)}${lacks}.`;
+}
+
+export function sayMinutes(min: number): string {
+  if (min < 60) return `${Math.round(min)} min`;
+  const hours = Math.floor(min / 60);
+  const rest = Math.round(min - hours * 60);
+  return rest === 0 ? `${hours} h` : `${hours} h ${rest}`;
+}
+
+const lower = (title: string): string => title.charAt(0).toLowerCase() + title.slice(1);

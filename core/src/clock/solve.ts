@@ -1,0 +1,172 @@
+import { seeded, uniform } from "../units/random";
+import { costOf } from "./cost";
+import type { Day, Goal } from "./day";
+import { readyMin } from "./needs";
+import type { Placed } from "./place";
+import { fill, networkOf, type Filled, type Network } from "./sequence";
+import type { Minute } from "./wall-clock";
+
+/** What was found for a day. */
+export interface Schedule {
+  readonly day: Day;
+  readonly placed: ReadonlyMap<string, Placed>;
+  /** Minutes later than wished, by goal; those in time are not in it. */
+  readonly lateMin: ReadonlyMap<string, number>;
+  /** Goals for which there is no place at all, however late. */
+  readonly impossible: readonly Goal[];
+  /** The block that stood in the way of each goal that is late or impossible. */
+  readonly inTheWay: ReadonlyMap<string, string>;
+  readonly cost: number;
+}
+
+/** Orders tried where a goal is looked for, and to better what was found. */
+const TRIES = 14;
+const BETTER = 160;
+/** Fewer where there is much on the clock. */
+const WORK_LIMIT = 9000;
+/** So late and no later is looked for, min. */
+const LATEST_MIN = 2880;
+const SEED = 38;
+
+export interface SolveOptions {
+  /** Where each block stood before: it stays there where it can. */
+  readonly before?: ReadonlyMap<string, Minute>;
+  /** Said between the rounds, 0 to 1; throws where it is not wanted any more. */
+  readonly onProgress?: (share: number) => void;
+  /** Whether the order is bettered once all have a place; a question of yes or no does without. */
+  readonly isQuick?: boolean;
+  /** Only whether all can be in time: nothing is looked for later. */
+  readonly onlyInTime?: boolean;
+}
+
+/**
+ * The best schedule found for a day: goals by how firm they are, each as little late as can be; then fewer
+ * switches and less waiting, by trying other orders. The same day gives the same schedule.
+ */
+export function solve(day: Day, options: SolveOptions = {}): Schedule {
+  const network = networkOf(day);
+  const random = seeded(SEED);
+  const { before } = options;
+  const base = (id: string): number => -(network.slackest.get(id) ?? 0);
+  const noise = new Map<string, number>();
+  const stir = (strength: number) => {
+    noise.clear();
+    if (strength > 0)
+      for (const b of day.blocks) noise.set(b.id, (uniform(random) - 0.5) * strength);
+  };
+  const rankOf = (id: string): number => base(id) + (noise.get(id) ?? 0);
+  const ranks = () => {
+    const kept = new Map(day.blocks.map((b) => [b.id, rankOf(b.id)]));
+    return (id: string) => kept.get(id) ?? 0;
+  };
+
+  const lateMin = new Map<string, number>();
+  const impossible: Goal[] = [];
+  const inTheWay = new Map<string, string>();
+  const goals: Goal[] = [];
+  let found: Filled = { placed: new Map(), failed: null };
+  let foundRank = ranks();
+  const wished = [...day.goals].sort(
+    (a, b) =>
+      Number(a.due === null) - Number(b.due === null) ||
+      b.weight - a.weight ||
+      (a.due ?? 0) - (b.due ?? 0),
+  );
+  /** The first order in which all of these goals have a place. */
+  const tryAll = (all: readonly Goal[], late: ReadonlyMap<string, number>, goal: Goal) => {
+    const tries = options.isQuick === true ? TRIES / 2 : TRIES;
+    for (let i = 0; i < tries; i++) {
+      stir(i === 0 ? 0 : 240 * i);
+      const rank = i === 1 ? foundRank : ranks();
+      const filled = fill(network, {
+        goals: all,
+        lateMin: late,
+        rankOf: rank,
+        ...(before === undefined || i > 2 ? {} : { before }),
+      });
+      if (filled.failed === null) return { filled, rank };
+      if (i === 0 && !inTheWay.has(goal.id)) inTheWay.set(goal.id, filled.failed);
+    }
+    return null;
+  };
+  wished.forEach((goal, n) => {
+    options.onProgress?.((0.6 * n) / wished.length);
+    const all = [...goals, goal];
+    const at = (min: number) =>
+      new Map([...lateMin, ...(min > 0 ? [[goal.id, min] as const] : [])]);
+    let got = tryAll(all, at(0), goal);
+    if (got === null && goal.due !== null && options.onlyInTime !== true) {
+      let low = 0;
+      let high = soonest(network, goal) ?? 5;
+      while (high <= LATEST_MIN && got === null) {
+        got = tryAll(all, at(high), goal);
+        if (got === null) {
+          low = high;
+          high *= 2;
+        }
+      }
+      while (got !== null && high - low > 1) {
+        const middle = Math.floor((low + high) / 2);
+        const sooner = tryAll(all, at(middle), goal);
+        if (sooner === null) low = middle;
+        else {
+          got = sooner;
+          high = middle;
+        }
+      }
+      if (got !== null) lateMin.set(goal.id, high);
+    } else if (got !== null) inTheWay.delete(goal.id);
+    if (got === null) {
+      impossible.push(goal);
+      return;
+    }
+    goals.push(goal);
+    found = got.filled;
+    foundRank = got.rank;
+  });
+
+  const price = (f: Filled) => costOf(network, f.placed, goals, lateMin, before);
+  let cost = price(found);
+  const rounds =
+    options.isQuick === true
+      ? 0
+      : Math.min(BETTER, Math.ceil(WORK_LIMIT / (day.blocks.length + 1)));
+  for (let i = 0; i < rounds; i++) {
+    if (i % 10 === 0) options.onProgress?.(0.6 + (0.4 * i) / rounds);
+    const kept = foundRank;
+    stir(i % 3 === 0 ? 1200 : 120);
+    const turned = new Map(noise);
+    const rank = (id: string) => kept(id) + (turned.get(id) ?? 0);
+    const filled = fill(network, {
+      goals,
+      lateMin,
+      rankOf: rank,
+      ...(before === undefined || i % 2 === 1 ? {} : { before }),
+    });
+    if (filled.failed !== null) continue;
+    const next = price(filled);
+    if (next >= cost) continue;
+    cost = next;
+    found = filled;
+    const keptRank = new Map(day.blocks.map((b) => [b.id, rank(b.id)]));
+    foundRank = (id) => keptRank.get(id) ?? 0;
+  }
+  return { day, placed: found.placed, lateMin, impossible, inTheWay, cost };
+}
+
+/** How late it is at the very least: begun now, one thing after the other. */
+function soonest(network: Network, goal: Goal): number | null {
+  const { day, slackest } = network;
+  if (goal.due === null) return null;
+  const over = day.blocks
+    .filter((b) => b.fixedAt === null && (network.goalsOf.get(b.id) ?? []).includes(goal))
+    .map((b) => day.now - (slackest.get(b.id) ?? day.now));
+  const most = Math.max(0, ...over);
+  return most > 0 ? most : null;
+}
+
+/** When a goal is reached: what it is about is ready. */
+export function reachedAt(schedule: Schedule, goal: Goal): Minute | null {
+  const p = schedule.placed.get(goal.blockId);
+  return p === undefined ? null : p.at + readyMin(p.block);
+}

@@ -1,0 +1,71 @@
+import type { Spread3 } from "./minutes";
+
+/**
+ * What a task wants of a cook. Hands: all of one pair. Near: somebody up, who may do other work within
+ * reach and looks after three such at most. Eyes: somebody up and in the house, as beside any flame. None:
+ * it runs alone, as the house allows.
+ */
+export type Attention = "hands" | "near" | "eyes" | "none";
+
+/** One thing to be done, or that is left to happen, with all that it needs. */
+export interface Task {
+  readonly id: string;
+  /** The plans whose work it is: more than one where it is done for all of them together. */
+  readonly planIds: readonly string[];
+  readonly title: string;
+  readonly how: string;
+  readonly minutes: Spread3;
+  readonly attention: Attention;
+  /** Under it burns a flame, or a ring glows. */
+  readonly isFlame: boolean;
+  /** Rings it may stand on; none where it needs none. */
+  readonly ringIds: readonly string[];
+  /** Vessels it keeps busy: all of them. */
+  readonly vesselIds: readonly string[];
+  readonly oven: OvenNeed | null;
+  /** It stands in the bath or trough. */
+  readonly isCold: boolean;
+}
+
+export interface OvenNeed {
+  readonly ovenId: string;
+  readonly ovenC: number;
+  /** Floor it covers, handles and all, m². */
+  readonly areaM2: number;
+}
+
+/** What is done while something else goes on: so long after that step's beginning. */
+export interface Meanwhile {
+  readonly task: Task;
+  /** Which step of the block, by its place. */
+  readonly step: number;
+  readonly atMin: number;
+}
+
+/** So long after another block: from its end, or from when what it makes is ready. */
+export interface Link {
+  readonly blockId: string;
+  readonly from: "end" | "ready";
+  readonly leastMin: number;
+  readonly mostMin: number | null;
+  /** Minutes kept in hand beside that: planned with, and used up when something takes longer. */
+  readonly inHandMin?: number;
+}
+
+/** Tasks that follow one another without a pause, and what is done meanwhile. */
+export interface Block {
+  readonly id: string;
+  readonly planIds: readonly string[];
+  readonly steps: readonly Task[];
+  readonly meanwhile: readonly Meanwhile[];
+  /** What it comes after. */
+  readonly after: readonly Link[];
+  /** The step at whose end the pot is ready, by its place; the last where it is not said. */
+  readonly readyStep: number;
+  /** It goes through the night: on in the evening, ready in the morning. */
+  readonly isOvernight: boolean;
+  /** Where it stands on the clock whatever else moves: under way, or pinned. */
+  readonly fixedAt: number | null;
+  /** Not before. */
+  readonly notBefore: number | null;
+}

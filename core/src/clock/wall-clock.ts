@@ -1,0 +1,67 @@
+import { TZDate } from "@date-fns/tz";
+import { addDays, format } from "date-fns";
+
+/** Whole minutes since the epoch: what every moment of a schedule is counted in. */
+export type Minute = number;
+
+export const MINUTE_MS = 60_000;
+export const minuteOf = (ms: number): Minute => Math.ceil(ms / MINUTE_MS);
+export const msOf = (minute: Minute): number => minute * MINUTE_MS;
+
+/** The clock on the kitchen's wall: right through the nights on which it is set forward or back. */
+export interface WallClock {
+  readonly timeZone: string;
+  /** The date at a moment, "2026-03-28". */
+  dateOf(minute: Minute): string;
+  /** 0 is Sunday. */
+  weekdayOf(date: string): number;
+  /** The moment of a time of day. One that the clock jumps over is so much later. */
+  at(date: string, time: string): Minute;
+  dayAt(minute: Minute): Date;
+  /** As ISO with the zone's offset. */
+  isoOf(minute: Minute): string;
+  /** "18:30". */
+  timeOf(minute: Minute): string;
+  /** "Sat 18:30". */
+  sayAt(minute: Minute): string;
+  /** "Saturday 7 March". */
+  sayDay(minute: Minute): string;
+  /** So many days on. */
+  later(date: string, days: number): string;
+}
+
+const partsOf = (text: string, by: string): number[] => text.split(by).map(Number);
+
+/**
+ * The clock of a time zone of the IANA list, "Europe/Berlin".
+ * @param timeZone this machine's where none is given
+ */
+export function wallClock(
+  timeZone: string = Intl.DateTimeFormat().resolvedOptions().timeZone,
+): WallClock {
+  const dayOf = (date: string, hours = 0, minutes = 0): TZDate => {
+    const [year = 1970, month = 1, day = 1] = partsOf(date, "-");
+    return new TZDate(year, month - 1, day, hours, minutes, timeZone);
+  };
+  const known = new Map<string, Minute>();
+  return {
+    timeZone,
+    dateOf: (minute) => format(new TZDate(msOf(minute), timeZone), "yyyy-MM-dd"),
+    dayAt: (minute) => new TZDate(msOf(minute), timeZone),
+    isoOf: (minute) => format(new TZDate(msOf(minute), timeZone), "yyyy-MM-dd'T'HH:mm:ssxxx"),
+    timeOf: (minute) => format(new TZDate(msOf(minute), timeZone), "HH:mm"),
+    sayAt: (minute) => format(new TZDate(msOf(minute), timeZone), "EEE HH:mm"),
+    sayDay: (minute) => format(new TZDate(msOf(minute), timeZone), "EEEE d MMMM"),
+    weekdayOf: (date) => dayOf(date).getDay(),
+    at(date, time) {
+      const key = `${date} ${time}`;
+      const found = known.get(key);
+      if (found !== undefined) return found;
+      const [hours = 0, minutes = 0] = partsOf(time, ":");
+      const minute = minuteOf(dayOf(date, hours, minutes).getTime());
+      known.set(key, minute);
+      return minute;
+    },
+    later: (date, days) => format(addDays(dayOf(date, 12), days), "yyyy-MM-dd"),
+  };
+}

@@ -1,0 +1,254 @@
+/** Fills the clock of a Kettlos file: npm run --silent clock -- FILE.json [--now TIME] [--text | --ics]. */
+import type { Asked } from "@kettlos/core/clock/day";
+import { calendarOf } from "@kettlos/core/clock/calendar";
+import {
+  clockworkOf,
+  troublesOf,
+  type Clockwork,
+  type Trouble,
+} from "@kettlos/core/clock/clockwork";
+import { runSheet, type SheetRow } from "@kettlos/core/clock/run-sheet";
+import { runningOf } from "@kettlos/core/clock/running";
+import {
+  clockSentence,
+  sayChance,
+  sayMinutes,
+  sayReached,
+  sayWish,
+  thingNames,
+} from "@kettlos/core/clock/say-clock";
+import { minuteOf, wallClock, type Minute } from "@kettlos/core/clock/wall-clock";
+import { withReadyTimes } from "@kettlos/core/clock/wishes";
+import { fold } from "@kettlos/core/batch/fold";
+import { cookedPlan } from "@kettlos/core/batch/live-plan";
+import { onFire } from "@kettlos/core/batch/on-fire";
+import { readKettlosFile, type KettlosFile } from "@kettlos/core/formats/kettlos-json";
+import { emptyClock } from "@kettlos/core/simulate/clock-schema";
+import { readFileSync } from "node:fs";
+import { parseArgs } from "node:util";
+
+const USAGE = "Usage: npm run --silent clock -- FILE.json [--now TIME] [--text | --ics]";
+const BAD_INPUT = 2;
+
+/** Bad input: each problem on a line of its own; nothing else is printed. */
+function refuse(lines: readonly string[]): never {
+  process.stderr.write(`${lines.join("\n")}\n`);
+  process.exit(BAD_INPUT);
+}
+
+function readArguments() {
+  try {
+    const { values, positionals } = parseArgs({
+      allowPositionals: true,
+      options: {
+        now: { type: "string" },
+        text: { type: "boolean", default: false },
+        ics: { type: "boolean", default: false },
+      },
+    });
+    return { ...values, path: positionals[0], extra: positionals.slice(1) };
+  } catch (error) {
+    return refuse([error instanceof Error ? error.message : String(error), USAGE]);
+  }
+}
+
+function readText(path: string): string {
+  try {
+    return readFileSync(path, "utf8");
+  } catch {
+    return refuse([`${path}: the file cannot be read.`]);
+  }
+}
+
+const { path, now: nowText, text, ics, extra } = readArguments();
+if (path === undefined || extra.length > 0 || (text && ics)) refuse([USAGE]);
+const reading = readKettlosFile(readText(path));
+if (!reading.ok)
+  refuse(reading.problems.map((p) => (p.path === "" ? p.message : `${p.path}: ${p.message}`)));
+const { file } = reading;
+const nowMs = nowOf(file, nowText);
+const clock = withReadyTimes(file.clock ?? emptyClock(), file.plans, nowMs);
+refuseUnknown(file);
+if (clock.meals.length === 0 && clock.loose.length === 0)
+  refuse([
+    "clock: Nothing is wanted for any time. Give meals or pots under clock, or a plan its readyAt.",
+  ]);
+const wall = wallOf(clock.timeZone);
+const asked: Asked = {
+  kitchen: file.kitchen,
+  plans: file.plans,
+  clock,
+  running: runningIn(file, nowMs),
+  now: minuteOf(nowMs),
+};
+const work = clockworkOf(asked, wall);
+if (ics) process.stdout.write(calendarOf(work, wall, minuteOf(nowMs)));
+else {
+  const troubles = troublesOf(work, wall);
+  process.stdout.write(
+    text ? asText(work, troubles) : `${JSON.stringify(asJson(work, troubles), null, 2)}\n`,
+  );
+}
+
+function wallOf(timeZone: string | undefined) {
+  try {
+    return wallClock(timeZone);
+  } catch {
+    return refuse([
+      `clock.timeZone: "${timeZone}" is no time zone. Write one such as Europe/Rome.`,
+    ]);
+  }
+}
+
+/** The moment it is looked at: as told, else when the file was written, else now. */
+function nowOf({ exportedAt }: KettlosFile, told: string | undefined): number {
+  if (told === undefined) return exportedAt === undefined ? Date.now() : Date.parse(exportedAt);
+  const ms = Date.parse(told);
+  return Number.isFinite(ms)
+    ? ms
+    : refuse([`--now: "${told}" is no time. Write one such as 2026-03-06T18:00+01:00.`]);
+}
+
+/** Every plan that is named is in the file. */
+function refuseUnknown({ plans, clock: written }: KettlosFile): void {
+  const known = new Set(plans.map((p) => p.id));
+  const missing = [
+    ...(written?.meals ?? []).flatMap((m, i) =>
+      m.planIds
+        .filter((id) => !known.has(id))
+        .map((id) => `clock.meals[${i}].planIds: No plan "${id}" in the file.`),
+    ),
+    ...(written?.loose ?? []).flatMap((l, i) =>
+      known.has(l.planId) ? [] : [`clock.loose[${i}].planId: No plan "${l.planId}" in the file.`],
+    ),
+  ];
+  if (missing.length > 0) refuse(missing);
+}
+
+/** Pots that are on the fire in the file. */
+function runningIn({ batches, events }: KettlosFile, atMs: number) {
+  return batches.flatMap((stored) => {
+    const cook = fold(events.filter((e) => e.batchId === stored.id));
+    if (cook.finishedMs !== null || cook.litMs === null || cook.strainedMs !== null) return [];
+    const { plan } = cookedPlan(stored.plan, stored.kitchen, cook);
+    const batch = { ...stored, plan };
+    const running = runningOf(batch, cook, onFire(plan, stored.kitchen, cook, atMs), atMs);
+    return running === null ? [] : [running];
+  });
+}
+
+const isoOf = (minute: Minute): string => wall.isoOf(minute);
+
+function rowAsJson(row: SheetRow) {
+  return {
+    task: row.taskId,
+    block: row.blockId,
+    plans: row.planIds,
+    title: row.title,
+    how: row.how,
+    attention: row.attention,
+    from: isoOf(row.from),
+    to: isoOf(row.to),
+    slowTo: isoOf(row.slowTo),
+    minutes: row.to - row.from,
+    needs: {
+      hand: row.handId,
+      ring: row.ringId,
+      vessels: row.vesselIds,
+      oven: row.ovenId === null ? null : { id: row.ovenId, tempC: row.ovenC },
+      cold: row.isCold,
+      flame: row.isFlame,
+    },
+    pinned: row.isPinned,
+    why: row.why,
+  };
+}
+
+function asJson(work: Clockwork, troubles: readonly Trouble[]) {
+  const { schedule } = work;
+  const chances = new Map(work.chance.goals.map((g) => [g.goalId, g]));
+  return {
+    now: isoOf(asked.now),
+    timeZone: wall.timeZone,
+    sentence: clockSentence(work, wall),
+    goals: schedule.day.goals.map((goal) => {
+      const wished = work.wishedAt.get(goal.id);
+      const chance = chances.get(goal.id);
+      const late = schedule.lateMin.get(goal.id) ?? 0;
+      return {
+        id: goal.id,
+        kind: goal.kind,
+        name: goal.name,
+        plans: goal.planIds,
+        wishedAt: wished === undefined ? null : isoOf(wished),
+        lateMin: schedule.impossible.includes(goal) ? null : late,
+        isPossible: !schedule.impossible.includes(goal),
+        inTime: chance?.inTime ?? null,
+        inHandMin: work.inHandMin.get(goal.id) ?? 0,
+        nineInTenBy: chance === undefined ? null : isoOf(chance.slow),
+        said: sayReached(work, goal, wall),
+      };
+    }),
+    tasks: runSheet(work, wall).map(rowAsJson),
+    hands: schedule.day.hands.map((h) => ({
+      id: h.id,
+      name: h.name,
+      asleep: h.asleep.map((s) => [isoOf(s.from), isoOf(s.to)]),
+      away: h.away.map((s) => [isoOf(s.from), isoOf(s.to)]),
+    })),
+    contradictions: troubles.map((t) => ({
+      goal: t.goal.id,
+      lateMin: t.lateMin,
+      at: t.blockId,
+      wishes: t.wishes.map((w) => ({ kind: w.kind, said: sayWish(w, thingNames(work), wall) })),
+      remedies: t.remedies.map(({ id, title, cost }) => ({ id, title, cost })),
+    })),
+    broken: work.broken.map((b) => ({ what: b.what, at: isoOf(b.at), tasks: b.ids })),
+    problems: [...schedule.day.problems].map(([plan, problem]) => ({
+      plan,
+      message: problem.message,
+    })),
+  };
+}
+
+/** The run sheet for a person: by day and time, hands first. */
+function asText(work: Clockwork, troubles: readonly Trouble[]): string {
+  const { hands } = work.schedule.day;
+  const nameOf = (id: string | null) => hands.find((h) => h.id === id)?.name ?? "";
+  const lines: string[] = [clockSentence(work, wall)];
+  for (const [plan, problem] of work.schedule.day.problems)
+    lines.push(`${plan} cannot be cooked as it stands: ${problem.message}`);
+  let day = "";
+  for (const row of runSheet(work, wall)) {
+    const date = wall.dateOf(row.from);
+    if (date !== day) lines.push("", wall.sayDay(row.from));
+    day = date;
+    const who =
+      row.handId === null
+        ? row.attention === "none"
+          ? "alone"
+          : row.attention
+        : nameOf(row.handId);
+    const slow = row.slowTo > row.to ? `, at the latest ${wall.timeOf(row.slowTo)}` : "";
+    lines.push(
+      `${wall.timeOf(row.from)}–${wall.timeOf(row.to)}  ${who.padEnd(8)} ${row.title}${row.how === "" ? "" : ` (${row.how})`}${slow}; ${row.why}`,
+    );
+  }
+  for (const t of troubles) {
+    const late = t.lateMin === null ? "has no place" : `is ${sayMinutes(t.lateMin)} late`;
+    lines.push(
+      "",
+      `${t.goal.name} ${late}. ${
+        t.wishes.length === 0
+          ? "It takes longer than there is."
+          : `Not all of this can be: ${t.wishes.map((w) => sayWish(w, thingNames(work), wall)).join("; ")}.`
+      }`,
+      ...t.remedies.map((r) => `  ${r.title}`),
+    );
+  }
+  const chances = work.chance.goals.map(
+    (g) =>
+      `${work.schedule.day.goals.find((x) => x.id === g.goalId)?.name ?? g.goalId}: in time ${sayChance(g.inTime)}`,
+  );
+  return `${[...lines, "", ...chances].join("\n")}\n`;
+}
