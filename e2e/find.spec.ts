@@ -41,7 +41,7 @@ test("anything is found by keyboard from anywhere: a pot, what is in it, a jar, 
   await page.keyboard.press("Escape");
   await expect(page.getByRole("dialog")).toBeHidden();
   await page.locator("#main").focus();
-  await page.keyboard.press("7");
+  await page.keyboard.press("8");
   await expect(page).toHaveURL(/\/logbook$/);
   await expect(page.getByRole("heading", { level: 1 })).toBeVisible();
 

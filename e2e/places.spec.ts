@@ -36,7 +36,7 @@ test("the plan by keyboard alone: water, heat, lid, time, an ingredient, why", a
   await expect(page.getByRole("dialog", { name: "Keys" })).toBeVisible();
   await page.keyboard.press("Escape");
   await expect(page.getByRole("dialog", { name: "Keys" })).toBeHidden();
-  await page.keyboard.press("8");
+  await page.keyboard.press("9");
   await expect(page.getByRole("heading", { name: "Pots" })).toBeVisible();
 });
 

@@ -2,21 +2,16 @@
 import type { Asked } from "@kettlos/core/clock/day";
 import { calendarOf } from "@kettlos/core/clock/calendar";
 import {
-  clockworkOf,
-  troublesOf,
-  type Clockwork,
-  type Trouble,
-} from "@kettlos/core/clock/clockwork";
-import { runSheet, type SheetRow } from "@kettlos/core/clock/run-sheet";
+  clockAnswer,
+  troubleAnswers,
+  type ClockAnswer,
+  type TroubleAnswer,
+} from "@kettlos/core/clock/answer";
+import { clockworkOf, troublesOf } from "@kettlos/core/clock/clockwork";
+import type { SheetRow } from "@kettlos/core/clock/run-sheet";
 import { runningOf } from "@kettlos/core/clock/running";
-import {
-  clockSentence,
-  sayChance,
-  sayMinutes,
-  sayReached,
-  sayWish,
-  thingNames,
-} from "@kettlos/core/clock/say-clock";
+import { sayTrouble } from "@kettlos/core/clock/say-clock";
+import type { Stretch } from "@kettlos/core/clock/stretch";
 import { minuteOf, wallClock, type Minute } from "@kettlos/core/clock/wall-clock";
 import { withReadyTimes } from "@kettlos/core/clock/wishes";
 import { fold } from "@kettlos/core/batch/fold";
@@ -84,9 +79,10 @@ const asked: Asked = {
 const work = clockworkOf(asked, wall);
 if (ics) process.stdout.write(calendarOf(work, wall, minuteOf(nowMs)));
 else {
-  const troubles = troublesOf(work, wall);
+  const answer = clockAnswer(work, wall);
+  const troubles = troubleAnswers(troublesOf(work, wall), work, wall);
   process.stdout.write(
-    text ? asText(work, troubles) : `${JSON.stringify(asJson(work, troubles), null, 2)}\n`,
+    text ? asText(answer, troubles) : `${JSON.stringify(asJson(answer, troubles), null, 2)}\n`,
   );
 }
 
@@ -137,7 +133,9 @@ function runningIn({ batches, events }: KettlosFile, atMs: number) {
   });
 }
 
-const isoOf = (minute: Minute): string => wall.isoOf(minute);
+function isoOf(minute: Minute): string {
+  return wall.isoOf(minute);
+}
 
 function rowAsJson(row: SheetRow) {
   return {
@@ -164,91 +162,61 @@ function rowAsJson(row: SheetRow) {
   };
 }
 
-function asJson(work: Clockwork, troubles: readonly Trouble[]) {
-  const { schedule } = work;
-  const chances = new Map(work.chance.goals.map((g) => [g.goalId, g]));
+function isoOrNull(minute: Minute | null): string | null {
+  return minute === null ? null : isoOf(minute);
+}
+function isoPairs(all: readonly Stretch[]) {
+  return all.map((s) => [isoOf(s.from), isoOf(s.to)]);
+}
+
+function asJson(answer: ClockAnswer, troubles: readonly TroubleAnswer[]) {
   return {
-    now: isoOf(asked.now),
-    timeZone: wall.timeZone,
-    sentence: clockSentence(work, wall),
-    goals: schedule.day.goals.map((goal) => {
-      const wished = work.wishedAt.get(goal.id);
-      const chance = chances.get(goal.id);
-      const late = schedule.lateMin.get(goal.id) ?? 0;
-      return {
-        id: goal.id,
-        kind: goal.kind,
-        name: goal.name,
-        plans: goal.planIds,
-        wishedAt: wished === undefined ? null : isoOf(wished),
-        lateMin: schedule.impossible.includes(goal) ? null : late,
-        isPossible: !schedule.impossible.includes(goal),
-        inTime: chance?.inTime ?? null,
-        inHandMin: work.inHandMin.get(goal.id) ?? 0,
-        nineInTenBy: chance === undefined ? null : isoOf(chance.slow),
-        said: sayReached(work, goal, wall),
-      };
-    }),
-    tasks: runSheet(work, wall).map(rowAsJson),
-    hands: schedule.day.hands.map((h) => ({
-      id: h.id,
-      name: h.name,
-      asleep: h.asleep.map((s) => [isoOf(s.from), isoOf(s.to)]),
-      away: h.away.map((s) => [isoOf(s.from), isoOf(s.to)]),
+    now: isoOf(answer.now),
+    timeZone: answer.timeZone,
+    sentence: answer.sentence,
+    goals: answer.goals.map(({ planIds, wishedAt, slow, ...goal }) => ({
+      ...goal,
+      plans: planIds,
+      wishedAt: isoOrNull(wishedAt),
+      nineInTenBy: isoOrNull(slow),
     })),
-    contradictions: troubles.map((t) => ({
-      goal: t.goal.id,
-      lateMin: t.lateMin,
-      at: t.blockId,
-      wishes: t.wishes.map((w) => ({ kind: w.kind, said: sayWish(w, thingNames(work), wall) })),
-      remedies: t.remedies.map(({ id, title, cost }) => ({ id, title, cost })),
+    tasks: answer.rows.map(rowAsJson),
+    hangsOn: answer.hangsOn,
+    hands: answer.hands.map((h) => ({
+      ...h,
+      asleep: isoPairs(h.asleep),
+      away: isoPairs(h.away),
     })),
-    broken: work.broken.map((b) => ({ what: b.what, at: isoOf(b.at), tasks: b.ids })),
-    problems: [...schedule.day.problems].map(([plan, problem]) => ({
-      plan,
-      message: problem.message,
+    contradictions: troubles.map(({ kinds, wishes, remedies, ...t }) => ({
+      ...t,
+      wishes: wishes.map((said, i) => ({ kind: kinds[i], said })),
+      remedies: remedies.map(({ id, title, cost }) => ({ id, title, cost })),
     })),
+    broken: answer.broken.map((b) => ({ what: b.what, at: isoOf(b.at), tasks: b.ids })),
+    problems: answer.problems.map(({ planId, message }) => ({ plan: planId, message })),
   };
 }
 
 /** The run sheet for a person: by day and time, hands first. */
-function asText(work: Clockwork, troubles: readonly Trouble[]): string {
-  const { hands } = work.schedule.day;
-  const nameOf = (id: string | null) => hands.find((h) => h.id === id)?.name ?? "";
-  const lines: string[] = [clockSentence(work, wall)];
-  for (const [plan, problem] of work.schedule.day.problems)
-    lines.push(`${plan} cannot be cooked as it stands: ${problem.message}`);
+function asText(answer: ClockAnswer, troubles: readonly TroubleAnswer[]): string {
+  const nameOf = (id: string | null) => answer.hands.find((h) => h.id === id)?.name ?? "";
+  const lines: string[] = [
+    answer.sentence,
+    ...answer.problems.map((p) => `${p.planId} cannot be cooked as it stands: ${p.message}`),
+  ];
   let day = "";
-  for (const row of runSheet(work, wall)) {
+  for (const row of answer.rows) {
     const date = wall.dateOf(row.from);
     if (date !== day) lines.push("", wall.sayDay(row.from));
     day = date;
     const who =
-      row.handId === null
-        ? row.attention === "none"
-          ? "alone"
-          : row.attention
-        : nameOf(row.handId);
+      row.handId !== null ? nameOf(row.handId) : row.attention === "none" ? "alone" : row.attention;
+    const how = row.how === "" ? "" : ` (${row.how})`;
     const slow = row.slowTo > row.to ? `, at the latest ${wall.timeOf(row.slowTo)}` : "";
     lines.push(
-      `${wall.timeOf(row.from)}–${wall.timeOf(row.to)}  ${who.padEnd(8)} ${row.title}${row.how === "" ? "" : ` (${row.how})`}${slow}; ${row.why}`,
+      `${wall.timeOf(row.from)}–${wall.timeOf(row.to)}  ${who.padEnd(8)} ${row.title}${how}${slow}; ${row.why}`,
     );
   }
-  for (const t of troubles) {
-    const late = t.lateMin === null ? "has no place" : `is ${sayMinutes(t.lateMin)} late`;
-    lines.push(
-      "",
-      `${t.goal.name} ${late}. ${
-        t.wishes.length === 0
-          ? "It takes longer than there is."
-          : `Not all of this can be: ${t.wishes.map((w) => sayWish(w, thingNames(work), wall)).join("; ")}.`
-      }`,
-      ...t.remedies.map((r) => `  ${r.title}`),
-    );
-  }
-  const chances = work.chance.goals.map(
-    (g) =>
-      `${work.schedule.day.goals.find((x) => x.id === g.goalId)?.name ?? g.goalId}: in time ${sayChance(g.inTime)}`,
-  );
-  return `${[...lines, "", ...chances].join("\n")}\n`;
+  for (const t of troubles) lines.push("", sayTrouble(t), ...t.remedies.map((r) => `  ${r.title}`));
+  return `${lines.join("\n")}\n`;
 }

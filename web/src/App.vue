@@ -2,6 +2,7 @@
 import { computed, defineAsyncComponent, ref, watch } from "vue";
 import { useRoute, useRouter } from "vue-router";
 import { useInstrumentsStore } from "./data/instruments-store";
+import { useClockStore } from "./data/clock-store";
 import { useKitchenStore } from "./data/kitchen-store";
 import { useLook } from "./data/look";
 import { usePotsStore } from "./data/pots-store";
@@ -36,6 +37,16 @@ const digitsSwitchPots = computed(
 useInstrumentsStore();
 const { spoken } = useAlarms();
 useClockWatch();
+/** What is to start and when is reckoned once the screen stands. */
+const clockStore = useClockStore();
+const SOON_MS = 1500;
+watch(
+  () => store.kitchen !== null && store.isLoaded,
+  (isReady) => {
+    if (isReady) setTimeout(clockStore.keepFilled, SOON_MS);
+  },
+  { immediate: true },
+);
 /** Comes once the screen stands. */
 const storageCare = () => import("./data/storage-care");
 watch(

@@ -6,11 +6,12 @@ export const PLACES = [
   { name: "bench", path: "/bench", label: "Bench", key: "1" },
   { name: "plan", path: "/plan", label: "Plan", key: "2" },
   { name: "crossover", path: "/crossover", label: "Crossover", key: "3" },
-  { name: "cook", path: "/cook", label: "Cook", key: "4" },
-  { name: "strain", path: "/strain", label: "Strain & chill", key: "5" },
-  { name: "larder", path: "/larder", label: "Larder", key: "6" },
-  { name: "logbook", path: "/logbook", label: "Logbook", key: "7" },
-  { name: "kitchen", path: "/kitchen", label: "Kitchen", key: "8" },
+  { name: "clock", path: "/clock", label: "Clock", key: "4" },
+  { name: "cook", path: "/cook", label: "Cook", key: "5" },
+  { name: "strain", path: "/strain", label: "Strain & chill", key: "6" },
+  { name: "larder", path: "/larder", label: "Larder", key: "7" },
+  { name: "logbook", path: "/logbook", label: "Logbook", key: "8" },
+  { name: "kitchen", path: "/kitchen", label: "Kitchen", key: "9" },
 ] as const;
 
 /** Screens that belong to a place without standing in the rail themselves. */
@@ -50,6 +51,7 @@ export const router = createRouter({
       name: "convert",
       component: () => import("./places/convert/ConvertPlace.vue"),
     },
+    { path: "/clock", name: "clock", component: () => import("./places/clock/ClockPlace.vue") },
     {
       path: "/cook/:batchId?",
       name: "cook",

@@ -78,9 +78,7 @@ export function withoutWish(day: Day, wish: Wish): Day {
 /** All that could stand in the way of a goal. */
 function wishesOf(day: Day, goal: Goal, pinned: ReadonlySet<string>): readonly Wish[] {
   const keys = new Set(
-    day.blocks.flatMap((b) =>
-      needsOf(b).flatMap((n) => (n.kind === "one" && n.of.length === 1 ? n.of : [])),
-    ),
+    day.blocks.flatMap((b) => needsOf(b).flatMap((n) => (n.kind === "one" ? n.of : []))),
   );
   // What is found last is what is said: the plainest reasons stand at the end.
   return [

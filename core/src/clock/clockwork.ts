@@ -116,7 +116,8 @@ export function troublesOf(work: Clockwork, wall: WallClock): readonly Trouble[]
   const known = new Map<string, readonly Remedy[]>();
   return clashes.map((clash): Trouble => {
     const { id } = clash.goal;
-    const remedies = known.get(id) ?? remediesFor(asked, withAll(clash, clashes), base, wall);
+    const remedies =
+      known.get(id) ?? remediesFor(asked, withAll(clash, clashes), base, work.schedule, wall);
     known.set(id, remedies);
     return {
       ...clash,

@@ -145,7 +145,8 @@ export function dayOf(asked: Asked, wall: WallClock): Day {
       if (held !== undefined) blocks.set(b.id, { ...held, notBefore: minuteAt(loose.notBefore) });
     }
   }
-  const merged = mergeWork([...blocks.values()], clock.meals);
+  const done = new Set(clock.done.map((d) => d.blockId));
+  const merged = mergeWork([...blocks.values()], clock.meals).filter((b) => !done.has(b.id));
   const lengths = new Map(clock.lengths.map((l) => [l.taskId, l.min]));
   const pins = new Map(clock.pins.map((p) => [p.blockId, minuteAt(p.at)]));
   return {

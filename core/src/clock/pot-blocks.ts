@@ -21,6 +21,7 @@ const BEGIN_MIN = 3;
 const SHUT_MIN = 3;
 const STRAIN_MIN = 10;
 const INTO_COLD_MIN = 8;
+const INTO_FRIDGE_MIN = 3;
 const PORTION_MIN = 15;
 /** Into the fridge and a night there, until the fat is hard. */
 const SET_FAT_MIN = 480;
@@ -248,8 +249,6 @@ function stepsOf(work: WorkTask, task: Task, plan: Plan): readonly Task[] {
   };
   const left: Task = {
     ...task,
-    title:
-      work.kind === "thaw" ? "Thaws in the fridge" : work.kind === "soak" ? "Soaks" : task.title,
     minutes: exactly(Math.max(1, Math.round(work.min))),
   };
   return [hand, left];
@@ -384,10 +383,14 @@ function fireBlock(
         isCold: true,
       }),
       task("bath", "Chills", chill.bath, {
-        attention: "eyes",
+        attention: "none",
         how: chill.how,
         vesselIds: [],
         isCold: true,
+      }),
+      task("fridge", "Cold enough: into the fridge", about(INTO_FRIDGE_MIN), {
+        attention: "hands",
+        vesselIds: [],
       }),
     );
   }

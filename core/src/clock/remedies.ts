@@ -72,11 +72,14 @@ export const changed = (asked: Asked, change: RemedyChange): Asked => {
 /**
  * Ways out of a clash, each really made and the clock filled anew: another ring, pot or heat for a pot of the
  * clash, somebody to help, the meal later, a pot left out. Only what brings everything in time is given.
+ * @param base the clock with what can be in time
+ * @param drawn the clock as it is shown, which costs are counted from
  */
 export function remediesFor(
   asked: Asked,
   clash: Clash,
   base: Schedule,
+  drawn: Schedule,
   wall: WallClock,
 ): readonly Remedy[] {
   const involved = new Set([
@@ -91,7 +94,7 @@ export function remediesFor(
     const day = { ...whole, goals: whole.goals.filter((g) => isInForce(g, clash.goal, base)) };
     const tried = solve(day, { isQuick: true, onlyInTime: true });
     if (tried.impossible.length === 0 && tried.lateMin.size === 0)
-      found.push({ ...idea, cost: costBeside(base, tried) });
+      found.push({ ...idea, cost: costBeside(drawn, tried) });
   };
   const moves = [
     ...plans.flatMap((plan) => otherRings(plan, asked.kitchen)),

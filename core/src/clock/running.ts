@@ -17,6 +17,7 @@ export interface Running {
 
 const STRAIN_MIN = 10;
 const INTO_COLD_MIN = 8;
+const INTO_FRIDGE_MIN = 3;
 const BATH_MIN = 60;
 const DO_MIN = 2;
 const SERVE_LIKE: ReadonlySet<Action["kind"]> = new Set(["offHeat", "strain", "light"]);
@@ -71,10 +72,11 @@ export function runningOf(batch: Batch, cook: Cook, pot: OnFire, nowMs: number):
           hand("cold", "Into the cold", INTO_COLD_MIN, { vesselIds: [], isCold: true }),
           hand("bath", "Chills", BATH_MIN, {
             minutes: exactly(BATH_MIN),
-            attention: "eyes",
+            attention: "none",
             vesselIds: [],
             isCold: true,
           }),
+          hand("fridge", "Cold enough: into the fridge", INTO_FRIDGE_MIN, { vesselIds: [] }),
         ];
   const steps = [...(isOn ? [hold] : []), ...after];
   if (steps.length === 0) return null;

@@ -70,8 +70,7 @@ export function thingNames(work: Clockwork): ReadonlyMap<string, string> {
  * it is done how surely.
  */
 export function clockSentence(work: Clockwork, wall: WallClock): string {
-  const { schedule, asked } = work;
-  const { now } = asked;
+  const { now } = work.asked;
   const rows = runSheet(work, wall).filter((r) => r.to > now);
   const first = rows[0];
   if (first === undefined) return "Nothing is on the clock.";
@@ -81,8 +80,26 @@ export function clockSentence(work: Clockwork, wall: WallClock): string {
       ? `Begin now: ${lower(first.title)}.`
       : `Begin ${at(first.from)}: ${lower(first.title)}.`;
   const night = sayNight(work, rows, wall);
-  const goals = schedule.day.goals.map((g) => sayReached(work, g, wall));
-  return [begin, night, ...goals].filter(Boolean).join(" ");
+  return [begin, night, ...sayGoals(work, wall)].filter(Boolean).join(" ");
+}
+
+/** What is not surely in time, each by itself; then the rest in one. */
+function sayGoals(work: Clockwork, wall: WallClock): readonly string[] {
+  const { goals } = work.schedule.day;
+  const isSure = (g: Goal) =>
+    work.chance.goals.some((c) => c.goalId === g.id && c.inTime >= SURE) &&
+    !work.schedule.lateMin.has(g.id) &&
+    !work.clashes.some((c) => c.goal.id === g.id);
+  const unsure = goals.filter((g) => g.due !== null && !isSure(g));
+  const meals = goals.filter((g) => g.kind === "meal" && isSure(g));
+  const [only] = goals.filter(isSure);
+  const sure =
+    goals.length > 0 && unsure.length === 0 && only !== undefined
+      ? goals.filter(isSure).length === 1
+        ? [sayReached(work, only, wall)]
+        : ["All of it in time nine times in ten."]
+      : meals.map((g) => sayReached(work, g, wall));
+  return [...unsure.map((g) => sayReached(work, g, wall)), ...sure];
 }
 
 /** What goes on while everybody sleeps. */
@@ -98,7 +115,8 @@ function sayNight(work: Clockwork, rows: readonly SheetRow[], wall: WallClock): 
   );
   if (night === undefined) return "";
   const morning = rows.find((r) => r.attention === "hands" && r.from >= night.to);
-  const runs = through === undefined ? "" : ` while ${lower(through.title)} runs alone`;
+  const pot = through?.planIds.flatMap((id) => day.pots.get(id)?.name ?? [])[0];
+  const runs = pot === undefined ? "" : ` while the ${lower(pot)} runs alone`;
   return `Nothing wakes you${runs}${morning === undefined ? "" : `; first hands ${sayWhen(morning.from, work.asked.now, wall)}`}.`;
 }
 
@@ -139,3 +157,15 @@ export function sayMinutes(min: number): string {
 }
 
 const lower = (title: string): string => title.charAt(0).toLowerCase() + title.slice(1);
+
+/** What is late or has no place, and what cannot all be. */
+export function sayTrouble(t: {
+  readonly goal: string;
+  readonly lateMin: number | null;
+  readonly wishes: readonly string[];
+}): string {
+  const stands = t.lateMin === null ? "cannot be as it stands" : `is ${sayMinutes(t.lateMin)} late`;
+  return t.wishes.length === 0
+    ? `${t.goal} ${stands}: it takes longer than there is.`
+    : `${t.goal} ${stands}. Not all of this can be: ${t.wishes.join("; ")}.`;
+}

@@ -51,7 +51,15 @@ export const ClockSchema = z.object({
   meals: z.array(MealSchema).max(40).refine(unique, "Two meals have the same id.").default([]),
   loose: z.array(LoosePotSchema).max(60).default([]),
   /** Blocks of work that stay where they were put. */
-  pins: z.array(z.object({ blockId: Id, at: Moment })).max(200).default([]),
+  pins: z
+    .array(z.object({ blockId: Id, at: Moment }))
+    .max(200)
+    .default([]),
+  /** Blocks of work that are done already, before their pot is on. */
+  done: z
+    .array(z.object({ blockId: Id, at: Moment }))
+    .max(600)
+    .default([]),
   /** Tasks that are given so many minutes. */
   lengths: z
     .array(z.object({ taskId: Id, min: z.number().int().min(1).max(4320) }))

@@ -1,6 +1,8 @@
 import type { KettlosFile } from "@kettlos/core/formats/kettlos-json";
 import { mergeKitchens } from "@kettlos/core/formats/merge-kitchens";
 import { SCHEMA_VERSION } from "@kettlos/core/simulate/kitchen-schema";
+import type { Clock } from "@kettlos/core/simulate/clock-schema";
+import { CLOCK_ID } from "./clock-log";
 import { db } from "./db";
 
 /** Settings of this browser that go along in a file; what was kept for this browser alone does not. */
@@ -10,13 +12,15 @@ const HERE_ONLY = ["link:", "backup:"];
 export async function exportAll(): Promise<KettlosFile | null> {
   const kitchen = await db.kitchens.toCollection().first();
   if (kitchen === undefined) return null;
-  const [plans, batches, events, larder, settings] = await Promise.all([
+  const [plans, batches, events, larder, settings, clocks] = await Promise.all([
     db.plans.orderBy("updatedMs").toArray(),
     db.batches.orderBy("createdMs").toArray(),
     db.events.orderBy("seq").toArray(),
     db.larder.orderBy("seq").toArray(),
     db.settings.toArray(),
+    db.clocks.toArray(),
   ]);
+  const clock = clocks[0]?.clock;
   return {
     format: "kettlos",
     schemaVersion: SCHEMA_VERSION,
@@ -26,6 +30,7 @@ export async function exportAll(): Promise<KettlosFile | null> {
     batches,
     events: events.map((e) => e.event),
     larder: larder.map((e) => e.event),
+    ...(clock === undefined ? {} : { clock }),
     settings: settings.filter((s) => !HERE_ONLY.some((prefix) => s.key.startsWith(prefix))),
   };
 }
@@ -53,7 +58,7 @@ async function keepCopy(why: CopyReason): Promise<void> {
  */
 export async function importAll(file: KettlosFile, way: ImportWay): Promise<void> {
   const stamp = Date.now();
-  const tables = [db.kitchens, db.plans, db.batches, db.events, db.larder, db.settings];
+  const tables = [db.kitchens, db.plans, db.batches, db.events, db.larder, db.settings, db.clocks];
   await db.transaction("rw", [...tables, db.copies, db.steps], async () => {
     if (way === "replace") {
       await keepCopy("replaced");
@@ -75,6 +80,7 @@ export async function importAll(file: KettlosFile, way: ImportWay): Promise<void
       })),
     );
     await db.batches.bulkPut(file.batches);
+    await takeClock(file.clock);
     const known = await idsIn(db.events, file.events);
     await db.events.bulkAdd(
       file.events
@@ -90,6 +96,22 @@ export async function importAll(file: KettlosFile, way: ImportWay): Promise<void
     await db.settings.bulkPut(file.settings.filter((s) => !told.has(s.key)));
   });
 }
+
+/** Meals and pots of a file beside those that are here; what is here stands. */
+async function takeClock(theirs: KettlosFile["clock"]): Promise<void> {
+  if (theirs === undefined) return;
+  const mine = (await db.clocks.get(CLOCK_ID))?.clock;
+  const clock = mine === undefined ? theirs : withThose(mine, theirs);
+  await db.clocks.put({ id: CLOCK_ID, clock });
+}
+const withThose = (mine: Clock, theirs: Clock): Clock => ({
+  ...mine,
+  meals: [...mine.meals, ...theirs.meals.filter((m) => !mine.meals.some((h) => h.id === m.id))],
+  loose: [
+    ...mine.loose,
+    ...theirs.loose.filter((l) => !mine.loose.some((h) => h.planId === l.planId)),
+  ],
+});
 
 /** What a safety copy holds, as the text of a file, to be read like any other. */
 export async function copyText(id: number): Promise<string> {

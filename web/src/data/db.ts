@@ -11,6 +11,7 @@ import {
   migrateKitchen,
   migratePlan,
 } from "@kettlos/core/formats/migrate";
+import type { Clock } from "@kettlos/core/simulate/clock-schema";
 import { KitchenSchema, type Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import { PlanSchema, type Plan } from "@kettlos/core/simulate/plan-schema";
 import type { Binned } from "./binned";
@@ -54,6 +55,12 @@ interface FolderHandle {
   handle: FileSystemDirectoryHandle;
 }
 
+/** What is wanted when; of one browser there is one. */
+interface StoredClock {
+  id: string;
+  clock: Clock;
+}
+
 /** One setting of this browser. */
 interface Setting {
   key: string;
@@ -94,7 +101,7 @@ async function keepRaw(transaction: Transaction): Promise<void> {
 }
 
 /** Version of the tables; goes up with them or with the documents in them. */
-const DB_VERSION = 6;
+const DB_VERSION = 7;
 
 /** Everything Kettlos keeps, in this browser only. */
 class KettlosDatabase extends Dexie {
@@ -110,6 +117,9 @@ class KettlosDatabase extends Dexie {
   steps!: Table<StoredStep, string>;
   /** What was removed in the last thirty days. */
   bin!: Table<Binned, string>;
+
+  /** Meals, pots for no meal and pins: one clock. */
+  clocks!: Table<StoredClock, string>;
 
   constructor(options: DexieOptions = {}) {
     // Written through to the disk before it counts as stored: a power cut loses nothing that was shown.
@@ -140,7 +150,8 @@ class KettlosDatabase extends Dexie {
     };
     this.version(4).stores({ larder: "++seq, &id" });
     this.version(5).stores({ copies: "++id, atMs", handles: "key" });
-    this.version(DB_VERSION).stores({ steps: "key, doc", bin: "id, removedMs" }).upgrade(bringUp);
+    this.version(6).stores({ steps: "key, doc", bin: "id, removedMs" });
+    this.version(DB_VERSION).stores({ clocks: "id" }).upgrade(bringUp);
   }
 }
 

@@ -14,6 +14,8 @@ const KITCHEN_WORDS: Partial<Record<keyof Kitchen, string>> = {
   coolingCode: "the code for chilling",
   ownCode: "the house's own code",
   currency: "the money",
+  hands: "who cooks",
+  runsAlone: "what may run alone",
 };
 const LISTS = ["vessels", "rings", "ovens", "containers", "dailyUses", "ownIngredients"] as const;
 const nameIn = (thing: Kitchen[(typeof LISTS)[number]][number]): string =>

@@ -2,6 +2,8 @@ import { useDocumentVisibility } from "@vueuse/core";
 import { computed, ref, watch } from "vue";
 import { say, unsay } from "../frame/notices";
 import { callsOf, type PotCall } from "./calls-of";
+import { clockCalls } from "./clock-calls";
+import { useClockStore } from "./clock-store";
 import { dueCalls, type Rung } from "./due-calls";
 import { useKitchenStore } from "./kitchen-store";
 import { usePotsStore } from "./pots-store";
@@ -18,6 +20,7 @@ const LOCK = "kettlos-alarms";
 export function useAlarms() {
   const pots = usePotsStore();
   const kitchenStore = useKitchenStore();
+  const clockStore = useClockStore();
   const { answers } = usePreferences();
   const isVisible = useDocumentVisibility();
   let rung: ReadonlyMap<string, Rung> = new Map();
@@ -31,9 +34,10 @@ export function useAlarms() {
     });
 
   // A practice pot is watched while it runs; it calls nobody from elsewhere.
-  const calls = computed(() =>
-    pots.inEarnest.flatMap((p) => callsOf(p, pots.nowMs, kitchenStore.units)),
-  );
+  const calls = computed(() => [
+    ...pots.inEarnest.flatMap((p) => callsOf(p, pots.nowMs, kitchenStore.units)),
+    ...clockCalls(clockStore.answer, pots.nowMs),
+  ]);
 
   function heard(key: string) {
     const before = rung.get(key);

@@ -87,6 +87,9 @@ export function useSteps<T>() {
     back: (now: T) => move(past, future, "undo", now),
     /** As it was before that was undone; null where nothing was. */
     forth: (now: T) => move(future, past, "redo", now),
+    /** What undo, and redo, would bring. */
+    peekBack: (): T | null => past.value.at(-1)?.value ?? null,
+    peekForth: (): T | null => future.value.at(-1)?.value ?? null,
     undoes: computed(() => past.value.at(-1)?.what ?? null),
     redoes: computed(() => future.value.at(-1)?.what ?? null),
   };

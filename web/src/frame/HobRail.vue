@@ -5,6 +5,7 @@ import { showDuration } from "@kettlos/core/units/show";
 import { usePotsStore } from "../data/pots-store";
 import { useKitchenStore } from "../data/kitchen-store";
 import { clockOf, weekdayOf } from "../data/moments";
+import { useClockStore } from "../data/clock-store";
 import { plannedBands } from "./planned-bands";
 
 /** The next 24 hours at the foot of every screen: what is on the fire, what is planned. */
@@ -13,6 +14,9 @@ const BACK_H = 3;
 const AHEAD_H = 21;
 
 const pots = usePotsStore();
+const clockStore = useClockStore();
+/** More pots than these are looked up on the clock; the rail leaves room for the work. */
+const MOST_BANDS = 3;
 const store = useKitchenStore();
 const lane = useTemplateRef<HTMLElement>("lane");
 const { width } = useElementSize(lane);
@@ -73,8 +77,10 @@ const bands = computed(() => [
               : `now: ${next.title.toLowerCase()}`,
       };
     }),
-  ...plannedBands(store.plans, store.kitchen, pots.nowMs)
+  ...plannedBands(store.plans, store.kitchen, pots.nowMs, clockStore.starts)
     .filter((b) => b.lightMs < toMs.value)
+    .toSorted((a, b) => a.lightMs - b.lightMs)
+    .slice(0, Math.max(1, MOST_BANDS - pots.inEarnest.length))
     .map((b) => ({
       key: b.plan.id,
       to: `/plan/${b.plan.id}`,
@@ -86,7 +92,7 @@ const bands = computed(() => [
       next:
         b.lightMs < pots.nowMs
           ? "should be on by now"
-          : `light it ${clockOf(b.lightMs)}, ${left(b.lightMs)}`,
+          : `${b.plan.heat.method === "slowCooker" ? "switch it on" : "light it"} ${clockOf(b.lightMs)}, ${left(b.lightMs)}`,
     })),
 ]);
 </script>

@@ -1,4 +1,5 @@
 import { afterMinOf, startBy } from "@kettlos/core/schedule/start-by";
+import type { PotStart } from "../data/clock-store";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
 import { simulate } from "@kettlos/core/simulate/simulate";
@@ -14,14 +15,20 @@ export interface PlannedBand {
 
 const cache = new WeakMap<Plan, { kitchen: Kitchen; totalMin: number | null }>();
 
-/** Plans that are wanted for a time still to come, with when to light the ring. */
+/**
+ * Plans that are wanted for a time still to come, with when to light the ring: as the clock has them; until
+ * it is filled, each counted back by itself.
+ */
 export function plannedBands(
   plans: readonly Plan[],
   kitchen: Kitchen | null,
   nowMs: number,
+  starts: ReadonlyMap<string, PotStart>,
 ): readonly PlannedBand[] {
   if (kitchen === null) return [];
   return plans.flatMap((plan) => {
+    const start = starts.get(plan.id);
+    if (start !== undefined) return [{ plan, lightMs: start.lightMs, readyMs: start.readyMs }];
     const readyMs = plan.readyAt === null ? NaN : Date.parse(plan.readyAt);
     if (!(readyMs > nowMs)) return [];
     const totalMin = totalMinOf(plan, kitchen);

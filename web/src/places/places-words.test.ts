@@ -166,13 +166,13 @@ describe("marks on the ribbon", () => {
 
 describe("planned pots on the clock", () => {
   test("only those still to come, lit in time for pot and sieve", () => {
-    const bands = plannedBands(sample.plans, sample.kitchen, NOW);
+    const bands = plannedBands(sample.plans, sample.kitchen, NOW, new Map());
     expect(bands.map((b) => b.plan.id)).toEqual(["plan-lamb"]);
     const outcome = answersFor(planOf("plan-lamb"), sample.kitchen, () => 9);
     if (!outcome.ok) throw outcome.problem;
     expect(bands[0]?.lightMs).toBe(outcome.value.start?.lightMs);
-    expect(plannedBands(sample.plans, sample.kitchen, NOW + 2 * 86_400_000)).toEqual([]);
-    expect(plannedBands(sample.plans, null, NOW)).toEqual([]);
+    expect(plannedBands(sample.plans, sample.kitchen, NOW + 2 * 86_400_000, new Map())).toEqual([]);
+    expect(plannedBands(sample.plans, null, NOW, new Map())).toEqual([]);
   });
 });
 

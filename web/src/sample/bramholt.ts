@@ -1,7 +1,8 @@
 import type { KettlosFile } from "@kettlos/core/formats/kettlos-json";
 import { SCHEMA_VERSION } from "@kettlos/core/simulate/kitchen-schema";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
-import { addDays, set, startOfMinute } from "date-fns";
+import { ClockSchema, type Clock } from "@kettlos/core/simulate/clock-schema";
+import { addDays, format, set, startOfMinute } from "date-fns";
 import { xoroshiro128plus } from "pure-rand/generator/xoroshiro128plus";
 import { bramholtKitchen } from "./kitchen";
 import { bramholtLarder } from "./larder";
@@ -32,6 +33,23 @@ const PAST_DISHES: readonly (readonly [number, number, string, string | undefine
   [12, 15, "chili", "Everyone asked for more.", 0.4],
   [2, 14, "braise", undefined, 0.3],
 ];
+
+/** The big table tomorrow evening, and a stock for the freezer through some night: one thing in it clashes. */
+const bramholtClock = (supper: Date): Clock =>
+  ClockSchema.parse({
+    schemaVersion: SCHEMA_VERSION,
+    meals: [
+      {
+        id: "big-table",
+        name: `${format(supper, "EEEE")} supper`,
+        at: supper.toISOString(),
+        eaters: 38,
+        planIds: ["plan-table-braise", "plan-chili"],
+        sides: [{ id: "bread", name: "Slice and warm the bread", handsMin: 10 }],
+      },
+    ],
+    loose: [{ planId: "plan-night", onlyOvernight: true }],
+  });
 
 /**
  * Bramholt Hut as a Kettlos file, with dates relative to nowMs: sixteen past batches over eight weeks,
@@ -80,6 +98,7 @@ export function bramholtSample(nowMs: number): KettlosFile {
     seconds: 0,
     milliseconds: 0,
   });
+  const supper = set(addDays(nowMs, 1), { hours: 18, minutes: 30, seconds: 0, milliseconds: 0 });
   const batches = [...past, onFire];
   return {
     format: "kettlos",
@@ -94,11 +113,14 @@ export function bramholtSample(nowMs: number): KettlosFile {
       { ...planOf("chili"), note: "Everyone asked for more." },
       planOf("beans"),
       planOf("braise"),
+      planOf("night"),
+      planOf("tableBraise"),
       { ...planOf("lamb"), readyAt: readyAt.toISOString() },
     ],
     batches: batches.map((b) => b.batch),
     events: batches.flatMap((b) => b.events),
     settings: [],
+    clock: bramholtClock(supper),
     larder: bramholtLarder(past, kitchen, nowMs),
   };
 }

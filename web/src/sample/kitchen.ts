@@ -92,6 +92,10 @@ export const bramholtKitchen = (): Kitchen =>
       { id: "ring1", name: "Gas ring 1", kind: "gas", powerW: 3000 },
       { id: "ring2", name: "Gas ring 2", kind: "gas", powerW: 1750 },
     ],
+    hands: [
+      { id: "you", name: "You" },
+      { id: "helper", name: "Helper", there: [{ from: "16:00", to: "21:00" }] },
+    ],
     ovens: [{ id: "oven", name: "Oven", maxC: 250 }],
     containers: [
       { id: "mould", name: "Mould of six", kind: "mould", capacityL: 0.125, cups: 6, have: 3 },

@@ -109,6 +109,27 @@ const unlinked = (): Record<string, Plan> => ({
     heat: { vigour: "steady", lid: "on" },
     stop: { by: "time", holdMin: 300 },
   }),
+  night: make({
+    id: "plan-night",
+    name: "Trotter stock overnight",
+    kind: "meatStock",
+    forWhat: "the freezer",
+    vesselId: "crock",
+    items: [
+      ["porkTrotter", 1.2, "start", "split, blanched", "blanched"],
+      ["peppercorn", 0.002, "start", ""],
+    ],
+    heat: {
+      method: "slowCooker",
+      setting: "low",
+      start: "hot",
+      highFirstMin: 0,
+      lidLifts: 0,
+      warmMin: 0,
+    },
+    stop: { by: "time", holdMin: 600 },
+    prepareMin: 5,
+  }),
   trout: make({
     id: "plan-trout",
     name: "Smoked trout fumet",
@@ -266,7 +287,20 @@ export function bramholtPlans(): Record<string, Plan> {
     const stock = from === undefined ? null : stockYield(from, kitchen);
     return stock?.ok === true ? linkedTo(item, stock.value) : item;
   };
-  return Object.fromEntries(
+  const linked = Object.fromEntries(
     Object.entries(plans).map(([id, plan]) => [id, { ...plan, items: plan.items.map(link) }]),
   );
+  const { braise } = linked;
+  // For the big table the braise goes on the second ring; the braiser it shares with the chili clashes.
+  return braise === undefined
+    ? linked
+    : {
+        ...linked,
+        tableBraise: {
+          ...braise,
+          id: "plan-table-braise",
+          name: "Goat braise for the big table",
+          ringId: "ring2",
+        },
+      };
 }

@@ -1,12 +1,15 @@
 import { convertDish, type Converted, type ExplainedRange } from "@kettlos/core/because/converted";
+import type { ClockAnswer } from "@kettlos/core/clock/answer";
 import type { Target } from "@kettlos/core/convert/convert";
 import type { CrockSetting } from "@kettlos/core/heat/slow-cooker";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
 import { expose } from "comlink";
+import { clockCalendar, clockTroubles, fillClock } from "./clock-reckoning";
 import { workBack } from "./work-back";
 
 let newest = 0;
+let newestClock = 0;
 let drawn: () => readonly (ExplainedRange | null)[] = () => [];
 
 /** Lets messages that wait come in, so that a newer question is known of. */
@@ -34,6 +37,17 @@ const api = {
     return token === newest ? drawn() : null;
   },
   workBack,
+  /** The clock filled; null where a newer question has come since. */
+  async clock(token: number, ...asked: Parameters<typeof fillClock>): Promise<ClockAnswer | null> {
+    newestClock = token;
+    await breathe();
+    return token === newestClock ? fillClock(...asked) : null;
+  },
+  clockTroubles: async (token: number) => {
+    await breathe();
+    return token === newestClock ? clockTroubles() : null;
+  },
+  clockCalendar,
 };
 export type Reckoner = typeof api;
 

@@ -2,6 +2,7 @@
 import { showDuration, showVolume } from "@kettlos/core/units/show";
 import { computed, defineAsyncComponent } from "vue";
 import { useRouter } from "vue-router";
+import { useClockStore } from "../../data/clock-store";
 import { useKitchenStore } from "../../data/kitchen-store";
 import { useLarderStore } from "../../data/larder-store";
 import { usePotsStore } from "../../data/pots-store";
@@ -23,10 +24,11 @@ const FirstVisit = defineAsyncComponent(() => import("./FirstVisit.vue"));
 const kitchenStore = useKitchenStore();
 const larderStore = useLarderStore();
 const pots = usePotsStore();
+const clockStore = useClockStore();
 const router = useRouter();
 const units = computed(() => kitchenStore.units);
 const planned = computed(() =>
-  plannedBands(kitchenStore.plans, kitchenStore.kitchen, pots.nowMs).toSorted(
+  plannedBands(kitchenStore.plans, kitchenStore.kitchen, pots.nowMs, clockStore.starts).toSorted(
     (a, b) => a.lightMs - b.lightMs,
   ),
 );
@@ -111,14 +113,15 @@ useShortcuts(() =>
               >{{ band.plan.end === "served" ? "ready" : "strained" }} by
               {{ weekdayClockOf(band.readyMs)
               }}<template v-if="band.lightMs > pots.nowMs">
-                · light it in
+                · {{ band.plan.heat.method === "slowCooker" ? "switch it on" : "light it" }} in
                 {{ showDuration((band.lightMs - pots.nowMs) / 60000) }}</template
               ><b v-else class="ember"> · should be on by now</b></span
             >
           </RouterLink>
         </li>
         <li v-if="planned.length === 0" class="quiet">
-          Give a plan a time to be strained by, and its start stands here.
+          Give a plan a time to be ready by, or put a meal on the
+          <RouterLink to="/clock">clock</RouterLink>, and its start stands here.
         </li>
       </ul>
       <p v-if="others.length > 0" class="others">

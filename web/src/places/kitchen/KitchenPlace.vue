@@ -21,6 +21,7 @@ import ContainerList from "./ContainerList.vue";
 import PotEditor from "./PotEditor.vue";
 import OwnIngredients from "./OwnIngredients.vue";
 import OvenList from "./OvenList.vue";
+import HandsPanel from "./HandsPanel.vue";
 import RingList from "./RingList.vue";
 import { ordinaryVessel } from "./ordinary-vessel";
 import NameField from "../../controls/NameField.vue";
@@ -159,6 +160,7 @@ const uses = (id: string) => store.plans.filter((p) => p.vesselId === id).map((p
     </section>
     <section class="rings"><RingList /></section>
     <section class="rings"><OvenList /></section>
+    <section class="containers"><HandsPanel /></section>
     <section>
       <CoolingCodePanel />
     </section>

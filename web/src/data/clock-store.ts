@@ -1,0 +1,238 @@
+import type { ClockAnswer, TroubleAnswer } from "@kettlos/core/clock/answer";
+import type { Remedy } from "@kettlos/core/clock/remedies";
+import { withReadyTimes } from "@kettlos/core/clock/wishes";
+import { emptyClock, type Clock } from "@kettlos/core/simulate/clock-schema";
+import { defineStore } from "pinia";
+import { computed, ref, shallowRef, watch } from "vue";
+import { reckoner } from "../workers/reckoner";
+import { CLOCK_ID, saveClock } from "./clock-log";
+import { db } from "./db";
+import { useKitchenStore } from "./kitchen-store";
+import { plain } from "./plain";
+import { usePotsStore } from "./pots-store";
+import { savePlan } from "./repository";
+import { useLive } from "./use-live";
+import { useSteps } from "./use-steps";
+import { report } from "../frame/errors";
+
+const MINUTE_MS = 60_000;
+/** A pot that is done is for what is wanted within so long of it. */
+const COOKED_FOR_MS = 3 * 24 * 60 * MINUTE_MS;
+/** What stands on the clock is reckoned anew so often when nothing changes, min. */
+const EVERY_MIN = 5;
+
+/** A step of the clock to undo: the clock, with the plans that a remedy changed. */
+interface ClockStep {
+  readonly clock: Clock;
+  readonly plans: readonly Parameters<typeof savePlan>[0][];
+}
+
+/** The clock: what is wanted when, filled by the worker; changes are undone step by step. */
+export const useClockStore = defineStore("clock", () => {
+  const kitchenStore = useKitchenStore();
+  const pots = usePotsStore();
+  const stored = useLive(() => db.clocks.toArray());
+  const isLoaded = computed(() => stored.value !== undefined && kitchenStore.isLoaded);
+  const clock = computed<Clock>(
+    () => stored.value?.find((c) => c.id === CLOCK_ID)?.clock ?? emptyClock(),
+  );
+  const tick = computed(() => Math.floor(pots.nowMs / (EVERY_MIN * MINUTE_MS)));
+  /** With the plans that say themselves when they shall be ready. */
+  const wanted = computed(() => {
+    const nowMs = tick.value * EVERY_MIN * MINUTE_MS;
+    const all = withReadyTimes(clock.value, kitchenStore.plans, nowMs);
+    return { ...all, meals: all.meals.filter((m) => Date.parse(m.at) > nowMs) };
+  });
+  /** Whether a pot of a plan was strained already for what is wanted then. */
+  const isCooked = (planId: string, forMs: number): boolean =>
+    pots.pots.some(
+      ({ batch, cook }) =>
+        batch.plan.id === planId &&
+        batch.practice === undefined &&
+        cook.strainedMs !== null &&
+        Math.abs(forMs - cook.strainedMs) < COOKED_FOR_MS,
+    );
+  const isEmpty = computed(
+    () => wanted.value.meals.length === 0 && wanted.value.loose.length === 0,
+  );
+
+  const answer = shallowRef<ClockAnswer | null>(null);
+  const troubles = shallowRef<readonly TroubleAnswer[]>([]);
+  const isBusy = ref(false);
+  /** What moved when the clock was filled last, and why, in a sentence. */
+  const moved = ref("");
+  let asks = 0;
+
+  async function askedWith(changed: Clock) {
+    // Not with the first screen: what it takes comes when the clock is filled.
+    const { runningOf } = await import("@kettlos/core/clock/running");
+    const nowMs = pots.nowMs;
+    const meals = changed.meals.map((m) => ({
+      ...m,
+      planIds: m.planIds.filter((id) => !isCooked(id, Date.parse(m.at))),
+    }));
+    const used = new Set([
+      ...changed.meals.flatMap((m) => m.planIds),
+      ...changed.loose.map((l) => l.planId),
+    ]);
+    return plain({
+      kitchen: kitchenStore.kitchen,
+      plans: kitchenStore.plans.filter((p) => used.has(p.id)),
+      clock: { ...changed, meals },
+      running: pots.inEarnest.flatMap((p) => runningOf(p.batch, p.cook, p, nowMs) ?? []),
+      now: Math.floor(nowMs / MINUTE_MS / EVERY_MIN) * EVERY_MIN,
+    });
+  }
+  type Asked = Parameters<ReturnType<typeof reckoner>["clock"]>[1];
+
+  /** Fills the clock; `isQuick` while something is dragged. */
+  async function fill(changed: Clock, isQuick = false): Promise<void> {
+    if (kitchenStore.kitchen === null) return;
+    const mine = ++asks;
+    isBusy.value = true;
+    try {
+      const before = answer.value?.at ?? null;
+      const asked = (await askedWith(changed)) as Asked;
+      const filled = await reckoner().clock(mine, asked, changed.timeZone, before, isQuick);
+      if (filled === null || mine !== asks) return;
+      moved.value = isQuick ? "" : sayMoved(answer.value, filled);
+      answer.value = filled;
+      if (isQuick) return;
+      const found = await reckoner().clockTroubles(mine);
+      if (found !== null && mine === asks) troubles.value = found;
+    } catch (error) {
+      report(error);
+    } finally {
+      if (mine === asks) isBusy.value = false;
+    }
+  }
+  const onFireKey = computed(() =>
+    pots.inEarnest.map((p) => `${p.batch.id}:${p.events.length}`).join(),
+  );
+  let isWatched = false;
+  /** From here on the clock is kept filled: nobody asks for it before it is looked at. */
+  function keepFilled(): void {
+    if (isWatched) return;
+    isWatched = true;
+    watch(
+      [isLoaded, wanted, tick, onFireKey, () => kitchenStore.kitchen],
+      () => {
+        if (!isLoaded.value) return;
+        if (isEmpty.value && pots.inEarnest.length === 0) {
+          answer.value = null;
+          troubles.value = [];
+        } else void fill(wanted.value);
+      },
+      { immediate: true },
+    );
+  }
+
+  /** When each planned pot begins, goes on and is ready, by its plan. */
+  const starts = computed(() => startsOf(answer.value));
+
+  const steps = useSteps<ClockStep>();
+  void steps.turnTo(CLOCK_ID);
+  async function change(next: Clock, what: string, plans: ClockStep["plans"] = []): Promise<void> {
+    const ids = new Set(plans.map((p) => p.id));
+    steps.note(
+      plain({ clock: clock.value, plans: kitchenStore.plans.filter((p) => ids.has(p.id)) }),
+      what,
+    );
+    for (const plan of plans) await savePlan(plain(plan));
+    await saveClock(plain(next));
+  }
+  async function step(to: "back" | "forth"): Promise<void> {
+    const ids = new Set(
+      (to === "back" ? steps.peekBack() : steps.peekForth())?.plans.map((p) => p.id),
+    );
+    const now = plain({
+      clock: clock.value,
+      plans: kitchenStore.plans.filter((p) => ids.has(p.id)),
+    });
+    const other = steps[to](now);
+    if (other === null) return;
+    for (const plan of other.plans) await savePlan(plan);
+    await saveClock(other.clock);
+  }
+  /** Takes a remedy: its plans, its clock and its hands, in one step. */
+  async function take(remedy: Remedy): Promise<void> {
+    const { plans = [], clock: next, hands } = remedy.change;
+    if (hands !== undefined) await kitchenStore.change({ hands: [...hands] });
+    const kept = next === undefined ? clock.value : withoutReady(next);
+    if (plans.length > 0 || next !== undefined) await change(kept, remedy.title, plans);
+  }
+  /** Plans that say their time themselves are not written into the clock, but where that time was changed. */
+  function withoutReady(next: Clock): Clock {
+    const own = new Set(clock.value.loose.map((l) => l.planId));
+    return {
+      ...next,
+      loose: next.loose.filter((l) => {
+        const plan = kitchenStore.plans.find((p) => p.id === l.planId);
+        return own.has(l.planId) || plan?.readyAt !== l.by;
+      }),
+    };
+  }
+
+  return {
+    isLoaded,
+    isEmpty,
+    clock,
+    wanted,
+    answer,
+    troubles,
+    isBusy,
+    moved,
+    starts,
+    keepFilled,
+    fill,
+    change,
+    take,
+    undo: () => step("back"),
+    redo: () => step("forth"),
+    undoes: steps.undoes,
+    redoes: steps.redoes,
+  };
+});
+
+/** When a planned pot begins, goes on and is ready. Milliseconds. */
+export interface PotStart {
+  readonly beginMs: number;
+  readonly lightMs: number;
+  readonly readyMs: number;
+}
+
+function startsOf(answer: ClockAnswer | null): ReadonlyMap<string, PotStart> {
+  const starts = new Map<string, PotStart>();
+  for (const row of answer?.rows ?? [])
+    for (const planId of row.planIds) {
+      const fireId = `${planId}/fire`;
+      if (!answer?.at.has(fireId)) continue;
+      const isPot = row.blockId === fireId && !row.isMeanwhile;
+      const had = starts.get(planId);
+      const fromMs = row.from * MINUTE_MS;
+      const isReady = isPot && !row.isCold && !row.taskId.endsWith("/fridge");
+      starts.set(planId, {
+        beginMs: Math.min(had?.beginMs ?? Infinity, fromMs),
+        lightMs: (answer.at.get(fireId) ?? 0) * MINUTE_MS,
+        readyMs: Math.max(had?.readyMs ?? 0, isReady ? row.to * MINUTE_MS : 0),
+      });
+    }
+  return starts;
+}
+
+const LEAST_MOVE_MIN = 3;
+/** What stands elsewhere than it did, the first of it by name. */
+function sayMoved(before: ClockAnswer | null, after: ClockAnswer): string {
+  if (before === null) return "";
+  const titleOf = (blockId: string) => after.rows.find((r) => r.blockId === blockId)?.title ?? "";
+  const moves = [...after.at]
+    .map(([id, at]) => ({ id, by: at - (before.at.get(id) ?? at) }))
+    .filter((m) => Math.abs(m.by) >= LEAST_MOVE_MIN && !m.id.endsWith("/hold"))
+    .sort((a, b) => Math.abs(b.by) - Math.abs(a.by));
+  const [first, ...others] = moves;
+  if (first === undefined) return "";
+  const more = others.length === 0 ? "" : `, and ${others.length} more`;
+  const by = Math.abs(first.by);
+  const said = by < 60 ? `${by} min` : `${Math.floor(by / 60)} h ${by % 60}`;
+  return `Moved: ${titleOf(first.id).toLowerCase()} ${said} ${first.by > 0 ? "later" : "earlier"}${more}.`;
+}

@@ -1,0 +1,458 @@
+<script setup lang="ts">
+import type { Minute } from "@kettlos/core/clock/wall-clock";
+import type { LoosePot, Meal } from "@kettlos/core/simulate/clock-schema";
+import { useMediaQuery } from "@vueuse/core";
+import { computed, nextTick, ref } from "vue";
+import { useRouter } from "vue-router";
+import TickChoice from "../../controls/TickChoice.vue";
+import UndoBar from "../../controls/UndoBar.vue";
+import { useClockStore } from "../../data/clock-store";
+import { useKitchenStore } from "../../data/kitchen-store";
+import { isoDayOf, weekdayClockOf } from "../../data/moments";
+import { usePotsStore } from "../../data/pots-store";
+import { beginBatch, savePlan } from "../../data/repository";
+import { save } from "../../data/save-file";
+import { useShortcuts } from "../../frame/shortcuts";
+import { reckoner } from "../../workers/reckoner";
+import LanesView from "./LanesView.vue";
+import MealDialog from "./MealDialog.vue";
+import PotDialog from "./PotDialog.vue";
+import SheetView from "./SheetView.vue";
+import TaskPanel from "./TaskPanel.vue";
+import TroublePanel from "./TroublePanel.vue";
+import type { LaneBar } from "./lane-model";
+import { sheetCsv } from "./sheet-csv";
+import { ZOOMS, type Zoom } from "./use-scale";
+
+/** Several pots on one clock: every task and every hand on one time scale, from now to the meal. */
+const kitchenStore = useKitchenStore();
+const clockStore = useClockStore();
+const pots = usePotsStore();
+const router = useRouter();
+clockStore.keepFilled();
+
+const MINUTE_MS = 60_000;
+const nowMinute = computed<Minute>(() => Math.floor(pots.nowMs / MINUTE_MS));
+const isNarrow = useMediaQuery("(width <= 900px)");
+const MODES = [
+  { value: "lanes", label: "lanes" },
+  { value: "sheet", label: "run sheet" },
+] as const;
+const ZOOM_WORDS: Record<Zoom, string> = { all: "all of it", day: "a day", hours: "hours" };
+const zooms = ZOOMS.map((value) => ({ value, label: ZOOM_WORDS[value] }));
+const told = ref<"lanes" | "sheet" | null>(null);
+const mode = computed<"lanes" | "sheet">({
+  get: () => told.value ?? (isNarrow.value ? "sheet" : "lanes"),
+  set: (value) => (told.value = value),
+});
+const zoom = ref<Zoom>("all");
+
+const answer = computed(() => clockStore.answer);
+const planName = (id: string) =>
+  kitchenStore.plans.find((p) => p.id === id)?.name ??
+  pots.inEarnest.find((p) => p.batch.plan.id === id)?.batch.plan.name;
+
+const chosen = ref<string | null>(null);
+const chosenRows = computed(
+  () => answer.value?.rows.filter((r) => r.blockId === chosen.value) ?? [],
+);
+const chosenPot = computed(() => {
+  const id = chosenRows.value[0]?.planIds[0];
+  const name = id === undefined ? undefined : planName(id);
+  return id === undefined || name === undefined ? null : { planId: id, name };
+});
+/** A pot that is on already: its work is done at the stove. */
+const chosenBatch = computed(
+  () => pots.inEarnest.find((p) => chosen.value?.startsWith(`${p.batch.id}/`))?.batch.id ?? null,
+);
+
+const isoAt = (minute: Minute) => new Date(minute * MINUTE_MS).toISOString();
+const titleOf = (blockId: string) =>
+  answer.value?.rows.find((r) => r.blockId === blockId)?.title.toLowerCase() ?? "a task";
+const withPin = (blockId: string, at: Minute | null) => ({
+  ...clockStore.clock,
+  pins: [
+    ...clockStore.clock.pins.filter((p) => p.blockId !== blockId),
+    ...(at === null ? [] : [{ blockId, at: isoAt(at) }]),
+  ],
+});
+const pin = (blockId: string, at: Minute | null) =>
+  clockStore.change(
+    withPin(blockId, at),
+    at === null ? `${titleOf(blockId)} let go` : `${titleOf(blockId)} kept there`,
+  );
+
+/** While it is dragged the rest follows coarsely, one filling at a time; let go, it is kept there. */
+let isFollowing = false;
+let waiting: (() => Promise<void>) | null = null;
+async function follow(run: () => Promise<void>) {
+  if (isFollowing) {
+    waiting = run;
+    return;
+  }
+  isFollowing = true;
+  await run();
+  isFollowing = false;
+  const next = waiting;
+  waiting = null;
+  if (next !== null) await follow(next);
+}
+async function drag(bar: LaneBar, byMin: number, isDone: boolean) {
+  const stood = answer.value?.at.get(bar.blockId) ?? bar.from;
+  const from = held.value?.blockId === bar.blockId ? held.value.from : stood;
+  held.value = isDone ? null : { blockId: bar.blockId, from };
+  const at = Math.max(nowMinute.value, from + byMin);
+  chosen.value = bar.blockId;
+  if (isDone) {
+    waiting = null;
+    await clockStore.change(withPin(bar.blockId, at), `${titleOf(bar.blockId)} moved`);
+    await nextTick();
+    document.querySelector<HTMLElement>(`[data-block="${CSS.escape(bar.blockId)}"]`)?.focus();
+  } else {
+    const pinned = withPin(bar.blockId, at);
+    const wanted = { ...clockStore.wanted, pins: pinned.pins };
+    await follow(() => clockStore.fill(wanted, true));
+  }
+}
+const held = ref<{ blockId: string; from: Minute } | null>(null);
+
+function lengthen(taskId: string, min: number | null) {
+  const { clock } = clockStore;
+  const lengths = clock.lengths.filter((l) => l.taskId !== taskId);
+  const row = chosenRows.value.find((r) => r.taskId === taskId);
+  if (row !== undefined && min === row.to - row.from) return;
+  void clockStore.change(
+    { ...clock, lengths: min === null ? lengths : [...lengths, { taskId, min: Math.round(min) }] },
+    `${row?.title.toLowerCase() ?? "a task"} ${min === null ? "as usual" : `${Math.round(min)} min`}`,
+  );
+}
+
+/** Ticked off: it is not asked for again. */
+function done(blockId: string) {
+  const { clock } = clockStore;
+  const at = isoAt(nowMinute.value);
+  const kept = clock.done.filter((d) => d.blockId !== blockId);
+  return clockStore.change(
+    { ...clock, done: [...kept, { blockId, at }].slice(-MOST_DONE) },
+    `${titleOf(blockId)} done`,
+  );
+}
+const MOST_DONE = 600;
+
+const meal = ref<Meal | null>(null);
+const isMealOpen = ref(false);
+const openMeal = (which: Meal | null) => {
+  meal.value = which;
+  isMealOpen.value = true;
+};
+const keepMeal = (kept: Meal) => {
+  const { clock } = clockStore;
+  const others = clock.meals.filter((m) => m.id !== kept.id);
+  return clockStore.change(
+    {
+      ...clock,
+      meals: [...others, kept],
+      loose: clock.loose.filter((l) => !kept.planIds.includes(l.planId)),
+    },
+    kept.name.toLowerCase(),
+  );
+};
+const removeMeal = (id: string) => {
+  const { clock } = clockStore;
+  const gone = clock.meals.find((m) => m.id === id);
+  return clockStore.change(
+    { ...clock, meals: clock.meals.filter((m) => m.id !== id) },
+    `${gone?.name.toLowerCase() ?? "a meal"} taken off`,
+  );
+};
+const loose = ref<LoosePot | null>(null);
+const isPotOpen = ref(false);
+const openPot = (which: LoosePot | null) => {
+  loose.value = which;
+  isPotOpen.value = true;
+};
+const keepPot = (kept: LoosePot) => {
+  const { clock } = clockStore;
+  const others = clock.loose.filter((l) => l.planId !== kept.planId);
+  return clockStore.change(
+    { ...clock, loose: [...others, kept] },
+    planName(kept.planId)?.toLowerCase() ?? "a pot",
+  );
+};
+const removePot = (planId: string) => {
+  const { clock } = clockStore;
+  return clockStore.change(
+    { ...clock, loose: clock.loose.filter((l) => l.planId !== planId) },
+    `${planName(planId)?.toLowerCase() ?? "a pot"} taken off`,
+  );
+};
+/** Plans that are on no table and on no fire yet. */
+const free = computed(() => {
+  const { wanted } = clockStore;
+  const taken = new Set([
+    ...wanted.meals.flatMap((m) => m.planIds),
+    ...wanted.loose.map((l) => l.planId),
+  ]);
+  return kitchenStore.plans.filter((p) => !taken.has(p.id) || p.id === loose.value?.planId);
+});
+
+async function start(planId: string) {
+  const plan = kitchenStore.plans.find((p) => p.id === planId);
+  if (plan === undefined || kitchenStore.kitchen === null) return;
+  const batch = await beginBatch(plan, kitchenStore.kitchen);
+  // What is on is on: it is not wanted a second time, and the next time its work is to be done again.
+  const { clock } = clockStore;
+  const doneHere = clock.done.filter((d) => d.blockId.startsWith(`${planId}/`));
+  if (doneHere.length > 0)
+    await clockStore.change(
+      { ...clock, done: clock.done.filter((d) => !doneHere.includes(d)) },
+      `${plan.name.toLowerCase()} put on`,
+    );
+  if (plan.readyAt !== null) await savePlan({ ...plan, readyAt: null });
+  if (clockStore.clock.loose.some((l) => l.planId === planId)) await removePot(planId);
+  await router.push(`/cook/${batch.id}`);
+}
+
+async function toCalendar() {
+  const text = await reckoner().clockCalendar(nowMinute.value);
+  save(`kettlos-clock-${isoDayOf(pots.nowMs)}.ics`, text, "text/calendar");
+}
+function toCsv() {
+  if (answer.value === null || kitchenStore.kitchen === null) return;
+  const text = sheetCsv(answer.value, kitchenStore.kitchen, planName);
+  save(`kettlos-clock-${isoDayOf(pots.nowMs)}.csv`, text, "text/csv");
+}
+async function print() {
+  mode.value = "sheet";
+  await nextTick();
+  window.print();
+}
+const canShare = typeof navigator.share === "function";
+async function share() {
+  const rows = answer.value?.rows.filter((r) => r.attention === "hands") ?? [];
+  const lines = rows.map((r) => `${weekdayClockOf(r.from * MINUTE_MS)} ${r.title}`);
+  await navigator.share({ title: "Kettlos", text: lines.join("\n") }).catch(() => {
+    // The cook thought better of it.
+  });
+}
+
+useShortcuts(() => [
+  { keys: "n", does: "A meal on the clock", run: () => openMeal(null) },
+  { keys: "o", does: "A pot for no meal", run: () => openPot(null) },
+  {
+    keys: "r",
+    does: "Run sheet or lanes",
+    run: () => (mode.value = mode.value === "lanes" ? "sheet" : "lanes"),
+  },
+  {
+    keys: "z",
+    does: "Nearer by, and back",
+    run: () => (zoom.value = ZOOMS[(ZOOMS.indexOf(zoom.value) + 1) % ZOOMS.length] ?? "all"),
+  },
+  { keys: "u", does: "Undo on the clock", run: () => void clockStore.undo() },
+]);
+</script>
+
+<template>
+  <div class="place clock">
+    <header>
+      <div class="say">
+        <h1>
+          <template v-if="clockStore.wanted.meals.length === 0">The clock</template>
+          <template v-for="(m, i) in clockStore.wanted.meals" :key="m.id"
+            ><template v-if="i > 0">; </template
+            ><button type="button" class="editable" @click="openMeal(m)">{{ m.name }}</button
+            ><template v-if="m.eaters"> for {{ m.eaters }}</template> at
+            {{ weekdayClockOf(Date.parse(m.at)) }}</template
+          >
+        </h1>
+        <p v-if="answer" class="sentence" aria-live="polite">{{ answer.sentence }}</p>
+        <p v-for="p in answer?.problems ?? []" :key="p.planId" class="ember" role="alert">
+          {{ planName(p.planId) }} cannot be cooked as it stands: {{ p.message }}
+          <RouterLink :to="`/plan/${p.planId}`">To the plan</RouterLink>
+        </p>
+        <p v-if="clockStore.moved" class="small" role="status">{{ clockStore.moved }}</p>
+      </div>
+      <div class="tools">
+        <p v-if="answer" class="choices">
+          <TickChoice v-model="mode" label="How it is read" :options="MODES" />
+          <TickChoice v-if="mode === 'lanes'" v-model="zoom" label="How near by" :options="zooms" />
+        </p>
+        <p class="beside">
+          <template v-if="answer">
+            <button type="button" class="button" @click="toCalendar">To a calendar</button>
+            <button type="button" class="button" @click="print">Print</button>
+            <button type="button" class="button" @click="toCsv">CSV</button>
+            <button v-if="canShare" type="button" class="button" @click="share">Share</button>
+          </template>
+          <button type="button" class="button" @click="openPot(null)">
+            Add a pot <kbd>O</kbd>
+          </button>
+          <button type="button" class="button primary" @click="openMeal(null)">
+            Add a meal <kbd>N</kbd>
+          </button>
+        </p>
+        <UndoBar
+          :undoes="clockStore.undoes"
+          :redoes="clockStore.redoes"
+          @undo="clockStore.undo"
+          @redo="clockStore.redo"
+        />
+      </div>
+    </header>
+    <TroublePanel
+      v-if="clockStore.troubles.length > 0"
+      :troubles="clockStore.troubles"
+      @take="clockStore.take"
+    />
+    <ul v-if="clockStore.wanted.loose.length > 0" class="loose" aria-label="Pots for no meal">
+      <li v-for="l in clockStore.wanted.loose" :key="l.planId">
+        <button type="button" class="editable" @click="openPot(l)">{{ planName(l.planId) }}</button>
+        <span class="quiet small">
+          {{ l.by ? `by ${weekdayClockOf(Date.parse(l.by))}` : "whenever there is room"
+          }}{{ l.onlyOvernight ? ", through the night" : "" }}</span
+        >
+      </li>
+    </ul>
+    <TaskPanel
+      v-if="chosenRows.length > 0"
+      :rows="chosenRows"
+      :pot="chosenPot"
+      :batch-id="chosenBatch"
+      @pin="pin"
+      @lengthen="lengthen"
+      @start="start"
+      @close="chosen = null"
+    />
+    <template v-if="answer && kitchenStore.kitchen">
+      <LanesView
+        v-if="mode === 'lanes'"
+        :answer
+        :kitchen="kitchenStore.kitchen"
+        :now-minute="nowMinute"
+        :zoom
+        :chosen
+        :pot-name="planName"
+        @choose="chosen = $event.blockId"
+        @drag="drag"
+        @pin="
+          pin(
+            $event.blockId,
+            $event.isPinned ? null : (answer.at.get($event.blockId) ?? $event.from),
+          )
+        "
+      />
+      <SheetView
+        v-else
+        :answer
+        :kitchen="kitchenStore.kitchen"
+        :now-minute="nowMinute"
+        :chosen
+        :pot-name="planName"
+        @choose="chosen = $event"
+        @done="done"
+      />
+      <p class="hands quiet small">
+        <RouterLink to="/kitchen#hands">Who cooks, and when they are here and asleep</RouterLink>
+      </p>
+    </template>
+    <p v-else-if="clockStore.isBusy" role="status">Filling the clock …</p>
+    <div v-else-if="clockStore.isLoaded && clockStore.isEmpty" class="empty">
+      <h2>Nothing is wanted for any time</h2>
+      <p>
+        Say which meal, when, and which pots are on its table. Kettlos counts back over rings, oven,
+        hands and the night: when each thing goes on, who does it, and when you can go to bed.
+      </p>
+    </div>
+    <MealDialog
+      v-model="isMealOpen"
+      :meal
+      :plans="kitchenStore.plans"
+      :now-ms="pots.nowMs"
+      @keep="keepMeal"
+      @remove="removeMeal"
+    />
+    <PotDialog
+      v-model="isPotOpen"
+      :pot="loose"
+      :plans="free"
+      :now-ms="pots.nowMs"
+      @keep="keepPot"
+      @remove="removePot"
+    />
+  </div>
+</template>
+
+<style scoped>
+.clock {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr);
+  gap: 14px;
+}
+
+header {
+  display: flex;
+  gap: 12px 40px;
+  justify-content: space-between;
+}
+
+.say {
+  display: grid;
+  flex: 1 1 0;
+  gap: 4px;
+  align-content: start;
+  max-width: 820px;
+}
+
+.sentence {
+  font: 600 19px/26px var(--head);
+  font-stretch: 90%;
+}
+
+.tools {
+  display: grid;
+  flex: none;
+  gap: 8px;
+  align-content: start;
+  justify-items: end;
+}
+
+.choices {
+  display: flex;
+  gap: 20px;
+}
+
+.loose {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 28px;
+}
+
+.loose .editable,
+h1 .editable {
+  min-height: 32px;
+}
+
+@media (width <= 1100px) {
+  header {
+    flex-direction: column;
+  }
+
+  .tools {
+    justify-items: start;
+  }
+
+  .choices {
+    flex-wrap: wrap;
+  }
+}
+
+@media print {
+  .tools,
+  .hands,
+  .loose,
+  .sentence {
+    display: none;
+  }
+}
+</style>

@@ -1,0 +1,120 @@
+<script setup lang="ts">
+import type { SheetRow } from "@kettlos/core/clock/run-sheet";
+import type { Minute } from "@kettlos/core/clock/wall-clock";
+import { computed } from "vue";
+import QuantityField from "../../controls/QuantityField.vue";
+import { showDuration } from "@kettlos/core/units/show";
+import { clockOf, weekdayClockOf } from "../../data/moments";
+
+/** One block of work: when, why then, and what can be changed about it. */
+const props = defineProps<{
+  rows: readonly SheetRow[];
+  pot: { readonly planId: string; readonly name: string } | null;
+  batchId: string | null;
+}>();
+defineEmits<{
+  pin: [blockId: string, at: Minute | null];
+  lengthen: [taskId: string, min: number | null];
+  start: [planId: string];
+  close: [];
+}>();
+const MINUTE_MS = 60_000;
+const first = computed(() => props.rows[0]);
+const timeOf = (m: Minute) => clockOf(m * MINUTE_MS);
+const isBegin = computed(() => props.rows.some((r) => /\/(fill|fire|work)/.test(r.blockId)));
+</script>
+
+<template>
+  <section v-if="first" class="task" aria-label="This work">
+    <header>
+      <h2>
+        {{ first.title }}<template v-if="pot">, {{ pot.name.toLowerCase() }}</template>
+      </h2>
+      <button type="button" class="link" @click="$emit('close')">Close</button>
+    </header>
+    <p>
+      <strong>{{ weekdayClockOf(first.from * MINUTE_MS) }}</strong>: {{ first.why }}.
+    </p>
+    <ul>
+      <li v-for="row in rows" :key="row.taskId">
+        <span>{{ timeOf(row.from) }}–{{ timeOf(row.to) }}</span>
+        <span
+          >{{ row.title }}<span v-if="row.how" class="quiet">: {{ row.how }}</span></span
+        >
+        <QuantityField
+          v-if="!row.isMeanwhile"
+          label="Takes"
+          dimension="time"
+          bare-unit="min"
+          :show="showDuration"
+          :min="1"
+          :max="4320"
+          :model-value="row.to - row.from"
+          @update:model-value="$emit('lengthen', row.taskId, $event)"
+        />
+      </li>
+    </ul>
+    <p class="beside">
+      <button
+        v-if="first.isPinned"
+        type="button"
+        class="button"
+        @click="$emit('pin', first.blockId, null)"
+      >
+        Let it move again
+      </button>
+      <button
+        v-else-if="batchId === null"
+        type="button"
+        class="button"
+        @click="$emit('pin', first.blockId, first.from)"
+      >
+        Keep it there <kbd>P</kbd>
+      </button>
+      <RouterLink v-if="batchId" class="button" :to="`/cook/${batchId}`">To the pot</RouterLink>
+      <template v-else-if="pot">
+        <RouterLink class="button" :to="`/plan/${pot.planId}`">Open the plan</RouterLink>
+        <button
+          v-if="isBegin"
+          type="button"
+          class="button primary"
+          @click="$emit('start', pot.planId)"
+        >
+          Put it on
+        </button>
+      </template>
+    </p>
+  </section>
+</template>
+
+<style scoped>
+.task {
+  display: grid;
+  gap: 8px;
+  padding: 12px 16px;
+  border-left: 6px solid var(--rim);
+  background: var(--surface);
+}
+
+header {
+  display: flex;
+  gap: 16px;
+  justify-content: space-between;
+}
+
+li {
+  display: grid;
+  grid-template-columns: 104px minmax(0, 1fr) 140px;
+  gap: 12px;
+  align-items: center;
+  border-bottom: 1px solid var(--hair);
+}
+
+@media (width <= 700px) {
+  li {
+    grid-template-columns: minmax(0, 1fr);
+    gap: 0;
+    padding: 6px 0;
+  }
+}
+</style>

@@ -1,0 +1,67 @@
+<script setup lang="ts">
+import type { TroubleAnswer } from "@kettlos/core/clock/answer";
+import type { Remedy, RemedyCost } from "@kettlos/core/clock/remedies";
+import { sayMinutes } from "@kettlos/core/clock/say-clock";
+
+/** What cannot all be, and ways out that were tried: one tap each, undone in one step. */
+defineProps<{ troubles: readonly TroubleAnswer[] }>();
+defineEmits<{ take: [remedy: Remedy] }>();
+
+const signed = (min: number, more: string, less: string) =>
+  Math.abs(min) < 3 ? [] : [`${sayMinutes(Math.abs(min))} ${min > 0 ? more : less}`];
+const costOf = (cost: RemedyCost): string => {
+  const said = [
+    ...signed(cost.lateMin, "later at the table", ""),
+    ...signed(cost.handsMin, "more by hand", "less by hand"),
+    ...signed(cost.earlierMin, "earlier at work", ""),
+  ];
+  return said.length === 0 ? "nothing else moves much" : said.join(", ");
+};
+const standOf = (t: TroubleAnswer) =>
+  t.lateMin === null ? "cannot be as it stands" : `is ${sayMinutes(t.lateMin)} late`;
+</script>
+
+<template>
+  <section class="troubles" aria-label="What clashes">
+    <article v-for="(t, i) in troubles" :key="i">
+      <h2 class="ember">{{ t.goal }} {{ standOf(t) }}</h2>
+      <p v-if="t.wishes.length > 0">Not all of this can be: {{ t.wishes.join("; ") }}.</p>
+      <p v-else>It takes longer than there is.</p>
+      <ul v-if="i === troubles.findIndex((x) => x.goalId === t.goalId)" class="ways">
+        <li v-for="remedy in t.remedies" :key="remedy.id">
+          <button type="button" class="button" @click="$emit('take', remedy)">
+            <span
+              ><strong>{{ remedy.title }}</strong
+              ><br /><span class="small quiet">{{ costOf(remedy.cost) }}</span></span
+            >
+          </button>
+        </li>
+      </ul>
+      <p v-if="t.remedies.length === 0" class="quiet">
+        Nothing that was tried mends it: another time, fewer pots, or more hands.
+      </p>
+    </article>
+  </section>
+</template>
+
+<style scoped>
+.troubles {
+  display: grid;
+  gap: 12px;
+  padding: 12px 16px;
+  border: 2px solid var(--ember);
+  background: var(--surface);
+}
+
+.ways {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  margin-top: 8px;
+}
+
+.ways .button {
+  justify-content: start;
+  text-align: left;
+}
+</style>

@@ -1,0 +1,110 @@
+<script setup lang="ts">
+import type { Window } from "@kettlos/core/simulate/hands-schema";
+
+/** When somebody is here or away: on some weekdays or on one date, from and to. */
+const props = defineProps<{ window: Window; word: string }>();
+const emit = defineEmits<{ change: [window: Window | null] }>();
+/** 0 is Sunday; shown from Monday. */
+const DAYS = [
+  [1, "Mo"],
+  [2, "Tu"],
+  [3, "We"],
+  [4, "Th"],
+  [5, "Fr"],
+  [6, "Sa"],
+  [0, "Su"],
+] as const;
+const FULL = ["Sunday", "Monday", "Tuesday", "Wednesday", "Thursday", "Friday", "Saturday"];
+
+function toggle(day: number) {
+  const { weekdays } = props.window;
+  emit("change", {
+    ...props.window,
+    weekdays: weekdays.includes(day) ? weekdays.filter((d) => d !== day) : [...weekdays, day],
+  });
+}
+function at(part: "from" | "to", event: Event) {
+  const { value } = event.target as HTMLInputElement;
+  if (value !== "") emit("change", { ...props.window, [part]: value });
+}
+function onDate(event: Event) {
+  const { value } = event.target as HTMLInputElement;
+  const { date: _date, ...rest } = props.window;
+  emit("change", value === "" ? rest : { ...rest, date: value });
+}
+</script>
+
+<template>
+  <div class="window beside">
+    <span class="word">{{ word }}</span>
+    <fieldset v-if="window.date === undefined">
+      <legend class="visually-hidden">Weekdays; none is every day</legend>
+      <label v-for="[day, name] in DAYS" :key="day" :class="{ on: window.weekdays.includes(day) }">
+        <input
+          class="visually-hidden"
+          type="checkbox"
+          :aria-label="FULL[day]"
+          :checked="window.weekdays.includes(day)"
+          @change="toggle(day)"
+        />{{ name }}</label
+      >
+    </fieldset>
+    <label
+      ><span class="visually-hidden">Only on this date</span>
+      <input class="written" type="date" :value="window.date ?? ''" @change="onDate"
+    /></label>
+    <label class="time"
+      >from <input class="written" type="time" :value="window.from" @change="at('from', $event)"
+    /></label>
+    <label class="time"
+      >to <input class="written" type="time" :value="window.to" @change="at('to', $event)"
+    /></label>
+    <button type="button" class="link" @click="emit('change', null)">Take out</button>
+  </div>
+</template>
+
+<style scoped>
+.window {
+  align-items: center;
+  padding-left: 20px;
+}
+
+.word {
+  min-width: 48px;
+  font-weight: 650;
+}
+
+fieldset {
+  display: flex;
+  margin: 0;
+  padding: 0;
+  border: 0;
+}
+
+fieldset label {
+  display: grid;
+  place-content: center;
+  min-width: 44px;
+  min-height: 44px;
+  border-bottom: 4px solid transparent;
+}
+
+fieldset label.on {
+  border-color: var(--rim);
+  font-weight: 700;
+}
+
+fieldset label:focus-within {
+  box-shadow: var(--focus);
+}
+
+.time {
+  display: flex;
+  gap: 6px;
+  align-items: center;
+}
+
+.link {
+  min-height: 44px;
+}
+</style>
