@@ -80,7 +80,7 @@ export const useClockStore = defineStore("clock", () => {
       plans: kitchenStore.plans.filter((p) => used.has(p.id)),
       clock: { ...changed, meals },
       running: pots.inEarnest.flatMap((p) => runningOf(p.batch, p.cook, p, nowMs) ?? []),
-      now: Math.floor(nowMs / MINUTE_MS / EVERY_MIN) * EVERY_MIN,
+      now: Math.ceil(nowMs / MINUTE_MS / EVERY_MIN) * EVERY_MIN,
     });
   }
   type Asked = Parameters<ReturnType<typeof reckoner>["clock"]>[1];

@@ -6,6 +6,7 @@ import { usePotsStore } from "../data/pots-store";
 import { useKitchenStore } from "../data/kitchen-store";
 import { clockOf, weekdayOf } from "../data/moments";
 import { useClockStore } from "../data/clock-store";
+import { useRoute } from "vue-router";
 import { plannedBands } from "./planned-bands";
 
 /** The next 24 hours at the foot of every screen: what is on the fire, what is planned. */
@@ -15,6 +16,7 @@ const AHEAD_H = 21;
 
 const pots = usePotsStore();
 const clockStore = useClockStore();
+const route = useRoute();
 /** More pots than these are looked up on the clock; the rail leaves room for the work. */
 const MOST_BANDS = 3;
 const store = useKitchenStore();
@@ -78,7 +80,8 @@ const bands = computed(() => [
       };
     }),
   ...plannedBands(store.plans, store.kitchen, pots.nowMs, clockStore.starts)
-    .filter((b) => b.lightMs < toMs.value)
+    // On the clock they stand on the lanes.
+    .filter((b) => b.lightMs < toMs.value && route.name !== "clock")
     .toSorted((a, b) => a.lightMs - b.lightMs)
     .slice(0, Math.max(1, MOST_BANDS - pots.inEarnest.length))
     .map((b) => ({

@@ -31,7 +31,9 @@ const rows = computed(() =>
     (r) => r.to > props.nowMinute && (whose.value === "all" || r.handId === whose.value),
   ),
 );
-const next = computed(() => rows.value.find((r) => r.attention === "hands") ?? null);
+const isWork = (r: SheetRow) =>
+  r.attention === "hands" || (r.attention === "near" && isBefore(r.blockId));
+const next = computed(() => rows.value.find(isWork) ?? null);
 const days = computed(() => {
   const all: { name: string; rows: SheetRow[] }[] = [];
   for (const row of rows.value) {
@@ -84,7 +86,7 @@ const potOf = (row: SheetRow) => {
       <ol>
         <li v-for="row in day.rows" :key="row.taskId" :class="row.attention">
           <input
-            v-if="row.attention === 'hands' && isBefore(row.blockId)"
+            v-if="isWork(row) && isBefore(row.blockId)"
             type="checkbox"
             class="tick"
             :checked="false"

@@ -1,0 +1,251 @@
+import fc from "fast-check";
+import { describe, expect, test } from "vitest";
+import { wall } from "../../test/clock-days";
+import { testKitchen } from "../../test/kitchen";
+import { planOfKind } from "../dish/kinds";
+import { ClockSchema, type Clock } from "../simulate/clock-schema";
+import type { Kitchen } from "../simulate/kitchen-schema";
+import type { KindId } from "../simulate/dish-words";
+import type { Plan } from "../simulate/plan-schema";
+import { clockAnswer, troubleAnswers } from "./answer";
+import { chanceOf, drawnDay, readyIn } from "./chance";
+import { clockworkOf, troublesOf } from "./clockwork";
+import { dayOf, type Asked } from "./day";
+import { changed } from "./remedies";
+import { solve } from "./solve";
+import { minuteOf } from "./wall-clock";
+import { withReadyTimes } from "./wishes";
+
+const NOW = minuteOf(Date.parse("2026-03-06T18:00:00+01:00"));
+const SUPPER = "2026-03-07T18:30:00+01:00";
+const kitchen: Kitchen = testKitchen({
+  rings: [
+    { id: "ring1", name: "Ring 1", kind: "gas", powerW: 3000 },
+    { id: "ring2", name: "Ring 2", kind: "gas", powerW: 2500 },
+  ],
+});
+const known = new Map<string, Plan>();
+/** A kind's pot, worked out once; on a ring and in a vessel. */
+const potOf = (kind: KindId, more: Partial<Plan> = {}): Plan => {
+  const plan = known.get(kind) ?? planOfKind(kind, kitchen, kind);
+  known.set(kind, plan);
+  return { ...plan, ringId: "ring1", ...more };
+};
+const clockOf = (given: Partial<Clock>): Clock => ClockSchema.parse({ schemaVersion: 3, ...given });
+const meal = (planIds: string[], at = SUPPER) =>
+  ({ id: "supper", name: "Supper", at, planIds }) as Clock["meals"][number];
+const ask = (plans: readonly Plan[], given: Partial<Clock>): Asked => ({
+  kitchen,
+  plans,
+  clock: clockOf(given),
+  now: NOW,
+});
+
+describe("the blocks of a plan", () => {
+  const day = dayOf(ask([potOf("braise")], { meals: [meal(["braise"])] }), wall);
+  const schedule = solve(day);
+  const at = (id: string) => schedule.placed.get(id)?.at ?? NaN;
+
+  test("hold all its work, in the order of the pot, the table last", () => {
+    const ids = day.blocks.map((b) => b.id);
+    expect(ids.some((id) => id.includes(":brown") || id.endsWith("/work/pot"))).toBe(true);
+    expect(ids).toContain("braise/fill");
+    for (const block of day.blocks)
+      for (const link of block.after) expect(at(link.blockId)).toBeLessThan(at(block.id));
+    expect(at("supper/serve") + 15).toBe(minuteOf(Date.parse(SUPPER)));
+  });
+
+  test("a stock goes through the sieve, the bath and a night before its fat is lifted", () => {
+    const stock = dayOf(ask([potOf("boneBroth")], { loose: [loose("boneBroth")] }), wall);
+    const placed = solve(stock).placed;
+    const fire = placed.get("boneBroth/fire");
+    const titles = fire?.block.steps.map((s) => s.title) ?? [];
+    expect(titles.at(-1)).toMatch(/fridge/);
+    expect(titles.some((t) => /strain/i.test(t))).toBe(true);
+    const portion = placed.get("boneBroth/portion");
+    const end =
+      (fire?.at ?? 0) + (fire?.block.steps.reduce((s, t) => s + Math.round(t.minutes.p50), 0) ?? 0);
+    expect((portion?.at ?? 0) - end).toBeGreaterThanOrEqual(479);
+  });
+
+  test("what is done already is not asked for again", () => {
+    const [first] = day.blocks.filter((b) => b.id.includes("/work/"));
+    if (first === undefined) throw new Error("no work");
+    const done = [{ blockId: first.id, at: SUPPER }];
+    const less = dayOf(ask([potOf("braise")], { meals: [meal(["braise"])], done }), wall);
+    expect(less.blocks.map((b) => b.id)).not.toContain(first.id);
+    expect(solve(less).impossible).toEqual([]);
+  });
+
+  test("the same work of two pots of one meal is done at one go", () => {
+    const two = dayOf(
+      ask([potOf("braise"), potOf("meatChili")], { meals: [meal(["braise", "meatChili"])] }),
+      wall,
+    );
+    const onions = two.blocks.filter((b) => /cut the onion/i.test(b.steps[0]?.title ?? ""));
+    expect(onions).toHaveLength(1);
+    expect(onions[0]?.planIds).toEqual(["braise", "meatChili"]);
+    const apart = two.blocks.filter((b) => b.after.some((l) => l.blockId === onions[0]?.id));
+    expect(new Set(apart.flatMap((b) => b.planIds))).toEqual(new Set(["braise", "meatChili"]));
+  });
+});
+
+const loose = (planId: string, more: Partial<Clock["loose"][number]> = {}) => ({
+  planId,
+  by: null,
+  notBefore: null,
+  onlyOvernight: false,
+  ...more,
+});
+
+describe("chance", () => {
+  const asked = ask([potOf("braise"), potOf("boneBroth", { ringId: "ring2" })], {
+    meals: [meal(["braise"])],
+    loose: [loose("boneBroth", { by: "2026-03-08T17:00:00+01:00" })],
+  });
+  const work = clockworkOf(asked, wall);
+
+  test("with so much kept in hand, nine in ten holds over 500 days lived", () => {
+    for (const goal of work.schedule.day.goals) {
+      const wished = work.wishedAt.get(goal.id) ?? NaN;
+      const said = work.chance.goals.find((g) => g.goalId === goal.id);
+      const days = Array.from({ length: 500 }, (_, i) => drawnDay(work.schedule, 1000 + i));
+      const inTime = days.filter(
+        (lived) => (readyIn(lived, work.schedule, goal) ?? Infinity) <= wished,
+      ).length;
+      expect(said?.inTime).toBeGreaterThanOrEqual(0.9);
+      expect(inTime / 500).toBeGreaterThanOrEqual(0.86);
+      // What is kept in hand is not a whole evening: where a step less is enough, a step less is kept.
+      if ((work.inHandMin.get(goal.id) ?? 0) > 0) expect(inTime / 500).toBeLessThanOrEqual(0.97);
+    }
+  });
+
+  test("longer tasks never make anything surer", () => {
+    const slower = {
+      ...work.schedule,
+      placed: new Map(
+        [...work.schedule.placed].map(([id, p]) => {
+          const steps = p.block.steps.map((s) => ({
+            ...s,
+            minutes: { ...s.minutes, p90: s.minutes.p90 * 1.5 },
+          }));
+          return [id, { ...p, block: { ...p.block, steps } }];
+        }),
+      ),
+    };
+    const wished = (g: { id: string }) => work.wishedAt.get(g.id) ?? null;
+    const [a, b] = [chanceOf(work.schedule, wished, 300), chanceOf(slower, wished, 300)];
+    a.goals.forEach((g, i) => expect(b.goals[i]?.inTime).toBeLessThanOrEqual(g.inTime));
+  });
+});
+
+describe("what cannot be", () => {
+  const clash = ask(
+    [potOf("braise", { vesselId: "casserole" }), potOf("stew", { vesselId: "casserole" })],
+    { meals: [meal(["braise", "stew"])] },
+  );
+  const work = clockworkOf(clash, wall);
+  const troubles = troublesOf(work, wall);
+
+  test("is drawn all the same, and breaks where it clashes", () => {
+    expect(work.schedule.placed.has("braise/fire")).toBe(true);
+    expect(work.schedule.placed.has("stew/fire")).toBe(true);
+    expect(work.broken.map((b) => b.what)).toContain("twoOnOne");
+  });
+
+  test("is said by the smallest set of wishes: the pot that both want, and nothing else", () => {
+    expect(troubles[0]?.wishes).toEqual([{ kind: "one", key: "vessel casserole" }]);
+    const said = troubleAnswers(troubles, work, wall)[0];
+    expect(said?.wishes[0]).toBe("one pot at a time in the oval casserole");
+  });
+
+  test("each way out, really taken, brings all of it in time", () => {
+    const remedies = troubles[0]?.remedies ?? [];
+    expect(remedies.length).toBeGreaterThanOrEqual(2);
+    for (const remedy of remedies) {
+      const after = clockworkOf(changed(clash, remedy.change), wall);
+      expect(after.schedule.impossible, remedy.title).toEqual([]);
+      expect([...after.schedule.lateMin], remedy.title).toEqual([]);
+      expect(after.broken, remedy.title).toEqual([]);
+    }
+  });
+
+  test("late for want of time says so, and the meal later is a way out", () => {
+    const soon = new Date((NOW + 90) * 60_000).toISOString();
+    const late = ask([potOf("braise")], { meals: [meal(["braise"], soon)] });
+    const tight = clockworkOf(late, wall);
+    const answer = clockAnswer(tight, wall);
+    expect(answer.goals[0]?.lateMin).toBeGreaterThan(60);
+    expect(answer.sentence).toMatch(/late/);
+    const [trouble] = troublesOf(tight, wall);
+    expect(trouble?.wishes.map((w) => w.kind)).toContain("now");
+    expect(trouble?.remedies.some((r) => r.title.startsWith("Supper at"))).toBe(true);
+  });
+
+  test("a flame through the night has no place, and another heat or the day has", () => {
+    const night = ask([potOf("boneBroth")], {
+      loose: [loose("boneBroth", { onlyOvernight: true })],
+    });
+    const burns = clockworkOf(night, wall);
+    const [trouble] = troublesOf(burns, wall);
+    expect(trouble?.wishes).toEqual([{ kind: "overnight", blockId: "boneBroth/fire" }]);
+    expect(trouble?.remedies.map((r) => r.title)).toContain(`${potOf("boneBroth").name} by day`);
+  });
+});
+
+describe("the answer", () => {
+  const work = clockworkOf(ask([potOf("braise")], { meals: [meal(["braise"])] }), wall);
+  const answer = clockAnswer(work, wall);
+
+  test("is plain: it passes between threads as it is", () => {
+    expect(structuredClone(answer)).toEqual(answer);
+  });
+
+  test("rows stand in time, whose slow end is never before their end, each with a why", () => {
+    answer.rows.forEach((row, i) => {
+      expect(row.from).toBeGreaterThanOrEqual(answer.rows[i - 1]?.from ?? 0);
+      expect(row.slowTo).toBeGreaterThanOrEqual(row.to);
+      expect(row.why).not.toBe("");
+      if (row.attention === "hands") expect(row.handId).toBe("you");
+    });
+  });
+
+  test("begins with what to do first", () => {
+    const first = answer.rows[0];
+    expect(answer.sentence.toLowerCase()).toContain(first?.title.toLowerCase());
+  });
+});
+
+test("a plan that says when it shall be ready is on the clock, one that is past or on a table is not", () => {
+  const plan = { ...potOf("boneBroth"), readyAt: SUPPER };
+  const nowMs = NOW * 60_000;
+  expect(withReadyTimes(clockOf({}), [plan], nowMs).loose).toMatchObject([
+    { planId: "boneBroth", by: SUPPER },
+  ]);
+  expect(withReadyTimes(clockOf({}), [plan], nowMs + 3 * 86_400_000).loose).toEqual([]);
+  expect(withReadyTimes(clockOf({ meals: [meal(["boneBroth"])] }), [plan], nowMs).loose).toEqual(
+    [],
+  );
+});
+
+test("a plan that cannot be cooked is said, and the others keep their places", () => {
+  const wrong = potOf("stew", { id: "wrong", vesselId: "gone" });
+  const work = clockworkOf(
+    ask([potOf("braise"), wrong], { meals: [meal(["braise", "wrong"])] }),
+    wall,
+  );
+  expect([...work.schedule.day.problems.keys()]).toEqual(["wrong"]);
+  expect(work.schedule.placed.has("braise/fire")).toBe(true);
+});
+
+test("a length given by hand is what it takes", () => {
+  fc.assert(
+    fc.property(fc.integer({ min: 5, max: 200 }), (min) => {
+      const given = { meals: [meal(["braise"])], lengths: [{ taskId: "braise/fill", min }] };
+      const day = dayOf(ask([potOf("braise")], given), wall);
+      const fill = day.blocks.find((b) => b.id === "braise/fill");
+      expect(fill?.steps[0]?.minutes).toEqual({ p10: min, p50: min, p90: min });
+    }),
+    { numRuns: 5 },
+  );
+});

@@ -1,0 +1,154 @@
+import type { Day, Goal } from "../src/clock/day";
+import { hoursOf, someoneUp } from "../src/clock/hours";
+import { about, exactly } from "../src/clock/minutes";
+import type { Block, Task } from "../src/clock/task";
+import { minuteOf, wallClock, type Minute } from "../src/clock/wall-clock";
+import type { Hand } from "../src/simulate/hands-schema";
+import { seeded, uniform } from "../src/units/random";
+
+export const ZONE = "Europe/Berlin";
+export const wall = wallClock(ZONE);
+export const NOON: Minute = minuteOf(Date.parse("2026-03-06T12:00:00+01:00"));
+
+const BARE = {
+  planIds: [],
+  how: "",
+  isFlame: false,
+  ringIds: [],
+  vesselIds: [],
+  oven: null,
+  isCold: false,
+} as const;
+export const madeTask = (id: string, min: number, more: Partial<Task> = {}): Task => ({
+  ...BARE,
+  id,
+  title: id,
+  minutes: about(min),
+  attention: "hands",
+  ...more,
+});
+export const madeBlock = (
+  id: string,
+  steps: readonly Task[],
+  more: Partial<Block> = {},
+): Block => ({
+  id,
+  planIds: [id.split("/")[0] ?? id],
+  steps,
+  meanwhile: [],
+  after: [],
+  readyStep: steps.length - 1,
+  isOvernight: false,
+  fixedAt: null,
+  notBefore: null,
+  ...more,
+});
+
+const madeHand = (id: string, more: Partial<Hand> = {}): Hand => ({
+  id,
+  name: id,
+  there: [],
+  away: [],
+  sleep: { from: "22:00", to: "06:00" },
+  ...more,
+});
+
+interface MadeDay {
+  readonly blocks: readonly Block[];
+  readonly goals: readonly Goal[];
+  readonly hands?: readonly Hand[];
+  readonly now?: Minute;
+  readonly days?: number;
+}
+/** A day of these blocks, in a kitchen with two rings and one oven. */
+export function madeDay({
+  blocks,
+  goals,
+  hands = [madeHand("you")],
+  now = NOON,
+  days = 5,
+}: MadeDay): Day {
+  const until = now + days * 1440;
+  const hours = hands.map((h) => hoursOf(h, { from: now, to: until }, wall));
+  return {
+    now,
+    until,
+    hands: hours,
+    up: someoneUp(hours),
+    overnight: () => [],
+    shelves: new Map([["oven", 0.16]]),
+    blocks,
+    goals,
+    pots: new Map(),
+    problems: new Map(),
+  };
+}
+
+/** One pot: work by hand, up to the simmer, the simmer with something put in, and the table. */
+function potOf(id: string, random: ReturnType<typeof seeded>): readonly Block[] {
+  const between = (low: number, high: number) => Math.round(low + (high - low) * uniform(random));
+  const ring = uniform(random) < 0.5 ? ["ring1"] : ["ring1", "ring2"];
+  const vesselIds = [`pot ${between(1, 3)}`];
+  const flame = { isFlame: true, ringIds: ring, vesselIds } as const;
+  const isAlone = uniform(random) < 0.25;
+  const isOven = !isAlone && uniform(random) < 0.3;
+  const works = Array.from({ length: between(1, 3) }, (_, i) =>
+    madeBlock(`${id}/work/${i}`, [madeTask(`${id}/work/${i}`, between(3, 25))]),
+  );
+  const heldMin = between(30, isAlone ? 600 : 300);
+  const up = madeTask(`${id}/up`, between(10, 40), { ...flame, attention: "near" });
+  const hold = isAlone
+    ? madeTask(`${id}/hold`, heldMin, { attention: "none", vesselIds })
+    : isOven
+      ? madeTask(`${id}/hold`, heldMin, {
+          attention: "eyes",
+          vesselIds,
+          oven: { ovenId: "oven", ovenC: uniform(random) < 0.5 ? 150 : 180, areaM2: 0.09 },
+        })
+      : madeTask(`${id}/hold`, heldMin, { ...flame, attention: "eyes" });
+  const put = { task: madeTask(`${id}/put`, 2, { minutes: exactly(2) }), step: 1, atMin: 20 };
+  return [
+    ...works,
+    madeBlock(`${id}/fire`, [up, hold], {
+      meanwhile: [put],
+      after: works.map((w) => ({ blockId: w.id, from: "end", leastMin: 0, mostMin: 720 })),
+    }),
+  ];
+}
+
+/** A made-up day from a seed: one or two meals of one to three pots, one to three hands. */
+export function drawnKitchenDay(seed: number): Day {
+  const random = seeded(seed);
+  const between = (low: number, high: number) => Math.round(low + (high - low) * uniform(random));
+  const blocks: Block[] = [];
+  const goals: Goal[] = [];
+  const meals = between(1, 2);
+  for (let m = 0; m < meals; m++) {
+    const pots = Array.from({ length: between(1, 3) }, (_, i) => potOf(`m${m}p${i}`, random));
+    blocks.push(...pots.flat());
+    const id = `m${m}/serve`;
+    blocks.push(
+      madeBlock(id, [madeTask(id, 15, { minutes: exactly(15) })], {
+        after: pots.map((_, i) => ({
+          blockId: `m${m}p${i}/fire`,
+          from: "end",
+          leastMin: 0,
+          mostMin: 90,
+        })),
+      }),
+    );
+    goals.push({
+      id: `m${m}`,
+      name: `meal ${m}`,
+      kind: "meal",
+      due: NOON + 1440 * (m + 1) + between(-60, 480),
+      blockId: id,
+      planIds: pots.map((_, i) => `m${m}p${i}`),
+      weight: between(1, 10),
+    });
+  }
+  const hands = Array.from({ length: between(1, 3) }, (_, i) =>
+    madeHand(`hand ${i}`, i === 0 ? {} : { there: [{ weekdays: [], from: "15:00", to: "21:00" }] }),
+  );
+  return madeDay({ blocks, goals, hands });
+}
