@@ -192,7 +192,12 @@ function asJson(answer: ClockAnswer, troubles: readonly TroubleAnswer[]) {
       wishes: wishes.map((said, i) => ({ kind: kinds[i], said })),
       remedies: remedies.map(({ id, title, cost }) => ({ id, title, cost })),
     })),
-    broken: answer.broken.map((b) => ({ what: b.what, at: isoOf(b.at), tasks: b.ids })),
+    broken: answer.broken.map((b) => ({
+      what: b.what,
+      at: isoOf(b.at),
+      tasks: b.ids,
+      said: b.said,
+    })),
     problems: answer.problems.map(({ planId, message }) => ({ plan: planId, message })),
   };
 }
@@ -217,6 +222,8 @@ function asText(answer: ClockAnswer, troubles: readonly TroubleAnswer[]): string
       `${wall.timeOf(row.from)}–${wall.timeOf(row.to)}  ${who.padEnd(8)} ${row.title}${how}${slow}; ${row.why}`,
     );
   }
+  if (answer.broken.length > 0)
+    lines.push("", "It breaks here:", ...answer.broken.map((b) => `  ${b.said}`));
   for (const t of troubles) lines.push("", sayTrouble(t), ...t.remedies.map((r) => `  ${r.title}`));
   return `${lines.join("\n")}\n`;
 }

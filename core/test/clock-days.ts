@@ -92,9 +92,12 @@ function potOf(id: string, random: ReturnType<typeof seeded>): readonly Block[] 
   const flame = { isFlame: true, ringIds: ring, vesselIds } as const;
   const isAlone = uniform(random) < 0.25;
   const isOven = !isAlone && uniform(random) < 0.3;
-  const works = Array.from({ length: between(1, 3) }, (_, i) =>
-    madeBlock(`${id}/work/${i}`, [madeTask(`${id}/work/${i}`, between(3, 25))]),
-  );
+  const works = Array.from({ length: between(1, 4) }, (_, i) => {
+    const attention = uniform(random) < 0.5 ? "near" : "hands";
+    return madeBlock(`${id}/work/${i}`, [
+      madeTask(`${id}/work/${i}`, between(3, 25), { attention }),
+    ]);
+  });
   const heldMin = between(30, isAlone ? 600 : 300);
   const up = madeTask(`${id}/up`, between(10, 40), { ...flame, attention: "near" });
   const hold = isAlone
@@ -103,7 +106,11 @@ function potOf(id: string, random: ReturnType<typeof seeded>): readonly Block[] 
       ? madeTask(`${id}/hold`, heldMin, {
           attention: "eyes",
           vesselIds,
-          oven: { ovenId: "oven", ovenC: uniform(random) < 0.5 ? 150 : 180, areaM2: 0.09 },
+          oven: {
+            ovenId: "oven",
+            ovenC: uniform(random) < 0.5 ? 150 : 180,
+            areaM2: between(5, 12) / 100,
+          },
         })
       : madeTask(`${id}/hold`, heldMin, { ...flame, attention: "eyes" });
   const put = { task: madeTask(`${id}/put`, 2, { minutes: exactly(2) }), step: 1, atMin: 20 };

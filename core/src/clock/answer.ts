@@ -2,7 +2,7 @@ import type { Clockwork, Trouble } from "./clockwork";
 import type { Broken } from "./check";
 import type { Remedy } from "./remedies";
 import { runSheet, type SheetRow } from "./run-sheet";
-import { clockSentence, sayReached, sayWish, thingNames } from "./say-clock";
+import { clockSentence, sayBroken, sayReached, sayWish, thingNames } from "./say-clock";
 import type { Stretch } from "./stretch";
 import type { Minute, WallClock } from "./wall-clock";
 
@@ -35,8 +35,8 @@ export interface ClockAnswer {
     readonly asleep: readonly Stretch[];
     readonly away: readonly Stretch[];
   }[];
-  /** Where it breaks: drawn all the same. */
-  readonly broken: readonly Broken[];
+  /** Where it breaks: drawn all the same, each with what it says. */
+  readonly broken: readonly (Broken & { readonly said: string })[];
   /** Plans that cannot be cooked as they stand, with why. */
   readonly problems: readonly { readonly planId: string; readonly message: string }[];
   /** Where each block stands: what a later filling keeps to. */
@@ -82,7 +82,7 @@ export function clockAnswer(work: Clockwork, wall: WallClock): ClockAnswer {
       };
     }),
     hands: schedule.day.hands.map(({ id, name, asleep, away }) => ({ id, name, asleep, away })),
-    broken: work.broken,
+    broken: work.broken.map((b) => ({ ...b, said: sayBroken(b, rows, wall) })),
     problems: [...schedule.day.problems].map(([planId, p]) => ({ planId, message: p.message })),
     at: new Map([...schedule.placed].map(([id, p]) => [id, p.at])),
     hangsOn: hangsOn(rows, work),

@@ -76,6 +76,24 @@ export function brokenIn(schedule: Schedule): readonly Broken[] {
       else use(`ring ${ring}`, run);
     }
   }
+  // What waits in its vessel for the table, or for the next work in it, keeps it.
+  for (const p of all)
+    for (const link of p.block.after) {
+      const before = placed.get(link.blockId);
+      const kept = before?.block.steps.at(-1)?.vesselIds ?? [];
+      if (before === undefined) continue;
+      const isServed = p.block.id.endsWith("/serve");
+      for (const id of kept)
+        if (
+          p.at > before.at + lengthMin(before.block) &&
+          (isServed || p.block.steps.some((t) => t.vesselIds.includes(id)))
+        )
+          use(`vessel ${id}`, {
+            id: before.block.id,
+            from: before.at + lengthMin(before.block),
+            to: p.at,
+          });
+    }
   for (const [key, list] of byKey) {
     list.sort((a, b) => a.from - b.from);
     for (let i = 1; i < list.length; i++) {

@@ -258,6 +258,8 @@ function mealBlocks(
             from: "end",
             leastMin: 0,
             mostMin: SIDE_KEEPS_MIN,
+            // It is quickly made: no more is kept in hand than it may take longer.
+            inHandMin: Math.min(inHandMin, slowerMin(b), SIDE_KEEPS_MIN),
           })),
         ],
       ),
@@ -265,6 +267,10 @@ function mealBlocks(
     },
   ];
 }
+
+/** By how much the steps of a block may take longer, nine times in ten. */
+const slowerMin = (block: Block): number =>
+  Math.ceil(block.steps.reduce((sum, t) => sum + t.minutes.p90 - t.minutes.p50, 0)) + 1;
 
 /** Starts from the evening on, before whoever goes to bed last sleeps, so late that it is ready once they are up. */
 function overnightOf(

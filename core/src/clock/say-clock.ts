@@ -1,4 +1,5 @@
 import { SURE } from "./chance";
+import type { Broken } from "./check";
 import type { Wish } from "./clash";
 import type { Clockwork } from "./clockwork";
 import type { Goal } from "./day";
@@ -168,4 +169,24 @@ export function sayTrouble(t: {
   return t.wishes.length === 0
     ? `${t.goal} ${stands}: it takes longer than there is.`
     : `${t.goal} ${stands}. Not all of this can be: ${t.wishes.join("; ")}.`;
+}
+
+const BROKEN_WORDS: Record<Broken["what"], string> = {
+  order: "out of its order",
+  hands: "two things for one pair of hands",
+  asleep: "whoever does it is asleep or away",
+  nobodyUp: "nobody is up",
+  twoOnOne: "two pots in one place",
+  oven: "no room in the oven, or other degrees",
+  near: "more to look after than there are hands",
+  past: "it should have begun",
+  unmade: "nobody is free",
+};
+
+/** Where a clock breaks: "Cold enough: into the fridge, Wed 23:10: whoever does it is asleep or away". */
+export function sayBroken(broken: Broken, rows: readonly SheetRow[], wall: WallClock): string {
+  const titles = broken.ids.map(
+    (id) => rows.find((r) => r.taskId === id || r.blockId === id)?.title ?? id,
+  );
+  return `${titles.join(" and ")}, ${wall.sayAt(broken.at)}: ${BROKEN_WORDS[broken.what]}`;
 }

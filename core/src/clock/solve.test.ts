@@ -191,6 +191,36 @@ describe("nights on which the clock is set", () => {
   });
 });
 
+test("what waits for the table keeps its pot: no second dish goes through it meanwhile", () => {
+  const dish = (id: string) =>
+    madeBlock(`${id}/fire`, [
+      madeTask(`${id}/hold`, 30, { attention: "none", vesselIds: ["braiser"] }),
+    ]);
+  const keeps = (id: string) =>
+    ({ blockId: `${id}/fire`, from: "end", leastMin: 0, mostMin: 90 }) as const;
+  const serve = madeBlock("m/serve", [madeTask("m/serve", 15)], {
+    after: [keeps("a"), keeps("b")],
+  });
+  const goal: Goal = {
+    id: "m",
+    name: "supper",
+    kind: "meal",
+    due: NOON + 300,
+    blockId: serve.id,
+    planIds: ["a", "b"],
+    weight: 1,
+  };
+  const both = [dish("a"), dish("b"), serve];
+  expect(solve(madeDay({ blocks: both, goals: [goal] })).impossible).toEqual([goal]);
+  const endless = {
+    ...madeDay({ blocks: both, goals: [goal] }),
+    endless: new Set(["vessel braiser"]),
+  };
+  const drawn = solve(endless);
+  expect(drawn.impossible).toEqual([]);
+  expect(brokenIn(drawn).map((b) => b.what)).toContain("twoOnOne");
+});
+
 test("how long a block is, and until what is ready", () => {
   const block = madeBlock(
     "a/fire",

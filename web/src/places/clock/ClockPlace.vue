@@ -48,6 +48,7 @@ const mode = computed<"lanes" | "sheet">({
 const zoom = ref<Zoom>("all");
 
 const answer = computed(() => clockStore.answer);
+const broken = computed(() => [...new Set(answer.value?.broken.map((b) => b.said) ?? [])]);
 const planName = (id: string) =>
   kitchenStore.plans.find((p) => p.id === id)?.name ??
   pots.inEarnest.find((p) => p.batch.plan.id === id)?.batch.plan.name;
@@ -301,8 +302,9 @@ useShortcuts(() => [
       </div>
     </header>
     <TroublePanel
-      v-if="clockStore.troubles.length > 0"
+      v-if="clockStore.troubles.length > 0 || broken.length > 0"
       :troubles="clockStore.troubles"
+      :broken
       @take="clockStore.take"
     />
     <ul v-if="clockStore.wanted.loose.length > 0" class="loose" aria-label="Pots for no meal">
@@ -428,6 +430,10 @@ header {
   gap: 4px 28px;
 }
 
+.loose .editable {
+  margin-right: 6px;
+}
+
 .loose .editable,
 h1 .editable {
   min-height: 32px;
@@ -444,6 +450,17 @@ h1 .editable {
 
   .choices {
     flex-wrap: wrap;
+  }
+}
+
+/* At the stove the next thing stands first; what is changed seldom comes after it. */
+@media (width <= 700px) {
+  header {
+    display: contents;
+  }
+
+  .tools {
+    order: 9;
   }
 }
 

@@ -4,7 +4,11 @@ import type { Remedy, RemedyCost } from "@kettlos/core/clock/remedies";
 import { sayMinutes } from "@kettlos/core/clock/say-clock";
 
 /** What cannot all be, and ways out that were tried: one tap each, undone in one step. */
-defineProps<{ troubles: readonly TroubleAnswer[] }>();
+defineProps<{
+  troubles: readonly TroubleAnswer[];
+  /** Where the clock breaks, in words. */
+  broken: readonly string[];
+}>();
 defineEmits<{ take: [remedy: Remedy] }>();
 
 const signed = (min: number, more: string, less: string) =>
@@ -41,6 +45,12 @@ const standOf = (t: TroubleAnswer) =>
         Nothing that was tried mends it: another time, fewer pots, or more hands.
       </p>
     </article>
+    <details v-if="broken.length > 0" :open="troubles.length === 0">
+      <summary class="ember">Where it breaks ({{ broken.length }})</summary>
+      <ul>
+        <li v-for="said in broken" :key="said">{{ said }}.</li>
+      </ul>
+    </details>
   </section>
 </template>
 

@@ -74,7 +74,7 @@ export function lanesOf(
       "alone",
       "By itself",
       "",
-      (row) => row.attention === "none" && row.vesselIds.length === 0,
+      (row) => row.attention === "none" && row.vesselIds.length === 0 && !row.isCold,
     ),
   ].filter((l) => l.bars.length > 0);
   const hands = answer.hands.map((h) =>
