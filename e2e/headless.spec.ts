@@ -112,3 +112,43 @@ test("prints the dish on every heat with times, liquid, remedies and cautions", 
   expect(heats[4]?.cautions.map((c) => c.id)).toContain("notCanning");
   expect(plan("examples/lamb-neck-broth.json", "--convert", "--text").status).toBe(2);
 });
+
+const clock = (...args: string[]) =>
+  spawnSync(process.execPath, ["--import", "tsx", "scripts/clock.ts", ...args], {
+    cwd: root,
+    encoding: "utf8",
+  });
+
+test("the clock of a file is filled: every task with its needs and why, what clashes and ways out", () => {
+  const run = clock("examples/hut-weekend.json");
+  expect(run.status, run.stderr).toBe(0);
+  const out = JSON.parse(run.stdout) as {
+    tasks: { title: string; from: string; why: string; needs: { flame: boolean } }[];
+    goals: { id: string; lateMin: number | null }[];
+    contradictions: { goal: string; wishes: { said: string }[]; remedies: unknown[] }[];
+  };
+  expect(out.contradictions[0]?.wishes[0]?.said).toBe("one pot at a time in the wide braiser");
+  expect(out.contradictions[0]?.remedies.length).toBeGreaterThanOrEqual(3);
+  // A flame is never planned into the night's sleep.
+  for (const task of out.tasks.filter((t) => t.needs.flame))
+    expect(Number(task.from.slice(11, 13)), task.title).toBeGreaterThanOrEqual(6);
+  const text = clock("examples/one-supper.json", "--text");
+  expect(text.stdout).toMatch(/Supper is on the table by Sat 18:30 nine times in ten/);
+  expect(clock("examples/one-supper.json", "--ics").stdout).toMatch(/^BEGIN:VCALENDAR/);
+});
+
+test("a file with nothing on its clock, or with a plan that is not there, is refused with reasons", () => {
+  const none = clock("examples/lamb-neck-broth.json", "--now", "2099-01-01T00:00Z");
+  expect([none.status, none.stdout]).toEqual([2, ""]);
+  expect(none.stderr).toContain("Nothing is wanted for any time");
+  const file = JSON.parse(readFileSync(`${root}examples/one-supper.json`, "utf8")) as {
+    clock: { meals: { planIds: string[] }[] };
+  };
+  file.clock.meals[0]?.planIds.push("gone");
+  const path = test.info().outputPath("gone.json");
+  writeFileSync(path, JSON.stringify(file));
+  const gone = clock(path);
+  expect([gone.status, gone.stdout]).toEqual([2, ""]);
+  expect(gone.stderr).toContain('clock.meals[0].planIds: No plan "gone" in the file.');
+  expect(clock(path, "--now", "soon").stderr).toContain('--now: "soon" is no time');
+});

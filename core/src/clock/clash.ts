@@ -82,7 +82,8 @@ function wishesOf(day: Day, goal: Goal, pinned: ReadonlySet<string>): readonly W
   );
   // What is found last is what is said: the plainest reasons stand at the end.
   return [
-    { kind: "now" },
+    // What goes through a night waits for one, whenever it is begun.
+    ...(day.blocks.some((b) => b.isOvernight) ? [] : [{ kind: "now" } as const]),
     { kind: "hands", count: day.hands.length },
     ...day.hands.filter((h) => h.away.length > 0).map((hand): Wish => ({ kind: "away", hand })),
     ...day.hands.filter((h) => h.asleep.length > 0).map((hand): Wish => ({ kind: "sleep", hand })),

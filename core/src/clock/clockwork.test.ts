@@ -11,6 +11,7 @@ import { clockAnswer, troubleAnswers } from "./answer";
 import { chanceOf, drawnDay, readyIn } from "./chance";
 import { clockworkOf, troublesOf } from "./clockwork";
 import { dayOf, type Asked } from "./day";
+import { lengthMin } from "./needs";
 import { changed } from "./remedies";
 import { solve } from "./solve";
 import { minuteOf } from "./wall-clock";
@@ -188,7 +189,7 @@ describe("what cannot be", () => {
     });
     const burns = clockworkOf(night, wall);
     const [trouble] = troublesOf(burns, wall);
-    expect(trouble?.wishes).toEqual([{ kind: "overnight", blockId: "boneBroth/fire" }]);
+    expect(trouble?.wishes.map((w) => w.kind)).toEqual(["sleep", "overnight"]);
     expect(trouble?.remedies.map((r) => r.title)).toContain(`${potOf("boneBroth").name} by day`);
   });
 });
@@ -236,6 +237,31 @@ test("a plan that cannot be cooked is said, and the others keep their places", (
   );
   expect([...work.schedule.day.problems.keys()]).toEqual(["wrong"]);
   expect(work.schedule.placed.has("braise/fire")).toBe(true);
+});
+
+test("what is filled goes on, and raw meat does not lie about", () => {
+  const day = dayOf(ask([potOf("braise")], { meals: [meal(["braise"])] }), wall);
+  const placed = solve(day).placed;
+  const endOf = (id: string) => {
+    const p = placed.get(id);
+    return p === undefined ? NaN : p.at + lengthMin(p.block);
+  };
+  const gap = (placed.get("braise/fire")?.at ?? NaN) - endOf("braise/fill");
+  expect(gap).toBeLessThanOrEqual(20);
+  const cut = day.blocks.find((b) => /goatShoulder.*:cut$/.test(b.id));
+  const links = day.blocks.flatMap((b) => b.after.filter((l) => l.blockId === cut?.id));
+  expect(links.length).toBeGreaterThan(0);
+  for (const link of links) expect(link.mostMin).toBe(120);
+});
+
+test("a pot for no time is on as soon as there is room", () => {
+  const work = clockworkOf(
+    ask([potOf("vegetableStock")], { loose: [loose("vegetableStock")] }),
+    wall,
+  );
+  const first = Math.min(...[...work.schedule.placed.values()].map((p) => p.at));
+  expect(first).toBe(NOW);
+  expect([...work.schedule.lateMin]).toEqual([]);
 });
 
 test("a length given by hand is what it takes", () => {

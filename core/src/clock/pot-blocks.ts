@@ -1,4 +1,4 @@
-import { nameOf } from "../simulate/item-facts";
+import { ingredientOf, nameOf } from "../simulate/item-facts";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
 import { vesselOf } from "../simulate/references";
@@ -27,8 +27,11 @@ const PORTION_MIN = 15;
 const SET_FAT_MIN = 480;
 /** Jars are filled within so long of being cold. */
 const PORTION_WITHIN_MIN = 2880;
-/** What is cut keeps cold and covered so long; what is browned in its pan. */
+/** What is cut keeps cold and covered so long; raw meat and fish less; what is browned in its pan. */
 const CUT_KEEPS_MIN = 720;
+const RAW_KEEPS_MIN = 120;
+/** A filled pot does not stand about: it goes on. */
+const FILLED_KEEPS_MIN = 20;
 const BROWNED_KEEPS_MIN = 45;
 /** Soaked no longer than that over what it needs, thawed and kept in the fridge no longer. */
 const SOAK_KEEPS_MIN = 480;
@@ -104,10 +107,10 @@ function workOut(plan: Plan, kitchen: Kitchen, isOvernight: boolean): PotBlocks 
   if (trace.problem !== null) throw trace.problem;
   const work = workBlocks(plan, kitchen);
   const fire = fireBlock(plan, kitchen, trace, waterKg, isOvernight);
-  const fill = fillBlock(plan, work);
+  const fill = fillBlock(plan, kitchen, work);
   const withFill: Block = {
     ...fire,
-    after: [{ blockId: fill.id, from: "end", leastMin: 0, mostMin: CUT_KEEPS_MIN }],
+    after: [{ blockId: fill.id, from: "end", leastMin: 0, mostMin: FILLED_KEEPS_MIN }],
   };
   const portion = plan.end === "strained" ? [portionBlock(plan, fire.id)] : [];
   const { heat } = plan;
@@ -217,7 +220,7 @@ function workBlocks(plan: Plan, kitchen: Kitchen): readonly Block[] {
     const after: readonly Link[] =
       last === undefined || last === id
         ? []
-        : [{ blockId: last, from: "end", leastMin: 0, mostMin: null }];
+        : [{ blockId: last, from: "end", leastMin: 0, mostMin: cutKeepsMin(work.itemId, plan) }];
     lastOf.set(work.itemId, id);
     if (isPot) before.push(...after);
     else blocks.push(blockOf(id, plan.id, stepsOf(work, task, plan), { after }));
@@ -255,19 +258,36 @@ function stepsOf(work: WorkTask, task: Task, plan: Plan): readonly Task[] {
 }
 
 /** How long what a piece of work made may wait for the pot. */
-function keepsMin(block: Block): number {
+function keepsMin(block: Block, itemId: string | undefined, plan: Plan): number {
   const last = block.steps.at(-1);
   if (last === undefined) return CUT_KEEPS_MIN;
   if (last.attention === "none") return last.id.includes(":thaw") ? THAW_KEEPS_MIN : SOAK_KEEPS_MIN;
-  return last.isFlame || last.oven !== null ? BROWNED_KEEPS_MIN : CUT_KEEPS_MIN;
+  return last.isFlame || last.oven !== null ? BROWNED_KEEPS_MIN : cutKeepsMin(itemId, plan);
+}
+
+const RAW_GROUPS: ReadonlySet<string> = new Set(["meat", "fish", "bones"]);
+/** How long something prepared may wait, by what it is. */
+function cutKeepsMin(itemId: string | undefined, plan: Plan): number {
+  const item = plan.items.find((i) => i.id === itemId);
+  return item !== undefined && RAW_GROUPS.has(ingredientOf(item).group)
+    ? RAW_KEEPS_MIN
+    : CUT_KEEPS_MIN;
 }
 
 /** Gathering and filling the pot, once all the work is done. */
-function fillBlock(plan: Plan, work: readonly Block[]): Block {
+function fillBlock(plan: Plan, kitchen: Kitchen, work: readonly Block[]): Block {
+  const itemOf = new Map<string, string>(
+    workTasks(plan, kitchen).map((w) => [`${plan.id}/work/${w.id}`, w.itemId] as const),
+  );
   const followed = new Set(work.flatMap((b) => b.after.map((l) => l.blockId)));
   const after = work
     .filter((b) => !followed.has(b.id))
-    .map((b): Link => ({ blockId: b.id, from: "end", leastMin: 0, mostMin: keepsMin(b) }));
+    .map((b): Link => ({
+      blockId: b.id,
+      from: "end",
+      leastMin: 0,
+      mostMin: keepsMin(b, itemOf.get(b.id), plan),
+    }));
   const id = `${plan.id}/fill`;
   const task: Task = {
     ...BARE,

@@ -44,7 +44,8 @@ export interface SolveOptions {
  * switches and less waiting, by trying other orders. The same day gives the same schedule.
  */
 export function solve(day: Day, options: SolveOptions = {}): Schedule {
-  const network = networkOf(day);
+  const timed = withSoonest(day);
+  const network = networkOf(timed);
   const random = seeded(SEED);
   const { before } = options;
   const base = (id: string): number => -(network.slackest.get(id) ?? 0);
@@ -66,11 +67,11 @@ export function solve(day: Day, options: SolveOptions = {}): Schedule {
   const goals: Goal[] = [];
   let found: Filled = { placed: new Map(), failed: null };
   let foundRank = ranks();
-  const wished = [...day.goals].sort(
+  /** What is wanted whenever there is room comes after what is wanted for a time, as soon as can be. */
+  const isFree = (goal: Goal) => goal.weight === FREE_WEIGHT;
+  const wished = [...timed.goals].sort(
     (a, b) =>
-      Number(a.due === null) - Number(b.due === null) ||
-      b.weight - a.weight ||
-      (a.due ?? 0) - (b.due ?? 0),
+      Number(isFree(a)) - Number(isFree(b)) || b.weight - a.weight || (a.due ?? 0) - (b.due ?? 0),
   );
   /** The first order in which all of these goals have a place. */
   const tryAll = (all: readonly Goal[], late: ReadonlyMap<string, number>, goal: Goal) => {
@@ -95,10 +96,11 @@ export function solve(day: Day, options: SolveOptions = {}): Schedule {
     const at = (min: number) =>
       new Map([...lateMin, ...(min > 0 ? [[goal.id, min] as const] : [])]);
     let got = tryAll(all, at(0), goal);
-    if (got === null && goal.due !== null && options.onlyInTime !== true) {
+    if (got === null && goal.due !== null && (options.onlyInTime !== true || isFree(goal))) {
       let low = 0;
       let high = soonest(network, goal) ?? 5;
-      while (high <= LATEST_MIN && got === null) {
+      const latest = isFree(goal) ? day.until - goal.due : LATEST_MIN;
+      while (high <= latest && got === null) {
         got = tryAll(all, at(high), goal);
         if (got === null) {
           low = high;
@@ -117,7 +119,7 @@ export function solve(day: Day, options: SolveOptions = {}): Schedule {
       if (got !== null) lateMin.set(goal.id, high);
     } else if (got !== null) inTheWay.delete(goal.id);
     if (got === null) {
-      impossible.push(goal);
+      impossible.push(day.goals.find((g) => g.id === goal.id) ?? goal);
       return;
     }
     goals.push(goal);
@@ -151,7 +153,36 @@ export function solve(day: Day, options: SolveOptions = {}): Schedule {
     const keptRank = new Map(day.blocks.map((b) => [b.id, rank(b.id)]));
     foundRank = (id) => keptRank.get(id) ?? 0;
   }
+  for (const goal of timed.goals) if (isFree(goal)) lateMin.delete(goal.id);
   return { day, placed: found.placed, lateMin, impossible, inTheWay, cost };
+}
+
+/** Weighs next to nothing: it fills what is free. */
+const FREE_WEIGHT = 1e-6;
+
+/** What is wanted for no time is wanted for the soonest there could be. */
+function withSoonest(day: Day): Day {
+  if (day.goals.every((g) => g.due !== null)) return day;
+  const { slackest, known } = networkOf(day);
+  const soonestOf = (goal: Goal): Minute => {
+    const ready =
+      (slackest.get(goal.blockId) ?? day.until) + (known.get(goal.blockId)?.readyMin ?? 0);
+    const before = new Set<string>();
+    const walk = (id: string): void => {
+      before.add(id);
+      for (const link of known.get(id)?.block.after ?? [])
+        if (!before.has(link.blockId)) walk(link.blockId);
+    };
+    walk(goal.blockId);
+    const first = Math.min(...[...before].map((id) => slackest.get(id) ?? day.until));
+    return Math.max(day.now, known.get(goal.blockId)?.block.notBefore ?? day.now) + ready - first;
+  };
+  return {
+    ...day,
+    goals: day.goals.map((g) =>
+      g.due === null ? { ...g, due: soonestOf(g), weight: FREE_WEIGHT } : g,
+    ),
+  };
 }
 
 /** How late it is at the very least: begun now, one thing after the other. */

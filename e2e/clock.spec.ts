@@ -1,0 +1,188 @@
+import { expect, test, type Page } from "@playwright/test";
+import ICAL from "ical.js";
+import { readFileSync } from "node:fs";
+import { violations } from "./axe";
+import { forward, openSample } from "./kitchens";
+
+const EVENING = new Date("2026-03-18T20:14:00+01:00");
+
+/** The sample kitchen on a Wednesday evening, the clock filled: tomorrow's supper clashes. */
+async function openClock(page: Page): Promise<void> {
+  await page.clock.install({ time: EVENING });
+  await openSample(page);
+  await page.keyboard.press("4");
+  await expect(page.getByRole("heading", { name: /Thursday supper for 38/ })).toBeVisible();
+  await settled(page);
+}
+/** Lets the worker answer while the page's own clock goes on. */
+async function settled(page: Page): Promise<void> {
+  await expect(async () => {
+    await page.clock.runFor(500);
+    await expect(page.locator(".sentence")).toContainText(/Begin/, { timeout: 200 });
+  }).toPass();
+}
+const told = (page: Page) => page.locator(".sentence");
+const bar = (page: Page, name: RegExp) => page.getByRole("button", { name }).first();
+/** When a bar begins, min of the day, by what it says of itself. */
+async function beginOf(page: Page, name: RegExp): Promise<number> {
+  const said = (await bar(page, name).getAttribute("aria-label")) ?? "";
+  const [, hours = "0", minutes = "0"] = /(\d\d):(\d\d) to/.exec(said) ?? [];
+  return Number(hours) * 60 + Number(minutes);
+}
+
+test("the clash of the weekend is mended by a way out, and undone in one step", async ({
+  page,
+}) => {
+  await openClock(page);
+  await expect(told(page)).toContainText("cannot be as it stands");
+  await expect(page.getByText("one pot at a time in the wide braiser")).toBeVisible();
+  const ways = page.locator(".ways .button");
+  await expect.poll(() => ways.count()).toBeGreaterThanOrEqual(3);
+  await page.getByRole("button", { name: /Goat braise for the big table in the oval/ }).click();
+  await expect(told(page)).toContainText("in time nine times in ten");
+  await expect(page.locator(".ways .button")).toHaveCount(0);
+  await page.getByRole("button", { name: /^Undo: Goat braise/ }).click();
+  await expect(told(page)).toContainText("cannot be as it stands");
+});
+
+test("a task is moved by the keys, stays there over a reload, and can be let go", async ({
+  page,
+}) => {
+  await openClock(page);
+  await page.getByRole("button", { name: /Goat braise for the big table in the oval/ }).click();
+  await expect(told(page)).toContainText("in time nine times in ten");
+  const brown = /^Trim the goat shoulder/;
+  const before = await beginOf(page, brown);
+  await bar(page, brown).focus();
+  for (let i = 0; i < 6; i++) {
+    const was = await beginOf(page, brown);
+    await page.keyboard.press("ArrowLeft");
+    await expect.poll(() => beginOf(page, brown)).toBe(was - 5);
+  }
+  expect(await beginOf(page, brown)).toBe(before - 30);
+  await expect(bar(page, brown)).toHaveAccessibleName(/stays there/);
+  await page.reload();
+  await settled(page);
+  await expect(bar(page, brown)).toHaveAccessibleName(/stays there/);
+  expect(await beginOf(page, brown)).toBe(before - 30);
+  await bar(page, brown).focus();
+  await page.keyboard.press("Enter");
+  await page.getByRole("button", { name: "Let it move again" }).click();
+  await expect(bar(page, brown)).not.toHaveAccessibleName(/stays there/);
+});
+
+test("dragged by the pointer, the rest follows and it stays where it is let go", async ({
+  page,
+}) => {
+  await openClock(page);
+  await page.getByRole("button", { name: /Goat braise for the big table in the oval/ }).click();
+  await expect(told(page)).toContainText("in time nine times in ten");
+  await page.getByText("a day", { exact: true }).click();
+  const name = /^Lamb neck broth, .*Gas ring 1/;
+  const big = page.getByRole("button", { name }).nth(1);
+  await big.scrollIntoViewIfNeeded();
+  const box = await big.boundingBox();
+  if (box === null) throw new Error("no bar");
+  await page.mouse.move(box.x + 30, box.y + 30);
+  await page.mouse.down();
+  await page.mouse.move(box.x - 10, box.y + 30, { steps: 4 });
+  await page.mouse.up();
+  await expect(
+    page.getByRole("button", { name: /Lamb neck broth.*stays there/ }).first(),
+  ).toBeVisible();
+  await expect(page.getByRole("button", { name: /^Undo: .* moved/ })).toBeVisible();
+});
+
+test("it goes out as a calendar and as CSV, and the calendar is read back", async ({ page }) => {
+  await openClock(page);
+  const saved = async (button: string) => {
+    const download = page.waitForEvent("download");
+    await page.getByRole("button", { name: button, exact: true }).click();
+    return readFileSync(await (await download).path(), "utf8");
+  };
+  const root = new ICAL.Component(ICAL.parse(await saved("To a calendar")) as unknown[]);
+  const events = root.getAllSubcomponents("vevent").map((e) => new ICAL.Event(e));
+  const trim = events.find((e) => e.summary.startsWith("Trim the goat"));
+  const begin = await beginOf(page, /^Trim the goat shoulder/);
+  const at = trim?.startDate.toJSDate() ?? new Date(0);
+  const vienna = at.toLocaleTimeString("en-GB", { timeZone: "Europe/Vienna" });
+  expect(Number(vienna.slice(0, 2)) * 60 + Number(vienna.slice(3, 5))).toBe(begin);
+  expect(new Set(events.map((e) => e.uid)).size).toBe(events.length);
+  expect(root.getFirstSubcomponent("vevent")?.getFirstSubcomponent("valarm")).not.toBeNull();
+  expect(await saved("CSV")).toMatch(/^from,to,slowTo,task,/);
+});
+
+test("on a phone the run sheet leads: work is ticked off, and the pot put on from it", async ({
+  page,
+}) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.clock.install({ time: EVENING });
+  await openSample(page);
+  await page.goto("/clock");
+  await settled(page);
+  await expect(page.getByText("Next for the kitchen")).toBeVisible();
+  const first = page.getByRole("checkbox", { name: /Blanch the pork trotters is done/ });
+  await first.click();
+  await expect(first).toBeHidden();
+  await expect(page.getByText(/Begin .*gather and fill/)).toBeVisible();
+  await page
+    .getByRole("button", { name: /Gather and fill: trotter stock overnight/ })
+    .first()
+    .click();
+  await page.getByRole("button", { name: "Put it on" }).click();
+  await expect(page).toHaveURL(/\/cook\//);
+  await page.goto("/clock");
+  await settled(page);
+  await expect(page.getByRole("button", { name: /Gather and fill: trotter stock/ })).toHaveCount(0);
+});
+
+test("a meal of one's own is put on the clock by the keys alone", async ({ page }) => {
+  await openClock(page);
+  await page.keyboard.press("n");
+  await expect(page.getByLabel("Name", { exact: true })).toBeFocused();
+  await page.keyboard.press("End");
+  await page.keyboard.type(" for the staff");
+  await page.getByLabel("When", { exact: true }).fill("2026-03-18T10:00");
+  await page.getByRole("checkbox", { name: "Runner beans with mutton" }).check();
+  await page.keyboard.press("Enter");
+  await expect(page.getByText("That time is past.")).toBeVisible();
+  await page.getByLabel("When", { exact: true }).fill("2026-03-20T12:00");
+  await page.getByLabel("Eaters").fill("6");
+  await page.keyboard.press("Enter");
+  await expect(page.getByRole("dialog")).toBeHidden();
+  await expect(
+    page.getByRole("button", { name: "Supper for the staff", exact: true }),
+  ).toBeVisible();
+  await expect(page.getByRole("button", { name: /Soak the runner beans/ }).first()).toBeVisible();
+});
+
+test("a flame is never planned beside sleep, and Bench and rail say the same start", async ({
+  page,
+}) => {
+  await openClock(page);
+  await page.getByText("run sheet", { exact: true }).click();
+  const up = page.getByRole("listitem").filter({ hasText: /Up to the simmer, lamb neck broth/i });
+  const time = (await up.locator(".time").innerText()).trim();
+  expect(Number(time.slice(0, 2))).toBeGreaterThanOrEqual(6);
+  await page.goto("/bench");
+  await forward(page, 0.1);
+  await expect(
+    page.getByRole("link", { name: new RegExp(`Thu ${time}.*Lamb neck broth`) }),
+  ).toBeVisible();
+});
+
+test("lanes, run sheet and dialogs stand up to the checker", async ({ page }) => {
+  test.slow();
+  await openClock(page);
+  expect(await violations(page), "lanes").toEqual([]);
+  await page.keyboard.press("r");
+  await expect(page.getByText("Next for the kitchen")).toBeVisible();
+  expect(await violations(page), "run sheet").toEqual([]);
+  await page.keyboard.press("o");
+  await expect(page.getByRole("dialog")).toBeVisible();
+  expect(await violations(page), "a pot").toEqual([]);
+  await page.keyboard.press("Escape");
+  await page.keyboard.press("n");
+  await expect(page.getByRole("dialog")).toBeVisible();
+  expect(await violations(page), "a meal").toEqual([]);
+});
