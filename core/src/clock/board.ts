@@ -1,7 +1,7 @@
 import type { Day } from "./day";
 import { fewestUp } from "./hours";
 import { handKey, type Need } from "./needs";
-import { earliestIn, earliestOff, latestIn, latestOff, without, type Stretch } from "./stretch";
+import { cut, earliestIn, earliestOff, latestIn, latestOff, type Stretch } from "./stretch";
 import type { OvenNeed } from "./task";
 import type { Minute } from "./wall-clock";
 
@@ -22,7 +22,13 @@ export class Board {
   /** A hand's free stretches less what it does already. */
   private readonly freeOf = new Map<string, readonly Stretch[]>();
 
-  constructor(private readonly day: Day) {
+  private readonly doneMin = new Map<string, number>();
+
+  /** @param turn which of two that would do is taken first: 0 the one with less to do, else by turns */
+  constructor(
+    private readonly day: Day,
+    private readonly turn = 0,
+  ) {
     for (const hand of day.hands) this.freeOf.set(hand.id, hand.free);
   }
 
@@ -38,7 +44,8 @@ export class Board {
 
   takeHand(id: string, from: Minute, to: Minute): void {
     this.take(handKey(id), from, to);
-    this.freeOf.set(id, without(this.freeOf.get(id) ?? [], [{ from, to }]));
+    this.freeOf.set(id, cut(this.freeOf.get(id) ?? [], from, to));
+    this.doneMin.set(id, (this.doneMin.get(id) ?? 0) + to - from);
   }
 
   takeNear(from: Minute, to: Minute): void {
@@ -97,14 +104,16 @@ export class Board {
     const free = this.day.hands.filter(
       (h) => latestIn(this.freeOf.get(h.id) ?? [], from, min) === from,
     );
-    const doneMin = (id: string) =>
-      this.takenOf(handKey(id)).reduce((sum, s) => sum + s.to - s.from, 0);
+    if (free.length < 2) return free[0]?.id ?? null;
+    if (this.turn > 0) return free[this.turn % free.length]?.id ?? null;
+    const doneMin = (id: string) => this.doneMin.get(id) ?? 0;
     return [...free].sort((a, b) => doneMin(a.id) - doneMin(b.id))[0]?.id ?? null;
   }
 
   /** Of several things the first that is free for all of it. */
   freeOne(keys: readonly string[], from: Minute, min: number): string | null {
-    return keys.find((key) => latestOff(this.inTheWay(key), from, min) === from) ?? null;
+    const free = keys.filter((key) => latestOff(this.inTheWay(key), from, min) === from);
+    return free[free.length < 2 ? 0 : this.turn % free.length] ?? null;
   }
 
   /** What of a thing is taken, where there is only one. */

@@ -25,6 +25,7 @@ export function costOf(
   goals: readonly Goal[],
   lateMin: ReadonlyMap<string, number>,
   before?: ReadonlyMap<string, Minute>,
+  switchCost: number = COST.switch,
 ): number {
   let cost = 0;
   for (const goal of goals) cost += COST.late * goal.weight * (lateMin.get(goal.id) ?? 0);
@@ -45,7 +46,7 @@ export function costOf(
     const due = goal.due + (lateMin.get(goal.id) ?? 0);
     cost += COST.wait * Math.max(0, due - p.at - known.readyMin);
   }
-  return cost + COST.switch * switchesOf(placed.values());
+  return cost + switchCost * switchesOf(placed.values());
 }
 
 /** How often somebody turns from one pot to another. */

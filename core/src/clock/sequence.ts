@@ -86,6 +86,10 @@ export interface Filling {
   readonly lateMin: ReadonlyMap<string, number>;
   /** What is put on the clock first: the smallest number. */
   readonly rankOf: (id: string) => number;
+  /** Which of two hands or rings that would both do is taken first. */
+  readonly turn?: number;
+  /** Minutes that a block is put earlier than as late as can be: sometimes others then wait less. */
+  readonly pull?: ReadonlyMap<string, number>;
   /** Where each stood before; kept where it can be. */
   readonly before?: ReadonlyMap<string, Minute>;
 }
@@ -96,7 +100,7 @@ export interface Filling {
  */
 export function fill(network: Network, filling: Filling): Filled {
   const { day, known, onward, goalsOf } = network;
-  const board = new Board(day);
+  const board = new Board(day, filling.turn);
   const placed = new Map<string, Placed>();
   const inForce = new Set(filling.goals.map((g) => g.id));
   const isWanted = (id: string): boolean => {
@@ -148,6 +152,8 @@ export function fill(network: Network, filling: Filling): Filled {
     if (id === null || k === undefined) return { placed, failed: [...backward][0] ?? null };
     let start = Math.min(dueOf(id, k), day.until);
     let least = Math.max(day.now, k.block.notBefore ?? day.now);
+    // A meal is at its time, and not before it.
+    if (filling.goals.some((g) => g.kind === "meal" && g.blockId === id)) least = start;
     let hold = -Infinity;
     for (const { to, link } of onward.get(id) ?? []) {
       const next = placed.get(to);
@@ -156,6 +162,7 @@ export function fill(network: Network, filling: Filling): Filled {
       if (link.mostMin !== null) least = Math.max(least, next.at - link.mostMin - linkMin(k, link));
       if (waitsFor(k.block, next.block)) hold = Math.max(hold, next.at);
     }
+    start -= filling.pull?.get(id) ?? 0;
     // What is fixed already comes before it.
     for (const link of k.block.after) {
       const before = placed.get(link.blockId);

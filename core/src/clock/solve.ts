@@ -1,5 +1,5 @@
 import { seeded, uniform } from "../units/random";
-import { costOf } from "./cost";
+import { COST, costOf } from "./cost";
 import type { Day, Goal } from "./day";
 import { readyMin } from "./needs";
 import type { Placed } from "./place";
@@ -21,18 +21,22 @@ export interface Schedule {
 
 /** Orders tried where a goal is looked for, and to better what was found. */
 const TRIES = 14;
-const BETTER = 160;
+const BETTER = 400;
 /** Fewer where there is much on the clock. */
-const WORK_LIMIT = 9000;
+const WORK_LIMIT = 12_000;
 /** So late and no later is looked for, min. */
 const LATEST_MIN = 2880;
 const SEED = 38;
+/** A block is put earlier by no more, to let others wait less, min. */
+const MOST_PULL_MIN = 40;
 
 export interface SolveOptions {
   /** Where each block stood before: it stays there where it can. */
   readonly before?: ReadonlyMap<string, Minute>;
   /** Said between the rounds, 0 to 1; throws where it is not wanted any more. */
   readonly onProgress?: (share: number) => void;
+  /** What a turn from one pot to another weighs; the usual where nothing is said. */
+  readonly switchCost?: number;
   /** Whether the order is bettered once all have a place; a question of yes or no does without. */
   readonly isQuick?: boolean;
   /** Only whether all can be in time: nothing is looked for later. */
@@ -127,29 +131,48 @@ export function solve(day: Day, options: SolveOptions = {}): Schedule {
     foundRank = got.rank;
   });
 
-  const price = (f: Filled) => costOf(network, f.placed, goals, lateMin, before);
+  const price = (f: Filled) =>
+    costOf(network, f.placed, goals, lateMin, before, options.switchCost);
   let cost = price(found);
+  let foundTurn = 0;
+  // Nothing can be cheaper than to be as late as is found and never to wait.
+  const least = goals.reduce((sum, g) => sum + COST.late * g.weight * (lateMin.get(g.id) ?? 0), 0);
   const rounds =
     options.isQuick === true
       ? 0
       : Math.min(BETTER, Math.ceil(WORK_LIMIT / (day.blocks.length + 1)));
-  for (let i = 0; i < rounds; i++) {
+  let foundPull: ReadonlyMap<string, number> = new Map();
+  const movable = day.blocks.filter((b) => b.fixedAt === null).map((b) => b.id);
+  /** One block somewhat earlier than the others ask for, or as late as it can be again. */
+  const pulled = (): ReadonlyMap<string, number> => {
+    const id = movable[Math.floor(uniform(random) * movable.length)] ?? "";
+    const min = uniform(random) < 0.3 ? 0 : Math.ceil(uniform(random) * MOST_PULL_MIN);
+    return new Map([...foundPull, [id, min]]);
+  };
+  for (let i = 0; i < rounds && cost > least; i++) {
     if (i % 10 === 0) options.onProgress?.(0.6 + (0.4 * i) / rounds);
     const kept = foundRank;
-    stir(i % 3 === 0 ? 1200 : 120);
+    const isPull = i % 2 === 1;
+    stir(isPull ? 0 : i % 3 === 0 ? 1200 : 120);
     const turned = new Map(noise);
     const rank = (id: string) => kept(id) + (turned.get(id) ?? 0);
+    const turn = i % 4 === 2 ? 1 + (i % 3) : foundTurn;
+    const pull = isPull ? pulled() : foundPull;
     const filled = fill(network, {
       goals,
       lateMin,
       rankOf: rank,
+      turn,
+      pull,
       ...(before === undefined || i % 2 === 1 ? {} : { before }),
     });
     if (filled.failed !== null) continue;
     const next = price(filled);
-    if (next >= cost) continue;
+    if (next > cost) continue;
     cost = next;
     found = filled;
+    foundTurn = turn;
+    foundPull = pull;
     const keptRank = new Map(day.blocks.map((b) => [b.id, rank(b.id)]));
     foundRank = (id) => keptRank.get(id) ?? 0;
   }

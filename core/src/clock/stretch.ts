@@ -34,6 +34,16 @@ export function without(all: readonly Stretch[], taken: readonly Stretch[]): rea
   return out;
 }
 
+/** Free stretches, in order, less one that lies wholly in one of them or in none. */
+export function cut(free: readonly Stretch[], from: Minute, to: Minute): readonly Stretch[] {
+  const i = free.findIndex((s) => s.from <= from && to <= s.to);
+  const s = free[i];
+  if (s === undefined) return without(free, [{ from, to }]);
+  const left = s.from < from ? [{ from: s.from, to: from }] : [];
+  const right = to < s.to ? [{ from: to, to: s.to }] : [];
+  return [...free.slice(0, i), ...left, ...right, ...free.slice(i + 1)];
+}
+
 /** The latest start up to `start` from which so many minutes lie inside one of the free stretches; null where there is none. */
 export function latestIn(free: readonly Stretch[], start: Minute, min: number): Minute | null {
   for (let i = free.length - 1; i >= 0; i--) {
