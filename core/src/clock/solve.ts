@@ -21,9 +21,14 @@ export interface Schedule {
 
 /** Orders tried where a goal is looked for, and to better what was found. */
 const TRIES = 14;
+const FEW_TRIES = 3;
 const BETTER = 400;
+/** So many without anything better, and it is left at that. */
+const STALE = 90;
+const NUDGES_MIN = [1, 3, 8, 20, -1, -3, -8];
 /** Fewer where there is much on the clock. */
 const WORK_LIMIT = 12_000;
+const LATER_STEP_MIN = 30;
 /** So late and no later is looked for, min. */
 const LATEST_MIN = 2880;
 const SEED = 38;
@@ -78,8 +83,12 @@ export function solve(day: Day, options: SolveOptions = {}): Schedule {
       Number(isFree(a)) - Number(isFree(b)) || b.weight - a.weight || (a.due ?? 0) - (b.due ?? 0),
   );
   /** The first order in which all of these goals have a place. */
-  const tryAll = (all: readonly Goal[], late: ReadonlyMap<string, number>, goal: Goal) => {
-    const tries = options.isQuick === true ? TRIES / 2 : TRIES;
+  const tryAll = (
+    all: readonly Goal[],
+    late: ReadonlyMap<string, number>,
+    goal: Goal,
+    tries = options.isQuick === true ? TRIES / 2 : TRIES,
+  ) => {
     for (let i = 0; i < tries; i++) {
       stir(i === 0 ? 0 : 240 * i);
       const rank = i === 1 ? foundRank : ranks();
@@ -101,15 +110,13 @@ export function solve(day: Day, options: SolveOptions = {}): Schedule {
       new Map([...lateMin, ...(min > 0 ? [[goal.id, min] as const] : [])]);
     let got = tryAll(all, at(0), goal);
     if (got === null && goal.due !== null && (options.onlyInTime !== true || isFree(goal))) {
-      let low = 0;
-      let high = soonest(network, goal) ?? 5;
+      // Later is not always easier: there are nights. So every half hour is tried.
+      let high = soonest(network, goal) ?? LATER_STEP_MIN;
+      let low = Math.max(0, high - LATER_STEP_MIN);
       const latest = isFree(goal) ? day.until - goal.due : LATEST_MIN;
-      while (high <= latest && got === null) {
-        got = tryAll(all, at(high), goal);
-        if (got === null) {
-          low = high;
-          high *= 2;
-        }
+      for (; high <= latest; low = high, high += LATER_STEP_MIN) {
+        got = tryAll(all, at(high), goal, FEW_TRIES);
+        if (got !== null) break;
       }
       while (got !== null && high - low > 1) {
         const middle = Math.floor((low + high) / 2);
@@ -146,35 +153,56 @@ export function solve(day: Day, options: SolveOptions = {}): Schedule {
   /** One block somewhat earlier than the others ask for, or as late as it can be again. */
   const pulled = (): ReadonlyMap<string, number> => {
     const id = movable[Math.floor(uniform(random) * movable.length)] ?? "";
-    const min = uniform(random) < 0.3 ? 0 : Math.ceil(uniform(random) * MOST_PULL_MIN);
+    const min = uniform(random) < 0.3 ? 0 : Math.ceil(uniform(random) ** 2 * MOST_PULL_MIN);
     return new Map([...foundPull, [id, min]]);
   };
-  for (let i = 0; i < rounds && cost > least; i++) {
-    if (i % 10 === 0) options.onProgress?.(0.6 + (0.4 * i) / rounds);
-    const kept = foundRank;
-    const isPull = i % 2 === 1;
-    stir(isPull ? 0 : i % 3 === 0 ? 1200 : 120);
-    const turned = new Map(noise);
-    const rank = (id: string) => kept(id) + (turned.get(id) ?? 0);
-    const turn = i % 4 === 2 ? 1 + (i % 3) : foundTurn;
-    const pull = isPull ? pulled() : foundPull;
+  /** Fills in another way; kept where it is no dearer. */
+  const tryOne = (
+    rank: (id: string) => number,
+    turn: number,
+    pull: ReadonlyMap<string, number>,
+    keeps: boolean,
+  ): "better" | "same" | "no" => {
     const filled = fill(network, {
       goals,
       lateMin,
       rankOf: rank,
       turn,
       pull,
-      ...(before === undefined || i % 2 === 1 ? {} : { before }),
+      ...(before === undefined || !keeps ? {} : { before }),
     });
-    if (filled.failed !== null) continue;
+    if (filled.failed !== null) return "no";
     const next = price(filled);
-    if (next > cost) continue;
+    if (next > cost) return "no";
+    const how = next < cost ? "better" : "same";
     cost = next;
     found = filled;
     foundTurn = turn;
     foundPull = pull;
-    const keptRank = new Map(day.blocks.map((b) => [b.id, rank(b.id)]));
-    foundRank = (id) => keptRank.get(id) ?? 0;
+    const kept = new Map(day.blocks.map((b) => [b.id, rank(b.id)]));
+    foundRank = (id) => kept.get(id) ?? 0;
+    return how;
+  };
+  let betteredAt = 0;
+  for (let i = 0; i < rounds && cost > least && i - betteredAt < STALE; i++) {
+    if (i % 10 === 0) options.onProgress?.(0.6 + (0.3 * i) / rounds);
+    const kept = foundRank;
+    const isPull = i % 2 === 1;
+    stir(isPull ? 0 : i % 3 === 0 ? 1200 : 120);
+    const turned = new Map(noise);
+    const rank = (id: string) => kept(id) + (turned.get(id) ?? 0);
+    const turn = i % 4 === 2 ? 1 + (i % 3) : foundTurn;
+    if (tryOne(rank, turn, isPull ? pulled() : foundPull, !isPull) === "better") betteredAt = i;
+  }
+  // Last, each block by itself a little earlier or later, as long as that helps.
+  for (let again = rounds > 0; again && cost > least;) {
+    again = false;
+    for (const id of movable)
+      for (const by of NUDGES_MIN) {
+        const min = Math.max(0, (foundPull.get(id) ?? 0) + by);
+        const pull = new Map([...foundPull, [id, min]]);
+        if (tryOne(foundRank, foundTurn, pull, false) === "better") again = true;
+      }
   }
   for (const goal of timed.goals) if (isFree(goal)) lateMin.delete(goal.id);
   return { day, placed: found.placed, lateMin, impossible, inTheWay, cost };
