@@ -49,6 +49,12 @@ async function portionIt(page: Page): Promise<void> {
   await page.getByText("9 blocks").first().waitFor();
 }
 
+/** The worker has filled the clock, and found what clashes. */
+async function clockFilled(page: Page): Promise<void> {
+  await page.clock.runFor(2000);
+  await page.getByText("Not all of this can be").first().waitFor({ state: "attached" });
+}
+
 async function settle(page: Page): Promise<void> {
   await page.evaluate(() => document.fonts.ready.then(() => undefined));
   await page.waitForTimeout(250);
@@ -76,6 +82,9 @@ await withApplication(async (browser, url) => {
   await shoot("first-visit");
   await page.getByRole("button", { name: "Open the sample kitchen" }).click();
   await page.getByRole("heading", { name: "On the fire" }).waitFor();
+  // What is to start is reckoned once the screen stands.
+  await page.clock.runFor(2500);
+  await page.getByText("switch it on").first().waitFor();
   await shoot("bench");
 
   await page.goto(`${url}/plan/plan-lamb`);
@@ -87,10 +96,9 @@ await withApplication(async (browser, url) => {
   await page.goto(`${url}/crossover/plan-braise`);
   await page.getByText("Kitchen rule").first().waitFor();
   await shoot("crossover");
-  await page.goto(`${url}/convert`);
-  await page.getByText("as written").waitFor();
-  await page.waitForTimeout(1500);
-  await shoot("convert");
+  await page.goto(`${url}/clock`);
+  await clockFilled(page);
+  await shoot("clock");
   await page.goto(`${url}/cook/on-fire`);
   await page.getByRole("heading", { name: "In the pot" }).waitFor();
   await shoot("cook");
@@ -116,11 +124,10 @@ await withApplication(async (browser, url) => {
     .click();
   await page.getByRole("heading", { name: "Enough for" }).waitFor();
   await shoot("larder");
-  await page.goto(`${url}/labels?pot=past-10`);
-  await page.getByRole("heading", { name: /labels/ }).waitFor();
-  await shoot("labels");
-
   await page.setViewportSize(PHONE);
+  await page.goto(`${url}/clock`);
+  await clockFilled(page);
+  await shoot("clock-phone");
   for (const [name, path] of [
     ["plan-phone", "/plan/plan-lamb"],
     ["cook-phone", "/cook/on-fire"],

@@ -6,7 +6,7 @@ import { minuteOf, wallClock, type Minute } from "../src/clock/wall-clock";
 import type { Hand } from "../src/simulate/hands-schema";
 import { seeded, uniform } from "../src/units/random";
 
-export const ZONE = "Europe/Berlin";
+const ZONE = "Europe/Berlin";
 export const wall = wallClock(ZONE);
 export const NOON: Minute = minuteOf(Date.parse("2026-03-06T12:00:00+01:00"));
 

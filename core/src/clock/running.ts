@@ -15,6 +15,12 @@ export interface Running {
   readonly blocks: readonly Block[];
 }
 
+const ON_WORDS = {
+  hob: "Simmers",
+  oven: "In the oven",
+  slowCooker: "In the slow cooker",
+  pressure: "At pressure",
+} as const;
 const STRAIN_MIN = 10;
 const INTO_COLD_MIN = 8;
 const INTO_FRIDGE_MIN = 3;
@@ -45,7 +51,8 @@ export function runningOf(batch: Batch, cook: Cook, pot: OnFire, nowMs: number):
   const hold: Task = {
     ...base,
     id: `${batch.id}/hold`,
-    title: plan.name,
+    title: ON_WORDS[heat.method],
+    how: "",
     minutes: {
       p10: leftMin,
       p50: leftMin,

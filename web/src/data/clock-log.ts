@@ -1,12 +1,9 @@
-import { ClockSchema, emptyClock, type Clock } from "@kettlos/core/simulate/clock-schema";
+import { ClockSchema, type Clock } from "@kettlos/core/simulate/clock-schema";
 import { checked } from "./checked";
 import { db } from "./db";
 import { writing } from "./writing";
 
 export const CLOCK_ID = "clock";
-
-export const storedClock = async (): Promise<Clock> =>
-  (await db.clocks.get(CLOCK_ID))?.clock ?? emptyClock();
 
 /** Writes the clock; it is on disk when the promise resolves. */
 export async function saveClock(clock: Clock): Promise<void> {

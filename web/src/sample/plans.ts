@@ -300,6 +300,7 @@ export function bramholtPlans(): Record<string, Plan> {
           ...braise,
           id: "plan-table-braise",
           name: "Goat braise for the big table",
+          forWhat: "the big table",
           ringId: "ring2",
         },
       };

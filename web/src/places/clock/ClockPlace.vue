@@ -465,6 +465,7 @@ h1 .editable {
 }
 
 @media print {
+  .troubles,
   .tools,
   .hands,
   .loose,

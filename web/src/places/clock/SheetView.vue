@@ -78,7 +78,7 @@ const potOf = (row: SheetRow) => {
       <span class="quiet">Next for {{ whose === "all" ? "the kitchen" : whoOf(next) }}</span>
       <strong
         >{{ timeOf(next.from) }} {{ next.title
-        }}<template v-if="potOf(next)">, {{ potOf(next) }}</template></strong
+        }}<template v-if="potOf(next)">, {{ potOf(next).toLowerCase() }}</template></strong
       >
     </p>
     <section v-for="day in days" :key="day.name">

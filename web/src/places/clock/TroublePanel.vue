@@ -2,6 +2,7 @@
 import type { TroubleAnswer } from "@kettlos/core/clock/answer";
 import type { Remedy, RemedyCost } from "@kettlos/core/clock/remedies";
 import { sayMinutes } from "@kettlos/core/clock/say-clock";
+import { useMediaQuery } from "@vueuse/core";
 
 /** What cannot all be, and ways out that were tried: one tap each, undone in one step. */
 defineProps<{
@@ -11,6 +12,8 @@ defineProps<{
 }>();
 defineEmits<{ take: [remedy: Remedy] }>();
 
+/** On a phone the next thing to do stands higher than what was tried. */
+const isNarrow = useMediaQuery("(width <= 700px)");
 const signed = (min: number, more: string, less: string) =>
   Math.abs(min) < 3 ? [] : [`${sayMinutes(Math.abs(min))} ${min > 0 ? more : less}`];
 const costOf = (cost: RemedyCost): string => {
@@ -27,8 +30,10 @@ const standOf = (t: TroubleAnswer) =>
 
 <template>
   <section class="troubles" aria-label="What clashes">
-    <article v-for="(t, i) in troubles" :key="i">
-      <h2 class="ember">{{ t.goal }} {{ standOf(t) }}</h2>
+    <details v-for="(t, i) in troubles" :key="i" :open="!isNarrow">
+      <summary>
+        <h2 class="ember">{{ t.goal }} {{ standOf(t) }}</h2>
+      </summary>
       <p v-if="t.wishes.length > 0">Not all of this can be: {{ t.wishes.join("; ") }}.</p>
       <p v-else>It takes longer than there is.</p>
       <ul v-if="i === troubles.findIndex((x) => x.goalId === t.goalId)" class="ways">
@@ -44,7 +49,7 @@ const standOf = (t: TroubleAnswer) =>
       <p v-if="t.remedies.length === 0" class="quiet">
         Nothing that was tried mends it: another time, fewer pots, or more hands.
       </p>
-    </article>
+    </details>
     <details v-if="broken.length > 0" :open="troubles.length === 0">
       <summary class="ember">Where it breaks ({{ broken.length }})</summary>
       <ul>
@@ -61,6 +66,16 @@ const standOf = (t: TroubleAnswer) =>
   padding: 12px 16px;
   border: 2px solid var(--ember);
   background: var(--surface);
+}
+
+summary {
+  min-height: 44px;
+  align-content: center;
+  cursor: pointer;
+}
+
+summary h2 {
+  display: inline;
 }
 
 .ways {
