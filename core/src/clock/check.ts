@@ -36,8 +36,7 @@ export function brokenIn(schedule: Schedule): readonly Broken[] {
     })),
   );
   for (const p of all) {
-    if (p.block.fixedAt === null && p.at < day.now)
-      out.push({ what: "past", at: p.at, ids: [p.block.id] });
+    if (p.at < day.now) out.push({ what: "past", at: p.at, ids: [p.block.id] });
     for (const link of p.block.after) {
       const before = placed.get(link.blockId);
       if (before === undefined) continue;

@@ -11,6 +11,7 @@ import type { Spread3 } from "./minutes";
 
 /** A clean sieve and the way to the bath take the first heat out, °C. */
 const STRAINED_C = 85;
+const COOL_C = 21;
 /** Where no way is surely in time the bath is planned with so long, min; the Chill place says what to do. */
 const USUAL_BATH_MIN = kitchenEstimate("a bath for a few litres", 75, "min", "10 L in cold water");
 const SPREAD = kitchenEstimate(
@@ -42,9 +43,9 @@ export function chillMinutes(trace: Trace, kitchen: Kitchen): ChillMinutes {
   const bath = { p10: min * (1 - SPREAD.value / 2), p50: min, p90: min * (1 + SPREAD.value) };
   if (best === null || first === undefined) return { bath, how: "a bath that is kept cold" };
   const many = best.count > 1 ? `${best.count} × ` : "";
-  const coolMin = whenAtMin(best.points, 21);
+  const coolMin = whenAtMin(best.points, COOL_C);
   return {
     bath,
-    how: `${many}${best.container.name.toLowerCase()} in ${WAYS[first.way].name}${coolMin === null ? "" : `, 21 °C in ${Math.round(coolMin)} min`}`,
+    how: `${many}${best.container.name.toLowerCase()} in ${WAYS[first.way].name}${coolMin === null ? "" : `, lukewarm in ${Math.round(coolMin)} min`}`,
   };
 }

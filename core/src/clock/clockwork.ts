@@ -1,4 +1,4 @@
-import { chanceOf, SURE, type Chance } from "./chance";
+import { chanceOf, DRAWS, SURE, type Chance } from "./chance";
 import { brokenIn, type Broken } from "./check";
 import { clashOf, withoutWish, type Clash, type Wish } from "./clash";
 import { dayOf, type Asked, type Day, type Goal } from "./day";
@@ -28,6 +28,8 @@ export interface Clockwork {
   readonly broken: readonly Broken[];
 }
 
+/** While something is dragged. */
+const FEW_DRAWS = 60;
 /** So many rounds of keeping more in hand; then what is had is said. */
 const ROUNDS = 4;
 const STEP_MIN = 5;
@@ -40,8 +42,11 @@ const MOST_IN_HAND_MIN = 120;
  */
 export function clockworkOf(asked: Asked, wall: WallClock, options: SolveOptions = {}): Clockwork {
   const first = dayOf(asked, wall);
+  const given = asked.inHandMin ?? new Map<string, number>();
   const wishedAt = new Map(
-    first.goals.flatMap((g): [string, Minute][] => (g.due === null ? [] : [[g.id, g.due]])),
+    first.goals.flatMap((g): [string, Minute][] =>
+      g.due === null ? [] : [[g.id, g.due + (g.kind === "pot" ? (given.get(g.id) ?? 0) : 0)]],
+    ),
   );
   const wished = (g: Goal): Minute | null => wishedAt.get(g.id) ?? null;
   const clashes: Clash[] = [];
@@ -56,9 +61,10 @@ export function clockworkOf(asked: Asked, wall: WallClock, options: SolveOptions
     clashes.push(clash);
     schedule = solve(givenUp(first, clashes), options);
   }
-  let chance = chanceOf(schedule, wished);
-  let inHandMin = new Map<string, number>();
-  for (let round = 0; round < ROUNDS; round++) {
+  const isQuick = options.isQuick === true;
+  let chance = chanceOf(schedule, wished, isQuick ? FEW_DRAWS : DRAWS);
+  let inHandMin: ReadonlyMap<string, number> = given;
+  for (let round = 0; round < ROUNDS && !isQuick; round++) {
     const lacking = chance.goals.filter(
       (g) => g.inTime < SURE && !schedule.lateMin.has(g.goalId) && g.lacksMin > 0,
     );

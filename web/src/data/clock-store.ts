@@ -2,6 +2,7 @@ import type { ClockAnswer, TroubleAnswer } from "@kettlos/core/clock/answer";
 import type { Remedy } from "@kettlos/core/clock/remedies";
 import { withReadyTimes } from "@kettlos/core/clock/wishes";
 import { emptyClock, type Clock } from "@kettlos/core/simulate/clock-schema";
+import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import { defineStore } from "pinia";
 import { computed, ref, shallowRef, watch } from "vue";
 import { reckoner } from "../workers/reckoner";
@@ -10,7 +11,7 @@ import { db } from "./db";
 import { useKitchenStore } from "./kitchen-store";
 import { plain } from "./plain";
 import { usePotsStore } from "./pots-store";
-import { savePlan } from "./repository";
+import { changeKitchen, savePlan } from "./repository";
 import { useLive } from "./use-live";
 import { useSteps } from "./use-steps";
 import { report } from "../frame/errors";
@@ -25,6 +26,8 @@ const EVERY_MIN = 5;
 interface ClockStep {
   readonly clock: Clock;
   readonly plans: readonly Parameters<typeof savePlan>[0][];
+  /** Who cooks, where the step changed that. */
+  readonly hands?: Kitchen["hands"];
 }
 
 /** The clock: what is wanted when, filled by the worker; changes are undone step by step. */
@@ -132,34 +135,51 @@ export const useClockStore = defineStore("clock", () => {
 
   const steps = useSteps<ClockStep>();
   void steps.turnTo(CLOCK_ID);
-  async function change(next: Clock, what: string, plans: ClockStep["plans"] = []): Promise<void> {
-    const ids = new Set(plans.map((p) => p.id));
-    steps.note(
-      plain({ clock: clock.value, plans: kitchenStore.plans.filter((p) => ids.has(p.id)) }),
-      what,
-    );
-    for (const plan of plans) await savePlan(plain(plan));
-    await saveClock(plain(next));
-  }
-  async function step(to: "back" | "forth"): Promise<void> {
-    const ids = new Set(
-      (to === "back" ? steps.peekBack() : steps.peekForth())?.plans.map((p) => p.id),
-    );
-    const now = plain({
+  /** How all of that is now which another state of the clock would change. */
+  const nowOf = (other: Partial<ClockStep>): ClockStep => {
+    const ids = new Set(other.plans?.map((p) => p.id));
+    return plain({
       clock: clock.value,
       plans: kitchenStore.plans.filter((p) => ids.has(p.id)),
+      ...(other.hands === undefined ? {} : { hands: kitchenStore.kitchen?.hands ?? [] }),
     });
-    const other = steps[to](now);
-    if (other === null) return;
-    for (const plan of other.plans) await savePlan(plan);
-    await saveClock(other.clock);
+  };
+  async function put({ clock: next, plans, hands }: ClockStep): Promise<void> {
+    for (const plan of plans) await savePlan(plain(plan));
+    if (hands !== undefined) await changeKitchen({ hands: plain(hands) });
+    await saveClock(plain(withoutPast(next)));
+  }
+  async function change(
+    next: Clock,
+    what: string,
+    more: Partial<Omit<ClockStep, "clock">> = {},
+  ): Promise<void> {
+    steps.note(nowOf(more), what);
+    await put({ clock: next, plans: [], ...more });
+  }
+  /** Meals that are over are kept a while, and then go; so does what was put by hand for them. */
+  const withoutPast = (next: Clock): Clock => {
+    const fromMs = pots.nowMs - COOKED_FOR_MS;
+    const isRecent = ({ at }: { at: string }) => Date.parse(at) > fromMs;
+    return {
+      ...next,
+      meals: next.meals.filter(isRecent),
+      pins: next.pins.filter(isRecent),
+      done: next.done.filter(isRecent),
+    };
+  };
+  async function step(to: "back" | "forth"): Promise<void> {
+    const other = steps[to](nowOf((to === "back" ? steps.peekBack() : steps.peekForth()) ?? {}));
+    if (other !== null) await put(other);
   }
   /** Takes a remedy: its plans, its clock and its hands, in one step. */
   async function take(remedy: Remedy): Promise<void> {
     const { plans = [], clock: next, hands } = remedy.change;
-    if (hands !== undefined) await kitchenStore.change({ hands: [...hands] });
     const kept = next === undefined ? clock.value : withoutReady(next);
-    if (plans.length > 0 || next !== undefined) await change(kept, remedy.title, plans);
+    await change(kept, remedy.title, {
+      plans,
+      ...(hands === undefined ? {} : { hands: [...hands] }),
+    });
   }
   /** Plans that say their time themselves are not written into the clock, but where that time was changed. */
   function withoutReady(next: Clock): Clock {

@@ -19,7 +19,12 @@ export function fillClock(
   isQuick = false,
 ): ClockAnswer {
   const wall = wallClock(timeZone);
-  const work = clockworkOf(asked, wall, { ...(before === null ? {} : { before }), isQuick });
+  // While something is dragged as much is kept in hand as before.
+  const inHand = isQuick && last !== null ? { inHandMin: last.work.inHandMin } : {};
+  const work = clockworkOf({ ...asked, ...inHand }, wall, {
+    ...(before === null ? {} : { before }),
+    isQuick,
+  });
   if (!isQuick) last = { work, wall };
   return clockAnswer(work, wall);
 }

@@ -3,6 +3,7 @@ import type { ClockAnswer } from "@kettlos/core/clock/answer";
 import type { SheetRow } from "@kettlos/core/clock/run-sheet";
 import type { Minute } from "@kettlos/core/clock/wall-clock";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
+import { showTemperature } from "@kettlos/core/units/show";
 import { computed, ref } from "vue";
 import TickChoice from "../../controls/TickChoice.vue";
 import { isBefore } from "../../data/clock-calls";
@@ -52,7 +53,7 @@ const whereOf = (row: SheetRow) =>
     nameOf(props.kitchen.rings, row.ringId),
     row.ovenId === null
       ? null
-      : `${nameOf(props.kitchen.ovens, row.ovenId) ?? "oven"}, ${String(row.ovenC)} °C`,
+      : `${nameOf(props.kitchen.ovens, row.ovenId) ?? "oven"}, ${showTemperature(row.ovenC ?? 0, props.kitchen.units)}`,
     ...row.vesselIds.map((id) => nameOf(props.kitchen.vessels, id)),
   ]
     .filter((name) => name !== null)
