@@ -186,3 +186,28 @@ test("lanes, run sheet and dialogs stand up to the checker", async ({ page }) =>
   await expect(page.getByRole("dialog")).toBeVisible();
   expect(await violations(page), "a meal").toEqual([]);
 });
+
+test("a pot that boils late moves the rest, and says so", async ({ page }) => {
+  test.slow();
+  await openClock(page);
+  await page.getByRole("button", { name: /Goat braise for the big table in the oval/ }).click();
+  await expect(told(page)).toContainText("in time nine times in ten");
+  // The overnight stock is put on, and lit half an hour after its time.
+  await bar(page, /^Gather and fill: trotter stock/).focus();
+  await page.keyboard.press("Enter");
+  await page.getByRole("button", { name: "Put it on" }).click();
+  await expect(page).toHaveURL(/\/cook\//);
+  await forward(page, 50);
+  const on = page.getByRole("button", { name: /It is (lit|on)/ });
+  await on.click();
+  await expect(on).toBeHidden();
+  await page.goto("/clock");
+  await settled(page);
+  const strain = await beginOf(page, /^Strain the trotter stock overnight/);
+  // Ten hours from when it was switched on, at about five past nine.
+  expect(strain).toBeGreaterThan(7 * 60);
+  await expect(bar(page, /^Trotter stock overnight/)).toBeVisible();
+  await expect(page.getByRole("button", { name: /^Gather and fill: trotter stock/ })).toHaveCount(
+    0,
+  );
+});

@@ -119,6 +119,23 @@ export function placedAt(board: Board, known: Known, at: Minute): Placed | null 
   return { block: known.block, at, hands, ones };
 }
 
+/** What stands there whatever it costs: each thing done by whoever is free, where anybody is. */
+export function placedAnyhow(board: Board, known: Known, at: Minute): Placed {
+  const hands = new Map<string, string>();
+  const ones = new Map<string, string>();
+  for (const need of known.needs) {
+    const from = at + need.off;
+    if (need.kind === "hand") {
+      const hand = board.freeHand(from, need.min);
+      if (hand !== null) hands.set(need.task.id, hand);
+    } else if (need.kind === "one") {
+      const one = board.freeOne(need.of, from, need.min) ?? need.of[0];
+      if (one !== undefined) ones.set(`${need.of.join("|")}@${need.off}`, one);
+    }
+  }
+  return { block: known.block, at, hands, ones };
+}
+
 /**
  * Puts a block on the board.
  * @param holdUntil until when its vessel stays in use after its end: what is in it waits there

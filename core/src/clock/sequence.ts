@@ -8,6 +8,7 @@ import {
   knownOf,
   latestPlace,
   linkMin,
+  placedAnyhow,
   placedAt,
   take,
   type Known,
@@ -125,7 +126,7 @@ export function fill(network: Network, filling: Filling): Filled {
     const fixedAt = k?.block.fixedAt ?? null;
     if (k === undefined || fixedAt === null) continue;
     if (!put(k, fixedAt)) {
-      const asIs: Placed = { block: k.block, at: fixedAt, hands: new Map(), ones: new Map() };
+      const asIs = placedAnyhow(board, k, fixedAt);
       placed.set(id, asIs);
       take(board, k, asIs, fixedAt);
     }

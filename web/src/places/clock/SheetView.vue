@@ -3,7 +3,7 @@ import type { ClockAnswer } from "@kettlos/core/clock/answer";
 import type { SheetRow } from "@kettlos/core/clock/run-sheet";
 import type { Minute } from "@kettlos/core/clock/wall-clock";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
-import { showTemperature } from "@kettlos/core/units/show";
+import { showOven } from "@kettlos/core/units/show";
 import { computed, ref } from "vue";
 import TickChoice from "../../controls/TickChoice.vue";
 import { isBefore } from "../../data/clock-calls";
@@ -53,7 +53,7 @@ const whereOf = (row: SheetRow) =>
     nameOf(props.kitchen.rings, row.ringId),
     row.ovenId === null
       ? null
-      : `${nameOf(props.kitchen.ovens, row.ovenId) ?? "oven"}, ${showTemperature(row.ovenC ?? 0, props.kitchen.units)}`,
+      : `${nameOf(props.kitchen.ovens, row.ovenId) ?? "oven"}, ${showOven(row.ovenC ?? 0, props.kitchen.units)}`,
     ...row.vesselIds.map((id) => nameOf(props.kitchen.vessels, id)),
   ]
     .filter((name) => name !== null)
@@ -205,10 +205,26 @@ li:not(.hands) strong {
   }
 
   li {
+    grid-template-columns: 16px 40px minmax(0, 2fr) 76px minmax(0, 1fr) minmax(0, 1fr);
+    gap: 0 10px;
     min-height: 0;
+    padding: 2px 0;
     break-inside: avoid;
     font-size: 12px;
     line-height: 16px;
+  }
+
+  li > .small {
+    grid-column: auto;
+    font-size: 11px;
+    line-height: 14px;
+  }
+
+  .tick,
+  .hands .box {
+    width: 14px;
+    height: 14px;
+    margin: 0;
   }
 
   .what {
