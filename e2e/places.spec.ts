@@ -87,8 +87,8 @@ test("everything out to a file and back; a bad file changes nothing", async ({ p
     plans: { name: string }[];
     schemaVersion: number;
   };
-  expect(file.plans).toHaveLength(9);
-  const choose = page.locator("input[type=file]");
+  expect(file.plans).toHaveLength(11);
+  const choose = page.locator("input[type=file][accept*=json]");
 
   const newer = test.info().outputPath("newer.json");
   writeFileSync(newer, JSON.stringify({ ...file, schemaVersion: 99 }));
@@ -113,7 +113,7 @@ test("everything out to a file and back; a bad file changes nothing", async ({ p
   await page.goto("/kitchen");
   await choose.setInputFiles(path);
   await page.getByRole("button", { name: "In place of everything here" }).click();
-  await expect(page.getByText("Replaced everything with 9 plans and 17 batches.")).toBeVisible();
+  await expect(page.getByText("Replaced everything with 11 plans and 17 batches.")).toBeVisible();
   await expect(page.getByLabel("Name of the kitchen")).toHaveValue("Bramholt Hut");
 });
 
@@ -142,6 +142,7 @@ for (const [place, path] of [
   ["plan", "/plan/plan-lamb"],
   ["cook", "/cook/on-fire"],
   ["larder", "/larder"],
+  ["clock", "/clock"],
   ["portion", "/portion/past-10"],
 ] as const)
   test(`${place} fits a phone: nothing runs off sideways`, async ({ page }) => {

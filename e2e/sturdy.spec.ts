@@ -198,17 +198,17 @@ test("a file with faults says what would be repaired and left out, before anythi
   file.events.push({ id: "odd", batchId: "nowhere", schemaVersion: 3, kind: "lit", atMs: 5 });
   const bad = test.info().outputPath("faults.json");
   writeFileSync(bad, JSON.stringify(file));
-  await page.locator("input[type=file]").setInputFiles(bad);
+  await page.locator("input[type=file][accept*=json]").setInputFiles(bad);
   await expect(page.getByText("Would be repaired: 1")).toBeVisible();
   await expect(page.getByText("plans[0].items[0]", { exact: true })).toBeVisible();
   await expect(page.getByText("Would be left out: 2")).toBeVisible();
   await page.getByRole("button", { name: "In place of everything here" }).click();
-  await expect(page.getByText(/Replaced everything with 8 plans and 17 batches/)).toBeVisible();
+  await expect(page.getByText(/Replaced everything with 10 plans and 17 batches/)).toBeVisible();
   // What was there is kept as a copy, and comes back.
   await page.getByRole("button", { name: "Look at it" }).first().click();
   await expect(page.getByText("All of it is whole.")).toBeVisible();
   await page.getByRole("button", { name: "In place of everything here" }).click();
-  await expect(page.getByText(/Replaced everything with 9 plans/)).toBeVisible();
+  await expect(page.getByText(/Replaced everything with 11 plans/)).toBeVisible();
   // All of it removed, it can still be brought back from the first screen.
   await page.getByRole("button", { name: "Leave the sample kitchen" }).click();
   await page.getByRole("button", { name: "Remove it all" }).click();
@@ -228,7 +228,7 @@ test("a kitchen of another browser is restored on the first visit", async ({ pag
   const other = await browser.newContext({ serviceWorkers: "block" });
   const fresh = await other.newPage();
   await fresh.goto(page.url().replace("/kitchen", "/"));
-  await fresh.locator("input[type=file]").setInputFiles(await download.path());
+  await fresh.locator("input[type=file][accept*=json]").setInputFiles(await download.path());
   await fresh.getByRole("button", { name: "Take it in" }).click();
   await expect(fresh.getByRole("heading", { name: "Bramholt Hut" })).toBeVisible();
   await other.close();

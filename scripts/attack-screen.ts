@@ -50,10 +50,10 @@ export async function openNasty(tries: number): Promise<number> {
       if (!reportOf(text).ok) continue;
       errors = 0;
       await page.goto(`${url}/kitchen`);
-      await page.locator("input[type=file]").waitFor({ state: "attached" });
+      await page.locator("input[type=file][accept*=json]").waitFor({ state: "attached" });
       const isFirst =
         (await page.getByRole("button", { name: "Save it all to a file" }).count()) === 0;
-      await page.locator("input[type=file]").setInputFiles({
+      await page.locator("input[type=file][accept*=json]").setInputFiles({
         name: "nasty.json",
         mimeType: "application/json",
         buffer: Buffer.from(text),
