@@ -48,11 +48,14 @@ test("a dish for so many is for them, in a pot that holds it, or in the biggest 
     const vessel = kitchen.vessels.find((v) => v.id === plan.vesselId);
     const massKg = plan.items.reduce((sum, i) => sum + i.massKg, 0);
     const outcome = answersFor(plan, kitchen, NOON);
-    return { plan, vessel, massKg, fit: outcome.ok ? outcome.value.fit.limit : "none" };
+    const portions = outcome.ok ? (outcome.value.dish.eaten.portions ?? 0) : 0;
+    return { plan, vessel, massKg, portions, fit: outcome.ok ? outcome.value.fit.limit : "none" };
   };
   const [six, two, twelve, hundred] = [null, 2, 12, 100].map(sizeOf);
   expect(two?.plan.serves?.people).toBe(2);
-  expect((six?.massKg ?? 0) / (two?.massKg ?? 1)).toBeCloseTo(3, 0);
+  expect(two?.massKg).toBeLessThan((six?.massKg ?? 0) / 2);
+  expect(two?.portions).toBeCloseTo(2, 0);
+  expect(twelve?.portions).toBeCloseTo(12, 0);
   expect(twelve?.fit).toBe("fits");
   expect(twelve?.plan.serves?.people).toBe(12);
   // Nothing of what was asked for is cut away unseen: the plan opens with its fault.

@@ -7,10 +7,12 @@ import { SCHEMA_VERSION, type Kitchen } from "../simulate/kitchen-schema";
 import type { KindId } from "../simulate/dish-words";
 import { PlanSchema, type Heat, type HobHeat, type Plan } from "../simulate/plan-schema";
 import { suits } from "../simulate/references";
-import { isRoomIn } from "../simulate/water-ways";
-import { Problem } from "../units/problem";
+import { simulate } from "../simulate/simulate";
+import { coldWaterKg, isRoomIn, waterL } from "../simulate/water-ways";
+import { outcomeOf, Problem } from "../units/problem";
 import type { Vessel } from "../vessel/vessel-schema";
 import { capacityL, vesselAreaM2 } from "../vessel/volume";
+import { eatenOf } from "./eaten";
 import { KIND_FORMULAS, type KindFormula } from "./kind-formulas";
 import { asMuchAsFits, scaled, scaledToPeople } from "./scale";
 import { timedIn } from "./time-in";
@@ -126,7 +128,29 @@ export function planOfKind(
   const by = (full.items[0]?.massKg ?? 1) / (plan.items[0]?.massKg ?? 1);
   const sized =
     plan.end === "strained" ? scaled(plan, by * STOCK_FILL) : by < 1 && !isAsked ? full : plan;
-  return rounded(timedIn(sized, kitchen));
+  const made = rounded(timedIn(sized, kitchen));
+  return isAsked ? inPortions(made, people, kitchen, formula, heat) : made;
+}
+
+/** So much of a dish that it comes to as many portions as there are people, in a pot that holds it. */
+function inPortions(
+  plan: Plan,
+  people: number,
+  kitchen: Kitchen,
+  formula: KindFormula,
+  heat: Heat,
+): Plan {
+  const outcome = outcomeOf(() => {
+    const trace = simulate(plan, kitchen, {
+      waterKg: coldWaterKg(waterL(plan, kitchen), kitchen),
+    });
+    return eatenOf(plan, trace).portions;
+  });
+  const portions = outcome.ok ? outcome.value : null;
+  if (portions === null || !(portions > 0)) return plan;
+  const next = scaled(plan, people / portions);
+  const vesselId = vesselFor(formula, kitchen, heat, next).id;
+  return rounded(timedIn({ ...next, vesselId, serves: plan.serves }, kitchen));
 }
 
 /**

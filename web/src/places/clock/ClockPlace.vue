@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Minute } from "@kettlos/core/clock/wall-clock";
 import type { LoosePot, Meal } from "@kettlos/core/simulate/clock-schema";
-import { useMediaQuery } from "@vueuse/core";
+import { refDebounced, useMediaQuery } from "@vueuse/core";
 import { computed, nextTick, ref } from "vue";
 import { useRouter } from "vue-router";
 import TickChoice from "../../controls/TickChoice.vue";
@@ -48,6 +48,12 @@ const mode = computed<"lanes" | "sheet">({
 const zoom = ref<Zoom>("all");
 
 const answer = computed(() => clockStore.answer);
+/** What takes no longer than a blink is not said. */
+const BLINK_MS = 200;
+const isSlow = refDebounced(
+  computed(() => clockStore.isBusy),
+  BLINK_MS,
+);
 const broken = computed(() => [...new Set(answer.value?.broken.map((b) => b.said) ?? [])]);
 const planName = (id: string) =>
   kitchenStore.plans.find((p) => p.id === id)?.name ??
@@ -272,7 +278,8 @@ useShortcuts(() => [
           {{ planName(p.planId) }} cannot be cooked as it stands: {{ p.message }}
           <RouterLink :to="`/plan/${p.planId}`">To the plan</RouterLink>
         </p>
-        <p v-if="clockStore.moved" class="small" role="status">{{ clockStore.moved }}</p>
+        <p v-if="answer && isSlow" class="quiet small" role="status">Filling the clock …</p>
+        <p v-else-if="clockStore.moved" class="small" role="status">{{ clockStore.moved }}</p>
       </div>
       <div class="tools">
         <p v-if="answer" class="choices">
