@@ -131,9 +131,30 @@ test("on a phone the run sheet leads: work is ticked off, and the pot put on fro
     .click();
   await page.getByRole("button", { name: "Put it on" }).click();
   await expect(page).toHaveURL(/\/cook\//);
+  // What was ticked off is done at the stove too, and in the log.
+  await expect(page.getByText("All of it is done.")).toBeVisible();
+  await expect(page.getByText("Pork trotters: blanched")).toBeVisible();
+  await light(page);
   await page.goto("/clock");
   await settled(page);
   await expect(page.getByRole("button", { name: /Gather and fill: trotter stock/ })).toHaveCount(0);
+});
+
+test("work ticked off at the stove is off the clock", async ({ page }) => {
+  await page.clock.install({ time: EVENING });
+  await openSample(page);
+  await page.goto("/plan/plan-table-braise");
+  await page
+    .getByRole("button", { name: /Put it on/ })
+    .first()
+    .click();
+  await expect(page.getByRole("heading", { name: "Work before it goes on" })).toBeVisible();
+  await page.getByRole("checkbox", { name: /Trim the goat shoulder/ }).check();
+  await expect(page.getByText("Goat shoulder: trimmed")).toBeVisible();
+  await page.goto("/clock");
+  await settled(page);
+  await expect(page.getByRole("button", { name: /^Cut the goat shoulder/ }).first()).toBeVisible();
+  await expect(page.getByRole("button", { name: /^Trim the goat shoulder/ })).toHaveCount(0);
 });
 
 test("a meal of one's own is put on the clock by the keys alone", async ({ page }) => {

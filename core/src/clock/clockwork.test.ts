@@ -11,7 +11,9 @@ import { clockAnswer, troubleAnswers } from "./answer";
 import { chanceOf, drawnDay, readyIn } from "./chance";
 import { clockworkOf, troublesOf } from "./clockwork";
 import { dayOf, type Asked } from "./day";
+import { workTasks } from "../schedule/work-tasks";
 import { lengthMin } from "./needs";
+import { workInBlocks } from "./pot-blocks";
 import { changed } from "./remedies";
 import { solve } from "./solve";
 import { minuteOf } from "./wall-clock";
@@ -226,6 +228,16 @@ test("a plan that says when it shall be ready is on the clock, one that is past 
   expect(withReadyTimes(clockOf({}), [plan], nowMs + 3 * 86_400_000).loose).toEqual([]);
   expect(withReadyTimes(clockOf({ meals: [meal(["boneBroth"])] }), [plan], nowMs).loose).toEqual(
     [],
+  );
+});
+
+test("every piece of a plan's work is in one block, and in no other", () => {
+  const plan = potOf("braise");
+  const ids = [...workInBlocks(plan, kitchen).values()].flat();
+  expect([...ids].sort()).toEqual(
+    workTasks(plan, kitchen)
+      .map((t) => t.id)
+      .sort(),
   );
 });
 

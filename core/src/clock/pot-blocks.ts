@@ -238,6 +238,18 @@ function workBlocks(plan: Plan, kitchen: Kitchen): readonly Block[] {
       ];
 }
 
+/** The blocks of a plan's work before the pot, each with the ids of the work that is done in it. */
+export const workInBlocks = (
+  plan: Plan,
+  kitchen: Kitchen,
+): ReadonlyMap<string, readonly string[]> =>
+  new Map(
+    workBlocks(plan, kitchen).map((block) => {
+      const ids = block.steps.map((t) => t.id.slice(plan.id.length + 1).replace(/:begin$/, ""));
+      return [block.id, [...new Set(ids)]];
+    }),
+  );
+
 /** What is left to itself begins with a hand that puts it there. */
 function stepsOf(work: WorkTask, task: Task, plan: Plan): readonly Task[] {
   if (work.attention !== "leave") return [task];

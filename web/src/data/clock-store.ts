@@ -1,5 +1,7 @@
 import type { ClockAnswer, TroubleAnswer } from "@kettlos/core/clock/answer";
 import type { Remedy } from "@kettlos/core/clock/remedies";
+import { workDone } from "@kettlos/core/batch/work-before";
+import type { workInBlocks as WorkInBlocks } from "@kettlos/core/clock/pot-blocks";
 import { withReadyTimes } from "@kettlos/core/clock/wishes";
 import { emptyClock, type Clock } from "@kettlos/core/simulate/clock-schema";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
@@ -66,9 +68,20 @@ export const useClockStore = defineStore("clock", () => {
   const moved = ref("");
   let asks = 0;
 
+  /** Blocks whose work is all ticked off at a pot which is begun and not lit yet. */
+  const doneAtPots = (workInBlocks: typeof WorkInBlocks): Clock["done"] =>
+    pots.inEarnest
+      .filter((p) => p.cook.litMs === null)
+      .flatMap(({ batch, cook }) =>
+        [...workInBlocks(batch.plan, batch.kitchen)]
+          .filter(([, ids]) => ids.every((id) => cook.did.has(workDone(id))))
+          .map(([blockId]) => ({ blockId, at: new Date(batch.createdMs).toISOString() })),
+      );
+
   async function askedWith(changed: Clock) {
     // Not with the first screen: what it takes comes when the clock is filled.
     const { runningOf } = await import("@kettlos/core/clock/running");
+    const { workInBlocks } = await import("@kettlos/core/clock/pot-blocks");
     const nowMs = pots.nowMs;
     const meals = changed.meals.map((m) => ({
       ...m,
@@ -81,7 +94,7 @@ export const useClockStore = defineStore("clock", () => {
     return plain({
       kitchen: kitchenStore.kitchen,
       plans: kitchenStore.plans.filter((p) => used.has(p.id)),
-      clock: { ...changed, meals },
+      clock: { ...changed, meals, done: [...changed.done, ...doneAtPots(workInBlocks)] },
       running: pots.inEarnest.flatMap((p) => runningOf(p.batch, p.cook, p, nowMs) ?? []),
       now: Math.ceil(nowMs / MINUTE_MS / EVERY_MIN) * EVERY_MIN,
     });

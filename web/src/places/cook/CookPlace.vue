@@ -27,6 +27,7 @@ import MovedLine from "./MovedLine.vue";
 import NextAction from "./NextAction.vue";
 import PracticeBar from "./PracticeBar.vue";
 import StuckPot from "./StuckPot.vue";
+import WorkList from "./WorkList.vue";
 import { useCookActions } from "./use-cook-actions";
 import PieceBoundary from "../../frame/PieceBoundary.vue";
 
@@ -204,6 +205,7 @@ const recipe = computed(() => {
           :now-ms="nowMs"
           @done="complete(next)"
         />
+        <WorkList v-if="!isLit" :pot="pot" @write="write" />
         <MovedLine
           v-if="pot.cook.litMs !== null"
           :forecast="pot.forecast"

@@ -3,6 +3,7 @@ import { WAYS } from "@kettlos/core/cool/ways";
 import type { Method } from "@kettlos/core/heat/method";
 import { ingredientById } from "@kettlos/core/ingredient/catalogue";
 import { nameOf } from "@kettlos/core/simulate/item-facts";
+import { workOfMark } from "@kettlos/core/batch/work-before";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
 import {
   showDuration,
@@ -137,6 +138,11 @@ function nameIn(plan: Plan, itemId: string): string {
 
 /** What was done, with the ingredient it was done to. */
 function didWords(what: string, plan: Plan): string {
+  const work = workOfMark(what);
+  if (work !== null) {
+    const item = plan.items.find((x) => x.id === work.itemId);
+    return `${item === undefined ? "Work" : nameOf(item)}: ${WORK_SAID[work.kind] ?? work.kind}`;
+  }
   if (what === "skim") return "Skimmed";
   if (what === "stir") return "Stirred";
   const [verb, itemId = "", part] = what.split(":");
@@ -165,3 +171,25 @@ function readingWords(
       return `Pot weighed, ${showMass(value, units)}`;
   }
 }
+
+/** What was done, as the log says it. */
+const WORK_SAID: Readonly<Record<string, string>> = {
+  thaw: "thawing",
+  soak: "soaking",
+  rinse: "rinsed",
+  scrub: "scrubbed",
+  trim: "trimmed",
+  cut: "cut",
+  tie: "tied",
+  bundle: "bundled",
+  brown: "browned",
+  sweat: "sweated",
+  fry: "fried",
+  roux: "roux stirred",
+  reduce: "boiled down",
+  crush: "crushed",
+  blend: "blended",
+  roast: "roasted",
+  blanch: "blanched",
+  boilHard: "boiled hard",
+};

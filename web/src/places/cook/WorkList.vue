@@ -1,0 +1,82 @@
+<script setup lang="ts">
+import { workBefore, workDone } from "@kettlos/core/batch/work-before";
+import { showDuration } from "@kettlos/core/units/show";
+import { format } from "date-fns";
+import { computed } from "vue";
+import type { LivePot } from "../../data/pots-store";
+import type { NewEvent } from "../../data/repository";
+
+/** The work before the pot goes on, ticked off one by one; what is left out is no hindrance. */
+const props = defineProps<{ pot: LivePot }>();
+defineEmits<{ write: [event: NewEvent] }>();
+const work = computed(() =>
+  workBefore(props.pot.batch.plan, props.pot.batch.kitchen, props.pot.cook),
+);
+const left = computed(() => work.value.filter((w) => w.doneMs === null).length);
+</script>
+
+<template>
+  <section v-if="work.length > 0" class="work" aria-label="Work before it goes on">
+    <h2>Work before it goes on</h2>
+    <p class="quiet small">
+      {{ left === 0 ? "All of it is done." : `${left} of ${work.length} left.` }}
+    </p>
+    <ol>
+      <li v-for="{ task, doneMs } in work" :key="task.id" :class="{ done: doneMs !== null }">
+        <label>
+          <input
+            type="checkbox"
+            :checked="doneMs !== null"
+            :disabled="doneMs !== null"
+            @change="$emit('write', { kind: 'did', what: workDone(task.id) })"
+          />
+          <span
+            ><strong>{{ task.title }}</strong
+            ><template v-if="task.how">: {{ task.how }}</template
+            ><br /><span class="quiet small">{{ task.why }}</span></span
+          >
+        </label>
+        <span class="quiet small">{{
+          doneMs === null ? showDuration(task.min) : format(doneMs, "HH:mm")
+        }}</span>
+      </li>
+    </ol>
+  </section>
+</template>
+
+<style scoped>
+.work {
+  margin-top: 16px;
+}
+
+li {
+  display: flex;
+  gap: 12px;
+  align-items: center;
+  justify-content: space-between;
+  border-bottom: 1px solid var(--hair);
+}
+
+label {
+  display: flex;
+  gap: 12px;
+  align-items: center;
+  min-height: 52px;
+}
+
+input {
+  flex: none;
+  width: 24px;
+  height: 24px;
+  accent-color: var(--rim);
+}
+
+li > .small {
+  flex: none;
+  white-space: nowrap;
+}
+
+.done strong {
+  font-weight: 400;
+}
+</style>
