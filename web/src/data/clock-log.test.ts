@@ -62,6 +62,25 @@ describe("the clock", () => {
     expect((await stored())?.meals).toEqual([]);
   });
 
+  test("a pot whose plan says its time itself is really taken off, and comes back by undo", async () => {
+    const store = useClockStore();
+    await vi.waitFor(() => expect(store.isLoaded).toBe(true), { timeout: 90_000 });
+    const onClock = () => store.wanted.loose.map((l) => l.planId);
+    await vi.waitFor(() => expect(onClock()).toContain("plan-lamb"));
+    await store.takeOff("plan-lamb", "lamb taken off");
+    await vi.waitFor(() => expect(onClock()).not.toContain("plan-lamb"));
+    await store.undo();
+    await vi.waitFor(() => expect(onClock()).toContain("plan-lamb"));
+    // The same by a way out that leaves it out.
+    const next = {
+      ...store.wanted,
+      loose: store.wanted.loose.filter((l) => l.planId !== "plan-lamb"),
+    };
+    const cost = { lateMin: 0, handsMin: 0, waitMin: 0, earlierMin: 0, litres: 0 };
+    await store.take({ id: "w", title: "Without lamb", cost, change: { clock: next } });
+    await vi.waitFor(() => expect(onClock()).not.toContain("plan-lamb"));
+  });
+
   test("meals long over go with the next change; one of today stays", async () => {
     const store = useClockStore();
     await vi.waitFor(() => expect(store.isLoaded).toBe(true), { timeout: 90_000 });

@@ -190,9 +190,29 @@ export const useClockStore = defineStore("clock", () => {
     const { plans = [], clock: next, hands } = remedy.change;
     const kept = next === undefined ? clock.value : withoutReady(next);
     await change(kept, remedy.title, {
-      plans,
+      plans: [...plans, ...(next === undefined ? [] : noLongerTimed(next))],
       ...(hands === undefined ? {} : { hands: [...hands] }),
     });
+  }
+  /** Plans taken off the clock that said their time themselves: they are wanted for none any more. */
+  function noLongerTimed(next: Clock): ClockStep["plans"] {
+    const wantedIn = (of: Clock) => [
+      ...of.meals.flatMap((m) => m.planIds),
+      ...of.loose.map((l) => l.planId),
+    ];
+    const still = new Set(wantedIn(next));
+    const gone = new Set(wantedIn(wanted.value).filter((id) => !still.has(id)));
+    return kitchenStore.plans
+      .filter((p) => p.readyAt !== null && gone.has(p.id))
+      .map((p) => ({ ...p, readyAt: null }));
+  }
+  /** Takes a pot off the clock, also one whose plan says its time itself. */
+  async function takeOff(planId: string, what: string): Promise<void> {
+    const without = (of: Clock): Clock => ({
+      ...of,
+      loose: of.loose.filter((l) => l.planId !== planId),
+    });
+    await change(without(clock.value), what, { plans: noLongerTimed(without(wanted.value)) });
   }
   /** Plans that say their time themselves are not written into the clock, but where that time was changed. */
   function withoutReady(next: Clock): Clock {
@@ -220,6 +240,7 @@ export const useClockStore = defineStore("clock", () => {
     fill,
     change,
     take,
+    takeOff,
     undo: () => step("back"),
     redo: () => step("forth"),
     undoes: steps.undoes,

@@ -188,13 +188,8 @@ const keepPot = (kept: LoosePot) => {
     planName(kept.planId)?.toLowerCase() ?? "a pot",
   );
 };
-const removePot = (planId: string) => {
-  const { clock } = clockStore;
-  return clockStore.change(
-    { ...clock, loose: clock.loose.filter((l) => l.planId !== planId) },
-    `${planName(planId)?.toLowerCase() ?? "a pot"} taken off`,
-  );
-};
+const removePot = (planId: string) =>
+  clockStore.takeOff(planId, `${planName(planId)?.toLowerCase() ?? "a pot"} taken off`);
 /** Plans that are on no table and on no fire yet. */
 const free = computed(() => {
   const { wanted } = clockStore;
