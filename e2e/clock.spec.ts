@@ -203,6 +203,7 @@ test("lanes, run sheet and dialogs stand up to the checker", async ({ page }) =>
   await expect(page.getByRole("dialog")).toBeVisible();
   expect(await violations(page), "a pot").toEqual([]);
   await page.keyboard.press("Escape");
+  await expect(page.getByRole("dialog")).toBeHidden();
   await page.keyboard.press("n");
   await expect(page.getByRole("dialog")).toBeVisible();
   expect(await violations(page), "a meal").toEqual([]);

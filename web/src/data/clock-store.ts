@@ -107,13 +107,14 @@ export const useClockStore = defineStore("clock", () => {
     const mine = ++asks;
     isBusy.value = true;
     try {
-      const before = answer.value?.at ?? null;
+      const before = answer.value?.at ?? stoodAt();
       const asked = (await askedWith(changed)) as Asked;
       const filled = await reckoner().clock(mine, asked, changed.timeZone, before, isQuick);
       if (filled === null || mine !== asks) return;
       moved.value = isQuick ? "" : sayMoved(answer.value, filled);
       answer.value = filled;
       if (isQuick) return;
+      keepStanding(filled.at);
       const found = await reckoner().clockTroubles(mine);
       if (found !== null && mine === asks) troubles.value = found;
     } catch (error) {
@@ -247,6 +248,24 @@ export const useClockStore = defineStore("clock", () => {
     redoes: steps.redoes,
   };
 });
+
+/** Where each block stood when this browser filled the clock last: after a reload it stands there again. */
+const STOOD_KEY = "kettlos-clock-stood";
+function stoodAt(): ReadonlyMap<string, number> | null {
+  try {
+    const kept: unknown = JSON.parse(localStorage.getItem(STOOD_KEY) ?? "null");
+    return Array.isArray(kept) ? new Map(kept as [string, number][]) : null;
+  } catch {
+    return null;
+  }
+}
+function keepStanding(at: ReadonlyMap<string, number>): void {
+  try {
+    localStorage.setItem(STOOD_KEY, JSON.stringify([...at]));
+  } catch {
+    // A browser that keeps nothing fills it anew.
+  }
+}
 
 /** When a planned pot begins, goes on and is ready. Milliseconds. */
 export interface PotStart {
