@@ -38,6 +38,7 @@ export const madeBlock = (
   meanwhile: [],
   after: [],
   readyStep: steps.length - 1,
+  isServed: false,
   isOvernight: false,
   fixedAt: null,
   notBefore: null,

@@ -129,7 +129,7 @@ export class Board {
     return most + 1 <= NEAR_EACH * fewestUp(this.day.hands, from, to);
   }
 
-  private isOvenFree(oven: OvenNeed, from: Minute, min: number): boolean {
+  isOvenFree(oven: OvenNeed, from: Minute, min: number): boolean {
     const to = from + min;
     const beside = (this.ovens.get(oven.ovenId) ?? []).filter((s) => s.from < to && s.to > from);
     if (beside.some((s) => Math.abs(s.oven.ovenC - oven.ovenC) > OVEN_WITHIN_C)) return false;

@@ -12,7 +12,7 @@ import { chanceOf, drawnDay, readyIn } from "./chance";
 import { clockworkOf, troublesOf } from "./clockwork";
 import { dayOf, type Asked } from "./day";
 import { workTasks } from "../schedule/work-tasks";
-import { lengthMin } from "./needs";
+import { lengthMin, readyMin } from "./needs";
 import { workInBlocks } from "./pot-blocks";
 import { changed } from "./remedies";
 import { solve } from "./solve";
@@ -139,6 +139,51 @@ describe("chance", () => {
     const wished = (g: { id: string }) => work.wishedAt.get(g.id) ?? null;
     const [a, b] = [chanceOf(work.schedule, wished, 300), chanceOf(slower, wished, 300)];
     a.goals.forEach((g, i) => expect(b.goals[i]?.inTime).toBeLessThanOrEqual(g.inTime));
+  });
+});
+
+describe("what waits for the table", () => {
+  const two = [potOf("braise"), potOf("boneBroth", { ringId: "ring2" })];
+  const work = clockworkOf(ask(two, { meals: [meal(["braise", "boneBroth"])] }), wall);
+  const { placed, day } = work.schedule;
+  const readyOf = (id: string) => {
+    const p = placed.get(`${id}/fire`);
+    return p === undefined ? NaN : p.at + readyMin(p.block);
+  };
+  const serveAt = placed.get("supper/serve")?.at ?? NaN;
+
+  test("waits hot no longer than it keeps hot, whatever is kept in hand, and that is said", () => {
+    const answer = clockAnswer(work, wall);
+    for (const [id, pot] of day.pots) {
+      const waitMin = serveAt - readyOf(id);
+      expect(waitMin).toBeGreaterThanOrEqual(0);
+      expect(waitMin).toBeLessThanOrEqual(pot.keepsHotMin);
+      const row = answer.rows.find((r) => r.taskId === `${id}/fire:hot`);
+      if (waitMin >= 5)
+        expect(row).toMatchObject({ title: "Keep it hot", from: readyOf(id), to: serveAt });
+      else expect(row).toBeUndefined();
+    }
+    expect(day.pots.get("braise")?.keepsHotMin).toBe(120);
+  });
+
+  test("keeps the oven it waits in: nothing hotter goes in meanwhile", () => {
+    const dish = (id: string, ovenC: number) =>
+      potOf("braise", {
+        id,
+        vesselId: id === "a" ? "casserole" : "tall",
+        heat: { method: "oven", ovenId: "oven", ovenC, lid: "on", start: "cold" },
+      });
+    const asked = ask([dish("a", 150), dish("b", 180)], { meals: [meal(["a", "b"])] });
+    const together = clockworkOf(asked, wall);
+    // Both are in the oven to the end, at degrees that do not go together.
+    expect(together.clashes.length + together.schedule.impossible.length).toBeGreaterThan(0);
+  });
+
+  test("a broth on the table goes there from the sieve, and not into the bath", () => {
+    const titles = day.blocks.flatMap((b) => b.steps.map((s) => s.title));
+    expect(titles.some((t) => /strain the/i.test(t))).toBe(true);
+    expect(titles).not.toContain("Into the cold");
+    expect(day.blocks.some((b) => b.id.endsWith("/portion"))).toBe(false);
   });
 });
 

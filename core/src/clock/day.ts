@@ -61,7 +61,7 @@ const POT_WEIGHT = 1;
 const AHEAD_MIN = 4 * 1440;
 /** What is put on for a night goes on from here, and is ready after it. */
 const EVENING = "16:00";
-/** Room to move beside what is kept in hand. */
+/** Of the time that a dish keeps hot so much is room to move, and not kept in hand. */
 const SLACK_MIN = 15;
 /** What a side dish keeps hot. */
 const SIDE_KEEPS_MIN = 30;
@@ -84,15 +84,14 @@ export function dayOf(asked: Asked, wall: WallClock): Day {
   const problems = new Map<string, Problem>();
   const pots = new Map<string, PotBlocks>();
   const looseOf = new Map(clock.loose.map((l) => [l.planId, l]));
-  const wanted = new Set([
-    ...clock.meals.flatMap((m) => m.planIds),
-    ...clock.loose.map((l) => l.planId),
-  ]);
+  const onTable = new Set(clock.meals.flatMap((m) => m.planIds));
+  const wanted = new Set([...onTable, ...clock.loose.map((l) => l.planId)]);
   for (const plan of plans) {
     if (!wanted.has(plan.id) || running.some((r) => r.planId === plan.id)) continue;
     const isOvernight = looseOf.get(plan.id)?.onlyOvernight ?? false;
     const outcome = outcomeOf(() => potBlocks(plan, kitchen, isOvernight));
-    if (outcome.ok) pots.set(plan.id, outcome.value);
+    if (outcome.ok)
+      pots.set(plan.id, onTable.has(plan.id) ? eatenHot(outcome.value) : outcome.value);
     else problems.set(plan.id, outcome.problem);
   }
   const planOf = new Map(plans.map((p) => [p.id, p]));
@@ -163,6 +162,17 @@ export function dayOf(asked: Asked, wall: WallClock): Day {
   };
 }
 
+/** A broth that is on a meal's table goes there hot from the sieve, and not into the bath. */
+const eatenHot = (pot: PotBlocks): PotBlocks => ({
+  ...pot,
+  lastId: pot.fireId,
+  blocks: pot.blocks
+    .filter((b) => b.id === pot.fireId || b.id !== pot.lastId)
+    .map((b) =>
+      b.id === pot.fireId ? { ...b, steps: b.steps.slice(0, b.readyStep + 1), isServed: true } : b,
+    ),
+});
+
 export const serveId = (meal: Pick<Meal, "id">): string => `${meal.id}/serve`;
 
 /** Serving, and what is cooked beside the pots. */
@@ -195,6 +205,7 @@ function mealBlocks(
     meanwhile: [],
     after,
     readyStep: steps.length - 1,
+    isServed: false,
     isOvernight: false,
     fixedAt: null,
     notBefore: null,
@@ -230,8 +241,9 @@ function mealBlocks(
             blockId: pot.fireId,
             from: "ready",
             leastMin: 0,
-            mostMin: Math.max(pot.keepsHotMin, inHandMin + SLACK_MIN),
-            inHandMin,
+            mostMin: pot.keepsHotMin,
+            // It waits hot, and so no longer than it keeps hot.
+            inHandMin: Math.min(inHandMin, Math.max(0, pot.keepsHotMin - SLACK_MIN)),
           },
         ];
   });

@@ -2,7 +2,7 @@ import type { Board } from "./board";
 import type { Day } from "./day";
 import { lengthMin, needsOf, readyMin, timedTasks, vesselKey, type Need } from "./needs";
 import { earliestIn, latestIn, latestOff } from "./stretch";
-import type { Block, Link } from "./task";
+import type { Block, Link, OvenNeed } from "./task";
 import type { Minute } from "./wall-clock";
 
 /** A block on the clock, with whose hands do what and what it stands on. */
@@ -167,18 +167,30 @@ export function take(board: Board, known: Known, placed: Placed, holdUntil: Minu
     }
   }
   const end = at + known.lengthMin;
-  if (holdUntil > end)
-    for (const id of keptVessels(known.block)) board.take(vesselKey(id), end, holdUntil);
+  if (holdUntil <= end) return;
+  for (const id of keptVessels(known.block)) board.take(vesselKey(id), end, holdUntil);
+  const oven = keptOven(known.block);
+  if (oven !== null) board.takeOven(oven, end, holdUntil);
 }
 
 /** Vessels whose contents wait in them once a block is over. */
 export const keptVessels = (block: Block): readonly string[] => block.steps.at(-1)?.vesselIds ?? [];
 
-/** Whether its vessel can stay in use until then. */
+/** The oven in which it waits, turned low, where it was cooked in one. */
+const keptOven = (block: Block): OvenNeed | null =>
+  block.isServed ? (block.steps.findLast((s) => s.oven !== null)?.oven ?? null) : null;
+
+/** Whether its vessel, and the oven it waits in, can stay in use until then. */
 export const canHold = (board: Board, known: Known, at: Minute, until: Minute): boolean => {
   const end = at + known.lengthMin;
-  return keptVessels(known.block).every(
-    (id) => until <= end || latestOff(board.inTheWay(vesselKey(id)), end, until - end) === end,
+  const min = until - end;
+  if (min <= 0) return true;
+  const oven = keptOven(known.block);
+  return (
+    keptVessels(known.block).every(
+      (id) => latestOff(board.inTheWay(vesselKey(id)), end, min) === end,
+    ) &&
+    (oven === null || board.isOvenFree(oven, end, min))
   );
 };
 

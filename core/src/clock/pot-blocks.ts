@@ -8,7 +8,6 @@ import type { Mark, Trace } from "../simulate/trace";
 import { coldWaterKg, waterL } from "../simulate/water-ways";
 import { sayList } from "../batch/say-list";
 import { browningVessel, workTasks, type WorkTask } from "../schedule/work-tasks";
-import { called } from "../vessel/called";
 import { chillMinutes } from "./chill-minutes";
 import { about, exactly, type Spread3 } from "./minutes";
 import type { Block, Link, Meanwhile, Task } from "./task";
@@ -36,9 +35,15 @@ const BROWNED_KEEPS_MIN = 45;
 /** Soaked no longer than that over what it needs, thawed and kept in the fridge no longer. */
 const SOAK_KEEPS_MIN = 480;
 const THAW_KEEPS_MIN = 1440;
-/** A dish keeps hot over 60 °C under its lid for about so long; in a slow cooker on WARM longer. */
+/** Off the ring a dish keeps hot under its lid for about so long; in a slow cooker on WARM, or in the oven turned low, longer. */
 const KEEPS_HOT_MIN = 45;
 const KEEPS_WARM_MIN = 120;
+const KEEPS_HOT_HOW = {
+  hob: "lid on; back on the lowest heat before it is lukewarm",
+  oven: "in the oven, turned low, lid on",
+  slowCooker: "on WARM, lid on",
+  pressure: "lid on; back on the lowest heat before it is lukewarm",
+} as const;
 const ROAST_C = 220;
 /** Things that go in within so many minutes are one task. */
 const TOGETHER_MIN = 3;
@@ -63,6 +68,8 @@ export interface PotBlocks {
   readonly lastId: string;
   /** How long it may wait hot for the table, min. */
   readonly keepsHotMin: number;
+  /** How it waits. */
+  readonly keepsHotHow: string;
   /** Litres that it makes, for the sentence. */
   readonly litres: number;
 }
@@ -121,7 +128,12 @@ function workOut(plan: Plan, kitchen: Kitchen, isOvernight: boolean): PotBlocks 
     fireId: fire.id,
     lastId: portion[0]?.id ?? fire.id,
     keepsHotMin:
-      heat.method === "slowCooker" ? Math.max(KEEPS_WARM_MIN, heat.warmMin) : KEEPS_HOT_MIN,
+      heat.method === "slowCooker"
+        ? Math.max(KEEPS_WARM_MIN, heat.warmMin)
+        : heat.method === "oven"
+          ? KEEPS_WARM_MIN
+          : KEEPS_HOT_MIN,
+    keepsHotHow: KEEPS_HOT_HOW[heat.method],
     litres: plan.end === "strained" ? trace.strained.volumeL : trace.endLiquidL,
   };
 }
@@ -138,6 +150,7 @@ const blockOf = (
   meanwhile: [],
   after: [],
   readyStep: steps.length - 1,
+  isServed: false,
   isOvernight: false,
   fixedAt: null,
   notBefore: null,
@@ -174,12 +187,11 @@ function workTask(work: WorkTask, plan: Plan, kitchen: Kitchen): Task {
         };
   }
   if (AT_PAN.has(work.kind)) {
-    const pan = browningVessel(plan, kitchen);
     return {
       ...base,
       isFlame: true,
       ringIds: kitchen.rings.map((r) => r.id),
-      vesselIds: pan === undefined ? [] : [pan.id],
+      vesselIds: panIds(plan, kitchen),
     };
   }
   if (IN_POT.has(work.kind) || work.kind === "boilHard")
@@ -187,10 +199,14 @@ function workTask(work: WorkTask, plan: Plan, kitchen: Kitchen): Task {
       ...base,
       isFlame: true,
       ringIds: onRing(plan, kitchen) ? [plan.ringId] : kitchen.rings.map((r) => r.id),
-      vesselIds: onRing(plan, kitchen) ? [plan.vesselId] : [],
+      vesselIds: onRing(plan, kitchen) ? [plan.vesselId] : panIds(plan, kitchen),
     };
   return base;
 }
+
+/** The pan that is browned in, and sweated where the pot itself stands on no ring. */
+const panIds = (plan: Plan, kitchen: Kitchen): readonly string[] =>
+  [browningVessel(plan, kitchen)].flatMap((pan) => pan?.id ?? []);
 
 /** Whether its own pot stands on a ring. */
 const onRing = (plan: Plan, kitchen: Kitchen): boolean => {
@@ -426,7 +442,12 @@ function fireBlock(
       }),
     );
   }
-  return blockOf(`${plan.id}/fire`, plan.id, kept, { meanwhile, readyStep, isOvernight });
+  return blockOf(`${plan.id}/fire`, plan.id, kept, {
+    meanwhile,
+    readyStep,
+    isOvernight,
+    isServed: plan.end === "served",
+  });
 }
 
 /** What is done while it cooks, by the marks of its simulation: what goes in and comes out, and the skimming. */
@@ -530,7 +551,3 @@ function portionBlock(plan: Plan, fireId: string): Block {
     ],
   });
 }
-
-/** "in the tall pot". */
-export const inVessel = (plan: Plan, kitchen: Kitchen): string =>
-  `in ${called(vesselOf(plan, kitchen).name)}`;

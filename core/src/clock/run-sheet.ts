@@ -57,11 +57,51 @@ export function runSheet(work: Clockwork, wall: WallClock): readonly SheetRow[] 
       why: isMeanwhile ? "while it cooks" : why,
     }));
   });
+  const waits = [...work.schedule.placed.values()].flatMap((p) => keptHot(work, p));
   const rank = (row: SheetRow) =>
     row.attention === "hands" ? 0 : row.attention === "near" ? 1 : 2;
-  return rows.sort(
+  return [...rows, ...waits].sort(
     (a, b) => a.from - b.from || rank(a) - rank(b) || a.taskId.localeCompare(b.taskId),
   );
+}
+
+/** Waits no longer than that are not worth a line, min. */
+const SHORT_MIN = 5;
+
+/** A dish that is ready and waits for the table is kept hot: that is said, and how. */
+function keptHot(work: Clockwork, p: Placed): readonly SheetRow[] {
+  const { block } = p;
+  const pot = work.schedule.day.pots.get(block.planIds[0] ?? "");
+  if (!block.isServed || pot === undefined) return [];
+  const ready = p.at + readyMin(block);
+  const serve = [...work.schedule.placed.values()].find((next) =>
+    next.block.after.some((l) => l.blockId === block.id && l.from === "ready"),
+  );
+  if (serve === undefined || serve.at - ready < SHORT_MIN) return [];
+  const last = block.steps[block.readyStep];
+  return [
+    {
+      taskId: `${block.id}:hot`,
+      blockId: block.id,
+      planIds: block.planIds,
+      title: "Keep it hot",
+      how: pot.keepsHotHow,
+      attention: "eyes",
+      isFlame: false,
+      from: ready,
+      to: serve.at,
+      slowTo: serve.at,
+      handId: null,
+      ringId: null,
+      vesselIds: last?.vesselIds ?? [],
+      ovenId: null,
+      ovenC: null,
+      isCold: false,
+      isPinned: false,
+      isMeanwhile: false,
+      why: `${serve.at - ready} min in hand; hot food is not left lukewarm`,
+    },
+  ];
 }
 
 /** What holds a block where it is. */

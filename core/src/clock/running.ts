@@ -102,6 +102,7 @@ export function runningOf(batch: Batch, cook: Cook, pot: OnFire, nowMs: number):
         meanwhile,
         after: [],
         readyStep: plan.end === "served" || !isOn ? 0 : 1,
+        isServed: plan.end === "served",
         isOvernight: false,
         fixedAt: now,
         notBefore: null,

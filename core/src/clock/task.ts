@@ -62,6 +62,8 @@ export interface Block {
   readonly after: readonly Link[];
   /** The step at whose end the pot is ready, by its place; the last where it is not said. */
   readonly readyStep: number;
+  /** A dish that waits hot for the table once it is ready. */
+  readonly isServed: boolean;
   /** It goes through the night: on in the evening, ready in the morning. */
   readonly isOvernight: boolean;
   /** Where it stands on the clock whatever else moves: under way, or pinned. */

@@ -1,4 +1,5 @@
 import type { ClockAnswer, TroubleAnswer } from "@kettlos/core/clock/answer";
+import { sayMoved } from "@kettlos/core/clock/moves";
 import type { Remedy } from "@kettlos/core/clock/remedies";
 import { workDone } from "@kettlos/core/batch/work-before";
 import type { workInBlocks as WorkInBlocks } from "@kettlos/core/clock/pot-blocks";
@@ -96,7 +97,7 @@ export const useClockStore = defineStore("clock", () => {
       plans: kitchenStore.plans.filter((p) => used.has(p.id)),
       clock: { ...changed, meals, done: [...changed.done, ...doneAtPots(workInBlocks)] },
       running: pots.inEarnest.flatMap((p) => runningOf(p.batch, p.cook, p, nowMs) ?? []),
-      now: Math.ceil(nowMs / MINUTE_MS / EVERY_MIN) * EVERY_MIN,
+      now: Math.ceil(nowMs / MINUTE_MS),
     });
   }
   type Asked = Parameters<ReturnType<typeof reckoner>["clock"]>[1];
@@ -109,7 +110,7 @@ export const useClockStore = defineStore("clock", () => {
     try {
       const before = answer.value?.at ?? stoodAt();
       const asked = (await askedWith(changed)) as Asked;
-      const filled = await reckoner().clock(mine, asked, changed.timeZone, before, isQuick);
+      const filled = await reckoner().clock(mine, asked, before, isQuick);
       if (filled === null || mine !== asks) return;
       moved.value = isQuick ? "" : sayMoved(answer.value, filled);
       answer.value = filled;
@@ -291,21 +292,4 @@ function startsOf(answer: ClockAnswer | null): ReadonlyMap<string, PotStart> {
       });
     }
   return starts;
-}
-
-const LEAST_MOVE_MIN = 3;
-/** What stands elsewhere than it did, the first of it by name. */
-function sayMoved(before: ClockAnswer | null, after: ClockAnswer): string {
-  if (before === null) return "";
-  const titleOf = (blockId: string) => after.rows.find((r) => r.blockId === blockId)?.title ?? "";
-  const moves = [...after.at]
-    .map(([id, at]) => ({ id, by: at - (before.at.get(id) ?? at) }))
-    .filter((m) => Math.abs(m.by) >= LEAST_MOVE_MIN && !m.id.endsWith("/hold"))
-    .sort((a, b) => Math.abs(b.by) - Math.abs(a.by));
-  const [first, ...others] = moves;
-  if (first === undefined) return "";
-  const more = others.length === 0 ? "" : `, and ${others.length} more`;
-  const by = Math.abs(first.by);
-  const said = by < 60 ? `${by} min` : `${Math.floor(by / 60)} h ${by % 60}`;
-  return `Moved: ${titleOf(first.id).toLowerCase()} ${said} ${first.by > 0 ? "later" : "earlier"}${more}.`;
 }

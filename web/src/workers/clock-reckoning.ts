@@ -14,11 +14,11 @@ let last: { readonly work: Clockwork; readonly wall: WallClock } | null = null;
 /** Fills the clock. `before`: where each block stood, kept where it can be. */
 export function fillClock(
   asked: Asked,
-  timeZone: string | undefined,
   before: ReadonlyMap<string, Minute> | null,
   isQuick = false,
 ): ClockAnswer {
-  const wall = wallClock(timeZone);
+  // Screens show the time of where they are; a file on the command line that of where it says.
+  const wall = wallClock();
   // While something is dragged as much is kept in hand as before.
   const inHand = isQuick && last !== null ? { inHandMin: last.work.inHandMin } : {};
   const work = clockworkOf({ ...asked, ...inHand }, wall, {
