@@ -2,6 +2,9 @@ import fc from "fast-check";
 import { describe, expect, test } from "vitest";
 import { wall } from "../../test/clock-days";
 import { testKitchen } from "../../test/kitchen";
+import type { Batch, CookEvent } from "../batch/batch-schema";
+import { fold } from "../batch/fold";
+import { onFire } from "../batch/on-fire";
 import { planOfKind } from "../dish/kinds";
 import { ClockSchema, type Clock } from "../simulate/clock-schema";
 import type { Kitchen } from "../simulate/kitchen-schema";
@@ -16,6 +19,7 @@ import { lengthMin, readyMin } from "./needs";
 import { workInBlocks } from "./pot-blocks";
 import { changed } from "./remedies";
 import { solve } from "./solve";
+import { runningOf } from "./running";
 import { minuteOf } from "./wall-clock";
 import { withReadyTimes } from "./wishes";
 
@@ -98,6 +102,7 @@ const loose = (planId: string, more: Partial<Clock["loose"][number]> = {}) => ({
   by: null,
   notBefore: null,
   onlyOvernight: false,
+  batchId: null,
   ...more,
 });
 
@@ -284,6 +289,27 @@ test("every piece of a plan's work is in one block, and in no other", () => {
       .map((t) => t.id)
       .sort(),
   );
+});
+
+test("a pot on the fire goes on from its forecast, and what it is wanted for is still said", () => {
+  const plan = potOf("boneBroth");
+  const lit = { kind: "lit", atMs: (NOW - 120) * 60_000, id: "l", batchId: "b", schemaVersion: 3 };
+  const batch: Batch = { schemaVersion: 3, id: "b", createdMs: 0, plan, kitchen };
+  const cook = fold([lit as CookEvent]);
+  const nowMs = NOW * 60_000;
+  const running = runningOf(batch, cook, onFire(plan, kitchen, cook, nowMs), nowMs);
+  if (running === null) throw new Error("it is on");
+  const by = "2026-03-07T03:00:00+01:00";
+  const asked = {
+    ...ask([plan], { loose: [loose("boneBroth", { by, batchId: "b" })] }),
+    running: [running],
+  };
+  const work = clockworkOf(asked, wall);
+  const fire = work.schedule.placed.get("b/fire");
+  expect(fire?.at).toBe(NOW);
+  // Nothing of its plan is asked for a second time.
+  expect([...work.schedule.placed.keys()]).toEqual(["b/fire"]);
+  expect(clockAnswer(work, wall).goals[0]).toMatchObject({ id: "boneBroth", kind: "pot" });
 });
 
 test("a plan that cannot be cooked is said, and the others keep their places", () => {

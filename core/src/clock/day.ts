@@ -128,6 +128,17 @@ export function dayOf(asked: Asked, wall: WallClock): Day {
   }
   for (const loose of clock.loose) {
     const pot = pots.get(loose.planId);
+    const onFire = running.find((r) => r.planId === loose.planId);
+    if (onFire !== undefined && loose.by !== null)
+      goals.push({
+        id: loose.planId,
+        name: onFire.name,
+        kind: "pot",
+        due: minuteAt(loose.by),
+        blockId: onFire.fireId,
+        planIds: [loose.planId],
+        weight: POT_WEIGHT,
+      });
     if (pot === undefined) continue;
     goals.push({
       id: loose.planId,

@@ -13,7 +13,15 @@ export function withReadyTimes(clock: Clock, plans: readonly Plan[], nowMs: numb
   const more = plans.flatMap((plan) =>
     plan.readyAt === null || known.has(plan.id) || Date.parse(plan.readyAt) < nowMs
       ? []
-      : [{ planId: plan.id, by: plan.readyAt, notBefore: null, onlyOvernight: false }],
+      : [
+          {
+            planId: plan.id,
+            by: plan.readyAt,
+            notBefore: null,
+            onlyOvernight: false,
+            batchId: null,
+          },
+        ],
   );
   return more.length === 0 ? clock : { ...clock, loose: [...clock.loose, ...more] };
 }

@@ -40,6 +40,8 @@ export const LoosePotSchema = z.object({
   by: Moment.nullable().default(null),
   notBefore: Moment.nullable().default(null),
   onlyOvernight: z.boolean().default(false),
+  /** The pot that was put on for it: once that is strained, this is over. */
+  batchId: Id.nullable().default(null),
 });
 export type LoosePot = z.infer<typeof LoosePotSchema>;
 

@@ -4,7 +4,7 @@ import type { Remedy } from "@kettlos/core/clock/remedies";
 import { workDone } from "@kettlos/core/batch/work-before";
 import type { workInBlocks as WorkInBlocks } from "@kettlos/core/clock/pot-blocks";
 import { withReadyTimes } from "@kettlos/core/clock/wishes";
-import { emptyClock, type Clock } from "@kettlos/core/simulate/clock-schema";
+import { emptyClock, type Clock, type LoosePot } from "@kettlos/core/simulate/clock-schema";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import { defineStore } from "pinia";
 import { computed, ref, shallowRef, watch } from "vue";
@@ -47,8 +47,15 @@ export const useClockStore = defineStore("clock", () => {
   const wanted = computed(() => {
     const nowMs = tick.value * EVERY_MIN * MINUTE_MS;
     const all = withReadyTimes(clock.value, kitchenStore.plans, nowMs);
-    return { ...all, meals: all.meals.filter((m) => Date.parse(m.at) > nowMs) };
+    return {
+      ...all,
+      meals: all.meals.filter((m) => Date.parse(m.at) > nowMs),
+      loose: all.loose.filter((l) => !isOver(l)),
+    };
   });
+  /** What a pot was put on for is over once it is strained. */
+  const isOver = ({ batchId }: LoosePot): boolean =>
+    batchId !== null && (pots.byId.get(batchId)?.cook.strainedMs ?? null) !== null;
   /** Whether a pot of a plan was strained already for what is wanted then. */
   const isCooked = (planId: string, forMs: number): boolean =>
     pots.pots.some(
@@ -179,6 +186,7 @@ export const useClockStore = defineStore("clock", () => {
     return {
       ...next,
       meals: next.meals.filter(isRecent),
+      loose: next.loose.filter((l) => !isOver(l)),
       pins: next.pins.filter(isRecent),
       done: next.done.filter(isRecent),
     };

@@ -1,6 +1,4 @@
 <script setup lang="ts">
-import { workDone } from "@kettlos/core/batch/work-before";
-import { workInBlocks } from "@kettlos/core/clock/pot-blocks";
 import type { Minute } from "@kettlos/core/clock/wall-clock";
 import type { LoosePot, Meal } from "@kettlos/core/simulate/clock-schema";
 import { refDebounced, useMediaQuery } from "@vueuse/core";
@@ -12,7 +10,8 @@ import { useClockStore } from "../../data/clock-store";
 import { useKitchenStore } from "../../data/kitchen-store";
 import { isoDayOf, weekdayClockOf } from "../../data/moments";
 import { usePotsStore } from "../../data/pots-store";
-import { appendEvent, beginBatch, savePlan } from "../../data/repository";
+import { putOn } from "../../data/put-on";
+import { savePlan } from "../../data/repository";
 import { save } from "../../data/save-file";
 import { useShortcuts } from "../../frame/shortcuts";
 import { reckoner } from "../../workers/reckoner";
@@ -203,21 +202,8 @@ const free = computed(() => {
 async function start(planId: string) {
   const plan = kitchenStore.plans.find((p) => p.id === planId);
   if (plan === undefined || kitchenStore.kitchen === null) return;
-  const batch = await beginBatch(plan, kitchenStore.kitchen);
-  // What is on is on: it is not wanted a second time, and the next time its work is to be done again.
-  const { clock } = clockStore;
-  const doneHere = clock.done.filter((d) => d.blockId.startsWith(`${planId}/`));
-  const inBlocks = workInBlocks(plan, kitchenStore.kitchen);
-  for (const { blockId, at } of doneHere)
-    for (const id of inBlocks.get(blockId) ?? [])
-      await appendEvent(batch.id, { kind: "did", what: workDone(id), atMs: Date.parse(at) });
-  if (doneHere.length > 0)
-    await clockStore.change(
-      { ...clock, done: clock.done.filter((d) => !doneHere.includes(d)) },
-      `${plan.name.toLowerCase()} put on`,
-    );
+  const batch = await putOn(plan, kitchenStore.kitchen);
   if (plan.readyAt !== null) await savePlan({ ...plan, readyAt: null });
-  if (clockStore.clock.loose.some((l) => l.planId === planId)) await removePot(planId);
   await router.push(`/cook/${batch.id}`);
 }
 

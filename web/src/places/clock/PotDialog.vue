@@ -45,6 +45,7 @@ function keep() {
       by: isoOf(by.value),
       notBefore: isoOf(notBefore.value),
       onlyOvernight: onlyOvernight.value,
+      batchId: props.pot?.batchId ?? null,
     });
     shown.value = false;
   }

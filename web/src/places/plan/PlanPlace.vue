@@ -12,6 +12,7 @@ import { useKitchenStore } from "../../data/kitchen-store";
 import { bin } from "../../data/bin";
 import { copyOf } from "../../data/new-plan";
 import { newPractice } from "../../data/new-practice";
+import { putOn as begin } from "../../data/put-on";
 import { beginBatch, planById, removePlan, savePlan } from "../../data/repository";
 import StageStrip from "../../frame/StageStrip.vue";
 import { useShortcuts } from "../../frame/shortcuts";
@@ -118,7 +119,9 @@ async function putOn(practice?: Practice) {
   isPuttingOn = true;
   try {
     await planStore.flush();
-    const batch = await beginBatch(plan.value, kitchen.value, practice);
+    const batch = await (practice === undefined
+      ? begin(plan.value, kitchen.value)
+      : beginBatch(plan.value, kitchen.value, practice));
     if (practice === undefined && plan.value.readyAt !== null) planStore.change({ readyAt: null });
     await planStore.flush();
     await router.push(`/cook/${batch.id}`);
