@@ -159,7 +159,7 @@ test("a plan removed lies in the bin, an unknown address says so, a link waits f
   await page.getByRole("button", { name: /name, for whom, other plans/ }).click();
   await page.getByRole("button", { name: "Remove" }).click();
   await page.goto("/kitchen");
-  await page.getByRole("button", { name: "Bring back Plain hare broth" }).click();
+  await page.getByRole("button", { name: "bring it back: Plain hare broth" }).click();
   await page.goto("/plan/plan-hare");
   await expect(page.getByRole("button", { name: /Plain hare broth: name/ })).toBeVisible();
 });

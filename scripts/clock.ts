@@ -19,45 +19,31 @@ import { cookedPlan } from "@kettlos/core/batch/live-plan";
 import { onFire } from "@kettlos/core/batch/on-fire";
 import { readKettlosFile, type KettlosFile } from "@kettlos/core/formats/kettlos-json";
 import { emptyClock } from "@kettlos/core/simulate/clock-schema";
-import { readFileSync } from "node:fs";
+import { inWords } from "@kettlos/core/units/said";
 import { parseArgs } from "node:util";
+import { argumentsBy, refuse, textOf } from "./command-line";
 
 const USAGE = "Usage: npm run --silent clock -- FILE.json [--now TIME] [--text | --ics]";
-const BAD_INPUT = 2;
-
-/** Bad input: each problem on a line of its own; nothing else is printed. */
-function refuse(lines: readonly string[]): never {
-  process.stderr.write(`${lines.join("\n")}\n`);
-  process.exit(BAD_INPUT);
-}
 
 function readArguments() {
-  try {
-    const { values, positionals } = parseArgs({
-      allowPositionals: true,
-      options: {
-        now: { type: "string" },
-        text: { type: "boolean", default: false },
-        ics: { type: "boolean", default: false },
-      },
-    });
-    return { ...values, path: positionals[0], extra: positionals.slice(1) };
-  } catch (error) {
-    return refuse([error instanceof Error ? error.message : String(error), USAGE]);
-  }
-}
-
-function readText(path: string): string {
-  try {
-    return readFileSync(path, "utf8");
-  } catch {
-    return refuse([`${path}: the file cannot be read.`]);
-  }
+  const { values, positionals } = argumentsBy(
+    () =>
+      parseArgs({
+        allowPositionals: true,
+        options: {
+          now: { type: "string" },
+          text: { type: "boolean", default: false },
+          ics: { type: "boolean", default: false },
+        },
+      }),
+    USAGE,
+  );
+  return { ...values, path: positionals[0], extra: positionals.slice(1) };
 }
 
 const { path, now: nowText, text, ics, extra } = readArguments();
 if (path === undefined || extra.length > 0 || (text && ics)) refuse([USAGE]);
-const reading = readKettlosFile(readText(path));
+const reading = readKettlosFile(textOf(path));
 if (!reading.ok)
   refuse(reading.problems.map((p) => (p.path === "" ? p.message : `${p.path}: ${p.message}`)));
 const { file } = reading;
@@ -143,7 +129,7 @@ function rowAsJson(row: SheetRow) {
     block: row.blockId,
     plans: row.planIds,
     title: row.title,
-    how: row.how,
+    how: inWords(row.how, "metric"),
     attention: row.attention,
     from: isoOf(row.from),
     to: isoOf(row.to),
@@ -216,7 +202,8 @@ function asText(answer: ClockAnswer, troubles: readonly TroubleAnswer[]): string
     day = date;
     const who =
       row.handId !== null ? nameOf(row.handId) : row.attention === "none" ? "alone" : row.attention;
-    const how = row.how === "" ? "" : ` (${row.how})`;
+    const said = inWords(row.how, file.kitchen.units);
+    const how = said === "" ? "" : ` (${said})`;
     const slow = row.slowTo > row.to ? `, at the latest ${wall.timeOf(row.slowTo)}` : "";
     lines.push(
       `${wall.timeOf(row.from)}–${wall.timeOf(row.to)}  ${who.padEnd(8)} ${row.title}${how}${slow}; ${row.why}`,

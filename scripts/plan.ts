@@ -11,39 +11,25 @@ import type { Plan } from "@kettlos/core/simulate/plan-schema";
 import { nameOf } from "@kettlos/core/simulate/item-facts";
 import { showMass } from "@kettlos/core/units/show";
 import { COLD_DENSITY_KG_L } from "@kettlos/core/water/properties";
-import { readFileSync } from "node:fs";
 import { parseArgs } from "node:util";
+import { argumentsBy, refuse, textOf } from "./command-line";
 
 const USAGE = "Usage: npm run --silent plan -- FILE.json [--plan ID] [--text | --convert]";
 
-/** Bad input: each problem on a line of its own, with its path; nothing else is printed. */
-function refuse(lines: readonly string[]): never {
-  console.error(lines.join("\n"));
-  process.exit(2);
-}
-
 function readArguments() {
-  try {
-    const { values, positionals } = parseArgs({
-      allowPositionals: true,
-      options: {
-        plan: { type: "string" },
-        text: { type: "boolean", default: false },
-        convert: { type: "boolean", default: false },
-      },
-    });
-    return { ...values, file: positionals[0], extra: positionals.slice(1) };
-  } catch (error) {
-    return refuse([error instanceof Error ? error.message : String(error), USAGE]);
-  }
-}
-
-function readText(path: string): string {
-  try {
-    return readFileSync(path, "utf8");
-  } catch {
-    return refuse([`${path}: the file cannot be read.`]);
-  }
+  const { values, positionals } = argumentsBy(
+    () =>
+      parseArgs({
+        allowPositionals: true,
+        options: {
+          plan: { type: "string" },
+          text: { type: "boolean", default: false },
+          convert: { type: "boolean", default: false },
+        },
+      }),
+    USAGE,
+  );
+  return { ...values, file: positionals[0], extra: positionals.slice(1) };
 }
 
 /** Every figure as low, expected, high with its because; the trace's own marks and ledger. */
@@ -186,7 +172,7 @@ function asConversions(plan: Plan, kitchen: Kitchen) {
 
 const { file, plan: planId, text, convert, extra } = readArguments();
 if (file === undefined || extra.length > 0) refuse([USAGE]);
-const reading = readKettlosFile(readText(file));
+const reading = readKettlosFile(textOf(file));
 if (!reading.ok)
   refuse(reading.problems.map((p) => (p.path === "" ? p.message : `${p.path}: ${p.message}`)));
 const { kitchen, plans } = reading.file;

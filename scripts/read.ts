@@ -8,36 +8,20 @@ import { readRecipeText } from "@kettlos/core/formats/recipe/read-recipe";
 import { outcomeOf } from "@kettlos/core/units/problem";
 import { inWords, type Said } from "@kettlos/core/units/said";
 import { showDuration, showMass } from "@kettlos/core/units/show";
-import { readFileSync } from "node:fs";
+import { refuse, textOf } from "./command-line";
 import { bramholtKitchen } from "../web/src/sample/kitchen";
 
-const NO_RECIPE = 2;
 const [file, ...flags] = process.argv.slice(2);
 const isText = flags.includes("--text");
 
-function refuse(why: string): never {
-  process.stderr.write(`${why}\n`);
-  process.exit(NO_RECIPE);
-}
-
-function contents(path: string): string {
-  try {
-    return readFileSync(path, "utf8");
-  } catch (error) {
-    return refuse(
-      `${path} cannot be opened: ${error instanceof Error ? error.message : "no reason given"}`,
-    );
-  }
-}
-
-if (file === undefined) refuse("Which file? npm run --silent read -- FILE [--text]");
-const given = contents(file);
+if (file === undefined) refuse(["Which file? npm run --silent read -- FILE [--text]"]);
+const given = textOf(file);
 const read = outcomeOf(() =>
   looksLikeJson(given) ? readRecipeJsonLd(given) : readRecipeText(given),
 );
 const draft = read.ok
   ? read.value
-  : refuse(`${file} is no recipe that can be read. ${read.problem.message}`);
+  : refuse([`${file} is no recipe that can be read. ${read.problem.message}`]);
 /** In the sample kitchen, every question answered with its first choice. */
 const plan = outcomeOf(() => planOfDraft(firstChoices(draft), bramholtKitchen(), "read"));
 

@@ -1,7 +1,7 @@
 import type { Day, Goal } from "../src/clock/day";
 import { hoursOf, someoneUp } from "../src/clock/hours";
 import { about, exactly } from "../src/clock/minutes";
-import type { Block, Task } from "../src/clock/task";
+import { blockOf, taskOf, type Block, type Task } from "../src/clock/task";
 import { minuteOf, wallClock, type Minute } from "../src/clock/wall-clock";
 import type { Hand } from "../src/simulate/hands-schema";
 import { seeded, uniform } from "../src/units/random";
@@ -10,40 +10,14 @@ const ZONE = "Europe/Berlin";
 export const wall = wallClock(ZONE);
 export const NOON: Minute = minuteOf(Date.parse("2026-03-06T12:00:00+01:00"));
 
-const BARE = {
-  planIds: [],
-  how: "",
-  isFlame: false,
-  ringIds: [],
-  vesselIds: [],
-  oven: null,
-  isCold: false,
-} as const;
-export const madeTask = (id: string, min: number, more: Partial<Task> = {}): Task => ({
-  ...BARE,
-  id,
-  title: id,
-  minutes: about(min),
-  attention: "hands",
-  ...more,
-});
-export const madeBlock = (
-  id: string,
-  steps: readonly Task[],
-  more: Partial<Block> = {},
-): Block => ({
-  id,
-  planIds: [id.split("/")[0] ?? id],
-  steps,
-  meanwhile: [],
-  after: [],
-  readyStep: steps.length - 1,
-  isServed: false,
-  isOvernight: false,
-  fixedAt: null,
-  notBefore: null,
-  ...more,
-});
+export const madeTask = (id: string, min: number, more: Partial<Task> = {}): Task =>
+  taskOf(id, id, { minutes: about(min), ...more });
+/** A block whose kind is what its id ends with. */
+export const madeBlock = (id: string, steps: readonly Task[], more: Partial<Block> = {}): Block =>
+  blockOf(id, id.endsWith("/serve") ? "serve" : id.endsWith("/fire") ? "fire" : "prep", steps, {
+    planIds: [id.split("/")[0] ?? id],
+    ...more,
+  });
 
 const madeHand = (id: string, more: Partial<Hand> = {}): Hand => ({
   id,
@@ -95,8 +69,8 @@ function potOf(id: string, random: ReturnType<typeof seeded>): readonly Block[] 
   const isOven = !isAlone && uniform(random) < 0.3;
   const works = Array.from({ length: between(1, 4) }, (_, i) => {
     const attention = uniform(random) < 0.5 ? "near" : "hands";
-    return madeBlock(`${id}/work/${i}`, [
-      madeTask(`${id}/work/${i}`, between(3, 25), { attention }),
+    return madeBlock(`${id}/prep/${i}`, [
+      madeTask(`${id}/prep/${i}`, between(3, 25), { attention }),
     ]);
   });
   const heldMin = between(30, isAlone ? 600 : 300);

@@ -1,9 +1,11 @@
 import type { Clockwork, Trouble } from "./clockwork";
 import type { Broken } from "./check";
+import { readyMin } from "./needs";
 import type { Remedy } from "./remedies";
 import { runSheet, type SheetRow } from "./run-sheet";
 import { clockSentence, sayBroken, sayReached, sayWish, thingNames } from "./say-clock";
 import type { Stretch } from "./stretch";
+import type { Task } from "./task";
 import type { Minute, WallClock } from "./wall-clock";
 
 /** How one goal stands. Minutes; null where it is not known. */
@@ -39,6 +41,12 @@ export interface ClockAnswer {
   readonly broken: readonly (Broken & { readonly said: string })[];
   /** Plans that cannot be cooked as they stand, with why. */
   readonly problems: readonly { readonly planId: string; readonly message: string }[];
+  /** When each planned pot goes on, and is through the sieve or ready for the table. */
+  readonly pots: readonly {
+    readonly planId: string;
+    readonly lightAt: Minute;
+    readonly readyAt: Minute;
+  }[];
   /** Where each block stands: what a later filling keeps to. */
   readonly at: ReadonlyMap<string, Minute>;
   /** The one task that the day hangs on: a minute longer there is a minute later at the end. */
@@ -61,7 +69,7 @@ export function clockAnswer(work: Clockwork, wall: WallClock): ClockAnswer {
   return {
     now: work.asked.now,
     timeZone: wall.timeZone,
-    sentence: clockSentence(work, wall),
+    sentence: clockSentence(work, rows, wall),
     rows,
     goals: schedule.day.goals.map((goal): GoalAnswer => {
       const chance = work.chance.goals.find((g) => g.goalId === goal.id);
@@ -84,21 +92,38 @@ export function clockAnswer(work: Clockwork, wall: WallClock): ClockAnswer {
     hands: schedule.day.hands.map(({ id, name, asleep, away }) => ({ id, name, asleep, away })),
     broken: work.broken.map((b) => ({ ...b, said: sayBroken(b, rows, wall) })),
     problems: [...schedule.day.problems].map(([planId, p]) => ({ planId, message: p.message })),
+    pots: [...schedule.placed.values()]
+      .filter((p) => p.block.kind === "fire")
+      .map((p) => ({
+        planId: p.block.planIds[0] ?? "",
+        lightAt: p.at,
+        readyAt: p.at + readyMin(p.block),
+      })),
     at: new Map([...schedule.placed].map(([id, p]) => [id, p.at])),
-    hangsOn: hangsOn(rows, work),
+    hangsOn: hangsOn(work),
   };
 }
 
-/** The row whose slow end reaches furthest over its planned one, of what comes before the first goal. */
-function hangsOn(rows: readonly SheetRow[], work: Clockwork): string | null {
-  const dues = [...work.wishedAt.values()];
-  if (dues.length === 0) return null;
-  const wide = rows
-    .filter((r) => r.planIds.length > 0 && r.to <= Math.max(...dues))
-    .map((r) => ({ id: r.taskId, own: r.slowTo - r.to }))
-    .sort((a, b) => b.own - a.own)[0];
-  return wide === undefined || wide.own <= 0 ? null : wide.id;
+/** Of all that leads to what is due, the task that may take longest over what is planned; null where none may. */
+function hangsOn(work: Clockwork): string | null {
+  const { schedule } = work;
+  const seen = new Set<string>();
+  const walk = (id: string): void => {
+    if (seen.has(id)) return;
+    seen.add(id);
+    for (const link of schedule.placed.get(id)?.block.after ?? []) walk(link.blockId);
+  };
+  for (const goal of schedule.day.goals) if (goal.due !== null) walk(goal.blockId);
+  const overMin = ({ minutes }: Task) => minutes.p90 - minutes.p50;
+  const tasks = [...seen].flatMap((id) => {
+    const block = schedule.placed.get(id)?.block;
+    return block === undefined ? [] : block.steps.slice(0, block.readyStep + 1);
+  });
+  const [widest] = [...tasks].sort((a, b) => overMin(b) - overMin(a));
+  return widest === undefined || overMin(widest) < LEAST_OVER_MIN ? null : widest.id;
 }
+/** What takes so little longer nothing hangs on. */
+const LEAST_OVER_MIN = 3;
 
 export const troubleAnswers = (
   troubles: readonly Trouble[],

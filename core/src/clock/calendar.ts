@@ -1,5 +1,6 @@
 import ical, { ICalAlarmType, ICalCalendarMethod } from "ical-generator";
 import type { Clockwork } from "./clockwork";
+import { inWords } from "../units/said";
 import { runSheet, type SheetRow } from "./run-sheet";
 import type { WallClock } from "./wall-clock";
 
@@ -37,7 +38,7 @@ export function calendarOf(work: Clockwork, wall: WallClock, sequence: number): 
         pot === "" || row.title.toLowerCase().includes(pot.toLowerCase())
           ? row.title
           : `${row.title} (${pot})`,
-      description: [row.how, row.why].filter(Boolean).join(". "),
+      description: [inWords(row.how, kitchen.units), row.why].filter(Boolean).join(". "),
     });
     event.createAlarm({ type: ICalAlarmType.display, trigger: ALARM_SECONDS });
   }

@@ -42,8 +42,8 @@ interface Wait {
 }
 
 /** The thing that was chosen for a need; null where it is nothing that one waits for. */
-function thingOf(p: Placed, need: Need): string | null {
-  if (need.kind === "one") return p.ones.get(`${need.of.join("|")}@${need.off}`) ?? null;
+function thingOf(p: Placed, need: Need, i: number): string | null {
+  if (need.kind === "one") return p.ones.get(i) ?? null;
   // Whoever only looks after a pot in between comes when it is time; work of its own waits for the hands.
   if (need.kind !== "hand" || p.block.steps.some((s) => s.attention !== "hands")) return null;
   const hand = p.hands.get(need.task.id);
@@ -56,7 +56,7 @@ function orderOf(schedule: Schedule) {
   const uses = new Map<string, { p: Placed; need: number; from: Minute; to: Minute }[]>();
   for (const p of placed)
     needsOf(p.block).forEach((need, i) => {
-      const thing = thingOf(p, need);
+      const thing = thingOf(p, need, i);
       if (thing === null) return;
       const from = p.at + need.off;
       uses.set(thing, [...(uses.get(thing) ?? []), { p, need: i, from, to: from + need.min }]);

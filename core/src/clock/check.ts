@@ -1,6 +1,6 @@
 import { NEAR_EACH, OVEN_WITHIN_C } from "./board";
 import { lengthMin, readyMin, timedTasks } from "./needs";
-import type { Placed } from "./place";
+import { ringOf } from "./place";
 import type { Schedule } from "./solve";
 import type { Minute } from "./wall-clock";
 
@@ -70,7 +70,7 @@ export function brokenIn(schedule: Schedule): readonly Broken[] {
     for (const id of r.task.vesselIds) use(`vessel ${id}`, run);
     if (r.task.isCold) use("cold", run);
     if (r.task.ringIds.length > 0) {
-      const ring = ringOf(r.p, r.task.ringIds, r.off);
+      const ring = ringOf(r.p, r.task, r.off);
       if (ring === null) out.push({ what: "unmade", at: r.from, ids: [r.task.id] });
       else use(`ring ${ring}`, run);
     }
@@ -81,7 +81,7 @@ export function brokenIn(schedule: Schedule): readonly Broken[] {
       const before = placed.get(link.blockId);
       const kept = before?.block.steps.at(-1)?.vesselIds ?? [];
       if (before === undefined) continue;
-      const isServed = p.block.id.endsWith("/serve");
+      const isServed = p.block.kind === "serve";
       for (const id of kept)
         if (
           p.at > before.at + lengthMin(before.block) &&
@@ -125,18 +125,4 @@ export function brokenIn(schedule: Schedule): readonly Broken[] {
     }
   }
   return out;
-}
-
-/** The ring that was chosen for what needs one at this time of its block. */
-export function ringOf(p: Placed, ringIds: readonly string[], off: number): string | null {
-  const key = ringIds.map((id) => `ring ${id}`).join("|");
-  let found: string | null = null;
-  let last = -1;
-  for (const [choice, one] of p.ones) {
-    const [of, at] = choice.split("@");
-    if (of !== key || Number(at) > off || Number(at) < last) continue;
-    last = Number(at);
-    found = one.replace(/^ring /, "");
-  }
-  return found;
 }

@@ -13,7 +13,12 @@ import type { Spread3 } from "./minutes";
 const STRAINED_C = 85;
 const COOL_C = 21;
 /** Where no way is surely in time the bath is planned with so long, min; the Chill place says what to do. */
-const USUAL_BATH_MIN = kitchenEstimate("a bath for a few litres", 75, "min", "10 L in cold water");
+export const USUAL_BATH_MIN = kitchenEstimate(
+  "a bath for a few litres",
+  75,
+  "min",
+  "10 L in cold water",
+);
 const SPREAD = kitchenEstimate(
   "heat passed to the bath",
   0.35,

@@ -16,7 +16,7 @@ import { clockworkOf, troublesOf } from "./clockwork";
 import { dayOf, type Asked } from "./day";
 import { workTasks } from "../schedule/work-tasks";
 import { lengthMin, readyMin } from "./needs";
-import { workInBlocks } from "./pot-blocks";
+import { workInBlocks } from "./prep-blocks";
 import { changed } from "./remedies";
 import { solve } from "./solve";
 import { runningOf } from "./running";
@@ -55,7 +55,7 @@ describe("the blocks of a plan", () => {
 
   test("hold all its work, in the order of the pot, the table last", () => {
     const ids = day.blocks.map((b) => b.id);
-    expect(ids.some((id) => id.includes(":brown") || id.endsWith("/work/pot"))).toBe(true);
+    expect(ids.some((id) => id.includes(":brown") || id.endsWith("/prep/pot"))).toBe(true);
     expect(ids).toContain("braise/fill");
     for (const block of day.blocks)
       for (const link of block.after) expect(at(link.blockId)).toBeLessThan(at(block.id));
@@ -76,7 +76,7 @@ describe("the blocks of a plan", () => {
   });
 
   test("what is done already is not asked for again", () => {
-    const [first] = day.blocks.filter((b) => b.id.includes("/work/"));
+    const [first] = day.blocks.filter((b) => b.id.includes("/prep/"));
     if (first === undefined) throw new Error("no work");
     const done = [{ blockId: first.id, at: SUPPER }];
     const less = dayOf(ask([potOf("braise")], { meals: [meal(["braise"])], done }), wall);
@@ -84,16 +84,25 @@ describe("the blocks of a plan", () => {
     expect(solve(less).impossible).toEqual([]);
   });
 
-  test("the same work of two pots of one meal is done at one go", () => {
-    const two = dayOf(
-      ask([potOf("braise"), potOf("meatChili")], { meals: [meal(["braise", "meatChili"])] }),
-      wall,
-    );
-    const onions = two.blocks.filter((b) => /cut the onion/i.test(b.steps[0]?.title ?? ""));
-    expect(onions).toHaveLength(1);
-    expect(onions[0]?.planIds).toEqual(["braise", "meatChili"]);
-    const apart = two.blocks.filter((b) => b.after.some((l) => l.blockId === onions[0]?.id));
-    expect(new Set(apart.flatMap((b) => b.planIds))).toEqual(new Set(["braise", "meatChili"]));
+  test("the same work of two pots of one meal is done at one go, other sizes by themselves", () => {
+    const onionsOf = (plans: readonly Plan[], given: Partial<Clock> = {}) => {
+      const meals = [meal(plans.map((p) => p.id))];
+      const { blocks } = dayOf(ask(plans, { meals, ...given }), wall);
+      const cut = blocks.filter((b) => /cut the onion/i.test(b.steps[0]?.title ?? ""));
+      return { blocks, cut };
+    };
+    const twins = [potOf("braise"), potOf("braise", { id: "twin" })];
+    const { blocks, cut } = onionsOf(twins);
+    expect(cut.map((b) => b.planIds)).toEqual([["braise", "twin"]]);
+    const waits = blocks.filter((b) => b.after.some((l) => l.blockId === cut[0]?.id));
+    expect(new Set(waits.flatMap((b) => b.planIds))).toEqual(new Set(["braise", "twin"]));
+    // One pot's share of it that is done already leaves the other's.
+    const at = SUPPER;
+    const [mine, other] = cut[0]?.ids ?? [];
+    expect(mine).not.toBe(other);
+    const half = onionsOf(twins, { done: [{ blockId: mine ?? "", at }] });
+    expect(half.cut.map((b) => b.ids)).toEqual([[other]]);
+    expect(onionsOf([potOf("braise"), potOf("meatChili")]).cut).toHaveLength(2);
   });
 });
 
@@ -215,6 +224,12 @@ describe("what cannot be", () => {
   test("each way out, really taken, brings all of it in time", () => {
     const remedies = troubles[0]?.remedies ?? [];
     expect(remedies.length).toBeGreaterThanOrEqual(2);
+    // What takes least stands first, and a pot left out last.
+    const late = remedies.map((r) => r.cost.lateMin);
+    expect(late).toEqual([...late].sort((a, b) => a - b));
+    const without = remedies.findIndex((r) => r.id.startsWith("without"));
+    if (without >= 0)
+      expect(remedies.slice(without).every((r) => r.id.startsWith("without"))).toBe(true);
     for (const remedy of remedies) {
       const after = clockworkOf(changed(clash, remedy.change), wall);
       expect(after.schedule.impossible, remedy.title).toEqual([]);
@@ -279,6 +294,20 @@ test("a plan that says when it shall be ready is on the clock, one that is past 
   expect(withReadyTimes(clockOf({ meals: [meal(["boneBroth"])] }), [plan], nowMs).loose).toEqual(
     [],
   );
+});
+
+test("a pot of a meal that is not planned any more is said", () => {
+  const work = clockworkOf(ask([potOf("braise")], { meals: [meal(["braise", "gone"])] }), wall);
+  expect(work.schedule.day.problems.get("gone")?.message).toContain("not planned any more");
+  expect(work.schedule.placed.has("braise/fire")).toBe(true);
+});
+
+test("the day hangs on the task that may take longest over, and not on what comes last", () => {
+  const answer = clockAnswer(
+    clockworkOf(ask([potOf("braise")], { meals: [meal(["braise"])] }), wall),
+    wall,
+  );
+  expect(answer.hangsOn).toBe("braise/hold");
 });
 
 test("every piece of a plan's work is in one block, and in no other", () => {

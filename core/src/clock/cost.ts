@@ -18,6 +18,30 @@ export const COST = {
   wait: 1,
 } as const;
 
+/** Minutes that food waits, from one piece of work to the next and for what it is due for. */
+export function waitMin(
+  network: Network,
+  placed: ReadonlyMap<string, Placed>,
+  goals: readonly Goal[],
+  lateMin: ReadonlyMap<string, number>,
+): number {
+  let min = 0;
+  for (const p of placed.values())
+    for (const link of p.block.after) {
+      const from = placed.get(link.blockId);
+      const known = network.known.get(link.blockId);
+      if (from === undefined || known === undefined) continue;
+      min += Math.max(0, p.at - from.at - linkMin(known, link) - link.leastMin);
+    }
+  for (const goal of goals) {
+    const p = placed.get(goal.blockId);
+    const known = network.known.get(goal.blockId);
+    if (p === undefined || known === undefined || goal.due === null) continue;
+    min += Math.max(0, goal.due + (lateMin.get(goal.id) ?? 0) - p.at - known.readyMin);
+  }
+  return min;
+}
+
 /** The cost of what is on the clock. */
 export function costOf(
   network: Network,
@@ -27,26 +51,17 @@ export function costOf(
   before?: ReadonlyMap<string, Minute>,
   switchCost: number = COST.switch,
 ): number {
-  let cost = 0;
-  for (const goal of goals) cost += COST.late * goal.weight * (lateMin.get(goal.id) ?? 0);
-  for (const p of placed.values()) {
-    for (const link of p.block.after) {
-      const from = placed.get(link.blockId);
-      const known = network.known.get(link.blockId);
-      if (from === undefined || known === undefined) continue;
-      cost += COST.wait * Math.max(0, p.at - from.at - linkMin(known, link) - link.leastMin);
-    }
+  const late = goals.reduce((sum, g) => sum + g.weight * (lateMin.get(g.id) ?? 0), 0);
+  const moved = [...placed.values()].filter((p) => {
     const was = before?.get(p.block.id);
-    if (was !== undefined && was !== p.at) cost += COST.moved;
-  }
-  for (const goal of goals) {
-    const p = placed.get(goal.blockId);
-    const known = network.known.get(goal.blockId);
-    if (p === undefined || known === undefined || goal.due === null) continue;
-    const due = goal.due + (lateMin.get(goal.id) ?? 0);
-    cost += COST.wait * Math.max(0, due - p.at - known.readyMin);
-  }
-  return cost + switchCost * switchesOf(placed.values());
+    return was !== undefined && was !== p.at;
+  }).length;
+  return (
+    COST.late * late +
+    COST.moved * moved +
+    COST.wait * waitMin(network, placed, goals, lateMin) +
+    switchCost * switchesOf(placed.values())
+  );
 }
 
 /** How often somebody turns from one pot to another. */

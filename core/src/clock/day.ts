@@ -1,14 +1,15 @@
 import { ONE_COOK } from "../simulate/hands-schema";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
-import { outcomeOf, type Problem } from "../units/problem";
+import { outcomeOf, Problem } from "../units/problem";
 import { about, exactly } from "./minutes";
 import type { Clock, Meal, Side } from "../simulate/clock-schema";
 import { hoursOf, someoneUp, type HandHours } from "./hours";
 import { mergeWork } from "./merge-work";
 import { potBlocks, type PotBlocks } from "./pot-blocks";
 import type { Running } from "./running";
-import type { Block, Link, Task } from "./task";
+import { blockOf, taskOf, type Block, type Link, type Task } from "./task";
+import { kitchenEstimate } from "../units/constant";
 import type { Stretch } from "./stretch";
 import { minuteOf, type Minute, type WallClock } from "./wall-clock";
 import { shelfM2 } from "./vessel-floor";
@@ -63,8 +64,12 @@ const AHEAD_MIN = 4 * 1440;
 const EVENING = "16:00";
 /** Of the time that a dish keeps hot so much is room to move, and not kept in hand. */
 const SLACK_MIN = 15;
-/** What a side dish keeps hot. */
-const SIDE_KEEPS_MIN = 30;
+const SIDE_KEEPS_MIN = kitchenEstimate(
+  "a side dish keeps warm",
+  30,
+  "min",
+  "covered, in a warm place",
+);
 
 const minuteAt = (iso: string): Minute => minuteOf(Date.parse(iso));
 
@@ -95,6 +100,10 @@ export function dayOf(asked: Asked, wall: WallClock): Day {
     else problems.set(plan.id, outcome.problem);
   }
   const planOf = new Map(plans.map((p) => [p.id, p]));
+  for (const meal of clock.meals)
+    for (const id of meal.planIds)
+      if (!planOf.has(id) && !running.some((r) => r.planId === id))
+        problems.set(id, missing(id, meal));
   const blocks = new Map<string, Block>();
   for (const pot of pots.values()) for (const b of pot.blocks) blocks.set(b.id, b);
   for (const r of running) for (const b of r.blocks) blocks.set(b.id, b);
@@ -108,7 +117,7 @@ export function dayOf(asked: Asked, wall: WallClock): Day {
         ? []
         : [{ blockId: stock.lastId, from: "end", leastMin: 0, mostMin: null }];
     });
-    const fill = blocks.get(`${pot.planId}/fill`);
+    const fill = pot.blocks.find((b) => b.kind === "fill");
     if (fill !== undefined && links.length > 0)
       blocks.set(fill.id, { ...fill, after: [...fill.after, ...links] });
   }
@@ -156,7 +165,8 @@ export function dayOf(asked: Asked, wall: WallClock): Day {
     }
   }
   const done = new Set(clock.done.map((d) => d.blockId));
-  const merged = mergeWork([...blocks.values()], clock.meals).filter((b) => !done.has(b.id));
+  const toDo = [...blocks.values()].filter((b) => !done.has(b.id));
+  const merged = mergeWork(toDo, clock.meals);
   const lengths = new Map(clock.lengths.map((l) => [l.taskId, l.min]));
   const pins = new Map(clock.pins.map((p) => [p.blockId, minuteAt(p.at)]));
   return {
@@ -173,12 +183,20 @@ export function dayOf(asked: Asked, wall: WallClock): Day {
   };
 }
 
+const missing = (planId: string, meal: Meal): Problem =>
+  new Problem(
+    "unknownReference",
+    "planIds",
+    planId,
+    `A pot of ${meal.name} is not planned any more.`,
+  );
+
 /** A broth that is on a meal's table goes there hot from the sieve, and not into the bath. */
 const eatenHot = (pot: PotBlocks): PotBlocks => ({
   ...pot,
   lastId: pot.fireId,
   blocks: pot.blocks
-    .filter((b) => b.id === pot.fireId || b.id !== pot.lastId)
+    .filter((b) => b.kind !== "portion")
     .map((b) =>
       b.id === pot.fireId ? { ...b, steps: b.steps.slice(0, b.readyStep + 1), isServed: true } : b,
     ),
@@ -195,53 +213,22 @@ function mealBlocks(
   inHandMin: number,
 ): readonly Block[] {
   const planIds = meal.planIds.filter((id) => pots.has(id));
-  const task = (id: string, title: string, more: Partial<Task>): Task => ({
-    id,
-    planIds: [],
-    title,
-    how: "",
-    minutes: exactly(1),
-    attention: "hands",
-    isFlame: false,
-    ringIds: [],
-    vesselIds: [],
-    oven: null,
-    isCold: false,
-    ...more,
-  });
-  const block = (id: string, steps: readonly Task[], after: readonly Link[] = []): Block => ({
-    id,
-    planIds: [],
-    steps,
-    meanwhile: [],
-    after,
-    readyStep: steps.length - 1,
-    isServed: false,
-    isOvernight: false,
-    fixedAt: null,
-    notBefore: null,
-  });
-  const sideSteps = (side: Side): readonly Task[] => {
-    const id = `${meal.id}/side/${side.id}`;
-    return [
-      ...(side.handsMin > 0
-        ? [task(id, side.name, { minutes: about(side.handsMin), how: meal.name })]
-        : []),
-      ...(side.restMin > 0
-        ? [
-            task(`${id}:rest`, side.name, {
-              minutes: exactly(side.restMin),
-              how: meal.name,
-              attention: "near",
-              isFlame: side.onRing,
-              ringIds: side.onRing ? kitchen.rings.map((r) => r.id) : [],
-            }),
-          ]
-        : []),
-    ];
+  const sideSteps = (side: Side, id: string): readonly Task[] => {
+    const hands = taskOf(id, side.name, { minutes: about(side.handsMin), how: meal.name });
+    const rest = taskOf(`${id}:rest`, side.name, {
+      minutes: exactly(side.restMin),
+      how: meal.name,
+      attention: "near",
+      isFlame: side.onRing,
+      ringIds: side.onRing ? kitchen.rings.map((r) => r.id) : [],
+    });
+    return [...(side.handsMin > 0 ? [hands] : []), ...(side.restMin > 0 ? [rest] : [])];
   };
   const sides = meal.sides
-    .map((side) => block(`${meal.id}/side/${side.id}`, sideSteps(side)))
+    .map((side) => {
+      const id = `${meal.id}/side/${side.id}`;
+      return blockOf(id, "side", sideSteps(side, id));
+    })
     .filter((b) => b.steps.length > 0);
   const cooked = planIds.flatMap((id): Link[] => {
     const pot = pots.get(id);
@@ -263,31 +250,22 @@ function mealBlocks(
       ? [{ blockId: r.fireId, from: "ready", leastMin: 0, mostMin: null }]
       : [],
   );
-  const serve = task(serveId(meal), `Serve: ${meal.name}`, {
+  const beside = sides.map((b): Link => ({
+    blockId: b.id,
+    from: "end",
+    leastMin: 0,
+    mostMin: SIDE_KEEPS_MIN.value,
+    // It is quickly made: no more is kept in hand than it may take longer.
+    inHandMin: Math.min(inHandMin, slowerMin(b), SIDE_KEEPS_MIN.value),
+  }));
+  const id = serveId(meal);
+  const serve = taskOf(id, `Serve: ${meal.name}`, {
     planIds,
     minutes: exactly(Math.max(1, meal.serveMin)),
   });
   return [
     ...sides,
-    {
-      ...block(
-        serveId(meal),
-        [serve],
-        [
-          ...cooked,
-          ...onFire,
-          ...sides.map((b): Link => ({
-            blockId: b.id,
-            from: "end",
-            leastMin: 0,
-            mostMin: SIDE_KEEPS_MIN,
-            // It is quickly made: no more is kept in hand than it may take longer.
-            inHandMin: Math.min(inHandMin, slowerMin(b), SIDE_KEEPS_MIN),
-          })),
-        ],
-      ),
-      planIds,
-    },
+    blockOf(id, "serve", [serve], { planIds, after: [...cooked, ...onFire, ...beside] }),
   ];
 }
 

@@ -1,8 +1,8 @@
 import type { Board } from "./board";
 import type { Day } from "./day";
-import { lengthMin, needsOf, readyMin, timedTasks, vesselKey, type Need } from "./needs";
+import { lengthMin, needsOf, readyMin, ringKey, timedTasks, vesselKey, type Need } from "./needs";
 import { earliestIn, latestIn, latestOff } from "./stretch";
-import type { Block, Link, OvenNeed } from "./task";
+import type { Block, Link, OvenNeed, Task } from "./task";
 import type { Minute } from "./wall-clock";
 
 /** A block on the clock, with whose hands do what and what it stands on. */
@@ -11,8 +11,8 @@ export interface Placed {
   readonly at: Minute;
   /** Hands by task. */
   readonly hands: ReadonlyMap<string, string>;
-  /** What was chosen where one of several would do, by the choice. */
-  readonly ones: ReadonlyMap<string, string>;
+  /** The thing that was chosen for each need of one, by the need's place. */
+  readonly ones: ReadonlyMap<number, string>;
 }
 
 /** What a block is, worked out once. */
@@ -38,103 +38,66 @@ export const gapMin = (link: Link): number => link.leastMin + (link.inHandMin ??
 
 const MOST_ROUNDS = 400;
 
-/** The latest place up to `start` and not before `least` at which all that a block needs is there. */
-export function latestPlace(
+/**
+ * The place nearest to `start` at which all that a block needs is there: the latest up to it, not before
+ * `limit`, or the earliest from it on, not after `limit`.
+ */
+export function placeFor(
   board: Board,
   day: Day,
   known: Known,
+  way: "latest" | "earliest",
   start: Minute,
-  least: Minute,
+  limit: Minute,
 ): Minute | null {
+  const step = way === "latest" ? -1 : 1;
+  const further = way === "latest" ? Math.min : Math.max;
+  const evenings = known.block.isOvernight ? day.overnight(known.readyMin) : null;
+  const evening = way === "latest" ? latestIn : earliestIn;
   let at = start;
   for (let round = 0; round < MOST_ROUNDS; round++) {
-    if (at < least) return null;
-    let next = at;
-    if (known.block.isOvernight) {
-      const evening = latestIn(day.overnight(known.readyMin), at, 1);
-      if (evening === null) return null;
-      next = evening;
-    }
+    if ((at - limit) * step > 0) return null;
+    let next: Minute | null = evenings === null ? at : evening(evenings, at, 1);
     for (const need of known.needs) {
-      const from = board.latest(need, next + need.off);
-      if (from === null) return null;
-      next = Math.min(next, from - need.off);
+      if (next === null) return null;
+      const from = board[way](need, next + need.off);
+      next = from === null ? null : further(next, from - need.off);
     }
-    if (next === at) {
-      if (placedAt(board, known, at) !== null) return at;
-      next = at - 1;
-    }
-    at = next;
+    if (next === null) return null;
+    if (next === at && placedAt(board, known, at) !== null) return at;
+    at = next === at ? at + step : next;
   }
   return null;
 }
 
-/** The earliest place from `start` on and not after `most`. */
-export function earliestPlace(
-  board: Board,
-  day: Day,
-  known: Known,
-  start: Minute,
-  most: Minute,
-): Minute | null {
-  let at = start;
-  for (let round = 0; round < MOST_ROUNDS; round++) {
-    if (at > most) return null;
-    let next = at;
-    if (known.block.isOvernight) {
-      const evening = earliestIn(day.overnight(known.readyMin), at, 1);
-      if (evening === null) return null;
-      next = evening;
-    }
-    for (const need of known.needs) {
-      const from = board.earliest(need, next + need.off);
-      if (from === null) return null;
-      next = Math.max(next, from - need.off);
-    }
-    if (next === at) {
-      if (placedAt(board, known, at) !== null) return at;
-      next = at + 1;
-    }
-    at = next;
-  }
-  return null;
-}
-
-/** Who and what does it at this moment; null where two things of the block itself want the same hands. */
-export function placedAt(board: Board, known: Known, at: Minute): Placed | null {
+/**
+ * Who and what does it at this moment; null where somebody or something is not free.
+ * @param anyhow what stands there whatever it costs: each thing done by whoever is free, where anybody is
+ */
+function place(board: Board, known: Known, at: Minute, anyhow: boolean): Placed | null {
   const hands = new Map<string, string>();
-  const ones = new Map<string, string>();
-  for (const need of known.needs) {
-    const from = at + need.off;
-    if (need.kind === "hand") {
-      const hand = board.freeHand(from, need.min);
-      if (hand === null) return null;
-      hands.set(need.task.id, hand);
-    } else if (need.kind === "one") {
-      const one = board.freeOne(need.of, from, need.min);
-      if (one === null) return null;
-      ones.set(`${need.of.join("|")}@${need.off}`, one);
-    }
-  }
-  return { block: known.block, at, hands, ones };
-}
-
-/** What stands there whatever it costs: each thing done by whoever is free, where anybody is. */
-export function placedAnyhow(board: Board, known: Known, at: Minute): Placed {
-  const hands = new Map<string, string>();
-  const ones = new Map<string, string>();
-  for (const need of known.needs) {
+  const ones = new Map<number, string>();
+  for (const [i, need] of known.needs.entries()) {
     const from = at + need.off;
     if (need.kind === "hand") {
       const hand = board.freeHand(from, need.min);
       if (hand !== null) hands.set(need.task.id, hand);
+      else if (!anyhow) return null;
     } else if (need.kind === "one") {
-      const one = board.freeOne(need.of, from, need.min) ?? need.of[0];
-      if (one !== undefined) ones.set(`${need.of.join("|")}@${need.off}`, one);
+      const one = board.freeOne(need.of, from, need.min) ?? (anyhow ? need.of[0] : undefined);
+      if (one !== undefined) ones.set(i, one);
+      else if (!anyhow) return null;
     }
   }
   return { block: known.block, at, hands, ones };
 }
+
+export const placedAt = (board: Board, known: Known, at: Minute): Placed | null =>
+  place(board, known, at, false);
+
+/** What stands there whatever it costs. */
+export const placedAnyhow = (board: Board, known: Known, at: Minute): Placed =>
+  place(board, known, at, true) ?? { block: known.block, at, hands: new Map(), ones: new Map() };
 
 /**
  * Puts a block on the board.
@@ -142,7 +105,7 @@ export function placedAnyhow(board: Board, known: Known, at: Minute): Placed {
  */
 export function take(board: Board, known: Known, placed: Placed, holdUntil: Minute): void {
   const { at } = placed;
-  for (const need of known.needs) {
+  known.needs.forEach((need, i) => {
     const from = at + need.off;
     const to = from + need.min;
     switch (need.kind) {
@@ -158,14 +121,14 @@ export function take(board: Board, known: Known, placed: Placed, holdUntil: Minu
         board.takeOven(need.oven, from, to);
         break;
       case "one": {
-        const one = placed.ones.get(`${need.of.join("|")}@${need.off}`);
+        const one = placed.ones.get(i);
         if (one !== undefined) board.take(one, from, to);
         break;
       }
       case "up":
         break;
     }
-  }
+  });
   const end = at + known.lengthMin;
   if (holdUntil <= end) return;
   for (const id of keptVessels(known.block)) board.take(vesselKey(id), end, holdUntil);
@@ -197,3 +160,19 @@ export const canHold = (board: Board, known: Known, at: Minute, until: Minute): 
 /** The tasks of a placed block with their moments. */
 export const tasksAt = ({ block, at }: Placed) =>
   timedTasks(block).map((t) => ({ ...t, from: at + t.off, to: at + t.off + t.min }));
+
+/** The ring on which a task of a placed block stands; null where it needs none. */
+export function ringOf(p: Placed, task: Task, off: number): string | null {
+  if (task.ringIds.length === 0) return null;
+  const keys = task.ringIds.map(ringKey);
+  const i = needsOf(p.block).findIndex(
+    (need) =>
+      need.kind === "one" &&
+      need.of.length === keys.length &&
+      need.of.every((key, n) => key === keys[n]) &&
+      need.off <= off &&
+      off < need.off + need.min,
+  );
+  const one = p.ones.get(i);
+  return task.ringIds.find((id) => ringKey(id) === one) ?? null;
+}

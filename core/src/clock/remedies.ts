@@ -10,6 +10,8 @@ import type { Clash } from "./clash";
 import type { Clock } from "../simulate/clock-schema";
 import { dayOf, type Asked, type Goal } from "./day";
 import { tasksAt } from "./place";
+import { waitMin } from "./cost";
+import { networkOf } from "./sequence";
 import { solve, type Schedule } from "./solve";
 import type { Minute, WallClock } from "./wall-clock";
 
@@ -38,7 +40,7 @@ export interface RemedyChange {
   readonly hands?: readonly Hand[];
 }
 
-/** No more than so many are worked out: the cheapest stand first. */
+/** No more than so many are worked out. */
 const MOST = 5;
 const ENOUGH = 2;
 const STEP_MIN = 5;
@@ -94,7 +96,7 @@ export function remediesFor(
     const day = { ...whole, goals: whole.goals.filter((g) => isInForce(g, clash.goal, base)) };
     const tried = solve(day, { isQuick: true, onlyInTime: true });
     if (tried.impossible.length === 0 && tried.lateMin.size === 0)
-      found.push({ ...idea, cost: costBeside(drawn, tried) });
+      found.push({ ...idea, cost: costBeside(drawn, tried, clash.goal) });
   };
   const moves = [
     ...plans.flatMap((plan) => otherRings(plan, asked.kitchen)),
@@ -106,13 +108,22 @@ export function remediesFor(
     ...byDay(asked, clash),
     ...later(asked, clash.goal, base, wall),
     ...plans.flatMap((plan) => otherHeats(plan, asked.kitchen)),
-    ...plans.flatMap((plan) => leftOut(asked, plan)),
   ];
   for (const idea of [...moves, ...others]) if (found.length < MOST) tryOut(idea);
   // Where no one move is enough, two of different pots may be.
   if (found.length < ENOUGH)
     for (const idea of pairsOf(moves)) if (found.length < MOST) tryOut(idea);
-  return found;
+  // What takes least stands first; a pot left out is the last thing.
+  const least = [...found].sort(
+    (a, b) =>
+      a.cost.lateMin - b.cost.lateMin ||
+      a.cost.handsMin - b.cost.handsMin ||
+      a.cost.earlierMin - b.cost.earlierMin,
+  );
+  if (found.length < MOST)
+    for (const idea of plans.flatMap((plan) => leftOut(asked, plan)))
+      if (found.length < MOST) tryOut(idea);
+  return [...least, ...found.slice(least.length)];
 }
 
 const planIdOf = (idea: Idea) => idea.change.plans?.[0]?.id;
@@ -134,23 +145,24 @@ export const isInForce = (goal: Goal, mended: Goal, base: Schedule): boolean =>
   goal.id === mended.id ||
   (!base.lateMin.has(goal.id) && !base.impossible.some((g) => g.id === goal.id));
 
-function costBeside(base: Schedule, tried: Schedule): RemedyCost {
+function costBeside(base: Schedule, tried: Schedule, mended: Goal): RemedyCost {
   const of = (s: Schedule) => {
-    const tasks = [...s.placed.values()].flatMap(tasksAt);
-    const hands = tasks.filter((t) => t.task.attention === "hands");
+    const hands = [...s.placed.values()]
+      .flatMap(tasksAt)
+      .filter((t) => t.task.attention === "hands");
     return {
       handsMin: hands.reduce((sum, t) => sum + t.min, 0),
       first: Math.min(...hands.map((t) => t.from)),
-      last: Math.max(...s.day.goals.map((g) => g.due ?? -Infinity)),
+      due: s.day.goals.find((g) => g.id === mended.id)?.due ?? mended.due ?? 0,
       litres: [...s.day.pots.values()].reduce((sum, p) => sum + p.litres, 0),
-      waitMin: s.cost,
+      waitMin: waitMin(networkOf(s.day), s.placed, s.day.goals, s.lateMin),
     };
   };
   const [a, b] = [of(base), of(tried)];
   return {
-    lateMin: Math.max(0, b.last - a.last),
+    lateMin: Math.max(0, b.due - a.due),
     handsMin: b.handsMin - a.handsMin,
-    waitMin: Math.max(0, b.waitMin - a.waitMin),
+    waitMin: b.waitMin - a.waitMin,
     earlierMin: Math.max(0, a.first - b.first),
     litres: b.litres - a.litres,
   };

@@ -1,17 +1,20 @@
 import type { Clockwork } from "./clockwork";
-import { ringOf } from "./check";
 import { lengthMin, needsOf, readyMin } from "./needs";
-import { gapMin, tasksAt, type Placed } from "./place";
-import type { Attention } from "./task";
+import { gapMin, ringOf, tasksAt, type Placed } from "./place";
+import type { Said } from "../units/said";
+import type { Attention, BlockKind } from "./task";
 import type { Minute, WallClock } from "./wall-clock";
 
 /** One line of the run sheet: what is done or goes on, when, by whom, on what, and why then. */
 export interface SheetRow {
   readonly taskId: string;
   readonly blockId: string;
+  readonly kind: BlockKind;
+  /** The blocks it is done for: more than one where it is work of several pots. */
+  readonly blockIds: readonly string[];
   readonly planIds: readonly string[];
   readonly title: string;
-  readonly how: string;
+  readonly how: Said;
   readonly attention: Attention;
   readonly isFlame: boolean;
   readonly from: Minute;
@@ -38,6 +41,8 @@ export function runSheet(work: Clockwork, wall: WallClock): readonly SheetRow[] 
     return tasksAt(p).map(({ task, off, from, to, isMeanwhile }) => ({
       taskId: task.id,
       blockId: p.block.id,
+      kind: p.block.kind,
+      blockIds: p.block.ids,
       planIds: task.planIds,
       title: task.title,
       how: task.how,
@@ -47,7 +52,7 @@ export function runSheet(work: Clockwork, wall: WallClock): readonly SheetRow[] 
       to,
       slowTo: Math.max(to, work.chance.slowEnd.get(task.id) ?? to),
       handId: p.hands.get(task.id) ?? null,
-      ringId: task.ringIds.length === 0 ? null : ringOf(p, task.ringIds, off),
+      ringId: ringOf(p, task, off),
       vesselIds: task.vesselIds,
       ovenId: task.oven?.ovenId ?? null,
       ovenC: task.oven?.ovenC ?? null,
@@ -83,6 +88,8 @@ function keptHot(work: Clockwork, p: Placed): readonly SheetRow[] {
     {
       taskId: `${block.id}:hot`,
       blockId: block.id,
+      kind: block.kind,
+      blockIds: block.ids,
       planIds: block.planIds,
       title: "Keep it hot",
       how: pot.keepsHotHow,
@@ -147,27 +154,29 @@ function whyThen(work: Clockwork, p: Placed, wall: WallClock): string {
 
 /** What is wanted for something else the moment this is over. */
 function wantedNext({ schedule }: Clockwork, p: Placed): string | null {
-  const mine = needsOf(p.block);
-  for (const other of schedule.placed.values()) {
-    if (other.block.id === p.block.id) continue;
-    for (const need of needsOf(other.block)) {
-      const from = other.at + need.off;
-      if (!mine.some((n) => n.kind === need.kind && p.at + n.off + n.min === from)) continue;
-      const thing = (of: Placed, n: typeof need) =>
-        n.kind === "hand"
-          ? of.hands.get(n.task.id)
-          : n.kind === "one"
-            ? of.ones.get(`${n.of.join("|")}@${n.off}`)
-            : undefined;
-      const its = thing(other, need);
-      const same = mine.some(
-        (n) => p.at + n.off + n.min === from && its !== undefined && thing(p, n) === its,
-      );
-      if (same) return `before ${lower(other.block.steps[0]?.title)}`;
-    }
-  }
+  const ends = usesOf(p).map((u) => `${u.thing} ${u.to}`);
+  for (const other of schedule.placed.values())
+    if (
+      other.block.id !== p.block.id &&
+      usesOf(other).some((u) => ends.includes(`${u.thing} ${u.from}`))
+    )
+      return `before ${lower(other.block.steps[0]?.title)}`;
   return null;
 }
 
-const lower = (title: string | undefined): string =>
+/** From when to when a placed block has each hand and thing that it was given. */
+const usesOf = (p: Placed) =>
+  needsOf(p.block).flatMap((need, i) => {
+    const thing =
+      need.kind === "hand"
+        ? p.hands.get(need.task.id)
+        : need.kind === "one"
+          ? p.ones.get(i)
+          : undefined;
+    const from = p.at + need.off;
+    return thing === undefined ? [] : [{ thing, from, to: from + need.min }];
+  });
+
+/** A title as it stands inside a sentence. */
+export const lower = (title: string | undefined): string =>
   title === undefined ? "" : title.charAt(0).toLowerCase() + title.slice(1);

@@ -4,7 +4,8 @@ import type { Wish } from "./clash";
 import type { Clockwork } from "./clockwork";
 import type { Goal } from "./day";
 import { tasksAt } from "./place";
-import { runSheet, type SheetRow } from "./run-sheet";
+import { lower, type SheetRow } from "./run-sheet";
+import { showDuration } from "../units/show";
 import type { Minute, WallClock } from "./wall-clock";
 
 /** "today 21:40", "tomorrow 7:10", "Sat 18:30". */
@@ -18,12 +19,22 @@ export function sayWhen(minute: Minute, now: Minute, wall: WallClock): string {
 
 /** "all but certain", "nine times in ten", "six times in ten". */
 export function sayChance(share: number): string {
-  const TENTHS = ["hardly ever", "one time in ten", "two times in ten", "three times in ten"];
-  const MORE = ["four times in ten", "half the time", "six times in ten", "seven times in ten"];
-  if (share >= 0.985) return "all but surely";
-  const tenths = Math.floor(share * 10 + 1e-9);
-  return [...TENTHS, ...MORE, "eight times in ten", "nine times in ten"][tenths] ?? "surely";
+  if (share >= ALL_BUT_SURE) return "all but surely";
+  return TENTHS[Math.floor(share * 10 + 1e-9)] ?? "surely";
 }
+const ALL_BUT_SURE = 0.985;
+const TENTHS = [
+  "hardly ever",
+  "one time in ten",
+  "two times in ten",
+  "three times in ten",
+  "four times in ten",
+  "half the time",
+  "six times in ten",
+  "seven times in ten",
+  "eight times in ten",
+  "nine times in ten",
+];
 
 /** What a wish that stands in the way says, as part of a sentence. */
 export function sayWish(wish: Wish, names: ReadonlyMap<string, string>, wall: WallClock): string {
@@ -70,9 +81,13 @@ export function thingNames(work: Clockwork): ReadonlyMap<string, string> {
  * The clock in a sentence: what goes on first and when, what wakes anybody, first hands, and by when all of
  * it is done how surely.
  */
-export function clockSentence(work: Clockwork, wall: WallClock): string {
+export function clockSentence(
+  work: Clockwork,
+  sheet: readonly SheetRow[],
+  wall: WallClock,
+): string {
   const { now } = work.asked;
-  const rows = runSheet(work, wall).filter((r) => r.to > now);
+  const rows = sheet.filter((r) => r.to > now);
   const first = rows[0];
   if (first === undefined) return "Nothing is on the clock.";
   const at = (m: Minute) => sayWhen(m, now, wall);
@@ -132,7 +147,7 @@ export function sayReached(work: Clockwork, goal: Goal, wall: WallClock): string
     return `${goal.name} cannot be as it stands: see what clashes.`;
   const late = schedule.lateMin.get(goal.id);
   if (late !== undefined && goal.due !== null)
-    return `${goal.name} is ready ${when(goal.due + late)}, ${sayMinutes(late)} late.`;
+    return `${goal.name} is ready ${when(goal.due + late)}, ${showDuration(late)} late.`;
   const chance = work.chance.goals.find((g) => g.goalId === goal.id);
   if (wished === undefined || chance === undefined) {
     const p = schedule.placed.get(goal.blockId);
@@ -150,22 +165,14 @@ export function sayReached(work: Clockwork, goal: Goal, wall: WallClock): string
   return `${goal.name} is ${by} ${sayChance(chance.inTime)}${lacks}.`;
 }
 
-export function sayMinutes(min: number): string {
-  if (min < 60) return `${Math.round(min)} min`;
-  const hours = Math.floor(min / 60);
-  const rest = Math.round(min - hours * 60);
-  return rest === 0 ? `${hours} h` : `${hours} h ${rest}`;
-}
-
-const lower = (title: string): string => title.charAt(0).toLowerCase() + title.slice(1);
-
 /** What is late or has no place, and what cannot all be. */
 export function sayTrouble(t: {
   readonly goal: string;
   readonly lateMin: number | null;
   readonly wishes: readonly string[];
 }): string {
-  const stands = t.lateMin === null ? "cannot be as it stands" : `is ${sayMinutes(t.lateMin)} late`;
+  const stands =
+    t.lateMin === null ? "cannot be as it stands" : `is ${showDuration(t.lateMin)} late`;
   return t.wishes.length === 0
     ? `${t.goal} ${stands}: it takes longer than there is.`
     : `${t.goal} ${stands}. Not all of this can be: ${t.wishes.join("; ")}.`;

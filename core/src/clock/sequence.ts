@@ -2,14 +2,13 @@ import { Board } from "./board";
 import type { Day, Goal } from "./day";
 import {
   canHold,
-  earliestPlace,
   gapMin,
   keptVessels,
   knownOf,
-  latestPlace,
   linkMin,
   placedAnyhow,
   placedAt,
+  placeFor,
   take,
   type Known,
   type Placed,
@@ -177,9 +176,9 @@ export function fill(network: Network, filling: Filling): Filled {
       at !== undefined &&
       at >= least &&
       at <= start &&
-      latestPlace(board, day, k, at, at) === at &&
+      placeFor(board, day, k, "latest", at, at) === at &&
       canHold(board, k, at, hold);
-    const at = fits(asBefore) ? asBefore : latestPlace(board, day, k, start, least);
+    const at = fits(asBefore) ? asBefore : placeFor(board, day, k, "latest", start, least);
     if (at === null || !canHold(board, k, at, hold) || !put(k, at)) return { placed, failed: id };
     backward.delete(id);
   }
@@ -204,7 +203,7 @@ export function fill(network: Network, filling: Filling): Filled {
       start = Math.max(start, from + gapMin(link));
       if (link.mostMin !== null) most = Math.min(most, from + link.mostMin);
     }
-    const at = earliestPlace(board, day, k, start, most);
+    const at = placeFor(board, day, k, "earliest", start, most);
     if (at === null || !put(k, at)) return { placed, failed: id };
     forward.delete(id);
   }
@@ -221,9 +220,7 @@ const firstOf = (ids: readonly string[], rankOf: (id: string) => number): string
 const waitsFor = (block: Block, next: Block): boolean => {
   const kept = keptVessels(block);
   if (kept.length === 0) return false;
-  return (
-    next.id.endsWith("/serve") || next.steps.some((t) => t.vesselIds.some((v) => kept.includes(v)))
-  );
+  return next.kind === "serve" || next.steps.some((t) => t.vesselIds.some((v) => kept.includes(v)));
 };
 
 function heldUntil(

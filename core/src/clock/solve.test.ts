@@ -56,7 +56,7 @@ describe("a filled clock", () => {
       fc.property(seeds, fc.integer({ min: 30, max: 200 }), (seed, byMin) => {
         const day = drawnKitchenDay(seed);
         const first = solve(day, { isQuick: true });
-        const work = day.blocks.find((b) => b.id.includes("/work/") && first.placed.has(b.id));
+        const work = day.blocks.find((b) => b.id.includes("/prep/") && first.placed.has(b.id));
         if (work === undefined) return;
         const at = Math.max(day.now, (first.placed.get(work.id)?.at ?? day.now) - byMin);
         const pinned = {
@@ -72,7 +72,7 @@ describe("a filled clock", () => {
 
 /** One pot and its table, with hands that never sleep: nothing else binds. */
 const alone = (dueMin: number, more: Partial<Goal> = {}) => {
-  const cut = madeBlock("a/work/cut", [madeTask("a/cut", 20)]);
+  const cut = madeBlock("a/prep/cut", [madeTask("a/cut", 20)]);
   const fire = madeBlock(
     "a/fire",
     [
@@ -107,7 +107,7 @@ describe("counted back", () => {
 
   test("everything ends as late as it can: 225 min before it is due the cutting begins", () => {
     const schedule = solve(alone(600));
-    expect(schedule.placed.get("a/work/cut")?.at).toBe(NOON + 600 - 225);
+    expect(schedule.placed.get("a/prep/cut")?.at).toBe(NOON + 600 - 225);
   });
 
   test("what is begun too late is as little late as can be", () => {

@@ -1,4 +1,5 @@
-import type { Spread3 } from "./minutes";
+import type { Said } from "../units/said";
+import { exactly, type Spread3 } from "./minutes";
 
 /**
  * What a task wants of a cook. Hands: all of one pair. Near: somebody up, who may do other work within
@@ -13,7 +14,7 @@ export interface Task {
   /** The plans whose work it is: more than one where it is done for all of them together. */
   readonly planIds: readonly string[];
   readonly title: string;
-  readonly how: string;
+  readonly how: Said;
   readonly minutes: Spread3;
   readonly attention: Attention;
   /** Under it burns a flame, or a ring glows. */
@@ -52,9 +53,18 @@ export interface Link {
   readonly inHandMin?: number;
 }
 
+/**
+ * What a block is: work before the pot, its filling, the pot on its heat (planned or under way), portions,
+ * a side dish, serving.
+ */
+export type BlockKind = "prep" | "fill" | "fire" | "running" | "portion" | "side" | "serve";
+
 /** Tasks that follow one another without a pause, and what is done meanwhile. */
 export interface Block {
   readonly id: string;
+  readonly kind: BlockKind;
+  /** The blocks it was made of: more than one where the work of several pots is done at one go. */
+  readonly ids: readonly string[];
   readonly planIds: readonly string[];
   readonly steps: readonly Task[];
   readonly meanwhile: readonly Meanwhile[];
@@ -62,6 +72,8 @@ export interface Block {
   readonly after: readonly Link[];
   /** The step at whose end the pot is ready, by its place; the last where it is not said. */
   readonly readyStep: number;
+  /** What has the same can be done at one go; null where it is done by itself. */
+  readonly sameAs: string | null;
   /** A dish that waits hot for the table once it is ready. */
   readonly isServed: boolean;
   /** It goes through the night: on in the evening, ready in the morning. */
@@ -71,3 +83,42 @@ export interface Block {
   /** Not before. */
   readonly notBefore: number | null;
 }
+
+/** A task of hands for a minute, but for what is said otherwise. */
+export const taskOf = (id: string, title: string, more: Partial<Task> = {}): Task => ({
+  id,
+  planIds: [],
+  title,
+  how: "",
+  minutes: exactly(1),
+  attention: "hands",
+  isFlame: false,
+  ringIds: [],
+  vesselIds: [],
+  oven: null,
+  isCold: false,
+  ...more,
+});
+
+/** A block of these steps, ready at its end, but for what is said otherwise. */
+export const blockOf = (
+  id: string,
+  kind: BlockKind,
+  steps: readonly Task[],
+  more: Partial<Block> = {},
+): Block => ({
+  id,
+  kind,
+  ids: [id],
+  planIds: [],
+  steps,
+  meanwhile: [],
+  after: [],
+  readyStep: steps.length - 1,
+  sameAs: null,
+  isServed: false,
+  isOvernight: false,
+  fixedAt: null,
+  notBefore: null,
+  ...more,
+});

@@ -1,5 +1,6 @@
 import type { z } from "zod";
 import { BatchSchema, CookEventSchema } from "../batch/batch-schema";
+import { ClockSchema } from "../simulate/clock-schema";
 import { LarderEventSchema } from "../larder/larder-schema";
 import { KitchenSchema, SCHEMA_VERSION } from "../simulate/kitchen-schema";
 import { PlanSchema } from "../simulate/plan-schema";
@@ -106,6 +107,10 @@ function reportOfData(data: unknown): ReportedFile {
   });
   const larder = listOf("larder", LarderEventSchema, true, withId);
   const settings = listOf("settings", SettingSchema, false, (s) => s.key);
+  const clock = raw["clock"] === undefined ? null : repair(ClockSchema, raw["clock"]);
+  if (clock?.ok === true) repaired.push(...clock.repairs.map((r) => told(["clock"], r)));
+  else if (clock !== null)
+    leftOut.push({ path: pathText(["clock", ...clock.path]), message: clock.message });
   const { exportedAt } = raw;
   const file = KettlosFileSchema.safeParse({
     format: "kettlos",
@@ -116,6 +121,7 @@ function reportOfData(data: unknown): ReportedFile {
     batches,
     events,
     larder,
+    ...(clock?.ok === true ? { clock: clock.value } : {}),
     settings,
   });
   if (file.success) return { ok: true, report: { file: file.data, repaired, leftOut } };

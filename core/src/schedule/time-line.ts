@@ -1,6 +1,7 @@
 import type { Plan } from "../simulate/plan-schema";
 import type { Trace } from "../simulate/trace";
-import { kitchenEstimate, type Constant } from "../units/constant";
+import type { Constant } from "../units/constant";
+import { POT_TIMES } from "./pot-times";
 
 /** How much of the cook a stretch takes. */
 export type Attention = "hands" | "near" | "look" | "leave";
@@ -15,24 +16,14 @@ export interface Stretch {
   readonly handsOnMin: number;
 }
 
-const takes = (what: string, min: number) =>
-  kitchenEstimate(what, min, "min", "a cook with a watch, until your own is known");
-
-const LOOK_MIN = takes("a look at the pot", 2);
-const LOOK_EVERY_MIN = takes("time between two looks", 45);
-const SKIM_MIN = takes("skimming as it comes up", 5);
-const SHUT_MIN = takes("shutting and setting it", 3);
-const OPEN_MIN = takes("letting down and opening", 3);
-const STRAIN_MIN = takes("straining", 10);
-
 /** What the minutes of work are reckoned from. */
 export const WORK_CONSTANTS: readonly Constant[] = [
-  LOOK_MIN,
-  LOOK_EVERY_MIN,
-  SKIM_MIN,
-  SHUT_MIN,
-  OPEN_MIN,
-  STRAIN_MIN,
+  POT_TIMES.look,
+  POT_TIMES.lookEvery,
+  POT_TIMES.skim,
+  POT_TIMES.shut,
+  POT_TIMES.open,
+  POT_TIMES.strain,
 ];
 
 interface Part {
@@ -43,7 +34,7 @@ interface Part {
 }
 
 /** Hands-on minutes of a stretch that wants a look now and then. */
-const looks = (min: number) => Math.floor(min / LOOK_EVERY_MIN.value) * LOOK_MIN.value;
+const looks = (min: number) => Math.floor(min / POT_TIMES.lookEvery.value) * POT_TIMES.look.value;
 
 /** What happens after the work of preparing, heat by heat. */
 function heatParts(plan: Plan, trace: Trace): readonly Part[] {
@@ -53,7 +44,7 @@ function heatParts(plan: Plan, trace: Trace): readonly Part[] {
   switch (heat.method) {
     case "hob":
       return [
-        { what: "Up to the simmer", min: up, attention: "near", handsOnMin: SKIM_MIN.value },
+        { what: "Up to the simmer", min: up, attention: "near", handsOnMin: POT_TIMES.skim.value },
         { what: "Simmers", min: hold, attention: "look", handsOnMin: looks(hold) },
       ];
     case "oven":
@@ -62,9 +53,9 @@ function heatParts(plan: Plan, trace: Trace): readonly Part[] {
           what: "Up on the ring",
           min: up,
           attention: "near",
-          handsOnMin: up > 0 ? SKIM_MIN.value : 0,
+          handsOnMin: up > 0 ? POT_TIMES.skim.value : 0,
         },
-        { what: "In the oven", min: hold, attention: "leave", handsOnMin: SHUT_MIN.value },
+        { what: "In the oven", min: hold, attention: "leave", handsOnMin: POT_TIMES.shut.value },
       ];
     case "slowCooker":
       return [
@@ -72,18 +63,18 @@ function heatParts(plan: Plan, trace: Trace): readonly Part[] {
           what: "In the slow cooker",
           min: hold + trace.releaseMin,
           attention: "leave",
-          handsOnMin: SHUT_MIN.value,
+          handsOnMin: POT_TIMES.shut.value,
         },
       ];
     case "pressure":
       return [
-        { what: "Up to pressure", min: up, attention: "near", handsOnMin: SHUT_MIN.value },
+        { what: "Up to pressure", min: up, attention: "near", handsOnMin: POT_TIMES.shut.value },
         { what: "At pressure", min: hold, attention: "near", handsOnMin: 0 },
         {
           what: "Pressure down",
           min: trace.releaseMin,
           attention: "near",
-          handsOnMin: OPEN_MIN.value,
+          handsOnMin: POT_TIMES.open.value,
         },
       ];
   }
@@ -91,9 +82,9 @@ function heatParts(plan: Plan, trace: Trace): readonly Part[] {
 
 const STRAIN: Part = {
   what: "Strain",
-  min: STRAIN_MIN.value,
+  min: POT_TIMES.strain.value,
   attention: "hands",
-  handsOnMin: STRAIN_MIN.value,
+  handsOnMin: POT_TIMES.strain.value,
 };
 
 /**

@@ -8,6 +8,7 @@ import { pieceOf } from "../simulate/piece-of";
 import type { Plan, PlanItem } from "../simulate/plan-schema";
 import type { Vessel } from "../vessel/vessel-schema";
 import { vesselAreaM2 } from "../vessel/volume";
+import { litres, metres, say, type Said } from "../units/said";
 import { called } from "../vessel/called";
 
 /** One piece of work before the pot goes on. */
@@ -18,7 +19,7 @@ export interface WorkTask {
   /** "Brown the goat shoulder", as the cook reads it. */
   readonly title: string;
   /** How: "2 batches in the sauté pan, 7 min each". */
-  readonly how: string;
+  readonly how: Said;
   readonly why: string;
   readonly min: number;
   readonly attention: "hands" | "near" | "leave";
@@ -72,7 +73,7 @@ function itemTasks(item: PlanItem, plan: Plan, kitchen: Kitchen): readonly WorkT
     time: WorkTime,
     title: string,
     given?: number,
-    how = "",
+    how: Said = "",
   ): WorkTask => ({
     id: `${item.id}:${kind}`,
     itemId: item.id,
@@ -136,10 +137,10 @@ const titleOf = (work: Work, name: string): string =>
 
 const percent = (share: number) => `${Math.round(share * 100)} %`;
 
-function howOf(work: Work, item: PlanItem, plan: Plan): string {
+function howOf(work: Work, item: PlanItem, plan: Plan): Said {
   switch (work.kind) {
     case "cut":
-      return `${Math.round(pieceEdgeM(pieceOf(item, plan.pieceM)) * 100)} cm`;
+      return say`${metres(Math.round(pieceEdgeM(pieceOf(item, plan.pieceM)) * 100) / 100)}`;
     case "reduce":
       return `to ${percent(work.share ?? 0.5)}`;
     case "crush":
@@ -148,7 +149,7 @@ function howOf(work: Work, item: PlanItem, plan: Plan): string {
     case "soak":
       return work.liquorL === undefined
         ? "throw the water away"
-        : `in ${work.liquorL} L; decant it into the pot, leave the grit`;
+        : say`in ${litres(work.liquorL)}; decant it into the pot, leave the grit`;
     default:
       return "";
   }

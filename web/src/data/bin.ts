@@ -1,11 +1,8 @@
-import type { Binned } from "./binned";
+import { KEPT_MS, type Binned } from "./binned";
 import { db } from "./db";
 import { newId } from "./new-id";
 import { changeKitchen, removeBatch, savePlan } from "./repository";
 import { writing } from "./writing";
-
-/** What was removed lies here for so long, ms. */
-const KEPT_MS = 30 * 24 * 60 * 60_000;
 
 /** Lays something removed into the bin; what has lain there too long goes. */
 export async function bin(name: string, what: Binned["what"]): Promise<void> {

@@ -4,7 +4,10 @@ import type { Plan } from "@kettlos/core/simulate/plan-schema";
 
 /** The lists of a kitchen whose things can be taken out. */
 export type KitchenList =
-  "vessels" | "rings" | "ovens" | "containers" | "dailyUses" | "ownIngredients";
+  "vessels" | "rings" | "ovens" | "containers" | "dailyUses" | "ownIngredients" | "hands";
+
+/** What was removed can be brought back for so long, ms. */
+export const KEPT_MS = 30 * 24 * 60 * 60_000;
 
 /** Something removed, as it was. */
 export interface Binned {

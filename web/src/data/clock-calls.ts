@@ -1,10 +1,17 @@
 import type { ClockAnswer } from "@kettlos/core/clock/answer";
+import type { BlockKind } from "@kettlos/core/clock/task";
+import { inWords } from "@kettlos/core/units/said";
+import type { UnitSystem } from "@kettlos/core/units/show";
 import type { PotCall } from "./calls-of";
 
 const MINUTE_MS = 60_000;
 
 /** Work before a pot is on that is due by the clock: called until it is ticked off, or its pot is put on. */
-export function clockCalls(answer: ClockAnswer | null, nowMs: number): readonly PotCall[] {
+export function clockCalls(
+  answer: ClockAnswer | null,
+  nowMs: number,
+  units: UnitSystem,
+): readonly PotCall[] {
   if (answer === null) return [];
   // A pot that is wanted for no time hurries nobody.
   const isWanted = (planIds: readonly string[]) =>
@@ -15,19 +22,17 @@ export function clockCalls(answer: ClockAnswer | null, nowMs: number): readonly 
     if (row.attention === "hands" && !row.isMeanwhile && !first.has(row.blockId))
       first.set(row.blockId, row);
   return [...first.values()]
-    .filter(
-      (row) => isBefore(row.blockId) && isWanted(row.planIds) && row.from * MINUTE_MS <= nowMs,
-    )
+    .filter((row) => isBefore(row.kind) && isWanted(row.planIds) && row.from * MINUTE_MS <= nowMs)
     .map((row) => ({
       key: `clock|${row.blockId}`,
       isDanger: false,
       title: row.title,
-      text: [row.how, row.why].filter(Boolean).join(". "),
+      text: [inWords(row.how, units), row.why].filter(Boolean).join(". "),
       dueMs: row.from * MINUTE_MS,
       batchId: "",
     }));
 }
 
+const BEFORE: ReadonlySet<BlockKind> = new Set(["prep", "fill", "side"]);
 /** Once a pot is on, its own actions call. */
-export const isBefore = (blockId: string): boolean =>
-  blockId.includes("/work/") || blockId.endsWith("/fill") || blockId.includes("/side/");
+export const isBefore = (kind: BlockKind): boolean => BEFORE.has(kind);

@@ -2,7 +2,7 @@ import type { ClockAnswer, TroubleAnswer } from "@kettlos/core/clock/answer";
 import { sayMoved } from "@kettlos/core/clock/moves";
 import type { Remedy } from "@kettlos/core/clock/remedies";
 import { workDone } from "@kettlos/core/batch/work-before";
-import type { workInBlocks as WorkInBlocks } from "@kettlos/core/clock/pot-blocks";
+import type { workInBlocks as WorkInBlocks } from "@kettlos/core/clock/prep-blocks";
 import { withReadyTimes } from "@kettlos/core/clock/wishes";
 import { emptyClock, type Clock, type LoosePot } from "@kettlos/core/simulate/clock-schema";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
@@ -10,6 +10,7 @@ import { defineStore } from "pinia";
 import { computed, ref, shallowRef, watch } from "vue";
 import { reckoner } from "../workers/reckoner";
 import { CLOCK_ID, saveClock } from "./clock-log";
+import { keepStanding, stoodAt } from "./clock-stood";
 import { db } from "./db";
 import { useKitchenStore } from "./kitchen-store";
 import { plain } from "./plain";
@@ -24,6 +25,9 @@ const MINUTE_MS = 60_000;
 const COOKED_FOR_MS = 3 * 24 * 60 * MINUTE_MS;
 /** What stands on the clock is reckoned anew so often when nothing changes, min. */
 const EVERY_MIN = 5;
+
+/** A planned pot on the filled clock. */
+export type PotStart = ClockAnswer["pots"][number];
 
 /** A step of the clock to undo: the clock, with the plans that a remedy changed. */
 interface ClockStep {
@@ -89,7 +93,7 @@ export const useClockStore = defineStore("clock", () => {
   async function askedWith(changed: Clock) {
     // Not with the first screen: what it takes comes when the clock is filled.
     const { runningOf } = await import("@kettlos/core/clock/running");
-    const { workInBlocks } = await import("@kettlos/core/clock/pot-blocks");
+    const { workInBlocks } = await import("@kettlos/core/clock/prep-blocks");
     const nowMs = pots.nowMs;
     const meals = changed.meals.map((m) => ({
       ...m,
@@ -152,8 +156,10 @@ export const useClockStore = defineStore("clock", () => {
     );
   }
 
-  /** When each planned pot begins, goes on and is ready, by its plan. */
-  const starts = computed(() => startsOf(answer.value));
+  /** When each planned pot goes on and is ready, by its plan. */
+  const starts = computed<ReadonlyMap<string, PotStart>>(
+    () => new Map(answer.value?.pots.map((p) => [p.planId, p])),
+  );
 
   const steps = useSteps<ClockStep>();
   void steps.turnTo(CLOCK_ID);
@@ -257,47 +263,3 @@ export const useClockStore = defineStore("clock", () => {
     redoes: steps.redoes,
   };
 });
-
-/** Where each block stood when this browser filled the clock last: after a reload it stands there again. */
-const STOOD_KEY = "kettlos-clock-stood";
-function stoodAt(): ReadonlyMap<string, number> | null {
-  try {
-    const kept: unknown = JSON.parse(localStorage.getItem(STOOD_KEY) ?? "null");
-    return Array.isArray(kept) ? new Map(kept as [string, number][]) : null;
-  } catch {
-    return null;
-  }
-}
-function keepStanding(at: ReadonlyMap<string, number>): void {
-  try {
-    localStorage.setItem(STOOD_KEY, JSON.stringify([...at]));
-  } catch {
-    // A browser that keeps nothing fills it anew.
-  }
-}
-
-/** When a planned pot begins, goes on and is ready. Milliseconds. */
-export interface PotStart {
-  readonly beginMs: number;
-  readonly lightMs: number;
-  readonly readyMs: number;
-}
-
-function startsOf(answer: ClockAnswer | null): ReadonlyMap<string, PotStart> {
-  const starts = new Map<string, PotStart>();
-  for (const row of answer?.rows ?? [])
-    for (const planId of row.planIds) {
-      const fireId = `${planId}/fire`;
-      if (!answer?.at.has(fireId)) continue;
-      const isPot = row.blockId === fireId && !row.isMeanwhile;
-      const had = starts.get(planId);
-      const fromMs = row.from * MINUTE_MS;
-      const isReady = isPot && !row.isCold && !row.taskId.endsWith("/fridge");
-      starts.set(planId, {
-        beginMs: Math.min(had?.beginMs ?? Infinity, fromMs),
-        lightMs: (answer.at.get(fireId) ?? 0) * MINUTE_MS,
-        readyMs: Math.max(had?.readyMs ?? 0, isReady ? row.to * MINUTE_MS : 0),
-      });
-    }
-  return starts;
-}

@@ -14,10 +14,17 @@ const KITCHEN_WORDS: Partial<Record<keyof Kitchen, string>> = {
   coolingCode: "the code for chilling",
   ownCode: "the house's own code",
   currency: "the money",
-  hands: "who cooks",
   runsAlone: "what may run alone",
 };
-const LISTS = ["vessels", "rings", "ovens", "containers", "dailyUses", "ownIngredients"] as const;
+const LISTS = [
+  "vessels",
+  "rings",
+  "ovens",
+  "containers",
+  "dailyUses",
+  "ownIngredients",
+  "hands",
+] as const;
 const nameIn = (thing: Kitchen[(typeof LISTS)[number]][number]): string =>
   "name" in thing ? thing.name.toLowerCase() : thing.who;
 

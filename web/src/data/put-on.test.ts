@@ -37,7 +37,7 @@ test("a plan's own time goes along with its pot, and work ticked off is in its l
   if (sample.clock === undefined) throw new Error("no clock");
   const at = new Date(NOW - 60_000).toISOString();
   const done = [
-    { blockId: `${plan.id}/work/lambNeck-0:rinse`, at },
+    { blockId: `${plan.id}/prep/lambNeck-0:rinse`, at },
     { blockId: "plan-chili/fill", at },
   ];
   await saveClock({ ...sample.clock, done });

@@ -20,7 +20,7 @@ export async function putOn(plan: Plan, kitchen: Kitchen): Promise<Batch> {
   const wish = clock.loose.find((l) => l.planId === plan.id);
   const isOnTable = clock.meals.some((m) => m.planIds.includes(plan.id));
   if (done.length > 0) {
-    const { workInBlocks } = await import("@kettlos/core/clock/pot-blocks");
+    const { workInBlocks } = await import("@kettlos/core/clock/prep-blocks");
     const inBlocks = workInBlocks(plan, kitchen);
     for (const { blockId, at } of done)
       for (const id of inBlocks.get(blockId) ?? [])

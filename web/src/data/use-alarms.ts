@@ -36,7 +36,7 @@ export function useAlarms() {
   // A practice pot is watched while it runs; it calls nobody from elsewhere.
   const calls = computed(() => [
     ...pots.inEarnest.flatMap((p) => callsOf(p, pots.nowMs, kitchenStore.units)),
-    ...clockCalls(clockStore.answer, pots.nowMs),
+    ...clockCalls(clockStore.answer, pots.nowMs, kitchenStore.units),
   ]);
 
   function heard(key: string) {

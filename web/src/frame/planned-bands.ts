@@ -13,6 +13,7 @@ export interface PlannedBand {
   readonly readyMs: number;
 }
 
+const MINUTE_MS = 60_000;
 const cache = new WeakMap<Plan, { kitchen: Kitchen; totalMin: number | null }>();
 
 /**
@@ -28,7 +29,8 @@ export function plannedBands(
   if (kitchen === null) return [];
   return plans.flatMap((plan) => {
     const start = starts.get(plan.id);
-    if (start !== undefined) return [{ plan, lightMs: start.lightMs, readyMs: start.readyMs }];
+    if (start !== undefined)
+      return [{ plan, lightMs: start.lightAt * MINUTE_MS, readyMs: start.readyAt * MINUTE_MS }];
     const readyMs = plan.readyAt === null ? NaN : Date.parse(plan.readyAt);
     if (!(readyMs > nowMs)) return [];
     const totalMin = totalMinOf(plan, kitchen);

@@ -8,21 +8,20 @@ import TickChoice from "../../controls/TickChoice.vue";
 import UndoBar from "../../controls/UndoBar.vue";
 import { useClockStore } from "../../data/clock-store";
 import { useKitchenStore } from "../../data/kitchen-store";
-import { isoDayOf, weekdayClockOf } from "../../data/moments";
+import { weekdayClockOf } from "../../data/moments";
 import { usePotsStore } from "../../data/pots-store";
 import { putOn } from "../../data/put-on";
 import { savePlan } from "../../data/repository";
-import { save } from "../../data/save-file";
 import { useShortcuts } from "../../frame/shortcuts";
-import { reckoner } from "../../workers/reckoner";
+import ClockOut from "./ClockOut.vue";
 import LanesView from "./LanesView.vue";
 import MealDialog from "./MealDialog.vue";
 import PotDialog from "./PotDialog.vue";
 import SheetView from "./SheetView.vue";
 import TaskPanel from "./TaskPanel.vue";
 import TroublePanel from "./TroublePanel.vue";
-import type { LaneBar } from "./lane-model";
-import { sheetCsv } from "./sheet-csv";
+import { useClockChanges } from "./use-clock-changes";
+import { useDragged } from "./use-dragged";
 import { ZOOMS, type Zoom } from "./use-scale";
 
 /** Several pots on one clock: every task and every hand on one time scale, from now to the meal. */
@@ -69,83 +68,24 @@ const chosenPot = computed(() => {
   const name = id === undefined ? undefined : planName(id);
   return id === undefined || name === undefined ? null : { planId: id, name };
 });
-/** A pot that is on already: its work is done at the stove. */
+/** A pot that is begun already: its work is done at the stove. */
 const chosenBatch = computed(
-  () => pots.inEarnest.find((p) => chosen.value?.startsWith(`${p.batch.id}/`))?.batch.id ?? null,
+  () =>
+    pots.inEarnest.find(
+      (p) => p.batch.plan.id === chosenPot.value?.planId && p.cook.strainedMs === null,
+    )?.batch.id ?? null,
 );
 
-const isoAt = (minute: Minute) => new Date(minute * MINUTE_MS).toISOString();
-const titleOf = (blockId: string) =>
-  answer.value?.rows.find((r) => r.blockId === blockId)?.title.toLowerCase() ?? "a task";
-const withPin = (blockId: string, at: Minute | null) => ({
-  ...clockStore.clock,
-  pins: [
-    ...clockStore.clock.pins.filter((p) => p.blockId !== blockId),
-    ...(at === null ? [] : [{ blockId, at: isoAt(at) }]),
-  ],
+const changes = useClockChanges(planName);
+const drag = useDragged(changes, () => nowMinute.value);
+/** The task that may take longest over what is planned. */
+const hangsOn = computed(() => {
+  const row = answer.value?.rows.find((r) => r.taskId === answer.value?.hangsOn);
+  const pot = planName(row?.planIds[0] ?? "");
+  return row === undefined
+    ? null
+    : `${row.title.toLowerCase()}${pot === undefined ? "" : `, ${pot.toLowerCase()}`}`;
 });
-const pin = (blockId: string, at: Minute | null) =>
-  clockStore.change(
-    withPin(blockId, at),
-    at === null ? `${titleOf(blockId)} let go` : `${titleOf(blockId)} kept there`,
-  );
-
-/** While it is dragged the rest follows coarsely, one filling at a time; let go, it is kept there. */
-let isFollowing = false;
-let waiting: (() => Promise<void>) | null = null;
-async function follow(run: () => Promise<void>) {
-  if (isFollowing) {
-    waiting = run;
-    return;
-  }
-  isFollowing = true;
-  await run();
-  isFollowing = false;
-  const next = waiting;
-  waiting = null;
-  if (next !== null) await follow(next);
-}
-async function drag(bar: LaneBar, byMin: number, isDone: boolean) {
-  const stood = answer.value?.at.get(bar.blockId) ?? bar.from;
-  const from = held.value?.blockId === bar.blockId ? held.value.from : stood;
-  held.value = isDone ? null : { blockId: bar.blockId, from };
-  const at = Math.max(nowMinute.value, from + byMin);
-  chosen.value = bar.blockId;
-  if (isDone) {
-    waiting = null;
-    await clockStore.change(withPin(bar.blockId, at), `${titleOf(bar.blockId)} moved`);
-    await nextTick();
-    document.querySelector<HTMLElement>(`[data-block="${CSS.escape(bar.blockId)}"]`)?.focus();
-  } else {
-    const pinned = withPin(bar.blockId, at);
-    const wanted = { ...clockStore.wanted, pins: pinned.pins };
-    await follow(() => clockStore.fill(wanted, true));
-  }
-}
-const held = ref<{ blockId: string; from: Minute } | null>(null);
-
-function lengthen(taskId: string, min: number | null) {
-  const { clock } = clockStore;
-  const lengths = clock.lengths.filter((l) => l.taskId !== taskId);
-  const row = chosenRows.value.find((r) => r.taskId === taskId);
-  if (row !== undefined && min === row.to - row.from) return;
-  void clockStore.change(
-    { ...clock, lengths: min === null ? lengths : [...lengths, { taskId, min: Math.round(min) }] },
-    `${row?.title.toLowerCase() ?? "a task"} ${min === null ? "as usual" : `${Math.round(min)} min`}`,
-  );
-}
-
-/** Ticked off: it is not asked for again. */
-function done(blockId: string) {
-  const { clock } = clockStore;
-  const at = isoAt(nowMinute.value);
-  const kept = clock.done.filter((d) => d.blockId !== blockId);
-  return clockStore.change(
-    { ...clock, done: [...kept, { blockId, at }].slice(-MOST_DONE) },
-    `${titleOf(blockId)} done`,
-  );
-}
-const MOST_DONE = 600;
 
 const meal = ref<Meal | null>(null);
 const isMealOpen = ref(false);
@@ -153,42 +93,12 @@ const openMeal = (which: Meal | null) => {
   meal.value = which;
   isMealOpen.value = true;
 };
-const keepMeal = (kept: Meal) => {
-  const { clock } = clockStore;
-  const others = clock.meals.filter((m) => m.id !== kept.id);
-  return clockStore.change(
-    {
-      ...clock,
-      meals: [...others, kept],
-      loose: clock.loose.filter((l) => !kept.planIds.includes(l.planId)),
-    },
-    kept.name.toLowerCase(),
-  );
-};
-const removeMeal = (id: string) => {
-  const { clock } = clockStore;
-  const gone = clock.meals.find((m) => m.id === id);
-  return clockStore.change(
-    { ...clock, meals: clock.meals.filter((m) => m.id !== id) },
-    `${gone?.name.toLowerCase() ?? "a meal"} taken off`,
-  );
-};
 const loose = ref<LoosePot | null>(null);
 const isPotOpen = ref(false);
 const openPot = (which: LoosePot | null) => {
   loose.value = which;
   isPotOpen.value = true;
 };
-const keepPot = (kept: LoosePot) => {
-  const { clock } = clockStore;
-  const others = clock.loose.filter((l) => l.planId !== kept.planId);
-  return clockStore.change(
-    { ...clock, loose: [...others, kept] },
-    planName(kept.planId)?.toLowerCase() ?? "a pot",
-  );
-};
-const removePot = (planId: string) =>
-  clockStore.takeOff(planId, `${planName(planId)?.toLowerCase() ?? "a pot"} taken off`);
 /** Plans that are on no table and on no fire yet. */
 const free = computed(() => {
   const { wanted } = clockStore;
@@ -207,29 +117,11 @@ async function start(planId: string) {
   await router.push(`/cook/${batch.id}`);
 }
 
-async function toCalendar() {
-  const text = await reckoner().clockCalendar(nowMinute.value);
-  save(`kettlos-clock-${isoDayOf(pots.nowMs)}.ics`, text, "text/calendar");
-}
-function toCsv() {
-  if (answer.value === null || kitchenStore.kitchen === null) return;
-  const text = sheetCsv(answer.value, kitchenStore.kitchen, planName);
-  save(`kettlos-clock-${isoDayOf(pots.nowMs)}.csv`, text, "text/csv");
-}
 async function print() {
   mode.value = "sheet";
   await nextTick();
   window.print();
 }
-const canShare = typeof navigator.share === "function";
-async function share() {
-  const rows = answer.value?.rows.filter((r) => r.attention === "hands") ?? [];
-  const lines = rows.map((r) => `${weekdayClockOf(r.from * MINUTE_MS)} ${r.title}`);
-  await navigator.share({ title: "Kettlos", text: lines.join("\n") }).catch(() => {
-    // The cook thought better of it.
-  });
-}
-
 useShortcuts(() => [
   { keys: "n", does: "A meal on the clock", run: () => openMeal(null) },
   { keys: "o", does: "A pot for no meal", run: () => openPot(null) },
@@ -262,9 +154,12 @@ useShortcuts(() => [
         </h1>
         <p v-if="answer" class="sentence" aria-live="polite">{{ answer.sentence }}</p>
         <p v-for="p in answer?.problems ?? []" :key="p.planId" class="ember" role="alert">
-          {{ planName(p.planId) }} cannot be cooked as it stands: {{ p.message }}
-          <RouterLink :to="`/plan/${p.planId}`">To the plan</RouterLink>
+          <template v-if="planName(p.planId)"
+            >{{ planName(p.planId) }} cannot be cooked as it stands: {{ p.message }}
+            <RouterLink :to="`/plan/${p.planId}`">To the plan</RouterLink></template
+          ><template v-else>{{ p.message }}</template>
         </p>
+        <p v-if="hangsOn" class="quiet small">Most of it hangs on: {{ hangsOn }}.</p>
         <p v-if="answer && isSlow" class="quiet small" role="status">Filling the clock …</p>
         <p v-else-if="clockStore.moved" class="small" role="status">{{ clockStore.moved }}</p>
       </div>
@@ -275,10 +170,14 @@ useShortcuts(() => [
         </p>
         <p class="beside">
           <template v-if="answer">
-            <button type="button" class="button" @click="toCalendar">To a calendar</button>
-            <button type="button" class="button" @click="print">Print</button>
-            <button type="button" class="button" @click="toCsv">CSV</button>
-            <button v-if="canShare" type="button" class="button" @click="share">Share</button>
+            <ClockOut
+              v-if="kitchenStore.kitchen"
+              :answer
+              :kitchen="kitchenStore.kitchen"
+              :now-minute="nowMinute"
+              :pot-name="planName"
+              @print="print"
+            />
           </template>
           <button type="button" class="button" @click="openPot(null)">
             Add a pot <kbd>O</kbd>
@@ -315,8 +214,8 @@ useShortcuts(() => [
       :rows="chosenRows"
       :pot="chosenPot"
       :batch-id="chosenBatch"
-      @pin="pin"
-      @lengthen="lengthen"
+      @pin="(blockId, at) => changes.pin(blockId, at)"
+      @lengthen="(row, min) => changes.lengthen(row, min)"
       @start="start"
       @close="chosen = null"
     />
@@ -330,9 +229,14 @@ useShortcuts(() => [
         :chosen
         :pot-name="planName"
         @choose="chosen = $event.blockId"
-        @drag="drag"
+        @drag="
+          (bar, byMin, isDone) => {
+            chosen = bar.blockId;
+            void drag(bar, byMin, isDone);
+          }
+        "
         @pin="
-          pin(
+          changes.pin(
             $event.blockId,
             $event.isPinned ? null : (answer.at.get($event.blockId) ?? $event.from),
           )
@@ -346,7 +250,7 @@ useShortcuts(() => [
         :chosen
         :pot-name="planName"
         @choose="chosen = $event"
-        @done="done"
+        @done="changes.done($event, nowMinute)"
       />
       <p class="hands quiet small">
         <RouterLink to="/kitchen#hands">Who cooks, and when they are here and asleep</RouterLink>
@@ -365,16 +269,16 @@ useShortcuts(() => [
       :meal
       :plans="kitchenStore.plans"
       :now-ms="pots.nowMs"
-      @keep="keepMeal"
-      @remove="removeMeal"
+      :keep-it="changes.keepMeal"
+      :remove-it="changes.removeMeal"
     />
     <PotDialog
       v-model="isPotOpen"
       :pot="loose"
       :plans="free"
       :now-ms="pots.nowMs"
-      @keep="keepPot"
-      @remove="removePot"
+      :keep-it="changes.keepPot"
+      :remove-it="changes.removePot"
     />
   </div>
 </template>

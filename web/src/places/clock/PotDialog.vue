@@ -1,81 +1,78 @@
 <script setup lang="ts">
 import type { LoosePot } from "@kettlos/core/simulate/clock-schema";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
-import { format } from "date-fns";
 import { ref, watch } from "vue";
 import FieldForm from "../../controls/FieldForm.vue";
+import MomentField from "../../controls/MomentField.vue";
 import OpenDialog from "../../controls/OpenDialog.vue";
+import { useEntry } from "../../controls/use-entry";
 
 /** A pot for no meal: by a time or whenever there is room, by day or through the night. */
 const props = defineProps<{
   pot: LoosePot | null;
   plans: readonly Plan[];
   nowMs: number;
+  keepIt: (pot: LoosePot) => Promise<void>;
+  removeIt: (planId: string) => Promise<void>;
 }>();
 const shown = defineModel<boolean>({ required: true });
-const emit = defineEmits<{ keep: [pot: LoosePot]; remove: [planId: string] }>();
-const LOCAL = "yyyy-MM-dd'T'HH:mm";
+const { keep, notWritten } = useEntry(shown);
 
 const planId = ref("");
-const by = ref("");
-const notBefore = ref("");
+const by = ref<string | null>(null);
+const notBefore = ref<string | null>(null);
 const onlyOvernight = ref(false);
 const problem = ref("");
-const asLocal = (iso: string | null | undefined) =>
-  iso === null || iso === undefined ? "" : format(Date.parse(iso), LOCAL);
 watch(shown, (is) => {
   if (!is) return;
   planId.value = props.pot?.planId ?? props.plans[0]?.id ?? "";
-  by.value = asLocal(props.pot?.by);
-  notBefore.value = asLocal(props.pot?.notBefore);
+  by.value = props.pot?.by ?? null;
+  notBefore.value = props.pot?.notBefore ?? null;
   onlyOvernight.value = props.pot?.onlyOvernight ?? false;
   problem.value = "";
 });
-const isoOf = (local: string) => (local === "" ? null : new Date(Date.parse(local)).toISOString());
 
-function keep() {
-  const end = by.value === "" ? Infinity : Date.parse(by.value);
-  if (planId.value === "") problem.value = "Say which pot. None is planned yet: plan one first.";
-  else if (end <= props.nowMs) problem.value = "That time is past. Say one that is still to come.";
-  else if (notBefore.value !== "" && Date.parse(notBefore.value) >= end)
-    problem.value = "It cannot begin after it shall be ready.";
-  else {
-    emit("keep", {
-      planId: planId.value,
-      by: isoOf(by.value),
-      notBefore: isoOf(notBefore.value),
-      onlyOvernight: onlyOvernight.value,
-      batchId: props.pot?.batchId ?? null,
-    });
-    shown.value = false;
-  }
+/** What cannot be kept as it is entered. */
+function wrong(): string {
+  const end = by.value === null ? Infinity : Date.parse(by.value);
+  if (planId.value === "") return "Say which pot. None is planned yet: plan one first.";
+  if (end <= props.nowMs) return "That time is past. Say one that is still to come.";
+  return notBefore.value !== null && Date.parse(notBefore.value) >= end
+    ? "It cannot begin after it shall be ready."
+    : "";
 }
-function remove() {
-  if (props.pot !== null) emit("remove", props.pot.planId);
-  shown.value = false;
+function save() {
+  problem.value = wrong();
+  if (problem.value !== "") return;
+  const pot: LoosePot = {
+    planId: planId.value,
+    by: by.value,
+    notBefore: notBefore.value,
+    onlyOvernight: onlyOvernight.value,
+    batchId: props.pot?.batchId ?? null,
+  };
+  void keep(() => props.keepIt(pot));
 }
+const remove = (pot: LoosePot) => void keep(() => props.removeIt(pot.planId));
 </script>
 
 <template>
   <OpenDialog v-model="shown" title="A pot for no meal" width="min(480px, 94vw)">
-    <FieldForm class="fields" :not-written="problem" @keep="keep">
-      <label
+    <FieldForm class="fields" :not-written="problem || notWritten" @keep="save">
+      <label class="which"
         >Which pot
         <select v-model="planId" class="written" :disabled="pot !== null">
           <option v-for="plan in plans" :key="plan.id" :value="plan.id">{{ plan.name }}</option>
         </select></label
       >
-      <label
-        >Ready by; empty: whenever there is room
-        <input v-model="by" class="written" type="datetime-local"
-      /></label>
-      <label>Not before <input v-model="notBefore" class="written" type="datetime-local" /></label>
+      <MomentField v-model="by" label="Ready by; empty: whenever there is room" />
+      <MomentField v-model="notBefore" label="Not before" />
       <label class="check"
         ><input v-model="onlyOvernight" type="checkbox" />Through the night, ready in the
         morning</label
       >
       <p class="beside">
-        <button v-if="pot !== null" type="button" class="button danger" @click="remove">
+        <button v-if="pot !== null" type="button" class="button danger" @click="remove(pot)">
           Take it off
         </button>
         <button type="submit" class="button primary">Put it on the clock</button>
@@ -85,13 +82,13 @@ function remove() {
 </template>
 
 <style scoped>
-.fields > label:not(.check) {
+.which {
   display: grid;
   color: var(--quiet);
   font-size: 14px;
 }
 
-.written {
+.which .written {
   font-size: 16px;
 }
 </style>

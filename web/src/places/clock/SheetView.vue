@@ -7,6 +7,7 @@ import { showOven } from "@kettlos/core/units/show";
 import { computed, ref } from "vue";
 import TickChoice from "../../controls/TickChoice.vue";
 import { isBefore } from "../../data/clock-calls";
+import { useWords } from "../../data/use-words";
 import { clockOf, dayOf, weekdayOf } from "../../data/moments";
 
 /** What to do when, by hand and time; the page that is printed. */
@@ -17,7 +18,8 @@ const props = defineProps<{
   chosen: string | null;
   potName: (planId: string) => string | undefined;
 }>();
-defineEmits<{ choose: [blockId: string]; done: [blockId: string] }>();
+defineEmits<{ choose: [blockId: string]; done: [row: SheetRow] }>();
+const words = useWords();
 const MINUTE_MS = 60_000;
 
 const whose = ref("all");
@@ -33,7 +35,7 @@ const rows = computed(() =>
   ),
 );
 const isWork = (r: SheetRow) =>
-  r.attention === "hands" || (r.attention === "near" && isBefore(r.blockId));
+  r.attention === "hands" || (r.attention === "near" && isBefore(r.kind));
 const next = computed(() => rows.value.find(isWork) ?? null);
 const days = computed(() => {
   const all: { name: string; rows: SheetRow[] }[] = [];
@@ -67,7 +69,7 @@ const WHO: Record<SheetRow["attention"], string> = {
 const whoOf = (row: SheetRow) => nameOf(props.answer.hands, row.handId) ?? WHO[row.attention];
 const potOf = (row: SheetRow) => {
   const names = row.planIds.flatMap((id) => props.potName(id) ?? []);
-  const said = `${row.title} ${row.how}`.toLowerCase();
+  const said = `${row.title} ${words(row.how)}`.toLowerCase();
   return names.filter((name) => !said.includes(name.toLowerCase())).join(", ");
 };
 </script>
@@ -87,12 +89,12 @@ const potOf = (row: SheetRow) => {
       <ol>
         <li v-for="row in day.rows" :key="row.taskId" :class="row.attention">
           <input
-            v-if="isWork(row) && isBefore(row.blockId)"
+            v-if="isWork(row) && isBefore(row.kind)"
             type="checkbox"
             class="tick"
             :checked="false"
             :aria-label="`${row.title} is done`"
-            @change="$emit('done', row.blockId)"
+            @change="$emit('done', row)"
           />
           <span v-else class="box" aria-hidden="true" />
           <span class="time">{{ timeOf(row.from) }}</span>
@@ -105,7 +107,7 @@ const potOf = (row: SheetRow) => {
             <strong>{{ row.title }}</strong><template v-if="potOf(row)"
               >, {{ potOf(row).toLowerCase() }}</template
             >
-            <span v-if="row.how" class="quiet">: {{ row.how }}</span>
+            <span v-if="words(row.how)" class="quiet">: {{ words(row.how) }}</span>
           </button>
           <span class="quiet small">{{ whoOf(row) }}</span>
           <span class="quiet small where">{{ whereOf(row) }}</span>

@@ -5,6 +5,7 @@ import { computed } from "vue";
 import QuantityField from "../../controls/QuantityField.vue";
 import { showDuration } from "@kettlos/core/units/show";
 import { clockOf, weekdayClockOf } from "../../data/moments";
+import { useWords } from "../../data/use-words";
 
 /** One block of work: when, why then, and what can be changed about it. */
 const props = defineProps<{
@@ -14,14 +15,16 @@ const props = defineProps<{
 }>();
 defineEmits<{
   pin: [blockId: string, at: Minute | null];
-  lengthen: [taskId: string, min: number | null];
+  lengthen: [row: SheetRow, min: number | null];
   start: [planId: string];
   close: [];
 }>();
 const MINUTE_MS = 60_000;
+const words = useWords();
 const first = computed(() => props.rows[0]);
 const timeOf = (m: Minute) => clockOf(m * MINUTE_MS);
-const isBegin = computed(() => props.rows.some((r) => /\/(fill|fire|work)/.test(r.blockId)));
+const BEGINS: ReadonlySet<SheetRow["kind"]> = new Set(["prep", "fill", "fire"]);
+const isBegin = computed(() => props.rows.some((r) => BEGINS.has(r.kind)));
 </script>
 
 <template>
@@ -39,7 +42,8 @@ const isBegin = computed(() => props.rows.some((r) => /\/(fill|fire|work)/.test(
       <li v-for="row in rows" :key="row.taskId">
         <span>{{ timeOf(row.from) }}–{{ timeOf(row.to) }}</span>
         <span
-          >{{ row.title }}<span v-if="row.how" class="quiet">: {{ row.how }}</span></span
+          >{{ row.title
+          }}<span v-if="words(row.how)" class="quiet">: {{ words(row.how) }}</span></span
         >
         <QuantityField
           v-if="!row.isMeanwhile"
@@ -50,7 +54,7 @@ const isBegin = computed(() => props.rows.some((r) => /\/(fill|fire|work)/.test(
           :min="1"
           :max="4320"
           :model-value="row.to - row.from"
-          @update:model-value="$emit('lengthen', row.taskId, $event)"
+          @update:model-value="$emit('lengthen', row, $event)"
         />
       </li>
     </ul>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { TroubleAnswer } from "@kettlos/core/clock/answer";
 import type { Remedy, RemedyCost } from "@kettlos/core/clock/remedies";
-import { sayMinutes } from "@kettlos/core/clock/say-clock";
+import { showDuration } from "@kettlos/core/units/show";
 import { useMediaQuery } from "@vueuse/core";
 
 /** What cannot all be, and ways out that were tried: one tap each, undone in one step. */
@@ -15,7 +15,7 @@ defineEmits<{ take: [remedy: Remedy] }>();
 /** On a phone the next thing to do stands higher than what was tried. */
 const isNarrow = useMediaQuery("(width <= 700px)");
 const signed = (min: number, more: string, less: string) =>
-  Math.abs(min) < 3 ? [] : [`${sayMinutes(Math.abs(min))} ${min > 0 ? more : less}`];
+  Math.abs(min) < 3 ? [] : [`${showDuration(Math.abs(min))} ${min > 0 ? more : less}`];
 const costOf = (cost: RemedyCost): string => {
   const said = [
     ...signed(cost.lateMin, "later at the table", ""),
@@ -25,7 +25,7 @@ const costOf = (cost: RemedyCost): string => {
   return said.length === 0 ? "nothing else moves much" : said.join(", ");
 };
 const standOf = (t: TroubleAnswer) =>
-  t.lateMin === null ? "cannot be as it stands" : `is ${sayMinutes(t.lateMin)} late`;
+  t.lateMin === null ? "cannot be as it stands" : `is ${showDuration(t.lateMin)} late`;
 </script>
 
 <template>

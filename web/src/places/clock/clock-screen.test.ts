@@ -104,7 +104,7 @@ describe("the run sheet", () => {
     const sheet = mount(SheetView, { props });
     const ticks = sheet.findAll(".tick");
     await ticks[0]?.trigger("change");
-    expect(String(sheet.emitted("done")?.[0]?.[0])).toMatch(/\/(work|fill|side)/);
+    expect(sheet.emitted("done")?.[0]?.[0]).toMatchObject({ blockIds: [expect.any(String)] });
     const alone = sheet.findAll("li.none");
     expect(alone.length).toBeGreaterThan(0);
     for (const row of alone) expect(row.find(".tick").exists()).toBe(false);
@@ -127,11 +127,11 @@ test("the CSV holds every row, in UTC", () => {
 
 test("what is due before a pot is on calls until it is ticked off, and what it does once it is on does not", () => {
   const later = (Math.max(...answer.rows.map((r) => r.to)) + 1) * 60_000;
-  const calls = clockCalls(answer, later);
-  expect(calls.some((c) => c.key.includes("/work/"))).toBe(true);
+  const calls = clockCalls(answer, later, "metric");
+  expect(calls.some((c) => c.key.includes("/prep/"))).toBe(true);
   expect(calls.every((c) => !/\/(fire|portion|serve)$/.test(c.key))).toBe(true);
-  expect(clockCalls(answer, NOW - 60_000)).toEqual([]);
-  expect(clockCalls(null, later)).toEqual([]);
+  expect(clockCalls(answer, NOW - 60_000, "metric")).toEqual([]);
+  expect(clockCalls(null, later, "metric")).toEqual([]);
 });
 
 test("a length is given by hand, a pin let go, and a pot put on from its work", async () => {

@@ -1,5 +1,6 @@
 import type { ClockAnswer } from "@kettlos/core/clock/answer";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
+import { inWords } from "@kettlos/core/units/said";
 import { unparse } from "papaparse";
 
 const isoOf = (minute: number) => new Date(minute * 60_000).toISOString();
@@ -18,7 +19,7 @@ export function sheetCsv(
       to: isoOf(row.to),
       slowTo: isoOf(row.slowTo),
       task: row.title,
-      how: row.how,
+      how: inWords(row.how, "metric"),
       pot: row.planIds.flatMap((id) => potName(id) ?? []).join("; "),
       wants: row.attention,
       hands: named(answer.hands, row.handId),

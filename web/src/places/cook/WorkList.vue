@@ -5,9 +5,11 @@ import { format } from "date-fns";
 import { computed } from "vue";
 import type { LivePot } from "../../data/pots-store";
 import type { NewEvent } from "../../data/repository";
+import { useWords } from "../../data/use-words";
 
 /** The work before the pot goes on, ticked off one by one; what is left out is no hindrance. */
 const props = defineProps<{ pot: LivePot }>();
+const words = useWords();
 defineEmits<{ write: [event: NewEvent] }>();
 const work = computed(() =>
   workBefore(props.pot.batch.plan, props.pot.batch.kitchen, props.pot.cook),
@@ -32,7 +34,7 @@ const left = computed(() => work.value.filter((w) => w.doneMs === null).length);
           />
           <span
             ><strong>{{ task.title }}</strong
-            ><template v-if="task.how">: {{ task.how }}</template
+            ><template v-if="words(task.how)">: {{ words(task.how) }}</template
             ><br /><span class="quiet small">{{ task.why }}</span></span
           >
         </label>

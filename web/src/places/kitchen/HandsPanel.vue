@@ -23,9 +23,7 @@ const add = () =>
     ...hands.value,
     { id: newId(), name: "Helper", there: [], away: [], sleep: { ...USUAL_SLEEP } },
   ]);
-async function remove(hand: Hand) {
-  if (hands.value.length > 1) await keep(hands.value.filter((h) => h.id !== hand.id));
-}
+const remove = (hand: Hand) => store.remove("hands", hand.id);
 const put = (hand: Hand, list: "there" | "away", i: number, window: Window | null) =>
   set(hand, {
     [list]: hand[list].flatMap((w, n) => (n !== i ? [w] : window === null ? [] : [window])),
@@ -35,7 +33,10 @@ const more = (hand: Hand, list: "there" | "away") =>
 function sleepAt(hand: Hand, part: "from" | "to", event: Event) {
   const { value } = event.target as HTMLInputElement;
   if (value === "") return;
-  void set(hand, { sleep: { ...(hand.sleep ?? USUAL_SLEEP), [part]: value } });
+  const sleep = { ...(hand.sleep ?? USUAL_SLEEP), [part]: value };
+  problem.value =
+    sleep.from === sleep.to ? `${hand.name} would sleep all day: from and to are the same.` : "";
+  if (problem.value === "") void set(hand, { sleep });
 }
 const toggleSleep = (hand: Hand) =>
   set(hand, { sleep: hand.sleep === null ? { ...USUAL_SLEEP } : null });

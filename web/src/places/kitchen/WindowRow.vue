@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { Window } from "@kettlos/core/simulate/hands-schema";
+import { ref } from "vue";
 
 /** When somebody is here or away: on some weekdays or on one date, from and to. */
 const props = defineProps<{ window: Window; word: string }>();
@@ -14,6 +15,7 @@ const DAYS = [
   [6, "Sa"],
   [0, "Su"],
 ] as const;
+const problem = ref("");
 const FULL = ["Sunday", "Monday", "Tuesday", "Wednesday", "Thursday", "Friday", "Saturday"];
 
 function toggle(day: number) {
@@ -25,7 +27,10 @@ function toggle(day: number) {
 }
 function at(part: "from" | "to", event: Event) {
   const { value } = event.target as HTMLInputElement;
-  if (value !== "") emit("change", { ...props.window, [part]: value });
+  if (value === "") return;
+  const next = { ...props.window, [part]: value };
+  problem.value = next.from === next.to ? "From and to are the same." : "";
+  if (problem.value === "") emit("change", next);
 }
 function onDate(event: Event) {
   const { value } = event.target as HTMLInputElement;
@@ -60,6 +65,7 @@ function onDate(event: Event) {
       >to <input class="written" type="time" :value="window.to" @change="at('to', $event)"
     /></label>
     <button type="button" class="link" @click="emit('change', null)">Take out</button>
+    <p v-if="problem" class="ember small" role="alert">{{ problem }}</p>
   </div>
 </template>
 

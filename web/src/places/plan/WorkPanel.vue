@@ -5,10 +5,12 @@ import type { Plan } from "@kettlos/core/simulate/plan-schema";
 import { showDuration } from "@kettlos/core/units/show";
 import { format } from "date-fns";
 import { computed } from "vue";
+import { useWords } from "../../data/use-words";
 
 /** The work before the pot goes on, in order, with its time and who is wanted. */
 const props = defineProps<{ plan: Plan; answers: Answers }>();
 
+const words = useWords();
 const MINUTE_MS = 60_000;
 const WANTED: Record<WorkTask["attention"], string> = {
   hands: "hands",
@@ -20,9 +22,9 @@ const work = computed(() => props.answers.dish.work);
 /** What is begun long before, with its moment where the pot has one. */
 const beginWords = (task: WorkTask) => {
   const { start } = props.answers;
-  if (task.attention !== "leave" || start === null) return task.how;
+  if (task.attention !== "leave" || start === null) return words(task.how);
   const at = format(start.prepareMs - task.min * MINUTE_MS, "EEE HH:mm");
-  return [`from ${at}`, task.how].filter(Boolean).join(", ");
+  return [`from ${at}`, words(task.how)].filter(Boolean).join(", ");
 };
 const roundMin = (min: number) => showDuration(Math.max(1, Math.round(min)));
 </script>

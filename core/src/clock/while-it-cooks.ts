@@ -1,0 +1,77 @@
+import { sayList } from "../batch/say-list";
+import { POT_TIMES } from "../schedule/pot-times";
+import { nameOf } from "../simulate/item-facts";
+import type { Plan } from "../simulate/plan-schema";
+import type { Mark, Trace } from "../simulate/trace";
+import { exactly } from "./minutes";
+import { taskOf, type Meanwhile, type Task } from "./task";
+
+/** Things that go in within so many minutes are one task. */
+const TOGETHER_MIN = 3;
+/** What is in by then went in at the start. */
+const AT_START_MIN = 0.5;
+
+const SAID = { itemIn: "in", itemOut: "out", itemBack: "back in" } as const;
+type Doing = Mark & { readonly kind: keyof typeof SAID };
+const isDoing = (mark: Mark): mark is Doing =>
+  mark.kind in SAID && !(mark.kind === "itemIn" && mark.tMin <= AT_START_MIN);
+
+/** Marks of one kind that lie close together. */
+function grouped(marks: readonly Doing[]): readonly (readonly [Doing, ...Doing[]])[] {
+  const groups: [Doing, ...Doing[]][] = [];
+  for (const mark of marks) {
+    const last = groups.at(-1);
+    if (last?.[0].kind === mark.kind && mark.tMin - last[0].tMin < TOGETHER_MIN) last.push(mark);
+    else groups.push([mark]);
+  }
+  return groups;
+}
+
+/** What is done while a pot cooks, by the marks of its simulation: what goes in and comes out, skimming, shutting. */
+export function whileItCooks(
+  plan: Plan,
+  trace: Trace,
+  steps: readonly Task[],
+): readonly Meanwhile[] {
+  let at = 0;
+  const startOf = steps.map((step) => {
+    const from = at;
+    at += step.minutes.p50;
+    return from;
+  });
+  const put = (id: string, title: string, tMin: number, min: number): Meanwhile => {
+    const step = Math.max(
+      0,
+      startOf.findLastIndex((from) => from <= tMin + 1e-6),
+    );
+    const task = taskOf(`${plan.id}/${id}`, title, {
+      planIds: [plan.id],
+      how: plan.name,
+      minutes: exactly(min),
+    });
+    return { task, step, atMin: Math.max(0, Math.round(tMin - (startOf[step] ?? 0))) };
+  };
+  const nameIn = (mark: Mark) => plan.items.filter((i) => i.id === mark.itemId).map(nameOf);
+  const { heat } = plan;
+  const skimMin = POT_TIMES.skim.value;
+  const isSkimmed =
+    heat.method === "hob" && plan.end === "strained" && trace.toSimmerMin >= skimMin;
+  const shut =
+    heat.method === "oven"
+      ? [put("shut", "Lid on, into the oven", trace.toSimmerMin, POT_TIMES.shut.value)]
+      : heat.method === "slowCooker"
+        ? [put("shut", "Lid on, switch it on", 0, POT_TIMES.shut.value)]
+        : [];
+  return [
+    ...(isSkimmed ? [put("skim", "Skim it", trace.toSimmerMin - skimMin, skimMin)] : []),
+    ...shut,
+    ...grouped(trace.marks.filter(isDoing)).map((group) =>
+      put(
+        `${group[0].kind}:${group[0].itemId ?? ""}`,
+        `${sayList(group.flatMap(nameIn))} ${SAID[group[0].kind]}`,
+        group[0].tMin,
+        POT_TIMES.add.value,
+      ),
+    ),
+  ];
+}

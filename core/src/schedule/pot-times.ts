@@ -1,0 +1,19 @@
+import { kitchenEstimate, type Constant } from "../units/constant";
+
+const takes = (what: string, min: number): Constant =>
+  kitchenEstimate(what, min, "min", "a cook with a watch, until your own is known");
+
+/** Minutes of what every pot asks for beside the work on its ingredients. */
+export const POT_TIMES = {
+  look: takes("a look at the pot", 2),
+  lookEvery: takes("time between two looks", 45),
+  skim: takes("skimming as it comes up", 5),
+  add: takes("putting something in or lifting it out", 2),
+  begin: takes("putting something to thaw or to soak", 3),
+  shut: takes("shutting and setting it", 3),
+  open: takes("letting down and opening", 3),
+  strain: takes("straining", 10),
+  intoCold: takes("from the sieve into the cold", 8),
+  intoFridge: takes("from the bath into the fridge", 3),
+  portion: takes("portioning and labelling", 15),
+} as const;
