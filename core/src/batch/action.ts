@@ -3,6 +3,7 @@ export type ActionKind =
   | "light"
   | "boils"
   | "turnDown"
+  | "turn"
   | "simmers"
   | "skim"
   | "stir"
@@ -23,6 +24,8 @@ export interface Action {
   readonly lookFor: Said;
   /** What a cook says once it is done, where the kind alone does not say it. */
   readonly done?: string;
+  /** Of "turn": the stretch of the heat that it begins. */
+  readonly stretchId?: string;
   /** What goes in or comes out, or is tried with a fork. */
   readonly itemIds?: readonly string[];
 }

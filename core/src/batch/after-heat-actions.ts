@@ -6,7 +6,7 @@ import { judgedTarget } from "../simulate/ruling";
 import type { Heat, Plan } from "../simulate/plan-schema";
 import type { Action } from "./action";
 import { onCounter } from "./counter";
-import { liftedOut, putBack } from "./course-of";
+import { liftedOut, putBack } from "./said-marks";
 import type { Cook } from "./fold";
 import type { LiveForecast } from "./live-forecast";
 import { sayList } from "./say-list";

@@ -127,6 +127,8 @@ export const CookEventSchema = z.discriminatedUnion("kind", [
     setting: z.enum(CROCK_SETTINGS).optional(),
     /** In an oven, its temperature, °C. */
     ovenC: z.number().min(80).max(350).optional(),
+    /** The stretch of the plan's heat that begins with it. */
+    stretchId: Id.optional(),
   }),
   z.object({ ...base, kind: z.literal("read"), reading: ReadingSchema, source: Source }),
   /** Temperature of the liquid, or of the middle of a piece, °C. */

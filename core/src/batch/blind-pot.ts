@@ -1,5 +1,6 @@
 import { say } from "../units/said";
 import type { Plan } from "../simulate/plan-schema";
+import { lastHeat, stretchesOf } from "../simulate/stretches";
 import type { Problem } from "../units/problem";
 import type { Action } from "./action";
 import { END_WORDS } from "./after-heat-actions";
@@ -36,13 +37,16 @@ export function blindActions(plan: Plan, cook: Cook, nowMs: number): readonly Ac
     title: "Look into the pot",
     lookFor: "Is there liquid enough? Does it catch?",
   };
-  const { stop } = plan;
-  if (stop.by !== "time") return [look];
+  const holdMin = stretchesOf(plan).reduce(
+    (sum, { stop }) => sum + (stop.by === "time" ? stop.holdMin : NaN),
+    0,
+  );
+  if (Number.isNaN(holdMin)) return [look];
   const off: Action = {
     id: "offHeat",
     kind: "offHeat",
-    atMs: (cook.simmerMs ?? cook.boiledMs ?? cook.litMs) + stop.holdMin * MINUTE_MS,
-    title: END_WORDS[plan.heat.method],
+    atMs: (cook.simmerMs ?? cook.boiledMs ?? cook.litMs) + holdMin * MINUTE_MS,
+    title: END_WORDS[lastHeat(plan).method],
     lookFor: "By the clock of the plan alone.",
   };
   return [look, off].sort((a, b) => a.atMs - b.atMs);

@@ -1,18 +1,16 @@
-import type { Course, Gap, Happening } from "../simulate/course";
+import type { Course, Gap, Happening, HeatTurn } from "../simulate/course";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
 import { coldWaterKg } from "../simulate/water-ways";
 import { boilingPointC } from "../water/altitude";
 import { waterDensityKgL } from "../water/properties";
 import type { Cook } from "./fold";
+import { liftedOut, putBack } from "./said-marks";
+import { begunStretches } from "./stretch-now";
 
 const MINUTE_MS = 60_000;
 /** Water from the kettle, and liquid kept hot beside the pot, °C below the boil. */
 const KETTLE_BELOW_BOIL_C = 3;
-
-/** Says that something was lifted out, or put back. */
-export const liftedOut = (itemId: string): string => `out:${itemId}`;
-export const putBack = (itemId: string): string => `back:${itemId}`;
 
 /** Oven from cold and slow cooker: the clock starts at once and the liquid drifts to a plateau. */
 export const drifts = ({ heat }: Plan): boolean =>
@@ -31,16 +29,11 @@ export function minOf(plan: Plan, cook: Cook, atMs: number): number {
 /** What the cook did to the pot by nowMs, on the simulation's clock; what it came up to is left open. */
 export function courseOf(plan: Plan, kitchen: Kitchen, cook: Cook, nowMs: number): Course {
   const at = (ms: number) => minOf(plan, cook, ms);
+  const begun = begunStretches(plan, cook);
   return {
     cameUpMin: null,
     turnedDownMin: null,
-    turns: cook.settings.map(({ atMs, vigour, lid, setting, ovenC }) => ({
-      tMin: at(atMs),
-      vigour,
-      lid,
-      ...(setting === undefined ? {} : { setting }),
-      ...(ovenC === undefined ? {} : { ovenC }),
-    })),
+    turns: cook.settings.map((said) => turnOf(plan, said, at(said.atMs))),
     seen: [],
     gaps: cook.interruptions.map(({ why, fromMs, untilMs }): Gap => ({
       fromMin: at(fromMs),
@@ -48,7 +41,23 @@ export function courseOf(plan: Plan, kitchen: Kitchen, cook: Cook, nowMs: number
       what: why === "lidOff" ? "lid" : "heat",
     })),
     happenings: [...pours(kitchen, cook, at), ...moves(plan, cook, at)],
+    ...(begun.length === 0 ? {} : { stretchFromMin: begun.map(at) }),
     ...(cook.offMs === null ? {} : { offMin: at(cook.offMs) }),
+  };
+}
+
+/** A turn of heat or lid; one that begins a stretch is what that stretch is set to. */
+function turnOf(plan: Plan, said: Cook["settings"][number], tMin: number): HeatTurn {
+  const heat = plan.then.find((s) => s.id === said.stretchId)?.heat;
+  const { vigour, lid, setting, ovenC } = { ...said, ...heat };
+  return {
+    tMin,
+    vigour,
+    lid,
+    ...(setting === undefined || heat?.method === "pressure"
+      ? {}
+      : { setting: setting === "low" ? "low" : "high" }),
+    ...(ovenC === undefined ? {} : { ovenC }),
   };
 }
 

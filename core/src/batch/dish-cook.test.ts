@@ -144,8 +144,13 @@ test("what was really done becomes a plan: amounts, water, heat, time, notes", (
   expect(next.items.find((i) => i.id === "carrot")?.massKg).toBe(0.45);
   expect(next.water).toMatchObject({ by: "amount" });
   expect(next.water.by === "amount" ? next.water.volumeL : 0).toBeCloseTo(1.7, 6);
-  expect(next.heat).toMatchObject({ vigour: "bare", lid: "ajar" });
-  expect(next.stop).toEqual({ by: "time", holdMin: 330 });
+  // Turned in the middle: as many stretches as it had, together as long as it held.
+  expect(next.heat).toEqual(plan.heat);
+  expect(next.then.map((s) => s.heat)).toMatchObject([{ vigour: "bare", lid: "ajar" }]);
+  const mins = [next.stop, ...next.then.map((s) => s.stop)].map((s) =>
+    s.by === "time" ? s.holdMin : NaN,
+  );
+  expect(mins).toEqual([110, 220]);
   expect(next.note).toBe("More carrot was right.");
 });
 

@@ -1,3 +1,4 @@
+import { isOn } from "../simulate/stretches";
 import { waterDensityKgL } from "../water/properties";
 import type { Reading } from "./fold";
 import type { LiveFacts } from "./live-caution";
@@ -50,9 +51,9 @@ export function temperatureFarOff(
   where: "liquid" | "piece",
   tempC: number,
 ): FarOff | null {
-  const { boilingC, holdC } = forecast.planned;
-  const mostC =
-    (plan.heat.method === "pressure" ? Math.max(holdC, boilingC) : boilingC) + OVER_BOIL_C;
+  const { boilingC, stretches } = forecast.planned;
+  const heldC = stretches.map((s) => s.holdC);
+  const mostC = (isOn(plan, "pressure") ? Math.max(boilingC, ...heldC) : boilingC) + OVER_BOIL_C;
   const around = (expected: number): FarOff => ({
     reckoned: {
       low: expected - OFF_COURSE_C,

@@ -95,6 +95,8 @@ export interface Cook {
     lid: Lid;
     setting?: CrockSetting | undefined;
     ovenC?: number | undefined;
+    /** The stretch of the plan's heat that it begins. */
+    stretchId?: string | undefined;
   }[];
   readonly interruptions: readonly Interrupted[];
   readonly readings: readonly Reading[];

@@ -1,4 +1,4 @@
-import { steamSigmaLog } from "../simulate/heat-facts";
+import { steamSigmaOf } from "../simulate/heat-facts";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
 import { COLD_DENSITY_KG_L } from "../water/properties";
@@ -36,7 +36,7 @@ export function gapOf(plan: Plan, kitchen: Kitchen, cook: Cook): Gap | null {
   const gapL = cook.result.strainedL - plannedL;
   const steamedL = -planned.ledger.evaporated / COLD_DENSITY_KG_L;
   const steamMeanL = cook.readings.length > 0 ? live.strainedL.expected - plannedL : 0;
-  const steamSdL = (cook.readings.length > 0 ? steamRate.sd : steamSigmaLog(plan.heat)) * steamedL;
+  const steamSdL = (cook.readings.length > 0 ? steamRate.sd : steamSigmaOf(plan)) * steamedL;
   const freedL = planned.ledger.juice + planned.ledger.vegetables;
   const spreads: readonly [GapCause, number][] = [
     ["steam", steamSdL],

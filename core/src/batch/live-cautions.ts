@@ -2,7 +2,8 @@ import { SAFE_WARM_UP_MIN, slowestIn } from "../convert/warming";
 import { cookRate } from "../doneness/cook-value";
 import { simmerC } from "../heat/hob";
 import { codeOf, holdingLineC } from "../cool/codes";
-import { burnsAtNight, burnsThroughout, NIGHT_FROM_H } from "../safety/flame";
+import { burnsAtNight, flameSpans, NIGHT_FROM_H, type FlameSpan } from "../safety/flame";
+import { stretchesOf } from "../simulate/stretches";
 import { aboutC, litres, metres, ruleC, say } from "../units/said";
 import { showDuration } from "../units/show";
 import { thereByThermometer } from "./as-seen";
@@ -11,7 +12,9 @@ import { coldStoryOf } from "./cold-story";
 import { drifts } from "./course-of";
 import { coreCaution } from "./core-caution";
 import { live, type LiveCaution, type LiveFacts } from "./live-caution";
+import { restingTooCool } from "./resting-caution";
 import { underLineMs } from "./standing";
+import { planNow } from "./stretch-now";
 import { unknownCut } from "./unknown-cut";
 import { UNSEEN_MIN, unseenMin } from "./unseen";
 
@@ -41,6 +44,9 @@ export function liveCautions(facts: LiveFacts): readonly LiveCaution[] {
       (c) => c !== null,
     );
   const isOn = cook.offMs === null;
+  // How it simmers now is by the heat that it is on now.
+  const now = { ...facts, plan: planNow(facts.plan, cook) };
+  const isResting = stretchesOf(facts.plan)[facts.forecast.stretchIndex]?.heat.method === "rest";
   const found = [
     ranOver(facts),
     ...(isOn
@@ -50,8 +56,7 @@ export function liveCautions(facts: LiveFacts): readonly LiveCaution[] {
           unseen(facts),
           bare(facts),
           slowToBoil(facts),
-          lazy(facts),
-          turnDown(facts),
+          ...(isResting ? [restingTooCool(facts)] : [lazy(now), turnDown(now)]),
         ]
       : []),
     standing(facts),
@@ -88,10 +93,25 @@ function dry({ forecast, nowMs }: LiveFacts): LiveCaution | null {
 const LONG_OVER_MIN = 30;
 const LONG_UNSEEN_MIN = 240;
 
+/** When a flame or ring is on under it from now on, min: all of the time left, or in some of its stretches. */
+function flamesAhead({ plan, kitchen, forecast, nowMs }: LiveFacts): readonly FlameSpan[] {
+  const { course, endMs, stretchEndsMs, stretchIndex } = forecast;
+  const endMin = (endMs.expected - nowMs) / MINUTE_MS;
+  const fromNow = stretchEndsMs.map((s) => (s.expected - nowMs) / MINUTE_MS);
+  const stretches = course.stretches.map((s, index) => ({
+    ...s,
+    fromMin: index <= stretchIndex ? -Infinity : (fromNow[index - stretchIndex - 1] ?? Infinity),
+  }));
+  return flameSpans(plan, kitchen, { stretches, totalMin: Math.max(0, endMin) })
+    .filter((s) => s.toMin > -Infinity)
+    .map((s) => ({ fromMin: Math.max(0, s.fromMin), toMin: Math.max(0, s.toMin) }));
+}
+
 /** On a flame or ring that nobody has looked at for hours, by the clock and not by the forecast. */
-function unseen({ plan, kitchen, cook, forecast, nowMs }: LiveFacts): LiveCaution | null {
+function unseen(facts: LiveFacts): LiveCaution | null {
+  const { cook, forecast, nowMs } = facts;
   const min = unseenMin(cook, nowMs);
-  if (min < UNSEEN_MIN || !burnsThroughout(plan, kitchen)) return null;
+  if (min < UNSEEN_MIN || flamesAhead(facts)[0]?.fromMin !== 0) return null;
   const overMin = (nowMs - forecast.endMs.expected) / MINUTE_MS;
   const isOver = overMin >= LONG_OVER_MIN;
   return live({
@@ -108,12 +128,17 @@ function unseen({ plan, kitchen, cook, forecast, nowMs }: LiveFacts): LiveCautio
 }
 
 /** A flame that burns into the house's hours of sleep: said before they begin, a danger once they have. */
-function night({ plan, kitchen, forecast, nowMs, hourOf }: LiveFacts): LiveCaution | null {
-  if (hourOf === undefined || !burnsThroughout(plan, kitchen)) return null;
-  const leftMin = Math.max(0, (forecast.endMs.expected - nowMs) / MINUTE_MS);
+function night(facts: LiveFacts): LiveCaution | null {
+  const { nowMs, hourOf } = facts;
+  const spans = flamesAhead(facts);
+  if (hourOf === undefined || spans.length === 0) return null;
+  const leftMin = spans.at(-1)?.toMin ?? 0;
   const hour = hourOf(nowMs);
-  if (!burnsAtNight(hour, leftMin)) return null;
-  const isNow = burnsAtNight(hour, 0);
+  if (!burnsAtNight(hour, spans)) return null;
+  const isNow = burnsAtNight(
+    hour,
+    spans.filter((s) => s.fromMin === 0).map(() => ({ fromMin: 0, toMin: 0 })),
+  );
   return live({
     id: "night",
     severity: isNow ? "danger" : "caution",

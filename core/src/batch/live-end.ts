@@ -1,4 +1,3 @@
-import type { Plan } from "../simulate/plan-schema";
 import type { Cook } from "./fold";
 import type { LiveModel } from "./live-model";
 import type { Tender } from "./live-tender";
@@ -10,7 +9,6 @@ const WORTH_SAYING_MIN = 2;
 
 interface EndFacts {
   readonly model: LiveModel;
-  readonly plan: Plan;
   readonly cook: Cook;
   readonly nowMin: number;
   /** How fast it steams: P10, mean and P90. */
@@ -18,16 +16,19 @@ interface EndFacts {
   readonly tender: Tender | null;
 }
 
-/** When the hold ends, min from the first heat: by level, by tenderness, or by the clock. */
-export function endOf({ model, plan, cook, nowMin, rates, tender }: EndFacts): Range {
+/**
+ * When the stretch that the model ends in does, min from the first heat: by level, by tenderness, or by the
+ * clock.
+ */
+export function endOf({ model, cook, nowMin, rates, tender }: EndFacts): Range {
   if (cook.offMs !== null) return exactly(model.modelMin(cook.offMs));
-  const fromMin = model.long.toSimmerMin;
-  const targetKg = model.targetKg();
-  if (targetKg !== null) {
-    const at = (rate: number) => model.crossingMin(targetKg, rate, fromMin) ?? nowMin + NEVER_MIN;
+  const fromMin = model.stretchFromMin;
+  if (model.targetKg() !== null) {
+    const at = (rate: number) =>
+      model.crossingMin(model.targetKg(rate) ?? 0, rate, fromMin) ?? nowMin + NEVER_MIN;
     return { low: at(rates.high), expected: at(rates.mean), high: at(rates.low) };
   }
-  if (plan.stop.by === "tender" && tender !== null) return notBefore(tender.atMin, fromMin);
+  if (model.stop.by === "tender" && tender !== null) return notBefore(tender.atMin, fromMin);
   const clockMin = byClockMin(model);
   const saysMore = tender?.lastCheck?.how === "notYet" || tender?.lastCheck?.how === "nearly";
   if (tender !== null && saysMore && tender.atMin.expected > clockMin)
@@ -37,11 +38,13 @@ export function endOf({ model, plan, cook, nowMin, rates, tender }: EndFacts): R
 
 /** By the plan's clock; what was lost without heat is cooked again. */
 function byClockMin(model: LiveModel): number {
-  const { planned, long } = model;
-  const endMin = long.toSimmerMin + planned.holdMin;
-  const lostMin = model.coldMin(long.toSimmerMin, endMin);
+  const { planned, stop, stretchFromMin } = model;
+  const went = planned.stretches[model.index];
+  const lastsMin = went === undefined ? 0 : went.toMin - went.fromMin;
+  const endMin = stretchFromMin + (stop.by === "time" && model.index > 0 ? stop.holdMin : lastsMin);
+  const lostMin = model.coldMin(stretchFromMin, endMin);
   if (lostMin === 0) return endMin;
-  const wanted = planned.cookAtEndOfHoldMin;
+  const wanted = went?.cookMin ?? 0;
   return wanted <= 0 ? endMin + lostMin : Math.max(endMin, model.cookedMin(wanted, 0));
 }
 
@@ -54,7 +57,14 @@ const notBefore = (range: Range, min: number): Range => ({
 
 /** Only what was logged is named: no fork without a fork, no readings without one. */
 export type MovedBy =
-  "cameUp" | "boiledLong" | "noHeat" | "level" | "levelAsKept" | "tenderness" | "asHeated";
+  | "cameUp"
+  | "boiledLong"
+  | "noHeat"
+  | "level"
+  | "levelAsKept"
+  | "tenderness"
+  | "asHeated"
+  | "stretches";
 
 /** How far the end has moved since the pot was lit, min, later positive, and what moved it. */
 export interface Moved {
@@ -73,17 +83,20 @@ export function movedOf(
   const promisedMin = planned.toSimmerMin + planned.holdMin;
   const cameUp = long.comeUpMin - planned.comeUpMin;
   const boiledLong = long.toSimmerMin - long.comeUpMin - (planned.toSimmerMin - planned.comeUpMin);
-  const clockMin = byClockMin(model);
-  const noHeat = clockMin - long.toSimmerMin - planned.holdMin;
+  const isOne = planned.stretches.length <= 1;
+  const clockMin = isOne ? byClockMin(model) : promisedMin + cameUp + boiledLong;
+  const noHeat = isOne ? clockMin - long.toSimmerMin - planned.holdMin : 0;
   const isByLevel = model.targetKg() !== null;
   const seen = isByLevel ? cook.readings.length > 0 : cook.checks.length > 0;
-  const rest: MovedBy = isByLevel
-    ? seen
-      ? "level"
-      : "levelAsKept"
-    : seen
-      ? "tenderness"
-      : "asHeated";
+  const rest: MovedBy = !isOne
+    ? "stretches"
+    : isByLevel
+      ? seen
+        ? "level"
+        : "levelAsKept"
+      : seen
+        ? "tenderness"
+        : "asHeated";
   const because = [
     { what: "cameUp" as const, min: cameUp },
     { what: "boiledLong" as const, min: boiledLong },

@@ -1,9 +1,10 @@
 import type { DonenessTarget } from "../doneness/targets";
 import { fitRate, type RateBelief, type RateObservation } from "../forecast/rate-fit";
 import { nextLookMin } from "../forecast/time-to-target";
-import { steamSigmaLog } from "../simulate/heat-facts";
+import { steamSigmaOf } from "../simulate/heat-facts";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
+import { stretchesOf } from "../simulate/stretches";
 import type { Trace } from "../simulate/trace";
 import { Z90 } from "../units/estimate";
 import { COLD_DENSITY_KG_L, waterDensityKgL } from "../water/properties";
@@ -11,7 +12,7 @@ import type { Cook, Reading } from "./fold";
 import type { Range } from "./range";
 import { endOf, movedOf, type Moved } from "./live-end";
 import { LiveModel, type LiquidReading } from "./live-model";
-import { tenderOf } from "./live-tender";
+import { tenderOf, type Tender } from "./live-tender";
 import { standingCourse, standsC, type StandingCourse } from "./standing";
 
 /** Liquid left on solids is uncertain by this share. */
@@ -59,8 +60,11 @@ export interface LiveForecast {
   /** When it boils (or is at its simmer), and when the simmer's clock starts: seen or foreseen. */
   readonly cameUpMs: number;
   readonly simmerMs: number;
-  /** When the simmer is expected to end; for a level or tenderness P10–P90. */
+  /** When the last of the heat is expected to end; for a level or tenderness P10–P90. */
   readonly endMs: Range;
+  /** The stretch of the heat that the pot is in, by its place; when it ends and those after it, in order. */
+  readonly stretchIndex: number;
+  readonly stretchEndsMs: readonly Range[];
   /** When it was to end as it was lit, and what moved it since. */
   readonly moved: Moved;
   readonly tender: TenderForecast | null;
@@ -85,13 +89,20 @@ export function forecastLive(
   cook: Cook,
   nowMs: number,
 ): LiveForecast {
-  const { model, steamRate } = fittedModel(plan, kitchen, cook, nowMs);
+  const { model: nowModel, steamRate } = fittedModel(plan, kitchen, cook, nowMs);
   // A rate is never below nothing: its range is that of a log-normal (model section 13).
   const spread = Math.exp((Z90 * steamRate.sd) / Math.max(0.05, steamRate.mean));
   const low = steamRate.mean / spread;
   const high = steamRate.mean * spread;
   const stopMs = cook.offMs ?? nowMs;
-  const nowMin = model.modelMin(Math.min(nowMs, stopMs));
+  const nowMin = nowModel.modelMin(Math.min(nowMs, stopMs));
+  const ahead = throughStretches(plan, kitchen, cook, nowMs, nowModel, {
+    low,
+    mean: steamRate.mean,
+    high,
+  });
+  const { model, tender, ends } = ahead;
+  const end = ends.at(-1) ?? { low: nowMin, expected: nowMin, high: nowMin };
   // What was done just now is in the pot: the simulation has it by its next step.
   const isJustDone = nowMs - (cook.events.at(-1)?.atMs ?? 0) < STEP_MIN * MINUTE_MS;
   const seenMin = isJustDone && cook.offMs === null ? nowMin + STEP_MIN : nowMin;
@@ -99,15 +110,6 @@ export function forecastLive(
   const density = waterDensityKgL(now.liquidC);
   const nowKg = model.liquidKg(seenMin, steamRate.mean);
   const isDry = cook.litMs !== null && nowKg < NOTHING_KG;
-  const tender = tenderOf(model, plan, cook, nowMin);
-  const end = endOf({
-    model,
-    plan,
-    cook,
-    nowMin,
-    rates: { low, mean: steamRate.mean, high },
-    tender,
-  });
   const bareKg = model.bareKg();
   const fromMin = model.long.toSimmerMin;
   const bareMin = bareKg === null ? null : model.crossingMin(bareKg, steamRate.mean, fromMin);
@@ -143,6 +145,8 @@ export function forecastLive(
       expected: model.msAt(end.expected),
       high: model.msAt(end.high),
     },
+    stretchIndex: nowModel.index,
+    stretchEndsMs: ends.map((range) => mapRange(range, (min) => model.msAt(min))),
     moved: movedOf(model, end, cook),
     tender:
       tender === null
@@ -153,6 +157,50 @@ export function forecastLive(
     bareMs: beforeEnd(bareMin, end.expected),
     dryMs: isDry && isOn && dryMin !== null ? model.msAt(dryMin) : beforeEnd(dryMin, end.high),
   };
+}
+
+/**
+ * From the stretch that the pot is in to the last, each held until its end and the next begun there: the
+ * model of all of it, and when each ends, min from the first heat. A range grows with those before it.
+ */
+function throughStretches(
+  plan: Plan,
+  kitchen: Kitchen,
+  cook: Cook,
+  nowMs: number,
+  nowModel: LiveModel,
+  rates: { readonly low: number; readonly mean: number; readonly high: number },
+) {
+  let model = nowModel;
+  const nowMin = model.modelMin(Math.min(nowMs, cook.offMs ?? nowMs));
+  const ends: Range[] = [];
+  let earlier: Range = { low: 0, expected: 0, high: 0 };
+  let tender: Tender | null = null;
+  for (;;) {
+    const here = tenderOf(model, plan, cook, nowMin);
+    const own = endOf({ model, cook, nowMin, rates, tender: here });
+    if (model.stop.by === "tender") tender ??= here;
+    const end = {
+      low: own.low + earlier.low - earlier.expected,
+      expected: own.expected,
+      high: own.high + earlier.high - earlier.expected,
+    };
+    ends.push(end);
+    const isLast = cook.offMs !== null || model.index >= plan.then.length;
+    if (isLast) {
+      // Where the fork has said when it was enough, nothing more is foreseen of it.
+      const wasAsked =
+        plan.then.length > 0 && stretchesOf(plan).some((s) => s.stop.by === "tender");
+      return { model, ends, tender: tender ?? (wasAsked ? null : here) };
+    }
+    earlier = end;
+    const nextMin = Math.max(nowMin, end.expected) + model.long.releaseMin;
+    model = new LiveModel(plan, kitchen, cook, nowMs, {
+      steams: model.steams,
+      planned: model.planned,
+      laterFromMin: [...model.laterFromMin, nextMin],
+    });
+  }
 }
 
 const FIT_ROUNDS = 3;
@@ -167,7 +215,7 @@ function fittedModel(plan: Plan, kitchen: Kitchen, cook: Cook, nowMs: number) {
     const rate = Math.max(LEAST_STEAM, steamRate.mean);
     if (model.ranOverKg === 0 || Math.abs(rate - steams) < SAME_RATE) break;
     steams = rate;
-    model = new LiveModel(plan, kitchen, cook, nowMs, steams);
+    model = new LiveModel(plan, kitchen, cook, nowMs, { steams, planned: model.planned });
     steamRate = steamRateOf(model, plan, cook);
   }
   return { model, steamRate };
@@ -194,7 +242,7 @@ function independent(readings: readonly Reading[]): readonly Reading[] {
 }
 
 function steamRateOf(model: LiveModel, plan: Plan, cook: Cook): RateBelief {
-  const prior: RateBelief = { mean: 1, sd: steamSigmaLog(plan.heat) };
+  const prior: RateBelief = { mean: 1, sd: steamSigmaOf(plan) };
   const observations = independent(cook.readings).flatMap((reading): RateObservation[] => {
     const liquid = model.liquidOf(reading);
     const modelMin = model.modelMin(reading.atMs);

@@ -3,10 +3,11 @@ import { DRY_ALARM_M } from "../liquid/constants";
 import type { Gap } from "../simulate/course";
 import { countedBack } from "../simulate/counted-back";
 import type { Kitchen } from "../simulate/kitchen-schema";
-import type { Plan, PlanItem } from "../simulate/plan-schema";
+import type { Plan, PlanItem, Stop } from "../simulate/plan-schema";
 import { vesselOf } from "../simulate/references";
 import { simulate } from "../simulate/simulate";
 import { pointAt } from "../simulate/spread";
+import { stretchesOf } from "../simulate/stretches";
 import type { Trace } from "../simulate/trace";
 import { coldWaterKg, startSolids, waterL } from "../simulate/water-ways";
 import { freeSurfaceM2, liquidAtDepthL, type SolidsIn } from "../vessel/solids";
@@ -17,6 +18,7 @@ import { asSeen, simmersAtMin } from "./as-seen";
 import { isTappedIn } from "./counter";
 import { firstHeatMs, minOf } from "./course-of";
 import type { Cook, Reading } from "./fold";
+import { begunIdsOf, begunStretches, movingAsSaid } from "./stretch-now";
 
 const MINUTE_MS = 60_000;
 const LONGEST_MIN = 2880;
@@ -26,6 +28,10 @@ const DRY_FLOOR_M = 0.01;
 export const DEPTH_SD_M = 0.002;
 const WEIGHT_SD_KG = 0.01;
 const JUG_SD_L = 0.05;
+
+/** When the later stretches that have begun did, min from the first heat. */
+export const beganAtMin = (plan: Plan, cook: Cook): readonly number[] =>
+  begunStretches(plan, cook).map((ms) => minOf(plan, cook, ms));
 
 /** The level of a reading as liquid in the pot, kg, with its standard deviation. */
 export interface LiquidReading {
@@ -47,19 +53,33 @@ export class LiveModel {
   private readonly cold: readonly Gap[];
   private readonly vessel: Vessel;
   private readonly solids: SolidsIn;
+  readonly steams: number;
+  readonly laterFromMin: readonly number[];
 
   constructor(
     private readonly plan: Plan,
     private readonly kitchen: Kitchen,
     private readonly cook: Cook,
     nowMs: number,
-    /** How fast the simulated pot steams against the default. */
-    private readonly steams = 1,
+    {
+      steams = 1,
+      laterFromMin = beganAtMin(plan, cook),
+      planned,
+    }: {
+      /** How fast the simulated pot steams against the default. */
+      readonly steams?: number;
+      /** When the later stretches of the heat begin, as far as they are gone through: said, then foreseen. */
+      readonly laterFromMin?: readonly number[];
+      /** The plan's own simulation, where it is there already. */
+      readonly planned?: Trace;
+    } = {},
   ) {
+    this.steams = steams;
+    this.laterFromMin = laterFromMin;
     this.vessel = vesselOf(plan, kitchen);
     this.solids = startSolids(plan);
     const waterKg = coldWaterKg(waterL(plan, kitchen), kitchen);
-    this.planned = simulate(plan, kitchen, { waterKg });
+    this.planned = planned ?? simulate(plan, kitchen, { waterKg });
     const untilMs = cook.offMs === null ? nowMs : Math.min(nowMs, cook.offMs);
     const nowMin = this.modelMin(untilMs);
     const { course, parameters } = asSeen(plan, kitchen, cook, untilMs, this.planned);
@@ -68,19 +88,24 @@ export class LiveModel {
     const heldMin = Math.max(0, nowMin - simmerMin);
     const { holdMin } = this.planned;
     const longMin = Math.min(LONGEST_MIN, Math.max(holdMin * 1.5 + 60, heldMin + 120));
-    const longPlan = this.longPlan(longMin, heldMin);
+    const lastFromMin = Math.max(0, (laterFromMin.at(-1) ?? 0) - simmerMin);
+    const longPlan = this.longPlan(longMin, heldMin, lastFromMin);
     this.long = simulate(longPlan, kitchen, {
       waterKg,
-      course,
+      course: laterFromMin.length === 0 ? course : { ...course, stretchFromMin: laterFromMin },
       parameters: { ...parameters, evaporation: parameters.evaporation * steams },
     });
   }
 
-  /** The plan held for longMin, with what is not in yet due when it was planned or from now on. */
-  private longPlan(longMin: number, heldMin: number): Plan {
+  /**
+   * The plan as far as its heat is gone through, its last stretch held until longMin in all, with what is
+   * not in yet due when it was planned or from now on.
+   */
+  private longPlan(longMin: number, heldMin: number, lastFromMin: number): Plan {
     const { plan, cook, planned } = this;
+    const begun = begunIdsOf(plan, cook);
     const items = countedBack(plan, planned).items.map((given): PlanItem => {
-      const item = this.outByPlan(given, longMin, heldMin);
+      const item = this.outByPlan(movingAsSaid(given, begun, cook, heldMin), longMin, heldMin);
       const added = cook.addedItems.get(item.id);
       const massKg = added?.massKg ?? item.massKg;
       if (item.when.at === "start") {
@@ -96,7 +121,11 @@ export class LiveModel {
     });
     // Moved to the clock, what goes in late must not come to rule it.
     const ruled = planned.mainItemId === null ? {} : { ruledBy: planned.mainItemId };
-    return { ...plan, ...ruled, stop: { by: "time", holdMin: longMin }, items };
+    const lastMin = Math.max(1, longMin - lastFromMin);
+    const then = plan.then
+      .slice(0, this.laterFromMin.length)
+      .map((s) => ({ ...s, stop: { by: "time" as const, holdMin: lastMin } }));
+    return { ...plan, ...ruled, stop: { by: "time", holdMin: longMin }, then, items };
   }
 
   /** What comes out so long before the end does so before the plan's, not before that of the long run. */
@@ -211,12 +240,33 @@ export class LiveModel {
     return high;
   }
 
-  /** Liquid at which the plan stops, kg; null where it stops by the clock. */
-  targetKg(): number | null {
-    const { stop } = this.plan;
+  /** The stretch that it ends in, by its place. */
+  get index(): number {
+    return this.laterFromMin.length;
+  }
+
+  /** What ends that stretch. */
+  get stop(): Stop {
+    return stretchesOf(this.plan)[this.index]?.stop ?? this.plan.stop;
+  }
+
+  /** When it began to hold, min. */
+  get stretchFromMin(): number {
+    return this.long.stretches[this.index]?.fromMin ?? this.long.toSimmerMin;
+  }
+
+  /** Liquid at which its stretch stops, kg; null where it stops by the clock. */
+  targetKg(rate = 1): number | null {
+    const { stop } = this;
     if (stop.by === "time" || stop.by === "tender") return null;
     if (stop.by === "liquid") return stop.liquidL * COLD_DENSITY_KG_L;
-    if (stop.by === "share") return (this.planned.points[0]?.liquidKg ?? 0) * stop.share;
+    if (stop.by === "share") {
+      const fromKg =
+        this.index === 0
+          ? (this.planned.points[0]?.liquidKg ?? 0)
+          : this.liquidKg(this.stretchFromMin, rate);
+      return fromKg * stop.share;
+    }
     const hotC = this.planned.holdC;
     return liquidAtDepthL(this.vessel, this.solids, stop.depthM) * waterDensityKgL(hotC);
   }

@@ -2,6 +2,7 @@ import { believeTarget } from "../doneness/target-belief";
 import type { DonenessTarget } from "../doneness/targets";
 import type { Plan } from "../simulate/plan-schema";
 import { judgedTarget } from "../simulate/ruling";
+import { stretchesOf } from "../simulate/stretches";
 import type { Cook } from "./fold";
 import type { LiveModel } from "./live-model";
 import type { Range } from "./range";
@@ -24,14 +25,18 @@ export function tenderOf(model: LiveModel, plan: Plan, cook: Cook, nowMin: numbe
   const item = plan.items.find((i) => i.id === model.long.mainItemId);
   const target = item === undefined ? null : judgedTarget(item, plan, model.planned);
   if (item === undefined || target === null) return null;
-  if (plan.end === "strained" && plan.stop.by !== "tender") return null;
+  const isAsked = stretchesOf(plan).some(({ stop }) => stop.by === "tender");
+  if (plan.end === "strained" && !isAsked) return null;
   const checks = cook.checks.filter((c) => c.itemId === item.id);
   const belief = believeTarget(
     { done: target.done.value, ideal: target.ideal.value, past: target.past.value },
     checks.map(({ atMs, how }) => ({ how, cookMin: model.point(model.modelMin(atMs)).cookMin })),
   );
   // Letting pressure down and resting go on cooking: it comes off that much before.
-  const restMin = Math.max(0, model.planned.cookMin - model.planned.cookAtEndOfHoldMin);
+  const isLast = model.index === plan.then.length;
+  const restMin = isLast
+    ? Math.max(0, model.planned.cookMin - model.planned.cookAtEndOfHoldMin)
+    : 0;
   const at = (factor: number) => model.cookedMin(target.ideal.value * factor - restMin, 0);
   return {
     itemId: item.id,

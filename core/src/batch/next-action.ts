@@ -1,5 +1,6 @@
 import { countedBack } from "../simulate/counted-back";
 import type { Plan } from "../simulate/plan-schema";
+import { lastHeat } from "../simulate/stretches";
 import { say } from "../units/said";
 import { showDuration } from "../units/show";
 import type { Action } from "./action";
@@ -7,6 +8,8 @@ import { afterHeatActions, offAction } from "./after-heat-actions";
 import type { Cook } from "./fold";
 import type { LiveForecast } from "./live-forecast";
 import { simmerActions } from "./simmer-actions";
+import { stretchActions } from "./stretch-actions";
+import { planNow } from "./stretch-now";
 import { UNSEEN_MIN, unseenMin } from "./unseen";
 import { lightAction, warmingActions } from "./warming-actions";
 
@@ -22,12 +25,15 @@ export function actionsFor(
 ): readonly Action[] {
   if (cook.strainedMs !== null) return [];
   const plan = countedBack(written, forecast.planned);
+  // What comes round, and how it ends, is by the heat that it is on.
+  const now = { ...planNow(plan, cook), then: plan.then };
   if (cook.litMs === null) return [lightAction(plan, nowMs)];
-  if (cook.offMs !== null) return afterHeatActions(plan, cook, forecast, cook.offMs);
+  if (cook.offMs !== null) return afterHeatActions(now, cook, forecast, cook.offMs);
   const all = [
     ...warmingActions(plan, cook, forecast, cook.litMs),
-    ...simmerActions(plan, cook, forecast, nowMs),
-    offAction(plan, forecast),
+    ...simmerActions(now, cook, forecast, nowMs),
+    ...stretchActions(plan, cook, forecast),
+    offAction({ ...plan, heat: lastHeat(plan) }, forecast),
   ];
   return all
     .map((action) => ({
@@ -43,7 +49,8 @@ const MINUTE_MS = 60_000;
 const OVER_END_MIN = 10;
 
 const isOverEnd = (action: Action, nowMs: number): boolean =>
-  action.kind === "offHeat" && nowMs - action.atMs >= OVER_END_MIN * MINUTE_MS;
+  (action.kind === "offHeat" || action.kind === "turn") &&
+  nowMs - action.atMs >= OVER_END_MIN * MINUTE_MS;
 
 /** What matters most stands first: off what is over its time, then look at what nobody has seen, then by time. */
 function rankOf(action: Action, cook: Cook, nowMs: number): number {
@@ -53,7 +60,8 @@ function rankOf(action: Action, cook: Cook, nowMs: number): number {
 
 /** Of a pot that was forgotten, what to look at comes before what was to be done. */
 function forgotten(action: Action, plan: Plan, cook: Cook, nowMs: number): Action {
-  if (!isOverEnd(action, nowMs) || unseenMin(cook, nowMs) < UNSEEN_MIN) return action;
+  if (action.kind !== "offHeat" || !isOverEnd(action, nowMs) || unseenMin(cook, nowMs) < UNSEEN_MIN)
+    return action;
   const catches = plan.heat.method === "hob" || plan.heat.method === "oven";
   return {
     ...action,

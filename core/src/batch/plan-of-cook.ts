@@ -3,8 +3,7 @@ import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
 import { waterDensityKgL } from "../water/properties";
 import type { Cook } from "./fold";
-
-const MINUTE_MS = 60_000;
+import { stretchesAsWent } from "./stretches-as-went";
 
 /** What the plan and the cook noted, as one note for the next time. */
 export const notesOf = (plan: Plan, cook: Cook): string =>
@@ -12,38 +11,25 @@ export const notesOf = (plan: Plan, cook: Cook): string =>
 
 /**
  * A plan that repeats what was really done: what was added and how much, the water with every top-up,
- * the heat it ended on, the time it held. The cook's notes come along, to be seen the next time.
+ * every stretch of its heat and how long it held. The cook's notes come along, to be seen the next time.
  * @throws Problem as waterL does
  */
 export function planOfCook(plan: Plan, kitchen: Kitchen, cook: Cook, id: string): Plan {
   const toppedL = cook.pours.reduce((sum, t) => sum + t.volumeL, 0);
   const pouredL =
     coldWaterKg(waterL(plan, kitchen), kitchen) / waterDensityKgL(kitchen.waterC) + toppedL;
-  const lastHeat = cook.settings.at(-1);
-  const heat =
-    plan.heat.method === "hob" && lastHeat !== undefined
-      ? { ...plan.heat, vigour: lastHeat.vigour, lid: lastHeat.lid }
-      : plan.heat;
-  const heldMin =
-    cook.simmerMs === null || cook.offMs === null
-      ? null
-      : Math.round((cook.offMs - cook.simmerMs) / MINUTE_MS);
+  const went: Plan = { ...plan, ...stretchesAsWent(plan, cook) };
   return {
-    ...plan,
+    ...went,
     id,
     readyAt: null,
-    items: plan.items.map((item) => {
+    items: went.items.map((item) => {
       const added = cook.addedItems.get(item.id);
       if (added === undefined || added.massKg === item.massKg) return item;
       const { counted: _counted, ...rest } = item;
       return { ...rest, massKg: added.massKg };
     }),
     water: toppedL > 0 ? { by: "amount", volumeL: pouredL } : plan.water,
-    heat,
-    stop:
-      heldMin === null || heldMin < 1
-        ? plan.stop
-        : { by: "time", holdMin: Math.min(2880, heldMin) },
     note: notesOf(plan, cook),
   };
 }

@@ -4,11 +4,12 @@ import { judgedTarget } from "../simulate/ruling";
 import type { Plan, PlanItem } from "../simulate/plan-schema";
 import type { Action } from "./action";
 import { onCounter } from "./counter";
-import { liftedOut } from "./course-of";
+import { liftedOut } from "./said-marks";
 import type { Cook } from "./fold";
 import type { LiveForecast } from "./live-forecast";
 import { roundsOf } from "./rounds";
 import { sayList } from "./say-list";
+import { begunIdsOf } from "./stretch-now";
 
 const MINUTE_MS = 60_000;
 
@@ -22,14 +23,17 @@ export function simmerActions(
   return [
     ...late(plan, cook, nowMs),
     ...additions(plan, cook, forecast.simmerMs, forecast.endMs.expected),
-    ...lifts(plan, cook, forecast),
+    ...lifts(plan, cook, forecast, nowMs),
     ...roundsOf({ plan, cook, forecast, nowMs }),
   ];
 }
 
-/** What was to go in at the start and still lies on the counter. */
+/** What was to go in at the start, or with a stretch that has begun, and still lies on the counter. */
 function late(plan: Plan, cook: Cook, nowMs: number): readonly Action[] {
-  const items = onCounter(plan, cook).filter((i) => i.when.at === "start");
+  const begun = begunIdsOf(plan, cook);
+  const items = onCounter(plan, cook).filter(
+    ({ when }) => when.at === "start" || (when.at === "stretch" && begun.has(when.stretchId)),
+  );
   if (items.length === 0) return [];
   return [
     {
@@ -37,20 +41,23 @@ function late(plan: Plan, cook: Cook, nowMs: number): readonly Action[] {
       kind: "add",
       atMs: cook.litMs ?? nowMs,
       title: `${sayList(items.map(nameOf))} in`,
-      lookFor: "Still on the counter; it was to go in at the start.",
+      lookFor: `Still on the counter; ${items.length === 1 ? "it was" : "they were"} to go in before.`,
       itemIds: items.map((i) => i.id),
     },
   ];
 }
 
 /** What comes out: so long before this pot's own end, or when the simulation says that it is tender. */
-function lifts(plan: Plan, cook: Cook, forecast: LiveForecast): readonly Action[] {
+function lifts(plan: Plan, cook: Cook, forecast: LiveForecast, nowMs: number): readonly Action[] {
+  const begun = begunIdsOf(plan, cook);
   const { course, simmerMs, endMs } = forecast;
   return plan.items.flatMap((item): Action[] => {
     const when = item.out?.when;
     if (when === undefined || cook.did.has(liftedOut(item.id))) return [];
+    // With a stretch that is still to begin it is said there.
+    if (when.at === "stretch" && !begun.has(when.stretchId)) return [];
     const mark = course.marks.find((m) => m.kind === "itemOut" && m.itemId === item.id);
-    if (mark === undefined) return [];
+    if (mark === undefined && when.at !== "stretch") return [];
     const target = judgedTarget(item, plan, course);
     return [
       {
@@ -59,7 +66,9 @@ function lifts(plan: Plan, cook: Cook, forecast: LiveForecast): readonly Action[
         atMs:
           when.at === "beforeEnd"
             ? endMs.expected - when.min * MINUTE_MS
-            : simmerMs + (mark.tMin - course.toSimmerMin) * MINUTE_MS,
+            : mark === undefined
+              ? nowMs
+              : simmerMs + (mark.tMin - course.toSimmerMin) * MINUTE_MS,
         title: `${nameOf(item)} out`,
         lookFor:
           when.at === "beforeBoil"

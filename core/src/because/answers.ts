@@ -10,7 +10,7 @@ import { afterMinOf, startBy, type StartBy } from "../schedule/start-by";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
 import { judgedTarget } from "../simulate/ruling";
-import { suits, vesselOf } from "../simulate/references";
+import { suitsPlan, vesselOf } from "../simulate/references";
 import { simulate } from "../simulate/simulate";
 import {
   FIGURES,
@@ -120,7 +120,7 @@ export function answersFor(
       ways: waterWays(plan, kitchen),
       fit,
       otherPots: kitchen.vessels
-        .filter((v) => suits(v, plan.heat.method) && v.id !== plan.vesselId)
+        .filter((v) => suitsPlan(v, plan) && v.id !== plan.vesselId)
         .map((v) => fitIn(v, plan, water)),
       trace,
       spread: widths,

@@ -19,7 +19,8 @@ import {
 import { lidConstantOf, steamConstantOf } from "../simulate/heat-facts";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import { PARAMETER_NAMES, type Parameters } from "../simulate/parameters";
-import type { Plan } from "../simulate/plan-schema";
+import type { Heat, Plan } from "../simulate/plan-schema";
+import { heatsOf, isByClock } from "../simulate/stretches";
 import { ringOf, vesselOf } from "../simulate/references";
 import type { FigureId, FigureSpread } from "../simulate/spread";
 import type { Trace } from "../simulate/trace";
@@ -62,16 +63,20 @@ export const steamConstants = ({
   plan,
   kitchen,
 }: Pick<Told, "plan" | "kitchen">): readonly Constant[] => {
-  const lid = lidConstantOf(plan.heat, vesselOf(plan, kitchen));
+  const heats = heatsOf(plan);
+  const lids = heats.map((heat) => lidConstantOf(heat, vesselOf(plan, kitchen)));
   return [
-    steamConstantOf(plan.heat),
-    ...(lid === null ? [] : [lid]),
+    ...new Set([...heats.map(steamConstantOf), ...lids.filter((lid) => lid !== null)]),
     ...(plan.fat === "skimHot" ? [] : [FAT_LAYER_FACTOR]),
   ];
 };
 
 /** How hot it gets, by heat. */
-export function heatConstants({ heat }: Plan): readonly Constant[] {
+export const heatConstants = (plan: Plan): readonly Constant[] => [
+  ...new Set(heatsOf(plan).flatMap(constantsOfHeat)),
+];
+
+function constantsOfHeat(heat: Heat): readonly Constant[] {
   switch (heat.method) {
     case "hob":
       return [SIMMER_OFFSET_C[heat.vigour]];
@@ -85,7 +90,12 @@ export function heatConstants({ heat }: Plan): readonly Constant[] {
 }
 
 /** How its heat is set. */
-export const heatInputs = ({ heat }: Plan): readonly BecauseInput[] => {
+export const heatInputs = (plan: Plan): readonly BecauseInput[] =>
+  heatsOf(plan).flatMap((heat, i) =>
+    inputsOfHeat(heat).map((one) => (i === 0 ? one : { ...one, name: `then ${one.name}` })),
+  );
+
+const inputsOfHeat = (heat: Heat): readonly BecauseInput[] => {
   switch (heat.method) {
     case "hob":
       return [input("simmer", heat.vigour), input("lid", heat.lid)];
@@ -192,11 +202,13 @@ const STORIES: Record<FigureId, (told: Told) => Story> = {
     ],
   ],
   holdMin: (t) => [
-    t.plan.stop.by === "time"
+    isByClock(t.plan)
       ? "As planned, counted from the simmer."
-      : t.plan.stop.by === "tender"
-        ? "The time until what rules the dish has its ideal cook value, come-up and rest counted, and its centre is hot enough."
-        : "The time until steam has taken the level down to where it shall stop.",
+      : t.plan.then.length > 0
+        ? "Stretch after stretch of the heat, each until its own end: its time, its level, or until what rules the dish is at its best."
+        : t.plan.stop.by === "tender"
+          ? "The time until what rules the dish has its ideal cook value, come-up and rest counted, and its centre is hot enough."
+          : "The time until steam has taken the level down to where it shall stop.",
     potInputs(t),
     steamConstants(t),
   ],

@@ -87,6 +87,7 @@ const MOVED_NAMES = {
   levelAsKept: "of that: as it was kept",
   asHeated: "of that: as it was heated",
   tenderness: "of that: by the fork",
+  stretches: "of that: as its heats were set",
 } as const;
 
 function tenderMin(

@@ -1,7 +1,8 @@
+import { LID_WORDS, OVEN_LID_WORDS, VIGOUR_WORDS } from "../heat/heat-words";
 import { ingredientById } from "../ingredient/catalogue";
 import { nameOf } from "../simulate/item-facts";
 import type { Kitchen } from "../simulate/kitchen-schema";
-import type { Heat, Plan, PlanItem } from "../simulate/plan-schema";
+import type { Heat, HeatStretch, Plan, PlanItem, Stop } from "../simulate/plan-schema";
 import { vesselOf } from "../simulate/references";
 import {
   showDuration,
@@ -18,6 +19,7 @@ import { articleFor } from "../vessel/called";
 /** What part of the plan a piece of the sentence stands for, so that it can be edited in place. */
 export type SentenceField =
   | { readonly of: "item"; readonly itemId: string }
+  | { readonly of: "stretch"; readonly stretchId: string }
   | { readonly of: "water" | "vessel" | "stop" | "heat" | "vigour" | "lid" };
 
 export interface SentencePart {
@@ -26,17 +28,6 @@ export interface SentencePart {
   /** True for liquid results, underlined in amber. */
   readonly isResult?: boolean;
 }
-
-const VIGOUR_WORDS = {
-  bare: "bare simmer",
-  gentle: "gentle simmer",
-  steady: "steady simmer",
-  rolling: "rolling boil",
-} as const;
-
-const OVEN_LID_WORDS = { off: "uncovered", ajar: "lid ajar", on: "covered" } as const;
-
-const LID_WORDS = { off: "lid off", ajar: "lid ajar", on: "lid on" } as const;
 
 /** Names the sentence spells out; the rest is summed up. */
 const NAMED = 2;
@@ -64,8 +55,9 @@ export function sentenceParts(
     { text: ` in ${articleFor(vessel)}` },
     { text: vessel.toLowerCase(), field: { of: "vessel" } },
     { text: ", " },
-    { text: stopText(plan, answers, one), field: { of: "stop" } },
+    { text: stopText(plan.stop, holdMinOf(answers, 0), one), field: { of: "stop" } },
     ...heatParts(plan.heat, one),
+    ...plan.then.flatMap((stretch, i) => stretchParts(stretch, holdMinOf(answers, i + 1), one)),
     { text: ": about " },
     ...(plan.end === "served"
       ? dishParts(answers, one)
@@ -151,19 +143,46 @@ const roundedMin = (min: number): number => {
   return Math.max(1, Math.round(min / step) * step);
 };
 
-function stopText(plan: Plan, answers: Answers, system: UnitSystem): string {
-  const hold = showDuration(answers.trace.holdMin);
-  switch (plan.stop.by) {
+/** How long a stretch takes, min. */
+function holdMinOf({ trace }: Answers, index: number): number {
+  const went = trace.stretches[index];
+  return went === undefined ? 0 : went.toMin - went.fromMin;
+}
+
+/** A later stretch: ", then 30 min at a rolling boil, lid off". */
+function stretchParts(
+  { id, heat, stop }: HeatStretch,
+  holdMin: number,
+  system: UnitSystem,
+): readonly SentencePart[] {
+  const how =
+    heat.method === "rest"
+      ? ` off the heat, ${LID_WORDS[heat.lid]}`
+      : heatParts(heat, system)
+          .map((p) => p.text)
+          .join("");
+  return [
+    { text: ", then " },
+    {
+      text: `${stopText(stop, holdMin, system)}${how}`,
+      field: { of: "stretch", stretchId: id },
+    },
+  ];
+}
+
+function stopText(stop: Stop, holdMin: number, system: UnitSystem): string {
+  const hold = showDuration(holdMin);
+  switch (stop.by) {
     case "time":
       return hold;
     case "liquid":
-      return `down to ${showVolume(plan.stop.liquidL, system)} (about ${hold})`;
+      return `down to ${showVolume(stop.liquidL, system)} (about ${hold})`;
     case "share":
-      return `down to ${Math.round(plan.stop.share * 100)} % (about ${hold})`;
+      return `down to ${Math.round(stop.share * 100)} % (about ${hold})`;
     case "tender":
-      return `until tender (about ${showDuration(roundedMin(answers.trace.holdMin))})`;
+      return `until tender (about ${showDuration(roundedMin(holdMin))})`;
     case "depth":
-      return `down to ${showLength(plan.stop.depthM, system)} deep (about ${hold})`;
+      return `down to ${showLength(stop.depthM, system)} deep (about ${hold})`;
   }
 }
 

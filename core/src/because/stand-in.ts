@@ -1,7 +1,7 @@
 import { usualHeat } from "../convert/targets";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
-import { suits } from "../simulate/references";
+import { suits, suitsPlan } from "../simulate/references";
 import { waterL } from "../simulate/water-ways";
 import { outcomeOf, type Problem } from "../units/problem";
 import { answersFor, type Answers } from "./answers";
@@ -40,7 +40,7 @@ function without({ field }: Problem, plan: Plan, kitchen: Kitchen): Plan | null 
   const { heat } = plan;
   switch (field) {
     case "vesselId": {
-      const suiting = kitchen.vessels.find((v) => suits(v, heat.method));
+      const suiting = kitchen.vessels.find((v) => suitsPlan(v, plan));
       if (suiting !== undefined) return { ...plan, vesselId: suiting.id };
       const onHob = kitchen.vessels.find((v) => suits(v, "hob"));
       const hob = usualHeat("hob", kitchen);

@@ -5,7 +5,7 @@ import { METHODS, type Method } from "../heat/method";
 import { nameOf } from "../simulate/item-facts";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
-import { suits } from "../simulate/references";
+import { suitsPlan } from "../simulate/references";
 import { NO_SPREAD } from "../simulate/spread";
 import { outcomeOf, type Outcome } from "../units/problem";
 import { litres, ovenC, say, type Said } from "../units/said";
@@ -68,7 +68,7 @@ function tries(plan: Plan, kitchen: Kitchen, now: Answers | null): readonly Try[
 
 const otherPots = (plan: Plan, kitchen: Kitchen): readonly Try[] =>
   kitchen.vessels
-    .filter((v) => v.id !== plan.vesselId && suits(v, plan.heat.method))
+    .filter((v) => v.id !== plan.vesselId && suitsPlan(v, plan))
     .map((v) => ({
       id: "pot",
       said: `In the ${v.name.toLowerCase()}`,

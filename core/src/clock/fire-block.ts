@@ -1,8 +1,9 @@
 import { POT_TIMES } from "../schedule/pot-times";
 import type { Kitchen } from "../simulate/kitchen-schema";
-import type { Plan } from "../simulate/plan-schema";
+import type { OvenHeat, Plan, StretchHeat } from "../simulate/plan-schema";
 import { vesselOf } from "../simulate/references";
 import { spreadOf } from "../simulate/spread";
+import { lastHeat } from "../simulate/stretches";
 import type { Trace } from "../simulate/trace";
 import type { Said } from "../units/said";
 import { chillMinutes } from "./chill-minutes";
@@ -11,12 +12,23 @@ import { blockOf, taskOf, type Attention, type Block, type Task } from "./task";
 import { shelfFloorM2 } from "./vessel-floor";
 import { whileItCooks } from "./while-it-cooks";
 
+/** What it does on each heat. */
+export const ON_HEAT: Record<StretchHeat["method"], string> = {
+  hob: "Simmers",
+  oven: "In the oven",
+  slowCooker: "In the slow cooker",
+  pressure: "At pressure",
+  rest: "Stands off the heat",
+};
+
 /** Shorter than that is no step of its own, min. */
 const LEAST_MIN = 0.5;
 
-/** Whether the house lets a plan's heat run with nobody up. A flame never. */
-export function runsAlone(plan: Plan, kitchen: Kitchen): boolean {
-  switch (plan.heat.method) {
+/** Whether the house lets a heat run with nobody up. A flame never; a pot off the heat may stand. */
+export function runsAlone(heat: StretchHeat, plan: Plan, kitchen: Kitchen): boolean {
+  switch (heat.method) {
+    case "rest":
+      return true;
     case "slowCooker":
       return kitchen.runsAlone.slowCooker;
     case "oven":
@@ -28,9 +40,9 @@ export function runsAlone(plan: Plan, kitchen: Kitchen): boolean {
   }
 }
 
-/** Whether it stands on a ring all the time. */
-export const standsOnRing = (plan: Plan, kitchen: Kitchen): boolean =>
-  plan.heat.method === "hob" || (plan.heat.method === "pressure" && !isElectric(plan, kitchen));
+/** Whether a heat is a ring all the time. */
+export const standsOnRing = (heat: StretchHeat, plan: Plan, kitchen: Kitchen): boolean =>
+  heat.method === "hob" || (heat.method === "pressure" && !isElectric(plan, kitchen));
 
 const isElectric = (plan: Plan, kitchen: Kitchen): boolean =>
   kitchen.vessels.find((v) => v.id === plan.vesselId)?.pressure?.drive === "electric";
@@ -99,7 +111,6 @@ function heatSteps(plan: Plan, kitchen: Kitchen, trace: Trace, waterKg: number):
     p50: min,
     p90: min * figures[id].highFactor,
   });
-  const { heat } = plan;
   const task = (
     key: string,
     title: string,
@@ -114,38 +125,65 @@ function heatSteps(plan: Plan, kitchen: Kitchen, trace: Trace, waterKg: number):
       vesselIds: [plan.vesselId],
       ...more,
     });
-  const flame = { isFlame: true, ringIds: [plan.ringId] };
+  const held = trace.stretches.map(({ fromMin, toMin }) => spread(toMin - fromMin, "holdMin"));
   const up = spread(trace.toSimmerMin, "toSimmerMin");
-  const hold = spread(trace.holdMin, "holdMin");
-  const release = exactly(Math.round(trace.releaseMin));
-  const watched: Attention = runsAlone(plan, kitchen) ? "none" : "eyes";
-  switch (heat.method) {
-    case "hob":
-      return [
-        task("up", "Up to the simmer", up, "near", flame),
-        task("hold", "Simmers", hold, "eyes", flame),
-      ];
-    case "oven": {
-      const { ovenId, ovenC } = heat;
-      const areaM2 = shelfFloorM2(vesselOf(plan, kitchen));
-      return [
-        task("up", "Up on the ring", up, "near", flame),
-        task("hold", "In the oven", hold, watched, { oven: { ovenId, ovenC, areaM2 } }),
-      ];
+  const flame = { isFlame: true, ringIds: [plan.ringId] };
+  const inOven = ({ ovenId, ovenC }: OvenHeat) => ({
+    oven: { ovenId, ovenC, areaM2: shelfFloorM2(vesselOf(plan, kitchen)) },
+  });
+  const onIt = (heat: StretchHeat): Partial<Task> =>
+    heat.method === "oven" ? inOven(heat) : standsOnRing(heat, plan, kitchen) ? flame : {};
+  const watched = (heat: StretchHeat): Attention =>
+    runsAlone(heat, plan, kitchen) ? "none" : "eyes";
+  /** The pressure going down after a stretch, and the way up to it before one. */
+  const between = (index: number): readonly Task[] => {
+    const toMin = trace.stretches[index - 1]?.toMin ?? 0;
+    const min = Math.round((trace.stretches[index]?.fromMin ?? toMin) - toMin);
+    return [task(`between:${index}`, "Pressure up or down", exactly(min), "near")];
+  };
+  const later = plan.then.flatMap(({ id, heat }, i): readonly Task[] => [
+    ...between(i + 1),
+    task(
+      `turned:${id}`,
+      ON_HEAT[heat.method],
+      held[i + 1] ?? exactly(0),
+      heat.method === "pressure" && watched(heat) === "eyes" ? "near" : watched(heat),
+      onIt(heat),
+    ),
+  ]);
+  return [...firstSteps(), ...later, ...lastRelease()];
+
+  function firstSteps(): readonly Task[] {
+    const { heat } = plan;
+    const hold = held[0] ?? exactly(0);
+    const on = onIt(heat);
+    switch (heat.method) {
+      case "hob":
+        return [
+          task("up", "Up to the simmer", up, "near", on),
+          task("hold", ON_HEAT.hob, hold, "eyes", on),
+        ];
+      case "oven":
+        return [
+          task("up", "Up on the ring", up, "near", flame),
+          task("hold", ON_HEAT.oven, hold, watched(heat), on),
+        ];
+      case "slowCooker":
+        return [
+          task("up", "Warms up", up, watched(heat)),
+          task("hold", `On ${heat.setting.toUpperCase()}`, hold, watched(heat)),
+        ];
+      case "pressure":
+        return [
+          task("up", "Up to pressure", up, "near", on),
+          task("hold", ON_HEAT.pressure, hold, watched(heat) === "none" ? "none" : "near", on),
+        ];
     }
-    case "slowCooker":
-      return [
-        task("up", "Warms up", up, watched),
-        task("hold", `On ${heat.setting.toUpperCase()}`, hold, watched),
-        task("release", "Stays shut", release, watched),
-      ];
-    case "pressure": {
-      const on = standsOnRing(plan, kitchen) ? flame : {};
-      return [
-        task("up", "Up to pressure", up, "near", on),
-        task("hold", "At pressure", hold, watched === "none" ? "none" : "near", on),
-        task("release", "Pressure down", release, watched),
-      ];
-    }
+  }
+
+  function lastRelease(): readonly Task[] {
+    const heat = lastHeat(plan);
+    const title = heat.method === "pressure" ? "Pressure down" : "Stays shut";
+    return [task("release", title, exactly(Math.round(trace.releaseMin)), watched(heat))];
   }
 }

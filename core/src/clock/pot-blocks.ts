@@ -2,6 +2,7 @@ import { POT_TIMES } from "../schedule/pot-times";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Heat, Plan } from "../simulate/plan-schema";
 import { simulate } from "../simulate/simulate";
+import { lastHeat } from "../simulate/stretches";
 import { coldWaterKg, waterL } from "../simulate/water-ways";
 import { fireBlock } from "./fire-block";
 import { KEEPS_MIN } from "./keeps";
@@ -87,7 +88,7 @@ function workOut(plan: Plan, kitchen: Kitchen, isOvernight: boolean): PotBlocks 
     after: [{ blockId: fill.id, from: "end", leastMin: 0, mostMin: KEEPS_MIN.filled.value }],
   };
   const portion = plan.end === "strained" ? [portionBlock(plan, fire.id)] : [];
-  const { heat } = plan;
+  const heat = lastHeat(plan);
   return {
     planId: plan.id,
     name: plan.name,

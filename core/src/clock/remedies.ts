@@ -2,7 +2,7 @@ import { convertDish } from "../because/converted";
 import { ONE_COOK, type Hand } from "../simulate/hands-schema";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Heat, Plan } from "../simulate/plan-schema";
-import { suits, vesselOf } from "../simulate/references";
+import { suitsPlan, vesselOf } from "../simulate/references";
 import { isRoomIn } from "../simulate/water-ways";
 import { outcomeOf } from "../units/problem";
 import { called } from "../vessel/called";
@@ -185,7 +185,7 @@ const otherPots = (plan: Plan, kitchen: Kitchen): readonly Idea[] =>
       (v) =>
         v.id !== plan.vesselId &&
         v.kind !== "pan" &&
-        suits(v, plan.heat.method) &&
+        suitsPlan(v, plan) &&
         isRoomIn(v, plan, kitchen),
     )
     .map((v) => ({

@@ -3,9 +3,9 @@ import type { Batch } from "../batch/batch-schema";
 import type { Cook } from "../batch/fold";
 import type { OnFire } from "../batch/on-fire";
 import { POT_TIMES } from "../schedule/pot-times";
-import type { Heat } from "../simulate/plan-schema";
+import { stretchesOf } from "../simulate/stretches";
 import { USUAL_BATH_MIN } from "./chill-minutes";
-import { afterHeat, runsAlone, standsOnRing } from "./fire-block";
+import { afterHeat, ON_HEAT, runsAlone, standsOnRing } from "./fire-block";
 import { about, exactly } from "./minutes";
 import { blockOf, taskOf, type Block, type Meanwhile } from "./task";
 import { minuteOf, MINUTE_MS, type Minute } from "./wall-clock";
@@ -19,14 +19,30 @@ export interface Running {
   readonly blocks: readonly Block[];
 }
 
-const ON_WORDS: Record<Heat["method"], string> = {
-  hob: "Simmers",
-  oven: "In the oven",
-  slowCooker: "In the slow cooker",
-  pressure: "At pressure",
-};
 /** What ends it stands on the clock as steps of its own. */
 const ENDS: ReadonlySet<Action["kind"]> = new Set(["offHeat", "strain", "light"]);
+
+/** What is left of its heat: the stretch it is in, and those to come, each on what it stands on. */
+function heatLeft({ id, plan, kitchen }: Batch, { forecast }: OnFire, nowMs: number) {
+  const index = forecast?.stretchIndex ?? 0;
+  const ends = forecast?.stretchEndsMs ?? [{ low: nowMs, expected: nowMs, high: nowMs }];
+  return ends.map((end, i) => {
+    const stretch = stretchesOf(plan)[index + i];
+    const heat = stretch?.heat ?? plan.heat;
+    const fromMs = i === 0 ? nowMs : (ends[i - 1]?.expected ?? nowMs);
+    const min = Math.max(1, Math.round((end.expected - fromMs) / MINUTE_MS));
+    const slowMin = Math.round((end.high - fromMs) / MINUTE_MS);
+    const onRing = standsOnRing(heat, plan, kitchen);
+    return taskOf(`${id}/hold${i === 0 ? "" : `:${stretch?.id ?? i}`}`, ON_HEAT[heat.method], {
+      planIds: [plan.id],
+      minutes: { p10: min, p50: min, p90: Math.max(min, slowMin) },
+      attention: runsAlone(heat, plan, kitchen) ? "none" : "eyes",
+      isFlame: onRing,
+      ringIds: onRing ? [plan.ringId] : [],
+      vesselIds: [plan.vesselId],
+    });
+  });
+}
 
 /** What is left of a pot on the fire from now on, by its forecast; null before it is lit and once it is strained. */
 export function runningOf(batch: Batch, cook: Cook, pot: OnFire, nowMs: number): Running | null {
@@ -36,20 +52,11 @@ export function runningOf(batch: Batch, cook: Cook, pot: OnFire, nowMs: number):
   const isOn = cook.offMs === null;
   const endMs = pot.forecast?.endMs.expected ?? nowMs;
   const leftMin = Math.max(1, Math.round((endMs - nowMs) / MINUTE_MS));
-  const slowMin = Math.round(((pot.forecast?.endMs.high ?? endMs) - nowMs) / MINUTE_MS);
   const idOf = (key: string) => `${batch.id}/${key}`;
-  const onRing = standsOnRing(plan, kitchen);
-  const hold = taskOf(idOf("hold"), ON_WORDS[plan.heat.method], {
-    planIds: [plan.id],
-    minutes: { p10: leftMin, p50: leftMin, p90: Math.max(leftMin, slowMin) },
-    attention: runsAlone(plan, kitchen) ? "none" : "eyes",
-    isFlame: onRing,
-    ringIds: onRing ? [plan.ringId] : [],
-    vesselIds: [plan.vesselId],
-  });
+  const holds = heatLeft(batch, pot, nowMs);
   const after =
     plan.end === "served" ? [] : afterHeat(plan, idOf, exactly(USUAL_BATH_MIN.value), plan.name);
-  const steps = [...(isOn ? [hold] : []), ...after];
+  const steps = [...(isOn ? holds : []), ...after];
   if (steps.length === 0) return null;
   /** An action of the Cook screen that is still to come. */
   const meanwhileOf = (action: Action): readonly Meanwhile[] => {
@@ -72,7 +79,8 @@ export function runningOf(batch: Batch, cook: Cook, pot: OnFire, nowMs: number):
       blockOf(fireId, "running", steps, {
         planIds: [plan.id],
         meanwhile: isOn ? pot.actions.flatMap(meanwhileOf) : [],
-        readyStep: plan.end === "served" || !isOn ? 0 : 1,
+        // A stock is ready once it is through the sieve.
+        readyStep: (isOn ? holds.length : 0) - (plan.end === "served" && isOn ? 1 : 0),
         isServed: plan.end === "served",
         fixedAt: now,
       }),

@@ -1,7 +1,9 @@
 import { sayList } from "../batch/say-list";
+import { turnTitle } from "../batch/stretch-actions";
 import { POT_TIMES } from "../schedule/pot-times";
 import { nameOf } from "../simulate/item-facts";
 import type { Plan } from "../simulate/plan-schema";
+import { stretchesOf } from "../simulate/stretches";
 import type { Mark, Trace } from "../simulate/trace";
 import { exactly } from "./minutes";
 import { taskOf, type Meanwhile, type Task } from "./task";
@@ -51,6 +53,13 @@ export function whileItCooks(
     });
     return { task, step, atMin: Math.max(0, Math.round(tMin - (startOf[step] ?? 0))) };
   };
+  const turns = plan.then.flatMap(({ id, heat }, i): readonly Meanwhile[] => {
+    const from = stretchesOf(plan)[i]?.heat ?? plan.heat;
+    const began = trace.stretches[i + 1];
+    return began === undefined
+      ? []
+      : [put(`turn:${id}`, turnTitle(heat, from), began.fromMin, POT_TIMES.add.value)];
+  });
   const nameIn = (mark: Mark) => plan.items.filter((i) => i.id === mark.itemId).map(nameOf);
   const { heat } = plan;
   const skimMin = POT_TIMES.skim.value;
@@ -65,6 +74,7 @@ export function whileItCooks(
   return [
     ...(isSkimmed ? [put("skim", "Skim it", trace.toSimmerMin - skimMin, skimMin)] : []),
     ...shut,
+    ...turns,
     ...grouped(trace.marks.filter(isDoing)).map((group) =>
       put(
         `${group[0].kind}:${group[0].itemId ?? ""}`,

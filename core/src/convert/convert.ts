@@ -5,6 +5,7 @@ import type { Heat, Plan, PlanItem } from "../simulate/plan-schema";
 import { ingredientOf, pouredKg } from "../simulate/item-facts";
 import { overRim } from "../simulate/over-rim";
 import { vesselOf } from "../simulate/references";
+import { onOneHeat } from "../simulate/on-one-heat";
 import { runOnce } from "../simulate/simulate";
 import type { Trace } from "../simulate/trace";
 import { coldWaterKg } from "../simulate/water-ways";
@@ -117,7 +118,7 @@ function inLoads(goal: Goal, target: Target, kitchen: Kitchen, loads: number): C
   // What a former conversion held back is water like any other again.
   const items = goal.plan.items.filter((i) => i.id !== HELD_BACK_ID);
   const base = withBeansBoiled(
-    { ...goal.plan, ...target, items: [...scaled(items, 1 / loads)] },
+    onOneHeat({ ...goal.plan, ...target, items: [...scaled(items, 1 / loads)] }, goal.trace),
     kitchen,
   );
   const solved = solve(goal, base, kitchen, loads, 0);

@@ -1,6 +1,7 @@
 import { isSameKind } from "../simulate/heat-facts";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
+import { isByClock } from "../simulate/stretches";
 import type { Trace } from "../simulate/trace";
 import { outcomeOf, type Outcome } from "../units/problem";
 import { workMinutes, workTasks } from "../schedule/work-tasks";
@@ -111,7 +112,7 @@ export function rangesFor(
   options: { readonly draws: number; readonly seed: number },
 ): readonly (ColumnRange | null)[] {
   const { goal } = result;
-  const isTimed = goal.plan.stop.by === "time";
+  const isTimed = isByClock(goal.plan);
   const had = result.columns.flatMap(({ outcome }) =>
     outcome.ok ? [{ ...outcome.value, isFixed: isTimed && outcome.value.isWritten }] : [],
   );

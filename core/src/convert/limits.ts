@@ -1,6 +1,7 @@
 import { ingredientById } from "../ingredient/catalogue";
 import { kitchenEstimate, published } from "../units/constant";
 import type { Plan } from "../simulate/plan-schema";
+import { isOn } from "../simulate/stretches";
 import type { Vessel } from "../vessel/vessel-schema";
 import { capacityL } from "../vessel/volume";
 
@@ -40,15 +41,15 @@ export const foams = (plan: Plan): boolean =>
 
 /** Fullest the plan's vessel may be, as a share of its capacity. */
 export function fullestShareOf(plan: Plan, vessel: Vessel): number {
-  if (plan.heat.method === "slowCooker") return Math.min(vessel.fillShare, CROCK_MOST.value);
-  if (plan.heat.method === "pressure")
+  if (isOn(plan, "slowCooker")) return Math.min(vessel.fillShare, CROCK_MOST.value);
+  if (isOn(plan, "pressure"))
     return Math.min(vessel.fillShare, (foams(plan) ? PRESSURE_FOAMING_MOST : PRESSURE_MOST).value);
   return vessel.fillShare;
 }
 
-/** Least liquid the vessel wants at the start, L; 0 but under pressure. */
+/** Least liquid the vessel wants as pressure comes on, L; 0 where it never does. */
 export function leastLiquidL(plan: Plan, vessel: Vessel): number {
-  if (plan.heat.method !== "pressure") return 0;
+  if (!isOn(plan, "pressure")) return 0;
   const own = vessel.pressure?.minLiquidL;
   if (own !== undefined && own !== null) return own;
   return vessel.pressure?.drive === "electric"

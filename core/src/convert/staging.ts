@@ -68,7 +68,18 @@ const waiting = (item: PlanItem, method: Method): PlanItem =>
     : item;
 
 /** What changed in the staging, in words. */
-export function stagingChanges(goal: Goal, plan: Plan, trace: Trace): readonly Restaged[] {
+export const stagingChanges = (goal: Goal, plan: Plan, trace: Trace): readonly Restaged[] => [
+  ...(goal.plan.then.length > 0 ? [IN_ONE_GO] : []),
+  ...itemChanges(goal, plan, trace),
+];
+
+/** A dish of several stretches is converted as a whole. */
+const IN_ONE_GO: Restaged = {
+  itemId: "",
+  text: "All of it on this heat, in one go: as done, and as much liquid at the end.",
+};
+
+function itemChanges(goal: Goal, plan: Plan, trace: Trace): readonly Restaged[] {
   return plan.items.flatMap((item): Restaged[] => {
     const written = goal.plan.items.find((i) => i.id === item.id);
     if (written === undefined || !isLate(item)) return [];

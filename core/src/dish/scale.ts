@@ -1,7 +1,7 @@
 import { isStaged } from "../simulate/moves";
 import type { Kitchen } from "../simulate/kitchen-schema";
-import { suits } from "../simulate/references";
-import type { Plan, PlanItem, WaterStatement } from "../simulate/plan-schema";
+import { suitsPlan } from "../simulate/references";
+import type { Plan, PlanItem, Stop, WaterStatement } from "../simulate/plan-schema";
 import { fitIn, waterL } from "../simulate/water-ways";
 import { outcomeOf, Problem } from "../units/problem";
 
@@ -49,13 +49,14 @@ function scaledWater(water: WaterStatement, by: number): WaterStatement {
 export function scaled(plan: Plan, by: number): Plan {
   if (!(by > 0 && by <= 100))
     throw new Problem("range", "scale", by, `${by} times the dish is out of range: 0 to 100.`);
-  const stop =
-    plan.stop.by === "liquid" ? { ...plan.stop, liquidL: plan.stop.liquidL * by } : plan.stop;
+  const stopOf = (stop: Stop): Stop =>
+    stop.by === "liquid" ? { ...stop, liquidL: stop.liquidL * by } : stop;
   return {
     ...plan,
     items: plan.items.map((i) => scaledItem(i, by)),
     water: scaledWater(plan.water, by),
-    stop,
+    stop: stopOf(plan.stop),
+    then: plan.then.map((s) => ({ ...s, stop: stopOf(s.stop) })),
   };
 }
 
@@ -132,7 +133,7 @@ export function asMuchAsFits(plan: Plan, kitchen: Kitchen): Plan {
  */
 export function acrossPots(plan: Plan, kitchen: Kitchen): readonly Plan[] {
   if (fits(plan, kitchen, 1)) return [plan];
-  const pots = kitchen.vessels.filter((v) => suits(v, plan.heat.method) && v.kind !== "pan");
+  const pots = kitchen.vessels.filter((v) => suitsPlan(v, plan) && v.kind !== "pan");
   const shareOf = (vesselId: string): number => {
     const there = { ...plan, vesselId };
     let low = 0;

@@ -1,5 +1,5 @@
 import { KitchenSchema, type Kitchen } from "../simulate/kitchen-schema";
-import type { Plan } from "../simulate/plan-schema";
+import type { Plan, StretchHeat } from "../simulate/plan-schema";
 import { Problem } from "../units/problem";
 import { pathText } from "./file-problem";
 
@@ -42,14 +42,14 @@ export function mergeKitchens(here: Kitchen, other: Kitchen): MergedKitchen {
       `Together it is more than one kitchen holds (${pathText(issue?.path ?? [])}). Take some out of ${here.name} first.`,
     );
   }
+  const inOven = <H extends StretchHeat>(heat: H): H =>
+    heat.method === "oven" ? { ...heat, ovenId: ovens.idOf(heat.ovenId) } : heat;
   const renamed = (plan: Plan): Plan => ({
     ...plan,
     vesselId: vessels.idOf(plan.vesselId),
     ringId: rings.idOf(plan.ringId),
-    heat:
-      plan.heat.method === "oven"
-        ? { ...plan.heat, ovenId: ovens.idOf(plan.heat.ovenId) }
-        : plan.heat,
+    heat: inOven(plan.heat),
+    then: plan.then.map((s) => ({ ...s, heat: inOven(s.heat) })),
   });
   return { kitchen: merged.data, renamed };
 }

@@ -1,3 +1,4 @@
+import { begunIdsOf, movingAsSaid } from "../batch/stretch-now";
 import type { Batch } from "../batch/batch-schema";
 import { courseOf, firstHeatMs, minOf } from "../batch/course-of";
 import { isTappedIn, whereIs } from "../batch/counter";
@@ -73,8 +74,9 @@ export class HiddenPot {
   wholeTrace(cook: Cook): Trace | null {
     if (cook.offMs === null) return null;
     const offMin = minOf(this.plan, cook, cook.offMs);
-    const simmersMin = this.run(cook, cook.offMs, offMin + AHEAD_MIN).toSimmerMin;
-    return this.run(cook, cook.offMs, Math.max(0, offMin - Math.min(simmersMin, offMin)));
+    const { stretches, toSimmerMin } = this.run(cook, cook.offMs, offMin + AHEAD_MIN);
+    const lastFromMin = stretches.at(-1)?.fromMin ?? toSimmerMin;
+    return this.run(cook, cook.offMs, Math.max(0, offMin - Math.min(lastFromMin, offMin)));
   }
 
   /** What instruments on it would see at atMs, from its trace. */
@@ -96,15 +98,21 @@ export class HiddenPot {
     return Math.max(0, Math.round((depthM + scatterM) * 1000) / 1000);
   }
 
+  /** Its last stretch so far held for holdMin. */
   private run(cook: Cook, nowMs: number, holdMin: number): Trace {
     const written = livePlan(this.plan, cook);
+    const begun = begunIdsOf(written, cook);
+    const stop = { by: "time" as const, holdMin: Math.max(0.01, holdMin) };
     const isLit = firstHeatMs(written, cook) !== null;
     const course = courseOf(written, this.kitchen, cook, nowMs);
     const boils = written.heat.method === "hob" && written.heat.boilFirstMin !== null;
     const offMin = cook.offMs === null ? null : minOf(written, cook, cook.offMs);
     const plan: Plan = {
       ...written,
-      items: written.items.flatMap((item) => reallyIn(item, written, cook)),
+      items: written.items.flatMap((item) =>
+        reallyIn(movingAsSaid(item, begun, cook, 0), written, cook),
+      ),
+      then: written.then.filter((s) => begun.has(s.id)).map((s) => ({ ...s, stop })),
       stop: { by: "time", holdMin: Math.max(0.01, isLit ? holdMin : 0.01) },
     };
     return simulate(plan, this.kitchen, {

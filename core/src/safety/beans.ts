@@ -47,10 +47,10 @@ export function beansUnboiled({ plan, kitchen, trace }: Facts): Caution | null {
 }
 
 /** Why they boil so little, where it is by when they go in. */
-function whyFew(item: PlanItem, { heat }: Plan): string {
+function whyFew(item: PlanItem, { heat, then }: Plan): string {
   if (item.when.at === "nextDay") return ", since they go in the next day";
   if (item.when.at === "offHeat") return ", since they go in off the heat";
-  if (item.when.at === "start") return "";
+  if (item.when.at === "start" || then.length > 0) return "";
   if (heat.method === "pressure") return ", since they go in after the release";
   return heat.method === "hob" ? ", since they go in when the boil is over" : "";
 }

@@ -1,3 +1,4 @@
+import { isOn } from "../simulate/stretches";
 import { DIET_NAMES } from "../dish/diets";
 import { DAY_SALT_G } from "../seasoning/salt";
 import { ingredientOf, itemWork, nameOf } from "../simulate/item-facts";
@@ -249,7 +250,7 @@ export const DISH_RULES: readonly Rule[] = [
   {
     hazard: "valve and gasket",
     check: ({ plan }) =>
-      plan.heat.method === "pressure"
+      isOn(plan, "pressure")
         ? {
             id: "valve",
             severity: "caution",

@@ -1,17 +1,14 @@
 import { crockRefusal } from "../convert/crock-safety";
 import { CROCK_MOST, foams, fullestShareOf, leastLiquidL } from "../convert/limits";
 import { coreRuleOf } from "../doneness/targets-of";
-import {
-  goesInFirst,
-  nameOf,
-  scorchesUnderPressure,
-  waitsForRelease,
-} from "../simulate/item-facts";
+import { nameOf, scorchesUnderPressure, waitsForRelease } from "../simulate/item-facts";
 import { vesselOf } from "../simulate/references";
+import { isOn } from "../simulate/stretches";
 import { aboutC, litres, ruleC, say } from "../units/said";
 import { showDuration } from "../units/show";
-import { COLD_DENSITY_KG_L } from "../water/properties";
 import type { Facts, Rule } from "./facts";
+import { itemsUnderPressure, liquidUnderPressure, pressureSpells } from "./pressure-spells";
+import { standsOffTheHeat } from "./standing-off";
 import { heldTooCool, slowAtItsEnd, slowWarming } from "./warming";
 
 const MAKER = "the maker's booklet comes first";
@@ -20,7 +17,11 @@ const percent = (share: number): string => `${Math.round(share * 100)} %`;
 const SOUPY_L = 2;
 
 const vesselIn = ({ plan, kitchen }: Facts) => vesselOf(plan, kitchen);
-const isPressure = ({ plan }: Facts): boolean => plan.heat.method === "pressure";
+const isPressure = ({ plan }: Facts): boolean => isOn(plan, "pressure");
+
+/** The hottest that any of its stretches holds it at, °C. */
+const hottestHoldC = ({ holdC, stretches }: Facts["trace"]): number =>
+  Math.max(holdC, ...stretches.map((s) => s.holdC));
 
 /** The rules for oven, slow cooker and pressure cooker, and for core temperatures on every heat. */
 export const METHOD_RULES: readonly Rule[] = [
@@ -46,12 +47,13 @@ export const METHOD_RULES: readonly Rule[] = [
     },
   },
   { hazard: "held on WARM", check: heldTooCool },
+  { hazard: "standing off the heat", check: standsOffTheHeat },
   { hazard: "slow warming", check: slowWarming },
   { hazard: "slow warming at its slow end", check: slowAtItsEnd },
   {
     hazard: "overfull crock",
     check: ({ plan, trace }) =>
-      plan.heat.method === "slowCooker" && trace.fullestShare > CROCK_MOST.value + 0.005
+      isOn(plan, "slowCooker") && trace.fullestShare > CROCK_MOST.value + 0.005
         ? {
             id: "crockFull",
             severity: "danger",
@@ -66,7 +68,7 @@ export const METHOD_RULES: readonly Rule[] = [
   {
     hazard: "lid of the crock",
     check: ({ plan }) =>
-      plan.heat.method === "slowCooker"
+      isOn(plan, "slowCooker")
         ? {
             id: "crockLid",
             severity: "note",
@@ -100,17 +102,16 @@ export const METHOD_RULES: readonly Rule[] = [
     hazard: "too little liquid under pressure",
     check: (facts) => {
       if (!isPressure(facts)) return null;
-      const { plan, trace } = facts;
-      const least = leastLiquidL(plan, vesselIn(facts));
-      const startL = (trace.points[0]?.liquidKg ?? 0) / COLD_DENSITY_KG_L;
-      const runsLow = trace.leastLiquidL < least / 2;
+      const least = leastLiquidL(facts.plan, vesselIn(facts));
+      const { startL, leastL } = liquidUnderPressure(facts);
+      const runsLow = leastL < least / 2;
       return startL < least - 0.005 || runsLow
         ? {
             id: "pressureDry",
             severity: "danger",
             places: ["plan", "cook"],
             title: "Too little liquid for pressure",
-            text: say`${litres(Math.min(startL, trace.leastLiquidL))} is there; this cooker wants ${litres(least)} at the start. It would scorch or boil dry unseen.`,
+            text: say`${litres(Math.min(startL, leastL))} is there; this cooker wants ${litres(least)} at the start. It would scorch or boil dry unseen.`,
             rule: "The maker's minimum liquid is in the pot before the lid is locked.",
             whose: MAKER,
           }
@@ -119,9 +120,9 @@ export const METHOD_RULES: readonly Rule[] = [
   },
   {
     hazard: "dairy or thickener under pressure",
-    check: ({ plan }) => {
-      if (plan.heat.method !== "pressure") return null;
-      const first = plan.items.filter(goesInFirst);
+    check: (facts) => {
+      if (!isPressure(facts)) return null;
+      const first = itemsUnderPressure(facts);
       const bad = first.filter(scorchesUnderPressure);
       if (bad.length === 0) {
         const coconut = first.find(waitsForRelease);
@@ -152,9 +153,11 @@ export const METHOD_RULES: readonly Rule[] = [
     hazard: "release of pressure",
     check: (facts) => {
       const { plan, trace } = facts;
-      if (plan.heat.method !== "pressure") return null;
-      const soupy = trace.endLiquidL > SOUPY_L;
-      const unsafe = plan.heat.release === "quick" && (foams(plan) || soupy);
+      const spells = pressureSpells(facts);
+      if (spells.length === 0) return null;
+      const unsafe = spells.some(
+        ({ heat, endLiquidL }) => heat.release === "quick" && (foams(plan) || endLiquidL > SOUPY_L),
+      );
       return {
         id: "release",
         severity: unsafe ? "danger" : "caution",
@@ -171,7 +174,7 @@ export const METHOD_RULES: readonly Rule[] = [
   {
     hazard: "not canning",
     check: ({ plan }) =>
-      plan.heat.method === "pressure"
+      isOn(plan, "pressure")
         ? {
             id: "notCanning",
             severity: "note",
@@ -199,7 +202,7 @@ export const METHOD_RULES: readonly Rule[] = [
             severity: "danger",
             places: ["plan", "cook"],
             title: `${nameOf(worst.item)}: the core stays too cool`,
-            text: say`Its centre comes to about ${aboutC(worst.got)}; ${worst.rule.what} need ${ruleC(worst.rule.coreC)}. ${trace.holdC < worst.rule.coreC + 1 ? "Longer does not help here: it needs more heat" : "Cook it longer or smaller"}, and check with a thermometer.`,
+            text: say`Its centre comes to about ${aboutC(worst.got)}; ${worst.rule.what} need ${ruleC(worst.rule.coreC)}. ${hottestHoldC(trace) < worst.rule.coreC + 1 ? "Longer does not help here: it needs more heat" : "Cook it longer or smaller"}, and check with a thermometer.`,
             rule: say`Core temperature of ${worst.rule.what}: ${ruleC(worst.rule.coreC)}.`,
             whose: worst.rule.whose,
           };
@@ -210,9 +213,9 @@ export const METHOD_RULES: readonly Rule[] = [
     check: (facts) => {
       const { plan } = facts;
       const alone =
-        plan.heat.method === "oven" ||
-        plan.heat.method === "slowCooker" ||
-        (plan.heat.method === "pressure" && vesselIn(facts).pressure?.drive === "electric");
+        isOn(plan, "oven") ||
+        isOn(plan, "slowCooker") ||
+        (isOn(plan, "pressure") && vesselIn(facts).pressure?.drive === "electric");
       return alone
         ? {
             id: "alone",

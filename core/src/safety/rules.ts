@@ -6,6 +6,7 @@ import { traitsOf } from "../ingredient/traits";
 import { overRim } from "../simulate/over-rim";
 import type { Plan } from "../simulate/plan-schema";
 import { vesselOf } from "../simulate/references";
+import { isOn } from "../simulate/stretches";
 import { kilos, litres, metres, ruleC, say } from "../units/said";
 import { showDuration } from "../units/show";
 import { ANIMAL_SALT_G_KG } from "../seasoning/salt";
@@ -14,7 +15,7 @@ import { kitchenEstimate } from "../units/constant";
 import type { Caution } from "./caution";
 import type { Facts, Rule } from "./facts";
 import { beansUnboiled, beansUnsoaked } from "./beans";
-import { burnsAtNight, burnsThroughout } from "./flame";
+import { burnsAtNight, flameSpans } from "./flame";
 import { DISH_RULES } from "./dish-rules";
 import { METHOD_RULES } from "./method-rules";
 
@@ -67,11 +68,11 @@ const POT_RULES: readonly Rule[] = [
     hazard: "never goes in",
     check: ({ plan, trace }) => {
       // Under pressure it waits for the lid, which is another matter.
-      if (plan.heat.method === "pressure" || trace.problem !== null) return null;
+      if (isOn(plan, "pressure") || trace.problem !== null) return null;
       const offMin = trace.marks.find((m) => m.kind === "offHeat")?.tMin ?? Infinity;
       const late = plan.items.filter(
         (i) =>
-          i.when.at === "whenTender" &&
+          (i.when.at === "whenTender" || i.when.at === "stretch") &&
           !trace.marks.some((m) => m.kind === "itemIn" && m.itemId === i.id && m.tMin < offMin),
       );
       return late.length === 0
@@ -125,8 +126,9 @@ const POT_RULES: readonly Rule[] = [
   {
     hazard: "unattended flame",
     check: ({ plan, kitchen, trace, litHour, isLitTimeSet }) => {
-      if (!burnsThroughout(plan, kitchen)) return null;
-      if (burnsAtNight(litHour, trace.totalMin))
+      const spans = flameSpans(plan, kitchen, trace);
+      if (spans.length === 0) return null;
+      if (burnsAtNight(litHour, spans))
         return {
           id: "flameAtNight",
           severity: isLitTimeSet ? "danger" : "caution",
@@ -138,14 +140,19 @@ const POT_RULES: readonly Rule[] = [
           rule: "A flame or ring is not left alone or slept beside.",
           whose: "fire services everywhere; your house rules come first",
         };
-      return plan.stop.by === "time" && plan.stop.holdMin < SHORT_BURN_MIN
+      const burnMin = spans.reduce((sum, s) => sum + s.toMin - s.fromMin, 0);
+      const isShort =
+        plan.then.length === 0
+          ? plan.stop.by === "time" && plan.stop.holdMin < SHORT_BURN_MIN
+          : burnMin < SHORT_BURN_MIN;
+      return isShort
         ? null
         : {
             id: "flame",
             severity: "note",
             places: ["plan", "cook"],
             title: "Someone stays by the ring",
-            text: `It burns for about ${showDuration(trace.totalMin)}. Take it off when everyone leaves.`,
+            text: `It burns for about ${showDuration(burnMin)}. Take it off when everyone leaves.`,
             rule: "A flame or ring is not left alone.",
             whose: "fire services everywhere; your house rules come first",
           };

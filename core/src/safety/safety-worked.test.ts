@@ -441,7 +441,8 @@ test("nights, and what is left in the sieve, as worked", async () => {
   const solids = (items: readonly object[]) => solidsHazards(stock({ items }));
   await expectWorked("nights-and-solids", [
     ...[0, 5, 30, 60, 600].map(
-      (min) => [`${min} min`, hours.map((h) => burnsAtNight(h, min))] as const,
+      (min) =>
+        [`${min} min`, hours.map((h) => burnsAtNight(h, [{ fromMin: 0, toMin: min }]))] as const,
     ),
     ["bones", solids([thing("n", "lambNeck", 1)])],
     ["carrots", solids([thing("n", "carrot", 1)])],

@@ -20,6 +20,11 @@ const one = (ingredientId: string, massKg = 1, more: object = {}) => ({
 const braise = (over: Partial<Parameters<typeof testBraise>[0]>) => ids(testBraise(over));
 const inCrock = (over: Partial<Parameters<typeof testBraise>[0]> = {}) =>
   braise({ heat: HEATS.low, vesselId: "crock", stop: { by: "time", holdMin: 480 }, ...over });
+const resting = (holdMin: number) => ({
+  id: "rest",
+  heat: { method: "rest" as const, lid: "off" as const },
+  stop: { by: "time" as const, holdMin },
+});
 const underPressure = (over: Partial<Parameters<typeof testBraise>[0]> = {}) =>
   braise({
     heat: HEATS.pressure,
@@ -273,6 +278,12 @@ const CASES: readonly [hazard: string, id: string, yes: () => string[], no: () =
     "warmHold",
     () => inCrock({ heat: { ...HEATS.low, warmMin: 240 }, stop: { by: "time", holdMin: 60 } }),
     () => inCrock({ heat: { ...HEATS.low, warmMin: 240 }, stop: { by: "time", holdMin: 480 } }),
+  ],
+  [
+    "standing off the heat",
+    "standsOff",
+    () => braise({ then: [resting(100)] }),
+    () => braise({ then: [resting(15)] }),
   ],
   ["slow warming", "ringTooSlow", () => hugePot(700), () => hugePot(3000)],
   [

@@ -1,6 +1,7 @@
 import { SAFE_WARM_UP_MIN, slowestMeatHighMin, slowestMeatMin } from "../convert/warming";
 import { codeOf, holdingLineC } from "../cool/codes";
 import { SPREAD } from "../simulate/parameters";
+import { stretchesOf } from "../simulate/stretches";
 import { Z90 } from "../units/estimate";
 import { aboutC, ruleC, say } from "../units/said";
 import { showDuration } from "../units/show";
@@ -59,13 +60,17 @@ const WARM_LOW_C = Z90 * SPREAD.plateauC.value;
 
 /** Kept on WARM, all its hours over the holding line: what goes on it too cool may never come up to it. */
 export function heldTooCool({ plan, kitchen, trace }: Facts): Caution | null {
-  if (plan.heat.method !== "slowCooker" || plan.heat.warmMin <= 0) return null;
+  const warmed = stretchesOf(plan).flatMap(({ heat }, index) =>
+    heat.method === "slowCooker" && heat.warmMin > 0 ? [index] : [],
+  );
+  if (warmed.length === 0) return null;
   const code = codeOf(kitchen);
   const lineC = holdingLineC(code);
-  const fromMin = trace.toSimmerMin + trace.holdMin;
-  const held = trace.points.filter(
-    (p) => p.tMin >= fromMin && p.tMin <= fromMin + trace.releaseMin,
-  );
+  const held = warmed.flatMap((index) => {
+    const fromMin = trace.stretches[index]?.toMin ?? Infinity;
+    const toMin = trace.stretches[index + 1]?.fromMin ?? fromMin + trace.releaseMin;
+    return trace.points.filter((p) => p.tMin >= fromMin && p.tMin <= toMin);
+  });
   const coolestC = Math.min(...held.map((p) => p.liquidC));
   return held.length === 0 || coolestC - WARM_LOW_C >= lineC
     ? null

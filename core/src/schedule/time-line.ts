@@ -1,4 +1,5 @@
-import type { Plan } from "../simulate/plan-schema";
+import type { Plan, StretchHeat } from "../simulate/plan-schema";
+import { stretchesOf } from "../simulate/stretches";
 import type { Trace } from "../simulate/trace";
 import type { Constant } from "../units/constant";
 import { POT_TIMES } from "./pot-times";
@@ -36,48 +37,61 @@ interface Part {
 /** Hands-on minutes of a stretch that wants a look now and then. */
 const looks = (min: number) => Math.floor(min / POT_TIMES.lookEvery.value) * POT_TIMES.look.value;
 
-/** What happens after the work of preparing, heat by heat. */
-function heatParts(plan: Plan, trace: Trace): readonly Part[] {
-  const { heat } = plan;
-  const up = trace.toSimmerMin;
-  const hold = trace.holdMin;
+/** One stretch of the heat, of so many minutes, after whatever was before. */
+function heldPart(heat: StretchHeat, min: number): Part {
   switch (heat.method) {
     case "hob":
-      return [
-        { what: "Up to the simmer", min: up, attention: "near", handsOnMin: POT_TIMES.skim.value },
-        { what: "Simmers", min: hold, attention: "look", handsOnMin: looks(hold) },
-      ];
+      return { what: "Simmers", min, attention: "look", handsOnMin: looks(min) };
     case "oven":
-      return [
-        {
-          what: "Up on the ring",
-          min: up,
-          attention: "near",
-          handsOnMin: up > 0 ? POT_TIMES.skim.value : 0,
-        },
-        { what: "In the oven", min: hold, attention: "leave", handsOnMin: POT_TIMES.shut.value },
-      ];
+      return { what: "In the oven", min, attention: "leave", handsOnMin: POT_TIMES.shut.value };
     case "slowCooker":
-      return [
-        {
-          what: "In the slow cooker",
-          min: hold + trace.releaseMin,
-          attention: "leave",
-          handsOnMin: POT_TIMES.shut.value,
-        },
-      ];
+      return {
+        what: "In the slow cooker",
+        min,
+        attention: "leave",
+        handsOnMin: POT_TIMES.shut.value,
+      };
     case "pressure":
-      return [
-        { what: "Up to pressure", min: up, attention: "near", handsOnMin: POT_TIMES.shut.value },
-        { what: "At pressure", min: hold, attention: "near", handsOnMin: 0 },
-        {
-          what: "Pressure down",
-          min: trace.releaseMin,
-          attention: "near",
-          handsOnMin: POT_TIMES.open.value,
-        },
-      ];
+      return { what: "At pressure", min, attention: "near", handsOnMin: 0 };
+    case "rest":
+      return { what: "Stands off the heat", min, attention: "near", handsOnMin: 0 };
   }
+}
+
+/** From the first flame until the first heat holds it. */
+function upPart({ heat }: Plan, min: number): Part {
+  const isShut = heat.method === "pressure";
+  const handsOnMin = isShut ? POT_TIMES.shut.value : min > 0 ? POT_TIMES.skim.value : 0;
+  const what = isShut
+    ? "Up to pressure"
+    : heat.method === "hob"
+      ? "Up to the simmer"
+      : "Up on the ring";
+  return { what, min, attention: "near", handsOnMin };
+}
+
+const pressureDown = (min: number): Part => ({
+  what: "Pressure down",
+  min,
+  attention: "near",
+  handsOnMin: POT_TIMES.open.value,
+});
+
+/** What happens after the work of preparing, stretch by stretch of the heat. */
+function heatParts(plan: Plan, trace: Trace): readonly Part[] {
+  const parts: Part[] = plan.heat.method === "slowCooker" ? [] : [upPart(plan, trace.toSimmerMin)];
+  stretchesOf(plan).forEach(({ heat }, index, all) => {
+    const went = trace.stretches[index];
+    if (went === undefined) return;
+    const isLast = index === all.length - 1;
+    const downMin = isLast
+      ? trace.releaseMin
+      : (trace.stretches[index + 1]?.fromMin ?? went.toMin) - went.toMin;
+    const heldMin = went.toMin - went.fromMin;
+    if (heat.method === "pressure") parts.push(heldPart(heat, heldMin), pressureDown(downMin));
+    else parts.push(heldPart(heat, heldMin + downMin));
+  });
+  return parts;
 }
 
 const STRAIN: Part = {

@@ -2,7 +2,7 @@ import { outcomeOf, Problem } from "../units/problem";
 import type { Kitchen } from "./kitchen-schema";
 import type { Plan } from "./plan-schema";
 import { overRim } from "./over-rim";
-import { suits, vesselOf } from "./references";
+import { suitsPlan, vesselOf } from "./references";
 import { simulate } from "./simulate";
 import { bonesKg, coldWaterKg, fitIn, type PotFit } from "./water-ways";
 
@@ -41,7 +41,7 @@ export function backwardFrom(
       "Say which bones or meat first; then the amount can be worked out.",
     );
   const options = kitchen.vessels
-    .filter((v) => suits(v, plan.heat.method))
+    .filter((v) => suitsPlan(v, plan))
     .flatMap((vessel) => {
       const inVessel: Plan = { ...plan, vesselId: vessel.id };
       for (let loads = 1; loads <= 6; loads++) {

@@ -21,7 +21,7 @@ export class Comings {
     private readonly pot: Pot,
     private readonly recorder: Recorder,
     plannedHoldMin: number,
-    course: CourseReader,
+    private readonly course: CourseReader,
   ) {
     for (const item of plan.items)
       if (isFirst(item, plan)) {
@@ -95,6 +95,30 @@ export class Comings {
     if (due.length > 0) opened?.();
     const next = this.moves.find((m) => m.dueMin !== null);
     return next === undefined ? Infinity : fromMin + (next.dueMin ?? 0);
+  }
+
+  /** What goes in, comes out and goes back as a stretch of the heat begins. */
+  beginStretch(stretchId: string, tMin: number): void {
+    for (const item of this.plan.items) {
+      const { when, out } = item;
+      if (when.at === "stretch" && when.stretchId === stretchId && !this.inMin.has(item.id))
+        this.unlessTold(item, "in", () => {
+          this.putIn(item, tMin);
+        });
+      if (out?.when.at === "stretch" && out.when.stretchId === stretchId)
+        this.unlessTold(item, "out", () => {
+          this.takeOut(item, tMin);
+        });
+      if (out?.backAt === stretchId)
+        this.unlessTold(item, "back", () => {
+          this.putBack(item, tMin);
+        });
+    }
+  }
+
+  /** Where the course says when it really moved, it moves then. */
+  private unlessTold(item: PlanItem, does: "in" | "out" | "back", move: () => void): void {
+    if (!this.course.moves(item.id, does)) move();
   }
 
   /** What could not move until the lid was off, all of it. */

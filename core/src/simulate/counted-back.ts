@@ -1,10 +1,10 @@
-import { isStaged } from "./moves";
 import type { Plan } from "./plan-schema";
 import type { Trace } from "./trace";
 
 /**
  * The same plan with everything that goes in while it cooks counted back from the end, as it came out
- * in its simulation: so another heat, or the real clock, can move it.
+ * in its simulation: so another heat, or the real clock, can move it. What goes in with a stretch of the
+ * heat stays with it.
  */
 export function countedBack(plan: Plan, trace: Trace): Plan {
   if (!plan.items.some((i) => i.when.at === "after" || i.when.at === "whenTender")) return plan;
@@ -19,7 +19,7 @@ export function countedBack(plan: Plan, trace: Trace): Plan {
     ...plan,
     ...ruled,
     items: plan.items.map((item) => {
-      if (!isStaged(item) || item.when.at === "beforeEnd") return item;
+      if (item.when.at !== "after" && item.when.at !== "whenTender") return item;
       const min = Math.round(endMin - (inMin.get(item.id) ?? endMin));
       return { ...item, when: { at: "beforeEnd" as const, min: Math.min(2880, Math.max(1, min)) } };
     }),

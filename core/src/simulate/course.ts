@@ -38,6 +38,8 @@ export interface Course {
   readonly seen: readonly { readonly tMin: number; readonly tempC: number }[];
   readonly gaps: readonly Gap[];
   readonly happenings: readonly Happening[];
+  /** When the second stretch of the heat began, the third, …, min: as far as they have. */
+  readonly stretchFromMin?: readonly number[];
   /** When it came off the heat, min: what each piece had by then is kept apart. */
   readonly offMin?: number;
 }
@@ -67,7 +69,7 @@ export class CourseReader {
   }
 
   /** True where a course and not the plan moves this ingredient so. */
-  moves(itemId: string, does: "in" | "out"): boolean {
+  moves(itemId: string, does: "in" | "out" | "back"): boolean {
     return this.course.happenings.some((h) => h.does === does && h.itemId === itemId);
   }
 

@@ -43,7 +43,7 @@ export const untilCooked = (
   options: SimulateOptions,
   cookMin: number,
 ): Trace =>
-  new Run(plan, kitchen, options, { by: "cook", cookMin }, GUESS_MIN[plan.heat.method]).go();
+  new Run(plan, kitchen, options, [{ by: "cook", cookMin }], GUESS_MIN[plan.heat.method]).go();
 
 /** True where the centre of what rules the dish came to its gate: min(85 °C, plateau − 3), fish its core. */
 export function centreIsHot(trace: Trace): boolean {
@@ -66,7 +66,7 @@ export function holdForCook(
   nearMin?: number,
 ): Trace {
   const fixed = (holdMin: number) =>
-    new Run(plan, kitchen, options, { by: "time", holdMin }, holdMin).go();
+    new Run(plan, kitchen, options, [{ by: "time", holdMin }], holdMin).go();
   let low = 0;
   let high = Infinity;
   let done: Trace | null = null;
@@ -100,7 +100,7 @@ export function holdForCook(
   }
   if (done !== null) return done;
   if (nearMin !== undefined) return holdForCook(plan, kitchen, options, cookMin);
-  return { ...fixed(low), problem: neverThere({ by: "cook", cookMin }, plan) };
+  return { ...fixed(low), problem: neverThere({ by: "cook", cookMin }, plan.stop) };
 }
 
 /** How much longer is tried where the centre is not hot yet and nothing was hot enough, min. */

@@ -17,7 +17,10 @@ export const beforeEndMin = (item: PlanItem | undefined): number =>
 
 /** Goes in while it cooks, not at the start and not off the heat. */
 export const isStaged = ({ when }: PlanItem): boolean =>
-  when.at === "after" || when.at === "whenTender" || when.at === "beforeEnd";
+  when.at === "after" ||
+  when.at === "whenTender" ||
+  when.at === "beforeEnd" ||
+  when.at === "stretch";
 
 /** Everything that moves during a hold of plannedMin; what has a minute first, by it. */
 export function movesOf(plan: Plan, plannedMin: number, startLiquidKg: number): readonly Move[] {

@@ -19,12 +19,14 @@ const uniqueIds = (items: readonly { id: string }[]) =>
 /**
  * When an ingredient goes in. Minutes before the end count back from the end of the simmer; under
  * pressure they are simmered with the lid off after release. "After" counts from when it simmers (0:
- * once it has boiled), "whenTender" waits for another ingredient to be at its best.
+ * once it has boiled), "whenTender" waits for another ingredient to be at its best, "stretch" for a later
+ * stretch of the heat to begin.
  */
 export const WhenSchema = z.discriminatedUnion("at", [
   z.object({ at: z.literal("start") }),
   z.object({ at: z.literal("after"), min: z.number().min(0).max(2880) }),
   z.object({ at: z.literal("whenTender"), itemId: Id }),
+  z.object({ at: z.literal("stretch"), stretchId: Id }),
   z.object({ at: z.literal("beforeEnd"), min: z.number().min(1).max(2880) }),
   z.object({ at: z.literal("offHeat") }),
   z.object({ at: z.literal("afterStrain") }),
@@ -38,8 +40,11 @@ export const OutSchema = z.object({
     z.object({ at: z.literal("tender") }),
     z.object({ at: z.literal("beforeEnd"), min: z.number().min(1).max(2880) }),
     z.object({ at: z.literal("beforeBoil") }),
+    z.object({ at: z.literal("stretch"), stretchId: Id }),
   ]),
   isBack: z.boolean(),
+  /** It goes back as this stretch begins; at the end where none is named. */
+  backAt: Id.optional(),
 });
 export type Out = z.infer<typeof OutSchema>;
 
@@ -166,6 +171,10 @@ export const HeatSchema = z.discriminatedUnion("method", [
 ]);
 export type Heat = z.infer<typeof HeatSchema>;
 
+const RestHeatSchema = z.object({ method: z.literal("rest"), lid: z.enum(LIDS) });
+/** Off the heat, standing. */
+export type RestHeat = z.infer<typeof RestHeatSchema>;
+
 export const StopSchema = z.discriminatedUnion("by", [
   z.object({ by: z.literal("time"), holdMin: z.number().min(1).max(2880) }),
   z.object({
@@ -178,6 +187,40 @@ export const StopSchema = z.discriminatedUnion("by", [
   z.object({ by: z.literal("tender") }),
 ]);
 export type Stop = z.infer<typeof StopSchema>;
+
+/**
+ * A later stretch of the heat, in the same pot: what it is set to, and until when, counted from its own
+ * beginning. A share is of what is in the pot as it begins.
+ */
+export const StretchSchema = z
+  .object({
+    id: Id,
+    heat: z.discriminatedUnion("method", [
+      HobHeatSchema,
+      OvenHeatSchema,
+      SlowCookerHeatSchema,
+      PressureHeatSchema,
+      RestHeatSchema,
+    ]),
+    stop: StopSchema,
+  })
+  .refine(
+    ({ heat, stop }) => heat.method !== "rest" || stop.by === "time",
+    "Off the heat it stands for a time, and for nothing else.",
+  )
+  .refine(
+    ({ heat }) => heat.method !== "hob" || heat.boilFirstMin === null,
+    "Only the first stretch boils first. Give a boil a stretch of its own.",
+  )
+  .refine(
+    ({ heat }) =>
+      (heat.method !== "oven" && heat.method !== "slowCooker") ||
+      heat.start === (heat.method === "oven" ? "hot" : "cold"),
+    "A later stretch begins with the pot as it is. Leave its start out.",
+  );
+export type HeatStretch = z.infer<typeof StretchSchema>;
+/** What a later stretch can be set to. */
+export type StretchHeat = HeatStretch["heat"];
 
 /** Something served beside the pot that may draw on its liquid. */
 export const AccompanimentSchema = z.object({
@@ -231,6 +274,12 @@ export const PlanSchema = z.object({
   water: WaterSchema,
   heat: HeatSchema,
   stop: StopSchema,
+  /** What follows on the first heat, in order. */
+  then: z
+    .array(StretchSchema)
+    .max(5)
+    .refine(uniqueIds, "Two stretches of the heat have the same id.")
+    .default([]),
   pieceM: z.number().min(0.005).max(0.3).default(0.03),
   fat: z.enum(["keep", "skimHot", "liftCold"]).default("liftCold"),
   strain: z

@@ -458,9 +458,10 @@ export class Pot {
     return main;
   }
 
-  /** Its cook value, min at 100 °C. */
+  /** Its cook value, min at 100 °C; lifted out it keeps what it has. */
   get cookMin(): number {
-    return this.main?.heat.cookMin ?? 0;
+    const out = this.outOfPot.get(this.surroundings.ruledBy ?? "");
+    return (this.main ?? out?.solid)?.heat.cookMin ?? 0;
   }
 }
 

@@ -5,6 +5,7 @@ import { Problem } from "../units/problem";
 import type { Vessel } from "../vessel/vessel-schema";
 import type { Kitchen } from "./kitchen-schema";
 import type { OvenHeat, Plan, PressureHeat } from "./plan-schema";
+import { heatsOf } from "./stretches";
 
 /** True for a vessel that stands on a ring. A slow cooker's crock cracks there. */
 export const standsOnHob = (vessel: Vessel): boolean => vessel.kind !== "slowCooker";
@@ -16,6 +17,10 @@ export function suits(vessel: Vessel, method: Method): boolean {
   if (method === "oven") return vessel.kind === "pot" || vessel.kind === "casserole";
   return standsOnHob(vessel) && vessel.pressure?.drive !== "electric";
 }
+
+/** True where it goes on every heat of a plan. */
+export const suitsPlan = (vessel: Vessel, plan: Plan): boolean =>
+  heatsOf(plan).every((heat) => suits(vessel, heat.method));
 
 const WHERE: Record<Method, string> = {
   hob: "does not go on a ring",
@@ -34,12 +39,13 @@ export function vesselOf(plan: Plan, kitchen: Kitchen): Vessel {
       plan.vesselId,
       `The plan's pot "${plan.vesselId}" is not in this kitchen.`,
     );
-  if (!suits(found, plan.heat.method))
+  const unfit = heatsOf(plan).find((heat) => !suits(found, heat.method));
+  if (unfit !== undefined)
     throw new Problem(
-      plan.heat.method === "hob" ? "notOnHob" : "wrongVessel",
+      unfit.method === "hob" ? "notOnHob" : "wrongVessel",
       "vesselId",
       plan.vesselId,
-      `The ${found.name} ${WHERE[plan.heat.method]}. Choose another pot.`,
+      `The ${found.name} ${WHERE[unfit.method]}. Choose another pot.`,
     );
   return found;
 }

@@ -18,7 +18,7 @@ import { COLD_DENSITY_KG_L, latentHeatKJKg } from "../water/properties";
 import type { Kitchen } from "./kitchen-schema";
 import { EXPECTED, type Parameters } from "./parameters";
 import { Comings, openMin } from "./comings";
-import type { Plan } from "./plan-schema";
+import type { Plan, Stop } from "./plan-schema";
 import { Pot } from "./pot";
 import { programmeOf } from "./programmes/programme-of";
 import type { Cooking, Programme } from "./programmes/programme";
@@ -28,7 +28,8 @@ import { eatenTarget, rulingItemId } from "./ruling";
 import { AS_PLANNED, CourseReader, type Happening, type HeatTurn } from "./course";
 import type { SimulateOptions } from "./options";
 import { Recorder } from "./recorder";
-import type { ItemCourse, Mark, Phase, Trace } from "./trace";
+import { FIRST_STRETCH, stretchesOf, type PlannedStretch } from "./stretches";
+import type { ItemCourse, Mark, Phase, StretchCourse, Trace } from "./trace";
 import { neverThere, wantedKg, type Until } from "./until";
 
 const STEP_S = 30;
@@ -40,7 +41,7 @@ const REST_LOSS_W_M2_K = 12;
 /** Water from the kettle, for a hot start, °C below the boil. */
 const KETTLE_BELOW_BOIL_C = 3;
 
-/** Internal: one pass from the first heat to the sieve. The heat's programme drives it. */
+/** Internal: one pass from the first heat to the sieve. The programme of each stretch's heat drives it. */
 export class Run implements Cooking {
   readonly pot: Pot;
   readonly boilingC: number;
@@ -48,8 +49,11 @@ export class Run implements Cooking {
   readonly parameters: Parameters;
   tMin = 0;
   clockFromMin = 0;
+  stretchFromMin = 0;
   problem: Problem | null = null;
-  private readonly programme: Programme;
+  private programme: Programme;
+  private stretch: PlannedStretch;
+  private readonly done: StretchCourse[] = [];
   private readonly course: CourseReader;
   private readonly follows: boolean;
   private readonly recorder: Recorder;
@@ -67,7 +71,8 @@ export class Run implements Cooking {
     readonly plan: Plan,
     readonly kitchen: Kitchen,
     options: SimulateOptions,
-    private readonly until: Until,
+    /** The end of each stretch of the heat, as many as are gone through. */
+    private readonly untils: readonly Until[],
     /** How long it is thought to hold: what goes in "before the end" counts back from there. */
     readonly plannedHoldMin: number,
   ) {
@@ -97,35 +102,38 @@ export class Run implements Cooking {
     );
     this.comings = new Comings(plan, this.pot, this.recorder, plannedHoldMin, this.course);
     this.startKg = this.pot.liquidKg;
-    this.programme = programmeOf(this);
+    this.stretch = { id: FIRST_STRETCH, heat: plan.heat, stop: plan.stop };
+    this.programme = programmeOf(this, plan.heat);
   }
 
   go(): Trace {
-    const { pot, programme } = this;
+    const { pot } = this;
     const startDepthM = pot.findDepthM();
     const heapTopM = pot.heapTopM;
     const solidsInKg = pot.solidsKg;
     this.wasCovered = startDepthM > heapTopM + DRY_ALARM_M.value;
     this.record("comeUp", true);
     this.noteSpill();
-    programme.bringUp();
+    const first = this.programme;
+    first.bringUp();
     const comeUpMin = this.clockFromMin;
     const toSimmerMin = this.tMin;
     this.clockFromMin = toSimmerMin;
-    const holdW = programme.holdingW();
-    if (this.problem === null) this.hold();
+    const holdW = first.holdingW();
+    this.goThroughStretches();
     const holdMin = this.tMin - toSimmerMin;
     const cookAtEndOfHoldMin = pot.cookMin;
     const liquidAtEndOfHoldC = pot.tempC;
     this.mark("offHeat");
-    if (this.problem === null) programme.letDown?.();
+    if (this.problem === null) this.letDown();
     for (const move of this.comings.takeWaiting()) this.comings.carryOut(move, this.tMin);
     const releaseMin = this.tMin - toSimmerMin - holdMin;
     // What is poured in once it is off the heat boils over no more and is under no lid.
     const fullestShare = this.recorder.fullestL / capacityL(pot.vessel);
     for (const item of this.plan.items) {
-      if (item.when.at === "offHeat" && !this.comings.inMin.has(item.id))
-        this.comings.putIn(item, this.tMin);
+      // What waits for a stretch that never comes goes in here too, and is told.
+      const isDue = item.when.at === "offHeat" || item.when.at === "stretch";
+      if (isDue && !this.comings.inMin.has(item.id)) this.comings.putIn(item, this.tMin);
       if (item.out?.isBack === true) this.comings.putBack(item, this.tMin);
     }
     const endDepthM = pot.findDepthM();
@@ -163,9 +171,10 @@ export class Run implements Cooking {
       comeUpMin,
       toSimmerMin,
       holdMin,
+      stretches: this.done,
       totalMin: this.tMin,
       boilingC: this.boilingC,
-      holdC: programme.holdC,
+      holdC: first.holdC,
       startDepthM,
       endDepthM,
       endLiquidL,
@@ -186,7 +195,7 @@ export class Run implements Cooking {
       leastLiquidL: Math.max(0, this.leastKg) / COLD_DENSITY_KG_L,
       releaseMin,
       holdW,
-      ringW: programme.powerW,
+      ringW: first.powerW,
       problem: this.problem,
     };
   }
@@ -235,8 +244,19 @@ export class Run implements Cooking {
     return this.follows && this.course.isGap("lid", this.tMin);
   }
 
+  /** A turn is over as the next stretch begins. */
   get turned(): HeatTurn | null {
-    return this.follows ? this.course.turnAt(this.tMin) : null;
+    const turn = this.follows ? this.course.turnAt(this.tMin) : null;
+    return turn !== null && (this.isFirst || turn.tMin >= this.stretchFromMin - 1e-6) ? turn : null;
+  }
+
+  private get isFirst(): boolean {
+    return this.stretch.id === FIRST_STRETCH;
+  }
+
+  get plannedStretchMin(): number {
+    const { stop } = this.stretch;
+    return this.plan.then.length > 0 && stop.by === "time" ? stop.holdMin : this.plannedHoldMin;
   }
 
   get seenC(): number | null {
@@ -251,7 +271,8 @@ export class Run implements Cooking {
 
   comeUp(toC: number, powerW: number, lid: () => number): void {
     const { pot } = this;
-    const seenMin = this.course.course.cameUpMin;
+    const seenMin = this.isFirst ? this.course.course.cameUpMin : null;
+    const fromMin = this.tMin;
     while (seenMin === null ? pot.tempC < toC : this.tMin < seenMin - 1e-6) {
       const open = lid();
       const steam = open === 0 ? 0 : this.steamKgS(warmingFluxKgM2H(pot.tempC, this.airKPa), open);
@@ -259,7 +280,7 @@ export class Run implements Cooking {
       const isCold = this.isCold;
       const fireW = isCold ? 0 : powerW;
       const tooWeak = !isCold && seenMin === null && fireW - lostW < 0.02 * powerW;
-      if (tooWeak || this.tMin > 24 * 60) {
+      if (tooWeak || this.tMin - fromMin > 24 * 60) {
         this.problem = ringTooWeak(pot.tempC, toC);
         return;
       }
@@ -282,7 +303,8 @@ export class Run implements Cooking {
     this.pass(phase, dtS, steam);
   }
 
-  simmerLateItems(fluxKgM2H: number): void {
+  /** What could not go in under pressure simmers open, each for its own time. */
+  private simmerLateItems(fluxKgM2H: number): void {
     const late = this.comings.takeWaiting().toSorted((a, b) => openMin(b) - openMin(a));
     const simmerMin = openMin(late[0]);
     const fromMin = this.tMin;
@@ -304,24 +326,72 @@ export class Run implements Cooking {
     }
   }
 
-  private hold(): void {
-    const { pot, programme, until } = this;
+  private goThroughStretches(): void {
+    const stretches = stretchesOf(this.plan);
+    this.untils.forEach((until, index) => {
+      const stretch = stretches[index];
+      if (stretch === undefined || this.problem !== null) return;
+      if (index > 0) this.turnTo(stretch);
+      this.stretchFromMin = this.tMin;
+      // The first counts down from what was in it cold.
+      const fromKg = index === 0 ? this.startKg : this.pot.liquidKg;
+      if (this.problem === null)
+        this.hold(until, fromKg, this.course.course.stretchFromMin?.[index]);
+      this.done.push({
+        stretchId: stretch.id,
+        fromMin: this.stretchFromMin,
+        toMin: this.tMin,
+        cookMin: this.pot.cookMin,
+        endLiquidL: this.pot.coldL,
+        holdC: this.programme.holdC,
+      });
+    });
+  }
+
+  /** From one stretch of the heat to the next: what is let down, set, put in and lifted out. */
+  private turnTo(stretch: PlannedStretch): void {
+    this.programme.letDown?.();
+    this.stretch = stretch;
+    this.stretchFromMin = this.tMin;
+    this.recorder.marks.push({ kind: "turned", tMin: this.tMin, stretchId: stretch.id });
+    this.record("hold", true);
+    this.comings.beginStretch(stretch.id, this.tMin);
+    this.programme = programmeOf(this, stretch.heat);
+    this.programme.enter?.();
+  }
+
+  /** After the last stretch. */
+  private letDown(): void {
+    const { programme } = this;
+    programme.letDown?.();
+    if (programme.lateFluxKgM2H !== undefined) this.simmerLateItems(programme.lateFluxKgM2H);
+  }
+
+  /** Holds one stretch; where it is known when the next one began, until then. */
+  private hold(until: Until, fromKg: number, nextFromMin: number | undefined): void {
+    const { programme, clockFromMin } = this;
+    const { stop } = this.stretch;
     const fromMin = this.tMin;
     const opened = programme.opened?.bind(programme);
-    const downToKg = until.by === "level" ? wantedKg(this.plan, this.startKg) : -1;
-    const endMin = fromMin + (until.by === "time" ? until.holdMin : LONGEST_HOLD_MIN);
+    const isTimed = until.by === "time" || nextFromMin !== undefined;
+    const downToKg = until.by === "level" && !isTimed ? wantedKg(stop, fromKg) : -1;
+    const endMin =
+      nextFromMin !== undefined
+        ? nextFromMin - (programme.letDownMin?.() ?? 0)
+        : fromMin + (until.by === "time" ? until.holdMin : LONGEST_HOLD_MIN);
     while (this.tMin < endMin - 1e-9 && this.problem === null) {
       const nextMin = programme.opensInHold
-        ? this.comings.moveWhatIsDue(fromMin, this.tMin, opened)
+        ? this.comings.moveWhatIsDue(clockFromMin, this.tMin, opened)
         : Infinity;
-      const beforeDepthM = pot.depthM;
+      const beforeDepthM = this.pot.depthM;
       const longestS = Math.min(STEP_S, (Math.min(endMin, nextMin) - this.tMin) * 60);
       const stepS = programme.holdStep(longestS, downToKg);
-      if (until.by === "level" && this.levelReached(downToKg, beforeDepthM, stepS)) break;
+      if (isTimed) continue;
+      if (until.by === "level" && this.levelReached(stop, downToKg, beforeDepthM, stepS)) break;
       if (until.by === "cook" && this.isCooked(until.cookMin)) break;
     }
-    if (until.by !== "time" && this.tMin >= endMin - 1e-9 && this.problem === null)
-      this.problem = neverThere(until, this.plan);
+    if (!isTimed && this.tMin >= endMin - 1e-9 && this.problem === null)
+      this.problem = neverThere(until, stop);
   }
 
   /** Done by its core where it is fish; else hot through. */
@@ -336,8 +406,7 @@ export class Run implements Cooking {
   }
 
   /** True once the stop's level is reached; a depth cuts the clock back to where it was passed. */
-  private levelReached(downToKg: number, beforeDepthM: number, dtS: number): boolean {
-    const { stop } = this.plan;
+  private levelReached(stop: Stop, downToKg: number, beforeDepthM: number, dtS: number): boolean {
     const { pot } = this;
     if (stop.by !== "depth") return pot.liquidKg <= downToKg + 1e-9;
     if (pot.depthM > stop.depthM) return false;

@@ -7,7 +7,9 @@ import { countsBack } from "./moves";
 import type { Plan } from "./plan-schema";
 import { eatenTarget, rulingItemId } from "./ruling";
 import { Run } from "./run";
+import { stretchesOf } from "./stretches";
 import type { Trace } from "./trace";
+import type { Until } from "./until";
 
 const FIRST_GUESS_MIN = 240;
 
@@ -20,43 +22,68 @@ const FIRST_GUESS_MIN = 240;
  */
 export function simulate(plan: Plan, kitchen: Kitchen, options: SimulateOptions): Trace {
   const { stop } = plan;
+  if (plan.then.length > 0) return throughStretches(plan, kitchen, options);
   if (stop.by === "time") return runOnce(plan, kitchen, options, stop.holdMin);
-  if (stop.by === "tender") {
-    const startKg = options.waterKg + pouredAtStartKg(plan);
-    const id = rulingItemId(plan, kitchen, startKg) ?? heaviestId(plan, kitchen, options);
-    const main = plan.items.find((i) => i.id === id);
-    const target = main === undefined ? null : eatenTarget(main, plan, startKg);
-    if (target === null)
-      throw new Problem(
-        "notReachable",
-        "stop",
-        "tender",
-        "Nothing in this pot is cooked until tender. Say how long it shall simmer.",
-      );
-    // By its core nothing is asked of the cook value.
-    const isByCore = target.coreC !== undefined;
-    const aimed = isByCore ? 0 : target.ideal.value * (options.parameters?.target ?? 1);
-    return holdForCook(plan, kitchen, options, aimed);
-  }
-  let holdMin = FIRST_GUESS_MIN;
-  let trace = new Run(plan, kitchen, options, { by: "level" }, holdMin).go();
+  if (stop.by === "tender")
+    return holdForCook(plan, kitchen, options, tenderCookMin(plan, kitchen, options));
+  return settled(plan, kitchen, options, [{ by: "level" }]);
+}
+
+/** Stretch after stretch, each until its own end. */
+function throughStretches(plan: Plan, kitchen: Kitchen, options: SimulateOptions): Trace {
+  const untils = stretchesOf(plan).map(({ stop }): Until => {
+    if (stop.by === "time") return { by: "time", holdMin: stop.holdMin };
+    if (stop.by !== "tender") return { by: "level" };
+    return { by: "cook", cookMin: tenderCookMin(plan, kitchen, options) };
+  });
+  return settled(plan, kitchen, options, untils);
+}
+
+/** Runs until the hold that things count back from is the one that comes out. */
+function settled(
+  plan: Plan,
+  kitchen: Kitchen,
+  options: SimulateOptions,
+  untils: readonly Until[],
+): Trace {
+  let holdMin = untils.reduce((sum, u) => sum + (u.by === "time" ? u.holdMin : FIRST_GUESS_MIN), 0);
+  let trace = new Run(plan, kitchen, options, untils, holdMin).go();
   for (let round = 0; round < 6 && trace.problem === null; round++) {
     const change = Math.abs(trace.holdMin - holdMin);
     holdMin = trace.holdMin;
     if (change < 0.5 || !plan.items.some(countsBack)) break;
-    trace = new Run(plan, kitchen, options, { by: "level" }, holdMin).go();
+    trace = new Run(plan, kitchen, options, untils, holdMin).go();
   }
   return trace;
 }
 
-/** One pass of a given length, whatever the plan says of its end. */
+/**
+ * The cook value at which what rules the pot is at its best; 0 where it is judged by its core.
+ * @throws Problem `notReachable` where nothing is judged
+ */
+function tenderCookMin(plan: Plan, kitchen: Kitchen, options: SimulateOptions): number {
+  const startKg = options.waterKg + pouredAtStartKg(plan);
+  const id = rulingItemId(plan, kitchen, startKg) ?? heaviestId(plan, kitchen, options);
+  const main = plan.items.find((i) => i.id === id);
+  const target = main === undefined ? null : eatenTarget(main, plan, startKg);
+  if (target === null)
+    throw new Problem(
+      "notReachable",
+      "stop",
+      "tender",
+      "Nothing in this pot is cooked until tender. Say how long it shall simmer.",
+    );
+  return target.coreC === undefined ? target.ideal.value * (options.parameters?.target ?? 1) : 0;
+}
+
+/** One pass on its first heat, of a given length, whatever the plan says of its end and of what follows. */
 export const runOnce = (
   plan: Plan,
   kitchen: Kitchen,
   options: SimulateOptions,
   holdMin: number,
 ): Trace => {
-  return new Run(plan, kitchen, options, { by: "time", holdMin }, holdMin).go();
+  return new Run(plan, kitchen, options, [{ by: "time", holdMin }], holdMin).go();
 };
 
 /** The heaviest of bones and meat; null without solids. */

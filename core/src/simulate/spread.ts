@@ -1,10 +1,11 @@
 import { COOK_VALUE_Z_C } from "../doneness/cook-value";
 import { Z90 } from "../units/estimate";
-import { steamSigmaLog } from "./heat-facts";
+import { steamSigmaOf } from "./heat-facts";
 import type { Kitchen } from "./kitchen-schema";
 import { EXPECTED, SPREAD, type Parameters } from "./parameters";
 import type { Plan } from "./plan-schema";
 import { simulate } from "./simulate";
+import { isOn, stretchesOf } from "./stretches";
 import type { Trace, TracePoint } from "./trace";
 
 /** The figures a trace gives; each a positive number. */
@@ -67,17 +68,17 @@ export const NO_SPREAD: Spread = {
 
 /** What can be uncertain on each heat; the rest does not touch it. */
 const ONLY_WARMED: ReadonlySet<keyof Parameters> = new Set(["plateauC", "warmUp"]);
-const touches = (parameter: keyof Parameters, { heat, stop }: Plan): boolean =>
+const touches = (parameter: keyof Parameters, plan: Plan): boolean =>
   parameter === "target"
-    ? stop.by === "tender"
-    : !ONLY_WARMED.has(parameter) || heat.method === "oven" || heat.method === "slowCooker";
+    ? stretchesOf(plan).some(({ stop }) => stop.by === "tender")
+    : !ONLY_WARMED.has(parameter) || isOn(plan, "oven") || isOn(plan, "slowCooker");
 
 /** One parameter moved to its P10 or P90. */
 export function moved(parameter: keyof Parameters, up: boolean, plan: Plan): Parameters {
   const sign = up ? Z90 : -Z90;
   if (parameter === "zC") return { ...EXPECTED, zC: COOK_VALUE_Z_C.value + sign * SPREAD.zC.value };
   if (parameter === "plateauC") return { ...EXPECTED, plateauC: sign * SPREAD.plateauC.value };
-  const sigma = parameter === "evaporation" ? steamSigmaLog(plan.heat) : SPREAD[parameter].value;
+  const sigma = parameter === "evaporation" ? steamSigmaOf(plan) : SPREAD[parameter].value;
   return { ...EXPECTED, [parameter]: Math.exp(sign * sigma) };
 }
 

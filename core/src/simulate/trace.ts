@@ -34,6 +34,7 @@ export type MarkKind =
   | "toLow"
   | "atPressure"
   | "released"
+  | "turned"
   | "itemIn"
   | "itemOut"
   | "itemBack"
@@ -47,6 +48,21 @@ export interface Mark {
   readonly kind: MarkKind;
   readonly tMin: number;
   readonly itemId?: string;
+  /** Of "turned": the stretch that begins. */
+  readonly stretchId?: string;
+}
+
+/** One stretch of the heat as it went, min from the first flame. */
+export interface StretchCourse {
+  readonly stretchId: string;
+  readonly fromMin: number;
+  /** The end of its hold; letting pressure down comes after. */
+  readonly toMin: number;
+  /** At its end: cook value of what rules the dish, and the liquid in the pot, cold litres. */
+  readonly cookMin: number;
+  readonly endLiquidL: number;
+  /** What the liquid comes to in it, °C. */
+  readonly holdC: number;
 }
 
 /** What is in the bowl after the sieve. */
@@ -90,7 +106,10 @@ export interface Trace {
   readonly comeUpMin: number;
   /** Minutes from lighting the flame to the simmer's clock starting. */
   readonly toSimmerMin: number;
+  /** From there to the end of the last stretch. */
   readonly holdMin: number;
+  /** The hold, stretch by stretch; one where nothing follows on the first heat. */
+  readonly stretches: readonly StretchCourse[];
   readonly totalMin: number;
   readonly boilingC: number;
   readonly holdC: number;

@@ -47,6 +47,7 @@ const PLAN_WORDS: Partial<Record<keyof Plan, string>> = {
   ringId: "the ring",
   water: "the water",
   heat: "the heat",
+  then: "what follows on the heat",
   pieceM: "the size of the pieces",
   fat: "the fat",
   strain: "the straining",

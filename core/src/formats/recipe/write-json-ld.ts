@@ -1,5 +1,5 @@
 import { nameOf } from "../../simulate/item-facts";
-import type { Plan, PlanItem } from "../../simulate/plan-schema";
+import type { HeatStretch, Plan, PlanItem, StretchHeat } from "../../simulate/plan-schema";
 import type { Trace } from "../../simulate/trace";
 import { pieceEdgeM } from "../../heat/piece-schema";
 
@@ -16,21 +16,48 @@ const lineOf = (item: PlanItem): string => {
   return `${grams(item.massKg)} ${nameOf(item).replace(",", "").toLowerCase()}${prepared === "" ? "" : `, ${prepared}`}`;
 };
 
-function heatText({ heat }: Plan): string {
+function heatText(heat: StretchHeat): string {
   switch (heat.method) {
     case "hob":
-      return "simmer on the hob";
+      return heat.vigour === "rolling" ? "boil on the hob" : "simmer on the hob";
     case "oven":
       return `cook in the oven at ${Math.round(heat.ovenC)} C`;
     case "slowCooker":
       return `cook in the slow cooker on ${heat.setting}`;
     case "pressure":
       return "cook under pressure";
+    case "rest":
+      return "let it stand off the heat";
   }
 }
 
 const names = (items: readonly PlanItem[]): string =>
   items.map((i) => nameOf(i).replace(",", "").toLowerCase()).join(", ");
+
+const minutesOf = ({ stretches }: Trace, index: number): number => {
+  const went = stretches[index];
+  return went === undefined ? 0 : Math.round(went.toMin - went.fromMin);
+};
+
+const LID_TEXT = { off: " uncovered", ajar: " with the lid ajar", on: " covered" } as const;
+
+/** A later stretch: what moves as it begins, the heat, and for how long. */
+function stretchText({ id, heat }: HeatStretch, plan: Plan, min: number): string {
+  const moving = (test: (item: PlanItem) => boolean) => plan.items.filter(test);
+  const out = moving((i) => i.out?.when.at === "stretch" && i.out.when.stretchId === id);
+  const back = moving((i) => i.out?.backAt === id);
+  const goesIn = moving((i) => i.when.at === "stretch" && i.when.stretchId === id);
+  const lid =
+    heat.method === "hob" || heat.method === "oven" || heat.method === "rest"
+      ? LID_TEXT[heat.lid]
+      : "";
+  return [
+    ...(out.length === 0 ? [] : [`Take the ${names(out)} out.`]),
+    ...(back.length === 0 ? [] : [`Put the ${names(back)} back.`]),
+    ...(goesIn.length === 0 ? [] : [`Add the ${names(goesIn)}.`]),
+    `Then ${heatText(heat)}${lid} for ${min} minutes.`,
+  ].join(" ");
+}
 
 function stepsOf(plan: Plan, trace: Trace): readonly string[] {
   const at = (kind: PlanItem["when"]["at"]) => plan.items.filter((i) => i.when.at === kind);
@@ -41,7 +68,8 @@ function stepsOf(plan: Plan, trace: Trace): readonly string[] {
   const late = [...byMin].sort((a, b) => b[0] - a[0]);
   const off = [...at("offHeat"), ...at("afterStrain"), ...at("nextDay")];
   return [
-    `Put the ${names(at("start"))} in the pot and ${heatText(plan)} for ${Math.round(trace.holdMin)} minutes.`,
+    `Put the ${names(at("start"))} in the pot and ${heatText(plan.heat)} for ${minutesOf(trace, 0)} minutes.`,
+    ...plan.then.map((stretch, i) => stretchText(stretch, plan, minutesOf(trace, i + 1))),
     ...late.map(([min, items]) => `Add the ${names(items)} for the last ${min} minutes.`),
     ...(off.length === 0 ? [] : [`Stir in the ${names(off)} off the heat.`]),
     ...(plan.end === "strained" ? ["Strain it."] : []),

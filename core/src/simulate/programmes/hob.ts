@@ -71,7 +71,7 @@ export function hobProgramme(run: Cooking, heat: HobHeat): Programme {
       if (Math.abs(pot.tempC - holdC()) < 1e-9) {
         const steam = simmerKgS();
         const untilS = steam > 0 ? (pot.liquidKg - wantedKg) / steam : Infinity;
-        const dtS = wantedKg > 0 && untilS > 0.5 ? Math.min(longestS, untilS) : longestS;
+        const dtS = wantedKg > 0 ? Math.min(longestS, Math.max(0.5, untilS)) : longestS;
         run.pass("hold", dtS, steam);
         return dtS;
       }

@@ -50,7 +50,7 @@ export function ovenProgramme(run: Cooking, heat: OvenHeat): Programme {
       }
       const steam = steamKgS();
       const untilS = steam > 0 ? (run.pot.liquidKg - wantedKg) / steam : Infinity;
-      const dtS = wantedKg > 0 && untilS > 0.5 ? Math.min(longestS, untilS) : longestS;
+      const dtS = wantedKg > 0 ? Math.min(longestS, Math.max(0.5, untilS)) : longestS;
       const toC = run.turned === null && !run.isOpen ? plannedC : plateau(ovenNow(), lidNow());
       run.pot.tempC = relaxed(run.pot.tempC, toC, tauMin, dtS / 60);
       run.pass("hold", dtS, steam);

@@ -17,6 +17,8 @@ import type { Cooking, Programme } from "./programme";
 const STEP_S = 30;
 /** A pressure cooker's lid is shut while it comes up. */
 const SHUT = 0;
+/** A quick release is over in a second, min. */
+const QUICK_MIN = 1 / 60;
 
 /** Under pressure: shut and up to pressure, held there, let down; what is left simmers with the lid off. */
 export function pressureProgramme(run: Cooking, heat: PressureHeat): Programme {
@@ -32,16 +34,24 @@ export function pressureProgramme(run: Cooking, heat: PressureHeat): Programme {
   const leakKgS =
     vessel.pressure?.vents === true ? (VENTING_TYPE_L_H.value * waterDensityKgL(holdC)) / 3600 : 0;
 
+  const upToPressure = () => {
+    run.comeUp(holdC, powerW, () => SHUT);
+    if (run.problem === null) pot.vent(VENTED_L.value);
+    run.mark("atPressure");
+  };
+  const letDownMin = () =>
+    heat.release === "quick" ? QUICK_MIN : naturalReleaseMin(run.contentsL());
+
   return {
     holdC,
     powerW,
     opensInHold: false,
+    lateFluxKgM2H: SIMMER_FLUX_KG_M2_H.gentle.value * run.parameters.evaporation,
     bringUp() {
-      run.comeUp(holdC, powerW, () => SHUT);
-      if (run.problem === null) pot.vent(VENTED_L.value);
+      upToPressure();
       run.clockFromMin = run.tMin;
-      run.mark("atPressure");
     },
+    enter: upToPressure,
     holdStep(longestS) {
       if (run.isCold) {
         run.coolDown("hold", longestS, SHUT);
@@ -62,9 +72,9 @@ export function pressureProgramme(run: Cooking, heat: PressureHeat): Programme {
       if (heat.release === "quick") {
         pot.vent(pot.liquidKg * flashShare(fromC, run.boilingC));
         pot.tempC = run.boilingC;
-        run.pass("release", 1, 0);
+        run.pass("release", QUICK_MIN * 60, 0);
       } else {
-        const minutes = naturalReleaseMin(run.contentsL());
+        const minutes = letDownMin();
         for (let done = 0; done < minutes - 1e-9; done += STEP_S / 60) {
           const dtMin = Math.min(STEP_S / 60, minutes - done);
           pot.tempC = fromC + ((run.boilingC - fromC) * (done + dtMin)) / minutes;
@@ -72,8 +82,8 @@ export function pressureProgramme(run: Cooking, heat: PressureHeat): Programme {
         }
       }
       run.mark("released");
-      run.simmerLateItems(SIMMER_FLUX_KG_M2_H.gentle.value * run.parameters.evaporation);
     },
+    letDownMin,
     holdingW: () => pot.lossWK * (holdC - kitchen.roomC),
   };
 }

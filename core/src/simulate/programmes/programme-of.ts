@@ -1,12 +1,13 @@
+import type { StretchHeat } from "../plan-schema";
 import { hobProgramme } from "./hob";
 import { ovenProgramme } from "./oven";
 import { pressureProgramme } from "./pressure";
 import type { Cooking, Programme } from "./programme";
+import { restProgramme } from "./rest";
 import { slowCookerProgramme } from "./slow-cooker";
 
-/** The programme of the plan's heat. */
-export function programmeOf(run: Cooking): Programme {
-  const { heat } = run.plan;
+/** The programme of a heat. */
+export function programmeOf(run: Cooking, heat: StretchHeat): Programme {
   switch (heat.method) {
     case "hob":
       return hobProgramme(run, heat);
@@ -16,5 +17,7 @@ export function programmeOf(run: Cooking): Programme {
       return slowCookerProgramme(run, heat);
     case "pressure":
       return pressureProgramme(run, heat);
+    case "rest":
+      return restProgramme(run, heat);
   }
 }

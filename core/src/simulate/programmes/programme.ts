@@ -16,6 +16,9 @@ export interface Cooking {
   readonly airKPa: number;
   readonly plannedHoldMin: number;
   readonly tMin: number;
+  /** When the stretch that it is in began to hold, and how long that is thought to be. */
+  readonly stretchFromMin: number;
+  readonly plannedStretchMin: number;
   readonly problem: Problem | null;
   /** When the cook's clock starts: at the simmer, in the oven, switched on, at pressure. */
   clockFromMin: number;
@@ -42,8 +45,6 @@ export interface Cooking {
   coolDown(phase: Phase, dtS: number, lid: number): void;
   /** Lets dtS pass with steamKgS leaving. */
   pass(phase: Phase, dtS: number, steamKgS: number): void;
-  /** What could not go in under pressure simmers open, each for its own time. */
-  simmerLateItems(fluxKgM2H: number): void;
 }
 
 /** How one heat takes a pot from cold to done. */
@@ -56,12 +57,18 @@ export interface Programme {
   readonly opensInHold: boolean;
   /** From the first heat until the cook's clock starts. */
   bringUp(): void;
+  /** On from another heat, where it has to come to something first. */
+  enter?(): void;
   /** One step of the hold, at most longestS, cut where the liquid falls to wantedKg; its length, s. */
   holdStep(longestS: number, wantedKg: number): number;
   /** When something goes in during the hold. */
   opened?(): void;
   /** From the end of the hold until the lid is off. */
   letDown?(): void;
+  /** How long that takes from now, min. */
+  letDownMin?(): number;
+  /** What could not go in before the lid was off simmers then, steaming so much, kg/m²·h. */
+  readonly lateFluxKgM2H?: number;
   /** Heat that holds it there, W. */
   holdingW(): number;
 }

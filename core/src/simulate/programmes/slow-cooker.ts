@@ -52,12 +52,12 @@ export function slowCookerProgramme(run: Cooking, heat: SlowCookerHeat): Program
   ) as Record<CrockSetting, ReturnType<typeof paceOf>>;
   const settingNow = (): CrockSetting =>
     run.turned?.setting ??
-    (heat.setting === "low" && run.tMin - run.clockFromMin < heat.highFirstMin - 1e-9
+    (heat.setting === "low" && run.tMin - run.stretchFromMin < heat.highFirstMin - 1e-9
       ? "high"
       : heat.setting);
   const fullKPa = saturationPressureKPa(paces[heat.setting].plateauC);
   let liftsLeft = heat.lidLifts;
-  const liftEveryMin = run.plannedHoldMin / (heat.lidLifts + 1);
+  const liftEveryMin = run.plannedStretchMin / (heat.lidLifts + 1);
   const lift = () => {
     const { tauMin } = paces[settingNow()];
     pot.tempC = Math.max(run.kitchen.roomC, pot.tempC - lidLiftDropC(tauMin, run.parameters.zC));
@@ -94,7 +94,7 @@ export function slowCookerProgramme(run: Cooking, heat: SlowCookerHeat): Program
       else if (isOpen) openStep(longestS);
       wasOpen = isOpen;
       if (isOpen || isCold) return longestS;
-      const heldMin = run.tMin - run.clockFromMin;
+      const heldMin = run.tMin - run.stretchFromMin;
       const setting = settingNow();
       if (liftsLeft > 0 && heldMin >= liftEveryMin * (heat.lidLifts - liftsLeft + 1) - 1e-9) {
         liftsLeft--;

@@ -1,6 +1,6 @@
 import type { Action } from "@kettlos/core/batch/action";
 import { isTappedIn, onCounter } from "@kettlos/core/batch/counter";
-import { liftedOut, putBack } from "@kettlos/core/batch/course-of";
+import { liftedOut, putBack } from "@kettlos/core/batch/said-marks";
 import type { PlanItem } from "@kettlos/core/simulate/plan-schema";
 import { computed, ref, type Ref } from "vue";
 import { useRouter } from "vue-router";

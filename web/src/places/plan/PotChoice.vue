@@ -2,7 +2,7 @@
 import type { Answers } from "@kettlos/core/because/answers";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
-import { suits } from "@kettlos/core/simulate/references";
+import { suitsPlan } from "@kettlos/core/simulate/references";
 import { showVolume, type UnitSystem } from "@kettlos/core/units/show";
 import { capacityL } from "@kettlos/core/vessel/volume";
 import { computed } from "vue";
@@ -25,7 +25,7 @@ const LIMIT = {
 } as const;
 const rows = computed(() =>
   props.kitchen.vessels
-    .filter((v) => suits(v, props.plan.heat.method))
+    .filter((v) => suitsPlan(v, props.plan))
     .map((vessel) => ({
       vessel,
       fit: [props.answers.fit, ...props.answers.otherPots].find((f) => f.vesselId === vessel.id),

@@ -1,0 +1,251 @@
+import { describe, expect, test } from "vitest";
+import { happened } from "../../test/events";
+import { HEATS, testBraise, testKitchen, VESSEL_OF } from "../../test/kitchen";
+import { runningOf } from "../clock/running";
+import { EXPECTED } from "../simulate/parameters";
+import { PlanSchema, type HeatStretch, type Plan } from "../simulate/plan-schema";
+import { inWords } from "../units/said";
+import { HiddenPot } from "../instruments/hidden-pot";
+import { fold } from "./fold";
+import { forecastLive } from "./live-forecast";
+import { liveCautions } from "./live-cautions";
+import { actionsFor } from "./next-action";
+import { onFire } from "./on-fire";
+import { planOfCook } from "./plan-of-cook";
+import { begunStretches, planNow } from "./stretch-now";
+
+const kitchen = testKitchen();
+const LIT = Date.parse("2026-03-18T08:00:00Z");
+const MINUTE = 60_000;
+const at = (min: number) => LIT + min * MINUTE;
+type Heat = HeatStretch["heat"];
+const hob = (vigour: "gentle" | "rolling", lid: "on" | "off"): Heat => ({
+  method: "hob",
+  vigour,
+  lid,
+  boilFirstMin: null,
+});
+const byTime = (holdMin: number) => ({ by: "time" as const, holdMin });
+/** Covered two hours, the meat out, boiled down to 0.8 L, the meat back for ten minutes. */
+const braise = (over: Parameters<typeof testBraise>[0] = {}): Plan =>
+  testBraise({
+    heat: { method: "hob", vigour: "gentle", lid: "on", boilFirstMin: null },
+    stop: byTime(120),
+    end: "served",
+    water: { by: "amount", volumeL: 1.5 },
+    items: [
+      {
+        id: "goat",
+        ingredientId: "goatShoulder",
+        massKg: 1.4,
+        when: { at: "start" },
+        piece: { kind: "brick", sizeM: [0.04, 0.04, 0.04] },
+        out: { when: { at: "stretch", stretchId: "sauce" }, isBack: true, backAt: "warm" },
+      },
+      {
+        id: "herb",
+        ingredientId: "parsley",
+        massKg: 0.02,
+        when: { at: "stretch", stretchId: "warm" },
+      },
+    ],
+    then: [
+      { id: "sauce", heat: hob("rolling", "off"), stop: { by: "liquid", liquidL: 0.8 } },
+      { id: "warm", heat: hob("gentle", "on"), stop: byTime(10) },
+    ],
+    ...over,
+  });
+const LIT_EVENT = { kind: "lit", atMs: LIT };
+const SIMMERS = { kind: "simmers", atMs: at(20) };
+const turn = (stretchId: string, min: number, more: object = {}) => ({
+  kind: "heatSet",
+  vigour: "rolling",
+  lid: "off",
+  stretchId,
+  atMs: at(min),
+  ...more,
+});
+const live = (plan: Plan, events: readonly object[], nowMin: number) => {
+  const cook = fold(happened(LIT_EVENT, SIMMERS, ...events));
+  const forecast = forecastLive(plan, kitchen, cook, at(nowMin));
+  return { cook, forecast, actions: actionsFor(plan, cook, forecast, at(nowMin)) };
+};
+const minOf = (ms: number | undefined) => ((ms ?? NaN) - LIT) / MINUTE;
+
+describe("a pot of several stretches on the fire", () => {
+  const plan = braise();
+
+  test("before: each has its end, as planned, and the next is told with what moves", () => {
+    const { forecast, actions } = live(plan, [], 60);
+    expect(forecast.stretchIndex).toBe(0);
+    expect(forecast.stretchEndsMs).toHaveLength(3);
+    expect(minOf(forecast.stretchEndsMs[0]?.expected)).toBeCloseTo(140, 0);
+    const plannedMin = forecast.planned.stretches.map((s) => s.toMin - s.fromMin);
+    const ends = forecast.stretchEndsMs.map((s) => minOf(s.expected));
+    expect((ends[1] ?? 0) - (ends[0] ?? 0)).toBeCloseTo(plannedMin[1] ?? 0, -1);
+    expect((ends[2] ?? 0) - (ends[1] ?? 0)).toBeCloseTo(10, 1);
+    expect(forecast.endMs.expected).toBe(forecast.stretchEndsMs[2]?.expected);
+    const turns = actions.filter((a) => a.kind === "turn");
+    expect(turns.map((a) => a.title)).toEqual(["Rolling boil, lid off", "Gentle simmer, lid on"]);
+    expect(turns.map((a) => a.itemIds)).toEqual([["goat"], ["goat", "herb"]]);
+    expect(inWords(turns[0]?.lookFor ?? "", "metric")).toMatch(
+      /Goat shoulder out; keep it covered/,
+    );
+    expect(inWords(turns[1]?.lookFor ?? "", "metric")).toMatch(/back in\. Parsley in\./);
+  });
+
+  test("begun late, all after it is later; a level there says when it is down", () => {
+    const early = live(plan, [turn("sauce", 140)], 145).forecast;
+    const late = live(plan, [turn("sauce", 160)], 165).forecast;
+    const movedMin = (late.endMs.expected - early.endMs.expected) / MINUTE;
+    expect(movedMin).toBeGreaterThan(15);
+    expect(movedMin).toBeLessThan(24);
+    expect(late.stretchIndex).toBe(1);
+    expect(late.moved.because.at(-1)?.what).toBe("stretches");
+    const slow = live(
+      plan,
+      [
+        turn("sauce", 140),
+        { kind: "read", reading: { form: "volume", value: 1.75 }, atMs: at(155) },
+      ],
+      156,
+    ).forecast;
+    expect(slow.endMs.expected).toBeGreaterThan(early.endMs.expected + 2 * MINUTE);
+  });
+
+  test("what comes round goes by the heat it is on, and the last is taken off as that one is", () => {
+    const inOven = braise({
+      items: testBraise().items,
+      then: [{ id: "oven", heat: { ...HEATS.oven }, stop: byTime(60) }],
+    });
+    const { actions } = live(inOven, [turn("oven", 140, { ovenC: 150, lid: "on" })], 150);
+    expect(actions.map((a) => a.title)).toContain("Take it out of the oven");
+    expect(actions.some((a) => a.kind === "stir")).toBe(false);
+    expect(live(inOven, [], 60).actions.some((a) => a.kind === "stir")).toBe(true);
+  });
+
+  test("begun without a word of the meat: it is still in, and told to be lifted", () => {
+    const { actions, forecast } = live(plan, [turn("sauce", 140)], 150);
+    expect(actions.find((a) => a.kind === "lift")?.itemIds).toEqual(["goat"]);
+    const lifted = live(
+      plan,
+      [turn("sauce", 140), { kind: "did", what: "out:goat", atMs: at(140) }],
+      150,
+    );
+    expect(lifted.actions.some((a) => a.kind === "lift")).toBe(false);
+    expect(lifted.forecast.cookMin).toBeLessThan(forecast.cookMin - 3);
+  });
+
+  test("one that is passed over began with the next; taken off early nothing more is to come", () => {
+    const cook = fold(happened(LIT_EVENT, SIMMERS, turn("warm", 150)));
+    expect(begunStretches(plan, cook)).toEqual([at(150), at(150)]);
+    expect(planNow(plan, cook).heat).toMatchObject({ vigour: "gentle", lid: "on" });
+    const off = live(plan, [{ kind: "offHeat", atMs: at(100) }], 110);
+    expect(off.forecast.stretchEndsMs).toHaveLength(1);
+    expect(off.actions.some((a) => a.kind === "turn")).toBe(false);
+    expect(minOf(off.forecast.endMs.expected)).toBeCloseTo(100, 3);
+  });
+
+  test("a turn by hand lasts as long as its stretch", () => {
+    const turned = { kind: "heatSet", vigour: "rolling", lid: "off", atMs: at(60) };
+    const both = live(plan, [turned, turn("sauce", 90), turn("warm", 100)], 130).forecast;
+    const course = both.course.points.findLast((p) => p.tMin <= 125);
+    expect(course?.liquidC).toBeLessThan(both.planned.boilingC - 1);
+  });
+
+  test("the true pot goes the same way as the forecast where nothing about it is hidden", () => {
+    const events = [turn("sauce", 150), { kind: "did", what: "out:goat", atMs: at(150) }];
+    const cook = fold(happened(LIT_EVENT, { ...SIMMERS, atMs: at(18) }, ...events));
+    const hidden = new HiddenPot(plan, kitchen, 7, EXPECTED);
+    const trace = hidden.traceAt(cook, at(165));
+    const truth = hidden.truthAt(trace, cook, at(165));
+    const forecast = forecastLive(plan, kitchen, cook, at(165));
+    expect(forecast.nowDepthM).toBeCloseTo(truth.depthM, 2);
+    expect(truth.liquidC).toBeCloseTo(trace.boilingC, 0);
+  });
+
+  test("on the clock: what is left of it stands on what it stands on", () => {
+    const inOven = braise({
+      items: testBraise().items,
+      then: [{ id: "oven", heat: { ...HEATS.oven }, stop: byTime(60) }],
+    });
+    const cook = fold(happened(LIT_EVENT, SIMMERS));
+    const batch = { schemaVersion: 3 as const, id: "b", createdMs: LIT, plan: inOven, kitchen };
+    const pot = onFire(inOven, kitchen, cook, at(80));
+    const steps = runningOf(batch, cook, pot, at(80))?.blocks[0]?.steps ?? [];
+    expect(steps.map((s) => [s.title, s.ringIds.length, s.minutes.p50])).toEqual([
+      ["Simmers", 1, 60],
+      ["In the oven", 0, 60],
+    ]);
+  });
+});
+
+describe("pressure, then open", () => {
+  const plan = testBraise({
+    heat: HEATS.pressure,
+    vesselId: VESSEL_OF.pressure,
+    stop: byTime(25),
+    end: "served",
+    then: [{ id: "open", heat: hob("gentle", "off"), stop: byTime(30) }],
+  });
+
+  test("the lid comes off only as it is down; held until then where it is known", () => {
+    const { actions, forecast } = live(plan, [], 30);
+    const next = actions.find((a) => a.kind === "turn");
+    expect(minOf(next?.atMs)).toBeCloseTo(45, 0);
+    expect(inWords(next?.lookFor ?? "", "metric")).toMatch(/until the indicator drops by itself/);
+    const downMin =
+      (forecast.planned.stretches[1]?.fromMin ?? 0) - (forecast.planned.stretches[0]?.toMin ?? 0);
+    expect((forecast.endMs.expected - (next?.atMs ?? 0)) / MINUTE).toBeCloseTo(30 + downMin, 0);
+    const opened = live(plan, [turn("open", 62, { vigour: "gentle" })], 65).forecast;
+    expect(opened.course.stretches[1]?.fromMin).toBeCloseTo(62, 0);
+    expect(minOf(opened.endMs.expected)).toBeCloseTo(92, 0);
+  });
+});
+
+describe("standing off the heat", () => {
+  const plan = testBraise({
+    then: [{ id: "rest", heat: { method: "rest", lid: "off" }, stop: byTime(240) }],
+  });
+  const oven = { kind: "simmers", atMs: at(20) };
+
+  test("under the line it is told, and after two hours thrown away", () => {
+    const told = (nowMin: number) => {
+      const cook = fold(happened(LIT_EVENT, oven, turn("rest", 185, { vigour: "bare" })));
+      const forecast = forecastLive(plan, kitchen, cook, at(nowMin));
+      return liveCautions({ plan, kitchen, cook, forecast, nowMs: at(nowMin) })
+        .filter((c) => c.id === "restCool")
+        .map((c) => c.severity);
+    };
+    expect(told(190)).toEqual([]);
+    expect(told(320)).toEqual(["caution"]);
+    expect(told(430)).toEqual(["danger"]);
+  });
+});
+
+describe("planned again as it went", () => {
+  const off = { kind: "offHeat", atMs: at(200) };
+
+  test("each stretch with its real minutes, and it is a plan that can be kept", () => {
+    const cook = fold(happened(LIT_EVENT, SIMMERS, turn("sauce", 150), turn("warm", 185), off));
+    const next = planOfCook(braise(), kitchen, cook, "again");
+    expect([next.stop, ...next.then.map((s) => s.stop)]).toEqual([
+      byTime(130),
+      byTime(35),
+      byTime(15),
+    ]);
+    expect(next.then.map((s) => s.id)).toEqual(["sauce", "warm"]);
+    expect(PlanSchema.safeParse(next).success).toBe(true);
+  });
+
+  test("one that never came is gone, and what moved with it moves with the next", () => {
+    const cook = fold(happened(LIT_EVENT, SIMMERS, turn("sauce", 150), off));
+    const next = planOfCook(braise(), kitchen, cook, "again");
+    expect(next.then.map((s) => s.id)).toEqual(["sauce"]);
+    expect(next.items.find((i) => i.id === "herb")?.when).toEqual({ at: "offHeat" });
+    expect(next.items.find((i) => i.id === "goat")?.out).toEqual({
+      when: { at: "stretch", stretchId: "sauce" },
+      isBack: true,
+    });
+  });
+});

@@ -1,0 +1,129 @@
+import { describe, expect, test } from "vitest";
+import { answersFor } from "../because/answers";
+import { HEATS, testBraise, testKitchen, VESSEL_OF } from "../../test/kitchen";
+import type { HeatStretch, Plan } from "../simulate/plan-schema";
+import { burnsAtNight, flameSpans } from "./flame";
+
+const kitchen = testKitchen();
+type Over = NonNullable<Parameters<typeof testBraise>[0]>;
+type Heat = HeatStretch["heat"];
+const OPEN: Heat = { method: "hob", vigour: "rolling", lid: "off", boilFirstMin: null };
+const SHUT: Heat = { method: "pressure", setting: "high", release: "natural" };
+const then = (heat: Heat, holdMin: number, id = "later"): HeatStretch => ({
+  id,
+  heat,
+  stop: { by: "time", holdMin },
+});
+const answers = (plan: Plan, hour: number | null = null) => {
+  const outcome = answersFor(plan, kitchen, () => hour);
+  if (!outcome.ok) throw outcome.problem;
+  return outcome.value;
+};
+const ids = (plan: Plan, hour: number | null = null) =>
+  answers(plan, hour).cautions.map((c) => (c.severity === "danger" ? `! ${c.id}` : c.id));
+const inCooker = (over: Over = {}) =>
+  testBraise({
+    heat: HEATS.pressure,
+    vesselId: VESSEL_OF.pressure,
+    stop: { by: "time", holdMin: 20 },
+    end: "served",
+    ...over,
+  });
+
+describe("under pressure in one stretch of several", () => {
+  test("boiled down afterwards it is not too little for pressure; boiled down before, it is", () => {
+    const after = inCooker({ then: [then(OPEN, 12)] });
+    expect(answers(after).trace.endLiquidL).toBeLessThan(
+      answers(inCooker()).trace.endLiquidL - 0.2,
+    );
+    expect(ids(after)).not.toContain("! pressureDry");
+    const before = inCooker({
+      heat: OPEN,
+      stop: { by: "liquid", liquidL: 0.15 },
+      then: [then(SHUT, 20)],
+    });
+    expect(ids(before)).toContain("! pressureDry");
+  });
+
+  test("valve, gasket and no canning are said whichever stretch it is", () => {
+    const plan = inCooker({
+      heat: { ...OPEN, lid: "on" },
+      stop: { by: "time", holdMin: 5 },
+      then: [then(SHUT, 20)],
+    });
+    expect(ids(plan)).toEqual(expect.arrayContaining(["valve", "release", "notCanning"]));
+  });
+
+  test("dairy that is in before the lid is locked is told; stirred in after, it is not", () => {
+    const cream = (when: Plan["items"][number]["when"]) =>
+      inCooker({
+        heat: { ...OPEN, vigour: "gentle", lid: "on" },
+        stop: { by: "time", holdMin: 20 },
+        then: [then(SHUT, 15, "shut"), then({ ...OPEN, vigour: "gentle" }, 10, "open")],
+        items: [...testBraise().items, { id: "cream", ingredientId: "cream", massKg: 0.2, when }],
+      });
+    expect(ids(cream({ at: "after", min: 5 }))).toContain("! pressureThick");
+    expect(ids(cream({ at: "stretch", stretchId: "open" }))).not.toContain("! pressureThick");
+  });
+
+  test("a quick release of a pot full of liquid is a danger in any stretch", () => {
+    const plan = (release: "quick" | "natural") =>
+      inCooker({
+        water: { by: "amount", volumeL: 3 },
+        heat: { ...OPEN, lid: "on" },
+        stop: { by: "time", holdMin: 5 },
+        then: [then({ ...SHUT, release }, 20)],
+      });
+    expect(ids(plan("quick"))).toContain("! release");
+    expect(ids(plan("natural"))).not.toContain("! release");
+  });
+});
+
+describe("a flame in some stretches", () => {
+  const plan = testBraise({ then: [then({ ...OPEN, vigour: "gentle" }, 30)] });
+
+  test("burns only in those, and the night is judged by them", () => {
+    const { trace } = answers(plan);
+    const spans = flameSpans(plan, kitchen, trace);
+    expect(spans).toHaveLength(1);
+    expect(spans[0]?.fromMin).toBeCloseTo(trace.stretches[1]?.fromMin ?? 0, 6);
+    // In the oven at night, on the ring in the morning.
+    const fromHour = 6.1 - trace.toSimmerMin / 60 - 165 / 60;
+    expect(burnsAtNight(fromHour, spans)).toBe(false);
+    expect(burnsAtNight(20.5, spans)).toBe(true);
+    expect(flameSpans(testBraise(), kitchen, trace)).toEqual([]);
+  });
+
+  test("said as a flame at night only where it is", () => {
+    expect(ids(plan, 20.5)).toContain("flameAtNight");
+    expect(ids(plan, 9)).not.toContain("flameAtNight");
+  });
+});
+
+describe("what waits for a stretch", () => {
+  test("that is not there goes in at the end, and is told", () => {
+    const plan = testBraise({
+      end: "served",
+      items: [
+        ...testBraise().items,
+        {
+          id: "carrot",
+          ingredientId: "carrot",
+          massKg: 0.2,
+          when: { at: "stretch", stretchId: "gone" },
+        },
+      ],
+    });
+    expect(ids(plan)).toContain("! neverIn");
+    expect(answers(plan).trace.items.some((i) => i.itemId === "carrot")).toBe(true);
+  });
+});
+
+describe("standing off the heat", () => {
+  test("an hour in a heavy pot under its lid stays hot; a whole evening is a danger", () => {
+    const rest = (holdMin: number) =>
+      ids(testBraise({ then: [then({ method: "rest", lid: "on" }, holdMin)] }));
+    expect(rest(20)).not.toContain("standsOff");
+    expect(rest(600)).toContain("! standsOff");
+  });
+});
