@@ -87,7 +87,7 @@ test("everything out to a file and back; a bad file changes nothing", async ({ p
     plans: { name: string }[];
     schemaVersion: number;
   };
-  expect(file.plans).toHaveLength(11);
+  expect(file.plans).toHaveLength(12);
   const choose = page.locator("input[type=file][accept*=json]");
 
   const newer = test.info().outputPath("newer.json");
@@ -113,7 +113,7 @@ test("everything out to a file and back; a bad file changes nothing", async ({ p
   await page.goto("/kitchen");
   await choose.setInputFiles(path);
   await page.getByRole("button", { name: "In place of everything here" }).click();
-  await expect(page.getByText("Replaced everything with 11 plans and 17 batches.")).toBeVisible();
+  await expect(page.getByText("Replaced everything with 12 plans and 17 batches.")).toBeVisible();
   await expect(page.getByLabel("Name of the kitchen")).toHaveValue("Bramholt Hut");
 });
 

@@ -208,7 +208,7 @@ test("a file with faults says what would be repaired and left out, before anythi
   await page.getByRole("button", { name: "Look at it" }).first().click();
   await expect(page.getByText("All of it is whole.")).toBeVisible();
   await page.getByRole("button", { name: "In place of everything here" }).click();
-  await expect(page.getByText(/Replaced everything with 11 plans/)).toBeVisible();
+  await expect(page.getByText(/Replaced everything with 12 plans/)).toBeVisible();
   // All of it removed, it can still be brought back from the first screen.
   await page.getByRole("button", { name: "Leave the sample kitchen" }).click();
   await page.getByRole("button", { name: "Remove it all" }).click();

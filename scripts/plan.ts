@@ -8,6 +8,7 @@ import { sentenceText } from "@kettlos/core/because/sentence";
 import { readKettlosFile } from "@kettlos/core/formats/kettlos-json";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
+import { stretchesOf } from "@kettlos/core/simulate/stretches";
 import { nameOf } from "@kettlos/core/simulate/item-facts";
 import { showMass } from "@kettlos/core/units/show";
 import { COLD_DENSITY_KG_L } from "@kettlos/core/water/properties";
@@ -60,6 +61,11 @@ function asJson(plan: Plan, kitchen: Kitchen, answers: Answers) {
             ]),
           ),
     cautions: answers.cautions.map(cautionAsJson),
+    stretches: trace.stretches.map((went, i) => ({
+      ...went,
+      heat: stretchesOf(plan)[i]?.heat,
+      until: stretchesOf(plan)[i]?.stop,
+    })),
     ledgerKg: trace.ledger,
     marks: trace.marks,
     problem: trace.problem === null ? null : trace.problem.message,
@@ -123,6 +129,7 @@ const WHEN: Record<Plan["items"][number]["when"]["at"], string> = {
   after: " once it is hot",
   beforeEnd: " before the end",
   whenTender: " later",
+  stretch: " as the heat is turned",
   offHeat: " off the heat",
   afterStrain: " after the sieve",
   nextDay: " the next day",

@@ -8,7 +8,7 @@ import { pointAt } from "../simulate/spread";
 import { coldWaterKg } from "../simulate/water-ways";
 import type { CookEvent, EventBody } from "./batch-schema";
 import { flowOf } from "./flow";
-import { fold, lastUndoable } from "./fold";
+import { fold, lastTap } from "./fold";
 import { inForce } from "./in-force";
 import { gapOf } from "./gap";
 import { forecastLive, readingsAsLiquid } from "./live-forecast";
@@ -55,11 +55,11 @@ describe("folding events", () => {
       { kind: "lit", atMs: LIT },
       { kind: "noted", atMs: LIT + MIN, text: "smells good" },
     );
-    expect(lastUndoable(all)?.id).toBe("e1");
+    expect(lastTap(all)[0]?.id).toBe("e1");
     const undone = [...all, ...happened({ kind: "undo", atMs: LIT + 2 * MIN, eventId: "e1" })];
     undone[2] = { ...undone[2]!, id: "u1" };
     expect(fold(undone).notes).toEqual([]);
-    expect(lastUndoable(undone)?.id).toBe("e0");
+    expect(lastTap(undone)[0]?.id).toBe("e0");
     const redone: CookEvent[] = [
       ...undone,
       {
@@ -74,6 +74,37 @@ describe("folding events", () => {
     expect(fold(redone).notes.map((n) => n.text)).toEqual(["smells good"]);
   });
 
+  test("what was written with one tap is taken back together, and nothing else with it", () => {
+    const clock = (monoMs: number) => ({ clock: { page: "p", monoMs } });
+    const all = happened(
+      { kind: "lit", atMs: LIT, ...clock(10) },
+      { kind: "did", what: "out:neck", atMs: LIT + MIN, ...clock(90) },
+      {
+        kind: "heatSet",
+        vigour: "rolling",
+        lid: "off",
+        stretchId: "s",
+        atMs: LIT + MIN,
+        ...clock(90),
+      },
+    );
+    expect(lastTap(all).map((e) => e.id)).toEqual(["e2", "e1"]);
+    const undone = [
+      ...all,
+      ...lastTap(all).map((e, i): CookEvent => ({
+        kind: "undo",
+        eventId: e.id,
+        id: `u${i}`,
+        batchId: "b",
+        schemaVersion: 3,
+        atMs: LIT + 2 * MIN,
+      })),
+    ];
+    expect(fold(undone).settings).toEqual([]);
+    expect(fold(undone).did.size).toBe(0);
+    expect(lastTap(undone).map((e) => e.id)).toEqual(["e0"]);
+  });
+
   test("any number of undos walks back to nothing, never further", () => {
     fc.assert(
       fc.property(fc.integer({ min: 1, max: 8 }), fc.integer({ min: 1, max: 12 }), (n, undos) => {
@@ -85,8 +116,8 @@ describe("folding events", () => {
           })),
         );
         for (let k = 0; k < undos; k++) {
-          const target = lastUndoable(written);
-          if (target === null) break;
+          const [target] = lastTap(written);
+          if (target === undefined) break;
           written.push({
             kind: "undo",
             id: `u${k}`,

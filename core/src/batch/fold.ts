@@ -120,12 +120,27 @@ export interface Cook {
   readonly events: readonly CookEvent[];
 }
 
-/** The event that an undo would take back now: the last one in force by order of writing. */
-export function lastUndoable(events: readonly CookEvent[]): CookEvent | null {
+/** The last event in force by order of writing. */
+function lastUndoable(events: readonly CookEvent[]): CookEvent | null {
   const live = new Set(inForce(events).map((e) => e.id));
   return (
     events.findLast((e) => live.has(e.id) && !isFromInstrument(e) && e.kind !== "clockSet") ?? null
   );
+}
+
+/** What an undo takes back now, the last first: the last entry, and what was written with the same tap. */
+export function lastTap(events: readonly CookEvent[]): readonly CookEvent[] {
+  const last = lastUndoable(events);
+  if (last === null) return [];
+  const live = new Set(inForce(events).map((e) => e.id));
+  const isOfTap = (e: CookEvent) =>
+    e.id === last.id ||
+    (live.has(e.id) &&
+      last.clock !== undefined &&
+      e.kind !== "clockSet" &&
+      e.clock?.page === last.clock.page &&
+      e.clock.monoMs === last.clock.monoMs);
+  return events.filter(isOfTap).toReversed();
 }
 
 /** Readings that came by themselves are not what a cook means by "the last entry". */

@@ -100,7 +100,11 @@ function flamesAhead({ plan, kitchen, forecast, nowMs }: LiveFacts): readonly Fl
   const fromNow = stretchEndsMs.map((s) => (s.expected - nowMs) / MINUTE_MS);
   const stretches = course.stretches.map((s, index) => ({
     ...s,
-    fromMin: index <= stretchIndex ? -Infinity : (fromNow[index - stretchIndex - 1] ?? Infinity),
+    // What is still to be turned to burns from the next minute on, at the earliest.
+    fromMin:
+      index <= stretchIndex
+        ? -Infinity
+        : Math.max(1, fromNow[index - stretchIndex - 1] ?? Infinity),
   }));
   return flameSpans(plan, kitchen, { stretches, totalMin: Math.max(0, endMin) })
     .filter((s) => s.toMin > -Infinity)

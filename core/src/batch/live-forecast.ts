@@ -175,11 +175,13 @@ function throughStretches(
   const nowMin = model.modelMin(Math.min(nowMs, cook.offMs ?? nowMs));
   const ends: Range[] = [];
   let earlier: Range = { low: 0, expected: 0, high: 0 };
+  // Where no stretch asks for it, it is foreseen at the heat that the pot is on now.
+  const isAsked = stretchesOf(plan).some(({ stop }) => stop.by === "tender");
   let tender: Tender | null = null;
   for (;;) {
     const here = tenderOf(model, plan, cook, nowMin);
     const own = endOf({ model, cook, nowMin, rates, tender: here });
-    if (model.stop.by === "tender") tender ??= here;
+    if (model.stop.by === "tender" || (!isAsked && model === nowModel)) tender ??= here;
     const end = {
       low: own.low + earlier.low - earlier.expected,
       expected: own.expected,
@@ -187,12 +189,7 @@ function throughStretches(
     };
     ends.push(end);
     const isLast = cook.offMs !== null || model.index >= plan.then.length;
-    if (isLast) {
-      // Where the fork has said when it was enough, nothing more is foreseen of it.
-      const wasAsked =
-        plan.then.length > 0 && stretchesOf(plan).some((s) => s.stop.by === "tender");
-      return { model, ends, tender: tender ?? (wasAsked ? null : here) };
-    }
+    if (isLast) return { model, ends, tender };
     earlier = end;
     const nextMin = Math.max(nowMin, end.expected) + model.long.releaseMin;
     model = new LiveModel(plan, kitchen, cook, nowMs, {

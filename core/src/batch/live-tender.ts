@@ -6,6 +6,7 @@ import { stretchesOf } from "../simulate/stretches";
 import type { Cook } from "./fold";
 import type { LiveModel } from "./live-model";
 import type { Range } from "./range";
+import { liftedOut, putBack } from "./said-marks";
 
 /** Tenderness on the simulation's clock. */
 export interface Tender {
@@ -25,6 +26,9 @@ export function tenderOf(model: LiveModel, plan: Plan, cook: Cook, nowMin: numbe
   const item = plan.items.find((i) => i.id === model.long.mainItemId);
   const target = item === undefined ? null : judgedTarget(item, plan, model.planned);
   if (item === undefined || target === null) return null;
+  // Lifted out it cooks no more.
+  const isOut = cook.did.has(liftedOut(item.id)) && !cook.did.has(putBack(item.id));
+  if (isOut && plan.then.length > 0) return null;
   const isAsked = stretchesOf(plan).some(({ stop }) => stop.by === "tender");
   if (plan.end === "strained" && !isAsked) return null;
   const checks = cook.checks.filter((c) => c.itemId === item.id);

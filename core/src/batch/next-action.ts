@@ -52,10 +52,17 @@ const isOverEnd = (action: Action, nowMs: number): boolean =>
   (action.kind === "offHeat" || action.kind === "turn") &&
   nowMs - action.atMs >= OVER_END_MIN * MINUTE_MS;
 
-/** What matters most stands first: off what is over its time, then look at what nobody has seen, then by time. */
+/** What changes what comes out: a round that was missed does not hide it. */
+const CHANGES: ReadonlySet<Action["kind"]> = new Set(["turn", "add", "lift", "offHeat"]);
+
+/**
+ * What matters most stands first: off what is over its time, then look at what nobody has seen, then what
+ * is due and cannot wait, then by time.
+ */
 function rankOf(action: Action, cook: Cook, nowMs: number): number {
   if (isOverEnd(action, nowMs)) return 0;
-  return action.kind === "look" && unseenMin(cook, nowMs) >= UNSEEN_MIN ? 1 : 2;
+  if (action.kind === "look" && unseenMin(cook, nowMs) >= UNSEEN_MIN) return 1;
+  return CHANGES.has(action.kind) && action.atMs <= nowMs ? 2 : 3;
 }
 
 /** Of a pot that was forgotten, what to look at comes before what was to be done. */

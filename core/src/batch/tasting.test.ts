@@ -7,7 +7,7 @@ import { coldWaterKg, waterL } from "../simulate/water-ways";
 import type { Plan } from "../simulate/plan-schema";
 import { atSpeed, potNowMs } from "./pot-clock";
 import { BatchSchema } from "./batch-schema";
-import { fold, lastUndoable } from "./fold";
+import { fold, lastTap } from "./fold";
 import { doseFor } from "./tasting";
 
 const kitchen = testKitchen();
@@ -84,7 +84,7 @@ describe("the log", () => {
     const cook = fold(events);
     expect(cook.tastings[0]).toMatchObject({ who: "cook", tastes: ["dull"] });
     expect(cook.pours.map((p) => p.volumeL)).toEqual([-0.5, 0.5]);
-    expect(lastUndoable(events)?.kind).toBe("pouredBack");
+    expect(lastTap(events)[0]?.kind).toBe("pouredBack");
   });
 });
 

@@ -4,7 +4,8 @@ import { planOfKind } from "../dish/kinds";
 import { workTasks } from "../schedule/work-tasks";
 import type { CookEvent } from "./batch-schema";
 import { fold } from "./fold";
-import { workBefore, workDone, workOfMark } from "./work-before";
+import { workBefore } from "./work-before";
+import { workDone, workOfMark } from "./said-marks";
 
 const kitchen = testKitchen();
 const plan = planOfKind("braise", kitchen, "x");

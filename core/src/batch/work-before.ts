@@ -2,20 +2,7 @@ import { workTasks, type WorkTask } from "../schedule/work-tasks";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
 import type { Cook } from "./fold";
-
-const MARK = "work:";
-
-/** What the log says once a piece of work is done. */
-export const workDone = (taskId: string): string => `${MARK}${taskId}`;
-
-/** The ingredient and the kind of a piece of work that the log says is done; null where it says something else. */
-export function workOfMark(
-  what: string,
-): { readonly itemId: string; readonly kind: string } | null {
-  if (!what.startsWith(MARK)) return null;
-  const at = what.lastIndexOf(":");
-  return { itemId: what.slice(MARK.length, at), kind: what.slice(at + 1) };
-}
+import { workDone } from "./said-marks";
 
 /** A piece of work before the pot goes on, and when it was done; null where it is still to do. */
 export interface WorkBefore {

@@ -161,12 +161,11 @@ function stretchParts(
       : heatParts(heat, system)
           .map((p) => p.text)
           .join("");
+  const field = { of: "stretch" as const, stretchId: id };
   return [
     { text: ", then " },
-    {
-      text: `${stopText(stop, holdMin, system)}${how}`,
-      field: { of: "stretch", stretchId: id },
-    },
+    { text: stopText(stop, holdMin, system), field },
+    { text: how, field },
   ];
 }
 

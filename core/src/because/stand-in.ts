@@ -3,6 +3,7 @@ import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
 import { suits, suitsPlan } from "../simulate/references";
 import { waterL } from "../simulate/water-ways";
+import { onlyFirst } from "../simulate/without-stretch";
 import { outcomeOf, type Problem } from "../units/problem";
 import { answersFor, type Answers } from "./answers";
 
@@ -37,6 +38,8 @@ export function standIn(
 
 /** The plan without this one thing in its way; null where it is not known how. */
 function without({ field }: Problem, plan: Plan, kitchen: Kitchen): Plan | null {
+  // First of all what follows on the first heat: the fault may lie there.
+  if (plan.then.length > 0) return onlyFirst(plan);
   const { heat } = plan;
   switch (field) {
     case "vesselId": {

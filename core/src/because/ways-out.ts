@@ -1,3 +1,4 @@
+import { turnTitle } from "../batch/stretch-actions";
 import { scaled } from "../dish/scale";
 import { VIGOURS } from "../heat/constants";
 import { contentsL, usualHeat, vesselFor } from "../convert/targets";
@@ -6,6 +7,8 @@ import { nameOf } from "../simulate/item-facts";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
 import { suitsPlan } from "../simulate/references";
+import { stretchesOf } from "../simulate/stretches";
+import { onlyFirst, withoutStretch } from "../simulate/without-stretch";
 import { NO_SPREAD } from "../simulate/spread";
 import { outcomeOf, type Outcome } from "../units/problem";
 import { litres, ovenC, say, type Said } from "../units/said";
@@ -55,6 +58,8 @@ function tries(plan: Plan, kitchen: Kitchen, now: Answers | null): readonly Try[
     ...moreWater(plan, now),
     ...otherRings(plan, kitchen),
     ...lids(plan),
+    ...laterLids(plan),
+    ...fewerStretches(plan),
     ...ovens(plan, kitchen),
     ...crock(plan),
     ...vigours(plan),
@@ -119,6 +124,28 @@ function lids(plan: Plan): readonly Try[] {
       plan: { ...plan, heat: { ...heat, lid } },
     }));
 }
+
+/** What boils down in a later stretch does so with the lid off. */
+const laterLids = (plan: Plan): readonly Try[] =>
+  plan.then.flatMap((stretch): Try[] => {
+    const { heat } = stretch;
+    if ((heat.method !== "hob" && heat.method !== "oven") || heat.lid === "off") return [];
+    const open = { ...stretch, heat: { ...heat, lid: "off" as const } };
+    return [
+      {
+        id: "laterLid",
+        said: "Boil it down with the lid off",
+        plan: { ...plan, then: plan.then.map((s) => (s === stretch ? open : s)) },
+      },
+    ];
+  });
+
+const fewerStretches = (plan: Plan): readonly Try[] =>
+  plan.then.map(({ id, heat }, i) => ({
+    id: "fewer",
+    said: `Without “${turnTitle(heat, stretchesOf(plan)[i]?.heat ?? plan.heat).toLowerCase()}”`,
+    plan: withoutStretch(plan, id),
+  }));
 
 function ovens(plan: Plan, kitchen: Kitchen): readonly Try[] {
   const { heat } = plan;
@@ -221,7 +248,7 @@ const otherHeats = (plan: Plan, kitchen: Kitchen): readonly Try[] =>
       {
         id: "heat",
         said: `${ON[method]} until tender, in the ${vessel.name.toLowerCase()}`,
-        plan: { ...plan, heat, vesselId: vessel.id, stop: { by: "tender" } },
+        plan: { ...onlyFirst(plan), heat, vesselId: vessel.id, stop: { by: "tender" } },
       },
     ];
   });

@@ -47,7 +47,7 @@ function heatLeft({ id, plan, kitchen }: Batch, { forecast }: OnFire, nowMs: num
 /** What is left of a pot on the fire from now on, by its forecast; null before it is lit and once it is strained. */
 export function runningOf(batch: Batch, cook: Cook, pot: OnFire, nowMs: number): Running | null {
   if (cook.litMs === null || cook.strainedMs !== null || batch.practice !== undefined) return null;
-  const { plan, kitchen } = batch;
+  const { plan } = batch;
   const now: Minute = minuteOf(nowMs);
   const isOn = cook.offMs === null;
   const endMs = pot.forecast?.endMs.expected ?? nowMs;

@@ -15,6 +15,10 @@ export function withoutStretch(plan: Plan, stretchId: string): Plan {
   };
 }
 
+/** A plan with nothing following on its first heat. */
+export const onlyFirst = (plan: Plan): Plan =>
+  plan.then.reduceRight<Plan>((rest, { id }) => withoutStretch(rest, id), plan);
+
 function moved(item: PlanItem, stretchId: string, nextId: string | undefined): PlanItem {
   const { when, out, ...rest } = item;
   const goesIn =

@@ -1,7 +1,7 @@
 import type { ClockAnswer, TroubleAnswer } from "@kettlos/core/clock/answer";
 import { sayMoved } from "@kettlos/core/clock/moves";
 import type { Remedy } from "@kettlos/core/clock/remedies";
-import { workDone } from "@kettlos/core/batch/work-before";
+import { workDone } from "@kettlos/core/batch/said-marks";
 import type { workInBlocks as WorkInBlocks } from "@kettlos/core/clock/prep-blocks";
 import { withReadyTimes } from "@kettlos/core/clock/wishes";
 import { emptyClock, type Clock, type LoosePot } from "@kettlos/core/simulate/clock-schema";

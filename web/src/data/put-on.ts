@@ -1,4 +1,4 @@
-import { workDone } from "@kettlos/core/batch/work-before";
+import { workDone } from "@kettlos/core/batch/said-marks";
 import type { Batch } from "@kettlos/core/batch/batch-schema";
 import { emptyClock } from "@kettlos/core/simulate/clock-schema";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";

@@ -10,7 +10,7 @@ import { mergePlans } from "@kettlos/core/formats/merge-plans";
 import { jumpBetween } from "@kettlos/core/batch/one-clock";
 import { atSpeed, potNowMs } from "@kettlos/core/batch/pot-clock";
 import { withUsed } from "@kettlos/core/convert/targets";
-import { lastUndoable } from "@kettlos/core/batch/fold";
+import { lastTap } from "@kettlos/core/batch/fold";
 import { KitchenSchema, SCHEMA_VERSION, type Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import { PlanSchema, type Plan } from "@kettlos/core/simulate/plan-schema";
 import { Problem } from "@kettlos/core/units/problem";
@@ -173,14 +173,18 @@ function setBackSince(
 }
 
 /**
- * Takes back the last event in force. It is looked up and taken back in one go, so that two quick taps
+ * Takes back the last event in force, with what was written by the same tap. It is looked up and taken back in one go, so that two quick taps
  * take back two events. Nothing happens where nothing is left.
  */
 export async function undoLast(batchId: string): Promise<void> {
   await db.transaction("rw", db.events, db.batches, async () => {
     const stored = await db.events.where("batchId").equals(batchId).sortBy("seq");
-    const last = lastUndoable(stored.map((s) => s.event));
-    if (last !== null) await appendEvent(batchId, { kind: "undo", eventId: last.id });
+    const undone = lastTap(stored.map((s) => s.event));
+    if (undone.length > 0)
+      await appendEvents(
+        batchId,
+        undone.map(({ id }) => ({ kind: "undo", eventId: id })),
+      );
   });
 }
 

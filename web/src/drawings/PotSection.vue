@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import type { Lid } from "@kettlos/core/vessel/lid";
-import { computed, useId } from "vue";
-import BoneHeap from "./BoneHeap.vue";
+import { computed, defineAsyncComponent, useId } from "vue";
 import type { Pieces } from "./pieces-of";
 import PotPatterns from "./PotPatterns.vue";
 import { halfWidthAt, innerPath, slicePath, yAt, type PotFrame } from "./pot-frame";
+
+/** What lies in the pot comes a moment after the pot: its cells are the heaviest part of the drawing. */
+const BoneHeap = defineAsyncComponent(() => import("./BoneHeap.vue"));
 
 /**
  * One pot in section, to scale: enamel wall and rim, bones heaped, liquid, and hatched above it what

@@ -1,3 +1,5 @@
+import { turnTitle } from "@kettlos/core/batch/stretch-actions";
+import { stretchesOf } from "@kettlos/core/simulate/stretches";
 import { nameOf } from "@kettlos/core/simulate/item-facts";
 import { isStaged } from "@kettlos/core/simulate/moves";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
@@ -29,6 +31,14 @@ export function markLabels(
     else if (mark.kind === "simmers") {
       if (plan.heat.method === "hob" && plan.heat.boilFirstMin === null)
         labels.push({ tMin: mark.tMin, text: "simmers" });
+    } else if (mark.kind === "turned") {
+      const at = plan.then.findIndex((s) => s.id === mark.stretchId);
+      const heat = plan.then[at]?.heat;
+      if (heat !== undefined)
+        labels.push({
+          tMin: mark.tMin,
+          text: turnTitle(heat, stretchesOf(plan)[at]?.heat ?? plan.heat).toLowerCase(),
+        });
     } else if (mark.kind in HEAT_MARKS)
       labels.push({ tMin: mark.tMin, text: HEAT_MARKS[mark.kind] ?? "" });
     else if (mark.kind === "itemIn") {

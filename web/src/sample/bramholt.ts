@@ -113,6 +113,7 @@ export function bramholtSample(nowMs: number): KettlosFile {
       { ...planOf("chili"), note: "Everyone asked for more." },
       planOf("beans"),
       planOf("braise"),
+      planOf("gravy"),
       planOf("night"),
       planOf("tableBraise"),
       { ...planOf("lamb"), readyAt: readyAt.toISOString() },

@@ -1,5 +1,5 @@
 import type { Batch, CookEvent, EventBody } from "@kettlos/core/batch/batch-schema";
-import { liftedOut } from "@kettlos/core/batch/course-of";
+import { liftedOut } from "@kettlos/core/batch/said-marks";
 import { eatenOf } from "@kettlos/core/dish/eaten";
 import { takeOuts } from "@kettlos/core/dish/take-out";
 import { isStaged } from "@kettlos/core/simulate/moves";

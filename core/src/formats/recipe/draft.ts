@@ -71,8 +71,10 @@ export interface HeadFacts {
   readonly end: "strained" | "served";
   readonly lid: Lid | null;
   readonly vigour: Vigour | null;
-  /** Minutes it simmers, or "tender". */
+  /** Minutes it simmers in all, or "tender". */
   readonly hold: number | "tender" | null;
+  /** Minutes of it, at its end, with the lid off; null where the lid stays as it is. */
+  readonly openMin: number | null;
 }
 
 export interface StepReading {

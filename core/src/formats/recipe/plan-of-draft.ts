@@ -1,7 +1,7 @@
 import { ingredientById } from "../../ingredient/catalogue";
 import type { IngredientGroup } from "../../ingredient/ingredient";
 import { SCHEMA_VERSION, type Kitchen } from "../../simulate/kitchen-schema";
-import { PlanSchema, type Plan } from "../../simulate/plan-schema";
+import { PlanSchema, type Heat, type Plan, type Stop } from "../../simulate/plan-schema";
 import { suits } from "../../simulate/references";
 import { isRoomIn } from "../../simulate/water-ways";
 import { Problem } from "../../units/problem";
@@ -66,10 +66,7 @@ export function planOfDraft(draft: RecipeDraft, kitchen: Kitchen, id: string): P
         ? { by: "cover" }
         : { by: "amount", volumeL: water.reduce((sum, l) => sum + (l.massKg ?? 0), 0) },
     heat,
-    stop:
-      draft.hold === "tender" || draft.hold === null
-        ? { by: "tender" }
-        : { by: "time", holdMin: draft.hold },
+    ...stretchesSaid(draft, heat),
     end: draft.end,
     serves:
       draft.people === null || draft.end === "strained"
@@ -93,6 +90,25 @@ export function planOfDraft(draft: RecipeDraft, kitchen: Kitchen, id: string): P
       isRoomIn(v, plan, kitchen) && (heat.method === "pressure" || v.kind !== "pressureCooker"),
   );
   return { ...plan, vesselId: (fitting ?? last).id };
+}
+
+/** One stretch, or with the lid off at its end two; an end longer than all of it is none. */
+function stretchesSaid({ hold, openMin }: RecipeDraft, heat: Heat): Pick<Plan, "stop" | "then"> {
+  const stopOf = (min: number | "tender" | null): Stop =>
+    min === "tender" || min === null ? { by: "tender" } : { by: "time", holdMin: min };
+  const isOpened = (heat.method === "hob" || heat.method === "oven") && heat.lid !== "off";
+  const firstMin = typeof hold === "number" ? hold - (openMin ?? 0) : hold;
+  const isWhole = typeof firstMin !== "number" || firstMin >= 1;
+  if (openMin === null || openMin < 1 || !isOpened || !isWhole)
+    return { stop: stopOf(hold), then: [] };
+  const open =
+    heat.method === "hob"
+      ? { ...heat, lid: "off" as const, boilFirstMin: null }
+      : { ...heat, lid: "off" as const, start: "hot" as const };
+  return {
+    stop: stopOf(firstMin),
+    then: [{ id: "uncovered", heat: open, stop: { by: "time", holdMin: openMin } }],
+  };
 }
 
 /** More than a plan holds, named by where it is. */

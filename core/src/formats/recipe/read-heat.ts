@@ -3,7 +3,7 @@ import type { Method } from "../../heat/method";
 import { outcomeOf } from "../../units/problem";
 import { readNumber } from "../../units/read-number";
 import { readQuantity } from "../../units/read-quantity";
-import type { Span } from "../../units/read-span";
+import { readSpans, type Span } from "../../units/read-span";
 import { ovenC as ovenAt, say } from "../../units/said";
 import { showDuration } from "../../units/show";
 import type { Lid } from "../../vessel/lid";
@@ -122,18 +122,51 @@ const firstOf = <T>(texts: readonly string[], read: (text: string) => T | null):
   return null;
 };
 
+const UNCOVERS =
+  /\b(uncover(?:ed)?|(?:take|lift) (?:off the lid|the lid off)|remove the (?:lid|cover)|(?:with the )?lid off|without the lid)\b/i;
+const LAST_BEFORE = /\b(?:last|final)\s*$/i;
+const STRAINS = /\b(strain|sieve)\w*\b/i;
+
+/** The end of the cooking with the lid off, and what is said of the lid before. */
+interface OpenEnd {
+  readonly min: number;
+  readonly before: string;
+}
+
+/** "Uncover and simmer 30 minutes more", "uncovered for the last half hour": not what is boiled down strained. */
+function openEndOf(sentences: readonly string[]): OpenEnd | null {
+  for (const [i, sentence] of sentences.entries()) {
+    if (STRAINS.test(sentence)) return null;
+    const off = UNCOVERS.exec(sentence);
+    if (off === null) continue;
+    const span =
+      readSpans(sentence).find(({ at }) => LAST_BEFORE.test(sentence.slice(0, at))) ??
+      stretchesOf(sentence).find((x) => x.isMore);
+    if (span !== undefined)
+      return {
+        min: Math.round((span.fromMin + span.toMin) / 2),
+        before: [...sentences.slice(0, i), sentence.slice(0, off.index)].join(" "),
+      };
+  }
+  return null;
+}
+
+const lidBefore = ({ before }: OpenEnd): Lid => (lidOf(before) === "ajar" ? "ajar" : "on");
+
 /** What the steps say of heat, lid and time, and what they leave open. */
 export function readHeat(
   steps: readonly string[],
 ): Omit<HeadFacts, "name" | "people" | "end"> & { doubts: readonly Doubt<HeadFacts>[] } {
   const text = steps.join(". ");
   const hold = holdOf(text);
-  const main = mainSentences(sentencesOf(text), hold);
+  const sentences = sentencesOf(text);
+  const main = mainSentences(sentences, hold);
   const method = firstOf(main.slice(0, 1), methodOf) ?? methodOf(text);
   const degrees = method === "oven" ? (firstOf(main, ovenOf) ?? ovenOf(text) ?? []) : [];
   const [ovenC = null] = degrees.length === 1 ? degrees : [];
   const crockSetting = /\bhigh\b/i.test(text) ? "high" : /\blow\b/i.test(text) ? "low" : null;
   const isUntil = UNTIL.test(hold === null ? text : (main[0] ?? text));
+  const openEnd = method === "hob" || method === "oven" ? openEndOf(sentences) : null;
   const doubts: Doubt<HeadFacts>[] = [];
   if (method === null) doubts.push(METHOD_DOUBT);
   const isOne = hold !== null && hold.fromMin === hold.toMin && hold.beside.length === 0;
@@ -148,7 +181,9 @@ export function readHeat(
     crockSetting,
     isCovered: isCoveredIn(text),
     ovenC,
-    lid: firstOf(main, lidOf) ?? lidOf(text),
+    // What is uncovered at the end was covered before.
+    lid: openEnd === null ? (firstOf(main, lidOf) ?? lidOf(text)) : lidBefore(openEnd),
+    openMin: openEnd?.min ?? null,
     vigour: firstOf(main, vigourOf) ?? vigourOf(text),
     hold: isOne && !isUntil && !isSet ? hold.fromMin : null,
     doubts,

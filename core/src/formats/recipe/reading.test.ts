@@ -82,6 +82,18 @@ describe("the time of a recipe", () => {
   });
 
   test.each([
+    ["Cover and simmer for 2 hours. Uncover and simmer 30 minutes more.", 150, "on", 30],
+    ["Cover and bake at 150 C for 2 hours, then uncovered for 30 minutes.", 150, "on", 30],
+    ["Simmer, lid ajar, for 3 hours. Remove the lid for the last 45 minutes.", 180, "ajar", 45],
+    ["Simmer uncovered for 3 hours.", 180, "off", null],
+    ["Simmer, covered, for 3 hours.", 180, "on", null],
+    // What is boiled down after the sieve is no end of the pot.
+    ["Simmer, covered, 3 hours. Strain. Simmer uncovered 20 minutes more.", 200, "on", null],
+  ] as const)("uncovered at its end: %s", (step, min, lid, openMin) => {
+    expect(hold(step)).toMatchObject({ hold: min, lid, openMin });
+  });
+
+  test.each([
     ["Cover the veal with cold water. Simmer for 1 hour.", null, true],
     ["Bones barely covered by 2 cm of stock. Simmer 1 hour.", null, false],
     ["Cover with the lid. Simmer 1 hour.", "on", false],

@@ -282,3 +282,38 @@ describe("recipe JSON-LD", () => {
     expect(looksLikeJson("1 kg lamb")).toBe(false);
   });
 });
+
+describe("a recipe of two stretches", () => {
+  const read = (steps: string) => {
+    const text = `Hut braise\nServes 6\n\n1.4 kg goat shoulder, in 4 cm dice\n1 litre water\n\nMethod\n${steps}`;
+    return planOfDraft(firstChoices(readRecipeText(text)), testKitchen(), "x");
+  };
+  const minutes = (plan: ReturnType<typeof read>) =>
+    [plan.stop, ...plan.then.map((s) => s.stop)].map((s) => (s.by === "time" ? s.holdMin : s.by));
+
+  test("covered, then uncovered: together as long as it says, on the hob and in the oven", () => {
+    const hob = read("Cover and simmer for 2 hours. Uncover and simmer 30 minutes more.");
+    expect(minutes(hob)).toEqual([120, 30]);
+    expect([hob.heat, hob.then[0]?.heat]).toMatchObject([{ lid: "on" }, { lid: "off" }]);
+    const oven = read("Cover and bake at 150 C for 3 hours. Uncover for the last 40 minutes.");
+    expect(minutes(oven)).toEqual([140, 40]);
+    expect(oven.then[0]?.heat).toMatchObject({ method: "oven", ovenC: 150, lid: "off" });
+  });
+
+  test("written out and read back it has the same two", () => {
+    const plan = read("Cover and simmer for 2 hours. Uncover and simmer 30 minutes more.");
+    const trace = simulate(plan, testKitchen(), { waterKg: 1 });
+    const again = planOfDraft(
+      firstChoices(readRecipeJsonLd(writeRecipeJsonLd(plan, trace, 1))),
+      testKitchen(),
+      "y",
+    );
+    expect(minutes(again)).toEqual([120, 30]);
+    expect(again.then[0]?.heat).toMatchObject({ method: "hob", lid: "off" });
+  });
+
+  test("one stretch stays one", () => {
+    expect(read("Simmer uncovered for 2 hours.").then).toEqual([]);
+    expect(read("Cover and simmer for 2 hours.").then).toEqual([]);
+  });
+});

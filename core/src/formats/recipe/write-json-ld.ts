@@ -55,7 +55,7 @@ function stretchText({ id, heat }: HeatStretch, plan: Plan, min: number): string
     ...(out.length === 0 ? [] : [`Take the ${names(out)} out.`]),
     ...(back.length === 0 ? [] : [`Put the ${names(back)} back.`]),
     ...(goesIn.length === 0 ? [] : [`Add the ${names(goesIn)}.`]),
-    `Then ${heatText(heat)}${lid} for ${min} minutes.`,
+    `Then ${heatText(heat)}${lid} for ${min} minutes more.`,
   ].join(" ");
 }
 

@@ -9,7 +9,14 @@ import PressureFields from "./PressureFields.vue";
 import SlowCookerFields from "./SlowCookerFields.vue";
 
 /** How the pot is heated, with the fields of its own heat. */
-defineProps<{ heat: Heat; kitchen: Kitchen; units: UnitSystem; vesselId: string }>();
+defineProps<{
+  heat: Heat;
+  kitchen: Kitchen;
+  units: UnitSystem;
+  vesselId: string;
+  /** It follows on another heat: how the pot begins is not asked. */
+  isLater?: boolean;
+}>();
 defineEmits<{ change: [Heat] }>();
 </script>
 
@@ -20,6 +27,7 @@ defineEmits<{ change: [Heat] }>();
       :heat="heat"
       :altitude-m="kitchen.altitudeM"
       :units="units"
+      :is-later="isLater"
       @change="$emit('change', $event)"
     />
     <OvenFields
@@ -27,11 +35,13 @@ defineEmits<{ change: [Heat] }>();
       :heat="heat"
       :ovens="kitchen.ovens"
       :units="units"
+      :is-later="isLater"
       @change="$emit('change', $event)"
     />
     <SlowCookerFields
       v-else-if="heat.method === 'slowCooker'"
       :heat="heat"
+      :is-later="isLater"
       @change="$emit('change', $event)"
     />
     <PressureFields

@@ -8,7 +8,12 @@ import TickChoice from "../TickChoice.vue";
 import { HOB_LIDS } from "./lids";
 
 /** On a ring: how it simmers, and the lid. */
-const props = defineProps<{ heat: HobHeat; altitudeM: number; units: UnitSystem }>();
+const props = defineProps<{
+  heat: HobHeat;
+  altitudeM: number;
+  units: UnitSystem;
+  isLater?: boolean;
+}>();
 const emit = defineEmits<{ change: [HobHeat] }>();
 const vigours = computed(() =>
   VIGOURS.map((value) => ({
@@ -21,6 +26,7 @@ const set = (part: Partial<HobHeat>) => emit("change", { ...props.heat, ...part 
 
 <template>
   <TickChoice
+    :wraps="isLater"
     label="Simmer"
     :options="vigours"
     :model-value="heat.vigour"

@@ -8,7 +8,12 @@ import TickChoice from "../TickChoice.vue";
 import { OVEN_LIDS } from "./lids";
 
 /** In the oven: how hot, the lid, and whether the pot goes in hot. */
-const props = defineProps<{ heat: OvenHeat; ovens: readonly Oven[]; units: UnitSystem }>();
+const props = defineProps<{
+  heat: OvenHeat;
+  ovens: readonly Oven[];
+  units: UnitSystem;
+  isLater?: boolean;
+}>();
 const emit = defineEmits<{ change: [OvenHeat] }>();
 const ovens = computed(() => props.ovens.map((o) => ({ value: o.id, label: o.name })));
 const maxC = computed(() => props.ovens.find((o) => o.id === props.heat.ovenId)?.maxC ?? 250);
@@ -44,6 +49,7 @@ const set = (part: Partial<OvenHeat>) => emit("change", { ...props.heat, ...part
     @update:model-value="set({ lid: $event })"
   />
   <TickChoice
+    v-if="!isLater"
     label="How it goes in"
     :options="STARTS"
     :model-value="heat.start"

@@ -5,7 +5,7 @@ import QuantityField from "../QuantityField.vue";
 import TickChoice from "../TickChoice.vue";
 
 /** In a slow cooker: the setting, cold or hot liquid, and HIGH before LOW. */
-const props = defineProps<{ heat: SlowCookerHeat }>();
+const props = defineProps<{ heat: SlowCookerHeat; isLater?: boolean }>();
 const emit = defineEmits<{ change: [SlowCookerHeat] }>();
 const SETTINGS = [
   { value: "low", label: "LOW", hint: "Stays under the boil" },
@@ -26,13 +26,14 @@ const set = (part: Partial<SlowCookerHeat>) => emit("change", { ...props.heat, .
     @update:model-value="set({ setting: $event })"
   />
   <TickChoice
+    v-if="!isLater"
     label="Liquid goes in"
     :options="STARTS"
     :model-value="heat.start"
     @update:model-value="set({ start: $event })"
   />
   <QuantityField
-    v-if="heat.setting === 'low'"
+    v-if="heat.setting === 'low' && !isLater"
     label="HIGH first for"
     dimension="time"
     bare-unit="min"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { planNow } from "@kettlos/core/batch/stretch-now";
 import type { Method } from "@kettlos/core/heat/method";
 import { computed } from "vue";
 import type { LivePot } from "../../data/pots-store";
@@ -63,7 +64,11 @@ useShortcuts(() => [
       :disabled="!isOpen(key)"
       @click="$emit('open', key.opens)"
     >
-      {{ key.opens === "heat" ? HEAT_LABELS[pot.batch.plan.heat.method] : key.label }}
+      {{
+        key.opens === "heat"
+          ? HEAT_LABELS[planNow(pot.batch.plan, pot.cook).heat.method]
+          : key.label
+      }}
       <kbd>{{ key.keys.toUpperCase() }}</kbd>
     </button>
     <button

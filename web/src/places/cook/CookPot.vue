@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { liveFigures } from "@kettlos/core/because/live-figures";
 import { lidOf } from "../../data/lid-of";
+import { stretchesOf } from "@kettlos/core/simulate/stretches";
 import { setOf } from "@kettlos/core/extraction/set";
 import {
   showLength,
@@ -84,7 +85,12 @@ const rateWords = computed(() =>
 );
 /** A moment more than most of a day off is said with its day. */
 const clock = (ms: number) => format(ms, ms - props.nowMs > 20 * 3_600_000 ? "EEE HH:mm" : "HH:mm");
-const hasLevelTarget = computed(() => !["time", "tender"].includes(props.pot.batch.plan.stop.by));
+/** The stretch of the heat that it is in, and when it ends, where that is by its level. */
+const stretch = computed(() => stretchesOf(props.pot.batch.plan)[forecast.value.stretchIndex]);
+const hasLevelTarget = computed(
+  () => !["time", "tender"].includes(stretch.value?.stop.by ?? "time"),
+);
+const downThereMs = computed(() => forecast.value.stretchEndsMs[0] ?? forecast.value.endMs);
 /** So long a reading stands for now. */
 const FRESH_MS = 5 * 60_000;
 /** What a thermometer said last, where that is not long ago. */
@@ -113,7 +119,7 @@ const sentence = (words: string) => `${words.charAt(0).toUpperCase()}${words.sli
         :heap-top-m="heapM"
         :pieces="piecesOf(pot.batch.plan)"
         :lid="lid"
-        :flames="isLit && pot.cook.offMs === null"
+        :flames="isLit && pot.cook.offMs === null && stretch?.heat.method !== 'rest'"
       >
         <VolumeScale v-if="units !== 'us'" :frame="frame" unit="L" side="left" />
         <VolumeScale v-if="units !== 'metric'" :frame="frame" unit="qt" side="right" />
@@ -156,8 +162,8 @@ const sentence = (words: string) => `${words.charAt(0).toUpperCase()}${words.sli
       <div v-if="hasLevelTarget">
         <dt>Down there</dt>
         <dd>
-          {{ clock(forecast.endMs.expected) }} ({{ clock(forecast.endMs.low) }} to
-          {{ clock(forecast.endMs.high) }})
+          {{ clock(downThereMs.expected) }} ({{ clock(downThereMs.low) }} to
+          {{ clock(downThereMs.high) }})
         </dd>
       </div>
       <div class="yield">

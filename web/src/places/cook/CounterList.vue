@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { OwnIngredient } from "@kettlos/core/ingredient/own-ingredient";
 import { callOf, onCounter, whereIs } from "@kettlos/core/batch/counter";
-import { liftedOut, putBack } from "@kettlos/core/batch/course-of";
+import { liftedOut, putBack } from "@kettlos/core/batch/said-marks";
 import { goesInAfter } from "@kettlos/core/dish/eaten";
 import type { Ingredient } from "@kettlos/core/ingredient/ingredient";
 import type { Amount } from "@kettlos/core/ingredient/read-amount";

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { END_WORDS } from "@kettlos/core/batch/after-heat-actions";
+import { planNow } from "@kettlos/core/batch/stretch-now";
 import { SIMMER_LOOK } from "@kettlos/core/heat/simmer-look";
 import { VIGOURS, type Vigour } from "@kettlos/core/heat/constants";
 import type { CrockSetting } from "@kettlos/core/heat/slow-cooker";
@@ -24,7 +25,7 @@ const props = defineProps<{
 const shown = defineModel<boolean>({ required: true });
 const { keep, notWritten } = useEntry(shown);
 const emit = defineEmits<{ off: [] }>();
-const heat = computed(() => props.pot.batch.plan.heat);
+const heat = computed(() => planNow(props.pot.batch.plan, props.pot.cook).heat);
 const vigour = ref<Vigour>("gentle");
 const lid = ref<Lid>("ajar");
 const setting = ref<CrockSetting>("low");

@@ -27,6 +27,8 @@ const WORDS: Record<MovedBy, (min: number) => string> = {
     `as it is kept it goes down ${showDuration(Math.abs(min))} ${min > 0 ? "later" : "sooner"}`,
   asHeated: (min) =>
     `as it is heated it is tender ${showDuration(Math.abs(min))} ${min > 0 ? "later" : "sooner"}`,
+  stretches: (min) =>
+    `as its heats are set it takes ${showDuration(Math.abs(min))} ${min > 0 ? "more" : "less"}`,
   tenderness: (min) => `the fork says ${showDuration(Math.abs(min))} ${min > 0 ? "more" : "less"}`,
 };
 const moved = computed(() => props.forecast.moved);

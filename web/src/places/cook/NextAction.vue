@@ -20,6 +20,7 @@ const DONE: Record<ActionKind, string> = {
   light: "It is lit",
   boils: "It boils now",
   turnDown: "Turned down, it simmers",
+  turn: "It is so now",
   simmers: "It simmers now",
   skim: "Skimmed",
   stir: "Stirred",

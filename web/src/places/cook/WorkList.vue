@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { workBefore, workDone } from "@kettlos/core/batch/work-before";
+import { workBefore } from "@kettlos/core/batch/work-before";
+import { workDone } from "@kettlos/core/batch/said-marks";
 import { showDuration } from "@kettlos/core/units/show";
 import { format } from "date-fns";
 import { computed } from "vue";

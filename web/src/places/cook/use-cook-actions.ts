@@ -1,12 +1,14 @@
 import type { Action } from "@kettlos/core/batch/action";
+import { movesWith } from "@kettlos/core/batch/stretch-actions";
 import { isTappedIn, onCounter } from "@kettlos/core/batch/counter";
 import { liftedOut, putBack } from "@kettlos/core/batch/said-marks";
 import type { PlanItem } from "@kettlos/core/simulate/plan-schema";
 import { computed, ref, type Ref } from "vue";
+import { setAs } from "./set-as";
 import { useRouter } from "vue-router";
 import type { LivePot } from "../../data/pots-store";
 import { binBatch } from "../../data/bin";
-import { appendEvent, undoLast, type NewEvent } from "../../data/repository";
+import { appendEvent, appendEvents, undoLast, type NewEvent } from "../../data/repository";
 
 /** What opens over the pot. */
 export type Opened =
@@ -64,6 +66,8 @@ export function useCookActions(pot: Ref<LivePot | null>) {
       case "turnDown":
       case "simmers":
         return write({ kind: "simmers" });
+      case "turn":
+        return turn(action);
       case "skim":
       case "stir":
         return write({ kind: "did", what: action.kind });
@@ -88,6 +92,22 @@ export function useCookActions(pot: Ref<LivePot | null>) {
       case "strain":
         await router.push(`/strain/${batch.id}`);
     }
+  }
+
+  /** The next stretch of the heat begins, with what comes out, goes back and goes in. */
+  async function turn({ stretchId }: Action): Promise<void> {
+    if (pot.value === null || stretchId === undefined) return;
+    const { batch, cook } = pot.value;
+    const heat = batch.plan.then.find((s) => s.id === stretchId)?.heat;
+    if (heat === undefined) return;
+    const moves = movesWith(stretchId, batch.plan, cook);
+    const did = (what: string): NewEvent => ({ kind: "did", what });
+    await appendEvents(batch.id, [
+      ...moves.out.map((i) => did(liftedOut(i.id))),
+      setAs(stretchId, heat),
+      ...moves.back.map((i) => did(putBack(i.id))),
+      ...moves.in.map((i): NewEvent => ({ kind: "added", itemId: i.id, massKg: i.massKg })),
+    ]);
   }
 
   async function undo() {

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { heatsOf } from "@kettlos/core/simulate/stretches";
 import { OVEN_MAX_C, type Oven } from "@kettlos/core/heat/oven-schema";
 import { computed } from "vue";
 import TemperatureField from "../../controls/TemperatureField.vue";
@@ -18,7 +19,7 @@ const add = () =>
   });
 const remove = (id: string) => store.remove("ovens", id);
 const isUsed = (id: string) =>
-  store.plans.some((p) => p.heat.method === "oven" && p.heat.ovenId === id);
+  store.plans.some((p) => heatsOf(p).some((h) => h.method === "oven" && h.ovenId === id));
 </script>
 
 <template>

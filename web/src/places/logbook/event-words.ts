@@ -3,7 +3,9 @@ import { WAYS } from "@kettlos/core/cool/ways";
 import type { Method } from "@kettlos/core/heat/method";
 import { ingredientById } from "@kettlos/core/ingredient/catalogue";
 import { nameOf } from "@kettlos/core/simulate/item-facts";
-import { workOfMark } from "@kettlos/core/batch/work-before";
+import { turnTitle } from "@kettlos/core/batch/stretch-actions";
+import { stretchesOf } from "@kettlos/core/simulate/stretches";
+import { workOfMark } from "@kettlos/core/batch/said-marks";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
 import {
   showDuration,
@@ -54,10 +56,14 @@ export function eventWords(event: CookEvent, plan: Plan, units: UnitSystem): str
       return `${nameIn(plan, event.itemId)} split, ${showMass(event.massKg, units)} apart`;
     case "leftOut":
       return `${nameIn(plan, event.itemId)} left out`;
-    case "heatSet":
+    case "heatSet": {
+      const at = plan.then.findIndex((s) => s.id === event.stretchId);
+      const begun = plan.then[at]?.heat;
+      if (begun !== undefined) return turnTitle(begun, stretchesOf(plan)[at]?.heat ?? plan.heat);
       if (event.setting !== undefined) return `Turned to ${event.setting.toUpperCase()}`;
       if (event.ovenC !== undefined) return `Oven to ${showOven(event.ovenC, units)}`;
       return `Turned to a ${event.vigour} simmer, lid ${event.lid}`;
+    }
     case "temperature":
       return `${event.where === "liquid" ? "Liquid" : "Piece"} at ${showTemperature(event.tempC, units)}`;
     case "interrupted":

@@ -116,6 +116,7 @@ function setAmount({ massKg, counted }: Amount) {
       <OutFields
         v-if="isSolid"
         :item="item"
+        :plan="plan"
         @change="$event === null ? drop('out') : emit('change', { out: $event })"
       />
       <LotLink :item="item" :units="units" @change="emit('change', $event)" />

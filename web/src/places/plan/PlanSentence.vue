@@ -14,6 +14,7 @@ import HeatChoice from "./HeatChoice.vue";
 import ItemEditor from "./ItemEditor.vue";
 import PotChoice from "./PotChoice.vue";
 import StopEditor from "./StopEditor.vue";
+import StretchEditor from "./StretchEditor.vue";
 import WaterEditor from "./WaterEditor.vue";
 
 /** The plan in one sentence that is also its form: each underlined part opens where it stands. */
@@ -32,7 +33,12 @@ const emit = defineEmits<{
 
 const parts = computed(() => sentenceParts(props.plan, props.kitchen, props.answers, props.units));
 const { key, anchor, toggle, shut } = useOpened();
-const keyOf = (field: SentenceField) => (field.of === "item" ? `item:${field.itemId}` : field.of);
+const keyOf = (field: SentenceField) =>
+  field.of === "item"
+    ? `item:${field.itemId}`
+    : field.of === "stretch"
+      ? `stretch:${field.stretchId}`
+      : field.of;
 const openField = computed(
   () =>
     parts.value.find((p) => p.field !== undefined && keyOf(p.field) === key.value)?.field ?? null,
@@ -44,6 +50,7 @@ const openItem = computed(() => {
 const isBad = ({ state }: Verdict) => state !== "done" && state !== "atItsBest";
 const WIDTH: Record<SentenceField["of"], number> = {
   item: 460,
+  stretch: 460,
   water: 420,
   vessel: 400,
   stop: 400,
@@ -53,6 +60,7 @@ const WIDTH: Record<SentenceField["of"], number> = {
 };
 const NAME: Record<SentenceField["of"], string> = {
   item: "ingredient",
+  stretch: "heat that follows",
   water: "water",
   vessel: "pot",
   stop: "time",
@@ -97,6 +105,15 @@ const NAME: Record<SentenceField["of"], string> = {
       @change="emit('changeItem', openItem.id, $event)"
       @remove="emit('removeItem', openItem.id)"
       @scale="emit('change', scaledToIngredient(plan, openItem.id, $event))"
+    />
+    <StretchEditor
+      v-else-if="openField.of === 'stretch'"
+      :stretch-id="openField.stretchId"
+      :plan="plan"
+      :kitchen="kitchen"
+      :answers="answers"
+      :units="units"
+      @change="emit('change', $event)"
     />
     <WaterEditor
       v-else-if="openField.of === 'water'"

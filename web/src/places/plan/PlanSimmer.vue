@@ -8,6 +8,7 @@ import HeatSaid from "./HeatSaid.vue";
 import HeatFields from "../../controls/heat/HeatFields.vue";
 import { markLabels } from "../../drawings/mark-labels";
 import SimmerRibbon from "../../drawings/SimmerRibbon.vue";
+import StretchList from "./StretchList.vue";
 import WorkStrip from "../../drawings/WorkStrip.vue";
 
 /** Heat, lid and time, and what they do to the pot over the hours. */
@@ -57,6 +58,13 @@ const window = computed(() => {
         >On another heat</RouterLink
       >
     </div>
+    <StretchList
+      :plan="plan"
+      :kitchen="kitchen"
+      :answers="answers"
+      :units="units"
+      @change="$emit('change', $event)"
+    />
     <WorkStrip :tasks="answers.dish.tasks" />
     <SimmerRibbon
       :trace="answers.trace"

@@ -6,6 +6,7 @@ import { showDuration } from "@kettlos/core/units/show";
 import { computed } from "vue";
 import QuantityField from "../../controls/QuantityField.vue";
 import TickChoice from "../../controls/TickChoice.vue";
+import { stretchNames } from "./stretch-names";
 
 /** When something goes in: a moment by the clock, or when something else is tender. */
 const props = defineProps<{ item: PlanItem; plan: Plan }>();
@@ -21,11 +22,14 @@ const awaited = computed(() =>
       (i.when.at !== "whenTender" || i.when.itemId !== props.item.id),
   ),
 );
+/** The later stretches of the heat, as they are named. */
+const later = computed(() => stretchNames(props.plan));
 const options = computed(() => [
   { value: "start" as const, label: "at start" },
   { value: "after" as const, label: "after" },
   ...(awaited.value.length > 0 ? [{ value: "whenTender" as const, label: "when tender" }] : []),
   { value: "beforeEnd" as const, label: "before the end" },
+  ...(later.value.length > 0 ? [{ value: "stretch" as const, label: "with a later heat" }] : []),
   { value: "offHeat" as const, label: "off the heat" },
   ...(props.plan.end === "strained" ? [{ value: "afterStrain" as const, label: "strained" }] : []),
   { value: "nextDay" as const, label: "next day" },
@@ -35,6 +39,8 @@ const at = computed({
   set: (value: When["at"]) => {
     if (value === "beforeEnd") emit("change", { at: value, min: 30 });
     else if (value === "after") emit("change", { at: value, min: 0 });
+    else if (value === "stretch")
+      emit("change", { at: value, stretchId: later.value[0]?.value ?? "" });
     else if (value === "whenTender")
       emit("change", { at: value, itemId: awaited.value[0]?.id ?? "" });
     else emit("change", { at: value });
@@ -65,6 +71,14 @@ const at = computed({
     :max="2880"
     :model-value="item.when.min"
     @update:model-value="emit('change', { at: 'after', min: $event ?? 0 })"
+  />
+  <TickChoice
+    v-else-if="item.when.at === 'stretch'"
+    wraps
+    label="With which heat"
+    :options="later"
+    :model-value="item.when.stretchId"
+    @update:model-value="emit('change', { at: 'stretch', stretchId: $event })"
   />
   <TickChoice
     v-else-if="item.when.at === 'whenTender'"

@@ -14,6 +14,8 @@ export function whenWords(when: When, items: readonly PlanItem[] = []): string {
       const awaited = items.find((i) => i.id === when.itemId);
       return awaited === undefined ? "When tender" : `${shortName(awaited)} tender`;
     }
+    case "stretch":
+      return "With a later heat";
     case "beforeEnd":
       return when.min === 60 ? "Last hour" : `Last ${showDuration(when.min)}`;
     case "offHeat":
@@ -36,6 +38,8 @@ export function whenRank(when: When, holdMin: number): number {
       return when.min;
     case "whenTender":
       return holdMin - 0.5;
+    case "stretch":
+      return holdMin - 0.25;
     case "beforeEnd":
       return Math.max(0, holdMin - when.min);
     case "offHeat":

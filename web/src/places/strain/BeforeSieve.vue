@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Answers } from "@kettlos/core/because/answers";
 import { onCounter } from "@kettlos/core/batch/counter";
-import { liftedOut } from "@kettlos/core/batch/course-of";
+import { liftedOut } from "@kettlos/core/batch/said-marks";
 import { nameOf } from "@kettlos/core/simulate/item-facts";
 import { showMass, showVolume, showVolumeRange, type UnitSystem } from "@kettlos/core/units/show";
 import { computed } from "vue";

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { isChilled, isStillToChill } from "@kettlos/core/batch/chill-of";
-import { liftedOut } from "@kettlos/core/batch/course-of";
+import { liftedOut } from "@kettlos/core/batch/said-marks";
 import { flowOf } from "@kettlos/core/batch/flow";
 import { gapOf } from "@kettlos/core/batch/gap";
 import { inBowl } from "@kettlos/core/batch/in-bowl";

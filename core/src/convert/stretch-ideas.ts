@@ -1,0 +1,95 @@
+import type { Method } from "../heat/method";
+import type { Kitchen } from "../simulate/kitchen-schema";
+import type { HeatStretch, HobHeat, Plan, StretchHeat, Stop } from "../simulate/plan-schema";
+import { suits } from "../simulate/references";
+import { stretchesOf } from "../simulate/stretches";
+import { usualHeat } from "./targets";
+
+/** What may follow on a plan's heat, said as a cook would, with what it is set to. */
+export interface StretchIdea {
+  readonly id: string;
+  readonly said: string;
+  readonly stretch: Omit<HeatStretch, "id">;
+}
+
+const MOST_STRETCHES = 6;
+const byTime = (holdMin: number): Stop => ({ by: "time", holdMin });
+const hob = (vigour: HobHeat["vigour"], lid: HobHeat["lid"]): HobHeat => ({
+  method: "hob",
+  vigour,
+  lid,
+  boilFirstMin: null,
+});
+const idea = (id: string, said: string, heat: StretchHeat, stop: Stop): StretchIdea => ({
+  id,
+  said,
+  stretch: { heat, stop },
+});
+
+/** A kitchen's usual heat of a method, taken up with the pot as it is; null where it has none. */
+export function laterHeat(method: Method, kitchen: Kitchen): StretchHeat | null {
+  const heat = usualHeat(method, kitchen);
+  if (heat === null) return null;
+  switch (heat.method) {
+    case "hob":
+      return { ...heat, boilFirstMin: null };
+    case "oven":
+      return { ...heat, start: "hot" };
+    case "slowCooker":
+      return { ...heat, start: "cold", highFirstMin: 0, lidLifts: 0, warmMin: 0 };
+    case "pressure":
+      return heat;
+  }
+}
+
+/** What a plan's pot could do next in this kitchen; none where it has as many stretches as one holds. */
+export function stretchIdeas(plan: Plan, kitchen: Kitchen): readonly StretchIdea[] {
+  const all = stretchesOf(plan);
+  const last = all.at(-1)?.heat ?? plan.heat;
+  const vessel = kitchen.vessels.find((v) => v.id === plan.vesselId);
+  if (vessel === undefined || all.length >= MOST_STRETCHES) return [];
+  const goesOn = (method: Method) => suits(vessel, method);
+  const ideas: StretchIdea[] = [];
+  const isOpen = "lid" in last && last.lid === "off";
+  if (goesOn("hob")) {
+    if (last.method === "pressure")
+      ideas.push(idea("open", "Lid off, simmer open", hob("gentle", "off"), byTime(15)));
+    ideas.push(
+      idea("reduce", "Lid off, boil it down", hob("rolling", "off"), { by: "share", share: 2 / 3 }),
+    );
+    const vigour = last.method === "hob" && last.vigour !== "rolling" ? last.vigour : "gentle";
+    if (last.method !== "pressure")
+      ideas.push(
+        isOpen
+          ? idea("cover", "Lid on, simmer on", hob(vigour, "on"), byTime(30))
+          : idea("uncover", "Lid off, simmer on", hob(vigour, "off"), byTime(30)),
+      );
+  }
+  const oven = laterHeat("oven", kitchen);
+  if (goesOn("oven") && oven !== null && oven.method === "oven")
+    ideas.push(
+      last.method === "oven"
+        ? idea("brown", "Lid off in the oven", { ...last, start: "hot", lid: "off" }, byTime(30))
+        : idea(
+            "oven",
+            "Into the oven",
+            oven,
+            plan.end === "served" ? { by: "tender" } : byTime(120),
+          ),
+    );
+  const crock = laterHeat("slowCooker", kitchen);
+  if (last.method === "slowCooker" && crock?.method === "slowCooker") {
+    const setting = last.setting === "low" ? "high" : "low";
+    ideas.push(
+      idea(setting, `Turn it to ${setting.toUpperCase()}`, { ...crock, setting }, byTime(60)),
+    );
+  }
+  const pressure = laterHeat("pressure", kitchen);
+  if (goesOn("pressure") && last.method !== "pressure" && pressure !== null)
+    ideas.push(idea("pressure", "Under pressure", pressure, byTime(20)));
+  if (last.method !== "rest")
+    ideas.push(
+      idea("rest", "Off the heat, let it stand", { method: "rest", lid: "on" }, byTime(20)),
+    );
+  return ideas;
+}

@@ -1,0 +1,113 @@
+<script setup lang="ts">
+import { vTyped } from "../../controls/v-typed";
+import type { Stop } from "@kettlos/core/simulate/plan-schema";
+import type { UnitSystem } from "@kettlos/core/units/show";
+import { computed } from "vue";
+import UnitField from "../../controls/UnitField.vue";
+import TickChoice from "../../controls/TickChoice.vue";
+
+/** Until when: by the clock, until tender, or when the level has come down. */
+const props = defineProps<{
+  stop: Stop;
+  units: UnitSystem;
+  /** As it is worked out now: where another end begins from. */
+  now: { readonly holdMin: number; readonly endLiquidL: number; readonly endDepthM: number };
+  /** What the time is of, and what a share is of. */
+  label: string;
+  ofWhat: string;
+  /** Only the clock says when. */
+  isTimed?: boolean;
+}>();
+const emit = defineEmits<{ change: [Stop] }>();
+
+const ALL = [
+  { value: "time", label: "for a time" },
+  { value: "tender", label: "until tender" },
+  { value: "liquid", label: "down to litres" },
+  { value: "share", label: "to a share" },
+  { value: "depth", label: "to a depth" },
+] as const;
+const KINDS = computed(() => (props.isTimed ? ALL.slice(0, 1) : ALL));
+const set = (stop: Stop) => emit("change", stop);
+const kind = computed({
+  get: () => props.stop.by,
+  set: (by: Stop["by"]) => {
+    const { holdMin, endLiquidL, endDepthM } = props.now;
+    if (by === "time") set({ by, holdMin: Math.max(1, Math.round(holdMin / 5) * 5) });
+    else if (by === "liquid") set({ by, liquidL: Math.max(0.1, Math.round(endLiquidL * 10) / 10) });
+    else if (by === "tender") set({ by });
+    else if (by === "share") set({ by, share: 0.6 });
+    else set({ by, depthM: Math.max(0.005, Math.round(endDepthM * 1000) / 1000) });
+  },
+});
+</script>
+
+<template>
+  <div class="fields">
+    <TickChoice v-model="kind" wraps label="When it is enough" :options="KINDS" />
+    <UnitField
+      v-if="stop.by === 'time'"
+      :label="label"
+      :units="units"
+      dimension="time"
+      bare-unit="h"
+      :min="1"
+      :max="2880"
+      :model-value="stop.holdMin"
+      @update:model-value="set({ by: 'time', holdMin: $event ?? 60 })"
+    />
+    <UnitField
+      v-else-if="stop.by === 'liquid'"
+      label="Left in the pot, bones in"
+      :units="units"
+      dimension="volume"
+      :min="0.1"
+      :max="200"
+      :model-value="stop.liquidL"
+      @update:model-value="set({ by: 'liquid', liquidL: $event ?? 1 })"
+    />
+    <label v-else-if="stop.by === 'share'" class="line">
+      down to
+      <input
+        v-typed="Math.round(stop.share * 100)"
+        class="written"
+        type="number"
+        min="5"
+        max="95"
+        step="5"
+        @change="
+          set({
+            by: 'share',
+            share: Math.min(
+              0.95,
+              Math.max(0.05, Number(($event.target as HTMLInputElement).value) / 100 || 0.6),
+            ),
+          })
+        "
+      />
+      % of {{ ofWhat }}
+    </label>
+    <UnitField
+      v-else-if="stop.by === 'depth'"
+      label="Depth in the pot"
+      :units="units"
+      dimension="length"
+      :min="0.005"
+      :max="1.5"
+      :model-value="stop.depthM"
+      @update:model-value="set({ by: 'depth', depthM: $event ?? 0.05 })"
+    />
+  </div>
+</template>
+
+<style scoped>
+.line {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+}
+
+input[type="number"] {
+  width: 72px;
+}
+</style>
