@@ -68,6 +68,7 @@ test("what follows on the heat is planned, changed, moved with, undone, and take
   test.slow();
   await openSample(page);
   await page.goto("/plan/plan-braise");
+  await expect(sentence(page)).toContainText("in the oven at");
   const before = await sentence(page).textContent();
   await follow(page, "Lid off, boil it down");
   await expect(stretches(page)).toHaveCount(1);

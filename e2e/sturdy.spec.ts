@@ -203,7 +203,7 @@ test("a file with faults says what would be repaired and left out, before anythi
   await expect(page.getByText("plans[0].items[0]", { exact: true })).toBeVisible();
   await expect(page.getByText("Would be left out: 2")).toBeVisible();
   await page.getByRole("button", { name: "In place of everything here" }).click();
-  await expect(page.getByText(/Replaced everything with 10 plans and 17 batches/)).toBeVisible();
+  await expect(page.getByText(/Replaced everything with 11 plans and 17 batches/)).toBeVisible();
   // What was there is kept as a copy, and comes back.
   await page.getByRole("button", { name: "Look at it" }).first().click();
   await expect(page.getByText("All of it is whole.")).toBeVisible();

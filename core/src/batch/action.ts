@@ -1,5 +1,7 @@
 import type { Said } from "../units/said";
 export type ActionKind =
+  | "work"
+  | "workGoes"
   | "light"
   | "boils"
   | "turnDown"
@@ -26,6 +28,14 @@ export interface Action {
   readonly done?: string;
   /** Of "turn": the stretch of the heat that it begins. */
   readonly stretchId?: string;
+  /** Of work: what the log says once it is done, or begun. */
+  readonly mark?: string;
+  /** What the log says where a timer is set for it. */
+  readonly timer?: string;
+  /** About how long it takes, where no clock runs yet. */
+  readonly about?: string;
+  /** What the log says where it is left out, and what that means for the dish. */
+  readonly leave?: { readonly mark: string; readonly means: string };
   /** What goes in or comes out, or is tried with a fork. */
   readonly itemIds?: readonly string[];
 }

@@ -5,6 +5,7 @@ import { simulate } from "../simulate/simulate";
 import { coldWaterKg, waterL } from "../simulate/water-ways";
 import { outcomeOf, type Problem } from "../units/problem";
 import type { Cook } from "./fold";
+import { workSaid } from "./said-marks";
 
 /** Less than this is nothing left to keep apart, kg. */
 const LEAST_KG = 0.0005;
@@ -15,10 +16,16 @@ const LEAST_KG = 0.0005;
  */
 export function livePlan(plan: Plan, cook: Cook): Plan {
   const { swaps, extras, splits, leftOut } = cook;
-  if (swaps.length + extras.length + splits.length + leftOut.size === 0) return plan;
+  const leftWork = [...cook.did.keys()].map(workSaid).filter((w) => w?.of === "left");
+  if (swaps.length + extras.length + splits.length + leftOut.size + leftWork.length === 0)
+    return plan;
   let items: PlanItem[] = [...plan.items, ...extras].map((item) => {
     const swap = swaps.findLast((s) => s.itemId === item.id);
-    return swap === undefined ? item : swapped(item, swap.ingredientId, swap.massKg);
+    const taken = swap === undefined ? item : swapped(item, swap.ingredientId, swap.massKg);
+    return leftWork.reduce(
+      (rest, work) => (work?.itemId === item.id ? withoutWork(rest, work.kind) : rest),
+      taken,
+    );
   });
   for (const { itemId, intoId, massKg } of splits)
     items = items.flatMap((item) => {
@@ -32,6 +39,17 @@ export function livePlan(plan: Plan, cook: Cook): Plan {
   return {
     ...plan,
     items: items.filter((i) => !leftOut.has(i.id) || cook.addedItems.has(i.id)),
+  };
+}
+
+/** An ingredient of which a piece of work was left out: as it then goes in. */
+function withoutWork(item: PlanItem, kind: string): PlanItem {
+  const isState = (kind === "roast" && item.boneState === "roasted") || kind === "blanch";
+  return {
+    ...item,
+    work: item.work.filter((w) => w.kind !== kind),
+    ...(isState ? { boneState: "raw" as const } : {}),
+    ...(kind === "thaw" ? { frozen: true } : {}),
   };
 }
 

@@ -8,6 +8,7 @@ import type { LiveCaution } from "./live-caution";
 import { liveCautions } from "./live-cautions";
 import { forecastLive, type LiveForecast } from "./live-forecast";
 import { actionsFor } from "./next-action";
+import { workActions } from "./work-actions";
 
 /**
  * A pot on the fire: what is to do and what is wrong, with its forecast or the problem that stands in its
@@ -38,7 +39,10 @@ export function onFire(
     return {
       forecast,
       problem: null,
-      actions: actionsFor(plan, cook, forecast, nowMs),
+      actions: [
+        ...workActions(plan, kitchen, cook, nowMs),
+        ...actionsFor(plan, cook, forecast, nowMs),
+      ],
       cautions: [
         ...liveCautions({ plan, kitchen, cook, forecast, nowMs, hourOf }),
         ...(astray === null || cook.strainedMs !== null ? [] : [asWrittenCaution(astray, cook)]),

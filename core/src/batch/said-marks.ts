@@ -7,11 +7,20 @@ const MARK = "work:";
 /** What the log says once a piece of work is done. */
 export const workDone = (taskId: string): string => `${MARK}${taskId}`;
 
-/** The ingredient and the kind of a piece of work that the log says is done; null where it says something else. */
-export function workOfMark(
+/** That it is begun and runs by itself, or by a timer; that one of its batches is done; that it is left out. */
+export const workBegun = (taskId: string): string => `begun:${taskId}`;
+export const workBatch = (taskId: string): string => `batch:${taskId}`;
+export const workLeft = (taskId: string): string => `left:${taskId}`;
+
+/** What the log says of a piece of work: its ingredient and kind, and what of it; null where of something else. */
+export function workSaid(
   what: string,
-): { readonly itemId: string; readonly kind: string } | null {
-  if (!what.startsWith(MARK)) return null;
-  const at = what.lastIndexOf(":");
-  return { itemId: what.slice(MARK.length, at), kind: what.slice(at + 1) };
+): { readonly itemId: string; readonly kind: string; readonly of: WorkSaid } | null {
+  const [of, ...id] = what.split(":");
+  const kind = id.pop();
+  if (kind === undefined || id.length === 0 || of === undefined || !isWorkSaid(of)) return null;
+  return { itemId: id.join(":"), kind, of };
 }
+const WORK_SAID = ["work", "begun", "batch", "left"] as const;
+export type WorkSaid = (typeof WORK_SAID)[number];
+const isWorkSaid = (word: string): word is WorkSaid => WORK_SAID.some((w) => w === word);

@@ -25,6 +25,13 @@ const START_WORDS: Record<Start, string> = {
   slowCooker: "Switch the slow cooker on",
 };
 
+/** What a cook says of it: what drifts is said to be on apart from that. */
+const START_SAID: Record<Start, string> = {
+  ring: "It is lit",
+  oven: "All of it is in",
+  slowCooker: "All of it is in",
+};
+
 const startList = (plan: Plan): string => {
   const names = plan.items
     .filter((i) => i.when.at === "start" && i.ingredientId !== "water")
@@ -40,6 +47,7 @@ export const lightAction = (plan: Plan, nowMs: number): Action => ({
   kind: "light",
   atMs: nowMs,
   title: START_WORDS[startsOn(plan.heat)],
+  done: START_SAID[startsOn(plan.heat)],
   lookFor: startList(plan),
 });
 

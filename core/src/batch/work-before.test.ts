@@ -5,7 +5,7 @@ import { workTasks } from "../schedule/work-tasks";
 import type { CookEvent } from "./batch-schema";
 import { fold } from "./fold";
 import { workBefore } from "./work-before";
-import { workDone, workOfMark } from "./said-marks";
+import { workBatch, workBegun, workDone, workLeft, workSaid } from "./said-marks";
 
 const kitchen = testKitchen();
 const plan = planOfKind("braise", kitchen, "x");
@@ -22,8 +22,18 @@ test("all the work of a plan is there, in its order, and done is what the log sa
   const one = workBefore(plan, kitchen, fold([did(workDone(first.id), 7000), did("stir", 8000)]));
   expect(one.map((w) => w.doneMs)).toEqual([7000, ...tasks.slice(1).map(() => null)]);
 });
-
-test("a mark names its ingredient and kind, whatever is in their ids", () => {
-  expect(workOfMark(workDone("goat:2-0:brown"))).toEqual({ itemId: "goat:2-0", kind: "brown" });
-  expect(workOfMark("out:goat-0")).toBeNull();
+test("a mark names its ingredient and kind, and what of it, whatever is in their ids", () => {
+  expect(workSaid(workDone("goat:2-0:brown"))).toEqual({
+    itemId: "goat:2-0",
+    kind: "brown",
+    of: "work",
+  });
+  expect([workBegun, workBatch, workLeft].map((mark) => workSaid(mark("a:cut"))?.of)).toEqual([
+    "begun",
+    "batch",
+    "left",
+  ]);
+  expect(workSaid("out:goat-0")).toBeNull();
+  expect(workSaid("stir")).toBeNull();
+  expect(workSaid("work:cut")).toBeNull();
 });

@@ -23,6 +23,8 @@ export interface WorkTask {
   readonly why: string;
   readonly min: number;
   readonly attention: "hands" | "near" | "leave";
+  /** How many times over: a pan holds only so much. */
+  readonly batches: number;
 }
 
 /** Over this it takes longer than a cook stands by: it is begun the day before, min. */
@@ -83,6 +85,7 @@ function itemTasks(item: PlanItem, plan: Plan, kitchen: Kitchen): readonly WorkT
     why: time.why,
     min: given ?? time.fixed.value + (time.perKg?.value ?? 0) * item.massKg,
     attention: time.attention,
+    batches: 1,
   });
   const state = item.boneState;
   const tasks: WorkTask[] = item.work.map((work): WorkTask => {
@@ -181,5 +184,6 @@ function browning(item: PlanItem, plan: Plan, kitchen: Kitchen, given?: number):
     why: "Flavour and colour; it does not keep moisture in. A crowded pan steams.",
     min: given ?? browningMin(batches, isSlices),
     attention: "hands",
+    batches,
   };
 }

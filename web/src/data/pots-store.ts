@@ -90,7 +90,11 @@ export const usePotsStore = defineStore("pots", () => {
 /** Whatever goes wrong in working a pot out, the pot stays. */
 function worked({ batch, cook, astray }: PotState, atMs: number): OnFire {
   try {
-    return onFire(batch.plan, batch.kitchen, cook, atMs, astray, clockHour);
+    const pot = onFire(batch.plan, batch.kitchen, cook, atMs, astray, clockHour);
+    // A made-up pot has its work behind it.
+    return batch.practice === undefined
+      ? pot
+      : { ...pot, actions: pot.actions.filter((a) => a.kind !== "work") };
   } catch (error) {
     report(error);
     const message = "Something in it cannot be worked out.";

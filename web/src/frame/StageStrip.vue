@@ -3,7 +3,7 @@ import { computed } from "vue";
 import { useLarderStore } from "../data/larder-store";
 
 /** Where one pot is: its name, and the stages that serve it. */
-type StripStage = "gather" | "fill" | "simmer" | "strain" | "chill" | "portion" | "done";
+type StripStage = "gather" | "prep" | "fill" | "simmer" | "strain" | "chill" | "portion" | "done";
 
 const props = defineProps<{
   name: string;
@@ -26,6 +26,7 @@ const isPortioned = computed(() =>
 
 const ORDER: readonly StripStage[] = [
   "gather",
+  "prep",
   "fill",
   "simmer",
   "strain",
@@ -35,6 +36,7 @@ const ORDER: readonly StripStage[] = [
 ];
 const STAGES = [
   { id: "gather", label: "Gather" },
+  { id: "prep", label: "Prep" },
   { id: "fill", label: "Fill" },
   { id: "simmer", label: "Simmer" },
   { id: "strain", label: "Strain" },
@@ -83,7 +85,9 @@ function target(id: (typeof STAGES)[number]["id"]): string | null {
           <svg v-if="isPast(item.id)" viewBox="0 0 12 12" width="12" height="12" aria-label="done">
             <path d="M1 6l3.5 4L11 1" />
           </svg>
-          {{ item.id === "strain" && end === "served" ? "Serve" : item.label }}
+          <span class="label">{{
+            item.id === "strain" && end === "served" ? "Serve" : item.label
+          }}</span>
         </component>
       </li>
     </ol>
@@ -169,6 +173,19 @@ path {
 
   .stage {
     padding-right: 4px;
+  }
+
+  /* What lies behind is its tick; the names of what is to come need the room. */
+  .past:not(.now) .label {
+    position: absolute;
+    width: 1px;
+    height: 1px;
+    overflow: hidden;
+    clip-path: inset(50%);
+  }
+
+  li.past:not(.now) {
+    flex: 0.5;
   }
 }
 

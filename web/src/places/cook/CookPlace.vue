@@ -78,6 +78,12 @@ watch(
 const actions = useCookActions(pot);
 const { opened, complete, undo, write, putExtra } = actions;
 const next = computed(() => pot.value?.actions[0] ?? null);
+/** What lights it while there is work to do before. */
+const lighting = computed(() =>
+  next.value?.kind === "work" || next.value?.kind === "workGoes"
+    ? pot.value?.actions.find((a) => a.kind === "light")
+    : undefined,
+);
 const later = computed(() => pot.value?.actions.slice(1, 4) ?? []);
 const link = computed(() => (pot.value === null ? null : instruments.linkOf(pot.value.batch.id)));
 const vessel = computed(() =>
@@ -154,7 +160,7 @@ const recipe = computed(() => {
           ? 'not lit yet'
           : `on since ${format(pot.cook.litMs, 'HH:mm')}, ${vessel.name.toLowerCase()}`
       "
-      :stage="pot.cook.stage"
+      :stage="lighting === undefined ? pot.cook.stage : 'prep'"
       :plan-id="pot.batch.plan.id"
       :batch-id="pot.batch.id"
       :is-strained="pot.cook.strainedMs !== null"
@@ -203,9 +209,16 @@ const recipe = computed(() => {
           :action="next"
           :later="later"
           :now-ms="nowMs"
+          :light="lighting"
           @done="complete(next)"
+          @light="lighting !== undefined && complete(lighting)"
+          @say="write({ kind: 'did', what: $event })"
         />
-        <WorkList v-if="!isLit" :pot="pot" @write="write" />
+        <WorkList
+          v-if="pot.cook.offMs === null && pot.batch.practice === undefined"
+          :pot="pot"
+          @write="write"
+        />
         <MovedLine
           v-if="pot.cook.litMs !== null"
           :forecast="pot.forecast"

@@ -2,7 +2,7 @@
 import { useWords } from "../../data/use-words";
 import type { Action, ActionKind } from "@kettlos/core/batch/action";
 import { format } from "date-fns";
-import { computed } from "vue";
+import { computed, ref, watch } from "vue";
 import { countdown } from "./countdown";
 
 /** The next thing to do, readable from two metres, and the ones after. */
@@ -13,10 +13,23 @@ const props = defineProps<{
   nowMs: number;
   /** A dish goes to the table, a stock to the sieve. */
   end: "strained" | "served";
+  /** While work is to do before: what lights it all the same. */
+  light?: Action | undefined;
 }>();
-defineEmits<{ done: [] }>();
+const emit = defineEmits<{ done: []; light: []; say: [mark: string] }>();
+/** What leaving it out means is read before it is done. */
+const isLeaving = ref(false);
+watch(
+  () => props.action.id,
+  () => (isLeaving.value = false),
+);
+function leave() {
+  if (props.action.leave !== undefined) emit("say", props.action.leave.mark);
+}
 
 const DONE: Record<ActionKind, string> = {
+  work: "It is done",
+  workGoes: "It is done",
   light: "It is lit",
   boils: "It boils now",
   turnDown: "Turned down, it simmers",
@@ -38,35 +51,61 @@ const doneWords = computed(() =>
     : (props.action.done ?? DONE[props.action.kind]),
 );
 const left = computed(() => countdown(props.action.atMs - props.nowMs));
+/** What has no time of its own: it is done when the cook comes to it. */
+const isQuiet = computed(() => props.action.kind === "light" || props.action.kind === "work");
 /** So much overdue it calls louder. */
 const LATE_MS = 10 * 60_000;
-const isLate = computed(
-  () => props.action.kind !== "light" && props.nowMs - props.action.atMs > LATE_MS,
-);
-const isDue = computed(() => props.action.atMs <= props.nowMs && props.action.kind !== "light");
+const isLate = computed(() => !isQuiet.value && props.nowMs - props.action.atMs > LATE_MS);
+const isDue = computed(() => props.action.atMs <= props.nowMs && !isQuiet.value);
 </script>
 
 <template>
   <div class="next" :class="{ due: isDue, late: isLate }">
     <p class="at quiet">
       <template v-if="action.kind === 'light'">When everything is in</template>
+      <template v-else-if="action.kind === 'work'">Before it goes on, {{ action.about }}</template>
       <template v-else
         >{{ isDue ? "Now, since" : "Next, at" }} {{ format(action.atMs, "HH:mm") }}</template
       >
     </p>
     <h1>{{ action.title }}</h1>
-    <p v-if="action.kind !== 'light'" class="count figure" aria-hidden="true">
+    <p v-if="!isQuiet" class="count figure" aria-hidden="true">
       {{ left }}
     </p>
     <p class="look">{{ words(action.lookFor) }}</p>
     <button type="button" class="button primary done" @click="$emit('done')">
       {{ doneWords }} <kbd>Space</kbd>
     </button>
-    <ol v-if="later.length > 0" class="later">
+    <div v-if="action.timer || action.leave || light" class="aside">
+      <button v-if="action.timer" type="button" class="button" @click="$emit('say', action.timer)">
+        Set its timer
+      </button>
+      <button
+        v-if="action.leave && !isLeaving"
+        type="button"
+        class="button"
+        @click="isLeaving = true"
+      >
+        Leave it out …
+      </button>
+      <span v-else-if="action.leave" class="means" role="status"
+        >{{ action.leave.means }}
+        <button type="button" class="button" @click="leave">Leave it out</button></span
+      >
+      <button v-if="light" type="button" class="button" @click="$emit('light')">
+        {{ light.done ?? DONE.light }}
+      </button>
+    </div>
+    <ol v-if="later.length > 0 && light === undefined" class="later">
       <li v-for="item in later" :key="item.id">
         <span>{{ item.title }}</span>
-        <b class="figure">{{ countdown(item.atMs - nowMs) }}</b>
-        <span class="quiet small">{{ format(item.atMs, "HH:mm") }}</span>
+        <template v-if="item.about"
+          ><b class="figure">{{ item.about.replace("about ", "") }}</b></template
+        >
+        <template v-else-if="item.kind !== 'light'">
+          <b class="figure">{{ countdown(item.atMs - nowMs) }}</b>
+          <span class="quiet small">{{ format(item.atMs, "HH:mm") }}</span>
+        </template>
       </li>
     </ol>
   </div>
@@ -111,6 +150,18 @@ h1 {
   width: 100%;
   min-height: 60px;
   font-size: 20px;
+}
+
+.aside,
+.means {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 12px;
+  align-items: center;
+}
+
+.aside {
+  margin-top: 8px;
 }
 
 .later {

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { workBefore } from "@kettlos/core/batch/work-before";
-import { workDone } from "@kettlos/core/batch/said-marks";
+import { workDone, workLeft } from "@kettlos/core/batch/said-marks";
 import { showDuration } from "@kettlos/core/units/show";
 import { format } from "date-fns";
 import { computed } from "vue";
@@ -8,21 +8,32 @@ import type { LivePot } from "../../data/pots-store";
 import type { NewEvent } from "../../data/repository";
 import { useWords } from "../../data/use-words";
 
-/** The work before the pot goes on, ticked off one by one; what is left out is no hindrance. */
+/**
+ * The work before the pot goes on, ticked off one by one. Once it is lit only what nobody ticked off is asked
+ * about: was it done, or left out?
+ */
 const props = defineProps<{ pot: LivePot }>();
 const words = useWords();
 defineEmits<{ write: [event: NewEvent] }>();
-const work = computed(() =>
+const all = computed(() =>
   workBefore(props.pot.batch.plan, props.pot.batch.kitchen, props.pot.cook),
 );
-const left = computed(() => work.value.filter((w) => w.doneMs === null).length);
+const isLit = computed(() => props.pot.cook.litMs !== null);
+const work = computed(() => all.value.filter((w) => !isLit.value || w.doneMs === null));
+const left = computed(() => all.value.filter((w) => w.doneMs === null).length);
+/** Nothing of it was ever ticked off here: then nobody is asked. */
+const isKept = computed(() => left.value < all.value.length);
 </script>
 
 <template>
-  <section v-if="work.length > 0" class="work" aria-label="Work before it goes on">
-    <h2>Work before it goes on</h2>
-    <p class="quiet small">
-      {{ left === 0 ? "All of it is done." : `${left} of ${work.length} left.` }}
+  <section
+    v-if="work.length > 0 && (!isLit || isKept)"
+    class="work"
+    aria-label="Work before it goes on"
+  >
+    <h2>{{ isLit ? "Was this done before?" : "Work before it goes on" }}</h2>
+    <p v-if="!isLit" class="quiet small">
+      {{ left === 0 ? "All of it is done." : `${left} of ${all.length} left.` }}
     </p>
     <ol>
       <li v-for="{ task, doneMs } in work" :key="task.id" :class="{ done: doneMs !== null }">
@@ -39,7 +50,16 @@ const left = computed(() => work.value.filter((w) => w.doneMs === null).length);
             ><br /><span class="quiet small">{{ task.why }}</span></span
           >
         </label>
-        <span class="quiet small">{{
+        <button
+          v-if="isLit"
+          type="button"
+          class="link"
+          :aria-label="`${task.title}: it was left out`"
+          @click="$emit('write', { kind: 'did', what: workLeft(task.id) })"
+        >
+          left out
+        </button>
+        <span v-else class="quiet small">{{
           doneMs === null ? showDuration(task.min) : format(doneMs, "HH:mm")
         }}</span>
       </li>

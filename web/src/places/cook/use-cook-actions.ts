@@ -59,6 +59,9 @@ export function useCookActions(pot: Ref<LivePot | null>) {
     if (batch === undefined) return;
     const ids = action.itemIds ?? [];
     switch (action.kind) {
+      case "work":
+      case "workGoes":
+        return action.mark === undefined ? undefined : write({ kind: "did", what: action.mark });
       case "light":
         return write({ kind: "lit" });
       case "boils":

@@ -58,8 +58,10 @@ const SETTINGS = [
 ] as const;
 const said = computed(() => {
   if (column.value === null) return "";
-  if (column.value.plan.stop.by === "tender") return "until tender";
-  return props.range?.said ?? showDuration(column.value.trace.holdMin);
+  const { plan, trace } = column.value;
+  if (plan.then.length > 0) return `${showDuration(trace.holdMin)} in all`;
+  if (plan.stop.by === "tender") return "until tender";
+  return props.range?.said ?? showDuration(trace.holdMin);
 });
 const end = computed(() => {
   const { range } = props;

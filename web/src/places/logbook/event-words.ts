@@ -5,7 +5,7 @@ import { ingredientById } from "@kettlos/core/ingredient/catalogue";
 import { nameOf } from "@kettlos/core/simulate/item-facts";
 import { turnTitle } from "@kettlos/core/batch/stretch-actions";
 import { stretchesOf } from "@kettlos/core/simulate/stretches";
-import { workOfMark } from "@kettlos/core/batch/said-marks";
+import { workSaid, type WorkSaid } from "@kettlos/core/batch/said-marks";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
 import {
   showDuration,
@@ -144,10 +144,11 @@ function nameIn(plan: Plan, itemId: string): string {
 
 /** What was done, with the ingredient it was done to. */
 function didWords(what: string, plan: Plan): string {
-  const work = workOfMark(what);
+  const work = workSaid(what);
   if (work !== null) {
     const item = plan.items.find((x) => x.id === work.itemId);
-    return `${item === undefined ? "Work" : nameOf(item)}: ${WORK_SAID[work.kind] ?? work.kind}`;
+    const said = WORK_SAID[work.kind] ?? work.kind;
+    return `${item === undefined ? "Work" : nameOf(item)}: ${WORK_HOW[work.of](said)}`;
   }
   if (what === "skim") return "Skimmed";
   if (what === "stir") return "Stirred";
@@ -177,6 +178,13 @@ function readingWords(
       return `Pot weighed, ${showMass(value, units)}`;
   }
 }
+
+const WORK_HOW: Record<WorkSaid, (said: string) => string> = {
+  work: (said) => said,
+  begun: (said) => `${said}, begun`,
+  batch: (said) => `${said}, one batch`,
+  left: (said) => `not ${said}`,
+};
 
 /** What was done, as the log says it. */
 const WORK_SAID: Readonly<Record<string, string>> = {

@@ -1,0 +1,148 @@
+import { describe, expect, test } from "vitest";
+import { happened } from "../../test/events";
+import { testBraise, testKitchen } from "../../test/kitchen";
+import { STATE_TIMES, WORK_TIMES } from "../prepare/work-times";
+import { inWords } from "../units/said";
+import { fold } from "./fold";
+import { livePlan } from "./live-plan";
+import { onFire } from "./on-fire";
+import { workBatch, workBegun, workDone, workLeft } from "./said-marks";
+import { workActions } from "./work-actions";
+import { LEFT_MEANS, WORK_SIGNS } from "./work-words";
+
+const kitchen = testKitchen();
+const NOW = Date.parse("2026-03-18T08:00:00Z");
+const MINUTE = 60_000;
+const plan = testBraise({
+  end: "served",
+  items: [
+    {
+      id: "beans",
+      ingredientId: "kidneyBean",
+      massKg: 0.3,
+      when: { at: "start" },
+      work: [{ kind: "soak" }],
+    },
+    {
+      id: "goat",
+      ingredientId: "goatShoulder",
+      massKg: 3,
+      when: { at: "start" },
+      piece: { kind: "brick", sizeM: [0.04, 0.04, 0.04] },
+      work: [{ kind: "cut" }, { kind: "brown" }],
+    },
+    {
+      id: "bones",
+      ingredientId: "lambNeck",
+      massKg: 0.5,
+      when: { at: "start" },
+      boneState: "blanched",
+    },
+  ],
+});
+const did = (what: string, min = 0) => ({ kind: "did", what, atMs: NOW + min * MINUTE });
+const actions = (events: readonly object[], min = 0) =>
+  workActions(plan, kitchen, fold(happened(...events)), NOW + min * MINUTE);
+const titles = (events: readonly object[], min = 0) => actions(events, min).map((a) => a.title);
+
+describe("the work before, as actions in their order", () => {
+  test("what may be left begins first, then knife work, then the stove; the light comes after all", () => {
+    expect(titles([])).toEqual([
+      "Soak the kidney beans, dry",
+      "Cut the goat shoulder",
+      "Brown the goat shoulder",
+      "Blanch the lamb neck",
+    ]);
+    const pot = onFire(plan, kitchen, fold([]), NOW);
+    expect(pot.actions.map((a) => a.kind).at(-1)).toBe("light");
+    expect(pot.actions).toHaveLength(5);
+    expect(actions([{ kind: "lit", atMs: NOW }])).toEqual([]);
+  });
+
+  test("each says how, by what sign, and why; done it is gone", () => {
+    const brown = actions([]).find((a) => a.id === "work:goat:brown");
+    expect(inWords(brown?.lookFor ?? "", "metric")).toMatch(
+      /Batch 1 of \d+\. .* batches in the .* Done when it is brown on two sides/,
+    );
+    expect(titles([did(workDone("goat:cut"))])).not.toContain("Cut the goat shoulder");
+  });
+
+  test("batch after batch, the last is all of it", () => {
+    const brown = (events: object[]) => actions(events).find((a) => a.id === "work:goat:brown");
+    const batches = Number(/of (\d+)/.exec(inWords(brown([])?.lookFor ?? "", "metric"))?.[1]);
+    expect(batches).toBeGreaterThan(1);
+    expect(brown([])).toMatchObject({ mark: workBatch("goat:brown"), done: "Batch 1 is done" });
+    const allButOne = Array.from({ length: batches - 1 }, () => did(workBatch("goat:brown")));
+    expect(brown(allButOne)).toMatchObject({ mark: workDone("goat:brown"), done: "It is done" });
+    // A tap too many changes nothing.
+    expect(brown([...allButOne, did(workBatch("goat:brown"))])?.mark).toBe(workDone("goat:brown"));
+  });
+
+  test("what runs by itself is begun, lets the rest go on, and calls when its time is over", () => {
+    const begun = [did(workBegun("beans:soak"))];
+    expect(actions([])[0]).toMatchObject({ mark: workBegun("beans:soak"), done: "It is begun" });
+    const going = actions(begun, 60);
+    expect(going.at(-1)).toMatchObject({ kind: "workGoes", title: "Soak the kidney beans, dry" });
+    expect(going.at(-1)?.atMs).toBe(NOW + 600 * MINUTE);
+    expect(going[0]?.title).toBe("Cut the goat shoulder");
+    expect(actions(begun, 601)[0]?.kind).toBe("workGoes");
+  });
+
+  test("a timer runs for hands too", () => {
+    const [first] = actions([did(workBegun("goat:cut"))], 1).filter((a) => a.kind === "workGoes");
+    expect(first?.atMs).toBeGreaterThan(NOW);
+    expect(first?.mark).toBe(workDone("goat:cut"));
+  });
+});
+
+describe("left out", () => {
+  test("it is cooked as it then goes in, and not asked for any more", () => {
+    const cook = fold(
+      happened(
+        did(workLeft("goat:brown")),
+        did(workLeft("bones:blanch")),
+        did(workLeft("beans:soak")),
+      ),
+    );
+    const live = livePlan(plan, cook);
+    expect(live.items.map((i) => i.work.map((w) => w.kind))).toEqual([[], ["cut"], []]);
+    expect(live.items[2]?.boneState).toBe("raw");
+    expect(workActions(live, kitchen, cook, NOW).map((a) => a.title)).toEqual([
+      "Cut the goat shoulder",
+    ]);
+  });
+
+  test("not thawed it goes in frozen", () => {
+    const frozen = testBraise({
+      items: [{ ...testBraise().items[0]!, work: [{ kind: "thaw" }] }],
+    });
+    const id = frozen.items[0]?.id ?? "";
+    const live = livePlan(frozen, fold(happened(did(workLeft(`${id}:thaw`)))));
+    expect(live.items[0]).toMatchObject({ frozen: true, work: [] });
+  });
+
+  test("beans left unsoaked are a danger on the stove", () => {
+    const cook = fold(happened(did(workLeft("beans:soak"))));
+    const before = onFire(plan, kitchen, fold([]), NOW);
+    const after = onFire(livePlan(plan, cook), kitchen, cook, NOW);
+    expect(before.problem).toBeNull();
+    expect(after.actions.some((a) => a.id === "work:beans:soak")).toBe(false);
+    const soak = actions([]).find((a) => a.id === "work:beans:soak");
+    expect(soak?.leave?.means).toMatch(/danger/);
+    expect(LEFT_MEANS.soak).toMatch(/dry/);
+    // Safety is not left out by a tap.
+    expect(LEFT_MEANS.boilHard).toBeUndefined();
+  });
+
+  test("every kind of work but cutting and blending has its sign", () => {
+    const kinds = [...Object.keys(WORK_TIMES), ...["brown", "roux", "roast", "blanch"]];
+    expect(Object.keys(STATE_TIMES)).toHaveLength(2);
+    const signs: Partial<Record<string, string>> = WORK_SIGNS;
+    expect(kinds.filter((k) => signs[k] === undefined).sort()).toEqual([
+      "blend",
+      "crush",
+      "cut",
+      "trim",
+    ]);
+  });
+});

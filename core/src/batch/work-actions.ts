@@ -1,0 +1,83 @@
+import type { Kitchen } from "../simulate/kitchen-schema";
+import { ingredientOf } from "../simulate/item-facts";
+import type { Plan } from "../simulate/plan-schema";
+import { say } from "../units/said";
+import { showDuration } from "../units/show";
+import type { Action } from "./action";
+import type { Cook } from "./fold";
+import { workBatch, workBegun, workDone, workLeft } from "./said-marks";
+import { workBefore, type WorkBefore } from "./work-before";
+import { LEFT_MEANS, UNSOAKED_BEANS, WORK_SIGNS } from "./work-words";
+
+const MINUTE_MS = 60_000;
+
+/**
+ * The work before a pot is lit, one piece after the other: how, by what sign it is done, how long. What runs
+ * by itself is begun, and calls when its time is over. None once it is lit.
+ */
+export function workActions(
+  plan: Plan,
+  kitchen: Kitchen,
+  cook: Cook,
+  nowMs: number,
+): readonly Action[] {
+  if (cook.litMs !== null) return [];
+  const open = workBefore(plan, kitchen, cook).filter((w) => w.doneMs === null);
+  const runs = (w: WorkBefore) => w.begunMs !== null;
+  const going = open.filter(runs).map((w) => goingAction(w, nowMs));
+  const isOver = (a: Action) => a.atMs <= nowMs;
+  return [
+    ...going.filter(isOver),
+    ...open.filter((w) => !runs(w)).map((w) => nextAction(w, plan, nowMs)),
+    ...going.filter((a) => !isOver(a)).toSorted((a, b) => a.atMs - b.atMs),
+  ];
+}
+
+const batchWords = ({ task, batchesDone }: WorkBefore): string =>
+  task.batches > 1 ? `Batch ${batchesDone + 1} of ${task.batches}. ` : "";
+
+const lookOf = (w: WorkBefore) =>
+  say`${batchWords(w)}${w.task.how}${w.task.how === "" ? "" : ". "}${WORK_SIGNS[w.task.kind] ?? ""} ${w.task.why}`;
+
+/** What it is once this batch, or all of it, is done. */
+const doneOf = (w: WorkBefore): Pick<Action, "mark" | "done"> => {
+  const isLast = w.batchesDone + 1 >= w.task.batches;
+  return isLast
+    ? { mark: workDone(w.task.id), done: "It is done" }
+    : { mark: workBatch(w.task.id), done: `Batch ${w.batchesDone + 1} is done` };
+};
+
+/** Still to begin: what runs by itself is begun with a tap, what hands do is done with one. */
+function nextAction(w: WorkBefore, plan: Plan, nowMs: number): Action {
+  const { task } = w;
+  const min = showDuration(Math.max(1, Math.round(task.min / task.batches)));
+  const isLeft = task.attention === "leave";
+  const item = plan.items.find((i) => i.id === task.itemId);
+  const isDryBean = item !== undefined && ingredientOf(item).dryBean === true;
+  const means = isDryBean && task.kind === "soak" ? UNSOAKED_BEANS : LEFT_MEANS[task.kind];
+  return {
+    id: `work:${task.id}`,
+    kind: "work",
+    atMs: nowMs,
+    title: task.title,
+    lookFor: lookOf(w),
+    about: `about ${min}`,
+    ...(isLeft ? { mark: workBegun(task.id), done: "It is begun" } : doneOf(w)),
+    ...(isLeft ? {} : { timer: workBegun(task.id) }),
+    ...(means === undefined ? {} : { leave: { mark: workLeft(task.id), means } }),
+  };
+}
+
+/** Begun: by its time it is over. */
+function goingAction(w: WorkBefore, nowMs: number): Action {
+  const { task, begunMs } = w;
+  const eachMin = task.min / task.batches;
+  return {
+    id: `going:${task.id}`,
+    kind: "workGoes",
+    atMs: (begunMs ?? nowMs) + eachMin * (w.batchesDone + 1) * MINUTE_MS,
+    title: task.title,
+    lookFor: lookOf(w),
+    ...doneOf(w),
+  };
+}
