@@ -5,6 +5,7 @@ import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
 import type { Trace } from "../simulate/trace";
 import { simulate } from "../simulate/simulate";
+import { onlyFirst } from "../simulate/without-stretch";
 import { coldWaterKg, waterL } from "../simulate/water-ways";
 import { COLD_DENSITY_KG_L } from "../water/properties";
 import { outcomeOf } from "../units/problem";
@@ -92,8 +93,13 @@ function secondWash(
   if (bones.length === 0 || plan.heat.method !== "hob") return null;
   const min = Math.min(WASH_MIN.most, Math.max(WASH_MIN.least, first.holdMin / 2));
   const again: Plan = {
-    ...plan,
-    items: bones.map((i) => ({ ...i, boneState: "usedBefore", when: { at: "start" }, work: [] })),
+    ...onlyFirst(plan),
+    items: bones.map(({ out: _out, ...i }) => ({
+      ...i,
+      boneState: "usedBefore",
+      when: { at: "start" },
+      work: [],
+    })),
     water: { by: "left", wanted: { by: "volume", volumeL: shortL } },
     stop: { by: "time", holdMin: min },
   };

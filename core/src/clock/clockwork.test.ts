@@ -16,6 +16,7 @@ import { clockworkOf, troublesOf } from "./clockwork";
 import { dayOf, type Asked } from "./day";
 import { workTasks } from "../schedule/work-tasks";
 import { lengthMin, readyMin } from "./needs";
+import { potBlocks } from "./pot-blocks";
 import { workInBlocks } from "./prep-blocks";
 import { changed } from "./remedies";
 import { solve } from "./solve";
@@ -386,4 +387,42 @@ test("a length given by hand is what it takes", () => {
     }),
     { numRuns: 5 },
   );
+});
+
+describe("a pot of several stretches on the clock", () => {
+  const plan = potOf("braise", {
+    heat: { method: "hob", vigour: "gentle", lid: "on", boilFirstMin: null },
+    stop: { by: "time", holdMin: 60 },
+    then: [
+      {
+        id: "in",
+        heat: { method: "oven", ovenId: "oven", ovenC: 150, lid: "on", start: "hot" },
+        stop: { by: "time", holdMin: 90 },
+      },
+      { id: "rest", heat: { method: "rest", lid: "on" }, stop: { by: "time", holdMin: 15 } },
+    ],
+  });
+
+  test("stands on the ring, in the oven and beside it in turn, each as long as it takes", () => {
+    const { blocks, fireId } = potBlocks(plan, kitchen);
+    const fire = blocks.find((b) => b.id === fireId);
+    const steps = (fire?.steps ?? []).map((s) => [
+      s.title,
+      s.isFlame,
+      s.oven?.ovenC ?? null,
+      Math.round(s.minutes.p50),
+    ]);
+    expect(steps.slice(1, 4)).toEqual([
+      ["Simmers", true, null, 60],
+      ["In the oven", false, 150, 90],
+      ["Stands off the heat", false, null, 15],
+    ]);
+    // Nobody is wanted beside what stands off the heat; turning it is work of hands at its moment.
+    expect(fire?.steps[3]?.attention).toBe("none");
+    const turns = (fire?.meanwhile ?? []).filter((m) => m.task.id.includes("/turn:"));
+    expect(turns.map((m) => [m.task.title, m.step])).toEqual([
+      ["Into the oven", 2],
+      ["Heat off, let it stand, lid on", 3],
+    ]);
+  });
 });

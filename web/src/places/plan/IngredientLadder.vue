@@ -30,6 +30,7 @@ import { usePotsStore } from "../../data/pots-store";
 import { useDragOrder } from "../../controls/use-drag-order";
 import { laddered, movedTo, stepped } from "./ladder-order";
 import { newItem } from "./new-item";
+import { stretchNames } from "./stretch-names";
 import { whenWords } from "./when-words";
 
 /** What goes in, as a ladder by time; a line is typed as it would be said. */
@@ -94,16 +95,14 @@ const shortLots = computed(
     ),
 );
 const badOf = (id: string) => props.verdicts.find((v) => v.itemId === id && BAD.has(v.state));
+const momentOf = (when: PlanItem["when"]) => whenWords(when, items.value, stretchNames(props.plan));
 const rungs = computed(() => {
   const sorted = laddered(items.value, props.holdMin);
   return sorted.map((item, i) => ({
     item,
     name: nameOf(item),
     bad: badOf(item.id),
-    opens:
-      i === 0 ||
-      whenWords(sorted[i - 1]?.when ?? item.when, items.value) !==
-        whenWords(item.when, items.value),
+    opens: i === 0 || momentOf(sorted[i - 1]?.when ?? item.when) !== momentOf(item.when),
   }));
 });
 const list = useTemplateRef<HTMLElement>("list");
@@ -153,7 +152,7 @@ const put = (ingredient: Ingredient, { massKg, counted }: Amount, own: OwnIngred
       <li v-for="rung in rungs" :key="rung.item.id" :class="{ opens: rung.opens }">
         <span class="when">
           <template v-if="rung.opens">
-            <strong>{{ whenWords(rung.item.when, items) }}</strong>
+            <strong>{{ momentOf(rung.item.when) }}</strong>
             <span>{{ clockOf(rung.item) }}</span>
           </template>
         </span>

@@ -4,7 +4,11 @@ import type { PlanItem, When } from "@kettlos/core/simulate/plan-schema";
 import { showDuration } from "@kettlos/core/units/show";
 
 /** When something goes in, as the ladder says it. */
-export function whenWords(when: When, items: readonly PlanItem[] = []): string {
+export function whenWords(
+  when: When,
+  items: readonly PlanItem[] = [],
+  stretches: readonly { readonly value: string; readonly label: string }[] = [],
+): string {
   switch (when.at) {
     case "start":
       return "At start";
@@ -14,8 +18,10 @@ export function whenWords(when: When, items: readonly PlanItem[] = []): string {
       const awaited = items.find((i) => i.id === when.itemId);
       return awaited === undefined ? "When tender" : `${shortName(awaited)} tender`;
     }
-    case "stretch":
-      return "With a later heat";
+    case "stretch": {
+      const name = stretches.find((s) => s.value === when.stretchId)?.label;
+      return name === undefined ? "With a later heat" : `At: ${name}`;
+    }
     case "beforeEnd":
       return when.min === 60 ? "Last hour" : `Last ${showDuration(when.min)}`;
     case "offHeat":
