@@ -4,6 +4,7 @@ import { HEATS, testBraise, testKitchen, VESSEL_OF, type HeatName } from "../../
 import { answersFor } from "../because/answers";
 import { sentenceText } from "../because/sentence";
 import type { Plan } from "../simulate/plan-schema";
+import { inWords } from "../units/said";
 import type { CookEvent } from "./batch-schema";
 import { fold } from "./fold";
 import { flowOf } from "./flow";
@@ -46,6 +47,19 @@ describe("what to do, heat by heat", () => {
       { kind: "simmers", atMs: LIT + 20 * MINUTE },
     );
     expect(titles(plan, holding, LIT + 21 * MINUTE)).toContain(end);
+  });
+
+  test("before it is lit the water is said by its amount, as it is poured", () => {
+    const look = (plan: Plan, system: "metric" | "us") => {
+      const forecast = forecastLive(plan, kitchen, fold([]), LIT);
+      return inWords(actionsFor(plan, fold([]), forecast, LIT)[0]?.lookFor ?? "", system);
+    };
+    expect(look(dish("hob"), "metric")).toBe("In the pot: goat shoulder and 900 mL of cold water.");
+    expect(look(dish("hob"), "us")).toMatch(/and 3 ¾ cups of cold water/);
+    const hot = dish("low", { heat: { ...HEATS.low, start: "hot" } });
+    expect(look(hot, "metric")).toMatch(/900 mL of boiling water/);
+    const none = dish("hob", { water: { by: "amount", volumeL: 0 } });
+    expect(look(none, "metric")).toBe("In the pot: goat shoulder.");
   });
 
   test("a cold oven start begins at the oven", () => {

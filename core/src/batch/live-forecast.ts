@@ -41,6 +41,8 @@ export interface TenderForecast {
 export interface LiveForecast {
   /** The plan's own simulation, as drawn. */
   readonly planned: Trace;
+  /** The water that is poured in at the start, L as it runs from the tap. */
+  readonly waterL: number;
   /** The pot as it really goes: what was done is in, what is to come is foreseen. */
   readonly course: Trace;
   /** How fast it steams against the default, 1 = as reckoned. */
@@ -124,6 +126,7 @@ export function forecastLive(
     min !== null && min < by && isOn ? model.msAt(min) : null;
   return {
     planned: model.planned,
+    waterL: model.waterL,
     course: model.long,
     steamRate,
     ranOverL: now.ranOverKg / COLD_DENSITY_KG_L,

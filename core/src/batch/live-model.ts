@@ -48,6 +48,8 @@ export interface LiquidReading {
 export class LiveModel {
   /** The plan's own simulation, as if nothing had come between. */
   readonly planned: Trace;
+  /** Water poured in at the start, L. */
+  readonly waterL: number;
   /** The pot as it goes, held well past its end. */
   readonly long: Trace;
   private readonly cold: readonly Gap[];
@@ -78,7 +80,8 @@ export class LiveModel {
     this.laterFromMin = laterFromMin;
     this.vessel = vesselOf(plan, kitchen);
     this.solids = startSolids(plan);
-    const waterKg = coldWaterKg(waterL(plan, kitchen), kitchen);
+    this.waterL = waterL(plan, kitchen);
+    const waterKg = coldWaterKg(this.waterL, kitchen);
     this.planned = planned ?? simulate(plan, kitchen, { waterKg });
     const untilMs = cook.offMs === null ? nowMs : Math.min(nowMs, cook.offMs);
     const nowMin = this.modelMin(untilMs);

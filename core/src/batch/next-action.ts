@@ -27,7 +27,7 @@ export function actionsFor(
   const plan = countedBack(written, forecast.planned);
   // What comes round, and how it ends, is by the heat that it is on.
   const now = { ...planNow(plan, cook), then: plan.then };
-  if (cook.litMs === null) return [lightAction(plan, nowMs)];
+  if (cook.litMs === null) return [lightAction(plan, nowMs, forecast.waterL)];
   if (cook.offMs !== null) return afterHeatActions(now, cook, forecast, cook.offMs);
   const all = [
     ...warmingActions(plan, cook, forecast, cook.litMs),

@@ -1,4 +1,4 @@
-import { aboutC, ovenC, say, type Said } from "../units/said";
+import { aboutC, litres, ovenC, say, type Said } from "../units/said";
 import { SIMMER_LOOK } from "../heat/simmer-look";
 import { nameOf } from "../simulate/item-facts";
 import type { Heat, Plan } from "../simulate/plan-schema";
@@ -6,6 +6,7 @@ import type { Action } from "./action";
 import { thereByThermometer } from "./as-seen";
 import type { Cook } from "./fold";
 import type { LiveForecast } from "./live-forecast";
+import { sayList } from "./say-list";
 
 const MINUTE_MS = 60_000;
 
@@ -32,23 +33,32 @@ const START_SAID: Record<Start, string> = {
   slowCooker: "All of it is in",
 };
 
-const startList = (plan: Plan): string => {
+/** Less is no water worth pouring, L. */
+const NO_WATER_L = 0.02;
+
+/** What is in the pot by then, the water by its amount. */
+function startList(plan: Plan, waterL: number | null): Said {
   const names = plan.items
     .filter((i) => i.when.at === "start" && i.ingredientId !== "water")
     .map((i) => nameOf(i).toLowerCase());
+  const isBoiling = plan.heat.method === "slowCooker" && plan.heat.start === "hot";
+  const kind = isBoiling ? "boiling water" : "cold water";
+  if (waterL !== null && waterL < NO_WATER_L)
+    return names.length === 0 ? "" : `In the pot: ${sayList(names)}.`;
+  const water = waterL === null ? kind : say`${litres(waterL)} of ${kind}`;
   return names.length === 0
-    ? "Cold water in the pot."
-    : `In the pot: ${names.join(", ")} and cold water.`;
-};
+    ? say`${water} in the pot.`
+    : say`In the pot: ${names.join(", ")} and ${water}.`;
+}
 
-/** What begins it: the ring, the oven or the switch. */
-export const lightAction = (plan: Plan, nowMs: number): Action => ({
+/** What begins it: the ring, the oven or the switch; how much water is in by then, where that is known. */
+export const lightAction = (plan: Plan, nowMs: number, waterL: number | null): Action => ({
   id: "light",
   kind: "light",
   atMs: nowMs,
   title: START_WORDS[startsOn(plan.heat)],
   done: START_SAID[startsOn(plan.heat)],
-  lookFor: startList(plan),
+  lookFor: startList(plan, waterL),
 });
 
 /** Until the cook's clock runs: it boils, it is turned down, it simmers or is where it cooks. */
