@@ -90,7 +90,7 @@ await withApplication(async (browser, url) => {
   await page.goto(`${url}/plan/plan-lamb`);
   await page.getByRole("slider", { name: "Water line" }).waitFor();
   await shoot("plan");
-  await page.goto(`${url}/plan/plan-chili`);
+  await page.goto(`${url}/plan/plan-gravy`);
   await page.getByRole("slider", { name: "Water line" }).waitFor();
   await shoot("plan-dish");
   await page.goto(`${url}/crossover/plan-braise`);

@@ -165,7 +165,8 @@ function stretchParts(
   return [
     { text: ", then " },
     { text: stopText(stop, holdMin, system), field },
-    { text: how, field },
+    { text: " " },
+    { text: how.trim(), field },
   ];
 }
 

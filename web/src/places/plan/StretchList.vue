@@ -59,12 +59,12 @@ const openStretch = computed(() => rows.value.find((r) => r.id === key.value) ??
         <span class="quiet">then</span>
         <button
           type="button"
-          class="editable"
+          class="open"
           :aria-expanded="key === row.id"
           :aria-label="`${row.title}, ${row.min}: change this stretch`"
           @click="toggle(row.id, $event)"
         >
-          {{ row.title }}
+          <span class="editable">{{ row.title }}</span>
         </button>
         <b class="figure">{{ row.min }}</b>
         <span v-if="row.litres" class="quiet small">to {{ row.litres }}</span>
@@ -133,8 +133,15 @@ li {
   align-items: baseline;
 }
 
-.editable,
+.open,
 .add {
   min-height: 44px;
+}
+
+.open {
+  padding: 0;
+  border: 0;
+  background: none;
+  color: inherit;
 }
 </style>
