@@ -38,6 +38,7 @@ function asJson(d: RecipeDraft) {
       lid: d.lid,
       vigour: d.vigour,
       hold: d.hold,
+      openMin: d.openMin,
       end: d.end,
     },
     lines: d.lines.map(({ parts: _parts, id: _id, doubts, ...line }) => ({

@@ -34,6 +34,24 @@ describe("the sentence", () => {
     expect(parts.filter((p) => p.isResult)).toHaveLength(1);
   });
 
+  test("what follows on the heat is said in order, each with its own end and field", () => {
+    const { text, parts } = say({
+      then: [
+        {
+          id: "down",
+          heat: { method: "hob", vigour: "rolling", lid: "off", boilFirstMin: null },
+          stop: { by: "share", share: 0.8 },
+        },
+        { id: "rest", heat: { method: "rest", lid: "on" }, stop: { by: "time", holdMin: 20 } },
+      ],
+    });
+    expect(text).toMatch(
+      /6 h at a bare simmer, lid off, then down to 80 % \(about .+\) at a rolling boil, lid off, then 20 min off the heat, lid on: about/,
+    );
+    const ids = parts.flatMap(({ field }) => (field?.of === "stretch" ? [field.stretchId] : []));
+    expect(ids).toEqual(["down", "down", "rest", "rest"]);
+  });
+
   test("bones lead before vegetables, two are named, later ones are not", () => {
     const { text } = say({
       items: [

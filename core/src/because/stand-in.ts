@@ -36,10 +36,13 @@ export function standIn(
   return null;
 }
 
+/** Faults that have nothing to do with the heat. */
+const OF_THE_POT: ReadonlySet<string> = new Set(["ringId", "water", "solids", "volumeL"]);
+
 /** The plan without this one thing in its way; null where it is not known how. */
 function without({ field }: Problem, plan: Plan, kitchen: Kitchen): Plan | null {
-  // First of all what follows on the first heat: the fault may lie there.
-  if (plan.then.length > 0) return onlyFirst(plan);
+  // A fault of the heat may lie in what follows on the first: that goes before.
+  if (plan.then.length > 0 && !OF_THE_POT.has(field)) return onlyFirst(plan);
   const { heat } = plan;
   switch (field) {
     case "vesselId": {

@@ -50,6 +50,32 @@ const IMPOSSIBLE: readonly (readonly [string, () => Plan])[] = [
       }),
   ],
   [
+    "a later stretch that never comes to its end",
+    () =>
+      plan({
+        then: [
+          {
+            id: "later",
+            heat: { method: "hob", vigour: "bare", lid: "on", boilFirstMin: null },
+            stop: { by: "liquid", liquidL: 0.3 },
+          },
+        ],
+      }),
+  ],
+  [
+    "then into an oven that is gone",
+    () =>
+      braise({
+        then: [
+          {
+            id: "later",
+            heat: { ...HEATS.oven, ovenId: "gone" },
+            stop: { by: "time", holdMin: 30 },
+          },
+        ],
+      }),
+  ],
+  [
     "waiting for itself",
     () =>
       plan({
@@ -118,4 +144,21 @@ describe("an impossible plan", () => {
   test("without any pot nothing is drawn", () => {
     expect(standIn(testPlan(), { ...kitchen, vessels: [] }, noon)).toBeNull();
   });
+});
+
+test("too much water puts only the water aside, a gone oven what follows on the heat", () => {
+  const later = (ovenId: string) => ({
+    id: "later",
+    heat: { ...HEATS.oven, ovenId },
+    stop: { by: "time", holdMin: 30 },
+  });
+  const full = standIn(
+    braise({ water: { by: "amount", volumeL: 90 }, then: [later("oven")] }),
+    kitchen,
+    noon,
+  );
+  expect(full?.plan.then).toHaveLength(1);
+  const gone = standIn(braise({ then: [later("gone")] }), kitchen, noon);
+  expect(gone?.plan.then).toEqual([]);
+  expect(gone?.plan.heat).toEqual(braise({}).heat);
 });

@@ -82,8 +82,8 @@ const whole =
 async function keepRaw(transaction: Transaction): Promise<void> {
   const all = (name: string) =>
     transaction.storeNames.includes(name) ? transaction.table(name).toArray() : Promise.resolve([]);
-  const [kitchens, plans, batches, events, larder, settings] = (await Promise.all(
-    ["kitchens", "plans", "batches", "events", "larder", "settings"].map(all),
+  const [kitchens, plans, batches, events, larder, settings, clocks] = (await Promise.all(
+    ["kitchens", "plans", "batches", "events", "larder", "settings", "clocks"].map(all),
   )) as Record<string, unknown>[][];
   const [kitchen] = kitchens ?? [];
   if (kitchen === undefined || !transaction.storeNames.includes("copies")) return;
@@ -96,12 +96,44 @@ async function keepRaw(transaction: Transaction): Promise<void> {
     events: events?.map((e) => e["event"]),
     larder: larder?.map((e) => e["event"]),
     settings,
+    ...(clocks?.[0] === undefined ? {} : { clock: clocks[0]["clock"] }),
   };
   await transaction.table("copies").add({ atMs: Date.now(), why: "migrated", file });
 }
 
+const wholePlan = whole(PlanSchema, migratePlan);
+
+/** What an undo goes back to, and what lies in the bin, is of the present form too. */
+async function bringUpKept(transaction: Transaction): Promise<void> {
+  await transaction
+    .table<StoredStep>("steps")
+    .toCollection()
+    .modify((row, ref) => {
+      const { doc, step } = row;
+      const form = doc.startsWith("plan:")
+        ? wholePlan
+        : doc === "kitchen"
+          ? whole(KitchenSchema, migrateKitchen)
+          : null;
+      if (form !== null) ref.value = { ...row, step: { ...step, value: form(step.value) } };
+    });
+  await transaction
+    .table<Binned>("bin")
+    .toCollection()
+    .modify((row, ref) => {
+      const { what } = row;
+      if (what.kind === "plan")
+        ref.value = { ...row, what: { ...what, plan: wholePlan(what.plan) as Plan } };
+      else if (what.kind === "batch")
+        ref.value = {
+          ...row,
+          what: { ...what, batch: whole(BatchSchema, migrateBatch)(what.batch) as Batch },
+        };
+    });
+}
+
 /** Version of the tables; goes up with them or with the documents in them. */
-const DB_VERSION = 7;
+const DB_VERSION = 8;
 
 /** Everything Kettlos keeps, in this browser only. */
 class KettlosDatabase extends Dexie {
@@ -147,11 +179,13 @@ class KettlosDatabase extends Dexie {
       await change("plans", "plan", whole(PlanSchema, migratePlan));
       await change("batches", null, whole(BatchSchema, migrateBatch));
       await change("events", "event", whole(CookEventSchema, migrateEvent));
+      await bringUpKept(transaction);
     };
     this.version(4).stores({ larder: "++seq, &id" });
     this.version(5).stores({ copies: "++id, atMs", handles: "key" });
     this.version(6).stores({ steps: "key, doc", bin: "id, removedMs" });
-    this.version(DB_VERSION).stores({ clocks: "id" }).upgrade(bringUp);
+    this.version(7).stores({ clocks: "id" });
+    this.version(DB_VERSION).upgrade(bringUp);
   }
 }
 

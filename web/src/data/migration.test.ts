@@ -1,6 +1,7 @@
 import { KitchenSchema, SCHEMA_VERSION } from "@kettlos/core/simulate/kitchen-schema";
 import { BatchSchema, CookEventSchema } from "@kettlos/core/batch/batch-schema";
 import { PlanSchema } from "@kettlos/core/simulate/plan-schema";
+import { migrateKitchen, migratePlan } from "@kettlos/core/formats/migrate";
 import { reportOf } from "@kettlos/core/formats/file-report";
 import Dexie from "dexie";
 import { expect, test } from "vitest";
@@ -51,4 +52,55 @@ test("a browser of version 1 is brought up when it opens, and nothing is lost", 
   expect(copy).toMatchObject({ why: "migrated", file: { schemaVersion: 1 } });
   const copied = reportOf(JSON.stringify(copy?.file));
   expect(copied.ok && copied.report.file.events).toHaveLength(kept.events.length);
+});
+
+test("what undo goes back to and what lies in the bin is brought up with the rest", async () => {
+  const { default: Old } = await import("dexie");
+  const { db } = await import("./db");
+  db.close();
+  await Old.delete("kettlos");
+  const old = new Old("kettlos");
+  old.version(7).stores({
+    kitchens: "id",
+    plans: "id, updatedMs",
+    batches: "id, createdMs",
+    events: "++seq, &id, batchId",
+    settings: "key",
+    larder: "++seq, &id",
+    copies: "++id, atMs",
+    handles: "key",
+    steps: "key, doc",
+    bin: "id, removedMs",
+    clocks: "id",
+  });
+  const [given] = kept.plans;
+  const { then: _then, ...plan } = PlanSchema.parse(migratePlan(given));
+  const kitchen = KitchenSchema.parse(migrateKitchen(kept.kitchen));
+  const batch = { schemaVersion: SCHEMA_VERSION, id: "b", createdMs: 1, plan, kitchen };
+  await old.table("kitchens").add(kitchen);
+  await old.table("plans").add({ id: plan.id, updatedMs: 1, plan });
+  await old.table("batches").add(batch);
+  await old.table("steps").add({
+    key: "s",
+    doc: `plan:${plan.id}`,
+    side: "undo",
+    step: { n: 1, what: "x", value: plan },
+  });
+  await old.table("bin").bulkAdd([
+    { id: "p", removedMs: 1, name: "x", what: { kind: "plan", plan } },
+    { id: "q", removedMs: 1, name: "x", what: { kind: "batch", batch, events: [] } },
+  ]);
+  old.close();
+
+  await db.open();
+  const [step] = await db.steps.toArray();
+  expect(PlanSchema.parse(step?.step.value).then).toEqual([]);
+  expect((step?.step.value as { then?: unknown }).then).toEqual([]);
+  const binned = await db.bin.toArray();
+  const plans = binned.map(({ what }) =>
+    what.kind === "plan" ? what.plan : what.kind === "batch" ? what.batch.plan : null,
+  );
+  expect(plans.map((p) => p?.then)).toEqual([[], []]);
+  expect((await db.plans.toArray()).map((p) => p.plan.then)).toEqual([[]]);
+  expect((await db.batches.toArray()).map((b) => b.plan.then)).toEqual([[]]);
 });

@@ -21,7 +21,7 @@ const METHODS = {
 /** How a draft says what it has understood so far. */
 export const lineWords = {
   heat(
-    { method, ovenC, hold, crockSetting, lid, vigour, end, isCovered }: RecipeDraft,
+    { method, ovenC, hold, crockSetting, lid, vigour, end, isCovered, openMin }: RecipeDraft,
     units: UnitSystem,
   ): string {
     const where = method === null ? "" : METHODS[method];
@@ -36,7 +36,9 @@ export const lineWords = {
     const lively = method === "hob" && vigour !== null ? ` at a ${vigour} simmer` : "";
     const covered = (method === "hob" || method === "oven") && lid !== null ? `, lid ${lid}` : "";
     const water = isCovered ? ", water to cover" : "";
-    const said = `${where}${how}${lively}${long}${covered}${water}`;
+    const open =
+      openMin === null || lid === "off" ? "" : `, the last ${showDuration(openMin)} uncovered`;
+    const said = `${where}${how}${lively}${long}${covered}${open}${water}`;
     if (said === "") return "";
     const ends = end === "strained" ? ". Strained." : ". Served as it is.";
     return said.charAt(0).toUpperCase() + said.slice(1) + ends;
