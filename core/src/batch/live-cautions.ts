@@ -3,6 +3,7 @@ import { cookRate } from "../doneness/cook-value";
 import { simmerC } from "../heat/hob";
 import { codeOf, holdingLineC } from "../cool/codes";
 import { burnsAtNight, flameSpans, NIGHT_FROM_H, type FlameSpan } from "../safety/flame";
+import { DANGER_ZONE_MIN } from "../safety/standing-off";
 import { stretchesOf } from "../simulate/stretches";
 import { aboutC, litres, metres, ruleC, say } from "../units/said";
 import { showDuration } from "../units/show";
@@ -32,8 +33,6 @@ const TURN_DOWN_SHARE = 0.075;
 const TOO_LITTLE_SHARE = 0.85;
 /** Said from an hour under the rule's own time on. */
 const THROUGH_SOON_MIN = SAFE_WARM_UP_MIN - 60;
-/** Between 5 and 60 °C in all, min: US guidance (USDA). */
-const DANGER_ZONE_MIN = 120;
 
 /** What is wrong with a pot, or soon will be, the gravest first; strained, what stands unchilled. */
 export function liveCautions(facts: LiveFacts): readonly LiveCaution[] {

@@ -3,7 +3,7 @@ import { answersFor } from "../because/answers";
 import { HEATS, testBraise, testKitchen, VESSEL_OF, type HeatName } from "../../test/kitchen";
 import { PlanSchema } from "../simulate/plan-schema";
 import { onlyFirst, withoutStretch } from "../simulate/without-stretch";
-import { laterHeat, stretchIdeas } from "./stretch-ideas";
+import { laterHeat, openedHeat, stretchIdeas } from "./stretch-ideas";
 
 const kitchen = testKitchen();
 const on = (name: HeatName) =>
@@ -49,6 +49,13 @@ describe("what may follow on a heat", () => {
     expect(stretchIdeas({ ...on("hob"), vesselId: "gone" }, kitchen)).toEqual([]);
     expect(laterHeat("oven", testKitchen({ ovens: [] }))).toBeNull();
   });
+});
+
+test("to boil down on: the heat it ends on, its lid off; none where there is no lid to take off", () => {
+  expect(openedHeat(on("hob"))).toMatchObject({ method: "hob", vigour: "gentle", lid: "off" });
+  expect(openedHeat(on("oven"))).toMatchObject({ method: "oven", ovenC: 150, lid: "off" });
+  expect(openedHeat(on("low"))).toBeNull();
+  expect(openedHeat(on("pressure"))).toBeNull();
 });
 
 describe("a stretch taken out", () => {

@@ -2,7 +2,7 @@ import type { Method } from "../heat/method";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import type { HeatStretch, HobHeat, Plan, StretchHeat, Stop } from "../simulate/plan-schema";
 import { suits } from "../simulate/references";
-import { stretchesOf } from "../simulate/stretches";
+import { lastHeat, stretchesOf } from "../simulate/stretches";
 import { usualHeat } from "./targets";
 
 /** What may follow on a plan's heat, said as a cook would, with what it is set to. */
@@ -40,6 +40,14 @@ export function laterHeat(method: Method, kitchen: Kitchen): StretchHeat | null 
     case "pressure":
       return heat;
   }
+}
+
+/** The heat that a plan ends on, its lid off: to boil down on; null where there is none to take off. */
+export function openedHeat(plan: Plan): StretchHeat | null {
+  const heat = lastHeat(plan);
+  if (plan.then.length >= MOST_STRETCHES - 1) return null;
+  if (heat.method === "hob") return { ...heat, lid: "off", boilFirstMin: null };
+  return heat.method === "oven" ? { ...heat, lid: "off", start: "hot" } : null;
 }
 
 /** What a plan's pot could do next in this kitchen; none where it has as many stretches as one holds. */

@@ -9,6 +9,7 @@ import {
 } from "../seasoning/thickness";
 import { bindsIn, type BodyFrom } from "../simulate/binding";
 import type { Plan } from "../simulate/plan-schema";
+import { lastHeat } from "../simulate/stretches";
 import type { Trace } from "../simulate/trace";
 import { outcomeOf } from "../units/problem";
 
@@ -36,7 +37,8 @@ export interface BodyOf {
 }
 
 /** Litres of steam a minute near the end of the hold, with the lid off where there is one to take off. */
-function steamLMin({ heat }: Plan, trace: Trace): number {
+function steamLMin(plan: Plan, trace: Trace): number {
+  const heat = lastHeat(plan);
   const hold = trace.points.filter((p) => p.phase === "hold");
   const last = hold.at(-1);
   const before = hold.at(-Math.min(hold.length, 12));

@@ -5,8 +5,8 @@ import { showDuration } from "../units/show";
 import type { Caution } from "./caution";
 import type { Facts } from "./facts";
 
-/** So long in all it may be under the holding line and be eaten yet, min. */
-const DANGER_ZONE_MIN = 120;
+/** So long in all food may be between 5 °C and the holding line and be eaten yet, min: US guidance (USDA). */
+export const DANGER_ZONE_MIN = 120;
 
 /** A rest that is planned off the heat: under the holding line food does not stand. */
 export function standsOffTheHeat({ plan, kitchen, trace }: Facts): Caution | null {

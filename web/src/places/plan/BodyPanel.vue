@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { Answers } from "@kettlos/core/because/answers";
+import { openedHeat } from "@kettlos/core/convert/stretch-ideas";
 import { BODIES } from "@kettlos/core/seasoning/thickness";
 import { teaspoonsOf } from "@kettlos/core/seasoning/salt";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
@@ -14,11 +15,20 @@ import { computed } from "vue";
 import RuledScale from "../../controls/RuledScale.vue";
 import TickChoice from "../../controls/TickChoice.vue";
 import WhyFigure from "../../controls/WhyFigure.vue";
+import { newId } from "../../data/new-id";
 import { DOSES } from "./doses";
 
 /** Salt through the whole pot, how thick it gets, what else is in a portion: and what to do about it. */
 const props = defineProps<{ plan: Plan; answers: Answers; units: UnitSystem }>();
 const emit = defineEmits<{ change: [Partial<Plan>] }>();
+
+/** Boiling down is a stretch of its own, the lid off. */
+const opened = computed(() => openedHeat(props.plan));
+function boilDown(liquidL: number) {
+  if (opened.value === null) return;
+  const stop = { by: "liquid" as const, liquidL };
+  emit("change", { then: [...props.plan.then, { id: newId(), heat: opened.value, stop }] });
+}
 
 const one = computed(() => (props.units === "us" ? "us" : "metric"));
 const dish = computed(() => props.answers.dish);
@@ -143,6 +153,10 @@ const round = (n: number, digits = 0) => n.toFixed(digits);
               v-if="body.ways.reduce.min !== null"
               >, about {{ showDuration(body.ways.reduce.min) }} more at this heat, lid off
               first</template
+            ><template v-if="opened !== null">
+              (<button type="button" class="link" @click="boilDown(body.ways.reduce.toL)">
+                plan it so</button
+              >)</template
             >; or
           </template>
           <template v-else>Boiling does not thicken it, nothing in it binds: </template>
