@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
 import { testKitchen, testPlan } from "../../test/kitchen";
+import { ClockSchema } from "../simulate/clock-schema";
 import { PlanSchema } from "../simulate/plan-schema";
 import { reportOf } from "./file-report";
 import { readKettlosFile, writeKettlosFile, type KettlosFile } from "./kettlos-json";
@@ -68,6 +69,41 @@ describe("a file with faults", () => {
     expect(leftOut).toHaveLength(4);
     // What comes of it reads back like any other.
     expect(readKettlosFile(writeKettlosFile(got))).toEqual({ ok: true, file: got });
+  });
+
+  test("the clock is kept where something else is repaired, and a bad meal goes out of it alone", () => {
+    const meal = (id: string, at: string) => ({
+      id,
+      name: "Supper",
+      at,
+      eaters: 38,
+      planIds: ["plan"],
+      sides: [],
+      serveMin: 15,
+      importance: "usual" as const,
+    });
+    const clock = ClockSchema.parse({
+      schemaVersion: 3,
+      meals: [meal("a", "2026-03-07T18:30:00+01:00")],
+      pins: [{ blockId: "plan/fire", at: "2026-03-07T15:00:00+01:00" }],
+    });
+    const other = withAt(file({ clock }), ["plans", 0, "pieceM"], 9);
+    expect(reported(other).file.clock).toEqual(clock);
+    const bad = { ...clock, meals: [...clock.meals, meal("b", "soon")] };
+    const { file: got, repaired } = reported({ ...file(), clock: bad });
+    expect(got.clock).toEqual(clock);
+    expect(repaired.map((r) => r.path)).toEqual(["clock.meals[1]"]);
+  });
+
+  test("a later stretch that is none goes out of its plan alone", () => {
+    const open = { method: "hob", vigour: "gentle", lid: "off", boilFirstMin: null };
+    const then = [
+      { id: "a", heat: open, stop: { by: "time", holdMin: 20 } },
+      { id: "b", heat: { method: "moon" }, stop: { by: "time", holdMin: 20 } },
+    ];
+    const { file: got, repaired } = reported(withAt(file(), ["plans", 0, "then"], then));
+    expect(got.plans[0]?.then.map((s) => s.id)).toEqual(["a"]);
+    expect(repaired.map((r) => r.path)).toEqual(["plans[0].then[1]"]);
   });
 
   test("a kitchen whose height cannot be read is taken at sea level, and that is said", () => {
