@@ -64,6 +64,25 @@ test("no violations on the sides of a plan", async ({ page }) => {
   expect(await violations(page), "water editor").toEqual([]);
 });
 
+test("no violations where the heat is planned on, and in the work before the fire", async ({
+  page,
+}) => {
+  test.slow();
+  await openSample(page);
+  await page.goto("/plan/plan-gravy");
+  await page.getByRole("button", { name: "then …" }).click();
+  await expect(page.getByRole("button", { name: "Lid off, boil it down" })).toBeVisible();
+  expect(await violations(page), "what may follow").toEqual([]);
+  await page.keyboard.press("Escape");
+  await page.getByRole("button", { name: /^Rolling boil, lid off.*change this stretch/ }).click();
+  await expect(page.getByRole("dialog", { name: /^Change: / })).toBeVisible();
+  expect(await violations(page), "a stretch").toEqual([]);
+  await page.keyboard.press("Escape");
+  await page.getByRole("button", { name: /Put it on/ }).click();
+  await page.getByRole("button", { name: "Leave it out …" }).click();
+  expect(await violations(page), "work before").toEqual([]);
+});
+
 test("no violations in the dialogs of a pot", async ({ page }) => {
   test.slow();
   await openSample(page);

@@ -94,6 +94,12 @@ const window = computed(() => {
   align-items: center;
 }
 
+.other {
+  display: inline-flex;
+  align-items: center;
+  min-height: 44px;
+}
+
 .hold b {
   min-width: 64px;
   text-align: center;
