@@ -153,10 +153,11 @@ const round = (n: number, digits = 0) => n.toFixed(digits);
               v-if="body.ways.reduce.min !== null"
               >, about {{ showDuration(body.ways.reduce.min) }} more at this heat, lid off
               first</template
-            ><template v-if="opened !== null">
-              (<button type="button" class="link" @click="boilDown(body.ways.reduce.toL)">
-                plan it so</button
-              >)</template
+            ><template v-if="opened !== null"
+              >:
+              <button type="button" class="link" @click="boilDown(body.ways.reduce.toL)">
+                plan it so
+              </button></template
             >; or
           </template>
           <template v-else>Boiling does not thicken it, nothing in it binds: </template>

@@ -57,14 +57,14 @@ const window = computed(() => {
       <RouterLink v-if="plan.items.length > 0" class="other" :to="`/crossover/${plan.id}`"
         >On another heat</RouterLink
       >
+      <StretchList
+        :plan="plan"
+        :kitchen="kitchen"
+        :answers="answers"
+        :units="units"
+        @change="$emit('change', $event)"
+      />
     </div>
-    <StretchList
-      :plan="plan"
-      :kitchen="kitchen"
-      :answers="answers"
-      :units="units"
-      @change="$emit('change', $event)"
-    />
     <WorkStrip :tasks="answers.dish.tasks" />
     <SimmerRibbon
       :trace="answers.trace"

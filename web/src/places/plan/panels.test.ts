@@ -106,12 +106,21 @@ describe("salt and body", () => {
   });
 
   test("too thin for what is wanted: boil down so far, or stir in so much of three", () => {
-    const wanted = (thickWantedGL: number) =>
-      mount(BodyPanel, { global, props: panel({ ...chili, thickWantedGL }) }).text();
+    const shown = (thickWantedGL: number) =>
+      mount(BodyPanel, { global, props: panel({ ...chili, thickWantedGL }) });
+    const wanted = (thickWantedGL: number) => shown(thickWantedGL).text();
     const text = wanted(60);
     expect(text).toMatch(
-      /Boil down to .* m?L\s*, about .* more at this heat, lid off first\s*; or/,
+      /Boil down to .* m?L\s*, about .* more at this heat, lid off first:\s+plan it so\s*; or/,
     );
+    // Planned so it is a stretch of its own, the lid off, down to what is wanted.
+    const panelShown = shown(60);
+    const planIt = panelShown.findAll("button").find((b) => b.text() === "plan it so");
+    void planIt?.trigger("click");
+    const [[part]] = panelShown.emitted("change") as [[{ then: Plan["then"] }]];
+    expect(part.then).toMatchObject([
+      { heat: { method: "hob", lid: "off" }, stop: { by: "liquid" } },
+    ]);
     // Under a third it is not boiled down.
     expect(wanted(110)).not.toContain("Boil down");
     expect(text).toMatch(/g flour or .*g corn starch or .*g potato starch/);
