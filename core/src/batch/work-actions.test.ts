@@ -2,6 +2,8 @@ import { describe, expect, test } from "vitest";
 import { happened } from "../../test/events";
 import { testBraise, testKitchen } from "../../test/kitchen";
 import { STATE_TIMES, WORK_TIMES } from "../prepare/work-times";
+import { beansUnsoaked } from "../safety/beans";
+import type { Facts } from "../safety/facts";
 import { inWords } from "../units/said";
 import { fold } from "./fold";
 import { livePlan } from "./live-plan";
@@ -121,14 +123,17 @@ describe("left out", () => {
     expect(live.items[0]).toMatchObject({ frozen: true, work: [] });
   });
 
-  test("beans left unsoaked are a danger on the stove", () => {
+  test("beans left unsoaked are told at the stove", () => {
     const cook = fold(happened(did(workLeft("beans:soak"))));
     const before = onFire(plan, kitchen, fold([]), NOW);
     const after = onFire(livePlan(plan, cook), kitchen, cook, NOW);
     expect(before.problem).toBeNull();
     expect(after.actions.some((a) => a.id === "work:beans:soak")).toBe(false);
+    const told = (of: typeof plan) => beansUnsoaked({ plan: of } as Facts)?.places ?? [];
+    expect(told(plan)).toEqual([]);
+    expect(told(livePlan(plan, cook))).toContain("cook");
     const soak = actions([]).find((a) => a.id === "work:beans:soak");
-    expect(soak?.leave?.means).toMatch(/danger/);
+    expect(soak?.leave?.means).toMatch(/caution/);
     expect(LEFT_MEANS.soak).toMatch(/dry/);
     // Safety is not left out by a tap.
     expect(LEFT_MEANS.boilHard).toBeUndefined();

@@ -39,4 +39,4 @@ export const LEFT_MEANS: Partial<Record<Kind, string>> = {
 
 /** The same of soaking dry common beans. */
 export const UNSOAKED_BEANS =
-  "Dry beans are soaked and that water thrown away: unsoaked they boil far longer, and it stands here as a danger.";
+  "Dry beans are soaked and that water thrown away: unsoaked they boil far longer and unevenly, and a caution stands here.";

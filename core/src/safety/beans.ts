@@ -63,7 +63,7 @@ export function beansUnsoaked({ plan }: Facts): Caution | null {
   return {
     id: "beansSoak",
     severity: "caution",
-    places: ["plan"],
+    places: ["plan", "cook"],
     title: "Soak the beans first",
     text: `${nameOf(dry)}: ${min === null ? "not soaked" : `soaked for ${showDuration(min)} only`}. At least 5 h, and that water goes away; unsoaked they also take far longer and cook unevenly.`,
     rule: "Dry common beans soak at least 5 h; the water is thrown away.",
