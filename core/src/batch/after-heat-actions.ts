@@ -2,6 +2,7 @@ import { DONE_SIGNS } from "../dish/meat-of";
 import { takeOuts } from "../dish/take-out";
 import { REST_MIN } from "../heat/constants";
 import { nameOf } from "../simulate/item-facts";
+import { say } from "../units/said";
 import { judgedTarget } from "../simulate/ruling";
 import type { Heat, Plan } from "../simulate/plan-schema";
 import type { Action } from "./action";
@@ -10,6 +11,7 @@ import { liftedOut, putBack } from "./said-marks";
 import type { Cook } from "./fold";
 import type { LiveForecast } from "./live-forecast";
 import { sayList } from "./say-list";
+import { untilWords } from "./stretch-actions";
 import { lateByMin } from "./simmer-actions";
 
 const MINUTE_MS = 60_000;
@@ -28,7 +30,7 @@ export const offAction = (plan: Plan, forecast: LiveForecast): Action => ({
   kind: "offHeat",
   atMs: forecast.endMs.expected,
   title: END_WORDS[plan.heat.method],
-  lookFor: endLook(plan, forecast),
+  lookFor: say`${untilWords(plan, plan.then.length, forecast)}${endLook(plan, forecast)}`,
 });
 
 /** What to do as the heat ends. */

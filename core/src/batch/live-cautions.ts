@@ -115,15 +115,18 @@ function unseen(facts: LiveFacts): LiveCaution | null {
   const { cook, forecast, nowMs } = facts;
   const min = unseenMin(cook, nowMs);
   if (min < UNSEEN_MIN || flamesAhead(facts)[0]?.fromMin !== 0) return null;
-  const overMin = (nowMs - forecast.endMs.expected) / MINUTE_MS;
+  // Nobody has turned it: what is over is the stretch that it is in.
+  const dueMs = forecast.stretchEndsMs[0]?.expected ?? forecast.endMs.expected;
+  const overMin = (nowMs - dueMs) / MINUTE_MS;
   const isOver = overMin >= LONG_OVER_MIN;
+  const isLast = forecast.stretchEndsMs.length <= 1;
   return live({
     id: "unseen",
     severity: isOver || min >= LONG_UNSEEN_MIN ? "danger" : "caution",
     sinceMs: nowMs - min * MINUTE_MS,
     title: `Nobody has looked at it for ${showDuration(min)}`,
     text: isOver
-      ? `It should have come off ${showDuration(overMin)} ago. Heat off, then look whether it is dry. If it smells scorched: lid on, let it cool, no water in.`
+      ? `It should have ${isLast ? "come off" : "been turned"} ${showDuration(overMin)} ago. Heat off, then look whether it is dry. If it smells scorched: lid on, let it cool, no water in.`
       : "Look at it now: is there liquid, does it catch, is the flame as it was? Then write its level down, or any entry.",
     rule: "A flame or ring is not left alone or slept beside.",
     whose: "fire services everywhere; your house rules come first",

@@ -40,8 +40,10 @@ export function endOf({ model, cook, nowMin, rates, tender }: EndFacts): Range {
 function byClockMin(model: LiveModel): number {
   const { planned, stop, stretchFromMin } = model;
   const went = planned.stretches[model.index];
-  const lastsMin = went === undefined ? 0 : went.toMin - went.fromMin;
-  const endMin = stretchFromMin + (stop.by === "time" && model.index > 0 ? stop.holdMin : lastsMin);
+  // The plan's own simulation may never have come so far.
+  const lastsMin =
+    went === undefined ? (stop.by === "time" ? stop.holdMin : 0) : went.toMin - went.fromMin;
+  const endMin = stretchFromMin + lastsMin;
   const lostMin = model.coldMin(stretchFromMin, endMin);
   if (lostMin === 0) return endMin;
   const wanted = went?.cookMin ?? 0;
@@ -84,8 +86,10 @@ export function movedOf(
   const cameUp = long.comeUpMin - planned.comeUpMin;
   const boiledLong = long.toSimmerMin - long.comeUpMin - (planned.toSimmerMin - planned.comeUpMin);
   const isOne = planned.stretches.length <= 1;
-  const clockMin = isOne ? byClockMin(model) : promisedMin + cameUp + boiledLong;
-  const noHeat = isOne ? clockMin - long.toSimmerMin - planned.holdMin : 0;
+  const noHeat = isOne
+    ? byClockMin(model) - long.toSimmerMin - planned.holdMin
+    : model.coldMin(long.toSimmerMin, end.expected);
+  const clockMin = promisedMin + cameUp + boiledLong + noHeat;
   const isByLevel = model.targetKg() !== null;
   const seen = isByLevel ? cook.readings.length > 0 : cook.checks.length > 0;
   const rest: MovedBy = !isOne

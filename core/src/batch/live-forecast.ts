@@ -108,9 +108,10 @@ export function forecastLive(
   // What was done just now is in the pot: the simulation has it by its next step.
   const isJustDone = nowMs - (cook.events.at(-1)?.atMs ?? 0) < STEP_MIN * MINUTE_MS;
   const seenMin = isJustDone && cook.offMs === null ? nowMin + STEP_MIN : nowMin;
-  const now = model.point(seenMin);
+  // As long as nobody says that it was turned, it is as it is in the stretch it is in.
+  const now = nowModel.point(seenMin);
   const density = waterDensityKgL(now.liquidC);
-  const nowKg = model.liquidKg(seenMin, steamRate.mean);
+  const nowKg = nowModel.liquidKg(seenMin, steamRate.mean);
   const isDry = cook.litMs !== null && nowKg < NOTHING_KG;
   const bareKg = model.bareKg();
   const fromMin = model.long.toSimmerMin;
@@ -131,13 +132,13 @@ export function forecastLive(
     steamRate,
     ranOverL: now.ranOverKg / COLD_DENSITY_KG_L,
     nowL: {
-      low: model.liquidKg(seenMin, high) / density,
+      low: nowModel.liquidKg(seenMin, high) / density,
       expected: nowKg / density,
-      high: model.liquidKg(seenMin, low) / density,
+      high: nowModel.liquidKg(seenMin, low) / density,
     },
-    nowDepthM: isDry ? 0 : model.depthM(seenMin, nowKg),
+    nowDepthM: isDry ? 0 : nowModel.depthM(seenMin, nowKg),
     isDry,
-    steamedL: (steamRate.mean * model.steamKg(nowMin)) / COLD_DENSITY_KG_L,
+    steamedL: (steamRate.mean * nowModel.steamKg(nowMin)) / COLD_DENSITY_KG_L,
     nowC: standing === null ? now.liquidC : standsC(standing, nowMs),
     standing,
     cookMin: now.cookMin,
@@ -194,7 +195,7 @@ function throughStretches(
     const isLast = cook.offMs !== null || model.index >= plan.then.length;
     if (isLast) return { model, ends, tender };
     earlier = end;
-    const nextMin = Math.max(nowMin, end.expected) + model.long.releaseMin;
+    const nextMin = Math.max(nowMin, end.expected) + model.letDownMin;
     model = new LiveModel(plan, kitchen, cook, nowMs, {
       steams: model.steams,
       planned: model.planned,

@@ -3,7 +3,7 @@ import { DRY_ALARM_M } from "../liquid/constants";
 import type { Gap } from "../simulate/course";
 import { countedBack } from "../simulate/counted-back";
 import type { Kitchen } from "../simulate/kitchen-schema";
-import type { Plan, PlanItem, Stop } from "../simulate/plan-schema";
+import type { Plan, PlanItem, Stop, When } from "../simulate/plan-schema";
 import { vesselOf } from "../simulate/references";
 import { simulate } from "../simulate/simulate";
 import { pointAt } from "../simulate/spread";
@@ -107,8 +107,14 @@ export class LiveModel {
   private longPlan(longMin: number, heldMin: number, lastFromMin: number): Plan {
     const { plan, cook, planned } = this;
     const begun = begunIdsOf(plan, cook);
+    const isShutFirst = plan.heat.method === "pressure";
+    // Shut up first, what counts from the start would be in from the start.
+    const dueAt = (min: number): When =>
+      isShutFirst ? { at: "beforeEnd", min: Math.max(1, longMin - min) } : { at: "after", min };
     const items = countedBack(plan, planned).items.map((given): PlanItem => {
-      const item = this.outByPlan(movingAsSaid(given, begun, cook, heldMin), longMin, heldMin);
+      const moved = movingAsSaid(given, begun, cook, dueAt(heldMin));
+      if (moved.when !== given.when) return moved;
+      const item = this.outByPlan(moved, longMin, heldMin);
       const added = cook.addedItems.get(item.id);
       const massKg = added?.massKg ?? item.massKg;
       if (item.when.at === "start") {
@@ -116,11 +122,14 @@ export class LiveModel {
         if (!isLate || !isTappedIn(plan, cook)) return { ...item, massKg };
         return { ...item, massKg, when: { at: "after", min: heldMin } };
       }
-      // Under pressure what goes in late waits for the lid, after the hold.
-      if (item.when.at !== "beforeEnd" || plan.heat.method === "pressure")
+      // Under pressure alone what goes in late waits for the lid, after the hold.
+      if (item.when.at !== "beforeEnd" || (isShutFirst && plan.then.length === 0))
         return { ...item, massKg };
-      const min = Math.max(0, planned.holdMin - item.when.min, heldMin);
-      return { ...item, massKg, when: { at: "after", min } };
+      return {
+        ...item,
+        massKg,
+        when: dueAt(Math.max(0, planned.holdMin - item.when.min, heldMin)),
+      };
     });
     // Moved to the clock, what goes in late must not come to rule it.
     const ruled = planned.mainItemId === null ? {} : { ruledBy: planned.mainItemId };
@@ -256,6 +265,15 @@ export class LiveModel {
   /** When it began to hold, min. */
   get stretchFromMin(): number {
     return this.long.stretches[this.index]?.fromMin ?? this.long.toSimmerMin;
+  }
+
+  /** From the end of that stretch until its lid is off, min; what then simmers open is another's. */
+  get letDownMin(): number {
+    const offMin = this.long.marks.findLast((m) => m.kind === "released")?.tMin;
+    const heldToMin = this.long.stretches[this.index]?.toMin;
+    return offMin === undefined || heldToMin === undefined
+      ? this.long.releaseMin
+      : offMin - heldToMin;
   }
 
   /** Liquid at which its stretch stops, kg; null where it stops by the clock. */

@@ -44,11 +44,11 @@ export function livePlan(plan: Plan, cook: Cook): Plan {
 
 /** An ingredient of which a piece of work was left out: as it then goes in. */
 function withoutWork(item: PlanItem, kind: string): PlanItem {
-  const isState = (kind === "roast" && item.boneState === "roasted") || kind === "blanch";
   return {
     ...item,
     work: item.work.filter((w) => w.kind !== kind),
-    ...(isState ? { boneState: "raw" as const } : {}),
+    ...(kind === "roast" || kind === "blanch" ? { boneState: "raw" as const } : {}),
+    ...(kind === "boilHard" ? { boiledMin: 0 } : {}),
     ...(kind === "thaw" ? { frozen: true } : {}),
   };
 }

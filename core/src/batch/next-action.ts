@@ -37,7 +37,7 @@ export function actionsFor(
   ];
   return all
     .map((action) => ({
-      action: forgotten(action, plan, cook, nowMs),
+      action: forgotten(action, now, cook, nowMs),
       rank: rankOf(action, cook, nowMs),
     }))
     .sort((a, b) => a.rank - b.rank || a.action.atMs - b.action.atMs)
@@ -67,8 +67,7 @@ function rankOf(action: Action, cook: Cook, nowMs: number): number {
 
 /** Of a pot that was forgotten, what to look at comes before what was to be done. */
 function forgotten(action: Action, plan: Plan, cook: Cook, nowMs: number): Action {
-  if (action.kind !== "offHeat" || !isOverEnd(action, nowMs) || unseenMin(cook, nowMs) < UNSEEN_MIN)
-    return action;
+  if (!isOverEnd(action, nowMs) || unseenMin(cook, nowMs) < UNSEEN_MIN) return action;
   const catches = plan.heat.method === "hob" || plan.heat.method === "oven";
   return {
     ...action,

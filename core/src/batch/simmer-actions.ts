@@ -2,9 +2,10 @@ import { DONE_SIGNS } from "../dish/meat-of";
 import { nameOf } from "../simulate/item-facts";
 import { judgedTarget } from "../simulate/ruling";
 import type { Plan, PlanItem } from "../simulate/plan-schema";
+import { stretchesOf } from "../simulate/stretches";
 import type { Action } from "./action";
 import { onCounter } from "./counter";
-import { liftedOut } from "./said-marks";
+import { liftedOut, putBack } from "./said-marks";
 import type { Cook } from "./fold";
 import type { LiveForecast } from "./live-forecast";
 import { roundsOf } from "./rounds";
@@ -20,11 +21,14 @@ export function simmerActions(
   forecast: LiveForecast,
   nowMs: number,
 ): readonly Action[] {
+  const isResting = stretchesOf(plan)[forecast.stretchIndex]?.heat.method === "rest";
   return [
     ...late(plan, cook, nowMs),
     ...additions(plan, cook, forecast.simmerMs, forecast.endMs.expected),
     ...lifts(plan, cook, forecast, nowMs),
-    ...roundsOf({ plan, cook, forecast, nowMs }),
+    ...lateBacks(plan, cook, nowMs),
+    // Off the heat nothing is skimmed or stirred.
+    ...(isResting ? [] : roundsOf({ plan, cook, forecast, nowMs })),
   ];
 }
 
@@ -45,6 +49,30 @@ function late(plan: Plan, cook: Cook, nowMs: number): readonly Action[] {
       itemIds: items.map((i) => i.id),
     },
   ];
+}
+
+/** What was to go back as a stretch began that was passed over. */
+function lateBacks(plan: Plan, cook: Cook, nowMs: number): readonly Action[] {
+  const begun = begunIdsOf(plan, cook);
+  const items = plan.items.filter(
+    ({ id, out }) =>
+      out?.backAt !== undefined &&
+      begun.has(out.backAt) &&
+      cook.did.has(liftedOut(id)) &&
+      !cook.did.has(putBack(id)),
+  );
+  return items.length === 0
+    ? []
+    : [
+        {
+          id: "back:late",
+          kind: "putBack",
+          atMs: nowMs,
+          title: `${sayList(items.map(nameOf))} back in`,
+          lookFor: "Still out; it was to go back before.",
+          itemIds: items.map((i) => i.id),
+        },
+      ];
 }
 
 /** What comes out: so long before this pot's own end, or when the simulation says that it is tender. */

@@ -1,39 +1,16 @@
-import { LID_WORDS, VIGOUR_WORDS } from "../heat/heat-words";
+import { LID_WORDS } from "../heat/heat-words";
 import { SIMMER_LOOK } from "../heat/simmer-look";
 import { nameOf } from "../simulate/item-facts";
-import type { HeatStretch, Plan, PlanItem, StretchHeat } from "../simulate/plan-schema";
+import type { Plan, PlanItem, StretchHeat } from "../simulate/plan-schema";
 import { stretchesOf } from "../simulate/stretches";
-import { ovenC, say, type Said } from "../units/said";
+import { turnsOf } from "../schedule/turns";
+import { litres, metres, ovenC, say, type Said } from "../units/said";
 import type { Action } from "./action";
 import type { Cook } from "./fold";
 import type { LiveForecast } from "./live-forecast";
 import { liftedOut, putBack } from "./said-marks";
 import { sayList } from "./say-list";
 import { begunStretches } from "./stretch-now";
-
-const capital = (words: string): string => `${words.charAt(0).toUpperCase()}${words.slice(1)}`;
-
-/** What is done to begin a stretch, after another. */
-export function turnTitle(heat: StretchHeat, from: StretchHeat): string {
-  switch (heat.method) {
-    case "hob": {
-      const onRing = `${VIGOUR_WORDS[heat.vigour]}, ${LID_WORDS[heat.lid]}`;
-      if (from.method === "hob" && from.vigour === heat.vigour) return capital(LID_WORDS[heat.lid]);
-      return from.method === "hob" ? capital(onRing) : `On the ring: ${onRing}`;
-    }
-    case "oven":
-      if (from.method !== "oven") return "Into the oven";
-      return from.ovenC === heat.ovenC
-        ? capital(LID_WORDS[heat.lid])
-        : `Turn the oven ${heat.ovenC > from.ovenC ? "up" : "down"}`;
-    case "slowCooker":
-      return `Turn it to ${heat.setting.toUpperCase()}`;
-    case "pressure":
-      return "Lock the lid, up to pressure";
-    case "rest":
-      return `Heat off, let it stand, ${LID_WORDS[heat.lid]}`;
-  }
-}
 
 /** What to look for as it begins. */
 function turnLook(heat: StretchHeat): Said {
@@ -83,38 +60,45 @@ const LET_DOWN: Record<"natural" | "quick", string> = {
 
 /** The stretches of the heat that are still to begin, each when the one before is expected to end. */
 export function stretchActions(plan: Plan, cook: Cook, forecast: LiveForecast): readonly Action[] {
-  const all = stretchesOf(plan);
   const begun = begunStretches(plan, cook).length;
-  return plan.then.slice(begun).map((stretch, ahead): Action => {
-    const from = all[begun + ahead]?.heat ?? plan.heat;
-    return turnAction(stretch, from, plan, cook, forecast.stretchEndsMs[ahead]?.expected ?? 0);
-  });
+  return turnsOf(plan)
+    .slice(begun)
+    .map((turn, ahead): Action => {
+      const { stretchId, heat, from, title } = turn;
+      const moves = movesWith(stretchId, plan, cook);
+      const isKept = moves.out.some((i) => i.out?.isBack === true);
+      const first = [
+        ...(from.method === "pressure" ? [LET_DOWN[from.release]] : []),
+        ...listed(moves.out, isKept ? "out; keep it covered and hot" : "out"),
+        ...listed(moves.back, "back in"),
+        ...listed(moves.in, "in"),
+      ];
+      return {
+        id: `turn:${stretchId}`,
+        kind: "turn",
+        atMs: forecast.stretchEndsMs[ahead]?.expected ?? 0,
+        title,
+        lookFor: say`${untilWords(plan, begun + ahead, forecast)}${first.map((f) => `${f} `).join("")}${turnLook(heat)}`,
+        stretchId,
+        itemIds: [...moves.out, ...moves.back, ...moves.in].map((i) => i.id),
+      };
+    });
 }
 
-function turnAction(
-  stretch: HeatStretch,
-  from: StretchHeat,
-  plan: Plan,
-  cook: Cook,
-  atMs: number,
-): Action {
-  const moves = movesWith(stretch.id, plan, cook);
-  const first = [
-    ...(from.method === "pressure" ? [LET_DOWN[from.release]] : []),
-    ...listed(
-      moves.out,
-      moves.out.some((i) => i.out?.isBack === true) ? "out; keep it covered and hot" : "out",
-    ),
-    ...listed(moves.back, "back in"),
-    ...listed(moves.in, "in"),
-  ];
-  return {
-    id: `turn:${stretch.id}`,
-    kind: "turn",
-    atMs,
-    title: turnTitle(stretch.heat, from),
-    lookFor: say`${first.map((f) => `${f} `).join("")}${turnLook(stretch.heat)}`,
-    stretchId: stretch.id,
-    itemIds: [...moves.out, ...moves.back, ...moves.in].map((i) => i.id),
-  };
+/** By what a stretch of the heat is over, where that is not its time: "Once it is down to 800 mL. ". */
+export function untilWords(plan: Plan, index: number, forecast: LiveForecast): Said {
+  const stop = stretchesOf(plan)[index]?.stop;
+  switch (stop?.by) {
+    case "liquid":
+      return say`Once it is down to ${litres(stop.liquidL)}. `;
+    case "share": {
+      const leftL = forecast.course.stretches[index]?.endLiquidL;
+      const about = leftL === undefined ? "" : say`, about ${litres(leftL)}`;
+      return say`Once ${Math.round(stop.share * 100)} % of it is left${about}. `;
+    }
+    case "depth":
+      return say`Once it is ${metres(stop.depthM)} deep. `;
+    default:
+      return "";
+  }
 }

@@ -1,4 +1,4 @@
-import type { Plan, PlanItem } from "../simulate/plan-schema";
+import type { Plan, PlanItem, When } from "../simulate/plan-schema";
 import { inStretch } from "../simulate/stretches";
 import { liftedOut, putBack } from "./said-marks";
 import type { Cook } from "./fold";
@@ -24,20 +24,18 @@ export const planNow = (plan: Plan, cook: Cook): Plan =>
 
 /**
  * An ingredient as it moves with stretches that have begun: only by what was said, never by the plan. What
- * should have gone in by now and was not said goes in `lateMin` after the simmer began.
+ * should have gone in by now and was not said goes in `late`.
  */
 export function movingAsSaid(
   item: PlanItem,
   begunIds: ReadonlySet<string>,
   cook: Cook,
-  lateMin: number,
+  late: When,
 ): PlanItem {
   const { when, out, ...rest } = item;
   const isLate =
     when.at === "stretch" && begunIds.has(when.stretchId) && !cook.addedItems.has(item.id);
-  const moved: PlanItem = isLate
-    ? { ...rest, when: { at: "after", min: lateMin } }
-    : { ...rest, when };
+  const moved: PlanItem = { ...rest, when: isLate ? late : when };
   if (out === undefined) return moved;
   const isIn =
     out.when.at === "stretch" &&

@@ -1,9 +1,10 @@
 import { describe, expect, test } from "vitest";
 import { happened } from "../../test/events";
 import { HEATS, testBraise, testKitchen, VESSEL_OF } from "../../test/kitchen";
+import { byTime, gravyBraise, hob } from "../../test/stretches";
 import { runningOf } from "../clock/running";
 import { EXPECTED } from "../simulate/parameters";
-import { PlanSchema, type HeatStretch, type Plan } from "../simulate/plan-schema";
+import { PlanSchema, type Plan } from "../simulate/plan-schema";
 import { inWords } from "../units/said";
 import { HiddenPot } from "../instruments/hidden-pot";
 import { fold } from "./fold";
@@ -18,43 +19,6 @@ const kitchen = testKitchen();
 const LIT = Date.parse("2026-03-18T08:00:00Z");
 const MINUTE = 60_000;
 const at = (min: number) => LIT + min * MINUTE;
-type Heat = HeatStretch["heat"];
-const hob = (vigour: "gentle" | "rolling", lid: "on" | "off"): Heat => ({
-  method: "hob",
-  vigour,
-  lid,
-  boilFirstMin: null,
-});
-const byTime = (holdMin: number) => ({ by: "time" as const, holdMin });
-/** Covered two hours, the meat out, boiled down to 0.8 L, the meat back for ten minutes. */
-const braise = (over: Parameters<typeof testBraise>[0] = {}): Plan =>
-  testBraise({
-    heat: { method: "hob", vigour: "gentle", lid: "on", boilFirstMin: null },
-    stop: byTime(120),
-    end: "served",
-    water: { by: "amount", volumeL: 1.5 },
-    items: [
-      {
-        id: "goat",
-        ingredientId: "goatShoulder",
-        massKg: 1.4,
-        when: { at: "start" },
-        piece: { kind: "brick", sizeM: [0.04, 0.04, 0.04] },
-        out: { when: { at: "stretch", stretchId: "sauce" }, isBack: true, backAt: "warm" },
-      },
-      {
-        id: "herb",
-        ingredientId: "parsley",
-        massKg: 0.02,
-        when: { at: "stretch", stretchId: "warm" },
-      },
-    ],
-    then: [
-      { id: "sauce", heat: hob("rolling", "off"), stop: { by: "liquid", liquidL: 0.8 } },
-      { id: "warm", heat: hob("gentle", "on"), stop: byTime(10) },
-    ],
-    ...over,
-  });
 const LIT_EVENT = { kind: "lit", atMs: LIT };
 const SIMMERS = { kind: "simmers", atMs: at(20) };
 const turn = (stretchId: string, min: number, more: object = {}) => ({
@@ -73,7 +37,7 @@ const live = (plan: Plan, events: readonly object[], nowMin: number) => {
 const minOf = (ms: number | undefined) => ((ms ?? NaN) - LIT) / MINUTE;
 
 describe("a pot of several stretches on the fire", () => {
-  const plan = braise();
+  const plan = gravyBraise();
 
   test("before: each has its end, as planned, and the next is told with what moves", () => {
     const { forecast, actions } = live(plan, [], 60);
@@ -114,7 +78,7 @@ describe("a pot of several stretches on the fire", () => {
   });
 
   test("what comes round goes by the heat it is on, and the last is taken off as that one is", () => {
-    const inOven = braise({
+    const inOven = gravyBraise({
       items: testBraise().items,
       then: [{ id: "oven", heat: { ...HEATS.oven }, stop: byTime(60) }],
     });
@@ -134,6 +98,66 @@ describe("a pot of several stretches on the fire", () => {
     );
     expect(lifted.actions.some((a) => a.kind === "lift")).toBe(false);
     expect(lifted.forecast.cookMin).toBeLessThan(forecast.cookMin - 3);
+  });
+
+  test("not turned yet it is as it is now, however long it is over its time", () => {
+    const { forecast } = live(plan, [{ kind: "did", what: "stir", atMs: at(180) }], 180);
+    // The meat is in and the lid on: nothing of the boiling down to come is in the pot.
+    expect(forecast.nowC).toBeCloseTo(forecast.planned.holdC, 1);
+    const before = live(plan, [], 139).forecast;
+    expect(forecast.nowDepthM).toBeGreaterThan(before.nowDepthM * 0.95);
+    expect(forecast.cookMin).toBeGreaterThan(before.cookMin + 10);
+    expect(minOf(forecast.stretchEndsMs[0]?.expected)).toBeCloseTo(140, 0);
+  });
+
+  test("forgotten, it is over the time of its own stretch: heat off before anything is turned", () => {
+    const { cook, forecast, actions } = live(plan, [], 560);
+    expect(actions[0]).toMatchObject({ kind: "turn", id: "turn:sauce" });
+    expect(inWords(actions[0]?.lookFor ?? "", "metric")).toMatch(/over its time\. Heat off first/);
+    const told = liveCautions({ plan, kitchen, cook, forecast, nowMs: at(560) });
+    const unseen = told.find((c) => c.id === "unseen");
+    expect(unseen?.severity).toBe("danger");
+    expect(inWords(unseen?.text ?? "", "metric")).toMatch(/should have been turned 7 h/);
+  });
+
+  test("by what it is over stands at the stove, where that is no time", () => {
+    const look = (kind: string, of: Plan, nowMin: number, events: object[] = []) =>
+      live(of, events, nowMin)
+        .actions.filter((a) => a.kind === kind)
+        .map((a) => inWords(a.lookFor, "metric"));
+    expect(look("turn", plan, 60)[1]).toMatch(/^Once it is down to 800 mL\. /);
+    const half = gravyBraise({
+      then: [
+        { id: "sauce", heat: hob("rolling", "off"), stop: { by: "share", share: 0.5 } },
+        { id: "warm", heat: hob("gentle", "on"), stop: { by: "depth", depthM: 0.02 } },
+      ],
+    });
+    expect(look("turn", half, 60)[1]).toMatch(/^Once 50 % of it is left, about .* m?L\. /);
+    expect(look("offHeat", half, 60)[0]).toMatch(/^Once it is 2 cm deep\. /);
+  });
+
+  test("a power cut is what moved it, and not how it was set", () => {
+    const cut = {
+      kind: "interrupted",
+      why: "powerCut",
+      fromMs: at(50),
+      untilMs: at(80),
+      atMs: at(80),
+    };
+    const { because } = live(plan, [cut], 90).forecast.moved;
+    expect(because.find((b) => b.what === "noHeat")?.min).toBeCloseTo(30, 0);
+  });
+
+  test("what was to go back with a stretch that was passed over is told", () => {
+    const events = [
+      turn("sauce", 140),
+      { kind: "did", what: "out:goat", atMs: at(140) },
+      turn("warm", 170, { vigour: "gentle", lid: "on" }),
+    ];
+    const back = (more: object[]) =>
+      live(plan, [...events, ...more], 172).actions.filter((a) => a.kind === "putBack");
+    expect(back([]).map((a) => a.itemIds)).toEqual([["goat"]]);
+    expect(back([{ kind: "did", what: "back:goat", atMs: at(171) }])).toEqual([]);
   });
 
   test("one that is passed over began with the next; taken off early nothing more is to come", () => {
@@ -165,7 +189,7 @@ describe("a pot of several stretches on the fire", () => {
   });
 
   test("on the clock: what is left of it stands on what it stands on", () => {
-    const inOven = braise({
+    const inOven = gravyBraise({
       items: testBraise().items,
       then: [{ id: "oven", heat: { ...HEATS.oven }, stop: byTime(60) }],
     });
@@ -197,6 +221,25 @@ describe("pressure, then open", () => {
     const downMin =
       (forecast.planned.stretches[1]?.fromMin ?? 0) - (forecast.planned.stretches[0]?.toMin ?? 0);
     expect((forecast.endMs.expected - (next?.atMs ?? 0)) / MINUTE).toBeCloseTo(30 + downMin, 0);
+    const late = {
+      ...plan,
+      items: [
+        ...plan.items,
+        {
+          ...plan.items[0]!,
+          id: "carrot",
+          ingredientId: "carrot",
+          massKg: 0.3,
+          when: { at: "beforeEnd" as const, min: 20 },
+        },
+      ],
+    };
+    for (const nowMin of [30, 70]) {
+      const events = nowMin > 62 ? [turn("open", 62, { vigour: "gentle" })] : [];
+      const { course, endMs } = live(late, events, nowMin).forecast;
+      const carrot = course.marks.find((m) => m.kind === "itemIn" && m.itemId === "carrot");
+      expect(minOf(endMs.expected) - (carrot?.tMin ?? 0)).toBeCloseTo(20, -0.7);
+    }
     const opened = live(plan, [turn("open", 62, { vigour: "gentle" })], 65).forecast;
     expect(opened.course.stretches[1]?.fromMin).toBeCloseTo(62, 0);
     expect(minOf(opened.endMs.expected)).toBeCloseTo(92, 0);
@@ -208,6 +251,11 @@ describe("standing off the heat", () => {
     then: [{ id: "rest", heat: { method: "rest", lid: "off" }, stop: byTime(240) }],
   });
   const oven = { kind: "simmers", atMs: at(20) };
+
+  test("nothing is stirred, skimmed or dipped as it stands", () => {
+    const { actions } = live(plan, [turn("rest", 185, { vigour: "bare" })], 200);
+    expect(actions.map((a) => a.kind)).toEqual(["offHeat"]);
+  });
 
   test("under the line it is told, and after two hours thrown away", () => {
     const told = (nowMin: number) => {
@@ -228,7 +276,7 @@ describe("planned again as it went", () => {
 
   test("each stretch with its real minutes, and it is a plan that can be kept", () => {
     const cook = fold(happened(LIT_EVENT, SIMMERS, turn("sauce", 150), turn("warm", 185), off));
-    const next = planOfCook(braise(), kitchen, cook, "again");
+    const next = planOfCook(gravyBraise(), kitchen, cook, "again");
     expect([next.stop, ...next.then.map((s) => s.stop)]).toEqual([
       byTime(130),
       byTime(35),
@@ -240,7 +288,7 @@ describe("planned again as it went", () => {
 
   test("one that never came is gone, and what moved with it moves with the next", () => {
     const cook = fold(happened(LIT_EVENT, SIMMERS, turn("sauce", 150), off));
-    const next = planOfCook(braise(), kitchen, cook, "again");
+    const next = planOfCook(gravyBraise(), kitchen, cook, "again");
     expect(next.then.map((s) => s.id)).toEqual(["sauce"]);
     expect(next.items.find((i) => i.id === "herb")?.when).toEqual({ at: "offHeat" });
     expect(next.items.find((i) => i.id === "goat")?.out).toEqual({

@@ -123,6 +123,14 @@ describe("left out", () => {
     expect(live.items[0]).toMatchObject({ frozen: true, work: [] });
   });
 
+  test("not boiled hard before, they are reckoned so", () => {
+    const boiled = testBraise({
+      items: [{ ...testBraise().items[0]!, id: "b", ingredientId: "kidneyBean", boiledMin: 30 }],
+    });
+    const live = livePlan(boiled, fold(happened(did(workLeft("b:boilHard")))));
+    expect(live.items[0]?.boiledMin).toBe(0);
+  });
+
   test("beans left unsoaked are told at the stove", () => {
     const cook = fold(happened(did(workLeft("beans:soak"))));
     const before = onFire(plan, kitchen, fold([]), NOW);

@@ -1,4 +1,3 @@
-import { turnTitle } from "../batch/stretch-actions";
 import { scaled } from "../dish/scale";
 import { VIGOURS } from "../heat/constants";
 import { contentsL, usualHeat, vesselFor } from "../convert/targets";
@@ -6,8 +5,8 @@ import { METHODS, type Method } from "../heat/method";
 import { nameOf } from "../simulate/item-facts";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
+import { turnsOf } from "../schedule/turns";
 import { suitsPlan } from "../simulate/references";
-import { stretchesOf } from "../simulate/stretches";
 import { onlyFirst, withoutStretch } from "../simulate/without-stretch";
 import { NO_SPREAD } from "../simulate/spread";
 import { outcomeOf, type Outcome } from "../units/problem";
@@ -141,10 +140,10 @@ const laterLids = (plan: Plan): readonly Try[] =>
   });
 
 const fewerStretches = (plan: Plan): readonly Try[] =>
-  plan.then.map(({ id, heat }, i) => ({
+  turnsOf(plan).map(({ stretchId, title }) => ({
     id: "fewer",
-    said: `Without “${turnTitle(heat, stretchesOf(plan)[i]?.heat ?? plan.heat).toLowerCase()}”`,
-    plan: withoutStretch(plan, id),
+    said: `Without “${title.toLowerCase()}”`,
+    plan: withoutStretch(plan, stretchId),
   }));
 
 function ovens(plan: Plan, kitchen: Kitchen): readonly Try[] {

@@ -1,9 +1,8 @@
 import { sayList } from "../batch/say-list";
-import { turnTitle } from "../batch/stretch-actions";
 import { POT_TIMES } from "../schedule/pot-times";
+import { turnsOf } from "../schedule/turns";
 import { nameOf } from "../simulate/item-facts";
 import type { Plan } from "../simulate/plan-schema";
-import { stretchesOf } from "../simulate/stretches";
 import type { Mark, Trace } from "../simulate/trace";
 import { exactly } from "./minutes";
 import { taskOf, type Meanwhile, type Task } from "./task";
@@ -53,12 +52,11 @@ export function whileItCooks(
     });
     return { task, step, atMin: Math.max(0, Math.round(tMin - (startOf[step] ?? 0))) };
   };
-  const turns = plan.then.flatMap(({ id, heat }, i): readonly Meanwhile[] => {
-    const from = stretchesOf(plan)[i]?.heat ?? plan.heat;
+  const turns = turnsOf(plan).flatMap(({ stretchId, title }, i): readonly Meanwhile[] => {
     const began = trace.stretches[i + 1];
     return began === undefined
       ? []
-      : [put(`turn:${id}`, turnTitle(heat, from), began.fromMin, POT_TIMES.add.value)];
+      : [put(`turn:${stretchId}`, title, began.fromMin, POT_TIMES.add.value)];
   });
   const nameIn = (mark: Mark) => plan.items.filter((i) => i.id === mark.itemId).map(nameOf);
   const { heat } = plan;

@@ -1,6 +1,7 @@
 import { describe, expect, test } from "vitest";
 import { answersFor } from "../because/answers";
 import { HEATS, testBraise, testKitchen, VESSEL_OF, type HeatName } from "../../test/kitchen";
+import { gravyBraise } from "../../test/stretches";
 import { PlanSchema } from "../simulate/plan-schema";
 import { onlyFirst, withoutStretch } from "../simulate/without-stretch";
 import { laterHeat, openedHeat, stretchIdeas } from "./stretch-ideas";
@@ -59,44 +60,17 @@ test("to boil down on: the heat it ends on, its lid off; none where there is no 
 });
 
 describe("a stretch taken out", () => {
-  const stretch = (id: string) => ({
-    id,
-    heat: {
-      method: "hob" as const,
-      vigour: "gentle" as const,
-      lid: "off" as const,
-      boilFirstMin: null,
-    },
-    stop: { by: "time" as const, holdMin: 20 },
-  });
-  const plan = testBraise({
-    then: [stretch("a"), stretch("b")],
-    items: [
-      {
-        ...testBraise().items[0],
-        id: "goat",
-        ingredientId: "goatShoulder",
-        massKg: 1.4,
-        when: { at: "start" },
-        out: { when: { at: "stretch", stretchId: "a" }, isBack: true, backAt: "b" },
-      },
-      {
-        id: "herb",
-        ingredientId: "parsley",
-        massKg: 0.02,
-        when: { at: "stretch", stretchId: "b" },
-      },
-    ],
-  });
+  const plan = gravyBraise();
+
   const itemsOf = (p: typeof plan) => p.items.map((i) => [i.when.at, i.out ?? null]);
 
   test("what moved with it moves with the next, or at the end", () => {
-    expect(itemsOf(withoutStretch(plan, "a"))).toEqual([
+    expect(itemsOf(withoutStretch(plan, "sauce"))).toEqual([
       ["start", null],
       ["stretch", null],
     ]);
-    expect(itemsOf(withoutStretch(plan, "b"))).toEqual([
-      ["start", { when: { at: "stretch", stretchId: "a" }, isBack: true }],
+    expect(itemsOf(withoutStretch(plan, "warm"))).toEqual([
+      ["start", { when: { at: "stretch", stretchId: "sauce" }, isBack: true }],
       ["offHeat", null],
     ]);
     expect(withoutStretch(plan, "none")).toBe(plan);

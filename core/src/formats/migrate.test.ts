@@ -1,8 +1,9 @@
 import { describe, expect, test } from "vitest";
+import { ClockSchema } from "../simulate/clock-schema";
 import { KitchenSchema, SCHEMA_VERSION } from "../simulate/kitchen-schema";
 import { PlanSchema } from "../simulate/plan-schema";
 import { readFileSync } from "node:fs";
-import { migrateFile, migrateKitchen, migratePlan } from "./migrate";
+import { migrateClock, migrateFile, migrateKitchen, migratePlan } from "./migrate";
 import { readKettlosData } from "./kettlos-json";
 
 const kept = JSON.parse(
@@ -75,4 +76,21 @@ describe("documents of version 2", () => {
     );
     expect(plan.items.map((i) => i.work)).toEqual([[{ kind: "soak" }], [], []]);
   });
+});
+
+test("what was pinned, done or lengthened under the clock's former ids keeps its place", () => {
+  const clock = {
+    schemaVersion: 3,
+    meals: [],
+    pins: [{ blockId: "plan/work/pot", at: "2026-03-07T15:00:00+01:00" }],
+    done: [{ blockId: "plan/work/a:cut", at: "2026-03-07T15:00:00+01:00" }],
+    lengths: [{ taskId: "plan/fill", min: 20 }],
+  };
+  const got = ClockSchema.parse(migrateClock(clock));
+  expect(got.pins[0]?.blockId).toBe("plan/prep/pot");
+  expect(got.done[0]?.blockId).toBe("plan/prep/a:cut");
+  expect(got.lengths[0]?.taskId).toBe("plan/fill");
+  expect(migrateClock(got)).toEqual(got);
+  expect(migrateFile({ schemaVersion: 3, clock })).toMatchObject({ clock: { pins: got.pins } });
+  expect(migrateClock(3)).toBe(3);
 });

@@ -56,6 +56,29 @@ export const migrateEvent = upTo3(same, same);
 /** A stored larder event in the present form. */
 export const migrateLarderEvent = upTo3(same, same);
 
+/** Work before a pot had another id on the clock: what was pinned, done or lengthened keeps its place. */
+const blockId = (id: unknown): unknown =>
+  typeof id === "string" ? id.replace("/work/", "/prep/") : id;
+const marked = (value: unknown): unknown =>
+  !isRaw(value)
+    ? value
+    : "blockId" in value
+      ? { ...value, blockId: blockId(value.blockId) }
+      : "taskId" in value
+        ? { ...value, taskId: blockId(value.taskId) }
+        : value;
+
+/** A stored clock in the present form. */
+export const migrateClock = (value: unknown): unknown =>
+  isRaw(value)
+    ? {
+        ...value,
+        ...("pins" in value ? { pins: each(value.pins, marked) } : {}),
+        ...("done" in value ? { done: each(value.done, marked) } : {}),
+        ...("lengths" in value ? { lengths: each(value.lengths, marked) } : {}),
+      }
+    : value;
+
 const batch: Step = (document) => ({
   ...document,
   plan: migratePlan(document.plan),
@@ -74,5 +97,12 @@ const file: Step = (document) => ({
   larder: each(document.larder, migrateLarderEvent),
 });
 
+const upTo3File = upTo3(file, file);
+
 /** A whole file in the present form. */
-export const migrateFile = upTo3(file, file);
+export function migrateFile(value: unknown): unknown {
+  const document = upTo3File(value);
+  return isRaw(document) && "clock" in document
+    ? { ...document, clock: migrateClock(document.clock) }
+    : document;
+}

@@ -110,7 +110,7 @@ export class HiddenPot {
     const plan: Plan = {
       ...written,
       items: written.items.flatMap((item) =>
-        reallyIn(movingAsSaid(item, begun, cook, 0), written, cook),
+        reallyIn(movingAsSaid(item, begun, cook, { at: "beforeEnd", min: 1 }), written, cook),
       ),
       then: written.then.filter((s) => begun.has(s.id)).map((s) => ({ ...s, stop })),
       stop: { by: "time", holdMin: Math.max(0.01, isLit ? holdMin : 0.01) },

@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
 import { HEATS, testBraise, testKitchen, testPlan, VESSEL_OF } from "../../test/kitchen";
+import { byTime, gravyBraise, hob, stretch } from "../../test/stretches";
 import { ledgerBalanceKg } from "../liquid/ledger";
 import { REST_MIN } from "../heat/constants";
 import { COLD_DENSITY_KG_L } from "../water/properties";
@@ -15,17 +16,8 @@ import { simulate } from "./simulate";
 import { heatsOf, inStretch, isByClock, isOn, lastHeat, stretchesOf } from "./stretches";
 
 const kitchen = testKitchen();
-type Hob = Extract<StretchHeat, { method: "hob" }>;
-const hob = (vigour: Hob["vigour"], lid: Hob["lid"]): Hob => ({
-  method: "hob",
-  vigour,
-  lid,
-  boilFirstMin: null,
-});
 const OVEN: StretchHeat = { ...HEATS.oven };
 const REST: StretchHeat = { method: "rest", lid: "on" };
-const byTime = (holdMin: number): Stop => ({ by: "time", holdMin });
-const stretch = (id: string, heat: StretchHeat, stop: Stop): HeatStretch => ({ id, heat, stop });
 const run = (plan: Plan, waterKg = 0.9) => simulate(plan, kitchen, { waterKg });
 const braise = (heat: Plan["heat"], holdMin: number, then: HeatStretch[], more = {}) =>
   testBraise({ heat, stop: byTime(holdMin), then, end: "served", ...more });
@@ -248,33 +240,7 @@ describe("under pressure, then open", () => {
 });
 
 describe("what moves as a stretch begins", () => {
-  const plan = testBraise({
-    heat: hob("gentle", "on"),
-    stop: byTime(120),
-    end: "served",
-    water: { by: "amount", volumeL: 1.5 },
-    strain: { when: "atOnce", pressed: false, clothPasses: 0 },
-    items: [
-      {
-        ...testBraise().items[0],
-        id: "goat",
-        ingredientId: "goatShoulder",
-        massKg: 1.4,
-        when: { at: "start" },
-        out: { when: { at: "stretch", stretchId: "sauce" }, isBack: true, backAt: "warm" },
-      },
-      {
-        id: "herb",
-        ingredientId: "parsley",
-        massKg: 0.02,
-        when: { at: "stretch", stretchId: "warm" },
-      },
-    ],
-    then: [
-      stretch("sauce", hob("rolling", "off"), { by: "share", share: 0.6 }),
-      stretch("warm", hob("gentle", "on"), byTime(10)),
-    ],
-  });
+  const plan = gravyBraise();
 
   test("meat out, the sauce boiled down alone, meat back: it cooks on only in the pot", () => {
     const trace = run(plan, 1.5);

@@ -7,11 +7,12 @@ import {
 import type { LarderEvent } from "@kettlos/core/larder/larder-schema";
 import {
   migrateBatch,
+  migrateClock,
   migrateEvent,
   migrateKitchen,
   migratePlan,
 } from "@kettlos/core/formats/migrate";
-import type { Clock } from "@kettlos/core/simulate/clock-schema";
+import { ClockSchema, type Clock } from "@kettlos/core/simulate/clock-schema";
 import { KitchenSchema, type Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import { PlanSchema, type Plan } from "@kettlos/core/simulate/plan-schema";
 import type { Binned } from "./binned";
@@ -179,6 +180,7 @@ class KettlosDatabase extends Dexie {
       await change("plans", "plan", whole(PlanSchema, migratePlan));
       await change("batches", null, whole(BatchSchema, migrateBatch));
       await change("events", "event", whole(CookEventSchema, migrateEvent));
+      await change("clocks", "clock", whole(ClockSchema, migrateClock));
       await bringUpKept(transaction);
     };
     this.version(4).stores({ larder: "++seq, &id" });

@@ -1,5 +1,4 @@
-import { turnTitle } from "@kettlos/core/batch/stretch-actions";
-import { stretchesOf } from "@kettlos/core/simulate/stretches";
+import { turnTo } from "@kettlos/core/schedule/turns";
 import { nameOf } from "@kettlos/core/simulate/item-facts";
 import { isStaged } from "@kettlos/core/simulate/moves";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
@@ -32,13 +31,8 @@ export function markLabels(
       if (plan.heat.method === "hob" && plan.heat.boilFirstMin === null)
         labels.push({ tMin: mark.tMin, text: "simmers" });
     } else if (mark.kind === "turned") {
-      const at = plan.then.findIndex((s) => s.id === mark.stretchId);
-      const heat = plan.then[at]?.heat;
-      if (heat !== undefined)
-        labels.push({
-          tMin: mark.tMin,
-          text: turnTitle(heat, stretchesOf(plan)[at]?.heat ?? plan.heat).toLowerCase(),
-        });
+      const begun = turnTo(plan, mark.stretchId);
+      if (begun !== undefined) labels.push({ tMin: mark.tMin, text: begun.title.toLowerCase() });
     } else if (mark.kind in HEAT_MARKS)
       labels.push({ tMin: mark.tMin, text: HEAT_MARKS[mark.kind] ?? "" });
     else if (mark.kind === "itemIn") {

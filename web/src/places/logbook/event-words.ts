@@ -3,8 +3,7 @@ import { WAYS } from "@kettlos/core/cool/ways";
 import type { Method } from "@kettlos/core/heat/method";
 import { ingredientById } from "@kettlos/core/ingredient/catalogue";
 import { nameOf } from "@kettlos/core/simulate/item-facts";
-import { turnTitle } from "@kettlos/core/batch/stretch-actions";
-import { stretchesOf } from "@kettlos/core/simulate/stretches";
+import { turnTo } from "@kettlos/core/schedule/turns";
 import { workSaid, type WorkSaid } from "@kettlos/core/batch/said-marks";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
 import {
@@ -57,9 +56,8 @@ export function eventWords(event: CookEvent, plan: Plan, units: UnitSystem): str
     case "leftOut":
       return `${nameIn(plan, event.itemId)} left out`;
     case "heatSet": {
-      const at = plan.then.findIndex((s) => s.id === event.stretchId);
-      const begun = plan.then[at]?.heat;
-      if (begun !== undefined) return turnTitle(begun, stretchesOf(plan)[at]?.heat ?? plan.heat);
+      const begun = turnTo(plan, event.stretchId);
+      if (begun !== undefined) return begun.title;
       if (event.setting !== undefined) return `Turned to ${event.setting.toUpperCase()}`;
       if (event.ovenC !== undefined) return `Oven to ${showOven(event.ovenC, units)}`;
       return `Turned to a ${event.vigour} simmer, lid ${event.lid}`;

@@ -1,15 +1,16 @@
 <script setup lang="ts">
 import type { Answers } from "@kettlos/core/because/answers";
-import { movesWith, turnTitle } from "@kettlos/core/batch/stretch-actions";
+import { movesWith } from "@kettlos/core/batch/stretch-actions";
 import { stretchIdeas, type StretchIdea } from "@kettlos/core/convert/stretch-ideas";
 import { fold } from "@kettlos/core/batch/fold";
 import { nameOf } from "@kettlos/core/simulate/item-facts";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
-import { stretchesOf } from "@kettlos/core/simulate/stretches";
+import { turnsOf } from "@kettlos/core/schedule/turns";
 import { showDuration, showVolume, type UnitSystem } from "@kettlos/core/units/show";
 import { computed } from "vue";
 import EditPopover from "../../controls/EditPopover.vue";
+import WhyFigure from "../../controls/WhyFigure.vue";
 import { useOpened } from "../../controls/use-opened";
 import { newId } from "../../data/new-id";
 import StretchEditor from "./StretchEditor.vue";
@@ -23,16 +24,15 @@ const ideas = computed(() => stretchIdeas(props.plan, props.kitchen));
 const one = computed(() => (props.units === "us" ? "us" : "metric"));
 const NOTHING_DONE = fold([]);
 const rows = computed(() =>
-  props.plan.then.map((stretch, i) => {
-    const from = stretchesOf(props.plan)[i]?.heat ?? props.plan.heat;
+  turnsOf(props.plan).map(({ stretchId, title }, i) => {
     const went = props.answers.trace.stretches[i + 1];
-    const moves = movesWith(stretch.id, props.plan, NOTHING_DONE);
-    const isByClock = stretch.stop.by === "time";
+    const moves = movesWith(stretchId, props.plan, NOTHING_DONE);
+    const isByClock = props.plan.then[i]?.stop.by === "time";
     const said = (items: readonly Plan["items"][number][], word: string) =>
       items.map((item) => `${nameOf(item).toLowerCase()} ${word}`);
     return {
-      id: stretch.id,
-      title: turnTitle(stretch.heat, from),
+      id: stretchId,
+      title,
       min:
         went === undefined
           ? ""
@@ -44,6 +44,11 @@ const rows = computed(() =>
     };
   }),
 );
+const inAll = computed(() => {
+  const { low, expected, high } = props.answers.figures.holdMin;
+  const range = high - low < 1 ? "" : ` (${showDuration(low)} to ${showDuration(high)})`;
+  return `${showDuration(expected)}${range}`;
+});
 function add({ stretch }: StretchIdea) {
   const id = newId();
   shut();
@@ -71,6 +76,9 @@ const openStretch = computed(() => rows.value.find((r) => r.id === key.value) ??
         <span v-if="row.moves" class="small">{{ row.moves }}</span>
       </li>
     </ol>
+    <span v-if="rows.length > 0" class="quiet small"
+      >{{ inAll }} in all <WhyFigure :estimate="answers.figures.holdMin"
+    /></span>
     <button
       v-if="ideas.length > 0"
       type="button"

@@ -1,0 +1,58 @@
+import { LID_WORDS, VIGOUR_WORDS } from "../heat/heat-words";
+import type { Plan, StretchHeat } from "../simulate/plan-schema";
+import { stretchesOf } from "../simulate/stretches";
+
+const capital = (words: string): string => `${words.charAt(0).toUpperCase()}${words.slice(1)}`;
+
+/** What is done to begin a stretch, after another. */
+function turnTitle(heat: StretchHeat, from: StretchHeat): string {
+  switch (heat.method) {
+    case "hob": {
+      const onRing = `${VIGOUR_WORDS[heat.vigour]}, ${LID_WORDS[heat.lid]}`;
+      if (from.method === "hob" && from.vigour === heat.vigour) return capital(LID_WORDS[heat.lid]);
+      return from.method === "hob" ? capital(onRing) : `On the ring: ${onRing}`;
+    }
+    case "oven":
+      if (from.method !== "oven") return "Into the oven";
+      return from.ovenC === heat.ovenC
+        ? capital(LID_WORDS[heat.lid])
+        : `Turn the oven ${heat.ovenC > from.ovenC ? "up" : "down"}`;
+    case "slowCooker":
+      return `Turn it to ${heat.setting.toUpperCase()}`;
+    case "pressure":
+      return "Lock the lid, up to pressure";
+    case "rest":
+      return `Heat off, let it stand, ${LID_WORDS[heat.lid]}`;
+  }
+}
+
+/** A later stretch of a plan's heat: what it follows, and what is done to begin it. */
+export interface Turn {
+  readonly stretchId: string;
+  readonly heat: StretchHeat;
+  readonly from: StretchHeat;
+  /** "Rolling boil, lid off". */
+  readonly title: string;
+}
+
+/** Every turn of a plan's heat, in order; none where it has one stretch. */
+export const turnsOf = (plan: Plan): readonly Turn[] =>
+  stretchesOf(plan)
+    .slice(0, -1)
+    .flatMap(({ heat: from }, i): readonly Turn[] => {
+      const next = plan.then[i];
+      return next === undefined
+        ? []
+        : [
+            {
+              stretchId: next.id,
+              heat: next.heat,
+              from,
+              title: turnTitle(next.heat, from),
+            },
+          ];
+    });
+
+/** The turn that begins a stretch; undefined where the plan has none of that id. */
+export const turnTo = (plan: Plan, stretchId: string | undefined): Turn | undefined =>
+  turnsOf(plan).find((t) => t.stretchId === stretchId);
