@@ -10,7 +10,7 @@ import { livePlan } from "./live-plan";
 import { onFire } from "./on-fire";
 import { workBatch, workBegun, workDone, workLeft } from "./said-marks";
 import { workActions } from "./work-actions";
-import { LEFT_MEANS, WORK_SIGNS } from "./work-words";
+import { canBeLeft, LEFT_MEANS, WORK_SIGNS } from "./work-words";
 
 const kitchen = testKitchen();
 const NOW = Date.parse("2026-03-18T08:00:00Z");
@@ -145,6 +145,11 @@ describe("left out", () => {
     expect(LEFT_MEANS.soak).toMatch(/dry/);
     // Safety is not left out by a tap.
     expect(LEFT_MEANS.boilHard).toBeUndefined();
+    expect([canBeLeft("cut"), canBeLeft("brown"), canBeLeft("boilHard")]).toEqual([
+      false,
+      true,
+      true,
+    ]);
   });
 
   test("every kind of work but cutting and blending has its sign", () => {

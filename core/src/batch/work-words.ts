@@ -37,6 +37,10 @@ export const LEFT_MEANS: Partial<Record<Kind, string>> = {
   blanch: "More scum to skim, a cloudier stock.",
 };
 
+/** True where a dish can be reckoned without it: uncut, or unstirred, nobody knows what goes in. */
+export const canBeLeft = (kind: Kind): boolean =>
+  kind === "boilHard" || LEFT_MEANS[kind] !== undefined;
+
 /** The same of soaking dry common beans. */
 export const UNSOAKED_BEANS =
   "Dry beans are soaked and that water thrown away: unsoaked they boil far longer and unevenly, and a caution stands here.";

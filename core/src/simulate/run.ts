@@ -3,14 +3,7 @@ import { ringTooWeak } from "../heat/come-up";
 import { REST_MIN } from "../heat/constants";
 import { warmingFluxKgM2H } from "../heat/hob";
 import { centreGateC } from "../doneness/targets";
-import {
-  DRY_ALARM_M,
-  FAT_LAYER_FACTOR,
-  FAT_LAYER_FROM_M,
-  LEFT_IN_CLOTH_L,
-  LEFT_ON_PRESSED_L_KG,
-  LEFT_ON_SOLIDS_L_KG,
-} from "../liquid/constants";
+import { DRY_ALARM_M, FAT_LAYER_FACTOR, FAT_LAYER_FROM_M } from "../liquid/constants";
 import { Problem } from "../units/problem";
 import { capacityL, outerAreaM2, vesselAreaM2 } from "../vessel/volume";
 import { airPressureKPa, boilingPointC } from "../water/altitude";
@@ -28,6 +21,7 @@ import { eatenTarget, rulingItemId } from "./ruling";
 import { AS_PLANNED, CourseReader, type Happening, type HeatTurn } from "./course";
 import type { SimulateOptions } from "./options";
 import { Recorder } from "./recorder";
+import { strain } from "./straining";
 import { FIRST_STRETCH, stretchesOf, type PlannedStretch } from "./stretches";
 import type { ItemCourse, Mark, Phase, StretchCourse, Trace } from "./trace";
 import { neverThere, wantedKg, type Until } from "./until";
@@ -152,7 +146,7 @@ export class Run implements Cooking {
     const { method } = this.plan.heat;
     const isShut = method === "slowCooker" || method === "pressure";
     const sugarGL = endLiquidL > 0 ? pot.dissolved.sugarG / endLiquidL : 0;
-    if (this.plan.end === "strained") this.strain(solidsOutKg);
+    if (this.plan.end === "strained") strain(pot, this.plan, this.parameters, solidsOutKg);
     return {
       points: this.recorder.points,
       marks: this.recorder.marks,
@@ -485,17 +479,6 @@ export class Run implements Cooking {
         this.comings.putIn({ ...item, massKg: happening.massKg }, this.tMin);
     } else if (happening.does === "out") this.comings.takeOut(item, this.tMin);
     else this.comings.putBack(item, this.tMin);
-  }
-
-  private strain(solidsKg: number): void {
-    const { pot, plan } = this;
-    const perKg = plan.strain.pressed ? LEFT_ON_PRESSED_L_KG : LEFT_ON_SOLIDS_L_KG;
-    const onSolids = Math.min(pot.liquidKg, solidsKg * perKg.value * this.parameters.leftOnSolids);
-    pot.liquidKg -= onSolids;
-    pot.ledger.post("leftOnSolids", -onSolids);
-    const inCloth = Math.min(pot.liquidKg, plan.strain.clothPasses * LEFT_IN_CLOTH_L.value);
-    pot.liquidKg -= inCloth;
-    pot.ledger.post("leftInCloth", -inCloth);
   }
 
   mark(kind: Mark["kind"]): void {

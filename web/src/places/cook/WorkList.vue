@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { workBefore } from "@kettlos/core/batch/work-before";
+import { canBeLeft } from "@kettlos/core/batch/work-words";
 import { workDone, workLeft } from "@kettlos/core/batch/said-marks";
 import { showDuration } from "@kettlos/core/units/show";
 import { format } from "date-fns";
@@ -51,7 +52,7 @@ const isKept = computed(() => left.value < all.value.length);
           >
         </label>
         <button
-          v-if="isLit"
+          v-if="isLit && canBeLeft(task.kind)"
           type="button"
           class="link"
           :aria-label="`${task.title}: it was left out`"
@@ -59,7 +60,7 @@ const isKept = computed(() => left.value < all.value.length);
         >
           left out
         </button>
-        <span v-else class="quiet small">{{
+        <span v-else-if="!isLit" class="quiet small">{{
           doneMs === null ? showDuration(task.min) : format(doneMs, "HH:mm")
         }}</span>
       </li>
