@@ -2,6 +2,7 @@ import { describe, expect, test } from "vitest";
 import { happened } from "../../test/events";
 import { HEATS, testBraise, testKitchen, VESSEL_OF } from "../../test/kitchen";
 import { byTime, gravyBraise, hob } from "../../test/stretches";
+import { codeOf, holdingLineC } from "../cool/codes";
 import { runningOf } from "../clock/running";
 import { EXPECTED } from "../simulate/parameters";
 import { PlanSchema, type Plan } from "../simulate/plan-schema";
@@ -266,6 +267,13 @@ describe("standing off the heat", () => {
         .map((c) => c.severity);
     };
     expect(told(190)).toEqual([]);
+    // From the first minutes under it on.
+    const lineC = holdingLineC(codeOf(kitchen));
+    const cook = fold(happened(LIT_EVENT, oven, turn("rest", 185, { vigour: "bare" })));
+    let min = 190;
+    while (forecastLive(plan, kitchen, cook, at(min)).nowC >= lineC) min += 2;
+    expect(told(min - 4)).toEqual([]);
+    expect(told(min)).toEqual(["caution"]);
     expect(told(320)).toEqual(["caution"]);
     expect(told(430)).toEqual(["danger"]);
   });
@@ -284,6 +292,18 @@ describe("planned again as it went", () => {
     ]);
     expect(next.then.map((s) => s.id)).toEqual(["sauce", "warm"]);
     expect(PlanSchema.safeParse(next).success).toBe(true);
+  });
+
+  test("what was set for a minute on the way to something else is no stretch", () => {
+    const set = (vigour: string, min: number) => ({
+      kind: "heatSet",
+      vigour,
+      lid: "off",
+      atMs: at(min),
+    });
+    const cook = fold(happened(LIT_EVENT, SIMMERS, set("rolling", 100), set("bare", 101), off));
+    const next = planOfCook(testBraise({ heat: hob("gentle", "on") }), kitchen, cook, "again");
+    expect(next.then.map((s) => [s.heat, s.stop])).toEqual([[hob("bare", "off"), byTime(100)]]);
   });
 
   test("one that never came is gone, and what moved with it moves with the next", () => {

@@ -90,6 +90,14 @@ describe("the work before, as actions in their order", () => {
     expect(actions(begun, 601)[0]?.kind).toBe("workGoes");
   });
 
+  test("a timer of several batches is over batch by batch", () => {
+    const going = (events: object[]) =>
+      actions([did(workBegun("goat:brown")), ...events], 1).find((a) => a.id === "going:goat:brown")
+        ?.atMs ?? NaN;
+    const first = going([]) - NOW;
+    expect(going([did(workBatch("goat:brown"))]) - NOW).toBeCloseTo(2 * first, 3);
+  });
+
   test("a timer runs for hands too", () => {
     const [first] = actions([did(workBegun("goat:cut"))], 1).filter((a) => a.kind === "workGoes");
     expect(first?.atMs).toBeGreaterThan(NOW);

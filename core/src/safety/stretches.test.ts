@@ -2,7 +2,10 @@ import { describe, expect, test } from "vitest";
 import { answersFor } from "../because/answers";
 import { HEATS, testBraise, testKitchen, VESSEL_OF } from "../../test/kitchen";
 import type { HeatStretch, Plan } from "../simulate/plan-schema";
+import { codeOf, holdingLineC } from "../cool/codes";
+import type { Facts } from "./facts";
 import { burnsAtNight, flameSpans } from "./flame";
+import { itemsUnderPressure } from "./pressure-spells";
 
 const kitchen = testKitchen();
 type Over = NonNullable<Parameters<typeof testBraise>[0]>;
@@ -119,7 +122,51 @@ describe("what waits for a stretch", () => {
   });
 });
 
+test("lifted out before the lid is locked it is not under pressure", () => {
+  const plan = inCooker({
+    heat: { ...OPEN, vigour: "gentle", lid: "on" },
+    stop: { by: "time", holdMin: 20 },
+    then: [then(SHUT, 15, "shut")],
+    items: [
+      {
+        ...testBraise().items[0]!,
+        out: { when: { at: "stretch", stretchId: "shut" }, isBack: true },
+      },
+      { id: "carrot", ingredientId: "carrot", massKg: 0.3, when: { at: "start" } },
+    ],
+  });
+  const facts = { plan, kitchen, trace: answers(plan).trace } as Facts;
+  expect(itemsUnderPressure(facts).map((i) => i.id)).toEqual(["carrot"]);
+});
+
+test("on the ring first and then in the oven the flame is out as it goes in", () => {
+  const plan = testBraise({
+    heat: { ...OPEN, vigour: "gentle", lid: "on" },
+    stop: { by: "time", holdMin: 40 },
+    then: [then({ ...HEATS.oven }, 120)],
+  });
+  const { trace } = answers(plan);
+  expect(flameSpans(plan, kitchen, trace)).toEqual([
+    { fromMin: 0, toMin: trace.stretches[1]?.fromMin },
+  ]);
+});
+
 describe("standing off the heat", () => {
+  test("a caution as soon as it is under the holding line, a danger past two hours of it", () => {
+    const resting = (holdMin: number) =>
+      testBraise({ then: [then({ method: "rest", lid: "off" }, holdMin)] });
+    const { trace } = answers(resting(600));
+    const lineC = holdingLineC(codeOf(kitchen));
+    const fromMin = trace.stretches[1]?.fromMin ?? 0;
+    const fell = trace.points.find((p) => p.tMin > fromMin && p.liquidC < lineC);
+    const lineMin = Math.round((fell?.tMin ?? 0) - fromMin);
+    const told = (holdMin: number) =>
+      ids(resting(holdMin)).filter((id) => id.includes("standsOff"));
+    expect(told(lineMin - 10)).toEqual([]);
+    expect(told(lineMin + 100)).toEqual(["standsOff"]);
+    expect(told(lineMin + 140)).toEqual(["! standsOff"]);
+  });
+
   test("an hour in a heavy pot under its lid stays hot; a whole evening is a danger", () => {
     const rest = (holdMin: number) =>
       ids(testBraise({ then: [then({ method: "rest", lid: "on" }, holdMin)] }));

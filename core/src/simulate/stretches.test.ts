@@ -160,6 +160,13 @@ describe("one stretch after another", () => {
     expect((cooked?.endLiquidL ?? 0) - (rested?.endLiquidL ?? 0)).toBeLessThan(0.03);
   });
 
+  test("as it stands, what steams off past the lid is gone", () => {
+    const left = (lid: "on" | "off") =>
+      run(braise(hob("gentle", "on"), 60, [stretch("r", { method: "rest", lid }, byTime(40))]))
+        .endLiquidL;
+    expect(left("off")).toBeLessThan(left("on") - 0.01);
+  });
+
   test("from the ring into the oven and out again: each comes to its own temperature", () => {
     const trace = run(
       braise(hob("steady", "on"), 40, [
@@ -253,6 +260,22 @@ describe("what moves as a stretch begins", () => {
     expect(sauce?.cookMin).toBeCloseTo(gentle?.cookMin ?? 0, 6);
     expect(warm?.cookMin).toBeGreaterThan((sauce?.cookMin ?? 0) + 3);
     expect(ledgerBalanceKg(trace.ledger)).toBeCloseTo(trace.strained.liquidKg, 9);
+  });
+
+  test("what was turned by hand is over as the next stretch begins", () => {
+    const course = {
+      cameUpMin: null,
+      turnedDownMin: null,
+      turns: [{ tMin: 60, vigour: "rolling" as const, lid: "off" as const }],
+      seen: [],
+      gaps: [],
+      happenings: [],
+      stretchFromMin: [100, 110],
+    };
+    const trace = simulate(plan, kitchen, { waterKg: 1.5, course });
+    const at = (min: number) => trace.points.findLast((p) => p.tMin <= min)?.liquidC ?? 0;
+    expect(at(95)).toBeCloseTo(trace.boilingC, 1);
+    expect(at(trace.totalMin - 1)).toBeLessThan(trace.boilingC - 3);
   });
 
   test("where it is known when, it moves then", () => {
