@@ -138,8 +138,8 @@ const TOO_MUCH: ReadonlySet<string> = new Set(["overRim", "aboveRim", "heapAbove
 const fault = computed(() => planStore.fault);
 const isTooMuch = computed(() => TOO_MUCH.has(fault.value?.id ?? ""));
 
-useEventListener(document, "visibilitychange", () => void planStore.flush());
-useEventListener(window, "pagehide", () => void planStore.flush());
+useEventListener(document, "visibilitychange", () => planStore.leave());
+useEventListener(window, "pagehide", () => planStore.leave());
 onBeforeUnmount(() => {
   void planStore.flush();
   planStore.plan = null;

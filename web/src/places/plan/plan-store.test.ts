@@ -5,6 +5,7 @@ import { planOf, sample } from "../../../test/pot";
 import { db } from "../../data/db";
 import { useKitchenStore } from "../../data/kitchen-store";
 import { forgetEverything, importAll } from "../../data/backup";
+import { holdUnwritten, writeHeld } from "../../data/unwritten";
 import { usePlanStore } from "./plan-store";
 
 async function loaded() {
@@ -157,5 +158,34 @@ describe("the plan on the screen", () => {
     await vi.waitFor(() => expect(store.answers?.trace.holdC).toBeLessThan(before - 4), {
       timeout: 90_000,
     });
+  });
+});
+
+describe("a page that goes before the disk has taken the last change", () => {
+  const held = () => Object.keys(localStorage).filter((k) => k.startsWith("kettlos-unwritten-"));
+
+  test("holds it until it is written, and no longer", async () => {
+    const store = await loaded();
+    store.change({ note: "more bay" });
+    store.leave();
+    store.leave();
+    expect(held()).toHaveLength(1);
+    await vi.waitFor(() => expect(held()).toHaveLength(0));
+    expect((await db.plans.get("plan-lamb"))?.plan.note).toBe("more bay");
+    store.leave();
+    expect(held()).toHaveLength(0);
+  });
+
+  test("finds it written when it opens again, beside what was changed elsewhere", async () => {
+    const store = await loaded();
+    const base = planOf("plan-lamb");
+    holdUnwritten(base, { ...base, note: "more bay" }, null);
+    localStorage.setItem("kettlos-unwritten-broken", "{");
+    store.change({ forWhat: "Sunday" });
+    await store.flush();
+    await writeHeld();
+    const stored = (await db.plans.get("plan-lamb"))?.plan;
+    expect(stored).toMatchObject({ note: "more bay", forWhat: "Sunday" });
+    expect(held()).toHaveLength(0);
   });
 });

@@ -14,6 +14,7 @@ import { clockHour } from "../../data/clock-hour";
 import { useKitchenStore } from "../../data/kitchen-store";
 import { savePlan, savePlanChange } from "../../data/repository";
 import { yieldOf } from "../../data/stock-yields";
+import { holdUnwritten, letGoOfHeld } from "../../data/unwritten";
 import { useSteps } from "../../data/use-steps";
 import { planChange } from "../../data/plan-change";
 import { say } from "../../frame/notices";
@@ -40,6 +41,10 @@ export const usePlanStore = defineStore("plan", () => {
   // A change is written at once, a run of changes every so often and at its end.
   const save = useThrottleFn(() => flush(), SAVE_EVERY_MS, true, true);
   let isDirty = false;
+  /** Writes under way. */
+  let underWay = 0;
+  /** Where what the disk had not yet is held, since the page went or might go. */
+  let heldKey: string | null = null;
   /** The plan as it was last read or written: what changes here are told apart from changes elsewhere by. */
   let base: Plan | null = null;
 
@@ -48,6 +53,7 @@ export const usePlanStore = defineStore("plan", () => {
     const mine = plan.value;
     if (!isDirty || mine === null) return;
     isDirty = false;
+    underWay += 1;
     try {
       const saved = await savePlanChange(base ?? mine, mine);
       if (saved.isGone) return sayGone(mine);
@@ -58,7 +64,23 @@ export const usePlanStore = defineStore("plan", () => {
     } catch (error) {
       isDirty = plan.value?.id === mine.id;
       throw error;
+    } finally {
+      underWay -= 1;
+      letGo();
     }
+  }
+
+  /** The page goes, or may: what the disk has not yet is held until it has. */
+  function leave(): void {
+    const mine = plan.value;
+    if (mine === null || (!isDirty && underWay === 0)) return;
+    heldKey = holdUnwritten(base ?? mine, mine, heldKey);
+    void flush();
+  }
+  function letGo(): void {
+    if (heldKey === null || isDirty || underWay > 0) return;
+    letGoOfHeld(heldKey);
+    heldKey = null;
   }
 
   function adopt(next: Plan): void {
@@ -238,5 +260,6 @@ export const usePlanStore = defineStore("plan", () => {
     addItem,
     removeItem,
     flush,
+    leave,
   };
 });
