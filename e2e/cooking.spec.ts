@@ -1,6 +1,7 @@
 import { readFileSync } from "node:fs";
 import { expect, test, type Page } from "@playwright/test";
 import {
+  fill,
   forward,
   light,
   openOwn,
@@ -26,6 +27,7 @@ async function simmering(page: Page, line = "2 kg oxtail"): Promise<void> {
   await planEmptyPot(page);
   await putIn(page, line);
   await page.getByRole("button", { name: /Put it on/ }).click();
+  await fill(page);
   await expect(page.getByRole("heading", { name: "Light the ring" })).toBeVisible();
   for (const [minutes, heading] of [
     [0, "It boils"],
@@ -97,6 +99,7 @@ test("a pot that stops by its level says when it is down there, from when to whe
   await expect(sentence(page)).toContainText("down to 3.0 L (about");
   await page.keyboard.press("Escape");
   await page.getByRole("button", { name: /Put it on/ }).click();
+  await fill(page);
   await expect(page.getByRole("heading", { name: "Light the ring" })).toBeVisible();
   await page.keyboard.press("Space");
   await expect(page.getByText("Down there")).toBeVisible();
@@ -110,6 +113,7 @@ test("two pots on the fire: both on the bench and the hob rail, one tap apart", 
   await openSample(page);
   await page.goto("/plan/plan-hare");
   await page.getByRole("button", { name: /Put it on/ }).click();
+  await fill(page);
   await expect(page.getByRole("heading", { name: "Light the ring" })).toBeVisible();
   await page.keyboard.press("Space");
   await expect(page.getByRole("heading", { name: "It boils" })).toBeVisible();

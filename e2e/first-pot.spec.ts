@@ -1,5 +1,14 @@
 import { expect, test, type Page } from "@playwright/test";
-import { forward, light, openOwn, planEmptyPot, putIn, sentence, storedEvents } from "./kitchens";
+import {
+  fill,
+  forward,
+  light,
+  openOwn,
+  planEmptyPot,
+  putIn,
+  sentence,
+  storedEvents,
+} from "./kitchens";
 
 const MORNING = new Date("2026-03-18T08:00:00+01:00");
 
@@ -59,6 +68,7 @@ async function wholeJourney(page: Page, pause: Pause): Promise<void> {
 
   // Cook.
   await page.getByRole("button", { name: /Put it on/ }).click();
+  await fill(page);
   await expect(page.getByRole("heading", { name: "Light the ring" })).toBeVisible();
   await page.keyboard.press("Space");
   await expect(page.getByRole("heading", { name: "It boils" })).toBeVisible();
@@ -129,6 +139,8 @@ async function wholeJourney(page: Page, pause: Pause): Promise<void> {
 
   const kinds = (await storedEvents(page)).map((e) => e.kind);
   expect(kinds).toEqual([
+    "added",
+    "did",
     "lit",
     "boils",
     "simmers",
@@ -162,7 +174,7 @@ test("a second tab sees what the first one did", async ({ context, page }) => {
   await planEmptyPot(page);
   await putIn(page, "2 kg oxtail");
   await page.getByRole("button", { name: /Put it on/ }).click();
-  await expect(page.getByRole("heading", { name: "Light the ring" })).toBeVisible();
+  await expect(page.getByRole("heading", { name: "Into the pot" })).toBeVisible();
   const other = await context.newPage();
   await other.clock.install({ time: MORNING });
   await other.goto(page.url());

@@ -29,9 +29,22 @@ export async function forward(page: Page, minutes: number): Promise<void> {
   await page.clock.runFor(1500);
 }
 
-/** Lights the pot, and waits until that is written: a key before it would say nothing. */
+/** Says that all of it is in, and waits until the pot is to be lit. */
+export async function fill(page: Page): Promise<void> {
+  const into = page.getByRole("heading", { level: 1, name: "Into the pot" });
+  await expect(into).toBeVisible();
+  await page.getByRole("button", { name: "All of it is in" }).click();
+  await expect(into).toBeHidden();
+}
+
+/**
+ * Fills and lights the pot, and waits until that is written: a key before it would say nothing. Where work
+ * is still to do before, it is lit all the same.
+ */
 export async function light(page: Page): Promise<void> {
-  const isLit = page.getByRole("button", { name: /It is lit|All of it is in/ });
+  const isLit = page.getByRole("button", { name: /It is (lit|on\b)/ });
+  await expect(isLit).toBeVisible();
+  if (await page.getByRole("button", { name: "All of it is in" }).isVisible()) await fill(page);
   await isLit.click();
   await expect(isLit).toBeHidden();
 }

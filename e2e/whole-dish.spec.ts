@@ -117,7 +117,7 @@ test("a kind from its defaults: work, ways, eaters, a swap, and onto the fire to
     await expect.poll(shown).not.toBe(before);
   }
   expect(pieces).toBeGreaterThan(4);
-  for (const name of ["Light the ring", "It simmers", "Skim"]) {
+  for (const name of ["Into the pot", "Light the ring", "It simmers", "Skim"]) {
     await expect(page.getByRole("heading", { level: 1, name })).toBeVisible();
     await page.keyboard.press("Space");
   }

@@ -1,5 +1,5 @@
 import { expect, test, type Page } from "@playwright/test";
-import { forward, openSample, storedEvents } from "./kitchens";
+import { fill, forward, openSample, storedEvents } from "./kitchens";
 
 const next = (page: Page) => page.getByRole("heading", { level: 1 });
 const space = async (page: Page) => {
@@ -46,6 +46,7 @@ test("Cook begins at the first cut: a soak that calls when it is over, batch aft
   await forward(page, 60);
   await expect(page.getByText("Now, since")).toBeVisible();
   await space(page);
+  await fill(page);
   await expect(next(page)).toHaveText("Light the ring");
   await expect(page.getByText("All of it is done.")).toBeVisible();
   const did = (await storedEvents(page)).flatMap((e) => ("what" in e ? [e.what] : []));

@@ -2,6 +2,8 @@ import type { Said } from "../units/said";
 export type ActionKind =
   | "work"
   | "workGoes"
+  | "fill"
+  | "salt"
   | "light"
   | "boils"
   | "turnDown"
@@ -28,7 +30,7 @@ export interface Action {
   readonly done?: string;
   /** Of "turn": the stretch of the heat that it begins. */
   readonly stretchId?: string;
-  /** Of work: what the log says once it is done, or begun. */
+  /** What the log says once it is done, or begun. */
   readonly mark?: string;
   /** What the log says where a timer is set for it. */
   readonly timer?: string;
@@ -36,6 +38,8 @@ export interface Action {
   readonly about?: string;
   /** What the log says where it is left out, and what that means for the dish. */
   readonly leave?: { readonly mark: string; readonly means: string };
+  /** What goes in beside the ingredients of the plan. */
+  readonly stirIn?: { readonly ingredientId: string; readonly massKg: number };
   /** What goes in or comes out, or is tried with a fork. */
   readonly itemIds?: readonly string[];
 }

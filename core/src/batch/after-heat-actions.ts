@@ -10,6 +10,7 @@ import { onCounter } from "./counter";
 import { liftedOut, putBack } from "./said-marks";
 import type { Cook } from "./fold";
 import type { LiveForecast } from "./live-forecast";
+import { saltRounds } from "./salt-rounds";
 import { sayList } from "./say-list";
 import { untilWords } from "./stretch-actions";
 import { lateByMin } from "./simmer-actions";
@@ -68,6 +69,7 @@ export const afterHeatActions = (
   ...afterRelease(plan, cook, forecast, offMs),
   ...offHeatItems(plan, cook, offMs),
   ...backs(plan, cook, offMs),
+  ...saltRounds(plan, cook, forecast),
   strainAction(plan, offMs + forecast.planned.releaseMin * MINUTE_MS),
 ];
 

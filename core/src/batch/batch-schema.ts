@@ -208,6 +208,13 @@ export const CookEventSchema = z.discriminatedUnion("kind", [
     ingredientId: z.string().refine(isIngredientId, "This is not in the catalogue of ingredients."),
     massKg: z.number().min(LEAST_KG).max(200),
   }),
+  /** Poured hot into another pot: so much of what came through the sieve. */
+  z.object({
+    ...base,
+    kind: z.literal("handedOn"),
+    toBatchId: Id,
+    massKg: z.number().min(LEAST_KG).max(500),
+  }),
   /** Chilling begins: in what, and by which stages. Replaces what was begun before. */
   z.object({ ...base, kind: z.literal("chillBegun"), chill: ChillSchema }),
   z.object({ ...base, kind: z.literal("chillRead"), tempC: z.number().min(-20).max(110) }),

@@ -279,7 +279,7 @@ describe("the next action", () => {
   };
 
   test("light, boil, turn down, then skim, read, add together, take off, strain", () => {
-    expect(next([], LIT).map((a) => a.kind)).toEqual(["light"]);
+    expect(next([], LIT).map((a) => a.kind)).toEqual(["fill", "light"]);
     const lit = happened({ kind: "lit", atMs: LIT });
     expect(next(lit, LIT + MIN)[0]?.kind).toBe("boils");
     const boiled = happened({ kind: "lit", atMs: LIT }, { kind: "boils", atMs: LIT + 50 * MIN });

@@ -7,6 +7,7 @@ import { decayThrough } from "../cool/decay";
 import { remedyFor, type CodeOfCooling, type Remedy } from "../cool/codes";
 import { outcomeOf } from "../units/problem";
 import type { Batch, Chill } from "./batch-schema";
+import { isAllHandedOn } from "./bowl-kg";
 import { containerOf } from "./chill-containers";
 import type { Chilling, Cook } from "./fold";
 import { LiveModel } from "./live-model";
@@ -106,4 +107,5 @@ export const isChilled = ({ chilling }: Cook): boolean => (chilling?.endedMs ?? 
 /** True until it is chilled; what was logged without it is past chilling after a day. */
 export const isStillToChill = (cook: Cook, nowMs: number): boolean =>
   !isChilled(cook) &&
+  !isAllHandedOn(cook) &&
   (cook.stage !== "done" || nowMs - (cook.strainedMs ?? nowMs) <= PAST_CHILLING_MS);

@@ -70,7 +70,10 @@ export interface Chilling {
 }
 
 /** One thing done to a strained pot. */
-export type Finishing = EventOf<"reducedTo"> | EventOf<"stirredIn">;
+export type Finishing = EventOf<(typeof FINISHES)[number]>;
+const FINISHES = ["reducedTo", "stirredIn", "handedOn"] as const satisfies readonly Kind[];
+const isFinishing = (event: CookEvent): event is Finishing =>
+  FINISHES.some((kind) => kind === event.kind);
 
 /** A cook so far: what the events come to, once those taken back are left out. */
 export interface Cook {
@@ -200,7 +203,7 @@ export function fold(events: readonly CookEvent[]): Cook {
     did: timesOf(all("did")),
     notes: all("noted").map((e) => ({ eventId: e.id, atMs: e.atMs, text: e.text })),
     result: strained === null ? null : resultOf(strained, all("fatLifted"), all("setJudged")),
-    finishing: live.filter((e): e is Finishing => e.kind === "reducedTo" || e.kind === "stirredIn"),
+    finishing: live.filter(isFinishing),
     looks: {
       clarity: all("looked").findLast((e) => e.clarity !== undefined)?.clarity ?? null,
       colour: all("looked").findLast((e) => e.colour !== undefined)?.colour ?? null,

@@ -39,7 +39,7 @@ describe("what to do, heat by heat", () => {
     ["pressure", "Light the ring", "It is at pressure", "Heat off, let the pressure down"],
   ])("%s", (name, start, clock, end) => {
     const plan = dish(name);
-    expect(titles(plan, [], LIT)).toEqual([start]);
+    expect(titles(plan, [], LIT)).toEqual(["Into the pot", start]);
     const lit = happened({ kind: "lit", atMs: LIT });
     expect(titles(plan, lit, LIT)[0]).toBe(clock);
     const holding = happened(
@@ -54,16 +54,19 @@ describe("what to do, heat by heat", () => {
       const forecast = forecastLive(plan, kitchen, fold([]), LIT);
       return inWords(actionsFor(plan, fold([]), forecast, LIT)[0]?.lookFor ?? "", system);
     };
-    expect(look(dish("hob"), "metric")).toBe("In the pot: goat shoulder and 900 mL of cold water.");
-    expect(look(dish("hob"), "us")).toMatch(/and 3 ¾ cups of cold water/);
+    expect(look(dish("hob"), "metric")).toBe(
+      "1.4 kg goat shoulder, 900 mL cold water: it then stands 4.6 cm over the floor.",
+    );
+    expect(look(dish("hob"), "us")).toMatch(/3 ¾ cups cold water: .* 1 ⅞ in over the floor/);
     const hot = dish("low", { heat: { ...HEATS.low, start: "hot" } });
-    expect(look(hot, "metric")).toMatch(/900 mL of boiling water/);
+    expect(look(hot, "metric")).toMatch(/900 mL boiling water/);
     const none = dish("hob", { water: { by: "amount", volumeL: 0 } });
-    expect(look(none, "metric")).toBe("In the pot: goat shoulder.");
+    expect(look(none, "metric")).toBe("1.4 kg goat shoulder");
   });
 
   test("a cold oven start begins at the oven", () => {
     expect(titles(dish("oven", { heat: { ...HEATS.oven, start: "cold" } }), [], LIT)).toEqual([
+      "Into the pot",
       "Put it into the oven",
     ]);
   });

@@ -5,6 +5,7 @@ import { eatenOf, goesInAfter } from "../dish/eaten";
 import { fatOf } from "../dish/fat-of";
 import { saltOf } from "../dish/salt-of";
 import { ALLERGENS, type Allergen } from "../ingredient/ingredient";
+import type { Label } from "../ingredient/label";
 import { ALCOHOL_KG_L } from "../seasoning/alcohol";
 import { contentsOf, ingredientOf, valuesOf, unreadIn } from "../simulate/item-facts";
 import { PlanItemSchema } from "../simulate/plan-schema";
@@ -69,13 +70,45 @@ export function inBowl(batch: Batch, cook: Cook): InBowl | null {
 
 /** What is in the bowl once it was reduced and things were stirred in, in order. */
 export const finished = (bowl: InBowl, steps: readonly Finishing[]): InBowl =>
-  steps.reduce(
-    (now, step) =>
-      step.kind === "reducedTo"
-        ? boiledDown(now, step.volumeL)
-        : stirredIn(now, step.ingredientId, step.massKg),
-    bowl,
-  );
+  steps.reduce((now, step) => {
+    switch (step.kind) {
+      case "reducedTo":
+        return boiledDown(now, step.volumeL);
+      case "stirredIn":
+        return stirredIn(now, step.ingredientId, step.massKg);
+      case "handedOn":
+        return without(now, step.massKg);
+    }
+  }, bowl);
+
+/** With so much of it poured away elsewhere, and its share of all that is in it. */
+export function without(bowl: InBowl, massKg: number): InBowl {
+  const left = bowl.massKg > 0 ? Math.max(0, 1 - massKg / bowl.massKg) : 0;
+  return {
+    ...bowl,
+    massKg: bowl.massKg * left,
+    saltG: bowl.saltG * left,
+    gelatinG: bowl.gelatinG * left,
+    alcoholG: bowl.alcoholG * left,
+    fatG: bowl.fatG * left,
+    flourG: bowl.flourG * left,
+  };
+}
+
+/** What a kilogram of it brings into another pot, as a label says it. */
+export function bowlLabel(bowl: InBowl): Label {
+  const perKg = (g: number) => (bowl.massKg > 0 ? g / bowl.massKg : 0);
+  return {
+    saltGKg: perKg(bowl.saltG),
+    gelatinGKg: perKg(bowl.gelatinG),
+    alcoholShare: Math.min(1, perKg(bowl.alcoholG) / (1000 * ALCOHOL_KG_L.value)),
+    fatGKg: perKg(bowl.fatG),
+    ...(bowl.flourG > 0 ? { starchGKg: perKg(bowl.flourG) } : {}),
+    allergens: [...bowl.allergens],
+    madeOf: [...bowl.madeOf],
+    unread: [...bowl.unread],
+  };
+}
 
 /** Down to so many litres: only water leaves; alcohol is left in, which is on the safe side. */
 export const boiledDown = (bowl: InBowl, volumeL: number): InBowl => ({

@@ -9,6 +9,7 @@ import { aboutC, litres, metres, ruleC, say } from "../units/said";
 import { showDuration } from "../units/show";
 import { thereByThermometer } from "./as-seen";
 import { beanCaution } from "./bean-caution";
+import { isAllHandedOn } from "./bowl-kg";
 import { coldStoryOf } from "./cold-story";
 import { drifts } from "./course-of";
 import { coreCaution } from "./core-caution";
@@ -160,7 +161,7 @@ function night(facts: LiveFacts): LiveCaution | null {
 
 /** Off the heat and not chilled: under the holding line it must not stand on. */
 function standing({ kitchen, cook, forecast, nowMs }: LiveFacts): LiveCaution | null {
-  if (forecast.standing === null || cook.chilling !== null) return null;
+  if (forecast.standing === null || cook.chilling !== null || isAllHandedOn(cook)) return null;
   const code = codeOf(kitchen);
   const lineC = holdingLineC(code);
   const underMs = underLineMs(forecast.standing, lineC);

@@ -5,8 +5,10 @@ import { say } from "../units/said";
 import { showDuration } from "../units/show";
 import type { Action } from "./action";
 import { afterHeatActions, offAction } from "./after-heat-actions";
+import { fillActions } from "./filling";
 import type { Cook } from "./fold";
 import type { LiveForecast } from "./live-forecast";
+import { saltRounds } from "./salt-rounds";
 import { simmerActions } from "./simmer-actions";
 import { stretchActions } from "./stretch-actions";
 import { planNow } from "./stretch-now";
@@ -27,10 +29,12 @@ export function actionsFor(
   const plan = countedBack(written, forecast.planned);
   // What comes round, and how it ends, is by the heat that it is on.
   const now = { ...planNow(plan, cook), then: plan.then };
-  if (cook.litMs === null) return [lightAction(plan, nowMs, forecast.waterL)];
+  if (cook.litMs === null)
+    return [...fillActions(plan, cook, forecast, nowMs), lightAction(plan, nowMs)];
   if (cook.offMs !== null) return afterHeatActions(now, cook, forecast, cook.offMs);
   const all = [
     ...warmingActions(plan, cook, forecast, cook.litMs),
+    ...saltRounds(plan, cook, forecast),
     ...simmerActions(now, cook, forecast, nowMs),
     ...stretchActions(plan, cook, forecast),
     offAction({ ...plan, heat: lastHeat(plan) }, forecast),
@@ -53,7 +57,7 @@ const isOverEnd = (action: Action, nowMs: number): boolean =>
   nowMs - action.atMs >= OVER_END_MIN * MINUTE_MS;
 
 /** What changes what comes out: a round that was missed does not hide it. */
-const CHANGES: ReadonlySet<Action["kind"]> = new Set(["turn", "add", "lift", "offHeat"]);
+const CHANGES: ReadonlySet<Action["kind"]> = new Set(["turn", "add", "salt", "lift", "offHeat"]);
 
 /**
  * What matters most stands first: off what is over its time, then look at what nobody has seen, then what

@@ -1,4 +1,4 @@
-import { aboutC, litres, ovenC, say, type Said } from "../units/said";
+import { aboutC, ovenC, say, type Said } from "../units/said";
 import { SIMMER_LOOK } from "../heat/simmer-look";
 import { nameOf } from "../simulate/item-facts";
 import type { Heat, Plan } from "../simulate/plan-schema";
@@ -26,39 +26,26 @@ const START_WORDS: Record<Start, string> = {
   slowCooker: "Switch the slow cooker on",
 };
 
-/** What a cook says of it: what drifts is said to be on apart from that. */
 const START_SAID: Record<Start, string> = {
   ring: "It is lit",
-  oven: "All of it is in",
-  slowCooker: "All of it is in",
+  oven: "It is in the oven",
+  slowCooker: "It is on",
 };
 
-/** Less is no water worth pouring, L. */
-const NO_WATER_L = 0.02;
-
-/** What is in the pot by then, the water by its amount. */
-function startList(plan: Plan, waterL: number | null): Said {
-  const names = plan.items
-    .filter((i) => i.when.at === "start" && i.ingredientId !== "water")
-    .map((i) => nameOf(i).toLowerCase());
-  const isBoiling = plan.heat.method === "slowCooker" && plan.heat.start === "hot";
-  const kind = isBoiling ? "boiling water" : "cold water";
-  if (waterL !== null && waterL < NO_WATER_L)
-    return names.length === 0 ? "" : `In the pot: ${sayList(names)}.`;
-  const water = waterL === null ? kind : say`${litres(waterL)} of ${kind}`;
-  return names.length === 0
-    ? say`${water} in the pot.`
-    : say`In the pot: ${names.join(", ")} and ${water}.`;
+/** What is in the pot by then. */
+function startList(plan: Plan): string {
+  const names = plan.items.filter((i) => i.when.at === "start").map(nameOf);
+  return `In the pot: ${sayList([...names, "water"])}.`;
 }
 
-/** What begins it: the ring, the oven or the switch; how much water is in by then, where that is known. */
-export const lightAction = (plan: Plan, nowMs: number, waterL: number | null): Action => ({
+/** What begins it: the ring, the oven or the switch. */
+export const lightAction = (plan: Plan, nowMs: number): Action => ({
   id: "light",
   kind: "light",
   atMs: nowMs,
   title: START_WORDS[startsOn(plan.heat)],
   done: START_SAID[startsOn(plan.heat)],
-  lookFor: startList(plan, waterL),
+  lookFor: startList(plan),
 });
 
 /** Until the cook's clock runs: it boils, it is turned down, it simmers or is where it cooks. */

@@ -1,9 +1,8 @@
 import type { Batch } from "../batch/batch-schema";
 import type { Cook } from "../batch/fold";
-import { inBowl } from "../batch/in-bowl";
+import { bowlLabel, inBowl } from "../batch/in-bowl";
 import { costOf } from "../dish/shopping";
 import type { Label } from "../ingredient/label";
-import { ALCOHOL_KG_L } from "../seasoning/alcohol";
 import type { Lot } from "./larder-schema";
 
 /** What a pot gave, as every container of it shares it. */
@@ -30,21 +29,11 @@ export function potFacts(
   const bowl = inBowl(batch, cook);
   if (bowl === null || cook.result === null) return null;
   const { massKg } = bowl;
-  const perKg = (g: number) => (massKg > 0 ? g / massKg : 0);
   const cost = costOf(plan, kitchen, lotPerKg(lots));
   return {
     allKg: massKg,
     isLiquid: plan.end === "strained",
-    label: {
-      saltGKg: perKg(bowl.saltG),
-      gelatinGKg: perKg(bowl.gelatinG),
-      alcoholShare: Math.min(1, perKg(bowl.alcoholG) / (1000 * ALCOHOL_KG_L.value)),
-      fatGKg: perKg(bowl.fatG),
-      ...(bowl.flourG > 0 ? { starchGKg: perKg(bowl.flourG) } : {}),
-      allergens: [...bowl.allergens],
-      madeOf: [...bowl.madeOf],
-      unread: [...bowl.unread],
-    },
+    label: bowlLabel(bowl),
     costPerKg: cost === null || cost.unpriced > 0 || massKg <= 0 ? null : cost.cost / massKg,
     madeMs: cook.result.strainedMs,
     isForAnimals: plan.feeds === "animals",

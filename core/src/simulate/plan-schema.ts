@@ -70,6 +70,8 @@ export const PlanItemSchema = z.object({
   preparation: textUpTo(200).default(""),
   boneState: z.enum(["raw", "blanched", "roasted", "usedBefore"]).default("raw"),
   frozen: z.boolean().default(false),
+  /** It goes in hot, °C: from another pot, or kept beside it. */
+  hotC: z.number().min(30).max(105).optional(),
   /** Minutes it was boiled hard before it goes in, in water thrown away. */
   boiledMin: z.number().min(0).max(240).default(0),
   /** Its pieces by their measures; without it the plan's or the ingredient's usual size. */

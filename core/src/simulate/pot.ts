@@ -43,13 +43,17 @@ interface OutOfPot {
 const startC = (ingredient: Ingredient, item: PlanItem, waterC: number, roomC: number): number =>
   item.frozen
     ? 0
-    : ingredient.id === "water"
-      ? waterC
-      : ingredient.group === "pulse"
-        ? PULSE_C
-        : ingredient.group === "bones" || ingredient.group === "meat" || ingredient.group === "fish"
-          ? FROM_FRIDGE_C
-          : roomC;
+    : item.hotC !== undefined
+      ? item.hotC
+      : ingredient.id === "water"
+        ? waterC
+        : ingredient.group === "pulse"
+          ? PULSE_C
+          : ingredient.group === "bones" ||
+              ingredient.group === "meat" ||
+              ingredient.group === "fish"
+            ? FROM_FRIDGE_C
+            : roomC;
 
 /**
  * The pot's contents while it cooks: one temperature, the liquid with its ledger, and every solid.

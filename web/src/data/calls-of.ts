@@ -15,7 +15,7 @@ export interface PotCall {
 /** Something is late by more than this when nobody was there to hear it, ms. */
 const LATE_MS = 90_000;
 /** What is not worth a call: it is done when the cook comes to it. */
-const QUIET: ReadonlySet<string> = new Set(["light", "work"]);
+const QUIET: ReadonlySet<string> = new Set(["light", "fill", "work"]);
 
 /** What calls at nowMs on the pot's clock: what is due, and every danger. */
 export function callsOf(pot: FirePot, nowMs: number, units: UnitSystem): readonly PotCall[] {

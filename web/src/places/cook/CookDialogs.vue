@@ -11,6 +11,7 @@ import InstrumentsDialog from "./InstrumentsDialog.vue";
 import LevelReader from "./LevelReader.vue";
 import PauseDialog from "./PauseDialog.vue";
 import PourDialog from "./PourDialog.vue";
+import SinceDialog from "./SinceDialog.vue";
 import StillOnCounter from "./StillOnCounter.vue";
 import TasteDialog from "./TasteDialog.vue";
 import TemperatureReader from "./TemperatureReader.vue";
@@ -26,7 +27,18 @@ const props = defineProps<{
   trace: Trace | null;
   actions: ReturnType<typeof useCookActions>;
 }>();
-const { opened, waiting, leftBehind, write, writeOpen, putExtra, goOn, complete } = props.actions;
+const {
+  opened,
+  waiting,
+  leftBehind,
+  waterBehindL,
+  write,
+  writeOpen,
+  putExtra,
+  goOn,
+  complete,
+  lit,
+} = props.actions;
 const shows = (name: Opened) =>
   computed({
     get: () => opened.value === name,
@@ -39,6 +51,7 @@ const pour = shows("pour");
 const taste = shows("taste");
 const fork = shows("fork");
 const pause = shows("pause");
+const since = shows("since");
 const instruments = shows("instruments");
 const counter = ref(false);
 watch(waiting, (action) => (counter.value = action !== null));
@@ -66,10 +79,12 @@ const does = computed(() => {
   <TasteDialog v-model="taste" :pot="pot" :trace="trace" :write="writeOpen" :put-extra="putExtra" />
   <ForkCheck v-model="fork" :pot="pot" :write="writeOpen" />
   <PauseDialog v-model="pause" :pot="pot" :now-ms="nowMs" :write="writeOpen" />
+  <SinceDialog v-model="since" :now-ms="nowMs" :lit="lit" />
   <InstrumentsDialog v-model="instruments" :pot="pot" :link="link" />
   <StillOnCounter
     v-model="counter"
     :items="leftBehind"
+    :water-l="waterBehindL"
     :units="units"
     :does="does"
     @write="write"

@@ -78,9 +78,10 @@ watch(
 const actions = useCookActions(pot);
 const { opened, complete, undo, write, putExtra } = actions;
 const next = computed(() => pot.value?.actions[0] ?? null);
-/** What lights it while there is work to do before. */
+const isPrep = computed(() => next.value?.kind === "work" || next.value?.kind === "workGoes");
+/** What lights it while there is something to do before. */
 const lighting = computed(() =>
-  next.value?.kind === "work" || next.value?.kind === "workGoes"
+  isPrep.value || next.value?.kind === "fill"
     ? pot.value?.actions.find((a) => a.kind === "light")
     : undefined,
 );
@@ -160,7 +161,7 @@ const recipe = computed(() => {
           ? 'not lit yet'
           : `on since ${format(pot.cook.litMs, 'HH:mm')}, ${vessel.name.toLowerCase()}`
       "
-      :stage="lighting === undefined ? pot.cook.stage : 'prep'"
+      :stage="isPrep ? 'prep' : pot.cook.stage"
       :plan-id="pot.batch.plan.id"
       :batch-id="pot.batch.id"
       :is-strained="pot.cook.strainedMs !== null"
@@ -212,6 +213,7 @@ const recipe = computed(() => {
           :light="lighting"
           @done="complete(next)"
           @light="lighting !== undefined && complete(lighting)"
+          @since="opened = 'since'"
           @say="write({ kind: 'did', what: $event })"
         />
         <WorkList

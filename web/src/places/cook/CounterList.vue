@@ -1,13 +1,14 @@
 <script setup lang="ts">
 import type { OwnIngredient } from "@kettlos/core/ingredient/own-ingredient";
 import { callOf, onCounter, whereIs } from "@kettlos/core/batch/counter";
+import { WATER_POURED, waterToPourL } from "@kettlos/core/batch/filling";
 import { liftedOut, putBack } from "@kettlos/core/batch/said-marks";
 import { goesInAfter } from "@kettlos/core/dish/eaten";
 import type { Ingredient } from "@kettlos/core/ingredient/ingredient";
 import type { Amount } from "@kettlos/core/ingredient/read-amount";
 import { nameOf } from "@kettlos/core/simulate/item-facts";
 import type { PlanItem } from "@kettlos/core/simulate/plan-schema";
-import { showMass, type UnitSystem } from "@kettlos/core/units/show";
+import { showMass, showVolume, type UnitSystem } from "@kettlos/core/units/show";
 import { format } from "date-fns";
 import { computed } from "vue";
 import EditPopover from "../../controls/EditPopover.vue";
@@ -17,6 +18,7 @@ import type { LivePot } from "../../data/pots-store";
 import type { NewEvent } from "../../data/repository";
 import { newItem } from "../plan/new-item";
 import CounterItem from "./CounterItem.vue";
+import CounterSign from "./CounterSign.vue";
 
 /** What still lies on the counter, and what is in the pot. A tap puts something in now. */
 const props = defineProps<{ pot: LivePot; units: UnitSystem; nowMs: number }>();
@@ -27,6 +29,8 @@ const cook = computed(() => props.pot.cook);
 const plan = computed(() => props.pot.batch.plan);
 const items = computed(() => plan.value.items.filter((i) => !goesInAfter(i)));
 const isLit = computed(() => cook.value.litMs !== null);
+/** What of the water is still to be poured. */
+const pourL = computed(() => waterToPourL(cook.value, props.pot.forecast.waterL));
 const isOff = computed(() => cook.value.offMs !== null);
 const openItem = computed(() => items.value.find((i) => i.id === key.value) ?? null);
 const counter = computed(() => onCounter(plan.value, cook.value));
@@ -80,6 +84,18 @@ const putExtra = (ingredient: Ingredient, { massKg, counted }: Amount, own: OwnI
 <template>
   <h2>On the counter</h2>
   <ul>
+    <li v-if="pourL > 0">
+      <button
+        type="button"
+        class="tap"
+        aria-label="The water is in now"
+        @click="write({ kind: 'did', what: WATER_POURED })"
+      >
+        <CounterSign />
+      </button>
+      <strong>Water</strong>
+      <b class="figure">{{ showVolume(pourL, one) }}</b>
+    </li>
     <li v-for="item in counter" :key="item.id" :class="call(item)">
       <button
         type="button"
@@ -87,11 +103,7 @@ const putExtra = (ingredient: Ingredient, { massKg, counted }: Amount, own: OwnI
         :aria-label="`${nameOf(item)} is in now`"
         @click="write({ kind: 'added', itemId: item.id, massKg: item.massKg })"
       >
-        <svg viewBox="0 0 30 30" width="30" height="30" aria-hidden="true">
-          <path d="M15 2v9m-4-4 4 4 4-4" class="arrow" />
-          <path d="M5 16v7q0 4 4 4h12q4 0 4-4v-7" class="body" />
-          <path d="M2 15h26" class="rim" />
-        </svg>
+        <CounterSign />
       </button>
       <span
         ><strong>{{ nameOf(item) }}</strong
@@ -107,7 +119,7 @@ const putExtra = (ingredient: Ingredient, { massKg, counted }: Amount, own: OwnI
         {{ amountOf(item) }}
       </button>
     </li>
-    <li v-if="counter.length === 0" class="quiet none">Nothing left: all is in.</li>
+    <li v-if="counter.length === 0 && pourL === 0" class="quiet none">Nothing left: all is in.</li>
   </ul>
   <EditPopover
     v-if="anchor !== null && openItem !== null"
@@ -261,18 +273,5 @@ li span span {
 
 .tap:hover {
   background: var(--rim-soft);
-}
-
-.arrow,
-.body {
-  fill: none;
-  stroke: var(--rim);
-  stroke-width: 2;
-}
-
-.rim {
-  stroke: var(--rim-deep);
-  stroke-width: 4;
-  stroke-linecap: round;
 }
 </style>

@@ -16,7 +16,7 @@ const props = defineProps<{
   /** While work is to do before: what lights it all the same. */
   light?: Action | undefined;
 }>();
-const emit = defineEmits<{ done: []; light: []; say: [mark: string] }>();
+const emit = defineEmits<{ done: []; light: []; since: []; say: [mark: string] }>();
 /** What leaving it out means is read before it is done. */
 const isLeaving = ref(false);
 watch(
@@ -30,6 +30,8 @@ function leave() {
 const DONE: Record<ActionKind, string> = {
   work: "It is done",
   workGoes: "It is done",
+  fill: "All of it is in",
+  salt: "It is in",
   light: "It is lit",
   boils: "It boils now",
   turnDown: "Turned down, it simmers",
@@ -52,7 +54,8 @@ const doneWords = computed(() =>
 );
 const left = computed(() => countdown(props.action.atMs - props.nowMs));
 /** What has no time of its own: it is done when the cook comes to it. */
-const isQuiet = computed(() => props.action.kind === "light" || props.action.kind === "work");
+const QUIET: ReadonlySet<ActionKind> = new Set(["light", "fill", "work"]);
+const isQuiet = computed(() => QUIET.has(props.action.kind));
 /** So much overdue it calls louder. */
 const LATE_MS = 10 * 60_000;
 const isLate = computed(() => !isQuiet.value && props.nowMs - props.action.atMs > LATE_MS);
@@ -63,6 +66,7 @@ const isDue = computed(() => props.action.atMs <= props.nowMs && !isQuiet.value)
   <div class="next" :class="{ due: isDue, late: isLate }">
     <p class="at quiet">
       <template v-if="action.kind === 'light'">When everything is in</template>
+      <template v-else-if="action.kind === 'fill'">Before it is lit</template>
       <template v-else-if="action.kind === 'work'">Before it goes on, {{ action.about }}</template>
       <template v-else
         >{{ isDue ? "Now, since" : "Next, at" }} {{ format(action.atMs, "HH:mm") }}</template
@@ -76,7 +80,7 @@ const isDue = computed(() => props.action.atMs <= props.nowMs && !isQuiet.value)
     <button type="button" class="button primary done" @click="$emit('done')">
       {{ doneWords }} <kbd>Space</kbd>
     </button>
-    <div v-if="action.timer || action.leave || light" class="aside">
+    <div v-if="action.timer || action.leave || light || action.kind === 'light'" class="aside">
       <button v-if="action.timer" type="button" class="button" @click="$emit('say', action.timer)">
         Set its timer
       </button>
@@ -95,6 +99,9 @@ const isDue = computed(() => props.action.atMs <= props.nowMs && !isQuiet.value)
       <button v-if="light" type="button" class="button" @click="$emit('light')">
         {{ light.done ?? DONE.light }}
       </button>
+      <button v-if="action.kind === 'light'" type="button" class="button" @click="$emit('since')">
+        It has been on since …
+      </button>
     </div>
     <ol v-if="later.length > 0 && light === undefined" class="later">
       <li v-for="item in later" :key="item.id">
@@ -102,7 +109,7 @@ const isDue = computed(() => props.action.atMs <= props.nowMs && !isQuiet.value)
         <template v-if="item.about"
           ><b class="figure">{{ item.about.replace("about ", "") }}</b></template
         >
-        <template v-else-if="item.kind !== 'light'">
+        <template v-else-if="item.kind !== 'light' && item.kind !== 'fill'">
           <b class="figure">{{ countdown(item.atMs - nowMs) }}</b>
           <span class="quiet small">{{ format(item.atMs, "HH:mm") }}</span>
         </template>

@@ -1,16 +1,24 @@
 <script setup lang="ts">
+import { WATER_POURED } from "@kettlos/core/batch/filling";
 import { nameOf } from "@kettlos/core/simulate/item-facts";
 import type { PlanItem } from "@kettlos/core/simulate/plan-schema";
-import { showMass, type UnitSystem } from "@kettlos/core/units/show";
+import { showMass, showVolume, type UnitSystem } from "@kettlos/core/units/show";
 import { computed } from "vue";
 import type { NewEvent } from "../../data/repository";
 import OpenDialog from "../../controls/OpenDialog.vue";
 
 /** Nothing passes with something on the counter: each is put in or left out, by name. */
-const props = defineProps<{ items: readonly PlanItem[]; units: UnitSystem; does: string }>();
+const props = defineProps<{
+  items: readonly PlanItem[];
+  /** Water that is not in yet, L. */
+  waterL: number;
+  units: UnitSystem;
+  does: string;
+}>();
 const shown = defineModel<boolean>({ required: true });
 const emit = defineEmits<{ write: [NewEvent]; goOn: [] }>();
 const one = computed(() => (props.units === "us" ? "us" : "metric"));
+const isNothingLeft = computed(() => props.items.length === 0 && props.waterL === 0);
 
 function all(isIn: boolean) {
   for (const item of props.items)
@@ -48,7 +56,17 @@ function all(isIn: boolean) {
             </button>
           </span>
         </li>
-        <li v-if="items.length === 0">Nothing is left on the counter.</li>
+        <li v-if="waterL > 0">
+          <span><strong>Water</strong> {{ showVolume(waterL, one) }}</span>
+          <button
+            type="button"
+            class="button"
+            @click="$emit('write', { kind: 'did', what: WATER_POURED })"
+          >
+            It is in
+          </button>
+        </li>
+        <li v-if="isNothingLeft">Nothing is left on the counter.</li>
       </ul>
       <div class="beside">
         <template v-if="items.length > 1">
@@ -58,7 +76,7 @@ function all(isIn: boolean) {
         <button
           type="button"
           class="button primary"
-          :disabled="items.length > 0"
+          :disabled="!isNothingLeft"
           @click="$emit('goOn')"
         >
           {{ does }}

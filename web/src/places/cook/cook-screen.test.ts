@@ -68,13 +68,17 @@ describe("nothing passes with something on the counter", () => {
     const items = potOf("on-fire").batch.plan.items.slice(1, 3);
     const wrapper = mount(StillOnCounter, {
       global,
-      props: { items, units: "metric", does: "Off the heat", modelValue: false },
+      props: { items, waterL: 1.2, units: "metric", does: "Off the heat", modelValue: false },
     });
     await wrapper.setProps({ modelValue: true });
     expect(button(wrapper, "Off the heat").attributes("disabled")).toBeDefined();
     await button(wrapper, "Leave all of it out").trigger("click");
     expect(wrapper.emitted("write")).toEqual(items.map((i) => [{ kind: "leftOut", itemId: i.id }]));
     await wrapper.setProps({ items: [] });
+    expect(button(wrapper, "Off the heat").attributes("disabled")).toBeDefined();
+    await button(wrapper, "It is in").trigger("click");
+    expect(wrapper.emitted("write")?.at(-1)).toEqual([{ kind: "did", what: "poured:water" }]);
+    await wrapper.setProps({ waterL: 0 });
     await button(wrapper, "Off the heat").trigger("click");
     expect(wrapper.emitted("goOn")).toHaveLength(1);
   });

@@ -1,9 +1,13 @@
 import type { Action } from "@kettlos/core/batch/action";
 import { movesWith } from "@kettlos/core/batch/stretch-actions";
 import { isTappedIn, onCounter } from "@kettlos/core/batch/counter";
+import { drifts } from "@kettlos/core/batch/course-of";
+import { WATER_POURED, waterToPourL } from "@kettlos/core/batch/filling";
 import { liftedOut, putBack } from "@kettlos/core/batch/said-marks";
-import type { PlanItem } from "@kettlos/core/simulate/plan-schema";
+import { ingredientById } from "@kettlos/core/ingredient/catalogue";
+import type { Plan, PlanItem } from "@kettlos/core/simulate/plan-schema";
 import { computed, ref, type Ref } from "vue";
+import { newItem } from "../plan/new-item";
 import { setAs } from "./set-as";
 import { useRouter } from "vue-router";
 import type { LivePot } from "../../data/pots-store";
@@ -12,7 +16,7 @@ import { appendEvent, appendEvents, undoLast, type NewEvent } from "../../data/r
 
 /** What opens over the pot. */
 export type Opened =
-  "level" | "temperature" | "heat" | "pour" | "taste" | "fork" | "pause" | "instruments";
+  "level" | "temperature" | "heat" | "pour" | "taste" | "fork" | "pause" | "since" | "instruments";
 
 /** What a tap does to this pot: each is written as an event, and what follows is read from those. */
 export function useCookActions(pot: Ref<LivePot | null>) {
@@ -43,10 +47,15 @@ export function useCookActions(pot: Ref<LivePot | null>) {
     return passedOver(pot.value, waiting.value);
   });
 
+  /** Water that would not be in, L. */
+  const waterBehindL = computed(() =>
+    pot.value === null || waiting.value === null ? 0 : waterPassedOver(pot.value, waiting.value),
+  );
+
   /** Does the next action, unless something on the counter has to be said first. */
   async function complete(action: Action): Promise<void> {
     if (pot.value === null) return;
-    if (passedOver(pot.value, action).length > 0) {
+    if (passedOver(pot.value, action).length > 0 || waterPassedOver(pot.value, action) > 0) {
       waiting.value = action;
       return;
     }
@@ -62,8 +71,14 @@ export function useCookActions(pot: Ref<LivePot | null>) {
       case "work":
       case "workGoes":
         return action.mark === undefined ? undefined : write({ kind: "did", what: action.mark });
+      case "fill":
+        return fill(ids);
+      case "salt":
+        return action.stirIn === undefined
+          ? undefined
+          : appendEvents(batch.id, stirredIn(action.id, action.stirIn, batch.plan.end));
       case "light":
-        return write({ kind: "lit" });
+        return lit();
       case "boils":
         return write({ kind: "boils" });
       case "turnDown":
@@ -97,6 +112,30 @@ export function useCookActions(pot: Ref<LivePot | null>) {
     }
   }
 
+  /** All that is not in yet, by one tap. */
+  async function fill(ids: readonly string[]): Promise<void> {
+    if (pot.value === null) return;
+    const { batch, cook, forecast } = pot.value;
+    await appendEvents(batch.id, [
+      ...batch.plan.items
+        .filter((i) => ids.includes(i.id))
+        .map((i): NewEvent => ({ kind: "added", itemId: i.id, massKg: i.massKg })),
+      ...(waterToPourL(cook, forecast.waterL) > 0
+        ? [{ kind: "did" as const, what: WATER_POURED }]
+        : []),
+    ]);
+  }
+
+  /** What drifts to its heat is on from then; on a ring its coming up is seen. */
+  async function lit(atMs?: number): Promise<void> {
+    if (pot.value === null) return;
+    const at = atMs === undefined ? {} : { atMs };
+    await appendEvents(pot.value.batch.id, [
+      { kind: "lit", ...at },
+      ...(drifts(pot.value.batch.plan) ? [{ kind: "simmers" as const, ...at }] : []),
+    ]);
+  }
+
   /** The next stretch of the heat begins, with what comes out, goes back and goes in. */
   async function turn({ stretchId }: Action): Promise<void> {
     if (pot.value === null || stretchId === undefined) return;
@@ -124,7 +163,37 @@ export function useCookActions(pot: Ref<LivePot | null>) {
     await binBatch(id);
   }
 
-  return { opened, waiting, leftBehind, write, writeOpen, putExtra, complete, goOn, undo, takeOff };
+  return {
+    opened,
+    waiting,
+    leftBehind,
+    waterBehindL,
+    write,
+    writeOpen,
+    putExtra,
+    complete,
+    goOn,
+    lit,
+    undo,
+    takeOff,
+  };
+}
+
+/** What is beside the plan, and in at once, under an id that tells what it was for. */
+function stirredIn(
+  id: string,
+  { ingredientId, massKg }: NonNullable<Action["stirIn"]>,
+  end: Plan["end"],
+): readonly NewEvent[] {
+  const item: PlanItem = {
+    ...newItem(ingredientById(ingredientId), massKg, end),
+    id,
+    when: { at: "after", min: 0 },
+  };
+  return [
+    { kind: "extra", item },
+    { kind: "added", itemId: id, massKg },
+  ];
 }
 
 /**
@@ -146,3 +215,7 @@ function passedOver({ batch, cook }: LivePot, action: Action): readonly PlanItem
       return [];
   }
 }
+
+/** Lit without a word on the water, where the cook taps in one by one what goes in. */
+const waterPassedOver = ({ batch, cook, forecast }: LivePot, action: Action): number =>
+  action.kind === "light" && isTappedIn(batch.plan, cook) ? waterToPourL(cook, forecast.waterL) : 0;

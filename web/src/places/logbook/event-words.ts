@@ -1,3 +1,4 @@
+import { WATER_POURED } from "@kettlos/core/batch/filling";
 import type { CookEvent } from "@kettlos/core/batch/batch-schema";
 import { WAYS } from "@kettlos/core/cool/ways";
 import type { Method } from "@kettlos/core/heat/method";
@@ -101,6 +102,8 @@ export function eventWords(event: CookEvent, plan: Plan, units: UnitSystem): str
       return `Boiled down to ${showVolume(event.volumeL, units)}`;
     case "stirredIn":
       return `${ingredientById(event.ingredientId).name} stirred in, ${showMass(event.massKg, units)}`;
+    case "handedOn":
+      return `${showMass(event.massKg, units)} poured hot into the next pot`;
     case "chillBegun":
       return `Chilling begun: ${event.chill.stages.map((s) => WAYS[s.way].name).join(", then ")}`;
     case "chillRead":
@@ -150,6 +153,8 @@ function didWords(what: string, plan: Plan): string {
   }
   if (what === "skim") return "Skimmed";
   if (what === "stir") return "Stirred";
+  if (what === WATER_POURED) return "The water is in";
+  if (what.startsWith("salt:")) return "No more salt at this round";
   const [verb, itemId = "", part] = what.split(":");
   const item = plan.items.find((i) => i.id === itemId);
   if (item === undefined || (verb !== "out" && verb !== "back")) return what;

@@ -12,6 +12,7 @@ import { computed, ref } from "vue";
 import AmountField from "../../controls/AmountField.vue";
 import PieceField from "../../controls/PieceField.vue";
 import QuantityField from "../../controls/QuantityField.vue";
+import TemperatureField from "../../controls/TemperatureField.vue";
 import TickChoice from "../../controls/TickChoice.vue";
 import { cleared } from "./cleared";
 import LabelFields from "../../controls/LabelFields.vue";
@@ -157,6 +158,15 @@ function setAmount({ massKg, counted }: Amount) {
         />
         goes in frozen
       </label>
+      <TemperatureField
+        v-if="ingredient.isLiquid"
+        label="Goes in hot, at; empty: as it stands in the kitchen"
+        :units="units"
+        :min="30"
+        :max="105"
+        :model-value="item.hotC ?? null"
+        @update:model-value="emit('change', $event === null ? cleared('hotC') : { hotC: $event })"
+      />
       <label class="prep">
         In your own words
         <ElInput

@@ -97,11 +97,16 @@ const stir = (ingredientId: string, massKg: number) => {
   if (massKg > 0) emit("write", { kind: "stirredIn", ingredientId, massKg });
 };
 const done = computed(() =>
-  props.pot.cook.finishing.map((f) =>
-    f.kind === "reducedTo"
-      ? `down to ${showVolume(f.volumeL, one.value)}`
-      : `${showMass(f.massKg, one.value)} ${ingredientById(f.ingredientId).name.toLowerCase()}`,
-  ),
+  props.pot.cook.finishing.map((f) => {
+    switch (f.kind) {
+      case "reducedTo":
+        return `down to ${showVolume(f.volumeL, one.value)}`;
+      case "stirredIn":
+        return `${showMass(f.massKg, one.value)} ${ingredientById(f.ingredientId).name.toLowerCase()}`;
+      case "handedOn":
+        return `${showMass(f.massKg, one.value)} into the next pot`;
+    }
+  }),
 );
 const after = computed(() =>
   saltG.value.expected > 0

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { isAllHandedOn } from "@kettlos/core/batch/bowl-kg";
 import { isChilled, isStillToChill } from "@kettlos/core/batch/chill-of";
 import { liftedOut } from "@kettlos/core/batch/said-marks";
 import { flowOf } from "@kettlos/core/batch/flow";
@@ -21,6 +22,7 @@ import PracticeScore from "../cook/PracticeScore.vue";
 import BeforeSieve from "./BeforeSieve.vue";
 import ColdJudgement from "./ColdJudgement.vue";
 import FinishPanel from "./FinishPanel.vue";
+import HandOn from "./HandOn.vue";
 import MeasureForm from "./MeasureForm.vue";
 import RestPanel from "./RestPanel.vue";
 import SolidsFate from "./SolidsFate.vue";
@@ -82,6 +84,8 @@ const cautions = computed(
 const warnings = computed(
   () => pots.live.find((p) => p.batch.id === pot.value?.batch.id)?.cautions ?? [],
 );
+const danger = computed(() => warnings.value.find((c) => c.severity === "danger") ?? null);
+const isGone = computed(() => pot.value !== null && isAllHandedOn(pot.value.cook));
 const result = computed(() => pot.value?.cook.result ?? null);
 const isServed = computed(() => plan.value?.end === "served");
 const isDone = computed(() => pot.value?.cook.stage === "done");
@@ -146,7 +150,8 @@ useShortcuts(() =>
             strained
           </h1>
           <p v-if="gap" class="cause">{{ causeWords(gap, units) }}</p>
-          <p class="beside">
+          <p v-if="isGone">All of it went hot into the next pot.</p>
+          <p v-else class="beside">
             <RouterLink
               v-if="!isDone || pot.cook.chilling !== null"
               class="button"
@@ -163,7 +168,14 @@ useShortcuts(() =>
               >Portion it</RouterLink
             >
           </p>
-          <template v-if="!isServed && bowl !== null">
+          <HandOn
+            v-if="!isServed && !isDone && !isCold && !isPutAway && !isGone && bowl !== null"
+            :pot="pot"
+            :bowl="bowl"
+            :units="units"
+            :danger="danger"
+          />
+          <template v-if="!isServed && !isGone && bowl !== null">
             <TooLittlePanel v-if="!isDone && !isPutAway" :pot="pot" :bowl="bowl" :units="units" />
             <FinishPanel
               v-if="!isDone && !isPutAway"

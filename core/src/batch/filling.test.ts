@@ -1,0 +1,107 @@
+import { describe, expect, test } from "vitest";
+import { happened } from "../../test/events";
+import { testBraise, testKitchen } from "../../test/kitchen";
+import type { Plan, PlanItem } from "../simulate/plan-schema";
+import { inWords } from "../units/said";
+import type { CookEvent } from "./batch-schema";
+import { WATER_POURED } from "./filling";
+import { fold } from "./fold";
+import { cookedPlan } from "./live-plan";
+import { onFire } from "./on-fire";
+import type { Action } from "./action";
+
+const kitchen = testKitchen();
+const LIT = Date.parse("2026-03-18T08:00:00Z");
+const MINUTE = 60_000;
+
+const actions = (written: Plan, events: readonly CookEvent[], nowMs = LIT): readonly Action[] => {
+  const cook = fold(events);
+  const { plan } = cookedPlan(written, kitchen, cook);
+  return onFire(plan, kitchen, cook, nowMs).actions;
+};
+const wine = {
+  id: "w",
+  ingredientId: "redWine",
+  massKg: 0.25,
+  when: { at: "start" as const },
+};
+const braise = testBraise({ items: [...testBraise().items, wine] });
+
+describe("into the pot, before it is lit", () => {
+  const fill = (events: readonly CookEvent[]) =>
+    actions(braise, events).find((a) => a.id === "fill");
+  const words = (events: readonly CookEvent[]) => inWords(fill(events)?.lookFor ?? "", "metric");
+
+  test("all of it by its amount; what is in is no more said, and at last nothing is", () => {
+    expect(words([])).toMatch(/^1\.4 kg goat shoulder, 250 mL red wine, 900 mL cold water/);
+    expect(fill([])?.itemIds).toEqual(["goat", "w"]);
+    const meat = { kind: "added", itemId: "goat", massKg: 1.4, atMs: LIT } as const;
+    const water = { kind: "did", what: WATER_POURED, atMs: LIT } as const;
+    expect(words(happened(meat))).toMatch(/^250 mL red wine, 900 mL cold water/);
+    expect(words(happened(meat, water))).toBe("250 mL red wine");
+    const all = happened(meat, water, { kind: "added", itemId: "w", massKg: 0.25, atMs: LIT });
+    expect(fill(all)).toBeUndefined();
+    expect(actions(braise, all)[0]?.kind).toBe("light");
+  });
+
+  test("lit without a word, all of it is taken to be in", () => {
+    const lit = happened({ kind: "lit", atMs: LIT });
+    expect(actions(braise, lit).map((a) => a.kind)).not.toContain("fill");
+    expect(actions(braise, lit).map((a) => a.id)).not.toContain("add:start");
+  });
+});
+
+describe("the salt that was planned, in its rounds", () => {
+  const salted = testBraise({ saltWantedGKg: 9, end: "served" });
+  const lit = { kind: "lit", atMs: LIT } as const;
+  const simmers = { kind: "simmers", atMs: LIT + 20 * MINUTE } as const;
+  const off = { kind: "offHeat", atMs: LIT + 200 * MINUTE } as const;
+  const roundOf = (plan: Plan, events: readonly CookEvent[], min: number) =>
+    actions(plan, events, LIT + min * MINUTE).find((a) => a.kind === "salt");
+  const putIn = (round: Action | undefined, atMs: number) => {
+    const massKg = round?.stirIn?.massKg ?? 0;
+    const id = round?.id ?? "";
+    const when = { at: "after", min: 0 } as const;
+    const item = { ...(braise.items[0] as PlanItem), id, ingredientId: "tableSalt", massKg, when };
+    return [
+      { kind: "extra", item, atMs },
+      { kind: "added", itemId: id, massKg, atMs },
+    ] as const;
+  };
+
+  test("half as it simmers, the rest off the heat: together what was wanted", () => {
+    const first = roundOf(salted, happened(lit, simmers), 30);
+    expect(first?.id).toBe("salt:first");
+    const halfKg = first?.stirIn?.massKg ?? 0;
+    expect(halfKg).toBeGreaterThan(0.005);
+    const withFirst = happened(lit, simmers, ...putIn(first, LIT + 31 * MINUTE));
+    expect(roundOf(salted, withFirst, 40)).toBeUndefined();
+    const done = happened(lit, simmers, ...putIn(first, LIT + 31 * MINUTE), off);
+    const last = roundOf(salted, done, 201);
+    expect(last?.id).toBe("salt:last");
+    expect(Math.abs((last?.stirIn?.massKg ?? 0) - halfKg)).toBeLessThanOrEqual(0.001);
+    const both = [...putIn(first, LIT + 31 * MINUTE), off, ...putIn(last, LIT + 202 * MINUTE)];
+    expect(roundOf(salted, happened(lit, simmers, ...both), 203)).toBeUndefined();
+  });
+
+  test("left out once, all of it is for the end", () => {
+    const left = happened(lit, simmers, { kind: "did", what: "salt:first", atMs: LIT }, off);
+    const whole = roundOf(salted, left, 201)?.stirIn?.massKg ?? 0;
+    const half = roundOf(salted, happened(lit, simmers), 30)?.stirIn?.massKg ?? 0;
+    expect(whole).toBeGreaterThan(1.8 * half);
+  });
+
+  test("none was planned, a stock, and a pot that boils far down", () => {
+    expect(roundOf(testBraise({ end: "served" }), happened(lit, simmers), 30)).toBeUndefined();
+    const stock = testBraise({ saltWantedGKg: 9, end: "strained" });
+    expect(roundOf(stock, happened(lit, simmers), 30)).toBeUndefined();
+    const down = testBraise({
+      saltWantedGKg: 9,
+      end: "served",
+      heat: { method: "hob", vigour: "rolling", lid: "off", boilFirstMin: null },
+      stop: { by: "share", share: 0.5 },
+    });
+    expect(roundOf(down, happened(lit, simmers), 30)).toBeUndefined();
+    expect(roundOf(down, happened(lit, simmers, off), 201)?.id).toBe("salt:last");
+  });
+});

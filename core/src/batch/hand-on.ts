@@ -1,0 +1,44 @@
+import { ingredientOf } from "../simulate/item-facts";
+import type { Plan, PlanItem } from "../simulate/plan-schema";
+import { Problem } from "../units/problem";
+import { COLD_DENSITY_KG_L } from "../water/properties";
+import { bowlLabel, type InBowl } from "./in-bowl";
+
+/** Cooler it is not handed on hot, °C; it is stock from the shelf then. */
+export const LEAST_HOT_C = 30;
+/** As hot as anything is that was just strained, °C. */
+const MOST_HOT_C = 105;
+
+/** The liquids of a plan that are to come out of another plan's pot. */
+export const drawsOn = (plan: Plan, fromPlanId: string): readonly PlanItem[] =>
+  plan.items.filter((i) => i.fromPlanId === fromPlanId && ingredientOf(i).isLiquid);
+
+/**
+ * The plan as it is begun with what was strained: so much of it, by what was measured and what is dissolved
+ * in it, as hot as it is. `makeUp` pours water for what is less of it than was planned.
+ * @throws Problem where the plan has no such ingredient
+ */
+export function begunWith(
+  plan: Plan,
+  itemId: string,
+  bowl: InBowl,
+  { massKg, tempC, makeUp }: { massKg: number; tempC: number; makeUp: boolean },
+): Plan {
+  const item = plan.items.find((i) => i.id === itemId);
+  if (item === undefined)
+    throw new Problem("unknownReference", "itemId", itemId, "The plan does not draw on it.");
+  const { counted: _counted, ...rest } = item;
+  const hot =
+    tempC < LEAST_HOT_C ? {} : { hotC: Math.min(MOST_HOT_C, Math.round(tempC * 10) / 10) };
+  const taken: PlanItem = { ...rest, massKg, label: bowlLabel(bowl), ...hot };
+  const shortL = Math.max(0, item.massKg - massKg) / COLD_DENSITY_KG_L;
+  const { water } = plan;
+  return {
+    ...plan,
+    items: plan.items.map((i) => (i.id === itemId ? taken : i)),
+    water:
+      makeUp && water.by === "amount"
+        ? { by: "amount", volumeL: Math.min(200, water.volumeL + shortL) }
+        : water,
+  };
+}

@@ -1,0 +1,68 @@
+import { saltOf } from "../dish/salt-of";
+import { teaspoonsOf } from "../seasoning/salt";
+import type { Plan } from "../simulate/plan-schema";
+import { say, type Said } from "../units/said";
+import type { Action } from "./action";
+import type { Cook } from "./fold";
+import type { LiveForecast } from "./live-forecast";
+
+/** What goes in at each round is by this id in the log; left out, it is said by the same. */
+const SALT_FIRST = "salt:first";
+const SALT_LAST = "salt:last";
+const isOver = (id: string, cook: Cook): boolean => cook.addedItems.has(id) || cook.did.has(id);
+/** Not worth a round, g. */
+const LEAST_G = 0.5;
+/** A pot that boils down by more is salted at its end alone: what suits now is too much then. */
+const BOILS_DOWN = 1.15;
+
+/**
+ * The salt that the plan wants, as the pot asks for it: half as it simmers, so that it goes through, and
+ * what is still wanted once it is off the heat, by tasting. Nothing where no salt was planned, nor of a
+ * stock: it is salted when it is used.
+ */
+export function saltRounds(plan: Plan, cook: Cook, forecast: LiveForecast): readonly Action[] {
+  if (plan.end !== "served" || plan.saltWantedGKg === null) return [];
+  const salt = saltOf(plan, forecast.planned);
+  if (salt.addG < LEAST_G) return [];
+  const wanted = `${plan.saltWantedGKg} g/kg`;
+  if (cook.offMs !== null)
+    return isOver(SALT_LAST, cook)
+      ? []
+      : [
+          round(
+            SALT_LAST,
+            cook.offMs,
+            salt.addG,
+            say`Taste at eating heat first. With ${grams(salt.addG)} it comes to ${wanted}; put in as much as it wants, stir, taste again.`,
+          ),
+        ];
+  // Shut under pressure nothing goes in; what boils down is salted at its end.
+  const isLater = plan.heat.method === "pressure" || salt.concentrates > BOILS_DOWN;
+  if (cook.simmerMs === null || isLater || isOver(SALT_FIRST, cook)) return [];
+  return [
+    round(
+      SALT_FIRST,
+      cook.simmerMs,
+      salt.addG / 2,
+      say`${grams(salt.addG / 2)}: half of the ${grams(salt.addG)} it bears. The rest at the end, by tasting.`,
+    ),
+  ];
+}
+
+const grams = (g: number): string => {
+  const spoons = teaspoonsOf(g);
+  return `${Math.round(g)} g${spoons < 0.5 ? "" : ` (${spoons} tsp fine salt)`}`;
+};
+
+const round = (id: string, atMs: number, saltG: number, lookFor: Said): Action => ({
+  id,
+  kind: "salt",
+  atMs,
+  title: "Salt it",
+  lookFor,
+  stirIn: { ingredientId: "tableSalt", massKg: Math.max(LEAST_G, Math.round(saltG)) / 1000 },
+  leave: {
+    mark: id,
+    means: "It stays as it is. Salt can still go in by tasting, or at the table.",
+  },
+});

@@ -1,0 +1,19 @@
+import type { Batch } from "@kettlos/core/batch/batch-schema";
+import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
+import type { Plan } from "@kettlos/core/simulate/plan-schema";
+import { putOn } from "./put-on";
+import { appendEvent } from "./repository";
+
+/** Begins a plan's pot with what another one gave: it is in the new pot, and out of the old one's bowl. */
+export async function handOn(
+  from: Batch,
+  plan: Plan,
+  kitchen: Kitchen,
+  itemId: string,
+  massKg: number,
+): Promise<Batch> {
+  const batch = await putOn(plan, kitchen);
+  await appendEvent(batch.id, { kind: "added", itemId, massKg });
+  await appendEvent(from.id, { kind: "handedOn", toBatchId: batch.id, massKg });
+  return batch;
+}
