@@ -91,7 +91,7 @@ test("beans never reach the crock without a hard boil", async ({ page }) => {
   // Soaked and boiled before as planned: nothing more is said of it.
   await expect(page.getByText(/Beans need a|Soak the beans/)).toHaveCount(0);
   await page.getByRole("button", { name: "Change Runner beans, dry" }).click();
-  await page.getByText("work before", { exact: true }).click();
+  await page.getByText("work on it", { exact: true }).click();
   const boiled = page.getByLabel(/Boiled hard beforehand/);
   await expect(boiled).toHaveValue("45 min");
   await boiled.fill("5 min");

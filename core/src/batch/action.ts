@@ -2,6 +2,7 @@ import type { Said } from "../units/said";
 export type ActionKind =
   | "work"
   | "workGoes"
+  | "workAfter"
   | "fill"
   | "salt"
   | "light"
@@ -31,13 +32,13 @@ export interface Action {
   /** Of "turn": the stretch of the heat that it begins. */
   readonly stretchId?: string;
   /** What the log says once it is done, or begun. */
-  readonly mark?: string;
+  readonly marks?: readonly string[];
   /** What the log says where a timer is set for it. */
   readonly timer?: string;
   /** About how long it takes, where no clock runs yet. */
   readonly about?: string;
   /** What the log says where it is left out, and what that means for the dish. */
-  readonly leave?: { readonly mark: string; readonly means: string };
+  readonly leave?: { readonly marks: readonly string[]; readonly means: string };
   /** What goes in beside the ingredients of the plan. */
   readonly stirIn?: { readonly ingredientId: string; readonly massKg: number };
   /** What goes in or comes out, or is tried with a fork. */

@@ -2,6 +2,7 @@ import { DONE_SIGNS } from "../dish/meat-of";
 import { takeOuts } from "../dish/take-out";
 import { REST_MIN } from "../heat/constants";
 import { nameOf } from "../simulate/item-facts";
+import { isWorkedAfter } from "../schedule/work-tasks";
 import { say } from "../units/said";
 import { judgedTarget } from "../simulate/ruling";
 import type { Heat, Plan } from "../simulate/plan-schema";
@@ -51,6 +52,8 @@ function endLook(plan: Plan, forecast: LiveForecast): string {
 }
 
 const offList = (plan: Plan): string => {
+  // What is crushed or blended is so before anything is stirred in.
+  if (isWorkedAfter(plan)) return "Ring off.";
   const names = plan.items
     .filter((i) => i.when.at === "offHeat")
     .map((i) => nameOf(i).toLowerCase());
@@ -112,6 +115,9 @@ const backs = (plan: Plan, cook: Cook, offMs: number): readonly Action[] =>
       itemIds: [item.id],
     }));
 
+/** Begins the ids of what goes in late, after pressure. */
+export const LATE_IN = "late:";
+
 /** Under pressure what goes in late goes in once the lid is off, and simmers open. */
 function afterRelease(
   plan: Plan,
@@ -122,7 +128,7 @@ function afterRelease(
   if (plan.heat.method !== "pressure") return [];
   return lateByMin(plan, cook)
     .map(([min, items]) => ({
-      id: `add:${min}`,
+      id: `${LATE_IN}${min}`,
       kind: "add" as const,
       atMs: offMs + (forecast.planned.releaseMin - min) * MINUTE_MS,
       title: `${sayList(items.map(nameOf))} in`,

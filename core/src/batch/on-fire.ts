@@ -8,7 +8,9 @@ import type { LiveCaution } from "./live-caution";
 import { liveCautions } from "./live-cautions";
 import { forecastLive, type LiveForecast } from "./live-forecast";
 import { actionsFor } from "./next-action";
+import { LATE_IN } from "./after-heat-actions";
 import { workActions } from "./work-actions";
+import { workAfter } from "./work-after";
 
 /**
  * A pot on the fire: what is to do and what is wrong, with its forecast or the problem that stands in its
@@ -41,7 +43,10 @@ export function onFire(
       problem: null,
       actions: [
         ...workActions(plan, kitchen, cook, nowMs),
-        ...actionsFor(plan, cook, forecast, nowMs),
+        ...withWorkAfter(
+          actionsFor(plan, cook, forecast, nowMs),
+          workAfter(plan, kitchen, cook, forecast),
+        ),
       ],
       cautions: [
         ...liveCautions({ plan, kitchen, cook, forecast, nowMs, hourOf }),
@@ -50,6 +55,12 @@ export function onFire(
     };
   });
   return outcome.ok ? outcome.value : blindly(plan, cook, outcome.problem, nowMs);
+}
+
+/** What is crushed or blended is so before anything is stirred in, put back, salted or served. */
+function withWorkAfter(actions: readonly Action[], work: readonly Action[]): readonly Action[] {
+  const at = actions.findIndex((a) => !a.id.startsWith(LATE_IN));
+  return [...actions.slice(0, at), ...work, ...actions.slice(at)];
 }
 
 /** A pot of which nothing can be reckoned. */

@@ -62,7 +62,7 @@ const round = (id: string, atMs: number, saltG: number, lookFor: Said): Action =
   lookFor,
   stirIn: { ingredientId: "tableSalt", massKg: Math.max(LEAST_G, Math.round(saltG)) / 1000 },
   leave: {
-    mark: id,
+    marks: [id],
     means: "It stays as it is. Salt can still go in by tasting, or at the table.",
   },
 });

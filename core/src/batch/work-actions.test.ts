@@ -73,16 +73,18 @@ describe("the work before, as actions in their order", () => {
     const brown = (events: object[]) => actions(events).find((a) => a.id === "work:goat:brown");
     const batches = Number(/of (\d+)/.exec(inWords(brown([])?.lookFor ?? "", "metric"))?.[1]);
     expect(batches).toBeGreaterThan(1);
-    expect(brown([])).toMatchObject({ mark: workBatch("goat:brown"), done: "Batch 1 is done" });
+    expect(brown([])).toMatchObject({ marks: [workBatch("goat:brown")], done: "Batch 1 is done" });
     const allButOne = Array.from({ length: batches - 1 }, () => did(workBatch("goat:brown")));
-    expect(brown(allButOne)).toMatchObject({ mark: workDone("goat:brown"), done: "It is done" });
+    expect(brown(allButOne)).toMatchObject({ marks: [workDone("goat:brown")], done: "It is done" });
     // A tap too many changes nothing.
-    expect(brown([...allButOne, did(workBatch("goat:brown"))])?.mark).toBe(workDone("goat:brown"));
+    expect(brown([...allButOne, did(workBatch("goat:brown"))])?.marks).toEqual([
+      workDone("goat:brown"),
+    ]);
   });
 
   test("what runs by itself is begun, lets the rest go on, and calls when its time is over", () => {
     const begun = [did(workBegun("beans:soak"))];
-    expect(actions([])[0]).toMatchObject({ mark: workBegun("beans:soak"), done: "It is begun" });
+    expect(actions([])[0]).toMatchObject({ marks: [workBegun("beans:soak")], done: "It is begun" });
     const going = actions(begun, 60);
     expect(going.at(-1)).toMatchObject({ kind: "workGoes", title: "Soak the kidney beans, dry" });
     expect(going.at(-1)?.atMs).toBe(NOW + 600 * MINUTE);
@@ -101,7 +103,7 @@ describe("the work before, as actions in their order", () => {
   test("a timer runs for hands too", () => {
     const [first] = actions([did(workBegun("goat:cut"))], 1).filter((a) => a.kind === "workGoes");
     expect(first?.atMs).toBeGreaterThan(NOW);
-    expect(first?.mark).toBe(workDone("goat:cut"));
+    expect(first?.marks).toEqual([workDone("goat:cut")]);
   });
 });
 

@@ -40,11 +40,11 @@ const lookOf = (w: WorkBefore) =>
   say`${batchWords(w)}${w.task.how}${w.task.how === "" ? "" : ". "}${WORK_SIGNS[w.task.kind] ?? ""} ${w.task.why}`;
 
 /** What it is once this batch, or all of it, is done. */
-const doneOf = (w: WorkBefore): Pick<Action, "mark" | "done"> => {
+const doneOf = (w: WorkBefore): Pick<Action, "marks" | "done"> => {
   const isLast = w.batchesDone + 1 >= w.task.batches;
   return isLast
-    ? { mark: workDone(w.task.id), done: "It is done" }
-    : { mark: workBatch(w.task.id), done: `Batch ${w.batchesDone + 1} is done` };
+    ? { marks: [workDone(w.task.id)], done: "It is done" }
+    : { marks: [workBatch(w.task.id)], done: `Batch ${w.batchesDone + 1} is done` };
 };
 
 /** Still to begin: what runs by itself is begun with a tap, what hands do is done with one. */
@@ -62,9 +62,9 @@ function nextAction(w: WorkBefore, plan: Plan, nowMs: number): Action {
     title: task.title,
     lookFor: lookOf(w),
     about: `about ${min}`,
-    ...(isLeft ? { mark: workBegun(task.id), done: "It is begun" } : doneOf(w)),
+    ...(isLeft ? { marks: [workBegun(task.id)], done: "It is begun" } : doneOf(w)),
     ...(isLeft ? {} : { timer: workBegun(task.id) }),
-    ...(means === undefined ? {} : { leave: { mark: workLeft(task.id), means } }),
+    ...(means === undefined ? {} : { leave: { marks: [workLeft(task.id)], means } }),
   };
 }
 

@@ -1,4 +1,4 @@
-import { workTasks, type WorkTask } from "../schedule/work-tasks";
+import { isBefore, workTasks, type WorkTask } from "../schedule/work-tasks";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
 import type { Cook } from "./fold";
@@ -16,9 +16,11 @@ export interface WorkBefore {
 
 /** All the work that the plan asks for before its pot is on, in the order it is done. */
 export const workBefore = (plan: Plan, kitchen: Kitchen, cook: Cook): readonly WorkBefore[] =>
-  workTasks(plan, kitchen).map((task) => ({
-    task,
-    doneMs: cook.did.get(workDone(task.id))?.at(-1) ?? null,
-    begunMs: cook.did.get(workBegun(task.id))?.at(-1) ?? null,
-    batchesDone: Math.min(task.batches - 1, cook.did.get(workBatch(task.id))?.length ?? 0),
-  }));
+  workTasks(plan, kitchen)
+    .filter(isBefore)
+    .map((task) => ({
+      task,
+      doneMs: cook.did.get(workDone(task.id))?.at(-1) ?? null,
+      begunMs: cook.did.get(workBegun(task.id))?.at(-1) ?? null,
+      batchesDone: Math.min(task.batches - 1, cook.did.get(workBatch(task.id))?.length ?? 0),
+    }));

@@ -35,6 +35,8 @@ export const LEFT_MEANS: Partial<Record<Kind, string>> = {
   reduce: "More liquid and alcohol goes in.",
   roast: "A paler stock.",
   blanch: "More scum to skim, a cloudier stock.",
+  crush: "It stays as thin as it is.",
+  blend: "It stays in pieces, and thinner.",
 };
 
 /** True where a dish can be reckoned without it: uncut, or unstirred, nobody knows what goes in. */

@@ -113,7 +113,7 @@ export function answersFor(
             Date.parse(plan.readyAt),
             totalMin,
             plan.prepareMin + dish.work.beforeMin,
-            afterMinOf(plan.end),
+            dish.work.afterMin + afterMinOf(plan.end),
           );
     return {
       waterL: water,

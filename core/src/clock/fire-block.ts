@@ -1,4 +1,5 @@
 import { POT_TIMES } from "../schedule/pot-times";
+import { isBefore, workTasks } from "../schedule/work-tasks";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import type { OvenHeat, Plan, StretchHeat } from "../simulate/plan-schema";
 import { vesselOf } from "../simulate/references";
@@ -47,6 +48,24 @@ export const standsOnRing = (heat: StretchHeat, plan: Plan, kitchen: Kitchen): b
 const isElectric = (plan: Plan, kitchen: Kitchen): boolean =>
   kitchen.vessels.find((v) => v.id === plan.vesselId)?.pressure?.drive === "electric";
 
+/** What is crushed or blended once it is off the heat, as far as it is still to do. */
+export const workAfterHeat = (
+  plan: Plan,
+  kitchen: Kitchen,
+  idOf: (key: string) => string,
+  isOpen: (workId: string) => boolean = () => true,
+): readonly Task[] =>
+  workTasks(plan, kitchen)
+    .filter((work) => !isBefore(work) && isOpen(work.id))
+    .map((work) =>
+      taskOf(idOf(work.id), work.title, {
+        planIds: [plan.id],
+        how: work.how,
+        minutes: about(Math.max(1, work.min)),
+        vesselIds: [plan.vesselId],
+      }),
+    );
+
 /** What follows the heat of a stock: the sieve, the bath, the fridge. */
 export function afterHeat(
   plan: Plan,
@@ -89,7 +108,11 @@ export function fireBlock(
     attention: "eyes",
     vesselIds: [plan.vesselId],
   });
-  const cooked = pauseMin >= LEAST_MIN ? [...heated, pause] : heated;
+  const cooked = [
+    ...heated,
+    ...(pauseMin >= LEAST_MIN ? [pause] : []),
+    ...workAfterHeat(plan, kitchen, idOf),
+  ];
   const isServed = plan.end === "served";
   const chill = isServed ? null : chillMinutes(trace, kitchen);
   const after = chill === null ? [] : afterHeat(plan, idOf, chill.bath, chill.how);

@@ -1,6 +1,6 @@
 import { sayList } from "../batch/say-list";
 import { POT_TIMES } from "../schedule/pot-times";
-import { browningVessel, workTasks, type WorkTask } from "../schedule/work-tasks";
+import { browningVessel, isBefore, workTasks, type WorkTask } from "../schedule/work-tasks";
 import { nameOf } from "../simulate/item-facts";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
@@ -99,7 +99,7 @@ export function prepOf(plan: Plan, kitchen: Kitchen): readonly Prep[] {
   const stoveId = `${plan.id}/prep/pot`;
   const lastOf = new Map<string, Prep>();
   const preps: Prep[] = [];
-  for (const work of workTasks(plan, kitchen)) {
+  for (const work of workTasks(plan, kitchen).filter(isBefore)) {
     const steps = stepsOf(work, plan, kitchen);
     const isInPot = steps.some((s) => s.isFlame && s.vesselIds.includes(plan.vesselId));
     const id = isInPot ? stoveId : `${plan.id}/prep/${work.id}`;

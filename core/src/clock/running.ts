@@ -2,10 +2,11 @@ import type { Action } from "../batch/action";
 import type { Batch } from "../batch/batch-schema";
 import type { Cook } from "../batch/fold";
 import type { OnFire } from "../batch/on-fire";
+import { workDone, workLeft } from "../batch/said-marks";
 import { POT_TIMES } from "../schedule/pot-times";
 import { stretchesOf } from "../simulate/stretches";
 import { USUAL_BATH_MIN } from "./chill-minutes";
-import { afterHeat, ON_HEAT, runsAlone, standsOnRing } from "./fire-block";
+import { afterHeat, ON_HEAT, runsAlone, standsOnRing, workAfterHeat } from "./fire-block";
 import { about, exactly } from "./minutes";
 import { blockOf, taskOf, type Block, type Meanwhile } from "./task";
 import { minuteOf, MINUTE_MS, type Minute } from "./wall-clock";
@@ -56,7 +57,10 @@ export function runningOf(batch: Batch, cook: Cook, pot: OnFire, nowMs: number):
   const holds = heatLeft(batch, pot, nowMs);
   const after =
     plan.end === "served" ? [] : afterHeat(plan, idOf, exactly(USUAL_BATH_MIN.value), plan.name);
-  const steps = [...(isOn ? holds : []), ...after];
+  const isOpen = (workId: string) =>
+    !cook.did.has(workDone(workId)) && !cook.did.has(workLeft(workId));
+  const cooked = [...(isOn ? holds : []), ...workAfterHeat(plan, batch.kitchen, idOf, isOpen)];
+  const steps = [...cooked, ...after];
   if (steps.length === 0) return null;
   /** An action of the Cook screen that is still to come. */
   const meanwhileOf = (action: Action): readonly Meanwhile[] => {
@@ -80,7 +84,7 @@ export function runningOf(batch: Batch, cook: Cook, pot: OnFire, nowMs: number):
         planIds: [plan.id],
         meanwhile: isOn ? pot.actions.flatMap(meanwhileOf) : [],
         // A stock is ready once it is through the sieve.
-        readyStep: (isOn ? holds.length : 0) - (plan.end === "served" && isOn ? 1 : 0),
+        readyStep: cooked.length - (plan.end === "served" && cooked.length > 0 ? 1 : 0),
         isServed: plan.end === "served",
         fixedAt: now,
       }),

@@ -51,7 +51,7 @@ export interface ColumnRange {
 }
 
 function columnOf(goal: Goal, c: Conversion, kitchen: Kitchen, isWritten: boolean): Column {
-  const line = timeLine(c.plan, c.trace, workMinutes(workTasks(c.plan, kitchen)).handsMin);
+  const line = timeLine(c.plan, c.trace, workMinutes(workTasks(c.plan, kitchen)));
   return {
     isWritten,
     plan: c.plan,

@@ -12,6 +12,7 @@ export function potMinOf(plan: Plan, kitchen: Kitchen): number {
     () =>
       simulate(plan, kitchen, { waterKg: coldWaterKg(waterL(plan, kitchen), kitchen) }).totalMin,
   );
-  const before = plan.prepareMin + workMinutes(workTasks(plan, kitchen)).beforeMin;
-  return before + (pot.ok ? pot.value : 0) + afterMinOf(plan.end);
+  const { beforeMin, afterMin } = workMinutes(workTasks(plan, kitchen));
+  const heatMin = pot.ok ? pot.value : 0;
+  return plan.prepareMin + beforeMin + heatMin + afterMin + afterMinOf(plan.end);
 }

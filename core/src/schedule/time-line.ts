@@ -101,12 +101,18 @@ const STRAIN: Part = {
   handsOnMin: POT_TIMES.strain.value,
 };
 
+const NO_WORK = { handsBeforeMin: 0, afterMin: 0 };
+
 /**
  * The whole work from the first cut to the sieve, stretch by stretch: what it is, and whether hands, an
  * eye, or nobody is wanted. An electric pressure cooker or oven may run alone as its maker allows; a
  * flame is never left.
  */
-export function timeLine(plan: Plan, trace: Trace, workMin = 0): readonly Stretch[] {
+export function timeLine(
+  plan: Plan,
+  trace: Trace,
+  { handsBeforeMin: workMin, afterMin } = NO_WORK,
+): readonly Stretch[] {
   const pauseMin = trace.totalMin - trace.toSimmerMin - trace.holdMin - trace.releaseMin;
   const parts: readonly Part[] = [
     {
@@ -117,6 +123,7 @@ export function timeLine(plan: Plan, trace: Trace, workMin = 0): readonly Stretc
     },
     ...heatParts(plan, trace),
     { what: "Stands", min: pauseMin, attention: "near", handsOnMin: 0 },
+    { what: "Crush, blend", min: afterMin, attention: "hands", handsOnMin: afterMin },
     ...(plan.end === "strained" ? [STRAIN] : []),
   ];
   let at = 0;

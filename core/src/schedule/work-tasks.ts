@@ -2,6 +2,7 @@ import { pieceEdgeM } from "../heat/piece-schema";
 import { browningBatches, browningMin, footprintM2 } from "../prepare/browning";
 import { ROUX_MIN, STATE_TIMES, WORK_TIMES, type WorkTime } from "../prepare/work-times";
 import type { Work } from "../prepare/work-schema";
+import { isMashed } from "../simulate/binding";
 import { ingredientOf, nameOf } from "../simulate/item-facts";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import { pieceOf } from "../simulate/piece-of";
@@ -11,7 +12,7 @@ import { vesselAreaM2 } from "../vessel/volume";
 import { litres, metres, say, type Said } from "../units/said";
 import { called } from "../vessel/called";
 
-/** One piece of work before the pot goes on. */
+/** One piece of work on an ingredient. */
 export interface WorkTask {
   readonly id: string;
   readonly itemId: string;
@@ -25,7 +26,17 @@ export interface WorkTask {
   readonly attention: "hands" | "near" | "leave";
   /** How many times over: a pan holds only so much. */
   readonly batches: number;
+  /** Before the pot goes on, or once it is cooked. */
+  readonly when: "before" | "after";
 }
+
+/** Whether it is done once it is soft: garlic and spice are crushed before, beans and potatoes after. */
+const isOnceSoft = (item: PlanItem, kind: WorkTask["kind"]): boolean =>
+  kind === "blend" || (kind === "crush" && isMashed(item));
+
+/** Whether anything of a plan is crushed or blended once it is off the heat. */
+export const isWorkedAfter = (plan: Plan): boolean =>
+  plan.items.some((item) => item.work.some(({ kind }) => isOnceSoft(item, kind)));
 
 /** Over this it takes longer than a cook stands by: it is begun the day before, min. */
 const AHEAD_MIN = 180;
@@ -35,8 +46,14 @@ const SLICE_RATIO = 1.8;
 /** The work a plan asks for, in the order it is done: what may be left begins first. */
 export function workTasks(plan: Plan, kitchen: Kitchen): readonly WorkTask[] {
   const tasks = plan.items.flatMap((item) => itemTasks(item, plan, kitchen));
-  const rank = ({ attention, min, kind }: WorkTask) =>
-    attention === "leave" || min >= AHEAD_MIN ? 0 : AT_THE_STOVE.has(kind) ? 2 : 1;
+  const rank = ({ attention, min, kind, when }: WorkTask) =>
+    when === "after"
+      ? 3
+      : attention === "leave" || min >= AHEAD_MIN
+        ? 0
+        : AT_THE_STOVE.has(kind)
+          ? 2
+          : 1;
   return tasks
     .map((t, i) => ({ t, i }))
     .sort((a, b) => rank(a.t) - rank(b.t) || a.i - b.i)
@@ -54,14 +71,21 @@ const AT_THE_STOVE: ReadonlySet<WorkTask["kind"]> = new Set([
   "reduce",
 ]);
 
-/** Minutes of work that hands do, that want someone near, and that is begun long before. */
+/** What of it is done before the pot goes on. */
+export const isBefore = ({ when }: WorkTask): boolean => when === "before";
+
+/** Minutes of work that hands do, before and after, that want someone near, and that is begun long before. */
 export function workMinutes(tasks: readonly WorkTask[]) {
   const of = (attention: WorkTask["attention"]) =>
-    tasks.filter((t) => t.attention === attention).map((t) => t.min);
+    tasks.filter((t) => isBefore(t) && t.attention === attention).map((t) => t.min);
   const sum = (all: readonly number[]) => all.reduce((a, b) => a + b, 0);
   const hands = sum(of("hands"));
+  const afterMin = sum(tasks.filter((t) => !isBefore(t)).map((t) => t.min));
   return {
-    handsMin: hands,
+    handsMin: hands + afterMin,
+    handsBeforeMin: hands,
+    /** Once it is cooked, until it is served or strained. */
+    afterMin,
     /** From the first cut to the flame: hands one after the other, what roasts goes on beside them. */
     beforeMin: Math.max(hands, hands * 0.5 + sum(of("near"))),
     aheadMin: Math.max(0, ...of("leave")),
@@ -86,6 +110,7 @@ function itemTasks(item: PlanItem, plan: Plan, kitchen: Kitchen): readonly WorkT
     min: given ?? time.fixed.value + (time.perKg?.value ?? 0) * item.massKg,
     attention: time.attention,
     batches: 1,
+    when: isOnceSoft(item, kind) ? "after" : "before",
   });
   const state = item.boneState;
   const tasks: WorkTask[] = item.work.map((work): WorkTask => {
@@ -185,5 +210,6 @@ function browning(item: PlanItem, plan: Plan, kitchen: Kitchen, given?: number):
     min: given ?? browningMin(batches, isSlices),
     attention: "hands",
     batches,
+    when: "before",
   };
 }

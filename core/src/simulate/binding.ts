@@ -27,6 +27,10 @@ export function flourGLOf(plan: Plan, trace: Trace): number {
   return trace.endLiquidL > 0 ? flourG / trace.endLiquidL : 0;
 }
 
+/** What gives body once it is soft and crushed. */
+export const isMashed = (item: PlanItem): boolean =>
+  ingredientOf(item).group === "pulse" || item.ingredientId === "potato";
+
 /** What an item gives, g of flour: its starch as far as it still binds, and what of it is mashed. */
 function flourGOf(item: PlanItem, trace: Trace): number {
   const course = trace.items.find((c) => c.itemId === item.id);
@@ -35,13 +39,11 @@ function flourGOf(item: PlanItem, trace: Trace): number {
   if (item.ingredientId === "cornStarch" && boiledMin(item, trace) >= CORN_THINS_AFTER_MIN)
     binds *= CORN_AFTER_HOUR.value;
   const own = item.massKg * valuesOf(item).starchGKg * binds;
-  const { group } = ingredientOf(item);
-  const mashes = group === "pulse" || item.ingredientId === "potato";
   const share = Math.min(
     1,
     (itemWork(item, "crush")?.share ?? 0) + (itemWork(item, "blend")?.share ?? 0),
   );
-  const mashed = mashes ? (course?.endKg ?? item.massKg) * share * MASHED_STARCH_G_KG : 0;
+  const mashed = isMashed(item) ? (course?.endKg ?? item.massKg) * share * MASHED_STARCH_G_KG : 0;
   return own + mashed;
 }
 

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { WorkTask } from "@kettlos/core/schedule/work-tasks";
+import { isBefore, type WorkTask } from "@kettlos/core/schedule/work-tasks";
 import { showDuration } from "@kettlos/core/units/show";
 import { useElementSize } from "@vueuse/core";
 import { computed, useTemplateRef } from "vue";
@@ -14,9 +14,11 @@ const LETTER = 6.6;
 const root = useTemplateRef<HTMLElement>("root");
 const { width: measured } = useElementSize(root);
 const width = computed(() => Math.max(300, measured.value));
-const ahead = computed(() => props.tasks.filter((t) => t.attention === "leave"));
+const before = computed(() => props.tasks.filter(isBefore));
+const after = computed(() => props.tasks.filter((t) => !isBefore(t)));
+const ahead = computed(() => before.value.filter((t) => t.attention === "leave"));
 const pieces = computed(() => {
-  const near = props.tasks.filter((t) => t.attention !== "leave");
+  const near = before.value.filter((t) => t.attention !== "leave");
   const all = near.reduce((sum, t) => sum + t.min, 0);
   const px = (width.value - LEFT - RIGHT) / Math.max(1, all);
   let at = LEFT;
@@ -29,10 +31,12 @@ const pieces = computed(() => {
   });
 });
 const allMin = computed(() => pieces.value.reduce((sum, p) => sum + p.task.min, 0));
+/** What stands on no bar: what is begun long before, and what is done once it is soft. */
 const aheadWords = computed(() =>
-  ahead.value
-    .map((t) => `${t.title.toLowerCase()} ${showDuration(Math.round(t.min))} ahead`)
-    .join(", "),
+  [
+    ...ahead.value.map((t) => `${t.title.toLowerCase()} ${showDuration(Math.round(t.min))} ahead`),
+    ...after.value.map((t) => `${t.title.toLowerCase()} once it is soft`),
+  ].join(", "),
 );
 </script>
 
@@ -42,7 +46,7 @@ const aheadWords = computed(() =>
       :width="width"
       :height="HEIGHT"
       role="img"
-      :aria-label="`Work before: ${tasks.map((t) => t.title).join(', ')}`"
+      :aria-label="`Work before: ${before.map((t) => t.title).join(', ')}`"
     >
       <text x="0" y="18">Before</text>
       <g v-for="piece in pieces" :key="piece.task.id">
@@ -55,7 +59,7 @@ const aheadWords = computed(() =>
         />
         <text v-if="piece.text" :x="piece.x + 5" y="17" class="on">{{ piece.text }}</text>
       </g>
-      <text :x="width - RIGHT + 8" y="18" class="strong">
+      <text v-if="pieces.length > 0" :x="width - RIGHT + 8" y="18" class="strong">
         {{ showDuration(Math.max(1, Math.round(allMin))) }}
       </text>
       <text v-if="aheadWords" :x="LEFT" :y="HEIGHT - 1" class="quiet">{{ aheadWords }}</text>

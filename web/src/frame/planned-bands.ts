@@ -1,3 +1,4 @@
+import { workMinutes, workTasks } from "@kettlos/core/schedule/work-tasks";
 import { afterMinOf, startBy } from "@kettlos/core/schedule/start-by";
 import type { PotStart } from "../data/clock-store";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
@@ -39,7 +40,7 @@ export function plannedBands(
       readyMs,
       { expected: totalMin, high: totalMin },
       plan.prepareMin,
-      afterMinOf(plan.end),
+      workMinutes(workTasks(plan, kitchen)).afterMin + afterMinOf(plan.end),
     );
     return [{ plan, lightMs, readyMs }];
   });

@@ -214,7 +214,7 @@ const recipe = computed(() => {
           @done="complete(next)"
           @light="lighting !== undefined && complete(lighting)"
           @since="opened = 'since'"
-          @say="write({ kind: 'did', what: $event })"
+          @say="actions.say"
         />
         <WorkList
           v-if="pot.cook.offMs === null && pot.batch.practice === undefined"

@@ -16,7 +16,7 @@ const props = defineProps<{
   /** While work is to do before: what lights it all the same. */
   light?: Action | undefined;
 }>();
-const emit = defineEmits<{ done: []; light: []; since: []; say: [mark: string] }>();
+const emit = defineEmits<{ done: []; light: []; since: []; say: [marks: readonly string[]] }>();
 /** What leaving it out means is read before it is done. */
 const isLeaving = ref(false);
 watch(
@@ -24,12 +24,13 @@ watch(
   () => (isLeaving.value = false),
 );
 function leave() {
-  if (props.action.leave !== undefined) emit("say", props.action.leave.mark);
+  if (props.action.leave !== undefined) emit("say", props.action.leave.marks);
 }
 
 const DONE: Record<ActionKind, string> = {
   work: "It is done",
   workGoes: "It is done",
+  workAfter: "It is done",
   fill: "All of it is in",
   salt: "It is in",
   light: "It is lit",
@@ -54,7 +55,7 @@ const doneWords = computed(() =>
 );
 const left = computed(() => countdown(props.action.atMs - props.nowMs));
 /** What has no time of its own: it is done when the cook comes to it. */
-const QUIET: ReadonlySet<ActionKind> = new Set(["light", "fill", "work"]);
+const QUIET: ReadonlySet<ActionKind> = new Set(["light", "fill", "work", "workAfter"]);
 const isQuiet = computed(() => QUIET.has(props.action.kind));
 /** So much overdue it calls louder. */
 const LATE_MS = 10 * 60_000;
@@ -67,6 +68,7 @@ const isDue = computed(() => props.action.atMs <= props.nowMs && !isQuiet.value)
     <p class="at quiet">
       <template v-if="action.kind === 'light'">When everything is in</template>
       <template v-else-if="action.kind === 'fill'">Before it is lit</template>
+      <template v-else-if="action.kind === 'workAfter'">Off the heat, {{ action.about }}</template>
       <template v-else-if="action.kind === 'work'">Before it goes on, {{ action.about }}</template>
       <template v-else
         >{{ isDue ? "Now, since" : "Next, at" }} {{ format(action.atMs, "HH:mm") }}</template
@@ -81,7 +83,12 @@ const isDue = computed(() => props.action.atMs <= props.nowMs && !isQuiet.value)
       {{ doneWords }} <kbd>Space</kbd>
     </button>
     <div v-if="action.timer || action.leave || light || action.kind === 'light'" class="aside">
-      <button v-if="action.timer" type="button" class="button" @click="$emit('say', action.timer)">
+      <button
+        v-if="action.timer"
+        type="button"
+        class="button"
+        @click="$emit('say', [action.timer])"
+      >
         Set its timer
       </button>
       <button

@@ -70,7 +70,8 @@ export function useCookActions(pot: Ref<LivePot | null>) {
     switch (action.kind) {
       case "work":
       case "workGoes":
-        return action.mark === undefined ? undefined : write({ kind: "did", what: action.mark });
+      case "workAfter":
+        return say(action.marks ?? []);
       case "fill":
         return fill(ids);
       case "salt":
@@ -110,6 +111,15 @@ export function useCookActions(pot: Ref<LivePot | null>) {
       case "strain":
         await router.push(`/strain/${batch.id}`);
     }
+  }
+
+  /** Marks that the log is to hold, by one tap. */
+  async function say(marks: readonly string[]): Promise<void> {
+    if (pot.value !== null && marks.length > 0)
+      await appendEvents(
+        pot.value.batch.id,
+        marks.map((what) => ({ kind: "did", what })),
+      );
   }
 
   /** All that is not in yet, by one tap. */
@@ -173,6 +183,7 @@ export function useCookActions(pot: Ref<LivePot | null>) {
     putExtra,
     complete,
     goOn,
+    say,
     lit,
     undo,
     takeOff,

@@ -44,7 +44,7 @@ const isSolid = computed(
 );
 const SIDES = [
   { value: "pot", label: "in the pot" },
-  { value: "work", label: "work before" },
+  { value: "work", label: "work on it" },
   { value: "label", label: "label" },
   { value: "swap", label: "instead" },
 ] as const;
@@ -138,7 +138,7 @@ function setAmount({ massKg, counted }: Amount) {
         :model-value="item.boneState"
         @update:model-value="emit('change', { boneState: $event })"
       />
-      <WorkFields :item="item" @change="emit('change', { work: $event })" />
+      <WorkFields :item="item" :units="units" @change="emit('change', { work: $event })" />
       <QuantityField
         v-if="ingredient.dryBean"
         label="Boiled hard beforehand, in water thrown away"

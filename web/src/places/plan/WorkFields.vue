@@ -3,15 +3,16 @@ import { WORK_TIMES } from "@kettlos/core/prepare/work-times";
 import { ROUX_COLOURS, WORKS, type Work, type WorkKind } from "@kettlos/core/prepare/work-schema";
 import { ingredientOf } from "@kettlos/core/simulate/item-facts";
 import type { PlanItem } from "@kettlos/core/simulate/plan-schema";
-import { showVolume } from "@kettlos/core/units/show";
+import { showVolume, type UnitSystem } from "@kettlos/core/units/show";
 import { computed } from "vue";
 import QuantityField from "../../controls/QuantityField.vue";
 import TickChoice from "../../controls/TickChoice.vue";
 
-/** What is done to it before it goes in: each work on or off, and how far where that matters. */
-const props = defineProps<{ item: PlanItem }>();
+/** What is done to it before it goes in, and once it is soft: each work on or off, and how far where that matters. */
+const props = defineProps<{ item: PlanItem; units: UnitSystem }>();
 const emit = defineEmits<{ change: [Work[]] }>();
 
+const one = computed(() => (props.units === "us" ? "us" : "metric"));
 const group = computed(() => ingredientOf(props.item).group);
 /** Works that make sense for what it is. */
 const ALLOWED: Partial<Record<WorkKind, readonly string[]>> = {
@@ -72,7 +73,7 @@ const soak = computed(() => of("soak"));
 </script>
 
 <template>
-  <ul class="works" aria-label="Work before">
+  <ul class="works" aria-label="Work on it">
     <li v-for="kind in offered" :key="kind">
       <button
         type="button"
@@ -104,8 +105,8 @@ const soak = computed(() => of("soak"));
     v-if="soak && group !== 'pulse'"
     label="Soaking water that goes into the pot"
     dimension="volume"
-    bare-unit="L"
-    :show="(v) => showVolume(v, 'metric')"
+    :bare-unit="one === 'us' ? 'qt' : 'L'"
+    :show="(v) => showVolume(v, one)"
     :min="0"
     :max="50"
     placeholder="none: thrown away"

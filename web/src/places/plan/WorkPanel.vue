@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import type { Answers } from "@kettlos/core/because/answers";
-import type { WorkTask } from "@kettlos/core/schedule/work-tasks";
+import { isBefore, type WorkTask } from "@kettlos/core/schedule/work-tasks";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
 import { showDuration } from "@kettlos/core/units/show";
 import { format } from "date-fns";
 import { computed } from "vue";
 import { useWords } from "../../data/use-words";
 
-/** The work before the pot goes on, in order, with its time and who is wanted. */
+/** The work on what goes in, before the pot goes on and once it is soft, in order, with its time and who is wanted. */
 const props = defineProps<{ plan: Plan; answers: Answers }>();
 
 const words = useWords();
@@ -22,6 +22,7 @@ const work = computed(() => props.answers.dish.work);
 /** What is begun long before, with its moment where the pot has one. */
 const beginWords = (task: WorkTask) => {
   const { start } = props.answers;
+  if (!isBefore(task)) return ["once it is soft", words(task.how)].filter(Boolean).join(", ");
   if (task.attention !== "leave" || start === null) return words(task.how);
   const at = format(start.prepareMs - task.min * MINUTE_MS, "EEE HH:mm");
   return [`from ${at}`, words(task.how)].filter(Boolean).join(", ");
@@ -30,7 +31,7 @@ const roundMin = (min: number) => showDuration(Math.max(1, Math.round(min)));
 </script>
 
 <template>
-  <section class="work" aria-label="Work before">
+  <section class="work" aria-label="Work">
     <ol v-if="tasks.length > 0">
       <li v-for="task in tasks" :key="task.id" :title="task.why">
         <strong>{{ task.title }}</strong>

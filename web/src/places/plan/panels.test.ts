@@ -243,7 +243,7 @@ describe("one ingredient", () => {
 
   test("its work is ticked on and off", async () => {
     const wrapper = editor(itemOf(braise, "goatShoulder"));
-    await pick(wrapper, "work before");
+    await pick(wrapper, "work on it");
     const button = (name: string) =>
       wrapper.findAll(".works button").find((b) => b.text() === name);
     await button("brown")?.trigger("click");

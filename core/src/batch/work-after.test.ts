@@ -1,0 +1,115 @@
+import { describe, expect, test } from "vitest";
+import { happened } from "../../test/events";
+import { HEATS, testBraise, testKitchen, VESSEL_OF } from "../../test/kitchen";
+import { bodyOfPlan } from "../dish/body-of";
+import { workMinutes, workTasks } from "../schedule/work-tasks";
+import type { Plan } from "../simulate/plan-schema";
+import { simulate } from "../simulate/simulate";
+import { coldWaterKg, waterL } from "../simulate/water-ways";
+import { inWords } from "../units/said";
+import { fold } from "./fold";
+import { cookedPlan } from "./live-plan";
+import { onFire } from "./on-fire";
+import { liftedOut, workBatch, workDone, workLeft } from "./said-marks";
+import { workBefore } from "./work-before";
+
+const kitchen = testKitchen();
+const LIT = Date.parse("2026-03-18T08:00:00Z");
+const HOUR = 3_600_000;
+/** A pureed soup of which so much is blended, with a bay leaf in it and cream off the heat. */
+const soup = (share: number): Plan =>
+  testBraise({
+    end: "served",
+    saltWantedGKg: 8,
+    stop: { by: "time", holdMin: 40 },
+    water: { by: "amount", volumeL: 1.5 },
+    items: [
+      {
+        id: "p",
+        ingredientId: "potato",
+        massKg: 0.8,
+        when: { at: "start" },
+        work: [{ kind: "cut" }, { kind: "blend", share }],
+      },
+      {
+        id: "s",
+        ingredientId: "squash",
+        massKg: 0.6,
+        when: { at: "start" },
+        work: [{ kind: "blend", share }],
+      },
+      { id: "b", ingredientId: "bayLeaf", massKg: 0.0003, when: { at: "start" } },
+      { id: "c", ingredientId: "cream", massKg: 0.1, when: { at: "offHeat" } },
+    ],
+  });
+const on = [
+  { kind: "lit", atMs: LIT },
+  { kind: "simmers", atMs: LIT + 0.5 * HOUR },
+] as const;
+const off = { kind: "offHeat", atMs: LIT + 1.2 * HOUR } as const;
+const did = (what: string) => ({ kind: "did", what, atMs: LIT + 1.3 * HOUR }) as const;
+const actions = (written: Plan, events: readonly object[]) => {
+  const cook = fold(happened(...events));
+  const { plan } = cookedPlan(written, kitchen, cook);
+  return onFire(plan, kitchen, cook, LIT + 1.3 * HOUR).actions;
+};
+const run = (plan: Plan) =>
+  simulate(plan, kitchen, { waterKg: coldWaterKg(waterL(plan, kitchen), kitchen) });
+
+describe("what is blended or crushed once it is soft", () => {
+  test("is no work before, and comes off the heat before cream, salt and table", () => {
+    const plan = soup(1);
+    expect(workBefore(plan, kitchen, fold([])).map((w) => w.task.id)).toEqual(["p:cut"]);
+    expect(actions(plan, [...on]).map((a) => a.kind)).not.toContain("workAfter");
+    expect(actions(plan, [...on, off]).map((a) => a.id)).toEqual([
+      "after:blend:1",
+      "add:off",
+      "salt:last",
+      "strain",
+    ]);
+    const { handsMin, handsBeforeMin, afterMin } = workMinutes(workTasks(plan, kitchen));
+    expect(afterMin).toBeGreaterThan(8);
+    expect(handsMin).toBeCloseTo(handsBeforeMin + afterMin, 9);
+  });
+
+  test("a part is ladled out by its litres, in lots, once the bay leaf is out; each lot is ticked", () => {
+    const plan = soup(1 / 3);
+    const blend = (...marks: string[]) =>
+      actions(plan, [...on, off, ...marks.map(did)]).find((a) => a.kind === "workAfter");
+    const words = inWords(blend()?.lookFor ?? "", "metric");
+    expect(words).toMatch(/^First out: 1 bay leaf\. Lot 1 of 2\. Ladle out a third, about/);
+    const outL = Number(/about ([\d.]+) (m?L)/.exec(words)?.[1]) / 1000;
+    const { endLiquidL, solidsOutKg } = run(plan);
+    expect(outL).toBeCloseTo((endLiquidL + solidsOutKg) / 3, 1);
+    expect(words).toContain("third full");
+    expect(inWords(blend(liftedOut("b"))?.lookFor ?? "", "us")).toMatch(
+      /^Lot 1 of 2.*1 qt in lots of 2 cups/,
+    );
+    expect(blend()?.marks).toEqual([workBatch("p:blend")]);
+    expect(blend(workBatch("p:blend"))?.marks).toEqual([workDone("p:blend"), workDone("s:blend")]);
+    expect(blend(workDone("p:blend"), workDone("s:blend"))).toBeUndefined();
+  });
+
+  test("left out, it is not thickened by it", () => {
+    const plan = soup(0.5);
+    const marks = actions(plan, [...on, off]).find((a) => a.kind === "workAfter")?.leave?.marks;
+    expect(marks).toEqual([workLeft("p:blend"), workLeft("s:blend")]);
+    const cook = fold(happened(...on, off, ...(marks ?? []).map(did)));
+    const left = cookedPlan(plan, kitchen, cook).plan;
+    expect(actions(plan, [...on, off, ...(marks ?? []).map(did)])[0]?.id).toBe("add:off");
+    expect(bodyOfPlan(left, run(left)).flourGL).toBeLessThan(
+      0.5 * bodyOfPlan(plan, run(plan)).flourGL,
+    );
+  });
+
+  test("shut under pressure it waits until the lid is off", () => {
+    const plan: Plan = {
+      ...soup(1),
+      heat: { ...HEATS.pressure, release: "natural" },
+      vesselId: VESSEL_OF.pressure,
+      stop: { by: "time", holdMin: 10 },
+    };
+    const blend = actions(plan, [...on, off]).find((a) => a.kind === "workAfter");
+    expect(blend?.atMs).toBeGreaterThan(off.atMs + 5 * 60_000);
+  });
+});
