@@ -3,6 +3,7 @@ export type ActionKind =
   | "work"
   | "workGoes"
   | "workAfter"
+  | "meanwhile"
   | "fill"
   | "salt"
   | "light"
@@ -35,6 +36,8 @@ export interface Action {
   readonly marks?: readonly string[];
   /** What the log says where a timer is set for it. */
   readonly timer?: string;
+  /** Minutes that it takes, where it takes any to speak of. */
+  readonly min?: number;
   /** About how long it takes, where no clock runs yet. */
   readonly about?: string;
   /** What the log says where it is left out, and what that means for the dish. */

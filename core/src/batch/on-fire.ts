@@ -11,6 +11,7 @@ import { actionsFor } from "./next-action";
 import { LATE_IN } from "./after-heat-actions";
 import { workActions } from "./work-actions";
 import { workAfter } from "./work-after";
+import { workMeanwhile } from "./work-meanwhile";
 
 /**
  * A pot on the fire: what is to do and what is wrong, with its forecast or the problem that stands in its
@@ -43,10 +44,7 @@ export function onFire(
       problem: null,
       actions: [
         ...workActions(plan, kitchen, cook, nowMs),
-        ...withWorkAfter(
-          actionsFor(plan, cook, forecast, nowMs),
-          workAfter(plan, kitchen, cook, forecast),
-        ),
+        ...withWork(actionsFor(plan, cook, forecast, nowMs), { plan, kitchen, cook, forecast }),
       ],
       cautions: [
         ...liveCautions({ plan, kitchen, cook, forecast, nowMs, hourOf }),
@@ -57,10 +55,27 @@ export function onFire(
   return outcome.ok ? outcome.value : blindly(plan, cook, outcome.problem, nowMs);
 }
 
-/** What is crushed or blended is so before anything is stirred in, put back, salted or served. */
-function withWorkAfter(actions: readonly Action[], work: readonly Action[]): readonly Action[] {
+/**
+ * With the work beside the pot, before what goes in waits for it; and what is crushed or blended, before
+ * anything is stirred in, put back, salted or served.
+ */
+function withWork(
+  actions: readonly Action[],
+  {
+    plan,
+    kitchen,
+    cook,
+    forecast,
+  }: { plan: Plan; kitchen: Kitchen; cook: Cook; forecast: LiveForecast },
+): readonly Action[] {
   const at = actions.findIndex((a) => !a.id.startsWith(LATE_IN));
-  return [...actions.slice(0, at), ...work, ...actions.slice(at)];
+  const after = workAfter(plan, kitchen, cook, forecast);
+  const all = [...actions.slice(0, at), ...after, ...actions.slice(at)];
+  for (const work of workMeanwhile(plan, kitchen, cook, actions)) {
+    const later = all.findIndex((a) => a.atMs > work.atMs);
+    all.splice(later < 0 ? all.length : later, 0, work);
+  }
+  return all;
 }
 
 /** A pot of which nothing can be reckoned. */

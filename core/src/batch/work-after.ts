@@ -1,5 +1,5 @@
 import { takeOuts } from "../dish/take-out";
-import { isBefore, workTasks, type WorkTask } from "../schedule/work-tasks";
+import { isAfter, workTasks, type WorkTask } from "../schedule/work-tasks";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import { itemWork, nameOf } from "../simulate/item-facts";
 import type { Plan } from "../simulate/plan-schema";
@@ -32,7 +32,7 @@ function togethers(plan: Plan, kitchen: Kitchen, cook: Cook): readonly Together[
   for (const task of workTasks(plan, kitchen)) {
     const item = plan.items.find((i) => i.id === task.itemId);
     const isOver = cook.did.has(workDone(task.id)) || cook.did.has(workLeft(task.id));
-    if (isBefore(task) || isOver || item === undefined) continue;
+    if (!isAfter(task) || isOver || item === undefined) continue;
     const kind = task.kind === "blend" ? "blend" : "crush";
     const share = itemWork(item, kind)?.share ?? 1;
     const key = `${kind}:${share}`;

@@ -1,5 +1,5 @@
 import { POT_TIMES } from "../schedule/pot-times";
-import { isBefore, workTasks } from "../schedule/work-tasks";
+import { isAfter, workTasks } from "../schedule/work-tasks";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import type { OvenHeat, Plan, StretchHeat } from "../simulate/plan-schema";
 import { vesselOf } from "../simulate/references";
@@ -56,7 +56,7 @@ export const workAfterHeat = (
   isOpen: (workId: string) => boolean = () => true,
 ): readonly Task[] =>
   workTasks(plan, kitchen)
-    .filter((work) => !isBefore(work) && isOpen(work.id))
+    .filter((work) => isAfter(work) && isOpen(work.id))
     .map((work) =>
       taskOf(idOf(work.id), work.title, {
         planIds: [plan.id],
@@ -118,7 +118,7 @@ export function fireBlock(
   const after = chill === null ? [] : afterHeat(plan, idOf, chill.bath, chill.how);
   return blockOf(idOf("fire"), "fire", [...cooked, ...after], {
     planIds: [plan.id],
-    meanwhile: whileItCooks(plan, trace, heated),
+    meanwhile: whileItCooks(plan, kitchen, trace, heated),
     // A stock is ready once it is through the sieve.
     readyStep: cooked.length - (isServed ? 1 : 0),
     isOvernight,

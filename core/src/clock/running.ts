@@ -69,7 +69,7 @@ export function runningOf(batch: Batch, cook: Cook, pot: OnFire, nowMs: number):
     const task = taskOf(idOf(action.id), action.title, {
       planIds: [plan.id],
       how: plan.name,
-      minutes: about(POT_TIMES.add.value),
+      minutes: about(action.min ?? POT_TIMES.add.value),
     });
     return [{ task, step: 0, atMin }];
   };

@@ -1,7 +1,9 @@
 import { sayList } from "../batch/say-list";
 import { POT_TIMES } from "../schedule/pot-times";
 import { turnsOf } from "../schedule/turns";
+import { besideThePot, workTasks } from "../schedule/work-tasks";
 import { nameOf } from "../simulate/item-facts";
+import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
 import type { Mark, Trace } from "../simulate/trace";
 import { exactly } from "./minutes";
@@ -31,6 +33,7 @@ function grouped(marks: readonly Doing[]): readonly (readonly [Doing, ...Doing[]
 /** What is done while a pot cooks, by the marks of its simulation: what goes in and comes out, skimming, shutting. */
 export function whileItCooks(
   plan: Plan,
+  kitchen: Kitchen,
   trace: Trace,
   steps: readonly Task[],
 ): readonly Meanwhile[] {
@@ -40,7 +43,13 @@ export function whileItCooks(
     at += step.minutes.p50;
     return from;
   });
-  const put = (id: string, title: string, tMin: number, min: number): Meanwhile => {
+  const put = (
+    id: string,
+    title: string,
+    tMin: number,
+    min: number,
+    more: Partial<Task> = {},
+  ): Meanwhile => {
     const step = Math.max(
       0,
       startOf.findLastIndex((from) => from <= tMin + 1e-6),
@@ -49,6 +58,7 @@ export function whileItCooks(
       planIds: [plan.id],
       how: plan.name,
       minutes: exactly(min),
+      ...more,
     });
     return { task, step, atMin: Math.max(0, Math.round(tMin - (startOf[step] ?? 0))) };
   };
@@ -69,7 +79,22 @@ export function whileItCooks(
       : heat.method === "slowCooker"
         ? [put("shut", "Lid on, switch it on", 0, POT_TIMES.shut.value)]
         : [];
+  const beside = besideThePot(plan, kitchen);
+  /** In a pan on another ring, done by the time that it goes in. */
+  const inPan = workTasks(plan, kitchen).flatMap((work): readonly Meanwhile[] => {
+    const inMin = trace.marks.find((m) => m.kind === "itemIn" && m.itemId === work.itemId)?.tMin;
+    if (work.when !== "meanwhile" || inMin === undefined || beside === null) return [];
+    const min = Math.max(1, Math.round(work.min));
+    const needs = {
+      isFlame: true,
+      ringIds: beside.ringIds,
+      vesselIds: [beside.pan.id],
+      how: work.how,
+    };
+    return [put(work.id, work.title, Math.max(0, inMin - min), min, needs)];
+  });
   return [
+    ...inPan,
     ...(isSkimmed ? [put("skim", "Skim it", trace.toSimmerMin - skimMin, skimMin)] : []),
     ...shut,
     ...turns,

@@ -101,7 +101,14 @@ const STRAIN: Part = {
   handsOnMin: POT_TIMES.strain.value,
 };
 
-const NO_WORK = { handsBeforeMin: 0, afterMin: 0 };
+const NO_WORK = { handsBeforeMin: 0, meanwhileMin: 0, afterMin: 0 };
+
+/** What is done beside the pot falls into the longest part of its heat. */
+function withMeanwhile(parts: readonly Part[], handsMin: number): readonly Part[] {
+  const longest = parts.reduce((a, b) => (b.min > a.min ? b : a), NOTHING);
+  return parts.map((p) => (p === longest ? { ...p, handsOnMin: p.handsOnMin + handsMin } : p));
+}
+const NOTHING: Part = { what: "", min: -1, attention: "leave", handsOnMin: 0 };
 
 /**
  * The whole work from the first cut to the sieve, stretch by stretch: what it is, and whether hands, an
@@ -111,7 +118,7 @@ const NO_WORK = { handsBeforeMin: 0, afterMin: 0 };
 export function timeLine(
   plan: Plan,
   trace: Trace,
-  { handsBeforeMin: workMin, afterMin } = NO_WORK,
+  { handsBeforeMin: workMin, meanwhileMin, afterMin } = NO_WORK,
 ): readonly Stretch[] {
   const pauseMin = trace.totalMin - trace.toSimmerMin - trace.holdMin - trace.releaseMin;
   const parts: readonly Part[] = [
@@ -121,7 +128,7 @@ export function timeLine(
       attention: "hands",
       handsOnMin: plan.prepareMin + workMin,
     },
-    ...heatParts(plan, trace),
+    ...withMeanwhile(heatParts(plan, trace), meanwhileMin),
     { what: "Stands", min: pauseMin, attention: "near", handsOnMin: 0 },
     { what: "Crush, blend", min: afterMin, attention: "hands", handsOnMin: afterMin },
     ...(plan.end === "strained" ? [STRAIN] : []),

@@ -26,8 +26,52 @@ export interface WorkTask {
   readonly attention: "hands" | "near" | "leave";
   /** How many times over: a pan holds only so much. */
   readonly batches: number;
-  /** Before the pot goes on, or once it is cooked. */
-  readonly when: "before" | "after";
+  /** Before the pot goes on; in a pan beside it, before it goes in; or once it is cooked. */
+  readonly when: "before" | "meanwhile" | "after";
+}
+
+/** What is done in a pan. */
+const IN_A_PAN: ReadonlySet<WorkTask["kind"]> = new Set([
+  "brown",
+  "sweat",
+  "fry",
+  "roux",
+  "reduce",
+]);
+/** So soon after it simmers there is no time for it while it comes up, min: kitchen estimate. */
+const SOON_IN_MIN = 30;
+const LATE: ReadonlySet<PlanItem["when"]["at"]> = new Set([
+  "whenTender",
+  "stretch",
+  "beforeEnd",
+  "offHeat",
+]);
+
+/** Whether it goes in so late that there is time to work on it while the pot is on. */
+const goesInLater = ({ when }: PlanItem): boolean =>
+  when.at === "after" ? when.min >= SOON_IN_MIN : LATE.has(when.at);
+
+/** The pan and the rings that are free while a pot is on; null where there is no other to work in. */
+export function besideThePot(
+  plan: Plan,
+  kitchen: Kitchen,
+): { readonly pan: Vessel; readonly ringIds: readonly string[] } | null {
+  const pan = browningVessel(plan, kitchen);
+  const ringIds = kitchen.rings.map((r) => r.id).filter((id) => id !== plan.ringId);
+  return pan === undefined || pan.id === plan.vesselId || ringIds.length === 0
+    ? null
+    : { pan, ringIds };
+}
+
+function whenOf(
+  item: PlanItem,
+  kind: WorkTask["kind"],
+  plan: Plan,
+  kitchen: Kitchen,
+): WorkTask["when"] {
+  if (isOnceSoft(item, kind)) return "after";
+  const isMeanwhile = IN_A_PAN.has(kind) && goesInLater(item);
+  return isMeanwhile && besideThePot(plan, kitchen) !== null ? "meanwhile" : "before";
 }
 
 /** Whether it is done once it is soft: garlic and spice are crushed before, beans and potatoes after. */
@@ -46,14 +90,11 @@ const SLICE_RATIO = 1.8;
 /** The work a plan asks for, in the order it is done: what may be left begins first. */
 export function workTasks(plan: Plan, kitchen: Kitchen): readonly WorkTask[] {
   const tasks = plan.items.flatMap((item) => itemTasks(item, plan, kitchen));
-  const rank = ({ attention, min, kind, when }: WorkTask) =>
-    when === "after"
-      ? 3
-      : attention === "leave" || min >= AHEAD_MIN
-        ? 0
-        : AT_THE_STOVE.has(kind)
-          ? 2
-          : 1;
+  const rank = ({ attention, min, kind, when }: WorkTask) => {
+    if (when !== "before") return when === "meanwhile" ? 3 : 4;
+    if (attention === "leave" || min >= AHEAD_MIN) return 0;
+    return AT_THE_STOVE.has(kind) ? 2 : 1;
+  };
   return tasks
     .map((t, i) => ({ t, i }))
     .sort((a, b) => rank(a.t) - rank(b.t) || a.i - b.i)
@@ -71,19 +112,24 @@ const AT_THE_STOVE: ReadonlySet<WorkTask["kind"]> = new Set([
   "reduce",
 ]);
 
-/** What of it is done before the pot goes on. */
+/** What of it is done before the pot goes on, and what once it is cooked. */
 export const isBefore = ({ when }: WorkTask): boolean => when === "before";
+export const isAfter = ({ when }: WorkTask): boolean => when === "after";
 
-/** Minutes of work that hands do, before and after, that want someone near, and that is begun long before. */
+/** Minutes of work that hands do in all and before, that want someone near, and that is begun long before. */
 export function workMinutes(tasks: readonly WorkTask[]) {
   const of = (attention: WorkTask["attention"]) =>
     tasks.filter((t) => isBefore(t) && t.attention === attention).map((t) => t.min);
   const sum = (all: readonly number[]) => all.reduce((a, b) => a + b, 0);
   const hands = sum(of("hands"));
-  const afterMin = sum(tasks.filter((t) => !isBefore(t)).map((t) => t.min));
+  const sumOf = (when: WorkTask["when"]) =>
+    sum(tasks.filter((t) => t.when === when).map((t) => t.min));
+  const [meanwhileMin, afterMin] = [sumOf("meanwhile"), sumOf("after")];
   return {
-    handsMin: hands + afterMin,
+    handsMin: hands + meanwhileMin + afterMin,
     handsBeforeMin: hands,
+    /** Beside the pot while it is on. */
+    meanwhileMin,
     /** Once it is cooked, until it is served or strained. */
     afterMin,
     /** From the first cut to the flame: hands one after the other, what roasts goes on beside them. */
@@ -110,7 +156,7 @@ function itemTasks(item: PlanItem, plan: Plan, kitchen: Kitchen): readonly WorkT
     min: given ?? time.fixed.value + (time.perKg?.value ?? 0) * item.massKg,
     attention: time.attention,
     batches: 1,
-    when: isOnceSoft(item, kind) ? "after" : "before",
+    when: whenOf(item, kind, plan, kitchen),
   });
   const state = item.boneState;
   const tasks: WorkTask[] = item.work.map((work): WorkTask => {
@@ -132,7 +178,7 @@ function itemTasks(item: PlanItem, plan: Plan, kitchen: Kitchen): readonly WorkT
       WORK_TIMES[work.kind],
       titleOf(work, name),
       work.min,
-      howOf(work, item, plan),
+      howOf(work, item, plan, kitchen),
     );
   });
   if (state === "roasted") tasks.push(make("roast", STATE_TIMES.roasted, `Roast the ${name}`));
@@ -165,12 +211,15 @@ const titleOf = (work: Work, name: string): string =>
 
 const percent = (share: number) => `${Math.round(share * 100)} %`;
 
-function howOf(work: Work, item: PlanItem, plan: Plan): Said {
+function howOf(work: Work, item: PlanItem, plan: Plan, kitchen: Kitchen): Said {
+  const beside =
+    whenOf(item, work.kind, plan, kitchen) === "meanwhile" ? besideThePot(plan, kitchen) : null;
+  const inPan = beside === null ? "" : `in ${called(beside.pan.name)}`;
   switch (work.kind) {
     case "cut":
       return say`${metres(Math.round(pieceEdgeM(pieceOf(item, plan.pieceM)) * 100) / 100)}`;
     case "reduce":
-      return `to ${percent(work.share ?? 0.5)}`;
+      return [`to ${percent(work.share ?? 0.5)}`, inPan].filter(Boolean).join(", ");
     case "crush":
     case "blend":
       return percent(work.share ?? 1);
@@ -179,7 +228,7 @@ function howOf(work: Work, item: PlanItem, plan: Plan): Said {
         ? "throw the water away"
         : say`in ${litres(work.liquorL)}; decant it into the pot, leave the grit`;
     default:
-      return "";
+      return inPan;
   }
 }
 
@@ -210,6 +259,6 @@ function browning(item: PlanItem, plan: Plan, kitchen: Kitchen, given?: number):
     min: given ?? browningMin(batches, isSlices),
     attention: "hands",
     batches,
-    when: "before",
+    when: whenOf(item, "brown", plan, kitchen),
   };
 }

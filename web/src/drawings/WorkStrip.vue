@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { isBefore, type WorkTask } from "@kettlos/core/schedule/work-tasks";
+import { isAfter, isBefore, type WorkTask } from "@kettlos/core/schedule/work-tasks";
 import { showDuration } from "@kettlos/core/units/show";
 import { useElementSize } from "@vueuse/core";
 import { computed, useTemplateRef } from "vue";
@@ -15,7 +15,8 @@ const root = useTemplateRef<HTMLElement>("root");
 const { width: measured } = useElementSize(root);
 const width = computed(() => Math.max(300, measured.value));
 const before = computed(() => props.tasks.filter(isBefore));
-const after = computed(() => props.tasks.filter((t) => !isBefore(t)));
+const meanwhile = computed(() => props.tasks.filter((t) => t.when === "meanwhile"));
+const after = computed(() => props.tasks.filter(isAfter));
 const ahead = computed(() => before.value.filter((t) => t.attention === "leave"));
 const pieces = computed(() => {
   const near = before.value.filter((t) => t.attention !== "leave");
@@ -35,6 +36,7 @@ const allMin = computed(() => pieces.value.reduce((sum, p) => sum + p.task.min, 
 const aheadWords = computed(() =>
   [
     ...ahead.value.map((t) => `${t.title.toLowerCase()} ${showDuration(Math.round(t.min))} ahead`),
+    ...meanwhile.value.map((t) => `${t.title.toLowerCase()} meanwhile`),
     ...after.value.map((t) => `${t.title.toLowerCase()} once it is soft`),
   ].join(", "),
 );

@@ -31,6 +31,7 @@ const DONE: Record<ActionKind, string> = {
   work: "It is done",
   workGoes: "It is done",
   workAfter: "It is done",
+  meanwhile: "It is done",
   fill: "All of it is in",
   salt: "It is in",
   light: "It is lit",

@@ -71,6 +71,7 @@ export function useCookActions(pot: Ref<LivePot | null>) {
       case "work":
       case "workGoes":
       case "workAfter":
+      case "meanwhile":
         return say(action.marks ?? []);
       case "fill":
         return fill(ids);

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Answers } from "@kettlos/core/because/answers";
-import { isBefore, type WorkTask } from "@kettlos/core/schedule/work-tasks";
+import type { WorkTask } from "@kettlos/core/schedule/work-tasks";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
 import { showDuration } from "@kettlos/core/units/show";
 import { format } from "date-fns";
@@ -17,12 +17,18 @@ const WANTED: Record<WorkTask["attention"], string> = {
   near: "near",
   leave: "by itself",
 };
+const WHEN_WORDS: Record<WorkTask["when"], string> = {
+  before: "",
+  meanwhile: "meanwhile",
+  after: "once it is soft",
+};
 const tasks = computed(() => props.answers.dish.tasks);
 const work = computed(() => props.answers.dish.work);
 /** What is begun long before, with its moment where the pot has one. */
 const beginWords = (task: WorkTask) => {
   const { start } = props.answers;
-  if (!isBefore(task)) return ["once it is soft", words(task.how)].filter(Boolean).join(", ");
+  const when = WHEN_WORDS[task.when];
+  if (when !== "") return [when, words(task.how)].filter(Boolean).join(", ");
   if (task.attention !== "leave" || start === null) return words(task.how);
   const at = format(start.prepareMs - task.min * MINUTE_MS, "EEE HH:mm");
   return [`from ${at}`, words(task.how)].filter(Boolean).join(", ");

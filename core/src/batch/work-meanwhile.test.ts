@@ -1,0 +1,121 @@
+import { describe, expect, test } from "vitest";
+import { happened } from "../../test/events";
+import { testKitchen, testPlan } from "../../test/kitchen";
+import { potBlocks } from "../clock/pot-blocks";
+import { needsOf } from "../clock/needs";
+import { timeLine, workOf } from "../schedule/time-line";
+import { workMinutes, workTasks } from "../schedule/work-tasks";
+import type { Kitchen } from "../simulate/kitchen-schema";
+import type { Plan } from "../simulate/plan-schema";
+import { simulate } from "../simulate/simulate";
+import { coldWaterKg, waterL } from "../simulate/water-ways";
+import { inWords } from "../units/said";
+import { fold } from "./fold";
+import { onFire } from "./on-fire";
+import { workBatch, workDone, workLeft } from "./said-marks";
+import { workBefore } from "./work-before";
+
+const plain = testKitchen();
+const [pot] = plain.vessels;
+if (pot === undefined) throw new Error("no pot");
+const kitchen: Kitchen = {
+  ...plain,
+  vessels: [...plain.vessels, { ...pot, id: "pan", kind: "pan", name: "Sauté pan" }],
+  rings: [...plain.rings, { ...(plain.rings[0] as Kitchen["rings"][number]), id: "second" }],
+};
+const LIT = Date.parse("2026-03-18T08:00:00Z");
+const MINUTE = 60_000;
+/** Beans that simmer two hours, with a base sweated in a pan that goes in an hour before the end. */
+const beans: Plan = testPlan({
+  end: "served",
+  stop: { by: "time", holdMin: 120 },
+  water: { by: "amount", volumeL: 2 },
+  items: [
+    { id: "b", ingredientId: "brownLentil", massKg: 0.5, when: { at: "start" } },
+    {
+      id: "o",
+      ingredientId: "onion",
+      massKg: 0.3,
+      when: { at: "beforeEnd", min: 60 },
+      work: [{ kind: "cut" }, { kind: "sweat" }],
+    },
+    {
+      id: "early",
+      ingredientId: "leek",
+      massKg: 0.2,
+      when: { at: "start" },
+      work: [{ kind: "sweat" }],
+    },
+  ],
+});
+const on = [
+  { kind: "lit", atMs: LIT },
+  { kind: "simmers", atMs: LIT + 30 * MINUTE },
+] as const;
+const did = (what: string) => ({ kind: "did", what, atMs: LIT + 40 * MINUTE }) as const;
+const look = (events: readonly object[], in_: Kitchen = kitchen, plan = beans) =>
+  onFire(plan, in_, fold(happened(...events)), LIT + 40 * MINUTE).actions;
+const beside = (...events: object[]) => look(events).find((a) => a.kind === "meanwhile");
+
+describe("worked on in a pan beside the pot", () => {
+  test("only what goes in later, and only once the pot is on", () => {
+    const before = workBefore(beans, kitchen, fold([])).map((w) => w.task.id);
+    expect(before).toEqual(["o:cut", "early:sweat"]);
+    expect(look([]).map((a) => a.kind)).not.toContain("meanwhile");
+    expect(beside(...on)?.id).toBe("beside:o:sweat");
+  });
+
+  test("it is done by the time that it goes in, in that pan, by its sign", () => {
+    const actions = look([...on]);
+    const goesIn = actions.find((a) => a.itemIds?.includes("o"));
+    const work = workTasks(beans, kitchen).find((t) => t.id === "o:sweat");
+    expect(beside(...on)?.atMs).toBeCloseTo((goesIn?.atMs ?? 0) - (work?.min ?? 0) * MINUTE, -3);
+    expect(actions.findIndex((a) => a.kind === "meanwhile")).toBeLessThan(
+      actions.findIndex((a) => a.id === goesIn?.id),
+    );
+    expect(inWords(beside(...on)?.lookFor ?? "", "metric")).toMatch(
+      /^Beside the pot, in the sauté pan\. Done when it is glassy/,
+    );
+  });
+
+  test("done, left out, or in already it is not asked for again", () => {
+    expect(beside(...on, did(workDone("o:sweat")))).toBeUndefined();
+    expect(beside(...on, did(workLeft("o:sweat")))).toBeUndefined();
+    const added = { kind: "added", itemId: "o", massKg: 0.3, atMs: LIT + 35 * MINUTE };
+    expect(beside(...on, added)).toBeUndefined();
+    expect(beside(...on, did(workBatch("nothing")))?.marks).toEqual([workDone("o:sweat")]);
+  });
+
+  test("with one ring, or no pan, it is work before", () => {
+    for (const less of [{ ...kitchen, rings: plain.rings.slice(0, 1) }, plain]) {
+      const ids = workBefore(beans, less, fold([])).map((w) => w.task.id);
+      expect(ids).toContain("o:sweat");
+      expect(look([...on], less).map((a) => a.kind)).not.toContain("meanwhile");
+    }
+  });
+
+  test("on the clock it holds hands, the pan and another ring while the pot is on", () => {
+    const { blocks, fireId } = potBlocks(beans, kitchen);
+    const fire = blocks.find((b) => b.id === fireId);
+    const task = fire?.meanwhile.find((m) => m.task.id.endsWith("o:sweat"))?.task;
+    expect(task).toMatchObject({ isFlame: true, ringIds: ["second"], vesselIds: ["pan"] });
+    expect(blocks.some((b) => b.id.includes("prep/o:sweat"))).toBe(false);
+    if (fire === undefined) throw new Error("no fire");
+    expect(needsOf(fire)).toContainEqual(
+      expect.objectContaining({ kind: "one", of: ["ring second"] }),
+    );
+  });
+
+  test("its minutes are hands', and lengthen nothing", () => {
+    const work = workMinutes(workTasks(beans, kitchen));
+    expect(work.handsMin).toBeCloseTo(work.handsBeforeMin + work.meanwhileMin, 9);
+    const trace = simulate(beans, kitchen, {
+      waterKg: coldWaterKg(waterL(beans, kitchen), kitchen),
+    });
+    const [with_, without] = [work, { ...work, meanwhileMin: 0 }].map((w) =>
+      workOf(timeLine(beans, trace, w)),
+    );
+    expect((with_?.handsOnMin ?? 0) - (without?.handsOnMin ?? 0)).toBeCloseTo(work.meanwhileMin, 9);
+    expect(with_?.doorToDoorMin).toBe(without?.doorToDoorMin);
+  });
+});

@@ -1,0 +1,54 @@
+import { workTasks, type WorkTask } from "../schedule/work-tasks";
+import type { Kitchen } from "../simulate/kitchen-schema";
+import type { Plan } from "../simulate/plan-schema";
+import { say } from "../units/said";
+import type { Action } from "./action";
+import { whereIs } from "./counter";
+import type { Cook } from "./fold";
+import { workBatch, workDone, workLeft } from "./said-marks";
+import { LEFT_MEANS, WORK_SIGNS } from "./work-words";
+
+const MINUTE_MS = 60_000;
+
+/**
+ * What is browned, sweated, fried or boiled down in a pan beside the pot while it is on: each begins so that
+ * it is done by the time that it goes in, as `actions` have it. None before the pot is lit, and none of what
+ * is in already.
+ */
+export function workMeanwhile(
+  plan: Plan,
+  kitchen: Kitchen,
+  cook: Cook,
+  actions: readonly Action[],
+): readonly Action[] {
+  if (cook.litMs === null || cook.strainedMs !== null) return [];
+  return workTasks(plan, kitchen).flatMap((task): readonly Action[] => {
+    const item = plan.items.find((i) => i.id === task.itemId);
+    if (task.when !== "meanwhile" || item === undefined) return [];
+    if (cook.did.has(workDone(task.id)) || cook.did.has(workLeft(task.id))) return [];
+    if (whereIs(item, plan, cook) !== "counter") return [];
+    const goesIn =
+      actions.find((a) => a.itemIds?.includes(item.id) === true) ??
+      (item.when.at === "offHeat" ? actions.find((a) => a.kind === "offHeat") : undefined);
+    return goesIn === undefined ? [] : [actionOf(task, cook, goesIn.atMs)];
+  });
+}
+
+function actionOf(task: WorkTask, cook: Cook, inMs: number): Action {
+  const done = Math.min(task.batches - 1, cook.did.get(workBatch(task.id))?.length ?? 0);
+  const isLast = done + 1 >= task.batches;
+  const eachMin = Math.max(1, task.min / task.batches);
+  const batch = task.batches > 1 ? `Batch ${done + 1} of ${task.batches}. ` : "";
+  const means = LEFT_MEANS[task.kind];
+  return {
+    id: `beside:${task.id}`,
+    kind: "meanwhile",
+    atMs: inMs - eachMin * (task.batches - done) * MINUTE_MS,
+    title: task.title,
+    lookFor: say`${batch}Beside the pot, ${task.how}. ${WORK_SIGNS[task.kind] ?? ""} Then it goes in.`,
+    min: Math.round(eachMin),
+    marks: [isLast ? workDone(task.id) : workBatch(task.id)],
+    done: isLast ? "It is done" : `Batch ${done + 1} is done`,
+    ...(means === undefined ? {} : { leave: { marks: [workLeft(task.id)], means } }),
+  };
+}
