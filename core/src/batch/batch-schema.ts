@@ -67,6 +67,8 @@ export const StrainedSchema = z.object({
   leftL: z.number().min(0).max(20).optional(),
   /** What became of the marrow. */
   marrow: z.enum(MARROWS).optional(),
+  /** Nobody measured it: it is what was reckoned. */
+  isReckoned: z.literal(true).optional(),
 });
 
 /** How a pot is chilled: all of it, in so many of a vessel or tray, from fromC on. */
@@ -208,6 +210,8 @@ export const CookEventSchema = z.discriminatedUnion("kind", [
     ingredientId: z.string().refine(isIngredientId, "This is not in the catalogue of ingredients."),
     massKg: z.number().min(LEAST_KG).max(200),
   }),
+  /** What is eaten of the solids is kept apart from the liquid, so much of it; replaces what was said before. */
+  z.object({ ...base, kind: z.literal("keptApart"), massKg: z.number().min(0).max(500) }),
   /** Poured hot into another pot: so much of what came through the sieve. */
   z.object({
     ...base,
@@ -272,6 +276,8 @@ export const ResultSchema = z.object({
   strainedMs: AtMs,
   strainedL: z.number().min(0),
   servedKg: z.number().min(0).nullable().default(null),
+  /** Nobody measured it: nothing can be learned from it. */
+  isReckoned: z.boolean().default(false),
   passes: z.number().int(),
   clothPasses: z.number().int(),
   pressed: z.boolean(),

@@ -9,6 +9,7 @@ import { fold } from "./fold";
 import { forecastLive } from "./live-forecast";
 import { actionsFor } from "./next-action";
 import { livePlan } from "./live-plan";
+import { unseenMin } from "./unseen";
 import { planOfCook } from "./plan-of-cook";
 import { PlanItemSchema } from "../simulate/plan-schema";
 
@@ -188,7 +189,7 @@ describe("what was not planned", () => {
       { kind: "added", itemId: "celery", massKg: 1, atMs: LIT + 100 * MINUTE },
     );
     const cook = fold(events);
-    const now = LIT + 200 * MINUTE;
+    const now = LIT + 290 * MINUTE;
     const beside = forecastLive(livePlan(plan, cook), kitchen, cook, now).nowL.expected;
     const without = forecastLive(plan, kitchen, fold(happened(...ON)), now).nowL.expected;
     expect(beside).toBeGreaterThan(without + 0.08);
@@ -204,5 +205,27 @@ describe("what was not planned", () => {
       }),
     ]);
     expect(livePlan(plan, undone)).toBe(plan);
+  });
+});
+
+describe("a round that is let go", () => {
+  const now = LIT + 290 * MINUTE;
+  const round = (kind: string, ...more: object[]) =>
+    actions(happened(...ON, ...more), now).find((a) => a.kind === kind);
+  const passed = (what: string) => ({ kind: "did", what: `passed:${what}`, atMs: now });
+
+  test.each(["stir", "look", "check"])("%s comes again in its time, and was not done", (kind) => {
+    const due = round(kind);
+    expect(due?.leave?.marks).toEqual([`passed:${kind}`]);
+    expect(due?.atMs).toBeLessThanOrEqual(now);
+    const next = round(kind, passed(kind));
+    expect(next?.atMs).toBeGreaterThan(now);
+    expect(fold(happened(...ON, passed(kind))).did.has(kind)).toBe(false);
+  });
+
+  test("somebody who lets it go has not been at the pot", () => {
+    const seen = (...more: object[]) => unseenMin(fold(happened(...ON, ...more)), now);
+    expect(seen(passed("look"))).toBeCloseTo(seen(), 6);
+    expect(seen({ kind: "did", what: "stir", atMs: now })).toBeCloseTo(0, 6);
   });
 });

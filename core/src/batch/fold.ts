@@ -114,6 +114,8 @@ export interface Cook {
   readonly finishing: readonly Finishing[];
   readonly looks: { readonly clarity: Clarity | null; readonly colour: Colour | null };
   readonly solids: SolidsFate | null;
+  /** Solids kept apart from the liquid to be eaten, kg. */
+  readonly apartKg: number;
   readonly marrow: Marrow | null;
   /** Left in the pot with the grit, L. */
   readonly leftL: number;
@@ -209,6 +211,7 @@ export function fold(events: readonly CookEvent[]): Cook {
       colour: all("looked").findLast((e) => e.colour !== undefined)?.colour ?? null,
     },
     solids: all("solids").at(-1)?.fate ?? null,
+    apartKg: all("keptApart").at(-1)?.massKg ?? 0,
     marrow: strained?.measured.marrow ?? null,
     leftL: strained?.measured.leftL ?? 0,
     chilling: chillingOf(all("chillBegun"), all("chillRead"), all("chilled")),
@@ -281,6 +284,7 @@ function resultOf(
     strainedMs: strained.atMs,
     strainedL: massKg / COLD_DENSITY_KG_L,
     servedKg: measured.servedKg ?? null,
+    isReckoned: measured.isReckoned === true,
     passes: measured.passes,
     clothPasses: measured.clothPasses,
     pressed: measured.pressed,

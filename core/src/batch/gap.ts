@@ -27,7 +27,7 @@ const JUG_SD_L = 0.05;
  * the fire say how much was steam; what is left is shared by each cause's variance.
  */
 export function gapOf(plan: Plan, kitchen: Kitchen, cook: Cook): Gap | null {
-  if (cook.result === null) return null;
+  if (cook.result === null || cook.result.isReckoned) return null;
   const offMs = cook.offMs ?? cook.result.strainedMs;
   const live = forecastLive(plan, kitchen, cook, offMs);
   const { planned, steamRate } = live;

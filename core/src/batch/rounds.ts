@@ -5,6 +5,7 @@ import type { Plan } from "../simulate/plan-schema";
 import type { Action } from "./action";
 import type { Cook } from "./fold";
 import type { LiveForecast } from "./live-forecast";
+import { letGo } from "./said-marks";
 
 const MINUTE_MS = 60_000;
 /** First skim after the simmer begins, min: scum has risen by then. */
@@ -35,16 +36,24 @@ interface RoundFacts {
 /** What comes round while it simmers: skimming, stirring, reading the level, trying with a fork. */
 export function roundsOf(facts: RoundFacts): readonly Action[] {
   const endMs = facts.forecast.endMs.expected - NOTHING_BEFORE_END_MIN * MINUTE_MS;
-  return [skim(facts), stir(facts), look(facts), check(facts)].filter(
-    (a): a is Action => a !== null && Math.max(a.atMs, facts.nowMs) < endMs,
-  );
+  return [skim(facts), stir(facts), look(facts), check(facts)]
+    .filter((a): a is Action => a !== null && Math.max(a.atMs, facts.nowMs) < endMs)
+    .map((round) => ({ ...round, leave: { marks: [letGo(round.kind)], means: LET_GO_MEANS } }));
 }
+
+/** The next one counts from a round that was let go, and nothing is said to have been done. */
+const LET_GO_MEANS = "Nothing is written down as done; the next one comes in its time.";
+const lastPassedMs = (cook: Cook, round: Action["kind"]): number | undefined =>
+  cook.did.get(letGo(round))?.at(-1);
+const latest = (...ms: readonly (number | undefined)[]): number | undefined => {
+  const said = ms.filter((m) => m !== undefined);
+  return said.length === 0 ? undefined : Math.max(...said);
+};
 
 function skim({ plan, cook, forecast, nowMs }: RoundFacts): Action | null {
   const { simmerMs } = forecast;
   const often = plan.schools["skimming"] === "often";
-  const times = cook.did.get("skim") ?? [];
-  const lastMs = times.at(-1);
+  const lastMs = latest(cook.did.get("skim")?.at(-1), lastPassedMs(cook, "skim"));
   const isOver =
     plan.heat.method !== "hob" ||
     plan.schools["skimming"] === "never" ||
@@ -74,7 +83,8 @@ export function stirEveryMin(plan: Plan, forecast: LiveForecast): number | null 
 function stir({ plan, cook, forecast }: RoundFacts): Action | null {
   const everyMin = stirEveryMin(plan, forecast);
   if (everyMin === null) return null;
-  const lastMs = cook.did.get("stir")?.at(-1) ?? forecast.simmerMs;
+  const lastMs =
+    latest(cook.did.get("stir")?.at(-1), lastPassedMs(cook, "stir")) ?? forecast.simmerMs;
   return {
     id: "stir",
     kind: "stir",
@@ -100,10 +110,14 @@ function look({ plan, cook, forecast, nowMs }: RoundFacts): Action | null {
 
 /** The next look counts from the last reading, so that it comes nearer instead of moving off. */
 function nextLookMs(cook: Cook, forecast: LiveForecast, nowMs: number): number {
-  const lastMs = cook.readings.at(-1)?.atMs ?? cook.simmerMs ?? nowMs;
+  const lastMs =
+    latest(cook.readings.at(-1)?.atMs, lastPassedMs(cook, "look")) ?? cook.simmerMs ?? nowMs;
   const stepMs = Math.max(0, forecast.endMs.low - lastMs) / 2;
   return lastMs + Math.max(2 * MINUTE_MS, Math.min(60 * MINUTE_MS, stepMs));
 }
+
+/** Not tried again sooner, min. */
+const CHECK_AGAIN_MIN = 10;
 
 /** A fork goes in when it may first be tender, then half-way on each time; none once it is. */
 function check({ plan, cook, forecast, nowMs }: RoundFacts): Action | null {
@@ -117,11 +131,12 @@ function check({ plan, cook, forecast, nowMs }: RoundFacts): Action | null {
   const atMs =
     last === undefined
       ? tender.atMs.low
-      : Math.max(last.atMs + 10 * MINUTE_MS, (last.atMs + tender.atMs.expected) / 2);
+      : Math.max(last.atMs + CHECK_AGAIN_MIN * MINUTE_MS, (last.atMs + tender.atMs.expected) / 2);
+  const passedMs = lastPassedMs(cook, "check") ?? -Infinity;
   return {
     id: "check",
     kind: "check",
-    atMs: Math.max(atMs, forecast.simmerMs),
+    atMs: Math.max(atMs, forecast.simmerMs, passedMs + CHECK_AGAIN_MIN * MINUTE_MS),
     title: "Try it with a fork",
     lookFor: `${item === undefined ? "" : `${nameOf(item)}: `}${DONE_SIGNS[tender.target.id] ?? "soft all through."}`,
     itemIds: [tender.itemId],

@@ -2,6 +2,11 @@
 export const liftedOut = (itemId: string): string => `out:${itemId}`;
 export const putBack = (itemId: string): string => `back:${itemId}`;
 
+const LET_GO = "passed:";
+/** A round that is let go this time. */
+export const letGo = (round: string): string => `${LET_GO}${round}`;
+export const isLetGo = (what: string): boolean => what.startsWith(LET_GO);
+
 const MARK = "work:";
 
 /** What the log says once a piece of work is done. */

@@ -2,6 +2,9 @@ import { describe, expect, test } from "vitest";
 import { happened } from "../../test/events";
 import { testBraise, testKitchen } from "../../test/kitchen";
 import { STATE_TIMES, WORK_TIMES } from "../prepare/work-times";
+import { workMinutes, workTasks } from "../schedule/work-tasks";
+import { simulate } from "../simulate/simulate";
+import { coldWaterKg, waterL } from "../simulate/water-ways";
 import { beansUnsoaked } from "../safety/beans";
 import type { Facts } from "../safety/facts";
 import { inWords } from "../units/said";
@@ -172,5 +175,57 @@ describe("left out", () => {
       "cut",
       "trim",
     ]);
+  });
+});
+
+describe("one after the other on one ingredient", () => {
+  const mutton = testBraise({
+    items: [
+      {
+        id: "m",
+        ingredientId: "muttonShoulder",
+        massKg: 1.4,
+        when: { at: "start" },
+        work: [{ kind: "thaw" }, { kind: "saltAhead", share: 0.01 }, { kind: "cut" }],
+      },
+      {
+        id: "o",
+        ingredientId: "onion",
+        massKg: 0.2,
+        when: { at: "start" },
+        work: [{ kind: "cut" }],
+      },
+    ],
+  });
+  const titlesOf = (...events: object[]) =>
+    workActions(mutton, kitchen, fold(happened(...events)), NOW).map((a) => a.title);
+
+  test("what thaws is neither salted nor cut meanwhile; the onion is", () => {
+    expect(titlesOf(did(workBegun("m:thaw")))).toEqual([
+      "Cut the onion",
+      "Thaw the mutton shoulder",
+    ]);
+    expect(titlesOf(did(workDone("m:thaw")))[0]).toBe("Salt the mutton shoulder a night ahead");
+    expect(titlesOf(did(workDone("m:thaw")), did(workBegun("m:saltAhead")))).toEqual([
+      "Cut the onion",
+      "Salt the mutton shoulder a night ahead",
+    ]);
+  });
+
+  test("it is begun as long ahead as both take", () => {
+    const { aheadMin } = workMinutes(workTasks(mutton, kitchen));
+    expect(aheadMin).toBeCloseTo(1.4 * 600 + 720, 6);
+  });
+
+  test("the salt is said in grams, is in the pot, and goes with the work when that is left out", () => {
+    const salt = workActions(mutton, kitchen, fold(happened(did(workDone("m:thaw")))), NOW)[0];
+    expect(inWords(salt?.lookFor ?? "", "us")).toContain("14 g of salt (2.5 tsp fine)");
+    const saltG = (of: typeof mutton) =>
+      simulate(of, kitchen, { waterKg: coldWaterKg(waterL(of, kitchen), kitchen) }).strained.saltG;
+    const left = livePlan(mutton, fold(happened(did(workLeft("m:saltAhead")))));
+    const unsalted = { ...mutton, items: mutton.items.map((i) => ({ ...i, work: [] })) };
+    expect(saltG(left)).toBeCloseTo(saltG(unsalted), 6);
+    expect(saltG(mutton) - saltG(left)).toBeGreaterThan(5);
+    expect(saltG(mutton) - saltG(left)).toBeLessThanOrEqual(14 + 1e-9);
   });
 });

@@ -3,6 +3,8 @@ import { ingredientOf } from "../simulate/item-facts";
 import type { Plan } from "../simulate/plan-schema";
 import { say } from "../units/said";
 import { showDuration } from "../units/show";
+import { WORKS } from "../prepare/work-schema";
+import type { WorkTask } from "../schedule/work-tasks";
 import type { Action } from "./action";
 import type { Cook } from "./fold";
 import { workBatch, workBegun, workDone, workLeft } from "./said-marks";
@@ -24,13 +26,28 @@ export function workActions(
   if (cook.litMs !== null) return [];
   const open = workBefore(plan, kitchen, cook).filter((w) => w.doneMs === null);
   const runs = (w: WorkBefore) => w.begunMs !== null;
+  // What thaws or soaks is neither cut nor rinsed meanwhile.
+  const waits = ({ task }: WorkBefore) =>
+    open.some(
+      (w) =>
+        runs(w) &&
+        w.task.attention === "leave" &&
+        w.task.itemId === task.itemId &&
+        orderOf(w.task) < orderOf(task),
+    );
   const going = open.filter(runs).map((w) => goingAction(w, nowMs));
   const isOver = (a: Action) => a.atMs <= nowMs;
   return [
     ...going.filter(isOver),
-    ...open.filter((w) => !runs(w)).map((w) => nextAction(w, plan, nowMs)),
+    ...open.filter((w) => !runs(w) && !waits(w)).map((w) => nextAction(w, plan, nowMs)),
     ...going.filter((a) => !isOver(a)).toSorted((a, b) => a.atMs - b.atMs),
   ];
+}
+
+/** Its place among what is done to an ingredient; roasting, blanching and boiling hard are done last. */
+function orderOf({ kind }: WorkTask): number {
+  const at = WORKS.findIndex((work) => work === kind);
+  return at < 0 ? WORKS.length : at;
 }
 
 const batchWords = ({ task, batchesDone }: WorkBefore): string =>

@@ -6,6 +6,7 @@ type Kind = WorkTask["kind"];
 export const WORK_SIGNS: Partial<Record<Kind, string>> = {
   thaw: "Done when it gives under the thumb, with no ice in the middle.",
   soak: "Done when it is swollen without wrinkles.",
+  saltAhead: "Done when the juice that it drew has gone back in. Pat it dry before it is browned.",
   rinse: "Done when the water runs clear.",
   scrub: "Done when no sand comes off.",
   tie: "Firm, not strangled.",
@@ -23,6 +24,7 @@ export const WORK_SIGNS: Partial<Record<Kind, string>> = {
 /** What it means to leave it out; what cannot be left out is not here. */
 export const LEFT_MEANS: Partial<Record<Kind, string>> = {
   thaw: "It goes in frozen: slower to come up, and unevenly done.",
+  saltAhead: "Less salt goes in with it: the rest is tasted at the end.",
   soak: "It goes in dry: it takes longer, and takes its water from the pot.",
   rinse: "The liquid may be cloudier.",
   scrub: "There may be sand in it.",

@@ -23,7 +23,7 @@ export interface Eaten {
 }
 
 /** Bones and shells are left on the plate. */
-const isEaten = (item: PlanItem): boolean =>
+export const isEaten = (item: PlanItem): boolean =>
   ingredientOf(item).group !== "bones" && (item.out === undefined || item.out.isBack);
 
 /**

@@ -1,4 +1,5 @@
 import { z } from "zod";
+import { PRODUCTS } from "../batch/products";
 import { isIngredientId } from "../ingredient/catalogue";
 import { LabelSchema } from "../ingredient/label";
 import { SCHEMA_VERSION } from "../simulate/kitchen-schema";
@@ -60,6 +61,8 @@ export const LotSchema = z.object({
   /** The pot it is from; null where it was put in by hand. */
   batchId: Id.nullable().default(null),
   planId: Id.nullable().default(null),
+  /** What of that pot it is, where its solids were kept apart from its liquid. */
+  product: z.enum(PRODUCTS).optional(),
   /** What it is when a pot draws on it; null for what goes to the table as it is. */
   ingredientId: z
     .string()
@@ -101,6 +104,7 @@ export const LarderEventSchema = z.discriminatedUnion("kind", [
     ...base,
     kind: z.literal("used"),
     batchId: Id,
+    product: z.enum(PRODUCTS).optional(),
     massKg: z.number().min(LEAST_KG).max(500),
     out: z.enum(WAYS_OUT),
   }),

@@ -1,4 +1,5 @@
 import { inForce } from "../batch/in-force";
+import type { Product } from "../batch/products";
 import type { FreezerSchool } from "../simulate/keeping-words";
 import { ageOf, bestBeforeMs, whyNotFrozen, type Spent } from "./keeping";
 import type { LarderEvent, Lot, Place, WayOut, WhyThrown } from "./larder-schema";
@@ -41,7 +42,7 @@ export interface Larder {
   readonly holdings: readonly Holding[];
   readonly lots: ReadonlyMap<string, Lot>;
   readonly gone: readonly Gone[];
-  /** What was used of a pot before it came to the shelves, kg by batch. */
+  /** What was used of a pot before it came to the shelves, kg by `productKey`. */
   readonly usedKg: ReadonlyMap<string, number>;
   readonly events: readonly LarderEvent[];
 }
@@ -146,7 +147,7 @@ export function larderOf(
         break;
       }
       case "used":
-        usedKg.set(event.batchId, (usedKg.get(event.batchId) ?? 0) + event.massKg);
+        addUsed(usedKg, productKey(event.batchId, event.product), event.massKg);
         break;
       case "taken": {
         const { lotId, place, count, out, why } = event;
@@ -217,6 +218,13 @@ export function larderOf(
     events,
   };
 }
+
+/** A pot's products apart: its solids by themselves, its liquid or all of it as the pot. */
+export const productKey = (batchId: string, product: Product | undefined): string =>
+  product === "solids" ? `${batchId}|solids` : batchId;
+
+const addUsed = (usedKg: Map<string, number>, key: string, massKg: number) =>
+  usedKg.set(key, (usedKg.get(key) ?? 0) + massKg);
 
 /** Weight of everything in these, kg. */
 export const heldKg = (holdings: readonly Holding[]): number =>

@@ -1,12 +1,16 @@
 import type { Batch } from "../batch/batch-schema";
 import type { Cook } from "../batch/fold";
-import { bowlLabel, inBowl } from "../batch/in-bowl";
+import { productsOf, type Product } from "../batch/products";
 import { costOf } from "../dish/shopping";
 import type { Label } from "../ingredient/label";
 import type { Lot } from "./larder-schema";
 
 /** What a pot gave, as every container of it shares it. */
 export interface PotFacts {
+  /** Set where its solids were kept apart from its liquid: which of the two. */
+  readonly product?: Product;
+  readonly name: string;
+  readonly kind: Lot["kind"];
   /** All of it, as it was measured, kg. */
   readonly allKg: number;
   readonly isLiquid: boolean;
@@ -17,27 +21,37 @@ export interface PotFacts {
 }
 
 /**
- * What a pot gave, as it was measured and finished; null before it was strained or served. `lots` are
- * those of the larder, for what the pot drew from it.
+ * What a pot gave, as it was measured and finished, each product for itself; none before it was strained or
+ * served. `lots` are those of the larder, for what the pot drew from it.
  */
 export function potFacts(
   batch: Batch,
   cook: Cook,
   lots: ReadonlyMap<string, Lot>,
-): PotFacts | null {
+): readonly PotFacts[] {
   const { plan, kitchen } = batch;
-  const bowl = inBowl(batch, cook);
-  if (bowl === null || cook.result === null) return null;
-  const { massKg } = bowl;
+  const products = productsOf(batch, cook);
+  const { result } = cook;
+  if (result === null) return [];
+  const allKg = products.reduce((sum, p) => sum + p.bowl.massKg, 0);
   const cost = costOf(plan, kitchen, lotPerKg(lots));
-  return {
-    allKg: massKg,
-    isLiquid: plan.end === "strained",
-    label: bowlLabel(bowl),
-    costPerKg: cost === null || cost.unpriced > 0 || massKg <= 0 ? null : cost.cost / massKg,
-    madeMs: cook.result.strainedMs,
+  const costPerKg = cost === null || cost.unpriced > 0 || allKg <= 0 ? null : cost.cost / allKg;
+  return products.map(({ product, name, isLiquid, bowl, label }) => ({
+    ...(product === undefined ? {} : { product }),
+    name,
+    kind:
+      isLiquid && plan.end === "strained"
+        ? "stock"
+        : plan.end === "strained"
+          ? "leftovers"
+          : "dish",
+    allKg: bowl.massKg,
+    isLiquid,
+    label,
+    costPerKg,
+    madeMs: result.strainedMs,
     isForAnimals: plan.feeds === "animals",
-  };
+  }));
 }
 
 /** What a kilogram of a lot cost to make, by its id; null where prices were missing or it is gone. */

@@ -68,8 +68,8 @@ const jar = StoreContainerSchema.parse({
   heightM: 0.1,
 });
 const factsOf = (plan: Plan, volumeL: number, ...more: object[]) => {
-  const facts = potFacts(batchOf(plan), strainedAt(volumeL, ...more), new Map());
-  if (facts === null) throw new Error("not strained");
+  const [facts] = potFacts(batchOf(plan), strainedAt(volumeL, ...more), new Map());
+  if (facts === undefined) throw new Error("not strained");
   return facts;
 };
 const lotOf = (plan = salted) =>
@@ -173,7 +173,7 @@ describe("what a pot gave", () => {
                 ]
               : []),
           ];
-          const left = potLeft("b", facts.allKg, larderOf(events, [], "short"));
+          const left = potLeft("b", facts, larderOf(events, [], "short"));
           expect(left.storedKg + left.usedKg + left.leftKg).toBeCloseTo(facts.allKg, 9);
           expect(litresOf(left.storedKg)).toBeCloseTo(fill.count * fill.eachL, 9);
         },

@@ -3,7 +3,7 @@ import { fillOf } from "../portion/headspace";
 import { COLD_DENSITY_KG_L } from "../water/properties";
 import type { StoreContainer } from "../vessel/store-container";
 import { codeFor, type PotFacts } from "./lot-of";
-import type { Larder } from "./larder";
+import { productKey, type Larder } from "./larder";
 import type { Lot, Place } from "./larder-schema";
 
 /** What of a pot is on the shelves, used up already, and still to be portioned, kg. */
@@ -14,12 +14,20 @@ export interface PotLeft {
 }
 
 /** Everything that came out of a pot is in a container, used, or left; never less than nothing. */
-export function potLeft(batchId: string, allKg: number, larder: Larder): PotLeft {
+export function potLeft(
+  batchId: string,
+  { allKg, product }: Pick<PotFacts, "allKg" | "product">,
+  larder: Larder,
+): PotLeft {
   let storedKg = 0;
   for (const event of larder.events)
-    if (event.kind === "stored" && event.lot.batchId === batchId)
+    if (
+      event.kind === "stored" &&
+      event.lot.batchId === batchId &&
+      (event.lot.product === "solids") === (product === "solids")
+    )
       storedKg += event.lot.eachKg * event.count;
-  const usedKg = larder.usedKg.get(batchId) ?? 0;
+  const usedKg = larder.usedKg.get(productKey(batchId, product)) ?? 0;
   return { storedKg, usedKg, leftKg: Math.max(0, allKg - storedKg - usedKg) };
 }
 
@@ -44,11 +52,12 @@ export function lotFrom(options: LotOptions): Lot {
   return {
     id,
     code: codeFor(day, usedCodes),
-    name: batch.plan.name,
-    kind: facts.isLiquid ? "stock" : "dish",
+    name: facts.name,
+    kind: facts.kind,
     batchId: batch.id,
     planId: batch.plan.id,
-    ingredientId: facts.isLiquid ? "houseStock" : null,
+    ...(facts.product === undefined ? {} : { product: facts.product }),
+    ingredientId: facts.kind === "stock" ? "houseStock" : null,
     container: { kind: container.kind, name: container.name, capacityL: container.capacityL },
     eachKg: eachL * COLD_DENSITY_KG_L,
     isLiquid: facts.isLiquid,

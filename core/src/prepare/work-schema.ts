@@ -3,6 +3,7 @@ import { z } from "zod";
 /** What is done to an ingredient before it goes in. */
 export const WORKS = [
   "thaw",
+  "saltAhead",
   "soak",
   "rinse",
   "scrub",
@@ -27,7 +28,10 @@ export type RouxColour = (typeof ROUX_COLOURS)[number];
 export const WorkSchema = z.object({
   kind: z.enum(WORKS),
   min: z.number().min(0).max(4320).optional(),
-  /** reduce: what is left of it; crush and blend: how much of it is done so. 0–1. */
+  /**
+   * reduce: what is left of it; crush and blend: how much of it is done so; saltAhead: salt by its weight, as
+   * much as is said here more than it holds. 0–1.
+   */
   share: z.number().min(0).max(1).optional(),
   /** roux: how far it is taken. */
   colour: z.enum(ROUX_COLOURS).optional(),

@@ -37,6 +37,13 @@ export const WORK_TIMES: Record<Exclude<WorkKind, "brown" | "roux">, WorkTime> =
     600,
     "Slowly in the fridge, never on the counter; pieces then cook alike.",
   ),
+  saltAhead: work(
+    "salt ahead",
+    "leave",
+    720,
+    0,
+    "Overnight in the fridge, covered: it goes right through, and the meat keeps more of its juice.",
+  ),
   soak: work(
     "soak",
     "leave",

@@ -1,9 +1,10 @@
 import { pieceEdgeM } from "../heat/piece-schema";
 import { browningBatches, browningMin, footprintM2 } from "../prepare/browning";
 import { ROUX_MIN, STATE_TIMES, WORK_TIMES, type WorkTime } from "../prepare/work-times";
-import type { Work } from "../prepare/work-schema";
+import { WORKS, type Work } from "../prepare/work-schema";
 import { isMashed } from "../simulate/binding";
-import { ingredientOf, nameOf } from "../simulate/item-facts";
+import { teaspoonsOf } from "../seasoning/salt";
+import { ingredientOf, nameOf, saltAheadShare } from "../simulate/item-facts";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import { pieceOf } from "../simulate/piece-of";
 import type { Plan, PlanItem } from "../simulate/plan-schema";
@@ -112,6 +113,15 @@ const AT_THE_STOVE: ReadonlySet<WorkTask["kind"]> = new Set([
   "reduce",
 ]);
 
+/** What is begun ahead for one ingredient goes one after the other, min. */
+function longestAheadMin(tasks: readonly WorkTask[]): number {
+  const byItem = new Map<string, number>();
+  for (const { itemId, attention, min, when } of tasks)
+    if (when === "before" && attention === "leave")
+      byItem.set(itemId, (byItem.get(itemId) ?? 0) + min);
+  return Math.max(0, ...byItem.values());
+}
+
 /** What of it is done before the pot goes on, and what once it is cooked. */
 export const isBefore = ({ when }: WorkTask): boolean => when === "before";
 export const isAfter = ({ when }: WorkTask): boolean => when === "after";
@@ -134,7 +144,7 @@ export function workMinutes(tasks: readonly WorkTask[]) {
     afterMin,
     /** From the first cut to the flame: hands one after the other, what roasts goes on beside them. */
     beforeMin: Math.max(hands, hands * 0.5 + sum(of("near"))),
-    aheadMin: Math.max(0, ...of("leave")),
+    aheadMin: longestAheadMin(tasks),
   };
 }
 
@@ -159,7 +169,7 @@ function itemTasks(item: PlanItem, plan: Plan, kitchen: Kitchen): readonly WorkT
     when: whenOf(item, kind, plan, kitchen),
   });
   const state = item.boneState;
-  const tasks: WorkTask[] = item.work.map((work): WorkTask => {
+  const tasks: WorkTask[] = inOrder(item.work).map((work): WorkTask => {
     if (work.kind === "brown") return browning(item, plan, kitchen, work.min);
     if (work.kind === "roux") {
       const colour = work.colour ?? "blond";
@@ -191,7 +201,11 @@ function itemTasks(item: PlanItem, plan: Plan, kitchen: Kitchen): readonly WorkT
   return tasks;
 }
 
-const TITLES: Record<Exclude<Work["kind"], "brown" | "roux">, string> = {
+/** What is done to one ingredient is done in the order of the trade, whatever order it was ticked in. */
+const inOrder = (works: readonly Work[]): readonly Work[] =>
+  works.toSorted((a, b) => WORKS.indexOf(a.kind) - WORKS.indexOf(b.kind));
+
+const TITLES: Record<Exclude<Work["kind"], "brown" | "roux" | "saltAhead">, string> = {
   thaw: "Thaw the",
   soak: "Soak the",
   rinse: "Rinse the",
@@ -206,8 +220,10 @@ const TITLES: Record<Exclude<Work["kind"], "brown" | "roux">, string> = {
   crush: "Crush some of the",
   blend: "Blend the",
 };
-const titleOf = (work: Work, name: string): string =>
-  work.kind === "brown" || work.kind === "roux" ? name : `${TITLES[work.kind]} ${name}`;
+function titleOf({ kind }: Work, name: string): string {
+  if (kind === "brown" || kind === "roux") return name;
+  return kind === "saltAhead" ? `Salt the ${name} a night ahead` : `${TITLES[kind]} ${name}`;
+}
 
 const percent = (share: number) => `${Math.round(share * 100)} %`;
 
@@ -223,6 +239,10 @@ function howOf(work: Work, item: PlanItem, plan: Plan, kitchen: Kitchen): Said {
     case "crush":
     case "blend":
       return percent(work.share ?? 1);
+    case "saltAhead": {
+      const saltG = item.massKg * 1000 * saltAheadShare(work);
+      return `${Math.round(saltG)} g of salt (${teaspoonsOf(saltG)} tsp fine), rubbed in all over; covered, into the fridge`;
+    }
     case "soak":
       return work.liquorL === undefined
         ? "throw the water away"

@@ -18,9 +18,18 @@ export const nameOf = (item: PlanItem): string => item.called ?? ingredientOf(it
 export const contentIdOf = (item: PlanItem): string =>
   item.isOwn === true ? ownContent(nameOf(item)) : item.ingredientId;
 
-/** What a kilogram of it brings, its own label first. */
-export const valuesOf = (item: PlanItem): LabelValues =>
-  labelValues(ingredientOf(item), item.label);
+/** What a kilogram of it brings, its own label first, with what it was salted with ahead. */
+export function valuesOf(item: PlanItem): LabelValues {
+  const values = labelValues(ingredientOf(item), item.label);
+  const salted = itemWork(item, "saltAhead");
+  return salted === undefined
+    ? values
+    : { ...values, saltGKg: values.saltGKg + 1000 * saltAheadShare(salted) };
+}
+
+/** Salt by weight of what is salted ahead, where nothing else is said: kitchen practice. */
+const USUAL_SALT_SHARE = 0.01;
+export const saltAheadShare = ({ share }: Work): number => share ?? USUAL_SALT_SHARE;
 
 /** A piece of work that is done to it; undefined where it is not. */
 export const itemWork = (item: PlanItem, kind: WorkKind): Work | undefined =>

@@ -70,8 +70,8 @@ export function bramholtLarder(
   };
   for (const [batchId, containerId, count, place, taken] of PORTIONS) {
     const made = past.find((m) => m.batch.id === batchId);
-    const facts = made === undefined ? null : potFacts(made.batch, fold(made.events), lots);
-    if (made === undefined || facts === null) throw new Error(`no sample batch ${batchId}`);
+    const [facts] = made === undefined ? [] : potFacts(made.batch, fold(made.events), lots);
+    if (made === undefined || facts === undefined) throw new Error(`no sample batch ${batchId}`);
     const lot = lotFrom({
       id: `lot-${batchId}-${containerId}`,
       batch: made.batch,

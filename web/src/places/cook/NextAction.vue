@@ -23,6 +23,10 @@ watch(
   () => props.action.id,
   () => (isLeaving.value = false),
 );
+const ROUNDS: ReadonlySet<ActionKind> = new Set(["skim", "stir", "look", "check"]);
+const leaveWords = computed(() =>
+  ROUNDS.has(props.action.kind) ? "Let it go this time" : "Leave it out",
+);
 function leave() {
   if (props.action.leave !== undefined) emit("say", props.action.leave.marks);
 }
@@ -98,11 +102,11 @@ const isDue = computed(() => props.action.atMs <= props.nowMs && !isQuiet.value)
         class="button"
         @click="isLeaving = true"
       >
-        Leave it out …
+        {{ leaveWords }} …
       </button>
       <span v-else-if="action.leave" class="means" role="status"
         >{{ action.leave.means }}
-        <button type="button" class="button" @click="leave">Leave it out</button></span
+        <button type="button" class="button" @click="leave">{{ leaveWords }}</button></span
       >
       <button v-if="light" type="button" class="button" @click="$emit('light')">
         {{ light.done ?? DONE.light }}

@@ -83,13 +83,7 @@ export function eventWords(event: CookEvent, plan: Plan, units: UnitSystem): str
     case "offHeat":
       return "Off the heat";
     case "strained":
-      if (event.measured.servedKg !== undefined)
-        return `Served, ${showMass(event.measured.servedKg, units)}`;
-      return `Strained, ${
-        event.measured.massKg === undefined
-          ? showVolume(event.measured.volumeL ?? 0, units)
-          : showMass(event.measured.massKg, units)
-      }`;
+      return `${strainedWords(event.measured, units)}${event.measured.isReckoned === true ? ", as reckoned" : ""}`;
     case "fatLifted":
       return `Fat lifted, ${showMass(event.fatKg, units)}`;
     case "setJudged":
@@ -102,6 +96,10 @@ export function eventWords(event: CookEvent, plan: Plan, units: UnitSystem): str
       return `Boiled down to ${showVolume(event.volumeL, units)}`;
     case "stirredIn":
       return `${ingredientById(event.ingredientId).name} stirred in, ${showMass(event.massKg, units)}`;
+    case "keptApart":
+      return event.massKg > 0
+        ? `${showMass(event.massKg, units)} of the solids kept apart`
+        : "Nothing kept apart";
     case "handedOn":
       return `${showMass(event.massKg, units)} poured hot into the next pot`;
     case "chillBegun":
@@ -119,6 +117,20 @@ export function eventWords(event: CookEvent, plan: Plan, units: UnitSystem): str
   }
 }
 
+function strainedWords(
+  { servedKg, massKg, volumeL }: Extract<CookEvent, { kind: "strained" }>["measured"],
+  units: UnitSystem,
+): string {
+  if (servedKg !== undefined) return `Served, ${showMass(servedKg, units)}`;
+  return `Strained, ${massKg === undefined ? showVolume(volumeL ?? 0, units) : showMass(massKg, units)}`;
+}
+
+const PASSED: Readonly<Record<string, string>> = {
+  skim: "skimming",
+  stir: "stirring",
+  look: "reading the level",
+  check: "the fork",
+};
 const INTERRUPTED = {
   paused: "Heat off",
   powerCut: "Power cut",
@@ -153,6 +165,8 @@ function didWords(what: string, plan: Plan): string {
   }
   if (what === "skim") return "Skimmed";
   if (what === "stir") return "Stirred";
+  if (what.startsWith("passed:"))
+    return `Let go: ${PASSED[what.slice("passed:".length)] ?? "a round"}`;
   if (what === WATER_POURED) return "The water is in";
   if (what.startsWith("salt:")) return "No more salt at this round";
   const [verb, itemId = "", part] = what.split(":");
@@ -193,6 +207,7 @@ const WORK_HOW: Record<WorkSaid, (said: string) => string> = {
 const WORK_SAID: Readonly<Record<string, string>> = {
   thaw: "thawing",
   soak: "soaking",
+  saltAhead: "salting ahead",
   rinse: "rinsed",
   scrub: "scrubbed",
   trim: "trimmed",

@@ -17,6 +17,7 @@ const group = computed(() => ingredientOf(props.item).group);
 /** Works that make sense for what it is. */
 const ALLOWED: Partial<Record<WorkKind, readonly string[]>> = {
   thaw: ["bones", "meat", "fish", "vegetable"],
+  saltAhead: ["meat", "bones", "fish"],
   soak: ["pulse", "dried", "grain"],
   scrub: ["fish", "vegetable"],
   trim: ["meat", "bones", "vegetable"],
@@ -53,6 +54,7 @@ function toggle(kind: WorkKind) {
       {
         kind,
         ...(kind === "reduce" ? { share: 0.5 } : {}),
+        ...(kind === "saltAhead" ? { share: 0.01 } : {}),
         ...(kind === "crush" ? { share: 0.3 } : {}),
         ...(kind === "blend" ? { share: 1 } : {}),
         ...(kind === "roux" ? { colour: "blond" as const } : {}),
@@ -69,6 +71,10 @@ const shared = computed(() =>
 );
 const SHARE_WORDS = { reduce: "Boiled down to", crush: "Crushed", blend: "Blended" } as const;
 const shareWord = (w: Work) => SHARE_WORDS[w.kind as keyof typeof SHARE_WORDS];
+const SALTS = [0.005, 0.0075, 0.01, 0.0125, 0.015].map((s) => ({
+  value: String(s),
+  label: `${Number((s * 100).toFixed(2))} %`,
+}));
 const soak = computed(() => of("soak"));
 </script>
 
@@ -99,6 +105,15 @@ const soak = computed(() => of("soak"));
       :options="SHARES"
       :model-value="String(work.share ?? 1)"
       @update:model-value="put(work.kind, { share: Number($event) })"
+    />
+  </div>
+  <div v-if="of('saltAhead')" class="share">
+    <span class="quiet small">Salt, by its weight</span>
+    <TickChoice
+      label="Salt, by its weight"
+      :options="SALTS"
+      :model-value="String(of('saltAhead')?.share ?? 0.01)"
+      @update:model-value="put('saltAhead', { share: Number($event) })"
     />
   </div>
   <QuantityField

@@ -4,7 +4,8 @@ import { codeOf, CODES } from "@kettlos/core/cool/codes";
 import { DAY_MS } from "@kettlos/core/larder/keeping";
 import { portionCautions } from "@kettlos/core/larder/larder-cautions";
 import { petHazardsIn } from "@kettlos/core/larder/pet-hazards";
-import { potFacts } from "@kettlos/core/larder/lot-of";
+import type { Product } from "@kettlos/core/batch/products";
+import { potFacts, type PotFacts } from "@kettlos/core/larder/lot-of";
 import { litresOf } from "@kettlos/core/larder/lot-amounts";
 import { lotFrom, potLeft } from "@kettlos/core/larder/portioned";
 import { PLACES, type Place, type WayOut } from "@kettlos/core/larder/larder-schema";
@@ -40,15 +41,24 @@ const one = computed(() => (units.value === "us" ? "us" : "metric"));
 const kitchen = computed(() => kitchenStore.kitchen);
 const pot = computed(() => pots.byId.get(String(route.params["batchId"])) ?? null);
 const isPractice = computed(() => pot.value?.batch.practice !== undefined);
-const facts = computed(() =>
+const all = computed(() =>
   pot.value === null || isPractice.value
-    ? null
+    ? []
     : potFacts(pot.value.batch, pot.value.cook, larderStore.lots),
 );
-const left = computed(() =>
-  facts.value === null || pot.value === null
-    ? null
-    : potLeft(pot.value.batch.id, facts.value.allKg, larderStore.larder),
+/** Where its solids were kept apart from its liquid: the one that is portioned now. */
+const product = ref<Product>("liquid");
+const facts = computed(
+  () => all.value.find((f) => f.product === product.value) ?? all.value[0] ?? null,
+);
+const leftOfPot = (of: PotFacts) => potLeft(pot.value?.batch.id ?? "", of, larderStore.larder);
+const left = computed(() => (facts.value === null ? null : leftOfPot(facts.value)));
+const products = computed(() =>
+  all.value.flatMap((f) =>
+    f.product === undefined
+      ? []
+      : [{ value: f.product, label: f.name.replace(`${pot.value?.batch.plan.name ?? ""}: `, "") }],
+  ),
 );
 const leftL = computed(() => litresOf(left.value?.leftKg ?? 0));
 const isLiquid = computed(() => facts.value?.isLiquid ?? true);
@@ -132,7 +142,7 @@ const hazards = computed(() =>
     : petHazardsIn({
         label: facts.value.label,
         ingredientId: null,
-        kind: isLiquid.value ? "stock" : "dish",
+        kind: facts.value.kind,
       }),
 );
 const frozenL = computed(() => roomL((fill.value?.count ?? 0) * (fill.value?.eachL ?? 0)));
@@ -168,9 +178,23 @@ async function store(n: number, eachL: number) {
 async function use(out: WayOut, massKg: number) {
   if (pot.value === null || !(massKg > 0) || isFilling.value) return;
   isFilling.value = true;
-  await appendLarder({ kind: "used", batchId: pot.value.batch.id, massKg, out });
+  await appendLarder({
+    kind: "used",
+    batchId: pot.value.batch.id,
+    massKg,
+    out,
+    ...(facts.value?.product === undefined ? {} : { product: facts.value.product }),
+  });
 }
+const isStock = computed(() => pot.value?.batch.plan.end === "strained");
+/** What a cook says of what is left, without a scale. */
+const LEFT_SHARES = [
+  { said: "All eaten", share: 0 },
+  { said: "About a third left", share: 1 / 3 },
+  { said: "About two thirds left", share: 2 / 3 },
+] as const;
 const leftOver = ref<number | null>(null);
+watch(product, () => (leftOver.value = null));
 watch(leftOver, (kg) => {
   if (kg !== null && left.value !== null && kg < left.value.leftKg)
     void use("table", left.value.leftKg - kg);
@@ -193,12 +217,19 @@ useShortcuts(() => [{ keys: "u", does: "Undo the last entry", run: undo }]);
     />
     <div class="place portion">
       <section class="left">
+        <TickChoice
+          v-if="products.length > 1"
+          v-model="product"
+          wraps
+          label="Which of the two"
+          :options="products"
+        />
         <h1 v-if="left.leftKg >= LEAST_L">
           <span class="result">{{ show(left.leftKg) }}</span> to portion
         </h1>
         <h1 v-else class="herb">All of it is put away</h1>
         <p class="quiet">
-          {{ show(facts.allKg) }} came {{ isLiquid ? "through the sieve" : "to the table" }}:
+          {{ show(facts.allKg) }} came {{ isStock ? "from the sieve" : "to the table" }}:
           {{ show(left.storedKg) }} in containers<template v-if="left.usedKg > 0"
             >, {{ show(left.usedKg) }} used at once</template
           >.
@@ -242,7 +273,7 @@ useShortcuts(() => [{ keys: "u", does: "Undo the last entry", run: undo }]);
       </section>
       <section v-if="left.leftKg >= LEAST_L && !isRefused" class="fields">
         <UnitField
-          v-if="!isLiquid && left.storedKg + left.usedKg === 0"
+          v-if="!isStock && left.storedKg + left.usedKg === 0"
           v-model="leftOver"
           label="Left over after the meal"
           :units="units"
@@ -250,6 +281,17 @@ useShortcuts(() => [{ keys: "u", does: "Undo the last entry", run: undo }]);
           :min="0"
           :max="facts.allKg"
         />
+        <p v-if="!isStock && left.storedKg + left.usedKg === 0" class="beside">
+          <button
+            v-for="rest in LEFT_SHARES"
+            :key="rest.said"
+            type="button"
+            class="button"
+            @click="leftOver = facts.allKg * rest.share"
+          >
+            {{ rest.said }}
+          </button>
+        </p>
         <h2>Into what</h2>
         <TickChoice
           v-if="!wasFrozenInTime"

@@ -6,6 +6,7 @@ import { MARROWS, type Marrow } from "@kettlos/core/batch/batch-schema";
 import { ingredientOf } from "@kettlos/core/simulate/item-facts";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
 import { showMass, showVolume, type UnitSystem } from "@kettlos/core/units/show";
+import { COLD_DENSITY_KG_L } from "@kettlos/core/water/properties";
 import { vesselVolumeL } from "@kettlos/core/vessel/volume";
 import { computed, ref, watch } from "vue";
 import { notAsPlannedWords } from "../../controls/far-off-words";
@@ -23,6 +24,8 @@ const props = defineProps<{
   answers: Answers;
   /** What is to come out before it is served and is in it yet, in words. */
   stillIn: readonly string[];
+  /** Strained by the forecast, cold L; null where there is none. */
+  endL: number | null;
   units: UnitSystem;
 }>();
 const emit = defineEmits<{ write: [NewEvent] }>();
@@ -44,7 +47,12 @@ watch([depthM, vessel], () => {
 });
 const volumeL = ref<number | null>(null);
 const grossKg = ref<number | null>(null);
-const tareKg = ref<number | null>(null);
+/** A dish is weighed in its own pot, whose weight the kitchen knows. */
+const tareKg = ref<number | null>(
+  isServed.value
+    ? (props.pot.batch.kitchen.vessels.find((v) => v.id === props.plan.vesselId)?.massKg ?? null)
+    : null,
+);
 const leftL = ref<number | null>(null);
 const heat = ref<"hot" | "cold">("hot");
 const HEATS = [
@@ -120,6 +128,37 @@ function keep() {
       pressed: pressed.value,
       ...(leftL.value === null || isServed.value ? {} : { leftL: leftL.value }),
       ...(hasMarrow.value && !isServed.value ? { marrow: marrow.value } : {}),
+    },
+  });
+}
+
+/** What came out by the forecast: of what was read while it was on, where anything was. */
+const reckoned = computed(() => {
+  const { trace, dish } = props.answers;
+  const moreL = (props.endL ?? trace.strained.volumeL) - trace.strained.volumeL;
+  return isServed.value
+    ? Math.max(0, dish.eaten.allKg + moreL * COLD_DENSITY_KG_L)
+    : Math.max(0, trace.strained.volumeL + moreL);
+});
+const reckonedWords = computed(() =>
+  isServed.value ? showMass(reckoned.value, one.value) : showVolume(reckoned.value, one.value),
+);
+function asReckoned() {
+  problem.value = "";
+  emit("write", {
+    kind: "strained",
+    measured: {
+      ...(isServed.value
+        ? {
+            massKg: liquidOfServedKg(reckoned.value, props.answers.dish.eaten),
+            servedKg: reckoned.value,
+          }
+        : { volumeL: reckoned.value }),
+      tempC: 15,
+      passes: Number(passes.value),
+      clothPasses: Number(cloth.value),
+      pressed: pressed.value,
+      isReckoned: true,
     },
   });
 }
@@ -215,6 +254,9 @@ function takeMeasured(got: { volumeL: number; servedKg: number }) {
     <p v-if="isServed && stillIn.length > 0" class="ember small" role="status">
       Still in it: {{ stillIn.join(", ") }}.
     </p>
+    <button type="button" class="button" @click="asReckoned">
+      Not measured: about {{ reckonedWords }}, as reckoned
+    </button>
     <button type="submit" class="button primary">
       {{ isServed ? "Keep what was served" : "Keep what came through" }}
     </button>

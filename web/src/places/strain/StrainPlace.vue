@@ -19,6 +19,7 @@ import LedgerFlow from "../../drawings/LedgerFlow.vue";
 import StageStrip from "../../frame/StageStrip.vue";
 import { useShortcuts } from "../../frame/shortcuts";
 import PracticeScore from "../cook/PracticeScore.vue";
+import ApartPanel from "./ApartPanel.vue";
 import BeforeSieve from "./BeforeSieve.vue";
 import ColdJudgement from "./ColdJudgement.vue";
 import FinishPanel from "./FinishPanel.vue";
@@ -86,6 +87,10 @@ const warnings = computed(
 );
 const danger = computed(() => warnings.value.find((c) => c.severity === "danger") ?? null);
 const isGone = computed(() => pot.value !== null && isAllHandedOn(pot.value.cook));
+const endL = computed(
+  () =>
+    pots.live.find((p) => p.batch.id === pot.value?.batch.id)?.forecast.strainedL.expected ?? null,
+);
 const result = computed(() => pot.value?.cook.result ?? null);
 const isServed = computed(() => plan.value?.end === "served");
 const isDone = computed(() => pot.value?.cook.stage === "done");
@@ -137,6 +142,7 @@ useShortcuts(() =>
             :plan="plan"
             :answers="answers"
             :still-in="stillIn"
+            :end-l="endL"
             :units="units"
             @write="write"
           />
@@ -149,6 +155,9 @@ useShortcuts(() =>
             <span class="result">{{ showVolume(result.strainedL, units) }}</span>
             strained
           </h1>
+          <p v-if="result.isReckoned" class="quiet">
+            As reckoned, not measured: nothing is learned from it.
+          </p>
           <p v-if="gap" class="cause">{{ causeWords(gap, units) }}</p>
           <p v-if="isGone">All of it went hot into the next pot.</p>
           <p v-else class="beside">
@@ -168,6 +177,14 @@ useShortcuts(() =>
               >Portion it</RouterLink
             >
           </p>
+          <ApartPanel
+            v-if="!isDone && !isPutAway && !isGone && bowl !== null"
+            :pot="pot"
+            :answers="answers"
+            :bowl="bowl"
+            :units="units"
+            @write="write"
+          />
           <HandOn
             v-if="!isServed && !isDone && !isCold && !isPutAway && !isGone && bowl !== null"
             :pot="pot"
@@ -206,7 +223,10 @@ useShortcuts(() =>
         </template>
       </section>
       <section class="right">
-        <h2>Where every litre {{ result === null ? "will go" : "went" }}</h2>
+        <h2>
+          Where every litre
+          {{ result === null ? "will go" : result.isReckoned ? "was to go" : "went" }}
+        </h2>
         <PieceBoundary what="Where every litre goes" :of="flow">
           <LedgerFlow v-if="flow" :flow="flow" :units="units" />
         </PieceBoundary>

@@ -118,7 +118,7 @@ describe("measuring at the sieve", () => {
   const open = potOf("on-fire");
   const mounted = (plan = open.batch.plan) =>
     mount(MeasureForm, {
-      props: { pot: open, plan, answers, stillIn: [], units: "metric" },
+      props: { pot: open, plan, answers, stillIn: [], endL: null, units: "metric" },
       global,
     });
   const write = async (wrapper: ReturnType<typeof mounted>, label: RegExp, text: string) => {

@@ -1,0 +1,114 @@
+<script setup lang="ts">
+import type { Answers } from "@kettlos/core/because/answers";
+import { bowlL, type InBowl } from "@kettlos/core/batch/in-bowl";
+import { productsOf, solidsName } from "@kettlos/core/batch/products";
+import { codeOf } from "@kettlos/core/cool/codes";
+import { isEaten } from "@kettlos/core/dish/eaten";
+import { ingredientOf } from "@kettlos/core/simulate/item-facts";
+import { showMass, showVolume, type UnitSystem } from "@kettlos/core/units/show";
+import { computed } from "vue";
+import UnitField from "../../controls/UnitField.vue";
+import type { PotState } from "../../data/pots-store";
+import type { NewEvent } from "../../data/repository";
+import { useWords } from "../../data/use-words";
+
+/** Two things out of one pot: its liquid, and what is eaten of its solids, each by weight and by guest. */
+const props = defineProps<{ pot: PotState; answers: Answers; bowl: InBowl; units: UnitSystem }>();
+const emit = defineEmits<{ write: [NewEvent] }>();
+const words = useWords();
+const one = computed(() => (props.units === "us" ? "us" : "metric"));
+const plan = computed(() => props.pot.batch.plan);
+const isStock = computed(() => plan.value.end === "strained");
+const apartKg = computed(() => props.pot.cook.apartKg);
+
+/** What the simulation has of solids to eat. */
+const reckonedKg = computed(() => {
+  const { trace, dish } = props.answers;
+  if (!isStock.value) return dish.eaten.solidsKg;
+  const ends = new Map(trace.items.map((i) => [i.itemId, i.endKg]));
+  return plan.value.items
+    .filter((i) => isEaten(i) && ingredientOf(i).group !== "aromatic")
+    .reduce((sum, i) => sum + (ends.get(i.id) ?? 0), 0);
+});
+const mostKg = computed(() => (isStock.value ? 500 : props.bowl.massKg));
+/** Less is nothing to serve apart, kg. */
+const WORTH_KG = 0.05;
+const name = computed(() => solidsName(plan.value));
+const say = (massKg: number | null) =>
+  massKg !== null && emit("write", { kind: "keptApart", massKg: Math.min(massKg, mostKg.value) });
+
+const guests = computed(() => plan.value.serves?.people ?? null);
+const products = computed(() =>
+  productsOf(props.pot.batch, props.pot.cook).map((p) => {
+    const show = (share: number) =>
+      p.isLiquid
+        ? showVolume(bowlL(p.bowl) * share, one.value)
+        : showMass(p.bowl.massKg * share, one.value);
+    return {
+      key: p.product ?? "all",
+      name: p.product === "solids" ? name.value : isStock.value ? "the broth" : "the sauce",
+      all: show(1),
+      each: guests.value === null ? null : show(1 / guests.value),
+    };
+  }),
+);
+const code = computed(() => codeOf(props.pot.batch.kitchen));
+</script>
+
+<template>
+  <section v-if="reckonedKg >= WORTH_KG || apartKg > 0" class="apart" aria-labelledby="apart-title">
+    <h2 id="apart-title">
+      {{ isStock ? "What is eaten of the sieve" : "The sauce by itself" }}
+    </h2>
+    <p class="quiet small">
+      {{
+        isStock
+          ? `What of ${name} is kept to be eaten, off the bone: it is portioned beside the broth.`
+          : `Lift out what is shared out apart (${name}) and weigh it: then it and the sauce are portioned each by themselves.`
+      }}
+    </p>
+    <div class="beside">
+      <UnitField
+        :model-value="apartKg > 0 ? apartKg : null"
+        :label="`Weight of ${name}`"
+        dimension="mass"
+        :units="units"
+        :min="0"
+        :max="mostKg"
+        @update:model-value="say"
+      />
+      <button v-if="apartKg === 0" type="button" class="button" @click="say(reckonedKg)">
+        About {{ showMass(reckonedKg, one) }}, as reckoned
+      </button>
+      <button v-else type="button" class="button" @click="say(0)">All in one again</button>
+    </div>
+    <ul v-if="apartKg > 0">
+      <li v-for="p in products" :key="p.key">
+        <strong>{{ p.name }}</strong> <b class="figure result">{{ p.all }}</b>
+        <span v-if="p.each !== null" class="quiet">{{ p.each }} for each of {{ guests }}</span>
+      </li>
+    </ul>
+    <p v-if="apartKg > 0" class="small">
+      <strong>Mind:</strong> what is not eaten hot is chilled too, the solids flat and shallow
+      beside the liquid. {{ words(code.text) }} <span class="quiet">{{ code.whose }}</span>
+    </p>
+  </section>
+</template>
+
+<style scoped>
+.apart {
+  display: grid;
+  gap: 8px;
+  padding-top: 12px;
+  border-top: 4px solid var(--ink);
+}
+
+li {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) max-content max-content;
+  gap: 0 12px;
+  align-items: baseline;
+  padding: 4px 0;
+  border-bottom: 1px solid var(--hair);
+}
+</style>
