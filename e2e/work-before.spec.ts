@@ -45,6 +45,8 @@ test("Cook begins at the first cut: a soak that calls when it is over, batch aft
   await forward(page, 60);
   await expect(page.getByText("Now, since")).toBeVisible();
   await space(page);
+  await expect(next(page)).toHaveText(/^Rinse the runner bean/);
+  await space(page);
   await fill(page);
   await expect(next(page)).toHaveText("Light the ring");
   await expect(page.getByText("All of it is done.")).toBeVisible();

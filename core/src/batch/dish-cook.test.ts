@@ -217,9 +217,8 @@ describe("a round that is let go", () => {
   test.each(["stir", "look", "check"])("%s comes again in its time, and was not done", (kind) => {
     const due = round(kind);
     expect(due?.leave?.marks).toEqual([`passed:${kind}`]);
-    expect(due?.atMs).toBeLessThanOrEqual(now);
     const next = round(kind, passed(kind));
-    expect(next?.atMs).toBeGreaterThan(now);
+    expect(next?.atMs).toBeGreaterThan(Math.max(now, (due?.atMs ?? Infinity) - 1));
     expect(fold(happened(...ON, passed(kind))).did.has(kind)).toBe(false);
   });
 
