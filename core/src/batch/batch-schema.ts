@@ -34,7 +34,7 @@ export const INTERRUPTIONS = ["paused", "powerCut", "lidOff"] as const;
 export type Interruption = (typeof INTERRUPTIONS)[number];
 
 /** What a taste can be short of, or too much of. */
-export const TASTES = ["right", "dull", "salty", "sweet", "sharp", "hot"] as const;
+export const TASTES = ["right", "dull", "salty", "sweet", "sharp", "hot", "thin", "thick"] as const;
 export type Taste = (typeof TASTES)[number];
 
 /** What the fork says. */

@@ -1,10 +1,13 @@
 import { describe, expect, test } from "vitest";
 import { happened } from "../../test/events";
 import { testBraise, testKitchen, testPlan } from "../../test/kitchen";
+import { bodyOfPlan } from "../dish/body-of";
 import { saltOf } from "../dish/salt-of";
 import { simulate } from "../simulate/simulate";
 import { coldWaterKg, waterL } from "../simulate/water-ways";
-import type { Plan } from "../simulate/plan-schema";
+import { PlanItemSchema, type Plan } from "../simulate/plan-schema";
+import { inWords } from "../units/said";
+import { showVolume } from "../units/show";
 import { atSpeed, potNowMs } from "./pot-clock";
 import { BatchSchema } from "./batch-schema";
 import { fold, lastTap } from "./fold";
@@ -24,12 +27,64 @@ const salted = (g: number) =>
     ],
   });
 
+const saidOf = (...of: Parameters<typeof doseFor>) => inWords(doseFor(...of).text, "metric");
+
+describe("too thin, too thick", () => {
+  const floured = (flourG: number, thickWantedGL: number | null = null) =>
+    testBraise({
+      end: "served",
+      thickWantedGL,
+      items: [
+        ...testBraise().items,
+        ...(flourG > 0
+          ? [
+              {
+                id: "f",
+                ingredientId: "flour",
+                massKg: flourG / 1000,
+                when: { at: "start" as const },
+              },
+            ]
+          : []),
+      ],
+    });
+  const bodyWith = (plan: Plan, add: { ingredientId: string; massKg: number } | null) => {
+    if (add === null) throw new Error("nothing to add");
+    const more = { id: "more", ...add, when: { at: "offHeat" as const } };
+    const thicker = { ...plan, items: [...plan.items, PlanItemSchema.parse(more)] };
+    return bodyOfPlan(thicker, traceOf(thicker)).flourGL;
+  };
+
+  test("thin: so much starch as comes to the body that is wanted, else to the next", () => {
+    const wanted = floured(20, 60);
+    const dose = doseFor("thin", wanted, traceOf(wanted));
+    expect(bodyWith(wanted, dose.add)).toBeGreaterThan(54);
+    expect(bodyWith(wanted, dose.add)).toBeLessThan(74);
+    expect(saidOf("thin", wanted, traceOf(wanted))).toMatch(/^Lid off, boil it down to .*or corn/);
+    // A clear one holds nothing that boiling would thicken.
+    const clear = floured(0);
+    expect(saidOf("thin", clear, traceOf(clear))).toMatch(/^Corn starch, \d+ g.*like a light soup/);
+  });
+
+  test("thin, of a stock: reduced after the sieve", () => {
+    expect(doseFor("thin", testPlan(), traceOf(testPlan())).add).toBeNull();
+  });
+
+  test("thick: so much liquid as comes down to what is wanted", () => {
+    const plan = floured(90, 45);
+    const { add } = doseFor("thick", plan, traceOf(plan));
+    expect(add?.ingredientId).toBe("water");
+    expect(bodyWith(plan, add)).toBeCloseTo(45, -0.5);
+    expect(inWords(doseFor("thick", plan, traceOf(plan)).text, "us")).not.toMatch(/\d m?L\b/);
+  });
+});
+
 describe("what a taste asks for", () => {
   test("salt is judged as it is tasted now, and without what lies on the counter yet", () => {
     const plan = salted(30);
     const trace = traceOf(plan);
     const now = (liquidL: number, ids: readonly string[]) =>
-      doseFor("salty", plan, trace, { liquidL, isIn: (id) => ids.includes(id) }).text;
+      saidOf("salty", plan, trace, { liquidL, isIn: (id) => ids.includes(id) });
     const perNow = (text: string) => Number(/now about ([\d.]+) g/.exec(text)?.[1]);
     const all = ["goat", "s"];
     const atEnd = perNow(now(trace.endLiquidL, all));
@@ -56,15 +111,16 @@ describe("what a taste asks for", () => {
     const plan = salted(40);
     const dose = doseFor("dull", plan, traceOf(plan));
     expect(dose.add).toBeNull();
-    expect(dose.text).toMatch(/acid/);
+    expect(inWords(dose.text, "metric")).toMatch(/acid/);
   });
 
   test("too salty: so much unsalted liquid as brings it down; the rest in small steps", () => {
     const plan = salted(60);
     const trace = traceOf(plan);
-    expect(doseFor("salty", plan, trace).text).toContain(
-      `${saltOf(plan, trace).diluteL.toFixed(1)} L`,
+    expect(saidOf("salty", plan, trace)).toContain(
+      showVolume(saltOf(plan, trace).diluteL, "metric"),
     );
+    expect(inWords(doseFor("salty", plan, trace).text, "us")).toMatch(/^[\d ½¼¾]+ (qt|cups?) of/);
     expect(doseFor("sweet", plan, trace).add?.ingredientId).toBe("vinegar");
     expect(doseFor("sharp", plan, trace).add?.ingredientId).toBe("sugar");
     expect(doseFor("hot", plan, trace).add).toBeNull();

@@ -1,9 +1,21 @@
 import { saltInPot, saltOf, type SaltOf } from "../dish/salt-of";
 import { eatenOf } from "../dish/eaten";
+import { bodyOfPlan } from "../dish/body-of";
 import { teaspoonsOf } from "../seasoning/salt";
+import {
+  BODIES,
+  bodyOf,
+  reduceToL,
+  THICKENERS,
+  thickenWithG,
+  thinWithL,
+} from "../seasoning/thickness";
 import type { Plan } from "../simulate/plan-schema";
 import type { Trace } from "../simulate/trace";
 import { kitchenEstimate } from "../units/constant";
+import { outcomeOf } from "../units/problem";
+import { kilos, litres, say, type Said } from "../units/said";
+import { COLD_DENSITY_KG_L } from "../water/properties";
 import type { Taste } from "./batch-schema";
 
 /** Most salt put in at one round, g per L or kg: then it is stirred, and tasted again. */
@@ -21,12 +33,18 @@ const HOT_DILUTE_SHARE = kitchenEstimate(
   "share",
   "kitchen practice",
 );
+const LOOSEN_SHARE = kitchenEstimate(
+  "liquid that loosens what has no starch to thin",
+  0.1,
+  "share",
+  "kitchen practice",
+);
 const VINEGAR_KG_L = 1.01;
 
 /** What a taste asks for: in words, and where something is added, how much. */
 export interface Dose {
   readonly taste: Taste;
-  readonly text: string;
+  readonly text: Said;
   readonly add: { readonly ingredientId: string; readonly massKg: number } | null;
 }
 
@@ -46,7 +64,7 @@ export function doseFor(taste: Taste, plan: Plan, trace: Trace, now?: TastedNow)
   const nowPer = saltNow(salt, trace, now?.liquidL);
   const amount = Math.max(0.05, salt.amount);
   const per = `${salt.per.toFixed(1)} g/${salt.unit}`;
-  const none = (text: string): Dose => ({ taste, text, add: null });
+  const none = (text: Said): Dose => ({ taste, text, add: null });
   switch (taste) {
     case "right":
       return none("Leave it. Keep what you did for the next time.");
@@ -67,13 +85,13 @@ export function doseFor(taste: Taste, plan: Plan, trace: Trace, now?: TastedNow)
     case "salty": {
       const L = salt.diluteL > 0 ? salt.diluteL : 0.1 * amount;
       return none(
-        `${L.toFixed(1)} L of unsalted stock or water brings it ${salt.diluteL > 0 ? `to ${salt.targetPer} g/${salt.unit}` : "a tenth down"} at the end (now about ${nowPer.toFixed(1)} g/${salt.unit}, then ${per}). A potato takes up liquid, not salt.`,
+        say`${litres(L)} of unsalted stock or water brings it ${salt.diluteL > 0 ? `to ${salt.targetPer} g/${salt.unit}` : "a tenth down"} at the end (now about ${nowPer.toFixed(1)} g/${salt.unit}, then ${per}). A potato takes up liquid, not salt.`,
       );
     }
     case "sweet":
       return acid(plan, trace, taste);
     case "sharp": {
-      const g = SUGAR_G_L.value * liquidL(plan, trace);
+      const g = SUGAR_G_L.value * liquidKg(plan, trace);
       return {
         taste,
         text: `Sugar, ${g.toFixed(0)} g, or sweat an onion and stir it in. Fat rounds it too. Taste again.`,
@@ -82,9 +100,59 @@ export function doseFor(taste: Taste, plan: Plan, trace: Trace, now?: TastedNow)
     }
     case "hot":
       return none(
-        `Heat cannot be taken out. ${(HOT_DILUTE_SHARE.value * amount).toFixed(1)} ${salt.unit} more of all else, or cream, yoghurt or beans off the heat, softens it.`,
+        say`Heat cannot be taken out. ${salt.unit === "L" ? litres(HOT_DILUTE_SHARE.value * amount) : kilos(HOT_DILUTE_SHARE.value * amount)} more of all else, or cream, yoghurt or beans off the heat, softens it.`,
       );
+    case "thin":
+      return thin(plan, trace);
+    case "thick":
+      return thick(plan, trace);
   }
+}
+
+/** Body wanted of it, g of flour a litre: what the plan wants, else the next body on in that direction. */
+function wantedGL({ thickWantedGL }: Plan, nowGL: number, step: 1 | -1): number | null {
+  if (thickWantedGL !== null && Math.sign(thickWantedGL - nowGL) === step) return thickWantedGL;
+  const at = BODIES.findIndex((b) => b.id === bodyOf(nowGL).id) + step;
+  return BODIES[at]?.from.value ?? null;
+}
+
+/** Too thin: boiled down where that thickens it, or starch, by the grams. */
+function thin(plan: Plan, trace: Trace): Dose {
+  const taste = "thin";
+  const { flourGL, volumeL } = bodyOfPlan(plan, trace);
+  if (plan.end === "strained")
+    return {
+      taste,
+      text: "A stock is thin until it is reduced: after the sieve it goes down faster, and nothing catches.",
+      add: null,
+    };
+  const toGL = wantedGL(plan, flourGL, 1);
+  const starchG =
+    toGL === null
+      ? null
+      : outcomeOf(() => thickenWithG(volumeL, flourGL, toGL, THICKENERS.cornStarch.k.value));
+  if (toGL === null || starchG === null || !starchG.ok)
+    return { taste, text: "It is as thick as it should get already: it would catch.", add: null };
+  const downL = reduceToL(volumeL, flourGL, toGL);
+  const boil = downL === null ? "" : say`Lid off, boil it down to ${litres(downL)}; or `;
+  return {
+    taste,
+    text: say`${boil}${downL === null ? "Corn" : "corn"} starch, ${starchG.value.toFixed(0)} g stirred smooth in cold water and boiled up for a minute: then it is ${bodyOf(toGL).name}.`,
+    add: { ingredientId: "cornStarch", massKg: starchG.value / 1000 },
+  };
+}
+
+/** Too thick: unthickened liquid, by the litres. */
+function thick(plan: Plan, trace: Trace): Dose {
+  const { flourGL, volumeL } = bodyOfPlan(plan, trace);
+  const toGL = wantedGL(plan, flourGL, -1);
+  const moreL =
+    toGL === null || toGL <= 0 ? LOOSEN_SHARE.value * volumeL : thinWithL(volumeL, flourGL, toGL);
+  return {
+    taste: "thick",
+    text: say`${litres(moreL)} of hot stock or water, a ladle at a time, stirred right through${toGL === null || toGL <= 0 ? "" : `: then it is ${bodyOf(toGL).name}`}. Taste for salt again.`,
+    add: { ingredientId: "water", massKg: moreL * COLD_DENSITY_KG_L },
+  };
 }
 
 /** Salt as it is tasted now, while more liquid is there than at the end, g per L or kg. */
@@ -93,10 +161,10 @@ function saltNow(salt: SaltOf, trace: Trace, nowL: number | undefined): number {
   return amount > 0 ? salt.saltG / amount : 0;
 }
 
-const liquidL = (plan: Plan, trace: Trace): number => Math.max(0.1, eatenOf(plan, trace).liquidKg);
+const liquidKg = (plan: Plan, trace: Trace): number => Math.max(0.1, eatenOf(plan, trace).liquidKg);
 
 function acid(plan: Plan, trace: Trace, taste: Taste): Dose {
-  const mL = ACID_ML_L.value * liquidL(plan, trace);
+  const mL = ACID_ML_L.value * liquidKg(plan, trace);
   return {
     taste,
     text: `Vinegar or lemon, ${mL.toFixed(0)} mL, at the end. Beans and roots must be soft first: acid keeps them hard.`,

@@ -134,7 +134,7 @@ async function bringUpKept(transaction: Transaction): Promise<void> {
 }
 
 /** Version of the tables; goes up with them or with the documents in them. */
-const DB_VERSION = 8;
+const DB_VERSION = 9;
 
 /** Everything Kettlos keeps, in this browser only. */
 class KettlosDatabase extends Dexie {

@@ -10,6 +10,7 @@ import { computed, ref, watch } from "vue";
 import { useEntry } from "../../controls/use-entry";
 import type { LivePot } from "../../data/pots-store";
 import type { NewEvent } from "../../data/repository";
+import { useWords } from "../../data/use-words";
 import { newItem } from "../plan/new-item";
 import OpenDialog from "../../controls/OpenDialog.vue";
 
@@ -20,6 +21,7 @@ const props = defineProps<{
   write: (event: NewEvent) => Promise<void>;
   putExtra: (item: PlanItem) => Promise<void>;
 }>();
+const words = useWords();
 const shown = defineModel<boolean>({ required: true });
 const { keep, notWritten } = useEntry(shown);
 
@@ -103,7 +105,7 @@ function save() {
       </div>
       <ul v-if="doses.length > 0" class="doses">
         <li v-for="dose in doses" :key="dose.taste">
-          <span>{{ dose.text }}</span>
+          <span>{{ words(dose.text) }}</span>
           <button
             v-if="dose.add !== null"
             type="button"
