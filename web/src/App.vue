@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, ref, watch } from "vue";
 import { useRoute, useRouter } from "vue-router";
-import { useInstrumentsStore } from "./data/instruments-store";
 import { useClockStore } from "./data/clock-store";
 import { useKitchenStore } from "./data/kitchen-store";
 import { useLook } from "./data/look";
@@ -34,7 +33,6 @@ const pots = usePotsStore();
 const digitsSwitchPots = computed(
   () => route.name === "cook" && pots.fire.filter((p) => p.cook.strainedMs === null).length > 1,
 );
-useInstrumentsStore();
 const { spoken } = useAlarms();
 useClockWatch();
 /** What is to start and when is reckoned once the screen stands. */
@@ -44,6 +42,15 @@ watch(
   () => store.kitchen !== null && store.isLoaded,
   (isReady) => {
     if (isReady) setTimeout(clockStore.keepFilled, SOON_MS);
+  },
+  { immediate: true },
+);
+/** What measures goes on being heard whatever is on the screen; once that stands. */
+const listen = async () => (await import("./data/instruments-store")).useInstrumentsStore();
+watch(
+  () => store.isLoaded,
+  (isLoaded) => {
+    if (isLoaded) void listen();
   },
   { immediate: true },
 );

@@ -10,7 +10,7 @@ import { z } from "zod";
 import App from "./App.vue";
 import CannotOpen from "./frame/CannotOpen.vue";
 import { openDatabase } from "./data/db";
-import { writeHeld } from "./data/unwritten";
+import { isAnythingHeld } from "./data/held";
 import { sayNothingIsKept, watchVersions } from "./frame/versions";
 import { watchErrors } from "./frame/errors";
 import { router } from "./router";
@@ -22,7 +22,8 @@ const storage = await openDatabase();
 if (storage.kind === "newer" || storage.kind === "blocked")
   createApp(CannotOpen, { kind: storage.kind }).mount("#app");
 else {
-  if (storage.kind === "disk") await writeHeld().catch(() => undefined);
+  if (storage.kind === "disk" && isAnythingHeld())
+    await import("./data/unwritten").then((u) => u.writeHeld()).catch(() => undefined);
   const app = createApp(App);
   watchErrors(app);
   app.use(createPinia()).use(router).mount("#app");

@@ -5,11 +5,8 @@ import type { Plan } from "../simulate/plan-schema";
 import type { Batch } from "./batch-schema";
 import type { Cook } from "./fold";
 import { bowlLabel, inBowl, without, type InBowl } from "./in-bowl";
+import type { Product } from "./product-kinds";
 import { sayList } from "./say-list";
-
-/** What leaves a pot in two: its liquid, and what is eaten of its solids. */
-export const PRODUCTS = ["liquid", "solids"] as const;
-export type Product = (typeof PRODUCTS)[number];
 
 /** Something that left the pot, with what is in it. */
 export interface Leaving {

@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { PRODUCTS } from "../batch/products";
+import { PRODUCTS } from "../batch/product-kinds";
 import { isIngredientId } from "../ingredient/catalogue";
 import { LabelSchema } from "../ingredient/label";
 import { SCHEMA_VERSION } from "../simulate/kitchen-schema";

@@ -1,5 +1,5 @@
 import { inForce } from "../batch/in-force";
-import type { Product } from "../batch/products";
+import type { Product } from "../batch/product-kinds";
 import type { FreezerSchool } from "../simulate/keeping-words";
 import { ageOf, bestBeforeMs, whyNotFrozen, type Spent } from "./keeping";
 import type { LarderEvent, Lot, Place, WayOut, WhyThrown } from "./larder-schema";

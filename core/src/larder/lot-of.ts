@@ -1,6 +1,7 @@
 import type { Batch } from "../batch/batch-schema";
 import type { Cook } from "../batch/fold";
-import { productsOf, type Product } from "../batch/products";
+import type { Product } from "../batch/product-kinds";
+import { productsOf } from "../batch/products";
 import { costOf } from "../dish/shopping";
 import type { Label } from "../ingredient/label";
 import type { Lot } from "./larder-schema";

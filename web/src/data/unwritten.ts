@@ -1,18 +1,18 @@
 import { PlanSchema, type Plan } from "@kettlos/core/simulate/plan-schema";
 import { z } from "zod";
 import { newId } from "./new-id";
+import { HELD_PREFIX, heldKeys } from "./held";
 import { savePlanChange } from "./repository";
 
 /**
  * A page that goes cannot wait for the disk: a write under way is dropped with it. What was still to be
  * written is held where it is kept at once, and written when Kettlos opens again.
  */
-const PREFIX = "kettlos-unwritten-";
 const HeldSchema = z.strictObject({ base: PlanSchema, mine: PlanSchema });
 
 /** Holds a change of a plan in place of one held before; its key, null where the browser holds nothing. */
 export function holdUnwritten(base: Plan, mine: Plan, before: string | null): string | null {
-  const key = before ?? `${PREFIX}${newId()}`;
+  const key = before ?? `${HELD_PREFIX}${newId()}`;
   try {
     localStorage.setItem(key, JSON.stringify({ base, mine }));
     return key;
@@ -25,8 +25,7 @@ export const letGoOfHeld = (key: string): void => localStorage.removeItem(key);
 
 /** Writes what was held; what is written already stays as it is. */
 export async function writeHeld(): Promise<void> {
-  const keys = Object.keys(localStorage).filter((key) => key.startsWith(PREFIX));
-  for (const key of keys) {
+  for (const key of heldKeys()) {
     const held = HeldSchema.safeParse(readHeld(key));
     if (held.success) await savePlanChange(held.data.base, held.data.mine);
     letGoOfHeld(key);

@@ -4,7 +4,7 @@ import { codeOf, CODES } from "@kettlos/core/cool/codes";
 import { DAY_MS } from "@kettlos/core/larder/keeping";
 import { portionCautions } from "@kettlos/core/larder/larder-cautions";
 import { petHazardsIn } from "@kettlos/core/larder/pet-hazards";
-import type { Product } from "@kettlos/core/batch/products";
+import type { Product } from "@kettlos/core/batch/product-kinds";
 import { potFacts, type PotFacts } from "@kettlos/core/larder/lot-of";
 import { litresOf } from "@kettlos/core/larder/lot-amounts";
 import { lotFrom, potLeft } from "@kettlos/core/larder/portioned";
