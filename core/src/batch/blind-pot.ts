@@ -19,7 +19,7 @@ export const LOOKED_IN = "look";
 /** What to do for a pot that cannot be forecast, by the clock: look into it, take it off, strain it. */
 export function blindActions(plan: Plan, cook: Cook, nowMs: number): readonly Action[] {
   if (cook.strainedMs !== null) return [];
-  if (cook.litMs === null) return [lightAction(plan, nowMs)];
+  if (cook.litMs === null) return [lightAction(plan, nowMs, null)];
   if (cook.offMs !== null)
     return [
       {

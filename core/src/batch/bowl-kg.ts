@@ -22,6 +22,8 @@ export function bowlKg({ result, finishing }: Cook): number {
   );
 }
 
-/** True where all of it went hot into other pots: nothing is left to chill or to portion. */
+/** True where all of it went hot into other pots and no solids were kept: nothing is left to chill or portion. */
 export const isAllHandedOn = (cook: Cook): boolean =>
-  cook.finishing.some((step) => step.kind === "handedOn") && bowlKg(cook) < CLINGS_KG;
+  cook.finishing.some((step) => step.kind === "handedOn") &&
+  bowlKg(cook) < CLINGS_KG &&
+  cook.apartKg <= 0;

@@ -6,6 +6,7 @@ import { inWords } from "../units/said";
 import type { CookEvent } from "./batch-schema";
 import { WATER_POURED } from "./filling";
 import { fold } from "./fold";
+import { forecastLive } from "./live-forecast";
 import { cookedPlan } from "./live-plan";
 import { onFire } from "./on-fire";
 import type { Action } from "./action";
@@ -42,6 +43,35 @@ describe("into the pot, before it is lit", () => {
     const all = happened(meat, water, { kind: "added", itemId: "w", massKg: 0.25, atMs: LIT });
     expect(fill(all)).toBeUndefined();
     expect(actions(braise, all)[0]?.kind).toBe("light");
+  });
+
+  test("on for a while before anybody said so, what was said to be in was in from the start", () => {
+    const said = [
+      { kind: "added", itemId: "goat", massKg: 1.4, atMs: LIT },
+      { kind: "added", itemId: "w", massKg: 0.25, atMs: LIT },
+      { kind: "did", what: WATER_POURED, atMs: LIT },
+    ] as const;
+    const since = { kind: "lit", atMs: LIT - 40 * MINUTE } as const;
+    const forecast = (events: readonly CookEvent[]) =>
+      forecastLive(braise, kitchen, fold(events), LIT + 1);
+    const late = forecast(happened(...said, since));
+    const asPlanned = forecast(happened(since));
+    expect(late.endMs.expected).toBeCloseTo(asPlanned.endMs.expected, -3);
+    // What goes in once it is on does so then.
+    const added = fold(happened(...said.slice(0, 1), since, said[1])).addedItems;
+    expect(added.get("goat")?.atMs).toBe(LIT - 40 * MINUTE);
+    expect(added.get("w")?.atMs).toBe(LIT);
+  });
+
+  test("what lights it names water only where there is some", () => {
+    const light = (volumeL: number) =>
+      inWords(
+        actions({ ...braise, water: { by: "amount", volumeL } }, []).find((a) => a.id === "light")
+          ?.lookFor ?? "",
+        "metric",
+      );
+    expect(light(0.9)).toBe("In the pot: Goat shoulder, red wine and water.");
+    expect(light(0)).toBe("In the pot: Goat shoulder and red wine.");
   });
 
   test("lit without a word, all of it is taken to be in", () => {

@@ -10,7 +10,7 @@ import type { LiveForecast } from "./live-forecast";
 export const WATER_POURED = "poured:water";
 
 /** Less is no water worth pouring, L. */
-const NO_WATER_L = 0.02;
+export const NO_WATER_L = 0.02;
 
 /** Water that is still to be poured before the pot is lit, L; 0 where none is. */
 export const waterToPourL = (cook: Cook, waterL: number): number =>

@@ -154,7 +154,8 @@ const isFromInstrument = (event: CookEvent): boolean =>
 
 /** Folds a batch's events, in the order they were written, into the state of the cook. */
 export function fold(events: readonly CookEvent[]): Cook {
-  const live = inForce(onOneClock(events));
+  const written = onOneClock(events);
+  const live = inForce(written);
   const byKind = new Map<Kind, CookEvent[]>();
   for (const event of live) {
     const list = byKind.get(event.kind);
@@ -184,7 +185,7 @@ export function fold(events: readonly CookEvent[]): Cook {
     offMs,
     strainedMs: strained?.atMs ?? null,
     finishedMs,
-    addedItems: new Map(all("added").map((e) => [e.itemId, { atMs: e.atMs, massKg: e.massKg }])),
+    addedItems: addedOf(written, new Set(live)),
     swaps: all("swapped"),
     splits: all("split"),
     leftOut: new Set(all("leftOut").map((e) => e.itemId)),
@@ -234,6 +235,23 @@ function chillingOf(
     endedMs: ended.find((e) => e.atMs >= last.atMs)?.atMs ?? null,
     wasReheated: begun.length > 1,
   };
+}
+
+/**
+ * What went in, and when: what was said before it was said to be lit was in by then, also where it had been on
+ * for a while before anybody said so.
+ */
+function addedOf(written: readonly CookEvent[], live: ReadonlySet<CookEvent>): Cook["addedItems"] {
+  const inOrder = written.filter((e) => live.has(e));
+  const lit = inOrder.findIndex((e) => e.kind === "lit");
+  const litMs = inOrder[lit]?.atMs ?? Infinity;
+  return new Map(
+    inOrder.flatMap((e, i) =>
+      e.kind === "added"
+        ? [[e.itemId, { atMs: i < lit ? Math.min(e.atMs, litMs) : e.atMs, massKg: e.massKg }]]
+        : [],
+    ),
+  );
 }
 
 const poursOf = (

@@ -81,6 +81,10 @@ describe("straight from the sieve into the next pot", () => {
     expect(isStillToChill(cook(2), nowMs)).toBe(true);
     expect(isAllHandedOn(cook(2, 1.01))).toBe(true);
     expect(isStillToChill(cook(2, 1.01), nowMs)).toBe(false);
+    // Solids kept from it still are.
+    const apart = { kind: "keptApart", massKg: 0.5, atMs: LIT + 7.3 * HOUR };
+    const kept = fold(happened(...strained, handed(2), handed(1.01), apart));
+    expect(isStillToChill(kept, nowMs)).toBe(true);
   });
 
   test("the next pot has it as it was measured, hot: it boils sooner, and its salt is the broth's", () => {

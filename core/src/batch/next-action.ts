@@ -30,7 +30,7 @@ export function actionsFor(
   // What comes round, and how it ends, is by the heat that it is on.
   const now = { ...planNow(plan, cook), then: plan.then };
   if (cook.litMs === null)
-    return [...fillActions(plan, cook, forecast, nowMs), lightAction(plan, nowMs)];
+    return [...fillActions(plan, cook, forecast, nowMs), lightAction(plan, nowMs, forecast.waterL)];
   if (cook.offMs !== null) return afterHeatActions(now, cook, forecast, cook.offMs);
   const all = [
     ...warmingActions(plan, cook, forecast, cook.litMs),

@@ -4,6 +4,7 @@ import { nameOf } from "../simulate/item-facts";
 import type { Heat, Plan } from "../simulate/plan-schema";
 import type { Action } from "./action";
 import { thereByThermometer } from "./as-seen";
+import { NO_WATER_L } from "./filling";
 import type { Cook } from "./fold";
 import type { LiveForecast } from "./live-forecast";
 import { sayList } from "./say-list";
@@ -32,20 +33,23 @@ const START_SAID: Record<Start, string> = {
   slowCooker: "It is on",
 };
 
-/** What is in the pot by then. */
-function startList(plan: Plan): string {
-  const names = plan.items.filter((i) => i.when.at === "start").map(nameOf);
-  return `In the pot: ${sayList([...names, "water"])}.`;
+/** What is in the pot by then, as far as that is known. */
+function startList(plan: Plan, waterL: number | null): string {
+  const names = plan.items
+    .filter((i) => i.when.at === "start" && i.ingredientId !== "water")
+    .map(nameOf);
+  const water = waterL === null || waterL >= NO_WATER_L ? ["water"] : [];
+  return `In the pot: ${sayList([...names, ...water])}.`;
 }
 
-/** What begins it: the ring, the oven or the switch. */
-export const lightAction = (plan: Plan, nowMs: number): Action => ({
+/** What begins it: the ring, the oven or the switch; the water, L, where that is known. */
+export const lightAction = (plan: Plan, nowMs: number, waterL: number | null): Action => ({
   id: "light",
   kind: "light",
   atMs: nowMs,
   title: START_WORDS[startsOn(plan.heat)],
   done: START_SAID[startsOn(plan.heat)],
-  lookFor: startList(plan),
+  lookFor: startList(plan, waterL),
 });
 
 /** Until the cook's clock runs: it boils, it is turned down, it simmers or is where it cooks. */

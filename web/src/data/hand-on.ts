@@ -2,7 +2,7 @@ import type { Batch } from "@kettlos/core/batch/batch-schema";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
 import { putOn } from "./put-on";
-import { appendEvent } from "./repository";
+import { appendEvent, planById, savePlanChange } from "./repository";
 
 /** Begins a plan's pot with what another one gave: it is in the new pot, and out of the old one's bowl. */
 export async function handOn(
@@ -13,6 +13,9 @@ export async function handOn(
   massKg: number,
 ): Promise<Batch> {
   const batch = await putOn(plan, kitchen);
+  // It is on: nobody waits for it to be begun by a time any more.
+  const stored = plan.readyAt === null ? undefined : await planById(plan.id);
+  if (stored !== undefined) await savePlanChange(stored, { ...stored, readyAt: null });
   await appendEvent(batch.id, { kind: "added", itemId, massKg });
   await appendEvent(from.id, { kind: "handedOn", toBatchId: batch.id, massKg });
   return batch;

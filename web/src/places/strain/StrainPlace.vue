@@ -178,7 +178,7 @@ useShortcuts(() =>
             >
           </p>
           <ApartPanel
-            v-if="!isDone && !isPutAway && !isGone && bowl !== null"
+            v-if="!isDone && !isPutAway && bowl !== null"
             :pot="pot"
             :answers="answers"
             :bowl="bowl"
