@@ -221,9 +221,6 @@ test("a pot that boils late moves the rest, and says so", async ({ page }) => {
   await expect(page).toHaveURL(/\/cook\//);
   await forward(page, 50);
   await light(page);
-  const on = page.getByRole("button", { name: "It is on now" });
-  await on.click();
-  await expect(on).toBeHidden();
   await page.goto("/clock");
   await settled(page);
   const strain = await beginOf(page, /^Strain the trotter stock overnight/);

@@ -333,3 +333,30 @@ test("readings go out to a CSV and come in from one; a wrong line takes nothing 
   await page.keyboard.press("Escape");
   await expect(page.getByText(/from 3 readings/)).toBeVisible();
 });
+
+test("on for a while before anybody said so: since when, and nothing that is still to come", async ({
+  page,
+}) => {
+  await page.clock.install({ time: new Date("2026-03-18T09:00:00+01:00") });
+  await openOwn(page);
+  await planEmptyPot(page);
+  await putIn(page, "2 kg oxtail");
+  await page.getByRole("button", { name: /Put it on/ }).click();
+  await fill(page);
+  await page.getByRole("button", { name: "It has been on since …" }).click();
+  const dialog = page.getByRole("dialog", { name: "It has been on since" });
+  await dialog.getByLabel("Put on at").fill("2026-03-18T10:30");
+  await dialog.getByRole("button", { name: "It is on since then" }).click();
+  await expect(dialog.getByRole("alert")).toContainText("still to come");
+  expect((await storedEvents(page)).map((e) => e.kind)).not.toContain("lit");
+  await dialog.getByLabel("Put on at").fill("2026-03-18T08:20");
+  await expect(dialog.getByText("On for 40 min")).toBeVisible();
+  await dialog.getByRole("button", { name: "It is on since then" }).click();
+  await expect(dialog).toBeHidden();
+  await expect(page.getByText(/on since 08:20/)).toBeVisible();
+  const lit = (await storedEvents(page)).find((e) => e.kind === "lit");
+  expect(new Date(lit?.atMs ?? 0).toISOString()).toBe("2026-03-18T07:20:00.000Z");
+  // What was ticked off just before is in from the first, not forty minutes late.
+  await expect(page.getByText(/later: late to boil/)).toBeHidden();
+  await expect(page.locator("#main").getByText(/^Ready at/)).toBeVisible();
+});

@@ -53,8 +53,8 @@ const notes = async (page: Page): Promise<readonly string[]> =>
 async function cookOn(page: Page, from: number, shown: string[]): Promise<void> {
   for (let n = from; ; n++) {
     const mark = `mark ${n}`;
-    await page.locator("#main").focus();
-    await page.keyboard.press("t");
+    // By the button: it waits until the page has settled, where a key pressed too soon would say nothing.
+    await page.getByRole("button", { name: /^Taste/ }).click();
     await page.getByLabel("What you taste or see").fill(mark);
     await page.getByRole("button", { name: "Keep this note" }).click();
     await page.getByText(`“${mark}”`).waitFor();
