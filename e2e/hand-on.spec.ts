@@ -75,12 +75,9 @@ test("a broth strained hot into a second pot that then simmers: measured once, n
   expect(handed?.massKg).toBeCloseTo(0.3, 2);
 
   // The broth's own bowl holds the rest.
-  await page.goto("/strain/on-fire");
-  await page.goBack();
-  await page.goto("/bench");
   await page
+    .getByRole("contentinfo")
     .getByRole("link", { name: /Pigeon/ })
-    .first()
     .click();
   await expect(page.getByText(/Now 1.6 L/)).toBeVisible();
 });
