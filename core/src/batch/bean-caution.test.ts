@@ -71,6 +71,12 @@ describe("beans on the fire", () => {
       atMs: at(14),
     };
     expect(beans(chili(), [lit, off(12), served], 15)?.severity).toBe("danger");
+    // Of a stock they are thrown out, unless they are kept to be eaten.
+    const stock = chili();
+    const strained = [lit, off(12), { ...served, measured: { ...served.measured, massKg: 1 } }];
+    const apart = { kind: "keptApart", massKg: 0.4, atMs: at(15) };
+    expect(beans({ ...stock, end: "strained" }, strained, 16)).toBeUndefined();
+    expect(beans({ ...stock, end: "strained" }, [...strained, apart], 16)?.severity).toBe("danger");
     const stirredIn = { kind: "stirredIn", ingredientId: "whiteBean", massKg: 0.1, atMs: at(130) };
     const cooked = [lit, boils, down(36), off(120), { ...served, atMs: at(125) }];
     expect(beans(chili(), [...cooked, stirredIn], 131)?.text).toMatch(

@@ -4,6 +4,7 @@ import { BEAN_RULE, BEAN_WHOSE } from "../safety/beans";
 import { ingredientOf, nameOf } from "../simulate/item-facts";
 import type { PlanItem } from "../simulate/plan-schema";
 import { whereIs } from "./counter";
+import { areSolidsEaten } from "./solids-eaten";
 import { minOf } from "./course-of";
 import { live, type LiveCaution, type LiveFacts } from "./live-caution";
 
@@ -43,8 +44,7 @@ export function beanCaution(facts: LiveFacts): LiveCaution | null {
 /** What is still to be eaten of what was planned, and lacks some of its boil. */
 function shortInPot(facts: LiveFacts): readonly Short[] {
   const { plan, cook } = facts;
-  const isThrownOut =
-    cook.strainedMs !== null && plan.end === "strained" && cook.solids !== "eaten";
+  const isThrownOut = cook.strainedMs !== null && !areSolidsEaten(plan, cook);
   return plan.items.flatMap((item) => {
     if (ingredientOf(item).dryBean !== true || whereIs(item, plan, cook) === "leftOut") return [];
     if (isThrownOut && item.when.at !== "afterStrain" && item.when.at !== "nextDay") return [];

@@ -63,6 +63,10 @@ describe("taken off before its middle is hot enough", () => {
     expect(core(stock, [lit, off(4)], 5)).toBeUndefined();
     const eaten = { kind: "solids", fate: "eaten", atMs: at(6) };
     expect(core(stock, [lit, off(4), eaten], 7)?.severity).toBe("danger");
+    // Kept apart to be eaten is eaten, whatever becomes of the rest.
+    const apart = { kind: "keptApart", massKg: 0.5, atMs: at(6) };
+    expect(core(stock, [lit, off(4), apart], 7)?.severity).toBe("danger");
+    expect(core(stock, [lit, off(4), { ...apart, massKg: 0 }], 7)).toBeUndefined();
   });
 
   test("what goes in off the heat, or after the sieve, was never cooked; what was left out is not eaten", () => {

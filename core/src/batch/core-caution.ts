@@ -3,6 +3,7 @@ import { ingredientById } from "../ingredient/catalogue";
 import { nameOf } from "../simulate/item-facts";
 import { aboutC, ruleC, say } from "../units/said";
 import { whereIs } from "./counter";
+import { areSolidsEaten } from "./solids-eaten";
 import { live, type LiveCaution, type LiveFacts } from "./live-caution";
 
 const MINUTE_MS = 60_000;
@@ -48,17 +49,16 @@ export function coreCaution(facts: LiveFacts): LiveCaution | null {
 function eaten({ plan, cook, forecast }: LiveFacts): readonly Short[] {
   // A course that stopped before (it boiled dry) has what each piece had by then.
   const reached = forecast.course.atOff ?? forecast.course.items;
-  const inPot =
-    plan.end === "served" || cook.solids === "eaten"
-      ? plan.items.flatMap((item): Short[] => {
-          const rule = coreRuleEaten(item.ingredientId);
-          if (rule === null || item.boiledMin >= COOKED_BEFORE_MIN) return [];
-          // What was never put in is not eaten.
-          if (whereIs(item, plan, cook) !== "pot") return [];
-          const course = reached.find((i) => i.itemId === item.id);
-          return [{ name: nameOf(item), rule, reachedC: course?.hottestCentreC ?? null }];
-        })
-      : [];
+  const inPot = areSolidsEaten(plan, cook)
+    ? plan.items.flatMap((item): Short[] => {
+        const rule = coreRuleEaten(item.ingredientId);
+        if (rule === null || item.boiledMin >= COOKED_BEFORE_MIN) return [];
+        // What was never put in is not eaten.
+        if (whereIs(item, plan, cook) !== "pot") return [];
+        const course = reached.find((i) => i.itemId === item.id);
+        return [{ name: nameOf(item), rule, reachedC: course?.hottestCentreC ?? null }];
+      })
+    : [];
   const after = cook.finishing.flatMap((done): Short[] => {
     if (done.kind !== "stirredIn") return [];
     const rule = coreRuleEaten(done.ingredientId);

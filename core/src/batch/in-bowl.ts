@@ -48,9 +48,14 @@ export function inBowl(batch: Batch, cook: Cook): InBowl | null {
   const trace = simulate(plan, kitchen, { waterKg: coldWaterKg(waterL(plan, kitchen), kitchen) });
   const massKg = result.servedKg ?? result.strainedL * COLD_DENSITY_KG_L;
   const plannedL = trace.strained.volumeL;
-  const steamL = gapOf(plan, kitchen, cook)?.parts.find((p) => p.cause === "steam")?.litres ?? 0;
-  const thinner = plannedL > 0 ? Math.max(0.2, (plannedL + steamL) / plannedL) : 1;
+  // Nobody measured it: what it is reckoned to be less than planned went as steam.
+  const steamL = result.isReckoned
+    ? result.strainedL - plannedL
+    : (gapOf(plan, kitchen, cook)?.parts.find((p) => p.cause === "steam")?.litres ?? 0);
   const eaten = eatenOf(plan, trace);
+  // By the weight of all that is eaten: of a dish the solids are part of it, and no steam leaves them.
+  const thinner =
+    eaten.allKg > 0 ? Math.max(0.2, 1 + (steamL * COLD_DENSITY_KG_L) / eaten.allKg) : 1;
   /** What the simulated pot holds of something, g, in the bowl as it was measured. */
   const here = (wholeG: number) =>
     eaten.allKg > 0 ? (wholeG / eaten.allKg / thinner) * massKg : 0;

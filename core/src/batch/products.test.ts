@@ -5,6 +5,10 @@ import { testBraise, testKitchen, testPlan } from "../../test/kitchen";
 import { potFacts } from "../larder/lot-of";
 import { lotFrom, potLeft } from "../larder/portioned";
 import { larderOf } from "../larder/larder";
+import { eatenOf, liquidOfServedKg } from "../dish/eaten";
+import { saltOf } from "../dish/salt-of";
+import { simulate } from "../simulate/simulate";
+import { coldWaterKg, waterL } from "../simulate/water-ways";
 import { SCHEMA_VERSION } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
 import { StoreContainerSchema } from "../vessel/store-container";
@@ -145,5 +149,19 @@ describe("two things out of one pot", () => {
     expect(gapOf(plan, kitchen, cookOf(plan, null))).not.toBeNull();
     expect(gapOf(plan, kitchen, cookOf(plan, null, reckoned))).toBeNull();
     expect(inBowl(batchOf(plan), cookOf(plan, null, reckoned))?.massKg).toBeCloseTo(0.8, 9);
+  });
+
+  test("reckoned to be less than planned, it went as steam: all of its salt is still there", () => {
+    const trace = simulate(braise, kitchen, {
+      waterKg: coldWaterKg(waterL(braise, kitchen), kitchen),
+    });
+    const eaten = eatenOf(braise, trace);
+    const { saltG } = saltOf(braise, trace);
+    for (const lessKg of [0, 0.2]) {
+      const servedKg = eaten.allKg - lessKg;
+      const massKg = liquidOfServedKg(servedKg, eaten);
+      const cook = cookOf(braise, null, { isReckoned: true, servedKg, massKg });
+      expect(inBowl(batchOf(braise), cook)?.saltG).toBeCloseTo(saltG, 6);
+    }
   });
 });

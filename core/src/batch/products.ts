@@ -77,4 +77,4 @@ export function solidsName(plan: Plan): string {
     .map((i) => nameOf(i).toLowerCase());
   return names.length === 0 ? "the solids" : sayList(names);
 }
-const MEALS: ReadonlySet<string> = new Set(["meat", "bones", "fish", "vegetable", "pulse"]);
+const MEALS: ReadonlySet<string> = new Set(["meat", "fish", "vegetable", "pulse"]);

@@ -58,7 +58,12 @@ export const migrateLarderEvent = upTo3(same, same);
 
 /** Work before a pot had another id on the clock: what was pinned, done or lengthened keeps its place. */
 const blockId = (id: unknown): unknown =>
-  typeof id === "string" ? id.replace("/work/", "/prep/") : id;
+  typeof id !== "string"
+    ? id
+    : id
+        .split("/")
+        .map((part, at) => (at === 1 && part === "work" ? "prep" : part))
+        .join("/");
 const marked = (value: unknown): unknown =>
   !isRaw(value)
     ? value
