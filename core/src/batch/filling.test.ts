@@ -74,6 +74,22 @@ describe("into the pot, before it is lit", () => {
     expect(light(0)).toBe("In the pot: Goat shoulder and red wine.");
   });
 
+  test("what goes in hot, or still frozen, is told at the stove", () => {
+    const [goat, ...rest] = braise.items;
+    if (goat === undefined) throw new Error("no goat");
+    const items = [{ ...goat, frozen: true }, ...rest.map((i) => ({ ...i, hotC: 90 }))];
+    const look = (plan: Plan, id: string, events: readonly CookEvent[], system: "metric" | "us") =>
+      inWords(actions(plan, events).find((a) => a.id === id)?.lookFor ?? "", system);
+    expect(look({ ...braise, items }, "fill", [], "metric")).toMatch(
+      /goat shoulder, still frozen, 250 mL red wine, hot, at 90 °C/,
+    );
+    const late = items.map((i) =>
+      i.id === "w" ? { ...i, when: { at: "beforeEnd", min: 20 } as const } : i,
+    );
+    const on = happened({ kind: "lit", atMs: LIT }, { kind: "simmers", atMs: LIT + MINUTE });
+    expect(look({ ...braise, items: late }, "add:20", on, "us")).toBe("hot, at 195 °F");
+  });
+
   test("lit without a word, all of it is taken to be in", () => {
     const lit = happened({ kind: "lit", atMs: LIT });
     expect(actions(braise, lit).map((a) => a.kind)).not.toContain("fill");

@@ -1,6 +1,6 @@
 import { ingredientOf, nameOf } from "../simulate/item-facts";
 import type { Plan, PlanItem } from "../simulate/plan-schema";
-import { kilos, litres, metres, say, sayAll, type Said } from "../units/said";
+import { aboutC, kilos, litres, metres, say, sayAll, type Said } from "../units/said";
 import type { Action } from "./action";
 import { onCounter } from "./counter";
 import type { Cook } from "./fold";
@@ -48,11 +48,18 @@ export function fillActions(
   ];
 }
 
+/** How hot or cold it goes in, where that was said. */
+export function goesInAs({ hotC, frozen }: PlanItem): Said {
+  if (hotC !== undefined) return say`hot, at ${aboutC(hotC)}`;
+  return frozen ? "still frozen" : "";
+}
+
 /** What is poured by its volume, all else by its weight. */
 function amountOf(item: PlanItem): Said {
   const { isLiquid, densityKgL } = ingredientOf(item);
   const amount = isLiquid ? litres(item.massKg / densityKgL.value) : kilos(item.massKg);
-  return say`${amount} ${nameOf(item).toLowerCase()}`;
+  const how = goesInAs(item);
+  return say`${amount} ${nameOf(item).toLowerCase()}${how === "" ? "" : say`, ${how}`}`;
 }
 
 function waterOf(plan: Plan, pourL: number, depthM: number): Said {

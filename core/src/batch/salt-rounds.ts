@@ -33,7 +33,7 @@ export function saltRounds(plan: Plan, cook: Cook, forecast: LiveForecast): read
             SALT_LAST,
             cook.offMs,
             salt.addG,
-            say`Taste at eating heat first. With ${grams(salt.addG)} it comes to ${wanted}; put in as much as it wants, stir, taste again.`,
+            say`Taste at eating heat first. With ${grams(salt.addG)} it comes to ${wanted}; put it in by small steps (Taste has them), or all of it at once.`,
           ),
         ];
   // Shut under pressure nothing goes in; what boils down is salted at its end.
@@ -59,6 +59,7 @@ const round = (id: string, atMs: number, saltG: number, lookFor: Said): Action =
   kind: "salt",
   atMs,
   title: "Salt it",
+  done: `All ${Math.max(1, Math.round(saltG))} g are in`,
   lookFor,
   stirIn: { ingredientId: "tableSalt", massKg: Math.max(LEAST_G, Math.round(saltG)) / 1000 },
   leave: {

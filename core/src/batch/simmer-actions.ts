@@ -4,7 +4,9 @@ import { judgedTarget } from "../simulate/ruling";
 import type { Plan, PlanItem } from "../simulate/plan-schema";
 import { stretchesOf } from "../simulate/stretches";
 import type { Action } from "./action";
+import { sayAll } from "../units/said";
 import { onCounter } from "./counter";
+import { goesInAs } from "./filling";
 import { liftedOut, putBack } from "./said-marks";
 import type { Cook } from "./fold";
 import type { LiveForecast } from "./live-forecast";
@@ -117,10 +119,10 @@ function additions(plan: Plan, cook: Cook, simmerMs: number, endMs: number): rea
     kind: "add",
     atMs: Math.max(simmerMs, endMs - min * MINUTE_MS),
     title: `${sayList(items.map(nameOf))} in`,
-    lookFor: items
-      .map((i) => i.preparation)
-      .filter(Boolean)
-      .join("; "),
+    lookFor: sayAll(
+      items.flatMap((i) => [i.preparation, goesInAs(i)]).filter((said) => said !== ""),
+      "; ",
+    ),
     itemIds: items.map((i) => i.id),
   }));
 }

@@ -90,6 +90,19 @@ describe("what is blended or crushed once it is soft", () => {
     expect(blend(workDone("p:blend"), workDone("s:blend"))).toBeUndefined();
   });
 
+  test("what must stay whole is not blended: only the potato is lifted out, by its weight", () => {
+    const stew = soup(1);
+    const meat = { ...stew.items[0], id: "m", ingredientId: "beefChuck", massKg: 0.5, work: [] };
+    const withMeat = { ...stew, items: [...stew.items, meat as Plan["items"][number]] };
+    const blend = actions(withMeat, [...on, off]).find((a) => a.kind === "workAfter");
+    expect(blend?.title).toBe("Blend the potato and squash");
+    const words = inWords(blend?.lookFor ?? "", "metric");
+    expect(words).toMatch(
+      /Lift out the potato and squash, about 1\.\d+ kg, .* The rest stays whole/,
+    );
+    expect(actions(stew, [...on, off])[0]?.title).toBe("Blend it smooth");
+  });
+
   test("left out, it is not thickened by it", () => {
     const plan = soup(0.5);
     const marks = actions(plan, [...on, off]).find((a) => a.kind === "workAfter")?.leave?.marks;

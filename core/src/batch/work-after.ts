@@ -1,11 +1,11 @@
 import { takeOuts } from "../dish/take-out";
 import { isAfter, workTasks, type WorkTask } from "../schedule/work-tasks";
 import type { Kitchen } from "../simulate/kitchen-schema";
-import { itemWork, nameOf } from "../simulate/item-facts";
+import { ingredientOf, isLoose, itemWork, nameOf } from "../simulate/item-facts";
 import type { Plan } from "../simulate/plan-schema";
 import type { Trace } from "../simulate/trace";
 import { kitchenEstimate } from "../units/constant";
-import { litres, say, type Said } from "../units/said";
+import { kilos, litres, say, type Said } from "../units/said";
 import { showDuration } from "../units/show";
 import type { Action } from "./action";
 import type { Cook } from "./fold";
@@ -54,22 +54,26 @@ export function workAfter(
   plan: Plan,
   kitchen: Kitchen,
   cook: Cook,
-  { planned }: LiveForecast,
+  forecast: LiveForecast,
 ): readonly Action[] {
   if (cook.offMs === null || cook.strainedMs !== null) return [];
-  const atMs = cook.offMs + planned.releaseMin * MINUTE_MS;
-  return togethers(plan, kitchen, cook).map((work) => actionOf(work, plan, cook, planned, atMs));
+  const atMs = cook.offMs + forecast.planned.releaseMin * MINUTE_MS;
+  return togethers(plan, kitchen, cook).map((work) => actionOf(work, plan, cook, forecast, atMs));
 }
 
 function actionOf(
   { kind, share, tasks, names }: Together,
   plan: Plan,
   cook: Cook,
-  trace: Trace,
+  forecast: LiveForecast,
   atMs: number,
 ): Action {
+  const trace = forecast.planned;
   const ids = tasks.map((t) => t.id);
-  const outL = (trace.endLiquidL + trace.solidsOutKg) * share;
+  const isAll = isAllOfIt(tasks, plan, trace);
+  const liquidL = forecast.nowL.expected;
+  // A kilogram of soft solids takes about a litre.
+  const outL = isAll ? (liquidL + trace.solidsOutKg) * share : kgOf(tasks, trace) * share;
   const lots = kind === "blend" ? Math.max(1, Math.ceil(outL / LOT_L.value - 0.05)) : 1;
   const lotsDone = Math.min(lots - 1, cook.did.get(workBatch(ids[0] ?? ""))?.length ?? 0);
   const isLast = lotsDone + 1 >= lots;
@@ -79,8 +83,8 @@ function actionOf(
     id: `after:${kind}:${share}`,
     kind: "workAfter",
     atMs,
-    title: kind === "blend" && share >= 1 ? "Blend it smooth" : TITLES[kind](names),
-    lookFor: say`${firstOut(plan, cook)}${lot}${kind === "crush" ? crushHow(share) : blendHow(share, outL, lots)}`,
+    title: titleOf(kind, share, names, isAll),
+    lookFor: say`${firstOut(plan, cook)}${lot}${kind === "crush" ? crushHow(share) : isAll ? blendHow(share, outL, lots) : apartHow(share, outL, names)}`,
     about: `about ${showDuration(Math.max(1, Math.round(min)))}`,
     marks: isLast ? ids.map(workDone) : [workBatch(ids[0] ?? "")],
     done: isLast ? "It is done" : `Lot ${lotsDone + 1} is done`,
@@ -88,10 +92,44 @@ function actionOf(
   };
 }
 
-const TITLES = {
-  crush: (names: readonly string[]) => `Crush some of the ${sayList(names)}`,
-  blend: (names: readonly string[]) => `Blend some of it, ${sayList(names)} and all`,
-} as const;
+function titleOf(
+  kind: Together["kind"],
+  share: number,
+  names: readonly string[],
+  isAll: boolean,
+): string {
+  if (kind === "blend" && isAll)
+    return share >= 1 ? "Blend it smooth" : `Blend some of it, ${sayList(names)} and all`;
+  const verb = kind === "blend" ? "Blend" : "Crush";
+  return `${verb} ${share >= 1 ? "the" : "some of the"} ${sayList(names)}`;
+}
+
+/** Weight of these in the pot, kg. */
+const kgOf = (tasks: readonly WorkTask[], trace: Trace): number =>
+  tasks.reduce(
+    (sum, { itemId }) => sum + (trace.items.find((i) => i.itemId === itemId)?.endKg ?? 0),
+    0,
+  );
+
+/** What has to stay whole, however little of it there is. */
+const WHOLE: ReadonlySet<string> = new Set(["meat", "fish", "bones"]);
+/** So little of anything else is blended with the rest. */
+const WITH_THE_REST = 0.25;
+
+/** Whether all that is in the pot may go into the jug: of what must stay whole there is none. */
+function isAllOfIt(tasks: readonly WorkTask[], plan: Plan, trace: Trace): boolean {
+  const ids = new Set(tasks.map((t) => t.itemId));
+  const others = plan.items.filter((i) => {
+    const { group } = ingredientOf(i);
+    return !ids.has(i.id) && group !== "aromatic" && !isLoose(ingredientOf(i));
+  });
+  const othersKg = others.reduce(
+    (sum, o) => sum + (trace.items.find((i) => i.itemId === o.id)?.endKg ?? 0),
+    0,
+  );
+  const isAnyWhole = others.some((i) => WHOLE.has(ingredientOf(i).group));
+  return !isAnyWhole && othersKg <= WITH_THE_REST * (othersKg + kgOf(tasks, trace));
+}
 
 /** Leaves, string and spice ball come out before anything is crushed or blended. */
 function firstOut(plan: Plan, cook: Cook): string {
@@ -118,6 +156,9 @@ const crushHow = (share: number): string =>
 
 const SAFELY =
   "A jug only a third full, its lid vented under a folded cloth, slow first; or a stick blender in the pot.";
+/** Out of what must stay whole: by weight, as its litres are about its kilograms. */
+const apartHow = (share: number, outKg: number, names: readonly string[]): Said =>
+  say`Lift out ${share >= 1 ? "" : `${part(share)} of `}the ${sayList(names)}, about ${kilos(outKg)}, with a ladle of liquid; blend it, stir it back. The rest stays whole. ${SAFELY}`;
 const blendHow = (share: number, outL: number, lots: number): Said =>
   share >= 1
     ? say`All of it, about ${litres(outL)}${lots > 1 ? say`, in lots of ${litres(LOT_L.value)}` : ""}. ${SAFELY}`

@@ -1,3 +1,4 @@
+import { migratePlan } from "@kettlos/core/formats/migrate";
 import { PlanSchema, type Plan } from "@kettlos/core/simulate/plan-schema";
 import { z } from "zod";
 import { newId } from "./new-id";
@@ -8,7 +9,8 @@ import { savePlanChange } from "./repository";
  * A page that goes cannot wait for the disk: a write under way is dropped with it. What was still to be
  * written is held where it is kept at once, and written when Kettlos opens again.
  */
-const HeldSchema = z.strictObject({ base: PlanSchema, mine: PlanSchema });
+const Held = z.preprocess(migratePlan, PlanSchema);
+const HeldSchema = z.strictObject({ base: Held, mine: Held });
 
 /** Holds a change of a plan in place of one held before; its key, null where the browser holds nothing. */
 export function holdUnwritten(base: Plan, mine: Plan, before: string | null): string | null {

@@ -104,6 +104,7 @@ const answers = computed(() => {
 });
 /** What is said of a flame; of one that is out nothing is. */
 const LIT_ONLY = new Set(["flame", "flameAtNight", "dry", "bonesBare"]);
+const isBlending = computed(() => pot.value?.actions.some((a) => a.kind === "workAfter") === true);
 /** Judged by what the pot really does once it burns. */
 const LIVE_ONCE_LIT = new Set(["beans"]);
 const cautions = computed(() => {
@@ -112,7 +113,9 @@ const cautions = computed(() => {
     (c) =>
       c.places.includes("cook") &&
       !(cook?.offMs !== null && LIT_ONLY.has(c.id)) &&
-      !(isLit.value && LIVE_ONCE_LIT.has(c.id)),
+      !(isLit.value && LIVE_ONCE_LIT.has(c.id)) &&
+      // Said where it is to be done, and no sooner.
+      !(c.id === "blendHot" && !isBlending.value),
   );
 });
 /** What the cook did; readings that came by themselves are seen on the instruments. */

@@ -72,7 +72,7 @@ const isDue = computed(() => props.action.atMs <= props.nowMs && !isQuiet.value)
   <div class="next" :class="{ due: isDue, late: isLate }">
     <p class="at quiet">
       <template v-if="action.kind === 'light'">When everything is in</template>
-      <template v-else-if="action.kind === 'fill'">Before it is lit</template>
+      <template v-else-if="action.kind === 'fill'">Before it goes on</template>
       <template v-else-if="action.kind === 'workAfter'">Off the heat, {{ action.about }}</template>
       <template v-else-if="action.kind === 'work'">Before it goes on, {{ action.about }}</template>
       <template v-else

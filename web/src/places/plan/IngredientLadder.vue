@@ -131,6 +131,7 @@ const prepOf = (item: PlanItem) =>
     item.counted === undefined ? "" : countWords(item.counted.count, item.counted.word),
     jointWords(item.id),
     item.frozen && item.fromLotId === undefined ? "frozen" : "",
+    item.hotC === undefined ? "" : "hot",
     item.preparation ||
       [item.boneState === "raw" ? "" : item.boneState, workWords(item)].filter(Boolean).join(", "),
     item.out === undefined ? "" : item.out.isBack ? "out and back" : "comes out",

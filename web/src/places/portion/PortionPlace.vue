@@ -199,7 +199,11 @@ watch(leftOver, (kg) => {
   if (kg !== null && left.value !== null && kg < left.value.leftKg)
     void use("table", left.value.leftKg - kg);
 });
-const undo = () => void undoLarder(pot.value?.batch.id);
+/** What was said to be left over is open again too. */
+function undo() {
+  leftOver.value = null;
+  void undoLarder(pot.value?.batch.id);
+}
 useShortcuts(() => [{ keys: "u", does: "Undo the last entry", run: undo }]);
 </script>
 
@@ -273,7 +277,7 @@ useShortcuts(() => [{ keys: "u", does: "Undo the last entry", run: undo }]);
       </section>
       <section v-if="left.leftKg >= LEAST_L && !isRefused" class="fields">
         <UnitField
-          v-if="!isStock && left.storedKg + left.usedKg === 0"
+          v-if="!isStock && !isLiquid && left.storedKg + left.usedKg === 0"
           v-model="leftOver"
           label="Left over after the meal"
           :units="units"
@@ -287,7 +291,7 @@ useShortcuts(() => [{ keys: "u", does: "Undo the last entry", run: undo }]);
             :key="rest.said"
             type="button"
             class="button"
-            @click="leftOver = facts.allKg * rest.share"
+            @click="use('table', facts.allKg * (1 - rest.share))"
           >
             {{ rest.said }}
           </button>

@@ -34,8 +34,11 @@ const mostKg = computed(() => (isStock.value ? 500 : props.bowl.massKg));
 /** Less is nothing to serve apart, kg. */
 const WORTH_KG = 0.05;
 const name = computed(() => solidsName(plan.value));
-const say = (massKg: number | null) =>
-  massKg !== null && emit("write", { kind: "keptApart", massKg: Math.min(massKg, mostKg.value) });
+/** Emptied, nothing is kept apart any more. */
+function say(given: number | null) {
+  const massKg = Math.min(given ?? 0, mostKg.value);
+  if (massKg !== apartKg.value) emit("write", { kind: "keptApart", massKg });
+}
 
 const guests = computed(() => plan.value.serves?.people ?? null);
 const products = computed(() =>

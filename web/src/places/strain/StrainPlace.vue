@@ -86,6 +86,15 @@ const warnings = computed(
   () => pots.live.find((p) => p.batch.id === pot.value?.batch.id)?.cautions ?? [],
 );
 const danger = computed(() => warnings.value.find((c) => c.severity === "danger") ?? null);
+/** While it is hot: once its chilling has begun it goes to the shelf. */
+const isToHandOn = computed(
+  () =>
+    !isServed.value &&
+    !isDone.value &&
+    !isPutAway.value &&
+    !isGone.value &&
+    pot.value?.cook.chilling === null,
+);
 const isGone = computed(() => pot.value !== null && isAllHandedOn(pot.value.cook));
 const endL = computed(
   () =>
@@ -186,7 +195,7 @@ useShortcuts(() =>
             @write="write"
           />
           <HandOn
-            v-if="!isServed && !isDone && !isCold && !isPutAway && !isGone && bowl !== null"
+            v-if="isToHandOn && bowl !== null"
             :pot="pot"
             :bowl="bowl"
             :units="units"
