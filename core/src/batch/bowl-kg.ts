@@ -1,25 +1,26 @@
 import { COLD_DENSITY_KG_L } from "../water/properties";
+import { finished, type InBowl } from "./bowl";
 import type { Cook } from "./fold";
 
 /** Less is what clings to the bowl, kg. */
 const CLINGS_KG = 0.02;
+const NOTHING: InBowl = {
+  massKg: 0,
+  saltG: 0,
+  gelatinG: 0,
+  alcoholG: 0,
+  fatG: 0,
+  flourG: 0,
+  allergens: [],
+  madeOf: [],
+  unread: [],
+};
 
 /** What is in the bowl by weight alone, kg: as it was measured, and what was done to it since. */
-export function bowlKg({ result, finishing }: Cook): number {
+function bowlKg({ result, finishing }: Cook): number {
   if (result === null) return 0;
-  return finishing.reduce(
-    (kg, step) => {
-      switch (step.kind) {
-        case "reducedTo":
-          return Math.min(kg, step.volumeL * COLD_DENSITY_KG_L);
-        case "stirredIn":
-          return kg + step.massKg;
-        case "handedOn":
-          return Math.max(0, kg - step.massKg);
-      }
-    },
-    result.servedKg ?? result.strainedL * COLD_DENSITY_KG_L,
-  );
+  const massKg = result.servedKg ?? result.strainedL * COLD_DENSITY_KG_L;
+  return finished({ ...NOTHING, massKg }, finishing).massKg;
 }
 
 /** True where all of it went hot into other pots and no solids were kept: nothing is left to chill or portion. */

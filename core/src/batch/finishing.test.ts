@@ -7,7 +7,8 @@ import { COLD_DENSITY_KG_L } from "../water/properties";
 import { flowOf } from "./flow";
 import { fold } from "./fold";
 import { gapOf } from "./gap";
-import { bowlL, finished, inBowl, perL, stirredIn, type InBowl } from "./in-bowl";
+import { inBowl } from "./in-bowl";
+import { bowlL, finished, perL, stirredIn, type InBowl } from "./bowl";
 import { REDUCTIONS, reduceOn } from "./reduce-on";
 import { tooLittle, wantedOf } from "./too-little";
 

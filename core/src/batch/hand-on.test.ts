@@ -11,7 +11,8 @@ import { isAllHandedOn } from "./bowl-kg";
 import { isStillToChill } from "./chill-of";
 import { fold } from "./fold";
 import { begunWith, drawsOn } from "./hand-on";
-import { bowlLabel, inBowl, without } from "./in-bowl";
+import { inBowl } from "./in-bowl";
+import { bowlLabel, without } from "./bowl";
 
 const kitchen = testKitchen();
 const LIT = Date.parse("2026-03-18T08:00:00Z");

@@ -2,7 +2,7 @@ import { ingredientOf } from "../simulate/item-facts";
 import type { Plan, PlanItem } from "../simulate/plan-schema";
 import { Problem } from "../units/problem";
 import { COLD_DENSITY_KG_L } from "../water/properties";
-import { bowlLabel, type InBowl } from "./in-bowl";
+import { bowlLabel, type InBowl } from "./bowl";
 
 /** Cooler it is not handed on hot, °C; it is stock from the shelf then. */
 export const LEAST_HOT_C = 30;
@@ -12,6 +12,10 @@ const MOST_HOT_C = 105;
 /** The liquids of a plan that are to come out of another plan's pot. */
 export const drawsOn = (plan: Plan, fromPlanId: string): readonly PlanItem[] =>
   plan.items.filter((i) => i.fromPlanId === fromPlanId && ingredientOf(i).isLiquid);
+
+/** What is less of it than the plan has, cold L. */
+export const shortL = (item: PlanItem, massKg: number): number =>
+  Math.max(0, item.massKg - massKg) / COLD_DENSITY_KG_L;
 
 /**
  * The plan as it is begun with what was strained: so much of it, by what was measured and what is dissolved
@@ -31,14 +35,13 @@ export function begunWith(
   const hot =
     tempC < LEAST_HOT_C ? {} : { hotC: Math.min(MOST_HOT_C, Math.round(tempC * 10) / 10) };
   const taken: PlanItem = { ...rest, massKg, label: bowlLabel(bowl), ...hot };
-  const shortL = Math.max(0, item.massKg - massKg) / COLD_DENSITY_KG_L;
   const { water } = plan;
   return {
     ...plan,
     items: plan.items.map((i) => (i.id === itemId ? taken : i)),
     water:
       makeUp && water.by === "amount"
-        ? { by: "amount", volumeL: Math.min(200, water.volumeL + shortL) }
+        ? { by: "amount", volumeL: Math.min(200, water.volumeL + shortL(item, massKg)) }
         : water,
   };
 }

@@ -4,7 +4,8 @@ import { ingredientOf, nameOf } from "../simulate/item-facts";
 import type { Plan } from "../simulate/plan-schema";
 import type { Batch } from "./batch-schema";
 import type { Cook } from "./fold";
-import { bowlLabel, inBowl, without, type InBowl } from "./in-bowl";
+import { inBowl } from "./in-bowl";
+import { bowlLabel, without, type InBowl } from "./bowl";
 import type { Product } from "./product-kinds";
 import { sayList } from "./say-list";
 

@@ -7,7 +7,7 @@ import { simulate } from "../simulate/simulate";
 import { kitchenEstimate } from "../units/constant";
 import { Z90 } from "../units/estimate";
 import { outcomeOf, type Outcome } from "../units/problem";
-import type { InBowl } from "./in-bowl";
+import type { InBowl } from "./bowl";
 
 /** How far a stock is boiled down for what it is called. */
 export const REDUCTIONS = [

@@ -9,7 +9,7 @@ import { onlyFirst } from "../simulate/without-stretch";
 import { coldWaterKg, waterL } from "../simulate/water-ways";
 import { COLD_DENSITY_KG_L } from "../water/properties";
 import { outcomeOf } from "../units/problem";
-import { bowlL, perL, type InBowl } from "./in-bowl";
+import { bowlL, perL, type InBowl } from "./bowl";
 
 /** What other plans want of this stock that have not been cooked yet. */
 export interface Wanted {

@@ -1,5 +1,5 @@
 import { inWords } from "../units/said";
-import { bowlL, type InBowl } from "../batch/in-bowl";
+import { bowlL, type InBowl } from "../batch/bowl";
 import { reduceOn } from "../batch/reduce-on";
 import {
   KEEPER_FACTS,

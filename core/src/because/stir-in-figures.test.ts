@@ -2,7 +2,7 @@ import fc from "fast-check";
 import { inWords } from "../units/said";
 import { describe, expect, test } from "vitest";
 import { testKitchen, testPlan } from "../../test/kitchen";
-import { bowlL, perL, stirredIn, type InBowl } from "../batch/in-bowl";
+import { bowlL, perL, stirredIn, type InBowl } from "../batch/bowl";
 import { CODES } from "../cool/codes";
 import { TRAYS } from "../cool/container";
 import { setOf } from "../extraction/set";

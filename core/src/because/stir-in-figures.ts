@@ -1,4 +1,4 @@
-import { bowlL, perL, type InBowl } from "../batch/in-bowl";
+import { bowlL, perL, type InBowl } from "../batch/bowl";
 import { SET_FROM_GL, toNextSet, type SetGrade } from "../extraction/set";
 import { GELATIN_IN_POWDER } from "../ingredient/traits";
 import { saltToAddG, SIPPING_SALT_G_L } from "../seasoning/salt";

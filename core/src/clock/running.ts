@@ -3,6 +3,7 @@ import type { Batch } from "../batch/batch-schema";
 import type { Cook } from "../batch/fold";
 import type { OnFire } from "../batch/on-fire";
 import { workDone, workLeft } from "../batch/said-marks";
+import { besideThePot } from "../schedule/work-tasks";
 import { POT_TIMES } from "../schedule/pot-times";
 import { stretchesOf } from "../simulate/stretches";
 import { USUAL_BATH_MIN } from "./chill-minutes";
@@ -53,6 +54,7 @@ export function runningOf(batch: Batch, cook: Cook, pot: OnFire, nowMs: number):
   const isOn = cook.offMs === null;
   const endMs = pot.forecast?.endMs.expected ?? nowMs;
   const leftMin = Math.max(1, Math.round((endMs - nowMs) / MINUTE_MS));
+  const beside = besideThePot(plan, batch.kitchen);
   const idOf = (key: string) => `${batch.id}/${key}`;
   const holds = heatLeft(batch, pot, nowMs);
   const after =
@@ -70,6 +72,9 @@ export function runningOf(batch: Batch, cook: Cook, pot: OnFire, nowMs: number):
       planIds: [plan.id],
       how: plan.name,
       minutes: about(action.min ?? POT_TIMES.add.value),
+      ...(action.kind === "meanwhile" && beside !== null
+        ? { isFlame: true, ringIds: beside.ringIds, vesselIds: [beside.pan.id] }
+        : {}),
     });
     return [{ task, step: 0, atMin }];
   };

@@ -57,6 +57,14 @@ export function eatenOf(plan: Plan, trace: Trace): Eaten {
   };
 }
 
+/** Of the solids of a pot what one would eat, kg: neither bones nor spice. */
+export function eatenSolidsKg(plan: Plan, trace: Trace): number {
+  const ends = new Map(trace.items.map((i) => [i.itemId, i.endKg]));
+  return plan.items
+    .filter((i) => isEaten(i) && ingredientOf(i).group !== "aromatic")
+    .reduce((sum, i) => sum + (ends.get(i.id) ?? 0), 0);
+}
+
 /** Liquid in what was weighed at the table, kg: all of it less the solids as reckoned. */
 export const liquidOfServedKg = (servedKg: number, eaten: Eaten): number =>
   Math.max(0, servedKg - eaten.solidsKg);

@@ -7,6 +7,7 @@ import { teaspoonsOf } from "../seasoning/salt";
 import { ingredientOf, nameOf, saltAheadShare } from "../simulate/item-facts";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import { pieceOf } from "../simulate/piece-of";
+import { isOn } from "../simulate/stretches";
 import type { Plan, PlanItem } from "../simulate/plan-schema";
 import type { Vessel } from "../vessel/vessel-schema";
 import { vesselAreaM2 } from "../vessel/volume";
@@ -58,7 +59,9 @@ export function besideThePot(
   kitchen: Kitchen,
 ): { readonly pan: Vessel; readonly ringIds: readonly string[] } | null {
   const pan = browningVessel(plan, kitchen);
-  const ringIds = kitchen.rings.map((r) => r.id).filter((id) => id !== plan.ringId);
+  // In the oven or a slow cooker it stands on no ring while things go in.
+  const isOnRing = isOn(plan, "hob") || isOn(plan, "pressure");
+  const ringIds = kitchen.rings.map((r) => r.id).filter((id) => !isOnRing || id !== plan.ringId);
   return pan === undefined || pan.id === plan.vesselId || ringIds.length === 0
     ? null
     : { pan, ringIds };

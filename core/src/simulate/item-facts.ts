@@ -9,6 +9,7 @@ import { hazardsAmong, hiddenAmong, type PetHazard } from "../ingredient/pet-haz
 import { traitsOf } from "../ingredient/traits";
 import { soakedUpLKg } from "../prepare/soaking";
 import { workOf, type Work, type WorkKind } from "../prepare/work-schema";
+import { kitchenEstimate } from "../units/constant";
 import type { PlanItem } from "./plan-schema";
 
 export const ingredientOf = (item: PlanItem): Ingredient => ingredientById(item.ingredientId);
@@ -27,9 +28,10 @@ export function valuesOf(item: PlanItem): LabelValues {
     : { ...values, saltGKg: values.saltGKg + 1000 * saltAheadShare(salted) };
 }
 
-/** Salt by weight of what is salted ahead, where nothing else is said: kitchen practice. */
-const USUAL_SALT_SHARE = 0.01;
-export const saltAheadShare = ({ share }: Work): number => share ?? USUAL_SALT_SHARE;
+/** Salt by weight of what is salted ahead, where nothing else is said. */
+const USUAL_SALT_SHARE = kitchenEstimate("salt rubbed in ahead", 0.01, "share", "0.8–1.2 % suits");
+export const saltAheadShare = ({ share }: Pick<Work, "share">): number =>
+  share ?? USUAL_SALT_SHARE.value;
 
 /** A piece of work that is done to it; undefined where it is not. */
 export const itemWork = (item: PlanItem, kind: WorkKind): Work | undefined =>

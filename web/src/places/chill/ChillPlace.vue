@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { coolingMinOf } from "@kettlos/core/because/cooling-figures";
 import type { Chill } from "@kettlos/core/batch/batch-schema";
-import { bowlL, inBowl, perL } from "@kettlos/core/batch/in-bowl";
+import { inBowl } from "@kettlos/core/batch/in-bowl";
+import { bowlL, perL } from "@kettlos/core/batch/bowl";
 import { chillingNow, coolingOf, isChilled, standingOf } from "@kettlos/core/batch/chill-of";
 import { isMissed } from "@kettlos/core/cool/chill-live";
 import { stagesBeginning } from "@kettlos/core/cool/chill-choices";

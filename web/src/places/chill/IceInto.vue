@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { bowlL, type InBowl } from "@kettlos/core/batch/in-bowl";
+import { bowlL, type InBowl } from "@kettlos/core/batch/bowl";
 import { withIce } from "@kettlos/core/cool/resting";
 import { SET_DOES, setOf } from "@kettlos/core/extraction/set";
 import { showTemperature, showVolume, type UnitSystem } from "@kettlos/core/units/show";

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { WORK_TIMES } from "@kettlos/core/prepare/work-times";
 import { ROUX_COLOURS, WORKS, type Work, type WorkKind } from "@kettlos/core/prepare/work-schema";
-import { ingredientOf } from "@kettlos/core/simulate/item-facts";
+import { ingredientOf, saltAheadShare } from "@kettlos/core/simulate/item-facts";
 import type { PlanItem } from "@kettlos/core/simulate/plan-schema";
 import { showVolume, type UnitSystem } from "@kettlos/core/units/show";
 import { computed } from "vue";
@@ -54,7 +54,6 @@ function toggle(kind: WorkKind) {
       {
         kind,
         ...(kind === "reduce" ? { share: 0.5 } : {}),
-        ...(kind === "saltAhead" ? { share: 0.01 } : {}),
         ...(kind === "crush" ? { share: 0.3 } : {}),
         ...(kind === "blend" ? { share: 1 } : {}),
         ...(kind === "roux" ? { colour: "blond" as const } : {}),
@@ -112,7 +111,7 @@ const soak = computed(() => of("soak"));
     <TickChoice
       label="Salt, by its weight"
       :options="SALTS"
-      :model-value="String(of('saltAhead')?.share ?? 0.01)"
+      :model-value="String(saltAheadShare(of('saltAhead') ?? {}))"
       @update:model-value="put('saltAhead', { share: Number($event) })"
     />
   </div>

@@ -1,10 +1,9 @@
 <script setup lang="ts">
 import type { Answers } from "@kettlos/core/because/answers";
-import { bowlL, type InBowl } from "@kettlos/core/batch/in-bowl";
+import { bowlL, type InBowl } from "@kettlos/core/batch/bowl";
+import { solidsToKeepKg } from "@kettlos/core/batch/as-reckoned";
 import { productsOf, solidsName } from "@kettlos/core/batch/products";
 import { codeOf } from "@kettlos/core/cool/codes";
-import { isEaten } from "@kettlos/core/dish/eaten";
-import { ingredientOf } from "@kettlos/core/simulate/item-facts";
 import { showMass, showVolume, type UnitSystem } from "@kettlos/core/units/show";
 import { computed } from "vue";
 import UnitField from "../../controls/UnitField.vue";
@@ -22,14 +21,9 @@ const isStock = computed(() => plan.value.end === "strained");
 const apartKg = computed(() => props.pot.cook.apartKg);
 
 /** What the simulation has of solids to eat. */
-const reckonedKg = computed(() => {
-  const { trace, dish } = props.answers;
-  if (!isStock.value) return dish.eaten.solidsKg;
-  const ends = new Map(trace.items.map((i) => [i.itemId, i.endKg]));
-  return plan.value.items
-    .filter((i) => isEaten(i) && ingredientOf(i).group !== "aromatic")
-    .reduce((sum, i) => sum + (ends.get(i.id) ?? 0), 0);
-});
+const reckonedKg = computed(() =>
+  solidsToKeepKg(plan.value, props.answers.trace, props.answers.dish.eaten),
+);
 const mostKg = computed(() => (isStock.value ? 500 : props.bowl.massKg));
 /** Less is nothing to serve apart, kg. */
 const WORTH_KG = 0.05;

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { boiledDown, bowlL, perL, stirredIn, type InBowl } from "@kettlos/core/batch/in-bowl";
+import { boiledDown, bowlL, perL, stirredIn, type InBowl } from "@kettlos/core/batch/bowl";
 import { REDUCTIONS } from "@kettlos/core/batch/reduce-on";
 import { reduceMinOf } from "@kettlos/core/because/finish-figures";
 import { powderGOf, saltGOf, thickenerGOf } from "@kettlos/core/because/stir-in-figures";

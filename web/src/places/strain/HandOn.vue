@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { answersFor } from "@kettlos/core/because/answers";
 import { faultOf } from "@kettlos/core/because/ways-out";
-import { bowlL, type InBowl } from "@kettlos/core/batch/in-bowl";
-import { begunWith, drawsOn } from "@kettlos/core/batch/hand-on";
+import { bowlL, type InBowl } from "@kettlos/core/batch/bowl";
+import { begunWith, drawsOn, shortL } from "@kettlos/core/batch/hand-on";
 import type { LiveCaution } from "@kettlos/core/batch/live-caution";
 import { nameOf } from "@kettlos/core/simulate/item-facts";
 import { showVolume, type UnitSystem } from "@kettlos/core/units/show";
@@ -68,10 +68,12 @@ const { tempC, write: readTemp } = useAsWarm(
   () => live.value?.forecast.standing ?? null,
   () => pots.nowOf(props.pot.batch),
 );
-const shortL = computed(() => Math.max(0, (chosen.value?.needL ?? 0) - (volumeL.value ?? 0)));
+const missingL = computed(() =>
+  chosen.value === null ? 0 : shortL(chosen.value.item, (volumeL.value ?? 0) * COLD_DENSITY_KG_L),
+);
 /** Less than this is within how it is measured, L. */
 const WORTH_L = 0.05;
-const isShort = computed(() => shortL.value >= WORTH_L);
+const isShort = computed(() => missingL.value >= WORTH_L);
 const canMakeUp = computed(() => isShort.value && chosen.value?.plan.water.by === "amount");
 const MAKE_UP = [
   { value: "water", label: "water makes it up" },
@@ -144,7 +146,7 @@ async function goOn() {
       </div>
       <template v-if="isShort">
         <p role="status">
-          {{ showVolume(shortL, one) }} less than {{ showVolume(chosen.needL, one) }} as
+          {{ showVolume(missingL, one) }} less than {{ showVolume(chosen.needL, one) }} as
           planned<template v-if="!canMakeUp">; its water is reckoned anew</template>.
         </p>
         <TickChoice v-if="canMakeUp" v-model="makeUp" label="What is missing" :options="MAKE_UP" />

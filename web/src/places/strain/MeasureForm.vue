@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { liquidOfServedKg } from "@kettlos/core/dish/eaten";
 import type { Answers } from "@kettlos/core/because/answers";
+import { asReckoned } from "@kettlos/core/batch/as-reckoned";
 import { amountFarOff } from "@kettlos/core/batch/far-off";
 import { MARROWS, type Marrow } from "@kettlos/core/batch/batch-schema";
 import { ingredientOf } from "@kettlos/core/simulate/item-facts";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
 import { showMass, showVolume, type UnitSystem } from "@kettlos/core/units/show";
-import { COLD_DENSITY_KG_L } from "@kettlos/core/water/properties";
 import { vesselVolumeL } from "@kettlos/core/vessel/volume";
 import { computed, ref, watch } from "vue";
 import { notAsPlannedWords } from "../../controls/far-off-words";
@@ -133,27 +133,20 @@ function keep() {
 }
 
 /** What came out by the forecast: of what was read while it was on, where anything was. */
-const reckoned = computed(() => {
-  const { trace, dish } = props.answers;
-  const moreL = (props.endL ?? trace.strained.volumeL) - trace.strained.volumeL;
-  return isServed.value
-    ? Math.max(0, dish.eaten.allKg + moreL * COLD_DENSITY_KG_L)
-    : Math.max(0, trace.strained.volumeL + moreL);
-});
-const reckonedWords = computed(() =>
-  isServed.value ? showMass(reckoned.value, one.value) : showVolume(reckoned.value, one.value),
+const reckoned = computed(() =>
+  asReckoned(props.plan, props.answers.trace, props.answers.dish.eaten, props.endL),
 );
-function asReckoned() {
+const reckonedWords = computed(() =>
+  "servedKg" in reckoned.value
+    ? showMass(reckoned.value.servedKg, one.value)
+    : showVolume(reckoned.value.volumeL, one.value),
+);
+function keepReckoned() {
   problem.value = "";
   emit("write", {
     kind: "strained",
     measured: {
-      ...(isServed.value
-        ? {
-            massKg: liquidOfServedKg(reckoned.value, props.answers.dish.eaten),
-            servedKg: reckoned.value,
-          }
-        : { volumeL: reckoned.value }),
+      ...reckoned.value,
       tempC: 15,
       passes: Number(passes.value),
       clothPasses: Number(cloth.value),
@@ -254,7 +247,7 @@ function takeMeasured(got: { volumeL: number; servedKg: number }) {
     <p v-if="isServed && stillIn.length > 0" class="ember small" role="status">
       Still in it: {{ stillIn.join(", ") }}.
     </p>
-    <button type="button" class="button" @click="asReckoned">
+    <button type="button" class="button" @click="keepReckoned">
       Not measured: about {{ reckonedWords }}, as reckoned
     </button>
     <button type="submit" class="button primary">

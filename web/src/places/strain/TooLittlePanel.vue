@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { bowlL, type InBowl } from "@kettlos/core/batch/in-bowl";
+import { bowlL, type InBowl } from "@kettlos/core/batch/bowl";
 import { tooLittle, wantedOf } from "@kettlos/core/batch/too-little";
 import { SET_DOES } from "@kettlos/core/extraction/set";
 import { showDuration, showVolume, type UnitSystem } from "@kettlos/core/units/show";

@@ -1,5 +1,6 @@
 import { answersFor } from "@kettlos/core/because/answers";
-import { inBowl, type InBowl } from "@kettlos/core/batch/in-bowl";
+import { inBowl } from "@kettlos/core/batch/in-bowl";
+import type { InBowl } from "@kettlos/core/batch/bowl";
 import { mount, RouterLinkStub, type DOMWrapper } from "@vue/test-utils";
 import ElementPlus from "element-plus";
 import { beforeEach, describe, expect, test, vi } from "vitest";
