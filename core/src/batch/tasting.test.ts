@@ -70,6 +70,12 @@ describe("too thin, too thick", () => {
     expect(doseFor("thin", testPlan(), traceOf(testPlan())).add).toBeNull();
   });
 
+  test("thick without starch to thin: a tenth more liquid", () => {
+    const clear = floured(0);
+    const { add } = doseFor("thick", clear, traceOf(clear));
+    expect(add?.massKg).toBeCloseTo(0.1 * bodyOfPlan(clear, traceOf(clear)).volumeL, 2);
+  });
+
   test("thick: so much liquid as comes down to what is wanted", () => {
     const plan = floured(90, 45);
     const { add } = doseFor("thick", plan, traceOf(plan));

@@ -1,6 +1,7 @@
 import { describe, expect, test } from "vitest";
 import { happened } from "../../test/events";
 import { HEATS, testBraise, testKitchen, VESSEL_OF } from "../../test/kitchen";
+import { potBlocks } from "../clock/pot-blocks";
 import { bodyOfPlan } from "../dish/body-of";
 import { workMinutes, workTasks } from "../schedule/work-tasks";
 import type { Plan } from "../simulate/plan-schema";
@@ -101,6 +102,25 @@ describe("what is blended or crushed once it is soft", () => {
       /Lift out the potato and squash, about 1\.\d+ kg, .* The rest stays whole/,
     );
     expect(actions(stew, [...on, off])[0]?.title).toBe("Blend it smooth");
+  });
+
+  test("much of something else stays whole too; a little is blended with the rest", () => {
+    const titleWith = (massKg: number) => {
+      const carrot = { ...soup(1).items[0], id: "k", ingredientId: "carrot", massKg, work: [] };
+      const plan = { ...soup(1), items: [...soup(1).items, carrot as Plan["items"][number]] };
+      return actions(plan, [...on, off])[0]?.title;
+    };
+    expect(titleWith(0.1)).toBe("Blend it smooth");
+    expect(titleWith(1)).toBe("Blend the potato and squash");
+  });
+
+  test("on the clock it comes after the heat, with hands, and before the table", () => {
+    const { blocks, fireId } = potBlocks(soup(1), kitchen);
+    const fire = blocks.find((b) => b.id === fireId);
+    const titles = fire?.steps.map((s) => s.title) ?? [];
+    expect(titles.slice(-2)).toEqual(["Blend the potato", "Blend the squash"]);
+    expect(fire?.readyStep).toBe(titles.length - 1);
+    expect(blocks.some((b) => b.id.includes("p:blend"))).toBe(false);
   });
 
   test("left out, it is not thickened by it", () => {

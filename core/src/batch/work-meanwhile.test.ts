@@ -1,12 +1,13 @@
 import { describe, expect, test } from "vitest";
 import { happened } from "../../test/events";
-import { testKitchen, testPlan } from "../../test/kitchen";
+import { HEATS, testKitchen, testPlan, VESSEL_OF } from "../../test/kitchen";
 import { potBlocks } from "../clock/pot-blocks";
+import { runningOf } from "../clock/running";
 import { needsOf } from "../clock/needs";
 import { timeLine, workOf } from "../schedule/time-line";
 import { workMinutes, workTasks } from "../schedule/work-tasks";
 import type { Kitchen } from "../simulate/kitchen-schema";
-import type { Plan } from "../simulate/plan-schema";
+import { PlanSchema, type Plan } from "../simulate/plan-schema";
 import { simulate } from "../simulate/simulate";
 import { coldWaterKg, waterL } from "../simulate/water-ways";
 import { inWords } from "../units/said";
@@ -84,6 +85,52 @@ describe("worked on in a pan beside the pot", () => {
     const added = { kind: "added", itemId: "o", massKg: 0.3, atMs: LIT + 35 * MINUTE };
     expect(beside(...on, added)).toBeUndefined();
     expect(beside(...on, did(workBatch("nothing")))?.marks).toEqual([workDone("o:sweat")]);
+  });
+
+  test("batch by batch it begins so that the last is done in time", () => {
+    const meat = {
+      ...(beans.items[0] as Plan["items"][number]),
+      id: "g",
+      ingredientId: "goatShoulder",
+      massKg: 4,
+      when: { at: "beforeEnd", min: 20 } as const,
+      work: [{ kind: "brown" }] as Plan["items"][number]["work"],
+    };
+    const plan = { ...beans, items: [...beans.items, meat] };
+    const brown = (...events: object[]) =>
+      look([...on, ...events], kitchen, plan).find((a) => a.id === "beside:g:brown");
+    const task = workTasks(plan, kitchen).find((t) => t.id === "g:brown");
+    const each = ((task?.min ?? 0) / (task?.batches ?? 1)) * MINUTE;
+    expect(task?.batches).toBeGreaterThan(1);
+    const later = (brown(did(workBatch("g:brown")))?.atMs ?? 0) - (brown()?.atMs ?? 0);
+    expect(later).toBeCloseTo(each, -3);
+  });
+
+  test("in soon after it simmers, there is no time for it: it is work before", () => {
+    const at = (min: number) => {
+      const items = beans.items.map((i) =>
+        i.id === "o" ? { ...i, when: { at: "after", min } as const } : i,
+      );
+      return workTasks({ ...beans, items }, kitchen).find((t) => t.id === "o:sweat")?.when;
+    };
+    expect([at(0), at(29), at(30)]).toEqual(["before", "before", "meanwhile"]);
+  });
+
+  test("a crock leaves the only ring to the pan", () => {
+    const one = { ...kitchen, rings: plain.rings.slice(0, 1) };
+    const crock = { ...beans, heat: HEATS.low, vesselId: VESSEL_OF.low };
+    const when = (plan: Plan) => workTasks(plan, one).find((t) => t.id === "o:sweat")?.when;
+    expect(when(PlanSchema.parse(crock))).toBe("meanwhile");
+    expect(when(beans)).toBe("before");
+  });
+
+  test("of a pot that is on, the clock holds pan and ring for it too", () => {
+    const cook = fold(happened(...on));
+    const nowMs = LIT + 40 * MINUTE;
+    const batch = { schemaVersion: 3, id: "b", createdMs: LIT, plan: beans, kitchen } as const;
+    const running = runningOf(batch, cook, onFire(beans, kitchen, cook, nowMs), nowMs);
+    const task = running?.blocks[0]?.meanwhile.find((m) => m.task.id.endsWith("o:sweat"))?.task;
+    expect(task).toMatchObject({ isFlame: true, ringIds: ["second"], vesselIds: ["pan"] });
   });
 
   test("with one ring, or no pan, it is work before", () => {
