@@ -1,5 +1,5 @@
 import { expect, test, type Page } from "@playwright/test";
-import { fill, forward, light, openSample, storedEvents } from "./kitchens";
+import { fill, forward, light, openSample, storedEvents, workThrough } from "./kitchens";
 
 const next = (page: Page) => page.locator(".next h1");
 const press = async (page: Page, key: string) => {
@@ -49,6 +49,12 @@ test("a broth strained hot into a second pot that then simmers: measured once, n
   await on.getByLabel(/Into Goat braise/).fill("250 mL");
   await on.getByLabel(/Into Goat braise/).press("Enter");
   await expect(on.getByRole("status")).toContainText("50 mL less than 300 mL as planned");
+  // What is not clear lets nothing go on by what stood there before.
+  await on.getByLabel(/Into Goat braise/).fill("a ladle");
+  await on.getByLabel("It is at").focus();
+  await on.getByRole("button", { name: "Put Goat braise with apricots on with it" }).click();
+  await expect(on.getByRole("alert").first()).toBeVisible();
+  await expect(page).toHaveURL(/\/strain\//);
   await on.getByLabel(/Into Goat braise/).fill("300 mL");
   await on.getByLabel(/Into Goat braise/).press("Enter");
   await on.getByRole("button", { name: "Put Goat braise with apricots on with it" }).click();
@@ -59,12 +65,7 @@ test("a broth strained hot into a second pot that then simmers: measured once, n
     page.locator(".strip, main").getByText("Goat braise with apricots").first(),
   ).toBeVisible();
   await expect(page.getByText("House stock in, 300 g")).toBeVisible();
-  const all = page.locator(".next");
-  while (!(await page.getByText("All of it is done.").isVisible())) {
-    const before = await all.innerText();
-    await press(page, "Space");
-    await expect.poll(() => all.innerText()).not.toBe(before);
-  }
+  await workThrough(page);
   await expect(next(page)).toHaveText("Into the pot");
   await expect(page.locator(".look")).not.toContainText("house stock");
   await fill(page);

@@ -29,6 +29,20 @@ export async function forward(page: Page, minutes: number): Promise<void> {
   await page.clock.runFor(1500);
 }
 
+/** Does all the work before the pot goes on, one tap after the other; what each said as it came. */
+export async function workThrough(page: Page): Promise<readonly string[]> {
+  const next = page.locator(".next");
+  const said: string[] = [];
+  while (!(await page.getByText("All of it is done.").isVisible())) {
+    const before = await next.innerText();
+    said.push(before.replace(/\n/g, " "));
+    await page.locator("#main").focus();
+    await page.keyboard.press("Space");
+    await expect.poll(() => next.innerText()).not.toBe(before);
+  }
+  return said;
+}
+
 /** Says that all of it is in, and waits until the pot is to be lit. */
 export async function fill(page: Page): Promise<void> {
   const into = page.getByRole("heading", { level: 1, name: "Into the pot" });

@@ -1,5 +1,5 @@
 import { expect, test, type Page } from "@playwright/test";
-import { forward, light, openSample, sentence, storedEvents } from "./kitchens";
+import { forward, light, openSample, sentence, storedEvents, workThrough } from "./kitchens";
 
 const next = (page: Page) => page.locator(".next h1");
 const press = async (page: Page, key: string) => {
@@ -33,14 +33,7 @@ test("a pureed soup of which a part is blended: ladled out by its litres, in lot
     await page.keyboard.press("Escape");
   }
   await page.getByRole("button", { name: /Put it on/ }).click();
-  const all = page.locator(".next");
-  const done: string[] = [];
-  while (!(await page.getByText("All of it is done.").isVisible())) {
-    const before = await all.innerText();
-    done.push(await next(page).innerText());
-    await press(page, "Space");
-    await expect.poll(() => all.innerText()).not.toBe(before);
-  }
+  const done = await workThrough(page);
   // Nothing is blended raw.
   expect(done.join()).toMatch(/Cut the squash/);
   expect(done.join()).not.toMatch(/Blend/);
@@ -95,13 +88,7 @@ test("beans soaked overnight, a base sweated in a pan beside the pot and in by i
   await expect(next(page)).toHaveText(/^Soak the runner bean/);
   await press(page, "Space");
   await forward(page, 10 * 60 + 5);
-  const all = page.locator(".next");
-  while (!(await page.getByText("All of it is done.").isVisible())) {
-    const before = await all.innerText();
-    expect(before).not.toMatch(/^.*Sweat the onion/);
-    await press(page, "Space");
-    await expect.poll(() => all.innerText()).not.toBe(before);
-  }
+  expect((await workThrough(page)).join()).not.toMatch(/Sweat the onion/);
   await light(page);
   await forward(page, 40);
   await press(page, "Space");
@@ -152,14 +139,7 @@ test("a braise whole: thawed and salted ahead, browned in batches, covered, its 
   await press(page, "Space");
   await forward(page, 12 * 60 + 5);
   await expect(next(page)).toHaveText("Salt the mutton shoulder a night ahead");
-  const all = page.locator(".next");
-  const titles: string[] = [];
-  while (!(await page.getByText("All of it is done.").isVisible())) {
-    const before = await all.innerText();
-    titles.push(before.replace(/\n/g, " "));
-    await press(page, "Space");
-    await expect.poll(() => all.innerText()).not.toBe(before);
-  }
+  const titles = await workThrough(page);
   expect(titles.join("|")).toMatch(
     /Brown the mutton shoulder.*Batch 1 of (\d).*Batch \1 of \1.*Boil down the red wine/,
   );

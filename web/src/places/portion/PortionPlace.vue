@@ -18,7 +18,6 @@ import { useRoute } from "vue-router";
 import CountField from "../../controls/CountField.vue";
 import CautionList from "../../controls/CautionList.vue";
 import TickChoice from "../../controls/TickChoice.vue";
-import UnitField from "../../controls/UnitField.vue";
 import { useKitchenStore } from "../../data/kitchen-store";
 import { appendLarder, undoLarder } from "../../data/larder-log";
 import { useLarderStore } from "../../data/larder-store";
@@ -28,6 +27,7 @@ import { useShortcuts } from "../../frame/shortcuts";
 import ContainerChoice from "./ContainerChoice.vue";
 import FilledShelf from "./FilledShelf.vue";
 import FreezerRoom from "../larder/FreezerRoom.vue";
+import LeftAfterMeal from "./LeftAfterMeal.vue";
 import RestOfPot from "./RestOfPot.vue";
 import { newId } from "../../data/new-id";
 
@@ -187,23 +187,7 @@ async function use(out: WayOut, massKg: number) {
   });
 }
 const isStock = computed(() => pot.value?.batch.plan.end === "strained");
-/** What a cook says of what is left, without a scale. */
-const LEFT_SHARES = [
-  { said: "All eaten", share: 0 },
-  { said: "About a third left", share: 1 / 3 },
-  { said: "About two thirds left", share: 2 / 3 },
-] as const;
-const leftOver = ref<number | null>(null);
-watch(product, () => (leftOver.value = null));
-watch(leftOver, (kg) => {
-  if (kg !== null && left.value !== null && kg < left.value.leftKg)
-    void use("table", left.value.leftKg - kg);
-});
-/** What was said to be left over is open again too. */
-function undo() {
-  leftOver.value = null;
-  void undoLarder(pot.value?.batch.id);
-}
+const undo = () => void undoLarder(pot.value?.batch.id);
 useShortcuts(() => [{ keys: "u", does: "Undo the last entry", run: undo }]);
 </script>
 
@@ -276,26 +260,14 @@ useShortcuts(() => [{ keys: "u", does: "Undo the last entry", run: undo }]);
         </p>
       </section>
       <section v-if="left.leftKg >= LEAST_L && !isRefused" class="fields">
-        <UnitField
-          v-if="!isStock && !isLiquid && left.storedKg + left.usedKg === 0"
-          v-model="leftOver"
-          label="Left over after the meal"
+        <LeftAfterMeal
+          v-if="!isStock && left.storedKg + left.usedKg === 0"
+          :key="product"
+          :all-kg="facts.allKg"
+          :is-liquid="isLiquid"
           :units="units"
-          dimension="mass"
-          :min="0"
-          :max="facts.allKg"
+          @eaten="use('table', $event)"
         />
-        <p v-if="!isStock && left.storedKg + left.usedKg === 0" class="beside">
-          <button
-            v-for="rest in LEFT_SHARES"
-            :key="rest.said"
-            type="button"
-            class="button"
-            @click="use('table', facts.allKg * (1 - rest.share))"
-          >
-            {{ rest.said }}
-          </button>
-        </p>
         <h2>Into what</h2>
         <TickChoice
           v-if="!wasFrozenInTime"

@@ -60,14 +60,14 @@ const code = computed(() => codeOf(props.pot.batch.kitchen));
     <p class="quiet small">
       {{
         isStock
-          ? `What of ${name} is kept to be eaten, off the bone: it is portioned beside the broth.`
+          ? `What is kept of it to be eaten (${name}, and meat off the bones): it is portioned beside the broth.`
           : `Lift out what is shared out apart (${name}) and weigh it: then it and the sauce are portioned each by themselves.`
       }}
     </p>
     <div class="beside">
       <UnitField
         :model-value="apartKg > 0 ? apartKg : null"
-        :label="`Weight of ${name}`"
+        :label="isStock ? 'Weight of what is kept' : `Weight of ${name}`"
         dimension="mass"
         :units="units"
         :min="0"

@@ -10,6 +10,7 @@ import { LEAST_KG } from "@kettlos/core/units/text-schema";
 import { COLD_DENSITY_KG_L } from "@kettlos/core/water/properties";
 import { computed, ref, watch } from "vue";
 import { useRouter } from "vue-router";
+import FieldForm from "../../controls/FieldForm.vue";
 import TemperatureField from "../../controls/TemperatureField.vue";
 import TickChoice from "../../controls/TickChoice.vue";
 import UnitField from "../../controls/UnitField.vue";
@@ -122,8 +123,14 @@ async function goOn() {
       No plan draws on this pot. In a plan, a liquid can be taken “From another pot”; then it goes
       straight there from the sieve, as it was measured.
     </p>
-    <template v-else>
-      <TickChoice v-if="options.length > 1" v-model="key" label="Which pot" :options="options" />
+    <FieldForm v-else class="fields" @keep="goOn">
+      <TickChoice
+        v-if="options.length > 1"
+        v-model="key"
+        wraps
+        label="Which pot"
+        :options="options"
+      />
       <div class="beside">
         <UnitField
           v-model="volumeL"
@@ -155,15 +162,10 @@ async function goOn() {
       <p v-if="next !== null && next.fault !== null" class="ember" role="status">
         {{ words(next.fault.said) }}
       </p>
-      <button
-        type="button"
-        class="button"
-        :disabled="next === null || next.fault !== null"
-        @click="goOn"
-      >
+      <button type="submit" class="button" :disabled="next === null || next.fault !== null">
         Put {{ chosen.plan.name }} on with it
       </button>
-    </template>
+    </FieldForm>
   </section>
 </template>
 
