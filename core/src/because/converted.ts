@@ -6,7 +6,7 @@ import {
   type ColumnRange,
   type Crossover,
 } from "../convert/crossover";
-import type { Target } from "../convert/convert";
+import type { Target } from "../convert/like";
 import type { CrockSetting } from "../heat/slow-cooker";
 import { usualTargets, withSuggestions } from "../convert/targets";
 import type { Caution } from "../safety/caution";

@@ -1,11 +1,10 @@
 import { ingredientById } from "../ingredient/catalogue";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import { centreIsHot, holdForCook, overMin, untilCooked } from "../simulate/hold-for-cook";
-import type { Heat, Plan, PlanItem } from "../simulate/plan-schema";
+import type { Plan, PlanItem } from "../simulate/plan-schema";
 import { ingredientOf, pouredKg } from "../simulate/item-facts";
 import { overRim } from "../simulate/over-rim";
 import { vesselOf } from "../simulate/references";
-import { onOneHeat } from "../simulate/on-one-heat";
 import { runOnce } from "../simulate/simulate";
 import type { Trace } from "../simulate/trace";
 import { coldWaterKg } from "../simulate/water-ways";
@@ -15,14 +14,10 @@ import { outcomeOf, Problem } from "../units/problem";
 import { capacityL } from "../vessel/volume";
 import { COLD_DENSITY_KG_L, waterDensityKgL } from "../water/properties";
 import type { Goal } from "./goal";
+import { likeWritten, type Like, type Target } from "./like";
 import { fullestShareOf, leastLiquidL } from "./limits";
+import { solveStretches } from "./solve-stretches";
 import { restaged } from "./staging";
-
-/** Where a dish goes: a heat and a vessel of this kitchen. */
-export interface Target {
-  readonly heat: Heat;
-  readonly vesselId: string;
-}
 
 /** A dish on another heat: the plan for one load, and its expected simulation. */
 export interface Conversion {
@@ -40,6 +35,8 @@ export interface Conversion {
 }
 
 const WITHIN_KG = 0.01;
+/** Fuller than its limit by less is rounding, of the vessel. */
+const FULL_WITHIN = 0.002;
 const WITHIN_MIN = 0.5;
 const MOST_ROUNDS = 18;
 /** From this round on what goes in late is left as it is timed, so that time and liquid come to rest. */
@@ -54,10 +51,21 @@ const BEAN_POT_MIN = 15;
 const scaled = (items: readonly PlanItem[], by: number): readonly PlanItem[] =>
   by === 1 ? items : items.map((i) => ({ ...i, massKg: i.massKg * by }));
 
-const pouredInKg = (items: readonly PlanItem[]): number =>
-  items
-    .filter((i) => i.when.at === "start" && ingredientOf(i).isLiquid)
-    .reduce((sum, i) => sum + pouredKg(i), 0);
+/** Water that the least liquid asks for beside what is poured in at the start, kg. */
+const leastWaterKg = ({ items }: Plan, leastL: number): number =>
+  Math.max(
+    0,
+    leastL * COLD_DENSITY_KG_L -
+      items
+        .filter((i) => i.when.at === "start" && ingredientOf(i).isLiquid)
+        .reduce((sum, i) => sum + pouredKg(i), 0),
+  );
+
+/** What it ends with over what is wanted, and whether the least liquid decided it. */
+const overOf = (overKg: number, leastL: number): Pick<Conversion, "overL" | "leastL"> => ({
+  overL: Math.abs(overKg) < 2 * WITHIN_KG ? 0 : overKg / COLD_DENSITY_KG_L,
+  leastL: overKg > 2 * WITHIN_KG && leastL > 0 ? leastL : null,
+});
 
 /**
  * Dry common beans are boiled hard: on the hob in the pot itself, for oven and slow cooker before; under
@@ -117,10 +125,10 @@ export function convert(goal: Goal, target: Target, kitchen: Kitchen): Conversio
 function inLoads(goal: Goal, target: Target, kitchen: Kitchen, loads: number): Conversion | null {
   // What a former conversion held back is water like any other again.
   const items = goal.plan.items.filter((i) => i.id !== HELD_BACK_ID);
-  const base = withBeansBoiled(
-    onOneHeat({ ...goal.plan, ...target, items: [...scaled(items, 1 / loads)] }, goal.trace),
-    kitchen,
-  );
+  const plan = { ...goal.plan, items: [...scaled(items, 1 / loads)] };
+  const like = likeWritten({ ...goal, plan }, target, loads, kitchen);
+  const base = withBeansBoiled(like.plan, kitchen);
+  if (base.then.length > 0) return ofStretches(goal, { ...like, plan: base }, kitchen, loads);
   const solved = solve(goal, base, kitchen, loads, 0);
   const vessel = vesselOf(base, kitchen);
   const mostL = fullestShareOf(base, vessel) * capacityL(vessel);
@@ -131,6 +139,23 @@ function inLoads(goal: Goal, target: Target, kitchen: Kitchen, loads: number): C
   if (tooMuchL + 0.05 > canHoldBackL * 0.6) return null;
   const held = solve(goal, base, kitchen, loads, tooMuchL + 0.02);
   return held.trace.fullestShare * capacityL(vessel) - mostL > 0.03 ? null : held;
+}
+
+/** Of several stretches; null where a load is still too much for the vessel: nothing is held back. */
+function ofStretches(goal: Goal, like: Like, kitchen: Kitchen, loads: number): Conversion | null {
+  const vessel = vesselOf(like.plan, kitchen);
+  const leastL = leastLiquidL(like.plan, vessel);
+  const leastKg = leastWaterKg(like.plan, leastL);
+  const { plan, trace, waterKg, overKg } = solveStretches(goal, like, kitchen, { loads, leastKg });
+  if (trace.fullestShare > fullestShareOf(plan, vessel) + FULL_WITHIN) return null;
+  return {
+    plan: { ...plan, water: { by: "amount", volumeL: waterKg / waterDensityKgL(kitchen.waterC) } },
+    trace,
+    waterL: waterKg / waterDensityKgL(kitchen.waterC),
+    loads,
+    heldBackL: 0,
+    ...overOf(overKg, leastL),
+  };
 }
 
 /** Time and water together: each round finds the time, then moves the water by what the end lacks. */
@@ -144,7 +169,7 @@ function solve(
   const vessel = vesselOf(base, kitchen);
   const wantedKg = goal.trace.endLiquidKg / loads;
   const leastL = leastLiquidL(base, vessel);
-  const leastKg = Math.max(0, leastL * COLD_DENSITY_KG_L - pouredInKg(base.items));
+  const leastKg = leastWaterKg(base, leastL);
   const heldKg = heldBackL * COLD_DENSITY_KG_L;
   const held: readonly PlanItem[] = heldKg > 0 ? [heldBack(heldKg)] : [];
   let items: readonly PlanItem[] = base.items;
@@ -218,8 +243,7 @@ function solve(
     waterL,
     loads,
     heldBackL,
-    overL: Math.abs(overKg) < 2 * WITHIN_KG ? 0 : overKg / COLD_DENSITY_KG_L,
-    leastL: overKg > 2 * WITHIN_KG && leastL > 0 ? leastL : null,
+    ...overOf(overKg, leastL),
   };
 }
 

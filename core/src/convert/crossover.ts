@@ -6,10 +6,11 @@ import type { Trace } from "../simulate/trace";
 import { outcomeOf, type Outcome } from "../units/problem";
 import { workMinutes, workTasks } from "../schedule/work-tasks";
 import { timeLine, workOf, type Stretch } from "../schedule/time-line";
-import { convert, type Conversion, type Target } from "./convert";
+import { convert, type Conversion } from "./convert";
 import { crockRefusal, type CrockRefusal } from "./crock-safety";
 import { drawRanges, type DrawnRange } from "./draws";
 import { goalOf, type Goal } from "./goal";
+import { cookedMinOf, rulingHeat, type Target } from "./like";
 import { limitsOf, type Limit } from "./remedies";
 import { sayRange, sayTime } from "./say-time";
 import { secondOpinion, type SecondOpinion } from "./second-opinion";
@@ -90,12 +91,13 @@ const writtenColumn = (goal: Goal, kitchen: Kitchen): Column =>
  */
 export function crossover(plan: Plan, targets: readonly Target[], kitchen: Kitchen): Crossover {
   const goal = goalOf(plan, kitchen);
+  const written = rulingHeat(goal.plan, goal.trace);
   return {
     goal,
     columns: targets.map((target) => ({
       target,
       outcome: outcomeOf(() =>
-        isSameKind(target.heat, plan.heat)
+        isSameKind(target.heat, written)
           ? writtenColumn(goal, kitchen)
           : columnOf(goal, convert(goal, target, kitchen), kitchen, false),
       ),
@@ -138,20 +140,30 @@ export function rangesFor(
         : plus(column.waterL, drawn.waterChangeL),
       endLiquidL: plus(column.trace.endLiquidL, drawn.endChangeL),
       ...saidOf(column, holdMin),
-      opinion: column.isWritten ? null : secondOpinion(goal, column),
+      // The rule knows dishes of one heat.
+      opinion: column.isWritten || goal.plan.then.length > 0 ? null : secondOpinion(goal, column),
     };
   });
 }
 
-/** The time as a cook says it: the range, and what comes after it. */
+/** The time as a cook says it: the range of what cooks it, and what comes after it. */
 export function saidOf(
   { plan, trace }: Column,
   holdMin: DrawnRange,
 ): Pick<ColumnRange, "said" | "after"> {
-  const range = sayRange(holdMin.low, holdMin.high);
-  const { heat } = plan;
-  if (heat.method === "slowCooker")
-    return { said: `${heat.setting.toUpperCase()} ${range}`, after: "" };
+  const asItIsMin = trace.holdMin - cookedMinOf(plan, trace);
+  const range = sayRange(
+    holdMin.low - asItIsMin,
+    holdMin.high === null ? null : holdMin.high - asItIsMin,
+  );
+  const heat = rulingHeat(plan, trace);
+  const said = heat.method === "slowCooker" ? `${heat.setting.toUpperCase()} ${range}` : range;
+  if (plan.then.length > 0)
+    return {
+      said,
+      after: `of cooking: ${sayTime(trace.toSimmerMin + trace.holdMin + trace.releaseMin)} on the heat in all`,
+    };
+  if (heat.method === "slowCooker") return { said, after: "" };
   if (heat.method !== "pressure") return { said: range, after: "" };
   const openMin = Math.max(
     0,

@@ -1,6 +1,6 @@
 import { COOK_VALUE_Z_C } from "../doneness/cook-value";
 import type { Method } from "../heat/method";
-import { steamSigmaLog } from "../simulate/heat-facts";
+import { steamSigmaOf } from "../simulate/heat-facts";
 import { SPREAD } from "../simulate/parameters";
 import { pieceTauOf } from "../simulate/piece-of";
 import type { Plan } from "../simulate/plan-schema";
@@ -9,6 +9,7 @@ import type { Trace } from "../simulate/trace";
 import { kitchenEstimate } from "../units/constant";
 import { normal, seeded } from "../units/random";
 import { COLD_DENSITY_KG_L } from "../water/properties";
+import { cookedMinOf, rulingHeat } from "./like";
 import { courseOf, followCourse, type Course, type Shift } from "./lean-course";
 
 /** A plan with its expected simulation. */
@@ -63,6 +64,8 @@ interface Prepared {
   readonly tauS: number;
   readonly startC: number;
   readonly holdMin: number;
+  /** Of the hold: what the cook value asks for; the rest is as it is. */
+  readonly cookedMin: number;
   readonly gateC: number;
   readonly capC: number;
   readonly tailMin: number;
@@ -77,7 +80,7 @@ function prepare({ plan, trace, isFixed = false }: Simulated): Prepared {
   const main = plan.items.find((i) => i.id === trace.mainItemId);
   const endMin = trace.toSimmerMin + trace.holdMin;
   const centreC = pointAt(trace, endMin).centreC;
-  const { method } = plan.heat;
+  const { method } = rulingHeat(plan, trace);
   const lossL = -(trace.ledger.evaporated + trace.ledger.vented) / COLD_DENSITY_KG_L;
   const upL = pointAt(trace, trace.toSimmerMin).steamedKg / COLD_DENSITY_KG_L;
   return {
@@ -86,11 +89,12 @@ function prepare({ plan, trace, isFixed = false }: Simulated): Prepared {
     tauS: main === undefined ? 1 : pieceTauOf(main, plan.pieceM),
     startC: trace.points[0]?.centreC ?? 5,
     holdMin: trace.holdMin,
+    cookedMin: cookedMinOf(plan, trace),
     gateC: Math.min(trace.gateC, centreC - 0.2),
     capC: method === "pressure" ? 140 : trace.boilingC,
     tailMin: trace.cookMin - trace.cookAtEndOfHoldMin,
     holdC: trace.holdC,
-    sigmaSteam: method === "pressure" ? 0 : steamSigmaLog(plan.heat),
+    sigmaSteam: method === "pressure" ? 0 : steamSigmaOf(plan),
     lossUpL: Math.min(lossL, upL),
     lossHoldL: Math.max(0, lossL - upL),
     isFixed,
@@ -174,8 +178,8 @@ export function drawRanges(
         ? 1
         : Math.max(0, reach(p, draw, wanted - p.tailMin * zFactor(p.holdC, zC))) /
           Math.max(1, expected[i] ?? 1);
-      holds[i]?.push(ratio * p.holdMin);
-      const longer = Number.isFinite(ratio) ? ratio : 3;
+      holds[i]?.push(p.holdMin + (ratio - 1) * p.cookedMin);
+      const longer = 1 + ((Number.isFinite(ratio) ? ratio : 3) - 1) * (p.cookedMin / p.holdMin);
       losses[i]?.push(
         (p.lossUpL * draw.comeUp + p.lossHoldL * longer) * draw.steam - p.lossUpL - p.lossHoldL,
       );

@@ -1,7 +1,7 @@
 import { cookRate } from "../doneness/cook-value";
 import type { Method } from "../heat/method";
 import { goesInFirst, nameOf, waitsForRelease } from "../simulate/item-facts";
-import type { Plan, PlanItem } from "../simulate/plan-schema";
+import type { HeatStretch, Plan, PlanItem } from "../simulate/plan-schema";
 import type { Trace } from "../simulate/trace";
 import type { Goal } from "./goal";
 
@@ -17,6 +17,10 @@ const OPEN_SIMMER_C = 5;
 
 const isLate = (item: PlanItem): item is PlanItem & { when: { at: "beforeEnd"; min: number } } =>
   item.when.at === "beforeEnd";
+
+/** When a written thing goes in late: so many minutes before the end, or with a stretch; null otherwise. */
+const lateKey = ({ when }: PlanItem): number | string | null =>
+  when.at === "beforeEnd" ? when.min : when.at === "stretch" ? when.stretchId : null;
 
 /** Cook values that late ingredients have as written, min at 100 °C. */
 const wantedOf = ({ trace }: Goal): ReadonlyMap<string, number> =>
@@ -36,22 +40,22 @@ export function restaged(
   if (trace === null) return items.map((item) => waiting(item, method));
   const wanted = wantedOf(goal);
   const rate = cookRate(method === "pressure" ? trace.boilingC - OPEN_SIMMER_C : trace.holdC);
-  /** New minutes of what goes in together, by the minutes written. */
-  const together = new Map<number, number[]>();
+  /** New minutes of what goes in together, by when it was written to. */
+  const together = new Map<number | string, number[]>();
   const writtenOf = new Map(goal.plan.items.map((i) => [i.id, i]));
   items.forEach((item) => {
     const written = writtenOf.get(item.id);
-    if (!isLate(item) || written === undefined || !isLate(written)) return;
+    const key = written === undefined ? null : lateKey(written);
+    if (!isLate(item) || key === null) return;
     const got = trace.items.find((x) => x.itemId === item.id)?.cookMin;
     const want = wanted.get(item.id);
     if (got === undefined || want === undefined) return;
     const min = item.when.min + (want - got) / rate;
-    together.set(written.when.min, [...(together.get(written.when.min) ?? []), min]);
+    together.set(key, [...(together.get(key) ?? []), min]);
   });
   return items.map((item) => {
     const written = writtenOf.get(item.id);
-    const mins =
-      written !== undefined && isLate(written) ? together.get(written.when.min) : undefined;
+    const mins = together.get((written === undefined ? null : lateKey(written)) ?? "");
     if (!isLate(item) || mins === undefined) return waiting(item, method);
     const mean = mins.reduce((sum, m) => sum + m, 0) / mins.length;
     return {
@@ -69,15 +73,29 @@ const waiting = (item: PlanItem, method: Method): PlanItem =>
 
 /** What changed in the staging, in words. */
 export const stagingChanges = (goal: Goal, plan: Plan, trace: Trace): readonly Restaged[] => [
-  ...(goal.plan.then.length > 0 ? [IN_ONE_GO] : []),
+  ...stretchChanges(goal, plan),
   ...itemChanges(goal, plan, trace),
 ];
 
 /** A dish of several stretches is converted as a whole. */
 const IN_ONE_GO: Restaged = {
   itemId: "",
-  text: "All of it on this heat, in one go: as done, and as much liquid at the end.",
+  text: "All of it on this heat, in one go: as done, and as much liquid at the end",
 };
+/** What it was boiled down by falls away with the stretch, and is told. */
+const NOT_BOILED_DOWN: Restaged = {
+  itemId: "",
+  text: "Nothing is boiled down here: less water goes in instead",
+};
+
+function stretchChanges({ plan: written }: Goal, plan: Plan): readonly Restaged[] {
+  const isGone = (id: string) => plan.then.every((s) => s.id !== id);
+  const isDown = ({ stop }: HeatStretch) => stop.by !== "time" && stop.by !== "tender";
+  return [
+    ...(written.then.length > 0 && plan.then.length === 0 ? [IN_ONE_GO] : []),
+    ...(written.then.some((s) => isDown(s) && isGone(s.id)) ? [NOT_BOILED_DOWN] : []),
+  ];
+}
 
 function itemChanges(goal: Goal, plan: Plan, trace: Trace): readonly Restaged[] {
   return plan.items.flatMap((item): Restaged[] => {

@@ -1,8 +1,9 @@
 import type { Method } from "../heat/method";
 import type { Kitchen } from "../simulate/kitchen-schema";
-import type { HeatStretch, HobHeat, Plan, StretchHeat, Stop } from "../simulate/plan-schema";
+import type { Heat, HeatStretch, HobHeat, Plan, StretchHeat, Stop } from "../simulate/plan-schema";
 import { suits } from "../simulate/references";
 import { lastHeat, stretchesOf } from "../simulate/stretches";
+import { takenUp } from "./like";
 import { usualHeat } from "./targets";
 
 /** What may follow on a plan's heat, said as a cook would, with what it is set to. */
@@ -27,19 +28,9 @@ const idea = (id: string, said: string, heat: StretchHeat, stop: Stop): StretchI
 });
 
 /** A kitchen's usual heat of a method, taken up with the pot as it is; null where it has none. */
-export function laterHeat(method: Method, kitchen: Kitchen): StretchHeat | null {
+export function laterHeat(method: Method, kitchen: Kitchen): Heat | null {
   const heat = usualHeat(method, kitchen);
-  if (heat === null) return null;
-  switch (heat.method) {
-    case "hob":
-      return { ...heat, boilFirstMin: null };
-    case "oven":
-      return { ...heat, start: "hot" };
-    case "slowCooker":
-      return { ...heat, start: "cold", highFirstMin: 0, lidLifts: 0, warmMin: 0 };
-    case "pressure":
-      return heat;
-  }
+  return heat === null ? null : takenUp(heat);
 }
 
 /** The heat that a plan ends on, its lid off: to boil down on; null where there is none to take off. */

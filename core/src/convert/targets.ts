@@ -4,11 +4,12 @@ import { CROCK_SETTINGS, type CrockSetting } from "../heat/slow-cooker";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Heat, Plan } from "../simulate/plan-schema";
 import { suits } from "../simulate/references";
+import { heatsOf } from "../simulate/stretches";
 import { startSolids, waterL } from "../simulate/water-ways";
 import { outcomeOf } from "../units/problem";
 import type { Vessel } from "../vessel/vessel-schema";
 import { capacityL } from "../vessel/volume";
-import type { Target } from "./convert";
+import type { Target } from "./like";
 
 const USUAL_OVEN_C = 150;
 
@@ -77,11 +78,10 @@ export function usualTargets(
 ): readonly Target[] {
   const contents = contentsL(plan, kitchen);
   return METHODS.flatMap((method): Target[] => {
-    const isOwn = plan.heat.method === method;
-    const heat = isOwn ? plan.heat : usualHeat(method, kitchen);
-    const vesselId = isOwn
-      ? plan.vesselId
-      : vesselFor(method, kitchen, contents, plan.vesselId)?.id;
+    const own = ownHeat(plan, method);
+    const heat = own ?? usualHeat(method, kitchen);
+    const vesselId =
+      own !== null ? plan.vesselId : vesselFor(method, kitchen, contents, plan.vesselId)?.id;
     if (heat === null || vesselId === undefined) return [];
     if (heat.method !== "slowCooker") return [{ heat, vesselId }];
     return settings.map((setting) => ({
@@ -90,6 +90,12 @@ export function usualTargets(
     }));
   });
 }
+
+/** A plan's own heat of a method: its only one, or of several the last that cooks under a lid. */
+const ownHeat = (plan: Plan, method: Method): Heat | null =>
+  heatsOf(plan).findLast(
+    (h) => h.method === method && (plan.then.length === 0 || !("lid" in h) || h.lid !== "off"),
+  ) ?? null;
 
 const SUGGESTED = "suggested-";
 
@@ -153,7 +159,7 @@ export function withUsed(kitchen: Kitchen, plan: Plan): Kitchen {
   const isNew = (id: string, known: readonly { id: string }[]) =>
     isSuggested(id) && known.every((k) => k.id !== id);
   const usesVessel = isNew(plan.vesselId, kitchen.vessels);
-  const usesOven = plan.heat.method === "oven" && isNew(plan.heat.ovenId, kitchen.ovens);
+  const usesOven = heatsOf(plan).some((h) => h.method === "oven" && isNew(h.ovenId, kitchen.ovens));
   if (!usesVessel && !usesOven) return kitchen;
   return {
     ...kitchen,

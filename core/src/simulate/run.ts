@@ -22,7 +22,7 @@ import { AS_PLANNED, CourseReader, type Happening, type HeatTurn } from "./cours
 import type { SimulateOptions } from "./options";
 import { Recorder } from "./recorder";
 import { strain } from "./straining";
-import { FIRST_STRETCH, stretchesOf, type PlannedStretch } from "./stretches";
+import { FIRST_STRETCH, isOn, stretchesOf, type PlannedStretch } from "./stretches";
 import type { ItemCourse, Mark, Phase, StretchCourse, Trace } from "./trace";
 import { neverThere, wantedKg, type Until } from "./until";
 
@@ -143,8 +143,8 @@ export class Run implements Cooking {
     const saltGL = endLiquidL > 0 ? pot.dissolved.saltG / endLiquidL : 0;
     const through = endLiquidL > 0 ? 1 / endLiquidL : 0;
     const alcohol = pot.alcoholLeft;
-    const { method } = this.plan.heat;
-    const isShut = method === "slowCooker" || method === "pressure";
+    // Shut for a while, it keeps what the table of open pots lets go.
+    const isShut = isOn(this.plan, "slowCooker") || isOn(this.plan, "pressure");
     const sugarGL = endLiquidL > 0 ? pot.dissolved.sugarG / endLiquidL : 0;
     if (this.plan.end === "strained") strain(pot, this.plan, this.parameters, solidsOutKg);
     return {

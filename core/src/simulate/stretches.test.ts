@@ -356,3 +356,22 @@ describe("whatever the stretches are", () => {
     );
   });
 });
+
+test("wine that was under pressure for a while is not let go by an open pot's table", () => {
+  const wine = {
+    ...testBraise().items[0]!,
+    id: "wine",
+    ingredientId: "redWine",
+    massKg: 0.4,
+  };
+  const plan = testBraise({
+    vesselId: VESSEL_OF.pressure,
+    heat: hob("gentle", "on"),
+    stop: byTime(10),
+    items: [...testBraise().items, wine],
+    then: [stretch("shut", PlanSchema.shape.heat.parse(HEATS.pressure), byTime(30))],
+  });
+  const { strained } = run(plan);
+  expect(strained.alcoholG).toBeCloseTo(strained.alcoholMostG, 9);
+  expect(strained.alcoholG).toBeGreaterThan(0);
+});

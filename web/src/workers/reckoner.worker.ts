@@ -1,6 +1,6 @@
 import { convertDish, type Converted, type ExplainedRange } from "@kettlos/core/because/converted";
 import type { ClockAnswer } from "@kettlos/core/clock/answer";
-import type { Target } from "@kettlos/core/convert/convert";
+import type { Target } from "@kettlos/core/convert/like";
 import type { CrockSetting } from "@kettlos/core/heat/slow-cooker";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { ExplainedRange, HeatAnswer } from "@kettlos/core/because/converted";
-import type { Target } from "@kettlos/core/convert/convert";
+import { cookedMinOf, type Target } from "@kettlos/core/convert/like";
 import type { CrockRemedy } from "@kettlos/core/convert/crock-safety";
 import { isSuggested } from "@kettlos/core/convert/targets";
 import type { CrockSetting } from "@kettlos/core/heat/slow-cooker";
@@ -21,7 +21,7 @@ import TickChoice from "../../controls/TickChoice.vue";
 import WhyFigure from "../../controls/WhyFigure.vue";
 import UnitField from "../../controls/UnitField.vue";
 import { useOpened } from "../../controls/use-opened";
-import { heatWords, HEAT_TITLES } from "./heat-words";
+import { heatWords, HEAT_TITLES, stretchLines } from "./heat-words";
 import VesselChoice from "./VesselChoice.vue";
 import { useWords } from "../../data/use-words";
 
@@ -59,10 +59,12 @@ const SETTINGS = [
 const said = computed(() => {
   if (column.value === null) return "";
   const { plan, trace } = column.value;
-  if (plan.then.length > 0) return `${showDuration(trace.holdMin)} in all`;
-  if (plan.stop.by === "tender") return "until tender";
-  return props.range?.said ?? showDuration(trace.holdMin);
+  if (plan.then.length === 0 && plan.stop.by === "tender") return "until tender";
+  return props.range?.said ?? showDuration(cookedMinOf(plan, trace));
 });
+const stretches = computed(() =>
+  column.value === null ? [] : stretchLines(column.value.plan, column.value.trace, props.units),
+);
 const end = computed(() => {
   const { range } = props;
   const expected = column.value?.trace.endLiquidL ?? 0;
@@ -142,11 +144,18 @@ function setWater(volumeL: number | null) {
     <template v-if="column !== null">
       <p class="said figure">{{ said }}</p>
       <p class="after small">{{ range?.after }}</p>
+      <ol v-if="stretches.length > 1" class="stretches small">
+        <li v-for="(line, i) in stretches" :key="i">{{ line }}</li>
+      </ol>
       <dl>
         <div>
           <dt>reckon with</dt>
           <dd>
+            <span v-if="column.plan.then.length > 0" class="figure"
+              >{{ showDuration(column.trace.holdMin) }} in all</span
+            >
             <QuantityField
+              v-else
               label="Time"
               hide-label
               dimension="time"
@@ -236,7 +245,7 @@ function setWater(volumeL: number | null) {
             >{{ words(remedy.text) }}.</span
           >
         </li>
-        <li v-for="change in column.restaged" :key="change.itemId">{{ change.text }}.</li>
+        <li v-for="change in column.restaged" :key="change.text">{{ change.text }}.</li>
       </ul>
       <p v-if="range?.opinion" class="small">
         <strong>Kitchen rule: {{ range.opinion.said }}.</strong>
@@ -286,6 +295,17 @@ header {
 .after {
   min-height: 40px;
   line-height: 20px;
+}
+
+.stretches {
+  display: grid;
+  gap: 2px;
+  padding: 0 0 8px;
+}
+
+.stretches li {
+  padding-left: 10px;
+  border-left: 3px solid var(--tick);
 }
 
 .said {

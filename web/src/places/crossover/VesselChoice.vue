@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Target } from "@kettlos/core/convert/convert";
+import type { Target } from "@kettlos/core/convert/like";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import { suits } from "@kettlos/core/simulate/references";
 import { showVolume, type UnitSystem } from "@kettlos/core/units/show";

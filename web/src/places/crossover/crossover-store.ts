@@ -1,5 +1,5 @@
 import type { HeatAnswer } from "@kettlos/core/because/converted";
-import type { Target } from "@kettlos/core/convert/convert";
+import type { Target } from "@kettlos/core/convert/like";
 import type { CrockSetting } from "@kettlos/core/heat/slow-cooker";
 import { isSameKind } from "@kettlos/core/simulate/heat-facts";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";

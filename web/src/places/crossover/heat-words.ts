@@ -1,6 +1,8 @@
 import type { Method } from "@kettlos/core/heat/method";
-import type { Heat } from "@kettlos/core/simulate/plan-schema";
-import { showOven, type UnitSystem } from "@kettlos/core/units/show";
+import type { Heat, Plan, StretchHeat } from "@kettlos/core/simulate/plan-schema";
+import { stretchesOf } from "@kettlos/core/simulate/stretches";
+import type { Trace } from "@kettlos/core/simulate/trace";
+import { showDuration, showOven, showVolume, type UnitSystem } from "@kettlos/core/units/show";
 
 export const HEAT_TITLES: Record<Method, string> = {
   hob: "Hob",
@@ -31,4 +33,23 @@ export function heatWords(heat: Heat, units: UnitSystem): string {
     case "pressure":
       return `${heat.setting} pressure, ${heat.release} release`;
   }
+}
+
+const stretchHeatWords = (heat: StretchHeat, units: UnitSystem): string =>
+  heat.method === "rest"
+    ? `off the heat, ${LID[heat.lid]}`
+    : heat.method === "hob" || heat.method === "pressure"
+      ? heatWords(heat, units)
+      : `${HEAT_TITLES[heat.method].toLowerCase()} ${heatWords(heat, units)}`;
+
+/** Each stretch of a plan as it went in its simulation: how it is set, how long, down to what. */
+export function stretchLines(plan: Plan, trace: Trace, units: UnitSystem): readonly string[] {
+  const one = units === "us" ? "us" : "metric";
+  return stretchesOf(plan).flatMap(({ heat, stop }, i) => {
+    const went = trace.stretches[i];
+    if (went === undefined) return [];
+    const isDown = stop.by !== "time" && stop.by !== "tender";
+    const down = isDown ? `, down to ${showVolume(went.endLiquidL, one)}` : "";
+    return [`${stretchHeatWords(heat, units)}: ${showDuration(went.toMin - went.fromMin)}${down}`];
+  });
 }
