@@ -70,9 +70,13 @@ test("after the sieve: reduced, salted, firmer, thickened; cooled with ice, and 
   await page.getByRole("link", { name: "Larder", exact: true }).click();
   await page.getByRole("link", { name: /Pork trotter stock.*3 jars/s }).click();
   await expect(page.getByRole("complementary")).toContainText("7 g/L");
-  // What is in jars is not boiled down any more.
+  // What is in jars is boiled down from its shelf: a pan with two of them in, and what they hold.
+  await page.getByLabel("How many into a pan").fill("2");
+  await page.getByRole("button", { name: "Boil down, thicken or salt it" }).click();
+  await expect(page.getByRole("heading", { level: 1 })).toContainText("down to 50 %");
+  await expect(page.getByRole("button", { name: /Change House stock/ })).toBeVisible();
   await page.goto("/strain/on-fire");
-  await expect(page.getByRole("heading", { name: "When it is cold" })).toBeVisible();
+  await expect(page.getByText("boiled down, thickened or salted from its place")).toBeVisible();
   await expect(page.getByRole("region", { name: "Then" })).toHaveCount(0);
 });
 

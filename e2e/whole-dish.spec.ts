@@ -1,4 +1,5 @@
 import { expect, test, type Page } from "@playwright/test";
+import { violations } from "./axe";
 import { openOwn, openSample, putIn, sentence, storedEvents, workThrough } from "./kitchens";
 
 const RECIPE = `Hut goat stew
@@ -133,6 +134,24 @@ test("a kind from its defaults: work, ways, eaters, a swap, and onto the fire to
   await page.getByRole("button", { name: "Keep what was served" }).click();
   await expect(page.getByRole("heading", { name: /2.9 kg.*served/ })).toBeVisible();
   expect((await storedEvents(page)).map((e) => e.kind)).toContain("strained");
+
+  // At the table it can still be put right: saltier, and its sauce thicker, or down by itself.
+  const right = page.getByRole("region", { name: "Still to be put right" });
+  await expect(right).toContainText(/Now 2\.9 kg.*, of it .* sauce, salt \d\.\d g\/kg/);
+  await right.getByLabel(/Salt wanted, g\/kg/).fill("9");
+  await right.getByRole("button", { name: "Stirred in" }).click();
+  await expect(right).toContainText("It is as salty as that already.");
+  await right.getByText("thicken", { exact: true }).click();
+  await right.getByText("like stew gravy", { exact: true }).click();
+  await right.getByRole("button", { name: "Stirred in" }).click();
+  await expect(right).toContainText("It is as thick already.");
+  await right.getByText("reduce on", { exact: true }).click();
+  await right.getByLabel("Down to").fill("700 ml");
+  await right.getByLabel("Down to").press("Enter");
+  await expect(right).toContainText(/about \d+ min.*Then salt .* g\/kg, and the sauce is/s);
+  await right.getByRole("button", { name: "It is down there" }).click();
+  await expect(right).toContainText(/of it 700 mL .*sauce/);
+  expect(await violations(page)).toEqual([]);
 });
 
 test("the ladder is sorted by key and by drag, stages are chosen, a stock is linked", async ({

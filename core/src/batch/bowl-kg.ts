@@ -6,6 +6,7 @@ import type { Cook } from "./fold";
 const CLINGS_KG = 0.02;
 const NOTHING: InBowl = {
   massKg: 0,
+  solidsKg: 0,
   saltG: 0,
   gelatinG: 0,
   alcoholG: 0,
@@ -20,7 +21,8 @@ const NOTHING: InBowl = {
 function bowlKg({ result, finishing }: Cook): number {
   if (result === null) return 0;
   const massKg = result.servedKg ?? result.strainedL * COLD_DENSITY_KG_L;
-  return finished({ ...NOTHING, massKg }, finishing).massKg;
+  const solidsKg = Math.max(0, massKg - result.strainedL * COLD_DENSITY_KG_L);
+  return finished({ ...NOTHING, massKg, solidsKg }, finishing).massKg;
 }
 
 /** True where all of it went hot into other pots and no solids were kept: nothing is left to chill or portion. */

@@ -1,7 +1,7 @@
 import { ALLERGENS, type Allergen } from "../ingredient/ingredient";
 import type { Label } from "../ingredient/label";
 import { ALCOHOL_KG_L } from "../seasoning/alcohol";
-import { ingredientOf, unreadIn, valuesOf } from "../simulate/item-facts";
+import { ingredientOf, isLoose, unreadIn, valuesOf } from "../simulate/item-facts";
 import { PlanItemSchema } from "../simulate/plan-schema";
 import { COLD_DENSITY_KG_L } from "../water/properties";
 import type { Finishing } from "./fold";
@@ -9,6 +9,8 @@ import type { Finishing } from "./fold";
 /** What is in the bowl after the sieve (or on the table), by weight of each; all g but massKg. */
 export interface InBowl {
   readonly massKg: number;
+  /** Of it what is no liquid: a dish's meat and roots, what was put back. */
+  readonly solidsKg: number;
   readonly saltG: number;
   readonly gelatinG: number;
   readonly alcoholG: number;
@@ -40,6 +42,7 @@ export function without(bowl: InBowl, massKg: number): InBowl {
   return {
     ...bowl,
     massKg: bowl.massKg * left,
+    solidsKg: bowl.solidsKg * left,
     saltG: bowl.saltG * left,
     gelatinG: bowl.gelatinG * left,
     alcoholG: bowl.alcoholG * left,
@@ -50,23 +53,22 @@ export function without(bowl: InBowl, massKg: number): InBowl {
 
 /** What a kilogram of it brings into another pot, as a label says it. */
 export function bowlLabel(bowl: InBowl): Label {
-  const perKg = (g: number) => (bowl.massKg > 0 ? g / bowl.massKg : 0);
   return {
-    saltGKg: perKg(bowl.saltG),
-    gelatinGKg: perKg(bowl.gelatinG),
-    alcoholShare: Math.min(1, perKg(bowl.alcoholG) / (1000 * ALCOHOL_KG_L.value)),
-    fatGKg: perKg(bowl.fatG),
-    ...(bowl.flourG > 0 ? { starchGKg: perKg(bowl.flourG) } : {}),
+    saltGKg: perKg(bowl, bowl.saltG),
+    gelatinGKg: perKg(bowl, bowl.gelatinG),
+    alcoholShare: Math.min(1, perKg(bowl, bowl.alcoholG) / (1000 * ALCOHOL_KG_L.value)),
+    fatGKg: perKg(bowl, bowl.fatG),
+    ...(bowl.flourG > 0 ? { starchGKg: perKg(bowl, bowl.flourG) } : {}),
     allergens: [...bowl.allergens],
     madeOf: [...bowl.madeOf],
     unread: [...bowl.unread],
   };
 }
 
-/** Down to so many litres: only water leaves; alcohol is left in, which is on the safe side. */
+/** Its liquid down to so many litres: only water leaves; alcohol is left in, which is on the safe side. */
 export const boiledDown = (bowl: InBowl, volumeL: number): InBowl => ({
   ...bowl,
-  massKg: Math.min(bowl.massKg, volumeL * COLD_DENSITY_KG_L),
+  massKg: Math.min(bowl.massKg, bowl.solidsKg + volumeL * COLD_DENSITY_KG_L),
 });
 
 /** So much of an ingredient more. */
@@ -86,6 +88,7 @@ export function stirredIn(bowl: InBowl, ingredientId: string, massKg: number): I
     ALCOHOL_KG_L.value;
   return {
     massKg: bowl.massKg + massKg,
+    solidsKg: bowl.solidsKg + (isLoose(ingredientOf(item)) ? 0 : massKg),
     saltG: bowl.saltG + massKg * values.saltGKg,
     gelatinG: bowl.gelatinG + massKg * values.gelatinGKg,
     alcoholG: bowl.alcoholG + alcoholG,
@@ -97,6 +100,10 @@ export function stirredIn(bowl: InBowl, ingredientId: string, massKg: number): I
   };
 }
 
-export const bowlL = (bowl: InBowl): number => bowl.massKg / COLD_DENSITY_KG_L;
-/** g in a litre of it. */
-export const perL = (bowl: InBowl, g: number): number => (bowl.massKg > 0 ? g / bowlL(bowl) : 0);
+/** Its liquid, cold litres. */
+export const bowlL = ({ massKg, solidsKg }: Pick<InBowl, "massKg" | "solidsKg">): number =>
+  Math.max(0, massKg - solidsKg) / COLD_DENSITY_KG_L;
+/** g in a litre of its liquid. */
+export const perL = (bowl: InBowl, g: number): number => (bowlL(bowl) > 0 ? g / bowlL(bowl) : 0);
+/** g in a kilogram of all of it. */
+export const perKg = ({ massKg }: InBowl, g: number): number => (massKg > 0 ? g / massKg : 0);

@@ -15,6 +15,7 @@ import { tooLittle, wantedOf } from "./too-little";
 const kitchen = testKitchen();
 const bowl: InBowl = {
   massKg: 3 * COLD_DENSITY_KG_L,
+  solidsKg: 0,
   saltG: 6,
   gelatinG: 45,
   alcoholG: 0,
@@ -49,6 +50,24 @@ describe("after the sieve", () => {
     expect(finished(bowl, steps({ kind: "reducedTo", volumeL: 9, atMs: 1 })).massKg).toBe(
       bowl.massKg,
     );
+  });
+
+  test("a dish's sauce boils down by itself: its meat is no litre, and stays", () => {
+    const dish: InBowl = { ...bowl, solidsKg: 1.2, flourG: 60 };
+    const sauceL = bowlL(dish);
+    expect(sauceL).toBeCloseTo(3 - 1.2 / COLD_DENSITY_KG_L, 9);
+    const down = finished(dish, steps({ kind: "reducedTo", volumeL: 1, atMs: 1 }));
+    expect(bowlL(down)).toBeCloseTo(1, 9);
+    expect(down.massKg).toBeCloseTo(1.2 + COLD_DENSITY_KG_L, 9);
+    expect(perL(down, down.flourG)).toBeCloseTo(60, 9);
+    // Water thins the sauce, and more meat makes no more sauce.
+    const more = steps(
+      { kind: "stirredIn", ingredientId: "water", massKg: 0.3, atMs: 1 },
+      { kind: "stirredIn", ingredientId: "beefChuck", massKg: 0.5, atMs: 2 },
+    );
+    const thinner = finished(down, more);
+    expect(thinner.solidsKg).toBeCloseTo(1.7, 9);
+    expect(bowlL(thinner)).toBeCloseTo(1 + 0.3 / COLD_DENSITY_KG_L, 9);
   });
 
   test("salt, starch, gelatin and allergens come in with what is stirred in", () => {
@@ -127,7 +146,7 @@ describe("after the sieve", () => {
 describe("boiling down on", () => {
   test("goes quicker in a wide pot, takes longer the further down, and says its range", () => {
     const of = (toL: number, vesselId: string) => {
-      const got = reduceOn({ massKg: 3 }, toL, vesselId, "gas", kitchen);
+      const got = reduceOn({ massKg: 3, solidsKg: 0 }, toL, vesselId, "gas", kitchen);
       if (!got.ok) throw got.problem;
       return got.value;
     };
@@ -142,7 +161,7 @@ describe("boiling down on", () => {
   });
 
   test("a pot too small is a problem, not a number", () => {
-    const got = reduceOn({ massKg: 30 }, 10, "tall", "gas", kitchen);
+    const got = reduceOn({ massKg: 30, solidsKg: 0 }, 10, "tall", "gas", kitchen);
     expect(got.ok).toBe(false);
   });
 });

@@ -43,6 +43,7 @@ export function inBowl(batch: Batch, cook: Cook): InBowl | null {
     eaten.allKg > 0 ? (wholeG / eaten.allKg / thinner) * massKg : 0;
   const measured: InBowl = {
     massKg,
+    solidsKg: Math.max(0, massKg - result.strainedL * COLD_DENSITY_KG_L),
     saltG: here(saltOf(plan, trace).saltG),
     gelatinG: here(trace.strained.gelatinGL * plannedL),
     alcoholG: here(alcoholOf(plan, trace, null)?.leftG ?? 0),

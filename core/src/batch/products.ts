@@ -38,6 +38,7 @@ export function productsOf(batch: Batch, cook: Cook): readonly Leaving[] {
   const solids: InBowl = {
     ...bowl,
     massKg,
+    solidsKg: massKg,
     saltG: bowl.saltG * share,
     alcoholG: bowl.alcoholG * share,
     fatG: bowl.fatG * share,
@@ -45,7 +46,14 @@ export function productsOf(batch: Batch, cook: Cook): readonly Leaving[] {
     flourG: 0,
   };
   const rest = without(bowl, massKg);
-  const liquid = isStock ? bowl : { ...rest, gelatinG: bowl.gelatinG, flourG: bowl.flourG };
+  const liquid = isStock
+    ? bowl
+    : {
+        ...rest,
+        solidsKg: Math.max(0, bowl.solidsKg - massKg),
+        gelatinG: bowl.gelatinG,
+        flourG: bowl.flourG,
+      };
   return [
     {
       product: "liquid",

@@ -7,7 +7,8 @@ import { simulate } from "../simulate/simulate";
 import { kitchenEstimate } from "../units/constant";
 import { Z90 } from "../units/estimate";
 import { outcomeOf, type Outcome } from "../units/problem";
-import type { InBowl } from "./bowl";
+import { bowlL, type InBowl } from "./bowl";
+import { COLD_DENSITY_KG_L } from "../water/properties";
 
 /** How far a stock is boiled down for what it is called. */
 export const REDUCTIONS = [
@@ -35,12 +36,12 @@ export interface Reduction {
 }
 
 /**
- * Boiling a strained stock down to toL at a steady simmer, lid off, in a vessel of the kitchen: simulated
+ * Boiling a strained stock, or a dish's sauce without its solids, down to toL at a steady simmer, lid off, in a vessel of the kitchen: simulated
  * as a pot that holds nothing else. What it does to salt and set follows from the grams, which stay.
  * Problems: `aboveRim`, `notReachable`, those of simulate.
  */
 export function reduceOn(
-  bowl: Pick<InBowl, "massKg">,
+  bowl: Pick<InBowl, "massKg" | "solidsKg">,
   toL: number,
   vesselId: string,
   ringId: string,
@@ -54,7 +55,12 @@ export function reduceOn(
       vesselId,
       ringId,
       items: [
-        { id: "stock", ingredientId: "houseStock", massKg: bowl.massKg, when: { at: "start" } },
+        {
+          id: "stock",
+          ingredientId: "houseStock",
+          massKg: bowlL(bowl) * COLD_DENSITY_KG_L,
+          when: { at: "start" },
+        },
       ],
       water: { by: "amount", volumeL: 0 },
       heat: { method: "hob", vigour: "steady", lid: "off", boilFirstMin: null },

@@ -8,7 +8,8 @@ import {
 } from "../convert/crossover";
 import type { Target } from "../convert/like";
 import type { CrockSetting } from "../heat/slow-cooker";
-import { usualTargets, withSuggestions } from "../convert/targets";
+import { withSuggestions } from "../convert/suggested";
+import { usualTargets } from "../convert/targets";
 import type { Caution } from "../safety/caution";
 import { dishOf } from "../dish/dish-of";
 import { cautionsFor } from "../safety/rules";

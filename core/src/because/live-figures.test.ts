@@ -93,6 +93,7 @@ describe("minutes of cooling", () => {
 describe("figures after the sieve", () => {
   const bowl = {
     massKg: 3,
+    solidsKg: 0,
     saltG: 0,
     gelatinG: 0,
     alcoholG: 0,

@@ -8,7 +8,7 @@ import { TRAYS } from "../cool/container";
 import { setOf } from "../extraction/set";
 import { potMinOf } from "../schedule/pot-min";
 import { workMinutes, workTasks } from "../schedule/work-tasks";
-import { SIPPING_SALT_G_L } from "../seasoning/salt";
+import { DISH_SALT_G_KG, SIPPING_SALT_G_L } from "../seasoning/salt";
 import { BODIES, THICKENERS, type ThickenerId } from "../seasoning/thickness";
 import { COLD_DENSITY_KG_L } from "../water/properties";
 import { latestChillMinOf } from "./finish-figures";
@@ -17,6 +17,7 @@ import { powderGOf, saltGOf, thickenerGOf } from "./stir-in-figures";
 
 const bowlOf = (litres: number, more: Partial<InBowl> = {}): InBowl => ({
   massKg: litres * COLD_DENSITY_KG_L,
+  solidsKg: 0,
   saltG: 6,
   gelatinG: 45,
   alcoholG: 0,
@@ -34,17 +35,21 @@ describe("what is stirred in after the sieve", () => {
     fc.assert(
       fc.property(litres, fc.double({ min: 3, max: 12, noNaN: true }), (volumeL, wantedGL) => {
         const bowl = bowlOf(volumeL, { saltG: volumeL * 2 });
-        const g = saltGOf(bowl, wantedGL).expected;
+        const g = saltGOf(bowl, wantedGL, "L").expected;
         expect(g).toBeCloseTo(volumeL * (wantedGL - 2), 6);
         const after = stirredIn(bowl, "tableSalt", g / 1000);
         expect(perL(after, after.saltG) / wantedGL).toBeGreaterThan(0.98);
         expect(perL(after, after.saltG)).toBeLessThanOrEqual(wantedGL + 1e-9);
       }),
     );
-    expect(saltGOf(bowlOf(1, { saltG: 9 }), 7).expected).toBe(0);
+    expect(saltGOf(bowlOf(1, { saltG: 9 }), 7, "L").expected).toBe(0);
+    // A dish is salted by the weight of all of it, its meat too.
+    const dish = bowlOf(3, { solidsKg: 2, saltG: 20 });
+    expect(saltGOf(dish, 9, "kg").expected).toBeCloseTo(dish.massKg * 9 - 20, 9);
+    expect(saltGOf(dish, 9, "kg").because.constants).toEqual([DISH_SALT_G_KG]);
     // What is offered has its source; what the cook typed is the cook's own.
-    expect(saltGOf(bowlOf(1), 7).because.constants).toEqual([SIPPING_SALT_G_L]);
-    expect(saltGOf(bowlOf(1), 9.5).because.constants).toEqual([]);
+    expect(saltGOf(bowlOf(1), 7, "L").because.constants).toEqual([SIPPING_SALT_G_L]);
+    expect(saltGOf(bowlOf(1), 9.5, "L").because.constants).toEqual([]);
   });
 
   test("powder: stirred in, it stands at the next set; nothing makes rubber of it", () => {
@@ -83,7 +88,7 @@ describe("what is stirred in after the sieve", () => {
   test("every figure says the bowl it is for, and each constant its source", () => {
     const bowl = bowlOf(3);
     const thick = thickenerGOf(bowl, 45, "cornStarch");
-    const all = [saltGOf(bowl, 7), powderGOf(bowl)!.g, ...(thick.ok ? [thick.value] : [])];
+    const all = [saltGOf(bowl, 7, "L"), powderGOf(bowl)!.g, ...(thick.ok ? [thick.value] : [])];
     expect(all).toHaveLength(3);
     for (const { because, low, high, expected } of all) {
       expect(because.inputs[0]).toMatchObject({ name: "in the bowl", unit: "L" });

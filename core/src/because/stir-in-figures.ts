@@ -1,7 +1,7 @@
 import { bowlL, perL, type InBowl } from "../batch/bowl";
 import { SET_FROM_GL, toNextSet, type SetGrade } from "../extraction/set";
 import { GELATIN_IN_POWDER } from "../ingredient/traits";
-import { saltToAddG, SIPPING_SALT_G_L } from "../seasoning/salt";
+import { DISH_SALT_G_KG, saltToAddG, SIPPING_SALT_G_L } from "../seasoning/salt";
 import { BODIES, THICKENERS, thickenWithG, type ThickenerId } from "../seasoning/thickness";
 import type { Constant } from "../units/constant";
 import type { BecauseInput, Estimate } from "../units/estimate";
@@ -52,20 +52,24 @@ export function thickenerGOf(
   return { ok: true, value };
 }
 
-/** Grams of fine salt that take the bowl to wantedGL; 0 where it is as salty already. */
-export const saltGOf = (bowl: InBowl, wantedGL: number): Estimate =>
-  weight(
+/** Grams of fine salt that take the bowl to wanted g of it a litre of liquid, or a kilogram of all; 0 where it is as salty already. */
+export function saltGOf(bowl: InBowl, wantedPer: number, per: "L" | "kg"): Estimate {
+  const amount = per === "L" ? bowlL(bowl) : bowl.massKg;
+  return weight(
     "saltToAddG",
     "Grams of salt",
-    saltToAddG(bowl.saltG, bowlL(bowl), wantedGL),
-    "litres × salt wanted, less the salt that is in it.",
+    saltToAddG(bowl.saltG, amount, wantedPer),
+    per === "L"
+      ? "litres × salt wanted, less the salt that is in it."
+      : "kilograms × salt wanted, less the salt that is in it.",
     [
-      input("in the bowl", bowlL(bowl), "L"),
+      input("in the bowl", amount, per),
       input("salt in it", bowl.saltG, "g"),
-      input("wanted", wantedGL, "g/L"),
+      input("wanted", wantedPer, `g/${per}`),
     ],
-    wantedGL === SIPPING_SALT_G_L.value ? [SIPPING_SALT_G_L] : [],
+    [SIPPING_SALT_G_L, DISH_SALT_G_KG].filter((c) => c.value === wantedPer),
   );
+}
 
 /** Grams of gelatin powder to the next firmer set, and which; null where powder should take it no further. */
 export function powderGOf(bowl: InBowl): { readonly set: SetGrade; readonly g: Estimate } | null {

@@ -19,14 +19,8 @@ import { foams, fullestShareOf, leastLiquidL } from "./limits";
 import { limitsOf } from "./remedies";
 import { sayRange, sayTime } from "./say-time";
 import { secondOpinion } from "./second-opinion";
-import {
-  isSuggested,
-  usualHeat,
-  usualTargets,
-  vesselFor,
-  withSuggestions,
-  withUsed,
-} from "./targets";
+import { isSuggested, withSuggestions, withUsed } from "./suggested";
+import { usualHeat, usualTargets, vesselFor } from "./targets";
 import { slowestMeatHighMin, slowestMeatMin } from "./warming";
 
 const kitchen = testKitchen();

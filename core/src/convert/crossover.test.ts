@@ -7,7 +7,8 @@ import { assumedPlan, readWrittenTime } from "./assume";
 import { crossover, rangesFor } from "./crossover";
 import { goalOf } from "./goal";
 import { sayRange, sayTime } from "./say-time";
-import { isSuggested, usualTargets, withSuggestions, withUsed } from "./targets";
+import { isSuggested, withSuggestions, withUsed } from "./suggested";
+import { usualTargets } from "./targets";
 
 const kitchen = testKitchen();
 

@@ -10,7 +10,8 @@ import { convert } from "./convert";
 import { crossover, rangesFor } from "./crossover";
 import { goalOf } from "./goal";
 import { cookedMinOf, rulingHeat } from "./like";
-import { usualTargets, withSuggestions } from "./targets";
+import { withSuggestions } from "./suggested";
+import { usualTargets } from "./targets";
 
 const kitchen = testKitchen();
 const target = (name: HeatName) => ({

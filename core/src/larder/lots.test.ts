@@ -21,6 +21,7 @@ import { larderOf } from "./larder";
 import { portionCautions, shelfCautions } from "./larder-cautions";
 import type { Lot } from "./larder-schema";
 import { codeFor, lotPerKg, potFacts } from "./lot-of";
+import { panPlan } from "./in-a-pan";
 import { isUnsalted, litresOf } from "./lot-amounts";
 import { petHazardsIn } from "./pet-hazards";
 import { lotFrom, potLeft } from "./portioned";
@@ -506,5 +507,41 @@ describe("cautions where portions are filled", () => {
     expect(shelfCautions(["tub"]).map((c) => c.id)).toEqual(["keeping"]);
     expect(shelfCautions(["tub", "jar"]).map((c) => c.id)).toContain("not-shelf-stable");
     expect(shelfCautions(["jar"]).every((c) => c.whose !== "" && c.rule !== "")).toBe(true);
+  });
+});
+
+describe("jars back in a pan", () => {
+  let n = 0;
+  const ids = () => `new-${n++}`;
+  const jars = () => ({ ...lotOf(), eachKg: 0.5 });
+
+  test("so many of them, with what is dissolved in them, boil down by half in the widest that holds them", () => {
+    const plan = panPlan(jars(), "freezer", 4, kitchen, ids)!;
+    expect(plan.items).toHaveLength(1);
+    expect(plan.items[0]).toMatchObject({
+      massKg: 2,
+      frozen: true,
+      fromLotId: jars().id,
+      label: jars().label,
+    });
+    expect(plan.vesselId).toBe("tall");
+    // One jar would be a film in it: it goes into something narrower.
+    expect(panPlan(jars(), "fridge", 1, kitchen, ids)?.vesselId).toBe("casserole");
+    const trace = simulate(plan, kitchen, { waterKg: 0 });
+    expect(trace.problem).toBeNull();
+    expect(trace.marks.map((m) => m.kind)).not.toContain("bonesBare");
+    const liquidG = 2 * (jars().label.saltGKg ?? 0);
+    expect(trace.strained.saltGL * trace.endLiquidL).toBeCloseTo(liquidG, 6);
+    expect(trace.endLiquidKg).toBeCloseTo(1, 1);
+    // It is drawn from its shelf as any other.
+    expect(
+      drawsOf([{ batch: batchOf(plan), cook: strainedAt(1) }], new Map([[jars().id, jars()]])),
+    ).toMatchObject([{ count: 4 }]);
+  });
+
+  test("what no pan holds, and what is no liquid, is not offered", () => {
+    expect(panPlan(jars(), "fridge", 60, kitchen, ids)).toBeNull();
+    expect(panPlan({ ...jars(), isLiquid: false }, "fridge", 1, kitchen, ids)).toBeNull();
+    expect(panPlan(jars(), "fridge", 1, { ...kitchen, rings: [] }, ids)).toBeNull();
   });
 });

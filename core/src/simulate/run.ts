@@ -105,7 +105,8 @@ export class Run implements Cooking {
     const startDepthM = pot.findDepthM();
     const heapTopM = pot.heapTopM;
     const solidsInKg = pot.solidsKg;
-    this.wasCovered = startDepthM > heapTopM + DRY_ALARM_M.value;
+    // Where nothing lies in it, nothing comes bare.
+    this.wasCovered = heapTopM > 0 && startDepthM > heapTopM + DRY_ALARM_M.value;
     this.record("comeUp", true);
     this.noteSpill();
     const first = this.programme;

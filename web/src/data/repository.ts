@@ -9,7 +9,6 @@ import {
 import { mergePlans } from "@kettlos/core/formats/merge-plans";
 import { jumpBetween } from "@kettlos/core/batch/one-clock";
 import { atSpeed, potNowMs } from "@kettlos/core/batch/pot-clock";
-import { withUsed } from "@kettlos/core/convert/targets";
 import { lastTap } from "@kettlos/core/batch/fold";
 import { KitchenSchema, SCHEMA_VERSION, type Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import { PlanSchema, type Plan } from "@kettlos/core/simulate/plan-schema";
@@ -76,13 +75,6 @@ export function savePlanChange(base: Plan, mine: Plan): Promise<SavedChange> {
 /** A plan as it stands on disk now; undefined where there is none of that id. */
 export const planById = async (id: string): Promise<Plan | undefined> =>
   (await db.plans.get(id))?.plan;
-
-/** Saves a converted plan, and takes what it uses of the suggested vessels into the kitchen. */
-export async function savePlanWithUsed(plan: Plan, kitchen: Kitchen): Promise<void> {
-  const used = withUsed(kitchen, plan);
-  if (used !== kitchen) await saveKitchen(used);
-  await savePlan(plan);
-}
 
 export async function removePlan(id: string): Promise<void> {
   await db.plans.delete(id);

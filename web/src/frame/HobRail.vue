@@ -8,6 +8,7 @@ import { clockOf, weekdayOf } from "../data/moments";
 import { useClockStore } from "../data/clock-store";
 import { useRoute } from "vue-router";
 import { plannedBands } from "./planned-bands";
+import { waitsFor } from "./waiting-words";
 
 /** The next 24 hours at the foot of every screen: what is on the fire, what is planned. */
 const HOUR_MS = 3_600_000;
@@ -73,7 +74,7 @@ const bands = computed(() => [
           next === undefined
             ? p.cook.strainedMs === null
               ? ""
-              : "strained: judge the set when cold"
+              : `${p.batch.plan.end}: ${waitsFor(p.batch.plan)}`
             : next.atMs > pots.nowMs
               ? `${clockOf(next.atMs)} ${next.title.toLowerCase()}, ${left(next.atMs)}`
               : `now: ${next.title.toLowerCase()}`,

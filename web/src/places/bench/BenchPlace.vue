@@ -8,6 +8,7 @@ import { useLarderStore } from "../../data/larder-store";
 import { usePotsStore } from "../../data/pots-store";
 import { plannedBands } from "../../frame/planned-bands";
 import { useShortcuts } from "../../frame/shortcuts";
+import { waitsFor } from "../../frame/waiting-words";
 import UseFirst from "../larder/UseFirst.vue";
 import BatchPot from "../logbook/BatchPot.vue";
 import { sharedScale } from "../logbook/shared-scale";
@@ -91,7 +92,7 @@ useShortcuts(() =>
             >{{ pot.batch.plan.name }}:
             <b v-if="pot.cautions[0]" class="ember">{{ words(pot.cautions[0].title) }}</b><template
               v-else
-              >lift the fat and judge the set when it is cold</template
+              >{{ waitsFor(pot.batch.plan) }}</template
             ></RouterLink
           >
         </li>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { bowlL, type InBowl } from "@kettlos/core/batch/bowl";
+import { perL, type InBowl } from "@kettlos/core/batch/bowl";
 import { withIce } from "@kettlos/core/cool/resting";
 import { SET_DOES, setOf } from "@kettlos/core/extraction/set";
 import { showTemperature, showVolume, type UnitSystem } from "@kettlos/core/units/show";
@@ -16,7 +16,7 @@ const iceKg = ref<number | null>(null);
 const after = computed(() =>
   iceKg.value === null ? null : withIce(props.bowl.massKg, props.fromC, iceKg.value),
 );
-const gelatinGL = computed(() => props.bowl.gelatinG / bowlL(props.bowl));
+const gelatinGL = computed(() => perL(props.bowl, props.bowl.gelatinG));
 function put() {
   if (iceKg.value === null || after.value === null) return;
   emit("done", iceKg.value, after.value.tempC);

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { assumedPlan } from "@kettlos/core/convert/assume";
-import { withSuggestions } from "@kettlos/core/convert/targets";
+import { withSuggestions } from "@kettlos/core/convert/suggested";
 import type { Method } from "@kettlos/core/heat/method";
 import type { PieceShape } from "@kettlos/core/heat/piece-schema";
 import { outcomeOf } from "@kettlos/core/units/problem";
@@ -13,7 +13,7 @@ import TickChoice from "../../controls/TickChoice.vue";
 import WhyFigure from "../../controls/WhyFigure.vue";
 import UnitField from "../../controls/UnitField.vue";
 import { useKitchenStore } from "../../data/kitchen-store";
-import { savePlanWithUsed } from "../../data/repository";
+import { savePlanWithUsed } from "../../data/save-converted";
 import { useConversion } from "../../workers/use-conversion";
 import { heatWords, HEAT_TITLES } from "../crossover/heat-words";
 import { DISH_KINDS } from "./dish-kinds";

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { CrockRemedy } from "@kettlos/core/convert/crock-safety";
-import { withSuggestions } from "@kettlos/core/convert/targets";
+import { withSuggestions } from "@kettlos/core/convert/suggested";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
 import { showDuration, showVolume } from "@kettlos/core/units/show";
 import { useElementSize, useMediaQuery } from "@vueuse/core";

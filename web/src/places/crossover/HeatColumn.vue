@@ -2,7 +2,7 @@
 import type { ExplainedRange, HeatAnswer } from "@kettlos/core/because/converted";
 import { cookedMinOf, type Target } from "@kettlos/core/convert/like";
 import type { CrockRemedy } from "@kettlos/core/convert/crock-safety";
-import { isSuggested } from "@kettlos/core/convert/targets";
+import { isSuggested } from "@kettlos/core/convert/suggested";
 import type { CrockSetting } from "@kettlos/core/heat/slow-cooker";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";

@@ -6,7 +6,7 @@ import type { Plan } from "@kettlos/core/simulate/plan-schema";
 import { defineStore } from "pinia";
 import { ref, shallowRef, watch } from "vue";
 import { useKitchenStore } from "../../data/kitchen-store";
-import { savePlanWithUsed } from "../../data/repository";
+import { savePlanWithUsed } from "../../data/save-converted";
 import { useSteps } from "../../data/use-steps";
 import { planChange } from "../../data/plan-change";
 import { useConversion } from "../../workers/use-conversion";

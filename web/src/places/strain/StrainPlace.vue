@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { isAllHandedOn } from "@kettlos/core/batch/bowl-kg";
 import { isChilled, isStillToChill } from "@kettlos/core/batch/chill-of";
+import { PRODUCTS } from "@kettlos/core/batch/product-kinds";
+import { productKey } from "@kettlos/core/larder/larder";
 import { liftedOut } from "@kettlos/core/batch/said-marks";
 import { flowOf } from "@kettlos/core/batch/flow";
 import { gapOf } from "@kettlos/core/batch/gap";
@@ -108,10 +110,17 @@ const stillIn = computed(() =>
     .filter((t) => pot.value?.cook.did.has(liftedOut(t.itemId)) !== true)
     .map((t) => t.what),
 );
-/** What is in containers already is not boiled down or salted any more. */
+/** What is in containers already is not boiled down or salted as one any more. */
 const isPutAway = computed(() =>
   [...larderStore.lots.values()].some((l) => l.batchId === pot.value?.batch.id),
 );
+const isToFinish = computed(() => {
+  const id = pot.value?.batch.id ?? "";
+  const isEaten = [undefined, ...PRODUCTS].some((p) =>
+    larderStore.larder.usedKg.has(productKey(id, p)),
+  );
+  return !isDone.value && !isPutAway.value && !isEaten;
+});
 
 async function write(event: NewEvent) {
   if (pot.value !== null) await appendEvent(pot.value.batch.id, event);
@@ -186,6 +195,10 @@ useShortcuts(() =>
               >Portion it</RouterLink
             >
           </p>
+          <p v-if="isPutAway && !isDone" class="quiet small">
+            What is in containers is boiled down, thickened or salted from its place in the
+            <RouterLink to="/larder">Larder</RouterLink>: in a pan again.
+          </p>
           <ApartPanel
             v-if="!isDone && !isPutAway && bowl !== null"
             :pot="pot"
@@ -201,15 +214,16 @@ useShortcuts(() =>
             :units="units"
             :danger="danger"
           />
+          <FinishPanel
+            v-if="isToFinish && isServed && bowl !== null"
+            :pot="pot"
+            :bowl="bowl"
+            :units="units"
+            @write="write"
+          />
           <template v-if="!isServed && !isGone && bowl !== null">
-            <TooLittlePanel v-if="!isDone && !isPutAway" :pot="pot" :bowl="bowl" :units="units" />
-            <FinishPanel
-              v-if="!isDone && !isPutAway"
-              :pot="pot"
-              :bowl="bowl"
-              :units="units"
-              @write="write"
-            />
+            <TooLittlePanel v-if="isToFinish" :pot="pot" :bowl="bowl" :units="units" />
+            <FinishPanel v-if="isToFinish" :pot="pot" :bowl="bowl" :units="units" @write="write" />
             <SolidsFate
               v-if="!isDone || pot.cook.solids !== null"
               :plan="plan"

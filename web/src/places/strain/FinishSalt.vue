@@ -1,0 +1,77 @@
+<script setup lang="ts">
+import { bowlL, perKg, perL, stirredIn, type InBowl } from "@kettlos/core/batch/bowl";
+import { saltGOf } from "@kettlos/core/because/stir-in-figures";
+import {
+  DISH_SALT_G_KG,
+  SIPPING_SALT_G_L,
+  teaspoonsOf,
+  toDilute,
+} from "@kettlos/core/seasoning/salt";
+import { showMass, showVolume } from "@kettlos/core/units/show";
+import { computed, ref } from "vue";
+import StirIn from "./StirIn.vue";
+
+/** Salt up to what is wanted: by the litre of a stock, by the kilogram of all of a dish. */
+const props = defineProps<{
+  bowl: InBowl;
+  units: "metric" | "us";
+  isServed: boolean;
+  /** What the plan wanted, where it said. */
+  wantedPer: number | null;
+}>();
+defineEmits<{ stir: [ingredientId: string, massKg: number] }>();
+const unit = computed(() => (props.isServed ? "kg" : "L"));
+const per = (bowl: InBowl) => (props.isServed ? perKg(bowl, bowl.saltG) : perL(bowl, bowl.saltG));
+/** An emptied field holds "". */
+const wanted = ref<number | "">(
+  props.wantedPer ?? (props.isServed ? DISH_SALT_G_KG : SIPPING_SALT_G_L).value,
+);
+const saltG = computed(() =>
+  saltGOf(props.bowl, wanted.value === "" ? 0 : wanted.value, unit.value),
+);
+const after = computed(() =>
+  saltG.value.expected > 0
+    ? stirredIn(props.bowl, "tableSalt", saltG.value.expected / 1000)
+    : props.bowl,
+);
+/** Nearer than a tongue tells, g/L or g/kg. */
+const NO_MATTER = 0.15;
+const isTooSalty = computed(
+  () => wanted.value !== "" && per(props.bowl) > wanted.value + NO_MATTER,
+);
+const isShort = computed(() => wanted.value !== "" && per(props.bowl) < wanted.value - NO_MATTER);
+const thinner = computed(() => {
+  if (wanted.value === "" || wanted.value <= 0) return null;
+  const amount = props.isServed ? props.bowl.massKg : bowlL(props.bowl);
+  const more = toDilute(props.bowl.saltG, amount, wanted.value);
+  return props.isServed ? showMass(more, props.units) : showVolume(more, props.units);
+});
+</script>
+
+<template>
+  <label class="small quiet in"
+    >Salt wanted, g/{{ unit }}
+    <input v-model.number="wanted" class="written" type="number" min="0" max="30" step="0.5"
+  /></label>
+  <p v-if="wanted === ''">Say how salty it shall be.</p>
+  <p v-else-if="isTooSalty" class="ember">
+    It holds {{ per(bowl).toFixed(1) }} g/{{ unit }} already: thin it with unsalted stock or
+    water<template v-if="thinner !== null">, {{ thinner }} of it</template>.
+  </p>
+  <StirIn
+    v-else-if="isShort"
+    :grams="saltG"
+    :units="units"
+    @done="$emit('stir', 'tableSalt', $event)"
+  >
+    fine salt, about {{ teaspoonsOf(saltG.expected) }} level teaspoons, for
+    {{ per(after).toFixed(1) }} g/{{ unit }}. Half of it first, then taste.
+  </StirIn>
+  <p v-else>It is as salty as that already.</p>
+</template>
+
+<style scoped>
+.in {
+  display: grid;
+}
+</style>
