@@ -80,7 +80,8 @@ test("dragged by the pointer, the rest follows and it stays where it is let go",
   await page.getByText("a day", { exact: true }).click();
   const name = /^Lamb neck broth, .*Gas ring 1/;
   const big = page.getByRole("button", { name }).nth(1);
-  await big.scrollIntoViewIfNeeded();
+  // Where it has come to rest: a bar still on its way is not held.
+  await big.hover({ position: { x: 30, y: 30 } });
   const box = await big.boundingBox();
   if (box === null) throw new Error("no bar");
   await page.mouse.move(box.x + 30, box.y + 30);

@@ -102,6 +102,13 @@ test("a kind from its defaults: work, ways, eaters, a swap, and onto the fire to
     page.getByRole("region", { name: "Eaters" }).getByText("Wheat flour holds gluten."),
   ).toBeHidden();
   await expect(page.getByText(/Take out before serving/)).toContainText("2 bay leaves");
+  await page.getByLabel("barley", { exact: true }).check();
+  await page.getByLabel("barley by itself").fill("45");
+  await page.getByLabel("barley by itself").press("Enter");
+  await page.getByLabel("ladled out of this pot").check();
+  await expect(
+    page.getByText(/stay for the plates|more than the .* left in this pot/),
+  ).toBeVisible();
   await side(page, "Ways").click();
   await page.getByRole("group", { name: "When to stop" }).getByText("by the clock").click();
   await expect(sentence(page)).toContainText("3 h at a");
@@ -119,7 +126,14 @@ test("a kind from its defaults: work, ways, eaters, a swap, and onto the fire to
     await page.getByRole("button", { name: `${name} is in now` }).click();
     await expect(page.getByRole("button", { name: `${name} is in now` })).toBeHidden();
   }
+  // What is served beside it is begun in time to be ready with it, its liquid out of this pot.
   await page.clock.fastForward("03:30:00");
+  await expect(page.getByRole("heading", { level: 1, name: "Begin the barley" })).toBeVisible();
+  await expect(page.locator(".look")).toContainText(/of hot liquid out of the pot.* 4\d min/);
+  await page.keyboard.press("Space");
+  await expect
+    .poll(async () => (await storedEvents(page)).slice(-2).map((e) => e.kind))
+    .toEqual(["ladledOut", "did"]);
   await expect(page.getByRole("heading", { level: 1, name: "Take it off the heat" })).toBeVisible();
   await page.keyboard.press("Space");
   await expect(page.getByRole("heading", { level: 1, name: "Parsley in" })).toBeVisible();

@@ -4,6 +4,7 @@ export type ActionKind =
   | "workGoes"
   | "workAfter"
   | "meanwhile"
+  | "side"
   | "fill"
   | "salt"
   | "light"
@@ -42,6 +43,8 @@ export interface Action {
   readonly about?: string;
   /** What the log says where it is left out, and what that means for the dish. */
   readonly leave?: { readonly marks: readonly string[]; readonly means: string };
+  /** Liquid that is ladled out of the pot for it, L. */
+  readonly ladleL?: number;
   /** What goes in beside the ingredients of the plan. */
   readonly stirIn?: { readonly ingredientId: string; readonly massKg: number };
   /** What goes in or comes out, or is tried with a fork. */

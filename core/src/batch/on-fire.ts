@@ -9,6 +9,7 @@ import { liveCautions } from "./live-cautions";
 import { forecastLive, type LiveForecast } from "./live-forecast";
 import { actionsFor } from "./next-action";
 import { LATE_IN } from "./after-heat-actions";
+import { sideActions } from "./side-actions";
 import { workActions } from "./work-actions";
 import { workAfter } from "./work-after";
 import { workMeanwhile } from "./work-meanwhile";
@@ -56,7 +57,7 @@ export function onFire(
 }
 
 /**
- * With the work beside the pot, before what goes in waits for it; and what is crushed or blended, before
+ * With the work and the side dishes beside the pot, before what goes in waits for it; and what is crushed or blended, before
  * anything is stirred in, put back, salted or served.
  */
 function withWork(
@@ -71,7 +72,10 @@ function withWork(
   const at = actions.findIndex((a) => !a.id.startsWith(LATE_IN));
   const after = workAfter(plan, kitchen, cook, forecast);
   const all = [...actions.slice(0, at), ...after, ...actions.slice(at)];
-  for (const work of workMeanwhile(plan, kitchen, cook, actions)) {
+  for (const work of [
+    ...workMeanwhile(plan, kitchen, cook, actions),
+    ...sideActions(plan, cook, cook.offMs ?? forecast.endMs.expected),
+  ]) {
     const later = all.findIndex((a) => a.atMs > work.atMs);
     all.splice(later < 0 ? all.length : later, 0, work);
   }

@@ -7,6 +7,17 @@ const LET_GO = "passed:";
 export const letGo = (round: string): string => `${LET_GO}${round}`;
 export const isLetGo = (what: string): boolean => what.startsWith(LET_GO);
 
+const SIDE = "side:";
+const NO_SIDE = "noSide:";
+/** Says that a side dish is begun, or that there is none this time. */
+export const sideBegun = (kind: string): string => `${SIDE}${kind}`;
+export const sideLeft = (kind: string): string => `${NO_SIDE}${kind}`;
+/** What the log says of a side dish; null where of something else. */
+export function sideSaid(what: string): { readonly kind: string; readonly isLeft: boolean } | null {
+  if (what.startsWith(SIDE)) return { kind: what.slice(SIDE.length), isLeft: false };
+  return what.startsWith(NO_SIDE) ? { kind: what.slice(NO_SIDE.length), isLeft: true } : null;
+}
+
 const MARK = "work:";
 
 /** What the log says once a piece of work is done. */

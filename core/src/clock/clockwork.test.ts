@@ -49,6 +49,25 @@ const ask = (plans: readonly Plan[], given: Partial<Clock>): Asked => ({
   now: NOW,
 });
 
+test("what a pot is served with is cooked for its meal, on a ring, and ready as it is served", () => {
+  const braise = potOf("braise", {
+    serves: { people: 8, eachKg: 0.35 },
+    accompaniments: [{ kind: "mash", eachKg: 0.25 }],
+    heat: { method: "oven", ovenId: "oven", ovenC: 150, lid: "on", start: "hot" },
+  });
+  const day = dayOf(ask([braise], { meals: [meal(["braise"])] }), wall);
+  const side = day.blocks.find((b) => b.kind === "side");
+  expect(side?.steps.map((t) => [t.title, t.minutes.p50, t.isFlame])).toEqual([
+    ["Mash", 21, false],
+    ["Mash", 25, true],
+  ]);
+  const placed = solve(day).placed;
+  const serveAt = placed.get("supper/serve")?.at ?? NaN;
+  const endAt = (placed.get(side?.id ?? "")?.at ?? NaN) + 46;
+  expect(endAt).toBeLessThanOrEqual(serveAt);
+  expect(serveAt - endAt).toBeLessThanOrEqual(30);
+});
+
 describe("the blocks of a plan", () => {
   const day = dayOf(ask([potOf("braise")], { meals: [meal(["braise"])] }), wall);
   const schedule = solve(day);

@@ -224,7 +224,7 @@ function mealBlocks(
     });
     return [...(side.handsMin > 0 ? [hands] : []), ...(side.restMin > 0 ? [rest] : [])];
   };
-  const sides = meal.sides
+  const sides = [...meal.sides, ...planIds.flatMap((id) => sidesOf(pots.get(id)))]
     .map((side) => {
       const id = `${meal.id}/side/${side.id}`;
       return blockOf(id, "side", sideSteps(side, id));
@@ -268,6 +268,16 @@ function mealBlocks(
     blockOf(id, "serve", [serve], { planIds, after: [...cooked, ...onFire, ...beside] }),
   ];
 }
+
+/** What a pot of the meal is served with, as the meal's own side dishes are. */
+const sidesOf = (pot: PotBlocks | undefined): readonly Side[] =>
+  (pot?.sides ?? []).map(({ kind, name, handsMin, restMin }) => ({
+    id: `${pot?.planId ?? ""}/${kind}`,
+    name: `${name[0]?.toUpperCase() ?? ""}${name.slice(1)}`,
+    handsMin,
+    restMin,
+    onRing: restMin > 0,
+  }));
 
 /** By how much the steps of a block may take longer, nine times in ten. */
 const slowerMin = (block: Block): number =>

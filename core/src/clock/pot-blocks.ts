@@ -5,6 +5,7 @@ import { simulate } from "../simulate/simulate";
 import { lastHeat } from "../simulate/stretches";
 import { coldWaterKg, waterL } from "../simulate/water-ways";
 import { fireBlock } from "./fire-block";
+import { besideOf, type Beside } from "../dish/accompaniments";
 import { KEEPS_MIN } from "./keeps";
 import { about } from "./minutes";
 import { fillBlock, prepOf } from "./prep-blocks";
@@ -23,6 +24,8 @@ export interface PotBlocks {
   readonly keepsHotMin: number;
   /** How it waits. */
   readonly keepsHotHow: string;
+  /** What is served beside it. */
+  readonly sides: readonly Beside[];
   /** Litres that it makes, for the sentence. */
   readonly litres: number;
 }
@@ -97,6 +100,7 @@ function workOut(plan: Plan, kitchen: Kitchen, isOvernight: boolean): PotBlocks 
     lastId: portion[0]?.id ?? fire.id,
     keepsHotMin: keepsHotMin(heat),
     keepsHotHow: KEEPS_HOT_HOW[heat.method],
+    sides: besideOf(plan),
     litres: plan.end === "strained" ? trace.strained.volumeL : trace.endLiquidL,
   };
 }

@@ -2,14 +2,15 @@ import type { Action } from "../batch/action";
 import type { Batch } from "../batch/batch-schema";
 import type { Cook } from "../batch/fold";
 import type { OnFire } from "../batch/on-fire";
-import { workDone, workLeft } from "../batch/said-marks";
+import { sideBegun, workDone, workLeft } from "../batch/said-marks";
+import { sidesLeft } from "../batch/side-actions";
 import { besideThePot } from "../schedule/work-tasks";
 import { POT_TIMES } from "../schedule/pot-times";
 import { stretchesOf } from "../simulate/stretches";
 import { USUAL_BATH_MIN } from "./chill-minutes";
 import { afterHeat, ON_HEAT, runsAlone, standsOnRing, workAfterHeat } from "./fire-block";
 import { about, exactly } from "./minutes";
-import { blockOf, taskOf, type Block, type Meanwhile } from "./task";
+import { blockOf, taskOf, type Block, type Meanwhile, type Task } from "./task";
 import { minuteOf, MINUTE_MS, type Minute } from "./wall-clock";
 
 /** A pot that is on the fire: what is left of it, where it stands on the clock. */
@@ -46,6 +47,17 @@ function heatLeft({ id, plan, kitchen }: Batch, { forecast }: OnFire, nowMs: num
   });
 }
 
+/** A side dish is looked after beside all else, on any ring where it cooks. */
+function sideNeeds(action: Action, { plan, kitchen }: Batch, cook: Cook): Partial<Task> {
+  const side = sidesLeft(plan, cook).find((s) => sideBegun(s.kind) === action.id);
+  const isFlame = side !== undefined && side.restMin > 0;
+  return {
+    attention: "near",
+    isFlame,
+    ringIds: isFlame ? kitchen.rings.map((r) => r.id) : [],
+  };
+}
+
 /** What is left of a pot on the fire from now on, by its forecast; null before it is lit and once it is strained. */
 export function runningOf(batch: Batch, cook: Cook, pot: OnFire, nowMs: number): Running | null {
   if (cook.litMs === null || cook.strainedMs !== null || batch.practice !== undefined) return null;
@@ -75,6 +87,7 @@ export function runningOf(batch: Batch, cook: Cook, pot: OnFire, nowMs: number):
       ...(action.kind === "meanwhile" && beside !== null
         ? { isFlame: true, ringIds: beside.ringIds, vesselIds: [beside.pan.id] }
         : {}),
+      ...(action.kind === "side" ? sideNeeds(action, batch, cook) : {}),
     });
     return [{ task, step: 0, atMin }];
   };

@@ -5,39 +5,72 @@ import { kitchenEstimate, type Constant } from "../units/constant";
 interface Usual {
   readonly name: string;
   readonly eachKg: Constant;
-  /** Hot stock it takes up, L per kg as weighed; 0 where it is cooked in water or not at all. */
+  /** Hot liquid it takes up, L per kg as weighed; 0 where it is cooked in water or not at all. */
   readonly stockLKg: Constant;
+  /** Hands for any of it, min, and for each kilogram more. */
+  readonly handsMin: Constant;
+  readonly handsMinKg: Constant;
+  /** By itself, on a ring; 0 where it does not cook. */
+  readonly restMin: Constant;
 }
 
-const usual = (name: string, eachKg: number, stockLKg: number): Usual => ({
+const usual = (
+  name: string,
+  eachKg: number,
+  stockLKg: number,
+  [handsMin, handsMinKg, restMin]: readonly [number, number, number],
+): Usual => ({
   name,
   eachKg: kitchenEstimate(`${name} for one`, eachKg, "kg", "usual portion"),
-  stockLKg: kitchenEstimate(`stock that ${name} takes`, stockLKg, "L/kg", "absorbed in cooking"),
+  stockLKg: kitchenEstimate(`liquid that ${name} takes`, stockLKg, "L/kg", "absorbed in cooking"),
+  handsMin: kitchenEstimate(`hands for ${name}`, handsMin, "min", "kitchen practice"),
+  handsMinKg: kitchenEstimate(`hands a kilogram of ${name}`, handsMinKg, "min/kg", "practice"),
+  restMin: kitchenEstimate(`${name} by itself`, restMin, "min", "from the boil to the table"),
 });
 
 /** What is served beside a pot, weighed dry or raw. */
 export const BESIDE: Record<AccompanimentId, Usual> = {
-  rice: usual("rice", 0.07, 2.2),
-  barley: usual("barley", 0.07, 2.7),
-  polenta: usual("polenta", 0.06, 4.5),
-  pasta: usual("pasta", 0.09, 0),
-  dumplings: usual("dumplings", 0.12, 0.2),
-  mash: usual("mash", 0.25, 0.15),
-  boiledPotatoes: usual("boiled potatoes", 0.25, 0),
-  bread: usual("bread", 0.08, 0),
+  rice: usual("rice", 0.07, 2.2, [3, 1, 25]),
+  barley: usual("barley", 0.07, 2.7, [3, 1, 40]),
+  polenta: usual("polenta", 0.06, 4.5, [10, 2, 35]),
+  pasta: usual("pasta", 0.09, 0, [3, 2, 15]),
+  dumplings: usual("dumplings", 0.12, 0.2, [10, 12, 15]),
+  mash: usual("mash", 0.25, 0.15, [5, 8, 25]),
+  boiledPotatoes: usual("boiled potatoes", 0.25, 0, [2, 6, 25]),
+  bread: usual("bread", 0.08, 0, [2, 2, 0]),
 };
 
 /** What one side dish comes to for all who eat. */
 export interface Beside {
   readonly kind: AccompanimentId;
   readonly name: string;
+  readonly people: number;
   readonly allKg: number;
+  /** Hot liquid it takes, L, and whether that is ladled out of this pot. */
   readonly stockL: number;
+  readonly isFromPot: boolean;
+  readonly handsMin: number;
+  readonly restMin: number;
 }
 
-/** Side dishes for the people the plan serves, and the stock they draw while it finishes. */
-export const besideOf = ({ accompaniments, serves }: Plan): readonly Beside[] =>
-  accompaniments.map(({ kind, eachKg }) => {
-    const allKg = eachKg * (serves?.people ?? 1);
-    return { kind, name: BESIDE[kind].name, allKg, stockL: allKg * BESIDE[kind].stockLKg.value };
-  });
+/** Side dishes for the people the plan serves: how much, how long, and the hot liquid they take while it finishes. */
+export const besideOf = ({ accompaniments, serves, end }: Plan): readonly Beside[] =>
+  end !== "served"
+    ? []
+    : accompaniments.map(({ kind, eachKg, handsMin, restMin, fromPot }) => {
+        const usually = BESIDE[kind];
+        const people = serves?.people ?? 1;
+        const allKg = eachKg * people;
+        const stockL = allKg * usually.stockLKg.value;
+        return {
+          kind,
+          name: usually.name,
+          people,
+          allKg,
+          stockL,
+          isFromPot: fromPot === true && stockL > 0,
+          handsMin:
+            handsMin ?? Math.round(usually.handsMin.value + usually.handsMinKg.value * allKg),
+          restMin: restMin ?? usually.restMin.value,
+        };
+      });

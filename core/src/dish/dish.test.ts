@@ -306,11 +306,21 @@ describe("eaters", () => {
   test("side dishes draw on the stock by the eater", () => {
     const beside = besideOf(
       testPlan({
+        end: "served",
         serves: { people: 10, eachKg: 0.4 },
-        accompaniments: [{ kind: "rice", eachKg: 0.07 }],
+        accompaniments: [
+          { kind: "rice", eachKg: 0.07, fromPot: true },
+          { kind: "mash", eachKg: 0.25, handsMin: 9, restMin: 30 },
+          { kind: "pasta", eachKg: 0.09, fromPot: true },
+        ],
       }),
     );
     expect(beside[0]?.stockL).toBeCloseTo(10 * 0.07 * 2.2, 9);
+    // What cooks in water takes nothing of a pot; more of it is more work, and the cook's minutes rule.
+    expect(beside.map((b) => b.isFromPot)).toEqual([true, false, false]);
+    expect(beside[0]).toMatchObject({ handsMin: 4, restMin: 25 });
+    expect(beside[1]).toMatchObject({ handsMin: 9, restMin: 30 });
+    expect(besideOf(testPlan({ accompaniments: [{ kind: "rice", eachKg: 0.07 }] }))).toEqual([]);
   });
   test("leaves, stems and string are counted in; a sieve keeps them back", () => {
     const items: Items = [

@@ -229,6 +229,11 @@ export const AccompanimentSchema = z.object({
   kind: z.enum(ACCOMPANIMENTS),
   /** Dry weight for one eater, kg. */
   eachKg: z.number().positive().max(2),
+  /** Minutes by hand and by itself, where they are not the usual ones. */
+  handsMin: z.number().min(0).max(600).optional(),
+  restMin: z.number().min(0).max(600).optional(),
+  /** It cooks in liquid ladled out of this pot, instead of water or another stock. */
+  fromPot: z.literal(true).optional(),
 });
 
 /** One pot as planned. */

@@ -351,6 +351,8 @@ export function bramholtPlans(): Record<string, Plan> {
           name: "Goat braise for the big table",
           forWhat: "the big table",
           ringId: "ring2",
+          // The bread stands on the meal.
+          accompaniments: [],
         },
       };
 }

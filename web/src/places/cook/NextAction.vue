@@ -36,6 +36,7 @@ const DONE: Record<ActionKind, string> = {
   workGoes: "It is done",
   workAfter: "It is done",
   meanwhile: "It is done",
+  side: "It is begun",
   fill: "All of it is in",
   salt: "It is in",
   light: "It is lit",

@@ -73,6 +73,13 @@ export function useCookActions(pot: Ref<LivePot | null>) {
       case "workAfter":
       case "meanwhile":
         return say(action.marks ?? []);
+      case "side":
+        return appendEvents(batch.id, [
+          ...(action.ladleL === undefined
+            ? []
+            : [{ kind: "ladledOut" as const, volumeL: action.ladleL }]),
+          ...(action.marks ?? []).map((what) => ({ kind: "did" as const, what })),
+        ]);
       case "fill":
         return fill(ids);
       case "salt":

@@ -1,11 +1,13 @@
 import { WATER_POURED } from "@kettlos/core/batch/filling";
 import type { CookEvent } from "@kettlos/core/batch/batch-schema";
+import { BESIDE } from "@kettlos/core/dish/accompaniments";
+import { ACCOMPANIMENTS } from "@kettlos/core/simulate/dish-words";
 import { WAYS } from "@kettlos/core/cool/ways";
 import type { Method } from "@kettlos/core/heat/method";
 import { ingredientById } from "@kettlos/core/ingredient/catalogue";
 import { nameOf } from "@kettlos/core/simulate/item-facts";
 import { turnTo } from "@kettlos/core/schedule/turns";
-import { workSaid, type WorkSaid } from "@kettlos/core/batch/said-marks";
+import { sideSaid, workSaid, type WorkSaid } from "@kettlos/core/batch/said-marks";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
 import {
   showDuration,
@@ -162,6 +164,12 @@ function didWords(what: string, plan: Plan): string {
     const item = plan.items.find((x) => x.id === work.itemId);
     const said = WORK_SAID[work.kind] ?? work.kind;
     return `${item === undefined ? "Work" : nameOf(item)}: ${WORK_HOW[work.of](said)}`;
+  }
+  const side = sideSaid(what);
+  if (side !== null) {
+    const kind = ACCOMPANIMENTS.find((k) => k === side.kind);
+    const name = kind === undefined ? "side dish" : BESIDE[kind].name;
+    return `${name.charAt(0).toUpperCase()}${name.slice(1)} ${side.isLeft ? "left out" : "begun"}`;
   }
   if (what === "skim") return "Skimmed";
   if (what === "stir") return "Stirred";

@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import type { Answers } from "@kettlos/core/because/answers";
-import { BESIDE } from "@kettlos/core/dish/accompaniments";
 import { DIET_NAMES, type DietConflict } from "@kettlos/core/dish/diets";
 import { costOf } from "@kettlos/core/dish/shopping";
 import { lotPerKg } from "@kettlos/core/larder/lot-of";
@@ -8,26 +7,20 @@ import { daysItLasts, FRIDGE_DAYS } from "@kettlos/core/portion/lasting";
 import { swapped } from "@kettlos/core/dish/swapped";
 import { SUBSTITUTES } from "@kettlos/core/dish/substitutes";
 import { contentName } from "@kettlos/core/ingredient/own-content";
-import {
-  ACCOMPANIMENTS,
-  DIETS,
-  type AccompanimentId,
-  type DietId,
-} from "@kettlos/core/simulate/dish-words";
+import { DIETS, type DietId } from "@kettlos/core/simulate/dish-words";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
-import { showMass, showVolume, type UnitSystem } from "@kettlos/core/units/show";
+import type { UnitSystem } from "@kettlos/core/units/show";
 import { computed } from "vue";
 import { useLarderStore } from "../../data/larder-store";
 import WhyFigure from "../../controls/WhyFigure.vue";
-import QuantityField from "../../controls/QuantityField.vue";
+import BesideFields from "./BesideFields.vue";
 import ScaleFields from "./ScaleFields.vue";
 
 /** How many eat, how much each, what they do not eat, what stands beside the pot. */
 const props = defineProps<{ plan: Plan; kitchen: Kitchen; answers: Answers; units: UnitSystem }>();
 const emit = defineEmits<{ change: [Partial<Plan>] }>();
 
-const one = computed(() => (props.units === "us" ? "us" : "metric"));
 const dish = computed(() => props.answers.dish);
 const conflicts = computed(() => dish.value.conflicts);
 
@@ -46,22 +39,6 @@ function swapIn(conflict: DietConflict, ingredientId: string) {
     }),
   });
 }
-const beside = (kind: AccompanimentId) => props.plan.accompaniments.find((a) => a.kind === kind);
-function toggleBeside(kind: AccompanimentId) {
-  const { accompaniments } = props.plan;
-  emit("change", {
-    accompaniments:
-      beside(kind) === undefined
-        ? [...accompaniments, { kind, eachKg: BESIDE[kind].eachKg.value }]
-        : accompaniments.filter((a) => a.kind !== kind),
-  });
-}
-const setEach = (kind: AccompanimentId, eachKg: number | null) =>
-  emit("change", {
-    accompaniments: props.plan.accompaniments.map((a) =>
-      a.kind === kind ? { ...a, eachKg: eachKg ?? a.eachKg } : a,
-    ),
-  });
 /** Of a strained liquid: days it lasts at a ration a day. */
 const days = computed(() => {
   const { serves, end } = props.plan;
@@ -138,37 +115,14 @@ const nameOf = (id: string) => contentName(id).toLowerCase();
         <strong>{{ dish.unread.map(nameOf).join(", ") }}</strong>, and tick it there.</span
       >
     </p>
-    <fieldset v-if="plan.end === 'served'">
-      <legend>Beside it</legend>
-      <label v-for="kind in ACCOMPANIMENTS" :key="kind" class="check">
-        <input
-          type="checkbox"
-          :checked="beside(kind) !== undefined"
-          @change="toggleBeside(kind)"
-        />{{ BESIDE[kind].name }}
-      </label>
-    </fieldset>
-    <ul v-if="dish.beside.length > 0" class="beside">
-      <li v-for="b in dish.beside" :key="b.kind">
-        <strong>{{ b.name }}</strong>
-        <QuantityField
-          :label="`${b.name} for one`"
-          hide-label
-          dimension="mass"
-          bare-unit="g"
-          :show="(v) => showMass(v, one)"
-          :min="0.005"
-          :max="2"
-          :model-value="beside(b.kind)?.eachKg ?? null"
-          @update:model-value="setEach(b.kind, $event)"
-        />
-        <span class="quiet small"
-          >each, {{ showMass(b.allKg, one) }} in all<template v-if="b.stockL > 0.01"
-            >, draws {{ showVolume(b.stockL, one) }} hot stock</template
-          ></span
-        >
-      </li>
-    </ul>
+    <BesideFields
+      v-if="plan.end === 'served'"
+      :plan="plan"
+      :sides="dish.beside"
+      :left-l="answers.trace.endLiquidL"
+      :units="units"
+      @change="emit('change', { accompaniments: $event })"
+    />
     <p v-if="dish.takeOuts.length > 0" class="small">
       Take out before serving:
       <strong>{{ dish.takeOuts.map((t) => t.what).join(", ") }}</strong>
@@ -218,13 +172,6 @@ legend {
   display: flex;
   gap: 10px;
   align-items: baseline;
-}
-
-.beside li {
-  display: grid;
-  grid-template-columns: 120px 90px 1fr;
-  gap: 12px;
-  align-items: center;
 }
 
 @media (pointer: coarse) {

@@ -1,0 +1,83 @@
+import { describe, expect, test } from "vitest";
+import { happened } from "../../test/events";
+import { testKitchen, testPlan } from "../../test/kitchen";
+import { runningOf } from "../clock/running";
+import { PlanSchema } from "../simulate/plan-schema";
+import { inWords } from "../units/said";
+import { fold } from "./fold";
+import { onFire } from "./on-fire";
+import { sideBegun, sideLeft, sideSaid } from "./said-marks";
+
+const kitchen = testKitchen();
+const LIT = Date.parse("2026-03-18T08:00:00Z");
+const MINUTE = 60_000;
+const plan = PlanSchema.parse({
+  ...testPlan({ end: "served", stop: { by: "time", holdMin: 120 } }),
+  serves: { people: 10, eachKg: 0.4 },
+  accompaniments: [
+    { kind: "rice", eachKg: 0.07, fromPot: true },
+    { kind: "bread", eachKg: 0.08 },
+  ],
+});
+const on = [
+  { kind: "lit", atMs: LIT },
+  { kind: "simmers", atMs: LIT + 30 * MINUTE },
+] as const;
+const did = (what: string) => ({ kind: "did", what, atMs: LIT + 40 * MINUTE }) as const;
+const potOf = (...events: object[]) => {
+  const cook = fold(happened(...events));
+  return { cook, pot: onFire(plan, kitchen, cook, LIT + 40 * MINUTE) };
+};
+const sides = (...events: object[]) =>
+  potOf(...events).pot.actions.filter((a) => a.kind === "side");
+
+describe("side dishes of a pot that is on", () => {
+  test("each is called for so that it is ready with the pot, with what it takes", () => {
+    const { pot } = potOf(...on);
+    const [rice, bread] = sides(...on);
+    const offMs = pot.forecast!.endMs.expected;
+    expect((offMs - rice!.atMs) / MINUTE).toBeCloseTo(4 + 25, 3);
+    expect((offMs - bread!.atMs) / MINUTE).toBeCloseTo(4, 3);
+    expect(inWords(rice!.lookFor, "metric")).toBe(
+      "700 g for 10. Ladle 1.5 L of hot liquid out of the pot for it. About 29 min, 4 of them by hand: then it is ready with the pot.",
+    );
+    expect(rice!.ladleL).toBeCloseTo(1.54, 9);
+    expect(bread!.ladleL).toBeUndefined();
+    // In its place among what else is due.
+    const { actions } = pot;
+    expect(actions.map((a) => a.atMs)).toEqual(
+      actions.map((a) => a.atMs).toSorted((a, b) => a - b),
+    );
+  });
+
+  test("begun or left out it is called no more; not before the pot is lit, nor once it is served", () => {
+    expect(sides(...on, did(sideBegun("rice"))).map((a) => a.id)).toEqual([sideBegun("bread")]);
+    expect(sides(...on, did(sideBegun("rice")), did(sideLeft("bread")))).toEqual([]);
+    expect(sides()).toEqual([]);
+    const served = {
+      kind: "strained",
+      atMs: LIT + 160 * MINUTE,
+      measured: { massKg: 3, servedKg: 3, passes: 1, clothPasses: 0, pressed: false },
+    };
+    expect(sides(...on, { kind: "offHeat", atMs: LIT + 155 * MINUTE }, served)).toEqual([]);
+    expect(sideSaid(sideLeft("rice"))).toEqual({ kind: "rice", isLeft: true });
+    expect(sideSaid("skim")).toBeNull();
+  });
+
+  test("what is ladled out for it is gone from the pot", () => {
+    const before = potOf(...on).pot.forecast!;
+    const after = potOf(...on, { kind: "ladledOut", volumeL: 1.5, atMs: LIT + 40 * MINUTE }).pot
+      .forecast!;
+    expect(after.strainedL.expected).toBeLessThan(before.strainedL.expected - 1.3);
+  });
+
+  test("on the clock it wants a ring of its own and somebody near; bread only hands", () => {
+    const { cook, pot } = potOf(...on);
+    const batch = { schemaVersion: 3, id: "b", createdMs: LIT, plan, kitchen } as const;
+    const running = runningOf(batch, cook, pot, LIT + 40 * MINUTE)!;
+    const tasks = running.blocks.flatMap((b) => b.meanwhile ?? []).map((m) => m.task);
+    const of = (kind: string) => tasks.find((t) => t.id.endsWith(sideBegun(kind)));
+    expect(of("rice")).toMatchObject({ isFlame: true, ringIds: ["gas"], attention: "near" });
+    expect(of("bread")).toMatchObject({ isFlame: false, ringIds: [] });
+  });
+});
