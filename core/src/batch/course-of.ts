@@ -63,12 +63,14 @@ function turnOf(plan: Plan, said: Cook["settings"][number], tMin: number): HeatT
 
 function pours(kitchen: Kitchen, cook: Cook, at: (ms: number) => number): readonly Happening[] {
   const hotC = boilingPointC(kitchen.altitudeM) - KETTLE_BELOW_BOIL_C;
-  return cook.pours.map(({ atMs, volumeL, isHot }) => ({
-    tMin: at(atMs),
-    does: "pour",
-    kg: isHot ? volumeL * waterDensityKgL(hotC) : coldWaterKg(volumeL, kitchen),
-    tempC: hotC,
-  }));
+  return cook.pours.map(({ atMs, volumeL, isBack }): Happening => {
+    const tMin = at(atMs);
+    const hotKg = Math.abs(volumeL) * waterDensityKgL(hotC);
+    if (volumeL < 0) return { tMin, does: "ladle", kg: hotKg };
+    return isBack
+      ? { tMin, does: "pourBack", kg: hotKg, tempC: hotC }
+      : { tMin, does: "pour", kg: coldWaterKg(volumeL, kitchen), tempC: hotC };
+  });
 }
 
 /** What went in while it was on the heat, and what came out and went back. */

@@ -90,8 +90,8 @@ export interface Cook {
   readonly leftOut: ReadonlySet<string>;
   /** What was put in without having been planned. */
   readonly extras: readonly PlanItem[];
-  /** Liquid poured in, or ladled out (below nothing); what was poured back comes back hot. */
-  readonly pours: readonly { atMs: number; volumeL: number; isHot: boolean }[];
+  /** Liquid poured in, or ladled out (below nothing); what is poured back was ladled out before, and is hot. */
+  readonly pours: readonly { atMs: number; volumeL: number; isBack: boolean }[];
   readonly settings: readonly {
     atMs: number;
     vigour: Vigour;
@@ -260,9 +260,9 @@ const poursOf = (
   back: readonly EventOf<"pouredBack">[],
 ): Cook["pours"] =>
   [
-    ...topped.map(({ atMs, volumeL }) => ({ atMs, volumeL, isHot: false })),
-    ...ladled.map(({ atMs, volumeL }) => ({ atMs, volumeL: -volumeL, isHot: true })),
-    ...back.map(({ atMs, volumeL }) => ({ atMs, volumeL, isHot: true })),
+    ...topped.map(({ atMs, volumeL }) => ({ atMs, volumeL, isBack: false })),
+    ...ladled.map(({ atMs, volumeL }) => ({ atMs, volumeL: -volumeL, isBack: false })),
+    ...back.map(({ atMs, volumeL }) => ({ atMs, volumeL, isBack: true })),
   ].sort((a, b) => a.atMs - b.atMs);
 
 /** What was still lasting ends when something is taken up again, or the next of its kind begins. */

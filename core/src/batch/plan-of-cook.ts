@@ -1,8 +1,10 @@
+import { besideOf } from "../dish/accompaniments";
 import { coldWaterKg, waterL } from "../simulate/water-ways";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
 import { waterDensityKgL } from "../water/properties";
 import type { Cook } from "./fold";
+import { sideBegun } from "./said-marks";
 import { stretchesAsWent } from "./stretches-as-went";
 
 /** What the plan and the cook noted, as one note for the next time. */
@@ -15,7 +17,11 @@ export const notesOf = (plan: Plan, cook: Cook): string =>
  * @throws Problem as waterL does
  */
 export function planOfCook(plan: Plan, kitchen: Kitchen, cook: Cook, id: string): Plan {
-  const toppedL = cook.pours.reduce((sum, t) => sum + t.volumeL, 0);
+  const begunL = besideOf(plan)
+    .filter((s) => s.isFromPot && cook.did.has(sideBegun(s.kind)))
+    .reduce((sum, s) => sum + s.stockL, 0);
+  // What was ladled out for a side dish is so again.
+  const toppedL = cook.pours.reduce((sum, t) => sum + t.volumeL, begunL);
   const pouredL =
     coldWaterKg(waterL(plan, kitchen), kitchen) / waterDensityKgL(kitchen.waterC) + toppedL;
   const went: Plan = { ...plan, ...stretchesAsWent(plan, cook) };

@@ -59,13 +59,27 @@ describe("a pot that follows what was done", () => {
   test("what is ladled out carries its share of salt and gelatin: the rest is as strong as before", () => {
     const salted = { ...stock, items: [...stock.items, saltItem(20)] };
     const at = planned.toSimmerMin + 100;
-    const ladled = run({ happenings: [{ tMin: at, does: "pour", kg: -1, tempC: 92 }] }, salted);
+    const ladled = run({ happenings: [{ tMin: at, does: "ladle", kg: 1 }] }, salted);
     const all = run({}, salted);
     expect(all.strained.saltG - ladled.strained.saltG).toBeGreaterThan(3);
     const before = pointAt(all, at);
     const after = pointAt(ladled, at + 1);
     expect(after.gelatinG / after.liquidKg).toBeCloseTo(before.gelatinG / before.liquidKg, 0);
     expect(ladled.ledger.handedOn).toBeCloseTo(-1, 6);
+    // Poured back it brings that along; what is more than was ladled out is water.
+    const back = run(
+      {
+        happenings: [
+          { tMin: at, does: "ladle", kg: 1 },
+          { tMin: at + 5, does: "pourBack", kg: 1.2, tempC: 90 },
+        ],
+      },
+      salted,
+    );
+    // Thinner by that water, less salt stays on the bones.
+    expect(Math.abs(back.strained.saltG - all.strained.saltG)).toBeLessThan(0.1);
+    expect(back.ledger.handedOver).toBeCloseTo(1, 9);
+    expect(back.ledger.added - all.ledger.added).toBeCloseTo(0.2, 9);
   });
 
   test("an ingredient goes in, comes out and goes back when it did", () => {

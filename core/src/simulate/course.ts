@@ -18,9 +18,15 @@ export interface Gap {
   readonly what: "heat" | "lid";
 }
 
-/** Something that happens at one moment. Liquid below nothing is ladled out. */
+/** Something that happens at one moment. What is poured back was ladled out before. */
 export type Happening =
-  | { readonly tMin: number; readonly does: "pour"; readonly kg: number; readonly tempC: number }
+  | {
+      readonly tMin: number;
+      readonly does: "pour" | "pourBack";
+      readonly kg: number;
+      readonly tempC: number;
+    }
+  | { readonly tMin: number; readonly does: "ladle"; readonly kg: number }
   | { readonly tMin: number; readonly does: "in"; readonly itemId: string; readonly massKg: number }
   | { readonly tMin: number; readonly does: "out" | "back"; readonly itemId: string };
 

@@ -68,6 +68,9 @@ export class Pot {
   readonly lossWK: number;
   readonly dissolved = new Dissolved();
   private readonly outOfPot = new Map<string, OutOfPot>();
+  /** What was ladled out and not poured back yet. */
+  private readonly ladled = new Dissolved();
+  private ladledKg = 0;
   liquidKg = 0;
   fatKg = 0;
   tempC: number;
@@ -193,20 +196,39 @@ export class Pot {
     solid.takenUpKg += solid.uptakeStepKg();
   }
 
-  /** Ladles kg of liquid out, with its share of what is dissolved. */
+  /** Ladles kg of liquid out, with its share of what is dissolved; it can be poured back. */
   ladleOut(kg: number): void {
-    this.giveAway(Math.min(this.liquidKg, kg), "handedOn");
+    const outKg = Math.min(this.liquidKg, kg);
+    this.ladled.give(this.giveAway(outKg, "handedOn"));
+    this.ladledKg += outKg;
     this.geometry = null;
   }
 
-  private giveAway(outKg: number, kind: "handedOn" | "overRim"): void {
+  /** Pours kg back of what was ladled out, as it was; what is more than that is water. */
+  pourBack(kg: number, tempC: number): void {
+    const backKg = Math.min(this.ladledKg, kg);
+    if (backKg > 0) {
+      this.mix(backKg * WATER_HEAT_KJ_KG_K.value, tempC);
+      this.dissolved.give(this.ladled.take(backKg / this.ladledKg));
+      this.liquidKg += backKg;
+      this.ladledKg -= backKg;
+      this.ledger.post("handedOver", backKg);
+      this.geometry = null;
+    }
+    if (kg > backKg) this.addWater(kg - backKg, tempC);
+  }
+
+  /** What goes with outKg of the liquid, all its gelatin in. */
+  private giveAway(outKg: number, kind: "handedOn" | "overRim"): DissolvedShare {
     const share = this.liquidKg > 0 ? outKg / this.liquidKg : 0;
-    const leftG = this.dissolved.gelatinG - this.gelatinG * share;
-    this.dissolved.take(share);
+    const gelatinG = this.gelatinG * share;
+    const leftG = this.dissolved.gelatinG - gelatinG;
+    const gone = this.dissolved.take(share);
     // What the solids gave stays counted as theirs, so all of what goes is taken off here.
     this.dissolved.gelatinG = leftG;
     this.liquidKg -= outKg;
     this.ledger.post(kind, -outKg);
+    return { ...gone, gelatinG };
   }
 
   /** Lifts a solid out with what clings to it. */

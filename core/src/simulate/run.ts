@@ -468,10 +468,13 @@ export class Run implements Cooking {
   }
 
   private follow(happening: Happening): void {
-    if (happening.does === "pour") {
-      if (happening.kg > 0) this.pot.addWater(happening.kg, happening.tempC);
-      else this.pot.ladleOut(-happening.kg);
-      return;
+    switch (happening.does) {
+      case "pour":
+        return this.pot.addWater(happening.kg, happening.tempC);
+      case "ladle":
+        return this.pot.ladleOut(happening.kg);
+      case "pourBack":
+        return this.pot.pourBack(happening.kg, happening.tempC);
     }
     const item = this.plan.items.find((i) => i.id === happening.itemId);
     if (item === undefined) return;
