@@ -73,9 +73,13 @@ function pours(kitchen: Kitchen, cook: Cook, at: (ms: number) => number): readon
   });
 }
 
-/** What went in while it was on the heat, and what came out and went back. */
+/** What went in while it was on the heat, what came out and went back, and where a fork went in. */
 function moves(plan: Plan, cook: Cook, at: (ms: number) => number): readonly Happening[] {
-  const list: Happening[] = [];
+  const list: Happening[] = cook.checks.map(({ atMs, itemId }) => ({
+    tMin: at(atMs),
+    does: "fork",
+    itemId,
+  }));
   for (const item of plan.items) {
     const added = cook.addedItems.get(item.id);
     if (added !== undefined && (item.when.at !== "start" || at(added.atMs) > 0))

@@ -41,6 +41,8 @@ export interface TenderForecast {
 export interface LiveForecast {
   /** The plan's own simulation, as drawn. */
   readonly planned: Trace;
+  /** The same with what waits for a piece moved by what the fork said of it. */
+  readonly timed: Trace;
   /** The water that is poured in at the start, L as it runs from the tap. */
   readonly waterL: number;
   /** The pot as it really goes: what was done is in, what is to come is foreseen. */
@@ -127,6 +129,7 @@ export function forecastLive(
     min !== null && min < by && isOn ? model.msAt(min) : null;
   return {
     planned: model.planned,
+    timed: model.timed,
     waterL: model.waterL,
     course: model.long,
     steamRate,

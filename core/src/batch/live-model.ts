@@ -18,6 +18,7 @@ import { asSeen, simmersAtMin } from "./as-seen";
 import { isTappedIn } from "./counter";
 import { firstHeatMs, minOf } from "./course-of";
 import type { Cook, Reading } from "./fold";
+import { forkBeliefs, forkedFor } from "./fork-beliefs";
 import { begunIdsOf, begunStretches, movingAsSaid } from "./stretch-now";
 
 const MINUTE_MS = 60_000;
@@ -48,6 +49,8 @@ export interface LiquidReading {
 export class LiveModel {
   /** The plan's own simulation, as if nothing had come between. */
   readonly planned: Trace;
+  /** The same with what waits for a piece moved by what the fork said of it. */
+  readonly timed: Trace;
   /** Water poured in at the start, L. */
   readonly waterL: number;
   /** The pot as it goes, held well past its end. */
@@ -83,6 +86,7 @@ export class LiveModel {
     this.waterL = waterL(plan, kitchen);
     const waterKg = coldWaterKg(this.waterL, kitchen);
     this.planned = planned ?? simulate(plan, kitchen, { waterKg });
+    this.timed = this.planned;
     const untilMs = cook.offMs === null ? nowMs : Math.min(nowMs, cook.offMs);
     const nowMin = this.modelMin(untilMs);
     const { course, parameters } = asSeen(plan, kitchen, cook, untilMs, this.planned);
@@ -93,10 +97,24 @@ export class LiveModel {
     const longMin = Math.min(LONGEST_MIN, Math.max(holdMin * 1.5 + 60, heldMin + 120));
     const lastFromMin = Math.max(0, (laterFromMin.at(-1) ?? 0) - simmerMin);
     const longPlan = this.longPlan(longMin, heldMin, lastFromMin);
-    this.long = simulate(longPlan, kitchen, {
+    const options = {
       waterKg,
       course: laterFromMin.length === 0 ? course : { ...course, stretchFromMin: laterFromMin },
       parameters: { ...parameters, evaporation: parameters.evaporation * steams },
+    };
+    const forked = forkedFor(plan, cook);
+    if (forked.size === 0) {
+      this.long = simulate(longPlan, kitchen, options);
+      return;
+    }
+    // What waits for a piece goes by what the fork said of it; until then it is in, whatever was planned.
+    const stays = new Map([...forked].map((id) => [id, Infinity]));
+    const asForked = simulate(longPlan, kitchen, { ...options, targets: stays });
+    const targets = forkBeliefs(plan, cook, asForked);
+    this.timed = simulate(plan, kitchen, { waterKg, targets });
+    this.long = simulate(this.longPlan(longMin, heldMin, lastFromMin), kitchen, {
+      ...options,
+      targets,
     });
   }
 
@@ -105,13 +123,13 @@ export class LiveModel {
    * not in yet due when it was planned or from now on.
    */
   private longPlan(longMin: number, heldMin: number, lastFromMin: number): Plan {
-    const { plan, cook, planned } = this;
+    const { plan, cook, planned, timed } = this;
     const begun = begunIdsOf(plan, cook);
     const isShutFirst = plan.heat.method === "pressure";
     // Shut up first, what counts from the start would be in from the start.
     const dueAt = (min: number): When =>
       isShutFirst ? { at: "beforeEnd", min: Math.max(1, longMin - min) } : { at: "after", min };
-    const items = countedBack(plan, planned).items.map((given): PlanItem => {
+    const items = countedBack(plan, timed).items.map((given): PlanItem => {
       const moved = movingAsSaid(given, begun, cook, dueAt(heldMin));
       if (moved.when !== given.when) return moved;
       const item = this.outByPlan(moved, longMin, heldMin);

@@ -26,7 +26,7 @@ export function actionsFor(
   nowMs: number,
 ): readonly Action[] {
   if (cook.strainedMs !== null) return [];
-  const plan = countedBack(written, forecast.planned);
+  const plan = countedBack(written, forecast.timed);
   // What comes round, and how it ends, is by the heat that it is on.
   const now = { ...planNow(plan, cook), then: plan.then };
   if (cook.litMs === null)

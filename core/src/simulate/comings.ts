@@ -22,13 +22,14 @@ export class Comings {
     private readonly recorder: Recorder,
     plannedHoldMin: number,
     private readonly course: CourseReader,
+    targets: ReadonlyMap<string, number>,
   ) {
     for (const item of plan.items)
       if (isFirst(item, plan)) {
         pot.addItem(item);
         this.inMin.set(item.id, 0);
       }
-    this.moves = movesOf(plan, plannedHoldMin, pot.liquidKg).filter(
+    this.moves = movesOf(plan, plannedHoldMin, pot.liquidKg, targets).filter(
       (m) => (m.does === "out" || !isFirst(m.item, plan)) && !course.moves(m.item.id, m.does),
     );
   }
@@ -126,7 +127,8 @@ export class Comings {
     return this.moves.splice(0);
   }
 
-  private cookOf(itemId: string | undefined): number {
+  /** Cook value of an ingredient now; 0 where it is not in the pot. */
+  cookOf(itemId: string | undefined): number {
     return this.pot.contents.find((s) => s.item.id === itemId)?.heat.cookMin ?? 0;
   }
 }

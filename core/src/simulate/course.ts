@@ -28,7 +28,7 @@ export type Happening =
     }
   | { readonly tMin: number; readonly does: "ladle"; readonly kg: number }
   | { readonly tMin: number; readonly does: "in"; readonly itemId: string; readonly massKg: number }
-  | { readonly tMin: number; readonly does: "out" | "back"; readonly itemId: string };
+  | { readonly tMin: number; readonly does: "out" | "back" | "fork"; readonly itemId: string };
 
 /**
  * What really happens to a pot, where it departs from its plan. A simulation follows it to the minute;

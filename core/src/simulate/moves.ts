@@ -23,17 +23,24 @@ export const isStaged = ({ when }: PlanItem): boolean =>
   when.at === "stretch";
 
 /** Everything that moves during a hold of plannedMin; what has a minute first, by it. */
-export function movesOf(plan: Plan, plannedMin: number, startLiquidKg: number): readonly Move[] {
+export function movesOf(
+  plan: Plan,
+  plannedMin: number,
+  startLiquidKg: number,
+  targets: ReadonlyMap<string, number>,
+): readonly Move[] {
+  const waits = (item: PlanItem, does: Move["does"], forId: string) =>
+    waiting(plan, item, does, forId, startLiquidKg, targets.get(forId) ?? 1);
   const moves: Move[] = [];
   for (const item of plan.items) {
     const { when, out } = item;
     if (when.at === "after") moves.push({ item, does: "in", dueMin: when.min });
     if (when.at === "beforeEnd")
       moves.push({ item, does: "in", dueMin: Math.max(0, plannedMin - when.min) });
-    if (when.at === "whenTender") moves.push(waiting(plan, item, "in", when.itemId, startLiquidKg));
+    if (when.at === "whenTender") moves.push(waits(item, "in", when.itemId));
     if (out?.when.at === "beforeEnd")
       moves.push({ item, does: "out", dueMin: Math.max(0, plannedMin - out.when.min) });
-    if (out?.when.at === "tender") moves.push(waiting(plan, item, "out", item.id, startLiquidKg));
+    if (out?.when.at === "tender") moves.push(waits(item, "out", item.id));
   }
   return moves.sort((a, b) => (a.dueMin ?? Infinity) - (b.dueMin ?? Infinity));
 }
@@ -45,6 +52,7 @@ function waiting(
   does: "in" | "out",
   itemId: string,
   startLiquidKg: number,
+  factor: number,
 ): Move {
   const awaited = plan.items.find((i) => i.id === itemId);
   const target = awaited === undefined ? null : eatenTarget(awaited, plan, startLiquidKg);
@@ -52,7 +60,7 @@ function waiting(
     item,
     does,
     dueMin: null,
-    waitsFor: { itemId, cookMin: target?.ideal.value ?? Infinity },
+    waitsFor: { itemId, cookMin: (target?.ideal.value ?? Infinity) * factor },
   };
 }
 

@@ -7,4 +7,6 @@ export interface SimulateOptions {
   readonly parameters?: Parameters;
   /** What really happened, where that is known. */
   readonly course?: Course;
+  /** How far from the usual a piece is tender, as a factor, by item: what waits for it waits so long. */
+  readonly targets?: ReadonlyMap<string, number>;
 }

@@ -23,9 +23,10 @@ import type { SimulateOptions } from "./options";
 import { Recorder } from "./recorder";
 import { strain } from "./straining";
 import { FIRST_STRETCH, isOn, stretchesOf, type PlannedStretch } from "./stretches";
-import type { ItemCourse, Mark, Phase, StretchCourse, Trace } from "./trace";
+import type { Forked, ItemCourse, Mark, Phase, StretchCourse, Trace } from "./trace";
 import { neverThere, wantedKg, type Until } from "./until";
 
+const AS_USUAL: ReadonlyMap<string, number> = new Map();
 const STEP_S = 30;
 const LONGEST_HOLD_MIN = 2880;
 /** Less than this over the rim is rounding, kg. */
@@ -48,6 +49,7 @@ export class Run implements Cooking {
   private programme: Programme;
   private stretch: PlannedStretch;
   private readonly done: StretchCourse[] = [];
+  private readonly forks: Forked[] = [];
   private readonly course: CourseReader;
   private readonly follows: boolean;
   private readonly recorder: Recorder;
@@ -94,7 +96,14 @@ export class Run implements Cooking {
       options.waterKg,
       fromKettle ? this.boilingC - KETTLE_BELOW_BOIL_C : kitchen.waterC,
     );
-    this.comings = new Comings(plan, this.pot, this.recorder, plannedHoldMin, this.course);
+    this.comings = new Comings(
+      plan,
+      this.pot,
+      this.recorder,
+      plannedHoldMin,
+      this.course,
+      options.targets ?? AS_USUAL,
+    );
     this.startKg = this.pot.liquidKg;
     this.stretch = { id: FIRST_STRETCH, heat: plan.heat, stop: plan.stop };
     this.programme = programmeOf(this, plan.heat);
@@ -151,6 +160,7 @@ export class Run implements Cooking {
     return {
       points: this.recorder.points,
       marks: this.recorder.marks,
+      forks: this.forks,
       ledger: pot.ledger.totals,
       strained: {
         liquidKg: pot.liquidKg,
@@ -482,7 +492,13 @@ export class Run implements Cooking {
       if (!this.comings.inMin.has(item.id))
         this.comings.putIn({ ...item, massKg: happening.massKg }, this.tMin);
     } else if (happening.does === "out") this.comings.takeOut(item, this.tMin);
-    else this.comings.putBack(item, this.tMin);
+    else if (happening.does === "back") this.comings.putBack(item, this.tMin);
+    else
+      this.forks.push({
+        itemId: item.id,
+        tMin: this.tMin,
+        cookMin: this.comings.cookOf(item.id),
+      });
   }
 
   mark(kind: Mark["kind"]): void {

@@ -65,6 +65,13 @@ export interface StretchCourse {
   readonly holdC: number;
 }
 
+/** A fork that went into a piece, and the cook value it found there. */
+export interface Forked {
+  readonly itemId: string;
+  readonly tMin: number;
+  readonly cookMin: number;
+}
+
 /** What is in the bowl after the sieve. */
 export interface Strained {
   readonly liquidKg: number;
@@ -101,6 +108,7 @@ export interface ItemCourse {
 export interface Trace {
   readonly points: readonly TracePoint[];
   readonly marks: readonly Mark[];
+  readonly forks: readonly Forked[];
   readonly ledger: LedgerTotals;
   readonly strained: Strained;
   readonly comeUpMin: number;

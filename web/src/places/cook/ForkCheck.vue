@@ -1,5 +1,7 @@
 <script setup lang="ts">
 import { CHECKS, type Check } from "@kettlos/core/batch/batch-schema";
+import { whereIs } from "@kettlos/core/batch/counter";
+import { liftedOut, putBack } from "@kettlos/core/batch/said-marks";
 import { DONE_SIGNS } from "@kettlos/core/dish/meat-of";
 import { nameOf } from "@kettlos/core/simulate/item-facts";
 import type { PlanItem } from "@kettlos/core/simulate/plan-schema";
@@ -22,13 +24,22 @@ const WORDS: Record<Check, { label: string; hint: string }> = {
 };
 const targetOf = (item: PlanItem) =>
   judgedTarget(item, props.pot.batch.plan, props.pot.forecast.planned);
+/** What is in the pot now: a fork goes into nothing else. */
+const isIn = (item: PlanItem) => {
+  const { batch, cook } = props.pot;
+  const isOut = cook.did.has(liftedOut(item.id)) && !cook.did.has(putBack(item.id));
+  return whereIs(item, batch.plan, cook) === "pot" && !isOut;
+};
 const judged = computed(() =>
-  props.pot.batch.plan.items.filter((i) => targetOf(i) !== null && i.when.at !== "nextDay"),
+  props.pot.batch.plan.items.filter((i) => targetOf(i) !== null && isIn(i)),
 );
 const itemId = ref("");
 watch(
   shown,
-  () => (itemId.value = props.pot.forecast.tender?.itemId ?? judged.value[0]?.id ?? ""),
+  () => {
+    const ruling = judged.value.find((i) => i.id === props.pot.forecast.tender?.itemId);
+    itemId.value = (ruling ?? judged.value[0])?.id ?? "";
+  },
   { immediate: true },
 );
 const sign = computed(() => {
@@ -44,7 +55,7 @@ function save(how: Check) {
 
 <template>
   <OpenDialog v-model="shown" title="What the fork says" width="min(520px, 94vw)">
-    <p v-if="judged.length === 0">Nothing in this pot is judged by a fork.</p>
+    <p v-if="judged.length === 0">Nothing that is in the pot now is judged by a fork.</p>
     <div v-else class="fields">
       <label
         >Which piece
