@@ -1,3 +1,4 @@
+import type { BoilDown } from "./read-boil-down";
 import type { LineParts } from "../../ingredient/line-parts";
 import type { Vigour } from "../../heat/constants";
 import type { Work } from "../../prepare/work-schema";
@@ -75,6 +76,8 @@ export interface HeadFacts {
   readonly hold: number | "tender" | null;
   /** Minutes of it, at its end, with the lid off; null where the lid stays as it is. */
   readonly openMin: number | null;
+  /** The sauce boiled down once it is done; null where it is not. */
+  readonly boilDown: BoilDown | null;
 }
 
 export interface StepReading {

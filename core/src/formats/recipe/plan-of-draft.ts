@@ -1,7 +1,14 @@
 import { ingredientById } from "../../ingredient/catalogue";
 import type { IngredientGroup } from "../../ingredient/ingredient";
 import { SCHEMA_VERSION, type Kitchen } from "../../simulate/kitchen-schema";
-import { PlanSchema, type Heat, type Plan, type Stop } from "../../simulate/plan-schema";
+import {
+  PlanSchema,
+  type Heat,
+  type Plan,
+  type PlanItem,
+  type Stop,
+  type When,
+} from "../../simulate/plan-schema";
 import { suits } from "../../simulate/references";
 import { isRoomIn } from "../../simulate/water-ways";
 import { Problem } from "../../units/problem";
@@ -53,7 +60,9 @@ export function planOfDraft(draft: RecipeDraft, kitchen: Kitchen, id: string): P
   const used = draft.lines.filter((l) => !l.isLeftOut && !l.isToTaste && l.ingredientId !== null);
   const water = used.filter((l) => l.ingredientId === "water");
   const solid = used.filter((l) => l.ingredientId !== "water");
-  const items = solid.map((l) => itemOf(l, solid, kitchen));
+  const said = stretchesSaid(draft, heat, suits(last, "hob"));
+  const isOut = draft.boilDown?.isMeatOut === true && said.then.some((s) => s.id === BOIL_DOWN);
+  const items = solid.map((l) => outFor(isOut, itemOf(l, solid, kitchen)));
   const made = PlanSchema.safeParse({
     schemaVersion: SCHEMA_VERSION,
     id,
@@ -66,7 +75,7 @@ export function planOfDraft(draft: RecipeDraft, kitchen: Kitchen, id: string): P
         ? { by: "cover" }
         : { by: "amount", volumeL: water.reduce((sum, l) => sum + (l.massKg ?? 0), 0) },
     heat,
-    ...stretchesSaid(draft, heat),
+    ...said,
     end: draft.end,
     serves:
       draft.people === null || draft.end === "strained"
@@ -92,23 +101,45 @@ export function planOfDraft(draft: RecipeDraft, kitchen: Kitchen, id: string): P
   return { ...plan, vesselId: (fitting ?? last).id };
 }
 
-/** One stretch, or with the lid off at its end two; an end longer than all of it is none. */
-function stretchesSaid({ hold, openMin }: RecipeDraft, heat: Heat): Pick<Plan, "stop" | "then"> {
+/** One stretch; with the lid off at its end, or its sauce boiled down, more. An end longer than all of it is none. */
+function stretchesSaid(
+  draft: RecipeDraft,
+  heat: Heat,
+  isForHob: boolean,
+): Pick<Plan, "stop" | "then"> {
+  const { hold, openMin } = draft;
   const stopOf = (min: number | "tender" | null): Stop =>
     min === "tender" || min === null ? { by: "tender" } : { by: "time", holdMin: min };
+  const down = isForHob ? boilDownSaid(draft) : [];
   const isOpened = (heat.method === "hob" || heat.method === "oven") && heat.lid !== "off";
   const firstMin = typeof hold === "number" ? hold - (openMin ?? 0) : hold;
   const isWhole = typeof firstMin !== "number" || firstMin >= 1;
   if (openMin === null || openMin < 1 || !isOpened || !isWhole)
-    return { stop: stopOf(hold), then: [] };
+    return { stop: stopOf(hold), then: down };
   const open =
     heat.method === "hob"
       ? { ...heat, lid: "off" as const, boilFirstMin: null }
       : { ...heat, lid: "off" as const, start: "hot" as const };
   return {
     stop: stopOf(firstMin),
-    then: [{ id: "uncovered", heat: open, stop: { by: "time", holdMin: openMin } }],
+    then: [{ id: "uncovered", heat: open, stop: { by: "time", holdMin: openMin } }, ...down],
   };
+}
+
+const BOIL_DOWN = "boil-down";
+
+/** The sauce of a dish boiled down on the ring, the lid off: so far, or so long. */
+function boilDownSaid({ boilDown, end }: RecipeDraft): Plan["then"] {
+  if (boilDown === null || end === "strained") return [];
+  const { share, volumeL, min } = boilDown;
+  const stop: Stop =
+    share !== null
+      ? { by: "share", share }
+      : volumeL !== null
+        ? { by: "liquid", liquidL: volumeL }
+        : { by: "time", holdMin: Math.max(1, min ?? 1) };
+  const heat = { method: "hob", vigour: "rolling", lid: "off", boilFirstMin: null } as const;
+  return [{ id: BOIL_DOWN, heat, stop }];
 }
 
 /** More than a plan holds, named by where it is. */
@@ -126,6 +157,15 @@ const tooMuch = (path: readonly PropertyKey[], items: number): Problem =>
         null,
         `An amount or a name in it is more than a plan holds (${path.map(String).join(" ")}). Look at the weights: up to 200 kg each.`,
       );
+
+/** Meat that is lifted out while the sauce boils down, and goes back at the end. */
+const outFor = <T extends { readonly ingredientId: string; readonly when: When }>(
+  isOut: boolean,
+  item: T,
+): T & Pick<PlanItem, "out"> =>
+  isOut && ingredientById(item.ingredientId).group === "meat" && item.when.at === "start"
+    ? { ...item, out: { when: { at: "stretch", stretchId: BOIL_DOWN }, isBack: true } }
+    : item;
 
 /** What goes in as a line of the recipe says it. */
 function itemOf(line: DraftLine, all: readonly DraftLine[], kitchen: Kitchen) {

@@ -1,5 +1,6 @@
 import type { Vigour } from "../../heat/constants";
 import type { Method } from "../../heat/method";
+import { boilDownOf } from "./read-boil-down";
 import { outcomeOf } from "../../units/problem";
 import { readNumber } from "../../units/read-number";
 import { readQuantity } from "../../units/read-quantity";
@@ -108,10 +109,16 @@ function vigourOf(text: string): Vigour | null {
   return /\b(steady|brisk\w*|lively)\b/i.test(text) ? "steady" : null;
 }
 
+/** Where the longest stretch is said; -1 where none is. */
+const mainAt = (sentences: readonly string[], hold: Hold | null): number =>
+  hold === null
+    ? -1
+    : sentences.findIndex((s) => stretchesOf(s).some((x) => x.toMin === hold.main.toMin));
+
 /** The sentence of the longest stretch, and the one before it: what they say of the pot holds for it. */
 function mainSentences(sentences: readonly string[], hold: Hold | null): readonly string[] {
   if (hold === null) return sentences;
-  const at = sentences.findIndex((s) => stretchesOf(s).some((x) => x.toMin === hold.main.toMin));
+  const at = mainAt(sentences, hold);
   return [sentences[at], sentences[at - 1]].filter((s) => s !== undefined);
 }
 const firstOf = <T>(texts: readonly string[], read: (text: string) => T | null): T | null => {
@@ -158,8 +165,13 @@ export function readHeat(
   steps: readonly string[],
 ): Omit<HeadFacts, "name" | "people" | "end"> & { doubts: readonly Doubt<HeadFacts>[] } {
   const text = steps.join(". ");
-  const hold = holdOf(text);
   const sentences = sentencesOf(text);
+  const whole = holdOf(text);
+  const afterAt = mainAt(sentences, whole) + 1;
+  const down = whole === null ? null : boilDownOf(sentences.slice(afterAt));
+  // How long its sauce boils down is no time of the dish.
+  const hold =
+    down === null ? whole : holdOf(sentences.filter((_, i) => i !== afterAt + down.at).join(" "));
   const main = mainSentences(sentences, hold);
   const method = firstOf(main.slice(0, 1), methodOf) ?? methodOf(text);
   const degrees = method === "oven" ? (firstOf(main, ovenOf) ?? ovenOf(text) ?? []) : [];
@@ -184,6 +196,7 @@ export function readHeat(
     // What is uncovered at the end was covered before.
     lid: openEnd === null ? (firstOf(main, lidOf) ?? lidOf(text)) : lidBefore(openEnd),
     openMin: openEnd?.min ?? null,
+    boilDown: down?.said ?? null,
     vigour: firstOf(main, vigourOf) ?? vigourOf(text),
     hold: isOne && !isUntil && !isSet ? hold.fromMin : null,
     doubts,

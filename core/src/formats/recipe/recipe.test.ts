@@ -312,6 +312,56 @@ describe("a recipe of two stretches", () => {
     expect(again.then[0]?.heat).toMatchObject({ method: "hob", lid: "off" });
   });
 
+  test.each([
+    ["Remove the meat. Boil the sauce down by half. Return the meat.", { by: "share", share: 0.5 }],
+    [
+      "Transfer the goat to a plate. Reduce the cooking liquid by a third. Put the meat back.",
+      { by: "share", share: 2 / 3 },
+    ],
+    [
+      "Lift the meat out and reduce the sauce to 800 ml. Return the meat.",
+      { by: "liquid", liquidL: 0.8 },
+    ],
+    [
+      "Take the meat out. Boil the juices down for 15 minutes. Return the meat.",
+      { by: "time", holdMin: 15 },
+    ],
+  ] as const)("its sauce boiled down, the meat out for it: %s", (end, stop) => {
+    const plan = read(`Cover and simmer for 2 hours. ${end}`);
+    expect(minutes(plan)[0]).toBe(120);
+    expect(plan.then).toHaveLength(1);
+    expect(plan.then[0]).toMatchObject({ heat: { vigour: "rolling", lid: "off" } });
+    expect(plan.then[0]?.stop.by).toBe(stop.by);
+    for (const [key, value] of Object.entries(stop))
+      if (typeof value === "number")
+        expect(plan.then[0]?.stop).toHaveProperty(key, expect.closeTo(value, 6));
+    const meat = plan.items.find((i) => i.out !== undefined);
+    expect(meat?.out).toEqual({ when: { at: "stretch", stretchId: "boil-down" }, isBack: true });
+  });
+
+  test("boiled down with the meat in, written out and read back: as far as it was", () => {
+    const plan = read("Cover and simmer for 2 hours. Reduce the sauce by half.");
+    expect(plan.items.every((i) => i.out === undefined)).toBe(true);
+    const trace = simulate(plan, testKitchen(), { waterKg: 1 });
+    const again = planOfDraft(
+      firstChoices(readRecipeJsonLd(writeRecipeJsonLd(plan, trace, 1))),
+      testKitchen(),
+      "y",
+    );
+    expect(minutes(again)[0]).toBe(120);
+    expect(again.then[0]?.stop).toEqual({ by: "share", share: 0.5 });
+  });
+
+  test.each([
+    "Simmer for 2 hours until the sauce is reduced by half.",
+    "Add the wine and reduce by half. Simmer for 2 hours.",
+    "Simmer for 2 hours. Strain, and reduce the liquid by half.",
+    "Simmer for 2 hours. Reduce the heat.",
+    "Simmer for 2 hours. Reduce the sauce until it is thick.",
+  ])("no boiling down of its own: %s", (steps) => {
+    expect(read(steps).then).toEqual([]);
+  });
+
   test("one stretch stays one", () => {
     expect(read("Simmer uncovered for 2 hours.").then).toEqual([]);
     expect(read("Cover and simmer for 2 hours.").then).toEqual([]);

@@ -63,6 +63,8 @@ const isMeat = ({ group }: Ingredient): boolean => group === "meat";
 
 type Found = { readonly when: LineFacts["when"]; readonly isSure: boolean; readonly said: string };
 
+const GOES_BACK = /\breturn\w*\b|\bback (?:in|into|to)\b|\b(?:put|add|place)\b[^.]*\bback\b/i;
+
 /** When the steps put something in, if they say so. */
 function whenOf(
   line: DraftLine,
@@ -71,7 +73,8 @@ function whenOf(
 ): Found | null {
   let found: Found | null = null;
   for (const [i, sentence] of sentences.entries()) {
-    if (!mentions(sentence, line)) continue;
+    // What goes back was in before.
+    if (!mentions(sentence, line) || GOES_BACK.test(sentence)) continue;
     const isAdded = ADDS.test(sentence);
     const last = LAST.exec(sentence);
     const span =

@@ -41,8 +41,21 @@ const minutesOf = ({ stretches }: Trace, index: number): number => {
 
 const LID_TEXT = { off: " uncovered", ajar: " with the lid ajar", on: " covered" } as const;
 
+/** What boils down, by how far; null where it goes by the clock or the fork. */
+function downText(stop: HeatStretch["stop"], min: number): string | null {
+  const far =
+    stop.by === "share"
+      ? `${Math.round(stop.share * 100)} % of it`
+      : stop.by === "liquid"
+        ? `${Number((stop.liquidL * 1000).toPrecision(3))} ml`
+        : null;
+  return far === null
+    ? null
+    : `Boil the sauce down uncovered to ${far}, which takes about ${min} minutes.`;
+}
+
 /** A later stretch: what moves as it begins, the heat, and for how long. */
-function stretchText({ id, heat }: HeatStretch, plan: Plan, min: number): string {
+function stretchText({ id, heat, stop }: HeatStretch, plan: Plan, min: number): string {
   const moving = (test: (item: PlanItem) => boolean) => plan.items.filter(test);
   const out = moving((i) => i.out?.when.at === "stretch" && i.out.when.stretchId === id);
   const back = moving((i) => i.out?.backAt === id);
@@ -55,7 +68,7 @@ function stretchText({ id, heat }: HeatStretch, plan: Plan, min: number): string
     ...(out.length === 0 ? [] : [`Take the ${names(out)} out.`]),
     ...(back.length === 0 ? [] : [`Put the ${names(back)} back.`]),
     ...(goesIn.length === 0 ? [] : [`Add the ${names(goesIn)}.`]),
-    `Then ${heatText(heat)}${lid} for ${min} minutes more.`,
+    downText(stop, min) ?? `Then ${heatText(heat)}${lid} for ${min} minutes more.`,
   ].join(" ");
 }
 

@@ -156,7 +156,7 @@ describe("eaters", () => {
 
   test("side dishes and the stock they draw; what a portion costs", () => {
     const text = mount(EatersPanel, { global, props: panel(braise) }).text();
-    expect(text).toMatch(/polenta.*480 g in all, draws 2\.2 L hot stock/s);
+    expect(text).toMatch(/polenta.*480 g in all.*takes 2\.2 L of hot liquid/s);
     expect(text).toMatch(/Costs € \d+\.\d\d\s*, € \d+\.\d\d a portion\s*; \d without a price/);
   });
 

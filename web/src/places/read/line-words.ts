@@ -18,10 +18,35 @@ const METHODS = {
   pressure: "under pressure",
 } as const;
 
+/** ", then its sauce boiled down to half, the meat out". */
+function downWords(
+  { share, volumeL, min, isMeatOut }: NonNullable<RecipeDraft["boilDown"]>,
+  units: UnitSystem,
+): string {
+  const far =
+    share !== null
+      ? ` to ${Math.round(share * 100)} %`
+      : volumeL !== null
+        ? ` to ${showVolume(volumeL, units)}`
+        : ` for ${showDuration(min ?? 0)}`;
+  return `, then its sauce boiled down${far}${isMeatOut ? ", the meat out" : ""}`;
+}
+
 /** How a draft says what it has understood so far. */
 export const lineWords = {
   heat(
-    { method, ovenC, hold, crockSetting, lid, vigour, end, isCovered, openMin }: RecipeDraft,
+    {
+      method,
+      ovenC,
+      hold,
+      crockSetting,
+      lid,
+      vigour,
+      end,
+      isCovered,
+      openMin,
+      boilDown,
+    }: RecipeDraft,
     units: UnitSystem,
   ): string {
     const where = method === null ? "" : METHODS[method];
@@ -38,7 +63,8 @@ export const lineWords = {
     const water = isCovered ? ", water to cover" : "";
     const open =
       openMin === null || lid === "off" ? "" : `, the last ${showDuration(openMin)} uncovered`;
-    const said = `${where}${how}${lively}${long}${covered}${open}${water}`;
+    const down = boilDown === null || end === "strained" ? "" : downWords(boilDown, units);
+    const said = `${where}${how}${lively}${long}${covered}${open}${water}${down}`;
     if (said === "") return "";
     const ends = end === "strained" ? ". Strained." : ". Served as it is.";
     return said.charAt(0).toUpperCase() + said.slice(1) + ends;
