@@ -120,3 +120,10 @@ export const storedEvents = (page: Page): Promise<{ kind: string; atMs: number }
         };
       }),
   );
+
+/** A reading of what chills, written down. */
+export async function readAt(page: Page, degrees: string): Promise<void> {
+  await page.getByLabel("In the middle it is at").fill(degrees);
+  await page.getByLabel("In the middle it is at").press("Enter");
+  await expect(page.getByLabel("Readings").getByText(degrees)).toBeVisible();
+}

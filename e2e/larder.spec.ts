@@ -1,18 +1,12 @@
 import { expect, test, type Page } from "@playwright/test";
 import { violations } from "./axe";
-import { forward, openSample, stockThroughSieve } from "./kitchens";
+import { forward, openSample, readAt, stockThroughSieve } from "./kitchens";
 
 const EVENING = new Date("2026-03-18T20:14:00+01:00");
 
 test.beforeEach(async ({ page }) => {
   await page.clock.install({ time: EVENING });
 });
-
-async function readAt(page: Page, degrees: string): Promise<void> {
-  await page.getByLabel("In the middle it is at").fill(degrees);
-  await page.getByLabel("In the middle it is at").press("Enter");
-  await expect(page.getByLabel("Readings").getByText(degrees)).toBeVisible();
-}
 
 async function fill(page: Page, container: RegExp, count: number): Promise<void> {
   await page.getByRole("button", { name: container }).click();
