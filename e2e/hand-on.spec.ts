@@ -81,4 +81,12 @@ test("a broth strained hot into a second pot that then simmers: measured once, n
     .getByRole("link", { name: /Pigeon/ })
     .click();
   await expect(page.getByText(/Now 1.6 L/)).toBeVisible();
+
+  // And into one that is on already: half a litre, and the log of both says so.
+  const intoOn = page.getByRole("region", { name: "Into the next pot, hot" });
+  await intoOn.getByText("Pork trotter stock", { exact: true }).click();
+  await intoOn.getByLabel("Into Pork trotter stock").fill("500 ml");
+  await intoOn.getByRole("button", { name: "Pour it in" }).click();
+  await expect(page).toHaveURL(/\/cook\/on-fire/);
+  await expect(page.getByText(/House stock in, 499 g|House stock in, 500 g/)).toBeVisible();
 });

@@ -10,8 +10,10 @@ import type { Batch } from "./batch-schema";
 import { isAllHandedOn } from "./bowl-kg";
 import { isStillToChill } from "./chill-of";
 import { fold } from "./fold";
-import { begunWith, drawsOn } from "./hand-on";
+import { begunWith, drawsOn, pouredOn } from "./hand-on";
 import { inBowl } from "./in-bowl";
+import { forecastLive } from "./live-forecast";
+import { livePlan } from "./live-plan";
 import { bowlLabel, without } from "./bowl";
 
 const kitchen = testKitchen();
@@ -118,4 +120,36 @@ describe("straight from the sieve into the next pot", () => {
     expect(begunWith(soup, "s", bowl, { ...all, makeUp: false }).water).toEqual(soup.water);
     expect(() => begunWith(soup, "none", bowl, all)).toThrow(/does not draw on it/);
   });
+});
+
+test("into a pot that is on: with its salt and gelatin, as hot as it is, and its litres", () => {
+  const bowl = bowlAfter();
+  if (bowl === null) throw new Error("not strained");
+  const item = pouredOn(bowl, 0.5, 91.26, "poured");
+  expect(item).toMatchObject({ massKg: 0.5, hotC: 91.3, ingredientId: "houseStock" });
+  expect(pouredOn(bowl, 0.5, 20, "cold").hotC).toBeUndefined();
+  const on = [
+    { kind: "lit", atMs: LIT },
+    { kind: "simmers", atMs: LIT + HOUR },
+  ];
+  const poured = [
+    { kind: "extra", item, atMs: LIT + 2 * HOUR },
+    { kind: "added", itemId: "poured", massKg: 0.5, atMs: LIT + 2 * HOUR },
+  ];
+  const leek: Plan = {
+    ...soup,
+    items: soup.items.filter((i) => i.id === "l"),
+    water: { by: "amount", volumeL: 3 },
+    heat: { method: "hob", vigour: "bare", lid: "on", boilFirstMin: null },
+    stop: { by: "time", holdMin: 150 },
+  };
+  const of = (...events: object[]) => {
+    const cook = fold(happened(...on, ...events));
+    return forecastLive(livePlan(leek, cook), kitchen, cook, LIT + 2.1 * HOUR).course;
+  };
+  const [before, after] = [of(), of(...poured)];
+  expect(after.strained.saltG - before.strained.saltG).toBeGreaterThan(
+    0.8 * 0.5 * (item.label?.saltGKg ?? 0),
+  );
+  expect(after.endLiquidKg - before.endLiquidKg).toBeCloseTo(0.5, 1);
 });

@@ -1,5 +1,5 @@
 import { ingredientOf } from "../simulate/item-facts";
-import type { Plan, PlanItem } from "../simulate/plan-schema";
+import { PlanItemSchema, type Plan, type PlanItem } from "../simulate/plan-schema";
 import { Problem } from "../units/problem";
 import { COLD_DENSITY_KG_L } from "../water/properties";
 import { bowlLabel, type InBowl } from "./bowl";
@@ -12,6 +12,20 @@ const MOST_HOT_C = 105;
 /** The liquids of a plan that are to come out of another plan's pot. */
 export const drawsOn = (plan: Plan, fromPlanId: string): readonly PlanItem[] =>
   plan.items.filter((i) => i.fromPlanId === fromPlanId && ingredientOf(i).isLiquid);
+
+const asHot = (tempC: number): Pick<PlanItem, "hotC"> =>
+  tempC < LEAST_HOT_C ? {} : { hotC: Math.min(MOST_HOT_C, Math.round(tempC * 10) / 10) };
+
+/** So much of what was strained as it goes into a pot that is on already: with all that is in it, as hot as it is. */
+export const pouredOn = (bowl: InBowl, massKg: number, tempC: number, id: string): PlanItem =>
+  PlanItemSchema.parse({
+    id,
+    ingredientId: "houseStock",
+    massKg,
+    when: { at: "after", min: 0 },
+    label: bowlLabel(bowl),
+    ...asHot(tempC),
+  });
 
 /** What is less of it than the plan has, cold L. */
 export const shortL = (item: PlanItem, massKg: number): number =>
@@ -32,9 +46,7 @@ export function begunWith(
   if (item === undefined)
     throw new Problem("unknownReference", "itemId", itemId, "The plan does not draw on it.");
   const { counted: _counted, ...rest } = item;
-  const hot =
-    tempC < LEAST_HOT_C ? {} : { hotC: Math.min(MOST_HOT_C, Math.round(tempC * 10) / 10) };
-  const taken: PlanItem = { ...rest, massKg, label: bowlLabel(bowl), ...hot };
+  const taken: PlanItem = { ...rest, massKg, label: bowlLabel(bowl), ...asHot(tempC) };
   const { water } = plan;
   return {
     ...plan,

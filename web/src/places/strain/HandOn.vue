@@ -12,6 +12,7 @@ import { computed, ref, watch } from "vue";
 import { useRouter } from "vue-router";
 import FieldForm from "../../controls/FieldForm.vue";
 import TemperatureField from "../../controls/TemperatureField.vue";
+import IntoPotOn from "./IntoPotOn.vue";
 import TickChoice from "../../controls/TickChoice.vue";
 import UnitField from "../../controls/UnitField.vue";
 import { useAsWarm } from "../../controls/use-as-warm";
@@ -166,6 +167,7 @@ async function goOn() {
         Put {{ chosen.plan.name }} on with it
       </button>
     </FieldForm>
+    <IntoPotOn v-if="danger === null" :pot="pot" :bowl="bowl" :units="units" :temp-c="tempC" />
   </section>
 </template>
 

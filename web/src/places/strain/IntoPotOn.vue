@@ -1,0 +1,102 @@
+<script setup lang="ts">
+import { bowlL, type InBowl } from "@kettlos/core/batch/bowl";
+import { drawsOn, pouredOn } from "@kettlos/core/batch/hand-on";
+import { onCounter } from "@kettlos/core/batch/counter";
+import type { UnitSystem } from "@kettlos/core/units/show";
+import { COLD_DENSITY_KG_L } from "@kettlos/core/water/properties";
+import { computed, ref, watch } from "vue";
+import { useRouter } from "vue-router";
+import FieldForm from "../../controls/FieldForm.vue";
+import TickChoice from "../../controls/TickChoice.vue";
+import UnitField from "../../controls/UnitField.vue";
+import { pourOn } from "../../data/hand-on";
+import { newId } from "../../data/new-id";
+import { usePotsStore, type PotState } from "../../data/pots-store";
+
+/** Straight from the sieve into a pot that is on already: so much, as hot as it is, with all that is in it. */
+const props = defineProps<{
+  pot: PotState;
+  bowl: InBowl;
+  units: UnitSystem;
+  tempC: number | null;
+}>();
+const pots = usePotsStore();
+const router = useRouter();
+const others = computed(() =>
+  pots.inEarnest.filter((p) => p.batch.id !== props.pot.batch.id && p.cook.strainedMs === null),
+);
+const batchId = ref("");
+watch(
+  others,
+  (all) => {
+    if (!all.some((p) => p.batch.id === batchId.value)) batchId.value = all[0]?.batch.id ?? "";
+  },
+  { immediate: true },
+);
+const chosen = computed(() => others.value.find((p) => p.batch.id === batchId.value) ?? null);
+const options = computed(() =>
+  others.value.map((p) => ({ value: p.batch.id, label: p.batch.plan.name })),
+);
+/** What that pot was to draw on this one for and has not yet. */
+const drawn = computed(() => {
+  const to = chosen.value;
+  if (to === null) return [];
+  const open = new Set(onCounter(to.batch.plan, to.cook).map((i) => i.id));
+  return drawsOn(to.batch.plan, props.pot.batch.plan.id).filter((i) => open.has(i.id));
+});
+const haveL = computed(() => bowlL(props.bowl));
+const volumeL = ref<number | null>(null);
+watch(
+  [drawn, haveL],
+  () => {
+    const needL = drawn.value.reduce((sum, i) => sum + i.massKg, 0) / COLD_DENSITY_KG_L;
+    volumeL.value = needL > 0 ? Math.min(needL, haveL.value) : null;
+  },
+  { immediate: true },
+);
+let isGoingOn = false;
+async function pour() {
+  const to = chosen.value;
+  if (to === null || volumeL.value === null || props.tempC === null || isGoingOn) return;
+  isGoingOn = true;
+  try {
+    const massKg = Math.min(volumeL.value, haveL.value) * COLD_DENSITY_KG_L;
+    const item = pouredOn(props.bowl, massKg, props.tempC, newId());
+    await pourOn(
+      props.pot.batch,
+      to.batch,
+      item,
+      drawn.value.map((i) => i.id),
+    );
+    await router.push(`/cook/${to.batch.id}`);
+  } finally {
+    isGoingOn = false;
+  }
+}
+</script>
+
+<template>
+  <FieldForm v-if="chosen !== null" class="fields" @keep="pour">
+    <p>Or into a pot that is on:</p>
+    <TickChoice
+      v-if="options.length > 1"
+      v-model="batchId"
+      wraps
+      label="Which pot that is on"
+      :options="options"
+    />
+    <div class="beside">
+      <UnitField
+        v-model="volumeL"
+        :label="`Into ${chosen.batch.plan.name}`"
+        dimension="volume"
+        :units="units"
+        :min="0.05"
+        :max="haveL"
+        needed
+        placeholder="500 ml"
+      />
+      <button type="submit" class="button" :disabled="tempC === null">Pour it in</button>
+    </div>
+  </FieldForm>
+</template>
