@@ -81,6 +81,10 @@ test("dragged by the pointer, the rest follows and it stays where it is let go",
   const name = /^Lamb neck broth, .*Gas ring 1/;
   const big = page.getByRole("button", { name }).nth(1);
   // Where it has come to rest: a bar still on its way is not held.
+  await expect(async () => {
+    await page.clock.runFor(500);
+    await expect(page.getByText("Filling the clock")).toBeHidden({ timeout: 200 });
+  }).toPass();
   await big.hover({ position: { x: 30, y: 30 } });
   const box = await big.boundingBox();
   if (box === null) throw new Error("no bar");

@@ -2,7 +2,7 @@ import { describe, expect, test } from "vitest";
 import { happened } from "../../test/events";
 import { testBraise, testKitchen } from "../../test/kitchen";
 import { byTime, hob } from "../../test/stretches";
-import { PlanSchema } from "../simulate/plan-schema";
+import { PlanSchema, type Plan } from "../simulate/plan-schema";
 import { fold } from "./fold";
 import { onFire } from "./on-fire";
 
@@ -35,7 +35,8 @@ const plan = PlanSchema.parse({
     },
   ],
 });
-const lookAt = (atMin: number, ...events: object[]) => {
+const lookAt = (atMin: number, ...events: object[]) => lookIn(plan, atMin, ...events);
+const lookIn = (plan: Plan, atMin: number, ...events: object[]) => {
   const cook = fold(
     happened({ kind: "lit", atMs: LIT }, { kind: "simmers", atMs: LIT + 20 * MINUTE }, ...events),
   );
@@ -67,7 +68,15 @@ describe("a fork in a piece that something waits for", () => {
       fork(plain.carrot + 3, "notYet"),
       fork(late.carrot + 3, "notYet"),
     );
-    expect(again.carrot).toBeGreaterThan(late.carrot);
+    expect(again.carrot).toBeGreaterThan(late.carrot + 25);
+  });
+
+  test("it counts where nothing else waits for the piece than to come out itself", () => {
+    const alone = { ...plan, items: plan.items.filter((i) => i.id !== "potato") };
+    const before = lookIn(alone, 30).carrot;
+    expect(lookIn(alone, before + 4, fork(before + 3, "notYet")).carrot).toBeGreaterThan(
+      before + 8,
+    );
   });
 
   test("tender before its time: it is due, and so is what waits for it", () => {

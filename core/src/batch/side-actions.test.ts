@@ -6,6 +6,7 @@ import { PlanSchema } from "../simulate/plan-schema";
 import { inWords } from "../units/said";
 import { fold } from "./fold";
 import { onFire } from "./on-fire";
+import { planOfCook } from "./plan-of-cook";
 import { sideBegun, sideLeft, sideSaid } from "./said-marks";
 
 const kitchen = testKitchen();
@@ -69,6 +70,20 @@ describe("side dishes of a pot that is on", () => {
     const after = potOf(...on, { kind: "ladledOut", volumeL: 1.5, atMs: LIT + 40 * MINUTE }).pot
       .forecast!;
     expect(after.strainedL.expected).toBeLessThan(before.strainedL.expected - 1.3);
+  });
+
+  test("cooked again as it went it begins with as much water, and ladles that out again", () => {
+    const poured = [
+      { kind: "toppedUp", volumeL: 2, atMs: LIT + 35 * MINUTE },
+      { kind: "ladledOut", volumeL: 1.54, atMs: LIT + 40 * MINUTE },
+    ];
+    const waterL = (...said: object[]) => {
+      const { water } = planOfCook(plan, kitchen, potOf(...on, ...poured, ...said).cook, "again");
+      return water.by === "amount" ? water.volumeL : NaN;
+    };
+    expect(waterL(did(sideBegun("rice")))).toBeCloseTo(4.4 + 2, 6);
+    // Ladled out for good, it is so much less.
+    expect(waterL()).toBeCloseTo(4.4 + 2 - 1.54, 6);
   });
 
   test("on the clock it wants a ring of its own and somebody near; bread only hands", () => {

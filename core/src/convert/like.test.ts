@@ -51,6 +51,18 @@ describe("a dish of several stretches on another heat, each to its like", () => 
     expect(Math.abs(trace.cookMin - goal.trace.cookMin)).toBeLessThan(0.02 * goal.trace.cookMin);
     expect(Math.abs(trace.endLiquidKg - goal.trace.endLiquidKg)).toBeLessThan(0.02);
     expect(PlanSchema.safeParse(plan).error?.issues).toBeUndefined();
+    // What boils down to its own litres begins with as much as it did.
+    if (plan.then.length > 0)
+      expect(trace.stretches[0]?.endLiquidL).toBeCloseTo(goal.trace.stretches[0]!.endLiquidL, 1);
+  });
+
+  test("a stretch that cooks takes the new heat; one that boils down stays, under a lid too", () => {
+    expect(methods(to(withCarrots, "oven").plan)).toEqual(["oven", "oven", "hob", "hob"]);
+    const underLid = gravyBraise({
+      items: testBraise().items,
+      then: [stretch("down", hob("steady", "ajar"), { by: "share", share: 0.9 })],
+    });
+    expect(methods(to(underLid, "oven").plan)).toEqual(["oven", "hob"]);
   });
 
   test("meat out for the gravy stays out for it, and stays in where there is none", () => {
@@ -126,6 +138,8 @@ describe("a dish of several stretches on another heat, each to its like", () => 
     const loaded = convert(goalOf(many, small), target("pressure"), small);
     expect(loaded.loads).toBeGreaterThan(1);
     expect(loaded.plan.then[0]?.stop).toEqual({ by: "liquid", liquidL: 0.8 / loaded.loads });
+    const wholeL = goalOf(many, small).trace.stretches[0]!.endLiquidL;
+    expect(loaded.trace.stretches[0]?.endLiquidL).toBeCloseTo(wholeL / loaded.loads, 1);
   });
 
   test("there and back it is the dish that it was", () => {

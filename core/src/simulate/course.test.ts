@@ -194,3 +194,18 @@ function saltItem(g: number) {
     items: [{ id: "salt", ingredientId: "tableSalt", massKg: g / 1000, when: { at: "start" } }],
   }).items[0]!;
 }
+
+test("a pot with nothing lying in it has nothing that comes bare", () => {
+  const trace = simulate(
+    testPlan({
+      items: [{ id: "s", ingredientId: "houseStock", massKg: 2, when: { at: "start" } }],
+      water: { by: "amount", volumeL: 0 },
+      stop: { by: "share", share: 0.2 },
+    }),
+    kitchen,
+    { waterKg: 0 },
+  );
+  expect(trace.problem).toBeNull();
+  expect(trace.endDepthM).toBeLessThan(0.01);
+  expect(trace.marks.map((m) => m.kind)).not.toContain("bonesBare");
+});

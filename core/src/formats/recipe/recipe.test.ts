@@ -1,3 +1,4 @@
+import { boilDownOf } from "./read-boil-down";
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
 import { testKitchen, testPlan } from "../../../test/kitchen";
@@ -366,4 +367,9 @@ describe("a recipe of two stretches", () => {
     expect(read("Simmer uncovered for 2 hours.").then).toEqual([]);
     expect(read("Cover and simmer for 2 hours.").then).toEqual([]);
   });
+});
+
+test("what is boiled down once it has been strained is no stretch of the pot", () => {
+  expect(boilDownOf(["Strain the sauce.", "Reduce the sauce by half."])).toBeNull();
+  expect(boilDownOf(["Reduce the sauce by half.", "Strain it."])?.said.share).toBe(0.5);
 });

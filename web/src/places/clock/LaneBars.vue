@@ -130,6 +130,7 @@ const widthOf = (bar: LaneBar) => Math.max(LEAST_PX, (bar.to - bar.from) * props
   background: none;
   text-align: left;
   touch-action: pan-y;
+  user-select: none;
   cursor: grab;
 }
 

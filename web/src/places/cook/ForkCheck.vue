@@ -55,7 +55,12 @@ function save(how: Check) {
 
 <template>
   <OpenDialog v-model="shown" title="What the fork says" width="min(520px, 94vw)">
-    <p v-if="judged.length === 0">Nothing that is in the pot now is judged by a fork.</p>
+    <div v-if="judged.length === 0" class="fields">
+      <p>Nothing that is in the pot now is judged by a fork.</p>
+      <p>
+        <button type="button" class="button primary" @click="shown = false">Back to the pot</button>
+      </p>
+    </div>
     <div v-else class="fields">
       <label
         >Which piece
