@@ -5,6 +5,7 @@ import type { Problem } from "../units/problem";
 import type { Action } from "./action";
 import { END_WORDS } from "./after-heat-actions";
 import type { Cook } from "./fold";
+import { sideActions } from "./side-actions";
 import type { LiveCaution } from "./live-caution";
 import { lastSeenMs } from "./unseen";
 import { lightAction } from "./warming-actions";
@@ -49,7 +50,7 @@ export function blindActions(plan: Plan, cook: Cook, nowMs: number): readonly Ac
     title: END_WORDS[lastHeat(plan).method],
     lookFor: "By the clock of the plan alone.",
   };
-  return [look, off].sort((a, b) => a.atMs - b.atMs);
+  return [look, ...sideActions(plan, cook, off.atMs), off].sort((a, b) => a.atMs - b.atMs);
 }
 
 /** That it cannot be reckoned, why, and how the cook goes on: a danger once nobody looks at it. */

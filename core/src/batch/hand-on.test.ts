@@ -1,16 +1,16 @@
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
 import { happened } from "../../test/events";
-import { testKitchen, testPlan } from "../../test/kitchen";
+import { HEATS, testKitchen, testPlan } from "../../test/kitchen";
 import { SCHEMA_VERSION } from "../simulate/kitchen-schema";
-import type { Plan } from "../simulate/plan-schema";
+import { PlanSchema, type Plan } from "../simulate/plan-schema";
 import { simulate } from "../simulate/simulate";
 import { coldWaterKg, waterL } from "../simulate/water-ways";
 import type { Batch } from "./batch-schema";
 import { isAllHandedOn } from "./bowl-kg";
 import { isStillToChill } from "./chill-of";
 import { fold } from "./fold";
-import { begunWith, drawsOn, pouredOn } from "./hand-on";
+import { begunWith, drawsOn, pouredOn, roomL } from "./hand-on";
 import { inBowl } from "./in-bowl";
 import { forecastLive } from "./live-forecast";
 import { livePlan } from "./live-plan";
@@ -152,4 +152,24 @@ test("into a pot that is on: with its salt and gelatin, as hot as it is, and its
     0.8 * 0.5 * (item.label?.saltGKg ?? 0),
   );
   expect(after.endLiquidKg - before.endLiquidKg).toBeCloseTo(0.5, 1);
+});
+
+test("room for it is what the fill line leaves, and none in a cooker that is shut", () => {
+  const cook = fold(happened({ kind: "lit", atMs: LIT }, { kind: "simmers", atMs: LIT + HOUR }));
+  const at = (depthM: number) => roomL(batch, cook, depthM);
+  expect(at(0.1)! - at(0.15)!).toBeCloseTo(Math.PI * 0.13 ** 2 * 0.05 * 1000, 2);
+  expect(at(0.226)).toBe(0);
+  const shut: Batch = {
+    ...batch,
+    plan: { ...broth, vesselId: "pressure", heat: PlanSchema.shape.heat.parse(HEATS.pressure) },
+  };
+  expect(roomL(shut, cook, 0.05)).toBeNull();
+  const off = fold(
+    happened(
+      { kind: "lit", atMs: LIT },
+      { kind: "simmers", atMs: LIT + HOUR },
+      { kind: "offHeat", atMs: LIT + 2 * HOUR },
+    ),
+  );
+  expect(roomL(shut, off, 0.05)).toBeGreaterThan(1);
 });

@@ -2,7 +2,12 @@ import { ingredientOf } from "../simulate/item-facts";
 import { PlanItemSchema, type Plan, type PlanItem } from "../simulate/plan-schema";
 import { Problem } from "../units/problem";
 import { COLD_DENSITY_KG_L } from "../water/properties";
+import { vesselOf } from "../simulate/references";
+import { capacityL, vesselVolumeL } from "../vessel/volume";
+import type { Batch } from "./batch-schema";
 import { bowlLabel, type InBowl } from "./bowl";
+import type { Cook } from "./fold";
+import { planNow } from "./stretch-now";
 
 /** Cooler it is not handed on hot, °C; it is stock from the shelf then. */
 export const LEAST_HOT_C = 30;
@@ -26,6 +31,18 @@ export const pouredOn = (bowl: InBowl, massKg: number, tempC: number, id: string
     label: bowlLabel(bowl),
     ...asHot(tempC),
   });
+
+/** Room over what is in a pot now, up to its fill line, L; null where it is shut under pressure. */
+export function roomL({ plan, kitchen }: Batch, cook: Cook, nowDepthM: number): number | null {
+  const isOnHeat = cook.litMs !== null && cook.offMs === null;
+  if (isOnHeat && planNow(plan, cook).heat.method === "pressure") return null;
+  const vessel = vesselOf(plan, kitchen);
+  return Math.max(
+    0,
+    capacityL(vessel) * vessel.fillShare -
+      vesselVolumeL(vessel, Math.min(vessel.heightM, nowDepthM)),
+  );
+}
 
 /** What is less of it than the plan has, cold L. */
 export const shortL = (item: PlanItem, massKg: number): number =>

@@ -4,6 +4,7 @@ import { testKitchen, testPlan } from "../../test/kitchen";
 import { runningOf } from "../clock/running";
 import { PlanSchema } from "../simulate/plan-schema";
 import { inWords } from "../units/said";
+import { blindActions } from "./blind-pot";
 import { fold } from "./fold";
 import { onFire } from "./on-fire";
 import { planOfCook } from "./plan-of-cook";
@@ -70,6 +71,13 @@ describe("side dishes of a pot that is on", () => {
     const after = potOf(...on, { kind: "ladledOut", volumeL: 1.5, atMs: LIT + 40 * MINUTE }).pot
       .forecast!;
     expect(after.strainedL.expected).toBeLessThan(before.strainedL.expected - 1.3);
+  });
+
+  test("a pot that cannot be reckoned calls for them too, by the clock of its plan", () => {
+    const cook = fold(happened(...on));
+    const ids = blindActions(plan, cook, LIT + 40 * MINUTE).map((a) => a.id);
+    expect(ids).toContain(sideBegun("rice"));
+    expect(ids.indexOf(sideBegun("rice"))).toBeLessThan(ids.indexOf("offHeat"));
   });
 
   test("cooked again as it went it begins with as much water, and ladles that out again", () => {

@@ -13,7 +13,7 @@ import { BODIES, THICKENERS, type ThickenerId } from "../seasoning/thickness";
 import { COLD_DENSITY_KG_L } from "../water/properties";
 import { latestChillMinOf } from "./finish-figures";
 import { lastsDaysOf } from "./larder-figures";
-import { powderGOf, saltGOf, thickenerGOf } from "./stir-in-figures";
+import { dilutionOf, powderGOf, saltGOf, thickenerGOf } from "./stir-in-figures";
 
 const bowlOf = (litres: number, more: Partial<InBowl> = {}): InBowl => ({
   massKg: litres * COLD_DENSITY_KG_L,
@@ -47,6 +47,11 @@ describe("what is stirred in after the sieve", () => {
     const dish = bowlOf(3, { solidsKg: 2, saltG: 20 });
     expect(saltGOf(dish, 9, "kg").expected).toBeCloseTo(dish.massKg * 9 - 20, 9);
     expect(saltGOf(dish, 9, "kg").because.constants).toEqual([DISH_SALT_G_KG]);
+    // Too salty: so much unsalted liquid, and it is as salty as wanted.
+    const more = dilutionOf(bowlOf(2, { saltG: 20 }), 7, "L");
+    expect(20 / (2 + more.expected)).toBeCloseTo(7, 9);
+    expect(dilutionOf(bowlOf(2, { saltG: 10 }), 7, "L").expected).toBe(0);
+    expect(more.because.constants).toEqual([SIPPING_SALT_G_L]);
     // What is offered has its source; what the cook typed is the cook's own.
     expect(saltGOf(bowlOf(1), 7, "L").because.constants).toEqual([SIPPING_SALT_G_L]);
     expect(saltGOf(bowlOf(1), 9.5, "L").because.constants).toEqual([]);

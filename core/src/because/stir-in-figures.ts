@@ -1,7 +1,7 @@
 import { bowlL, perL, type InBowl } from "../batch/bowl";
 import { SET_FROM_GL, toNextSet, type SetGrade } from "../extraction/set";
 import { GELATIN_IN_POWDER } from "../ingredient/traits";
-import { DISH_SALT_G_KG, saltToAddG, SIPPING_SALT_G_L } from "../seasoning/salt";
+import { DISH_SALT_G_KG, saltToAddG, SIPPING_SALT_G_L, toDilute } from "../seasoning/salt";
 import { BODIES, THICKENERS, thickenWithG, type ThickenerId } from "../seasoning/thickness";
 import type { Constant } from "../units/constant";
 import type { BecauseInput, Estimate } from "../units/estimate";
@@ -69,6 +69,30 @@ export function saltGOf(bowl: InBowl, wantedPer: number, per: "L" | "kg"): Estim
     ],
     [SIPPING_SALT_G_L, DISH_SALT_G_KG].filter((c) => c.value === wantedPer),
   );
+}
+
+/** Unsalted stock or water that brings the bowl down to wanted g of salt a litre, or a kilogram of all; L or kg. */
+export function dilutionOf(bowl: InBowl, wantedPer: number, per: "L" | "kg"): Estimate {
+  const amount = per === "L" ? bowlL(bowl) : bowl.massKg;
+  const more = toDilute(bowl.saltG, amount, wantedPer);
+  return {
+    id: "dilution",
+    name: "Unsalted stock or water",
+    unit: per,
+    low: more,
+    expected: more,
+    high: more,
+    because: {
+      formula: "salt that is in it, over the salt wanted, less what there is.",
+      inputs: [
+        input("in the bowl", amount, per),
+        input("salt in it", bowl.saltG, "g"),
+        input("wanted", wantedPer, `g/${per}`),
+      ],
+      constants: [SIPPING_SALT_G_L, DISH_SALT_G_KG].filter((c) => c.value === wantedPer),
+      spread: [],
+    },
+  };
 }
 
 /** Grams of gelatin powder to the next firmer set, and which; null where powder should take it no further. */

@@ -6,6 +6,7 @@ import type { DietId } from "../simulate/dish-words";
 import { contentsOf, nameOf, petHazardsOf, unreadIn, valuesOf } from "../simulate/item-facts";
 import type { Plan, PlanItem } from "../simulate/plan-schema";
 import { kitchenEstimate } from "../units/constant";
+import { besideOf } from "./accompaniments";
 import type { AlcoholOf } from "./alcohol-of";
 import type { FatOf } from "./fat-of";
 import type { SaltOf } from "./salt-of";
@@ -122,20 +123,42 @@ export function dietConflicts(plan: Plan, facts: PotFacts): readonly DietConflic
   return plan.diets.flatMap((diet): DietConflict[] => {
     if (diet === "lowSalt") return lowSalt(facts.salt);
     if (diet === "lowFat") return lowFat(facts.fat);
-    return plan.items.flatMap((item): DietConflict[] => {
-      const why = against(item, diet);
-      if (why === null) return [];
-      return [
-        {
-          diet,
-          itemId: item.id,
-          text: `${nameOf(item)} ${diet === "cat" || diet === "dog" ? `is not for ${DIET_NAMES[diet]}: ${why}` : why}.`,
-          instead: (SUBSTITUTES[item.ingredientId] ?? [])
-            .map((s) => s.ingredientId)
-            .filter((id) => against(swapped(item, id, item.massKg), diet) === null),
-        },
-      ];
-    });
+    return [
+      ...ofSides(plan, diet),
+      ...plan.items.flatMap((item): DietConflict[] => {
+        const why = against(item, diet);
+        if (why === null) return [];
+        return [
+          {
+            diet,
+            itemId: item.id,
+            text: `${nameOf(item)} ${diet === "cat" || diet === "dog" ? `is not for ${DIET_NAMES[diet]}: ${why}` : why}.`,
+            instead: (SUBSTITUTES[item.ingredientId] ?? [])
+              .map((s) => s.ingredientId)
+              .filter((id) => against(swapped(item, id, item.massKg), diet) === null),
+          },
+        ];
+      }),
+    ];
+  });
+}
+
+/** What is served beside it is eaten by the same people. */
+function ofSides(plan: Plan, diet: DietId): DietConflict[] {
+  const not: readonly Allergen[] =
+    diet === "glutenFree" ? ["gluten"] : diet === "vegan" ? ["milk", "egg"] : [];
+  return besideOf(plan).flatMap(({ name, allergens }) => {
+    const held = not.filter((a) => allergens.includes(a));
+    return held.length === 0
+      ? []
+      : [
+          {
+            diet,
+            itemId: null,
+            text: `The ${name} beside it usually holds ${held.join(" and ")}.`,
+            instead: [],
+          },
+        ];
   });
 }
 

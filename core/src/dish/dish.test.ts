@@ -1,5 +1,5 @@
 import { describe, expect, test } from "vitest";
-import { testKitchen, testPlan } from "../../test/kitchen";
+import { HEATS, testKitchen, testPlan, VESSEL_OF } from "../../test/kitchen";
 import type { Plan } from "../simulate/plan-schema";
 import { simulate } from "../simulate/simulate";
 import { coldWaterKg, waterL } from "../simulate/water-ways";
@@ -303,6 +303,31 @@ describe("eaters", () => {
       "soya",
     ]);
   });
+  test("what is served beside it is eaten by the same people", () => {
+    const of = (kind: "barley" | "rice" | "mash", diet: "glutenFree" | "vegan") =>
+      dish(
+        testPlan({
+          end: "served",
+          items: [MEAT],
+          diets: [diet],
+          accompaniments: [{ kind, eachKg: 0.07 }],
+        }),
+      ).conflicts.map((c) => c.text);
+    expect(of("barley", "glutenFree")).toContain("The barley beside it usually holds gluten.");
+    expect(of("rice", "glutenFree").join()).not.toContain("beside");
+    expect(of("mash", "vegan")).toContain("The mash beside it usually holds milk.");
+  });
+
+  test("out of a shut cooker nothing is ladled for a side dish", () => {
+    const asked = {
+      accompaniments: [{ kind: "rice" as const, eachKg: 0.07, fromPot: true as const }],
+    };
+    const on = (name: "hob" | "pressure") =>
+      besideOf(testPlan({ ...asked, end: "served", heat: HEATS[name], vesselId: VESSEL_OF[name] }));
+    expect(on("hob")[0]?.isFromPot).toBe(true);
+    expect(on("pressure")[0]?.isFromPot).toBe(false);
+  });
+
   test("side dishes draw on the stock by the eater", () => {
     const beside = besideOf(
       testPlan({

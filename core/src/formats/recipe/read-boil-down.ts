@@ -13,7 +13,9 @@ export interface BoilDown {
   readonly isMeatOut: boolean;
 }
 
-const BOILS = /\b(?:reduc(?:e|ed|es|ing)|(?:boil|simmer|cook)\w*\s+(?:[\w-]+\s+){0,5}?down)\b/i;
+/** "Reduce the heat" and "reduce to a simmer" boil nothing down. */
+const BOILS =
+  /\breduc(?:e|ed|es|ing)\b(?!\s+(?:the\s+)?(?:heat|temperature|flame|oven)|\s+to\s+(?:a\s+|low|medium|simmer))|\b(?:boil|simmer|cook)\w*\s+(?:[\w-]+\s+){0,5}?down\b/i;
 /** Wine boils down before the dish; its own liquid after. */
 const OF_THE_POT =
   /\b(?:sauce|gravy|juices|(?:cooking|braising|simmering|remaining|pan) liquid|the liquid)\b/i;

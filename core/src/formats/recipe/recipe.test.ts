@@ -358,6 +358,8 @@ describe("a recipe of two stretches", () => {
     "Add the wine and reduce by half. Simmer for 2 hours.",
     "Simmer for 2 hours. Strain, and reduce the liquid by half.",
     "Simmer for 2 hours. Reduce the heat.",
+    "Simmer for 2 hours. Reduce the heat and let the sauce stand for 20 minutes.",
+    "Simmer for 2 hours. Reduce to a simmer and warm the sauce for 10 minutes.",
     "Simmer for 2 hours. Reduce the sauce until it is thick.",
   ])("no boiling down of its own: %s", (steps) => {
     expect(read(steps).then).toEqual([]);
@@ -367,6 +369,24 @@ describe("a recipe of two stretches", () => {
     expect(read("Simmer uncovered for 2 hours.").then).toEqual([]);
     expect(read("Cover and simmer for 2 hours.").then).toEqual([]);
   });
+});
+
+test.each([
+  [
+    "Simmer the goat for 2 hours. Return to a simmer and add the carrots for the last 20 minutes.",
+    20,
+  ],
+  [
+    "Simmer the goat for 2 hours. Bring back to a simmer, add the carrots for the last 20 minutes.",
+    20,
+  ],
+  ["Simmer the goat for 2 hours. Return the meat and add the carrots for the last 20 minutes.", 20],
+])("what is added as something else goes back is added then: %s", (steps, min) => {
+  const text = `Stew\nServes 4\n\n1 kg goat shoulder\n300 g carrots\n1 litre water\n\nMethod\n${steps}`;
+  const { lines } = firstChoices(readRecipeText(text));
+  const whenOf = (id: string) => lines.find((l) => l.ingredientId === id)?.when;
+  expect(whenOf("carrot")).toEqual({ at: "beforeEnd", min });
+  expect(whenOf("goatShoulder")).toEqual({ at: "start" });
 });
 
 test("what is boiled down once it has been strained is no stretch of the pot", () => {

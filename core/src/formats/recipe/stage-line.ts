@@ -63,7 +63,13 @@ const isMeat = ({ group }: Ingredient): boolean => group === "meat";
 
 type Found = { readonly when: LineFacts["when"]; readonly isSure: boolean; readonly said: string };
 
-const GOES_BACK = /\breturn\w*\b|\bback (?:in|into|to)\b|\b(?:put|add|place)\b[^.]*\bback\b/i;
+/** "Return the meat and add the carrots", "put the meat back": what of a sentence goes back. */
+const BACK_IN = [
+  /\breturn\w*\s+([^.;]*?)(?:\badd\b|\bstir\b|\bto (?:a|the) (?:boil|simmer)\b|[.;]|$)/i,
+  /\b(?:put|add|place|stir)\s+([^.;]*?)\s+back\b/i,
+];
+const goesBack = (sentence: string, line: DraftLine): boolean =>
+  BACK_IN.some((words) => mentions(words.exec(sentence)?.[1] ?? "", line));
 
 /** When the steps put something in, if they say so. */
 function whenOf(
@@ -74,7 +80,7 @@ function whenOf(
   let found: Found | null = null;
   for (const [i, sentence] of sentences.entries()) {
     // What goes back was in before.
-    if (!mentions(sentence, line) || GOES_BACK.test(sentence)) continue;
+    if (!mentions(sentence, line) || goesBack(sentence, line)) continue;
     const isAdded = ADDS.test(sentence);
     const last = LAST.exec(sentence);
     const span =

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { BESIDE, type Beside } from "@kettlos/core/dish/accompaniments";
+import { BESIDE, canLadle, type Beside } from "@kettlos/core/dish/accompaniments";
 import { ACCOMPANIMENTS, type AccompanimentId } from "@kettlos/core/simulate/dish-words";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
 import { showDuration, showMass, showVolume, type UnitSystem } from "@kettlos/core/units/show";
@@ -25,6 +25,10 @@ const toggle = (kind: AccompanimentId) =>
       ? [...props.plan.accompaniments, { kind, eachKg: BESIDE[kind].eachKg.value }]
       : props.plan.accompaniments.filter((a) => a.kind !== kind),
   );
+const MINUTES = [
+  ["handsMin", "by hand"],
+  ["restMin", "by itself"],
+] as const;
 /** An emptied field is as usual again. */
 function set<K extends keyof Asked>(kind: AccompanimentId, key: K, value: Asked[K] | null) {
   emit(
@@ -68,37 +72,26 @@ const drawnL = computed(() =>
           :model-value="asked(b.kind)?.eachKg ?? null"
           @update:model-value="set(b.kind, 'eachKg', $event)"
       /></label>
-      <label class="small quiet"
-        >by hand
+      <label v-for="[key, label] in MINUTES" :key="key" class="small quiet"
+        >{{ label }}
         <QuantityField
-          :label="`${b.name} by hand`"
+          :label="`${b.name} ${label}`"
           hide-label
           dimension="time"
           bare-unit="min"
           :show="showDuration"
           :min="0"
           :max="600"
-          :model-value="b.handsMin"
-          @update:model-value="set(b.kind, 'handsMin', $event)"
-      /></label>
-      <label class="small quiet"
-        >by itself
-        <QuantityField
-          :label="`${b.name} by itself`"
-          hide-label
-          dimension="time"
-          bare-unit="min"
-          :show="showDuration"
-          :min="0"
-          :max="600"
-          :model-value="b.restMin"
-          @update:model-value="set(b.kind, 'restMin', $event)"
+          :model-value="b[key]"
+          @update:model-value="set(b.kind, key, $event)"
       /></label>
       <span class="small quiet in-all"
         >{{ showMass(b.allKg, one) }} in all<template v-if="b.stockL > 0.01"
           >, takes {{ showVolume(b.stockL, one) }} of hot liquid</template
+        ><template v-if="b.allergens.length > 0"
+          >; usually holds {{ b.allergens.join(", ") }}</template
         >
-        <label v-if="b.stockL > 0.01" class="check"
+        <label v-if="b.stockL > 0.01 && canLadle(plan)" class="check"
           ><input
             type="checkbox"
             :checked="b.isFromPot"

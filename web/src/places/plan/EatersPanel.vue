@@ -89,7 +89,7 @@ const nameOf = (id: string) => contentName(id).toLowerCase();
       </label>
     </fieldset>
     <ul v-if="conflicts.length > 0" class="conflicts">
-      <li v-for="c in conflicts" :key="`${c.diet}-${c.itemId ?? ''}`">
+      <li v-for="c in conflicts" :key="`${c.diet} ${c.text}`">
         <span><strong class="ember">⚠</strong> {{ c.text }}</span>
         <span v-if="c.instead.length > 0" class="instead">
           <span class="quiet small">instead</span>

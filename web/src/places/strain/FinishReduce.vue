@@ -108,6 +108,7 @@ function reduced() {
     salt {{ then.salt }}, and {{ then.becomes }}.
     <strong v-if="then.isSalty" class="ember">Too salty by itself.</strong>
   </p>
+  <p v-if="toL !== null && toL >= nowL" class="small">It holds no more than that: say less.</p>
   <button type="button" class="button primary" :disabled="reduction === null" @click="reduced">
     It is down there
   </button>

@@ -1,14 +1,10 @@
 <script setup lang="ts">
-import { bowlL, perKg, perL, stirredIn, type InBowl } from "@kettlos/core/batch/bowl";
-import { saltGOf } from "@kettlos/core/because/stir-in-figures";
-import {
-  DISH_SALT_G_KG,
-  SIPPING_SALT_G_L,
-  teaspoonsOf,
-  toDilute,
-} from "@kettlos/core/seasoning/salt";
+import { perKg, perL, stirredIn, type InBowl } from "@kettlos/core/batch/bowl";
+import { dilutionOf, saltGOf } from "@kettlos/core/because/stir-in-figures";
+import { DISH_SALT_G_KG, SIPPING_SALT_G_L, teaspoonsOf } from "@kettlos/core/seasoning/salt";
 import { showMass, showVolume } from "@kettlos/core/units/show";
 import { computed, ref } from "vue";
+import WhyFigure from "../../controls/WhyFigure.vue";
 import StirIn from "./StirIn.vue";
 
 /** Salt up to what is wanted: by the litre of a stock, by the kilogram of all of a dish. */
@@ -40,12 +36,13 @@ const isTooSalty = computed(
   () => wanted.value !== "" && per(props.bowl) > wanted.value + NO_MATTER,
 );
 const isShort = computed(() => wanted.value !== "" && per(props.bowl) < wanted.value - NO_MATTER);
-const thinner = computed(() => {
-  if (wanted.value === "" || wanted.value <= 0) return null;
-  const amount = props.isServed ? props.bowl.massKg : bowlL(props.bowl);
-  const more = toDilute(props.bowl.saltG, amount, wanted.value);
-  return props.isServed ? showMass(more, props.units) : showVolume(more, props.units);
-});
+const thinner = computed(() =>
+  wanted.value === "" || wanted.value <= 0
+    ? null
+    : dilutionOf(props.bowl, wanted.value, unit.value),
+);
+const showMore = (amount: number) =>
+  props.isServed ? showMass(amount, props.units) : showVolume(amount, props.units);
 </script>
 
 <template>
@@ -56,7 +53,9 @@ const thinner = computed(() => {
   <p v-if="wanted === ''">Say how salty it shall be.</p>
   <p v-else-if="isTooSalty" class="ember">
     It holds {{ per(bowl).toFixed(1) }} g/{{ unit }} already: thin it with unsalted stock or
-    water<template v-if="thinner !== null">, {{ thinner }} of it</template>.
+    water<template v-if="thinner !== null"
+      >, {{ showMore(thinner.expected) }} of it. <WhyFigure :estimate="thinner" /></template
+    ><template v-else>.</template>
   </p>
   <StirIn
     v-else-if="isShort"

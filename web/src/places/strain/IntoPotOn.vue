@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { bowlL, type InBowl } from "@kettlos/core/batch/bowl";
-import { drawsOn, pouredOn } from "@kettlos/core/batch/hand-on";
+import { drawsOn, pouredOn, roomL } from "@kettlos/core/batch/hand-on";
 import { onCounter } from "@kettlos/core/batch/counter";
-import type { UnitSystem } from "@kettlos/core/units/show";
+import { showRoundTemperature, type UnitSystem } from "@kettlos/core/units/show";
 import { COLD_DENSITY_KG_L } from "@kettlos/core/water/properties";
 import { computed, ref, watch } from "vue";
 import { useRouter } from "vue-router";
@@ -20,10 +20,18 @@ const props = defineProps<{
   units: UnitSystem;
   tempC: number | null;
 }>();
+const one = computed(() => (props.units === "us" ? "us" : "metric"));
 const pots = usePotsStore();
 const router = useRouter();
+/** What is shut under pressure is not poured into. */
 const others = computed(() =>
-  pots.inEarnest.filter((p) => p.batch.id !== props.pot.batch.id && p.cook.strainedMs === null),
+  pots.live.flatMap((p) => {
+    const { batch, cook, forecast } = p;
+    if (batch.practice !== undefined || batch.id === props.pot.batch.id) return [];
+    if (cook.strainedMs !== null) return [];
+    const room = roomL(batch, cook, forecast.nowDepthM);
+    return room === null ? [] : [{ batch, cook, roomL: room }];
+  }),
 );
 const batchId = ref("");
 watch(
@@ -44,7 +52,8 @@ const drawn = computed(() => {
   const open = new Set(onCounter(to.batch.plan, to.cook).map((i) => i.id));
   return drawsOn(to.batch.plan, props.pot.batch.plan.id).filter((i) => open.has(i.id));
 });
-const haveL = computed(() => bowlL(props.bowl));
+const haveL = computed(() => Math.min(bowlL(props.bowl), chosen.value?.roomL ?? 0));
+const isFull = computed(() => haveL.value < LEAST_L);
 const volumeL = ref<number | null>(null);
 watch(
   [drawn, haveL],
@@ -54,6 +63,8 @@ watch(
   },
   { immediate: true },
 );
+/** Less is not poured, L. */
+const LEAST_L = 0.05;
 let isGoingOn = false;
 async function pour() {
   const to = chosen.value;
@@ -77,7 +88,11 @@ async function pour() {
 
 <template>
   <FieldForm v-if="chosen !== null" class="fields" @keep="pour">
-    <p>Or into a pot that is on:</p>
+    <p>
+      Or into a pot that is on<template v-if="tempC !== null"
+        >, at about {{ showRoundTemperature(tempC, one) }}</template
+      >:
+    </p>
     <TickChoice
       v-if="options.length > 1"
       v-model="batchId"
@@ -85,13 +100,14 @@ async function pour() {
       label="Which pot that is on"
       :options="options"
     />
-    <div class="beside">
+    <p v-if="isFull" class="ember" role="status">It is at its fill line: nothing more goes in.</p>
+    <div v-else class="beside">
       <UnitField
         v-model="volumeL"
         :label="`Into ${chosen.batch.plan.name}`"
         dimension="volume"
         :units="units"
-        :min="0.05"
+        :min="LEAST_L"
         :max="haveL"
         needed
         placeholder="500 ml"
