@@ -174,6 +174,8 @@ test("what was worked on in Crossover can be kept in the plan", async ({ page })
   await time.fill("3 h 20");
   await time.press("Enter");
   await page.getByRole("button", { name: "Keep it in the plan" }).click();
-  await page.goto("/plan/plan-braise");
+  await expect(page).toHaveURL(/\/plan\/plan-braise$/);
+  await expect(sentence(page)).toContainText("3 h 20");
+  await page.reload();
   await expect(sentence(page)).toContainText("3 h 20");
 });

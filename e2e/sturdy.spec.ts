@@ -315,6 +315,37 @@ test("a browser that keeps nothing says so, and plans and saves to a file all th
   });
 });
 
+test("a page that goes while the disk is busy holds the change of a plan, and opens with it", async ({
+  page,
+}) => {
+  await openSample(page);
+  await page.goto("/plan/plan-braise");
+  await expect(title(page)).toContainText("2 h 45");
+  await page.evaluate(
+    () =>
+      new Promise<void>((resolve) => {
+        const open = indexedDB.open("kettlos");
+        open.onsuccess = () => {
+          const plans = open.result.transaction("plans", "readwrite").objectStore("plans");
+          const again = () => {
+            plans.count().onsuccess = again;
+            resolve();
+          };
+          again();
+        };
+      }),
+  );
+  const said = page.getByLabel("Say heat and time");
+  await said.fill("oven 150 3 h 20");
+  await said.press("Enter");
+  await expect(title(page)).toContainText("3 h 20");
+  await page.reload();
+  await expect(title(page)).toContainText("3 h 20");
+  await page.goto("/");
+  await page.goto("/plan/plan-braise");
+  await expect(title(page)).toContainText("3 h 20");
+});
+
 test("a full disk: what was entered waits, is said not to be kept, and is written when there is room", async ({
   page,
 }) => {

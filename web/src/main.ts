@@ -18,15 +18,20 @@ import { router } from "./router";
 // The content security policy forbids eval, which Zod would otherwise compile parsers with.
 z.config({ jitless: true });
 
-const storage = await openDatabase();
-if (storage.kind === "newer" || storage.kind === "blocked")
-  createApp(CannotOpen, { kind: storage.kind }).mount("#app");
-else {
-  if (storage.kind === "disk" && isAnythingHeld())
-    await import("./data/unwritten").then((u) => u.writeHeld()).catch(() => undefined);
-  const app = createApp(App);
-  watchErrors(app);
-  app.use(createPinia()).use(router).mount("#app");
-  if (storage.kind === "memory") sayNothingIsKept();
-  void watchVersions();
+/** Not at the top of the module: what is loaded here stands on it, and each would wait for the other for ever. */
+async function start(): Promise<void> {
+  const storage = await openDatabase();
+  if (storage.kind === "newer" || storage.kind === "blocked")
+    createApp(CannotOpen, { kind: storage.kind }).mount("#app");
+  else {
+    if (storage.kind === "disk" && isAnythingHeld())
+      await import("./data/unwritten").then((u) => u.writeHeld()).catch(() => undefined);
+    const app = createApp(App);
+    watchErrors(app);
+    app.use(createPinia()).use(router).mount("#app");
+    if (storage.kind === "memory") sayNothingIsKept();
+    void watchVersions();
+  }
 }
+
+void start();
