@@ -1,13 +1,15 @@
 import { DONE_SIGNS } from "../dish/meat-of";
 import { takeOuts } from "../dish/take-out";
 import { REST_MIN } from "../heat/constants";
-import { nameOf } from "../simulate/item-facts";
+import { isOffBones, nameOf } from "../simulate/item-facts";
 import { isWorkedAfter } from "../schedule/work-tasks";
-import { say } from "../units/said";
+import { say, sayAll } from "../units/said";
+import { isStrainedBetween } from "../simulate/out-of";
 import { judgedTarget } from "../simulate/ruling";
 import type { Heat, Plan } from "../simulate/plan-schema";
 import type { Action } from "./action";
 import { onCounter } from "./counter";
+import { goesInHow } from "./goes-in";
 import { liftedOut, putBack } from "./said-marks";
 import type { Cook } from "./fold";
 import type { LiveForecast } from "./live-forecast";
@@ -86,11 +88,7 @@ function offHeatItems(plan: Plan, cook: Cook, offMs: number): readonly Action[] 
       kind: "add",
       atMs: offMs,
       title: `${sayList(items.map(nameOf))} in`,
-      lookFor:
-        items
-          .map((i) => i.preparation)
-          .filter(Boolean)
-          .join("; ") || "Stir it in gently.",
+      lookFor: goesInHow(items) || "Stir it in gently.",
       itemIds: items.map((i) => i.id),
     },
   ];
@@ -111,7 +109,9 @@ const backs = (plan: Plan, cook: Cook, offMs: number): readonly Action[] =>
       lookFor:
         item.target === "jointToShred"
           ? "Pulled apart, stirred into the liquid."
-          : "Warm it through.",
+          : isOffBones(item)
+            ? "Off its bones, bite by bite. Warm it through until it steams."
+            : "Warm it through.",
       itemIds: [item.id],
     }));
 
@@ -132,7 +132,14 @@ function afterRelease(
       kind: "add" as const,
       atMs: offMs + (forecast.planned.releaseMin - min) * MINUTE_MS,
       title: `${sayList(items.map(nameOf))} in`,
-      lookFor: `Lid off first, away from the face. Then simmer it open for ${Math.round(min)} min.`,
+      lookFor: sayAll(
+        [
+          "Lid off first, away from the face",
+          goesInHow(items),
+          `then simmer it open for ${Math.round(min)} min.`,
+        ].filter((said) => said !== ""),
+        "; ",
+      ),
       itemIds: items.map((i) => i.id),
     }))
     .sort((a, b) => a.atMs - b.atMs);
@@ -162,5 +169,5 @@ const sieveAction = (plan: Plan, offMs: number): Action => ({
   kind: "strain",
   atMs: offMs + (plan.strain.when === "afterPause" ? REST_MIN.value * MINUTE_MS : 0),
   title: "Strain it",
-  lookFor: "Coarse sieve, then fine. Leave the last centimetre with the grit.",
+  lookFor: `${isStrainedBetween(plan) ? "Once more, through the fine sieve" : "Coarse sieve, then fine"}. Leave the last centimetre with the grit.`,
 });

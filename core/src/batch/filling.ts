@@ -1,9 +1,10 @@
 import { ingredientOf, nameOf } from "../simulate/item-facts";
 import type { Plan, PlanItem } from "../simulate/plan-schema";
-import { aboutC, kilos, litres, metres, say, sayAll, type Said } from "../units/said";
+import { kilos, litres, metres, say, sayAll, type Said } from "../units/said";
 import type { Action } from "./action";
 import { onCounter } from "./counter";
 import type { Cook } from "./fold";
+import { goesInAs } from "./goes-in";
 import type { LiveForecast } from "./live-forecast";
 
 /** What the log says once the water is in. */
@@ -46,12 +47,6 @@ export function fillActions(
       itemIds: items.map((i) => i.id),
     },
   ];
-}
-
-/** How hot or cold it goes in, where that was said. */
-export function goesInAs({ hotC, frozen }: PlanItem): Said {
-  if (hotC !== undefined) return say`hot, at ${aboutC(hotC)}`;
-  return frozen ? "still frozen" : "";
 }
 
 /** What is poured by its volume, all else by its weight. */

@@ -69,6 +69,22 @@ export function flowOf(plan: Plan, kitchen: Kitchen, cook: Cook): readonly FlowP
       gotL: got(-ledger.takenUp - ledger.leftOnSolids, -share("solids")),
     },
     {
+      id: "out",
+      name: "ladled or lifted out",
+      side: "out",
+      colour: "broth",
+      plannedL: -ledger.handedOn - ledger.handedOver,
+      gotL: got(-ledger.handedOn - ledger.handedOver, 0),
+    },
+    {
+      id: "rim",
+      name: "run over the rim",
+      side: "out",
+      colour: "steam",
+      plannedL: -ledger.overRim,
+      gotL: got(-ledger.overRim, 0),
+    },
+    {
       id: "cloth",
       name: "in the cloth",
       side: "out",

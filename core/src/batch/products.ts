@@ -80,7 +80,7 @@ function withoutFat(label: Label): Label {
 /** What the solids are, the heaviest first: "mutton shoulder and onion". */
 export function solidsName(plan: Plan): string {
   const names = plan.items
-    .filter((i) => isEaten(i) && MEALS.has(ingredientOf(i).group))
+    .filter((i) => isEaten(i, plan) && MEALS.has(ingredientOf(i).group))
     .toSorted((a, b) => b.massKg - a.massKg)
     .slice(0, 2)
     .map((i) => nameOf(i).toLowerCase());

@@ -1,15 +1,17 @@
 import { DONE_SIGNS } from "../dish/meat-of";
-import { nameOf } from "../simulate/item-facts";
+import { isOffBones, nameOf } from "../simulate/item-facts";
+import { outOf } from "../simulate/out-of";
 import { judgedTarget } from "../simulate/ruling";
 import type { Plan, PlanItem } from "../simulate/plan-schema";
 import { stretchesOf } from "../simulate/stretches";
 import type { Action } from "./action";
-import { sayAll } from "../units/said";
+import { sayAll, type Said } from "../units/said";
 import { onCounter } from "./counter";
-import { goesInAs } from "./filling";
+import { goesInHow } from "./goes-in";
 import { liftedOut, putBack } from "./said-marks";
 import type { Cook } from "./fold";
 import type { LiveForecast } from "./live-forecast";
+import { offBonesHow } from "./off-bones";
 import { roundsOf } from "./rounds";
 import { sayList } from "./say-list";
 import { begunIdsOf } from "./stretch-now";
@@ -82,7 +84,7 @@ function lifts(plan: Plan, cook: Cook, forecast: LiveForecast, nowMs: number): r
   const begun = begunIdsOf(plan, cook);
   const { course, simmerMs, endMs } = forecast;
   return plan.items.flatMap((item): Action[] => {
-    const when = item.out?.when;
+    const when = outOf(item, plan)?.when;
     if (when === undefined || cook.did.has(liftedOut(item.id))) return [];
     // With a stretch that is still to begin it is said there.
     if (when.at === "stretch" && !begun.has(when.stretchId)) return [];
@@ -103,11 +105,26 @@ function lifts(plan: Plan, cook: Cook, forecast: LiveForecast, nowMs: number): r
         lookFor:
           when.at === "beforeBoil"
             ? "Before it boils."
-            : `${target === null ? "" : (DONE_SIGNS[target.id] ?? "")} ${item.out?.isBack === true ? "Keep it covered and hot; it goes back in at the end." : "Eaten apart."}`.trim(),
+            : sayAll(
+                [
+                  target === null ? "" : (DONE_SIGNS[target.id] ?? ""),
+                  liftedHow(item, course),
+                ].filter((said) => said !== ""),
+                " ",
+              ),
         itemIds: [item.id],
       },
     ];
   });
+}
+
+/** What is done with it once it is out. */
+function liftedHow(item: PlanItem, course: LiveForecast["course"]): Said {
+  if (item.out === undefined) return "Through the sieve; it stays out.";
+  if (isOffBones(item)) return offBonesHow([item], course);
+  return item.out?.isBack === true
+    ? "Keep it covered and hot; it goes back in at the end."
+    : "Eaten apart.";
 }
 
 /** What still goes in while it simmers; what is due together is one action. */
@@ -119,10 +136,7 @@ function additions(plan: Plan, cook: Cook, simmerMs: number, endMs: number): rea
     kind: "add",
     atMs: Math.max(simmerMs, endMs - min * MINUTE_MS),
     title: `${sayList(items.map(nameOf))} in`,
-    lookFor: sayAll(
-      items.flatMap((i) => [i.preparation, goesInAs(i)]).filter((said) => said !== ""),
-      "; ",
-    ),
+    lookFor: goesInHow(items),
     itemIds: items.map((i) => i.id),
   }));
 }

@@ -1,13 +1,16 @@
 import { LID_WORDS } from "../heat/heat-words";
 import { SIMMER_LOOK } from "../heat/simmer-look";
-import { nameOf } from "../simulate/item-facts";
+import { isOffBones, nameOf } from "../simulate/item-facts";
+import { outOf } from "../simulate/out-of";
 import type { Plan, PlanItem, StretchHeat } from "../simulate/plan-schema";
 import { stretchesOf } from "../simulate/stretches";
 import { turnsOf } from "../schedule/turns";
-import { litres, metres, ovenC, say, type Said } from "../units/said";
+import { litres, metres, ovenC, say, sayAll, type Said } from "../units/said";
 import type { Action } from "./action";
 import type { Cook } from "./fold";
+import { goesInHow } from "./goes-in";
 import type { LiveForecast } from "./live-forecast";
+import { offBonesHow } from "./off-bones";
 import { liftedOut, putBack } from "./said-marks";
 import { sayList } from "./say-list";
 import { begunStretches } from "./stretch-now";
@@ -32,10 +35,10 @@ function turnLook(heat: StretchHeat): Said {
 export function movesWith(stretchId: string, plan: Plan, cook: Cook) {
   const isIt = (id: string | undefined) => id === stretchId;
   return {
-    out: plan.items.filter(
-      ({ id, out }) =>
-        out?.when.at === "stretch" && isIt(out.when.stretchId) && !cook.did.has(liftedOut(id)),
-    ),
+    out: plan.items.filter((item) => {
+      const when = outOf(item, plan)?.when;
+      return when?.at === "stretch" && isIt(when.stretchId) && !cook.did.has(liftedOut(item.id));
+    }),
     back: plan.items.filter(({ id, out }) => isIt(out?.backAt) && !cook.did.has(putBack(id))),
     in: plan.items.filter(
       ({ id, when }) =>
@@ -49,6 +52,14 @@ export function movesWith(stretchId: string, plan: Plan, cook: Cook) {
 
 const listed = (items: readonly PlanItem[], word: string): readonly string[] =>
   items.length === 0 ? [] : [`${sayList(items.map(nameOf))} ${word}.`];
+
+const HEAVY_KG = 8;
+/** Strained in between: the solids stay out, the liquid goes on. */
+function throughSieve(plan: Plan, { nowL, course }: LiveForecast): Said {
+  const isHeavy = nowL.expected + course.solidsInKg > HEAVY_KG;
+  const pressed = plan.strain.pressed ? " Press them." : "";
+  return say`Heat off. Pour it through the sieve into another pot or bowl${isHeavy ? ", by the ladle first and the rest by two" : ""}, away from you; the solids stay out.${pressed} The liquid goes back into the rinsed pot.`;
+}
 
 /** Pressure goes down before a lid comes off. */
 const LET_DOWN: Record<"natural" | "quick", string> = {
@@ -64,21 +75,29 @@ export function stretchActions(plan: Plan, cook: Cook, forecast: LiveForecast): 
   return turnsOf(plan)
     .slice(begun)
     .map((turn, ahead): Action => {
-      const { stretchId, heat, from, title } = turn;
+      const { stretchId, heat, from, title, isStrained } = turn;
       const moves = movesWith(stretchId, plan, cook);
-      const isKept = moves.out.some((i) => i.out?.isBack === true);
-      const first = [
+      // What stays in the sieve needs no naming.
+      const lifted = isStrained ? moves.out.filter((i) => i.out !== undefined) : moves.out;
+      const kept = lifted.filter((i) => i.out?.isBack === true && !isOffBones(i));
+      const how = goesInHow(moves.in);
+      const picked = offBonesHow(moves.out, forecast.course);
+      const first: readonly Said[] = [
         ...(from.method === "pressure" ? [LET_DOWN[from.release]] : []),
-        ...listed(moves.out, isKept ? "out; keep it covered and hot" : "out"),
+        ...(isStrained ? [throughSieve(plan, forecast)] : []),
+        ...listed(lifted, kept.length > 0 ? "out; keep it covered and hot" : "out"),
+        ...(picked === "" ? [] : [picked]),
         ...listed(moves.back, "back in"),
-        ...listed(moves.in, "in"),
+        ...(how === ""
+          ? listed(moves.in, "in")
+          : [say`${sayList(moves.in.map(nameOf))} in: ${how}.`]),
       ];
       return {
         id: `turn:${stretchId}`,
         kind: "turn",
         atMs: forecast.stretchEndsMs[ahead]?.expected ?? 0,
         title,
-        lookFor: say`${untilWords(plan, begun + ahead, forecast)}${first.map((f) => `${f} `).join("")}${turnLook(heat)}`,
+        lookFor: say`${untilWords(plan, begun + ahead, forecast)}${sayAll([...first, turnLook(heat)], " ")}`,
         stretchId,
         itemIds: [...moves.out, ...moves.back, ...moves.in].map((i) => i.id),
       };

@@ -77,9 +77,11 @@ export function stretchesAsWent(
     const holdMin = Math.round((toMs - fromMs) / MINUTE_MS);
     return { by: "time", holdMin: Math.min(LONGEST_MIN, Math.max(1, holdMin)) };
   };
-  const then = kept
-    .slice(1)
-    .map(({ id, heat }, i) => ({ id, heat: following(heat), stop: stopOf(i + 1) }));
+  const then = kept.slice(1).map(({ id, heat }, i): HeatStretch => {
+    const was = plan.then.find((s) => s.id === id);
+    const strained = was?.isStrained ? { isStrained: true as const } : {};
+    return { id, heat: following(heat), stop: stopOf(i + 1), ...strained };
+  });
   // What moved with a stretch that never came moves with the next, or at the end.
   const stays = plan.then
     .filter((s) => !then.some((t) => t.id === s.id))

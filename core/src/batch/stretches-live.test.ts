@@ -317,3 +317,91 @@ describe("planned again as it went", () => {
     });
   });
 });
+
+describe("off its bones, and strained in between, at the stove", () => {
+  const shanks = (out: object = {}): Plan =>
+    gravyBraise({
+      items: [
+        {
+          id: "shank",
+          ingredientId: "lambShank",
+          massKg: 1.6,
+          when: { at: "start" },
+          out: {
+            when: { at: "stretch", stretchId: "sauce" },
+            isBack: true,
+            boneShare: 0.3,
+            ...out,
+          },
+        },
+      ],
+    });
+  const lookFor = (plan: Plan, kind: string, min = 60, events: readonly object[] = []) =>
+    live(plan, events, min)
+      .actions.filter((a) => a.kind === kind)
+      .map((a) => inWords(a.lookFor, "metric"));
+
+  test("how it is taken off them, about how much that is, and that it feels for splinters", () => {
+    const [out] = lookFor(shanks({ backAt: "warm" }), "turn");
+    expect(out).toMatch(
+      /^Lamb shanks out\. Once cool enough to touch, take the meat of the lamb shanks/,
+    );
+    expect(out).toMatch(/about (6|7)\d\d g, 17 min\. Feel for splinters/);
+    expect(out).not.toMatch(/keep it covered and hot/);
+    const plan = shanks({ when: { at: "tender" } });
+    expect(lookFor(plan, "lift")[0]).toMatch(
+      /yields when bent.* take the meat of the lamb shanks off/,
+    );
+    const done = [
+      { kind: "did", what: "out:shank", atMs: at(140) },
+      { kind: "offHeat", atMs: at(200) },
+    ];
+    expect(lookFor(plan, "putBack", 201, done)).toEqual([
+      "Off its bones, bite by bite. Warm it through until it steams.",
+    ]);
+  });
+
+  test("the sieve is told with what goes on after it, by two where the pot is heavy", () => {
+    const plan = gravyBraise();
+    const strained = {
+      ...plan,
+      then: plan.then.map((s, i) => (i === 0 ? { ...s, isStrained: true as const } : s)),
+    };
+    const turns = live(strained, [], 60).actions.filter((a) => a.kind === "turn");
+    expect(turns.map((a) => a.title)).toEqual([
+      "Strain it; rolling boil, lid off",
+      "Gentle simmer, lid on",
+    ]);
+    const [first] = lookFor(strained, "turn");
+    expect(first).toMatch(/^Heat off\. Pour it through the sieve/);
+    expect(first).toMatch(/the solids stay out\. The liquid goes back/);
+    expect(first).toMatch(/Goat shoulder out; keep it covered and hot/);
+    expect(first).not.toMatch(/by the ladle first/);
+    const heavy = {
+      ...strained,
+      vesselId: "tall",
+      water: { by: "amount" as const, volumeL: 8 },
+    };
+    expect(lookFor(heavy, "turn")[0]).toMatch(
+      /by the ladle first and the rest by two, away from you/,
+    );
+  });
+
+  test("a sieve passed over is still to come, with what it holds back", () => {
+    const [meat] = gravyBraise().items;
+    const plan = gravyBraise({
+      items: [{ ...meat!, out: undefined }],
+      then: gravyBraise().then.map((s, i) => (i === 0 ? { ...s, isStrained: true } : s)),
+    });
+    expect(lookFor(plan, "lift", 150, [turn("sauce", 140)])).toEqual([
+      expect.stringMatching(/Through the sieve; it stays out\.$/),
+    ]);
+    const went = planOfCook(
+      plan,
+      kitchen,
+      fold(happened(LIT_EVENT, SIMMERS, turn("sauce", 140), { kind: "offHeat", atMs: at(200) })),
+      "again",
+    );
+    expect(went.then[0]?.isStrained).toBe(true);
+  });
+});

@@ -151,7 +151,7 @@ function holdMinOf({ trace }: Answers, index: number): number {
 
 /** A later stretch: ", then 30 min at a rolling boil, lid off". */
 function stretchParts(
-  { id, heat, stop }: HeatStretch,
+  { id, heat, stop, isStrained }: HeatStretch,
   holdMin: number,
   system: UnitSystem,
 ): readonly SentencePart[] {
@@ -164,6 +164,7 @@ function stretchParts(
   const field = { of: "stretch" as const, stretchId: id };
   return [
     { text: ", then " },
+    ...(isStrained ? [{ text: "strained", field }, { text: " and " }] : []),
     { text: stopText(stop, holdMin, system), field },
     { text: " " },
     { text: how.trim(), field },

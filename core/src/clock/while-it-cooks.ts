@@ -1,5 +1,5 @@
 import { sayList } from "../batch/say-list";
-import { POT_TIMES } from "../schedule/pot-times";
+import { pickMin, POT_TIMES } from "../schedule/pot-times";
 import { turnsOf } from "../schedule/turns";
 import { besideThePot, workTasks } from "../schedule/work-tasks";
 import { nameOf } from "../simulate/item-facts";
@@ -29,6 +29,9 @@ function grouped(marks: readonly Doing[]): readonly (readonly [Doing, ...Doing[]
   }
   return groups;
 }
+
+const turnMin = (isStrained: boolean): number =>
+  (isStrained ? POT_TIMES.strain : POT_TIMES.add).value;
 
 /** What is done while a pot cooks, by the marks of its simulation: what goes in and comes out, skimming, shutting. */
 export function whileItCooks(
@@ -62,13 +65,17 @@ export function whileItCooks(
     });
     return { task, step, atMin: Math.max(0, Math.round(tMin - (startOf[step] ?? 0))) };
   };
-  const turns = turnsOf(plan).flatMap(({ stretchId, title }, i): readonly Meanwhile[] => {
-    const began = trace.stretches[i + 1];
-    return began === undefined
-      ? []
-      : [put(`turn:${stretchId}`, title, began.fromMin, POT_TIMES.add.value)];
-  });
+  const turns = turnsOf(plan).flatMap(
+    ({ stretchId, title, isStrained }, i): readonly Meanwhile[] => {
+      const began = trace.stretches[i + 1];
+      return began === undefined
+        ? []
+        : [put(`turn:${stretchId}`, title, began.fromMin, turnMin(isStrained))];
+    },
+  );
   const nameIn = (mark: Mark) => plan.items.filter((i) => i.id === mark.itemId).map(nameOf);
+  const itemsIn = (group: readonly Mark[]) =>
+    plan.items.filter((i) => group.some((mark) => mark.itemId === i.id));
   const { heat } = plan;
   const skimMin = POT_TIMES.skim.value;
   const isSkimmed =
@@ -103,7 +110,7 @@ export function whileItCooks(
         `${group[0].kind}:${group[0].itemId ?? ""}`,
         `${sayList(group.flatMap(nameIn))} ${SAID[group[0].kind]}`,
         group[0].tMin,
-        POT_TIMES.add.value,
+        POT_TIMES.add.value + (group[0].kind === "itemOut" ? pickMin(itemsIn(group)) : 0),
       ),
     ),
   ];

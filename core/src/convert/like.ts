@@ -107,8 +107,9 @@ function fateOf(
   return index === 0 ? "cooked" : "dropped";
 }
 
-/** True where something comes out as a stretch begins, or goes in too. */
+/** True where something comes out as a stretch begins, all of it is strained, or something goes in too. */
 const hangsOn = (plan: Plan, id: string, orIn: boolean): boolean =>
+  plan.then.some((s) => s.id === id && s.isStrained) ||
   plan.items.some(
     ({ when, out }) =>
       (orIn && when.at === "stretch" && when.stretchId === id) ||

@@ -18,10 +18,10 @@ const on = (name: HeatName) =>
 
 describe("what may follow on a heat", () => {
   test.each<[HeatName, readonly string[]]>([
-    ["hob", ["reduce", "uncover", "oven", "rest"]],
-    ["oven", ["reduce", "uncover", "brown", "rest"]],
+    ["hob", ["reduce", "uncover", "strain", "oven", "rest"]],
+    ["oven", ["reduce", "uncover", "strain", "brown", "rest"]],
     ["low", ["high", "rest"]],
-    ["pressure", ["open", "reduce", "rest"]],
+    ["pressure", ["open", "reduce", "strain", "rest"]],
   ])("on %s: only what its pot can do", (name, ids) => {
     expect(stretchIdeas(on(name), kitchen).map((i) => i.id)).toEqual(ids);
   });

@@ -1,6 +1,7 @@
 import type { Method } from "../heat/method";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Heat, HeatStretch, HobHeat, Plan, StretchHeat, Stop } from "../simulate/plan-schema";
+import { isStrainedBetween } from "../simulate/out-of";
 import { suits } from "../simulate/references";
 import { lastHeat, stretchesOf } from "../simulate/stretches";
 import { takenUp } from "./like";
@@ -64,6 +65,16 @@ export function stretchIdeas(plan: Plan, kitchen: Kitchen): readonly StretchIdea
           : idea("uncover", "Lid off, simmer on", hob(vigour, "off"), byTime(30)),
       );
   }
+  if (goesOn("hob") && last.method !== "rest" && !isStrainedBetween(plan))
+    ideas.push({
+      id: "strain",
+      said: plan.end === "strained" ? "Strain it, boil it down" : "Strain it, simmer on",
+      stretch: {
+        heat: hob(plan.end === "strained" ? "rolling" : "gentle", "off"),
+        stop: plan.end === "strained" ? { by: "share", share: 1 / 2 } : byTime(20),
+        isStrained: true,
+      },
+    });
   const oven = laterHeat("oven", kitchen);
   if (goesOn("oven") && oven !== null && oven.method === "oven")
     ideas.push(

@@ -1,5 +1,6 @@
 import { traitsOf } from "../ingredient/traits";
-import { ingredientOf, isLoose } from "../simulate/item-facts";
+import { ingredientOf, isLoose, isOffBones } from "../simulate/item-facts";
+import { outOf } from "../simulate/out-of";
 import type { Plan, PlanItem } from "../simulate/plan-schema";
 import type { Trace } from "../simulate/trace";
 import { COLD_DENSITY_KG_L } from "../water/properties";
@@ -8,8 +9,9 @@ import { COLD_DENSITY_KG_L } from "../water/properties";
 export const goesInAfter = ({ when }: PlanItem): boolean =>
   when.at === "afterStrain" || when.at === "nextDay";
 
+/** Shell and bone that is still on it when it is served, kg. */
 const shellKg = (item: PlanItem): number =>
-  item.massKg * (traitsOf(item.ingredientId).uneatenShare ?? 0);
+  isOffBones(item) ? 0 : item.massKg * (traitsOf(item.ingredientId).uneatenShare ?? 0);
 
 /** What is left to eat or drink, kg: the strained liquid, or everything in the pot. */
 export interface Eaten {
@@ -22,9 +24,9 @@ export interface Eaten {
   readonly eachKg: number | null;
 }
 
-/** Bones and shells are left on the plate. */
-export const isEaten = (item: PlanItem): boolean =>
-  ingredientOf(item).group !== "bones" && (item.out === undefined || item.out.isBack);
+/** Bones and shells are left on the plate, unless what was on them was taken off and put back. */
+export const isEaten = (item: PlanItem, plan: Plan): boolean =>
+  isOffBones(item) || (ingredientOf(item).group !== "bones" && outOf(item, plan)?.isBack !== false);
 
 /**
  * What there is to eat: of a strained pot the liquid with what is put in after straining, of a dish all
@@ -40,7 +42,9 @@ export function eatenOf(plan: Plan, trace: Trace): Eaten {
   const inPotKg =
     plan.end === "strained"
       ? 0
-      : plan.items.filter(isEaten).reduce((sum, i) => sum + (ends.get(i.id) ?? 0) - shellKg(i), 0);
+      : plan.items
+          .filter((i) => isEaten(i, plan))
+          .reduce((sum, i) => sum + (ends.get(i.id) ?? 0) - shellKg(i), 0);
   const afterKg = after.reduce((sum, i) => sum + i.massKg, 0) - looseAfterKg;
   const solidsKg = inPotKg + afterKg;
   const unit = plan.end === "strained" ? "L" : "kg";
@@ -61,7 +65,7 @@ export function eatenOf(plan: Plan, trace: Trace): Eaten {
 export function eatenSolidsKg(plan: Plan, trace: Trace): number {
   const ends = new Map(trace.items.map((i) => [i.itemId, i.endKg]));
   return plan.items
-    .filter((i) => isEaten(i) && ingredientOf(i).group !== "aromatic")
+    .filter((i) => isEaten(i, plan) && ingredientOf(i).group !== "aromatic")
     .reduce((sum, i) => sum + (ends.get(i.id) ?? 0), 0);
 }
 

@@ -1,4 +1,4 @@
-import { ingredientOf, nameOf } from "../simulate/item-facts";
+import { ingredientOf, isOffBones, nameOf } from "../simulate/item-facts";
 import type { Plan } from "../simulate/plan-schema";
 import type { Trace } from "../simulate/trace";
 
@@ -16,6 +16,8 @@ export const meatOf = (plan: Plan, trace: Trace): readonly MeatOf[] =>
   plan.items.flatMap((item) => {
     const { group } = ingredientOf(item);
     const cookedKg = trace.items.find((c) => c.itemId === item.id)?.endKg;
+    // Off its bones only the meat is left to shrink.
+    const rawOfItKg = item.massKg * (1 - (isOffBones(item) ? (item.out?.boneShare ?? 0) : 0));
     if ((group !== "meat" && group !== "fish") || cookedKg === undefined) return [];
     return [
       {
@@ -23,7 +25,7 @@ export const meatOf = (plan: Plan, trace: Trace): readonly MeatOf[] =>
         name: nameOf(item),
         rawKg: item.massKg,
         cookedKg,
-        shrinkShare: 1 - cookedKg / item.massKg,
+        shrinkShare: 1 - cookedKg / rawOfItKg,
       },
     ];
   });

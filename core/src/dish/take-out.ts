@@ -1,6 +1,7 @@
 import { traitsOf } from "../ingredient/traits";
 import { countWords } from "../ingredient/word-forms";
 import { itemWork, nameOf } from "../simulate/item-facts";
+import { outOf } from "../simulate/out-of";
 import type { Plan } from "../simulate/plan-schema";
 
 /** Something nobody should bite on: counted in, counted out. */
@@ -16,7 +17,7 @@ export function takeOuts(plan: Plan): readonly TakeOut[] {
   return plan.items.flatMap((item): TakeOut[] => {
     const found: TakeOut[] = [];
     const takeOut = item.isOwn === true ? item.takeOut : traitsOf(item.ingredientId).takeOut;
-    if (takeOut !== undefined && item.out === undefined) {
+    if (takeOut !== undefined && outOf(item, plan) === undefined) {
       const count = Math.max(1, Math.round(item.counted?.count ?? 1));
       found.push({ itemId: item.id, what: countWords(count, takeOut) });
     }

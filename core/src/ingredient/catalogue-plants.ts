@@ -54,6 +54,7 @@ export const VEGETABLES: readonly Ingredient[] = [
     petHazard: ALLIUM,
     each: { small: one(120), medium: one(200), large: one(300) },
   }),
+  vegetable("cookedVegetables", "Cooked vegetables", 0.85, 0, { staging: "last10" }),
   vegetable("carrot", "Carrot", 0.88, 0.08, {
     each: { small: one(60), medium: one(90), large: one(130) },
   }),

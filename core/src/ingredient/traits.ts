@@ -59,6 +59,7 @@ const TRAITS: Readonly<Record<string, Traits>> = {
   arrowroot: { starchGKg: 2000, packsKg: [0.1] },
   tapioca: { starchGKg: 2000, packsKg: [0.2] },
   gelatinPowder: { solubleGelatinGKg: GELATIN_IN_POWDER.value, isAnimal: "meat", packsKg: [0.1] },
+  cookedVegetables: { isComposed: true },
   potato: { packsKg: [1, 2.5] },
   tomato: { starchGKg: 50, isAcid: true },
   cannedTomato: { starchGKg: 50, isAcid: true, packsKg: [0.4, 0.8] },

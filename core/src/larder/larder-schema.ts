@@ -76,6 +76,8 @@ export const LotSchema = z.object({
   }),
   eachKg: z.number().min(LEAST_KG).max(100),
   isLiquid: z.boolean(),
+  /** Of a dish, how much of it is no liquid, 0–1; unknown where nobody reckoned it. */
+  solidsShare: z.number().min(0).max(1).optional(),
   /** When it was cooked, or came into the house raw. */
   madeMs: AtMs,
   /** What is dissolved in it, and what it was made of. */

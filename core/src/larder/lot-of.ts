@@ -15,6 +15,8 @@ export interface PotFacts {
   /** All of it, as it was measured, kg. */
   readonly allKg: number;
   readonly isLiquid: boolean;
+  /** How much of it is no liquid, 0–1. */
+  readonly solidsShare: number;
   readonly label: Label;
   readonly costPerKg: number | null;
   readonly madeMs: number;
@@ -48,6 +50,7 @@ export function potFacts(
           : "dish",
     allKg: bowl.massKg,
     isLiquid,
+    solidsShare: bowl.massKg > 0 ? Math.min(1, bowl.solidsKg / bowl.massKg) : 0,
     label,
     costPerKg,
     madeMs: result.strainedMs,

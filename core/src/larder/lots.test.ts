@@ -21,7 +21,9 @@ import { larderOf } from "./larder";
 import { portionCautions, shelfCautions } from "./larder-cautions";
 import type { Lot } from "./larder-schema";
 import { codeFor, lotPerKg, potFacts } from "./lot-of";
-import { panPlan } from "./in-a-pan";
+import { allergensOf } from "../dish/diets";
+import { flourGLOf } from "../simulate/binding";
+import { goesInPan, liquidKgOf, panPlan } from "./in-a-pan";
 import { isUnsalted, litresOf } from "./lot-amounts";
 import { petHazardsIn } from "./pet-hazards";
 import { lotFrom, potLeft } from "./portioned";
@@ -514,9 +516,10 @@ describe("jars back in a pan", () => {
   let n = 0;
   const ids = () => `new-${n++}`;
   const jars = () => ({ ...lotOf(), eachKg: 0.5 });
+  const many = (count: number) => ({ count, liquidKg: liquidKgOf(jars(), count)! });
 
   test("so many of them, with what is dissolved in them, boil down by half in the widest that holds them", () => {
-    const plan = panPlan(jars(), "freezer", 4, kitchen, ids)!;
+    const plan = panPlan(jars(), "freezer", many(4), kitchen, ids)!;
     expect(plan.items).toHaveLength(1);
     expect(plan.items[0]).toMatchObject({
       massKg: 2,
@@ -526,7 +529,7 @@ describe("jars back in a pan", () => {
     });
     expect(plan.vesselId).toBe("tall");
     // One jar would be a film in it: it goes into something narrower.
-    expect(panPlan(jars(), "fridge", 1, kitchen, ids)?.vesselId).toBe("casserole");
+    expect(panPlan(jars(), "fridge", many(1), kitchen, ids)?.vesselId).toBe("casserole");
     const trace = simulate(plan, kitchen, { waterKg: 0 });
     expect(trace.problem).toBeNull();
     expect(trace.marks.map((m) => m.kind)).not.toContain("bonesBare");
@@ -540,8 +543,46 @@ describe("jars back in a pan", () => {
   });
 
   test("what no pan holds, and what is no liquid, is not offered", () => {
-    expect(panPlan(jars(), "fridge", 60, kitchen, ids)).toBeNull();
-    expect(panPlan({ ...jars(), isLiquid: false }, "fridge", 1, kitchen, ids)).toBeNull();
-    expect(panPlan(jars(), "fridge", 1, { ...kitchen, rings: [] }, ids)).toBeNull();
+    expect(panPlan(jars(), "fridge", many(60), kitchen, ids)).toBeNull();
+    expect(panPlan({ ...jars(), kind: "rawBones" }, "fridge", many(1), kitchen, ids)).toBeNull();
+    expect(panPlan(jars(), "fridge", many(1), { ...kitchen, rings: [] }, ids)).toBeNull();
+  });
+
+  test("a dish goes in as its sauce and its solids: only the sauce boils down, all its salt stays", () => {
+    const dish: Lot = {
+      ...jars(),
+      kind: "dish",
+      name: "Goat braise with apricots",
+      ingredientId: null,
+      isLiquid: false,
+      solidsShare: 0.7,
+      label: { ...jars().label, saltGKg: 8, starchGKg: 12 },
+    };
+    expect(liquidKgOf(dish, 4)).toBeCloseTo(0.6, 9);
+    const plan = panPlan(dish, "fridge", { count: 4, liquidKg: 0.6 }, kitchen, ids)!;
+    expect(plan.end).toBe("served");
+    expect(plan.items.map((i) => [i.called, i.massKg])).toEqual([
+      ["Goat braise with apricots: its sauce", 0.6],
+      ["Goat braise with apricots: the solids", expect.closeTo(1.4, 9)],
+    ]);
+    const trace = simulate(plan, kitchen, { waterKg: 0 });
+    expect(trace.problem).toBeNull();
+    expect(trace.endLiquidKg).toBeCloseTo(0.48, 2);
+    expect(trace.items.find((i) => i.endKg > 1)?.endKg).toBeCloseTo(1.4, 9);
+    expect(trace.strained.saltG).toBeCloseTo(2 * 8, 9);
+    expect(flourGLOf(plan, trace) * trace.endLiquidL).toBeCloseTo(2 * 12, 6);
+    // What it was made of is asked of it still, and its jars are drawn once.
+    expect(allergensOf(plan)).toEqual(allergensOf({ ...plan, items: [plan.items[0]!] }));
+    expect(
+      drawsOf([{ batch: batchOf(plan), cook: strainedAt(1) }], new Map([[dish.id, dish]])),
+    ).toMatchObject([{ count: 4 }]);
+  });
+
+  test("a dish of which nobody knows what is in it, or how much is liquid, is not guessed at", () => {
+    const dish: Lot = { ...jars(), kind: "dish", isLiquid: false, ingredientId: null };
+    expect(liquidKgOf(dish, 2)).toBeNull();
+    expect(goesInPan(dish)).toBe(jars().label.madeOf !== undefined);
+    expect(goesInPan({ ...dish, label: {} })).toBe(false);
+    expect(panPlan(dish, "fridge", { count: 1, liquidKg: 0 }, kitchen, ids)).toBeNull();
   });
 });

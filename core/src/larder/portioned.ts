@@ -61,6 +61,7 @@ export function lotFrom(options: LotOptions): Lot {
     container: { kind: container.kind, name: container.name, capacityL: container.capacityL },
     eachKg: eachL * COLD_DENSITY_KG_L,
     isLiquid: facts.isLiquid,
+    ...(facts.isLiquid ? {} : { solidsShare: facts.solidsShare }),
     madeMs: facts.madeMs,
     label: facts.label,
     isForAnimals: facts.isForAnimals,

@@ -3,6 +3,7 @@ import { codeOf, holdingLineC } from "../cool/codes";
 import { ingredientById } from "../ingredient/catalogue";
 import type { Ingredient } from "../ingredient/ingredient";
 import { traitsOf } from "../ingredient/traits";
+import { isStrainedBetween } from "../simulate/out-of";
 import { overRim } from "../simulate/over-rim";
 import type { Plan } from "../simulate/plan-schema";
 import { vesselOf } from "../simulate/references";
@@ -10,7 +11,7 @@ import { isOn } from "../simulate/stretches";
 import { kilos, litres, metres, ruleC, say } from "../units/said";
 import { showDuration } from "../units/show";
 import { ANIMAL_SALT_G_KG } from "../seasoning/salt";
-import { nameOf, petHazardsOf } from "../simulate/item-facts";
+import { isOffBones, nameOf, petHazardsOf } from "../simulate/item-facts";
 import { kitchenEstimate } from "../units/constant";
 import type { Caution } from "./caution";
 import type { Facts, Rule } from "./facts";
@@ -160,12 +161,12 @@ const POT_RULES: readonly Rule[] = [
   },
   {
     hazard: "lifting a full pot",
-    check: ({ trace, waterL }) =>
+    check: ({ plan, trace, waterL }) =>
       waterL + trace.solidsInKg > HEAVY_POT_L
         ? {
             id: "twoPeople",
             severity: "caution",
-            places: ["plan", "strain"],
+            places: isStrainedBetween(plan) ? ["plan", "cook", "strain"] : ["plan", "strain"],
             title: "Two people lift this pot",
             text: say`It holds about ${kilos(Math.round(waterL + trace.solidsInKg))} of hot food at the start. Strain with a ladle first, open the lid away from the face, pour away from you.`,
             rule: say`A full pot over about ${litres(HEAVY_POT_L)} is carried by two.`,
@@ -176,18 +177,27 @@ const POT_RULES: readonly Rule[] = [
   { hazard: "dry beans", check: (facts) => beansUnboiled(facts) ?? beansUnsoaked(facts) },
   {
     hazard: "bone splinters",
-    check: ({ plan }) =>
-      has(plan, (i) => i.group === "bones")
+    check: ({ plan }) => {
+      const isPicked = plan.items.some(isOffBones);
+      const isFed = plan.feeds === "animals";
+      return isPicked || has(plan, (i) => i.group === "bones")
         ? {
             id: "splinters",
-            severity: plan.feeds === "animals" ? "caution" : "note",
-            places: plan.feeds === "animals" ? ["plan", "strain"] : ["strain"],
-            title: "Strain twice; no cooked bones to animals",
-            text: "Chopped and long-cooked bones leave splinters. Use a fine sieve after the coarse one.",
+            severity: isFed ? "caution" : "note",
+            places: [
+              ...(isFed || isPicked ? (["plan"] as const) : []),
+              ...(isPicked ? (["cook"] as const) : []),
+              "strain",
+            ],
+            title: isPicked
+              ? "Feel for splinters; no cooked bones to animals"
+              : "Strain twice; no cooked bones to animals",
+            text: `Chopped and long-cooked bones leave splinters. ${isPicked ? "Feel through the meat before it goes back, and use" : "Use"} a fine sieve after the coarse one.`,
             rule: "Cooked bones splinter and are not fed to animals.",
             whose: "veterinary advice",
           }
-        : null,
+        : null;
+    },
   },
   {
     hazard: "game",

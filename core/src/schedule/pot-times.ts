@@ -1,3 +1,5 @@
+import { isOffBones } from "../simulate/item-facts";
+import type { PlanItem } from "../simulate/plan-schema";
 import { kitchenEstimate, type Constant } from "../units/constant";
 
 const takes = (what: string, min: number): Constant =>
@@ -17,3 +19,17 @@ export const POT_TIMES = {
   intoFridge: takes("from the bath into the fridge", 3),
   portion: takes("portioning and labelling", 15),
 } as const;
+
+const PICK_MIN = takes("taking meat off its bones, once it can be touched", 4);
+const PICK_MIN_KG = kitchenEstimate(
+  "the same, a kilogram",
+  8,
+  "min/kg",
+  "a cook with a watch, until your own is known",
+);
+
+/** Minutes by hand that taking these off their bones takes; 0 where none is. */
+export const pickMin = (items: readonly PlanItem[]): number =>
+  items
+    .filter(isOffBones)
+    .reduce((sum, i) => sum + PICK_MIN.value + PICK_MIN_KG.value * i.massKg, 0);

@@ -4,6 +4,9 @@ import { stretchesOf } from "../simulate/stretches";
 
 const capital = (words: string): string => `${words.charAt(0).toUpperCase()}${words.slice(1)}`;
 
+/** As it goes on after another word; what is said in capitals stays so. */
+const small = (title: string): string => `${title.charAt(0).toLowerCase()}${title.slice(1)}`;
+
 /** What is done to begin a stretch, after another. */
 function turnTitle(heat: StretchHeat, from: StretchHeat): string {
   switch (heat.method) {
@@ -33,6 +36,8 @@ export interface Turn {
   readonly from: StretchHeat;
   /** "Rolling boil, lid off". */
   readonly title: string;
+  /** All of it goes through the sieve first. */
+  readonly isStrained: boolean;
 }
 
 /** Every turn of a plan's heat, in order; none where it has one stretch. */
@@ -48,7 +53,10 @@ export const turnsOf = (plan: Plan): readonly Turn[] =>
               stretchId: next.id,
               heat: next.heat,
               from,
-              title: turnTitle(next.heat, from),
+              title: next.isStrained
+                ? `Strain it; ${small(turnTitle(next.heat, from))}`
+                : turnTitle(next.heat, from),
+              isStrained: next.isStrained === true,
             },
           ];
     });

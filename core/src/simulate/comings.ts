@@ -1,9 +1,11 @@
 import type { CourseReader } from "./course";
 import { ingredientOf, isLoose } from "./item-facts";
 import { beforeEndMin, movesOf, type Move } from "./moves";
+import { outOf } from "./out-of";
 import type { Plan, PlanItem } from "./plan-schema";
 import type { Pot } from "./pot";
 import type { Recorder } from "./recorder";
+import { leftBehind, LIFTED } from "./straining";
 
 /** So far under the boil the first bubbles rise, °C. */
 const BEFORE_BOIL_C = 10;
@@ -43,7 +45,8 @@ export class Comings {
   }
 
   takeOut(item: PlanItem, tMin: number): void {
-    this.pot.takeOut(item.id);
+    const isKept = outOf(item, this.plan)?.isBack === true;
+    this.pot.takeOut(item.id, isKept ? LIFTED : leftBehind(this.plan.strain));
     this.outMin.set(item.id, tMin);
     this.pot.findDepthM();
     this.recorder.marks.push({ kind: "itemOut", tMin, itemId: item.id });
@@ -101,7 +104,8 @@ export class Comings {
   /** What goes in, comes out and goes back as a stretch of the heat begins. */
   beginStretch(stretchId: string, tMin: number): void {
     for (const item of this.plan.items) {
-      const { when, out } = item;
+      const { when } = item;
+      const out = outOf(item, this.plan);
       if (when.at === "stretch" && when.stretchId === stretchId && !this.inMin.has(item.id))
         this.unlessTold(item, "in", () => {
           this.putIn(item, tMin);

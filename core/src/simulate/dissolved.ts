@@ -69,3 +69,11 @@ export interface DissolvedShare {
   readonly gelatinG: number;
   readonly alcohols: AlcoholIn[];
 }
+
+/** So much of what went along. */
+export const shareOf = (out: DissolvedShare, share: number): DissolvedShare => ({
+  saltG: out.saltG * share,
+  sugarG: out.sugarG * share,
+  gelatinG: out.gelatinG * share,
+  alcohols: out.alcohols.map((a) => ({ ...a, g: a.g * share })),
+});

@@ -37,6 +37,17 @@ export const saltAheadShare = ({ share }: Pick<Work, "share">): number =>
 export const itemWork = (item: PlanItem, kind: WorkKind): Work | undefined =>
   workOf(item.work, kind);
 
+/** Whether it is taken off its bones in between, and they stay out. */
+export const isOffBones = ({ out }: PlanItem): boolean =>
+  out?.isBack === true && out.boneShare !== undefined;
+
+/** Raw weight that is bone where nothing else is known: of bones, and of meat on them. */
+const BONE_SHARE_OF_BONES = kitchenEstimate("bone in bones with meat on", 0.7, "share", "0.5–0.85");
+const BONE_SHARE_OF_MEAT = kitchenEstimate("bone in a joint on the bone", 0.2, "share", "0.1–0.35");
+export const usualBoneShare = (item: PlanItem): number =>
+  traitsOf(item.ingredientId).uneatenShare ??
+  (ingredientOf(item).group === "bones" ? BONE_SHARE_OF_BONES : BONE_SHARE_OF_MEAT).value;
+
 /** Weight that goes into the pot, kg: less where it was boiled down before. */
 export const pouredKg = (item: PlanItem): number =>
   item.massKg * (itemWork(item, "reduce")?.share ?? 1);

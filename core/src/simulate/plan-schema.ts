@@ -45,6 +45,8 @@ export const OutSchema = z.object({
   isBack: z.boolean(),
   /** It goes back as this stretch begins; at the end where none is named. */
   backAt: Id.optional(),
+  /** It is taken off its bones meanwhile: of its raw weight so much is bone, and stays out, 0–1. */
+  boneShare: z.number().gt(0).max(0.95).optional(),
 });
 export type Out = z.infer<typeof OutSchema>;
 
@@ -205,6 +207,8 @@ export const StretchSchema = z
       RestHeatSchema,
     ]),
     stop: StopSchema,
+    /** Before it begins all of it goes through a sieve: what was in it by then stays out, the liquid goes on. */
+    isStrained: z.literal(true).optional(),
   })
   .refine(
     ({ heat, stop }) => heat.method !== "rest" || stop.by === "time",

@@ -7,7 +7,7 @@ import {
 } from "../heat/constants";
 import { cookRate } from "../doneness/cook-value";
 import type { Ingredient } from "../ingredient/ingredient";
-import { FAT_DENSITY_KG_L, LEFT_ON_SOLIDS_L_KG } from "../liquid/constants";
+import { FAT_DENSITY_KG_L } from "../liquid/constants";
 import { Ledger } from "../liquid/ledger";
 import { REDUCE_MIN, SWEAT_COOK_MIN } from "../prepare/browning";
 import { liquorL } from "../prepare/soaking";
@@ -16,7 +16,7 @@ import { depthForLiquidM, heapStandsM, liquidToRimL, type SolidsIn } from "../ve
 import type { Vessel } from "../vessel/vessel-schema";
 import { capacityL, outerAreaM2, vesselAreaM2 } from "../vessel/volume";
 import { COLD_DENSITY_KG_L, waterDensityKgL } from "../water/properties";
-import { type AlcoholLeft, Dissolved, type DissolvedShare } from "./dissolved";
+import { type AlcoholLeft, Dissolved, shareOf, type DissolvedShare } from "./dissolved";
 import { ingredientOf, isLoose, itemWork, pouredKg, soakedKg, valuesOf } from "./item-facts";
 import type { Parameters } from "./parameters";
 import { PieceHeat } from "./piece-heat";
@@ -25,18 +25,28 @@ import type { PlanItem } from "./plan-schema";
 import { SolidIn } from "./solid-in";
 
 const FROZEN_KJ_KG = 240;
+/** Dry bone, kJ/kg·K. */
+const BONE_HEAT_KJ_KG_K = 1.6;
 /** Solids may change by this much before the heap is measured anew: a hundredth of a millimetre. */
 const GEOMETRY_TOLERANCE_KG = 1e-4;
 /** Start temperatures, °C: model.md, rules for all of it. */
 const FROM_FRIDGE_C = 5;
 const PULSE_C = 15;
 
+/** How much clings to what comes out, and as what it is posted. */
+export interface Clinging {
+  readonly kind: "handedOn" | "leftOnSolids";
+  readonly lPerKg: number;
+}
+
 /** A solid lifted out, and the liquid that clings to it. */
 interface OutOfPot {
   readonly solid: SolidIn;
   readonly liquidKg: number;
   readonly dissolved: DissolvedShare;
-  readonly gelatinG: number;
+  /** What it gave, and what of that clings to it. */
+  readonly gaveG: number;
+  readonly carriedG: number;
 }
 
 /** Temperature at which an ingredient goes in, °C. */
@@ -112,7 +122,8 @@ export class Pot {
       this.bodyKJK + this.liquidKg * WATER_HEAT_KJ_KG_K.value + this.fatKg * FAT_HEAT_KJ_KG_K.value;
     for (const s of this.solidsIn)
       sum +=
-        s.item.massKg * s.ingredient.specificHeatKJKgK.value +
+        s.item.massKg * s.ingredient.specificHeatKJKgK.value -
+        BONE_HEAT_KJ_KG_K * s.bonesKg +
         (s.takenUpKg - s.juiceKg - s.vegetableKg - s.dryLossKg) * WATER_HEAT_KJ_KG_K.value -
         s.fatKg * FAT_HEAT_KJ_KG_K.value;
     return sum;
@@ -232,38 +243,44 @@ export class Pot {
   }
 
   /** Lifts a solid out with what clings to it. */
-  takeOut(itemId: string): void {
+  takeOut(itemId: string, { kind, lPerKg }: Clinging): void {
     const index = this.solidsIn.findIndex((s) => s.item.id === itemId);
     const solid = this.solidsIn[index];
     if (solid === undefined) return;
-    const clings = solid.kg * LEFT_ON_SOLIDS_L_KG.value * this.parameters.leftOnSolids;
+    const clings = solid.kg * lPerKg * this.parameters.leftOnSolids;
     const liquidKg = Math.min(this.liquidKg, clings);
     const share = this.liquidKg > 0 ? liquidKg / this.liquidKg : 0;
     const allGelatinG = this.gelatinG;
     const gaveG = solid.gelatinG * this.parameters.extraction;
     const dissolved = { ...this.dissolved.take(share), gelatinG: 0 };
     this.solidsIn.splice(index, 1);
-    this.pieces.splice(this.pieces.indexOf(solid.heat), 1);
+    // Alike pieces are warmed as one, until the last of them is out.
+    if (!this.solidsIn.some((s) => s.heat === solid.heat))
+      this.pieces.splice(this.pieces.indexOf(solid.heat), 1);
     const carriedG = allGelatinG * share;
     this.dissolved.gelatinG += allGelatinG - this.gelatinG - carriedG;
     this.liquidKg -= liquidKg;
-    this.ledger.post("handedOn", -liquidKg);
-    this.outOfPot.set(itemId, { solid, liquidKg, dissolved, gelatinG: gaveG - carriedG });
+    this.ledger.post(kind, -liquidKg);
+    this.outOfPot.set(itemId, { solid, liquidKg, dissolved, gaveG, carriedG });
     this.changed();
   }
 
-  /** Puts back what was lifted out, with all that came along. */
+  /** Puts back what was lifted out, with all that came along; what clings to bones that stay out stays too. */
   putBack(itemId: string): void {
     const out = this.outOfPot.get(itemId);
     if (out === undefined) return;
     this.outOfPot.delete(itemId);
-    const { solid, liquidKg } = out;
+    const { solid, gaveG, carriedG } = out;
+    const { boneShare } = solid.item.out ?? {};
+    const wholeKg = solid.kg;
+    if (boneShare !== undefined) solid.takeOffBones(boneShare);
+    const back = solid.kg / wholeKg;
     this.solidsIn.push(solid);
-    this.pieces.push(solid.heat);
-    this.dissolved.give(out.dissolved);
-    this.dissolved.gelatinG -= out.gelatinG;
-    this.liquidKg += liquidKg;
-    this.ledger.post("handedOver", liquidKg);
+    if (!this.pieces.includes(solid.heat)) this.pieces.push(solid.heat);
+    this.dissolved.give(shareOf(out.dissolved, back));
+    this.dissolved.gelatinG -= gaveG - carriedG * back;
+    this.liquidKg += out.liquidKg * back;
+    this.ledger.post("handedOver", out.liquidKg * back);
     this.changed();
   }
 
@@ -471,17 +488,19 @@ export class Pot {
     return given * this.parameters.extraction + this.dissolved.gelatinG;
   }
 
-  /** What rules the dish, or the heaviest of bones and meat; null while it is not in. */
+  /**
+   * What rules the dish, or the heaviest of bones and meat that are in; where none is any more, of those that
+   * were. Null while it is not in.
+   */
   get main(): SolidIn | null {
     if (this.mainOf === this.solidsIn.length) return this.mainIn;
-    let main: SolidIn | null = null;
     const { ruledBy } = this.surroundings;
-    for (const s of this.solidsIn)
-      if (ruledBy === null ? main === null || weightAs(s) > weightAs(main) : s.item.id === ruledBy)
-        main = s;
-    this.mainIn = main;
+    this.mainIn =
+      ruledBy === null
+        ? leading(this.solidsIn, this.everIn)
+        : (this.solidsIn.findLast((s) => s.item.id === ruledBy) ?? null);
     this.mainOf = this.solidsIn.length;
-    return main;
+    return this.mainIn;
   }
 
   /** Its cook value, min at 100 °C; lifted out it keeps what it has. */
@@ -490,6 +509,18 @@ export class Pot {
     return (this.main ?? out?.solid)?.heat.cookMin ?? 0;
   }
 }
+
+/** What goes in late does not lead because the bones are out. */
+function leading(solidsIn: readonly SolidIn[], everIn: readonly SolidIn[]): SolidIn | null {
+  const now = heaviest(solidsIn);
+  return now?.ingredient.role === "body" ? now : heaviest(everIn);
+}
+
+const heaviest = (solids: readonly SolidIn[]): SolidIn | null =>
+  solids.reduce<SolidIn | null>(
+    (main, s) => (main === null || weightAs(s) > weightAs(main) ? s : main),
+    null,
+  );
 
 /** Bones and meat lead before vegetables, whatever they weigh. */
 const weightAs = (s: SolidIn): number => s.item.massKg + (s.ingredient.role === "body" ? 1000 : 0);

@@ -5,6 +5,7 @@ import { simmerC } from "../heat/hob";
 import { targetIn } from "./acid";
 import { itemWork } from "./item-facts";
 import type { Kitchen } from "./kitchen-schema";
+import { outOf } from "./out-of";
 import { pieceTauOf } from "./piece-of";
 import type { Plan, PlanItem } from "./plan-schema";
 import type { Trace } from "./trace";
@@ -36,13 +37,13 @@ export const judgedTarget = (
 ): DonenessTarget | null => eatenTarget(item, plan, trace.points[0]?.liquidKg ?? 0);
 
 /** Sweated as a base, or cooked before, it rules nothing; nor does what goes in by the end of the others. */
-const mayRule = (item: PlanItem): boolean =>
+const mayRule = (item: PlanItem, plan: Plan): boolean =>
   itemWork(item, "sweat") === undefined &&
   item.when.at !== "beforeEnd" &&
   item.when.at !== "offHeat" &&
   item.when.at !== "afterStrain" &&
   item.when.at !== "nextDay" &&
-  (item.out === undefined || item.out.isBack);
+  outOf(item, plan)?.isBack !== false;
 
 /**
  * What rules a dish: of all that is eaten and has an end, what reaches it last, by its cook value, its size
@@ -55,7 +56,7 @@ export function rulingItemId(plan: Plan, kitchen: Kitchen, startLiquidKg: number
   if (named !== undefined && eatenTarget(named, plan, startLiquidKg) !== null) return named.id;
   const rate = cookRate(heldC(plan, kitchen));
   const judged = plan.items.flatMap((item) => {
-    const target = mayRule(item) ? eatenTarget(item, plan, startLiquidKg) : null;
+    const target = mayRule(item, plan) ? eatenTarget(item, plan, startLiquidKg) : null;
     if (target === null) return [];
     const lagMin = (LAG_TAUS * pieceTauOf(item, plan.pieceM)) / 60;
     const inMin = item.when.at === "after" ? item.when.min : 0;

@@ -27,12 +27,20 @@ const FAT_OF_STATE = {
   usedBefore: 0.2,
 } as const;
 
+/** However little meat there is, a little goes back. */
+const MOST_BONE = 0.95;
+
 /** One solid: what it has let go and taken up, and what it would by now. All kg. */
 export class SolidIn {
   juiceKg = 0;
   vegetableKg = 0;
   takenUpKg: number;
   fatKg = 0;
+  /** Bones that stayed out when the rest of it went back. */
+  bonesKg = 0;
+  /** What it had given by then, and how much of it goes on giving. */
+  private givenBefore = { fatKg: 0, gelatinG: 0 };
+  private goesOn = 1;
   /** Weight that went as steam before it came in. */
   readonly dryLossKg: number;
   /** Dry common beans: their own boil. Null for everything else. */
@@ -71,14 +79,23 @@ export class SolidIn {
       this.juiceKg -
       this.vegetableKg -
       this.fatKg -
-      this.dryLossKg
+      this.dryLossKg -
+      this.bonesKg
     );
+  }
+
+  /** Takes so much of its raw weight off as bones; what they have given stays given. */
+  takeOffBones(boneShare: number): void {
+    if (this.bonesKg > 0) return;
+    this.givenBefore = { fatKg: this.fatKg, gelatinG: this.gelatinG };
+    this.bonesKg = Math.min(this.item.massKg * boneShare, this.kg * MOST_BONE);
+    this.goesOn = 1 - boneShare;
   }
 
   /** Room it takes, L. */
   get volumeL(): number {
     return (
-      this.item.massKg / this.ingredient.densityKgL.value +
+      (this.item.massKg - this.bonesKg) / this.ingredient.densityKgL.value +
       this.takenUpKg -
       this.juiceKg -
       this.dryLossKg -
@@ -104,7 +121,7 @@ export class SolidIn {
   /** Fat that bones render to be where their cook value says. */
   boneFatStepKg(): number {
     const due = this.allBoneFatKg * (1 - Math.exp(-this.heat.cookMin / FAT_RENDER_MIN.value));
-    return Math.max(0, due - this.fatKg);
+    return Math.max(0, this.slowed(due, this.givenBefore.fatKg) - this.fatKg);
   }
 
   /** Water a dry thing still takes up to be as soft as its cook value says; all of it where that is at once. */
@@ -123,9 +140,14 @@ export class SolidIn {
   get gelatinG(): number {
     const { gelatinGKg, gelatinKMin } = this.ingredient;
     if (gelatinGKg === undefined || gelatinKMin === undefined) return 0;
-    return (
+    const drawnG =
       gelatinDrawnG(this.item.massKg, gelatinGKg.value, gelatinKMin.value, this.heat.cookMin) *
-      GELATIN_OF_STATE[this.item.boneState]
-    );
+      GELATIN_OF_STATE[this.item.boneState];
+    return this.slowed(drawnG, this.givenBefore.gelatinG);
+  }
+
+  /** Of what it would have given whole, what it has given without its bones. */
+  private slowed(whole: number, before: number): number {
+    return this.bonesKg === 0 ? whole : before + (whole - before) * this.goesOn;
   }
 }

@@ -1,7 +1,15 @@
 import { LEFT_IN_CLOTH_L, LEFT_ON_PRESSED_L_KG, LEFT_ON_SOLIDS_L_KG } from "../liquid/constants";
 import type { Parameters } from "./parameters";
 import type { Plan } from "./plan-schema";
-import type { Pot } from "./pot";
+import type { Clinging, Pot } from "./pot";
+
+/** What clings to what is lifted out to go back in. */
+export const LIFTED: Clinging = { kind: "handedOn", lPerKg: LEFT_ON_SOLIDS_L_KG.value };
+/** What stays on what comes out for good. */
+export const leftBehind = ({ pressed }: Plan["strain"]): Clinging => ({
+  kind: "leftOnSolids",
+  lPerKg: (pressed ? LEFT_ON_PRESSED_L_KG : LEFT_ON_SOLIDS_L_KG).value,
+});
 
 /** Internal: pours a pot through the sieve; what stays on solidsKg of solids and in each cloth is posted. */
 export function strain(
@@ -10,8 +18,8 @@ export function strain(
   parameters: Parameters,
   solidsKg: number,
 ): void {
-  const perKg = how.pressed ? LEFT_ON_PRESSED_L_KG : LEFT_ON_SOLIDS_L_KG;
-  const onSolids = Math.min(pot.liquidKg, solidsKg * perKg.value * parameters.leftOnSolids);
+  const { lPerKg } = leftBehind(how);
+  const onSolids = Math.min(pot.liquidKg, solidsKg * lPerKg * parameters.leftOnSolids);
   pot.liquidKg -= onSolids;
   pot.ledger.post("leftOnSolids", -onSolids);
   const inCloth = Math.min(pot.liquidKg, how.clothPasses * LEFT_IN_CLOTH_L.value);

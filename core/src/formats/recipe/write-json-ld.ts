@@ -1,4 +1,4 @@
-import { nameOf } from "../../simulate/item-facts";
+import { isOffBones, nameOf } from "../../simulate/item-facts";
 import type { HeatStretch, Plan, PlanItem, StretchHeat } from "../../simulate/plan-schema";
 import type { Trace } from "../../simulate/trace";
 import { pieceEdgeM } from "../../heat/piece-schema";
@@ -55,7 +55,7 @@ function downText(stop: HeatStretch["stop"], min: number): string | null {
 }
 
 /** A later stretch: what moves as it begins, the heat, and for how long. */
-function stretchText({ id, heat, stop }: HeatStretch, plan: Plan, min: number): string {
+function stretchText({ id, heat, stop, isStrained }: HeatStretch, plan: Plan, min: number): string {
   const moving = (test: (item: PlanItem) => boolean) => plan.items.filter(test);
   const out = moving((i) => i.out?.when.at === "stretch" && i.out.when.stretchId === id);
   const back = moving((i) => i.out?.backAt === id);
@@ -64,8 +64,11 @@ function stretchText({ id, heat, stop }: HeatStretch, plan: Plan, min: number): 
     heat.method === "hob" || heat.method === "oven" || heat.method === "rest"
       ? LID_TEXT[heat.lid]
       : "";
+  const picked = out.filter(isOffBones);
   return [
+    ...(isStrained ? ["Strain it, throw the solids away and return the liquid to the pot."] : []),
     ...(out.length === 0 ? [] : [`Take the ${names(out)} out.`]),
+    ...(picked.length === 0 ? [] : [`Take the meat off the bones of the ${names(picked)}.`]),
     ...(back.length === 0 ? [] : [`Put the ${names(back)} back.`]),
     ...(goesIn.length === 0 ? [] : [`Add the ${names(goesIn)}.`]),
     downText(stop, min) ?? `Then ${heatText(heat)}${lid} for ${min} minutes more.`,

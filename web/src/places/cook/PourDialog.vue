@@ -23,6 +23,7 @@ const WAYS = [
   { value: "ladledOut", label: "ladled out" },
   { value: "pouredBack", label: "put back" },
 ] as const;
+const LEAST_L = 0.02;
 const way = ref<(typeof WAYS)[number]["value"]>("toppedUp");
 const ASK = {
   toppedUp: "Water poured in, best boiling",
@@ -35,6 +36,34 @@ watch(shown, () => {
   way.value = "toppedUp";
 });
 const ask = computed(() => ASK[way.value]);
+
+/** Litres that are out and not back yet. */
+const outL = computed(() =>
+  Math.max(
+    0,
+    -props.pot.cook.pours.reduce(
+      (sum, p) => (p.volumeL < 0 || p.isBack ? sum + p.volumeL : sum),
+      0,
+    ),
+  ),
+);
+/** What is said by its share: of what is in the pot, or of what is out. */
+const shares = computed(() => {
+  const inL = props.pot.forecast.nowL.expected;
+  const of =
+    way.value === "ladledOut"
+      ? [
+          { label: "a quarter of it", volumeL: inL / 4 },
+          { label: "a third", volumeL: inL / 3 },
+          { label: "half", volumeL: inL / 2 },
+        ]
+      : way.value === "pouredBack"
+        ? [{ label: "all that is out", volumeL: outL.value }]
+        : [];
+  return of
+    .map(({ label, volumeL: v }) => ({ label, volumeL: Math.round(v * 100) / 100 }))
+    .filter((s) => s.volumeL >= LEAST_L);
+});
 
 const farOff = useFarOff(
   () => props.pot,
@@ -60,11 +89,22 @@ function save() {
         :label="ask"
         :units="units"
         dimension="volume"
-        :min="0.02"
+        :min="LEAST_L"
         :max="100"
         needed
         @entered="keepIt"
       />
+      <p v-if="shares.length > 0" class="shares">
+        <button
+          v-for="share in shares"
+          :key="share.label"
+          type="button"
+          class="link"
+          @click="volumeL = share.volumeL"
+        >
+          {{ share.label }}
+        </button>
+      </p>
       <p v-if="way !== 'toppedUp'" class="quiet small">
         A clean ladle each time. What was tasted or has cooled does not go back in unless it boils
         again.
@@ -73,3 +113,11 @@ function save() {
     </FieldForm>
   </OpenDialog>
 </template>
+
+<style scoped>
+.shares {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 16px;
+}
+</style>

@@ -17,6 +17,7 @@ import { useLarderStore } from "../../data/larder-store";
 import { usePotsStore } from "../../data/pots-store";
 import CautionList from "../../controls/CautionList.vue";
 import HeldActions from "./HeldActions.vue";
+import { goesInPan } from "@kettlos/core/larder/in-a-pan";
 import InPan from "./InPan.vue";
 import IntoPlan from "./IntoPlan.vue";
 import { allWords, countWords, eachWords, saltWords, WHY_WORDS } from "./held-words";
@@ -151,11 +152,7 @@ const spoken = computed(() => larderStore.spoken.filter((s) => s.lotId === lot.v
     </dl>
     <HeldActions :holding="holding" :is-usable="usable" :units="units" />
     <IntoPlan v-if="lot.ingredientId !== null && usable" :holding="holding" />
-    <InPan
-      v-if="lot.kind === 'stock' && usable"
-      :key="`${lot.id} ${holding.place}`"
-      :holding="holding"
-    />
+    <InPan v-if="goesInPan(lot) && usable" :key="`${lot.id} ${holding.place}`" :holding="holding" />
     <section v-if="uses.length > 0" aria-label="Enough for">
       <h3>Enough for</h3>
       <ul class="small">

@@ -1,9 +1,12 @@
 <script setup lang="ts">
-import { panPlan } from "@kettlos/core/larder/in-a-pan";
+import { liquidKgOf, panPlan } from "@kettlos/core/larder/in-a-pan";
 import type { Holding } from "@kettlos/core/larder/larder";
+import { LEAST_KG } from "@kettlos/core/units/text-schema";
+import { showMass } from "@kettlos/core/units/show";
 import { computed, ref } from "vue";
 import { useRouter } from "vue-router";
 import CountField from "../../controls/CountField.vue";
+import QuantityField from "../../controls/QuantityField.vue";
 import FieldForm from "../../controls/FieldForm.vue";
 import { useKitchenStore } from "../../data/kitchen-store";
 import { newId } from "../../data/new-id";
@@ -17,10 +20,25 @@ const count = ref<number | null>(props.holding.count);
 const many = computed(() =>
   Math.min(props.holding.count, Math.max(1, Math.floor(count.value ?? 1))),
 );
+const known = computed(() => liquidKgOf(props.holding.lot, many.value));
+/** What the cook says of it, where that is another than was reckoned. */
+const said = ref<number | null>(null);
+const allKg = computed(() => props.holding.lot.eachKg * many.value);
+const liquidKg = computed(() => {
+  const kg = said.value ?? known.value;
+  return kg === null ? null : Math.min(allKg.value, kg);
+});
+const units = computed(() => (kitchenStore.units === "us" ? "us" : "metric"));
 const plan = computed(() =>
-  kitchenStore.kitchen === null
+  kitchenStore.kitchen === null || liquidKg.value === null
     ? null
-    : panPlan(props.holding.lot, props.holding.place, many.value, kitchenStore.kitchen, newId),
+    : panPlan(
+        props.holding.lot,
+        props.holding.place,
+        { count: many.value, liquidKg: liquidKg.value },
+        kitchenStore.kitchen,
+        newId,
+      ),
 );
 async function take() {
   if (plan.value === null) return;
@@ -32,9 +50,26 @@ async function take() {
 <template>
   <FieldForm class="beside" @keep="take">
     <CountField v-model="count" label="How many into a pan" :min="1" :max="holding.count" />
+    <QuantityField
+      v-if="!holding.lot.isLiquid"
+      label="How much of it is liquid"
+      dimension="mass"
+      :bare-unit="units === 'us' ? 'oz' : 'g'"
+      :show="(kg) => showMass(kg, units)"
+      :min="LEAST_KG"
+      :max="allKg"
+      :model-value="liquidKg"
+      @update:model-value="said = $event"
+    />
     <button type="submit" class="button" :disabled="plan === null">
       Boil down, thicken or salt it
     </button>
-    <p v-if="plan === null" class="small quiet">No pan here holds so many with room to boil.</p>
+    <p v-if="plan === null" class="small quiet">
+      {{
+        liquidKg === null
+          ? "Say how much of it is liquid: only that boils down."
+          : "No pan here holds so many with room to boil."
+      }}
+    </p>
   </FieldForm>
 </template>

@@ -1,14 +1,23 @@
 <script setup lang="ts">
 import type { Out, Plan, PlanItem } from "@kettlos/core/simulate/plan-schema";
-import { showDuration } from "@kettlos/core/units/show";
+import { ingredientOf, usualBoneShare } from "@kettlos/core/simulate/item-facts";
+import { showDuration, showMass } from "@kettlos/core/units/show";
 import { computed } from "vue";
 import QuantityField from "../../controls/QuantityField.vue";
 import TickChoice from "../../controls/TickChoice.vue";
+import { useKitchenStore } from "../../data/kitchen-store";
 import { stretchNames } from "./stretch-names";
 
 /** Whether it comes out before the end, and goes back in. */
 const props = defineProps<{ item: PlanItem; plan: Plan }>();
 const emit = defineEmits<{ change: [Out | null] }>();
+
+const kitchenStore = useKitchenStore();
+const units = computed(() => (kitchenStore.units === "us" ? "us" : "metric"));
+/** As much of it as can be bone. */
+const MOST_BONE = 0.95;
+/** What may lie on a bone. */
+const ON_BONES: ReadonlySet<string> = new Set(["meat", "bones", "fish"]);
 
 const OPTIONS = [
   { value: "stays", label: "stays in" },
@@ -29,6 +38,22 @@ const backs = computed(() => {
     when?.at === "stretch" ? later.value.findIndex((s) => s.value === when.stretchId) : -1;
   return [{ value: "", label: "at the end" }, ...later.value.slice(from + 1)];
 });
+/** As it is, but for what is said anew. */
+const change = (part: Partial<Out>) => {
+  if (props.item.out !== undefined) emit("change", { ...props.item.out, ...part });
+};
+const isOnBones = computed(() => ON_BONES.has(ingredientOf(props.item).group));
+function setOffBones(isOff: boolean) {
+  if (props.item.out === undefined) return;
+  const { boneShare: _boneShare, ...rest } = props.item.out;
+  emit("change", isOff ? { ...rest, boneShare: usualBoneShare(props.item) } : rest);
+}
+/** Back with a heat of the old way would be before it is out. */
+function setOutWith(stretchId: string) {
+  if (props.item.out === undefined) return;
+  const { backAt: _backAt, ...rest } = props.item.out;
+  emit("change", { ...rest, when: { at: "stretch", stretchId } });
+}
 function setBack(out: Out, stretchId: string) {
   const { backAt: _backAt, ...rest } = out;
   emit("change", stretchId === "" ? rest : { ...rest, backAt: stretchId });
@@ -36,12 +61,13 @@ function setBack(out: Out, stretchId: string) {
 const choice = computed<Choice>({
   get: () => props.item.out?.when.at ?? "stays",
   set: (value) => {
-    const isBack = props.item.out?.isBack ?? value !== "beforeBoil";
+    const { isBack = value !== "beforeBoil", boneShare } = props.item.out ?? {};
+    const out = { isBack, ...(boneShare === undefined ? {} : { boneShare }) };
     if (value === "stays") emit("change", null);
-    else if (value === "beforeEnd") emit("change", { when: { at: value, min: 30 }, isBack });
+    else if (value === "beforeEnd") emit("change", { ...out, when: { at: value, min: 30 } });
     else if (value === "stretch")
-      emit("change", { when: { at: value, stretchId: later.value[0]?.value ?? "" }, isBack });
-    else emit("change", { when: { at: value }, isBack });
+      emit("change", { ...out, when: { at: value, stretchId: later.value[0]?.value ?? "" } });
+    else emit("change", { ...out, when: { at: value } });
   },
 });
 </script>
@@ -58,12 +84,7 @@ const choice = computed<Choice>({
       :min="1"
       :max="2880"
       :model-value="item.out.when.min"
-      @update:model-value="
-        emit('change', {
-          when: { at: 'beforeEnd', min: $event ?? 30 },
-          isBack: item.out?.isBack ?? true,
-        })
-      "
+      @update:model-value="change({ when: { at: 'beforeEnd', min: $event ?? 30 } })"
     />
     <TickChoice
       v-if="item.out.when.at === 'stretch'"
@@ -71,22 +92,39 @@ const choice = computed<Choice>({
       label="Out with which heat"
       :options="later"
       :model-value="item.out.when.stretchId"
-      @update:model-value="
-        item.out &&
-        emit('change', { isBack: item.out.isBack, when: { at: 'stretch', stretchId: $event } })
-      "
+      @update:model-value="setOutWith"
     />
     <label class="check">
       <input
         type="checkbox"
         :checked="item.out.isBack"
-        @change="
-          item.out &&
-          emit('change', { ...item.out, isBack: ($event.target as HTMLInputElement).checked })
-        "
+        @change="change({ isBack: ($event.target as HTMLInputElement).checked })"
       />
       goes back in
     </label>
+    <template v-if="item.out.isBack && isOnBones">
+      <label class="check">
+        <input
+          type="checkbox"
+          :checked="item.out.boneShare !== undefined"
+          @change="setOffBones(($event.target as HTMLInputElement).checked)"
+        />
+        off its bones; they stay out
+      </label>
+      <QuantityField
+        v-if="item.out.boneShare !== undefined"
+        label="Bones in it, of its raw weight"
+        dimension="mass"
+        :bare-unit="units === 'us' ? 'oz' : 'g'"
+        :show="(kg) => showMass(kg, units)"
+        :min="item.massKg * 0.01"
+        :max="item.massKg * MOST_BONE"
+        :model-value="item.out.boneShare * item.massKg"
+        @update:model-value="
+          $event !== null && change({ boneShare: Math.min(MOST_BONE, $event / item.massKg) })
+        "
+      />
+    </template>
     <TickChoice
       v-if="item.out.isBack && item.out.when.at === 'stretch' && backs.length > 1"
       wraps

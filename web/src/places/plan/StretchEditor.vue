@@ -60,6 +60,11 @@ function setMethod(method: Method | "rest") {
     method === "rest" ? { method, lid: "on" } : laterHeat(method, props.kitchen);
   if (heat !== null) setHeat(heat);
 }
+function setStrained(isStrained: boolean) {
+  if (stretch.value === null) return;
+  const { isStrained: _isStrained, ...rest } = stretch.value;
+  put(isStrained ? { ...rest, isStrained } : rest);
+}
 function remove() {
   const { then, items } = withoutStretch(props.plan, props.stretchId);
   emit("change", { then, items });
@@ -101,6 +106,14 @@ function remove() {
       of-what="what is in it then"
       @change="stretch !== null && put({ ...stretch, stop: $event })"
     />
+    <label class="check">
+      <input
+        type="checkbox"
+        :checked="stretch.isStrained"
+        @change="setStrained(($event.target as HTMLInputElement).checked)"
+      />
+      strained first: all that is in it stays out, the liquid goes on
+    </label>
     <StretchMoves :stretch-id="stretchId" :plan="plan" @change="emit('change', $event)" />
     <p>
       <button type="button" class="link" @click="remove">Take this stretch out</button>

@@ -36,11 +36,8 @@ function put(item: PlanItem) {
 }
 function setOut(item: PlanItem, isOut: boolean) {
   const { out: _out, ...stays } = item;
-  put(
-    isOut
-      ? { ...stays, out: { when: { at: "stretch", stretchId: props.stretchId }, isBack: true } }
-      : stays,
-  );
+  const when = { at: "stretch" as const, stretchId: props.stretchId };
+  put(isOut ? { ...stays, out: { when, isBack: true } } : stays);
 }
 function setBack(item: PlanItem, isBack: boolean) {
   if (item.out === undefined) return;

@@ -2,6 +2,13 @@ import type { Answers } from "@kettlos/core/because/answers";
 import type { Caution } from "@kettlos/core/safety/caution";
 import { showDuration, showTemperature, type UnitSystem } from "@kettlos/core/units/show";
 
+/** How long what is judged simmers: lifted or strained out, it gives no more. */
+function simmeredMin({ toSimmerMin, holdMin, items, mainItemId }: Answers["trace"]): number {
+  const main = items.find((i) => i.itemId === mainItemId);
+  const toMin = main?.outMin ?? toSimmerMin + holdMin;
+  return Math.max(0, Math.min(holdMin, toMin - toSimmerMin));
+}
+
 /** Says when a stock stops short of its flavour or goes past it; nothing where it is right. */
 export function flavourCaution(answers: Answers, units: UnitSystem): readonly Caution[] {
   const { flavour, trace } = answers;
@@ -14,7 +21,7 @@ export function flavourCaution(answers: Answers, units: UnitSystem): readonly Ca
         ...base,
         id: "short",
         title: flavour.by === "tender" ? "Not tender yet" : "Short of its flavour",
-        text: `It holds ${showTemperature(trace.holdC, units)} here: ${showDuration(trace.holdMin)} make cook value ${cook}; ${flavour.what} wants ${flavour.window.from.value} or more.`,
+        text: `It holds ${showTemperature(trace.holdC, units)} here: ${showDuration(simmeredMin(trace))} make cook value ${cook}; ${flavour.what} wants ${flavour.window.from.value} or more.`,
         rule: flavour.window.from.source,
       },
     ];
