@@ -1,4 +1,5 @@
 import type { BoilDown } from "./read-boil-down";
+import type { SaidTurn } from "./read-turns";
 import type { LineParts } from "../../ingredient/line-parts";
 import type { Vigour } from "../../heat/constants";
 import type { Work } from "../../prepare/work-schema";
@@ -78,6 +79,16 @@ export interface HeadFacts {
   readonly openMin: number | null;
   /** The sauce boiled down once it is done; null where it is not. */
   readonly boilDown: BoilDown | null;
+  /** Boiled hard before it is turned down, and on HIGH before LOW, min; null where it is not. */
+  readonly boilFirstMin: number | null;
+  readonly highFirstMin: number | null;
+  /** On the ring before the oven, and what comes after the dish's own time, on another heat or off it. */
+  readonly before: SaidTurn | null;
+  readonly after: readonly SaidTurn[];
+  /** A stock strained, and boiled down. */
+  readonly strainedDown: BoilDown | null;
+  /** Once it is done it is taken off its bones, and goes back without them. */
+  readonly isPicked: boolean;
 }
 
 export interface StepReading {

@@ -1,18 +1,24 @@
 import { ingredientById } from "../../ingredient/catalogue";
+import { traitsOf } from "../../ingredient/traits";
+import { ingredientOf, usualBoneShare } from "../../simulate/item-facts";
 import type { IngredientGroup } from "../../ingredient/ingredient";
 import { SCHEMA_VERSION, type Kitchen } from "../../simulate/kitchen-schema";
 import {
   PlanSchema,
   type Heat,
+  type HeatStretch,
   type Plan,
   type PlanItem,
   type Stop,
-  type When,
 } from "../../simulate/plan-schema";
 import { suits } from "../../simulate/references";
 import { isRoomIn } from "../../simulate/water-ways";
 import { Problem } from "../../units/problem";
 import { capacityL } from "../../vessel/volume";
+import { takenUp } from "../../convert/like";
+import { usualHeat } from "../../convert/targets";
+import type { Vessel } from "../../vessel/vessel-schema";
+import type { SaidTurn } from "./read-turns";
 import { saidHeat } from "./said-heat";
 import { isHeld } from "./step-kinds";
 import { openDoubts, type DraftLine, type RecipeDraft } from "./draft";
@@ -60,9 +66,8 @@ export function planOfDraft(draft: RecipeDraft, kitchen: Kitchen, id: string): P
   const used = draft.lines.filter((l) => !l.isLeftOut && !l.isToTaste && l.ingredientId !== null);
   const water = used.filter((l) => l.ingredientId === "water");
   const solid = used.filter((l) => l.ingredientId !== "water");
-  const said = stretchesSaid(draft, heat, suits(last, "hob"));
-  const isOut = draft.boilDown?.isMeatOut === true && said.then.some((s) => s.id === BOIL_DOWN);
-  const items = solid.map((l) => outFor(isOut, itemOf(l, solid, kitchen)));
+  const said = stretchesSaid(draft, heat, last, kitchen);
+  const items = solid.map((l) => outFor(draft, said.then, itemOf(l, solid, kitchen)));
   const made = PlanSchema.safeParse({
     schemaVersion: SCHEMA_VERSION,
     id,
@@ -74,7 +79,6 @@ export function planOfDraft(draft: RecipeDraft, kitchen: Kitchen, id: string): P
       water.some((l) => l.toCover) || (water.length === 0 && draft.isCovered)
         ? { by: "cover" }
         : { by: "amount", volumeL: water.reduce((sum, l) => sum + (l.massKg ?? 0), 0) },
-    heat,
     ...said,
     end: draft.end,
     serves:
@@ -101,37 +105,78 @@ export function planOfDraft(draft: RecipeDraft, kitchen: Kitchen, id: string): P
   return { ...plan, vesselId: (fitting ?? last).id };
 }
 
-/** One stretch; with the lid off at its end, or its sauce boiled down, more. An end longer than all of it is none. */
+/**
+ * Its stretches in the order of the steps: on the ring before the oven, its own, its end with the lid off, on
+ * another heat or off it, boiled down. What this pot or kitchen cannot do is left to the steps.
+ */
 function stretchesSaid(
   draft: RecipeDraft,
   heat: Heat,
-  isForHob: boolean,
-): Pick<Plan, "stop" | "then"> {
-  const { hold, openMin } = draft;
-  const stopOf = (min: number | "tender" | null): Stop =>
-    min === "tender" || min === null ? { by: "tender" } : { by: "time", holdMin: min };
-  const down = isForHob ? boilDownSaid(draft) : [];
+  vessel: Vessel,
+  kitchen: Kitchen,
+): Pick<Plan, "heat" | "stop" | "then"> {
+  const { hold, before } = draft;
+  const isForHob = suits(vessel, "hob");
+  const openMin = openEndMin(draft, heat);
+  const holdMin = typeof hold === "number" ? hold - openMin : hold;
+  const stop: Stop =
+    holdMin === "tender" || holdMin === null
+      ? { by: "tender" }
+      : { by: "time", holdMin: Math.max(1, holdMin) };
+  const later: Plan["then"] = [
+    ...(openMin > 0 ? [uncovered(heat, openMin)] : []),
+    ...draft.after.flatMap((turn, i) => turnSaid(turn, `then-${i}`, vessel, kitchen)),
+  ];
+  // It stands once all is done.
+  const rests = later.filter((s) => s.heat.method === "rest");
+  const then = [
+    ...later.filter((s) => s.heat.method !== "rest"),
+    ...(isForHob ? boilDownSaid(draft) : []),
+    ...rests,
+  ];
+  const first = before === null ? [] : turnSaid(before, "first", vessel, kitchen);
+  const [ring] = first;
+  if (ring === undefined || ring.heat.method !== "hob") return { heat, stop, then };
+  const main = { id: "main", heat: takenUp(heat), stop };
+  return { heat: ring.heat, stop: ring.stop, then: [main, ...then] };
+}
+
+/** Minutes of its end with the lid off; 0 where it is not taken off, or is longer than all of it. */
+function openEndMin({ hold, openMin }: RecipeDraft, heat: Heat): number {
   const isOpened = (heat.method === "hob" || heat.method === "oven") && heat.lid !== "off";
-  const firstMin = typeof hold === "number" ? hold - (openMin ?? 0) : hold;
-  const isWhole = typeof firstMin !== "number" || firstMin >= 1;
-  if (openMin === null || openMin < 1 || !isOpened || !isWhole)
-    return { stop: stopOf(hold), then: down };
-  const open =
-    heat.method === "hob"
-      ? { ...heat, lid: "off" as const, boilFirstMin: null }
-      : { ...heat, lid: "off" as const, start: "hot" as const };
-  return {
-    stop: stopOf(firstMin),
-    then: [{ id: "uncovered", heat: open, stop: { by: "time", holdMin: openMin } }, ...down],
-  };
+  const isWhole = typeof hold !== "number" || hold - (openMin ?? 0) >= 1;
+  return openMin === null || openMin < 1 || !isOpened || !isWhole ? 0 : openMin;
+}
+
+const uncovered = (heat: Heat, holdMin: number): HeatStretch => ({
+  id: "uncovered",
+  heat: { ...takenUp(heat), ...("lid" in heat ? { lid: "off" as const } : {}) },
+  stop: { by: "time", holdMin },
+});
+
+const NOTHING_FIRST = { boilFirstMin: null, highFirstMin: null };
+
+/** One more stretch, as far as the pot goes there; none where this kitchen has not got it. */
+function turnSaid(
+  { on, min, lid, vigour, ovenC }: SaidTurn,
+  id: string,
+  vessel: Vessel,
+  kitchen: Kitchen,
+): readonly HeatStretch[] {
+  const stop: Stop = { by: "time", holdMin: Math.round(min) };
+  if (on === "rest") return [{ id, heat: { method: "rest", lid: lid ?? "on" }, stop }];
+  if (!suits(vessel, on) || usualHeat(on, kitchen) === null) return [];
+  const of = { ovenC, vigour, lid: lid ?? "off", crockSetting: null, ...NOTHING_FIRST };
+  return [{ id, heat: takenUp(saidHeat(on, of, kitchen)), stop }];
 }
 
 const BOIL_DOWN = "boil-down";
 
-/** The sauce of a dish boiled down on the ring, the lid off: so far, or so long. */
-function boilDownSaid({ boilDown, end }: RecipeDraft): Plan["then"] {
-  if (boilDown === null || end === "strained") return [];
-  const { share, volumeL, min } = boilDown;
+/** The sauce of a dish, or a strained stock, boiled down on the ring, the lid off: so far, or so long. */
+function boilDownSaid({ boilDown, strainedDown, end }: RecipeDraft): Plan["then"] {
+  const said = end === "strained" ? strainedDown : boilDown;
+  if (said === null) return [];
+  const { share, volumeL, min } = said;
   const stop: Stop =
     share !== null
       ? { by: "share", share }
@@ -139,7 +184,8 @@ function boilDownSaid({ boilDown, end }: RecipeDraft): Plan["then"] {
         ? { by: "liquid", liquidL: volumeL }
         : { by: "time", holdMin: Math.max(1, min ?? 1) };
   const heat = { method: "hob", vigour: "rolling", lid: "off", boilFirstMin: null } as const;
-  return [{ id: BOIL_DOWN, heat, stop }];
+  const sieve = end === "strained" ? { isStrained: true as const } : {};
+  return [{ id: BOIL_DOWN, heat, stop, ...sieve }];
 }
 
 /** More than a plan holds, named by where it is. */
@@ -158,17 +204,26 @@ const tooMuch = (path: readonly PropertyKey[], items: number): Problem =>
         `An amount or a name in it is more than a plan holds (${path.map(String).join(" ")}). Look at the weights: up to 200 kg each.`,
       );
 
-/** Meat that is lifted out while the sauce boils down, and goes back at the end. */
-const outFor = <T extends { readonly ingredientId: string; readonly when: When }>(
-  isOut: boolean,
-  item: T,
-): T & Pick<PlanItem, "out"> =>
-  isOut && ingredientById(item.ingredientId).group === "meat" && item.when.at === "start"
-    ? { ...item, out: { when: { at: "stretch", stretchId: BOIL_DOWN }, isBack: true } }
-    : item;
+/** Meat that is lifted out while the sauce boils down, or to be taken off its bones, and goes back at the end. */
+function outFor(draft: RecipeDraft, then: Plan["then"], item: PlanItem): PlanItem {
+  const { group } = ingredientOf(item);
+  const isOnBones = group === "bones" || traitsOf(item.ingredientId).uneatenShare !== undefined;
+  const isPicked = draft.isPicked && isOnBones && group !== "vegetable";
+  const isDown =
+    draft.boilDown?.isMeatOut === true && then.some((s) => s.id === BOIL_DOWN) && group === "meat";
+  if (draft.end === "strained" || item.when.at !== "start" || !(isPicked || isDown)) return item;
+  return {
+    ...item,
+    out: {
+      when: isDown ? { at: "stretch", stretchId: BOIL_DOWN } : { at: "beforeEnd", min: 1 },
+      isBack: true,
+      ...(isPicked ? { boneShare: usualBoneShare(item) } : {}),
+    },
+  };
+}
 
 /** What goes in as a line of the recipe says it. */
-function itemOf(line: DraftLine, all: readonly DraftLine[], kitchen: Kitchen) {
+function itemOf(line: DraftLine, all: readonly DraftLine[], kitchen: Kitchen): PlanItem {
   const ingredientId = line.ingredientId ?? "";
   const own = kitchen.ownIngredients.find((o) => o.name === line.ownName);
   const isSoaked = line.work.some((w) => w.kind === "soak");
@@ -189,6 +244,7 @@ function itemOf(line: DraftLine, all: readonly DraftLine[], kitchen: Kitchen) {
     when: line.when,
     preparation: line.preparation,
     boneState: line.boneState,
+    boiledMin: 0,
     frozen: line.isFrozen && THAWED.has(ingredientById(ingredientId).group),
     ...(line.edgeM === null
       ? {}

@@ -9,6 +9,7 @@ import { ovenC as ovenAt, say } from "../../units/said";
 import { showDuration } from "../../units/show";
 import type { Lid } from "../../vessel/lid";
 import type { Doubt, DoubtChoice, HeadFacts } from "./draft";
+import { isPickedIn, turnsOf, type Turns } from "./read-turns";
 import { OVEN_SET, sentencesOf, stretchesIn, stretchesOf } from "./sentences";
 
 /** The longest stretch, and with what is cooked on top of it ("1 more hour"). */
@@ -160,23 +161,39 @@ function openEndOf(sentences: readonly string[]): OpenEnd | null {
 
 const lidBefore = ({ before }: OpenEnd): Lid => (lidOf(before) === "ajar" ? "ajar" : "on");
 
+const CLAUSES = { method: methodOf, lid: lidOf, vigour: vigourOf, oven: ovenOf };
+
+/** The sentences that say a stretch beside the dish's own; HIGH before LOW is said with it. */
+const saidIn = ({ boilFirst, before, after, strained }: Turns): ReadonlySet<number> =>
+  new Set([boilFirst, before, strained, ...after].flatMap((t) => (t === null ? [] : [t.at])));
+
 /** What the steps say of heat, lid and time, and what they leave open. */
 export function readHeat(
   steps: readonly string[],
 ): Omit<HeadFacts, "name" | "people" | "end"> & { doubts: readonly Doubt<HeadFacts>[] } {
   const text = steps.join(". ");
-  const sentences = sentencesOf(text);
+  const all = sentencesOf(text);
   const whole = holdOf(text);
-  const afterAt = mainAt(sentences, whole) + 1;
-  const down = whole === null ? null : boilDownOf(sentences.slice(afterAt));
-  // How long its sauce boils down is no time of the dish.
-  const hold =
-    down === null ? whole : holdOf(sentences.filter((_, i) => i !== afterAt + down.at).join(" "));
+  const at = mainAt(all, whole);
+  const method = methodOf(all[at] ?? "") ?? methodOf(text);
+  const turns = turnsOf(all, at, method, CLAUSES);
+  // What has a stretch of its own is no time of the dish.
+  const own = saidIn(turns);
+  const sentences = all.map((s, i) => (own.has(i) ? "" : s));
+  const down = whole === null ? null : boilDownOf(sentences.slice(at + 1));
+  const isDown = (i: number) => down !== null && i === at + 1 + down.at;
+  const hold = holdOf(sentences.filter((_, i) => !isDown(i)).join(" "));
   const main = mainSentences(sentences, hold);
-  const method = firstOf(main.slice(0, 1), methodOf) ?? methodOf(text);
   const degrees = method === "oven" ? (firstOf(main, ovenOf) ?? ovenOf(text) ?? []) : [];
   const [ovenC = null] = degrees.length === 1 ? degrees : [];
-  const crockSetting = /\bhigh\b/i.test(text) ? "high" : /\blow\b/i.test(text) ? "low" : null;
+  const crockSetting =
+    turns.highFirst !== null
+      ? "low"
+      : /\bhigh\b/i.test(text)
+        ? "high"
+        : /\blow\b/i.test(text)
+          ? "low"
+          : null;
   const isUntil = UNTIL.test(hold === null ? text : (main[0] ?? text));
   const openEnd = method === "hob" || method === "oven" ? openEndOf(sentences) : null;
   const doubts: Doubt<HeadFacts>[] = [];
@@ -184,7 +201,8 @@ export function readHeat(
   const isOne = hold !== null && hold.fromMin === hold.toMin && hold.beside.length === 0;
   const settings = method === "slowCooker" ? bySetting(text) : [];
   const isSet = new Set(settings.map((s) => s.setting)).size === 2;
-  if (isSet) doubts.push(settingDoubt(settings));
+  const firstMin = turns.highFirst?.said ?? 0;
+  if (isSet && firstMin === 0) doubts.push(settingDoubt(settings));
   else if (!isOne || isUntil) doubts.push(timeDoubt(hold, isUntil));
   if (method === "oven" && ovenC === null) doubts.push(degreesDoubt(degrees));
   if (method === "slowCooker" && crockSetting === null) doubts.push(CROCK_DOUBT);
@@ -198,7 +216,13 @@ export function readHeat(
     openMin: openEnd?.min ?? null,
     boilDown: down?.said ?? null,
     vigour: firstOf(main, vigourOf) ?? vigourOf(text),
-    hold: isOne && !isUntil && !isSet ? hold.fromMin : null,
+    boilFirstMin: turns.boilFirst?.said ?? null,
+    highFirstMin: turns.highFirst?.said ?? null,
+    before: turns.before?.said ?? null,
+    after: turns.after.map((t) => t.said),
+    strainedDown: turns.strained?.said ?? null,
+    isPicked: isPickedIn(all, at),
+    hold: isOne && !isUntil && (!isSet || firstMin > 0) ? hold.fromMin + firstMin : null,
     doubts,
   };
 }

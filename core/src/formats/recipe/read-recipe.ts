@@ -188,7 +188,7 @@ export function draftOf(parts: RecipeParts, own: readonly OwnIngredient[] = []):
   return {
     ...facts,
     name: parts.name === "" ? "Recipe" : parts.name,
-    end: endOf(sentences),
+    end: heat.strainedDown === null ? endOf(sentences) : "strained",
     people: from === to ? from : null,
     source: parts.source,
     lines,

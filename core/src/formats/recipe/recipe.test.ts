@@ -3,7 +3,7 @@ import fc from "fast-check";
 import { describe, expect, test } from "vitest";
 import { testKitchen, testPlan } from "../../../test/kitchen";
 import { CATALOGUE, ingredientById } from "../../ingredient/catalogue";
-import type { When } from "../../simulate/plan-schema";
+import type { Plan, When } from "../../simulate/plan-schema";
 import { simulate } from "../../simulate/simulate";
 import type { RecipeDraft } from "./draft";
 import { firstChoices } from "./first-choices";
@@ -356,7 +356,7 @@ describe("a recipe of two stretches", () => {
   test.each([
     "Simmer for 2 hours until the sauce is reduced by half.",
     "Add the wine and reduce by half. Simmer for 2 hours.",
-    "Simmer for 2 hours. Strain, and reduce the liquid by half.",
+    "Simmer for 2 hours. Strain, reduce the liquid by half and stir in the cream. Add the meat.",
     "Simmer for 2 hours. Reduce the heat.",
     "Simmer for 2 hours. Reduce the heat and let the sauce stand for 20 minutes.",
     "Simmer for 2 hours. Reduce to a simmer and warm the sauce for 10 minutes.",
@@ -368,6 +368,137 @@ describe("a recipe of two stretches", () => {
   test("one stretch stays one", () => {
     expect(read("Simmer uncovered for 2 hours.").then).toEqual([]);
     expect(read("Cover and simmer for 2 hours.").then).toEqual([]);
+  });
+});
+
+describe("a recipe of more stretches", () => {
+  const read = (steps: string, more = "1 litre water") => {
+    const text = `Hut pot\nServes 6\n\n1.4 kg lamb shanks\n${more}\n\nMethod\n${steps}`;
+    return planOfDraft(firstChoices(readRecipeText(text)), testKitchen(), "x");
+  };
+  /** Each stretch as "oven 120 on": its heat, minutes or share, lid. */
+  const said = (plan: Plan): readonly string[] =>
+    [{ heat: plan.heat, stop: plan.stop, isStrained: undefined }, ...plan.then].map(
+      ({ heat, stop, isStrained }) =>
+        [
+          ...(isStrained ? ["strained"] : []),
+          heat.method === "slowCooker" ? `${heat.setting} first ${heat.highFirstMin}` : heat.method,
+          stop.by === "time" ? stop.holdMin : stop.by === "share" ? `${stop.share}` : stop.by,
+          "lid" in heat ? heat.lid : "",
+        ]
+          .join(" ")
+          .trim(),
+    );
+
+  test.each([
+    [
+      "Pressure cook for 30 minutes. Release the pressure. Simmer uncovered for 10 minutes.",
+      ["pressure 30", "hob 10 off"],
+    ],
+    [
+      "Bring it all to a simmer on the hob for 20 minutes, covered. Transfer to the oven at 150 C and cook, covered, for 2 hours.",
+      ["hob 20 on", "oven 120 on"],
+    ],
+    [
+      "Cover and simmer for 2 hours. Put the pot in the oven at 200 C, uncovered, for 25 minutes.",
+      ["hob 120 on", "oven 25 off"],
+    ],
+    [
+      "Cover and cook in the oven at 150 C for 3 hours. Simmer on the hob uncovered for 15 minutes.",
+      ["oven 180 on", "hob 15 off"],
+    ],
+    ["Cook in the slow cooker on HIGH for 1 hour, then on LOW for 6 hours.", ["low first 60 420"]],
+    [
+      "Cook in the slow cooker on high for 90 minutes. Turn to low and cook for 5 hours.",
+      ["low first 90 390"],
+    ],
+    [
+      "Cover and simmer for 2 hours. Let it stand, covered, for 20 minutes before serving.",
+      ["hob 120 on", "rest 20 on"],
+    ],
+    [
+      "Cover and simmer for 2 hours. Reduce the sauce by half. Let the stew rest for 15 minutes.",
+      ["hob 120 on", "hob 0.5 off", "rest 15 on"],
+    ],
+    [
+      "Simmer for 3 hours. Strain the stock, return it to the pot and boil it down by half.",
+      ["hob 180 ajar", "strained hob 0.5 off"],
+    ],
+  ])("%s", (steps, stretches) => {
+    expect(said(read(steps))).toEqual(stretches);
+  });
+
+  test("beans boiled hard first are boiled so before they are turned down", () => {
+    const beans = "400 g dried kidney beans\n1.5 litre water";
+    const plan = read("Boil hard for 10 minutes. Cover and simmer for 90 minutes.", beans);
+    expect(plan.heat).toMatchObject({ method: "hob", boilFirstMin: 10, lid: "on" });
+    expect(said(plan)).toEqual(["hob 90 on"]);
+    // In water that is thrown away it is no boil of this pot.
+    const drained = read("Boil hard for 10 minutes and drain. Simmer for 90 minutes.", beans);
+    expect(drained.heat).toMatchObject({ boilFirstMin: null });
+  });
+
+  test.each([
+    ["Pressure cook for 30 minutes. Release. Simmer the potatoes for 10 minutes.", 1],
+    ["Simmer the onions for 10 minutes. Cook in the oven at 150 C for 2 hours.", 1],
+    ["Cover and simmer for 2 hours. Rest the meat for 20 minutes and slice it.", 1],
+    ["Cook on HIGH for 4 hours or LOW for 8 hours in the slow cooker.", 1],
+    ["Simmer for 2 hours. Cook in the oven until brown.", 1],
+    ["Simmer for 3 hours. Strain, and add the rice to the stock for 20 minutes.", 1],
+    ["Cover and simmer for 2 hours. Leave to stand overnight in the fridge.", 1],
+  ])("no stretch of the whole pot: %s", (steps, count) => {
+    expect(said(read(steps))).toHaveLength(count);
+  });
+
+  test("meat taken off its bones goes back without them", () => {
+    const plan = read(
+      "Cover and simmer for 2 hours. Take the meat off the bones, shred it and return it to the pot.",
+    );
+    expect(plan.items[0]?.out).toEqual({
+      when: { at: "beforeEnd", min: 1 },
+      isBack: true,
+      boneShare: 0.3,
+    });
+    const sauce = read(
+      "Cover and simmer for 2 hours. Lift the meat out and take it off the bones. Reduce the sauce by half. Return the meat.",
+    );
+    expect(sauce.items[0]?.out).toMatchObject({ when: { stretchId: "boil-down" }, isBack: true });
+    const eaten = read("Cover and simmer for 2 hours. Eat the meat off the bones.");
+    expect(eaten.items[0]?.out).toBeUndefined();
+  });
+
+  test("what this kitchen has not got stays with the steps", () => {
+    const text =
+      "Pot\nServes 6\n\n1.4 kg lamb shanks\n1 litre water\n\nMethod\nCover and simmer for 2 hours. Put the pot in the oven at 200 C, uncovered, for 25 minutes.";
+    const plan = planOfDraft(
+      firstChoices(readRecipeText(text)),
+      { ...testKitchen(), ovens: [] },
+      "x",
+    );
+    expect(said(plan)).toEqual(["hob 120 on"]);
+    expect(plan.recipe?.steps.at(-1)?.text).toMatch(/in the oven/);
+  });
+
+  test.each([
+    "Pressure cook for 30 minutes. Release the pressure. Simmer uncovered for 10 minutes.",
+    "Bring it all to a simmer on the hob for 20 minutes, covered. Transfer to the oven at 150 C and cook, covered, for 2 hours.",
+    "Cook in the slow cooker on HIGH for 1 hour, then on LOW for 6 hours.",
+    "Cover and simmer for 2 hours. Reduce the sauce by half. Let the stew rest for 15 minutes.",
+    "Boil hard for 10 minutes. Cover and simmer for 90 minutes.",
+    "Simmer for 3 hours. Strain the stock, return it to the pot and boil it down by half.",
+  ])("written out and read back it has the same: %s", (steps) => {
+    const plan = read(steps);
+    const trace = simulate(plan, testKitchen(), { waterKg: 1.5 });
+    expect(trace.problem).toBeNull();
+    const again = planOfDraft(
+      firstChoices(readRecipeJsonLd(writeRecipeJsonLd(plan, trace, 1.5))),
+      testKitchen(),
+      "y",
+    );
+    const times = (all: readonly string[]) => all.map((s) => s.replace(/ (?:on|ajar|off)$/, ""));
+    expect(times(said(again))).toEqual(times(said(plan)));
+    const boilOf = ({ heat }: Plan) => (heat.method === "hob" ? heat.boilFirstMin : null);
+    expect(boilOf(again)).toBe(boilOf(plan));
   });
 });
 

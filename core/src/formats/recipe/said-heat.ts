@@ -6,7 +6,10 @@ import { Problem } from "../../units/problem";
 import type { HeadFacts } from "./draft";
 
 /** What a text says of a heat; null where it is silent. */
-export type SaidOfHeat = Pick<HeadFacts, "ovenC" | "lid" | "vigour" | "crockSetting">;
+export type SaidOfHeat = Pick<
+  HeadFacts,
+  "ovenC" | "lid" | "vigour" | "crockSetting" | "boilFirstMin" | "highFirstMin"
+>;
 
 /** What a heat wants that a kitchen may lack. */
 export const HEAT_MISSING: Readonly<Record<Method, string>> = {
@@ -23,7 +26,7 @@ export const HEAT_MISSING: Readonly<Record<Method, string>> = {
  */
 export function saidHeat(
   method: Method,
-  { ovenC, lid, vigour, crockSetting }: SaidOfHeat,
+  { ovenC, lid, vigour, crockSetting, boilFirstMin, highFirstMin }: SaidOfHeat,
   kitchen: Kitchen,
   own?: Heat,
 ): Heat {
@@ -31,11 +34,20 @@ export function saidHeat(
   if (heat === null) throw new Problem("unknownReference", "heat", method, HEAT_MISSING[method]);
   switch (heat.method) {
     case "hob":
-      return { ...heat, lid: lid ?? heat.lid, vigour: vigour ?? heat.vigour };
+      return {
+        ...heat,
+        lid: lid ?? heat.lid,
+        vigour: vigour ?? heat.vigour,
+        boilFirstMin: boilFirstMin ?? heat.boilFirstMin,
+      };
     case "oven":
       return { ...heat, lid: lid ?? heat.lid, ovenC: ovenC ?? heat.ovenC };
     case "slowCooker":
-      return { ...heat, setting: crockSetting ?? heat.setting };
+      return {
+        ...heat,
+        setting: crockSetting ?? heat.setting,
+        highFirstMin: highFirstMin ?? heat.highFirstMin,
+      };
     case "pressure":
       return heat;
   }

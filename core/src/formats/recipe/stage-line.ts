@@ -69,7 +69,10 @@ const BACK_IN = [
   /\b(?:put|add|place|stir)\s+([^.;]*?)\s+back\b/i,
 ];
 const goesBack = (sentence: string, line: DraftLine): boolean =>
-  BACK_IN.some((words) => mentions(words.exec(sentence)?.[1] ?? "", line));
+  BACK_IN.some((words) => {
+    const what = words.exec(sentence)?.[1] ?? "";
+    return mentions(what, line) || (/\b(?:it|them)\b/i.test(what) && mentions(sentence, line));
+  });
 
 /** When the steps put something in, if they say so. */
 function whenOf(

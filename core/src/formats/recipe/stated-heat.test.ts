@@ -55,6 +55,13 @@ describe("a heat said in words", () => {
     expect(statedHeat("oven 130 C", cold, kitchen).heat).toEqual({ ...cold.heat, ovenC: 130 });
   });
 
+  test("HIGH first and then LOW is both, in that order; one or the other is asked back", () => {
+    const { heat, stop } = statedHeat("HIGH 1 h, then LOW 6 h", plan, kitchen);
+    expect(heat).toMatchObject({ method: "slowCooker", setting: "low", highFirstMin: 60 });
+    expect(stop).toEqual({ by: "time", holdMin: 420 });
+    expect(() => statedHeat("HIGH 4 h or LOW 8 h", plan, kitchen)).toThrow(/leaves it open/);
+  });
+
   test("two times, or degrees of either measure, are asked back", () => {
     expect(() => statedHeat("oven 150 C 2 to 3 h", plan, kitchen)).toThrow(/leaves it open/);
     expect(() => statedHeat("oven 225 degrees 3 h", plan, kitchen)).toThrow(

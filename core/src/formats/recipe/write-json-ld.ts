@@ -55,7 +55,12 @@ function downText(stop: HeatStretch["stop"], min: number): string | null {
 }
 
 /** A later stretch: what moves as it begins, the heat, and for how long. */
-function stretchText({ id, heat, stop, isStrained }: HeatStretch, plan: Plan, min: number): string {
+function stretchText(
+  { id, heat, stop, isStrained }: HeatStretch,
+  from: StretchHeat,
+  plan: Plan,
+  min: number,
+): string {
   const moving = (test: (item: PlanItem) => boolean) => plan.items.filter(test);
   const out = moving((i) => i.out?.when.at === "stretch" && i.out.when.stretchId === id);
   const back = moving((i) => i.out?.backAt === id);
@@ -66,6 +71,7 @@ function stretchText({ id, heat, stop, isStrained }: HeatStretch, plan: Plan, mi
       : "";
   const picked = out.filter(isOffBones);
   return [
+    ...(from.method === "pressure" ? ["Let the pressure down and open the lid."] : []),
     ...(isStrained ? ["Strain it, throw the solids away and return the liquid to the pot."] : []),
     ...(out.length === 0 ? [] : [`Take the ${names(out)} out.`]),
     ...(picked.length === 0 ? [] : [`Take the meat off the bones of the ${names(picked)}.`]),
@@ -73,6 +79,16 @@ function stretchText({ id, heat, stop, isStrained }: HeatStretch, plan: Plan, mi
     ...(goesIn.length === 0 ? [] : [`Add the ${names(goesIn)}.`]),
     downText(stop, min) ?? `Then ${heatText(heat)}${lid} for ${min} minutes more.`,
   ].join(" ");
+}
+
+/** What goes in, what goes before the simmer, and how long that is. */
+function firstText({ heat }: Plan, what: string, min: number): string {
+  const into = `Put the ${what} in the pot`;
+  if (heat.method === "hob" && (heat.boilFirstMin ?? 0) > 0)
+    return `${into}. Boil hard for ${Math.round(heat.boilFirstMin ?? 0)} minutes. Then ${heatText(heat)} for ${min} minutes.`;
+  if (heat.method === "slowCooker" && heat.setting === "low" && heat.highFirstMin > 0)
+    return `${into}. Cook in the slow cooker on high for ${Math.round(heat.highFirstMin)} minutes, then on low for ${min - Math.round(heat.highFirstMin)} minutes.`;
+  return `${into} and ${heatText(heat)} for ${min} minutes.`;
 }
 
 function stepsOf(plan: Plan, trace: Trace): readonly string[] {
@@ -84,8 +100,10 @@ function stepsOf(plan: Plan, trace: Trace): readonly string[] {
   const late = [...byMin].sort((a, b) => b[0] - a[0]);
   const off = [...at("offHeat"), ...at("afterStrain"), ...at("nextDay")];
   return [
-    `Put the ${names(at("start"))} in the pot and ${heatText(plan.heat)} for ${minutesOf(trace, 0)} minutes.`,
-    ...plan.then.map((stretch, i) => stretchText(stretch, plan, minutesOf(trace, i + 1))),
+    firstText(plan, names(at("start")), minutesOf(trace, 0)),
+    ...plan.then.map((stretch, i) =>
+      stretchText(stretch, plan.then[i - 1]?.heat ?? plan.heat, plan, minutesOf(trace, i + 1)),
+    ),
     ...late.map(([min, items]) => `Add the ${names(items)} for the last ${min} minutes.`),
     ...(off.length === 0 ? [] : [`Stir in the ${names(off)} off the heat.`]),
     ...(plan.end === "strained" ? ["Strain it."] : []),

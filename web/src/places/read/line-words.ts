@@ -22,6 +22,7 @@ const METHODS = {
 function downWords(
   { share, volumeL, min, isMeatOut }: NonNullable<RecipeDraft["boilDown"]>,
   units: UnitSystem,
+  before = "its sauce ",
 ): string {
   const far =
     share !== null
@@ -29,7 +30,14 @@ function downWords(
       : volumeL !== null
         ? ` to ${showVolume(volumeL, units)}`
         : ` for ${showDuration(min ?? 0)}`;
-  return `, then its sauce boiled down${far}${isMeatOut ? ", the meat out" : ""}`;
+  return `, then ${before}boiled down${far}${isMeatOut ? ", the meat out" : ""}`;
+}
+
+/** "10 min on the hob, lid off". */
+function turnWords({ on, min, ovenC, lid }: RecipeDraft["after"][number], units: UnitSystem) {
+  const where = on === "rest" ? "off the heat" : METHODS[on];
+  const how = ovenC === null ? "" : ` at ${inWords(say`${ovenAt(ovenC)}`, units)}`;
+  return `${showDuration(min)} ${where}${how}${lid === null ? "" : `, lid ${lid}`}`;
 }
 
 /** How a draft says what it has understood so far. */
@@ -46,6 +54,11 @@ export const lineWords = {
       isCovered,
       openMin,
       boilDown,
+      boilFirstMin,
+      highFirstMin,
+      before,
+      after,
+      strainedDown,
     }: RecipeDraft,
     units: UnitSystem,
   ): string {
@@ -64,7 +77,14 @@ export const lineWords = {
     const open =
       openMin === null || lid === "off" ? "" : `, the last ${showDuration(openMin)} uncovered`;
     const down = boilDown === null || end === "strained" ? "" : downWords(boilDown, units);
-    const said = `${where}${how}${lively}${long}${covered}${open}${water}${down}`;
+    const first = [
+      before === null ? "" : `${turnWords(before, units)}, then `,
+      boilFirstMin === null ? "" : `boiled hard for ${showDuration(boilFirstMin)}, then `,
+    ].join("");
+    const high = highFirstMin === null ? "" : `, the first ${showDuration(highFirstMin)} on HIGH`;
+    const then = after.map((t) => `, then ${turnWords(t, units)}`).join("");
+    const strained = strainedDown === null ? "" : downWords(strainedDown, units, "strained and ");
+    const said = `${first}${where}${how}${lively}${long}${high}${covered}${open}${water}${down}${then}${strained}`;
     if (said === "") return "";
     const ends = end === "strained" ? ". Strained." : ". Served as it is.";
     return said.charAt(0).toUpperCase() + said.slice(1) + ends;
