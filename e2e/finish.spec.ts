@@ -102,6 +102,14 @@ test("a dish: what is left over after the meal is portioned; a gate of one's own
   await page.getByRole("button", { name: /^Fill 1 of 1/ }).click();
   await page.getByRole("link", { name: "Larder", exact: true }).click();
   await page.getByRole("link", { name: /Runner beans with mutton.*freezer/s }).click();
+  // Back into a pan: its sauce and its solids, and only the sauce boils down.
+  await expect(page.getByLabel("How much of it is liquid")).toHaveValue(/g$/);
+  await page.getByRole("button", { name: "Boil down, thicken or salt it" }).click();
+  await expect(page.getByRole("main").getByRole("heading", { level: 1 })).toContainText(
+    /down to 80 %/,
+  );
+  await expect(page.getByText(/Runner beans with mutton.*: the solids/).first()).toBeVisible();
+  await page.goBack();
   await page.getByRole("button", { name: "Thaw in the fridge" }).click();
   await expect(page.getByRole("link", { name: /Runner beans with mutton.*fridge/s })).toBeVisible();
   await forward(page, 4 * 24 * 60);

@@ -65,8 +65,9 @@ const CHANGES: ReadonlySet<Action["kind"]> = new Set(["turn", "add", "salt", "li
  */
 function rankOf(action: Action, cook: Cook, nowMs: number): number {
   if (isOverEnd(action, nowMs)) return 0;
-  if (action.kind === "look" && unseenMin(cook, nowMs) >= UNSEEN_MIN) return 1;
-  return CHANGES.has(action.kind) && action.atMs <= nowMs ? 2 : 3;
+  const isDue = action.atMs <= nowMs;
+  if (action.kind === "look" && isDue && unseenMin(cook, nowMs) >= UNSEEN_MIN) return 1;
+  return CHANGES.has(action.kind) && isDue ? 2 : 3;
 }
 
 /** Of a pot that was forgotten, what to look at comes before what was to be done. */

@@ -57,6 +57,13 @@ describe("nine hours asleep with the ring on", () => {
     expect(there.forecast?.moved.laterMin).toBeGreaterThan(10);
   });
 
+  test("a reading that is still to come does not hide that it boils hard and was to be turned down", () => {
+    const boilsOn = [lit, { kind: "boils", atMs: at(35) }];
+    const { actions } = look(stock, boilsOn, 35 + 130);
+    expect(actions[0]).toMatchObject({ title: "Turn it down", atMs: at(40) });
+    expect(actions.find((a) => a.kind === "look")?.atMs).toBeGreaterThan(at(165));
+  });
+
   test("a danger goes by the clock; somebody who was just there, an oven, a pot that is off are none", () => {
     const on = [lit, ...simmers];
     expect(severityOf(stock, on, 100, "unseen")).toBeUndefined();

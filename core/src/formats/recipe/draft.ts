@@ -94,6 +94,8 @@ export interface HeadFacts {
 export interface StepReading {
   readonly text: string;
   readonly kinds: readonly StepKind[];
+  /** The plan's own figures stand for all of it. */
+  readonly isHeld: boolean;
 }
 
 /** A recipe on its way to a plan. */

@@ -20,7 +20,6 @@ import { usualHeat } from "../../convert/targets";
 import type { Vessel } from "../../vessel/vessel-schema";
 import type { SaidTurn } from "./read-turns";
 import { saidHeat } from "./said-heat";
-import { isHeld } from "./step-kinds";
 import { openDoubts, type DraftLine, type RecipeDraft } from "./draft";
 
 /** What one eats of a stew where a recipe only says for how many. */
@@ -68,6 +67,13 @@ export function planOfDraft(draft: RecipeDraft, kitchen: Kitchen, id: string): P
   const solid = used.filter((l) => l.ingredientId !== "water");
   const said = stretchesSaid(draft, heat, last, kitchen);
   const items = solid.map((l) => outFor(draft, said.then, itemOf(l, solid, kitchen)));
+  // What is no stretch of this pot after all is told at the stove.
+  const isDown = said.then.some((s) => s.id === BOIL_DOWN);
+  const isLeft = (text: string) =>
+    [draft.before, ...draft.after].some(
+      (turn) =>
+        turn !== null && text.includes(turn.text) && turnSaid(turn, "", last, kitchen).length === 0,
+    );
   const made = PlanSchema.safeParse({
     schemaVersion: SCHEMA_VERSION,
     id,
@@ -92,7 +98,10 @@ export function planOfDraft(draft: RecipeDraft, kitchen: Kitchen, id: string): P
         .map((l) => l.nameText)
         .slice(0, MOST_TO_TASTE),
       steps: draft.steps
-        .map(({ text, kinds }) => ({ text, isHeld: isHeld(kinds) }))
+        .map(({ text, kinds, isHeld }) => ({
+          text,
+          isHeld: isHeld && !isLeft(text) && (isDown || !kinds.includes("reduce")),
+        }))
         .slice(0, MOST_STEPS),
     },
   });
@@ -212,9 +221,12 @@ function outFor(draft: RecipeDraft, then: Plan["then"], item: PlanItem): PlanIte
   const isDown =
     draft.boilDown?.isMeatOut === true && then.some((s) => s.id === BOIL_DOWN) && group === "meat";
   if (draft.end === "strained" || item.when.at !== "start" || !(isPicked || isDown)) return item;
+  // What stands after it stands with the meat in.
+  const after = then[then.findIndex((s) => s.id === BOIL_DOWN) + 1];
   return {
     ...item,
     out: {
+      ...(isDown && after !== undefined ? { backAt: after.id } : {}),
       when: isDown ? { at: "stretch", stretchId: BOIL_DOWN } : { at: "beforeEnd", min: 1 },
       isBack: true,
       ...(isPicked ? { boneShare: usualBoneShare(item) } : {}),

@@ -9,7 +9,7 @@ import { ovenC as ovenAt, say } from "../../units/said";
 import { showDuration } from "../../units/show";
 import type { Lid } from "../../vessel/lid";
 import type { Doubt, DoubtChoice, HeadFacts } from "./draft";
-import { isPickedIn, turnsOf, type Turns } from "./read-turns";
+import { pickedAt, turnsOf, type Turns } from "./read-turns";
 import { OVEN_SET, sentencesOf, stretchesIn, stretchesOf } from "./sentences";
 
 /** The longest stretch, and with what is cooked on top of it ("1 more hour"). */
@@ -168,9 +168,11 @@ const saidIn = ({ boilFirst, before, after, strained }: Turns): ReadonlySet<numb
   new Set([boilFirst, before, strained, ...after].flatMap((t) => (t === null ? [] : [t.at])));
 
 /** What the steps say of heat, lid and time, and what they leave open. */
-export function readHeat(
-  steps: readonly string[],
-): Omit<HeadFacts, "name" | "people" | "end"> & { doubts: readonly Doubt<HeadFacts>[] } {
+export function readHeat(steps: readonly string[]): Omit<HeadFacts, "name" | "people" | "end"> & {
+  doubts: readonly Doubt<HeadFacts>[];
+  /** The sentences that are a stretch of their own, or the meat's way: the plan holds them. */
+  held: readonly string[];
+} {
   const text = steps.join(". ");
   const all = sentencesOf(text);
   const whole = holdOf(text);
@@ -184,6 +186,7 @@ export function readHeat(
   const isDown = (i: number) => down !== null && i === at + 1 + down.at;
   const hold = holdOf(sentences.filter((_, i) => !isDown(i)).join(" "));
   const main = mainSentences(sentences, hold);
+  const pickAt = pickedAt(all, at);
   const degrees = method === "oven" ? (firstOf(main, ovenOf) ?? ovenOf(text) ?? []) : [];
   const [ovenC = null] = degrees.length === 1 ? degrees : [];
   const crockSetting =
@@ -221,7 +224,8 @@ export function readHeat(
     before: turns.before?.said ?? null,
     after: turns.after.map((t) => t.said),
     strainedDown: turns.strained?.said ?? null,
-    isPicked: isPickedIn(all, at),
+    isPicked: pickAt >= 0,
+    held: all.filter((_, i) => own.has(i) || isDown(i) || i === pickAt),
     hold: isOne && !isUntil && (!isSet || firstMin > 0) ? hold.fromMin + firstMin : null,
     doubts,
   };

@@ -10,7 +10,7 @@ import { draftLines, renamedLine, settleLine, withIngredient } from "./draft-lin
 import { readHeat } from "./read-heat";
 import { sentencesOf } from "./sentences";
 import { mentions, stageLine, stepsOf } from "./stage-line";
-import { stepKindsOf } from "./step-kinds";
+import { isHeld, stepKindsOf } from "./step-kinds";
 
 const INGREDIENTS = /^(ingredients|you need|you will need|what you need)\b/i;
 const METHOD = /^(method|directions?|instructions?|steps?|preparation|how to)\b/i;
@@ -184,7 +184,8 @@ export function draftOf(parts: RecipeParts, own: readonly OwnIngredient[] = []):
   const doubts: Doubt<HeadFacts>[] = [];
   const [from, to] = servesIn(parts.servesText) ?? [null, null];
   if (from === null || to === null || from !== to) doubts.push(peopleDoubt(from, to));
-  const { doubts: heatDoubts, ...facts } = heat;
+  const { doubts: heatDoubts, held, ...facts } = heat;
+  const isInPlan = (text: string) => held.some((h) => bare(h) === bare(text));
   return {
     ...facts,
     name: parts.name === "" ? "Recipe" : parts.name,
@@ -194,10 +195,15 @@ export function draftOf(parts: RecipeParts, own: readonly OwnIngredient[] = []):
     lines,
     servesText: parts.servesText,
     remarks: parts.remarks,
-    steps: sentences.map((text) => ({ text, kinds: stepKindsOf(text) })),
+    steps: sentences.map((text) => {
+      const kinds = stepKindsOf(text);
+      return { text, kinds, isHeld: isHeld(kinds) || isInPlan(text) };
+    }),
     doubts: [...doubts, ...heatDoubts],
   };
 }
+
+const bare = (sentence: string): string => sentence.replace(/[.!?;\s]+$/, "");
 
 const longestOffered = (doubts: readonly Doubt<HeadFacts>[]): number | null => {
   const offered = doubts

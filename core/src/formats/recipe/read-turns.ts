@@ -11,6 +11,8 @@ export interface SaidTurn {
   readonly lid: Lid | null;
   readonly vigour: Vigour | null;
   readonly ovenC: number | null;
+  /** The sentence that says it. */
+  readonly text: string;
 }
 
 /** What follows on the dish's own heat, or goes before it; each with the sentence that says it. */
@@ -149,6 +151,7 @@ const turn = (on: SaidTurn["on"], min: number, sentence: string, reads: ReadsCla
   return {
     on,
     min,
+    text: sentence,
     lid: reads.lid(sentence),
     vigour: on === "hob" ? reads.vigour(sentence) : null,
     ovenC: degrees.length === 1 ? (degrees[0] ?? null) : null,
@@ -199,12 +202,13 @@ function onOf(
 const PICKED =
   /\b(?:meat|flesh|chicken|lamb|beef|pork)\b[^.]*\b(?:off|from)\s+(?:the|its|their)\s+bones?\b|\b(?:debone|bone)\s+(?:the|it|them)\b|\bdiscard\w*\s+(?:the\s+)?(?:skin and\s+)?bones\b/i;
 const GOES_BACK =
-  /\b(?:return|put|add|stir)\b[^.]*\b(?:meat|flesh|chicken|lamb|beef|pork|it|shreds?|pieces)\b[^.]*(?:\bback\b|\bto the\b|\binto\b|$)/i;
+  /\b(?:return|put|add|stir)\b[^.]*\b(?:meat|flesh|chicken|lamb|beef|pork|it|shreds?|pieces)\b[^.]*(?:\bback\b|\bto the\b|\binto\b|[.;]?$)/i;
 
-/** Whether what was on the bones is taken off them once it is done, and goes back. */
-export function isPickedIn(sentences: readonly string[], mainAt: number): boolean {
+/** The sentence that takes what was on the bones off them, once it is done and where it goes back; -1 where none does. */
+export function pickedAt(sentences: readonly string[], mainAt: number): number {
   const at = sentences.findIndex((s, i) => i >= mainAt && PICKED.test(s));
-  return mainAt >= 0 && at >= 0 && sentences.slice(at).some((s) => GOES_BACK.test(s));
+  const isBack = at >= 0 && sentences.slice(at).some((s) => GOES_BACK.test(s));
+  return mainAt >= 0 && isBack ? at : -1;
 }
 
 /** A stock that is strained and boiled down, with nothing put in after. */

@@ -462,7 +462,21 @@ describe("a recipe of more stretches", () => {
     const sauce = read(
       "Cover and simmer for 2 hours. Lift the meat out and take it off the bones. Reduce the sauce by half. Return the meat.",
     );
-    expect(sauce.items[0]?.out).toMatchObject({ when: { stretchId: "boil-down" }, isBack: true });
+    expect(sauce.items[0]?.out).toMatchObject({
+      when: { stretchId: "boil-down" },
+      isBack: true,
+      boneShare: 0.3,
+    });
+    expect(sauce.items[0]?.out?.backAt).toBeUndefined();
+    expect(sauce.recipe?.steps.map((s) => s.isHeld)).toEqual([true, true, true, true]);
+    const stood = read(
+      "Cover and simmer for 2 hours. Lift the meat out. Reduce the sauce by half. Return the meat. Let it stand for 10 minutes.",
+    );
+    expect(stood.items[0]?.out).toEqual({
+      when: { at: "stretch", stretchId: "boil-down" },
+      backAt: "then-0",
+      isBack: true,
+    });
     const eaten = read("Cover and simmer for 2 hours. Eat the meat off the bones.");
     expect(eaten.items[0]?.out).toBeUndefined();
   });
@@ -476,7 +490,10 @@ describe("a recipe of more stretches", () => {
       "x",
     );
     expect(said(plan)).toEqual(["hob 120 on"]);
+    expect(plan.recipe?.steps.at(-1)).toMatchObject({ isHeld: false });
     expect(plan.recipe?.steps.at(-1)?.text).toMatch(/in the oven/);
+    const here = planOfDraft(firstChoices(readRecipeText(text)), testKitchen(), "x");
+    expect(here.recipe?.steps.map((s) => s.isHeld)).toEqual([true, true]);
   });
 
   test.each([

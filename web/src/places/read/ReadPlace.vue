@@ -9,7 +9,6 @@ import {
   settle,
   settleHead,
 } from "@kettlos/core/formats/recipe/read-recipe";
-import { isHeld } from "@kettlos/core/formats/recipe/step-kinds";
 import { outcomeOf } from "@kettlos/core/units/problem";
 import { computed, ref, shallowRef } from "vue";
 import { useRouter } from "vue-router";
@@ -37,7 +36,7 @@ const rows = computed(() =>
     isFirst: i === 0 || all[i - 1]?.text !== line.text,
   })),
 );
-const unread = computed(() => draft.value?.steps.filter((s) => !isHeld(s.kinds)).length ?? 0);
+const unread = computed(() => draft.value?.steps.filter((s) => !s.isHeld).length ?? 0);
 
 function read(given: string) {
   const outcome = outcomeOf(() =>
@@ -149,7 +148,7 @@ async function plan() {
               :key="i"
               :class="{
                 unread: step.kinds.length === 0,
-                kept: step.kinds.length > 0 && !isHeld(step.kinds),
+                kept: step.kinds.length > 0 && !step.isHeld,
               }"
             >
               {{ step.text }}

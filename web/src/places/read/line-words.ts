@@ -59,6 +59,7 @@ export const lineWords = {
       before,
       after,
       strainedDown,
+      isPicked,
     }: RecipeDraft,
     units: UnitSystem,
   ): string {
@@ -82,9 +83,10 @@ export const lineWords = {
       boilFirstMin === null ? "" : `boiled hard for ${showDuration(boilFirstMin)}, then `,
     ].join("");
     const high = highFirstMin === null ? "" : `, the first ${showDuration(highFirstMin)} on HIGH`;
+    const picked = !isPicked || end === "strained" ? "" : ", off its bones and back";
     const then = after.map((t) => `, then ${turnWords(t, units)}`).join("");
     const strained = strainedDown === null ? "" : downWords(strainedDown, units, "strained and ");
-    const said = `${first}${where}${how}${lively}${long}${high}${covered}${open}${water}${down}${then}${strained}`;
+    const said = `${first}${where}${how}${lively}${long}${high}${covered}${open}${water}${down}${picked}${then}${strained}`;
     if (said === "") return "";
     const ends = end === "strained" ? ". Strained." : ". Served as it is.";
     return said.charAt(0).toUpperCase() + said.slice(1) + ends;
