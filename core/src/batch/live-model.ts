@@ -7,18 +7,19 @@ import type { Plan, PlanItem, Stop, When } from "../simulate/plan-schema";
 import { vesselOf } from "../simulate/references";
 import { simulate } from "../simulate/simulate";
 import { pointAt } from "../simulate/spread";
-import { stretchesOf } from "../simulate/stretches";
+import { isByLevel, stretchesOf } from "../simulate/stretches";
+import { wantedKg } from "../simulate/until";
 import type { Trace } from "../simulate/trace";
 import { coldWaterKg, startSolids, waterL } from "../simulate/water-ways";
 import { freeSurfaceM2, liquidAtDepthL, type SolidsIn } from "../vessel/solids";
 import type { Vessel } from "../vessel/vessel-schema";
 import { vesselVolumeL } from "../vessel/volume";
-import { COLD_DENSITY_KG_L, waterDensityKgL } from "../water/properties";
 import { asSeen, simmersAtMin } from "./as-seen";
 import { isTappedIn } from "./counter";
 import { firstHeatMs, minOf } from "./course-of";
 import type { Cook, Reading } from "./fold";
 import { forkBeliefs, forkedFor } from "./fork-beliefs";
+import { waterDensityKgL } from "../water/properties";
 import { begunIdsOf, begunStretches, movingAsSaid } from "./stretch-now";
 
 const MINUTE_MS = 60_000;
@@ -297,14 +298,13 @@ export class LiveModel {
   /** Liquid at which its stretch stops, kg; null where it stops by the clock. */
   targetKg(rate = 1): number | null {
     const { stop } = this;
-    if (stop.by === "time" || stop.by === "tender") return null;
-    if (stop.by === "liquid") return stop.liquidL * COLD_DENSITY_KG_L;
-    if (stop.by === "share") {
+    if (!isByLevel(stop)) return null;
+    if (stop.by !== "depth") {
       const fromKg =
         this.index === 0
           ? (this.planned.points[0]?.liquidKg ?? 0)
           : this.liquidKg(this.stretchFromMin, rate);
-      return fromKg * stop.share;
+      return wantedKg(stop, fromKg, this.plan);
     }
     const hotC = this.planned.holdC;
     return liquidAtDepthL(this.vessel, this.solids, stop.depthM) * waterDensityKgL(hotC);

@@ -5,7 +5,8 @@ import { outOf } from "../simulate/out-of";
 import type { Plan, PlanItem, StretchHeat } from "../simulate/plan-schema";
 import { stretchesOf } from "../simulate/stretches";
 import { turnsOf } from "../schedule/turns";
-import { litres, metres, ovenC, say, sayAll, type Said } from "../units/said";
+import { thickWords } from "../seasoning/thickness";
+import { litres, metres, ovenC, ruleC, say, sayAll, type Said } from "../units/said";
 import type { Action } from "./action";
 import type { Cook } from "./fold";
 import { goesInHow } from "./goes-in";
@@ -117,6 +118,12 @@ export function untilWords(plan: Plan, index: number, forecast: LiveForecast): S
     }
     case "depth":
       return say`Once it is ${metres(stop.depthM)} deep. `;
+    case "thick":
+      return `Once ${thickWords(stop.flourGL)}. `;
+    case "temperature":
+      return stretchesOf(plan)[index]?.heat.method === "rest"
+        ? say`Once it is down to ${ruleC(stop.tempC)}. `
+        : say`Once the middle is at ${ruleC(stop.tempC)}. `;
     default:
       return "";
   }

@@ -387,6 +387,38 @@ describe("off its bones, and strained in between, at the stove", () => {
     );
   });
 
+  test("until so thick, and down to a temperature, it says by what it is over", () => {
+    const flour = {
+      id: "flour",
+      ingredientId: "flour",
+      massKg: 0.04,
+      when: { at: "start" } as const,
+    };
+    const plan = gravyBraise({
+      items: [{ ...gravyBraise().items[0]!, out: undefined }, flour],
+      then: [
+        { ...gravyBraise().then[0]!, stop: { by: "thick", flourGL: 60 } },
+        {
+          id: "stand",
+          heat: { method: "rest", lid: "on" },
+          stop: { by: "temperature", tempC: 65 },
+        },
+        { id: "warm", heat: hob("gentle", "on"), stop: { by: "temperature", tempC: 80 } },
+      ],
+    });
+    const { actions, forecast } = live(plan, [], 60);
+    const said = actions
+      .filter((a) => a.kind === "turn" || a.kind === "offHeat")
+      .map((a) => inWords(a.lookFor, "metric"));
+    expect(said[1]).toMatch(/^Once it is like stew gravy\. /);
+    expect(said[2]).toMatch(/^Once it is down to 65 °C\. /);
+    expect(said[3]).toMatch(/^Once the middle is at 80 °C\. /);
+    const ends = forecast.stretchEndsMs.map((s) => s.expected);
+    expect(ends.every((ms, i) => i === 0 || ms >= (ends[i - 1] ?? 0))).toBe(true);
+    // By its level it is ranged: by its binding it is down to 40 g over 60 g/L.
+    expect(forecast.stretchEndsMs[1]?.high).toBeGreaterThan(forecast.stretchEndsMs[1]?.low ?? NaN);
+  });
+
   test("a sieve passed over is still to come, with what it holds back", () => {
     const [meat] = gravyBraise().items;
     const plan = gravyBraise({

@@ -208,7 +208,9 @@ const STORIES: Record<FigureId, (told: Told) => Story> = {
         ? "Stretch after stretch of the heat, each until its own end: its time, its level, or until what rules the dish is at its best."
         : t.plan.stop.by === "tender"
           ? "The time until what rules the dish has its ideal cook value, come-up and rest counted, and its centre is hot enough."
-          : "The time until steam has taken the level down to where it shall stop.",
+          : t.plan.stop.by === "temperature"
+            ? "The time until the middle of what rules the dish is as hot as is said."
+            : "The time until steam has taken the level down to where it shall stop.",
     potInputs(t),
     steamConstants(t),
   ],

@@ -70,6 +70,7 @@ describe("the sentence", () => {
     [{ by: "share" as const, share: 0.6 }, /down to 60 % \(about \d+ h/],
     [{ by: "depth" as const, depthM: 0.1 }, /down to 10\.0 cm deep \(about \d+ h/],
     [{ by: "time" as const, holdMin: 45 }, /, 45 min at a bare simmer/],
+    [{ by: "temperature" as const, tempC: 71 }, /until the middle is at 71 °C \(about .+\)/],
   ])("a stop of %o is said", (stop, wanted) => {
     expect(say({ stop }).text).toMatch(wanted);
   });

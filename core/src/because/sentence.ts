@@ -1,3 +1,5 @@
+import { inWords, ruleC, say } from "../units/said";
+import { thickWords } from "../seasoning/thickness";
 import { LID_WORDS, OVEN_LID_WORDS, VIGOUR_WORDS } from "../heat/heat-words";
 import { ingredientById } from "../ingredient/catalogue";
 import { nameOf } from "../simulate/item-facts";
@@ -165,13 +167,13 @@ function stretchParts(
   return [
     { text: ", then " },
     ...(isStrained ? [{ text: "strained", field }, { text: " and " }] : []),
-    { text: stopText(stop, holdMin, system), field },
+    { text: stopText(stop, holdMin, system, heat.method === "rest"), field },
     { text: " " },
     { text: how.trim(), field },
   ];
 }
 
-function stopText(stop: Stop, holdMin: number, system: UnitSystem): string {
+function stopText(stop: Stop, holdMin: number, system: UnitSystem, isRest = false): string {
   const hold = showDuration(holdMin);
   switch (stop.by) {
     case "time":
@@ -184,6 +186,14 @@ function stopText(stop: Stop, holdMin: number, system: UnitSystem): string {
       return `until tender (about ${showDuration(roundedMin(holdMin))})`;
     case "depth":
       return `down to ${showLength(stop.depthM, system)} deep (about ${hold})`;
+    case "thick":
+      return `until ${thickWords(stop.flourGL)} (about ${hold})`;
+    case "temperature": {
+      const at = inWords(say`${ruleC(stop.tempC)}`, system);
+      return isRest
+        ? `down to ${at} (about ${hold})`
+        : `until the middle is at ${at} (about ${hold})`;
+    }
   }
 }
 

@@ -4,7 +4,13 @@ import { countedFromEnd } from "../simulate/counted-back";
 import type { Heat, HeatStretch, Plan, StretchHeat } from "../simulate/plan-schema";
 import { suits, vesselOf } from "../simulate/references";
 import { pointAt } from "../simulate/spread";
-import { FIRST_STRETCH, isRest, stretchesOf, type PlannedStretch } from "../simulate/stretches";
+import {
+  FIRST_STRETCH,
+  isByLevel,
+  isRest,
+  stretchesOf,
+  type PlannedStretch,
+} from "../simulate/stretches";
 import type { Trace } from "../simulate/trace";
 import { withoutStretch } from "../simulate/without-stretch";
 import type { Vessel } from "../vessel/vessel-schema";
@@ -80,7 +86,7 @@ export function takenUp(heat: Heat): Heat {
 }
 
 const isOpen = (heat: StretchHeat): boolean => "lid" in heat && heat.lid === "off";
-const isLevel = ({ stop }: PlannedStretch): boolean => stop.by !== "time" && stop.by !== "tender";
+const isLevel = ({ stop }: PlannedStretch): boolean => isByLevel(stop);
 
 /** How a written stretch comes over: as it is, on the new heat, or not at all. */
 type Fate = "kept" | "cooked" | "dropped";

@@ -1,3 +1,4 @@
+import { isByLevel } from "../simulate/stretches";
 import { cookRate } from "../doneness/cook-value";
 import type { Method } from "../heat/method";
 import { goesInFirst, nameOf, waitsForRelease } from "../simulate/item-facts";
@@ -90,7 +91,7 @@ const NOT_BOILED_DOWN: Restaged = {
 
 function stretchChanges({ plan: written }: Goal, plan: Plan): readonly Restaged[] {
   const isGone = (id: string) => plan.then.every((s) => s.id !== id);
-  const isDown = ({ stop }: HeatStretch) => stop.by !== "time" && stop.by !== "tender";
+  const isDown = ({ stop }: HeatStretch) => isByLevel(stop);
   return [
     ...(written.then.length > 0 && plan.then.length === 0 ? [IN_ONE_GO] : []),
     ...(written.then.some((s) => isDown(s) && isGone(s.id)) ? [NOT_BOILED_DOWN] : []),

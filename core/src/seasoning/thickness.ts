@@ -26,6 +26,12 @@ export function bodyOf(flourGL: number): (typeof BODIES)[number] {
   return found;
 }
 
+/** As one says what it shall become: "it coats a spoon", "it is like stew gravy". */
+export function thickWords(flourGL: number): string {
+  const { name } = bodyOf(flourGL);
+  return name.startsWith("coats") ? `it ${name}` : `it is ${name}`;
+}
+
 /** What is stirred in to thicken, and how it binds against flour. */
 export const THICKENERS = {
   flour: { name: "flour", k: kitchenEstimate("flour", 1, "", "by definition") },

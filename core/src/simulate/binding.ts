@@ -21,6 +21,17 @@ export const bindsIn = (plan: Plan, trace: Trace): readonly BodyFrom[] =>
     .filter((f) => f.flourG > 0.5)
     .sort((a, b) => b.flourG - a.flourG);
 
+/** What binds in the pot while it is on, g of flour; what is mashed or stirred in after the heat left out. */
+export const boundFlourG = ({ items }: Pick<Plan, "items">): number =>
+  items
+    .filter(({ when }) => !AFTER_HEAT.has(when.at))
+    .reduce((sum, item) => sum + item.massKg * valuesOf(item).starchGKg * rouxBinds(item), 0);
+const AFTER_HEAT: ReadonlySet<PlanItem["when"]["at"]> = new Set([
+  "offHeat",
+  "afterStrain",
+  "nextDay",
+]);
+
 /** How thick the liquid is at the end, g of flour a litre. */
 export function flourGLOf(plan: Plan, trace: Trace): number {
   const flourG = bindsIn(plan, trace).reduce((sum, f) => sum + f.flourG, 0);
@@ -31,11 +42,15 @@ export function flourGLOf(plan: Plan, trace: Trace): number {
 export const isMashed = (item: PlanItem): boolean =>
   ingredientOf(item).group === "pulse" || item.ingredientId === "potato";
 
+const rouxBinds = (item: PlanItem): number => {
+  const roux = itemWork(item, "roux");
+  return roux === undefined ? 1 : ROUX_BINDS[roux.colour ?? "blond"].value;
+};
+
 /** What an item gives, g of flour: its starch as far as it still binds, and what of it is mashed. */
 function flourGOf(item: PlanItem, trace: Trace): number {
   const course = trace.items.find((c) => c.itemId === item.id);
-  const roux = itemWork(item, "roux");
-  let binds = roux === undefined ? 1 : ROUX_BINDS[roux.colour ?? "blond"].value;
+  let binds = rouxBinds(item);
   if (item.ingredientId === "cornStarch" && boiledMin(item, trace) >= CORN_THINS_AFTER_MIN)
     binds *= CORN_AFTER_HOUR.value;
   const own = item.massKg * valuesOf(item).starchGKg * binds;

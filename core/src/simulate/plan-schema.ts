@@ -189,6 +189,10 @@ export const StopSchema = z.discriminatedUnion("by", [
   z.object({ by: z.literal("depth"), depthM: z.number().positive().max(1.5) }),
   /** Until what rules the dish is done: its ideal cook value. */
   z.object({ by: z.literal("tender") }),
+  /** Until its liquid is so thick by what binds in it, flour-equivalent g/L. */
+  z.object({ by: z.literal("thick"), flourGL: z.number().min(5).max(150) }),
+  /** Until the middle of what rules the dish is so hot, °C; off the heat, until the liquid is down to it. */
+  z.object({ by: z.literal("temperature"), tempC: z.number().min(30).max(120) }),
 ]);
 export type Stop = z.infer<typeof StopSchema>;
 
@@ -211,8 +215,8 @@ export const StretchSchema = z
     isStrained: z.literal(true).optional(),
   })
   .refine(
-    ({ heat, stop }) => heat.method !== "rest" || stop.by === "time",
-    "Off the heat it stands for a time, and for nothing else.",
+    ({ heat, stop }) => heat.method !== "rest" || stop.by === "time" || stop.by === "temperature",
+    "Off the heat it stands for a time, or until it is so cool, and for nothing else.",
   )
   .refine(
     ({ heat }) => heat.method !== "hob" || heat.boilFirstMin === null,

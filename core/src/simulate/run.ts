@@ -22,7 +22,7 @@ import { AS_PLANNED, CourseReader, type Happening, type HeatTurn } from "./cours
 import type { SimulateOptions } from "./options";
 import { Recorder } from "./recorder";
 import { strain } from "./straining";
-import { FIRST_STRETCH, isOn, stretchesOf, type PlannedStretch } from "./stretches";
+import { FIRST_STRETCH, isOn, isRest, stretchesOf, type PlannedStretch } from "./stretches";
 import type { Forked, ItemCourse, Mark, Phase, StretchCourse, Trace } from "./trace";
 import { neverThere, wantedKg, type Until } from "./until";
 
@@ -379,7 +379,7 @@ export class Run implements Cooking {
     const fromMin = this.tMin;
     const opened = programme.opened?.bind(programme);
     const isTimed = until.by === "time" || nextFromMin !== undefined;
-    const downToKg = until.by === "level" && !isTimed ? wantedKg(stop, fromKg) : -1;
+    const downToKg = until.by === "level" && !isTimed ? wantedKg(stop, fromKg, this.plan) : -1;
     const endMin =
       nextFromMin !== undefined
         ? nextFromMin - (programme.letDownMin?.() ?? 0)
@@ -394,6 +394,7 @@ export class Run implements Cooking {
       if (isTimed) continue;
       if (until.by === "level" && this.levelReached(stop, downToKg, beforeDepthM, stepS)) break;
       if (until.by === "cook" && this.isCooked(until.cookMin)) break;
+      if (until.by === "temperature" && this.isAt(until.tempC)) break;
     }
     if (!isTimed && this.tMin >= endMin - 1e-9 && this.problem === null)
       this.problem = neverThere(until, stop);
@@ -408,6 +409,13 @@ export class Run implements Cooking {
     const main = this.pot.main;
     if (main === null) return this.ruledBy === null;
     return main.heat.cookMin >= cookMin && main.heat.hottestCentreC >= this.gateC - 1e-6;
+  }
+
+  /** Off the heat, once the liquid is down to it; else once the middle of what leads is so hot. */
+  private isAt(tempC: number): boolean {
+    const { pot } = this;
+    if (isRest(this.stretch.heat)) return pot.tempC <= tempC;
+    return (pot.main?.heat.hottestCentreC ?? pot.tempC) >= tempC;
   }
 
   /** True once the stop's level is reached; a depth cuts the clock back to where it was passed. */

@@ -4,7 +4,8 @@ import { pouredAtStartKg } from "./acid";
 import { holdForCook } from "./hold-for-cook";
 import type { SimulateOptions } from "./options";
 import { countsBack } from "./moves";
-import type { Plan } from "./plan-schema";
+import { boundFlourG } from "./binding";
+import type { Plan, Stop } from "./plan-schema";
 import { eatenTarget, rulingItemId } from "./ruling";
 import { Run } from "./run";
 import { stretchesOf } from "./stretches";
@@ -26,16 +27,33 @@ export function simulate(plan: Plan, kitchen: Kitchen, options: SimulateOptions)
   if (stop.by === "time") return runOnce(plan, kitchen, options, stop.holdMin);
   if (stop.by === "tender")
     return holdForCook(plan, kitchen, options, tenderCookMin(plan, kitchen, options));
-  return settled(plan, kitchen, options, [{ by: "level" }]);
+  return settled(plan, kitchen, options, [untilOf(stop, plan, kitchen, options)]);
+}
+
+function untilOf(stop: Stop, plan: Plan, kitchen: Kitchen, options: SimulateOptions): Until {
+  switch (stop.by) {
+    case "time":
+      return { by: "time", holdMin: stop.holdMin };
+    case "temperature":
+      return { by: "temperature", tempC: stop.tempC };
+    case "tender":
+      return { by: "cook", cookMin: tenderCookMin(plan, kitchen, options) };
+    case "thick":
+      if (boundFlourG(plan) > 0) return { by: "level" };
+      throw new Problem(
+        "notReachable",
+        "stop",
+        "thick",
+        "Nothing in this pot binds while it is on, so it gets no thicker. Put flour or starch in, or say how far down.",
+      );
+    default:
+      return { by: "level" };
+  }
 }
 
 /** Stretch after stretch, each until its own end. */
 function throughStretches(plan: Plan, kitchen: Kitchen, options: SimulateOptions): Trace {
-  const untils = stretchesOf(plan).map(({ stop }): Until => {
-    if (stop.by === "time") return { by: "time", holdMin: stop.holdMin };
-    if (stop.by !== "tender") return { by: "level" };
-    return { by: "cook", cookMin: tenderCookMin(plan, kitchen, options) };
-  });
+  const untils = stretchesOf(plan).map(({ stop }) => untilOf(stop, plan, kitchen, options));
   return settled(plan, kitchen, options, untils);
 }
 

@@ -375,3 +375,69 @@ test("wine that was under pressure for a while is not let go by an open pot's ta
   expect(strained.alcoholG).toBeCloseTo(strained.alcoholMostG, 9);
   expect(strained.alcoholG).toBeGreaterThan(0);
 });
+
+describe("until so thick, and to a temperature", () => {
+  const thick = (flourGL: number, flourKg = 0.04, more: object = {}) =>
+    braise(
+      hob("steady", "off"),
+      30,
+      [stretch("down", hob("rolling", "off"), { by: "thick", flourGL })],
+      {
+        items: [
+          ...testBraise().items,
+          { id: "flour", ingredientId: "flour", massKg: flourKg, when: { at: "start" }, ...more },
+        ],
+      },
+    );
+
+  test("it boils down until what binds in it makes it so thick, a dark roux less than a white one", () => {
+    const trace = run(thick(45));
+    expect(trace.problem).toBeNull();
+    expect(40 / (trace.stretches[1]?.endLiquidL ?? NaN)).toBeCloseTo(45, 0);
+    const dark = run(thick(45, 0.04, { work: [{ kind: "roux", colour: "dark" }] }));
+    expect((40 * 0.4) / (dark.stretches[1]?.endLiquidL ?? NaN)).toBeCloseTo(45, 0);
+    const holdMin = (t: typeof trace) => t.stretches[1]!.toMin - t.stretches[1]!.fromMin;
+    expect(holdMin(run(thick(60)))).toBeGreaterThan(holdMin(trace));
+  });
+
+  test("the same by one stretch alone; what goes in after the heat binds nothing yet", () => {
+    const alone = { ...thick(45), stop: { by: "thick" as const, flourGL: 45 }, then: [] };
+    expect(40 / run(alone).endLiquidL).toBeCloseTo(45, 0);
+    const late = thick(45, 0.04, { when: { at: "offHeat" } });
+    expect(() => run(late)).toThrow(/Nothing in this pot binds while it is on/);
+    const [, already] = run(thick(5)).stretches;
+    expect(already!.toMin - already!.fromMin).toBeLessThan(1);
+  });
+
+  test("off the heat it stands until it is so cool; on it until its middle is so hot", () => {
+    const cools = run(
+      braise(hob("gentle", "on"), 60, [stretch("rest", REST, { by: "temperature", tempC: 70 })]),
+    );
+    const rest = cools.stretches[1]!;
+    expect(rest.toMin - rest.fromMin).toBeGreaterThan(5);
+    expect(cools.liquidAtEndOfHoldC).toBeCloseTo(70, 0);
+    const hot = run({
+      ...braise(hob("gentle", "on"), 60, []),
+      stop: { by: "temperature", tempC: 71 },
+    });
+    // It goes on warming through while it stands before it is served.
+    expect(hot.items[0]?.hottestCentreC).toBeGreaterThanOrEqual(71);
+    expect(hot.items[0]?.hottestCentreC).toBeLessThan(74);
+    const hotter = run({
+      ...braise(hob("gentle", "on"), 60, []),
+      stop: { by: "temperature", tempC: 80 },
+    });
+    expect(hotter.holdMin).toBeGreaterThan(hot.holdMin);
+  });
+
+  test("hotter than the pot gets is never come to, and says so", () => {
+    const plan = {
+      ...braise(hob("bare", "on"), 60, []),
+      stop: { by: "temperature" as const, tempC: 110 },
+    };
+    expect(run(plan).problem?.message).toMatch(/does not come to that temperature/);
+    expect(() =>
+      braise(hob("gentle", "on"), 60, [stretch("r", REST, { by: "thick", flourGL: 45 })]),
+    ).toThrow(/stands for a time, or until it is so cool/);
+  });
+});

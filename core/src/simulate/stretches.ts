@@ -46,6 +46,10 @@ export function inStretch(plan: Plan, index: number): Plan {
   return { ...plan, heat, stop: upTo.at(-1)?.stop ?? plan.stop, then: [] };
 }
 
+/** True where it ends by how much liquid is left, or how thick. */
+export const isByLevel = ({ by }: Stop): boolean =>
+  by === "liquid" || by === "share" || by === "depth" || by === "thick";
+
 /** True where every stretch ends by the clock. */
 export const isByClock = (plan: Plan): boolean =>
   stretchesOf(plan).every((s) => s.stop.by === "time");

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { liveFigures } from "@kettlos/core/because/live-figures";
 import { lidOf } from "../../data/lid-of";
-import { stretchesOf } from "@kettlos/core/simulate/stretches";
+import { isByLevel, stretchesOf } from "@kettlos/core/simulate/stretches";
 import { setOf } from "@kettlos/core/extraction/set";
 import {
   showLength,
@@ -87,9 +87,7 @@ const rateWords = computed(() =>
 const clock = (ms: number) => format(ms, ms - props.nowMs > 20 * 3_600_000 ? "EEE HH:mm" : "HH:mm");
 /** The stretch of the heat that it is in, and when it ends, where that is by its level. */
 const stretch = computed(() => stretchesOf(props.pot.batch.plan)[forecast.value.stretchIndex]);
-const hasLevelTarget = computed(
-  () => !["time", "tender"].includes(stretch.value?.stop.by ?? "time"),
-);
+const hasLevelTarget = computed(() => stretch.value !== undefined && isByLevel(stretch.value.stop));
 const downThereMs = computed(() => forecast.value.stretchEndsMs[0] ?? forecast.value.endMs);
 /** So long a reading stands for now. */
 const FRESH_MS = 5 * 60_000;

@@ -1,6 +1,6 @@
 import type { Method } from "@kettlos/core/heat/method";
 import type { Heat, Plan, StretchHeat } from "@kettlos/core/simulate/plan-schema";
-import { stretchesOf } from "@kettlos/core/simulate/stretches";
+import { isByLevel, stretchesOf } from "@kettlos/core/simulate/stretches";
 import type { Trace } from "@kettlos/core/simulate/trace";
 import { showDuration, showOven, showVolume, type UnitSystem } from "@kettlos/core/units/show";
 
@@ -48,7 +48,7 @@ export function stretchLines(plan: Plan, trace: Trace, units: UnitSystem): reado
   return stretchesOf(plan).flatMap(({ heat, stop }, i) => {
     const went = trace.stretches[i];
     if (went === undefined) return [];
-    const isDown = stop.by !== "time" && stop.by !== "tender";
+    const isDown = isByLevel(stop);
     const down = isDown ? `, down to ${showVolume(went.endLiquidL, one)}` : "";
     return [`${stretchHeatWords(heat, units)}: ${showDuration(went.toMin - went.fromMin)}${down}`];
   });

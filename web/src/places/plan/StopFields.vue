@@ -1,9 +1,11 @@
 <script setup lang="ts">
 import { vTyped } from "../../controls/v-typed";
+import { BODIES, bodyOf } from "@kettlos/core/seasoning/thickness";
 import type { Stop } from "@kettlos/core/simulate/plan-schema";
 import type { UnitSystem } from "@kettlos/core/units/show";
 import { computed } from "vue";
 import UnitField from "../../controls/UnitField.vue";
+import TemperatureField from "../../controls/TemperatureField.vue";
 import TickChoice from "../../controls/TickChoice.vue";
 
 /** Until when: by the clock, until tender, or when the level has come down. */
@@ -15,8 +17,8 @@ const props = defineProps<{
   /** What the time is of, and what a share is of. */
   label: string;
   ofWhat: string;
-  /** Only the clock says when. */
-  isTimed?: boolean;
+  /** Off the heat it stands: the clock says when, or how cool it is. */
+  isOff?: boolean;
 }>();
 const emit = defineEmits<{ change: [Stop] }>();
 
@@ -26,9 +28,21 @@ const ALL = [
   { value: "liquid", label: "down to litres" },
   { value: "share", label: "to a share" },
   { value: "depth", label: "to a depth" },
+  { value: "thick", label: "until so thick" },
+  { value: "temperature", label: "to a temperature" },
 ] as const;
-const KINDS = computed(() => (props.isTimed ? ALL.slice(0, 1) : ALL));
+const WHEN_OFF: ReadonlySet<Stop["by"]> = new Set(["time", "temperature"]);
+const KINDS = computed(() => (props.isOff ? ALL.filter((k) => WHEN_OFF.has(k.value)) : ALL));
+/** A roast's middle, and soup that can be eaten. */
+const HOT_C = 71;
+const EATEN_C = 65;
+const THICK_GL = 60;
+const thicknesses = BODIES.filter((b) => b.from.value > 0);
 const set = (stop: Stop) => emit("change", stop);
+function setThick(id: string) {
+  const body = BODIES.find((b) => b.id === id);
+  if (body !== undefined) set({ by: "thick", flourGL: body.from.value });
+}
 const kind = computed({
   get: () => props.stop.by,
   set: (by: Stop["by"]) => {
@@ -37,6 +51,8 @@ const kind = computed({
     else if (by === "liquid") set({ by, liquidL: Math.max(0.1, Math.round(endLiquidL * 10) / 10) });
     else if (by === "tender") set({ by });
     else if (by === "share") set({ by, share: 0.6 });
+    else if (by === "thick") set({ by, flourGL: THICK_GL });
+    else if (by === "temperature") set({ by, tempC: props.isOff ? EATEN_C : HOT_C });
     else set({ by, depthM: Math.max(0.005, Math.round(endDepthM * 1000) / 1000) });
   },
 });
@@ -96,6 +112,25 @@ const kind = computed({
       :max="1.5"
       :model-value="stop.depthM"
       @update:model-value="set({ by: 'depth', depthM: $event ?? 0.05 })"
+    />
+    <label v-else-if="stop.by === 'thick'" class="line">
+      until it is
+      <select
+        class="written"
+        :value="bodyOf(stop.flourGL).id"
+        @change="setThick(($event.target as HTMLSelectElement).value)"
+      >
+        <option v-for="body in thicknesses" :key="body.id" :value="body.id">{{ body.name }}</option>
+      </select>
+    </label>
+    <TemperatureField
+      v-else-if="stop.by === 'temperature'"
+      :label="isOff ? 'The liquid down to' : 'In the middle of it'"
+      :units="units"
+      :min="30"
+      :max="120"
+      :model-value="stop.tempC"
+      @update:model-value="$event !== null && set({ by: 'temperature', tempC: $event })"
     />
   </div>
 </template>

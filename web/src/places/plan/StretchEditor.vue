@@ -50,10 +50,14 @@ const put = (next: HeatStretch) =>
 
 function setHeat(heat: StretchHeat) {
   if (stretch.value === null) return;
-  const { stop } = stretch.value;
-  const isTimed = heat.method !== "rest" || stop.by === "time";
+  const { stop, heat: was } = stretch.value;
+  // Off the heat a temperature is what it cools to, on it what its middle comes to.
+  const isKept =
+    stop.by === "time" ||
+    (heat.method === "rest") === (was.method === "rest") ||
+    (heat.method !== "rest" && stop.by !== "temperature");
   const holdMin = Math.min(120, Math.max(5, Math.round(now.value.holdMin)));
-  put({ ...stretch.value, heat, stop: isTimed ? stop : { by: "time", holdMin } });
+  put({ ...stretch.value, heat, stop: isKept ? stop : { by: "time", holdMin } });
 }
 function setMethod(method: Method | "rest") {
   const heat: StretchHeat | null =
@@ -101,7 +105,7 @@ function remove() {
       :stop="stretch.stop"
       :units="units"
       :now="now"
-      :is-timed="stretch.heat.method === 'rest'"
+      :is-off="stretch.heat.method === 'rest'"
       label="So long"
       of-what="what is in it then"
       @change="stretch !== null && put({ ...stretch, stop: $event })"
