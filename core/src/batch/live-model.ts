@@ -20,7 +20,7 @@ import { firstHeatMs, minOf } from "./course-of";
 import type { Cook, Reading } from "./fold";
 import { forkBeliefs, forkedFor } from "./fork-beliefs";
 import { waterDensityKgL } from "../water/properties";
-import { begunIdsOf, begunStretches, movingAsSaid } from "./stretch-now";
+import { begunIdsOf, begunStretches, movingAsSaid, strainedAsSaid } from "./stretch-now";
 
 const MINUTE_MS = 60_000;
 const LONGEST_MIN = 2880;
@@ -153,9 +153,10 @@ export class LiveModel {
     // Moved to the clock, what goes in late must not come to rule it.
     const ruled = planned.mainItemId === null ? {} : { ruledBy: planned.mainItemId };
     const lastMin = Math.max(1, longMin - lastFromMin);
-    const then = plan.then
-      .slice(0, this.laterFromMin.length)
-      .map((s) => ({ ...s, stop: { by: "time" as const, holdMin: lastMin } }));
+    const then = plan.then.slice(0, this.laterFromMin.length).map((s) => ({
+      ...strainedAsSaid(s, plan, begun, cook),
+      stop: { by: "time" as const, holdMin: lastMin },
+    }));
     return { ...plan, ...ruled, stop: { by: "time", holdMin: longMin }, then, items };
   }
 

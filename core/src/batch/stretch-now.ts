@@ -1,4 +1,5 @@
-import type { Plan, PlanItem, When } from "../simulate/plan-schema";
+import { outOf } from "../simulate/out-of";
+import type { HeatStretch, Plan, PlanItem, When } from "../simulate/plan-schema";
 import { inStretch } from "../simulate/stretches";
 import { liftedOut, putBack } from "./said-marks";
 import type { Cook } from "./fold";
@@ -46,6 +47,22 @@ export function movingAsSaid(
     out.backAt !== undefined && begunIds.has(out.backAt) && !cook.did.has(putBack(item.id));
   const { backAt, ...stays } = out;
   return { ...moved, out: isOut || backAt === undefined ? stays : { ...stays, backAt } };
+}
+
+/** A stretch that has begun is strained where it was said that something stayed in the sieve. */
+export function strainedAsSaid(
+  stretch: HeatStretch,
+  plan: Plan,
+  begunIds: ReadonlySet<string>,
+  cook: Cook,
+): HeatStretch {
+  const isIn = (item: PlanItem) => {
+    const when = outOf(item, plan)?.when;
+    return when?.at === "stretch" && when.stretchId === stretch.id;
+  };
+  const { isStrained, ...rest } = stretch;
+  if (!isStrained || !begunIds.has(stretch.id)) return stretch;
+  return plan.items.some((i) => cook.did.has(liftedOut(i.id)) && isIn(i)) ? stretch : rest;
 }
 
 /** Ids of the stretches that have begun. */

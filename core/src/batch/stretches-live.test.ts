@@ -428,6 +428,12 @@ describe("off its bones, and strained in between, at the stove", () => {
     expect(lookFor(plan, "lift", 150, [turn("sauce", 140)])).toEqual([
       expect.stringMatching(/Through the sieve; it stays out\.$/),
     ]);
+    // Nobody said that it was strained: it is reckoned with all that is in it.
+    const outMin = (events: readonly object[]) =>
+      live(plan, events, 150).forecast.course.items[0]?.outMin ?? null;
+    expect(outMin([turn("sauce", 140)])).toBeNull();
+    const said = { kind: "did", what: `out:${meat!.id}`, atMs: at(140) };
+    expect(outMin([said, turn("sauce", 140)])).toBeCloseTo(140, 0);
     const went = planOfCook(
       plan,
       kitchen,
