@@ -1,5 +1,6 @@
 import { traitsOf } from "../ingredient/traits";
 import { ingredientOf, itemWork, nameOf, targetOfItem, valuesOf } from "../simulate/item-facts";
+import { outOf } from "../simulate/out-of";
 import type { Plan, PlanItem } from "../simulate/plan-schema";
 import { pointAt } from "../simulate/spread";
 import { judgedTarget } from "../simulate/ruling";
@@ -36,8 +37,9 @@ const WORST: readonly VerdictState[] = ["notDone", "spoilt", "overdone", "done",
 
 function cooked(item: PlanItem, course: ItemCourse, plan: Plan, trace: Trace): readonly Verdict[] {
   const target = judgedTarget(item, plan, trace);
-  // What a stock throws away is judged by what it gives, not by its bite.
-  if (target === null || (plan.end === "strained" && item.out === undefined)) return [];
+  // What a stock, or a sieve in between, throws away is judged by what it gives, not by its bite.
+  const isThrown = plan.end === "strained" || outOf(item, plan) !== undefined;
+  if (target === null || (isThrown && item.out === undefined)) return [];
   // What is blended smooth cannot be too soft.
   const isSmooth = itemWork(item, "blend")?.share === 1;
   // A sweated base melts into the rest: nothing of it can be overdone.

@@ -3,6 +3,7 @@ import { describe, expect, test } from "vitest";
 import { testBraise, testKitchen, testPlan } from "../../test/kitchen";
 import { byTime, hob, stretch } from "../../test/stretches";
 import { eatenOf } from "../dish/eaten";
+import { verdictsOf } from "../dish/verdicts";
 import { meatOf } from "../dish/meat-of";
 import { ledgerBalanceKg } from "../liquid/ledger";
 import { usualBoneShare, valuesOf } from "./item-facts";
@@ -213,6 +214,8 @@ describe("strained in between", () => {
     });
     const trace = run(soup, 3);
     expect(trace.mainItemId).toBe("barley");
+    expect(verdictsOf(soup, trace).map((v) => v.itemId)).toEqual(["barley"]);
+    expect(verdictsOf({ ...soup, then: [] }, trace).map((v) => v.itemId)).toContain("meat");
     expect(eatenOf(soup, trace).solidsKg).toBeCloseTo(endKg(trace, "barley"), 6);
   });
 });

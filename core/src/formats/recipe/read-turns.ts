@@ -44,8 +44,13 @@ const HARD_BOIL =
   /\bboil(?:ing)?\s+(?:(?:it|them|all|the\s+\w+)\s+)?(?:hard|fast|rapidly|vigorously)\b|\b(?:hard|fast|rapid|rolling|vigorous|full)\s+boil\b/i;
 /** That water is thrown away: it is no boil of the pot. */
 const DRAINS = /\b(?:drain|throw|discard|rinse|fresh water)\w*\b/i;
-const INTO_OVEN =
-  /\b(?:transfer|move|put|set|slide|place|goes?|into)\b[^.]*\b(?:oven)\b|\bin the oven\b/i;
+/** The pot itself, or what it is called by. */
+const POT =
+  "(?:pot|casserole|pan|braiser|dish|stew|braise|chili|soup|broth|stock|sauce|gravy|curry|mixture|liquid|lot|beans|peas|lentils|pulses)";
+const INTO_OVEN = new RegExp(
+  `\\b(?:transfer|move|put|set|slide|place|return)\\s+(?:(?:it|everything|(?:the\\s+)?(?:covered\\s+)?${POT})\\s+)?(?:all\\s+|back\\s+)?(?:to|into|in)\\s+(?:the|a|an)\\b[^.]{0,25}?\\boven\\b|^\\W*(?:into the oven\\b|then\\b[^.]*\\bin the oven\\b)`,
+  "i",
+);
 const STARTS =
   /\b(?:bring|brought|heat)\b[^.]*\b(?:boil|simmer)\b|\bon the (?:hob|stove(?:top)?)\b/i;
 /** A part of the dish by itself is no stretch of the pot. */
@@ -56,7 +61,13 @@ const SIMMERS = /\b(?:simmer|boil|cook|bubble)\w*\b/i;
 const RESTS = /\b(?:let|leave|allow)\b[^.]*\b(?:rest|stand|sit)\b|^\W*(?:rest|stand)\b/i;
 const NOT_OFF = /\b(?:reduce the heat|low(?:est)? heat|keep (?:it )?warm|simmering)\b/i;
 const IN_THE_POT = /\bin(?:to)? the (?:pot|pan|casserole)\b|\beverything\b|\bit all\b/i;
-const isPart = (sentence: string): boolean => A_PART.test(sentence) && !IN_THE_POT.test(sentence);
+/** "Roast the squash", "boil the corn"; or done beside it. */
+const ONE_OF_IT = new RegExp(
+  `\\b(?:simmer|boil|cook|bake|roast|fry|steam)\\w*\\s+the\\s+(?!${POT}\\b)\\p{L}+|\\bmeanwhile\\b`,
+  "iu",
+);
+const isPart = (sentence: string): boolean =>
+  (A_PART.test(sentence) || ONE_OF_IT.test(sentence)) && !IN_THE_POT.test(sentence);
 const PIECES =
   /\b(?:meat|beef|lamb|mutton|goat|pork|veal|chicken|bird|joint|roast|ham|brisket|steak|dough|batter|carv\w*|slic\w*)\b/i;
 const STRAINS = /\b(?:strain|sieve)\w*\b/i;
@@ -109,8 +120,8 @@ function boilFirstOf(sentences: readonly string[], mainAt: number): Found<number
   for (const [at, sentence] of sentences.slice(0, mainAt).entries()) {
     const min = oneMin(sentence);
     const isDrained = [sentence, sentences[at + 1] ?? ""].some((s) => DRAINS.test(s));
-    if (HARD_BOIL.test(sentence) && min !== null && min <= LONGEST_BOIL_MIN && !isDrained)
-      return { at, said: min };
+    const isHard = HARD_BOIL.test(sentence) && !isDrained && !isPart(sentence);
+    if (isHard && min !== null && min <= LONGEST_BOIL_MIN) return { at, said: min };
   }
   return null;
 }
@@ -211,16 +222,22 @@ export function pickedAt(sentences: readonly string[], mainAt: number): number {
   return mainAt >= 0 && isBack ? at : -1;
 }
 
+/** The stock itself goes through, not the pasta beside it. */
+const STRAINS_IT =
+  /\bstrain\w*\b(?:\s*[,;.]|\s+(?:it|the\s+(?:stock|broth|liquid)|through|well|and)\b|\s*$)|\bpour\b[^.]*\bthrough\b[^.]*\bsieve\b/i;
+/** What goes in after the sieve makes a dish of it. */
+const ADDED_AFTER =
+  /\b(?:add|stir in|serve)\b|\b(?:return|put|place)\b[^.]*\b(?:meat|beef|lamb|mutton|goat|pork|veal|chicken|pieces|shanks?|vegetables)\b/i;
+
 /** A stock that is strained and boiled down, with nothing put in after. */
 function strainedOf(sentences: readonly string[], mainAt: number): Found<BoilDown> | null {
   const sieve = sentences.findIndex((s, i) => i >= mainAt && STRAINS.test(s));
-  if (sieve < 0) return null;
+  if (sieve < 0 || !STRAINS_IT.test(sentences[sieve] ?? "")) return null;
   const after = sentences.slice(sieve);
   const down = boilDownOf(after.map((s) => s.replace(STRAINS, " ").replace(OF_IT, "the liquid")));
-  if (down === null || !after.some((s) => GOES_ON.test(s))) return null;
-  const isAddedTo = sentences
-    .slice(sieve + 1)
-    .some((s) => /\b(?:add|stir in|serve with)\b/i.test(s));
-  return isAddedTo ? null : { at: sieve + down.at, said: down.said };
+  const isOn = down !== null && after.some((s) => GOES_ON.test(s));
+  return !isOn || after.some((s) => ADDED_AFTER.test(s))
+    ? null
+    : { at: sieve + down.at, said: down.said };
 }
 const OF_IT = /\b(?:the (?:stock|broth)|the strained (?:stock|broth|liquid)|it)\b/gi;

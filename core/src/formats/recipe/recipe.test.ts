@@ -446,8 +446,30 @@ describe("a recipe of more stretches", () => {
     ["Simmer for 2 hours. Cook in the oven until brown.", 1],
     ["Simmer for 3 hours. Strain, and add the rice to the stock for 20 minutes.", 1],
     ["Cover and simmer for 2 hours. Leave to stand overnight in the fridge.", 1],
+    [
+      "Cover and simmer for 2 hours. Meanwhile, roast the squash in the oven at 200 C for 30 minutes.",
+      1,
+    ],
+    ["Cover and simmer for 2 hours. Put the squash in the oven at 200 C for 30 minutes.", 1],
+    ["Pressure cook for 30 minutes. Release. Boil the corn for 10 minutes.", 1],
+    ["Boil the squash rapidly for 10 minutes. Cover and simmer for 2 hours.", 1],
+    ["Cover and simmer for 2 hours. Strain the rice, return it to the pot. Serve.", 1],
   ])("no stretch of the whole pot: %s", (steps, count) => {
     expect(said(read(steps))).toHaveLength(count);
+  });
+
+  test.each([
+    "Cover and simmer for 2 hours. Strain the sauce and reduce it by half. Return the meat.",
+    "Cover and simmer for 2 hours. Strain the pasta. Reduce the sauce by half.",
+    "Cover and simmer for 2 hours. Strain and reduce the liquid by half. Serve with the shanks.",
+  ])("a dish with its sauce strained is no stock: %s", (steps) => {
+    const text = `Pot\nServes 6\n\n1.4 kg lamb shanks\n1 litre water\n\nMethod\n${steps}`;
+    expect(readRecipeText(text).strainedDown).toBeNull();
+  });
+
+  test("no boil of the pot: what is boiled by itself", () => {
+    const plan = read("Boil the squash rapidly for 10 minutes. Cover and simmer for 2 hours.");
+    expect(plan.heat).toMatchObject({ boilFirstMin: null });
   });
 
   test("meat taken off its bones goes back without them", () => {
