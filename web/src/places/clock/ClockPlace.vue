@@ -38,7 +38,12 @@ const MODES = [
   { value: "lanes", label: "lanes" },
   { value: "sheet", label: "run sheet" },
 ] as const;
-const ZOOM_WORDS: Record<Zoom, string> = { all: "all of it", day: "a day", hours: "hours" };
+const ZOOM_WORDS: Record<Zoom, string> = {
+  all: "all of it",
+  day: "a day",
+  hours: "hours",
+  hour: "an hour",
+};
 const zooms = ZOOMS.map((value) => ({ value, label: ZOOM_WORDS[value] }));
 const told = ref<"lanes" | "sheet" | null>(null);
 const mode = computed<"lanes" | "sheet">({

@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import type { Minute } from "@kettlos/core/clock/wall-clock";
-import { ref } from "vue";
 import { clockOf, weekdayClockOf } from "../../data/moments";
 import type { Lane, LaneBar } from "./lane-model";
 
@@ -13,8 +12,10 @@ const props = defineProps<{
 }>();
 const emit = defineEmits<{
   choose: [bar: LaneBar];
-  /** So far from where it stands; `isDone` once it is let go. */
-  drag: [bar: LaneBar, byMin: number, isDone: boolean];
+  /** Taken in the hand. */
+  grab: [event: PointerEvent, bar: LaneBar];
+  /** Moved by a key, so far from where it stands. */
+  nudge: [bar: LaneBar, byMin: number];
   pin: [bar: LaneBar];
 }>();
 const MINUTE_MS = 60_000;
@@ -29,33 +30,11 @@ const saidOf = (bar: LaneBar) =>
     bar.isPinned ? ", stays there" : ""
   }${bar.isBroken ? ", clashes" : ""}`;
 
-const drag = ref<{ bar: LaneBar; startPx: number; byMin: number } | null>(null);
-function down(event: PointerEvent, bar: LaneBar) {
-  if (event.button !== 0) return;
-  (event.currentTarget as HTMLElement).setPointerCapture(event.pointerId);
-  drag.value = { bar, startPx: event.clientX, byMin: 0 };
-}
-function move(event: PointerEvent) {
-  const held = drag.value;
-  if (held === null) return;
-  const step = event.shiftKey ? 1 : STEP_MIN;
-  const byMin = Math.round((event.clientX - held.startPx) / props.pxPerMin / step) * step;
-  if (byMin === held.byMin) return;
-  drag.value = { ...held, byMin };
-  emit("drag", held.bar, byMin, false);
-}
-function up() {
-  const held = drag.value;
-  drag.value = null;
-  if (held === null) return;
-  if (held.byMin !== 0) emit("drag", held.bar, held.byMin, true);
-  else emit("choose", held.bar);
-}
 function key(event: KeyboardEvent, bar: LaneBar) {
   const by = event.key === "ArrowLeft" ? -1 : event.key === "ArrowRight" ? 1 : 0;
   if (by !== 0) {
     event.preventDefault();
-    emit("drag", bar, by * (event.shiftKey ? 1 : STEP_MIN), true);
+    emit("nudge", bar, by * (event.shiftKey ? 1 : STEP_MIN));
   } else if (event.key === "Enter" || event.key === " ") {
     event.preventDefault();
     emit("choose", bar);
@@ -95,10 +74,7 @@ const widthOf = (bar: LaneBar) => Math.max(LEAST_PX, (bar.to - bar.from) * props
         }"
         :aria-label="saidOf(bar)"
         :data-block="bar.blockId"
-        @pointerdown="down($event, bar)"
-        @pointermove="move"
-        @pointerup="up"
-        @pointercancel="drag = null"
+        @pointerdown="emit('grab', $event, bar)"
         @keydown="key($event, bar)"
       >
         <span v-if="widthOf(bar) >= LEAST_NAME_PX" class="name small" aria-hidden="true">{{

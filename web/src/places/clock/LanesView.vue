@@ -8,6 +8,7 @@ import { clockOf, weekdayDateOf, weekdayOf } from "../../data/moments";
 import LaneBars from "./LaneBars.vue";
 import LaneSign from "./LaneSign.vue";
 import { lanesOf, tickStepMin, type LaneBar } from "./lane-model";
+import { useHeldBar } from "./use-held-bar";
 import { useScale, type Zoom } from "./use-scale";
 
 /** Every pot, every task and every hand on one time scale: lanes are the kitchen's own things. */
@@ -19,7 +20,7 @@ const props = defineProps<{
   chosen: string | null;
   potName: (planId: string) => string | undefined;
 }>();
-defineEmits<{
+const emit = defineEmits<{
   choose: [bar: LaneBar];
   drag: [bar: LaneBar, byMin: number, isDone: boolean];
   pin: [bar: LaneBar];
@@ -30,6 +31,11 @@ const scroller = useTemplateRef<HTMLElement>("scroller");
 const { width } = useElementSize(scroller);
 const scale = useScale(toRef(props, "answer"), width);
 const { pxPerMin, wholePx, xOf, from, to } = scale;
+const grab = useHeldBar({
+  choose: (bar) => emit("choose", bar),
+  drag: (bar, byMin, isDone) => emit("drag", bar, byMin, isDone),
+  pxPerMin: () => pxPerMin.value,
+});
 const lanes = computed(() => lanesOf(props.answer, props.kitchen, props.potName));
 
 /** Nearer by, what comes next stays in sight. */
@@ -126,7 +132,8 @@ const box = (s: { from: Minute; to: Minute }) => ({
               :px-per-min="pxPerMin"
               :chosen
               @choose="$emit('choose', $event)"
-              @drag="(bar, byMin, isDone) => $emit('drag', bar, byMin, isDone)"
+              @grab="grab"
+              @nudge="(bar, byMin) => $emit('drag', bar, byMin, true)"
               @pin="$emit('pin', $event)"
             />
           </div>

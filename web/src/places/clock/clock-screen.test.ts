@@ -12,6 +12,7 @@ import { clockCalls } from "../../data/clock-calls";
 import { lanesOf, tickStepMin } from "./lane-model";
 import { sheetCsv } from "./sheet-csv";
 import LaneBars from "./LaneBars.vue";
+import LanesView from "./LanesView.vue";
 import SheetView from "./SheetView.vue";
 import TaskPanel from "./TaskPanel.vue";
 import TroublePanel from "./TroublePanel.vue";
@@ -57,7 +58,7 @@ describe("lanes", () => {
   });
 
   test("ticks stand clear of one another whatever the scale", () => {
-    for (const pxPerMin of [0.05, 0.2, 1, 3, 10])
+    for (const pxPerMin of [0.05, 0.2, 1, 3, 10, 18])
       expect(tickStepMin(pxPerMin) * pxPerMin).toBeGreaterThanOrEqual(48);
   });
 });
@@ -80,12 +81,59 @@ describe("a bar", () => {
     await bar.trigger("keydown", { key: "ArrowRight", shiftKey: true });
     await bar.trigger("keydown", { key: "p" });
     await bar.trigger("keydown", { key: "Enter" });
-    expect(wrapper.emitted("drag")?.map(([, by, done]) => [by, done])).toEqual([
-      [-5, true],
-      [1, true],
-    ]);
+    expect(wrapper.emitted("nudge")?.map(([, by]) => by)).toEqual([-5, 1]);
     expect(wrapper.emitted("pin")).toHaveLength(1);
     expect(wrapper.emitted("choose")).toHaveLength(1);
+  });
+});
+
+describe("a bar in the hand", () => {
+  const props = { answer, kitchen, nowMinute: now, zoom: "hour" as const, chosen: null, potName };
+  const point = (kind: string, clientX: number) =>
+    window.dispatchEvent(
+      new PointerEvent(kind, { clientX, pointerId: 7, button: 0, bubbles: true }),
+    );
+  const grabbed = async () => {
+    const lanes = mount(LanesView, { props, attachTo: document.body });
+    const bar = lanes.find(".bar");
+    const blockId = bar.attributes("data-block");
+    await bar.trigger("pointerdown", { clientX: 100, pointerId: 7, button: 0 });
+    return { lanes, blockId };
+  };
+
+  test("is moved until it is let go, also where what follows takes its element away", async () => {
+    const { lanes, blockId } = await grabbed();
+    point("pointermove", 160);
+    // Worked out anew, it lies elsewhere: the element that was taken hold of is gone.
+    const rows = answer.rows.filter((r) => r.blockId !== blockId);
+    await lanes.setProps({ answer: { ...answer, rows } });
+    expect(lanes.find(`[data-block="${blockId}"]`).exists()).toBe(false);
+    point("pointermove", 220);
+    point("pointerup", 220);
+    const drags = lanes.emitted("drag") ?? [];
+    expect(drags.map(([bar]) => (bar as { blockId: string }).blockId)).toEqual([
+      blockId,
+      blockId,
+      blockId,
+    ]);
+    expect(drags.map(([, , isDone]) => isDone)).toEqual([false, false, true]);
+    expect(Number(drags[2]?.[1])).toBeGreaterThan(Number(drags[0]?.[1]));
+    expect(lanes.emitted("choose")).toBeUndefined();
+    // Once it is let go it stays.
+    point("pointermove", 400);
+    expect(lanes.emitted("drag")).toHaveLength(3);
+  });
+
+  test("let go where it was taken up it is chosen; another finger moves nothing", async () => {
+    const { lanes } = await grabbed();
+    window.dispatchEvent(new PointerEvent("pointermove", { clientX: 300, pointerId: 8 }));
+    point("pointerup", 100);
+    expect(lanes.emitted("choose")).toHaveLength(1);
+    expect(lanes.emitted("drag")).toBeUndefined();
+    const { lanes: other } = await grabbed();
+    point("pointercancel", 100);
+    point("pointerup", 300);
+    expect(other.emitted("drag")).toBeUndefined();
   });
 });
 

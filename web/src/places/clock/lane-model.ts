@@ -134,6 +134,6 @@ function stacked(bars: readonly LaneBar[]): readonly LaneBar[] {
 
 /** Ticks of the ruled scale: so far apart that their figures stand clear. */
 export function tickStepMin(pxPerMin: number): number {
-  const STEPS = [15, 30, 60, 120, 180, 360, 720];
+  const STEPS = [5, 10, 15, 30, 60, 120, 180, 360, 720];
   return STEPS.find((min) => min * pxPerMin >= 48) ?? 1440;
 }

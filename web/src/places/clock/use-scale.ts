@@ -2,9 +2,13 @@ import type { ClockAnswer } from "@kettlos/core/clock/answer";
 import type { Minute } from "@kettlos/core/clock/wall-clock";
 import { computed, ref, type Ref } from "vue";
 
-export const ZOOMS = ["all", "day", "hours"] as const;
+export const ZOOMS = ["all", "day", "hours", "hour"] as const;
 export type Zoom = (typeof ZOOMS)[number];
-const SHOWN_MIN: Record<Exclude<Zoom, "all">, number> = { day: 1440, hours: 360 };
+const SHOWN_MIN: Record<Exclude<Zoom, "all">, number> = {
+  day: 1440,
+  hours: 360,
+  hour: 60,
+};
 const EDGE_MIN = 45;
 
 /** From minutes to pixels along the lanes. */
