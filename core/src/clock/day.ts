@@ -1,10 +1,10 @@
-import { ONE_COOK } from "../simulate/hands-schema";
+import { ONE_COOK, USUAL_SLEEP } from "../simulate/hands-schema";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
 import { outcomeOf, Problem } from "../units/problem";
 import { about, exactly } from "./minutes";
 import type { Clock, Meal, Side } from "../simulate/clock-schema";
-import { hoursOf, someoneUp, type HandHours } from "./hours";
+import { hoursOf, nightOf, someoneUp, type HandHours } from "./hours";
 import { mergeWork } from "./merge-work";
 import { potBlocks, type PotBlocks } from "./pot-blocks";
 import type { Running } from "./running";
@@ -289,7 +289,8 @@ function overnightOf(
   all: Stretch,
   wall: WallClock,
 ): (readyMin: number) => readonly Stretch[] {
-  const sleep = (kitchen.hands[0] ?? ONE_COOK).sleep ?? { from: "22:00", to: "06:00" };
+  const hand = kitchen.hands[0] ?? ONE_COOK;
+  const sleeper = { ...hand, sleep: hand.sleep ?? USUAL_SLEEP };
   return (readyMin) => {
     const out: Stretch[] = [];
     const last = wall.dateOf(all.to);
@@ -298,10 +299,9 @@ function overnightOf(
       date <= last;
       date = wall.later(date, 1)
     ) {
-      const isPastMidnight = sleep.from < "12:00";
-      const night = isPastMidnight ? wall.later(date, 1) : date;
-      const bed = wall.at(night, sleep.from);
-      const wake = wall.at(wall.later(date, 1), sleep.to);
+      const night = nightOf(sleeper, date, wall);
+      if (night === null) continue;
+      const { from: bed, to: wake } = night;
       out.push({ from: Math.max(wall.at(date, EVENING), wake - readyMin), to: bed + 1 });
     }
     return out.filter((s) => s.to > s.from);

@@ -28,6 +28,22 @@ const windowsIn = (windows: readonly Window[], all: Stretch, wall: WallClock) =>
     ),
   );
 
+/** Before noon it is the small hours: the next day's. */
+const NOON = "12:00";
+
+/** The sleep of the night that begins on a date; null where this one is up all night. */
+export function nightOf(
+  { sleep, nights }: Pick<Hand, "sleep" | "nights">,
+  date: string,
+  wall: WallClock,
+): Stretch | null {
+  if (sleep === null) return null;
+  const meant = (nights ?? []).filter((n) => isOn(n, date, wall));
+  const { from, to } = meant.find((n) => n.date !== undefined) ?? meant[0] ?? sleep;
+  if (from === to) return null;
+  return onDate(from < NOON ? wall.later(date, 1) : date, { from, to }, wall);
+}
+
 /** One pair of hands on the clock. */
 export interface HandHours {
   readonly id: string;
@@ -43,12 +59,7 @@ export function hoursOf(hand: Hand, all: Stretch, wall: WallClock): HandHours {
   const there = hand.there.length === 0 ? [all] : windowsIn(hand.there, all, wall);
   const out = windowsIn(hand.away, all, wall);
   const here = without(without([all], without([all], there)), out);
-  const asleep =
-    hand.sleep === null
-      ? []
-      : merged(
-          datesOf(all, wall).map((date) => onDate(date, hand.sleep ?? { from: "", to: "" }, wall)),
-        );
+  const asleep = merged(datesOf(all, wall).flatMap((date) => nightOf(hand, date, wall) ?? []));
   return {
     id: hand.id,
     name: hand.name,

@@ -29,6 +29,8 @@ export const HandSchema = z.object({
   away: z.array(WindowSchema).max(400).default([]),
   /** The night's sleep; null where somebody is always up. */
   sleep: SpanSchema.nullable().default(USUAL_SLEEP),
+  /** Another sleep in the night that begins on these weekdays or that date; up all night where both are the same. */
+  nights: z.array(WindowSchema).max(60).optional(),
 });
 export type Hand = z.infer<typeof HandSchema>;
 
@@ -41,4 +43,10 @@ export const RunsAloneSchema = z.object({
 export type RunsAlone = z.infer<typeof RunsAloneSchema>;
 
 /** Where nobody was named there is one pair of hands. */
-export const ONE_COOK: Hand = { id: "you", name: "You", there: [], away: [], sleep: USUAL_SLEEP };
+export const ONE_COOK: Hand = {
+  id: "you",
+  name: "You",
+  there: [],
+  away: [],
+  sleep: USUAL_SLEEP,
+};

@@ -14,6 +14,15 @@ const hands = computed<readonly Hand[]>(() => {
 });
 const runsAlone = computed(() => store.kitchen?.runsAlone);
 const problem = ref("");
+/** The nights that begin on Friday and Saturday. */
+const WEEKEND = [5, 6];
+
+type List = "there" | "away" | "nights";
+const NEW: Record<List, Omit<Window, "weekdays">> = {
+  there: { from: "09:00", to: "17:00" },
+  away: { from: "09:00", to: "17:00" },
+  nights: { from: "00:00", to: "08:00" },
+};
 
 const keep = (next: readonly Hand[]) => store.change({ hands: [...next] });
 const set = (hand: Hand, part: Partial<Hand>) =>
@@ -24,12 +33,14 @@ const add = () =>
     { id: newId(), name: "Helper", there: [], away: [], sleep: { ...USUAL_SLEEP } },
   ]);
 const remove = (hand: Hand) => store.remove("hands", hand.id);
-const put = (hand: Hand, list: "there" | "away", i: number, window: Window | null) =>
+const put = (hand: Hand, list: List, i: number, window: Window | null) =>
   set(hand, {
-    [list]: hand[list].flatMap((w, n) => (n !== i ? [w] : window === null ? [] : [window])),
+    [list]: (hand[list] ?? []).flatMap((w, n) => (n !== i ? [w] : window === null ? [] : [window])),
   });
-const more = (hand: Hand, list: "there" | "away") =>
-  set(hand, { [list]: [...hand[list], { weekdays: [], from: "09:00", to: "17:00" }] });
+const more = (hand: Hand, list: List) =>
+  set(hand, {
+    [list]: [...(hand[list] ?? []), { ...NEW[list], weekdays: list === "nights" ? WEEKEND : [] }],
+  });
 function sleepAt(hand: Hand, part: "from" | "to", event: Event) {
   const { value } = event.target as HTMLInputElement;
   if (value === "") return;
@@ -124,7 +135,19 @@ const ALONE = [
         :window
         @change="put(hand, 'away', i, $event)"
       />
+      <template v-if="hand.sleep !== null">
+        <WindowRow
+          v-for="(window, i) in hand.nights ?? []"
+          :key="`night ${i}`"
+          word="Sleeps in the night of"
+          :window
+          @change="put(hand, 'nights', i, $event)"
+        />
+      </template>
       <p class="beside">
+        <button v-if="hand.sleep !== null" type="button" class="link" @click="more(hand, 'nights')">
+          Other nights
+        </button>
         <button type="button" class="link" @click="more(hand, 'there')">Here only at times</button>
         <button type="button" class="link" @click="more(hand, 'away')">Away at times</button>
         <label class="link busy"
