@@ -86,6 +86,38 @@ describe("a dish of several stretches on another heat, each to its like", () => 
     });
   });
 
+  test("what is strained in between is so there too; where that stretch falls away it still comes out", () => {
+    const onion = { ...testBraise().items[0]!, id: "onion", ingredientId: "onion", massKg: 0.3 };
+    const soup = gravyBraise({
+      items: [
+        { ...gravyBraise().items[0]!, out: undefined },
+        onion,
+        { ...carrots, when: { at: "stretch", stretchId: "on" } },
+      ],
+      then: [{ ...stretch("on", hob("gentle", "on"), byTime(60)), isStrained: true }],
+    });
+    const goal = goalOf(soup, kitchen);
+    const oven = to(soup, "oven");
+    // What is judged goes in after the sieve: the liquor before it stays as it is, or is not guessed at.
+    expect(methods(oven.plan)).toEqual(["hob", "oven"]);
+    expect(() => to(soup, "low")).toThrow(/Make two plans of it/);
+    expect(oven.plan.then[0]?.isStrained).toBe(true);
+    expect(oven.trace.solidsOutKg).toBeCloseTo(goal.trace.solidsOutKg, 1);
+    const down = gravyBraise({
+      items: [{ ...gravyBraise().items[0]!, out: undefined }, onion],
+      then: [
+        {
+          ...stretch("down", hob("rolling", "off"), { by: "share", share: 0.6 }),
+          isStrained: true as const,
+        },
+      ],
+    });
+    const low = to(down, "low").plan;
+    expect(low.then).toEqual([]);
+    const lateOut = { when: { at: "beforeEnd", min: 1 }, isBack: false };
+    expect(low.items.map((i) => i.out)).toEqual([lateOut, lateOut]);
+  });
+
   test("as much is boiled down as it was: the pot holds as much before, and as much after", () => {
     const goal = goalOf(withCarrots, kitchen);
     const { trace } = to(withCarrots, "oven");

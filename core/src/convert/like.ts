@@ -11,6 +11,8 @@ import {
   stretchesOf,
   type PlannedStretch,
 } from "../simulate/stretches";
+import { isStrainedBetween } from "../simulate/out-of";
+import { Problem } from "../units/problem";
 import type { Trace } from "../simulate/trace";
 import { withoutStretch } from "../simulate/without-stretch";
 import type { Vessel } from "../vessel/vessel-schema";
@@ -113,6 +115,17 @@ function fateOf(
   return index === 0 ? "cooked" : "dropped";
 }
 
+/** Before a sieve, what the dish is judged by not yet in: nothing there tells how long it takes elsewhere. */
+const isBlind = (index: number, { plan, trace }: Goal): boolean =>
+  isStrainedBetween(plan) && gainedMin(trace, index) <= 0;
+const blind = (): Problem =>
+  new Problem(
+    "notReachable",
+    "then",
+    null,
+    "What it is judged by goes in after it has been strained, so nothing tells how long it takes before on this heat. Make two plans of it: the stock, and what goes into it.",
+  );
+
 /** True where something comes out as a stretch begins, all of it is strained, or something goes in too. */
 const hangsOn = (plan: Plan, id: string, orIn: boolean): boolean =>
   plan.then.some((s) => s.id === id && s.isStrained) ||
@@ -128,12 +141,16 @@ const hangsOn = (plan: Plan, id: string, orIn: boolean): boolean =>
  * only finishes the dish stays as written where the vessel goes there; what cooks it takes the new heat,
  * and is one stretch where nothing goes in or comes out between. What cannot stay falls away: its cook
  * value and its liquid are the others' to come to. Litres are those of one of so many loads.
- * @throws Problem `unknownReference`, `notOnHob`, `wrongVessel`
+ * @throws Problem `unknownReference`, `notOnHob`, `wrongVessel`; `notReachable` where nothing tells how long
+ * what is strained out takes there
  */
 export function likeWritten(goal: Goal, target: Target, loads: number, kitchen: Kitchen): Like {
   const vessel = vesselOf({ ...goal.plan, ...target, then: [] }, kitchen);
   const written = stretchesOf(goal.plan);
   const fates = written.map((stretch, i) => fateOf(i, stretch, goal, target.heat.method, vessel));
+  written.forEach((_, i) => {
+    if (fates[i] === "cooked" && isBlind(i, goal)) throw blind();
+  });
   // Where something falls away, what goes in with the others has time of its own to keep.
   const isWhole = fates.every((fate) => fate !== "dropped");
   let plan: Plan = goal.plan;

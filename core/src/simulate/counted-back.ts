@@ -1,3 +1,4 @@
+import { outOf } from "./out-of";
 import type { Plan } from "./plan-schema";
 import type { Trace } from "./trace";
 
@@ -40,7 +41,9 @@ export function countedFromEnd(plan: Plan, stretchId: string, { stretches }: Tra
   return {
     ...plan,
     items: plan.items.map((item) => {
-      const { when, out } = item;
+      const { when } = item;
+      // A stock is strained at its end all the same.
+      const out = plan.end === "served" ? outOf(item, plan) : item.out;
       const goesIn = when.at === "stretch" && when.stretchId === stretchId;
       const comesOut =
         out?.isBack === false && out.when.at === "stretch" && out.when.stretchId === stretchId;
