@@ -8,6 +8,7 @@ import { EXPECTED } from "../simulate/parameters";
 import { PlanSchema, type Plan } from "../simulate/plan-schema";
 import { inWords } from "../units/said";
 import { HiddenPot } from "../instruments/hidden-pot";
+import { flowOf } from "./flow";
 import { fold } from "./fold";
 import { forecastLive } from "./live-forecast";
 import { liveCautions } from "./live-cautions";
@@ -442,4 +443,31 @@ describe("off its bones, and strained in between, at the stove", () => {
     );
     expect(went.then[0]?.isStrained).toBe(true);
   });
+});
+
+test("where every litre goes: what stays on bones that are out, and what is lifted out for good, is told", () => {
+  const shanks = (out: object): Plan =>
+    gravyBraise({
+      items: [
+        {
+          id: "shank",
+          ingredientId: "lambShank",
+          massKg: 1.6,
+          when: { at: "start" },
+          out: { when: { at: "stretch", stretchId: "sauce" }, isBack: true, ...out },
+        },
+      ],
+    });
+  const flow = (plan: Plan) => {
+    const parts = flowOf(plan, kitchen, fold([]));
+    const sum = (side: "in" | "out") =>
+      parts.filter((p) => p.side === side).reduce((all, p) => all + p.plannedL, 0);
+    return { parts: parts.map((p) => p.id), in: sum("in"), out: sum("out") };
+  };
+  for (const out of [{ backAt: "warm" }, { backAt: "warm", boneShare: 0.3 }, { isBack: false }]) {
+    const went = flow(shanks(out));
+    expect(Math.abs(went.in - went.out) / went.in).toBeLessThan(0.01);
+  }
+  expect(flow(shanks({ backAt: "warm", boneShare: 0.3 })).parts).toContain("out");
+  expect(flow(shanks({ isBack: false })).parts).toContain("bones");
 });
