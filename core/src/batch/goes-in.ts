@@ -49,7 +49,7 @@ function withSomeOfIt(item: PlanItem): Said {
     return say`ladle out ${litres(outL)}, let it cool until you can dip a finger in, stir the starch into it without lumps, pour it back stirring; ${when.at === "offHeat" ? "back to a simmer for 2 min: off the heat it does not bind" : "it binds as it simmers"}`;
   }
   if (ingredientId === "gelatinPowder")
-    return say`strew it on ${litres(LADLE_L.value)} ladled out and cooled, 10 min to swell, then stir it in; it must not boil on`;
+    return say`strew it on ${litres(LADLE_L.value)} ladled out and cooled, 10 min to swell, then stir it in`;
   if (EGGS.has(ingredientId))
     return say`whisk ${litres(2 * LADLE_L.value)} of the hot liquid into it by the spoon, then stir all of it back; it thickens before it boils and curdles if it does`;
   return ingredientOf(item).group === "dairy" && traitsOf(ingredientId).spoilsOver !== undefined

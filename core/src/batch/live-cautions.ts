@@ -13,6 +13,7 @@ import { isAllHandedOn } from "./bowl-kg";
 import { coldStoryOf } from "./cold-story";
 import { drifts } from "./course-of";
 import { coreCaution } from "./core-caution";
+import { keptOut } from "./kept-out-caution";
 import { live, type LiveCaution, type LiveFacts } from "./live-caution";
 import { restingTooCool } from "./resting-caution";
 import { underLineMs } from "./standing";
@@ -60,6 +61,7 @@ export function liveCautions(facts: LiveFacts): readonly LiveCaution[] {
         ]
       : []),
     standing(facts),
+    keptOut(facts),
     tooSlow(facts),
     unknownCut(facts),
     isOfUnknownLength(facts) ? null : cold(facts),

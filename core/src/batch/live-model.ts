@@ -14,12 +14,12 @@ import { coldWaterKg, startSolids, waterL } from "../simulate/water-ways";
 import { freeSurfaceM2, liquidAtDepthL, type SolidsIn } from "../vessel/solids";
 import type { Vessel } from "../vessel/vessel-schema";
 import { vesselVolumeL } from "../vessel/volume";
+import { waterDensityKgL } from "../water/properties";
 import { asSeen, simmersAtMin } from "./as-seen";
 import { isTappedIn } from "./counter";
 import { firstHeatMs, minOf } from "./course-of";
 import type { Cook, Reading } from "./fold";
 import { forkBeliefs, forkedFor } from "./fork-beliefs";
-import { waterDensityKgL } from "../water/properties";
 import { begunIdsOf, begunStretches, movingAsSaid, strainedAsSaid } from "./stretch-now";
 
 const MINUTE_MS = 60_000;

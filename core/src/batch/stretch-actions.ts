@@ -40,7 +40,9 @@ export function movesWith(stretchId: string, plan: Plan, cook: Cook) {
       const when = outOf(item, plan)?.when;
       return when?.at === "stretch" && isIt(when.stretchId) && !cook.did.has(liftedOut(item.id));
     }),
-    back: plan.items.filter(({ id, out }) => isIt(out?.backAt) && !cook.did.has(putBack(id))),
+    back: plan.items.filter(
+      ({ id, out }) => out?.isBack === true && isIt(out.backAt) && !cook.did.has(putBack(id)),
+    ),
     in: plan.items.filter(
       ({ id, when }) =>
         when.at === "stretch" &&

@@ -11,6 +11,7 @@ import { HiddenPot } from "../instruments/hidden-pot";
 import { flowOf } from "./flow";
 import { fold } from "./fold";
 import { forecastLive } from "./live-forecast";
+import { ladledOutL } from "./ladled-out";
 import { liveCautions } from "./live-cautions";
 import { actionsFor } from "./next-action";
 import { onFire } from "./on-fire";
@@ -470,4 +471,51 @@ test("where every litre goes: what stays on bones that are out, and what is lift
   }
   expect(flow(shanks({ backAt: "warm", boneShare: 0.3 })).parts).toContain("out");
   expect(flow(shanks({ isBack: false })).parts).toContain("bones");
+});
+
+describe("out of the pot to go back in", () => {
+  const plan = gravyBraise();
+  const out = { kind: "did", what: "out:goat", atMs: at(140) };
+  const said = (min: number, ...events: readonly object[]) => {
+    const cook = fold(happened(LIT_EVENT, SIMMERS, ...events));
+    const forecast = forecastLive(plan, kitchen, cook, at(min));
+    return liveCautions({ plan, kitchen, cook, forecast, nowMs: at(min) }).find(
+      (c) => c.id === "keptOut",
+    );
+  };
+
+  test("after an hour it is told, after two it is thrown away unless it was kept hot", () => {
+    expect(said(199, out, turn("sauce", 140))).toBeUndefined();
+    const soon = said(205, out, turn("sauce", 140));
+    expect(soon).toMatchObject({ severity: "caution", sinceMs: at(200) });
+    const late = said(261, out, turn("sauce", 140));
+    expect(late).toMatchObject({ severity: "danger", whose: codeOf(kitchen).whose });
+    expect(inWords(late?.text ?? "", "metric")).toMatch(
+      /^Goat shoulder out for 2 h 01\. Throw it away, unless a thermometer shows that it stayed over \d\d °C/,
+    );
+    expect(inWords(late?.text ?? "", "us")).toMatch(/over 1\d\d °F/);
+  });
+
+  test("back in, or out for good, nothing is told", () => {
+    const back = { kind: "did", what: "back:goat", atMs: at(170) };
+    expect(said(300, out, turn("sauce", 140), back)).toBeUndefined();
+    const [meat] = plan.items;
+    const gone = { ...plan, items: [{ ...meat!, out: { ...meat!.out!, isBack: false } }] };
+    const cook = fold(happened(LIT_EVENT, SIMMERS, out, turn("sauce", 140)));
+    const forecast = forecastLive(gone, kitchen, cook, at(300));
+    const ids = liveCautions({ plan: gone, kitchen, cook, forecast, nowMs: at(300) }).map(
+      (c) => c.id,
+    );
+    expect(ids).not.toContain("keptOut");
+  });
+});
+
+test("litres that are out and not back yet, water poured in left out", () => {
+  const pours = (...of: readonly [number, boolean][]) =>
+    of.map(([volumeL, isBack]) => ({ atMs: 0, volumeL, isBack }));
+  expect(ladledOutL({ pours: pours([-1.2, false], [0.5, false], [0.4, true]) })).toBeCloseTo(
+    0.8,
+    9,
+  );
+  expect(ladledOutL({ pours: pours([-0.4, false], [0.9, true]) })).toBe(0);
 });

@@ -186,7 +186,7 @@ const POT_RULES: readonly Rule[] = [
             severity: isFed ? "caution" : "note",
             places: [
               ...(isFed || isPicked ? (["plan"] as const) : []),
-              ...(isPicked ? (["cook"] as const) : []),
+              ...(isPicked || isStrainedBetween(plan) ? (["cook"] as const) : []),
               "strain",
             ],
             title: isPicked

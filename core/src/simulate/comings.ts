@@ -45,8 +45,13 @@ export class Comings {
   }
 
   takeOut(item: PlanItem, tMin: number): void {
-    const isKept = outOf(item, this.plan)?.isBack === true;
-    this.pot.takeOut(item.id, isKept ? LIFTED : leftBehind(this.plan.strain));
+    const { pressed } = this.plan.strain;
+    // A ladle presses nothing: only what stays in the sieve is.
+    const isInSieve = item.out === undefined && outOf(item, this.plan) !== undefined;
+    this.pot.takeOut(
+      item.id,
+      item.out?.isBack === true ? LIFTED : leftBehind({ pressed: pressed && isInSieve }),
+    );
     this.outMin.set(item.id, tMin);
     this.pot.findDepthM();
     this.recorder.marks.push({ kind: "itemOut", tMin, itemId: item.id });
@@ -114,7 +119,7 @@ export class Comings {
         this.unlessTold(item, "out", () => {
           this.takeOut(item, tMin);
         });
-      if (out?.backAt === stretchId)
+      if (out?.isBack === true && out.backAt === stretchId)
         this.unlessTold(item, "back", () => {
           this.putBack(item, tMin);
         });

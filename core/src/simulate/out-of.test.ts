@@ -169,6 +169,23 @@ describe("strained in between", () => {
     );
   });
 
+  test("what a ladle lifts out for good is not pressed, only what the sieve holds", () => {
+    const leftKg = (pressed: boolean) => {
+      const plan = stock(false, { strain: { when: "afterPause", pressed, clothPasses: 0 } });
+      const [bones, ...rest] = plan.items;
+      const out = { when: { at: "stretch" as const, stretchId: "down" }, isBack: false };
+      return -one({ ...plan, items: [{ ...bones!, out }, ...rest] }).ledger.leftOnSolids;
+    };
+    const onionsKg = 0.2 * 0.08;
+    expect(Math.abs(leftKg(true) - leftKg(false))).toBeLessThan(onionsKg);
+  });
+
+  test("what does not go back has no moment to", () => {
+    const trace = run(shanks({ isBack: false, backAt: "warm" }));
+    expect(trace.marks.map((m) => m.kind)).not.toContain("itemBack");
+    expect(trace.solidsOutKg).toBe(0);
+  });
+
   test("who comes out with it: what is in by then and was not said to do otherwise", () => {
     const item = (when: PlanItem["when"], more: Partial<PlanItem> = {}): PlanItem => ({
       ...stock(true).items[0]!,

@@ -34,6 +34,9 @@ export const WhenSchema = z.discriminatedUnion("at", [
 ]);
 export type When = z.infer<typeof WhenSchema>;
 
+/** However bony, a little of it goes back. */
+export const MOST_BONE_SHARE = 0.95;
+
 /** When it comes out again, and whether it goes back in at the end. */
 export const OutSchema = z.object({
   when: z.discriminatedUnion("at", [
@@ -46,7 +49,7 @@ export const OutSchema = z.object({
   /** It goes back as this stretch begins; at the end where none is named. */
   backAt: Id.optional(),
   /** It is taken off its bones meanwhile: of its raw weight so much is bone, and stays out, 0–1. */
-  boneShare: z.number().gt(0).max(0.95).optional(),
+  boneShare: z.number().gt(0).max(MOST_BONE_SHARE).optional(),
 });
 export type Out = z.infer<typeof OutSchema>;
 

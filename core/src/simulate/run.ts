@@ -415,7 +415,7 @@ export class Run implements Cooking {
   private isAt(tempC: number): boolean {
     const { pot } = this;
     if (isRest(this.stretch.heat)) return pot.tempC <= tempC;
-    return (pot.main?.heat.hottestCentreC ?? pot.tempC) >= tempC;
+    return (pot.main?.heat.centreC ?? pot.tempC) >= tempC;
   }
 
   /** True once the stop's level is reached; a depth cuts the clock back to where it was passed. */

@@ -11,7 +11,7 @@ import { freedShare } from "../liquid/freed";
 import { BROWNING_LOSS, SWEATED_OFF } from "../prepare/browning";
 import { itemWork, soakedKg } from "./item-facts";
 import type { PieceHeat } from "./piece-heat";
-import type { PlanItem } from "./plan-schema";
+import { MOST_BONE_SHARE, type PlanItem } from "./plan-schema";
 
 const GELATIN_OF_STATE = {
   raw: 1,
@@ -26,9 +26,6 @@ const FAT_OF_STATE = {
   roasted: 0.5,
   usedBefore: 0.2,
 } as const;
-
-/** However little meat there is, a little goes back. */
-const MOST_BONE = 0.95;
 
 /** One solid: what it has let go and taken up, and what it would by now. All kg. */
 export class SolidIn {
@@ -88,7 +85,7 @@ export class SolidIn {
   takeOffBones(boneShare: number): void {
     if (this.bonesKg > 0) return;
     this.givenBefore = { fatKg: this.fatKg, gelatinG: this.gelatinG };
-    this.bonesKg = Math.min(this.item.massKg * boneShare, this.kg * MOST_BONE);
+    this.bonesKg = Math.min(this.item.massKg * boneShare, this.kg * MOST_BONE_SHARE);
     this.goesOn = 1 - boneShare;
   }
 

@@ -6,7 +6,7 @@ import type { Clinging, Pot } from "./pot";
 /** What clings to what is lifted out to go back in. */
 export const LIFTED: Clinging = { kind: "handedOn", lPerKg: LEFT_ON_SOLIDS_L_KG.value };
 /** What stays on what comes out for good. */
-export const leftBehind = ({ pressed }: Plan["strain"]): Clinging => ({
+export const leftBehind = ({ pressed }: Pick<Plan["strain"], "pressed">): Clinging => ({
   kind: "leftOnSolids",
   lPerKg: (pressed ? LEFT_ON_PRESSED_L_KG : LEFT_ON_SOLIDS_L_KG).value,
 });

@@ -430,6 +430,19 @@ describe("until so thick, and to a temperature", () => {
     expect(hotter.holdMin).toBeGreaterThan(hot.holdMin);
   });
 
+  test("cooled in between, its middle is brought up again: it is how hot it is, not how hot it was", () => {
+    const again = run(
+      braise(hob("gentle", "on"), 90, [
+        stretch("rest", REST, { by: "temperature", tempC: 55 }),
+        stretch("warm", hob("gentle", "on"), { by: "temperature", tempC: 80 }),
+      ]),
+    );
+    expect(again.problem).toBeNull();
+    const warm = again.stretches[2]!;
+    expect(warm.toMin - warm.fromMin).toBeGreaterThan(5);
+    expect(again.liquidAtEndOfHoldC).toBeGreaterThan(80);
+  });
+
   test("hotter than the pot gets is never come to, and says so", () => {
     const plan = {
       ...braise(hob("bare", "on"), 60, []),

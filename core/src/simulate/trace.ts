@@ -151,3 +151,14 @@ export interface Trace {
   /** Why it stopped early, where it did. */
   readonly problem: Problem | null;
 }
+
+/** How long what is judged simmers, min: lifted or strained out, it gives no more. */
+export function simmeredMin({
+  toSimmerMin,
+  holdMin,
+  items,
+  mainItemId,
+}: Pick<Trace, "toSimmerMin" | "holdMin" | "items" | "mainItemId">): number {
+  const toMin = items.find((i) => i.itemId === mainItemId)?.outMin ?? toSimmerMin + holdMin;
+  return Math.max(0, Math.min(holdMin, toMin - toSimmerMin));
+}

@@ -11,12 +11,14 @@ import {
   type PlanItem,
   type Stop,
 } from "../../simulate/plan-schema";
+import { heatsOf } from "../../simulate/stretches";
 import { suits } from "../../simulate/references";
 import { isRoomIn } from "../../simulate/water-ways";
 import { Problem } from "../../units/problem";
 import { capacityL } from "../../vessel/volume";
 import { takenUp } from "../../convert/like";
 import { usualHeat } from "../../convert/targets";
+import type { Lid } from "../../vessel/lid";
 import type { Vessel } from "../../vessel/vessel-schema";
 import type { SaidTurn } from "./read-turns";
 import { saidHeat } from "./said-heat";
@@ -72,7 +74,9 @@ export function planOfDraft(draft: RecipeDraft, kitchen: Kitchen, id: string): P
   const isLeft = (text: string) =>
     [draft.before, ...draft.after].some(
       (turn) =>
-        turn !== null && text.includes(turn.text) && turnSaid(turn, "", last, kitchen).length === 0,
+        turn !== null &&
+        text.includes(turn.text) &&
+        turnSaid(turn, "", draft, last, kitchen).length === 0,
     );
   const made = PlanSchema.safeParse({
     schemaVersion: SCHEMA_VERSION,
@@ -109,7 +113,9 @@ export function planOfDraft(draft: RecipeDraft, kitchen: Kitchen, id: string): P
   const plan = made.data;
   const fitting = pots.find(
     (v) =>
-      isRoomIn(v, plan, kitchen) && (heat.method === "pressure" || v.kind !== "pressureCooker"),
+      isRoomIn(v, plan, kitchen) &&
+      heatsOf(plan).every((h) => suits(v, h.method)) &&
+      (heat.method === "pressure" || v.kind !== "pressureCooker"),
   );
   return { ...plan, vesselId: (fitting ?? last).id };
 }
@@ -134,7 +140,7 @@ function stretchesSaid(
       : { by: "time", holdMin: Math.max(1, holdMin) };
   const later: Plan["then"] = [
     ...(openMin > 0 ? [uncovered(heat, openMin)] : []),
-    ...draft.after.flatMap((turn, i) => turnSaid(turn, `then-${i}`, vessel, kitchen)),
+    ...draft.after.flatMap((turn, i) => turnSaid(turn, `then-${i}`, draft, vessel, kitchen)),
   ];
   // It stands once all is done.
   const rests = later.filter((s) => s.heat.method === "rest");
@@ -143,7 +149,7 @@ function stretchesSaid(
     ...(isForHob ? boilDownSaid(draft) : []),
     ...rests,
   ];
-  const first = before === null ? [] : turnSaid(before, "first", vessel, kitchen);
+  const first = before === null ? [] : turnSaid(before, "first", draft, vessel, kitchen);
   const [ring] = first;
   if (ring === undefined || ring.heat.method !== "hob") return { heat, stop, then };
   const main = { id: "main", heat: takenUp(heat), stop };
@@ -165,17 +171,22 @@ const uncovered = (heat: Heat, holdMin: number): HeatStretch => ({
 
 const NOTHING_FIRST = { boilFirstMin: null, highFirstMin: null };
 
+/** Where nothing is said the lid stays as it was; a pressure cooker has been opened. */
+const lidBefore = ({ method, lid }: Pick<RecipeDraft, "method" | "lid">): Lid | null =>
+  method === "pressure" ? "off" : lid;
+
 /** One more stretch, as far as the pot goes there; none where this kitchen has not got it. */
 function turnSaid(
   { on, min, lid, vigour, ovenC }: SaidTurn,
   id: string,
+  draft: Pick<RecipeDraft, "method" | "lid">,
   vessel: Vessel,
   kitchen: Kitchen,
 ): readonly HeatStretch[] {
   const stop: Stop = { by: "time", holdMin: Math.round(min) };
   if (on === "rest") return [{ id, heat: { method: "rest", lid: lid ?? "on" }, stop }];
   if (!suits(vessel, on) || usualHeat(on, kitchen) === null) return [];
-  const of = { ovenC, vigour, lid: lid ?? "off", crockSetting: null, ...NOTHING_FIRST };
+  const of = { ovenC, vigour, lid: lid ?? lidBefore(draft), crockSetting: null, ...NOTHING_FIRST };
   return [{ id, heat: takenUp(saidHeat(on, of, kitchen)), stop }];
 }
 
@@ -217,7 +228,7 @@ const tooMuch = (path: readonly PropertyKey[], items: number): Problem =>
 function outFor(draft: RecipeDraft, then: Plan["then"], item: PlanItem): PlanItem {
   const { group } = ingredientOf(item);
   const isOnBones = group === "bones" || traitsOf(item.ingredientId).uneatenShare !== undefined;
-  const isPicked = draft.isPicked && isOnBones && group !== "vegetable";
+  const isPicked = draft.isPicked && isOnBones && (group === "meat" || group === "bones");
   const isDown =
     draft.boilDown?.isMeatOut === true && then.some((s) => s.id === BOIL_DOWN) && group === "meat";
   if (draft.end === "strained" || item.when.at !== "start" || !(isPicked || isDown)) return item;

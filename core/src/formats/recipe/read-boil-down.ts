@@ -1,5 +1,6 @@
 import { readQuantity } from "../../units/read-quantity";
 import { readSpans } from "../../units/read-span";
+import { MEAT, STRAINS } from "./step-words";
 import { outcomeOf } from "../../units/problem";
 
 /** The sauce boiled down by itself at the end of a dish. */
@@ -19,9 +20,6 @@ const BOILS =
 /** Wine boils down before the dish; its own liquid after. */
 const OF_THE_POT =
   /\b(?:sauce|gravy|juices|(?:cooking|braising|simmering|remaining|pan) liquid|the liquid)\b/i;
-const STRAINS = /\b(?:strain|sieve)\w*\b/i;
-const MEAT =
-  "(?:meat|beef|lamb|mutton|goat|pork|veal|chicken|bird|ribs?|shanks?|joint|roast|shoulder|brisket|pieces|cheeks|oxtails?)";
 const OUT = new RegExp(
   `\\b(?:remove|transfer|lift|take|set aside|fish out)\\b[^.]*\\b${MEAT}\\b|\\b${MEAT}\\b[^.]*\\bout\\b`,
   "i",

@@ -9,6 +9,7 @@ import { ovenC as ovenAt, say } from "../../units/said";
 import { showDuration } from "../../units/show";
 import type { Lid } from "../../vessel/lid";
 import type { Doubt, DoubtChoice, HeadFacts } from "./draft";
+import { STRAINS } from "./step-words";
 import { pickedAt, turnsOf, type Turns } from "./read-turns";
 import { OVEN_SET, sentencesOf, stretchesIn, stretchesOf } from "./sentences";
 
@@ -133,7 +134,6 @@ const firstOf = <T>(texts: readonly string[], read: (text: string) => T | null):
 const UNCOVERS =
   /\b(uncover(?:ed)?|(?:take|lift) (?:off the lid|the lid off)|remove the (?:lid|cover)|(?:with the )?lid off|without the lid)\b/i;
 const LAST_BEFORE = /\b(?:last|final)\s*$/i;
-const STRAINS = /\b(strain|sieve)\w*\b/i;
 
 /** The end of the cooking with the lid off, and what is said of the lid before. */
 interface OpenEnd {

@@ -3,6 +3,7 @@ import type { Method } from "../../heat/method";
 import { readSpans } from "../../units/read-span";
 import type { Lid } from "../../vessel/lid";
 import { boilDownOf, type BoilDown } from "./read-boil-down";
+import { MEAT, STRAINS } from "./step-words";
 
 /** A stretch of the heat beside the dish's own, as the steps say it. */
 export interface SaidTurn {
@@ -68,12 +69,8 @@ const ONE_OF_IT = new RegExp(
 );
 const isPart = (sentence: string): boolean =>
   (A_PART.test(sentence) || ONE_OF_IT.test(sentence)) && !IN_THE_POT.test(sentence);
-const PIECES =
-  /\b(?:meat|beef|lamb|mutton|goat|pork|veal|chicken|bird|joint|roast|ham|brisket|steak|dough|batter|carv\w*|slic\w*)\b/i;
-const STRAINS = /\b(?:strain|sieve)\w*\b/i;
-const GOES_ON =
-  /\b(?:return|pour|put|back)\b[^.]*\b(?:pot|pan|saucepan|heat|stove|hob)\b|\breduc\w*|\bboil\w*\b[^.]*\bdown\b/i;
-const TURNS_DOWN = /\b(?:then|turn|reduce|switch|lower)\w*\b/i;
+/** A piece that rests is no pot that stands. */
+const PIECES = new RegExp(`\\b(?:${MEAT}|ham|steak|dough|batter|carv\\w*|slic\\w*)\\b`, "i");
 const LONGEST_BOIL_MIN = 60;
 const LONGEST_REST_MIN = 120;
 
@@ -127,7 +124,7 @@ function boilFirstOf(sentences: readonly string[], mainAt: number): Found<number
 }
 
 const HIGH_THEN_LOW =
-  /\bhigh\b(?:\s+(?:heat|setting))?[\s,:]*(?:for\s+)?(?<first>[^.;]*?)[,.;]?\s*(?<turn>then|turn\w*|reduce\w*|switch\w*|lower\w*)\b[^.;]*?\blow\b/i;
+  /\bhigh\b(?:\s+(?:heat|setting))?[\s,:]*(?:for\s+)?(?<first>[^.;]*?)[,.;]?\s*(?:then|turn\w*|reduce\w*|switch\w*|lower\w*)\b[^.;]*?\blow\b/i;
 /** "HIGH for 1 hour, then LOW for 6": not either of the two. */
 function highFirstOf(sentences: readonly string[]): Found<number> | null {
   for (const [at, sentence] of sentences.entries()) {
@@ -135,7 +132,7 @@ function highFirstOf(sentences: readonly string[]): Found<number> | null {
     const found = HIGH_THEN_LOW.exec(both);
     const first = found?.groups?.["first"] ?? "";
     const min = found === null || /\bor\b/i.test(both) ? null : oneMin(first);
-    if (min !== null && TURNS_DOWN.test(both)) return { at, said: min };
+    if (min !== null) return { at, said: min };
   }
   return null;
 }
@@ -210,10 +207,14 @@ function onOf(
   return method === "oven" && isOnRing && SIMMERS.test(sentence) ? "hob" : null;
 }
 
-const PICKED =
-  /\b(?:meat|flesh|chicken|lamb|beef|pork)\b[^.]*\b(?:off|from)\s+(?:the|its|their)\s+bones?\b|\b(?:debone|bone)\s+(?:the|it|them)\b|\bdiscard\w*\s+(?:the\s+)?(?:skin and\s+)?bones\b/i;
-const GOES_BACK =
-  /\b(?:return|put|add|stir)\b[^.]*\b(?:meat|flesh|chicken|lamb|beef|pork|it|shreds?|pieces)\b[^.]*(?:\bback\b|\bto the\b|\binto\b|[.;]?$)/i;
+const PICKED = new RegExp(
+  `\\b(?:${MEAT}|flesh)\\b[^.]*\\b(?:off|from)\\s+(?:the|its|their)\\s+bones?\\b|\\b(?:debone|bone)\\s+(?:the|it|them)\\b|\\bdiscard\\w*\\s+(?:the\\s+)?(?:skin and\\s+)?bones\\b`,
+  "i",
+);
+const GOES_BACK = new RegExp(
+  `\\b(?:return|put|add|stir)\\b[^.]*\\b(?:${MEAT}|flesh|it|shreds?)\\b[^.]*(?:\\bback\\b|\\bto the\\b|\\binto\\b|[.;]?$)`,
+  "i",
+);
 
 /** The sentence that takes what was on the bones off them, once it is done and where it goes back; -1 where none does. */
 export function pickedAt(sentences: readonly string[], mainAt: number): number {
@@ -226,8 +227,10 @@ export function pickedAt(sentences: readonly string[], mainAt: number): number {
 const STRAINS_IT =
   /\bstrain\w*\b(?:\s*[,;.]|\s+(?:it|the\s+(?:stock|broth|liquid)|through|well|and)\b|\s*$)|\bpour\b[^.]*\bthrough\b[^.]*\bsieve\b/i;
 /** What goes in after the sieve makes a dish of it. */
-const ADDED_AFTER =
-  /\b(?:add|stir in|serve)\b|\b(?:return|put|place)\b[^.]*\b(?:meat|beef|lamb|mutton|goat|pork|veal|chicken|pieces|shanks?|vegetables)\b/i;
+const ADDED_AFTER = new RegExp(
+  `\\b(?:add|stir in|serve)\\b|\\b(?:return|put|place)\\b[^.]*\\b(?:${MEAT}|vegetables)\\b`,
+  "i",
+);
 
 /** A stock that is strained and boiled down, with nothing put in after. */
 function strainedOf(sentences: readonly string[], mainAt: number): Found<BoilDown> | null {
@@ -235,8 +238,7 @@ function strainedOf(sentences: readonly string[], mainAt: number): Found<BoilDow
   if (sieve < 0 || !STRAINS_IT.test(sentences[sieve] ?? "")) return null;
   const after = sentences.slice(sieve);
   const down = boilDownOf(after.map((s) => s.replace(STRAINS, " ").replace(OF_IT, "the liquid")));
-  const isOn = down !== null && after.some((s) => GOES_ON.test(s));
-  return !isOn || after.some((s) => ADDED_AFTER.test(s))
+  return down === null || after.some((s) => ADDED_AFTER.test(s))
     ? null
     : { at: sieve + down.at, said: down.said };
 }

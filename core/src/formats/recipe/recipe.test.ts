@@ -499,8 +499,21 @@ describe("a recipe of more stretches", () => {
       backAt: "then-0",
       isBack: true,
     });
+    const text =
+      "Pot\nServes 4\n\n1 kg chicken legs\n500 g mussels\n1 litre water\n\nMethod\nCover and simmer for 1 hour. Take the chicken off the bones and return it to the pot.";
+    const both = planOfDraft(firstChoices(readRecipeText(text)), testKitchen(), "x");
+    const offBones = both.items.filter((i) => i.out?.boneShare !== undefined);
+    expect(offBones.map((i) => i.ingredientId)).toEqual(["chickenLeg"]);
     const eaten = read("Cover and simmer for 2 hours. Eat the meat off the bones.");
     expect(eaten.items[0]?.out).toBeUndefined();
+  });
+
+  test("where no lid is said it stays as it was; a pressure cooker has been opened", () => {
+    const lids = (steps: string) => read(steps).then.map((s) => "lid" in s.heat && s.heat.lid);
+    expect(
+      lids("Cover and simmer for 2 hours. Put the pot in the oven at 200 C for 25 minutes."),
+    ).toEqual(["on"]);
+    expect(lids("Pressure cook for 30 minutes. Release. Simmer for 10 minutes.")).toEqual(["off"]);
   });
 
   test("what this kitchen has not got stays with the steps", () => {

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ladledOutL } from "@kettlos/core/batch/ladled-out";
 import type { UnitSystem } from "@kettlos/core/units/show";
 import { computed, ref, watch } from "vue";
 import FieldForm from "../../controls/FieldForm.vue";
@@ -37,16 +38,6 @@ watch(shown, () => {
 });
 const ask = computed(() => ASK[way.value]);
 
-/** Litres that are out and not back yet. */
-const outL = computed(() =>
-  Math.max(
-    0,
-    -props.pot.cook.pours.reduce(
-      (sum, p) => (p.volumeL < 0 || p.isBack ? sum + p.volumeL : sum),
-      0,
-    ),
-  ),
-);
 /** What is said by its share: of what is in the pot, or of what is out. */
 const shares = computed(() => {
   const inL = props.pot.forecast.nowL.expected;
@@ -58,7 +49,7 @@ const shares = computed(() => {
           { label: "half", volumeL: inL / 2 },
         ]
       : way.value === "pouredBack"
-        ? [{ label: "all that is out", volumeL: outL.value }]
+        ? [{ label: "all that is out", volumeL: ladledOutL(props.pot.cook) }]
         : [];
   return of
     .map(({ label, volumeL: v }) => ({ label, volumeL: Math.round(v * 100) / 100 }))

@@ -1,5 +1,10 @@
 <script setup lang="ts">
-import type { Out, Plan, PlanItem } from "@kettlos/core/simulate/plan-schema";
+import {
+  MOST_BONE_SHARE,
+  type Out,
+  type Plan,
+  type PlanItem,
+} from "@kettlos/core/simulate/plan-schema";
 import { ingredientOf, usualBoneShare } from "@kettlos/core/simulate/item-facts";
 import { showDuration, showMass } from "@kettlos/core/units/show";
 import { computed } from "vue";
@@ -14,8 +19,6 @@ const emit = defineEmits<{ change: [Out | null] }>();
 
 const kitchenStore = useKitchenStore();
 const units = computed(() => (kitchenStore.units === "us" ? "us" : "metric"));
-/** As much of it as can be bone. */
-const MOST_BONE = 0.95;
 /** What may lie on a bone. */
 const ON_BONES: ReadonlySet<string> = new Set(["meat", "bones", "fish"]);
 
@@ -42,6 +45,10 @@ const backs = computed(() => {
 const change = (part: Partial<Out>) => {
   if (props.item.out !== undefined) emit("change", { ...props.item.out, ...part });
 };
+/** What stays out has no moment to go back, nor bones to leave. */
+function setIsBack(isBack: boolean) {
+  if (props.item.out !== undefined) emit("change", { when: props.item.out.when, isBack });
+}
 const isOnBones = computed(() => ON_BONES.has(ingredientOf(props.item).group));
 function setOffBones(isOff: boolean) {
   if (props.item.out === undefined) return;
@@ -98,7 +105,7 @@ const choice = computed<Choice>({
       <input
         type="checkbox"
         :checked="item.out.isBack"
-        @change="change({ isBack: ($event.target as HTMLInputElement).checked })"
+        @change="setIsBack(($event.target as HTMLInputElement).checked)"
       />
       goes back in
     </label>
@@ -118,10 +125,10 @@ const choice = computed<Choice>({
         :bare-unit="units === 'us' ? 'oz' : 'g'"
         :show="(kg) => showMass(kg, units)"
         :min="item.massKg * 0.01"
-        :max="item.massKg * MOST_BONE"
+        :max="item.massKg * MOST_BONE_SHARE"
         :model-value="item.out.boneShare * item.massKg"
         @update:model-value="
-          $event !== null && change({ boneShare: Math.min(MOST_BONE, $event / item.massKg) })
+          $event !== null && change({ boneShare: Math.min(MOST_BONE_SHARE, $event / item.massKg) })
         "
       />
     </template>

@@ -1,13 +1,7 @@
 import type { Answers } from "@kettlos/core/because/answers";
 import type { Caution } from "@kettlos/core/safety/caution";
+import { simmeredMin } from "@kettlos/core/simulate/trace";
 import { showDuration, showTemperature, type UnitSystem } from "@kettlos/core/units/show";
-
-/** How long what is judged simmers: lifted or strained out, it gives no more. */
-function simmeredMin({ toSimmerMin, holdMin, items, mainItemId }: Answers["trace"]): number {
-  const main = items.find((i) => i.itemId === mainItemId);
-  const toMin = main?.outMin ?? toSimmerMin + holdMin;
-  return Math.max(0, Math.min(holdMin, toMin - toSimmerMin));
-}
 
 /** Says when a stock stops short of its flavour or goes past it; nothing where it is right. */
 export function flavourCaution(answers: Answers, units: UnitSystem): readonly Caution[] {
