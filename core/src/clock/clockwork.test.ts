@@ -13,6 +13,7 @@ import type { Plan } from "../simulate/plan-schema";
 import { clockAnswer, troubleAnswers } from "./answer";
 import { chanceOf, drawnDay, readyIn } from "./chance";
 import { clockworkOf, troublesOf } from "./clockwork";
+import { USUAL_SLEEP } from "../simulate/hands-schema";
 import { dayOf, type Asked } from "./day";
 import { workTasks } from "../schedule/work-tasks";
 import { lengthMin, readyMin } from "./needs";
@@ -444,4 +445,44 @@ describe("a pot of several stretches on the clock", () => {
       ["Heat off, let it stand, lid on", 3],
     ]);
   });
+
+  test("taking meat off its bones and straining have their minutes of hands", () => {
+    const [meat, ...rest] = plan.items;
+    const minutes = (more: object, isStrained: boolean) => {
+      const then = plan.then.map((t, n) => (n === 0 && isStrained ? { ...t, isStrained } : t));
+      const out = {
+        when: { at: "stretch", stretchId: "in" },
+        isBack: true,
+        backAt: "rest",
+        ...more,
+      };
+      const made = { ...plan, then, items: [{ ...meat!, out }, ...rest] } as Plan;
+      const { blocks, fireId } = potBlocks(made, kitchen);
+      const meanwhile = blocks.find((b) => b.id === fireId)?.meanwhile ?? [];
+      const of = (part: string) =>
+        meanwhile.find((m) => m.task.id.includes(part))?.task.minutes.p50;
+      return { out: of(`/itemOut:${meat!.id}`), turn: of("/turn:in") };
+    };
+    expect(minutes({}, false)).toEqual({ out: 2, turn: 2 });
+    expect(minutes({}, true).turn).toBe(10);
+    // Four minutes, and eight a kilogram.
+    expect(minutes({ boneShare: 0.2 }, false).out).toBeCloseTo(2 + 4 + 8 * meat!.massKg, 0);
+  });
+});
+
+test("what is to stand overnight goes by the sleep of that night", () => {
+  const given = (nights: object[]) => {
+    const hands = [{ id: "you", name: "You", there: [], away: [], sleep: USUAL_SLEEP, nights }];
+    const asked = ask([potOf("braise")], { meals: [meal(["braise"])] });
+    return dayOf({ ...asked, kitchen: { ...kitchen, hands } as Kitchen }, wall).overnight(600);
+  };
+  // Friday's night: bed at half past midnight, up at half past nine.
+  const late = given([{ weekdays: [5], from: "00:30", to: "09:30" }]);
+  const minute = (iso: string) => minuteOf(Date.parse(iso));
+  const [usual, other] = ["2026-03-06T22:00:00+01:00", "2026-03-07T00:30:00+01:00"].map(
+    (iso) => minute(iso) + 1,
+  );
+  expect(given([]).map((s) => s.to)).toContain(usual);
+  expect(late.map((s) => s.to)).toContain(other);
+  expect(late.map((s) => s.to)).not.toContain(usual);
 });

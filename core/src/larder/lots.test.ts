@@ -3,7 +3,7 @@ import { inWords } from "../units/said";
 import { noteOf } from "./keeping";
 import { describe, expect, test } from "vitest";
 import { happened } from "../../test/events";
-import { testKitchen, testPlan } from "../../test/kitchen";
+import { testBraise, testKitchen, testPlan } from "../../test/kitchen";
 import type { Batch } from "../batch/batch-schema";
 import { fold } from "../batch/fold";
 import { linkedTo } from "../dish/linked";
@@ -546,6 +546,41 @@ describe("jars back in a pan", () => {
     expect(panPlan(jars(), "fridge", many(60), kitchen, ids)).toBeNull();
     expect(panPlan({ ...jars(), kind: "rawBones" }, "fridge", many(1), kitchen, ids)).toBeNull();
     expect(panPlan(jars(), "fridge", many(1), { ...kitchen, rings: [] }, ids)).toBeNull();
+  });
+
+  test("how much of a dish is solid goes with its lot; a stock's is none", () => {
+    const facts = { ...factsOf(salted, 3), isLiquid: false, solidsShare: 0.6 };
+    const lot = lotFrom({
+      id: "lot",
+      batch: batchOf(salted),
+      facts,
+      container: jar,
+      place: "fridge",
+      day: "260318",
+      usedCodes: new Set(),
+    });
+    expect(lot.solidsShare).toBe(0.6);
+    expect(lotOf().solidsShare).toBeUndefined();
+    const braise = testBraise({ end: "served" });
+    const served = potFacts(
+      batchOf(braise),
+      fold(
+        happened({
+          kind: "strained",
+          atMs: 0,
+          measured: {
+            massKg: 0.8,
+            servedKg: 2,
+            tempC: 15,
+            passes: 1,
+            clothPasses: 0,
+            pressed: false,
+          },
+        }),
+      ),
+      new Map(),
+    );
+    expect(served[0]?.solidsShare).toBeCloseTo(0.6, 1);
   });
 
   test("a dish goes in as its sauce and its solids: only the sauce boils down, all its salt stays", () => {

@@ -647,3 +647,22 @@ describe("what is asked of new kinds of meat and shellfish", () => {
     expect(coreRuleOf(id)?.coreC).toBe(coreC);
   });
 });
+
+test("strained in between, what is told at the sieve is told at the stove too", () => {
+  const places = (isStrained: boolean, id: string) =>
+    cautions({
+      water: { by: "amount", volumeL: 7 },
+      then: [
+        {
+          id: "down",
+          heat: { method: "hob", vigour: "rolling", lid: "off", boilFirstMin: null },
+          stop: { by: "time", holdMin: 20 },
+          ...(isStrained ? { isStrained } : {}),
+        },
+      ],
+    }).find((c) => c.id === id)?.places;
+  for (const id of ["twoPeople", "splinters"]) {
+    expect(places(true, id), id).toContain("cook");
+    expect(places(false, id), id).not.toContain("cook");
+  }
+});

@@ -10,7 +10,7 @@ import { usualBoneShare, valuesOf } from "./item-facts";
 import { outOf } from "./out-of";
 import { PlanSchema, type Plan, type PlanItem } from "./plan-schema";
 import { simulate } from "./simulate";
-import type { Trace } from "./trace";
+import { simmeredMin, type Trace } from "./trace";
 
 const kitchen = testKitchen();
 const run = (plan: Plan, waterKg = 2) => simulate(plan, kitchen, { waterKg });
@@ -66,6 +66,27 @@ describe("meat back and its bones not", () => {
     const saltG = plan.items.reduce((sum, i) => sum + i.massKg * valuesOf(i).saltGKg, 0);
     expect(whole.strained.saltG).toBeCloseTo(saltG, 9);
     expect(saltG - off.strained.saltG).toBeCloseTo((saltG * leftKg) / before!.liquidKg, 9);
+  });
+
+  test("what clings to bones that stay out keeps its gelatin, as strong as the pot was", () => {
+    const neck = (more: object) =>
+      PlanSchema.parse({
+        ...shanks({ backAt: "warm", ...more }),
+        items: shanks({ backAt: "warm", ...more }).items.map((i) =>
+          i.id === "shank" ? { ...i, ingredientId: "lambNeck" } : i,
+        ),
+        then: [
+          stretch("down", { method: "rest", lid: "on" }, byTime(1)),
+          stretch("warm", { method: "rest", lid: "on" }, byTime(1)),
+        ],
+      });
+    const [all, less] = [run(neck({})), run(neck({ boneShare: 0.7 }))];
+    const g = ({ strained }: Trace) => strained.gelatinGL * strained.volumeL;
+    const leftKg = -(less.ledger.handedOn + less.ledger.handedOver);
+    const share = leftKg / (leftKg + less.endLiquidKg);
+    expect(leftKg).toBeGreaterThan(0.03);
+    expect((g(all) - g(less)) / g(all) / share).toBeGreaterThan(0.8);
+    expect((g(all) - g(less)) / g(all) / share).toBeLessThan(1.6);
   });
 
   test("bones give nothing more once they are out; what they gave stays", () => {
@@ -157,6 +178,24 @@ describe("strained in between", () => {
     expect(strained.strained.gelatinGL).toBeGreaterThan(1.7 * without.strained.gelatinGL);
     // Their bones in all the while, they give on.
     expect(g(one(stock(false)))).toBeGreaterThan(g(strained));
+  });
+
+  test("what goes in after the sieve does not lead because the bones are out", () => {
+    const late = stock(true);
+    const items = [
+      ...late.items,
+      {
+        ...late.items[0]!,
+        id: "leek",
+        ingredientId: "leek",
+        when: { at: "beforeEnd" as const, min: 10 },
+      },
+    ];
+    const trace = one({ ...late, items });
+    expect(trace.items.find((i) => i.itemId === "leek")?.outMin).toBeNull();
+    expect(trace.mainItemId).toBe(one(late).mainItemId);
+    expect(simmeredMin(trace)).toBeCloseTo(180, 0);
+    expect(simmeredMin(one(stock(true, { then: [] })))).toBeCloseTo(180, 0);
   });
 
   test("pressed, less stays on them", () => {
