@@ -35,6 +35,12 @@ const kitchen = testKitchen({ altitudeM: 0 });
 const START = { at: "start" } as const;
 const thing = (id: string, ingredientId: string, massKg: number, rest: object = {}) =>
   ({ id, ingredientId, massKg, when: START, ...rest }) as Plan["items"][number];
+/** Cooked here before, and out of the larder. */
+const ready = (id: string, massKg: number) =>
+  thing(id, "houseStock", massKg, {
+    fromLotId: "l",
+    label: { allergens: [], madeOf: ["beefChuck"] },
+  });
 const cube = (m: number) => ({ piece: { kind: "brick", sizeM: [m, m, m] } });
 const SOAKED = { work: [{ kind: "soak" }] };
 
@@ -290,9 +296,16 @@ const ROWS: readonly Row[] = [
       "WARM after too short a cook": planned("warmHold", () =>
         crock({ heat: { ...HEATS.low, warmMin: 240 }, stop: { by: "time", holdMin: 60 } }),
       ),
+      "a dish out of the freezer": planned("reheatOnce", () => onHob([ready("s", 0.6)])),
       "kept on the ring that is off": live("standing", () => braise(), [lit, off(165)], 700),
     },
     safe: {
+      "raw out of the freezer": planned("reheatOnce", () =>
+        onHob([thing("m", "beefChuck", 1, { ...cube(0.04), fromLotId: "l" })]),
+      ),
+      "stock drawn for a new dish": planned("reheatOnce", () =>
+        onHob([ready("s", 0.6), thing("m", "beefChuck", 1, cube(0.04))]),
+      ),
       "a stock is chilled": planned("hotHold", stock),
       "hot before WARM": planned("warmHold", () => crock({ heat: { ...HEATS.low, warmMin: 240 } })),
     },

@@ -58,16 +58,17 @@ export function panPlan(
   const ring = kitchen.rings[0];
   if (!goesInPan(lot) || ring === undefined || pan === undefined || liquidKg < LEAST_KG)
     return null;
-  const solidsKg = massKg - liquidKg;
+  const isStock = lot.kind === "stock";
   const item = (ingredientId: string, kg: number, called?: string) => ({
     ...drawnFrom(
       PlanItemSchema.parse({ id: newId(), ingredientId, massKg: kg, when: { at: "start" } }),
-      lot.ingredientId === null ? { ...lot, ingredientId } : lot,
+      { ...lot, ingredientId },
       place,
     ),
     ...(called === undefined ? {} : { called: nameUpTo(60).parse(called) }),
   });
   const name = lot.name.slice(0, 44);
+  const solidsKg = massKg - liquidKg;
   return PlanSchema.parse({
     schemaVersion: SCHEMA_VERSION,
     id: newId(),
@@ -75,23 +76,18 @@ export function panPlan(
     vesselId: pan.id,
     ringId: ring.id,
     feeds: lot.isForAnimals ? "animals" : "people",
-    end: lot.isLiquid ? "strained" : "served",
-    items: lot.isLiquid
-      ? [item("houseStock", massKg)]
-      : [
-          item("houseStock", liquidKg, `${name}: its sauce`),
-          ...(solidsKg < LEAST_KG
-            ? []
-            : [item("cookedVegetables", solidsKg, `${name}: the solids`)]),
-        ],
+    end: isStock ? "strained" : "served",
+    items: [
+      item(
+        "houseStock",
+        liquidKg,
+        isStock ? undefined : lot.isLiquid ? lot.name.slice(0, 60) : `${name}: its sauce`,
+      ),
+      ...(solidsKg < LEAST_KG ? [] : [item("cookedVegetables", solidsKg, `${name}: the solids`)]),
+    ],
     water: { by: "amount", volumeL: 0 },
-    heat: {
-      method: "hob",
-      vigour: lot.isLiquid ? "steady" : "gentle",
-      lid: "off",
-      boilFirstMin: null,
-    },
-    stop: { by: "share", share: (lot.isLiquid ? DOWN_TO : DISH_DOWN_TO).value },
+    heat: { method: "hob", vigour: isStock ? "steady" : "gentle", lid: "off", boilFirstMin: null },
+    stop: { by: "share", share: (isStock ? DOWN_TO : DISH_DOWN_TO).value },
   });
 }
 

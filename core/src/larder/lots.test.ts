@@ -3,6 +3,8 @@ import { inWords } from "../units/said";
 import { noteOf } from "./keeping";
 import { describe, expect, test } from "vitest";
 import { happened } from "../../test/events";
+import { simulated } from "../../test/simulated";
+import { cautionsFor } from "../safety/rules";
 import { testBraise, testKitchen, testPlan } from "../../test/kitchen";
 import type { Batch } from "../batch/batch-schema";
 import { fold } from "../batch/fold";
@@ -606,11 +608,33 @@ describe("jars back in a pan", () => {
     expect(trace.items.find((i) => i.endKg > 1)?.endKg).toBeCloseTo(1.4, 9);
     expect(trace.strained.saltG).toBeCloseTo(2 * 8, 9);
     expect(flourGLOf(plan, trace) * trace.endLiquidL).toBeCloseTo(2 * 12, 6);
+    expect(cautionsFor(simulated(plan, kitchen)).map((c) => c.id)).toContain("reheatOnce");
     // What it was made of is asked of it still, and its jars are drawn once.
     expect(allergensOf(plan)).toEqual(allergensOf({ ...plan, items: [plan.items[0]!] }));
     expect(
       drawsOf([{ batch: batchOf(plan), cook: strainedAt(1) }], new Map([[dish.id, dish]])),
     ).toMatchObject([{ count: 4 }]);
+  });
+
+  test("a sauce kept apart is a dish too: eaten, and heated once; a stock is cooked anew", () => {
+    const sauce: Lot = {
+      ...jars(),
+      kind: "dish",
+      name: "Goat braise: the sauce",
+      ingredientId: null,
+      isLiquid: true,
+    };
+    const plan = panPlan(sauce, "fridge", { count: 2, liquidKg: 1 }, kitchen, ids)!;
+    expect(plan.end).toBe("served");
+    expect(plan.items.map((i) => i.called)).toEqual(["Goat braise: the sauce"]);
+    const idsOf = (of: Plan) => cautionsFor(simulated(of, kitchen)).map((c) => c.id);
+    expect(idsOf(plan)).toContain("reheatOnce");
+    const stock = panPlan(jars(), "fridge", many(2), kitchen, ids)!;
+    expect(idsOf(stock)).not.toContain("reheatOnce");
+    // Stock drawn for a braise makes a new dish of it.
+    const [drawn] = stock.items;
+    const braise = testBraise({ end: "served", items: [...testBraise().items, drawn!] });
+    expect(idsOf(braise)).not.toContain("reheatOnce");
   });
 
   test("a dish of which nobody knows what is in it, or how much is liquid, is not guessed at", () => {

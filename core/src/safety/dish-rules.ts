@@ -1,7 +1,8 @@
 import { isOn } from "../simulate/stretches";
 import { DIET_NAMES } from "../dish/diets";
 import { DAY_SALT_G } from "../seasoning/salt";
-import { ingredientOf, itemWork, nameOf } from "../simulate/item-facts";
+import { ingredientOf, isLoose, itemWork, nameOf } from "../simulate/item-facts";
+import type { PlanItem } from "../simulate/plan-schema";
 import { kilos, litres, metres, ruleC, say } from "../units/said";
 import type { Facts, Rule } from "./facts";
 
@@ -13,8 +14,35 @@ const SALTY_PORTION_G = DAY_SALT_G.value / 2;
 /** Fat of one portion over which it is said, g. */
 const FAT_PORTION_G = 35;
 
+/** What came ready out of the larder: a dish that is heated again, whatever is stirred into it. */
+const isHeatedAgain = ({ plan }: Facts): boolean => {
+  // What a pot made says what it was made of; raw things out of the freezer do not.
+  const isReady = (i: PlanItem) => i.fromLotId !== undefined && i.label?.madeOf !== undefined;
+  const isBeside = (i: PlanItem) => isLoose(ingredientOf(i)) || i.when.at !== "start";
+  return (
+    plan.end === "served" &&
+    plan.items.some(isReady) &&
+    plan.items.every((i) => isReady(i) || isBeside(i))
+  );
+};
+
 /** The rules for what a whole dish brings: drink, salt, fat, eaters, and the work before. */
 export const DISH_RULES: readonly Rule[] = [
+  {
+    hazard: "heated again",
+    check: (facts) =>
+      isHeatedAgain(facts)
+        ? {
+            id: "reheatOnce",
+            severity: "caution",
+            places: ["plan", "cook", "strain"],
+            title: "Heated again: once, and eaten",
+            text: say`Bring all of it to ${ruleC(74)}, its thickest pieces too. What is left of it then is thrown away, not chilled or frozen another time.`,
+            rule: say`What was cooked and chilled is reheated once, to ${ruleC(74)} all through.`,
+            whose: FOOD_CODE,
+          }
+        : null,
+  },
   {
     hazard: "alcohol",
     check: ({ plan, dish: { alcohol } }) => {

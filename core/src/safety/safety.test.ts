@@ -92,7 +92,15 @@ const served = (item: object, over: PlanOver = {}) =>
   });
 
 /** Each hazard with a plan that has it and a near miss that has not. */
+/** Of a pot cooked here before. */
+const READY = { allergens: [], madeOf: ["beefChuck"] };
 const CASES: readonly [hazard: string, id: string, yes: () => string[], no: () => string[]][] = [
+  [
+    "heated again",
+    "reheatOnce",
+    () => ids({ end: "served", ...one("houseStock", 1, { fromLotId: "l", label: READY }) }),
+    () => ids({ end: "served", ...one("beefChuck", 1, { fromLotId: "l" }) }),
+  ],
   [
     "alcohol",
     "alcohol",

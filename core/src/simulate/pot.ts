@@ -22,17 +22,15 @@ import type { Parameters } from "./parameters";
 import { PieceHeat } from "./piece-heat";
 import { pieceTauOf } from "./piece-of";
 import type { PlanItem } from "./plan-schema";
+import { leading } from "./leading";
 import { SolidIn } from "./solid-in";
+import { startC } from "./start-temperature";
 
 const FROZEN_KJ_KG = 240;
 /** Dry bone, kJ/kg·K. */
 const BONE_HEAT_KJ_KG_K = 1.6;
 /** Solids may change by this much before the heap is measured anew: a hundredth of a millimetre. */
 const GEOMETRY_TOLERANCE_KG = 1e-4;
-/** Start temperatures, °C: model.md, rules for all of it. */
-const FROM_FRIDGE_C = 5;
-const PULSE_C = 15;
-
 /** How much clings to what comes out, and as what it is posted. */
 export interface Clinging {
   readonly kind: "handedOn" | "leftOnSolids";
@@ -48,22 +46,6 @@ interface OutOfPot {
   readonly gaveG: number;
   readonly carriedG: number;
 }
-
-/** Temperature at which an ingredient goes in, °C. */
-const startC = (ingredient: Ingredient, item: PlanItem, waterC: number, roomC: number): number =>
-  item.frozen
-    ? 0
-    : item.hotC !== undefined
-      ? item.hotC
-      : ingredient.id === "water"
-        ? waterC
-        : ingredient.group === "pulse"
-          ? PULSE_C
-          : ingredient.group === "bones" ||
-              ingredient.group === "meat" ||
-              ingredient.group === "fish"
-            ? FROM_FRIDGE_C
-            : roomC;
 
 /**
  * The pot's contents while it cooks: one temperature, the liquid with its ledger, and every solid.
@@ -509,18 +491,3 @@ export class Pot {
     return (this.main ?? out?.solid)?.heat.cookMin ?? 0;
   }
 }
-
-/** What goes in late does not lead because the bones are out. */
-function leading(solidsIn: readonly SolidIn[], everIn: readonly SolidIn[]): SolidIn | null {
-  const now = heaviest(solidsIn);
-  return now?.ingredient.role === "body" ? now : heaviest(everIn);
-}
-
-const heaviest = (solids: readonly SolidIn[]): SolidIn | null =>
-  solids.reduce<SolidIn | null>(
-    (main, s) => (main === null || weightAs(s) > weightAs(main) ? s : main),
-    null,
-  );
-
-/** Bones and meat lead before vegetables, whatever they weigh. */
-const weightAs = (s: SolidIn): number => s.item.massKg + (s.ingredient.role === "body" ? 1000 : 0);

@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { liquidKgOf, panPlan } from "@kettlos/core/larder/in-a-pan";
 import type { Holding } from "@kettlos/core/larder/larder";
-import { LEAST_KG } from "@kettlos/core/units/text-schema";
 import { showMass } from "@kettlos/core/units/show";
 import { computed, ref } from "vue";
 import { useRouter } from "vue-router";
@@ -14,6 +13,8 @@ import { savePlan } from "../../data/repository";
 
 /** What is in containers already, to be boiled down, thickened or salted: a plan for a pan with it in. */
 const props = defineProps<{ holding: Holding }>();
+/** Less is no sauce to boil down. */
+const LEAST_LIQUID_KG = 0.02;
 const kitchenStore = useKitchenStore();
 const router = useRouter();
 const count = ref<number | null>(props.holding.count);
@@ -56,7 +57,7 @@ async function take() {
       dimension="mass"
       :bare-unit="units === 'us' ? 'oz' : 'g'"
       :show="(kg) => showMass(kg, units)"
-      :min="LEAST_KG"
+      :min="LEAST_LIQUID_KG"
       :max="allKg"
       :model-value="liquidKg"
       @update:model-value="said = $event"
