@@ -315,7 +315,7 @@ test("a browser that keeps nothing says so, and plans and saves to a file all th
   });
 });
 
-test("a page that goes while the disk is busy holds the change of a plan, and opens with it", async ({
+test("a page that goes while the disk is busy holds the change of a plan and its undo, and opens with them", async ({
   page,
 }) => {
   await openSample(page);
@@ -326,7 +326,9 @@ test("a page that goes while the disk is busy holds the change of a plan, and op
       new Promise<void>((resolve) => {
         const open = indexedDB.open("kettlos");
         open.onsuccess = () => {
-          const plans = open.result.transaction("plans", "readwrite").objectStore("plans");
+          const plans = open.result
+            .transaction(["plans", "steps"], "readwrite")
+            .objectStore("plans");
           const again = () => {
             plans.count().onsuccess = again;
             resolve();
@@ -344,6 +346,8 @@ test("a page that goes while the disk is busy holds the change of a plan, and op
   await page.goto("/");
   await page.goto("/plan/plan-braise");
   await expect(title(page)).toContainText("3 h 20");
+  await page.getByRole("button", { name: /^Undo: / }).click();
+  await expect(title(page)).toContainText("2 h 45");
 });
 
 test("a full disk: what was entered waits, is said not to be kept, and is written when there is room", async ({

@@ -104,19 +104,23 @@ async function keepRaw(transaction: Transaction): Promise<void> {
 
 const wholePlan = whole(PlanSchema, migratePlan);
 
+/** A step whose document is of the present form. */
+export function stepBroughtUp(row: StoredStep): StoredStep {
+  const form = row.doc.startsWith("plan:")
+    ? wholePlan
+    : row.doc === "kitchen"
+      ? whole(KitchenSchema, migrateKitchen)
+      : null;
+  return form === null ? row : { ...row, step: { ...row.step, value: form(row.step.value) } };
+}
+
 /** What an undo goes back to, and what lies in the bin, is of the present form too. */
 async function bringUpKept(transaction: Transaction): Promise<void> {
   await transaction
     .table<StoredStep>("steps")
     .toCollection()
     .modify((row, ref) => {
-      const { doc, step } = row;
-      const form = doc.startsWith("plan:")
-        ? wholePlan
-        : doc === "kitchen"
-          ? whole(KitchenSchema, migrateKitchen)
-          : null;
-      if (form !== null) ref.value = { ...row, step: { ...step, value: form(step.value) } };
+      ref.value = stepBroughtUp(row);
     });
   await transaction
     .table<Binned>("bin")

@@ -2,7 +2,9 @@ import { migratePlan } from "@kettlos/core/formats/migrate";
 import { PlanSchema, type Plan } from "@kettlos/core/simulate/plan-schema";
 import { z } from "zod";
 import { newId } from "./new-id";
+import { stepBroughtUp } from "./db";
 import { HELD_PREFIX, heldKeys } from "./held";
+import { writeSteps } from "./held-steps";
 import { savePlanChange } from "./repository";
 
 /**
@@ -10,7 +12,23 @@ import { savePlanChange } from "./repository";
  * written is held where it is kept at once, and written when Kettlos opens again.
  */
 const Held = z.preprocess(migratePlan, PlanSchema);
-const HeldSchema = z.strictObject({ base: Held, mine: Held });
+const HeldPlanSchema = z.strictObject({ base: Held, mine: Held });
+const StepSchema = z.strictObject({ n: z.number(), what: z.string(), value: z.unknown() });
+const HeldStepsSchema = z.strictObject({
+  steps: z.array(
+    z.strictObject({
+      put: z.array(
+        z.strictObject({
+          key: z.string(),
+          doc: z.string(),
+          side: z.enum(["undo", "redo"]),
+          step: StepSchema,
+        }),
+      ),
+      gone: z.array(z.string()),
+    }),
+  ),
+});
 
 /** Holds a change of a plan in place of one held before; its key, null where the browser holds nothing. */
 export function holdUnwritten(base: Plan, mine: Plan, before: string | null): string | null {
@@ -28,8 +46,11 @@ export const letGoOfHeld = (key: string): void => localStorage.removeItem(key);
 /** Writes what was held; what is written already stays as it is. */
 export async function writeHeld(): Promise<void> {
   for (const key of heldKeys()) {
-    const held = HeldSchema.safeParse(readHeld(key));
-    if (held.success) await savePlanChange(held.data.base, held.data.mine);
+    const held = readHeld(key);
+    const change = HeldPlanSchema.safeParse(held);
+    if (change.success) await savePlanChange(change.data.base, change.data.mine);
+    const steps = HeldStepsSchema.safeParse(held).data?.steps ?? [];
+    for (const { put, gone } of steps) await writeSteps({ put: put.map(stepBroughtUp), gone });
     letGoOfHeld(key);
   }
 }

@@ -1,7 +1,7 @@
 import { computed, shallowRef } from "vue";
 import { db } from "./db";
+import { keepSteps } from "./held-steps";
 import type { Step, StoredStep } from "./stored-step";
-import { writing } from "./writing";
 
 const MOST_STEPS = 150;
 /** By the clock, so that it comes after what is still to be read; never twice the same. */
@@ -38,14 +38,6 @@ export function useSteps<T>() {
     if (meanwhile.length === 0) future.value = side("redo");
   }
 
-  function keep(put: readonly StoredStep[], gone: readonly string[]): void {
-    void writing("a step to undo", () =>
-      db.transaction("rw", db.steps, async () => {
-        await db.steps.bulkDelete([...gone]);
-        await db.steps.bulkPut([...put]);
-      }),
-    );
-  }
   const stored = (side: StoredStep["side"], step: Step<T>): StoredStep => ({
     key: keyOf(doc ?? "", side, step.n),
     doc: doc ?? "",
@@ -58,13 +50,13 @@ export function useSteps<T>() {
     if (doc === null) return;
     const step = { n: nextAfter(past.value), what, value: before };
     const dropped = past.value.slice(0, Math.max(0, past.value.length + 1 - MOST_STEPS));
-    keep(
-      [stored("undo", step)],
-      [
+    void keepSteps({
+      put: [stored("undo", step)],
+      gone: [
         ...future.value.map((s) => keyOf(doc ?? "", "redo", s.n)),
         ...dropped.map((s) => keyOf(doc ?? "", "undo", s.n)),
       ],
-    );
+    });
     past.value = [...past.value.slice(dropped.length), step];
     future.value = [];
   }
@@ -74,7 +66,7 @@ export function useSteps<T>() {
     if (step === undefined || doc === null) return null;
     const other = side === "undo" ? "redo" : "undo";
     const back = { n: nextAfter(to.value), what: step.what, value: now };
-    keep([stored(other, back)], [keyOf(doc, side, step.n)]);
+    void keepSteps({ put: [stored(other, back)], gone: [keyOf(doc, side, step.n)] });
     from.value = from.value.slice(0, -1);
     to.value = [...to.value, back];
     return step.value;

@@ -188,4 +188,23 @@ describe("a page that goes before the disk has taken the last change", () => {
     expect(stored).toMatchObject({ note: "more bay", forWhat: "Sunday" });
     expect(held()).toHaveLength(0);
   });
+
+  test("holds the steps to undo too, and finds them when it opens again", async () => {
+    const store = await loaded();
+    await store.flush();
+    const written = await db.steps.count();
+    store.change({ note: "more bay" });
+    window.dispatchEvent(new Event("pagehide"));
+    const [key = ""] = held();
+    const asHeld = localStorage.getItem(key) ?? "";
+    await vi.waitFor(() => expect(held()).toHaveLength(0));
+    expect(await db.steps.count()).toBe(written + 1);
+    // Gone with the page that wrote it.
+    await db.steps.clear();
+    localStorage.setItem(key, asHeld);
+    await writeHeld();
+    const [step] = await db.steps.toArray();
+    expect(step?.step.value).toMatchObject({ id: "plan-lamb", note: planOf("plan-lamb").note });
+    expect(held()).toHaveLength(0);
+  });
 });

@@ -1,0 +1,49 @@
+import { z } from "zod";
+import { db } from "./db";
+import { HELD_PREFIX } from "./held";
+import { newId } from "./new-id";
+import type { StoredStep } from "./stored-step";
+import { writing } from "./writing";
+
+/** What is written of the steps to undo in one go. */
+export interface StepsWrite {
+  readonly put: readonly StoredStep[];
+  readonly gone: readonly string[];
+}
+
+/** Writes under way, which a page that goes would drop. */
+const underWay = new Set<StepsWrite>();
+let heldKey: string | null = null;
+
+/** The page goes, or may: what the disk has not yet is held where it is kept at once. */
+function hold(): void {
+  if (underWay.size === 0) return;
+  heldKey ??= `${HELD_PREFIX}${newId()}`;
+  try {
+    localStorage.setItem(heldKey, JSON.stringify({ steps: [...underWay] }));
+  } catch {
+    heldKey = null;
+  }
+}
+addEventListener("pagehide", hold);
+document.addEventListener("visibilitychange", hold);
+
+export const writeSteps = ({ put, gone }: StepsWrite): Promise<void> =>
+  db.transaction("rw", db.steps, async () => {
+    await db.steps.bulkDelete([...gone]);
+    await db.steps.bulkPut([...put]);
+  });
+
+/** Writes steps; should the page go before the disk has them, they are there when Kettlos opens again. */
+export async function keepSteps(write: StepsWrite): Promise<void> {
+  underWay.add(write);
+  try {
+    await writing("a step to undo", () => writeSteps(write));
+  } finally {
+    underWay.delete(write);
+    if (underWay.size === 0 && heldKey !== null) {
+      localStorage.removeItem(heldKey);
+      heldKey = null;
+    }
+  }
+}
