@@ -3,10 +3,15 @@ import type { CookEvent } from "@kettlos/core/batch/batch-schema";
 import { fold } from "@kettlos/core/batch/fold";
 import { forecastLive } from "@kettlos/core/batch/live-forecast";
 import { answersFor } from "@kettlos/core/because/answers";
+import { dayOf } from "@kettlos/core/clock/day";
+import { solve } from "@kettlos/core/clock/solve";
+import { minuteOf, wallClock } from "@kettlos/core/clock/wall-clock";
 import { convertDish } from "@kettlos/core/because/converted";
 import { readKettlosFile } from "@kettlos/core/formats/kettlos-json";
 import { Thinner } from "@kettlos/core/instruments/thin";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
+import { emptyClock } from "@kettlos/core/simulate/clock-schema";
+import { ONE_COOK } from "@kettlos/core/simulate/hands-schema";
 import { simulate } from "@kettlos/core/simulate/simulate";
 import { coldWaterKg, waterL } from "@kettlos/core/simulate/water-ways";
 import type { Page } from "@playwright/test";
@@ -148,6 +153,57 @@ time(
   () => convertDish(braise, hut, [], ["low"]).ranges(),
   60,
 );
+
+/** A kitchen with everything twice and rings for all, and these of its plans on one clock. */
+function clockOf(meals: readonly { at: string; keys: readonly string[] }[]) {
+  const twice = <T extends { id: string }>(all: readonly T[]) =>
+    all.flatMap((one) => [one, { ...one, id: `${one.id} 2` }]);
+  const { rings, vessels, ovens } = hut;
+  const everyOther = [...rings, ...rings, ...rings, ...rings].map((r, i) => ({
+    ...r,
+    id: `r${i}`,
+  }));
+  const large = {
+    ...hut,
+    hands: [ONE_COOK, { ...ONE_COOK, id: "second", name: "Second" }],
+    rings: everyOther,
+    vessels: twice(vessels),
+    ovens: twice(ovens),
+  };
+  const seen = new Set<string>();
+  const used = meals.flatMap(({ keys }) => keys).flatMap((key) => bramholtPlans()[key] ?? []);
+  const all = used.map((plan, i): Plan => {
+    const isTaken = seen.has(plan.vesselId);
+    seen.add(plan.vesselId);
+    const ringId = large.rings[i % large.rings.length]?.id ?? plan.ringId;
+    return { ...plan, ringId, vesselId: isTaken ? `${plan.vesselId} 2` : plan.vesselId };
+  });
+  let next = 0;
+  const clock = {
+    ...emptyClock(),
+    meals: meals.map(({ at, keys }, i) => ({
+      id: `meal ${i}`,
+      name: `Meal ${i}`,
+      at,
+      eaters: null,
+      planIds: keys.map(() => all[next++]?.id ?? ""),
+      sides: [],
+      serveMin: 15,
+      importance: "usual" as const,
+    })),
+  };
+  const now = minuteOf(Date.parse("2026-03-06T07:00:00+01:00"));
+  return dayOf({ kitchen: large, plans: all, clock, now }, wallClock("Europe/Berlin"));
+}
+const supper = { at: "2026-03-07T18:30:00+01:00", keys: ["braise", "gravy", "beans", "chili"] };
+const sixDishes = clockOf([{ ...supper, keys: [...supper.keys, "lamb", "hare"] }]);
+const eightPots = clockOf([
+  supper,
+  { at: "2026-03-08T18:30:00+01:00", keys: ["tableBraise", "night"] },
+  { at: "2026-03-09T18:30:00+01:00", keys: ["trout", "hare"] },
+]);
+time("fill a clock, 6 dishes for one meal", 150, () => solve(sixDishes), 20);
+time("fill a clock, 8 pots over 3 days", 500, () => solve(eightPots), 20);
 
 const day = dayOfReadings();
 time("fold 20,000 events", 50, () => fold(day.slice(0, 20_000)), 40);

@@ -60,10 +60,10 @@ export function madeDay({
 }
 
 /** One pot: work by hand, up to the simmer, the simmer with something put in, and the table. */
-function potOf(id: string, random: ReturnType<typeof seeded>): readonly Block[] {
+function potOf(id: string, random: ReturnType<typeof seeded>, potCount: number): readonly Block[] {
   const between = (low: number, high: number) => Math.round(low + (high - low) * uniform(random));
   const ring = uniform(random) < 0.5 ? ["ring1"] : ["ring1", "ring2"];
-  const vesselIds = [`pot ${between(1, 3)}`];
+  const vesselIds = [`pot ${between(1, potCount)}`];
   const flame = { isFlame: true, ringIds: ring, vesselIds } as const;
   const isAlone = uniform(random) < 0.25;
   const isOven = !isAlone && uniform(random) < 0.3;
@@ -98,15 +98,17 @@ function potOf(id: string, random: ReturnType<typeof seeded>): readonly Block[] 
   ];
 }
 
-/** A made-up day from a seed: one or two meals of one to three pots, one to three hands. */
-export function drawnKitchenDay(seed: number): Day {
+/** A made-up day from a seed: one or two meals of one to three dishes, one to three hands, so many pots. */
+export function drawnKitchenDay(seed: number, potCount = 3): Day {
   const random = seeded(seed);
   const between = (low: number, high: number) => Math.round(low + (high - low) * uniform(random));
   const blocks: Block[] = [];
   const goals: Goal[] = [];
   const meals = between(1, 2);
   for (let m = 0; m < meals; m++) {
-    const pots = Array.from({ length: between(1, 3) }, (_, i) => potOf(`m${m}p${i}`, random));
+    const pots = Array.from({ length: between(1, 3) }, (_, i) =>
+      potOf(`m${m}p${i}`, random, potCount),
+    );
     blocks.push(...pots.flat());
     const id = `m${m}/serve`;
     blocks.push(

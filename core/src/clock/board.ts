@@ -1,6 +1,5 @@
-import type { Day } from "./day";
-import { fewestUp } from "./hours";
-import { handKey, type Need } from "./needs";
+import type { Network, Node } from "./network";
+import type { Need } from "./needs";
 import { cut, earliestIn, earliestOff, latestIn, latestOff, type Stretch } from "./stretch";
 import type { OvenNeed } from "./task";
 import type { Minute } from "./wall-clock";
@@ -13,39 +12,32 @@ export const OVEN_WITHIN_C = 10;
 interface InOven extends Stretch {
   readonly oven: OvenNeed;
 }
+const NOTHING: readonly Stretch[] = [];
 
 /** What is taken of the kitchen so far. */
 export class Board {
-  private readonly taken = new Map<string, Stretch[]>();
-  private readonly ovens = new Map<string, InOven[]>();
+  private readonly taken: (Stretch[] | undefined)[];
+  private readonly ovens: InOven[] = [];
   private readonly near: Stretch[] = [];
-  /** A hand's free stretches less what it does already. */
-  private readonly freeOf = new Map<string, readonly Stretch[]>();
+  /** By hand: free stretches less what it does already, and how long that is. */
+  private readonly freeOf: (readonly Stretch[])[];
+  private readonly doneMin: number[];
 
-  private readonly doneMin = new Map<string, number>();
-
-  /** @param turn which of two that would do is taken first: 0 the one with less to do, else by turns */
-  constructor(
-    private readonly day: Day,
-    private readonly turn = 0,
-  ) {
-    for (const hand of day.hands) this.freeOf.set(hand.id, hand.free);
+  constructor(private readonly network: Network) {
+    this.taken = new Array<Stretch[] | undefined>(network.thingCount);
+    this.freeOf = network.day.hands.map((h) => h.free);
+    this.doneMin = network.day.hands.map(() => 0);
   }
 
-  takenOf(key: string): readonly Stretch[] {
-    return this.taken.get(key) ?? [];
-  }
-
-  take(key: string, from: Minute, to: Minute): void {
-    const list = this.taken.get(key);
-    if (list === undefined) this.taken.set(key, [{ from, to }]);
+  take(thing: number, from: Minute, to: Minute): void {
+    const list = this.taken[thing];
+    if (list === undefined) this.taken[thing] = [{ from, to }];
     else list.push({ from, to });
   }
 
-  takeHand(id: string, from: Minute, to: Minute): void {
-    this.take(handKey(id), from, to);
-    this.freeOf.set(id, cut(this.freeOf.get(id) ?? [], from, to));
-    this.doneMin.set(id, (this.doneMin.get(id) ?? 0) + to - from);
+  takeHand(hand: number, from: Minute, to: Minute): void {
+    this.freeOf[hand] = cut(this.freeOf[hand] ?? NOTHING, from, to);
+    this.doneMin[hand] = (this.doneMin[hand] ?? 0) + to - from;
   }
 
   takeNear(from: Minute, to: Minute): void {
@@ -53,96 +45,103 @@ export class Board {
   }
 
   takeOven(oven: OvenNeed, from: Minute, to: Minute): void {
-    const list = this.ovens.get(oven.ovenId) ?? [];
-    this.ovens.set(oven.ovenId, [...list, { oven, from, to }]);
+    this.ovens.push({ oven, from, to });
   }
 
   /** The latest start up to `start` at which a need is met; null where it never is. */
-  latest(need: Need, start: Minute): Minute | null {
+  latest(node: Node, i: number, start: Minute): Minute | null {
+    const need = node.known.needs[i] as Need;
     const { min } = need;
     switch (need.kind) {
-      case "hand": {
-        const all = this.day.hands.map((h) => latestIn(this.freeOf.get(h.id) ?? [], start, min));
-        return greatest(all);
-      }
+      case "hand":
+        return best(this.freeOf, (free) => latestIn(free, start, min), Math.max);
       case "up":
-        return latestIn(this.day.up, start, min);
+        return latestIn(this.network.day.up, start, min);
       case "one":
-        return greatest(need.of.map((key) => latestOff(this.inTheWay(key), start, min)));
+        return best(node.things[i] ?? [], (t) => latestOff(this.inTheWay(t), start, min), Math.max);
       case "near":
         return this.back(start, this.near, min, (from) => this.isNearFree(from, min));
       case "oven":
-        return this.back(start, this.ovens.get(need.oven.ovenId) ?? [], min, (from) =>
-          this.isOvenFree(need.oven, from, min),
-        );
+        return this.back(start, this.ovens, min, (from) => this.isOvenFree(need.oven, from, min));
     }
   }
 
   /** The earliest start from `start` on, in the same way. */
-  earliest(need: Need, start: Minute): Minute | null {
+  earliest(node: Node, i: number, start: Minute): Minute | null {
+    const need = node.known.needs[i] as Need;
     const { min } = need;
     switch (need.kind) {
-      case "hand": {
-        const all = this.day.hands.map((h) => earliestIn(this.freeOf.get(h.id) ?? [], start, min));
-        return least(all);
-      }
+      case "hand":
+        return best(this.freeOf, (free) => earliestIn(free, start, min), Math.min);
       case "up":
-        return earliestIn(this.day.up, start, min);
+        return earliestIn(this.network.day.up, start, min);
       case "one":
-        return least(need.of.map((key) => earliestOff(this.inTheWay(key), start, min)));
+        return best(
+          node.things[i] ?? [],
+          (t) => earliestOff(this.inTheWay(t), start, min),
+          Math.min,
+        );
       case "near":
         return this.on(start, this.near, (from) => this.isNearFree(from, min));
       case "oven":
-        return this.on(start, this.ovens.get(need.oven.ovenId) ?? [], (from) =>
-          this.isOvenFree(need.oven, from, min),
-        );
+        return this.on(start, this.ovens, (from) => this.isOvenFree(need.oven, from, min));
     }
   }
 
-  /** Hands that are free for all of it; who has least to do first, so that work is shared. */
-  freeHand(from: Minute, min: number): string | null {
-    const free = this.day.hands.filter(
-      (h) => latestIn(this.freeOf.get(h.id) ?? [], from, min) === from,
-    );
-    if (free.length < 2) return free[0]?.id ?? null;
-    if (this.turn > 0) return free[this.turn % free.length]?.id ?? null;
-    const doneMin = (id: string) => this.doneMin.get(id) ?? 0;
-    return [...free].sort((a, b) => doneMin(a.id) - doneMin(b.id))[0]?.id ?? null;
+  /**
+   * Hands that are free for all of it: who has least to do first, so that work is shared.
+   * @param turn passes over so many of them
+   */
+  freeHand(from: Minute, min: number, turn: number): number | null {
+    const free: number[] = [];
+    this.freeOf.forEach((all, hand) => {
+      if (latestIn(all, from, min) === from) free.push(hand);
+    });
+    if (free.length > 1) free.sort((a, b) => (this.doneMin[a] ?? 0) - (this.doneMin[b] ?? 0));
+    return free[turn % Math.max(1, free.length)] ?? null;
   }
 
-  /** Of several things the first that is free for all of it. */
-  freeOne(keys: readonly string[], from: Minute, min: number): string | null {
-    const free = keys.filter((key) => latestOff(this.inTheWay(key), from, min) === from);
-    return free[free.length < 2 ? 0 : this.turn % free.length] ?? null;
+  /** Of several things the first that is free for all of it, so many passed over. */
+  freeOne(things: readonly number[], from: Minute, min: number, turn: number): number | null {
+    const free = things.filter((t) => latestOff(this.inTheWay(t), from, min) === from);
+    return free[turn % Math.max(1, free.length)] ?? null;
   }
 
   /** What of a thing is taken, where there is only one. */
-  inTheWay(key: string): readonly Stretch[] {
-    return this.day.endless?.has(key) === true ? [] : this.takenOf(key);
+  inTheWay(thing: number): readonly Stretch[] {
+    return this.network.isEndless[thing] === true ? NOTHING : (this.taken[thing] ?? NOTHING);
   }
 
   private isNearFree(from: Minute, min: number): boolean {
     const to = from + min;
     const beside = this.near.filter((s) => s.from < to && s.to > from);
     if (beside.length < NEAR_EACH) return true;
-    const most = mostAtOnce(beside, from, to);
-    return most + 1 <= NEAR_EACH * fewestUp(this.day.hands, from, to);
+    const { upCounts } = this.network;
+    const moments = [from];
+    for (const s of beside) if (s.from > from) moments.push(s.from);
+    for (const u of upCounts) if (u.from > from && u.from < to) moments.push(u.from);
+    return moments.every((m) => {
+      const others = beside.reduce((n, s) => n + (s.from <= m && m < s.to ? 1 : 0), 0);
+      const up = upCounts.findLast((u) => u.from <= m)?.count ?? 0;
+      return others < NEAR_EACH * Math.max(1, up);
+    });
   }
 
   isOvenFree(oven: OvenNeed, from: Minute, min: number): boolean {
     const to = from + min;
-    const beside = (this.ovens.get(oven.ovenId) ?? []).filter((s) => s.from < to && s.to > from);
-    if (beside.some((s) => Math.abs(s.oven.ovenC - oven.ovenC) > OVEN_WITHIN_C)) return false;
-    const roomM2 = this.day.shelves.get(oven.ovenId) ?? 0;
-    const edges = [from, ...beside.map((s) => Math.max(from, s.from))];
-    const fullM2 = Math.max(
-      ...edges.map((m) =>
-        beside
-          .filter((s) => s.from <= m && m < s.to)
-          .reduce((sum, s) => sum + s.oven.areaM2, oven.areaM2),
-      ),
+    const beside = this.ovens.filter(
+      (s) => s.oven.ovenId === oven.ovenId && s.from < to && s.to > from,
     );
-    return beside.length === 0 || fullM2 <= roomM2;
+    if (beside.length === 0) return true;
+    if (beside.some((s) => Math.abs(s.oven.ovenC - oven.ovenC) > OVEN_WITHIN_C)) return false;
+    const roomM2 = this.network.day.shelves.get(oven.ovenId) ?? 0;
+    return [from, ...beside.map((s) => Math.max(from, s.from))].every(
+      (m) =>
+        beside.reduce(
+          (sum, s) => sum + (s.from <= m && m < s.to ? s.oven.areaM2 : 0),
+          oven.areaM2,
+        ) <= roomM2,
+    );
   }
 
   /** Steps back over what is in the way, one by one, until it is free. */
@@ -153,13 +152,16 @@ export class Board {
     isFree: (from: Minute) => boolean,
   ): Minute | null {
     let at = start;
-    for (let i = 0; i <= 2 * taken.length; i++) {
-      if (isFree(at)) return at;
-      const before = taken.flatMap((s) => [s.from - min, s.to - min]).filter((m) => m < at);
-      if (before.length === 0) return null;
-      at = Math.max(...before);
+    while (!isFree(at)) {
+      let before = -Infinity;
+      for (const s of taken) {
+        if (s.from - min < at) before = Math.max(before, s.from - min);
+        if (s.to - min < at) before = Math.max(before, s.to - min);
+      }
+      if (before === -Infinity) return null;
+      at = before;
     }
-    return null;
+    return at;
   }
 
   private on(
@@ -168,27 +170,29 @@ export class Board {
     isFree: (from: Minute) => boolean,
   ): Minute | null {
     let at = start;
-    for (let i = 0; i <= 2 * taken.length; i++) {
-      if (isFree(at)) return at;
-      const after = taken.flatMap((s) => [s.from, s.to]).filter((m) => m > at);
-      if (after.length === 0) return null;
-      at = Math.min(...after);
+    while (!isFree(at)) {
+      let after = Infinity;
+      for (const s of taken) {
+        if (s.from > at) after = Math.min(after, s.from);
+        if (s.to > at) after = Math.min(after, s.to);
+      }
+      if (after === Infinity) return null;
+      at = after;
     }
-    return null;
+    return at;
   }
 }
 
-/** How many of these stretches lie over one another at the most, between two moments. */
-function mostAtOnce(all: readonly Stretch[], from: Minute, to: Minute): number {
-  const edges = [from, ...all.map((s) => s.from).filter((m) => m > from && m < to)];
-  return Math.max(...edges.map((m) => all.filter((s) => s.from <= m && m < s.to).length));
+/** The best of what each comes to; null where none does. */
+function best<T>(
+  all: readonly T[],
+  of: (one: T) => Minute | null,
+  better: (a: Minute, b: Minute) => Minute,
+): Minute | null {
+  let found: Minute | null = null;
+  for (const one of all) {
+    const at = of(one);
+    if (at !== null) found = found === null ? at : better(found, at);
+  }
+  return found;
 }
-
-const greatest = (all: readonly (Minute | null)[]): Minute | null => {
-  const known = all.filter((m) => m !== null);
-  return known.length === 0 ? null : Math.max(...known);
-};
-const least = (all: readonly (Minute | null)[]): Minute | null => {
-  const known = all.filter((m) => m !== null);
-  return known.length === 0 ? null : Math.min(...known);
-};

@@ -1,6 +1,7 @@
 import type { Goal } from "./day";
-import { linkMin, tasksAt, type Placed } from "./place";
-import type { Network } from "./sequence";
+import type { Network } from "./network";
+import type { Placed } from "./place";
+import type { Filled } from "./sequence";
 import type { Minute } from "./wall-clock";
 
 /**
@@ -18,65 +19,69 @@ export const COST = {
   wait: 1,
 } as const;
 
+/** When each block begins, by its place; undefined where it is not on the clock. */
+type Starts = readonly (Minute | undefined)[];
+
+export const atOf = (network: Network, placed: ReadonlyMap<string, Placed>): Starts =>
+  network.nodes.map((n) => placed.get(n.known.block.id)?.at);
+
 /** Minutes that food waits, from one piece of work to the next and for what it is due for. */
 export function waitMin(
   network: Network,
-  placed: ReadonlyMap<string, Placed>,
+  at: Starts,
   goals: readonly Goal[],
   lateMin: ReadonlyMap<string, number>,
 ): number {
   let min = 0;
-  for (const p of placed.values())
-    for (const link of p.block.after) {
-      const from = placed.get(link.blockId);
-      const known = network.known.get(link.blockId);
-      if (from === undefined || known === undefined) continue;
-      min += Math.max(0, p.at - from.at - linkMin(known, link) - link.leastMin);
+  network.nodes.forEach((node, i) => {
+    const from = at[i];
+    if (from === undefined) return;
+    for (const e of node.after) {
+      const earlier = at[e.node];
+      if (earlier !== undefined) min += Math.max(0, from - earlier - e.fromMin - e.leastMin);
     }
-  for (const goal of goals) {
-    const p = placed.get(goal.blockId);
-    const known = network.known.get(goal.blockId);
-    if (p === undefined || known === undefined || goal.due === null) continue;
-    min += Math.max(0, goal.due + (lateMin.get(goal.id) ?? 0) - p.at - known.readyMin);
-  }
+    for (const goal of node.reaches)
+      if (goal.due !== null && goals.includes(goal))
+        min += Math.max(0, goal.due + (lateMin.get(goal.id) ?? 0) - from - node.known.readyMin);
+  });
   return min;
 }
 
 /** The cost of what is on the clock. */
 export function costOf(
   network: Network,
-  placed: ReadonlyMap<string, Placed>,
+  { at, picks }: Pick<Filled, "at" | "picks">,
   goals: readonly Goal[],
   lateMin: ReadonlyMap<string, number>,
-  before?: ReadonlyMap<string, Minute>,
+  before?: Starts,
   switchCost: number = COST.switch,
 ): number {
   const late = goals.reduce((sum, g) => sum + g.weight * (lateMin.get(g.id) ?? 0), 0);
-  const moved = [...placed.values()].filter((p) => {
-    const was = before?.get(p.block.id);
-    return was !== undefined && was !== p.at;
-  }).length;
+  let moved = 0;
+  before?.forEach((was, i) => {
+    if (was !== undefined && at[i] !== undefined && at[i] !== was) moved++;
+  });
   return (
     COST.late * late +
     COST.moved * moved +
-    COST.wait * waitMin(network, placed, goals, lateMin) +
-    switchCost * switchesOf(placed.values())
+    COST.wait * waitMin(network, at, goals, lateMin) +
+    (switchCost === 0 ? 0 : switchCost * switchesOf(network, at, picks))
   );
 }
 
 /** How often somebody turns from one pot to another. */
-export function switchesOf(placed: Iterable<Placed>): number {
-  const byHand = new Map<string, { from: Minute; pot: string }[]>();
-  for (const p of placed)
-    for (const { task, from } of tasksAt(p)) {
-      const hand = p.hands.get(task.id);
-      if (hand === undefined) continue;
-      const list = byHand.get(hand) ?? [];
-      list.push({ from, pot: task.planIds.join("+") });
-      byHand.set(hand, list);
-    }
+function switchesOf(network: Network, at: Starts, picks: Filled["picks"]): number {
+  const byHand = network.day.hands.map((): { from: Minute; pot: string }[] => []);
+  network.nodes.forEach(({ known, pots }, i) => {
+    const start = at[i];
+    if (start === undefined) return;
+    pots.forEach((pot, n) => {
+      if (pot === null) return;
+      byHand[picks[i]?.[n] ?? -1]?.push({ from: start + (known.needs[n]?.off ?? 0), pot });
+    });
+  });
   let switches = 0;
-  for (const list of byHand.values()) {
+  for (const list of byHand) {
     list.sort((a, b) => a.from - b.from);
     for (let i = 1; i < list.length; i++) if (list[i]?.pot !== list[i - 1]?.pot) switches++;
   }

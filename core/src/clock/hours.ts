@@ -1,6 +1,6 @@
 import type { Hand, Span, Window } from "../simulate/hands-schema";
 import { merged, without, type Stretch } from "./stretch";
-import type { Minute, WallClock } from "./wall-clock";
+import type { WallClock } from "./wall-clock";
 
 /** The dates that touch a stretch, with the night before. */
 function datesOf({ from, to }: Stretch, wall: WallClock): readonly string[] {
@@ -72,16 +72,3 @@ export function hoursOf(hand: Hand, all: Stretch, wall: WallClock): HandHours {
 /** When at least one is here and awake. */
 export const someoneUp = (hands: readonly HandHours[]): readonly Stretch[] =>
   merged(hands.flatMap((h) => h.free));
-
-/** How many are here and awake at the least, through a stretch. */
-export function fewestUp(hands: readonly HandHours[], from: Minute, to: Minute): number {
-  const edges = [
-    from,
-    ...hands
-      .flatMap((h) => h.free.flatMap((s) => [s.from, s.to]))
-      .filter((m) => m > from && m < to),
-  ];
-  const upAt = (m: Minute) =>
-    hands.filter((h) => h.free.some((s) => s.from <= m && m < s.to)).length;
-  return Math.min(...edges.map(upAt));
-}

@@ -10,8 +10,8 @@ import type { Clash } from "./clash";
 import type { Clock } from "../simulate/clock-schema";
 import { dayOf, type Asked, type Goal } from "./day";
 import { tasksAt } from "./place";
-import { waitMin } from "./cost";
-import { networkOf } from "./sequence";
+import { atOf, waitMin } from "./cost";
+import { networkOf } from "./network";
 import { solve, type Schedule } from "./solve";
 import type { Minute, WallClock } from "./wall-clock";
 
@@ -147,6 +147,7 @@ export const isInForce = (goal: Goal, mended: Goal, base: Schedule): boolean =>
 
 function costBeside(base: Schedule, tried: Schedule, mended: Goal): RemedyCost {
   const of = (s: Schedule) => {
+    const network = networkOf(s.day);
     const hands = [...s.placed.values()]
       .flatMap(tasksAt)
       .filter((t) => t.task.attention === "hands");
@@ -155,7 +156,7 @@ function costBeside(base: Schedule, tried: Schedule, mended: Goal): RemedyCost {
       first: Math.min(...hands.map((t) => t.from)),
       due: s.day.goals.find((g) => g.id === mended.id)?.due ?? mended.due ?? 0,
       litres: [...s.day.pots.values()].reduce((sum, p) => sum + p.litres, 0),
-      waitMin: waitMin(networkOf(s.day), s.placed, s.day.goals, s.lateMin),
+      waitMin: waitMin(network, atOf(network, s.placed), s.day.goals, s.lateMin),
     };
   };
   const [a, b] = [of(base), of(tried)];

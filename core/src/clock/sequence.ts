@@ -1,97 +1,93 @@
 import { Board } from "./board";
-import type { Day, Goal } from "./day";
-import {
-  canHold,
-  gapMin,
-  keptVessels,
-  knownOf,
-  linkMin,
-  placedAnyhow,
-  placedAt,
-  placeFor,
-  take,
-  type Known,
-  type Placed,
-} from "./place";
-import type { Block, Link } from "./task";
+import type { Goal } from "./day";
+import type { Edge, Network, Node } from "./network";
+import type { Placed } from "./place";
+import { earliestIn, latestIn, latestOff } from "./stretch";
 import type { Minute } from "./wall-clock";
 
-/** A link seen from the block it starts from. */
-interface Onward {
-  readonly to: string;
-  readonly link: Link;
-}
-
-/** The blocks of a day with what comes after what, worked out once. */
-export interface Network {
-  readonly day: Day;
-  readonly known: ReadonlyMap<string, Known>;
-  readonly onward: ReadonlyMap<string, readonly Onward[]>;
-  /** Goals by the blocks that serve them. */
-  readonly goalsOf: ReadonlyMap<string, readonly Goal[]>;
-  /** The latest start of each block if nothing else were on the clock. */
-  readonly slackest: ReadonlyMap<string, Minute>;
-}
-
-export function networkOf(day: Day): Network {
-  const known = new Map(day.blocks.map((b) => [b.id, knownOf(b)]));
-  const onward = new Map<string, Onward[]>();
-  for (const block of day.blocks)
-    for (const link of block.after) {
-      const list = onward.get(link.blockId) ?? [];
-      onward.set(link.blockId, [...list, { to: block.id, link }]);
-    }
-  const goalsOf = new Map<string, Goal[]>();
-  for (const goal of day.goals) {
-    const seen = new Set<string>();
-    const walk = (id: string): void => {
-      if (seen.has(id)) return;
-      seen.add(id);
-      goalsOf.set(id, [...(goalsOf.get(id) ?? []), goal]);
-      for (const link of known.get(id)?.block.after ?? []) walk(link.blockId);
-    };
-    walk(goal.blockId);
-  }
-  const slackest = new Map<string, Minute>();
-  const slackOf = (id: string): Minute => {
-    const found = slackest.get(id);
-    if (found !== undefined) return found;
-    const k = known.get(id);
-    if (k === undefined) return day.until;
-    const start = Math.min(
-      ...(onward.get(id) ?? []).map((o) => slackOf(o.to) - gapMin(o.link) - linkMin(k, o.link)),
-      ...day.goals
-        .filter((g) => g.blockId === id && g.due !== null)
-        .map((g) => (g.due ?? day.until) - k.readyMin),
-      day.until,
-    );
-    slackest.set(id, start);
-    return start;
-  };
-  for (const block of day.blocks) slackOf(block.id);
-  return { day, known, onward, goalsOf, slackest };
-}
-
-/** The clock filled in one order: what found its place, and what did not. */
+/** The clock filled in one order: what found its place, and what did not. By the blocks' places. */
 export interface Filled {
-  readonly placed: ReadonlyMap<string, Placed>;
+  /** When each begins; undefined where it is not on the clock. */
+  readonly at: readonly (Minute | undefined)[];
+  /** What was taken for each need: a hand, a ring; -1 where there is nothing to choose. */
+  readonly picks: readonly (readonly number[] | undefined)[];
+  /** Blocks that stand earlier than what comes after them asks for, in the order they were put. */
+  readonly pushed: readonly { readonly node: number; readonly wantedAt: Minute }[];
+  /** The order in which blocks were put. */
+  readonly order: readonly number[];
   /** The first block for which there was no place; null where all have one. */
-  readonly failed: string | null;
+  readonly failed: number | null;
+}
+
+/** In which order blocks are put on the clock, and how; by their places. */
+export interface Order {
+  /** What is put first: the smallest number. */
+  readonly rank: readonly number[];
+  /** How many of several hands or rings that would do are passed over. */
+  readonly turn: readonly number[];
+  /** Minutes that it is put earlier than as late as can be; sometimes others then wait less. */
+  readonly pullMin: readonly number[];
+}
+
+/** What is put on the clock for some goals, and in which pass: worked out once for all orders. */
+export interface Frame {
+  readonly goals: readonly Goal[];
+  /** Under way or pinned: they stand first, whatever it costs. */
+  readonly fixed: readonly number[];
+  /** What leads to something that is due, and what only comes after it. */
+  readonly backward: Pass;
+  readonly forward: Pass;
+}
+interface Pass {
+  readonly open: readonly boolean[];
+  readonly count: number;
+  /** By block: how many of the same pass it waits for. */
+  readonly waiting: readonly number[];
+}
+
+/** @param goals those in force; blocks of others stay off the clock */
+export function frameOf({ nodes }: Network, goals: readonly Goal[]): Frame {
+  const memo: (boolean | undefined)[] = [];
+  const isWanted = (i: number): boolean => {
+    const node = nodes[i];
+    if (node === undefined) return false;
+    memo[i] ??=
+      node.goals.length > 0
+        ? node.goals.some((g) => goals.includes(g))
+        : node.after.some((e) => isWanted(e.node));
+    return memo[i];
+  };
+  const isFixed = (node: Node) => node.known.block.fixedAt !== null;
+  const isDue = (node: Node) => node.goals.some((g) => g.due !== null && goals.includes(g));
+  const passOf = (
+    isIn: (node: Node) => boolean,
+    edgesOf: (node: Node) => readonly Edge[],
+  ): Pass => {
+    const open = nodes.map((n, i) => !isFixed(n) && isWanted(i) && isIn(n));
+    return {
+      open,
+      count: open.filter(Boolean).length,
+      waiting: nodes.map((n) => edgesOf(n).filter((e) => open[e.node] === true).length),
+    };
+  };
+  return {
+    goals,
+    fixed: nodes.flatMap((n, i) => (isFixed(n) ? [i] : [])),
+    backward: passOf(isDue, (n) => n.onward),
+    forward: passOf(
+      (n) => !isDue(n),
+      (n) => n.after,
+    ),
+  };
 }
 
 export interface Filling {
-  /** Goals in force; blocks of others stay off the clock. */
-  readonly goals: readonly Goal[];
+  readonly frame: Frame;
   /** So many minutes later than wished, by goal. */
   readonly lateMin: ReadonlyMap<string, number>;
-  /** What is put on the clock first: the smallest number. */
-  readonly rankOf: (id: string) => number;
-  /** Which of two hands or rings that would both do is taken first. */
-  readonly turn?: number;
-  /** Minutes that a block is put earlier than as late as can be: sometimes others then wait less. */
-  readonly pull?: ReadonlyMap<string, number>;
+  readonly order: Order;
   /** Where each stood before; kept where it can be. */
-  readonly before?: ReadonlyMap<string, Minute>;
+  readonly before?: readonly (Minute | undefined)[] | undefined;
 }
 
 /**
@@ -99,135 +95,246 @@ export interface Filling {
  * has to come after. Serial schedule generation (Kolisch 1996), backward pass.
  */
 export function fill(network: Network, filling: Filling): Filled {
-  const { day, known, onward, goalsOf } = network;
-  const board = new Board(day, filling.turn);
-  const placed = new Map<string, Placed>();
-  const inForce = new Set(filling.goals.map((g) => g.id));
-  const isWanted = (id: string): boolean => {
-    const goals = goalsOf.get(id) ?? [];
-    return goals.length > 0
-      ? goals.some((g) => inForce.has(g.id))
-      : (known.get(id)?.block.after ?? []).some((l) => isWanted(l.blockId));
-  };
-  const wanted = day.blocks.filter((b) => b.fixedAt !== null || isWanted(b.id)).map((b) => b.id);
-  const isWantedId = new Set(wanted);
+  const { day, nodes } = network;
+  const { frame, lateMin, before } = filling;
+  const { goals } = frame;
+  const { rank, turn, pullMin } = filling.order;
+  const board = new Board(network);
+  const at = new Array<Minute | undefined>(nodes.length);
+  const picks = new Array<readonly number[] | undefined>(nodes.length);
+  const pushed: { node: number; wantedAt: Minute }[] = [];
+  const order: number[] = [];
 
-  const put = (k: Known, at: Minute): boolean => {
-    const here = placedAt(board, k, at);
-    if (here === null) return false;
-    placed.set(k.block.id, here);
-    take(board, k, here, heldUntil(k, onward, placed));
-    return true;
+  const put = (i: number, node: Node, start: Minute, chosen: readonly number[]): void => {
+    at[i] = start;
+    picks[i] = chosen;
+    order.push(i);
+    let until = -Infinity;
+    for (const e of node.onward) if (e.waits) until = Math.max(until, at[e.node] ?? -Infinity);
+    take(board, node, start, chosen, until);
   };
-  // What is under way or pinned stands first, whatever it costs.
-  for (const id of wanted) {
-    const k = known.get(id);
-    const fixedAt = k?.block.fixedAt ?? null;
-    if (k === undefined || fixedAt === null) continue;
-    if (!put(k, fixedAt)) {
-      const asIs = placedAnyhow(board, k, fixedAt);
-      placed.set(id, asIs);
-      take(board, k, asIs, fixedAt);
-    }
+  for (const i of frame.fixed) {
+    const node = nodes[i];
+    const fixedAt = node?.known.block.fixedAt ?? null;
+    if (node === undefined || fixedAt === null) continue;
+    const chosen = pickAt(board, node, fixedAt, turn[i] ?? 0, false);
+    put(i, node, fixedAt, chosen ?? pickAt(board, node, fixedAt, 0, true) ?? []);
   }
 
-  const dueOf = (id: string, k: Known): Minute =>
-    Math.min(
-      ...filling.goals
-        .filter((g) => g.blockId === id && g.due !== null)
-        .map((g) => (g.due ?? 0) + (filling.lateMin.get(g.id) ?? 0) - k.readyMin),
-    );
-  const hasDue = (id: string): boolean =>
-    (goalsOf.get(id) ?? []).some((g) => inForce.has(g.id) && g.due !== null);
-
-  const backward = new Set(wanted.filter((id) => !placed.has(id) && hasDue(id)));
-  while (backward.size > 0) {
-    const ready = [...backward].filter((id) =>
-      (onward.get(id) ?? []).every(
-        (o) => placed.has(o.to) || !isWantedId.has(o.to) || !backward.has(o.to),
-      ),
-    );
-    const id = firstOf(ready, filling.rankOf);
-    const k = id === null ? undefined : known.get(id);
-    if (id === null || k === undefined) return { placed, failed: [...backward][0] ?? null };
-    let start = Math.min(dueOf(id, k), day.until);
-    let least = Math.max(day.now, k.block.notBefore ?? day.now);
-    // A meal is at its time, and not before it.
-    if (filling.goals.some((g) => g.kind === "meal" && g.blockId === id)) least = start;
+  let open = [...frame.backward.open];
+  let waiting = [...frame.backward.waiting];
+  let left = frame.backward.count;
+  while (left > 0) {
+    const i = firstOf(open, waiting, rank);
+    const node = nodes[i];
+    if (node === undefined) return { at, picks, pushed, order, failed: open.indexOf(true) };
+    const { known } = node;
+    let start = day.until;
+    let least = node.notBefore;
+    for (const g of node.reaches) {
+      if (g.due === null || !goals.includes(g)) continue;
+      start = Math.min(start, g.due + (lateMin.get(g.id) ?? 0) - known.readyMin);
+      // A meal is at its time, and not before it.
+      if (g.kind === "meal") least = start;
+    }
     let hold = -Infinity;
-    for (const { to, link } of onward.get(id) ?? []) {
-      const next = placed.get(to);
+    for (const e of node.onward) {
+      const next = at[e.node];
       if (next === undefined) continue;
-      start = Math.min(start, next.at - gapMin(link) - linkMin(k, link));
-      if (link.mostMin !== null) least = Math.max(least, next.at - link.mostMin - linkMin(k, link));
-      if (waitsFor(k.block, next.block)) hold = Math.max(hold, next.at);
+      start = Math.min(start, next - e.gapMin - e.fromMin);
+      least = Math.max(least, next - e.mostMin - e.fromMin);
+      if (e.waits) hold = Math.max(hold, next);
     }
-    start -= filling.pull?.get(id) ?? 0;
+    start -= pullMin[i] ?? 0;
     // What is fixed already comes before it.
-    for (const link of k.block.after) {
-      const before = placed.get(link.blockId);
-      const of = known.get(link.blockId);
-      if (before !== undefined && of !== undefined)
-        least = Math.max(least, before.at + linkMin(of, link) + gapMin(link));
+    for (const e of node.after) {
+      const earlier = at[e.node];
+      if (earlier !== undefined) least = Math.max(least, earlier + e.fromMin + e.gapMin);
     }
-    const asBefore = filling.before?.get(id);
-    const fits = (at: Minute | null | undefined): at is Minute =>
-      at !== null &&
-      at !== undefined &&
-      at >= least &&
-      at <= start &&
-      placeFor(board, day, k, "latest", at, at) === at &&
-      canHold(board, k, at, hold);
-    const at = fits(asBefore) ? asBefore : placeFor(board, day, k, "latest", start, least);
-    if (at === null || !canHold(board, k, at, hold) || !put(k, at)) return { placed, failed: id };
-    backward.delete(id);
+    const was = before?.[i];
+    const isAsBefore =
+      was !== undefined &&
+      was >= least &&
+      was <= start &&
+      placeFor(board, node, "latest", was, was) === was &&
+      canHold(board, node, was, hold);
+    const found = isAsBefore ? was : placeFor(board, node, "latest", start, least);
+    const chosen =
+      found === null || !canHold(board, node, found, hold)
+        ? null
+        : pickAt(board, node, found, turn[i] ?? 0, false);
+    if (found === null || chosen === null) return { at, picks, pushed, order, failed: i };
+    if (found < start) pushed.push({ node: i, wantedAt: start });
+    put(i, node, found, chosen);
+    open[i] = false;
+    left--;
+    for (const e of node.after) waiting[e.node] = (waiting[e.node] ?? 0) - 1;
   }
 
-  const forward = new Set(wanted.filter((id) => !placed.has(id)));
-  while (forward.size > 0) {
-    const ready = [...forward].filter((id) =>
-      (known.get(id)?.block.after ?? []).every(
-        (l) => placed.has(l.blockId) || !isWantedId.has(l.blockId),
-      ),
-    );
-    const id = firstOf(ready, filling.rankOf);
-    const k = id === null ? undefined : known.get(id);
-    if (id === null || k === undefined) return { placed, failed: [...forward][0] ?? null };
-    let start = Math.max(day.now, k.block.notBefore ?? day.now);
-    let most = day.until - k.lengthMin;
-    for (const link of k.block.after) {
-      const before = placed.get(link.blockId);
-      const of = known.get(link.blockId);
-      if (before === undefined || of === undefined) continue;
-      const from = before.at + linkMin(of, link);
-      start = Math.max(start, from + gapMin(link));
-      if (link.mostMin !== null) most = Math.min(most, from + link.mostMin);
+  open = [...frame.forward.open];
+  waiting = [...frame.forward.waiting];
+  left = frame.forward.count;
+  while (left > 0) {
+    const i = firstOf(open, waiting, rank);
+    const node = nodes[i];
+    if (node === undefined) return { at, picks, pushed, order, failed: open.indexOf(true) };
+    let start = node.notBefore;
+    let most = day.until - node.known.lengthMin;
+    for (const e of node.after) {
+      const earlier = at[e.node];
+      if (earlier === undefined) continue;
+      start = Math.max(start, earlier + e.fromMin + e.gapMin);
+      most = Math.min(most, earlier + e.fromMin + e.mostMin);
     }
-    const at = placeFor(board, day, k, "earliest", start, most);
-    if (at === null || !put(k, at)) return { placed, failed: id };
-    forward.delete(id);
+    const found = placeFor(board, node, "earliest", start, most);
+    const chosen = found === null ? null : pickAt(board, node, found, turn[i] ?? 0, false);
+    if (found === null || chosen === null) return { at, picks, pushed, order, failed: i };
+    put(i, node, found, chosen);
+    open[i] = false;
+    left--;
+    for (const e of node.onward) waiting[e.node] = (waiting[e.node] ?? 0) - 1;
   }
-  return { placed, failed: null };
+  return { at, picks, pushed, order, failed: null };
 }
 
-const firstOf = (ids: readonly string[], rankOf: (id: string) => number): string | null => {
-  let best: string | null = null;
-  for (const id of ids) if (best === null || rankOf(id) < rankOf(best)) best = id;
-  return best;
-};
+/** The block with the smallest rank of those for which nothing is waited for; -1 where there is none. */
+function firstOf(
+  open: readonly boolean[],
+  waiting: readonly number[],
+  rank: readonly number[],
+): number {
+  let first = -1;
+  for (let i = 0; i < open.length; i++)
+    if (open[i] === true && waiting[i] === 0)
+      if (first < 0 || (rank[i] ?? 0) < (rank[first] ?? 0)) first = i;
+  return first;
+}
 
-/** Whether what is in a block's vessel waits there for the next one: it is served from it, or goes on in it. */
-const waitsFor = (block: Block, next: Block): boolean => {
-  const kept = keptVessels(block);
-  if (kept.length === 0) return false;
-  return next.kind === "serve" || next.steps.some((t) => t.vesselIds.some((v) => kept.includes(v)));
-};
+const MOST_ROUNDS = 400;
 
-function heldUntil(
-  k: Known,
-  onward: ReadonlyMap<string, readonly Onward[]>,
-  placed: ReadonlyMap<string, Placed>,
-): Minute {
-  const nexts = (onward.get(k.block.id) ?? []).flatMap((o) => placed.get(o.to) ?? []);
-  return Math.max(-Infinity, ...nexts.filter((n) => waitsFor(k.block, n.block)).map((n) => n.at));
+/**
+ * The place nearest to `start` at which all that a block needs is there: the latest up to it, not before
+ * `limit`, or the earliest from it on, not after `limit`.
+ */
+function placeFor(
+  board: Board,
+  node: Node,
+  way: "latest" | "earliest",
+  start: Minute,
+  limit: Minute,
+): Minute | null {
+  const isLatest = way === "latest";
+  const step = isLatest ? -1 : 1;
+  const { needs } = node.known;
+  const { evenings } = node;
+  let at = start;
+  for (let round = 0; round < MOST_ROUNDS; round++) {
+    if ((at - limit) * step > 0) return null;
+    let next: Minute | null =
+      evenings === null ? at : (isLatest ? latestIn : earliestIn)(evenings, at, 1);
+    for (let i = 0; i < needs.length; i++) {
+      if (next === null) return null;
+      const off = needs[i]?.off ?? 0;
+      const from: Minute | null = board[way](node, i, next + off);
+      next =
+        from === null ? null : isLatest ? Math.min(next, from - off) : Math.max(next, from - off);
+    }
+    if (next === null) return null;
+    if (next === at && pickAt(board, node, at, 0, false) !== null) return at;
+    at = next === at ? at + step : next;
+  }
+  return null;
+}
+
+/**
+ * Who and what does it at this moment; null where somebody or something is not free.
+ * @param anyhow what stands there whatever it costs: each thing done by whoever is free, where anybody is
+ */
+function pickAt(
+  board: Board,
+  node: Node,
+  at: Minute,
+  turn: number,
+  anyhow: boolean,
+): readonly number[] | null {
+  const { needs } = node.known;
+  const picks: number[] = [];
+  for (let i = 0; i < needs.length; i++) {
+    const need = needs[i];
+    if (need === undefined) continue;
+    const things = node.things[i] ?? [];
+    let pick: number | null = -1;
+    if (need.kind === "hand") pick = board.freeHand(at + need.off, need.min, turn);
+    else if (need.kind === "one") {
+      pick = board.freeOne(things, at + need.off, need.min, turn);
+      if (pick === null && anyhow) pick = things[0] ?? -1;
+    }
+    if (pick === null && !anyhow) return null;
+    picks.push(pick ?? -1);
+  }
+  return picks;
+}
+
+/**
+ * Puts a block on the board.
+ * @param holdUntil until when its vessel stays in use after its end: what is in it waits there
+ */
+function take(
+  board: Board,
+  node: Node,
+  at: Minute,
+  picks: readonly number[],
+  holdUntil: Minute,
+): void {
+  const { needs, lengthMin } = node.known;
+  for (let i = 0; i < needs.length; i++) {
+    const need = needs[i];
+    if (need === undefined) continue;
+    const from = at + need.off;
+    const to = from + need.min;
+    const pick = picks[i] ?? -1;
+    if (need.kind === "near") board.takeNear(from, to);
+    else if (need.kind === "oven") board.takeOven(need.oven, from, to);
+    else if (pick < 0) continue;
+    else if (need.kind === "hand") board.takeHand(pick, from, to);
+    else board.take(pick, from, to);
+  }
+  const end = at + lengthMin;
+  if (holdUntil <= end) return;
+  for (const thing of node.kept) board.take(thing, end, holdUntil);
+  if (node.keptOven !== null) board.takeOven(node.keptOven, end, holdUntil);
+}
+
+/** Whether its vessel, and the oven it waits in, can stay in use until then. */
+function canHold(board: Board, node: Node, at: Minute, until: Minute): boolean {
+  const end = at + node.known.lengthMin;
+  const min = until - end;
+  if (min <= 0) return true;
+  return (
+    node.kept.every((thing) => latestOff(board.inTheWay(thing), end, min) === end) &&
+    (node.keptOven === null || board.isOvenFree(node.keptOven, end, min))
+  );
+}
+
+/** What was found, by the blocks' ids. */
+export function placedOf(network: Network, filled: Filled): ReadonlyMap<string, Placed> {
+  const { day, nodes } = network;
+  return new Map(
+    filled.order.flatMap((i): [string, Placed][] => {
+      const node = nodes[i];
+      const at = filled.at[i];
+      if (node === undefined || at === undefined) return [];
+      const { block, needs } = node.known;
+      const hands = new Map<string, string>();
+      const ones = new Map<number, string>();
+      needs.forEach((need, n) => {
+        const pick = filled.picks[i]?.[n] ?? -1;
+        if (pick < 0) return;
+        if (need.kind === "hand") hands.set(need.task.id, day.hands[pick]?.id ?? "");
+        else if (need.kind === "one")
+          ones.set(n, need.of[node.things[n]?.indexOf(pick) ?? 0] ?? "");
+      });
+      return [[block.id, { block, at, hands, ones }]];
+    }),
+  );
 }

@@ -1,9 +1,11 @@
-import { seeded, uniform } from "../units/random";
+import { seeded } from "../units/random";
+import { near, nudged, putFirst, stirred, tightened, usualOrder } from "./better";
 import { COST, costOf } from "./cost";
 import type { Day, Goal } from "./day";
 import { readyMin } from "./needs";
+import { networkOf, type Network } from "./network";
 import type { Placed } from "./place";
-import { fill, networkOf, type Filled, type Network } from "./sequence";
+import { fill, frameOf, placedOf, type Filled, type Order } from "./sequence";
 import type { Minute } from "./wall-clock";
 
 /** What was found for a day. */
@@ -19,21 +21,21 @@ export interface Schedule {
   readonly cost: number;
 }
 
-/** Orders tried where a goal is looked for, and to better what was found. */
+/** Orders tried where a goal is looked for. */
 const TRIES = 14;
 const FEW_TRIES = 3;
-const BETTER = 400;
-/** So many without anything better, and it is left at that. */
-const STALE = 90;
-const NUDGES_MIN = [1, 3, 8, 20, -1, -3, -8];
-/** Fewer where there is much on the clock. */
-const WORK_LIMIT = 12_000;
+/** So many orders are gone through to better what was found; fewer where there is much on the clock. */
+const MOST_FILLS = 1000;
+const WORK_LIMIT = 20_000;
+/** So many fresh starts from the best without anything better, and it is left at that. */
+const STALE = 8;
+/** How far a fresh start turns the order round, min of rank. */
+const STIRS_MIN = [120, 1200];
+const STIR_MIN = 240;
 const LATER_STEP_MIN = 30;
 /** So late and no later is looked for, min. */
 const LATEST_MIN = 2880;
 const SEED = 38;
-/** A block is put earlier by no more, to let others wait less, min. */
-const MOST_PULL_MIN = 40;
 
 export interface SolveOptions {
   /** Where each block stood before: it stays there where it can. */
@@ -48,6 +50,11 @@ export interface SolveOptions {
   readonly onlyInTime?: boolean;
 }
 
+interface Found {
+  readonly filled: Filled;
+  readonly order: Order;
+}
+
 /**
  * The best schedule found for a day: goals by how firm they are, each as little late as can be; then fewer
  * switches and less waiting, by trying other orders. The same day gives the same schedule.
@@ -56,26 +63,21 @@ export function solve(day: Day, options: SolveOptions = {}): Schedule {
   const timed = withSoonest(day);
   const network = networkOf(timed);
   const random = seeded(SEED);
-  const { before } = options;
-  const base = (id: string): number => -(network.slackest.get(id) ?? 0);
-  const noise = new Map<string, number>();
-  const stir = (strength: number) => {
-    noise.clear();
-    if (strength > 0)
-      for (const b of day.blocks) noise.set(b.id, (uniform(random) - 0.5) * strength);
-  };
-  const rankOf = (id: string): number => base(id) + (noise.get(id) ?? 0);
-  const ranks = () => {
-    const kept = new Map(day.blocks.map((b) => [b.id, rankOf(b.id)]));
-    return (id: string) => kept.get(id) ?? 0;
-  };
+  const isQuick = options.isQuick === true;
+  const before =
+    options.before === undefined
+      ? undefined
+      : network.nodes.map((n) => options.before?.get(n.known.block.id));
+  const usual = usualOrder(network);
 
   const lateMin = new Map<string, number>();
   const impossible: Goal[] = [];
   const inTheWay = new Map<string, string>();
   const goals: Goal[] = [];
-  let found: Filled = { placed: new Map(), failed: null };
-  let foundRank = ranks();
+  let found: Found = {
+    filled: { at: [], picks: [], pushed: [], order: [], failed: null },
+    order: usual,
+  };
   /** What is wanted whenever there is room comes after what is wanted for a time, as soon as can be. */
   const isFree = (goal: Goal) => goal.weight === FREE_WEIGHT;
   const wished = [...timed.goals].sort(
@@ -87,19 +89,27 @@ export function solve(day: Day, options: SolveOptions = {}): Schedule {
     all: readonly Goal[],
     late: ReadonlyMap<string, number>,
     goal: Goal,
-    tries = options.isQuick === true ? TRIES / 2 : TRIES,
-  ) => {
+    tries = isQuick ? TRIES / 2 : TRIES,
+  ): Found | null => {
+    const frame = frameOf(network, all);
+    let order = usual;
     for (let i = 0; i < tries; i++) {
-      stir(i === 0 ? 0 : 240 * i);
-      const rank = i === 1 ? foundRank : ranks();
       const filled = fill(network, {
-        goals: all,
+        frame,
         lateMin: late,
-        rankOf: rank,
-        ...(before === undefined || i > 2 ? {} : { before }),
+        order,
+        before: i > 2 ? undefined : before,
       });
-      if (filled.failed === null) return { filled, rank };
-      if (i === 0 && !inTheWay.has(goal.id)) inTheWay.set(goal.id, filled.failed);
+      if (filled.failed === null) return { filled, order };
+      const failed = network.nodes[filled.failed]?.known.block.id;
+      if (i === 0 && failed !== undefined && !inTheWay.has(goal.id)) inTheWay.set(goal.id, failed);
+      // What found no place comes first; then the order in which the others had theirs; then by chance.
+      order =
+        i === 0
+          ? found.order
+          : i % 2 === 1
+            ? putFirst(network, order, filled.failed)
+            : stirred(usual, STIR_MIN * i, random);
     }
     return null;
   };
@@ -134,78 +144,67 @@ export function solve(day: Day, options: SolveOptions = {}): Schedule {
       return;
     }
     goals.push(goal);
-    found = got.filled;
-    foundRank = got.rank;
+    found = got;
   });
 
-  const price = (f: Filled) =>
-    costOf(network, f.placed, goals, lateMin, before, options.switchCost);
-  let cost = price(found);
-  let foundTurn = 0;
+  const frame = frameOf(network, goals);
+  const price = (f: Filled) => costOf(network, f, goals, lateMin, before, options.switchCost);
+  let cost = price(found.filled);
   // Nothing can be cheaper than to be as late as is found and never to wait.
   const least = goals.reduce((sum, g) => sum + COST.late * g.weight * (lateMin.get(g.id) ?? 0), 0);
-  const rounds =
-    options.isQuick === true
-      ? 0
-      : Math.min(BETTER, Math.ceil(WORK_LIMIT / (day.blocks.length + 1)));
-  let foundPull: ReadonlyMap<string, number> = new Map();
-  const movable = day.blocks.filter((b) => b.fixedAt === null).map((b) => b.id);
-  /** One block somewhat earlier than the others ask for, or as late as it can be again. */
-  const pulled = (): ReadonlyMap<string, number> => {
-    const id = movable[Math.floor(uniform(random) * movable.length)] ?? "";
-    const min = uniform(random) < 0.3 ? 0 : Math.ceil(uniform(random) ** 2 * MOST_PULL_MIN);
-    return new Map([...foundPull, [id, min]]);
+  const most = isQuick ? 0 : Math.min(MOST_FILLS, Math.ceil(WORK_LIMIT / (day.blocks.length + 1)));
+  let fills = 0;
+  const isOver = () => fills >= most || cost <= least;
+  /** Fills in another way. */
+  const tried = (order: Order, keeps = before): (Found & { readonly cost: number }) | null => {
+    fills++;
+    if (fills % 20 === 0) options.onProgress?.(0.6 + (0.3 * fills) / most);
+    const filled = fill(network, { frame, lateMin, order, before: keeps });
+    return filled.failed === null ? { filled, order, cost: price(filled) } : null;
   };
-  /** Fills in another way; kept where it is no dearer. */
-  const tryOne = (
-    rank: (id: string) => number,
-    turn: number,
-    pull: ReadonlyMap<string, number>,
-    keeps: boolean,
-  ): "better" | "same" | "no" => {
-    const filled = fill(network, {
-      goals,
-      lateMin,
-      rankOf: rank,
-      turn,
-      pull,
-      ...(before === undefined || !keeps ? {} : { before }),
-    });
-    if (filled.failed !== null) return "no";
-    const next = price(filled);
-    if (next > cost) return "no";
-    const how = next < cost ? "better" : "same";
-    cost = next;
-    found = filled;
-    foundTurn = turn;
-    foundPull = pull;
-    const kept = new Map(day.blocks.map((b) => [b.id, rank(b.id)]));
-    foundRank = (id) => kept.get(id) ?? 0;
-    return how;
+  /** The first of these that is cheaper than what there is. */
+  const firstBetter = (orders: Iterable<Order>, than: number) => {
+    for (const order of orders) {
+      if (isOver()) return null;
+      const next = tried(order);
+      if (next === null) continue;
+      if (next.cost < than) return next;
+      const tight = tightened(network, order, next.filled);
+      if (tight === null || next.cost - COST.wait * tight.wonMin >= than) continue;
+      const closer = tried(tight.order);
+      if (closer !== null && closer.cost < than) return closer;
+    }
+    return null;
   };
-  let betteredAt = 0;
-  for (let i = 0; i < rounds && cost > least && i - betteredAt < STALE; i++) {
-    if (i % 10 === 0) options.onProgress?.(0.6 + (0.3 * i) / rounds);
-    const kept = foundRank;
-    const isPull = i % 2 === 1;
-    stir(isPull ? 0 : i % 3 === 0 ? 1200 : 120);
-    const turned = new Map(noise);
-    const rank = (id: string) => kept(id) + (turned.get(id) ?? 0);
-    const turn = i % 4 === 2 ? 1 + (i % 3) : foundTurn;
-    if (tryOne(rank, turn, isPull ? pulled() : foundPull, !isPull) === "better") betteredAt = i;
-  }
-  // Last, each block by itself a little earlier or later, as long as that helps.
-  for (let again = rounds > 0; again && cost > least;) {
-    again = false;
-    for (const id of movable)
-      for (const by of NUDGES_MIN) {
-        const min = Math.max(0, (foundPull.get(id) ?? 0) + by);
-        const pull = new Map([...foundPull, [id, min]]);
-        if (tryOne(foundRank, foundTurn, pull, false) === "better") again = true;
-      }
+  /** Step by step to where no step is cheaper. */
+  const descend = (from: Found & { readonly cost: number }) => {
+    let here = from;
+    for (;;) {
+      const next =
+        firstBetter(near(network, here.order, here.filled), here.cost) ??
+        firstBetter(nudged(here.order, here.filled), here.cost);
+      if (next === null) return here;
+      here = next;
+    }
+  };
+  const keep = (next: Found & { readonly cost: number }): boolean => {
+    const isBetter = next.cost < cost;
+    if (next.cost <= cost) {
+      found = next;
+      cost = next.cost;
+    }
+    return isBetter;
+  };
+  if (!isOver()) keep(descend({ ...found, cost }));
+  for (let round = 0, stale = 0; !isOver() && stale < STALE; round++, stale++) {
+    const start = tried(
+      stirred(found.order, STIRS_MIN[round % STIRS_MIN.length] ?? 0, random),
+      round % 2 === 0 ? before : undefined,
+    );
+    if (start !== null && keep(descend(start))) stale = -1;
   }
   for (const goal of timed.goals) if (isFree(goal)) lateMin.delete(goal.id);
-  return { day, placed: found.placed, lateMin, impossible, inTheWay, cost };
+  return { day, placed: placedOf(network, found.filled), lateMin, impossible, inTheWay, cost };
 }
 
 /** Weighs next to nothing: it fills what is free. */
@@ -214,19 +213,15 @@ const FREE_WEIGHT = 1e-6;
 /** What is wanted for no time is wanted for the soonest there could be. */
 function withSoonest(day: Day): Day {
   if (day.goals.every((g) => g.due !== null)) return day;
-  const { slackest, known } = networkOf(day);
+  const { nodes, places } = networkOf(day);
   const soonestOf = (goal: Goal): Minute => {
-    const ready =
-      (slackest.get(goal.blockId) ?? day.until) + (known.get(goal.blockId)?.readyMin ?? 0);
-    const before = new Set<string>();
-    const walk = (id: string): void => {
-      before.add(id);
-      for (const link of known.get(id)?.block.after ?? [])
-        if (!before.has(link.blockId)) walk(link.blockId);
-    };
-    walk(goal.blockId);
-    const first = Math.min(...[...before].map((id) => slackest.get(id) ?? day.until));
-    return Math.max(day.now, known.get(goal.blockId)?.block.notBefore ?? day.now) + ready - first;
+    const last = nodes[places.get(goal.blockId) ?? -1];
+    const ready = (last?.slackest ?? day.until) + (last?.known.readyMin ?? 0);
+    const first = Math.min(
+      ...nodes.filter((n) => n.goals.includes(goal)).map((n) => n.slackest),
+      day.until,
+    );
+    return (last?.notBefore ?? day.now) + ready - first;
   };
   return {
     ...day,
@@ -238,11 +233,10 @@ function withSoonest(day: Day): Day {
 
 /** How late it is at the very least: begun now, one thing after the other. */
 function soonest(network: Network, goal: Goal): number | null {
-  const { day, slackest } = network;
   if (goal.due === null) return null;
-  const over = day.blocks
-    .filter((b) => b.fixedAt === null && (network.goalsOf.get(b.id) ?? []).includes(goal))
-    .map((b) => day.now - (slackest.get(b.id) ?? day.now));
+  const over = network.nodes
+    .filter((n) => n.known.block.fixedAt === null && n.goals.includes(goal))
+    .map((n) => network.day.now - n.slackest);
   const most = Math.max(0, ...over);
   return most > 0 ? most : null;
 }
