@@ -182,6 +182,52 @@ test("a meal of one's own is put on the clock by the keys alone", async ({ page 
   await expect(page.getByRole("button", { name: /Soak the runner beans/ }).first()).toBeVisible();
 });
 
+test("a dish cooked ahead is chilled, stands in the fridge, and is hot again for its meal", async ({
+  page,
+}) => {
+  await openClock(page);
+  await page.getByRole("button", { name: /cooked ahead, chilled, and reheated/ }).click();
+  await expect(told(page)).toContainText("in time nine times in ten");
+  await expect(bar(page, /^Goat braise for the big table, .*, Fridge$/)).toBeVisible();
+  await page.getByText("run sheet", { exact: true }).click();
+  await expect(page.getByText(/Reheat the goat braise/).first()).toBeVisible();
+  await expect(page.getByText(/to 74 °C.*once only/).first()).toBeVisible();
+  await page.getByText("lanes", { exact: true }).click();
+  await page.getByRole("button", { name: "Thursday supper", exact: true }).click();
+  const ahead = page.getByRole("checkbox", { name: /^Goat braise for the big table: cooked/ });
+  await expect(ahead).toBeChecked();
+  await ahead.uncheck();
+  await page.getByRole("button", { name: "Put it on the clock" }).click();
+  await expect(page.getByRole("dialog")).toBeHidden();
+  await expect(told(page)).toContainText("cannot be as it stands");
+});
+
+test("quiet hours and litres in the fridge are kept, and what they keep away is said", async ({
+  page,
+}) => {
+  await openClock(page);
+  await page.getByRole("button", { name: /Goat braise for the big table in the oval/ }).click();
+  await expect(told(page)).toContainText("in time nine times in ten");
+  await page.getByRole("link", { name: "Kitchen" }).first().click();
+  await page.getByRole("button", { name: "Add quiet hours" }).click();
+  const quiet = page.locator(".window").filter({ hasText: "Quiet" });
+  await quiet.getByLabel("from").fill("06:30");
+  await quiet.getByLabel("to", { exact: true }).fill("20:00");
+  await page.getByRole("link", { name: "Clock", exact: true }).click();
+  await settled(page);
+  // Everything has to be cut today, and no meal can wait for that.
+  await expect(told(page)).toContainText(/cannot be as it stands|late|no place/);
+  await expect(page.getByText(/the quiet hours of the house/).first()).toBeVisible();
+  await page.getByRole("link", { name: "Kitchen" }).first().click();
+  await quiet.getByRole("button", { name: "Take out" }).click();
+  const room = page.getByLabel("Room for stock in the fridge");
+  await room.fill("1 l");
+  await room.press("Enter");
+  await page.getByRole("link", { name: "Clock", exact: true }).click();
+  await settled(page);
+  await expect(page.getByText(/1 L .*of room in the fridge/).first()).toBeVisible();
+});
+
 test("a flame is never planned beside sleep, and Bench and rail say the same start", async ({
   page,
 }) => {

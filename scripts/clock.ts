@@ -13,6 +13,7 @@ import { runningOf } from "@kettlos/core/clock/running";
 import { sayTrouble } from "@kettlos/core/clock/say-clock";
 import type { Stretch } from "@kettlos/core/clock/stretch";
 import { minuteOf, wallClock, type Minute } from "@kettlos/core/clock/wall-clock";
+import { COOKED_FOR_MS, leftToCook } from "@kettlos/core/clock/cooked";
 import { withReadyTimes } from "@kettlos/core/clock/wishes";
 import { fold } from "@kettlos/core/batch/fold";
 import { cookedPlan } from "@kettlos/core/batch/live-plan";
@@ -55,10 +56,12 @@ if (clock.meals.length === 0 && clock.loose.length === 0)
     "clock: Nothing is wanted for any time. Give meals or pots under clock, or a plan its readyAt.",
   ]);
 const wall = wallOf(clock.timeZone);
+const { meals, cookedAhead } = leftToCook(clock.meals, isCooked);
 const asked: Asked = {
   kitchen: file.kitchen,
   plans: file.plans,
-  clock,
+  clock: { ...clock, meals },
+  cookedAhead,
   running: runningIn(file, nowMs),
   now: minuteOf(nowMs),
 };
@@ -119,6 +122,15 @@ function runningIn({ batches, events }: KettlosFile, atMs: number) {
   });
 }
 
+/** Whether a pot of a plan in the file is through for what is wanted then. */
+function isCooked(planId: string, forMs: number): boolean {
+  return file.batches.some((batch) => {
+    if (batch.plan.id !== planId || batch.practice !== undefined) return false;
+    const { strainedMs } = fold(file.events.filter((e) => e.batchId === batch.id));
+    return strainedMs !== null && Math.abs(forMs - strainedMs) < COOKED_FOR_MS;
+  });
+}
+
 function isoOf(minute: Minute): string {
   return wall.isoOf(minute);
 }
@@ -141,6 +153,7 @@ function rowAsJson(row: SheetRow) {
       vessels: row.vesselIds,
       oven: row.ovenId === null ? null : { id: row.ovenId, tempC: row.ovenC },
       cold: row.isCold,
+      fridgeL: row.fridgeL,
       flame: row.isFlame,
     },
     pinned: row.isPinned,
@@ -173,9 +186,11 @@ function asJson(answer: ClockAnswer, troubles: readonly TroubleAnswer[]) {
       asleep: isoPairs(h.asleep),
       away: isoPairs(h.away),
     })),
+    quiet: isoPairs(answer.quiet),
+    notes: answer.notes.map((note) => inWords(note, "metric")),
     contradictions: troubles.map(({ kinds, wishes, remedies, ...t }) => ({
       ...t,
-      wishes: wishes.map((said, i) => ({ kind: kinds[i], said })),
+      wishes: wishes.map((said, i) => ({ kind: kinds[i], said: inWords(said, "metric") })),
       remedies: remedies.map(({ id, title, cost }) => ({ id, title, cost })),
     })),
     broken: answer.broken.map((b) => ({
@@ -195,6 +210,7 @@ function asText(answer: ClockAnswer, troubles: readonly TroubleAnswer[]): string
     answer.sentence,
     ...answer.problems.map((p) => `${p.planId} cannot be cooked as it stands: ${p.message}`),
   ];
+  lines.push(...answer.notes.map((note) => inWords(note, file.kitchen.units)));
   let day = "";
   for (const row of answer.rows) {
     const date = wall.dateOf(row.from);
@@ -211,6 +227,11 @@ function asText(answer: ClockAnswer, troubles: readonly TroubleAnswer[]): string
   }
   if (answer.broken.length > 0)
     lines.push("", "It breaks here:", ...answer.broken.map((b) => `  ${b.said}`));
-  for (const t of troubles) lines.push("", sayTrouble(t), ...t.remedies.map((r) => `  ${r.title}`));
+  for (const t of troubles)
+    lines.push(
+      "",
+      inWords(sayTrouble(t), file.kitchen.units),
+      ...t.remedies.map((r) => `  ${r.title}`),
+    );
   return `${lines.join("\n")}\n`;
 }

@@ -50,6 +50,8 @@ export function madeDay({
     until,
     hands: hours,
     up: someoneUp(hours),
+    loud: [{ from: now, to: until }],
+    fridgeL: null,
     overnight: () => [],
     shelves: new Map([["oven", 0.16]]),
     blocks,

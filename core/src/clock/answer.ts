@@ -1,10 +1,13 @@
 import type { Clockwork, Trouble } from "./clockwork";
 import type { Broken } from "./check";
 import { readyMin } from "./needs";
+import type { Level } from "./pot-blocks";
 import type { Remedy } from "./remedies";
 import { runSheet, type SheetRow } from "./run-sheet";
 import { clockSentence, sayBroken, sayReached, sayWish, thingNames } from "./say-clock";
+import { freezerNote } from "./freezer";
 import type { Stretch } from "./stretch";
+import type { Said } from "../units/said";
 import type { Task } from "./task";
 import type { Minute, WallClock } from "./wall-clock";
 
@@ -39,13 +42,20 @@ export interface ClockAnswer {
   }[];
   /** Where it breaks: drawn all the same, each with what it says. */
   readonly broken: readonly (Broken & { readonly said: string })[];
+  /** What has to be known of all of it: no room in the freezer. */
+  readonly notes: readonly Said[];
+  /** When nothing loud is done. */
+  readonly quiet: readonly Stretch[];
   /** Plans that cannot be cooked as they stand, with why. */
   readonly problems: readonly { readonly planId: string; readonly message: string }[];
   /** When each planned pot goes on, and is through the sieve or ready for the table. */
   readonly pots: readonly {
     readonly planId: string;
+    readonly blockId: string;
     readonly lightAt: Minute;
     readonly readyAt: Minute;
+    /** How its liquid falls from then on. */
+    readonly levels: readonly Level[];
   }[];
   /** Where each block stands: what a later filling keeps to. */
   readonly at: ReadonlyMap<string, Minute>;
@@ -58,7 +68,7 @@ export interface TroubleAnswer {
   readonly goal: string;
   readonly lateMin: number | null;
   /** What cannot all be, in words. */
-  readonly wishes: readonly string[];
+  readonly wishes: readonly Said[];
   readonly kinds: readonly string[];
   readonly remedies: readonly Remedy[];
 }
@@ -91,17 +101,30 @@ export function clockAnswer(work: Clockwork, wall: WallClock): ClockAnswer {
     }),
     hands: schedule.day.hands.map(({ id, name, asleep, away }) => ({ id, name, asleep, away })),
     broken: work.broken.map((b) => ({ ...b, said: sayBroken(b, rows, wall) })),
+    notes: notesOf(work),
+    quiet: work.quiet,
     problems: [...schedule.day.problems].map(([planId, p]) => ({ planId, message: p.message })),
     pots: [...schedule.placed.values()]
       .filter((p) => p.block.kind === "fire")
       .map((p) => ({
         planId: p.block.planIds[0] ?? "",
+        blockId: p.block.id,
         lightAt: p.at,
         readyAt: p.at + readyMin(p.block),
+        levels: schedule.day.pots.get(p.block.planIds[0] ?? "")?.levels ?? [],
       })),
     at: new Map([...schedule.placed].map(([id, p]) => [id, p.at])),
     hangsOn: hangsOn(work),
   };
+}
+
+function notesOf({ asked, schedule }: Clockwork): readonly Said[] {
+  const note = freezerNote(
+    [...schedule.day.pots.values()],
+    asked.plans,
+    asked.freezerFreeL ?? null,
+  );
+  return note === null ? [] : [note];
 }
 
 /** Of all that leads to what is due, the task that may take longest over what is planned; null where none may. */

@@ -12,6 +12,9 @@ export const OVEN_WITHIN_C = 10;
 interface InOven extends Stretch {
   readonly oven: OvenNeed;
 }
+interface InFridge extends Stretch {
+  readonly volumeL: number;
+}
 const NOTHING: readonly Stretch[] = [];
 
 /** What is taken of the kitchen so far. */
@@ -19,6 +22,7 @@ export class Board {
   private readonly taken: (Stretch[] | undefined)[];
   private readonly ovens: InOven[] = [];
   private readonly near: Stretch[] = [];
+  private readonly fridge: InFridge[] = [];
   /** By hand: free stretches less what it does already, and how long that is. */
   private readonly freeOf: (readonly Stretch[])[];
   private readonly doneMin: number[];
@@ -44,6 +48,21 @@ export class Board {
     this.near.push({ from, to });
   }
 
+  takeFridge(volumeL: number, from: Minute, to: Minute): void {
+    this.fridge.push({ volumeL, from, to });
+  }
+
+  isFridgeFree(volumeL: number, from: Minute, to: Minute): boolean {
+    const { fridgeL } = this.network.day;
+    if (fridgeL === null) return true;
+    const beside = this.fridge.filter((s) => s.from < to && s.to > from);
+    return [from, ...beside.map((s) => Math.max(from, s.from))].every(
+      (m) =>
+        beside.reduce((sum, s) => sum + (s.from <= m && m < s.to ? s.volumeL : 0), volumeL) <=
+        fridgeL,
+    );
+  }
+
   takeOven(oven: OvenNeed, from: Minute, to: Minute): void {
     this.ovens.push({ oven, from, to });
   }
@@ -57,6 +76,8 @@ export class Board {
         return best(this.freeOf, (free) => latestIn(free, start, min), Math.max);
       case "up":
         return latestIn(this.network.day.up, start, min);
+      case "loud":
+        return latestIn(this.network.day.loud, start, min);
       case "one":
         return best(node.things[i] ?? [], (t) => latestOff(this.inTheWay(t), start, min), Math.max);
       case "near":
@@ -75,6 +96,8 @@ export class Board {
         return best(this.freeOf, (free) => earliestIn(free, start, min), Math.min);
       case "up":
         return earliestIn(this.network.day.up, start, min);
+      case "loud":
+        return earliestIn(this.network.day.loud, start, min);
       case "one":
         return best(
           node.things[i] ?? [],

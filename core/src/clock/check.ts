@@ -7,7 +7,17 @@ import type { Minute } from "./wall-clock";
 /** Something a schedule must not do, with when. */
 export interface Broken {
   readonly what:
-    "order" | "hands" | "asleep" | "nobodyUp" | "twoOnOne" | "oven" | "near" | "past" | "unmade";
+    | "order"
+    | "hands"
+    | "asleep"
+    | "quiet"
+    | "fridge"
+    | "nobodyUp"
+    | "twoOnOne"
+    | "oven"
+    | "near"
+    | "past"
+    | "unmade";
   readonly at: Minute;
   readonly ids: readonly string[];
 }
@@ -47,6 +57,7 @@ export function brokenIn(schedule: Schedule): readonly Broken[] {
         out.push({ what: "order", at: p.at, ids: [link.blockId, p.block.id] });
     }
   }
+  out.push(...overfull(schedule));
   const byKey = new Map<string, Run[]>();
   const use = (key: string, run: Run) => byKey.set(key, [...(byKey.get(key) ?? []), run]);
   for (const r of runs) {
@@ -67,6 +78,8 @@ export function brokenIn(schedule: Schedule): readonly Broken[] {
           out.push({ what: "nobodyUp", at: m, ids: [r.task.id] });
           break;
         }
+    if (r.task.isLoud && !day.loud.some((s) => s.from <= r.from && r.to <= s.to))
+      out.push({ what: "quiet", at: r.from, ids: [r.task.id] });
     for (const id of r.task.vesselIds) use(`vessel ${id}`, run);
     if (r.task.isCold) use("cold", run);
     if (r.task.ringIds.length > 0) {
@@ -125,4 +138,24 @@ export function brokenIn(schedule: Schedule): readonly Broken[] {
     }
   }
   return out;
+}
+
+/** Where more stands in the fridge than has room there. */
+function overfull({ day, placed }: Schedule): readonly Broken[] {
+  const { fridgeL } = day;
+  if (fridgeL === null) return [];
+  const stays = [...placed.values()].flatMap((p) =>
+    p.block.after.flatMap((link) => {
+      const before = placed.get(link.blockId);
+      if (before === undefined || link.fridgeL === undefined) return [];
+      const made = link.from === "ready" ? readyMin(before.block) : lengthMin(before.block);
+      const { fridgeL: volumeL } = link;
+      return [{ id: p.block.id, volumeL, from: before.at + made, to: p.at + lengthMin(p.block) }];
+    }),
+  );
+  return stays.flatMap((stay): Broken[] => {
+    const beside = stays.filter((s) => s.from <= stay.from && stay.from < s.to);
+    const fullL = beside.reduce((sum, s) => sum + s.volumeL, 0);
+    return fullL > fridgeL ? [{ what: "fridge", at: stay.from, ids: beside.map((s) => s.id) }] : [];
+  });
 }

@@ -31,12 +31,20 @@ export interface ChillMinutes {
   readonly how: string;
 }
 
-/** How long what was strained stands in the bath before it goes into the fridge, by simulation. */
-export function chillMinutes(trace: Trace, kitchen: Kitchen): ChillMinutes {
-  const massKg = Math.max(0.05, trace.strained.liquidKg);
+/**
+ * How long what was strained, or a whole dish, stands in the bath before it goes into the fridge, by simulation.
+ * @param isThick a dish with its pieces: it cools more slowly
+ */
+export function chillMinutes(
+  trace: Trace,
+  kitchen: Kitchen,
+  chilledKg: number,
+  isThick: boolean,
+): ChillMinutes {
+  const massKg = Math.max(0.05, chilledKg);
   const best = bestOf(
     chillChoices(
-      potToChill(kitchen, Math.min(STRAINED_C, trace.boilingC), false),
+      potToChill(kitchen, Math.min(STRAINED_C, trace.boilingC), isThick),
       massKg,
       containersOf(kitchen),
       ["sink", "trough"],

@@ -16,6 +16,10 @@ export type Wish =
   | { readonly kind: "pin"; readonly blockId: string }
   /** It goes through the night, and by day it does not. */
   | { readonly kind: "overnight"; readonly blockId: string }
+  /** The house is quiet then. */
+  | { readonly kind: "quiet" }
+  /** So much has room in the fridge. */
+  | { readonly kind: "fridge"; readonly volumeL: number }
   /** Nothing can be begun before now. */
   | { readonly kind: "now" };
 
@@ -53,6 +57,10 @@ export function withoutWish(day: Day, wish: Wish): Day {
       const more: HandHours = { id: ANYBODY, name: ANYBODY, free: up, asleep: [], away: [] };
       return withHands([...day.hands, more, { ...more, id: `${ANYBODY} 2` }]);
     }
+    case "quiet":
+      return { ...day, loud: [all] };
+    case "fridge":
+      return { ...day, fridgeL: null };
     case "one":
       return { ...day, endless: new Set([...(day.endless ?? []), wish.key]) };
     case "overnight":
@@ -70,7 +78,8 @@ export function withoutWish(day: Day, wish: Wish): Day {
         ...h,
         free: merged([...h.free, { from: all.from, to: day.now }]),
       }));
-      return { ...withHands(hands), now: all.from };
+      const loud = merged([...day.loud, { from: all.from, to: day.now }]);
+      return { ...withHands(hands), loud, now: all.from };
     }
   }
 }
@@ -89,6 +98,10 @@ function wishesOf(day: Day, goal: Goal, pinned: ReadonlySet<string>): readonly W
     ...day.hands.filter((h) => h.asleep.length > 0).map((hand): Wish => ({ kind: "sleep", hand })),
     ...day.goals.filter((g) => g.id !== goal.id).map((g): Wish => ({ kind: "goal", goal: g })),
     ...[...keys].map((key): Wish => ({ kind: "one", key })),
+    ...(day.fridgeL === null ? [] : [{ kind: "fridge", volumeL: day.fridgeL } as const]),
+    ...(day.loud.length > 1 || (day.loud[0]?.to ?? day.until) < day.until
+      ? [{ kind: "quiet" } as const]
+      : []),
     ...day.blocks
       .filter((b) => b.isOvernight)
       .map((b): Wish => ({ kind: "overnight", blockId: b.id })),

@@ -3,6 +3,7 @@ import { brokenIn, type Broken } from "./check";
 import { clashOf, withoutWish, type Clash, type Wish } from "./clash";
 import { dayOf, type Asked, type Day, type Goal } from "./day";
 import { isInForce, remediesFor, type Remedy } from "./remedies";
+import { without, type Stretch } from "./stretch";
 import { solve, type Schedule, type SolveOptions } from "./solve";
 import type { Minute, WallClock } from "./wall-clock";
 
@@ -26,6 +27,8 @@ export interface Clockwork {
   /** What had to be given up to draw it at all. */
   readonly clashes: readonly Clash[];
   readonly broken: readonly Broken[];
+  /** When nothing loud is wished, whatever had to be given up. */
+  readonly quiet: readonly Stretch[];
 }
 
 /** While something is dragged. */
@@ -85,8 +88,10 @@ export function clockworkOf(asked: Asked, wall: WallClock, options: SolveOptions
     inHandMin = more;
     chance = chanceOf(schedule, wished);
   }
-  const broken = brokenIn({ ...schedule, day: { ...schedule.day, hands: first.hands } });
-  return { asked, schedule, wishedAt, inHandMin, chance, clashes, broken };
+  const { hands, loud, fridgeL } = first;
+  const broken = brokenIn({ ...schedule, day: { ...schedule.day, hands, loud, fridgeL } });
+  const quiet = without([{ from: first.now, to: first.until }], loud);
+  return { asked, schedule, wishedAt, inHandMin, chance, clashes, broken, quiet };
 }
 
 const MOST_CLASHES = 5;
@@ -94,7 +99,7 @@ const pinnedOf = ({ clock }: Asked): ReadonlySet<string> =>
   new Set(clock.pins.map((p) => p.blockId));
 /** What is given up for the drawing, the least first: time does not run backward, and no other meal is taken off. */
 const GIVEN_UP: readonly (readonly Wish["kind"][])[] = [
-  ["one", "overnight", "pin"],
+  ["one", "overnight", "pin", "fridge", "quiet"],
   ["hands"],
   ["away"],
   ["sleep"],

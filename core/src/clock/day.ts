@@ -2,15 +2,17 @@ import { ONE_COOK, USUAL_SLEEP } from "../simulate/hands-schema";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
 import { outcomeOf, Problem } from "../units/problem";
+import { USUAL_BATH_MIN } from "./chill-minutes";
+import { KEEPS_MIN } from "./keeps";
 import { about, exactly } from "./minutes";
 import type { Clock, Meal, Side } from "../simulate/clock-schema";
-import { hoursOf, nightOf, someoneUp, type HandHours } from "./hours";
+import { hoursOf, nightOf, someoneUp, windowsIn, type HandHours } from "./hours";
 import { mergeWork } from "./merge-work";
 import { potBlocks, type PotBlocks } from "./pot-blocks";
 import type { Running } from "./running";
 import { blockOf, taskOf, type Block, type Link, type Task } from "./task";
 import { kitchenEstimate } from "../units/constant";
-import type { Stretch } from "./stretch";
+import { without, type Stretch } from "./stretch";
 import { minuteOf, type Minute, type WallClock } from "./wall-clock";
 import { shelfM2 } from "./vessel-floor";
 
@@ -34,6 +36,10 @@ export interface Day {
   readonly until: Minute;
   readonly hands: readonly HandHours[];
   readonly up: readonly Stretch[];
+  /** When the house may hear it. */
+  readonly loud: readonly Stretch[];
+  /** Room for stock in the fridge, L; null where there is room for all of it. */
+  readonly fridgeL: number | null;
   /** Starts from which a pot goes through the night, by what it takes until it is ready, min. */
   readonly overnight: (readyMin: number) => readonly Stretch[];
   readonly shelves: ReadonlyMap<string, number>;
@@ -51,6 +57,10 @@ export interface Asked {
   readonly plans: readonly Plan[];
   readonly clock: Clock;
   readonly running?: readonly Running[];
+  /** Free in the freezer now, L; null or left out where nobody measured it. */
+  readonly freezerFreeL?: number | null;
+  /** Cooked ahead already, and chilled: hot again for their meals. */
+  readonly cookedAhead?: readonly string[];
   /** Minutes kept in hand, by goal. */
   readonly inHandMin?: ReadonlyMap<string, number>;
   readonly now: Minute;
@@ -90,14 +100,25 @@ export function dayOf(asked: Asked, wall: WallClock): Day {
   const pots = new Map<string, PotBlocks>();
   const looseOf = new Map(clock.loose.map((l) => [l.planId, l]));
   const onTable = new Set(clock.meals.flatMap((m) => m.planIds));
+  const aheadOf = new Map(
+    clock.meals.flatMap((m) => (m.ahead ?? []).map((a) => [a.planId, a] as const)),
+  );
   const wanted = new Set([...onTable, ...clock.loose.map((l) => l.planId)]);
   for (const plan of plans) {
-    if (!wanted.has(plan.id) || running.some((r) => r.planId === plan.id)) continue;
+    const ahead = aheadOf.get(plan.id) ?? null;
+    const onFire = running.find((r) => r.planId === plan.id);
+    if (!wanted.has(plan.id) || (onFire !== undefined && ahead === null)) continue;
     const isOvernight = looseOf.get(plan.id)?.onlyOvernight ?? false;
-    const outcome = outcomeOf(() => potBlocks(plan, kitchen, isOvernight));
-    if (outcome.ok)
-      pots.set(plan.id, onTable.has(plan.id) ? eatenHot(outcome.value) : outcome.value);
-    else problems.set(plan.id, outcome.problem);
+    const outcome = outcomeOf(() => potBlocks(plan, kitchen, { isOvernight, ahead }));
+    if (outcome.ok) {
+      const pot = outcome.value;
+      const isCooked = asked.cookedAhead?.includes(plan.id) === true;
+      if (pot.reheat === null) {
+        if (onFire === undefined) pots.set(plan.id, onTable.has(plan.id) ? eatenHot(pot) : pot);
+      } else if (onFire !== undefined)
+        pots.set(plan.id, onlyReheated(pot, afterFire(plan, onFire)));
+      else pots.set(plan.id, isCooked ? onlyReheated(pot, []) : pot);
+    } else problems.set(plan.id, outcome.problem);
   }
   const planOf = new Map(plans.map((p) => [p.id, p]));
   for (const meal of clock.meals)
@@ -174,6 +195,8 @@ export function dayOf(asked: Asked, wall: WallClock): Day {
     until,
     hands,
     up: someoneUp(hands),
+    loud: without([all], windowsIn(kitchen.quiet ?? [], all, wall)),
+    fridgeL: kitchen.fridgeL ?? null,
     overnight: overnightOf(kitchen, all, wall),
     shelves: new Map(kitchen.ovens.map((o) => [o.id, shelfM2(o)])),
     blocks: merged.map((b) => pinned(lengthened(b, lengths), pins)),
@@ -190,6 +213,21 @@ const missing = (planId: string, meal: Meal): Problem =>
     planId,
     `A pot of ${meal.name} is not planned any more.`,
   );
+
+/** What was cooked ahead stands in the fridge: it is only to be made hot. */
+const onlyReheated = (pot: PotBlocks, after: readonly Link[]): PotBlocks => ({
+  ...pot,
+  blocks: pot.reheat === null ? [] : [{ ...pot.reheat, after }],
+});
+/** A dish on the fire now is chilled before it is hot again; of a stock its bath is on the clock. */
+const afterFire = (plan: Plan, { fireId }: Running): readonly Link[] => [
+  {
+    blockId: fireId,
+    from: "end",
+    leastMin: plan.end === "served" ? USUAL_BATH_MIN.value : 0,
+    mostMin: KEEPS_MIN.chilled.value,
+  },
+];
 
 /** A broth that is on a meal's table goes there hot from the sieve, and not into the bath. */
 const eatenHot = (pot: PotBlocks): PotBlocks => ({
@@ -236,7 +274,7 @@ function mealBlocks(
       ? []
       : [
           {
-            blockId: pot.fireId,
+            blockId: pot.servedId,
             from: "ready",
             leastMin: 0,
             mostMin: pot.keepsHotMin,
@@ -246,7 +284,7 @@ function mealBlocks(
         ];
   });
   const onFire = running.flatMap((r): Link[] =>
-    meal.planIds.includes(r.planId)
+    meal.planIds.includes(r.planId) && !pots.has(r.planId)
       ? [{ blockId: r.fireId, from: "ready", leastMin: 0, mostMin: null }]
       : [],
   );

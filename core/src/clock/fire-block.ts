@@ -62,11 +62,12 @@ export const workAfterHeat = (
         planIds: [plan.id],
         how: work.how,
         minutes: about(Math.max(1, work.min)),
+        isLoud: true,
         vesselIds: [plan.vesselId],
       }),
     );
 
-/** What follows the heat of a stock: the sieve, the bath, the fridge. */
+/** What follows the heat of what is kept: the sieve of a stock, the bath, the fridge. */
 export function afterHeat(
   plan: Plan,
   idOf: (key: string) => string,
@@ -76,12 +77,13 @@ export function afterHeat(
   const { strain, intoCold, intoFridge } = POT_TIMES;
   const base = { planIds: [plan.id] };
   const cold = { ...base, how, isCold: true };
+  const sieve = taskOf(idOf("strain"), `Strain the ${plan.name.toLowerCase()}`, {
+    ...base,
+    minutes: about(strain.value),
+    vesselIds: [plan.vesselId],
+  });
   return [
-    taskOf(idOf("strain"), `Strain the ${plan.name.toLowerCase()}`, {
-      ...base,
-      minutes: about(strain.value),
-      vesselIds: [plan.vesselId],
-    }),
+    ...(plan.end === "strained" ? [sieve] : []),
     taskOf(idOf("cold"), "Into the cold", { ...cold, minutes: about(intoCold.value) }),
     taskOf(idOf("bath"), "Chills", { ...cold, minutes: bath, attention: "none" }),
     taskOf(idOf("fridge"), "Cold enough: into the fridge", {
@@ -91,13 +93,17 @@ export function afterHeat(
   ];
 }
 
-/** The pot on its heat, from the flame to the sieve or the table, and into the bath. */
+/**
+ * The pot on its heat, from the flame to the sieve or the table, and into the bath.
+ * @param isAhead a dish that is not eaten from it, but chilled for another day
+ */
 export function fireBlock(
   plan: Plan,
   kitchen: Kitchen,
   trace: Trace,
   waterKg: number,
   isOvernight: boolean,
+  isAhead: boolean,
 ): Block {
   const heated = heatSteps(plan, kitchen, trace, waterKg).filter((s) => s.minutes.p50 >= LEAST_MIN);
   const pauseMin = trace.totalMin - trace.toSimmerMin - trace.holdMin - trace.releaseMin;
@@ -113,18 +119,23 @@ export function fireBlock(
     ...(pauseMin >= LEAST_MIN ? [pause] : []),
     ...workAfterHeat(plan, kitchen, idOf),
   ];
-  const isServed = plan.end === "served";
-  const chill = isServed ? null : chillMinutes(trace, kitchen);
+  const isDish = plan.end === "served";
+  const isServed = isDish && !isAhead;
+  const chilledKg = isDish ? contentsKg(trace) : trace.strained.liquidKg;
+  const chill = isServed ? null : chillMinutes(trace, kitchen, chilledKg, isDish);
   const after = chill === null ? [] : afterHeat(plan, idOf, chill.bath, chill.how);
   return blockOf(idOf("fire"), "fire", [...cooked, ...after], {
     planIds: [plan.id],
     meanwhile: whileItCooks(plan, kitchen, trace, heated),
     // A stock is ready once it is through the sieve.
-    readyStep: cooked.length - (isServed ? 1 : 0),
+    readyStep: cooked.length - (isDish ? 1 : 0),
     isOvernight,
     isServed,
   });
 }
+
+/** All that is in the pot at the end, kg. */
+export const contentsKg = (trace: Trace): number => trace.points.at(-1)?.contentsKg ?? 0;
 
 /** The steps on the heat, with their minutes from the simulation and its spread. */
 function heatSteps(plan: Plan, kitchen: Kitchen, trace: Trace, waterKg: number): readonly Task[] {

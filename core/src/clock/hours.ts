@@ -21,7 +21,8 @@ const isOn = (w: Window, date: string, wall: WallClock): boolean =>
     ? w.weekdays.length === 0 || w.weekdays.includes(wall.weekdayOf(date))
     : w.date === date;
 
-const windowsIn = (windows: readonly Window[], all: Stretch, wall: WallClock) =>
+/** Windows on all the days of a stretch, in order. */
+export const windowsIn = (windows: readonly Window[], all: Stretch, wall: WallClock) =>
   merged(
     datesOf(all, wall).flatMap((date) =>
       windows.filter((w) => isOn(w, date, wall)).map((w) => onDate(date, w, wall)),

@@ -29,6 +29,12 @@ export const KEEPS_MIN = {
     "a few litres in a heavy pot, by the cooling of this model",
   ),
   warm: kitchenEstimate("a dish on WARM or in a low oven", 120, "min", "softer after that"),
+  chilled: published(
+    "a dish chilled for another day",
+    2880,
+    "min",
+    "US guidance (USDA): three to four days; two of them are planned with",
+  ),
   portion: published("chilled stock before its jars", 2880, "min", "two of its days in the fridge"),
   fatSets: kitchenEstimate("a night in the fridge, until the fat is hard", 480, "min", "seen"),
 } as const;

@@ -6,6 +6,8 @@ export type Need = { readonly off: number; readonly min: number } & (
   | { readonly kind: "hand"; readonly task: Task }
   | { readonly kind: "near" }
   | { readonly kind: "up" }
+  /** It may be heard then. */
+  | { readonly kind: "loud" }
   /** One of several things, each of which takes one pot at a time. */
   | { readonly kind: "one"; readonly of: readonly string[] }
   | { readonly kind: "oven"; readonly oven: OvenNeed }
@@ -58,6 +60,7 @@ export const readyMin = (block: Block): number =>
   block.steps.slice(0, block.readyStep + 1).reduce((sum, t) => sum + plannedMin(t.minutes), 0);
 
 export const COLD_PLACE = "cold";
+export const FRIDGE = "fridge";
 export const ringKey = (id: string): string => `ring ${id}`;
 export const vesselKey = (id: string): string => `vessel ${id}`;
 export const handKey = (id: string): string => `hand ${id}`;
@@ -72,6 +75,7 @@ export function needsOf(block: Block, minOf?: (task: Task) => number): readonly 
     if (task.attention === "near") needs.push({ kind: "near", off, min });
     if (task.attention === "eyes" || task.attention === "near")
       needs.push({ kind: "up", off, min });
+    if (task.isLoud) needs.push({ kind: "loud", off, min });
     if (task.oven !== null) needs.push({ kind: "oven", oven: task.oven, off, min });
     const things = [
       ...(task.ringIds.length > 0 ? [task.ringIds.map(ringKey)] : []),

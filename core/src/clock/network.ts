@@ -17,6 +17,8 @@ export interface Edge {
   readonly mostMin: number;
   /** What is in the earlier one's vessel waits there for the later one. */
   readonly waits: boolean;
+  /** What stands in the fridge from the earlier one to the end of the later, L. */
+  readonly fridgeL: number;
 }
 
 /** A block with what it hangs on, by places in lists: made once and gone through thousands of times. */
@@ -138,6 +140,7 @@ const edgeOf = (node: number, earlier: Known, link: Link, later: Block): Edge =>
   leastMin: link.leastMin,
   mostMin: link.mostMin ?? Infinity,
   waits: waitsFor(earlier.block, later),
+  fridgeL: link.fridgeL ?? 0,
 });
 
 /** Whether what is in a block's vessel waits there for the next one: it is served from it, or goes on in it. */

@@ -4,12 +4,22 @@ import type { Heat, Plan } from "../simulate/plan-schema";
 import { simulate } from "../simulate/simulate";
 import { lastHeat } from "../simulate/stretches";
 import { coldWaterKg, waterL } from "../simulate/water-ways";
-import { fireBlock } from "./fire-block";
+import type { Trace } from "../simulate/trace";
+import { COLD_DENSITY_KG_L } from "../water/properties";
+import { contentsKg, fireBlock } from "./fire-block";
 import { besideOf, type Beside } from "../dish/accompaniments";
 import { KEEPS_MIN } from "./keeps";
 import { about } from "./minutes";
+import { reheatBlock, reheatPots } from "./reheat";
+import type { Vessel } from "../vessel/vessel-schema";
 import { fillBlock, prepOf } from "./prep-blocks";
 import { blockOf, taskOf, type Block } from "./task";
+
+/** Cold litres in a pot at a moment of its block. */
+export interface Level {
+  readonly min: number;
+  readonly volumeL: number;
+}
 
 /** A plan's work as blocks on the clock, in the order of the pot. */
 export interface PotBlocks {
@@ -20,6 +30,14 @@ export interface PotBlocks {
   readonly fireId: string;
   /** The last of it: portions, or the fire where it is served. */
   readonly lastId: string;
+  /** What goes to the table: the pot on its heat, or what was cooked ahead once it is hot again. */
+  readonly servedId: string;
+  /** Pots that it could be made hot again in. */
+  readonly reheatIn: readonly Vessel[];
+  /** Hot again for the table, where it is cooked ahead and a pot on a ring holds it. */
+  readonly reheat: Block | null;
+  /** How its liquid falls: cold litres by minutes from the beginning of the block on the heat. */
+  readonly levels: readonly Level[];
   /** How long it may wait hot for the table, min. */
   readonly keepsHotMin: number;
   /** How it waits. */
@@ -45,10 +63,14 @@ const keepsHotMin = (heat: Heat): number =>
       : KEEPS_MIN.hot.value;
 
 /** Pots worked out a moment ago, by their plans: a remedy changes one of them, or only the hands. */
-const worked = new WeakMap<
-  Plan,
-  readonly { kitchen: Kitchen; isOvernight: boolean; pot: PotBlocks }[]
->();
+const worked = new WeakMap<Plan, readonly { kitchen: Kitchen; how: How; pot: PotBlocks }[]>();
+/** What the clock says of a pot beside its plan. */
+interface How {
+  /** On in the evening, ready in the morning. */
+  readonly isOvernight: boolean;
+  /** Chilled, and hot again for its meal another day: in which pot, where that was said. */
+  readonly ahead: { readonly vesselId?: string | undefined } | null;
+}
 const KEPT = 3;
 /** What of a kitchen a pot's blocks are worked out from. */
 const MATTERS: readonly (keyof Kitchen)[] = [
@@ -71,33 +93,60 @@ const isSame = (a: Kitchen, b: Kitchen): boolean =>
  * the bath, portions. Minutes from the simulation of the plan in this kitchen and from its work.
  * @throws Problem as simulate does
  */
-export function potBlocks(plan: Plan, kitchen: Kitchen, isOvernight = false): PotBlocks {
+export function potBlocks(
+  plan: Plan,
+  kitchen: Kitchen,
+  { isOvernight = false, ahead = null }: Partial<How> = {},
+): PotBlocks {
   const known = worked.get(plan) ?? [];
-  const found = known.find((w) => w.isOvernight === isOvernight && isSame(w.kitchen, kitchen));
+  const found = known.find(
+    ({ how, ...w }) =>
+      how.isOvernight === isOvernight &&
+      (how.ahead === null) === (ahead === null) &&
+      how.ahead?.vesselId === ahead?.vesselId &&
+      isSame(w.kitchen, kitchen),
+  );
   if (found !== undefined) return found.pot;
-  const pot = workOut(plan, kitchen, isOvernight);
-  worked.set(plan, [{ kitchen, isOvernight, pot }, ...known].slice(0, KEPT));
+  const how = { isOvernight, ahead };
+  const pot = workOut(plan, kitchen, how);
+  worked.set(plan, [{ kitchen, how, pot }, ...known].slice(0, KEPT));
   return pot;
 }
 
-function workOut(plan: Plan, kitchen: Kitchen, isOvernight: boolean): PotBlocks {
+function workOut(plan: Plan, kitchen: Kitchen, { isOvernight, ahead }: How): PotBlocks {
   const waterKg = coldWaterKg(waterL(plan, kitchen), kitchen);
   const trace = simulate(plan, kitchen, { waterKg });
   if (trace.problem !== null) throw trace.problem;
   const preps = prepOf(plan, kitchen);
   const fill = fillBlock(plan, preps);
+  const fireId = `${plan.id}/fire`;
+  const reheat =
+    ahead === null ? null : reheatBlock(plan, kitchen, keptKg(plan, trace), fireId, ahead.vesselId);
   const fire: Block = {
-    ...fireBlock(plan, kitchen, trace, waterKg, isOvernight),
+    ...fireBlock(plan, kitchen, trace, waterKg, isOvernight, reheat !== null),
     after: [{ blockId: fill.id, from: "end", leastMin: 0, mostMin: KEEPS_MIN.filled.value }],
   };
-  const portion = plan.end === "strained" ? [portionBlock(plan, fire.id)] : [];
-  const heat = lastHeat(plan);
+  const portion =
+    plan.end === "strained" && reheat === null
+      ? [portionBlock(plan, fireId, trace.strained.volumeL)]
+      : [];
+  const heat = reheat === null ? lastHeat(plan) : ON_A_RING;
   return {
     planId: plan.id,
     name: plan.name,
-    blocks: [...preps.map((p) => p.block), fill, fire, ...portion],
-    fireId: fire.id,
-    lastId: portion[0]?.id ?? fire.id,
+    blocks: [
+      ...preps.map((p) => p.block),
+      fill,
+      fire,
+      ...portion,
+      ...(reheat === null ? [] : [reheat]),
+    ],
+    fireId,
+    lastId: portion[0]?.id ?? fireId,
+    servedId: reheat?.id ?? fireId,
+    reheat,
+    reheatIn: reheatPots(plan, keptKg(plan, trace), kitchen),
+    levels: levelsOf(trace),
     keepsHotMin: keepsHotMin(heat),
     keepsHotHow: KEEPS_HOT_HOW[heat.method],
     sides: besideOf(plan),
@@ -105,8 +154,23 @@ function workOut(plan: Plan, kitchen: Kitchen, isOvernight: boolean): PotBlocks 
   };
 }
 
+const ON_A_RING: Heat = { method: "hob", vigour: "gentle", lid: "on", boilFirstMin: null };
+
+/** What is kept of a pot, kg: what comes through the sieve, or all of a dish. */
+const keptKg = (plan: Plan, trace: Trace): number =>
+  plan.end === "strained" ? trace.strained.liquidKg : contentsKg(trace);
+
+/** So many points are drawn of a level. */
+const MOST_LEVELS = 24;
+function levelsOf({ points }: Trace): readonly Level[] {
+  const step = Math.max(1, Math.floor(points.length / MOST_LEVELS));
+  return points
+    .filter((_, i) => i % step === 0 || i === points.length - 1)
+    .map((p) => ({ min: p.tMin, volumeL: p.liquidKg / COLD_DENSITY_KG_L }));
+}
+
 /** Into jars once it is cold, fat lifted after a night where the plan says so. */
-function portionBlock(plan: Plan, fireId: string): Block {
+function portionBlock(plan: Plan, fireId: string, fridgeL: number): Block {
   const isLifted = plan.fat === "liftCold";
   const id = `${plan.id}/portion`;
   const name = plan.name.toLowerCase();
@@ -118,6 +182,6 @@ function portionBlock(plan: Plan, fireId: string): Block {
   const mostMin = KEEPS_MIN.portion.value;
   return blockOf(id, "portion", [task], {
     planIds: [plan.id],
-    after: [{ blockId: fireId, from: "end", leastMin, mostMin }],
+    after: [{ blockId: fireId, from: "end", leastMin, mostMin, fridgeL }],
   });
 }

@@ -23,6 +23,15 @@ const IN_POT: ReadonlySet<WorkTask["kind"]> = new Set([
   "blanch",
   "boilHard",
 ]);
+/** Work that is heard next door. */
+const LOUD: ReadonlySet<WorkTask["kind"]> = new Set([
+  "trim",
+  "cut",
+  "brown",
+  "fry",
+  "crush",
+  "blend",
+]);
 /** What of several pots can be done at one go. */
 const AT_ONE_GO: ReadonlySet<WorkTask["kind"]> = new Set(["rinse", "scrub", "trim", "cut"]);
 
@@ -70,6 +79,7 @@ function stepsOf(work: WorkTask, plan: Plan, kitchen: Kitchen): readonly Task[] 
       ...base,
       minutes: about(Math.max(1, work.min)),
       attention: work.attention,
+      isLoud: LOUD.has(work.kind),
       ...needsOfWork(work, plan, kitchen),
     }),
   ];

@@ -11,7 +11,9 @@ import type { Clock } from "../simulate/clock-schema";
 import { dayOf, type Asked, type Goal } from "./day";
 import { tasksAt } from "./place";
 import { atOf, waitMin } from "./cost";
+import { scaled } from "../dish/scale";
 import { networkOf } from "./network";
+import { potBlocks } from "./pot-blocks";
 import { solve, type Schedule } from "./solve";
 import type { Minute, WallClock } from "./wall-clock";
 
@@ -40,8 +42,9 @@ export interface RemedyChange {
   readonly hands?: readonly Hand[];
 }
 
-/** No more than so many are worked out. */
-const MOST = 5;
+/** No more than so many are given, and of one kind no more than so many: others are other ways out. */
+const MOST = 6;
+const MOST_ALIKE = 2;
 const ENOUGH = 2;
 const STEP_MIN = 5;
 const HELP_MIN = 120;
@@ -52,11 +55,17 @@ interface Idea {
   readonly change: RemedyChange;
 }
 
-const HEAT_NAMES: Record<Heat["method"], string> = {
-  hob: "on the ring",
-  oven: "in the oven",
-  slowCooker: "in the slow cooker",
-  pressure: "under pressure",
+const heatedHow = (heat: Heat): string => {
+  switch (heat.method) {
+    case "hob":
+      return "on the ring";
+    case "oven":
+      return "in the oven";
+    case "slowCooker":
+      return `on ${heat.setting.toUpperCase()}`;
+    case "pressure":
+      return "under pressure";
+  }
 };
 
 /** What was asked, with a change made. */
@@ -67,7 +76,10 @@ export const changed = (asked: Asked, change: RemedyChange): Asked => {
     clock: change.clock ?? asked.clock,
     kitchen:
       change.hands === undefined ? asked.kitchen : { ...asked.kitchen, hands: [...change.hands] },
-    plans: plans.size === 0 ? asked.plans : asked.plans.map((p) => plans.get(p.id) ?? p),
+    plans: [
+      ...asked.plans.map((p) => plans.get(p.id) ?? p),
+      ...[...plans.values()].filter((p) => !asked.plans.some((a) => a.id === p.id)),
+    ],
   };
 };
 
@@ -91,6 +103,8 @@ export function remediesFor(
   const plans = asked.plans.filter((p) => involved.has(p.id));
   const found: Remedy[] = [];
   const tryOut = (idea: Idea): void => {
+    const alike = found.filter((r) => kindOf(r) === kindOf(idea)).length;
+    if (found.length >= MOST || alike >= MOST_ALIKE) return;
     const whole = dayOf(changed(asked, idea.change), wall);
     if (whole.problems.size > base.day.problems.size) return;
     const day = { ...whole, goals: whole.goals.filter((g) => isInForce(g, clash.goal, base)) };
@@ -103,16 +117,17 @@ export function remediesFor(
     ...plans.flatMap((plan) => otherPots(plan, asked.kitchen)),
   ];
   const others = [
+    ...plans.flatMap((plan) => dayBefore(asked, plan)),
     ...helpers(asked, clash, wall),
     ...unpinned(asked, clash),
     ...byDay(asked, clash),
     ...later(asked, clash.goal, base, wall),
     ...plans.flatMap((plan) => otherHeats(plan, asked.kitchen)),
+    ...plans.flatMap((plan) => twoPots(asked, plan)),
   ];
-  for (const idea of [...moves, ...others]) if (found.length < MOST) tryOut(idea);
+  for (const idea of [...moves, ...others]) tryOut(idea);
   // Where no one move is enough, two of different pots may be.
-  if (found.length < ENOUGH)
-    for (const idea of pairsOf(moves)) if (found.length < MOST) tryOut(idea);
+  if (found.length < ENOUGH) for (const idea of pairsOf(moves)) tryOut(idea);
   // What takes least stands first; a pot left out is the last thing.
   const least = [...found].sort(
     (a, b) =>
@@ -120,12 +135,12 @@ export function remediesFor(
       a.cost.handsMin - b.cost.handsMin ||
       a.cost.earlierMin - b.cost.earlierMin,
   );
-  if (found.length < MOST)
-    for (const idea of plans.flatMap((plan) => leftOut(asked, plan)))
-      if (found.length < MOST) tryOut(idea);
+  for (const idea of plans.flatMap((plan) => leftOut(asked, plan))) tryOut(idea);
   return [...least, ...found.slice(least.length)];
 }
 
+/** "ring", "pot", "heat": what kind of way out it is. */
+const kindOf = ({ id }: Pick<Idea, "id">): string => id.split(" ")[0] ?? "";
 const planIdOf = (idea: Idea) => idea.change.plans?.[0]?.id;
 /** Every two moves of two pots, as one. */
 const pairsOf = (moves: readonly Idea[]): readonly Idea[] =>
@@ -195,6 +210,65 @@ const otherPots = (plan: Plan, kitchen: Kitchen): readonly Idea[] =>
       change: { plans: [{ ...plan, vesselId: v.id }] },
     }));
 
+/** Cooked the day before, chilled, and hot again for its meal: in its own pot or in another. */
+function dayBefore({ clock, kitchen }: Asked, plan: Plan): readonly Idea[] {
+  const meal = clock.meals.find((m) => m.planIds.includes(plan.id));
+  if (meal === undefined || meal.ahead?.some((a) => a.planId === plan.id) === true) return [];
+  const pot = outcomeOf(() => potBlocks(plan, kitchen));
+  return (pot.ok ? pot.value.reheatIn : []).slice(0, MOST_ALIKE).map((v) => {
+    const ahead = [...(meal.ahead ?? []), { planId: plan.id, vesselId: v.id }];
+    const where = v.id === plan.vesselId ? "" : ` in ${called(v.name)}`;
+    return {
+      id: `ahead ${plan.id} ${v.id}`,
+      title: `${plan.name} cooked ahead, chilled, and reheated${where}`,
+      change: {
+        clock: {
+          ...clock,
+          meals: clock.meals.map((m) => (m.id === meal.id ? { ...m, ahead } : m)),
+        },
+      },
+    };
+  });
+}
+
+/** Half of it in each of two pots that are too small for all of it, on two rings. */
+function twoPots({ clock, kitchen }: Asked, plan: Plan): readonly Idea[] {
+  const half = scaled(plan, 0.5);
+  const second = { ...half, id: `${plan.id}-2`, name: `${plan.name.slice(0, 68)}, second pot` };
+  if (clock.meals.some((m) => m.planIds.includes(second.id))) return [];
+  const small = kitchen.vessels.filter(
+    (v) =>
+      v.kind !== "pan" &&
+      suitsPlan(v, plan) &&
+      isRoomIn(v, half, kitchen) &&
+      !isRoomIn(v, plan, kitchen),
+  );
+  const rings = kitchen.rings.filter((r) => r.id !== plan.ringId);
+  const loose = clock.loose.find((l) => l.planId === plan.id);
+  const withBoth: Clock = {
+    ...clock,
+    meals: clock.meals.map((m) =>
+      m.planIds.includes(plan.id) ? { ...m, planIds: [...m.planIds, second.id] } : m,
+    ),
+    loose: loose === undefined ? clock.loose : [...clock.loose, { ...loose, planId: second.id }],
+  };
+  return small.flatMap((a, i) =>
+    small.slice(i + 1).flatMap((b) =>
+      rings.map((ring): Idea => ({
+        id: `two ${plan.id} ${a.id} ${b.id} ${ring.id}`,
+        title: `${plan.name} in two pots: half in ${called(a.name)}, half in ${called(b.name)} on ${called(ring.name)}`,
+        change: {
+          plans: [
+            { ...half, vesselId: a.id },
+            { ...second, vesselId: b.id, ringId: ring.id },
+          ],
+          clock: withBoth,
+        },
+      })),
+    ),
+  );
+}
+
 /** On another heat by conversion, in one load, with no danger that it had not before. */
 function otherHeats(plan: Plan, kitchen: Kitchen): readonly Idea[] {
   const outcome = outcomeOf(() => convertDish(plan, kitchen).converted.answers);
@@ -207,15 +281,17 @@ function otherHeats(plan: Plan, kitchen: Kitchen): readonly Idea[] {
     if (!answer.ok || answer.column.isWritten) return [];
     const { column } = answer;
     const isWhole = column.limits.every((l) => l.id === "full" || l.id === "fillLow");
-    if (column.loads !== 1 || column.refusal !== null || !isWhole) return [];
+    // A pot that would have to be bought mends nothing today.
+    const isHere = kitchen.vessels.some((v) => v.id === column.plan.vesselId);
+    if (column.loads !== 1 || column.refusal !== null || !isWhole || !isHere) return [];
     if (dangersOf(answer).some((id) => !had.has(id))) return [];
     const { heat } = column.plan;
-    const setting = heat.method === "slowCooker" ? ` on ${heat.setting.toUpperCase()}` : "";
+    const heated = heatedHow(heat);
     const to: Plan = { ...column.plan, id: plan.id, name: plan.name, readyAt: plan.readyAt };
     return [
       {
-        id: `heat ${plan.id} ${heat.method}${setting}`,
-        title: `${plan.name} ${HEAT_NAMES[heat.method]}${setting}, ${called(vesselOf(to, kitchen).name)}`,
+        id: `heat ${plan.id} ${heat.method} ${heated}`,
+        title: `${plan.name} ${heated} in ${called(vesselOf(to, kitchen).name)}`,
         change: { plans: [to] },
       },
     ];

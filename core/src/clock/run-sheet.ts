@@ -1,7 +1,7 @@
 import type { Clockwork } from "./clockwork";
 import { lengthMin, needsOf, readyMin } from "./needs";
 import { gapMin, ringOf, tasksAt, type Placed } from "./place";
-import type { Said } from "../units/said";
+import { litres, say, type Said } from "../units/said";
 import type { Attention, BlockKind } from "./task";
 import type { Minute, WallClock } from "./wall-clock";
 
@@ -28,8 +28,12 @@ export interface SheetRow {
   readonly ovenId: string | null;
   readonly ovenC: number | null;
   readonly isCold: boolean;
+  /** What of it stands in the fridge, L; null where it does not. */
+  readonly fridgeL: number | null;
   readonly isPinned: boolean;
   readonly isMeanwhile: boolean;
+  /** Nothing is done: it waits, hot for the table or cold for what is done next. */
+  readonly isWait: boolean;
   readonly why: string;
 }
 
@@ -57,12 +61,17 @@ export function runSheet(work: Clockwork, wall: WallClock): readonly SheetRow[] 
       ovenId: task.oven?.ovenId ?? null,
       ovenC: task.oven?.ovenC ?? null,
       isCold: task.isCold,
+      fridgeL: null,
       isPinned: pins.has(p.block.id),
       isMeanwhile,
+      isWait: false,
       why: isMeanwhile ? "while it cooks" : why,
     }));
   });
-  const waits = [...work.schedule.placed.values()].flatMap((p) => keptHot(work, p));
+  const waits = [...work.schedule.placed.values()].flatMap((p) => [
+    ...keptHot(work, p),
+    ...keptCold(work, p),
+  ]);
   const rank = (row: SheetRow) =>
     row.attention === "hands" ? 0 : row.attention === "near" ? 1 : 2;
   return [...rows, ...waits].sort(
@@ -104,11 +113,53 @@ function keptHot(work: Clockwork, p: Placed): readonly SheetRow[] {
       ovenId: null,
       ovenC: null,
       isCold: false,
+      fridgeL: null,
       isPinned: false,
       isMeanwhile: false,
+      isWait: true,
       why: `${serve.at - ready} min in hand; hot food is not left lukewarm`,
     },
   ];
+}
+
+/** What stands in the fridge between one piece of work and the next: for how long, and for what. */
+function keptCold(work: Clockwork, p: Placed): readonly SheetRow[] {
+  const { placed, day } = work.schedule;
+  return p.block.after.flatMap((link): SheetRow[] => {
+    const before = placed.get(link.blockId);
+    if (before === undefined || link.fridgeL === undefined) return [];
+    const made = link.from === "ready" ? readyMin(before.block) : lengthMin(before.block);
+    const from = before.at + made;
+    if (p.at - from < SHORT_MIN) return [];
+    const planId = p.block.planIds[0] ?? "";
+    return [
+      {
+        taskId: `${before.block.id}:fridge`,
+        blockId: p.block.id,
+        kind: p.block.kind,
+        blockIds: p.block.ids,
+        planIds: p.block.planIds,
+        title: "In the fridge",
+        how: say`${litres(link.fridgeL)} of ${lower(day.pots.get(planId)?.name ?? "it")}, covered`,
+        attention: "none",
+        isFlame: false,
+        from,
+        to: p.at,
+        slowTo: p.at,
+        handId: null,
+        ringId: null,
+        vesselIds: [],
+        ovenId: null,
+        ovenC: null,
+        isCold: false,
+        fridgeL: link.fridgeL,
+        isPinned: false,
+        isMeanwhile: false,
+        isWait: true,
+        why: `until ${lower(p.block.steps[0]?.title)}`,
+      },
+    ];
+  });
 }
 
 /** What holds a block where it is. */

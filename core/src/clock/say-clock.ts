@@ -5,6 +5,7 @@ import type { Clockwork } from "./clockwork";
 import type { Goal } from "./day";
 import { tasksAt } from "./place";
 import { lower, type SheetRow } from "./run-sheet";
+import { litres, say, sayAll, type Said } from "../units/said";
 import { showDuration } from "../units/show";
 import type { Minute, WallClock } from "./wall-clock";
 
@@ -37,7 +38,7 @@ const TENTHS = [
 ];
 
 /** What a wish that stands in the way says, as part of a sentence. */
-export function sayWish(wish: Wish, names: ReadonlyMap<string, string>, wall: WallClock): string {
+export function sayWish(wish: Wish, names: ReadonlyMap<string, string>, wall: WallClock): Said {
   switch (wish.kind) {
     case "goal":
       return sayGoal(wish.goal, wall);
@@ -51,6 +52,10 @@ export function sayWish(wish: Wish, names: ReadonlyMap<string, string>, wall: Wa
       return wish.count === 1 ? "one pair of hands" : `${wish.count} pairs of hands`;
     case "one":
       return `one pot at a time ${names.get(wish.key) ?? wish.key}`;
+    case "quiet":
+      return "the quiet hours of the house";
+    case "fridge":
+      return say`${litres(wish.volumeL)} of room in the fridge`;
     case "overnight":
       return "through the night and not by day";
     case "pin":
@@ -142,7 +147,7 @@ export function sayReached(work: Clockwork, goal: Goal, wall: WallClock): string
   const wished = wishedAt.get(goal.id);
   const when = (m: Minute) => sayWhen(m, asked.now, wall);
   if (schedule.impossible.some((g) => g.id === goal.id))
-    return `There is no place for ${goal.name.toLowerCase()}.`;
+    return `There is no place for ${goal.kind === "meal" ? goal.name : lower(goal.name)}.`;
   if (work.clashes.some((c) => c.goal.id === goal.id))
     return `${goal.name} cannot be as it stands: see what clashes.`;
   const late = schedule.lateMin.get(goal.id);
@@ -169,19 +174,21 @@ export function sayReached(work: Clockwork, goal: Goal, wall: WallClock): string
 export function sayTrouble(t: {
   readonly goal: string;
   readonly lateMin: number | null;
-  readonly wishes: readonly string[];
-}): string {
+  readonly wishes: readonly Said[];
+}): Said {
   const stands =
     t.lateMin === null ? "cannot be as it stands" : `is ${showDuration(t.lateMin)} late`;
   return t.wishes.length === 0
     ? `${t.goal} ${stands}: it takes longer than there is.`
-    : `${t.goal} ${stands}. Not all of this can be: ${t.wishes.join("; ")}.`;
+    : say`${t.goal} ${stands}. Not all of this can be: ${sayAll(t.wishes, "; ")}.`;
 }
 
 const BROKEN_WORDS: Record<Broken["what"], string> = {
   order: "out of its order",
   hands: "two things for one pair of hands",
   asleep: "whoever does it is asleep or away",
+  quiet: "it is loud, and the house is quiet",
+  fridge: "no room in the fridge",
   nobodyUp: "nobody is up",
   twoOnOne: "two pots in one place",
   oven: "no room in the oven, or other degrees",

@@ -112,7 +112,11 @@ export function fill(network: Network, filling: Filling): Filled {
     let until = -Infinity;
     for (const e of node.onward) if (e.waits) until = Math.max(until, at[e.node] ?? -Infinity);
     take(board, node, start, chosen, until);
+    for (const s of fridgeOf(network, i, start, at)) board.takeFridge(s.volumeL, s.from, s.to);
   };
+  /** Whether what stands in the fridge before or after it has room there. */
+  const hasFridge = (i: number, start: Minute): boolean =>
+    fridgeOf(network, i, start, at).every((s) => board.isFridgeFree(s.volumeL, s.from, s.to));
   for (const i of frame.fixed) {
     const node = nodes[i];
     const fixedAt = node?.known.block.fixedAt ?? null;
@@ -160,7 +164,7 @@ export function fill(network: Network, filling: Filling): Filled {
       canHold(board, node, was, hold);
     const found = isAsBefore ? was : placeFor(board, node, "latest", start, least);
     const chosen =
-      found === null || !canHold(board, node, found, hold)
+      found === null || !canHold(board, node, found, hold) || !hasFridge(i, found)
         ? null
         : pickAt(board, node, found, turn[i] ?? 0, false);
     if (found === null || chosen === null) return { at, picks, pushed, order, failed: i };
@@ -187,7 +191,10 @@ export function fill(network: Network, filling: Filling): Filled {
       most = Math.min(most, earlier + e.fromMin + e.mostMin);
     }
     const found = placeFor(board, node, "earliest", start, most);
-    const chosen = found === null ? null : pickAt(board, node, found, turn[i] ?? 0, false);
+    const chosen =
+      found === null || !hasFridge(i, found)
+        ? null
+        : pickAt(board, node, found, turn[i] ?? 0, false);
     if (found === null || chosen === null) return { at, picks, pushed, order, failed: i };
     put(i, node, found, chosen);
     open[i] = false;
@@ -303,6 +310,33 @@ function take(
   if (holdUntil <= end) return;
   for (const thing of node.kept) board.take(thing, end, holdUntil);
   if (node.keptOven !== null) board.takeOven(node.keptOven, end, holdUntil);
+}
+
+/** What stands in the fridge between a block and those before and after it that have their places. */
+function fridgeOf(
+  { nodes }: Network,
+  i: number,
+  start: Minute,
+  at: readonly (Minute | undefined)[],
+): readonly { readonly volumeL: number; readonly from: Minute; readonly to: Minute }[] {
+  const node = nodes[i];
+  if (node === undefined) return [];
+  const out: { volumeL: number; from: Minute; to: Minute }[] = [];
+  const add = (e: Edge, from: Minute | undefined, to: Minute) => {
+    if (from !== undefined && to > from) out.push({ volumeL: e.fridgeL, from, to });
+  };
+  for (const e of node.after)
+    if (e.fridgeL > 0) {
+      const earlier = at[e.node];
+      if (earlier !== undefined) add(e, earlier + e.fromMin, start + node.known.lengthMin);
+    }
+  for (const e of node.onward)
+    if (e.fridgeL > 0) {
+      const later = at[e.node];
+      if (later !== undefined)
+        add(e, start + e.fromMin, later + (nodes[e.node]?.known.lengthMin ?? 0));
+    }
+  return out;
 }
 
 /** Whether its vessel, and the oven it waits in, can stay in use until then. */

@@ -24,6 +24,8 @@ export interface Task {
   /** Vessels it keeps busy: all of them. */
   readonly vesselIds: readonly string[];
   readonly oven: OvenNeed | null;
+  /** Heard through the wall: chopping, frying, blending. Not in the house's quiet hours. */
+  readonly isLoud: boolean;
   /** It stands in the bath or trough. */
   readonly isCold: boolean;
 }
@@ -49,15 +51,18 @@ export interface Link {
   readonly from: "end" | "ready";
   readonly leastMin: number;
   readonly mostMin: number | null;
+  /** What stands in the fridge from the one to the end of the other, L. */
+  readonly fridgeL?: number;
   /** Minutes kept in hand beside that: planned with, and used up when something takes longer. */
   readonly inHandMin?: number;
 }
 
 /**
  * What a block is: work before the pot, its filling, the pot on its heat (planned or under way), portions,
- * a side dish, serving.
+ * what was cooked ahead hot again, a side dish, serving.
  */
-export type BlockKind = "prep" | "fill" | "fire" | "running" | "portion" | "side" | "serve";
+export type BlockKind =
+  "prep" | "fill" | "fire" | "running" | "portion" | "reheat" | "side" | "serve";
 
 /** Tasks that follow one another without a pause, and what is done meanwhile. */
 export interface Block {
@@ -96,6 +101,7 @@ export const taskOf = (id: string, title: string, more: Partial<Task> = {}): Tas
   ringIds: [],
   vesselIds: [],
   oven: null,
+  isLoud: false,
   isCold: false,
   ...more,
 });

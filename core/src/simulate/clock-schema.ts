@@ -20,6 +20,9 @@ export type Side = z.infer<typeof SideSchema>;
 
 export const IMPORTANCE = ["any", "usual", "firm"] as const;
 
+/** A pot that is cooked before its day: which, and in what it is made hot again, its own pot where nothing is said. */
+const AheadSchema = z.object({ planId: Id, vesselId: Id.optional() });
+
 /** A meal: when, for how many, and what is on the table. */
 export const MealSchema = z.object({
   id: Id,
@@ -27,6 +30,8 @@ export const MealSchema = z.object({
   at: Moment,
   eaters: z.number().int().min(1).max(5000).nullable().default(null),
   planIds: z.array(Id).max(12),
+  /** Of these, what is cooked the day before or earlier, chilled, and made hot again. */
+  ahead: z.array(AheadSchema).max(12).optional(),
   sides: z.array(SideSchema).max(20).refine(unique, "Two have the same id.").default([]),
   serveMin: z.number().int().min(0).max(240).default(15),
   importance: z.enum(IMPORTANCE).default("usual"),

@@ -6,7 +6,7 @@ import { nameUpTo } from "../units/text-schema";
 import { StoreContainerSchema } from "../vessel/store-container";
 import { VesselSchema } from "../vessel/vessel-schema";
 import { OwnIngredientSchema } from "../ingredient/own-ingredient";
-import { HandSchema, RunsAloneSchema } from "./hands-schema";
+import { HandSchema, RunsAloneSchema, WindowSchema } from "./hands-schema";
 import { DailyUseSchema, FREEZER_SCHOOLS } from "./keeping-words";
 
 /** Version of every stored or exported Kettlos document. */
@@ -58,6 +58,10 @@ export const KitchenSchema = z.object({
     .default([]),
   /** Room for portions in the freezer, L; null where nobody measured it. */
   freezerL: z.number().min(0).max(20_000).nullable().default(null),
+  /** Room that is kept for stock in the fridge, L; where nothing is said there is room for all of it. */
+  fridgeL: z.number().min(0).max(5000).nullable().optional(),
+  /** When nothing is chopped, fried or blended here: others sleep. What simmers goes on. */
+  quiet: z.array(WindowSchema).max(60).optional(),
   /** How long stock is held to be at its best frozen. */
   freezerSchool: z.enum(FREEZER_SCHOOLS).default("short"),
   /** Who takes of a stock every day. */

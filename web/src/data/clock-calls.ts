@@ -33,6 +33,6 @@ export function clockCalls(
     }));
 }
 
-const BEFORE: ReadonlySet<BlockKind> = new Set(["prep", "fill", "side"]);
+const BEFORE: ReadonlySet<BlockKind> = new Set(["prep", "fill", "side", "reheat"]);
 /** Once a pot is on, its own actions call. */
 export const isBefore = (kind: BlockKind): boolean => BEFORE.has(kind);

@@ -1,28 +1,29 @@
 import type { ClockAnswer, TroubleAnswer } from "@kettlos/core/clock/answer";
 import { sayMoved } from "@kettlos/core/clock/moves";
+import { COOKED_FOR_MS, leftToCook } from "@kettlos/core/clock/cooked";
 import type { Remedy } from "@kettlos/core/clock/remedies";
 import { workDone } from "@kettlos/core/batch/said-marks";
 import type { workInBlocks as WorkInBlocks } from "@kettlos/core/clock/prep-blocks";
 import { withReadyTimes } from "@kettlos/core/clock/wishes";
 import { emptyClock, type Clock, type LoosePot } from "@kettlos/core/simulate/clock-schema";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
+import { until } from "@vueuse/core";
 import { defineStore } from "pinia";
-import { computed, ref, shallowRef, watch } from "vue";
+import { computed, effectScope, ref, shallowRef, watch } from "vue";
 import { reckoner } from "../workers/reckoner";
 import { CLOCK_ID, saveClock } from "./clock-log";
 import { keepStanding, stoodAt } from "./clock-stood";
 import { db } from "./db";
 import { useKitchenStore } from "./kitchen-store";
+import { useLarderStore } from "./larder-store";
 import { plain } from "./plain";
 import { usePotsStore } from "./pots-store";
-import { changeKitchen, savePlan } from "./repository";
+import { changeKitchen, removePlan, savePlan } from "./repository";
 import { useLive } from "./use-live";
 import { useSteps } from "./use-steps";
 import { report } from "../frame/errors";
 
 const MINUTE_MS = 60_000;
-/** A pot that is done is for what is wanted within so long of it. */
-const COOKED_FOR_MS = 3 * 24 * 60 * MINUTE_MS;
 /** What stands on the clock is reckoned anew so often when nothing changes, min. */
 const EVERY_MIN = 5;
 
@@ -33,6 +34,8 @@ export type PotStart = ClockAnswer["pots"][number];
 interface ClockStep {
   readonly clock: Clock;
   readonly plans: readonly Parameters<typeof savePlan>[0][];
+  /** Plans that a remedy made, which are not there where it is undone. */
+  readonly without?: readonly string[];
   /** Who cooks, where the step changed that. */
   readonly hands?: Kitchen["hands"];
 }
@@ -41,6 +44,7 @@ interface ClockStep {
 export const useClockStore = defineStore("clock", () => {
   const kitchenStore = useKitchenStore();
   const pots = usePotsStore();
+  const larderStore = useLarderStore();
   const stored = useLive(() => db.clocks.toArray());
   const isLoaded = computed(() => stored.value !== undefined && kitchenStore.isLoaded);
   const clock = computed<Clock>(
@@ -94,11 +98,9 @@ export const useClockStore = defineStore("clock", () => {
     // Not with the first screen: what it takes comes when the clock is filled.
     const { runningOf } = await import("@kettlos/core/clock/running");
     const { workInBlocks } = await import("@kettlos/core/clock/prep-blocks");
+    await until(() => larderStore.isLoaded).toBe(true);
     const nowMs = pots.nowMs;
-    const meals = changed.meals.map((m) => ({
-      ...m,
-      planIds: m.planIds.filter((id) => !isCooked(id, Date.parse(m.at))),
-    }));
+    const { meals, cookedAhead } = leftToCook(changed.meals, isCooked);
     const used = new Set([
       ...changed.meals.flatMap((m) => m.planIds),
       ...changed.loose.map((l) => l.planId),
@@ -108,6 +110,8 @@ export const useClockStore = defineStore("clock", () => {
       plans: kitchenStore.plans.filter((p) => used.has(p.id)),
       clock: { ...changed, meals, done: [...changed.done, ...doneAtPots(workInBlocks)] },
       running: pots.inEarnest.flatMap((p) => runningOf(p.batch, p.cook, p, nowMs) ?? []),
+      cookedAhead,
+      freezerFreeL: larderStore.freezerFreeL,
       now: Math.ceil(nowMs / MINUTE_MS),
     });
   }
@@ -139,10 +143,7 @@ export const useClockStore = defineStore("clock", () => {
     pots.inEarnest.map((p) => `${p.batch.id}:${p.events.length}`).join(),
   );
   let isWatched = false;
-  /** From here on the clock is kept filled: nobody asks for it before it is looked at. */
-  function keepFilled(): void {
-    if (isWatched) return;
-    isWatched = true;
+  function keepUp(): void {
     watch(
       [isLoaded, wanted, tick, onFireKey, () => kitchenStore.kitchen],
       () => {
@@ -155,6 +156,13 @@ export const useClockStore = defineStore("clock", () => {
       { immediate: true },
     );
   }
+  /** From here on the clock is kept filled, on whatever screen: nobody asks for it before it is looked at. */
+  function keepFilled(): void {
+    if (isWatched) return;
+    isWatched = true;
+    // Not of the place that asks first: it would end with it.
+    effectScope(true).run(keepUp);
+  }
 
   /** When each planned pot goes on and is ready, by its plan. */
   const starts = computed<ReadonlyMap<string, PotStart>>(
@@ -165,15 +173,18 @@ export const useClockStore = defineStore("clock", () => {
   void steps.turnTo(CLOCK_ID);
   /** How all of that is now which another state of the clock would change. */
   const nowOf = (other: Partial<ClockStep>): ClockStep => {
-    const ids = new Set(other.plans?.map((p) => p.id));
+    const ids = new Set([...(other.plans?.map((p) => p.id) ?? []), ...(other.without ?? [])]);
+    const plans = kitchenStore.plans.filter((p) => ids.has(p.id));
     return plain({
       clock: clock.value,
-      plans: kitchenStore.plans.filter((p) => ids.has(p.id)),
+      plans,
+      without: [...ids].filter((id) => !plans.some((p) => p.id === id)),
       ...(other.hands === undefined ? {} : { hands: kitchenStore.kitchen?.hands ?? [] }),
     });
   };
-  async function put({ clock: next, plans, hands }: ClockStep): Promise<void> {
+  async function put({ clock: next, plans, without, hands }: ClockStep): Promise<void> {
     for (const plan of plans) await savePlan(plain(plan));
+    for (const id of without ?? []) await removePlan(id);
     if (hands !== undefined) await changeKitchen({ hands: plain(hands) });
     await saveClock(plain(withoutPast(next)));
   }

@@ -1,4 +1,3 @@
-import { z } from "zod";
 import { db } from "./db";
 import { HELD_PREFIX } from "./held";
 import { newId } from "./new-id";

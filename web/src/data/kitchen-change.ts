@@ -10,6 +10,8 @@ const KITCHEN_WORDS: Partial<Record<keyof Kitchen, string>> = {
   onHand: "what is in the house",
   prices: "a price",
   freezerL: "room in the freezer",
+  fridgeL: "room in the fridge",
+  quiet: "the quiet hours",
   freezerSchool: "how long it keeps",
   coolingCode: "the code for chilling",
   ownCode: "the house's own code",

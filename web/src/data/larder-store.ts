@@ -1,6 +1,7 @@
 import { drawsOf, spokenFor } from "@kettlos/core/larder/draws";
 import { heldKg, isUsable, larderOf, lotsOf } from "@kettlos/core/larder/larder";
 import { litresOf } from "@kettlos/core/larder/lot-amounts";
+import { roomL } from "@kettlos/core/portion/headspace";
 import { defineStore } from "pinia";
 import { computed } from "vue";
 import { db } from "./db";
@@ -30,5 +31,13 @@ export const useLarderStore = defineStore("larder", () => {
       ),
     ),
   );
-  return { isLoaded, stockL, events, lots, larder, spoken };
+  /** Taken of the freezer, with the room that freezing wants; and what is free, null where nobody measured it. */
+  const freezerTakenL = computed(() =>
+    roomL(litresOf(heldKg(larder.value.holdings.filter((h) => h.place === "freezer")))),
+  );
+  const freezerFreeL = computed(() => {
+    const allL = kitchenStore.kitchen?.freezerL ?? 0;
+    return allL > 0 ? Math.max(0, allL - freezerTakenL.value) : null;
+  });
+  return { isLoaded, stockL, freezerTakenL, freezerFreeL, events, lots, larder, spoken };
 });

@@ -113,6 +113,7 @@ export const bramholtKitchen = (): Kitchen =>
       { id: "bag", name: "Flat bag", kind: "bag", capacityL: 1 },
     ],
     freezerL: 60,
+    fridgeL: 14,
     dailyUses: [
       {
         id: "cats",

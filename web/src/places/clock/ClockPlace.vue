@@ -12,6 +12,7 @@ import { weekdayClockOf } from "../../data/moments";
 import { usePotsStore } from "../../data/pots-store";
 import { putOn } from "../../data/put-on";
 import { savePlan } from "../../data/repository";
+import { useWords } from "../../data/use-words";
 import { useShortcuts } from "../../frame/shortcuts";
 import ClockOut from "./ClockOut.vue";
 import LanesView from "./LanesView.vue";
@@ -81,6 +82,7 @@ const chosenBatch = computed(
     )?.batch.id ?? null,
 );
 
+const words = useWords();
 const changes = useClockChanges(planName);
 const drag = useDragged(changes, () => nowMinute.value);
 /** The task that may take longest over what is planned. */
@@ -158,6 +160,9 @@ useShortcuts(() => [
           >
         </h1>
         <p v-if="answer" class="sentence" aria-live="polite">{{ answer.sentence }}</p>
+        <p v-for="(note, i) in answer?.notes ?? []" :key="`note ${i}`" class="ember" role="status">
+          {{ words(note) }}
+        </p>
         <p v-for="p in answer?.problems ?? []" :key="p.planId" class="ember" role="alert">
           <template v-if="planName(p.planId)"
             >{{ planName(p.planId) }} cannot be cooked as it stands: {{ p.message }}

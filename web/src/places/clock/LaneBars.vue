@@ -6,6 +6,7 @@ import type { Lane, LaneBar } from "./lane-model";
 /** One lane's bars. Each can be moved: by the pointer, by touch, or by the arrow keys. */
 const props = defineProps<{
   lane: Lane;
+  volume: (volumeL: number) => string;
   xOf: (minute: Minute) => number;
   pxPerMin: number;
   chosen: string | null;
@@ -23,12 +24,29 @@ const STEP_MIN = 5;
 const LEAST_PX = 4;
 /** On less a name is no more than a letter. */
 const LEAST_NAME_PX = 44;
+const LEAST_LITRES_PX = 108;
 
 const timeOf = (m: Minute) => clockOf(m * MINUTE_MS);
+const litresOf = ({ course, parts }: LaneBar): string | null => {
+  if (course !== null) return `${props.volume(course.fromL)} → ${props.volume(course.toL)}`;
+  const inFridgeL = parts[0]?.fridgeL ?? null;
+  return inFridgeL === null ? null : props.volume(inFridgeL);
+};
 const saidOf = (bar: LaneBar) =>
   `${bar.label}, ${weekdayClockOf(bar.from * MINUTE_MS)} to ${timeOf(bar.to)}, ${props.lane.name}${
     bar.isPinned ? ", stays there" : ""
-  }${bar.isBroken ? ", clashes" : ""}`;
+  }${bar.isBroken ? ", clashes" : ""}${
+    bar.course === null
+      ? ""
+      : `, from ${props.volume(bar.course.fromL)} to ${props.volume(bar.course.toL)}`
+  }`;
+/** What has steamed off so far, over the liquid that is left. */
+const goneOf = ({ course }: LaneBar) => {
+  const level = (course?.points ?? []).map(
+    ({ along, share }) => `${(100 * along).toFixed(2)}% ${(100 * (1 - share)).toFixed(2)}%`,
+  );
+  return `polygon(0 0, 100% 0, ${level.toReversed().join(", ")})`;
+};
 
 function key(event: KeyboardEvent, bar: LaneBar) {
   const by = event.key === "ArrowLeft" ? -1 : event.key === "ArrowRight" ? 1 : 0;
@@ -87,6 +105,12 @@ const widthOf = (bar: LaneBar) => Math.max(LEAST_PX, (bar.to - bar.from) * props
             :class="part.attention"
             :style="{ flexGrow: part.to - part.from }"
           />
+          <i v-if="bar.course !== null" class="gone" :style="{ clipPath: goneOf(bar) }" />
+          <b
+            v-if="litresOf(bar) !== null && widthOf(bar) >= LEAST_LITRES_PX"
+            class="litres figure"
+            >{{ litresOf(bar) }}</b
+          >
         </span>
       </button>
     </template>
@@ -144,6 +168,32 @@ const widthOf = (bar: LaneBar) => Math.max(LEAST_PX, (bar.to - bar.from) * props
 .track > .none {
   border-block: 2px solid var(--broth);
   background: var(--broth-thin);
+}
+
+.track > .gone {
+  position: absolute;
+  inset: 0;
+  background: repeating-linear-gradient(135deg, var(--ground) 0 3px, var(--tick) 3px 4px);
+}
+
+.litres {
+  position: absolute;
+  bottom: 0;
+  left: 6px;
+  color: var(--broth-ink);
+  font-size: 13px;
+  font-weight: 500;
+  line-height: 17px;
+  white-space: nowrap;
+}
+
+.fridge .track > span {
+  border-block: 2px solid var(--steam);
+  background: none;
+}
+
+.fridge .litres {
+  color: var(--ink);
 }
 
 .cold .track > span {

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Lane } from "./lane-model";
 
-/** What a lane is, drawn: a ring with its flames, an oven, a crock, a bath, a bowl that stands, a hand. */
+/** What a lane is, drawn: a ring with its flames, an oven, a crock, a bath, a fridge, a bowl that stands, a hand. */
 defineProps<{ kind: Lane["kind"] }>();
 </script>
 
@@ -28,6 +28,10 @@ defineProps<{ kind: Lane["kind"] }>();
     <template v-else-if="kind === 'cold'">
       <path d="M3 12v16h34V12" />
       <path class="water" d="M3 18q4-4 8.500 0t8.500 0 8.500 0 8.500 0" />
+    </template>
+    <template v-else-if="kind === 'fridge'">
+      <path d="M9 2h22v30H9Z" />
+      <path d="M9 12h22M13 6v3M13 16v6" />
     </template>
     <template v-else-if="kind === 'alone'">
       <path d="M6 14h28q0 14-14 14T6 14Z" />

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { ClockAnswer } from "@kettlos/core/clock/answer";
 import type { Minute } from "@kettlos/core/clock/wall-clock";
+import { showVolume } from "@kettlos/core/units/show";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import { useElementSize } from "@vueuse/core";
 import { computed, nextTick, toRef, useTemplateRef, watch } from "vue";
@@ -36,7 +37,9 @@ const grab = useHeldBar({
   drag: (bar, byMin, isDone) => emit("drag", bar, byMin, isDone),
   pxPerMin: () => pxPerMin.value,
 });
-const lanes = computed(() => lanesOf(props.answer, props.kitchen, props.potName));
+const volume = (volumeL: number) =>
+  showVolume(volumeL, props.kitchen.units === "us" ? "us" : "metric");
+const lanes = computed(() => lanesOf(props.answer, props.kitchen, props.potName, volume));
 
 /** Nearer by, what comes next stays in sight. */
 watch(
@@ -75,6 +78,7 @@ const inSight = <T extends { from: Minute; to: Minute }>(all: readonly T[]) =>
     .filter((s) => s.to > from.value && s.from < to.value)
     .map((s) => ({ from: Math.max(s.from, from.value), to: Math.min(s.to, to.value) }));
 const nights = computed(() => inSight(props.answer.hands[0]?.asleep ?? []));
+const quietHours = computed(() => inSight(props.answer.quiet));
 const handOf = (laneId: string) => props.answer.hands.find((h) => `hand ${h.id}` === laneId);
 const offOf = (laneId: string) => {
   const hand = handOf(laneId);
@@ -125,9 +129,19 @@ const box = (s: { from: Minute; to: Minute }) => ({
             role="group"
             :aria-label="lane.name"
           >
+            <template v-if="lane.kind === 'hand'">
+              <span
+                v-for="s in quietHours"
+                :key="`quiet ${s.from}`"
+                class="hush small quiet"
+                :style="box(s)"
+                >quiet</span
+              >
+            </template>
             <span v-for="s in offOf(lane.id)" :key="s.from" class="off" :style="box(s)" />
             <LaneBars
               :lane
+              :volume
               :x-of="xOf"
               :px-per-min="pxPerMin"
               :chosen
@@ -232,6 +246,16 @@ const box = (s: { from: Minute; to: Minute }) => ({
 
 .off {
   background: rgb(82 100 110 / 12%);
+}
+
+/* Nothing loud is done then: ruled across, the hands themselves are free. */
+.hush {
+  position: absolute;
+  inset-block: 0;
+  overflow: hidden;
+  padding-left: 4px;
+  border-inline: 1px dashed var(--tick);
+  background: repeating-linear-gradient(135deg, transparent 0 7px, var(--hair) 7px 8px);
 }
 
 .now,

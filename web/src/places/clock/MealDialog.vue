@@ -31,6 +31,8 @@ const at = ref<string | null>(null);
 const eaters = ref<number | null>(null);
 const serveMin = ref<number | null>(USUAL_SERVE_MIN);
 const planIds = ref<readonly string[]>([]);
+/** Of these, cooked ahead. */
+const ahead = ref<NonNullable<Meal["ahead"]>>([]);
 const sides = ref<readonly SideEntry[]>([]);
 const importance = ref<Meal["importance"]>("usual");
 const problem = ref("");
@@ -49,6 +51,7 @@ watch(shown, (is) => {
   eaters.value = meal?.eaters ?? null;
   serveMin.value = meal?.serveMin ?? USUAL_SERVE_MIN;
   planIds.value = meal?.planIds ?? [];
+  ahead.value = meal?.ahead ?? [];
   sides.value = meal?.sides ?? [];
   importance.value = meal?.importance ?? "usual";
   problem.value = "";
@@ -57,6 +60,11 @@ const toggle = (id: string) =>
   (planIds.value = planIds.value.includes(id)
     ? planIds.value.filter((p) => p !== id)
     : [...planIds.value, id]);
+const isAhead = (id: string) => ahead.value.some((a) => a.planId === id);
+const toggleAhead = (id: string) =>
+  (ahead.value = isAhead(id)
+    ? ahead.value.filter((a) => a.planId !== id)
+    : [...ahead.value, { planId: id }]);
 const addSide = () =>
   (sides.value = [
     ...sides.value,
@@ -78,6 +86,7 @@ function save() {
     at: at.value,
     eaters: eaters.value,
     planIds: planIds.value,
+    ahead: ahead.value.filter((a) => planIds.value.includes(a.planId)),
     sides: sides.value,
     serveMin: serveMin.value,
     importance: importance.value,
@@ -109,11 +118,23 @@ const remove = (meal: Meal) => void keep(() => props.removeIt(meal.id));
       <TickChoice v-model="importance" label="How firm" :options />
       <fieldset class="pots">
         <legend>Pots of this meal</legend>
-        <label v-for="plan in plans" :key="plan.id" class="check">
-          <input type="checkbox" :checked="planIds.includes(plan.id)" @change="toggle(plan.id)" />{{
-            plan.name
-          }}
-        </label>
+        <div v-for="plan in plans" :key="plan.id" class="pot">
+          <label class="check">
+            <input
+              type="checkbox"
+              :checked="planIds.includes(plan.id)"
+              @change="toggle(plan.id)"
+            />{{ plan.name }}
+          </label>
+          <label v-if="planIds.includes(plan.id)" class="check small">
+            <input
+              type="checkbox"
+              :aria-label="`${plan.name}: cooked ahead`"
+              :checked="isAhead(plan.id)"
+              @change="toggleAhead(plan.id)"
+            />cooked ahead, chilled, reheated
+          </label>
+        </div>
         <p v-if="plans.length === 0" class="quiet">No pot is planned yet.</p>
       </fieldset>
       <ul v-if="sides.length > 0">

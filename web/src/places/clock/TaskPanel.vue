@@ -21,7 +21,7 @@ defineEmits<{
 }>();
 const MINUTE_MS = 60_000;
 const words = useWords();
-const first = computed(() => props.rows[0]);
+const first = computed(() => props.rows.find((r) => !r.isWait) ?? props.rows[0]);
 const timeOf = (m: Minute) => clockOf(m * MINUTE_MS);
 const BEGINS: ReadonlySet<SheetRow["kind"]> = new Set(["prep", "fill", "fire"]);
 const isBegin = computed(() => props.rows.some((r) => BEGINS.has(r.kind)));
@@ -46,7 +46,7 @@ const isBegin = computed(() => props.rows.some((r) => BEGINS.has(r.kind)));
           }}<span v-if="words(row.how)" class="quiet">: {{ words(row.how) }}</span></span
         >
         <QuantityField
-          v-if="!row.isMeanwhile"
+          v-if="!row.isMeanwhile && !row.isWait"
           label="Takes"
           dimension="time"
           bare-unit="min"

@@ -2,7 +2,9 @@
 import type { TroubleAnswer } from "@kettlos/core/clock/answer";
 import type { Remedy, RemedyCost } from "@kettlos/core/clock/remedies";
 import { showDuration } from "@kettlos/core/units/show";
+import { sayAll } from "@kettlos/core/units/said";
 import { useMediaQuery } from "@vueuse/core";
+import { useWords } from "../../data/use-words";
 
 /** What cannot all be, and ways out that were tried: one tap each, undone in one step. */
 defineProps<{
@@ -10,6 +12,7 @@ defineProps<{
   /** Where the clock breaks, in words. */
   broken: readonly string[];
 }>();
+const words = useWords();
 defineEmits<{ take: [remedy: Remedy] }>();
 
 /** On a phone the next thing to do stands higher than what was tried. */
@@ -34,7 +37,7 @@ const standOf = (t: TroubleAnswer) =>
       <summary>
         <h2 class="ember">{{ t.goal }} {{ standOf(t) }}</h2>
       </summary>
-      <p v-if="t.wishes.length > 0">Not all of this can be: {{ t.wishes.join("; ") }}.</p>
+      <p v-if="t.wishes.length > 0">Not all of this can be: {{ words(sayAll(t.wishes, "; ")) }}.</p>
       <p v-else>It takes longer than there is.</p>
       <ul v-if="i === troubles.findIndex((x) => x.goalId === t.goalId)" class="ways">
         <li v-for="remedy in t.remedies" :key="remedy.id">
@@ -62,8 +65,8 @@ const standOf = (t: TroubleAnswer) =>
 <style scoped>
 .troubles {
   display: grid;
-  gap: 12px;
-  padding: 12px 16px;
+  gap: 4px;
+  padding: 4px 16px 8px;
   border: 2px solid var(--ember);
   background: var(--surface);
 }

@@ -24,7 +24,8 @@ const clock = withReadyTimes(sample.clock ?? emptyClock(), plans, NOW);
 const work: Clockwork = clockworkOf({ kitchen, plans, clock, now }, wall);
 const answer = clockAnswer(work, wall);
 const potName = (id: string) => plans.find((p) => p.id === id)?.name;
-const lanes = lanesOf(answer, kitchen, potName);
+const volume = (volumeL: number) => `${volumeL.toFixed(2)} L`;
+const lanes = lanesOf(answer, kitchen, potName, volume);
 const laneOf = (id: string) => {
   const found = lanes.find((l) => l.id === id);
   if (found === undefined) throw new Error(`no lane ${id}`);
@@ -57,6 +58,42 @@ describe("lanes", () => {
       }
   });
 
+  test("a pot on its heat falls as its broth steams off, from lane to lane without a jump", () => {
+    const bars = lanes.flatMap((l) => l.bars.map((bar) => ({ lane: l, bar })));
+    const courses = bars.flatMap(({ lane, bar }) =>
+      bar.course === null ? [] : [{ lane, bar, course: bar.course }],
+    );
+    expect(courses.length).toBeGreaterThan(2);
+    for (const { lane, bar, course } of courses) {
+      expect(["ring", "oven", "vessel"]).toContain(lane.kind);
+      expect(course.points.map((p) => p.along)).toEqual(
+        course.points.map((p) => p.along).toSorted((a, b) => a - b),
+      );
+      expect(course.points.every((p) => p.share >= 0 && p.share <= 1 + 1e-9)).toBe(true);
+      expect(course.fromL).toBeGreaterThan(0);
+      const before = courses.find((c) => c.bar.blockId === bar.blockId && c.bar.to === bar.from);
+      if (before !== undefined) expect(course.fromL).toBeCloseTo(before.course.toL, 9);
+    }
+    const crock = laneOf("vessel crock").bars[0]?.course;
+    expect(crock?.toL).toBeLessThan(crock?.fromL ?? 0);
+    expect(crock?.toL).toBeGreaterThan(0.8 * (crock?.fromL ?? 0));
+  });
+
+  test("what stands in the fridge has a lane, with the room that there is", () => {
+    const fridge = laneOf("fridge");
+    expect(fridge.note).toBe("room for 14.00 L");
+    const [stay] = fridge.bars;
+    const portion = answer.rows.find(
+      (r) => r.blockId === stay?.blockId && r.kind === "portion" && r.fridgeL === null,
+    );
+    expect(stay?.to).toBe(portion?.from);
+    expect(
+      laneOf("fridge")
+        .bars.flatMap((b) => b.parts)
+        .every((r) => r.fridgeL !== null),
+    ).toBe(true);
+  });
+
   test("ticks stand clear of one another whatever the scale", () => {
     for (const pxPerMin of [0.05, 0.2, 1, 3, 10, 18])
       expect(tickStepMin(pxPerMin) * pxPerMin).toBeGreaterThanOrEqual(48);
@@ -66,6 +103,7 @@ describe("lanes", () => {
 describe("a bar", () => {
   const props = {
     lane: laneOf("hand you"),
+    volume,
     xOf: (m: number) => m - now,
     pxPerMin: 1,
     chosen: null,
@@ -73,6 +111,13 @@ describe("a bar", () => {
   test("says what it is, when, and where", () => {
     const [bar] = mount(LaneBars, { props }).findAll(".bar");
     expect(bar?.attributes("aria-label")).toMatch(/, \w{3} \d\d:\d\d to \d\d:\d\d, You/);
+  });
+  test("of a pot says its litres, and draws what is gone over what is left", () => {
+    const lane = laneOf("vessel crock");
+    const wrapper = mount(LaneBars, { props: { ...props, lane } });
+    expect(wrapper.find(".bar").attributes("aria-label")).toMatch(/, from [\d.]+ L to [\d.]+ L$/);
+    expect(wrapper.find(".litres").text()).toMatch(/ L → /);
+    expect(wrapper.find(".gone").attributes("style")).toContain("polygon(0 0, 100% 0, 100.00%");
   });
   test("is moved by the arrows: five minutes, one with Shift; pinned and opened by keys", async () => {
     const wrapper = mount(LaneBars, { props });

@@ -14,13 +14,24 @@ export interface LaneBar {
   readonly parts: readonly SheetRow[];
   readonly isPinned: boolean;
   readonly isBroken: boolean;
+  /** How the liquid of a pot falls along it; null where it is no pot on its heat. */
+  readonly course: Course | null;
   /** Where bars lie over one another, which row of the lane. */
   readonly row: number;
 }
 
+/** A pot's liquid along a bar. */
+interface Course {
+  /** Along the bar from 0 to 1, and how full of the fullest, 0 to 1. */
+  readonly points: readonly { readonly along: number; readonly share: number }[];
+  /** Cold litres at its beginning and its end. */
+  readonly fromL: number;
+  readonly toL: number;
+}
+
 export interface Lane {
   readonly id: string;
-  readonly kind: "ring" | "oven" | "vessel" | "cold" | "alone" | "hand";
+  readonly kind: "ring" | "oven" | "vessel" | "cold" | "fridge" | "alone" | "hand";
   readonly name: string;
   readonly note: string;
   readonly bars: readonly LaneBar[];
@@ -34,6 +45,7 @@ export function lanesOf(
   answer: ClockAnswer,
   kitchen: Kitchen,
   potName: (planId: string) => string | undefined,
+  volume: (volumeL: number) => string,
 ): readonly Lane[] {
   const broken = new Set(answer.broken.flatMap((b) => b.ids));
   const { rows } = answer;
@@ -45,7 +57,9 @@ export function lanesOf(
     note: string,
     of: (row: SheetRow) => boolean,
   ): Lane => {
-    const bars = barsOf(rows.filter(of), kind, broken, nameOf);
+    const bars = barsOf(rows.filter(of), kind, broken, nameOf).map((bar) =>
+      ON_HEAT.has(kind) ? { ...bar, course: courseOf(answer, bar) } : bar,
+    );
     return { id, kind, name, note, bars, rows: Math.max(1, ...bars.map((b) => b.row + 1)) };
   };
   const owns = (row: SheetRow, id: string) =>
@@ -70,11 +84,22 @@ export function lanesOf(
       ),
     lane("cold", "cold", "Cold bath", "", (row) => row.isCold),
     lane(
+      "fridge",
+      "fridge",
+      "Fridge",
+      kitchen.fridgeL ? `room for ${volume(kitchen.fridgeL)}` : "",
+      (row) => row.fridgeL !== null,
+    ),
+    lane(
       "alone",
       "alone",
       "By itself",
       "",
-      (row) => row.attention === "none" && row.vesselIds.length === 0 && !row.isCold,
+      (row) =>
+        row.attention === "none" &&
+        row.vesselIds.length === 0 &&
+        !row.isCold &&
+        row.fridgeL === null,
     ),
   ].filter((l) => l.bars.length > 0);
   const hands = answer.hands.map((h) =>
@@ -113,10 +138,39 @@ function barsOf(
       parts: [row],
       isPinned: row.isPinned,
       isBroken: broken.has(row.taskId),
+      course: null,
       row: 0,
     });
   }
   return stacked(bars);
+}
+
+const ON_HEAT: ReadonlySet<Lane["kind"]> = new Set(["ring", "oven", "vessel"]);
+
+/** Of a bar that is a pot on its heat: how its liquid falls from the bar's beginning to its end. */
+function courseOf(answer: ClockAnswer, bar: LaneBar): Course | null {
+  const pot = answer.pots.find((p) => bar.blockId === p.blockId);
+  if (pot === undefined || pot.levels.length < 2) return null;
+  const most = Math.max(...pot.levels.map((l) => l.volumeL));
+  const volumeAt = (minute: Minute): number => {
+    const min = minute - pot.lightAt;
+    const next = pot.levels.find((l) => l.min >= min) ?? pot.levels.at(-1);
+    const last = pot.levels.findLast((l) => l.min <= min) ?? pot.levels[0];
+    if (next === undefined || last === undefined) return 0;
+    const along = next.min === last.min ? 0 : (min - last.min) / (next.min - last.min);
+    return last.volumeL + along * (next.volumeL - last.volumeL);
+  };
+  const within = pot.levels
+    .map((l) => pot.lightAt + l.min)
+    .filter((m) => m > bar.from && m < bar.to);
+  return {
+    points: [bar.from, ...within, bar.to].map((m) => ({
+      along: (m - bar.from) / Math.max(1, bar.to - bar.from),
+      share: volumeAt(m) / Math.max(1e-9, most),
+    })),
+    fromL: volumeAt(bar.from),
+    toL: volumeAt(bar.to),
+  };
 }
 
 /** What lies over another goes one row down. */

@@ -84,6 +84,16 @@ function remove(id: string) {
         :model-value="store.kitchen?.freezerL ?? null"
         @update:model-value="store.change({ freezerL: $event })"
       />
+      <UnitField
+        label="Room for stock in the fridge"
+        dimension="volume"
+        :units="store.units"
+        :min="0"
+        :max="5000"
+        placeholder="12 L"
+        :model-value="store.kitchen?.fridgeL ?? null"
+        @update:model-value="store.change({ fridgeL: $event })"
+      />
       <div>
         <span class="quiet small">Stock keeps frozen</span>
         <TickChoice

@@ -65,6 +65,11 @@ async function readBusy(hand: Hand, event: Event) {
     await set(hand, { away: [...hand.away, ...read.windows].slice(-MOST_AWAY) });
 }
 const MOST_AWAY = 400;
+const quiet = computed<readonly Window[]>(() => store.kitchen?.quiet ?? []);
+const keepQuiet = (next: readonly Window[]) => store.change({ quiet: [...next] });
+const putQuiet = (i: number, window: Window | null) =>
+  keepQuiet(quiet.value.flatMap((w, n) => (n !== i ? [w] : window === null ? [] : [window])));
+const addQuiet = () => keepQuiet([...quiet.value, { from: "13:00", to: "15:00", weekdays: [] }]);
 const ALONE = [
   { key: "slowCooker", label: "the slow cooker" },
   { key: "oven", label: "the oven" },
@@ -163,6 +168,19 @@ const ALONE = [
   </ul>
   <p v-if="problem" class="ember small" role="alert">{{ problem }}</p>
   <button type="button" class="button" @click="add">Add a helper</button>
+  <h3>Quiet hours</h3>
+  <p v-if="quiet.length === 0" class="quiet small">None: there may be noise at any hour.</p>
+  <WindowRow
+    v-for="(window, i) in quiet"
+    :key="`quiet ${i}`"
+    word="Quiet"
+    :window
+    @change="putQuiet(i, $event)"
+  />
+  <p class="quiet small">
+    Nothing is chopped, fried or blended then. What simmers goes on, and what is stirred is stirred.
+  </p>
+  <button type="button" class="button" @click="addQuiet">Add quiet hours</button>
   <template v-if="runsAlone">
     <h3>May run while nobody is up</h3>
     <label v-for="a in ALONE" :key="a.key" class="check"

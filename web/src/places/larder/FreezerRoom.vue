@@ -1,7 +1,4 @@
 <script setup lang="ts">
-import { roomL } from "@kettlos/core/portion/headspace";
-import { heldKg } from "@kettlos/core/larder/larder";
-import { litresOf } from "@kettlos/core/larder/lot-amounts";
 import { showVolume, type UnitSystem } from "@kettlos/core/units/show";
 import { computed } from "vue";
 import { useKitchenStore } from "../../data/kitchen-store";
@@ -13,9 +10,7 @@ const kitchenStore = useKitchenStore();
 const larderStore = useLarderStore();
 const one = computed(() => (props.units === "us" ? "us" : "metric"));
 const allL = computed(() => kitchenStore.kitchen?.freezerL ?? null);
-const takenL = computed(() =>
-  roomL(litresOf(heldKg(larderStore.larder.holdings.filter((h) => h.place === "freezer")))),
-);
+const takenL = computed(() => larderStore.freezerTakenL);
 const afterL = computed(() => takenL.value + (props.moreL ?? 0));
 const share = (l: number) => `${Math.min(100, (100 * l) / Math.max(1e-9, allL.value ?? 1))}%`;
 </script>

@@ -1,0 +1,28 @@
+import type { Clock } from "../simulate/clock-schema";
+
+/** What was cooked already and is not asked for again, but to be made hot where it was cooked ahead. */
+export interface LeftToCook {
+  readonly meals: Clock["meals"];
+  readonly cookedAhead: readonly string[];
+}
+
+/** A pot is for what is wanted within so long of it, ms. */
+export const COOKED_FOR_MS = 3 * 24 * 60 * 60_000;
+
+/** @param isCooked whether a pot of a plan was cooked for what is wanted then, ms since 1970 */
+export function leftToCook(
+  meals: Clock["meals"],
+  isCooked: (planId: string, forMs: number) => boolean,
+): LeftToCook {
+  const cookedAhead: string[] = [];
+  const left = meals.map((meal) => {
+    const cooked = meal.planIds.filter((id) => isCooked(id, Date.parse(meal.at)));
+    const ahead = cooked.filter((id) => meal.ahead?.some((a) => a.planId === id) === true);
+    cookedAhead.push(...ahead);
+    return {
+      ...meal,
+      planIds: meal.planIds.filter((id) => !cooked.includes(id) || ahead.includes(id)),
+    };
+  });
+  return { meals: left, cookedAhead };
+}

@@ -1,0 +1,268 @@
+import fc from "fast-check";
+import { describe, expect, test } from "vitest";
+import { madeBlock, madeDay, madeTask, NOON, wall } from "../../test/clock-days";
+import { testKitchen } from "../../test/kitchen";
+import { planOfKind } from "../dish/kinds";
+import { scaled } from "../dish/scale";
+import { ClockSchema, type Clock } from "../simulate/clock-schema";
+import type { Kitchen } from "../simulate/kitchen-schema";
+import { ONE_COOK } from "../simulate/hands-schema";
+import { inWords } from "../units/said";
+import { brokenIn } from "./check";
+import { clashOf } from "./clash";
+import { clockAnswer } from "./answer";
+import { leftToCook } from "./cooked";
+import { clockworkOf, troublesOf } from "./clockwork";
+import { dayOf, type Asked, type Day, type Goal } from "./day";
+import { lengthMin, readyMin } from "./needs";
+import { tasksAt } from "./place";
+import { reheatBlock } from "./reheat";
+import { changed } from "./remedies";
+import { sayWish } from "./say-clock";
+import { solve } from "./solve";
+import { minuteOf } from "./wall-clock";
+
+const kitchen: Kitchen = testKitchen({
+  rings: [
+    { id: "ring1", name: "Ring 1", kind: "gas", powerW: 3000 },
+    { id: "ring2", name: "Ring 2", kind: "gas", powerW: 1500 },
+  ],
+});
+const NOW = minuteOf(Date.parse("2026-03-06T09:00:00+01:00"));
+const SUPPER = "2026-03-07T18:30:00+01:00";
+const braise = { ...planOfKind("braise", kitchen, "braise"), ringId: "ring1" };
+const ask = (given: Partial<Clock>, more: Partial<Asked> = {}): Asked => ({
+  kitchen,
+  plans: [braise],
+  clock: ClockSchema.parse({ schemaVersion: 3, ...given }),
+  now: NOW,
+  ...more,
+});
+const meal = (more: Partial<Clock["meals"][number]> = {}) =>
+  ({ id: "supper", name: "Supper", at: SUPPER, planIds: ["braise"], ...more }) as never;
+
+describe("litres in the fridge", () => {
+  /** Two stocks that stand there until their fat is hard, each for a time of its own. */
+  const twoStocks = (eachL: number, fridgeL: number | null): Day => {
+    const stock = (id: string) => [
+      madeBlock(`${id}/fire`, [madeTask(`${id}/hold`, 60, { attention: "none" })]),
+      madeBlock(`${id}/portion`, [madeTask(`${id}/portion`, 20)], {
+        after: [
+          { blockId: `${id}/fire`, from: "end", leastMin: 480, mostMin: 2880, fridgeL: eachL },
+        ],
+      }),
+    ];
+    const goalOf = (id: string): Goal => ({
+      id,
+      name: id,
+      kind: "pot",
+      due: NOON + 2880,
+      blockId: `${id}/portion`,
+      planIds: [id],
+      weight: 1,
+    });
+    const up = { id: "you", name: "You", there: [], away: [], sleep: null };
+    const day = madeDay({
+      blocks: ["a", "b"].flatMap(stock),
+      goals: [goalOf("a"), goalOf("b")],
+      hands: [up],
+    });
+    return { ...day, fridgeL };
+  };
+  const stays = (day: Day) => {
+    const { placed } = solve(day);
+    return ["a", "b"].map((id) => ({
+      from: (placed.get(`${id}/fire`)?.at ?? NaN) + 60,
+      to: (placed.get(`${id}/portion`)?.at ?? NaN) + 20,
+    }));
+  };
+  const overlap = ([a, b]: ReturnType<typeof stays>) =>
+    a !== undefined && b !== undefined && a.from < b.to && b.from < a.to;
+
+  test("stand there one after the other where both have no room together", () => {
+    expect(overlap(stays(twoStocks(6, null)))).toBe(true);
+    expect(overlap(stays(twoStocks(6, 12)))).toBe(true);
+    const day = twoStocks(6, 10);
+    expect(overlap(stays(day))).toBe(false);
+    expect(brokenIn(solve(day))).toEqual([]);
+  });
+
+  test("that are too many are what cannot be, and are seen where they stand all the same", () => {
+    const day = twoStocks(6, 5);
+    const found = solve(day);
+    expect(found.impossible.map((g) => g.id)).toEqual(["a", "b"]);
+    const [goal] = found.impossible;
+    if (goal === undefined) throw new Error("all have a place");
+    const clash = clashOf({ ...day, goals: [goal] }, goal);
+    expect(clash.wishes).toEqual([{ kind: "fridge", volumeL: 5 }]);
+    const [wish] = clash.wishes;
+    if (wish !== undefined) {
+      expect(inWords(sayWish(wish, new Map(), wall), "metric")).toBe("5 L of room in the fridge");
+      expect(inWords(sayWish(wish, new Map(), wall), "us")).not.toMatch(/ L /);
+    }
+    const drawn = { ...solve({ ...day, fridgeL: null }), day };
+    expect(brokenIn(drawn).map((b) => b.what)).toContain("fridge");
+  });
+
+  test("a stock's own are on the clock, with their line on the run sheet", () => {
+    const stock = { ...planOfKind("boneBroth", kitchen, "stock"), fat: "liftCold" as const };
+    const asked = ask(
+      { loose: [{ planId: "stock", by: null, notBefore: null, onlyOvernight: false }] as never },
+      { plans: [stock] },
+    );
+    const answer = clockAnswer(clockworkOf(asked, wall), wall);
+    const row = answer.rows.find((r) => r.fridgeL !== null);
+    expect((row?.to ?? 0) - (row?.from ?? 0)).toBeGreaterThanOrEqual(480);
+    expect(row?.fridgeL).toBeGreaterThan(0.5);
+    expect(inWords(row?.how ?? "", "metric")).toMatch(/^\d.* L of /);
+  });
+});
+
+test("stocks that the freezer has no room for are said; what is drawn on and what is served is none of it", () => {
+  const stock = planOfKind("boneBroth", kitchen, "stock");
+  const loose = [
+    { planId: "stock", by: null, notBefore: null, onlyOvernight: false, batchId: null },
+  ];
+  const noteOf = (freezerFreeL: number | null, plans = [stock]) => {
+    const work = clockworkOf(ask({ loose }, { plans, freezerFreeL }), wall);
+    return clockAnswer(work, wall).notes.map((note) => inWords(note, "metric"));
+  };
+  expect(noteOf(null)).toEqual([]);
+  expect(noteOf(500)).toEqual([]);
+  expect(noteOf(1)[0]).toMatch(
+    /^The freezer has room for 1 L; the stocks on the clock want \d.* L\./,
+  );
+  const [item] = braise.items;
+  const drawing = { ...braise, items: [{ ...item, fromPlanId: "stock" }] } as typeof braise;
+  expect(noteOf(1, [stock, drawing])).toEqual([]);
+});
+
+test("in the quiet hours nothing is chopped or fried; what simmers goes on", () => {
+  fc.assert(
+    fc.property(
+      fc.integer({ min: 10, max: 17 }),
+      fc.integer({ min: 60, max: 240 }),
+      (hour, min) => {
+        const to = `${Math.floor((hour * 60 + min) / 60)}:${String((hour * 60 + min) % 60).padStart(2, "0")}`;
+        const quiet = [{ weekdays: [], from: `${hour}:00`, to }];
+        const asked = ask({ meals: [meal()] }, { kitchen: { ...kitchen, quiet } });
+        const found = solve(dayOf(asked, wall), { isQuick: true });
+        expect(found.impossible).toEqual([]);
+        expect(brokenIn(found)).toEqual([]);
+        const loud = [...found.placed.values()].flatMap(tasksAt).filter((t) => t.task.isLoud);
+        expect(loud.length).toBeGreaterThan(3);
+        for (const t of loud)
+          for (const at of [wall.timeOf(t.from), wall.timeOf(t.to - 1)])
+            expect(at >= `${hour}:00` && at < to, `${at} ${t.task.id}`).toBe(false);
+      },
+    ),
+    { numRuns: 12 },
+  );
+});
+
+describe("cooked ahead", () => {
+  const day = dayOf(ask({ meals: [meal({ ahead: [{ planId: "braise" }] })] }), wall);
+  const found = solve(day);
+  const at = (id: string) => found.placed.get(id)?.at ?? NaN;
+
+  test("is chilled, stands in the fridge, and is hot again as it is served", () => {
+    expect(brokenIn(found)).toEqual([]);
+    const fire = found.placed.get("braise/fire");
+    const reheat = found.placed.get("braise/reheat");
+    if (fire === undefined || reheat === undefined) throw new Error("not on the clock");
+    expect(fire.block.steps.map((s) => s.title)).toEqual(
+      expect.arrayContaining(["Chills", "Cold enough: into the fridge"]),
+    );
+    expect(fire.block.steps.some((s) => s.title.startsWith("Strain"))).toBe(false);
+    expect(reheat.at).toBeGreaterThanOrEqual(fire.at + lengthMin(fire.block));
+    const waits = at("supper/serve") - reheat.at - readyMin(reheat.block);
+    expect(waits).toBeGreaterThanOrEqual(0);
+    expect(waits).toBeLessThanOrEqual(45);
+    expect(inWords(reheat.block.steps[0]?.how ?? "", "metric")).toMatch(/74 °C.*once only/);
+    expect(inWords(reheat.block.steps[0]?.how ?? "", "us")).toMatch(/165 °F/);
+  });
+
+  test("and cooked already is only to be made hot", () => {
+    const left = dayOf(
+      ask({ meals: [meal({ ahead: [{ planId: "braise" }] })] }, { cookedAhead: ["braise"] }),
+      wall,
+    );
+    expect(left.blocks.map((b) => b.kind)).toEqual(["reheat", "serve"]);
+  });
+
+  test("what was cooked leaves the table, but for what was cooked ahead", () => {
+    const { clock } = ask({
+      meals: [meal({ planIds: ["braise", "stew", "soup"], ahead: [{ planId: "braise" }] })],
+    });
+    const isCooked = (id: string, forMs: number) => id !== "soup" && forMs === Date.parse(SUPPER);
+    const left = leftToCook(clock.meals, isCooked);
+    expect(left.meals[0]?.planIds).toEqual(["braise", "soup"]);
+    expect(left.cookedAhead).toEqual(["braise"]);
+  });
+
+  test("more takes longer to be hot again, and so it does on a weaker ring", () => {
+    const minOf = (kg: number, ringId = "ring1") =>
+      reheatBlock({ ...braise, ringId }, kitchen, kg, "f")?.steps[0]?.minutes.p50 ?? NaN;
+    expect(minOf(3)).toBeGreaterThan(minOf(1.5));
+    expect(minOf(3, "ring2")).toBeGreaterThan(minOf(3) * 1.3);
+    expect(reheatBlock(braise, kitchen, 500, "f")).toBeNull();
+  });
+});
+
+describe("a way out that holds", () => {
+  const waysOf = (asked: Asked, kind: string) => {
+    const found = troublesOf(clockworkOf(asked, wall), wall)
+      .flatMap((t) => t.remedies)
+      .filter((r) => r.id.startsWith(`${kind} `));
+    for (const way of found) {
+      const after = clockworkOf(changed(asked, way.change), wall);
+      expect(after.schedule.impossible, way.title).toEqual([]);
+      expect([...after.schedule.lateMin], way.title).toEqual([]);
+      expect(after.broken, way.title).toEqual([]);
+    }
+    return found;
+  };
+  const [first] = kitchen.rings;
+  if (first === undefined) throw new Error("no ring");
+  const hob = (id: "braise" | "stew", vesselId: string) => ({
+    ...scaled(planOfKind(id, kitchen, id), 1.7),
+    ringId: first.id,
+    vesselId,
+    heat: { method: "hob", vigour: "gentle", lid: "on", boilFirstMin: null } as const,
+    stop: { by: "time", holdMin: 120 } as const,
+  });
+  const dishes = { meals: [meal({ planIds: ["braise", "stew"] })] };
+
+  test("for two dishes and one ring: one of them cooked ahead", () => {
+    const asked = ask(dishes, {
+      kitchen: { ...kitchen, rings: [first] },
+      plans: [hob("braise", "casserole"), hob("stew", "tall")],
+    });
+    expect(waysOf(asked, "ahead").map((r) => r.title)).toContain(
+      `${braise.name} cooked ahead, chilled, and reheated`,
+    );
+  });
+
+  test("for two dishes and one pot that holds either: one of them in two smaller pots", () => {
+    const rings = [1, 2, 3].map((n) => ({ ...first, id: `ring${n}`, name: `Ring ${n}` }));
+    const vessels = kitchen.vessels
+      .filter((v) => v.id === "casserole")
+      .flatMap((v) => [
+        v,
+        { ...v, id: "small 1", name: "Small oval", heightM: 0.065 },
+        { ...v, id: "small 2", name: "Other small oval", heightM: 0.065 },
+        { ...v, id: "pan", name: "Pan", kind: "pan" as const, heightM: 0.06 },
+      ]);
+    const hands = ["you", "two"].map((id) => ({ ...ONE_COOK, id, name: id }));
+    const asked = ask(dishes, {
+      kitchen: { ...kitchen, rings, vessels, hands },
+      plans: [hob("braise", "casserole"), { ...hob("stew", "casserole"), ringId: "ring3" }],
+    });
+    const ways = waysOf(asked, "two");
+    expect(ways.length).toBeGreaterThan(0);
+    const kg = (plans: Asked["plans"]) =>
+      plans.flatMap((p) => p.items).reduce((sum, i) => sum + i.massKg, 0);
+    for (const way of ways)
+      expect(kg(changed(asked, way.change).plans)).toBeCloseTo(kg(asked.plans), 9);
+  });
+});
