@@ -21,6 +21,8 @@ async function settled(page: Page): Promise<void> {
     await expect(page.locator(".sentence")).toContainText(/Begin/, { timeout: 200 });
   }).toPass();
 }
+/** As surely as is planned with, or more so. */
+const IN_TIME = /in time (?:nine times in ten|nineteen times in twenty)/;
 const told = (page: Page) => page.locator(".sentence");
 const bar = (page: Page, name: RegExp) => page.getByRole("button", { name }).first();
 /** When a bar begins, min of the day, by what it says of itself. */
@@ -39,7 +41,7 @@ test("the clash of the weekend is mended by a way out, and undone in one step", 
   const ways = page.locator(".ways .button");
   await expect.poll(() => ways.count()).toBeGreaterThanOrEqual(3);
   await page.getByRole("button", { name: /Goat braise for the big table in the oval/ }).click();
-  await expect(told(page)).toContainText("in time nine times in ten");
+  await expect(told(page)).toContainText(IN_TIME);
   await expect(page.locator(".ways .button")).toHaveCount(0);
   await page.getByRole("button", { name: /^Undo: Goat braise/ }).click();
   await expect(told(page)).toContainText("cannot be as it stands");
@@ -50,7 +52,7 @@ test("a task is moved by the keys, stays there over a reload, and can be let go"
 }) => {
   await openClock(page);
   await page.getByRole("button", { name: /Goat braise for the big table in the oval/ }).click();
-  await expect(told(page)).toContainText("in time nine times in ten");
+  await expect(told(page)).toContainText(IN_TIME);
   const brown = /^Trim the goat shoulder/;
   const before = await beginOf(page, brown);
   await bar(page, brown).focus();
@@ -76,7 +78,7 @@ test("dragged by the pointer, the rest follows and it stays where it is let go",
 }) => {
   await openClock(page);
   await page.getByRole("button", { name: /Goat braise for the big table in the oval/ }).click();
-  await expect(told(page)).toContainText("in time nine times in ten");
+  await expect(told(page)).toContainText(IN_TIME);
   await page.getByText("a day", { exact: true }).click();
   const name = /^Lamb neck broth, .*Gas ring 1/;
   const big = page.getByRole("button", { name }).nth(1);
@@ -115,6 +117,29 @@ test("it goes out as a calendar and as CSV, and the calendar is read back", asyn
   expect(new Set(events.map((e) => e.uid)).size).toBe(events.length);
   expect(root.getFirstSubcomponent("vevent")?.getFirstSubcomponent("valarm")).not.toBeNull();
   expect(await saved("CSV")).toMatch(/^from,to,slowTo,task,/);
+});
+
+test("the run sheet prints by itself, with boxes to tick, on A4 and on Letter", async ({
+  page,
+}) => {
+  await page.addInitScript(() => {
+    window.print = () => document.documentElement.setAttribute("data-printed", "yes");
+  });
+  await openClock(page);
+  await page.getByRole("button", { name: "Print" }).click();
+  await expect(page.locator("html")).toHaveAttribute("data-printed", "yes");
+  await page.emulateMedia({ media: "print" });
+  await expect(page.getByRole("button", { name: "To a calendar" })).toBeHidden();
+  await expect(page.getByRole("region", { name: "What clashes" })).toBeHidden();
+  await expect(page.getByRole("checkbox", { name: /Blanch the pork trotters/ })).toBeVisible();
+  for (const format of ["A4", "Letter"]) {
+    const pdf = await page.pdf({ format });
+    expect(pdf.subarray(0, 5).toString()).toBe("%PDF-");
+    // All of it on two leaves at the most.
+    const leaves = pdf.toString("latin1").match(/\/Type \/Page\b/g)?.length ?? 0;
+    expect(leaves).toBeGreaterThan(0);
+    expect(leaves).toBeLessThanOrEqual(3);
+  }
 });
 
 test("on a phone the run sheet leads: work is ticked off, and the pot put on from it", async ({
@@ -187,7 +212,7 @@ test("a dish cooked ahead is chilled, stands in the fridge, and is hot again for
 }) => {
   await openClock(page);
   await page.getByRole("button", { name: /cooked ahead, chilled, and reheated/ }).click();
-  await expect(told(page)).toContainText("in time nine times in ten");
+  await expect(told(page)).toContainText(IN_TIME);
   await expect(bar(page, /^Goat braise for the big table, .*, Fridge$/)).toBeVisible();
   await page.getByText("run sheet", { exact: true }).click();
   await expect(page.getByText(/Reheat the goat braise/).first()).toBeVisible();
@@ -207,7 +232,7 @@ test("quiet hours and litres in the fridge are kept, and what they keep away is 
 }) => {
   await openClock(page);
   await page.getByRole("button", { name: /Goat braise for the big table in the oval/ }).click();
-  await expect(told(page)).toContainText("in time nine times in ten");
+  await expect(told(page)).toContainText(IN_TIME);
   await page.getByRole("link", { name: "Kitchen" }).first().click();
   await page.getByRole("button", { name: "Add quiet hours" }).click();
   const quiet = page.locator(".window").filter({ hasText: "Quiet" });
@@ -264,7 +289,7 @@ test("a pot that boils late moves the rest, and says so", async ({ page }) => {
   test.slow();
   await openClock(page);
   await page.getByRole("button", { name: /Goat braise for the big table in the oval/ }).click();
-  await expect(told(page)).toContainText("in time nine times in ten");
+  await expect(told(page)).toContainText(IN_TIME);
   // The overnight stock is put on, and lit half an hour after its time.
   await bar(page, /^Gather and fill: trotter stock/).focus();
   await page.keyboard.press("Enter");

@@ -13,7 +13,7 @@ import { runningOf } from "@kettlos/core/clock/running";
 import { sayTrouble } from "@kettlos/core/clock/say-clock";
 import type { Stretch } from "@kettlos/core/clock/stretch";
 import { minuteOf, wallClock, type Minute } from "@kettlos/core/clock/wall-clock";
-import { COOKED_FOR_MS, leftToCook } from "@kettlos/core/clock/cooked";
+import { COOKED_FOR_MS, isAheadIn, leftToCook } from "@kettlos/core/clock/cooked";
 import { withReadyTimes } from "@kettlos/core/clock/wishes";
 import { fold } from "@kettlos/core/batch/fold";
 import { cookedPlan } from "@kettlos/core/batch/live-plan";
@@ -117,7 +117,13 @@ function runningIn({ batches, events }: KettlosFile, atMs: number) {
     if (cook.finishedMs !== null || cook.litMs === null || cook.strainedMs !== null) return [];
     const { plan } = cookedPlan(stored.plan, stored.kitchen, cook);
     const batch = { ...stored, plan };
-    const running = runningOf(batch, cook, onFire(plan, stored.kitchen, cook, atMs), atMs);
+    const running = runningOf(
+      batch,
+      cook,
+      onFire(plan, stored.kitchen, cook, atMs),
+      atMs,
+      isAheadIn(clock, plan.id),
+    );
     return running === null ? [] : [running];
   });
 }

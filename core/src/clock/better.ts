@@ -54,7 +54,7 @@ function isInTheWay(a: Node, b: Node): boolean {
   return a.known.needs.some((x, i) =>
     b.known.needs.some((y, k) => {
       if (x.kind !== y.kind) return false;
-      if (x.kind !== "one") return x.kind !== "up";
+      if (x.kind !== "one") return x.kind !== "up" && x.kind !== "loud";
       const those = b.things[k] ?? [];
       return (a.things[i] ?? []).some((t) => those.includes(t));
     }),

@@ -17,7 +17,7 @@ export function leftToCook(
   const cookedAhead: string[] = [];
   const left = meals.map((meal) => {
     const cooked = meal.planIds.filter((id) => isCooked(id, Date.parse(meal.at)));
-    const ahead = cooked.filter((id) => meal.ahead?.some((a) => a.planId === id) === true);
+    const ahead = cooked.filter((id) => isAheadIn({ meals: [meal] }, id));
     cookedAhead.push(...ahead);
     return {
       ...meal,
@@ -26,3 +26,7 @@ export function leftToCook(
   });
   return { meals: left, cookedAhead };
 }
+
+/** Whether a plan is cooked ahead of one of the meals that are wanted. */
+export const isAheadIn = ({ meals }: Pick<Clock, "meals">, planId: string): boolean =>
+  meals.some((m) => m.ahead?.some((a) => a.planId === planId) === true);

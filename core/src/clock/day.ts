@@ -2,7 +2,6 @@ import { ONE_COOK, USUAL_SLEEP } from "../simulate/hands-schema";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
 import { outcomeOf, Problem } from "../units/problem";
-import { USUAL_BATH_MIN } from "./chill-minutes";
 import { KEEPS_MIN } from "./keeps";
 import { about, exactly } from "./minutes";
 import type { Clock, Meal, Side } from "../simulate/clock-schema";
@@ -115,8 +114,7 @@ export function dayOf(asked: Asked, wall: WallClock): Day {
       const isCooked = asked.cookedAhead?.includes(plan.id) === true;
       if (pot.reheat === null) {
         if (onFire === undefined) pots.set(plan.id, onTable.has(plan.id) ? eatenHot(pot) : pot);
-      } else if (onFire !== undefined)
-        pots.set(plan.id, onlyReheated(pot, afterFire(plan, onFire)));
+      } else if (onFire !== undefined) pots.set(plan.id, onlyReheated(pot, afterFire(onFire)));
       else pots.set(plan.id, isCooked ? onlyReheated(pot, []) : pot);
     } else problems.set(plan.id, outcome.problem);
   }
@@ -219,14 +217,9 @@ const onlyReheated = (pot: PotBlocks, after: readonly Link[]): PotBlocks => ({
   ...pot,
   blocks: pot.reheat === null ? [] : [{ ...pot.reheat, after }],
 });
-/** A dish on the fire now is chilled before it is hot again; of a stock its bath is on the clock. */
-const afterFire = (plan: Plan, { fireId }: Running): readonly Link[] => [
-  {
-    blockId: fireId,
-    from: "end",
-    leastMin: plan.end === "served" ? USUAL_BATH_MIN.value : 0,
-    mostMin: KEEPS_MIN.chilled.value,
-  },
+/** From the fire on, and through its bath, it waits in the fridge. */
+const afterFire = ({ fireId }: Running): readonly Link[] => [
+  { blockId: fireId, from: "end", leastMin: 0, mostMin: KEEPS_MIN.chilled.value },
 ];
 
 /** A broth that is on a meal's table goes there hot from the sieve, and not into the bath. */

@@ -2,6 +2,9 @@ import fc from "fast-check";
 import { describe, expect, test } from "vitest";
 import { madeBlock, madeDay, madeTask, NOON, wall } from "../../test/clock-days";
 import { testKitchen } from "../../test/kitchen";
+import type { Batch, CookEvent } from "../batch/batch-schema";
+import { fold } from "../batch/fold";
+import { onFire } from "../batch/on-fire";
 import { planOfKind } from "../dish/kinds";
 import { scaled } from "../dish/scale";
 import { ClockSchema, type Clock } from "../simulate/clock-schema";
@@ -18,6 +21,7 @@ import { lengthMin, readyMin } from "./needs";
 import { tasksAt } from "./place";
 import { reheatBlock } from "./reheat";
 import { changed } from "./remedies";
+import { runningOf } from "./running";
 import { sayWish } from "./say-clock";
 import { solve } from "./solve";
 import { minuteOf } from "./wall-clock";
@@ -188,6 +192,27 @@ describe("cooked ahead", () => {
       wall,
     );
     expect(left.blocks.map((b) => b.kind)).toEqual(["reheat", "serve"]);
+  });
+
+  test("on the fire it goes into the bath, not to the table, and is hot again for its meal", () => {
+    const lit = { kind: "lit", atMs: (NOW - 60) * 60_000, id: "l", batchId: "b", schemaVersion: 3 };
+    const batch: Batch = { schemaVersion: 3, id: "b", createdMs: 0, plan: braise, kitchen };
+    const cook = fold([lit as CookEvent]);
+    const nowMs = NOW * 60_000;
+    const pot = onFire(braise, kitchen, cook, nowMs);
+    const running = [runningOf(batch, cook, pot, nowMs, true)].flatMap((r) => r ?? []);
+    const work = clockworkOf(
+      ask({ meals: [meal({ ahead: [{ planId: "braise" }] })] }, { running }),
+      wall,
+    );
+    const { placed } = work.schedule;
+    const fire = placed.get("b/fire");
+    expect(fire?.block.steps.map((t) => t.title)).toContain("Chills");
+    expect([...placed.keys()].toSorted()).toEqual(["b/fire", "braise/reheat", "supper/serve"]);
+    const reheat = placed.get("braise/reheat");
+    expect(reheat?.at).toBeGreaterThanOrEqual((fire?.at ?? 0) + (fire ? lengthMin(fire.block) : 0));
+    expect((placed.get("supper/serve")?.at ?? 0) - (reheat?.at ?? 0)).toBeLessThan(120);
+    expect(work.broken).toEqual([]);
   });
 
   test("what was cooked leaves the table, but for what was cooked ahead", () => {

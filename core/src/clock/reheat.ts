@@ -69,7 +69,7 @@ export function reheatBlock(
   const id = `${plan.id}/reheat`;
   const task = taskOf(id, `Reheat the ${plan.name.toLowerCase()}`, {
     planIds: [plan.id],
-    how: say`stirring, to ${ruleC(REHEATED_C)} in the middle; once only, and what is left is thrown away`,
+    how: say`stirring, to ${ruleC(REHEATED_C)} in the middle (US guidance; your local code rules), once only: what is left then is thrown away`,
     minutes: about(trace.toSimmerMin + THROUGH.value),
     attention: "near",
     isFlame: true,

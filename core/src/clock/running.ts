@@ -58,8 +58,17 @@ function sideNeeds(action: Action, { plan, kitchen }: Batch, cook: Cook): Partia
   };
 }
 
-/** What is left of a pot on the fire from now on, by its forecast; null before it is lit and once it is strained. */
-export function runningOf(batch: Batch, cook: Cook, pot: OnFire, nowMs: number): Running | null {
+/**
+ * What is left of a pot on the fire from now on, by its forecast; null before it is lit and once it is strained.
+ * @param isAhead a dish that is chilled for another day
+ */
+export function runningOf(
+  batch: Batch,
+  cook: Cook,
+  pot: OnFire,
+  nowMs: number,
+  isAhead = false,
+): Running | null {
   if (cook.litMs === null || cook.strainedMs !== null || batch.practice !== undefined) return null;
   const { plan } = batch;
   const now: Minute = minuteOf(nowMs);
@@ -70,7 +79,9 @@ export function runningOf(batch: Batch, cook: Cook, pot: OnFire, nowMs: number):
   const idOf = (key: string) => `${batch.id}/${key}`;
   const holds = heatLeft(batch, pot, nowMs);
   const after =
-    plan.end === "served" ? [] : afterHeat(plan, idOf, exactly(USUAL_BATH_MIN.value), plan.name);
+    plan.end === "served" && !isAhead
+      ? []
+      : afterHeat(plan, idOf, exactly(USUAL_BATH_MIN.value), plan.name);
   const isOpen = (workId: string) =>
     !cook.did.has(workDone(workId)) && !cook.did.has(workLeft(workId));
   const cooked = [...(isOn ? holds : []), ...workAfterHeat(plan, batch.kitchen, idOf, isOpen)];
@@ -103,7 +114,7 @@ export function runningOf(batch: Batch, cook: Cook, pot: OnFire, nowMs: number):
         meanwhile: isOn ? pot.actions.flatMap(meanwhileOf) : [],
         // A stock is ready once it is through the sieve.
         readyStep: cooked.length - (plan.end === "served" && cooked.length > 0 ? 1 : 0),
-        isServed: plan.end === "served",
+        isServed: plan.end === "served" && !isAhead,
         fixedAt: now,
       }),
     ],

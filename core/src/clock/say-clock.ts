@@ -18,12 +18,15 @@ export function sayWhen(minute: Minute, now: Minute, wall: WallClock): string {
   return wall.sayAt(minute);
 }
 
-/** "all but certain", "nine times in ten", "six times in ten". */
+/** "all but surely", "nineteen times in twenty", "nine times in ten", "six times in ten". */
 export function sayChance(share: number): string {
   if (share >= ALL_BUT_SURE) return "all but surely";
+  if (share >= NINETEEN_IN_TWENTY) return "nineteen times in twenty";
   return TENTHS[Math.floor(share * 10 + 1e-9)] ?? "surely";
 }
 const ALL_BUT_SURE = 0.985;
+/** Nearer to it than to nine in ten is said so: nine in ten means nine in ten. */
+const NINETEEN_IN_TWENTY = 0.935;
 const TENTHS = [
   "hardly ever",
   "one time in ten",
@@ -104,6 +107,10 @@ export function clockSentence(
   return [begin, night, ...sayGoals(work, wall)].filter(Boolean).join(" ");
 }
 
+/** How surely the least sure of all is in time. */
+const leastChance = ({ chance }: Clockwork): number =>
+  Math.min(...chance.goals.map((g) => g.inTime));
+
 /** What is not surely in time, each by itself; then the rest in one. */
 function sayGoals(work: Clockwork, wall: WallClock): readonly string[] {
   const { goals } = work.schedule.day;
@@ -118,7 +125,7 @@ function sayGoals(work: Clockwork, wall: WallClock): readonly string[] {
     goals.length > 0 && unsure.length === 0 && only !== undefined
       ? goals.filter(isSure).length === 1
         ? [sayReached(work, only, wall)]
-        : ["All of it in time nine times in ten."]
+        : [`All of it in time ${sayChance(leastChance(work))}.`]
       : meals.map((g) => sayReached(work, g, wall));
   return [...unsure.map((g) => sayReached(work, g, wall)), ...sure];
 }

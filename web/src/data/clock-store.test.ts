@@ -1,6 +1,8 @@
-import { emptyClock } from "@kettlos/core/simulate/clock-schema";
+import { mount } from "@vue/test-utils";
+import { emptyClock, MealSchema } from "@kettlos/core/simulate/clock-schema";
 import { beforeEach, expect, test, vi } from "vitest";
 import { planOf, sample } from "../../test/pot";
+import AheadNote from "../controls/AheadNote.vue";
 import { forgetEverything, importAll } from "./backup";
 import { useClockStore } from "./clock-store";
 import { db } from "./db";
@@ -9,6 +11,27 @@ import { useKitchenStore } from "./kitchen-store";
 beforeEach(async () => {
   await forgetEverything();
   await importAll(sample, "replace");
+});
+
+test("at the stove a pot that is cooked ahead says for what, and that it is chilled", async () => {
+  const store = useClockStore();
+  await vi.waitFor(() => expect(store.isLoaded).toBe(true), { timeout: 60_000 });
+  const at = new Date(Date.now() + 86_400_000).toISOString();
+  const meal = MealSchema.parse({
+    id: "supper",
+    name: "Supper",
+    at,
+    planIds: ["plan-braise", "plan-chili"],
+    ahead: [{ planId: "plan-braise" }],
+  });
+  await store.change({ ...emptyClock(), meals: [meal] }, "supper");
+  await vi.waitFor(() => expect(store.wanted.meals).toHaveLength(1));
+  const shown = (planId: string) =>
+    mount(AheadNote, { props: { planId }, global: { stubs: { RouterLink: true } } }).text();
+  expect(shown("plan-braise")).toMatch(
+    /^Cooked ahead for Supper\..*chilled at once.*74 °C.* once/s,
+  );
+  expect(shown("plan-chili")).toBe("");
 });
 
 test("a way out that makes a pot of two is one step: undone, the second pot is not there", async () => {

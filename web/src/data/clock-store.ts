@@ -1,6 +1,6 @@
 import type { ClockAnswer, TroubleAnswer } from "@kettlos/core/clock/answer";
 import { sayMoved } from "@kettlos/core/clock/moves";
-import { COOKED_FOR_MS, leftToCook } from "@kettlos/core/clock/cooked";
+import { COOKED_FOR_MS, isAheadIn, leftToCook } from "@kettlos/core/clock/cooked";
 import type { Remedy } from "@kettlos/core/clock/remedies";
 import { workDone } from "@kettlos/core/batch/said-marks";
 import type { workInBlocks as WorkInBlocks } from "@kettlos/core/clock/prep-blocks";
@@ -109,7 +109,9 @@ export const useClockStore = defineStore("clock", () => {
       kitchen: kitchenStore.kitchen,
       plans: kitchenStore.plans.filter((p) => used.has(p.id)),
       clock: { ...changed, meals, done: [...changed.done, ...doneAtPots(workInBlocks)] },
-      running: pots.inEarnest.flatMap((p) => runningOf(p.batch, p.cook, p, nowMs) ?? []),
+      running: pots.inEarnest.flatMap(
+        (p) => runningOf(p.batch, p.cook, p, nowMs, isAheadIn(changed, p.batch.plan.id)) ?? [],
+      ),
       cookedAhead,
       freezerFreeL: larderStore.freezerFreeL,
       now: Math.ceil(nowMs / MINUTE_MS),

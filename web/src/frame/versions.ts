@@ -4,6 +4,8 @@ import { say } from "./notices";
 
 /** An open page looks for a newer version this often, ms. */
 const LOOK_EVERY_MS = 30 * 60_000;
+/** A worker that is taken serves within so long; if not, that is said, ms. */
+const SERVES_WITHIN_MS = 10_000;
 
 /** Says that this browser keeps nothing, and what works all the same. */
 export function sayNothingIsKept(): void {
@@ -23,6 +25,17 @@ export function sayNothingIsKept(): void {
 export async function watchVersions(): Promise<void> {
   watchOldPage();
   const { registerSW } = await import("virtual:pwa-register");
+  let found: ServiceWorkerRegistration | undefined;
+  /** Loaded again once the newer one serves: a page that no worker served yet is not told of that. */
+  async function take(): Promise<void> {
+    const waiting = found?.waiting ?? null;
+    const serves = waiting === null ? undefined : active(waiting);
+    const late = setTimeout(sayItComes, SERVES_WITHIN_MS);
+    await update(true);
+    await serves;
+    clearTimeout(late);
+    location.reload();
+  }
   const update = registerSW({
     onNeedRefresh: () =>
       say({
@@ -31,16 +44,36 @@ export async function watchVersions(): Promise<void> {
         title: "A new version of Kettlos is here.",
         text: "What is on the fire stays; every entry is on the disk.",
         ways: [
-          { label: "Take it now", run: () => update(true) },
+          { label: "Take it now", run: take },
           { label: "After this pot", run: () => undefined },
         ],
       }),
+    onNeedReload: () => undefined,
     onRegisteredSW: (_url, registration) => {
+      found = registration;
       if (registration !== undefined)
         setInterval(() => void registration.update().catch(() => undefined), LOOK_EVERY_MS);
     },
   });
 }
+
+/** Until the older worker is done with what it fetches the page stays as it is: loaded again, it would hang on it. */
+const sayItComes = (): void =>
+  say({
+    id: "new-version-late",
+    tone: "note",
+    title: "The new version is not here yet.",
+    text: "It comes by itself, or once Kettlos is closed and opened again. Go on meanwhile.",
+    ways: [{ label: "Good", run: () => undefined }],
+  });
+
+/** Once a worker serves. */
+const active = (worker: ServiceWorker): Promise<void> =>
+  new Promise((resolve) => {
+    const look = () => worker.state === "activated" && resolve();
+    worker.addEventListener("statechange", look);
+    look();
+  });
 
 function watchOldPage(): void {
   // A newer page brings the database up: this one lets go of it and says so.

@@ -7,6 +7,7 @@ import { useWakeLock } from "@vueuse/core";
 import { format } from "date-fns";
 import { computed, watch } from "vue";
 import { useRoute, useRouter } from "vue-router";
+import AheadNote from "../../controls/AheadNote.vue";
 import CautionList from "../../controls/CautionList.vue";
 import { clockHour } from "../../data/clock-hour";
 import { useInstrumentsStore } from "../../data/instruments-store";
@@ -207,6 +208,7 @@ const recipe = computed(() => {
       </section>
       <section class="middle">
         <CautionList v-if="pot.cautions.length > 0" :cautions="pot.cautions" />
+        <AheadNote v-if="pot.batch.practice === undefined" :plan-id="pot.batch.plan.id" />
         <NextAction
           v-if="next !== null"
           :end="pot.batch.plan.end"

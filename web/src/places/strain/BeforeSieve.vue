@@ -5,6 +5,7 @@ import { liftedOut } from "@kettlos/core/batch/said-marks";
 import { nameOf } from "@kettlos/core/simulate/item-facts";
 import { showMass, showVolume, showVolumeRange, type UnitSystem } from "@kettlos/core/units/show";
 import { computed } from "vue";
+import AheadNote from "../../controls/AheadNote.vue";
 import { usePotsStore, type PotState } from "../../data/pots-store";
 import type { NewEvent } from "../../data/repository";
 
@@ -26,6 +27,7 @@ const forgotten = computed(() => onCounter(props.pot.batch.plan, props.pot.cook)
 
 <template>
   <h1>{{ isServed ? "Serve it" : "What came through" }}</h1>
+  <AheadNote v-if="pot.batch.practice === undefined" :plan-id="pot.batch.plan.id" />
   <p v-if="isServed" class="quiet">
     Expected about {{ showMass(answers.dish.eaten.allKg, one)
     }}<template v-if="answers.dish.eaten.portions !== null"
