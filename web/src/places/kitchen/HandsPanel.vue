@@ -198,6 +198,15 @@ const ALONE = [
 </template>
 
 <style scoped>
+h3 {
+  margin: 28px 0 8px;
+}
+
+h3 + p,
+.button {
+  margin-top: 8px;
+}
+
 .hands li {
   padding: 8px 0;
   border-bottom: 1px solid var(--hair);
