@@ -215,6 +215,8 @@ time("forecast with a day of readings, 4 channels", null, () =>
 );
 time("thin a day at 1 Hz, 4 channels, to readings", null, thinADay, 10);
 
+// How near the clock comes to the best, beside a mixed-integer solver in the same run.
+spawnSync("npm", ["run", "--silent", "clock:bound"], { cwd: root, stdio: "inherit" });
 spawnSync(process.execPath, [`${root}scripts/setup.mjs`, "--app", "--browser"], {
   stdio: "inherit",
 });
