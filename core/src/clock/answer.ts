@@ -5,7 +5,9 @@ import type { Level } from "./pot-blocks";
 import type { Remedy } from "./remedies";
 import { runSheet, type SheetRow } from "./run-sheet";
 import { clockSentence, sayBroken, sayReached, sayWish, thingNames } from "./say-clock";
+import { isAheadIn } from "./cooked";
 import { freezerNote } from "./freezer";
+import { whyNotAhead } from "./reheat";
 import type { Stretch } from "./stretch";
 import type { Said } from "../units/said";
 import type { Task } from "./task";
@@ -119,12 +121,14 @@ export function clockAnswer(work: Clockwork, wall: WallClock): ClockAnswer {
 }
 
 function notesOf({ asked, schedule }: Clockwork): readonly Said[] {
-  const note = freezerNote(
-    [...schedule.day.pots.values()],
-    asked.plans,
-    asked.freezerFreeL ?? null,
-  );
-  return note === null ? [] : [note];
+  const pots = [...schedule.day.pots.values()];
+  const freezer = freezerNote(pots, asked.plans, asked.freezerFreeL ?? null);
+  // Wished to be cooked ahead, and cooked for its meal all the same: that is told.
+  const notAhead = asked.plans
+    .filter((plan) => isAheadIn(asked.clock, plan.id))
+    .filter((plan) => schedule.day.pots.get(plan.id)?.reheat === null)
+    .map((plan): Said => `${plan.name} is not cooked ahead: ${whyNotAhead(plan)}.`);
+  return [...notAhead, ...(freezer === null ? [] : [freezer])];
 }
 
 /** Of all that leads to what is due, the task that may take longest over what is planned; null where none may. */

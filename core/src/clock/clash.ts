@@ -99,9 +99,7 @@ function wishesOf(day: Day, goal: Goal, pinned: ReadonlySet<string>): readonly W
     ...day.goals.filter((g) => g.id !== goal.id).map((g): Wish => ({ kind: "goal", goal: g })),
     ...[...keys].map((key): Wish => ({ kind: "one", key })),
     ...(day.fridgeL === null ? [] : [{ kind: "fridge", volumeL: day.fridgeL } as const]),
-    ...(day.loud.length > 1 || (day.loud[0]?.to ?? day.until) < day.until
-      ? [{ kind: "quiet" } as const]
-      : []),
+    ...(isQuietEver(day) ? [{ kind: "quiet" } as const] : []),
     ...day.blocks
       .filter((b) => b.isOvernight)
       .map((b): Wish => ({ kind: "overnight", blockId: b.id })),
@@ -110,6 +108,9 @@ function wishesOf(day: Day, goal: Goal, pinned: ReadonlySet<string>): readonly W
       .map((b): Wish => ({ kind: "pin", blockId: b.id })),
   ];
 }
+
+const isQuietEver = ({ loud, now, until }: Day): boolean =>
+  !loud.some((s) => s.from <= now && until <= s.to);
 
 const canBe = (day: Day, goal: Goal): boolean => {
   const found = solve(day, { isQuick: true, onlyInTime: true });

@@ -194,6 +194,39 @@ describe("cooked ahead", () => {
     expect(left.blocks.map((b) => b.kind)).toEqual(["reheat", "serve"]);
   });
 
+  test("is not what was heated before, nor what no pot holds; both are said, and cooked for the meal", () => {
+    const [meat] = braise.items;
+    if (meat === undefined) throw new Error("nothing in it");
+    const again = { ...braise, items: [{ ...meat, fromLotId: "lot", label: { madeOf: [] } }] };
+    const noRing = { ...kitchen, vessels: kitchen.vessels.filter((v) => v.kind === "slowCooker") };
+    const crock = {
+      ...braise,
+      vesselId: "crock",
+      heat: { method: "slowCooker", setting: "low", lid: "on", preheated: false } as never,
+    };
+    const meals = [meal({ ahead: [{ planId: "braise" }] })];
+    for (const [plans, kit, why] of [
+      [[again], kitchen, /heated once only/],
+      [[crock], noRing, /no pot on a ring/],
+    ] as const) {
+      const work = clockworkOf(ask({ meals }, { plans: plans as never, kitchen: kit }), wall);
+      expect([...work.schedule.day.problems.values()].map((p) => p.message)).toEqual([]);
+      expect(clockAnswer(work, wall).notes.map((n) => inWords(n, "metric"))[0]).toMatch(why);
+      expect(work.schedule.placed.has("braise/reheat")).toBe(false);
+    }
+  });
+
+  test("is cut for by itself, not with what is cooked on the day", () => {
+    const stew = { ...planOfKind("stew", kitchen, "stew"), ringId: "ring2", vesselId: "tall" };
+    const mergedIn = (ahead: { planId: string }[]) =>
+      dayOf(
+        ask({ meals: [meal({ planIds: ["braise", "stew"], ahead })] }, { plans: [braise, stew] }),
+        wall,
+      ).blocks.some((b) => b.kind === "prep" && b.planIds.length > 1);
+    expect(mergedIn([])).toBe(true);
+    expect(mergedIn([{ planId: "braise" }])).toBe(false);
+  });
+
   test("on the fire it goes into the bath, not to the table, and is hot again for its meal", () => {
     const lit = { kind: "lit", atMs: (NOW - 60) * 60_000, id: "l", batchId: "b", schemaVersion: 3 };
     const batch: Batch = { schemaVersion: 3, id: "b", createdMs: 0, plan: braise, kitchen };
@@ -232,6 +265,14 @@ describe("cooked ahead", () => {
     expect(minOf(3, "ring2")).toBeGreaterThan(minOf(3) * 1.3);
     expect(reheatBlock(braise, kitchen, 500, "f")).toBeNull();
   });
+});
+
+test("quiet hours that are over later, or that never end, are what cannot be too", () => {
+  const day = dayOf(ask({ meals: [meal()] }), wall);
+  const [goal] = day.goals;
+  if (goal?.due == null) throw new Error("no meal");
+  for (const loud of [[], [{ from: goal.due, to: day.until }]])
+    expect(clashOf({ ...day, loud }, goal).wishes).toEqual([{ kind: "quiet" }]);
 });
 
 describe("a way out that holds", () => {

@@ -1,6 +1,7 @@
 import type { Meal } from "../simulate/clock-schema";
 import { say } from "../units/said";
 import { kitchenEstimate } from "../units/constant";
+import { isAheadIn } from "./cooked";
 import { about } from "./minutes";
 import { lengthMin } from "./needs";
 import type { Block } from "./task";
@@ -16,7 +17,12 @@ const APART_MIN = 180;
 
 /** The same work of several pots of one meal made one: "Cut the onion" for both. */
 export function mergeWork(blocks: readonly Block[], meals: readonly Meal[]): readonly Block[] {
-  const mealOf = new Map(meals.flatMap((m) => m.planIds.map((id) => [id, m.id] as const)));
+  // What is cooked ahead is cut on a day of its own.
+  const mealOf = new Map(
+    meals.flatMap((m) =>
+      m.planIds.filter((id) => !isAheadIn({ meals: [m] }, id)).map((id) => [id, m.id] as const),
+    ),
+  );
   const fireMin = new Map(
     blocks.filter((b) => b.kind === "fire").map((b) => [b.planIds[0] ?? "", lengthMin(b)]),
   );

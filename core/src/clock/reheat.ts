@@ -1,6 +1,8 @@
 import { REHEATED_C } from "../cool/codes";
+import { isHeatedAgain } from "../dish/heated-again";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
+import { FROM_FRIDGE_C } from "../simulate/start-temperature";
 import { simulate } from "../simulate/simulate";
 import { suits } from "../simulate/references";
 import { kitchenEstimate } from "../units/constant";
@@ -12,18 +14,20 @@ import { KEEPS_MIN } from "./keeps";
 import { about } from "./minutes";
 import { blockOf, taskOf, type Block } from "./task";
 
-const FRIDGE_C = 5;
 const THROUGH = kitchenEstimate(
   "hot through once it simmers",
   5,
   "min",
   "stirred; the pieces lag behind the liquid",
 );
-/** Spoons and bowls move in so much room. */
-const FILLED_SHARE = 0.85;
+const FILLED = kitchenEstimate("a pot that is stirred hot", 0.85, "of it", "it does not slop over");
 
-/** Pots that it can be reheated in: its own first where that goes on a ring, then the smallest that hold it. */
+/**
+ * Pots that it can be reheated in: its own first where that goes on a ring, then the smallest that hold it. None
+ * of what was cooked and chilled before: that is heated once, and eaten.
+ */
 export function reheatPots(plan: Plan, massKg: number, kitchen: Kitchen): readonly Vessel[] {
+  if (isHeatedAgain(plan)) return [];
   const volumeL = massKg / COLD_DENSITY_KG_L;
   const isOwn = (v: Vessel) => Number(v.id === plan.vesselId);
   return kitchen.vessels
@@ -31,10 +35,16 @@ export function reheatPots(plan: Plan, massKg: number, kitchen: Kitchen): readon
       (v) =>
         suits(v, "hob") &&
         v.kind !== "pressureCooker" &&
-        capacityL(v) * Math.min(v.fillShare, FILLED_SHARE) >= volumeL,
+        capacityL(v) * Math.min(v.fillShare, FILLED.value) >= volumeL,
     )
     .toSorted((a, b) => isOwn(b) - isOwn(a) || capacityL(a) - capacityL(b));
 }
+
+/** Why there is no pot to make it hot again in. */
+export const whyNotAhead = (plan: Plan): string =>
+  isHeatedAgain(plan)
+    ? "it was cooked and chilled before, and is heated once only"
+    : "no pot on a ring holds it to be made hot again";
 
 /**
  * What was cooked ahead and chilled, hot again for the table: up to the simmer from the fridge on its ring, by
@@ -64,7 +74,7 @@ export function reheatBlock(
     heat: { method: "hob", vigour: "gentle", lid: "on", boilFirstMin: null },
     stop: { by: "time", holdMin: 5 },
   };
-  const trace = simulate(cold, { ...kitchen, waterC: FRIDGE_C }, { waterKg: massKg });
+  const trace = simulate(cold, { ...kitchen, waterC: FROM_FRIDGE_C }, { waterKg: massKg });
   if (trace.problem !== null) return null;
   const id = `${plan.id}/reheat`;
   const task = taskOf(id, `Reheat the ${plan.name.toLowerCase()}`, {

@@ -12,6 +12,7 @@ import { dayOf, type Asked, type Goal } from "./day";
 import { tasksAt } from "./place";
 import { atOf, waitMin } from "./cost";
 import { scaled } from "../dish/scale";
+import { isAheadIn } from "./cooked";
 import { networkOf } from "./network";
 import { potBlocks } from "./pot-blocks";
 import { solve, type Schedule } from "./solve";
@@ -213,7 +214,7 @@ const otherPots = (plan: Plan, kitchen: Kitchen): readonly Idea[] =>
 /** Cooked the day before, chilled, and hot again for its meal: in its own pot or in another. */
 function dayBefore({ clock, kitchen }: Asked, plan: Plan): readonly Idea[] {
   const meal = clock.meals.find((m) => m.planIds.includes(plan.id));
-  if (meal === undefined || meal.ahead?.some((a) => a.planId === plan.id) === true) return [];
+  if (meal === undefined || isAheadIn(clock, plan.id)) return [];
   const pot = outcomeOf(() => potBlocks(plan, kitchen));
   return (pot.ok ? pot.value.reheatIn : []).slice(0, MOST_ALIKE).map((v) => {
     const ahead = [...(meal.ahead ?? []), { planId: plan.id, vesselId: v.id }];
@@ -235,7 +236,8 @@ function dayBefore({ clock, kitchen }: Asked, plan: Plan): readonly Idea[] {
 function twoPots({ clock, kitchen }: Asked, plan: Plan): readonly Idea[] {
   const half = scaled(plan, 0.5);
   const second = { ...half, id: `${plan.id}-2`, name: `${plan.name.slice(0, 68)}, second pot` };
-  if (clock.meals.some((m) => m.planIds.includes(second.id))) return [];
+  if (clock.meals.some((m) => m.planIds.includes(second.id)) || isAheadIn(clock, plan.id))
+    return [];
   const small = kitchen.vessels.filter(
     (v) =>
       v.kind !== "pan" &&

@@ -1,8 +1,8 @@
 import { isOn } from "../simulate/stretches";
 import { DIET_NAMES } from "../dish/diets";
+import { isHeatedAgain } from "../dish/heated-again";
 import { DAY_SALT_G } from "../seasoning/salt";
-import { ingredientOf, isLoose, itemWork, nameOf } from "../simulate/item-facts";
-import type { PlanItem } from "../simulate/plan-schema";
+import { ingredientOf, itemWork, nameOf } from "../simulate/item-facts";
 import { kilos, litres, metres, ruleC, say } from "../units/said";
 import type { Facts, Rule } from "./facts";
 
@@ -14,24 +14,12 @@ const SALTY_PORTION_G = DAY_SALT_G.value / 2;
 /** Fat of one portion over which it is said, g. */
 const FAT_PORTION_G = 35;
 
-/** What came ready out of the larder: a dish that is heated again, whatever is stirred into it. */
-const isHeatedAgain = ({ plan }: Facts): boolean => {
-  // What a pot made says what it was made of; raw things out of the freezer do not.
-  const isReady = (i: PlanItem) => i.fromLotId !== undefined && i.label?.madeOf !== undefined;
-  const isBeside = (i: PlanItem) => isLoose(ingredientOf(i)) || i.when.at !== "start";
-  return (
-    plan.end === "served" &&
-    plan.items.some(isReady) &&
-    plan.items.every((i) => isReady(i) || isBeside(i))
-  );
-};
-
 /** The rules for what a whole dish brings: drink, salt, fat, eaters, and the work before. */
 export const DISH_RULES: readonly Rule[] = [
   {
     hazard: "heated again",
-    check: (facts) =>
-      isHeatedAgain(facts)
+    check: ({ plan }) =>
+      isHeatedAgain(plan)
         ? {
             id: "reheatOnce",
             severity: "caution",

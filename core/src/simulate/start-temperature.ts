@@ -2,7 +2,7 @@ import type { Ingredient } from "../ingredient/ingredient";
 import type { PlanItem } from "./plan-schema";
 
 /** Start temperatures, °C: model.md, rules for all of it. */
-const FROM_FRIDGE_C = 5;
+export const FROM_FRIDGE_C = 5;
 const PULSE_C = 15;
 
 /** Temperature at which an ingredient goes in, °C. */

@@ -1,6 +1,5 @@
 import { db } from "./db";
-import { HELD_PREFIX } from "./held";
-import { newId } from "./new-id";
+import { hold, letGoOfHeld } from "./held";
 import type { StoredStep } from "./stored-step";
 import { writing } from "./writing";
 
@@ -15,17 +14,11 @@ const underWay = new Set<StepsWrite>();
 let heldKey: string | null = null;
 
 /** The page goes, or may: what the disk has not yet is held where it is kept at once. */
-function hold(): void {
-  if (underWay.size === 0) return;
-  heldKey ??= `${HELD_PREFIX}${newId()}`;
-  try {
-    localStorage.setItem(heldKey, JSON.stringify({ steps: [...underWay] }));
-  } catch {
-    heldKey = null;
-  }
+function leave(): void {
+  if (underWay.size > 0) heldKey = hold({ steps: [...underWay] }, heldKey);
 }
-addEventListener("pagehide", hold);
-document.addEventListener("visibilitychange", hold);
+addEventListener("pagehide", leave);
+document.addEventListener("visibilitychange", leave);
 
 export const writeSteps = ({ put, gone }: StepsWrite): Promise<void> =>
   db.transaction("rw", db.steps, async () => {
@@ -41,7 +34,7 @@ export async function keepSteps(write: StepsWrite): Promise<void> {
   } finally {
     underWay.delete(write);
     if (underWay.size === 0 && heldKey !== null) {
-      localStorage.removeItem(heldKey);
+      letGoOfHeld(heldKey);
       heldKey = null;
     }
   }

@@ -1,5 +1,20 @@
+import { newId } from "./new-id";
+
 /** Where what a page could not write before it went is held. */
 export const HELD_PREFIX = "kettlos-unwritten-";
+
+/** Holds something in place of what was held before; its key, null where the browser holds nothing. */
+export function hold(value: unknown, before: string | null): string | null {
+  const key = before ?? `${HELD_PREFIX}${newId()}`;
+  try {
+    localStorage.setItem(key, JSON.stringify(value));
+    return key;
+  } catch {
+    return null;
+  }
+}
+
+export const letGoOfHeld = (key: string): void => localStorage.removeItem(key);
 
 export const heldKeys = (): readonly string[] =>
   Object.keys(localStorage).filter((key) => key.startsWith(HELD_PREFIX));

@@ -1,9 +1,8 @@
 import { migratePlan } from "@kettlos/core/formats/migrate";
 import { PlanSchema, type Plan } from "@kettlos/core/simulate/plan-schema";
 import { z } from "zod";
-import { newId } from "./new-id";
 import { stepBroughtUp } from "./db";
-import { HELD_PREFIX, heldKeys } from "./held";
+import { heldKeys, hold, letGoOfHeld } from "./held";
 import { writeSteps } from "./held-steps";
 import { savePlanChange } from "./repository";
 
@@ -31,17 +30,8 @@ const HeldStepsSchema = z.strictObject({
 });
 
 /** Holds a change of a plan in place of one held before; its key, null where the browser holds nothing. */
-export function holdUnwritten(base: Plan, mine: Plan, before: string | null): string | null {
-  const key = before ?? `${HELD_PREFIX}${newId()}`;
-  try {
-    localStorage.setItem(key, JSON.stringify({ base, mine }));
-    return key;
-  } catch {
-    return null;
-  }
-}
-
-export const letGoOfHeld = (key: string): void => localStorage.removeItem(key);
+export const holdUnwritten = (base: Plan, mine: Plan, before: string | null): string | null =>
+  hold({ base, mine }, before);
 
 /** Writes what was held; what is written already stays as it is. */
 export async function writeHeld(): Promise<void> {
