@@ -10,7 +10,12 @@ import { scaled } from "../dish/scale";
 import { ClockSchema, type Clock } from "../simulate/clock-schema";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import { ONE_COOK } from "../simulate/hands-schema";
-import { inWords } from "../units/said";
+import { inWords, litres, say } from "../units/said";
+import { roomL } from "../portion/headspace";
+import type { Plan } from "../simulate/plan-schema";
+import { simulate } from "../simulate/simulate";
+import { waterL } from "../simulate/water-ways";
+import { potBlocks } from "./pot-blocks";
 import { brokenIn } from "./check";
 import { clashOf } from "./clash";
 import { clockAnswer } from "./answer";
@@ -133,6 +138,8 @@ test("stocks that the freezer has no room for are said; what is drawn on and wha
   };
   expect(noteOf(null)).toEqual([]);
   expect(noteOf(500)).toEqual([]);
+  const wanted = inWords(say`${litres(roomL(potBlocks(stock, kitchen).litres))}`, "metric");
+  expect(noteOf(1)[0]).toContain(`want ${wanted}.`);
   expect(noteOf(1)[0]).toMatch(
     /^The freezer has room for 1 L; the stocks on the clock want \d.* L\./,
   );
@@ -162,6 +169,36 @@ test("in the quiet hours nothing is chopped or fried; what simmers goes on", () 
     ),
     { numRuns: 12 },
   );
+});
+
+test("one cook looks after three pots at once, and not after a fourth", () => {
+  const day = (count: number) => {
+    const blocks = Array.from({ length: count }, (_, i) =>
+      madeBlock(`p${i}/prep/x`, [madeTask(`p${i}/x`, 30, { attention: "near" })]),
+    );
+    const goals = blocks.map((b, i): Goal => ({
+      id: `g${i}`,
+      name: b.id,
+      kind: "pot",
+      due: NOON + 120,
+      blockId: b.id,
+      planIds: [],
+      weight: 1,
+    }));
+    return madeDay({ blocks, goals });
+  };
+  const starts = (count: number) =>
+    [...solve(day(count)).placed.values()].map((p) => p.at - NOON).toSorted((a, b) => a - b);
+  expect(starts(3)).toEqual([90, 90, 90]);
+  expect(starts(4)).toEqual([60, 90, 90, 90]);
+});
+
+test("a pot's level begins with the water and the wine that go in", () => {
+  const { levels } = potBlocks(braise, kitchen);
+  const wineKg = 0.12;
+  expect(levels[0]?.volumeL).toBeGreaterThan(waterL(braise, kitchen));
+  expect(levels[0]?.volumeL).toBeLessThan(waterL(braise, kitchen) + wineKg);
+  expect(levels.at(-1)?.min).toBeGreaterThan(levels[0]?.min ?? 0);
 });
 
 describe("cooked ahead", () => {
@@ -241,6 +278,7 @@ describe("cooked ahead", () => {
     const { placed } = work.schedule;
     const fire = placed.get("b/fire");
     expect(fire?.block.steps.map((t) => t.title)).toContain("Chills");
+    expect(fire?.block.isServed).toBe(false);
     expect([...placed.keys()].toSorted()).toEqual(["b/fire", "braise/reheat", "supper/serve"]);
     const reheat = placed.get("braise/reheat");
     expect(reheat?.at).toBeGreaterThanOrEqual((fire?.at ?? 0) + (fire ? lengthMin(fire.block) : 0));
@@ -263,6 +301,17 @@ describe("cooked ahead", () => {
       reheatBlock({ ...braise, ringId }, kitchen, kg, "f")?.steps[0]?.minutes.p50 ?? NaN;
     expect(minOf(3)).toBeGreaterThan(minOf(1.5));
     expect(minOf(3, "ring2")).toBeGreaterThan(minOf(3) * 1.3);
+    // Out of the fridge it is colder than the tap.
+    const tap: Plan = {
+      ...braise,
+      items: [],
+      then: [],
+      water: { by: "amount", volumeL: 3 },
+      heat: { method: "hob", vigour: "gentle", lid: "on", boilFirstMin: null },
+      stop: { by: "time", holdMin: 5 },
+    };
+    const fromTapMin = simulate(tap, kitchen, { waterKg: 3 }).toSimmerMin;
+    expect(minOf(3)).toBeGreaterThan(fromTapMin + 5);
     expect(reheatBlock(braise, kitchen, 500, "f")).toBeNull();
   });
 });
@@ -270,7 +319,7 @@ describe("cooked ahead", () => {
 test("quiet hours that are over later, or that never end, are what cannot be too", () => {
   const day = dayOf(ask({ meals: [meal()] }), wall);
   const [goal] = day.goals;
-  if (goal?.due == null) throw new Error("no meal");
+  if (goal?.due === undefined || goal.due === null) throw new Error("no meal");
   for (const loud of [[], [{ from: goal.due, to: day.until }]])
     expect(clashOf({ ...day, loud }, goal).wishes).toEqual([{ kind: "quiet" }]);
 });

@@ -1,7 +1,7 @@
 import { newId } from "./new-id";
 
 /** Where what a page could not write before it went is held. */
-export const HELD_PREFIX = "kettlos-unwritten-";
+const HELD_PREFIX = "kettlos-unwritten-";
 
 /** Holds something in place of what was held before; its key, null where the browser holds nothing. */
 export function hold(value: unknown, before: string | null): string | null {
