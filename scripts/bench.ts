@@ -5,7 +5,8 @@ import { forecastLive } from "@kettlos/core/batch/live-forecast";
 import { answersFor } from "@kettlos/core/because/answers";
 import { dayOf } from "@kettlos/core/clock/day";
 import { solve } from "@kettlos/core/clock/solve";
-import { minuteOf, wallClock } from "@kettlos/core/clock/wall-clock";
+import { withReadyTimes } from "@kettlos/core/clock/wishes";
+import { minuteOf, msOf, wallClock } from "@kettlos/core/clock/wall-clock";
 import { convertDish } from "@kettlos/core/because/converted";
 import { readKettlosFile } from "@kettlos/core/formats/kettlos-json";
 import { Thinner } from "@kettlos/core/instruments/thin";
@@ -19,8 +20,10 @@ import { spawnSync } from "node:child_process";
 import { readFileSync } from "node:fs";
 import { cpus } from "node:os";
 import { fileURLToPath } from "node:url";
+import { bramholtSample } from "../web/src/sample/bramholt";
 import { bramholtKitchen } from "../web/src/sample/kitchen";
 import { bramholtPlans } from "../web/src/sample/plans";
+import { fillClock } from "../web/src/workers/clock-reckoning";
 import { withApplication } from "./browser";
 
 const root = fileURLToPath(new URL("..", import.meta.url));
@@ -204,6 +207,27 @@ const eightPots = clockOf([
 ]);
 time("fill a clock, 6 dishes for one meal", 150, () => solve(sixDishes), 20);
 time("fill a clock, 8 pots over 3 days", 500, () => solve(eightPots), 20);
+
+// The sample weekend as it crosses from thread to thread, with one block put five minutes earlier each time.
+const weekendNowMs = Date.parse("2026-03-20T10:00:00+01:00");
+const weekend = bramholtSample(weekendNowMs);
+const weekendAsked = {
+  kitchen: weekend.kitchen,
+  plans: weekend.plans,
+  clock: withReadyTimes(weekend.clock ?? emptyClock(), weekend.plans, weekendNowMs),
+  now: minuteOf(weekendNowMs),
+};
+const stood = fillClock(weekendAsked, null).at;
+const [dragged = ""] = [...stood.keys()].filter((id) => id.endsWith("/fire"));
+let draggedAt = stood.get(dragged) ?? 0;
+function drag(isQuick: boolean) {
+  draggedAt -= 5;
+  const at = new Date(msOf(draggedAt)).toISOString();
+  const clock = { ...weekendAsked.clock, pins: [{ blockId: dragged, at }] };
+  return fillClock(structuredClone({ ...weekendAsked, clock }), stood, isQuick);
+}
+time("what follows a drag on the clock, each frame", 50, () => drag(true), 20);
+time("the clock settles after a drag", 150, () => drag(false), 20);
 
 const day = dayOfReadings();
 time("fold 20,000 events", 50, () => fold(day.slice(0, 20_000)), 40);

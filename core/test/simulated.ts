@@ -1,10 +1,8 @@
-import { dishOf } from "../src/dish/dish-of";
-import type { Facts } from "../src/safety/facts";
+import { factsOf, type Facts } from "../src/safety/facts";
 import type { Kitchen } from "../src/simulate/kitchen-schema";
 import type { Plan } from "../src/simulate/plan-schema";
-import { vesselOf } from "../src/simulate/references";
 import { simulate } from "../src/simulate/simulate";
-import { coldWaterKg, fitIn, waterL } from "../src/simulate/water-ways";
+import { coldWaterKg, waterL } from "../src/simulate/water-ways";
 
 /** What the rules of safety look at, of one plan. */
 export function simulated(
@@ -15,14 +13,5 @@ export function simulated(
 ): Facts {
   const litres = waterL(plan, kitchen);
   const trace = simulate(plan, kitchen, { waterKg: coldWaterKg(litres, kitchen) });
-  return {
-    plan,
-    kitchen,
-    trace,
-    dish: dishOf(plan, kitchen, trace),
-    fit: fitIn(vesselOf(plan, kitchen), plan, litres),
-    waterL: litres,
-    litHour,
-    isLitTimeSet,
-  };
+  return { ...factsOf(plan, kitchen, trace, litres), litHour, isLitTimeSet };
 }

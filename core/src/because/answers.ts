@@ -1,16 +1,17 @@
 import { goesInAfter } from "../dish/eaten";
-import { dishOf, type DishOf } from "../dish/dish-of";
+import type { DishOf } from "../dish/dish-of";
 import { FLAVOUR_WINDOWS, type FlavourWindow } from "../doneness/flavour-window";
 import { setOf, type SetGrade } from "../extraction/set";
 import { ingredientById } from "../ingredient/catalogue";
 import type { FlavourKind } from "../ingredient/ingredient";
+import { factsOf } from "../safety/facts";
 import { cautionsFor } from "../safety/rules";
 import type { Caution } from "../safety/caution";
 import { afterMinOf, startBy, type StartBy } from "../schedule/start-by";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
 import { judgedTarget } from "../simulate/ruling";
-import { suitsPlan, vesselOf } from "../simulate/references";
+import { suitsPlan } from "../simulate/references";
 import { simulate } from "../simulate/simulate";
 import {
   FIGURES,
@@ -103,9 +104,9 @@ export function answersFor(
     const figures = Object.fromEntries(
       (Object.keys(FIGURES) as FigureId[]).map((id) => [id, figure(id, told, widths.figures[id])]),
     ) as Record<FigureId, Estimate>;
-    const fit = fitIn(vesselOf(plan, kitchen), plan, water);
-    const dish = dishOf(plan, kitchen, trace);
     const { gelatinGL, totalMin } = figures;
+    const facts = factsOf(plan, kitchen, trace, water);
+    const { dish, fit } = facts;
     const start =
       plan.readyAt === null
         ? null
@@ -135,12 +136,7 @@ export function answersFor(
       dishFigures: dishFigures(plan, dish, trace, widths.figures.endLiquidL),
       start,
       cautions: cautionsFor({
-        plan,
-        kitchen,
-        trace,
-        dish,
-        fit,
-        waterL: water,
+        ...facts,
         litHour: hourOf(start?.lightSurelyMs ?? null),
         isLitTimeSet: start !== null,
       }),

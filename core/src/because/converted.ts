@@ -11,13 +11,11 @@ import type { CrockSetting } from "../heat/slow-cooker";
 import { withSuggestions } from "../convert/suggested";
 import { usualTargets } from "../convert/targets";
 import type { Caution } from "../safety/caution";
-import { dishOf } from "../dish/dish-of";
+import { factsOf } from "../safety/facts";
 import { cautionsFor } from "../safety/rules";
 import { isSameKind } from "../simulate/heat-facts";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
-import { vesselOf } from "../simulate/references";
-import { fitIn } from "../simulate/water-ways";
 import { explainConversion, type ConversionWhy } from "./explain-conversion";
 import type { Said } from "../units/said";
 import { outcomeOf } from "../units/problem";
@@ -45,23 +43,10 @@ export interface ExplainedRange extends ColumnRange {
 
 const SEED = 20;
 
-function cautioned(column: Column, kitchen: Kitchen): CautionedColumn {
-  const { plan, trace, waterL } = column;
-  const fit = fitIn(vesselOf(plan, kitchen), plan, waterL);
-  return {
-    ...column,
-    cautions: cautionsFor({
-      plan,
-      kitchen,
-      trace,
-      dish: dishOf(plan, kitchen, trace),
-      fit,
-      waterL,
-      litHour: null,
-      isLitTimeSet: false,
-    }),
-  };
-}
+const cautioned = (column: Column, kitchen: Kitchen): CautionedColumn => ({
+  ...column,
+  cautions: cautionsFor(factsOf(column.plan, kitchen, column.trace, column.waterL)),
+});
 
 const plain = (result: Crossover, kitchen: Kitchen): readonly HeatAnswer[] =>
   result.columns.map(({ target, outcome }) =>

@@ -119,14 +119,59 @@ const canBe = (day: Day, goal: Goal): boolean => {
   );
 };
 
+const firmly = (day: Day, goal: Goal): { readonly firm: Goal; readonly day: Day } => {
+  const firm: Goal = { ...goal, weight: 1e3 };
+  return { firm, day: { ...day, goals: day.goals.map((g) => (g.id === goal.id ? firm : g)) } };
+};
+
+/** What a wish is about, whatever else is so that day. */
+const keyOf = (wish: Wish): string => {
+  switch (wish.kind) {
+    case "goal":
+      return `goal ${wish.goal.id}`;
+    case "sleep":
+    case "away":
+      return `${wish.kind} ${wish.hand.id}`;
+    case "one":
+      return `one ${wish.key}`;
+    case "pin":
+    case "overnight":
+      return `${wish.kind} ${wish.blockId}`;
+    case "hands":
+    case "quiet":
+    case "fridge":
+    case "now":
+      return wish.kind;
+  }
+};
+
+/** A clash found on another day, by what is wished on this one; null where that is not wished any more. */
+export function asOf(day: Day, clash: Clash, pinned: ReadonlySet<string>): Clash | null {
+  const goal = day.goals.find((g) => g.id === clash.goal.id);
+  if (goal === undefined) return null;
+  const keys = new Set(clash.wishes.map(keyOf));
+  const wishes = wishesOf(day, goal, pinned).filter((w) => keys.has(keyOf(w)));
+  return wishes.length < clash.wishes.length ? null : { goal, wishes };
+}
+
+/** Whether these wishes are what cannot all be: with all others given up it cannot, without any one of them it can. */
+export function isClash(day: Day, { goal, wishes }: Clash, pinned: ReadonlySet<string>): boolean {
+  const { firm, day: all } = firmly(day, goal);
+  const keys = new Set(wishes.map(keyOf));
+  const others = wishesOf(day, goal, pinned).filter((w) => !keys.has(keyOf(w)));
+  const least = others.reduce(withoutWish, all);
+  return !canBe(least, firm) && wishes.every((wish) => canBe(withoutWish(least, wish), firm));
+}
+
 /**
  * The smallest set of wishes that cannot all be kept with a goal: each is given up in turn, and stays given
  * up where it changes nothing (deletion filter, Chinneck 1991). Empty where the reason is the goal itself.
  */
 export function clashOf(day: Day, goal: Goal, pinned: ReadonlySet<string> = new Set()): Clash {
   const wishes = wishesOf(day, goal, pinned);
-  const firm: Goal = { ...goal, weight: 1e3 };
-  let left: Day = { ...day, goals: day.goals.map((g) => (g.id === goal.id ? firm : g)) };
+  const firmDay = firmly(day, goal);
+  const { firm } = firmDay;
+  let left = firmDay.day;
   const kept: Wish[] = [];
   for (const wish of wishes) {
     const less = withoutWish(left, wish);

@@ -1,7 +1,8 @@
-import { chanceOf, DRAWS, SURE, type Chance } from "./chance";
+import { chanceOf, DRAWS, type Chance } from "./chance";
 import { brokenIn, type Broken } from "./check";
-import { clashOf, withoutWish, type Clash, type Wish } from "./clash";
+import { asOf, clashOf, isClash, withoutWish, type Clash, type Wish } from "./clash";
 import { dayOf, type Asked, type Day, type Goal } from "./day";
+import { withInHand, type InHandMin } from "./in-hand";
 import { isInForce, remediesFor, type Remedy } from "./remedies";
 import { without, type Stretch } from "./stretch";
 import { solve, type Schedule, type SolveOptions } from "./solve";
@@ -22,7 +23,7 @@ export interface Clockwork {
   readonly schedule: Schedule;
   /** When each goal is wished, whatever is kept in hand. */
   readonly wishedAt: ReadonlyMap<string, Minute>;
-  readonly inHandMin: ReadonlyMap<string, number>;
+  readonly inHandMin: InHandMin;
   readonly chance: Chance;
   /** What had to be given up to draw it at all. */
   readonly clashes: readonly Clash[];
@@ -31,72 +32,92 @@ export interface Clockwork {
   readonly quiet: readonly Stretch[];
 }
 
-/** While something is dragged. */
-const FEW_DRAWS = 60;
-/** So many rounds of keeping more in hand; then what is had is said. */
-const ROUNDS = 4;
-const STEP_MIN = 5;
-/** More is not kept in hand: what is that unsure is said instead, min. */
-const MOST_IN_HAND_MIN = 120;
+/** What the clock before this one came to: where it still holds it is not looked for again. */
+export type Last = Pick<Clockwork, "clashes" | "inHandMin">;
+
+export interface ClockworkOptions extends SolveOptions {
+  readonly last?: Last | undefined;
+}
 
 /**
  * Fills the clock, and keeps so much in hand that each goal is reached nine times in ten where there is room
  * for it. What has no place is drawn all the same, with what stands in its way given up: it breaks there.
+ * While something is dragged (`isQuick`) as much is given up, and kept in hand, as last.
  */
-export function clockworkOf(asked: Asked, wall: WallClock, options: SolveOptions = {}): Clockwork {
-  const first = dayOf(asked, wall);
-  const given = asked.inHandMin ?? new Map<string, number>();
+export function clockworkOf(
+  asked: Asked,
+  wall: WallClock,
+  { last, ...options }: ClockworkOptions = {},
+): Clockwork {
+  const isQuick = options.isQuick === true;
+  const dayWith = (inHandMin: InHandMin) => dayOf({ ...asked, inHandMin }, wall);
+  const given: InHandMin = (isQuick ? last?.inHandMin : undefined) ?? new Map();
+  const first = dayWith(given);
   const wishedAt = new Map(
     first.goals.flatMap((g): [string, Minute][] =>
       g.due === null ? [] : [[g.id, g.due + (g.kind === "pot" ? (given.get(g.id) ?? 0) : 0)]],
     ),
   );
   const wished = (g: Goal): Minute | null => wishedAt.get(g.id) ?? null;
-  const clashes: Clash[] = [];
-  let schedule = solve(first, options);
-  for (let round = 0; round < MOST_CLASHES; round++) {
-    const [goal] = schedule.impossible;
-    if (goal === undefined) break;
-    const without = givenUp(first, clashes);
-    const inForce = { ...without, goals: first.goals.filter((g) => isInForce(g, goal, schedule)) };
-    const clash = clashOf(inForce, goal, pinnedOf(asked));
-    if (toGiveUp(clash).length === 0) break;
-    clashes.push(clash);
-    schedule = solve(givenUp(first, clashes), options);
-  }
-  const isQuick = options.isQuick === true;
-  let chance = chanceOf(schedule, wished, isQuick ? FEW_DRAWS : DRAWS);
-  let inHandMin: ReadonlyMap<string, number> = given;
-  for (let round = 0; round < ROUNDS && !isQuick; round++) {
-    const lacking = chance.goals.filter(
-      (g) => g.inTime < SURE && !schedule.lateMin.has(g.goalId) && g.lacksMin > 0,
-    );
-    if (lacking.length === 0) break;
-    const more = new Map(inHandMin);
-    for (const g of lacking) {
-      const min = (more.get(g.goalId) ?? 0) + Math.ceil(g.lacksMin / STEP_MIN) * STEP_MIN;
-      more.set(g.goalId, Math.min(MOST_IN_HAND_MIN, min));
-    }
-    const next = solve(givenUp(dayOf({ ...asked, inHandMin: more }, wall), clashes), options);
-    // Where there is no room for it, it is not in hand.
-    if (
-      next.lateMin.size > schedule.lateMin.size ||
-      next.impossible.length > schedule.impossible.length
-    )
-      break;
-    schedule = next;
-    inHandMin = more;
-    chance = chanceOf(schedule, wished);
-  }
+  const roughly = { ...options, isRough: true };
+  const pinned = pinnedOf(asked);
+  const { clashes, schedule: base } = withoutClashes(first, pinned, roughly, last);
+  const fillWith = (how: SolveOptions) => (inHandMin: InHandMin) =>
+    solve(givenUp(dayWith(inHandMin), clashes), { ...how, atLeastLateMin: base.lateMin });
+  const finely = (from: InHandMin) =>
+    withInHand({ fill: fillWith(options), wished, draws: DRAWS, base, from });
+  const { schedule, chance, inHandMin } = isQuick
+    ? { schedule: base, chance: chanceOf(base, wished, FEW_DRAWS), inHandMin: given }
+    : finely(
+        last?.inHandMin ??
+          withInHand({ fill: fillWith(roughly), wished, draws: FEW_DRAWS, base, from: given })
+            .inHandMin,
+      );
   const { hands, loud, fridgeL } = first;
   const broken = brokenIn({ ...schedule, day: { ...schedule.day, hands, loud, fridgeL } });
   const quiet = without([{ from: first.now, to: first.until }], loud);
   return { asked, schedule, wishedAt, inHandMin, chance, clashes, broken, quiet };
 }
 
+/** While something is dragged, and where much is tried. */
+const FEW_DRAWS = 120;
 const MOST_CLASHES = 5;
 const pinnedOf = ({ clock }: Asked): ReadonlySet<string> =>
   new Set(clock.pins.map((p) => p.blockId));
+
+/** A day on which everything has a place, with what had to be given up for it; what was given up last comes first. */
+function withoutClashes(
+  day: Day,
+  pinned: ReadonlySet<string>,
+  options: SolveOptions,
+  last: Last | undefined,
+): { readonly clashes: readonly Clash[]; readonly schedule: Schedule } {
+  const inForce = (goal: Goal, others: readonly Clash[]): Day => ({
+    ...givenUp(day, others),
+    goals: day.goals.filter((g) => isInForce(g, goal, schedule)),
+  });
+  const known = (last?.clashes ?? []).flatMap((c) => asOf(day, c, pinned) ?? []);
+  let clashes: Clash[] = [...known];
+  let schedule = solve(givenUp(day, clashes), options);
+  const isStill = (clash: Clash): boolean => {
+    const others = known.filter((c) => c !== clash);
+    return isClash(inForce(clash.goal, others), clash, pinned);
+  };
+  if (options.isQuick !== true && !known.every(isStill)) {
+    clashes = [];
+    schedule = solve(day, options);
+  }
+  while (clashes.length < MOST_CLASHES) {
+    const [goal] = schedule.impossible;
+    if (goal === undefined) break;
+    const clash = clashOf(inForce(goal, clashes), goal, pinned);
+    if (toGiveUp(clash).length === 0) break;
+    clashes.push(clash);
+    schedule = solve(givenUp(day, clashes), options);
+  }
+  return { clashes, schedule };
+}
+
 /** What is given up for the drawing, the least first: time does not run backward, and no other meal is taken off. */
 const GIVEN_UP: readonly (readonly Wish["kind"][])[] = [
   ["one", "overnight", "pin", "fridge", "quiet"],
@@ -112,31 +133,48 @@ const toGiveUp = ({ wishes }: Clash): readonly Wish[] =>
 const givenUp = (day: Day, clashes: readonly Clash[]): Day =>
   clashes.flatMap(toGiveUp).reduce(withoutWish, day);
 
-/** What is late or has no place, with the smallest set of wishes that cannot all be kept, and ways out. */
-export function troublesOf(work: Clockwork, wall: WallClock): readonly Trouble[] {
+/**
+ * What is late or has no place, with the smallest set of wishes that cannot all be kept, and ways out. Pauses,
+ * yielding nothing, between what is tried: whoever reads it may stop.
+ */
+export function* troublesInTurn(
+  work: Clockwork,
+  wall: WallClock,
+): Generator<undefined, readonly Trouble[]> {
   const { asked } = work;
+  const pinned = pinnedOf(asked);
   const base = solve(dayOf({ ...asked, inHandMin: new Map() }, wall), { isQuick: true });
-  const late = base.day.goals.filter((g) => base.lateMin.has(g.id));
-  const clashes = [
-    ...work.clashes,
-    ...late.map((goal) => {
-      const goals = base.day.goals.filter((g) => isInForce(g, goal, base));
-      return clashOf({ ...base.day, goals }, goal, pinnedOf(asked));
-    }),
-  ];
+  const clashes = [...work.clashes];
+  for (const goal of base.day.goals.filter((g) => base.lateMin.has(g.id))) {
+    yield;
+    const goals = base.day.goals.filter((g) => isInForce(g, goal, base));
+    clashes.push(clashOf({ ...base.day, goals }, goal, pinned));
+  }
   const known = new Map<string, readonly Remedy[]>();
-  return clashes.map((clash): Trouble => {
+  const troubles: Trouble[] = [];
+  for (const clash of clashes) {
     const { id } = clash.goal;
     const remedies =
-      known.get(id) ?? remediesFor(asked, withAll(clash, clashes), base, work.schedule, wall);
+      known.get(id) ??
+      (yield* remediesFor(asked, withAll(clash, clashes), base, work.schedule, wall));
     known.set(id, remedies);
-    return {
+    troubles.push({
       ...clash,
       lateMin: base.lateMin.get(id) ?? null,
       blockId: base.inTheWay.get(id) ?? null,
       remedies,
-    };
-  });
+    });
+  }
+  return troubles;
+}
+
+/** As above, at one go. */
+export function troublesOf(work: Clockwork, wall: WallClock): readonly Trouble[] {
+  const turns = troublesInTurn(work, wall);
+  for (;;) {
+    const { done, value } = turns.next();
+    if (done === true) return value;
+  }
 }
 
 /** A goal with several clashes is only helped by what mends them all. */

@@ -25,7 +25,7 @@ import { dayOf, type Asked, type Day, type Goal } from "./day";
 import { lengthMin, readyMin } from "./needs";
 import { tasksAt } from "./place";
 import { reheatBlock } from "./reheat";
-import { changed } from "./remedies";
+import { changed, noNewDanger } from "./remedies";
 import { runningOf } from "./running";
 import { sayWish } from "./say-clock";
 import { solve } from "./solve";
@@ -379,5 +379,23 @@ describe("a way out that holds", () => {
       plans.flatMap((p) => p.items).reduce((sum, i) => sum + i.massKg, 0);
     for (const way of ways)
       expect(kg(changed(asked, way.change).plans)).toBeCloseTo(kg(asked.plans), 9);
+  });
+
+  test("brings no danger that the pot had not before, in no pot of two either", () => {
+    const [ring1, ring2] = kitchen.rings.map((r, i) => ({ ...r, powerW: i === 0 ? 3000 : 300 }));
+    const weak = { ...kitchen, rings: [ring1, ring2].flatMap((r) => r ?? []) };
+    const strong: Plan = {
+      ...hob("braise", "tall"),
+      heat: { method: "hob", vigour: "bare", lid: "on", boilFirstMin: null },
+      stop: { by: "time", holdMin: 25 },
+    };
+    const undone = { ...strong, ringId: "ring2" };
+    const isSafe = noNewDanger([strong], weak);
+    expect(isSafe({ change: {} })).toBe(true);
+    expect(isSafe({ change: { plans: [{ ...strong, name: "Other" }] } })).toBe(true);
+    // On the weak ring its middle stays raw.
+    expect(isSafe({ change: { plans: [undone] } })).toBe(false);
+    expect(isSafe({ change: { plans: [strong, { ...undone, id: "braise-2" }] } })).toBe(false);
+    expect(noNewDanger([undone], weak)({ change: { plans: [undone] } })).toBe(true);
   });
 });

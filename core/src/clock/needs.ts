@@ -8,8 +8,13 @@ export type Need = { readonly off: number; readonly min: number } & (
   | { readonly kind: "up" }
   /** It may be heard then. */
   | { readonly kind: "loud" }
-  /** One of several things, each of which takes one pot at a time. */
-  | { readonly kind: "one"; readonly of: readonly string[] }
+  /** One of several things, each of which takes one pot at a time; from its first task to its last. */
+  | {
+      readonly kind: "one";
+      readonly of: readonly string[];
+      readonly first: Task;
+      readonly last: Task;
+    }
   | { readonly kind: "oven"; readonly oven: OvenNeed }
 );
 
@@ -66,10 +71,11 @@ export const vesselKey = (id: string): string => `vessel ${id}`;
 export const handKey = (id: string): string => `hand ${id}`;
 
 /** All that a block needs of the kitchen; what needs the same thing on end needs it once. */
-export function needsOf(block: Block, minOf?: (task: Task) => number): readonly Need[] {
-  const tasks = timedTasks(block, minOf);
+export function needsOf(block: Block): readonly Need[] {
+  const tasks = timedTasks(block);
   const needs: Need[] = [];
-  const one = new Map<string, { of: readonly string[]; off: number; min: number }>();
+  type One = { of: readonly string[]; off: number; min: number; first: Task; last: Task };
+  const one = new Map<string, One>();
   for (const { task, off, min } of tasks) {
     if (task.attention === "hands") needs.push({ kind: "hand", task, off, min });
     if (task.attention === "near") needs.push({ kind: "near", off, min });
@@ -85,10 +91,12 @@ export function needsOf(block: Block, minOf?: (task: Task) => number): readonly 
     for (const of of things) {
       const key = of.join("|");
       const before = one.get(key);
-      if (before !== undefined && before.off + before.min === off) before.min += min;
-      else {
+      if (before !== undefined && before.off + before.min === off) {
+        before.min += min;
+        before.last = task;
+      } else {
         if (before !== undefined) needs.push({ kind: "one", ...before });
-        one.set(key, { of, off, min });
+        one.set(key, { of, off, min, first: task, last: task });
       }
     }
   }

@@ -44,8 +44,12 @@ export interface SolveOptions {
   readonly onProgress?: (share: number) => void;
   /** What a turn from one pot to another weighs; the usual where nothing is said. */
   readonly switchCost?: number;
-  /** Whether the order is bettered once all have a place; a question of yes or no does without. */
+  /** Whether it is left at the first order in which all have a place. */
+  readonly isRough?: boolean;
+  /** That, and looked for less: a question of yes or no, or something that is dragged. */
   readonly isQuick?: boolean;
+  /** So late each goal is at the least, min: of a clock on which no more was asked for. */
+  readonly atLeastLateMin?: ReadonlyMap<string, number>;
   /** Only whether all can be in time: nothing is looked for later. */
   readonly onlyInTime?: boolean;
 }
@@ -118,11 +122,17 @@ export function solve(day: Day, options: SolveOptions = {}): Schedule {
     const all = [...goals, goal];
     const at = (min: number) =>
       new Map([...lateMin, ...(min > 0 ? [[goal.id, min] as const] : [])]);
-    let got = tryAll(all, at(0), goal);
+    const least = options.atLeastLateMin?.get(goal.id) ?? 0;
+    // Where it is late anyhow it is tried once in time, for what is in its way.
+    if (least > 0) tryAll(all, at(0), goal, 1);
+    let got = tryAll(all, at(least), goal);
+    if (got !== null)
+      if (least > 0) lateMin.set(goal.id, least);
+      else inTheWay.delete(goal.id);
     if (got === null && goal.due !== null && (options.onlyInTime !== true || isFree(goal))) {
       // Later is not always easier: there are nights. So every half hour is tried.
-      let high = soonest(network, goal) ?? LATER_STEP_MIN;
-      let low = Math.max(0, high - LATER_STEP_MIN);
+      let high = Math.max(least, soonest(network, goal) ?? LATER_STEP_MIN);
+      let low = Math.max(least, high - LATER_STEP_MIN);
       const latest = isFree(goal) ? day.until - goal.due : LATEST_MIN;
       for (; high <= latest; low = high, high += LATER_STEP_MIN) {
         got = tryAll(all, at(high), goal, FEW_TRIES);
@@ -138,7 +148,7 @@ export function solve(day: Day, options: SolveOptions = {}): Schedule {
         }
       }
       if (got !== null) lateMin.set(goal.id, high);
-    } else if (got !== null) inTheWay.delete(goal.id);
+    }
     if (got === null) {
       impossible.push(day.goals.find((g) => g.id === goal.id) ?? goal);
       return;
@@ -152,7 +162,9 @@ export function solve(day: Day, options: SolveOptions = {}): Schedule {
   let cost = price(found.filled);
   // Nothing can be cheaper than to be as late as is found and never to wait.
   const least = goals.reduce((sum, g) => sum + COST.late * g.weight * (lateMin.get(g.id) ?? 0), 0);
-  const most = isQuick ? 0 : Math.min(MOST_FILLS, Math.ceil(WORK_LIMIT / (day.blocks.length + 1)));
+  // Where much stands as it stood before, half as many do.
+  const share = isQuick || options.isRough === true ? 0 : before === undefined ? 1 : 0.5;
+  const most = share * Math.min(MOST_FILLS, Math.ceil(WORK_LIMIT / (day.blocks.length + 1)));
   let fills = 0;
   const isOver = () => fills >= most || cost <= least;
   /** Fills in another way. */

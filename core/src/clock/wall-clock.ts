@@ -1,5 +1,5 @@
 import { TZDate } from "@date-fns/tz";
-import { addDays, format } from "date-fns";
+import { format, toDate } from "date-fns";
 
 /** Whole minutes since the epoch: what every moment of a schedule is counted in. */
 export type Minute = number;
@@ -32,6 +32,15 @@ export interface WallClock {
 
 const partsOf = (text: string, by: string): number[] => text.split(by).map(Number);
 
+/** A date as such, wherever it is: the calendar has no zone. */
+function dateIn(date: string, later = 0): Date {
+  const [year = 1970, month = 1, day = 1] = partsOf(date, "-");
+  return toDate(Date.UTC(year, month - 1, day + later));
+}
+
+/** Clocks asked for before: the moments they know hold for good. */
+const clocks = new Map<string, WallClock>();
+
 /**
  * The clock of a time zone of the IANA list, "Europe/Berlin".
  * @param timeZone this machine's where none is given
@@ -39,12 +48,14 @@ const partsOf = (text: string, by: string): number[] => text.split(by).map(Numbe
 export function wallClock(
   timeZone: string = Intl.DateTimeFormat().resolvedOptions().timeZone,
 ): WallClock {
-  const dayOf = (date: string, hours = 0, minutes = 0): TZDate => {
+  const before = clocks.get(timeZone);
+  if (before !== undefined) return before;
+  const dayOf = (date: string, hours: number, minutes: number): TZDate => {
     const [year = 1970, month = 1, day = 1] = partsOf(date, "-");
     return new TZDate(year, month - 1, day, hours, minutes, timeZone);
   };
   const known = new Map<string, Minute>();
-  return {
+  const clock: WallClock = {
     timeZone,
     dateOf: (minute) => format(new TZDate(msOf(minute), timeZone), "yyyy-MM-dd"),
     dayAt: (minute) => new TZDate(msOf(minute), timeZone),
@@ -52,7 +63,7 @@ export function wallClock(
     timeOf: (minute) => format(new TZDate(msOf(minute), timeZone), "HH:mm"),
     sayAt: (minute) => format(new TZDate(msOf(minute), timeZone), "EEE HH:mm"),
     sayDay: (minute) => format(new TZDate(msOf(minute), timeZone), "EEEE d MMMM"),
-    weekdayOf: (date) => dayOf(date).getDay(),
+    weekdayOf: (date) => dateIn(date).getUTCDay(),
     at(date, time) {
       const key = `${date} ${time}`;
       const found = known.get(key);
@@ -62,6 +73,8 @@ export function wallClock(
       known.set(key, minute);
       return minute;
     },
-    later: (date, days) => format(addDays(dayOf(date, 12), days), "yyyy-MM-dd"),
+    later: (date, days) => dateIn(date, days).toISOString().slice(0, 10),
   };
+  clocks.set(timeZone, clock);
+  return clock;
 }

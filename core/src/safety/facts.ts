@@ -1,8 +1,9 @@
-import type { DishOf } from "../dish/dish-of";
+import { dishOf, type DishOf } from "../dish/dish-of";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
+import { vesselOf } from "../simulate/references";
 import type { Trace } from "../simulate/trace";
-import type { PotFit } from "../simulate/water-ways";
+import { fitIn, type PotFit } from "../simulate/water-ways";
 import type { Caution } from "./caution";
 
 /** What a rule looks at. */
@@ -19,6 +20,18 @@ export interface Facts {
   /** A time was set for it; else it is judged as lit now. */
   readonly isLitTimeSet: boolean;
 }
+
+/** What the rules look at, of a plan that was simulated with this much water; when it is lit nobody knows. */
+export const factsOf = (plan: Plan, kitchen: Kitchen, trace: Trace, waterL: number): Facts => ({
+  plan,
+  kitchen,
+  trace,
+  waterL,
+  dish: dishOf(plan, kitchen, trace),
+  fit: fitIn(vesselOf(plan, kitchen), plan, waterL),
+  litHour: null,
+  isLitTimeSet: false,
+});
 
 /** One hazard: gives its caution where it applies, else null. */
 export interface Rule {

@@ -1,5 +1,5 @@
 import { convertDish, type Converted, type ExplainedRange } from "@kettlos/core/because/converted";
-import type { ClockAnswer } from "@kettlos/core/clock/answer";
+import type { ClockAnswer, TroubleAnswer } from "@kettlos/core/clock/answer";
 import type { Target } from "@kettlos/core/convert/like";
 import type { CrockSetting } from "@kettlos/core/heat/slow-cooker";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
@@ -43,9 +43,15 @@ const api = {
     await breathe();
     return token === newestClock ? fillClock(...asked) : null;
   },
-  clockTroubles: async (token: number) => {
-    await breathe();
-    return token === newestClock ? clockTroubles() : null;
+  /** What clashes on it; null where a newer question has come since, which is not kept waiting. */
+  async clockTroubles(token: number): Promise<readonly TroubleAnswer[] | null> {
+    const turns = clockTroubles();
+    for (;;) {
+      await breathe();
+      if (token !== newestClock) return null;
+      const turn = turns.next();
+      if (turn.done === true) return turn.value;
+    }
   },
   clockCalendar,
 };
