@@ -5,6 +5,7 @@ import { isOffBones, nameOf } from "../simulate/item-facts";
 import { isWorkedAfter } from "../schedule/work-tasks";
 import { say, sayAll } from "../units/said";
 import { isStrainedBetween } from "../simulate/out-of";
+import { lastHeat, stretchesOf } from "../simulate/stretches";
 import { judgedTarget } from "../simulate/ruling";
 import type { Heat, Plan } from "../simulate/plan-schema";
 import type { Action } from "./action";
@@ -28,18 +29,24 @@ export const END_WORDS: Record<Heat["method"], string> = {
   pressure: "Heat off, let the pressure down",
 };
 
+/** How it ends by what it is on last; standing off the heat ends by itself. */
+const endTitle = (plan: Plan): string =>
+  stretchesOf(plan).at(-1)?.heat.method === "rest"
+    ? "It has stood"
+    : END_WORDS[lastHeat(plan).method];
+
 /** The end of the heat. */
 export const offAction = (plan: Plan, forecast: LiveForecast): Action => ({
   id: "offHeat",
   kind: "offHeat",
   atMs: forecast.endMs.expected,
-  title: END_WORDS[plan.heat.method],
+  title: endTitle(plan),
   lookFor: say`${untilWords(plan, plan.then.length, forecast)}${endLook(plan, forecast)}`,
 });
 
 /** What to do as the heat ends. */
 function endLook(plan: Plan, forecast: LiveForecast): string {
-  const { heat } = plan;
+  const heat = lastHeat(plan);
   const main = plan.items.find((i) => i.id === forecast.planned.mainItemId);
   const target = main === undefined ? null : judgedTarget(main, plan, forecast.planned);
   if (plan.end === "served" && heat.method !== "pressure" && target !== null)

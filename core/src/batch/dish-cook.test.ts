@@ -222,6 +222,26 @@ describe("a round that is let go", () => {
     expect(fold(happened(...ON, passed(kind))).did.has(kind)).toBe(false);
   });
 
+  test("the level is asked for minute by minute only where it says when to stop", () => {
+    /** How far apart looks are asked for, each let go as it comes, min. */
+    const gapsMin = (stop: typeof plan.stop): readonly number[] => {
+      const stopped = { ...plan, stop };
+      const at = [now];
+      for (let i = 0; i < 14; i++) {
+        const last = at.at(-1) ?? now;
+        const passedBy = at.slice(1).map((atMs) => ({ kind: "did", what: "passed:look", atMs }));
+        const cook = fold(happened(...ON, ...passedBy));
+        const live = forecastLive(stopped, kitchen, cook, last);
+        const look = actionsFor(stopped, cook, live, last).find((a) => a.kind === "look");
+        if (look === undefined) break;
+        at.push(Math.round(Math.max(last, look.atMs)));
+      }
+      return at.slice(2).map((ms, i) => (ms - (at[i + 1] ?? ms)) / MINUTE);
+    };
+    expect(Math.min(...gapsMin({ by: "time", holdMin: 330 }))).toBeGreaterThanOrEqual(15);
+    expect(Math.min(...gapsMin({ by: "liquid", liquidL: 1 }))).toBeLessThan(15);
+  });
+
   test("somebody who lets it go has not been at the pot", () => {
     const seen = (...more: object[]) => unseenMin(fold(happened(...ON, ...more)), now);
     expect(seen(passed("look"))).toBeCloseTo(seen(), 6);

@@ -1,7 +1,7 @@
 import { DONE_SIGNS } from "../dish/meat-of";
 import { bodyOfPlan } from "../dish/body-of";
 import { nameOf } from "../simulate/item-facts";
-import type { Plan } from "../simulate/plan-schema";
+import type { Plan, Stop } from "../simulate/plan-schema";
 import type { Action } from "./action";
 import type { Cook } from "./fold";
 import type { LiveForecast } from "./live-forecast";
@@ -102,18 +102,24 @@ function look({ plan, cook, forecast, nowMs }: RoundFacts): Action | null {
     atMs:
       cook.simmerMs === null
         ? forecast.simmerMs + 45 * MINUTE_MS
-        : nextLookMs(cook, forecast, nowMs),
+        : nextLookMs(plan, cook, forecast, nowMs),
     title: "Read the level",
     lookFor: "Dip a clean stick, or measure down from the rim.",
   };
 }
 
+/** Where a pot is done by its level; of another it is enough to be sure that it does not run low. */
+const BY_LEVEL: ReadonlySet<Stop["by"]> = new Set(["liquid", "share", "depth", "thick"]);
+const NEXT_LOOK_MIN = { byLevel: 2, otherwise: 15 } as const;
+
 /** The next look counts from the last reading, so that it comes nearer instead of moving off. */
-function nextLookMs(cook: Cook, forecast: LiveForecast, nowMs: number): number {
+function nextLookMs(plan: Plan, cook: Cook, forecast: LiveForecast, nowMs: number): number {
   const lastMs =
     latest(cook.readings.at(-1)?.atMs, lastPassedMs(cook, "look")) ?? cook.simmerMs ?? nowMs;
   const stepMs = Math.max(0, forecast.endMs.low - lastMs) / 2;
-  return lastMs + Math.max(2 * MINUTE_MS, Math.min(60 * MINUTE_MS, stepMs));
+  const isByLevel = [plan, ...plan.then].some(({ stop }) => BY_LEVEL.has(stop.by));
+  const leastMin = NEXT_LOOK_MIN[isByLevel ? "byLevel" : "otherwise"];
+  return lastMs + Math.max(leastMin * MINUTE_MS, Math.min(60 * MINUTE_MS, stepMs));
 }
 
 /** Not tried again sooner, min. */

@@ -16,7 +16,7 @@ import { clockworkOf, troublesOf, type Clockwork } from "./clockwork";
 import { USUAL_SLEEP } from "../simulate/hands-schema";
 import { dayOf, type Asked, type Goal } from "./day";
 import { workTasks } from "../schedule/work-tasks";
-import { lengthMin, readyMin } from "./needs";
+import { lengthMin, readyMin, timedTasks } from "./needs";
 import { potBlocks } from "./pot-blocks";
 import { workInBlocks } from "./prep-blocks";
 import { changed } from "./remedies";
@@ -513,4 +513,140 @@ test("what is to stand overnight goes by the sleep of that night", () => {
   expect(given([]).map((s) => s.to)).toContain(usual);
   expect(late.map((s) => s.to)).toContain(other);
   expect(late.map((s) => s.to)).not.toContain(usual);
+});
+
+describe("the end of the heat", () => {
+  const end = (plan: Plan) => {
+    const { blocks, fireId } = potBlocks(plan, kitchen);
+    const fire = blocks.find((b) => b.id === fireId);
+    if (fire === undefined) throw new Error("not on");
+    return timedTasks(fire).find((t) => t.task.id.endsWith("/offHeat"));
+  };
+  const stands = {
+    id: "rest",
+    heat: { method: "rest", lid: "on" },
+    stop: { by: "time", holdMin: 15 },
+  };
+  const inOven = {
+    id: "in",
+    heat: { method: "oven", ovenId: "oven", ovenC: 150, lid: "on", start: "hot" },
+    stop: { by: "time", holdMin: 90 },
+  };
+  const onRing: Partial<Plan> = {
+    heat: { method: "hob", vigour: "gentle", lid: "on", boilFirstMin: null },
+    stop: { by: "time", holdMin: 60 },
+  };
+  const withThen = (...then: object[]) =>
+    potOf("braise", { ...onRing, then: then as Plan["then"] });
+
+  test("of a dish is work of its own, by what it is on last; a sieve and what stands anyhow have none", () => {
+    expect(end(withThen())?.task.title).toBe("Take it off the heat");
+    expect(end(withThen(inOven))?.task.title).toBe("Turn the oven low, or take it out");
+    expect(end(withThen(inOven, stands))).toBeUndefined();
+    expect(end(potOf("boneBroth"))).toBeUndefined();
+  });
+
+  test("stands in the last minutes of it, on the plan and on the fire", () => {
+    const plan = withThen(inOven);
+    const { blocks, fireId } = potBlocks(plan, kitchen);
+    const fire = blocks.find((b) => b.id === fireId);
+    if (fire === undefined) throw new Error("not on");
+    const endOf = (t: ReturnType<typeof end>) => (t === undefined ? NaN : t.off + t.min);
+    const oven = timedTasks(fire).find((t) => t.task.title === "In the oven");
+    expect(endOf(end(plan))).toBe(endOf(oven));
+    const atMs = NOW * 60_000;
+    const log = [
+      { kind: "lit", atMs: atMs - 30 * 60_000 },
+      { kind: "simmers", atMs: atMs - 10 * 60_000 },
+    ].map((e, i) => ({ ...e, id: `e${i}`, batchId: "b", schemaVersion: 3 }) as CookEvent);
+    const batch: Batch = { schemaVersion: 3, id: "b", createdMs: 0, plan, kitchen };
+    const cook = fold(log);
+    const running = runningOf(batch, cook, onFire(plan, kitchen, cook, atMs), atMs);
+    const [block] = running?.blocks ?? [];
+    if (block === undefined) throw new Error("it is on");
+    const tasks = timedTasks(block);
+    const off = tasks.find((t) => t.task.id.endsWith("/offHeat"));
+    // In the oven by then, an hour and a half after the ring.
+    expect(off?.task.title).toBe("Take it out of the oven");
+    expect(endOf(off)).toBe(lengthMin(block));
+    expect(tasks.find((t) => t.task.id.includes("turn"))?.off).toBeCloseTo(50, -1);
+  });
+
+  test("is still asked for when it is due, and the clock says that as what comes next", () => {
+    const plan = withThen();
+    const log = [
+      { kind: "lit", atMs: NOW * 60_000 - 90 * 60_000 },
+      { kind: "simmers", atMs: NOW * 60_000 - 65 * 60_000 },
+    ].map((e, i) => ({ ...e, id: `e${i}`, batchId: "b", schemaVersion: 3 }) as CookEvent);
+    const batch: Batch = { schemaVersion: 3, id: "b", createdMs: 0, plan, kitchen };
+    const cook = fold(log);
+    for (const now of [NOW - 7, NOW - 6, NOW - 5, NOW, NOW + 9]) {
+      const pot = onFire(plan, kitchen, cook, now * 60_000);
+      const running = runningOf(batch, cook, pot, now * 60_000);
+      const tasks = running === null ? [] : running.blocks.flatMap((b) => timedTasks(b));
+      expect(
+        tasks.map((t) => t.task.title),
+        `${now - NOW} min`,
+      ).toContain("Take it off the heat");
+    }
+    const at = NOW - 30;
+    const running = runningOf(batch, cook, onFire(plan, kitchen, cook, at * 60_000), at * 60_000);
+    const asked = ask([plan], { loose: [loose("braise", { by: SUPPER, batchId: "b" })] });
+    const work = clockworkOf(
+      { ...asked, running: running === null ? [] : [running], now: at },
+      wall,
+    );
+    expect(clockAnswer(work, wall).sentence).toMatch(/^Next, /);
+  });
+
+  test("is not the end of it: what stands off the heat waits for its table, and is not cooked again", () => {
+    const plan = withThen();
+    const [meat, ...rest] = plan.items;
+    const parsley = { ...meat!, id: "late", when: { at: "offHeat" } } as Plan["items"][number];
+    const log = (more: object[] = []) =>
+      fold(
+        [
+          { kind: "lit", atMs: NOW * 60_000 - 90 * 60_000 },
+          { kind: "simmers", atMs: NOW * 60_000 - 65 * 60_000 },
+          { kind: "offHeat", atMs: NOW * 60_000 - 60_000 },
+          ...more,
+        ].map((e, i) => ({ ...e, id: `e${i}`, batchId: "b", schemaVersion: 3 }) as CookEvent),
+      );
+    const nowMs = NOW * 60_000;
+    const left = (of: Plan, cook: ReturnType<typeof fold>) =>
+      runningOf(
+        { schemaVersion: 3, id: "b", createdMs: 0, plan: of, kitchen },
+        cook,
+        onFire(of, kitchen, cook, nowMs),
+        nowMs,
+      );
+    const titles = (of: Plan) =>
+      left(of, log())?.blocks.flatMap((b) => timedTasks(b).map((t) => t.task.title));
+    expect(titles(plan)).toEqual(["Stands ready"]);
+    expect(titles({ ...plan, items: [meat!, ...rest, parsley] })).toHaveLength(1);
+    expect(titles({ ...plan, items: [meat!, ...rest, parsley] })?.[0]).toMatch(/ in$/);
+    const running = left(plan, log());
+    const asked = {
+      ...ask([plan], { meals: [meal(["braise"])] }),
+      running: running === null ? [] : [running],
+    };
+    const work = clockworkOf(asked, wall);
+    expect([...work.schedule.placed.keys()].sort()).toEqual(["b/fire", "supper/serve"]);
+    expect(
+      left(plan, log([{ kind: "strained", atMs: nowMs, measured: { massKg: 2 } }])),
+    ).toBeNull();
+  });
+
+  test("at the stove is said by what it is on last too; what stands has stood", () => {
+    const log = [
+      { kind: "lit", atMs: 0 },
+      { kind: "simmers", atMs: 20 * 60_000 },
+    ].map((e, i) => ({ ...e, id: `e${i}`, batchId: "b", schemaVersion: 3 }) as CookEvent);
+    const saidOf = (plan: Plan) =>
+      onFire(plan, kitchen, fold(log), 30 * 60_000).actions.find((a) => a.kind === "offHeat")
+        ?.title;
+    expect(saidOf(withThen())).toBe("Take it off the heat");
+    expect(saidOf(withThen(inOven))).toBe("Take it out of the oven");
+    expect(saidOf(withThen(inOven, stands))).toBe("It has stood");
+  });
 });

@@ -290,13 +290,16 @@ function mealBlocks(
     inHandMin: Math.min(inHandMin, slowerMin(b), SIDE_KEEPS_MIN.value),
   }));
   const id = serveId(meal);
+  const served = {
+    planIds: meal.planIds.filter((p) => pots.has(p) || running.some((r) => r.planId === p)),
+  };
   const serve = taskOf(id, `Serve: ${meal.name}`, {
-    planIds,
+    ...served,
     minutes: exactly(Math.max(1, meal.serveMin)),
   });
   return [
     ...sides,
-    blockOf(id, "serve", [serve], { planIds, after: [...cooked, ...onFire, ...beside] }),
+    blockOf(id, "serve", [serve], { ...served, after: [...cooked, ...onFire, ...beside] }),
   ];
 }
 

@@ -22,8 +22,11 @@ export interface Running {
   readonly blocks: readonly Block[];
 }
 
-/** What ends it stands on the clock as steps of its own. */
-const ENDS: ReadonlySet<Action["kind"]> = new Set(["offHeat", "strain", "light"]);
+/** What begins it is over, and a sieve is a step of its own. */
+const NOT_MEANWHILE: ReadonlySet<Action["kind"]> = new Set(["strain", "light"]);
+
+/** What is left to do by hand between the heat and the table. */
+const OFF_HEAT: ReadonlySet<Action["kind"]> = new Set(["add", "salt", "putBack"]);
 
 /** What is left of its heat: the stretch it is in, and those to come, each on what it stands on. */
 function heatLeft({ id, plan, kitchen }: Batch, { forecast }: OnFire, nowMs: number) {
@@ -59,7 +62,8 @@ function sideNeeds(action: Action, { plan, kitchen }: Batch, cook: Cook): Partia
 }
 
 /**
- * What is left of a pot on the fire from now on, by its forecast; null before it is lit and once it is strained.
+ * What is left of a pot on the fire from now on, by its forecast, and off it up to the sieve or the table;
+ * null before it is lit and once it is strained or served.
  * @param isAhead a dish that is chilled for another day
  */
 export function runningOf(
@@ -74,33 +78,56 @@ export function runningOf(
   const now: Minute = minuteOf(nowMs);
   const isOn = cook.offMs === null;
   const endMs = pot.forecast?.endMs.expected ?? nowMs;
-  const leftMin = Math.max(1, Math.round((endMs - nowMs) / MINUTE_MS));
   const beside = besideThePot(plan, batch.kitchen);
   const idOf = (key: string) => `${batch.id}/${key}`;
   const holds = heatLeft(batch, pot, nowMs);
+  /** Minutes from now at which each stretch that is left begins. */
+  const holdFrom = holds.map((_, i) =>
+    holds.slice(0, i).reduce((sum, hold) => sum + hold.minutes.p50, 0),
+  );
   const after =
     plan.end === "served" && !isAhead
       ? []
       : afterHeat(plan, idOf, exactly(USUAL_BATH_MIN.value), plan.name);
   const isOpen = (workId: string) =>
     !cook.did.has(workDone(workId)) && !cook.did.has(workLeft(workId));
-  const cooked = [...(isOn ? holds : []), ...workAfterHeat(plan, batch.kitchen, idOf, isOpen)];
-  const steps = [...cooked, ...after];
-  if (steps.length === 0) return null;
-  /** An action of the Cook screen that is still to come. */
-  const meanwhileOf = (action: Action): readonly Meanwhile[] => {
-    const atMin = Math.max(0, minuteOf(action.atMs) - now);
-    if (ENDS.has(action.kind) || atMin > leftMin) return [];
-    const task = taskOf(idOf(action.id), action.title, {
+  /** An action of the Cook screen, by hand. */
+  const taskFor = (action: Action, more: Partial<Task> = {}): Task =>
+    taskOf(idOf(action.id), action.title, {
       planIds: [plan.id],
       how: plan.name,
       minutes: about(action.min ?? POT_TIMES.add.value),
+      ...more,
+    });
+  /** Off the heat: what is still to go in or to come out; where nothing is, it stands ready for its table. */
+  const offHeat = pot.actions.filter((a) => OFF_HEAT.has(a.kind)).map((a) => taskFor(a));
+  const standing = taskOf(idOf("ready"), "Stands ready", {
+    planIds: [plan.id],
+    minutes: exactly(1),
+    attention: "none",
+    vesselIds: [plan.vesselId],
+  });
+  const worked = workAfterHeat(plan, batch.kitchen, idOf, isOpen);
+  const cooked = isOn ? [...holds, ...worked] : [...worked, ...offHeat];
+  const steps = [...cooked, ...after];
+  if (steps.length === 0) steps.push(standing);
+  /** What is done while it is on. */
+  const meanwhileOf = (action: Action): readonly Meanwhile[] => {
+    const atMin = Math.max(0, minuteOf(action.atMs) - now);
+    if (NOT_MEANWHILE.has(action.kind) || action.atMs > Math.max(endMs, nowMs)) return [];
+    // A stock comes off for its sieve; in the last minutes of a dish it is taken off.
+    if (action.kind === "offHeat" && plan.end === "strained") return [];
+    const task = taskFor(action, {
       ...(action.kind === "meanwhile" && beside !== null
         ? { isFlame: true, ringIds: beside.ringIds, vesselIds: [beside.pan.id] }
         : {}),
       ...(action.kind === "side" ? sideNeeds(action, batch, cook) : {}),
     });
-    return [{ task, step: 0, atMin }];
+    const step = Math.max(
+      0,
+      holdFrom.findLastIndex((from) => from <= atMin),
+    );
+    return [{ task, step, atMin: atMin - (holdFrom[step] ?? 0) }];
   };
   const fireId = idOf("fire");
   return {
@@ -113,7 +140,7 @@ export function runningOf(
         planIds: [plan.id],
         meanwhile: isOn ? pot.actions.flatMap(meanwhileOf) : [],
         // A stock is ready once it is through the sieve.
-        readyStep: cooked.length - (plan.end === "served" && cooked.length > 0 ? 1 : 0),
+        readyStep: Math.max(0, cooked.length - (plan.end === "served" ? 1 : 0)),
         isServed: plan.end === "served" && !isAhead,
         fixedAt: now,
       }),

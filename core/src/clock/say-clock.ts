@@ -96,13 +96,18 @@ export function clockSentence(
 ): string {
   const { now } = work.asked;
   const rows = sheet.filter((r) => r.to > now);
-  const first = rows[0];
-  if (first === undefined) return "Nothing is on the clock.";
+  const [on] = rows;
+  if (on === undefined) return "Nothing is on the clock.";
   const at = (m: Minute) => sayWhen(m, now, wall);
+  // What goes on already is not begun: the next thing is what somebody does.
+  const first = rows.find((r) => r.from > now || r.attention === "hands");
+  const isNow = first !== undefined && first.from <= now;
+  const word =
+    first?.kind === "running" ? (isNow ? "Now" : "Next,") : isNow ? "Begin now" : "Begin";
   const begin =
-    first.from <= now
-      ? `Begin now: ${lower(first.title)}.`
-      : `Begin ${at(first.from)}: ${lower(first.title)}.`;
+    first === undefined
+      ? `${on.title} until ${at(on.to)}.`
+      : `${word}${isNow ? "" : ` ${at(first.from)}`}: ${lower(first.title)}.`;
   const night = sayNight(work, rows, wall);
   return [begin, night, ...sayGoals(work, wall)].filter(Boolean).join(" ");
 }

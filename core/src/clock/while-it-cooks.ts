@@ -1,3 +1,4 @@
+import { END_WORDS } from "../batch/after-heat-actions";
 import { sayList } from "../batch/say-list";
 import { pickMin, POT_TIMES } from "../schedule/pot-times";
 import { turnsOf } from "../schedule/turns";
@@ -5,6 +6,7 @@ import { besideThePot, workTasks } from "../schedule/work-tasks";
 import { nameOf } from "../simulate/item-facts";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
+import { stretchesOf } from "../simulate/stretches";
 import type { Mark, Trace } from "../simulate/trace";
 import { exactly } from "./minutes";
 import { taskOf, type Meanwhile, type Task } from "./task";
@@ -33,7 +35,14 @@ function grouped(marks: readonly Doing[]): readonly (readonly [Doing, ...Doing[]
 const turnMin = (isStrained: boolean): number =>
   (isStrained ? POT_TIMES.strain : POT_TIMES.add).value;
 
-/** What is done while a pot cooks, by the marks of its simulation: what goes in and comes out, skimming, shutting. */
+/** What waits for its table does so where it is, in a low oven and on WARM; what does not comes out. */
+const OFF_WORDS = {
+  hob: END_WORDS.hob,
+  oven: "Turn the oven low, or take it out",
+  slowCooker: "On WARM, or switch it off",
+} as const;
+
+/** What is done while a pot cooks, by the marks of its simulation: what goes in and comes out, skimming, shutting, the end. */
 export function whileItCooks(
   plan: Plan,
   kitchen: Kitchen,
@@ -100,6 +109,13 @@ export function whileItCooks(
     };
     return [put(work.id, work.title, Math.max(0, inMin - min), min, needs)];
   });
+  // What goes through a sieve comes off for that; a lid under pressure has a step of its own.
+  const last = stretchesOf(plan).at(-1)?.heat.method ?? heat.method;
+  const offMin = POT_TIMES.off.value;
+  const off =
+    plan.end === "strained" || last === "pressure" || last === "rest"
+      ? []
+      : [put("offHeat", OFF_WORDS[last], Math.max(0, at - offMin), offMin)];
   return [
     ...inPan,
     ...(isSkimmed ? [put("skim", "Skim it", trace.toSimmerMin - skimMin, skimMin)] : []),
@@ -113,5 +129,6 @@ export function whileItCooks(
         POT_TIMES.add.value + (group[0].kind === "itemOut" ? pickMin(itemsIn(group)) : 0),
       ),
     ),
+    ...off,
   ];
 }

@@ -13,6 +13,7 @@ export const POT_TIMES = {
   add: takes("putting something in or lifting it out", 2),
   begin: takes("putting something to thaw or to soak", 3),
   shut: takes("shutting and setting it", 3),
+  off: takes("taking it off the heat, or out of the oven", 2),
   open: takes("letting down and opening", 3),
   strain: takes("straining", 10),
   intoCold: takes("from the sieve into the cold", 8),

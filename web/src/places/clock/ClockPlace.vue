@@ -74,12 +74,12 @@ const chosenPot = computed(() => {
   const name = id === undefined ? undefined : planName(id);
   return id === undefined || name === undefined ? null : { planId: id, name };
 });
-/** A pot that is begun already: its work is done at the stove. */
-const chosenBatch = computed(
-  () =>
-    pots.inEarnest.find(
-      (p) => p.batch.plan.id === chosenPot.value?.planId && p.cook.strainedMs === null,
-    )?.batch.id ?? null,
+/** Pots of it that are begun already: their work is done at the stove. */
+const chosenBatches = computed(() =>
+  (chosenRows.value[0]?.planIds ?? []).flatMap((id) => {
+    const pot = pots.inEarnest.find((p) => p.batch.plan.id === id && p.cook.strainedMs === null);
+    return pot === undefined ? [] : [{ id: pot.batch.id, name: pot.batch.plan.name }];
+  }),
 );
 
 const words = useWords();
@@ -223,7 +223,7 @@ useShortcuts(() => [
       v-if="chosenRows.length > 0"
       :rows="chosenRows"
       :pot="chosenPot"
-      :batch-id="chosenBatch"
+      :batches="chosenBatches"
       @pin="(blockId, at) => changes.pin(blockId, at)"
       @lengthen="(row, min) => changes.lengthen(row, min)"
       @start="start"

@@ -11,7 +11,8 @@ import { useWords } from "../../data/use-words";
 const props = defineProps<{
   rows: readonly SheetRow[];
   pot: { readonly planId: string; readonly name: string } | null;
-  batchId: string | null;
+  /** Pots of it that are begun: there it is done. */
+  batches: readonly { readonly id: string; readonly name: string }[];
 }>();
 defineEmits<{
   pin: [blockId: string, at: Minute | null];
@@ -68,15 +69,17 @@ const isBegin = computed(() => props.rows.some((r) => BEGINS.has(r.kind)));
         Let it move again
       </button>
       <button
-        v-else-if="batchId === null"
+        v-else-if="batches.length === 0"
         type="button"
         class="button"
         @click="$emit('pin', first.blockId, first.from)"
       >
         Keep it there <kbd>P</kbd>
       </button>
-      <RouterLink v-if="batchId" class="button" :to="`/cook/${batchId}`">To the pot</RouterLink>
-      <template v-else-if="pot">
+      <RouterLink v-for="b in batches" :key="b.id" class="button" :to="`/cook/${b.id}`"
+        >To the {{ batches.length === 1 ? "pot" : b.name.toLowerCase() }}</RouterLink
+      >
+      <template v-if="batches.length === 0 && pot">
         <RouterLink class="button" :to="`/plan/${pot.planId}`">Open the plan</RouterLink>
         <button
           v-if="isBegin"

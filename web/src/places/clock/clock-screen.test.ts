@@ -231,7 +231,7 @@ test("a length is given by hand, a pin let go, and a pot put on from its work", 
   const rows = answer.rows.filter((r) => r.blockId === "plan-night/fill");
   const pot = { planId: "plan-night", name: "Trotter stock overnight" };
   const panel = mount(TaskPanel, {
-    props: { rows: rows.map((r) => ({ ...r, isPinned: true })), pot, batchId: null },
+    props: { rows: rows.map((r) => ({ ...r, isPinned: true })), pot, batches: [] },
     global: { stubs: { RouterLink: true } },
   });
   const buttons = panel.findAll("button");
