@@ -19,6 +19,7 @@ const CORE = [
   "portion",
   "safety",
   "batch",
+  "learn",
   "larder",
   "instruments",
   "formats",

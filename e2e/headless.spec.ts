@@ -154,3 +154,44 @@ test("a file with nothing on its clock, or with a plan that is not there, is ref
   expect(gone.stderr).toContain('clock.meals[0].planIds: No plan "gone" in the file.');
   expect(clock(path, "--now", "soon").stderr).toContain('--now: "soon" is no time');
 });
+
+const learnFrom = (...args: string[]) =>
+  spawnSync(process.execPath, ["--import", "tsx", "scripts/learn.ts", ...args], {
+    cwd: root,
+    encoding: "utf8",
+  });
+
+test("what a log teaches: each value with before and after, from which pots, and what was left out", () => {
+  interface Told {
+    values: {
+      kind: string;
+      name: string;
+      factor: number;
+      plusMinusPct: number;
+      from: { potId: string }[];
+    }[];
+  }
+  const told = (...args: string[]) => {
+    const run = learnFrom("examples/broth-log.json", ...args);
+    expect(run.status, run.stderr).toBe(0);
+    return (JSON.parse(run.stdout) as Told).values;
+  };
+  const isTallAjar = ({ kind, name }: Told["values"][number]) =>
+    kind === "steam" && /ajar/.test(name);
+  const all = told().find(isTallAjar);
+  expect(all?.factor).toBeGreaterThan(0.7);
+  expect(all?.factor).toBeLessThan(0.9);
+  // A pot that is left out has no word in it any more, and the rest are less sure.
+  const first = all?.from[0]?.potId ?? "";
+  const fewer = told("--without", first).find(isTallAjar);
+  expect(fewer?.from.map((f) => f.potId)).not.toContain(first);
+  expect(fewer?.plusMinusPct).toBeGreaterThan(all?.plusMinusPct ?? 0);
+  const text = learnFrom("examples/broth-log.json", "--text").stdout;
+  expect(text).toMatch(
+    /^Tall pot with its lid ajar, at a gentle simmer: steams \d+ % less than usual, ±\d+ %, from 4 pots here/,
+  );
+  const none = learnFrom("examples/lamb-neck-broth.json");
+  expect([none.status, none.stdout]).toEqual([2, ""]);
+  expect(none.stderr).toContain("No pot is in its log yet");
+  expect(learnFrom("examples/broth-log.json", "--without", "gone").stderr).toContain("No pot gone");
+});

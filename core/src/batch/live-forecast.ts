@@ -235,7 +235,7 @@ const mapRange = (range: Range, f: (x: number) => number): Range => ({
  * Readings that say something new: an instrument's, minute by minute, share whatever the model has wrong,
  * so one in a quarter of an hour stands for all.
  */
-function independent(readings: readonly Reading[]): readonly Reading[] {
+export function independent(readings: readonly Reading[]): readonly Reading[] {
   let keptMs = -Infinity;
   return readings.filter((r) => {
     if (!r.isInstrument) return true;

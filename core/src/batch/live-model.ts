@@ -43,7 +43,7 @@ export interface LiquidReading {
 }
 
 /**
- * Internal: the simulated pot on the real clock, following what the cook did. Steam is counted at the
+ * The simulated pot on the real clock, following what the cook did. Steam is counted at the
  * default rate; how fast this pot really steams is fitted to its readings. Where it matters to the course
  * itself (what is topped up goes in, or runs over), it is simulated again at the rate that was fitted.
  */

@@ -1,0 +1,219 @@
+import type { Batch } from "../batch/batch-schema";
+import type { Cook } from "../batch/fold";
+import { independent } from "../batch/live-forecast";
+import { LiveModel } from "../batch/live-model";
+import { cookedPlan } from "../batch/live-plan";
+import { EXPECTED } from "../simulate/parameters";
+import type { Plan } from "../simulate/plan-schema";
+import { simulate } from "../simulate/simulate";
+import { coldWaterKg, waterL } from "../simulate/water-ways";
+import { COLD_DENSITY_KG_L } from "../water/properties";
+import { kitchenEstimate } from "../units/constant";
+import { outcomeOf } from "../units/problem";
+import type { Observation } from "./belief";
+
+const MINUTE_MS = 60_000;
+
+/** A pot of the log, with its events in force. */
+export interface LoggedPot {
+  readonly batch: Batch;
+  readonly cook: Cook;
+}
+
+/** What a pot says of something, or why it says nothing. */
+export type Seen =
+  | { readonly ok: true; readonly observation: Observation }
+  | { readonly ok: false; readonly why: string };
+
+export const POT_NOISE = kitchenEstimate(
+  "one pot against the next",
+  0.12,
+  "log",
+  "model section 13",
+);
+const COME_UP_NOISE = kitchenEstimate("come-up as it is said", 0.1, "log", "model section 13");
+const JUG_SD_L = kitchenEstimate("litres in a jug", 0.05, "L", "model section 13");
+const SOLIDS_SHARE = 0.3;
+const JUICE_SHARE = 0.15;
+/** What is further out than this, either way, was no reading of it; a little steam tells nothing. */
+const LEAST_RATE = 0.05;
+const MOST_RATE = 6;
+const ROUNDS = 6;
+const SETTLED = 0.003;
+const MOST_SD = 0.6;
+/** Sooner than this nobody can have seen it boil, min. */
+const LEAST_COME_UP_MIN = 3;
+const STEP_UP = 1.15;
+
+const nothing = (why: string): Seen => ({ ok: false, why });
+
+/** The pot with its lid and vigour, its oven or crock: what steams alike. */
+export const steamThing = ({ vesselId, heat }: Pick<Plan, "vesselId" | "heat">): string => {
+  switch (heat.method) {
+    case "hob":
+      return `${vesselId}|${heat.lid}|${heat.vigour}`;
+    case "oven":
+      return `${vesselId}|${heat.lid}|oven`;
+    case "slowCooker":
+      return `${vesselId}|${heat.setting}`;
+    case "pressure":
+      return `${vesselId}|pressure`;
+  }
+};
+/** The ring with the pot on it. */
+export const ringThing = ({ ringId, vesselId }: Pick<Plan, "ringId" | "vesselId">): string =>
+  `${ringId}|${vesselId}`;
+
+/** Why nothing at all is learned from a pot; null where something may be. */
+function unusable({ batch, cook }: LoggedPot): string | null {
+  if (batch.practice !== undefined) return "it was cooked for practice";
+  if (cook.litMs === null || cook.offMs === null) return "it is not off the heat yet";
+  if (cook.interruptions.some((i) => i.isUnknown))
+    return "nobody knows how long it was off the heat";
+  return null;
+}
+
+/** Whether one heat was kept from beginning to end. */
+const isOneHeat = (plan: Plan, cook: Cook): boolean =>
+  plan.then.length === 0 &&
+  cook.settings.every((s) => s.stretchId === undefined) &&
+  cook.settings.length === 0;
+
+/**
+ * How fast a pot steamed against the default: by its levels, or by what came through its sieve where none was
+ * read (model section 13: levels feed steam first). A pot under pressure, or on several heats, says nothing.
+ */
+export function steamSeen(pot: LoggedPot): Seen {
+  const why = unusable(pot);
+  if (why !== null) return nothing(why);
+  const { batch, cook } = pot;
+  const { plan } = cookedPlan(batch.plan, batch.kitchen, cook);
+  if (plan.heat.method === "pressure") return nothing("under pressure hardly anything steams off");
+  if (!isOneHeat(plan, cook)) return nothing("it was on several heats");
+  const outcome = outcomeOf(
+    () => fitted(plan, pot, byLevels(cook)) ?? fitted(plan, pot, bySieve(cook)),
+  );
+  if (!outcome.ok) return nothing("its course cannot be reckoned");
+  const rate = outcome.value;
+  if (rate === null) return nothing("no level was read, and what came out was not measured");
+  if (rate.mean <= LEAST_RATE || rate.mean >= MOST_RATE || rate.sd / rate.mean > MOST_SD)
+    return nothing("too little steamed off to tell");
+  return {
+    ok: true,
+    observation: {
+      potId: batch.id,
+      thing: steamThing(plan),
+      log: Math.log(rate.mean),
+      sd: Math.hypot(rate.sd / rate.mean, POT_NOISE.value),
+    },
+  };
+}
+
+/** What a measure says of the liquid against the pot as simulated, kg: the steam by then, and how far it is off. */
+interface Word {
+  readonly steamKg: number;
+  readonly tooMuchKg: number;
+  readonly sdKg: number;
+}
+type Words = (model: LiveModel) => readonly Word[];
+
+/**
+ * The rate at which the simulated pot comes out as it was measured, by a few Gauss–Newton rounds; null where
+ * nothing was measured. What boils, and what is warming, does not steam by the simmer's rate: so it is not
+ * simply the steam that was lost over the steam that was reckoned.
+ */
+function fitted(
+  plan: Plan,
+  { batch, cook }: LoggedPot,
+  wordsIn: Words,
+): { readonly mean: number; readonly sd: number } | null {
+  let rate = 1;
+  let sd = 0;
+  for (let round = 0; round < ROUNDS; round++) {
+    const model = new LiveModel(plan, batch.kitchen, cook, cook.offMs ?? 0, { steams: rate });
+    const words = wordsIn(model).filter((w) => w.steamKg > 0);
+    const precision = words.reduce((sum, w) => sum + (w.steamKg / w.sdKg) ** 2, 0);
+    if (precision === 0) return null;
+    const step =
+      words.reduce((sum, w) => sum + (w.steamKg * w.tooMuchKg) / w.sdKg ** 2, 0) / precision;
+    rate = Math.min(MOST_RATE, Math.max(LEAST_RATE, rate + step));
+    sd = 1 / Math.sqrt(precision);
+    if (Math.abs(step) < SETTLED) break;
+  }
+  return { mean: rate, sd };
+}
+
+const byLevels =
+  (cook: Cook): Words =>
+  (model) =>
+    independent(cook.readings).flatMap((reading): Word[] => {
+      const liquid = model.liquidOf(reading);
+      const modelMin = model.modelMin(reading.atMs);
+      return liquid === null
+        ? []
+        : [
+            {
+              steamKg: model.steamKg(modelMin),
+              tooMuchKg: model.point(modelMin).liquidKg - liquid.liquidKg,
+              sdKg: liquid.sdKg,
+            },
+          ];
+    });
+
+/** What a stock lacks of its litres, as far as it was steam: the solids and the jug have their share of doubt. */
+const bySieve =
+  (cook: Cook): Words =>
+  (model) => {
+    const { result } = cook;
+    if (result === null || result.isReckoned || result.servedKg !== null || cook.offMs === null)
+      return [];
+    const { ledger } = model.planned;
+    const leftKg = -ledger.leftOnSolids - ledger.leftInCloth;
+    const modelMin = model.modelMin(cook.offMs);
+    const gotKg = (result.strainedL + cook.leftL) * COLD_DENSITY_KG_L + leftKg;
+    return [
+      {
+        steamKg: model.steamKg(modelMin),
+        tooMuchKg: model.point(modelMin).liquidKg - gotKg,
+        sdKg: Math.hypot(
+          JUG_SD_L.value,
+          SOLIDS_SHARE * leftKg,
+          JUICE_SHARE * (ledger.juice + ledger.vegetables),
+        ),
+      },
+    ];
+  };
+
+/** How much of a ring's heat reached its pot against the default, by how long it took to come up. */
+export function ringSeen(pot: LoggedPot): Seen {
+  const why = unusable(pot);
+  if (why !== null) return nothing(why);
+  const { batch, cook } = pot;
+  const { plan } = cookedPlan(batch.plan, batch.kitchen, cook);
+  const { heat } = plan;
+  if (heat.method !== "hob") return nothing("it came up on no ring");
+  const litMs = cook.litMs ?? 0;
+  const cameUpMs = heat.boilFirstMin === null ? cook.simmerMs : cook.boiledMs;
+  if (cameUpMs === null) return nothing("nobody said when it came up");
+  if (cook.interruptions.some((i) => i.fromMs < cameUpMs))
+    return nothing("its way up was interrupted");
+  const seenMin = (cameUpMs - litMs) / MINUTE_MS;
+  const waterKg = coldWaterKg(waterL(plan, batch.kitchen), batch.kitchen);
+  const upAt = (efficiency: number) =>
+    simulate(plan, batch.kitchen, { waterKg, parameters: { ...EXPECTED, efficiency } }).comeUpMin;
+  const outcome = outcomeOf(() => ({ usual: upAt(1), stronger: upAt(STEP_UP) }));
+  if (!outcome.ok || seenMin < LEAST_COME_UP_MIN) return nothing("its way up cannot be reckoned");
+  const { usual, stronger } = outcome.value;
+  /** How much sooner it comes up with more heat, both in the logarithm. */
+  const perLog = Math.log(usual / stronger) / Math.log(STEP_UP);
+  if (!(perLog > 0)) return nothing("its way up cannot be reckoned");
+  return {
+    ok: true,
+    observation: {
+      potId: batch.id,
+      thing: ringThing(plan),
+      log: Math.log(usual / seenMin) / perLog,
+      sd: COME_UP_NOISE.value / perLog,
+    },
+  };
+}

@@ -1,0 +1,185 @@
+import fc from "fast-check";
+import { describe, expect, test } from "vitest";
+import { happened } from "../../test/events";
+import { testKitchen, testPlan } from "../../test/kitchen";
+import type { Batch } from "../batch/batch-schema";
+import { fold } from "../batch/fold";
+import { EXPECTED } from "../simulate/parameters";
+import type { Plan } from "../simulate/plan-schema";
+import { pointAt } from "../simulate/spread";
+import { simulate } from "../simulate/simulate";
+import { coldWaterKg, waterL } from "../simulate/water-ways";
+import { payingOf } from "./paying";
+import { ringSeen, steamSeen, type LoggedPot } from "./from-pot";
+import { thingWords } from "./say-taught";
+import { whatTaught, wordsOf, type PotWords } from "./taught";
+
+const kitchen = testKitchen();
+const written = testPlan({});
+const plan = testPlan({
+  // What goes in late is in once it is tapped in, which nobody does here.
+  items: written.items.filter((i) => i.when.at === "start"),
+  heat: { method: "hob", vigour: "gentle", lid: "ajar", boilFirstMin: 5 },
+  stop: { by: "time", holdMin: 300 },
+  water: { by: "amount", volumeL: 5 },
+});
+const LIT = Date.parse("2026-03-18T08:00:00Z");
+const waterKg = coldWaterKg(waterL(plan, kitchen), kitchen);
+
+interface How {
+  readonly steam?: number;
+  readonly ring?: number;
+  readonly dips?: readonly number[];
+  readonly isMeasured?: boolean;
+  readonly more?: readonly object[];
+  readonly plan?: Plan;
+  readonly batch?: Partial<Batch>;
+}
+/** A pot as it went: its true steam and ring, the dips at shares of its hold, and what came through. */
+function cooked({
+  steam = 1,
+  ring = 1,
+  dips = [0.3, 0.8],
+  isMeasured = true,
+  more = [],
+  ...how
+}: How): LoggedPot {
+  const trace = simulate(plan, kitchen, {
+    waterKg,
+    parameters: { ...EXPECTED, evaporation: steam, efficiency: ring },
+  });
+  const at = (min: number) => Math.round(LIT + min * 60_000);
+  const offMin = trace.toSimmerMin + trace.holdMin;
+  const cook = fold(
+    happened(
+      { kind: "lit", atMs: at(0) },
+      { kind: "boils", atMs: at(trace.comeUpMin) },
+      { kind: "simmers", atMs: at(trace.toSimmerMin) },
+      ...more,
+      ...dips.map((share) => {
+        const min = trace.toSimmerMin + share * trace.holdMin;
+        return {
+          kind: "read",
+          atMs: at(min),
+          reading: { form: "liquidDepth", value: pointAt(trace, min).depthM },
+        };
+      }),
+      { kind: "offHeat", atMs: at(offMin) },
+      ...(isMeasured
+        ? [
+            {
+              kind: "strained",
+              atMs: at(offMin + 10),
+              measured: {
+                volumeL: trace.strained.volumeL,
+                passes: 1,
+                clothPasses: 0,
+                pressed: false,
+                tempC: 15,
+              },
+            },
+          ]
+        : []),
+    ),
+  );
+  const batch: Batch = {
+    schemaVersion: 3,
+    id: "b",
+    createdMs: LIT,
+    plan: how.plan ?? plan,
+    kitchen,
+    ...how.batch,
+  };
+  return { batch, cook };
+}
+const factorOf = (seen: ReturnType<typeof steamSeen>) =>
+  seen.ok ? Math.exp(seen.observation.log) : NaN;
+
+describe("what one pot says", () => {
+  test.each([0.6, 1, 1.5])("of its steam, by two dips: × %s", (steam) => {
+    expect(factorOf(steamSeen(cooked({ steam })))).toBeCloseTo(steam, 1);
+  });
+
+  test("by its sieve where no level was read", () => {
+    const bySieve = steamSeen(cooked({ steam: 0.7, dips: [] }));
+    expect(factorOf(bySieve)).toBeCloseTo(0.7, 1);
+  });
+
+  test.each([0.8, 1, 1.25])("of its ring, by how soon it boiled: × %s", (ring) => {
+    expect(factorOf(ringSeen(cooked({ ring })))).toBeCloseTo(ring, 1);
+  });
+
+  test("nothing where it was for practice, where nobody knows of it, where nothing was measured", () => {
+    const why = (how: How) => {
+      const seen = steamSeen(cooked(how));
+      return seen.ok ? null : seen.why;
+    };
+    expect(why({ batch: { practice: { seed: 1 } as never } })).toMatch(/practice/);
+    expect(why({ dips: [], isMeasured: false })).toMatch(/no level was read/);
+    const at = LIT + 100 * 60_000;
+    const power = {
+      kind: "interrupted",
+      why: "paused",
+      fromMs: at,
+      atMs: at,
+      untilMs: at + 60_000,
+    };
+    expect(why({ more: [{ ...power, isUnknown: true }] })).toMatch(/nobody knows/);
+    expect(why({ more: [power] })).toBeNull();
+    const turned = { kind: "heatSet", atMs: at, vigour: "steady", lid: "off" };
+    expect(why({ more: [turned] })).toMatch(/several heats/);
+  });
+});
+
+describe("what a kitchen has taught", () => {
+  const wordsFor = (steam: number, i: number): PotWords => ({
+    ...wordsOf(cooked({ steam, batch: { id: `p${i}` } })),
+    atMs: LIT + i,
+  });
+  const words = [0.7, 0.72, 0.69, 0.71, 0.68].map(wordsFor);
+
+  test("five pots that steam 30 % less: that, surely, from these pots; taken back, the default again", () => {
+    const [value] = whatTaught(words).values.filter((v) => v.kind === "steam");
+    expect(value?.factor).toBeGreaterThan(0.67);
+    expect(value?.factor).toBeLessThan(0.76);
+    expect(value?.plusMinusPct).toBeLessThan(14);
+    expect(value?.beforePlusMinusPct).toBeGreaterThan(50);
+    expect(value?.from.map((f) => f.potId)).toEqual(["p0", "p1", "p2", "p3", "p4"]);
+    expect(whatTaught([]).values).toEqual([]);
+    expect(whatTaught([]).kitchen.steam.factor).toBe(1);
+  });
+
+  test("no pot has a word in what is foretold of it, whatever it says", () => {
+    fc.assert(
+      fc.property(fc.double({ min: -1, max: 1, noNaN: true }), (log) => {
+        const other = words.map((w, i): PotWords => {
+          const { steam } = w.seen;
+          if (i !== 2 || !steam.ok) return w;
+          return {
+            ...w,
+            seen: { ...w.seen, steam: { ok: true, observation: { ...steam.observation, log } } },
+          };
+        });
+        const without = new Set(["p2"]);
+        expect(whatTaught(other, without)).toEqual(whatTaught(words, without));
+      }),
+    );
+  });
+
+  test("is called as a cook would", () => {
+    expect(thingWords("steam", plan, kitchen)).toMatch(/ with its lid ajar, at a gentle simmer$/);
+    expect(thingWords("ring", plan, kitchen)).toMatch(/ under the /);
+  });
+});
+
+test("learning pays: less is off than by the default and by the last pot, and ranges stay honest", () => {
+  const shared: Plan = { ...plan, stop: { by: "share", share: 0.8 } };
+  const rows = payingOf(shared, kitchen, 30, [3], 0.1, 7);
+  expect(rows.map((r) => r.of)).toEqual(["time", "yield"]);
+  for (const row of rows) {
+    expect(row.learned, row.of).toBeLessThan(0.9 * row.byDefault);
+    expect(row.learned, row.of).toBeLessThan(0.95 * row.byLast);
+    expect(row.left, row.of).toBeLessThan(0.65);
+    expect(row.covered, row.of).toBeGreaterThan(0.6);
+  }
+});
