@@ -20,7 +20,7 @@ import { lengthMin, readyMin, timedTasks } from "./needs";
 import { potBlocks } from "./pot-blocks";
 import { workInBlocks } from "./prep-blocks";
 import { changed } from "./remedies";
-import { sayChance } from "./say-clock";
+import { clockSentence, sayChance } from "./say-clock";
 import { solve } from "./solve";
 import { runningOf } from "./running";
 import { minuteOf } from "./wall-clock";
@@ -330,6 +330,14 @@ describe("the answer", () => {
   test("begins with what to do first", () => {
     const first = answer.rows[0];
     expect(answer.sentence.toLowerCase()).toContain(first?.title.toLowerCase());
+    // Also where it is only looked after, and is to be begun this minute.
+    if (first === undefined) throw new Error("nothing to do");
+    const near = [{ ...first, attention: "near" as const }, ...answer.rows.slice(1)];
+    const asked = { ...work.asked, now: first.from };
+    expect(clockSentence({ ...work, asked }, near, wall)).toMatch(/^Begin now: /);
+    expect(clockSentence({ ...work, asked }, near, wall).toLowerCase()).toContain(
+      first.title.toLowerCase(),
+    );
   });
 });
 
@@ -596,7 +604,7 @@ describe("the end of the heat", () => {
       { ...asked, running: running === null ? [] : [running], now: at },
       wall,
     );
-    expect(clockAnswer(work, wall).sentence).toMatch(/^Next, /);
+    expect(clockAnswer(work, wall).sentence).toMatch(/^(Now: |Next, )/);
   });
 
   test("is not the end of it: what stands off the heat waits for its table, and is not cooked again", () => {

@@ -99,8 +99,8 @@ export function clockSentence(
   const [on] = rows;
   if (on === undefined) return "Nothing is on the clock.";
   const at = (m: Minute) => sayWhen(m, now, wall);
-  // What goes on already is not begun: the next thing is what somebody does.
-  const first = rows.find((r) => r.from > now || r.attention === "hands");
+  // What is on the fire already is not begun: of it the next thing is what somebody does.
+  const first = rows.find((r) => r.kind !== "running" || r.from > now || r.attention === "hands");
   const isNow = first !== undefined && first.from <= now;
   const word =
     first?.kind === "running" ? (isNow ? "Now" : "Next,") : isNow ? "Begin now" : "Begin";
