@@ -29,18 +29,16 @@ export const END_WORDS: Record<Heat["method"], string> = {
   pressure: "Heat off, let the pressure down",
 };
 
-/** How it ends by what it is on last; standing off the heat ends by itself. */
-const endTitle = (plan: Plan): string =>
-  stretchesOf(plan).at(-1)?.heat.method === "rest"
-    ? "It has stood"
-    : END_WORDS[lastHeat(plan).method];
+const isStanding = (plan: Plan): boolean => stretchesOf(plan).at(-1)?.heat.method === "rest";
 
-/** The end of the heat. */
+/** The end of the heat, by what it is on last; what stands off the heat already has stood. */
 export const offAction = (plan: Plan, forecast: LiveForecast): Action => ({
   id: "offHeat",
   kind: "offHeat",
   atMs: forecast.endMs.expected,
-  title: endTitle(plan),
+  ...(isStanding(plan)
+    ? { title: "It has stood", done: "Go on" }
+    : { title: END_WORDS[lastHeat(plan).method] }),
   lookFor: say`${untilWords(plan, plan.then.length, forecast)}${endLook(plan, forecast)}`,
 });
 

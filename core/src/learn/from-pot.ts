@@ -75,9 +75,7 @@ function unusable({ batch, cook }: LoggedPot): string | null {
 
 /** Whether one heat was kept from beginning to end. */
 const isOneHeat = (plan: Plan, cook: Cook): boolean =>
-  plan.then.length === 0 &&
-  cook.settings.every((s) => s.stretchId === undefined) &&
-  cook.settings.length === 0;
+  plan.then.length === 0 && cook.settings.length === 0;
 
 /**
  * How fast a pot steamed against the default: by its levels, or by what came through its sieve where none was
