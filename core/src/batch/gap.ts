@@ -1,9 +1,11 @@
 import { steamSigmaOf } from "../simulate/heat-facts";
+import { SPREAD } from "../simulate/parameters";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
 import { COLD_DENSITY_KG_L } from "../water/properties";
 import type { Cook } from "./fold";
 import { forecastLive } from "./live-forecast";
+import { JUG_SD_L } from "./live-model";
 
 export type GapCause = "steam" | "solids" | "juice" | "measuring";
 
@@ -19,8 +21,6 @@ export interface Gap {
   }[];
   readonly likeliest: GapCause;
 }
-
-const JUG_SD_L = 0.05;
 
 /**
  * Splits the gap between planned and strained litres over its possible causes. The readings taken on
@@ -40,8 +40,8 @@ export function gapOf(plan: Plan, kitchen: Kitchen, cook: Cook): Gap | null {
   const freedL = planned.ledger.juice + planned.ledger.vegetables;
   const spreads: readonly [GapCause, number][] = [
     ["steam", steamSdL],
-    ["solids", 0.3 * -planned.ledger.leftOnSolids],
-    ["juice", 0.15 * freedL],
+    ["solids", SPREAD.leftOnSolids.value * -planned.ledger.leftOnSolids],
+    ["juice", SPREAD.freed.value * freedL],
     ["measuring", JUG_SD_L],
   ];
   const variance = spreads.reduce((sum, [, sd]) => sum + sd ** 2, 0);

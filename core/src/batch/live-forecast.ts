@@ -3,6 +3,7 @@ import { fitRate, type RateBelief, type RateObservation } from "../forecast/rate
 import { nextLookMin } from "../forecast/time-to-target";
 import { steamSigmaOf } from "../simulate/heat-facts";
 import type { Kitchen } from "../simulate/kitchen-schema";
+import { SPREAD } from "../simulate/parameters";
 import type { Plan } from "../simulate/plan-schema";
 import { stretchesOf } from "../simulate/stretches";
 import type { Trace } from "../simulate/trace";
@@ -15,8 +16,6 @@ import { LiveModel, type LiquidReading } from "./live-model";
 import { tenderOf, type Tender } from "./live-tender";
 import { standingCourse, standsC, type StandingCourse } from "./standing";
 
-/** Liquid left on solids is uncertain by this share. */
-const LEFT_SIGMA = 0.3;
 /** Less than this in the pot is nothing, kg. */
 const NOTHING_KG = 0.01;
 /** A lit ring is looked at at least this often, min. */
@@ -263,7 +262,9 @@ function strainedAt(model: LiveModel, endMin: number, rate: RateBelief): Range {
   const { ledger } = model.planned;
   const leftKg = -ledger.leftOnSolids - ledger.leftInCloth;
   const expected = Math.max(0, model.liquidKg(endMin, rate.mean) - leftKg) / COLD_DENSITY_KG_L;
-  const sd = Math.hypot(rate.sd * model.steamKg(endMin), LEFT_SIGMA * leftKg) / COLD_DENSITY_KG_L;
+  const sd =
+    Math.hypot(rate.sd * model.steamKg(endMin), SPREAD.leftOnSolids.value * leftKg) /
+    COLD_DENSITY_KG_L;
   return {
     low: Math.max(0, expected - Z90 * sd),
     expected,

@@ -29,7 +29,7 @@ const DRY_FLOOR_M = 0.01;
 /** Reading errors, one standard deviation: model section 10. */
 export const DEPTH_SD_M = 0.002;
 const WEIGHT_SD_KG = 0.01;
-const JUG_SD_L = 0.05;
+export const JUG_SD_L = 0.05;
 
 /** When the later stretches that have begun did, min from the first heat. */
 export const beganAtMin = (plan: Plan, cook: Cook): readonly number[] =>

@@ -110,6 +110,7 @@ function look({ plan, cook, forecast, nowMs }: RoundFacts): Action | null {
 
 /** Where a pot is done by its level; of another it is enough to be sure that it does not run low. */
 const BY_LEVEL: ReadonlySet<Stop["by"]> = new Set(["liquid", "share", "depth", "thick"]);
+/** No nearer together than so many minutes: kitchen estimate. */
 const NEXT_LOOK_MIN = { byLevel: 2, otherwise: 15 } as const;
 
 /** The next look counts from the last reading, so that it comes nearer instead of moving off. */

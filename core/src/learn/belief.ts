@@ -8,6 +8,8 @@ export interface Observation {
   readonly log: number;
   /** Its noise: how far off one such pot usually is. */
   readonly sd: number;
+  /** Spread of the factor of such a thing before anything is learned, one standard deviation. */
+  readonly sigma: number;
 }
 
 /** A factor on a default as it is believed, in the logarithm; 0 is the default itself. */
@@ -24,7 +26,7 @@ export interface Weighed extends Observation {
 }
 
 export interface Learned {
-  /** What is common to all things of this kitchen. */
+  /** What is common to all things of this kitchen, each by its own spread: in units of it. */
   readonly kitchen: Belief;
   readonly things: ReadonlyMap<string, Belief>;
   readonly observations: readonly Weighed[];
@@ -46,21 +48,20 @@ interface Sum {
 }
 
 /**
- * What observations teach of a factor whose logarithm has this spread before: a factor of the whole kitchen
+ * What observations teach of a factor on a default: a factor of the whole kitchen
  * and one of each thing, conjugate normal, with the tail of Student's t by reweighting (model section 13).
  * @param observations of any things, the oldest first; their order counts for how far they have faded only
- * @param sigma spread before, one standard deviation of the logarithm
  */
-export function learn(observations: readonly Observation[], sigma: number): Learned {
+export function learn(observations: readonly Observation[]): Learned {
   const faded = fadedBy(observations);
   let weights = faded;
-  let beliefs = conjugate(observations, weights, sigma);
+  let beliefs = conjugate(observations, weights);
   for (let round = 0; round < ROUNDS; round++) {
     weights = observations.map((o, i) => {
       const off = (o.log - (beliefs.things.get(o.thing)?.mean ?? 0)) / o.sd;
       return ((faded[i] ?? 0) * (TAIL + 1)) / (TAIL + off ** 2);
     });
-    const next = conjugate(observations, weights, sigma);
+    const next = conjugate(observations, weights);
     const moved = [...next.things].map(([thing, b]) => {
       return Math.abs(b.mean - (beliefs.things.get(thing)?.mean ?? 0));
     });
@@ -81,8 +82,8 @@ export function learn(observations: readonly Observation[], sigma: number): Lear
 export function beliefOf(thing: string, { kitchen, things }: Learned, sigma: number): Belief {
   return (
     things.get(thing) ?? {
-      mean: kitchen.mean,
-      sd: Math.hypot(kitchen.sd, sigma * Math.sqrt(1 - KITCHEN_SHARE)),
+      mean: sigma * kitchen.mean,
+      sd: sigma * Math.hypot(kitchen.sd, Math.sqrt(1 - KITCHEN_SHARE)),
     }
   );
 }
@@ -106,22 +107,25 @@ function fadedBy(observations: readonly Observation[]): readonly number[] {
 /** How far a factor may be off one way or the other, nine times in ten each, in hundredths: "±9 %". */
 export const plusMinus = (sd: number): number => 100 * (Math.exp(Z90 * sd) - 1);
 
-/** Kitchen and things by conjugate normal, each thing drawing on all others through the kitchen's factor. */
+/**
+ * Kitchen and things by conjugate normal, each thing drawing on all others through the kitchen's factor. What
+ * is less certain before moves further: all is put together in units of each thing's own spread.
+ */
 export function conjugate(
   observations: readonly Observation[],
   weights: readonly number[],
-  sigma: number,
 ): Pick<Learned, "kitchen" | "things"> {
   const own = new Map<string, Sum>();
+  const sigmas = new Map(observations.map((o) => [o.thing, o.sigma]));
   observations.forEach((o, i) => {
-    const precision = (weights[i] ?? 0) / o.sd ** 2;
+    const precision = (weights[i] ?? 0) / (o.sd / o.sigma) ** 2;
     const before = own.get(o.thing) ?? { precision: 0, weighted: 0 };
     own.set(o.thing, {
       precision: before.precision + precision,
-      weighted: before.weighted + precision * o.log,
+      weighted: before.weighted + (precision * o.log) / o.sigma,
     });
   });
-  const thingVariance = (1 - KITCHEN_SHARE) * sigma ** 2;
+  const thingVariance = 1 - KITCHEN_SHARE;
   /** What a thing says of the kitchen: its mean, less sure by what may be its own. */
   const ofKitchen = new Map(
     [...own].map(([thing, { precision, weighted }]): [string, Sum] => {
@@ -129,8 +133,7 @@ export function conjugate(
       return [thing, { precision: through, weighted: through * (weighted / precision) }];
     }),
   );
-  const prior = 1 / (KITCHEN_SHARE * sigma ** 2);
-  let all: Sum = { precision: prior, weighted: 0 };
+  let all: Sum = { precision: 1 / KITCHEN_SHARE, weighted: 0 };
   for (const { precision, weighted } of ofKitchen.values())
     all = { precision: all.precision + precision, weighted: all.weighted + weighted };
   const things = new Map(
@@ -140,11 +143,12 @@ export function conjugate(
       const othersMean = (all.weighted - through.weighted) / othersPrecision;
       const before = 1 / (1 / othersPrecision + thingVariance);
       const precision = before + sum.precision;
+      const sigma = sigmas.get(thing) ?? NaN;
       return [
         thing,
         {
-          mean: (before * othersMean + sum.weighted) / precision,
-          sd: 1 / Math.sqrt(precision),
+          mean: (sigma * (before * othersMean + sum.weighted)) / precision,
+          sd: sigma / Math.sqrt(precision),
         },
       ];
     }),

@@ -1,9 +1,10 @@
 import type { Batch } from "../batch/batch-schema";
 import type { Cook } from "../batch/fold";
 import { independent } from "../batch/live-forecast";
-import { LiveModel } from "../batch/live-model";
+import { JUG_SD_L, LiveModel } from "../batch/live-model";
 import { cookedPlan } from "../batch/live-plan";
-import { EXPECTED } from "../simulate/parameters";
+import { steamSigmaOf } from "../simulate/heat-facts";
+import { EXPECTED, SPREAD } from "../simulate/parameters";
 import type { Plan } from "../simulate/plan-schema";
 import { simulate } from "../simulate/simulate";
 import { coldWaterKg, waterL } from "../simulate/water-ways";
@@ -32,9 +33,6 @@ export const POT_NOISE = kitchenEstimate(
   "model section 13",
 );
 const COME_UP_NOISE = kitchenEstimate("come-up as it is said", 0.1, "log", "model section 13");
-const JUG_SD_L = kitchenEstimate("litres in a jug", 0.05, "L", "model section 13");
-const SOLIDS_SHARE = 0.3;
-const JUICE_SHARE = 0.15;
 /** What is further out than this, either way, was no reading of it; a little steam tells nothing. */
 const LEAST_RATE = 0.05;
 const MOST_RATE = 6;
@@ -103,6 +101,7 @@ export function steamSeen(pot: LoggedPot): Seen {
       thing: steamThing(plan),
       log: Math.log(rate.mean),
       sd: Math.hypot(rate.sd / rate.mean, POT_NOISE.value),
+      sigma: steamSigmaOf(plan),
     },
   };
 }
@@ -174,9 +173,9 @@ const bySieve =
         steamKg: model.steamKg(modelMin),
         tooMuchKg: model.point(modelMin).liquidKg - gotKg,
         sdKg: Math.hypot(
-          JUG_SD_L.value,
-          SOLIDS_SHARE * leftKg,
-          JUICE_SHARE * (ledger.juice + ledger.vegetables),
+          JUG_SD_L * COLD_DENSITY_KG_L,
+          SPREAD.leftOnSolids.value * leftKg,
+          SPREAD.freed.value * (ledger.juice + ledger.vegetables),
         ),
       },
     ];
@@ -212,6 +211,7 @@ export function ringSeen(pot: LoggedPot): Seen {
       thing: ringThing(plan),
       log: Math.log(usual / seenMin) / perLog,
       sd: COME_UP_NOISE.value / perLog,
+      sigma: SPREAD.efficiency.value,
     },
   };
 }

@@ -1,6 +1,7 @@
 import { BatchSchema, CookEventSchema, type CookEvent } from "../batch/batch-schema";
 import { fold } from "../batch/fold";
-import { DEPTH_SD_M } from "../batch/live-model";
+import { DEPTH_SD_M, JUG_SD_L } from "../batch/live-model";
+import { steamSigmaOf } from "../simulate/heat-facts";
 import { EXPECTED } from "../simulate/parameters";
 import { SCHEMA_VERSION, type Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
@@ -12,11 +13,9 @@ import { Z90 } from "../units/estimate";
 import { normal, seeded, uniform } from "../units/random";
 import { beliefOf, learn, type Observation } from "./belief";
 import { POT_NOISE, steamSeen, steamThing } from "./from-pot";
-import { STEAM_SIGMA } from "./taught";
 
 const MINUTE_MS = 60_000;
 const WEEK_MS = 7 * 24 * 60 * MINUTE_MS;
-const JUG_SD_L = 0.05;
 /** What is wild is so by this much at the least, and by as much more at the most. */
 const WILD = { from: 1.5, to: 2 } as const;
 /** Rates that the time and the yield are worked out for, in the logarithm; between them by the line. */
@@ -72,14 +71,15 @@ export function payingOf(
     simulate(plan, kitchen, { waterKg, parameters: { ...EXPECTED, evaporation: Math.exp(log) } });
   const figures = foretellerOf(plan, kitchen, cooked);
   const thing = steamThing(plan);
+  const sigma = steamSigmaOf(plan);
   const off = new Map<string, Off[]>();
   for (let k = 0; k < kitchens; k++) {
-    const trueLog = STEAM_SIGMA * normal(random);
+    const trueLog = sigma * normal(random);
     const seen: Observation[] = [];
     for (let pots = 0; pots <= Math.max(...after); pots++) {
       const nextLog = () => trueLog + POT_NOISE.value * normal(random);
       if (after.includes(pots)) {
-        const { mean, sd } = beliefOf(thing, learn(seen, STEAM_SIGMA), STEAM_SIGMA);
+        const { mean, sd } = beliefOf(thing, learn(seen), sigma);
         const wide = Z90 * Math.hypot(sd, POT_NOISE.value);
         for (const next of Array.from({ length: NEXT_POTS }, nextLog))
           for (const of of ["time", "yield"] as const) {

@@ -1,5 +1,6 @@
+import { USUAL_SIGMA_LOG } from "../simulate/heat-facts";
 import { SPREAD } from "../simulate/parameters";
-import { learn, plusMinus, type Observation } from "./belief";
+import { beliefOf, learn, plusMinus, type Learned, type Observation } from "./belief";
 import { ringSeen, steamSeen, type LoggedPot, type Seen } from "./from-pot";
 
 /** What is learned: how fast a pot steams, how much of a ring's heat reaches its pot. */
@@ -30,7 +31,7 @@ export interface Taught {
 
 export interface WhatTaught {
   readonly values: readonly Taught[];
-  /** What the whole kitchen has in common, for a thing that is new to it. */
+  /** What a thing that is new to this kitchen would be like, by all the others. */
   readonly kitchen: Readonly<
     Record<TaughtKind, { readonly factor: number; readonly plusMinusPct: number }>
   >;
@@ -48,9 +49,6 @@ export interface PotWords {
   readonly seen: Readonly<Record<TaughtKind, Seen>>;
 }
 
-/** Usual spread of how fast a pot steams, one standard deviation of the logarithm (model section 13). */
-export const STEAM_SIGMA = 0.35;
-const SIGMA: Record<TaughtKind, number> = { steam: STEAM_SIGMA, ring: SPREAD.efficiency.value };
 const KINDS: readonly TaughtKind[] = ["steam", "ring"];
 
 export const wordsOf = (pot: LoggedPot): PotWords => ({
@@ -73,32 +71,32 @@ export function whatTaught(
       kind,
       learn(
         used.flatMap(({ seen }): Observation[] => (seen[kind].ok ? [seen[kind].observation] : [])),
-        SIGMA[kind],
       ),
     ]),
-  ) as Record<TaughtKind, ReturnType<typeof learn>>;
+  ) as Record<TaughtKind, Learned>;
   return {
     values: KINDS.flatMap((kind) =>
-      [...learned[kind].things].map(([thing, { mean, sd }]): Taught => ({
-        kind,
-        thing,
-        before: 1,
-        factor: Math.exp(mean),
-        plusMinusPct: plusMinus(sd),
-        beforePlusMinusPct: plusMinus(SIGMA[kind]),
-        from: learned[kind].observations
-          .filter((o) => o.thing === thing)
-          .map(({ potId, log, weight, isWild }) => ({
+      [...learned[kind].things].map(([thing, { mean, sd }]): Taught => {
+        const from = learned[kind].observations.filter((o) => o.thing === thing);
+        return {
+          kind,
+          thing,
+          before: 1,
+          factor: Math.exp(mean),
+          plusMinusPct: plusMinus(sd),
+          beforePlusMinusPct: plusMinus(from[0]?.sigma ?? NaN),
+          from: from.map(({ potId, log, weight, isWild }) => ({
             potId,
             factor: Math.exp(log),
             weight,
             isWild,
           })),
-      })),
+        };
+      }),
     ),
     kitchen: {
-      steam: common(learned.steam.kitchen),
-      ring: common(learned.ring.kitchen),
+      steam: fresh(learned.steam, USUAL_SIGMA_LOG),
+      ring: fresh(learned.ring, SPREAD.efficiency.value),
     },
     notUsed: used.flatMap(({ potId, seen }) =>
       KINDS.flatMap((kind) => (seen[kind].ok ? [] : [{ potId, kind, why: seen[kind].why }])),
@@ -106,7 +104,8 @@ export function whatTaught(
   };
 }
 
-const common = ({ mean, sd }: { readonly mean: number; readonly sd: number }) => ({
-  factor: Math.exp(mean),
-  plusMinusPct: plusMinus(sd),
-});
+/** What a thing that is new to the kitchen may be like, of the usual spread. */
+function fresh(learned: Learned, sigma: number) {
+  const { mean, sd } = beliefOf("", learned, sigma);
+  return { factor: Math.exp(mean), plusMinusPct: plusMinus(sd) };
+}

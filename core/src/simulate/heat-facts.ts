@@ -10,7 +10,8 @@ import type { Vessel } from "../vessel/vessel-schema";
 import type { Heat, Plan } from "./plan-schema";
 import { heatsOf } from "./stretches";
 
-const USUAL_SIGMA_LOG = 0.35;
+/** How uncertain a steam constant is where nothing else is said of it, in the logarithm (model section 13). */
+export const USUAL_SIGMA_LOG = 0.35;
 
 /** The constant that says how fast a heat steams; under pressure what is vented. */
 export function steamConstantOf(heat: Heat): Constant {
