@@ -1,12 +1,12 @@
 import { describe, expect, test } from "vitest";
-import { wall } from "../../test/clock-days";
+import { madeBlock, madeDay, madeTask, NOON, wall } from "../../test/clock-days";
 import { testKitchen } from "../../test/kitchen";
 import { planOfKind } from "../dish/kinds";
 import { ClockSchema, type Clock } from "../simulate/clock-schema";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import { ONE_COOK } from "../simulate/hands-schema";
 import { asOf, clashOf, isClash } from "./clash";
-import { SURE } from "./chance";
+import { chanceOf, SURE } from "./chance";
 import { clockworkOf, troublesInTurn, troublesOf } from "./clockwork";
 import { dayOf, type Asked } from "./day";
 import { solve } from "./solve";
@@ -119,4 +119,40 @@ test("ways out are tried in turn, and come to the same as at one go", () => {
   for (; turn.done !== true; turn = turns.next()) count++;
   expect(count).toBeGreaterThan(3);
   expect(turn.value).toEqual(troublesOf(work, wall));
+});
+
+test("who waits for a ring, or for hands, begins once they are really free", () => {
+  for (const on of [
+    { attention: "eyes", isFlame: true, ringIds: ["ring1"] },
+    { attention: "hands" },
+  ] as const) {
+    const goal = (id: string, due: number) =>
+      ({
+        id,
+        name: id,
+        kind: "pot",
+        due,
+        blockId: `${id}/fire`,
+        planIds: [id],
+        weight: 1,
+      }) as const;
+    const first = madeBlock("a/fire", [
+      madeTask("a/hold", 60, { ...on, minutes: { p10: 60, p50: 60, p90: 110 } }),
+    ]);
+    const second = madeBlock("b/fire", [
+      madeTask("b/hold", 30, { ...on, minutes: { p10: 30, p50: 30, p90: 30 } }),
+    ]);
+    const day = madeDay({
+      blocks: [first, second],
+      goals: [goal("a", NOON + 120), goal("b", NOON + 151)],
+    });
+    const schedule = solve(day);
+    const [a, b] = ["a/fire", "b/fire"].map((id) => schedule.placed.get(id));
+    if (a === undefined || b === undefined) throw new Error("both have a place");
+    expect(b.at).toBeGreaterThanOrEqual(a.at + 60);
+    const { slowEnd } = chanceOf(schedule, () => null, 300);
+    const slowA = slowEnd.get("a/hold") ?? NaN;
+    expect(slowA).toBeGreaterThan(b.at + 5);
+    expect(slowEnd.get("b/hold")).toBe(slowA + 30);
+  }
 });
