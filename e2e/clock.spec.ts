@@ -2,7 +2,7 @@ import { expect, test, type Page } from "@playwright/test";
 import ICAL from "ical.js";
 import { readFileSync } from "node:fs";
 import { violations } from "./axe";
-import { forward, light, openSample } from "./kitchens";
+import { clockFilled, forward, light, openSample } from "./kitchens";
 
 const EVENING = new Date("2026-03-18T20:14:00+01:00");
 
@@ -12,14 +12,7 @@ async function openClock(page: Page): Promise<void> {
   await openSample(page);
   await page.keyboard.press("4");
   await expect(page.getByRole("heading", { name: /Thursday supper for 38/ })).toBeVisible();
-  await settled(page);
-}
-/** Lets the worker answer while the page's own clock goes on. */
-async function settled(page: Page): Promise<void> {
-  await expect(async () => {
-    await page.clock.runFor(500);
-    await expect(page.locator(".sentence")).toContainText(/Begin|Next|Now/, { timeout: 200 });
-  }).toPass();
+  await clockFilled(page);
 }
 /** As surely as is planned with, or more so. */
 const IN_TIME = /in time (?:nine times in ten|nineteen times in twenty)/;
@@ -64,7 +57,7 @@ test("a task is moved by the keys, stays there over a reload, and can be let go"
   expect(await beginOf(page, brown)).toBe(before - 30);
   await expect(bar(page, brown)).toHaveAccessibleName(/stays there/);
   await page.reload();
-  await settled(page);
+  await clockFilled(page);
   await expect(bar(page, brown)).toHaveAccessibleName(/stays there/);
   expect(await beginOf(page, brown)).toBe(before - 30);
   await bar(page, brown).focus();
@@ -149,7 +142,7 @@ test("on a phone the run sheet leads: work is ticked off, and the pot put on fro
   await page.clock.install({ time: EVENING });
   await openSample(page);
   await page.goto("/clock");
-  await settled(page);
+  await clockFilled(page);
   await expect(page.getByText("Next for the kitchen")).toBeVisible();
   const first = page.getByRole("checkbox", { name: /Blanch the pork trotters is done/ });
   await first.click();
@@ -166,7 +159,7 @@ test("on a phone the run sheet leads: work is ticked off, and the pot put on fro
   await expect(page.getByText("Pork trotters: blanched")).toBeVisible();
   await light(page);
   await page.goto("/clock");
-  await settled(page);
+  await clockFilled(page);
   await expect(page.getByRole("button", { name: /Gather and fill: trotter stock/ })).toHaveCount(0);
 });
 
@@ -182,7 +175,7 @@ test("work ticked off at the stove is off the clock", async ({ page }) => {
   await page.getByRole("checkbox", { name: /Trim the goat shoulder/ }).check();
   await expect(page.getByText("Goat shoulder: trimmed")).toBeVisible();
   await page.goto("/clock");
-  await settled(page);
+  await clockFilled(page);
   await expect(page.getByRole("button", { name: /^Cut the goat shoulder/ }).first()).toBeVisible();
   await expect(page.getByRole("button", { name: /^Trim the goat shoulder/ })).toHaveCount(0);
 });
@@ -239,7 +232,7 @@ test("quiet hours and litres in the fridge are kept, and what they keep away is 
   await quiet.getByLabel("from").fill("06:30");
   await quiet.getByLabel("to", { exact: true }).fill("20:00");
   await page.getByRole("link", { name: "Clock", exact: true }).click();
-  await settled(page);
+  await clockFilled(page);
   // Everything has to be cut today, and no meal can wait for that.
   await expect(told(page)).toContainText(/cannot be as it stands|late|no place/);
   await expect(page.getByText(/the quiet hours of the house/).first()).toBeVisible();
@@ -249,7 +242,7 @@ test("quiet hours and litres in the fridge are kept, and what they keep away is 
   await room.fill("1 l");
   await room.press("Enter");
   await page.getByRole("link", { name: "Clock", exact: true }).click();
-  await settled(page);
+  await clockFilled(page);
   await expect(page.getByText(/1 L .*of room in the fridge/).first()).toBeVisible();
 });
 
@@ -298,7 +291,7 @@ test("a pot that boils late moves the rest, and says so", async ({ page }) => {
   await forward(page, 50);
   await light(page);
   await page.goto("/clock");
-  await settled(page);
+  await clockFilled(page);
   const strain = await beginOf(page, /^Strain the trotter stock overnight/);
   // Ten hours from when it was switched on, at about five past nine.
   expect(strain).toBeGreaterThan(7 * 60);

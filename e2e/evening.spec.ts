@@ -1,15 +1,6 @@
 import { expect, test, type Locator, type Page } from "@playwright/test";
-import { light, openOwn, openSample, sentence, storedEvents } from "./kitchens";
+import { clockFilled, light, openOwn, openSample, sentence, storedEvents } from "./kitchens";
 
-/** Lets the worker answer while the page's own clock goes on. */
-async function settled(page: Page): Promise<void> {
-  await expect(async () => {
-    await page.clock.runFor(500);
-    await expect(page.locator(".sentence")).toContainText(/Begin|Next|Now|until|Nothing/, {
-      timeout: 200,
-    });
-  }).toPass();
-}
 const DAY = "2026-03-19";
 /** What the run sheet says is next: when, and what. */
 async function nextOf(page: Page, day = DAY): Promise<{ at: Date; title: string }> {
@@ -37,13 +28,13 @@ test("on a phone the run sheet is followed from the first cut to the table", asy
   await page.getByLabel("When", { exact: true }).fill(`${DAY}T18:30`);
   await page.getByRole("checkbox", { name: "Stew", exact: true }).check();
   await page.getByRole("button", { name: "Put it on the clock" }).click();
-  await settled(page);
+  await clockFilled(page);
   // Each thing at its time, until the pot is to be filled.
   const did: string[] = [];
   for (;;) {
     const { at, title } = await nextOf(page);
     await goTo(page, at);
-    await settled(page);
+    await clockFilled(page);
     if (/^Gather and fill/.test(title)) break;
     const box = page.getByRole("checkbox", { name: `${title} is done` });
     await box.click();
@@ -71,7 +62,7 @@ test("on a phone the run sheet is followed from the first cut to the table", asy
   const atPot: string[] = [];
   for (;;) {
     await page.getByRole("link", { name: "Clock", exact: true }).click();
-    await settled(page);
+    await clockFilled(page);
     const { at, title } = await nextOf(page);
     await goTo(page, at);
     if (/^Serve/.test(title)) break;
@@ -124,7 +115,7 @@ test("a whole evening by the keys alone: a way out, the work, the pot put on, an
     throw new Error(`no key leads to ${String(what)}`);
   };
   await keyboard.press("4");
-  await settled(page);
+  await clockFilled(page);
   await expect(page.locator(".sentence")).toContainText("cannot be as it stands");
   await tabTo(page.getByRole("button", { name: /Goat braise for the big table in the oval/ }));
   await keyboard.press("Enter");
@@ -137,7 +128,7 @@ test("a whole evening by the keys alone: a way out, the work, the pot put on, an
   for (;;) {
     const { at, title } = await nextOf(page, "2026-03-18");
     await goTo(page, at);
-    await settled(page);
+    await clockFilled(page);
     if (/^Gather and fill/.test(title)) break;
     const box = page.getByRole("checkbox", { name: `${title} is done` }).first();
     await tabTo(box);
@@ -162,7 +153,7 @@ test("a whole evening by the keys alone: a way out, the work, the pot put on, an
   // With two pots on, digits go from pot to pot; the clock is a link away.
   await tabTo(page.getByRole("link", { name: "Clock", exact: true }));
   await keyboard.press("Enter");
-  await settled(page);
+  await clockFilled(page);
   // The other pot's leek yet, and then to bed.
   await expect(page.locator(".sentence")).toContainText(
     /^Next, today 20:\d\d: leek and peppercorns in\. Nothing wakes you.*; first hands tomorrow 0[67]:\d\d\./,

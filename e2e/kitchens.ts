@@ -29,6 +29,16 @@ export async function forward(page: Page, minutes: number): Promise<void> {
   await page.clock.runFor(1500);
 }
 
+/** Lets the worker fill the clock while the page's own time goes on. */
+export async function clockFilled(page: Page): Promise<void> {
+  await expect(async () => {
+    await page.clock.runFor(500);
+    await expect(page.locator(".sentence")).toContainText(/Begin|Next|Now|until|Nothing/, {
+      timeout: 200,
+    });
+  }).toPass();
+}
+
 /** Does all the work before the pot goes on, one tap after the other; what each said as it came. */
 export async function workThrough(page: Page): Promise<readonly string[]> {
   const next = page.locator(".next");
