@@ -65,6 +65,7 @@ test("on a phone the run sheet is followed from the first cut to the table", asy
     await clockFilled(page);
     const { at, title } = await nextOf(page);
     await goTo(page, at);
+    await clockFilled(page);
     if (/^Serve/.test(title)) break;
     await toPot(title);
     await expect(asked).toHaveText(title);

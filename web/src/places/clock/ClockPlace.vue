@@ -147,7 +147,7 @@ useShortcuts(() => [
 </script>
 
 <template>
-  <div class="place clock">
+  <div class="place clock" :aria-busy="clockStore.isBusy">
     <header>
       <div class="say">
         <h1>
@@ -170,8 +170,9 @@ useShortcuts(() => [
           ><template v-else>{{ p.message }}</template>
         </p>
         <p v-if="hangsOn" class="quiet small">Most of it hangs on: {{ hangsOn }}.</p>
-        <p v-if="answer && isSlow" class="quiet small" role="status">Filling the clock …</p>
-        <p v-else-if="clockStore.moved" class="small" role="status">{{ clockStore.moved }}</p>
+        <p v-if="answer" class="state small" :class="{ quiet: isSlow }" role="status">
+          {{ isSlow ? "Filling the clock …" : clockStore.moved }}
+        </p>
       </div>
       <div class="tools">
         <p v-if="answer" class="choices">
@@ -317,6 +318,11 @@ header {
 .sentence {
   font: 600 19px/26px var(--head);
   font-stretch: 90%;
+}
+
+/* Its room is kept: nothing moves away under a finger while the clock is filled. */
+.state {
+  min-height: 1lh;
 }
 
 .tools {
