@@ -2,7 +2,7 @@
 import type { Batch } from "@kettlos/core/batch/batch-schema";
 import { fold } from "@kettlos/core/batch/fold";
 import { readKettlosFile } from "@kettlos/core/formats/kettlos-json";
-import { thingWords } from "@kettlos/core/learn/say-taught";
+import { taughtWords, thingWords } from "@kettlos/core/learn/say-taught";
 import { whatTaught, wordsOf, type Taught, type WhatTaught } from "@kettlos/core/learn/taught";
 import { parseArgs } from "node:util";
 import { argumentsBy, refuse, textOf } from "./command-line";
@@ -33,7 +33,10 @@ if (unknown.length > 0) refuse(unknown.map((id) => `--without: No pot ${id} is i
 const words = file.batches.map((batch) =>
   wordsOf({ batch, cook: fold(file.events.filter((e) => e.batchId === batch.id)) }),
 );
-const taught = whatTaught(words, new Set(values.without));
+const taught = whatTaught(words, {
+  without: new Set(values.without),
+  ...(file.kitchen.teaching === undefined ? {} : { teaching: file.kitchen.teaching }),
+});
 process.stdout.write(values.text ? asText(taught) : `${JSON.stringify(asJson(taught), null, 2)}\n`);
 
 /** The last pot that it was seen in says what things are called. */
@@ -57,15 +60,8 @@ function asJson(all: WhatTaught) {
 
 function asText({ values: all, notUsed }: WhatTaught): string {
   const lines = all.flatMap((v) => {
-    const far = Math.round(Math.abs(v.factor - 1) * 100);
-    const more = `${far} % ${v.factor < 1 ? "less" : "more"}`;
-    const how =
-      v.kind === "steam"
-        ? `steams ${far === 0 ? "as usual" : `${more} than usual`}`
-        : `gets ${far === 0 ? "as much heat as usual" : `${more} heat than usual`}`;
-    const pots = v.from.length === 1 ? "one pot" : `${v.from.length} pots`;
     return [
-      `${nameOf(v)}: ${how}, ±${Math.round(v.plusMinusPct)} %, from ${pots} here; before: usual, ±${Math.round(v.beforePlusMinusPct)} %.`,
+      `${nameOf(v)}: ${taughtWords(v)}.`,
       ...v.from
         .filter((f) => f.isWild)
         .map((f) => `  Hardly believed: ${saidOf(f.potId)} (× ${f.factor.toFixed(2)}).`),

@@ -66,6 +66,14 @@ watch(
   },
   { once: true },
 );
+/** What the log teaches is kept up with it; comes once the screen stands. */
+watch(
+  () => store.kitchen !== null && store.isLoaded,
+  async (isReady) => {
+    if (isReady) (await import("./data/learning")).keepLearning();
+  },
+  { once: true },
+);
 /** A pot that went into the logbook goes to the folder too, where there is one. */
 watch(
   () => pots.finished.length,

@@ -1,6 +1,6 @@
-import { steamSigmaOf } from "../simulate/heat-facts";
-import { SPREAD } from "../simulate/parameters";
 import type { Kitchen } from "../simulate/kitchen-schema";
+import { steamSigmaOf } from "../simulate/learned";
+import { SPREAD } from "../simulate/parameters";
 import type { Plan } from "../simulate/plan-schema";
 import { COLD_DENSITY_KG_L } from "../water/properties";
 import type { Cook } from "./fold";
@@ -36,7 +36,7 @@ export function gapOf(plan: Plan, kitchen: Kitchen, cook: Cook): Gap | null {
   const gapL = cook.result.strainedL - plannedL;
   const steamedL = -planned.ledger.evaporated / COLD_DENSITY_KG_L;
   const steamMeanL = cook.readings.length > 0 ? live.strainedL.expected - plannedL : 0;
-  const steamSdL = (cook.readings.length > 0 ? steamRate.sd : steamSigmaOf(plan)) * steamedL;
+  const steamSdL = (cook.readings.length > 0 ? steamRate.sd : steamSigmaOf(plan, kitchen)) * steamedL;
   const freedL = planned.ledger.juice + planned.ledger.vegetables;
   const spreads: readonly [GapCause, number][] = [
     ["steam", steamSdL],

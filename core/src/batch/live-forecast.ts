@@ -1,8 +1,8 @@
 import type { DonenessTarget } from "../doneness/targets";
 import { fitRate, type RateBelief, type RateObservation } from "../forecast/rate-fit";
 import { nextLookMin } from "../forecast/time-to-target";
-import { steamSigmaOf } from "../simulate/heat-facts";
 import type { Kitchen } from "../simulate/kitchen-schema";
+import { steamSigmaOf } from "../simulate/learned";
 import { SPREAD } from "../simulate/parameters";
 import type { Plan } from "../simulate/plan-schema";
 import { stretchesOf } from "../simulate/stretches";
@@ -212,14 +212,14 @@ const SAME_RATE = 0.01;
 /** The model with its steam fitted; a pot that would run over is simulated at the rate its readings show. */
 function fittedModel(plan: Plan, kitchen: Kitchen, cook: Cook, nowMs: number) {
   let model = new LiveModel(plan, kitchen, cook, nowMs);
-  let steamRate = steamRateOf(model, plan, cook);
+  let steamRate = steamRateOf(model, plan, kitchen, cook);
   let steams = 1;
   for (let round = 0; round < FIT_ROUNDS; round++) {
     const rate = Math.max(LEAST_STEAM, steamRate.mean);
     if (model.ranOverKg === 0 || Math.abs(rate - steams) < SAME_RATE) break;
     steams = rate;
     model = new LiveModel(plan, kitchen, cook, nowMs, { steams, planned: model.planned });
-    steamRate = steamRateOf(model, plan, cook);
+    steamRate = steamRateOf(model, plan, kitchen, cook);
   }
   return { model, steamRate };
 }
@@ -244,8 +244,8 @@ export function independent(readings: readonly Reading[]): readonly Reading[] {
   });
 }
 
-function steamRateOf(model: LiveModel, plan: Plan, cook: Cook): RateBelief {
-  const prior: RateBelief = { mean: 1, sd: steamSigmaOf(plan) };
+function steamRateOf(model: LiveModel, plan: Plan, kitchen: Kitchen, cook: Cook): RateBelief {
+  const prior: RateBelief = { mean: 1, sd: steamSigmaOf(plan, kitchen) };
   const observations = independent(cook.readings).flatMap((reading): RateObservation[] => {
     const liquid = model.liquidOf(reading);
     const modelMin = model.modelMin(reading.atMs);

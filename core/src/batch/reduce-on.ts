@@ -1,4 +1,4 @@
-import { steamSigmaLog } from "../simulate/heat-facts";
+import { steamSigmaOf } from "../simulate/learned";
 import { SCHEMA_VERSION, type Kitchen } from "../simulate/kitchen-schema";
 import { PlanSchema, type Heat, type Plan } from "../simulate/plan-schema";
 import { overRim } from "../simulate/over-rim";
@@ -69,7 +69,7 @@ export function reduceOn(
     const trace = simulate(plan, kitchen, { waterKg: 0 });
     const problem = overRim(trace, vesselOf(plan, kitchen)) ?? trace.problem;
     if (problem !== null) throw problem;
-    const wide = Math.exp(Z90 * steamSigmaLog(plan.heat));
+    const wide = Math.exp(Z90 * steamSigmaOf(plan, kitchen));
     const { toSimmerMin, holdMin } = trace;
     return {
       lowMin: toSimmerMin + holdMin / wide,

@@ -3,6 +3,7 @@ import type { Goal } from "../convert/goal";
 import { COOK_VALUE_Z_C } from "../doneness/cook-value";
 import { THERMAL_DIFFUSIVITY_M2_S } from "../heat/constants";
 import { showPiece } from "../heat/read-piece";
+import { steamHereWords } from "../learn/say-taught";
 import { WORK_CONSTANTS } from "../schedule/time-line";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import { pieceOf } from "../simulate/piece-of";
@@ -36,6 +37,7 @@ export function explainConversion(
 ): ConversionWhy {
   const { plan, trace } = column;
   const { ledger } = trace;
+  const here = steamHereWords(plan, kitchen);
   const steam = steamConstants({ plan, kitchen });
   const liquid: readonly BecauseInput[] = [
     input("water in", column.waterL, "L"),
@@ -82,6 +84,7 @@ export function explainConversion(
         inputs: [input("left as written", goal.trace.endLiquidL, "L"), ...liquid],
         constants: steam,
         spread: [],
+        here,
       },
     },
     end: {
@@ -97,6 +100,7 @@ export function explainConversion(
         inputs: liquid,
         constants: steam,
         spread: [],
+        here,
       },
     },
     work: {

@@ -16,11 +16,12 @@ import {
   LEFT_ON_PRESSED_L_KG,
   LEFT_ON_SOLIDS_L_KG,
 } from "../liquid/constants";
+import { ringHereWords, steamHereWords } from "../learn/say-taught";
 import { lidConstantOf, steamConstantOf } from "../simulate/heat-facts";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import { PARAMETER_NAMES, type Parameters } from "../simulate/parameters";
 import type { Heat, Plan } from "../simulate/plan-schema";
-import { heatsOf, isByClock } from "../simulate/stretches";
+import { heatsOf, isByClock, isByLevel, stretchesOf } from "../simulate/stretches";
 import { ringOf, vesselOf } from "../simulate/references";
 import type { FigureId, FigureSpread } from "../simulate/spread";
 import type { Trace } from "../simulate/trace";
@@ -39,6 +40,17 @@ interface Told {
 const BOILING = physics("boiling point of water", 0, "°C", "IAPWS-IF97 and standard atmosphere");
 const MIN_SHARE = 0.02;
 
+/** Figures that go by how fast the pot steams, and by what reaches it from its ring. */
+const BY_STEAM: ReadonlySet<FigureId> = new Set<FigureId>([
+  "strainedL",
+  "endLiquidL",
+  "steamedL",
+  "gelatinGL",
+  "saltGL",
+]);
+const BY_STEAM_WHERE_LEVEL_ENDS: ReadonlySet<FigureId> = new Set<FigureId>(["holdMin", "totalMin"]);
+const BY_RING: ReadonlySet<FigureId> = new Set<FigureId>(["toSimmerMin", "totalMin"]);
+
 /** How a figure came about, for the "Why?" beside it. */
 export function explain(id: FigureId, told: Told, spread: FigureSpread): Because {
   const [formula, inputs, constants] = STORIES[id](told);
@@ -46,7 +58,14 @@ export function explain(id: FigureId, told: Told, spread: FigureSpread): Because
     .filter(([, share]) => share >= MIN_SHARE)
     .sort((a, b) => b[1] - a[1])
     .map(([parameter, share]) => ({ name: PARAMETER_NAMES[parameter], share }));
-  return { formula, inputs, constants, spread: shares };
+  const { plan, kitchen } = told;
+  const endsByLevel = stretchesOf(plan).some(({ stop }) => isByLevel(stop));
+  const isBySteam = BY_STEAM.has(id) || (endsByLevel && BY_STEAM_WHERE_LEVEL_ENDS.has(id));
+  const here = [
+    ...(isBySteam ? steamHereWords(plan, kitchen) : []),
+    ...(BY_RING.has(id) ? ringHereWords(plan, kitchen) : []),
+  ];
+  return { formula, inputs, constants, spread: shares, here };
 }
 
 type Story = readonly [string, readonly BecauseInput[], readonly Constant[]];

@@ -10,6 +10,7 @@ import {
   type Standing,
 } from "../cool/resting";
 import { WATER_HEAT_KJ_KG_K } from "../heat/constants";
+import { steamHereOn } from "../learn/say-taught";
 import { steamConstantOf } from "../simulate/heat-facts";
 import type { CodeOfCooling } from "../cool/codes";
 import type { CoolingFacts, CoolingStage } from "../cool/cooling";
@@ -53,6 +54,7 @@ export function reduceMinOf(
         ],
         constants: [steamConstantOf(heat)],
         spread: [],
+        here: [steamHereOn({ vesselId, ringId, heat }, kitchen) ?? []].flat(),
       },
     },
   };

@@ -20,7 +20,7 @@ const ON = [
 ];
 const figuresOf = (plan: Plan, events: readonly object[], min: number) => {
   const cook = fold(happened(...events));
-  return liveFigures(plan, cook, forecastLive(plan, kitchen, cook, at(min)), at(min));
+  return liveFigures(plan, kitchen, cook, forecastLive(plan, kitchen, cook, at(min)), at(min));
 };
 const inputOf = (because: { inputs: readonly { name: string; value: unknown }[] }, name: string) =>
   because.inputs.find((i) => i.name === name)?.value;

@@ -2,8 +2,10 @@ import type { Cook } from "../batch/fold";
 import type { LiveForecast } from "../batch/live-forecast";
 import { COOK_VALUE_Z_C } from "../doneness/cook-value";
 import { LEFT_ON_PRESSED_L_KG, LEFT_ON_SOLIDS_L_KG } from "../liquid/constants";
+import { steamHereWords } from "../learn/say-taught";
 import { steamConstantOf } from "../simulate/heat-facts";
 import { nameOf } from "../simulate/item-facts";
+import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
 import type { Estimate } from "../units/estimate";
 import { input } from "./explain";
@@ -22,6 +24,7 @@ export interface LiveFigures {
 /** Explains what is left, when it is tender and when it ends, of a pot as it is at nowMs. */
 export function liveFigures(
   plan: Plan,
+  kitchen: Kitchen,
   cook: Cook,
   forecast: LiveForecast,
   nowMs: number,
@@ -55,6 +58,7 @@ export function liveFigures(
           plan.strain.pressed ? LEFT_ON_PRESSED_L_KG : LEFT_ON_SOLIDS_L_KG,
         ],
         spread: [],
+        here: steamHereWords(plan, kitchen),
       },
     },
     tenderMin: tender === null ? null : tenderMin(plan, cook, tender, fromNow(tender.atMs)),

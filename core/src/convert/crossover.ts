@@ -35,6 +35,7 @@ export interface Column {
 
 /** The dish as written, and each target's column or why it cannot be had. */
 export interface Crossover {
+  readonly kitchen: Kitchen;
   readonly goal: Goal;
   readonly columns: readonly { readonly target: Target; readonly outcome: Outcome<Column> }[];
 }
@@ -94,6 +95,7 @@ export function crossover(plan: Plan, targets: readonly Target[], kitchen: Kitch
   const written = rulingHeat(goal.plan, goal.trace);
   return {
     goal,
+    kitchen,
     columns: targets.map((target) => ({
       target,
       outcome: outcomeOf(() =>
@@ -118,7 +120,7 @@ export function rangesFor(
   const had = result.columns.flatMap(({ outcome }) =>
     outcome.ok ? [{ ...outcome.value, isFixed: isTimed && outcome.value.isWritten }] : [],
   );
-  const ranges = drawRanges(goal, had, options);
+  const ranges = drawRanges(goal, had, result.kitchen, options);
   let next = 0;
   return result.columns.map(({ outcome }) => {
     if (!outcome.ok) return null;

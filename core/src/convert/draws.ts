@@ -1,6 +1,7 @@
 import { COOK_VALUE_Z_C } from "../doneness/cook-value";
 import type { Method } from "../heat/method";
-import { steamSigmaOf } from "../simulate/heat-facts";
+import type { Kitchen } from "../simulate/kitchen-schema";
+import { ringSigmaOf, steamSigmaOf } from "../simulate/learned";
 import { SPREAD } from "../simulate/parameters";
 import { pieceTauOf } from "../simulate/piece-of";
 import type { Plan } from "../simulate/plan-schema";
@@ -71,12 +72,13 @@ interface Prepared {
   readonly tailMin: number;
   readonly holdC: number;
   readonly sigmaSteam: number;
+  readonly sigmaComeUp: number;
   readonly lossUpL: number;
   readonly lossHoldL: number;
   readonly isFixed: boolean;
 }
 
-function prepare({ plan, trace, isFixed = false }: Simulated): Prepared {
+function prepare({ plan, trace, isFixed = false }: Simulated, kitchen: Kitchen): Prepared {
   const main = plan.items.find((i) => i.id === trace.mainItemId);
   const endMin = trace.toSimmerMin + trace.holdMin;
   const centreC = pointAt(trace, endMin).centreC;
@@ -94,7 +96,8 @@ function prepare({ plan, trace, isFixed = false }: Simulated): Prepared {
     capC: method === "pressure" ? 140 : trace.boilingC,
     tailMin: trace.cookMin - trace.cookAtEndOfHoldMin,
     holdC: trace.holdC,
-    sigmaSteam: method === "pressure" ? 0 : steamSigmaOf(plan),
+    sigmaSteam: method === "pressure" ? 0 : steamSigmaOf(plan, kitchen),
+    sigmaComeUp: ringSigmaOf(plan, kitchen),
     lossUpL: Math.min(lossL, upL),
     lossHoldL: Math.max(0, lossL - upL),
     isFixed,
@@ -117,7 +120,7 @@ function drawFor(p: Prepared, zC: number, next: () => number): Draw {
     zC,
     plateauC: PLATEAU_SIGMA_C[p.method] * next(),
     capC: p.capC,
-    comeUp: Math.exp(-SPREAD.efficiency.value * next()),
+    comeUp: Math.exp(-p.sigmaComeUp * next()),
     warmUp: isWarmed ? Math.exp(SPREAD.warmUp.value * next()) : 1,
     steam: Math.exp(p.sigmaSteam * next()),
   };
@@ -141,10 +144,11 @@ function rangeOf(figures: number[]): DrawnRange {
 export function drawRanges(
   source: Simulated,
   targets: readonly Simulated[],
+  kitchen: Kitchen,
   options: { readonly draws: number; readonly seed: number },
 ): readonly DrawnRanges[] {
-  const from = prepare(source);
-  const all = targets.map(prepare);
+  const from = prepare(source, kitchen);
+  const all = targets.map((target) => prepare(target, kitchen));
   const isTender = source.plan.stop.by === "tender";
   const random = seeded(options.seed);
   const next = () => normal(random);

@@ -1,6 +1,7 @@
 import { reductionMin } from "../liquid/reduction";
 import { SIMMER_FLUX_KG_M2_H } from "../liquid/constants";
 import type { Kitchen } from "../simulate/kitchen-schema";
+import { steamHere } from "../simulate/learned";
 import { suits, vesselOf } from "../simulate/references";
 import { kilos, litres, say, type Said } from "../units/said";
 import { outcomeOf } from "../units/problem";
@@ -35,6 +36,8 @@ const GRAVY_G_L = BODIES.find((b) => b.id === "gravy")?.from.value ?? 60;
 /** Under this the end differs by less than a jug shows, L. */
 const NOTICEABLE_L = 0.05;
 const COVERED_SHARE = 0.95;
+/** How liquid is boiled down. */
+const OPEN_SIMMER = { method: "hob", vigour: "steady", lid: "off", boilFirstMin: null } as const;
 
 /** The vessel to reduce in: the conversion's own where it goes on a ring, else the widest that does. */
 function reducesIn(own: Vessel, kitchen: Kitchen, litres: number): Vessel | null {
@@ -62,7 +65,9 @@ function tooThin(conversion: Conversion, kitchen: Kitchen): Limit | null {
             vessel,
             fromL: endL,
             toL: wantedL,
-            fluxKgM2H: SIMMER_FLUX_KG_M2_H.steady.value,
+            fluxKgM2H:
+              SIMMER_FLUX_KG_M2_H.steady.value *
+              Math.exp(steamHere(kitchen, vessel.id, OPEN_SIMMER)?.mean ?? 0),
             tempC: simmerC("steady", kitchen.altitudeM),
           }),
         );

@@ -69,7 +69,7 @@ export function slowestMeatHighMin(
   const waterKg = coldWaterKg(waterL, kitchen);
   const holdMin = Math.max(FOLLOWED_MIN, trace.holdMin);
   const logs = SLOW_BY[plan.heat.method].map((by) => {
-    const parameters = moved(by, by === "warmUp", plan);
+    const parameters = moved(by, by === "warmUp", plan, kitchen);
     const outcome = outcomeOf(() => runOnce(plan, kitchen, { waterKg, parameters }, holdMin));
     return Math.log(
       Math.max(1, (outcome.ok ? slowestIn(plan, outcome.value) : Infinity) / expected),

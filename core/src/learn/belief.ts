@@ -1,3 +1,4 @@
+import { KITCHEN_SHARE, newThing, type Belief } from "../simulate/learned";
 import { Z90 } from "../units/estimate";
 
 /** What one pot says of a factor on a default, in the logarithm. */
@@ -10,12 +11,6 @@ export interface Observation {
   readonly sd: number;
   /** Spread of the factor of such a thing before anything is learned, one standard deviation. */
   readonly sigma: number;
-}
-
-/** A factor on a default as it is believed, in the logarithm; 0 is the default itself. */
-export interface Belief {
-  readonly mean: number;
-  readonly sd: number;
 }
 
 /** An observation with how much of it is believed, 0 to 1, for its age and for its being far off. */
@@ -32,8 +27,6 @@ export interface Learned {
   readonly observations: readonly Weighed[];
 }
 
-/** Of the variance before anything is learned, what all things of a kitchen share (model section 13). */
-const KITCHEN_SHARE = 0.6;
 /** Degrees of freedom of Student's t: so a wild one weighs little (model section 13). */
 const TAIL = 4;
 /** After so many newer pots of the same thing one counts half (model section 13). */
@@ -80,12 +73,7 @@ export function learn(observations: readonly Observation[]): Learned {
 
 /** Of a thing that taught nothing yet: what the kitchen is like, and what may be its own. */
 export function beliefOf(thing: string, { kitchen, things }: Learned, sigma: number): Belief {
-  return (
-    things.get(thing) ?? {
-      mean: sigma * kitchen.mean,
-      sd: sigma * Math.hypot(kitchen.sd, Math.sqrt(1 - KITCHEN_SHARE)),
-    }
-  );
+  return things.get(thing) ?? newThing(kitchen, sigma);
 }
 
 const isWild = (o: Observation, belief: Belief | undefined): boolean =>

@@ -3,13 +3,13 @@ import type { Cook } from "../batch/fold";
 import { independent } from "../batch/live-forecast";
 import { JUG_SD_L, LiveModel } from "../batch/live-model";
 import { cookedPlan } from "../batch/live-plan";
-import { steamSigmaOf } from "../simulate/heat-facts";
+import { steamSigmaLog } from "../simulate/heat-facts";
+import { COME_UP_NOISE, POT_NOISE, ringThing, steamThing, untaught } from "../simulate/learned";
 import { EXPECTED, SPREAD } from "../simulate/parameters";
 import type { Plan } from "../simulate/plan-schema";
 import { simulate } from "../simulate/simulate";
 import { coldWaterKg, waterL } from "../simulate/water-ways";
 import { COLD_DENSITY_KG_L } from "../water/properties";
-import { kitchenEstimate } from "../units/constant";
 import { outcomeOf } from "../units/problem";
 import type { Observation } from "./belief";
 
@@ -26,13 +26,6 @@ export type Seen =
   | { readonly ok: true; readonly observation: Observation }
   | { readonly ok: false; readonly why: string };
 
-export const POT_NOISE = kitchenEstimate(
-  "one pot against the next",
-  0.12,
-  "log",
-  "model section 13",
-);
-const COME_UP_NOISE = kitchenEstimate("come-up as it is said", 0.1, "log", "model section 13");
 /** What is further out than this, either way, was no reading of it; a little steam tells nothing. */
 const LEAST_RATE = 0.05;
 const MOST_RATE = 6;
@@ -45,23 +38,6 @@ const STEP_UP = 1.15;
 
 const nothing = (why: string): Seen => ({ ok: false, why });
 
-/** The pot with its lid and vigour, its oven or crock: what steams alike. */
-export const steamThing = ({ vesselId, heat }: Pick<Plan, "vesselId" | "heat">): string => {
-  switch (heat.method) {
-    case "hob":
-      return `${vesselId}|${heat.lid}|${heat.vigour}`;
-    case "oven":
-      return `${vesselId}|${heat.lid}|oven`;
-    case "slowCooker":
-      return `${vesselId}|${heat.setting}`;
-    case "pressure":
-      return `${vesselId}|pressure`;
-  }
-};
-/** The ring with the pot on it. */
-export const ringThing = ({ ringId, vesselId }: Pick<Plan, "ringId" | "vesselId">): string =>
-  `${ringId}|${vesselId}`;
-
 /** Why nothing at all is learned from a pot; null where something may be. */
 function unusable({ batch, cook }: LoggedPot): string | null {
   if (batch.practice !== undefined) return "it was cooked for practice";
@@ -71,6 +47,12 @@ function unusable({ batch, cook }: LoggedPot): string | null {
   return null;
 }
 
+/** A pot says how far it was from the defaults, whatever was known when it was put on. */
+const againstDefaults = ({ batch, cook }: LoggedPot): LoggedPot => ({
+  batch: { ...batch, kitchen: untaught(batch.kitchen) },
+  cook,
+});
+
 /** Whether one heat was kept from beginning to end. */
 const isOneHeat = (plan: Plan, cook: Cook): boolean =>
   plan.then.length === 0 && cook.settings.length === 0;
@@ -79,9 +61,10 @@ const isOneHeat = (plan: Plan, cook: Cook): boolean =>
  * How fast a pot steamed against the default: by its levels, or by what came through its sieve where none was
  * read (model section 13: levels feed steam first). A pot under pressure, or on several heats, says nothing.
  */
-export function steamSeen(pot: LoggedPot): Seen {
-  const why = unusable(pot);
+export function steamSeen(logged: LoggedPot): Seen {
+  const why = unusable(logged);
   if (why !== null) return nothing(why);
+  const pot = againstDefaults(logged);
   const { batch, cook } = pot;
   const { plan } = cookedPlan(batch.plan, batch.kitchen, cook);
   if (plan.heat.method === "pressure") return nothing("under pressure hardly anything steams off");
@@ -98,10 +81,10 @@ export function steamSeen(pot: LoggedPot): Seen {
     ok: true,
     observation: {
       potId: batch.id,
-      thing: steamThing(plan),
+      thing: steamThing(plan.vesselId, plan.heat),
       log: Math.log(rate.mean),
       sd: Math.hypot(rate.sd / rate.mean, POT_NOISE.value),
-      sigma: steamSigmaOf(plan),
+      sigma: steamSigmaLog(plan.heat),
     },
   };
 }
@@ -182,10 +165,10 @@ const bySieve =
   };
 
 /** How much of a ring's heat reached its pot against the default, by how long it took to come up. */
-export function ringSeen(pot: LoggedPot): Seen {
-  const why = unusable(pot);
+export function ringSeen(logged: LoggedPot): Seen {
+  const why = unusable(logged);
   if (why !== null) return nothing(why);
-  const { batch, cook } = pot;
+  const { batch, cook } = againstDefaults(logged);
   const { plan } = cookedPlan(batch.plan, batch.kitchen, cook);
   const { heat } = plan;
   if (heat.method !== "hob") return nothing("it came up on no ring");

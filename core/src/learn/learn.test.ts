@@ -1,9 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
-import { happened } from "../../test/events";
-import { testKitchen, testPlan } from "../../test/kitchen";
-import type { Batch } from "../batch/batch-schema";
-import { fold } from "../batch/fold";
+import { testKitchen } from "../../test/kitchen";
+import { cooked, LIT, loggedPlan as plan, type How } from "../../test/logged-pot";
 import { EXPECTED } from "../simulate/parameters";
 import type { Plan } from "../simulate/plan-schema";
 import { pointAt } from "../simulate/spread";
@@ -15,83 +13,6 @@ import { thingWords } from "./say-taught";
 import { whatTaught, wordsOf, type PotWords } from "./taught";
 
 const kitchen = testKitchen();
-const written = testPlan({});
-const plan = testPlan({
-  // What goes in late is in once it is tapped in, which nobody does here.
-  items: written.items.filter((i) => i.when.at === "start"),
-  heat: { method: "hob", vigour: "gentle", lid: "ajar", boilFirstMin: 5 },
-  stop: { by: "time", holdMin: 300 },
-  water: { by: "amount", volumeL: 5 },
-});
-const LIT = Date.parse("2026-03-18T08:00:00Z");
-const waterKg = coldWaterKg(waterL(plan, kitchen), kitchen);
-
-interface How {
-  readonly steam?: number;
-  readonly ring?: number;
-  readonly dips?: readonly number[];
-  readonly isMeasured?: boolean;
-  readonly more?: readonly object[];
-  readonly plan?: Plan;
-  readonly batch?: Partial<Batch>;
-}
-/** A pot as it went: its true steam and ring, the dips at shares of its hold, and what came through. */
-function cooked({
-  steam = 1,
-  ring = 1,
-  dips = [0.3, 0.8],
-  isMeasured = true,
-  more = [],
-  ...how
-}: How): LoggedPot {
-  const trace = simulate(plan, kitchen, {
-    waterKg,
-    parameters: { ...EXPECTED, evaporation: steam, efficiency: ring },
-  });
-  const at = (min: number) => Math.round(LIT + min * 60_000);
-  const offMin = trace.toSimmerMin + trace.holdMin;
-  const cook = fold(
-    happened(
-      { kind: "lit", atMs: at(0) },
-      { kind: "boils", atMs: at(trace.comeUpMin) },
-      { kind: "simmers", atMs: at(trace.toSimmerMin) },
-      ...more,
-      ...dips.map((share) => {
-        const min = trace.toSimmerMin + share * trace.holdMin;
-        return {
-          kind: "read",
-          atMs: at(min),
-          reading: { form: "liquidDepth", value: pointAt(trace, min).depthM },
-        };
-      }),
-      { kind: "offHeat", atMs: at(offMin) },
-      ...(isMeasured
-        ? [
-            {
-              kind: "strained",
-              atMs: at(offMin + 10),
-              measured: {
-                volumeL: trace.strained.volumeL,
-                passes: 1,
-                clothPasses: 0,
-                pressed: false,
-                tempC: 15,
-              },
-            },
-          ]
-        : []),
-    ),
-  );
-  const batch: Batch = {
-    schemaVersion: 3,
-    id: "b",
-    createdMs: LIT,
-    plan: how.plan ?? plan,
-    kitchen,
-    ...how.batch,
-  };
-  return { batch, cook };
-}
 const factorOf = (seen: ReturnType<typeof steamSeen>) =>
   seen.ok ? Math.exp(seen.observation.log) : NaN;
 
@@ -161,7 +82,7 @@ describe("what a kitchen has taught", () => {
           };
         });
         const without = new Set(["p2"]);
-        expect(whatTaught(other, without)).toEqual(whatTaught(words, without));
+        expect(whatTaught(other, { without })).toEqual(whatTaught(words, { without }));
       }),
     );
   });

@@ -1,7 +1,7 @@
 import { BatchSchema, CookEventSchema, type CookEvent } from "../batch/batch-schema";
 import { fold } from "../batch/fold";
 import { DEPTH_SD_M, JUG_SD_L } from "../batch/live-model";
-import { steamSigmaOf } from "../simulate/heat-facts";
+import { steamSigmaLog } from "../simulate/heat-facts";
 import { EXPECTED } from "../simulate/parameters";
 import { SCHEMA_VERSION, type Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
@@ -12,7 +12,8 @@ import { coldWaterKg, waterL } from "../simulate/water-ways";
 import { Z90 } from "../units/estimate";
 import { normal, seeded, uniform } from "../units/random";
 import { beliefOf, learn, type Observation } from "./belief";
-import { POT_NOISE, steamSeen, steamThing } from "./from-pot";
+import { POT_NOISE, steamThing } from "../simulate/learned";
+import { steamSeen } from "./from-pot";
 
 const MINUTE_MS = 60_000;
 const WEEK_MS = 7 * 24 * 60 * MINUTE_MS;
@@ -70,8 +71,8 @@ export function payingOf(
   const cooked = (log: number): Trace =>
     simulate(plan, kitchen, { waterKg, parameters: { ...EXPECTED, evaporation: Math.exp(log) } });
   const figures = foretellerOf(plan, kitchen, cooked);
-  const thing = steamThing(plan);
-  const sigma = steamSigmaOf(plan);
+  const thing = steamThing(plan.vesselId, plan.heat);
+  const sigma = steamSigmaLog(plan.heat);
   const off = new Map<string, Off[]>();
   for (let k = 0; k < kitchens; k++) {
     const trueLog = sigma * normal(random);

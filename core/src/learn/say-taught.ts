@@ -1,6 +1,11 @@
+import { steamSigmaLog } from "../simulate/heat-facts";
 import type { Kitchen } from "../simulate/kitchen-schema";
+import { ringHere, steamHere, type FactorHere } from "../simulate/learned";
+import { SPREAD } from "../simulate/parameters";
 import type { Plan } from "../simulate/plan-schema";
-import type { TaughtKind } from "./taught";
+import { heatsOf } from "../simulate/stretches";
+import { plusMinus } from "./belief";
+import type { Taught, TaughtKind } from "./taught";
 
 const LID = { off: "without its lid", ajar: "with its lid ajar", on: "with its lid on" } as const;
 const VIGOUR = {
@@ -11,7 +16,11 @@ const VIGOUR = {
 } as const;
 
 /** What something is called that was learned of: "Tall pot with its lid ajar, at a gentle simmer". */
-export function thingWords(kind: TaughtKind, plan: Plan, kitchen: Kitchen): string {
+export function thingWords(
+  kind: TaughtKind,
+  plan: Pick<Plan, "vesselId" | "ringId" | "heat">,
+  kitchen: Kitchen,
+): string {
   const nameOf = (list: readonly { readonly id: string; readonly name: string }[], id: string) =>
     list.find((x) => x.id === id)?.name ?? id;
   const pot = nameOf(kitchen.vessels, plan.vesselId);
@@ -28,4 +37,54 @@ export function thingWords(kind: TaughtKind, plan: Plan, kitchen: Kitchen): stri
     case "pressure":
       return `${pot} under pressure`;
   }
+}
+
+/** A factor as it is said: "steams 18 % less than usual". */
+export function factorWords(kind: TaughtKind, factor: number): string {
+  const far = Math.round(Math.abs(factor - 1) * 100);
+  const more = `${far} % ${factor < 1 ? "less" : "more"}`;
+  return kind === "steam"
+    ? `steams ${far === 0 ? "as usual" : `${more} than usual`}`
+    : `gets ${far === 0 ? "as much heat as usual" : `${more} heat than usual`}`;
+}
+
+/** "One pot", "5 pots". */
+const potsWords = (count: number): string => (count === 1 ? "one pot" : `${count} pots`);
+
+/** What is known of it, from what, and what was known before. */
+export const taughtWords = (v: Taught): string =>
+  `${factorWords(v.kind, v.factor)}, ±${Math.round(v.plusMinusPct)} %, from ${potsWords(v.from.length)} here${v.isFrozen ? ", kept as it was" : ""}; before: usual, ±${Math.round(v.beforePlusMinusPct)} %`;
+
+function hereWords(kind: TaughtKind, here: FactorHere, sigma: number): string {
+  const { mean, sd, pots, otherPots } = here;
+  const from =
+    pots > 0
+      ? `from ${potsWords(pots)} here`
+      : `by ${otherPots === 1 ? "another pot" : `${otherPots} other pots`} of this kitchen`;
+  return `${factorWords(kind, Math.exp(mean))}: ${from}, ±${Math.round(plusMinus(sd))} %; before: usual, ±${Math.round(plusMinus(sigma))} %.`;
+}
+
+/** How a pot steams on one heat as it was learned here; null where nothing is known of it. */
+export function steamHereOn(
+  on: Pick<Plan, "vesselId" | "ringId" | "heat">,
+  kitchen: Kitchen,
+): string | null {
+  const here = steamHere(kitchen, on.vesselId, on.heat);
+  return here === null
+    ? null
+    : `${thingWords("steam", on, kitchen)}: ${hereWords("steam", here, steamSigmaLog(on.heat))}`;
+}
+
+/** What a plan's figures draw on that was learned here: how its pot steams on each of its heats. */
+export const steamHereWords = (plan: Plan, kitchen: Kitchen): readonly string[] => [
+  ...new Set(heatsOf(plan).flatMap((heat) => steamHereOn({ ...plan, heat }, kitchen) ?? [])),
+];
+
+/** The same of the ring under its pot. */
+export function ringHereWords(plan: Plan, kitchen: Kitchen): readonly string[] {
+  const isOnRing = plan.heat.method === "hob" || plan.heat.method === "oven";
+  const here = isOnRing ? ringHere(kitchen, plan) : null;
+  return here === null
+    ? []
+    : [`${thingWords("ring", plan, kitchen)}: ${hereWords("ring", here, SPREAD.efficiency.value)}`];
 }

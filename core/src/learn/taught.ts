@@ -1,10 +1,12 @@
 import { USUAL_SIGMA_LOG } from "../simulate/heat-facts";
+import type { LearnedFactors, LearnedKind } from "../simulate/learned-schema";
 import { SPREAD } from "../simulate/parameters";
+import { NO_TEACHING, type Teaching } from "../simulate/teaching-schema";
 import { beliefOf, learn, plusMinus, type Learned, type Observation } from "./belief";
 import { ringSeen, steamSeen, type LoggedPot, type Seen } from "./from-pot";
 
 /** What is learned: how fast a pot steams, how much of a ring's heat reaches its pot. */
-export type TaughtKind = "steam" | "ring";
+export type TaughtKind = LearnedKind;
 
 /** One pot's word on it. */
 export interface TaughtBy {
@@ -26,6 +28,8 @@ export interface Taught {
   /** In hundredths, one way or the other, nine times in ten each. */
   readonly plusMinusPct: number;
   readonly beforePlusMinusPct: number;
+  /** Kept as it was by hand, whatever its pots say since. */
+  readonly isFrozen: boolean;
   readonly from: readonly TaughtBy[];
 }
 
@@ -57,34 +61,92 @@ export const wordsOf = (pot: LoggedPot): PotWords => ({
   seen: { steam: steamSeen(pot), ring: ringSeen(pot) },
 });
 
-/**
- * What a kitchen's pots have taught, in one pass over what each says (model section 13).
- * @param without pots that are left out by hand, or the one whose own forecast is made
- */
+const learnedBy = (words: readonly PotWords[], teaching: Teaching): Record<TaughtKind, Learned> => {
+  const of = (kind: TaughtKind): Learned => {
+    const sinceMs = new Map<string, number>();
+    for (const reset of teaching.resets)
+      if (reset.kind === kind)
+        sinceMs.set(
+          reset.thing,
+          Math.max(Date.parse(reset.at), sinceMs.get(reset.thing) ?? -Infinity),
+        );
+    return learn(
+      words.flatMap(({ seen, atMs }): Observation[] => {
+        const said = seen[kind];
+        return said.ok && atMs >= (sinceMs.get(said.observation.thing) ?? -Infinity)
+          ? [said.observation]
+          : [];
+      }),
+    );
+  };
+  return { steam: of("steam"), ring: of("ring") };
+};
+
+/** The pots that are learned from, the oldest first. */
+const usedOf = (
+  words: readonly PotWords[],
+  teaching: Teaching,
+  without: ReadonlySet<string>,
+): readonly PotWords[] => {
+  const leftOut = new Set([...teaching.leftOut, ...without]);
+  return words.filter((w) => !leftOut.has(w.potId)).sort((a, b) => a.atMs - b.atMs);
+};
+
+const frozenIn = ({ frozen }: Teaching, kind: TaughtKind, thing: string) =>
+  frozen.find((f) => f.kind === kind && f.thing === thing);
+
+interface TaughtOptions {
+  /** Pots that have no word in it beside those that are left out by hand: the one whose own forecast is made. */
+  readonly without?: ReadonlySet<string>;
+  /** What the cook says to it. */
+  readonly teaching?: Teaching;
+}
+
+/** What a kitchen's pots have taught, as a simulation draws on it (model section 13). */
+export function learnedOf(
+  words: readonly PotWords[],
+  { without = new Set(), teaching = NO_TEACHING }: TaughtOptions = {},
+): LearnedFactors {
+  const learned = learnedBy(usedOf(words, teaching, without), teaching);
+  const factors = (kind: TaughtKind): LearnedFactors[TaughtKind] => {
+    const { kitchen, things, observations } = learned[kind];
+    const pots = new Map<string, number>();
+    for (const { thing } of observations) pots.set(thing, (pots.get(thing) ?? 0) + 1);
+    const frozen = teaching.frozen.filter((f) => f.kind === kind);
+    return {
+      things: Object.fromEntries([
+        ...[...things].map(([thing, { mean, sd }]) => [
+          thing,
+          { log: mean, sd, pots: pots.get(thing) ?? 0 },
+        ]),
+        ...frozen.map(({ thing, log, sd, pots: from }) => [thing, { log, sd, pots: from }]),
+      ]) as LearnedFactors[TaughtKind]["things"],
+      kitchen: { log: kitchen.mean, sd: kitchen.sd, pots: observations.length },
+    };
+  };
+  return { steam: factors("steam"), ring: factors("ring") };
+}
+
+/** The same told: each value with what it was before and what every pot said of it, in one pass. */
 export function whatTaught(
   words: readonly PotWords[],
-  without: ReadonlySet<string> = new Set(),
+  { without = new Set(), teaching = NO_TEACHING }: TaughtOptions = {},
 ): WhatTaught {
-  const used = words.filter((w) => !without.has(w.potId)).sort((a, b) => a.atMs - b.atMs);
-  const learned = Object.fromEntries(
-    KINDS.map((kind) => [
-      kind,
-      learn(
-        used.flatMap(({ seen }): Observation[] => (seen[kind].ok ? [seen[kind].observation] : [])),
-      ),
-    ]),
-  ) as Record<TaughtKind, Learned>;
+  const used = usedOf(words, teaching, without);
+  const learned = learnedBy(used, teaching);
   return {
     values: KINDS.flatMap((kind) =>
       [...learned[kind].things].map(([thing, { mean, sd }]): Taught => {
         const from = learned[kind].observations.filter((o) => o.thing === thing);
+        const frozen = frozenIn(teaching, kind, thing);
         return {
           kind,
           thing,
           before: 1,
-          factor: Math.exp(mean),
-          plusMinusPct: plusMinus(sd),
+          factor: Math.exp(frozen?.log ?? mean),
+          plusMinusPct: plusMinus(frozen?.sd ?? sd),
           beforePlusMinusPct: plusMinus(from[0]?.sigma ?? NaN),
+          isFrozen: frozen !== undefined,
           from: from.map(({ potId, log, weight, isWild }) => ({
             potId,
             factor: Math.exp(log),

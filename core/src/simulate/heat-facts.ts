@@ -7,8 +7,7 @@ import {
 } from "../liquid/constants";
 import type { Constant } from "../units/constant";
 import type { Vessel } from "../vessel/vessel-schema";
-import type { Heat, Plan } from "./plan-schema";
-import { heatsOf } from "./stretches";
+import type { Heat } from "./plan-schema";
 
 /** How uncertain a steam constant is where nothing else is said of it, in the logarithm (model section 13). */
 export const USUAL_SIGMA_LOG = 0.35;
@@ -27,12 +26,9 @@ export function steamConstantOf(heat: Heat): Constant {
   }
 }
 
-/** Spread of how fast it steams, one standard deviation of the logarithm. */
+/** Spread of how fast it steams before anything is learned, one standard deviation of the logarithm. */
 export const steamSigmaLog = (heat: Heat): number =>
   steamConstantOf(heat).sigmaLog ?? USUAL_SIGMA_LOG;
-
-/** The same of a whole plan: that of its least certain heat. */
-export const steamSigmaOf = (plan: Plan): number => Math.max(...heatsOf(plan).map(steamSigmaLog));
 
 /** The constant of the lid on the hob; null where the heat's own steam has the lid in. */
 export const lidConstantOf = (heat: Heat, vessel: Vessel): Constant | null =>

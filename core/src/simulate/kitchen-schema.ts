@@ -8,6 +8,8 @@ import { VesselSchema } from "../vessel/vessel-schema";
 import { OwnIngredientSchema } from "../ingredient/own-ingredient";
 import { HandSchema, RunsAloneSchema, WindowSchema } from "./hands-schema";
 import { DailyUseSchema, FREEZER_SCHOOLS } from "./keeping-words";
+import { LearnedSchema } from "./learned-schema";
+import { TeachingSchema } from "./teaching-schema";
 
 /** Version of every stored or exported Kettlos document. */
 export const SCHEMA_VERSION = 3;
@@ -70,5 +72,9 @@ export const KitchenSchema = z.object({
   coolingCode: z.enum(COOLING_CODES).default("us"),
   ownCode: OwnCodeSchema.nullable().default(null),
   currency: z.string().trim().max(8).default("€"),
+  /** What the cook says to what the log teaches. */
+  teaching: TeachingSchema.optional(),
+  /** What the log has taught: worked out from it, and only ever stored with a pot that was put on with it. */
+  learned: LearnedSchema.optional(),
 });
 export type Kitchen = z.infer<typeof KitchenSchema>;

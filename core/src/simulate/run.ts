@@ -9,9 +9,10 @@ import { capacityL, outerAreaM2, vesselAreaM2 } from "../vessel/volume";
 import { airPressureKPa, boilingPointC } from "../water/altitude";
 import { COLD_DENSITY_KG_L, latentHeatKJKg } from "../water/properties";
 import type { Kitchen } from "./kitchen-schema";
+import { ringHere, steamHere } from "./learned";
 import { EXPECTED, type Parameters } from "./parameters";
 import { Comings, openMin } from "./comings";
-import type { Plan, Stop } from "./plan-schema";
+import type { Heat, Plan, Stop } from "./plan-schema";
 import { Pot } from "./pot";
 import { programmeOf } from "./programmes/programme-of";
 import type { Cooking, Programme } from "./programmes/programme";
@@ -226,6 +227,16 @@ export class Run implements Cooking {
         ? FAT_LAYER_FACTOR.value
         : 1;
     return (fluxKgM2H * pot.surfaceM2 * fat * lid) / 3600;
+  }
+
+  steams(heat: Heat): number {
+    const here = steamHere(this.kitchen, this.plan.vesselId, heat);
+    return this.parameters.evaporation * Math.exp(here?.mean ?? 0);
+  }
+
+  get ringReaches(): number {
+    const here = ringHere(this.kitchen, this.plan);
+    return this.parameters.efficiency * Math.exp(here?.mean ?? 0);
   }
 
   steamW(steamKgS: number): number {

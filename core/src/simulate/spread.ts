@@ -1,7 +1,7 @@
 import { COOK_VALUE_Z_C } from "../doneness/cook-value";
 import { Z90 } from "../units/estimate";
-import { steamSigmaOf } from "./heat-facts";
 import type { Kitchen } from "./kitchen-schema";
+import { ringSigmaOf, steamSigmaOf } from "./learned";
 import { EXPECTED, SPREAD, type Parameters } from "./parameters";
 import type { Plan } from "./plan-schema";
 import { simulate } from "./simulate";
@@ -74,11 +74,21 @@ const touches = (parameter: keyof Parameters, plan: Plan): boolean =>
     : !ONLY_WARMED.has(parameter) || isOn(plan, "oven") || isOn(plan, "slowCooker");
 
 /** One parameter moved to its P10 or P90. */
-export function moved(parameter: keyof Parameters, up: boolean, plan: Plan): Parameters {
+export function moved(
+  parameter: keyof Parameters,
+  up: boolean,
+  plan: Plan,
+  kitchen: Kitchen,
+): Parameters {
   const sign = up ? Z90 : -Z90;
   if (parameter === "zC") return { ...EXPECTED, zC: COOK_VALUE_Z_C.value + sign * SPREAD.zC.value };
   if (parameter === "plateauC") return { ...EXPECTED, plateauC: sign * SPREAD.plateauC.value };
-  const sigma = parameter === "evaporation" ? steamSigmaOf(plan) : SPREAD[parameter].value;
+  const sigma =
+    parameter === "evaporation"
+      ? steamSigmaOf(plan, kitchen)
+      : parameter === "efficiency"
+        ? ringSigmaOf(plan, kitchen)
+        : SPREAD[parameter].value;
   return { ...EXPECTED, [parameter]: Math.exp(sign * sigma) };
 }
 
@@ -90,7 +100,7 @@ export function moved(parameter: keyof Parameters, up: boolean, plan: Plan): Par
 export function spreadOf(plan: Plan, kitchen: Kitchen, waterKg: number, expected: Trace): Spread {
   const runs = PARAMETERS.filter((p) => touches(p, plan)).map((parameter) => {
     const run = (up: boolean) =>
-      simulate(plan, kitchen, { waterKg, parameters: moved(parameter, up, plan) });
+      simulate(plan, kitchen, { waterKg, parameters: moved(parameter, up, plan, kitchen) });
     return { parameter, high: run(true), low: run(false) };
   });
   const figures = Object.fromEntries(

@@ -14,6 +14,8 @@ export interface Because {
   readonly constants: readonly Constant[];
   /** What makes the range: parameter name and its share of the spread, largest first. */
   readonly spread: readonly { readonly name: string; readonly share: number }[];
+  /** What was learned in this kitchen that it draws on, a sentence each. */
+  readonly here?: readonly string[];
 }
 
 /** A figure as it leaves the core: P10, P50, P90, its unit, and its because. */

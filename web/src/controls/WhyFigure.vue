@@ -61,6 +61,7 @@ const inputs = computed(() =>
           <span class="quiet small">{{ constant.kind }}: {{ constant.source }}</span>
         </li>
       </ul>
+      <p v-for="said in estimate.because.here ?? []" :key="said">{{ said }}</p>
       <p v-if="estimate.because.spread.length > 0" class="small">
         The range comes from
         <template v-for="(part, i) in estimate.because.spread" :key="part.name"

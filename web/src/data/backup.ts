@@ -1,9 +1,11 @@
 import type { KettlosFile } from "@kettlos/core/formats/kettlos-json";
 import { mergeKitchens } from "@kettlos/core/formats/merge-kitchens";
+import { untaught } from "@kettlos/core/simulate/learned";
 import { SCHEMA_VERSION } from "@kettlos/core/simulate/kitchen-schema";
 import type { Clock } from "@kettlos/core/simulate/clock-schema";
 import { CLOCK_ID } from "./clock-log";
 import { db } from "./db";
+import type { LearnedRows } from "./learning";
 
 /** Settings of this browser that go along in a file; what was kept for this browser alone does not. */
 const HERE_ONLY = ["link:", "backup:"];
@@ -54,24 +56,34 @@ async function keepCopy(why: CopyReason): Promise<void> {
 /**
  * Takes a checked file in, all or nothing, after a safety copy of what it replaces. Merging keeps this
  * kitchen and adds what it has not; plans with the same id take the file's version.
+ * @param learned what its log teaches, where that is worked out already; else it is once it is in
  * @throws Problem `range` where both together are more than a kitchen holds
  */
-export async function importAll(file: KettlosFile, way: ImportWay): Promise<void> {
+export async function importAll(
+  file: KettlosFile,
+  way: ImportWay,
+  learned?: LearnedRows,
+): Promise<void> {
   const stamp = Date.now();
   const tables = [db.kitchens, db.plans, db.batches, db.events, db.larder, db.settings, db.clocks];
-  await db.transaction("rw", [...tables, db.copies, db.steps], async () => {
+  const workedOut = [db.words, db.learned];
+  await db.transaction("rw", [...tables, ...workedOut, db.copies, db.steps], async () => {
     if (way === "replace") {
       await keepCopy("replaced");
       // Steps of other documents lead nowhere from these.
       await db.steps.clear();
-      await Promise.all(tables.map((table) => table.clear()));
+      await Promise.all([...tables, ...workedOut].map((table) => table.clear()));
     }
     const here = await db.kitchens.toCollection().first();
     const merged =
       here === undefined
         ? { kitchen: file.kitchen, renamed: <P>(plan: P) => plan }
         : mergeKitchens(here, file.kitchen);
-    await db.kitchens.put(merged.kitchen);
+    await db.kitchens.put(untaught(merged.kitchen));
+    if (learned !== undefined) {
+      await db.words.bulkPut([...learned.words]);
+      await db.learned.put({ kitchenId: merged.kitchen.id, factors: learned.factors });
+    }
     await db.plans.bulkPut(
       file.plans.map(merged.renamed).map((plan, i) => ({
         id: plan.id,

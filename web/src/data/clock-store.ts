@@ -10,7 +10,6 @@ import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import { until } from "@vueuse/core";
 import { defineStore } from "pinia";
 import { computed, effectScope, ref, shallowRef, watch } from "vue";
-import { reckoner } from "../workers/reckoner";
 import { CLOCK_ID, saveClock } from "./clock-log";
 import { keepStanding, stoodAt } from "./clock-stood";
 import { db } from "./db";
@@ -20,6 +19,7 @@ import { plain } from "./plain";
 import { usePotsStore } from "./pots-store";
 import { changeKitchen, removePlan, savePlan } from "./repository";
 import { useLive } from "./use-live";
+import type { Reckoner } from "../workers/reckoner.worker";
 import { useSteps } from "./use-steps";
 import { report } from "../frame/errors";
 
@@ -117,7 +117,7 @@ export const useClockStore = defineStore("clock", () => {
       now: Math.ceil(nowMs / MINUTE_MS),
     });
   }
-  type Asked = Parameters<ReturnType<typeof reckoner>["clock"]>[1];
+  type Asked = Parameters<Reckoner["clock"]>[1];
 
   /** Fills the clock; `isQuick` while something is dragged. */
   async function fill(changed: Clock, isQuick = false): Promise<void> {
@@ -127,6 +127,7 @@ export const useClockStore = defineStore("clock", () => {
     try {
       const before = answer.value?.at ?? stoodAt();
       const asked = (await askedWith(changed)) as Asked;
+      const { reckoner } = await import("../workers/reckoner");
       const filled = await reckoner().clock(mine, asked, before, isQuick);
       if (filled === null || mine !== asks) return;
       moved.value = isQuick ? "" : sayMoved(answer.value, filled);

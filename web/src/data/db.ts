@@ -4,6 +4,8 @@ import {
   type Batch,
   type CookEvent,
 } from "@kettlos/core/batch/batch-schema";
+import type { PotWords } from "@kettlos/core/learn/taught";
+import type { LearnedFactors } from "@kettlos/core/simulate/learned-schema";
 import type { LarderEvent } from "@kettlos/core/larder/larder-schema";
 import {
   migrateBatch,
@@ -60,6 +62,19 @@ interface FolderHandle {
 interface StoredClock {
   id: string;
   clock: Clock;
+}
+
+/** What one pot says of its kitchen, worked out once for as long as its log is as long. */
+export interface StoredWords {
+  batchId: string;
+  key: string;
+  words: PotWords;
+}
+
+/** What the log has taught a kitchen; it can be thrown away, and is worked out anew. */
+interface StoredLearned {
+  kitchenId: string;
+  factors: LearnedFactors;
 }
 
 /** One setting of this browser. */
@@ -138,7 +153,7 @@ async function bringUpKept(transaction: Transaction): Promise<void> {
 }
 
 /** Version of the tables; goes up with them or with the documents in them. */
-const DB_VERSION = 9;
+const DB_VERSION = 10;
 
 /** Everything Kettlos keeps, in this browser only. */
 class KettlosDatabase extends Dexie {
@@ -157,6 +172,8 @@ class KettlosDatabase extends Dexie {
 
   /** Meals, pots for no meal and pins: one clock. */
   clocks!: Table<StoredClock, string>;
+  words!: Table<StoredWords, string>;
+  learned!: Table<StoredLearned, string>;
 
   constructor(options: DexieOptions = {}) {
     // Written through to the disk before it counts as stored: a power cut loses nothing that was shown.
@@ -191,7 +208,7 @@ class KettlosDatabase extends Dexie {
     this.version(5).stores({ copies: "++id, atMs", handles: "key" });
     this.version(6).stores({ steps: "key, doc", bin: "id, removedMs" });
     this.version(7).stores({ clocks: "id" });
-    this.version(DB_VERSION).upgrade(bringUp);
+    this.version(DB_VERSION).stores({ words: "batchId", learned: "kitchenId" }).upgrade(bringUp);
   }
 }
 

@@ -17,6 +17,7 @@ const KITCHEN_WORDS: Partial<Record<keyof Kitchen, string>> = {
   ownCode: "the house's own code",
   currency: "the money",
   runsAlone: "what may run alone",
+  teaching: "what is learned",
 };
 const LISTS = [
   "vessels",

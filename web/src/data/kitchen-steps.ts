@@ -2,7 +2,7 @@ import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import { defineStore } from "pinia";
 import { kitchenChange } from "./kitchen-change";
 import { db } from "./db";
-import { changeKitchen } from "./repository";
+import { saveKitchen } from "./repository";
 import { useSteps } from "./use-steps";
 
 /** What was done in the kitchen and to its shopping, to undo and redo; loaded where that is first asked. */
@@ -16,7 +16,7 @@ export const useKitchenSteps = defineStore("kitchen-steps", () => {
   async function step(to: "back" | "forth"): Promise<void> {
     const now = await db.kitchens.toCollection().first();
     const other = now === undefined ? null : steps[to](now);
-    if (other !== null) await changeKitchen(other);
+    if (other !== null) await saveKitchen(other);
   }
 
   return {

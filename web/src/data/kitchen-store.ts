@@ -14,6 +14,7 @@ export const useKitchenStore = defineStore("kitchen", () => {
   const kitchens = useLive(() => db.kitchens.toArray());
   const storedPlans = useLive(() => db.plans.orderBy("updatedMs").reverse().toArray());
   const storedBatches = useLive(() => db.batches.orderBy("createdMs").reverse().toArray());
+  const learned = useLive(() => db.learned.toArray());
   const { log: eventLog, lastSeq } = useEventLog();
   /** Batches of which every event that was there is read: none is taken for one that was never lit. */
   const batches = shallowRef<readonly Batch[]>();
@@ -36,16 +37,23 @@ export const useKitchenStore = defineStore("kitchen", () => {
   const isLoaded = computed(
     () =>
       kitchens.value !== undefined &&
+      learned.value !== undefined &&
       storedPlans.value !== undefined &&
       batches.value !== undefined &&
       eventLog.value !== undefined,
   );
-  const kitchen = computed<Kitchen | null>(() => kitchens.value?.[0] ?? null);
+  const stored = computed<Kitchen | null>(() => kitchens.value?.[0] ?? null);
+  /** With what its log has taught. */
+  const kitchen = computed<Kitchen | null>(() => {
+    const { value: own } = stored;
+    const known = learned.value?.find((l) => l.kitchenId === own?.id);
+    return own === null || known === undefined ? own : { ...own, learned: known.factors };
+  });
   const units = computed(() => kitchen.value?.units ?? "metric");
   const plans = computed(() => storedPlans.value?.map((s) => s.plan) ?? []);
 
   async function change(part: Partial<Kitchen>): Promise<void> {
-    const { value: before } = kitchen;
+    const { value: before } = stored;
     await changeKitchen(part);
     if (before === null) return;
     const { useKitchenSteps } = await import("./kitchen-steps");

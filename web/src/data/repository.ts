@@ -11,6 +11,7 @@ import { jumpBetween } from "@kettlos/core/batch/one-clock";
 import { atSpeed, potNowMs } from "@kettlos/core/batch/pot-clock";
 import { lastTap } from "@kettlos/core/batch/fold";
 import { KitchenSchema, SCHEMA_VERSION, type Kitchen } from "@kettlos/core/simulate/kitchen-schema";
+import { untaught } from "@kettlos/core/simulate/learned";
 import { PlanSchema, type Plan } from "@kettlos/core/simulate/plan-schema";
 import { Problem } from "@kettlos/core/units/problem";
 import { checked } from "./checked";
@@ -27,7 +28,7 @@ export type NewEvent = EventBody extends infer E
   : never;
 
 export async function saveKitchen(kitchen: Kitchen): Promise<void> {
-  const whole = checked(KitchenSchema, kitchen, "The kitchen");
+  const whole = checked(KitchenSchema, untaught(kitchen), "The kitchen");
   await writing("what was changed in the kitchen", () => db.kitchens.put(whole));
 }
 
@@ -37,7 +38,9 @@ export async function changeKitchen(part: Partial<Kitchen>): Promise<void> {
     db.transaction("rw", db.kitchens, async () => {
       const stored = await db.kitchens.toCollection().first();
       if (stored === undefined) return;
-      await db.kitchens.put(checked(KitchenSchema, { ...stored, ...part }, "The kitchen"));
+      await db.kitchens.put(
+        checked(KitchenSchema, untaught({ ...stored, ...part }), "The kitchen"),
+      );
     }),
   );
 }
@@ -91,7 +94,8 @@ export async function beginBatch(
     id: newId(),
     createdMs: Date.now(),
     plan,
-    kitchen,
+    // A made-up pot goes by no log.
+    kitchen: practice === undefined ? kitchen : untaught(kitchen),
     ...(practice === undefined ? {} : { practice }),
   };
   const whole = checked(BatchSchema, batch, plan.name);

@@ -1,6 +1,11 @@
 import { convertDish, type Converted, type ExplainedRange } from "@kettlos/core/because/converted";
 import type { ClockAnswer, TroubleAnswer } from "@kettlos/core/clock/answer";
 import type { Target } from "@kettlos/core/convert/like";
+import type { Batch, CookEvent } from "@kettlos/core/batch/batch-schema";
+import { fold } from "@kettlos/core/batch/fold";
+import { learnedOf, wordsOf, type PotWords } from "@kettlos/core/learn/taught";
+import type { LearnedFactors } from "@kettlos/core/simulate/learned-schema";
+import type { Teaching } from "@kettlos/core/simulate/teaching-schema";
 import type { CrockSetting } from "@kettlos/core/heat/slow-cooker";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
@@ -54,6 +59,12 @@ const api = {
     }
   },
   clockCalendar,
+  /** What a finished pot says of its kitchen. */
+  words: (batch: Batch, events: readonly CookEvent[]): PotWords =>
+    wordsOf({ batch, cook: fold(events) }),
+  /** What all of them teach together. */
+  learned: (words: readonly PotWords[], teaching: Teaching | null): LearnedFactors =>
+    learnedOf(words, teaching === null ? {} : { teaching }),
 };
 export type Reckoner = typeof api;
 

@@ -11,12 +11,17 @@ const STEP_S = 30;
 
 /** On a ring: up to the simmer (or to the boil, skimming, and down), then a steady simmer. */
 export function hobProgramme(run: Cooking, heat: HobHeat): Programme {
-  const powerW =
-    ringNetW(ringOf(run.plan, run.kitchen), run.kitchen.altitudeM) * run.parameters.efficiency;
+  const powerW = ringNetW(ringOf(run.plan, run.kitchen), run.kitchen.altitudeM) * run.ringReaches;
   const heavy = run.pot.vessel.lid === "heavy";
   const plannedC = simmerC(heat.vigour, run.kitchen.altitudeM);
   const vigour = () => run.turned?.vigour ?? heat.vigour;
-  const lid = () => lidFactor(run.isOpen ? "off" : (run.turned?.lid ?? heat.lid), heavy);
+  const lidNow = () => (run.isOpen ? "off" : (run.turned?.lid ?? heat.lid));
+  const lid = () => lidFactor(lidNow(), heavy);
+  const plannedSteams = run.steams(heat);
+  const steams = () =>
+    run.turned === null && !run.isOpen
+      ? plannedSteams
+      : run.steams({ ...heat, vigour: vigour(), lid: lidNow() });
   const setC = () => (run.turned === null ? plannedC : simmerC(vigour(), run.kitchen.altitudeM));
   const holdC = () => Math.min(run.boilingC, run.seenC ?? setC());
   /** At a rolling boil all heat left over becomes steam; the lid sends its share back. */
@@ -27,7 +32,7 @@ export function hobProgramme(run: Cooking, heat: HobHeat): Programme {
   const simmerKgS = () =>
     vigour() === "rolling"
       ? rollingKgS()
-      : run.steamKgS(SIMMER_FLUX_KG_M2_H[vigour()].value * run.parameters.evaporation, lid());
+      : run.steamKgS(SIMMER_FLUX_KG_M2_H[vigour()].value * steams(), lid());
 
   /** Off its temperature: up at full fire, down with none. */
   const toward = (phase: Phase, toC: number, dtS: number) => {

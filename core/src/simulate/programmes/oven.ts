@@ -15,7 +15,7 @@ const COVERED_LID = 0.08;
 export function ovenProgramme(run: Cooking, heat: OvenHeat): Programme {
   const { altitudeM } = run.kitchen;
   const oven = ovenOf(heat, run.kitchen);
-  const powerW = ringNetW(ringOf(run.plan, run.kitchen), altitudeM) * run.parameters.efficiency;
+  const powerW = ringNetW(ringOf(run.plan, run.kitchen), altitudeM) * run.ringReaches;
   const lidNow = () => (run.isOpen ? "off" : (run.turned?.lid ?? heat.lid));
   const ovenNow = () => run.turned?.ovenC ?? heat.ovenC;
   const plateau = (ovenC: number, lid: Lid) =>
@@ -25,11 +25,14 @@ export function ovenProgramme(run: Cooking, heat: OvenHeat): Programme {
     (heat.start === "hot" ? OVEN_HOT_TAU_MIN : OVEN_COLD_TAU_MIN).value * run.parameters.warmUp;
   const outerM2 = outerAreaM2(run.pot.vessel);
   const fullKPa = saturationPressureKPa(plannedC);
+  const plannedSteams = run.steams(heat);
+  const steams = () =>
+    lidNow() === heat.lid ? plannedSteams : run.steams({ ...heat, lid: lidNow() });
   const steamKgS = () => {
     const { pot } = run;
     // Steam follows the vapour pressure, so a pot that is still warming loses less.
     const warmth = Math.min(1, saturationPressureKPa(Math.max(0, pot.tempC)) / fullKPa);
-    const flux = ovenFluxKgM2H(lidNow(), ovenNow()) * run.parameters.evaporation * warmth;
+    const flux = ovenFluxKgM2H(lidNow(), ovenNow()) * steams() * warmth;
     const ceiling = ovenCeilingKgM2H(ovenNow(), pot.tempC, outerM2, pot.surfaceM2, oven.fan);
     return run.steamKgS(Math.min(flux, ceiling), 1);
   };

@@ -2,7 +2,7 @@ import type { Problem } from "../../units/problem";
 import type { Kitchen } from "../kitchen-schema";
 import type { Parameters } from "../parameters";
 import type { HeatTurn } from "../course";
-import type { Plan } from "../plan-schema";
+import type { Heat, Plan } from "../plan-schema";
 import type { Pot } from "../pot";
 import type { MarkKind, Phase } from "../trace";
 
@@ -26,6 +26,10 @@ export interface Cooking {
   /** Steam in kg/s off the present surface at a flux of kg/m²·h, lid in; fat slows it. */
   steamKgS(fluxKgM2H: number, lid: number): number;
   steamW(steamKgS: number): number;
+  /** How fast this pot steams on a heat against the default: by its parameters, and by what is learned here. */
+  steams(heat: Heat): number;
+  /** How much of its heat reaches the pot against the default, from the ring that it is planned on. */
+  readonly ringReaches: number;
   lossW(): number;
   /** Liquid and solids together, hot litres. */
   contentsL(): number;

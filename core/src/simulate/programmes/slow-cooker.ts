@@ -62,9 +62,12 @@ export function slowCookerProgramme(run: Cooking, heat: SlowCookerHeat): Program
     const { tauMin } = paces[settingNow()];
     pot.tempC = Math.max(run.kitchen.roomC, pot.tempC - lidLiftDropC(tauMin, run.parameters.zC));
   };
+  const steams = Object.fromEntries(
+    CROCK_SETTINGS.map((setting) => [setting, run.steams({ ...heat, setting })]),
+  ) as Record<CrockSetting, number>;
   const steamKgS = (setting: CrockSetting) => {
     const warmth = Math.min(1, saturationPressureKPa(Math.max(0, pot.tempC)) / fullKPa);
-    const flux = CROCK_FLUX_KG_M2_H[setting].value * run.parameters.evaporation * warmth;
+    const flux = CROCK_FLUX_KG_M2_H[setting].value * steams[setting] * warmth;
     return run.steamKgS(flux, 1);
   };
 

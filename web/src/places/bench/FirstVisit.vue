@@ -38,11 +38,18 @@ const boiling = computed(() => showTemperature(boilingPointC(altitudeM.value ?? 
 async function openSample() {
   isLoading.value = true;
   try {
-    const [{ bramholtSample }, { importAll }] = await Promise.all([
+    const [{ bramholtSample }, { importAll }, { learnedFrom }] = await Promise.all([
       import("../../sample/bramholt"),
       import("../../data/backup"),
+      import("../../data/learning"),
     ]);
-    await importAll(bramholtSample(Date.now()), "replace");
+    const file = bramholtSample(Date.now());
+    // Its eight weeks are in the first figure that is seen.
+    const logged = file.batches.flatMap((batch) => {
+      const events = file.events.filter((e) => e.batchId === batch.id);
+      return events.some((e) => e.kind === "strained") ? [{ batch, events }] : [];
+    });
+    await importAll(file, "replace", await learnedFrom(logged, file.kitchen.teaching));
   } finally {
     isLoading.value = false;
   }

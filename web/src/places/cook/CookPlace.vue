@@ -231,7 +231,9 @@ const recipe = computed(() => {
           :forecast="pot.forecast"
           :is-off="pot.cook.offMs !== null"
           :now-ms="nowMs"
-          :why="liveFigures(pot.batch.plan, pot.cook, pot.forecast, nowMs).endMin"
+          :why="
+            liveFigures(pot.batch.plan, pot.batch.kitchen, pot.cook, pot.forecast, nowMs).endMin
+          "
         />
         <CookKeys
           :pot="pot"

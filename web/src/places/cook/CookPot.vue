@@ -73,7 +73,13 @@ const setWords = computed(() => {
 });
 const lid = computed(() => props.pot.cook.settings.at(-1)?.lid ?? lidOf(props.pot.batch.plan.heat));
 const figures = computed(() =>
-  liveFigures(props.pot.batch.plan, props.pot.cook, forecast.value, props.nowMs),
+  liveFigures(
+    props.pot.batch.plan,
+    props.pot.batch.kitchen,
+    props.pot.cook,
+    forecast.value,
+    props.nowMs,
+  ),
 );
 const rate = computed(() => Math.round((forecast.value.steamRate.mean - 1) * 100));
 const rateWords = computed(() =>

@@ -220,7 +220,13 @@ describe("what is said of the pot", () => {
       moved: { promisedMs: forecast.endMs.expected - laterMin * MIN, laterMin, because },
     });
     const { plan } = potOf("on-fire").batch;
-    const why = liveFigures(plan, potOf("on-fire").cook, forecast, NOW).endMin;
+    const why = liveFigures(
+      plan,
+      potOf("on-fire").batch.kitchen,
+      potOf("on-fire").cook,
+      forecast,
+      NOW,
+    ).endMin;
     const wrapper = mount(MovedLine, {
       global,
       props: { forecast: moved(0, []), isOff: false, nowMs: NOW, why },

@@ -1,0 +1,22 @@
+import { z } from "zod";
+
+/** A factor as it is believed, in the logarithm, and from how many pots. */
+const BeliefSchema = z.object({
+  log: z.number().min(-5).max(5),
+  sd: z.number().min(0).max(2),
+  pots: z.int().min(0).max(1_000_000),
+});
+const FactorsSchema = z.object({
+  /** Of what was cooked with here: "tall|ajar|gentle" or "ring1|tall", by ids. */
+  things: z.record(z.string().max(260), BeliefSchema),
+  /** What all things of the kitchen share, in units of each one's own spread before anything was learned. */
+  kitchen: BeliefSchema,
+});
+
+/**
+ * What the finished pots of a kitchen have taught, as factors on the defaults. It is worked out from the log
+ * and kept with a pot as it was known when it was put on.
+ */
+export const LearnedSchema = z.object({ steam: FactorsSchema, ring: FactorsSchema });
+export type LearnedFactors = z.infer<typeof LearnedSchema>;
+export type LearnedKind = keyof LearnedFactors;

@@ -1,0 +1,123 @@
+import { kitchenEstimate } from "../units/constant";
+import { steamSigmaLog } from "./heat-facts";
+import type { Kitchen } from "./kitchen-schema";
+import type { LearnedFactors } from "./learned-schema";
+import { SPREAD } from "./parameters";
+import type { Heat, Plan } from "./plan-schema";
+import { heatsOf } from "./stretches";
+
+/** Of the variance before anything is learned, what all things of a kitchen share (model section 13). */
+export const KITCHEN_SHARE = 0.6;
+/** How one pot goes against the next of the same kind: no log tells more of the next one than this. */
+export const POT_NOISE = kitchenEstimate(
+  "one pot against the next",
+  0.12,
+  "log",
+  "model section 13",
+);
+export const COME_UP_NOISE = kitchenEstimate(
+  "come-up as it is said",
+  0.1,
+  "log",
+  "model section 13",
+);
+
+/** A factor on a default as it is believed, in the logarithm; 0 is the default itself. */
+export interface Belief {
+  readonly mean: number;
+  readonly sd: number;
+}
+/** The same, with how many pots of this very thing it is from. */
+export interface FactorHere extends Belief {
+  readonly pots: number;
+  /** Pots of the kitchen's other things, which speak where no pot of this one does. */
+  readonly otherPots: number;
+}
+
+/** The pot with its lid and vigour, its oven or crock: what steams alike. */
+export const steamThing = (vesselId: string, heat: Heat): string => {
+  switch (heat.method) {
+    case "hob":
+      return `${vesselId}|${heat.lid}|${heat.vigour}`;
+    case "oven":
+      return `${vesselId}|${heat.lid}|oven`;
+    case "slowCooker":
+      return `${vesselId}|${heat.setting}`;
+    case "pressure":
+      return `${vesselId}|pressure`;
+  }
+};
+/** The ring with the pot on it. */
+export const ringThing = ({ ringId, vesselId }: Pick<Plan, "ringId" | "vesselId">): string =>
+  `${ringId}|${vesselId}`;
+
+/** Of a thing that taught nothing yet: what the kitchen is like, and what may be its own. */
+export const newThing = ({ mean, sd }: Belief, sigma: number): Belief => ({
+  mean: sigma * mean,
+  sd: sigma * Math.hypot(sd, Math.sqrt(1 - KITCHEN_SHARE)),
+});
+
+function factorOf(
+  factors: LearnedFactors[keyof LearnedFactors],
+  thing: string,
+  sigma: number,
+): FactorHere | null {
+  const own = factors.things[thing];
+  const { kitchen } = factors;
+  if (own !== undefined)
+    return {
+      mean: own.log,
+      sd: own.sd,
+      pots: own.pots,
+      otherPots: Math.max(0, kitchen.pots - own.pots),
+    };
+  if (kitchen.pots === 0) return null;
+  return {
+    ...newThing({ mean: kitchen.log, sd: kitchen.sd }, sigma),
+    pots: 0,
+    otherPots: kitchen.pots,
+  };
+}
+
+/** How fast a pot steams here on a heat, against the default; null where nothing is known of it. */
+export function steamHere(
+  kitchen: Pick<Kitchen, "learned">,
+  vesselId: string,
+  heat: Heat,
+): FactorHere | null {
+  // What is vented under pressure has nothing of a simmer.
+  return kitchen.learned === undefined || heat.method === "pressure"
+    ? null
+    : factorOf(kitchen.learned.steam, steamThing(vesselId, heat), steamSigmaLog(heat));
+}
+
+/** How much of a ring's heat reaches the pot on it here, against the default; null where nothing is known. */
+export const ringHere = (
+  kitchen: Pick<Kitchen, "learned">,
+  plan: Pick<Plan, "ringId" | "vesselId">,
+): FactorHere | null =>
+  kitchen.learned === undefined
+    ? null
+    : factorOf(kitchen.learned.ring, ringThing(plan), SPREAD.efficiency.value);
+
+/** No log makes the next pot surer than pots go one against the next, and none makes it less sure. */
+const ofNext = (known: Belief | null, usual: number, noise: number): number =>
+  known === null ? usual : Math.min(usual, Math.hypot(known.sd, noise));
+
+/** Spread of how fast the next pot steams on a heat in this kitchen, one standard deviation of the logarithm. */
+export const steamSigmaHere = (kitchen: Kitchen, vesselId: string, heat: Heat): number =>
+  ofNext(steamHere(kitchen, vesselId, heat), steamSigmaLog(heat), POT_NOISE.value);
+
+/** The same of a whole plan: that of its least certain heat. */
+export const steamSigmaOf = (plan: Plan, kitchen: Kitchen): number =>
+  Math.max(...heatsOf(plan).map((heat) => steamSigmaHere(kitchen, plan.vesselId, heat)));
+
+/** Spread of what reaches a pot from its ring in this kitchen. */
+export const ringSigmaOf = (plan: Plan, kitchen: Kitchen): number =>
+  ofNext(ringHere(kitchen, plan), SPREAD.efficiency.value, COME_UP_NOISE.value);
+
+/** A kitchen as if it had taught nothing: what a log is read against. */
+export function untaught(kitchen: Kitchen): Kitchen {
+  const { learned: _, ...rest } = kitchen;
+  return rest;
+}

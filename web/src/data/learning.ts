@@ -1,0 +1,97 @@
+import type { Batch, CookEvent } from "@kettlos/core/batch/batch-schema";
+import type { LearnedFactors } from "@kettlos/core/simulate/learned-schema";
+import type { Teaching } from "@kettlos/core/simulate/teaching-schema";
+import { watch } from "vue";
+import { report } from "../frame/errors";
+import { reckoner } from "../workers/reckoner";
+import { db, type StoredWords } from "./db";
+import { useKitchenStore } from "./kitchen-store";
+import { plain } from "./plain";
+import { usePotsStore } from "./pots-store";
+
+/** A pot with its log, as far as it may teach something. */
+interface Logged {
+  readonly batch: Batch;
+  readonly events: readonly CookEvent[];
+}
+
+/** A log is only ever added to: what it comes to is another thing once it has more in it, or ends otherwise. */
+const keyOf = (events: readonly CookEvent[]) => `${events.length}:${events.at(-1)?.id ?? ""}`;
+
+const wordsOf = async ({ batch, events }: Logged): Promise<StoredWords> => ({
+  batchId: batch.id,
+  key: keyOf(events),
+  words: await reckoner().words(plain(batch), plain(events)),
+});
+
+/** What is learned of a kitchen, with the words of the pots that it is from. */
+export interface LearnedRows {
+  readonly words: readonly StoredWords[];
+  readonly factors: LearnedFactors;
+}
+
+/** What a whole log teaches, pot by pot. */
+export async function learnedFrom(
+  logged: readonly Logged[],
+  teaching: Teaching | undefined,
+): Promise<LearnedRows> {
+  const words: StoredWords[] = [];
+  for (const pot of logged) words.push(await wordsOf(pot));
+  return { words, factors: await factorsOf(words, teaching) };
+}
+
+const factorsOf = (words: readonly StoredWords[], teaching: Teaching | undefined) =>
+  reckoner().learned(
+    words.map((w) => w.words),
+    plain(teaching ?? null),
+  );
+
+/** Words of pots that are new, or whose log has changed; of pots that are gone none is kept. */
+async function keepUp(logged: readonly Logged[]): Promise<void> {
+  const known = new Map((await db.words.toArray()).map((w) => [w.batchId, w.key]));
+  const there = new Set(logged.map(({ batch }) => batch.id));
+  const gone = [...known.keys()].filter((id) => !there.has(id));
+  const stale = logged.filter(({ batch, events }) => known.get(batch.id) !== keyOf(events));
+  if (stale.length > 0 || gone.length > 0) {
+    const rows: StoredWords[] = [];
+    for (const pot of stale) rows.push(await wordsOf(pot));
+    await db.transaction("rw", db.words, async () => {
+      await db.words.bulkPut(rows);
+      await db.words.bulkDelete(gone);
+    });
+  }
+  const kitchen = await db.kitchens.toCollection().first();
+  if (kitchen === undefined) return;
+  const words = await db.words.toArray();
+  const before = await db.learned.get(kitchen.id);
+  if (words.length === 0 && before === undefined) return;
+  const factors = await factorsOf(words, kitchen.teaching);
+  if (JSON.stringify(before?.factors) !== JSON.stringify(factors))
+    await db.learned.put({ kitchenId: kitchen.id, factors });
+}
+
+/** From here on what the log teaches is kept up with the log, and with what the cook says to it. */
+export function keepLearning(): void {
+  const pots = usePotsStore();
+  const store = useKitchenStore();
+  let turn = Promise.resolve();
+  watch(
+    () => {
+      const told = pots.pots.filter(
+        ({ batch, cook }) => batch.practice === undefined && cook.strainedMs !== null,
+      );
+      return [
+        told.map((p) => `${p.batch.id} ${keyOf(p.events)}`).join("\n"),
+        JSON.stringify(store.kitchen?.teaching),
+        pots.isReady && store.kitchen !== null,
+        told,
+      ] as const;
+    },
+    ([key, teaching, isReady, told], before) => {
+      if (!isReady || (key === before?.[0] && teaching === before[1] && before[2])) return;
+      const logged = told.map(({ stored, events }) => ({ batch: stored, events }));
+      turn = turn.then(() => keepUp(logged)).catch(report);
+    },
+    { immediate: true },
+  );
+}
