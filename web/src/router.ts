@@ -19,6 +19,7 @@ const WITHIN: Readonly<Record<string, string>> = {
   chill: "strain",
   portion: "strain",
   labels: "larder",
+  taught: "logbook",
 };
 /** The place of the rail that a screen belongs to. */
 export const placeOf = (routeName: unknown): string =>
@@ -86,6 +87,11 @@ export const router = createRouter({
       path: "/logbook/:batchId?",
       name: "logbook",
       component: () => import("./places/logbook/LogbookPlace.vue"),
+    },
+    {
+      path: "/taught",
+      name: "taught",
+      component: () => import("./places/taught/TaughtPlace.vue"),
     },
     {
       path: "/kitchen",

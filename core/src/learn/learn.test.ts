@@ -2,13 +2,9 @@ import fc from "fast-check";
 import { describe, expect, test } from "vitest";
 import { testKitchen } from "../../test/kitchen";
 import { cooked, LIT, loggedPlan as plan, type How } from "../../test/logged-pot";
-import { EXPECTED } from "../simulate/parameters";
 import type { Plan } from "../simulate/plan-schema";
-import { pointAt } from "../simulate/spread";
-import { simulate } from "../simulate/simulate";
-import { coldWaterKg, waterL } from "../simulate/water-ways";
 import { payingOf } from "./paying";
-import { ringSeen, steamSeen, type LoggedPot } from "./from-pot";
+import { ringSeen, steamSeen } from "./from-pot";
 import { thingWords } from "./say-taught";
 import { whatTaught, wordsOf, type PotWords } from "./taught";
 

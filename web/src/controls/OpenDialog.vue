@@ -17,6 +17,8 @@ const READY = [
   "button",
 ];
 function ready() {
+  // Who was quicker than the dialog goes on typing where that was begun.
+  if (body.value?.contains(document.activeElement) === true) return;
   for (const what of READY) {
     const first = body.value?.querySelector<HTMLElement>(what);
     if (first === null || first === undefined) continue;

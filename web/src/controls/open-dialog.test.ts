@@ -36,3 +36,20 @@ test("with nothing ready to go on it opens on the first button", async () => {
   const off = h("button", { class: "primary", disabled: true }, "Keep");
   expect((await focused(h("button", { id: "first" }, "In"), off))?.id).toBe("first");
 });
+
+test("who types already as it comes to stand goes on there", async () => {
+  const wrapper = mount(OpenDialog, {
+    props: { title: "Read it", width: "300px", modelValue: true },
+    slots: { default: () => [field(), h("textarea", { id: "note" })] },
+    global: { components: { ElDialog } },
+    attachTo: body(),
+  });
+  const note = await vi.waitFor(() => {
+    const found = body().querySelector<HTMLElement>("#note");
+    expect(found).not.toBeNull();
+    return found;
+  });
+  note?.focus();
+  wrapper.findComponent(ElDialog).vm.$emit("opened");
+  expect(document.activeElement?.id).toBe("note");
+});

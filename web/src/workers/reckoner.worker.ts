@@ -3,7 +3,14 @@ import type { ClockAnswer, TroubleAnswer } from "@kettlos/core/clock/answer";
 import type { Target } from "@kettlos/core/convert/like";
 import type { Batch, CookEvent } from "@kettlos/core/batch/batch-schema";
 import { fold } from "@kettlos/core/batch/fold";
-import { learnedOf, wordsOf, type PotWords } from "@kettlos/core/learn/taught";
+import { nextReadings, type NextReading } from "@kettlos/core/learn/next-readings";
+import {
+  learnedOf,
+  whatTaught,
+  wordsOf,
+  type PotWords,
+  type WhatTaught,
+} from "@kettlos/core/learn/taught";
 import type { LearnedFactors } from "@kettlos/core/simulate/learned-schema";
 import type { Teaching } from "@kettlos/core/simulate/teaching-schema";
 import type { CrockSetting } from "@kettlos/core/heat/slow-cooker";
@@ -65,6 +72,16 @@ const api = {
   /** What all of them teach together. */
   learned: (words: readonly PotWords[], teaching: Teaching | null): LearnedFactors =>
     learnedOf(words, teaching === null ? {} : { teaching }),
+  /** The same told, with the readings that would teach most next. */
+  taught: (
+    words: readonly PotWords[],
+    teaching: Teaching | null,
+    plans: readonly Plan[],
+    kitchen: Kitchen,
+  ): { readonly told: WhatTaught; readonly next: readonly NextReading[] } => ({
+    told: whatTaught(words, teaching === null ? {} : { teaching }),
+    next: nextReadings(plans, kitchen),
+  }),
 };
 export type Reckoner = typeof api;
 

@@ -62,7 +62,20 @@ export function useCookActions(pot: Ref<LivePot | null>) {
     await goOn(action);
   }
 
+  /** What is being written: a second tap before a slow disk is done with the first says nothing more. */
+  const inHand = new Set<string>();
   async function goOn(action: Action): Promise<void> {
+    const { id, kind } = action;
+    if (inHand.has(`${kind} ${id}`)) return;
+    inHand.add(`${kind} ${id}`);
+    try {
+      await carryOut(action);
+    } finally {
+      inHand.delete(`${kind} ${id}`);
+    }
+  }
+
+  async function carryOut(action: Action): Promise<void> {
     waiting.value = null;
     const batch = pot.value?.batch;
     if (batch === undefined) return;

@@ -38,6 +38,7 @@ watch(names, (list) => {
   <div v-else class="place">
     <header>
       <h1>Logbook</h1>
+      <RouterLink class="taught" to="/taught">What this kitchen has taught</RouterLink>
       <label v-if="names.length > 1" class="quiet"
         >Show
         <select v-model="kind" class="written">
@@ -80,9 +81,16 @@ watch(names, (list) => {
 <style scoped>
 header {
   display: flex;
-  gap: 24px;
+  flex-wrap: wrap;
+  gap: 4px 24px;
   align-items: center;
   justify-content: space-between;
+}
+
+.taught {
+  flex: 1;
+  min-height: 44px;
+  line-height: 44px;
 }
 
 .key {
@@ -99,7 +107,7 @@ ul {
   align-items: end;
 }
 
-a {
+li a {
   display: block;
   padding: 8px 0 10px;
   border-bottom: 1px solid var(--hair);
@@ -107,7 +115,7 @@ a {
   text-decoration: none;
 }
 
-a:hover {
+li a:hover {
   background: var(--rim-soft);
 }
 </style>

@@ -1,0 +1,196 @@
+<script setup lang="ts">
+import { factorWords, thingWords } from "@kettlos/core/learn/say-taught";
+import type { Taught, TaughtKind } from "@kettlos/core/learn/taught";
+import { showDuration } from "@kettlos/core/units/show";
+import { computed } from "vue";
+import UndoBar from "../../controls/UndoBar.vue";
+import { useKitchenSteps } from "../../data/kitchen-steps";
+import { useKitchenStore } from "../../data/kitchen-store";
+import { weekdayDateOf } from "../../data/moments";
+import { usePotsStore } from "../../data/pots-store";
+import TaughtValue from "./TaughtValue.vue";
+import { useTaught } from "./use-taught";
+
+/** What the log has taught: each pot and ring against what is usual, how sure, and from which pots. */
+const store = useKitchenStore();
+const pots = usePotsStore();
+const steps = useKitchenSteps();
+const { told, next, teaching, beginAnew, freeze, leaveOut } = useTaught();
+
+const potName = (id: string): string => {
+  const pot = pots.byId.get(id);
+  return pot === undefined
+    ? "A pot that is gone"
+    : `${pot.batch.plan.name}, ${weekdayDateOf(pot.cook.litMs ?? pot.batch.createdMs)}`;
+};
+/** The last pot that it was seen in says what it is called. */
+function nameOf({ kind, thing, from }: Taught): string {
+  const pot = pots.byId.get(from.at(-1)?.potId ?? "");
+  return pot === undefined ? thing : thingWords(kind, pot.batch.plan, pot.batch.kitchen);
+}
+const SECTIONS: readonly { readonly kind: TaughtKind; readonly title: string }[] = [
+  { kind: "steam", title: "How fast it steams" },
+  { kind: "ring", title: "What the rings give" },
+];
+const sections = computed(() =>
+  SECTIONS.map((s) => ({
+    ...s,
+    values: (told.value?.values ?? [])
+      .filter((v) => v.kind === s.kind)
+      .sort((a, b) => b.from.length - a.from.length),
+    newPot: told.value?.kitchen[s.kind],
+  })).filter((s) => s.values.length > 0),
+);
+const NEXT_SHOWN = 3;
+const asked = computed(() =>
+  next.value.slice(0, NEXT_SHOWN).flatMap((r) => {
+    const plan = store.plans.find((p) => p.id === r.planId);
+    return plan === undefined || store.kitchen === null
+      ? []
+      : [{ ...r, plan, thing: thingWords("steam", plan, store.kitchen) }];
+  }),
+);
+/** Of each pot why something was not learned from it, said once where it is the same. */
+const notUsed = computed(() =>
+  (told.value?.notUsed ?? []).map((n) => ({
+    ...n,
+    what: n.kind === "steam" ? "its steam" : "its ring",
+  })),
+);
+</script>
+
+<template>
+  <div class="place taught">
+    <header>
+      <h1>What this kitchen has taught</h1>
+      <UndoBar
+        :undoes="steps.undoes"
+        :redoes="steps.redoes"
+        @undo="steps.undo"
+        @redo="steps.redo"
+      />
+      <RouterLink to="/logbook">Back to the logbook</RouterLink>
+    </header>
+    <p v-if="told === null" role="status">Reading the log …</p>
+    <template v-else>
+      <p v-if="sections.length === 0" class="lead">
+        Nothing yet. Read a level or two while a pot simmers, say when it boils, and measure what
+        comes through the sieve: what is plan and what is here is told apart after a pot or two, and
+        the next plan goes by it.
+      </p>
+      <p v-else class="key small quiet">
+        <span>
+          <svg width="26" height="14" aria-hidden="true">
+            <rect y="4" width="24" height="8" fill="var(--hair)" />
+          </svg>
+          as usual, before anything was learned
+        </span>
+        <span>
+          <svg width="26" height="14" aria-hidden="true">
+            <rect y="1" width="24" height="12" fill="var(--broth)" />
+          </svg>
+          here, nine times in ten each way
+        </span>
+        <span>
+          <svg width="14" height="14" aria-hidden="true">
+            <circle cx="7" cy="7" r="4" fill="var(--rim)" />
+          </svg>
+          what one pot said
+        </span>
+      </p>
+      <section v-for="section in sections" :key="section.kind">
+        <h2>{{ section.title }}</h2>
+        <ul>
+          <TaughtValue
+            v-for="value in section.values"
+            :key="`${value.kind} ${value.thing}`"
+            :value
+            :name="nameOf(value)"
+            :pot-name="potName"
+            @anew="beginAnew(value)"
+            @freeze="freeze(value, $event)"
+            @leave-out="leaveOut($event, true)"
+          />
+        </ul>
+        <p v-if="section.newPot" class="quiet">
+          {{ section.kind === "steam" ? "A pot that is new here" : "A ring that is new here" }}
+          {{ factorWords(section.kind, section.newPot.factor) }}, ±{{
+            Math.round(section.newPot.plusMinusPct)
+          }}
+          %, going by the others.
+        </p>
+      </section>
+      <section v-if="asked.length > 0">
+        <h2>What would teach most next time</h2>
+        <ul class="plain">
+          <li v-for="one in asked" :key="one.planId">
+            A level {{ showDuration(one.atMin) }} into
+            <RouterLink :to="`/plan/${one.planId}`">{{ one.plan.name }}</RouterLink>:
+            {{ one.thing.toLowerCase() }} would be known to ±{{ Math.round(one.thenPct) }} %, now
+            ±{{ Math.round(one.plusMinusPct) }} %.
+          </li>
+        </ul>
+      </section>
+      <section v-if="teaching.leftOut.length > 0">
+        <h2>Left out by hand</h2>
+        <ul class="plain">
+          <li v-for="id in teaching.leftOut" :key="id">
+            {{ potName(id) }}
+            <button type="button" class="link" @click="leaveOut(id, false)">
+              Learn from it again
+            </button>
+          </li>
+        </ul>
+      </section>
+      <details v-if="notUsed.length > 0">
+        <summary>Not learned from, and why</summary>
+        <ul class="plain">
+          <li v-for="n in notUsed" :key="`${n.potId} ${n.kind}`">
+            <RouterLink :to="`/logbook/${n.potId}`">{{ potName(n.potId) }}</RouterLink>,
+            {{ n.what }}: {{ n.why }}.
+          </li>
+        </ul>
+      </details>
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.taught {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr);
+  gap: 16px;
+  max-width: 1120px;
+}
+
+header {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 24px;
+  align-items: baseline;
+  justify-content: space-between;
+}
+
+.key {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 20px;
+}
+
+.lead {
+  max-width: 60ch;
+}
+
+h2 {
+  border-bottom: 3px solid var(--ink);
+}
+
+.plain li {
+  padding: 6px 0;
+}
+
+summary {
+  min-height: 44px;
+  line-height: 44px;
+}
+</style>
