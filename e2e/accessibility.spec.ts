@@ -29,6 +29,7 @@ const SCREENS: Record<string, [string, RegExp][]> = {
     ["/labels?pot=past-10", /labels/],
     ["/logbook", /Logbook/],
     ["/logbook/past-11", /What happened/],
+    ["/taught", /How fast it steams/],
   ],
 };
 

@@ -193,7 +193,7 @@ test("the logbook shows one kind, opens its course, and plans it again", async (
   await expect(page.getByRole("main").getByRole("listitem")).toHaveCount(16);
   await page.getByRole("combobox").selectOption("Smoked trout fumet");
   await expect(page.getByRole("main").getByRole("listitem")).toHaveCount(2);
-  await page.getByRole("main").getByRole("link").first().click();
+  await page.getByRole("main").getByRole("listitem").getByRole("link").first().click();
   await expect(page.getByText("Strained,", { exact: false })).toBeVisible();
   await page.getByRole("button", { name: "Plan it again" }).click();
   await expect(sentence(page)).toContainText("smoked trout frames");

@@ -123,7 +123,7 @@ test("five broths of a pot that steams 30 % less: the sixth is foretold; begun a
   writeFileSync(path, JSON.stringify(withEarlier(file)));
   await page.locator("input[type=file][accept*=json]").setInputFiles(path);
   await page.getByRole("button", { name: "Added to what is here" }).click();
-  await expect(page.getByText(/4 batches/)).toBeVisible();
+  await expect(page.getByText(/^Added .* 4 batches/)).toBeVisible();
   const row = page.getByRole("listitem").filter({ hasText: "with its lid" }).first();
   await page.goto("/taught");
   await expect(row).toContainText("from 4 pots here");
@@ -209,7 +209,58 @@ test("the sample kitchen has learned something true and something it is unsure o
   ).toBeVisible();
   await expect(page.getByText(/±3\d %, from one pot here/)).toBeVisible();
   await expect(page.getByText(/A level .* into .* would be known to ±\d+ %/).first()).toBeVisible();
-  await page.setViewportSize({ width: 390, height: 844 });
-  const wide = await page.evaluate(() => document.documentElement.scrollWidth);
-  expect(wide).toBeLessThanOrEqual(390);
+});
+
+test("one note is found among two thousand pots; shelves by what one likes", async ({ page }) => {
+  test.slow();
+  await page.clock.install({ time: new Date("2026-03-18T20:14:00+01:00") });
+  await openSample(page);
+  await page.goto("/logbook");
+  await page.getByRole("searchbox").fill("onion skin");
+  await expect(page.getByRole("status").getByText("1 of 16 pots")).toBeVisible();
+  await page.getByRole("searchbox").fill("");
+  await page.getByText("pot", { exact: true }).click();
+  await expect(page.getByRole("heading", { name: /^Tall pot/ })).toBeVisible();
+  const file = await exported(page);
+  const [one] = file.batches;
+  if (one === undefined) throw new Error("no pot in the file");
+  const events = file.events.filter((e) => e.batchId === one.id && e.kind !== "noted");
+  const many = Array.from({ length: 2000 }, (_, n) => {
+    const id = `many-${n}`;
+    const earlierMs = (n + 1) * DAY_MS;
+    const note = { kind: "noted", text: n === 1234 ? "Juniper, and a rowan twig" : `Day ${n}.` };
+    return {
+      batch: { ...one, id, createdMs: one.createdMs - earlierMs },
+      events: [
+        ...events.slice(0, -1),
+        { ...note, atMs: events.at(-1)!.atMs - 1 },
+        events.at(-1)!,
+      ].map((e, i) => ({
+        ...e,
+        id: `${id}-${i}`,
+        batchId: id,
+        schemaVersion: 3,
+        atMs: e.atMs - earlierMs,
+      })),
+    };
+  });
+  const path = test.info().outputPath("many.json");
+  writeFileSync(
+    path,
+    JSON.stringify({
+      ...file,
+      batches: [...file.batches, ...many.map((m) => m.batch)],
+      events: [...file.events, ...many.flatMap((m) => m.events)],
+    }),
+  );
+  await page.locator("input[type=file][accept*=json]").setInputFiles(path);
+  await page.getByRole("button", { name: "Added to what is here" }).click();
+  await expect(page.getByText(/^Added .* 2017 batches/)).toBeVisible({ timeout: 120_000 });
+  await page.goto("/logbook");
+  await expect(page.getByText("2016 pots")).toBeVisible({ timeout: 120_000 });
+  expect(await page.getByRole("main").getByRole("listitem").count()).toBeLessThan(120);
+  await page.getByRole("searchbox").fill("rowan twig");
+  await expect(page.getByText("1 of 2016 pots")).toBeVisible();
+  await page.getByRole("main").getByRole("listitem").getByRole("link").click();
+  await expect(page.getByText("Juniper, and a rowan twig")).toBeVisible();
 });

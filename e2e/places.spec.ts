@@ -144,6 +144,8 @@ for (const [place, path] of [
   ["larder", "/larder"],
   ["clock", "/clock"],
   ["portion", "/portion/past-10"],
+  ["logbook", "/logbook"],
+  ["taught", "/taught"],
 ] as const)
   test(`${place} fits a phone: nothing runs off sideways`, async ({ page }) => {
     await page.setViewportSize({ width: 390, height: 844 });

@@ -105,9 +105,9 @@ await withApplication(async (browser, url) => {
   await page.goto(`${url}/logbook`);
   await page.getByRole("heading", { name: "Logbook" }).waitFor();
   await shoot("logbook");
-  await page.goto(`${url}/logbook/past-11`);
-  await page.getByRole("heading", { name: "What happened" }).waitFor();
-  await shoot("logbook-batch");
+  await page.goto(`${url}/taught`);
+  await page.getByText("How fast it steams").waitFor();
+  await shoot("taught");
   await page.goto(`${url}/strain/past-11`);
   await page.getByRole("heading", { name: /strained/ }).waitFor();
   await shoot("strain");

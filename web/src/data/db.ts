@@ -4,6 +4,7 @@ import {
   type Batch,
   type CookEvent,
 } from "@kettlos/core/batch/batch-schema";
+import type { Gap } from "@kettlos/core/batch/gap";
 import type { PotWords } from "@kettlos/core/learn/taught";
 import type { LearnedFactors } from "@kettlos/core/simulate/learned-schema";
 import type { LarderEvent } from "@kettlos/core/larder/larder-schema";
@@ -64,11 +65,13 @@ interface StoredClock {
   clock: Clock;
 }
 
-/** What one pot says of its kitchen, worked out once for as long as its log is as long. */
+/** What one pot says of its kitchen and what came of it, worked out once for as long as its log is as long. */
 export interface StoredWords {
   batchId: string;
   key: string;
   words: PotWords;
+  /** Planned against got; null where what came out was not measured. */
+  gap: Gap | null;
 }
 
 /** What the log has taught a kitchen; it can be thrown away, and is worked out anew. */

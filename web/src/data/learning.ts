@@ -15,13 +15,15 @@ interface Logged {
   readonly events: readonly CookEvent[];
 }
 
+const AT_ONCE = 40;
+
 /** A log is only ever added to: what it comes to is another thing once it has more in it, or ends otherwise. */
 const keyOf = (events: readonly CookEvent[]) => `${events.length}:${events.at(-1)?.id ?? ""}`;
 
 const wordsOf = async ({ batch, events }: Logged): Promise<StoredWords> => ({
   batchId: batch.id,
   key: keyOf(events),
-  words: await reckoner().words(plain(batch), plain(events)),
+  ...(await reckoner().words(plain(batch), plain(events))),
 });
 
 /** What is learned of a kitchen, with the words of the pots that it is from. */
@@ -52,13 +54,12 @@ async function keepUp(logged: readonly Logged[]): Promise<void> {
   const there = new Set(logged.map(({ batch }) => batch.id));
   const gone = [...known.keys()].filter((id) => !there.has(id));
   const stale = logged.filter(({ batch, events }) => known.get(batch.id) !== keyOf(events));
-  if (stale.length > 0 || gone.length > 0) {
+  await db.words.bulkDelete(gone);
+  // A few at a time: what is worked out of a long log is not lost with the page.
+  for (let from = 0; from < stale.length; from += AT_ONCE) {
     const rows: StoredWords[] = [];
-    for (const pot of stale) rows.push(await wordsOf(pot));
-    await db.transaction("rw", db.words, async () => {
-      await db.words.bulkPut(rows);
-      await db.words.bulkDelete(gone);
-    });
+    for (const pot of stale.slice(from, from + AT_ONCE)) rows.push(await wordsOf(pot));
+    await db.words.bulkPut(rows);
   }
   const kitchen = await db.kitchens.toCollection().first();
   if (kitchen === undefined) return;

@@ -18,6 +18,8 @@ export const weekdayDateOf = (ms: number): string => `${shortWeekdayOf(ms)} ${sh
 const shortDateOf = formatter({ day: "numeric", month: "short" });
 /** 18 March */
 export const dayOf = formatter({ day: "numeric", month: "long" });
+/** March 2026 */
+export const monthOf = formatter({ month: "long", year: "numeric" });
 /** 18 Mar 2026, 14:05 */
 export const dateClockOf = formatter({ day: "numeric", month: "short", year: "numeric", ...TIME });
 

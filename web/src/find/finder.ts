@@ -6,7 +6,7 @@ const MOST = 8;
 const MOST_PARTS = 3;
 
 /** A word as it is compared: small letters, without accents. */
-const plainWord = (word: string): string =>
+export const plainWord = (word: string): string =>
   word.normalize("NFD").replace(/\p{M}/gu, "").toLowerCase();
 
 const wordsOf = (text: string): readonly string[] => plainWord(text).split(/[^\p{L}\p{N}]+/u);

@@ -2,6 +2,9 @@ import { convertDish, type Converted, type ExplainedRange } from "@kettlos/core/
 import type { ClockAnswer, TroubleAnswer } from "@kettlos/core/clock/answer";
 import type { Target } from "@kettlos/core/convert/like";
 import type { Batch, CookEvent } from "@kettlos/core/batch/batch-schema";
+import { gapOf, type Gap } from "@kettlos/core/batch/gap";
+import { cookedPlan } from "@kettlos/core/batch/live-plan";
+import { outcomeOf } from "@kettlos/core/units/problem";
 import { fold } from "@kettlos/core/batch/fold";
 import { nextReadings, type NextReading } from "@kettlos/core/learn/next-readings";
 import {
@@ -66,9 +69,18 @@ const api = {
     }
   },
   clockCalendar,
-  /** What a finished pot says of its kitchen. */
-  words: (batch: Batch, events: readonly CookEvent[]): PotWords =>
-    wordsOf({ batch, cook: fold(events) }),
+  /** What a finished pot says of its kitchen, and what came of it. */
+  words(
+    batch: Batch,
+    events: readonly CookEvent[],
+  ): { readonly words: PotWords; readonly gap: Gap | null } {
+    const cook = fold(events);
+    const gap = outcomeOf(() => {
+      const { plan } = cookedPlan(batch.plan, batch.kitchen, cook);
+      return gapOf(plan, batch.kitchen, cook);
+    });
+    return { words: wordsOf({ batch, cook }), gap: gap.ok ? gap.value : null };
+  },
   /** What all of them teach together. */
   learned: (words: readonly PotWords[], teaching: Teaching | null): LearnedFactors =>
     learnedOf(words, teaching === null ? {} : { teaching }),

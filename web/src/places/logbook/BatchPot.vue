@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { weekdayDateOf } from "../../data/moments";
-import { gapOf } from "@kettlos/core/batch/gap";
+import { gapOf, type Gap } from "@kettlos/core/batch/gap";
 import { vesselOf } from "@kettlos/core/simulate/references";
 import { showVolume, type UnitSystem } from "@kettlos/core/units/show";
 import { capacityL, depthForVolumeM } from "@kettlos/core/vessel/volume";
@@ -11,12 +11,16 @@ import SmallPot from "../../drawings/SmallPot.vue";
 /** A finished batch as its pot: what was got as its level, what was planned as a line. */
 const props = defineProps<{
   pot: PotState;
+  /** Planned against got, where that is worked out already. */
+  worked?: Gap | null | undefined;
   pxPerM: number;
   units: UnitSystem;
 }>();
 
 const vessel = computed(() => vesselOf(props.pot.batch.plan, props.pot.batch.kitchen));
-const gap = computed(() => gapOf(props.pot.batch.plan, props.pot.batch.kitchen, props.pot.cook));
+const gap = computed(
+  () => props.worked ?? gapOf(props.pot.batch.plan, props.pot.batch.kitchen, props.pot.cook),
+);
 const depth = (litres: number) =>
   depthForVolumeM(vessel.value, Math.min(litres, capacityL(vessel.value)));
 const one = computed(() => (props.units === "us" ? "us" : "metric"));

@@ -1,22 +1,64 @@
 <script setup lang="ts">
-import { computed, ref, watch } from "vue";
+import { useIntersectionObserver } from "@vueuse/core";
+import { computed, ref, useTemplateRef, watch } from "vue";
 import { useRoute } from "vue-router";
+import TickChoice from "../../controls/TickChoice.vue";
+import { db } from "../../data/db";
 import { useKitchenStore } from "../../data/kitchen-store";
+import { monthOf } from "../../data/moments";
 import { usePotsStore } from "../../data/pots-store";
+import { useLive } from "../../data/use-live";
 import BatchCourse from "./BatchCourse.vue";
 import BatchPot from "./BatchPot.vue";
+import { logFinderOf } from "./log-finder";
 import { sharedScale } from "./shared-scale";
+import { SHELVED_BY, shelvesOf, type ShelvedBy } from "./shelves";
 import PieceBoundary from "../../frame/PieceBoundary.vue";
 
-/** Finished batches as pots on a shelf, all at one scale; one opens to its whole course. */
+/** Finished batches as pots on shelves, all at one scale; one opens to its whole course. */
 const kitchenStore = useKitchenStore();
 const pots = usePotsStore();
 const route = useRoute();
 const kind = ref("");
+const asked = ref("");
+const by = ref<ShelvedBy>("none");
 
 const names = computed(() => [...new Set(pots.finished.map((p) => p.batch.plan.name))].sort());
-const shown = computed(() =>
-  pots.finished.filter((p) => kind.value === "" || p.batch.plan.name === kind.value),
+/** Made when something is looked for, and anew when the log has changed. */
+const finder = computed(() => logFinderOf(pots.finished));
+const found = computed(() => (asked.value.trim() === "" ? null : finder.value(asked.value)));
+const fitting = computed(() =>
+  pots.finished.filter(
+    (p) =>
+      (kind.value === "" || p.batch.plan.name === kind.value) &&
+      found.value?.has(p.batch.id) !== false,
+  ),
+);
+/** So many stand on the shelves at first; more as one comes near their end. */
+const ROWS = 36;
+const most = ref(ROWS);
+watch([kind, asked, by], () => (most.value = ROWS));
+const end = useTemplateRef<HTMLElement>("end");
+useIntersectionObserver(
+  end,
+  ([entry]) => {
+    if (entry?.isIntersecting === true && most.value < fitting.value.length) most.value += ROWS;
+  },
+  { rootMargin: "600px" },
+);
+const shelves = computed(() => {
+  let left = most.value;
+  return shelvesOf(fitting.value, by.value, monthOf).flatMap((shelf) => {
+    const on = shelf.pots.slice(0, Math.max(0, left));
+    left -= on.length;
+    return on.length === 0 ? [] : [{ title: shelf.title, count: shelf.pots.length, pots: on }];
+  });
+});
+const shownIds = computed(() => shelves.value.flatMap((s) => s.pots.map((p) => p.batch.id)));
+/** What is planned and got is worked out once a pot. */
+const worked = useLive(() => db.words.bulkGet([...shownIds.value]), [shownIds]);
+const gaps = computed(
+  () => new Map(worked.value?.flatMap((w) => (w === undefined ? [] : [[w.batchId, w.gap]]))),
 );
 const scale = computed(() =>
   sharedScale(
@@ -49,7 +91,22 @@ watch(names, (list) => {
         </select></label
       >
     </header>
-    <template v-if="shown.length > 0">
+    <p v-if="pots.finished.length > 1" class="look">
+      <input
+        v-model="asked"
+        type="search"
+        class="written"
+        aria-label="Look in the log"
+        placeholder="what, in which pot, a note, a word of it"
+      />
+      <TickChoice v-model="by" label="Shelves by" :options="SHELVED_BY" />
+      <span class="quiet small" role="status">{{
+        fitting.length === pots.finished.length
+          ? `${fitting.length} pots`
+          : `${fitting.length} of ${pots.finished.length} pots`
+      }}</span>
+    </p>
+    <template v-if="fitting.length > 0">
       <p class="key small quiet">
         <svg width="26" height="14" aria-hidden="true">
           <rect y="3" width="22" height="10" fill="var(--broth)" />
@@ -60,15 +117,30 @@ watch(names, (list) => {
         </svg>
         planned. All pots at one scale.
       </p>
-      <ul>
-        <li v-for="pot in shown" :key="pot.batch.id">
-          <RouterLink :to="`/logbook/${pot.batch.id}`"
-            ><PieceBoundary :what="pot.batch.plan.name" :of="pot"
-              ><BatchPot :pot="pot" :px-per-m="scale" :units="kitchenStore.units" /></PieceBoundary
-          ></RouterLink>
-        </li>
-      </ul>
+      <section v-for="shelf in shelves" :key="shelf.title">
+        <h2 v-if="shelf.title !== ''">
+          {{ shelf.title }} <span class="quiet small">{{ shelf.count }}</span>
+        </h2>
+        <ul>
+          <li v-for="pot in shelf.pots" :key="pot.batch.id">
+            <RouterLink :to="`/logbook/${pot.batch.id}`"
+              ><PieceBoundary :what="pot.batch.plan.name" :of="pot"
+                ><BatchPot
+                  v-if="worked !== undefined"
+                  :pot="pot"
+                  :worked="gaps.get(pot.batch.id)"
+                  :px-per-m="scale"
+                  :units="kitchenStore.units" /></PieceBoundary
+            ></RouterLink>
+          </li>
+        </ul>
+      </section>
+      <div ref="end" aria-hidden="true" />
     </template>
+    <p v-else-if="pots.finished.length > 0">
+      Nothing in the log fits “{{ asked }}”.
+      <button type="button" class="link" @click="((asked = ''), (kind = ''))">Show all</button>
+    </p>
     <div v-else class="empty">
       <p>
         No batch is logged yet. Strain a pot, write down what came out, and it stands here: planned
@@ -91,6 +163,22 @@ header {
   flex: 1;
   min-height: 44px;
   line-height: 44px;
+}
+
+.look {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 24px;
+  align-items: center;
+}
+
+.look input {
+  width: min(420px, 100%);
+}
+
+h2 {
+  margin-top: 12px;
+  border-bottom: 3px solid var(--ink);
 }
 
 .key {

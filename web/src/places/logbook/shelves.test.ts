@@ -1,0 +1,48 @@
+import { describe, expect, test } from "vitest";
+import { potOf, sample } from "../../../test/pot";
+import type { PotState } from "../../data/pots-store";
+import { monthOf } from "../../data/moments";
+import { logFinderOf } from "./log-finder";
+import { shelvesOf } from "./shelves";
+
+const past: readonly PotState[] = sample.batches.filter((b) => b.id !== "on-fire").map((b) => potOf(b.id));
+
+describe("the log on shelves", () => {
+  test.each(["none", "dish", "kind", "vessel", "month"] as const)(
+    "by %s every pot stands on one, in the order given",
+    (by) => {
+      const shelves = shelvesOf(past, by, monthOf);
+      const on = shelves.flatMap((s) => s.pots);
+      expect(new Set(on)).toEqual(new Set(past));
+      expect(on).toHaveLength(past.length);
+      for (const { pots } of shelves)
+        expect(pots).toEqual([...pots].sort((a, b) => past.indexOf(a) - past.indexOf(b)));
+      expect(new Set(shelves.map((s) => s.title)).size).toBe(shelves.length);
+    },
+  );
+
+  test("a dish has its own, a pot those of all that was cooked in it", () => {
+    const of = (by: "dish" | "vessel", title: string) =>
+      shelvesOf(past, by, monthOf).find((s) => s.title === title)?.pots ?? [];
+    expect(of("dish", "Lamb neck broth")).toHaveLength(4);
+    expect(new Set(of("vessel", "Tall pot").map((p) => p.batch.plan.name)).size).toBeGreaterThan(1);
+  });
+});
+
+describe("what is looked for in the log", () => {
+  const find = logFinderOf(past);
+  test("a note, by beginnings of its words, all of them, accents or none", () => {
+    expect([...find("onion ski")]).toEqual(["past-08"]);
+    expect([...find("skimmed EARLY")]).toEqual(["past-08"]);
+    expect(find("onion tractor").size).toBe(0);
+  });
+  test("what was in it, in which pot, how it set", () => {
+    expect(find("trout").size).toBe(2);
+    const set = past.find((p) => p.cook.result?.set !== null)?.cook.result?.set ?? "";
+    for (const id of find(set)) {
+      const pot = past.find((p) => p.batch.id === id);
+      expect(JSON.stringify(pot)).toContain(set);
+    }
+    expect(find(set).size).toBeGreaterThan(0);
+  });
+});
