@@ -205,7 +205,7 @@ test("the sample kitchen has learned something true and something it is unsure o
   await openSample(page);
   await page.goto("/taught");
   await expect(
-    page.getByText(/steams 22 % less than usual, ±9 %, from 5 pots here; before: usual, ±57 %\./),
+    page.getByText(/steams 9 % less than usual, ±9 %, from 5 pots here; before: usual, ±57 %\./),
   ).toBeVisible();
   await expect(page.getByText(/±3\d %, from one pot here/)).toBeVisible();
   await expect(page.getByText(/A level .* into .* would be known to ±\d+ %/).first()).toBeVisible();

@@ -24,6 +24,10 @@ const waterKg = coldWaterKg(waterL(loggedPlan, kitchen), kitchen);
 
 export interface How {
   readonly steam?: number;
+  /** How much juice comes, against the usual. */
+  readonly freed?: number;
+  /** What is cooked, where it is not the stock. */
+  readonly cooks?: Plan;
   readonly ring?: number;
   readonly dips?: readonly number[];
   readonly isMeasured?: boolean;
@@ -35,14 +39,16 @@ export interface How {
 export function cooked({
   steam = 1,
   ring = 1,
+  freed = 1,
+  cooks = loggedPlan,
   dips = [0.3, 0.8],
   isMeasured = true,
   more = [],
   ...how
 }: How): LoggedPot {
-  const trace = simulate(loggedPlan, kitchen, {
+  const trace = simulate(cooks, kitchen, {
     waterKg,
-    parameters: { ...EXPECTED, evaporation: steam, efficiency: ring },
+    parameters: { ...EXPECTED, evaporation: steam, efficiency: ring, freed },
   });
   const at = (min: number) => Math.round(LIT + min * 60_000);
   const offMin = trace.toSimmerMin + trace.holdMin;
@@ -82,7 +88,7 @@ export function cooked({
     schemaVersion: 3,
     id: "b",
     createdMs: LIT,
-    plan: how.plan ?? loggedPlan,
+    plan: how.plan ?? cooks,
     kitchen,
     ...how.batch,
   };

@@ -36,7 +36,8 @@ export function gapOf(plan: Plan, kitchen: Kitchen, cook: Cook): Gap | null {
   const gapL = cook.result.strainedL - plannedL;
   const steamedL = -planned.ledger.evaporated / COLD_DENSITY_KG_L;
   const steamMeanL = cook.readings.length > 0 ? live.strainedL.expected - plannedL : 0;
-  const steamSdL = (cook.readings.length > 0 ? steamRate.sd : steamSigmaOf(plan, kitchen)) * steamedL;
+  const steamSdL =
+    (cook.readings.length > 0 ? steamRate.sd : steamSigmaOf(plan, kitchen)) * steamedL;
   const freedL = planned.ledger.juice + planned.ledger.vegetables;
   const spreads: readonly [GapCause, number][] = [
     ["steam", steamSdL],

@@ -17,6 +17,17 @@ describe("what one pot says", () => {
     expect(factorOf(steamSeen(cooked({ steam })))).toBeCloseTo(steam, 1);
   });
 
+  test("what meat lets go it no longer takes up: more juice is not taken for less steam", () => {
+    const [bones] = plan.items;
+    if (bones === undefined) throw new Error("nothing in the plan");
+    const shoulder = { ...bones, id: "shoulder", ingredientId: "beefChuck", massKg: 2.2 };
+    const cooks = { ...plan, items: [shoulder] };
+    const usual = factorOf(steamSeen(cooked({ cooks })));
+    const juicy = factorOf(steamSeen(cooked({ cooks, freed: 1.3 })));
+    expect(usual).toBeCloseTo(1, 1);
+    expect(Math.abs(Math.log(juicy / usual))).toBeLessThan(0.05);
+  });
+
   test("by its sieve where no level was read", () => {
     const bySieve = steamSeen(cooked({ steam: 0.7, dips: [] }));
     expect(factorOf(bySieve)).toBeCloseTo(0.7, 1);

@@ -69,7 +69,7 @@ export function makeBatch(options: MakeOptions): MadeBatch {
         kind: "added",
         itemId: item.id,
         massKg: item.massKg,
-        atMs: at(mark.tMin + 2),
+        atMs: at(mark.tMin),
       });
   }
   for (const share of trace.holdMin > 100 ? [0.3, 0.6, 0.85] : [0.5]) {

@@ -5,7 +5,9 @@ import { monthOf } from "../../data/moments";
 import { logFinderOf } from "./log-finder";
 import { shelvesOf } from "./shelves";
 
-const past: readonly PotState[] = sample.batches.filter((b) => b.id !== "on-fire").map((b) => potOf(b.id));
+const past: readonly PotState[] = sample.batches
+  .filter((b) => b.id !== "on-fire")
+  .map((b) => potOf(b.id));
 
 describe("the log on shelves", () => {
   test.each(["none", "dish", "kind", "vessel", "month"] as const)(
