@@ -19,6 +19,7 @@ import { fold } from "@kettlos/core/batch/fold";
 import { cookedPlan } from "@kettlos/core/batch/live-plan";
 import { onFire } from "@kettlos/core/batch/on-fire";
 import { readKettlosFile, type KettlosFile } from "@kettlos/core/formats/kettlos-json";
+import { withLog } from "@kettlos/core/learn/from-log";
 import { emptyClock } from "@kettlos/core/simulate/clock-schema";
 import { inWords } from "@kettlos/core/units/said";
 import { parseArgs } from "node:util";
@@ -47,7 +48,11 @@ if (path === undefined || extra.length > 0 || (text && ics)) refuse([USAGE]);
 const reading = readKettlosFile(textOf(path));
 if (!reading.ok)
   refuse(reading.problems.map((p) => (p.path === "" ? p.message : `${p.path}: ${p.message}`)));
-const { file } = reading;
+// The plans go by what the log has taught.
+const file: KettlosFile = {
+  ...reading.file,
+  kitchen: withLog(reading.file.kitchen, reading.file.batches, reading.file.events),
+};
 const nowMs = nowOf(file, nowText);
 const clock = withReadyTimes(file.clock ?? emptyClock(), file.plans, nowMs);
 refuseUnknown(file);

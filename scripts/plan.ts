@@ -6,6 +6,7 @@ import { answersFor, type Answers } from "@kettlos/core/because/answers";
 import { convertDish } from "@kettlos/core/because/converted";
 import { sentenceText } from "@kettlos/core/because/sentence";
 import { readKettlosFile } from "@kettlos/core/formats/kettlos-json";
+import { withLog } from "@kettlos/core/learn/from-log";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
 import { stretchesOf } from "@kettlos/core/simulate/stretches";
@@ -182,7 +183,8 @@ if (file === undefined || extra.length > 0) refuse([USAGE]);
 const reading = readKettlosFile(textOf(file));
 if (!reading.ok)
   refuse(reading.problems.map((p) => (p.path === "" ? p.message : `${p.path}: ${p.message}`)));
-const { kitchen, plans } = reading.file;
+const { plans, batches, events } = reading.file;
+const kitchen = withLog(reading.file.kitchen, batches, events);
 const plan = planId === undefined ? plans[0] : plans.find((p) => p.id === planId);
 if (plan === undefined)
   refuse([

@@ -1,5 +1,6 @@
 import { KitchenSchema, type Kitchen } from "../simulate/kitchen-schema";
 import type { Plan, StretchHeat } from "../simulate/plan-schema";
+import { NO_TEACHING } from "../simulate/teaching-schema";
 import { Problem } from "../units/problem";
 import { pathText } from "./file-problem";
 
@@ -32,6 +33,7 @@ export function mergeKitchens(here: Kitchen, other: Kitchen): MergedKitchen {
     ownIngredients: added(here.ownIngredients, other.ownIngredients).all,
     prices: byIngredient(here.prices, other.prices),
     onHand: byIngredient(here.onHand, other.onHand),
+    ...leftOutOfBoth(here, other),
   });
   if (!merged.success) {
     const [issue] = merged.error.issues;
@@ -52,6 +54,14 @@ export function mergeKitchens(here: Kitchen, other: Kitchen): MergedKitchen {
     then: plan.then.map((s) => ({ ...s, heat: inOven(s.heat) })),
   });
   return { kitchen: merged.data, renamed };
+}
+
+/** A pot that was left out of what is learned there is left out here too. */
+function leftOutOfBoth(here: Kitchen, other: Kitchen): Pick<Kitchen, "teaching"> {
+  const theirs = other.teaching?.leftOut ?? [];
+  if (theirs.length === 0) return {};
+  const teaching = here.teaching ?? NO_TEACHING;
+  return { teaching: { ...teaching, leftOut: [...new Set([...teaching.leftOut, ...theirs])] } };
 }
 
 /** Both lists, and what each of the second is called in it. */

@@ -1,4 +1,5 @@
 import type { Batch, CookEvent } from "@kettlos/core/batch/batch-schema";
+import { teaches } from "@kettlos/core/learn/from-log";
 import type { LearnedFactors } from "@kettlos/core/simulate/learned-schema";
 import type { Teaching } from "@kettlos/core/simulate/teaching-schema";
 import { watch } from "vue";
@@ -33,13 +34,10 @@ export interface LearnedRows {
 }
 
 /** What a whole log teaches, pot by pot. */
-export async function learnedFrom(
-  logged: readonly Logged[],
-  teaching: Teaching | undefined,
-): Promise<LearnedRows> {
+export async function learnedFrom(logged: readonly Logged[]): Promise<LearnedRows> {
   const words: StoredWords[] = [];
   for (const pot of logged) words.push(await wordsOf(pot));
-  return { words, factors: await factorsOf(words, teaching) };
+  return { words, factors: await factorsOf(words, undefined) };
 }
 
 const factorsOf = (words: readonly StoredWords[], teaching: Teaching | undefined) =>
@@ -58,7 +56,13 @@ async function keepUp(logged: readonly Logged[]): Promise<void> {
   // A few at a time: what is worked out of a long log is not lost with the page.
   for (let from = 0; from < stale.length; from += AT_ONCE) {
     const rows: StoredWords[] = [];
-    for (const pot of stale.slice(from, from + AT_ONCE)) rows.push(await wordsOf(pot));
+    for (const pot of stale.slice(from, from + AT_ONCE))
+      try {
+        rows.push(await wordsOf(pot));
+      } catch (error) {
+        // One that cannot be read keeps none of the others from teaching.
+        report(error);
+      }
     await db.words.bulkPut(rows);
   }
   const kitchen = await db.kitchens.toCollection().first();
@@ -78,9 +82,7 @@ export function keepLearning(): void {
   let turn = Promise.resolve();
   watch(
     () => {
-      const told = pots.pots.filter(
-        ({ batch, cook }) => batch.practice === undefined && cook.strainedMs !== null,
-      );
+      const told = pots.pots.filter(teaches);
       return [
         told.map((p) => `${p.batch.id} ${keyOf(p.events)}`).join("\n"),
         JSON.stringify(store.kitchen?.teaching),

@@ -16,6 +16,7 @@ import { useLive } from "../../data/use-live";
 import SmallPot from "../../drawings/SmallPot.vue";
 import { ordinaryVessel } from "../kitchen/ordinary-vessel";
 import { RING_KINDS, usualPowerW } from "../kitchen/ring-kinds";
+import { report } from "../../frame/errors";
 import { newId } from "../../data/new-id";
 import { dateClockOf } from "../../data/moments";
 
@@ -38,18 +39,21 @@ const boiling = computed(() => showTemperature(boilingPointC(altitudeM.value ?? 
 async function openSample() {
   isLoading.value = true;
   try {
-    const [{ bramholtSample }, { importAll }, { learnedFrom }] = await Promise.all([
+    const [{ bramholtSample }, { importAll }, { learnedFrom }, { teachersIn }] = await Promise.all([
       import("../../sample/bramholt"),
       import("../../data/backup"),
       import("../../data/learning"),
+      import("@kettlos/core/learn/from-log"),
     ]);
     const file = bramholtSample(Date.now());
-    // Its eight weeks are in the first figure that is seen.
-    const logged = file.batches.flatMap((batch) => {
-      const events = file.events.filter((e) => e.batchId === batch.id);
-      return events.some((e) => e.kind === "strained") ? [{ batch, events }] : [];
-    });
-    await importAll(file, "replace", await learnedFrom(logged, file.kitchen.teaching));
+    // Its eight weeks are in the first figure that is seen; where that fails, the log teaches later.
+    const learned = await learnedFrom(teachersIn(file.batches, file.events)).catch(
+      (error: unknown) => {
+        report(error);
+        return undefined;
+      },
+    );
+    await importAll(file, "replace", learned);
   } finally {
     isLoading.value = false;
   }
