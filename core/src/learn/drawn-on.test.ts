@@ -5,7 +5,14 @@ import { cooked, LIT, loggedPlan as plan } from "../../test/logged-pot";
 import { answersFor } from "../because/answers";
 import { forecastLive } from "../batch/live-forecast";
 import type { Kitchen } from "../simulate/kitchen-schema";
-import { POT_NOISE, ringThing, steamSigmaOf, steamThing } from "../simulate/learned";
+import {
+  POT_NOISE,
+  ringSigmaOf,
+  ringThing,
+  steamHere,
+  steamSigmaOf,
+  steamThing,
+} from "../simulate/learned";
 import { EXPECTED } from "../simulate/parameters";
 import type { Plan } from "../simulate/plan-schema";
 import { simulate } from "../simulate/simulate";
@@ -13,6 +20,7 @@ import { spreadOf } from "../simulate/spread";
 import { NO_TEACHING } from "../simulate/teaching-schema";
 import { coldWaterKg, waterL } from "../simulate/water-ways";
 import { ringSeen, steamSeen } from "./from-pot";
+import { ringHereWords, taughtWords } from "./say-taught";
 import { learnedOf, whatTaught, wordsOf } from "./taught";
 
 const kitchen = testKitchen();
@@ -62,6 +70,69 @@ describe("a plan draws on what is learned", () => {
       }),
       { numRuns: 25 },
     );
+  });
+
+  const others: readonly (readonly [string, Plan["heat"], string])[] = [
+    [
+      "the oven",
+      { method: "oven", ovenId: "oven", ovenC: 150, lid: "on", start: "hot" } as Plan["heat"],
+      plan.vesselId,
+    ],
+    [
+      "the oven, its lid off",
+      { method: "oven", ovenId: "oven", ovenC: 150, lid: "off", start: "cold" } as Plan["heat"],
+      plan.vesselId,
+    ],
+    [
+      "a crock",
+      {
+        method: "slowCooker",
+        setting: "high",
+        start: "cold",
+        highFirstMin: 0,
+        lidLifts: 0,
+      } as Plan["heat"],
+      kitchen.vessels.find((v) => v.kind === "slowCooker")?.id ?? "",
+    ],
+  ];
+  test.each(others)("in %s too", (_, heat, vesselId) => {
+    const elsewhere = { ...plan, vesselId, heat };
+    const log = -0.5;
+    const here: Kitchen = {
+      ...kitchen,
+      learned: {
+        steam: {
+          things: { [steamThing(vesselId, heat)]: { log, sd: 0.1, pots: 3 } },
+          kitchen: { log: 0, sd: 0.5, pots: 3 },
+        },
+        ring: { things: {}, kitchen: { log: 0, sd: 0.7, pots: 0 } },
+      },
+    };
+    const usual = strained(elsewhere, kitchen);
+    const learned = strained(elsewhere, here);
+    expect(learned).toBeGreaterThan(usual);
+    expect(learned).toBeCloseTo(strained(elsewhere, kitchen, { evaporation: Math.exp(log) }), 9);
+  });
+
+  test("what no ring warms goes by no ring's log", () => {
+    const cooker = kitchen.vessels.find((v) => v.kind === "pressureCooker");
+    if (cooker === undefined) throw new Error("no cooker");
+    const heat: Plan["heat"] = { method: "pressure", setting: "high", release: "natural" };
+    const shut = { ...plan, vesselId: cooker.id, heat };
+    const driven = (drive: "stovetop" | "electric"): Kitchen => ({
+      ...taught,
+      vessels: taught.vessels.map((v) =>
+        v.id === cooker.id && v.pressure !== undefined
+          ? { ...v, pressure: { ...v.pressure, drive } }
+          : v,
+      ),
+    });
+    // Nor by what simmers, under pressure.
+    expect(steamHere(taught, cooker.id, heat)).toBeNull();
+    expect(ringSigmaOf(shut, driven("electric"))).toBe(0.2);
+    expect(ringSigmaOf(shut, driven("stovetop"))).toBeLessThan(0.2);
+    expect(ringHereWords(shut, driven("electric"))).toEqual([]);
+    expect(ringHereWords(shut, driven("stovetop"))[0]).toMatch(/by 5 other pots of this kitchen/);
   });
 
   test("another lid goes by the kitchen's other pots, a pot under pressure by none", () => {
@@ -162,6 +233,13 @@ describe("what the cook says to it", () => {
     const [value] = whatTaught(words, { teaching }).values;
     expect(value).toMatchObject({ isFrozen: true, factor: Math.exp(-0.1) });
     expect(value?.from).toHaveLength(5);
+    // Its pots left out since, it still stands there, to be let go.
+    const leftOut = words.map((w) => w.potId);
+    const [alone] = whatTaught(words, { teaching: { ...teaching, leftOut } }).values;
+    expect(alone).toMatchObject({ isFrozen: true, factor: Math.exp(-0.1), from: [] });
+    expect(alone && taughtWords(alone)).toMatch(
+      /^steams 10 % less than usual, ±7 %, its pots left out, kept as it was; before: usual, ±57 %$/,
+    );
   });
 
   test("the order in which pots are read does not matter", () => {

@@ -53,7 +53,7 @@ const potsWords = (count: number): string => (count === 1 ? "one pot" : `${count
 
 /** What is known of it, from what, and what was known before. */
 export const taughtWords = (v: Taught): string =>
-  `${factorWords(v.kind, v.factor)}, ±${Math.round(v.plusMinusPct)} %, from ${potsWords(v.from.length)} here${v.isFrozen ? ", kept as it was" : ""}; before: usual, ±${Math.round(v.beforePlusMinusPct)} %`;
+  `${factorWords(v.kind, v.factor)}, ±${Math.round(v.plusMinusPct)} %, ${v.from.length === 0 ? "its pots left out" : `from ${potsWords(v.from.length)} here`}${v.isFrozen ? ", kept as it was" : ""}; before: usual, ±${Math.round(v.beforePlusMinusPct)} %`;
 
 function hereWords(kind: TaughtKind, here: FactorHere, sigma: number): string {
   const { mean, sd, pots, otherPots } = here;
@@ -82,8 +82,7 @@ export const steamHereWords = (plan: Plan, kitchen: Kitchen): readonly string[] 
 
 /** The same of the ring under its pot. */
 export function ringHereWords(plan: Plan, kitchen: Kitchen): readonly string[] {
-  const isOnRing = plan.heat.method === "hob" || plan.heat.method === "oven";
-  const here = isOnRing ? ringHere(kitchen, plan) : null;
+  const here = ringHere(kitchen, plan);
   return here === null
     ? []
     : [`${thingWords("ring", plan, kitchen)}: ${hereWords("ring", here, SPREAD.efficiency.value)}`];

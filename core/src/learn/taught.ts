@@ -92,6 +92,24 @@ const usedOf = (
   return words.filter((w) => !leftOut.has(w.potId)).sort((a, b) => a.atMs - b.atMs);
 };
 
+/** What pots speak of, and what is kept by hand, though all its pots are left out since. */
+const thingsOf = (
+  kind: TaughtKind,
+  { things }: Learned,
+  { frozen }: Teaching,
+): readonly string[] => [
+  ...new Set([...things.keys(), ...frozen.filter((f) => f.kind === kind).map((f) => f.thing)]),
+];
+
+/** Spread of such a thing before anything is learned, as any pot of it has said. */
+function sigmaIn(words: readonly PotWords[], kind: TaughtKind, thing: string): number {
+  for (const { seen } of words) {
+    const said = seen[kind];
+    if (said.ok && said.observation.thing === thing) return said.observation.sigma;
+  }
+  return kind === "steam" ? USUAL_SIGMA_LOG : SPREAD.efficiency.value;
+}
+
 const frozenIn = ({ frozen }: Teaching, kind: TaughtKind, thing: string) =>
   frozen.find((f) => f.kind === kind && f.thing === thing);
 
@@ -136,16 +154,18 @@ export function whatTaught(
   const learned = learnedBy(used, teaching);
   return {
     values: KINDS.flatMap((kind) =>
-      [...learned[kind].things].map(([thing, { mean, sd }]): Taught => {
+      thingsOf(kind, learned[kind], teaching).map((thing): Taught => {
         const from = learned[kind].observations.filter((o) => o.thing === thing);
         const frozen = frozenIn(teaching, kind, thing);
+        const sigma = sigmaIn(words, kind, thing);
+        const { mean, sd } = beliefOf(thing, learned[kind], sigma);
         return {
           kind,
           thing,
           before: 1,
           factor: Math.exp(frozen?.log ?? mean),
           plusMinusPct: plusMinus(frozen?.sd ?? sd),
-          beforePlusMinusPct: plusMinus(from[0]?.sigma ?? NaN),
+          beforePlusMinusPct: plusMinus(sigma),
           isFrozen: frozen !== undefined,
           from: from.map(({ potId, log, weight, isWild }) => ({
             potId,

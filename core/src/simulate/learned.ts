@@ -92,13 +92,27 @@ export function steamHere(
 }
 
 /** How much of a ring's heat reaches the pot on it here, against the default; null where nothing is known. */
-export const ringHere = (
-  kitchen: Pick<Kitchen, "learned">,
-  plan: Pick<Plan, "ringId" | "vesselId">,
-): FactorHere | null =>
-  kitchen.learned === undefined
+export const ringHere = (kitchen: Kitchen, plan: Plan): FactorHere | null =>
+  kitchen.learned === undefined || !usesRing(plan, kitchen)
     ? null
     : factorOf(kitchen.learned.ring, ringThing(plan), SPREAD.efficiency.value);
+
+/** Whether any of its heat comes from its ring: not into a crock, an electric cooker, or cold into the oven. */
+function usesRing(plan: Plan, kitchen: Kitchen): boolean {
+  const vessel = kitchen.vessels.find((v) => v.id === plan.vesselId);
+  return heatsOf(plan).some((heat) => {
+    switch (heat.method) {
+      case "hob":
+        return true;
+      case "oven":
+        return heat.start === "hot";
+      case "pressure":
+        return vessel?.pressure?.drive !== "electric";
+      case "slowCooker":
+        return false;
+    }
+  });
+}
 
 /** No log makes the next pot surer than pots go one against the next, and none makes it less sure. */
 const ofNext = (known: Belief | null, usual: number, noise: number): number =>

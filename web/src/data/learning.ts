@@ -18,8 +18,11 @@ interface Logged {
 
 const AT_ONCE = 40;
 
+/** Goes up with how a pot is read: what was worked out before that is worked out anew. */
+const READ_VERSION = 1;
 /** A log is only ever added to: what it comes to is another thing once it has more in it, or ends otherwise. */
-const keyOf = (events: readonly CookEvent[]) => `${events.length}:${events.at(-1)?.id ?? ""}`;
+const keyOf = (events: readonly CookEvent[]) =>
+  `${READ_VERSION}:${events.length}:${events.at(-1)?.id ?? ""}`;
 
 const wordsOf = async ({ batch, events }: Logged): Promise<StoredWords> => ({
   batchId: batch.id,

@@ -25,9 +25,11 @@ export function pressureProgramme(run: Cooking, heat: PressureHeat): Programme {
   const { pot, kitchen } = run;
   const { vessel } = pot;
   const electric = vessel.pressure?.drive === "electric";
-  const powerW = electric
-    ? (vessel.powerW ?? ELECTRIC_POWER_W) * ELECTRIC_EFFICIENCY.value * run.parameters.efficiency
-    : ringNetW(ringOf(run.plan, kitchen), kitchen.altitudeM) * run.ringReaches;
+  const powerW =
+    run.ringReaches *
+    (electric
+      ? (vessel.powerW ?? ELECTRIC_POWER_W) * ELECTRIC_EFFICIENCY.value
+      : ringNetW(ringOf(run.plan, kitchen), kitchen.altitudeM));
   const holdC = pressureHoldC(gaugeKPaOf(vessel, heat), kitchen.altitudeM);
   const leakKgS =
     vessel.pressure?.vents === true ? (VENTING_TYPE_L_H.value * waterDensityKgL(holdC)) / 3600 : 0;

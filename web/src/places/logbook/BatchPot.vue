@@ -18,8 +18,10 @@ const props = defineProps<{
 }>();
 
 const vessel = computed(() => vesselOf(props.pot.batch.plan, props.pot.batch.kitchen));
-const gap = computed(
-  () => props.worked ?? gapOf(props.pot.batch.plan, props.pot.batch.kitchen, props.pot.cook),
+const gap = computed(() =>
+  props.worked === undefined
+    ? gapOf(props.pot.batch.plan, props.pot.batch.kitchen, props.pot.cook)
+    : props.worked,
 );
 const depth = (litres: number) =>
   depthForVolumeM(vessel.value, Math.min(litres, capacityL(vessel.value)));

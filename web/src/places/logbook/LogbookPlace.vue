@@ -56,10 +56,11 @@ const shelves = computed(() => {
 });
 const shownIds = computed(() => shelves.value.flatMap((s) => s.pots.map((p) => p.batch.id)));
 /** What is planned and got is worked out once a pot. */
-const worked = useLive(() => db.words.bulkGet([...shownIds.value]), [shownIds]);
-const gaps = computed(
-  () => new Map(worked.value?.flatMap((w) => (w === undefined ? [] : [[w.batchId, w.gap]]))),
-);
+const worked = useLive(async () => {
+  const ids = [...shownIds.value];
+  const rows = await db.words.bulkGet(ids);
+  return new Map(ids.map((id, i) => [id, rows[i]?.gap]));
+}, [shownIds]);
 const scale = computed(() =>
   sharedScale(
     pots.finished.map((p) => p.batch),
@@ -126,9 +127,9 @@ watch(names, (list) => {
             <RouterLink :to="`/logbook/${pot.batch.id}`"
               ><PieceBoundary :what="pot.batch.plan.name" :of="pot"
                 ><BatchPot
-                  v-if="worked !== undefined"
+                  v-if="worked?.has(pot.batch.id) === true"
                   :pot="pot"
-                  :worked="gaps.get(pot.batch.id)"
+                  :worked="worked.get(pot.batch.id)"
                   :px-per-m="scale"
                   :units="kitchenStore.units" /></PieceBoundary
             ></RouterLink>

@@ -15,7 +15,7 @@ import { useTaught } from "./use-taught";
 const store = useKitchenStore();
 const pots = usePotsStore();
 const steps = useKitchenSteps();
-const { told, next, teaching, beginAnew, freeze, leaveOut } = useTaught();
+const { told, next, teaching, potOf, beginAnew, freeze, leaveOut } = useTaught();
 
 const potName = (id: string): string => {
   const pot = pots.byId.get(id);
@@ -23,9 +23,10 @@ const potName = (id: string): string => {
     ? "A pot that is gone"
     : `${pot.batch.plan.name}, ${weekdayDateOf(pot.cook.litMs ?? pot.batch.createdMs)}`;
 };
-/** The last pot that it was seen in says what it is called. */
-function nameOf({ kind, thing, from }: Taught): string {
-  const pot = pots.byId.get(from.at(-1)?.potId ?? "");
+/** A pot that it was seen in says what it is called. */
+function nameOf(value: Taught): string {
+  const { kind, thing } = value;
+  const pot = pots.byId.get(potOf(value) ?? "");
   return pot === undefined ? thing : thingWords(kind, pot.batch.plan, pot.batch.kitchen);
 }
 const SECTIONS: readonly { readonly kind: TaughtKind; readonly title: string }[] = [

@@ -76,5 +76,12 @@ export function useTaught() {
       leftOut: [...teaching.value.leftOut.filter((id) => id !== potId), ...(isOut ? [potId] : [])],
     });
 
-  return { told, next, teaching, beginAnew, freeze, leaveOut };
+  /** A pot that spoke of it, whether it is left out or not. */
+  const potOf = ({ kind, thing }: Pick<Taught, "kind" | "thing">): string | undefined =>
+    words.value?.find(({ words: { seen } }) => {
+      const said = seen[kind];
+      return said.ok && said.observation.thing === thing;
+    })?.batchId;
+
+  return { told, next, teaching, potOf, beginAnew, freeze, leaveOut };
 }
