@@ -20,6 +20,7 @@ const CORE = [
   "safety",
   "batch",
   "learn",
+  "compare",
   "larder",
   "instruments",
   "formats",

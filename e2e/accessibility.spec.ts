@@ -30,6 +30,8 @@ const SCREENS: Record<string, [string, RegExp][]> = {
     ["/logbook", /Logbook/],
     ["/logbook/past-11", /What happened/],
     ["/taught", /How fast it steams/],
+    ["/beside/past-01/past-08", /Where the difference is from/],
+    ["/dish/Lamb%20neck%20broth", /From one time to the next/],
   ],
 };
 

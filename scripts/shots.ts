@@ -108,6 +108,16 @@ await withApplication(async (browser, url) => {
   await page.goto(`${url}/taught`);
   await page.getByText("How fast it steams").waitFor();
   await shoot("taught");
+  await page.goto(`${url}/beside/past-01/past-08`);
+  await page.getByText("Where the difference is from").waitFor();
+  await shoot("logbook-beside");
+  await page.goto(`${url}/dish/Lamb%20neck%20broth`);
+  await page.getByText("Better for the hour more").waitFor();
+  await page
+    .getByText(/less: −/)
+    .first()
+    .waitFor();
+  await shoot("logbook-dish");
   await page.goto(`${url}/strain/past-11`);
   await page.getByRole("heading", { name: /strained/ }).waitFor();
   await shoot("strain");
@@ -128,15 +138,9 @@ await withApplication(async (browser, url) => {
   await page.goto(`${url}/clock`);
   await clockFilled(page);
   await shoot("clock-phone");
-  for (const [name, path] of [
-    ["plan-phone", "/plan/plan-lamb"],
-    ["cook-phone", "/cook/on-fire"],
-    ["larder-phone", "/larder"],
-  ] as const) {
-    await page.goto(url + path);
-    await page.getByRole("main").waitFor();
-    await shoot(name);
-  }
+  await page.goto(`${url}/cook/on-fire`);
+  await page.getByRole("main").waitFor();
+  await shoot("cook-phone");
   await page.setViewportSize(DESK);
   await page.evaluate(() => localStorage.setItem("kettlos-look", "night"));
   await page.goto(`${url}/cook/on-fire`);

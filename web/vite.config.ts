@@ -5,6 +5,8 @@ import { defineConfig } from "vite";
 import { VitePWA } from "vite-plugin-pwa";
 
 export default defineConfig({
+  // Its build for browsers that have promises of their own; the one it gives by itself brings them along.
+  resolve: { alias: [{ find: /^dexie$/, replacement: "dexie/dist/modern/dexie.mjs" }] },
   plugins: [
     vue(),
     components({

@@ -33,6 +33,9 @@ export interface How {
   readonly isMeasured?: boolean;
   readonly more?: readonly object[];
   readonly plan?: Plan;
+  /** Water that goes in, and what is left in the pot with the grit, L. */
+  readonly waterL?: number;
+  readonly leftL?: number;
   readonly batch?: Partial<Batch>;
 }
 /** A pot as it went: its true steam and ring, the dips at shares of its hold, and what came through. */
@@ -44,10 +47,11 @@ export function cooked({
   dips = [0.3, 0.8],
   isMeasured = true,
   more = [],
+  leftL = 0,
   ...how
 }: How): LoggedPot {
   const trace = simulate(cooks, kitchen, {
-    waterKg,
+    waterKg: how.waterL === undefined ? waterKg : coldWaterKg(how.waterL, kitchen),
     parameters: { ...EXPECTED, evaporation: steam, efficiency: ring, freed },
   });
   const at = (min: number) => Math.round(LIT + min * 60_000);
@@ -73,7 +77,8 @@ export function cooked({
               kind: "strained",
               atMs: at(offMin + 10),
               measured: {
-                volumeL: trace.strained.volumeL,
+                volumeL: Math.max(0, trace.strained.volumeL - leftL),
+                ...(leftL > 0 ? { leftL } : {}),
                 passes: 1,
                 clothPasses: 0,
                 pressed: false,

@@ -20,6 +20,8 @@ const WITHIN: Readonly<Record<string, string>> = {
   portion: "strain",
   labels: "larder",
   taught: "logbook",
+  beside: "logbook",
+  dish: "logbook",
 };
 /** The place of the rail that a screen belongs to. */
 export const placeOf = (routeName: unknown): string =>
@@ -87,6 +89,16 @@ export const router = createRouter({
       path: "/logbook/:batchId?",
       name: "logbook",
       component: () => import("./places/logbook/LogbookPlace.vue"),
+    },
+    {
+      path: "/beside/:oneId/:otherId",
+      name: "beside",
+      component: () => import("./places/logbook/BesidePlace.vue"),
+    },
+    {
+      path: "/dish/:name",
+      name: "dish",
+      component: () => import("./places/logbook/DishPlace.vue"),
     },
     {
       path: "/taught",

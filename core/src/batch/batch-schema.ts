@@ -37,6 +37,10 @@ export type Interruption = (typeof INTERRUPTIONS)[number];
 export const TASTES = ["right", "dull", "salty", "sweet", "sharp", "hot", "thin", "thick"] as const;
 export type Taste = (typeof TASTES)[number];
 
+/** How it was liked once it was eaten, the least first. */
+export const LIKINGS = ["notAgain", "allRight", "good", "best"] as const;
+export type Liking = (typeof LIKINGS)[number];
+
 /** What the fork says. */
 export const CHECKS = ["notYet", "nearly", "tender", "tooSoft"] as const;
 export type Check = (typeof CHECKS)[number];
@@ -232,6 +236,8 @@ export const CookEventSchema = z.discriminatedUnion("kind", [
     isAssumed: z.boolean().default(false),
   }),
   z.object({ ...base, kind: z.literal("finished") }),
+  /** How it was liked; what is said later counts. */
+  z.object({ ...base, kind: z.literal("liked"), how: z.enum(LIKINGS) }),
   z.object({ ...base, kind: z.literal("undo"), eventId: Id }),
 ]);
 export type CookEvent = z.infer<typeof CookEventSchema>;

@@ -13,6 +13,7 @@ import type {
   Colour,
   CookEvent,
   Interruption,
+  Liking,
   Marrow,
   ReadingForm,
   Result,
@@ -113,6 +114,8 @@ export interface Cook {
   /** What was done to it after the sieve, in order. */
   readonly finishing: readonly Finishing[];
   readonly looks: { readonly clarity: Clarity | null; readonly colour: Colour | null };
+  /** How it was liked once it was eaten. */
+  readonly liking: Liking | null;
   readonly solids: SolidsFate | null;
   /** Solids kept apart from the liquid to be eaten, kg. */
   readonly apartKg: number;
@@ -211,6 +214,7 @@ export function fold(events: readonly CookEvent[]): Cook {
       clarity: all("looked").findLast((e) => e.clarity !== undefined)?.clarity ?? null,
       colour: all("looked").findLast((e) => e.colour !== undefined)?.colour ?? null,
     },
+    liking: all("liked").at(-1)?.how ?? null,
     solids: all("solids").at(-1)?.fate ?? null,
     apartKg: all("keptApart").at(-1)?.massKg ?? 0,
     marrow: strained?.measured.marrow ?? null,

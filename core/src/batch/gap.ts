@@ -4,10 +4,11 @@ import { SPREAD } from "../simulate/parameters";
 import type { Plan } from "../simulate/plan-schema";
 import { COLD_DENSITY_KG_L } from "../water/properties";
 import type { Cook } from "./fold";
-import { forecastLive } from "./live-forecast";
+import { forecastLive, type LiveForecast } from "./live-forecast";
 import { JUG_SD_L } from "./live-model";
 
-export type GapCause = "steam" | "solids" | "juice" | "measuring";
+const CAUSES = ["steam", "solids", "juice", "measuring"] as const;
+export type GapCause = (typeof CAUSES)[number];
 
 /** Planned against got, and the likeliest reason for the difference. All cold litres, signed. */
 export interface Gap {
@@ -23,6 +24,34 @@ export interface Gap {
 }
 
 /**
+ * What no reading explains, shared by each cause's variance: of the steam what its readings, or the default,
+ * leave in doubt. Cold litres; they add up to restL.
+ */
+export function sharedByCause(
+  restL: number,
+  { planned, steamRate }: Pick<LiveForecast, "planned" | "steamRate">,
+  { plan, kitchen, cook }: { readonly plan: Plan; readonly kitchen: Kitchen; readonly cook: Cook },
+): Readonly<Record<GapCause, number>> {
+  const { ledger } = planned;
+  const steamedL = -ledger.evaporated / COLD_DENSITY_KG_L;
+  const steamSd = cook.readings.length > 0 ? steamRate.sd : steamSigmaOf(plan, kitchen);
+  const sds: Readonly<Record<GapCause, number>> = {
+    steam: steamSd * steamedL,
+    solids: SPREAD.leftOnSolids.value * -ledger.leftOnSolids,
+    juice: SPREAD.freed.value * (ledger.juice + ledger.vegetables),
+    measuring: JUG_SD_L,
+  };
+  const variance = CAUSES.reduce((sum, cause) => sum + sds[cause] ** 2, 0);
+  const share = (cause: GapCause) => (restL * sds[cause] ** 2) / variance;
+  return {
+    steam: share("steam"),
+    solids: share("solids"),
+    juice: share("juice"),
+    measuring: share("measuring"),
+  };
+}
+
+/**
  * Splits the gap between planned and strained litres over its possible causes. The readings taken on
  * the fire say how much was steam; what is left is shared by each cause's variance.
  */
@@ -30,26 +59,14 @@ export function gapOf(plan: Plan, kitchen: Kitchen, cook: Cook): Gap | null {
   if (cook.result === null || cook.result.isReckoned) return null;
   const offMs = cook.offMs ?? cook.result.strainedMs;
   const live = forecastLive(plan, kitchen, cook, offMs);
-  const { planned, steamRate } = live;
   // What was left with the grit on purpose is no gap.
-  const plannedL = Math.max(0, planned.strained.volumeL - cook.leftL);
+  const plannedL = Math.max(0, live.planned.strained.volumeL - cook.leftL);
   const gapL = cook.result.strainedL - plannedL;
-  const steamedL = -planned.ledger.evaporated / COLD_DENSITY_KG_L;
   const steamMeanL = cook.readings.length > 0 ? live.strainedL.expected - plannedL : 0;
-  const steamSdL =
-    (cook.readings.length > 0 ? steamRate.sd : steamSigmaOf(plan, kitchen)) * steamedL;
-  const freedL = planned.ledger.juice + planned.ledger.vegetables;
-  const spreads: readonly [GapCause, number][] = [
-    ["steam", steamSdL],
-    ["solids", SPREAD.leftOnSolids.value * -planned.ledger.leftOnSolids],
-    ["juice", SPREAD.freed.value * freedL],
-    ["measuring", JUG_SD_L],
-  ];
-  const variance = spreads.reduce((sum, [, sd]) => sum + sd ** 2, 0);
-  const restL = gapL - steamMeanL;
-  const parts = spreads.map(([cause, sd]) => ({
+  const shares = sharedByCause(gapL - steamMeanL, live, { plan, kitchen, cook });
+  const parts = CAUSES.map((cause) => ({
     cause,
-    litres: (cause === "steam" ? steamMeanL : 0) + (restL * sd ** 2) / variance,
+    litres: (cause === "steam" ? steamMeanL : 0) + shares[cause],
   }));
   const likeliest = [...parts].sort((a, b) => Math.abs(b.litres) - Math.abs(a.litres))[0];
   return {

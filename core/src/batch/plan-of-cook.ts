@@ -11,6 +11,20 @@ import { stretchesAsWent } from "./stretches-as-went";
 export const notesOf = (plan: Plan, cook: Cook): string =>
   [plan.note, ...cook.notes.map((n) => n.text)].filter(Boolean).join(" ").slice(0, 2000);
 
+/** The plan with its heat as it went, stretch by stretch, and what really went in of each ingredient. */
+export function planAsWent(plan: Plan, cook: Cook): Plan {
+  const went: Plan = { ...plan, ...stretchesAsWent(plan, cook) };
+  return {
+    ...went,
+    items: went.items.map((item) => {
+      const added = cook.addedItems.get(item.id);
+      if (added === undefined || added.massKg === item.massKg) return item;
+      const { counted: _counted, ...rest } = item;
+      return { ...rest, massKg: added.massKg };
+    }),
+  };
+}
+
 /**
  * A plan that repeats what was really done: what was added and how much, the water with every top-up,
  * every stretch of its heat and how long it held. The cook's notes come along, to be seen the next time.
@@ -24,17 +38,10 @@ export function planOfCook(plan: Plan, kitchen: Kitchen, cook: Cook, id: string)
   const toppedL = cook.pours.reduce((sum, t) => sum + t.volumeL, begunL);
   const pouredL =
     coldWaterKg(waterL(plan, kitchen), kitchen) / waterDensityKgL(kitchen.waterC) + toppedL;
-  const went: Plan = { ...plan, ...stretchesAsWent(plan, cook) };
   return {
-    ...went,
+    ...planAsWent(plan, cook),
     id,
     readyAt: null,
-    items: went.items.map((item) => {
-      const added = cook.addedItems.get(item.id);
-      if (added === undefined || added.massKg === item.massKg) return item;
-      const { counted: _counted, ...rest } = item;
-      return { ...rest, massKg: added.massKg };
-    }),
     water: toppedL > 0 ? { by: "amount", volumeL: pouredL } : plan.water,
     note: notesOf(plan, cook),
   };

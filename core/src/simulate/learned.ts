@@ -98,7 +98,7 @@ export const ringHere = (kitchen: Kitchen, plan: Plan): FactorHere | null =>
     : factorOf(kitchen.learned.ring, ringThing(plan), SPREAD.efficiency.value);
 
 /** Whether any of its heat comes from its ring: not into a crock, an electric cooker, or cold into the oven. */
-function usesRing(plan: Plan, kitchen: Kitchen): boolean {
+export function usesRing(plan: Plan, kitchen: Kitchen): boolean {
   const vessel = kitchen.vessels.find((v) => v.id === plan.vesselId);
   return heatsOf(plan).some((heat) => {
     switch (heat.method) {

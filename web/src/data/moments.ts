@@ -15,7 +15,8 @@ const shortWeekdayOf = formatter({ weekday: "short" });
 export const weekdayClockOf = (ms: number): string => `${shortWeekdayOf(ms)} ${clockOf(ms)}`;
 /** Wed 18 Mar */
 export const weekdayDateOf = (ms: number): string => `${shortWeekdayOf(ms)} ${shortDateOf(ms)}`;
-const shortDateOf = formatter({ day: "numeric", month: "short" });
+/** 18 Mar */
+export const shortDateOf = formatter({ day: "numeric", month: "short" });
 /** 18 March */
 export const dayOf = formatter({ day: "numeric", month: "long" });
 /** March 2026 */

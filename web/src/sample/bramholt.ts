@@ -1,3 +1,4 @@
+import type { Liking } from "@kettlos/core/batch/batch-schema";
 import type { KettlosFile } from "@kettlos/core/formats/kettlos-json";
 import { SCHEMA_VERSION } from "@kettlos/core/simulate/kitchen-schema";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
@@ -11,27 +12,67 @@ import { bramholtPlans } from "./plans";
 
 const MINUTE_MS = 60_000;
 
-/** Days ago, hour of lighting the ring, which plan, and what was noted. */
-const PAST: readonly [number, number, string, string?][] = [
-  [55, 9, "lamb", "Level fell slower than reckoned. Lid was hardly ajar."],
+/** What was otherwise than in the plan as it stands today, and how it was liked. */
+interface Told {
+  readonly change?: (plan: Plan) => Plan;
+  readonly liking?: Liking;
+}
+/** So much of the bones, kg, in so much water, L, for so long, min. */
+const broth =
+  (bonesKg: number, waterL: number, holdMin: number) =>
+  (plan: Plan): Plan => ({
+    ...plan,
+    items: plan.items.map((item, i) => (i === 0 ? { ...item, massKg: bonesKg } : item)),
+    water: { by: "amount", volumeL: waterL },
+    stop: { by: "time", holdMin },
+  });
+
+/** Days ago, hour of lighting the ring, which plan, what was noted, and what was otherwise. */
+const PAST: readonly (readonly [number, number, string, (string | undefined)?, Told?])[] = [
+  [
+    55,
+    9,
+    "lamb",
+    "Level fell slower than reckoned. Lid was hardly ajar.",
+    { change: broth(2, 4.6, 300), liking: "allRight" },
+  ],
   [51, 10, "vegetable"],
-  [47, 8, "trotter", "Very firm. Half a trotter less would do."],
-  [41, 9, "lamb"],
+  [47, 8, "trotter", "Very firm. Half a trotter less would do.", { liking: "good" }],
+  [
+    41,
+    9,
+    "lamb",
+    "Better for the hour more, still a little thin.",
+    { change: broth(2, 4.6, 360), liking: "good" },
+  ],
   [38, 16, "trout", "No salt needed at all."],
-  [33, 9, "pigeon", "Roasted darker than usual, good colour."],
+  [33, 9, "pigeon", "Roasted darker than usual, good colour.", { liking: "good" }],
   [27, 10, "hare"],
-  [24, 8, "lamb", "Skimmed early, clear. Onion skin on for colour."],
+  [24, 8, "lamb", "Skimmed early, clear. Onion skin on for colour.", { liking: "best" }],
   [19, 11, "vegetable", "Pressed hard, a little cloudy."],
   [15, 9, "trotter"],
-  [10, 9, "lamb"],
+  [10, 9, "lamb", undefined, { change: broth(2.2, 4.1, 390), liking: "good" }],
   [5, 15, "trout"],
 ];
 /** Dishes beside the stocks; of some a share was left after the meal, and chilled. */
-const PAST_DISHES: readonly (readonly [number, number, string, string | undefined, number?])[] = [
+const PAST_DISHES: readonly (readonly [
+  number,
+  number,
+  string,
+  string | undefined,
+  Told?,
+  number?,
+])[] = [
   [44, 9, "beans", "Beans creamy, mutton a little dry. Mutton out earlier next time."],
-  [30, 14, "braise", "Sauce thin at the table; five minutes open would have done it."],
-  [12, 15, "chili", "Everyone asked for more.", 0.4],
-  [2, 14, "braise", undefined, 0.3],
+  [
+    30,
+    14,
+    "braise",
+    "Sauce thin at the table; five minutes open would have done it.",
+    { liking: "allRight" },
+  ],
+  [12, 15, "chili", "Everyone asked for more.", { liking: "best" }, 0.4],
+  [2, 14, "braise", undefined, { liking: "good" }, 0.3],
 ];
 
 /** The big table tomorrow evening, and a stock for the freezer through some night: one thing in it clashes. */
@@ -69,10 +110,10 @@ export function bramholtSample(nowMs: number): KettlosFile {
     ...PAST.map((row, i) => ({ row, batchId: `past-${String(i + 1).padStart(2, "0")}` })),
     ...PAST_DISHES.map((row, i) => ({ row, batchId: `dish-${String(i + 1).padStart(2, "0")}` })),
   ];
-  const past = rows.map(({ row: [daysAgo, hour, id, note, leftShare], batchId }) =>
+  const past = rows.map(({ row: [daysAgo, hour, id, note, told, leftShare], batchId }) =>
     makeBatch({
       id: batchId,
-      plan: planOf(id),
+      plan: told?.change?.(planOf(id)) ?? planOf(id),
       kitchen,
       litMs: set(addDays(nowMs, -daysAgo), {
         hours: hour,
@@ -81,6 +122,7 @@ export function bramholtSample(nowMs: number): KettlosFile {
       }).getTime(),
       random,
       ...(note === undefined ? {} : { note }),
+      ...(told?.liking === undefined ? {} : { liking: told.liking }),
       ...(leftShare === undefined ? {} : { leftShare }),
     }),
   );

@@ -1,4 +1,4 @@
-import type { Batch, CookEvent, EventBody } from "@kettlos/core/batch/batch-schema";
+import type { Batch, CookEvent, EventBody, Liking } from "@kettlos/core/batch/batch-schema";
 import { liftedOut } from "@kettlos/core/batch/said-marks";
 import { eatenOf } from "@kettlos/core/dish/eaten";
 import { takeOuts } from "@kettlos/core/dish/take-out";
@@ -37,6 +37,7 @@ export interface MakeOptions {
   readonly litMs: number;
   readonly random: RandomGenerator;
   readonly note?: string;
+  readonly liking?: Liking;
   /** Of a dish: the share that is left after the meal, and chilled. */
   readonly leftShare?: number;
   /** Only what has happened by then is written; later events are left out. */
@@ -140,6 +141,8 @@ export function makeBatch(options: MakeOptions): MadeBatch {
   if (options.note !== undefined)
     events.push({ kind: "noted", text: options.note, atMs: morning + 2000 });
   events.push({ kind: "finished", atMs: morning + 3000 });
+  if (options.liking !== undefined)
+    events.push({ kind: "liked", how: options.liking, atMs: morning + 9 * 60 * MINUTE_MS });
   const until = options.untilMs ?? Infinity;
   return {
     batch: {

@@ -4,7 +4,10 @@ import type { Target } from "@kettlos/core/convert/like";
 import type { Batch, CookEvent } from "@kettlos/core/batch/batch-schema";
 import { gapOf, type Gap } from "@kettlos/core/batch/gap";
 import { cookedPlan } from "@kettlos/core/batch/live-plan";
-import { outcomeOf } from "@kettlos/core/units/problem";
+import { compare, type Compared } from "@kettlos/core/compare/compare";
+import { differenceOf, type Difference } from "@kettlos/core/compare/difference";
+import type { LoggedPot } from "@kettlos/core/learn/from-pot";
+import { outcomeOf, type Outcome } from "@kettlos/core/units/problem";
 import { fold } from "@kettlos/core/batch/fold";
 import { nextReadings, type NextReading } from "@kettlos/core/learn/next-readings";
 import {
@@ -29,6 +32,24 @@ let drawn: () => readonly (ExplainedRange | null)[] = () => [];
 
 /** Lets messages that wait come in, so that a newer question is known of. */
 const breathe = () => new Promise((resolve) => setTimeout(resolve, 0));
+
+/** A pot with its log. */
+interface Logged {
+  readonly batch: Batch;
+  readonly events: readonly CookEvent[];
+}
+/** What the log has taught, to be put together without some of its pots. */
+interface Taught {
+  readonly words: readonly PotWords[];
+  readonly teaching: Teaching | null;
+}
+
+const read = ({ batch, events }: Logged): LoggedPot => ({ batch, cook: fold(events) });
+const knownWithout = (pots: readonly Logged[], { words, teaching }: Taught): LearnedFactors =>
+  learnedOf(words, {
+    without: new Set(pots.map((p) => p.batch.id)),
+    ...(teaching === null ? {} : { teaching }),
+  });
 
 const api = {
   /** Expected figures of a dish on every heat; null where a newer question has come since. */
@@ -80,6 +101,28 @@ const api = {
       return gapOf(plan, batch.kitchen, cook);
     });
     return { words: wordsOf({ batch, cook }), gap: gap.ok ? gap.value : null };
+  },
+  /** Two finished pots side by side, by what all others have taught. */
+  beside(from: Logged, to: Logged, taught: Taught): Outcome<Compared> {
+    const known = knownWithout([from, to], taught);
+    return outcomeOf(() => compare(read(from), read(to), known));
+  },
+  /** What was otherwise from each pot of a row to the next; null where it cannot be reckoned. */
+  async differences(
+    pots: readonly Logged[],
+    taught: Taught,
+  ): Promise<readonly (Difference | null)[]> {
+    const found: (Difference | null)[] = [];
+    for (const [i, to] of pots.entries()) {
+      const from = pots[i - 1];
+      if (from === undefined) continue;
+      await breathe();
+      const outcome = outcomeOf(() =>
+        differenceOf(read(from), read(to), knownWithout([from, to], taught)),
+      );
+      found.push(outcome.ok ? outcome.value : null);
+    }
+    return found;
   },
   /** What all of them teach together. */
   learned: (words: readonly PotWords[], teaching: Teaching | null): LearnedFactors =>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { flowOf } from "@kettlos/core/batch/flow";
-import { notesOf, planOfCook } from "@kettlos/core/batch/plan-of-cook";
+import { notesOf } from "@kettlos/core/batch/plan-of-cook";
 import { isChilled } from "@kettlos/core/batch/chill-of";
 import { gapOf } from "@kettlos/core/batch/gap";
 import { readingsAsLiquid } from "@kettlos/core/batch/live-forecast";
@@ -14,9 +14,8 @@ import { computed } from "vue";
 import { useRouter } from "vue-router";
 import { clockHour } from "../../data/clock-hour";
 import { copyOf } from "../../data/new-plan";
-import { plain } from "../../data/plain";
-import type { PotState } from "../../data/pots-store";
-import { savePlan } from "../../data/repository";
+import { usePotsStore, type PotState } from "../../data/pots-store";
+import { appendEvent, savePlan, undoLast } from "../../data/repository";
 import { markLabels } from "../../drawings/mark-labels";
 import LedgerFlow from "../../drawings/LedgerFlow.vue";
 import SimmerRibbon from "../../drawings/SimmerRibbon.vue";
@@ -25,7 +24,9 @@ import PracticeScore from "../cook/PracticeScore.vue";
 import { causeWords } from "../strain/cause-words";
 
 import { eventWords } from "./event-words";
-import { newId } from "../../data/new-id";
+import MarkChoice from "../../controls/MarkChoice.vue";
+import { planLike } from "./cook-again";
+import { LIKING_OPTIONS } from "./liking-words";
 
 /** The whole course of one batch: what was planned, what happened when, what came of it. */
 const props = defineProps<{ pot: PotState; units: UnitSystem }>();
@@ -60,8 +61,30 @@ async function open(next: Plan) {
 /** The same plan, with what was noted this time. */
 const cookAgain = () => open({ ...copyOf(plan.value), note: notesOf(plan.value, props.pot.cook) });
 /** What was really done becomes the plan. */
-const cookAsItWent = () =>
-  open(planOfCook(plain(plan.value), kitchen.value, props.pot.cook, newId()));
+const cookAsItWent = () => open(planLike(props.pot, null));
+
+const pots = usePotsStore();
+const litOf = ({ cook, batch }: PotState) => cook.litMs ?? batch.createdMs;
+/** The same dish, other times; and the one before. */
+const sameDish = computed(() =>
+  pots.finished.filter(
+    (p) =>
+      p.batch.plan.name === plan.value.name &&
+      p.batch.practice === undefined &&
+      p.batch.id !== props.pot.batch.id,
+  ),
+);
+const before = computed(
+  () =>
+    sameDish.value
+      .filter((p) => litOf(p) < litOf(props.pot))
+      .toSorted((a, b) => litOf(b) - litOf(a))[0],
+);
+const like = (how: (typeof LIKING_OPTIONS)[number]["value"]) =>
+  how === props.pot.cook.liking
+    ? undefined
+    : appendEvent(props.pot.batch.id, { kind: "liked", how });
+const isJustLiked = computed(() => props.pot.cook.events.at(-1)?.kind === "liked");
 </script>
 
 <template>
@@ -110,23 +133,60 @@ const cookAsItWent = () =>
       </ol>
     </section>
     <section v-if="pot.batch.practice !== undefined"><PracticeScore :pot="pot" /></section>
-    <section v-if="gap">
-      <h2>Planned against got</h2>
-      <p class="big figure">
-        <template v-if="pot.cook.result?.servedKg != null"
-          ><span class="result">{{ showMass(pot.cook.result.servedKg, units) }}</span> served, of it
-          liquid
-        </template>
-        <span class="result">{{ showVolume(gap.gotL, units) }}</span>
-        <span class="quiet"> planned {{ showVolume(gap.plannedL, units) }}</span>
-      </p>
-      <p>{{ causeWords(gap, units) }}</p>
-      <LedgerFlow v-if="flow" :flow="flow" :units="units" />
+    <section>
+      <template v-if="gap">
+        <h2>Planned against got</h2>
+        <p class="big figure">
+          <template v-if="pot.cook.result?.servedKg != null"
+            ><span class="result">{{ showMass(pot.cook.result.servedKg, units) }}</span> served, of
+            it liquid
+          </template>
+          <span class="result">{{ showVolume(gap.gotL, units) }}</span>
+          <span class="quiet"> planned {{ showVolume(gap.plannedL, units) }}</span>
+        </p>
+        <p>{{ causeWords(gap, units) }}</p>
+        <LedgerFlow v-if="flow" :flow="flow" :units="units" />
+      </template>
       <p class="row">
         <button type="button" class="button primary" @click="cookAgain">Plan it again</button>
         <button type="button" class="button" @click="cookAsItWent">Plan it as it went</button>
         <RouterLink class="button" to="/logbook">All batches</RouterLink>
       </p>
+      <div v-if="pot.batch.practice === undefined" class="after">
+        <div>
+          <MarkChoice
+            label="How was it at the table?"
+            :options="LIKING_OPTIONS"
+            :chosen="pot.cook.liking"
+            @choose="like"
+          />
+          <button
+            v-if="isJustLiked"
+            type="button"
+            class="link small"
+            @click="undoLast(pot.batch.id)"
+          >
+            Undo: how it was
+          </button>
+        </div>
+        <ul class="row">
+          <li v-if="before !== undefined">
+            <RouterLink class="button" :to="`/beside/${before.batch.id}/${pot.batch.id}`"
+              >Beside the time before, {{ format(litOf(before), "d MMM") }}</RouterLink
+            >
+          </li>
+          <li v-if="sameDish.length > 0">
+            <RouterLink class="button" :to="{ name: 'dish', params: { name: plan.name } }"
+              >All {{ sameDish.length + 1 }} times</RouterLink
+            >
+          </li>
+          <li v-if="pots.finished.length > 1">
+            <RouterLink class="button" :to="{ path: '/logbook', query: { beside: pot.batch.id } }"
+              >Beside another pot</RouterLink
+            >
+          </li>
+        </ul>
+      </div>
     </section>
   </div>
 </template>
@@ -161,6 +221,10 @@ time {
   display: inline-block;
   min-width: 88px;
   color: var(--quiet);
+}
+
+.after {
+  padding-top: 20px;
 }
 
 .big {

@@ -5,7 +5,7 @@ import { useRoute } from "vue-router";
 import TickChoice from "../../controls/TickChoice.vue";
 import { db } from "../../data/db";
 import { useKitchenStore } from "../../data/kitchen-store";
-import { monthOf } from "../../data/moments";
+import { dayOf, monthOf } from "../../data/moments";
 import { usePotsStore } from "../../data/pots-store";
 import { useLive } from "../../data/use-live";
 import BatchCourse from "./BatchCourse.vue";
@@ -23,6 +23,17 @@ const kind = ref("");
 const asked = ref("");
 const by = ref<ShelvedBy>("none");
 
+/** The pot that another is looked for to stand beside. */
+const besideId = computed(() => {
+  const id = route.query["beside"];
+  return typeof id === "string" && pots.byId.has(id) ? id : null;
+});
+const besideName = computed(() => {
+  const pot = pots.byId.get(besideId.value ?? "");
+  return pot === undefined
+    ? ""
+    : `${pot.batch.plan.name}, ${dayOf(pot.cook.litMs ?? pot.batch.createdMs)}`;
+});
 const names = computed(() => [...new Set(pots.finished.map((p) => p.batch.plan.name))].sort());
 /** Made when something is looked for, and anew when the log has changed. */
 const finder = computed(() => logFinderOf(pots.finished));
@@ -30,6 +41,7 @@ const found = computed(() => (asked.value.trim() === "" ? null : finder.value(as
 const fitting = computed(() =>
   pots.finished.filter(
     (p) =>
+      p.batch.id !== besideId.value &&
       (kind.value === "" || p.batch.plan.name === kind.value) &&
       found.value?.has(p.batch.id) !== false,
   ),
@@ -71,6 +83,8 @@ const opened = computed(() => {
   const id = route.params["batchId"];
   return typeof id === "string" ? (pots.byId.get(id) ?? null) : null;
 });
+const toOf = (id: string) =>
+  besideId.value === null ? `/logbook/${id}` : `/beside/${besideId.value}/${id}`;
 watch(names, (list) => {
   if (!list.includes(kind.value)) kind.value = "";
 });
@@ -91,7 +105,14 @@ watch(names, (list) => {
           </option>
         </select></label
       >
+      <RouterLink v-if="kind !== ''" class="over" :to="{ name: 'dish', params: { name: kind } }"
+        >Over time</RouterLink
+      >
     </header>
+    <p v-if="besideId !== null" class="picking" role="status">
+      Which pot shall stand beside {{ besideName }}?
+      <RouterLink :to="`/logbook/${besideId}`">None</RouterLink>
+    </p>
     <p v-if="pots.finished.length > 1" class="look">
       <input
         v-model="asked"
@@ -121,10 +142,16 @@ watch(names, (list) => {
       <section v-for="shelf in shelves" :key="shelf.title">
         <h2 v-if="shelf.title !== ''">
           {{ shelf.title }} <span class="quiet small">{{ shelf.count }}</span>
+          <RouterLink
+            v-if="by === 'dish' && shelf.count > 1"
+            class="small"
+            :to="{ name: 'dish', params: { name: shelf.title } }"
+            >over time</RouterLink
+          >
         </h2>
         <ul>
           <li v-for="pot in shelf.pots" :key="pot.batch.id">
-            <RouterLink :to="`/logbook/${pot.batch.id}`"
+            <RouterLink :to="toOf(pot.batch.id)"
               ><PieceBoundary :what="pot.batch.plan.name" :of="pot"
                 ><BatchPot
                   v-if="worked?.has(pot.batch.id) === true"
@@ -158,6 +185,16 @@ header {
   gap: 4px 24px;
   align-items: center;
   justify-content: space-between;
+}
+
+.picking {
+  padding: 8px 0;
+  font-weight: 600;
+}
+
+.over {
+  min-height: 44px;
+  line-height: 44px;
 }
 
 .taught {

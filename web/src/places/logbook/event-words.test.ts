@@ -79,4 +79,5 @@ test.each([
   [{ kind: "setJudged", set: "wobbles" }, "Set when cold: wobbles"],
   [{ kind: "chilled" }, "Cold through"],
   [{ kind: "finished" }, "Logged"],
+  [{ kind: "liked", how: "notAgain" }, "At the table: not again"],
 ])("%o reads %s", (body, text) => expect(words(body)).toBe(text));

@@ -18,6 +18,7 @@ import {
   showVolume,
   type UnitSystem,
 } from "@kettlos/core/units/show";
+import { LIKING_WORDS } from "./liking-words";
 
 /** What starts the clock on each heat. */
 const CLOCK_WORDS: Record<Method, string> = {
@@ -114,6 +115,8 @@ export function eventWords(event: CookEvent, plan: Plan, units: UnitSystem): str
       return `The clock was set ${event.shiftMs < 0 ? "back" : "ahead"} by ${showDuration(Math.abs(event.shiftMs) / 60_000)}${event.isAssumed ? " or more" : ""}; earlier times moved along`;
     case "finished":
       return "Logged";
+    case "liked":
+      return `At the table: ${LIKING_WORDS[event.how].toLowerCase()}`;
     case "undo":
       return "Taken back";
   }

@@ -1,0 +1,300 @@
+<script setup lang="ts">
+import { LIKINGS } from "@kettlos/core/batch/batch-schema";
+import { SETS } from "@kettlos/core/extraction/set";
+import { showDuration, showVolume } from "@kettlos/core/units/show";
+import { computed, ref, watch } from "vue";
+import { useRoute, useRouter } from "vue-router";
+import UnitField from "../../controls/UnitField.vue";
+import { db } from "../../data/db";
+import { useKitchenStore } from "../../data/kitchen-store";
+import { dayOf, shortDateOf } from "../../data/moments";
+import { usePotsStore, type PotState } from "../../data/pots-store";
+import { savePlan } from "../../data/repository";
+import { useLive } from "../../data/use-live";
+import DishSteps, { type StepRow } from "../../drawings/DishSteps.vue";
+import PieceBoundary from "../../frame/PieceBoundary.vue";
+import { planLike } from "./cook-again";
+import { LIKING_WORDS } from "./liking-words";
+import { partName, partWords, signedVolume } from "./part-words";
+import { useDifferences } from "./use-compared";
+
+/** One dish over the times it was cooked: what came out, what was changed in between, and what it did. */
+const store = useKitchenStore();
+const pots = usePotsStore();
+const route = useRoute();
+const router = useRouter();
+const units = computed(() => store.units);
+const one = computed(() => (units.value === "us" ? "us" : "metric"));
+const name = computed(() => String(route.params["name"]));
+const litOf = ({ cook, batch }: PotState) => cook.litMs ?? batch.createdMs;
+
+const all = computed(() =>
+  pots.finished
+    .filter((p) => p.batch.plan.name === name.value && p.batch.practice === undefined)
+    .toSorted((a, b) => litOf(a) - litOf(b)),
+);
+/** The last of them; more when asked for. */
+const AT_ONCE = 10;
+const most = ref(AT_ONCE);
+watch(name, () => (most.value = AT_ONCE));
+const row = computed(() => all.value.slice(-most.value));
+const differences = useDifferences(() => row.value);
+const planned = useLive(async () => {
+  const ids = row.value.map((p) => p.batch.id);
+  const rows = await db.words.bulkGet(ids);
+  return new Map(ids.map((id, i) => [id, rows[i]?.gap?.plannedL ?? null]));
+}, [row]);
+
+const times = computed(() =>
+  row.value.map((p) => ({ id: p.batch.id, label: shortDateOf(litOf(p)) })),
+);
+/** The one that was liked best; of several the last. */
+const best = computed(() => {
+  const liked = row.value.filter((p) => p.cook.liking === "good" || p.cook.liking === "best");
+  const top = liked.toSorted(
+    (a, b) =>
+      LIKINGS.indexOf(b.cook.liking ?? "good") - LIKINGS.indexOf(a.cook.liking ?? "good") ||
+      litOf(b) - litOf(a),
+  )[0];
+  return top === undefined ? null : { id: top.batch.id, word: "liked best" };
+});
+
+const isSaid = (values: readonly (number | null)[]) => values.some((v) => v !== null);
+const rows = computed<readonly StepRow[]>(() => {
+  const of = (value: (pot: PotState) => number | null) => row.value.map(value);
+  const indexIn = <T,>(list: readonly T[], value: T | null | undefined) =>
+    value === null || value === undefined ? null : list.indexOf(value);
+  const found = differences.value;
+  const saltOf = (pot: PotState, i: number): number | null => {
+    const next = row.value[i + 1];
+    const came =
+      found?.get(pot.batch.id)?.to ??
+      (next === undefined ? undefined : found?.get(next.batch.id)?.from);
+    return came?.reckoned.saltGL ?? null;
+  };
+  const salt = row.value.map(saltOf);
+  const list: StepRow[] = [
+    {
+      name: row.value.at(-1)?.batch.plan.end === "served" ? "Liquid in it" : "Strained",
+      values: of(({ cook: { result } }) =>
+        result === null || result.isReckoned ? null : result.strainedL,
+      ),
+      planned: of((p) => planned.value?.get(p.batch.id) ?? null),
+      show: (v) => showVolume(v, one.value),
+      isLiquid: true,
+    },
+    {
+      name: "On the heat",
+      values: of(({ cook: { litMs, offMs } }) =>
+        litMs === null || offMs === null ? null : (offMs - litMs) / 60_000,
+      ),
+      show: showDuration,
+      ruledBy: 60,
+    },
+    {
+      name: "Set",
+      values: of(({ cook }) => indexIn(SETS, cook.result?.set)),
+      show: (v) => SETS[v] ?? "",
+      words: SETS,
+    },
+    ...(salt.some((v) => (v ?? 0) > 0.3)
+      ? [{ name: "Salt, g/L", values: salt, show: (v: number) => v.toFixed(1) }]
+      : []),
+    {
+      name: "At the table",
+      values: of(({ cook }) => indexIn(LIKINGS, cook.liking)),
+      show: (v) => LIKING_WORDS[LIKINGS[v] ?? "good"],
+      words: LIKINGS.map((l) => LIKING_WORDS[l]),
+    },
+  ];
+  return list.filter((r) => isSaid(r.values));
+});
+
+/** From one time to the next, the newest first. */
+const changes = computed(() =>
+  row.value
+    .flatMap((to, i) => {
+      const from = row.value[i - 1];
+      if (from === undefined) return [];
+      return [{ from, to, difference: differences.value?.get(to.batch.id) }];
+    })
+    .toReversed(),
+);
+const LEAST_L = 0.02;
+const notesOf = ({ cook }: PotState) => cook.notes.map((n) => n.text).join(" ");
+
+const picked = ref<string | null>(null);
+const chosen = computed(
+  () =>
+    row.value.find((p) => p.batch.id === picked.value) ??
+    row.value.find((p) => p.batch.id === best.value?.id) ??
+    row.value.at(-1) ??
+    null,
+);
+const chosenId = computed({
+  get: () => chosen.value?.batch.id ?? "",
+  set: (id) => (picked.value = id),
+});
+const wantedL = ref<number | null>(null);
+watch(chosen, () => (wantedL.value = null));
+async function cookLike() {
+  if (chosen.value === null) return;
+  const plan = planLike(chosen.value, wantedL.value);
+  await savePlan(plan);
+  await router.push(`/plan/${plan.id}`);
+}
+</script>
+
+<template>
+  <div class="place">
+    <header>
+      <h1>{{ name }}</h1>
+      <RouterLink class="to" to="/logbook">Logbook</RouterLink>
+      <span v-if="all.length > 0" class="quiet"
+        >{{ all.length === 1 ? "Cooked once" : `Cooked ${all.length} times` }}, first on
+        {{ dayOf(litOf(all[0]!)) }}</span
+      >
+      <button v-if="all.length > row.length" type="button" class="link" @click="most += AT_ONCE">
+        Show earlier ones
+      </button>
+    </header>
+    <template v-if="chosen !== null">
+      <PieceBoundary what="how it went each time" :of="row"
+        ><DishSteps
+          :times="times"
+          :rows="rows"
+          :best="best"
+          :chosen="chosen.batch.id"
+          @choose="picked = $event"
+      /></PieceBoundary>
+      <form class="again" @submit.prevent="cookLike">
+        <label
+          >Cook it like
+          <select v-model="chosenId" class="written">
+            <option v-for="pot in row" :key="pot.batch.id" :value="pot.batch.id">
+              {{ dayOf(litOf(pot)) }}{{ pot.batch.id === best?.id ? `, ${best.word}` : "" }}
+            </option>
+          </select></label
+        >
+        <UnitField
+          v-if="chosen.batch.plan.end === 'strained'"
+          v-model="wantedL"
+          label="so that there is"
+          :units="units"
+          dimension="volume"
+          :min="0.05"
+          :max="200"
+          :placeholder="
+            chosen.cook.result === null ? '' : showVolume(chosen.cook.result.strainedL, one)
+          "
+        />
+        <button type="submit" class="button primary">Plan it like that one</button>
+        <RouterLink class="to" :to="`/logbook/${chosen.batch.id}`">See that pot</RouterLink>
+      </form>
+      <section v-if="changes.length > 0">
+        <h2>From one time to the next</h2>
+        <ol>
+          <li v-for="change in changes" :key="change.to.batch.id">
+            <h3>
+              {{ dayOf(litOf(change.from)) }} → {{ dayOf(litOf(change.to)) }}
+              <span v-if="change.difference" class="figure">{{
+                signedVolume(change.difference.to.litres - change.difference.from.litres, one)
+              }}</span>
+            </h3>
+            <p v-if="notesOf(change.from) !== ''" class="quiet">“{{ notesOf(change.from) }}”</p>
+            <p v-if="change.difference === undefined" class="quiet small">Working it out …</p>
+            <p v-else-if="change.difference === null" class="quiet small">
+              What was otherwise cannot be worked out.
+            </p>
+            <ul v-else>
+              <template v-for="(part, i) in change.difference.parts" :key="i">
+                <li v-if="part.changes.length > 0 || Math.abs(part.effect.litres) >= LEAST_L">
+                  <strong>{{ partName(part) }}</strong>
+                  {{ partWords(part, units).join("; ") }}:
+                  <span class="figure">{{ signedVolume(part.effect.litres, one) }}</span>
+                </li>
+              </template>
+            </ul>
+            <RouterLink class="to" :to="`/beside/${change.from.batch.id}/${change.to.batch.id}`"
+              >Side by side</RouterLink
+            >
+          </li>
+        </ol>
+      </section>
+    </template>
+    <p v-else-if="pots.isReady">
+      “{{ name }}” is not in the log.
+      <RouterLink to="/logbook">Logbook</RouterLink>
+    </p>
+  </div>
+</template>
+
+<style scoped>
+header {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 24px;
+  align-items: center;
+  padding-bottom: 12px;
+}
+
+.to {
+  min-height: 44px;
+  line-height: 44px;
+}
+
+.again {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 20px;
+  align-items: end;
+  padding: 16px 0;
+}
+
+.again label {
+  min-height: 44px;
+  line-height: 44px;
+}
+
+section h2 {
+  border-bottom: 3px solid var(--ink);
+}
+
+ol > li {
+  display: grid;
+  grid-template-columns: minmax(180px, 1fr) minmax(0, 3fr) auto;
+  gap: 0 24px;
+  padding: 10px 0;
+  border-top: 1px solid var(--hair);
+}
+
+ol > li h3 .figure {
+  display: block;
+  font-size: 20px;
+  line-height: 28px;
+}
+
+ol > li > p:first-of-type,
+ol > li > ul {
+  grid-column: 2;
+}
+
+ol > li > h3 {
+  grid-row: 1 / span 3;
+}
+
+ol > li > .to {
+  grid-column: 3;
+  grid-row: 1 / span 3;
+}
+
+ul li {
+  padding: 2px 0;
+}
+
+@media (width <= 700px) {
+  ol > li {
+    display: block;
+  }
+}
+</style>

@@ -1,0 +1,29 @@
+import { expect, test } from "vitest";
+import { partName, partWords, signedVolume } from "./part-words";
+
+const NOTHING = { litres: 0, gelatinGL: 0, saltGL: 0 };
+
+test("parts are called what a cook calls them", () => {
+  expect(partName({ kinds: ["water"] })).toBe("Water");
+  expect(partName({ kinds: ["vessel", "ring", "heat", "vigour", "lid", "time"] })).toBe(
+    "Pot, heat and time",
+  );
+  expect(partName({ kinds: ["goesIn", "water", "heat", "time"] })).toBe("All of it together");
+});
+
+test("a difference has its sign, in the cook's measure", () => {
+  expect(signedVolume(-0.3, "metric")).toBe("−300 mL");
+  expect(signedVolume(1.2, "metric")).toBe("+1.2 L");
+  expect(signedVolume(-0.2366, "us")).toBe("−1 cup");
+});
+
+test("what was otherwise is said; of what nobody planned, which way it went", () => {
+  const changed = [["4 L → ", { as: "volume", value: 4.5 } as const]];
+  expect(partWords({ kinds: ["water"], changes: changed, effect: NOTHING }, "metric")).toEqual([
+    "4 L → 4.5 L",
+  ]);
+  const steam = (litres: number) =>
+    partWords({ kinds: ["steam"], changes: [], effect: { ...NOTHING, litres } }, "metric").join();
+  expect(steam(-0.2)).toMatch(/faster/);
+  expect(steam(0.2)).toMatch(/slower/);
+});

@@ -1,0 +1,93 @@
+import type { Compared } from "@kettlos/core/compare/compare";
+import type { Difference } from "@kettlos/core/compare/difference";
+import type { PotWords } from "@kettlos/core/learn/taught";
+import type { Teaching } from "@kettlos/core/simulate/teaching-schema";
+import { computed, shallowRef, watch, type Ref } from "vue";
+import { db } from "../../data/db";
+import { useKitchenStore } from "../../data/kitchen-store";
+import { plain } from "../../data/plain";
+import type { PotState } from "../../data/pots-store";
+import { useLive } from "../../data/use-live";
+import { report } from "../../frame/errors";
+import { reckoner } from "../../workers/reckoner";
+
+/** A pot as it began, with its log: what it comes to is worked out elsewhere. */
+const loggedOf = ({ stored, events }: PotState) => ({
+  batch: plain(stored),
+  events: plain(events),
+});
+
+/** What all pots of the log say, with what the cook says to it. */
+interface Taught {
+  readonly words: readonly PotWords[];
+  readonly teaching: Teaching | null;
+}
+
+/**
+ * Follows what is asked for, and what the log teaches meanwhile; an answer that comes after a newer question is
+ * not taken.
+ */
+function useAnswer<Q, A>(
+  question: () => Q | null,
+  ask: (question: Q, taught: Taught) => Promise<A>,
+): Readonly<Ref<A | null>> {
+  const answer = shallowRef<A | null>(null);
+  const store = useKitchenStore();
+  const words = useLive(() => db.words.toArray());
+  const teaching = computed(() => JSON.stringify(store.kitchen?.teaching ?? null));
+  let asks = 0;
+  watch(
+    [question, words, teaching],
+    async ([asked, rows, said]) => {
+      const mine = ++asks;
+      if (asked === null || rows === undefined) return;
+      try {
+        const found = await ask(asked, {
+          words: rows.map((r) => r.words),
+          teaching: JSON.parse(said) as Teaching | null,
+        });
+        if (mine === asks) answer.value = found;
+      } catch (error) {
+        report(error);
+      }
+    },
+    { immediate: true },
+  );
+  return answer;
+}
+
+/** Two pots side by side; `why` where that cannot be worked out, both null while it is. */
+export function useCompared(from: () => PotState | null, to: () => PotState | null) {
+  const answer = useAnswer(
+    () => {
+      const [a, b] = [from(), to()];
+      return a === null || b === null ? null : ([a, b] as const);
+    },
+    async ([a, b], taught) => ({
+      pots: [a, b] as const,
+      outcome: await reckoner().beside(loggedOf(a), loggedOf(b), taught),
+    }),
+  );
+  /** Of these two, not of those looked at before. */
+  const current = computed(() => {
+    const found = answer.value;
+    return found?.pots[0] === from() && found?.pots[1] === to() ? found.outcome : null;
+  });
+  return {
+    compared: computed<Compared | null>(() =>
+      current.value?.ok === true ? current.value.value : null,
+    ),
+    why: computed(() => (current.value?.ok === false ? current.value.problem.message : null)),
+  };
+}
+
+/** What was otherwise from each pot of a row to the next, by the id of the later one. */
+export function useDifferences(pots: () => readonly PotState[]) {
+  return useAnswer(
+    () => (pots().length < 2 ? null : pots()),
+    async (row, taught): Promise<ReadonlyMap<string, Difference | null>> => {
+      const found = await reckoner().differences(row.map(loggedOf), taught);
+      return new Map(row.slice(1).map((pot, i) => [pot.batch.id, found[i] ?? null]));
+    },
+  );
+}
