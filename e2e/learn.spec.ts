@@ -281,6 +281,49 @@ test("one dish over time: what was changed and what it did; cooked like the best
   expect(await violations(page)).toEqual([]);
 });
 
+test("a pot goes out as a file and into another log; there it is read, and teaches nothing", async ({
+  page,
+}) => {
+  await page.clock.install({ time: new Date("2026-03-18T20:14:00+01:00") });
+  await openSample(page);
+  const saved = async (button: string) => {
+    const [download] = await Promise.all([
+      page.waitForEvent("download"),
+      page.getByRole("button", { name: button }).click(),
+    ]);
+    return { name: download.suggestedFilename(), path: await download.path() };
+  };
+  await page.goto("/logbook/past-08");
+  const pot = await saved("Save as a file");
+  expect(pot.name).toBe("kettlos-lamb-neck-broth-2026-02-22.json");
+  await page.goto("/logbook");
+  await page.getByRole("searchbox").fill("fumet");
+  const table = await saved("as a table (CSV)");
+  const lines = readFileSync(table.path, "utf8").trim().split("\n");
+  expect(lines).toHaveLength(3);
+  expect(lines[1]).toContain("Smoked trout fumet");
+
+  await page.evaluate(() => indexedDB.deleteDatabase("kettlos"));
+  await openOwn(page);
+  await page.goto("/kitchen");
+  await page.locator("input[type=file][accept*=json]").setInputFiles(pot.path);
+  await expect(page.getByText(/one pot of its log, \d+ entries: Lamb neck broth/)).toBeVisible();
+  await expect(page.getByRole("button", { name: "In place of everything here" })).toBeHidden();
+  await page.getByRole("button", { name: "Added to what is here" }).click();
+  await expect(page.getByText("Added one batch to what was here.")).toBeVisible();
+  await page.goto("/logbook");
+  await page
+    .getByRole("main")
+    .getByRole("link", { name: /Lamb neck broth/ })
+    .click();
+  await expect(page.getByText("“Skimmed early, clear. Onion skin on for colour.”")).toBeVisible();
+  await page.goto("/taught");
+  await page.getByText("Not learned from, and why").click();
+  await expect(page.getByText(/cooked in another kitchen/).first()).toBeVisible();
+  await page.goto("/kitchen");
+  await expect(page.getByRole("button", { name: /Tall pot/ })).toHaveCount(0);
+});
+
 test("the sample kitchen has learned something true and something it is unsure of; what to read next", async ({
   page,
 }) => {

@@ -35,6 +35,7 @@ const words = file.batches.map((batch) =>
 );
 const taught = whatTaught(words, {
   without: new Set(values.without),
+  kitchenId: file.kitchen.id,
   ...(file.kitchen.teaching === undefined ? {} : { teaching: file.kitchen.teaching }),
 });
 process.stdout.write(values.text ? asText(taught) : `${JSON.stringify(asJson(taught), null, 2)}\n`);

@@ -111,11 +111,12 @@ function reportOfData(data: unknown): ReportedFile {
   if (clock?.ok === true) repaired.push(...clock.repairs.map((r) => told(["clock"], r)));
   else if (clock !== null)
     leftOut.push({ path: pathText(["clock", ...clock.path]), message: clock.message });
-  const { exportedAt } = raw;
+  const { exportedAt, part } = raw;
   const file = KettlosFileSchema.safeParse({
     format: "kettlos",
     schemaVersion: SCHEMA_VERSION,
     ...(typeof exportedAt === "string" ? { exportedAt } : {}),
+    ...(part === "pots" ? { part } : {}),
     kitchen: kitchen.value,
     plans,
     batches,

@@ -4,6 +4,7 @@ import { cooked, loggedPlan } from "../../test/logged-pot";
 import { mergeKitchens } from "../formats/merge-kitchens";
 import { NO_TEACHING } from "../simulate/teaching-schema";
 import { teachersIn, withLog } from "./from-log";
+import { whatTaught, wordsOf } from "./taught";
 
 const kitchen = testKitchen();
 const pots = [0.7, 0.72].map((steam, i) => cooked({ steam, batch: { id: `p${i}` } }));
@@ -18,6 +19,16 @@ test("a log teaches its kitchen; none leaves it as it is", () => {
   expect(withLog(kitchen, [], [])).toBe(kitchen);
   const teaching = { ...NO_TEACHING, leftOut: ["p0"] };
   expect(withLog({ ...kitchen, teaching }, batches, events).learned?.steam.kitchen.pots).toBe(1);
+});
+
+test("a pot of another kitchen teaches nothing here, and that is said", () => {
+  const words = pots.map(wordsOf);
+  const other = { ...kitchen, id: "theirs" };
+  expect(withLog(other, batches, events).learned?.steam.kitchen.pots).toBe(0);
+  const { values, notUsed } = whatTaught(words, { kitchenId: "theirs" });
+  expect(values).toEqual([]);
+  expect(notUsed.map((n) => n.why)).toContain("it was cooked in another kitchen");
+  expect(whatTaught(words, { kitchenId: kitchen.id })).toEqual(whatTaught(words));
 });
 
 test("only what came through its sieve teaches, and nothing made up", () => {

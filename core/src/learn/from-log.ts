@@ -38,6 +38,9 @@ export function withLog(
   const { teaching } = kitchen;
   return {
     ...kitchen,
-    learned: learnedOf(teachers.map(wordsOf), teaching === undefined ? {} : { teaching }),
+    learned: learnedOf(teachers.map(wordsOf), {
+      kitchenId: kitchen.id,
+      ...(teaching === undefined ? {} : { teaching }),
+    }),
   };
 }

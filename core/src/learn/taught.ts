@@ -49,6 +49,8 @@ export interface WhatTaught {
 /** What every pot says by itself: worked out once a pot, for it does not change with what others say. */
 export interface PotWords {
   readonly potId: string;
+  /** The kitchen it was cooked in. */
+  readonly kitchenId: string;
   readonly atMs: number;
   readonly seen: Readonly<Record<TaughtKind, Seen>>;
 }
@@ -57,6 +59,7 @@ const KINDS: readonly TaughtKind[] = ["steam", "ring"];
 
 export const wordsOf = (pot: LoggedPot): PotWords => ({
   potId: pot.batch.id,
+  kitchenId: pot.batch.kitchen.id,
   atMs: pot.cook.litMs ?? pot.batch.createdMs,
   seen: { steam: steamSeen(pot), ring: ringSeen(pot) },
 });
@@ -82,14 +85,17 @@ const learnedBy = (words: readonly PotWords[], teaching: Teaching): Record<Taugh
   return { steam: of("steam"), ring: of("ring") };
 };
 
+/** A pot that came with another kitchen's log speaks of pots and rings that are not these. */
+const isFromElsewhere = (words: PotWords, { kitchenId }: TaughtOptions): boolean =>
+  kitchenId !== undefined && words.kitchenId !== kitchenId;
+
 /** The pots that are learned from, the oldest first. */
-const usedOf = (
-  words: readonly PotWords[],
-  teaching: Teaching,
-  without: ReadonlySet<string>,
-): readonly PotWords[] => {
+const usedOf = (words: readonly PotWords[], options: TaughtOptions): readonly PotWords[] => {
+  const { without = new Set(), teaching = NO_TEACHING } = options;
   const leftOut = new Set([...teaching.leftOut, ...without]);
-  return words.filter((w) => !leftOut.has(w.potId)).sort((a, b) => a.atMs - b.atMs);
+  return words
+    .filter((w) => !leftOut.has(w.potId) && !isFromElsewhere(w, options))
+    .sort((a, b) => a.atMs - b.atMs);
 };
 
 /** What pots speak of, and what is kept by hand, though all its pots are left out since. */
@@ -118,14 +124,14 @@ interface TaughtOptions {
   readonly without?: ReadonlySet<string>;
   /** What the cook says to it. */
   readonly teaching?: Teaching;
+  /** The kitchen that learns; nothing is learned from pots of another. */
+  readonly kitchenId?: string;
 }
 
 /** What a kitchen's pots have taught, as a simulation draws on it (model section 13). */
-export function learnedOf(
-  words: readonly PotWords[],
-  { without = new Set(), teaching = NO_TEACHING }: TaughtOptions = {},
-): LearnedFactors {
-  const learned = learnedBy(usedOf(words, teaching, without), teaching);
+export function learnedOf(words: readonly PotWords[], options: TaughtOptions = {}): LearnedFactors {
+  const { teaching = NO_TEACHING } = options;
+  const learned = learnedBy(usedOf(words, options), teaching);
   const factors = (kind: TaughtKind): LearnedFactors[TaughtKind] => {
     const { kitchen, things, observations } = learned[kind];
     const pots = new Map<string, number>();
@@ -146,11 +152,9 @@ export function learnedOf(
 }
 
 /** The same told: each value with what it was before and what every pot said of it, in one pass. */
-export function whatTaught(
-  words: readonly PotWords[],
-  { without = new Set(), teaching = NO_TEACHING }: TaughtOptions = {},
-): WhatTaught {
-  const used = usedOf(words, teaching, without);
+export function whatTaught(words: readonly PotWords[], options: TaughtOptions = {}): WhatTaught {
+  const { teaching = NO_TEACHING } = options;
+  const used = usedOf(words, options);
   const learned = learnedBy(used, teaching);
   return {
     values: KINDS.flatMap((kind) =>
@@ -180,9 +184,16 @@ export function whatTaught(
       steam: fresh(learned.steam, USUAL_SIGMA_LOG),
       ring: fresh(learned.ring, SPREAD.efficiency.value),
     },
-    notUsed: used.flatMap(({ potId, seen }) =>
-      KINDS.flatMap((kind) => (seen[kind].ok ? [] : [{ potId, kind, why: seen[kind].why }])),
-    ),
+    notUsed: [
+      ...used.flatMap(({ potId, seen }) =>
+        KINDS.flatMap((kind) => (seen[kind].ok ? [] : [{ potId, kind, why: seen[kind].why }])),
+      ),
+      ...words
+        .filter((w) => isFromElsewhere(w, options))
+        .flatMap(({ potId }) =>
+          KINDS.map((kind) => ({ potId, kind, why: "it was cooked in another kitchen" })),
+        ),
+    ],
   };
 }
 

@@ -55,7 +55,8 @@ async function keepCopy(why: CopyReason): Promise<void> {
 
 /**
  * Takes a checked file in, all or nothing, after a safety copy of what it replaces. Merging keeps this
- * kitchen and adds what it has not; plans with the same id take the file's version.
+ * kitchen and adds what it has not; plans with the same id take the file's version. Of a file of pots only the
+ * pots are added.
  * @param learned what its log teaches, where that is worked out already; else it is once it is in
  * @throws Problem `range` where both together are more than a kitchen holds
  */
@@ -78,7 +79,9 @@ export async function importAll(
     const merged =
       here === undefined
         ? { kitchen: file.kitchen, renamed: <P>(plan: P) => plan }
-        : mergeKitchens(here, file.kitchen);
+        : file.part === "pots"
+          ? { kitchen: here, renamed: <P>(plan: P) => plan }
+          : mergeKitchens(here, file.kitchen);
     await db.kitchens.put(untaught(merged.kitchen));
     if (learned !== undefined) {
       await db.words.bulkPut([...learned.words]);

@@ -1,10 +1,11 @@
 import type { Batch, CookEvent } from "@kettlos/core/batch/batch-schema";
 import { teaches } from "@kettlos/core/learn/from-log";
 import type { LearnedFactors } from "@kettlos/core/simulate/learned-schema";
-import type { Teaching } from "@kettlos/core/simulate/teaching-schema";
+import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import { watch } from "vue";
 import { report } from "../frame/errors";
 import { reckoner } from "../workers/reckoner";
+import type { SaidByLog } from "../workers/reckoner.worker";
 import { db, type StoredWords } from "./db";
 import { useKitchenStore } from "./kitchen-store";
 import { plain } from "./plain";
@@ -19,7 +20,7 @@ interface Logged {
 const AT_ONCE = 40;
 
 /** Goes up with how a pot is read: what was worked out before that is worked out anew. */
-const READ_VERSION = 1;
+const READ_VERSION = 2;
 /** A log is only ever added to: what it comes to is another thing once it has more in it, or ends otherwise. */
 const keyOf = (events: readonly CookEvent[]) =>
   `${READ_VERSION}:${events.length}:${events.at(-1)?.id ?? ""}`;
@@ -37,17 +38,26 @@ export interface LearnedRows {
 }
 
 /** What a whole log teaches, pot by pot. */
-export async function learnedFrom(logged: readonly Logged[]): Promise<LearnedRows> {
+export async function learnedFrom(
+  logged: readonly Logged[],
+  kitchenId: string,
+): Promise<LearnedRows> {
   const words: StoredWords[] = [];
   for (const pot of logged) words.push(await wordsOf(pot));
-  return { words, factors: await factorsOf(words, undefined) };
+  return { words, factors: await factorsOf(words, { id: kitchenId }) };
 }
 
-const factorsOf = (words: readonly StoredWords[], teaching: Teaching | undefined) =>
-  reckoner().learned(
-    words.map((w) => w.words),
-    plain(teaching ?? null),
-  );
+/** What the pots of a log say, as it is put together for a kitchen. */
+export const saidByLog = (
+  rows: readonly StoredWords[],
+  { id, teaching }: Pick<Kitchen, "id" | "teaching">,
+): SaidByLog => ({
+  words: rows.map((r) => r.words),
+  teaching: plain(teaching ?? null),
+  kitchenId: id,
+});
+const factorsOf = (rows: readonly StoredWords[], kitchen: Pick<Kitchen, "id" | "teaching">) =>
+  reckoner().learned(saidByLog(rows, kitchen));
 
 /** Words of pots that are new, or whose log has changed; of pots that are gone none is kept. */
 async function keepUp(logged: readonly Logged[]): Promise<void> {
@@ -73,7 +83,7 @@ async function keepUp(logged: readonly Logged[]): Promise<void> {
   const words = await db.words.toArray();
   const before = await db.learned.get(kitchen.id);
   if (words.length === 0 && before === undefined) return;
-  const factors = await factorsOf(words, kitchen.teaching);
+  const factors = await factorsOf(words, kitchen);
   if (JSON.stringify(before?.factors) !== JSON.stringify(factors))
     await db.learned.put({ kitchenId: kitchen.id, factors });
 }

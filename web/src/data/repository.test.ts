@@ -1,5 +1,6 @@
 import { fold } from "@kettlos/core/batch/fold";
 import { readKettlosFile, writeKettlosFile } from "@kettlos/core/formats/kettlos-json";
+import { potsFile } from "@kettlos/core/formats/pots-file";
 import { beforeEach, describe, expect, test } from "vitest";
 import { bramholtSample } from "../sample/bramholt";
 import { db } from "./db";
@@ -47,6 +48,20 @@ describe("export and import", () => {
     expect(kitchen?.vessels).toHaveLength(sample.kitchen.vessels.length + 1);
     expect(await db.events.count()).toBe(sample.events.length);
     expect(await db.batches.count()).toBe(sample.batches.length);
+  });
+
+  test("of a file of pots only the pots are added: no pot of another kitchen stands on the shelf", async () => {
+    await importAll(sample, "replace");
+    const [batch] = sample.batches;
+    if (batch === undefined) throw new Error("no pot in the sample");
+    const stranger = { ...sample.kitchen.vessels[0]!, id: "strange", name: "Strange pot" };
+    const kitchen = { ...sample.kitchen, id: "theirs", vessels: [stranger] };
+    const theirs = { ...batch, id: "theirs-1", kitchen };
+    const file = potsFile([{ batch: theirs, events: [] }], kitchen, "2026-03-18T08:00:00Z");
+    await importAll(file, "merge");
+    expect(await db.kitchens.toArray()).toEqual([sample.kitchen]);
+    expect(await db.plans.count()).toBe(sample.plans.length);
+    expect((await db.batches.get("theirs-1"))?.kitchen.vessels).toEqual([stranger]);
   });
 });
 

@@ -38,18 +38,26 @@ interface Logged {
   readonly batch: Batch;
   readonly events: readonly CookEvent[];
 }
-/** What the log has taught, to be put together without some of its pots. */
-interface Taught {
+/** What the pots of a log say, with what the cook says to it, and the kitchen that learns. */
+export interface SaidByLog {
   readonly words: readonly PotWords[];
   readonly teaching: Teaching | null;
+  readonly kitchenId: string;
 }
+const optionsOf = ({ teaching, kitchenId }: SaidByLog) => ({
+  kitchenId,
+  ...(teaching === null ? {} : { teaching }),
+});
 
 const read = ({ batch, events }: Logged): LoggedPot => ({ batch, cook: fold(events) });
-const knownWithout = (pots: readonly Logged[], { words, teaching }: Taught): LearnedFactors =>
-  learnedOf(words, {
-    without: new Set(pots.map((p) => p.batch.id)),
-    ...(teaching === null ? {} : { teaching }),
-  });
+/** What is known of pots by all others; nothing where one of them was cooked in another kitchen. */
+const knownOf = (pots: readonly Logged[], said: SaidByLog): LearnedFactors | undefined =>
+  pots.some((p) => p.batch.kitchen.id !== said.kitchenId)
+    ? undefined
+    : learnedOf(said.words, {
+        ...optionsOf(said),
+        without: new Set(pots.map((p) => p.batch.id)),
+      });
 
 const api = {
   /** Expected figures of a dish on every heat; null where a newer question has come since. */
@@ -103,14 +111,14 @@ const api = {
     return { words: wordsOf({ batch, cook }), gap: gap.ok ? gap.value : null };
   },
   /** Two finished pots side by side, by what all others have taught. */
-  beside(from: Logged, to: Logged, taught: Taught): Outcome<Compared> {
-    const known = knownWithout([from, to], taught);
+  beside(from: Logged, to: Logged, said: SaidByLog): Outcome<Compared> {
+    const known = knownOf([from, to], said);
     return outcomeOf(() => compare(read(from), read(to), known));
   },
   /** What was otherwise from each pot of a row to the next; null where it cannot be reckoned. */
   async differences(
     pots: readonly Logged[],
-    taught: Taught,
+    said: SaidByLog,
   ): Promise<readonly (Difference | null)[]> {
     const found: (Difference | null)[] = [];
     for (const [i, to] of pots.entries()) {
@@ -118,23 +126,21 @@ const api = {
       if (from === undefined) continue;
       await breathe();
       const outcome = outcomeOf(() =>
-        differenceOf(read(from), read(to), knownWithout([from, to], taught)),
+        differenceOf(read(from), read(to), knownOf([from, to], said)),
       );
       found.push(outcome.ok ? outcome.value : null);
     }
     return found;
   },
   /** What all of them teach together. */
-  learned: (words: readonly PotWords[], teaching: Teaching | null): LearnedFactors =>
-    learnedOf(words, teaching === null ? {} : { teaching }),
+  learned: (said: SaidByLog): LearnedFactors => learnedOf(said.words, optionsOf(said)),
   /** The same told, with the readings that would teach most next. */
   taught: (
-    words: readonly PotWords[],
-    teaching: Teaching | null,
+    said: SaidByLog,
     plans: readonly Plan[],
     kitchen: Kitchen,
   ): { readonly told: WhatTaught; readonly next: readonly NextReading[] } => ({
-    told: whatTaught(words, teaching === null ? {} : { teaching }),
+    told: whatTaught(said.words, optionsOf(said)),
     next: nextReadings(plans, kitchen),
   }),
 };

@@ -47,12 +47,11 @@ async function openSample() {
     ]);
     const file = bramholtSample(Date.now());
     // Its eight weeks are in the first figure that is seen; where that fails, the log teaches later.
-    const learned = await learnedFrom(teachersIn(file.batches, file.events)).catch(
-      (error: unknown) => {
-        report(error);
-        return undefined;
-      },
-    );
+    const teachers = teachersIn(file.batches, file.events);
+    const learned = await learnedFrom(teachers, file.kitchen.id).catch((error: unknown) => {
+      report(error);
+      return undefined;
+    });
     await importAll(file, "replace", learned);
   } finally {
     isLoading.value = false;

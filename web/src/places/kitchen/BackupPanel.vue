@@ -74,7 +74,8 @@ async function take(way: ImportWay) {
     return;
   }
   waiting.value = null;
-  const count = `${file.plans.length} plans and ${file.batches.length} batches`;
+  const batches = file.batches.length === 1 ? "one batch" : `${file.batches.length} batches`;
+  const count = file.part === "pots" ? batches : `${file.plans.length} plans and ${batches}`;
   said.value =
     way === "replace"
       ? `Replaced everything with ${count}. What was here is kept as a safety copy.`
@@ -129,7 +130,12 @@ const mb = (value: number) =>
   </p>
   <div v-if="waiting !== null" class="ask" role="alert">
     <FileReportView :report="waiting" />
-    <button type="button" class="button danger" @click="take('replace')">
+    <button
+      v-if="waiting.file.part !== 'pots'"
+      type="button"
+      class="button danger"
+      @click="take('replace')"
+    >
       In place of everything here
     </button>
     <button type="button" class="button" @click="take('merge')">Added to what is here</button>

@@ -6,6 +6,11 @@ import { computed } from "vue";
 const props = defineProps<{ report: FileReport }>();
 const MOST_SHOWN = 12;
 const { file } = props.report;
+const MOST_NAMES = 5;
+const namesOf = (batches: FileReport["file"]["batches"]): string => {
+  const names = [...new Set(batches.map((b) => b.plan.name))];
+  return `${names.slice(0, MOST_NAMES).join(", ")}${names.length > MOST_NAMES ? " …" : ""}`;
+};
 const lists = computed(() =>
   [
     { title: "Would be repaired", of: props.report.repaired },
@@ -17,9 +22,17 @@ const lists = computed(() =>
 <template>
   <div class="report">
     <p>
-      <strong>{{ file.kitchen.name }}</strong>: {{ file.plans.length }} plans,
-      {{ file.batches.length }} batches with {{ file.events.length }} entries,
-      {{ file.larder.length }} of the larder.
+      <strong>{{ file.kitchen.name }}</strong>:
+      <template v-if="file.part === 'pots'"
+        >{{
+          file.batches.length === 1
+            ? "one pot of its log"
+            : `${file.batches.length} pots of its log`
+        }}, {{ file.events.length }} entries: {{ namesOf(file.batches) }}.</template
+      ><template v-else
+        >{{ file.plans.length }} plans, {{ file.batches.length }} batches with
+        {{ file.events.length }} entries, {{ file.larder.length }} of the larder.</template
+      >
       <template v-if="lists.length === 0">All of it is whole.</template>
     </p>
     <details v-for="list in lists" :key="list.title" open>

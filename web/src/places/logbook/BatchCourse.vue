@@ -63,6 +63,10 @@ const cookAgain = () => open({ ...copyOf(plan.value), note: notesOf(plan.value, 
 /** What was really done becomes the plan. */
 const cookAsItWent = () => open(planLike(props.pot, null));
 
+async function saveFile() {
+  const { savePots } = await import("../../data/log-out");
+  savePots([props.pot], kitchen.value, pots.nowMs);
+}
 const pots = usePotsStore();
 const litOf = ({ cook, batch }: PotState) => cook.litMs ?? batch.createdMs;
 /** The same dish, other times; and the one before. */
@@ -151,6 +155,7 @@ const isJustLiked = computed(() => props.pot.cook.events.at(-1)?.kind === "liked
         <button type="button" class="button primary" @click="cookAgain">Plan it again</button>
         <button type="button" class="button" @click="cookAsItWent">Plan it as it went</button>
         <RouterLink class="button" to="/logbook">All batches</RouterLink>
+        <button type="button" class="button" @click="saveFile">Save as a file</button>
       </p>
       <div v-if="pot.batch.practice === undefined" class="after">
         <div>

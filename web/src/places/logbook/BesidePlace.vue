@@ -39,6 +39,9 @@ const one = computed(() => (units.value === "us" ? "us" : "metric"));
 const isOneDish = computed(
   () => pair.value?.[0].batch.plan.name === pair.value?.[1].batch.plan.name,
 );
+const isOfHere = computed(
+  () => pair.value?.every((p) => p.batch.kitchen.id === store.kitchen?.id) === true,
+);
 const names = computed<readonly [string, string]>(() => {
   const nameOf = (pot: PotState | undefined) => {
     if (pot === undefined) return "";
@@ -210,8 +213,12 @@ const facts = computed(() => {
           <DifferenceSteps :difference="compared.difference" :names="names" :units="units" />
           <p class="quiet small how">
             Each is reckoned by changing it alone on the way from one pot to the other, both ways
-            round, and taking the middle; so together they are the whole difference. What is known
-            of this kitchen now is known of both.
+            round, and taking the middle; so together they are the whole difference.
+            {{
+              isOfHere
+                ? "What is known of this kitchen now is known of both."
+                : "One of them was cooked in another kitchen: both are reckoned by what is usual."
+            }}
           </p>
         </section>
         <div class="tables">

@@ -46,6 +46,14 @@ const fitting = computed(() =>
       found.value?.has(p.batch.id) !== false,
   ),
 );
+async function saveTable() {
+  const { saveLogTable } = await import("../../data/log-out");
+  await saveLogTable(fitting.value, pots.nowMs);
+}
+async function saveFile() {
+  const { savePots } = await import("../../data/log-out");
+  if (kitchenStore.kitchen !== null) savePots(fitting.value, kitchenStore.kitchen, pots.nowMs);
+}
 /** So many stand on the shelves at first; more as one comes near their end. */
 const ROWS = 36;
 const most = ref(ROWS);
@@ -164,6 +172,13 @@ watch(names, (list) => {
         </ul>
       </section>
       <div ref="end" aria-hidden="true" />
+      <p class="out">
+        <span class="quiet">{{
+          fitting.length === 1 ? "This pot" : `These ${fitting.length} pots`
+        }}</span>
+        <button type="button" class="link" @click="saveTable">as a table (CSV)</button>
+        <button type="button" class="link" @click="saveFile">as a file for another Kettlos</button>
+      </p>
     </template>
     <p v-else-if="pots.finished.length > 0">
       Nothing in the log fits “{{ asked }}”.
@@ -217,6 +232,18 @@ header {
 h2 {
   margin-top: 12px;
   border-bottom: 3px solid var(--ink);
+}
+
+.out {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 24px;
+  align-items: center;
+  padding-top: 20px;
+}
+
+.out .link {
+  min-height: 44px;
 }
 
 .key {

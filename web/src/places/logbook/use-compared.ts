@@ -1,15 +1,16 @@
 import type { Compared } from "@kettlos/core/compare/compare";
 import type { Difference } from "@kettlos/core/compare/difference";
-import type { PotWords } from "@kettlos/core/learn/taught";
-import type { Teaching } from "@kettlos/core/simulate/teaching-schema";
+import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import { computed, shallowRef, watch, type Ref } from "vue";
 import { db } from "../../data/db";
+import { saidByLog } from "../../data/learning";
 import { useKitchenStore } from "../../data/kitchen-store";
 import { plain } from "../../data/plain";
 import type { PotState } from "../../data/pots-store";
 import { useLive } from "../../data/use-live";
 import { report } from "../../frame/errors";
 import { reckoner } from "../../workers/reckoner";
+import type { SaidByLog } from "../../workers/reckoner.worker";
 
 /** A pot as it began, with its log: what it comes to is worked out elsewhere. */
 const loggedOf = ({ stored, events }: PotState) => ({
@@ -17,35 +18,32 @@ const loggedOf = ({ stored, events }: PotState) => ({
   events: plain(events),
 });
 
-/** What all pots of the log say, with what the cook says to it. */
-interface Taught {
-  readonly words: readonly PotWords[];
-  readonly teaching: Teaching | null;
-}
-
 /**
  * Follows what is asked for, and what the log teaches meanwhile; an answer that comes after a newer question is
  * not taken.
  */
 function useAnswer<Q, A>(
   question: () => Q | null,
-  ask: (question: Q, taught: Taught) => Promise<A>,
+  ask: (question: Q, said: SaidByLog) => Promise<A>,
 ): Readonly<Ref<A | null>> {
   const answer = shallowRef<A | null>(null);
   const store = useKitchenStore();
   const words = useLive(() => db.words.toArray());
-  const teaching = computed(() => JSON.stringify(store.kitchen?.teaching ?? null));
+  /** Of the kitchen only what learning goes by. */
+  const learner = computed(() =>
+    JSON.stringify(
+      store.kitchen === null ? null : { id: store.kitchen.id, teaching: store.kitchen.teaching },
+    ),
+  );
   let asks = 0;
   watch(
-    [question, words, teaching],
-    async ([asked, rows, said]) => {
+    [question, words, learner],
+    async ([asked, rows, by]) => {
       const mine = ++asks;
-      if (asked === null || rows === undefined) return;
+      const kitchen = JSON.parse(by) as Pick<Kitchen, "id" | "teaching"> | null;
+      if (asked === null || rows === undefined || kitchen === null) return;
       try {
-        const found = await ask(asked, {
-          words: rows.map((r) => r.words),
-          teaching: JSON.parse(said) as Teaching | null,
-        });
+        const found = await ask(asked, saidByLog(rows, kitchen));
         if (mine === asks) answer.value = found;
       } catch (error) {
         report(error);
@@ -63,9 +61,9 @@ export function useCompared(from: () => PotState | null, to: () => PotState | nu
       const [a, b] = [from(), to()];
       return a === null || b === null ? null : ([a, b] as const);
     },
-    async ([a, b], taught) => ({
+    async ([a, b], said) => ({
       pots: [a, b] as const,
-      outcome: await reckoner().beside(loggedOf(a), loggedOf(b), taught),
+      outcome: await reckoner().beside(loggedOf(a), loggedOf(b), said),
     }),
   );
   /** Of these two, not of those looked at before. */
@@ -85,8 +83,8 @@ export function useCompared(from: () => PotState | null, to: () => PotState | nu
 export function useDifferences(pots: () => readonly PotState[]) {
   return useAnswer(
     () => (pots().length < 2 ? null : pots()),
-    async (row, taught): Promise<ReadonlyMap<string, Difference | null>> => {
-      const found = await reckoner().differences(row.map(loggedOf), taught);
+    async (row, said): Promise<ReadonlyMap<string, Difference | null>> => {
+      const found = await reckoner().differences(row.map(loggedOf), said);
       return new Map(row.slice(1).map((pot, i) => [pot.batch.id, found[i] ?? null]));
     },
   );

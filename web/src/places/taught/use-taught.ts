@@ -3,6 +3,7 @@ import type { Taught, WhatTaught } from "@kettlos/core/learn/taught";
 import { NO_TEACHING, type Teaching } from "@kettlos/core/simulate/teaching-schema";
 import { computed, shallowRef, watch } from "vue";
 import { db } from "../../data/db";
+import { saidByLog } from "../../data/learning";
 import { useKitchenStore } from "../../data/kitchen-store";
 import { plain } from "../../data/plain";
 import { usePotsStore } from "../../data/pots-store";
@@ -30,10 +31,8 @@ export function useTaught() {
       if (rows === undefined || kitchen === null) return;
       const mine = ++asks;
       try {
-        const all = rows.map((r) => r.words);
         const answer = await reckoner().taught(
-          all,
-          plain(teaching.value),
+          saidByLog(rows, kitchen),
           plain(plans),
           plain(kitchen),
         );

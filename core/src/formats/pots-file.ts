@@ -1,0 +1,25 @@
+import type { Batch, CookEvent } from "../batch/batch-schema";
+import { SCHEMA_VERSION, type Kitchen } from "../simulate/kitchen-schema";
+import { untaught } from "../simulate/learned";
+import type { KettlosFile } from "./kettlos-json";
+
+/**
+ * Some pots with their logs, as a Kettlos file of their own. Each brings the kitchen it was cooked in along; what
+ * else is in the kitchen, and its plans, larder and clock, stay where they are.
+ */
+export const potsFile = (
+  pots: readonly { readonly batch: Batch; readonly events: readonly CookEvent[] }[],
+  kitchen: Kitchen,
+  exportedAt: string,
+): KettlosFile => ({
+  format: "kettlos",
+  schemaVersion: SCHEMA_VERSION,
+  part: "pots",
+  exportedAt,
+  kitchen: untaught(kitchen),
+  plans: [],
+  batches: pots.map((p) => p.batch),
+  events: pots.flatMap((p) => p.events),
+  larder: [],
+  settings: [],
+});

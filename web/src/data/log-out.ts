@@ -1,0 +1,55 @@
+import type { Gap } from "@kettlos/core/batch/gap";
+import { writeKettlosFile } from "@kettlos/core/formats/kettlos-json";
+import { LOG_COLUMNS, logRow } from "@kettlos/core/formats/log-rows";
+import { potsFile } from "@kettlos/core/formats/pots-file";
+import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
+import Papa from "papaparse";
+import { db } from "./db";
+import { isoDayOf } from "./moments";
+import type { PotState } from "./pots-store";
+import { save } from "./save-file";
+
+/** Letters and figures of a name, as a file may be called. */
+const fileWord = (name: string): string =>
+  name
+    .toLowerCase()
+    .replace(/[^\p{L}\p{N}]+/gu, "-")
+    .replace(/^-|-$/g, "")
+    .slice(0, 60);
+
+/** Pots as a file that another Kettlos adds to its log; one by its dish and day, several by today. */
+export function savePots(pots: readonly PotState[], kitchen: Kitchen, nowMs: number): void {
+  const [first] = pots;
+  if (first === undefined) return;
+  const litMs = first.cook.litMs ?? first.batch.createdMs;
+  const name =
+    pots.length === 1
+      ? `kettlos-${fileWord(first.batch.plan.name)}-${isoDayOf(litMs)}`
+      : `kettlos-log-${isoDayOf(nowMs)}`;
+  const file = potsFile(
+    pots.map(({ stored, events }) => ({ batch: stored, events })),
+    pots.length === 1 ? first.stored.kitchen : kitchen,
+    new Date(nowMs).toISOString(),
+  );
+  save(`${name}.json`, writeKettlosFile(file), "application/json");
+}
+
+const isoTime = (ms: number): string => new Date(ms).toISOString();
+
+/** Pots as a table. What begins like a formula is written so that no table takes it for one. */
+export const logCsv = (
+  pots: readonly Pick<PotState, "batch" | "cook">[],
+  gaps: ReadonlyMap<string, Gap | null>,
+): string =>
+  Papa.unparse(
+    pots.map((pot) => logRow(pot, gaps.get(pot.batch.id) ?? null, isoTime)),
+    { columns: [...LOG_COLUMNS], escapeFormulae: true },
+  );
+
+/** The same as a file. */
+export async function saveLogTable(pots: readonly PotState[], nowMs: number): Promise<void> {
+  const ids = pots.map((p) => p.batch.id);
+  const rows = await db.words.bulkGet(ids);
+  const gaps = new Map(ids.map((id, i) => [id, rows[i]?.gap ?? null]));
+  save(`kettlos-log-${isoDayOf(nowMs)}.csv`, logCsv(pots, gaps), "text/csv");
+}
