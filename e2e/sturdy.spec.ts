@@ -400,3 +400,32 @@ test("a full disk: what was entered waits, is said not to be kept, and is writte
   await expect(notice).toBeHidden();
   expect((await storedEvents(page)).at(-1)?.kind).toBe("undo");
 });
+
+test("a pot forgotten half-way is asked about, and goes into the log as it was reckoned", async ({
+  page,
+}) => {
+  await page.clock.install({ time: new Date("2026-03-18T20:14:00+01:00") });
+  await openSample(page);
+  const asked = page.getByRole("list", { name: "What became of these?" });
+  await expect(page.getByRole("heading", { name: "On the fire" })).toBeVisible();
+  await expect(asked).toBeHidden();
+  await page.clock.fastForward("48:00:00");
+  await page.goto("/bench");
+  await expect(asked).toContainText("What became of the pork trotter stock?");
+  await expect(asked).toContainText(/still on the heat, where it was to come off Wed 2\d:\d\d/);
+  await expect(asked).toContainText("go and look at it first");
+  await asked.getByRole("button", { name: "It came off then" }).click();
+  await expect(asked).toContainText(
+    /came off the heat Wed 2\d:\d\d, and what came of it was not told/,
+  );
+  await expect(asked).toContainText("If it stood out of the cold since, it is not for eating.");
+  await asked.getByRole("button", { name: "Log it as it was reckoned" }).click();
+  await expect(asked).toBeHidden();
+  await page.goto("/logbook/on-fire");
+  await expect(page.getByText(/Strained, 3\.\d L.*, as reckoned/)).toBeVisible();
+  await page.goto("/taught");
+  await page.getByText("Not learned from, and why").click();
+  await expect(
+    page.getByRole("listitem").filter({ hasText: "Pork trotter stock" }).first(),
+  ).toBeVisible();
+});

@@ -66,11 +66,13 @@ watch(
   },
   { once: true },
 );
-/** What the log teaches is kept up with it; comes once the screen stands. */
+/** What the log teaches is kept up with it, and pots that are done go into it; comes once the screen stands. */
 watch(
   () => store.kitchen !== null && store.isLoaded,
   async (isReady) => {
-    if (isReady) (await import("./data/learning")).keepLearning();
+    if (!isReady) return;
+    (await import("./data/learning")).keepLearning();
+    (await import("./data/self-log")).keepLogged();
   },
   { once: true },
 );

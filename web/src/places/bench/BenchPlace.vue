@@ -20,6 +20,7 @@ import { weekdayClockOf } from "../../data/moments";
 /** Seen once: it does not come along with every bench. */
 const words = useWords();
 const FirstVisit = defineAsyncComponent(() => import("./FirstVisit.vue"));
+const HalfWayPots = defineAsyncComponent(() => import("./HalfWayPots.vue"));
 
 /** What needs doing now and next, across all pots. */
 const kitchenStore = useKitchenStore();
@@ -71,6 +72,7 @@ useShortcuts(() =>
     </header>
     <section aria-labelledby="now-title">
       <h2 id="now-title">On the fire</h2>
+      <HalfWayPots v-if="pots.inEarnest.length > 0" />
       <ul v-if="onFire.length > 0" class="now">
         <li v-for="pot in onFire" :key="pot.batch.id">
           <PieceBoundary v-if="pot.problem === null" :what="pot.batch.plan.name" :of="pot.events">

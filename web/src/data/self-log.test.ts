@@ -1,0 +1,74 @@
+import { afterEach, beforeEach, expect, test, vi } from "vitest";
+import { NOW, sample } from "../../test/pot";
+import { forgetEverything, importAll } from "./backup";
+import { db } from "./db";
+import { useKitchenStore } from "./kitchen-store";
+import { appendLarder } from "./larder-log";
+import { useLarderStore } from "./larder-store";
+import { usePotsStore } from "./pots-store";
+import { appendEvent, undoLast } from "./repository";
+import { keepLogged } from "./self-log";
+
+const H = 3_600_000;
+const BEGAN = NOW + H;
+
+beforeEach(async () => {
+  vi.useFakeTimers({ now: BEGAN, toFake: ["Date"] });
+  await forgetEverything();
+  await importAll(sample, "replace");
+});
+afterEach(() => vi.useRealTimers());
+
+/** The pot on the fire, strained and cold by BEGAN; so much of it is used up. */
+async function putAway(massKg: number) {
+  const measured = { massKg: 3, tempC: 15, passes: 2, clothPasses: 0, pressed: false };
+  await appendEvent("on-fire", { kind: "offHeat" });
+  await appendEvent("on-fire", { kind: "strained", measured });
+  const chill = {
+    containerId: "tall",
+    count: 1,
+    massKg: 3,
+    fromC: 80,
+    isThick: false,
+    stages: [{ way: "iceBath" as const, min: 60 }],
+  };
+  await appendEvent("on-fire", { kind: "chillBegun", chill });
+  await appendEvent("on-fire", { kind: "chilled" });
+  await appendLarder({ kind: "used", batchId: "on-fire", massKg, out: "table" });
+}
+const isLogged = async () => {
+  const events = await db.events.where("batchId").equals("on-fire").toArray();
+  return events.some((e) => e.event.kind === "finished");
+};
+async function later() {
+  vi.setSystemTime(NOW + 14 * H);
+  const [kitchen, pots, larder] = [useKitchenStore(), usePotsStore(), useLarderStore()];
+  await vi.waitFor(
+    () => expect(kitchen.isLoaded && pots.pots.length > 0 && larder.isLoaded).toBe(true),
+    { timeout: 90_000 },
+  );
+  keepLogged();
+}
+
+test("a pot that is cold and put away goes into the logbook by itself; taken back, it stays out", async () => {
+  await putAway(3);
+  await later();
+  await vi.waitFor(async () => expect(await isLogged()).toBe(true), { timeout: 90_000 });
+  await undoLast("on-fire");
+  await vi.waitFor(
+    () => expect(usePotsStore().byId.get("on-fire")?.cook.finishedMs ?? null).toBeNull(),
+    { timeout: 90_000 },
+  );
+  const count = await db.events.count();
+  vi.setSystemTime(NOW + 50 * H);
+  keepLogged();
+  await new Promise((resolve) => setTimeout(resolve, 50));
+  expect(await db.events.count()).toBe(count);
+});
+
+test("one of which something is left does not", async () => {
+  await putAway(2);
+  await later();
+  await new Promise((resolve) => setTimeout(resolve, 50));
+  expect(await isLogged()).toBe(false);
+});
