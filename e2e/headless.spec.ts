@@ -190,6 +190,18 @@ test("what a log teaches: each value with before and after, from which pots, and
   expect(text).toMatch(
     /^Tall pot with its lid ajar, at a gentle simmer: steams \d+ % less than usual, ±\d+ %, from 4 pots here/,
   );
+  // What was not learned from is told too.
+  const file = JSON.parse(readFileSync(join(root, "examples/broth-log.json"), "utf8")) as {
+    events: { kind: string; batchId: string }[];
+  };
+  const unmeasured = test.info().outputPath("unmeasured.json");
+  const events = file.events.filter(
+    (e) => e.batchId !== first || (e.kind !== "read" && e.kind !== "strained"),
+  );
+  writeFileSync(unmeasured, JSON.stringify({ ...file, events }));
+  expect(learnFrom(unmeasured, "--text").stdout).toMatch(
+    /Not learned from:\n {2}.*steam: no level was read, and what came out was not measured\./,
+  );
   const none = learnFrom("examples/lamb-neck-broth.json");
   expect([none.status, none.stdout]).toEqual([2, ""]);
   expect(none.stderr).toContain("No pot is in its log yet");

@@ -2,6 +2,7 @@ import { expect, test, type Page } from "@playwright/test";
 import type { KettlosFile } from "@kettlos/core/formats/kettlos-json";
 import { EXPECTED } from "@kettlos/core/simulate/parameters";
 import { simulate } from "@kettlos/core/simulate/simulate";
+import { workTasks } from "@kettlos/core/schedule/work-tasks";
 import { pointAt } from "@kettlos/core/simulate/spread";
 import type { Trace } from "@kettlos/core/simulate/trace";
 import { coldWaterKg, waterL } from "@kettlos/core/simulate/water-ways";
@@ -322,6 +323,64 @@ test("a pot goes out as a file and into another log; there it is read, and teach
   await expect(page.getByText(/cooked in another kitchen/).first()).toBeVisible();
   await page.goto("/kitchen");
   await expect(page.getByRole("button", { name: /Tall pot/ })).toHaveCount(0);
+});
+
+test("work that takes longer here is planned longer, and says why", async ({ page }) => {
+  await page.clock.install({ time: new Date("2026-03-18T20:14:00+01:00") });
+  await openSample(page);
+  const cutOf = async () => {
+    await page.goto("/plan/plan-braise");
+    await page.getByText(/Work \d/).click();
+    return page.getByRole("listitem").filter({ hasText: /^\s*Cut the goat/ });
+  };
+  const before = Number(/(\d+) min/.exec(await (await cutOf()).innerText())?.[1]);
+  // Three more braises, each with the meat cut by the timer.
+  const file = await exported(page);
+  const one = file.batches.find((b) => b.id === "dish-02");
+  const goat = one?.plan.items.find((i) => i.ingredientId === "goatShoulder");
+  if (one === undefined || goat === undefined) throw new Error("no braise in the file");
+  const own = file.events.filter((e) => e.batchId === one.id);
+  const litMs = own.find((e) => e.kind === "lit")?.atMs ?? 0;
+  const usualMin = workTasks(one.plan, file.kitchen).find(
+    (t) => t.id === `${goat.id}:cut`,
+  )?.usualMin;
+  const more = [1.6, 1.5, 1.7].map((times, n) => {
+    const id = `timed-${n}`;
+    const did = (what: string, beforeMin: number) => ({
+      kind: "did" as const,
+      what: `${what}:${goat.id}:cut`,
+      atMs: litMs - beforeMin * 60_000,
+    });
+    const work = [did("begun", 60), did("work", 60 - times * (usualMin ?? 0))];
+    const events = [...work, ...own].map((e, i) => ({
+      ...e,
+      id: `${id}-${i}`,
+      batchId: id,
+      schemaVersion: 3,
+    }));
+    return { batch: { ...one, id }, events };
+  });
+  const path = test.info().outputPath("timed.json");
+  writeFileSync(
+    path,
+    JSON.stringify({
+      ...file,
+      batches: [...file.batches, ...more.map((m) => m.batch)],
+      events: [...file.events, ...more.flatMap((m) => m.events)],
+    }),
+  );
+  await page.locator("input[type=file][accept*=json]").setInputFiles(path);
+  await page.getByRole("button", { name: "Added to what is here" }).click();
+  await expect(page.getByText(/^Added \d+ plans/)).toBeVisible();
+  await page.goto("/taught");
+  await expect(page.getByRole("heading", { name: "How long work takes" })).toBeVisible();
+  const row = page.getByRole("listitem").filter({ hasText: "Cutting" }).first();
+  await expect(row).toContainText(/takes 5\d % longer than usual, ±\d+ %, from 3 times here/);
+  await row.getByRole("button", { name: "Its 3 times" }).click();
+  await expect(row.getByRole("link")).toHaveCount(3);
+  const cut = await cutOf();
+  await expect(cut).toContainText(/Cutting takes 5\d % longer than usual: from 3 times here/);
+  expect(Number(/(\d+) min/.exec(await cut.innerText())?.[1])).toBeGreaterThan(1.25 * before);
 });
 
 test("the sample kitchen has learned something true and something it is unsure of; what to read next", async ({

@@ -2,7 +2,7 @@
 import type { Batch } from "@kettlos/core/batch/batch-schema";
 import { fold } from "@kettlos/core/batch/fold";
 import { readKettlosFile } from "@kettlos/core/formats/kettlos-json";
-import { taughtWords, thingWords } from "@kettlos/core/learn/say-taught";
+import { taughtWords, thingWords, workWords } from "@kettlos/core/learn/say-taught";
 import { whatTaught, wordsOf, type Taught, type WhatTaught } from "@kettlos/core/learn/taught";
 import { parseArgs } from "node:util";
 import { argumentsBy, refuse, textOf } from "./command-line";
@@ -38,10 +38,10 @@ const taught = whatTaught(words, {
   kitchenId: file.kitchen.id,
   ...(file.kitchen.teaching === undefined ? {} : { teaching: file.kitchen.teaching }),
 });
-process.stdout.write(values.text ? asText(taught) : `${JSON.stringify(asJson(taught), null, 2)}\n`);
 
 /** The last pot that it was seen in says what things are called. */
 function nameOf({ thing, kind, from }: Taught): string {
+  if (kind === "work") return workWords(thing);
   const batch = potOf.get(from.at(-1)?.potId ?? "");
   return batch === undefined ? thing : thingWords(kind, batch.plan, batch.kitchen);
 }
@@ -75,3 +75,5 @@ function asText({ values: all, notUsed }: WhatTaught): string {
   );
   return `${[...lines, ...none, ...(skipped.length > 0 ? ["Not learned from:", ...skipped] : [])].join("\n")}\n`;
 }
+
+process.stdout.write(values.text ? asText(taught) : `${JSON.stringify(asJson(taught), null, 2)}\n`);

@@ -1,11 +1,11 @@
 import { steamSigmaLog } from "../simulate/heat-facts";
 import type { Kitchen } from "../simulate/kitchen-schema";
-import { ringHere, steamHere, type FactorHere } from "../simulate/learned";
+import { ringHere, steamHere, WORK_SIGMA, workHere, type FactorHere } from "../simulate/learned";
 import { SPREAD } from "../simulate/parameters";
 import type { Plan } from "../simulate/plan-schema";
 import { heatsOf } from "../simulate/stretches";
 import { plusMinus } from "./belief";
-import type { Taught, TaughtKind } from "./taught";
+import type { SeenOnce, Taught, TaughtKind } from "./taught";
 
 const LID = { off: "without its lid", ajar: "with its lid ajar", on: "with its lid on" } as const;
 const VIGOUR = {
@@ -15,9 +15,25 @@ const VIGOUR = {
   rolling: "at a rolling boil",
 } as const;
 
+const WORK: Readonly<Record<string, string>> = {
+  rinse: "Rinsing",
+  scrub: "Scrubbing",
+  trim: "Trimming",
+  cut: "Cutting",
+  tie: "Tying",
+  bundle: "Bundling",
+  brown: "Browning",
+  sweat: "Sweating",
+  fry: "Frying",
+  crush: "Crushing",
+  blend: "Blending",
+};
+/** What a kind of work is called that was learned of. */
+export const workWords = (kind: string): string => WORK[kind] ?? kind;
+
 /** What something is called that was learned of: "Tall pot with its lid ajar, at a gentle simmer". */
 export function thingWords(
-  kind: TaughtKind,
+  kind: SeenOnce,
   plan: Pick<Plan, "vesselId" | "ringId" | "heat">,
   kitchen: Kitchen,
 ): string {
@@ -43,24 +59,33 @@ export function thingWords(
 export function factorWords(kind: TaughtKind, factor: number): string {
   const far = Math.round(Math.abs(factor - 1) * 100);
   const more = `${far} % ${factor < 1 ? "less" : "more"}`;
+  if (kind === "work")
+    return `takes ${far === 0 ? "as long as usual" : `${far} % ${factor < 1 ? "less" : "longer"} than usual`}`;
   return kind === "steam"
     ? `steams ${far === 0 ? "as usual" : `${more} than usual`}`
     : `gets ${far === 0 ? "as much heat as usual" : `${more} heat than usual`}`;
 }
 
-/** "One pot", "5 pots". */
-const potsWords = (count: number): string => (count === 1 ? "one pot" : `${count} pots`);
+/** What speaks of it, counted: "one pot", "5 pots"; of work each time that it was done. */
+export function timesWords(kind: TaughtKind, count: number): string {
+  const [one, more] = kind === "work" ? ["one time", "times"] : ["one pot", "pots"];
+  return count === 1 ? one : `${count} ${more}`;
+}
+const fromWords = (kind: TaughtKind, count: number): string =>
+  `from ${timesWords(kind, count)} here`;
 
 /** What is known of it, from what, and what was known before. */
 export const taughtWords = (v: Taught): string =>
-  `${factorWords(v.kind, v.factor)}, ±${Math.round(v.plusMinusPct)} %, ${v.from.length === 0 ? "its pots left out" : `from ${potsWords(v.from.length)} here`}${v.isFrozen ? ", kept as it was" : ""}; before: usual, ±${Math.round(v.beforePlusMinusPct)} %`;
+  `${factorWords(v.kind, v.factor)}, ±${Math.round(v.plusMinusPct)} %, ${v.from.length === 0 ? "its pots left out" : fromWords(v.kind, v.from.length)}${v.isFrozen ? ", kept as it was" : ""}; before: usual, ±${Math.round(v.beforePlusMinusPct)} %`;
+
+const othersWords = (kind: TaughtKind, count: number): string =>
+  kind === "work"
+    ? "what other work takes here"
+    : `${count === 1 ? "another pot" : `${count} other pots`} of this kitchen`;
 
 function hereWords(kind: TaughtKind, here: FactorHere, sigma: number): string {
   const { mean, sd, pots, otherPots } = here;
-  const from =
-    pots > 0
-      ? `from ${potsWords(pots)} here`
-      : `by ${otherPots === 1 ? "another pot" : `${otherPots} other pots`} of this kitchen`;
+  const from = pots > 0 ? fromWords(kind, pots) : `by ${othersWords(kind, otherPots)}`;
   return `${factorWords(kind, Math.exp(mean))}: ${from}, ±${Math.round(plusMinus(sd))} %; before: usual, ±${Math.round(plusMinus(sigma))} %.`;
 }
 
@@ -79,6 +104,12 @@ export function steamHereOn(
 export const steamHereWords = (plan: Plan, kitchen: Kitchen): readonly string[] => [
   ...new Set(heatsOf(plan).flatMap((heat) => steamHereOn({ ...plan, heat }, kitchen) ?? [])),
 ];
+
+/** How long a kind of work takes here as it was learned; null where nothing is known of it. */
+export function workHereWords(kind: string, kitchen: Kitchen): string | null {
+  const here = workHere(kitchen, kind);
+  return here === null ? null : `${workWords(kind)} ${hereWords("work", here, WORK_SIGMA.value)}`;
+}
 
 /** The same of the ring under its pot. */
 export function ringHereWords(plan: Plan, kitchen: Kitchen): readonly string[] {

@@ -1,11 +1,13 @@
 import { USUAL_SIGMA_LOG } from "../simulate/heat-facts";
 import type { LearnedFactors, LearnedKind } from "../simulate/learned-schema";
+import { WORK_SIGMA } from "../simulate/learned";
 import { SPREAD } from "../simulate/parameters";
 import { NO_TEACHING, type Teaching } from "../simulate/teaching-schema";
 import { beliefOf, learn, plusMinus, type Learned, type Observation } from "./belief";
 import { ringSeen, steamSeen, type LoggedPot, type Seen } from "./from-pot";
+import { workSeen } from "./work-seen";
 
-/** What is learned: how fast a pot steams, how much of a ring's heat reaches its pot. */
+/** What is learned: how fast a pot steams, how much of a ring's heat reaches its pot, how long work takes. */
 export type TaughtKind = LearnedKind;
 
 /** One pot's word on it. */
@@ -41,7 +43,7 @@ export interface WhatTaught {
   >;
   readonly notUsed: readonly {
     readonly potId: string;
-    readonly kind: TaughtKind;
+    readonly kind: SeenOnce;
     readonly why: string;
   }[];
 }
@@ -52,16 +54,29 @@ export interface PotWords {
   /** The kitchen it was cooked in. */
   readonly kitchenId: string;
   readonly atMs: number;
-  readonly seen: Readonly<Record<TaughtKind, Seen>>;
+  readonly seen: Readonly<Record<SeenOnce, Seen>>;
+  /** How long each piece of its work took. */
+  readonly work: readonly Observation[];
 }
 
-const KINDS: readonly TaughtKind[] = ["steam", "ring"];
+/** What a pot says once, or not at all. */
+export type SeenOnce = Exclude<TaughtKind, "work">;
+const SEEN_ONCE: readonly SeenOnce[] = ["steam", "ring"];
+const KINDS: readonly TaughtKind[] = [...SEEN_ONCE, "work"];
+
+/** What a pot says of one kind. */
+export function saidOf({ seen, work }: PotWords, kind: TaughtKind): readonly Observation[] {
+  if (kind === "work") return work;
+  const said = seen[kind];
+  return said.ok ? [said.observation] : [];
+}
 
 export const wordsOf = (pot: LoggedPot): PotWords => ({
   potId: pot.batch.id,
   kitchenId: pot.batch.kitchen.id,
   atMs: pot.cook.litMs ?? pot.batch.createdMs,
   seen: { steam: steamSeen(pot), ring: ringSeen(pot) },
+  work: workSeen(pot),
 });
 
 const learnedBy = (words: readonly PotWords[], teaching: Teaching): Record<TaughtKind, Learned> => {
@@ -74,15 +89,12 @@ const learnedBy = (words: readonly PotWords[], teaching: Teaching): Record<Taugh
           Math.max(Date.parse(reset.at), sinceMs.get(reset.thing) ?? -Infinity),
         );
     return learn(
-      words.flatMap(({ seen, atMs }): Observation[] => {
-        const said = seen[kind];
-        return said.ok && atMs >= (sinceMs.get(said.observation.thing) ?? -Infinity)
-          ? [said.observation]
-          : [];
-      }),
+      words.flatMap((pot): readonly Observation[] =>
+        saidOf(pot, kind).filter((o) => pot.atMs >= (sinceMs.get(o.thing) ?? -Infinity)),
+      ),
     );
   };
-  return { steam: of("steam"), ring: of("ring") };
+  return { steam: of("steam"), ring: of("ring"), work: of("work") };
 };
 
 /** A pot that came with another kitchen's log speaks of pots and rings that are not these. */
@@ -107,13 +119,19 @@ const thingsOf = (
   ...new Set([...things.keys(), ...frozen.filter((f) => f.kind === kind).map((f) => f.thing)]),
 ];
 
+const USUAL_SIGMA: Readonly<Record<TaughtKind, number>> = {
+  steam: USUAL_SIGMA_LOG,
+  ring: SPREAD.efficiency.value,
+  work: WORK_SIGMA.value,
+};
+
 /** Spread of such a thing before anything is learned, as any pot of it has said. */
 function sigmaIn(words: readonly PotWords[], kind: TaughtKind, thing: string): number {
-  for (const { seen } of words) {
-    const said = seen[kind];
-    if (said.ok && said.observation.thing === thing) return said.observation.sigma;
+  for (const pot of words) {
+    const said = saidOf(pot, kind).find((o) => o.thing === thing);
+    if (said !== undefined) return said.sigma;
   }
-  return kind === "steam" ? USUAL_SIGMA_LOG : SPREAD.efficiency.value;
+  return USUAL_SIGMA[kind];
 }
 
 const frozenIn = ({ frozen }: Teaching, kind: TaughtKind, thing: string) =>
@@ -132,7 +150,7 @@ interface TaughtOptions {
 export function learnedOf(words: readonly PotWords[], options: TaughtOptions = {}): LearnedFactors {
   const { teaching = NO_TEACHING } = options;
   const learned = learnedBy(usedOf(words, options), teaching);
-  const factors = (kind: TaughtKind): LearnedFactors[TaughtKind] => {
+  const factors = (kind: TaughtKind): LearnedFactors[SeenOnce] => {
     const { kitchen, things, observations } = learned[kind];
     const pots = new Map<string, number>();
     for (const { thing } of observations) pots.set(thing, (pots.get(thing) ?? 0) + 1);
@@ -144,11 +162,11 @@ export function learnedOf(words: readonly PotWords[], options: TaughtOptions = {
           { log: mean, sd, pots: pots.get(thing) ?? 0 },
         ]),
         ...frozen.map(({ thing, log, sd, pots: from }) => [thing, { log, sd, pots: from }]),
-      ]) as LearnedFactors[TaughtKind]["things"],
+      ]) as LearnedFactors[SeenOnce]["things"],
       kitchen: { log: kitchen.mean, sd: kitchen.sd, pots: observations.length },
     };
   };
-  return { steam: factors("steam"), ring: factors("ring") };
+  return { steam: factors("steam"), ring: factors("ring"), work: factors("work") };
 }
 
 /** The same told: each value with what it was before and what every pot said of it, in one pass. */
@@ -181,17 +199,18 @@ export function whatTaught(words: readonly PotWords[], options: TaughtOptions = 
       }),
     ),
     kitchen: {
-      steam: fresh(learned.steam, USUAL_SIGMA_LOG),
-      ring: fresh(learned.ring, SPREAD.efficiency.value),
+      steam: fresh(learned.steam, USUAL_SIGMA.steam),
+      ring: fresh(learned.ring, USUAL_SIGMA.ring),
+      work: fresh(learned.work, USUAL_SIGMA.work),
     },
     notUsed: [
       ...used.flatMap(({ potId, seen }) =>
-        KINDS.flatMap((kind) => (seen[kind].ok ? [] : [{ potId, kind, why: seen[kind].why }])),
+        SEEN_ONCE.flatMap((kind) => (seen[kind].ok ? [] : [{ potId, kind, why: seen[kind].why }])),
       ),
       ...words
         .filter((w) => isFromElsewhere(w, options))
         .flatMap(({ potId }) =>
-          KINDS.map((kind) => ({ potId, kind, why: "it was cooked in another kitchen" })),
+          SEEN_ONCE.map((kind) => ({ potId, kind, why: "it was cooked in another kitchen" })),
         ),
     ],
   };

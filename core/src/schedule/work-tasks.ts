@@ -6,6 +6,7 @@ import { isMashed } from "../simulate/binding";
 import { teaspoonsOf } from "../seasoning/salt";
 import { ingredientOf, nameOf, saltAheadShare } from "../simulate/item-facts";
 import type { Kitchen } from "../simulate/kitchen-schema";
+import { isLearnedWork, workHere } from "../simulate/learned";
 import { pieceOf } from "../simulate/piece-of";
 import { isOn } from "../simulate/stretches";
 import type { Plan, PlanItem } from "../simulate/plan-schema";
@@ -25,6 +26,8 @@ export interface WorkTask {
   readonly how: Said;
   readonly why: string;
   readonly min: number;
+  /** The same before what is learned of this kitchen's pace. */
+  readonly usualMin: number;
   readonly attention: "hands" | "near" | "leave";
   /** How many times over: a pan holds only so much. */
   readonly batches: number;
@@ -93,7 +96,9 @@ const SLICE_RATIO = 1.8;
 
 /** The work a plan asks for, in the order it is done: what may be left begins first. */
 export function workTasks(plan: Plan, kitchen: Kitchen): readonly WorkTask[] {
-  const tasks = plan.items.flatMap((item) => itemTasks(item, plan, kitchen));
+  const tasks = plan.items.flatMap((item) =>
+    itemTasks(item, plan, kitchen).map((task) => ({ ...task, ...minHere(task, item, kitchen) })),
+  );
   const rank = ({ attention, min, kind, when }: WorkTask) => {
     if (when !== "before") return when === "meanwhile" ? 3 : 4;
     if (attention === "leave" || min >= AHEAD_MIN) return 0;
@@ -103,6 +108,20 @@ export function workTasks(plan: Plan, kitchen: Kitchen): readonly WorkTask[] {
     .map((t, i) => ({ t, i }))
     .sort((a, b) => rank(a.t) - rank(b.t) || a.i - b.i)
     .map(({ t }) => t);
+}
+
+/** How long it takes here: by the cook's own word, else the usual time by the pace that was learned. */
+function minHere(
+  task: UsualTask,
+  item: PlanItem,
+  kitchen: Kitchen,
+): Pick<WorkTask, "min" | "usualMin"> {
+  const isGiven = item.work.some((w) => w.kind === task.kind && w.min !== undefined);
+  const here = isGiven || !isLearnedWork(task) ? null : workHere(kitchen, task.kind);
+  return {
+    usualMin: task.min,
+    min: here === null ? task.min : task.min * Math.exp(here.mean),
+  };
 }
 
 const AT_THE_STOVE: ReadonlySet<WorkTask["kind"]> = new Set([
@@ -151,7 +170,9 @@ export function workMinutes(tasks: readonly WorkTask[]) {
   };
 }
 
-function itemTasks(item: PlanItem, plan: Plan, kitchen: Kitchen): readonly WorkTask[] {
+type UsualTask = Omit<WorkTask, "usualMin">;
+
+function itemTasks(item: PlanItem, plan: Plan, kitchen: Kitchen): readonly UsualTask[] {
   const name = nameOf(item).toLowerCase();
   const make = (
     kind: WorkTask["kind"],
@@ -159,7 +180,7 @@ function itemTasks(item: PlanItem, plan: Plan, kitchen: Kitchen): readonly WorkT
     title: string,
     given?: number,
     how: Said = "",
-  ): WorkTask => ({
+  ): UsualTask => ({
     id: `${item.id}:${kind}`,
     itemId: item.id,
     kind,
@@ -172,7 +193,7 @@ function itemTasks(item: PlanItem, plan: Plan, kitchen: Kitchen): readonly WorkT
     when: whenOf(item, kind, plan, kitchen),
   });
   const state = item.boneState;
-  const tasks: WorkTask[] = inOrder(item.work).map((work): WorkTask => {
+  const tasks: UsualTask[] = inOrder(item.work).map((work): UsualTask => {
     if (work.kind === "brown") return browning(item, plan, kitchen, work.min);
     if (work.kind === "roux") {
       const colour = work.colour ?? "blond";
@@ -264,7 +285,7 @@ export function browningVessel(plan: Plan, kitchen: Kitchen): Vessel | undefined
   );
 }
 
-function browning(item: PlanItem, plan: Plan, kitchen: Kitchen, given?: number): WorkTask {
+function browning(item: PlanItem, plan: Plan, kitchen: Kitchen, given?: number): UsualTask {
   const shape = pieceOf(item, plan.pieceM);
   const edgeM = pieceEdgeM(shape);
   const isSlices =

@@ -7,7 +7,7 @@ const BeliefSchema = z.object({
   pots: z.int().min(0).max(1_000_000),
 });
 const FactorsSchema = z.object({
-  /** Of what was cooked with here: "tall|ajar|gentle" or "ring1|tall", by ids. */
+  /** Of what was cooked with here: "tall|ajar|gentle" or "ring1|tall", by ids; of work its kind. */
   things: z.record(z.string().max(260), BeliefSchema),
   /** What all things of the kitchen share, in units of each one's own spread before anything was learned. */
   kitchen: BeliefSchema,
@@ -17,6 +17,11 @@ const FactorsSchema = z.object({
  * What the finished pots of a kitchen have taught, as factors on the defaults. It is worked out from the log
  * and kept with a pot as it was known when it was put on.
  */
-export const LearnedSchema = z.object({ steam: FactorsSchema, ring: FactorsSchema });
+export const LearnedSchema = z.object({
+  steam: FactorsSchema,
+  ring: FactorsSchema,
+  /** How long work takes; not in pots that were put on before it was learned. */
+  work: FactorsSchema.optional(),
+});
 export type LearnedFactors = z.infer<typeof LearnedSchema>;
 export type LearnedKind = keyof LearnedFactors;

@@ -58,7 +58,7 @@ export const newThing = ({ mean, sd }: Belief, sigma: number): Belief => ({
 });
 
 function factorOf(
-  factors: LearnedFactors[keyof LearnedFactors],
+  factors: NonNullable<LearnedFactors[keyof LearnedFactors]>,
   thing: string,
   sigma: number,
 ): FactorHere | null {
@@ -129,6 +129,29 @@ export const steamSigmaOf = (plan: Plan, kitchen: Kitchen): number =>
 /** Spread of what reaches a pot from its ring in this kitchen. */
 export const ringSigmaOf = (plan: Plan, kitchen: Kitchen): number =>
   ofNext(ringHere(kitchen, plan), SPREAD.efficiency.value, COME_UP_NOISE.value);
+
+/** Spread of how long work takes one cook against another. */
+export const WORK_SIGMA = kitchenEstimate(
+  "work, cook against cook",
+  0.4,
+  "log",
+  "model section 13",
+);
+
+/** Work whose pace is the cook's own: what has hands all along, but for what is stirred until its colour. */
+export const isLearnedWork = ({
+  attention,
+  kind,
+}: {
+  readonly attention: string;
+  readonly kind: string;
+}): boolean => attention === "hands" && kind !== "roux";
+
+/** How long a kind of work takes here against the default; null where nothing is known of it. */
+export const workHere = (kitchen: Pick<Kitchen, "learned">, kind: string): FactorHere | null =>
+  kitchen.learned?.work === undefined
+    ? null
+    : factorOf(kitchen.learned.work, kind, WORK_SIGMA.value);
 
 /** A kitchen as if it had taught nothing: what a log is read against. */
 export function untaught(kitchen: Kitchen): Kitchen {

@@ -20,7 +20,7 @@ interface Logged {
 const AT_ONCE = 40;
 
 /** Goes up with how a pot is read: what was worked out before that is worked out anew. */
-const READ_VERSION = 2;
+const READ_VERSION = 3;
 /** A log is only ever added to: what it comes to is another thing once it has more in it, or ends otherwise. */
 const keyOf = (events: readonly CookEvent[]) =>
   `${READ_VERSION}:${events.length}:${events.at(-1)?.id ?? ""}`;
@@ -52,7 +52,8 @@ export const saidByLog = (
   rows: readonly StoredWords[],
   { id, teaching }: Pick<Kitchen, "id" | "teaching">,
 ): SaidByLog => ({
-  words: rows.map((r) => r.words),
+  // What an older Kettlos read of a pot counts once it is read anew.
+  words: rows.filter((r) => r.key.startsWith(`${READ_VERSION}:`)).map((r) => r.words),
   teaching: plain(teaching ?? null),
   kitchenId: id,
 });

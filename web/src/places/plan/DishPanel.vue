@@ -66,7 +66,7 @@ const options = computed(() => {
       @remove="$emit('removeItem', $event)"
       @scale="(id, massKg) => $emit('change', scaledToIngredient(plan, id, massKg))"
     />
-    <WorkPanel v-else-if="side === 'work'" :plan="plan" :answers="answers" />
+    <WorkPanel v-else-if="side === 'work'" :plan="plan" :answers="answers" :kitchen="kitchen" />
     <BodyPanel
       v-else-if="side === 'body'"
       :plan="plan"

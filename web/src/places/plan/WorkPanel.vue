@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import type { Answers } from "@kettlos/core/because/answers";
 import type { WorkTask } from "@kettlos/core/schedule/work-tasks";
+import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
+import { workHereWords } from "@kettlos/core/learn/say-taught";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
 import { showDuration } from "@kettlos/core/units/show";
 import { format } from "date-fns";
@@ -8,7 +10,7 @@ import { computed } from "vue";
 import { useWords } from "../../data/use-words";
 
 /** The work on what goes in, before the pot goes on and once it is soft, in order, with its time and who is wanted. */
-const props = defineProps<{ plan: Plan; answers: Answers }>();
+const props = defineProps<{ plan: Plan; answers: Answers; kitchen: Kitchen }>();
 
 const words = useWords();
 const MINUTE_MS = 60_000;
@@ -33,6 +35,9 @@ const beginWords = (task: WorkTask) => {
   const at = format(start.prepareMs - task.min * MINUTE_MS, "EEE HH:mm");
   return [`from ${at}`, words(task.how)].filter(Boolean).join(", ");
 };
+/** Where its time goes by what was learned here, that it does. */
+const hereWords = (task: WorkTask): string | null =>
+  task.min === task.usualMin ? null : workHereWords(task.kind, props.kitchen);
 const roundMin = (min: number) => showDuration(Math.max(1, Math.round(min)));
 </script>
 
@@ -46,7 +51,10 @@ const roundMin = (min: number) => showDuration(Math.max(1, Math.round(min)));
         <span class="quiet small" :class="{ hands: task.attention === 'hands' }">{{
           WANTED[task.attention]
         }}</span>
-        <span class="why small quiet">{{ task.why }}</span>
+        <span class="why small quiet"
+          >{{ task.why
+          }}<template v-if="hereWords(task) !== null"> {{ hereWords(task) }}</template></span
+        >
       </li>
     </ol>
     <p v-else class="quiet small">

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { factorWords, thingWords } from "@kettlos/core/learn/say-taught";
+import { factorWords, thingWords, workWords } from "@kettlos/core/learn/say-taught";
 import type { Taught, TaughtKind } from "@kettlos/core/learn/taught";
 import { showDuration } from "@kettlos/core/units/show";
 import { computed } from "vue";
@@ -26,13 +26,20 @@ const potName = (id: string): string => {
 /** A pot that it was seen in says what it is called. */
 function nameOf(value: Taught): string {
   const { kind, thing } = value;
+  if (kind === "work") return workWords(thing);
   const pot = pots.byId.get(potOf(value) ?? "");
   return pot === undefined ? thing : thingWords(kind, pot.batch.plan, pot.batch.kitchen);
 }
 const SECTIONS: readonly { readonly kind: TaughtKind; readonly title: string }[] = [
   { kind: "steam", title: "How fast it steams" },
   { kind: "ring", title: "What the rings give" },
+  { kind: "work", title: "How long work takes" },
 ];
+const NEW: Readonly<Record<TaughtKind, string>> = {
+  steam: "A pot that is new here",
+  ring: "A ring that is new here",
+  work: "Work that was not timed yet",
+};
 const sections = computed(() =>
   SECTIONS.map((s) => ({
     ...s,
@@ -114,7 +121,7 @@ const notUsed = computed(() =>
           />
         </ul>
         <p v-if="section.newPot" class="quiet">
-          {{ section.kind === "steam" ? "A pot that is new here" : "A ring that is new here" }}
+          {{ NEW[section.kind] }}
           {{ factorWords(section.kind, section.newPot.factor) }}, ±{{
             Math.round(section.newPot.plusMinusPct)
           }}

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { factorWords, taughtWords } from "@kettlos/core/learn/say-taught";
+import { factorWords, taughtWords, timesWords } from "@kettlos/core/learn/say-taught";
 import type { Taught } from "@kettlos/core/learn/taught";
 import { computed, ref } from "vue";
 import FactorScale from "./FactorScale.vue";
@@ -36,11 +36,17 @@ const weightWords = ({ weight, isWild }: Taught["from"][number]) =>
     </div>
     <FactorScale :value :label="said" />
     <button type="button" class="link" :aria-expanded="isOpen" @click="isOpen = !isOpen">
-      {{ isOpen ? "Less" : value.from.length === 1 ? "Its pot" : `Its ${value.from.length} pots` }}
+      {{
+        isOpen
+          ? "Less"
+          : value.from.length === 1
+            ? "Its pot"
+            : `Its ${timesWords(value.kind, value.from.length)}`
+      }}
     </button>
     <div v-if="isOpen" class="pots">
       <ul>
-        <li v-for="pot in value.from" :key="pot.potId">
+        <li v-for="(pot, i) in value.from" :key="i">
           <RouterLink :to="`/logbook/${pot.potId}`">{{ potName(pot.potId) }}</RouterLink>
           <span>{{ factorWords(value.kind, pot.factor) }}</span>
           <span class="quiet">{{ weightWords(pot) }}</span>

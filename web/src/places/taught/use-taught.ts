@@ -1,5 +1,5 @@
 import type { NextReading } from "@kettlos/core/learn/next-readings";
-import type { Taught, WhatTaught } from "@kettlos/core/learn/taught";
+import { saidOf, type Taught, type WhatTaught } from "@kettlos/core/learn/taught";
 import { NO_TEACHING, type Teaching } from "@kettlos/core/simulate/teaching-schema";
 import { computed, shallowRef, watch } from "vue";
 import { db } from "../../data/db";
@@ -61,7 +61,7 @@ export function useTaught() {
   /** It stays as it is now, whatever is cooked; or goes on by its pots. */
   function freeze(value: Taught, isKept: boolean) {
     const others = teaching.value.frozen.filter((f) => !isOf(value)(f));
-    const known = store.kitchen?.learned?.[value.kind].things[value.thing];
+    const known = store.kitchen?.learned?.[value.kind]?.things[value.thing];
     return say({
       frozen:
         isKept && known !== undefined
@@ -77,10 +77,7 @@ export function useTaught() {
 
   /** A pot that spoke of it, whether it is left out or not. */
   const potOf = ({ kind, thing }: Pick<Taught, "kind" | "thing">): string | undefined =>
-    words.value?.find(({ words: { seen } }) => {
-      const said = seen[kind];
-      return said.ok && said.observation.thing === thing;
-    })?.batchId;
+    words.value?.find((row) => saidOf(row.words, kind).some((o) => o.thing === thing))?.batchId;
 
   return { told, next, teaching, potOf, beginAnew, freeze, leaveOut };
 }

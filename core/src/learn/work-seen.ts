@@ -1,0 +1,57 @@
+import { workBatch, workBegun, workDone, workLeft } from "../batch/said-marks";
+import { workTasks } from "../schedule/work-tasks";
+import { isLearnedWork, untaught, WORK_SIGMA } from "../simulate/learned";
+import { kitchenEstimate } from "../units/constant";
+import { outcomeOf } from "../units/problem";
+import type { Observation } from "./belief";
+import type { LoggedPot } from "./from-pot";
+
+const MINUTE_MS = 60_000;
+/** How far one time with a watch is off the next; and one from tap to tap, in which a pause may lie. */
+const TIMED_SD = kitchenEstimate("work against its plan", 0.2, "log", "model section 13");
+const TAPPED_SD = kitchenEstimate("work from tap to tap", 0.35, "log", "kitchen estimate");
+/** Sooner than this two taps were one, min; what took more or less than so many times its plan was none of it. */
+const LEAST_MIN = 0.5;
+const MOST_TIMES = 4;
+
+/**
+ * How long each piece of work took against its plan, by kind: from where its timer was set, else from the piece
+ * of work before it, to where it was done. What the cook gave a time of its own has no default to be off from.
+ */
+export function workSeen({ batch, cook }: LoggedPot): readonly Observation[] {
+  if (batch.practice !== undefined) return [];
+  const { plan } = batch;
+  const outcome = outcomeOf(() => workTasks(plan, untaught(batch.kitchen)));
+  if (!outcome.ok) return [];
+  const marksOf = (id: string) => [workBegun(id), workBatch(id), workDone(id), workLeft(id)];
+  /** Every tap on any piece of work, with how many pieces it spoke of. */
+  const taps = new Map<number, number>();
+  for (const { id } of outcome.value)
+    for (const atMs of marksOf(id).flatMap((mark) => cook.did.get(mark) ?? []))
+      taps.set(atMs, (taps.get(atMs) ?? 0) + 1);
+  const inOrder = [...taps.keys()].sort((a, b) => a - b);
+  return outcome.value.flatMap((task): readonly Observation[] => {
+    const given = plan.items
+      .find((i) => i.id === task.itemId)
+      ?.work.find((w) => w.kind === task.kind)?.min;
+    const doneMs = cook.did.get(workDone(task.id))?.[0];
+    if (!isLearnedWork(task) || given !== undefined || doneMs === undefined) return [];
+    // One tap for several says of none how long it took.
+    if ((taps.get(doneMs) ?? 0) > 1) return [];
+    const begunMs = cook.did.get(workBegun(task.id))?.findLast((ms) => ms < doneMs);
+    const fromMs = begunMs ?? inOrder.findLast((ms) => ms < doneMs);
+    if (fromMs === undefined) return [];
+    const tookMin = (doneMs - fromMs) / MINUTE_MS;
+    const log = Math.log(tookMin / task.min);
+    if (tookMin < LEAST_MIN || Math.abs(log) > Math.log(MOST_TIMES)) return [];
+    return [
+      {
+        potId: batch.id,
+        thing: task.kind,
+        log,
+        sd: (begunMs === undefined ? TAPPED_SD : TIMED_SD).value,
+        sigma: WORK_SIGMA.value,
+      },
+    ];
+  });
+}
