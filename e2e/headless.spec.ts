@@ -191,7 +191,7 @@ test("what a log teaches: each value with before and after, from which pots, and
     /^Tall pot with its lid ajar, at a gentle simmer: steams \d+ % less than usual, ±\d+ %, from 4 pots here/,
   );
   // What was not learned from is told too.
-  const file = JSON.parse(readFileSync(join(root, "examples/broth-log.json"), "utf8")) as {
+  const file = JSON.parse(readFileSync(`${root}examples/broth-log.json`, "utf8")) as {
     events: { kind: string; batchId: string }[];
   };
   const unmeasured = test.info().outputPath("unmeasured.json");
