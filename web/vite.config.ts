@@ -35,6 +35,8 @@ export default defineConfig({
   ],
   build: {
     target: "es2023",
+    // What reads that target preloads modules by itself.
+    modulePreload: { polyfill: false },
     chunkSizeWarningLimit: 800,
     rolldownOptions: {
       output: {
