@@ -396,6 +396,27 @@ test("the sample kitchen has learned something true and something it is unsure o
   await expect(page.getByText(/A level .* into .* would be known to ±\d+ %/).first()).toBeVisible();
 });
 
+test("trends: got against planned, steam and set pot after pot, months with their litres and cost", async ({
+  page,
+}) => {
+  await page.clock.install({ time: new Date("2026-03-18T20:14:00+01:00") });
+  await openSample(page);
+  await page.goto("/logbook");
+  await page.getByRole("link", { name: "Trends" }).click();
+  await expect(page.getByText(/^\s*1[2-6] of 16 came within a tenth/)).toBeVisible();
+  await expect(
+    page.getByRole("img", { name: /Lamb neck: 5\.8 h quivers, 6\.7 h wobbles/ }),
+  ).toBeVisible();
+  await expect(
+    page.getByRole("img", { name: /^Tall pot with its lid ajar.*22 Jan × 0\.9/ }),
+  ).toBeVisible();
+  const january = page.getByRole("row", { name: /^January 2026/ });
+  await expect(january).toContainText("9.5 L");
+  await expect(january).toContainText(/€ \d+\.\d\d/);
+  await page.locator("section circle").first().click();
+  await expect(page.getByRole("heading", { name: "Planned against got" })).toBeVisible();
+});
+
 test("one note is found among two thousand pots; shelves by what one likes", async ({ page }) => {
   test.slow();
   await page.clock.install({ time: new Date("2026-03-18T20:14:00+01:00") });

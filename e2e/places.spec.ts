@@ -148,6 +148,7 @@ for (const [place, path] of [
   ["taught", "/taught"],
   ["side by side", "/beside/past-01/past-08"],
   ["one dish", "/dish/Lamb%20neck%20broth"],
+  ["trends", "/trends"],
 ] as const)
   test(`${place} fits a phone: nothing runs off sideways`, async ({ page }) => {
     await page.setViewportSize({ width: 390, height: 844 });

@@ -22,6 +22,7 @@ const WITHIN: Readonly<Record<string, string>> = {
   taught: "logbook",
   beside: "logbook",
   dish: "logbook",
+  trends: "logbook",
 };
 /** The place of the rail that a screen belongs to. */
 export const placeOf = (routeName: unknown): string =>
@@ -99,6 +100,11 @@ export const router = createRouter({
       path: "/dish/:name",
       name: "dish",
       component: () => import("./places/logbook/DishPlace.vue"),
+    },
+    {
+      path: "/trends",
+      name: "trends",
+      component: () => import("./places/trends/TrendsPlace.vue"),
     },
     {
       path: "/taught",

@@ -104,6 +104,7 @@ watch(names, (list) => {
     <header>
       <h1>Logbook</h1>
       <RouterLink class="taught" to="/taught">What this kitchen has taught</RouterLink>
+      <RouterLink v-if="pots.finished.length > 1" class="taught" to="/trends">Trends</RouterLink>
       <label v-if="names.length > 1" class="quiet"
         >Show
         <select v-model="kind" class="written">
@@ -212,8 +213,11 @@ header {
   line-height: 44px;
 }
 
-.taught {
+.taught:last-of-type {
   flex: 1;
+}
+
+.taught {
   min-height: 44px;
   line-height: 44px;
 }

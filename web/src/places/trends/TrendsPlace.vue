@@ -1,0 +1,257 @@
+<script setup lang="ts">
+import { SETS } from "@kettlos/core/extraction/set";
+import { showMass, showVolume } from "@kettlos/core/units/show";
+import { computed, ref } from "vue";
+import { useRouter } from "vue-router";
+import { db } from "../../data/db";
+import { useKitchenStore } from "../../data/kitchen-store";
+import { useLarderStore } from "../../data/larder-store";
+import { monthOf, shortDateOf } from "../../data/moments";
+import { usePotsStore } from "../../data/pots-store";
+import { useLive } from "../../data/use-live";
+import DotsOverTime from "../../drawings/DotsOverTime.vue";
+import SetByHours from "../../drawings/SetByHours.vue";
+import { WHY_WORDS } from "../larder/held-words";
+import { months, setIndex, setsByBone, steams, yields, type TrendPot } from "./trends";
+
+/** What the log says over time: got against planned, steam, set, litres and cost, and what was thrown away. */
+const store = useKitchenStore();
+const pots = usePotsStore();
+const larderStore = useLarderStore();
+const router = useRouter();
+const one = computed(() => (store.units === "us" ? "us" : "metric"));
+
+/** The latest; all of them when asked for. */
+const AT_ONCE = 200;
+const most = ref(AT_ONCE);
+const real = computed(() => pots.finished.filter((p) => p.batch.practice === undefined));
+const shown = computed(() => real.value.slice(0, most.value));
+const rows = useLive(async () => {
+  const ids = shown.value.map((p) => p.batch.id);
+  const found = await db.words.bulkGet(ids);
+  return new Map(ids.map((id, i) => [id, found[i]]));
+}, [shown]);
+const all = computed<readonly TrendPot[] | null>(() =>
+  rows.value === undefined
+    ? null
+    : shown.value.map((pot) => {
+        const row = rows.value?.get(pot.batch.id);
+        return { pot, words: row?.words ?? null, gap: row?.gap ?? null };
+      }),
+);
+const got = computed(() => yields(all.value ?? []));
+/** In one pot once says nothing over time. */
+const steamRows = computed(() => steams(all.value ?? []).filter((r) => r.dots.length > 1));
+const sets = computed(() =>
+  setsByBone(all.value ?? []).map(({ bone, dots }) => ({
+    bone,
+    dots: dots.map(({ id, hours, set }) => ({ id, hours, at: setIndex(set) })),
+  })),
+);
+const byMonth = computed(() => months(all.value ?? [], larderStore.larder, monthOf));
+const mostL = computed(() => Math.max(0.1, ...byMonth.value.map((m) => m.litres)));
+const span = computed<readonly [number, number]>(() => {
+  const times = [...got.value, ...steamRows.value.flatMap((r) => r.dots)].map((d) => d.atMs);
+  return [Math.min(...times), Math.max(...times)];
+});
+const YIELD_RULES = [
+  { value: 0.8, label: "⅕ less" },
+  { value: 1, label: "as planned", isUsual: true },
+  { value: 1.2, label: "⅕ more" },
+];
+const STEAM_RULES = [
+  { value: 0.5, label: "half" },
+  { value: 1, label: "usual", isUsual: true },
+  { value: 1.5, label: "½ more" },
+];
+const steamDomain = computed<readonly [number, number]>(() => {
+  const values = [
+    ...STEAM_RULES.map((r) => r.value),
+    ...steamRows.value.flatMap((r) => r.dots.map((d) => d.value)),
+  ];
+  return [Math.min(...values), Math.max(...values)];
+});
+const within = computed(() => {
+  const near = got.value.filter((d) => Math.abs(d.value - 1) <= 0.1).length;
+  return got.value.length === 0
+    ? ""
+    : `${near} of ${got.value.length} came within a tenth of what was planned.`;
+});
+const open = (id: string) => router.push(`/logbook/${id}`);
+const money = (sum: number) => `${store.kitchen?.currency ?? ""} ${sum.toFixed(2)}`;
+const whyWords = (why: keyof typeof WHY_WORDS | "notSaid") =>
+  why === "notSaid" ? "nobody said why" : WHY_WORDS[why];
+</script>
+
+<template>
+  <div class="place">
+    <header>
+      <h1>Trends</h1>
+      <RouterLink class="to" to="/logbook">Back to the logbook</RouterLink>
+      <button
+        v-if="real.length > shown.length"
+        type="button"
+        class="link"
+        @click="most = real.length"
+      >
+        The last {{ shown.length }} pots; all {{ real.length }}
+      </button>
+    </header>
+    <p v-if="all === null" role="status" class="quiet">Reading the log …</p>
+    <p v-else-if="all.length === 0">
+      Nothing yet. With a few pots in the logbook their yield, steam and set stand here over time.
+    </p>
+    <template v-else>
+      <section v-if="got.length > 0">
+        <h2>Got against planned</h2>
+        <p class="quiet">{{ within }} The line is the middle of the last five.</p>
+        <DotsOverTime
+          :dots="got"
+          :rules="YIELD_RULES"
+          :span="span"
+          :date-of="shortDateOf"
+          :label="`Got against planned, pot after pot. ${within}`"
+          @choose="open"
+        />
+      </section>
+      <section v-if="steamRows.length > 0">
+        <h2>How fast each pot steamed</h2>
+        <div v-for="row in steamRows" :key="row.name" class="row">
+          <h3>{{ row.name }}</h3>
+          <DotsOverTime
+            :dots="row.dots"
+            :rules="STEAM_RULES"
+            :domain="steamDomain"
+            :span="span"
+            :date-of="shortDateOf"
+            :height="104"
+            :label="`${row.name}, pot after pot against the usual: ${row.dots.map((d) => `${shortDateOf(d.atMs)} × ${d.value.toFixed(2)}`).join(', ')}`"
+            @choose="open"
+          />
+        </div>
+      </section>
+      <section v-if="sets.length > 0">
+        <h2>How it set, by bones and hours</h2>
+        <SetByHours :rows="sets" :words="SETS" @choose="open" />
+      </section>
+      <section>
+        <h2>Month by month</h2>
+        <table>
+          <thead>
+            <tr>
+              <td />
+              <th scope="col">pots</th>
+              <th scope="col" class="wide">litres</th>
+              <th scope="col">cost</th>
+              <th scope="col">thrown away</th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-for="month in byMonth" :key="month.title">
+              <th scope="row">{{ month.title }}</th>
+              <td>{{ month.pots }}</td>
+              <td class="wide">
+                <span class="bar" :style="{ width: `${(60 * month.litres) / mostL}%` }" />
+                {{ showVolume(month.litres, one) }}
+              </td>
+              <td>
+                {{ month.cost === null ? "–" : money(month.cost)
+                }}<span v-if="month.unpriced > 0 && month.cost !== null" class="small quiet">
+                  and {{ month.unpriced }} without a price</span
+                >
+              </td>
+              <td>
+                {{ month.thrownKg > 0 ? showMass(month.thrownKg, one) : "–" }}
+                <span v-for="[why, kg] in month.why" :key="why" class="small quiet">
+                  {{ showMass(kg, one) }} {{ whyWords(why) }}
+                </span>
+              </td>
+            </tr>
+          </tbody>
+        </table>
+      </section>
+    </template>
+  </div>
+</template>
+
+<style scoped>
+header {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 24px;
+  align-items: center;
+}
+
+.to {
+  min-height: 44px;
+  line-height: 44px;
+}
+
+section {
+  padding-top: 16px;
+}
+
+.row {
+  display: grid;
+  grid-template-columns: minmax(140px, 220px) minmax(0, 1fr);
+  gap: 0 16px;
+  align-items: center;
+  border-top: 1px solid var(--hair);
+}
+
+table {
+  width: 100%;
+  border-collapse: collapse;
+}
+
+th,
+td {
+  padding: 6px 16px 6px 0;
+  border-top: 1px solid var(--hair);
+  font-weight: 400;
+  text-align: left;
+  vertical-align: top;
+}
+
+thead th,
+thead td {
+  border-top: 0;
+  color: var(--quiet);
+}
+
+.wide {
+  width: 40%;
+}
+
+.bar {
+  display: inline-block;
+  height: 14px;
+  margin-right: 8px;
+  background: var(--broth);
+  vertical-align: -2px;
+}
+
+td span.small {
+  display: block;
+}
+
+@media (width <= 700px) {
+  .row {
+    display: block;
+    padding-top: 8px;
+  }
+
+  .wide {
+    width: auto;
+  }
+
+  th,
+  td {
+    padding-right: 8px;
+  }
+
+  .bar {
+    display: none;
+  }
+}
+</style>
