@@ -325,6 +325,33 @@ test("a pot goes out as a file and into another log; there it is read, and teach
   await expect(page.getByRole("button", { name: /Tall pot/ })).toHaveCount(0);
 });
 
+test("a pot prints as one card: what went in, how it was cooked, what came of it", async ({
+  page,
+}) => {
+  await page.clock.install({ time: new Date("2026-03-18T20:14:00+01:00") });
+  await page.addInitScript(() => {
+    window.print = () => document.documentElement.setAttribute("data-printed", "yes");
+  });
+  await openSample(page);
+  await page.goto("/logbook/past-08");
+  const card = page.getByRole("article", { name: "Card of this pot" });
+  await expect(card).toBeHidden();
+  await page.getByRole("button", { name: "Print its card" }).click();
+  await expect(page.locator("html")).toHaveAttribute("data-printed", "yes");
+  await page.emulateMedia({ media: "print" });
+  await expect(card).toBeVisible();
+  await expect(card).toContainText("22 February 2026, tall pot");
+  await expect(card).toContainText("2.2 kg lamb neck, blanched 5 min");
+  await expect(card).toContainText("6 h 30 gentle simmer, lid ajar");
+  await expect(card).toContainText(/3\.3 L strained; planned 3\.\d L, set: wobbles/);
+  await expect(page.getByRole("button", { name: "Print its card" })).toBeHidden();
+  await expect(page.getByText("What happened")).toBeHidden();
+  for (const format of ["A4", "Letter", "A5"]) {
+    const pdf = await page.pdf({ format });
+    expect(pdf.toString("latin1").match(/\/Type \/Page\b/g)).toHaveLength(1);
+  }
+});
+
 test("work that takes longer here is planned longer, and says why", async ({ page }) => {
   await page.clock.install({ time: new Date("2026-03-18T20:14:00+01:00") });
   await openSample(page);

@@ -96,6 +96,7 @@ const SAY: Readonly<Record<PartKind, (a: CookedPot, b: CookedPot) => readonly Sa
   ],
   sieve: (a, b) => [
     ...turned(sieveSaid(a), sieveSaid(b)),
+    ...turned(FAT_WORDS[a.plan.fat], FAT_WORDS[b.plan.fat]),
     ...(Math.abs(a.leftL - b.leftL) > 0.004
       ? [say`left in the pot ${litres(a.leftL)} → ${litres(b.leftL)}`]
       : []),
@@ -184,6 +185,11 @@ function gapSaid({ course }: CookedPot, what: "heat" | "lid"): string {
   return min < 0.5 ? `never ${name}` : `${showDuration(min)} ${name}`;
 }
 
+const FAT_WORDS = {
+  keep: "fat left in",
+  skimHot: "fat skimmed hot",
+  liftCold: "fat lifted cold",
+} as const;
 const sieveSaid = ({ plan: { strain, end } }: CookedPot): string =>
   end === "served"
     ? "served as it is"

@@ -50,7 +50,7 @@ async function later() {
   keepLogged();
 }
 
-test("a pot that is cold and put away goes into the logbook by itself; taken back, it stays out", async () => {
+test("a pot that is eaten or put away goes into the logbook by itself; taken back, it stays out", async () => {
   await putAway(3);
   await later();
   await vi.waitFor(async () => expect(await isLogged()).toBe(true), { timeout: 90_000 });

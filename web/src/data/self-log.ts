@@ -1,5 +1,4 @@
 import { isAllHandedOn } from "@kettlos/core/batch/bowl-kg";
-import { isChilled } from "@kettlos/core/batch/chill-of";
 import { potFacts } from "@kettlos/core/larder/lot-of";
 import { potLeft } from "@kettlos/core/larder/portioned";
 import { outcomeOf } from "@kettlos/core/units/problem";
@@ -20,7 +19,7 @@ const wasTakenBack = (events: PotState["events"]): boolean =>
     (e) => e.kind === "undo" && events.some((f) => f.id === e.eventId && f.kind === "finished"),
   );
 
-/** Pots of which nothing is left to do: poured on, or all of it cold and put away, for half a day. */
+/** Pots of which nothing is left to do: poured on, or all of it eaten or put away, for half a day. */
 function doneAmong(
   pots: readonly PotState[],
   { lots, larder }: ReturnType<typeof useLarderStore>,
@@ -37,7 +36,6 @@ function doneAmong(
     const lastMs = Math.max(...[...events, ...putAway].map((e) => e.atMs));
     if (nowMs - lastMs < AFTER_MS || wasTakenBack(events)) return false;
     if (isAllHandedOn(cook)) return true;
-    if (!isChilled(cook)) return false;
     const facts = outcomeOf(() => potFacts(batch, cook, lots));
     return (
       facts.ok &&

@@ -26,12 +26,14 @@ import { causeWords } from "../strain/cause-words";
 import { eventWords } from "./event-words";
 import MarkChoice from "../../controls/MarkChoice.vue";
 import { planLike } from "./cook-again";
+import LogCard from "./LogCard.vue";
 import { LIKING_OPTIONS } from "./liking-words";
 
 /** The whole course of one batch: what was planned, what happened when, what came of it. */
 const props = defineProps<{ pot: PotState; units: UnitSystem }>();
 const router = useRouter();
 
+const one = computed(() => (props.units === "us" ? "us" : "metric"));
 const plan = computed(() => props.pot.batch.plan);
 const kitchen = computed(() => props.pot.batch.kitchen);
 const answers = computed(() => {
@@ -63,6 +65,7 @@ const cookAgain = () => open({ ...copyOf(plan.value), note: notesOf(plan.value, 
 /** What was really done becomes the plan. */
 const cookAsItWent = () => open(planLike(props.pot, null));
 
+const printCard = () => window.print();
 async function saveFile() {
   const { savePots } = await import("../../data/log-out");
   savePots([props.pot], kitchen.value, pots.nowMs);
@@ -102,6 +105,7 @@ const isJustLiked = computed(() => props.pot.cook.events.at(-1)?.kind === "liked
     :is-strained="pot.cook.strainedMs !== null"
     :is-chilled="isChilled(pot.cook)"
   />
+  <LogCard :pot="pot" :gap="gap" :units="one" />
   <div class="place course">
     <section class="wide">
       <h1 v-if="answers" class="sentence">
@@ -156,6 +160,7 @@ const isJustLiked = computed(() => props.pot.cook.events.at(-1)?.kind === "liked
         <button type="button" class="button" @click="cookAsItWent">Plan it as it went</button>
         <RouterLink class="button" to="/logbook">All batches</RouterLink>
         <button type="button" class="button" @click="saveFile">Save as a file</button>
+        <button type="button" class="button" @click="printCard">Print its card</button>
       </p>
       <div v-if="pot.batch.practice === undefined" class="after">
         <div>
@@ -249,7 +254,14 @@ time {
   padding-top: 16px;
 }
 
-@media (width <= 900px) {
+/* On paper the card stands for all of it. */
+@media print {
+  .course {
+    display: none;
+  }
+}
+
+@media screen and (width <= 900px) {
   .course {
     grid-template-columns: minmax(0, 1fr);
   }

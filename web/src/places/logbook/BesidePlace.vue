@@ -21,8 +21,11 @@ import { useCompared } from "./use-compared";
 const store = useKitchenStore();
 const pots = usePotsStore();
 const route = useRoute();
-const potOf = (param: string): PotState | null =>
-  pots.byId.get(String(route.params[param])) ?? null;
+/** One that is still on has nothing to be held against another yet. */
+const potOf = (param: string): PotState | null => {
+  const pot = pots.byId.get(String(route.params[param])) ?? null;
+  return pot === null || pot.cook.offMs === null ? null : pot;
+};
 /** The earlier one stands first: what was changed since is what one asks. */
 const pair = computed<readonly [PotState, PotState] | null>(() => {
   const [a, b] = [potOf("oneId"), potOf("otherId")];
@@ -264,7 +267,7 @@ const facts = computed(() => {
       </template>
     </template>
     <p v-else-if="pots.isReady">
-      One of these two pots is no longer in the log.
+      One of these two pots is not off the heat yet, or no longer in the log.
       <RouterLink to="/logbook">Logbook</RouterLink>
     </p>
   </div>

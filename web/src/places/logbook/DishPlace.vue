@@ -50,7 +50,7 @@ const times = computed(() =>
 );
 /** The one that was liked best; of several the last. */
 const best = computed(() => {
-  const liked = row.value.filter((p) => p.cook.liking === "good" || p.cook.liking === "best");
+  const liked = all.value.filter((p) => p.cook.liking === "good" || p.cook.liking === "best");
   const top = liked.toSorted(
     (a, b) =>
       LIKINGS.indexOf(b.cook.liking ?? "good") - LIKINGS.indexOf(a.cook.liking ?? "good") ||
@@ -126,8 +126,8 @@ const notesOf = ({ cook }: PotState) => cook.notes.map((n) => n.text).join(" ");
 const picked = ref<string | null>(null);
 const chosen = computed(
   () =>
-    row.value.find((p) => p.batch.id === picked.value) ??
-    row.value.find((p) => p.batch.id === best.value?.id) ??
+    all.value.find((p) => p.batch.id === picked.value) ??
+    all.value.find((p) => p.batch.id === best.value?.id) ??
     row.value.at(-1) ??
     null,
 );
@@ -171,7 +171,7 @@ async function cookLike() {
         <label
           >Cook it like
           <select v-model="chosenId" class="written">
-            <option v-for="pot in row" :key="pot.batch.id" :value="pot.batch.id">
+            <option v-for="pot in all" :key="pot.batch.id" :value="pot.batch.id">
               {{ dayOf(litOf(pot)) }}{{ pot.batch.id === best?.id ? `, ${best.word}` : "" }}
             </option>
           </select></label

@@ -22,11 +22,23 @@ const loggedOf = ({ stored, events }: PotState) => ({
  * Follows what is asked for, and what the log teaches meanwhile; an answer that comes after a newer question is
  * not taken.
  */
-function useAnswer<Q, A>(
-  question: () => Q | null,
-  ask: (question: Q, said: SaidByLog) => Promise<A>,
+function useAnswer<A>(
+  question: () => readonly PotState[] | null,
+  ask: (pots: readonly PotState[], said: SaidByLog) => Promise<A>,
 ): Readonly<Ref<A | null>> {
   const answer = shallowRef<A | null>(null);
+  /** The same pots in the same state are the same question, whatever goes on beside them. */
+  const pots = shallowRef<readonly PotState[] | null>(null);
+  watch(
+    question,
+    (now) => {
+      const before = pots.value;
+      const isSame =
+        now?.length === before?.length && now?.every((pot, i) => pot === before?.[i]) === true;
+      if (!isSame) pots.value = now;
+    },
+    { immediate: true },
+  );
   const store = useKitchenStore();
   const words = useLive(() => db.words.toArray());
   /** Of the kitchen only what learning goes by. */
@@ -37,7 +49,7 @@ function useAnswer<Q, A>(
   );
   let asks = 0;
   watch(
-    [question, words, learner],
+    [pots, words, learner],
     async ([asked, rows, by]) => {
       const mine = ++asks;
       const kitchen = JSON.parse(by) as Pick<Kitchen, "id" | "teaching"> | null;
@@ -59,12 +71,13 @@ export function useCompared(from: () => PotState | null, to: () => PotState | nu
   const answer = useAnswer(
     () => {
       const [a, b] = [from(), to()];
-      return a === null || b === null ? null : ([a, b] as const);
+      return a === null || b === null ? null : [a, b];
     },
-    async ([a, b], said) => ({
-      pots: [a, b] as const,
-      outcome: await reckoner().beside(loggedOf(a), loggedOf(b), said),
-    }),
+    async (asked, said) => {
+      const [a, b] = asked.map(loggedOf);
+      if (a === undefined || b === undefined) return null;
+      return { pots: asked, outcome: await reckoner().beside(a, b, said) };
+    },
   );
   /** Of these two, not of those looked at before. */
   const current = computed(() => {

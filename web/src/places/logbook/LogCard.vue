@@ -1,0 +1,141 @@
+<script setup lang="ts">
+import { stretchesAsWent } from "@kettlos/core/batch/stretches-as-went";
+import type { Gap } from "@kettlos/core/batch/gap";
+import { stretchSaid } from "@kettlos/core/compare/say-parts";
+import { nameOf } from "@kettlos/core/simulate/item-facts";
+import { vesselOf } from "@kettlos/core/simulate/references";
+import { stretchesOf } from "@kettlos/core/simulate/stretches";
+import { waterL } from "@kettlos/core/simulate/water-ways";
+import { outcomeOf } from "@kettlos/core/units/problem";
+import { inWords } from "@kettlos/core/units/said";
+import { showDuration, showMass, showVolume, type UnitSystem } from "@kettlos/core/units/show";
+import { computed } from "vue";
+import { dayOf } from "../../data/moments";
+import type { PotState } from "../../data/pots-store";
+import { LIKING_WORDS } from "./liking-words";
+
+/** A pot as a card for the box on the shelf: what went in, how it was cooked, what came of it. For paper only. */
+const props = defineProps<{ pot: PotState; gap: Gap | null; units: UnitSystem }>();
+
+const plan = computed(() => props.pot.batch.plan);
+const cook = computed(() => props.pot.cook);
+const litMs = computed(() => cook.value.litMs ?? props.pot.batch.createdMs);
+const vessel = computed(() => {
+  const found = outcomeOf(() => vesselOf(plan.value, props.pot.batch.kitchen));
+  return found.ok ? found.value.name : "";
+});
+const water = computed(() => {
+  const found = outcomeOf(() => waterL(plan.value, props.pot.batch.kitchen));
+  return found.ok && found.value > 0 ? showVolume(found.value, props.units) : null;
+});
+/** What really went in; what was left out does not stand here. */
+const goesIn = computed(() =>
+  plan.value.items.map((item) => ({
+    id: item.id,
+    name: nameOf(item),
+    much: showMass(cook.value.addedItems.get(item.id)?.massKg ?? item.massKg, props.units),
+    how: item.preparation,
+  })),
+);
+const poured = computed(() => cook.value.pours.reduce((sum, p) => sum + p.volumeL, 0));
+const heats = computed(() =>
+  stretchesOf({ ...plan.value, ...stretchesAsWent(plan.value, cook.value) }).map((stretch) =>
+    stretch.stop.by === "time"
+      ? `${showDuration(stretch.stop.holdMin)} ${inWords(stretchSaid(stretch), props.units)}`
+      : inWords(stretchSaid(stretch), props.units),
+  ),
+);
+const came = computed(() => {
+  const { result, looks, liking } = cook.value;
+  if (result === null) return [];
+  const measured = result.isReckoned ? ", as reckoned" : "";
+  return [
+    result.servedKg === null
+      ? `${showVolume(result.strainedL, props.units)} strained${measured}`
+      : `${showMass(result.servedKg, props.units)} served${measured}`,
+    props.gap === null ? null : `planned ${showVolume(props.gap.plannedL, props.units)}`,
+    result.set === null ? null : `set: ${result.set}`,
+    result.fatKg === null ? null : `fat ${showMass(result.fatKg, props.units)}`,
+    looks.clarity,
+    looks.colour,
+    liking === null ? null : LIKING_WORDS[liking].toLowerCase(),
+  ].filter((w) => w !== null);
+});
+</script>
+
+<template>
+  <article class="card" aria-label="Card of this pot">
+    <header>
+      <h1>{{ plan.name }}</h1>
+      <p>{{ dayOf(litMs) }} {{ new Date(litMs).getFullYear() }}, {{ vessel.toLowerCase() }}</p>
+    </header>
+    <ul>
+      <li v-for="item in goesIn" :key="item.id">
+        <b>{{ item.much }}</b> {{ item.name.toLowerCase()
+        }}<template v-if="item.how">, {{ item.how }}</template>
+      </li>
+      <li v-if="water !== null">
+        <b>{{ water }}</b> water<template v-if="poured > 0.005"
+          >, {{ showVolume(poured, units) }} more on the way</template
+        >
+      </li>
+    </ul>
+    <p>{{ heats.join(", then ") }}</p>
+    <p v-if="came.length > 0">
+      <b>{{ came[0] }}</b><template v-if="came.length > 1"
+        >; {{ came.slice(1).join(", ") }}</template
+      >
+    </p>
+    <p v-for="note in cook.notes" :key="note.eventId">“{{ note.text }}”</p>
+    <p class="lines" aria-hidden="true">Next time:</p>
+  </article>
+</template>
+
+<style scoped>
+.card {
+  display: none;
+}
+
+@media print {
+  .card {
+    display: block;
+    width: 148mm;
+    max-width: 100%;
+    padding: 6mm;
+    border: 0.4mm solid #000;
+    border-radius: 1mm;
+    background: #fff;
+    color: #000;
+    font-size: 11pt;
+    line-height: 15pt;
+    break-inside: avoid;
+  }
+
+  header {
+    display: flex;
+    justify-content: space-between;
+    gap: 8mm;
+    align-items: baseline;
+    border-bottom: 0.6mm solid #000;
+  }
+
+  ul {
+    columns: 2;
+    padding: 2mm 0;
+  }
+
+  li {
+    break-inside: avoid;
+  }
+
+  p {
+    padding-top: 1mm;
+  }
+
+  .lines {
+    min-height: 16mm;
+    margin-top: 3mm;
+    border-top: 0.2mm solid #000;
+  }
+}
+</style>
