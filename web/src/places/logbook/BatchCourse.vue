@@ -96,6 +96,7 @@ const isJustLiked = computed(() => props.pot.cook.events.at(-1)?.kind === "liked
 
 <template>
   <StageStrip
+    class="strip"
     :name="plan.name"
     :end="plan.end"
     :about="format(pot.cook.litMs ?? pot.batch.createdMs, 'EEEE d MMMM')"
@@ -256,6 +257,7 @@ time {
 
 /* On paper the card stands for all of it. */
 @media print {
+  .strip,
   .course {
     display: none;
   }

@@ -2,6 +2,7 @@
 import { stretchesAsWent } from "@kettlos/core/batch/stretches-as-went";
 import type { Gap } from "@kettlos/core/batch/gap";
 import { stretchSaid } from "@kettlos/core/compare/say-parts";
+import { countWords } from "@kettlos/core/ingredient/word-forms";
 import { nameOf } from "@kettlos/core/simulate/item-facts";
 import { vesselOf } from "@kettlos/core/simulate/references";
 import { stretchesOf } from "@kettlos/core/simulate/stretches";
@@ -30,12 +31,17 @@ const water = computed(() => {
 });
 /** What really went in; what was left out does not stand here. */
 const goesIn = computed(() =>
-  plan.value.items.map((item) => ({
-    id: item.id,
-    name: nameOf(item),
-    much: showMass(cook.value.addedItems.get(item.id)?.massKg ?? item.massKg, props.units),
-    how: item.preparation,
-  })),
+  plan.value.items.map((item) => {
+    const massKg = cook.value.addedItems.get(item.id)?.massKg ?? item.massKg;
+    const { counted } = item;
+    const isAsCounted = counted !== undefined && massKg === item.massKg;
+    return {
+      id: item.id,
+      name: nameOf(item),
+      much: isAsCounted ? countWords(counted.count, counted.word) : showMass(massKg, props.units),
+      how: item.preparation,
+    };
+  }),
 );
 const poured = computed(() => cook.value.pours.reduce((sum, p) => sum + p.volumeL, 0));
 const heats = computed(() =>
@@ -53,6 +59,7 @@ const came = computed(() => {
     result.servedKg === null
       ? `${showVolume(result.strainedL, props.units)} strained${measured}`
       : `${showMass(result.servedKg, props.units)} served${measured}`,
+    result.servedKg === null ? null : `${showVolume(result.strainedL, props.units)} of it liquid`,
     props.gap === null ? null : `planned ${showVolume(props.gap.plannedL, props.units)}`,
     result.set === null ? null : `set: ${result.set}`,
     result.fatKg === null ? null : `fat ${showMass(result.fatKg, props.units)}`,
