@@ -1,25 +1,11 @@
 import fc from "fast-check";
 import { expect, test } from "vitest";
+import { lotNamed } from "../../test/lots";
 import { SCHEMA_VERSION } from "../simulate/kitchen-schema";
 import { inWords } from "../units/said";
 import { ageOf, bestBeforeMs, DAY_MS, noteOf } from "./keeping";
 import { heldKg, isUsable, lastLarderEvent, larderOf, leftOf, type Draw } from "./larder";
-import { LotSchema, type LarderEvent, type LarderEventBody, type Lot } from "./larder-schema";
-
-export const lotNamed = (id: string, over: Partial<Lot> = {}): Lot =>
-  LotSchema.parse({
-    id,
-    code: `260318${id}`,
-    name: "Trotter stock",
-    kind: "stock",
-    ingredientId: "houseStock",
-    container: { kind: "jar", name: "Half-litre jar", capacityL: 0.5 },
-    eachKg: 0.45,
-    isLiquid: true,
-    madeMs: 0,
-    label: { saltGKg: 3 },
-    ...over,
-  });
+import type { LarderEvent, LarderEventBody, Lot } from "./larder-schema";
 
 let n = 0;
 const at = (atMs: number, body: LarderEventBody): LarderEvent => ({

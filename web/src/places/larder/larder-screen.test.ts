@@ -220,7 +220,11 @@ test("an ingredient of a plan is taken out of the larder with its salt, and give
   const plan = planOf("plan-braise");
   const item = plan.items.find((i) => i.ingredientId === "houseStock");
   if (item === undefined) throw new Error("no stock");
-  const wrapper = mount(LotLink, { props: { item, units: "metric" }, global });
+  const wrapper = mount(LotLink, { props: { item, plan, units: "metric" }, global });
+  // What suits a braise best stands first; what would salt it over last.
+  const offered = wrapper.findAll("option").map((o) => o.text());
+  expect(offered[1]).toMatch(/^Pork trotter stock, .*suits best$/);
+  expect(offered.at(-1)).toMatch(/^Smoked trout fumet, .*as salty as the dish shall be$/);
   const fumet = held("Smoked trout fumet");
   await wrapper.find("select").setValue(fumet.lot.id);
   const change = wrapper.emitted("change")?.[0]?.[0] as Partial<typeof item>;

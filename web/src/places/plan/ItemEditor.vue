@@ -120,7 +120,7 @@ function setAmount({ massKg, counted }: Amount) {
         :plan="plan"
         @change="$event === null ? drop('out') : emit('change', { out: $event })"
       />
-      <LotLink :item="item" :units="units" @change="emit('change', $event)" />
+      <LotLink :item="item" :plan="plan" :units="units" @change="emit('change', $event)" />
       <StockLink
         v-if="ingredient.group === 'liquid' && item.fromLotId === undefined"
         :item="item"

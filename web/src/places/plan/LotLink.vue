@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { canBe, drawnFrom, lotNeed } from "@kettlos/core/larder/draws";
 import { isUsable, leftOf, type Holding } from "@kettlos/core/larder/larder";
-import type { PlanItem } from "@kettlos/core/simulate/plan-schema";
+import { bySuiting, takenFor, type Suiting } from "@kettlos/core/larder/suits-dish";
+import type { Plan, PlanItem } from "@kettlos/core/simulate/plan-schema";
 import type { UnitSystem } from "@kettlos/core/units/show";
 import { format } from "date-fns";
 import { computed } from "vue";
@@ -11,35 +12,45 @@ import { allWords, eachWords, saltWords } from "../larder/held-words";
 import { cleared } from "./cleared";
 
 /** Takes an ingredient out of the larder: its salt and gelatin come along, and its containers are spoken for. */
-const props = defineProps<{ item: PlanItem; units: UnitSystem }>();
+const props = defineProps<{ item: PlanItem; plan: Plan; units: UnitSystem }>();
 const emit = defineEmits<{ change: [Partial<PlanItem>] }>();
 const larderStore = useLarderStore();
 const pots = usePotsStore();
 const one = computed(() => (props.units === "us" ? "us" : "metric"));
 
-/** Of a lot in two places, the one that is due first. */
-const offers = computed(() => {
+/** Of a lot in two places, the one that is due first; what suits the dish best stands first. */
+const offers = computed<readonly Suiting[]>(() => {
   const byLot = new Map<string, Holding>();
   for (const h of larderStore.larder.holdings) {
     if (canBe(props.item, h.lot) && isUsable(h, pots.nowMs) && !byLot.has(h.lot.id))
       byLot.set(h.lot.id, h);
   }
-  return [...byLot.values()];
+  return bySuiting([...byLot.values()], {
+    plan: props.plan,
+    item: props.item,
+    larder: larderStore.larder,
+    taken: takenFor(props.plan.name, pots.pots, larderStore.lots),
+    nowMs: pots.nowMs,
+  });
 });
 const need = computed(() => lotNeed(props.item, larderStore.larder, pots.nowMs));
 const isGone = computed(() => props.item.fromLotId !== undefined && need.value === null);
-const words = (h: Holding) =>
+const words = ({ holding: h, timesTaken, isEnough, isSalty }: Suiting, place: number) =>
   [
     `${h.lot.name}, ${format(h.lot.madeMs, "d MMM")}`,
     allWords(h.lot, leftOf(larderStore.larder, h.lot.id), one.value),
     saltWords(h.lot),
+    timesTaken > 0 ? `taken for it ${timesTaken === 1 ? "before" : `${timesTaken} times`}` : null,
+    isSalty ? "as salty as the dish shall be" : null,
+    isEnough ? null : "not enough of it",
+    place === 0 && offers.value.length > 1 && isEnough && !isSalty ? "suits best" : null,
   ]
     .filter((w) => w !== null)
     .join(", ");
 
 function take(event: Event) {
   const id = (event.target as HTMLSelectElement).value;
-  const held = offers.value.find((h) => h.lot.id === id);
+  const held = offers.value.find((o) => o.holding.lot.id === id)?.holding;
   if (held === undefined)
     return emit("change", { ...cleared("fromLotId", "label"), frozen: false });
   const { ingredientId, fromLotId, label, frozen } = drawnFrom(props.item, held.lot, held.place);
@@ -58,7 +69,9 @@ function take(event: Event) {
     <span class="quiet small">From the larder</span>
     <select class="written" :value="item.fromLotId ?? ''" @change="take">
       <option value="">not from there</option>
-      <option v-for="h in offers" :key="h.lot.id" :value="h.lot.id">{{ words(h) }}</option>
+      <option v-for="(o, i) in offers" :key="o.holding.lot.id" :value="o.holding.lot.id">
+        {{ words(o, i) }}
+      </option>
       <option v-if="isGone" :value="item.fromLotId">a lot that is not there any more</option>
     </select>
   </label>

@@ -1,0 +1,86 @@
+import { DISH_SALT_G_KG, SIPPING_SALT_G_L } from "../seasoning/salt";
+import type { Plan, PlanItem } from "../simulate/plan-schema";
+import { containersFor } from "./draws";
+import { isUsable, type Holding, type Larder } from "./larder";
+import type { Lot } from "./larder-schema";
+
+/** Something of the larder that can go into a dish, and how well it suits. */
+export interface Suiting {
+  readonly holding: Holding;
+  /** How often it was taken for this dish, by its name. */
+  readonly timesTaken: number;
+  readonly isEnough: boolean;
+  /** As salty as the dish is to be, or more: nothing else in it bears salt then. */
+  readonly isSalty: boolean;
+  /** Gelatin in it, g/kg; null where nobody knows. */
+  readonly gelatinGKg: number | null;
+}
+
+/** How often lots of each name went into pots of a dish. */
+export function takenFor(
+  dish: string,
+  pots: readonly { readonly batch: { readonly plan: Plan } }[],
+  lots: ReadonlyMap<string, Pick<Lot, "name">>,
+): ReadonlyMap<string, number> {
+  const taken = new Map<string, number>();
+  for (const { batch } of pots) {
+    if (batch.plan.name !== dish) continue;
+    const names = batch.plan.items.flatMap(({ fromLotId }) =>
+      fromLotId === undefined ? [] : (lots.get(fromLotId)?.name ?? []),
+    );
+    for (const name of new Set(names)) taken.set(name, (taken.get(name) ?? 0) + 1);
+  }
+  return taken;
+}
+
+/** So much more gelatin is more body, g/kg: about one step of a set. */
+const MORE_BODY_GKG = 8;
+
+/**
+ * What can go into a dish, what suits best first: what would salt it over comes last, then what is too little;
+ * before these goes what the cook has taken for it oftenest, then what has clearly more body, then what is due
+ * first.
+ */
+export function bySuiting(
+  offers: readonly Holding[],
+  {
+    plan,
+    item,
+    larder,
+    taken,
+    nowMs,
+  }: {
+    readonly plan: Plan;
+    readonly item: PlanItem;
+    readonly larder: Larder;
+    readonly taken: ReadonlyMap<string, number>;
+    readonly nowMs: number;
+  },
+): readonly Suiting[] {
+  const targetGKg =
+    plan.saltWantedGKg ?? (plan.end === "served" ? DISH_SALT_G_KG : SIPPING_SALT_G_L).value;
+  const countOf = (lotId: string) =>
+    larder.holdings
+      .filter((h) => h.lot.id === lotId && isUsable(h, nowMs))
+      .reduce((sum, h) => sum + h.count, 0);
+  const suitings = offers.map((holding): Suiting => {
+    const { lot } = holding;
+    return {
+      holding,
+      timesTaken: taken.get(lot.name) ?? 0,
+      isEnough: containersFor(lot, item.massKg) <= countOf(lot.id),
+      isSalty: (lot.label.saltGKg ?? 0) >= targetGKg,
+      gelatinGKg: lot.label.gelatinGKg ?? null,
+    };
+  });
+  return suitings.toSorted(
+    (a, b) =>
+      Number(a.isSalty) - Number(b.isSalty) ||
+      Number(b.isEnough) - Number(a.isEnough) ||
+      b.timesTaken - a.timesTaken ||
+      bodyStep(b) - bodyStep(a) ||
+      a.holding.bestBeforeMs - b.holding.bestBeforeMs,
+  );
+}
+
+const bodyStep = ({ gelatinGKg }: Suiting): number => Math.floor((gelatinGKg ?? 0) / MORE_BODY_GKG);
