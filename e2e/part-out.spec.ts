@@ -66,6 +66,8 @@ test("a pureed soup of which a part is blended: ladled out by its litres, in lot
   await press(page, "u");
   await expect(page.locator(".look")).toContainText("Lot 1 of 2.");
   await press(page, "Space");
+  // What is still being written is not said a second time.
+  await expect(page.locator(".look")).toContainText("Lot 2 of 2.");
   await press(page, "Space");
   await expect(next(page)).toHaveText("Cream in");
   await press(page, "Space");
