@@ -184,6 +184,8 @@ describe("a dish of several stretches on another heat, each to its like", () => 
     });
     fc.assert(
       fc.property(part, ({ first, share, last, waterL, name }) => {
+        // Where the last stretch is as likely to cook it as to finish it, it may come back as either.
+        fc.pre(Math.abs(last / (first + last) - 0.15) > 0.04);
         const plan = gravyBraise({
           stop: byTime(first),
           water: { by: "amount", volumeL: waterL },
