@@ -22,6 +22,7 @@ const CORE = [
   "learn",
   "compare",
   "larder",
+  "trends",
   "instruments",
   "formats",
   "because",

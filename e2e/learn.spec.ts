@@ -249,11 +249,16 @@ test("one dish over time: what was changed and what it did; cooked like the best
   expect(await violations(page)).toEqual([]);
 
   // The best of it, more of it: with the water that gives it.
-  await expect(page.getByLabel("Cook it like")).toContainText("22 February, liked best");
+  await expect(page.getByLabel("Cook it like")).toContainText("22 February 2026, liked best");
   const wanted = page.getByLabel("so that there is");
-  await wanted.fill("4.5 L");
-  await wanted.press("Tab");
+  await wanted.pressSequentially("some");
   await page.getByRole("button", { name: "Plan it like that one" }).click();
+  await expect(page.getByRole("alert").filter({ hasText: "cannot be read" })).toBeVisible();
+  await expect(page).toHaveURL(/\/dish\//);
+  // Enter in it keeps it, typed as one types.
+  await wanted.fill("");
+  await wanted.pressSequentially("4 1/2 L");
+  await wanted.press("Enter");
   await expect(sentence(page)).toContainText(
     /2\.2 kg lamb neck, 5\.\d L water.*about 4\.5 L strained/,
   );
@@ -263,7 +268,7 @@ test("one dish over time: what was changed and what it did; cooked like the best
   await page.getByRole("button", { name: "The best so far" }).click();
   await expect(page.getByText("At the table: the best so far")).toBeVisible();
   await page.getByRole("link", { name: "All 4 times" }).click();
-  await expect(page.getByLabel("Cook it like")).toContainText("8 March, liked best");
+  await expect(page.getByLabel("Cook it like")).toContainText("8 March 2026, liked best");
   await page.goto("/logbook/past-11");
   await page.getByRole("button", { name: "Undo: how it was" }).click();
   await expect(page.getByText("At the table: the best so far")).toBeHidden();
@@ -348,6 +353,15 @@ test("a pot prints as one card: what went in, how it was cooked, what came of it
   await expect(card).toContainText(/3\.3 L strained; planned 3\.\d L, set: wobbles/);
   await expect(page.getByRole("button", { name: "Print its card" })).toBeHidden();
   await expect(page.getByText("What happened")).toBeHidden();
+  // What beans go by is on their card, with what to mind and whose rule it is.
+  await page.emulateMedia({ media: "screen" });
+  await page.goto("/logbook/dish-01");
+  await page.emulateMedia({ media: "print" });
+  await expect(card).toContainText("boiled 45 min first, then 2 h 30 gentle simmer, lid ajar");
+  await expect(card).toContainText(/Soak the runner beans/);
+  await expect(card).toContainText(/Keep it over .* reheat to .* once\./);
+  await expect(card).toContainText("your local food code rules");
+  await expect(card).not.toContainText(/burn in the night/);
   for (const format of ["A4", "Letter", "A5"]) {
     const pdf = await page.pdf({ format });
     expect(pdf.toString("latin1").match(/\/Type \/Page\b/g)).toHaveLength(1);

@@ -6,6 +6,7 @@ import { COLD_DENSITY_KG_L } from "../water/properties";
 import type { Cook } from "./fold";
 import { forecastLive, type LiveForecast } from "./live-forecast";
 import { JUG_SD_L } from "./live-model";
+import { measuredOf } from "./of-log";
 
 const CAUSES = ["steam", "solids", "juice", "measuring"] as const;
 export type GapCause = (typeof CAUSES)[number];
@@ -56,12 +57,13 @@ export function sharedByCause(
  * the fire say how much was steam; what is left is shared by each cause's variance.
  */
 export function gapOf(plan: Plan, kitchen: Kitchen, cook: Cook): Gap | null {
-  if (cook.result === null || cook.result.isReckoned) return null;
-  const offMs = cook.offMs ?? cook.result.strainedMs;
+  const measured = measuredOf(cook);
+  if (measured === null) return null;
+  const offMs = cook.offMs ?? measured.strainedMs;
   const live = forecastLive(plan, kitchen, cook, offMs);
   // What was left with the grit on purpose is no gap.
   const plannedL = Math.max(0, live.planned.strained.volumeL - cook.leftL);
-  const gapL = cook.result.strainedL - plannedL;
+  const gapL = measured.strainedL - plannedL;
   const steamMeanL = cook.readings.length > 0 ? live.strainedL.expected - plannedL : 0;
   const shares = sharedByCause(gapL - steamMeanL, live, { plan, kitchen, cook });
   const parts = CAUSES.map((cause) => ({
@@ -71,7 +73,7 @@ export function gapOf(plan: Plan, kitchen: Kitchen, cook: Cook): Gap | null {
   const likeliest = [...parts].sort((a, b) => Math.abs(b.litres) - Math.abs(a.litres))[0];
   return {
     plannedL,
-    gotL: cook.result.strainedL,
+    gotL: measured.strainedL,
     gapL,
     parts,
     likeliest: likeliest?.cause ?? "measuring",

@@ -24,7 +24,7 @@ const LONGEST_LOOK_MIN = 60;
 const STEP_MIN = 0.55;
 const MINUTE_MS = 60_000;
 /** A pot simulated at its fitted rate steams at least so much of the default. */
-const LEAST_STEAM = 0.1;
+export const LEAST_STEAM = 0.1;
 const INSTRUMENT_EVERY_MS = 15 * 60_000;
 
 /** How tender what rules the dish is, and when it will be at its best. */

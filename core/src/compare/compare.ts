@@ -1,30 +1,45 @@
 import { flowOf, type FlowPart } from "../batch/flow";
-import { cookedPlan } from "../batch/live-plan";
-import type { LoggedPot } from "../learn/from-pot";
-import type { LearnedFactors } from "../simulate/learned-schema";
 import { differenceOf, type Difference } from "./difference";
+import type { Side } from "./side";
 import { wentOf, type Went } from "./went";
+
+/** One way liquid came in or went, of both pots; litres, 0 where it was none of one. */
+export interface LedgerRow {
+  readonly id: string;
+  readonly name: string;
+  readonly side: FlowPart["side"];
+  readonly litres: readonly [number, number];
+}
 
 /** Two pots side by side: how each went, where its litres went, and the difference taken apart. */
 export interface Compared {
   readonly difference: Difference;
   readonly went: readonly [Went, Went];
-  readonly flows: readonly [readonly FlowPart[], readonly FlowPart[]];
+  readonly ledger: readonly LedgerRow[];
 }
 
 /** @throws Problem where one of the two cannot be reckoned */
-export function compare(
-  from: LoggedPot,
-  to: LoggedPot,
-  known: LearnedFactors | undefined,
-): Compared {
-  const flow = ({ batch, cook }: LoggedPot) => {
-    const { plan } = cookedPlan(batch.plan, batch.kitchen, cook);
-    return flowOf(plan, batch.kitchen, cook);
+export const compare = (from: Side, to: Side): Compared => ({
+  difference: differenceOf(from, to),
+  went: [wentOf(from), wentOf(to)],
+  ledger: ledgerOf(flowIn(from), flowIn(to)),
+});
+
+const flowIn = ({ plan, pot, cook }: Side): readonly FlowPart[] => flowOf(plan, pot.kitchen, cook);
+
+/** What came in first; what nobody measured as it was reckoned. */
+function ledgerOf(from: readonly FlowPart[], to: readonly FlowPart[]): readonly LedgerRow[] {
+  const byId = new Map([...to, ...from].map((p) => [p.id, p]));
+  const litresIn = (flow: readonly FlowPart[], id: string) => {
+    const part = flow.find((p) => p.id === id);
+    return part === undefined ? 0 : (part.gotL ?? part.plannedL);
   };
-  return {
-    difference: differenceOf(from, to, known),
-    went: [wentOf(from, known), wentOf(to, known)],
-    flows: [flow(from), flow(to)],
-  };
+  return [...byId.values()]
+    .map(({ id, name, side }): LedgerRow => ({
+      id,
+      name,
+      side,
+      litres: [litresIn(from, id), litresIn(to, id)],
+    }))
+    .sort((a, b) => Number(b.side === "in") - Number(a.side === "in"));
 }

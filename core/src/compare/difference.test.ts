@@ -4,12 +4,16 @@ import { testKitchen } from "../../test/kitchen";
 import { cooked, LIT, loggedPlan as plan } from "../../test/logged-pot";
 import type { LoggedPot } from "../learn/from-pot";
 import { learnedOf, wordsOf } from "../learn/taught";
+import type { LearnedFactors } from "../simulate/learned-schema";
 import type { Plan } from "../simulate/plan-schema";
 import { inWords } from "../units/said";
 import type { UnitSystem } from "../units/show";
 import { differenceOf, type Difference } from "./difference";
+import { sideOf } from "./side";
 
 const kitchen = testKitchen();
+const heldBeside = (from: LoggedPot, to: LoggedPot, known?: LearnedFactors): Difference =>
+  differenceOf(sideOf(from, known), sideOf(to, known));
 const water = (volumeL: number): Partial<Plan> => ({ water: { by: "amount", volumeL } });
 const pot = (over: Partial<Plan> = {}, how: Parameters<typeof cooked>[0] = {}): LoggedPot => {
   const cooks = { ...plan, ...over };
@@ -23,16 +27,16 @@ const wordsIn = (d: Difference, system: UnitSystem = "metric") =>
 
 describe("two pots held against each other", () => {
   test("what was done alike makes no difference", () => {
-    expect(differenceOf(pot(), pot(), undefined).parts).toEqual([]);
+    expect(heldBeside(pot(), pot()).parts).toEqual([]);
   });
 
   test("more water is more broth, nearly litre for litre, and thinner", () => {
-    const d = differenceOf(pot(), pot(water(5.5)), undefined);
+    const d = heldBeside(pot(), pot(water(5.5)));
     expect(effectL(d, "water")).toBeGreaterThan(0.45);
     expect(effectL(d, "water")).toBeLessThan(0.51);
     expect(d.parts[0]?.effect.gelatinGL).toBeLessThan(0);
     expect(wordsIn(d)).toContain("5 L → 5.5 L, 500 mL more");
-    const little = differenceOf(pot(), pot(water(5.1)), undefined);
+    const little = heldBeside(pot(), pot(water(5.1)));
     expect(wordsIn(little, "us")).toEqual(["5 ¼ qt → 5 ½ qt, ½ cup more"]);
   });
 
@@ -46,7 +50,7 @@ describe("two pots held against each other", () => {
       stop: { by: "time", holdMin: 240 },
       ...water(5.2),
     });
-    const d = differenceOf(pot(), to, undefined);
+    const d = heldBeside(pot(), to);
     expect(effectL(d, "lid")).toBeLessThan(-0.2);
     expect(effectL(d, "vigour")).toBeLessThan(-0.05);
     expect(effectL(d, "time")).toBeGreaterThan(0.2);
@@ -65,27 +69,32 @@ describe("two pots held against each other", () => {
       atMs: at,
       untilMs: at + 40 * 60_000,
     };
-    const d = differenceOf(pot(), pot({}, { more: [cut] }), undefined);
+    const d = heldBeside(pot(), pot({}, { more: [cut] }));
     expect(wordsIn(d)).toContain("never without heat → 40 min without heat");
     expect(effectL(d, "gaps")).toBeGreaterThan(0.02);
     const turned = { kind: "heatSet", atMs: at, vigour: "gentle", lid: "off" };
-    const other = differenceOf(pot(), pot({}, { more: [turned] }), undefined);
+    const other = heldBeside(pot(), pot({}, { more: [turned] }));
     expect(wordsIn(other).join()).toMatch(/on the ring.* → .*then on the ring/);
   });
 
   test("water poured in on the way counts as water", () => {
     const at = LIT + 200 * 60_000;
-    const d = differenceOf(
-      pot(),
-      pot({}, { more: [{ kind: "toppedUp", atMs: at, volumeL: 0.5 }] }),
-      undefined,
-    );
+    const d = heldBeside(pot(), pot({}, { more: [{ kind: "toppedUp", atMs: at, volumeL: 0.5 }] }));
     expect(effectL(d, "water")).toBeGreaterThan(0.4);
     expect(wordsIn(d)).toContain("on the way nothing → 500 mL in");
   });
 
+  test("what was left in the pot with the grit counts with the sieve, and as nothing else", () => {
+    const d = heldBeside(pot(), pot({}, { leftL: 0.2 }));
+    expect(d.parts.map((p) => p.kinds)).toEqual([["sieve"]]);
+    expect(effectL(d, "sieve")).toBeCloseTo(-0.2, 2);
+    expect(d.parts[0]?.changes.map((c) => inWords(c, "metric"))).toEqual([
+      "left in the pot 0 mL → 200 mL",
+    ]);
+  });
+
   test("a pot that steams less for no reason that was planned says so by its levels", () => {
-    const d = differenceOf(pot(), pot({}, { steam: 0.7 }), undefined);
+    const d = heldBeside(pot(), pot({}, { steam: 0.7 }));
     const steam = effectL(d, "steam") ?? 0;
     expect(steam).toBeGreaterThan(0.8 * (d.to.litres - d.from.litres));
   });
@@ -96,8 +105,8 @@ describe("two pots held against each other", () => {
     const known = learnedOf(
       [1, 2, 3, 4, 5].map((i) => wordsOf(pot({}, { steam: 0.7, batch: { id: `p${i}` } }))),
     );
-    const dull = differenceOf(casserole, tall, undefined);
-    const wise = differenceOf(casserole, tall, known);
+    const dull = heldBeside(casserole, tall);
+    const wise = heldBeside(casserole, tall, known);
     expect(Math.abs(effectL(wise, "steam") ?? 0)).toBeLessThan(
       0.7 * Math.abs(effectL(dull, "steam") ?? 0),
     );
@@ -117,7 +126,7 @@ describe("two pots held against each other", () => {
       },
       ...water(3),
     });
-    const d = differenceOf(pot(water(3)), crock, undefined);
+    const d = heldBeside(pot(water(3)), crock);
     expect(d.parts[0]?.kinds).toEqual(["vessel", "ring", "heat", "vigour", "lid", "time"]);
     expect(wordsIn(d)[0]).toBe(
       "the tall stockpot: on the ring, boiled 5 min first 5 h → the slow cooker: HIGH 5 h",
@@ -127,13 +136,13 @@ describe("two pots held against each other", () => {
   test("where a pot half one and half the other cannot be, it is one difference, and adds up", () => {
     const little = pot({ ...water(0.9), stop: { by: "time", holdMin: 20 } });
     const long = pot({ stop: { by: "time", holdMin: 900 }, ...water(5.5) });
-    const d = differenceOf(little, long, undefined);
+    const d = heldBeside(little, long);
     expect(d.parts.some((p) => p.kinds.includes("water") && p.kinds.includes("time"))).toBe(true);
     expect(sumL(d)).toBeCloseTo(d.to.litres - d.from.litres, 9);
   });
 
   test("what was not measured is as it was reckoned, and says so", () => {
-    const d = differenceOf(pot(), pot(water(5.5), { isMeasured: false }), undefined);
+    const d = heldBeside(pot(), pot(water(5.5), { isMeasured: false }));
     expect(d.to.isMeasured).toBe(false);
     expect(d.from.isMeasured).toBe(true);
     expect(sumL(d)).toBeCloseTo(d.to.litres - d.from.litres, 9);
@@ -167,8 +176,8 @@ describe("two pots held against each other", () => {
       );
     fc.assert(
       fc.property(anyPot, anyPot, (a, b) => {
-        const there = differenceOf(a, b, undefined);
-        const back = differenceOf(b, a, undefined);
+        const there = heldBeside(a, b);
+        const back = heldBeside(b, a);
         expect(sumL(there)).toBeCloseTo(
           (b.cook.result?.strainedL ?? 0) - (a.cook.result?.strainedL ?? 0),
           9,

@@ -1,19 +1,15 @@
-import type { Result } from "../batch/batch-schema";
-import type { Cook } from "../batch/fold";
 import { sharedByCause } from "../batch/gap";
-import { forecastLive } from "../batch/live-forecast";
 import { LiveModel } from "../batch/live-model";
-import { cookedPlan } from "../batch/live-plan";
-import type { LoggedPot } from "../learn/from-pot";
-import type { LearnedFactors } from "../simulate/learned-schema";
+import { measuredOf } from "../batch/of-log";
 import { simulate } from "../simulate/simulate";
 import { coldWaterKg, waterL } from "../simulate/water-ways";
 import { outcomeOf } from "../units/problem";
 import type { Said } from "../units/said";
 import { COLD_DENSITY_KG_L } from "../water/properties";
-import { asCooked, type CookedPot } from "./as-cooked";
+import type { CookedPot } from "./as-cooked";
 import { asOnePart, partsBetween, type Part, type PartKind } from "./parts";
 import { sayPart } from "./say-parts";
+import type { Side } from "./side";
 
 /** What a pot comes to as it is reckoned: strained cold litres, and gelatin and salt in each of them, g. */
 export interface Reckoned {
@@ -40,8 +36,6 @@ export interface DifferencePart {
 export interface Came {
   readonly litres: number;
   readonly isMeasured: boolean;
-  /** By its levels, or only by the default. */
-  readonly hasLevels: boolean;
   readonly reckoned: Reckoned;
 }
 
@@ -121,20 +115,16 @@ function effectsOf(
 /** What no plan holds of a pot, cold litres: they add up to what came out, over what is reckoned of it as cooked. */
 type Beside = Readonly<Record<Unplanned, number>>;
 
-function besideOf({ batch, cook }: LoggedPot, pot: CookedPot, reckoned: Reckoned): Beside {
-  const offMs = cook.offMs ?? cook.strainedMs ?? batch.createdMs;
-  const { kitchen } = pot;
-  const { plan } = cookedPlan(batch.plan, kitchen, cook);
-  const model = new LiveModel(plan, kitchen, cook, offMs);
+function besideOf({ pot: { kitchen }, plan, cook, offMs, live }: Side, reckoned: Reckoned): Beside {
+  const model = new LiveModel(plan, kitchen, cook, offMs, { planned: live.planned });
   const { ledger } = model.planned;
   const leftKg = -ledger.leftOnSolids - ledger.leftInCloth;
   const liquidKg = Math.max(0, model.liquidKg(model.modelMin(offMs), 1) - leftKg);
   const byClockL = Math.max(0, liquidKg / COLD_DENSITY_KG_L - cook.leftL);
-  const live = forecastLive(plan, kitchen, cook, offMs);
   const byLevelsL =
     cook.readings.length === 0 ? byClockL : Math.max(0, live.strainedL.expected - cook.leftL);
-  const restL = isMeasured(cook) ? cook.result.strainedL - byLevelsL : 0;
-  const rest = sharedByCause(restL, live, { plan, kitchen, cook });
+  const gotL = measuredOf(cook)?.strainedL ?? byLevelsL;
+  const rest = sharedByCause(gotL - byLevelsL, live, { plan, kitchen, cook });
   return {
     clock: byClockL - reckoned.litres,
     steam: byLevelsL - byClockL + rest.steam,
@@ -145,29 +135,21 @@ function besideOf({ batch, cook }: LoggedPot, pot: CookedPot, reckoned: Reckoned
 
 const UNPLANNED = ["clock", "steam", "solids", "measuring"] as const satisfies readonly Unplanned[];
 
-const isMeasured = (cook: Cook): cook is Cook & { readonly result: Result } =>
-  cook.result !== null && !cook.result.isReckoned;
-
 /**
  * Two finished pots held against each other: what was otherwise, and how much of the difference in what came
  * out each of it makes. What was done is simulated part by part; what is left is how each went by the clock
  * against that, what its levels say of its steam, and the rest (juice, solids, the jug).
  * @throws Problem where one of the two cannot be reckoned at all
  */
-export function differenceOf(
-  from: LoggedPot,
-  to: LoggedPot,
-  known: LearnedFactors | undefined,
-): Difference {
-  const a = asCooked(from, known);
-  const b = asCooked(to, known);
+export function differenceOf(from: Side, to: Side): Difference {
+  const [a, b] = [from.pot, to.pot];
   const apart = partsBetween(a, b);
   const tried = outcomeOf(() => effectsOf(a, b, apart));
   // A pot half one and half the other may be none that can be: then it is one difference.
   const effects = tried.ok ? tried.value : effectsOf(a, b, [asOnePart(apart)]);
   const [aReckoned, bReckoned] = [reckon(a), reckon(b)];
-  const aBeside = besideOf(from, a, aReckoned);
-  const bBeside = besideOf(to, b, bReckoned);
+  const aBeside = besideOf(from, aReckoned);
+  const bBeside = besideOf(to, bReckoned);
   const parts: readonly DifferencePart[] = [
     ...[...effects].map(([part, effect]): DifferencePart => ({
       kinds: part.kinds,
@@ -187,11 +169,8 @@ export function differenceOf(
   };
 }
 
-function cameOf({ cook }: LoggedPot, beside: Beside, reckoned: Reckoned): Came {
-  return {
-    litres: UNPLANNED.reduce((sum, kind) => sum + beside[kind], reckoned.litres),
-    isMeasured: isMeasured(cook),
-    hasLevels: cook.readings.length > 0,
-    reckoned,
-  };
-}
+const cameOf = ({ cook }: Side, beside: Beside, reckoned: Reckoned): Came => ({
+  litres: UNPLANNED.reduce((sum, kind) => sum + beside[kind], reckoned.litres),
+  isMeasured: measuredOf(cook) !== null,
+  reckoned,
+});

@@ -17,6 +17,7 @@ import {
   type Said,
 } from "../units/said";
 import { outcomeOf } from "../units/problem";
+import { COLD_DENSITY_KG_L } from "../water/properties";
 import { called } from "../vessel/called";
 import type { CookedPot } from "./as-cooked";
 import { OF_HEAT, type PartKind } from "./parts";
@@ -125,7 +126,7 @@ const pouredL = ({ course }: CookedPot): number =>
   course.happenings.reduce(
     (sum, h) => sum + (h.does === "ladle" ? -h.kg : "kg" in h ? h.kg : 0),
     0,
-  );
+  ) / COLD_DENSITY_KG_L;
 const pouredSaid = (volumeL: number): Said =>
   Math.abs(volumeL) < 0.005
     ? "nothing"

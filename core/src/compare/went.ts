@@ -1,13 +1,10 @@
 import { LiveModel } from "../batch/live-model";
-import { forecastLive } from "../batch/live-forecast";
-import { cookedPlan } from "../batch/live-plan";
-import type { LoggedPot } from "../learn/from-pot";
-import type { LearnedFactors } from "../simulate/learned-schema";
+import { LEAST_STEAM } from "../batch/live-forecast";
 import { stretchesOf } from "../simulate/stretches";
 import type { Said } from "../units/said";
 import { waterDensityKgL } from "../water/properties";
-import { asCooked } from "./as-cooked";
 import { stretchSaid } from "./say-parts";
+import type { Side } from "./side";
 
 /** The liquid in a pot at a moment, hot litres; minutes from the first heat. */
 export interface Level {
@@ -28,19 +25,10 @@ export interface Went {
   readonly offMin: number;
 }
 
-/** Nothing is simulated that steams less than this share of the default. */
-const LEAST_STEAM = 0.1;
-
 /** @throws Problem as simulate does */
-export function wentOf(logged: LoggedPot, known: LearnedFactors | undefined): Went {
-  const { batch, cook } = logged;
-  const pot = asCooked(logged, known);
-  const { kitchen } = pot;
-  const { plan } = cookedPlan(batch.plan, kitchen, cook);
-  const offMs = cook.offMs ?? cook.strainedMs ?? batch.createdMs;
-  const { steamRate } = forecastLive(plan, kitchen, cook, offMs);
-  const steams = Math.max(LEAST_STEAM, steamRate.mean);
-  const model = new LiveModel(plan, kitchen, cook, offMs, { steams });
+export function wentOf({ pot, plan, cook, offMs, live }: Side): Went {
+  const steams = Math.max(LEAST_STEAM, live.steamRate.mean);
+  const model = new LiveModel(plan, pot.kitchen, cook, offMs, { steams, planned: live.planned });
   const offMin = model.modelMin(offMs);
   const simmerMin = cook.simmerMs === null ? 0 : model.modelMin(cook.simmerMs);
   let fromMin = simmerMin;

@@ -1,4 +1,5 @@
 import type { Gap } from "../batch/gap";
+import { begunMs, measuredOf } from "../batch/of-log";
 import type { LoggedPot } from "../learn/from-pot";
 import { nameOf } from "../simulate/item-facts";
 import { vesselOf } from "../simulate/references";
@@ -44,9 +45,9 @@ export function logRow(
   const vessel = outcomeOf(() => vesselOf(plan, kitchen));
   const water = outcomeOf(() => waterL(plan, kitchen));
   const { litMs, offMs, result } = cook;
-  const measured = result === null || result.isReckoned ? null : result;
+  const measured = measuredOf(cook);
   return {
-    lit: timeOf(litMs ?? batch.createdMs),
+    lit: timeOf(begunMs({ batch, cook })),
     dish: plan.name,
     kind: plan.kind ?? "",
     pot: vessel.ok ? vessel.value.name : "",

@@ -59,6 +59,14 @@ test("what is too little, and what would salt it over, go last, whatever was tak
   expect(order([salty, trotter], taken, { saltWantedGKg: 12 })).toEqual(["L", "T"]);
 });
 
+test("salt that nobody knows comes after salt that fits, and is said not to be known", () => {
+  const unknown = { ...trotter, lot: { ...trotter.lot, id: "U", label: { gelatinGKg: 60 } } };
+  expect(order([unknown, lamb])).toEqual(["L", "U"]);
+  // Of raw bones nobody asks for it.
+  const raw = { ...unknown, lot: { ...unknown.lot, isLiquid: false } };
+  expect(order([raw, lamb])).toEqual(["U", "L"]);
+});
+
 test("of two alike the one that is due first", () => {
   const older = { ...trotter, lot: { ...trotter.lot, id: "O" } };
   expect(order([{ ...trotter, atMs: DAY_MS / 2 }, older])).toEqual(["O", "T"]);

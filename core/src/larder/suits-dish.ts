@@ -1,5 +1,6 @@
 import { DISH_SALT_G_KG, SIPPING_SALT_G_L } from "../seasoning/salt";
 import type { Plan, PlanItem } from "../simulate/plan-schema";
+import { kitchenEstimate } from "../units/constant";
 import { containersFor } from "./draws";
 import { isUsable, type Holding, type Larder } from "./larder";
 import type { Lot } from "./larder-schema";
@@ -10,8 +11,8 @@ export interface Suiting {
   /** How often it was taken for this dish, by its name. */
   readonly timesTaken: number;
   readonly isEnough: boolean;
-  /** As salty as the dish is to be, or more: nothing else in it bears salt then. */
-  readonly isSalty: boolean;
+  /** "over": as salty as the dish is to be, or more, so that nothing else in it bears salt. */
+  readonly salt: "fits" | "notKnown" | "over";
   /** Gelatin in it, g/kg; null where nobody knows. */
   readonly gelatinGKg: number | null;
 }
@@ -33,12 +34,13 @@ export function takenFor(
   return taken;
 }
 
-/** So much more gelatin is more body, g/kg: about one step of a set. */
-const MORE_BODY_GKG = 8;
+/** So much more gelatin is more body. */
+const MORE_BODY_GKG = kitchenEstimate("more body", 8, "g/kg", "about one step of a set");
+const SALT_RANK: readonly Suiting["salt"][] = ["fits", "notKnown", "over"];
 
 /**
- * What can go into a dish, what suits best first: what would salt it over comes last, then what is too little;
- * before these goes what the cook has taken for it oftenest, then what has clearly more body, then what is due
+ * What can go into a dish, what suits best first: what would salt it over comes last, before it that whose salt nobody
+ * knows, and of these what is too little; before these goes what the cook has taken for it oftenest, then what has clearly more body, then what is due
  * first.
  */
 export function bySuiting(
@@ -69,13 +71,13 @@ export function bySuiting(
       holding,
       timesTaken: taken.get(lot.name) ?? 0,
       isEnough: containersFor(lot, item.massKg) <= countOf(lot.id),
-      isSalty: (lot.label.saltGKg ?? 0) >= targetGKg,
+      salt: saltFor(lot, targetGKg),
       gelatinGKg: lot.label.gelatinGKg ?? null,
     };
   });
   return suitings.toSorted(
     (a, b) =>
-      Number(a.isSalty) - Number(b.isSalty) ||
+      SALT_RANK.indexOf(a.salt) - SALT_RANK.indexOf(b.salt) ||
       Number(b.isEnough) - Number(a.isEnough) ||
       b.timesTaken - a.timesTaken ||
       bodyStep(b) - bodyStep(a) ||
@@ -83,4 +85,12 @@ export function bySuiting(
   );
 }
 
-const bodyStep = ({ gelatinGKg }: Suiting): number => Math.floor((gelatinGKg ?? 0) / MORE_BODY_GKG);
+/** Only what there is much of salts a dish over: bones and beans do not, however they were labelled. */
+function saltFor({ isLiquid, label }: Lot, targetGKg: number): Suiting["salt"] {
+  if (!isLiquid) return "fits";
+  if (label.saltGKg === undefined) return "notKnown";
+  return label.saltGKg >= targetGKg ? "over" : "fits";
+}
+
+const bodyStep = ({ gelatinGKg }: Suiting): number =>
+  Math.floor((gelatinGKg ?? 0) / MORE_BODY_GKG.value);

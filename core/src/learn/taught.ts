@@ -5,6 +5,7 @@ import { SPREAD } from "../simulate/parameters";
 import { NO_TEACHING, type Teaching } from "../simulate/teaching-schema";
 import { beliefOf, learn, plusMinus, type Learned, type Observation } from "./belief";
 import { ringSeen, steamSeen, type LoggedPot, type Seen } from "./from-pot";
+import { begunMs } from "../batch/of-log";
 import { workSeen } from "./work-seen";
 
 /** What is learned: how fast a pot steams, how much of a ring's heat reaches its pot, how long work takes. */
@@ -74,7 +75,7 @@ export function saidOf({ seen, work }: PotWords, kind: TaughtKind): readonly Obs
 export const wordsOf = (pot: LoggedPot): PotWords => ({
   potId: pot.batch.id,
   kitchenId: pot.batch.kitchen.id,
-  atMs: pot.cook.litMs ?? pot.batch.createdMs,
+  atMs: begunMs(pot),
   seen: { steam: steamSeen(pot), ring: ringSeen(pot) },
   work: workSeen(pot),
 });

@@ -1,3 +1,4 @@
+import { begunMs } from "@kettlos/core/batch/of-log";
 import type { Gap } from "@kettlos/core/batch/gap";
 import { writeKettlosFile } from "@kettlos/core/formats/kettlos-json";
 import { LOG_COLUMNS, logRow } from "@kettlos/core/formats/log-rows";
@@ -21,7 +22,7 @@ const fileWord = (name: string): string =>
 export function savePots(pots: readonly PotState[], kitchen: Kitchen, nowMs: number): void {
   const [first] = pots;
   if (first === undefined) return;
-  const litMs = first.cook.litMs ?? first.batch.createdMs;
+  const litMs = begunMs(first);
   const name =
     pots.length === 1
       ? `kettlos-${fileWord(first.batch.plan.name)}-${isoDayOf(litMs)}`

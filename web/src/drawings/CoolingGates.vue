@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import type { GateResult, CoolingPoint } from "@kettlos/core/cool/cooling";
 import { showRoundTemperature, type UnitSystem } from "@kettlos/core/units/show";
-import { useElementSize } from "@vueuse/core";
 import { scaleLinear } from "d3-scale";
 import { line } from "d3-shape";
-import { computed, useTemplateRef } from "vue";
+import { computed } from "vue";
+import { useDrawnWidth } from "./drawn-width";
 
 /** The course of cooling against the gates of the code: each gate is a door it must be through in time. */
 const props = defineProps<{
@@ -21,9 +21,7 @@ const LEFT = 56;
 const RIGHT = 60;
 const TOP = 18;
 const BOTTOM = 34;
-const root = useTemplateRef<HTMLElement>("root");
-const { width: measured } = useElementSize(root);
-const width = computed(() => Math.max(320, measured.value));
+const width = useDrawnWidth(320);
 const lastMin = computed(() => {
   const shuts = props.gates.map((g) => (g.fromMin ?? 0) + g.gate.withinMin);
   return Math.max(...shuts, props.nowMin ?? 0, 60) * 1.12;

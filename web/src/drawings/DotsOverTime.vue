@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { useElementSize } from "@vueuse/core";
 import { scaleLinear, scaleTime } from "d3-scale";
 import { line } from "d3-shape";
-import { computed, useTemplateRef } from "vue";
+import { computed } from "vue";
+import { useDrawnWidth } from "./drawn-width";
 
 /** Pots as dots on a ruled scale over time, with the middle of the last few as a line. */
 const props = defineProps<{
@@ -26,9 +26,7 @@ const BOTTOM = 26;
 /** The line is the middle of so many. */
 const MIDDLE_OF = 5;
 
-const root = useTemplateRef<HTMLElement>("root");
-const { width: measured } = useElementSize(root);
-const width = computed(() => Math.max(300, measured.value));
+const width = useDrawnWidth(300);
 const tall = computed(() => props.height ?? 150);
 const x = computed(() =>
   scaleTime()

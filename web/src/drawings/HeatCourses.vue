@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import type { Attention, Stretch } from "@kettlos/core/schedule/time-line";
 import type { Trace } from "@kettlos/core/simulate/trace";
-import { useElementSize } from "@vueuse/core";
 import { scaleLinear } from "d3-scale";
 import { area, line } from "d3-shape";
-import { computed, useId, useTemplateRef } from "vue";
+import { computed, useId } from "vue";
+import { useDrawnWidth } from "./drawn-width";
 
 /**
  * Several heats on one clock: liquid and centre of the piece, how far it is cooked, and below each what
@@ -31,9 +31,7 @@ const BOTTOM = 26;
 const MOST_POINTS = 80;
 
 const id = useId();
-const root = useTemplateRef<HTMLElement>("root");
-const { width: measured } = useElementSize(root);
-const width = computed(() => Math.max(340, measured.value));
+const width = useDrawnWidth(340);
 const isNarrow = computed(() => width.value < 600);
 const left = computed(() => (isNarrow.value ? 8 : LEFT));
 const right = computed(() => (isNarrow.value ? 12 : RIGHT));

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { showVolume, type UnitSystem } from "@kettlos/core/units/show";
-import { useElementSize } from "@vueuse/core";
 import { sankey, sankeyLinkHorizontal } from "d3-sankey";
-import { computed, useId, useTemplateRef } from "vue";
+import { computed, useId } from "vue";
 import type { FlowPart } from "@kettlos/core/batch/flow";
 import PotPatterns from "./PotPatterns.vue";
+import { useDrawnWidth } from "./drawn-width";
 
 /** Where every litre went: in from the left, through the pot, out to the right. */
 const props = defineProps<{ flow: readonly FlowPart[]; units: UnitSystem }>();
@@ -21,9 +21,7 @@ interface Link {
 
 const HEIGHT = 224;
 const id = useId();
-const root = useTemplateRef<HTMLElement>("root");
-const { width: measured } = useElementSize(root);
-const width = computed(() => Math.max(320, measured.value));
+const width = useDrawnWidth(320);
 const labelWidth = computed(() => (width.value > 560 ? 176 : 120));
 
 const layout = computed(() => {

@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { useElementSize } from "@vueuse/core";
 import { scaleLinear } from "d3-scale";
-import { computed, useTemplateRef } from "vue";
+import { computed } from "vue";
+import { useDrawnWidth } from "./drawn-width";
 
 /** How stocks set, by what they were made of: each pot at its hours, as high as it stood. */
 const props = defineProps<{
@@ -22,9 +22,7 @@ const GAP = 26;
 const TOP = 8;
 const BOTTOM = 24;
 
-const root = useTemplateRef<HTMLElement>("root");
-const { width: measured } = useElementSize(root);
-const width = computed(() => Math.max(300, measured.value));
+const width = useDrawnWidth(300);
 const isNarrow = computed(() => width.value < 560);
 const left = computed(() => (isNarrow.value ? LEFT_NARROW : LEFT));
 const rowHeight = computed(() => STEP * (props.words.length - 1) + GAP + (isNarrow.value ? 14 : 0));

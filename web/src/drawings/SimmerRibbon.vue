@@ -2,11 +2,11 @@
 import type { Trace } from "@kettlos/core/simulate/trace";
 import type { LevelBand } from "@kettlos/core/simulate/spread";
 import { showTemperature, showVolume, type UnitSystem } from "@kettlos/core/units/show";
-import { useElementSize } from "@vueuse/core";
 import { scaleLinear } from "d3-scale";
 import { area, line } from "d3-shape";
-import { computed, useId, useTemplateRef } from "vue";
+import { computed, useId } from "vue";
 import PotPatterns from "./PotPatterns.vue";
+import { useDrawnWidth } from "./drawn-width";
 
 /** What happens to one pot over time: heat, liquid with its range, and cook value, on one clock. */
 const props = defineProps<{
@@ -30,9 +30,7 @@ const LEFT = 96;
 const RIGHT = 88;
 
 const id = useId();
-const root = useTemplateRef<HTMLElement>("root");
-const { width: measured } = useElementSize(root);
-const width = computed(() => Math.max(300, measured.value));
+const width = useDrawnWidth(300);
 const lastMin = computed(() => props.trace.totalMin);
 const x = computed(() => scaleLinear([0, lastMin.value], [LEFT, width.value - RIGHT]));
 const maxL = computed(() =>

@@ -2,10 +2,10 @@
 import type { Went } from "@kettlos/core/compare/went";
 import { inWords } from "@kettlos/core/units/said";
 import { showDuration, showVolume, type UnitSystem } from "@kettlos/core/units/show";
-import { useElementSize } from "@vueuse/core";
 import { scaleLinear } from "d3-scale";
 import { line } from "d3-shape";
-import { computed, useTemplateRef } from "vue";
+import { computed } from "vue";
+import { useDrawnWidth } from "./drawn-width";
 
 /** Two pots on one clock: how much was in each, what its stick said, and below it what each was on. */
 const props = defineProps<{
@@ -26,16 +26,17 @@ const BARS = TOP + LEVELS + 34 + NAME;
 const HEIGHT = BARS + 2 * BAR + GAP + NAME + 4;
 const MOST_POINTS = 100;
 
-const root = useTemplateRef<HTMLElement>("root");
-const { width: measured } = useElementSize(root);
-const width = computed(() => Math.max(320, measured.value));
+const width = useDrawnWidth(320);
 const lastMin = computed(() => Math.max(30, ...props.went.map((w) => w.offMin)));
 const x = computed(() => scaleLinear([0, lastMin.value], [LEFT, width.value - RIGHT]));
 const mostL = computed(() =>
   Math.max(0.1, ...props.went.flatMap((w) => [...w.levels, ...w.readings].map((p) => p.litres))),
 );
 const leastL = computed(() =>
-  Math.min(...props.went.flatMap((w) => [...w.levels, ...w.readings].map((p) => p.litres))),
+  Math.min(
+    mostL.value,
+    ...props.went.flatMap((w) => [...w.levels, ...w.readings].map((p) => p.litres)),
+  ),
 );
 /** Two pots that were nearly alike are still told apart. */
 const y = computed(() => {

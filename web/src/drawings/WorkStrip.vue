@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { isAfter, isBefore, type WorkTask } from "@kettlos/core/schedule/work-tasks";
 import { showDuration } from "@kettlos/core/units/show";
-import { useElementSize } from "@vueuse/core";
-import { computed, useTemplateRef } from "vue";
+import { computed } from "vue";
+import { useDrawnWidth } from "./drawn-width";
 
 /** The work before the flame on a clock of its own: what begins ahead, then each piece by its minutes. */
 const props = defineProps<{ tasks: readonly WorkTask[] }>();
@@ -11,9 +11,7 @@ const HEIGHT = 34;
 const LEFT = 96;
 const RIGHT = 88;
 const LETTER = 6.6;
-const root = useTemplateRef<HTMLElement>("root");
-const { width: measured } = useElementSize(root);
-const width = computed(() => Math.max(300, measured.value));
+const width = useDrawnWidth(300);
 const before = computed(() => props.tasks.filter(isBefore));
 const meanwhile = computed(() => props.tasks.filter((t) => t.when === "meanwhile"));
 const after = computed(() => props.tasks.filter(isAfter));

@@ -1,3 +1,4 @@
+import { begunMs } from "@kettlos/core/batch/of-log";
 import { KIND_FORMULAS } from "@kettlos/core/dish/kind-formulas";
 import type { Holding } from "@kettlos/core/larder/larder";
 import { LARDER_KIND_NAMES } from "@kettlos/core/larder/larder-schema";
@@ -55,7 +56,7 @@ function ofPlan(plan: Plan): Findable {
 }
 
 function ofPot({ batch, cook, events }: PotState, age: number, units: UnitSystem): Findable {
-  const begun = cook.litMs ?? batch.createdMs;
+  const begun = begunMs({ batch, cook });
   const common = {
     id: `pot ${batch.id}`,
     title: batch.plan.name,

@@ -6,6 +6,7 @@ import { gapOf, type Gap } from "@kettlos/core/batch/gap";
 import { cookedPlan } from "@kettlos/core/batch/live-plan";
 import { compare, type Compared } from "@kettlos/core/compare/compare";
 import { differenceOf, type Difference } from "@kettlos/core/compare/difference";
+import { sideOf } from "@kettlos/core/compare/side";
 import type { LoggedPot } from "@kettlos/core/learn/from-pot";
 import { outcomeOf, type Outcome } from "@kettlos/core/units/problem";
 import { fold } from "@kettlos/core/batch/fold";
@@ -113,7 +114,7 @@ const api = {
   /** Two finished pots side by side, by what all others have taught. */
   beside(from: Logged, to: Logged, said: SaidByLog): Outcome<Compared> {
     const known = knownOf([from, to], said);
-    return outcomeOf(() => compare(read(from), read(to), known));
+    return outcomeOf(() => compare(sideOf(read(from), known), sideOf(read(to), known)));
   },
   /** What was otherwise from each pot of a row to the next; null where it cannot be reckoned. */
   async differences(
@@ -125,8 +126,9 @@ const api = {
       const from = pots[i - 1];
       if (from === undefined) continue;
       await breathe();
+      const known = knownOf([from, to], said);
       const outcome = outcomeOf(() =>
-        differenceOf(read(from), read(to), knownOf([from, to], said)),
+        differenceOf(sideOf(read(from), known), sideOf(read(to), known)),
       );
       found.push(outcome.ok ? outcome.value : null);
     }

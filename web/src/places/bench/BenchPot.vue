@@ -12,7 +12,7 @@ import type { LivePot } from "../../data/pots-store";
 import { piecesOf } from "../../drawings/pieces-of";
 import SmallPot from "../../drawings/SmallPot.vue";
 import { useWords } from "../../data/use-words";
-import { clockOf, weekdayClockOf } from "../../data/moments";
+import { momentOf } from "../../data/moments";
 
 /** A pot on the fire as the bench shows it: what is next, what is in it, what it will give. */
 const words = useWords();
@@ -21,10 +21,6 @@ const props = defineProps<{ pot: LivePot; units: UnitSystem; nowMs: number }>();
 const vessel = computed(() => vesselOf(props.pot.batch.plan, props.pot.batch.kitchen));
 const next = computed(() => props.pot.actions[0]);
 const one = computed(() => (props.units === "us" ? "us" : "metric"));
-const FAR_MS = 20 * 3_600_000;
-/** With its day where the hour alone may be another day's. */
-const momentOf = (ms: number): string =>
-  Math.abs(ms - props.nowMs) > FAR_MS ? weekdayClockOf(ms) : clockOf(ms);
 const due = computed(() => {
   if (next.value === undefined) return "";
   const left = next.value.atMs - props.nowMs;
@@ -62,7 +58,7 @@ const due = computed(() => {
             ? "By the reckoning it is dry"
             : `${showVolume(pot.forecast.nowL.expected, one)} in the pot`
         }}<template v-if="pot.cook.litMs !== null"
-          >, on since {{ momentOf(pot.cook.litMs) }}</template
+          >, on since {{ momentOf(pot.cook.litMs, nowMs) }}</template
         >
       </p>
       <p>
@@ -71,7 +67,7 @@ const due = computed(() => {
         ({{
           showVolumeRange(pot.forecast.strainedL.low, pot.forecast.strainedL.high, one)
         }})<template v-if="pot.cook.litMs !== null"
-          >, off the heat {{ momentOf(pot.forecast.endMs.expected) }}</template
+          >, off the heat {{ momentOf(pot.forecast.endMs.expected, nowMs) }}</template
         >
       </p>
     </div>

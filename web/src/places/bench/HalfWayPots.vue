@@ -6,8 +6,7 @@ import { halfWayOf, type HalfWay } from "@kettlos/core/batch/half-way";
 import { answersFor } from "@kettlos/core/because/answers";
 import { computed } from "vue";
 import { binBatch } from "../../data/bin";
-import { clockHour } from "../../data/clock-hour";
-import { weekdayClockOf, weekdayDateOf } from "../../data/moments";
+import { momentOf } from "../../data/moments";
 import { usePotsStore, type FirePot } from "../../data/pots-store";
 import { appendEvent } from "../../data/repository";
 
@@ -21,8 +20,7 @@ const left = computed(() =>
   }),
 );
 
-const whenOf = (ms: number): string =>
-  pots.nowMs - ms < 6 * 86_400_000 ? weekdayClockOf(ms) : weekdayDateOf(ms);
+const whenOf = (ms: number): string => momentOf(ms, pots.nowMs);
 
 function saidOf(pot: FirePot, { at, lastMs, dueMs }: HalfWay): string {
   const last = `nothing was told of it since ${whenOf(lastMs)}`;
@@ -38,14 +36,15 @@ function saidOf(pot: FirePot, { at, lastMs, dueMs }: HalfWay): string {
   }
 }
 
-/** It came off when it was to, or when it was last heard of, if that was later. */
-const cameOff = ({ batch }: FirePot, { dueMs, lastMs }: HalfWay) =>
-  appendEvent(batch.id, { kind: "offHeat", atMs: Math.max(dueMs ?? lastMs, lastMs) });
+/** When it was to come off, or when it was last heard of, if that was later. */
+const offMsOf = ({ dueMs, lastMs }: HalfWay): number => Math.max(dueMs ?? lastMs, lastMs);
+const cameOff = ({ batch }: FirePot, found: HalfWay) =>
+  appendEvent(batch.id, { kind: "offHeat", atMs: offMsOf(found) });
 
 /** Into the log as it was reckoned: nothing is learned from it. */
 async function logReckoned(pot: FirePot) {
   const { batch, cook } = pot;
-  const answers = answersFor(batch.plan, batch.kitchen, clockHour);
+  const answers = answersFor(batch.plan, batch.kitchen, () => null);
   if (!answers.ok || cook.offMs === null) return;
   const endL = pot.problem === null ? pot.forecast.strainedL.expected : null;
   const { trace, dish } = answers.value;
@@ -82,7 +81,7 @@ const finish = ({ batch }: FirePot) => appendEvent(batch.id, { kind: "finished" 
       <p class="ways">
         <template v-if="found.at === 'onHeat'">
           <button type="button" class="button primary" @click="cameOff(pot, found)">
-            It came off then
+            It came off {{ whenOf(offMsOf(found)) }}
           </button>
           <RouterLink class="button" :to="`/cook/${pot.batch.id}`">It is still on</RouterLink>
         </template>

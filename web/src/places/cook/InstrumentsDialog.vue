@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { begunMs } from "@kettlos/core/batch/of-log";
 import { ref, watch } from "vue";
 import { format } from "date-fns";
 import type { Instrument } from "@kettlos/core/instruments/messages";
@@ -48,7 +49,7 @@ async function readIn(event: Event) {
 }
 const writeOut = () =>
   saveFile(
-    `kettlos-readings-${format(props.pot.cook.litMs ?? props.pot.batch.createdMs, "yyyy-MM-dd")}.csv`,
+    `kettlos-readings-${format(begunMs(props.pot), "yyyy-MM-dd")}.csv`,
     readingsCsv(props.pot.cook.events),
     "text/csv",
   );

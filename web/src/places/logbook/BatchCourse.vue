@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { begunMs } from "@kettlos/core/batch/of-log";
 import { flowOf } from "@kettlos/core/batch/flow";
 import { notesOf } from "@kettlos/core/batch/plan-of-cook";
 import { isChilled } from "@kettlos/core/batch/chill-of";
@@ -12,7 +13,6 @@ import { waterDensityKgL } from "@kettlos/core/water/properties";
 import { format } from "date-fns";
 import { computed } from "vue";
 import { useRouter } from "vue-router";
-import { clockHour } from "../../data/clock-hour";
 import { copyOf } from "../../data/new-plan";
 import { usePotsStore, type PotState } from "../../data/pots-store";
 import { appendEvent, savePlan, undoLast } from "../../data/repository";
@@ -37,7 +37,8 @@ const one = computed(() => (props.units === "us" ? "us" : "metric"));
 const plan = computed(() => props.pot.batch.plan);
 const kitchen = computed(() => props.pot.batch.kitchen);
 const answers = computed(() => {
-  const outcome = answersFor(plan.value, kitchen.value, clockHour);
+  // What is over has no now: no caution about a flame that is out.
+  const outcome = answersFor(plan.value, kitchen.value, () => null);
   return outcome.ok ? outcome.value : null;
 });
 const gap = computed(() => gapOf(plan.value, kitchen.value, props.pot.cook));
@@ -71,7 +72,6 @@ async function saveFile() {
   savePots([props.pot], kitchen.value, pots.nowMs);
 }
 const pots = usePotsStore();
-const litOf = ({ cook, batch }: PotState) => cook.litMs ?? batch.createdMs;
 /** The same dish, other times; and the one before. */
 const sameDish = computed(() =>
   pots.finished.filter(
@@ -84,8 +84,8 @@ const sameDish = computed(() =>
 const before = computed(
   () =>
     sameDish.value
-      .filter((p) => litOf(p) < litOf(props.pot))
-      .toSorted((a, b) => litOf(b) - litOf(a))[0],
+      .filter((p) => begunMs(p) < begunMs(props.pot))
+      .toSorted((a, b) => begunMs(b) - begunMs(a))[0],
 );
 const like = (how: (typeof LIKING_OPTIONS)[number]["value"]) =>
   how === props.pot.cook.liking
@@ -99,14 +99,14 @@ const isJustLiked = computed(() => props.pot.cook.events.at(-1)?.kind === "liked
     class="strip"
     :name="plan.name"
     :end="plan.end"
-    :about="format(pot.cook.litMs ?? pot.batch.createdMs, 'EEEE d MMMM')"
+    :about="format(begunMs(pot), 'EEEE d MMMM')"
     :stage="pot.cook.stage"
     :plan-id="plan.id"
     :batch-id="pot.batch.id"
     :is-strained="pot.cook.strainedMs !== null"
     :is-chilled="isChilled(pot.cook)"
   />
-  <LogCard :pot="pot" :gap="gap" :units="one" />
+  <LogCard :pot="pot" :gap="gap" :answers="answers" :units="one" />
   <div class="place course">
     <section class="wide">
       <h1 v-if="answers" class="sentence">
@@ -164,7 +164,7 @@ const isJustLiked = computed(() => props.pot.cook.events.at(-1)?.kind === "liked
         <button type="button" class="button" @click="printCard">Print its card</button>
       </p>
       <div v-if="pot.batch.practice === undefined" class="after">
-        <div>
+        <div v-if="pot.cook.strainedMs !== null">
           <MarkChoice
             label="How was it at the table?"
             :options="LIKING_OPTIONS"
@@ -183,7 +183,7 @@ const isJustLiked = computed(() => props.pot.cook.events.at(-1)?.kind === "liked
         <ul class="row">
           <li v-if="before !== undefined">
             <RouterLink class="button" :to="`/beside/${before.batch.id}/${pot.batch.id}`"
-              >Beside the time before, {{ format(litOf(before), "d MMM") }}</RouterLink
+              >Beside the time before, {{ format(begunMs(before), "d MMM") }}</RouterLink
             >
           </li>
           <li v-if="sameDish.length > 0">
@@ -191,7 +191,7 @@ const isJustLiked = computed(() => props.pot.cook.events.at(-1)?.kind === "liked
               >All {{ sameDish.length + 1 }} times</RouterLink
             >
           </li>
-          <li v-if="pots.finished.length > 1">
+          <li v-if="pots.finished.length > 1 && pot.cook.offMs !== null">
             <RouterLink class="button" :to="{ path: '/logbook', query: { beside: pot.batch.id } }"
               >Beside another pot</RouterLink
             >

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { begunMs } from "@kettlos/core/batch/of-log";
 import { weekdayDateOf } from "../../data/moments";
 import { gapOf, type Gap } from "@kettlos/core/batch/gap";
 import { vesselOf } from "@kettlos/core/simulate/references";
@@ -49,7 +50,7 @@ const difference = computed(() => {
       >
       <span class="quiet small">planned {{ showVolume(gap.plannedL, one) }}, {{ difference }}</span>
       <span class="quiet small"
-        >{{ weekdayDateOf(pot.cook.litMs ?? pot.batch.createdMs)
+        >{{ weekdayDateOf(begunMs(pot))
         }}<template v-if="pot.batch.practice !== undefined">, practice</template
         ><template v-if="pot.cook.result?.set">, {{ pot.cook.result.set }}</template></span
       >

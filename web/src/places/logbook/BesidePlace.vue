@@ -1,19 +1,20 @@
 <script setup lang="ts">
-import { showDuration, showMass, showVolume } from "@kettlos/core/units/show";
+import { begunMs } from "@kettlos/core/batch/of-log";
+import { showVolume } from "@kettlos/core/units/show";
 import { vesselOf } from "@kettlos/core/simulate/references";
 import { capacityL, depthForVolumeM } from "@kettlos/core/vessel/volume";
 import { outcomeOf } from "@kettlos/core/units/problem";
 import { computed } from "vue";
 import { useRoute } from "vue-router";
 import { useKitchenStore } from "../../data/kitchen-store";
-import { dayOf } from "../../data/moments";
+import { dateClockOf, dayOf } from "../../data/moments";
 import { usePotsStore, type PotState } from "../../data/pots-store";
 import SmallPot from "../../drawings/SmallPot.vue";
 import TwoCourses from "../../drawings/TwoCourses.vue";
 import PieceBoundary from "../../frame/PieceBoundary.vue";
+import BothTables from "./BothTables.vue";
 import DifferenceSteps from "./DifferenceSteps.vue";
-import { LIKING_WORDS } from "./liking-words";
-import { partName, partWords, signedVolume } from "./part-words";
+import { differenceWords } from "./part-words";
 import { sharedScale } from "./shared-scale";
 import { useCompared } from "./use-compared";
 
@@ -30,9 +31,8 @@ const potOf = (param: string): PotState | null => {
 const pair = computed<readonly [PotState, PotState] | null>(() => {
   const [a, b] = [potOf("oneId"), potOf("otherId")];
   if (a === null || b === null) return null;
-  return litOf(a) <= litOf(b) ? [a, b] : [b, a];
+  return begunMs(a) <= begunMs(b) ? [a, b] : [b, a];
 });
-const litOf = ({ cook, batch }: PotState) => cook.litMs ?? batch.createdMs;
 const { compared, why } = useCompared(
   () => pair.value?.[0] ?? null,
   () => pair.value?.[1] ?? null,
@@ -48,35 +48,38 @@ const isOfHere = computed(
 const names = computed<readonly [string, string]>(() => {
   const nameOf = (pot: PotState | undefined) => {
     if (pot === undefined) return "";
-    return isOneDish.value ? dayOf(litOf(pot)) : pot.batch.plan.name;
+    return isOneDish.value ? dayOf(begunMs(pot)) : pot.batch.plan.name;
   };
-  return [nameOf(pair.value?.[0]), nameOf(pair.value?.[1])];
+  const [a, b] = [nameOf(pair.value?.[0]), nameOf(pair.value?.[1])];
+  // Twice on one day, or on that day of another year.
+  if (a !== b || pair.value === null) return [a, b];
+  return [dateClockOf(begunMs(pair.value[0])), dateClockOf(begunMs(pair.value[1]))];
 });
-const byL = computed(() => {
+const sentence = computed(() =>
+  compared.value === null
+    ? ""
+    : differenceWords(
+        compared.value.difference,
+        isOneDish.value ? "the second time" : `of the ${names.value[1].toLowerCase()}`,
+        one.value,
+      ),
+);
+/** What keeps the figures from being sure. */
+const doubts = computed(() => {
   const found = compared.value?.difference;
-  return found === undefined ? 0 : found.to.litres - found.from.litres;
-});
-/** What made the most of it, in a sentence. */
-const sentence = computed(() => {
-  const found = compared.value?.difference;
-  if (found === undefined) return "";
-  const whole =
-    Math.abs(byL.value) < 0.05
-      ? "As much came of both."
-      : `${showVolume(Math.abs(byL.value), one.value)} ${byL.value < 0 ? "less" : "more"} ${isOneDish.value ? "the second time" : `of the ${names.value[1].toLowerCase()}`}.`;
-  const most = found.parts.toSorted(
-    (a, b) => Math.abs(b.effect.litres) - Math.abs(a.effect.litres),
-  )[0];
-  if (most === undefined || Math.abs(most.effect.litres) < 0.05) return whole;
-  const words = partWords(most, one.value);
-  return `${whole} The most of it: ${partName(most).toLowerCase()} ${signedVolume(most.effect.litres, one.value)}${words.length === 0 ? "" : ` (${words.slice(0, 2).join("; ")}${words.length > 2 ? " …" : ""})`}.`;
-});
-const unmeasured = computed(() => {
-  const found = compared.value?.difference;
-  if (found === undefined) return [];
-  return [found.from, found.to].flatMap((came, i) =>
-    came.isMeasured ? [] : [names.value[i] ?? ""],
-  );
+  if (found === undefined || pair.value === null) return [];
+  const both = [found.from, found.to].map((came, i) => ({ came, pot: pair.value?.[i], i }));
+  const namesOf = (list: typeof both) => list.map(({ i }) => names.value[i] ?? "").join(" and ");
+  const unmeasured = both.filter(({ came }) => !came.isMeasured);
+  const unknown = both.filter(({ pot }) => pot?.cook.interruptions.some((g) => g.isUnknown));
+  return [
+    ...(unmeasured.length > 0
+      ? [`What came of ${namesOf(unmeasured)} was not measured: it stands as reckoned.`]
+      : []),
+    ...(unknown.length > 0
+      ? [`How long ${namesOf(unknown)} stood without heat nobody knows: its steam is a guess.`]
+      : []),
+  ];
 });
 
 const scale = computed(() =>
@@ -104,75 +107,12 @@ const drawn = computed(() =>
     ];
   }),
 );
-
-/** Where the litres went, both in a row, in the order of the ledger. */
-const ledger = computed(() => {
-  const [a, b] = compared.value?.flows ?? [[], []];
-  const ids = [...new Set([...a, ...b].map((p) => p.id))];
-  const order = ids.map((id) => {
-    const [was, is] = [a.find((p) => p.id === id), b.find((p) => p.id === id)];
-    const litresOf = (part: typeof was) => (part === undefined ? 0 : (part.gotL ?? part.plannedL));
-    const part = was ?? is;
-    return {
-      id,
-      name: part?.name ?? "",
-      isIn: part?.side === "in",
-      wasL: litresOf(was),
-      isL: litresOf(is),
-    };
-  });
-  return [...order.filter((r) => r.isIn), ...order.filter((r) => !r.isIn)];
-});
-
-/** What else is known of both; a row in which neither says anything is left out. */
-const facts = computed(() => {
-  if (pair.value === null) return [];
-  const rows: readonly (readonly [string, (pot: PotState) => string | null])[] = [
-    [
-      "On the heat",
-      ({ cook }) =>
-        cook.litMs === null || cook.offMs === null
-          ? null
-          : showDuration((cook.offMs - cook.litMs) / 60_000),
-    ],
-    [
-      "Came up in",
-      ({ cook }) =>
-        cook.litMs === null || cook.simmerMs === null || cook.simmerMs - cook.litMs < 60_000
-          ? null
-          : showDuration((cook.simmerMs - cook.litMs) / 60_000),
-    ],
-    [
-      "Served",
-      ({ cook }) => (cook.result?.servedKg ? showMass(cook.result.servedKg, one.value) : null),
-    ],
-    [
-      "Fat",
-      ({ cook }) =>
-        typeof cook.result?.fatKg === "number" ? showMass(cook.result.fatKg, one.value) : null,
-    ],
-    ["Set", ({ cook }) => cook.result?.set ?? null],
-    [
-      "Against the light",
-      ({ cook: { looks } }) =>
-        [looks.clarity, looks.colour].filter((w) => w !== null).join(", ") || null,
-    ],
-    ["At the table", ({ cook }) => (cook.liking === null ? null : LIKING_WORDS[cook.liking])],
-    ["Tasted", ({ cook }) => cook.tastings.map((t) => t.tastes.join(", ")).join("; ") || null],
-    ["Noted", ({ cook }) => cook.notes.map((n) => n.text).join(" ") || null],
-  ];
-  const both = pair.value;
-  return rows.flatMap(([name, of]) => {
-    const [was, is] = [of(both[0]), of(both[1])];
-    return was === null && is === null ? [] : [{ name, was: was ?? "–", is: is ?? "–" }];
-  });
-});
 </script>
 
 <template>
   <div class="place">
     <template v-if="pair !== null">
-      <header>
+      <header class="line-up">
         <h1>{{ isOneDish ? pair[0].batch.plan.name : "Two pots" }}, side by side</h1>
         <RouterLink
           v-if="isOneDish"
@@ -186,9 +126,7 @@ const facts = computed(() => {
       <p v-else-if="compared === null" class="quiet" role="status">Working both out …</p>
       <template v-else>
         <p class="sentence">{{ sentence }}</p>
-        <p v-if="unmeasured.length > 0" class="quiet small">
-          What came of {{ unmeasured.join(" and ") }} was not measured: it stands as reckoned.
-        </p>
+        <p v-for="doubt in doubts" :key="doubt" class="quiet small">{{ doubt }}</p>
         <div class="courses">
           <ul>
             <li v-for="(d, i) in drawn" :key="i">
@@ -216,7 +154,8 @@ const facts = computed(() => {
           <DifferenceSteps :difference="compared.difference" :names="names" :units="units" />
           <p class="quiet small how">
             Each is reckoned by changing it alone on the way from one pot to the other, both ways
-            round, and taking the middle; so together they are the whole difference.
+            round, and taking the middle; so together they are the whole difference. Gelatin and
+            salt are as reckoned.
             {{
               isOfHere
                 ? "What is known of this kitchen now is known of both."
@@ -224,46 +163,7 @@ const facts = computed(() => {
             }}
           </p>
         </section>
-        <div class="tables">
-          <section>
-            <h2>Where the litres went</h2>
-            <table>
-              <thead>
-                <tr>
-                  <td />
-                  <th scope="col">{{ names[0] }}</th>
-                  <th scope="col">{{ names[1] }}</th>
-                </tr>
-              </thead>
-              <tbody>
-                <tr v-for="row in ledger" :key="row.id" :class="{ in: row.isIn }">
-                  <th scope="row">{{ row.name }}</th>
-                  <td>{{ showVolume(row.wasL, one) }}</td>
-                  <td>{{ showVolume(row.isL, one) }}</td>
-                </tr>
-              </tbody>
-            </table>
-          </section>
-          <section v-if="facts.length > 0">
-            <h2>What else was told</h2>
-            <table class="facts">
-              <thead>
-                <tr>
-                  <td />
-                  <th scope="col">{{ names[0] }}</th>
-                  <th scope="col">{{ names[1] }}</th>
-                </tr>
-              </thead>
-              <tbody>
-                <tr v-for="row in facts" :key="row.name">
-                  <th scope="row">{{ row.name }}</th>
-                  <td>{{ row.was }}</td>
-                  <td>{{ row.is }}</td>
-                </tr>
-              </tbody>
-            </table>
-          </section>
-        </div>
+        <BothTables :pair="pair" :names="names" :ledger="compared.ledger" :units="one" />
       </template>
     </template>
     <p v-else-if="pots.isReady">
@@ -274,20 +174,8 @@ const facts = computed(() => {
 </template>
 
 <style scoped>
-header {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 4px 24px;
-  align-items: center;
-}
-
 h1 {
   flex: 1 1 auto;
-}
-
-.to {
-  min-height: 44px;
-  line-height: 44px;
 }
 
 .sentence {
@@ -334,47 +222,8 @@ section {
   padding-top: 8px;
 }
 
-.tables {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) minmax(0, 1.3fr);
-  gap: 0 48px;
-}
-
-.tables table {
-  width: 100%;
-  border-collapse: collapse;
-}
-
-.tables th,
-.tables td {
-  padding: 6px 0 6px 12px;
-  border-top: 1px solid var(--hair);
-  font-weight: 400;
-  text-align: right;
-  vertical-align: top;
-}
-
-.tables th[scope="row"] {
-  padding-left: 0;
-  color: var(--quiet);
-  text-align: left;
-}
-
-.tables thead th,
-.tables thead td {
-  border-top: 0;
-  font-weight: 600;
-}
-
-.facts td,
-.facts thead th {
-  width: 40%;
-  text-align: left;
-}
-
 @media (width <= 900px) {
-  .courses,
-  .tables {
+  .courses {
     grid-template-columns: minmax(0, 1fr);
   }
 }

@@ -13,18 +13,52 @@ const props = defineProps<{
 }>();
 
 const one = computed(() => (props.units === "us" ? "us" : "metric"));
-const steps = computed(() => {
-  let atL = props.difference.from.litres;
-  return props.difference.parts.map((part) => {
+const LEAST_GL = 0.05;
+const isTold = (of: "gelatinGL" | "saltGL") =>
+  props.difference.parts.some((p) => Math.abs(p.effect[of]) >= LEAST_GL);
+/** What is reckoned beside the litres, where it is otherwise at all. */
+const asides = computed(() =>
+  (
+    [
+      ["gelatinGL", "gelatin, g/L"],
+      ["saltGL", "salt, g/L"],
+    ] as const
+  ).filter(([of]) => isTold(of)),
+);
+const signed = (value: number) =>
+  Math.abs(value) < LEAST_GL ? "" : `${value < 0 ? "−" : "+"}${Math.abs(value).toFixed(1)}`;
+
+/** From the first pot step by step to the second. */
+const rows = computed(() => {
+  const { from, to, parts } = props.difference;
+  const endOf = ({ litres, reckoned }: typeof from, name: string) => ({
+    name,
+    words: [],
+    fromL: litres,
+    toL: litres,
+    isEnd: true,
+    came: showVolume(litres, one.value),
+    asides: asides.value.map(([of]) => reckoned[of].toFixed(1)),
+  });
+  let atL = from.litres;
+  const steps = parts.map((part) => {
     const fromL = atL;
     atL += part.effect.litres;
-    return { part, fromL, toL: atL };
+    return {
+      name: partName(part),
+      words: partWords(part, props.units),
+      fromL,
+      toL: atL,
+      isEnd: false,
+      came: signedVolume(part.effect.litres, one.value),
+      asides: asides.value.map(([of]) => signed(part.effect[of])),
+    };
   });
+  return [endOf(from, props.names[0]), ...steps, endOf(to, props.names[1])];
 });
 /** The whole scale holds every step, with room at its ends. */
 const x = computed(() => {
-  const { from, to } = props.difference;
-  const all = [from.litres, to.litres, ...steps.value.map((s) => s.toL)];
+  const all = rows.value.map((r) => r.toL);
   const [low, high] = [Math.min(...all), Math.max(...all)];
   const room = Math.max(0.05, (high - low) * 0.08);
   return scaleLinear([Math.max(0, low - room), high + room], [0, 100]).nice(5);
@@ -35,21 +69,6 @@ const pct = (litres: number) => `${x.value(litres)}%`;
 const barOf = (fromL: number, toL: number) => ({
   left: pct(Math.min(fromL, toL)),
   width: `max(2px, ${Math.abs(x.value(toL) - x.value(fromL))}%)`,
-});
-const hasGelatin = computed(() =>
-  props.difference.parts.some((p) => Math.abs(p.effect.gelatinGL) >= 0.05),
-);
-const hasSalt = computed(() =>
-  props.difference.parts.some((p) => Math.abs(p.effect.saltGL) >= 0.05),
-);
-const grams = (value: number) =>
-  Math.abs(value) < 0.05 ? "" : `${value < 0 ? "−" : "+"}${Math.abs(value).toFixed(1)}`;
-const rowsOfEnds = computed(() => {
-  const { from, to } = props.difference;
-  return [
-    { name: props.names[0], came: from },
-    { name: props.names[1], came: to },
-  ] as const;
 });
 </script>
 
@@ -68,55 +87,33 @@ const rowsOfEnds = computed(() => {
           >
         </td>
         <th scope="col" class="number">came to</th>
-        <th v-if="hasGelatin" scope="col" class="number aside">gelatin, g/L</th>
-        <th v-if="hasSalt" scope="col" class="number aside">salt, g/L</th>
+        <th v-for="[of, name] in asides" :key="of" scope="col" class="number aside">{{ name }}</th>
       </tr>
     </thead>
     <tbody>
-      <tr class="end">
-        <th scope="row">{{ rowsOfEnds[0].name }}</th>
-        <td class="bar">
-          <span class="whole" :style="{ left: pct(rowsOfEnds[0].came.litres) }" />
-        </td>
-        <td class="number figure">{{ showVolume(rowsOfEnds[0].came.litres, one) }}</td>
-        <td v-if="hasGelatin" class="number aside">
-          {{ rowsOfEnds[0].came.reckoned.gelatinGL.toFixed(1) }}
-        </td>
-        <td v-if="hasSalt" class="number aside">
-          {{ rowsOfEnds[0].came.reckoned.saltGL.toFixed(1) }}
-        </td>
-      </tr>
-      <tr v-for="(step, i) in steps" :key="i">
+      <tr v-for="(row, i) in rows" :key="i" :class="{ end: row.isEnd }">
         <th scope="row">
-          {{ partName(step.part) }}
-          <span v-for="words in partWords(step.part, units)" :key="words" class="quiet small">
-            {{ words }}
-          </span>
+          {{ row.name }}
+          <span v-for="words in row.words" :key="words" class="quiet small">{{ words }}</span>
         </th>
         <td class="bar">
-          <span class="join" :style="{ left: pct(step.fromL) }" />
+          <span v-if="i > 0" class="join" :style="{ left: pct(row.fromL) }" />
+          <span v-if="row.isEnd" class="whole" :style="{ left: pct(row.toL) }" />
           <span
+            v-else
             class="step"
-            :class="{ less: step.toL < step.fromL }"
-            :style="barOf(step.fromL, step.toL)"
+            :class="{ less: row.toL < row.fromL }"
+            :style="barOf(row.fromL, row.toL)"
           />
         </td>
-        <td class="number figure">{{ signedVolume(step.part.effect.litres, one) }}</td>
-        <td v-if="hasGelatin" class="number aside">{{ grams(step.part.effect.gelatinGL) }}</td>
-        <td v-if="hasSalt" class="number aside">{{ grams(step.part.effect.saltGL) }}</td>
-      </tr>
-      <tr class="end">
-        <th scope="row">{{ rowsOfEnds[1].name }}</th>
-        <td class="bar">
-          <span class="join" :style="{ left: pct(rowsOfEnds[1].came.litres) }" />
-          <span class="whole" :style="{ left: pct(rowsOfEnds[1].came.litres) }" />
-        </td>
-        <td class="number figure">{{ showVolume(rowsOfEnds[1].came.litres, one) }}</td>
-        <td v-if="hasGelatin" class="number aside">
-          {{ rowsOfEnds[1].came.reckoned.gelatinGL.toFixed(1) }}
-        </td>
-        <td v-if="hasSalt" class="number aside">
-          {{ rowsOfEnds[1].came.reckoned.saltGL.toFixed(1) }}
+        <td class="number figure">{{ row.came }}</td>
+        <td
+          v-for="(aside, k) in row.asides"
+          :key="k"
+          class="number aside"
+          :data-of="asides[k]?.[1]"
+        >
+          {{ aside }}
         </td>
       </tr>
     </tbody>
@@ -231,9 +228,21 @@ tbody tr {
     display: none;
   }
 
-  .aside,
-  .what {
+  .what,
+  th.aside,
+  .aside:empty {
     display: none;
+  }
+
+  td.aside {
+    grid-column: 1 / -1;
+    padding-top: 0;
+    color: var(--quiet);
+    font-size: 14px;
+  }
+
+  td.aside::before {
+    content: attr(data-of) " ";
   }
 }
 </style>

@@ -1,20 +1,22 @@
 <script setup lang="ts">
+import { begunMs, measuredOf } from "@kettlos/core/batch/of-log";
 import { LIKINGS } from "@kettlos/core/batch/batch-schema";
 import { SETS } from "@kettlos/core/extraction/set";
 import { showDuration, showVolume } from "@kettlos/core/units/show";
 import { computed, ref, watch } from "vue";
 import { useRoute, useRouter } from "vue-router";
+import FieldForm from "../../controls/FieldForm.vue";
 import UnitField from "../../controls/UnitField.vue";
 import { db } from "../../data/db";
 import { useKitchenStore } from "../../data/kitchen-store";
-import { dayOf, shortDateOf } from "../../data/moments";
+import { dateOf, dayOf, shortDateOf } from "../../data/moments";
 import { usePotsStore, type PotState } from "../../data/pots-store";
 import { savePlan } from "../../data/repository";
 import { useLive } from "../../data/use-live";
 import DishSteps, { type StepRow } from "../../drawings/DishSteps.vue";
 import PieceBoundary from "../../frame/PieceBoundary.vue";
 import { planLike } from "./cook-again";
-import { LIKING_WORDS } from "./liking-words";
+import { LIKING_WORDS, likedBest } from "./liking-words";
 import { partName, partWords, signedVolume } from "./part-words";
 import { useDifferences } from "./use-compared";
 
@@ -26,12 +28,11 @@ const router = useRouter();
 const units = computed(() => store.units);
 const one = computed(() => (units.value === "us" ? "us" : "metric"));
 const name = computed(() => String(route.params["name"]));
-const litOf = ({ cook, batch }: PotState) => cook.litMs ?? batch.createdMs;
 
 const all = computed(() =>
   pots.finished
     .filter((p) => p.batch.plan.name === name.value && p.batch.practice === undefined)
-    .toSorted((a, b) => litOf(a) - litOf(b)),
+    .toSorted((a, b) => begunMs(a) - begunMs(b)),
 );
 /** The last of them; more when asked for. */
 const AT_ONCE = 10;
@@ -46,17 +47,11 @@ const planned = useLive(async () => {
 }, [row]);
 
 const times = computed(() =>
-  row.value.map((p) => ({ id: p.batch.id, label: shortDateOf(litOf(p)) })),
+  row.value.map((p) => ({ id: p.batch.id, label: shortDateOf(begunMs(p)) })),
 );
-/** The one that was liked best; of several the last. */
 const best = computed(() => {
-  const liked = all.value.filter((p) => p.cook.liking === "good" || p.cook.liking === "best");
-  const top = liked.toSorted(
-    (a, b) =>
-      LIKINGS.indexOf(b.cook.liking ?? "good") - LIKINGS.indexOf(a.cook.liking ?? "good") ||
-      litOf(b) - litOf(a),
-  )[0];
-  return top === undefined ? null : { id: top.batch.id, word: "liked best" };
+  const id = likedBest(all.value)?.batch.id;
+  return id === undefined ? null : { id, word: "liked best" };
 });
 
 const isSaid = (values: readonly (number | null)[]) => values.some((v) => v !== null);
@@ -76,9 +71,7 @@ const rows = computed<readonly StepRow[]>(() => {
   const list: StepRow[] = [
     {
       name: row.value.at(-1)?.batch.plan.end === "served" ? "Liquid in it" : "Strained",
-      values: of(({ cook: { result } }) =>
-        result === null || result.isReckoned ? null : result.strainedL,
-      ),
+      values: of(({ cook: { result } }) => measuredOf({ result })?.strainedL ?? null),
       planned: of((p) => planned.value?.get(p.batch.id) ?? null),
       show: (v) => showVolume(v, one.value),
       isLiquid: true,
@@ -98,7 +91,7 @@ const rows = computed<readonly StepRow[]>(() => {
       words: SETS,
     },
     ...(salt.some((v) => (v ?? 0) > 0.3)
-      ? [{ name: "Salt, g/L", values: salt, show: (v: number) => v.toFixed(1) }]
+      ? [{ name: "Salt as reckoned, g/L", values: salt, show: (v: number) => v.toFixed(1) }]
       : []),
     {
       name: "At the table",
@@ -136,7 +129,7 @@ const chosenId = computed({
   set: (id) => (picked.value = id),
 });
 const wantedL = ref<number | null>(null);
-watch(chosen, () => (wantedL.value = null));
+watch(chosenId, () => (wantedL.value = null));
 async function cookLike() {
   if (chosen.value === null) return;
   const plan = planLike(chosen.value, wantedL.value);
@@ -147,12 +140,12 @@ async function cookLike() {
 
 <template>
   <div class="place">
-    <header>
+    <header class="line-up">
       <h1>{{ name }}</h1>
       <RouterLink class="to" to="/logbook">Logbook</RouterLink>
       <span v-if="all.length > 0" class="quiet"
         >{{ all.length === 1 ? "Cooked once" : `Cooked ${all.length} times` }}, first on
-        {{ dayOf(litOf(all[0]!)) }}</span
+        {{ dateOf(begunMs(all[0]!)) }}</span
       >
       <button v-if="all.length > row.length" type="button" class="link" @click="most += AT_ONCE">
         Show earlier ones
@@ -167,12 +160,12 @@ async function cookLike() {
           :chosen="chosen.batch.id"
           @choose="picked = $event"
       /></PieceBoundary>
-      <form class="again" @submit.prevent="cookLike">
+      <FieldForm v-slot="{ keep }" class="again" @keep="cookLike">
         <label
           >Cook it like
           <select v-model="chosenId" class="written">
             <option v-for="pot in all" :key="pot.batch.id" :value="pot.batch.id">
-              {{ dayOf(litOf(pot)) }}{{ pot.batch.id === best?.id ? `, ${best.word}` : "" }}
+              {{ dateOf(begunMs(pot)) }}{{ pot.batch.id === best?.id ? `, ${best.word}` : "" }}
             </option>
           </select></label
         >
@@ -187,16 +180,17 @@ async function cookLike() {
           :placeholder="
             chosen.cook.result === null ? '' : showVolume(chosen.cook.result.strainedL, one)
           "
+          @entered="keep"
         />
         <button type="submit" class="button primary">Plan it like that one</button>
         <RouterLink class="to" :to="`/logbook/${chosen.batch.id}`">See that pot</RouterLink>
-      </form>
+      </FieldForm>
       <section v-if="changes.length > 0">
         <h2>From one time to the next</h2>
         <ol>
           <li v-for="change in changes" :key="change.to.batch.id">
             <h3>
-              {{ dayOf(litOf(change.from)) }} → {{ dayOf(litOf(change.to)) }}
+              {{ dayOf(begunMs(change.from)) }} → {{ dayOf(begunMs(change.to)) }}
               <span v-if="change.difference" class="figure">{{
                 signedVolume(change.difference.to.litres - change.difference.from.litres, one)
               }}</span>
@@ -230,19 +224,6 @@ async function cookLike() {
 </template>
 
 <style scoped>
-header {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 4px 24px;
-  align-items: center;
-  padding-bottom: 12px;
-}
-
-.to {
-  min-height: 44px;
-  line-height: 44px;
-}
-
 .again {
   display: flex;
   flex-wrap: wrap;

@@ -1,5 +1,7 @@
 <script setup lang="ts">
+import { begunMs } from "@kettlos/core/batch/of-log";
 import { stretchesAsWent } from "@kettlos/core/batch/stretches-as-went";
+import type { Answers } from "@kettlos/core/because/answers";
 import type { Gap } from "@kettlos/core/batch/gap";
 import { stretchSaid } from "@kettlos/core/compare/say-parts";
 import { countWords } from "@kettlos/core/ingredient/word-forms";
@@ -11,16 +13,23 @@ import { outcomeOf } from "@kettlos/core/units/problem";
 import { inWords } from "@kettlos/core/units/said";
 import { showDuration, showMass, showVolume, type UnitSystem } from "@kettlos/core/units/show";
 import { computed } from "vue";
-import { dayOf } from "../../data/moments";
+import { dateOf } from "../../data/moments";
 import type { PotState } from "../../data/pots-store";
+import { whenWords } from "../plan/when-words";
 import { LIKING_WORDS } from "./liking-words";
 
 /** A pot as a card for the box on the shelf: what went in, how it was cooked, what came of it. For paper only. */
-const props = defineProps<{ pot: PotState; gap: Gap | null; units: UnitSystem }>();
+const props = defineProps<{
+  pot: PotState;
+  gap: Gap | null;
+  /** What its plan comes to: the work on what goes in, and what to mind; null where it cannot be reckoned. */
+  answers: Answers | null;
+  units: UnitSystem;
+}>();
 
 const plan = computed(() => props.pot.batch.plan);
 const cook = computed(() => props.pot.cook);
-const litMs = computed(() => cook.value.litMs ?? props.pot.batch.createdMs);
+const litMs = computed(() => begunMs(props.pot));
 const vessel = computed(() => {
   const found = outcomeOf(() => vesselOf(plan.value, props.pot.batch.kitchen));
   return found.ok ? found.value.name : "";
@@ -39,11 +48,29 @@ const goesIn = computed(() =>
       id: item.id,
       name: nameOf(item),
       much: isAsCounted ? countWords(counted.count, counted.word) : showMass(massKg, props.units),
-      how: item.preparation,
+      how: [
+        item.preparation,
+        item.when.at === "start" ? "" : whenWords(item.when, plan.value.items).toLowerCase(),
+      ]
+        .filter((w) => w !== "")
+        .join(", "),
     };
   }),
 );
 const poured = computed(() => cook.value.pours.reduce((sum, p) => sum + p.volumeL, 0));
+/** Whoever cooks from the card is told of the boil: beans go by it. */
+const boiled = computed(() => {
+  const { heat } = plan.value;
+  return heat.method === "hob" && heat.boilFirstMin !== null && heat.boilFirstMin > 0
+    ? `boiled ${showDuration(heat.boilFirstMin)} first, then `
+    : "";
+});
+const work = computed(() =>
+  (props.answers?.dish.tasks ?? []).map(({ title, how }) =>
+    [title, inWords(how, props.units)].filter((w) => w !== "").join(", "),
+  ),
+);
+const mind = computed(() => (props.answers?.cautions ?? []).filter((c) => c.severity !== "note"));
 const heats = computed(() =>
   stretchesOf({ ...plan.value, ...stretchesAsWent(plan.value, cook.value) }).map((stretch) =>
     stretch.stop.by === "time"
@@ -74,7 +101,7 @@ const came = computed(() => {
   <article class="card" aria-label="Card of this pot">
     <header>
       <h1>{{ plan.name }}</h1>
-      <p>{{ dayOf(litMs) }} {{ new Date(litMs).getFullYear() }}, {{ vessel.toLowerCase() }}</p>
+      <p>{{ dateOf(litMs) }}, {{ vessel.toLowerCase() }}</p>
     </header>
     <ul>
       <li v-for="item in goesIn" :key="item.id">
@@ -87,11 +114,17 @@ const came = computed(() => {
         >
       </li>
     </ul>
-    <p>{{ heats.join(", then ") }}</p>
+    <p v-if="work.length > 0">{{ work.join("; ") }}.</p>
+    <p>{{ boiled }}{{ heats.join(", then ") }}</p>
     <p v-if="came.length > 0">
       <b>{{ came[0] }}</b><template v-if="came.length > 1"
         >; {{ came.slice(1).join(", ") }}</template
       >
+    </p>
+    <p v-for="caution in mind" :key="caution.id" class="mind">
+      <b>{{ inWords(caution.title, units) }}.</b> {{ inWords(caution.text, units) }} ({{
+        caution.whose
+      }})
     </p>
     <p v-for="note in cook.notes" :key="note.eventId">“{{ note.text }}”</p>
     <p class="lines" aria-hidden="true">Next time:</p>
@@ -137,6 +170,11 @@ const came = computed(() => {
 
   p {
     padding-top: 1mm;
+  }
+
+  .mind {
+    font-size: 9pt;
+    line-height: 12pt;
   }
 
   .lines {

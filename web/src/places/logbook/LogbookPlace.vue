@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { begunMs } from "@kettlos/core/batch/of-log";
 import { useIntersectionObserver } from "@vueuse/core";
 import { computed, ref, useTemplateRef, watch } from "vue";
 import { useRoute } from "vue-router";
@@ -30,9 +31,7 @@ const besideId = computed(() => {
 });
 const besideName = computed(() => {
   const pot = pots.byId.get(besideId.value ?? "");
-  return pot === undefined
-    ? ""
-    : `${pot.batch.plan.name}, ${dayOf(pot.cook.litMs ?? pot.batch.createdMs)}`;
+  return pot === undefined ? "" : `${pot.batch.plan.name}, ${dayOf(begunMs(pot))}`;
 });
 const names = computed(() => [...new Set(pots.finished.map((p) => p.batch.plan.name))].sort());
 /** Made when something is looked for, and anew when the log has changed. */
@@ -101,11 +100,11 @@ watch(names, (list) => {
 <template>
   <BatchCourse v-if="opened !== null" :pot="opened" :units="kitchenStore.units" />
   <div v-else class="place">
-    <header>
+    <header class="line-up">
       <h1>Logbook</h1>
-      <RouterLink class="taught" to="/taught">What this kitchen has taught</RouterLink>
-      <RouterLink v-if="pots.finished.length > 1" class="taught" to="/trends">Trends</RouterLink>
-      <label v-if="names.length > 1" class="quiet"
+      <RouterLink class="to" to="/taught">What this kitchen has taught</RouterLink>
+      <RouterLink v-if="pots.finished.length > 1" class="to" to="/trends">Trends</RouterLink>
+      <label v-if="names.length > 1" class="quiet show"
         >Show
         <select v-model="kind" class="written">
           <option value="">all pots</option>
@@ -114,7 +113,7 @@ watch(names, (list) => {
           </option>
         </select></label
       >
-      <RouterLink v-if="kind !== ''" class="over" :to="{ name: 'dish', params: { name: kind } }"
+      <RouterLink v-if="kind !== ''" class="to" :to="{ name: 'dish', params: { name: kind } }"
         >Over time</RouterLink
       >
     </header>
@@ -122,7 +121,7 @@ watch(names, (list) => {
       Which pot shall stand beside {{ besideName }}?
       <RouterLink :to="`/logbook/${besideId}`">None</RouterLink>
     </p>
-    <p v-if="pots.finished.length > 1" class="look">
+    <p v-if="pots.finished.length > 1" class="look line-up">
       <input
         v-model="asked"
         type="search"
@@ -173,7 +172,7 @@ watch(names, (list) => {
         </ul>
       </section>
       <div ref="end" aria-hidden="true" />
-      <p class="out">
+      <p class="out line-up">
         <span class="quiet">{{
           fitting.length === 1 ? "This pot" : `These ${fitting.length} pots`
         }}</span>
@@ -195,38 +194,13 @@ watch(names, (list) => {
 </template>
 
 <style scoped>
-header {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 4px 24px;
-  align-items: center;
-  justify-content: space-between;
+.show {
+  margin-left: auto;
 }
 
 .picking {
   padding: 8px 0;
   font-weight: 600;
-}
-
-.over {
-  min-height: 44px;
-  line-height: 44px;
-}
-
-.taught:last-of-type {
-  flex: 1;
-}
-
-.taught {
-  min-height: 44px;
-  line-height: 44px;
-}
-
-.look {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 4px 24px;
-  align-items: center;
 }
 
 .look input {
@@ -239,10 +213,6 @@ h2 {
 }
 
 .out {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 4px 24px;
-  align-items: center;
   padding-top: 20px;
 }
 

@@ -1,4 +1,6 @@
 import { LIKINGS, type Liking } from "@kettlos/core/batch/batch-schema";
+import { begunMs } from "@kettlos/core/batch/of-log";
+import type { PotState } from "../../data/pots-store";
 
 /** How it was liked, as a cook says it. */
 export const LIKING_WORDS: Readonly<Record<Liking, string>> = {
@@ -8,3 +10,12 @@ export const LIKING_WORDS: Readonly<Record<Liking, string>> = {
   best: "The best so far",
 };
 export const LIKING_OPTIONS = LIKINGS.map((value) => ({ value, label: LIKING_WORDS[value] }));
+
+/** The pot that was liked best, of several the last; null where none was good. */
+export function likedBest<P extends Pick<PotState, "batch" | "cook">>(
+  pots: readonly P[],
+): P | null {
+  const rankOf = ({ cook }: P) => (cook.liking === null ? -1 : LIKINGS.indexOf(cook.liking));
+  const good = pots.filter((pot) => rankOf(pot) >= LIKINGS.indexOf("good"));
+  return good.toSorted((a, b) => rankOf(b) - rankOf(a) || begunMs(b) - begunMs(a))[0] ?? null;
+}

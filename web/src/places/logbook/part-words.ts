@@ -1,4 +1,4 @@
-import type { DifferencePart } from "@kettlos/core/compare/difference";
+import type { Difference, DifferencePart } from "@kettlos/core/compare/difference";
 import type { PartKind } from "@kettlos/core/compare/parts";
 import { inWords } from "@kettlos/core/units/said";
 import { showVolume, type UnitSystem } from "@kettlos/core/units/show";
@@ -57,4 +57,27 @@ export function partWords(
   const [first] = kinds;
   const words = first === undefined ? undefined : OF_ITSELF[first];
   return words === undefined ? [] : [words[effect.litres < 0 ? 1 : 0]];
+}
+
+/** Less than this a jug does not tell, L. */
+const NO_DIFFERENCE_L = 0.05;
+const MOST_WORDS = 2;
+
+/** What came of the second pot against the first, and what made the most of it, in a sentence. */
+export function differenceWords(
+  { from, to, parts }: Difference,
+  ofSecond: string,
+  units: UnitSystem,
+): string {
+  const byL = to.litres - from.litres;
+  const whole =
+    Math.abs(byL) < NO_DIFFERENCE_L
+      ? "As much came of both."
+      : `${showVolume(Math.abs(byL), units)} ${byL < 0 ? "less" : "more"} ${ofSecond}.`;
+  const [most] = parts.toSorted((a, b) => Math.abs(b.effect.litres) - Math.abs(a.effect.litres));
+  if (most === undefined || Math.abs(most.effect.litres) < NO_DIFFERENCE_L) return whole;
+  const words = partWords(most, units);
+  const said = words.slice(0, MOST_WORDS).join("; ");
+  const detail = said === "" ? "" : ` (${said}${words.length > MOST_WORDS ? " …" : ""})`;
+  return `${whole} The most of it: ${partName(most).toLowerCase()} ${signedVolume(most.effect.litres, units)}${detail}.`;
 }

@@ -1,3 +1,4 @@
+import { begunMs } from "@kettlos/core/batch/of-log";
 import { KIND_FORMULAS } from "@kettlos/core/dish/kind-formulas";
 import { vesselOf } from "@kettlos/core/simulate/references";
 import { outcomeOf } from "@kettlos/core/units/problem";
@@ -19,7 +20,7 @@ export interface Shelf {
 }
 
 function shelfOf(pot: PotState, by: ShelvedBy, monthOf: (ms: number) => string): string {
-  const { batch, cook } = pot;
+  const { batch } = pot;
   switch (by) {
     case "none":
       return "";
@@ -32,7 +33,7 @@ function shelfOf(pot: PotState, by: ShelvedBy, monthOf: (ms: number) => string):
       return vessel.ok ? vessel.value.name : "A pot that is gone";
     }
     case "month":
-      return monthOf(cook.litMs ?? batch.createdMs);
+      return monthOf(begunMs(pot));
   }
 }
 

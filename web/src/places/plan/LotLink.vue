@@ -18,6 +18,7 @@ const larderStore = useLarderStore();
 const pots = usePotsStore();
 const one = computed(() => (props.units === "us" ? "us" : "metric"));
 
+const taken = computed(() => takenFor(props.plan.name, pots.pots, larderStore.lots));
 /** Of a lot in two places, the one that is due first; what suits the dish best stands first. */
 const offers = computed<readonly Suiting[]>(() => {
   const byLot = new Map<string, Holding>();
@@ -29,21 +30,22 @@ const offers = computed<readonly Suiting[]>(() => {
     plan: props.plan,
     item: props.item,
     larder: larderStore.larder,
-    taken: takenFor(props.plan.name, pots.pots, larderStore.lots),
+    taken: taken.value,
     nowMs: pots.nowMs,
   });
 });
 const need = computed(() => lotNeed(props.item, larderStore.larder, pots.nowMs));
 const isGone = computed(() => props.item.fromLotId !== undefined && need.value === null);
-const words = ({ holding: h, timesTaken, isEnough, isSalty }: Suiting, place: number) =>
+const words = ({ holding: h, timesTaken, isEnough, salt }: Suiting, place: number) =>
   [
     `${h.lot.name}, ${format(h.lot.madeMs, "d MMM")}`,
     allWords(h.lot, leftOf(larderStore.larder, h.lot.id), one.value),
     saltWords(h.lot),
     timesTaken > 0 ? `taken for it ${timesTaken === 1 ? "before" : `${timesTaken} times`}` : null,
-    isSalty ? "as salty as the dish shall be" : null,
+    salt === "over" ? "as salty as the dish shall be" : null,
+    salt === "notKnown" ? "its salt is not known" : null,
     isEnough ? null : "not enough of it",
-    place === 0 && offers.value.length > 1 && isEnough && !isSalty ? "suits best" : null,
+    place === 0 && offers.value.length > 1 && isEnough && salt === "fits" ? "suits best" : null,
   ]
     .filter((w) => w !== null)
     .join(", ");

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { begunMs } from "@kettlos/core/batch/of-log";
 import { factorWords, thingWords, workWords } from "@kettlos/core/learn/say-taught";
 import type { Taught, TaughtKind } from "@kettlos/core/learn/taught";
 import { showDuration } from "@kettlos/core/units/show";
@@ -21,7 +22,7 @@ const potName = (id: string): string => {
   const pot = pots.byId.get(id);
   return pot === undefined
     ? "A pot that is gone"
-    : `${pot.batch.plan.name}, ${weekdayDateOf(pot.cook.litMs ?? pot.batch.createdMs)}`;
+    : `${pot.batch.plan.name}, ${weekdayDateOf(begunMs(pot))}`;
 };
 /** A pot that it was seen in says what it is called. */
 function nameOf(value: Taught): string {

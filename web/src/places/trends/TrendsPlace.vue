@@ -1,5 +1,7 @@
 <script setup lang="ts">
 import { SETS } from "@kettlos/core/extraction/set";
+import { months } from "@kettlos/core/trends/months";
+import { setsByBone, steams, yields, type TrendPot } from "@kettlos/core/trends/over-time";
 import { showMass, showVolume } from "@kettlos/core/units/show";
 import { computed, ref } from "vue";
 import { useRouter } from "vue-router";
@@ -12,7 +14,6 @@ import { useLive } from "../../data/use-live";
 import DotsOverTime from "../../drawings/DotsOverTime.vue";
 import SetByHours from "../../drawings/SetByHours.vue";
 import { WHY_WORDS } from "../larder/held-words";
-import { months, setIndex, setsByBone, steams, yields, type TrendPot } from "./trends";
 
 /** What the log says over time: got against planned, steam, set, litres and cost, and what was thrown away. */
 const store = useKitchenStore();
@@ -45,11 +46,11 @@ const steamRows = computed(() => steams(all.value ?? []).filter((r) => r.dots.le
 const sets = computed(() =>
   setsByBone(all.value ?? []).map(({ bone, dots }) => ({
     bone,
-    dots: dots.map(({ id, hours, set }) => ({ id, hours, at: setIndex(set) })),
+    dots: dots.map(({ id, hours, set }) => ({ id, hours, at: SETS.indexOf(set) })),
   })),
 );
-const byMonth = computed(() => months(all.value ?? [], larderStore.larder, monthOf));
-const mostL = computed(() => Math.max(0.1, ...byMonth.value.map((m) => m.litres)));
+const byMonth = computed(() => months(shown.value, larderStore.larder, monthOf));
+const mostL = computed(() => Math.max(0.1, ...byMonth.value.map((m) => m.stockL)));
 const span = computed<readonly [number, number]>(() => {
   const times = [...got.value, ...steamRows.value.flatMap((r) => r.dots)].map((d) => d.atMs);
   return [Math.min(...times), Math.max(...times)];
@@ -85,7 +86,7 @@ const whyWords = (why: keyof typeof WHY_WORDS | "notSaid") =>
 
 <template>
   <div class="place">
-    <header>
+    <header class="line-up">
       <h1>Trends</h1>
       <RouterLink class="to" to="/logbook">Back to the logbook</RouterLink>
       <button
@@ -141,8 +142,9 @@ const whyWords = (why: keyof typeof WHY_WORDS | "notSaid") =>
             <tr>
               <td />
               <th scope="col">pots</th>
-              <th scope="col" class="wide">litres</th>
-              <th scope="col">cost</th>
+              <th scope="col" class="wide">stock</th>
+              <th scope="col">served</th>
+              <th scope="col">bought for</th>
               <th scope="col">thrown away</th>
             </tr>
           </thead>
@@ -151,9 +153,10 @@ const whyWords = (why: keyof typeof WHY_WORDS | "notSaid") =>
               <th scope="row">{{ month.title }}</th>
               <td>{{ month.pots }}</td>
               <td class="wide">
-                <span class="bar" :style="{ width: `${(60 * month.litres) / mostL}%` }" />
-                {{ showVolume(month.litres, one) }}
+                <span class="bar" :style="{ width: `${(60 * month.stockL) / mostL}%` }" />
+                {{ showVolume(month.stockL, one) }}
               </td>
+              <td>{{ month.servedKg > 0 ? showMass(month.servedKg, one) : "–" }}</td>
               <td>
                 {{ month.cost === null ? "–" : money(month.cost)
                 }}<span v-if="month.unpriced > 0 && month.cost !== null" class="small quiet">
@@ -175,18 +178,6 @@ const whyWords = (why: keyof typeof WHY_WORDS | "notSaid") =>
 </template>
 
 <style scoped>
-header {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 4px 24px;
-  align-items: center;
-}
-
-.to {
-  min-height: 44px;
-  line-height: 44px;
-}
-
 section {
   padding-top: 16px;
 }

@@ -1,0 +1,30 @@
+import type { Cook } from "../batch/fold";
+import { forecastLive, type LiveForecast } from "../batch/live-forecast";
+import { cookedPlan } from "../batch/live-plan";
+import { begunMs } from "../batch/of-log";
+import type { LoggedPot } from "../learn/from-pot";
+import type { LearnedFactors } from "../simulate/learned-schema";
+import type { Plan } from "../simulate/plan-schema";
+import { asCooked, type CookedPot } from "./as-cooked";
+
+/** One of two pots that are held against each other. */
+export interface Side {
+  readonly pot: CookedPot;
+  /** Its plan as the log followed it, and what the log says of it until it came off. */
+  readonly plan: Plan;
+  readonly cook: Cook;
+  readonly offMs: number;
+  readonly live: LiveForecast;
+}
+
+/**
+ * A finished pot by what is known of its kitchen now.
+ * @throws Problem as simulate does
+ */
+export function sideOf(logged: LoggedPot, known: LearnedFactors | undefined): Side {
+  const pot = asCooked(logged, known);
+  const { batch, cook } = logged;
+  const { plan } = cookedPlan(batch.plan, pot.kitchen, cook);
+  const offMs = cook.offMs ?? cook.strainedMs ?? begunMs(logged);
+  return { pot, plan, cook, offMs, live: forecastLive(plan, pot.kitchen, cook, offMs) };
+}
