@@ -22,7 +22,7 @@ const CORE = [
   "learn",
   "compare",
   "larder",
-  "trends",
+  "logbook",
   "instruments",
   "formats",
   "because",

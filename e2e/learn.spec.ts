@@ -447,17 +447,27 @@ test("trends: got against planned, steam and set pot after pot, months with thei
   await page.goto("/logbook");
   await page.getByRole("link", { name: "Trends" }).click();
   await expect(page.getByText(/^\s*1[2-6] of 16 came within a tenth/)).toBeVisible();
-  await expect(
-    page.getByRole("img", { name: /Lamb neck: 5\.8 h quivers, 6\.7 h wobbles/ }),
-  ).toBeVisible();
-  await expect(
-    page.getByRole("img", { name: /^Tall pot with its lid ajar.*22 Jan × 0\.9/ }),
-  ).toBeVisible();
+  const drawn = (name: RegExp) => page.getByRole("listbox", { name });
+  await expect(drawn(/Lamb neck: 5\.8 h quivers, 6\.7 h wobbles/)).toBeVisible();
+  await expect(drawn(/^Tall pot with its lid ajar.*22 Jan × 0\.9/)).toBeVisible();
   const january = page.getByRole("row", { name: /^January 2026/ });
   await expect(january).toContainText("9.5 L");
   await expect(january).toContainText(/€ \d+\.\d\d/);
   await page.locator("section circle").first().click();
   await expect(page.getByRole("heading", { name: "Planned against got" })).toBeVisible();
+  // By keyboard the same: from the last pot to the one before it, and in.
+  await page.goBack();
+  const got = drawn(/^Got against planned/);
+  const last = got.getByRole("option").last();
+  await got.focus();
+  await expect(last).toHaveAttribute("aria-selected", "true");
+  await got.press("ArrowLeft");
+  await expect(last).toHaveAttribute("aria-selected", "false");
+  await expect(got.locator("text.told")).toContainText(/\d+ \w+: (\d+ % (less|more)|as planned)/);
+  await got.press("Home");
+  await expect(got.getByRole("option").first()).toHaveAttribute("aria-selected", "true");
+  await got.press("Enter");
+  await expect(page).toHaveURL(/\/logbook\/past-01/);
 });
 
 test("one note is found among two thousand pots; shelves by what one likes", async ({ page }) => {

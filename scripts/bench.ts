@@ -24,6 +24,7 @@ import { bramholtSample } from "../web/src/sample/bramholt";
 import { bramholtKitchen } from "../web/src/sample/kitchen";
 import { bramholtPlans } from "../web/src/sample/plans";
 import { fillClock } from "../web/src/workers/clock-reckoning";
+import { benchLog } from "./bench-log";
 import { withApplication } from "./browser";
 
 const root = fileURLToPath(new URL("..", import.meta.url));
@@ -129,6 +130,12 @@ const withADay = `new Promise((resolve, reject) => {
   };
 })`;
 
+/** With --log and how many: only the log of so many pots. */
+const logAt = process.argv.indexOf("--log");
+if (logAt > 0) {
+  await benchLog(Number(process.argv[logAt + 1] ?? 2000));
+  process.exit(0);
+}
 console.log(`${cpus()[0]?.model ?? "unknown processor"}, Node ${process.version}`);
 const waterKg = (plan: Plan) => coldWaterKg(waterL(plan, kitchen), kitchen);
 for (const [name, plan, limit] of [
@@ -301,6 +308,7 @@ await withApplication(async (browser, url) => {
       `  limit none over 100 ms: ${live.every((ms) => ms <= 100) ? "kept" : "BROKEN"}`,
   );
 });
+await benchLog();
 
 /** Frames a second, and the share of them that came late. */
 function rate(frames: readonly number[]): string {

@@ -1,13 +1,30 @@
 import vue from "@vitejs/plugin-vue";
 import { ElementPlusResolver } from "unplugin-vue-components/resolvers";
 import components from "unplugin-vue-components/vite";
-import { defineConfig } from "vite";
+import { readFileSync } from "node:fs";
+import { defineConfig, type Plugin } from "vite";
 import { VitePWA } from "vite-plugin-pwa";
+
+/**
+ * Leaves out what zod brings along to write a JSON Schema. The application never writes one (the scripts do), and
+ * it would be a twentieth of the first load.
+ */
+const withoutJsonSchema = (): Plugin => ({
+  name: "without-json-schema",
+  apply: "build",
+  load(id) {
+    if (!/\/zod\/v4\/core\/(json-schema-processors|to-json-schema)\.js$/.test(id)) return null;
+    const names = readFileSync(id, "utf8").matchAll(/^export (?:const|function) (\w+)/gm);
+    return `const none = () => () => { throw new Error("no JSON Schema is written here"); };
+      export { ${[...names].map(([, name]) => `none as ${name}`).join(", ")} };`;
+  },
+});
 
 export default defineConfig({
   // Its build for browsers that have promises of their own; the one it gives by itself brings them along.
   resolve: { alias: [{ find: /^dexie$/, replacement: "dexie/dist/modern/dexie.mjs" }] },
   plugins: [
+    withoutJsonSchema(),
     vue(),
     components({
       dts: "components.d.ts",

@@ -78,7 +78,7 @@ watch(
 );
 /** A pot that went into the logbook goes to the folder too, where there is one. */
 watch(
-  () => pots.finished.length,
+  () => pots.finishedCount,
   async (now, before) => {
     if (now > before && before > 0) await (await storageCare()).saveToFolder().catch(() => false);
   },

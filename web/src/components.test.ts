@@ -6,7 +6,7 @@ import { mount, RouterLinkStub } from "@vue/test-utils";
 import { ElInput, ElPopover } from "element-plus";
 import { describe, expect, test } from "vitest";
 import { nextTick } from "vue";
-import { NOW, planOf, potOf, sample } from "../test/pot";
+import { NOW, planOf, potOf, shelvedPotOf, sample } from "../test/pot";
 import AmountField from "./controls/AmountField.vue";
 import CautionList from "./controls/CautionList.vue";
 import SuggestInput from "./controls/SuggestInput.vue";
@@ -221,11 +221,22 @@ describe("drawings", () => {
 
   test("a logged pot says planned and got", () => {
     const wrapper = mount(BatchPot, {
-      props: { pot: potOf("past-03"), pxPerM: 400, units: "metric" as const },
+      props: { pot: shelvedPotOf("past-03"), pxPerM: 400, units: "metric" as const },
     });
     expect(wrapper.find("svg").attributes("aria-label")).toMatch(
       /Pork trotter stock: planned 3\.\d L, got 3\.\d L/,
     );
+  });
+
+  test("one that nobody measured says so, one whose pot is gone stands by its words", () => {
+    const pot = { ...shelvedPotOf("past-03"), gap: null, isReckoned: true };
+    const props = { pot, pxPerM: 400, units: "us" as const };
+    const wrapper = mount(BatchPot, { props });
+    expect(wrapper.text()).toContain("as reckoned, not measured");
+    expect(wrapper.find("svg").attributes("aria-label")).toMatch(/about 3 ?.? qt$/);
+    const gone = mount(BatchPot, { props: { ...props, pot: { ...pot, vessel: null } } });
+    expect(gone.find("svg").exists()).toBe(false);
+    expect(gone.text()).toContain("Pork trotter stock");
   });
 });
 

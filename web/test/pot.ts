@@ -1,6 +1,9 @@
 import type { CookEvent } from "@kettlos/core/batch/batch-schema";
+import { gapOf } from "@kettlos/core/batch/gap";
 import { fold } from "@kettlos/core/batch/fold";
 import { onFire } from "@kettlos/core/batch/on-fire";
+import { wordsOf } from "@kettlos/core/learn/taught";
+import { shelvedOf, type ShelvedPot } from "@kettlos/core/logbook/shelved";
 import type { LivePot } from "../src/data/pots-store";
 import { bramholtSample } from "../src/sample/bramholt";
 
@@ -17,6 +20,19 @@ export function potOf(id: string, more: readonly CookEvent[] = []): LivePot {
   const pot = onFire(batch.plan, batch.kitchen, cook, NOW);
   if (pot.problem !== null) throw pot.problem;
   return { batch, stored: batch, events, cook, astray: null, ...pot };
+}
+
+/** A batch of the sample kitchen as it stands in the logbook. */
+export function shelvedPotOf(id: string): ShelvedPot {
+  const pot = potOf(id);
+  const { batch, cook } = pot;
+  const worked = {
+    words: wordsOf({ batch, cook }),
+    gap: gapOf(batch.plan, batch.kitchen, cook),
+  };
+  const shelved = shelvedOf(pot, worked);
+  if (shelved === null) throw new Error(`${id} is not finished`);
+  return shelved;
 }
 
 /** A plan of the sample kitchen. */

@@ -116,31 +116,66 @@ export function shoppingList(
   };
 }
 
+/** What goes into a pot by what it costs, in the kitchen's currency; water is free. */
+export interface Bought {
+  readonly cost: number;
+  /** Ingredients with a price, and without one. */
+  readonly priced: number;
+  readonly unpriced: number;
+  /** What comes out of the larder, with the price of its like; null where none is known. */
+  readonly ofLots: readonly {
+    readonly lotId: string;
+    readonly massKg: number;
+    readonly perKg: number | null;
+  }[];
+}
+
+/** Everything in one plan by the kitchen's prices, bought now or on hand. */
+export function boughtFor(plan: Plan, kitchen: Kitchen): Bought {
+  const priceOf = (item: PlanItem): number | null => {
+    const id = contentIdOf(item);
+    return kitchen.prices.find((p) => p.ingredientId === id)?.perKg ?? null;
+  };
+  const paid = plan.items.filter((item) => contentIdOf(item) !== "water");
+  const prices = paid.flatMap((item) =>
+    item.fromLotId === undefined ? [{ massKg: item.massKg, perKg: priceOf(item) }] : [],
+  );
+  const known = prices.flatMap(({ massKg, perKg }) => (perKg === null ? [] : [perKg * massKg]));
+  return {
+    cost: known.reduce((a, b) => a + b, 0),
+    priced: known.length,
+    unpriced: prices.length - known.length,
+    ofLots: paid.flatMap((item) => {
+      const { fromLotId: lotId, massKg } = item;
+      return lotId === undefined ? [] : [{ lotId, massKg, perKg: priceOf(item) }];
+    }),
+  };
+}
+
+/** What it comes to; what comes out of the larder costs what it cost to make, or to buy, where that is known. Null where nothing has a price. */
+export function costOfBought(
+  { cost, priced, unpriced, ofLots }: Bought,
+  lotPerKg: (lotId: string) => number | null,
+): { cost: number; unpriced: number } | null {
+  const prices = ofLots.map(({ lotId, massKg, perKg }) => {
+    const each = lotPerKg(lotId) ?? perKg;
+    return each === null ? null : each * massKg;
+  });
+  const known = prices.flatMap((p) => p ?? []);
+  return priced + known.length === 0
+    ? null
+    : {
+        cost: cost + known.reduce((a, b) => a + b, 0),
+        unpriced: unpriced + prices.length - known.length,
+      };
+}
+
 /**
- * Cost of everything in one plan by the kitchen's prices, bought now or on hand; what comes out of the
- * larder costs what it cost to make, or to buy. Water is free. Null where nothing has a price.
+ * Cost of everything in one plan.
  * `lotPerKg` gives what a kilogram of a lot cost, null where that is not known.
  */
-export function costOf(
+export const costOf = (
   plan: Plan,
   kitchen: Kitchen,
   lotPerKg: (lotId: string) => number | null,
-): { cost: number; unpriced: number } | null {
-  let cost = 0;
-  let priced = 0;
-  let unpriced = 0;
-  for (const item of plan.items) {
-    const { massKg, fromLotId } = item;
-    const ingredientId = contentIdOf(item);
-    if (ingredientId === "water") continue;
-    const perKg =
-      (fromLotId === undefined ? null : lotPerKg(fromLotId)) ??
-      kitchen.prices.find((p) => p.ingredientId === ingredientId)?.perKg;
-    if (perKg === undefined) unpriced++;
-    else {
-      priced++;
-      cost += perKg * massKg;
-    }
-  }
-  return priced === 0 ? null : { cost, unpriced };
-}
+): { cost: number; unpriced: number } | null => costOfBought(boughtFor(plan, kitchen), lotPerKg);

@@ -1,5 +1,4 @@
 import type { Batch } from "../batch/batch-schema";
-import type { Cook } from "../batch/fold";
 import type { Plan, PlanItem } from "../simulate/plan-schema";
 import { isUsable, type Draw, type Larder } from "./larder";
 import type { Lot, Place } from "./larder-schema";
@@ -16,29 +15,56 @@ function wantedKg(plan: Plan): ReadonlyMap<string, number> {
   return wanted;
 }
 
+/** A pot as the larder sees it. */
+export interface Drawer {
+  readonly id: string;
+  readonly name: string;
+  readonly planId: string;
+  readonly createdMs: number;
+  readonly isPractice: boolean;
+  /** Lots that its plan named when it was begun. */
+  readonly namedLots: readonly string[];
+  /** What it takes of each lot as it is really cooked, kg. */
+  readonly drawnKg: readonly (readonly [lotId: string, massKg: number])[];
+}
+
+/** A pot for the larder: `stored` as it was begun, `batch` with its plan as it is really cooked. */
+export const drawerOf = ({
+  batch,
+  stored,
+}: {
+  readonly batch: Batch;
+  readonly stored: Batch;
+}): Drawer => ({
+  id: batch.id,
+  name: batch.plan.name,
+  planId: batch.plan.id,
+  createdMs: batch.createdMs,
+  isPractice: batch.practice !== undefined,
+  namedLots: [...wantedKg(stored.plan).keys()],
+  drawnKg: [...wantedKg(batch.plan)],
+});
+
 /**
  * What the pots draw on the larder: what their plans as really cooked take of each lot, from the moment
  * the pot was begun. What was left out, or swapped for something else, is not drawn: it is back on its
  * shelf, as is everything of a pot that was taken off again. Practice pots draw nothing.
  */
-export const drawsOf = (
-  pots: readonly { readonly batch: Batch; readonly cook: Cook }[],
-  lots: ReadonlyMap<string, Lot>,
-): readonly Draw[] =>
+export const drawsOf = (pots: readonly Drawer[], lots: ReadonlyMap<string, Lot>): readonly Draw[] =>
   pots
-    .filter(({ batch }) => batch.practice === undefined)
-    .flatMap(({ batch }) =>
-      [...wantedKg(batch.plan)].flatMap(([lotId, massKg]) => {
+    .filter((pot) => !pot.isPractice)
+    .flatMap(({ id, name, createdMs, drawnKg }) =>
+      drawnKg.flatMap(([lotId, massKg]) => {
         const lot = lots.get(lotId);
         return lot === undefined
           ? []
           : [
               {
-                atMs: batch.createdMs,
+                atMs: createdMs,
                 lotId,
                 count: containersFor(lot, massKg),
-                batchId: batch.id,
-                batchName: batch.plan.name,
+                batchId: id,
+                batchName: name,
               },
             ];
       }),
@@ -52,14 +78,16 @@ export interface SpokenFor {
   readonly count: number;
 }
 
-/** What a pot of the plan has drawn already is not waited for any more. */
+/** What a pot of the plan has drawn already is not waited for any more; one for practice draws nothing. */
 export const spokenFor = (
   plans: readonly Plan[],
-  batches: readonly Batch[],
+  pots: readonly Drawer[],
   lots: ReadonlyMap<string, Lot>,
 ): readonly SpokenFor[] => {
   const drawn = new Set(
-    batches.flatMap(({ plan }) => [...wantedKg(plan).keys()].map((lotId) => `${plan.id}|${lotId}`)),
+    pots
+      .filter((pot) => !pot.isPractice)
+      .flatMap(({ planId, namedLots }) => namedLots.map((lotId) => `${planId}|${lotId}`)),
   );
   return plans.flatMap((plan) =>
     [...wantedKg(plan)].flatMap(([lotId, massKg]) => {

@@ -16,7 +16,17 @@ import { simulate } from "../simulate/simulate";
 import { coldWaterKg, waterL } from "../simulate/water-ways";
 import { StoreContainerSchema } from "../vessel/store-container";
 import { COLD_DENSITY_KG_L } from "../water/properties";
-import { canBe, drawnFrom, drawsOf, enoughFor, lotNeed, rawKg, spokenFor } from "./draws";
+import {
+  canBe,
+  drawerOf,
+  drawnFrom,
+  drawsOf,
+  enoughFor,
+  lotNeed,
+  rawKg,
+  spokenFor,
+  type Drawer,
+} from "./draws";
 import { lasts } from "./daily-use";
 import { labelOf, LABEL_SHEETS, PAGE_MM, pagesOf } from "./label-of";
 import { larderOf } from "./larder";
@@ -45,6 +55,10 @@ const batchOf = (plan: Plan, id = "b"): Batch => ({
   plan,
   kitchen,
 });
+const drawing = (plan: Plan, over: Partial<Batch> = {}): Drawer => {
+  const batch = { ...batchOf(plan), ...over };
+  return drawerOf({ batch, stored: batch });
+};
 const strainedAt = (volumeL: number, ...more: object[]) =>
   fold(
     happened(
@@ -266,12 +280,13 @@ describe("a lot in a plan", () => {
     const lot = lotOf();
     const lots = new Map([["lot", lot]]);
     const plan = testPlan({ id: "stew", items: [drawnFrom(item, lot, "freezer")] });
-    const pot = { batch: batchOf(plan), cook: fold([]) };
+    const pot = drawing(plan);
     expect(drawsOf([pot], lots)).toMatchObject([{ lotId: "lot", count: 3, batchId: "b" }]);
-    const practice = { seed: 1, speed: 60, realMs: 0, potMs: 0 };
-    expect(drawsOf([{ ...pot, batch: { ...pot.batch, practice } }], lots)).toEqual([]);
+    const practised = drawing(plan, { practice: { seed: 1, speed: 60, realMs: 0, potMs: 0 } });
+    expect(drawsOf([practised], lots)).toEqual([]);
     expect(spokenFor([plan], [], lots)).toMatchObject([{ planId: "stew", count: 3 }]);
-    expect(spokenFor([plan], [pot.batch], lots)).toEqual([]);
+    expect(spokenFor([plan], [pot], lots)).toEqual([]);
+    expect(spokenFor([plan], [practised], lots)).toHaveLength(1);
     expect(drawsOf([pot], new Map())).toEqual([]);
   });
 
@@ -539,9 +554,7 @@ describe("jars back in a pan", () => {
     expect(trace.strained.saltGL * trace.endLiquidL).toBeCloseTo(liquidG, 6);
     expect(trace.endLiquidKg).toBeCloseTo(1, 1);
     // It is drawn from its shelf as any other.
-    expect(
-      drawsOf([{ batch: batchOf(plan), cook: strainedAt(1) }], new Map([[jars().id, jars()]])),
-    ).toMatchObject([{ count: 4 }]);
+    expect(drawsOf([drawing(plan)], new Map([[jars().id, jars()]]))).toMatchObject([{ count: 4 }]);
   });
 
   test("what no pan holds, and what is no liquid, is not offered", () => {
@@ -611,9 +624,7 @@ describe("jars back in a pan", () => {
     expect(cautionsFor(simulated(plan, kitchen)).map((c) => c.id)).toContain("reheatOnce");
     // What it was made of is asked of it still, and its jars are drawn once.
     expect(allergensOf(plan)).toEqual(allergensOf({ ...plan, items: [plan.items[0]!] }));
-    expect(
-      drawsOf([{ batch: batchOf(plan), cook: strainedAt(1) }], new Map([[dish.id, dish]])),
-    ).toMatchObject([{ count: 4 }]);
+    expect(drawsOf([drawing(plan)], new Map([[dish.id, dish]]))).toMatchObject([{ count: 4 }]);
   });
 
   test("a sauce kept apart is a dish too: eaten, and heated once; a stock is cooked anew", () => {

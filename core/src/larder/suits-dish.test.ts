@@ -78,7 +78,8 @@ test("what a dish was made with before, once a pot, by name", () => {
     ["T2", trotter.lot],
   ]);
   const pot = (name: string, ...ids: readonly string[]) => ({
-    batch: { plan: { ...plan, name, items: ids.map((id) => ({ ...item, id, fromLotId: id })) } },
+    name,
+    drawnKg: ids.map((id) => [id, 1] as const),
   });
   const pots = [
     pot("Goat braise", "T", "T2"),

@@ -1,7 +1,7 @@
 import { DISH_SALT_G_KG, SIPPING_SALT_G_L } from "../seasoning/salt";
 import type { Plan, PlanItem } from "../simulate/plan-schema";
 import { kitchenEstimate } from "../units/constant";
-import { containersFor } from "./draws";
+import { containersFor, type Drawer } from "./draws";
 import { isUsable, type Holding, type Larder } from "./larder";
 import type { Lot } from "./larder-schema";
 
@@ -20,15 +20,13 @@ export interface Suiting {
 /** How often lots of each name went into pots of a dish. */
 export function takenFor(
   dish: string,
-  pots: readonly { readonly batch: { readonly plan: Plan } }[],
+  pots: readonly Pick<Drawer, "name" | "drawnKg">[],
   lots: ReadonlyMap<string, Pick<Lot, "name">>,
 ): ReadonlyMap<string, number> {
   const taken = new Map<string, number>();
-  for (const { batch } of pots) {
-    if (batch.plan.name !== dish) continue;
-    const names = batch.plan.items.flatMap(({ fromLotId }) =>
-      fromLotId === undefined ? [] : (lots.get(fromLotId)?.name ?? []),
-    );
+  for (const { name: cooked, drawnKg } of pots) {
+    if (cooked !== dish) continue;
+    const names = drawnKg.flatMap(([lotId]) => lots.get(lotId)?.name ?? []);
     for (const name of new Set(names)) taken.set(name, (taken.get(name) ?? 0) + 1);
   }
   return taken;

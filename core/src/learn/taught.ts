@@ -62,7 +62,7 @@ export interface PotWords {
 
 /** What a pot says once, or not at all. */
 export type SeenOnce = Exclude<TaughtKind, "work">;
-const SEEN_ONCE: readonly SeenOnce[] = ["steam", "ring"];
+export const SEEN_ONCE: readonly SeenOnce[] = ["steam", "ring"];
 const KINDS: readonly TaughtKind[] = [...SEEN_ONCE, "work"];
 
 /** What a pot says of one kind. */

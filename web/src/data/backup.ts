@@ -6,9 +6,11 @@ import type { Clock } from "@kettlos/core/simulate/clock-schema";
 import { CLOCK_ID } from "./clock-log";
 import { db } from "./db";
 import type { LearnedRows } from "./learning";
+import { beginLogAnew, forgetBasis, offTheShelf } from "./log-begun";
+import { basisOf } from "./log-keys";
 
 /** Settings of this browser that go along in a file; what was kept for this browser alone does not. */
-const HERE_ONLY = ["link:", "backup:"];
+const HERE_ONLY = ["link:", "backup:", "log:"];
 
 /** Everything as one Kettlos file. @returns null where there is no kitchen yet */
 export async function exportAll(): Promise<KettlosFile | null> {
@@ -67,7 +69,7 @@ export async function importAll(
 ): Promise<void> {
   const stamp = Date.now();
   const tables = [db.kitchens, db.plans, db.batches, db.events, db.larder, db.settings, db.clocks];
-  const workedOut = [db.words, db.learned];
+  const workedOut = [db.words, db.shelved, db.learned, db.taught];
   await db.transaction("rw", [...tables, ...workedOut, db.copies, db.steps], async () => {
     if (way === "replace") {
       await keepCopy("replaced");
@@ -75,6 +77,11 @@ export async function importAll(
       await db.steps.clear();
       await Promise.all([...tables, ...workedOut].map((table) => table.clear()));
     }
+    await beginLogAnew();
+    await offTheShelf([
+      ...new Set([...file.batches.map((b) => b.id), ...file.events.map((e) => e.batchId)]),
+    ]);
+    await forgetBasis();
     const here = await db.kitchens.toCollection().first();
     const merged =
       here === undefined
@@ -85,7 +92,11 @@ export async function importAll(
     await db.kitchens.put(untaught(merged.kitchen));
     if (learned !== undefined) {
       await db.words.bulkPut([...learned.words]);
-      await db.learned.put({ kitchenId: merged.kitchen.id, factors: learned.factors });
+      await db.shelved.bulkPut([...learned.shelved]);
+      const basis = basisOf(merged.kitchen.teaching);
+      const kitchenId = merged.kitchen.id;
+      await db.learned.put({ kitchenId, factors: learned.factors, basis });
+      await db.taught.put({ kitchenId, told: learned.told });
     }
     await db.plans.bulkPut(
       file.plans.map(merged.renamed).map((plan, i) => ({

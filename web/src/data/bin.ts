@@ -1,5 +1,6 @@
 import { KEPT_MS, type Binned } from "./binned";
 import { db } from "./db";
+import { beginLogAnew } from "./log-begun";
 import { newId } from "./new-id";
 import { changeKitchen, removeBatch, savePlan } from "./repository";
 import { writing } from "./writing";
@@ -37,7 +38,8 @@ export async function binBatch(batchId: string): Promise<void> {
 export async function bringBack({ id, what }: Binned): Promise<void> {
   if (what.kind === "plan") await savePlan(what.plan);
   else if (what.kind === "batch")
-    await db.transaction("rw", db.batches, db.events, async () => {
+    await db.transaction("rw", db.batches, db.events, db.settings, async () => {
+      await beginLogAnew();
       await db.batches.put(what.batch);
       await db.events.bulkAdd(
         what.events.map((event) => ({ id: event.id, batchId: what.batch.id, event })),

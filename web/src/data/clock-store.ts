@@ -63,16 +63,24 @@ export const useClockStore = defineStore("clock", () => {
   });
   /** What a pot was put on for is over once it is strained. */
   const isOver = ({ batchId }: LoosePot): boolean =>
-    batchId !== null && (pots.byId.get(batchId)?.cook.strainedMs ?? null) !== null;
+    batchId !== null &&
+    (pots.open.get(batchId)?.cook.strainedMs ??
+      pots.shelvedById.get(batchId)?.strainedMs ??
+      null) !== null;
   /** Whether a pot of a plan was strained already for what is wanted then. */
   const isCooked = (planId: string, forMs: number): boolean =>
-    pots.pots.some(
-      ({ batch, cook }) =>
-        batch.plan.id === planId &&
-        batch.practice === undefined &&
-        cook.strainedMs !== null &&
-        Math.abs(forMs - cook.strainedMs) < COOKED_FOR_MS,
+    strained.value.some(
+      (pot) => pot.planId === planId && Math.abs(forMs - pot.strainedMs) < COOKED_FOR_MS,
     );
+  const strained = computed(() =>
+    [
+      ...pots.inEarnest.map(({ batch, cook }) => ({
+        planId: batch.plan.id,
+        strainedMs: cook.strainedMs,
+      })),
+      ...pots.finished.filter((p) => !p.isPractice),
+    ].flatMap(({ planId, strainedMs }) => (strainedMs === null ? [] : [{ planId, strainedMs }])),
+  );
   const isEmpty = computed(
     () => wanted.value.meals.length === 0 && wanted.value.loose.length === 0,
   );

@@ -4,8 +4,8 @@ import {
   type Batch,
   type CookEvent,
 } from "@kettlos/core/batch/batch-schema";
-import type { Gap } from "@kettlos/core/batch/gap";
-import type { PotWords } from "@kettlos/core/learn/taught";
+import type { PotWords, WhatTaught } from "@kettlos/core/learn/taught";
+import type { ShelvedPot } from "@kettlos/core/logbook/shelved";
 import type { LearnedFactors } from "@kettlos/core/simulate/learned-schema";
 import type { LarderEvent } from "@kettlos/core/larder/larder-schema";
 import {
@@ -65,19 +65,37 @@ interface StoredClock {
   clock: Clock;
 }
 
-/** What one pot says of its kitchen and what came of it, worked out once for as long as its log is as long. */
+/** What one pot says of its kitchen, worked out once for as long as its log is as long. */
 export interface StoredWords {
   batchId: string;
   key: string;
   words: PotWords;
-  /** Planned against got; null where what came out was not measured. */
-  gap: Gap | null;
+}
+
+/**
+ * A finished pot for the logbook. It is there only while nothing was added to the pot's log since: whoever adds to it
+ * takes this away in the same transaction, and it is worked out anew.
+ */
+export interface StoredShelved {
+  /** As `shelfKey` makes it. */
+  key: string;
+  batchId: string;
+  finishedMs: number;
+  pot: ShelvedPot;
 }
 
 /** What the log has taught a kitchen; it can be thrown away, and is worked out anew. */
 interface StoredLearned {
   kitchenId: string;
   factors: LearnedFactors;
+  /** What it stands on, as `basisOf` says it; empty where the words of the pots have changed since. */
+  basis: string;
+}
+
+/** The same told: from which pots, what was not believed and why. */
+interface StoredTaught {
+  kitchenId: string;
+  told: WhatTaught;
 }
 
 /** One setting of this browser. */
@@ -156,7 +174,7 @@ async function bringUpKept(transaction: Transaction): Promise<void> {
 }
 
 /** Version of the tables; goes up with them or with the documents in them. */
-const DB_VERSION = 10;
+const DB_VERSION = 11;
 
 /** Everything Kettlos keeps, in this browser only. */
 class KettlosDatabase extends Dexie {
@@ -176,7 +194,9 @@ class KettlosDatabase extends Dexie {
   /** Meals, pots for no meal and pins: one clock. */
   clocks!: Table<StoredClock, string>;
   words!: Table<StoredWords, string>;
+  shelved!: Table<StoredShelved, string>;
   learned!: Table<StoredLearned, string>;
+  taught!: Table<StoredTaught, string>;
 
   constructor(options: DexieOptions = {}) {
     // Written through to the disk before it counts as stored: a power cut loses nothing that was shown.
@@ -188,8 +208,8 @@ class KettlosDatabase extends Dexie {
       events: "++seq, &id, batchId",
       settings: "key",
     });
-    // The upgrade to the newest version brings every document up to the present form, whichever version it
-    // is of, with what has been added since.
+    // One upgrade brings every document up to the present form, whichever version it is of, with what has been
+    // added since; it stands at the last version in which a document changed.
     const bringUp = async (transaction: Transaction) => {
       await keepRaw(transaction);
       const change = (table: string, key: string | null, migrate: (value: unknown) => unknown) =>
@@ -211,7 +231,8 @@ class KettlosDatabase extends Dexie {
     this.version(5).stores({ copies: "++id, atMs", handles: "key" });
     this.version(6).stores({ steps: "key, doc", bin: "id, removedMs" });
     this.version(7).stores({ clocks: "id" });
-    this.version(DB_VERSION).stores({ words: "batchId", learned: "kitchenId" }).upgrade(bringUp);
+    this.version(10).stores({ words: "batchId", learned: "kitchenId" }).upgrade(bringUp);
+    this.version(DB_VERSION).stores({ shelved: "key, batchId, finishedMs", taught: "kitchenId" });
   }
 }
 

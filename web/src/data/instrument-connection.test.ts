@@ -2,7 +2,7 @@ import type { Samples } from "@kettlos/core/instruments/messages";
 import { afterEach, beforeEach, describe, expect, test, vi } from "vitest";
 import { NOW, potOf } from "../../test/pot";
 import { InstrumentConnection } from "./instrument-connection";
-import type { PotState } from "./pots-store";
+import type { PotState } from "./pot-state";
 import type { NewEvent } from "./repository";
 
 /** A stream that the test speaks through. */

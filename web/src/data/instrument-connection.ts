@@ -1,7 +1,7 @@
 import type { CookEvent } from "@kettlos/core/batch/batch-schema";
 import { StreamMessageSchema, type Samples } from "@kettlos/core/instruments/messages";
 import { Thinner, type Kept } from "@kettlos/core/instruments/thin";
-import type { PotState } from "./pots-store";
+import type { PotState } from "./pot-state";
 import type { NewEvent } from "./repository";
 
 /** Where a pot's readings come from: the simulated instruments, or a bridge by its id. */

@@ -65,7 +65,7 @@ export const useInstrumentsStore = defineStore("instruments", () => {
   function connect(batchId: string, source: Source): InstrumentConnection {
     heard.set(batchId, { sinceMs: Date.now(), latest: null, lastMs: null });
     return new InstrumentConnection(batchId, source, {
-      pot: () => pots.byId.get(batchId) ?? null,
+      pot: () => pots.open.get(batchId) ?? null,
       samples: (latest) => {
         const sinceMs = heard.get(batchId)?.sinceMs ?? Date.now();
         heard.set(batchId, { sinceMs, latest, lastMs: Date.now() });
@@ -75,7 +75,7 @@ export const useInstrumentsStore = defineStore("instruments", () => {
   }
 
   async function keep(batchId: string, events: readonly NewEvent[]): Promise<void> {
-    const cook = pots.byId.get(batchId)?.cook;
+    const cook = pots.open.get(batchId)?.cook;
     if (cook === undefined || cook.litMs === null || cook.offMs !== null) return;
     await appendEvents(batchId, events);
   }

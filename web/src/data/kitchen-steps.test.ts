@@ -34,8 +34,12 @@ test("what is learned is in the kitchen that is reckoned with, and never in the 
     steam: { things: { "tall|ajar|gentle": { log: -0.2, sd: 0.1, pots: 3 } }, kitchen: none },
     ring: { things: {}, kitchen: none },
   };
-  await db.learned.put({ kitchenId: sample.kitchen.id, factors });
-  await db.learned.put({ kitchenId: "another", factors: { ...factors, ring: factors.steam } });
+  await db.learned.put({ kitchenId: sample.kitchen.id, factors, basis: "" });
+  await db.learned.put({
+    kitchenId: "another",
+    factors: { ...factors, ring: factors.steam },
+    basis: "",
+  });
   const store = useKitchenStore();
   await vi.waitFor(() => expect(store.kitchen?.learned).toEqual(factors));
   await store.change({ roomC: 19 });

@@ -1,54 +1,43 @@
-import type { Batch } from "@kettlos/core/batch/batch-schema";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
+import type { LearnedFactors } from "@kettlos/core/simulate/learned-schema";
 import { defineStore } from "pinia";
-import { computed, shallowRef, watch } from "vue";
+import { computed } from "vue";
 import type { KitchenList } from "./binned";
 import { db } from "./db";
 import { changeKitchen } from "./repository";
-import { useEventLog } from "./use-event-log";
+import { useLog } from "./use-log";
 import { useLive } from "./use-live";
 import { sayRemoved } from "../frame/notices";
 
-/** The kitchen this browser cooks in, its plans and its batches with their events. */
+/** The kitchen this browser cooks in, its plans and what was cooked. */
 export const useKitchenStore = defineStore("kitchen", () => {
   const kitchens = useLive(() => db.kitchens.toArray());
   const storedPlans = useLive(() => db.plans.orderBy("updatedMs").reverse().toArray());
-  const storedBatches = useLive(() => db.batches.orderBy("createdMs").reverse().toArray());
   const learned = useLive(() => db.learned.toArray());
-  const { log: eventLog, lastSeq } = useEventLog();
-  /** Batches of which every event that was there is read: none is taken for one that was never lit. */
-  const batches = shallowRef<readonly Batch[]>();
-  const waiting = shallowRef<{ readonly list: readonly Batch[]; readonly seq: number } | null>(
-    null,
-  );
-  watch(storedBatches, async (list) => {
-    if (list === undefined) return;
-    const last = await db.events.orderBy("seq").last();
-    // A newer list asked meanwhile.
-    if (list === storedBatches.value) waiting.value = { list, seq: last?.seq ?? 0 };
-  });
-  watch([waiting, lastSeq, eventLog], () => {
-    if (waiting.value === null || eventLog.value === undefined) return;
-    if (lastSeq.value < waiting.value.seq) return;
-    batches.value = waiting.value.list;
-    waiting.value = null;
-  });
+  const log = useLog();
 
   const isLoaded = computed(
     () =>
       kitchens.value !== undefined &&
       learned.value !== undefined &&
       storedPlans.value !== undefined &&
-      batches.value !== undefined &&
-      eventLog.value !== undefined,
+      log.value !== undefined,
   );
   const stored = computed<Kitchen | null>(() => kitchens.value?.[0] ?? null);
+  /** What its log has taught; the same as long as it says the same. */
+  const factors = computed<LearnedFactors | undefined>((before) => {
+    const now = learned.value?.find((l) => l.kitchenId === stored.value?.id)?.factors;
+    return JSON.stringify(now) === JSON.stringify(before) ? before : now;
+  });
   /** With what its log has taught. */
   const kitchen = computed<Kitchen | null>(() => {
     const { value: own } = stored;
-    const known = learned.value?.find((l) => l.kitchenId === own?.id);
-    return own === null || known === undefined ? own : { ...own, learned: known.factors };
+    return own === null || factors.value === undefined ? own : { ...own, learned: factors.value };
   });
+  /** What the learned stands on; null where nothing is learned, empty where it is to be put together anew. */
+  const learnedBasis = computed(
+    () => learned.value?.find((l) => l.kitchenId === stored.value?.id)?.basis ?? null,
+  );
   const units = computed(() => kitchen.value?.units ?? "metric");
   const plans = computed(() => storedPlans.value?.map((s) => s.plan) ?? []);
 
@@ -77,8 +66,8 @@ export const useKitchenStore = defineStore("kitchen", () => {
     kitchen,
     units,
     plans,
-    batches,
-    eventLog,
+    log,
+    learnedBasis,
     change,
     remove,
   };

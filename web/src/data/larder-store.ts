@@ -14,16 +14,22 @@ export const useLarderStore = defineStore("larder", () => {
   const kitchenStore = useKitchenStore();
   const pots = usePotsStore();
   const stored = useLive(() => db.larder.orderBy("seq").toArray());
-  const isLoaded = computed(() => stored.value !== undefined && kitchenStore.isLoaded);
+  /** What pots drew is known once all of them are read. */
+  const isLoaded = computed(
+    () => stored.value !== undefined && kitchenStore.isLoaded && pots.isWhole,
+  );
   const events = computed(() => stored.value?.map((s) => s.event) ?? []);
   const lots = computed(() => lotsOf(events.value));
-  const draws = computed(() => drawsOf(pots.pots, lots.value));
+  const draws = computed(() => drawsOf(pots.drawers, lots.value));
+  /** Empty while not all is read of what pots took: what may be gone is not said to be there. */
   const larder = computed(() =>
-    larderOf(events.value, draws.value, kitchenStore.kitchen?.freezerSchool ?? "short"),
+    larderOf(
+      isLoaded.value ? events.value : [],
+      isLoaded.value ? draws.value : [],
+      kitchenStore.kitchen?.freezerSchool ?? "short",
+    ),
   );
-  const spoken = computed(() =>
-    spokenFor(kitchenStore.plans, kitchenStore.batches ?? [], lots.value),
-  );
+  const spoken = computed(() => spokenFor(kitchenStore.plans, pots.drawers, lots.value));
   const stockL = computed(() =>
     litresOf(
       heldKg(

@@ -1,50 +1,69 @@
-import type { Batch, CookEvent } from "@kettlos/core/batch/batch-schema";
+import type { KettlosFile } from "@kettlos/core/formats/kettlos-json";
 import { teaches } from "@kettlos/core/learn/from-log";
+import type { WhatTaught } from "@kettlos/core/learn/taught";
+import { shelvedOf, type WorkedOut } from "@kettlos/core/logbook/shelved";
 import type { LearnedFactors } from "@kettlos/core/simulate/learned-schema";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import { watch } from "vue";
 import { report } from "../frame/errors";
 import { reckoner } from "../workers/reckoner";
 import type { SaidByLog } from "../workers/reckoner.worker";
-import { db, type StoredWords } from "./db";
+import { db, type StoredShelved, type StoredWords } from "./db";
 import { useKitchenStore } from "./kitchen-store";
+import { forgetBasis, offTheShelf } from "./log-begun";
+import { basisOf, isReadNow, logKey, shelfKey } from "./log-keys";
 import { plain } from "./plain";
+import { potState, type PotState } from "./pot-state";
 import { usePotsStore } from "./pots-store";
-
-/** A pot with its log, as far as it may teach something. */
-interface Logged {
-  readonly batch: Batch;
-  readonly events: readonly CookEvent[];
-}
 
 const AT_ONCE = 40;
 
-/** Goes up with how a pot is read: what was worked out before that is worked out anew. */
-const READ_VERSION = 3;
-/** A log is only ever added to: what it comes to is another thing once it has more in it, or ends otherwise. */
-const keyOf = (events: readonly CookEvent[]) =>
-  `${READ_VERSION}:${events.length}:${events.at(-1)?.id ?? ""}`;
-
-const wordsOf = async ({ batch, events }: Logged): Promise<StoredWords> => ({
-  batchId: batch.id,
-  key: keyOf(events),
-  ...(await reckoner().words(plain(batch), plain(events))),
-});
-
-/** What is learned of a kitchen, with the words of the pots that it is from. */
-export interface LearnedRows {
-  readonly words: readonly StoredWords[];
-  readonly factors: LearnedFactors;
+/** What is worked out of one pot: what it teaches, where it does, and how it stands in the logbook, where it is finished. */
+interface Read {
+  readonly words: StoredWords | null;
+  readonly shelved: StoredShelved | null;
 }
 
-/** What a whole log teaches, pot by pot. */
-export async function learnedFrom(
-  logged: readonly Logged[],
-  kitchenId: string,
-): Promise<LearnedRows> {
-  const words: StoredWords[] = [];
-  for (const pot of logged) words.push(await wordsOf(pot));
-  return { words, factors: await factorsOf(words, { id: kitchenId }) };
+async function read(pot: PotState): Promise<Read> {
+  const { stored, events, cook } = pot;
+  const batchId = stored.id;
+  const worked = await reckoner().words(plain(stored), plain(events));
+  const words = teaches({ batch: stored, cook }) ? worked.words : null;
+  return {
+    words: words === null ? null : { batchId, key: logKey(events), words },
+    shelved: onShelf(pot, { words, gap: worked.gap }),
+  };
+}
+
+function onShelf(pot: PotState, worked: WorkedOut): StoredShelved | null {
+  const shelved = shelvedOf(pot, worked);
+  if (shelved === null) return null;
+  const { id: batchId, finishedMs } = shelved;
+  return plain({ key: shelfKey(batchId, pot.events), batchId, finishedMs, pot: shelved });
+}
+
+/** Everything that is worked out of a log. */
+export interface LearnedRows {
+  readonly words: readonly StoredWords[];
+  readonly shelved: readonly StoredShelved[];
+  readonly factors: LearnedFactors;
+  readonly told: WhatTaught;
+}
+
+/** What the log of a file comes to, pot by pot. */
+export async function learnedFrom({
+  batches,
+  events,
+  kitchen,
+}: Pick<KettlosFile, "batches" | "events" | "kitchen">): Promise<LearnedRows> {
+  const found: Read[] = [];
+  for (const batch of batches)
+    found.push(
+      await read(potState({ batch, events: events.filter((e) => e.batchId === batch.id) })),
+    );
+  const words = found.flatMap((r) => r.words ?? []);
+  const shelved = found.flatMap((r) => r.shelved ?? []);
+  return { words, shelved, ...(await taughtBy(words, kitchen)) };
 }
 
 /** What the pots of a log say, as it is put together for a kitchen. */
@@ -53,61 +72,105 @@ export const saidByLog = (
   { id, teaching }: Pick<Kitchen, "id" | "teaching">,
 ): SaidByLog => ({
   // What an older Kettlos read of a pot counts once it is read anew.
-  words: rows.filter((r) => r.key.startsWith(`${READ_VERSION}:`)).map((r) => r.words),
+  words: rows.filter((r) => isReadNow(r.key)).map((r) => r.words),
   teaching: plain(teaching ?? null),
   kitchenId: id,
 });
-const factorsOf = (rows: readonly StoredWords[], kitchen: Pick<Kitchen, "id" | "teaching">) =>
+const taughtBy = (rows: readonly StoredWords[], kitchen: Pick<Kitchen, "id" | "teaching">) =>
   reckoner().learned(saidByLog(rows, kitchen));
 
-/** Words of pots that are new, or whose log has changed; of pots that are gone none is kept. */
-async function keepUp(logged: readonly Logged[]): Promise<void> {
-  const known = new Map((await db.words.toArray()).map((w) => [w.batchId, w.key]));
-  const there = new Set(logged.map(({ batch }) => batch.id));
-  const gone = [...known.keys()].filter((id) => !there.has(id));
-  const stale = logged.filter(({ batch, events }) => known.get(batch.id) !== keyOf(events));
-  await db.words.bulkDelete(gone);
+/** Pots of which something is not worked out yet, or whose log has grown since. */
+async function unread(pots: readonly PotState[]): Promise<readonly PotState[]> {
+  const ids = pots.map((p) => p.batch.id);
+  const [words, keys] = await Promise.all([
+    db.words.bulkGet(ids),
+    db.shelved.where("batchId").anyOf(ids).primaryKeys(),
+  ]);
+  const shelved = new Set(keys);
+  return pots.filter(({ batch, cook, events }, i) =>
+    cook.finishedMs === null
+      ? words[i]?.key !== logKey(events)
+      : !shelved.has(shelfKey(batch.id, events)),
+  );
+}
+
+/** Keeps what was worked out of pots, but of those whose log has grown meanwhile. */
+async function keep(pots: readonly PotState[], found: readonly Read[]): Promise<void> {
+  const tables = [db.words, db.shelved, db.learned, db.events, db.batches];
+  await db.transaction("rw", tables, async () => {
+    const counts = await Promise.all(
+      pots.map((p) => db.events.where("batchId").equals(p.batch.id).count()),
+    );
+    const there = await db.batches.bulkGet(pots.map((p) => p.batch.id));
+    const fresh = found.filter(
+      (_, i) => there[i] !== undefined && counts[i] === pots[i]?.events.length,
+    );
+    await db.words.bulkPut(fresh.flatMap((r) => r.words ?? []));
+    await offTheShelf(fresh.flatMap((r) => r.shelved?.batchId ?? []));
+    await db.shelved.bulkPut(fresh.flatMap((r) => r.shelved ?? []));
+    if (fresh.some((r) => r.words !== null)) await forgetBasis();
+  });
+}
+
+/** Works out what is not worked out yet of pots that are not on a shelf, and puts together what they teach. */
+async function keepUp(pots: readonly PotState[]): Promise<void> {
+  const stale = await unread(pots);
   // A few at a time: what is worked out of a long log is not lost with the page.
   for (let from = 0; from < stale.length; from += AT_ONCE) {
-    const rows: StoredWords[] = [];
+    const [readPots, found]: [PotState[], Read[]] = [[], []];
     for (const pot of stale.slice(from, from + AT_ONCE))
       try {
-        rows.push(await wordsOf(pot));
+        found.push(await read(pot));
+        readPots.push(pot);
       } catch (error) {
-        // One that cannot be read keeps none of the others from teaching.
+        // One that cannot be worked out keeps none of the others from teaching, and stands in the logbook all the same.
         report(error);
+        found.push({ words: null, shelved: onShelf(pot, { words: null, gap: null }) });
+        readPots.push(pot);
       }
-    await db.words.bulkPut(rows);
+    await keep(readPots, found);
   }
   const kitchen = await db.kitchens.toCollection().first();
   if (kitchen === undefined) return;
-  const words = await db.words.toArray();
   const before = await db.learned.get(kitchen.id);
+  const basis = basisOf(kitchen.teaching);
+  if (before?.basis === basis) return;
+  const words = await db.words.toArray();
   if (words.length === 0 && before === undefined) return;
-  const factors = await factorsOf(words, kitchen);
-  if (JSON.stringify(before?.factors) !== JSON.stringify(factors))
-    await db.learned.put({ kitchenId: kitchen.id, factors });
+  const { factors, told } = await taughtBy(words, kitchen);
+  await db.transaction("rw", db.learned, db.taught, async () => {
+    await db.learned.put({ kitchenId: kitchen.id, factors, basis });
+    await db.taught.put({ kitchenId: kitchen.id, told });
+  });
 }
 
-/** From here on what the log teaches is kept up with the log, and with what the cook says to it. */
+/** From here on what the log comes to is kept up with the log, and with what the cook says to it. */
 export function keepLearning(): void {
   const pots = usePotsStore();
   const store = useKitchenStore();
+  const told = () =>
+    [...pots.open.values()].filter((p) => p.cook.finishedMs !== null || teaches(p));
   let turn = Promise.resolve();
+  /** One waits while one is under way: it reads what there is by then. */
+  let isWaiting = false;
   watch(
-    () => {
-      const told = pots.pots.filter(teaches);
-      return [
-        told.map((p) => `${p.batch.id} ${keyOf(p.events)}`).join("\n"),
-        JSON.stringify(store.kitchen?.teaching),
-        pots.isReady && store.kitchen !== null,
-        told,
-      ] as const;
-    },
-    ([key, teaching, isReady, told], before) => {
-      if (!isReady || (key === before?.[0] && teaching === before[1] && before[2])) return;
-      const logged = told.map(({ stored, events }) => ({ batch: stored, events }));
-      turn = turn.then(() => keepUp(logged)).catch(report);
+    () =>
+      pots.isReady && store.kitchen !== null
+        ? [
+            ...told().map((p) => `${p.batch.id} ${logKey(p.events)}`),
+            store.learnedBasis,
+            JSON.stringify(store.kitchen.teaching),
+          ].join("\n")
+        : null,
+    (key) => {
+      if (key === null || isWaiting) return;
+      isWaiting = true;
+      turn = turn
+        .then(() => {
+          isWaiting = false;
+          return keepUp(told());
+        })
+        .catch(report);
     },
     { immediate: true },
   );

@@ -4,11 +4,12 @@ import { writeKettlosFile } from "@kettlos/core/formats/kettlos-json";
 import { LOG_COLUMNS, logRow } from "@kettlos/core/formats/log-rows";
 import { potsFile } from "@kettlos/core/formats/pots-file";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
+import type { ShelvedPot } from "@kettlos/core/logbook/shelved";
 import Papa from "papaparse";
-import { db } from "./db";
 import { isoDayOf } from "./moments";
-import type { PotState } from "./pots-store";
+import type { PotState } from "./pot-state";
 import { save } from "./save-file";
+import { wholePots } from "./use-pot";
 
 /** Letters and figures of a name, as a file may be called. */
 const fileWord = (name: string): string =>
@@ -19,7 +20,12 @@ const fileWord = (name: string): string =>
     .slice(0, 60);
 
 /** Pots as a file that another Kettlos adds to its log; one by its dish and day, several by today. */
-export function savePots(pots: readonly PotState[], kitchen: Kitchen, nowMs: number): void {
+export async function savePots(
+  ids: readonly string[],
+  kitchen: Kitchen,
+  nowMs: number,
+): Promise<void> {
+  const pots = await wholePots(ids);
   const [first] = pots;
   if (first === undefined) return;
   const litMs = begunMs(first);
@@ -48,9 +54,8 @@ export const logCsv = (
   );
 
 /** The same as a file. */
-export async function saveLogTable(pots: readonly PotState[], nowMs: number): Promise<void> {
-  const ids = pots.map((p) => p.batch.id);
-  const rows = await db.words.bulkGet(ids);
-  const gaps = new Map(ids.map((id, i) => [id, rows[i]?.gap ?? null]));
+export async function saveLogTable(shelved: readonly ShelvedPot[], nowMs: number): Promise<void> {
+  const pots = await wholePots(shelved.map((p) => p.id));
+  const gaps = new Map(shelved.map((p) => [p.id, p.gap]));
   save(`kettlos-log-${isoDayOf(nowMs)}.csv`, logCsv(pots, gaps), "text/csv");
 }

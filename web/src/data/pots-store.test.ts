@@ -1,6 +1,7 @@
 import { afterEach, beforeEach, describe, expect, test, vi } from "vitest";
 import { watch } from "vue";
 import { NOW, sample } from "../../test/pot";
+import { PAST, shelve } from "../../test/shelve";
 import { useKitchenStore } from "./kitchen-store";
 import { usePotsStore } from "./pots-store";
 import { forgetEverything, importAll } from "./backup";
@@ -10,13 +11,14 @@ beforeEach(async () => {
   vi.useFakeTimers({ now: NOW, toFake: ["Date"] });
   await forgetEverything();
   await importAll(sample, "replace");
+  await shelve(...PAST);
 });
 afterEach(() => vi.useRealTimers());
 
 async function loaded() {
   const kitchen = useKitchenStore();
   const pots = usePotsStore();
-  await vi.waitFor(() => expect(kitchen.isLoaded && pots.pots.length > 0).toBe(true), {
+  await vi.waitFor(() => expect(kitchen.isLoaded && pots.isReady).toBe(true), {
     timeout: 90_000,
   });
   return pots;
@@ -34,14 +36,14 @@ describe("all pots", () => {
 
   test("the newest logged stands first", async () => {
     const pots = await loaded();
-    const times = pots.finished.map((p) => p.cook.finishedMs ?? 0);
+    const times = pots.finished.map((p) => p.finishedMs);
     expect(times).toEqual([...times].sort((a, b) => b - a));
   });
 
   test("a written event shows only once it is stored, and moves the pot on", async () => {
     const pots = await loaded();
     await appendEvent("on-fire", { kind: "offHeat" });
-    await vi.waitFor(() => expect(pots.byId.get("on-fire")?.cook.stage).toBe("strain"), {
+    await vi.waitFor(() => expect(pots.open.get("on-fire")?.cook.stage).toBe("strain"), {
       timeout: 90_000,
     });
     expect(pots.live[0]?.actions.map((a) => a.kind)).toEqual(["strain"]);
@@ -51,7 +53,7 @@ describe("all pots", () => {
     });
     await vi.waitFor(() => expect(pots.live[0]?.actions).toEqual([]), { timeout: 90_000 });
     await appendEvent("on-fire", { kind: "finished" });
-    await vi.waitFor(() => expect(pots.finished).toHaveLength(17), { timeout: 90_000 });
+    await vi.waitFor(() => expect(pots.finishedCount).toBe(17), { timeout: 90_000 });
     expect(pots.live).toEqual([]);
   });
 
@@ -59,7 +61,7 @@ describe("all pots", () => {
     const pots = await loaded();
     const batch = await beginBatch(sample.plans[0]!, sample.kitchen);
     await vi.waitFor(() => expect(pots.live).toHaveLength(2), { timeout: 90_000 });
-    expect(pots.byId.get(batch.id)?.cook.stage).toBe("fill");
+    expect(pots.open.get(batch.id)?.cook.stage).toBe("fill");
   });
 });
 
@@ -73,13 +75,13 @@ describe("while it loads", () => {
       (ids) => ids.forEach((id) => seen.add(id)),
       { immediate: true, flush: "sync" },
     );
-    await vi.waitFor(() => expect(kitchen.isLoaded && pots.finished.length).toBe(16), {
+    await vi.waitFor(() => expect(kitchen.isLoaded && pots.finishedCount).toBe(16), {
       timeout: 90_000,
     });
     // Read in anew beside what is there: batches and events arrive one after the other.
     await forgetEverything();
     await importAll(sample, "replace");
-    await vi.waitFor(() => expect(pots.finished).toHaveLength(16), { timeout: 90_000 });
+    await vi.waitFor(() => expect(pots.finishedCount).toBe(16), { timeout: 90_000 });
     expect([...seen]).toEqual(["on-fire"]);
   });
 

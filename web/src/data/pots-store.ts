@@ -1,8 +1,8 @@
-import type { Batch, CookEvent } from "@kettlos/core/batch/batch-schema";
-import { fold, type Cook } from "@kettlos/core/batch/fold";
-import { cookedPlan } from "@kettlos/core/batch/live-plan";
+import type { Batch } from "@kettlos/core/batch/batch-schema";
 import { blindly, onFire, type OnFire } from "@kettlos/core/batch/on-fire";
 import { potNowMs } from "@kettlos/core/batch/pot-clock";
+import { drawerOf, type Drawer } from "@kettlos/core/larder/draws";
+import type { ShelvedPot } from "@kettlos/core/logbook/shelved";
 import { Problem } from "@kettlos/core/units/problem";
 import { useNow } from "@vueuse/core";
 import { defineStore } from "pinia";
@@ -10,17 +10,7 @@ import { computed } from "vue";
 import { clockHour } from "./clock-hour";
 import { report } from "../frame/errors";
 import { useKitchenStore } from "./kitchen-store";
-
-/** A batch with what its events come to; its plan is the one that is really cooked. */
-export interface PotState {
-  readonly batch: Batch;
-  /** The batch as it began, with the plan as it was written. */
-  readonly stored: Batch;
-  readonly events: readonly CookEvent[];
-  readonly cook: Cook;
-  /** Why it is reckoned by the plan as written, where it is. */
-  readonly astray: Problem | null;
-}
+import { potState, type PotState } from "./pot-state";
 
 /** A pot that is not finished yet, with its forecast, or with the problem that stands in its way. */
 export type FirePot = PotState & OnFire;
@@ -29,9 +19,8 @@ export type LivePot = Extract<FirePot, { readonly problem: null }>;
 
 /** Forecasts are worked out anew this often, and a practice pot's each second; countdowns run each second. */
 const FORECAST_EVERY_MS = 20_000;
-const NO_EVENTS: readonly CookEvent[] = [];
 
-/** All batches, folded; those on the fire also forecast. What has not changed is not worked out again. */
+/** Pots under way, folded; those on the fire also forecast; and finished ones as they stand in the logbook. What has not changed is not worked out again. */
 export const usePotsStore = defineStore("pots", () => {
   const store = useKitchenStore();
   const now = useNow({ interval: 1000 });
@@ -39,25 +28,34 @@ export const usePotsStore = defineStore("pots", () => {
   /** The time on a pot's own clock. */
   const nowOf = (batch: Batch) => potNowMs(batch, nowMs.value);
 
-  const folded = new Map<string, PotState>();
-  const stateOf = (stored: Batch): PotState => {
-    const events = store.eventLog?.get(stored.id) ?? NO_EVENTS;
-    const known = folded.get(stored.id);
-    if (known?.stored === stored && known.events === events) return known;
-    const cook = fold(events);
-    const { plan, problem } = cookedPlan(stored.plan, stored.kitchen, cook);
-    const batch = plan === stored.plan ? stored : { ...stored, plan };
-    const state = { batch, events, cook, stored, astray: problem };
-    folded.set(stored.id, state);
-    return state;
-  };
-  const pots = computed<readonly PotState[]>(() => (store.batches ?? []).map(stateOf));
-  const byId = computed(() => new Map(pots.value.map((p) => [p.batch.id, p])));
-  const finished = computed(() =>
-    pots.value
-      .filter((p) => p.cook.finishedMs !== null)
-      .sort((a, b) => (b.cook.finishedMs ?? 0) - (a.cook.finishedMs ?? 0)),
+  let folded: ReadonlyMap<string, PotState> = new Map();
+  /** Not on a shelf yet, by id, the newest first. */
+  const open = computed<ReadonlyMap<string, PotState>>(() => {
+    const states = new Map<string, PotState>();
+    for (const [id, pot] of store.log?.open ?? []) {
+      const known = folded.get(id);
+      const isSame = known?.stored === pot.batch && known.events === pot.events;
+      states.set(id, isSame ? known : potState(pot));
+    }
+    folded = states;
+    return states;
+  });
+  const isFinished = (pot: PotState) => pot.cook.finishedMs !== null;
+  /** Finished ones, those logged last first; one is worked out a moment after it is logged. */
+  const finished = computed<readonly ShelvedPot[]>(() =>
+    [...(store.log?.shelved.values() ?? [])]
+      .filter(({ id }) => open.value.get(id)?.cook.finishedMs !== null)
+      .sort((a, b) => b.finishedMs - a.finishedMs),
   );
+  const shelvedById = computed(() => new Map(finished.value.map((p) => [p.id, p])));
+  const finishedCount = computed(
+    () => (store.log?.shelvedCount ?? 0) + [...open.value.values()].filter(isFinished).length,
+  );
+  /** All that may draw on the larder: whatever was put on. */
+  const drawers = computed<readonly Drawer[]>(() => [
+    ...[...open.value.values()].map(drawerOf),
+    ...finished.value.filter(({ id }) => !open.value.has(id)),
+  ]);
 
   const forecast = new Map<string, { state: PotState; atMs: number; pot: FirePot }>();
   const fireOf = (state: PotState): FirePot => {
@@ -73,7 +71,7 @@ export const usePotsStore = defineStore("pots", () => {
   };
   /** On the fire or waiting to be logged, practice pots too: all of them, whatever can be reckoned. */
   const fire = computed<readonly FirePot[]>(() =>
-    pots.value.filter((p) => p.cook.finishedMs === null).map(fireOf),
+    [...open.value.values()].filter((p) => !isFinished(p)).map(fireOf),
   );
   /** Those that could be forecast. */
   const live = computed<readonly LivePot[]>(() =>
@@ -82,9 +80,24 @@ export const usePotsStore = defineStore("pots", () => {
   /** The real ones: what the bench, the hob rail and the alarms speak of. */
   const inEarnest = computed(() => fire.value.filter((p) => p.batch.practice === undefined));
 
-  const isReady = computed(() => store.batches !== undefined);
+  const isReady = computed(() => store.log !== undefined);
+  /** Whether all of the shelves is read. */
+  const isWhole = computed(() => store.log?.isWhole === true);
 
-  return { isReady, nowMs, nowOf, pots, byId, finished, fire, live, inEarnest };
+  return {
+    isReady,
+    isWhole,
+    nowMs,
+    nowOf,
+    open,
+    finished,
+    finishedCount,
+    shelvedById,
+    drawers,
+    fire,
+    live,
+    inEarnest,
+  };
 });
 
 /** Whatever goes wrong in working a pot out, the pot stays. */

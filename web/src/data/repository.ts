@@ -16,6 +16,7 @@ import { PlanSchema, type Plan } from "@kettlos/core/simulate/plan-schema";
 import { Problem } from "@kettlos/core/units/problem";
 import { checked } from "./checked";
 import { db } from "./db";
+import { beginLogAnew, forgetBasis, offTheShelf } from "./log-begun";
 import { newId } from "./new-id";
 import { writing, type Waits } from "./writing";
 import { clockOf } from "./moments";
@@ -129,6 +130,7 @@ export async function appendEvents(
         batchId,
         "This pot was taken off in another tab. What you said just now was not written.",
       );
+    await offTheShelf([batchId]);
     const last = (await db.events.where("batchId").equals(batchId).last())?.event;
     const potMs = Math.round(potNowMs(batch, tappedMs));
     const set = batch.practice === undefined ? setBackSince(last, potMs, clock) : null;
@@ -144,7 +146,7 @@ export async function appendEvents(
   };
   await writing(
     `an entry of ${clockOf(tappedMs)}`,
-    () => db.transaction("rw", db.batches, db.events, write),
+    () => db.transaction("rw", db.batches, db.events, db.shelved, write),
     waits,
   );
 }
@@ -173,7 +175,7 @@ function setBackSince(
  * take back two events. Nothing happens where nothing is left.
  */
 export async function undoLast(batchId: string): Promise<void> {
-  await db.transaction("rw", db.events, db.batches, async () => {
+  await db.transaction("rw", db.events, db.batches, db.shelved, async () => {
     const stored = await db.events.where("batchId").equals(batchId).sortBy("seq");
     const undone = lastTap(stored.map((s) => s.event));
     if (undone.length > 0)
@@ -186,15 +188,21 @@ export async function undoLast(batchId: string): Promise<void> {
 
 /** Lets a practice pot's clock run at another speed from now on. */
 export async function setSpeed(batchId: string, speed: number): Promise<void> {
-  await db.transaction("rw", db.batches, async () => {
+  await db.transaction("rw", db.batches, db.settings, async () => {
     const batch = await db.batches.get(batchId);
-    if (batch !== undefined) await db.batches.put(atSpeed(batch, speed, Date.now()));
+    if (batch === undefined) return;
+    await db.batches.put(atSpeed(batch, speed, Date.now()));
+    await beginLogAnew();
   });
 }
 
 export async function removeBatch(id: string): Promise<void> {
-  await db.transaction("rw", db.batches, db.events, async () => {
+  const tables = [db.batches, db.events, db.words, db.shelved, db.learned];
+  await db.transaction("rw", tables, async () => {
     await db.events.where("batchId").equals(id).delete();
     await db.batches.delete(id);
+    await offTheShelf([id]);
+    await db.words.delete(id);
+    await forgetBasis();
   });
 }

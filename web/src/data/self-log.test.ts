@@ -43,10 +43,9 @@ const isLogged = async () => {
 async function later() {
   vi.setSystemTime(NOW + 14 * H);
   const [kitchen, pots, larder] = [useKitchenStore(), usePotsStore(), useLarderStore()];
-  await vi.waitFor(
-    () => expect(kitchen.isLoaded && pots.pots.length > 0 && larder.isLoaded).toBe(true),
-    { timeout: 90_000 },
-  );
+  await vi.waitFor(() => expect(kitchen.isLoaded && pots.isReady && larder.isLoaded).toBe(true), {
+    timeout: 90_000,
+  });
   keepLogged();
 }
 
@@ -56,7 +55,7 @@ test("a pot that is eaten or put away goes into the logbook by itself; taken bac
   await vi.waitFor(async () => expect(await isLogged()).toBe(true), { timeout: 90_000 });
   await undoLast("on-fire");
   await vi.waitFor(
-    () => expect(usePotsStore().byId.get("on-fire")?.cook.finishedMs ?? null).toBeNull(),
+    () => expect(usePotsStore().open.get("on-fire")?.cook.finishedMs ?? null).toBeNull(),
     { timeout: 90_000 },
   );
   const count = await db.events.count();

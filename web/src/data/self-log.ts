@@ -5,7 +5,8 @@ import { outcomeOf } from "@kettlos/core/units/problem";
 import { watch } from "vue";
 import { report } from "../frame/errors";
 import { useLarderStore } from "./larder-store";
-import { usePotsStore, type PotState } from "./pots-store";
+import type { PotState } from "./pot-state";
+import { usePotsStore } from "./pots-store";
 import { appendEvent } from "./repository";
 
 /** Less than this in the bowl is nothing left to portion, kg. */

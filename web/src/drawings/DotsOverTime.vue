@@ -2,6 +2,7 @@
 import { scaleLinear, scaleTime } from "d3-scale";
 import { line } from "d3-shape";
 import { computed } from "vue";
+import { useDotWalk } from "./dot-walk";
 import { useDrawnWidth } from "./drawn-width";
 
 /** Pots as dots on a ruled scale over time, with the middle of the last few as a line. */
@@ -15,6 +16,8 @@ const props = defineProps<{
   domain?: readonly [number, number];
   label: string;
   dateOf: (ms: number) => string;
+  /** A value in words: "12 % more". */
+  say: (value: number) => string;
   height?: number;
 }>();
 const emit = defineEmits<{ choose: [string] }>();
@@ -61,11 +64,31 @@ const dates = computed(() => {
   const most = Math.max(2, Math.floor((width.value - LEFT - RIGHT) / 90));
   return x.value.ticks(most).map((date) => date.getTime());
 });
+const { walk, dot, standsOn } = useDotWalk(
+  () => props.dots.map((d) => d.id),
+  (id) => emit("choose", id),
+);
+const wordsOf = ({ atMs, value }: { readonly atMs: number; readonly value: number }) =>
+  `${props.dateOf(atMs)}: ${props.say(value)}`;
+/** Beside the dot that one stands on, on the side where there is room. */
+const told = computed(() => {
+  const on = props.dots.find((d) => d.id === standsOn.value);
+  if (on === undefined) return null;
+  const at = x.value(on.atMs);
+  const isRight = at > (LEFT + width.value) / 2;
+  return {
+    text: wordsOf(on),
+    x: at + (isRight ? -10 : 10),
+    // Above its dot; below it where there is no room above.
+    y: y.value(on.value) - 14 < TOP + 6 ? y.value(on.value) + 24 : y.value(on.value) - 14,
+    anchor: isRight ? "end" : "start",
+  };
+});
 </script>
 
 <template>
-  <div ref="root">
-    <svg :width="width" :height="tall" role="img" :aria-label="label">
+  <div ref="root" :aria-label="label" v-bind="walk">
+    <svg :width="width" :height="tall" role="none">
       <g v-for="rule in rules" :key="rule.value">
         <line
           :class="rule.isUsual ? 'usual' : 'rule'"
@@ -80,13 +103,16 @@ const dates = computed(() => {
       </g>
       <path class="middle" :d="middle" />
       <circle
-        v-for="dot in dots"
-        :key="dot.id"
-        :cx="x(dot.atMs)"
-        :cy="y(dot.value)"
+        v-for="one in dots"
+        :key="one.id"
+        :cx="x(one.atMs)"
+        :cy="y(one.value)"
         r="5"
-        @click="emit('choose', dot.id)"
+        v-bind="dot(one.id, wordsOf(one))"
       />
+      <text v-if="told" class="told" :x="told.x" :y="told.y" :text-anchor="told.anchor">
+        {{ told.text }}
+      </text>
       <text
         v-for="date in dates"
         :key="date"
@@ -131,6 +157,19 @@ circle {
 
 circle:hover {
   fill: var(--rim-soft);
+}
+
+.current {
+  fill: var(--rim);
+}
+
+.told {
+  font-size: 14px;
+  font-weight: 600;
+  paint-order: stroke;
+  stroke: var(--ground);
+  stroke-width: 6px;
+  stroke-linejoin: round;
 }
 
 .numeral {

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { scaleLinear } from "d3-scale";
 import { computed } from "vue";
+import { useDotWalk } from "./dot-walk";
 import { useDrawnWidth } from "./drawn-width";
 
 /** How stocks set, by what they were made of: each pot at its hours, as high as it stood. */
@@ -38,11 +39,15 @@ const label = computed(() =>
     )
     .join("; "),
 );
+const { walk, dot } = useDotWalk(
+  () => props.rows.flatMap((r) => r.dots.map((d) => d.id)),
+  (id) => emit("choose", id),
+);
 </script>
 
 <template>
-  <div ref="root">
-    <svg :width="width" :height="height" role="img" :aria-label="label">
+  <div ref="root" :aria-label="label" v-bind="walk">
+    <svg :width="width" :height="height" role="none">
       <g v-for="(row, r) in rows" :key="row.bone">
         <line
           class="under"
@@ -65,12 +70,12 @@ const label = computed(() =>
           </text>
         </g>
         <circle
-          v-for="dot in row.dots"
-          :key="dot.id"
-          :cx="x(dot.hours)"
-          :cy="yOf(r, dot.at)"
+          v-for="one in row.dots"
+          :key="one.id"
+          :cx="x(one.hours)"
+          :cy="yOf(r, one.at)"
           r="5"
-          @click="emit('choose', dot.id)"
+          v-bind="dot(one.id, `${row.bone}: ${one.hours.toFixed(1)} h, ${words[one.at] ?? ''}`)"
         />
       </g>
       <line
@@ -117,6 +122,10 @@ circle {
   stroke: var(--ink);
   stroke-width: 1.5;
   cursor: pointer;
+}
+
+.current {
+  fill: var(--rim);
 }
 
 .numeral {

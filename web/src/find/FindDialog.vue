@@ -28,7 +28,8 @@ watch(
     all.value = findables({
       kitchen: kitchenStore.kitchen,
       plans: kitchenStore.plans,
-      pots: pots.pots,
+      open: [...pots.open.values()].filter((p) => p.cook.finishedMs === null),
+      logged: pots.finished,
       holdings: larderStore.larder.holdings,
       units: kitchenStore.units,
     });

@@ -3,7 +3,8 @@ import { flushPromises, mount } from "@vue/test-utils";
 import { ElDialog } from "element-plus";
 import { describe, expect, test } from "vitest";
 import { createRouter, createMemoryHistory } from "vue-router";
-import { potOf, sample } from "../../test/pot";
+import { potOf, sample, shelvedPotOf } from "../../test/pot";
+import { PAST, shelve } from "../../test/shelve";
 import { db } from "../data/db";
 import { useKitchenStore } from "../data/kitchen-store";
 import { useLarderStore } from "../data/larder-store";
@@ -19,7 +20,11 @@ const { holdings } = larderOf(sample.larder, [], "short");
 const all = findables({
   kitchen: sample.kitchen,
   plans: sample.plans,
-  pots: sample.batches.toSorted((a, b) => b.createdMs - a.createdMs).map((b) => potOf(b.id)),
+  open: [potOf("on-fire")],
+  logged: sample.batches
+    .filter((b) => b.id !== "on-fire")
+    .toSorted((a, b) => b.createdMs - a.createdMs)
+    .map((b) => shelvedPotOf(b.id)),
   holdings,
   units: "metric",
 });
@@ -101,6 +106,7 @@ describe("the dialog", () => {
   async function opened() {
     await Promise.all(db.tables.map((t) => t.clear()));
     await importAll(sample, "replace");
+    await shelve(...PAST);
     const stub = { template: "<p />" };
     const router = createRouter({
       history: createMemoryHistory(),
@@ -108,7 +114,7 @@ describe("the dialog", () => {
     });
     useLarderStore();
     const store = useKitchenStore();
-    await expect.poll(() => store.isLoaded).toBe(true);
+    await expect.poll(() => store.isLoaded && store.log?.isWhole).toBe(true);
     const wrapper = mount(FindDialog, {
       props: { modelValue: false },
       global: {
@@ -154,8 +160,8 @@ describe("the dialog", () => {
     await expect
       .poll(() =>
         useKitchenStore()
-          .eventLog?.get("on-fire")
-          ?.some((e) => e.kind === "noted"),
+          .log?.open.get("on-fire")
+          ?.events.some((e) => e.kind === "noted"),
       )
       .toBe(true);
     await flushPromises();

@@ -2,6 +2,7 @@ import { begunMs } from "@kettlos/core/batch/of-log";
 import { KIND_FORMULAS } from "@kettlos/core/dish/kind-formulas";
 import type { Holding } from "@kettlos/core/larder/larder";
 import { LARDER_KIND_NAMES } from "@kettlos/core/larder/larder-schema";
+import type { ShelvedPot } from "@kettlos/core/logbook/shelved";
 import { KINDS } from "@kettlos/core/simulate/dish-words";
 import { nameOf } from "@kettlos/core/simulate/item-facts";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
@@ -9,7 +10,7 @@ import type { Plan } from "@kettlos/core/simulate/plan-schema";
 import { showVolume, type UnitSystem } from "@kettlos/core/units/show";
 import { capacityL } from "@kettlos/core/vessel/volume";
 import { format } from "date-fns";
-import type { PotState } from "../data/pots-store";
+import type { PotState } from "../data/pot-state";
 import { allWords, countWords, keyOf } from "../places/larder/held-words";
 import type { Findable } from "./findable";
 
@@ -30,8 +31,9 @@ const SCREENS: readonly [to: string, title: string, words: string][] = [
 export interface Sources {
   readonly kitchen: Kitchen;
   readonly plans: readonly Plan[];
-  /** The newest first. */
-  readonly pots: readonly PotState[];
+  /** Under way, and in the logbook; the newest first. */
+  readonly open: readonly PotState[];
+  readonly logged: readonly ShelvedPot[];
   readonly holdings: readonly Holding[];
   readonly units: UnitSystem;
 }
@@ -55,39 +57,36 @@ function ofPlan(plan: Plan): Findable {
   };
 }
 
-function ofPot({ batch, cook, events }: PotState, age: number, units: UnitSystem): Findable {
+const quoted = (notes: readonly string[]) => notes.map((text) => `“${text}”`);
+
+const ofLogged = (pot: ShelvedPot, age: number, units: UnitSystem): Findable => ({
+  id: `pot ${pot.id}`,
+  title: pot.name,
+  parts: [...pot.ingredients, ...quoted(pot.notes)],
+  to: `/logbook/${pot.id}`,
+  where: "Logbook",
+  // The newer first.
+  weight: 1 + 0.3 / (1 + age),
+  says: [
+    day(pot.begunMs),
+    pot.strainedL === null ? "" : showVolume(pot.strainedL, units === "us" ? "us" : "metric"),
+    pot.set ?? "",
+    pot.isPractice ? "practice" : "",
+  ]
+    .filter((s) => s !== "")
+    .join(", "),
+});
+
+function ofOpen({ batch, cook }: PotState): Findable {
   const begun = begunMs({ batch, cook });
-  const common = {
+  const isOn = cook.strainedMs === null;
+  return {
     id: `pot ${batch.id}`,
     title: batch.plan.name,
     parts: [
       ...within(batch.plan),
-      ...events.flatMap((e) =>
-        (e.kind === "noted" || e.kind === "tasted") && e.text !== "" ? [`“${e.text}”`] : [],
-      ),
+      ...quoted([...cook.notes, ...cook.tastings].map((t) => t.text).filter((t) => t !== "")),
     ],
-  };
-  if (cook.finishedMs !== null)
-    return {
-      ...common,
-      to: `/logbook/${batch.id}`,
-      where: "Logbook",
-      // The newer first.
-      weight: 1 + 0.3 / (1 + age),
-      says: [
-        day(begun),
-        cook.result === null
-          ? ""
-          : showVolume(cook.result.strainedL, units === "us" ? "us" : "metric"),
-        cook.result?.set ?? "",
-        batch.practice === undefined ? "" : "practice",
-      ]
-        .filter((s) => s !== "")
-        .join(", "),
-    };
-  const isOn = cook.strainedMs === null;
-  return {
-    ...common,
     to: isOn ? `/cook/${batch.id}` : `/strain/${batch.id}`,
     where: isOn ? "On the fire" : "Strained",
     says: `since ${format(begun, "EEE HH:mm")}${batch.practice === undefined ? "" : ", practice"}`,
@@ -110,11 +109,13 @@ const ofHolding = (held: Holding, units: UnitSystem): Findable => ({
 export const findables = ({
   kitchen,
   plans,
-  pots,
+  open,
+  logged,
   holdings,
   units,
 }: Sources): readonly Findable[] => [
-  ...pots.map((p, age) => ofPot(p, age, units)),
+  ...open.map(ofOpen),
+  ...logged.map((p, age) => ofLogged(p, age, units)),
   ...plans.map(ofPlan),
   ...holdings.map((h) => ofHolding(h, units)),
   ...kitchen.vessels.map((v) => ({

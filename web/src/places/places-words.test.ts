@@ -215,7 +215,7 @@ describe("new plans and pots", () => {
   });
 
   test("pots in a row share the scale of the tallest", () => {
-    expect(sharedScale(sample.batches, 113)).toBeCloseTo(113 / 0.226, 9);
+    expect(sharedScale([...sample.kitchen.vessels, null], 113)).toBeCloseTo(113 / 0.226, 9);
     expect(sharedScale([], 100)).toBe(2000);
   });
 });

@@ -134,17 +134,14 @@ const api = {
     }
     return found;
   },
-  /** What all of them teach together. */
-  learned: (said: SaidByLog): LearnedFactors => learnedOf(said.words, optionsOf(said)),
-  /** The same told, with the readings that would teach most next. */
-  taught: (
-    said: SaidByLog,
-    plans: readonly Plan[],
-    kitchen: Kitchen,
-  ): { readonly told: WhatTaught; readonly next: readonly NextReading[] } => ({
+  /** What all of them teach together, and the same told. */
+  learned: (said: SaidByLog): { readonly factors: LearnedFactors; readonly told: WhatTaught } => ({
+    factors: learnedOf(said.words, optionsOf(said)),
     told: whatTaught(said.words, optionsOf(said)),
-    next: nextReadings(plans, kitchen),
   }),
+  /** The readings that would teach most next. */
+  nextReadings: (plans: readonly Plan[], kitchen: Kitchen): readonly NextReading[] =>
+    nextReadings(plans, kitchen),
 };
 export type Reckoner = typeof api;
 

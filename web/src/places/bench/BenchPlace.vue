@@ -37,12 +37,10 @@ const planned = computed(() =>
 const others = computed(() =>
   kitchenStore.plans.filter((p) => !planned.value.some((b) => b.plan.id === p.id)).slice(0, 6),
 );
-const results = computed(() =>
-  pots.finished.filter((p) => p.batch.practice === undefined).slice(0, 5),
-);
+const results = computed(() => pots.finished.filter((p) => !p.isPractice).slice(0, 5));
 const scale = computed(() =>
   sharedScale(
-    results.value.map((r) => r.batch),
+    results.value.map((r) => r.vessel),
     104,
   ),
 );
@@ -141,9 +139,9 @@ useShortcuts(() =>
     <section aria-labelledby="last-title">
       <h2 id="last-title">Last results</h2>
       <ul v-if="results.length > 0" class="results">
-        <li v-for="pot in results" :key="pot.batch.id">
-          <RouterLink :to="`/logbook/${pot.batch.id}`">
-            <PieceBoundary :what="pot.batch.plan.name" :of="pot">
+        <li v-for="pot in results" :key="pot.id">
+          <RouterLink :to="`/logbook/${pot.id}`">
+            <PieceBoundary :what="pot.name" :of="pot">
               <BatchPot :pot="pot" :px-per-m="scale" :units="units" />
             </PieceBoundary>
           </RouterLink>

@@ -39,16 +39,14 @@ const boiling = computed(() => showTemperature(boilingPointC(altitudeM.value ?? 
 async function openSample() {
   isLoading.value = true;
   try {
-    const [{ bramholtSample }, { importAll }, { learnedFrom }, { teachersIn }] = await Promise.all([
+    const [{ bramholtSample }, { importAll }, { learnedFrom }] = await Promise.all([
       import("../../sample/bramholt"),
       import("../../data/backup"),
       import("../../data/learning"),
-      import("@kettlos/core/learn/from-log"),
     ]);
     const file = bramholtSample(Date.now());
     // Its eight weeks are in the first figure that is seen; where that fails, the log teaches later.
-    const teachers = teachersIn(file.batches, file.events);
-    const learned = await learnedFrom(teachers, file.kitchen.id).catch((error: unknown) => {
+    const learned = await learnedFrom(file).catch((error: unknown) => {
       report(error);
       return undefined;
     });

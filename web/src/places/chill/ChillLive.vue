@@ -15,7 +15,7 @@ import { addMinutes, format } from "date-fns";
 import { computed, ref } from "vue";
 import FieldForm from "../../controls/FieldForm.vue";
 import TemperatureField from "../../controls/TemperatureField.vue";
-import type { PotState } from "../../data/pots-store";
+import type { PotState } from "../../data/pot-state";
 import type { NewEvent } from "../../data/repository";
 import { save } from "../../data/save-file";
 import { farOffWords } from "../../controls/far-off-words";

@@ -17,6 +17,7 @@ import TemperatureField from "../../controls/TemperatureField.vue";
 import { useAsWarm } from "../../controls/use-as-warm";
 import { useKitchenStore } from "../../data/kitchen-store";
 import { usePotsStore } from "../../data/pots-store";
+import { useWholePot } from "../../data/use-pot";
 import { appendEvent, undoLast, type NewEvent } from "../../data/repository";
 import CoolingGates from "../../drawings/CoolingGates.vue";
 import StageStrip from "../../frame/StageStrip.vue";
@@ -34,7 +35,7 @@ const pots = usePotsStore();
 const route = useRoute();
 const units = computed(() => kitchenStore.units);
 const one = computed(() => (units.value === "us" ? "us" : "metric"));
-const pot = computed(() => pots.byId.get(String(route.params["batchId"])) ?? null);
+const { pot, isRead } = useWholePot(() => String(route.params["batchId"]));
 const kitchen = computed(() => kitchenStore.kitchen ?? pot.value?.batch.kitchen ?? null);
 const code = computed(() => (kitchen.value === null ? CODES.us : codeOf(kitchen.value)));
 const lineC = computed(() => holdingLineC(code.value));
@@ -216,7 +217,7 @@ useShortcuts(() => [{ keys: "u", does: "Undo the last entry", run: () => void un
       />
     </div>
   </template>
-  <div v-else class="place">
+  <div v-else-if="isRead" class="place">
     <h1>Nothing to chill here</h1>
     <p v-if="isTooLate">
       This pot is in the logbook already, and was not chilled by the clock here.

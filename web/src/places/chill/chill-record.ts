@@ -4,7 +4,7 @@ import type { CodeOfCooling } from "@kettlos/core/cool/codes";
 import { inWords } from "@kettlos/core/units/said";
 import { WAYS } from "@kettlos/core/cool/ways";
 import Papa from "papaparse";
-import type { PotState } from "../../data/pots-store";
+import type { PotState } from "../../data/pot-state";
 
 const iso = (ms: number) => new Date(ms).toISOString();
 

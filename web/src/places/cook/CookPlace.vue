@@ -13,6 +13,7 @@ import { clockHour } from "../../data/clock-hour";
 import { useInstrumentsStore } from "../../data/instruments-store";
 import { useKitchenStore } from "../../data/kitchen-store";
 import { usePotsStore } from "../../data/pots-store";
+import { useWholePot } from "../../data/use-pot";
 import { usePreferences } from "../../data/preferences";
 import StageStrip from "../../frame/StageStrip.vue";
 import { useShortcuts } from "../../frame/shortcuts";
@@ -52,12 +53,18 @@ const stuck = computed(() => {
 });
 const onFire = computed(() => pots.fire.filter((p) => p.cook.strainedMs === null));
 const nowMs = computed(() => (pot.value === null ? pots.nowMs : pots.nowOf(pot.value.batch)));
+/** As it stands on the disk: one that was put on a moment ago may not have come to the fire yet. */
+const { pot: asked, isRead } = useWholePot(() => {
+  const id = route.params["batchId"];
+  return typeof id === "string" && id !== "" ? id : null;
+});
 watch(
-  () => [route.params["batchId"], pots.fire.length, kitchenStore.isLoaded] as const,
-  ([id, , isLoaded]) => {
+  () => [asked.value, isRead.value, pots.fire.length, kitchenStore.isLoaded] as const,
+  ([known, isKnown, , isLoaded]) => {
     if (!isLoaded || route.name !== "cook" || pot.value !== null || stuck.value !== null) return;
-    const known = typeof id === "string" ? pots.byId.get(id) : undefined;
+    if (!isKnown) return;
     if (known?.cook.stage === "done") return void router.replace(`/logbook/${known.batch.id}`);
+    if (known !== null) return;
     const first = onFire.value.find((p) => p.batch.practice === undefined) ?? onFire.value[0];
     if (first !== undefined) void router.replace(`/cook/${first.batch.id}`);
   },

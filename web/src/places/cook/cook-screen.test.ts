@@ -8,7 +8,6 @@ import { describe, expect, test, vi } from "vitest";
 import { NOW, potOf, sample } from "../../../test/pot";
 import { callsOf } from "../../data/calls-of";
 import { readingsCsv, readReadingsCsv } from "../../data/readings-csv";
-import { grown } from "../../data/use-event-log";
 import { NotWritten } from "../../data/writing";
 import CounterList from "./CounterList.vue";
 import ForkCheck from "./ForkCheck.vue";
@@ -294,22 +293,6 @@ describe("calls", () => {
       title: "It may run dry",
     });
   });
-});
-
-test("the log grows by what is new, and lists that are not added to stay the same ones", () => {
-  const stored = (seq: number, batchId: string) => ({
-    seq,
-    id: `s${seq}`,
-    batchId,
-    event: event({ kind: "lit" }, seq),
-  });
-  const one = grown(new Map(), [stored(1, "a"), stored(2, "b"), stored(3, "a")]);
-  expect(one.get("a")?.map((e) => e.id)).toEqual(["x1", "x3"]);
-  const two = grown(one, [stored(4, "b")]);
-  expect(two.get("a")).toBe(one.get("a"));
-  expect(two.get("b")).toHaveLength(2);
-  expect(one.get("b")).toHaveLength(1);
-  expect(grown(two, [])).toBe(two);
 });
 
 test("a practice pot is scored with what was hidden in it, a real one is not", () => {

@@ -15,6 +15,7 @@ import { computed } from "vue";
 import { useKitchenStore } from "../../data/kitchen-store";
 import { useLarderStore } from "../../data/larder-store";
 import { usePotsStore } from "../../data/pots-store";
+import { useWholePot } from "../../data/use-pot";
 import CautionList from "../../controls/CautionList.vue";
 import HeldActions from "./HeldActions.vue";
 import { goesInPan } from "@kettlos/core/larder/in-a-pan";
@@ -33,9 +34,7 @@ const age = computed(() => ageOf(props.holding.place, props.holding.bestBeforeMs
 const keeping = computed(() =>
   keepingOf(lot.value, props.holding.place, kitchenStore.kitchen?.freezerSchool ?? "short"),
 );
-const batch = computed(() =>
-  lot.value.batchId === null ? null : (pots.byId.get(lot.value.batchId) ?? null),
-);
+const { pot: batch } = useWholePot(() => lot.value.batchId);
 const standing = computed(() =>
   batch.value === null ? null : standingOf(batch.value.batch, batch.value.cook),
 );

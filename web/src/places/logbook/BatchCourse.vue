@@ -14,7 +14,8 @@ import { format } from "date-fns";
 import { computed } from "vue";
 import { useRouter } from "vue-router";
 import { copyOf } from "../../data/new-plan";
-import { usePotsStore, type PotState } from "../../data/pots-store";
+import type { PotState } from "../../data/pot-state";
+import { usePotsStore } from "../../data/pots-store";
 import { appendEvent, savePlan, undoLast } from "../../data/repository";
 import { markLabels } from "../../drawings/mark-labels";
 import LedgerFlow from "../../drawings/LedgerFlow.vue";
@@ -69,23 +70,20 @@ const cookAsItWent = () => open(planLike(props.pot, null));
 const printCard = () => window.print();
 async function saveFile() {
   const { savePots } = await import("../../data/log-out");
-  savePots([props.pot], kitchen.value, pots.nowMs);
+  await savePots([props.pot.batch.id], kitchen.value, pots.nowMs);
 }
 const pots = usePotsStore();
 /** The same dish, other times; and the one before. */
 const sameDish = computed(() =>
   pots.finished.filter(
-    (p) =>
-      p.batch.plan.name === plan.value.name &&
-      p.batch.practice === undefined &&
-      p.batch.id !== props.pot.batch.id,
+    (p) => p.name === plan.value.name && !p.isPractice && p.id !== props.pot.batch.id,
   ),
 );
 const before = computed(
   () =>
     sameDish.value
-      .filter((p) => begunMs(p) < begunMs(props.pot))
-      .toSorted((a, b) => begunMs(b) - begunMs(a))[0],
+      .filter((p) => p.onHeatMin !== null && p.begunMs < begunMs(props.pot))
+      .toSorted((a, b) => b.begunMs - a.begunMs)[0],
 );
 const like = (how: (typeof LIKING_OPTIONS)[number]["value"]) =>
   how === props.pot.cook.liking
@@ -182,8 +180,8 @@ const isJustLiked = computed(() => props.pot.cook.events.at(-1)?.kind === "liked
         </div>
         <ul class="row">
           <li v-if="before !== undefined">
-            <RouterLink class="button" :to="`/beside/${before.batch.id}/${pot.batch.id}`"
-              >Beside the time before, {{ format(begunMs(before), "d MMM") }}</RouterLink
+            <RouterLink class="button" :to="`/beside/${before.id}/${pot.batch.id}`"
+              >Beside the time before, {{ format(before.begunMs, "d MMM") }}</RouterLink
             >
           </li>
           <li v-if="sameDish.length > 0">

@@ -1,59 +1,61 @@
 <script setup lang="ts">
-import { begunMs } from "@kettlos/core/batch/of-log";
-import { weekdayDateOf } from "../../data/moments";
-import { gapOf, type Gap } from "@kettlos/core/batch/gap";
-import { vesselOf } from "@kettlos/core/simulate/references";
+import type { ShelvedPot } from "@kettlos/core/logbook/shelved";
 import { showVolume, type UnitSystem } from "@kettlos/core/units/show";
 import { capacityL, depthForVolumeM } from "@kettlos/core/vessel/volume";
 import { computed } from "vue";
-import type { PotState } from "../../data/pots-store";
+import { weekdayDateOf } from "../../data/moments";
 import SmallPot from "../../drawings/SmallPot.vue";
 
-/** A finished batch as its pot: what was got as its level, what was planned as a line. */
-const props = defineProps<{
-  pot: PotState;
-  /** Planned against got, where that is worked out already. */
-  worked?: Gap | null | undefined;
-  pxPerM: number;
-  units: UnitSystem;
-}>();
+/** A finished pot: what was got as its level, what was planned as a line. */
+const props = defineProps<{ pot: ShelvedPot; pxPerM: number; units: UnitSystem }>();
 
-const vessel = computed(() => vesselOf(props.pot.batch.plan, props.pot.batch.kitchen));
-const gap = computed(() =>
-  props.worked === undefined
-    ? gapOf(props.pot.batch.plan, props.pot.batch.kitchen, props.pot.cook)
-    : props.worked,
-);
+const gap = computed(() => props.pot.gap);
+const gotL = computed(() => gap.value?.gotL ?? props.pot.strainedL ?? 0);
 const depth = (litres: number) =>
-  depthForVolumeM(vessel.value, Math.min(litres, capacityL(vessel.value)));
+  props.pot.vessel === null
+    ? 0
+    : depthForVolumeM(props.pot.vessel, Math.min(litres, capacityL(props.pot.vessel)));
 const one = computed(() => (props.units === "us" ? "us" : "metric"));
-const difference = computed(() => {
-  const litres = gap.value?.gapL ?? 0;
-  if (Math.abs(litres) < 0.05) return "as planned";
-  return `${showVolume(Math.abs(litres), one.value)} ${litres > 0 ? "more" : "less"}`;
+const against = computed(() => {
+  if (gap.value === null) return props.pot.isReckoned ? "as reckoned, not measured" : "";
+  const { gapL, plannedL } = gap.value;
+  const difference =
+    Math.abs(gapL) < 0.05
+      ? "as planned"
+      : `${showVolume(Math.abs(gapL), one.value)} ${gapL > 0 ? "more" : "less"}`;
+  return `planned ${showVolume(plannedL, one.value)}, ${difference}`;
 });
+const when = computed(() =>
+  [
+    weekdayDateOf(props.pot.begunMs),
+    ...(props.pot.isPractice ? ["practice"] : []),
+    ...(props.pot.set === null ? [] : [props.pot.set]),
+  ].join(", "),
+);
+const label = computed(() =>
+  gap.value === null
+    ? `${props.pot.name}: about ${showVolume(gotL.value, props.units)}`
+    : `${props.pot.name}: planned ${showVolume(gap.value.plannedL, props.units)}, got ${showVolume(gap.value.gotL, props.units)}`,
+);
 </script>
 
 <template>
-  <figure v-if="gap">
+  <figure>
     <SmallPot
-      :vessel="vessel"
+      v-if="pot.vessel !== null"
+      :vessel="pot.vessel"
       :px-per-m="pxPerM"
-      :label="`${pot.batch.plan.name}: planned ${showVolume(gap.plannedL, units)}, got ${showVolume(gap.gotL, units)}`"
-      :level-m="depth(gap.gotL)"
-      :planned-m="depth(gap.plannedL)"
+      :label="label"
+      :level-m="depth(gotL)"
+      v-bind="gap === null ? {} : { plannedM: depth(gap.plannedL) }"
     />
     <figcaption>
-      <strong>{{ pot.batch.plan.name }}</strong>
-      <span class="figure got"
-        ><span class="result">{{ showVolume(gap.gotL, one) }}</span></span
+      <strong>{{ pot.name }}</strong>
+      <span v-if="pot.strainedL !== null" class="figure got"
+        ><span class="result">{{ showVolume(gotL, one) }}</span></span
       >
-      <span class="quiet small">planned {{ showVolume(gap.plannedL, one) }}, {{ difference }}</span>
-      <span class="quiet small"
-        >{{ weekdayDateOf(begunMs(pot))
-        }}<template v-if="pot.batch.practice !== undefined">, practice</template
-        ><template v-if="pot.cook.result?.set">, {{ pot.cook.result.set }}</template></span
-      >
+      <span v-if="against !== ''" class="quiet small">{{ against }}</span>
+      <span class="quiet small">{{ when }}</span>
     </figcaption>
   </figure>
 </template>

@@ -8,7 +8,8 @@ import { computed } from "vue";
 import { useRoute } from "vue-router";
 import { useKitchenStore } from "../../data/kitchen-store";
 import { dateClockOf, dayOf } from "../../data/moments";
-import { usePotsStore, type PotState } from "../../data/pots-store";
+import type { PotState } from "../../data/pot-state";
+import { useWholePots } from "../../data/use-pot";
 import SmallPot from "../../drawings/SmallPot.vue";
 import TwoCourses from "../../drawings/TwoCourses.vue";
 import PieceBoundary from "../../frame/PieceBoundary.vue";
@@ -20,16 +21,16 @@ import { useCompared } from "./use-compared";
 
 /** Two pots side by side: how each went, what came of it, and where the difference is from. */
 const store = useKitchenStore();
-const pots = usePotsStore();
 const route = useRoute();
 /** One that is still on has nothing to be held against another yet. */
-const potOf = (param: string): PotState | null => {
-  const pot = pots.byId.get(String(route.params[param])) ?? null;
+const found = useWholePots(() => [String(route.params["oneId"]), String(route.params["otherId"])]);
+const potOf = (i: number): PotState | null => {
+  const pot = found.value?.[i] ?? null;
   return pot === null || pot.cook.offMs === null ? null : pot;
 };
 /** The earlier one stands first: what was changed since is what one asks. */
 const pair = computed<readonly [PotState, PotState] | null>(() => {
-  const [a, b] = [potOf("oneId"), potOf("otherId")];
+  const [a, b] = [potOf(0), potOf(1)];
   if (a === null || b === null) return null;
   return begunMs(a) <= begunMs(b) ? [a, b] : [b, a];
 });
@@ -86,7 +87,10 @@ const scale = computed(() =>
   pair.value === null
     ? 0
     : sharedScale(
-        pair.value.map((p) => p.batch),
+        pair.value.map(({ batch }) => {
+          const vessel = outcomeOf(() => vesselOf(batch.plan, batch.kitchen));
+          return vessel.ok ? vessel.value : null;
+        }),
         110,
       ),
 );
@@ -166,7 +170,7 @@ const drawn = computed(() =>
         <BothTables :pair="pair" :names="names" :ledger="compared.ledger" :units="one" />
       </template>
     </template>
-    <p v-else-if="pots.isReady">
+    <p v-else-if="found !== null">
       One of these two pots is not off the heat yet, or no longer in the log.
       <RouterLink to="/logbook">Logbook</RouterLink>
     </p>

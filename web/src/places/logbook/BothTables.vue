@@ -2,7 +2,7 @@
 import type { LedgerRow } from "@kettlos/core/compare/compare";
 import { showDuration, showMass, showVolume, type UnitSystem } from "@kettlos/core/units/show";
 import { computed } from "vue";
-import type { PotState } from "../../data/pots-store";
+import type { PotState } from "../../data/pot-state";
 import { LIKING_WORDS } from "./liking-words";
 
 /** Two pots in two columns: where their litres went, and what else was told of them. */

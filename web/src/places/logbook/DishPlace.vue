@@ -1,18 +1,17 @@
 <script setup lang="ts">
-import { begunMs, measuredOf } from "@kettlos/core/batch/of-log";
 import { LIKINGS } from "@kettlos/core/batch/batch-schema";
 import { SETS } from "@kettlos/core/extraction/set";
+import type { ShelvedPot } from "@kettlos/core/logbook/shelved";
 import { showDuration, showVolume } from "@kettlos/core/units/show";
 import { computed, ref, watch } from "vue";
 import { useRoute, useRouter } from "vue-router";
 import FieldForm from "../../controls/FieldForm.vue";
 import UnitField from "../../controls/UnitField.vue";
-import { db } from "../../data/db";
 import { useKitchenStore } from "../../data/kitchen-store";
 import { dateOf, dayOf, shortDateOf } from "../../data/moments";
-import { usePotsStore, type PotState } from "../../data/pots-store";
+import { usePotsStore } from "../../data/pots-store";
 import { savePlan } from "../../data/repository";
-import { useLive } from "../../data/use-live";
+import { useWholePots, wholePots } from "../../data/use-pot";
 import DishSteps, { type StepRow } from "../../drawings/DishSteps.vue";
 import PieceBoundary from "../../frame/PieceBoundary.vue";
 import { planLike } from "./cook-again";
@@ -31,62 +30,54 @@ const name = computed(() => String(route.params["name"]));
 
 const all = computed(() =>
   pots.finished
-    .filter((p) => p.batch.plan.name === name.value && p.batch.practice === undefined)
-    .toSorted((a, b) => begunMs(a) - begunMs(b)),
+    .filter((p) => p.name === name.value && !p.isPractice)
+    .toSorted((a, b) => a.begunMs - b.begunMs),
 );
 /** The last of them; more when asked for. */
 const AT_ONCE = 10;
 const most = ref(AT_ONCE);
 watch(name, () => (most.value = AT_ONCE));
 const row = computed(() => all.value.slice(-most.value));
-const differences = useDifferences(() => row.value);
-const planned = useLive(async () => {
-  const ids = row.value.map((p) => p.batch.id);
-  const rows = await db.words.bulkGet(ids);
-  return new Map(ids.map((id, i) => [id, rows[i]?.gap?.plannedL ?? null]));
-}, [row]);
+/** With their logs: what was otherwise stands in these. */
+const whole = useWholePots(() => row.value.map((p) => p.id));
+const differences = useDifferences(() => whole.value ?? []);
 
-const times = computed(() =>
-  row.value.map((p) => ({ id: p.batch.id, label: shortDateOf(begunMs(p)) })),
-);
+const times = computed(() => row.value.map((p) => ({ id: p.id, label: shortDateOf(p.begunMs) })));
 const best = computed(() => {
-  const id = likedBest(all.value)?.batch.id;
+  const id = likedBest(all.value)?.id;
   return id === undefined ? null : { id, word: "liked best" };
 });
 
 const isSaid = (values: readonly (number | null)[]) => values.some((v) => v !== null);
 const rows = computed<readonly StepRow[]>(() => {
-  const of = (value: (pot: PotState) => number | null) => row.value.map(value);
+  const of = (value: (pot: ShelvedPot) => number | null) => row.value.map(value);
   const indexIn = <T,>(list: readonly T[], value: T | null | undefined) =>
     value === null || value === undefined ? null : list.indexOf(value);
   const found = differences.value;
-  const saltOf = (pot: PotState, i: number): number | null => {
+  const saltOf = (pot: ShelvedPot, i: number): number | null => {
     const next = row.value[i + 1];
     const came =
-      found?.get(pot.batch.id)?.to ??
-      (next === undefined ? undefined : found?.get(next.batch.id)?.from);
+      found?.get(pot.id)?.to ?? (next === undefined ? undefined : found?.get(next.id)?.from);
     return came?.reckoned.saltGL ?? null;
   };
   const salt = row.value.map(saltOf);
   const list: StepRow[] = [
     {
-      name: row.value.at(-1)?.batch.plan.end === "served" ? "Liquid in it" : "Strained",
-      values: of(({ cook: { result } }) => measuredOf({ result })?.strainedL ?? null),
-      planned: of((p) => planned.value?.get(p.batch.id) ?? null),
+      name: row.value.at(-1)?.end === "served" ? "Liquid in it" : "Strained",
+      values: of((p) => (p.isReckoned ? null : p.strainedL)),
+      planned: of((p) => p.gap?.plannedL ?? null),
       show: (v) => showVolume(v, one.value),
       isLiquid: true,
     },
     {
       name: "On the heat",
-      values: of(({ cook: { litMs, offMs } }) =>
-        litMs === null || offMs === null ? null : (offMs - litMs) / 60_000,
-      ),
+      values: of((p) => p.onHeatMin),
       show: showDuration,
       ruledBy: 60,
     },
     {
       name: "Set",
-      values: of(({ cook }) => indexIn(SETS, cook.result?.set)),
+      values: of((p) => indexIn(SETS, p.set)),
       show: (v) => SETS[v] ?? "",
       words: SETS,
     },
@@ -95,7 +86,7 @@ const rows = computed<readonly StepRow[]>(() => {
       : []),
     {
       name: "At the table",
-      values: of(({ cook }) => indexIn(LIKINGS, cook.liking)),
+      values: of((p) => indexIn(LIKINGS, p.liking)),
       show: (v) => LIKING_WORDS[LIKINGS[v] ?? "good"],
       words: LIKINGS.map((l) => LIKING_WORDS[l]),
     },
@@ -109,30 +100,35 @@ const changes = computed(() =>
     .flatMap((to, i) => {
       const from = row.value[i - 1];
       if (from === undefined) return [];
-      return [{ from, to, difference: differences.value?.get(to.batch.id) }];
+      return [{ from, to, difference: differences.value?.get(to.id) }];
     })
     .toReversed(),
 );
 const LEAST_L = 0.02;
-const notesOf = ({ cook }: PotState) => cook.notes.map((n) => n.text).join(" ");
+const notesOf = ({ id }: ShelvedPot) =>
+  whole.value
+    ?.find((p) => p.batch.id === id)
+    ?.cook.notes.map((n) => n.text)
+    .join(" ") ?? "";
 
 const picked = ref<string | null>(null);
 const chosen = computed(
   () =>
-    all.value.find((p) => p.batch.id === picked.value) ??
-    all.value.find((p) => p.batch.id === best.value?.id) ??
+    all.value.find((p) => p.id === picked.value) ??
+    all.value.find((p) => p.id === best.value?.id) ??
     row.value.at(-1) ??
     null,
 );
 const chosenId = computed({
-  get: () => chosen.value?.batch.id ?? "",
+  get: () => chosen.value?.id ?? "",
   set: (id) => (picked.value = id),
 });
 const wantedL = ref<number | null>(null);
 watch(chosenId, () => (wantedL.value = null));
 async function cookLike() {
-  if (chosen.value === null) return;
-  const plan = planLike(chosen.value, wantedL.value);
+  const [pot] = await wholePots([chosenId.value]);
+  if (pot === undefined) return;
+  const plan = planLike(pot, wantedL.value);
   await savePlan(plan);
   await router.push(`/plan/${plan.id}`);
 }
@@ -143,54 +139,53 @@ async function cookLike() {
     <header class="line-up">
       <h1>{{ name }}</h1>
       <RouterLink class="to" to="/logbook">Logbook</RouterLink>
-      <span v-if="all.length > 0" class="quiet"
+      <span v-if="pots.isWhole && all.length > 0" class="quiet"
         >{{ all.length === 1 ? "Cooked once" : `Cooked ${all.length} times` }}, first on
-        {{ dateOf(begunMs(all[0]!)) }}</span
+        {{ dateOf(all[0]!.begunMs) }}</span
       >
       <button v-if="all.length > row.length" type="button" class="link" @click="most += AT_ONCE">
         Show earlier ones
       </button>
     </header>
-    <template v-if="chosen !== null">
+    <p v-if="!pots.isWhole" class="quiet" role="status">Reading the log …</p>
+    <template v-else-if="chosen !== null">
       <PieceBoundary what="how it went each time" :of="row"
         ><DishSteps
           :times="times"
           :rows="rows"
           :best="best"
-          :chosen="chosen.batch.id"
+          :chosen="chosen.id"
           @choose="picked = $event"
       /></PieceBoundary>
       <FieldForm v-slot="{ keep }" class="again" @keep="cookLike">
         <label
           >Cook it like
           <select v-model="chosenId" class="written">
-            <option v-for="pot in all" :key="pot.batch.id" :value="pot.batch.id">
-              {{ dateOf(begunMs(pot)) }}{{ pot.batch.id === best?.id ? `, ${best.word}` : "" }}
+            <option v-for="pot in all" :key="pot.id" :value="pot.id">
+              {{ dateOf(pot.begunMs) }}{{ pot.id === best?.id ? `, ${best.word}` : "" }}
             </option>
           </select></label
         >
         <UnitField
-          v-if="chosen.batch.plan.end === 'strained'"
+          v-if="chosen.end === 'strained'"
           v-model="wantedL"
           label="so that there is"
           :units="units"
           dimension="volume"
           :min="0.05"
           :max="200"
-          :placeholder="
-            chosen.cook.result === null ? '' : showVolume(chosen.cook.result.strainedL, one)
-          "
+          :placeholder="chosen.strainedL === null ? '' : showVolume(chosen.strainedL, one)"
           @entered="keep"
         />
         <button type="submit" class="button primary">Plan it like that one</button>
-        <RouterLink class="to" :to="`/logbook/${chosen.batch.id}`">See that pot</RouterLink>
+        <RouterLink class="to" :to="`/logbook/${chosen.id}`">See that pot</RouterLink>
       </FieldForm>
       <section v-if="changes.length > 0">
         <h2>From one time to the next</h2>
         <ol>
-          <li v-for="change in changes" :key="change.to.batch.id">
+          <li v-for="change in changes" :key="change.to.id">
             <h3>
-              {{ dayOf(begunMs(change.from)) }} → {{ dayOf(begunMs(change.to)) }}
+              {{ dayOf(change.from.begunMs) }} → {{ dayOf(change.to.begunMs) }}
               <span v-if="change.difference" class="figure">{{
                 signedVolume(change.difference.to.litres - change.difference.from.litres, one)
               }}</span>
@@ -209,7 +204,7 @@ async function cookLike() {
                 </li>
               </template>
             </ul>
-            <RouterLink class="to" :to="`/beside/${change.from.batch.id}/${change.to.batch.id}`"
+            <RouterLink class="to" :to="`/beside/${change.from.id}/${change.to.id}`"
               >Side by side</RouterLink
             >
           </li>

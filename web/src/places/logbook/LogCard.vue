@@ -14,7 +14,7 @@ import { inWords } from "@kettlos/core/units/said";
 import { showDuration, showMass, showVolume, type UnitSystem } from "@kettlos/core/units/show";
 import { computed } from "vue";
 import { dateOf } from "../../data/moments";
-import type { PotState } from "../../data/pots-store";
+import type { PotState } from "../../data/pot-state";
 import { whenWords } from "../plan/when-words";
 import { LIKING_WORDS } from "./liking-words";
 

@@ -1,14 +1,12 @@
 <script setup lang="ts">
-import { begunMs } from "@kettlos/core/batch/of-log";
 import { useIntersectionObserver } from "@vueuse/core";
 import { computed, ref, useTemplateRef, watch } from "vue";
 import { useRoute } from "vue-router";
 import TickChoice from "../../controls/TickChoice.vue";
-import { db } from "../../data/db";
 import { useKitchenStore } from "../../data/kitchen-store";
 import { dayOf, monthOf } from "../../data/moments";
 import { usePotsStore } from "../../data/pots-store";
-import { useLive } from "../../data/use-live";
+import { useWholePot } from "../../data/use-pot";
 import BatchCourse from "./BatchCourse.vue";
 import BatchPot from "./BatchPot.vue";
 import { logFinderOf } from "./log-finder";
@@ -27,31 +25,39 @@ const by = ref<ShelvedBy>("none");
 /** The pot that another is looked for to stand beside. */
 const besideId = computed(() => {
   const id = route.query["beside"];
-  return typeof id === "string" && pots.byId.has(id) ? id : null;
+  return typeof id === "string" && pots.shelvedById.has(id) ? id : null;
 });
 const besideName = computed(() => {
-  const pot = pots.byId.get(besideId.value ?? "");
-  return pot === undefined ? "" : `${pot.batch.plan.name}, ${dayOf(begunMs(pot))}`;
+  const pot = pots.shelvedById.get(besideId.value ?? "");
+  return pot === undefined ? "" : `${pot.name}, ${dayOf(pot.begunMs)}`;
 });
-const names = computed(() => [...new Set(pots.finished.map((p) => p.batch.plan.name))].sort());
+const names = computed(() => [...new Set(pots.finished.map((p) => p.name))].sort());
 /** Made when something is looked for, and anew when the log has changed. */
 const finder = computed(() => logFinderOf(pots.finished));
 const found = computed(() => (asked.value.trim() === "" ? null : finder.value(asked.value)));
 const fitting = computed(() =>
   pots.finished.filter(
     (p) =>
-      p.batch.id !== besideId.value &&
-      (kind.value === "" || p.batch.plan.name === kind.value) &&
-      found.value?.has(p.batch.id) !== false,
+      p.id !== besideId.value &&
+      (kind.value === "" || p.name === kind.value) &&
+      found.value?.has(p.id) !== false,
   ),
 );
+const countWords = computed(() => {
+  const [read, all] = [pots.finished.length, pots.finishedCount];
+  // What is looked for is found among those that are read.
+  if (pots.isWhole && read < all)
+    return `${fitting.value.length} of ${read} read so far, ${all} pots in all`;
+  return fitting.value.length === read ? `${all} pots` : `${fitting.value.length} of ${all} pots`;
+});
 async function saveTable() {
   const { saveLogTable } = await import("../../data/log-out");
   await saveLogTable(fitting.value, pots.nowMs);
 }
 async function saveFile() {
   const { savePots } = await import("../../data/log-out");
-  if (kitchenStore.kitchen !== null) savePots(fitting.value, kitchenStore.kitchen, pots.nowMs);
+  const ids = fitting.value.map((p) => p.id);
+  if (kitchenStore.kitchen !== null) await savePots(ids, kitchenStore.kitchen, pots.nowMs);
 }
 /** So many stand on the shelves at first; more as one comes near their end. */
 const ROWS = 36;
@@ -73,23 +79,17 @@ const shelves = computed(() => {
     return on.length === 0 ? [] : [{ title: shelf.title, count: shelf.pots.length, pots: on }];
   });
 });
-const shownIds = computed(() => shelves.value.flatMap((s) => s.pots.map((p) => p.batch.id)));
-/** What is planned and got is worked out once a pot. */
-const worked = useLive(async () => {
-  const ids = [...shownIds.value];
-  const rows = await db.words.bulkGet(ids);
-  return new Map(ids.map((id, i) => [id, rows[i]?.gap]));
-}, [shownIds]);
 const scale = computed(() =>
   sharedScale(
-    pots.finished.map((p) => p.batch),
+    pots.finished.map((p) => p.vessel),
     116,
   ),
 );
-const opened = computed(() => {
+const openedId = computed(() => {
   const id = route.params["batchId"];
-  return typeof id === "string" ? (pots.byId.get(id) ?? null) : null;
+  return typeof id === "string" && id !== "" ? id : null;
 });
+const { pot: opened, isRead } = useWholePot(() => openedId.value);
 const toOf = (id: string) =>
   besideId.value === null ? `/logbook/${id}` : `/beside/${besideId.value}/${id}`;
 watch(names, (list) => {
@@ -99,7 +99,7 @@ watch(names, (list) => {
 
 <template>
   <BatchCourse v-if="opened !== null" :pot="opened" :units="kitchenStore.units" />
-  <div v-else class="place">
+  <div v-else-if="isRead" class="place">
     <header class="line-up">
       <h1>Logbook</h1>
       <RouterLink class="to" to="/taught">What this kitchen has taught</RouterLink>
@@ -130,11 +130,7 @@ watch(names, (list) => {
         placeholder="what, in which pot, a note, a word of it"
       />
       <TickChoice v-model="by" label="Shelves by" :options="SHELVED_BY" />
-      <span class="quiet small" role="status">{{
-        fitting.length === pots.finished.length
-          ? `${fitting.length} pots`
-          : `${fitting.length} of ${pots.finished.length} pots`
-      }}</span>
+      <span class="quiet small" role="status">{{ countWords }}</span>
     </p>
     <template v-if="fitting.length > 0">
       <p class="key small quiet">
@@ -158,13 +154,11 @@ watch(names, (list) => {
           >
         </h2>
         <ul>
-          <li v-for="pot in shelf.pots" :key="pot.batch.id">
-            <RouterLink :to="toOf(pot.batch.id)"
-              ><PieceBoundary :what="pot.batch.plan.name" :of="pot"
+          <li v-for="pot in shelf.pots" :key="pot.id">
+            <RouterLink :to="toOf(pot.id)"
+              ><PieceBoundary :what="pot.name" :of="pot"
                 ><BatchPot
-                  v-if="worked?.has(pot.batch.id) === true"
                   :pot="pot"
-                  :worked="worked.get(pot.batch.id)"
                   :px-per-m="scale"
                   :units="kitchenStore.units" /></PieceBoundary
             ></RouterLink>
@@ -184,6 +178,7 @@ watch(names, (list) => {
       Nothing in the log fits “{{ asked }}”.
       <button type="button" class="link" @click="((asked = ''), (kind = ''))">Show all</button>
     </p>
+    <p v-else-if="pots.finishedCount > 0" role="status" class="quiet">Reading the log …</p>
     <div v-else class="empty">
       <p>
         No batch is logged yet. Strain a pot, write down what came out, and it stands here: planned

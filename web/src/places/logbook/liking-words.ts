@@ -1,6 +1,5 @@
 import { LIKINGS, type Liking } from "@kettlos/core/batch/batch-schema";
-import { begunMs } from "@kettlos/core/batch/of-log";
-import type { PotState } from "../../data/pots-store";
+import type { ShelvedPot } from "@kettlos/core/logbook/shelved";
 
 /** How it was liked, as a cook says it. */
 export const LIKING_WORDS: Readonly<Record<Liking, string>> = {
@@ -12,10 +11,10 @@ export const LIKING_WORDS: Readonly<Record<Liking, string>> = {
 export const LIKING_OPTIONS = LIKINGS.map((value) => ({ value, label: LIKING_WORDS[value] }));
 
 /** The pot that was liked best, of several the last; null where none was good. */
-export function likedBest<P extends Pick<PotState, "batch" | "cook">>(
+export function likedBest<P extends Pick<ShelvedPot, "liking" | "begunMs">>(
   pots: readonly P[],
 ): P | null {
-  const rankOf = ({ cook }: P) => (cook.liking === null ? -1 : LIKINGS.indexOf(cook.liking));
+  const rankOf = ({ liking }: P) => (liking === null ? -1 : LIKINGS.indexOf(liking));
   const good = pots.filter((pot) => rankOf(pot) >= LIKINGS.indexOf("good"));
-  return good.toSorted((a, b) => rankOf(b) - rankOf(a) || begunMs(b) - begunMs(a))[0] ?? null;
+  return good.toSorted((a, b) => rankOf(b) - rankOf(a) || b.begunMs - a.begunMs)[0] ?? null;
 }

@@ -1,29 +1,13 @@
-import { nameOf } from "@kettlos/core/simulate/item-facts";
-import { vesselOf } from "@kettlos/core/simulate/references";
-import { outcomeOf } from "@kettlos/core/units/problem";
+import type { ShelvedPot } from "@kettlos/core/logbook/shelved";
 import MiniSearch from "minisearch";
-import type { PotState } from "../../data/pots-store";
 import { plainWord } from "../../find/finder";
 
 /** All that a cook may remember of a pot: what it was, what was in it, in which pot, what was said of it. */
-function saidOf({ batch, cook, events }: PotState): string {
-  const { plan, kitchen } = batch;
-  const vessel = outcomeOf(() => vesselOf(plan, kitchen));
-  return [
-    plan.name,
-    plan.note,
-    plan.forWhat,
-    ...plan.items.map(nameOf),
-    vessel.ok ? vessel.value.name : "",
-    cook.result?.set ?? "",
-    ...events.flatMap((e) =>
-      e.kind === "noted" ? [e.text] : e.kind === "tasted" ? [e.who, e.text, ...e.tastes] : [],
-    ),
-  ].join(" ");
-}
+const saidOf = ({ name, ingredients, vessel, set, notes, about }: ShelvedPot): string =>
+  [name, ...about, ...ingredients, vessel?.name ?? "", set ?? "", ...notes].join(" ");
 
 /** Looks through a log by beginnings of words, with a slip of the finger forgiven; all words have to fit. */
-export function logFinderOf(pots: readonly PotState[]): (text: string) => ReadonlySet<string> {
+export function logFinderOf(pots: readonly ShelvedPot[]): (text: string) => ReadonlySet<string> {
   const index = new MiniSearch<{ id: string; said: string }>({
     fields: ["said"],
     processTerm: plainWord,
@@ -33,6 +17,6 @@ export function logFinderOf(pots: readonly PotState[]): (text: string) => Readon
       combineWith: "AND",
     },
   });
-  index.addAll(pots.map((pot) => ({ id: pot.batch.id, said: saidOf(pot) })));
+  index.addAll(pots.map((pot) => ({ id: pot.id, said: saidOf(pot) })));
   return (text) => new Set(index.search(text).map(({ id }) => String(id)));
 }

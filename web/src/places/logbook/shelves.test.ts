@@ -1,13 +1,13 @@
 import { describe, expect, test } from "vitest";
-import { potOf, sample } from "../../../test/pot";
-import type { PotState } from "../../data/pots-store";
+import type { ShelvedPot } from "@kettlos/core/logbook/shelved";
+import { sample, shelvedPotOf } from "../../../test/pot";
 import { monthOf } from "../../data/moments";
 import { logFinderOf } from "./log-finder";
 import { shelvesOf } from "./shelves";
 
-const past: readonly PotState[] = sample.batches
+const past: readonly ShelvedPot[] = sample.batches
   .filter((b) => b.id !== "on-fire")
-  .map((b) => potOf(b.id));
+  .map((b) => shelvedPotOf(b.id));
 
 describe("the log on shelves", () => {
   test.each(["none", "dish", "kind", "vessel", "month"] as const)(
@@ -27,7 +27,7 @@ describe("the log on shelves", () => {
     const of = (by: "dish" | "vessel", title: string) =>
       shelvesOf(past, by, monthOf).find((s) => s.title === title)?.pots ?? [];
     expect(of("dish", "Lamb neck broth")).toHaveLength(4);
-    expect(new Set(of("vessel", "Tall pot").map((p) => p.batch.plan.name)).size).toBeGreaterThan(1);
+    expect(new Set(of("vessel", "Tall pot").map((p) => p.name)).size).toBeGreaterThan(1);
   });
 });
 
@@ -40,9 +40,9 @@ describe("what is looked for in the log", () => {
   });
   test("what was in it, in which pot, how it set", () => {
     expect(find("trout").size).toBe(2);
-    const set = past.find((p) => p.cook.result?.set !== null)?.cook.result?.set ?? "";
+    const set = past.find((p) => p.set !== null)?.set ?? "";
     for (const id of find(set)) {
-      const pot = past.find((p) => p.batch.id === id);
+      const pot = past.find((p) => p.id === id);
       expect(JSON.stringify(pot)).toContain(set);
     }
     expect(find(set).size).toBeGreaterThan(0);

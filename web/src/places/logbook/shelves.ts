@@ -1,8 +1,5 @@
-import { begunMs } from "@kettlos/core/batch/of-log";
 import { KIND_FORMULAS } from "@kettlos/core/dish/kind-formulas";
-import { vesselOf } from "@kettlos/core/simulate/references";
-import { outcomeOf } from "@kettlos/core/units/problem";
-import type { PotState } from "../../data/pots-store";
+import type { ShelvedPot } from "@kettlos/core/logbook/shelved";
 
 /** What the log is put on shelves by. */
 export const SHELVED_BY = [
@@ -16,34 +13,31 @@ export type ShelvedBy = (typeof SHELVED_BY)[number]["value"];
 
 export interface Shelf {
   readonly title: string;
-  readonly pots: readonly PotState[];
+  readonly pots: readonly ShelvedPot[];
 }
 
-function shelfOf(pot: PotState, by: ShelvedBy, monthOf: (ms: number) => string): string {
-  const { batch } = pot;
+function shelfOf(pot: ShelvedPot, by: ShelvedBy, monthOf: (ms: number) => string): string {
   switch (by) {
     case "none":
       return "";
     case "dish":
-      return batch.plan.name;
+      return pot.name;
     case "kind":
-      return batch.plan.kind === null ? "Of no kind" : KIND_FORMULAS[batch.plan.kind].name;
-    case "vessel": {
-      const vessel = outcomeOf(() => vesselOf(batch.plan, batch.kitchen));
-      return vessel.ok ? vessel.value.name : "A pot that is gone";
-    }
+      return pot.kind === null ? "Of no kind" : KIND_FORMULAS[pot.kind].name;
+    case "vessel":
+      return pot.vessel?.name ?? "A pot that is gone";
     case "month":
-      return monthOf(begunMs(pot));
+      return monthOf(pot.begunMs);
   }
 }
 
 /** Pots on shelves, each in the order given; the shelf with the first of them first. */
 export function shelvesOf(
-  pots: readonly PotState[],
+  pots: readonly ShelvedPot[],
   by: ShelvedBy,
   monthOf: (ms: number) => string,
 ): readonly Shelf[] {
-  const shelves = new Map<string, PotState[]>();
+  const shelves = new Map<string, ShelvedPot[]>();
   for (const pot of pots) {
     const title = shelfOf(pot, by, monthOf);
     const shelf = shelves.get(title);

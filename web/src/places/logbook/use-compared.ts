@@ -6,7 +6,7 @@ import { db } from "../../data/db";
 import { saidByLog } from "../../data/learning";
 import { useKitchenStore } from "../../data/kitchen-store";
 import { plain } from "../../data/plain";
-import type { PotState } from "../../data/pots-store";
+import type { PotState } from "../../data/pot-state";
 import { useLive } from "../../data/use-live";
 import { report } from "../../frame/errors";
 import { reckoner } from "../../workers/reckoner";

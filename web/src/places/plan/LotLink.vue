@@ -18,7 +18,7 @@ const larderStore = useLarderStore();
 const pots = usePotsStore();
 const one = computed(() => (props.units === "us" ? "us" : "metric"));
 
-const taken = computed(() => takenFor(props.plan.name, pots.pots, larderStore.lots));
+const taken = computed(() => takenFor(props.plan.name, pots.drawers, larderStore.lots));
 /** Of a lot in two places, the one that is due first; what suits the dish best stands first. */
 const offers = computed<readonly Suiting[]>(() => {
   const byLot = new Map<string, Holding>();

@@ -22,6 +22,7 @@ import { useKitchenStore } from "../../data/kitchen-store";
 import { appendLarder, undoLarder } from "../../data/larder-log";
 import { useLarderStore } from "../../data/larder-store";
 import { usePotsStore } from "../../data/pots-store";
+import { useWholePot } from "../../data/use-pot";
 import StageStrip from "../../frame/StageStrip.vue";
 import { useShortcuts } from "../../frame/shortcuts";
 import ContainerChoice from "./ContainerChoice.vue";
@@ -39,7 +40,7 @@ const route = useRoute();
 const units = computed(() => kitchenStore.units);
 const one = computed(() => (units.value === "us" ? "us" : "metric"));
 const kitchen = computed(() => kitchenStore.kitchen);
-const pot = computed(() => pots.byId.get(String(route.params["batchId"])) ?? null);
+const { pot, isRead } = useWholePot(() => String(route.params["batchId"]));
 const isPractice = computed(() => pot.value?.batch.practice !== undefined);
 const all = computed(() =>
   pot.value === null || isPractice.value
@@ -326,7 +327,7 @@ useShortcuts(() => [{ keys: "u", does: "Undo the last entry", run: undo }]);
       </section>
     </div>
   </template>
-  <div v-else class="place empty">
+  <div v-else-if="isRead" class="place empty">
     <h1>Nothing to portion</h1>
     <p v-if="isPractice">A practice pot puts nothing on the shelves.</p>
     <p v-else>First it is strained or served, and measured.</p>

@@ -7,7 +7,7 @@ import { codeOf } from "@kettlos/core/cool/codes";
 import { showMass, showVolume, type UnitSystem } from "@kettlos/core/units/show";
 import { computed } from "vue";
 import UnitField from "../../controls/UnitField.vue";
-import type { PotState } from "../../data/pots-store";
+import type { PotState } from "../../data/pot-state";
 import type { NewEvent } from "../../data/repository";
 import { useWords } from "../../data/use-words";
 

@@ -6,7 +6,8 @@ import { nameOf } from "@kettlos/core/simulate/item-facts";
 import { showMass, showVolume, showVolumeRange, type UnitSystem } from "@kettlos/core/units/show";
 import { computed } from "vue";
 import AheadNote from "../../controls/AheadNote.vue";
-import { usePotsStore, type PotState } from "../../data/pots-store";
+import type { PotState } from "../../data/pot-state";
+import { usePotsStore } from "../../data/pots-store";
 import type { NewEvent } from "../../data/repository";
 
 /** What is expected, what is to come out first, and what still lies on the counter. */

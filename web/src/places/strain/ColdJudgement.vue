@@ -9,7 +9,7 @@ import { vesselAreaM2 } from "@kettlos/core/vessel/volume";
 import { computed, ref, watch } from "vue";
 import MarkChoice from "../../controls/MarkChoice.vue";
 import UnitField from "../../controls/UnitField.vue";
-import type { PotState } from "../../data/pots-store";
+import type { PotState } from "../../data/pot-state";
 import type { NewEvent } from "../../data/repository";
 import SetPicture from "./SetPicture.vue";
 

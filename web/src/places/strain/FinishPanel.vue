@@ -8,7 +8,7 @@ import { showMass, showVolume, type UnitSystem } from "@kettlos/core/units/show"
 import { computed, ref } from "vue";
 import IngredientLine from "../../controls/IngredientLine.vue";
 import TickChoice from "../../controls/TickChoice.vue";
-import type { PotState } from "../../data/pots-store";
+import type { PotState } from "../../data/pot-state";
 import type { NewEvent } from "../../data/repository";
 import FinishReduce from "./FinishReduce.vue";
 import FinishSalt from "./FinishSalt.vue";

@@ -11,7 +11,7 @@ import { COLD_DENSITY_KG_L } from "@kettlos/core/water/properties";
 import { computed, ref, watch } from "vue";
 import UnitField from "../../controls/UnitField.vue";
 import WhyFigure from "../../controls/WhyFigure.vue";
-import type { PotState } from "../../data/pots-store";
+import type { PotState } from "../../data/pot-state";
 
 /** A strained stock, or a dish's sauce alone, boiled down on: how long, and how salty and firm it is then. */
 const props = defineProps<{

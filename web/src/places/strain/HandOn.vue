@@ -19,7 +19,8 @@ import { useAsWarm } from "../../controls/use-as-warm";
 import { clockHour } from "../../data/clock-hour";
 import { handOn } from "../../data/hand-on";
 import { useKitchenStore } from "../../data/kitchen-store";
-import { usePotsStore, type PotState } from "../../data/pots-store";
+import type { PotState } from "../../data/pot-state";
+import { usePotsStore } from "../../data/pots-store";
 import { useWords } from "../../data/use-words";
 
 /** Straight from the sieve into the next pot, hot: so much, as it was measured, with all that is dissolved in it. */

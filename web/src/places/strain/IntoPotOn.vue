@@ -11,7 +11,8 @@ import TickChoice from "../../controls/TickChoice.vue";
 import UnitField from "../../controls/UnitField.vue";
 import { pourOn } from "../../data/hand-on";
 import { newId } from "../../data/new-id";
-import { usePotsStore, type PotState } from "../../data/pots-store";
+import type { PotState } from "../../data/pot-state";
+import { usePotsStore } from "../../data/pots-store";
 
 /** Straight from the sieve into a pot that is on already: so much, as hot as it is, with all that is in it. */
 const props = defineProps<{

@@ -13,7 +13,7 @@ import { notAsPlannedWords } from "../../controls/far-off-words";
 import FieldForm from "../../controls/FieldForm.vue";
 import TickChoice from "../../controls/TickChoice.vue";
 import UnitField from "../../controls/UnitField.vue";
-import type { PotState } from "../../data/pots-store";
+import type { PotState } from "../../data/pot-state";
 import type { NewEvent } from "../../data/repository";
 import PracticeYield from "./PracticeYield.vue";
 

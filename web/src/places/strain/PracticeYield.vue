@@ -3,7 +3,7 @@ import { eatenOf } from "@kettlos/core/dish/eaten";
 import { hiddenPotOf } from "@kettlos/core/instruments/hidden-pot";
 import { showMass, showVolume, type UnitSystem } from "@kettlos/core/units/show";
 import { computed } from "vue";
-import type { PotState } from "../../data/pots-store";
+import type { PotState } from "../../data/pot-state";
 
 /** What a practice pot really gives, to be written down as if it were measured. */
 const props = defineProps<{ pot: PotState; units: UnitSystem }>();

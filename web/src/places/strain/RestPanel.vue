@@ -15,7 +15,8 @@ import { useAsWarm } from "../../controls/use-as-warm";
 import WhyFigure from "../../controls/WhyFigure.vue";
 import TickChoice from "../../controls/TickChoice.vue";
 import { useKitchenStore } from "../../data/kitchen-store";
-import { usePotsStore, type PotState } from "../../data/pots-store";
+import type { PotState } from "../../data/pot-state";
+import { usePotsStore } from "../../data/pots-store";
 import { waysWords } from "../chill/ways-words";
 
 /** A covered pot off the heat, or food carried to the table: how long it stays hot, and when chilling must begin. */

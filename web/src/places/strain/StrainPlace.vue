@@ -16,6 +16,7 @@ import { clockHour } from "../../data/clock-hour";
 import { useKitchenStore } from "../../data/kitchen-store";
 import { useLarderStore } from "../../data/larder-store";
 import { usePotsStore } from "../../data/pots-store";
+import { useWholePot } from "../../data/use-pot";
 import { appendEvent, undoLast, type NewEvent } from "../../data/repository";
 import LedgerFlow from "../../drawings/LedgerFlow.vue";
 import StageStrip from "../../frame/StageStrip.vue";
@@ -41,14 +42,16 @@ const route = useRoute();
 const router = useRouter();
 const units = computed(() => kitchenStore.units);
 
-const pot = computed(() => {
+const batchId = computed(() => {
   const id = route.params["batchId"];
-  return typeof id === "string" ? (pots.byId.get(id) ?? null) : null;
+  return typeof id === "string" ? id : null;
 });
+const { pot, isRead } = useWholePot(() => batchId.value);
 watch(
-  () => [route.params["batchId"], kitchenStore.isLoaded, pots.live.length] as const,
+  () => [batchId.value, kitchenStore.isLoaded, pots.live.length, isRead.value] as const,
   () => {
-    if (!kitchenStore.isLoaded || route.name !== "strain" || pot.value !== null) return;
+    if (!kitchenStore.isLoaded || route.name !== "strain") return;
+    if (pot.value !== null || !isRead.value) return;
     const waiting = pots.live.find((p) => p.cook.offMs !== null) ?? null;
     if (waiting !== null) void router.replace(`/strain/${waiting.batch.id}`);
   },
@@ -266,7 +269,7 @@ useShortcuts(() =>
       </section>
     </div>
   </template>
-  <div v-else class="place empty">
+  <div v-else-if="isRead" class="place empty">
     <h1>Nothing to strain</h1>
     <p>
       When a pot comes off the heat it stands here: measure what came through the sieve, and see

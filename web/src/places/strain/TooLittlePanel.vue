@@ -5,16 +5,18 @@ import { SET_DOES } from "@kettlos/core/extraction/set";
 import { showDuration, showVolume, type UnitSystem } from "@kettlos/core/units/show";
 import { computed } from "vue";
 import { useKitchenStore } from "../../data/kitchen-store";
-import type { PotState } from "../../data/pots-store";
+import type { PotState } from "../../data/pot-state";
+import { usePotsStore } from "../../data/pots-store";
 
 /** Too little for the dish it was for: by how much, and what can honestly be done. */
 const props = defineProps<{ pot: PotState; bowl: InBowl; units: UnitSystem }>();
 const store = useKitchenStore();
+const pots = usePotsStore();
 const one = computed(() => (props.units === "us" ? "us" : "metric"));
 const wanted = computed(() => {
   // What was put on since then has had its stock.
-  const since = (store.batches ?? []).filter((b) => b.createdMs > props.pot.batch.createdMs);
-  const cooked = new Set(since.map((b) => b.plan.id));
+  const since = pots.drawers.filter((p) => p.createdMs > props.pot.batch.createdMs);
+  const cooked = new Set(since.map((p) => p.planId));
   return wantedOf(
     props.pot.batch.plan.id,
     store.plans.filter((p) => !cooked.has(p.id)),

@@ -16,20 +16,25 @@ import { useTaught } from "./use-taught";
 const store = useKitchenStore();
 const pots = usePotsStore();
 const steps = useKitchenSteps();
-const { told, next, teaching, potOf, beginAnew, freeze, leaveOut } = useTaught();
+const { told, next, teaching, beginAnew, freeze, leaveOut } = useTaught();
 
 const potName = (id: string): string => {
-  const pot = pots.byId.get(id);
-  return pot === undefined
-    ? "A pot that is gone"
-    : `${pot.batch.plan.name}, ${weekdayDateOf(begunMs(pot))}`;
+  const open = pots.open.get(id);
+  const pot =
+    open === undefined
+      ? pots.shelvedById.get(id)
+      : { name: open.batch.plan.name, begunMs: begunMs(open) };
+  return pot === undefined ? "A pot that is gone" : `${pot.name}, ${weekdayDateOf(pot.begunMs)}`;
 };
 /** A pot that it was seen in says what it is called. */
 function nameOf(value: Taught): string {
   const { kind, thing } = value;
   if (kind === "work") return workWords(thing);
-  const pot = pots.byId.get(potOf(value) ?? "");
-  return pot === undefined ? thing : thingWords(kind, pot.batch.plan, pot.batch.kitchen);
+  const seen = pots.finished.find((p) => p.seen[kind]?.thing === thing)?.seen[kind];
+  if (seen !== undefined && seen !== null) return seen.name;
+  // One that is strained and not logged yet.
+  const open = pots.open.get(value.from[0]?.potId ?? "");
+  return open === undefined ? thing : thingWords(kind, open.batch.plan, open.batch.kitchen);
 }
 const SECTIONS: readonly { readonly kind: TaughtKind; readonly title: string }[] = [
   { kind: "steam", title: "How fast it steams" },

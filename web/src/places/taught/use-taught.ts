@@ -1,9 +1,8 @@
 import type { NextReading } from "@kettlos/core/learn/next-readings";
-import { saidOf, type Taught, type WhatTaught } from "@kettlos/core/learn/taught";
+import { whatTaught, type Taught, type WhatTaught } from "@kettlos/core/learn/taught";
 import { NO_TEACHING, type Teaching } from "@kettlos/core/simulate/teaching-schema";
 import { computed, shallowRef, watch } from "vue";
 import { db } from "../../data/db";
-import { saidByLog } from "../../data/learning";
 import { useKitchenStore } from "../../data/kitchen-store";
 import { plain } from "../../data/plain";
 import { usePotsStore } from "../../data/pots-store";
@@ -16,29 +15,30 @@ const isOf =
   (other: { kind: string; thing: string }) =>
     other.kind === kind && other.thing === thing;
 
+const NOTHING = whatTaught([]);
+
 /** What the log has taught, told, and what the cook says to it. */
 export function useTaught() {
   const store = useKitchenStore();
   const pots = usePotsStore();
-  const words = useLive(() => db.words.toArray());
   const teaching = computed<Teaching>(() => store.kitchen?.teaching ?? NO_TEACHING);
-  const told = shallowRef<WhatTaught | null>(null);
+  const rows = useLive(() => db.taught.toArray());
+  /** Null while it is read; nothing where the log has taught nothing yet. */
+  const told = computed<WhatTaught | null>(() =>
+    rows.value === undefined
+      ? null
+      : (rows.value.find((r) => r.kitchenId === store.kitchen?.id)?.told ?? NOTHING),
+  );
   const next = shallowRef<readonly NextReading[]>([]);
   let asks = 0;
   watch(
-    [words, () => store.kitchen, () => store.plans],
-    async ([rows, kitchen, plans]) => {
-      if (rows === undefined || kitchen === null) return;
+    [() => store.kitchen, () => store.plans],
+    async ([kitchen, plans]) => {
+      if (kitchen === null) return;
       const mine = ++asks;
       try {
-        const answer = await reckoner().taught(
-          saidByLog(rows, kitchen),
-          plain(plans),
-          plain(kitchen),
-        );
-        if (mine !== asks) return;
-        told.value = answer.told;
-        next.value = answer.next;
+        const answer = await reckoner().nextReadings(plain(plans), plain(kitchen));
+        if (mine === asks) next.value = answer;
       } catch (error) {
         report(error);
       }
@@ -75,9 +75,5 @@ export function useTaught() {
       leftOut: [...teaching.value.leftOut.filter((id) => id !== potId), ...(isOut ? [potId] : [])],
     });
 
-  /** A pot that spoke of it, whether it is left out or not. */
-  const potOf = ({ kind, thing }: Pick<Taught, "kind" | "thing">): string | undefined =>
-    words.value?.find((row) => saidOf(row.words, kind).some((o) => o.thing === thing))?.batchId;
-
-  return { told, next, teaching, potOf, beginAnew, freeze, leaveOut };
+  return { told, next, teaching, beginAnew, freeze, leaveOut };
 }

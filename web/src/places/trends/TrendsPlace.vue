@@ -1,16 +1,14 @@
 <script setup lang="ts">
 import { SETS } from "@kettlos/core/extraction/set";
-import { months } from "@kettlos/core/trends/months";
-import { setsByBone, steams, yields, type TrendPot } from "@kettlos/core/trends/over-time";
+import { months } from "@kettlos/core/logbook/months";
+import { setsByBone, steams, yields } from "@kettlos/core/logbook/over-time";
 import { showMass, showVolume } from "@kettlos/core/units/show";
 import { computed, ref } from "vue";
 import { useRouter } from "vue-router";
-import { db } from "../../data/db";
 import { useKitchenStore } from "../../data/kitchen-store";
 import { useLarderStore } from "../../data/larder-store";
 import { monthOf, shortDateOf } from "../../data/moments";
 import { usePotsStore } from "../../data/pots-store";
-import { useLive } from "../../data/use-live";
 import DotsOverTime from "../../drawings/DotsOverTime.vue";
 import SetByHours from "../../drawings/SetByHours.vue";
 import { WHY_WORDS } from "../larder/held-words";
@@ -25,26 +23,13 @@ const one = computed(() => (store.units === "us" ? "us" : "metric"));
 /** The latest; all of them when asked for. */
 const AT_ONCE = 200;
 const most = ref(AT_ONCE);
-const real = computed(() => pots.finished.filter((p) => p.batch.practice === undefined));
+const real = computed(() => pots.finished.filter((p) => !p.isPractice));
 const shown = computed(() => real.value.slice(0, most.value));
-const rows = useLive(async () => {
-  const ids = shown.value.map((p) => p.batch.id);
-  const found = await db.words.bulkGet(ids);
-  return new Map(ids.map((id, i) => [id, found[i]]));
-}, [shown]);
-const all = computed<readonly TrendPot[] | null>(() =>
-  rows.value === undefined
-    ? null
-    : shown.value.map((pot) => {
-        const row = rows.value?.get(pot.batch.id);
-        return { pot, words: row?.words ?? null, gap: row?.gap ?? null };
-      }),
-);
-const got = computed(() => yields(all.value ?? []));
+const got = computed(() => yields(shown.value));
 /** In one pot once says nothing over time. */
-const steamRows = computed(() => steams(all.value ?? []).filter((r) => r.dots.length > 1));
+const steamRows = computed(() => steams(shown.value).filter((r) => r.dots.length > 1));
 const sets = computed(() =>
-  setsByBone(all.value ?? []).map(({ bone, dots }) => ({
+  setsByBone(shown.value).map(({ bone, dots }) => ({
     bone,
     dots: dots.map(({ id, hours, set }) => ({ id, hours, at: SETS.indexOf(set) })),
   })),
@@ -78,6 +63,12 @@ const within = computed(() => {
     ? ""
     : `${near} of ${got.value.length} came within a tenth of what was planned.`;
 });
+/** How far off the usual, or what was planned, in words. */
+function againstWords(share: number, what: "got" | "steam"): string {
+  const far = Math.round(Math.abs(share - 1) * 100);
+  if (far === 0) return what === "got" ? "as planned" : "as usual";
+  return `${far} % ${share < 1 ? "less" : "more"}`;
+}
 const open = (id: string) => router.push(`/logbook/${id}`);
 const money = (sum: number) => `${store.kitchen?.currency ?? ""} ${sum.toFixed(2)}`;
 const whyWords = (why: keyof typeof WHY_WORDS | "notSaid") =>
@@ -98,8 +89,8 @@ const whyWords = (why: keyof typeof WHY_WORDS | "notSaid") =>
         The last {{ shown.length }} pots; all {{ real.length }}
       </button>
     </header>
-    <p v-if="all === null" role="status" class="quiet">Reading the log …</p>
-    <p v-else-if="all.length === 0">
+    <p v-if="!pots.isWhole" role="status" class="quiet">Reading the log …</p>
+    <p v-else-if="shown.length === 0">
       Nothing yet. With a few pots in the logbook their yield, steam and set stand here over time.
     </p>
     <template v-else>
@@ -111,6 +102,7 @@ const whyWords = (why: keyof typeof WHY_WORDS | "notSaid") =>
           :rules="YIELD_RULES"
           :span="span"
           :date-of="shortDateOf"
+          :say="(v) => againstWords(v, 'got')"
           :label="`Got against planned, pot after pot. ${within}`"
           @choose="open"
         />
@@ -125,6 +117,7 @@ const whyWords = (why: keyof typeof WHY_WORDS | "notSaid") =>
             :domain="steamDomain"
             :span="span"
             :date-of="shortDateOf"
+            :say="(v) => againstWords(v, 'steam')"
             :height="104"
             :label="`${row.name}, pot after pot against the usual: ${row.dots.map((d) => `${shortDateOf(d.atMs)} × ${d.value.toFixed(2)}`).join(', ')}`"
             @choose="open"

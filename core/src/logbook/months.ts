@@ -1,11 +1,9 @@
-import { begunMs } from "../batch/of-log";
-import { planAsWent } from "../batch/plan-of-cook";
-import { costOf } from "../dish/shopping";
+import { costOfBought } from "../dish/shopping";
 import { lotPerKg } from "../larder/lot-of";
 import type { Larder } from "../larder/larder";
 import type { WhyThrown } from "../larder/larder-schema";
 import { thrownAway } from "../larder/thrown";
-import type { LoggedPot } from "../learn/from-pot";
+import type { ShelvedPot } from "./shelved";
 
 /** What came out in one month, what it cost, and what of it was thrown away. */
 export interface Month {
@@ -27,13 +25,13 @@ export interface Month {
  * stock was paid for in that one.
  */
 export function months(
-  pots: readonly LoggedPot[],
+  pots: readonly ShelvedPot[],
   larder: Larder,
   monthOf: (ms: number) => string,
 ): readonly Month[] {
   const perKg = (lotId: string): number | null =>
     (larder.lots.get(lotId)?.batchId ?? null) === null ? lotPerKg(larder.lots)(lotId) : 0;
-  const begun = pots.map((pot) => ({ pot, atMs: begunMs(pot) }));
+  const begun = pots.map((pot) => ({ pot, atMs: pot.begunMs }));
   const dated = [...begun, ...thrownAway(larder)].sort((a, b) => a.atMs - b.atMs);
   const byMonth = new Map<string, (typeof dated)[number][]>();
   for (const one of dated) {
@@ -44,9 +42,7 @@ export function months(
   }
   return [...byMonth].map(([title, all]): Month => {
     const ofIt = all.flatMap((one) => ("pot" in one ? [one.pot] : []));
-    const costs = ofIt.flatMap(
-      ({ batch, cook }) => costOf(planAsWent(batch.plan, cook), batch.kitchen, perKg) ?? [],
-    );
+    const costs = ofIt.flatMap(({ bought }) => costOfBought(bought, perKg) ?? []);
     const why = new Map<WhyThrown | "notSaid", number>();
     for (const one of all)
       if ("massKg" in one)
@@ -55,12 +51,8 @@ export function months(
     return {
       title,
       pots: ofIt.length,
-      stockL: sum(
-        ofIt.map(({ batch, cook }) =>
-          batch.plan.end === "strained" ? (cook.result?.strainedL ?? 0) : 0,
-        ),
-      ),
-      servedKg: sum(ofIt.map(({ cook }) => cook.result?.servedKg ?? 0)),
+      stockL: sum(ofIt.map(({ end, strainedL }) => (end === "strained" ? (strainedL ?? 0) : 0))),
+      servedKg: sum(ofIt.map(({ servedKg }) => servedKg ?? 0)),
       cost: costs.length === 0 ? null : sum(costs.map((c) => c.cost)),
       unpriced: sum(costs.map((c) => c.unpriced)),
       thrownKg: sum([...why.values()]),

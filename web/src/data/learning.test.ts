@@ -1,0 +1,98 @@
+import { withLog } from "@kettlos/core/learn/from-log";
+import { afterEach, beforeEach, expect, test, vi } from "vitest";
+import { effectScope } from "vue";
+import { NOW, sample } from "../../test/pot";
+import type { Reckoner } from "../workers/reckoner.worker";
+import { forgetEverything, importAll } from "./backup";
+import { db } from "./db";
+import { keepLearning, learnedFrom } from "./learning";
+import { usePotsStore } from "./pots-store";
+import { useKitchenStore } from "./kitchen-store";
+import { appendEvent, removeBatch } from "./repository";
+
+const worker = vi.hoisted(() => ({ api: null as unknown as Reckoner }));
+vi.mock("comlink", () => ({ expose: (api: Reckoner) => (worker.api = api) }));
+vi.mock("../workers/reckoner", () => ({ reckoner: () => worker.api }));
+await import("../workers/reckoner.worker");
+
+const until = (check: () => void | Promise<void>) => vi.waitFor(check, { timeout: 90_000 });
+const [first] = sample.batches;
+if (first === undefined) throw new Error("the sample has cooked nothing");
+const factorsOf = (batches = sample.batches, kitchen = sample.kitchen) =>
+  withLog(kitchen, batches, sample.events).learned;
+const stored = async () => (await db.learned.toArray())[0];
+
+beforeEach(async () => {
+  vi.restoreAllMocks();
+  vi.useFakeTimers({ now: NOW, toFake: ["Date"] });
+  await forgetEverything();
+});
+let scope = effectScope();
+afterEach(() => scope.stop());
+async function kept() {
+  const pots = usePotsStore();
+  scope = effectScope();
+  scope.run(keepLearning);
+  await until(() => expect([...pots.open.keys()]).toEqual(["on-fire"]));
+  return pots;
+}
+
+test("a log that is read in comes onto its shelves, and teaches, pot by pot or all at once", async () => {
+  await importAll(sample, "replace");
+  const pots = await kept();
+  await until(async () => expect((await stored())?.factors).toEqual(factorsOf()));
+  expect(pots.finished.every((p) => p.gap !== undefined)).toBe(true);
+  const byFile = await learnedFrom(sample);
+  const byKey = (rows: readonly { batchId: string }[]) =>
+    rows.toSorted((a, b) => a.batchId.localeCompare(b.batchId));
+  expect(byKey(await db.words.toArray())).toEqual(byKey(byFile.words));
+  expect(byKey(await db.shelved.toArray())).toEqual(byKey(byFile.shelved));
+  expect(byFile.factors).toEqual(factorsOf());
+  expect((await db.taught.toArray()).map((t) => t.told)).toEqual([byFile.told]);
+});
+
+test("where all is worked out, opening Kettlos reads none of it again", async () => {
+  await importAll(sample, "replace", await learnedFrom(sample));
+  const whole = vi.spyOn(db.words, "toArray");
+  const words = vi.spyOn(worker.api, "words");
+  await kept();
+  await until(() => expect(useKitchenStore().kitchen?.learned).toEqual(factorsOf()));
+  expect(whole).not.toHaveBeenCalled();
+  // The one on the fire is not strained yet, and teaches nothing.
+  expect(words).not.toHaveBeenCalled();
+});
+
+test("what is said while a pot is worked out is not lost: it is worked out again", async () => {
+  await importAll(sample, "replace", await learnedFrom(sample));
+  const pots = await kept();
+  const { words } = worker.api;
+  let asked = 0;
+  vi.spyOn(worker.api, "words").mockImplementation((...pot) => {
+    if (asked++ === 0) void appendEvent(first.id, { kind: "noted", text: "and one more thing" });
+    return words(...pot);
+  });
+  await appendEvent(first.id, { kind: "noted", text: "one thing" });
+  await until(() => expect(pots.open.has(first.id)).toBe(true));
+  await until(() => expect(pots.open.has(first.id)).toBe(false));
+  expect(asked).toBeGreaterThan(1);
+  expect(pots.shelvedById.get(first.id)?.notes.slice(-2)).toEqual([
+    "one thing",
+    "and one more thing",
+  ]);
+});
+
+test("a pot that is removed teaches nothing any more; one left out by the cook neither", async () => {
+  await importAll(sample, "replace", await learnedFrom(sample));
+  await kept();
+  await removeBatch(first.id);
+  const others = sample.batches.filter((b) => b.id !== first.id);
+  await until(async () => expect((await stored())?.factors).toEqual(factorsOf(others)));
+  expect(factorsOf(others)).not.toEqual(factorsOf());
+  const [, second] = sample.batches;
+  if (second === undefined) throw new Error("the sample has cooked one pot");
+  const teaching = { resets: [], frozen: [], leftOut: [second.id] };
+  await useKitchenStore().change({ teaching });
+  await until(async () =>
+    expect((await stored())?.factors).toEqual(factorsOf(others, { ...sample.kitchen, teaching })),
+  );
+});

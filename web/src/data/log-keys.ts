@@ -1,0 +1,27 @@
+import type { CookEvent } from "@kettlos/core/batch/batch-schema";
+import type { Teaching } from "@kettlos/core/simulate/teaching-schema";
+
+/** Goes up with how a pot is read: what was worked out before that is worked out anew. */
+const READ_VERSION = 4;
+
+/** A log is only ever added to: what it comes to is another thing once it has more in it, or ends otherwise. */
+export const logKey = (events: readonly CookEvent[]): string =>
+  `${READ_VERSION}:${events.length}:${events.at(-1)?.id ?? ""}`;
+
+/** Whether something was worked out the way it is worked out now. */
+export const isReadNow = (key: string): boolean => key.startsWith(`${READ_VERSION}:`);
+
+const APART = "\n";
+/** A pot on its shelf, by its id and its log. */
+export const shelfKey = (batchId: string, events: readonly CookEvent[]): string =>
+  `${batchId}${APART}${logKey(events)}`;
+
+/** Whose it is; null where it was worked out in another way than now. */
+export function shelvedId(key: string): string | null {
+  const at = key.lastIndexOf(APART);
+  return isReadNow(key.slice(at + 1)) ? key.slice(0, at) : null;
+}
+
+/** What learning from the words of a log goes by, besides them. */
+export const basisOf = (teaching: Teaching | null | undefined): string =>
+  `${READ_VERSION}:${JSON.stringify(teaching ?? null)}`;
