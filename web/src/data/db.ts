@@ -232,7 +232,10 @@ class KettlosDatabase extends Dexie {
     this.version(6).stores({ steps: "key, doc", bin: "id, removedMs" });
     this.version(7).stores({ clocks: "id" });
     this.version(10).stores({ words: "batchId", learned: "kitchenId" }).upgrade(bringUp);
-    this.version(DB_VERSION).stores({ shelved: "key, batchId, finishedMs", taught: "kitchenId" });
+    this.version(DB_VERSION).stores({
+      shelved: "key, batchId, finishedMs, pot.name",
+      taught: "kitchenId",
+    });
   }
 }
 

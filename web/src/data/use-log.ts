@@ -26,8 +26,16 @@ export interface Log {
 
 /** So many of the latest are read before anything is shown. */
 const FIRST_ROWS = 40;
-/** And so many at a time after that. */
-const AT_ONCE = 1000;
+/** And so many at a time after that, when there is nothing else to do. */
+const AT_ONCE = 250;
+/** However busy the page is, the next of them are read after so long, ms. */
+const LATEST_MS = 300;
+const idle = () =>
+  new Promise<void>((resolve) => {
+    if ("requestIdleCallback" in globalThis)
+      requestIdleCallback(() => resolve(), { timeout: LATEST_MS });
+    else setTimeout(resolve, 0);
+  });
 
 /**
  * Everything that was cooked, from this tab and others: pots under way whole, finished ones as they stand in the
@@ -95,7 +103,10 @@ export function useLog(): Readonly<ShallowRef<Log | undefined>> {
     const shelvedCount = wanted.size;
     log.value = { open, shelved: onShelves(), shelvedCount, isWhole: missing.length === 0 };
     if (missing.length === 0) return;
-    while (missing.length > 0) await readRows(missing.splice(0, AT_ONCE));
+    while (missing.length > 0) {
+      await idle();
+      await readRows(missing.splice(0, AT_ONCE));
+    }
     log.value = { ...log.value, shelved: onShelves(), isWhole: true };
   }
 

@@ -7,9 +7,11 @@ import { computed, ref, watch } from "vue";
 import { useRoute, useRouter } from "vue-router";
 import FieldForm from "../../controls/FieldForm.vue";
 import UnitField from "../../controls/UnitField.vue";
+import { db } from "../../data/db";
 import { useKitchenStore } from "../../data/kitchen-store";
 import { dateOf, dayOf, shortDateOf } from "../../data/moments";
-import { usePotsStore } from "../../data/pots-store";
+import { shelvedId } from "../../data/log-keys";
+import { useLive } from "../../data/use-live";
 import { savePlan } from "../../data/repository";
 import { useWholePots, wholePots } from "../../data/use-pot";
 import DishSteps, { type StepRow } from "../../drawings/DishSteps.vue";
@@ -21,16 +23,17 @@ import { useDifferences } from "./use-compared";
 
 /** One dish over the times it was cooked: what came out, what was changed in between, and what it did. */
 const store = useKitchenStore();
-const pots = usePotsStore();
 const route = useRoute();
 const router = useRouter();
 const units = computed(() => store.units);
 const one = computed(() => (units.value === "us" ? "us" : "metric"));
 const name = computed(() => String(route.params["name"]));
 
+/** Of the log only this dish is read. */
+const rows = useLive(() => db.shelved.where("pot.name").equals(name.value).toArray(), [name]);
 const all = computed(() =>
-  pots.finished
-    .filter((p) => p.name === name.value && !p.isPractice)
+  (rows.value ?? [])
+    .flatMap(({ key, pot }) => (shelvedId(key) === null || pot.isPractice ? [] : [pot]))
     .toSorted((a, b) => a.begunMs - b.begunMs),
 );
 /** The last of them; more when asked for. */
@@ -49,7 +52,7 @@ const best = computed(() => {
 });
 
 const isSaid = (values: readonly (number | null)[]) => values.some((v) => v !== null);
-const rows = computed<readonly StepRow[]>(() => {
+const steps = computed<readonly StepRow[]>(() => {
   const of = (value: (pot: ShelvedPot) => number | null) => row.value.map(value);
   const indexIn = <T,>(list: readonly T[], value: T | null | undefined) =>
     value === null || value === undefined ? null : list.indexOf(value);
@@ -139,7 +142,7 @@ async function cookLike() {
     <header class="line-up">
       <h1>{{ name }}</h1>
       <RouterLink class="to" to="/logbook">Logbook</RouterLink>
-      <span v-if="pots.isWhole && all.length > 0" class="quiet"
+      <span v-if="all.length > 0" class="quiet"
         >{{ all.length === 1 ? "Cooked once" : `Cooked ${all.length} times` }}, first on
         {{ dateOf(all[0]!.begunMs) }}</span
       >
@@ -147,12 +150,12 @@ async function cookLike() {
         Show earlier ones
       </button>
     </header>
-    <p v-if="!pots.isWhole" class="quiet" role="status">Reading the log …</p>
+    <p v-if="rows === undefined" class="quiet" role="status">Reading the log …</p>
     <template v-else-if="chosen !== null">
       <PieceBoundary what="how it went each time" :of="row"
         ><DishSteps
           :times="times"
-          :rows="rows"
+          :rows="steps"
           :best="best"
           :chosen="chosen.id"
           @choose="picked = $event"
@@ -211,7 +214,7 @@ async function cookLike() {
         </ol>
       </section>
     </template>
-    <p v-else-if="pots.isReady">
+    <p v-else>
       “{{ name }}” is not in the log.
       <RouterLink to="/logbook">Logbook</RouterLink>
     </p>

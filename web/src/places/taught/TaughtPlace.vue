@@ -3,7 +3,7 @@ import { begunMs } from "@kettlos/core/batch/of-log";
 import { factorWords, thingWords, workWords } from "@kettlos/core/learn/say-taught";
 import type { Taught, TaughtKind } from "@kettlos/core/learn/taught";
 import { showDuration } from "@kettlos/core/units/show";
-import { computed } from "vue";
+import { computed, ref } from "vue";
 import UndoBar from "../../controls/UndoBar.vue";
 import { useKitchenSteps } from "../../data/kitchen-steps";
 import { useKitchenStore } from "../../data/kitchen-store";
@@ -64,6 +64,10 @@ const asked = computed(() =>
       : [{ ...r, plan, thing: thingWords("steam", plan, store.kitchen) }];
   }),
 );
+/** Drawn up when it is opened: the latest, all of them when asked for. */
+const showsNotUsed = ref(false);
+const NOT_USED_AT_ONCE = 60;
+const mostNotUsed = ref(NOT_USED_AT_ONCE);
 /** Of each pot why something was not learned from it, said once where it is the same. */
 const notUsed = computed(() =>
   (told.value?.notUsed ?? []).map((n) => ({
@@ -156,10 +160,18 @@ const notUsed = computed(() =>
           </li>
         </ul>
       </section>
-      <details v-if="notUsed.length > 0">
+      <details v-if="notUsed.length > 0" @toggle="showsNotUsed = $event.newState === 'open'">
         <summary>Not learned from, and why</summary>
-        <ul class="plain">
-          <li v-for="n in notUsed" :key="`${n.potId} ${n.kind}`">
+        <button
+          v-if="notUsed.length > mostNotUsed"
+          type="button"
+          class="link"
+          @click="mostNotUsed = notUsed.length"
+        >
+          The last {{ mostNotUsed }}; all {{ notUsed.length }}
+        </button>
+        <ul v-if="showsNotUsed" class="plain">
+          <li v-for="n in notUsed.slice(-mostNotUsed)" :key="`${n.potId} ${n.kind}`">
             <RouterLink :to="`/logbook/${n.potId}`">{{ potName(n.potId) }}</RouterLink>,
             {{ n.what }}: {{ n.why }}.
           </li>

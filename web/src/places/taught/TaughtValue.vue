@@ -13,6 +13,10 @@ const props = defineProps<{
 defineEmits<{ anew: []; freeze: [isKept: boolean]; leaveOut: [potId: string] }>();
 
 const isOpen = ref(false);
+/** The latest; all of them when asked for. */
+const AT_ONCE = 30;
+const most = ref(AT_ONCE);
+const latest = computed(() => props.value.from.slice(-most.value));
 const said = computed(() => `${props.name} ${taughtWords(props.value)}`);
 const weightWords = ({ weight, isWild }: Taught["from"][number]) =>
   isWild
@@ -46,7 +50,7 @@ const weightWords = ({ weight, isWild }: Taught["from"][number]) =>
     </button>
     <div v-if="isOpen" class="pots">
       <ul>
-        <li v-for="(pot, i) in value.from" :key="i">
+        <li v-for="(pot, i) in latest" :key="i">
           <RouterLink :to="`/logbook/${pot.potId}`">{{ potName(pot.potId) }}</RouterLink>
           <span>{{ factorWords(value.kind, pot.factor) }}</span>
           <span class="quiet">{{ weightWords(pot) }}</span>
@@ -60,6 +64,14 @@ const weightWords = ({ weight, isWild }: Taught["from"][number]) =>
           </button>
         </li>
       </ul>
+      <button
+        v-if="value.from.length > latest.length"
+        type="button"
+        class="link"
+        @click="most = value.from.length"
+      >
+        The last {{ latest.length }}; all {{ value.from.length }}
+      </button>
       <p class="ways">
         <button type="button" class="button" @click="$emit('freeze', !value.isFrozen)">
           {{ value.isFrozen ? "Let its pots move it" : "Keep it as it is" }}
