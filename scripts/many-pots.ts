@@ -1,6 +1,6 @@
 import type { Batch, CookEvent } from "@kettlos/core/batch/batch-schema";
 import type { KettlosFile } from "@kettlos/core/formats/kettlos-json";
-import { xoroshiro128plus } from "pure-rand/generator/xoroshiro128plus";
+import { seeded, uniform } from "@kettlos/core/units/random";
 import { bramholtSample } from "../web/src/sample/bramholt";
 
 const DAY_MS = 86_400_000;
@@ -9,9 +9,7 @@ const MINUTE_MS = 60_000;
 /** The hut's kitchen with so many pots in its log, each as one of the sample's, with a reading every few minutes. */
 export function manyPots(count: number, readingsEach: number, nowMs: number): KettlosFile {
   const sample = bramholtSample(nowMs);
-  const random = xoroshiro128plus(20260318);
-  /** From 0 to 1. */
-  const next = () => (random.next() >>> 0) / 2 ** 32;
+  const random = seeded(20260318);
   const past = sample.batches.filter((b) => b.id !== "on-fire");
   const batches: Batch[] = [];
   const events: CookEvent[] = [];
@@ -20,7 +18,8 @@ export function manyPots(count: number, readingsEach: number, nowMs: number): Ke
     if (like === undefined) throw new Error("the sample has cooked nothing");
     const own = sample.events.filter((e) => e.batchId === like.id);
     const id = `many-${n}`;
-    const earlierMs = (60 + Math.floor(n / 2)) * DAY_MS + Math.floor(next() * 60) * MINUTE_MS;
+    const earlierMs =
+      (60 + Math.floor(n / 2)) * DAY_MS + Math.floor(uniform(random) * 60) * MINUTE_MS;
     const told = (event: object, i: number) =>
       ({
         ...event,
@@ -35,7 +34,7 @@ export function manyPots(count: number, readingsEach: number, nowMs: number): Ke
     const readings = Array.from({ length: readingsEach }, (_, i) => ({
       kind: "temperature",
       where: "liquid",
-      tempC: 92 + next(),
+      tempC: 92 + uniform(random),
       source: "instrument",
       atMs: Math.round(litMs + (i + 1) * everyMs),
     }));

@@ -88,7 +88,7 @@ export interface StoredShelved {
 interface StoredLearned {
   kitchenId: string;
   factors: LearnedFactors;
-  /** What it stands on, as `basisOf` says it; empty where the words of the pots have changed since. */
+  /** What it stands on, as `basisOf` says it; another text where the words of the pots have changed since. */
   basis: string;
 }
 

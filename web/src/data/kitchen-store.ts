@@ -34,7 +34,7 @@ export const useKitchenStore = defineStore("kitchen", () => {
     const { value: own } = stored;
     return own === null || factors.value === undefined ? own : { ...own, learned: factors.value };
   });
-  /** What the learned stands on; null where nothing is learned, empty where it is to be put together anew. */
+  /** What the learned stands on; null where nothing is learned. */
   const learnedBasis = computed(
     () => learned.value?.find((l) => l.kitchenId === stored.value?.id)?.basis ?? null,
   );

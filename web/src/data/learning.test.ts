@@ -8,7 +8,7 @@ import { db } from "./db";
 import { keepLearning, learnedFrom } from "./learning";
 import { usePotsStore } from "./pots-store";
 import { useKitchenStore } from "./kitchen-store";
-import { appendEvent, removeBatch } from "./repository";
+import { appendEvent, removeBatch, undoLast } from "./repository";
 
 const worker = vi.hoisted(() => ({ api: null as unknown as Reckoner }));
 vi.mock("comlink", () => ({ expose: (api: Reckoner) => (worker.api = api) }));
@@ -95,4 +95,38 @@ test("a pot that is removed teaches nothing any more; one left out by the cook n
   await until(async () =>
     expect((await stored())?.factors).toEqual(factorsOf(others, { ...sample.kitchen, teaching })),
   );
+});
+
+test("a pot whose straining is taken back teaches nothing any more", async () => {
+  await importAll(sample, "replace", await learnedFrom(sample));
+  await kept();
+  const before = (await stored())?.factors;
+  await appendEvent("on-fire", { kind: "offHeat" });
+  await appendEvent("on-fire", {
+    kind: "strained",
+    measured: { volumeL: 1.1, tempC: 15, passes: 1, clothPasses: 0, pressed: false },
+  });
+  await until(async () => expect(await db.words.get("on-fire")).toBeDefined());
+  await until(async () => expect((await stored())?.factors).not.toEqual(before));
+  await undoLast("on-fire");
+  await until(async () => expect(await db.words.get("on-fire")).toBeUndefined());
+  await until(async () => expect((await stored())?.factors).toEqual(before));
+});
+
+test("a pot that cannot be worked out stands in the logbook all the same, and teaches nothing", async () => {
+  await importAll(sample, "replace", await learnedFrom(sample));
+  const pots = await kept();
+  expect(await db.words.get(first.id)).toBeDefined();
+  const { words } = worker.api;
+  vi.spyOn(worker.api, "words").mockImplementation((batch, events) => {
+    if (batch.id === first.id) throw new Error("beyond reckoning");
+    return words(batch, events);
+  });
+  vi.spyOn(console, "error").mockImplementation(() => {});
+  await appendEvent(first.id, { kind: "noted", text: "said too late" });
+  await until(async () => expect(await db.words.get(first.id)).toBeUndefined());
+  await until(() =>
+    expect(pots.shelvedById.get(first.id)).toMatchObject({ gap: null, name: first.plan.name }),
+  );
+  expect(pots.shelvedById.get(first.id)?.notes).toContain("said too late");
 });

@@ -105,16 +105,31 @@ async function keep(pots: readonly PotState[], found: readonly Read[]): Promise<
     const fresh = found.filter(
       (_, i) => there[i] !== undefined && counts[i] === pots[i]?.events.length,
     );
+    await db.words.bulkDelete(
+      pots.filter((_, i) => found[i]?.words === null).map((p) => p.batch.id),
+    );
     await db.words.bulkPut(fresh.flatMap((r) => r.words ?? []));
     await offTheShelf(fresh.flatMap((r) => r.shelved?.batchId ?? []));
     await db.shelved.bulkPut(fresh.flatMap((r) => r.shelved ?? []));
-    if (fresh.some((r) => r.words !== null)) await forgetBasis();
+    await forgetBasis();
+  });
+}
+
+/** What is not strained any more, since that was taken back, teaches nothing. */
+async function silence(pots: readonly PotState[]): Promise<void> {
+  await db.transaction("rw", db.words, db.learned, async () => {
+    const ids = pots.filter((p) => !teaches(p)).map((p) => p.batch.id);
+    const spoke = await db.words.where("batchId").anyOf(ids).primaryKeys();
+    if (spoke.length === 0) return;
+    await db.words.bulkDelete(spoke);
+    await forgetBasis();
   });
 }
 
 /** Works out what is not worked out yet of pots that are not on a shelf, and puts together what they teach. */
-async function keepUp(pots: readonly PotState[]): Promise<void> {
-  const stale = await unread(pots);
+async function keepUp(open: readonly PotState[]): Promise<void> {
+  await silence(open);
+  const stale = await unread(open.filter((p) => p.cook.finishedMs !== null || teaches(p)));
   // A few at a time: what is worked out of a long log is not lost with the page.
   for (let from = 0; from < stale.length; from += AT_ONCE) {
     const [readPots, found]: [PotState[], Read[]] = [[], []];
@@ -139,6 +154,8 @@ async function keepUp(pots: readonly PotState[]): Promise<void> {
   if (words.length === 0 && before === undefined) return;
   const { factors, told } = await taughtBy(words, kitchen);
   await db.transaction("rw", db.learned, db.taught, async () => {
+    // Words that have come meanwhile, from another tab perhaps, are not in it: it is done again.
+    if ((await db.learned.get(kitchen.id))?.basis !== before?.basis) return;
     await db.learned.put({ kitchenId: kitchen.id, factors, basis });
     await db.taught.put({ kitchenId: kitchen.id, told });
   });
@@ -148,8 +165,6 @@ async function keepUp(pots: readonly PotState[]): Promise<void> {
 export function keepLearning(): void {
   const pots = usePotsStore();
   const store = useKitchenStore();
-  const told = () =>
-    [...pots.open.values()].filter((p) => p.cook.finishedMs !== null || teaches(p));
   let turn = Promise.resolve();
   /** One waits while one is under way: it reads what there is by then. */
   let isWaiting = false;
@@ -157,7 +172,9 @@ export function keepLearning(): void {
     () =>
       pots.isReady && store.kitchen !== null
         ? [
-            ...told().map((p) => `${p.batch.id} ${logKey(p.events)}`),
+            ...[...pots.open.values()].map((p) =>
+              teaches(p) ? `${p.batch.id} ${logKey(p.events)}` : p.batch.id,
+            ),
             store.learnedBasis,
             JSON.stringify(store.kitchen.teaching),
           ].join("\n")
@@ -168,7 +185,7 @@ export function keepLearning(): void {
       turn = turn
         .then(() => {
           isWaiting = false;
-          return keepUp(told());
+          return keepUp([...pots.open.values()]);
         })
         .catch(report);
     },

@@ -12,5 +12,6 @@ export const beginLogAnew = (): Promise<unknown> =>
 export const offTheShelf = (batchIds: readonly string[]): Promise<unknown> =>
   db.shelved.where("batchId").anyOf(batchIds).delete();
 
-/** The words of the log have changed: what it teaches is put together anew. */
-export const forgetBasis = (): Promise<unknown> => db.learned.toCollection().modify({ basis: "" });
+/** The words of the log have changed: what it teaches is put together anew, also where that is just being done. */
+export const forgetBasis = (): Promise<unknown> =>
+  db.learned.toCollection().modify({ basis: `changed ${newId()}` });
