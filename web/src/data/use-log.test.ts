@@ -39,6 +39,35 @@ test("what stands on a shelf is not read whole, and nothing of it is missing in 
   expect(pots.drawers).toHaveLength(PAST.length + 1);
 });
 
+test("of a long log the latest stand first, counted with all the others, and what is said is seen meanwhile", async () => {
+  await shelve(...PAST);
+  const [row] = await db.shelved.toArray();
+  const [batch] = sample.batches;
+  if (row === undefined || batch === undefined) throw new Error("nothing on a shelf");
+  const many = Array.from({ length: 600 }, (_, n) => ({ id: `many-${n}`, finishedMs: n }));
+  await db.batches.bulkPut(many.map(({ id }) => ({ ...batch, id })));
+  await db.shelved.bulkPut(
+    many.map(({ id, finishedMs }) => ({
+      key: shelfKey(id, []),
+      batchId: id,
+      finishedMs,
+      pot: { ...row.pot, id, finishedMs },
+    })),
+  );
+  const pots = usePotsStore();
+  await until(() => expect(pots.isReady).toBe(true));
+  expect(pots.isWhole).toBe(false);
+  expect(pots.finished).toHaveLength(40);
+  expect(pots.finished.slice(0, PAST.length).every((p) => PAST.includes(p.id))).toBe(true);
+  expect(pots.finishedCount).toBe(PAST.length + many.length);
+  await appendEvent("on-fire", { kind: "noted", text: "while the rest is read" });
+  await until(() => expect(pots.isWhole).toBe(true));
+  expect(pots.finished).toHaveLength(PAST.length + many.length);
+  await until(() =>
+    expect(pots.open.get("on-fire")?.cook.notes.at(-1)?.text).toBe("while the rest is read"),
+  );
+});
+
 test("what is added to a pot of the logbook takes it off its shelf, whole and at once; it never is gone", async () => {
   await shelve(...PAST);
   const pots = usePotsStore();

@@ -45,6 +45,8 @@ export function useLog(): Readonly<ShallowRef<Log | undefined>> {
   const log = shallowRef<Log>();
   /** Rows by the id of their pot. One whose pot has more in its log since stays until it is worked out anew. */
   const rows = new Map<string, StoredShelved>();
+  /** Keys of rows that are still to be read. */
+  let left: string[] = [];
   let begun: string | undefined;
   let lastSeq = 0;
 
@@ -59,7 +61,7 @@ export function useLog(): Readonly<ShallowRef<Log | undefined>> {
   async function look(): Promise<void> {
     const { value: before } = log;
     const tables = [db.batches, db.shelved, db.settings, db.events];
-    const { open, wanted, missing } = await db.transaction("r", tables, async () => {
+    const { open, wanted } = await db.transaction("r", tables, async () => {
       const [ids, keys, setting] = await present();
       const there = new Set(ids);
       const wanted = new Map(
@@ -93,21 +95,24 @@ export function useLog(): Readonly<ShallowRef<Log | undefined>> {
         : [];
       for (const id of rows.keys()) if (!there.has(id)) rows.delete(id);
       for (const row of first) if (wanted.get(row.batchId) === row.key) rows.set(row.batchId, row);
-      const missing = [...wanted].flatMap(([id, key]) => (rows.get(id)?.key === key ? [] : [key]));
+      left = [...wanted].flatMap(([id, key]) => (rows.get(id)?.key === key ? [] : [key]));
       // A few that are new come together with what they left; many come once the first stand.
-      if (!isAnew && missing.length <= AT_ONCE) await readRows(missing.splice(0));
+      if (!isAnew && left.length <= AT_ONCE) await readRows(left.splice(0));
       begun = setting?.value;
       lastSeq = last?.seq ?? 0;
-      return { open: new Map(pots), wanted, missing };
+      return { open: new Map(pots), wanted };
     });
     const shelvedCount = wanted.size;
-    log.value = { open, shelved: onShelves(), shelvedCount, isWhole: missing.length === 0 };
-    if (missing.length === 0) return;
-    while (missing.length > 0) {
-      await idle();
-      await readRows(missing.splice(0, AT_ONCE));
-    }
-    log.value = { ...log.value, shelved: onShelves(), isWhole: true };
+    log.value = { open, shelved: onShelves(), shelvedCount, isWhole: left.length === 0 };
+    if (left.length > 0) void idle().then(() => inTurn(readOn));
+  }
+
+  /** Reads on, a part at a time, so that what is said meanwhile is seen between two. */
+  async function readOn(): Promise<void> {
+    await readRows(left.splice(0, AT_ONCE));
+    if (left.length > 0) void idle().then(() => inTurn(readOn));
+    else if (log.value?.isWhole === false)
+      log.value = { ...log.value, shelved: onShelves(), isWhole: true };
   }
 
   async function readRows(keys: readonly string[]): Promise<void> {
