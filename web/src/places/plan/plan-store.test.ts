@@ -67,6 +67,21 @@ describe("the plan on the screen", () => {
     expect(store.answers?.waterL).toBe(0.1);
   });
 
+  test("what is taken back while it is still being written is taken back on the disk too", async () => {
+    const store = await loaded();
+    const asWas = store.plan;
+    store.change({ note: "for the wrong pot" });
+    const first = store.flush();
+    store.undo();
+    await Promise.all([first, store.flush()]);
+    await flushPromises();
+    const id = asWas?.id ?? "";
+    await vi.waitFor(async () => expect((await db.plans.get(id))?.plan.note).toBe(asWas?.note));
+    await new Promise((resolve) => setTimeout(resolve, 400));
+    expect((await db.plans.get(id))?.plan).toEqual(asWas);
+    expect(store.plan).toEqual(asWas);
+  });
+
   test("a change is saved soon after, and flushed at once when asked", async () => {
     const store = await loaded();
     store.change({ name: "Sunday broth" });

@@ -42,8 +42,9 @@ export const usePlanStore = defineStore("plan", () => {
   // A change is written at once, a run of changes every so often and at its end.
   const save = useThrottleFn(() => flush(), SAVE_EVERY_MS, true, true);
   let isDirty = false;
-  /** Writes under way. */
+  /** Writes under way; and the last of them. */
   let underWay = 0;
+  let lastWrite = Promise.resolve();
   /** Where what the disk had not yet is held, since the page went or might go. */
   let heldKey: string | null = null;
   /** The plan as it was last read or written: what changes here are told apart from changes elsewhere by. */
@@ -55,10 +56,18 @@ export const usePlanStore = defineStore("plan", () => {
     if (!isDirty || mine === null) return;
     isDirty = false;
     underWay += 1;
+    const before = lastWrite;
+    let isWritten = () => {};
+    lastWrite = new Promise((resolve) => (isWritten = resolve));
+    const known = base ?? mine;
     try {
-      const saved = await savePlanChange(base ?? mine, mine);
+      // One after the other: what is taken back while it is being written was changed since, and not left as it was.
+      await before;
+      const from = plan.value?.id === mine.id ? (base ?? mine) : known;
+      const saved = await savePlanChange(from, mine);
       if (saved.isGone) return sayGone(mine);
-      if (plan.value?.id === mine.id) base = saved.plan;
+      // What is changed further meanwhile was changed from this, and not from what another tab has written.
+      if (plan.value?.id === mine.id) base = plan.value === mine ? saved.plan : mine;
       if (saved.conflicts.length > 0) sayConflict(saved.conflicts);
       // Changed further meanwhile: the next turn writes that.
       if (plan.value === mine && !isSame(saved.plan, mine)) adopt(saved.plan);
@@ -67,6 +76,7 @@ export const usePlanStore = defineStore("plan", () => {
       throw error;
     } finally {
       underWay -= 1;
+      isWritten();
       letGo();
     }
   }
@@ -218,7 +228,8 @@ export const usePlanStore = defineStore("plan", () => {
   watch(
     () => kitchenStore.plans.find((p) => p.id === plan.value?.id),
     (stored) => {
-      if (stored === undefined || plan.value === null || isDirty || isPulled.value) return;
+      if (stored === undefined || plan.value === null || isPulled.value) return;
+      if (isDirty || underWay > 0) return;
       if (base !== null && isSame(stored, base)) return;
       base = stored;
       adopt(stored);
