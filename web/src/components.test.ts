@@ -234,6 +234,10 @@ describe("drawings", () => {
     const wrapper = mount(BatchPot, { props });
     expect(wrapper.text()).toContain("as reckoned, not measured");
     expect(wrapper.find("svg").attributes("aria-label")).toMatch(/about 3 ?.? qt$/);
+    const words = (over: object) =>
+      mount(BatchPot, { props: { ...props, pot: { ...pot, isReckoned: false, ...over } } }).text();
+    expect(words({})).toContain("what was planned cannot be reckoned");
+    expect(words({ strainedL: null })).toContain("nothing was measured");
     const gone = mount(BatchPot, { props: { ...props, pot: { ...pot, vessel: null } } });
     expect(gone.find("svg").exists()).toBe(false);
     expect(gone.text()).toContain("Pork trotter stock");

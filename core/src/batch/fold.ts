@@ -4,6 +4,7 @@ import type { Lid } from "../vessel/lid";
 import type { PlanItem } from "../simulate/plan-schema";
 import { SCHEMA_VERSION } from "../simulate/kitchen-schema";
 import { COLD_DENSITY_KG_L, waterDensityKgL } from "../water/properties";
+import { groupedBy } from "../units/grouped";
 import { inForce } from "./in-force";
 import { onOneClock } from "./one-clock";
 import type {
@@ -159,12 +160,7 @@ const isFromInstrument = (event: CookEvent): boolean =>
 export function fold(events: readonly CookEvent[]): Cook {
   const written = onOneClock(events);
   const live = inForce(written);
-  const byKind = new Map<Kind, CookEvent[]>();
-  for (const event of live) {
-    const list = byKind.get(event.kind);
-    if (list === undefined) byKind.set(event.kind, [event]);
-    else list.push(event);
-  }
+  const byKind = groupedBy<CookEvent, Kind>(live, (event) => event.kind);
   const all = <K extends Kind>(kind: K) => (byKind.get(kind) ?? []) as EventOf<K>[];
   const firstMs = (kind: Kind) => byKind.get(kind)?.[0]?.atMs ?? null;
   const litMs = firstMs("lit");
@@ -284,13 +280,8 @@ function interruptionsOf(
 }
 
 function timesOf(did: readonly EventOf<"did">[]): ReadonlyMap<string, readonly number[]> {
-  const times = new Map<string, number[]>();
-  for (const { what, atMs } of did) {
-    const list = times.get(what);
-    if (list === undefined) times.set(what, [atMs]);
-    else list.push(atMs);
-  }
-  return times;
+  const times = groupedBy(did, ({ what }) => what);
+  return new Map([...times].map(([what, all]) => [what, all.map(({ atMs }) => atMs)]));
 }
 
 function resultOf(

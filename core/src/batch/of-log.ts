@@ -1,4 +1,5 @@
-import type { Batch, Result } from "./batch-schema";
+import { groupedBy } from "../units/grouped";
+import type { Batch, CookEvent, Result } from "./batch-schema";
 import type { Cook } from "./fold";
 
 /** When a pot went on the heat; where nobody said, when it was begun. */
@@ -13,3 +14,7 @@ export const begunMs = ({
 /** What came of a pot as it was measured; null where it was not, or is only reckoned. */
 export const measuredOf = ({ result }: Pick<Cook, "result">): Result | null =>
   result === null || result.isReckoned ? null : result;
+
+/** The logs of several pots, by their ids. */
+export const logsByBatch = (events: readonly CookEvent[]): ReadonlyMap<string, CookEvent[]> =>
+  groupedBy(events, (e) => e.batchId);

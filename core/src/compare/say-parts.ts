@@ -16,6 +16,7 @@ import {
   type Measure,
   type Said,
 } from "../units/said";
+import { groupedBy } from "../units/grouped";
 import { outcomeOf } from "../units/problem";
 import { COLD_DENSITY_KG_L } from "../water/properties";
 import { called } from "../vessel/called";
@@ -207,15 +208,7 @@ const sieveSaid = ({ plan: { strain, end } }: CookedPot): string =>
 
 /** What goes in, by name: its weight, what is done to it, its size and when. */
 function saidGoesIn(a: CookedPot, b: CookedPot): readonly Said[] {
-  const of = ({ plan }: CookedPot) => {
-    const byName = new Map<string, PlanItem[]>();
-    for (const item of plan.items) {
-      const list = byName.get(nameOf(item));
-      if (list === undefined) byName.set(nameOf(item), [item]);
-      else list.push(item);
-    }
-    return byName;
-  };
+  const of = ({ plan }: CookedPot) => groupedBy(plan.items, nameOf);
   const [was, is] = [of(a), of(b)];
   return [
     ...[...new Set([...was.keys(), ...is.keys()])].flatMap((name): readonly Said[] => {

@@ -37,9 +37,9 @@ const MORE_BODY_GKG = kitchenEstimate("more body", 8, "g/kg", "about one step of
 const SALT_RANK: readonly Suiting["salt"][] = ["fits", "notKnown", "over"];
 
 /**
- * What can go into a dish, what suits best first: what would salt it over comes last, before it that whose salt nobody
- * knows, and of these what is too little; before these goes what the cook has taken for it oftenest, then what has clearly more body, then what is due
- * first.
+ * What can go into a dish, what suits best first: what fits in salt before that whose salt nobody knows, before what
+ * would salt it over; of as good what is enough, then what the cook has taken for it oftenest, then what has clearly
+ * more body, then what is due first.
  */
 export function bySuiting(
   offers: readonly Holding[],

@@ -1,5 +1,6 @@
 import type { Batch, CookEvent } from "../batch/batch-schema";
 import { fold } from "../batch/fold";
+import { logsByBatch } from "../batch/of-log";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import type { LoggedPot } from "./from-pot";
 import { learnedOf, wordsOf } from "./taught";
@@ -13,15 +14,10 @@ export function teachersIn(
   batches: readonly Batch[],
   events: readonly CookEvent[],
 ): readonly (LoggedPot & { readonly events: readonly CookEvent[] })[] {
-  const byBatch = new Map<string, CookEvent[]>();
-  for (const event of events) {
-    const own = byBatch.get(event.batchId);
-    if (own === undefined) byBatch.set(event.batchId, [event]);
-    else own.push(event);
-  }
+  const logs = logsByBatch(events);
   return batches
     .map((batch) => {
-      const own = byBatch.get(batch.id) ?? [];
+      const own = logs.get(batch.id) ?? [];
       return { batch, cook: fold(own), events: own };
     })
     .filter(teaches);

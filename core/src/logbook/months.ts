@@ -3,6 +3,7 @@ import { lotPerKg } from "../larder/lot-of";
 import type { Larder } from "../larder/larder";
 import type { WhyThrown } from "../larder/larder-schema";
 import { thrownAway } from "../larder/thrown";
+import { groupedBy } from "../units/grouped";
 import type { ShelvedPot } from "./shelved";
 
 /** What came out in one month, what it cost, and what of it was thrown away. */
@@ -33,14 +34,7 @@ export function months(
     (larder.lots.get(lotId)?.batchId ?? null) === null ? lotPerKg(larder.lots)(lotId) : 0;
   const begun = pots.map((pot) => ({ pot, atMs: pot.begunMs }));
   const dated = [...begun, ...thrownAway(larder)].sort((a, b) => a.atMs - b.atMs);
-  const byMonth = new Map<string, (typeof dated)[number][]>();
-  for (const one of dated) {
-    const title = monthOf(one.atMs);
-    const month = byMonth.get(title);
-    if (month === undefined) byMonth.set(title, [one]);
-    else month.push(one);
-  }
-  return [...byMonth].map(([title, all]): Month => {
+  return [...groupedBy(dated, (one) => monthOf(one.atMs))].map(([title, all]): Month => {
     const ofIt = all.flatMap((one) => ("pot" in one ? [one.pot] : []));
     const costs = ofIt.flatMap(({ bought }) => costOfBought(bought, perKg) ?? []);
     const why = new Map<WhyThrown | "notSaid", number>();

@@ -1,4 +1,5 @@
 import type { SetGrade } from "../extraction/set";
+import { groupedBy } from "../units/grouped";
 import type { ShelvedPot } from "./shelved";
 
 /** One pot on a scale over time. */
@@ -22,17 +23,14 @@ export const yields = (pots: readonly ShelvedPot[]): readonly Dot[] =>
 export function steams(
   pots: readonly ShelvedPot[],
 ): readonly { readonly name: string; readonly dots: readonly Dot[] }[] {
-  const byThing = new Map<string, { name: string; dots: Dot[] }>();
-  for (const { id, begunMs, seen } of pots) {
-    const { steam } = seen;
-    if (steam === null) continue;
-    const dot = { id, atMs: begunMs, value: steam.factor };
-    const row = byThing.get(steam.thing);
-    if (row !== undefined) row.dots.push(dot);
-    else byThing.set(steam.thing, { name: steam.name, dots: [dot] });
-  }
-  return [...byThing.values()]
-    .map((row) => ({ ...row, dots: row.dots.toSorted((a, b) => a.atMs - b.atMs) }))
+  const seen = pots.flatMap(({ id, begunMs, seen: { steam } }) =>
+    steam === null ? [] : [{ steam, dot: { id, atMs: begunMs, value: steam.factor } }],
+  );
+  return [...groupedBy(seen, ({ steam }) => steam.thing).values()]
+    .map((row) => ({
+      name: row[0]?.steam.name ?? "",
+      dots: row.map(({ dot }) => dot).sort((a, b) => a.atMs - b.atMs),
+    }))
     .sort((a, b) => b.dots.length - a.dots.length);
 }
 
@@ -45,15 +43,15 @@ export interface SetDot {
 export function setsByBone(
   pots: readonly ShelvedPot[],
 ): readonly { readonly bone: string; readonly dots: readonly SetDot[] }[] {
-  const byBone = new Map<string, SetDot[]>();
-  for (const { id, set, bone, onHeatMin } of pots) {
-    if (set === null || bone === null || onHeatMin === null) continue;
-    const dot = { id, hours: onHeatMin / 60, set };
-    const row = byBone.get(bone);
-    if (row === undefined) byBone.set(bone, [dot]);
-    else row.push(dot);
-  }
-  return [...byBone]
-    .map(([bone, dots]) => ({ bone, dots: dots.toSorted((a, b) => a.hours - b.hours) }))
+  const judged = pots.flatMap(({ id, set, bone, onHeatMin }) =>
+    set === null || bone === null || onHeatMin === null
+      ? []
+      : [{ bone, dot: { id, hours: onHeatMin / 60, set } }],
+  );
+  return [...groupedBy(judged, ({ bone }) => bone)]
+    .map(([bone, row]) => ({
+      bone,
+      dots: row.map(({ dot }) => dot).sort((a, b) => a.hours - b.hours),
+    }))
     .sort((a, b) => b.dots.length - a.dots.length);
 }

@@ -74,12 +74,15 @@ export const useClockStore = defineStore("clock", () => {
     );
   const strained = computed(() =>
     [
-      ...pots.inEarnest.map(({ batch, cook }) => ({
+      ...[...pots.open.values()].map(({ batch, cook: { strainedMs } }) => ({
         planId: batch.plan.id,
-        strainedMs: cook.strainedMs,
+        isPractice: batch.practice !== undefined,
+        strainedMs,
       })),
-      ...pots.finished.filter((p) => !p.isPractice),
-    ].flatMap(({ planId, strainedMs }) => (strainedMs === null ? [] : [{ planId, strainedMs }])),
+      ...pots.finished,
+    ].flatMap(({ planId, isPractice, strainedMs }) =>
+      strainedMs === null || isPractice ? [] : [{ planId, strainedMs }],
+    ),
   );
   const isEmpty = computed(
     () => wanted.value.meals.length === 0 && wanted.value.loose.length === 0,

@@ -1,3 +1,4 @@
+import { logsByBatch } from "@kettlos/core/batch/of-log";
 import type { KettlosFile } from "@kettlos/core/formats/kettlos-json";
 import { teaches } from "@kettlos/core/learn/from-log";
 import type { WhatTaught } from "@kettlos/core/learn/taught";
@@ -56,11 +57,10 @@ export async function learnedFrom({
   events,
   kitchen,
 }: Pick<KettlosFile, "batches" | "events" | "kitchen">): Promise<LearnedRows> {
+  const logs = logsByBatch(events);
   const found: Read[] = [];
   for (const batch of batches)
-    found.push(
-      await read(potState({ batch, events: events.filter((e) => e.batchId === batch.id) })),
-    );
+    found.push(await read(potState({ batch, events: logs.get(batch.id) ?? [] })));
   const words = found.flatMap((r) => r.words ?? []);
   const shelved = found.flatMap((r) => r.shelved ?? []);
   return { words, shelved, ...(await taughtBy(words, kitchen)) };

@@ -180,7 +180,7 @@ test("logs grow by what is new, and pots that nothing is added to stay the same 
     seq,
     id: `s${seq}`,
     batchId,
-    event: { kind: "lit", id: `x${seq}` } as CookEvent,
+    event: { kind: "lit", id: `x${seq}`, batchId } as CookEvent,
   });
   const [batch] = sample.batches;
   if (batch === undefined) throw new Error("the sample has cooked nothing");

@@ -1,4 +1,5 @@
 import type { Batch, CookEvent } from "@kettlos/core/batch/batch-schema";
+import { logsByBatch } from "@kettlos/core/batch/of-log";
 import type { ShelvedPot } from "@kettlos/core/logbook/shelved";
 import { computed, shallowRef, watch, type ShallowRef } from "vue";
 import { report } from "../frame/errors";
@@ -79,7 +80,7 @@ export function useLog(): Readonly<ShallowRef<Log | undefined>> {
         isAnew ? [] : db.events.where(":id").above(lastSeq).toArray(),
         db.events.orderBy(":id").last(),
       ]);
-      const logs = byBatch(events);
+      const logs = logsOf(events);
       const still = [...grown(known, fresh)].filter(([id]) => there.has(id) && !wanted.has(id));
       const come = batches.flatMap((batch) =>
         batch === undefined
@@ -153,22 +154,15 @@ export function useLog(): Readonly<ShallowRef<Log | undefined>> {
   return log;
 }
 
-export function byBatch(events: readonly StoredEvent[]): ReadonlyMap<string, CookEvent[]> {
-  const logs = new Map<string, CookEvent[]>();
-  for (const { batchId, event } of events) {
-    const own = logs.get(batchId);
-    if (own === undefined) logs.set(batchId, [event]);
-    else own.push(event);
-  }
-  return logs;
-}
+/** Logs as they are stored, by the id of their pot. */
+export const logsOf = (events: readonly StoredEvent[]) => logsByBatch(events.map((e) => e.event));
 
 /** Pots with these added to their logs; those that nothing is added to stay the same ones, and so do all where none is. */
 export function grown(
   open: ReadonlyMap<string, OpenPot>,
   events: readonly StoredEvent[],
 ): ReadonlyMap<string, OpenPot> {
-  const fresh = [...byBatch(events)].filter(([id]) => open.has(id));
+  const fresh = [...logsOf(events)].filter(([id]) => open.has(id));
   if (fresh.length === 0) return open;
   const all = new Map(open);
   for (const [id, more] of fresh) {

@@ -1,8 +1,9 @@
 import { computed, watch, type ComputedRef } from "vue";
+import { useRoute } from "vue-router";
 import { db } from "./db";
 import { potState, type PotState } from "./pot-state";
 import { usePotsStore } from "./pots-store";
-import { byBatch } from "./use-log";
+import { logsOf } from "./use-log";
 import { useLive } from "./use-live";
 
 /** Pots with their logs, read for the moment: in the order given, without those that are gone. */
@@ -13,7 +14,7 @@ export async function wholePots(ids: readonly string[]): Promise<readonly PotSta
       db.events.where("batchId").anyOf(ids).sortBy("seq"),
     ]),
   );
-  const logs = byBatch(events);
+  const logs = logsOf(events);
   return batches.flatMap((batch) =>
     batch === undefined ? [] : [potState({ batch, events: logs.get(batch.id) ?? [] })],
   );
@@ -54,6 +55,16 @@ export function useWholePots(
     { immediate: true },
   );
   return found;
+}
+
+/** The pot that the address names, with its id; null where it names none. */
+export function useRoutePot() {
+  const route = useRoute();
+  const batchId = computed(() => {
+    const id = route.params["batchId"];
+    return typeof id === "string" && id !== "" ? id : null;
+  });
+  return { batchId, ...useWholePot(() => batchId.value) };
 }
 
 /** One of them; null while it is not read yet, and where there is none. */

@@ -5,14 +5,14 @@ export function useDotWalk(ids: () => readonly string[], open: (id: string) => v
   const name = useId();
   const at = ref<string | null>(null);
   const isIn = ref(false);
-  const current = computed(() => {
-    const all = ids();
-    return at.value !== null && all.includes(at.value) ? at.value : (all.at(-1) ?? null);
-  });
-  const idOf = (id: string) => `${name}-${ids().indexOf(id)}`;
+  const places = computed(() => new Map(ids().map((id, i) => [id, i])));
+  const current = computed(() =>
+    at.value !== null && places.value.has(at.value) ? at.value : (ids().at(-1) ?? null),
+  );
+  const idOf = (id: string) => `${name}-${places.value.get(id) ?? 0}`;
   function onKeydown(event: KeyboardEvent): void {
     const all = ids();
-    const here = all.indexOf(current.value ?? "");
+    const here = places.value.get(current.value ?? "") ?? 0;
     const to: Readonly<Record<string, number>> = {
       ArrowLeft: here - 1,
       ArrowUp: here - 1,

@@ -13,7 +13,7 @@ import { clockHour } from "../../data/clock-hour";
 import { useInstrumentsStore } from "../../data/instruments-store";
 import { useKitchenStore } from "../../data/kitchen-store";
 import { usePotsStore } from "../../data/pots-store";
-import { useWholePot } from "../../data/use-pot";
+import { useRoutePot } from "../../data/use-pot";
 import { usePreferences } from "../../data/preferences";
 import StageStrip from "../../frame/StageStrip.vue";
 import { useShortcuts } from "../../frame/shortcuts";
@@ -54,10 +54,7 @@ const stuck = computed(() => {
 const onFire = computed(() => pots.fire.filter((p) => p.cook.strainedMs === null));
 const nowMs = computed(() => (pot.value === null ? pots.nowMs : pots.nowOf(pot.value.batch)));
 /** As it stands on the disk: one that was put on a moment ago may not have come to the fire yet. */
-const { pot: asked, isRead } = useWholePot(() => {
-  const id = route.params["batchId"];
-  return typeof id === "string" && id !== "" ? id : null;
-});
+const { pot: asked, isRead } = useRoutePot();
 watch(
   () => [asked.value, isRead.value, pots.fire.length, kitchenStore.isLoaded] as const,
   ([known, isKnown, , isLoaded]) => {

@@ -17,7 +17,9 @@ const depth = (litres: number) =>
     : depthForVolumeM(props.pot.vessel, Math.min(litres, capacityL(props.pot.vessel)));
 const one = computed(() => (props.units === "us" ? "us" : "metric"));
 const against = computed(() => {
-  if (gap.value === null) return props.pot.isReckoned ? "as reckoned, not measured" : "";
+  if (props.pot.strainedL === null) return "nothing was measured";
+  if (props.pot.isReckoned) return "as reckoned, not measured";
+  if (gap.value === null) return "what was planned cannot be reckoned";
   const { gapL, plannedL } = gap.value;
   const difference =
     Math.abs(gapL) < 0.05

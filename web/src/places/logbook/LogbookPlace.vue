@@ -6,7 +6,7 @@ import TickChoice from "../../controls/TickChoice.vue";
 import { useKitchenStore } from "../../data/kitchen-store";
 import { dayOf, monthOf } from "../../data/moments";
 import { usePotsStore } from "../../data/pots-store";
-import { useWholePot } from "../../data/use-pot";
+import { useRoutePot } from "../../data/use-pot";
 import BatchCourse from "./BatchCourse.vue";
 import BatchPot from "./BatchPot.vue";
 import { logFinderOf } from "./log-finder";
@@ -85,11 +85,7 @@ const scale = computed(() =>
     116,
   ),
 );
-const openedId = computed(() => {
-  const id = route.params["batchId"];
-  return typeof id === "string" && id !== "" ? id : null;
-});
-const { pot: opened, isRead } = useWholePot(() => openedId.value);
+const { pot: opened, isRead } = useRoutePot();
 const toOf = (id: string) =>
   besideId.value === null ? `/logbook/${id}` : `/beside/${besideId.value}/${id}`;
 watch(names, (list) => {

@@ -1,5 +1,6 @@
 import { KIND_FORMULAS } from "@kettlos/core/dish/kind-formulas";
 import type { ShelvedPot } from "@kettlos/core/logbook/shelved";
+import { groupedBy } from "@kettlos/core/units/grouped";
 
 /** What the log is put on shelves by. */
 export const SHELVED_BY = [
@@ -37,12 +38,6 @@ export function shelvesOf(
   by: ShelvedBy,
   monthOf: (ms: number) => string,
 ): readonly Shelf[] {
-  const shelves = new Map<string, ShelvedPot[]>();
-  for (const pot of pots) {
-    const title = shelfOf(pot, by, monthOf);
-    const shelf = shelves.get(title);
-    if (shelf === undefined) shelves.set(title, [pot]);
-    else shelf.push(pot);
-  }
+  const shelves = groupedBy(pots, (pot) => shelfOf(pot, by, monthOf));
   return [...shelves].map(([title, on]) => ({ title, pots: on }));
 }

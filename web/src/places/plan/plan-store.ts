@@ -50,10 +50,10 @@ export const usePlanStore = defineStore("plan", () => {
   /** The plan as it was last read or written: what changes here are told apart from changes elsewhere by. */
   let base: Plan | null = null;
 
-  /** Writes what was changed; what was changed in another tab since stays beside it, or is told. */
+  /** Writes what was changed, and what is being written; what was changed in another tab since stays beside it, or is told. */
   async function flush(): Promise<void> {
     const mine = plan.value;
-    if (!isDirty || mine === null) return;
+    if (!isDirty || mine === null) return lastWrite;
     isDirty = false;
     underWay += 1;
     const before = lastWrite;

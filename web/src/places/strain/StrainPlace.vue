@@ -16,7 +16,7 @@ import { clockHour } from "../../data/clock-hour";
 import { useKitchenStore } from "../../data/kitchen-store";
 import { useLarderStore } from "../../data/larder-store";
 import { usePotsStore } from "../../data/pots-store";
-import { useWholePot } from "../../data/use-pot";
+import { useRoutePot } from "../../data/use-pot";
 import { appendEvent, undoLast, type NewEvent } from "../../data/repository";
 import LedgerFlow from "../../drawings/LedgerFlow.vue";
 import StageStrip from "../../frame/StageStrip.vue";
@@ -42,11 +42,7 @@ const route = useRoute();
 const router = useRouter();
 const units = computed(() => kitchenStore.units);
 
-const batchId = computed(() => {
-  const id = route.params["batchId"];
-  return typeof id === "string" ? id : null;
-});
-const { pot, isRead } = useWholePot(() => batchId.value);
+const { batchId, pot, isRead } = useRoutePot();
 watch(
   () => [batchId.value, kitchenStore.isLoaded, pots.live.length, isRead.value] as const,
   () => {
