@@ -3,7 +3,7 @@ import { bodyOfPlan } from "../dish/body-of";
 import { allergensOf, unreadLabels } from "../dish/diets";
 import { eatenOf, goesInAfter } from "../dish/eaten";
 import { fatOf } from "../dish/fat-of";
-import { saltOf } from "../dish/salt-of";
+import { saltInG } from "../dish/salt-of";
 import { contentsOf } from "../simulate/item-facts";
 import { simulate } from "../simulate/simulate";
 import { coldWaterKg, waterL } from "../simulate/water-ways";
@@ -44,7 +44,7 @@ export function inBowl(batch: Batch, cook: Cook): InBowl | null {
   const measured: InBowl = {
     massKg,
     solidsKg: Math.max(0, massKg - result.strainedL * COLD_DENSITY_KG_L),
-    saltG: here(saltOf(plan, trace).saltG),
+    saltG: here(saltInG(plan, trace)),
     gelatinG: here(trace.strained.gelatinGL * plannedL),
     alcoholG: here(alcoholOf(plan, trace, null)?.leftG ?? 0),
     fatG: here(fatOf(plan, trace, null).eatenG),

@@ -156,7 +156,7 @@ describe("two things out of one pot", () => {
       waterKg: coldWaterKg(waterL(braise, kitchen), kitchen),
     });
     const eaten = eatenOf(braise, trace);
-    const { saltG } = saltOf(braise, trace);
+    const { saltG } = saltOf(braise, {}, trace);
     for (const lessKg of [0, 0.2]) {
       const servedKg = eaten.allKg - lessKg;
       const massKg = liquidOfServedKg(servedKg, eaten);

@@ -22,7 +22,8 @@ const BOILS_DOWN = 1.15;
  */
 export function saltRounds(plan: Plan, cook: Cook, forecast: LiveForecast): readonly Action[] {
   if (plan.end !== "served" || plan.saltWantedGKg === null) return [];
-  const salt = saltOf(plan, forecast.planned);
+  // The plan says how salty, whatever was learned.
+  const salt = saltOf(plan, {}, forecast.planned);
   if (salt.addG < LEAST_G) return [];
   const wanted = `${plan.saltWantedGKg} g/kg`;
   if (cook.offMs !== null)

@@ -57,31 +57,37 @@ describe("too thin, too thick", () => {
 
   test("thin: so much starch as comes to the body that is wanted, else to the next", () => {
     const wanted = floured(20, 60);
-    const dose = doseFor("thin", wanted, traceOf(wanted));
+    const dose = doseFor("thin", wanted, kitchen, traceOf(wanted));
     expect(bodyWith(wanted, dose.add)).toBeGreaterThan(54);
     expect(bodyWith(wanted, dose.add)).toBeLessThan(74);
-    expect(saidOf("thin", wanted, traceOf(wanted))).toMatch(/^Lid off, boil it down to .*or corn/);
+    expect(saidOf("thin", wanted, kitchen, traceOf(wanted))).toMatch(
+      /^Lid off, boil it down to .*or corn/,
+    );
     // A clear one holds nothing that boiling would thicken.
     const clear = floured(0);
-    expect(saidOf("thin", clear, traceOf(clear))).toMatch(/^Corn starch, \d+ g.*like a light soup/);
+    expect(saidOf("thin", clear, kitchen, traceOf(clear))).toMatch(
+      /^Corn starch, \d+ g.*like a light soup/,
+    );
   });
 
   test("thin, of a stock: reduced after the sieve", () => {
-    expect(doseFor("thin", testPlan(), traceOf(testPlan())).add).toBeNull();
+    expect(doseFor("thin", testPlan(), kitchen, traceOf(testPlan())).add).toBeNull();
   });
 
   test("thick without starch to thin: a tenth more liquid", () => {
     const clear = floured(0);
-    const { add } = doseFor("thick", clear, traceOf(clear));
+    const { add } = doseFor("thick", clear, kitchen, traceOf(clear));
     expect(add?.massKg).toBeCloseTo(0.1 * bodyOfPlan(clear, traceOf(clear)).volumeL, 2);
   });
 
   test("thick: so much liquid as comes down to what is wanted", () => {
     const plan = floured(90, 45);
-    const { add } = doseFor("thick", plan, traceOf(plan));
+    const { add } = doseFor("thick", plan, kitchen, traceOf(plan));
     expect(add?.ingredientId).toBe("water");
     expect(bodyWith(plan, add)).toBeCloseTo(45, -0.5);
-    expect(inWords(doseFor("thick", plan, traceOf(plan)).text, "us")).not.toMatch(/\d m?L\b/);
+    expect(inWords(doseFor("thick", plan, kitchen, traceOf(plan)).text, "us")).not.toMatch(
+      /\d m?L\b/,
+    );
   });
 });
 
@@ -90,11 +96,11 @@ describe("what a taste asks for", () => {
     const plan = salted(30);
     const trace = traceOf(plan);
     const now = (liquidL: number, ids: readonly string[]) =>
-      saidOf("salty", plan, trace, { liquidL, isIn: (id) => ids.includes(id) });
+      saidOf("salty", plan, kitchen, trace, { liquidL, isIn: (id) => ids.includes(id) });
     const perNow = (text: string) => Number(/now about ([\d.]+) g/.exec(text)?.[1]);
     const all = ["goat", "s"];
     const atEnd = perNow(now(trace.endLiquidL, all));
-    expect(atEnd).toBeCloseTo(saltOf(plan, trace).per, 1);
+    expect(atEnd).toBeCloseTo(saltOf(plan, kitchen, trace).per, 1);
     expect(perNow(now(trace.endLiquidL + 1, all))).toBeLessThan(atEnd * 0.8);
     expect(perNow(now(trace.endLiquidL, ["goat"]))).toBe(0);
     expect(now(trace.endLiquidL, ["goat"])).toContain("a tenth down");
@@ -102,20 +108,23 @@ describe("what a taste asks for", () => {
 
   test("dull: salt in a small step, never past what it still bears", () => {
     const plan = salted(0);
-    const dose = doseFor("dull", plan, traceOf(plan));
-    const { addG, amount } = saltOf(plan, traceOf(plan));
+    const dose = doseFor("dull", plan, kitchen, traceOf(plan));
+    const { addG, amount } = saltOf(plan, kitchen, traceOf(plan));
     expect(dose.add?.ingredientId).toBe("tableSalt");
     const g = (dose.add?.massKg ?? 0) * 1000;
     expect(g).toBeLessThanOrEqual(addG + 1e-9);
     expect(g).toBeCloseTo(Math.min(addG, 1.5 * amount), 6);
     // Nearly there: only what is missing.
     const nearly = salted(addG - 1);
-    expect((doseFor("dull", nearly, traceOf(nearly)).add?.massKg ?? 0) * 1000).toBeCloseTo(1, 0);
+    expect((doseFor("dull", nearly, kitchen, traceOf(nearly)).add?.massKg ?? 0) * 1000).toBeCloseTo(
+      1,
+      0,
+    );
   });
 
   test("dull though salt is there already: acid first, no more salt", () => {
     const plan = salted(40);
-    const dose = doseFor("dull", plan, traceOf(plan));
+    const dose = doseFor("dull", plan, kitchen, traceOf(plan));
     expect(dose.add).toBeNull();
     expect(inWords(dose.text, "metric")).toMatch(/acid/);
   });
@@ -123,14 +132,16 @@ describe("what a taste asks for", () => {
   test("too salty: so much unsalted liquid as brings it down; the rest in small steps", () => {
     const plan = salted(60);
     const trace = traceOf(plan);
-    expect(saidOf("salty", plan, trace)).toContain(
-      showVolume(saltOf(plan, trace).diluteL, "metric"),
+    expect(saidOf("salty", plan, kitchen, trace)).toContain(
+      showVolume(saltOf(plan, kitchen, trace).diluteL, "metric"),
     );
-    expect(inWords(doseFor("salty", plan, trace).text, "us")).toMatch(/^[\d ½¼¾]+ (qt|cups?) of/);
-    expect(doseFor("sweet", plan, trace).add?.ingredientId).toBe("vinegar");
-    expect(doseFor("sharp", plan, trace).add?.ingredientId).toBe("sugar");
-    expect(doseFor("hot", plan, trace).add).toBeNull();
-    expect(doseFor("right", plan, trace).add).toBeNull();
+    expect(inWords(doseFor("salty", plan, kitchen, trace).text, "us")).toMatch(
+      /^[\d ½¼¾]+ (qt|cups?) of/,
+    );
+    expect(doseFor("sweet", plan, kitchen, trace).add?.ingredientId).toBe("vinegar");
+    expect(doseFor("sharp", plan, kitchen, trace).add?.ingredientId).toBe("sugar");
+    expect(doseFor("hot", plan, kitchen, trace).add).toBeNull();
+    expect(doseFor("right", plan, kitchen, trace).add).toBeNull();
   });
 });
 

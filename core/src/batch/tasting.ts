@@ -10,6 +10,8 @@ import {
   thickenWithG,
   thinWithL,
 } from "../seasoning/thickness";
+import { thickLiked } from "../dish/wanted";
+import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
 import type { Trace } from "../simulate/trace";
 import { kitchenEstimate } from "../units/constant";
@@ -41,6 +43,9 @@ const LOOSEN_SHARE = kitchenEstimate(
 );
 const VINEGAR_KG_L = 1.01;
 
+/** What was learned of how it is wanted here. */
+type Known = Pick<Kitchen, "learned">;
+
 /** What a taste asks for: in words, and where something is added, how much. */
 export interface Dose {
   readonly taste: Taste;
@@ -58,8 +63,14 @@ export interface TastedNow {
  * What to do about a taste, reckoned for what there is to eat: small steps, then taste again. A pot that
  * is still to boil down is salted at its end. `now` is the pot as it is tasted, where it is still on.
  */
-export function doseFor(taste: Taste, plan: Plan, trace: Trace, now?: TastedNow): Dose {
-  const all = saltOf(plan, trace);
+export function doseFor(
+  taste: Taste,
+  plan: Plan,
+  kitchen: Known,
+  trace: Trace,
+  now?: TastedNow,
+): Dose {
+  const all = saltOf(plan, kitchen, trace);
   const salt = now === undefined ? all : saltInPot(all, now.isIn);
   const nowPer = saltNow(salt, trace, now?.liquidL);
   const amount = Math.max(0.05, salt.amount);
@@ -103,21 +114,25 @@ export function doseFor(taste: Taste, plan: Plan, trace: Trace, now?: TastedNow)
         say`Heat cannot be taken out. ${salt.unit === "L" ? litres(HOT_DILUTE_SHARE.value * amount) : kilos(HOT_DILUTE_SHARE.value * amount)} more of all else, or cream, yoghurt or beans off the heat, softens it.`,
       );
     case "thin":
-      return thin(plan, trace);
+      return thin(plan, kitchen, trace);
     case "thick":
-      return thick(plan, trace);
+      return thick(plan, kitchen, trace);
   }
 }
 
-/** Body wanted of it, g of flour a litre: what the plan wants, else the next body on in that direction. */
-function wantedGL({ thickWantedGL }: Plan, nowGL: number, step: 1 | -1): number | null {
-  if (thickWantedGL !== null && Math.sign(thickWantedGL - nowGL) === step) return thickWantedGL;
+/**
+ * Body wanted of it, g of flour a litre: what the plan wants, else what was wanted of such dishes here, where it
+ * lies that way; else the next body on.
+ */
+function wantedGL(plan: Plan, kitchen: Known, nowGL: number, step: 1 | -1): number | null {
+  const toGL = plan.thickWantedGL ?? thickLiked(plan, kitchen);
+  if (toGL !== null && Math.sign(toGL - nowGL) === step) return toGL;
   const at = BODIES.findIndex((b) => b.id === bodyOf(nowGL).id) + step;
   return BODIES[at]?.from.value ?? null;
 }
 
 /** Too thin: boiled down where that thickens it, or starch, by the grams. */
-function thin(plan: Plan, trace: Trace): Dose {
+function thin(plan: Plan, kitchen: Known, trace: Trace): Dose {
   const taste = "thin";
   const { flourGL, volumeL } = bodyOfPlan(plan, trace);
   if (plan.end === "strained")
@@ -126,7 +141,7 @@ function thin(plan: Plan, trace: Trace): Dose {
       text: "A stock is thin until it is reduced: after the sieve it goes down faster, and nothing catches.",
       add: null,
     };
-  const toGL = wantedGL(plan, flourGL, 1);
+  const toGL = wantedGL(plan, kitchen, flourGL, 1);
   const starchG =
     toGL === null
       ? null
@@ -143,9 +158,9 @@ function thin(plan: Plan, trace: Trace): Dose {
 }
 
 /** Too thick: unthickened liquid, by the litres. */
-function thick(plan: Plan, trace: Trace): Dose {
+function thick(plan: Plan, kitchen: Known, trace: Trace): Dose {
   const { flourGL, volumeL } = bodyOfPlan(plan, trace);
-  const toGL = wantedGL(plan, flourGL, -1);
+  const toGL = wantedGL(plan, kitchen, flourGL, -1);
   const moreL =
     toGL === null || toGL <= 0 ? LOOSEN_SHARE.value * volumeL : thinWithL(volumeL, flourGL, toGL);
   return {

@@ -133,7 +133,7 @@ export function answersFor(
       },
       flavour: flavourOf(plan, trace),
       dish,
-      dishFigures: dishFigures(plan, dish, trace, widths.figures.endLiquidL),
+      dishFigures: dishFigures(plan, kitchen, dish, trace, widths.figures.endLiquidL),
       start,
       cautions: cautionsFor({
         ...facts,

@@ -3,6 +3,8 @@ import { BROWNING_LOSS } from "../prepare/browning";
 import { ALCOHOL_CONSTANTS } from "../seasoning/alcohol";
 import { DISH_SALT_G_KG, SIPPING_SALT_G_L } from "../seasoning/salt";
 import { BODIES, ROUX_BINDS } from "../seasoning/thickness";
+import { saltHereWords, thickHereWords } from "../learn/say-taught";
+import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Trace } from "../simulate/trace";
 import type { FigureSpread } from "../simulate/spread";
 import { ingredientById } from "../ingredient/catalogue";
@@ -30,6 +32,7 @@ const inLiquid = (value: number, liquid: FigureSpread) => ({
 /** Explains salt, body, drink, fat, meat and portions of a dish (model sections 8 and 14). */
 export function dishFigures(
   plan: Plan,
+  kitchen: Pick<Kitchen, "learned">,
   dish: DishOf,
   trace: Trace,
   liquid: FigureSpread,
@@ -51,6 +54,7 @@ export function dishFigures(
         ],
         constants: [salt.unit === "L" ? SIPPING_SALT_G_L : DISH_SALT_G_KG],
         spread: [],
+        here: saltHereWords(plan, kitchen),
       },
     },
     body: {
@@ -72,6 +76,7 @@ export function dishFigures(
           ),
         ],
         spread: [],
+        here: thickHereWords(plan, kitchen),
       },
     },
     alcohol:

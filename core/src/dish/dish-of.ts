@@ -15,6 +15,7 @@ import { meatOf, type MeatOf } from "./meat-of";
 import { saltOf, type SaltOf } from "./salt-of";
 import { takeOuts, type TakeOut } from "./take-out";
 import { verdictsOf, type Verdict } from "./verdicts";
+import { thickLiked } from "./wanted";
 
 /** Everything a plan comes to as food: from one simulation of it. */
 export interface DishOf {
@@ -23,6 +24,8 @@ export interface DishOf {
   readonly fat: FatOf;
   readonly alcohol: AlcoholOf | null;
   readonly body: BodyOf;
+  /** How thick such dishes were wanted here, g of flour to a litre; null where none was tasted. */
+  readonly likedGL: number | null;
   readonly verdicts: readonly Verdict[];
   readonly meat: readonly MeatOf[];
   readonly conflicts: readonly DietConflict[];
@@ -39,7 +42,7 @@ export interface DishOf {
 /** Works out what a simulated plan comes to on the plate. @throws Problem `unknownReference` */
 export function dishOf(plan: Plan, kitchen: Kitchen, trace: Trace): DishOf {
   const eaten = eatenOf(plan, trace);
-  const salt = saltOf(plan, trace);
+  const salt = saltOf(plan, kitchen, trace);
   const fat = fatOf(plan, trace, eaten.portions);
   const alcohol = alcoholOf(plan, trace, eaten.portions);
   const tasks = workTasks(plan, kitchen);
@@ -50,6 +53,7 @@ export function dishOf(plan: Plan, kitchen: Kitchen, trace: Trace): DishOf {
     fat,
     alcohol,
     body: bodyOfPlan(plan, trace),
+    likedGL: thickLiked(plan, kitchen),
     verdicts: verdictsOf(plan, trace),
     meat: meatOf(plan, trace),
     conflicts: dietConflicts(plan, { salt, fat, alcohol }),

@@ -103,7 +103,7 @@ describe("salt through the whole pot", () => {
   ];
   test("the worked 25.3 g of stock, cube and soy sauce, and where they come from", () => {
     const plan = stew([MEAT, ...ITEMS]);
-    const salt = saltOf(plan, traceOf(plan));
+    const salt = saltOf(plan, {}, traceOf(plan));
     expect(salt.saltG).toBeCloseTo(25.3, 1);
     expect(salt.from.map((f) => f.itemId)).toEqual(["stock", "soy", "cube"]);
     expect(salt.portionG).toBeCloseTo(salt.per * 0.4, 9);
@@ -114,17 +114,17 @@ describe("salt through the whole pot", () => {
         end: "strained",
         heat: { method: "hob", vigour: "steady", lid, boilFirstMin: null },
       });
-    const open = saltOf(plan("off"), traceOf(plan("off")));
-    const shut = saltOf(plan("on"), traceOf(plan("on")));
+    const open = saltOf(plan("off"), {}, traceOf(plan("off")));
+    const shut = saltOf(plan("on"), {}, traceOf(plan("on")));
     expect(open.per).toBeGreaterThan(shut.per * 1.15);
     expect(open.isSalty).toBe(true);
     expect(open.saltG / (open.amount + open.diluteL)).toBeCloseTo(open.targetPer, 6);
-    const bland = saltOf(stew([MEAT]), traceOf(stew([MEAT])));
+    const bland = saltOf(stew([MEAT]), {}, traceOf(stew([MEAT])));
     expect((bland.saltG + bland.addG) / bland.amount).toBeCloseTo(bland.targetPer, 9);
   });
   test("a label replaces the catalogue's value", () => {
     const plan = stew([{ ...ITEMS[0], id: "stock", label: { saltGKg: 2 } } as Items[number]]);
-    expect(saltOf(plan, traceOf(plan)).saltG).toBeCloseTo(4, 6);
+    expect(saltOf(plan, {}, traceOf(plan)).saltG).toBeCloseTo(4, 6);
   });
 });
 

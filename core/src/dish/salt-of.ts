@@ -1,16 +1,11 @@
-import {
-  DISH_SALT_G_KG,
-  SALTY_BROTH_G_L,
-  SALTY_DISH_G_KG,
-  saltToAddG,
-  SIPPING_SALT_G_L,
-  toDilute,
-} from "../seasoning/salt";
+import { SALTY_BROTH_G_L, SALTY_DISH_G_KG, saltToAddG, toDilute } from "../seasoning/salt";
+import type { Kitchen } from "../simulate/kitchen-schema";
 import { nameOf, valuesOf } from "../simulate/item-facts";
 import type { Plan } from "../simulate/plan-schema";
 import type { Trace } from "../simulate/trace";
 import { COLD_DENSITY_KG_L } from "../water/properties";
 import { eatenOf, goesInAfter } from "./eaten";
+import { saltLiked, saltWanted } from "./wanted";
 
 /** One thing that brings salt. */
 export interface SaltFrom {
@@ -28,6 +23,8 @@ export interface SaltOf {
   readonly per: number;
   readonly from: readonly SaltFrom[];
   readonly targetPer: number;
+  /** How salty such pots were wanted here; null where none was tasted. */
+  readonly likedPer: number | null;
   /** Salt to add at the end for the target, g. */
   readonly addG: number;
   /** Unsalted liquid that brings it down to the target, L; 0 where it is not over. */
@@ -40,28 +37,34 @@ export interface SaltOf {
   readonly portionG: number | null;
 }
 
-/** Salt through the whole pot, with everything that brings it (model section 14). */
-export function saltOf(plan: Plan, trace: Trace): SaltOf {
+/**
+ * Salt through the whole pot, with everything that brings it (model section 14), against what is wanted in
+ * this kitchen.
+ */
+export function saltOf(plan: Plan, kitchen: Pick<Kitchen, "learned">, trace: Trace): SaltOf {
   const from = plan.items
     .map((i) => ({ itemId: i.id, name: nameOf(i), saltG: i.massKg * valuesOf(i).saltGKg }))
     .filter((f) => f.saltG > 0.05)
     .sort((a, b) => b.saltG - a.saltG);
-  const laterG = plan.items
-    .filter(goesInAfter)
-    .reduce((sum, i) => sum + i.massKg * valuesOf(i).saltGKg, 0);
   const eaten = eatenOf(plan, trace);
   const { unit } = eaten;
-  const usual = unit === "L" ? SIPPING_SALT_G_L : DISH_SALT_G_KG;
   const startL = (trace.points[0]?.liquidKg ?? 0) / COLD_DENSITY_KG_L;
   const fixed = {
     unit,
     amount: unit === "L" ? eaten.liquidKg / COLD_DENSITY_KG_L : eaten.allKg,
-    targetPer: plan.saltWantedGKg ?? usual.value,
+    targetPer: saltWanted(plan, kitchen),
+    likedPer: saltLiked(plan, kitchen),
     concentrates: trace.endLiquidL > 0 ? startL / trace.endLiquidL : 1,
     eachKg: plan.serves?.eachKg ?? null,
   };
-  return judged(fixed, from, trace.strained.saltG + laterG);
+  return judged(fixed, from, saltInG(plan, trace));
 }
+
+/** Salt in all there is to eat, g. */
+export const saltInG = (plan: Plan, trace: Trace): number =>
+  plan.items
+    .filter(goesInAfter)
+    .reduce((sum, i) => sum + i.massKg * valuesOf(i).saltGKg, trace.strained.saltG);
 
 /** The same with only these in the pot: what lies on the counter yet is not tasted. */
 export function saltInPot(salt: SaltOf, isIn: (itemId: string) => boolean): SaltOf {
@@ -73,7 +76,7 @@ export function saltInPot(salt: SaltOf, isIn: (itemId: string) => boolean): Salt
 
 /** So much salt in it, against what is wanted. */
 function judged(
-  { unit, amount, targetPer, concentrates, eachKg }: Fixed,
+  { unit, amount, targetPer, likedPer, concentrates, eachKg }: Fixed,
   from: readonly SaltFrom[],
   saltG: number,
 ): SaltOf {
@@ -87,6 +90,7 @@ function judged(
     per,
     from,
     targetPer,
+    likedPer,
     addG: saltToAddG(saltG, amount, targetPer),
     diluteL: isSalty ? toDilute(saltG, amount, targetPer) : 0,
     isSalty,
@@ -95,4 +99,4 @@ function judged(
     portionG: eachKg === null ? null : per * eachKg,
   };
 }
-type Fixed = Pick<SaltOf, "unit" | "amount" | "targetPer" | "concentrates" | "eachKg">;
+type Fixed = Pick<SaltOf, "unit" | "amount" | "targetPer" | "likedPer" | "concentrates" | "eachKg">;

@@ -6,7 +6,7 @@ import { coldWaterKg, waterL } from "../simulate/water-ways";
 import { outcomeOf, type Outcome } from "../units/problem";
 import { bodyOfPlan } from "./body-of";
 import { fatOf } from "./fat-of";
-import { saltOf } from "./salt-of";
+import { saltInG } from "./salt-of";
 import { SUBSTITUTES } from "./substitutes";
 import { swapped } from "./swapped";
 
@@ -60,7 +60,7 @@ function factsOf(plan: Plan, kitchen: Kitchen) {
   const trace = simulate(plan, kitchen, { waterKg: coldWaterKg(waterL(plan, kitchen), kitchen) });
   return {
     liquidL: trace.strained.volumeL,
-    saltG: saltOf(plan, trace).saltG,
+    saltG: saltInG(plan, trace),
     fatG: fatOf(plan, trace, null).allG,
     flourGL: bodyOfPlan(plan, trace).flourGL,
   };

@@ -1,5 +1,5 @@
 import { expect, test } from "vitest";
-import { testPlan } from "../../test/kitchen";
+import { testKitchen, testPlan } from "../../test/kitchen";
 import { lotNamed } from "../../test/lots";
 import type { Plan, PlanItem } from "../simulate/plan-schema";
 import { DAY_MS } from "./keeping";
@@ -32,6 +32,7 @@ function order(
   );
   return bySuiting(larder.holdings, {
     plan: { ...plan, ...over },
+    kitchen: testKitchen(),
     item,
     larder,
     taken,

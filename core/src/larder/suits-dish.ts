@@ -1,4 +1,5 @@
-import { DISH_SALT_G_KG, SIPPING_SALT_G_L } from "../seasoning/salt";
+import { saltWanted } from "../dish/wanted";
+import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan, PlanItem } from "../simulate/plan-schema";
 import { kitchenEstimate } from "../units/constant";
 import { containersFor, type Drawer } from "./draws";
@@ -45,20 +46,21 @@ export function bySuiting(
   offers: readonly Holding[],
   {
     plan,
+    kitchen,
     item,
     larder,
     taken,
     nowMs,
   }: {
     readonly plan: Plan;
+    readonly kitchen: Pick<Kitchen, "learned">;
     readonly item: PlanItem;
     readonly larder: Larder;
     readonly taken: ReadonlyMap<string, number>;
     readonly nowMs: number;
   },
 ): readonly Suiting[] {
-  const targetGKg =
-    plan.saltWantedGKg ?? (plan.end === "served" ? DISH_SALT_G_KG : SIPPING_SALT_G_L).value;
+  const targetGKg = saltWanted(plan, kitchen);
   const countOf = (lotId: string) =>
     larder.holdings
       .filter((h) => h.lot.id === lotId && isUsable(h, nowMs))

@@ -1,6 +1,19 @@
 import { steamSigmaLog } from "../simulate/heat-facts";
 import type { Kitchen } from "../simulate/kitchen-schema";
-import { ringHere, steamHere, WORK_SIGMA, workHere, type FactorHere } from "../simulate/learned";
+import { KIND_FORMULAS } from "../dish/kind-formulas";
+import { KINDS, type KindId } from "../simulate/dish-words";
+import {
+  BODY_SIGMA,
+  ringHere,
+  SALT_SIGMA,
+  saltHere,
+  steamHere,
+  thickHere,
+  wantedThing,
+  WORK_SIGMA,
+  workHere,
+  type FactorHere,
+} from "../simulate/learned";
 import { SPREAD } from "../simulate/parameters";
 import type { Plan } from "../simulate/plan-schema";
 import { heatsOf } from "../simulate/stretches";
@@ -31,6 +44,13 @@ const WORK: Readonly<Record<string, string>> = {
 /** What a kind of work is called that was learned of. */
 export const workWords = (kind: string): string => WORK[kind] ?? kind;
 
+const isKind = (thing: string): thing is KindId => KINDS.some((k) => k === thing);
+/** The pots that are wanted alike: "Braise"; where nobody said what kind they were, what became of them. */
+export function wantedWords(thing: string): string {
+  if (isKind(thing)) return KIND_FORMULAS[thing].name;
+  return thing === "strained" ? "A pot that is strained" : "A pot that is served as it is";
+}
+
 /** What something is called that was learned of: "Tall pot with its lid ajar, at a gentle simmer". */
 export function thingWords(
   kind: SeenOnce,
@@ -55,20 +75,54 @@ export function thingWords(
   }
 }
 
+/** How each is said: as usual, by so much less or more; and what speaks of it, one and several. */
+const SAYS: Readonly<
+  Record<
+    TaughtKind,
+    {
+      readonly asUsual: string;
+      readonly off: (far: string, isLess: boolean) => string;
+      readonly times: readonly [one: string, more: string];
+    }
+  >
+> = {
+  steam: {
+    asUsual: "steams as usual",
+    off: (far, isLess) => `steams ${far} ${isLess ? "less" : "more"} than usual`,
+    times: ["one pot", "pots"],
+  },
+  ring: {
+    asUsual: "gets as much heat as usual",
+    off: (far, isLess) => `gets ${far} ${isLess ? "less" : "more"} heat than usual`,
+    times: ["one pot", "pots"],
+  },
+  work: {
+    asUsual: "takes as long as usual",
+    off: (far, isLess) => `takes ${far} ${isLess ? "less" : "longer"} than usual`,
+    times: ["one time", "times"],
+  },
+  salt: {
+    asUsual: "is wanted with as much salt as usual",
+    off: (far, isLess) => `is wanted with ${far} ${isLess ? "less" : "more"} salt than usual`,
+    times: ["one tasting", "tastings"],
+  },
+  body: {
+    asUsual: "is wanted as thick as a stew's gravy",
+    off: (far, isLess) => `is wanted ${far} ${isLess ? "thinner" : "thicker"} than a stew's gravy`,
+    times: ["one tasting", "tastings"],
+  },
+};
+
 /** A factor as it is said: "steams 18 % less than usual". */
 export function factorWords(kind: TaughtKind, factor: number): string {
   const far = Math.round(Math.abs(factor - 1) * 100);
-  const more = `${far} % ${factor < 1 ? "less" : "more"}`;
-  if (kind === "work")
-    return `takes ${far === 0 ? "as long as usual" : `${far} % ${factor < 1 ? "less" : "longer"} than usual`}`;
-  return kind === "steam"
-    ? `steams ${far === 0 ? "as usual" : `${more} than usual`}`
-    : `gets ${far === 0 ? "as much heat as usual" : `${more} heat than usual`}`;
+  const { asUsual, off } = SAYS[kind];
+  return far === 0 ? asUsual : off(`${far} %`, factor < 1);
 }
 
-/** What speaks of it, counted: "one pot", "5 pots"; of work each time that it was done. */
+/** What speaks of it, counted: "one pot", "5 pots"; of work and of taste each time. */
 export function timesWords(kind: TaughtKind, count: number): string {
-  const [one, more] = kind === "work" ? ["one time", "times"] : ["one pot", "pots"];
+  const [one, more] = SAYS[kind].times;
   return count === 1 ? one : `${count} ${more}`;
 }
 const fromWords = (kind: TaughtKind, count: number): string =>
@@ -78,10 +132,11 @@ const fromWords = (kind: TaughtKind, count: number): string =>
 export const taughtWords = (v: Taught): string =>
   `${factorWords(v.kind, v.factor)}, ±${Math.round(v.plusMinusPct)} %, ${v.from.length === 0 ? "its pots left out" : fromWords(v.kind, v.from.length)}${v.isFrozen ? ", kept as it was" : ""}; before: usual, ±${Math.round(v.beforePlusMinusPct)} %`;
 
-const othersWords = (kind: TaughtKind, count: number): string =>
-  kind === "work"
-    ? "what other work takes here"
-    : `${count === 1 ? "another pot" : `${count} other pots`} of this kitchen`;
+function othersWords(kind: TaughtKind, count: number): string {
+  if (kind === "work") return "what other work takes here";
+  const pots = count === 1 ? "another pot" : `${count} other pots`;
+  return `${pots} of this kitchen`;
+}
 
 function hereWords(kind: TaughtKind, here: FactorHere, sigma: number): string {
   const { mean, sd, pots, otherPots } = here;
@@ -117,4 +172,20 @@ export function ringHereWords(plan: Plan, kitchen: Kitchen): readonly string[] {
   return here === null
     ? []
     : [`${thingWords("ring", plan, kitchen)}: ${hereWords("ring", here, SPREAD.efficiency.value)}`];
+}
+
+/** How salty such a pot was wanted here; nothing where none was tasted, or nobody may taste salt in it. */
+export function saltHereWords(plan: Plan, kitchen: Pick<Kitchen, "learned">): readonly string[] {
+  const here = saltHere(plan, kitchen);
+  return here === null
+    ? []
+    : [`${wantedWords(wantedThing(plan))} ${hereWords("salt", here, SALT_SIGMA.value)}`];
+}
+
+/** How thick such a dish was wanted here. */
+export function thickHereWords(plan: Plan, kitchen: Pick<Kitchen, "learned">): readonly string[] {
+  const here = thickHere(plan, kitchen);
+  return here === null
+    ? []
+    : [`${wantedWords(wantedThing(plan))} ${hereWords("body", here, BODY_SIGMA.value)}`];
 }

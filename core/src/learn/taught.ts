@@ -1,14 +1,18 @@
 import { USUAL_SIGMA_LOG } from "../simulate/heat-facts";
 import type { LearnedFactors, LearnedKind } from "../simulate/learned-schema";
-import { WORK_SIGMA } from "../simulate/learned";
+import { BODY_SIGMA, SALT_SIGMA, WORK_SIGMA } from "../simulate/learned";
 import { SPREAD } from "../simulate/parameters";
 import { NO_TEACHING, type Teaching } from "../simulate/teaching-schema";
 import { beliefOf, learn, plusMinus, type Learned, type Observation } from "./belief";
 import { ringSeen, steamSeen, type LoggedPot, type Seen } from "./from-pot";
 import { begunMs } from "../batch/of-log";
+import { tasteSeen } from "./taste-seen";
 import { workSeen } from "./work-seen";
 
-/** What is learned: how fast a pot steams, how much of a ring's heat reaches its pot, how long work takes. */
+/**
+ * What is learned: how fast a pot steams, how much of a ring's heat reaches its pot, how long work takes, how
+ * salty and how thick it is wanted.
+ */
 export type TaughtKind = LearnedKind;
 
 /** One pot's word on it. */
@@ -56,20 +60,30 @@ export interface PotWords {
   readonly kitchenId: string;
   readonly atMs: number;
   readonly seen: Readonly<Record<SeenOnce, Seen>>;
-  /** How long each piece of its work took. */
-  readonly work: readonly Observation[];
+  /** How long each piece of its work took, how salty and how thick it was wanted. */
+  readonly said: Readonly<Record<SaidAny, readonly Observation[]>>;
 }
 
-/** What a pot says once, or not at all. */
-export type SeenOnce = Exclude<TaughtKind, "work">;
-export const SEEN_ONCE: readonly SeenOnce[] = ["steam", "ring"];
-const KINDS: readonly TaughtKind[] = [...SEEN_ONCE, "work"];
+/** What every pot says once, or why not. */
+export const SEEN_ONCE = ["steam", "ring"] as const satisfies readonly TaughtKind[];
+export type SeenOnce = (typeof SEEN_ONCE)[number];
+/** What it says as often as it was done, or not at all. */
+type SaidAny = Exclude<TaughtKind, SeenOnce>;
+const isSeenOnce = (kind: TaughtKind): kind is SeenOnce => SEEN_ONCE.some((k) => k === kind);
+const KINDS: readonly TaughtKind[] = [...SEEN_ONCE, "work", "salt", "body"];
+const byKind = <T>(of: (kind: TaughtKind) => T): Readonly<Record<TaughtKind, T>> => ({
+  steam: of("steam"),
+  ring: of("ring"),
+  work: of("work"),
+  salt: of("salt"),
+  body: of("body"),
+});
 
 /** What a pot says of one kind. */
-export function saidOf({ seen, work }: PotWords, kind: TaughtKind): readonly Observation[] {
-  if (kind === "work") return work;
-  const said = seen[kind];
-  return said.ok ? [said.observation] : [];
+export function saidOf({ seen, said }: PotWords, kind: TaughtKind): readonly Observation[] {
+  if (!isSeenOnce(kind)) return said[kind];
+  const once = seen[kind];
+  return once.ok ? [once.observation] : [];
 }
 
 export const wordsOf = (pot: LoggedPot): PotWords => ({
@@ -77,11 +91,11 @@ export const wordsOf = (pot: LoggedPot): PotWords => ({
   kitchenId: pot.batch.kitchen.id,
   atMs: begunMs(pot),
   seen: { steam: steamSeen(pot), ring: ringSeen(pot) },
-  work: workSeen(pot),
+  said: { work: workSeen(pot), ...tasteSeen(pot) },
 });
 
-const learnedBy = (words: readonly PotWords[], teaching: Teaching): Record<TaughtKind, Learned> => {
-  const of = (kind: TaughtKind): Learned => {
+const learnedBy = (words: readonly PotWords[], teaching: Teaching) => {
+  return byKind((kind): Learned => {
     const sinceMs = new Map<string, number>();
     for (const reset of teaching.resets)
       if (reset.kind === kind)
@@ -94,8 +108,7 @@ const learnedBy = (words: readonly PotWords[], teaching: Teaching): Record<Taugh
         saidOf(pot, kind).filter((o) => pot.atMs >= (sinceMs.get(o.thing) ?? -Infinity)),
       ),
     );
-  };
-  return { steam: of("steam"), ring: of("ring"), work: of("work") };
+  });
 };
 
 /** A pot that came with another kitchen's log speaks of pots and rings that are not these. */
@@ -124,6 +137,8 @@ const USUAL_SIGMA: Readonly<Record<TaughtKind, number>> = {
   steam: USUAL_SIGMA_LOG,
   ring: SPREAD.efficiency.value,
   work: WORK_SIGMA.value,
+  salt: SALT_SIGMA.value,
+  body: BODY_SIGMA.value,
 };
 
 /** Spread of such a thing before anything is learned, as any pot of it has said. */
@@ -151,7 +166,7 @@ interface TaughtOptions {
 export function learnedOf(words: readonly PotWords[], options: TaughtOptions = {}): LearnedFactors {
   const { teaching = NO_TEACHING } = options;
   const learned = learnedBy(usedOf(words, options), teaching);
-  const factors = (kind: TaughtKind): LearnedFactors[SeenOnce] => {
+  return byKind((kind): LearnedFactors[SeenOnce] => {
     const { kitchen, things, observations } = learned[kind];
     const pots = new Map<string, number>();
     for (const { thing } of observations) pots.set(thing, (pots.get(thing) ?? 0) + 1);
@@ -166,8 +181,7 @@ export function learnedOf(words: readonly PotWords[], options: TaughtOptions = {
       ]) as LearnedFactors[SeenOnce]["things"],
       kitchen: { log: kitchen.mean, sd: kitchen.sd, pots: observations.length },
     };
-  };
-  return { steam: factors("steam"), ring: factors("ring"), work: factors("work") };
+  });
 }
 
 /** The same told: each value with what it was before and what every pot said of it, in one pass. */
@@ -199,11 +213,7 @@ export function whatTaught(words: readonly PotWords[], options: TaughtOptions = 
         };
       }),
     ),
-    kitchen: {
-      steam: fresh(learned.steam, USUAL_SIGMA.steam),
-      ring: fresh(learned.ring, USUAL_SIGMA.ring),
-      work: fresh(learned.work, USUAL_SIGMA.work),
-    },
+    kitchen: byKind((kind) => fresh(learned[kind], USUAL_SIGMA[kind])),
     notUsed: [
       ...used.flatMap(({ potId, seen }) =>
         SEEN_ONCE.flatMap((kind) => (seen[kind].ok ? [] : [{ potId, kind, why: seen[kind].why }])),

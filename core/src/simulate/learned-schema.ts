@@ -22,6 +22,9 @@ export const LearnedSchema = z.object({
   ring: FactorsSchema,
   /** How long work takes; not in pots that were put on before it was learned. */
   work: FactorsSchema.optional(),
+  /** How salty and how thick it was wanted, by kind of pot; not in pots from before that. */
+  salt: FactorsSchema.optional(),
+  body: FactorsSchema.optional(),
 });
 export type LearnedFactors = z.infer<typeof LearnedSchema>;
 export type LearnedKind = keyof LearnedFactors;

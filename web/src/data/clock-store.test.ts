@@ -1,12 +1,24 @@
 import { mount } from "@vue/test-utils";
-import { emptyClock, MealSchema } from "@kettlos/core/simulate/clock-schema";
+import { emptyClock, LoosePotSchema, MealSchema } from "@kettlos/core/simulate/clock-schema";
 import { beforeEach, expect, test, vi } from "vitest";
 import { planOf, sample } from "../../test/pot";
+import { PAST, shelve } from "../../test/shelve";
 import AheadNote from "../controls/AheadNote.vue";
 import { forgetEverything, importAll } from "./backup";
 import { useClockStore } from "./clock-store";
 import { db } from "./db";
 import { useKitchenStore } from "./kitchen-store";
+import { usePotsStore } from "./pots-store";
+import { appendEvent, beginBatch } from "./repository";
+
+/** What was asked of the worker, which answers nothing here. */
+const asked = vi.hoisted(() => [] as { clock: { meals: { planIds: string[] }[] } }[]);
+vi.mock("../workers/reckoner", () => ({
+  reckoner: () => ({
+    clock: (_: number, what: (typeof asked)[number]) => (asked.push(what), Promise.resolve(null)),
+    nextReadings: () => Promise.resolve([]),
+  }),
+}));
 
 beforeEach(async () => {
   await forgetEverything();
@@ -61,4 +73,47 @@ test("a way out that makes a pot of two is one step: undone, the second pot is n
   await shows(false);
   await store.redo();
   expect(await stored()).toEqual(["half of it", "Second pot"]);
+});
+
+test("what a pot of the logbook was put on for is over", async () => {
+  const store = useClockStore();
+  await vi.waitFor(() => expect(store.isLoaded).toBe(true), { timeout: 60_000 });
+  const loose = [
+    { planId: "plan-lamb", batchId: "past-01" },
+    { planId: "plan-trotter", batchId: "on-fire" },
+  ].map((l) => LoosePotSchema.parse(l));
+  await shelve(...PAST);
+  await vi.waitFor(() => expect(usePotsStore().open.size).toBe(1), { timeout: 60_000 });
+  await store.change({ ...emptyClock(), loose }, "two stocks");
+  await vi.waitFor(() => expect(store.wanted.loose.map((l) => l.batchId)).toEqual(["on-fire"]), {
+    timeout: 60_000,
+  });
+});
+
+test("what is strained for a meal is not cooked for it again; what was practised is", async () => {
+  const store = useClockStore();
+  await vi.waitFor(() => expect(store.isLoaded).toBe(true), { timeout: 60_000 });
+  const meal = MealSchema.parse({
+    id: "supper",
+    name: "Supper",
+    at: new Date(Date.now() + 3_600_000).toISOString(),
+    planIds: ["plan-braise", "plan-chili"],
+  });
+  const measured = { servedKg: 3, massKg: 1, tempC: 90, passes: 1, clothPasses: 0, pressed: false };
+  const practice = { seed: 1, speed: 60, realMs: Date.now(), potMs: Date.now() };
+  for (const [planId, how] of [
+    ["plan-braise", practice],
+    ["plan-chili", undefined],
+  ] as const) {
+    const { id } = await beginBatch(planOf(planId), sample.kitchen, how);
+    for (const event of [{ kind: "lit" }, { kind: "offHeat" }] as const)
+      await appendEvent(id, event);
+    await appendEvent(id, { kind: "strained", measured });
+  }
+  await store.change({ ...emptyClock(), meals: [meal] }, "supper");
+  store.keepFilled();
+  await vi.waitFor(
+    () => expect(asked.at(-1)?.clock.meals.map((m) => m.planIds)).toEqual([["plan-braise"]]),
+    { timeout: 60_000 },
+  );
 });

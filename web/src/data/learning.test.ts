@@ -6,6 +6,7 @@ import type { Reckoner } from "../workers/reckoner.worker";
 import { forgetEverything, importAll } from "./backup";
 import { db } from "./db";
 import { keepLearning, learnedFrom } from "./learning";
+import { forgetBasis } from "./log-begun";
 import { usePotsStore } from "./pots-store";
 import { useKitchenStore } from "./kitchen-store";
 import { appendEvent, removeBatch, undoLast } from "./repository";
@@ -95,6 +96,21 @@ test("a pot that is removed teaches nothing any more; one left out by the cook n
   await until(async () =>
     expect((await stored())?.factors).toEqual(factorsOf(others, { ...sample.kitchen, teaching })),
   );
+});
+
+test("words that change in another tab while they are put together are put together anew", async () => {
+  await importAll(sample, "replace", await learnedFrom(sample));
+  const { learned } = worker.api;
+  await forgetBasis();
+  vi.spyOn(worker.api, "learned").mockImplementationOnce(async (said) => {
+    const told = await learned(said);
+    await db.words.delete(first.id);
+    await forgetBasis();
+    return told;
+  });
+  await kept();
+  const others = sample.batches.filter((b) => b.id !== first.id);
+  await until(async () => expect((await stored())?.factors).toEqual(factorsOf(others)));
 });
 
 test("a pot whose straining is taken back teaches nothing any more", async () => {

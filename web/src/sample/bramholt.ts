@@ -12,10 +12,11 @@ import { bramholtPlans } from "./plans";
 
 const MINUTE_MS = 60_000;
 
-/** What was otherwise than in the plan as it stands today, and how it was liked. */
+/** What was otherwise than in the plan as it stands today, how it was liked, and how salty it was made. */
 interface Told {
   readonly change?: (plan: Plan) => Plan;
   readonly liking?: Liking;
+  readonly saltGKg?: number;
 }
 /** So much of the bones, kg, in so much water, L, for so long, min. */
 const broth =
@@ -63,16 +64,22 @@ const PAST_DISHES: readonly (readonly [
   Told?,
   number?,
 ])[] = [
-  [44, 9, "beans", "Beans creamy, mutton a little dry. Mutton out earlier next time."],
+  [
+    44,
+    9,
+    "beans",
+    "Beans creamy, mutton a little dry. Mutton out earlier next time.",
+    { saltGKg: 8.4 },
+  ],
   [
     30,
     14,
     "braise",
     "Sauce thin at the table; five minutes open would have done it.",
-    { liking: "allRight" },
+    { liking: "allRight", saltGKg: 7.8 },
   ],
-  [12, 15, "chili", "Everyone asked for more.", { liking: "best" }, 0.4],
-  [2, 14, "braise", undefined, { liking: "good" }, 0.3],
+  [12, 15, "chili", "Everyone asked for more.", { liking: "best", saltGKg: 10.4 }, 0.4],
+  [2, 14, "braise", undefined, { liking: "good", saltGKg: 8 }, 0.3],
 ];
 
 /** The big table tomorrow evening, and a stock for the freezer through some night: one thing in it clashes. */
@@ -123,6 +130,7 @@ export function bramholtSample(nowMs: number): KettlosFile {
       random,
       ...(note === undefined ? {} : { note }),
       ...(told?.liking === undefined ? {} : { liking: told.liking }),
+      ...(told?.saltGKg === undefined ? {} : { saltGKg: told.saltGKg }),
       ...(leftShare === undefined ? {} : { leftShare }),
     }),
   );

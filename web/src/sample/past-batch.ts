@@ -6,7 +6,7 @@ import { isStaged } from "@kettlos/core/simulate/moves";
 import { setOf } from "@kettlos/core/extraction/set";
 import { SCHEMA_VERSION, type Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import { EXPECTED, type Parameters } from "@kettlos/core/simulate/parameters";
-import type { Plan } from "@kettlos/core/simulate/plan-schema";
+import { PlanItemSchema, type Plan } from "@kettlos/core/simulate/plan-schema";
 import { simulate } from "@kettlos/core/simulate/simulate";
 import { pointAt } from "@kettlos/core/simulate/spread";
 import { coldWaterKg, waterL } from "@kettlos/core/simulate/water-ways";
@@ -38,10 +38,29 @@ export interface MakeOptions {
   readonly random: RandomGenerator;
   readonly note?: string;
   readonly liking?: Liking;
+  /** Of a dish: salt put in at the end by tasting, g per kg of it, until it was right. */
+  readonly saltGKg?: number;
   /** Of a dish: the share that is left after the meal, and chilled. */
   readonly leftShare?: number;
   /** Only what has happened by then is written; later events are left out. */
   readonly untilMs?: number;
+}
+
+/** Tasted dull, salted, stirred, tasted again. */
+function saltedBy(potId: string, massKg: number, atMs: number): readonly EventBody[] {
+  const item = PlanItemSchema.parse({
+    id: `${potId}-salt`,
+    ingredientId: "tableSalt",
+    massKg: Math.max(0.001, Math.round(massKg * 1000) / 1000),
+    when: { at: "after", min: 0 },
+  });
+  const tasted = { kind: "tasted", who: "", isAtEatingHeat: true, text: "" } as const;
+  return [
+    { ...tasted, tastes: ["dull"], atMs },
+    { kind: "extra", item, atMs: atMs + MINUTE_MS },
+    { kind: "added", itemId: item.id, massKg: item.massKg, atMs: atMs + MINUTE_MS + 1 },
+    { ...tasted, tastes: ["right"], atMs: atMs + 4 * MINUTE_MS },
+  ];
 }
 
 /** A batch as it would have gone: simulated with hidden constants, read with a hand's scatter. */
@@ -84,6 +103,10 @@ export function makeBatch(options: MakeOptions): MadeBatch {
     });
   }
   const offMin = trace.toSimmerMin + trace.holdMin;
+  if (options.saltGKg !== undefined)
+    events.push(
+      ...saltedBy(id, (options.saltGKg / 1000) * eatenOf(plan, trace).allKg, at(offMin - 6)),
+    );
   events.push({ kind: "offHeat", atMs: at(offMin) });
   const isServed = plan.end === "served";
   const round = (n: number, step: number) => Math.round(n / step) * step;

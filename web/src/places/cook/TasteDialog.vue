@@ -48,7 +48,7 @@ const doses = computed<readonly Dose[]>(() => {
     plan.items.filter((i) => whereIs(i, plan, cook) === "pot").map((i) => i.id),
   );
   const now = { liquidL: forecast.nowL.expected, isIn: (id: string) => inPot.has(id) };
-  return tastes.value.map((t) => doseFor(t, plan, trace, now));
+  return tastes.value.map((t) => doseFor(t, plan, batch.kitchen, trace, now));
 });
 function toggle(taste: Taste) {
   const has = tastes.value.includes(taste);

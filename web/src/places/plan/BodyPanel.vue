@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Answers } from "@kettlos/core/because/answers";
 import { openedHeat } from "@kettlos/core/convert/stretch-ideas";
-import { BODIES } from "@kettlos/core/seasoning/thickness";
+import { BODIES, bodyOf, type BodyId } from "@kettlos/core/seasoning/thickness";
 import { teaspoonsOf } from "@kettlos/core/seasoning/salt";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
 import {
@@ -43,30 +43,46 @@ const tsp = (g: number) => {
   return spoons < 0.5 ? "" : ` (about ${showFraction(spoons, 2)} tsp fine)`;
 };
 
-const TARGETS = computed(() =>
-  (salt.value.unit === "L" ? [0, 6, 7, 8] : [5, 8, 9, 10]).map((n) => ({
-    value: String(n),
-    label: n === 0 ? "none" : `${n} g`,
-  })),
-);
+/** The usual ones, what was wanted here, and what this plan says. */
+const TARGETS = computed(() => {
+  const { unit, likedPer, targetPer } = salt.value;
+  const usual = unit === "L" ? [0, 6, 7, 8] : [5, 8, 9, 10];
+  return [...new Set([...usual, likedPer ?? targetPer, targetPer])]
+    .sort((a, b) => a - b)
+    .map((n) => ({
+      value: String(n),
+      label: n === likedPer ? `${n} g, as liked here` : n === 0 ? "none" : `${n} g`,
+    }));
+});
 const target = computed({
   get: () => String(salt.value.targetPer),
   set: (value: string) => emit("change", { saltWantedGKg: Number(value) }),
 });
-const THICK = [
-  { value: "none", label: "as it comes" },
-  ...BODIES.filter((b) => b.id !== "broth" && b.id !== "paste").map((b) => ({
-    value: String(b.from.value),
-    label:
-      b.id === "lightSoup"
-        ? "light soup"
-        : b.id === "nappe"
-          ? "coats a spoon"
-          : b.id === "gravy"
-            ? "gravy"
-            : "thick",
-  })),
-];
+const BODY_LABELS: Readonly<Partial<Record<BodyId, string>>> = {
+  lightSoup: "light soup",
+  nappe: "coats a spoon",
+  gravy: "gravy",
+  thick: "thick",
+};
+/** What was wanted here stands by the body that it is nearest to. */
+const THICK = computed(() => {
+  const { likedGL } = dish.value;
+  const liked = likedGL === null ? null : bodyOf(likedGL).id;
+  return [
+    { value: "none", label: "as it comes" },
+    ...BODIES.flatMap(({ id, from }) => {
+      const label = BODY_LABELS[id];
+      return label === undefined
+        ? []
+        : [
+            {
+              value: String(from.value),
+              label: id === liked ? `${label}, as liked here` : label,
+            },
+          ];
+    }),
+  ];
+});
 const thick = computed({
   get: () => (props.plan.thickWantedGL === null ? "none" : String(props.plan.thickWantedGL)),
   set: (value: string) =>

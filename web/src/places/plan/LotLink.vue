@@ -6,6 +6,7 @@ import type { Plan, PlanItem } from "@kettlos/core/simulate/plan-schema";
 import type { UnitSystem } from "@kettlos/core/units/show";
 import { format } from "date-fns";
 import { computed } from "vue";
+import { useKitchenStore } from "../../data/kitchen-store";
 import { useLarderStore } from "../../data/larder-store";
 import { usePotsStore } from "../../data/pots-store";
 import { allWords, eachWords, saltWords } from "../larder/held-words";
@@ -16,6 +17,7 @@ const props = defineProps<{ item: PlanItem; plan: Plan; units: UnitSystem }>();
 const emit = defineEmits<{ change: [Partial<PlanItem>] }>();
 const larderStore = useLarderStore();
 const pots = usePotsStore();
+const kitchenStore = useKitchenStore();
 const one = computed(() => (props.units === "us" ? "us" : "metric"));
 
 const taken = computed(() => takenFor(props.plan.name, pots.drawers, larderStore.lots));
@@ -28,6 +30,7 @@ const offers = computed<readonly Suiting[]>(() => {
   }
   return bySuiting([...byLot.values()], {
     plan: props.plan,
+    kitchen: kitchenStore.kitchen ?? {},
     item: props.item,
     larder: larderStore.larder,
     taken: taken.value,

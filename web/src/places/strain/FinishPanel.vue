@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { bowlL, perKg, perL, type InBowl } from "@kettlos/core/batch/bowl";
 import { powderGOf, thickenerGOf } from "@kettlos/core/because/stir-in-figures";
+import { saltWanted, thickLiked } from "@kettlos/core/dish/wanted";
+import { saltHereWords } from "@kettlos/core/learn/say-taught";
 import { SET_DOES, setOf } from "@kettlos/core/extraction/set";
 import { ingredientById } from "@kettlos/core/ingredient/catalogue";
 import { BODIES, bodyOf, THICKENERS, type ThickenerId } from "@kettlos/core/seasoning/thickness";
@@ -34,7 +36,10 @@ const flourGL = computed(() => perL(props.bowl, props.bowl.flourG));
 const set = computed(() => SET_DOES[setOf(perL(props.bowl, props.bowl.gelatinG))]);
 
 const thickener = ref<ThickenerId>("cornStarch");
-const wantedGL = ref(String(BODIES[2].from.value));
+/** What the plan wants, else what was wanted of such dishes here, else what coats a spoon. */
+const firstGL = plan.value.thickWantedGL ?? thickLiked(plan.value, props.pot.batch.kitchen);
+const firstBody = BODIES.slice(1).find((b) => firstGL !== null && b.id === bodyOf(firstGL).id);
+const wantedGL = ref(String((firstBody ?? BODIES[2]).from.value));
 const BODY_OPTIONS = BODIES.slice(1).map((b) => ({ value: String(b.from.value), label: b.name }));
 const THICKENER_OPTIONS = Object.entries(THICKENERS).map(([value, t]) => ({
   value: value as ThickenerId,
@@ -103,7 +108,8 @@ const done = computed(() =>
       :bowl="bowl"
       :units="one"
       :is-served="isServed"
-      :wanted-per="plan.saltWantedGKg"
+      :wanted-per="saltWanted(plan, pot.batch.kitchen)"
+      :here="saltHereWords(plan, pot.batch.kitchen)[0]"
       @stir="stir"
     />
     <template v-else-if="what === 'set'">

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { perKg, perL, stirredIn, type InBowl } from "@kettlos/core/batch/bowl";
 import { dilutionOf, saltGOf } from "@kettlos/core/because/stir-in-figures";
-import { DISH_SALT_G_KG, SIPPING_SALT_G_L, teaspoonsOf } from "@kettlos/core/seasoning/salt";
+import { teaspoonsOf } from "@kettlos/core/seasoning/salt";
 import { showMass, showVolume } from "@kettlos/core/units/show";
 import { computed, ref } from "vue";
 import WhyFigure from "../../controls/WhyFigure.vue";
@@ -12,16 +12,16 @@ const props = defineProps<{
   bowl: InBowl;
   units: "metric" | "us";
   isServed: boolean;
-  /** What the plan wanted, where it said. */
-  wantedPer: number | null;
+  /** What the plan says, else what was wanted of such pots here, else what suits most. */
+  wantedPer: number;
+  /** What was learned of it here, in a sentence. */
+  here: string | undefined;
 }>();
 defineEmits<{ stir: [ingredientId: string, massKg: number] }>();
 const unit = computed(() => (props.isServed ? "kg" : "L"));
 const per = (bowl: InBowl) => (props.isServed ? perKg(bowl, bowl.saltG) : perL(bowl, bowl.saltG));
 /** An emptied field holds "". */
-const wanted = ref<number | "">(
-  props.wantedPer ?? (props.isServed ? DISH_SALT_G_KG : SIPPING_SALT_G_L).value,
-);
+const wanted = ref<number | "">(props.wantedPer);
 const saltG = computed(() =>
   saltGOf(props.bowl, wanted.value === "" ? 0 : wanted.value, unit.value),
 );
@@ -50,6 +50,7 @@ const showMore = (amount: number) =>
     >Salt wanted, g/{{ unit }}
     <input v-model.number="wanted" class="written" type="number" min="0" max="30" step="0.5"
   /></label>
+  <p v-if="here !== undefined" class="quiet small">{{ here }}</p>
   <p v-if="wanted === ''">Say how salty it shall be.</p>
   <p v-else-if="isTooSalty" class="ember">
     It holds {{ per(bowl).toFixed(1) }} g/{{ unit }} already: thin it with unsalted stock or

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { begunMs } from "@kettlos/core/batch/of-log";
-import { factorWords, thingWords, workWords } from "@kettlos/core/learn/say-taught";
+import { factorWords, thingWords, wantedWords, workWords } from "@kettlos/core/learn/say-taught";
 import type { Taught, TaughtKind } from "@kettlos/core/learn/taught";
 import { showDuration } from "@kettlos/core/units/show";
 import { computed, ref } from "vue";
@@ -30,6 +30,7 @@ const potName = (id: string): string => {
 function nameOf(value: Taught): string {
   const { kind, thing } = value;
   if (kind === "work") return workWords(thing);
+  if (kind === "salt" || kind === "body") return wantedWords(thing);
   const seen = pots.finished.find((p) => p.seen[kind]?.thing === thing)?.seen[kind];
   if (seen !== undefined && seen !== null) return seen.name;
   // One that is strained and not logged yet.
@@ -40,11 +41,15 @@ const SECTIONS: readonly { readonly kind: TaughtKind; readonly title: string }[]
   { kind: "steam", title: "How fast it steams" },
   { kind: "ring", title: "What the rings give" },
   { kind: "work", title: "How long work takes" },
+  { kind: "salt", title: "How salty you want it" },
+  { kind: "body", title: "How thick you want it" },
 ];
-const NEW: Readonly<Record<TaughtKind, string>> = {
+/** How thick another dish shall be says nothing of a new one. */
+const NEW: Readonly<Partial<Record<TaughtKind, string>>> = {
   steam: "A pot that is new here",
   ring: "A ring that is new here",
   work: "Work that was not timed yet",
+  salt: "A pot of another kind",
 };
 const sections = computed(() =>
   SECTIONS.map((s) => ({
@@ -130,7 +135,7 @@ const notUsed = computed(() =>
             @leave-out="leaveOut($event, true)"
           />
         </ul>
-        <p v-if="section.newPot" class="quiet">
+        <p v-if="section.newPot && NEW[section.kind]" class="quiet">
           {{ NEW[section.kind] }}
           {{ factorWords(section.kind, section.newPot.factor) }}, ±{{
             Math.round(section.newPot.plusMinusPct)

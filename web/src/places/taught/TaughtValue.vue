@@ -92,7 +92,7 @@ const weightWords = ({ weight, isWild }: Taught["from"][number]) =>
 <style scoped>
 li {
   display: grid;
-  grid-template-columns: minmax(220px, 1fr) minmax(260px, 420px) 90px;
+  grid-template-columns: minmax(220px, 1fr) minmax(260px, 420px) 124px;
   gap: 4px 28px;
   align-items: center;
   padding: 10px 0;
