@@ -1,8 +1,8 @@
 import { DISH_SALT_G_KG, SIPPING_SALT_G_L } from "../seasoning/salt";
 import { BODIES } from "../seasoning/thickness";
 import type { Kitchen } from "../simulate/kitchen-schema";
-import { saltHere, thickHere } from "../simulate/learned";
 import type { Plan } from "../simulate/plan-schema";
+import { saltHere, thickHere } from "../simulate/wanted-here";
 
 type Known = Pick<Kitchen, "learned">;
 

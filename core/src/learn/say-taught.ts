@@ -2,21 +2,11 @@ import { steamSigmaLog } from "../simulate/heat-facts";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import { KIND_FORMULAS } from "../dish/kind-formulas";
 import { KINDS, type KindId } from "../simulate/dish-words";
-import {
-  BODY_SIGMA,
-  ringHere,
-  SALT_SIGMA,
-  saltHere,
-  steamHere,
-  thickHere,
-  wantedThing,
-  WORK_SIGMA,
-  workHere,
-  type FactorHere,
-} from "../simulate/learned";
+import { ringHere, steamHere, WORK_SIGMA, workHere, type FactorHere } from "../simulate/learned";
 import { SPREAD } from "../simulate/parameters";
 import type { Plan } from "../simulate/plan-schema";
 import { heatsOf } from "../simulate/stretches";
+import { BODY_SIGMA, SALT_SIGMA, saltHere, thickHere, wantedThing } from "../simulate/wanted-here";
 import { plusMinus } from "./belief";
 import type { SeenOnce, Taught, TaughtKind } from "./taught";
 

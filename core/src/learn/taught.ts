@@ -1,6 +1,7 @@
 import { USUAL_SIGMA_LOG } from "../simulate/heat-facts";
 import type { LearnedFactors, LearnedKind } from "../simulate/learned-schema";
-import { BODY_SIGMA, SALT_SIGMA, WORK_SIGMA } from "../simulate/learned";
+import { WORK_SIGMA } from "../simulate/learned";
+import { BODY_SIGMA, SALT_SIGMA } from "../simulate/wanted-here";
 import { SPREAD } from "../simulate/parameters";
 import { NO_TEACHING, type Teaching } from "../simulate/teaching-schema";
 import { beliefOf, learn, plusMinus, type Learned, type Observation } from "./belief";
