@@ -1,5 +1,6 @@
 import type { z } from "zod";
 import { BatchSchema, CookEventSchema } from "../batch/batch-schema";
+import { PictureSchema } from "../batch/picture-schema";
 import { ClockSchema } from "../simulate/clock-schema";
 import { LarderEventSchema } from "../larder/larder-schema";
 import { KitchenSchema, SCHEMA_VERSION } from "../simulate/kitchen-schema";
@@ -97,14 +98,15 @@ function reportOfData(data: unknown): ReportedFile {
   const plans = listOf("plans", PlanSchema, false, withId);
   const batches = listOf("batches", BatchSchema, false, withId);
   const known = new Set(batches.map((b) => b.id));
-  const events = listOf("events", CookEventSchema, true, withId).filter((event) => {
-    if (known.has(event.batchId)) return true;
-    leftOut.push({
-      path: `events "${event.id}"`,
-      message: `No batch "${event.batchId}" in the file.`,
-    });
-    return false;
-  });
+  const isOfBatch =
+    (name: string) =>
+    ({ id, batchId }: { id: string; batchId: string }): boolean => {
+      if (known.has(batchId)) return true;
+      leftOut.push({ path: `${name} "${id}"`, message: `No batch "${batchId}" in the file.` });
+      return false;
+    };
+  const events = listOf("events", CookEventSchema, true, withId).filter(isOfBatch("events"));
+  const pictures = listOf("pictures", PictureSchema, true, withId).filter(isOfBatch("pictures"));
   const larder = listOf("larder", LarderEventSchema, true, withId);
   const settings = listOf("settings", SettingSchema, false, (s) => s.key);
   const clock = raw["clock"] === undefined ? null : repair(ClockSchema, raw["clock"]);
@@ -121,6 +123,7 @@ function reportOfData(data: unknown): ReportedFile {
     plans,
     batches,
     events,
+    pictures,
     larder,
     ...(clock?.ok === true ? { clock: clock.value } : {}),
     settings,

@@ -17,6 +17,7 @@ const file = (): KettlosFile => ({
   plans: [testPlan()],
   batches: [],
   events: [],
+  pictures: [],
   larder: [],
   settings: [],
 });

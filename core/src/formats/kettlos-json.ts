@@ -1,5 +1,6 @@
 import { z } from "zod";
 import { BatchSchema, CookEventSchema } from "../batch/batch-schema";
+import { PictureSchema } from "../batch/picture-schema";
 import { LarderEventSchema } from "../larder/larder-schema";
 import { ClockSchema } from "../simulate/clock-schema";
 import { KitchenSchema, SCHEMA_VERSION } from "../simulate/kitchen-schema";
@@ -13,6 +14,7 @@ export type { FileProblem } from "./file-problem";
 const MOST_PLANS = 20_000;
 const MOST_BATCHES = 100_000;
 const MOST_EVENTS = 5_000_000;
+const MOST_PICTURES = 20_000;
 
 /** One setting of a browser, as text. */
 export const SettingSchema = z.object({
@@ -43,6 +45,12 @@ export const KettlosFileSchema = z
       .max(MOST_EVENTS)
       .refine(uniqueIds, "Two events have the same id.")
       .default([]),
+    /** Pictures of its batches. */
+    pictures: z
+      .array(PictureSchema)
+      .max(MOST_PICTURES)
+      .refine(uniqueIds, "Two pictures have the same id.")
+      .default([]),
     /** What happened in the larder, in the order of writing. */
     larder: z
       .array(LarderEventSchema)
@@ -59,10 +67,11 @@ export const KettlosFileSchema = z
     const batches = new Set(file.batches.map((b) => b.id));
     const miss = (path: (string | number)[], input: unknown, message: string) =>
       context.issues.push({ code: "custom", input, path, message });
-    file.events.forEach((event, i) => {
-      if (!batches.has(event.batchId))
-        miss(["events", i, "batchId"], event.batchId, `No batch "${event.batchId}" in the file.`);
-    });
+    for (const list of ["events", "pictures"] as const)
+      file[list].forEach(({ batchId }, i) => {
+        if (!batches.has(batchId))
+          miss([list, i, "batchId"], batchId, `No batch "${batchId}" in the file.`);
+      });
   });
 export type KettlosFile = z.infer<typeof KettlosFileSchema>;
 

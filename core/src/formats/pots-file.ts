@@ -1,14 +1,19 @@
 import type { Batch, CookEvent } from "../batch/batch-schema";
+import type { Picture } from "../batch/picture-schema";
 import { SCHEMA_VERSION, type Kitchen } from "../simulate/kitchen-schema";
 import { untaught } from "../simulate/learned";
 import type { KettlosFile } from "./kettlos-json";
 
 /**
- * Some pots with their logs, as a Kettlos file of their own. Each brings the kitchen it was cooked in along; what
+ * Some pots with their logs and pictures, as a Kettlos file of their own. Each brings the kitchen it was cooked in along; what
  * else is in the kitchen, and its plans, larder and clock, stay where they are.
  */
 export const potsFile = (
-  pots: readonly { readonly batch: Batch; readonly events: readonly CookEvent[] }[],
+  pots: readonly {
+    readonly batch: Batch;
+    readonly events: readonly CookEvent[];
+    readonly pictures: readonly Picture[];
+  }[],
   kitchen: Kitchen,
   exportedAt: string,
 ): KettlosFile => ({
@@ -20,6 +25,7 @@ export const potsFile = (
   plans: [],
   batches: pots.map((p) => p.batch),
   events: pots.flatMap((p) => p.events),
+  pictures: pots.flatMap((p) => p.pictures),
   larder: [],
   settings: [],
 });

@@ -16,6 +16,7 @@ const file = (over: Partial<KettlosFile> = {}): KettlosFile => ({
   plans: [testPlan()],
   batches: [{ schemaVersion: 3, id: "b", createdMs: 1, plan: testPlan(), kitchen: testKitchen() }],
   events: [{ id: "e0", batchId: "b", schemaVersion: 3, kind: "lit", atMs: 5 }],
+  pictures: [],
   larder: [],
   settings: [{ key: "sound", value: "on" }],
   ...over,

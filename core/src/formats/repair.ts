@@ -33,8 +33,10 @@ export function repair<T>(
     const { path, message } = issue;
     const entry = path.findLastIndex((key) => typeof key === "number");
     const at = entry >= 0 ? path.slice(0, entry + 1) : path;
-    const isSame = repairs.some((r) => r.did === "setToUsual" && samePath(r.path, path));
-    if (at.length === 0 || isSame) return { ok: false, path, message };
+    const before = repairs.find((r) => r.did === "setToUsual" && samePath(r.path, path));
+    // It cannot be done without: what was wrong with it is why, not that it is missing since.
+    if (at.length === 0 || before !== undefined)
+      return { ok: false, path, message: before?.message ?? message };
     const [key] = at;
     value =
       at.length === 1 && typeof key === "string" && key in usual && isObject(value)

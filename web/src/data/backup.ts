@@ -16,10 +16,11 @@ const HERE_ONLY = ["link:", "backup:", "log:"];
 export async function exportAll(): Promise<KettlosFile | null> {
   const kitchen = await db.kitchens.toCollection().first();
   if (kitchen === undefined) return null;
-  const [plans, batches, events, larder, settings, clocks] = await Promise.all([
+  const [plans, batches, events, pictures, larder, settings, clocks] = await Promise.all([
     db.plans.orderBy("updatedMs").toArray(),
     db.batches.orderBy("createdMs").toArray(),
     db.events.orderBy("seq").toArray(),
+    db.pictures.toArray(),
     db.larder.orderBy("seq").toArray(),
     db.settings.toArray(),
     db.clocks.toArray(),
@@ -33,6 +34,7 @@ export async function exportAll(): Promise<KettlosFile | null> {
     plans: plans.map((p) => p.plan),
     batches,
     events: events.map((e) => e.event),
+    pictures,
     larder: larder.map((e) => e.event),
     ...(clock === undefined ? {} : { clock }),
     settings: settings.filter((s) => !HERE_ONLY.some((prefix) => s.key.startsWith(prefix))),
@@ -68,7 +70,10 @@ export async function importAll(
   learned?: LearnedRows,
 ): Promise<void> {
   const stamp = Date.now();
-  const tables = [db.kitchens, db.plans, db.batches, db.events, db.larder, db.settings, db.clocks];
+  const tables = [
+    ...[db.kitchens, db.plans, db.batches, db.events, db.pictures],
+    ...[db.larder, db.settings, db.clocks],
+  ];
   const workedOut = [db.words, db.shelved, db.learned, db.taught];
   await db.transaction("rw", [...tables, ...workedOut, db.copies, db.steps], async () => {
     if (way === "replace") {
@@ -106,6 +111,7 @@ export async function importAll(
       })),
     );
     await db.batches.bulkPut(file.batches);
+    await db.pictures.bulkPut(file.pictures);
     await takeClock(file.clock);
     const known = await idsIn(db.events, file.events);
     await db.events.bulkAdd(

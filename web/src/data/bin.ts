@@ -1,8 +1,10 @@
+import type { Picture } from "@kettlos/core/batch/picture-schema";
 import { KEPT_MS, type Binned } from "./binned";
 import { db } from "./db";
-import { beginLogAnew } from "./log-begun";
+import { beginLogAnew, forgetBasis, offTheShelf } from "./log-begun";
 import { newId } from "./new-id";
-import { changeKitchen, removeBatch, savePlan } from "./repository";
+import { keepPicture, picturesOf } from "./pictures";
+import { changeKitchen, savePlan } from "./repository";
 import { writing } from "./writing";
 
 /** Lays something removed into the bin; what has lain there too long goes. */
@@ -25,26 +27,53 @@ export const binned = async (): Promise<readonly Binned[]> => {
   return all.filter((b) => b.removedMs > Date.now() - KEPT_MS);
 };
 
-/** Takes a pot off for good, with its log into the bin. */
+/** Takes a pot off for good, with its log, its pictures and what was worked out of it. */
+export async function removeBatch(id: string): Promise<void> {
+  const tables = [db.batches, db.events, db.pictures, db.words, db.shelved, db.learned];
+  await db.transaction("rw", tables, async () => {
+    await db.events.where("batchId").equals(id).delete();
+    await db.pictures.where("batchId").equals(id).delete();
+    await db.batches.delete(id);
+    await offTheShelf([id]);
+    await db.words.delete(id);
+    await forgetBasis();
+  });
+}
+
+/** Lays a pot into the bin, with all that is of it. */
 export async function binBatch(batchId: string): Promise<void> {
   const batch = await db.batches.get(batchId);
   if (batch === undefined) return;
   const stored = await db.events.where("batchId").equals(batchId).sortBy("seq");
-  await bin(batch.plan.name, { kind: "batch", batch, events: stored.map((s) => s.event) });
+  const pictures = await picturesOf(batchId);
+  await bin(batch.plan.name, {
+    kind: "batch",
+    batch,
+    events: stored.map((s) => s.event),
+    pictures,
+  });
   await removeBatch(batchId);
+}
+
+/** Takes a picture off its pot. */
+export async function binPicture(picture: Picture, potName: string): Promise<void> {
+  await bin(`Picture of ${potName}`, { kind: "picture", picture });
+  await db.pictures.delete(picture.id);
 }
 
 /** Brings something back to where it was; what stands there by now stays. */
 export async function bringBack({ id, what }: Binned): Promise<void> {
   if (what.kind === "plan") await savePlan(what.plan);
   else if (what.kind === "batch")
-    await db.transaction("rw", db.batches, db.events, db.settings, async () => {
+    await db.transaction("rw", db.batches, db.events, db.pictures, db.settings, async () => {
       await beginLogAnew();
       await db.batches.put(what.batch);
+      await db.pictures.bulkPut([...(what.pictures ?? [])]);
       await db.events.bulkAdd(
         what.events.map((event) => ({ id: event.id, batchId: what.batch.id, event })),
       );
     });
+  else if (what.kind === "picture") await keepPicture(what.picture);
   else {
     const kitchen = await db.kitchens.toCollection().first();
     const list = (kitchen?.[what.list] ?? []) as readonly { id: string }[];

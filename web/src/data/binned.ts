@@ -1,4 +1,5 @@
 import type { Batch, CookEvent } from "@kettlos/core/batch/batch-schema";
+import type { Picture } from "@kettlos/core/batch/picture-schema";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
 
@@ -20,7 +21,10 @@ export interface Binned {
         readonly kind: "batch";
         readonly batch: Batch;
         readonly events: readonly CookEvent[];
+        /** Not of what was removed before pots had any. */
+        readonly pictures?: readonly Picture[];
       }
+    | { readonly kind: "picture"; readonly picture: Picture }
     | {
         readonly kind: "thing";
         readonly list: KitchenList;

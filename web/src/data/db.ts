@@ -1,23 +1,12 @@
-import {
-  BatchSchema,
-  CookEventSchema,
-  type Batch,
-  type CookEvent,
-} from "@kettlos/core/batch/batch-schema";
+import type { Batch, CookEvent } from "@kettlos/core/batch/batch-schema";
+import type { Picture } from "@kettlos/core/batch/picture-schema";
 import type { PotWords, WhatTaught } from "@kettlos/core/learn/taught";
 import type { ShelvedPot } from "@kettlos/core/logbook/shelved";
 import type { LearnedFactors } from "@kettlos/core/simulate/learned-schema";
 import type { LarderEvent } from "@kettlos/core/larder/larder-schema";
-import {
-  migrateBatch,
-  migrateClock,
-  migrateEvent,
-  migrateKitchen,
-  migratePlan,
-} from "@kettlos/core/formats/migrate";
-import { ClockSchema, type Clock } from "@kettlos/core/simulate/clock-schema";
-import { KitchenSchema, type Kitchen } from "@kettlos/core/simulate/kitchen-schema";
-import { PlanSchema, type Plan } from "@kettlos/core/simulate/plan-schema";
+import type { Clock } from "@kettlos/core/simulate/clock-schema";
+import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
+import type { Plan } from "@kettlos/core/simulate/plan-schema";
 import type { Binned } from "./binned";
 import type { StoredStep } from "./stored-step";
 import Dexie, { type DexieOptions, type EntityTable, type Table, type Transaction } from "dexie";
@@ -104,77 +93,16 @@ interface Setting {
   value: string;
 }
 
-/** A document in the present form with all its fields; as it was where it cannot be read. */
-const whole =
-  (
-    schema: { safeParse: (value: unknown) => { data?: unknown } },
-    migrate: (value: unknown) => unknown,
-  ) =>
-  (value: unknown): unknown => {
-    const migrated = migrate(value);
-    return schema.safeParse(migrated).data ?? migrated;
-  };
-
-/** Keeps everything as it was before it is brought up, as a file of its own version. */
-async function keepRaw(transaction: Transaction): Promise<void> {
-  const all = (name: string) =>
-    transaction.storeNames.includes(name) ? transaction.table(name).toArray() : Promise.resolve([]);
-  const [kitchens, plans, batches, events, larder, settings, clocks] = (await Promise.all(
-    ["kitchens", "plans", "batches", "events", "larder", "settings", "clocks"].map(all),
-  )) as Record<string, unknown>[][];
-  const [kitchen] = kitchens ?? [];
-  if (kitchen === undefined || !transaction.storeNames.includes("copies")) return;
-  const file = {
-    format: "kettlos",
-    schemaVersion: kitchen["schemaVersion"],
-    kitchen,
-    plans: plans?.map((p) => p["plan"]),
-    batches,
-    events: events?.map((e) => e["event"]),
-    larder: larder?.map((e) => e["event"]),
-    settings,
-    ...(clocks?.[0] === undefined ? {} : { clock: clocks[0]["clock"] }),
-  };
-  await transaction.table("copies").add({ atMs: Date.now(), why: "migrated", file });
-}
-
-const wholePlan = whole(PlanSchema, migratePlan);
-
-/** A step whose document is of the present form. */
-export function stepBroughtUp(row: StoredStep): StoredStep {
-  const form = row.doc.startsWith("plan:")
-    ? wholePlan
-    : row.doc === "kitchen"
-      ? whole(KitchenSchema, migrateKitchen)
-      : null;
-  return form === null ? row : { ...row, step: { ...row.step, value: form(row.step.value) } };
-}
-
-/** What an undo goes back to, and what lies in the bin, is of the present form too. */
-async function bringUpKept(transaction: Transaction): Promise<void> {
-  await transaction
-    .table<StoredStep>("steps")
-    .toCollection()
-    .modify((row, ref) => {
-      ref.value = stepBroughtUp(row);
-    });
-  await transaction
-    .table<Binned>("bin")
-    .toCollection()
-    .modify((row, ref) => {
-      const { what } = row;
-      if (what.kind === "plan")
-        ref.value = { ...row, what: { ...what, plan: wholePlan(what.plan) as Plan } };
-      else if (what.kind === "batch")
-        ref.value = {
-          ...row,
-          what: { ...what, batch: whole(BatchSchema, migrateBatch)(what.batch) as Batch },
-        };
-    });
+/** What brings documents of a version before up; it is there where the browser holds any. */
+let bringUp: ((transaction: Transaction) => Promise<void>) | null = null;
+function broughtUp(transaction: Transaction): Promise<void> {
+  // Never passed over: a document left in its old form would be read as one of the new.
+  if (bringUp === null) throw new Error("what brings this browser's documents up is not there");
+  return bringUp(transaction);
 }
 
 /** Version of the tables; goes up with them or with the documents in them. */
-const DB_VERSION = 11;
+const DB_VERSION = 12;
 
 /** Everything Kettlos keeps, in this browser only. */
 class KettlosDatabase extends Dexie {
@@ -197,6 +125,7 @@ class KettlosDatabase extends Dexie {
   shelved!: Table<StoredShelved, string>;
   learned!: Table<StoredLearned, string>;
   taught!: Table<StoredTaught, string>;
+  pictures!: Table<Picture, string>;
 
   constructor(options: DexieOptions = {}) {
     // Written through to the disk before it counts as stored: a power cut loses nothing that was shown.
@@ -208,34 +137,16 @@ class KettlosDatabase extends Dexie {
       events: "++seq, &id, batchId",
       settings: "key",
     });
-    // One upgrade brings every document up to the present form, whichever version it is of, with what has been
-    // added since; it stands at the last version in which a document changed.
-    const bringUp = async (transaction: Transaction) => {
-      await keepRaw(transaction);
-      const change = (table: string, key: string | null, migrate: (value: unknown) => unknown) =>
-        transaction
-          .table(table)
-          .toCollection()
-          .modify((row: Record<string, unknown>, ref: { value: unknown }) => {
-            if (key === null) ref.value = migrate(row);
-            else row[key] = migrate(row[key]);
-          });
-      await change("kitchens", null, whole(KitchenSchema, migrateKitchen));
-      await change("plans", "plan", whole(PlanSchema, migratePlan));
-      await change("batches", null, whole(BatchSchema, migrateBatch));
-      await change("events", "event", whole(CookEventSchema, migrateEvent));
-      await change("clocks", "clock", whole(ClockSchema, migrateClock));
-      await bringUpKept(transaction);
-    };
     this.version(4).stores({ larder: "++seq, &id" });
     this.version(5).stores({ copies: "++id, atMs", handles: "key" });
     this.version(6).stores({ steps: "key, doc", bin: "id, removedMs" });
     this.version(7).stores({ clocks: "id" });
-    this.version(10).stores({ words: "batchId", learned: "kitchenId" }).upgrade(bringUp);
-    this.version(DB_VERSION).stores({
+    this.version(10).stores({ words: "batchId", learned: "kitchenId" }).upgrade(broughtUp);
+    this.version(11).stores({
       shelved: "key, batchId, finishedMs, pot.name",
       taught: "kitchenId",
     });
+    this.version(DB_VERSION).stores({ pictures: "id, batchId" });
   }
 }
 
@@ -250,9 +161,11 @@ export type Storage =
 
 /** Dexie counts a version as ten of the browser's. */
 const DEXIE_STEP = 10;
-async function storedVersion(): Promise<number> {
-  const list = await globalThis.indexedDB?.databases?.().catch(() => []);
-  return Math.floor((list?.find((d) => d.name === "kettlos")?.version ?? 0) / DEXIE_STEP);
+/** Null where the browser does not say; 0 where it holds nothing yet. */
+async function storedVersion(): Promise<number | null> {
+  const list = await globalThis.indexedDB?.databases?.().catch(() => null);
+  if (list === undefined || list === null) return null;
+  return Math.floor((list.find((d) => d.name === "kettlos")?.version ?? 0) / DEXIE_STEP);
 }
 
 /** Another tab may hold the data in an older version; it is asked to let go, and given so long, ms. */
@@ -264,7 +177,10 @@ const OPENS_WITHIN_MS = 8000;
  */
 export async function openDatabase(): Promise<Storage> {
   // Written by a newer Kettlos: nothing of it is touched. Dexie itself would go on with it.
-  if ((await storedVersion()) > DB_VERSION) return { kind: "newer" };
+  const stored = await storedVersion();
+  if (stored !== null && stored > DB_VERSION) return { kind: "newer" };
+  if (stored === null || (stored > 0 && stored < DB_VERSION))
+    bringUp = (await import("./bring-up")).bringUp;
   const late = new Promise<"late">((resolve) => setTimeout(() => resolve("late"), OPENS_WITHIN_MS));
   try {
     const opened = await Promise.race([db.open(), late]);

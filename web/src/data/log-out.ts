@@ -7,6 +7,7 @@ import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import type { ShelvedPot } from "@kettlos/core/logbook/shelved";
 import Papa from "papaparse";
 import { isoDayOf } from "./moments";
+import { picturesOf } from "./pictures";
 import type { PotState } from "./pot-state";
 import { save } from "./save-file";
 import { wholePots } from "./use-pot";
@@ -34,7 +35,13 @@ export async function savePots(
       ? `kettlos-${fileWord(first.batch.plan.name)}-${isoDayOf(litMs)}`
       : `kettlos-log-${isoDayOf(nowMs)}`;
   const file = potsFile(
-    pots.map(({ stored, events }) => ({ batch: stored, events })),
+    await Promise.all(
+      pots.map(async ({ stored, events }) => ({
+        batch: stored,
+        events,
+        pictures: await picturesOf(stored.id),
+      })),
+    ),
     pots.length === 1 ? first.stored.kitchen : kitchen,
     new Date(nowMs).toISOString(),
   );

@@ -26,7 +26,8 @@ test("a browser of version 1 is brought up when it opens, and nothing is lost", 
     .bulkAdd(kept.events.map((event) => ({ id: event.id, batchId: event.batchId, event })));
   old.close();
 
-  const { db } = await import("./db");
+  const { db, openDatabase } = await import("./db");
+  expect(await openDatabase()).toEqual({ kind: "disk" });
   const [kitchens, plans, batches, events] = await Promise.all([
     db.kitchens.toArray(),
     db.plans.toArray(),
@@ -56,7 +57,7 @@ test("a browser of version 1 is brought up when it opens, and nothing is lost", 
 
 test("what undo goes back to and what lies in the bin is brought up with the rest", async () => {
   const { default: Old } = await import("dexie");
-  const { db } = await import("./db");
+  const { db, openDatabase } = await import("./db");
   db.close();
   await Old.delete("kettlos");
   const old = new Old("kettlos");
@@ -92,7 +93,7 @@ test("what undo goes back to and what lies in the bin is brought up with the res
   ]);
   old.close();
 
-  await db.open();
+  expect(await openDatabase()).toEqual({ kind: "disk" });
   const [step] = await db.steps.toArray();
   expect(PlanSchema.parse(step?.step.value).then).toEqual([]);
   expect((step?.step.value as { then?: unknown }).then).toEqual([]);

@@ -4,6 +4,7 @@ import fc from "fast-check";
 import { beforeEach, expect, test } from "vitest";
 import { bramholtSample } from "../sample/bramholt";
 import { exportAll, forgetEverything, importAll } from "./backup";
+import { removeBatch } from "./bin";
 import { db } from "./db";
 import { appendLarder, undoLarder } from "./larder-log";
 import {
@@ -11,7 +12,6 @@ import {
   appendEvents,
   beginBatch,
   changeKitchen,
-  removeBatch,
   removePlan,
   savePlan,
   savePlanChange,

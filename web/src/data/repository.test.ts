@@ -5,7 +5,8 @@ import { beforeEach, describe, expect, test } from "vitest";
 import { bramholtSample } from "../sample/bramholt";
 import { db } from "./db";
 import { exportAll, forgetEverything, importAll } from "./backup";
-import { appendEvent, beginBatch, removeBatch, savePlan, undoLast } from "./repository";
+import { removeBatch } from "./bin";
+import { appendEvent, beginBatch, savePlan, undoLast } from "./repository";
 
 const NOW = Date.parse("2026-03-18T20:14:00+01:00");
 const sample = bramholtSample(NOW);
@@ -57,7 +58,11 @@ describe("export and import", () => {
     const stranger = { ...sample.kitchen.vessels[0]!, id: "strange", name: "Strange pot" };
     const kitchen = { ...sample.kitchen, id: "theirs", vessels: [stranger] };
     const theirs = { ...batch, id: "theirs-1", kitchen };
-    const file = potsFile([{ batch: theirs, events: [] }], kitchen, "2026-03-18T08:00:00Z");
+    const file = potsFile(
+      [{ batch: theirs, events: [], pictures: [] }],
+      kitchen,
+      "2026-03-18T08:00:00Z",
+    );
     await importAll(file, "merge");
     expect(await db.kitchens.toArray()).toEqual([sample.kitchen]);
     expect(await db.plans.count()).toBe(sample.plans.length);

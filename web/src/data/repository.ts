@@ -8,7 +8,7 @@ import {
 } from "@kettlos/core/batch/batch-schema";
 import { mergePlans } from "@kettlos/core/formats/merge-plans";
 import { jumpBetween } from "@kettlos/core/batch/one-clock";
-import { atSpeed, potNowMs } from "@kettlos/core/batch/pot-clock";
+import { potNowMs } from "@kettlos/core/batch/pot-clock";
 import { lastTap } from "@kettlos/core/batch/fold";
 import { KitchenSchema, SCHEMA_VERSION, type Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import { untaught } from "@kettlos/core/simulate/learned";
@@ -16,7 +16,7 @@ import { PlanSchema, type Plan } from "@kettlos/core/simulate/plan-schema";
 import { Problem } from "@kettlos/core/units/problem";
 import { checked } from "./checked";
 import { db } from "./db";
-import { beginLogAnew, forgetBasis, offTheShelf } from "./log-begun";
+import { offTheShelf } from "./log-begun";
 import { newId } from "./new-id";
 import { writing, type Waits } from "./writing";
 import { clockOf } from "./moments";
@@ -183,26 +183,5 @@ export async function undoLast(batchId: string): Promise<void> {
         batchId,
         undone.map(({ id }) => ({ kind: "undo", eventId: id })),
       );
-  });
-}
-
-/** Lets a practice pot's clock run at another speed from now on. */
-export async function setSpeed(batchId: string, speed: number): Promise<void> {
-  await db.transaction("rw", db.batches, db.settings, async () => {
-    const batch = await db.batches.get(batchId);
-    if (batch === undefined) return;
-    await db.batches.put(atSpeed(batch, speed, Date.now()));
-    await beginLogAnew();
-  });
-}
-
-export async function removeBatch(id: string): Promise<void> {
-  const tables = [db.batches, db.events, db.words, db.shelved, db.learned];
-  await db.transaction("rw", tables, async () => {
-    await db.events.where("batchId").equals(id).delete();
-    await db.batches.delete(id);
-    await offTheShelf([id]);
-    await db.words.delete(id);
-    await forgetBasis();
   });
 }

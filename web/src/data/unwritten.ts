@@ -1,7 +1,7 @@
 import { migratePlan } from "@kettlos/core/formats/migrate";
 import { PlanSchema, type Plan } from "@kettlos/core/simulate/plan-schema";
 import { z } from "zod";
-import { stepBroughtUp } from "./db";
+import { stepBroughtUp } from "./bring-up";
 import { heldKeys, hold, letGoOfHeld } from "./held";
 import { writeSteps } from "./held-steps";
 import { savePlanChange } from "./repository";

@@ -10,7 +10,8 @@ import { shelfKey } from "./log-keys";
 import { potState } from "./pot-state";
 import { usePotsStore } from "./pots-store";
 import { useKitchenStore } from "./kitchen-store";
-import { appendEvent, setSpeed, undoLast } from "./repository";
+import { setSpeed } from "./practice-speed";
+import { appendEvent, undoLast } from "./repository";
 import { grown, type OpenPot } from "./use-log";
 import { useWholePot } from "./use-pot";
 

@@ -170,6 +170,7 @@ export function bramholtSample(nowMs: number): KettlosFile {
     ],
     batches: batches.map((b) => b.batch),
     events: batches.flatMap((b) => b.events),
+    pictures: [],
     settings: [],
     clock: bramholtClock(supper),
     larder: bramholtLarder(past, kitchen, nowMs),

@@ -20,6 +20,7 @@ import { useShortcuts } from "../../frame/shortcuts";
 import { eventWords } from "../logbook/event-words";
 import AskOnce from "./AskOnce.vue";
 import CookDialogs from "./CookDialogs.vue";
+import PotPictures from "../../controls/PotPictures.vue";
 import RecipeWords from "../../controls/RecipeWords.vue";
 import CookKeys from "./CookKeys.vue";
 import CookPot from "./CookPot.vue";
@@ -209,6 +210,8 @@ const recipe = computed(() => {
             <button type="button" class="link" @click="actions.takeOff">Take it off again</button>
           </li>
         </ul>
+        <h2>Pictures</h2>
+        <PotPictures :pot />
       </section>
       <section class="middle">
         <CautionList v-if="pot.cautions.length > 0" :cautions="pot.cautions" />

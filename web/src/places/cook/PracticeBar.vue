@@ -4,7 +4,8 @@ import { format } from "date-fns";
 import { computed } from "vue";
 import TickChoice from "../../controls/TickChoice.vue";
 import type { LivePot } from "../../data/pots-store";
-import { setSpeed, type NewEvent } from "../../data/repository";
+import { setSpeed } from "../../data/practice-speed";
+import type { NewEvent } from "../../data/repository";
 
 /** A practice pot's clock, how fast it runs, and a stick to dip into its true pot. */
 const props = defineProps<{ pot: LivePot; nowMs: number }>();

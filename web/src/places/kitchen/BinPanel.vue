@@ -16,7 +16,7 @@ async function back(id: string) {
 <template>
   <h2 id="bin">Removed lately</h2>
   <p v-if="removed.length === 0" class="quiet small">
-    What you remove (a plan, a pot, a ring, a container) lies here for 30 days.
+    What you remove (a plan, a pot, a picture, a ring, a container) lies here for 30 days.
   </p>
   <RemovedList v-else :removed word="bring it back" @back="back" />
 </template>

@@ -11,6 +11,8 @@ const namesOf = (batches: FileReport["file"]["batches"]): string => {
   const names = [...new Set(batches.map((b) => b.plan.name))];
   return `${names.slice(0, MOST_NAMES).join(", ")}${names.length > MOST_NAMES ? " …" : ""}`;
 };
+const count = file.pictures.length;
+const pictured = count === 0 ? "" : count === 1 ? " and one picture" : ` and ${count} pictures`;
 const lists = computed(() =>
   [
     { title: "Would be repaired", of: props.report.repaired },
@@ -28,10 +30,11 @@ const lists = computed(() =>
           file.batches.length === 1
             ? "one pot of its log"
             : `${file.batches.length} pots of its log`
-        }}, {{ file.events.length }} entries: {{ namesOf(file.batches) }}.</template
+        }}, {{ file.events.length }} entries{{ pictured }}: {{ namesOf(file.batches) }}.</template
       ><template v-else
         >{{ file.plans.length }} plans, {{ file.batches.length }} batches with
-        {{ file.events.length }} entries, {{ file.larder.length }} of the larder.</template
+        {{ file.events.length }} entries{{ pictured }}, {{ file.larder.length }} of the
+        larder.</template
       >
       <template v-if="lists.length === 0">All of it is whole.</template>
     </p>

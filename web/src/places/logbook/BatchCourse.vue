@@ -26,6 +26,7 @@ import { causeWords } from "../strain/cause-words";
 
 import { eventWords } from "./event-words";
 import MarkChoice from "../../controls/MarkChoice.vue";
+import PotPictures from "../../controls/PotPictures.vue";
 import { planLike } from "./cook-again";
 import LogCard from "./LogCard.vue";
 import { LIKING_OPTIONS } from "./liking-words";
@@ -138,6 +139,8 @@ const isJustLiked = computed(() => props.pot.cook.events.at(-1)?.kind === "liked
           {{ eventWords(event, plan, units) }}
         </li>
       </ol>
+      <h2 class="next">Pictures</h2>
+      <PotPictures :pot />
     </section>
     <section v-if="pot.batch.practice !== undefined"><PracticeScore :pot="pot" /></section>
     <section>
@@ -232,7 +235,8 @@ time {
   color: var(--quiet);
 }
 
-.after {
+.after,
+.next {
   padding-top: 20px;
 }
 

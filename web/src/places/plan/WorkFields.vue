@@ -1,10 +1,17 @@
 <script setup lang="ts">
 import { WORK_TIMES } from "@kettlos/core/prepare/work-times";
-import { ROUX_COLOURS, WORKS, type Work, type WorkKind } from "@kettlos/core/prepare/work-schema";
+import {
+  ROUX_COLOURS,
+  WORKS,
+  type RouxColour,
+  type Work,
+  type WorkKind,
+} from "@kettlos/core/prepare/work-schema";
 import { ingredientOf, saltAheadShare } from "@kettlos/core/simulate/item-facts";
 import type { PlanItem } from "@kettlos/core/simulate/plan-schema";
 import { showVolume, type UnitSystem } from "@kettlos/core/units/show";
 import { computed } from "vue";
+import MarkChoice from "../../controls/MarkChoice.vue";
 import QuantityField from "../../controls/QuantityField.vue";
 import TickChoice from "../../controls/TickChoice.vue";
 
@@ -60,6 +67,13 @@ function toggle(kind: WorkKind) {
       },
     ]);
 }
+/** As a spoonful looks on a white plate. */
+const ROUX_LOOKS: Readonly<Record<RouxColour, string>> = {
+  white: "#f6ecd0",
+  blond: "#dfb766",
+  brown: "#9a5a20",
+  dark: "#4f2a15",
+};
 const COLOURS = ROUX_COLOURS.map((value) => ({ value, label: value }));
 const SHARES = [0.25, 0.3, 0.5, 0.75, 1].map((s) => ({
   value: String(s),
@@ -90,13 +104,17 @@ const soak = computed(() => of("soak"));
       </button>
     </li>
   </ul>
-  <TickChoice
+  <MarkChoice
     v-if="of('roux')"
     label="Colour of the roux"
     :options="COLOURS"
-    :model-value="of('roux')?.colour ?? 'blond'"
-    @update:model-value="put('roux', { colour: $event })"
-  />
+    :chosen="of('roux')?.colour ?? 'blond'"
+    @choose="put('roux', { colour: $event })"
+  >
+    <template #picture="{ value }">
+      <span class="spoonful" :style="{ background: ROUX_LOOKS[value] }" />
+    </template>
+  </MarkChoice>
   <div v-for="work in shared" :key="work.kind" class="share">
     <span class="quiet small">{{ shareWord(work) }}</span>
     <TickChoice
@@ -130,6 +148,13 @@ const soak = computed(() => of("soak"));
 </template>
 
 <style scoped>
+.spoonful {
+  width: 36px;
+  height: 20px;
+  border: 1px solid var(--ink);
+  border-radius: 50%;
+}
+
 .works {
   display: flex;
   flex-wrap: wrap;

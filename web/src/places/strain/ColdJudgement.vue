@@ -8,9 +8,11 @@ import { showMass, type UnitSystem } from "@kettlos/core/units/show";
 import { vesselAreaM2 } from "@kettlos/core/vessel/volume";
 import { computed, ref, watch } from "vue";
 import MarkChoice from "../../controls/MarkChoice.vue";
+import PotPictures from "../../controls/PotPictures.vue";
 import UnitField from "../../controls/UnitField.vue";
 import type { PotState } from "../../data/pot-state";
 import type { NewEvent } from "../../data/repository";
+import GlassPicture from "./GlassPicture.vue";
 import SetPicture from "./SetPicture.vue";
 
 /** When it is cold: the fat that was lifted, how it stands, how clear it is and of what colour. */
@@ -71,15 +73,20 @@ const capMm = computed(() =>
           :options="CLARITY_OPTIONS"
           :chosen="looks.clarity"
           @choose="emit('write', { kind: 'looked', clarity: $event })"
-        />
+        >
+          <template #picture="{ value }"><GlassPicture :clarity="value" /></template>
+        </MarkChoice>
         <MarkChoice
           label="Colour"
           :options="COLOUR_OPTIONS"
           :chosen="looks.colour"
           @choose="emit('write', { kind: 'looked', colour: $event })"
-        />
+        >
+          <template #picture="{ value }"><GlassPicture :colour="value" /></template>
+        </MarkChoice>
       </div>
     </template>
+    <PotPictures :pot />
   </div>
 </template>
 

@@ -1,0 +1,158 @@
+<script setup lang="ts">
+import type { Picture } from "@kettlos/core/batch/picture-schema";
+import { begunMs } from "@kettlos/core/batch/of-log";
+import { Problem } from "@kettlos/core/units/problem";
+import { computed, ref } from "vue";
+import { binPicture, bringBack, binned } from "../data/bin";
+import { dateClockOf } from "../data/moments";
+import { addPicture, picturesOf, srcOf } from "../data/pictures";
+import type { PotState } from "../data/pot-state";
+import { usePotsStore } from "../data/pots-store";
+import { useLive } from "../data/use-live";
+import { NotWritten } from "../data/writing";
+import PictureDialog from "./PictureDialog.vue";
+
+/** Pictures of a pot, from the camera or from files: each opens large, and can be taken away again. */
+const props = defineProps<{ pot: PotState }>();
+const pots = usePotsStore();
+const batchId = computed(() => props.pot.batch.id);
+const name = computed(() => props.pot.batch.plan.name);
+const pictures = useLive(() => picturesOf(batchId.value), [batchId]);
+const openedId = ref<string | null>(null);
+const opened = computed(() => pictures.value?.find((p) => p.id === openedId.value) ?? null);
+const removed = ref<Picture | null>(null);
+const problems = ref<readonly string[]>([]);
+const isBusy = ref(false);
+
+const wordsOf = ({ atMs }: Picture) => `${name.value}, ${dateClockOf(atMs)}`;
+async function choose(event: Event) {
+  const input = event.target as HTMLInputElement;
+  const files = [...(input.files ?? [])];
+  input.value = "";
+  problems.value = [];
+  removed.value = null;
+  isBusy.value = true;
+  try {
+    const of = { batchId: batchId.value, begunMs: begunMs(props.pot) };
+    const { nowMs } = pots;
+    for (const [i, file] of files.entries())
+      try {
+        // What comes together stands in the order it was chosen.
+        await addPicture(file, of, nowMs + i);
+      } catch (error) {
+        if (!(error instanceof Problem || error instanceof NotWritten)) throw error;
+        problems.value = [...problems.value, error.message];
+      }
+  } finally {
+    isBusy.value = false;
+  }
+}
+async function remove(picture: Picture) {
+  openedId.value = null;
+  await binPicture(picture, name.value);
+  removed.value = picture;
+}
+async function back() {
+  const id = removed.value?.id;
+  removed.value = null;
+  const one = (await binned()).find((b) => b.what.kind === "picture" && b.what.picture.id === id);
+  if (one !== undefined) await bringBack(one);
+}
+function step(by: number) {
+  const list = pictures.value ?? [];
+  const at = list.findIndex((p) => p.id === openedId.value);
+  openedId.value = list[at + by]?.id ?? openedId.value;
+}
+</script>
+
+<template>
+  <div class="pictures">
+    <ul v-if="pictures !== undefined && pictures.length > 0">
+      <li v-for="picture in pictures" :key="picture.id">
+        <button type="button" @click="openedId = picture.id">
+          <img :src="srcOf(picture)" :alt="`Picture of ${wordsOf(picture)}`" />
+        </button>
+      </li>
+    </ul>
+    <p class="line">
+      <label class="button" :class="{ busy: isBusy }"
+        >{{ pictures?.length ? "Another picture" : "Add a picture" }}
+        <input
+          type="file"
+          accept="image/*"
+          multiple
+          class="visually-hidden"
+          :disabled="isBusy"
+          @change="choose"
+        />
+      </label>
+      <span v-if="isBusy" role="status" class="quiet small">Making it smaller …</span>
+      <span v-if="removed !== null" role="status" class="small">
+        Taken away.
+        <button type="button" class="link" @click="back">Bring it back</button>
+      </span>
+    </p>
+    <p v-for="problem in problems" :key="problem" class="ember small" role="alert">{{ problem }}</p>
+    <PictureDialog
+      v-if="opened !== null"
+      :picture="opened"
+      :words="wordsOf(opened)"
+      :at="(pictures?.indexOf(opened) ?? 0) + 1"
+      :of="pictures?.length ?? 1"
+      @step="step"
+      @remove="remove(opened)"
+      @close="openedId = null"
+    />
+  </div>
+</template>
+
+<style scoped>
+ul {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  padding-bottom: 8px;
+}
+
+li button {
+  display: block;
+  padding: 0;
+  border: 1px solid var(--hair);
+  border-radius: 3px;
+  background: none;
+}
+
+img {
+  display: block;
+  width: 108px;
+  height: 81px;
+  border-radius: 2px;
+  object-fit: cover;
+}
+
+.line {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 16px;
+  align-items: center;
+}
+
+label {
+  display: inline-flex;
+  align-items: center;
+  cursor: pointer;
+}
+
+label:focus-within {
+  outline: 3px solid var(--rim);
+  outline-offset: 2px;
+}
+
+.busy {
+  opacity: 0.6;
+}
+
+.link {
+  min-height: 44px;
+}
+</style>

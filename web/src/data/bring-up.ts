@@ -1,0 +1,105 @@
+import { BatchSchema, CookEventSchema, type Batch } from "@kettlos/core/batch/batch-schema";
+import {
+  migrateBatch,
+  migrateClock,
+  migrateEvent,
+  migrateKitchen,
+  migratePlan,
+} from "@kettlos/core/formats/migrate";
+import { ClockSchema } from "@kettlos/core/simulate/clock-schema";
+import { KitchenSchema } from "@kettlos/core/simulate/kitchen-schema";
+import { PlanSchema, type Plan } from "@kettlos/core/simulate/plan-schema";
+import type { Transaction } from "dexie";
+import type { Binned } from "./binned";
+import type { StoredStep } from "./stored-step";
+
+/** A document in the present form with all its fields; as it was where it cannot be read. */
+const whole =
+  (
+    schema: { safeParse: (value: unknown) => { data?: unknown } },
+    migrate: (value: unknown) => unknown,
+  ) =>
+  (value: unknown): unknown => {
+    const migrated = migrate(value);
+    return schema.safeParse(migrated).data ?? migrated;
+  };
+
+/** Keeps everything as it was before it is brought up, as a file of its own version. */
+async function keepRaw(transaction: Transaction): Promise<void> {
+  const all = (name: string) =>
+    transaction.storeNames.includes(name) ? transaction.table(name).toArray() : Promise.resolve([]);
+  const [kitchens, plans, batches, events, larder, settings, clocks] = (await Promise.all(
+    ["kitchens", "plans", "batches", "events", "larder", "settings", "clocks"].map(all),
+  )) as Record<string, unknown>[][];
+  const [kitchen] = kitchens ?? [];
+  if (kitchen === undefined || !transaction.storeNames.includes("copies")) return;
+  const file = {
+    format: "kettlos",
+    schemaVersion: kitchen["schemaVersion"],
+    kitchen,
+    plans: plans?.map((p) => p["plan"]),
+    batches,
+    events: events?.map((e) => e["event"]),
+    larder: larder?.map((e) => e["event"]),
+    settings,
+    ...(clocks?.[0] === undefined ? {} : { clock: clocks[0]["clock"] }),
+  };
+  await transaction.table("copies").add({ atMs: Date.now(), why: "migrated", file });
+}
+
+const wholePlan = whole(PlanSchema, migratePlan);
+
+/** A step whose document is of the present form. */
+export function stepBroughtUp(row: StoredStep): StoredStep {
+  const form = row.doc.startsWith("plan:")
+    ? wholePlan
+    : row.doc === "kitchen"
+      ? whole(KitchenSchema, migrateKitchen)
+      : null;
+  return form === null ? row : { ...row, step: { ...row.step, value: form(row.step.value) } };
+}
+
+/** What an undo goes back to, and what lies in the bin, is of the present form too. */
+async function bringUpKept(transaction: Transaction): Promise<void> {
+  await transaction
+    .table<StoredStep>("steps")
+    .toCollection()
+    .modify((row, ref) => {
+      ref.value = stepBroughtUp(row);
+    });
+  await transaction
+    .table<Binned>("bin")
+    .toCollection()
+    .modify((row, ref) => {
+      const { what } = row;
+      if (what.kind === "plan")
+        ref.value = { ...row, what: { ...what, plan: wholePlan(what.plan) as Plan } };
+      else if (what.kind === "batch")
+        ref.value = {
+          ...row,
+          what: { ...what, batch: whole(BatchSchema, migrateBatch)(what.batch) as Batch },
+        };
+    });
+}
+
+/**
+ * Brings every document up to the present form, whichever version it is of, with what has been added since: one
+ * upgrade, which stands at the last version in which a document changed.
+ */
+export async function bringUp(transaction: Transaction): Promise<void> {
+  await keepRaw(transaction);
+  const change = (table: string, key: string | null, migrate: (value: unknown) => unknown) =>
+    transaction
+      .table(table)
+      .toCollection()
+      .modify((row: Record<string, unknown>, ref: { value: unknown }) => {
+        if (key === null) ref.value = migrate(row);
+        else row[key] = migrate(row[key]);
+      });
+  await change("kitchens", null, whole(KitchenSchema, migrateKitchen));
+  await change("plans", "plan", whole(PlanSchema, migratePlan));
+  await change("batches", null, whole(BatchSchema, migrateBatch));
+  await change("events", "event", whole(CookEventSchema, migrateEvent));
+  await change("clocks", "clock", whole(ClockSchema, migrateClock));
+  await bringUpKept(transaction);
+}

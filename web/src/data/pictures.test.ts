@@ -1,0 +1,107 @@
+import { MOST_PICTURES, type Picture } from "@kettlos/core/batch/picture-schema";
+import { readKettlosFile, writeKettlosFile } from "@kettlos/core/formats/kettlos-json";
+import { beforeEach, expect, test, vi } from "vitest";
+import { NOW, sample } from "../../test/pot";
+import { exportAll, forgetEverything, importAll } from "./backup";
+import { binBatch, binPicture, binned, bringBack } from "./bin";
+import { db } from "./db";
+import { savePots } from "./log-out";
+import { addPicture, fitted, keepPicture, picturesOf, takenMs } from "./pictures";
+import * as files from "./save-file";
+
+const picture = (id: string, over: Partial<Picture> = {}): Picture => ({
+  schemaVersion: 3,
+  id,
+  batchId: "past-01",
+  atMs: NOW,
+  widthPx: 640,
+  heightPx: 480,
+  jpegBase64: `/9j/${id}AA`.padEnd(16, "A"),
+  ...over,
+});
+const idsOf = async (batchId = "past-01") => (await picturesOf(batchId)).map((p) => p.id);
+
+beforeEach(async () => {
+  vi.restoreAllMocks();
+  await forgetEverything();
+  await importAll(sample, "replace");
+});
+
+test("a picture gets smaller until it fits, and never larger", () => {
+  expect(fitted(4000, 3000)).toEqual({ widthPx: 1280, heightPx: 960 });
+  expect(fitted(1000, 4000)).toEqual({ widthPx: 320, heightPx: 1280 });
+  expect(fitted(640, 480)).toEqual({ widthPx: 640, heightPx: 480 });
+  expect(fitted(100_000, 3)).toEqual({ widthPx: 1280, heightPx: 1 });
+});
+
+test("taken while the pot was there: then; else when it is put there", () => {
+  expect(takenMs(150, 100, 200)).toBe(150);
+  expect(takenMs(50, 100, 200)).toBe(200);
+  expect(takenMs(250, 100, 200)).toBe(200);
+});
+
+test("what the browser cannot read is no picture, and nothing is kept", async () => {
+  vi.stubGlobal("createImageBitmap", () => Promise.reject(new Error("no image")));
+  const file = new File(["words"], "notes.txt");
+  await expect(addPicture(file, { batchId: "past-01", begunMs: 0 }, NOW)).rejects.toThrow(
+    /^notes\.txt cannot be read as a picture/,
+  );
+  vi.unstubAllGlobals();
+  expect(await idsOf()).toEqual([]);
+});
+
+test("a pot's pictures go out in its file and in everything's, and come back the same", async () => {
+  await keepPicture(picture("late", { atMs: NOW + 5 }));
+  await keepPicture(picture("early"));
+  await keepPicture(picture("other", { batchId: "past-02" }));
+  expect(await idsOf()).toEqual(["early", "late"]);
+  const all = await exportAll();
+  if (all === null) throw new Error("nothing to export");
+  const read = readKettlosFile(writeKettlosFile(all));
+  if (!read.ok) throw new Error("cannot be read back");
+  const saved = vi.spyOn(files, "save").mockImplementation(() => undefined);
+  await savePots(["past-01"], sample.kitchen, NOW);
+  const one = readKettlosFile(saved.mock.calls[0]?.[1] ?? "");
+  expect(one.ok && one.file.pictures.map((p) => p.id)).toEqual(["early", "late"]);
+  await forgetEverything();
+  expect(await db.pictures.count()).toBe(0);
+  await importAll(read.file, "replace");
+  expect((await exportAll())?.pictures).toEqual(all.pictures);
+  if (one.ok) await importAll(one.file, "merge");
+  expect(await db.pictures.count()).toBe(3);
+});
+
+test("a pot that is removed takes its pictures along, and brings them back", async () => {
+  await keepPicture(picture("a"));
+  await binBatch("past-01");
+  expect(await idsOf()).toEqual([]);
+  const [pot] = await binned();
+  if (pot === undefined) throw new Error("nothing in the bin");
+  await bringBack(pot);
+  expect(await idsOf()).toEqual(["a"]);
+});
+
+test("a picture taken away lies in the bin; of a pot that is gone nothing comes back", async () => {
+  const [a, b] = [picture("a"), picture("b")];
+  await keepPicture(a);
+  await keepPicture(b);
+  await binPicture(a, "Broth");
+  expect(await idsOf()).toEqual(["b"]);
+  const [binnedA] = await binned();
+  if (binnedA === undefined) throw new Error("nothing in the bin");
+  expect(binnedA.name).toBe("Picture of Broth");
+  await bringBack(binnedA);
+  expect(await idsOf()).toEqual(["a", "b"]);
+  await binPicture(a, "Broth");
+  await binBatch("past-01");
+  const later = (await binned()).find((one) => one.what.kind === "picture");
+  if (later === undefined) throw new Error("nothing in the bin");
+  await bringBack(later);
+  expect(await idsOf()).toEqual([]);
+});
+
+test("a pot keeps so many; one more is refused with what to do", async () => {
+  for (let n = 0; n < MOST_PICTURES; n++) await keepPicture(picture(`p${n}`));
+  await expect(keepPicture(picture("more"))).rejects.toThrow(/take one away first/);
+  expect(await db.pictures.count()).toBe(MOST_PICTURES);
+});
