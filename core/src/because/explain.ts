@@ -16,7 +16,7 @@ import {
   LEFT_ON_PRESSED_L_KG,
   LEFT_ON_SOLIDS_L_KG,
 } from "../liquid/constants";
-import { ringHereWords, steamHereWords } from "../learn/say-taught";
+import { bonesHereWords, ringHereWords, steamHereWords } from "../learn/say-taught";
 import { lidConstantOf, steamConstantOf } from "../simulate/heat-facts";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import { PARAMETER_NAMES, type Parameters } from "../simulate/parameters";
@@ -64,6 +64,7 @@ export function explain(id: FigureId, told: Told, spread: FigureSpread): Because
   const here = [
     ...(isBySteam ? steamHereWords(plan, kitchen) : []),
     ...(BY_RING.has(id) ? ringHereWords(plan, kitchen) : []),
+    ...(id === "gelatinGL" ? bonesHereWords(plan, kitchen) : []),
   ];
   return { formula, inputs, constants, spread: shares, here };
 }

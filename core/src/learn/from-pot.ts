@@ -39,7 +39,7 @@ const STEP_UP = 1.15;
 const nothing = (why: string): Seen => ({ ok: false, why });
 
 /** Why nothing at all is learned from a pot; null where something may be. */
-function unusable({ batch, cook }: LoggedPot): string | null {
+export function unusable({ batch, cook }: LoggedPot): string | null {
   if (batch.practice !== undefined) return "it was cooked for practice";
   if (cook.litMs === null || cook.offMs === null) return "it is not off the heat yet";
   if (cook.interruptions.some((i) => i.isUnknown))

@@ -1,10 +1,12 @@
 import { steamSigmaLog } from "../simulate/heat-facts";
 import type { Kitchen } from "../simulate/kitchen-schema";
+import { ingredientById, isIngredientId } from "../ingredient/catalogue";
 import { KIND_FORMULAS } from "../dish/kind-formulas";
 import { KINDS, type KindId } from "../simulate/dish-words";
 import { ringHere, steamHere, WORK_SIGMA, workHere, type FactorHere } from "../simulate/learned";
 import { SPREAD } from "../simulate/parameters";
 import type { Plan } from "../simulate/plan-schema";
+import { bonesHere, bonesOf } from "../simulate/bones-here";
 import { heatsOf } from "../simulate/stretches";
 import { BODY_SIGMA, SALT_SIGMA, saltHere, thickHere, wantedThing } from "../simulate/wanted-here";
 import { plusMinus } from "./belief";
@@ -40,6 +42,10 @@ export function wantedWords(thing: string): string {
   if (isKind(thing)) return KIND_FORMULAS[thing].name;
   return thing === "strained" ? "A pot that is strained" : "A pot that is served as it is";
 }
+
+/** Bones of which was learned what they give. */
+export const bonesWords = (ingredientId: string): string =>
+  isIngredientId(ingredientId) ? ingredientById(ingredientId).name : ingredientId;
 
 /** What something is called that was learned of: "Tall pot with its lid ajar, at a gentle simmer". */
 export function thingWords(
@@ -90,6 +96,11 @@ const SAYS: Readonly<
     asUsual: "takes as long as usual",
     off: (far, isLess) => `takes ${far} ${isLess ? "less" : "longer"} than usual`,
     times: ["one time", "times"],
+  },
+  set: {
+    asUsual: "as much gelatin as usual",
+    off: (far, isLess) => `${far} ${isLess ? "less" : "more"} gelatin than usual`,
+    times: ["one pot", "pots"],
   },
   salt: {
     asUsual: "is wanted with as much salt as usual",
@@ -178,4 +189,12 @@ export function thickHereWords(plan: Plan, kitchen: Pick<Kitchen, "learned">): r
   return here === null
     ? []
     : [`${wantedWords(wantedThing(plan))} ${hereWords("body", here, BODY_SIGMA.value)}`];
+}
+
+/** How much gelatin its bones give here; nothing where nothing is known of it, or it has none. */
+export function bonesHereWords(plan: Plan, kitchen: Pick<Kitchen, "learned">): readonly string[] {
+  const here = bonesHere(kitchen, plan);
+  return here === null
+    ? []
+    : [`${bonesWords(bonesOf(plan) ?? "")}: ${hereWords("set", here, SPREAD.extraction.value)}`];
 }

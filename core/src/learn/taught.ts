@@ -7,12 +7,13 @@ import { NO_TEACHING, type Teaching } from "../simulate/teaching-schema";
 import { beliefOf, learn, plusMinus, type Learned, type Observation } from "./belief";
 import { ringSeen, steamSeen, type LoggedPot, type Seen } from "./from-pot";
 import { begunMs } from "../batch/of-log";
+import { setSeen } from "./set-seen";
 import { tasteSeen } from "./taste-seen";
 import { workSeen } from "./work-seen";
 
 /**
  * What is learned: how fast a pot steams, how much of a ring's heat reaches its pot, how long work takes, how
- * salty and how thick it is wanted.
+ * much gelatin bones give, how salty and how thick it is wanted.
  */
 export type TaughtKind = LearnedKind;
 
@@ -61,7 +62,7 @@ export interface PotWords {
   readonly kitchenId: string;
   readonly atMs: number;
   readonly seen: Readonly<Record<SeenOnce, Seen>>;
-  /** How long each piece of its work took, how salty and how thick it was wanted. */
+  /** How long each piece of its work took, what its bones gave, how salty and how thick it was wanted. */
   readonly said: Readonly<Record<SaidAny, readonly Observation[]>>;
 }
 
@@ -71,11 +72,12 @@ export type SeenOnce = (typeof SEEN_ONCE)[number];
 /** What it says as often as it was done, or not at all. */
 type SaidAny = Exclude<TaughtKind, SeenOnce>;
 const isSeenOnce = (kind: TaughtKind): kind is SeenOnce => SEEN_ONCE.some((k) => k === kind);
-const KINDS: readonly TaughtKind[] = [...SEEN_ONCE, "work", "salt", "body"];
+const KINDS: readonly TaughtKind[] = [...SEEN_ONCE, "work", "set", "salt", "body"];
 const byKind = <T>(of: (kind: TaughtKind) => T): Readonly<Record<TaughtKind, T>> => ({
   steam: of("steam"),
   ring: of("ring"),
   work: of("work"),
+  set: of("set"),
   salt: of("salt"),
   body: of("body"),
 });
@@ -92,7 +94,7 @@ export const wordsOf = (pot: LoggedPot): PotWords => ({
   kitchenId: pot.batch.kitchen.id,
   atMs: begunMs(pot),
   seen: { steam: steamSeen(pot), ring: ringSeen(pot) },
-  said: { work: workSeen(pot), ...tasteSeen(pot) },
+  said: { work: workSeen(pot), set: setSeen(pot), ...tasteSeen(pot) },
 });
 
 const learnedBy = (words: readonly PotWords[], teaching: Teaching) => {
@@ -138,6 +140,7 @@ const USUAL_SIGMA: Readonly<Record<TaughtKind, number>> = {
   steam: USUAL_SIGMA_LOG,
   ring: SPREAD.efficiency.value,
   work: WORK_SIGMA.value,
+  set: SPREAD.extraction.value,
   salt: SALT_SIGMA.value,
   body: BODY_SIGMA.value,
 };

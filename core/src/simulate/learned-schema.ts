@@ -22,6 +22,8 @@ export const LearnedSchema = z.object({
   ring: FactorsSchema,
   /** How long work takes; not in pots that were put on before it was learned. */
   work: FactorsSchema.optional(),
+  /** How much gelatin bones give, by what they are; not in pots from before it was learned. */
+  set: FactorsSchema.optional(),
   /** How salty and how thick it was wanted, by kind of pot; not in pots from before that. */
   salt: FactorsSchema.optional(),
   body: FactorsSchema.optional(),

@@ -116,7 +116,7 @@ export function usesRing(plan: Plan, kitchen: Kitchen): boolean {
 }
 
 /** No log makes the next pot surer than pots go one against the next, and none makes it less sure. */
-const ofNext = (known: Belief | null, usual: number, noise: number): number =>
+export const ofNext = (known: Belief | null, usual: number, noise: number): number =>
   known === null ? usual : Math.min(usual, Math.hypot(known.sd, noise));
 
 /** Spread of how fast the next pot steams on a heat in this kitchen, one standard deviation of the logarithm. */

@@ -1,6 +1,7 @@
 import { COOK_VALUE_Z_C } from "../doneness/cook-value";
 import { Z90 } from "../units/estimate";
 import type { Kitchen } from "./kitchen-schema";
+import { bonesSigmaOf } from "./bones-here";
 import { ringSigmaOf, steamSigmaOf } from "./learned";
 import { EXPECTED, SPREAD, type Parameters } from "./parameters";
 import type { Plan } from "./plan-schema";
@@ -88,7 +89,9 @@ export function moved(
       ? steamSigmaOf(plan, kitchen)
       : parameter === "efficiency"
         ? ringSigmaOf(plan, kitchen)
-        : SPREAD[parameter].value;
+        : parameter === "extraction"
+          ? bonesSigmaOf(plan, kitchen)
+          : SPREAD[parameter].value;
   return { ...EXPECTED, [parameter]: Math.exp(sign * sigma) };
 }
 

@@ -1,7 +1,7 @@
 import { z } from "zod";
 
 const id = z.string().min(1).max(80);
-const KINDS = ["steam", "ring", "work", "salt", "body"] as const;
+const KINDS = ["steam", "ring", "work", "set", "salt", "body"] as const;
 
 /** What the cook says to what the log teaches: left out, begun anew, kept as it is. */
 export const TeachingSchema = z.object({

@@ -2,7 +2,7 @@
 import type { Picture } from "@kettlos/core/batch/picture-schema";
 import { begunMs } from "@kettlos/core/batch/of-log";
 import { Problem } from "@kettlos/core/units/problem";
-import { computed, ref } from "vue";
+import { computed, ref, watch } from "vue";
 import { binPicture, bringBack, binned } from "../data/bin";
 import { dateClockOf } from "../data/moments";
 import { addPicture, picturesOf, srcOf } from "../data/pictures";
@@ -23,6 +23,11 @@ const opened = computed(() => pictures.value?.find((p) => p.id === openedId.valu
 const removed = ref<Picture | null>(null);
 const problems = ref<readonly string[]>([]);
 const isBusy = ref(false);
+watch(batchId, () => {
+  openedId.value = null;
+  removed.value = null;
+  problems.value = [];
+});
 
 const wordsOf = ({ atMs }: Picture) => `${name.value}, ${dateClockOf(atMs)}`;
 async function choose(event: Event) {

@@ -1,6 +1,12 @@
 <script setup lang="ts">
 import { begunMs } from "@kettlos/core/batch/of-log";
-import { factorWords, thingWords, wantedWords, workWords } from "@kettlos/core/learn/say-taught";
+import {
+  bonesWords,
+  factorWords,
+  thingWords,
+  wantedWords,
+  workWords,
+} from "@kettlos/core/learn/say-taught";
 import type { Taught, TaughtKind } from "@kettlos/core/learn/taught";
 import { showDuration } from "@kettlos/core/units/show";
 import { computed, ref } from "vue";
@@ -30,6 +36,7 @@ const potName = (id: string): string => {
 function nameOf(value: Taught): string {
   const { kind, thing } = value;
   if (kind === "work") return workWords(thing);
+  if (kind === "set") return bonesWords(thing);
   if (kind === "salt" || kind === "body") return wantedWords(thing);
   const seen = pots.finished.find((p) => p.seen[kind]?.thing === thing)?.seen[kind];
   if (seen !== undefined && seen !== null) return seen.name;
@@ -41,6 +48,7 @@ const SECTIONS: readonly { readonly kind: TaughtKind; readonly title: string }[]
   { kind: "steam", title: "How fast it steams" },
   { kind: "ring", title: "What the rings give" },
   { kind: "work", title: "How long work takes" },
+  { kind: "set", title: "What the bones give" },
   { kind: "salt", title: "How salty you want it" },
   { kind: "body", title: "How thick you want it" },
 ];
@@ -49,6 +57,7 @@ const NEW: Readonly<Partial<Record<TaughtKind, string>>> = {
   steam: "A pot that is new here",
   ring: "A ring that is new here",
   work: "Work that was not timed yet",
+  set: "Bones that are new here:",
   salt: "A pot of another kind",
 };
 const sections = computed(() =>
