@@ -2,13 +2,7 @@
 import type { Batch } from "@kettlos/core/batch/batch-schema";
 import { fold } from "@kettlos/core/batch/fold";
 import { readKettlosFile } from "@kettlos/core/formats/kettlos-json";
-import {
-  bonesWords,
-  taughtWords,
-  thingWords,
-  wantedWords,
-  workWords,
-} from "@kettlos/core/learn/say-taught";
+import { nameOfThing, taughtWords, thingWords } from "@kettlos/core/learn/say-taught";
 import { whatTaught, wordsOf, type Taught, type WhatTaught } from "@kettlos/core/learn/taught";
 import { parseArgs } from "node:util";
 import { argumentsBy, refuse, textOf } from "./command-line";
@@ -46,13 +40,11 @@ const taught = whatTaught(words, {
 });
 
 /** The last pot that it was seen in says what things are called. */
-function nameOf({ thing, kind, from }: Taught): string {
-  if (kind === "work") return workWords(thing);
-  if (kind === "set") return bonesWords(thing);
-  if (kind === "salt" || kind === "body") return wantedWords(thing);
-  const batch = potOf.get(from.at(-1)?.potId ?? "");
-  return batch === undefined ? thing : thingWords(kind, batch.plan, batch.kitchen);
-}
+const nameOf = (value: Taught): string =>
+  nameOfThing(value, (kind) => {
+    const batch = potOf.get(value.from.at(-1)?.potId ?? "");
+    return batch === undefined ? value.thing : thingWords(kind, batch.plan, batch.kitchen);
+  });
 const dateOf = (batch: Batch): string => new Date(batch.createdMs).toISOString().slice(0, 10);
 const saidOf = (potId: string): string => {
   const batch = potOf.get(potId);

@@ -21,7 +21,7 @@ z.config({ jitless: true });
 /** Not at the top of the module: what is loaded here stands on it, and each would wait for the other for ever. */
 async function start(): Promise<void> {
   const storage = await openDatabase();
-  if (storage.kind === "newer" || storage.kind === "blocked")
+  if (storage.kind !== "disk" && storage.kind !== "memory")
     createApp(CannotOpen, { kind: storage.kind }).mount("#app");
   else {
     if (storage.kind === "disk" && isAnythingHeld())

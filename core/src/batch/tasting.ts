@@ -10,7 +10,7 @@ import {
   thickenWithG,
   thinWithL,
 } from "../seasoning/thickness";
-import { thickLiked } from "../dish/wanted";
+import { thickWanted } from "../dish/wanted";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
 import type { Trace } from "../simulate/trace";
@@ -125,7 +125,7 @@ export function doseFor(
  * lies that way; else the next body on.
  */
 function wantedGL(plan: Plan, kitchen: Known, nowGL: number, step: 1 | -1): number | null {
-  const toGL = plan.thickWantedGL ?? thickLiked(plan, kitchen);
+  const toGL = thickWanted(plan, kitchen);
   if (toGL !== null && Math.sign(toGL - nowGL) === step) return toGL;
   const at = BODIES.findIndex((b) => b.id === bodyOf(nowGL).id) + step;
   return BODIES[at]?.from.value ?? null;

@@ -23,6 +23,10 @@ export function saltLiked(plan: Plan, kitchen: Known): number | null {
 export const saltWanted = (plan: Plan, kitchen: Known): number =>
   plan.saltWantedGKg ?? saltLiked(plan, kitchen) ?? usualSaltPer(plan);
 
+/** How thick a dish is to be, g of flour to a litre: what its plan says, else as it was liked here; null where neither. */
+export const thickWanted = (plan: Plan, kitchen: Known): number | null =>
+  plan.thickWantedGL ?? thickLiked(plan, kitchen);
+
 /** How thick the cook has wanted such pots here, g of flour to a litre; null where none was tasted. */
 export function thickLiked(plan: Plan, kitchen: Known): number | null {
   const here = thickHere(plan, kitchen);

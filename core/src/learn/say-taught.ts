@@ -7,6 +7,7 @@ import { ringHere, steamHere, WORK_SIGMA, workHere, type FactorHere } from "../s
 import { SPREAD } from "../simulate/parameters";
 import type { Plan } from "../simulate/plan-schema";
 import { bonesHere, bonesOf } from "../simulate/bones-here";
+import type { Constant } from "../units/constant";
 import { heatsOf } from "../simulate/stretches";
 import { BODY_SIGMA, SALT_SIGMA, saltHere, thickHere, wantedThing } from "../simulate/wanted-here";
 import { plusMinus } from "./belief";
@@ -46,6 +47,25 @@ export function wantedWords(thing: string): string {
 /** Bones of which was learned what they give. */
 export const bonesWords = (ingredientId: string): string =>
   isIngredientId(ingredientId) ? ingredientById(ingredientId).name : ingredientId;
+
+/** What a thing is called that was learned of: by itself, or as a pot that it was seen in says. */
+export function nameOfThing(
+  { kind, thing }: Pick<Taught, "kind" | "thing">,
+  byItsPot: (kind: SeenOnce) => string,
+): string {
+  switch (kind) {
+    case "work":
+      return workWords(thing);
+    case "set":
+      return bonesWords(thing);
+    case "salt":
+    case "body":
+      return wantedWords(thing);
+    case "steam":
+    case "ring":
+      return byItsPot(kind);
+  }
+}
 
 /** What something is called that was learned of: "Tall pot with its lid ajar, at a gentle simmer". */
 export function thingWords(
@@ -167,34 +187,27 @@ export function workHereWords(kind: string, kitchen: Kitchen): string | null {
   return here === null ? null : `${workWords(kind)} ${hereWords("work", here, WORK_SIGMA.value)}`;
 }
 
+const said = (
+  name: string,
+  kind: TaughtKind,
+  here: FactorHere | null,
+  { value: sigma }: Constant,
+): readonly string[] => (here === null ? [] : [`${name} ${hereWords(kind, here, sigma)}`]);
+
+type Known = Pick<Kitchen, "learned">;
+
 /** The same of the ring under its pot. */
-export function ringHereWords(plan: Plan, kitchen: Kitchen): readonly string[] {
-  const here = ringHere(kitchen, plan);
-  return here === null
-    ? []
-    : [`${thingWords("ring", plan, kitchen)}: ${hereWords("ring", here, SPREAD.efficiency.value)}`];
-}
+export const ringHereWords = (plan: Plan, kitchen: Kitchen): readonly string[] =>
+  said(`${thingWords("ring", plan, kitchen)}:`, "ring", ringHere(kitchen, plan), SPREAD.efficiency);
 
 /** How salty such a pot was wanted here; nothing where none was tasted, or nobody may taste salt in it. */
-export function saltHereWords(plan: Plan, kitchen: Pick<Kitchen, "learned">): readonly string[] {
-  const here = saltHere(plan, kitchen);
-  return here === null
-    ? []
-    : [`${wantedWords(wantedThing(plan))} ${hereWords("salt", here, SALT_SIGMA.value)}`];
-}
+export const saltHereWords = (plan: Plan, kitchen: Known): readonly string[] =>
+  said(wantedWords(wantedThing(plan)), "salt", saltHere(plan, kitchen), SALT_SIGMA);
 
 /** How thick such a dish was wanted here. */
-export function thickHereWords(plan: Plan, kitchen: Pick<Kitchen, "learned">): readonly string[] {
-  const here = thickHere(plan, kitchen);
-  return here === null
-    ? []
-    : [`${wantedWords(wantedThing(plan))} ${hereWords("body", here, BODY_SIGMA.value)}`];
-}
+export const thickHereWords = (plan: Plan, kitchen: Known): readonly string[] =>
+  said(wantedWords(wantedThing(plan)), "body", thickHere(plan, kitchen), BODY_SIGMA);
 
 /** How much gelatin its bones give here; nothing where nothing is known of it, or it has none. */
-export function bonesHereWords(plan: Plan, kitchen: Pick<Kitchen, "learned">): readonly string[] {
-  const here = bonesHere(kitchen, plan);
-  return here === null
-    ? []
-    : [`${bonesWords(bonesOf(plan) ?? "")}: ${hereWords("set", here, SPREAD.extraction.value)}`];
-}
+export const bonesHereWords = (plan: Plan, kitchen: Known): readonly string[] =>
+  said(`${bonesWords(bonesOf(plan) ?? "")}:`, "set", bonesHere(kitchen, plan), SPREAD.extraction);

@@ -84,6 +84,23 @@ describe("what a set says of the bones", () => {
     expect(setSeen(stood("rubber", { plan }))).toEqual([]);
   });
 
+  test("powder after the sieve is counted: the bones gave so much less of the same set", () => {
+    const [first] = loggedPlan.items;
+    if (first === undefined) throw new Error("nothing in it");
+    const powder = {
+      ...first,
+      id: "powder",
+      ingredientId: "gelatinPowder",
+      massKg: 0.01,
+      when: { at: "afterStrain" as const },
+    };
+    const plan = { ...loggedPlan, items: [...loggedPlan.items, powder] };
+    const [set] = setSeen(stood(reckoned, { plan }));
+    const plain = setSeen(stood(reckoned))[0];
+    expect(set?.log).toBeLessThan(plain?.log ?? NaN);
+    expect(set?.log).toBeGreaterThan((plain?.log ?? NaN) - 0.5);
+  });
+
   test("a firmer grade never says less", () => {
     fc.assert(
       fc.property(fc.integer({ min: 0, max: 3 }), (i) => {

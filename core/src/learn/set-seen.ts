@@ -1,11 +1,13 @@
 import { JUG_SD_L, LiveModel } from "../batch/live-model";
 import { measuredOf } from "../batch/of-log";
+import { goesInAfter } from "../dish/eaten";
 import { cookedPlan } from "../batch/live-plan";
 import { SET_FROM_GL, SETS, type SetGrade } from "../extraction/set";
 import { BONES_NOISE, bonesOf } from "../simulate/bones-here";
 import { valuesOf } from "../simulate/item-facts";
 import { untaught } from "../simulate/learned";
 import { SPREAD } from "../simulate/parameters";
+import type { Plan } from "../simulate/plan-schema";
 import { COLD_DENSITY_KG_L } from "../water/properties";
 import { kitchenEstimate } from "../units/constant";
 import { outcomeOf } from "../units/problem";
@@ -65,8 +67,11 @@ export function setSeen(logged: LoggedPot): readonly Observation[] {
   });
   if (!outcome.ok) return [];
   const { gelatinG, keptKg } = outcome.value;
-  const broughtG = plan.items.reduce((sum, i) => sum + i.massKg * valuesOf(i).gelatinGKg, 0);
-  const gaveG = gelatinG - broughtG;
+  const bringsG = (items: Plan["items"]) =>
+    items.reduce((sum, i) => sum + i.massKg * valuesOf(i).gelatinGKg, 0);
+  const broughtG = bringsG(plan.items);
+  // What goes in after the sieve is in what stands, and was not in the pot.
+  const gaveG = gelatinG - bringsG(plan.items.filter((i) => !goesInAfter(i)));
   if (gaveG < LEAST_SHARE * gelatinG || gaveG <= 0) return [];
   const volumeL = strainedL + cook.leftL + keptKg / COLD_DENSITY_KG_L;
   const [lowGL, highGL] = edgesOf(set);

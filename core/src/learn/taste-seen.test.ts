@@ -97,6 +97,11 @@ describe("how salty it was wanted", () => {
     const [hot] = seenOf(plan, taste(185, ["right"], false)).salt;
     expect(hot?.log).toBeCloseTo(right?.log ?? NaN, 9);
     expect(hot?.sd).toBeCloseTo(1.5 * (right?.sd ?? NaN), 9);
+    const cook = cookedDish(plan, taste(185, ["right"]));
+    if (cook.result === null) throw new Error("not served");
+    const reckoned = { ...cook, result: { ...cook.result, isReckoned: true } };
+    const [notMeasured] = tasteSeen({ batch: batchOf(plan), cook: reckoned }).salt;
+    expect(notMeasured?.sd).toBeCloseTo(1.5 * (right?.sd ?? NaN), 9);
   });
 
   test("dull and left so: a step on; too salty: a step back; the last word counts", () => {

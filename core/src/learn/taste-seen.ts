@@ -14,7 +14,7 @@ import type { Plan } from "../simulate/plan-schema";
 import { kitchenEstimate } from "../units/constant";
 import { outcomeOf } from "../units/problem";
 import type { Observation } from "./belief";
-import type { LoggedPot } from "./from-pot";
+import { unusable, type LoggedPot } from "./from-pot";
 
 const MINUTE_MS = 60_000;
 const estimate = (name: string, log: number) =>
@@ -34,6 +34,8 @@ const LEFT_SD = {
 };
 /** A tongue on something hot tells less. */
 const TOO_HOT = 1.5;
+/** What nobody measured came out as it was reckoned, more or less. */
+const NOT_MEASURED = 1.5;
 /** What boils down by more after it was tasted came out otherwise than it was tasted. */
 const MOST_DOWN = 1.15;
 /** What is stirred in while tasting is written before the word itself. */
@@ -42,6 +44,7 @@ const WHILE_TASTING_MS = 15 * MINUTE_MS;
 const MOST_TIMES = 3;
 
 type Kind = "salt" | "body";
+const NOTHING = { salt: [], body: [] } as const;
 /** Which tastes speak of it, and which way what is wanted lies. */
 const SPEAKS: Readonly<Record<Kind, Partial<Record<Taste, 1 | 0 | -1>>>> = {
   salt: { right: 0, dull: 1, salty: -1 },
@@ -60,20 +63,19 @@ const makesMore = (kind: Kind, ingredientId: string): boolean => {
  */
 export function tasteSeen(logged: LoggedPot): Readonly<Record<Kind, readonly Observation[]>> {
   const { batch, cook } = logged;
-  if (batch.practice !== undefined || cook.tastings.length === 0 || cook.result === null)
-    return { salt: [], body: [] };
+  const { offMs, result } = cook;
+  if (unusable(logged) !== null || cook.tastings.length === 0 || offMs === null || result === null)
+    return NOTHING;
   const kitchen = untaught(batch.kitchen);
   const plan = livePlan(batch.plan, cook);
   const outcome = outcomeOf(() => ({
     bowl: inBowl({ ...batch, kitchen, plan }, cook),
-    model: new LiveModel(plan, kitchen, cook, cook.offMs ?? 0, {}),
+    model: new LiveModel(plan, kitchen, cook, offMs),
   }));
-  if (!outcome.ok || outcome.value.bowl === null) return { salt: [], body: [] };
+  if (!outcome.ok || outcome.value.bowl === null) return NOTHING;
   const { bowl, model } = outcome.value;
-  const liquidKg = (atMs: number) =>
-    model.point(model.modelMin(Math.min(atMs, cook.offMs ?? atMs))).liquidKg;
-  const isAsItCameOut = ({ atMs }: Tasting) =>
-    cook.offMs === null || liquidKg(atMs) <= MOST_DOWN * liquidKg(cook.offMs);
+  const liquidKg = (atMs: number) => model.point(model.modelMin(Math.min(atMs, offMs))).liquidKg;
+  const isAsItCameOut = ({ atMs }: Tasting) => liquidKg(atMs) <= MOST_DOWN * liquidKg(offMs);
   const tastings = cook.tastings.filter(isAsItCameOut);
   const word = (kind: Kind, cameOut: number) =>
     wordOn(kind, cameOut, { potId: batch.id, plan, cook, tastings });
@@ -124,7 +126,7 @@ function wordOn(
       potId,
       thing: wantedThing(plan),
       log: cameOut + (isMended ? 0 : way * STEP[kind].value),
-      sd: sd * (said.isAtEatingHeat ? 1 : TOO_HOT),
+      sd: sd * (said.isAtEatingHeat ? 1 : TOO_HOT) * (cook.result?.isReckoned ? NOT_MEASURED : 1),
       sigma: (kind === "salt" ? SALT_SIGMA : BODY_SIGMA).value,
     },
   ];

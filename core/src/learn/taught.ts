@@ -1,5 +1,5 @@
 import { USUAL_SIGMA_LOG } from "../simulate/heat-facts";
-import type { LearnedFactors, LearnedKind } from "../simulate/learned-schema";
+import { LEARNED_KINDS, type LearnedFactors, type LearnedKind } from "../simulate/learned-schema";
 import { WORK_SIGMA } from "../simulate/learned";
 import { BODY_SIGMA, SALT_SIGMA } from "../simulate/wanted-here";
 import { SPREAD } from "../simulate/parameters";
@@ -72,15 +72,8 @@ export type SeenOnce = (typeof SEEN_ONCE)[number];
 /** What it says as often as it was done, or not at all. */
 type SaidAny = Exclude<TaughtKind, SeenOnce>;
 const isSeenOnce = (kind: TaughtKind): kind is SeenOnce => SEEN_ONCE.some((k) => k === kind);
-const KINDS: readonly TaughtKind[] = [...SEEN_ONCE, "work", "set", "salt", "body"];
-const byKind = <T>(of: (kind: TaughtKind) => T): Readonly<Record<TaughtKind, T>> => ({
-  steam: of("steam"),
-  ring: of("ring"),
-  work: of("work"),
-  set: of("set"),
-  salt: of("salt"),
-  body: of("body"),
-});
+const byKind = <T>(of: (kind: TaughtKind) => T) =>
+  Object.fromEntries(LEARNED_KINDS.map((kind) => [kind, of(kind)])) as Record<TaughtKind, T>;
 
 /** What a pot says of one kind. */
 export function saidOf({ seen, said }: PotWords, kind: TaughtKind): readonly Observation[] {
@@ -97,8 +90,8 @@ export const wordsOf = (pot: LoggedPot): PotWords => ({
   said: { work: workSeen(pot), set: setSeen(pot), ...tasteSeen(pot) },
 });
 
-const learnedBy = (words: readonly PotWords[], teaching: Teaching) => {
-  return byKind((kind): Learned => {
+const learnedBy = (words: readonly PotWords[], teaching: Teaching) =>
+  byKind((kind): Learned => {
     const sinceMs = new Map<string, number>();
     for (const reset of teaching.resets)
       if (reset.kind === kind)
@@ -112,7 +105,6 @@ const learnedBy = (words: readonly PotWords[], teaching: Teaching) => {
       ),
     );
   });
-};
 
 /** A pot that came with another kitchen's log speaks of pots and rings that are not these. */
 const isFromElsewhere = (words: PotWords, { kitchenId }: TaughtOptions): boolean =>
@@ -194,7 +186,7 @@ export function whatTaught(words: readonly PotWords[], options: TaughtOptions = 
   const used = usedOf(words, options);
   const learned = learnedBy(used, teaching);
   return {
-    values: KINDS.flatMap((kind) =>
+    values: LEARNED_KINDS.flatMap((kind) =>
       thingsOf(kind, learned[kind], teaching).map((thing): Taught => {
         const from = learned[kind].observations.filter((o) => o.thing === thing);
         const frozen = frozenIn(teaching, kind, thing);

@@ -13,6 +13,10 @@ const FactorsSchema = z.object({
   kitchen: BeliefSchema,
 });
 
+/** What is learned of a kitchen, in the order it is told. */
+export const LEARNED_KINDS = ["steam", "ring", "work", "set", "salt", "body"] as const;
+export type LearnedKind = (typeof LEARNED_KINDS)[number];
+
 /**
  * What the finished pots of a kitchen have taught, as factors on the defaults. It is worked out from the log
  * and kept with a pot as it was known when it was put on.
@@ -27,6 +31,5 @@ export const LearnedSchema = z.object({
   /** How salty and how thick it was wanted, by kind of pot; not in pots from before that. */
   salt: FactorsSchema.optional(),
   body: FactorsSchema.optional(),
-});
+} satisfies Record<LearnedKind, z.ZodType>);
 export type LearnedFactors = z.infer<typeof LearnedSchema>;
-export type LearnedKind = keyof LearnedFactors;

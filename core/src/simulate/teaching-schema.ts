@@ -1,7 +1,7 @@
 import { z } from "zod";
+import { LEARNED_KINDS } from "./learned-schema";
 
 const id = z.string().min(1).max(80);
-const KINDS = ["steam", "ring", "work", "set", "salt", "body"] as const;
 
 /** What the cook says to what the log teaches: left out, begun anew, kept as it is. */
 export const TeachingSchema = z.object({
@@ -10,7 +10,11 @@ export const TeachingSchema = z.object({
   /** Things of which nothing counts that was lit before then. */
   resets: z
     .array(
-      z.object({ kind: z.enum(KINDS), thing: z.string().min(1).max(260), at: z.iso.datetime() }),
+      z.object({
+        kind: z.enum(LEARNED_KINDS),
+        thing: z.string().min(1).max(260),
+        at: z.iso.datetime(),
+      }),
     )
     .max(1000)
     .default([]),
@@ -18,7 +22,7 @@ export const TeachingSchema = z.object({
   frozen: z
     .array(
       z.object({
-        kind: z.enum(KINDS),
+        kind: z.enum(LEARNED_KINDS),
         thing: z.string().min(1).max(260),
         log: z.number().min(-5).max(5),
         sd: z.number().min(0).max(2),

@@ -2,8 +2,9 @@
 import type { Picture } from "@kettlos/core/batch/picture-schema";
 import { begunMs } from "@kettlos/core/batch/of-log";
 import { Problem } from "@kettlos/core/units/problem";
-import { computed, ref, watch } from "vue";
-import { binPicture, bringBack, binned } from "../data/bin";
+import { computed, ref, shallowRef, watch } from "vue";
+import { binPicture, bringBack } from "../data/bin";
+import type { Binned } from "../data/binned";
 import { dateClockOf } from "../data/moments";
 import { addPicture, picturesOf, srcOf } from "../data/pictures";
 import type { PotState } from "../data/pot-state";
@@ -20,7 +21,7 @@ const name = computed(() => props.pot.batch.plan.name);
 const pictures = useLive(() => picturesOf(batchId.value), [batchId]);
 const openedId = ref<string | null>(null);
 const opened = computed(() => pictures.value?.find((p) => p.id === openedId.value) ?? null);
-const removed = ref<Picture | null>(null);
+const removed = shallowRef<Binned | null>(null);
 const problems = ref<readonly string[]>([]);
 const isBusy = ref(false);
 watch(batchId, () => {
@@ -45,8 +46,10 @@ async function choose(event: Event) {
         // What comes together stands in the order it was chosen.
         await addPicture(file, of, nowMs + i);
       } catch (error) {
-        if (!(error instanceof Problem || error instanceof NotWritten)) throw error;
-        problems.value = [...problems.value, error.message];
+        // What the disk did not take waits where that is said.
+        if (error instanceof NotWritten) continue;
+        if (!(error instanceof Problem)) throw error;
+        problems.value = [...new Set([...problems.value, error.message])];
       }
   } finally {
     isBusy.value = false;
@@ -54,14 +57,11 @@ async function choose(event: Event) {
 }
 async function remove(picture: Picture) {
   openedId.value = null;
-  await binPicture(picture, name.value);
-  removed.value = picture;
+  removed.value = await binPicture(picture, name.value);
 }
-async function back() {
-  const id = removed.value?.id;
+async function back(one: Binned) {
   removed.value = null;
-  const one = (await binned()).find((b) => b.what.kind === "picture" && b.what.picture.id === id);
-  if (one !== undefined) await bringBack(one);
+  await bringBack(one);
 }
 function step(by: number) {
   const list = pictures.value ?? [];
@@ -94,7 +94,7 @@ function step(by: number) {
       <span v-if="isBusy" role="status" class="quiet small">Making it smaller …</span>
       <span v-if="removed !== null" role="status" class="small">
         Taken away.
-        <button type="button" class="link" @click="back">Bring it back</button>
+        <button type="button" class="link" @click="back(removed)">Bring it back</button>
       </span>
     </p>
     <p v-for="problem in problems" :key="problem" class="ember small" role="alert">{{ problem }}</p>

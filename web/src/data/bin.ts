@@ -7,18 +7,20 @@ import { keepPicture, picturesOf } from "./pictures";
 import { changeKitchen, savePlan } from "./repository";
 import { writing } from "./writing";
 
-/** Lays something removed into the bin; what has lain there too long goes. */
-export async function bin(name: string, what: Binned["what"]): Promise<void> {
+/** Lays something removed into the bin, and says as what; what has lain there too long goes. */
+export async function bin(name: string, what: Binned["what"]): Promise<Binned> {
   const removedMs = Date.now();
+  const laid: Binned = { id: newId(), removedMs, name, what };
   await writing(`${name} in the bin`, () =>
     db.transaction("rw", db.bin, async () => {
       await db.bin
         .where("removedMs")
         .below(removedMs - KEPT_MS)
         .delete();
-      await db.bin.put({ id: newId(), removedMs, name, what });
+      await db.bin.put(laid);
     }),
   );
+  return laid;
 }
 
 /** What lies in the bin, what was removed last first. */
@@ -56,12 +58,16 @@ export async function binBatch(batchId: string): Promise<void> {
 }
 
 /** Takes a picture off its pot. */
-export async function binPicture(picture: Picture, potName: string): Promise<void> {
-  await bin(`Picture of ${potName}`, { kind: "picture", picture });
+export async function binPicture(picture: Picture, potName: string): Promise<Binned> {
+  const laid = await bin(`Picture of ${potName}`, { kind: "picture", picture });
   await db.pictures.delete(picture.id);
+  return laid;
 }
 
-/** Brings something back to where it was; what stands there by now stays. */
+/**
+ * Brings something back to where it was; what stands there by now stays.
+ * @throws Problem where it cannot: it stays in the bin
+ */
 export async function bringBack({ id, what }: Binned): Promise<void> {
   if (what.kind === "plan") await savePlan(what.plan);
   else if (what.kind === "batch")

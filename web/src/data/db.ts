@@ -152,11 +152,12 @@ class KettlosDatabase extends Dexie {
 
 export let db = new KettlosDatabase();
 
-/** How well this browser keeps things: on the disk; in this page alone, and why; or not at all. */
+/** How well this browser keeps things: on the disk; in this page alone, and why; or not at all, where Kettlos itself did not come whole too. */
 export type Storage =
   | { readonly kind: "disk" }
   | { readonly kind: "memory" }
   | { readonly kind: "newer" }
+  | { readonly kind: "notWhole" }
   | { readonly kind: "blocked" };
 
 /** Dexie counts a version as ten of the browser's. */
@@ -180,7 +181,11 @@ export async function openDatabase(): Promise<Storage> {
   const stored = await storedVersion();
   if (stored !== null && stored > DB_VERSION) return { kind: "newer" };
   if (stored === null || (stored > 0 && stored < DB_VERSION))
-    bringUp = (await import("./bring-up")).bringUp;
+    try {
+      bringUp = (await import("./bring-up")).bringUp;
+    } catch {
+      return { kind: "notWhole" };
+    }
   const late = new Promise<"late">((resolve) => setTimeout(() => resolve("late"), OPENS_WITHIN_MS));
   try {
     const opened = await Promise.race([db.open(), late]);

@@ -9,16 +9,8 @@ import Papa from "papaparse";
 import { isoDayOf } from "./moments";
 import { picturesOf } from "./pictures";
 import type { PotState } from "./pot-state";
-import { save } from "./save-file";
+import { fileWord, save } from "./save-file";
 import { wholePots } from "./use-pot";
-
-/** Letters and figures of a name, as a file may be called. */
-const fileWord = (name: string): string =>
-  name
-    .toLowerCase()
-    .replace(/[^\p{L}\p{N}]+/gu, "-")
-    .replace(/^-|-$/g, "")
-    .slice(0, 60);
 
 /** Pots as a file that another Kettlos adds to its log; one by its dish and day, several by today. */
 export async function savePots(

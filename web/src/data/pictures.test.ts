@@ -81,14 +81,13 @@ test("a pot that is removed takes its pictures along, and brings them back", asy
   expect(await idsOf()).toEqual(["a"]);
 });
 
-test("a picture taken away lies in the bin; of a pot that is gone nothing comes back", async () => {
+test("a picture taken away lies in the bin; before its pot is back it does not come, and is not lost", async () => {
   const [a, b] = [picture("a"), picture("b")];
   await keepPicture(a);
   await keepPicture(b);
-  await binPicture(a, "Broth");
+  const binnedA = await binPicture(a, "Broth");
   expect(await idsOf()).toEqual(["b"]);
-  const [binnedA] = await binned();
-  if (binnedA === undefined) throw new Error("nothing in the bin");
+  expect(await binned()).toEqual([binnedA]);
   expect(binnedA.name).toBe("Picture of Broth");
   await bringBack(binnedA);
   expect(await idsOf()).toEqual(["a", "b"]);
@@ -96,8 +95,13 @@ test("a picture taken away lies in the bin; of a pot that is gone nothing comes 
   await binBatch("past-01");
   const later = (await binned()).find((one) => one.what.kind === "picture");
   if (later === undefined) throw new Error("nothing in the bin");
+  // It waits in the bin for its pot.
+  await expect(bringBack(later)).rejects.toThrow(/bring that back first/);
+  const pot = (await binned()).find((one) => one.what.kind === "batch");
+  if (pot === undefined) throw new Error("the pot is not in the bin");
+  await bringBack(pot);
   await bringBack(later);
-  expect(await idsOf()).toEqual([]);
+  expect(await idsOf()).toEqual(["a", "b"]);
 });
 
 test("a pot keeps so many; one more is refused with what to do", async () => {

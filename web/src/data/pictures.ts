@@ -98,12 +98,18 @@ export async function addPicture(
   );
 }
 
-/** @throws Problem `range` where its pot keeps no more; nothing is kept of a pot that is gone */
+/** @throws Problem `range` where its pot keeps no more, `unknownReference` where it is gone */
 export const keepPicture = (picture: Picture): Promise<void> =>
   writing("a picture", () =>
     db.transaction("rw", db.batches, db.pictures, async () => {
       const { batchId } = picture;
-      if ((await db.batches.get(batchId)) === undefined) return;
+      if ((await db.batches.get(batchId)) === undefined)
+        throw new Problem(
+          "unknownReference",
+          "picture",
+          batchId,
+          "Its pot is not here any more: bring that back first.",
+        );
       const there = await db.pictures.where("batchId").equals(batchId).count();
       if (there >= MOST_PICTURES)
         throw new Problem(

@@ -3,6 +3,7 @@ import { TASTES, type Taste } from "@kettlos/core/batch/batch-schema";
 import { whereIs } from "@kettlos/core/batch/counter";
 import { doseFor, type Dose } from "@kettlos/core/batch/tasting";
 import { ingredientById } from "@kettlos/core/ingredient/catalogue";
+import { saltHereWords, thickHereWords } from "@kettlos/core/learn/say-taught";
 import type { Trace } from "@kettlos/core/simulate/trace";
 import type { PlanItem } from "@kettlos/core/simulate/plan-schema";
 import { format } from "date-fns";
@@ -49,6 +50,15 @@ const doses = computed<readonly Dose[]>(() => {
   );
   const now = { liquidL: forecast.nowL.expected, isIn: (id: string) => inPot.has(id) };
   return tastes.value.map((t) => doseFor(t, plan, batch.kitchen, trace, now));
+});
+/** What was learned here that a dose goes by. */
+const here = computed(() => {
+  const { plan, kitchen } = props.pot.batch;
+  const speaksOf = (...of: readonly Taste[]) => of.some((taste) => tastes.value.includes(taste));
+  return [
+    ...(speaksOf("dull", "salty") ? saltHereWords(plan, kitchen) : []),
+    ...(speaksOf("thin", "thick") ? thickHereWords(plan, kitchen) : []),
+  ];
 });
 function toggle(taste: Taste) {
   const has = tastes.value.includes(taste);
@@ -117,6 +127,7 @@ function save() {
           </button>
         </li>
       </ul>
+      <p v-for="line in here" :key="line" class="quiet small">{{ line }}</p>
       <div class="row">
         <label class="check">
           <input v-model="isAtEatingHeat" type="checkbox" />

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { bowlL, perKg, perL, type InBowl } from "@kettlos/core/batch/bowl";
 import { powderGOf, thickenerGOf } from "@kettlos/core/because/stir-in-figures";
-import { saltWanted, thickLiked } from "@kettlos/core/dish/wanted";
-import { saltHereWords } from "@kettlos/core/learn/say-taught";
+import { saltWanted, thickWanted } from "@kettlos/core/dish/wanted";
+import { saltHereWords, thickHereWords } from "@kettlos/core/learn/say-taught";
 import { SET_DOES, setOf } from "@kettlos/core/extraction/set";
 import { ingredientById } from "@kettlos/core/ingredient/catalogue";
 import { BODIES, bodyOf, THICKENERS, type ThickenerId } from "@kettlos/core/seasoning/thickness";
@@ -37,7 +37,7 @@ const set = computed(() => SET_DOES[setOf(perL(props.bowl, props.bowl.gelatinG))
 
 const thickener = ref<ThickenerId>("cornStarch");
 /** What the plan wants, else what was wanted of such dishes here, else what coats a spoon. */
-const firstGL = plan.value.thickWantedGL ?? thickLiked(plan.value, props.pot.batch.kitchen);
+const firstGL = thickWanted(plan.value, props.pot.batch.kitchen);
 const firstBody = BODIES.slice(1).find((b) => firstGL !== null && b.id === bodyOf(firstGL).id);
 const wantedGL = ref(String((firstBody ?? BODIES[2]).from.value));
 const BODY_OPTIONS = BODIES.slice(1).map((b) => ({ value: String(b.from.value), label: b.name }));
@@ -96,6 +96,9 @@ const done = computed(() =>
     />
     <template v-else-if="what === 'thicken'">
       <TickChoice v-model="wantedGL" label="How thick" :options="BODY_OPTIONS" />
+      <p v-for="line in thickHereWords(plan, pot.batch.kitchen)" :key="line" class="quiet small">
+        {{ line }}
+      </p>
       <TickChoice v-model="thickener" label="With" :options="THICKENER_OPTIONS" />
       <p v-if="!thickenerG.ok" class="ember">{{ thickenerG.problem.message }}</p>
       <p v-else-if="thickenerG.value.expected === 0">It is as thick already.</p>

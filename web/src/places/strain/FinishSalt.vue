@@ -48,7 +48,7 @@ const showMore = (amount: number) =>
 <template>
   <label class="small quiet in"
     >Salt wanted, g/{{ unit }}
-    <input v-model.number="wanted" class="written" type="number" min="0" max="30" step="0.5"
+    <input v-model.number="wanted" class="written" type="number" min="0" max="30" step="0.1"
   /></label>
   <p v-if="here !== undefined" class="quiet small">{{ here }}</p>
   <p v-if="wanted === ''">Say how salty it shall be.</p>

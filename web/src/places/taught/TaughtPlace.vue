@@ -1,12 +1,6 @@
 <script setup lang="ts">
 import { begunMs } from "@kettlos/core/batch/of-log";
-import {
-  bonesWords,
-  factorWords,
-  thingWords,
-  wantedWords,
-  workWords,
-} from "@kettlos/core/learn/say-taught";
+import { factorWords, nameOfThing, thingWords } from "@kettlos/core/learn/say-taught";
 import type { Taught, TaughtKind } from "@kettlos/core/learn/taught";
 import { showDuration } from "@kettlos/core/units/show";
 import { computed, ref } from "vue";
@@ -33,17 +27,14 @@ const potName = (id: string): string => {
   return pot === undefined ? "A pot that is gone" : `${pot.name}, ${weekdayDateOf(pot.begunMs)}`;
 };
 /** A pot that it was seen in says what it is called. */
-function nameOf(value: Taught): string {
-  const { kind, thing } = value;
-  if (kind === "work") return workWords(thing);
-  if (kind === "set") return bonesWords(thing);
-  if (kind === "salt" || kind === "body") return wantedWords(thing);
-  const seen = pots.finished.find((p) => p.seen[kind]?.thing === thing)?.seen[kind];
-  if (seen !== undefined && seen !== null) return seen.name;
-  // One that is strained and not logged yet.
-  const open = pots.open.get(value.from[0]?.potId ?? "");
-  return open === undefined ? thing : thingWords(kind, open.batch.plan, open.batch.kitchen);
-}
+const nameOf = (value: Taught): string =>
+  nameOfThing(value, (kind) => {
+    const seen = pots.finished.find((p) => p.seen[kind]?.thing === value.thing)?.seen[kind];
+    if (seen !== undefined && seen !== null) return seen.name;
+    // One that is strained and not logged yet.
+    const open = pots.open.get(value.from[0]?.potId ?? "");
+    return open === undefined ? value.thing : thingWords(kind, open.batch.plan, open.batch.kitchen);
+  });
 const SECTIONS: readonly { readonly kind: TaughtKind; readonly title: string }[] = [
   { kind: "steam", title: "How fast it steams" },
   { kind: "ring", title: "What the rings give" },
