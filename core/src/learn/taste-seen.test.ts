@@ -136,11 +136,15 @@ describe("how salty it was wanted", () => {
     const [thinned] = seenOf(plan, taste(185, ["salty"]), pour).salt;
     expect(thinned?.sd).toBe(0.18);
     expect(seenOf(plan, pour, taste(185, ["salty"])).salt[0]?.sd).toBe(0.18);
+    const water = { kind: "stirredIn", atMs: at(END + 9), ingredientId: "water", massKg: 0.2 };
+    expect(seenOf(plan, taste(185, ["salty"]), water).salt[0]?.sd).toBe(0.18);
+    const salt = { ...water, ingredientId: "tableSalt", massKg: 0.002 };
+    expect(seenOf(plan, taste(185, ["salty"]), salt).salt[0]?.sd).toBe(0.22);
   });
 
   test("what then boiled down far was tasted otherwise than it came out", () => {
     const open = dish(20, 0, {
-      heat: { method: "hob", vigour: "rolling", lid: "off", boilFirstMin: null },
+      heat: { method: "hob", vigour: "gentle", lid: "off", boilFirstMin: null },
       stop: { by: "time", holdMin: 60 },
       water: { by: "amount", volumeL: 2 },
     });

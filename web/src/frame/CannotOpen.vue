@@ -4,7 +4,7 @@ defineProps<{ kind: "newer" | "blocked" | "notWhole" }>();
 const TITLES = {
   newer: "Your pots were kept by a newer Kettlos",
   blocked: "Another tab holds your pots",
-  notWhole: "Kettlos has not come whole",
+  notWhole: "Not all of Kettlos is here",
 } as const;
 const reload = () => location.reload();
 </script>
@@ -16,10 +16,7 @@ const reload = () => location.reload();
       This is an older version of the application and does not read them. Nothing was changed. Load
       the newest version: with a network, load again; without one, wait for it.
     </p>
-    <p v-else-if="kind === 'notWhole'">
-      What brings your pots up to this version could not be loaded. Nothing was changed. With a
-      network, load again.
-    </p>
+    <p v-else-if="kind === 'notWhole'">Nothing was changed. With a network, load again.</p>
     <p v-else>
       A tab with an older version of Kettlos still has them open. Close it, or load it again; then
       load this one.
