@@ -266,7 +266,7 @@ test("a braise that does not go as planned: paused, forked, ladled, split, left 
   await page.getByRole("button", { name: "Split it" }).click();
   await expect(page.getByRole("button", { name: /^Carrot, 200 g/ })).toBeVisible();
   await page.getByRole("button", { name: /^Carrot, 150 g/ }).click();
-  await page.getByRole("button", { name: "Leave it out" }).click();
+  await page.getByRole("button", { name: "Leave it out", exact: true }).click();
   await expect(page.getByRole("button", { name: /^Carrot, 150 g/ })).toBeHidden();
   await press("f");
   await page.getByRole("button", { name: /^Not yet/ }).click();

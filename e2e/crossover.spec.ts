@@ -56,14 +56,25 @@ test("a braise from the oven to crock and pressure, edited, accepted, cooked", a
   // The work before stands first; what lights it is beside it.
   await expect(page.getByRole("heading", { name: /^Trim the goat/ })).toBeVisible();
   await page.getByRole("button", { name: /^It is on/ }).click();
-  await expect(page.getByRole("heading", { name: /Carrot and dried apricots in/ })).toBeVisible();
+  // Its salt is what such pots were liked with here: half of it now, the rest before it is served.
+  await expect(page.getByRole("heading", { name: /Salt it/ })).toBeVisible();
   // Its polenta is begun in time to be ready with it.
-  for (const name of [/Begin the polenta/, /Switch it off/, /Serve it/]) {
+  for (const name of [
+    /Carrot and dried apricots in/,
+    /Begin the polenta/,
+    /Switch it off/,
+    /Salt it/,
+    /Serve it/,
+  ]) {
     await page.keyboard.press("Space");
     await expect(page.getByRole("heading", { name })).toBeVisible();
   }
-  const kinds = (await storedEvents(page)).map((e) => e.kind).slice(-6);
-  expect(kinds).toEqual(["lit", "simmers", "added", "added", "did", "offHeat"]);
+  const kinds = (await storedEvents(page)).map((e) => e.kind).slice(-10);
+  const salted = ["extra", "added"];
+  expect(kinds).toEqual([
+    ...["lit", "simmers", ...salted, "added", "added", "did", "offHeat"],
+    ...salted,
+  ]);
 });
 
 test("a big joint is refused in the crock until a remedy is taken", async ({ page }) => {

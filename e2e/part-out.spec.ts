@@ -71,6 +71,8 @@ test("a pureed soup of which a part is blended: ladled out by its litres, in lot
   await press(page, "Space");
   await expect(next(page)).toHaveText("Cream in");
   await press(page, "Space");
+  await expect(next(page)).toHaveText("Salt it");
+  await press(page, "Space");
   await expect(next(page)).toHaveText("Serve it");
   const did = (await storedEvents(page)).flatMap((e) => ("what" in e ? [String(e.what)] : []));
   expect(did.filter((what) => /^work:.*:blend$/.test(what))).toHaveLength(2);
@@ -164,6 +166,10 @@ test("a braise whole: thawed and salted ahead, browned in batches, covered, its 
   await until(page, "Gentle simmer, lid on");
   await press(page, "Space");
   await until(page, "Take it off the heat");
+  await press(page, "Space");
+  // The plan does not say how salty: as braises were liked here, by tasting.
+  await expect(next(page)).toHaveText("Salt it");
+  await expect(page.locator(".look")).toContainText("as such pots were liked here");
   await press(page, "Space");
   await expect(next(page)).toHaveText("Serve it");
   await press(page, "Space");

@@ -7,6 +7,7 @@ import { say, sayAll } from "../units/said";
 import { isStrainedBetween } from "../simulate/out-of";
 import { lastHeat, stretchesOf } from "../simulate/stretches";
 import { judgedTarget } from "../simulate/ruling";
+import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Heat, Plan } from "../simulate/plan-schema";
 import type { Action } from "./action";
 import { onCounter } from "./counter";
@@ -72,6 +73,7 @@ const offList = (plan: Plan): string => {
 /** Once it is off the heat at offMs: what goes in now, what goes back, and the sieve or the table. */
 export const afterHeatActions = (
   plan: Plan,
+  kitchen: Kitchen,
   cook: Cook,
   forecast: LiveForecast,
   offMs: number,
@@ -79,7 +81,7 @@ export const afterHeatActions = (
   ...afterRelease(plan, cook, forecast, offMs),
   ...offHeatItems(plan, cook, offMs),
   ...backs(plan, cook, offMs),
-  ...saltRounds(plan, cook, forecast),
+  ...saltRounds(plan, kitchen, cook, forecast),
   strainAction(plan, offMs + forecast.planned.releaseMin * MINUTE_MS),
 ];
 

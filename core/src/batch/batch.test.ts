@@ -275,7 +275,7 @@ describe("the next action", () => {
   });
   const next = (list: CookEvent[], nowMs: number) => {
     const cook = fold(list);
-    return actionsFor(plan, cook, forecastLive(plan, kitchen, cook, nowMs), nowMs);
+    return actionsFor(plan, kitchen, cook, forecastLive(plan, kitchen, cook, nowMs), nowMs);
   };
 
   test("light, boil, turn down, then skim, read, add together, take off, strain", () => {

@@ -50,7 +50,7 @@ const plan = testPlan({
 });
 const actions = (events: readonly CookEvent[], nowMs: number) => {
   const cook = fold(events);
-  return actionsFor(plan, cook, forecastLive(plan, kitchen, cook, nowMs), nowMs);
+  return actionsFor(plan, kitchen, cook, forecastLive(plan, kitchen, cook, nowMs), nowMs);
 };
 const ON = [
   { kind: "lit", atMs: LIT },
@@ -88,7 +88,7 @@ describe("cooking a dish", () => {
       const forecast = forecastLive(timed, kitchen, cook, now);
       return {
         forecast,
-        out: actionsFor(timed, cook, forecast, now).find((a) => a.kind === "lift"),
+        out: actionsFor(timed, kitchen, cook, forecast, now).find((a) => a.kind === "lift"),
       };
     };
     for (const min of [21, 200, 310]) {
@@ -232,7 +232,7 @@ describe("a round that is let go", () => {
         const passedBy = at.slice(1).map((atMs) => ({ kind: "did", what: "passed:look", atMs }));
         const cook = fold(happened(...ON, ...passedBy));
         const live = forecastLive(stopped, kitchen, cook, last);
-        const look = actionsFor(stopped, cook, live, last).find((a) => a.kind === "look");
+        const look = actionsFor(stopped, kitchen, cook, live, last).find((a) => a.kind === "look");
         if (look === undefined) break;
         at.push(Math.round(Math.max(last, look.atMs)));
       }

@@ -1,6 +1,7 @@
 import { describe, expect, test } from "vitest";
 import { happened } from "../../test/events";
 import { testBraise, testKitchen } from "../../test/kitchen";
+import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan, PlanItem } from "../simulate/plan-schema";
 import { inWords } from "../units/said";
 import type { CookEvent } from "./batch-schema";
@@ -15,10 +16,15 @@ const kitchen = testKitchen();
 const LIT = Date.parse("2026-03-18T08:00:00Z");
 const MINUTE = 60_000;
 
-const actions = (written: Plan, events: readonly CookEvent[], nowMs = LIT): readonly Action[] => {
+const actions = (
+  written: Plan,
+  events: readonly CookEvent[],
+  nowMs = LIT,
+  here: Kitchen = kitchen,
+): readonly Action[] => {
   const cook = fold(events);
-  const { plan } = cookedPlan(written, kitchen, cook);
-  return onFire(plan, kitchen, cook, nowMs).actions;
+  const { plan } = cookedPlan(written, here, cook);
+  return onFire(plan, here, cook, nowMs).actions;
 };
 const wine = {
   id: "w",
@@ -97,7 +103,7 @@ describe("into the pot, before it is lit", () => {
   });
 });
 
-describe("the salt that was planned, in its rounds", () => {
+describe("the salt that is wanted, in its rounds", () => {
   const salted = testBraise({ saltWantedGKg: 9, end: "served" });
   const lit = { kind: "lit", atMs: LIT } as const;
   const simmers = { kind: "simmers", atMs: LIT + 20 * MINUTE } as const;
@@ -135,6 +141,30 @@ describe("the salt that was planned, in its rounds", () => {
     const whole = roundOf(salted, left, 201)?.stirIn?.massKg ?? 0;
     const half = roundOf(salted, happened(lit, simmers), 30)?.stirIn?.massKg ?? 0;
     expect(whole).toBeGreaterThan(1.8 * half);
+  });
+
+  test("as such pots were liked here, where the plan does not say: what is chosen on it", () => {
+    const none = { things: {}, kitchen: { log: 0, sd: 1, pots: 0 } };
+    const tasted: Kitchen = {
+      ...kitchen,
+      learned: {
+        steam: none,
+        ring: none,
+        salt: { ...none, things: { braise: { log: Math.log(0.8), sd: 0.05, pots: 6 } } },
+      },
+    };
+    const lookFor = (over: Partial<Plan>, min: number, ...done: readonly (typeof off)[]) => {
+      const plan = testBraise({ kind: "braise", end: "served", saltWantedGKg: null, ...over });
+      const salt = actions(plan, happened(lit, simmers, ...done), LIT + min * MINUTE, tasted).find(
+        (a) => a.kind === "salt",
+      );
+      return salt === undefined ? null : inWords(salt.lookFor, "metric");
+    };
+    expect(lookFor({}, 30)).toMatch(/half of the \d+ g/);
+    expect(lookFor({}, 201, off)).toMatch(/comes to 7\.\d g\/kg, as such pots were liked here;/);
+    expect(lookFor({ saltWantedGKg: 9 }, 201, off)).toMatch(/comes to 9 g\/kg;/);
+    expect(lookFor({ kind: "braise", diets: ["lowSalt"] }, 30)).toBeNull();
+    expect(lookFor({ end: "strained" }, 30)).toBeNull();
   });
 
   test("none was planned, a stock, and a pot that boils far down", () => {

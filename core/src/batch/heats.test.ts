@@ -26,7 +26,7 @@ const dish = (name: HeatName, over: Parameters<typeof testBraise>[0] = {}): Plan
 
 const titles = (plan: Plan, events: readonly CookEvent[], nowMs: number): string[] => {
   const cook = fold(events);
-  return actionsFor(plan, cook, forecastLive(plan, kitchen, cook, nowMs), nowMs).map(
+  return actionsFor(plan, kitchen, cook, forecastLive(plan, kitchen, cook, nowMs), nowMs).map(
     (a) => a.title,
   );
 };
@@ -52,7 +52,7 @@ describe("what to do, heat by heat", () => {
   test("before it is lit the water is said by its amount, as it is poured", () => {
     const look = (plan: Plan, system: "metric" | "us") => {
       const forecast = forecastLive(plan, kitchen, fold([]), LIT);
-      return inWords(actionsFor(plan, fold([]), forecast, LIT)[0]?.lookFor ?? "", system);
+      return inWords(actionsFor(plan, kitchen, fold([]), forecast, LIT)[0]?.lookFor ?? "", system);
     };
     expect(look(dish("hob"), "metric")).toBe(
       "1.4 kg goat shoulder, 900 mL cold water: it then stands 4.6 cm over the floor.",

@@ -33,7 +33,7 @@ const look = (plan: Plan, events: readonly object[], min: number) => {
   return {
     cook,
     forecast,
-    actions: actionsFor(facts.plan, cook, forecast, at(min)),
+    actions: actionsFor(facts.plan, kitchen, cook, forecast, at(min)),
     cautions: liveCautions(facts),
   };
 };

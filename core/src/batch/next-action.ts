@@ -1,4 +1,5 @@
 import { countedBack } from "../simulate/counted-back";
+import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
 import { lastHeat } from "../simulate/stretches";
 import { say } from "../units/said";
@@ -21,6 +22,7 @@ import { lightAction, warmingActions } from "./warming-actions";
  */
 export function actionsFor(
   written: Plan,
+  kitchen: Kitchen,
   cook: Cook,
   forecast: LiveForecast,
   nowMs: number,
@@ -31,10 +33,10 @@ export function actionsFor(
   const now = { ...planNow(plan, cook), then: plan.then };
   if (cook.litMs === null)
     return [...fillActions(plan, cook, forecast, nowMs), lightAction(plan, nowMs, forecast.waterL)];
-  if (cook.offMs !== null) return afterHeatActions(now, cook, forecast, cook.offMs);
+  if (cook.offMs !== null) return afterHeatActions(now, kitchen, cook, forecast, cook.offMs);
   const all = [
     ...warmingActions(plan, cook, forecast, cook.litMs),
-    ...saltRounds(plan, cook, forecast),
+    ...saltRounds(plan, kitchen, cook, forecast),
     ...simmerActions(now, cook, forecast, nowMs),
     ...stretchActions(plan, cook, forecast),
     offAction({ ...plan, heat: lastHeat(plan) }, forecast),

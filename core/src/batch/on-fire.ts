@@ -45,7 +45,12 @@ export function onFire(
       problem: null,
       actions: [
         ...workActions(plan, kitchen, cook, nowMs),
-        ...withWork(actionsFor(plan, cook, forecast, nowMs), { plan, kitchen, cook, forecast }),
+        ...withWork(actionsFor(plan, kitchen, cook, forecast, nowMs), {
+          plan,
+          kitchen,
+          cook,
+          forecast,
+        }),
       ],
       cautions: [
         ...liveCautions({ plan, kitchen, cook, forecast, nowMs, hourOf }),

@@ -1,5 +1,7 @@
 import { saltOf } from "../dish/salt-of";
+import { saltLiked } from "../dish/wanted";
 import { teaspoonsOf } from "../seasoning/salt";
+import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
 import { say, type Said } from "../units/said";
 import type { Action } from "./action";
@@ -17,15 +19,20 @@ const BOILS_DOWN = 1.15;
 
 /**
  * The salt that the plan wants, as the pot asks for it: half as it simmers, so that it goes through, and
- * what is still wanted once it is off the heat, by tasting. Nothing where no salt was planned, nor of a
- * stock: it is salted when it is used.
+ * what is still wanted once it is off the heat, by tasting. Nothing where neither the plan nor the cook's
+ * tastings say how salty, nor of a stock: it is salted when it is used.
  */
-export function saltRounds(plan: Plan, cook: Cook, forecast: LiveForecast): readonly Action[] {
-  if (plan.end !== "served" || plan.saltWantedGKg === null) return [];
-  // The plan says how salty, whatever was learned.
-  const salt = saltOf(plan, {}, forecast.planned);
+export function saltRounds(
+  plan: Plan,
+  kitchen: Pick<Kitchen, "learned">,
+  cook: Cook,
+  forecast: LiveForecast,
+): readonly Action[] {
+  const wantedPer = plan.saltWantedGKg ?? saltLiked(plan, kitchen);
+  if (plan.end !== "served" || wantedPer === null) return [];
+  const salt = saltOf(plan, kitchen, forecast.planned);
   if (salt.addG < LEAST_G) return [];
-  const wanted = `${plan.saltWantedGKg} g/kg`;
+  const wanted = `${wantedPer} g/kg${plan.saltWantedGKg === null ? ", as such pots were liked here" : ""}`;
   if (cook.offMs !== null)
     return isOver(SALT_LAST, cook)
       ? []

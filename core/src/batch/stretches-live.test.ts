@@ -35,7 +35,7 @@ const turn = (stretchId: string, min: number, more: object = {}) => ({
 const live = (plan: Plan, events: readonly object[], nowMin: number) => {
   const cook = fold(happened(LIT_EVENT, SIMMERS, ...events));
   const forecast = forecastLive(plan, kitchen, cook, at(nowMin));
-  return { cook, forecast, actions: actionsFor(plan, cook, forecast, at(nowMin)) };
+  return { cook, forecast, actions: actionsFor(plan, kitchen, cook, forecast, at(nowMin)) };
 };
 const minOf = (ms: number | undefined) => ((ms ?? NaN) - LIT) / MINUTE;
 
