@@ -210,7 +210,10 @@ function asJson(answer: ClockAnswer, troubles: readonly TroubleAnswer[]) {
       tasks: b.ids,
       said: b.said,
     })),
-    problems: answer.problems.map(({ planId, message }) => ({ plan: planId, message })),
+    problems: answer.problems.map(({ planId, said }) => ({
+      plan: planId,
+      message: inWords(said, file.kitchen.units),
+    })),
   };
 }
 
@@ -219,7 +222,9 @@ function asText(answer: ClockAnswer, troubles: readonly TroubleAnswer[]): string
   const nameOf = (id: string | null) => answer.hands.find((h) => h.id === id)?.name ?? "";
   const lines: string[] = [
     answer.sentence,
-    ...answer.problems.map((p) => `${p.planId} cannot be cooked as it stands: ${p.message}`),
+    ...answer.problems.map(
+      (p) => `${p.planId} cannot be cooked as it stands: ${inWords(p.said, file.kitchen.units)}`,
+    ),
   ];
   lines.push(...answer.notes.map((note) => inWords(note, file.kitchen.units)));
   let day = "";
@@ -231,9 +236,9 @@ function asText(answer: ClockAnswer, troubles: readonly TroubleAnswer[]): string
       row.handId !== null ? nameOf(row.handId) : row.attention === "none" ? "alone" : row.attention;
     const said = inWords(row.how, file.kitchen.units);
     const how = said === "" ? "" : ` (${said})`;
-    const slow = row.slowTo > row.to ? `, at the latest ${wall.timeOf(row.slowTo)}` : "";
+    const slow = row.slowTo > row.to ? `, at the latest ${wall.sayTime(row.slowTo)}` : "";
     lines.push(
-      `${wall.timeOf(row.from)}–${wall.timeOf(row.to)}  ${who.padEnd(8)} ${row.title}${how}${slow}; ${row.why}`,
+      `${wall.sayTime(row.from)}–${wall.sayTime(row.to)}  ${who.padEnd(8)} ${row.title}${how}${slow}; ${row.why}`,
     );
   }
   if (answer.broken.length > 0)

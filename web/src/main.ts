@@ -7,6 +7,7 @@ import "./theme/element.css";
 import { createPinia } from "pinia";
 import { createApp } from "vue";
 import { z } from "zod";
+import { regionOf, setRegion } from "@kettlos/core/units/region";
 import App from "./App.vue";
 import CannotOpen from "./frame/CannotOpen.vue";
 import { openDatabase } from "./data/db";
@@ -17,6 +18,7 @@ import { router } from "./router";
 
 // The content security policy forbids eval, which Zod would otherwise compile parsers with.
 z.config({ jitless: true });
+setRegion(regionOf(navigator.language));
 
 /** Not at the top of the module: what is loaded here stands on it, and each would wait for the other for ever. */
 async function start(): Promise<void> {

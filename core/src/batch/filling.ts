@@ -1,6 +1,7 @@
+import { amountSaid } from "../ingredient/amount-said";
 import { ingredientOf, nameOf } from "../simulate/item-facts";
 import type { Plan, PlanItem } from "../simulate/plan-schema";
-import { kilos, litres, metres, say, sayAll, type Said } from "../units/said";
+import { litres, metres, say, sayAll, type Said } from "../units/said";
 import type { Action } from "./action";
 import { onCounter } from "./counter";
 import type { Cook } from "./fold";
@@ -49,10 +50,8 @@ export function fillActions(
   ];
 }
 
-/** What is poured by its volume, all else by its weight. */
 function amountOf(item: PlanItem): Said {
-  const { isLiquid, densityKgL } = ingredientOf(item);
-  const amount = isLiquid ? litres(item.massKg / densityKgL.value) : kilos(item.massKg);
+  const amount = amountSaid(ingredientOf(item), item);
   const how = goesInAs(item);
   return say`${amount} ${nameOf(item).toLowerCase()}${how === "" ? "" : say`, ${how}`}`;
 }

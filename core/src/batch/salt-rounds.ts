@@ -1,3 +1,4 @@
+import { salinity } from "../seasoning/salinity";
 import { saltOf } from "../dish/salt-of";
 import { saltLiked } from "../dish/wanted";
 import { teaspoonsOf } from "../seasoning/salt";
@@ -32,7 +33,7 @@ export function saltRounds(
   if (plan.end !== "served" || wantedPer === null) return [];
   const salt = saltOf(plan, kitchen, forecast.planned);
   if (salt.addG < LEAST_G) return [];
-  const wanted = `${wantedPer} g/kg${plan.saltWantedGKg === null ? ", as such pots were liked here" : ""}`;
+  const wanted = say`${salinity(wantedPer, "kg")}${plan.saltWantedGKg === null ? ", as such pots were liked here" : ""}`;
   if (cook.offMs !== null)
     return isOver(SALT_LAST, cook)
       ? []

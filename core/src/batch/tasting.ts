@@ -1,3 +1,5 @@
+import { salinity } from "../seasoning/salinity";
+import { figure } from "../units/region";
 import { saltInPot, saltOf, type SaltOf } from "../dish/salt-of";
 import { eatenOf } from "../dish/eaten";
 import { bodyOfPlan } from "../dish/body-of";
@@ -74,7 +76,7 @@ export function doseFor(
   const salt = now === undefined ? all : saltInPot(all, now.isIn);
   const nowPer = saltNow(salt, trace, now?.liquidL);
   const amount = Math.max(0.05, salt.amount);
-  const per = `${salt.per.toFixed(1)} g/${salt.unit}`;
+  const per = salinity(salt.per, salt.unit);
   const none = (text: Said): Dose => ({ taste, text, add: null });
   switch (taste) {
     case "right":
@@ -83,11 +85,11 @@ export function doseFor(
       const saltG = Math.min(salt.addG, SALT_A_ROUND_G.value * amount);
       if (saltG < 0.5)
         return none(
-          `Salt is where it suits already (${per} at the end). Try a little acid first: it wakes a dull pot.`,
+          say`Salt is where it suits already (${per} at the end). Try a little acid first: it wakes a dull pot.`,
         );
       return {
         taste,
-        text: `Salt, ${saltG.toFixed(0)} g (${spoons(saltG)}) of the ${salt.addG.toFixed(0)} g it still bears. Stir, wait two minutes, taste again.${
+        text: `Salt, ${figure(saltG, 0)} g (${spoons(saltG)}) of the ${figure(salt.addG, 0)} g it still bears. Stir, wait two minutes, taste again.${
           salt.concentrates > 1.15 ? " It still boils down: better at the end." : ""
         }`,
         add: { ingredientId: "tableSalt", massKg: saltG / 1000 },
@@ -96,7 +98,7 @@ export function doseFor(
     case "salty": {
       const L = salt.diluteL > 0 ? salt.diluteL : 0.1 * amount;
       return none(
-        say`${litres(L)} of unsalted stock or water brings it ${salt.diluteL > 0 ? `to ${salt.targetPer} g/${salt.unit}` : "a tenth down"} at the end (now about ${nowPer.toFixed(1)} g/${salt.unit}, then ${per}). A potato takes up liquid, not salt.`,
+        say`${litres(L)} of unsalted stock or water brings it ${salt.diluteL > 0 ? say`to ${salinity(salt.targetPer, salt.unit)}` : "a tenth down"} at the end (now about ${salinity(nowPer, salt.unit)}, then ${per}). A potato takes up liquid, not salt.`,
       );
     }
     case "sweet":
@@ -105,7 +107,7 @@ export function doseFor(
       const g = SUGAR_G_L.value * liquidKg(plan, trace);
       return {
         taste,
-        text: `Sugar, ${g.toFixed(0)} g, or sweat an onion and stir it in. Fat rounds it too. Taste again.`,
+        text: `Sugar, ${figure(g, 0)} g, or sweat an onion and stir it in. Fat rounds it too. Taste again.`,
         add: { ingredientId: "sugar", massKg: g / 1000 },
       };
     }
@@ -152,7 +154,7 @@ function thin(plan: Plan, kitchen: Known, trace: Trace): Dose {
   const boil = downL === null ? "" : say`Lid off, boil it down to ${litres(downL)}; or `;
   return {
     taste,
-    text: say`${boil}${downL === null ? "Corn" : "corn"} starch, ${starchG.value.toFixed(0)} g stirred smooth in cold water and boiled up for a minute: then it is ${bodyOf(toGL).name}.`,
+    text: say`${boil}${downL === null ? "Corn" : "corn"} starch, ${figure(starchG.value, 0)} g stirred smooth in cold water and boiled up for a minute: then it is ${bodyOf(toGL).name}.`,
     add: { ingredientId: "cornStarch", massKg: starchG.value / 1000 },
   };
 }
@@ -182,7 +184,7 @@ function acid(plan: Plan, trace: Trace, taste: Taste): Dose {
   const mL = ACID_ML_L.value * liquidKg(plan, trace);
   return {
     taste,
-    text: `Vinegar or lemon, ${mL.toFixed(0)} mL, at the end. Beans and roots must be soft first: acid keeps them hard.`,
+    text: say`Vinegar or lemon, ${litres(mL / 1000)}, at the end. Beans and roots must be soft first: acid keeps them hard.`,
     add: { ingredientId: "vinegar", massKg: (mL / 1000) * VINEGAR_KG_L },
   };
 }

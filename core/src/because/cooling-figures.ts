@@ -28,7 +28,7 @@ export function coolingMinOf(
   if (expected === null) return null;
   return {
     id: `coolingTo${gate.toC}`,
-    name: `Minutes to ${gate.toC} °C`,
+    name: "Minutes to the gate",
     unit: "min",
     low: at(Math.exp(Z90 * sigma)) ?? expected,
     expected,
@@ -37,6 +37,7 @@ export function coolingMinOf(
       formula:
         "Newton's law, stage by stage: τ = m·c/(h·A), all faces in air and the wetted ones in water; thick food adds the way out of its middle; an open hot surface in air also loses what it steams off.",
       inputs: [
+        input("the gate", gate.toC, "°C"),
         input("in each", facts.massKg, "kg"),
         input("deep", depthOf(facts) * 100, "cm"),
         ...stages.flatMap((s) => [

@@ -68,7 +68,7 @@ export function staysHotMinOf(standing: Standing, keeper: Keeper, lineC: number)
   const wide = Math.exp(Z90 * (h.sigmaLog ?? 0));
   return {
     id: "staysHotMin",
-    name: `Minutes above ${lineC} °C`,
+    name: "Minutes it stays hot",
     unit: "min",
     low: expected / wide,
     expected,
@@ -77,6 +77,7 @@ export function staysHotMinOf(standing: Standing, keeper: Keeper, lineC: number)
       formula:
         "Newton's law over all its faces: τ·ln((T₀ − T_room)/(T_line − T_room)), τ = m·c/(h·A).",
       inputs: [
+        input("hot is over", lineC, "°C"),
         input("in", name),
         input("of it", standing.massKg, "kg"),
         input("it is at", standing.fromC, "°C"),

@@ -49,7 +49,7 @@ export interface ClockAnswer {
   /** When nothing loud is done. */
   readonly quiet: readonly Stretch[];
   /** Plans that cannot be cooked as they stand, with why. */
-  readonly problems: readonly { readonly planId: string; readonly message: string }[];
+  readonly problems: readonly { readonly planId: string; readonly said: Said }[];
   /** When each planned pot goes on, and is through the sieve or ready for the table. */
   readonly pots: readonly {
     readonly planId: string;
@@ -105,7 +105,7 @@ export function clockAnswer(work: Clockwork, wall: WallClock): ClockAnswer {
     broken: work.broken.map((b) => ({ ...b, said: sayBroken(b, rows, wall) })),
     notes: notesOf(work),
     quiet: work.quiet,
-    problems: [...schedule.day.problems].map(([planId, p]) => ({ planId, message: p.message })),
+    problems: [...schedule.day.problems].map(([planId, p]) => ({ planId, said: p.said })),
     pots: [...schedule.placed.values()]
       .filter((p) => p.block.kind === "fire")
       .map((p) => ({

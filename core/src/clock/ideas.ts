@@ -221,7 +221,7 @@ function helpers(asked: Asked, clash: Clash, wall: WallClock): readonly Idea[] {
   return [
     {
       id,
-      title: `A helper from ${wall.timeOf(from)} to ${wall.timeOf(due)}`,
+      title: `A helper from ${wall.sayTime(from)} to ${wall.sayTime(due)}`,
       change: { hands: [...hands, helper] },
     },
   ];

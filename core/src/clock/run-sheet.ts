@@ -178,7 +178,7 @@ function whyThen(work: Clockwork, p: Placed, wall: WallClock): string {
       return late > 0
         ? `no sooner for ${goal.name}`
         : goal.kind === "meal"
-          ? `${goal.name} is at ${wall.timeOf(wished)}`
+          ? `${goal.name} is at ${wall.sayTime(wished)}`
           : `ready by ${wall.sayAt(wished)}${wished > goal.due ? `, ${wished - goal.due} min in hand` : ""}`;
   }
   for (const next of placed.values())

@@ -13,8 +13,8 @@ import type { Minute, WallClock } from "./wall-clock";
 export function sayWhen(minute: Minute, now: Minute, wall: WallClock): string {
   const date = wall.dateOf(minute);
   const today = wall.dateOf(now);
-  if (date === today) return `today ${wall.timeOf(minute)}`;
-  if (date === wall.later(today, 1)) return `tomorrow ${wall.timeOf(minute)}`;
+  if (date === today) return `today ${wall.sayTime(minute)}`;
+  if (date === wall.later(today, 1)) return `tomorrow ${wall.sayTime(minute)}`;
   return wall.sayAt(minute);
 }
 
@@ -177,7 +177,7 @@ export function sayReached(work: Clockwork, goal: Goal, wall: WallClock): string
       : `ready by ${wall.sayAt(wished)}`;
   const lacks =
     chance.inTime < SURE && chance.lacksMin > 0
-      ? `; nine times in ten by ${wall.timeOf(chance.slow)}`
+      ? `; nine times in ten by ${wall.sayTime(chance.slow)}`
       : "";
   return `${goal.name} is ${by} ${sayChance(chance.inTime)}${lacks}.`;
 }

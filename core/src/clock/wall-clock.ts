@@ -1,5 +1,6 @@
 import { TZDate } from "@date-fns/tz";
-import { format, toDate } from "date-fns";
+import { toDate } from "date-fns";
+import { clockOf, isoDayOf, timeValueOf, weekdayClockOf, weekdayDayOf } from "../units/moments";
 
 /** Whole minutes since the epoch: what every moment of a schedule is counted in. */
 export type Minute = number;
@@ -20,8 +21,10 @@ export interface WallClock {
   dayAt(minute: Minute): Date;
   /** As ISO with the zone's offset. */
   isoOf(minute: Minute): string;
-  /** "18:30". */
+  /** "18:30", as it is kept. */
   timeOf(minute: Minute): string;
+  /** "18:30" or "6:30 PM", as it is said here. */
+  sayTime(minute: Minute): string;
   /** "Sat 18:30". */
   sayAt(minute: Minute): string;
   /** "Saturday 7 March". */
@@ -57,12 +60,13 @@ export function wallClock(
   const known = new Map<string, Minute>();
   const clock: WallClock = {
     timeZone,
-    dateOf: (minute) => format(new TZDate(msOf(minute), timeZone), "yyyy-MM-dd"),
+    dateOf: (minute) => isoDayOf(msOf(minute), timeZone),
     dayAt: (minute) => new TZDate(msOf(minute), timeZone),
-    isoOf: (minute) => format(new TZDate(msOf(minute), timeZone), "yyyy-MM-dd'T'HH:mm:ssxxx"),
-    timeOf: (minute) => format(new TZDate(msOf(minute), timeZone), "HH:mm"),
-    sayAt: (minute) => format(new TZDate(msOf(minute), timeZone), "EEE HH:mm"),
-    sayDay: (minute) => format(new TZDate(msOf(minute), timeZone), "EEEE d MMMM"),
+    isoOf: (minute) => new TZDate(msOf(minute), timeZone).toISOString().replace(".000", ""),
+    timeOf: (minute) => timeValueOf(msOf(minute), timeZone),
+    sayTime: (minute) => clockOf(msOf(minute), timeZone),
+    sayAt: (minute) => weekdayClockOf(msOf(minute), timeZone),
+    sayDay: (minute) => weekdayDayOf(msOf(minute), timeZone),
     weekdayOf: (date) => dateIn(date).getUTCDay(),
     at(date, time) {
       const key = `${date} ${time}`;

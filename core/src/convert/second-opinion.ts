@@ -1,3 +1,4 @@
+import { exactC, ruleC, say, type Said } from "../units/said";
 import { pieceTauOf } from "../simulate/piece-of";
 import type { Heat } from "../simulate/plan-schema";
 import type { Goal } from "./goal";
@@ -11,7 +12,7 @@ export interface SecondOpinion {
   readonly said: string;
   readonly agrees: boolean;
   /** Why they differ; empty where they agree. */
-  readonly why: readonly string[];
+  readonly why: readonly Said[];
 }
 
 export const ruleHeatOf = (heat: Heat): RuleHeat =>
@@ -40,14 +41,14 @@ export function secondOpinion(goal: Goal, converted: Simulated): SecondOpinion |
   };
 }
 
-function reasons(goal: Goal, { plan, trace }: Simulated, rule: RuleRange): readonly string[] {
+function reasons(goal: Goal, { plan, trace }: Simulated, rule: RuleRange): readonly Said[] {
   const main = plan.items.find((i) => i.id === trace.mainItemId);
   const tauMin = main === undefined ? 0 : pieceTauOf(main, plan.pieceM) / 60;
   const isLonger = trace.holdMin > rule.highMin;
-  const why: string[] = [];
+  const why: Said[] = [];
   if (trace.boilingC < LOW_BOIL_C && isLonger)
     why.push(
-      `Water boils at ${trace.boilingC.toFixed(1)} °C here; the rule was made near sea level, where all is hotter.`,
+      say`Water boils at ${exactC(trace.boilingC)} here; the rule was made near sea level, where all is hotter.`,
     );
   if (tauMin > BIG_PIECE_TAU_MIN && isLonger)
     why.push(
@@ -57,7 +58,7 @@ function reasons(goal: Goal, { plan, trace }: Simulated, rule: RuleRange): reado
     why.push("The pieces are small and take the heat at once.");
   if (plan.heat.method === "pressure" && !isLonger)
     why.push(
-      `Under pressure it cooks at ${trace.holdC.toFixed(0)} °C, and coming up and letting down count too: less than a third of the time is left to hold.`,
+      say`Under pressure it cooks at ${ruleC(trace.holdC)}, and coming up and letting down count too: less than a third of the time is left to hold.`,
     );
   if (plan.heat.method === "slowCooker" && !isLonger)
     why.push(

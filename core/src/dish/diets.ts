@@ -1,3 +1,4 @@
+import { figure } from "../units/region";
 import { contentName } from "../ingredient/own-content";
 import { ALLERGENS, type Allergen, type Ingredient } from "../ingredient/ingredient";
 import { traitsOf } from "../ingredient/traits";
@@ -193,7 +194,7 @@ function lowSalt(salt: SaltOf): DietConflict[] {
     {
       diet: "lowSalt",
       itemId: null,
-      text: `${portionG.toFixed(1)} g salt a portion${usual}; ${LOW_SALT_G.value} g is low. Take less of ${salt.from[0]?.name.toLowerCase() ?? "what is salted"}.`,
+      text: `${figure(portionG, 1)} g salt a portion${usual}; ${LOW_SALT_G.value} g is low. Take less of ${salt.from[0]?.name.toLowerCase() ?? "what is salted"}.`,
       instead: [],
     },
   ];

@@ -1,3 +1,4 @@
+import { inWords } from "../units/said";
 import { describe, expect, test } from "vitest";
 import { testKitchen } from "../../test/kitchen";
 import { answersFor } from "../because/answers";
@@ -91,7 +92,8 @@ describe("schools", () => {
         q.schools.map((s) => s.id),
         q.id,
       ).toContain(q.byDefault);
-      for (const s of q.schools) expect(s.effect.length, `${q.id} ${s.id}`).toBeGreaterThan(5);
+      for (const s of q.schools)
+        expect(inWords(s.effect, "metric").length, `${q.id} ${s.id}`).toBeGreaterThan(5);
     }
     expect(SCHOOLS.length).toBeGreaterThanOrEqual(30);
   });

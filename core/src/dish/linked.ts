@@ -1,3 +1,4 @@
+import { litres, say, type Said } from "../units/said";
 import { setOf } from "../extraction/set";
 import type { Allergen } from "../ingredient/ingredient";
 import type { Kitchen } from "../simulate/kitchen-schema";
@@ -86,10 +87,8 @@ export interface StockNeed {
   readonly stock: StockYield;
   readonly needL: number;
   readonly state: "enough" | "perhaps" | "short";
-  readonly text: string;
+  readonly text: Said;
 }
-
-const litres = (l: number) => l.toFixed(1);
 
 /** What a plan needs of each stock it is linked to. `yields` are those of the plans it names. */
 export function stockNeeds(plan: Plan, yields: readonly StockYield[]): readonly StockNeed[] {
@@ -99,19 +98,19 @@ export function stockNeeds(plan: Plan, yields: readonly StockYield[]): readonly 
       .reduce((sum, i) => sum + i.massKg / COLD_DENSITY_KG_L, 0);
     if (needL === 0) return [];
     const state = needL <= stock.lowL ? "enough" : needL <= stock.highL ? "perhaps" : "short";
-    const range = `${litres(stock.lowL)}–${litres(stock.highL)}`;
+    const range = say`${litres(stock.lowL)} to ${litres(stock.highL)}`;
     const end =
       state === "enough"
         ? ""
         : state === "perhaps"
           ? " It may fall short: plan a little more, or top up with water."
-          : ` It falls ${litres(needL - stock.highL)} L short even at best: make more of it, or top up with water.`;
+          : say` It falls ${litres(needL - stock.highL)} short even at best: make more of it, or top up with water.`;
     return [
       {
         stock,
         needL,
         state: state,
-        text: `This dish needs ${litres(needL)} L; ${stock.name.toLowerCase()} yields ${range}.${end}`,
+        text: say`This dish needs ${litres(needL)}; ${stock.name.toLowerCase()} yields ${range}.${end}`,
       },
     ];
   });

@@ -1,3 +1,4 @@
+import { aboutC, say, type Said } from "../units/said";
 import { traitsOf } from "../ingredient/traits";
 import { ingredientOf, itemWork, nameOf, targetOfItem, valuesOf } from "../simulate/item-facts";
 import { outOf } from "../simulate/out-of";
@@ -17,7 +18,7 @@ export interface Verdict {
   readonly intent: string;
   readonly state: VerdictState;
   readonly cookMin: number;
-  readonly text: string;
+  readonly text: Said;
 }
 
 const SLIMY_C = 85;
@@ -56,7 +57,7 @@ function cooked(item: PlanItem, course: ItemCourse, plan: Plan, trace: Trace): r
       {
         ...base,
         state: "notDone",
-        text: `${name} will not be done: ${target.coreC === undefined ? `it gets ${Math.round((c / done) * 100)} % of the cooking ${target.name} asks for` : `its middle comes to ${Math.round(course.hottestCentreC)} °C`}${isSlowed ? ", and acid slows it" : ""}. Put it in earlier, cut it smaller, or cook longer.`,
+        text: say`${name} will not be done: ${target.coreC === undefined ? `it gets ${Math.round((c / done) * 100)} % of the cooking ${target.name} asks for` : say`its middle comes to ${aboutC(course.hottestCentreC)}`}${isSlowed ? ", and acid slows it" : ""}. Put it in earlier, cut it smaller, or cook longer.`,
       },
     ];
   if (c > past && !isSmooth && !isBase)
@@ -103,7 +104,7 @@ function boiledAway(item: PlanItem, trace: Trace): readonly Verdict[] {
       intent: "fresh",
       state: "spoilt",
       cookMin: hotMin,
-      text: `${name} ${spoils.how}: it is over ${SLIMY_C} °C for ${showDuration(hotMin)}. ${item.ingredientId === "kelp" ? "Take it out before the boil." : "Put it in at the end, off the heat."}`,
+      text: say`${name} ${spoils.how}: it is over ${aboutC(SLIMY_C)} for ${showDuration(hotMin)}. ${item.ingredientId === "kelp" ? "Take it out before the boil." : "Put it in at the end, off the heat."}`,
     },
   ];
 }

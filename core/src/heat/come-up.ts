@@ -1,3 +1,4 @@
+import { aboutC, exactC, say } from "../units/said";
 import { Problem } from "../units/problem";
 import { airPressureKPa } from "../water/altitude";
 import { latentHeatKJKg } from "../water/properties";
@@ -56,8 +57,7 @@ export function ringTooWeak(stuckC: number, toC: number): Problem {
     "ringTooWeak",
     "ring",
     stuckC,
-    `This ring cannot bring the pot to ${toC.toFixed(1)} °C: it stands still at about ${stuckC.toFixed(0)} °C. ` +
-      `Put the lid on, use a stronger ring, or cook less at once.`,
+    say`This ring cannot bring the pot to ${exactC(toC)}: it stands still at about ${aboutC(stuckC)}. Put the lid on, use a stronger ring, or cook less at once.`,
   );
 }
 

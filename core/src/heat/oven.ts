@@ -1,3 +1,4 @@
+import { ovenC as setTo, say } from "../units/said";
 import { kitchenEstimate } from "../units/constant";
 import { Problem } from "../units/problem";
 import type { Lid } from "../vessel/lid";
@@ -22,6 +23,9 @@ const UNCOVERED: Curve = [
   [180, 92],
 ];
 const COLDEST_OVEN_C = 80;
+const HOTTEST_OVEN_C = 350;
+/** From here on a braise is out of the danger zone in time. */
+const SAFE_OVEN_C = 120;
 
 export const OVEN_PLATEAU = kitchenEstimate(
   "temperature a pot settles at in the oven",
@@ -66,12 +70,12 @@ function onCurve(curve: Curve, ovenC: number): number {
  * @example ovenPlateauC(150, "on", 0) // 96
  */
 export function ovenPlateauC(ovenC: number, lid: Lid, altitudeM: number): number {
-  if (!(ovenC >= COLDEST_OVEN_C && ovenC <= 350))
+  if (!(ovenC >= COLDEST_OVEN_C && ovenC <= HOTTEST_OVEN_C))
     throw new Problem(
       "range",
       "ovenC",
       ovenC,
-      `An oven at ${Math.round(ovenC)} °C does not braise: use 80 to 350 °C, 120 °C or more to be safe.`,
+      say`An oven at ${setTo(ovenC)} does not braise: use ${setTo(COLDEST_OVEN_C)} to ${setTo(HOTTEST_OVEN_C)}, ${setTo(SAFE_OVEN_C)} or more to be safe.`,
     );
   const covered = onCurve(COVERED, ovenC);
   const uncovered = onCurve(UNCOVERED, ovenC);

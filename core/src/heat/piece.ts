@@ -1,3 +1,4 @@
+import { metres, say } from "../units/said";
 import { Problem } from "../units/problem";
 import { THERMAL_DIFFUSIVITY_M2_S } from "./constants";
 import type { PieceShape } from "./piece-schema";
@@ -18,7 +19,7 @@ export function pieceTauS(piece: PieceShape): number {
         : [piece.diameterM];
   for (const size of sizes)
     if (!(size > 0 && size < 2))
-      throw new Problem("range", "sizeM", size, `A piece of ${size} m is not possible.`);
+      throw new Problem("range", "sizeM", size, say`A piece of ${metres(size)} is not possible.`);
   if (piece.kind === "brick") {
     const sum = piece.sizeM.reduce((total, size) => total + 1 / (size / 2) ** 2, 0);
     return 1 / (ALPHA * (Math.PI ** 2 / 4) * sum);

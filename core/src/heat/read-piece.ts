@@ -1,8 +1,12 @@
+import { either, metres, say } from "../units/said";
 import { outcomeOf, Problem } from "../units/problem";
 import { readQuantity } from "../units/read-quantity";
 import { INCH_M } from "../units/unit-table";
 import type { PieceShape } from "./piece-schema";
 
+/** Thinner is no piece, longer is none that goes into a pot. */
+const SMALLEST_M = 0.002;
+const LARGEST_M = 1;
 const UNIT = /(?:mm|cm|m|in|inch|inches|")\s*$/i;
 
 /**
@@ -25,12 +29,12 @@ export function readPiece(text: string, bareUnit: "cm" | "in" = "cm"): PieceShap
     return outcome.value.quantity.value;
   });
   for (const size of sizes)
-    if (!(size >= 0.002 && size <= 1))
+    if (!(size >= SMALLEST_M && size <= LARGEST_M))
       throw new Problem(
         "range",
         "piece",
         size,
-        `A piece of ${(size * 100).toFixed(1)} cm is out of range: from 2 mm to 1 m.`,
+        say`A piece of ${metres(size)} is out of range: from ${metres(SMALLEST_M)} to ${metres(LARGEST_M)}.`,
       );
   const [a, b, c] = sizes;
   if (a === undefined || sizes.length > 3) throw unreadable(text);
@@ -44,7 +48,7 @@ const unreadable = (text: string): Problem =>
     "unreadable",
     "piece",
     text,
-    `"${text}" is not a size. Try 4 cm for dice, or 9 × 14 × 20 cm for a joint.`,
+    say`"${text}" is not a size. Try ${either("4 cm for dice, or 9 × 14 × 20 cm", "1 ½ in for dice, or 4 × 6 × 8 in")} for a joint.`,
   );
 
 /** A piece as a cook would write it: "4 cm dice", "9 × 14 × 20 cm", "3 cm across". */

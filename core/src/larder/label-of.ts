@@ -1,3 +1,6 @@
+import { plain } from "../units/region";
+import { showFraction } from "../units/show";
+import { INCH_M } from "../units/unit-table";
 import type { Said } from "../units/said";
 import type { Allergen } from "../ingredient/ingredient";
 import { isUnsalted, litresOf } from "./lot-amounts";
@@ -69,7 +72,6 @@ export function labelOf({ lot, place, count, bestBeforeMs }: Holding): LotLabel 
 /** A sheet of labels by its grid, all in mm. */
 export interface LabelSheet {
   readonly id: string;
-  readonly name: string;
   readonly page: "A4" | "letter";
   readonly columns: number;
   readonly rows: number;
@@ -91,6 +93,13 @@ export const LABEL_SHEETS: readonly LabelSheet[] = [
   sheet("letter-10", "letter", 2, 5, 101.6, 50.8, 12.7, 4, 4.8),
 ];
 
+/** A sheet in words; each paper is sold by its own measure. */
+export const sheetName = ({ page, columns, rows, widthMm, heightMm }: LabelSheet): string =>
+  page === "A4"
+    ? `A4, ${columns} × ${rows}, ${plain(widthMm)} × ${plain(heightMm)} mm`
+    : `Letter, ${columns} × ${rows}, ${inches(widthMm)} × ${inches(heightMm)} in`;
+const inches = (mm: number): string => showFraction(mm / 1000 / INCH_M, 8);
+
 function sheet(
   id: string,
   page: LabelSheet["page"],
@@ -102,9 +111,7 @@ function sheet(
   leftMm: number,
   gapXMm: number,
 ): LabelSheet {
-  const paper = page === "A4" ? "A4" : "Letter";
-  const name = `${paper}, ${columns} × ${rows}, ${widthMm} × ${heightMm} mm`;
-  return { id, name, page, columns, rows, widthMm, heightMm, topMm, leftMm, gapXMm };
+  return { id, page, columns, rows, widthMm, heightMm, topMm, leftMm, gapXMm };
 }
 
 /** A sheet by its id; the usual one where there is none of it. */

@@ -1,3 +1,4 @@
+import { inWords } from "../units/said";
 import fc from "fast-check";
 import { expect, test } from "vitest";
 import { StoreContainerSchema, type StoreContainer } from "../vessel/store-container";
@@ -25,7 +26,8 @@ test("jars leave what the rule says at half a litre and at one, in proportion be
 test("a straight half-litre jar, ten centimetres high, frozen: 1.3 cm under the rim", () => {
   const fill = fillOf(container({ kind: "jar", capacityL: 0.5, heightM: 0.1 }), true);
   expect(fill.eachL).toBeCloseTo(0.5 * (1 - 0.013 / 0.1), 9);
-  expect(fill.rule).toBe("1.3 cm under the rim");
+  expect(inWords(fill.rule, "metric")).toBe("1.3 cm under the rim");
+  expect(inWords(fill.rule, "us")).toBe("½ in under the rim");
 });
 
 test("a jar with a shoulder is never filled above it", () => {

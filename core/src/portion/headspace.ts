@@ -1,3 +1,4 @@
+import { metres, say, type Said } from "../units/said";
 import { kitchenEstimate, physics, published } from "../units/constant";
 import type { StoreContainer, StoreKind } from "../vessel/store-container";
 
@@ -35,7 +36,7 @@ export interface Fill {
   readonly eachL: number;
   /** Under the rim, m; null for what has no height. */
   readonly headspaceM: number | null;
-  readonly rule: string;
+  readonly rule: Said;
 }
 
 const isTall = (kind: StoreKind): kind is "jar" | "shoulderJar" | "tub" =>
@@ -70,7 +71,7 @@ export function fillOf(container: StoreContainer, isFrozen: boolean): Fill {
     rule:
       kind === "shoulderJar" && eachL === shoulderL
         ? "below the shoulder, never above it"
-        : `${(wantedM * 100).toFixed(1)} cm under the rim`,
+        : say`${metres(wantedM)} under the rim`,
   };
 }
 

@@ -1,3 +1,4 @@
+import { figure } from "../units/region";
 import { isOn } from "../simulate/stretches";
 import { DIET_NAMES } from "../dish/diets";
 import { isHeatedAgain } from "../dish/heated-again";
@@ -41,7 +42,7 @@ export const DISH_RULES: readonly Rule[] = [
       const each =
         alcohol.portionMostG === null
           ? ""
-          : `: up to ${alcohol.portionMostG.toFixed(1)} g a portion`;
+          : `: up to ${figure(alcohol.portionMostG, 1)} g a portion`;
       return {
         id: "alcohol",
         severity: "note",
@@ -64,7 +65,7 @@ export const DISH_RULES: readonly Rule[] = [
             severity: "note",
             places: ["plan"],
             title: "Half a day's salt in one portion",
-            text: `${portionG.toFixed(1)} g a portion.`,
+            text: `${figure(portionG, 1)} g a portion.`,
             rule: "Adults: under 5 g of salt a day in all.",
             whose: "WHO guidance; for medical questions ask a professional",
           };

@@ -1,3 +1,5 @@
+import { salinity } from "../seasoning/salinity";
+import { figure } from "../units/region";
 import { isMeat } from "../convert/warming";
 import { codeOf, holdingLineC } from "../cool/codes";
 import { ingredientById } from "../ingredient/catalogue";
@@ -8,7 +10,18 @@ import { overRim } from "../simulate/over-rim";
 import type { Plan } from "../simulate/plan-schema";
 import { vesselOf } from "../simulate/references";
 import { isOn } from "../simulate/stretches";
-import { kilos, litres, metres, ruleC, say } from "../units/said";
+import {
+  kilos,
+  litres,
+  metres,
+  ruleC,
+  say,
+  timeOfDayMin,
+  either,
+  type Said,
+  sayAll,
+  inWords,
+} from "../units/said";
 import { showDuration } from "../units/show";
 import { ANIMAL_SALT_G_KG } from "../seasoning/salt";
 import { isOffBones, nameOf, petHazardsOf } from "../simulate/item-facts";
@@ -137,7 +150,7 @@ const POT_RULES: readonly Rule[] = [
           title: isLitTimeSet
             ? "The ring would burn in the night"
             : "Lit now, the ring would burn in the night",
-          text: "Do not sleep beside a lit ring. Start so that it is off before 22, or let someone sit up with it.",
+          text: say`Do not sleep beside a lit ring. Start so that it is off before ${timeOfDayMin(22 * 60)}, or let someone sit up with it.`,
           rule: "A flame or ring is not left alone or slept beside.",
           whose: "fire services everywhere; your house rules come first",
         };
@@ -232,7 +245,7 @@ const POT_RULES: readonly Rule[] = [
             : "For animals: plain, and a little",
         text:
           bad.length > 0
-            ? `${[...new Set(bad.map((i) => i.why))].join("; ")}. Take it out, or make this pot for people.`
+            ? say`${sayAll([...new Map(bad.map((i) => [inWords(i.why, "metric"), i.why])).values()], "; ")}. Take it out, or make this pot for people.`
             : "Lift the fat off. Give treats up to about a tenth of the day's food. A vet decides for an ill animal.",
         rule: "No onion, garlic, leek, chive, salt, alcohol, nutmeg, grapes, raisins, xylitol or rich fat.",
         whose: "veterinary advice; ask your vet",
@@ -281,7 +294,7 @@ const POT_RULES: readonly Rule[] = [
         severity: "caution",
         places: ["plan", "strain"],
         title: "It comes out salty",
-        text: say`About ${salt.per.toFixed(1)} g salt a ${salt.unit === "L" ? "litre" : "kilogram"} at the end, most from the ${most}; ${salt.unit === "L" ? "6–8 g suits a broth to sip" : "8–10 g suits a stew"}.${salt.concentrates > 1.1 ? ` Reducing makes it ${salt.concentrates.toFixed(1)} times as salty as it starts.` : ""} Take less of it, put it in at the end, or thin it with ${litres(salt.diluteL)} unsalted.`,
+        text: say`About ${salinity(salt.per, salt.unit)} of salt at the end, most from the ${most}; ${salt.unit === "L" ? either("6–8 g/L suits a broth to sip", "0.6–0.8 % suits a broth to sip") : either("8–10 g/kg suits a stew", "0.8–1 % suits a stew")}.${salt.concentrates > 1.1 ? ` Reducing makes it ${figure(salt.concentrates, 1)} times as salty as it starts.` : ""} Take less of it, put it in at the end, or thin it with ${litres(salt.diluteL)} unsalted.`,
         rule: "Adults: under 5 g of salt a day in all.",
         whose: "WHO guidance",
       };
@@ -319,7 +332,7 @@ const POT_RULES: readonly Rule[] = [
 /** Salt and fat over the whole pot, whatever each of its things brings. */
 function tooMuchForAnimals({ salt, fat, eaten }: Facts["dish"]): readonly {
   readonly name: string;
-  readonly why: string;
+  readonly why: Said;
 }[] {
   const kg = eaten.allKg;
   if (!(kg > 0)) return [];
@@ -327,13 +340,13 @@ function tooMuchForAnimals({ salt, fat, eaten }: Facts["dish"]): readonly {
   const fatGKg = fat.eatenG / kg;
   return [
     ...(saltGKg > ANIMAL_SALT_G_KG.value
-      ? [{ name: "Salt", why: `${saltGKg.toFixed(1)} g of salt a kilogram in all` }]
+      ? [{ name: "Salt", why: say`${salinity(saltGKg, "kg")} of salt in all` }]
       : []),
     ...(fatGKg > ANIMAL_FAT_G_KG.value
       ? [
           {
             name: "Fat",
-            why: `${Math.round(fatGKg)} g of fat a kilogram: chill it and lift the fat`,
+            why: `${Math.round(fatGKg / 10)} % of it is fat: chill it and lift the fat`,
           },
         ]
       : []),

@@ -1,3 +1,4 @@
+import { ovenC, say } from "../units/said";
 import type { Method } from "../heat/method";
 import type { Oven } from "../heat/oven-schema";
 import type { Ring } from "../heat/ring-schema";
@@ -65,7 +66,7 @@ export function ovenOf(heat: OvenHeat, kitchen: Kitchen): Oven {
       "range",
       "heat.ovenC",
       heat.ovenC,
-      `The ${found.name} goes up to ${found.maxC} °C.`,
+      say`The ${found.name} goes up to ${ovenC(found.maxC)}.`,
     );
   return found;
 }

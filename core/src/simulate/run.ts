@@ -1,3 +1,4 @@
+import { showDuration } from "../units/show";
 import { fatCapMm } from "../extraction/fat-cap";
 import { ringTooWeak } from "../heat/come-up";
 import { REST_MIN } from "../heat/constants";
@@ -470,7 +471,7 @@ export class Run implements Cooking {
         "boiledDry",
         "liquid",
         this.tMin,
-        `It boils dry after ${(this.tMin / 60).toFixed(1)} h. Use more water, a lid, or a shorter time.`,
+        `It boils dry after ${showDuration(this.tMin)}. Use more water, a lid, or a shorter time.`,
       );
     }
     if (this.wasCovered && !this.isBare && pot.depthM < pot.heapTopM + DRY_ALARM_M.value) {

@@ -1,3 +1,4 @@
+import { litres, say } from "../units/said";
 import { Problem, outcomeOf, type Outcome } from "../units/problem";
 import { depthForLiquidM, heapOf, heapTopM, type SolidsIn } from "../vessel/solids";
 import type { Vessel } from "../vessel/vessel-schema";
@@ -120,7 +121,7 @@ function waterForResultL(plan: Plan, kitchen: Kitchen, wantedCold: number): numb
       "notReachable",
       "water",
       wantedCold,
-      `No amount of water leaves ${wantedCold.toFixed(1)} L here. Change the time, the lid or the heat.`,
+      say`No amount of water leaves ${litres(wantedCold)} here. Change the time, the lid or the heat.`,
     );
   for (let i = 0; i < 30 && high - low > 5e-5; i++) {
     const secant = low - (lowMiss * (high - low)) / (highMiss - lowMiss);

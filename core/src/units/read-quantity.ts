@@ -1,5 +1,6 @@
 import { numberWords } from "./number-words";
 import { Problem } from "./problem";
+import { plain } from "./region";
 import { readNumber, type ReadNumber } from "./read-number";
 import { BARE_OUNCE, OUNCE_KG, UNITS, US_FLUID_OUNCE_L, type Dimension } from "./unit-table";
 
@@ -127,10 +128,10 @@ function readPart(
   if (number.orElse === undefined) return { kind: "one", quantity: as(number.value) };
   return {
     kind: "ask",
-    question: `Is that ${number.value} or ${number.orElse} ${unit}?`,
+    question: `Is that ${plain(number.value)} or ${plain(number.orElse)} ${unit}?`,
     choices: [
-      { label: `${number.value} ${unit}`, quantity: as(number.value) },
-      { label: `${number.orElse} ${unit}`, quantity: as(number.orElse) },
+      { label: `${plain(number.value)} ${unit}`, quantity: as(number.value) },
+      { label: `${plain(number.orElse)} ${unit}`, quantity: as(number.orElse) },
     ],
   };
 }
@@ -158,8 +159,8 @@ function readOunces(
     kind: "ask",
     question: "Fluid ounces or ounces of weight?",
     choices: [
-      { label: `${ounces} fl oz (volume)`, quantity: fluid },
-      { label: `${ounces} oz (weight)`, quantity: weight },
+      { label: `${plain(ounces)} fl oz (volume)`, quantity: fluid },
+      { label: `${plain(ounces)} oz (weight)`, quantity: weight },
     ],
   };
 }

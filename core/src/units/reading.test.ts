@@ -1,5 +1,5 @@
 import fc from "fast-check";
-import { describe, expect, test } from "vitest";
+import { afterEach, beforeEach, describe, expect, test } from "vitest";
 import { CATALOGUE, ingredientById } from "../ingredient/catalogue";
 import { inFigures } from "../ingredient/in-figures";
 import { readAmount } from "../ingredient/read-amount";
@@ -8,6 +8,8 @@ import { outcomeOf, Problem, requireWithin } from "./problem";
 import { numberWords } from "./number-words";
 import { readNumber } from "./read-number";
 import { readQuantity } from "./read-quantity";
+import { regionOf, setRegion, USUAL_REGION } from "./region";
+import { showMass, showVolume } from "./show";
 import { UNITS } from "./unit-table";
 
 describe("numbers", () => {
@@ -209,4 +211,42 @@ test("a range problem names field, value and what would be right", () => {
     },
   });
   expect(() => outcomeOf(() => JSON.parse("{") as unknown)).toThrow(SyntaxError);
+});
+
+describe("a comma or a point before three figures, where the comma is the decimal sign", () => {
+  beforeEach(() => setRegion(regionOf("de-AT")));
+  afterEach(() => setRegion(USUAL_REGION));
+
+  test.each([
+    ["1,500", { value: 1.5, orElse: 1500 }],
+    ["1.500", { value: 1500, orElse: 1.5 }],
+    ["1.5", { value: 1.5 }],
+    ["1,25", { value: 1.25 }],
+    ["0.250", { value: 0.25 }],
+    ["1,500,000", { value: 1_500_000 }],
+  ])("%s", (text, read) => expect(readNumber(text)).toEqual(read));
+
+  test("elsewhere a point is never a thousand", () => {
+    setRegion(USUAL_REGION);
+    expect(readNumber("1.500")).toEqual({ value: 1.5 });
+    expect(readNumber("1,500")).toEqual({ value: 1500, orElse: 1.5 });
+  });
+
+  test("what is shown there is read there, and means the same", () => {
+    fc.assert(
+      fc.property(fc.double({ min: 0.001, max: 90, noNaN: true }), (value) => {
+        for (const [shown, dimension] of [
+          [showMass(value, "metric"), "mass"],
+          [showVolume(value, "metric"), "volume"],
+        ] as const) {
+          const reading = readQuantity(shown, { dimension });
+          expect(reading.kind, shown).toBe("one");
+          if (reading.kind === "one")
+            expect(Math.abs(reading.quantity.value - value)).toBeLessThanOrEqual(
+              Math.max(0.0006, value * 0.07),
+            );
+        }
+      }),
+    );
+  });
 });

@@ -1,5 +1,21 @@
-import { describe, expect, test } from "vitest";
-import { aboutC, inWords, kilos, litres, metres, ovenC, ruleC, say, sayAll } from "./said";
+import { afterEach, describe, expect, test } from "vitest";
+import { regionOf, setRegion, USUAL_REGION } from "./region";
+import {
+  aboutC,
+  either,
+  exactC,
+  inWords,
+  kilos,
+  litres,
+  metres,
+  ovenC,
+  ruleC,
+  say,
+  sayAll,
+  timeOfDayMin,
+} from "./said";
+
+afterEach(() => setRegion(USUAL_REGION));
 
 describe("a sentence with its quantities apart", () => {
   const said = say`From ${ruleC(57)} to ${ruleC(5)}, ${litres(2)} at about ${aboutC(92)}, ${kilos(2)} in ${metres(0.05)}.`;
@@ -17,6 +33,18 @@ describe("a sentence with its quantities apart", () => {
     expect(inWords(say`Danger. ${said}`, "us")).toBe(`Danger. ${inWords(said, "us")}`);
     expect(inWords(sayAll([say`${ruleC(60)}`, "cold"], ", then "), "metric")).toBe(
       "60 °C, then cold",
+    );
+  });
+
+  test("a figure and a time of day by the region, whatever the measures", () => {
+    const night = say`${2.5} g by ${timeOfDayMin(22 * 60)}, ${exactC(94.5)}; ${either("2.5 mL a litre", "½ tsp a quart")}.`;
+    expect(inWords(night, "metric")).toBe("2.5 g by 22:00, 94.5 °C; 2.5 mL a litre.");
+    expect(inWords(night, "both")).toContain("22:00, 94.5 °C (202 °F); 2.5 mL a litre.");
+    setRegion(regionOf("de-AT"));
+    expect(inWords(night, "metric")).toBe("2,5 g by 22:00, 94,5 °C; 2,5 mL a litre.");
+    setRegion(regionOf("en-US"));
+    expect(inWords(night, "us").replace(/\s/gu, " ")).toBe(
+      "2.5 g by 10:00 PM, 202 °F; ½ tsp a quart.",
     );
   });
 

@@ -1,5 +1,5 @@
-import { formatQuantity } from "format-quantity";
-import { INCH_M, OUNCE_KG, US_CUP_L, US_FLUID_OUNCE_L, US_QUART_L } from "./unit-table";
+import { asWritten, figure } from "./region";
+import { FOOT_M, INCH_M, OUNCE_KG, US_CUP_L, US_FLUID_OUNCE_L, US_QUART_L } from "./unit-table";
 
 /** Which units the cook wants to see. */
 export type UnitSystem = "metric" | "us" | "both";
@@ -28,6 +28,14 @@ export const showLength = (lengthM: number, system: UnitSystem): string =>
     system,
     () => `${fixed(lengthM * 100, 1)} cm`,
     () => `${showFraction(lengthM / INCH_M, 8)} in`,
+  );
+
+/** Shows how high a kitchen lies: 1640 m, 5400 ft. */
+export const showAltitude = (altitudeM: number, system: UnitSystem): string =>
+  inSystem(
+    system,
+    () => `${fixed(altitudeM, 0)} m`,
+    () => `${fixed(altitudeM / FOOT_M, 0)} ft`,
   );
 
 /** Shows °C to one decimal, or whole °F. */
@@ -97,8 +105,8 @@ function usVolumeRange(lowL: number, highL: number): string {
 }
 
 function inSystem(system: UnitSystem, metric: () => string, us: () => string): string {
-  if (system === "metric") return metric();
-  return system === "us" ? us() : `${metric()}${SEPARATOR}${us()}`;
+  if (system === "metric") return asWritten(metric());
+  return asWritten(system === "us" ? us() : `${metric()}${SEPARATOR}${us()}`);
 }
 
 function metricMass(massKg: number): string {
@@ -132,15 +140,20 @@ function usVolume(volumeL: number): string {
     const cups = Math.round((volumeL / US_CUP_L) * 4) / 4;
     return `${showFraction(cups, 4)} ${cups > 1 ? "cups" : "cup"}`;
   }
-  return `${showFraction(volumeL / US_FLUID_OUNCE_L, 4)} fl oz`;
+  // A tablespoon is half a fluid ounce, a teaspoon a third of that: never an ounce, which is a weight.
+  const tbsp = (volumeL / US_FLUID_OUNCE_L) * 2;
+  return tbsp >= 0.9 ? `${showFraction(tbsp, 2)} tbsp` : `${showFraction(tbsp * 3, 4)} tsp`;
 }
 
+/** Eighths of one, as they are written. */
+const EIGHTHS = ["", "⅛", "¼", "⅜", "½", "⅝", "¾", "⅞"];
+
 /** Rounds to the nearest 1/parts and writes it with a vulgar fraction: 2.4 → "2 ½". */
-export function showFraction(value: number, parts: number): string {
-  const rounded = Math.round(value * parts) / parts;
-  if (rounded === 0) return value > 0 ? fixed(value, 2) : "0";
-  const text = formatQuantity(rounded, { vulgarFractions: true }) ?? String(rounded);
-  return text.replace(/(\d)([¼-¾⅐-⅞])/u, "$1 $2");
+export function showFraction(value: number, parts: 1 | 2 | 4 | 8): string {
+  const eighths = Math.round(value * parts) * (8 / parts);
+  if (eighths === 0) return value > 0 ? figure(value, 2) : "0";
+  const whole = Math.floor(eighths / 8);
+  return [whole === 0 ? "" : String(whole), EIGHTHS[eighths % 8] ?? ""].filter(Boolean).join(" ");
 }
 
 const fixed = (value: number, digits: number): string =>

@@ -31,7 +31,7 @@ export const US_PINT_L = US_GALLON_L / 8;
 export const US_CUP_L = US_GALLON_L / 16;
 export const US_FLUID_OUNCE_L = US_GALLON_L / 128;
 const TABLESPOON_L = US_GALLON_L / 256;
-const TEASPOON_L = US_GALLON_L / 768;
+export const US_TEASPOON_L = US_GALLON_L / 768;
 
 const ENTRIES: readonly [UnitEntry, readonly string[]][] = [
   [mass(1), ["kg", "kgs", "kilo", "kilos", "kilogram", "kilograms", "kilogramme", "kilogrammes"]],
@@ -47,7 +47,7 @@ const ENTRIES: readonly [UnitEntry, readonly string[]][] = [
   [volume(US_CUP_L), ["c", "cup", "cups"]],
   [volume(US_FLUID_OUNCE_L), ["fl oz", "floz", "fluid oz", "fluid ounce", "fluid ounces"]],
   [volume(TABLESPOON_L), ["tbsp", "tbsps", "tablespoon", "tablespoons"]],
-  [volume(TEASPOON_L), ["tsp", "tsps", "teaspoon", "teaspoons"]],
+  [volume(US_TEASPOON_L), ["tsp", "tsps", "teaspoon", "teaspoons"]],
   [length(1), ["m", "metre", "metres", "meter", "meters"]],
   [length(0.01), ["cm", "centimetre", "centimetres", "centimeter", "centimeters"]],
   [length(0.001), ["mm", "millimetre", "millimetres", "millimeter", "millimeters"]],

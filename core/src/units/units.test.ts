@@ -94,7 +94,7 @@ describe("shown as a cook would say it", () => {
     [showVolume(2.4000001, "both"), "2.4 L · 2 ½ qt"],
     [showVolume(0.85, "metric"), "850 mL"],
     [showVolume(0.2, "us"), "¾ cup"],
-    [showVolume(0.03, "us"), "1 fl oz"],
+    [showVolume(0.03, "us"), "2 tbsp"],
     [showVolumeRange(2, 2.6, "metric"), "2.0–2.6 L"],
     [showMass(2.2, "both"), "2.2 kg · 4 lb 14 oz"],
     [showMass(2.21, "metric"), "2.21 kg"],

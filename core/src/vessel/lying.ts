@@ -1,3 +1,4 @@
+import { litres, metres, say } from "../units/said";
 import { Problem } from "../units/problem";
 import type { VesselShape } from "./vessel-schema";
 import { capacityL, depthForVolumeM, vesselAreaM2, vesselVolumeL } from "./volume";
@@ -41,7 +42,7 @@ function layIn(vessel: VesselShape, parts: readonly LyingPart[]): Lying {
       "heapAboveRim",
       "solids",
       all.heapL,
-      `The heap needs ${all.heapL.toFixed(1)} L of room and the vessel has ${fullL.toFixed(1)} L to the rim.`,
+      say`The heap needs ${litres(all.heapL)} of room and the vessel has ${litres(fullL)} to the rim.`,
     );
   const evenM = depthForVolumeM(vessel, all.heapL);
   const tall = parts.filter((p) => p.heightM > evenM * BLOCK_SHARE);
@@ -92,7 +93,7 @@ export function coveringL(vessel: VesselShape, parts: readonly LyingPart[], over
       "heapAboveRim",
       "solids",
       lying.topM,
-      `It lies ${(lying.topM * 100).toFixed(0)} cm high and the vessel is ${(vessel.heightM * 100).toFixed(0)} cm: it cannot be covered in it.`,
+      say`It lies ${metres(lying.topM)} high and the vessel is ${metres(vessel.heightM)}: it cannot be covered in it.`,
     );
   return amongL(vessel, lying, lying.topM + overM);
 }

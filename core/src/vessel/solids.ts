@@ -1,3 +1,4 @@
+import { litres, say } from "../units/said";
 import { Problem } from "../units/problem";
 import type { VesselShape } from "./vessel-schema";
 import { capacityL, depthForVolumeM, vesselAreaM2, vesselVolumeL } from "./volume";
@@ -56,7 +57,7 @@ export function heapTopM(vessel: VesselShape, solids: SolidsIn, nearM?: number):
       "heapAboveRim",
       "solids",
       heapL,
-      `The heap needs ${heapL.toFixed(1)} L of room and the vessel has ${full.toFixed(1)} L to the rim.`,
+      say`The heap needs ${litres(heapL)} of room and the vessel has ${litres(full)} to the rim.`,
     );
   return Math.max(depthForVolumeM(vessel, heapL, nearM), solids.block?.heightM ?? 0);
 }
@@ -125,7 +126,7 @@ function depthBesideBlockM(vessel: VesselShape, solids: SolidsIn, wetL: number):
       "aboveRim",
       "liquidL",
       wetL,
-      `${wetL.toFixed(1)} L does not go in beside the joint: there is room for ${room.toFixed(1)} L.`,
+      say`${litres(wetL)} does not go in beside the joint: there is room for ${litres(room)}.`,
     );
   let low = 0;
   let high = vessel.heightM;

@@ -1,3 +1,4 @@
+import { litres, metres, say } from "../units/said";
 import { Problem, requireWithin } from "../units/problem";
 import { TALLEST_FOR_WIDTH, TALLEST_M, type VesselShape } from "./vessel-schema";
 
@@ -16,7 +17,7 @@ export function vesselVolumeL(vessel: VesselShape, depthM: number): number {
       "aboveRim",
       "depthM",
       depthM,
-      `${(depthM * 100).toFixed(1)} cm is above the rim at ${(vessel.heightM * 100).toFixed(1)} cm.`,
+      say`${metres(depthM)} is above the rim at ${metres(vessel.heightM)}.`,
     );
   return volumeUnchecked(vessel, depthM);
 }
@@ -66,7 +67,7 @@ export function depthForVolumeM(vessel: VesselShape, volumeL: number, nearM?: nu
       "aboveRim",
       "volumeL",
       volumeL,
-      `${volumeL.toFixed(1)} L does not go in: it holds ${full.toFixed(1)} L to the rim.`,
+      say`${litres(volumeL)} does not go in: it holds ${litres(full)} to the rim.`,
     );
   const straight = (volumeL / full) * vessel.heightM;
   if (isStraight(vessel)) return straight;
@@ -102,8 +103,6 @@ function ellipsePerimeterM(a: number, b: number): number {
   return Math.PI * (a + b) * (1 + (3 * h) / (10 + Math.sqrt(4 - 3 * h)));
 }
 
-const tenth = (n: number): number => Math.round(n * 10) / 10;
-
 /**
  * A straight round vessel from what a cook knows: "it holds 12 L and is 26 cm across".
  * @throws Problem `range`
@@ -118,7 +117,7 @@ export function roundFromCapacity(capacityWantedL: number, diameterM: number): V
       "range",
       "heightM",
       heightM,
-      `A pot ${tenth(diameterM * 100)} cm wide that holds ${tenth(capacityWantedL)} L would be ${tenth(heightM * 100)} cm high: check both.`,
+      say`A pot ${metres(diameterM)} wide that holds ${litres(capacityWantedL)} would be ${metres(heightM)} high: check both.`,
     );
   return {
     shape: "round",

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useWords } from "../data/use-words";
 import { vTyped } from "./v-typed";
 import AskChoices from "./AskChoices.vue";
 import type { Ingredient } from "@kettlos/core/ingredient/ingredient";
@@ -15,6 +16,7 @@ const props = defineProps<{
   units: UnitSystem;
 }>();
 const emit = defineEmits<{ change: [amount: Amount] }>();
+const words = useWords();
 
 const id = useId();
 const one = computed(() => (props.units === "us" ? "us" : "metric"));
@@ -40,7 +42,7 @@ function read() {
   const outcome = outcomeOf(() =>
     readAmount(text.value, props.ingredient, props.amount.counted?.eachKg),
   );
-  if (!outcome.ok) return void (problem.value = outcome.problem.message);
+  if (!outcome.ok) return void (problem.value = words(outcome.problem.said));
   problem.value = "";
   if (outcome.value.kind === "ask") {
     question.value = outcome.value.question;
@@ -51,7 +53,7 @@ function read() {
 function take(amount: Amount) {
   choices.value = [];
   if (!(amount.massKg > 0 && amount.massKg <= 200))
-    return void (problem.value = `${text.value} is out of range: more than nothing, up to 200 kg.`);
+    return void (problem.value = `${text.value} is out of range: more than nothing, up to ${showMass(200, one.value)}.`);
   emit("change", amount);
 }
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { kilos } from "@kettlos/core/units/said";
 import { noAmount } from "@kettlos/core/formats/recipe/amount-doubts";
 import type { Doubt, DraftLine, LineFacts } from "@kettlos/core/formats/recipe/draft";
 import { draftLines, settleLine } from "@kettlos/core/formats/recipe/draft-line";
@@ -58,7 +59,7 @@ function goOn() {
   if (line.ingredientId === null || line.massKg === null) return stop(unknown());
   const { ingredientId, massKg, counted, ownName } = line;
   if (!(massKg > 0 && massKg <= 200))
-    return stop(`${text.value} is out of range: more than nothing, up to 200 kg.`);
+    return stop(`${text.value} is out of range: more than nothing, up to ${words([kilos(200)])}.`);
   const amount = { massKg, ...(counted === undefined ? {} : { counted }) };
   settled.value = [...settled.value, { ingredientId, amount, ownName }];
   open.value = rest;

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { format } from "date-fns";
+import { momentValueOf } from "@kettlos/core/units/moments";
 import { ref, useTemplateRef, watch } from "vue";
 import { useInGroup } from "./field-group";
 
@@ -8,10 +8,9 @@ const props = defineProps<{ label: string; needed?: boolean }>();
 const moment = defineModel<string | null>({ required: true });
 
 /** As a local date and time field writes a moment. */
-const LOCAL = "yyyy-MM-dd'T'HH:mm";
 const field = useTemplateRef<HTMLInputElement>("field");
 const isHalf = ref(false);
-const asLocal = (iso: string | null) => (iso === null ? "" : format(Date.parse(iso), LOCAL));
+const asLocal = (iso: string | null) => (iso === null ? "" : momentValueOf(Date.parse(iso)));
 const text = ref("");
 watch(moment, (iso) => (text.value = asLocal(iso)), { immediate: true });
 

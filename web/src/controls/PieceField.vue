@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { inWords } from "@kettlos/core/units/said";
 import type { PieceShape } from "@kettlos/core/heat/piece-schema";
 import { readPiece, showPiece } from "@kettlos/core/heat/read-piece";
 import { outcomeOf } from "@kettlos/core/units/problem";
@@ -31,7 +32,7 @@ function read() {
   if (outcome.ok) {
     problem.value = "";
     value.value = outcome.value;
-  } else problem.value = outcome.problem.message;
+  } else problem.value = inWords(outcome.problem.said, props.units);
 }
 </script>
 

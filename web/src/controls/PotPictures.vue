@@ -1,11 +1,11 @@
 <script setup lang="ts">
+import { dateClockOf } from "@kettlos/core/units/moments";
 import type { Picture } from "@kettlos/core/batch/picture-schema";
 import { begunMs } from "@kettlos/core/batch/of-log";
 import { Problem } from "@kettlos/core/units/problem";
 import { computed, ref, shallowRef, watch } from "vue";
 import { binPicture, bringBack } from "../data/bin";
 import type { Binned } from "../data/binned";
-import { dateClockOf } from "../data/moments";
 import { addPicture, picturesOf, srcOf } from "../data/pictures";
 import type { PotState } from "../data/pot-state";
 import { usePotsStore } from "../data/pots-store";

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useWords } from "../data/use-words";
 import AskChoices from "./AskChoices.vue";
 import { outcomeOf } from "@kettlos/core/units/problem";
 import { readQuantity, type Quantity } from "@kettlos/core/units/read-quantity";
@@ -28,6 +29,7 @@ const props = defineProps<{
 const value = defineModel<number | null>({ required: true });
 /** `written`: what the cook wrote was taken, also where it is what stood there. */
 const emit = defineEmits<{ entered: []; written: [number] }>();
+const words = useWords();
 
 const id = useId();
 const text = ref("");
@@ -37,8 +39,10 @@ const choices = ref<readonly { label: string; value: Quantity }[]>([]);
 
 /** What is being typed is not overwritten by what comes from elsewhere meanwhile. */
 let isTyping = false;
+const written = () => (value.value === null ? "" : props.show(value.value));
+// Also as it is written anew in other measures.
 watch(
-  value,
+  [value, written],
   () => {
     if (!isTyping) reset();
   },
@@ -54,7 +58,7 @@ useInGroup(() =>
 
 function reset() {
   isTyping = false;
-  text.value = value.value === null ? "" : props.show(value.value);
+  text.value = written();
   problem.value = "";
   choices.value = [];
 }
@@ -73,7 +77,7 @@ function read(isEnter: boolean) {
     }),
   );
   if (!outcome.ok) {
-    problem.value = outcome.problem.message;
+    problem.value = words(outcome.problem.said);
     return;
   }
   if (outcome.value.kind === "ask") {

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { format } from "date-fns";
+import { dateClockOf } from "@kettlos/core/units/moments";
 
 /** What was taken away lately, each brought back by a tap. */
 defineProps<{
@@ -14,7 +14,7 @@ defineEmits<{ back: [id: string] }>();
   <ul>
     <li v-for="one in removed" :key="one.id">
       <strong>{{ one.name }}</strong>
-      <span class="quiet small">{{ format(one.atMs, "d MMM HH:mm") }}</span>
+      <span class="quiet small">{{ dateClockOf(one.atMs) }}</span>
       <button
         type="button"
         class="link"

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { showRoundTemperature, showTemperature, type UnitSystem } from "@kettlos/core/units/show";
+import { showOven, showTemperature, type UnitSystem } from "@kettlos/core/units/show";
 import { computed } from "vue";
 import QuantityField from "./QuantityField.vue";
 
@@ -18,7 +18,7 @@ const value = defineModel<number | null>({ required: true });
 defineEmits<{ entered: []; written: [number] }>();
 const one = computed(() => (props.units === "us" ? "us" : "metric"));
 const show = (tempC: number) =>
-  props.whole === true ? showRoundTemperature(tempC, one.value) : showTemperature(tempC, one.value);
+  props.whole === true ? showOven(tempC, one.value) : showTemperature(tempC, one.value);
 </script>
 
 <template>

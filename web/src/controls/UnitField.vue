@@ -20,6 +20,8 @@ const props = defineProps<{
   hideLabel?: boolean;
   needed?: boolean;
   placeholder?: string;
+  /** What one might write, in base units: shown while it is empty. */
+  like?: number;
   /** For a time: hours where a bare number means hours. */
   bareUnit?: string;
 }>();
@@ -59,7 +61,7 @@ const show = (v: number): string => {
     :max="max ?? Infinity"
     :hide-label="hideLabel ?? false"
     :needed="needed"
-    :placeholder="placeholder ?? bare"
+    :placeholder="placeholder ?? (like === undefined ? bare : show(like))"
     :density-kg-l="1"
     @entered="$emit('entered')"
   />

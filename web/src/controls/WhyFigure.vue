@@ -1,4 +1,7 @@
 <script setup lang="ts">
+import { reckonedIn } from "@kettlos/core/units/reckoned";
+import { useKitchenStore } from "../data/kitchen-store";
+import { figure } from "@kettlos/core/units/region";
 import type { Estimate } from "@kettlos/core/units/estimate";
 import { computed } from "vue";
 import EditPopover from "./EditPopover.vue";
@@ -7,16 +10,26 @@ import { useOpened } from "./use-opened";
 /** A "Why?" beside a figure: range, formula in words, inputs, and each constant with its source. */
 const props = defineProps<{ estimate: Estimate; label?: string }>();
 
+const kitchenStore = useKitchenStore();
 const number = (value: number | string): string =>
   typeof value === "string"
     ? value
     : !Number.isFinite(value)
       ? "never"
       : Math.abs(value) >= 100
-        ? value.toFixed(0)
+        ? figure(value, 0)
         : Math.abs(value) >= 10
-          ? value.toFixed(1)
-          : value.toFixed(2);
+          ? figure(value, 1)
+          : figure(value, 2);
+/** With its unit, as it is read in this kitchen. */
+function read(value: number | string, unit: string): string {
+  if (typeof value === "string") return `${value} ${unit}`;
+  const shown = reckonedIn(value, unit, kitchenStore.units);
+  return `${number(shown.value)} ${shown.unit}`;
+}
+/** The ends of the range in the same measure; the unit stands before them. */
+const end = (value: number): string =>
+  number(reckonedIn(value, props.estimate.unit, kitchenStore.units).value);
 const { key, anchor, toggle, shut } = useOpened();
 const inputs = computed(() =>
   props.estimate.because.inputs.filter((i) => typeof i.value === "string" || i.value !== 0),
@@ -42,16 +55,16 @@ const inputs = computed(() =>
   >
     <div class="because" tabindex="0">
       <h3>
-        {{ estimate.name }}: {{ number(estimate.expected) }} {{ estimate.unit }}
+        {{ estimate.name }}: {{ read(estimate.expected, estimate.unit) }}
         <span v-if="estimate.low !== estimate.high" class="quiet"
-          >({{ number(estimate.low) }}–{{ number(estimate.high) }})</span
+          >({{ end(estimate.low) }}–{{ end(estimate.high) }})</span
         >
       </h3>
       <p>{{ estimate.because.formula }}</p>
       <dl>
         <template v-for="input in inputs" :key="input.name">
           <dt>{{ input.name }}</dt>
-          <dd>{{ number(input.value) }} {{ input.unit }}</dd>
+          <dd>{{ read(input.value, input.unit) }}</dd>
         </template>
       </dl>
       <ul>

@@ -46,6 +46,16 @@ describe("a quantity typed as people type it", () => {
     expect(input.element.value).toBe("6.0 L");
   });
 
+  test("in other measures it is written anew; what is being typed is not", async () => {
+    const wrapper = field(2);
+    const input = wrapper.get("input");
+    await wrapper.setProps({ show: (v) => showVolume(v, "us") });
+    expect(input.element.value).toBe("2 qt");
+    await input.setValue("3.");
+    await wrapper.setProps({ show: (v) => showVolume(v, "metric") });
+    expect(input.element.value).toBe("3.");
+  });
+
   test("what cannot be read stays as typed, with what would be right", async () => {
     const wrapper = field(4.4);
     await type(wrapper, "plenty");

@@ -1,3 +1,4 @@
+import { isoDayOf } from "@kettlos/core/units/moments";
 import { begunMs } from "@kettlos/core/batch/of-log";
 import type { Gap } from "@kettlos/core/batch/gap";
 import { writeKettlosFile } from "@kettlos/core/formats/kettlos-json";
@@ -6,7 +7,6 @@ import { potsFile } from "@kettlos/core/formats/pots-file";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import type { ShelvedPot } from "@kettlos/core/logbook/shelved";
 import Papa from "papaparse";
-import { isoDayOf } from "./moments";
 import { picturesOf } from "./pictures";
 import type { PotState } from "./pot-state";
 import { fileWord, save } from "./save-file";

@@ -1,3 +1,4 @@
+import { clockOf } from "@kettlos/core/units/moments";
 import {
   BatchSchema,
   CookEventSchema,
@@ -19,7 +20,6 @@ import { db } from "./db";
 import { offTheShelf } from "./log-begun";
 import { newId } from "./new-id";
 import { writing, type Waits } from "./writing";
-import { clockOf } from "./moments";
 
 /** An event as a screen makes it; id, version and batch are filled in here. */
 export type NewEvent = EventBody extends infer E

@@ -1,9 +1,9 @@
+import { dayOf, isoDayOf } from "@kettlos/core/units/moments";
 import { writeKettlosFile } from "@kettlos/core/formats/kettlos-json";
 import { say } from "../frame/notices";
 import { exportAll } from "./backup";
 import { db } from "./db";
 import { save } from "./save-file";
-import { dayOf, isoDayOf } from "./moments";
 
 const DAY_MS = 86_400_000;
 /** Reminded of a backup after so long, where there is something to lose; put off for a week. */

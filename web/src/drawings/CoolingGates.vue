@@ -75,7 +75,7 @@ const doors = computed(() =>
       :width="width"
       :height="HEIGHT"
       role="img"
-      :aria-label="`Cooling: ${gates.map((g) => `${g.gate.toC} °C ${g.passes ? 'in time' : 'too late'}`).join(', ')}`"
+      :aria-label="`Cooling: ${gates.map((g) => `${showRoundTemperature(g.gate.toC, units === 'us' ? 'us' : 'metric')} ${g.passes ? 'in time' : 'too late'}`).join(', ')}`"
     >
       <defs>
         <pattern

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { figure } from "@kettlos/core/units/region";
 import { scaleLinear } from "d3-scale";
 import { computed } from "vue";
 import { useDotWalk } from "./dot-walk";
@@ -35,7 +36,7 @@ const label = computed(() =>
   props.rows
     .map(
       (r) =>
-        `${r.bone}: ${r.dots.map((d) => `${d.hours.toFixed(1)} h ${props.words[d.at] ?? ""}`).join(", ")}`,
+        `${r.bone}: ${r.dots.map((d) => `${figure(d.hours, 1)} h ${props.words[d.at] ?? ""}`).join(", ")}`,
     )
     .join("; "),
 );
@@ -75,7 +76,7 @@ const { walk, dot } = useDotWalk(
           :cx="x(one.hours)"
           :cy="yOf(r, one.at)"
           r="5"
-          v-bind="dot(one.id, `${row.bone}: ${one.hours.toFixed(1)} h, ${words[one.at] ?? ''}`)"
+          v-bind="dot(one.id, `${row.bone}: ${figure(one.hours, 1)} h, ${words[one.at] ?? ''}`)"
         />
       </g>
       <line

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { figure } from "@kettlos/core/units/region";
 import type { Trace } from "@kettlos/core/simulate/trace";
 import type { LevelBand } from "@kettlos/core/simulate/spread";
 import { showTemperature, showVolume, type UnitSystem } from "@kettlos/core/units/show";
@@ -139,7 +140,7 @@ const one = computed(() => (props.units === "us" ? "us" : "metric"));
       :width="width"
       :height="HEIGHT"
       role="img"
-      :aria-label="`Over ${(lastMin / 60).toFixed(1)} hours: liquid from ${showVolume(points[0]?.liquidL ?? 0, units)} to ${showVolume(last?.liquidL ?? 0, units)}, cook value ${trace.cookMin.toFixed(0)}`"
+      :aria-label="`Over ${figure(lastMin / 60, 1)} hours: liquid from ${showVolume(points[0]?.liquidL ?? 0, units)} to ${showVolume(last?.liquidL ?? 0, units)}, cook value ${figure(trace.cookMin, 0)}`"
     >
       <PotPatterns :id="id" small />
       <g class="rows">
@@ -203,7 +204,7 @@ const one = computed(() => (props.units === "us" ? "us" : "metric"));
       <path class="cook" :d="cookPath" />
       <circle v-if="last" :cx="x(last.tMin)" :cy="yCook(last.cookMin)" r="4.5" fill="var(--ink)" />
       <text v-if="last" class="strong" :x="width - RIGHT + 10" :y="yCook(last.cookMin) + 5">
-        {{ trace.cookMin.toFixed(0) }}
+        {{ figure(trace.cookMin, 0) }}
       </text>
       <g v-for="(mark, i) in marks" :key="i" class="mark">
         <line :x1="mark.at" :x2="mark.at" :y1="4" :y2="COOK.top + COOK.height" />

@@ -1,3 +1,4 @@
+import { weekdayClockOf, weekdayDateOf, weekdayDateClockOf } from "@kettlos/core/units/moments";
 import { begunMs } from "@kettlos/core/batch/of-log";
 import { KIND_FORMULAS } from "@kettlos/core/dish/kind-formulas";
 import type { Holding } from "@kettlos/core/larder/larder";
@@ -9,7 +10,6 @@ import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
 import { showVolume, type UnitSystem } from "@kettlos/core/units/show";
 import { capacityL } from "@kettlos/core/vessel/volume";
-import { format } from "date-fns";
 import type { PotState } from "../data/pot-state";
 import { allWords, countWords, keyOf } from "../places/larder/held-words";
 import type { Findable } from "./findable";
@@ -39,11 +39,11 @@ export interface Sources {
 }
 
 const within = (plan: Plan): readonly string[] => plan.items.map(nameOf);
-const day = (ms: number) => format(ms, "EEE d MMM");
+const day = (ms: number) => weekdayDateOf(ms);
 
 function ofPlan(plan: Plan): Findable {
   const ready =
-    plan.readyAt === null ? "" : `ready by ${format(Date.parse(plan.readyAt), "EEE d MMM HH:mm")}`;
+    plan.readyAt === null ? "" : `ready by ${weekdayDateClockOf(Date.parse(plan.readyAt))}`;
   return {
     id: `plan ${plan.id}`,
     to: `/plan/${plan.id}`,
@@ -89,7 +89,7 @@ function ofOpen({ batch, cook }: PotState): Findable {
     ],
     to: isOn ? `/cook/${batch.id}` : `/strain/${batch.id}`,
     where: isOn ? "On the fire" : "Strained",
-    says: `since ${format(begun, "EEE HH:mm")}${batch.practice === undefined ? "" : ", practice"}`,
+    says: `since ${weekdayClockOf(begun)}${batch.practice === undefined ? "" : ", practice"}`,
     isPressing: true,
     weight: 2,
   };

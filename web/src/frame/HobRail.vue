@@ -1,10 +1,10 @@
 <script setup lang="ts">
+import { clockOf, hourOf, weekdayOf } from "@kettlos/core/units/moments";
 import { useElementSize } from "@vueuse/core";
 import { computed, useTemplateRef } from "vue";
 import { showDuration } from "@kettlos/core/units/show";
 import { usePotsStore } from "../data/pots-store";
 import { useKitchenStore } from "../data/kitchen-store";
-import { clockOf, weekdayOf } from "../data/moments";
 import { useClockStore } from "../data/clock-store";
 import { useRoute } from "vue-router";
 import { plannedBands } from "./planned-bands";
@@ -34,7 +34,7 @@ const hours = computed(() => {
   return Array.from({ length: BACK_H + AHEAD_H + 1 }, (_, i) => {
     const ms = fromMs.value + i * HOUR_MS;
     const hour = new Date(ms).getHours();
-    return { at: share(ms), label: hour % every === 0 ? String(hour).padStart(2, "0") : null };
+    return { at: share(ms), label: hour % every === 0 ? hourOf(ms) : null };
   });
 });
 const nights = computed(() =>
@@ -53,6 +53,30 @@ const WORDS_ROOM = 30;
 function wordsFrom(end: number): number {
   const now = share(pots.nowMs);
   return end <= now && now - end < WORDS_ROOM ? now : end;
+}
+
+interface Ends {
+  readonly from: number;
+  readonly end: number;
+}
+/** Words stand after their band, before it, or, where it leaves no room for them, on it. */
+const sideOf = ({ from, end }: Ends): "after" | "before" | "on" =>
+  end <= 100 - AFTER_ROOM ? "after" : from >= BEFORE_ROOM ? "before" : "on";
+const AFTER_ROOM = 38;
+const BEFORE_ROOM = 38;
+function styleOf(band: Ends): Record<string, string> {
+  switch (sideOf(band)) {
+    case "after":
+      return { left: `${wordsFrom(band.end)}%` };
+    case "before":
+      return { right: `${100 - band.from}%` };
+    case "on": {
+      const now = share(pots.nowMs);
+      // The needle crosses no words where there is room behind it.
+      const left = now > band.from && band.end - now >= WORDS_ROOM ? now : band.from;
+      return { left: `${left}%`, maxWidth: `${band.end - left}%` };
+    }
+  }
 }
 
 const bands = computed(() => [
@@ -135,12 +159,8 @@ const bands = computed(() => [
             />
             <span
               class="words"
-              :style="
-                band.end > 62
-                  ? { right: `${100 - Math.max(band.from, 1)}%` }
-                  : { left: `${wordsFrom(band.end)}%` }
-              "
-              :class="{ before: band.end > 62, overdue: band.isOverdue }"
+              :style="styleOf(band)"
+              :class="[sideOf(band), { overdue: band.isOverdue, planned: band.isPlanned }]"
               ><strong>{{ band.name }}</strong> {{ band.next }}</span
             >
           </RouterLink>
@@ -260,10 +280,19 @@ li a {
   white-space: nowrap;
 }
 
-.words.before {
-  max-width: 60%;
+.words.before,
+.words.on {
   overflow: hidden;
   text-overflow: ellipsis;
+}
+
+.words.before {
+  max-width: 60%;
+}
+
+/* Dark on the broth of a pot that is on; a planned one has none yet. */
+.words.on:not(.planned) {
+  color: var(--broth-ink);
 }
 
 .overdue {
@@ -314,10 +343,11 @@ li a {
   }
 
   .words,
-  .words.before {
+  .words.before,
+  .words.on {
     right: auto !important;
     left: 12px !important;
-    max-width: 96%;
+    max-width: 96% !important;
     overflow: hidden;
     color: var(--rail-ink);
     text-overflow: ellipsis;

@@ -18,7 +18,7 @@ const shortcuts = computed(() => (shown.value ? allShortcuts() : []));
       <dt><kbd>Tab</kbd></dt>
       <dd>Next thing that can be changed</dd>
       <dt><kbd>↑</kbd> <kbd>↓</kbd></dt>
-      <dd>On the water line: a tenth of a litre; with Shift, half a litre</dd>
+      <dd>On the water line: a step; with Shift, five</dd>
       <dt><kbd>Esc</kbd></dt>
       <dd>Close</dd>
     </dl>

@@ -1,9 +1,10 @@
+import { weekdayOf } from "@kettlos/core/units/moments";
 import type { Liking } from "@kettlos/core/batch/batch-schema";
 import type { KettlosFile } from "@kettlos/core/formats/kettlos-json";
 import { SCHEMA_VERSION } from "@kettlos/core/simulate/kitchen-schema";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
 import { ClockSchema, type Clock } from "@kettlos/core/simulate/clock-schema";
-import { addDays, format, set, startOfMinute } from "date-fns";
+import { addDays, set, startOfMinute } from "date-fns";
 import { xoroshiro128plus } from "pure-rand/generator/xoroshiro128plus";
 import { bramholtKitchen } from "./kitchen";
 import { bramholtLarder } from "./larder";
@@ -89,7 +90,7 @@ const bramholtClock = (supper: Date): Clock =>
     meals: [
       {
         id: "big-table",
-        name: `${format(supper, "EEEE")} supper`,
+        name: `${weekdayOf(supper.getTime())} supper`,
         at: supper.toISOString(),
         eaters: 38,
         planIds: ["plan-table-braise", "plan-chili"],

@@ -1,10 +1,11 @@
+import { dayCodeOf } from "@kettlos/core/units/moments";
 import { fold } from "@kettlos/core/batch/fold";
 import type { LarderEvent, LarderEventBody, Lot, Place } from "@kettlos/core/larder/larder-schema";
 import { LotSchema } from "@kettlos/core/larder/larder-schema";
 import { potFacts } from "@kettlos/core/larder/lot-of";
 import { lotFrom } from "@kettlos/core/larder/portioned";
 import { SCHEMA_VERSION, type Kitchen } from "@kettlos/core/simulate/kitchen-schema";
-import { addHours, format, subDays } from "date-fns";
+import { addHours, subDays } from "date-fns";
 import type { MadeBatch } from "./past-batch";
 
 /** Which pot, in what, how many were filled, where to; and how many have gone to the table since. */
@@ -78,7 +79,7 @@ export function bramholtLarder(
       facts,
       container: containerOf(containerId),
       place,
-      day: format(facts.madeMs, "yyMMdd"),
+      day: dayCodeOf(facts.madeMs),
       usedCodes: codes,
     });
     codes.add(lot.code);
@@ -102,7 +103,7 @@ export function bramholtLarder(
     const atMs = subDays(nowMs, daysAgo).getTime();
     const lot = LotSchema.parse({
       id: `raw-${given.ingredientId ?? ""}`,
-      code: format(atMs, "yyMMdd") + "R",
+      code: dayCodeOf(atMs) + "R",
       container: { kind, name, capacityL },
       isLiquid: false,
       madeMs: atMs,

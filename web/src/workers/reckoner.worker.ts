@@ -26,6 +26,9 @@ import type { Plan } from "@kettlos/core/simulate/plan-schema";
 import { expose } from "comlink";
 import { clockCalendar, clockTroubles, fillClock } from "./clock-reckoning";
 import { workBack } from "./work-back";
+import { regionOf, setRegion } from "@kettlos/core/units/region";
+
+setRegion(regionOf(navigator.language));
 
 let newest = 0;
 let newestClock = 0;

@@ -1,3 +1,4 @@
+import { either } from "../../units/said";
 import { itemWork } from "../../simulate/item-facts";
 import {
   has,
@@ -165,7 +166,11 @@ export const DISH_QUESTIONS: readonly SchoolQuestion[] = [
   ]),
   question("sweetness", "Sweetness", "vegetables", isDish, [
     school("none", "none", "Nothing sweet."),
-    school("sugar", "sugar", "Balances acid; start with 2 g a litre."),
+    school("sugar", "sugar", [
+      "Balances acid; start with ",
+      either("2 g a litre", "½ tsp a quart"),
+      ".",
+    ]),
     school("vegetables", "from vegetables alone", "Onion and roots bring enough."),
   ]),
   question("wine", "Wine and beer", "reduced", has(WINE), [

@@ -1,3 +1,4 @@
+import { either } from "../../units/said";
 import {
   group,
   isId,
@@ -31,9 +32,14 @@ export const POT_AND_SIEVE: readonly SchoolQuestion[] = [
       apply: (plan) => ({ ...plan, items: plan.items.filter((i) => !ACID(i)) }),
       isNow: (plan) => !plan.items.some(ACID),
     }),
-    school("some", "10–15 mL a litre", "The effect on minerals is small; any vinegar serves.", {
-      isNow: (plan) => plan.items.some(ACID),
-    }),
+    school(
+      "some",
+      [either("10–15 mL a litre", "2–3 tsp a quart")],
+      "The effect on minerals is small; any vinegar serves.",
+      {
+        isNow: (plan) => plan.items.some(ACID),
+      },
+    ),
   ]),
   question("water", "How much water", "cover", () => true, [
     school("ratio", "by weight", "The same strength every time.", {
@@ -44,7 +50,7 @@ export const POT_AND_SIEVE: readonly SchoolQuestion[] = [
       apply: (p) => ({ ...p, water: { by: "cover" } }),
       isNow: (p) => p.water.by === "cover",
     }),
-    school("over", "2–3 cm over", "Room to steam off.", {
+    school("over", [either("2–3 cm over", "about 1 in over")], "Room to steam off.", {
       apply: (p) => ({ ...p, water: { by: "over", overM: 0.025 } }),
       isNow: (p) => p.water.by === "over",
     }),

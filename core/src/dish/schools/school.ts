@@ -1,12 +1,13 @@
+import type { Said } from "../../units/said";
 import type { Kitchen } from "../../simulate/kitchen-schema";
 import type { Plan } from "../../simulate/plan-schema";
 
 /** One side of a question on which cooks differ. */
 export interface School {
   readonly id: string;
-  readonly label: string;
+  readonly label: Said;
   /** What it does, in a line. */
-  readonly effect: string;
+  readonly effect: Said;
   /** The plan as this school cooks it; without it the choice is kept and shown, nothing is reckoned. */
   readonly apply?: (plan: Plan, kitchen: Kitchen) => Plan;
   /** True where the plan is cooked so now. */
@@ -24,8 +25,8 @@ export interface SchoolQuestion {
 
 export const school = (
   id: string,
-  label: string,
-  effect: string,
+  label: Said,
+  effect: Said,
   more: Partial<School> = {},
 ): School => ({
   id,

@@ -1,3 +1,4 @@
+import { kilos, say } from "../../units/said";
 import { ingredientById } from "../../ingredient/catalogue";
 import { traitsOf } from "../../ingredient/traits";
 import { ingredientOf, usualBoneShare } from "../../simulate/item-facts";
@@ -221,7 +222,7 @@ const tooMuch = (path: readonly PropertyKey[], items: number): Problem =>
         "range",
         path.map(String).join("."),
         null,
-        `An amount or a name in it is more than a plan holds (${path.map(String).join(" ")}). Look at the weights: up to 200 kg each.`,
+        say`An amount or a name in it is more than a plan holds (${path.map(String).join(" ")}). Look at the weights: up to ${kilos(200)} each.`,
       );
 
 /** Meat that is lifted out while the sauce boils down, or to be taken off its bones, and goes back at the end. */

@@ -2,7 +2,7 @@ import { ingredientById } from "../../ingredient/catalogue";
 import { Problem } from "../../units/problem";
 import type { OwnIngredient } from "../../ingredient/own-ingredient";
 import { NUMBER_NAMES } from "../../units/number-words";
-import { litres, say } from "../../units/said";
+import { either, litres, say } from "../../units/said";
 import { US_PINT_L } from "../../units/unit-table";
 import { linesOf } from "./clean-text";
 import type { Doubt, DraftLine, HeadFacts, LineFacts, RecipeDraft } from "./draft";
@@ -171,7 +171,7 @@ export function draftOf(parts: RecipeParts, own: readonly OwnIngredient[] = []):
       "unreadable",
       "recipe",
       parts.name,
-      "No ingredients were found. Put each on a line of its own, the amount first: 1.2 kg beef chuck.",
+      say`No ingredients were found. Put each on a line of its own, the amount first: ${either("1.2 kg", "2 ½ lb")} beef chuck.`,
     );
   const heat = readHeat(parts.steps);
   const holdMin = typeof heat.hold === "number" ? heat.hold : longestOffered(heat.doubts);

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { weekdayClockOf } from "@kettlos/core/units/moments";
 import { showDuration, showVolume } from "@kettlos/core/units/show";
 import { computed, defineAsyncComponent } from "vue";
 import { useRouter } from "vue-router";
@@ -15,7 +16,6 @@ import { sharedScale } from "../logbook/shared-scale";
 import BenchPot from "./BenchPot.vue";
 import PieceBoundary from "../../frame/PieceBoundary.vue";
 import { useWords } from "../../data/use-words";
-import { weekdayClockOf } from "../../data/moments";
 
 /** Seen once: it does not come along with every bench. */
 const words = useWords();
@@ -206,7 +206,7 @@ h2 {
 
 .next a {
   display: grid;
-  grid-template-columns: 104px 1fr;
+  grid-template-columns: 128px 1fr;
   gap: 2px 12px;
   padding: 10px 0;
   border-top: 1px solid var(--hair);
@@ -223,6 +223,7 @@ h2 {
 }
 
 .next strong {
+  white-space: nowrap;
   grid-row: span 2;
   font-size: 20px;
 }

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { momentOf } from "@kettlos/core/units/moments";
 import { lidOf } from "../../data/lid-of";
 import {
   showDuration,
@@ -12,11 +13,10 @@ import type { LivePot } from "../../data/pots-store";
 import { piecesOf } from "../../drawings/pieces-of";
 import SmallPot from "../../drawings/SmallPot.vue";
 import { useWords } from "../../data/use-words";
-import { momentOf } from "../../data/moments";
 
 /** A pot on the fire as the bench shows it: what is next, what is in it, what it will give. */
-const words = useWords();
 const props = defineProps<{ pot: LivePot; units: UnitSystem; nowMs: number }>();
+const words = useWords();
 
 const vessel = computed(() => vesselOf(props.pot.batch.plan, props.pot.batch.kitchen));
 const next = computed(() => props.pot.actions[0]);

@@ -1,13 +1,23 @@
 <script setup lang="ts">
+import { regionHere } from "@kettlos/core/units/region";
+import { INCH_M, US_QUART_L } from "@kettlos/core/units/unit-table";
+import { useWords } from "../../data/use-words";
+import { dateClockOf } from "@kettlos/core/units/moments";
 import { KitchenSchema, SCHEMA_VERSION } from "@kettlos/core/simulate/kitchen-schema";
 import { outcomeOf } from "@kettlos/core/units/problem";
-import { showLength, showTemperature, showVolume } from "@kettlos/core/units/show";
+import {
+  showAltitude,
+  showLength,
+  showTemperature,
+  type UnitSystem,
+} from "@kettlos/core/units/show";
 import { roundFromCapacity } from "@kettlos/core/vessel/volume";
 import { boilingPointC } from "@kettlos/core/water/altitude";
 import type { FileProblem } from "@kettlos/core/formats/file-problem";
 import type { FileReport } from "@kettlos/core/formats/file-report";
 import { computed, defineAsyncComponent, ref, shallowRef } from "vue";
 import FieldForm from "../../controls/FieldForm.vue";
+import UnitField from "../../controls/UnitField.vue";
 import QuantityField from "../../controls/QuantityField.vue";
 import TickChoice from "../../controls/TickChoice.vue";
 import { db } from "../../data/db";
@@ -18,14 +28,23 @@ import { ordinaryVessel } from "../kitchen/ordinary-vessel";
 import { RING_KINDS, usualPowerW } from "../kitchen/ring-kinds";
 import { report } from "../../frame/errors";
 import { newId } from "../../data/new-id";
-import { dateClockOf } from "../../data/moments";
 
+const words = useWords();
 const FileReportView = defineAsyncComponent(() => import("../kitchen/FileReportView.vue"));
 
 /** The first minute: look round the sample kitchen, or say where you cook and in which pot. */
+const { measures } = regionHere();
+const units = ref<UnitSystem>(measures);
+const UNITS = [
+  { value: "metric", label: "metric" },
+  { value: "us", label: "US" },
+  { value: "both", label: "both" },
+] as const;
+const one = computed(() => (units.value === "us" ? "us" : "metric"));
 const altitudeM = ref<number | null>(0);
-const capacity = ref<number | null>(12);
-const across = ref<number | null>(0.26);
+/** A stockpot as it is sold there. */
+const capacity = ref<number | null>(measures === "us" ? 12 * US_QUART_L : 12);
+const across = ref<number | null>(measures === "us" ? 10.5 * INCH_M : 0.26);
 const ringKind = ref<"gas" | "induction" | "radiant">("gas");
 const isLoading = ref(false);
 
@@ -34,7 +53,7 @@ const vessel = computed(() =>
     ordinaryVessel("My pot", roundFromCapacity(capacity.value ?? 0, across.value ?? 0)),
   ),
 );
-const boiling = computed(() => showTemperature(boilingPointC(altitudeM.value ?? 0), "both"));
+const boiling = computed(() => showTemperature(boilingPointC(altitudeM.value ?? 0), units.value));
 
 async function openSample() {
   isLoading.value = true;
@@ -91,7 +110,7 @@ async function openOwn() {
       id: newId(),
       name: "My kitchen",
       altitudeM: altitudeM.value ?? 0,
-      units: "both",
+      units: units.value,
       vessels: [vessel.value.value],
       rings: [
         {
@@ -155,33 +174,35 @@ async function openOwn() {
     <FieldForm class="own" aria-labelledby="own-title" @keep="openOwn">
       <h2 id="own-title">Set up mine</h2>
       <div class="fields">
+        <div class="measures">
+          <p class="quiet small" aria-hidden="true">I measure in</p>
+          <TickChoice v-model="units" label="I measure in" :options="UNITS" />
+        </div>
         <div>
           <QuantityField
             v-model="altitudeM"
             label="How high you cook"
             dimension="length"
-            bare-unit="m"
-            :show="(v) => `${Math.round(v)} m`"
+            :bare-unit="one === 'us' ? 'ft' : 'm'"
+            :show="(v) => showAltitude(v, one)"
             :min="-430"
             :max="5500"
           />
           <p class="quiet small boils">Water boils at {{ boiling }}.</p>
         </div>
-        <QuantityField
+        <UnitField
           v-model="capacity"
           label="My pot holds"
           dimension="volume"
-          bare-unit="L"
-          :show="(v) => showVolume(v, 'metric')"
+          :units="units"
           :min="0.2"
           :max="200"
         />
-        <QuantityField
+        <UnitField
           v-model="across"
           label="and is this wide inside"
           dimension="length"
-          bare-unit="cm"
-          :show="(v) => showLength(v, 'metric')"
+          :units="units"
           :min="0.08"
           :max="1"
         />
@@ -193,10 +214,10 @@ async function openOwn() {
       <figure v-if="vessel.ok">
         <SmallPot :vessel="vessel.value" :px-per-m="560" label="Your pot, to scale" />
         <figcaption class="quiet small">
-          so it is {{ showLength(vessel.value.heightM, "both") }} high inside
+          so it is {{ showLength(vessel.value.heightM, units) }} high inside
         </figcaption>
       </figure>
-      <p v-if="!vessel.ok" class="ember" role="alert">{{ vessel.problem.message }}</p>
+      <p v-if="!vessel.ok" class="ember" role="alert">{{ words(vessel.problem.said) }}</p>
       <button type="submit" class="button primary" :disabled="!vessel.ok">
         Start with this pot
       </button>

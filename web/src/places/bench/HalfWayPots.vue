@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { momentOf } from "@kettlos/core/units/moments";
 import { asReckoned } from "@kettlos/core/batch/as-reckoned";
 import { isAllHandedOn } from "@kettlos/core/batch/bowl-kg";
 import { isChilled } from "@kettlos/core/batch/chill-of";
@@ -6,7 +7,6 @@ import { halfWayOf, type HalfWay } from "@kettlos/core/batch/half-way";
 import { answersFor } from "@kettlos/core/because/answers";
 import { computed } from "vue";
 import { binBatch } from "../../data/bin";
-import { momentOf } from "../../data/moments";
 import { usePotsStore, type FirePot } from "../../data/pots-store";
 import { appendEvent } from "../../data/repository";
 

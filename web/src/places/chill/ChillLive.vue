@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { clockOf, isoDayOf } from "@kettlos/core/units/moments";
 import type { Chilling } from "@kettlos/core/batch/fold";
 import type { ChillingNow } from "@kettlos/core/batch/chill-of";
 import { chillFarOff } from "@kettlos/core/batch/far-off";
@@ -11,7 +12,6 @@ import {
   showTemperature,
   type UnitSystem,
 } from "@kettlos/core/units/show";
-import { addMinutes, format } from "date-fns";
 import { computed, ref } from "vue";
 import FieldForm from "../../controls/FieldForm.vue";
 import TemperatureField from "../../controls/TemperatureField.vue";
@@ -23,7 +23,6 @@ import { chillRecord } from "./chill-record";
 import { useWords } from "../../data/use-words";
 
 /** While it cools: each gate with what is left, the thermometer, and what a missed gate asks for. */
-const words = useWords();
 const props = defineProps<{
   pot: PotState;
   chilling: Chilling;
@@ -32,6 +31,7 @@ const props = defineProps<{
   units: UnitSystem;
 }>();
 const emit = defineEmits<{ write: [NewEvent]; startOver: []; undo: [] }>();
+const words = useWords();
 const one = computed(() => (props.units === "us" ? "us" : "metric"));
 const tempC = ref<number | null>(null);
 const STATE: Record<GateState, string> = {
@@ -43,7 +43,7 @@ const STATE: Record<GateState, string> = {
   failed: "missed",
   unknown: "not known to be met: nobody saw when it fell under the line",
 };
-const clock = (min: number) => format(addMinutes(props.chilling.beganMs, min), "HH:mm");
+const clock = (min: number) => clockOf(props.chilling.beganMs + min * 60_000);
 const isLate = computed(() => props.live.gates.some((g) => g.state === "late"));
 const isCold = computed(() => props.live.gates.every((g) => g.state === "met"));
 /** By the forecast alone: nothing is certified that no thermometer saw. */
@@ -84,7 +84,7 @@ function read() {
 }
 const writeOut = () =>
   save(
-    `kettlos-chilling-${format(props.chilling.beganMs, "yyyy-MM-dd")}.csv`,
+    `kettlos-chilling-${isoDayOf(props.chilling.beganMs)}.csv`,
     chillRecord(props.pot, props.chilling, props.code, props.live.gates),
     "text/csv",
   );
@@ -169,7 +169,7 @@ const writeOut = () =>
     </FieldForm>
     <ul class="small quiet" aria-label="Readings">
       <li v-for="reading in chilling.readings" :key="reading.atMs">
-        {{ format(reading.atMs, "HH:mm") }} {{ showTemperature(reading.tempC, units) }}
+        {{ clockOf(reading.atMs) }} {{ showTemperature(reading.tempC, units) }}
       </li>
     </ul>
     <div class="beside">

@@ -36,7 +36,7 @@ function put() {
         :min="0.05"
         :max="bowl.massKg"
         needed
-        placeholder="1 kg"
+        :like="1"
       />
       <button type="submit" class="button">It is in</button>
     </FieldForm>

@@ -1,8 +1,8 @@
 <script setup lang="ts">
+import { weekdayClockOf, isoDayOf } from "@kettlos/core/units/moments";
 import type { ClockAnswer } from "@kettlos/core/clock/answer";
 import type { Minute } from "@kettlos/core/clock/wall-clock";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
-import { isoDayOf, weekdayClockOf } from "../../data/moments";
 import { save } from "../../data/save-file";
 import { reckoner } from "../../workers/reckoner";
 import { sheetCsv } from "./sheet-csv";

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { weekdayClockOf } from "@kettlos/core/units/moments";
 import type { Minute } from "@kettlos/core/clock/wall-clock";
 import type { LoosePot, Meal } from "@kettlos/core/simulate/clock-schema";
 import { refDebounced, useMediaQuery } from "@vueuse/core";
@@ -8,7 +9,6 @@ import TickChoice from "../../controls/TickChoice.vue";
 import UndoBar from "../../controls/UndoBar.vue";
 import { useClockStore } from "../../data/clock-store";
 import { useKitchenStore } from "../../data/kitchen-store";
-import { weekdayClockOf } from "../../data/moments";
 import { usePotsStore } from "../../data/pots-store";
 import { putOn } from "../../data/put-on";
 import { savePlan } from "../../data/repository";
@@ -165,9 +165,9 @@ useShortcuts(() => [
         </p>
         <p v-for="p in answer?.problems ?? []" :key="p.planId" class="ember" role="alert">
           <template v-if="planName(p.planId)"
-            >{{ planName(p.planId) }} cannot be cooked as it stands: {{ p.message }}
+            >{{ planName(p.planId) }} cannot be cooked as it stands: {{ words(p.said) }}
             <RouterLink :to="`/plan/${p.planId}`">To the plan</RouterLink></template
-          ><template v-else>{{ p.message }}</template>
+          ><template v-else>{{ words(p.said) }}</template>
         </p>
         <p v-if="hangsOn" class="quiet small">Most of it hangs on: {{ hangsOn }}.</p>
         <p v-if="answer" class="state small" :class="{ quiet: isSlow }" role="status">

@@ -1,6 +1,6 @@
 <script setup lang="ts">
+import { clockOf, weekdayClockOf } from "@kettlos/core/units/moments";
 import type { Minute } from "@kettlos/core/clock/wall-clock";
-import { clockOf, weekdayClockOf } from "../../data/moments";
 import type { Lane, LaneBar } from "./lane-model";
 
 /** One lane's bars. Each can be moved: by the pointer, by touch, or by the arrow keys. */

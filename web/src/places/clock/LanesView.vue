@@ -1,11 +1,11 @@
 <script setup lang="ts">
+import { clockOf, timeValueOf, weekdayOf, weekdayDateOf } from "@kettlos/core/units/moments";
 import type { ClockAnswer } from "@kettlos/core/clock/answer";
 import type { Minute } from "@kettlos/core/clock/wall-clock";
 import { showVolume } from "@kettlos/core/units/show";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import { useElementSize } from "@vueuse/core";
 import { computed, nextTick, toRef, useTemplateRef, watch } from "vue";
-import { clockOf, weekdayDateOf, weekdayOf } from "../../data/moments";
 import LaneBars from "./LaneBars.vue";
 import LaneSign from "./LaneSign.vue";
 import { lanesOf, tickStepMin, type LaneBar } from "./lane-model";
@@ -59,7 +59,7 @@ const ticks = computed(() => {
   const first = Math.ceil((from.value - offset) / step) * step + offset;
   const all: { minute: Minute; isDay: boolean }[] = [];
   for (let minute = first; minute <= to.value; minute += step)
-    all.push({ minute, isDay: clockOf(minute * MINUTE_MS) === "00:00" });
+    all.push({ minute, isDay: timeValueOf(minute * MINUTE_MS) === "00:00" });
   return all;
 });
 /** Where a new day begins, and its name; the first stands at the left. */

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { clockOf, weekdayOf, dayOf } from "@kettlos/core/units/moments";
 import type { ClockAnswer } from "@kettlos/core/clock/answer";
 import type { SheetRow } from "@kettlos/core/clock/run-sheet";
 import type { Minute } from "@kettlos/core/clock/wall-clock";
@@ -8,7 +9,6 @@ import { computed, ref } from "vue";
 import TickChoice from "../../controls/TickChoice.vue";
 import { isBefore } from "../../data/clock-calls";
 import { useWords } from "../../data/use-words";
-import { clockOf, dayOf, weekdayOf } from "../../data/moments";
 
 /** What to do when, by hand and time; the page that is printed. */
 const props = defineProps<{

@@ -1,10 +1,10 @@
 <script setup lang="ts">
+import { clockOf, weekdayClockOf } from "@kettlos/core/units/moments";
 import type { SheetRow } from "@kettlos/core/clock/run-sheet";
 import type { Minute } from "@kettlos/core/clock/wall-clock";
 import { computed } from "vue";
 import QuantityField from "../../controls/QuantityField.vue";
 import { showDuration } from "@kettlos/core/units/show";
-import { clockOf, weekdayClockOf } from "../../data/moments";
 import { useWords } from "../../data/use-words";
 
 /** One block of work: when, why then, and what can be changed about it. */

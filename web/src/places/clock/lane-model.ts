@@ -1,3 +1,4 @@
+import { figure } from "@kettlos/core/units/region";
 import type { ClockAnswer } from "@kettlos/core/clock/answer";
 import type { SheetRow } from "@kettlos/core/clock/run-sheet";
 import type { Minute } from "@kettlos/core/clock/wall-clock";
@@ -38,7 +39,7 @@ export interface Lane {
   readonly rows: number;
 }
 
-const watts = (w: number) => `${(w / 1000).toFixed(1)} kW`;
+const watts = (w: number) => `${figure(w / 1000, 1)} kW`;
 
 /** The kitchen's own things as lanes, only those with something on them; hands always. */
 export function lanesOf(

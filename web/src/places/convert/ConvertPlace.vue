@@ -4,7 +4,7 @@ import { withSuggestions } from "@kettlos/core/convert/suggested";
 import type { Method } from "@kettlos/core/heat/method";
 import type { PieceShape } from "@kettlos/core/heat/piece-schema";
 import { outcomeOf } from "@kettlos/core/units/problem";
-import { showDuration, showVolume } from "@kettlos/core/units/show";
+import { showDuration, showVolume, showLength } from "@kettlos/core/units/show";
 import { computed, ref, shallowRef, watch } from "vue";
 import { useRouter } from "vue-router";
 import CautionList from "../../controls/CautionList.vue";
@@ -106,7 +106,12 @@ async function keep() {
           </option>
         </select></label
       >
-      <PieceField v-model="piece" label="Pieces" placeholder="4 cm dice" :units="units" />
+      <PieceField
+        v-model="piece"
+        label="Pieces"
+        :placeholder="`${showLength(0.04, units === 'us' ? 'us' : 'metric')} dice`"
+        :units="units"
+      />
       <label
         >Time as written
         <input v-model="time" class="written" placeholder="2 h 30, until tender" />
@@ -115,7 +120,7 @@ async function keep() {
       <UnitField
         v-model="massKg"
         label="Weight"
-        placeholder="1.2 kg"
+        :like="1.2"
         dimension="mass"
         :units="units"
         :min="0.05"

@@ -1,10 +1,10 @@
 <script setup lang="ts">
+import { clockOf } from "@kettlos/core/units/moments";
 import { answersFor } from "@kettlos/core/because/answers";
 import { liveFigures } from "@kettlos/core/because/live-figures";
 import { vesselOf } from "@kettlos/core/simulate/references";
 import { outcomeOf } from "@kettlos/core/units/problem";
 import { useWakeLock } from "@vueuse/core";
-import { format } from "date-fns";
 import { computed, watch } from "vue";
 import { useRoute, useRouter } from "vue-router";
 import AheadNote from "../../controls/AheadNote.vue";
@@ -168,7 +168,7 @@ const recipe = computed(() => {
       :about="
         pot.cook.litMs === null
           ? 'not lit yet'
-          : `on since ${format(pot.cook.litMs, 'HH:mm')}, ${vessel.name.toLowerCase()}`
+          : `on since ${clockOf(pot.cook.litMs)}, ${vessel.name.toLowerCase()}`
       "
       :stage="isPrep ? 'prep' : pot.cook.stage"
       :plan-id="pot.batch.plan.id"
@@ -202,7 +202,7 @@ const recipe = computed(() => {
         <h2>Done</h2>
         <ul class="done">
           <li v-for="event in done" :key="event.id">
-            <time class="quiet">{{ format(event.atMs, "HH:mm") }}</time>
+            <time class="quiet">{{ clockOf(event.atMs) }}</time>
             {{ eventWords(event, pot.batch.plan, one) }}
           </li>
           <li v-if="done.length === 0" class="quiet">

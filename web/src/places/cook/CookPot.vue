@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { clockOf, weekdayClockOf } from "@kettlos/core/units/moments";
 import { liveFigures } from "@kettlos/core/because/live-figures";
 import { lidOf } from "../../data/lid-of";
 import { isByLevel, stretchesOf } from "@kettlos/core/simulate/stretches";
@@ -12,7 +13,6 @@ import {
 } from "@kettlos/core/units/show";
 import type { Vessel } from "@kettlos/core/vessel/vessel-schema";
 import { useElementSize } from "@vueuse/core";
-import { format } from "date-fns";
 import { computed, useTemplateRef } from "vue";
 import type { LivePot } from "../../data/pots-store";
 import WhyFigure from "../../controls/WhyFigure.vue";
@@ -90,7 +90,7 @@ const rateWords = computed(() =>
       : `Steams ${Math.abs(rate.value)} % ${rate.value > 0 ? "faster" : "slower"} than reckoned, from ${props.pot.cook.readings.length} ${props.pot.cook.readings.length === 1 ? "reading" : "readings"}.`,
 );
 /** A moment more than most of a day off is said with its day. */
-const clock = (ms: number) => format(ms, ms - props.nowMs > 20 * 3_600_000 ? "EEE HH:mm" : "HH:mm");
+const clock = (ms: number) => (ms - props.nowMs > 20 * 3_600_000 ? weekdayClockOf : clockOf)(ms);
 /** The stretch of the heat that it is in, and when it ends, where that is by its level. */
 const stretch = computed(() => stretchesOf(props.pot.batch.plan)[forecast.value.stretchIndex]);
 const hasLevelTarget = computed(() => stretch.value !== undefined && isByLevel(stretch.value.stop));
@@ -173,7 +173,7 @@ const sentence = (words: string) => `${words.charAt(0).toUpperCase()}${words.sli
       <div class="yield">
         <dt>
           {{ pot.batch.plan.end === "served" ? "Liquid left" : "Strained"
-          }}<template v-if="isLit"> at {{ format(forecast.endMs.expected, "HH:mm") }}</template>
+          }}<template v-if="isLit"> at {{ clockOf(forecast.endMs.expected) }}</template>
         </dt>
         <dd>
           <span class="figure result">{{ showVolume(forecast.strainedL.expected, one) }}</span>
@@ -185,8 +185,8 @@ const sentence = (words: string) => `${words.charAt(0).toUpperCase()}${words.sli
     <p v-if="forecast.bareMs !== null && isLit && !forecast.isDry" class="ember">
       <strong v-if="forecast.bareMs > nowMs"
         >What lies in it comes bare at {{ clock(forecast.bareMs) }}.</strong
-      ><strong v-else>What lies in it is bare since {{ format(forecast.bareMs, "HH:mm") }}.</strong>
-      Top up{{ forecast.bareMs > nowMs ? " before then" : "" }}.
+      ><strong v-else>What lies in it is bare since {{ clockOf(forecast.bareMs) }}.</strong> Top
+      up{{ forecast.bareMs > nowMs ? " before then" : "" }}.
     </p>
     <p v-if="isLit" class="quiet small">{{ rateWords }}</p>
   </div>

@@ -1,4 +1,8 @@
 <script setup lang="ts">
+import { ingredientById } from "@kettlos/core/ingredient/catalogue";
+import { amountSaid } from "@kettlos/core/ingredient/amount-said";
+import { inWords } from "@kettlos/core/units/said";
+import { clockOf } from "@kettlos/core/units/moments";
 import type { OwnIngredient } from "@kettlos/core/ingredient/own-ingredient";
 import { callOf, onCounter, whereIs } from "@kettlos/core/batch/counter";
 import { WATER_POURED, waterToPourL } from "@kettlos/core/batch/filling";
@@ -8,8 +12,7 @@ import type { Ingredient } from "@kettlos/core/ingredient/ingredient";
 import type { Amount } from "@kettlos/core/ingredient/read-amount";
 import { nameOf } from "@kettlos/core/simulate/item-facts";
 import type { PlanItem } from "@kettlos/core/simulate/plan-schema";
-import { showMass, showVolume, type UnitSystem } from "@kettlos/core/units/show";
-import { format } from "date-fns";
+import { showVolume, type UnitSystem } from "@kettlos/core/units/show";
 import { computed } from "vue";
 import EditPopover from "../../controls/EditPopover.vue";
 import IngredientLine from "../../controls/IngredientLine.vue";
@@ -56,17 +59,27 @@ const dueWords = (item: PlanItem) => {
   const due = dueMs(item);
   if (due === null) return item.when.at === "offHeat" ? "off the heat" : "";
   const word = WORDS[call(item)];
-  return `${format(due, "HH:mm")}${word === "" ? "" : `, ${word}`}`;
+  return `${clockOf(due)}${word === "" ? "" : `, ${word}`}`;
 };
 
 const one = computed(() => (props.units === "us" ? "us" : "metric"));
-const amountOf = (item: PlanItem) =>
-  showMass(cook.value.addedItems.get(item.id)?.massKg ?? item.massKg, one.value);
+function amountOf(item: PlanItem): string {
+  const massKg = cook.value.addedItems.get(item.id)?.massKg ?? item.massKg;
+  const { counted } = item;
+  return inWords(
+    amountSaid(
+      ingredientById(item.ingredientId),
+      // So many of it were planned; of what was really added its weight alone is known.
+      counted !== undefined && massKg === item.massKg ? { massKg, counted } : { massKg },
+    ),
+    one.value,
+  );
+}
 const isOut = (item: PlanItem) =>
   cook.value.did.has(liftedOut(item.id)) && !cook.value.did.has(putBack(item.id));
 const inAt = (item: PlanItem) => {
   const added = cook.value.addedItems.get(item.id)?.atMs ?? cook.value.litMs;
-  return added === null ? "" : format(added, "HH:mm");
+  return added === null ? "" : clockOf(added);
 };
 
 function write(event: NewEvent) {
@@ -134,7 +147,7 @@ const putExtra = (ingredient: Ingredient, { massKg, counted }: Amount, own: OwnI
     <IngredientLine
       takes-own
       label="Put something else in"
-      placeholder="and 100 g celery"
+      :placeholder="one === 'us' ? 'and 4 oz celery' : 'and 100 g celery'"
       @put="putExtra"
     />
   </div>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
+import { isoDayOf } from "@kettlos/core/units/moments";
 import { begunMs } from "@kettlos/core/batch/of-log";
 import { ref, watch } from "vue";
-import { format } from "date-fns";
 import type { Instrument } from "@kettlos/core/instruments/messages";
 import { bridgesNow, useInstrumentsStore, type Link } from "../../data/instruments-store";
 import type { LivePot } from "../../data/pots-store";
@@ -49,7 +49,7 @@ async function readIn(event: Event) {
 }
 const writeOut = () =>
   saveFile(
-    `kettlos-readings-${format(begunMs(props.pot), "yyyy-MM-dd")}.csv`,
+    `kettlos-readings-${isoDayOf(begunMs(props.pot))}.csv`,
     readingsCsv(props.pot.cook.events),
     "text/csv",
   );

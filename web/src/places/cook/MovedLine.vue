@@ -1,9 +1,9 @@
 <script setup lang="ts">
+import { clockOf } from "@kettlos/core/units/moments";
 import type { MovedBy } from "@kettlos/core/batch/live-end";
 import type { LiveForecast } from "@kettlos/core/batch/live-forecast";
 import type { Estimate } from "@kettlos/core/units/estimate";
 import { showDuration } from "@kettlos/core/units/show";
-import { format } from "date-fns";
 import { computed } from "vue";
 import WhyFigure from "../../controls/WhyFigure.vue";
 
@@ -37,7 +37,7 @@ const isMoved = computed(() => Math.abs(moved.value.laterMin) >= AS_PLANNED_MIN)
 const overMin = computed(() =>
   props.isOff ? 0 : (props.nowMs - props.forecast.endMs.expected) / 60_000,
 );
-const clock = (ms: number) => format(ms, "HH:mm");
+const clock = (ms: number) => clockOf(ms);
 const reasons = computed(() => moved.value.because.map((b) => WORDS[b.what](b.min)).join(", "));
 </script>
 

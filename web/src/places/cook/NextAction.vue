@@ -1,12 +1,11 @@
 <script setup lang="ts">
+import { clockOf } from "@kettlos/core/units/moments";
 import { useWords } from "../../data/use-words";
 import type { Action, ActionKind } from "@kettlos/core/batch/action";
-import { format } from "date-fns";
 import { computed, ref, watch } from "vue";
 import { countdown } from "./countdown";
 
 /** The next thing to do, readable from two metres, and the ones after. */
-const words = useWords();
 const props = defineProps<{
   action: Action;
   later: readonly Action[];
@@ -17,6 +16,7 @@ const props = defineProps<{
   light?: Action | undefined;
 }>();
 const emit = defineEmits<{ done: []; light: []; since: []; say: [marks: readonly string[]] }>();
+const words = useWords();
 /** What leaving it out means is read before it is done. */
 const isLeaving = ref(false);
 watch(
@@ -76,9 +76,7 @@ const isDue = computed(() => props.action.atMs <= props.nowMs && !isQuiet.value)
       <template v-else-if="action.kind === 'fill'">Before it goes on</template>
       <template v-else-if="action.kind === 'workAfter'">Off the heat, {{ action.about }}</template>
       <template v-else-if="action.kind === 'work'">Before it goes on, {{ action.about }}</template>
-      <template v-else
-        >{{ isDue ? "Now, since" : "Next, at" }} {{ format(action.atMs, "HH:mm") }}</template
-      >
+      <template v-else>{{ isDue ? "Now, since" : "Next, at" }} {{ clockOf(action.atMs) }}</template>
     </p>
     <h1>{{ action.title }}</h1>
     <p v-if="!isQuiet" class="count figure" aria-hidden="true">
@@ -124,7 +122,7 @@ const isDue = computed(() => props.action.atMs <= props.nowMs && !isQuiet.value)
         >
         <template v-else-if="item.kind !== 'light' && item.kind !== 'fill'">
           <b class="figure">{{ countdown(item.atMs - nowMs) }}</b>
-          <span class="quiet small">{{ format(item.atMs, "HH:mm") }}</span>
+          <span class="quiet small">{{ clockOf(item.atMs) }}</span>
         </template>
       </li>
     </ol>

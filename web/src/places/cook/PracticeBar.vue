@@ -1,6 +1,6 @@
 <script setup lang="ts">
+import { weekdayClockOf } from "@kettlos/core/units/moments";
 import { hiddenPotOf } from "@kettlos/core/instruments/hidden-pot";
-import { format } from "date-fns";
 import { computed } from "vue";
 import TickChoice from "../../controls/TickChoice.vue";
 import type { LivePot } from "../../data/pots-store";
@@ -33,7 +33,7 @@ function dip() {
   <section class="practice" aria-label="Practice">
     <strong>Practice</strong>
     <span
-      >the pot's clock <b class="figure">{{ format(nowMs, "EEE HH:mm") }}</b></span
+      >the pot's clock <b class="figure">{{ weekdayClockOf(nowMs) }}</b></span
     >
     <TickChoice v-model="speed" label="Speed of the clock" :options="SPEEDS" />
     <button type="button" class="button" :disabled="!isOn" @click="dip">Dip a stick</button>

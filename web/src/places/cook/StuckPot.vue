@@ -1,7 +1,7 @@
 <script setup lang="ts">
+import { clockOf } from "@kettlos/core/units/moments";
 import { LOOKED_IN } from "@kettlos/core/batch/blind-pot";
 import type { UnitSystem } from "@kettlos/core/units/show";
-import { format } from "date-fns";
 import { computed } from "vue";
 import CautionList from "../../controls/CautionList.vue";
 import type { FirePot } from "../../data/pots-store";
@@ -50,7 +50,7 @@ useShortcuts(() => [
   <StageStrip
     :name="pot.batch.plan.name"
     :end="pot.batch.plan.end"
-    :about="pot.cook.litMs === null ? 'not lit yet' : `on since ${format(pot.cook.litMs, 'HH:mm')}`"
+    :about="pot.cook.litMs === null ? 'not lit yet' : `on since ${clockOf(pot.cook.litMs)}`"
     :stage="pot.cook.stage"
     :plan-id="pot.batch.plan.id"
     :batch-id="pot.batch.id"
@@ -80,7 +80,7 @@ useShortcuts(() => [
       <h2>Done</h2>
       <ul>
         <li v-for="event in done" :key="event.id">
-          <time class="quiet">{{ format(event.atMs, "HH:mm") }}</time>
+          <time class="quiet">{{ clockOf(event.atMs) }}</time>
           {{ eventWords(event, pot.batch.plan, units) }}
         </li>
         <li v-if="done.length === 0" class="quiet">Nothing yet.</li>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { clockOf } from "@kettlos/core/units/moments";
 import { TASTES, type Taste } from "@kettlos/core/batch/batch-schema";
 import { whereIs } from "@kettlos/core/batch/counter";
 import { doseFor, type Dose } from "@kettlos/core/batch/tasting";
@@ -6,7 +7,6 @@ import { ingredientById } from "@kettlos/core/ingredient/catalogue";
 import { saltHereWords, thickHereWords } from "@kettlos/core/learn/say-taught";
 import type { Trace } from "@kettlos/core/simulate/trace";
 import type { PlanItem } from "@kettlos/core/simulate/plan-schema";
-import { format } from "date-fns";
 import { computed, ref, watch } from "vue";
 import { useEntry } from "../../controls/use-entry";
 import type { LivePot } from "../../data/pots-store";
@@ -149,7 +149,7 @@ function save() {
       /></label>
       <ul v-if="pot.cook.tastings.length > 0" class="rounds small quiet">
         <li v-for="(tasting, i) in pot.cook.tastings" :key="tasting.eventId">
-          Round {{ i + 1 }}, {{ format(tasting.atMs, "HH:mm")
+          Round {{ i + 1 }}, {{ clockOf(tasting.atMs)
           }}<template v-if="tasting.who">, {{ tasting.who }}</template
           >: {{ tasting.tastes.join(", ") }}. {{ tasting.text }}
         </li>

@@ -1,9 +1,9 @@
 <script setup lang="ts">
+import { clockOf } from "@kettlos/core/units/moments";
 import { workBefore } from "@kettlos/core/batch/work-before";
 import { canBeLeft } from "@kettlos/core/batch/work-words";
 import { workDone, workLeft } from "@kettlos/core/batch/said-marks";
 import { showDuration } from "@kettlos/core/units/show";
-import { format } from "date-fns";
 import { computed } from "vue";
 import type { LivePot } from "../../data/pots-store";
 import type { NewEvent } from "../../data/repository";
@@ -61,7 +61,7 @@ const isKept = computed(() => left.value < all.value.length);
           left out
         </button>
         <span v-else-if="!isLit" class="quiet small">{{
-          doneMs === null ? showDuration(task.min) : format(doneMs, "HH:mm")
+          doneMs === null ? showDuration(task.min) : clockOf(doneMs)
         }}</span>
       </li>
     </ol>

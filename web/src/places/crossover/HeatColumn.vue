@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ruleC } from "@kettlos/core/units/said";
 import type { ExplainedRange, HeatAnswer } from "@kettlos/core/because/converted";
 import { cookedMinOf, type Target } from "@kettlos/core/convert/like";
 import type { CrockRemedy } from "@kettlos/core/convert/crock-safety";
@@ -11,6 +12,7 @@ import {
   showVolume,
   showVolumeRange,
   type UnitSystem,
+  showRoundTemperature,
 } from "@kettlos/core/units/show";
 import { computed } from "vue";
 import CautionList from "../../controls/CautionList.vue";
@@ -214,11 +216,14 @@ function setWater(volumeL: number | null) {
           @click="emit('remedy', remedy)"
         >
           {{ remedy.text }}
-          <span class="quiet small">60 °C after {{ showDuration(remedy.from5To60Min) }}</span>
+          <span class="quiet small"
+            >{{ showRoundTemperature(60, units) }} after
+            {{ showDuration(remedy.from5To60Min) }}</span
+          >
         </button>
         <p class="small quiet">
-          Rule: the thickest part passes from 5 to 60 °C within 4 h (US guidance; your local food
-          code rules).
+          Rule: the thickest part passes from {{ words([ruleC(5)]) }} to
+          {{ words([ruleC(60)]) }} within 4 h (US guidance; your local food code rules).
         </p>
       </section>
       <button
@@ -250,7 +255,7 @@ function setWater(volumeL: number | null) {
       <p v-if="range?.opinion" class="small">
         <strong>Kitchen rule: {{ range.opinion.said }}.</strong>
         <template v-if="range.opinion.agrees"> It agrees.</template>
-        <template v-else> It differs. {{ range.opinion.why.join(" ") }}</template>
+        <template v-else> It differs. {{ range.opinion.why.map(words).join(" ") }}</template>
       </p>
       <CautionList :cautions="grave" />
       <CautionList :cautions="notes" />

@@ -1,8 +1,9 @@
 <script setup lang="ts">
+import { figure } from "@kettlos/core/units/region";
+import { dateClockOf } from "@kettlos/core/units/moments";
 import type { FileProblem } from "@kettlos/core/formats/file-problem";
 import { reportOf, type FileReport } from "@kettlos/core/formats/file-report";
 import { Problem } from "@kettlos/core/units/problem";
-import { format } from "date-fns";
 import { computed, onMounted, ref, shallowRef } from "vue";
 import { useRouter } from "vue-router";
 import { copyText, forgetEverything, importAll, type ImportWay } from "../../data/backup";
@@ -87,14 +88,14 @@ async function forget() {
   await router.push("/bench");
 }
 const mb = (value: number) =>
-  value >= 1000 ? `${(value / 1000).toFixed(1)} GB` : `${value.toFixed(1)} MB`;
+  value >= 1000 ? `${figure(value / 1000, 1)} GB` : `${figure(value, 1)} MB`;
 </script>
 
 <template>
   <h2>Keep and move</h2>
   <p class="quiet">
     Everything stays in this browser. A file takes it elsewhere.
-    <template v-if="lastMs != null">Last saved {{ format(lastMs, "d MMMM, HH:mm") }}.</template>
+    <template v-if="lastMs != null">Last saved {{ dateClockOf(lastMs) }}.</template>
     <template v-else>Never saved to a file yet.</template>
   </p>
   <p class="row">
@@ -165,7 +166,7 @@ const mb = (value: number) =>
     <h3>Safety copies</h3>
     <ul class="copies">
       <li v-for="copy in copies" :key="copy.id">
-        <span>{{ format(copy.atMs, "d MMM yyyy, HH:mm") }}</span>
+        <span>{{ dateClockOf(copy.atMs) }}</span>
         <span class="quiet">{{ WHY[copy.why] }}</span>
         <button type="button" class="link" @click="openCopy(copy.id)">Look at it</button>
         <button type="button" class="link" @click="db.copies.delete(copy.id)">

@@ -80,7 +80,7 @@ function remove(id: string) {
         :units="store.units"
         :min="0"
         :max="20000"
-        placeholder="60 L"
+        :like="60"
         :model-value="store.kitchen?.freezerL ?? null"
         @update:model-value="store.change({ freezerL: $event })"
       />
@@ -90,7 +90,7 @@ function remove(id: string) {
         :units="store.units"
         :min="0"
         :max="5000"
-        placeholder="12 L"
+        :like="12"
         :model-value="store.kitchen?.fridgeL ?? null"
         @update:model-value="store.change({ fridgeL: $event })"
       />

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ruleC } from "@kettlos/core/units/said";
 import { codeOf, OwnCodeSchema, type OwnCode } from "@kettlos/core/cool/codes";
 import { computed, ref } from "vue";
 import TemperatureField from "../../controls/TemperatureField.vue";
@@ -10,13 +11,16 @@ import { useWords } from "../../data/use-words";
 /** Whose rule for chilling: three that are published, or gates of this kitchen's own. */
 const words = useWords();
 const store = useKitchenStore();
-const CODES = [
-  { value: "us", label: "US: 57→21 °C in 2 h, 5 °C in 6 h in all" },
-  { value: "auNz", label: "AU/NZ: 60→21 °C in 2 h, 5 °C in 4 h more" },
-  { value: "uk", label: "UK: 8 °C in about 90 min" },
-  { value: "own", label: "our own" },
-] as const;
-type Code = (typeof CODES)[number]["value"];
+type Code = "us" | "auNz" | "uk" | "own";
+const CODES = computed<readonly { value: Code; label: string }[]>(() => {
+  const c = (tempC: number) => words([ruleC(tempC)]);
+  return [
+    { value: "us", label: `US: ${c(57)} to ${c(21)} in 2 h, ${c(5)} in 6 h in all` },
+    { value: "auNz", label: `AU/NZ: ${c(60)} to ${c(21)} in 2 h, ${c(5)} in 4 h more` },
+    { value: "uk", label: `UK: ${c(8)} in about 90 min` },
+    { value: "own", label: "our own" },
+  ];
+});
 /** What own gates begin as: the Australian ones, for they are the plainest to change. */
 const BEGIN: OwnCode = [
   { fromC: 60, toC: 21, withinMin: 120 },

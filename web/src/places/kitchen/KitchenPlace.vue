@@ -2,8 +2,7 @@
 import type { Vessel } from "@kettlos/core/vessel/vessel-schema";
 import { capacityL } from "@kettlos/core/vessel/volume";
 import { boilingPointC } from "@kettlos/core/water/altitude";
-import { showTemperature, showVolume } from "@kettlos/core/units/show";
-import { FOOT_M } from "@kettlos/core/units/unit-table";
+import { showTemperature, showVolume, showAltitude } from "@kettlos/core/units/show";
 import { computed, ref } from "vue";
 import QuantityField from "../../controls/QuantityField.vue";
 import TemperatureField from "../../controls/TemperatureField.vue";
@@ -31,8 +30,7 @@ const store = useKitchenStore();
 const steps = useKitchenSteps();
 const look = useLook();
 const kitchen = computed(() => store.kitchen);
-const showAltitude = (m: number) =>
-  store.units === "us" ? `${Math.round(m / FOOT_M)} ft` : `${Math.round(m)} m`;
+const altitudeWords = (m: number) => showAltitude(m, store.units === "us" ? "us" : "metric");
 const chosenId = ref<string | null>(null);
 const chosen = computed(() => kitchen.value?.vessels.find((v) => v.id === chosenId.value) ?? null);
 const LOOKS = [
@@ -93,7 +91,7 @@ const uses = (id: string) => store.plans.filter((p) => p.vesselId === id).map((p
           label="How high"
           dimension="length"
           :bare-unit="store.units === 'us' ? 'ft' : 'm'"
-          :show="showAltitude"
+          :show="altitudeWords"
           :min="-430"
           :max="5500"
           :model-value="kitchen.altitudeM"
@@ -101,7 +99,7 @@ const uses = (id: string) => store.plans.filter((p) => p.vesselId === id).map((p
         />
         <p class="boil">
           Water boils at
-          <b class="figure">{{ showTemperature(boilingPointC(kitchen.altitudeM), "both") }}</b>
+          <b class="figure">{{ showTemperature(boilingPointC(kitchen.altitudeM), store.units) }}</b>
         </p>
         <TemperatureField
           label="Cold water"

@@ -122,7 +122,7 @@ function setLabel(label: OwnIngredient["label"] | null) {
         :units="store.units"
         :min="0"
         :max="50"
-        placeholder="120 g"
+        :like="0.12"
         :model-value="chosen.eachKg ?? null"
         @update:model-value="setEach"
       />

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useWords } from "../../data/use-words";
 import { vTyped } from "../../controls/v-typed";
 import { VesselSchema, type Vessel } from "@kettlos/core/vessel/vessel-schema";
 import { capacityL, roundFromCapacity } from "@kettlos/core/vessel/volume";
@@ -20,6 +21,7 @@ const props = defineProps<{
   usedBy: readonly string[];
 }>();
 const emit = defineEmits<{ change: [Vessel]; remove: [] }>();
+const words = useWords();
 
 const one = computed(() => (props.units === "us" ? "us" : "metric"));
 const length = (v: number) => showLength(v, one.value);
@@ -92,7 +94,7 @@ function setByCapacity(capacity: number | null, across: number | null) {
     roundFromCapacity(capacity ?? capacityL(props.vessel), across ?? props.vessel.topM[0]),
   );
   if (outcome.ok) set(outcome.value);
-  else problem.value = outcome.problem.message;
+  else problem.value = words(outcome.problem.said);
 }
 </script>
 

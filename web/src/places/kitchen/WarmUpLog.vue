@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useWords } from "../../data/use-words";
 import { fitWarmUp } from "@kettlos/core/heat/warm-up";
 import { outcomeOf } from "@kettlos/core/units/problem";
 import { showDuration, showTemperature, type UnitSystem } from "@kettlos/core/units/show";
@@ -9,6 +10,7 @@ import TickChoice from "../../controls/TickChoice.vue";
 /** A slow cooker's own warm-up, read in plain water: it replaces the usual figures for its setting. */
 const props = defineProps<{ warmUps: readonly WarmUp[]; units: UnitSystem }>();
 const emit = defineEmits<{ change: [WarmUp[]] }>();
+const words = useWords();
 const SETTINGS = [
   { value: "low", label: "LOW" },
   { value: "high", label: "HIGH" },
@@ -56,7 +58,7 @@ function save() {
   }
   const outcome = outcomeOf(() => fitWarmUp(readings));
   if (!outcome.ok) {
-    problem.value = outcome.problem.message;
+    problem.value = words(outcome.problem.said);
     return;
   }
   problem.value = "";
@@ -83,7 +85,9 @@ function save() {
       two thirds of the way after <b class="figure">{{ showDuration(fit.tauMin * 1.1) }}</b>. This
       is used in place of the usual figures.
     </p>
-    <p v-else class="quiet">Without a log the usual figures stand, give or take 3 °C.</p>
+    <p v-else class="quiet">
+      Without a log the usual figures stand, give or take {{ units === "us" ? "5 °F" : "3 °C" }}.
+    </p>
   </div>
 </template>
 

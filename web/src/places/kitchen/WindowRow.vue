@@ -1,22 +1,15 @@
 <script setup lang="ts">
+import { regionHere } from "@kettlos/core/units/region";
 import type { Window } from "@kettlos/core/simulate/hands-schema";
 import { ref } from "vue";
 
 /** When somebody is here or away: on some weekdays or on one date, from and to. */
 const props = defineProps<{ window: Window; word: string }>();
 const emit = defineEmits<{ change: [window: Window | null] }>();
-/** 0 is Sunday; shown from Monday. */
-const DAYS = [
-  [1, "Mo"],
-  [2, "Tu"],
-  [3, "We"],
-  [4, "Th"],
-  [5, "Fr"],
-  [6, "Sa"],
-  [0, "Su"],
-] as const;
-const problem = ref("");
 const FULL = ["Sunday", "Monday", "Tuesday", "Wednesday", "Thursday", "Friday", "Saturday"];
+/** 0 is Sunday; shown from where the week begins here. */
+const DAYS = FULL.map((_, i) => (i + regionHere().weekFrom) % 7);
+const problem = ref("");
 
 function toggle(day: number) {
   const { weekdays } = props.window;
@@ -44,14 +37,14 @@ function onDate(event: Event) {
     <span class="word">{{ word }}</span>
     <fieldset v-if="window.date === undefined">
       <legend class="visually-hidden">Weekdays; none is every day</legend>
-      <label v-for="[day, name] in DAYS" :key="day" :class="{ on: window.weekdays.includes(day) }">
+      <label v-for="day in DAYS" :key="day" :class="{ on: window.weekdays.includes(day) }">
         <input
           class="visually-hidden"
           type="checkbox"
           :aria-label="FULL[day]"
           :checked="window.weekdays.includes(day)"
           @change="toggle(day)"
-        />{{ name }}</label
+        />{{ FULL[day]?.slice(0, 2) }}</label
       >
     </fieldset>
     <label

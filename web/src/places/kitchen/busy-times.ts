@@ -1,5 +1,5 @@
+import { timeValueOf, isoDayOf } from "@kettlos/core/units/moments";
 import type { Window } from "@kettlos/core/simulate/hands-schema";
-import { format } from "date-fns";
 import ICAL from "ical.js";
 
 /** Only what is still to come, so far ahead, days. */
@@ -49,9 +49,9 @@ function daysOf(fromMs: number, toMs: number): readonly Window[] {
     const end = Math.min(toMs, next.getTime());
     out.push({
       weekdays: [],
-      date: format(at, "yyyy-MM-dd"),
-      from: format(at, "HH:mm"),
-      to: format(end, "HH:mm"),
+      date: isoDayOf(at),
+      from: timeValueOf(at),
+      to: timeValueOf(end),
     });
     at = end;
   }

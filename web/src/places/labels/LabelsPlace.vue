@@ -1,5 +1,12 @@
 <script setup lang="ts">
-import { LABEL_SHEETS, labelOf, PAGE_MM, pagesOf, sheetOf } from "@kettlos/core/larder/label-of";
+import {
+  LABEL_SHEETS,
+  labelOf,
+  PAGE_MM,
+  pagesOf,
+  sheetName,
+  sheetOf,
+} from "@kettlos/core/larder/label-of";
 import { useLocalStorage } from "@vueuse/core";
 import { computed, ref } from "vue";
 import { useRoute } from "vue-router";
@@ -51,7 +58,7 @@ const print = () => window.print();
         <label class="small quiet field"
           >Sheet
           <select v-model="sheetId" class="written">
-            <option v-for="s in LABEL_SHEETS" :key="s.id" :value="s.id">{{ s.name }}</option>
+            <option v-for="s in LABEL_SHEETS" :key="s.id" :value="s.id">{{ sheetName(s) }}</option>
           </select></label
         >
         <CountField v-model="firstAt" label="Begin at label" :min="1" :max="perPage" />

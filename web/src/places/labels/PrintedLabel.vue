@@ -1,8 +1,14 @@
 <script setup lang="ts">
+import { salinity } from "@kettlos/core/seasoning/salinity";
+import { shortDateYearOf } from "@kettlos/core/units/moments";
 import type { LotLabel } from "@kettlos/core/larder/label-of";
-import { showMass, showVolume, type UnitSystem } from "@kettlos/core/units/show";
+import {
+  showMass,
+  showRoundTemperature,
+  showVolume,
+  type UnitSystem,
+} from "@kettlos/core/units/show";
 import { inWords } from "@kettlos/core/units/said";
-import { format } from "date-fns";
 import { computed } from "vue";
 import SmallCode from "./SmallCode.vue";
 
@@ -18,7 +24,7 @@ const salt = computed(() =>
     ? ""
     : props.label.isUnsalted
       ? " · unsalted"
-      : ` · salted, ${props.label.saltGKg.toFixed(0)} g/${props.label.litres === null ? "kg" : "L"}`,
+      : ` · salted, ${inWords(salinity(props.label.saltGKg, props.label.litres === null ? "kg" : "L"), props.units)}`,
 );
 const address = computed(() =>
   props.label.batchId === null ? null : `${location.origin}/logbook/${props.label.batchId}`,
@@ -30,7 +36,7 @@ const fontMm = computed(() => {
   return Math.min(4.2, Math.max(2.25, props.heightMm * (isLong ? 0.064 : 0.075)));
 });
 const codeMm = computed(() => Math.min(26, props.heightMm * 0.5));
-const day = (ms: number) => format(ms, "d MMM yyyy");
+const day = (ms: number) => shortDateYearOf(ms);
 </script>
 
 <template>
@@ -44,7 +50,7 @@ const day = (ms: number) => format(ms, "d MMM yyyy");
       <span>Made {{ day(label.madeMs) }} · lot {{ label.code }}</span>
       <span
         ><b>{{ label.isFrozen ? "Best before" : "Use by" }} {{ day(label.bestBeforeMs) }}</b
-        >, {{ label.isFrozen ? "frozen" : "at 5 °C or below" }}</span
+        >, {{ label.isFrozen ? "frozen" : `at ${showRoundTemperature(5, units)} or below` }}</span
       >
       <span v-if="label.allergens.length > 0"
         >Contains <b>{{ label.allergens.join(", ") }}</b></span

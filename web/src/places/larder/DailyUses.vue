@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { weekdayDateOf, weekdayDateClockOf } from "@kettlos/core/units/moments";
 import { lastsDaysOf } from "@kettlos/core/because/larder-figures";
 import { lasts } from "@kettlos/core/larder/daily-use";
 import { heldKg, isUsable } from "@kettlos/core/larder/larder";
@@ -7,7 +8,6 @@ import { petHazardsIn } from "@kettlos/core/larder/pet-hazards";
 import { toFreezeL } from "@kettlos/core/portion/lasting";
 import type { DailyUse } from "@kettlos/core/simulate/keeping-words";
 import { showVolume, type UnitSystem } from "@kettlos/core/units/show";
-import { format } from "date-fns";
 import { computed, ref } from "vue";
 import WhyFigure from "../../controls/WhyFigure.vue";
 import { useKitchenStore } from "../../data/kitchen-store";
@@ -70,8 +70,8 @@ const remove = (id: string) => kitchenStore.remove("dailyUses", id);
         <p v-else>
           {{ showVolume(row.haveL, one) }} last
           <b class="figure">{{ Math.floor(row.days) }} days</b>, until
-          {{ format(row.untilMs, "EEE d MMM") }}; put the next pot on by
-          {{ format(row.makeByMs, "EEE d MMM HH:mm") }}. <WhyFigure :estimate="row.why" />
+          {{ weekdayDateOf(row.untilMs) }}; put the next pot on by
+          {{ weekdayDateClockOf(row.makeByMs) }}. <WhyFigure :estimate="row.why" />
         </p>
         <p v-if="row.tooMuchInFridgeL > 0.02" class="small ember">
           Freeze {{ showVolume(row.tooMuchInFridgeL, one) }} of it: the fridge keeps it three days.

@@ -1,4 +1,7 @@
 <script setup lang="ts">
+import { POUND_KG, US_QUART_L } from "@kettlos/core/units/unit-table";
+import { figure } from "@kettlos/core/units/region";
+import { shortDateOf, shortDateYearOf } from "@kettlos/core/units/moments";
 import { enoughFor } from "@kettlos/core/larder/draws";
 import { chillingNow, standingOf } from "@kettlos/core/batch/chill-of";
 import { codeOf } from "@kettlos/core/cool/codes";
@@ -10,7 +13,6 @@ import { isUnsalted } from "@kettlos/core/larder/lot-amounts";
 import { setOf } from "@kettlos/core/extraction/set";
 import { COLD_DENSITY_KG_L } from "@kettlos/core/water/properties";
 import type { UnitSystem } from "@kettlos/core/units/show";
-import { format } from "date-fns";
 import { computed } from "vue";
 import { useKitchenStore } from "../../data/kitchen-store";
 import { useLarderStore } from "../../data/larder-store";
@@ -72,7 +74,16 @@ const uses = computed(() =>
     ? []
     : enoughFor(lot.value, haveKg.value, kitchenStore.plans),
 );
-const money = (n: number) => `${currency.value} ${n.toFixed(2)}`;
+/** What a cost is said for: a litre or a kilogram, a quart or a pound. */
+const costFor = computed(() => {
+  const { isLiquid } = lot.value;
+  if (props.units === "us")
+    return isLiquid
+      ? { word: "quart", massKg: US_QUART_L * COLD_DENSITY_KG_L }
+      : { word: "pound", massKg: POUND_KG };
+  return isLiquid ? { word: "litre", massKg: COLD_DENSITY_KG_L } : { word: "kilogram", massKg: 1 };
+});
+const money = (n: number) => `${currency.value} ${figure(n, 2)}`;
 const went = computed(() => larderStore.larder.gone.filter((g) => g.lotId === lot.value.id));
 const HOW = {
   table: "to the table",
@@ -109,18 +120,18 @@ const spoken = computed(() => larderStore.spoken.filter((s) => s.lotId === lot.v
       <dd>
         {{ lot.code }},
         <RouterLink v-if="batch" :to="`/logbook/${batch.batch.id}`"
-          >made {{ format(lot.madeMs, "d MMM") }}</RouterLink
-        ><template v-else>in since {{ format(lot.madeMs, "d MMM") }}</template>
+          >made {{ shortDateOf(lot.madeMs) }}</RouterLink
+        ><template v-else>in since {{ shortDateOf(lot.madeMs) }}</template>
       </dd>
       <dt>{{ keeping.isSafety ? "Use by" : "Best before" }}</dt>
       <dd>
-        {{ format(holding.bestBeforeMs, "EEE d MMM yyyy") }}
+        {{ shortDateYearOf(holding.bestBeforeMs) }}
         <span class="quiet small">{{ keeping.days.value }} days; {{ keeping.days.source }}</span>
       </dd>
-      <template v-if="saltWords(lot)">
+      <template v-if="saltWords(lot, units)">
         <dt>Salt</dt>
         <dd>
-          {{ saltWords(lot)?.replace("salt ", "") }}
+          {{ saltWords(lot, units)?.replace("salt ", "") }}
           <span v-if="!isUnsalted(lot)" class="quiet small"
             >goes along into every pot that draws on it</span
           >
@@ -141,8 +152,7 @@ const spoken = computed(() => larderStore.spoken.filter((s) => s.lotId === lot.v
       <template v-if="lot.costPerKg !== null">
         <dt>Cost</dt>
         <dd>
-          {{ money(lot.costPerKg * (lot.isLiquid ? COLD_DENSITY_KG_L : 1)) }} a
-          {{ lot.isLiquid ? "litre" : "kilogram" }}
+          {{ money(lot.costPerKg * costFor.massKg) }} a {{ costFor.word }}
           <span v-if="lot.kind === 'stock' && bought !== null" class="quiet small"
             >bought, {{ money(bought) }}</span
           >
@@ -174,7 +184,7 @@ const spoken = computed(() => larderStore.spoken.filter((s) => s.lotId === lot.v
           <RouterLink :to="`/plan/${s.planId}`">{{ s.planName }}</RouterLink>
         </li>
         <li v-for="(g, i) in went" :key="i">
-          {{ format(g.atMs, "d MMM") }}: {{ Math.abs(g.count) }}
+          {{ shortDateOf(g.atMs) }}: {{ Math.abs(g.count) }}
           <RouterLink v-if="g.how === 'pot'" :to="`/logbook/${g.batchId}`">{{
             g.batchName
           }}</RouterLink><template v-else-if="g.count < 0">found again at the count</template

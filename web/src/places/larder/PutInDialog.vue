@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { dayCodeOf } from "@kettlos/core/units/moments";
 import { ingredientById, isIngredientId } from "@kettlos/core/ingredient/catalogue";
 import { findIngredients } from "@kettlos/core/ingredient/find-ingredients";
 import {
@@ -10,7 +11,6 @@ import {
 import { DAY_MS } from "@kettlos/core/larder/keeping";
 import { rawLot, usualKind } from "@kettlos/core/larder/raw-lot";
 import type { UnitSystem } from "@kettlos/core/units/show";
-import { format } from "date-fns";
 import { computed, ref, watch } from "vue";
 import CountField from "../../controls/CountField.vue";
 import FieldForm from "../../controls/FieldForm.vue";
@@ -88,7 +88,7 @@ async function put() {
       ingredientId: found.value?.id ?? null,
       eachKg: eachKg.value,
       madeMs,
-      day: format(madeMs, "yyMMdd"),
+      day: dayCodeOf(madeMs),
       usedCodes: new Set([...larderStore.lots.values()].map((l) => l.code)),
       ...(container === undefined ? {} : { container }),
     }),

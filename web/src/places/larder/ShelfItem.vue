@@ -1,8 +1,8 @@
 <script setup lang="ts">
+import { shortDateOf } from "@kettlos/core/units/moments";
 import { ageOf } from "@kettlos/core/larder/keeping";
 import type { Holding } from "@kettlos/core/larder/larder";
 import type { UnitSystem } from "@kettlos/core/units/show";
-import { format } from "date-fns";
 import { computed } from "vue";
 import HeldShapes from "./HeldShapes.vue";
 import { AGE_WORDS, allWords, countWords, keyOf, saltWords } from "./held-words";
@@ -18,7 +18,7 @@ const props = defineProps<{
 const MOST_DRAWN = 5;
 const one = computed(() => (props.units === "us" ? "us" : "metric"));
 const age = computed(() => ageOf(props.holding.place, props.holding.bestBeforeMs, props.nowMs));
-const salt = computed(() => saltWords(props.holding.lot));
+const salt = computed(() => saltWords(props.holding.lot, props.units));
 </script>
 
 <template>
@@ -44,7 +44,7 @@ const salt = computed(() => saltWords(props.holding.lot));
       <span v-if="holding.lot.isForAnimals">for the animals</span>
       <span :class="age === 'good' ? 'quiet' : 'ember'"
         >{{ holding.place === "fridge" ? "use by" : "best before" }}
-        {{ format(holding.bestBeforeMs, "d MMM")
+        {{ shortDateOf(holding.bestBeforeMs)
         }}<template v-if="age !== 'good'">: {{ AGE_WORDS[age] }}</template></span
       >
       <span v-if="spokenCount > 0" class="quiet">{{ spokenCount }} spoken for</span>

@@ -1,3 +1,5 @@
+import { salinity } from "@kettlos/core/seasoning/salinity";
+import { inWords } from "@kettlos/core/units/said";
 import { isUnsalted, litresOf } from "@kettlos/core/larder/lot-amounts";
 import type { Holding } from "@kettlos/core/larder/larder";
 import type { StoreKind } from "@kettlos/core/vessel/store-container";
@@ -27,12 +29,12 @@ export const countWords = (kind: StoreKind, count: number): string =>
   `${count} ${NOUNS[kind][count === 1 ? 0 : 1]}`;
 
 /** How salty, as a cook has to know it before it goes into a pot. */
-export const saltWords = (lot: Lot): string | null =>
+export const saltWords = (lot: Lot, units: UnitSystem): string | null =>
   lot.label.saltGKg === undefined
     ? null
     : isUnsalted(lot)
       ? "unsalted"
-      : `salt ${lot.label.saltGKg.toFixed(0)} g/${lot.isLiquid ? "L" : "kg"}`;
+      : `salt ${inWords(salinity(lot.label.saltGKg, lot.isLiquid ? "L" : "kg"), units)}`;
 
 /** Why something was thrown away. */
 export const WHY_WORDS: Readonly<Record<WhyThrown, string>> = {

@@ -245,7 +245,7 @@ test("shelves are drawn as they stand", () => {
   expect(wrapper.findAll("svg")).toHaveLength(14);
   expect(wrapper.text()).toContain("14 blocks");
   expect(countWords("bag", 1)).toBe("1 bag");
-  expect(saltWords(cups.lot)).toBe("unsalted");
+  expect(saltWords(cups.lot, "metric")).toBe("unsalted");
   expect(keyOf(cups)).not.toBe(keyOf({ ...cups, place: "fridge" }));
 });
 

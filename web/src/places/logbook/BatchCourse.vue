@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { weekdayClockOf, shortDateOf, weekdayDayOf } from "@kettlos/core/units/moments";
 import { begunMs } from "@kettlos/core/batch/of-log";
 import { flowOf } from "@kettlos/core/batch/flow";
 import { notesOf } from "@kettlos/core/batch/plan-of-cook";
@@ -10,7 +11,6 @@ import { answersFor } from "@kettlos/core/because/answers";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
 import { showMass, showVolume, type UnitSystem } from "@kettlos/core/units/show";
 import { waterDensityKgL } from "@kettlos/core/water/properties";
-import { format } from "date-fns";
 import { computed } from "vue";
 import { useRouter } from "vue-router";
 import { copyOf } from "../../data/new-plan";
@@ -98,7 +98,7 @@ const isJustLiked = computed(() => props.pot.cook.events.at(-1)?.kind === "liked
     class="strip"
     :name="plan.name"
     :end="plan.end"
-    :about="format(begunMs(pot), 'EEEE d MMMM')"
+    :about="weekdayDayOf(begunMs(pot))"
     :stage="pot.cook.stage"
     :plan-id="plan.id"
     :batch-id="pot.batch.id"
@@ -134,7 +134,7 @@ const isJustLiked = computed(() => props.pot.cook.events.at(-1)?.kind === "liked
       <ol class="events">
         <li v-for="event in told" :key="event.id">
           <time :datetime="new Date(event.atMs).toISOString()">{{
-            format(event.atMs, "EEE HH:mm")
+            weekdayClockOf(event.atMs)
           }}</time>
           {{ eventWords(event, plan, units) }}
         </li>
@@ -184,7 +184,7 @@ const isJustLiked = computed(() => props.pot.cook.events.at(-1)?.kind === "liked
         <ul class="row">
           <li v-if="before !== undefined">
             <RouterLink class="button" :to="`/beside/${before.id}/${pot.batch.id}`"
-              >Beside the time before, {{ format(before.begunMs, "d MMM") }}</RouterLink
+              >Beside the time before, {{ shortDateOf(before.begunMs) }}</RouterLink
             >
           </li>
           <li v-if="sameDish.length > 0">

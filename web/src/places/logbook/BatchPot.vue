@@ -1,9 +1,9 @@
 <script setup lang="ts">
+import { weekdayDateOf } from "@kettlos/core/units/moments";
 import type { ShelvedPot } from "@kettlos/core/logbook/shelved";
 import { showVolume, type UnitSystem } from "@kettlos/core/units/show";
 import { capacityL, depthForVolumeM } from "@kettlos/core/vessel/volume";
 import { computed } from "vue";
-import { weekdayDateOf } from "../../data/moments";
 import SmallPot from "../../drawings/SmallPot.vue";
 
 /** A finished pot: what was got as its level, what was planned as a line. */

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { dayOf, dateClockOf } from "@kettlos/core/units/moments";
 import { begunMs } from "@kettlos/core/batch/of-log";
 import { showVolume } from "@kettlos/core/units/show";
 import { vesselOf } from "@kettlos/core/simulate/references";
@@ -7,7 +8,6 @@ import { outcomeOf } from "@kettlos/core/units/problem";
 import { computed } from "vue";
 import { useRoute } from "vue-router";
 import { useKitchenStore } from "../../data/kitchen-store";
-import { dateClockOf, dayOf } from "../../data/moments";
 import type { PotState } from "../../data/pot-state";
 import { useWholePots } from "../../data/use-pot";
 import SmallPot from "../../drawings/SmallPot.vue";

@@ -57,7 +57,7 @@ const facts = computed(() =>
 );
 const tables = computed(() => [
   {
-    title: "Where the litres went",
+    title: "Where the liquid went",
     rows: props.ledger.map((row) => ({
       name: row.name,
       said: row.litres.map((litres) => showVolume(litres, props.units)),

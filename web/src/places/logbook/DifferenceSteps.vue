@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { reckonedIn } from "@kettlos/core/units/reckoned";
+import { figure } from "@kettlos/core/units/region";
 import type { Difference } from "@kettlos/core/compare/difference";
 import { showVolume, type UnitSystem } from "@kettlos/core/units/show";
 import { scaleLinear } from "d3-scale";
@@ -14,19 +16,21 @@ const props = defineProps<{
 
 const one = computed(() => (props.units === "us" ? "us" : "metric"));
 const LEAST_GL = 0.05;
+const perWords = computed(() => reckonedIn(1, "g/L", one.value).unit);
+const perOf = (gL: number) => reckonedIn(gL, "g/L", one.value).value;
 const isTold = (of: "gelatinGL" | "saltGL") =>
   props.difference.parts.some((p) => Math.abs(p.effect[of]) >= LEAST_GL);
 /** What is reckoned beside the litres, where it is otherwise at all. */
 const asides = computed(() =>
   (
     [
-      ["gelatinGL", "gelatin, g/L"],
-      ["saltGL", "salt, g/L"],
+      ["gelatinGL", `gelatin, ${perWords.value}`],
+      ["saltGL", `salt, ${perWords.value}`],
     ] as const
   ).filter(([of]) => isTold(of)),
 );
 const signed = (value: number) =>
-  Math.abs(value) < LEAST_GL ? "" : `${value < 0 ? "−" : "+"}${Math.abs(value).toFixed(1)}`;
+  Math.abs(value) < LEAST_GL ? "" : `${value < 0 ? "−" : "+"}${figure(perOf(Math.abs(value)), 1)}`;
 
 /** From the first pot step by step to the second. */
 const rows = computed(() => {
@@ -38,7 +42,7 @@ const rows = computed(() => {
     toL: litres,
     isEnd: true,
     came: showVolume(litres, one.value),
-    asides: asides.value.map(([of]) => reckoned[of].toFixed(1)),
+    asides: asides.value.map(([of]) => figure(perOf(reckoned[of]), 1)),
   });
   let atL = from.litres;
   const steps = parts.map((part) => {

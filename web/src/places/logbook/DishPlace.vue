@@ -1,4 +1,7 @@
 <script setup lang="ts">
+import { useWords } from "../../data/use-words";
+import { salinity } from "@kettlos/core/seasoning/salinity";
+import { shortDateOf, dayOf, dateOf } from "@kettlos/core/units/moments";
 import { LIKINGS } from "@kettlos/core/batch/batch-schema";
 import { SETS } from "@kettlos/core/extraction/set";
 import type { ShelvedPot } from "@kettlos/core/logbook/shelved";
@@ -9,7 +12,6 @@ import FieldForm from "../../controls/FieldForm.vue";
 import UnitField from "../../controls/UnitField.vue";
 import { db } from "../../data/db";
 import { useKitchenStore } from "../../data/kitchen-store";
-import { dateOf, dayOf, shortDateOf } from "../../data/moments";
 import { shelvedId } from "../../data/log-keys";
 import { useLive } from "../../data/use-live";
 import { savePlan } from "../../data/repository";
@@ -23,6 +25,7 @@ import { useDifferences } from "./use-compared";
 
 /** One dish over the times it was cooked: what came out, what was changed in between, and what it did. */
 const store = useKitchenStore();
+const words = useWords();
 const route = useRoute();
 const router = useRouter();
 const units = computed(() => store.units);
@@ -85,7 +88,7 @@ const steps = computed<readonly StepRow[]>(() => {
       words: SETS,
     },
     ...(salt.some((v) => (v ?? 0) > 0.3)
-      ? [{ name: "Salt as reckoned, g/L", values: salt, show: (v: number) => v.toFixed(1) }]
+      ? [{ name: "Salt as reckoned", values: salt, show: (v: number) => words(salinity(v, "L")) }]
       : []),
     {
       name: "At the table",

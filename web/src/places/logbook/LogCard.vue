@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { dateOf } from "@kettlos/core/units/moments";
 import { begunMs } from "@kettlos/core/batch/of-log";
 import { stretchesAsWent } from "@kettlos/core/batch/stretches-as-went";
 import type { Answers } from "@kettlos/core/because/answers";
@@ -13,7 +14,6 @@ import { outcomeOf } from "@kettlos/core/units/problem";
 import { inWords } from "@kettlos/core/units/said";
 import { showDuration, showMass, showVolume, type UnitSystem } from "@kettlos/core/units/show";
 import { computed } from "vue";
-import { dateOf } from "../../data/moments";
 import type { PotState } from "../../data/pot-state";
 import { whenWords } from "../plan/when-words";
 import { LIKING_WORDS } from "./liking-words";

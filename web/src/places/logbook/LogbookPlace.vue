@@ -1,10 +1,10 @@
 <script setup lang="ts">
+import { dayOf, monthOf } from "@kettlos/core/units/moments";
 import { useIntersectionObserver } from "@vueuse/core";
 import { computed, ref, useTemplateRef, watch } from "vue";
 import { useRoute } from "vue-router";
 import TickChoice from "../../controls/TickChoice.vue";
 import { useKitchenStore } from "../../data/kitchen-store";
-import { dayOf, monthOf } from "../../data/moments";
 import { usePotsStore } from "../../data/pots-store";
 import { useRoutePot } from "../../data/use-pot";
 import BatchCourse from "./BatchCourse.vue";

@@ -1,7 +1,7 @@
+import { monthOf } from "@kettlos/core/units/moments";
 import { describe, expect, test } from "vitest";
 import type { ShelvedPot } from "@kettlos/core/logbook/shelved";
 import { sample, shelvedPotOf } from "../../../test/pot";
-import { monthOf } from "../../data/moments";
 import { logFinderOf } from "./log-finder";
 import { shelvesOf } from "./shelves";
 

@@ -1,4 +1,9 @@
 <script setup lang="ts">
+import { US_QUART_L } from "@kettlos/core/units/unit-table";
+import { salinity } from "@kettlos/core/seasoning/salinity";
+import { inWords } from "@kettlos/core/units/said";
+import { useWords } from "../../data/use-words";
+import { figure } from "@kettlos/core/units/region";
 import type { Answers } from "@kettlos/core/because/answers";
 import { openedHeat } from "@kettlos/core/convert/stretch-ideas";
 import { BODIES, bodyOf, type BodyId } from "@kettlos/core/seasoning/thickness";
@@ -18,9 +23,13 @@ import WhyFigure from "../../controls/WhyFigure.vue";
 import { newId } from "../../data/new-id";
 import { DOSES } from "./doses";
 
+/** A level tablespoon of flour weighs so many g. */
+const FLOUR_TBSP_G = 7.8;
+
 /** Salt through the whole pot, how thick it gets, what else is in a portion: and what to do about it. */
 const props = defineProps<{ plan: Plan; answers: Answers; units: UnitSystem }>();
 const emit = defineEmits<{ change: [Partial<Plan>] }>();
+const words = useWords();
 
 /** Boiling down is a stretch of its own, the lid off. */
 const opened = computed(() => openedHeat(props.plan));
@@ -35,7 +44,8 @@ const dish = computed(() => props.answers.dish);
 const salt = computed(() => dish.value.salt);
 const body = computed(() => dish.value.body);
 const figures = computed(() => props.answers.dishFigures);
-const unitWord = computed(() => (salt.value.unit === "L" ? "a litre" : "a kilogram"));
+/** How salty, in the measures of this kitchen: one figure and its unit. */
+const salty = (per: number) => inWords(salinity(per, salt.value.unit), one.value);
 const isForAnimals = computed(() => props.plan.feeds === "animals");
 const grams = (g: number) => showMass(g / 1000, one.value);
 const tsp = (g: number) => {
@@ -51,7 +61,7 @@ const TARGETS = computed(() => {
     .sort((a, b) => a - b)
     .map((n) => ({
       value: String(n),
-      label: n === likedPer ? `${n} g, as liked here` : n === 0 ? "none" : `${n} g`,
+      label: n === likedPer ? `${salty(n)}, as liked here` : n === 0 ? "none" : salty(n),
     }));
 });
 const target = computed({
@@ -88,8 +98,13 @@ const thick = computed({
   set: (value: string) =>
     emit("change", { thickWantedGL: value === "none" ? null : Number(value) }),
 });
+/** Flour that would make it as thick, as it is measured out. */
+const flourWords = (flourGL: number) =>
+  one.value === "us"
+    ? `${showFraction((flourGL * US_QUART_L) / FLOUR_TBSP_G, 2)} tbsp flour a quart`
+    : `${round(flourGL)} g flour a litre`;
 const meat = computed(() => dish.value.meat);
-const round = (n: number, digits = 0) => n.toFixed(digits);
+const round = (n: number, digits = 0) => figure(n, digits);
 </script>
 
 <template>
@@ -100,14 +115,13 @@ const round = (n: number, digits = 0) => n.toFixed(digits);
         :value="salt.per"
         :target="isForAnimals ? null : salt.targetPer"
         :most="Math.max(14, salt.per * 1.15)"
-        :label="`${round(salt.per, 1)} g salt ${unitWord}`"
+        :label="`${salty(salt.per)} salt`"
         tone="ink"
       />
-      <b class="figure">{{ round(salt.per, 1) }} g</b>
+      <b class="figure">{{ salty(salt.per) }}</b>
       <span class="quiet small"
-        >{{ unitWord
-        }}<template v-if="salt.portionG !== null"
-          >, {{ round(salt.portionG, 1) }} g a portion</template
+        ><template v-if="salt.portionG !== null"
+          >{{ round(salt.portionG, 1) }} g a portion</template
         >
         <WhyFigure :estimate="figures.salt" />
       </span>
@@ -153,7 +167,7 @@ const round = (n: number, digits = 0) => n.toFixed(digits);
         />
         <b class="figure">{{ body.name }}</b>
         <span class="quiet small"
-          >like {{ round(body.flourGL) }} g flour a litre <WhyFigure :estimate="figures.body"
+          >like {{ flourWords(body.flourGL) }} <WhyFigure :estimate="figures.body"
         /></span>
       </div>
       <TickChoice v-model="thick" label="Body wanted" :options="THICK" />
@@ -222,7 +236,7 @@ const round = (n: number, digits = 0) => n.toFixed(digits);
       <summary>If it tastes dull, sharp, sweet or hot</summary>
       <ul>
         <li v-for="dose in DOSES" :key="dose.wants">
-          <strong>{{ dose.wants }}</strong> <span class="quiet">{{ dose.give }}</span>
+          <strong>{{ dose.wants }}</strong> <span class="quiet">{{ words(dose.give) }}</span>
         </li>
       </ul>
     </details>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { figure } from "@kettlos/core/units/region";
 import type { Answers } from "@kettlos/core/because/answers";
 import { DIET_NAMES, type DietConflict } from "@kettlos/core/dish/diets";
 import { costOf } from "@kettlos/core/dish/shopping";
@@ -48,7 +49,7 @@ const days = computed(() => {
 });
 const larder = useLarderStore();
 const cost = computed(() => costOf(props.plan, props.kitchen, lotPerKg(larder.lots)));
-const money = (sum: number) => `${props.kitchen.currency} ${sum.toFixed(2)}`;
+const money = (sum: number) => `${props.kitchen.currency} ${figure(sum, 2)}`;
 const nameOf = (id: string) => contentName(id).toLowerCase();
 </script>
 
@@ -68,7 +69,7 @@ const nameOf = (id: string) => contentName(id).toLowerCase();
     </p>
     <p v-if="days !== null" class="small">
       Once a day for {{ plan.serves?.people }} it lasts
-      <b class="figure">{{ days < 2 ? days.toFixed(1) : Math.floor(days) }}</b> days<template
+      <b class="figure">{{ days < 2 ? figure(days, 1) : Math.floor(days) }}</b> days<template
         v-if="days > FRIDGE_DAYS.value"
         >: freeze what is not eaten in {{ FRIDGE_DAYS.value }}</template
       >.

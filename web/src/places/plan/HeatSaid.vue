@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useWords } from "../../data/use-words";
 import { statedHeat } from "@kettlos/core/formats/recipe/stated-heat";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
@@ -8,6 +9,7 @@ import { ref } from "vue";
 /** Heat, lid and time, said in one go as a cook says them. */
 const props = defineProps<{ plan: Plan; kitchen: Kitchen }>();
 const emit = defineEmits<{ change: [Partial<Plan>] }>();
+const words = useWords();
 
 const text = ref("");
 const problem = ref("");
@@ -15,7 +17,7 @@ function take() {
   problem.value = "";
   if (text.value.trim() === "") return;
   const outcome = outcomeOf(() => statedHeat(text.value, props.plan, props.kitchen));
-  if (!outcome.ok) return void (problem.value = outcome.problem.message);
+  if (!outcome.ok) return void (problem.value = words(outcome.problem.said));
   text.value = "";
   emit("change", outcome.value);
 }

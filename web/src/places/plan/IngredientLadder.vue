@@ -1,4 +1,7 @@
 <script setup lang="ts">
+import { amountSaid } from "@kettlos/core/ingredient/amount-said";
+import { either, inWords } from "@kettlos/core/units/said";
+import { useWords } from "../../data/use-words";
 import { ingredientById } from "@kettlos/core/ingredient/catalogue";
 import type { Amount } from "@kettlos/core/ingredient/read-amount";
 import type { Ingredient } from "@kettlos/core/ingredient/ingredient";
@@ -6,13 +9,7 @@ import { countWords } from "@kettlos/core/ingredient/word-forms";
 import type { OwnIngredient } from "@kettlos/core/ingredient/own-ingredient";
 import { nameOf } from "@kettlos/core/simulate/item-facts";
 import type { PlanItem } from "@kettlos/core/simulate/plan-schema";
-import {
-  showDuration,
-  showLength,
-  showMass,
-  showVolume,
-  type UnitSystem,
-} from "@kettlos/core/units/show";
+import { showDuration, showLength, type UnitSystem } from "@kettlos/core/units/show";
 import type { DishOf } from "@kettlos/core/dish/dish-of";
 import { lotNeed } from "@kettlos/core/larder/draws";
 import { stockNeeds } from "@kettlos/core/dish/linked";
@@ -50,6 +47,7 @@ const emit = defineEmits<{
   remove: [id: string];
   scale: [id: string, massKg: number];
 }>();
+const words = useWords();
 
 const { key, anchor, toggle, shut } = useOpened();
 const openItem = computed(() => props.plan.items.find((i) => i.id === key.value) ?? null);
@@ -81,7 +79,7 @@ const shortStocks = computed(() => {
   return new Map(
     stockNeeds(props.plan, yields)
       .filter((n) => n.state === "short")
-      .map((n) => [n.stock.planId, n.text]),
+      .map((n) => [n.stock.planId, words(n.text)]),
   );
 });
 /** What draws on a lot of the larder that has not got so much. */
@@ -123,12 +121,16 @@ const clockOf = ({ when }: PlanItem) =>
         : "";
 const workWords = (item: PlanItem) => item.work.map((w) => w.kind).join(", ");
 const amountOf = (item: PlanItem, system: "metric" | "us") =>
-  ingredientById(item.ingredientId).group === "liquid"
-    ? showVolume(item.massKg, system)
-    : showMass(item.massKg, system);
+  inWords(amountSaid(ingredientById(item.ingredientId), item), system);
+/** How many of it, where its amount does not say so already. */
+function countedBeside({ counted, ...item }: PlanItem): string {
+  if (counted === undefined) return "";
+  const words = countWords(counted.count, counted.word);
+  return !metric.value && amountOf({ ...item, counted }, "us") === words ? "" : words;
+}
 const prepOf = (item: PlanItem) =>
   [
-    item.counted === undefined ? "" : countWords(item.counted.count, item.counted.word),
+    countedBeside(item),
     jointWords(item.id),
     item.frozen && item.fromLotId === undefined ? "frozen" : "",
     item.hotC === undefined ? "" : "hot",
@@ -171,7 +173,7 @@ const put = (ingredient: Ingredient, { massKg, counted }: Amount, own: OwnIngred
           <strong>{{ rung.name }}</strong>
           <b class="figure">{{ amountOf(rung.item, metric ? "metric" : "us") }}</b>
           <span class="quiet us">{{ metric && us ? amountOf(rung.item, "us") : "" }}</span>
-          <span v-if="rung.bad" class="ember prep" :title="rung.bad.text"
+          <span v-if="rung.bad" class="ember prep" :title="words(rung.bad.text)"
             >⚠ {{ WORDS[rung.bad.state] }}</span
           >
           <span
@@ -211,7 +213,11 @@ const put = (ingredient: Ingredient, { massKg, counted }: Amount, own: OwnIngred
       <IngredientLine
         takes-own
         label="Put something in"
-        :placeholder="items.length === 0 ? '2.5 kg lamb neck' : 'and 2 medium onions'"
+        :placeholder="
+          items.length === 0
+            ? words([either('2.5 kg lamb neck', '5 lb lamb neck')])
+            : 'and 2 medium onions'
+        "
         @put="put"
       />
     </div>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useWords } from "../../data/use-words";
 import type { Verdict } from "@kettlos/core/dish/verdicts";
 import { targetsOf } from "@kettlos/core/doneness/targets-of";
 import type { PieceShape } from "@kettlos/core/heat/piece-schema";
@@ -7,7 +8,7 @@ import type { IngredientGroup } from "@kettlos/core/ingredient/ingredient";
 import type { Amount } from "@kettlos/core/ingredient/read-amount";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import type { Plan, PlanItem } from "@kettlos/core/simulate/plan-schema";
-import { showDuration, showMass, type UnitSystem } from "@kettlos/core/units/show";
+import { showDuration, showMass, type UnitSystem, showLength } from "@kettlos/core/units/show";
 import { computed, ref } from "vue";
 import AmountField from "../../controls/AmountField.vue";
 import PieceField from "../../controls/PieceField.vue";
@@ -36,6 +37,7 @@ const props = defineProps<{
   verdict: Verdict | null;
 }>();
 const emit = defineEmits<{ change: [Partial<PlanItem>]; remove: []; scale: [massKg: number] }>();
+const words = useWords();
 const one = computed(() => (props.units === "us" ? "us" : "metric"));
 
 const ingredient = computed(() => ingredientById(props.item.ingredientId));
@@ -59,7 +61,9 @@ const targets = computed(() =>
   targetsOf(props.item.ingredientId).map((t) => ({ value: t.id, label: t.name })),
 );
 const hasPieces = computed(() => PIECED.has(ingredient.value.group));
-const usualPiece = computed(() => (ingredient.value.group === "pulse" ? "as they are" : "3 cm"));
+const usualPiece = computed(() =>
+  ingredient.value.group === "pulse" ? "as they are" : showLength(0.03, one.value),
+);
 
 const drop = (key: keyof PlanItem) => emit("change", cleared(key));
 function setPiece(piece: PieceShape | null) {
@@ -74,7 +78,7 @@ function setAmount({ massKg, counted }: Amount) {
 <template>
   <div class="item">
     <h3>{{ ingredient.name }}</h3>
-    <p v-if="verdict" class="ember small" role="status">{{ verdict.text }}</p>
+    <p v-if="verdict" class="ember small" role="status">{{ words(verdict.text) }}</p>
     <TickChoice v-model="side" label="What to change" :options="SIDES" />
     <template v-if="side === 'pot'">
       <AmountField
@@ -94,7 +98,7 @@ function setAmount({ massKg, counted }: Amount) {
         :show="(v) => showMass(v, one)"
         :min="0.01"
         :max="200"
-        placeholder="1.4 kg"
+        :placeholder="showMass(1.4, one)"
         :model-value="null"
         @update:model-value="$event !== null && emit('scale', $event)"
       />

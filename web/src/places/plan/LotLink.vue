@@ -1,10 +1,10 @@
 <script setup lang="ts">
+import { shortDateOf } from "@kettlos/core/units/moments";
 import { canBe, drawnFrom, lotNeed } from "@kettlos/core/larder/draws";
 import { isUsable, leftOf, type Holding } from "@kettlos/core/larder/larder";
 import { bySuiting, takenFor, type Suiting } from "@kettlos/core/larder/suits-dish";
 import type { Plan, PlanItem } from "@kettlos/core/simulate/plan-schema";
 import type { UnitSystem } from "@kettlos/core/units/show";
-import { format } from "date-fns";
 import { computed } from "vue";
 import { useKitchenStore } from "../../data/kitchen-store";
 import { useLarderStore } from "../../data/larder-store";
@@ -41,9 +41,9 @@ const need = computed(() => lotNeed(props.item, larderStore.larder, pots.nowMs))
 const isGone = computed(() => props.item.fromLotId !== undefined && need.value === null);
 const words = ({ holding: h, timesTaken, isEnough, salt }: Suiting, place: number) =>
   [
-    `${h.lot.name}, ${format(h.lot.madeMs, "d MMM")}`,
+    `${h.lot.name}, ${shortDateOf(h.lot.madeMs)}`,
     allWords(h.lot, leftOf(larderStore.larder, h.lot.id), one.value),
-    saltWords(h.lot),
+    saltWords(h.lot, one.value),
     timesTaken > 0 ? `taken for it ${timesTaken === 1 ? "before" : `${timesTaken} times`}` : null,
     salt === "over" ? "as salty as the dish shall be" : null,
     salt === "notKnown" ? "its salt is not known" : null,
@@ -89,7 +89,9 @@ function take(event: Event) {
     <template v-if="!need.isEnough"
       >Not enough is there: take less, or another lot beside it.</template
     >
-    <template v-if="saltWords(need.lot)"> {{ saltWords(need.lot) }}: it comes along.</template>
+    <template v-if="saltWords(need.lot, one)">
+      {{ saltWords(need.lot, one) }}: it comes along.</template
+    >
   </p>
   <p v-else-if="isGone" class="small ember" role="status">
     This lot is not in the larder any more: choose another.

@@ -1,8 +1,8 @@
 <script setup lang="ts">
+import { weekdayClockOf } from "@kettlos/core/units/moments";
 import type { Answers } from "@kettlos/core/because/answers";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
 import type { UnitSystem } from "@kettlos/core/units/show";
-import { format } from "date-fns";
 import { computed } from "vue";
 import CautionList from "../../controls/CautionList.vue";
 import WhyFigure from "../../controls/WhyFigure.vue";
@@ -28,7 +28,7 @@ const notes = computed(() => cautions.value.filter((c) => c.severity === "note")
 const startWords = computed(() =>
   props.plan.heat.method === "slowCooker" ? "Switch it on" : "Light the ring",
 );
-const clock = (ms: number) => format(ms, "EEE HH:mm");
+const clock = (ms: number) => weekdayClockOf(ms);
 </script>
 
 <template>

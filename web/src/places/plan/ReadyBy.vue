@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { format } from "date-fns";
+import { weekdayDateClockOf, momentValueOf } from "@kettlos/core/units/moments";
 import EditPopover from "../../controls/EditPopover.vue";
 import { useOpened } from "../../controls/use-opened";
 
@@ -8,7 +8,6 @@ defineProps<{ readyAt: string | null; word?: string }>();
 const emit = defineEmits<{ change: [readyAt: string | null] }>();
 const { key, anchor, toggle, shut } = useOpened();
 /** As a local date and time field writes a moment. */
-const LOCAL = "yyyy-MM-dd'T'HH:mm";
 
 function take(event: Event) {
   const ms = Date.parse((event.target as HTMLInputElement).value);
@@ -25,7 +24,7 @@ function take(event: Event) {
       :aria-expanded="key !== null"
       @click="toggle('ready', $event)"
     >
-      {{ readyAt === null ? "any time" : format(Date.parse(readyAt), "EEE d MMM HH:mm") }}
+      {{ readyAt === null ? "any time" : weekdayDateClockOf(Date.parse(readyAt)) }}
     </button>
   </p>
   <EditPopover
@@ -40,7 +39,7 @@ function take(event: Event) {
       <input
         class="written"
         type="datetime-local"
-        :value="readyAt === null ? '' : format(Date.parse(readyAt), LOCAL)"
+        :value="readyAt === null ? '' : momentValueOf(Date.parse(readyAt))"
         @change="take"
       />
     </label>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useWords } from "../../data/use-words";
 import { vTyped } from "../../controls/v-typed";
 import { asMuchAsFits, DOES_NOT_SCALE, scaledToPeople } from "@kettlos/core/dish/scale";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
@@ -18,6 +19,7 @@ const props = defineProps<{
   isSaidAbove: boolean;
 }>();
 const emit = defineEmits<{ change: [Partial<Plan>] }>();
+const words = useWords();
 
 const one = computed(() => (props.units === "us" ? "us" : "metric"));
 const problem = ref("");
@@ -33,7 +35,7 @@ function setPeople(text: string) {
   if (serves === null) return emit("change", { serves: { people, eachKg: DEFAULT_EACH_KG } });
   if (people === serves.people) return;
   const outcome = outcomeOf(() => scaledToPeople(props.plan, people));
-  if (!outcome.ok) return void (problem.value = outcome.problem.message);
+  if (!outcome.ok) return void (problem.value = words(outcome.problem.said));
   isScaled.value = true;
   emit("change", outcome.value);
 }
@@ -43,7 +45,7 @@ const setEach = (eachKg: number | null) => {
 };
 function fillPot() {
   const outcome = outcomeOf(() => asMuchAsFits(props.plan, props.kitchen));
-  if (!outcome.ok) return void (problem.value = outcome.problem.message);
+  if (!outcome.ok) return void (problem.value = words(outcome.problem.said));
   problem.value = "";
   isScaled.value = true;
   emit("change", outcome.value);
@@ -74,7 +76,7 @@ function fillPot() {
         :show="(v) => showMass(v, one)"
         :min="0.01"
         :max="5"
-        placeholder="400 g"
+        :placeholder="showMass(0.4, one)"
         :model-value="plan.serves?.eachKg ?? null"
         @update:model-value="setEach"
       />

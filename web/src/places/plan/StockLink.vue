@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useWords } from "../../data/use-words";
 import { linkedTo, stockNeeds } from "@kettlos/core/dish/linked";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import type { Plan, PlanItem } from "@kettlos/core/simulate/plan-schema";
@@ -14,6 +15,7 @@ const props = defineProps<{
   kitchen: Kitchen;
 }>();
 const emit = defineEmits<{ change: [Partial<PlanItem>] }>();
+const words = useWords();
 
 const stocks = computed(() =>
   props.plans.filter(
@@ -53,7 +55,7 @@ function take(event: Event) {
     </select>
   </label>
   <p v-if="need" class="small" :class="{ ember: need.state === 'short' }" role="status">
-    {{ need.text }}
+    {{ words(need.text) }}
   </p>
 </template>
 

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { inWords } from "@kettlos/core/units/said";
+import { figure } from "@kettlos/core/units/region";
 import { swapsFor, type SwapChange } from "@kettlos/core/dish/substitution";
 import { swapped } from "@kettlos/core/dish/swapped";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
@@ -20,8 +22,8 @@ function words(c: SwapChange): string {
     Math.abs(c.liquidL) >= 0.03
       ? `${sign(c.liquidL)}${showVolume(Math.abs(c.liquidL), one.value)} liquid`
       : "",
-    Math.abs(c.saltG) >= 0.5 ? `${sign(c.saltG)}${Math.abs(c.saltG).toFixed(0)} g salt` : "",
-    Math.abs(c.fatG) >= 5 ? `${sign(c.fatG)}${Math.abs(c.fatG).toFixed(0)} g fat` : "",
+    Math.abs(c.saltG) >= 0.5 ? `${sign(c.saltG)}${figure(Math.abs(c.saltG), 0)} g salt` : "",
+    Math.abs(c.fatG) >= 5 ? `${sign(c.fatG)}${figure(Math.abs(c.fatG), 0)} g fat` : "",
     Math.abs(c.flourGL) >= 2 ? (c.flourGL > 0 ? "thicker" : "thinner") : "",
     c.cookMin !== null && Math.abs(c.cookMin) >= 5
       ? c.cookMin > 0
@@ -47,7 +49,7 @@ function take(ingredientId: string, massKg: number) {
         <span>
           <strong>{{ swap.name }}</strong>
           <span class="quiet small change">{{
-            swap.change.ok ? words(swap.change.value) : swap.change.problem.message
+            swap.change.ok ? words(swap.change.value) : inWords(swap.change.problem.said, units)
           }}</span>
         </span>
         <b class="figure">{{ showMass(swap.massKg, one) }}</b>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useWords } from "../../data/use-words";
 import { acrossPots } from "@kettlos/core/dish/scale";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
@@ -10,6 +11,7 @@ import { keepParts } from "./keep-parts";
 /** Where a dish is too much for its pot: which pots would take it, and that choice. */
 const props = defineProps<{ plan: Plan; kitchen: Kitchen; units: UnitSystem }>();
 const emit = defineEmits<{ change: [Partial<Plan>] }>();
+const words = useWords();
 
 const one = computed(() => (props.units === "us" ? "us" : "metric"));
 const across = computed(() => outcomeOf(() => acrossPots(props.plan, props.kitchen)));
@@ -31,7 +33,7 @@ async function take() {
 
 <template>
   <div v-if="!across.ok || moves" class="too-much">
-    <p v-if="!across.ok" class="ember">{{ across.problem.message }}</p>
+    <p v-if="!across.ok" class="ember">{{ words(across.problem.said) }}</p>
     <template v-else>
       <p>
         <strong>Too much for the {{ potName(plan.vesselId) }}.</strong>

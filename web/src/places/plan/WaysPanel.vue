@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useWords } from "../../data/use-words";
 import { choiceOf, choose, questionsFor } from "@kettlos/core/dish/schools/schools";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
@@ -8,6 +9,7 @@ import TickChoice from "../../controls/TickChoice.vue";
 /** The questions on which cooks differ that this pot raises; each way says what it does. */
 const props = defineProps<{ plan: Plan; kitchen: Kitchen }>();
 const emit = defineEmits<{ change: [Partial<Plan>] }>();
+const words = useWords();
 
 const rows = computed(() =>
   questionsFor(props.plan).map((q) => {
@@ -15,8 +17,12 @@ const rows = computed(() =>
     return {
       q,
       chosen,
-      options: q.schools.map((s) => ({ value: s.id, label: s.label, hint: s.effect })),
-      effect: q.schools.find((s) => s.id === chosen)?.effect ?? "",
+      options: q.schools.map((s) => ({
+        value: s.id,
+        label: words(s.label),
+        hint: words(s.effect),
+      })),
+      effect: words(q.schools.find((s) => s.id === chosen)?.effect),
     };
   }),
 );

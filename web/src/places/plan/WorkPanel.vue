@@ -1,11 +1,11 @@
 <script setup lang="ts">
+import { weekdayClockOf } from "@kettlos/core/units/moments";
 import type { Answers } from "@kettlos/core/because/answers";
 import type { WorkTask } from "@kettlos/core/schedule/work-tasks";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import { workHereWords } from "@kettlos/core/learn/say-taught";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
 import { showDuration } from "@kettlos/core/units/show";
-import { format } from "date-fns";
 import { computed } from "vue";
 import { useWords } from "../../data/use-words";
 
@@ -32,7 +32,7 @@ const beginWords = (task: WorkTask) => {
   const when = WHEN_WORDS[task.when];
   if (when !== "") return [when, words(task.how)].filter(Boolean).join(", ");
   if (task.attention !== "leave" || start === null) return words(task.how);
-  const at = format(start.prepareMs - task.min * MINUTE_MS, "EEE HH:mm");
+  const at = weekdayClockOf(start.prepareMs - task.min * MINUTE_MS);
   return [`from ${at}`, words(task.how)].filter(Boolean).join(", ");
 };
 /** Where its time goes by what was learned here, that it does. */

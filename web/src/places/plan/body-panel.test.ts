@@ -28,14 +28,14 @@ const chili = planOf("plan-chili");
 
 test("salt and body as they were wanted here stand among the usual ones, and salt goes by it", async () => {
   const panel = panelOf(chili, taught);
-  expect(chosen(panel)[0]).toBe("10.8 g, as liked here");
+  expect(chosen(panel)[0]).toBe("10.8 g/kg, as liked here");
   expect(labels(panel)).toContain("coats a spoon, as liked here");
   await panel.findAll("input[type=radio]")[0]?.setValue(true);
   expect(panel.emitted("change")?.[0]).toEqual([{ saltWantedGKg: 5 }]);
   const told = panelOf({ ...chili, saltWantedGKg: 12.5 }, taught);
   // What the plan says stands, though it is none of the usual ones.
-  expect(chosen(told)[0]).toBe("12.5 g");
-  expect(labels(told)).toContain("10.8 g, as liked here");
+  expect(chosen(told)[0]).toBe("12.5 g/kg");
+  expect(labels(told)).toContain("10.8 g/kg, as liked here");
 });
 
 test("where nothing was tasted, and for who must be sparing, the usual ones stand alone", () => {
@@ -43,7 +43,17 @@ test("where nothing was tasted, and for who must be sparing, the usual ones stan
     panelOf(chili, sample.kitchen),
     panelOf({ ...chili, diets: ["lowSalt"] }, taught),
   ]) {
-    expect(chosen(panel)[0]).toBe("9 g");
+    expect(chosen(panel)[0]).toBe("9 g/kg");
     expect(labels(panel).filter((l) => /^\d.*liked here/.test(l))).toEqual([]);
   }
+});
+
+test("in a US kitchen salt is told by its share, what thickens by the spoon", () => {
+  const answers = answersFor(chili, taught, () => null);
+  if (!answers.ok) throw new Error("cannot be reckoned");
+  const panel = mount(BodyPanel, { props: { plan: chili, answers: answers.value, units: "us" } });
+  expect(chosen(panel)[0]).toBe("1.08 %, as liked here");
+  expect(labels(panel)).toContain("0.9 %");
+  expect(panel.text()).toMatch(/like \d.* tbsp flour a quart/);
+  expect(panel.text()).not.toMatch(/kilogram|g\/kg/);
 });

@@ -1,3 +1,4 @@
+import { figure } from "@kettlos/core/units/region";
 import type { Answers } from "@kettlos/core/because/answers";
 import type { Caution } from "@kettlos/core/safety/caution";
 import { simmeredMin } from "@kettlos/core/simulate/trace";
@@ -8,7 +9,7 @@ export function flavourCaution(answers: Answers, units: UnitSystem): readonly Ca
   const { flavour, trace } = answers;
   if (flavour === null || trace.problem !== null) return [];
   const base = { severity: "caution", places: ["plan"], whose: "kitchen estimate" } as const;
-  const cook = trace.cookMin.toFixed(0);
+  const cook = figure(trace.cookMin, 0);
   if (flavour.state === "short")
     return [
       {

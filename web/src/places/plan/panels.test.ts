@@ -287,7 +287,7 @@ describe("one ingredient", () => {
       global,
       props: { item, plan: braise, plans: sample.plans, kitchen },
     });
-    expect(wrapper.text()).toMatch(/This dish needs 0\.3 L; pigeon frame stock yields \d/);
+    expect(wrapper.text()).toMatch(/This dish needs 300 mL; pigeon frame stock yields \d/);
     await wrapper.find("select").setValue("");
     expect(wrapper.emitted("change")?.[0]?.[0]).toEqual({
       fromPlanId: undefined,

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useWords } from "../../data/use-words";
 import { filled, fillOf } from "@kettlos/core/portion/headspace";
 import type { StoreContainer } from "@kettlos/core/vessel/store-container";
 import { showVolume, type UnitSystem } from "@kettlos/core/units/show";
@@ -14,6 +15,7 @@ const props = defineProps<{
   units: UnitSystem;
 }>();
 const chosen = defineModel<string>({ required: true });
+const words = useWords();
 const one = computed(() => (props.units === "us" ? "us" : "metric"));
 const rows = computed(() =>
   props.containers.map((container) => ({
@@ -43,7 +45,7 @@ const rows = computed(() =>
         <span class="what"
           >{{ container.name }}
           <span class="quiet small"
-            >{{ showVolume(fill.eachL, one) }} each, {{ fill.rule }}</span
+            >{{ showVolume(fill.eachL, one) }} each, {{ words(fill.rule) }}</span
           ></span
         >
         <span class="figure">{{ full.count }} ×</span>

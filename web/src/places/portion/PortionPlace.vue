@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { dayCodeOf } from "@kettlos/core/units/moments";
 import { chillingNow, isChilled, standingOf } from "@kettlos/core/batch/chill-of";
 import { codeOf, CODES } from "@kettlos/core/cool/codes";
 import { DAY_MS } from "@kettlos/core/larder/keeping";
@@ -12,7 +13,6 @@ import { PLACES, type Place, type WayOut } from "@kettlos/core/larder/larder-sch
 import { filled, roomL } from "@kettlos/core/portion/headspace";
 import { showMass, showVolume } from "@kettlos/core/units/show";
 import { COLD_DENSITY_KG_L } from "@kettlos/core/water/properties";
-import { format } from "date-fns";
 import { computed, ref, watch } from "vue";
 import CountField from "../../controls/CountField.vue";
 import CautionList from "../../controls/CautionList.vue";
@@ -163,7 +163,7 @@ async function store(n: number, eachL: number) {
     container: container.value,
     place: place.value,
     eachL,
-    day: format(facts.value.madeMs, "yyMMdd"),
+    day: dayCodeOf(facts.value.madeMs),
     usedCodes: new Set([...larderStore.lots.values()].map((l) => l.code)),
   });
   await appendLarder({

@@ -25,7 +25,7 @@ function take() {
   if (typed.value.trim() === "" || props.doubt.typed === undefined) return;
   const outcome = readTyped(props.doubt.typed, typed.value, props.ingredientId);
   if (outcome.ok) emit("settle", outcome.value);
-  else problem.value = outcome.problem.message;
+  else problem.value = words(outcome.problem.said);
 }
 </script>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useWords } from "../../data/use-words";
 import { openDoubts, type RecipeDraft } from "@kettlos/core/formats/recipe/draft";
 import { looksLikeJson, readRecipeJsonLd } from "@kettlos/core/formats/recipe/json-ld";
 import { planOfDraft } from "@kettlos/core/formats/recipe/plan-of-draft";
@@ -21,6 +22,7 @@ import { lineWords } from "./line-words";
 import { newId } from "../../data/new-id";
 
 /** A recipe, pasted or from a file, becomes a plan: every doubt is asked, nothing is guessed silently. */
+const words = useWords();
 const kitchenStore = useKitchenStore();
 const router = useRouter();
 const text = ref("");
@@ -42,7 +44,7 @@ function read(given: string) {
   const outcome = outcomeOf(() =>
     looksLikeJson(given) ? readRecipeJsonLd(given, own.all()) : readRecipeText(given, own.all()),
   );
-  if (!outcome.ok) return void (problem.value = outcome.problem.message);
+  if (!outcome.ok) return void (problem.value = words(outcome.problem.said));
   problem.value = "";
   before.value = [];
   draft.value = outcome.value;
@@ -73,7 +75,7 @@ async function plan() {
   for (const { ownName, ingredientId, isLeftOut } of d.lines)
     if (ownName !== null && ingredientId !== null && !isLeftOut) own.keep(ownName, ingredientId);
   const outcome = outcomeOf(() => planOfDraft(d, kitchen, newId()));
-  if (!outcome.ok) return void (problem.value = outcome.problem.message);
+  if (!outcome.ok) return void (problem.value = words(outcome.problem.said));
   await savePlan(outcome.value);
   await router.push(`/plan/${outcome.value.id}`);
 }

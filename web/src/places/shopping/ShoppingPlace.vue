@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { POUND_KG } from "@kettlos/core/units/unit-table";
+import { figure, plain } from "@kettlos/core/units/region";
 import { vTyped } from "../../controls/v-typed";
 import UndoBar from "../../controls/UndoBar.vue";
 import { priceFarOff } from "@kettlos/core/batch/far-off";
@@ -61,7 +63,7 @@ const packWords = (line: ShoppingLine) =>
   line.packs === null
     ? ""
     : `${line.packs.count} × ${amount(line, line.packs.packKg)}${line.packs.overKg > 0.001 ? `, ${amount(line, line.packs.overKg)} over` : ""}`;
-const money = (sum: number) => `${kitchen.value?.currency ?? ""} ${sum.toFixed(2)}`;
+const money = (sum: number) => `${kitchen.value?.currency ?? ""} ${figure(sum, 2)}`;
 
 function setHave(ingredientId: string, massKg: number | null) {
   const rest = kitchen.value?.onHand.filter((h) => h.ingredientId !== ingredientId) ?? [];
@@ -69,13 +71,16 @@ function setHave(ingredientId: string, massKg: number | null) {
     onHand: massKg === null || massKg <= 0 ? rest : [...rest, { ingredientId, massKg }],
   });
 }
+/** What a price is for: a kilogram, a pound. */
+const priceKg = computed(() => (one.value === "us" ? POUND_KG : 1));
+const pricedBy = computed(() => (one.value === "us" ? "pound" : "kilogram"));
 const priceProblem = ref("");
 function setPrice(ingredientId: string, text: string) {
   const rest = kitchen.value?.prices.filter((p) => p.ingredientId !== ingredientId) ?? [];
-  const perKg = Number(text.replace(",", "."));
+  const perKg = Number(text.replace(",", ".")) / priceKg.value;
   if (text.trim() === "") return void kitchenStore.change({ prices: rest });
   if (!Number.isFinite(perKg) || perKg < 0 || perKg > 10_000)
-    return void (priceProblem.value = `"${text}" is no price for a kilogram.`);
+    return void (priceProblem.value = `"${text}" is no price for a ${pricedBy.value}.`);
   priceProblem.value = "";
   priced.value = { ingredientId, perKg };
   guard(keepPrice);
@@ -92,7 +97,7 @@ const { asked, guard, confirm, withdraw } = useDoubt(() => {
   );
   return far === null
     ? null
-    : `${money(perKg)} a kilogram, where most here cost about ${money(far.reckoned.expected)}: is it really so?`;
+    : `${money(perKg * priceKg.value)} a ${pricedBy.value}, where most here cost about ${money(far.reckoned.expected * priceKg.value)}: is it really so?`;
 });
 function keepPrice() {
   const price = priced.value;
@@ -100,8 +105,10 @@ function keepPrice() {
   const rest = kitchen.value?.prices.filter((p) => p.ingredientId !== price.ingredientId) ?? [];
   void kitchenStore.change({ prices: [...rest, price] });
 }
-const priceOf = (id: string) =>
-  kitchen.value?.prices.find((p) => p.ingredientId === id)?.perKg.toString() ?? "";
+function priceOf(id: string): string {
+  const perKg = kitchen.value?.prices.find((p) => p.ingredientId === id)?.perKg;
+  return perKg === undefined ? "" : plain(Number((perKg * priceKg.value).toFixed(2)));
+}
 
 const { copy, copied, isSupported } = useClipboard();
 const text = computed(() => (list.value === null ? "" : listText(list.value, one.value)));
@@ -176,8 +183,8 @@ const print = () => window.print();
             v-typed="priceOf(line.ingredientId)"
             class="written price"
             inputmode="decimal"
-            :aria-label="`Price of a kilogram of ${line.name}`"
-            placeholder="price / kg"
+            :aria-label="`Price of a ${pricedBy} of ${line.name}`"
+            :placeholder="one === 'us' ? 'price / lb' : 'price / kg'"
             @change="setPrice(line.ingredientId, ($event.target as HTMLInputElement).value)"
           />
           <span class="cost figure">{{

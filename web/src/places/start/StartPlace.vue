@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useWords } from "../../data/use-words";
 import { KIND_FORMULAS } from "@kettlos/core/dish/kind-formulas";
 import { planOfKind } from "@kettlos/core/dish/kinds";
 import { KINDS, type KindId } from "@kettlos/core/simulate/dish-words";
@@ -13,6 +14,7 @@ import { newId } from "../../data/new-id";
 import CountField from "../../controls/CountField.vue";
 
 /** Where a plan begins: a kind with sound defaults for this kitchen, one of the house's own, or a recipe. */
+const words = useWords();
 const kitchenStore = useKitchenStore();
 const router = useRouter();
 const route = useRoute();
@@ -51,7 +53,7 @@ async function start(kind: KindId) {
   if (kitchen === null) return;
   const outcome = outcomeOf(() => planOfKind(kind, kitchen, newId(), peopleOf()));
   if (outcome.ok) await open(outcome.value);
-  else problem.value = outcome.problem.message;
+  else problem.value = words(outcome.problem.said);
 }
 async function startEmpty() {
   const plan = kitchenStore.kitchen === null ? null : newPlan(kitchenStore.kitchen);

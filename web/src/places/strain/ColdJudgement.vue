@@ -1,10 +1,11 @@
 <script setup lang="ts">
+import { figure } from "@kettlos/core/units/region";
 import type { Answers } from "@kettlos/core/because/answers";
 import { CLARITIES, COLOURS } from "@kettlos/core/batch/batch-schema";
 import { SETS } from "@kettlos/core/extraction/set";
 import { fatCapMm } from "@kettlos/core/extraction/fat-cap";
 import { vesselOf } from "@kettlos/core/simulate/references";
-import { showMass, type UnitSystem } from "@kettlos/core/units/show";
+import { showMass, type UnitSystem, showLength } from "@kettlos/core/units/show";
 import { vesselAreaM2 } from "@kettlos/core/vessel/volume";
 import { computed, ref, watch } from "vue";
 import MarkChoice from "../../controls/MarkChoice.vue";
@@ -55,8 +56,9 @@ const capMm = computed(() =>
       placeholder="none yet"
     />
     <p v-if="capMm !== null" class="quiet small">
-      A cap of about {{ capMm.toFixed(0) }} mm in the pot; reckoned
-      {{ showMass(answers.figures.fatKg.expected, one) }}.
+      A cap of about
+      {{ one === "us" ? showLength(capMm / 1000, one) : `${figure(capMm, 0)} mm` }} in the pot;
+      reckoned {{ showMass(answers.figures.fatKg.expected, one) }}.
     </p>
     <template v-if="plan.end === 'strained'">
       <MarkChoice

@@ -1,4 +1,7 @@
 <script setup lang="ts">
+import { salinity } from "@kettlos/core/seasoning/salinity";
+import { inWords } from "@kettlos/core/units/said";
+import { useWords } from "../../data/use-words";
 import { bowlL, perKg, perL, type InBowl } from "@kettlos/core/batch/bowl";
 import { powderGOf, thickenerGOf } from "@kettlos/core/because/stir-in-figures";
 import { saltWanted, thickWanted } from "@kettlos/core/dish/wanted";
@@ -19,6 +22,7 @@ import StirIn from "./StirIn.vue";
 /** After the sieve, or at the table: boil it down, thicken it, salt it, make it set, or put something in. */
 const props = defineProps<{ pot: PotState; bowl: InBowl; units: UnitSystem }>();
 const emit = defineEmits<{ write: [NewEvent] }>();
+const words = useWords();
 const one = computed(() => (props.units === "us" ? "us" : "metric"));
 const plan = computed(() => props.pot.batch.plan);
 const isServed = computed(() => plan.value.end === "served");
@@ -76,11 +80,12 @@ const done = computed(() =>
       <template v-if="isServed"
         ><b class="figure result">{{ showMass(bowl.massKg, units) }}</b
         >, of it {{ showVolume(nowL, units) }} sauce, salt
-        {{ perKg(bowl, bowl.saltG).toFixed(1) }} g/kg, {{ bodyOf(flourGL).name }}</template
+        {{ inWords(salinity(perKg(bowl, bowl.saltG), "kg"), units) }},
+        {{ bodyOf(flourGL).name }}</template
       ><template v-else
         ><b class="figure result">{{ showVolume(nowL, units) }}</b
-        >, salt {{ perL(bowl, bowl.saltG).toFixed(1) }} g/L, {{ bodyOf(flourGL).name }}, when cold
-        it {{ set }}</template
+        >, salt {{ inWords(salinity(perL(bowl, bowl.saltG), "L"), units) }},
+        {{ bodyOf(flourGL).name }}, when cold it {{ set }}</template
       ><template v-if="done.length > 0">
         {{ " " }}<span class="quiet">({{ done.join(", ") }})</span></template
       >.
@@ -100,7 +105,7 @@ const done = computed(() =>
         {{ line }}
       </p>
       <TickChoice v-model="thickener" label="With" :options="THICKENER_OPTIONS" />
-      <p v-if="!thickenerG.ok" class="ember">{{ thickenerG.problem.message }}</p>
+      <p v-if="!thickenerG.ok" class="ember">{{ words(thickenerG.problem.said) }}</p>
       <p v-else-if="thickenerG.value.expected === 0">It is as thick already.</p>
       <StirIn v-else :grams="thickenerG.value" :units="one" @done="stir(thickener, $event)">
         of {{ THICKENERS[thickener].name }}, stirred smooth with cold water, in at the simmer.
@@ -124,7 +129,7 @@ const done = computed(() =>
     <IngredientLine
       v-else
       label="Stirred in, or put back"
-      placeholder="400 g lamb neck meat"
+      :placeholder="one === 'us' ? '14 oz lamb neck meat' : '400 g lamb neck meat'"
       @put="(ingredient, amount) => stir(ingredient.id, amount.massKg)"
     />
   </section>

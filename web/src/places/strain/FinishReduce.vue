@@ -1,4 +1,7 @@
 <script setup lang="ts">
+import { salinity } from "@kettlos/core/seasoning/salinity";
+import { inWords } from "@kettlos/core/units/said";
+import { useWords } from "../../data/use-words";
 import { boiledDown, bowlL, perKg, perL, type InBowl } from "@kettlos/core/batch/bowl";
 import { REDUCTIONS } from "@kettlos/core/batch/reduce-on";
 import { reduceMinOf } from "@kettlos/core/because/finish-figures";
@@ -21,6 +24,7 @@ const props = defineProps<{
   isServed: boolean;
 }>();
 const emit = defineEmits<{ reduced: [volumeL: number] }>();
+const words = useWords();
 const one = computed(() => (props.units === "us" ? "us" : "metric"));
 const nowL = computed(() => bowlL(props.bowl));
 const kitchen = computed(() => props.pot.batch.kitchen);
@@ -57,7 +61,7 @@ const then = computed(() => {
   const bowl = boiledDown(props.bowl, toL.value);
   const saltPer = props.isServed ? perKg(bowl, bowl.saltG) : perL(bowl, bowl.saltG);
   return {
-    salt: `${saltPer.toFixed(1)} g/${props.isServed ? "kg" : "L"}`,
+    salt: inWords(salinity(saltPer, props.isServed ? "kg" : "L"), props.units),
     isSalty: saltPer > (props.isServed ? SALTY_DISH_G_KG : SALTY_BROTH_G_L).value,
     becomes: props.isServed
       ? `the sauce is ${bodyOf(perL(bowl, bowl.flourG)).name}`
@@ -97,7 +101,7 @@ function reduced() {
   </div>
   <p v-if="vessels.length === 0" class="ember small">No pot here holds it with room to boil.</p>
   <p v-else-if="reduction !== null && !reduction.ok" class="ember small">
-    {{ reduction.problem.message }}
+    {{ words(reduction.problem.said) }}
   </p>
   <p v-else-if="reduction !== null && reduction.ok && then !== null">
     At a steady simmer, lid off, about

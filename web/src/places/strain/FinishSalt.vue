@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { salinity } from "@kettlos/core/seasoning/salinity";
+import { inWords } from "@kettlos/core/units/said";
 import { perKg, perL, stirredIn, type InBowl } from "@kettlos/core/batch/bowl";
 import { dilutionOf, saltGOf } from "@kettlos/core/because/stir-in-figures";
 import { teaspoonsOf } from "@kettlos/core/seasoning/salt";
@@ -20,8 +22,16 @@ const props = defineProps<{
 defineEmits<{ stir: [ingredientId: string, massKg: number] }>();
 const unit = computed(() => (props.isServed ? "kg" : "L"));
 const per = (bowl: InBowl) => (props.isServed ? perKg(bowl, bowl.saltG) : perL(bowl, bowl.saltG));
-/** An emptied field holds "". */
+const salty = (value: number) => inWords(salinity(value, unit.value), props.units);
+/** In g per L or kg; an emptied field holds "". */
 const wanted = ref<number | "">(props.wantedPer);
+/** As it is typed: by its share where nobody has litres and kilograms. */
+const PER_SHARE = 10;
+const typed = computed({
+  get: () =>
+    wanted.value === "" || props.units !== "us" ? wanted.value : wanted.value / PER_SHARE,
+  set: (value) => (wanted.value = value === "" || props.units !== "us" ? value : value * PER_SHARE),
+});
 const saltG = computed(() =>
   saltGOf(props.bowl, wanted.value === "" ? 0 : wanted.value, unit.value),
 );
@@ -47,14 +57,20 @@ const showMore = (amount: number) =>
 
 <template>
   <label class="small quiet in"
-    >Salt wanted, g/{{ unit }}
-    <input v-model.number="wanted" class="written" type="number" min="0" max="30" step="0.1"
+    >Salt wanted, {{ units === "us" ? "%" : `g/${unit}` }}
+    <input
+      v-model.number="typed"
+      class="written"
+      type="number"
+      min="0"
+      :max="units === 'us' ? 3 : 30"
+      :step="units === 'us' ? 0.01 : 0.1"
   /></label>
   <p v-if="here !== undefined" class="quiet small">{{ here }}</p>
   <p v-if="wanted === ''">Say how salty it shall be.</p>
   <p v-else-if="isTooSalty" class="ember">
-    It holds {{ per(bowl).toFixed(1) }} g/{{ unit }} already: thin it with unsalted stock or
-    water<template v-if="thinner !== null"
+    It holds {{ salty(per(bowl)) }} already: thin it with unsalted stock or water<template
+      v-if="thinner !== null"
       >, {{ showMore(thinner.expected) }} of it. <WhyFigure :estimate="thinner" /></template
     ><template v-else>.</template>
   </p>
@@ -64,8 +80,8 @@ const showMore = (amount: number) =>
     :units="units"
     @done="$emit('stir', 'tableSalt', $event)"
   >
-    fine salt, about {{ teaspoonsOf(saltG.expected) }} level teaspoons, for
-    {{ per(after).toFixed(1) }} g/{{ unit }}. Half of it first, then taste.
+    fine salt, about {{ teaspoonsOf(saltG.expected) }} level teaspoons, for {{ salty(per(after)) }}.
+    Half of it first, then taste.
   </StirIn>
   <p v-else>It is as salty as that already.</p>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { clockOf } from "@kettlos/core/units/moments";
 import { inBowl } from "@kettlos/core/batch/in-bowl";
 import { containersOf } from "@kettlos/core/batch/chill-containers";
 import { potToChill } from "@kettlos/core/batch/chill-of";
@@ -8,7 +9,6 @@ import { KEEPERS, KEEPER_FACTS, type Keeper } from "@kettlos/core/cool/resting";
 import { latestChillMinOf, staysHotMinOf } from "@kettlos/core/because/finish-figures";
 import { COOLING_WAYS } from "@kettlos/core/cool/ways";
 import { showDuration, showRoundTemperature, type UnitSystem } from "@kettlos/core/units/show";
-import { addMinutes, format } from "date-fns";
 import { computed, ref } from "vue";
 import TemperatureField from "../../controls/TemperatureField.vue";
 import { useAsWarm } from "../../controls/use-as-warm";
@@ -57,7 +57,7 @@ const standing = computed(() => {
     ? null
     : { container, massKg: massKg.value, fromC: fromC.value, roomC: kitchen.value.roomC };
 });
-const clock = (min: number) => format(addMinutes(nowMs.value, min), "HH:mm");
+const clock = (min: number) => clockOf(nowMs.value + min * 60_000);
 const hot = computed(() =>
   standing.value === null ? null : staysHotMinOf(standing.value, keeper.value, line.value),
 );

@@ -246,14 +246,14 @@ useShortcuts(() =>
       </section>
       <section class="right">
         <h2>
-          Where every litre
+          Where every {{ units === "us" ? "quart" : "litre" }}
           {{ result === null ? "will go" : result.isReckoned ? "was to go" : "went" }}
         </h2>
         <PieceBoundary what="Where every litre goes" :of="flow">
           <LedgerFlow v-if="flow" :flow="flow" :units="units" />
         </PieceBoundary>
         <p class="quiet small">
-          Cold litres; a hot jug reads about 3 % more.
+          Measured cold; a hot jug reads about 3 % more.
           <template v-if="result !== null"
             >The gap is shared by what the readings say, then by how uncertain each part
             is.</template

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { weekdayDateOf } from "@kettlos/core/units/moments";
 import { begunMs } from "@kettlos/core/batch/of-log";
 import { factorWords, nameOfThing, thingWords } from "@kettlos/core/learn/say-taught";
 import type { Taught, TaughtKind } from "@kettlos/core/learn/taught";
@@ -7,7 +8,6 @@ import { computed, ref } from "vue";
 import UndoBar from "../../controls/UndoBar.vue";
 import { useKitchenSteps } from "../../data/kitchen-steps";
 import { useKitchenStore } from "../../data/kitchen-store";
-import { weekdayDateOf } from "../../data/moments";
 import { usePotsStore } from "../../data/pots-store";
 import TaughtValue from "./TaughtValue.vue";
 import { useTaught } from "./use-taught";

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { figure } from "@kettlos/core/units/region";
+import { shortDateOf, monthOf } from "@kettlos/core/units/moments";
 import { SETS } from "@kettlos/core/extraction/set";
 import { months } from "@kettlos/core/logbook/months";
 import { setsByBone, steams, yields } from "@kettlos/core/logbook/over-time";
@@ -7,7 +9,6 @@ import { computed, ref } from "vue";
 import { useRouter } from "vue-router";
 import { useKitchenStore } from "../../data/kitchen-store";
 import { useLarderStore } from "../../data/larder-store";
-import { monthOf, shortDateOf } from "../../data/moments";
 import { usePotsStore } from "../../data/pots-store";
 import DotsOverTime from "../../drawings/DotsOverTime.vue";
 import SetByHours from "../../drawings/SetByHours.vue";
@@ -70,7 +71,7 @@ function againstWords(share: number, what: "got" | "steam"): string {
   return `${far} % ${share < 1 ? "less" : "more"}`;
 }
 const open = (id: string) => router.push(`/logbook/${id}`);
-const money = (sum: number) => `${store.kitchen?.currency ?? ""} ${sum.toFixed(2)}`;
+const money = (sum: number) => `${store.kitchen?.currency ?? ""} ${figure(sum, 2)}`;
 const whyWords = (why: keyof typeof WHY_WORDS | "notSaid") =>
   why === "notSaid" ? "nobody said why" : WHY_WORDS[why];
 </script>
@@ -119,7 +120,7 @@ const whyWords = (why: keyof typeof WHY_WORDS | "notSaid") =>
             :date-of="shortDateOf"
             :say="(v) => againstWords(v, 'steam')"
             :height="104"
-            :label="`${row.name}, pot after pot against the usual: ${row.dots.map((d) => `${shortDateOf(d.atMs)} × ${d.value.toFixed(2)}`).join(', ')}`"
+            :label="`${row.name}, pot after pot against the usual: ${row.dots.map((d) => `${shortDateOf(d.atMs)} × ${figure(d.value, 2)}`).join(', ')}`"
             @choose="open"
           />
         </div>
