@@ -59,6 +59,9 @@ test("a braise: covered until tender, the meat out, its gravy boiled down, the m
   await expect(next(page)).toHaveText("Take it off the heat");
   await page.locator("#main").focus();
   await page.keyboard.press("Space");
+  await expect(next(page)).toHaveText("Salt it");
+  await page.locator("#main").focus();
+  await page.keyboard.press("Space");
   await expect(next(page)).toHaveText("Serve it");
 });
 

@@ -1,5 +1,13 @@
 import { asWritten, figure } from "./region";
-import { FOOT_M, INCH_M, OUNCE_KG, US_CUP_L, US_FLUID_OUNCE_L, US_QUART_L } from "./unit-table";
+import {
+  FOOT_M,
+  INCH_M,
+  OUNCE_KG,
+  US_CUP_L,
+  US_FLUID_OUNCE_L,
+  US_QUART_L,
+  PSI_KPA,
+} from "./unit-table";
 
 /** Which units the cook wants to see. */
 export type UnitSystem = "metric" | "us" | "both";
@@ -28,6 +36,14 @@ export const showLength = (lengthM: number, system: UnitSystem): string =>
     system,
     () => `${fixed(lengthM * 100, 1)} cm`,
     () => `${showFraction(lengthM / INCH_M, 8)} in`,
+  );
+
+/** Shows a gauge pressure to the whole unit: 103 kPa, 15 psi. */
+export const showPressure = (gaugeKPa: number, system: UnitSystem): string =>
+  inSystem(
+    system,
+    () => `${fixed(gaugeKPa, 0)} kPa`,
+    () => `${fixed(gaugeKPa / PSI_KPA, 0)} psi`,
   );
 
 /** Shows how high a kitchen lies: 1640 m, 5400 ft. */

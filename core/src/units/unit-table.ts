@@ -24,6 +24,8 @@ const time = (perBase: number): UnitEntry => ({ dimension: "time", perBase });
 export const INCH_M = 0.0254;
 export const FOOT_M = 0.3048;
 export const POUND_KG = 0.45359237;
+/** Pounds to a square inch, as US cookers are marked. */
+export const PSI_KPA = 6.894757;
 export const OUNCE_KG = POUND_KG / 16;
 const US_GALLON_L = 3.785411784;
 export const US_QUART_L = US_GALLON_L / 4;

@@ -344,7 +344,8 @@ li a {
 
   .words,
   .words.before,
-  .words.on {
+  .words.on,
+  .words.on:not(.planned) {
     right: auto !important;
     left: 12px !important;
     max-width: 96% !important;

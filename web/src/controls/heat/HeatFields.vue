@@ -45,6 +45,7 @@ defineEmits<{ change: [Heat] }>();
       @change="$emit('change', $event)"
     />
     <PressureFields
+      :units="units"
       v-else
       :heat="heat"
       :cooker="kitchen.vessels.find((v) => v.id === vesselId)?.pressure ?? null"

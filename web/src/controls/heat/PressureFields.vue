@@ -1,16 +1,24 @@
 <script setup lang="ts">
+import { showPressure, type UnitSystem } from "@kettlos/core/units/show";
 import type { PressureHeat } from "@kettlos/core/simulate/plan-schema";
 import type { PressureCooker } from "@kettlos/core/vessel/vessel-schema";
 import { computed } from "vue";
 import TickChoice from "../TickChoice.vue";
 
 /** Under pressure: which ring or setting, and how the pressure is let down. */
-const props = defineProps<{ heat: PressureHeat; cooker: PressureCooker | null }>();
+const props = defineProps<{
+  heat: PressureHeat;
+  cooker: PressureCooker | null;
+  units: UnitSystem;
+}>();
 const emit = defineEmits<{ change: [PressureHeat] }>();
+const one = computed(() => (props.units === "us" ? "us" : "metric"));
 const settings = computed(() =>
   (["high", "low"] as const).flatMap((value) => {
     const kPa = value === "high" ? props.cooker?.highKPa : props.cooker?.lowKPa;
-    return kPa === null || kPa === undefined ? [] : [{ value, label: `${value} ${kPa} kPa` }];
+    return kPa === null || kPa === undefined
+      ? []
+      : [{ value, label: `${value} ${showPressure(kPa, one.value)}` }];
   }),
 );
 const RELEASES = [

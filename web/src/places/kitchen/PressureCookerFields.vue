@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { PSI_KPA } from "@kettlos/core/units/unit-table";
 import { vTyped } from "../../controls/v-typed";
 import {
   ELECTRIC_HIGH_KPA,
@@ -32,7 +33,13 @@ const heldAt = computed(() =>
     props.units === "us" ? "us" : "metric",
   ),
 );
-const numberOf = (event: Event) => Number((event.target as HTMLInputElement).value);
+/** Gauges are marked in psi where °F is read. */
+const unit = computed(() =>
+  props.units === "us" ? { name: "psi", kPa: PSI_KPA } : { name: "kPa", kPa: 1 },
+);
+const shown = (kPa: number) => Math.round((kPa / unit.value.kPa) * 10) / 10;
+const typedKPa = (event: Event) =>
+  Math.round(Number((event.target as HTMLInputElement).value) * unit.value.kPa * 10) / 10;
 </script>
 
 <template>
@@ -44,24 +51,26 @@ const numberOf = (event: Event) => Number((event.target as HTMLInputElement).val
       @update:model-value="setDrive"
     />
     <label
-      >High pressure, kPa gauge
+      >High pressure, {{ unit.name }} gauge
       <input
-        v-typed="cooker.highKPa"
+        v-typed="shown(cooker.highKPa)"
         class="written"
         type="number"
-        min="20"
-        max="150"
-        @change="set({ highKPa: numberOf($event) })"
+        :min="shown(20)"
+        :max="shown(150)"
+        step="any"
+        @change="set({ highKPa: typedKPa($event) })"
     /></label>
     <label
-      >Low pressure, kPa, 0 for none
+      >Low pressure, {{ unit.name }}, 0 for none
       <input
-        v-typed="cooker.lowKPa ?? 0"
+        v-typed="shown(cooker.lowKPa ?? 0)"
         class="written"
         type="number"
         min="0"
-        max="120"
-        @change="set({ lowKPa: numberOf($event) >= 10 ? numberOf($event) : null })"
+        :max="shown(120)"
+        step="any"
+        @change="set({ lowKPa: typedKPa($event) >= 10 ? typedKPa($event) : null })"
     /></label>
     <UnitField
       label="Least liquid, by its booklet"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { plain } from "@kettlos/core/units/region";
 import { useWords } from "../../data/use-words";
 import { fitWarmUp } from "@kettlos/core/heat/warm-up";
 import { outcomeOf } from "@kettlos/core/units/problem";
@@ -27,17 +28,24 @@ const fit = computed(() => {
   return outcome.ok ? outcome.value : null;
 });
 
+const one = computed(() => (props.units === "us" ? "us" : "metric"));
+const degree = computed(() => (one.value === "us" ? "°F" : "°C"));
+const shownDegree = (tempC: number) =>
+  one.value === "us" ? Math.round((tempC * 9) / 5 + 32) : tempC;
+
 watch(
   kept,
   (log) => {
-    text.value = log?.readings.map((r) => `${r.tMin} ${r.tempC}`).join("\n") ?? "";
+    text.value =
+      log?.readings.map((r) => `${plain(r.tMin)} ${plain(shownDegree(r.tempC))}`).join("\n") ?? "";
     fill.value = Math.round((log?.fillShare ?? 0.67) * 100);
     problem.value = "";
   },
   { immediate: true },
 );
 
-const LINE = /^\s*(?<min>\d+(?:[.,]\d+)?)\s*(?:min)?[\s,;:]+(?<c>\d+(?:[.,]\d+)?)\s*(?:°?C)?\s*$/i;
+const LINE =
+  /^\s*(?<min>\d+(?:[.,]\d+)?)\s*(?:min)?[\s,;:]+(?<c>\d+(?:[.,]\d+)?)\s*(?:°?(?<unit>[CF]))?\s*$/i;
 const numberOf = (text: string | undefined) => Number((text ?? "").replace(",", "."));
 
 function save() {
@@ -51,10 +59,16 @@ function save() {
   for (const line of text.value.split("\n").filter((l) => l.trim() !== "")) {
     const groups = LINE.exec(line)?.groups;
     if (groups === undefined) {
-      problem.value = `"${line.trim()}" is not a reading. Write minutes and °C, one reading a line: 60 41.`;
+      problem.value = `"${line.trim()}" is not a reading. Write minutes and ${degree.value}, one reading a line: 60 ${one.value === "us" ? 106 : 41}.`;
       return;
     }
-    readings.push({ tMin: numberOf(groups["min"]), tempC: numberOf(groups["c"]) });
+    // Without its sign it is what this kitchen reads.
+    const isF = (groups["unit"] ?? degree.value).toUpperCase().endsWith("F");
+    const degrees = numberOf(groups["c"]);
+    readings.push({
+      tMin: numberOf(groups["min"]),
+      tempC: isF ? Math.round(((degrees - 32) / 9) * 50) / 10 : degrees,
+    });
   }
   const outcome = outcomeOf(() => fitWarmUp(readings));
   if (!outcome.ok) {
@@ -75,8 +89,13 @@ function save() {
       <input v-model.number="fill" class="written" type="number" min="10" max="100" @change="save"
     /></label>
     <label
-      >Its own warm-up: minutes and °C, a reading a line
-      <textarea v-model="text" rows="4" placeholder="0 12&#10;60 41&#10;120 60" @change="save" />
+      >Its own warm-up: minutes and {{ degree }}, a reading a line
+      <textarea
+        v-model="text"
+        rows="4"
+        :placeholder="one === 'us' ? '0 54\n60 106\n120 140' : '0 12\n60 41\n120 60'"
+        @change="save"
+      />
     </label>
     <p v-if="problem" class="ember" role="alert">{{ problem }}</p>
     <p v-else-if="fit !== null">

@@ -32,6 +32,21 @@ describe("what the maker says of a pressure cooker", () => {
     expect(mounted().text()).toContain("It holds at 118.0 °C here");
   });
 
+  test("is marked in psi where °F is read", async () => {
+    const wrapper = mount(PressureCookerFields, {
+      props: {
+        cooker: { drive: "stovetop", highKPa: 103.4, lowKPa: null, minLiquidL: null, vents: false },
+        altitudeM: 1640,
+        units: "us",
+      },
+      global,
+    });
+    const [high] = wrapper.findAll("input[type=number]");
+    expect((high?.element as HTMLInputElement).value).toBe("15");
+    await high?.setValue(11);
+    expect(wrapper.emitted("change")?.at(-1)?.[0]).toMatchObject({ highKPa: 75.8 });
+  });
+
   test("electric ones have their own pressures; none is none", async () => {
     const wrapper = mounted();
     await wrapper.findAll("input[type=radio]")[1]?.setValue(true);
@@ -65,6 +80,16 @@ describe("a slow cooker's own warm-up", () => {
     expect(kept?.readings).toHaveLength(5);
     await wrapper.setProps({ warmUps: [kept!] });
     expect(wrapper.text()).toMatch(/settles at 9[12]\.\d °C/);
+  });
+
+  test("where °F is read a bare figure is °F, and °C is what is written so", async () => {
+    const wrapper = mount(WarmUpLog, { props: { warmUps: [], units: "us" }, global });
+    expect(wrapper.text()).toContain("minutes and °F");
+    await write(wrapper, "0 54\n60 41 C\n120 140\n240 176 °F\n360 190");
+    const [kept] = wrapper.emitted("change")?.at(-1)?.[0] as WarmUp[];
+    expect(kept?.readings.map((r) => r.tempC)).toEqual([12.2, 41, 60, 80, 87.8]);
+    await wrapper.setProps({ warmUps: [kept!] });
+    expect(wrapper.find("textarea").element.value).toBe("0 54\n60 106\n120 140\n240 176\n360 190");
   });
 
   test("a line that is no reading, or too few of them, says so and keeps what was typed", async () => {
