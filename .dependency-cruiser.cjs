@@ -48,6 +48,19 @@ module.exports = {
     { name: "no-cycles", severity: "error", from: {}, to: { circular: true } },
     ...mayNot,
     {
+      name: "a-place-imports-no-other",
+      comment: "What two places share stands in words/, controls/, drawings/ or data/.",
+      severity: "error",
+      from: { path: "^web/src/places/([^/]+)/", pathNot: "\\.test\\.ts$" },
+      to: { path: "^web/src/places/", pathNot: "^web/src/places/$1/" },
+    },
+    {
+      name: "words-know-no-screen",
+      severity: "error",
+      from: { path: "^web/src/words/", pathNot: "\\.test\\.ts$" },
+      to: { path: "^web/src/(places|frame|controls|drawings|data|workers)/" },
+    },
+    {
       name: "core-is-pure",
       severity: "error",
       from: { path: "^core/src/" },

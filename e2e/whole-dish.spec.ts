@@ -193,7 +193,9 @@ test("the ladder is sorted by key and by drag, stages are chosen, a stock is lin
   await page.keyboard.press("Escape");
   await expect(page.locator(".ladder")).toContainText("Goat shoulder tender");
   await rung("House stock").click();
-  await expect(page.getByText(/This dish needs 300 mL[^;]*; pigeon frame stock yields/)).toBeVisible();
+  await expect(
+    page.getByText(/This dish needs 300 mL[^;]*; pigeon frame stock yields/),
+  ).toBeVisible();
 });
 
 test("a shopping list over two plans: what is in the house comes off, prices add up", async ({

@@ -1,11 +1,10 @@
+import { DAY_MS } from "../src/units/time";
 import { fold } from "../src/batch/fold";
 import { wordsOf } from "../src/learn/taught";
 import { shelvedOf, type ShelvedPot } from "../src/logbook/shelved";
 import type { Kitchen } from "../src/simulate/kitchen-schema";
 import { happened } from "./events";
 import { cooked, type How } from "./logged-pot";
-
-const DAY_MS = 86_400_000;
 
 /** A pot of the log on its shelf, so many days later; `also` is what was told of it besides. */
 export function shelved({

@@ -19,7 +19,7 @@ import { potFrame } from "./drawings/pot-frame";
 import StageStrip from "./frame/StageStrip.vue";
 import NextAction from "./places/cook/NextAction.vue";
 import CounterList from "./places/cook/CounterList.vue";
-import BatchPot from "./places/logbook/BatchPot.vue";
+import BatchPot from "./controls/BatchPot.vue";
 import IngredientLadder from "./places/plan/IngredientLadder.vue";
 import PotChoice from "./places/plan/PotChoice.vue";
 import StopEditor from "./places/plan/StopEditor.vue";

@@ -1,3 +1,4 @@
+import { MINUTE_MS } from "../units/time";
 import { DONE_SIGNS } from "../dish/meat-of";
 import { takeOuts } from "../dish/take-out";
 import { REST_MIN } from "../heat/constants";
@@ -19,8 +20,6 @@ import { saltRounds } from "./salt-rounds";
 import { sayList } from "./say-list";
 import { untilWords } from "./stretch-actions";
 import { lateByMin } from "./simmer-actions";
-
-const MINUTE_MS = 60_000;
 
 /** How the heat ends, by method. */
 export const END_WORDS: Record<Heat["method"], string> = {

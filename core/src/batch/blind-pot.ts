@@ -1,3 +1,4 @@
+import { MINUTE_MS } from "../units/time";
 import { say } from "../units/said";
 import type { Plan } from "../simulate/plan-schema";
 import { lastHeat, stretchesOf } from "../simulate/stretches";
@@ -10,7 +11,6 @@ import type { LiveCaution } from "./live-caution";
 import { lastSeenMs } from "./unseen";
 import { lightAction } from "./warming-actions";
 
-const MINUTE_MS = 60_000;
 /** A pot that cannot be reckoned is looked at this often, min: kitchen estimate. */
 const LOOK_EVERY_MIN = 30;
 

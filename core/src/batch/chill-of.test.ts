@@ -1,3 +1,4 @@
+import { HOUR_MS } from "../units/time";
 import { describe, expect, test } from "vitest";
 import { happened } from "../../test/events";
 import { testKitchen } from "../../test/kitchen";
@@ -5,7 +6,6 @@ import { containersOf } from "./chill-containers";
 import { coolingOf, isChilled, isStillToChill } from "./chill-of";
 import { fold } from "./fold";
 
-const HOUR_MS = 3_600_000;
 const STRAINED = Date.parse("2026-03-08T16:46:00+01:00");
 const at = (hours: number) => STRAINED + hours * HOUR_MS;
 const strained = {

@@ -1,3 +1,4 @@
+import { MINUTE_MS } from "../units/time";
 import type { PotToChill } from "../cool/chill-choices";
 import type { CoolingFacts } from "../cool/cooling";
 import type { Kitchen } from "../simulate/kitchen-schema";
@@ -14,7 +15,7 @@ import { LiveModel } from "./live-model";
 import { standingCourse, type StandingCourse } from "./standing";
 
 /** After so long it is cold, or has to be thrown away. */
-const PAST_CHILLING_MS = 24 * 60 * 60_000;
+const PAST_CHILLING_MS = 24 * 60 * MINUTE_MS;
 
 /** What is round a pot in this kitchen. */
 export const potToChill = (kitchen: Kitchen, fromC: number, isThick: boolean): PotToChill => ({
@@ -55,7 +56,7 @@ export function chillingNow(
 ): ChillingNow | null {
   const facts = coolingOf(chilling.chill, kitchen);
   if (facts === null) return null;
-  const minOf = (ms: number) => (ms - chilling.beganMs) / 60_000;
+  const minOf = (ms: number) => (ms - chilling.beganMs) / MINUTE_MS;
   const readings = chilling.readings.map((r) => ({ tMin: minOf(r.atMs), tempC: r.tempC }));
   const nowMin = minOf(nowMs);
   // What is hot again once begins anew where it is hot.
@@ -88,7 +89,7 @@ function beforeChilling(
   { offMs, points, readings }: StandingCourse,
   kitchen: Kitchen,
 ): BeforeChilling {
-  const spanMin = (beganMs - offMs) / 60_000;
+  const spanMin = (beganMs - offMs) / MINUTE_MS;
   const seen = readings.filter((r) => r.tMin < spanMin);
   const off = points[0] ?? { tMin: 0, tempC: chill.fromC };
   const course = decayThrough(

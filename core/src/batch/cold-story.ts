@@ -1,9 +1,9 @@
+import { MINUTE_MS } from "../units/time";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
 import type { Cook, Interrupted } from "./fold";
 import { LiveModel } from "./live-model";
 
-const MINUTE_MS = 60_000;
 /** Held over this, nothing that spoils food grows. */
 const HOLDING_C = 60;
 const AHEAD_MIN = 12 * 60;

@@ -1,3 +1,4 @@
+import { MINUTE_MS } from "../units/time";
 import { coreRuleEaten, type CoreRule } from "../doneness/targets-of";
 import { ingredientById } from "../ingredient/catalogue";
 import { nameOf } from "../simulate/item-facts";
@@ -6,7 +7,6 @@ import { whereIs } from "./counter";
 import { areSolidsEaten } from "./solids-eaten";
 import { live, type LiveCaution, type LiveFacts } from "./live-caution";
 
-const MINUTE_MS = 60_000;
 /** A thermometer in a piece speaks of it from so long before it comes off, min. */
 const READ_BEFORE_MIN = 30;
 /** Boiled apart for so long it was cooked before, min. */

@@ -1,3 +1,4 @@
+import { MINUTE_MS } from "../units/time";
 import { goesInAfter } from "../dish/eaten";
 import type { Plan, PlanItem } from "../simulate/plan-schema";
 import type { Cook } from "./fold";
@@ -27,7 +28,6 @@ export const onCounter = (plan: Plan, cook: Cook): readonly PlanItem[] =>
 /** How loudly something on the counter calls. */
 export type Call = "ahead" | "soon" | "due" | "late" | "forgotten";
 
-const MINUTE_MS = 60_000;
 const SOON_MIN = 10;
 const LATE_MIN = 5;
 const FORGOTTEN_MIN = 15;

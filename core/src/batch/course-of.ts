@@ -1,3 +1,4 @@
+import { MINUTE_MS } from "../units/time";
 import type { Course, Gap, Happening, HeatTurn } from "../simulate/course";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
@@ -8,7 +9,6 @@ import type { Cook } from "./fold";
 import { liftedOut, putBack } from "./said-marks";
 import { begunStretches } from "./stretch-now";
 
-const MINUTE_MS = 60_000;
 /** Water from the kettle, and liquid kept hot beside the pot, °C below the boil. */
 const KETTLE_BELOW_BOIL_C = 3;
 

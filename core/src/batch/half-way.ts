@@ -1,3 +1,4 @@
+import { HOUR_MS } from "../units/time";
 import { kitchenEstimate } from "../units/constant";
 import type { Cook } from "./fold";
 
@@ -21,7 +22,6 @@ const QUIET_H: Readonly<Record<LeftAt, { readonly value: number }>> = {
   offHeat: kitchenEstimate("off the heat and not strained", 12, "h", "a night"),
   inBowl: kitchenEstimate("strained and not logged", 48, "h", "a day longer than it takes to set"),
 };
-const HOUR_MS = 3_600_000;
 
 function leftAt(cook: Cook): LeftAt {
   if (cook.strainedMs !== null) return "inBowl";

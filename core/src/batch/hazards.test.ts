@@ -1,3 +1,4 @@
+import { DAY_MS } from "../units/time";
 import { describe, expect, test } from "vitest";
 import { happened } from "../../test/events";
 import { HEATS, testBraise, testKitchen, testPlan } from "../../test/kitchen";
@@ -5,7 +6,7 @@ import { simulated } from "../../test/simulated";
 import { CODES } from "../cool/codes";
 import { dishOf } from "../dish/dish-of";
 import { portionCautions, shelfCautions } from "../larder/larder-cautions";
-import { DAY_MS, keepingOf, whyNotFrozen, type Stay } from "../larder/keeping";
+import { keepingOf, whyNotFrozen, type Stay } from "../larder/keeping";
 import { petHazardsIn } from "../larder/pet-hazards";
 import type { Caution } from "../safety/caution";
 import { cautionsFor } from "../safety/rules";

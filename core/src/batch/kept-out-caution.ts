@@ -1,3 +1,4 @@
+import { MINUTE_MS } from "../units/time";
 import { codeOf, holdingLineC } from "../cool/codes";
 import { DANGER_ZONE_MIN } from "../safety/standing-off";
 import { nameOf } from "../simulate/item-facts";
@@ -7,7 +8,6 @@ import { live, type LiveCaution, type LiveFacts } from "./live-caution";
 import { liftedOut, putBack } from "./said-marks";
 import { sayList } from "./say-list";
 
-const MINUTE_MS = 60_000;
 /** So long it may be on its way back; from then on it is told. */
 const TOLD_FROM_MIN = 60;
 

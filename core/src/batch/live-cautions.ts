@@ -1,3 +1,4 @@
+import { MINUTE_MS } from "../units/time";
 import { SAFE_WARM_UP_MIN, slowestIn } from "../convert/warming";
 import { cookRate } from "../doneness/cook-value";
 import { simmerC } from "../heat/hob";
@@ -21,7 +22,6 @@ import { planNow } from "./stretch-now";
 import { unknownCut } from "./unknown-cut";
 import { UNSEEN_MIN, unseenMin } from "./unseen";
 
-const MINUTE_MS = 60_000;
 /** So long before it may run dry, or the bones stand bare, it is said, min: time to act. */
 const DRY_AHEAD_MIN = 20;
 const BARE_AHEAD_MIN = 10;

@@ -1,3 +1,4 @@
+import { MINUTE_MS } from "../units/time";
 import type { DonenessTarget } from "../doneness/targets";
 import { fitRate, type RateBelief, type RateObservation } from "../forecast/rate-fit";
 import { nextLookMin } from "../forecast/time-to-target";
@@ -22,10 +23,9 @@ const NOTHING_KG = 0.01;
 const LONGEST_LOOK_MIN = 60;
 /** A step of the simulation, min, and a little. */
 const STEP_MIN = 0.55;
-const MINUTE_MS = 60_000;
 /** A pot simulated at its fitted rate steams at least so much of the default. */
 export const LEAST_STEAM = 0.1;
-const INSTRUMENT_EVERY_MS = 15 * 60_000;
+const INSTRUMENT_EVERY_MS = 15 * MINUTE_MS;
 
 /** How tender what rules the dish is, and when it will be at its best. */
 export interface TenderForecast {

@@ -1,3 +1,4 @@
+import { MINUTE_MS } from "../units/time";
 import { cookRate } from "../doneness/cook-value";
 import { DRY_ALARM_M } from "../liquid/constants";
 import type { Gap } from "../simulate/course";
@@ -22,7 +23,6 @@ import type { Cook, Reading } from "./fold";
 import { forkBeliefs, forkedFor } from "./fork-beliefs";
 import { begunIdsOf, begunStretches, movingAsSaid, strainedAsSaid } from "./stretch-now";
 
-const MINUTE_MS = 60_000;
 const LONGEST_MIN = 2880;
 /** Liquid this deep on the floor is as good as none: it catches. */
 const DRY_FLOOR_M = 0.01;

@@ -1,3 +1,4 @@
+import { MINUTE_MS } from "../units/time";
 import { countedBack } from "../simulate/counted-back";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
@@ -50,7 +51,6 @@ export function actionsFor(
     .map(({ action }) => action);
 }
 
-const MINUTE_MS = 60_000;
 /** So much over its end it comes off before anything else is done. */
 const OVER_END_MIN = 10;
 

@@ -1,11 +1,10 @@
+import { MINUTE_MS } from "../units/time";
 import { codeOf, holdingLineC } from "../cool/codes";
 import { DANGER_ZONE_MIN } from "../safety/standing-off";
 import { isRest, stretchesOf } from "../simulate/stretches";
 import { aboutC, ruleC, say } from "../units/said";
 import { showDuration } from "../units/show";
 import { live, type LiveCaution, type LiveFacts } from "./live-caution";
-
-const MINUTE_MS = 60_000;
 
 /** Standing off the heat as planned, and under the holding line already. */
 export function restingTooCool({

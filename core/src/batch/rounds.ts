@@ -1,3 +1,4 @@
+import { MINUTE_MS } from "../units/time";
 import { DONE_SIGNS } from "../dish/meat-of";
 import { bodyOfPlan } from "../dish/body-of";
 import { nameOf } from "../simulate/item-facts";
@@ -7,7 +8,6 @@ import type { Cook } from "./fold";
 import type { LiveForecast } from "./live-forecast";
 import { letGo } from "./said-marks";
 
-const MINUTE_MS = 60_000;
 /** First skim after the simmer begins, min: scum has risen by then. */
 const SKIM_AFTER_MIN = 15;
 /** After this the scum has gone under or stuck to the wall; the reminder is no use any more. */

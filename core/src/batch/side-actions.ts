@@ -1,11 +1,10 @@
+import { MINUTE_MS } from "../units/time";
 import { besideOf, type Beside } from "../dish/accompaniments";
 import type { Plan } from "../simulate/plan-schema";
 import { kilos, litres, say } from "../units/said";
 import type { Action } from "./action";
 import type { Cook } from "./fold";
 import { sideBegun, sideLeft } from "./said-marks";
-
-const MINUTE_MS = 60_000;
 
 /** Side dishes that are neither begun nor left out. */
 export const sidesLeft = (plan: Plan, cook: Cook): readonly Beside[] =>

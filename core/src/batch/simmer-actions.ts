@@ -1,3 +1,4 @@
+import { MINUTE_MS } from "../units/time";
 import { DONE_SIGNS } from "../dish/meat-of";
 import { isOffBones, nameOf } from "../simulate/item-facts";
 import { outOf } from "../simulate/out-of";
@@ -15,8 +16,6 @@ import { offBonesHow } from "./off-bones";
 import { roundsOf } from "./rounds";
 import { sayList } from "./say-list";
 import { begunIdsOf } from "./stretch-now";
-
-const MINUTE_MS = 60_000;
 
 /** While it simmers: what goes in, what comes out, and the rounds of looking and skimming. */
 export function simmerActions(

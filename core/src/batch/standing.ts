@@ -1,3 +1,4 @@
+import { MINUTE_MS } from "../units/time";
 import type { CoolingPoint } from "../cool/cooling";
 import { tempAtC, whenAtMin } from "../cool/cooling";
 import { decayThrough } from "../cool/decay";
@@ -10,7 +11,6 @@ import { containersOf } from "./chill-containers";
 import { minOf } from "./course-of";
 import type { Cook } from "./fold";
 
-const MINUTE_MS = 60_000;
 const AHEAD_MIN = 24 * 60;
 const STEP_MIN = 5;
 

@@ -1,9 +1,9 @@
+import { MINUTE_MS } from "../units/time";
 import type { Heat, HeatStretch, Plan, StretchHeat } from "../simulate/plan-schema";
 import { stretchesOf } from "../simulate/stretches";
 import { withoutStretch } from "../simulate/without-stretch";
 import type { Cook } from "./fold";
 
-const MINUTE_MS = 60_000;
 const LONGEST_MIN = 2880;
 /** What was set for less than that was on the way to something else, min. */
 const LEAST_MIN = 3;

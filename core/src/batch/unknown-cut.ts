@@ -1,9 +1,9 @@
+import { MINUTE_MS } from "../units/time";
 import { codeOf, holdingLineC } from "../cool/codes";
 import { aboutC, ruleC, say } from "../units/said";
 import type { Interrupted } from "./fold";
 import { live, type LiveCaution, type LiveFacts } from "./live-caution";
 
-const MINUTE_MS = 60_000;
 const RULE =
   "Power off, or heat out, and nobody knows how long: throw it away, even if it looks done. What was fully cooked before, or is read above the line while it is still off, is not lost; a reading after the heat is back proves nothing.";
 const WHOSE = "US guidance (USDA) on power cuts and slow cookers; your local food code rules";

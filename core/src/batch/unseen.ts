@@ -1,7 +1,7 @@
+import { MINUTE_MS } from "../units/time";
 import type { Cook } from "./fold";
 import { isLetGo } from "./said-marks";
 
-const MINUTE_MS = 60_000;
 /** A pot nobody has touched for so long may have been forgotten, min: twice the longest look. */
 export const UNSEEN_MIN = 120;
 

@@ -1,3 +1,4 @@
+import { MINUTE_MS } from "../units/time";
 import { aboutC, ovenC, say, type Said } from "../units/said";
 import { SIMMER_LOOK } from "../heat/simmer-look";
 import { nameOf } from "../simulate/item-facts";
@@ -8,8 +9,6 @@ import { NO_WATER_L } from "./filling";
 import type { Cook } from "./fold";
 import type { LiveForecast } from "./live-forecast";
 import { sayList } from "./say-list";
-
-const MINUTE_MS = 60_000;
 
 type Start = "ring" | "oven" | "slowCooker";
 

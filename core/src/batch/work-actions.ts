@@ -1,3 +1,4 @@
+import { MINUTE_MS } from "../units/time";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import { ingredientOf } from "../simulate/item-facts";
 import type { Plan } from "../simulate/plan-schema";
@@ -10,8 +11,6 @@ import type { Cook } from "./fold";
 import { workBatch, workBegun, workDone, workLeft } from "./said-marks";
 import { workBefore, type WorkBefore } from "./work-before";
 import { LEFT_MEANS, UNSOAKED_BEANS, WORK_SIGNS } from "./work-words";
-
-const MINUTE_MS = 60_000;
 
 /**
  * The work before a pot is lit, one piece after the other: how, by what sign it is done, how long. What runs

@@ -1,3 +1,4 @@
+import { MINUTE_MS } from "../units/time";
 import { takeOuts } from "../dish/take-out";
 import { isAfter, workTasks, type WorkTask } from "../schedule/work-tasks";
 import type { Kitchen } from "../simulate/kitchen-schema";
@@ -14,7 +15,6 @@ import { liftedOut, workBatch, workDone, workLeft } from "./said-marks";
 import { sayList } from "./say-list";
 import { LEFT_MEANS } from "./work-words";
 
-const MINUTE_MS = 60_000;
 /** Hot liquid in a closed jug: a third full of one that holds a litre and a half. */
 const LOT_L = kitchenEstimate("hot liquid blended at one go", 0.5, "L", "a third of a jug");
 

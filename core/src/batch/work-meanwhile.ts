@@ -1,3 +1,4 @@
+import { MINUTE_MS } from "../units/time";
 import { workTasks, type WorkTask } from "../schedule/work-tasks";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
@@ -7,8 +8,6 @@ import { whereIs } from "./counter";
 import type { Cook } from "./fold";
 import { workBatch, workDone, workLeft } from "./said-marks";
 import { LEFT_MEANS, WORK_SIGNS } from "./work-words";
-
-const MINUTE_MS = 60_000;
 
 /**
  * What is browned, sweated, fried or boiled down in a pan beside the pot while it is on: each begins so that

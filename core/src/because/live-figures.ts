@@ -1,3 +1,4 @@
+import { MINUTE_MS } from "../units/time";
 import type { Cook } from "../batch/fold";
 import type { LiveForecast } from "../batch/live-forecast";
 import { COOK_VALUE_Z_C } from "../doneness/cook-value";
@@ -9,8 +10,6 @@ import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
 import type { Estimate } from "../units/estimate";
 import { input } from "./explain";
-
-const MINUTE_MS = 60_000;
 
 /** The figures of a pot on the fire, each with its range and because. */
 export interface LiveFigures {

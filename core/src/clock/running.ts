@@ -1,3 +1,4 @@
+import { MINUTE_MS } from "../units/time";
 import type { Action } from "../batch/action";
 import type { Batch } from "../batch/batch-schema";
 import type { Cook } from "../batch/fold";
@@ -11,7 +12,7 @@ import { USUAL_BATH_MIN } from "./chill-minutes";
 import { afterHeat, ON_HEAT, runsAlone, standsOnRing, workAfterHeat } from "./fire-block";
 import { about, exactly } from "./minutes";
 import { blockOf, taskOf, type Block, type Meanwhile, type Task } from "./task";
-import { minuteOf, MINUTE_MS, type Minute } from "./wall-clock";
+import { minuteOf, type Minute } from "./wall-clock";
 
 /** A pot that is on the fire: what is left of it, where it stands on the clock. */
 export interface Running {

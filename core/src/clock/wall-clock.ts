@@ -1,3 +1,4 @@
+import { MINUTE_MS } from "../units/time";
 import { TZDate } from "@date-fns/tz";
 import { toDate } from "date-fns";
 import { clockOf, isoDayOf, timeValueOf, weekdayClockOf, weekdayDayOf } from "../units/moments";
@@ -5,7 +6,6 @@ import { clockOf, isoDayOf, timeValueOf, weekdayClockOf, weekdayDayOf } from "..
 /** Whole minutes since the epoch: what every moment of a schedule is counted in. */
 export type Minute = number;
 
-export const MINUTE_MS = 60_000;
 export const minuteOf = (ms: number): Minute => Math.ceil(ms / MINUTE_MS);
 export const msOf = (minute: Minute): number => minute * MINUTE_MS;
 

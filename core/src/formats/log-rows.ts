@@ -1,3 +1,4 @@
+import { MINUTE_MS } from "../units/time";
 import type { Gap } from "../batch/gap";
 import { begunMs, measuredOf } from "../batch/of-log";
 import type { LoggedPot } from "../learn/from-pot";
@@ -32,7 +33,6 @@ export const LOG_COLUMNS = [
 ] as const;
 export type LogRow = Readonly<Record<(typeof LOG_COLUMNS)[number], string | number>>;
 
-const MINUTE_MS = 60_000;
 const rounded = (value: number, digits: number): number => Number(value.toFixed(digits));
 
 /** A pot as a row; `timeOf` writes a moment; `plannedL` and `gotL` are cold litres, `gap` null where what came out was not measured. */

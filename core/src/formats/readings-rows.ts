@@ -1,3 +1,4 @@
+import { MINUTE_MS, DAY_MS } from "../units/time";
 import type { CookEvent, EventBody } from "../batch/batch-schema";
 
 /** Columns of a table of readings. Each value column carries its unit. */
@@ -133,9 +134,8 @@ export function readingsOf(
 }
 
 const KEEP_EVERY_MS = 60_000;
-const DAY_MS = 86_400_000;
 /** A clock time so much before the pot was lit is the next day's. */
-const BEFORE_MS = 60 * 60_000;
+const BEFORE_MS = 60 * MINUTE_MS;
 
 function timeOf(
   text: string,
@@ -144,7 +144,7 @@ function timeOf(
   // A date without a zone is meant by the clock on the wall, as spreadsheets write it.
   const wall = /^(\d{4}-\d{2}-\d{2})[ T](\d{2}:\d{2}(?::\d{2})?)$/.exec(text.trim());
   if (wall !== null) {
-    const ms = Date.parse(`${wall[1] ?? ""}T${wall[2] ?? ""}Z`) - offsetMin * 60_000;
+    const ms = Date.parse(`${wall[1] ?? ""}T${wall[2] ?? ""}Z`) - offsetMin * MINUTE_MS;
     return Number.isFinite(ms) ? ms : null;
   }
   const clock = /^(\d{1,2}):(\d{2})(?::(\d{2}))?$/.exec(text.trim());
@@ -155,7 +155,7 @@ function timeOf(
   const [, h, m, s = "0"] = clock;
   if (Number(h) > 23 || Number(m) > 59 || Number(s) > 59) return null;
   const midnightMs =
-    Math.floor((litMs + offsetMin * 60_000) / DAY_MS) * DAY_MS - offsetMin * 60_000;
+    Math.floor((litMs + offsetMin * MINUTE_MS) / DAY_MS) * DAY_MS - offsetMin * MINUTE_MS;
   const ms = midnightMs + (Number(h) * 3600 + Number(m) * 60 + Number(s)) * 1000;
   return ms < litMs - BEFORE_MS ? ms + DAY_MS : ms;
 }

@@ -1,3 +1,4 @@
+import { MINUTE_MS } from "../units/time";
 import type { CookEvent } from "../batch/batch-schema";
 import { fold } from "../batch/fold";
 import { forecastLive } from "../batch/live-forecast";
@@ -9,8 +10,6 @@ import { simulate } from "../simulate/simulate";
 import { coldWaterKg, waterL } from "../simulate/water-ways";
 import { normal, seeded } from "../units/random";
 import { drawHidden } from "./hidden-pot";
-
-const MINUTE_MS = 60_000;
 
 /** How the forecast of the time to a level did over many pots, after so many readings. */
 export interface HonestyRow {

@@ -1,3 +1,4 @@
+import { MINUTE_MS } from "../units/time";
 import { judgedTarget } from "../simulate/ruling";
 import { onCounter } from "../batch/counter";
 import { firstHeatMs } from "../batch/course-of";
@@ -27,7 +28,6 @@ export interface PracticeScore {
   readonly hidden: readonly string[];
 }
 
-const MINUTE_MS = 60_000;
 /** Points for what matters most: how much came out, how tender, nothing forgotten, heat, looking. */
 const OF = { amount: 40, tenderness: 25, counter: 15, boil: 10, reading: 10 } as const;
 /** A tenth off the amount wanted costs half its points. */

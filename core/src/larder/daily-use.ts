@@ -1,6 +1,6 @@
+import { MINUTE_MS, DAY_MS } from "../units/time";
 import { daysItLasts } from "../portion/lasting";
 import type { DailyUse } from "../simulate/keeping-words";
-import { DAY_MS } from "./keeping";
 
 /** How long what is there lasts. */
 export interface Lasts {
@@ -21,5 +21,5 @@ export function lasts(
   const perDayL = use.eaters * use.eachL * use.timesADay;
   const days = daysItLasts(haveL, perDayL);
   const untilMs = nowMs + days * DAY_MS;
-  return { perDayL, days, untilMs, makeByMs: untilMs - potMin * 60_000 };
+  return { perDayL, days, untilMs, makeByMs: untilMs - potMin * MINUTE_MS };
 }

@@ -1,7 +1,8 @@
+import { DAY_MS } from "../units/time";
 import { test } from "vitest";
 import { expectWorked } from "../../test/worked";
 import { FREEZER_SCHOOLS } from "../simulate/keeping-words";
-import { ageOf, bestBeforeMs, DAY_MS, keepingOf, noteOf, whyNotFrozen, type Stay } from "./keeping";
+import { ageOf, bestBeforeMs, keepingOf, noteOf, whyNotFrozen, type Stay } from "./keeping";
 import { LARDER_KINDS, PLACES } from "./larder-schema";
 
 const RAW = [

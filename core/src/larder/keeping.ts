@@ -1,3 +1,4 @@
+import { DAY_MS } from "../units/time";
 import { ingredientById } from "../ingredient/catalogue";
 import { traitsOf } from "../ingredient/traits";
 import { ruleC, say, type Said } from "../units/said";
@@ -94,8 +95,6 @@ function daysOf(
       return isFridge ? FRIDGE_DAYS : COOKED_FROZEN.short;
   }
 }
-
-export const DAY_MS = 86_400_000;
 
 /** How long something has been on its shelf, and was on others before. */
 export interface Stay {

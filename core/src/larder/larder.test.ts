@@ -1,9 +1,10 @@
+import { DAY_MS } from "../units/time";
 import fc from "fast-check";
 import { expect, test } from "vitest";
 import { lotNamed } from "../../test/lots";
 import { SCHEMA_VERSION } from "../simulate/kitchen-schema";
 import { inWords } from "../units/said";
-import { ageOf, bestBeforeMs, DAY_MS, noteOf } from "./keeping";
+import { ageOf, bestBeforeMs, noteOf } from "./keeping";
 import { heldKg, isUsable, lastLarderEvent, larderOf, leftOf, type Draw } from "./larder";
 import type { LarderEvent, LarderEventBody, Lot } from "./larder-schema";
 

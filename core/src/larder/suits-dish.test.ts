@@ -1,8 +1,8 @@
+import { DAY_MS } from "../units/time";
 import { expect, test } from "vitest";
 import { testKitchen, testPlan } from "../../test/kitchen";
 import { lotNamed } from "../../test/lots";
 import type { Plan, PlanItem } from "../simulate/plan-schema";
-import { DAY_MS } from "./keeping";
 import { larderOf } from "./larder";
 import type { Lot } from "./larder-schema";
 import { bySuiting, takenFor } from "./suits-dish";

@@ -1,3 +1,4 @@
+import { MINUTE_MS } from "../units/time";
 import type { Batch } from "../batch/batch-schema";
 import type { Cook } from "../batch/fold";
 import { independent } from "../batch/live-forecast";
@@ -12,8 +13,6 @@ import { coldWaterKg, waterL } from "../simulate/water-ways";
 import { COLD_DENSITY_KG_L } from "../water/properties";
 import { outcomeOf } from "../units/problem";
 import type { Observation } from "./belief";
-
-const MINUTE_MS = 60_000;
 
 /** A pot of the log, with its events in force. */
 export interface LoggedPot {

@@ -1,3 +1,4 @@
+import { MINUTE_MS } from "../units/time";
 import { BatchSchema, CookEventSchema, type CookEvent } from "../batch/batch-schema";
 import { fold } from "../batch/fold";
 import { DEPTH_SD_M, JUG_SD_L } from "../batch/live-model";
@@ -15,7 +16,6 @@ import { beliefOf, learn, type Observation } from "./belief";
 import { POT_NOISE, steamThing } from "../simulate/learned";
 import { steamSeen } from "./from-pot";
 
-const MINUTE_MS = 60_000;
 const WEEK_MS = 7 * 24 * 60 * MINUTE_MS;
 /** What is wild is so by this much at the least, and by as much more at the most. */
 const WILD = { from: 1.5, to: 2 } as const;

@@ -1,3 +1,4 @@
+import { MINUTE_MS } from "../units/time";
 import type { Cook, Tasting } from "../batch/fold";
 import { bowlL, perKg, perL, type InBowl } from "../batch/bowl";
 import { inBowl } from "../batch/in-bowl";
@@ -16,7 +17,6 @@ import { outcomeOf } from "../units/problem";
 import type { Observation } from "./belief";
 import { unusable, type LoggedPot } from "./from-pot";
 
-const MINUTE_MS = 60_000;
 const estimate = (name: string, log: number) =>
   kitchenEstimate(name, log, "log", "kitchen estimate");
 /** How far what a tongue calls right is off what it calls right next time. */

@@ -1,3 +1,4 @@
+import { MINUTE_MS } from "../units/time";
 import { workBatch, workBegun, workDone, workLeft } from "../batch/said-marks";
 import { workTasks } from "../schedule/work-tasks";
 import { isLearnedWork, untaught, WORK_SIGMA } from "../simulate/learned";
@@ -6,7 +7,6 @@ import { outcomeOf } from "../units/problem";
 import type { Observation } from "./belief";
 import type { LoggedPot } from "./from-pot";
 
-const MINUTE_MS = 60_000;
 /** How far one time with a watch is off the next; and one from tap to tap, in which a pause may lie. */
 const TIMED_SD = kitchenEstimate("work against its plan", 0.2, "log", "model section 13");
 const TAPPED_SD = kitchenEstimate("work from tap to tap", 0.35, "log", "kitchen estimate");

@@ -1,3 +1,4 @@
+import { DAY_MS } from "../units/time";
 import { expect, test } from "vitest";
 import { LIT, loggedPlan } from "../../test/logged-pot";
 import { lotNamed } from "../../test/lots";
@@ -6,7 +7,6 @@ import { larderOf } from "../larder/larder";
 import type { LarderEvent } from "../larder/larder-schema";
 import { months } from "./months";
 
-const DAY_MS = 86_400_000;
 const [bones] = loggedPlan.items;
 if (bones === undefined) throw new Error("nothing in the plan");
 const monthOf = (ms: number) => new Date(ms).toISOString().slice(0, 7);

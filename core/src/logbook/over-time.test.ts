@@ -1,9 +1,9 @@
+import { DAY_MS } from "../units/time";
 import { expect, test } from "vitest";
 import { LIT } from "../../test/logged-pot";
 import { shelved } from "../../test/shelved";
 import { setsByBone, steams, yields } from "./over-time";
 
-const DAY_MS = 86_400_000;
 const set = (name: string) => ({ kind: "setJudged", atMs: LIT + DAY_MS / 2, set: name });
 /** A stock that steams so, so many days later. */
 const pots = [

@@ -1,3 +1,4 @@
+import { DAY_MS } from "../units/time";
 import { expect, test } from "vitest";
 import { happened } from "../../test/events";
 import { cooked, LIT, loggedPlan } from "../../test/logged-pot";
@@ -6,7 +7,6 @@ import { fold } from "../batch/fold";
 import { costOf } from "../dish/shopping";
 import { shelvedOf } from "./shelved";
 
-const DAY_MS = 86_400_000;
 const NOTHING = { words: null, gap: null };
 const noted = (text: string) => ({ kind: "noted", atMs: LIT + DAY_MS / 2, text });
 

@@ -1,3 +1,4 @@
+import { MINUTE_MS } from "../units/time";
 import type { Liking } from "../batch/batch-schema";
 import type { Gap } from "../batch/gap";
 import { begunMs } from "../batch/of-log";
@@ -14,8 +15,6 @@ import type { Plan } from "../simulate/plan-schema";
 import { vesselOf } from "../simulate/references";
 import { outcomeOf } from "../units/problem";
 import type { Vessel } from "../vessel/vessel-schema";
-
-const MINUTE_MS = 60_000;
 
 /** What was learned of a thing, seen in one pot: how far from the usual it was there. */
 export interface SeenOf {

@@ -1,3 +1,4 @@
+import { MINUTE_MS } from "../units/time";
 /** When to begin, ms since the epoch. */
 export interface StartBy {
   /** Begin gathering and preparing. */
@@ -10,7 +11,6 @@ export interface StartBy {
   readonly readyMs: number;
 }
 
-const MINUTE_MS = 60_000;
 /** Minutes the sieve takes. */
 export const STRAIN_MIN = 15;
 

@@ -1,3 +1,4 @@
+import { DAY_MS } from "./time";
 import { regionHere, type Region } from "./region";
 
 /**
@@ -74,7 +75,6 @@ export const hourOf: Said = (ms, zone) => {
 export const timeOfDay = (time: string): string =>
   clockOf(Date.parse(`1970-01-01T${time}Z`), "UTC");
 
-const DAY_MS = 86_400_000;
 /** With its day where the hour alone may be another day's; long ago the day alone. */
 export function momentOf(ms: number, nowMs: number): string {
   const awayMs = Math.abs(ms - nowMs);

@@ -243,7 +243,7 @@ describe("a comma or a point before three figures, where the comma is the decima
           expect(reading.kind, shown).toBe("one");
           if (reading.kind === "one")
             expect(Math.abs(reading.quantity.value - value)).toBeLessThanOrEqual(
-              Math.max(0.0006, value * 0.07),
+              Math.max(0.0006, value * 0.13),
             );
         }
       }),

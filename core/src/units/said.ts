@@ -1,3 +1,4 @@
+import { MINUTE_MS } from "./time";
 import { clockOf } from "./moments";
 import { asWritten } from "./region";
 import {
@@ -105,6 +106,6 @@ function shown({ as, value }: Measure, system: UnitSystem): string {
     case "length":
       return showLength(value, system);
     case "timeOfDay":
-      return clockOf(value * 60_000, "UTC");
+      return clockOf(value * MINUTE_MS, "UTC");
   }
 }

@@ -1,3 +1,4 @@
+import { MINUTE_MS } from "@kettlos/core/units/time";
 import type { Batch, CookEvent } from "@kettlos/core/batch/batch-schema";
 import type { Picture } from "@kettlos/core/batch/picture-schema";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
@@ -8,7 +9,7 @@ export type KitchenList =
   "vessels" | "rings" | "ovens" | "containers" | "dailyUses" | "ownIngredients" | "hands";
 
 /** What was removed can be brought back for so long, ms. */
-export const KEPT_MS = 30 * 24 * 60 * 60_000;
+export const KEPT_MS = 30 * 24 * 60 * MINUTE_MS;
 
 /** Something removed, as it was. */
 export interface Binned {

@@ -1,3 +1,4 @@
+import { MINUTE_MS } from "@kettlos/core/units/time";
 import { inWords } from "@kettlos/core/units/said";
 import type { UnitSystem } from "@kettlos/core/units/show";
 import type { FirePot } from "./pots-store";
@@ -21,7 +22,7 @@ const QUIET: ReadonlySet<string> = new Set(["light", "fill", "work"]);
 export function callsOf(pot: FirePot, nowMs: number, units: UnitSystem): readonly PotCall[] {
   const { id, plan } = pot.batch;
   const lateWords = (dueMs: number) =>
-    nowMs - dueMs > LATE_MS ? `, ${Math.round((nowMs - dueMs) / 60_000)} min late` : "";
+    nowMs - dueMs > LATE_MS ? `, ${Math.round((nowMs - dueMs) / MINUTE_MS)} min late` : "";
   const due = pot.actions
     .filter((a) => a.atMs <= nowMs && !QUIET.has(a.kind))
     .map((a) => ({

@@ -1,10 +1,9 @@
+import { MINUTE_MS } from "@kettlos/core/units/time";
 import type { ClockAnswer } from "@kettlos/core/clock/answer";
 import type { BlockKind } from "@kettlos/core/clock/task";
 import { inWords } from "@kettlos/core/units/said";
 import type { UnitSystem } from "@kettlos/core/units/show";
 import type { PotCall } from "./calls-of";
-
-const MINUTE_MS = 60_000;
 
 /** Work before a pot is on that is due by the clock: called until it is ticked off, or its pot is put on. */
 export function clockCalls(

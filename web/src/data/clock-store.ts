@@ -1,3 +1,4 @@
+import { MINUTE_MS } from "@kettlos/core/units/time";
 import type { ClockAnswer, TroubleAnswer } from "@kettlos/core/clock/answer";
 import { sayMoved } from "@kettlos/core/clock/moves";
 import { COOKED_FOR_MS, isAheadIn, leftToCook } from "@kettlos/core/clock/cooked";
@@ -23,7 +24,6 @@ import type { Reckoner } from "../workers/reckoner.worker";
 import { useSteps } from "./use-steps";
 import { report } from "../frame/errors";
 
-const MINUTE_MS = 60_000;
 /** What stands on the clock is reckoned anew so often when nothing changes, min. */
 const EVERY_MIN = 5;
 

@@ -1,6 +1,6 @@
+import { MINUTE_MS } from "@kettlos/core/units/time";
 import type { PotCall } from "./calls-of";
 
-const MINUTE_MS = 60_000;
 /** Again after so long, until it is done or heard: dangers each minute, what is due every five. */
 const AGAIN_DANGER_MS = MINUTE_MS;
 const AGAIN_DUE_MS = 5 * MINUTE_MS;

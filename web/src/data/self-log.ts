@@ -1,3 +1,4 @@
+import { HOUR_MS } from "@kettlos/core/units/time";
 import { isAllHandedOn } from "@kettlos/core/batch/bowl-kg";
 import { potFacts } from "@kettlos/core/larder/lot-of";
 import { potLeft } from "@kettlos/core/larder/portioned";
@@ -12,7 +13,7 @@ import { appendEvent } from "./repository";
 /** Less than this in the bowl is nothing left to portion, kg. */
 const LEAST_KG = 0.03;
 /** What was put away may still be spoken of until the next day: how it set, the fat that was lifted. */
-const AFTER_MS = 12 * 3_600_000;
+const AFTER_MS = 12 * HOUR_MS;
 
 /** Whoever took it out of the logbook again has more to say of it. */
 const wasTakenBack = (events: PotState["events"]): boolean =>

@@ -1,3 +1,4 @@
+import { DAY_MS } from "@kettlos/core/units/time";
 import { dayOf, isoDayOf } from "@kettlos/core/units/moments";
 import { writeKettlosFile } from "@kettlos/core/formats/kettlos-json";
 import { say } from "../frame/notices";
@@ -5,7 +6,6 @@ import { exportAll } from "./backup";
 import { db } from "./db";
 import { save } from "./save-file";
 
-const DAY_MS = 86_400_000;
 /** Reminded of a backup after so long, where there is something to lose; put off for a week. */
 const REMIND_AFTER_MS = 14 * DAY_MS;
 const PUT_OFF_MS = 7 * DAY_MS;

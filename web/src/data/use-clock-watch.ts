@@ -1,3 +1,4 @@
+import { MINUTE_MS } from "@kettlos/core/units/time";
 import { jumpBetween } from "@kettlos/core/batch/one-clock";
 import { showDuration } from "@kettlos/core/units/show";
 import { useIntervalFn } from "@vueuse/core";
@@ -25,7 +26,7 @@ export function useClockWatch(): void {
     for (const { batch } of lit())
       await appendEvent(batch.id, { kind: "clockSet", shiftMs, isAssumed, atMs: Date.now() });
   }
-  const long = (ms: number) => showDuration(Math.abs(ms) / 60_000);
+  const long = (ms: number) => showDuration(Math.abs(ms) / MINUTE_MS);
 
   useIntervalFn(() => {
     const now = sample();

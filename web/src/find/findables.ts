@@ -11,7 +11,7 @@ import type { Plan } from "@kettlos/core/simulate/plan-schema";
 import { showVolume, type UnitSystem } from "@kettlos/core/units/show";
 import { capacityL } from "@kettlos/core/vessel/volume";
 import type { PotState } from "../data/pot-state";
-import { allWords, countWords, keyOf } from "../places/larder/held-words";
+import { allWords, countWords, keyOf } from "../words/held-words";
 import type { Findable } from "./findable";
 
 /** Screens by what a cook would call them. */

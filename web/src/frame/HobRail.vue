@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { MINUTE_MS, HOUR_MS } from "@kettlos/core/units/time";
 import { clockOf, hourOf, weekdayOf } from "@kettlos/core/units/moments";
 import { useElementSize } from "@vueuse/core";
 import { computed, useTemplateRef } from "vue";
@@ -11,7 +12,6 @@ import { plannedBands } from "./planned-bands";
 import { waitsFor } from "./waiting-words";
 
 /** The next 24 hours at the foot of every screen: what is on the fire, what is planned. */
-const HOUR_MS = 3_600_000;
 const BACK_H = 3;
 const AHEAD_H = 21;
 
@@ -46,7 +46,7 @@ const nights = computed(() =>
   }),
 );
 
-const left = (ms: number) => `${showDuration(Math.max(1, (ms - pots.nowMs) / 60_000))} left`;
+const left = (ms: number) => `${showDuration(Math.max(1, (ms - pots.nowMs) / MINUTE_MS))} left`;
 
 /** Words of a pot that ended a while ago begin behind the needle: it crosses none. */
 const WORDS_ROOM = 30;

@@ -1,3 +1,4 @@
+import { MINUTE_MS } from "@kettlos/core/units/time";
 import { workMinutes, workTasks } from "@kettlos/core/schedule/work-tasks";
 import { afterMinOf, startBy } from "@kettlos/core/schedule/start-by";
 import type { PotStart } from "../data/clock-store";
@@ -14,7 +15,6 @@ export interface PlannedBand {
   readonly readyMs: number;
 }
 
-const MINUTE_MS = 60_000;
 const cache = new WeakMap<Plan, { kitchen: Kitchen; totalMin: number | null }>();
 
 /**

@@ -1,9 +1,10 @@
+import { MINUTE_MS } from "@kettlos/core/units/time";
 import { db } from "../data/db";
 import { router } from "../router";
 import { say } from "./notices";
 
 /** An open page looks for a newer version this often, ms. */
-const LOOK_EVERY_MS = 30 * 60_000;
+const LOOK_EVERY_MS = 30 * MINUTE_MS;
 /** A worker that is taken serves within so long; if not, that is said, ms. */
 const SERVES_WITHIN_MS = 10_000;
 

@@ -8,13 +8,13 @@ import { copyOf, newPlan } from "../data/new-plan";
 import { markLabels } from "../drawings/mark-labels";
 import { plannedBands } from "../frame/planned-bands";
 import { countdown } from "./cook/countdown";
-import { ordinaryVessel } from "./kitchen/ordinary-vessel";
-import { eventWords } from "./logbook/event-words";
-import { sharedScale } from "./logbook/shared-scale";
+import { ordinaryVessel } from "../data/ordinary-vessel";
+import { eventWords } from "../words/event-words";
+import { sharedScale } from "../drawings/shared-scale";
 import { flavourCaution } from "./plan/flavour-caution";
-import { whenFor, whenRank, whenWords } from "./plan/when-words";
+import { whenFor, whenRank, whenWords } from "../words/when-words";
 import { waterWords } from "./plan/water-words";
-import { causeWords } from "./strain/cause-words";
+import { causeWords } from "../words/cause-words";
 
 describe("times", () => {
   test.each([

@@ -1,3 +1,4 @@
+import { MINUTE_MS } from "@kettlos/core/units/time";
 import { weekdayOf } from "@kettlos/core/units/moments";
 import type { Liking } from "@kettlos/core/batch/batch-schema";
 import type { KettlosFile } from "@kettlos/core/formats/kettlos-json";
@@ -10,8 +11,6 @@ import { bramholtKitchen } from "./kitchen";
 import { bramholtLarder } from "./larder";
 import { makeBatch } from "./past-batch";
 import { bramholtPlans } from "./plans";
-
-const MINUTE_MS = 60_000;
 
 /** What was otherwise than in the plan as it stands today, how it was liked, and how salty it was made. */
 interface Told {

@@ -1,3 +1,4 @@
+import { MINUTE_MS } from "@kettlos/core/units/time";
 import type { Chill, EventBody } from "@kettlos/core/batch/batch-schema";
 import { coolingOf } from "@kettlos/core/batch/chill-of";
 import { coolingCurve, tempAtC, whenAtMin } from "@kettlos/core/cool/cooling";
@@ -5,7 +6,6 @@ import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import { normal } from "@kettlos/core/units/random";
 import type { RandomGenerator } from "pure-rand/types/RandomGenerator";
 
-const MINUTE_MS = 60_000;
 /** Out of the trough into the fridge, and cold through, °C. */
 const OUT_OF_TROUGH_C = 12;
 const COLD_C = 5;

@@ -1,3 +1,4 @@
+import { MINUTE_MS } from "@kettlos/core/units/time";
 import type { Batch, CookEvent, EventBody, Liking } from "@kettlos/core/batch/batch-schema";
 import { liftedOut } from "@kettlos/core/batch/said-marks";
 import { eatenOf } from "@kettlos/core/dish/eaten";
@@ -14,7 +15,6 @@ import { normal } from "@kettlos/core/units/random";
 import type { RandomGenerator } from "pure-rand/types/RandomGenerator";
 import { chillEvents } from "./chilled";
 
-const MINUTE_MS = 60_000;
 /** How the hut's pots really behave: steam a little under the default, and each pot its own scatter. */
 const hiddenParameters = (random: RandomGenerator): Parameters => ({
   ...EXPECTED,

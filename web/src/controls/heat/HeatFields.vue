@@ -45,8 +45,8 @@ defineEmits<{ change: [Heat] }>();
       @change="$emit('change', $event)"
     />
     <PressureFields
-      :units="units"
       v-else
+      :units="units"
       :heat="heat"
       :cooker="kitchen.vessels.find((v) => v.id === vesselId)?.pressure ?? null"
       @change="$emit('change', $event)"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { MINUTE_MS } from "@kettlos/core/units/time";
 import { weekdayClockOf } from "@kettlos/core/units/moments";
 import { showDuration, showVolume } from "@kettlos/core/units/show";
 import { computed, defineAsyncComponent } from "vue";
@@ -10,9 +11,9 @@ import { usePotsStore } from "../../data/pots-store";
 import { plannedBands } from "../../frame/planned-bands";
 import { useShortcuts } from "../../frame/shortcuts";
 import { waitsFor } from "../../frame/waiting-words";
-import UseFirst from "../larder/UseFirst.vue";
-import BatchPot from "../logbook/BatchPot.vue";
-import { sharedScale } from "../logbook/shared-scale";
+import UseFirst from "../../controls/UseFirst.vue";
+import BatchPot from "../../controls/BatchPot.vue";
+import { sharedScale } from "../../drawings/shared-scale";
 import BenchPot from "./BenchPot.vue";
 import PieceBoundary from "../../frame/PieceBoundary.vue";
 import { useWords } from "../../data/use-words";
@@ -115,7 +116,7 @@ useShortcuts(() =>
               {{ weekdayClockOf(band.readyMs)
               }}<template v-if="band.lightMs > pots.nowMs">
                 · {{ band.plan.heat.method === "slowCooker" ? "switch it on" : "light it" }} in
-                {{ showDuration((band.lightMs - pots.nowMs) / 60000) }}</template
+                {{ showDuration((band.lightMs - pots.nowMs) / MINUTE_MS) }}</template
               ><b v-else class="ember"> · should be on by now</b></span
             >
           </RouterLink>

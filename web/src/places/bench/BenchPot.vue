@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { MINUTE_MS } from "@kettlos/core/units/time";
 import { momentOf } from "@kettlos/core/units/moments";
 import { lidOf } from "../../data/lid-of";
 import {
@@ -24,7 +25,7 @@ const one = computed(() => (props.units === "us" ? "us" : "metric"));
 const due = computed(() => {
   if (next.value === undefined) return "";
   const left = next.value.atMs - props.nowMs;
-  return left <= 0 ? "now" : left < 60_000 ? "1 min" : showDuration(left / 60_000);
+  return left <= 0 ? "now" : left < MINUTE_MS ? "1 min" : showDuration(left / MINUTE_MS);
 });
 </script>
 

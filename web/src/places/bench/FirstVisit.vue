@@ -24,13 +24,13 @@ import { db } from "../../data/db";
 import { saveKitchen } from "../../data/repository";
 import { useLive } from "../../data/use-live";
 import SmallPot from "../../drawings/SmallPot.vue";
-import { ordinaryVessel } from "../kitchen/ordinary-vessel";
-import { RING_KINDS, usualPowerW } from "../kitchen/ring-kinds";
+import { ordinaryVessel } from "../../data/ordinary-vessel";
+import { RING_KINDS, usualPowerW } from "../../data/ring-kinds";
 import { report } from "../../frame/errors";
 import { newId } from "../../data/new-id";
 
 const words = useWords();
-const FileReportView = defineAsyncComponent(() => import("../kitchen/FileReportView.vue"));
+const FileReportView = defineAsyncComponent(() => import("../../controls/FileReportView.vue"));
 
 /** The first minute: look round the sample kitchen, or say where you cook and in which pot. */
 const { measures } = regionHere();

@@ -5,7 +5,7 @@ import { showMass, showTemperature, showVolume, type UnitSystem } from "@kettlos
 import { computed } from "vue";
 import CountField from "../../controls/CountField.vue";
 import type { useChillHow } from "./use-chill-how";
-import { waysWords } from "./ways-words";
+import { waysWords } from "../../words/ways-words";
 
 /** What it stands in, how many of it, and which way first; what is not fast enough says what would be. */
 const props = defineProps<{

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { MINUTE_MS } from "@kettlos/core/units/time";
 import { clockOf, isoDayOf } from "@kettlos/core/units/moments";
 import type { Chilling } from "@kettlos/core/batch/fold";
 import type { ChillingNow } from "@kettlos/core/batch/chill-of";
@@ -43,7 +44,7 @@ const STATE: Record<GateState, string> = {
   failed: "missed",
   unknown: "not known to be met: nobody saw when it fell under the line",
 };
-const clock = (min: number) => clockOf(props.chilling.beganMs + min * 60_000);
+const clock = (min: number) => clockOf(props.chilling.beganMs + min * MINUTE_MS);
 const isLate = computed(() => props.live.gates.some((g) => g.state === "late"));
 const isCold = computed(() => props.live.gates.every((g) => g.state === "met"));
 /** By the forecast alone: nothing is certified that no thermometer saw. */

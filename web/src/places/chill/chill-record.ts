@@ -1,3 +1,4 @@
+import { MINUTE_MS } from "@kettlos/core/units/time";
 import type { Chilling } from "@kettlos/core/batch/fold";
 import type { GateNow } from "@kettlos/core/cool/chill-live";
 import type { CodeOfCooling } from "@kettlos/core/cool/codes";
@@ -15,7 +16,7 @@ export function chillRecord(
   code: CodeOfCooling,
   gates: readonly GateNow[],
 ): string {
-  const at = (min: number) => iso(beganMs + min * 60_000);
+  const at = (min: number) => iso(beganMs + min * MINUTE_MS);
   return Papa.unparse([
     ["what", "when", "value", "remark"],
     ["batch", iso(pot.batch.createdMs), pot.batch.plan.name, pot.batch.id],

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { MINUTE_MS } from "@kettlos/core/units/time";
 import { weekdayClockOf, isoDayOf } from "@kettlos/core/units/moments";
 import type { ClockAnswer } from "@kettlos/core/clock/answer";
 import type { Minute } from "@kettlos/core/clock/wall-clock";
@@ -15,7 +16,6 @@ const props = defineProps<{
   potName: (planId: string) => string | undefined;
 }>();
 defineEmits<{ print: [] }>();
-const MINUTE_MS = 60_000;
 const fileName = (ending: string) =>
   `kettlos-clock-${isoDayOf(props.nowMinute * MINUTE_MS)}.${ending}`;
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { MINUTE_MS } from "@kettlos/core/units/time";
 import { weekdayClockOf } from "@kettlos/core/units/moments";
 import type { Minute } from "@kettlos/core/clock/wall-clock";
 import type { LoosePot, Meal } from "@kettlos/core/simulate/clock-schema";
@@ -32,7 +33,6 @@ const pots = usePotsStore();
 const router = useRouter();
 clockStore.keepFilled();
 
-const MINUTE_MS = 60_000;
 const nowMinute = computed<Minute>(() => Math.floor(pots.nowMs / MINUTE_MS));
 const isNarrow = useMediaQuery("(width <= 900px)");
 const MODES = [

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { MINUTE_MS } from "@kettlos/core/units/time";
 import { clockOf, weekdayClockOf } from "@kettlos/core/units/moments";
 import type { Minute } from "@kettlos/core/clock/wall-clock";
 import type { Lane, LaneBar } from "./lane-model";
@@ -19,7 +20,6 @@ const emit = defineEmits<{
   nudge: [bar: LaneBar, byMin: number];
   pin: [bar: LaneBar];
 }>();
-const MINUTE_MS = 60_000;
 const STEP_MIN = 5;
 const LEAST_PX = 4;
 /** On less a name is no more than a letter. */

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { MINUTE_MS } from "@kettlos/core/units/time";
 import { clockOf, timeValueOf, weekdayOf, weekdayDateOf } from "@kettlos/core/units/moments";
 import type { ClockAnswer } from "@kettlos/core/clock/answer";
 import type { Minute } from "@kettlos/core/clock/wall-clock";
@@ -26,7 +27,6 @@ const emit = defineEmits<{
   drag: [bar: LaneBar, byMin: number, isDone: boolean];
   pin: [bar: LaneBar];
 }>();
-const MINUTE_MS = 60_000;
 
 const scroller = useTemplateRef<HTMLElement>("scroller");
 const { width } = useElementSize(scroller);

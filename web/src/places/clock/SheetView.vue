@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { MINUTE_MS } from "@kettlos/core/units/time";
 import { clockOf, weekdayOf, dayOf } from "@kettlos/core/units/moments";
 import type { ClockAnswer } from "@kettlos/core/clock/answer";
 import type { SheetRow } from "@kettlos/core/clock/run-sheet";
@@ -20,7 +21,6 @@ const props = defineProps<{
 }>();
 defineEmits<{ choose: [blockId: string]; done: [row: SheetRow] }>();
 const words = useWords();
-const MINUTE_MS = 60_000;
 
 const whose = ref("all");
 const options = computed(() => [

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { MINUTE_MS } from "@kettlos/core/units/time";
 import { clockOf, weekdayClockOf } from "@kettlos/core/units/moments";
 import type { SheetRow } from "@kettlos/core/clock/run-sheet";
 import type { Minute } from "@kettlos/core/clock/wall-clock";
@@ -20,7 +21,6 @@ defineEmits<{
   start: [planId: string];
   close: [];
 }>();
-const MINUTE_MS = 60_000;
 const words = useWords();
 const first = computed(() => props.rows.find((r) => !r.isWait) ?? props.rows[0]);
 const timeOf = (m: Minute) => clockOf(m * MINUTE_MS);

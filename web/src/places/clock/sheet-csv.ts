@@ -1,9 +1,10 @@
+import { MINUTE_MS } from "@kettlos/core/units/time";
 import type { ClockAnswer } from "@kettlos/core/clock/answer";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import { inWords } from "@kettlos/core/units/said";
 import { unparse } from "papaparse";
 
-const isoOf = (minute: number) => new Date(minute * 60_000).toISOString();
+const isoOf = (minute: number) => new Date(minute * MINUTE_MS).toISOString();
 
 /** The run sheet as CSV, a task a row; times in UTC. */
 export function sheetCsv(

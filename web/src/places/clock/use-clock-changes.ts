@@ -1,9 +1,9 @@
+import { MINUTE_MS } from "@kettlos/core/units/time";
 import type { SheetRow } from "@kettlos/core/clock/run-sheet";
 import type { Minute } from "@kettlos/core/clock/wall-clock";
 import type { Clock, LoosePot, Meal } from "@kettlos/core/simulate/clock-schema";
 import { useClockStore } from "../../data/clock-store";
 
-const MINUTE_MS = 60_000;
 const MOST_DONE = 600;
 const isoAt = (minute: Minute) => new Date(minute * MINUTE_MS).toISOString();
 

@@ -15,7 +15,7 @@ import UnitField from "../../controls/UnitField.vue";
 import { useKitchenStore } from "../../data/kitchen-store";
 import { savePlanWithUsed } from "../../data/save-converted";
 import { useConversion } from "../../workers/use-conversion";
-import { heatWords, HEAT_TITLES } from "../crossover/heat-words";
+import { heatWords, HEAT_TITLES } from "../../words/heat-words";
 import { DISH_KINDS } from "./dish-kinds";
 import { newId } from "../../data/new-id";
 import { useWords } from "../../data/use-words";

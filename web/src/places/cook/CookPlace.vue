@@ -17,7 +17,7 @@ import { useRoutePot } from "../../data/use-pot";
 import { usePreferences } from "../../data/preferences";
 import StageStrip from "../../frame/StageStrip.vue";
 import { useShortcuts } from "../../frame/shortcuts";
-import { eventWords } from "../logbook/event-words";
+import { eventWords } from "../../words/event-words";
 import AskOnce from "./AskOnce.vue";
 import CookDialogs from "./CookDialogs.vue";
 import PotPictures from "../../controls/PotPictures.vue";

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { MINUTE_MS, HOUR_MS } from "@kettlos/core/units/time";
 import { clockOf, weekdayClockOf } from "@kettlos/core/units/moments";
 import { liveFigures } from "@kettlos/core/because/live-figures";
 import { lidOf } from "../../data/lid-of";
@@ -90,13 +91,13 @@ const rateWords = computed(() =>
       : `Steams ${Math.abs(rate.value)} % ${rate.value > 0 ? "faster" : "slower"} than reckoned, from ${props.pot.cook.readings.length} ${props.pot.cook.readings.length === 1 ? "reading" : "readings"}.`,
 );
 /** A moment more than most of a day off is said with its day. */
-const clock = (ms: number) => (ms - props.nowMs > 20 * 3_600_000 ? weekdayClockOf : clockOf)(ms);
+const clock = (ms: number) => (ms - props.nowMs > 20 * HOUR_MS ? weekdayClockOf : clockOf)(ms);
 /** The stretch of the heat that it is in, and when it ends, where that is by its level. */
 const stretch = computed(() => stretchesOf(props.pot.batch.plan)[forecast.value.stretchIndex]);
 const hasLevelTarget = computed(() => stretch.value !== undefined && isByLevel(stretch.value.stop));
 const downThereMs = computed(() => forecast.value.stretchEndsMs[0] ?? forecast.value.endMs);
 /** So long a reading stands for now. */
-const FRESH_MS = 5 * 60_000;
+const FRESH_MS = 5 * MINUTE_MS;
 /** What a thermometer said last, where that is not long ago. */
 const measuredC = computed(() => {
   const { latest } = props;

@@ -12,7 +12,7 @@ import { useDoubt } from "../../controls/use-doubt";
 import UnitField from "../../controls/UnitField.vue";
 import type { LivePot } from "../../data/pots-store";
 import type { NewEvent } from "../../data/repository";
-import SwapList from "../plan/SwapList.vue";
+import SwapList from "../../controls/SwapList.vue";
 import { newId } from "../../data/new-id";
 
 /** Something on the counter, other than as planned: another amount, part of it, instead, not at all. */

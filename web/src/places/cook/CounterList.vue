@@ -19,7 +19,7 @@ import IngredientLine from "../../controls/IngredientLine.vue";
 import { useOpened } from "../../controls/use-opened";
 import type { LivePot } from "../../data/pots-store";
 import type { NewEvent } from "../../data/repository";
-import { newItem } from "../plan/new-item";
+import { newItem } from "../../data/new-item";
 import CounterItem from "./CounterItem.vue";
 import CounterSign from "./CounterSign.vue";
 

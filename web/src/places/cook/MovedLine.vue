@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { MINUTE_MS } from "@kettlos/core/units/time";
 import { clockOf } from "@kettlos/core/units/moments";
 import type { MovedBy } from "@kettlos/core/batch/live-end";
 import type { LiveForecast } from "@kettlos/core/batch/live-forecast";
@@ -35,7 +36,7 @@ const moved = computed(() => props.forecast.moved);
 const isMoved = computed(() => Math.abs(moved.value.laterMin) >= AS_PLANNED_MIN);
 /** Left on past its end: nothing then goes as planned. */
 const overMin = computed(() =>
-  props.isOff ? 0 : (props.nowMs - props.forecast.endMs.expected) / 60_000,
+  props.isOff ? 0 : (props.nowMs - props.forecast.endMs.expected) / MINUTE_MS,
 );
 const clock = (ms: number) => clockOf(ms);
 const reasons = computed(() => moved.value.because.map((b) => WORDS[b.what](b.min)).join(", "));

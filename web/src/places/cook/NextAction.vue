@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { MINUTE_MS } from "@kettlos/core/units/time";
 import { clockOf } from "@kettlos/core/units/moments";
 import { useWords } from "../../data/use-words";
 import type { Action, ActionKind } from "@kettlos/core/batch/action";
@@ -64,7 +65,7 @@ const left = computed(() => countdown(props.action.atMs - props.nowMs));
 const QUIET: ReadonlySet<ActionKind> = new Set(["light", "fill", "work", "workAfter"]);
 const isQuiet = computed(() => QUIET.has(props.action.kind));
 /** So much overdue it calls louder. */
-const LATE_MS = 10 * 60_000;
+const LATE_MS = 10 * MINUTE_MS;
 const isLate = computed(() => !isQuiet.value && props.nowMs - props.action.atMs > LATE_MS);
 const isDue = computed(() => props.action.atMs <= props.nowMs && !isQuiet.value);
 </script>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { MINUTE_MS } from "@kettlos/core/units/time";
 import { computed, ref, watch } from "vue";
 import type { Interruption } from "@kettlos/core/batch/batch-schema";
 import { lastSeenMs } from "@kettlos/core/batch/unseen";
@@ -51,7 +52,7 @@ function save() {
   const untilMs = Math.round(props.nowMs);
   const since = {
     now: untilMs,
-    past: Math.round(untilMs - (min.value ?? 0) * 60_000),
+    past: Math.round(untilMs - (min.value ?? 0) * MINUTE_MS),
     // When somebody was last at it: what a thermometer wrote by itself proves no heat.
     unknown: lastSeenMs(props.pot.cook) ?? untilMs,
   };

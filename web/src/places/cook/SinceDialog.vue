@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { MINUTE_MS } from "@kettlos/core/units/time";
 import { showDuration } from "@kettlos/core/units/show";
 import { computed, ref, watch } from "vue";
 import FieldForm from "../../controls/FieldForm.vue";
@@ -11,7 +12,6 @@ const props = defineProps<{ nowMs: number; lit: (atMs: number) => Promise<void> 
 const shown = defineModel<boolean>({ required: true });
 const { keep, notWritten } = useEntry(shown);
 
-const MINUTE_MS = 60_000;
 /** The longest that a pot is on, and longer than anybody forgets to say so. */
 const LONGEST_MIN = 2880;
 const since = ref<string | null>(null);

@@ -8,7 +8,7 @@ import type { FirePot } from "../../data/pots-store";
 import { appendEvent, undoLast, type NewEvent } from "../../data/repository";
 import StageStrip from "../../frame/StageStrip.vue";
 import { useShortcuts } from "../../frame/shortcuts";
-import { eventWords } from "../logbook/event-words";
+import { eventWords } from "../../words/event-words";
 import NextAction from "./NextAction.vue";
 
 /** A pot of which nothing can be forecast: what is to do by the clock, its log, and Undo. */

@@ -12,7 +12,7 @@ import { useEntry } from "../../controls/use-entry";
 import type { LivePot } from "../../data/pots-store";
 import type { NewEvent } from "../../data/repository";
 import { useWords } from "../../data/use-words";
-import { newItem } from "../plan/new-item";
+import { newItem } from "../../data/new-item";
 import OpenDialog from "../../controls/OpenDialog.vue";
 
 /** A tasting round: who, at which heat, what it wants; with the dose, to be put in by one tap. */

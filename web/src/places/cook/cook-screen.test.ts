@@ -16,7 +16,7 @@ import InstrumentStrip from "./InstrumentStrip.vue";
 import MovedLine from "./MovedLine.vue";
 import PauseDialog from "./PauseDialog.vue";
 import PourDialog from "./PourDialog.vue";
-import PracticeScore from "./PracticeScore.vue";
+import PracticeScore from "../../controls/PracticeScore.vue";
 import StillOnCounter from "./StillOnCounter.vue";
 import TasteDialog from "./TasteDialog.vue";
 

@@ -7,7 +7,7 @@ import { liftedOut, putBack } from "@kettlos/core/batch/said-marks";
 import { ingredientById } from "@kettlos/core/ingredient/catalogue";
 import type { Plan, PlanItem } from "@kettlos/core/simulate/plan-schema";
 import { computed, ref, type Ref } from "vue";
-import { newItem } from "../plan/new-item";
+import { newItem } from "../../data/new-item";
 import { setAs } from "./set-as";
 import { useRouter } from "vue-router";
 import type { LivePot } from "../../data/pots-store";

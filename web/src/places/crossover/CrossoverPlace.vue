@@ -15,7 +15,7 @@ import type { HeatColumn as Column } from "../../workers/use-conversion";
 import { useCrossoverStore } from "./crossover-store";
 import { useWords } from "../../data/use-words";
 import HeatColumn from "./HeatColumn.vue";
-import { HEAT_TITLES } from "./heat-words";
+import { HEAT_TITLES } from "../../words/heat-words";
 import PotsRow from "./PotsRow.vue";
 
 const kitchenStore = useKitchenStore();

@@ -23,7 +23,7 @@ import TickChoice from "../../controls/TickChoice.vue";
 import WhyFigure from "../../controls/WhyFigure.vue";
 import UnitField from "../../controls/UnitField.vue";
 import { useOpened } from "../../controls/use-opened";
-import { heatWords, HEAT_TITLES, stretchLines } from "./heat-words";
+import { heatWords, HEAT_TITLES, stretchLines } from "../../words/heat-words";
 import VesselChoice from "./VesselChoice.vue";
 import { useWords } from "../../data/use-words";
 

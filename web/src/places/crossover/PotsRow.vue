@@ -6,7 +6,7 @@ import { lidOf } from "../../data/lid-of";
 import { piecesOf } from "../../drawings/pieces-of";
 import LevelledPot from "../../drawings/LevelledPot.vue";
 import type { HeatColumn } from "../../workers/use-conversion";
-import { HEAT_TITLES } from "./heat-words";
+import { HEAT_TITLES } from "../../words/heat-words";
 
 /** One heat's pot, hung on the common line; `all` gives the scale and the room it shares. */
 const props = defineProps<{

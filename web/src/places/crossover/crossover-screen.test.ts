@@ -7,7 +7,7 @@ import { planOf, sample } from "../../../test/pot";
 import HeatCourses from "../../drawings/HeatCourses.vue";
 import LevelledPot from "../../drawings/LevelledPot.vue";
 import HeatColumn from "./HeatColumn.vue";
-import { heatWords } from "./heat-words";
+import { heatWords } from "../../words/heat-words";
 
 const global = { components: { ElInput, ElPopover } };
 const braise = planOf("plan-braise");

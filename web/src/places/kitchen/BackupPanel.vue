@@ -21,7 +21,7 @@ import {
   type StorageRoom,
 } from "../../data/storage-care";
 import { useLive } from "../../data/use-live";
-import FileReportView from "./FileReportView.vue";
+import FileReportView from "../../controls/FileReportView.vue";
 
 /** Everything out into one file and back; safety copies; how well it is kept; starting over. */
 const store = useKitchenStore();

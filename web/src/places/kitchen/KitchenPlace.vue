@@ -22,7 +22,7 @@ import OwnIngredients from "./OwnIngredients.vue";
 import OvenList from "./OvenList.vue";
 import HandsPanel from "./HandsPanel.vue";
 import RingList from "./RingList.vue";
-import { ordinaryVessel } from "./ordinary-vessel";
+import { ordinaryVessel } from "../../data/ordinary-vessel";
 import NameField from "../../controls/NameField.vue";
 
 /** What stands in this kitchen: pots to scale, rings, how high it is, what is kept. */

@@ -5,7 +5,7 @@ import { ringNetW } from "@kettlos/core/heat/hob";
 import { computed, ref } from "vue";
 import TickChoice from "../../controls/TickChoice.vue";
 import { useKitchenStore } from "../../data/kitchen-store";
-import { RING_KINDS, usualPowerW } from "./ring-kinds";
+import { RING_KINDS, usualPowerW } from "../../data/ring-kinds";
 import { newId } from "../../data/new-id";
 import NameField from "../../controls/NameField.vue";
 

@@ -1,10 +1,10 @@
+import { DAY_MS } from "@kettlos/core/units/time";
 import { timeValueOf, isoDayOf } from "@kettlos/core/units/moments";
 import type { Window } from "@kettlos/core/simulate/hands-schema";
 import ICAL from "ical.js";
 
 /** Only what is still to come, so far ahead, days. */
 const AHEAD_DAYS = 60;
-const DAY_MS = 86_400_000;
 const MOST = 300;
 
 export interface BusyRead {

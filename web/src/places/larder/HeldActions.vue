@@ -9,7 +9,7 @@ import CountField from "../../controls/CountField.vue";
 import { appendLarder } from "../../data/larder-log";
 import { usePotsStore } from "../../data/pots-store";
 import { useWords } from "../../data/use-words";
-import { eachWords, WHY_WORDS } from "./held-words";
+import { eachWords, WHY_WORDS } from "../../words/held-words";
 
 /** Taking out, moving, counting, labelling: of so many at a time. */
 const words = useWords();

@@ -23,7 +23,7 @@ import HeldActions from "./HeldActions.vue";
 import { goesInPan } from "@kettlos/core/larder/in-a-pan";
 import InPan from "./InPan.vue";
 import IntoPlan from "./IntoPlan.vue";
-import { allWords, countWords, eachWords, saltWords, WHY_WORDS } from "./held-words";
+import { allWords, countWords, eachWords, saltWords, WHY_WORDS } from "../../words/held-words";
 
 /** One lot on its shelf: what it is, how long it keeps, what it is enough for, and what is done with it. */
 const props = defineProps<{ holding: Holding; units: UnitSystem }>();

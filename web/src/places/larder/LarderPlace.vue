@@ -18,13 +18,13 @@ import { useLarderStore } from "../../data/larder-store";
 import { usePotsStore } from "../../data/pots-store";
 import { useShortcuts } from "../../frame/shortcuts";
 import DailyUses from "./DailyUses.vue";
-import FreezerRoom from "./FreezerRoom.vue";
+import FreezerRoom from "../../controls/FreezerRoom.vue";
 import HeldPanel from "./HeldPanel.vue";
 import PutInDialog from "./PutInDialog.vue";
-import UseFirst from "./UseFirst.vue";
+import UseFirst from "../../controls/UseFirst.vue";
 import TakenLately from "./TakenLately.vue";
 import ShelfItem from "./ShelfItem.vue";
-import { keyOf } from "./held-words";
+import { keyOf } from "../../words/held-words";
 import { larderWords } from "./larder-words";
 import PieceBoundary from "../../frame/PieceBoundary.vue";
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { DAY_MS } from "@kettlos/core/units/time";
 import { dayCodeOf } from "@kettlos/core/units/moments";
 import { ingredientById, isIngredientId } from "@kettlos/core/ingredient/catalogue";
 import { findIngredients } from "@kettlos/core/ingredient/find-ingredients";
@@ -8,7 +9,6 @@ import {
   type LarderKind,
   type Place,
 } from "@kettlos/core/larder/larder-schema";
-import { DAY_MS } from "@kettlos/core/larder/keeping";
 import { rawLot, usualKind } from "@kettlos/core/larder/raw-lot";
 import type { UnitSystem } from "@kettlos/core/units/show";
 import { computed, ref, watch } from "vue";

@@ -4,8 +4,8 @@ import { ageOf } from "@kettlos/core/larder/keeping";
 import type { Holding } from "@kettlos/core/larder/larder";
 import type { UnitSystem } from "@kettlos/core/units/show";
 import { computed } from "vue";
-import HeldShapes from "./HeldShapes.vue";
-import { AGE_WORDS, allWords, countWords, keyOf, saltWords } from "./held-words";
+import HeldShapes from "../../drawings/HeldShapes.vue";
+import { AGE_WORDS, allWords, countWords, keyOf, saltWords } from "../../words/held-words";
 
 /** Containers of one lot as they stand on the shelf, with what must be known before reaching for them. */
 const props = defineProps<{

@@ -16,8 +16,8 @@ import DailyUses from "./DailyUses.vue";
 import HeldActions from "./HeldActions.vue";
 import HeldPanel from "./HeldPanel.vue";
 import TakenLately from "./TakenLately.vue";
-import UseFirst from "./UseFirst.vue";
-import { countWords, keyOf, saltWords } from "./held-words";
+import UseFirst from "../../controls/UseFirst.vue";
+import { countWords, keyOf, saltWords } from "../../words/held-words";
 
 const router = createRouter({
   history: createMemoryHistory(),

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { MINUTE_MS } from "@kettlos/core/units/time";
 import { weekdayClockOf, shortDateOf, weekdayDayOf } from "@kettlos/core/units/moments";
 import { begunMs } from "@kettlos/core/batch/of-log";
 import { flowOf } from "@kettlos/core/batch/flow";
@@ -21,15 +22,15 @@ import { markLabels } from "../../drawings/mark-labels";
 import LedgerFlow from "../../drawings/LedgerFlow.vue";
 import SimmerRibbon from "../../drawings/SimmerRibbon.vue";
 import StageStrip from "../../frame/StageStrip.vue";
-import PracticeScore from "../cook/PracticeScore.vue";
-import { causeWords } from "../strain/cause-words";
+import PracticeScore from "../../controls/PracticeScore.vue";
+import { causeWords } from "../../words/cause-words";
 
-import { eventWords } from "./event-words";
+import { eventWords } from "../../words/event-words";
 import MarkChoice from "../../controls/MarkChoice.vue";
 import PotPictures from "../../controls/PotPictures.vue";
 import { planLike } from "./cook-again";
 import LogCard from "./LogCard.vue";
-import { LIKING_OPTIONS } from "./liking-words";
+import { LIKING_OPTIONS } from "../../words/liking-words";
 
 /** The whole course of one batch: what was planned, what happened when, what came of it. */
 const props = defineProps<{ pot: PotState; units: UnitSystem }>();
@@ -51,7 +52,7 @@ const readings = computed(() => {
   if (trace === undefined || cook.litMs === null) return [];
   const simmerMs = cook.simmerMs ?? cook.litMs;
   return readingsAsLiquid(plan.value, kitchen.value, cook, cook.offMs ?? simmerMs).map((r) => ({
-    tMin: trace.toSimmerMin + (r.atMs - simmerMs) / 60_000,
+    tMin: trace.toSimmerMin + (r.atMs - simmerMs) / MINUTE_MS,
     litres: r.liquidKg / waterDensityKgL(trace.holdC),
   }));
 });

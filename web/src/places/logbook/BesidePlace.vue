@@ -16,7 +16,7 @@ import PieceBoundary from "../../frame/PieceBoundary.vue";
 import BothTables from "./BothTables.vue";
 import DifferenceSteps from "./DifferenceSteps.vue";
 import { differenceWords } from "./part-words";
-import { sharedScale } from "./shared-scale";
+import { sharedScale } from "../../drawings/shared-scale";
 import { useCompared } from "./use-compared";
 
 /** Two pots side by side: how each went, what came of it, and where the difference is from. */

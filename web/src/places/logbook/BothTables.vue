@@ -1,9 +1,10 @@
 <script setup lang="ts">
+import { MINUTE_MS } from "@kettlos/core/units/time";
 import type { LedgerRow } from "@kettlos/core/compare/compare";
 import { showDuration, showMass, showVolume, type UnitSystem } from "@kettlos/core/units/show";
 import { computed } from "vue";
 import type { PotState } from "../../data/pot-state";
-import { LIKING_WORDS } from "./liking-words";
+import { LIKING_WORDS } from "../../words/liking-words";
 
 /** Two pots in two columns: where their litres went, and what else was told of them. */
 const props = defineProps<{
@@ -13,7 +14,6 @@ const props = defineProps<{
   units: UnitSystem;
 }>();
 
-const MINUTE_MS = 60_000;
 /** What drifts to its heat is begun and on at once. */
 const LEAST_UP_MIN = 1;
 const minutes = (fromMs: number | null, toMs: number | null): number | null =>

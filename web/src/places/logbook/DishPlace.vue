@@ -19,7 +19,7 @@ import { useWholePots, wholePots } from "../../data/use-pot";
 import DishSteps, { type StepRow } from "../../drawings/DishSteps.vue";
 import PieceBoundary from "../../frame/PieceBoundary.vue";
 import { planLike } from "./cook-again";
-import { LIKING_WORDS, likedBest } from "./liking-words";
+import { LIKING_WORDS, likedBest } from "../../words/liking-words";
 import { partName, partWords, signedVolume } from "./part-words";
 import { useDifferences } from "./use-compared";
 

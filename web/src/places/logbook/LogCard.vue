@@ -15,8 +15,8 @@ import { inWords } from "@kettlos/core/units/said";
 import { showDuration, showMass, showVolume, type UnitSystem } from "@kettlos/core/units/show";
 import { computed } from "vue";
 import type { PotState } from "../../data/pot-state";
-import { whenWords } from "../plan/when-words";
-import { LIKING_WORDS } from "./liking-words";
+import { whenWords } from "../../words/when-words";
+import { LIKING_WORDS } from "../../words/liking-words";
 
 /** A pot as a card for the box on the shelf: what went in, how it was cooked, what came of it. For paper only. */
 const props = defineProps<{

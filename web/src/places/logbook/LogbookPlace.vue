@@ -8,9 +8,9 @@ import { useKitchenStore } from "../../data/kitchen-store";
 import { usePotsStore } from "../../data/pots-store";
 import { useRoutePot } from "../../data/use-pot";
 import BatchCourse from "./BatchCourse.vue";
-import BatchPot from "./BatchPot.vue";
+import BatchPot from "../../controls/BatchPot.vue";
 import { logFinderOf } from "./log-finder";
-import { sharedScale } from "./shared-scale";
+import { sharedScale } from "../../drawings/shared-scale";
 import { SHELVED_BY, shelvesOf, type ShelvedBy } from "./shelves";
 import PieceBoundary from "../../frame/PieceBoundary.vue";
 

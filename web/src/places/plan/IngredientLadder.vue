@@ -26,9 +26,9 @@ import { useLarderStore } from "../../data/larder-store";
 import { usePotsStore } from "../../data/pots-store";
 import { useDragOrder } from "../../controls/use-drag-order";
 import { laddered, movedTo, stepped } from "./ladder-order";
-import { newItem } from "./new-item";
+import { newItem } from "../../data/new-item";
 import { stretchNames } from "./stretch-names";
-import { whenWords } from "./when-words";
+import { whenWords } from "../../words/when-words";
 
 /** What goes in, as a ladder by time; a line is typed as it would be said. */
 const props = defineProps<{

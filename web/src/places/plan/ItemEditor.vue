@@ -15,12 +15,12 @@ import PieceField from "../../controls/PieceField.vue";
 import QuantityField from "../../controls/QuantityField.vue";
 import TemperatureField from "../../controls/TemperatureField.vue";
 import TickChoice from "../../controls/TickChoice.vue";
-import { cleared } from "./cleared";
+import { cleared } from "../../data/cleared";
 import LabelFields from "../../controls/LabelFields.vue";
 import LotLink from "./LotLink.vue";
 import OutFields from "./OutFields.vue";
 import StockLink from "./StockLink.vue";
-import SwapList from "./SwapList.vue";
+import SwapList from "../../controls/SwapList.vue";
 import WhenFields from "./WhenFields.vue";
 import WorkFields from "./WorkFields.vue";
 

@@ -9,8 +9,8 @@ import { computed } from "vue";
 import { useKitchenStore } from "../../data/kitchen-store";
 import { useLarderStore } from "../../data/larder-store";
 import { usePotsStore } from "../../data/pots-store";
-import { allWords, eachWords, saltWords } from "../larder/held-words";
-import { cleared } from "./cleared";
+import { allWords, eachWords, saltWords } from "../../words/held-words";
+import { cleared } from "../../data/cleared";
 
 /** Takes an ingredient out of the larder: its salt and gelatin come along, and its containers are spoken for. */
 const props = defineProps<{ item: PlanItem; plan: Plan; units: UnitSystem }>();

@@ -5,7 +5,7 @@ import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import type { Plan, PlanItem } from "@kettlos/core/simulate/plan-schema";
 import { computed } from "vue";
 import { yieldOf } from "../../data/stock-yields";
-import { cleared } from "./cleared";
+import { cleared } from "../../data/cleared";
 
 /** Takes a liquid from another plan's pot: its salt, gelatin and alcohol come along. */
 const props = defineProps<{

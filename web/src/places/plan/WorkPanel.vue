@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { MINUTE_MS } from "@kettlos/core/units/time";
 import { weekdayClockOf } from "@kettlos/core/units/moments";
 import type { Answers } from "@kettlos/core/because/answers";
 import type { WorkTask } from "@kettlos/core/schedule/work-tasks";
@@ -13,7 +14,6 @@ import { useWords } from "../../data/use-words";
 const props = defineProps<{ plan: Plan; answers: Answers; kitchen: Kitchen }>();
 
 const words = useWords();
-const MINUTE_MS = 60_000;
 const WANTED: Record<WorkTask["attention"], string> = {
   hands: "hands",
   near: "near",

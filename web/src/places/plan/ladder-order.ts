@@ -1,5 +1,5 @@
 import type { PlanItem, When } from "@kettlos/core/simulate/plan-schema";
-import { whenRank } from "./when-words";
+import { whenRank } from "../../words/when-words";
 
 const isSame = (a: When, b: When): boolean => JSON.stringify(a) === JSON.stringify(b);
 

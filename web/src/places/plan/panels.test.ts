@@ -12,7 +12,7 @@ import LabelFields from "../../controls/LabelFields.vue";
 import WaysOut from "./WaysOut.vue";
 import ScaleFields from "./ScaleFields.vue";
 import StockLink from "./StockLink.vue";
-import SwapList from "./SwapList.vue";
+import SwapList from "../../controls/SwapList.vue";
 import WaysPanel from "./WaysPanel.vue";
 import WorkPanel from "./WorkPanel.vue";
 

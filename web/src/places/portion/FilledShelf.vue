@@ -2,8 +2,8 @@
 import type { Holding } from "@kettlos/core/larder/larder";
 import type { UnitSystem } from "@kettlos/core/units/show";
 import { computed } from "vue";
-import HeldShapes from "../larder/HeldShapes.vue";
-import { countWords, eachWords } from "../larder/held-words";
+import HeldShapes from "../../drawings/HeldShapes.vue";
+import { countWords, eachWords } from "../../words/held-words";
 
 /** What has been filled from this pot, standing on its shelf. */
 const props = defineProps<{ holdings: readonly Holding[]; units: UnitSystem }>();

@@ -1,8 +1,8 @@
 <script setup lang="ts">
+import { DAY_MS } from "@kettlos/core/units/time";
 import { dayCodeOf } from "@kettlos/core/units/moments";
 import { chillingNow, isChilled, standingOf } from "@kettlos/core/batch/chill-of";
 import { codeOf, CODES } from "@kettlos/core/cool/codes";
-import { DAY_MS } from "@kettlos/core/larder/keeping";
 import { portionCautions } from "@kettlos/core/larder/larder-cautions";
 import { petHazardsIn } from "@kettlos/core/larder/pet-hazards";
 import type { Product } from "@kettlos/core/batch/product-kinds";
@@ -26,7 +26,7 @@ import StageStrip from "../../frame/StageStrip.vue";
 import { useShortcuts } from "../../frame/shortcuts";
 import ContainerChoice from "./ContainerChoice.vue";
 import FilledShelf from "./FilledShelf.vue";
-import FreezerRoom from "../larder/FreezerRoom.vue";
+import FreezerRoom from "../../controls/FreezerRoom.vue";
 import LeftAfterMeal from "./LeftAfterMeal.vue";
 import RestOfPot from "./RestOfPot.vue";
 import { newId } from "../../data/new-id";

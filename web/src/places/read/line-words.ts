@@ -9,7 +9,7 @@ import {
   type UnitSystem,
 } from "@kettlos/core/units/show";
 import { inWords, ovenC as ovenAt, say } from "@kettlos/core/units/said";
-import { whenWords } from "../plan/when-words";
+import { whenWords } from "../../words/when-words";
 
 const METHODS = {
   hob: "on the hob",

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { MINUTE_MS } from "@kettlos/core/units/time";
 import { clockOf } from "@kettlos/core/units/moments";
 import { inBowl } from "@kettlos/core/batch/in-bowl";
 import { containersOf } from "@kettlos/core/batch/chill-containers";
@@ -17,7 +18,7 @@ import TickChoice from "../../controls/TickChoice.vue";
 import { useKitchenStore } from "../../data/kitchen-store";
 import type { PotState } from "../../data/pot-state";
 import { usePotsStore } from "../../data/pots-store";
-import { waysWords } from "../chill/ways-words";
+import { waysWords } from "../../words/ways-words";
 
 /** A covered pot off the heat, or food carried to the table: how long it stays hot, and when chilling must begin. */
 const props = defineProps<{ pot: PotState; units: UnitSystem }>();
@@ -57,7 +58,7 @@ const standing = computed(() => {
     ? null
     : { container, massKg: massKg.value, fromC: fromC.value, roomC: kitchen.value.roomC };
 });
-const clock = (min: number) => clockOf(nowMs.value + min * 60_000);
+const clock = (min: number) => clockOf(nowMs.value + min * MINUTE_MS);
 const hot = computed(() =>
   standing.value === null ? null : staysHotMinOf(standing.value, keeper.value, line.value),
 );

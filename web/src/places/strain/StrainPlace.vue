@@ -21,7 +21,7 @@ import { appendEvent, undoLast, type NewEvent } from "../../data/repository";
 import LedgerFlow from "../../drawings/LedgerFlow.vue";
 import StageStrip from "../../frame/StageStrip.vue";
 import { useShortcuts } from "../../frame/shortcuts";
-import PracticeScore from "../cook/PracticeScore.vue";
+import PracticeScore from "../../controls/PracticeScore.vue";
 import ApartPanel from "./ApartPanel.vue";
 import BeforeSieve from "./BeforeSieve.vue";
 import ColdJudgement from "./ColdJudgement.vue";
@@ -31,7 +31,7 @@ import MeasureForm from "./MeasureForm.vue";
 import RestPanel from "./RestPanel.vue";
 import SolidsFate from "./SolidsFate.vue";
 import TooLittlePanel from "./TooLittlePanel.vue";
-import { causeWords } from "./cause-words";
+import { causeWords } from "../../words/cause-words";
 import PieceBoundary from "../../frame/PieceBoundary.vue";
 
 /** What came through the sieve, against what was planned; what is done to it then; and cold, its fat and set. */

@@ -12,7 +12,7 @@ import { useLarderStore } from "../../data/larder-store";
 import { usePotsStore } from "../../data/pots-store";
 import DotsOverTime from "../../drawings/DotsOverTime.vue";
 import SetByHours from "../../drawings/SetByHours.vue";
-import { WHY_WORDS } from "../larder/held-words";
+import { WHY_WORDS } from "../../words/held-words";
 
 /** What the log says over time: got against planned, steam, set, litres and cost, and what was thrown away. */
 const store = useKitchenStore();

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { litresOf } from "@kettlos/core/larder/lot-amounts";
 import type { Holding } from "@kettlos/core/larder/larder";
-import ContainerShape from "../../drawings/ContainerShape.vue";
+import ContainerShape from "./ContainerShape.vue";
 
 /** Containers of one lot as they stand side by side, the first so many of them. */
 defineProps<{ holding: Holding; most: number; size: number }>();

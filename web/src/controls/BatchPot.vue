@@ -4,7 +4,7 @@ import type { ShelvedPot } from "@kettlos/core/logbook/shelved";
 import { showVolume, type UnitSystem } from "@kettlos/core/units/show";
 import { capacityL, depthForVolumeM } from "@kettlos/core/vessel/volume";
 import { computed } from "vue";
-import SmallPot from "../../drawings/SmallPot.vue";
+import SmallPot from "../drawings/SmallPot.vue";
 
 /** A finished pot: what was got as its level, what was planned as a line. */
 const props = defineProps<{ pot: ShelvedPot; pxPerM: number; units: UnitSystem }>();

@@ -2,7 +2,7 @@
 import { hiddenPotOf } from "@kettlos/core/instruments/hidden-pot";
 import { scorePractice } from "@kettlos/core/instruments/practice-score";
 import { computed } from "vue";
-import type { PotState } from "../../data/pot-state";
+import type { PotState } from "../data/pot-state";
 
 /** How a practice pot was cooked: points against its plan, what was hidden in it, and why it went so. */
 const props = defineProps<{ pot: PotState }>();

@@ -7,7 +7,7 @@ import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import type { Plan, PlanItem } from "@kettlos/core/simulate/plan-schema";
 import { showMass, showVolume, type UnitSystem } from "@kettlos/core/units/show";
 import { computed } from "vue";
-import { cleared } from "./cleared";
+import { cleared } from "../data/cleared";
 
 /** What would do instead, and what each changes in the pot. */
 const props = defineProps<{ item: PlanItem; plan: Plan; kitchen: Kitchen; units: UnitSystem }>();

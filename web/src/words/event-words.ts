@@ -1,3 +1,4 @@
+import { MINUTE_MS } from "@kettlos/core/units/time";
 import { WATER_POURED } from "@kettlos/core/batch/filling";
 import type { CookEvent } from "@kettlos/core/batch/batch-schema";
 import { BESIDE } from "@kettlos/core/dish/accompaniments";
@@ -70,7 +71,7 @@ export function eventWords(event: CookEvent, plan: Plan, units: UnitSystem): str
       return `${event.where === "liquid" ? "Liquid" : "Piece"} at ${showTemperature(event.tempC, units)}`;
     case "interrupted":
       if (event.isUnknown === true) return `${INTERRUPTED[event.why]}, nobody knows how long`;
-      return `${INTERRUPTED[event.why]}${event.untilMs === null ? "" : ` for ${showDuration((event.untilMs - event.fromMs) / 60_000)}`}`;
+      return `${INTERRUPTED[event.why]}${event.untilMs === null ? "" : ` for ${showDuration((event.untilMs - event.fromMs) / MINUTE_MS)}`}`;
     case "resumed":
       return "Back again";
     case "tasted":
@@ -112,7 +113,7 @@ export function eventWords(event: CookEvent, plan: Plan, units: UnitSystem): str
     case "chilled":
       return "Cold through";
     case "clockSet":
-      return `The clock was set ${event.shiftMs < 0 ? "back" : "ahead"} by ${showDuration(Math.abs(event.shiftMs) / 60_000)}${event.isAssumed ? " or more" : ""}; earlier times moved along`;
+      return `The clock was set ${event.shiftMs < 0 ? "back" : "ahead"} by ${showDuration(Math.abs(event.shiftMs) / MINUTE_MS)}${event.isAssumed ? " or more" : ""}; earlier times moved along`;
     case "finished":
       return "Logged";
     case "liked":

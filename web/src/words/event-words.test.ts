@@ -1,6 +1,6 @@
 import { CookEventSchema } from "@kettlos/core/batch/batch-schema";
 import { expect, test } from "vitest";
-import { planOf } from "../../../test/pot";
+import { planOf } from "../../test/pot";
 import { eventWords } from "./event-words";
 
 const plan = planOf("plan-trotter");

@@ -1,8 +1,8 @@
 import type { Ingredient } from "@kettlos/core/ingredient/ingredient";
 import type { OwnIngredient } from "@kettlos/core/ingredient/own-ingredient";
 import type { Plan, PlanItem } from "@kettlos/core/simulate/plan-schema";
-import { whenFor } from "./when-words";
-import { newId } from "../../data/new-id";
+import { whenFor } from "../words/when-words";
+import { newId } from "./new-id";
 
 /**
  * A new line of a plan. In a stock things go in when the catalogue says; in a dish what is eaten goes in

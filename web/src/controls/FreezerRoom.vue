@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { showVolume, type UnitSystem } from "@kettlos/core/units/show";
 import { computed } from "vue";
-import { useKitchenStore } from "../../data/kitchen-store";
-import { useLarderStore } from "../../data/larder-store";
+import { useKitchenStore } from "../data/kitchen-store";
+import { useLarderStore } from "../data/larder-store";
 
 /** How full the freezer is, and with what is about to go in. */
 const props = defineProps<{ units: UnitSystem; moreL?: number }>();

@@ -2,8 +2,8 @@
 import { ageOf } from "@kettlos/core/larder/keeping";
 import { isUsable } from "@kettlos/core/larder/larder";
 import { computed } from "vue";
-import { useLarderStore } from "../../data/larder-store";
-import { usePotsStore } from "../../data/pots-store";
+import { useLarderStore } from "../data/larder-store";
+import { usePotsStore } from "../data/pots-store";
 
 /** What is due: to be used, or past its days in the fridge and not to be eaten any more. */
 const larderStore = useLarderStore();

@@ -1,6 +1,6 @@
 import type { Vessel, VesselShape } from "@kettlos/core/vessel/vessel-schema";
 import { capacityL } from "@kettlos/core/vessel/volume";
-import { newId } from "../../data/new-id";
+import { newId } from "./new-id";
 
 /** A pot of which only the size is known: enamelled steel, about 0.2 kg a litre, ordinary lid. */
 export const ordinaryVessel = (name: string, shape: VesselShape): Vessel => ({
