@@ -3,10 +3,10 @@ import { SAFE_WARM_UP_MIN, slowestIn } from "../convert/warming";
 import { cookRate } from "../doneness/cook-value";
 import { simmerC } from "../heat/hob";
 import { codeOf, holdingLineC } from "../cool/codes";
-import { burnsAtNight, flameSpans, NIGHT_FROM_H, type FlameSpan } from "../safety/flame";
+import { burnsIntoNight, flameSpans, type FlameSpan } from "../safety/flame";
 import { DANGER_ZONE_MIN } from "../safety/standing-off";
 import { stretchesOf } from "../simulate/stretches";
-import { aboutC, litres, metres, ruleC, say } from "../units/said";
+import { aboutC, litres, metres, ruleC, say, timeOfDayMin } from "../units/said";
 import { showDuration } from "../units/show";
 import { thereByThermometer } from "./as-seen";
 import { beanCaution } from "./bean-caution";
@@ -143,11 +143,10 @@ function night(facts: LiveFacts): LiveCaution | null {
   if (hourOf === undefined || spans.length === 0) return null;
   const leftMin = spans.at(-1)?.toMin ?? 0;
   const hour = hourOf(nowMs);
-  if (!burnsAtNight(hour, spans)) return null;
-  const isNow = burnsAtNight(
-    hour,
-    spans.filter((s) => s.fromMin === 0).map(() => ({ fromMin: 0, toMin: 0 })),
-  );
+  const nightMin = burnsIntoNight(hour, spans, facts.kitchen);
+  if (nightMin === null) return null;
+  const lit = spans.filter((s) => s.fromMin === 0).map(() => ({ fromMin: 0, toMin: 0 }));
+  const isNow = burnsIntoNight(hour, lit, facts.kitchen) !== null;
   return live({
     id: "night",
     severity: isNow ? "danger" : "caution",
@@ -155,7 +154,7 @@ function night(facts: LiveFacts): LiveCaution | null {
     title: isNow ? "It burns in the night" : "It will burn into the night",
     text: isNow
       ? "Somebody stays awake with it, or it comes off now: chill what is in it and go on tomorrow."
-      : `Off the heat in about ${showDuration(leftMin)}, after ${NIGHT_FROM_H} o'clock. Say now who stays awake with it, or take it off before and chill it.`,
+      : say`Off the heat in about ${showDuration(leftMin)}, after ${timeOfDayMin(nightMin)}. Say now who stays awake with it, or take it off before and chill it.`,
     rule: "A flame or ring is not left alone or slept beside.",
     whose: "fire services everywhere; your house rules come first",
   });

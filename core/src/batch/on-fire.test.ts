@@ -1,3 +1,4 @@
+import { ONE_COOK } from "../simulate/hands-schema";
 import { describe, expect, test } from "vitest";
 import { inWords } from "../units/said";
 import { happened } from "../../test/events";
@@ -133,18 +134,27 @@ describe("a flame and the house's hours of sleep", () => {
     min: number,
     plan: Plan = stock,
     events: readonly object[] = on,
+    sleep: { from: string; to: string } | null = { from: "22:00", to: "06:00" },
   ) => {
+    const here = { ...kitchen, hands: [{ ...ONE_COOK, sleep }] };
     const cook = fold(happened(...events));
     const hourOf = (ms: number) => (litHour + (ms - LIT) / 3_600_000) % 24;
-    return onFire(plan, kitchen, cook, at(min), null, hourOf).cautions.find(
-      (c) => c.id === "night",
-    );
+    return onFire(plan, here, cook, at(min), null, hourOf).cautions.find((c) => c.id === "night");
   };
   test("that it burns into them is said before they begin, a danger once they have; by day nothing", () => {
     expect(night(19, 60)?.severity).toBe("caution");
     expect(night(19, 200)?.severity).toBe("danger");
     expect(night(9, 60)).toBeUndefined();
     expect(night(1, 60)?.severity).toBe("danger");
+  });
+  test("they are this house's own: a baker's evening, nobody's where one is always up", () => {
+    const baker = { from: "18:30", to: "01:30" };
+    expect(night(17, 45, stock, on, baker)?.severity).toBe("caution");
+    expect(night(17, 120, stock, on, baker)?.severity).toBe("danger");
+    expect(night(2, 60, stock, on, baker)).toBeUndefined();
+    expect(night(19, 200, stock, on, null)).toBeUndefined();
+    const said = night(17, 45, stock, on, baker)?.text;
+    expect(inWords(said ?? "", "metric")).toContain("after 18:30.");
   });
   test("off, in an oven, or where nobody knows the hour it is silent", () => {
     expect(night(19, 200, stock, [...on, { kind: "offHeat", atMs: at(150) }])).toBeUndefined();

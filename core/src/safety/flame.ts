@@ -1,3 +1,4 @@
+import { nightBeginsMin } from "../simulate/nobody-up";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan, StretchHeat } from "../simulate/plan-schema";
 import { stretchesOf } from "../simulate/stretches";
@@ -28,16 +29,20 @@ export function flameSpans(
   });
 }
 
-/** The house's hours of sleep, by the clock. */
-export const NIGHT_FROM_H = 22;
-export const NIGHT_TO_H = 6;
-
-const isNight = (hour: number): boolean => hour % 24 >= NIGHT_FROM_H || hour % 24 < NIGHT_TO_H;
-
-/** True where any of these times, counted from an hour of the clock, touches the night. */
-export function burnsAtNight(fromHour: number | null, spans: readonly FlameSpan[]): boolean {
-  if (fromHour === null) return false;
+/**
+ * When the night begins that any of these times, counted from an hour of the clock, burns into, minutes from
+ * midnight; null where somebody of this house is up all the while, or nobody knows the hour.
+ */
+export function burnsIntoNight(
+  fromHour: number | null,
+  spans: readonly FlameSpan[],
+  { hands }: Pick<Kitchen, "hands">,
+): number | null {
+  if (fromHour === null) return null;
   for (const { fromMin, toMin } of spans)
-    for (let min = fromMin; min <= toMin; min += 15) if (isNight(fromHour + min / 60)) return true;
-  return false;
+    for (let min = fromMin; min <= toMin; min += 15) {
+      const begins = nightBeginsMin(hands, fromHour * 60 + min);
+      if (begins !== null) return begins;
+    }
+  return null;
 }

@@ -29,7 +29,7 @@ import { kitchenEstimate } from "../units/constant";
 import type { Caution } from "./caution";
 import type { Facts, Rule } from "./facts";
 import { beansUnboiled, beansUnsoaked } from "./beans";
-import { burnsAtNight, flameSpans } from "./flame";
+import { burnsIntoNight, flameSpans } from "./flame";
 import { DISH_RULES } from "./dish-rules";
 import { METHOD_RULES } from "./method-rules";
 
@@ -142,7 +142,8 @@ const POT_RULES: readonly Rule[] = [
     check: ({ plan, kitchen, trace, litHour, isLitTimeSet }) => {
       const spans = flameSpans(plan, kitchen, trace);
       if (spans.length === 0) return null;
-      if (burnsAtNight(litHour, spans))
+      const nightMin = burnsIntoNight(litHour, spans, kitchen);
+      if (nightMin !== null)
         return {
           id: "flameAtNight",
           severity: isLitTimeSet ? "danger" : "caution",
@@ -150,7 +151,7 @@ const POT_RULES: readonly Rule[] = [
           title: isLitTimeSet
             ? "The ring would burn in the night"
             : "Lit now, the ring would burn in the night",
-          text: say`Do not sleep beside a lit ring. Start so that it is off before ${timeOfDayMin(22 * 60)}, or let someone sit up with it.`,
+          text: say`Do not sleep beside a lit ring. Start so that it is off before ${timeOfDayMin(nightMin)}, or let someone sit up with it.`,
           rule: "A flame or ring is not left alone or slept beside.",
           whose: "fire services everywhere; your house rules come first",
         };

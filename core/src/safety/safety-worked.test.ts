@@ -5,7 +5,7 @@ import { expectWorked } from "../../test/worked";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
 import type { Caution } from "./caution";
-import { burnsAtNight } from "./flame";
+import { burnsIntoNight } from "./flame";
 import { cautionsFor } from "./rules";
 import { solidsHazards } from "./solids";
 
@@ -442,7 +442,10 @@ test("nights, and what is left in the sieve, as worked", async () => {
   await expectWorked("nights-and-solids", [
     ...[0, 5, 30, 60, 600].map(
       (min) =>
-        [`${min} min`, hours.map((h) => burnsAtNight(h, [{ fromMin: 0, toMin: min }]))] as const,
+        [
+          `${min} min`,
+          hours.map((h) => burnsIntoNight(h, [{ fromMin: 0, toMin: min }], { hands: [] }) !== null),
+        ] as const,
     ),
     ["bones", solids([thing("n", "lambNeck", 1)])],
     ["carrots", solids([thing("n", "carrot", 1)])],

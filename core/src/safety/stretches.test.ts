@@ -1,10 +1,11 @@
+import { ONE_COOK } from "../simulate/hands-schema";
 import { describe, expect, test } from "vitest";
 import { answersFor } from "../because/answers";
 import { HEATS, testBraise, testKitchen, VESSEL_OF } from "../../test/kitchen";
 import type { HeatStretch, Plan } from "../simulate/plan-schema";
 import { codeOf, holdingLineC } from "../cool/codes";
 import type { Facts } from "./facts";
-import { burnsAtNight, flameSpans } from "./flame";
+import { burnsIntoNight, flameSpans } from "./flame";
 import { itemsUnderPressure } from "./pressure-spells";
 
 const kitchen = testKitchen();
@@ -92,8 +93,12 @@ describe("a flame in some stretches", () => {
     expect(spans[0]?.fromMin).toBeCloseTo(trace.stretches[1]?.fromMin ?? 0, 6);
     // In the oven at night, on the ring in the morning.
     const fromHour = 6.1 - trace.toSimmerMin / 60 - 165 / 60;
-    expect(burnsAtNight(fromHour, spans)).toBe(false);
-    expect(burnsAtNight(20.5, spans)).toBe(true);
+    expect(burnsIntoNight(fromHour, spans, kitchen)).toBeNull();
+    expect(burnsIntoNight(20.5, spans, kitchen)).toBe(22 * 60);
+    // The house's own hours: asleep at half past six in the evening.
+    const early = { hands: [{ ...ONE_COOK, sleep: { from: "18:30", to: "01:30" } }] };
+    expect(burnsIntoNight(14, spans, kitchen)).toBeNull();
+    expect(burnsIntoNight(16, spans, early)).toBe(18 * 60 + 30);
     expect(flameSpans(testBraise(), kitchen, trace)).toEqual([]);
   });
 

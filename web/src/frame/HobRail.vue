@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { nobodyUp } from "@kettlos/core/simulate/nobody-up";
 import { MINUTE_MS, HOUR_MS } from "@kettlos/core/units/time";
 import { clockOf, hourOf, weekdayOf } from "@kettlos/core/units/moments";
 import { useElementSize } from "@vueuse/core";
@@ -38,12 +39,13 @@ const hours = computed(() => {
   });
 });
 const nights = computed(() =>
-  [-1, 0, 1].map((day) => {
-    const midnight = new Date(pots.nowMs);
-    midnight.setHours(22 + day * 24, 0, 0, 0);
-    const from = clamped(midnight.getTime());
-    return { from, width: clamped(midnight.getTime() + 8 * HOUR_MS) - from };
-  }),
+  [-1, 0, 1, 2].flatMap((day) =>
+    nobodyUp(store.kitchen?.hands ?? []).map(({ fromMin, toMin }) => {
+      // By the clock on the wall, also in the nights on which it is set.
+      const at = (min: number) => clamped(new Date(pots.nowMs).setHours(day * 24, min, 0, 0));
+      return { from: at(fromMin), width: at(toMin) - at(fromMin) };
+    }),
+  ),
 );
 
 const left = (ms: number) => `${showDuration(Math.max(1, (ms - pots.nowMs) / MINUTE_MS))} left`;
