@@ -140,6 +140,10 @@ describe("what a taste asks for", () => {
     );
     expect(doseFor("sweet", plan, kitchen, trace).add?.ingredientId).toBe("vinegar");
     expect(doseFor("sharp", plan, kitchen, trace).add?.ingredientId).toBe("sugar");
+    // What is put in for it is spooned where ounces are read; salt is told in grams everywhere.
+    const sugar = doseFor("sharp", plan, kitchen, trace).text;
+    expect(inWords(sugar, "metric")).toMatch(/^Sugar, \d+(\.5)? g,/);
+    expect(inWords(sugar, "us")).toMatch(/^Sugar, [^,]* tsp|^Sugar, [^,]* tbsp/);
     expect(doseFor("hot", plan, kitchen, trace).add).toBeNull();
     expect(doseFor("right", plan, kitchen, trace).add).toBeNull();
   });

@@ -1,3 +1,5 @@
+import { amountSaid } from "../ingredient/amount-said";
+import { ingredientById } from "../ingredient/catalogue";
 import { salinity } from "../seasoning/salinity";
 import { figure } from "../units/region";
 import { saltInPot, saltOf, type SaltOf } from "../dish/salt-of";
@@ -107,7 +109,7 @@ export function doseFor(
       const g = SUGAR_G_L.value * liquidKg(plan, trace);
       return {
         taste,
-        text: `Sugar, ${figure(g, 0)} g, or sweat an onion and stir it in. Fat rounds it too. Taste again.`,
+        text: say`Sugar, ${amountSaid(ingredientById("sugar"), { massKg: g / 1000 })}, or sweat an onion and stir it in. Fat rounds it too. Taste again.`,
         add: { ingredientId: "sugar", massKg: g / 1000 },
       };
     }
@@ -154,7 +156,7 @@ function thin(plan: Plan, kitchen: Known, trace: Trace): Dose {
   const boil = downL === null ? "" : say`Lid off, boil it down to ${litres(downL)}; or `;
   return {
     taste,
-    text: say`${boil}${downL === null ? "Corn" : "corn"} starch, ${figure(starchG.value, 0)} g stirred smooth in cold water and boiled up for a minute: then it is ${bodyOf(toGL).name}.`,
+    text: say`${boil}${downL === null ? "Corn" : "corn"} starch, ${amountSaid(ingredientById("cornStarch"), { massKg: starchG.value / 1000 })} stirred smooth in cold water and boiled up for a minute: then it is ${bodyOf(toGL).name}.`,
     add: { ingredientId: "cornStarch", massKg: starchG.value / 1000 },
   };
 }
