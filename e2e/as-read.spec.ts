@@ -115,6 +115,22 @@ test.describe("in a US kitchen", () => {
   });
 });
 
+test("a price by the pound is the same price by the kilogram", async ({ page }) => {
+  await openSample(page);
+  const inMeasures = async (units: string) => {
+    await page.goto("/shopping");
+    await page.locator("header").getByText(units, { exact: true }).click();
+    await expect(page.locator("header").getByRole("radio", { name: units })).toBeChecked();
+  };
+  await inMeasures("US");
+  const byPound = page.getByLabel("Price of a pound of Carrot");
+  await byPound.fill("0.7");
+  await byPound.press("Enter");
+  await expect(byPound).toHaveValue("0.7");
+  await inMeasures("metric");
+  await expect(page.getByLabel("Price of a kilogram of Carrot")).toHaveValue("1.54");
+});
+
 test.describe("in an Austrian kitchen", () => {
   test.use({ locale: "de-AT" });
 

@@ -1,3 +1,4 @@
+import { inWords } from "../units/said";
 import { ONE_COOK } from "../simulate/hands-schema";
 import { describe, expect, test } from "vitest";
 import { answersFor } from "../because/answers";
@@ -105,6 +106,13 @@ describe("a flame in some stretches", () => {
   test("said as a flame at night only where it is", () => {
     expect(ids(plan, 20.5)).toContain("flameAtNight");
     expect(ids(plan, 9)).not.toContain("flameAtNight");
+    // By the house's own hours of sleep, and the hour they begin is said.
+    const sleep = { from: "18:30", to: "01:30" };
+    const outcome = answersFor(plan, { ...kitchen, hands: [{ ...ONE_COOK, sleep }] }, () => 16);
+    if (!outcome.ok) throw outcome.problem;
+    const night = outcome.value.cautions.find((c) => c.id === "flameAtNight");
+    expect(inWords(night?.text ?? "", "us")).toContain("off before 18:30");
+    expect(ids(plan, 16)).not.toContain("flameAtNight");
   });
 });
 

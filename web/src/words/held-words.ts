@@ -1,3 +1,5 @@
+import { COLD_DENSITY_KG_L } from "@kettlos/core/water/properties";
+import { POUND_KG, US_QUART_L } from "@kettlos/core/units/unit-table";
 import { salinity } from "@kettlos/core/seasoning/salinity";
 import { inWords } from "@kettlos/core/units/said";
 import { isUnsalted, litresOf } from "@kettlos/core/larder/lot-amounts";
@@ -47,3 +49,15 @@ export const WHY_WORDS: Readonly<Record<WhyThrown, string>> = {
 };
 
 export const AGE_WORDS = { good: "", soon: "use it soon", past: "past its date" } as const;
+
+/** What a cost is said for: a litre or a kilogram, a quart or a pound; and how much of it that is, kg. */
+export function costedFor(
+  { isLiquid }: Pick<Lot, "isLiquid">,
+  units: UnitSystem,
+): { readonly word: string; readonly massKg: number } {
+  if (units === "us")
+    return isLiquid
+      ? { word: "quart", massKg: US_QUART_L * COLD_DENSITY_KG_L }
+      : { word: "pound", massKg: POUND_KG };
+  return isLiquid ? { word: "litre", massKg: COLD_DENSITY_KG_L } : { word: "kilogram", massKg: 1 };
+}

@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { POUND_KG, US_QUART_L } from "@kettlos/core/units/unit-table";
 import { figure } from "@kettlos/core/units/region";
 import { shortDateOf, shortDateYearOf } from "@kettlos/core/units/moments";
 import { enoughFor } from "@kettlos/core/larder/draws";
@@ -23,7 +22,14 @@ import HeldActions from "./HeldActions.vue";
 import { goesInPan } from "@kettlos/core/larder/in-a-pan";
 import InPan from "./InPan.vue";
 import IntoPlan from "./IntoPlan.vue";
-import { allWords, countWords, eachWords, saltWords, WHY_WORDS } from "../../words/held-words";
+import {
+  allWords,
+  countWords,
+  eachWords,
+  saltWords,
+  WHY_WORDS,
+  costedFor,
+} from "../../words/held-words";
 
 /** One lot on its shelf: what it is, how long it keeps, what it is enough for, and what is done with it. */
 const props = defineProps<{ holding: Holding; units: UnitSystem }>();
@@ -74,15 +80,7 @@ const uses = computed(() =>
     ? []
     : enoughFor(lot.value, haveKg.value, kitchenStore.plans),
 );
-/** What a cost is said for: a litre or a kilogram, a quart or a pound. */
-const costFor = computed(() => {
-  const { isLiquid } = lot.value;
-  if (props.units === "us")
-    return isLiquid
-      ? { word: "quart", massKg: US_QUART_L * COLD_DENSITY_KG_L }
-      : { word: "pound", massKg: POUND_KG };
-  return isLiquid ? { word: "litre", massKg: COLD_DENSITY_KG_L } : { word: "kilogram", massKg: 1 };
-});
+const costFor = computed(() => costedFor(lot.value, props.units));
 const money = (n: number) => `${currency.value} ${figure(n, 2)}`;
 const went = computed(() => larderStore.larder.gone.filter((g) => g.lotId === lot.value.id));
 const HOW = {
