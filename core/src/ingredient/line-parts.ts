@@ -1,6 +1,6 @@
 import { numberWords } from "../units/number-words";
 import { readNumber } from "../units/read-number";
-import { BARE_OUNCE, OUNCE_KG, UNITS } from "../units/unit-table";
+import { BARE_OUNCE, OUNCE_KG, UNITS, type Dimension } from "../units/unit-table";
 
 /** What one line says of one thing, taken apart; nothing of it is understood yet. */
 export interface LineParts {
@@ -33,8 +33,10 @@ const COUNTS =
   glass cube tube fillet ear thread blade pod spear sheet slab rack wedge square bundle ball envelope`.split(
     /\s+/,
   );
+/** What nothing that goes in is measured by. */
+const NOT_OF_FOOD: ReadonlySet<Dimension> = new Set(["time", "length", "pressure"]);
 const UNIT_WORDS = [...UNITS.keys(), ...BARE_OUNCE]
-  .filter((u) => UNITS.get(u)?.dimension !== "time" && UNITS.get(u)?.dimension !== "length")
+  .filter((u) => !NOT_OF_FOOD.has(UNITS.get(u)?.dimension ?? "mass"))
   .toSorted((a, b) => b.length - a.length)
   .map((u) => u.replace(/\s+/g, String.raw`\s+`).replace(/["'″′]/g, ""))
   .filter((u) => u !== "");

@@ -1,6 +1,9 @@
 import { plain } from "../units/region";
 import { either, type Said } from "../units/said";
 
+/** So many g to a litre or kilogram are one in a hundred. */
+export const G_PER_PERCENT = 10;
+
 const rounded = (value: number, digits: number): string =>
   plain(Math.round(value * 10 ** digits) / 10 ** digits);
 
@@ -10,5 +13,5 @@ const rounded = (value: number, digits: number): string =>
  * @example inWords(salinity(8.1, "kg"), "us") // "0.81 %"
  */
 export const salinity = (per: number, unit: "L" | "kg"): Said => [
-  either(`${rounded(per, 1)} g/${unit}`, `${rounded(per / 10, 2)} %`),
+  either(`${rounded(per, 1)} g/${unit}`, `${rounded(per / G_PER_PERCENT, 2)} %`),
 ];

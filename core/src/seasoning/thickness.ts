@@ -1,3 +1,7 @@
+import { pouredKgL } from "../ingredient/poured";
+import { either, type Said } from "../units/said";
+import { showVolume } from "../units/show";
+import { US_QUART_L } from "../units/unit-table";
 import type { RouxColour } from "../prepare/work-schema";
 import { kitchenEstimate, type Constant } from "../units/constant";
 import { Problem } from "../units/problem";
@@ -25,6 +29,15 @@ export function bodyOf(flourGL: number): (typeof BODIES)[number] {
   });
   return found;
 }
+
+/** So much flour to a litre as it is measured out: weighed, or by the spoon to a quart. */
+export const flourSaid = (flourGL: number): Said => [
+  either(
+    `${Math.round(flourGL)} g flour a litre`,
+    `${showVolume((flourGL * US_QUART_L) / 1000 / FLOUR_KG_L, "us")} flour a quart`,
+  ),
+];
+const FLOUR_KG_L = pouredKgL("flour")?.value ?? NaN;
 
 /** As one says what it shall become: "it coats a spoon", "it is like stew gravy". */
 export function thickWords(flourGL: number): string {

@@ -7,7 +7,7 @@ import { CROCK_SETTINGS } from "../heat/slow-cooker";
 import { isIngredientId } from "../ingredient/catalogue";
 import { LabelSchema } from "../ingredient/label";
 import { WorkSchema } from "../prepare/work-schema";
-import { LEAST_KG, nameUpTo, textUpTo } from "../units/text-schema";
+import { LEAST_KG, MOST_ITEM_KG, nameUpTo, textUpTo } from "../units/text-schema";
 import { LIDS } from "../vessel/lid";
 import { ACCOMPANIMENTS, DIETS, KINDS } from "./dish-words";
 import { SCHEMA_VERSION } from "./kitchen-schema";
@@ -62,7 +62,7 @@ export const PlanItemSchema = z.object({
   isOwn: z.literal(true).optional(),
   /** Of an own one: what has to come out before serving, one of it. */
   takeOut: nameUpTo(40).optional(),
-  massKg: z.number().min(LEAST_KG).max(200),
+  massKg: z.number().min(LEAST_KG).max(MOST_ITEM_KG),
   counted: z
     .object({
       count: z.number().positive().max(10000),

@@ -4,7 +4,7 @@ import { plain } from "./region";
 import { readNumber, type ReadNumber } from "./read-number";
 import { BARE_OUNCE, OUNCE_KG, UNITS, US_FLUID_OUNCE_L, type Dimension } from "./unit-table";
 
-/** A quantity in base units: kg, L, m, min or °C. */
+/** A quantity in base units: kg, L, m, min, kPa or °C. */
 export interface Quantity {
   readonly dimension: Dimension;
   readonly value: number;
@@ -33,6 +33,7 @@ const WANTED: Record<Dimension, string> = {
   volume: "a volume such as 4.5 L or 1 1/2 qt",
   length: "a length such as 11.4 cm or 4 1/2 in",
   time: "a time such as 6 h, 1h30 or 90 min",
+  pressure: "a pressure such as 103 kPa or 15 psi",
   temperature: "a temperature such as 95 °C, 200F or gas 4",
 };
 

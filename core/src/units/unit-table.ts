@@ -1,6 +1,6 @@
-export type Dimension = "mass" | "volume" | "length" | "time" | "temperature";
+export type Dimension = "mass" | "volume" | "length" | "time" | "pressure" | "temperature";
 
-/** A unit as cooks write it. `perBase` is how many base units (kg, L, m, min) one of it is. */
+/** A unit as cooks write it. `perBase` is how many base units (kg, L, m, min, kPa) one of it is. */
 export interface UnitEntry {
   readonly dimension: Exclude<Dimension, "temperature">;
   readonly perBase: number;
@@ -15,6 +15,7 @@ const length = (perBase: number): UnitEntry => ({
   dimension: "length",
   perBase,
 });
+const pressure = (perBase: number): UnitEntry => ({ dimension: "pressure", perBase });
 const time = (perBase: number): UnitEntry => ({ dimension: "time", perBase });
 
 /**
@@ -39,6 +40,8 @@ const ENTRIES: readonly [UnitEntry, readonly string[]][] = [
   [mass(1), ["kg", "kgs", "kilo", "kilos", "kilogram", "kilograms", "kilogramme", "kilogrammes"]],
   [mass(0.001), ["g", "gr", "gram", "grams", "gramme", "grammes"]],
   [mass(POUND_KG), ["lb", "lbs", "pound", "pounds"]],
+  [pressure(1), ["kpa"]],
+  [pressure(PSI_KPA), ["psi"]],
   [volume(1), ["l", "ltr", "litre", "litres", "liter", "liters"]],
   [volume(0.1), ["dl", "decilitre", "decilitres", "deciliter", "deciliters"]],
   [volume(0.01), ["cl", "centilitre", "centilitres", "centiliter", "centiliters"]],

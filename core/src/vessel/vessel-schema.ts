@@ -11,11 +11,15 @@ export const TALLEST_FOR_WIDTH = 4;
 export const BodySchema = z.enum(["steel", "enamel", "iron", "aluminium", "ceramic"]);
 export type Body = z.infer<typeof BodySchema>;
 
+/** Gauge pressures that cookers hold, kPa. */
+export const HIGH_KPA = { least: 20, most: 150 } as const;
+export const LOW_KPA = { least: 10, most: 120 } as const;
+
 /** What a pressure cooker's maker says of it; gauge pressures in kPa. */
 export const PressureCookerSchema = z.object({
   drive: z.enum(["electric", "stovetop"]),
-  highKPa: z.number().min(20).max(150),
-  lowKPa: z.number().min(10).max(120).nullable().default(null),
+  highKPa: z.number().min(HIGH_KPA.least).max(HIGH_KPA.most),
+  lowKPa: z.number().min(LOW_KPA.least).max(LOW_KPA.most).nullable().default(null),
   /** Least liquid the maker asks for; null where it is not known. */
   minLiquidL: z.number().min(0).max(5).nullable().default(null),
   /** True where steam leaves through the valve all the time. */

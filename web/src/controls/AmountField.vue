@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { MOST_ITEM_KG } from "@kettlos/core/units/text-schema";
 import { useWords } from "../data/use-words";
 import { vTyped } from "./v-typed";
 import AskChoices from "./AskChoices.vue";
@@ -52,8 +53,8 @@ function read() {
 
 function take(amount: Amount) {
   choices.value = [];
-  if (!(amount.massKg > 0 && amount.massKg <= 200))
-    return void (problem.value = `${text.value} is out of range: more than nothing, up to ${showMass(200, one.value)}.`);
+  if (!(amount.massKg > 0 && amount.massKg <= MOST_ITEM_KG))
+    return void (problem.value = `${text.value} is out of range: more than nothing, up to ${showMass(MOST_ITEM_KG, one.value)}.`);
   emit("change", amount);
 }
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { MOST_ITEM_KG } from "@kettlos/core/units/text-schema";
 import { kilos } from "@kettlos/core/units/said";
 import { noAmount } from "@kettlos/core/formats/recipe/amount-doubts";
 import type { Doubt, DraftLine, LineFacts } from "@kettlos/core/formats/recipe/draft";
@@ -58,8 +59,10 @@ function goOn() {
   if (doubt !== null) return ask(line, doubt);
   if (line.ingredientId === null || line.massKg === null) return stop(unknown());
   const { ingredientId, massKg, counted, ownName } = line;
-  if (!(massKg > 0 && massKg <= 200))
-    return stop(`${text.value} is out of range: more than nothing, up to ${words([kilos(200)])}.`);
+  if (!(massKg > 0 && massKg <= MOST_ITEM_KG))
+    return stop(
+      `${text.value} is out of range: more than nothing, up to ${words([kilos(MOST_ITEM_KG)])}.`,
+    );
   const amount = { massKg, ...(counted === undefined ? {} : { counted }) };
   settled.value = [...settled.value, { ingredientId, amount, ownName }];
   open.value = rest;

@@ -40,14 +40,17 @@ const choices = ref<readonly { label: string; value: Quantity }[]>([]);
 /** What is being typed is not overwritten by what comes from elsewhere meanwhile. */
 let isTyping = false;
 const written = () => (value.value === null ? "" : props.show(value.value));
-// Also as it is written anew in other measures.
 watch(
-  [value, written],
+  value,
   () => {
     if (!isTyping) reset();
   },
   { immediate: true },
 );
+// In other measures it is written anew, but for what is not clear yet.
+watch(written, () => {
+  if (!isTyping && problem.value === "" && choices.value.length === 0) reset();
+});
 useInGroup(() =>
   problem.value !== "" || choices.value.length > 0
     ? `Not kept yet: “${props.label}” is not clear.`

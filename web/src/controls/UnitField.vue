@@ -3,6 +3,7 @@ import {
   showDuration,
   showLength,
   showMass,
+  showPressure,
   showVolume,
   type UnitSystem,
 } from "@kettlos/core/units/show";
@@ -22,6 +23,8 @@ const props = defineProps<{
   placeholder?: string;
   /** What one might write, in base units: shown while it is empty. */
   like?: number;
+  /** Of what comes by the gram and the millilitre: a bare number is so many g or oz, mL or cups. */
+  little?: boolean;
   /** For a time: hours where a bare number means hours. */
   bareUnit?: string;
 }>();
@@ -32,10 +35,18 @@ const BARE = {
   volume: { metric: "L", us: "qt" },
   mass: { metric: "kg", us: "lb" },
   length: { metric: "cm", us: "in" },
+  pressure: { metric: "kPa", us: "psi" },
   time: { metric: "min", us: "min" },
 } as const;
+const BARE_LITTLE = {
+  ...BARE,
+  volume: { metric: "mL", us: "cup" },
+  mass: { metric: "g", us: "oz" },
+} as const;
 const one = computed(() => (props.units === "us" ? "us" : "metric"));
-const bare = computed(() => props.bareUnit ?? BARE[props.dimension][one.value]);
+const bare = computed(
+  () => props.bareUnit ?? (props.little ? BARE_LITTLE : BARE)[props.dimension][one.value],
+);
 const show = (v: number): string => {
   switch (props.dimension) {
     case "volume":
@@ -44,6 +55,8 @@ const show = (v: number): string => {
       return showMass(v, one.value);
     case "length":
       return showLength(v, one.value);
+    case "pressure":
+      return showPressure(v, one.value);
     case "time":
       return showDuration(v);
   }

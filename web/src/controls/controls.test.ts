@@ -1,3 +1,4 @@
+import UnitField from "./UnitField.vue";
 import { ElInput } from "element-plus";
 import { mount } from "@vue/test-utils";
 import { describe, expect, test } from "vitest";
@@ -54,6 +55,16 @@ describe("a quantity typed as people type it", () => {
     await input.setValue("3.");
     await wrapper.setProps({ show: (v) => showVolume(v, "metric") });
     expect(input.element.value).toBe("3.");
+  });
+
+  test("what is not clear yet is not lost as the measures change", async () => {
+    const wrapper = field(2);
+    const input = wrapper.get("input");
+    await type(wrapper, "two or so");
+    await input.trigger("blur");
+    await wrapper.setProps({ show: (v) => showVolume(v, "us") });
+    expect(input.element.value).toBe("two or so");
+    expect(wrapper.find("[role=alert]").exists()).toBe(true);
   });
 
   test("what cannot be read stays as typed, with what would be right", async () => {
@@ -118,4 +129,23 @@ test("what is written is told, also where it is what stood there", async () => {
   await type(wrapper, "4.4 L ");
   expect(wrapper.emitted("written")).toEqual([[4.4]]);
   expect(wrapper.emitted("update:modelValue")).toBeUndefined();
+});
+
+test("a bare number is what such an amount is measured by in this kitchen", async () => {
+  const read = async (props: object, text: string) => {
+    const wrapper = mount(UnitField, {
+      global: { components: { ElInput } },
+      props: { label: "Much", dimension: "mass", units: "metric", modelValue: null, ...props },
+    });
+    await wrapper.get("input").setValue(text);
+    return Number(wrapper.emitted("update:modelValue")?.at(-1)?.[0]);
+  };
+  expect(await read({}, "2")).toBe(2);
+  expect(await read({ little: true }, "200")).toBeCloseTo(0.2, 9);
+  expect(await read({ units: "us" }, "2")).toBeCloseTo(0.907, 3);
+  expect(await read({ units: "us", little: true }, "8")).toBeCloseTo(0.2268, 4);
+  const volume = { dimension: "volume", little: true };
+  expect(await read(volume, "250")).toBeCloseTo(0.25, 9);
+  expect(await read({ ...volume, units: "us" }, "1")).toBeCloseTo(0.2366, 4);
+  expect(await read({ dimension: "pressure", units: "us" }, "15")).toBeCloseTo(103.4, 1);
 });

@@ -1,8 +1,9 @@
 import { enableAutoUnmount, mount } from "@vue/test-utils";
 import { ElDialog } from "element-plus";
-import { afterEach, expect, test, vi } from "vitest";
+import { afterEach, expect, test } from "vitest";
 import { h, type VNode } from "vue";
 import OpenDialog from "./OpenDialog.vue";
+import { until } from "../../test/until";
 
 const body = () => document.body;
 enableAutoUnmount(afterEach);
@@ -16,7 +17,7 @@ async function focused(...inside: VNode[]): Promise<Element | null> {
     global: { components: { ElDialog } },
     attachTo: body(),
   });
-  await vi.waitFor(() => expect(body().querySelector(".el-dialog button")).not.toBeNull());
+  await until(() => expect(body().querySelector(".el-dialog button")).not.toBeNull());
   wrapper.findComponent(ElDialog).vm.$emit("opened");
   return document.activeElement;
 }
@@ -44,7 +45,7 @@ test("who types already as it comes to stand goes on there", async () => {
     global: { components: { ElDialog } },
     attachTo: body(),
   });
-  const note = await vi.waitFor(() => {
+  const note = await until(() => {
     const found = body().querySelector<HTMLElement>("#note");
     expect(found).not.toBeNull();
     return found;

@@ -6,6 +6,7 @@ import { CLOCK_ID, saveClock } from "./clock-log";
 import { useClockStore } from "./clock-store";
 import { db } from "./db";
 import { useKitchenStore } from "./kitchen-store";
+import { until } from "../../test/until";
 
 const meal = (id: string, at: number) =>
   ({
@@ -41,8 +42,8 @@ describe("the clock", () => {
   test("a change is undone in one step, with the plans and the hands it changed", async () => {
     const store = useClockStore();
     const kitchenStore = useKitchenStore();
-    await vi.waitFor(() => expect(store.isLoaded).toBe(true), { timeout: 90_000 });
-    await vi.waitFor(() => expect(store.clock.meals).toHaveLength(1));
+    await until(() => expect(store.isLoaded).toBe(true));
+    await until(() => expect(store.clock.meals).toHaveLength(1));
     const plan = kitchenStore.plans.find((p) => p.id === "plan-table-braise");
     if (plan === undefined || sample.clock === undefined) throw new Error("no braise");
     const hands = [{ id: "a", name: "A", there: [], away: [], sleep: null }];
@@ -50,27 +51,27 @@ describe("the clock", () => {
       plans: [{ ...plan, vesselId: "casserole" }],
       hands,
     });
-    await vi.waitFor(() => expect(store.clock.meals).toEqual([]));
+    await until(() => expect(store.clock.meals).toEqual([]));
     const vessel = async () => (await db.plans.get(plan.id))?.plan.vesselId;
     expect(await vessel()).toBe("casserole");
-    await vi.waitFor(() => expect(kitchenStore.kitchen?.hands).toEqual(hands));
+    await until(() => expect(kitchenStore.kitchen?.hands).toEqual(hands));
     await store.undo();
     expect(await vessel()).toBe(plan.vesselId);
     expect((await stored())?.meals).toHaveLength(1);
-    await vi.waitFor(() => expect(kitchenStore.kitchen?.hands).toEqual(sample.kitchen.hands));
+    await until(() => expect(kitchenStore.kitchen?.hands).toEqual(sample.kitchen.hands));
     await store.redo();
     expect((await stored())?.meals).toEqual([]);
   });
 
   test("a pot whose plan says its time itself is really taken off, and comes back by undo", async () => {
     const store = useClockStore();
-    await vi.waitFor(() => expect(store.isLoaded).toBe(true), { timeout: 90_000 });
+    await until(() => expect(store.isLoaded).toBe(true));
     const onClock = () => store.wanted.loose.map((l) => l.planId);
-    await vi.waitFor(() => expect(onClock()).toContain("plan-lamb"));
+    await until(() => expect(onClock()).toContain("plan-lamb"));
     await store.takeOff("plan-lamb", "lamb taken off");
-    await vi.waitFor(() => expect(onClock()).not.toContain("plan-lamb"));
+    await until(() => expect(onClock()).not.toContain("plan-lamb"));
     await store.undo();
-    await vi.waitFor(() => expect(onClock()).toContain("plan-lamb"));
+    await until(() => expect(onClock()).toContain("plan-lamb"));
     // The same by a way out that leaves it out.
     const next = {
       ...store.wanted,
@@ -78,12 +79,12 @@ describe("the clock", () => {
     };
     const cost = { lateMin: 0, handsMin: 0, waitMin: 0, earlierMin: 0, litres: 0 };
     await store.take({ id: "w", title: "Without lamb", cost, change: { clock: next } });
-    await vi.waitFor(() => expect(onClock()).not.toContain("plan-lamb"));
+    await until(() => expect(onClock()).not.toContain("plan-lamb"));
   });
 
   test("meals long over go with the next change; one of today stays", async () => {
     const store = useClockStore();
-    await vi.waitFor(() => expect(store.isLoaded).toBe(true), { timeout: 90_000 });
+    await until(() => expect(store.isLoaded).toBe(true));
     const meals = [meal("old", NOW - 100 * HOUR), meal("today", NOW - HOUR)];
     await store.change(clockOf({ meals }), "two meals");
     expect((await stored())?.meals.map((m) => m.id)).toEqual(["today"]);

@@ -10,6 +10,7 @@ import { db } from "./db";
 import { useKitchenStore } from "./kitchen-store";
 import { usePotsStore } from "./pots-store";
 import { appendEvent, beginBatch } from "./repository";
+import { until } from "../../test/until";
 
 /** What was asked of the worker, which answers nothing here. */
 const asked = vi.hoisted(() => [] as { clock: { meals: { planIds: string[] }[] } }[]);
@@ -27,7 +28,7 @@ beforeEach(async () => {
 
 test("at the stove a pot that is cooked ahead says for what, and that it is chilled", async () => {
   const store = useClockStore();
-  await vi.waitFor(() => expect(store.isLoaded).toBe(true), { timeout: 60_000 });
+  await until(() => expect(store.isLoaded).toBe(true));
   const at = new Date(Date.now() + 86_400_000).toISOString();
   const meal = MealSchema.parse({
     id: "supper",
@@ -37,7 +38,7 @@ test("at the stove a pot that is cooked ahead says for what, and that it is chil
     ahead: [{ planId: "plan-braise" }],
   });
   await store.change({ ...emptyClock(), meals: [meal] }, "supper");
-  await vi.waitFor(() => expect(store.wanted.meals).toHaveLength(1));
+  await until(() => expect(store.wanted.meals).toHaveLength(1));
   const shown = (planId: string) =>
     mount(AheadNote, { props: { planId }, global: { stubs: { RouterLink: true } } }).text();
   expect(shown("plan-braise")).toMatch(
@@ -49,9 +50,7 @@ test("at the stove a pot that is cooked ahead says for what, and that it is chil
 test("a way out that makes a pot of two is one step: undone, the second pot is not there", async () => {
   const store = useClockStore();
   const kitchen = useKitchenStore();
-  await vi.waitFor(() => expect(store.isLoaded && kitchen.plans.length > 0).toBe(true), {
-    timeout: 60_000,
-  });
+  await until(() => expect(store.isLoaded && kitchen.plans.length > 0).toBe(true));
   const braise = planOf("plan-braise");
   const plans = [
     { ...braise, note: "half of it" },
@@ -65,7 +64,7 @@ test("a way out that makes a pot of two is one step: undone, the second pot is n
     (await db.plans.get("plan-braise-2"))?.plan.name,
   ];
   const shows = (isThere: boolean) =>
-    vi.waitFor(() => expect(kitchen.plans.some((p) => p.id === "plan-braise-2")).toBe(isThere));
+    until(() => expect(kitchen.plans.some((p) => p.id === "plan-braise-2")).toBe(isThere));
   expect(await stored()).toEqual(["half of it", "Second pot"]);
   await shows(true);
   await store.undo();
@@ -77,22 +76,20 @@ test("a way out that makes a pot of two is one step: undone, the second pot is n
 
 test("what a pot of the logbook was put on for is over", async () => {
   const store = useClockStore();
-  await vi.waitFor(() => expect(store.isLoaded).toBe(true), { timeout: 60_000 });
+  await until(() => expect(store.isLoaded).toBe(true));
   const loose = [
     { planId: "plan-lamb", batchId: "past-01" },
     { planId: "plan-trotter", batchId: "on-fire" },
   ].map((l) => LoosePotSchema.parse(l));
   await shelve(...PAST);
-  await vi.waitFor(() => expect(usePotsStore().open.size).toBe(1), { timeout: 60_000 });
+  await until(() => expect(usePotsStore().open.size).toBe(1));
   await store.change({ ...emptyClock(), loose }, "two stocks");
-  await vi.waitFor(() => expect(store.wanted.loose.map((l) => l.batchId)).toEqual(["on-fire"]), {
-    timeout: 60_000,
-  });
+  await until(() => expect(store.wanted.loose.map((l) => l.batchId)).toEqual(["on-fire"]));
 });
 
 test("what is strained for a meal is not cooked for it again; what was practised is", async () => {
   const store = useClockStore();
-  await vi.waitFor(() => expect(store.isLoaded).toBe(true), { timeout: 60_000 });
+  await until(() => expect(store.isLoaded).toBe(true));
   const meal = MealSchema.parse({
     id: "supper",
     name: "Supper",
@@ -112,8 +109,7 @@ test("what is strained for a meal is not cooked for it again; what was practised
   }
   await store.change({ ...emptyClock(), meals: [meal] }, "supper");
   store.keepFilled();
-  await vi.waitFor(
-    () => expect(asked.at(-1)?.clock.meals.map((m) => m.planIds)).toEqual([["plan-braise"]]),
-    { timeout: 60_000 },
+  await until(() =>
+    expect(asked.at(-1)?.clock.meals.map((m) => m.planIds)).toEqual([["plan-braise"]]),
   );
 });

@@ -1,10 +1,11 @@
 import { createPinia, setActivePinia } from "pinia";
-import { beforeEach, expect, test, vi } from "vitest";
+import { beforeEach, expect, test } from "vitest";
 import { sample } from "../../test/pot";
 import { db } from "./db";
 import { useKitchenSteps } from "./kitchen-steps";
 import { useKitchenStore } from "./kitchen-store";
 import { saveKitchen } from "./repository";
+import { until } from "../../test/until";
 
 beforeEach(async () => {
   await Promise.all(db.tables.map((table) => table.clear()));
@@ -15,7 +16,7 @@ const stored = () => db.kitchens.toCollection().first();
 test("what was not said before is not said again once it is undone", async () => {
   await saveKitchen(sample.kitchen);
   const store = useKitchenStore();
-  await vi.waitFor(() => expect(store.isLoaded).toBe(true));
+  await until(() => expect(store.isLoaded).toBe(true));
   const teaching = { leftOut: ["past-01"], resets: [], frozen: [] };
   await store.change({ teaching });
   expect((await stored())?.teaching).toEqual(teaching);
@@ -41,9 +42,9 @@ test("what is learned is in the kitchen that is reckoned with, and never in the 
     basis: "",
   });
   const store = useKitchenStore();
-  await vi.waitFor(() => expect(store.kitchen?.learned).toEqual(factors));
+  await until(() => expect(store.kitchen?.learned).toEqual(factors));
   await store.change({ roomC: 19 });
-  await vi.waitFor(() => expect(store.kitchen?.roomC).toBe(19));
+  await until(() => expect(store.kitchen?.roomC).toBe(19));
   expect(store.kitchen?.learned).toEqual(factors);
   expect((await stored())?.learned).toBeUndefined();
   await useKitchenSteps().undo();

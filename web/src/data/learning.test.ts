@@ -11,13 +11,13 @@ import { forgetBasis } from "./log-begun";
 import { usePotsStore } from "./pots-store";
 import { useKitchenStore } from "./kitchen-store";
 import { appendEvent, undoLast } from "./repository";
+import { until } from "../../test/until";
 
 const worker = vi.hoisted(() => ({ api: null as unknown as Reckoner }));
 vi.mock("comlink", () => ({ expose: (api: Reckoner) => (worker.api = api) }));
 vi.mock("../workers/reckoner", () => ({ reckoner: () => worker.api }));
 await import("../workers/reckoner.worker");
 
-const until = (check: () => void | Promise<void>) => vi.waitFor(check, { timeout: 90_000 });
 const [first] = sample.batches;
 if (first === undefined) throw new Error("the sample has cooked nothing");
 const factorsOf = (batches = sample.batches, kitchen = sample.kitchen) =>

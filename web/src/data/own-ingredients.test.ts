@@ -1,10 +1,11 @@
 import { flushPromises } from "@vue/test-utils";
-import { beforeEach, expect, test, vi } from "vitest";
+import { beforeEach, expect, test } from "vitest";
 import { sample } from "../../test/pot";
 import { forgetEverything, importAll } from "./backup";
 import { db } from "./db";
 import { useKitchenStore } from "./kitchen-store";
 import { useOwnIngredients } from "./own-ingredients";
+import { until } from "../../test/until";
 
 beforeEach(async () => {
   await forgetEverything();
@@ -13,18 +14,15 @@ beforeEach(async () => {
 
 test("several named at once are all kept, each once, and known by one and by many", async () => {
   const store = useKitchenStore();
-  await vi.waitFor(() => expect(store.isLoaded).toBe(true), { timeout: 90_000 });
+  await until(() => expect(store.isLoaded).toBe(true));
   const own = useOwnIngredients();
   const root = own.keep("mountain root", "carrot");
   own.keep("snow pear", "apple");
   expect(own.keep("Mountain roots", "potato")).toBe(root);
-  await vi.waitFor(
-    async () => {
-      const [kitchen] = await db.kitchens.toArray();
-      expect(kitchen?.ownIngredients.map((o) => o.name)).toEqual(["mountain root", "snow pear"]);
-    },
-    { timeout: 90_000 },
-  );
+  await until(async () => {
+    const [kitchen] = await db.kitchens.toArray();
+    expect(kitchen?.ownIngredients.map((o) => o.name)).toEqual(["mountain root", "snow pear"]);
+  });
   await flushPromises();
   await own.save({ ...root, eachKg: 0.2 });
   const [kitchen] = await db.kitchens.toArray();

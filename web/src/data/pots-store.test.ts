@@ -6,6 +6,7 @@ import { useKitchenStore } from "./kitchen-store";
 import { usePotsStore } from "./pots-store";
 import { forgetEverything, importAll } from "./backup";
 import { appendEvent, beginBatch } from "./repository";
+import { until } from "../../test/until";
 
 beforeEach(async () => {
   vi.useFakeTimers({ now: NOW, toFake: ["Date"] });
@@ -18,9 +19,7 @@ afterEach(() => vi.useRealTimers());
 async function loaded() {
   const kitchen = useKitchenStore();
   const pots = usePotsStore();
-  await vi.waitFor(() => expect(kitchen.isLoaded && pots.isReady).toBe(true), {
-    timeout: 90_000,
-  });
+  await until(() => expect(kitchen.isLoaded && pots.isReady).toBe(true));
   return pots;
 }
 
@@ -43,24 +42,22 @@ describe("all pots", () => {
   test("a written event shows only once it is stored, and moves the pot on", async () => {
     const pots = await loaded();
     await appendEvent("on-fire", { kind: "offHeat" });
-    await vi.waitFor(() => expect(pots.open.get("on-fire")?.cook.stage).toBe("strain"), {
-      timeout: 90_000,
-    });
+    await until(() => expect(pots.open.get("on-fire")?.cook.stage).toBe("strain"));
     expect(pots.live[0]?.actions.map((a) => a.kind)).toEqual(["strain"]);
     await appendEvent("on-fire", {
       kind: "strained",
       measured: { volumeL: 3.1, tempC: 15, passes: 2, clothPasses: 0, pressed: false },
     });
-    await vi.waitFor(() => expect(pots.live[0]?.actions).toEqual([]), { timeout: 90_000 });
+    await until(() => expect(pots.live[0]?.actions).toEqual([]));
     await appendEvent("on-fire", { kind: "finished" });
-    await vi.waitFor(() => expect(pots.finishedCount).toBe(17), { timeout: 90_000 });
+    await until(() => expect(pots.finishedCount).toBe(17));
     expect(pots.live).toEqual([]);
   });
 
   test("a second pot put on is live beside the first", async () => {
     const pots = await loaded();
     const batch = await beginBatch(sample.plans[0]!, sample.kitchen);
-    await vi.waitFor(() => expect(pots.live).toHaveLength(2), { timeout: 90_000 });
+    await until(() => expect(pots.live).toHaveLength(2));
     expect(pots.open.get(batch.id)?.cook.stage).toBe("fill");
   });
 });
@@ -75,13 +72,11 @@ describe("while it loads", () => {
       (ids) => ids.forEach((id) => seen.add(id)),
       { immediate: true, flush: "sync" },
     );
-    await vi.waitFor(() => expect(kitchen.isLoaded && pots.finishedCount).toBe(16), {
-      timeout: 90_000,
-    });
+    await until(() => expect(kitchen.isLoaded && pots.finishedCount).toBe(16));
     // Read in anew beside what is there: batches and events arrive one after the other.
     await forgetEverything();
     await importAll(sample, "replace");
-    await vi.waitFor(() => expect(pots.finishedCount).toBe(16), { timeout: 90_000 });
+    await until(() => expect(pots.finishedCount).toBe(16));
     expect([...seen]).toEqual(["on-fire"]);
   });
 
@@ -92,9 +87,7 @@ describe("while it loads", () => {
     await appendEvent(batch.id, { kind: "lit" });
     const stuck = () => pots.inEarnest.find((p) => p.batch.id === batch.id);
     // The pot is there at once, its event a moment later.
-    await vi.waitFor(() => expect(stuck()?.cook.litMs ?? null).not.toBeNull(), {
-      timeout: 90_000,
-    });
+    await until(() => expect(stuck()?.cook.litMs ?? null).not.toBeNull());
     expect(stuck()?.problem?.code).toBe("unknownReference");
     expect(stuck()?.actions[0]?.kind).toBe("look");
     expect(pots.live.map((p) => p.batch.id)).toEqual(["on-fire"]);

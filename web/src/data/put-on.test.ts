@@ -6,6 +6,7 @@ import { useClockStore } from "./clock-store";
 import { db } from "./db";
 import { putOn } from "./put-on";
 import { appendEvent, savePlan } from "./repository";
+import { until } from "../../test/until";
 
 beforeEach(async () => {
   vi.useFakeTimers({ now: NOW, toFake: ["Date"] });
@@ -15,12 +16,12 @@ const stored = async () => (await db.clocks.get(CLOCK_ID))?.clock;
 
 test("a pot put on is wanted on until it is strained, and then no more", async () => {
   const store = useClockStore();
-  await vi.waitFor(() => expect(store.isLoaded).toBe(true), { timeout: 90_000 });
+  await until(() => expect(store.isLoaded).toBe(true));
   const isWanted = () => store.wanted.loose.some((l) => l.planId === "plan-night");
-  await vi.waitFor(() => expect(isWanted()).toBe(true));
+  await until(() => expect(isWanted()).toBe(true));
   const batch = await putOn(planOf("plan-night"), sample.kitchen);
   expect((await stored())?.loose).toMatchObject([{ planId: "plan-night", batchId: batch.id }]);
-  await vi.waitFor(() => expect(store.clock.loose[0]?.batchId).toBe(batch.id));
+  await until(() => expect(store.clock.loose[0]?.batchId).toBe(batch.id));
   expect(isWanted()).toBe(true);
   await appendEvent(batch.id, { kind: "lit" });
   await appendEvent(batch.id, { kind: "offHeat" });
@@ -29,7 +30,7 @@ test("a pot put on is wanted on until it is strained, and then no more", async (
     kind: "strained",
     measured: { volumeL: 2, tempC: 80, passes: 1, clothPasses: 0, pressed: false },
   });
-  await vi.waitFor(() => expect(isWanted()).toBe(false));
+  await until(() => expect(isWanted()).toBe(false));
 });
 
 test("a plan's own time goes along with its pot, and work ticked off is in its log", async () => {

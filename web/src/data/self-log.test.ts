@@ -8,6 +8,7 @@ import { useLarderStore } from "./larder-store";
 import { usePotsStore } from "./pots-store";
 import { appendEvent, undoLast } from "./repository";
 import { keepLogged } from "./self-log";
+import { until } from "../../test/until";
 
 const H = 3_600_000;
 const BEGAN = NOW + H;
@@ -43,21 +44,16 @@ const isLogged = async () => {
 async function later() {
   vi.setSystemTime(NOW + 14 * H);
   const [kitchen, pots, larder] = [useKitchenStore(), usePotsStore(), useLarderStore()];
-  await vi.waitFor(() => expect(kitchen.isLoaded && pots.isReady && larder.isLoaded).toBe(true), {
-    timeout: 90_000,
-  });
+  await until(() => expect(kitchen.isLoaded && pots.isReady && larder.isLoaded).toBe(true));
   keepLogged();
 }
 
 test("a pot that is eaten or put away goes into the logbook by itself; taken back, it stays out", async () => {
   await putAway(3);
   await later();
-  await vi.waitFor(async () => expect(await isLogged()).toBe(true), { timeout: 90_000 });
+  await until(async () => expect(await isLogged()).toBe(true));
   await undoLast("on-fire");
-  await vi.waitFor(
-    () => expect(usePotsStore().open.get("on-fire")?.cook.finishedMs ?? null).toBeNull(),
-    { timeout: 90_000 },
-  );
+  await until(() => expect(usePotsStore().open.get("on-fire")?.cook.finishedMs ?? null).toBeNull());
   const count = await db.events.count();
   vi.setSystemTime(NOW + 50 * H);
   keepLogged();

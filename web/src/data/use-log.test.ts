@@ -14,9 +14,9 @@ import { setSpeed } from "./practice-speed";
 import { appendEvent, undoLast } from "./repository";
 import { grown, type OpenPot } from "./use-log";
 import { useWholePot } from "./use-pot";
+import { until } from "../../test/until";
 
 const eventsOf = (id: string) => sample.events.filter((e) => e.batchId === id);
-const until = (check: () => void) => vi.waitFor(check, { timeout: 90_000 });
 const [first] = PAST;
 if (first === undefined) throw new Error("the sample has cooked nothing");
 

@@ -10,6 +10,7 @@ import { useKitchenStore } from "../data/kitchen-store";
 import { useClockStore } from "../data/clock-store";
 import { useRoute } from "vue-router";
 import { plannedBands } from "./planned-bands";
+import { sideOfWords, wordsStyle } from "./rail-words";
 import { waitsFor } from "./waiting-words";
 
 /** The next 24 hours at the foot of every screen: what is on the fire, what is planned. */
@@ -38,48 +39,20 @@ const hours = computed(() => {
     return { at: share(ms), label: hour % every === 0 ? hourOf(ms) : null };
   });
 });
-const nights = computed(() =>
-  [-1, 0, 1, 2].flatMap((day) =>
-    nobodyUp(store.kitchen?.hands ?? []).map(({ fromMin, toMin }) => {
-      // By the clock on the wall, also in the nights on which it is set.
-      const at = (min: number) => clamped(new Date(pots.nowMs).setHours(day * 24, min, 0, 0));
-      return { from: at(fromMin), width: at(toMin) - at(fromMin) };
+const nights = computed(() => {
+  const spans = nobodyUp(store.kitchen?.hands ?? []);
+  // By the clock on the wall, also in the nights on which it is set.
+  const at = (day: number, min: number) =>
+    clamped(new Date(pots.nowMs).setHours(day * 24, min, 0, 0));
+  return [-1, 0, 1, 2].flatMap((day) =>
+    spans.map(({ fromMin, toMin }) => {
+      const from = at(day, fromMin);
+      return { from, width: at(day, toMin) - from };
     }),
-  ),
-);
+  );
+});
 
 const left = (ms: number) => `${showDuration(Math.max(1, (ms - pots.nowMs) / MINUTE_MS))} left`;
-
-/** Words of a pot that ended a while ago begin behind the needle: it crosses none. */
-const WORDS_ROOM = 30;
-function wordsFrom(end: number): number {
-  const now = share(pots.nowMs);
-  return end <= now && now - end < WORDS_ROOM ? now : end;
-}
-
-interface Ends {
-  readonly from: number;
-  readonly end: number;
-}
-/** Words stand after their band, before it, or, where it leaves no room for them, on it. */
-const sideOf = ({ from, end }: Ends): "after" | "before" | "on" =>
-  end <= 100 - AFTER_ROOM ? "after" : from >= BEFORE_ROOM ? "before" : "on";
-const AFTER_ROOM = 38;
-const BEFORE_ROOM = 38;
-function styleOf(band: Ends): Record<string, string> {
-  switch (sideOf(band)) {
-    case "after":
-      return { left: `${wordsFrom(band.end)}%` };
-    case "before":
-      return { right: `${100 - band.from}%` };
-    case "on": {
-      const now = share(pots.nowMs);
-      // The needle crosses no words where there is room behind it.
-      const left = now > band.from && band.end - now >= WORDS_ROOM ? now : band.from;
-      return { left: `${left}%`, maxWidth: `${band.end - left}%` };
-    }
-  }
-}
 
 const bands = computed(() => [
   ...pots.inEarnest
@@ -161,8 +134,8 @@ const bands = computed(() => [
             />
             <span
               class="words"
-              :style="styleOf(band)"
-              :class="[sideOf(band), { overdue: band.isOverdue, planned: band.isPlanned }]"
+              :style="wordsStyle(band, share(pots.nowMs))"
+              :class="[sideOfWords(band), { overdue: band.isOverdue, planned: band.isPlanned }]"
               ><strong>{{ band.name }}</strong> {{ band.next }}</span
             >
           </RouterLink>

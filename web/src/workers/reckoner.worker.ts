@@ -1,3 +1,4 @@
+import type { Said } from "@kettlos/core/units/said";
 import { convertDish, type Converted, type ExplainedRange } from "@kettlos/core/because/converted";
 import type { ClockAnswer, TroubleAnswer } from "@kettlos/core/clock/answer";
 import type { Target } from "@kettlos/core/convert/like";
@@ -8,7 +9,7 @@ import { compare, type Compared } from "@kettlos/core/compare/compare";
 import { differenceOf, type Difference } from "@kettlos/core/compare/difference";
 import { sideOf } from "@kettlos/core/compare/side";
 import type { LoggedPot } from "@kettlos/core/learn/from-pot";
-import { outcomeOf, type Outcome } from "@kettlos/core/units/problem";
+import { outcomeOf } from "@kettlos/core/units/problem";
 import { fold } from "@kettlos/core/batch/fold";
 import { nextReadings, type NextReading } from "@kettlos/core/learn/next-readings";
 import {
@@ -48,6 +49,10 @@ export interface SaidByLog {
   readonly teaching: Teaching | null;
   readonly kitchenId: string;
 }
+/** Two pots against each other, or in words why they cannot be worked out. */
+export type Beside =
+  | { readonly compared: Compared; readonly why: null }
+  | { readonly compared: null; readonly why: Said };
 const optionsOf = ({ teaching, kitchenId }: SaidByLog) => ({
   kitchenId,
   ...(teaching === null ? {} : { teaching }),
@@ -115,9 +120,13 @@ const api = {
     return { words: wordsOf({ batch, cook }), gap: gap.ok ? gap.value : null };
   },
   /** Two finished pots side by side, by what all others have taught. */
-  beside(from: Logged, to: Logged, said: SaidByLog): Outcome<Compared> {
+  beside(from: Logged, to: Logged, said: SaidByLog): Beside {
     const known = knownOf([from, to], said);
-    return outcomeOf(() => compare(sideOf(read(from), known), sideOf(read(to), known)));
+    const outcome = outcomeOf(() => compare(sideOf(read(from), known), sideOf(read(to), known)));
+    // A problem does not cross to another thread: its words do.
+    return outcome.ok
+      ? { compared: outcome.value, why: null }
+      : { compared: null, why: outcome.problem.said };
   },
   /** What was otherwise from each pot of a row to the next; null where it cannot be reckoned. */
   async differences(

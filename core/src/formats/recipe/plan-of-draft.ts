@@ -1,3 +1,4 @@
+import { MOST_ITEM_KG } from "../../units/text-schema";
 import { kilos, say } from "../../units/said";
 import { ingredientById } from "../../ingredient/catalogue";
 import { traitsOf } from "../../ingredient/traits";
@@ -222,7 +223,7 @@ const tooMuch = (path: readonly PropertyKey[], items: number): Problem =>
         "range",
         path.map(String).join("."),
         null,
-        say`An amount or a name in it is more than a plan holds (${path.map(String).join(" ")}). Look at the weights: up to ${kilos(200)} each.`,
+        say`An amount or a name in it is more than a plan holds (${path.map(String).join(" ")}). Look at the weights: up to ${kilos(MOST_ITEM_KG)} each.`,
       );
 
 /** Meat that is lifted out while the sauce boils down, or to be taken off its bones, and goes back at the end. */

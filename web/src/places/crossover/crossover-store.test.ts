@@ -8,6 +8,7 @@ import { useKitchenStore } from "../../data/kitchen-store";
 import { importAll } from "../../data/backup";
 import type { HeatColumn } from "../../workers/use-conversion";
 import { useCrossoverStore } from "./crossover-store";
+import { until } from "../../../test/until";
 
 type Api = {
   convert: (token: number, ...args: Parameters<typeof convertDish>) => Promise<unknown>;
@@ -38,14 +39,14 @@ const columnOf = (columns: readonly HeatColumn[], method: string) => {
 
 async function opened(plan = braise) {
   const kitchen = useKitchenStore();
-  await vi.waitFor(() => expect(kitchen.isLoaded).toBe(true), { timeout: 90_000 });
+  await until(() => expect(kitchen.isLoaded).toBe(true));
   const store = useCrossoverStore();
   store.open(plan);
   await settled(store);
   return store;
 }
 const settled = (store: ReturnType<typeof useCrossoverStore>) =>
-  vi.waitFor(() => expect(store.isBusy).toBe(false), { timeout: 90_000 });
+  until(() => expect(store.isBusy).toBe(false));
 
 beforeEach(async () => {
   worker.api = direct;
@@ -131,12 +132,10 @@ describe("one dish on four heats", () => {
     const store = await opened();
     const low = columnOf(store.columns, "slowCooker").column.trace.holdMin;
     store.crockSetting = "high";
-    await vi.waitFor(
-      () =>
-        expect(columnOf(store.columns, "slowCooker").answer.target.heat).toMatchObject({
-          setting: "high",
-        }),
-      { timeout: 90_000 },
+    await until(() =>
+      expect(columnOf(store.columns, "slowCooker").answer.target.heat).toMatchObject({
+        setting: "high",
+      }),
     );
     expect(columnOf(store.columns, "slowCooker").column.trace.holdMin).toBeLessThan(low - 90);
   });
@@ -158,7 +157,7 @@ describe("one dish on four heats", () => {
     store.write({ ...braise, stop: { by: "time", holdMin: 200 } });
     answers[1]?.({ answers: [], problem: "the newer one" });
     answers[0]?.({ answers: [], problem: "the older one" });
-    await vi.waitFor(() => expect(store.problem).toBe("the newer one"), { timeout: 90_000 });
+    await until(() => expect(store.problem).toBe("the newer one"));
     await Promise.resolve();
     expect(store.problem).toBe("the newer one");
   });

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useWords } from "../../data/use-words";
 import { vTyped } from "../../controls/v-typed";
 import { fillOf } from "@kettlos/core/portion/headspace";
 import { StoreContainerSchema, type StoreContainer } from "@kettlos/core/vessel/store-container";
@@ -9,6 +10,7 @@ import UnitField from "../../controls/UnitField.vue";
 /** One container by its measures, with how full it will be. */
 const props = defineProps<{ container: StoreContainer; units: UnitSystem }>();
 const emit = defineEmits<{ change: [StoreContainer]; remove: [] }>();
+const words = useWords();
 const one = computed(() => (props.units === "us" ? "us" : "metric"));
 const problem = ref("");
 const isTall = computed(() => ["jar", "shoulderJar", "tub", "tray"].includes(props.container.kind));
@@ -85,7 +87,7 @@ const text = (event: Event) => (event.target as HTMLInputElement).value;
       <button type="button" class="button danger" @click="emit('remove')">Take it off</button>
     </div>
     <p class="small quiet">
-      Frozen it is filled with {{ showVolume(fill.eachL, one) }}, {{ fill.rule }}.
+      Frozen it is filled with {{ showVolume(fill.eachL, one) }}, {{ words(fill.rule) }}.
     </p>
     <p v-if="problem" class="ember" role="alert">{{ problem }}</p>
   </div>

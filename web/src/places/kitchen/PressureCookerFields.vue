@@ -1,6 +1,4 @@
 <script setup lang="ts">
-import { PSI_KPA } from "@kettlos/core/units/unit-table";
-import { vTyped } from "../../controls/v-typed";
 import {
   ELECTRIC_HIGH_KPA,
   ELECTRIC_LOW_KPA,
@@ -8,7 +6,7 @@ import {
   STOVETOP_SECOND_RING_KPA,
 } from "@kettlos/core/heat/pressure";
 import { showTemperature, type UnitSystem } from "@kettlos/core/units/show";
-import type { PressureCooker } from "@kettlos/core/vessel/vessel-schema";
+import { HIGH_KPA, LOW_KPA, type PressureCooker } from "@kettlos/core/vessel/vessel-schema";
 import { computed } from "vue";
 import TickChoice from "../../controls/TickChoice.vue";
 import UnitField from "../../controls/UnitField.vue";
@@ -33,13 +31,6 @@ const heldAt = computed(() =>
     props.units === "us" ? "us" : "metric",
   ),
 );
-/** Gauges are marked in psi where °F is read. */
-const unit = computed(() =>
-  props.units === "us" ? { name: "psi", kPa: PSI_KPA } : { name: "kPa", kPa: 1 },
-);
-const shown = (kPa: number) => Math.round((kPa / unit.value.kPa) * 10) / 10;
-const typedKPa = (event: Event) =>
-  Math.round(Number((event.target as HTMLInputElement).value) * unit.value.kPa * 10) / 10;
 </script>
 
 <template>
@@ -50,28 +41,26 @@ const typedKPa = (event: Event) =>
       :model-value="cooker.drive"
       @update:model-value="setDrive"
     />
-    <label
-      >High pressure, {{ unit.name }} gauge
-      <input
-        v-typed="shown(cooker.highKPa)"
-        class="written"
-        type="number"
-        :min="shown(20)"
-        :max="shown(150)"
-        step="any"
-        @change="set({ highKPa: typedKPa($event) })"
-    /></label>
-    <label
-      >Low pressure, {{ unit.name }}, 0 for none
-      <input
-        v-typed="shown(cooker.lowKPa ?? 0)"
-        class="written"
-        type="number"
-        min="0"
-        :max="shown(120)"
-        step="any"
-        @change="set({ lowKPa: typedKPa($event) >= 10 ? typedKPa($event) : null })"
-    /></label>
+    <UnitField
+      label="High pressure, by the gauge"
+      dimension="pressure"
+      :units="units"
+      :min="HIGH_KPA.least"
+      :max="HIGH_KPA.most"
+      needed
+      :model-value="cooker.highKPa"
+      @update:model-value="$event !== null && set({ highKPa: $event })"
+    />
+    <UnitField
+      label="Low pressure, 0 for none"
+      dimension="pressure"
+      placeholder="it has none"
+      :units="units"
+      :min="0"
+      :max="LOW_KPA.most"
+      :model-value="cooker.lowKPa"
+      @update:model-value="set({ lowKPa: ($event ?? 0) < LOW_KPA.least ? null : $event })"
+    />
     <UnitField
       label="Least liquid, by its booklet"
       placeholder="not known"
@@ -107,10 +96,5 @@ const typedKPa = (event: Event) =>
 label:not(.check) {
   color: var(--quiet);
   font-size: 14px;
-}
-
-input[type="number"] {
-  display: block;
-  width: 96px;
 }
 </style>

@@ -1,7 +1,8 @@
+import { PSI_KPA } from "@kettlos/core/units/unit-table";
 import type { WarmUp } from "@kettlos/core/vessel/vessel-schema";
 import { mount } from "@vue/test-utils";
 import { ElInput } from "element-plus";
-import { beforeEach, describe, expect, test, vi } from "vitest";
+import { beforeEach, describe, expect, test } from "vitest";
 import { sample } from "../../../test/pot";
 import { useKitchenStore } from "../../data/kitchen-store";
 import { importAll } from "../../data/backup";
@@ -9,6 +10,7 @@ import OvenList from "./OvenList.vue";
 import PotEditor from "./PotEditor.vue";
 import PressureCookerFields from "./PressureCookerFields.vue";
 import WarmUpLog from "./WarmUpLog.vue";
+import { until } from "../../../test/until";
 
 const global = { components: { ElInput } };
 const vessel = (id: string) => {
@@ -41,10 +43,18 @@ describe("what the maker says of a pressure cooker", () => {
       },
       global,
     });
-    const [high] = wrapper.findAll("input[type=number]");
-    expect((high?.element as HTMLInputElement).value).toBe("15");
-    await high?.setValue(11);
-    expect(wrapper.emitted("change")?.at(-1)?.[0]).toMatchObject({ highKPa: 75.8 });
+    const [high] = wrapper.findAll("input.el-input__inner");
+    expect((high?.element as HTMLInputElement).value).toBe("15 psi");
+    await high?.setValue("11");
+    expect(wrapper.emitted("change")?.at(-1)?.[0]).toMatchObject({ highKPa: 11 * PSI_KPA });
+    await high?.setValue("80 kPa");
+    expect(wrapper.emitted("change")?.at(-1)?.[0]).toMatchObject({ highKPa: 80 });
+    const told = wrapper.emitted("change")?.length;
+    await high?.setValue("60 psi");
+    expect(wrapper.get("[role=alert]").text()).toBe(
+      "60 psi is out of range: from 3 psi to 22 psi.",
+    );
+    expect(wrapper.emitted("change")).toHaveLength(told ?? 0);
   });
 
   test("electric ones have their own pressures; none is none", async () => {
@@ -55,8 +65,8 @@ describe("what the maker says of a pressure cooker", () => {
       highKPa: 80,
       lowKPa: 40,
     });
-    const low = wrapper.findAll("input[type=number]")[1];
-    await low?.setValue(0);
+    const low = wrapper.findAll("input.el-input__inner")[1];
+    await low?.setValue("0");
     expect(wrapper.emitted("change")?.at(-1)?.[0]).toMatchObject({ lowKPa: null });
   });
 });
@@ -150,21 +160,19 @@ describe("ovens", () => {
 
   test("one in use stays, another can be added, changed and removed", async () => {
     const store = useKitchenStore();
-    await vi.waitFor(() => expect(store.isLoaded).toBe(true), { timeout: 90_000 });
+    await until(() => expect(store.isLoaded).toBe(true));
     const wrapper = mount(OvenList, { global });
     expect(wrapper.find("button.link").text()).toBe("in use");
     await wrapper.find("button.button").trigger("click");
-    await vi.waitFor(() => expect(wrapper.findAll("li")).toHaveLength(2), { timeout: 90_000 });
+    await until(() => expect(wrapper.findAll("li")).toHaveLength(2));
     const hottest = wrapper.findAll(".hottest input")[1];
     await hottest?.setValue("900");
     expect(wrapper.find("[role=alert]").text()).toContain("from 120 °C to 350 °C");
     await hottest?.setValue("450F");
-    await vi.waitFor(() => expect(store.kitchen?.ovens[1]?.maxC).toBeCloseTo(232.2, 1), {
-      timeout: 90_000,
-    });
+    await until(() => expect(store.kitchen?.ovens[1]?.maxC).toBeCloseTo(232.2, 1));
     await wrapper.findAll("input[type=checkbox]")[1]?.setValue(true);
-    await vi.waitFor(() => expect(store.kitchen?.ovens[1]?.fan).toBe(true), { timeout: 90_000 });
+    await until(() => expect(store.kitchen?.ovens[1]?.fan).toBe(true));
     await wrapper.findAll("button.link")[1]?.trigger("click");
-    await vi.waitFor(() => expect(store.kitchen?.ovens).toHaveLength(1), { timeout: 90_000 });
+    await until(() => expect(store.kitchen?.ovens).toHaveLength(1));
   });
 });

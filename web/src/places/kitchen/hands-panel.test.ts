@@ -1,20 +1,21 @@
 import { mount } from "@vue/test-utils";
 import { createPinia, setActivePinia } from "pinia";
-import { expect, test, vi } from "vitest";
+import { expect, test } from "vitest";
 import { sample } from "../../../test/pot";
 import { useKitchenStore } from "../../data/kitchen-store";
 import { saveKitchen } from "../../data/repository";
 import HandsPanel from "./HandsPanel.vue";
+import { until } from "../../../test/until";
 
 test("other nights are added for the weekend, changed by their hours, and taken out again", async () => {
   setActivePinia(createPinia());
   const store = useKitchenStore();
   await saveKitchen({ ...sample.kitchen, hands: [] });
-  await vi.waitFor(() => expect(store.kitchen).not.toBeNull());
+  await until(() => expect(store.kitchen).not.toBeNull());
   const panel = mount(HandsPanel);
   const button = (words: string) => panel.findAll("button").find((b) => b.text() === words);
   const nightsAre = (nights: unknown) =>
-    vi.waitFor(() => expect(store.kitchen?.hands[0]?.nights).toEqual(nights));
+    until(() => expect(store.kitchen?.hands[0]?.nights).toEqual(nights));
 
   await button("Other nights")?.trigger("click");
   await nightsAre([{ from: "00:00", to: "08:00", weekdays: [5, 6] }]);
@@ -25,6 +26,6 @@ test("other nights are added for the weekend, changed by their hours, and taken 
   await nightsAre([]);
   // Who never sleeps has no nights to say.
   await panel.find("input[type=checkbox]").setValue(false);
-  await vi.waitFor(() => expect(store.kitchen?.hands[0]?.sleep).toBeNull());
+  await until(() => expect(store.kitchen?.hands[0]?.sleep).toBeNull());
   expect(button("Other nights")).toBeUndefined();
 });

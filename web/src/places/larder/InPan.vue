@@ -1,11 +1,10 @@
 <script setup lang="ts">
+import UnitField from "../../controls/UnitField.vue";
 import { liquidKgOf, panPlan } from "@kettlos/core/larder/in-a-pan";
 import type { Holding } from "@kettlos/core/larder/larder";
-import { showMass } from "@kettlos/core/units/show";
 import { computed, ref } from "vue";
 import { useRouter } from "vue-router";
 import CountField from "../../controls/CountField.vue";
-import QuantityField from "../../controls/QuantityField.vue";
 import FieldForm from "../../controls/FieldForm.vue";
 import { useKitchenStore } from "../../data/kitchen-store";
 import { newId } from "../../data/new-id";
@@ -51,12 +50,12 @@ async function take() {
 <template>
   <FieldForm class="beside" @keep="take">
     <CountField v-model="count" label="How many into a pan" :min="1" :max="holding.count" />
-    <QuantityField
+    <UnitField
       v-if="!holding.lot.isLiquid"
       label="How much of it is liquid"
+      little
       dimension="mass"
-      :bare-unit="units === 'us' ? 'oz' : 'g'"
-      :show="(kg) => showMass(kg, units)"
+      :units="units"
       :min="LEAST_LIQUID_KG"
       :max="allKg"
       :model-value="liquidKg"

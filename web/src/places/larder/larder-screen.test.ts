@@ -18,6 +18,7 @@ import HeldPanel from "./HeldPanel.vue";
 import TakenLately from "./TakenLately.vue";
 import UseFirst from "../../controls/UseFirst.vue";
 import { countWords, keyOf, saltWords } from "../../words/held-words";
+import { until } from "../../../test/until";
 
 const router = createRouter({
   history: createMemoryHistory(),
@@ -45,7 +46,7 @@ beforeEach(async () => {
 });
 async function loaded() {
   const store = useLarderStore();
-  await vi.waitFor(() => expect(store.isLoaded).toBe(true), { timeout: 90_000 });
+  await until(() => expect(store.isLoaded).toBe(true));
   return store;
 }
 
@@ -80,13 +81,13 @@ describe("taken out lately", () => {
     const out = { kind: "taken", lotId: jar.lot.id, place: jar.place } as const;
     await appendLarder({ ...out, count: 1, out: "thrown", why: "smell" });
     await appendLarder({ ...out, count: 2, out: "table" });
-    await vi.waitFor(() => expect(now()).toBe(before - 3));
+    await until(() => expect(now()).toBe(before - 3));
     const panel = mount(TakenLately, { global });
     const ones = () => panel.findAll("li").filter((li) => li.text().includes(`1 ${name} taken`));
     const many = ones().length;
     await ones()[0]?.find("button").trigger("click");
-    await vi.waitFor(() => expect(now()).toBe(before - 2));
-    await vi.waitFor(() => expect(ones()).toHaveLength(many - 1));
+    await until(() => expect(now()).toBe(before - 2));
+    await until(() => expect(ones()).toHaveLength(many - 1));
     expect(panel.text()).toContain(`2 ${name} taken`);
   });
 });
@@ -100,7 +101,7 @@ describe("what a plan has spoken for", () => {
       i.ingredientId === "houseStock" ? { ...i, fromLotId: lot.id } : i,
     );
     await savePlan({ ...braise, id: "new-braise", items });
-    await vi.waitFor(() =>
+    await until(() =>
       expect(store.spoken).toMatchObject([{ lotId: lot.id, count: 1, planId: "new-braise" }]),
     );
     const before = store.larder.holdings.find((h) => h.lot.id === lot.id)?.count ?? 0;
@@ -111,7 +112,7 @@ describe("what a plan has spoken for", () => {
       plan: { ...braise, id: "new-braise", items },
     };
     await db.batches.add(batch);
-    await vi.waitFor(() => {
+    await until(() => {
       expect(store.spoken).toEqual([]);
       expect(store.larder.holdings.find((h) => h.lot.id === lot.id)?.count).toBe(before - 1);
     });
@@ -128,7 +129,7 @@ describe("what a plan has spoken for", () => {
         itemId: stock?.id ?? "",
       },
     } as never);
-    await vi.waitFor(() =>
+    await until(() =>
       expect(store.larder.holdings.find((h) => h.lot.id === lot.id)?.count).toBe(before),
     );
   });
@@ -179,7 +180,7 @@ describe("a lot on its shelf", () => {
     await press(wrapper.findAll("button"), /Thaw/);
     await press(wrapper.findAll("button"), /Throw away/);
     await press(wrapper.findAll("button"), /too old/);
-    await vi.waitFor(async () =>
+    await until(async () =>
       expect((await written()).slice(-2)).toMatchObject([
         { kind: "moved", from: "freezer", count: 2 },
         { kind: "taken", out: "thrown", why: "tooOld", count: 2 },
@@ -190,7 +191,7 @@ describe("a lot on its shelf", () => {
       global,
     });
     await press(hare.findAll("button"), /To the animals/);
-    await vi.waitFor(async () =>
+    await until(async () =>
       expect((await written()).at(-1)).toMatchObject({ kind: "taken", out: "animals", count: 1 }),
     );
   });
@@ -199,7 +200,7 @@ describe("a lot on its shelf", () => {
 test("what is due stands apart from what is not to be eaten any more", async () => {
   await loaded();
   const wrapper = mount(UseFirst);
-  await vi.waitFor(() => expect(wrapper.text()).toContain("Use first: Goat braise with apricots."));
+  await until(() => expect(wrapper.text()).toContain("Use first: Goat braise with apricots."));
   expect(wrapper.text()).not.toContain("throw away");
 });
 
@@ -255,7 +256,7 @@ test("the kitchen keeps whose school of freezing it follows", async () => {
   await kitchen.change({ freezerSchool: "long" });
   const store = useLarderStore();
   const before = held("Lamb neck broth", "Litre jar").bestBeforeMs;
-  await vi.waitFor(() => {
+  await until(() => {
     const now = store.larder.holdings.find((h) => h.lot.container.name === "Litre jar");
     expect(now?.bestBeforeMs).toBe(before + 90 * 86_400_000);
   });

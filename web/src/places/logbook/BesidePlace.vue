@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useWords } from "../../data/use-words";
 import { dayOf, dateClockOf } from "@kettlos/core/units/moments";
 import { begunMs } from "@kettlos/core/batch/of-log";
 import { showVolume } from "@kettlos/core/units/show";
@@ -22,6 +23,7 @@ import { useCompared } from "./use-compared";
 /** Two pots side by side: how each went, what came of it, and where the difference is from. */
 const store = useKitchenStore();
 const route = useRoute();
+const words = useWords();
 /** One that is still on has nothing to be held against another yet. */
 const found = useWholePots(() => [String(route.params["oneId"]), String(route.params["otherId"])]);
 const potOf = (i: number): PotState | null => {
@@ -126,7 +128,7 @@ const drawn = computed(() =>
         >
         <RouterLink class="to" to="/logbook">Logbook</RouterLink>
       </header>
-      <p v-if="why !== null" class="ember">These two cannot be worked out: {{ why }}</p>
+      <p v-if="why !== null" class="ember">These two cannot be worked out: {{ words(why) }}</p>
       <p v-else-if="compared === null" class="quiet" role="status">Working both out …</p>
       <template v-else>
         <p class="sentence">{{ sentence }}</p>

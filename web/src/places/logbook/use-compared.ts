@@ -1,4 +1,3 @@
-import type { Compared } from "@kettlos/core/compare/compare";
 import type { Difference } from "@kettlos/core/compare/difference";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import { computed, shallowRef, watch, type Ref } from "vue";
@@ -76,19 +75,17 @@ export function useCompared(from: () => PotState | null, to: () => PotState | nu
     async (asked, said) => {
       const [a, b] = asked.map(loggedOf);
       if (a === undefined || b === undefined) return null;
-      return { pots: asked, outcome: await reckoner().beside(a, b, said) };
+      return { pots: asked, found: await reckoner().beside(a, b, said) };
     },
   );
   /** Of these two, not of those looked at before. */
   const current = computed(() => {
-    const found = answer.value;
-    return found?.pots[0] === from() && found?.pots[1] === to() ? found.outcome : null;
+    const now = answer.value;
+    return now?.pots[0] === from() && now?.pots[1] === to() ? now.found : null;
   });
   return {
-    compared: computed<Compared | null>(() =>
-      current.value?.ok === true ? current.value.value : null,
-    ),
-    why: computed(() => (current.value?.ok === false ? current.value.problem.message : null)),
+    compared: computed(() => current.value?.compared ?? null),
+    why: computed(() => current.value?.why ?? null),
   };
 }
 

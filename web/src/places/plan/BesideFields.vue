@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import UnitField from "../../controls/UnitField.vue";
 import { BESIDE, canLadle, type Beside } from "@kettlos/core/dish/accompaniments";
 import { ACCOMPANIMENTS, type AccompanimentId } from "@kettlos/core/simulate/dish-words";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
@@ -61,12 +62,12 @@ const drawnL = computed(() =>
       <strong>{{ b.name }}</strong>
       <label class="small quiet"
         >each
-        <QuantityField
+        <UnitField
           :label="`${b.name} for one`"
           hide-label
+          little
           dimension="mass"
-          bare-unit="g"
-          :show="(v) => showMass(v, one)"
+          :units="units"
           :min="0.005"
           :max="2"
           :model-value="asked(b.kind)?.eachKg ?? null"

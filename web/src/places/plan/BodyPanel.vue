@@ -1,12 +1,11 @@
 <script setup lang="ts">
-import { US_QUART_L } from "@kettlos/core/units/unit-table";
 import { salinity } from "@kettlos/core/seasoning/salinity";
 import { inWords } from "@kettlos/core/units/said";
 import { useWords } from "../../data/use-words";
 import { figure } from "@kettlos/core/units/region";
 import type { Answers } from "@kettlos/core/because/answers";
 import { openedHeat } from "@kettlos/core/convert/stretch-ideas";
-import { BODIES, bodyOf, type BodyId } from "@kettlos/core/seasoning/thickness";
+import { BODIES, bodyOf, type BodyId, flourSaid } from "@kettlos/core/seasoning/thickness";
 import { teaspoonsOf } from "@kettlos/core/seasoning/salt";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
 import {
@@ -22,9 +21,6 @@ import TickChoice from "../../controls/TickChoice.vue";
 import WhyFigure from "../../controls/WhyFigure.vue";
 import { newId } from "../../data/new-id";
 import { DOSES } from "./doses";
-
-/** A level tablespoon of flour weighs so many g. */
-const FLOUR_TBSP_G = 7.8;
 
 /** Salt through the whole pot, how thick it gets, what else is in a portion: and what to do about it. */
 const props = defineProps<{ plan: Plan; answers: Answers; units: UnitSystem }>();
@@ -98,11 +94,6 @@ const thick = computed({
   set: (value: string) =>
     emit("change", { thickWantedGL: value === "none" ? null : Number(value) }),
 });
-/** Flour that would make it as thick, as it is measured out. */
-const flourWords = (flourGL: number) =>
-  one.value === "us"
-    ? `${showFraction((flourGL * US_QUART_L) / FLOUR_TBSP_G, 2)} tbsp flour a quart`
-    : `${round(flourGL)} g flour a litre`;
 const meat = computed(() => dish.value.meat);
 const round = (n: number, digits = 0) => figure(n, digits);
 </script>
@@ -167,7 +158,7 @@ const round = (n: number, digits = 0) => figure(n, digits);
         />
         <b class="figure">{{ body.name }}</b>
         <span class="quiet small"
-          >like {{ flourWords(body.flourGL) }} <WhyFigure :estimate="figures.body"
+          >like {{ inWords(flourSaid(body.flourGL), one) }} <WhyFigure :estimate="figures.body"
         /></span>
       </div>
       <TickChoice v-model="thick" label="Body wanted" :options="THICK" />

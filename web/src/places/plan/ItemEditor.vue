@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { MOST_ITEM_KG } from "@kettlos/core/units/text-schema";
+import UnitField from "../../controls/UnitField.vue";
 import { useWords } from "../../data/use-words";
 import type { Verdict } from "@kettlos/core/dish/verdicts";
 import { targetsOf } from "@kettlos/core/doneness/targets-of";
@@ -8,7 +10,7 @@ import type { IngredientGroup } from "@kettlos/core/ingredient/ingredient";
 import type { Amount } from "@kettlos/core/ingredient/read-amount";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import type { Plan, PlanItem } from "@kettlos/core/simulate/plan-schema";
-import { showDuration, showMass, type UnitSystem, showLength } from "@kettlos/core/units/show";
+import { showDuration, type UnitSystem, showLength } from "@kettlos/core/units/show";
 import { computed, ref } from "vue";
 import AmountField from "../../controls/AmountField.vue";
 import PieceField from "../../controls/PieceField.vue";
@@ -90,15 +92,14 @@ function setAmount({ massKg, counted }: Amount) {
         :units="units"
         @change="setAmount"
       />
-      <QuantityField
+      <UnitField
         v-if="isSolid && plan.items.length > 1"
         label="Make it all for what there is of it"
         dimension="mass"
-        bare-unit="kg"
-        :show="(v) => showMass(v, one)"
+        :units="units"
         :min="0.01"
-        :max="200"
-        :placeholder="showMass(1.4, one)"
+        :max="MOST_ITEM_KG"
+        :like="1.4"
         :model-value="null"
         @update:model-value="$event !== null && emit('scale', $event)"
       />

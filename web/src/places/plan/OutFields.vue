@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import UnitField from "../../controls/UnitField.vue";
 import {
   MOST_BONE_SHARE,
   type Out,
@@ -6,7 +7,7 @@ import {
   type PlanItem,
 } from "@kettlos/core/simulate/plan-schema";
 import { ingredientOf, usualBoneShare } from "@kettlos/core/simulate/item-facts";
-import { showDuration, showMass } from "@kettlos/core/units/show";
+import { showDuration } from "@kettlos/core/units/show";
 import { computed } from "vue";
 import QuantityField from "../../controls/QuantityField.vue";
 import TickChoice from "../../controls/TickChoice.vue";
@@ -118,12 +119,12 @@ const choice = computed<Choice>({
         />
         off its bones; they stay out
       </label>
-      <QuantityField
+      <UnitField
         v-if="item.out.boneShare !== undefined"
         label="Bones in it, of its raw weight"
+        little
         dimension="mass"
-        :bare-unit="units === 'us' ? 'oz' : 'g'"
-        :show="(kg) => showMass(kg, units)"
+        :units="units"
         :min="item.massKg * 0.01"
         :max="item.massKg * MOST_BONE_SHARE"
         :model-value="item.out.boneShare * item.massKg"

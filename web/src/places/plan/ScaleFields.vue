@@ -1,13 +1,13 @@
 <script setup lang="ts">
+import UnitField from "../../controls/UnitField.vue";
 import { useWords } from "../../data/use-words";
 import { vTyped } from "../../controls/v-typed";
 import { asMuchAsFits, DOES_NOT_SCALE, scaledToPeople } from "@kettlos/core/dish/scale";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
 import { outcomeOf } from "@kettlos/core/units/problem";
-import { showMass, type UnitSystem } from "@kettlos/core/units/show";
-import { computed, ref } from "vue";
-import QuantityField from "../../controls/QuantityField.vue";
+import { type UnitSystem } from "@kettlos/core/units/show";
+import { ref } from "vue";
 import TooMuch from "./TooMuch.vue";
 
 /** For how many, how much each; more or less of it. */
@@ -21,7 +21,6 @@ const props = defineProps<{
 const emit = defineEmits<{ change: [Partial<Plan>] }>();
 const words = useWords();
 
-const one = computed(() => (props.units === "us" ? "us" : "metric"));
 const problem = ref("");
 const isScaled = ref(false);
 const DEFAULT_EACH_KG = 0.4;
@@ -68,15 +67,15 @@ function fillPot() {
         />
         people,</label
       >
-      <QuantityField
+      <UnitField
         label="Each eats"
         hide-label
+        little
         dimension="mass"
-        bare-unit="g"
-        :show="(v) => showMass(v, one)"
+        :units="units"
         :min="0.01"
         :max="5"
-        :placeholder="showMass(0.4, one)"
+        :like="0.4"
         :model-value="plan.serves?.eachKg ?? null"
         @update:model-value="setEach"
       />

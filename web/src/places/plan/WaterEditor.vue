@@ -155,7 +155,7 @@ const ratio = computed(() => (props.plan.water.by === "ratio" ? props.plan.water
           hide-label
           :units="units"
           dimension="volume"
-          bare-unit="mL"
+          little
           :min="0.01"
           :max="20"
           :model-value="wanted.mouldL"
@@ -190,7 +190,7 @@ const ratio = computed(() => (props.plan.water.by === "ratio" ? props.plan.water
           hide-label
           :units="units"
           dimension="volume"
-          bare-unit="mL"
+          little
           :min="0.01"
           :max="5"
           :model-value="wanted.rationL"

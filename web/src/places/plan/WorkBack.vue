@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useWords } from "../../data/use-words";
 import { vTyped } from "../../controls/v-typed";
 import type { BackwardOption } from "@kettlos/core/simulate/backward";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
@@ -14,6 +15,7 @@ import { ratioWord } from "./water-words";
 /** The way back from a wanted result: for every pot the bones and the water that leave it. */
 const props = defineProps<{ plan: Plan; kitchen: Kitchen; wanted: Wanted; units: UnitSystem }>();
 const emit = defineEmits<{ plan: [Partial<Plan>] }>();
+const words = useWords();
 
 const one = computed(() => (props.units === "us" ? "us" : "metric"));
 const litres = (v: number) => showVolume(v, one.value);
@@ -91,7 +93,7 @@ function take(option: BackwardOption) {
       </button>
       <button v-if="isBusy" type="button" class="link" @click="forget">Leave it</button>
     </p>
-    <p v-if="worked?.problem" class="ember small" role="alert">{{ worked.problem }}</p>
+    <p v-if="worked?.problem" class="ember small" role="alert">{{ words(worked.problem) }}</p>
     <ul v-else-if="worked" class="options">
       <li v-for="option in worked.options" :key="option.vesselId">
         <span

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import UnitField from "../../controls/UnitField.vue";
 import { WORK_TIMES } from "@kettlos/core/prepare/work-times";
 import {
   ROUX_COLOURS,
@@ -9,10 +10,9 @@ import {
 } from "@kettlos/core/prepare/work-schema";
 import { ingredientOf, saltAheadShare } from "@kettlos/core/simulate/item-facts";
 import type { PlanItem } from "@kettlos/core/simulate/plan-schema";
-import { showVolume, type UnitSystem } from "@kettlos/core/units/show";
+import { type UnitSystem } from "@kettlos/core/units/show";
 import { computed } from "vue";
 import MarkChoice from "../../controls/MarkChoice.vue";
-import QuantityField from "../../controls/QuantityField.vue";
 import TickChoice from "../../controls/TickChoice.vue";
 
 /** What is done to it before it goes in, and once it is soft: each work on or off, and how far where that matters. */
@@ -133,12 +133,11 @@ const soak = computed(() => of("soak"));
       @update:model-value="put('saltAhead', { share: Number($event) })"
     />
   </div>
-  <QuantityField
+  <UnitField
     v-if="soak && group !== 'pulse'"
     label="Soaking water that goes into the pot"
     dimension="volume"
-    :bare-unit="one === 'us' ? 'qt' : 'L'"
-    :show="(v) => showVolume(v, one)"
+    :units="one"
     :min="0"
     :max="50"
     placeholder="none: thrown away"

@@ -2,7 +2,7 @@ import { answersFor, type Answers } from "@kettlos/core/because/answers";
 import { PlanSchema, type Plan, type PlanItem } from "@kettlos/core/simulate/plan-schema";
 import { mount } from "@vue/test-utils";
 import ElementPlus from "element-plus";
-import { describe, expect, test, vi } from "vitest";
+import { describe, expect, test } from "vitest";
 import WorkStrip from "../../drawings/WorkStrip.vue";
 import { bramholtSample } from "../../sample/bramholt";
 import BodyPanel from "./BodyPanel.vue";
@@ -15,6 +15,7 @@ import StockLink from "./StockLink.vue";
 import SwapList from "../../controls/SwapList.vue";
 import WaysPanel from "./WaysPanel.vue";
 import WorkPanel from "./WorkPanel.vue";
+import { until } from "../../../test/until";
 
 const sample = bramholtSample(Date.parse("2026-03-18T20:14:00+01:00"));
 const { kitchen } = sample;
@@ -304,9 +305,7 @@ describe("a plan whose pot is not there any more", () => {
       global,
       props: { plan: { ...chili, vesselId: "gone" }, kitchen },
     });
-    await vi.waitFor(() => expect(wrapper.findAll("button").length).toBeGreaterThan(0), {
-      timeout: 90_000,
-    });
+    await until(() => expect(wrapper.findAll("button").length).toBeGreaterThan(0));
     const names = wrapper.findAll("button").map((b) => b.text());
     expect(names).toContain("In the tall pot");
     expect(names.some((n) => n.includes("slow cooker"))).toBe(false);

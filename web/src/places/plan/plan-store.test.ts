@@ -1,18 +1,17 @@
 import { flushPromises } from "@vue/test-utils";
 import { createPinia, setActivePinia } from "pinia";
-import { afterEach, beforeEach, describe, expect, test, vi } from "vitest";
+import { afterEach, beforeEach, describe, expect, test } from "vitest";
 import { planOf, sample } from "../../../test/pot";
 import { db } from "../../data/db";
 import { useKitchenStore } from "../../data/kitchen-store";
 import { forgetEverything, importAll } from "../../data/backup";
 import { holdUnwritten, writeHeld } from "../../data/unwritten";
 import { usePlanStore } from "./plan-store";
+import { until } from "../../../test/until";
 
 async function loaded() {
   const kitchen = useKitchenStore();
-  await vi.waitFor(() => expect(kitchen.isLoaded && kitchen.kitchen !== null).toBe(true), {
-    timeout: 90_000,
-  });
+  await until(() => expect(kitchen.isLoaded && kitchen.kitchen !== null).toBe(true));
   const store = usePlanStore();
   store.open(planOf("plan-lamb"));
   return store;
@@ -76,7 +75,7 @@ describe("the plan on the screen", () => {
     await Promise.all([first, store.flush()]);
     await flushPromises();
     const id = asWas?.id ?? "";
-    await vi.waitFor(async () => expect((await db.plans.get(id))?.plan.note).toBe(asWas?.note));
+    await until(async () => expect((await db.plans.get(id))?.plan.note).toBe(asWas?.note));
     await new Promise((resolve) => setTimeout(resolve, 400));
     expect((await db.plans.get(id))?.plan).toEqual(asWas);
     expect(store.plan).toEqual(asWas);
@@ -88,9 +87,8 @@ describe("the plan on the screen", () => {
     await store.flush();
     expect((await db.plans.get("plan-lamb"))?.plan.name).toBe("Sunday broth");
     store.change({ name: "Monday broth" });
-    await vi.waitFor(
-      async () => expect((await db.plans.get("plan-lamb"))?.plan.name).toBe("Monday broth"),
-      { timeout: 90_000 },
+    await until(async () =>
+      expect((await db.plans.get("plan-lamb"))?.plan.name).toBe("Monday broth"),
     );
   });
 
@@ -98,9 +96,8 @@ describe("the plan on the screen", () => {
     const store = await loaded();
     store.change({ name: "Sunday broth" });
     store.open(planOf("plan-hare"));
-    await vi.waitFor(
-      async () => expect((await db.plans.get("plan-lamb"))?.plan.name).toBe("Sunday broth"),
-      { timeout: 90_000 },
+    await until(async () =>
+      expect((await db.plans.get("plan-lamb"))?.plan.name).toBe("Sunday broth"),
     );
     expect((await db.plans.get("plan-hare"))?.plan.name).toBe("Plain hare broth");
   });
@@ -115,12 +112,12 @@ describe("the plan on the screen", () => {
     store.redo();
     expect(store.plan?.stop).toEqual({ by: "time", holdMin: 180 });
     await store.flush();
-    await vi.waitFor(async () => expect(await db.steps.count()).toBe(120), { timeout: 90_000 });
+    await until(async () => expect(await db.steps.count()).toBe(120));
     setActivePinia(createPinia());
     const again = await loaded();
     const [kept] = await db.plans.where("id").equals("plan-lamb").toArray();
     if (kept !== undefined) again.open(kept.plan);
-    await vi.waitFor(() => expect(again.undoes).toBe("3 h"), { timeout: 90_000 });
+    await until(() => expect(again.undoes).toBe("3 h"));
     for (let i = 0; i < 120; i++) again.undo();
     expect(again.plan?.stop).toEqual({ by: "time", holdMin: 390 });
     expect(again.undoes).toBeNull();
@@ -170,9 +167,7 @@ describe("the plan on the screen", () => {
     const before = store.answers?.trace.holdC ?? 0;
     await useKitchenStore().change({ altitudeM: 3000 });
     await flushPromises();
-    await vi.waitFor(() => expect(store.answers?.trace.holdC).toBeLessThan(before - 4), {
-      timeout: 90_000,
-    });
+    await until(() => expect(store.answers?.trace.holdC).toBeLessThan(before - 4));
   });
 });
 
@@ -185,7 +180,7 @@ describe("a page that goes before the disk has taken the last change", () => {
     store.leave();
     store.leave();
     expect(held()).toHaveLength(1);
-    await vi.waitFor(() => expect(held()).toHaveLength(0));
+    await until(() => expect(held()).toHaveLength(0));
     expect((await db.plans.get("plan-lamb"))?.plan.note).toBe("more bay");
     store.leave();
     expect(held()).toHaveLength(0);
@@ -212,7 +207,7 @@ describe("a page that goes before the disk has taken the last change", () => {
     window.dispatchEvent(new Event("pagehide"));
     const [key = ""] = held();
     const asHeld = localStorage.getItem(key) ?? "";
-    await vi.waitFor(() => expect(held()).toHaveLength(0));
+    await until(() => expect(held()).toHaveLength(0));
     expect(await db.steps.count()).toBe(written + 1);
     // Gone with the page that wrote it.
     await db.steps.clear();

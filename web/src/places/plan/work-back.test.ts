@@ -1,7 +1,8 @@
+import { litres } from "@kettlos/core/units/said";
 import { flushPromises, mount } from "@vue/test-utils";
 import { beforeEach, describe, expect, test, vi } from "vitest";
 import { planOf, sample } from "../../../test/pot";
-import { workBack } from "../../workers/work-back";
+import { workBack, type WorkedBack } from "../../workers/work-back";
 import WorkBack from "./WorkBack.vue";
 
 /** Stands in for the other thread: answers when the test says so. */
@@ -9,13 +10,17 @@ const thread = vi.hoisted(() => ({
   answers: [] as (() => void)[],
   asked: [] as unknown[][],
   isBroken: false,
+  problem: null as WorkedBack["problem"],
 }));
 vi.mock("../../workers/reckoner", () => ({
   reckoner: () => ({
     workBack: (...question: Parameters<typeof workBack>) => {
       thread.asked.push(question);
       if (thread.isBroken) return Promise.reject(new Error("no thread"));
-      return new Promise((resolve) => thread.answers.push(() => resolve(workBack(...question))));
+      const { problem } = thread;
+      const worked = (): WorkedBack =>
+        problem === null ? workBack(...question) : { options: [], problem };
+      return new Promise((resolve) => thread.answers.push(() => resolve(worked())));
     },
   }),
 }));
@@ -114,6 +119,15 @@ describe("from the wanted result back", () => {
     thread.isBroken = false;
     expect(failed).toHaveBeenCalledOnce();
     expect(wrapper.find("button.button").attributes("disabled")).toBeUndefined();
+  });
+
+  test("a problem with a quantity in it is said in the measures of the kitchen", async () => {
+    thread.problem = ["No amount of water leaves ", litres(3), " here."];
+    const wrapper = shown();
+    await wrapper.find("button.button").trigger("click");
+    thread.problem = null;
+    await answer();
+    expect(wrapper.find("[role=alert]").text()).toBe("No amount of water leaves 3 L here.");
   });
 
   test("without bones it says what is missing", async () => {

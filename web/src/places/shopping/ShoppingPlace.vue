@@ -11,7 +11,7 @@ import { useClipboard } from "@vueuse/core";
 import { computed, ref } from "vue";
 import { useRoute } from "vue-router";
 import DoubtAsk from "../../controls/DoubtAsk.vue";
-import QuantityField from "../../controls/QuantityField.vue";
+import UnitField from "../../controls/UnitField.vue";
 import { useDoubt } from "../../controls/use-doubt";
 import { useKitchenSteps } from "../../data/kitchen-steps";
 import { useKitchenStore } from "../../data/kitchen-store";
@@ -167,12 +167,12 @@ const print = () => window.print();
           </span>
           <b class="figure">{{ line.buyKg > 0 ? amount(line, line.buyKg) : "enough" }}</b>
           <span class="quiet small">{{ packWords(line) }}</span>
-          <QuantityField
+          <UnitField
             :label="`${line.name} in the house`"
             hide-label
+            little
             dimension="mass"
-            bare-unit="g"
-            :show="(v) => showMass(v, one)"
+            :units="one"
             :min="0"
             :max="500"
             placeholder="none here"

@@ -1,11 +1,11 @@
 <script setup lang="ts">
-import { salinity } from "@kettlos/core/seasoning/salinity";
+import { salinity, G_PER_PERCENT } from "@kettlos/core/seasoning/salinity";
 import { inWords } from "@kettlos/core/units/said";
 import { perKg, perL, stirredIn, type InBowl } from "@kettlos/core/batch/bowl";
 import { dilutionOf, saltGOf } from "@kettlos/core/because/stir-in-figures";
 import { teaspoonsOf } from "@kettlos/core/seasoning/salt";
 import { showMass, showVolume } from "@kettlos/core/units/show";
-import { computed, ref } from "vue";
+import { computed, ref, watch } from "vue";
 import WhyFigure from "../../controls/WhyFigure.vue";
 import StirIn from "./StirIn.vue";
 
@@ -23,14 +23,13 @@ defineEmits<{ stir: [ingredientId: string, massKg: number] }>();
 const unit = computed(() => (props.isServed ? "kg" : "L"));
 const per = (bowl: InBowl) => (props.isServed ? perKg(bowl, bowl.saltG) : perL(bowl, bowl.saltG));
 const salty = (value: number) => inWords(salinity(value, unit.value), props.units);
-/** In g per L or kg; an emptied field holds "". */
-const wanted = ref<number | "">(props.wantedPer);
-/** As it is typed: by its share where nobody has litres and kilograms. */
-const PER_SHARE = 10;
-const typed = computed({
-  get: () =>
-    wanted.value === "" || props.units !== "us" ? wanted.value : wanted.value / PER_SHARE,
-  set: (value) => (wanted.value = value === "" || props.units !== "us" ? value : value * PER_SHARE),
+/** What is typed: g per L or kg, or its share where nobody has litres and kilograms; an emptied field holds "". */
+const perTyped = computed(() => (props.units === "us" ? G_PER_PERCENT : 1));
+const typedOf = (value: number) => Math.round((value / perTyped.value) * 1000) / 1000;
+const typed = ref<number | "">(typedOf(props.wantedPer));
+const wanted = computed(() => (typed.value === "" ? "" : typed.value * perTyped.value));
+watch(perTyped, (_now, before) => {
+  if (typed.value !== "") typed.value = typedOf(typed.value * before);
 });
 const saltG = computed(() =>
   saltGOf(props.bowl, wanted.value === "" ? 0 : wanted.value, unit.value),

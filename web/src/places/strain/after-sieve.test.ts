@@ -16,6 +16,7 @@ import FinishPanel from "./FinishPanel.vue";
 import MeasureForm from "./MeasureForm.vue";
 import SolidsFate from "./SolidsFate.vue";
 import TooLittlePanel from "./TooLittlePanel.vue";
+import { until } from "../../../test/until";
 
 const global = { plugins: [ElementPlus], stubs: { RouterLink: RouterLinkStub, teleport: true } };
 const pot = potOf("past-10");
@@ -197,12 +198,10 @@ describe("too little for its dish", () => {
     );
     await savePlan({ ...dish, id: "big", name: "Big braise", items });
     const wrapper = mount(TooLittlePanel, { props: { pot, bowl, units: "metric" } });
-    await vi.waitFor(() => expect(wrapper.text()).toContain("too little for big braise"), {
-      timeout: 90_000,
-    });
+    await until(() => expect(wrapper.text()).toContain("too little for big braise"));
     expect(wrapper.text()).toMatch(/Stretch it with 6\d\d mL|Stretch it with 7\d\d mL/);
     expect(wrapper.text()).toMatch(/Boil the bones a second time/);
-    await vi.waitFor(() => expect(store.isLoaded).toBe(true), { timeout: 90_000 });
+    await until(() => expect(store.isLoaded).toBe(true));
   });
 });
 

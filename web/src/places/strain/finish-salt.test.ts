@@ -37,3 +37,13 @@ test("too salty already is said in the same measure; emptied it asks", async () 
   await us.get("input").setValue("");
   expect(us.text()).toContain("Say how salty it shall be.");
 });
+
+test("what is wanted stands as a cook writes it, and what is typed is left as it is", async () => {
+  const us = finish("us", 8.1);
+  const field = us.get("input").element as HTMLInputElement;
+  expect(field.value).toBe("0.81");
+  await us.get("input").setValue("0.57");
+  expect(field.value).toBe("0.57");
+  await us.setProps({ units: "metric" });
+  expect(field.value).toBe("5.7");
+});
