@@ -7,7 +7,7 @@ import { isWorkedAfter } from "../schedule/work-tasks";
 import { say, sayAll } from "../units/said";
 import { isStrainedBetween } from "../simulate/out-of";
 import { lastHeat, stretchesOf } from "../simulate/stretches";
-import { judgedTarget } from "../simulate/ruling";
+import { judgedTarget } from "../simulate/judged";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Heat, Plan } from "../simulate/plan-schema";
 import type { Action } from "./action";
@@ -46,7 +46,7 @@ export const offAction = (plan: Plan, forecast: LiveForecast): Action => ({
 function endLook(plan: Plan, forecast: LiveForecast): string {
   const heat = lastHeat(plan);
   const main = plan.items.find((i) => i.id === forecast.planned.mainItemId);
-  const target = main === undefined ? null : judgedTarget(main, plan, forecast.planned);
+  const target = main === undefined ? null : judgedTarget(main, forecast.planned);
   if (plan.end === "served" && heat.method !== "pressure" && target !== null)
     return `${DONE_SIGNS[target.id] ?? ""} ${offList(plan)}`
       .replace("; let the grit settle", "")

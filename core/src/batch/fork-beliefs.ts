@@ -1,6 +1,6 @@
 import { believeTarget } from "../doneness/target-belief";
 import type { Plan } from "../simulate/plan-schema";
-import { judgedTarget } from "../simulate/ruling";
+import { judgedTarget } from "../simulate/judged";
 import type { Trace } from "../simulate/trace";
 import type { Cook } from "./fold";
 
@@ -27,7 +27,7 @@ export function forkBeliefs(plan: Plan, cook: Cook, trace: Trace): ReadonlyMap<s
   return new Map(
     [...forkedFor(plan, cook)].flatMap((id): [string, number][] => {
       const item = plan.items.find((i) => i.id === id);
-      const target = item === undefined ? null : judgedTarget(item, plan, trace);
+      const target = item === undefined ? null : judgedTarget(item, trace);
       if (target === null) return [];
       const said = cook.checks.filter((c) => c.itemId === id);
       const found = trace.forks.filter((f) => f.itemId === id);
@@ -37,6 +37,7 @@ export function forkBeliefs(plan: Plan, cook: Cook, trace: Trace): ReadonlyMap<s
           const cookMin = found[i]?.cookMin;
           return cookMin === undefined || cookMin <= 0 ? [] : [{ how, cookMin }];
         }),
+        target.sigmaLog,
       );
       return [[id, belief.expected]];
     }),

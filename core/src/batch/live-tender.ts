@@ -1,7 +1,7 @@
 import { believeTarget } from "../doneness/target-belief";
 import type { DonenessTarget } from "../doneness/targets";
 import type { Plan } from "../simulate/plan-schema";
-import { judgedTarget } from "../simulate/ruling";
+import { judgedTarget } from "../simulate/judged";
 import { stretchesOf } from "../simulate/stretches";
 import type { Cook } from "./fold";
 import type { LiveModel } from "./live-model";
@@ -24,7 +24,7 @@ export interface Tender {
  */
 export function tenderOf(model: LiveModel, plan: Plan, cook: Cook, nowMin: number): Tender | null {
   const item = plan.items.find((i) => i.id === model.long.mainItemId);
-  const target = item === undefined ? null : judgedTarget(item, plan, model.planned);
+  const target = item === undefined ? null : judgedTarget(item, model.planned);
   if (item === undefined || target === null) return null;
   // Lifted out it cooks no more.
   const isOut = cook.did.has(liftedOut(item.id)) && !cook.did.has(putBack(item.id));
@@ -35,6 +35,7 @@ export function tenderOf(model: LiveModel, plan: Plan, cook: Cook, nowMin: numbe
   const belief = believeTarget(
     { done: target.done.value, ideal: target.ideal.value, past: target.past.value },
     checks.map(({ atMs, how }) => ({ how, cookMin: model.point(model.modelMin(atMs)).cookMin })),
+    target.sigmaLog,
   );
   // Letting pressure down and resting go on cooking: it comes off that much before.
   const isLast = model.index === plan.then.length;

@@ -2,7 +2,7 @@ import { MINUTE_MS } from "../units/time";
 import { DONE_SIGNS } from "../dish/meat-of";
 import { isOffBones, nameOf } from "../simulate/item-facts";
 import { outOf } from "../simulate/out-of";
-import { judgedTarget } from "../simulate/ruling";
+import { judgedTarget } from "../simulate/judged";
 import type { Plan, PlanItem } from "../simulate/plan-schema";
 import { stretchesOf } from "../simulate/stretches";
 import type { Action } from "./action";
@@ -89,7 +89,7 @@ function lifts(plan: Plan, cook: Cook, forecast: LiveForecast, nowMs: number): r
     if (when.at === "stretch" && !begun.has(when.stretchId)) return [];
     const mark = course.marks.find((m) => m.kind === "itemOut" && m.itemId === item.id);
     if (mark === undefined && when.at !== "stretch") return [];
-    const target = judgedTarget(item, plan, course);
+    const target = judgedTarget(item, course);
     return [
       {
         id: `lift:${item.id}`,

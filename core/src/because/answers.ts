@@ -10,7 +10,7 @@ import type { Caution } from "../safety/caution";
 import { afterMinOf, startBy, type StartBy } from "../schedule/start-by";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
-import { judgedTarget } from "../simulate/ruling";
+import { judgedTarget } from "../simulate/judged";
 import { suitsPlan } from "../simulate/references";
 import { simulate } from "../simulate/simulate";
 import {
@@ -183,7 +183,7 @@ function flavourOf(plan: Plan, trace: Trace): Flavour | null {
   const kind = main.ingredient.flavour ?? "vegetable";
   const target =
     main.ingredient.group === "meat" || plan.end === "served"
-      ? judgedTarget(main.item, plan, trace)
+      ? judgedTarget(main.item, trace)
       : null;
   const window: FlavourWindow =
     target === null

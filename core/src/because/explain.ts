@@ -16,7 +16,12 @@ import {
   LEFT_ON_PRESSED_L_KG,
   LEFT_ON_SOLIDS_L_KG,
 } from "../liquid/constants";
-import { bonesHereWords, ringHereWords, steamHereWords } from "../learn/say-taught";
+import {
+  bonesHereWords,
+  ringHereWords,
+  steamHereWords,
+  tenderHereWords,
+} from "../learn/say-taught";
 import { lidConstantOf, steamConstantOf } from "../simulate/heat-facts";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import { PARAMETER_NAMES, type Parameters } from "../simulate/parameters";
@@ -48,7 +53,7 @@ const BY_STEAM: ReadonlySet<FigureId> = new Set<FigureId>([
   "gelatinGL",
   "saltGL",
 ]);
-const BY_STEAM_WHERE_LEVEL_ENDS: ReadonlySet<FigureId> = new Set<FigureId>(["holdMin", "totalMin"]);
+const BY_WHAT_ENDS_IT: ReadonlySet<FigureId> = new Set<FigureId>(["holdMin", "totalMin"]);
 const BY_RING: ReadonlySet<FigureId> = new Set<FigureId>(["toSimmerMin", "totalMin"]);
 
 /** How a figure came about, for the "Why?" beside it. */
@@ -58,13 +63,17 @@ export function explain(id: FigureId, told: Told, spread: FigureSpread): Because
     .filter(([, share]) => share >= MIN_SHARE)
     .sort((a, b) => b[1] - a[1])
     .map(([parameter, share]) => ({ name: PARAMETER_NAMES[parameter], share }));
-  const { plan, kitchen } = told;
+  const { plan, kitchen, trace } = told;
+  const endsTender = stretchesOf(plan).some(({ stop }) => stop.by === "tender");
   const endsByLevel = stretchesOf(plan).some(({ stop }) => isByLevel(stop));
-  const isBySteam = BY_STEAM.has(id) || (endsByLevel && BY_STEAM_WHERE_LEVEL_ENDS.has(id));
+  const isBySteam = BY_STEAM.has(id) || (endsByLevel && BY_WHAT_ENDS_IT.has(id));
   const here = [
     ...(isBySteam ? steamHereWords(plan, kitchen) : []),
     ...(BY_RING.has(id) ? ringHereWords(plan, kitchen) : []),
     ...(id === "gelatinGL" ? bonesHereWords(plan, kitchen) : []),
+    ...(endsTender && BY_WHAT_ENDS_IT.has(id)
+      ? tenderHereWords(trace.judged.get(trace.mainItemId ?? ""), kitchen)
+      : []),
   ];
   return { formula, inputs, constants, spread: shares, here };
 }

@@ -3,7 +3,7 @@ import type { Cook } from "../batch/fold";
 import type { LiveForecast } from "../batch/live-forecast";
 import { COOK_VALUE_Z_C } from "../doneness/cook-value";
 import { LEFT_ON_PRESSED_L_KG, LEFT_ON_SOLIDS_L_KG } from "../liquid/constants";
-import { steamHereWords } from "../learn/say-taught";
+import { steamHereWords, tenderHereWords } from "../learn/say-taught";
 import { steamConstantOf } from "../simulate/heat-facts";
 import { nameOf } from "../simulate/item-facts";
 import type { Kitchen } from "../simulate/kitchen-schema";
@@ -60,7 +60,8 @@ export function liveFigures(
         here: steamHereWords(plan, kitchen),
       },
     },
-    tenderMin: tender === null ? null : tenderMin(plan, cook, tender, fromNow(tender.atMs)),
+    tenderMin:
+      tender === null ? null : tenderMin({ plan, kitchen, cook }, tender, fromNow(tender.atMs)),
     endMin: {
       id: "liveEndMin",
       name: "Minutes to the end",
@@ -94,8 +95,7 @@ const MOVED_NAMES = {
 } as const;
 
 function tenderMin(
-  plan: Plan,
-  cook: Cook,
+  { plan, kitchen, cook }: { plan: Plan; kitchen: Kitchen; cook: Cook },
   tender: NonNullable<LiveForecast["tender"]>,
   range: { low: number; expected: number; high: number },
 ): Estimate {
@@ -115,6 +115,7 @@ function tenderMin(
       ],
       constants: [tender.target.done, tender.target.ideal, tender.target.past, COOK_VALUE_Z_C],
       spread: [],
+      here: tenderHereWords(tender.target, kitchen),
     },
   };
 }

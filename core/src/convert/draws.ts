@@ -44,13 +44,6 @@ const SIMMER_SIGMA_C = kitchenEstimate(
   "thermometer",
 );
 const GAUGE_SIGMA_C = kitchenEstimate("how far a gauge is off", 1, "°C", "±3 kPa");
-const TARGET_SIGMA_LOG = kitchenEstimate(
-  "spread of targets",
-  0.25,
-  "log",
-  "model section 6, ±25 %",
-);
-
 const PLATEAU_SIGMA_C: Record<Method, number> = {
   hob: SIMMER_SIGMA_C.value,
   oven: SPREAD.plateauC.value,
@@ -150,6 +143,8 @@ export function drawRanges(
   const from = prepare(source, kitchen);
   const all = targets.map((target) => prepare(target, kitchen));
   const isTender = source.plan.stop.by === "tender";
+  const { judged, mainItemId } = source.trace;
+  const targetSigma = judged.get(mainItemId ?? "")?.sigmaLog ?? SPREAD.target.value;
   const random = seeded(options.seed);
   const next = () => normal(random);
   const leanAt = (p: Prepared, shift: Shift) =>
@@ -171,7 +166,7 @@ export function drawRanges(
   const losses: number[][] = all.map(() => []);
   for (let n = 0; n < options.draws; n++) {
     const zC = Math.max(Z_LEAST, Z_EXPECTED + SPREAD.zC.value * next());
-    const target = Math.exp(TARGET_SIGMA_LOG.value * next());
+    const target = Math.exp(targetSigma * next());
     const fromDraw = drawFor(from, zC, next);
     const wanted = isTender
       ? sourceExpected * target

@@ -5,7 +5,7 @@ import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Parameters } from "../simulate/parameters";
 import type { Plan, PlanItem } from "../simulate/plan-schema";
 import { runOnce } from "../simulate/simulate";
-import { moved } from "../simulate/spread";
+import { moved, sigmaOf } from "../simulate/spread";
 import type { Trace } from "../simulate/trace";
 import { coldWaterKg } from "../simulate/water-ways";
 import { outcomeOf } from "../units/problem";
@@ -69,7 +69,7 @@ export function slowestMeatHighMin(
   const waterKg = coldWaterKg(waterL, kitchen);
   const holdMin = Math.max(FOLLOWED_MIN, trace.holdMin);
   const logs = SLOW_BY[plan.heat.method].map((by) => {
-    const parameters = moved(by, by === "warmUp", plan, kitchen);
+    const parameters = moved(by, by === "warmUp", sigmaOf(by, plan, kitchen, trace));
     const outcome = outcomeOf(() => runOnce(plan, kitchen, { waterKg, parameters }, holdMin));
     return Math.log(
       Math.max(1, (outcome.ok ? slowestIn(plan, outcome.value) : Infinity) / expected),

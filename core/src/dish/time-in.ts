@@ -1,5 +1,5 @@
 import { cookRate } from "../doneness/cook-value";
-import { judgedTarget } from "../simulate/ruling";
+import { judgedTarget } from "../simulate/judged";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
 import { simulate } from "../simulate/simulate";
@@ -24,7 +24,7 @@ export function timedIn(plan: Plan, kitchen: Kitchen): Plan {
     const items = timed.items.map((item) => {
       const { when } = item;
       const got = trace.items.find((c) => c.itemId === item.id)?.cookMin;
-      const target = judgedTarget(item, plan, trace);
+      const target = judgedTarget(item, trace);
       const isJudged = plan.end === "served" && target !== null && got !== undefined;
       if (when.at !== "beforeEnd" || !isJudged) return item;
       const min = Math.round(when.min + (target.ideal.value - got) / rate);

@@ -4,7 +4,7 @@ import { ingredientOf, itemWork, nameOf, targetOfItem, valuesOf } from "../simul
 import { outOf } from "../simulate/out-of";
 import type { Plan, PlanItem } from "../simulate/plan-schema";
 import { pointAt } from "../simulate/spread";
-import { judgedTarget } from "../simulate/ruling";
+import { judgedTarget } from "../simulate/judged";
 import type { ItemCourse, Trace } from "../simulate/trace";
 import { showDuration } from "../units/show";
 
@@ -37,7 +37,7 @@ export function verdictsOf(plan: Plan, trace: Trace): readonly Verdict[] {
 const WORST: readonly VerdictState[] = ["notDone", "spoilt", "overdone", "done", "atItsBest"];
 
 function cooked(item: PlanItem, course: ItemCourse, plan: Plan, trace: Trace): readonly Verdict[] {
-  const target = judgedTarget(item, plan, trace);
+  const target = judgedTarget(item, trace);
   // What a stock, or a sieve in between, throws away is judged by what it gives, not by its bite.
   const isThrown = plan.end === "strained" || outOf(item, plan) !== undefined;
   if (target === null || (isThrown && item.out === undefined)) return [];
@@ -45,7 +45,6 @@ function cooked(item: PlanItem, course: ItemCourse, plan: Plan, trace: Trace): r
   const isSmooth = itemWork(item, "blend")?.share === 1;
   // A sweated base melts into the rest: nothing of it can be overdone.
   const isBase = itemWork(item, "sweat") !== undefined;
-  const isSlowed = target.done.value > (targetOfItem(item)?.done.value ?? Infinity);
   const c = course.cookMin;
   const done = target.done.value;
   const past = target.past.value;
@@ -57,7 +56,7 @@ function cooked(item: PlanItem, course: ItemCourse, plan: Plan, trace: Trace): r
       {
         ...base,
         state: "notDone",
-        text: say`${name} will not be done: ${target.coreC === undefined ? `it gets ${Math.round((c / done) * 100)} % of the cooking ${target.name} asks for` : say`its middle comes to ${aboutC(course.hottestCentreC)}`}${isSlowed ? ", and acid slows it" : ""}. Put it in earlier, cut it smaller, or cook longer.`,
+        text: say`${name} will not be done: ${target.coreC === undefined ? `it gets ${Math.round((c / done) * 100)} % of the cooking ${target.name} asks for` : say`its middle comes to ${aboutC(course.hottestCentreC)}`}${target.isSlowed ? ", and acid slows it" : ""}. Put it in earlier, cut it smaller, or cook longer.`,
       },
     ];
   if (c > past && !isSmooth && !isBase)

@@ -1,5 +1,5 @@
 import { MINUTE_MS } from "../units/time";
-import { judgedTarget } from "../simulate/ruling";
+import { judgedTarget } from "../simulate/judged";
 import { onCounter } from "../batch/counter";
 import { firstHeatMs } from "../batch/course-of";
 import type { Cook } from "../batch/fold";
@@ -65,7 +65,7 @@ export function scorePractice(
     },
   ];
   const main = plan.items.find((i) => i.id === truth.mainItemId);
-  const target = main === undefined ? null : judgedTarget(main, plan, truth);
+  const target = main === undefined ? null : judgedTarget(main, truth);
   if (target !== null) {
     const { cookMin } = truth;
     const done = target.done.value;

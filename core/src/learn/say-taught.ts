@@ -1,3 +1,5 @@
+import { TARGET_SIGMA } from "../doneness/target-belief";
+import { TARGET_IDS, TARGETS, type DonenessTarget, type TargetId } from "../doneness/targets";
 import { steamSigmaLog } from "../simulate/heat-facts";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import { ingredientById, isIngredientId } from "../ingredient/catalogue";
@@ -9,6 +11,7 @@ import type { Plan } from "../simulate/plan-schema";
 import { bonesHere, bonesOf } from "../simulate/bones-here";
 import type { Constant } from "../units/constant";
 import { heatsOf } from "../simulate/stretches";
+import { tenderHere } from "../simulate/tender-here";
 import { BODY_SIGMA, SALT_SIGMA, saltHere, thickHere, wantedThing } from "../simulate/wanted-here";
 import { plusMinus } from "./belief";
 import type { SeenOnce, Taught, TaughtKind } from "./taught";
@@ -48,6 +51,13 @@ export function wantedWords(thing: string): string {
 export const bonesWords = (ingredientId: string): string =>
   isIngredientId(ingredientId) ? ingredientById(ingredientId).name : ingredientId;
 
+const isEnd = (thing: string): thing is TargetId => TARGET_IDS.some((id) => id === thing);
+/** What was learned to be tender sooner or later: "Brisket, tender". */
+export function endWords(thing: string): string {
+  const name = isEnd(thing) ? TARGETS[thing].name : thing;
+  return `${name.charAt(0).toUpperCase()}${name.slice(1)}`;
+}
+
 /** What a thing is called that was learned of: by itself, or as a pot that it was seen in says. */
 export function nameOfThing(
   { kind, thing }: Pick<Taught, "kind" | "thing">,
@@ -58,6 +68,8 @@ export function nameOfThing(
       return workWords(thing);
     case "set":
       return bonesWords(thing);
+    case "tender":
+      return endWords(thing);
     case "salt":
     case "body":
       return wantedWords(thing);
@@ -120,6 +132,11 @@ const SAYS: Readonly<
   set: {
     asUsual: "as much gelatin as usual",
     off: (far, isLess) => `${far} ${isLess ? "less" : "more"} gelatin than usual`,
+    times: ["one pot", "pots"],
+  },
+  tender: {
+    asUsual: "as much cooking as usual",
+    off: (far, isLess) => `${far} ${isLess ? "less" : "more"} cooking than usual`,
     times: ["one pot", "pots"],
   },
   salt: {
@@ -211,3 +228,12 @@ export const thickHereWords = (plan: Plan, kitchen: Known): readonly string[] =>
 /** How much gelatin its bones give here; nothing where nothing is known of it, or it has none. */
 export const bonesHereWords = (plan: Plan, kitchen: Known): readonly string[] =>
   said(`${bonesWords(bonesOf(plan) ?? "")}:`, "set", bonesHere(kitchen, plan), SPREAD.extraction);
+
+/** How much cooking such an end takes here; nothing where nothing is known of it, or it is done by its core. */
+export const tenderHereWords = (
+  target: DonenessTarget | undefined,
+  kitchen: Known,
+): readonly string[] =>
+  target === undefined || target.coreC !== undefined
+    ? []
+    : said(`${endWords(target.id)}:`, "tender", tenderHere(kitchen, target.id), TARGET_SIGMA);

@@ -1,5 +1,6 @@
 import { USUAL_SIGMA_LOG } from "../simulate/heat-facts";
 import { LEARNED_KINDS, type LearnedFactors, type LearnedKind } from "../simulate/learned-schema";
+import { TARGET_SIGMA } from "../doneness/target-belief";
 import { WORK_SIGMA } from "../simulate/learned";
 import { BODY_SIGMA, SALT_SIGMA } from "../simulate/wanted-here";
 import { SPREAD } from "../simulate/parameters";
@@ -8,12 +9,13 @@ import { beliefOf, learn, plusMinus, type Learned, type Observation } from "./be
 import { ringSeen, steamSeen, type LoggedPot, type Seen } from "./from-pot";
 import { begunMs } from "../batch/of-log";
 import { setSeen } from "./set-seen";
+import { tenderSeen } from "./tender-seen";
 import { tasteSeen } from "./taste-seen";
 import { workSeen } from "./work-seen";
 
 /**
  * What is learned: how fast a pot steams, how much of a ring's heat reaches its pot, how long work takes, how
- * much gelatin bones give, how salty and how thick it is wanted.
+ * much gelatin bones give, how much cooking meat takes to be tender, how salty and how thick it is wanted.
  */
 export type TaughtKind = LearnedKind;
 
@@ -62,7 +64,7 @@ export interface PotWords {
   readonly kitchenId: string;
   readonly atMs: number;
   readonly seen: Readonly<Record<SeenOnce, Seen>>;
-  /** How long each piece of its work took, what its bones gave, how salty and how thick it was wanted. */
+  /** How long each piece of its work took, what its bones gave, what its forks said, how salty and how thick it was wanted. */
   readonly said: Readonly<Record<SaidAny, readonly Observation[]>>;
 }
 
@@ -87,7 +89,7 @@ export const wordsOf = (pot: LoggedPot): PotWords => ({
   kitchenId: pot.batch.kitchen.id,
   atMs: begunMs(pot),
   seen: { steam: steamSeen(pot), ring: ringSeen(pot) },
-  said: { work: workSeen(pot), set: setSeen(pot), ...tasteSeen(pot) },
+  said: { work: workSeen(pot), set: setSeen(pot), tender: tenderSeen(pot), ...tasteSeen(pot) },
 });
 
 const learnedBy = (words: readonly PotWords[], teaching: Teaching) =>
@@ -133,6 +135,7 @@ const USUAL_SIGMA: Readonly<Record<TaughtKind, number>> = {
   ring: SPREAD.efficiency.value,
   work: WORK_SIGMA.value,
   set: SPREAD.extraction.value,
+  tender: TARGET_SIGMA.value,
   salt: SALT_SIGMA.value,
   body: BODY_SIGMA.value,
 };

@@ -1,7 +1,7 @@
 import type { DonenessTarget } from "../doneness/targets";
 import { traitsOf } from "../ingredient/traits";
 import { kitchenEstimate, type Constant } from "../units/constant";
-import { ingredientOf, pouredKg, targetOfItem } from "./item-facts";
+import { ingredientOf, pouredKg } from "./item-facts";
 import type { Plan, PlanItem } from "./plan-schema";
 
 const slows = (what: string, value: number): Constant =>
@@ -34,24 +34,14 @@ export function isAcidPot(plan: Plan, startLiquidKg: number): boolean {
   return acidKg > 0 && acidKg >= ACID_POT_SHARE.value * Math.max(0.1, startLiquidKg);
 }
 
-/** How much slower this gets soft in an acid pot, ×. */
-function slowed(item: PlanItem, target: DonenessTarget): number {
-  if (traitsOf(item.ingredientId).isAcid === true) return 1;
+/** How many times as much cooking an end asks for in this pot, by the acid in it; 1 where none slows it. */
+export function slowedByAcid(
+  item: PlanItem,
+  { id }: DonenessTarget,
+  plan: Plan,
+  startLiquidKg: number,
+): number {
+  if (!isAcidPot(plan, startLiquidKg) || traitsOf(item.ingredientId).isAcid === true) return 1;
   if (ingredientOf(item).group === "pulse") return SLOWS_PULSES.value;
-  return ROOT_IDS.has(target.id) ? SLOWS_ROOTS.value : 1;
-}
-
-/** The end an item shall be cooked to in this pot, slowed where acid slows it; null where none is judged. */
-export function targetIn(item: PlanItem, plan: Plan, startLiquidKg: number): DonenessTarget | null {
-  const target = targetOfItem(item);
-  if (target === null || !isAcidPot(plan, startLiquidKg)) return target;
-  const by = slowed(item, target);
-  if (by === 1) return target;
-  const times = (c: Constant): Constant => ({ ...c, value: c.value * by });
-  return {
-    ...target,
-    done: times(target.done),
-    ideal: times(target.ideal),
-    past: times(target.past),
-  };
+  return ROOT_IDS.has(id) ? SLOWS_ROOTS.value : 1;
 }

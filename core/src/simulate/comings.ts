@@ -24,14 +24,15 @@ export class Comings {
     private readonly recorder: Recorder,
     plannedHoldMin: number,
     private readonly course: CourseReader,
-    targets: ReadonlyMap<string, number>,
+    /** The cook value at which what is waited for is at its best, by its id. */
+    bestAtMin: (itemId: string) => number,
   ) {
     for (const item of plan.items)
       if (isFirst(item, plan)) {
         pot.addItem(item);
         this.inMin.set(item.id, 0);
       }
-    this.moves = movesOf(plan, plannedHoldMin, pot.liquidKg, targets).filter(
+    this.moves = movesOf(plan, plannedHoldMin, bestAtMin).filter(
       (m) => (m.does === "out" || !isFirst(m.item, plan)) && !course.moves(m.item.id, m.does),
     );
   }

@@ -1,4 +1,3 @@
-import { eatenTarget } from "./ruling";
 import type { Plan, PlanItem } from "./plan-schema";
 
 /** Something that goes in or comes out while it cooks. */
@@ -22,15 +21,19 @@ export const isStaged = ({ when }: PlanItem): boolean =>
   when.at === "beforeEnd" ||
   when.at === "stretch";
 
-/** Everything that moves during a hold of plannedMin; what has a minute first, by it. */
+/**
+ * Everything that moves during a hold of plannedMin; what has a minute first, by it. What waits for
+ * something that is never judged waits until the end.
+ */
 export function movesOf(
   plan: Plan,
   plannedMin: number,
-  startLiquidKg: number,
-  targets: ReadonlyMap<string, number>,
+  bestAtMin: (itemId: string) => number,
 ): readonly Move[] {
-  const waits = (item: PlanItem, does: Move["does"], forId: string) =>
-    waiting(plan, item, does, forId, startLiquidKg, targets.get(forId) ?? 1);
+  const waits = (item: PlanItem, does: Move["does"], itemId: string): Move => ({
+    ...{ item, does, dueMin: null },
+    waitsFor: { itemId, cookMin: bestAtMin(itemId) },
+  });
   const moves: Move[] = [];
   for (const item of plan.items) {
     const { when, out } = item;
@@ -43,25 +46,6 @@ export function movesOf(
     if (out?.when.at === "tender") moves.push(waits(item, "out", item.id));
   }
   return moves.sort((a, b) => (a.dueMin ?? Infinity) - (b.dueMin ?? Infinity));
-}
-
-/** What waits for something that is never judged waits until the end. */
-function waiting(
-  plan: Plan,
-  item: PlanItem,
-  does: "in" | "out",
-  itemId: string,
-  startLiquidKg: number,
-  factor: number,
-): Move {
-  const awaited = plan.items.find((i) => i.id === itemId);
-  const target = awaited === undefined ? null : eatenTarget(awaited, plan, startLiquidKg);
-  return {
-    item,
-    does,
-    dueMin: null,
-    waitsFor: { itemId, cookMin: (target?.ideal.value ?? Infinity) * factor },
-  };
 }
 
 /** Goes in or out by minutes before the end. */

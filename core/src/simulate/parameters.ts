@@ -1,3 +1,4 @@
+import { TARGET_SIGMA } from "../doneness/target-belief";
 import { kitchenEstimate, published, type Constant } from "../units/constant";
 
 /**
@@ -44,7 +45,7 @@ export const SPREAD: Record<Exclude<keyof Parameters, "evaporation">, Constant> 
   ),
   plateauC: kitchenEstimate("spread of the plateau", 3, "°C", "model section 13"),
   warmUp: kitchenEstimate("spread of the warm-up", 0.3, "log", "model section 13"),
-  target: kitchenEstimate("spread of targets", 0.25, "log", "usual times as cook values, ±25 %"),
+  target: TARGET_SIGMA,
   zC: published("spread of z", 4, "°C", "published range for texture 20–40"),
 };
 

@@ -1,40 +1,17 @@
 import { cookRate } from "../doneness/cook-value";
-import { targetOnBone } from "../doneness/targets-of";
-import type { DonenessTarget } from "../doneness/targets";
 import { simmerC } from "../heat/hob";
-import { targetIn } from "./acid";
 import { itemWork } from "./item-facts";
+import { eatenTarget, usualTarget } from "./judged";
 import type { Kitchen } from "./kitchen-schema";
 import { outOf } from "./out-of";
 import { pieceTauOf } from "./piece-of";
 import type { Plan, PlanItem } from "./plan-schema";
-import type { Trace } from "./trace";
 
 /** The liquid's temperature that time is reckoned with to see what is last: near enough on every heat. */
 const PRESSURE_C = 115;
 const LOW_OVEN_C = 93;
 /** A piece comes so many of its time constants behind the liquid. */
 const LAG_TAUS = 1.2;
-
-/**
- * The end of something that is eaten: its own, or that of meat on the bone. Nothing of what a stock throws
- * away is judged by its bite.
- */
-export function eatenTarget(
-  item: PlanItem,
-  plan: Plan,
-  startLiquidKg: number,
-): DonenessTarget | null {
-  const own = targetIn(item, plan, startLiquidKg);
-  return own ?? (plan.end === "served" ? targetOnBone(item.ingredientId) : null);
-}
-
-/** The same in a pot that has been simulated. */
-export const judgedTarget = (
-  item: PlanItem,
-  plan: Plan,
-  trace: Pick<Trace, "points">,
-): DonenessTarget | null => eatenTarget(item, plan, trace.points[0]?.liquidKg ?? 0);
 
 /** Sweated as a base, or cooked before, it rules nothing; nor does what goes in by the end of the others. */
 const mayRule = (item: PlanItem, plan: Plan): boolean =>
@@ -53,10 +30,10 @@ const mayRule = (item: PlanItem, plan: Plan): boolean =>
 export function rulingItemId(plan: Plan, kitchen: Kitchen, startLiquidKg: number): string | null {
   if (plan.end !== "served") return null;
   const named = plan.items.find((i) => i.id === plan.ruledBy);
-  if (named !== undefined && eatenTarget(named, plan, startLiquidKg) !== null) return named.id;
+  if (named !== undefined && usualTarget(named, plan) !== null) return named.id;
   const rate = cookRate(heldC(plan, kitchen));
   const judged = plan.items.flatMap((item) => {
-    const target = mayRule(item, plan) ? eatenTarget(item, plan, startLiquidKg) : null;
+    const target = mayRule(item, plan) ? eatenTarget(item, plan, kitchen, startLiquidKg) : null;
     if (target === null) return [];
     const lagMin = (LAG_TAUS * pieceTauOf(item, plan.pieceM)) / 60;
     const inMin = item.when.at === "after" ? item.when.min : 0;

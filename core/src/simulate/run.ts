@@ -20,13 +20,14 @@ import { programmeOf } from "./programmes/programme-of";
 import type { Cooking, Programme } from "./programmes/programme";
 import { vesselOf } from "./references";
 import { pouredAtStartKg } from "./acid";
-import { eatenTarget, rulingItemId } from "./ruling";
+import { judgedIn } from "./judged";
+import { rulingItemId } from "./ruling";
 import { AS_PLANNED, CourseReader, type Happening, type HeatTurn } from "./course";
 import type { SimulateOptions } from "./options";
 import { Recorder } from "./recorder";
 import { strain } from "./straining";
 import { FIRST_STRETCH, isOn, isRest, stretchesOf, type PlannedStretch } from "./stretches";
-import type { Forked, ItemCourse, Mark, Phase, StretchCourse, Trace } from "./trace";
+import type { Forked, ItemCourse, JudgedTarget, Mark, Phase, StretchCourse, Trace } from "./trace";
 import { neverThere, wantedKg, type Until } from "./until";
 
 const AS_USUAL: ReadonlyMap<string, number> = new Map();
@@ -64,6 +65,7 @@ export class Run implements Cooking {
   private leastKg = Infinity;
   private readonly startKg: number;
   private readonly ruledBy: string | null;
+  private readonly judged: ReadonlyMap<string, JudgedTarget>;
   private readonly coreC: number | null;
 
   constructor(
@@ -83,9 +85,8 @@ export class Run implements Cooking {
     // What pours in at the start, as the ruling goes by its acid.
     const startLiquidKg = options.waterKg + pouredAtStartKg(plan);
     this.ruledBy = rulingItemId(plan, kitchen, startLiquidKg);
-    const ruler = plan.items.find((i) => i.id === this.ruledBy);
-    this.coreC =
-      ruler === undefined ? null : (eatenTarget(ruler, plan, startLiquidKg)?.coreC ?? null);
+    this.judged = judgedIn(plan, kitchen, startLiquidKg);
+    this.coreC = this.judged.get(this.ruledBy ?? "")?.coreC ?? null;
     this.pot = new Pot(vesselOf(plan, kitchen), this.parameters, {
       waterC: kitchen.waterC,
       roomC: kitchen.roomC,
@@ -105,7 +106,7 @@ export class Run implements Cooking {
       this.recorder,
       plannedHoldMin,
       this.course,
-      options.targets ?? AS_USUAL,
+      (id) => (this.judged.get(id)?.ideal.value ?? Infinity) * (options.targets?.get(id) ?? 1),
     );
     this.startKg = this.pot.liquidKg;
     this.stretch = { id: FIRST_STRETCH, heat: plan.heat, stop: plan.stop };
@@ -164,6 +165,7 @@ export class Run implements Cooking {
       points: this.recorder.points,
       marks: this.recorder.marks,
       forks: this.forks,
+      judged: this.judged,
       ledger: pot.ledger.totals,
       strained: {
         liquidKg: pot.liquidKg,

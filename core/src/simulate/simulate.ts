@@ -6,7 +6,8 @@ import type { SimulateOptions } from "./options";
 import { countsBack } from "./moves";
 import { boundFlourG } from "./binding";
 import type { Plan, Stop } from "./plan-schema";
-import { eatenTarget, rulingItemId } from "./ruling";
+import { eatenTarget } from "./judged";
+import { rulingItemId } from "./ruling";
 import { Run } from "./run";
 import { stretchesOf } from "./stretches";
 import type { Trace } from "./trace";
@@ -83,7 +84,7 @@ function tenderCookMin(plan: Plan, kitchen: Kitchen, options: SimulateOptions): 
   const startKg = options.waterKg + pouredAtStartKg(plan);
   const id = rulingItemId(plan, kitchen, startKg) ?? heaviestId(plan, kitchen, options);
   const main = plan.items.find((i) => i.id === id);
-  const target = main === undefined ? null : eatenTarget(main, plan, startKg);
+  const target = main === undefined ? null : eatenTarget(main, plan, kitchen, startKg);
   if (target === null)
     throw new Problem(
       "notReachable",

@@ -74,25 +74,33 @@ const touches = (parameter: keyof Parameters, plan: Plan): boolean =>
     ? stretchesOf(plan).some(({ stop }) => stop.by === "tender")
     : !ONLY_WARMED.has(parameter) || isOn(plan, "oven") || isOn(plan, "slowCooker");
 
-/** One parameter moved to its P10 or P90. */
-export function moved(
+/** One parameter moved to its P10 or P90, by its spread. */
+export function moved(parameter: keyof Parameters, up: boolean, sigma: number): Parameters {
+  const by = up ? Z90 * sigma : -Z90 * sigma;
+  if (parameter === "zC") return { ...EXPECTED, zC: COOK_VALUE_Z_C.value + by };
+  if (parameter === "plateauC") return { ...EXPECTED, plateauC: by };
+  return { ...EXPECTED, [parameter]: Math.exp(by) };
+}
+
+/** Spread of a parameter in this kitchen, by what its log has taught. */
+export function sigmaOf(
   parameter: keyof Parameters,
-  up: boolean,
   plan: Plan,
   kitchen: Kitchen,
-): Parameters {
-  const sign = up ? Z90 : -Z90;
-  if (parameter === "zC") return { ...EXPECTED, zC: COOK_VALUE_Z_C.value + sign * SPREAD.zC.value };
-  if (parameter === "plateauC") return { ...EXPECTED, plateauC: sign * SPREAD.plateauC.value };
-  const sigma =
-    parameter === "evaporation"
-      ? steamSigmaOf(plan, kitchen)
-      : parameter === "efficiency"
-        ? ringSigmaOf(plan, kitchen)
-        : parameter === "extraction"
-          ? bonesSigmaOf(plan, kitchen)
-          : SPREAD[parameter].value;
-  return { ...EXPECTED, [parameter]: Math.exp(sign * sigma) };
+  { judged, mainItemId }: Trace,
+): number {
+  switch (parameter) {
+    case "evaporation":
+      return steamSigmaOf(plan, kitchen);
+    case "efficiency":
+      return ringSigmaOf(plan, kitchen);
+    case "extraction":
+      return bonesSigmaOf(plan, kitchen);
+    case "target":
+      return judged.get(mainItemId ?? "")?.sigmaLog ?? SPREAD.target.value;
+    default:
+      return SPREAD[parameter].value;
+  }
 }
 
 /**
@@ -102,8 +110,9 @@ export function moved(
  */
 export function spreadOf(plan: Plan, kitchen: Kitchen, waterKg: number, expected: Trace): Spread {
   const runs = PARAMETERS.filter((p) => touches(p, plan)).map((parameter) => {
+    const sigma = sigmaOf(parameter, plan, kitchen, expected);
     const run = (up: boolean) =>
-      simulate(plan, kitchen, { waterKg, parameters: moved(parameter, up, plan, kitchen) });
+      simulate(plan, kitchen, { waterKg, parameters: moved(parameter, up, sigma) });
     return { parameter, high: run(true), low: run(false) };
   });
   const figures = Object.fromEntries(

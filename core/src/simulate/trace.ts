@@ -1,4 +1,5 @@
 import type { BoilCourse } from "../doneness/bean-boil";
+import type { DonenessTarget } from "../doneness/targets";
 import type { LedgerTotals } from "../liquid/ledger";
 import type { Problem } from "../units/problem";
 
@@ -65,6 +66,13 @@ export interface StretchCourse {
   readonly holdC: number;
 }
 
+/** An end as one pot has it: slowed by its acid, and as such things were tender in its kitchen. */
+export interface JudgedTarget extends DonenessTarget {
+  readonly isSlowed: boolean;
+  /** How far off it may be in the next such pot, one standard deviation of the logarithm. */
+  readonly sigmaLog: number;
+}
+
 /** A fork that went into a piece, and the cook value it found there. */
 export interface Forked {
   readonly itemId: string;
@@ -109,6 +117,8 @@ export interface Trace {
   readonly points: readonly TracePoint[];
   readonly marks: readonly Mark[];
   readonly forks: readonly Forked[];
+  /** The end of everything that is judged by its bite, by its id. */
+  readonly judged: ReadonlyMap<string, JudgedTarget>;
   readonly ledger: LedgerTotals;
   readonly strained: Strained;
   readonly comeUpMin: number;

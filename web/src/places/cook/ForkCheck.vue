@@ -5,7 +5,7 @@ import { liftedOut, putBack } from "@kettlos/core/batch/said-marks";
 import { DONE_SIGNS } from "@kettlos/core/dish/meat-of";
 import { nameOf } from "@kettlos/core/simulate/item-facts";
 import type { PlanItem } from "@kettlos/core/simulate/plan-schema";
-import { judgedTarget } from "@kettlos/core/simulate/ruling";
+import { judgedTarget } from "@kettlos/core/simulate/judged";
 import { computed, ref, watch } from "vue";
 import { useEntry } from "../../controls/use-entry";
 import type { LivePot } from "../../data/pots-store";
@@ -23,7 +23,7 @@ const WORDS: Record<Check, { label: string; hint: string }> = {
   tooSoft: { label: "Too soft", hint: "Falls apart" },
 };
 const targetOf = (item: PlanItem) =>
-  judgedTarget(item, props.pot.batch.plan, props.pot.forecast.planned);
+  judgedTarget(item, props.pot.forecast.planned);
 /** What is in the pot now: a fork goes into nothing else. */
 const isIn = (item: PlanItem) => {
   const { batch, cook } = props.pot;

@@ -2,7 +2,7 @@
 import type { Answers } from "@kettlos/core/because/answers";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
 import { nameOf } from "@kettlos/core/simulate/item-facts";
-import { judgedTarget } from "@kettlos/core/simulate/ruling";
+import { judgedTarget } from "@kettlos/core/simulate/judged";
 import { showDuration, type UnitSystem } from "@kettlos/core/units/show";
 import { computed } from "vue";
 import StopFields from "./StopFields.vue";
@@ -28,7 +28,7 @@ const now = computed(() => {
 const judged = computed(() => {
   const { trace } = props.answers;
   return props.plan.items.filter(
-    (i) => i.when.at !== "nextDay" && judgedTarget(i, props.plan, trace) !== null,
+    (i) => i.when.at !== "nextDay" && judgedTarget(i, trace) !== null,
   );
 });
 const last = computed(() => {

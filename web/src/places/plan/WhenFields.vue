@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { nameOf } from "@kettlos/core/simulate/item-facts";
 import type { Plan, PlanItem, When } from "@kettlos/core/simulate/plan-schema";
-import { eatenTarget } from "@kettlos/core/simulate/ruling";
+import { usualTarget } from "@kettlos/core/simulate/judged";
 import { showDuration } from "@kettlos/core/units/show";
 import { computed } from "vue";
 import QuantityField from "../../controls/QuantityField.vue";
@@ -17,8 +17,7 @@ const awaited = computed(() =>
   props.plan.items.filter(
     (i) =>
       i.id !== props.item.id &&
-      // Acid only slows what is judged already.
-      eatenTarget(i, props.plan, Infinity) !== null &&
+      usualTarget(i, props.plan) !== null &&
       (i.when.at !== "whenTender" || i.when.itemId !== props.item.id),
   ),
 );

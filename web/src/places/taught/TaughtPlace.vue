@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { weekdayDateOf } from "@kettlos/core/units/moments";
 import { begunMs } from "@kettlos/core/batch/of-log";
+import { LEARNED_KINDS } from "@kettlos/core/simulate/learned-schema";
 import { factorWords, nameOfThing, thingWords } from "@kettlos/core/learn/say-taught";
 import type { Taught, TaughtKind } from "@kettlos/core/learn/taught";
 import { showDuration } from "@kettlos/core/units/show";
@@ -35,29 +36,24 @@ const nameOf = (value: Taught): string =>
     const open = pots.open.get(value.from[0]?.potId ?? "");
     return open === undefined ? value.thing : thingWords(kind, open.batch.plan, open.batch.kitchen);
   });
-const SECTIONS: readonly { readonly kind: TaughtKind; readonly title: string }[] = [
-  { kind: "steam", title: "How fast it steams" },
-  { kind: "ring", title: "What the rings give" },
-  { kind: "work", title: "How long work takes" },
-  { kind: "set", title: "What the bones give" },
-  { kind: "salt", title: "How salty you want it" },
-  { kind: "body", title: "How thick you want it" },
-];
-/** How thick another dish shall be says nothing of a new one. */
-const NEW: Readonly<Partial<Record<TaughtKind, string>>> = {
-  steam: "A pot that is new here",
-  ring: "A ring that is new here",
-  work: "Work that was not timed yet",
-  set: "Bones that are new here:",
-  salt: "A pot of another kind",
+/** What each kind is headed by, and what a new thing of it is called where the others say something of it. */
+const HEADS: Readonly<Record<TaughtKind, { readonly title: string; readonly fresh?: string }>> = {
+  steam: { title: "How fast it steams", fresh: "A pot that is new here" },
+  ring: { title: "What the rings give", fresh: "A ring that is new here" },
+  work: { title: "How long work takes", fresh: "Work that was not timed yet" },
+  set: { title: "What the bones give", fresh: "Bones that are new here:" },
+  tender: { title: "When it is tender", fresh: "What no fork went into yet:" },
+  salt: { title: "How salty you want it", fresh: "A pot of another kind" },
+  // How thick another dish shall be says nothing of a new one.
+  body: { title: "How thick you want it" },
 };
 const sections = computed(() =>
-  SECTIONS.map((s) => ({
-    ...s,
+  LEARNED_KINDS.map((kind) => ({
+    ...{ kind, ...HEADS[kind] },
     values: (told.value?.values ?? [])
-      .filter((v) => v.kind === s.kind)
+      .filter((v) => v.kind === kind)
       .sort((a, b) => b.from.length - a.from.length),
-    newPot: told.value?.kitchen[s.kind],
+    newPot: told.value?.kitchen[kind],
   })).filter((s) => s.values.length > 0),
 );
 const NEXT_SHOWN = 3;
@@ -135,8 +131,8 @@ const notUsed = computed(() =>
             @leave-out="leaveOut($event, true)"
           />
         </ul>
-        <p v-if="section.newPot && NEW[section.kind]" class="quiet">
-          {{ NEW[section.kind] }}
+        <p v-if="section.newPot && section.fresh" class="quiet">
+          {{ section.fresh }}
           {{ factorWords(section.kind, section.newPot.factor) }}, ±{{
             Math.round(section.newPot.plusMinusPct)
           }}
