@@ -41,7 +41,7 @@ const taught = whatTaught(words, {
 
 /** The last pot that it was seen in says what things are called. */
 const nameOf = (value: Taught): string =>
-  nameOfThing(value, (kind) => {
+  nameOfThing(value, file.kitchen, (kind) => {
     const batch = potOf.get(value.from.at(-1)?.potId ?? "");
     return batch === undefined ? value.thing : thingWords(kind, batch.plan, batch.kitchen);
   });

@@ -9,6 +9,7 @@ import { remedyFor, type CodeOfCooling, type Remedy } from "../cool/codes";
 import { outcomeOf } from "../units/problem";
 import type { Batch, Chill } from "./batch-schema";
 import { isAllHandedOn } from "./bowl-kg";
+import { paceHere } from "./cooling-here";
 import { containerOf } from "./chill-containers";
 import type { Chilling, Cook } from "./fold";
 import { LiveModel } from "./live-model";
@@ -24,6 +25,7 @@ export const potToChill = (kitchen: Kitchen, fromC: number, isThick: boolean): P
   roomC: kitchen.roomC,
   waterC: kitchen.waterC,
   airKPa: airPressureKPa(kitchen.altitudeM),
+  here: paceHere(kitchen),
 });
 
 /** A chilling as it was begun, to be reckoned; null where what it stands in is not there any more. */

@@ -8,7 +8,9 @@ import {
   type CoolingFacts,
   type CoolingStage,
 } from "../cool/cooling";
-import { PLASTIC_FACTOR, spreadOf, WAYS } from "../cool/ways";
+import { coolingHereWords } from "../learn/say-taught";
+import type { Kitchen } from "../simulate/kitchen-schema";
+import { PLASTIC_FACTOR, WAYS, spreadOf } from "../cool/ways";
 import { Z90, type Estimate } from "../units/estimate";
 import { input } from "./explain";
 
@@ -20,8 +22,12 @@ export function coolingMinOf(
   facts: CoolingFacts,
   stages: readonly CoolingStage[],
   gate: Gate,
+  kitchen: Pick<Kitchen, "learned">,
 ): Estimate | null {
-  const sigma = spreadOf(stages);
+  const { container, here } = facts;
+  const sigma = Math.max(
+    ...stages.map((s) => here?.(container.id, s.way).sigmaLog ?? spreadOf([s])),
+  );
   const at = (pace: number) =>
     whenAtMin(coolingCurve({ ...facts, pace: (facts.pace ?? 1) * pace }, stages), gate.toC);
   const expected = at(1);
@@ -47,9 +53,10 @@ export function coolingMinOf(
       ],
       constants: [
         ...new Set(stages.map((s) => WAYS[s.way].h)),
-        ...(facts.container.isPlastic ? [PLASTIC_FACTOR] : []),
+        ...(container.isPlastic ? [PLASTIC_FACTOR] : []),
       ],
       spread: [],
+      here: coolingHereWords(facts.container, stages, kitchen),
     },
   };
 }

@@ -77,7 +77,7 @@ describe("minutes of cooling", () => {
   const [first] = CODES.us.gates;
 
   test("have the range of how heat passes: about a factor either way of the bath", () => {
-    const figure = coolingMinOf(facts, [{ way: "iceBath", min: 0 }], first!);
+    const figure = coolingMinOf(facts, [{ way: "iceBath", min: 0 }], first!, {});
     const tau = coolingTauMin(facts, "iceBath");
     expect(figure?.expected).toBeCloseTo(tau * Math.log(80 / 21), 1);
     expect(figure!.high / figure!.expected).toBeCloseTo(Math.exp(1.28155 * 0.35), 1);
@@ -86,7 +86,7 @@ describe("minutes of cooling", () => {
   });
 
   test("are nothing where it never gets there", () => {
-    expect(coolingMinOf(facts, [{ way: "room", min: 0 }], first!)).toBeNull();
+    expect(coolingMinOf(facts, [{ way: "room", min: 0 }], first!, {})).toBeNull();
   });
 });
 

@@ -54,8 +54,8 @@ export interface ChillNow {
 
 /** Cool enough to go into a fridge and not warm it, °C. */
 export const FRIDGE_FROM_C = 20;
-const SLOWEST = 0.2;
-const FASTEST = 4;
+export const SLOWEST = 0.2;
+export const FASTEST = 4;
 
 /**
  * The course as its thermometer has it: the pace of the heat's passing is fitted to the last reading, what
@@ -117,7 +117,7 @@ function untilCool(facts: CoolingFacts, stages: readonly CoolingStage[]): readon
 }
 
 /** The pace at which the simulated course passes through a reading, by halving. */
-function paceOf(
+export function paceOf(
   facts: CoolingFacts,
   stages: readonly CoolingStage[],
   reading: ChillReading,

@@ -24,6 +24,16 @@ export interface CoolingFacts {
   readonly isThick: boolean;
   /** How fast heat passes against what is thought; 1 until a thermometer says otherwise. */
   readonly pace?: number;
+  /** How fast it passes here by what earlier thermometers said of such containers; as thought where not given. */
+  readonly here?: (containerId: string, way: CoolingWay) => PaceHere;
+}
+
+/** How fast a container passes its heat in one kitchen, against what is thought. */
+export interface PaceHere {
+  /** Never more than 1: a plan counts on nothing that is faster than thought. */
+  readonly pace: number;
+  /** How far off the next one may be, one standard deviation of the logarithm. */
+  readonly sigmaLog: number;
 }
 
 export interface CoolingPoint {
@@ -55,13 +65,16 @@ export function coolingTauMin(facts: CoolingFacts, way: CoolingWay): number {
   const areaM2 = wallM2(container, depthM) + floor * (isBath ? 1 : 2);
   const wall = container.isPlastic ? PLASTIC_FACTOR.value : 1;
   const outerS =
-    (massKg * WATER_HEAT_KJ_KG_K.value * 1000) / (h.value * (facts.pace ?? 1) * areaM2 * wall);
+    (massKg * WATER_HEAT_KJ_KG_K.value * 1000) / (h.value * paceIn(facts, way) * areaM2 * wall);
   const pathM = isBath ? depthM : depthM / 2;
   const innerS = facts.isThick
     ? (4 * pathM ** 2) / (Math.PI ** 2 * THERMAL_DIFFUSIVITY_M2_S.value)
     : 0;
   return (outerS + innerS) / 60;
 }
+
+const paceIn = ({ container, pace = 1, here }: CoolingFacts, way: CoolingWay): number =>
+  pace * (here?.(container.id, way).pace ?? 1);
 
 /** Temperature round it, °C. */
 export const aroundC = (facts: CoolingFacts, way: CoolingWay): number =>

@@ -6,6 +6,8 @@ export type CoolingWay = (typeof COOLING_WAYS)[number];
 
 export interface WayFacts {
   readonly name: string;
+  /** Where it stands: "in a sink of cold water". */
+  readonly inIt: string;
   /** How heat passes, W/m²·K. */
   readonly h: Constant;
   /** True where it stands in water and the top does not count. */
@@ -29,6 +31,7 @@ const h = (what: string, value: number) =>
 export const WAYS: Readonly<Record<CoolingWay, WayFacts>> = {
   room: {
     name: "room air",
+    inIt: "in room air",
     h: h("still room air", 10),
     isBath: false,
     aroundC: null,
@@ -37,6 +40,7 @@ export const WAYS: Readonly<Record<CoolingWay, WayFacts>> = {
   },
   sink: {
     name: "sink of cold water",
+    inIt: "in a sink of cold water",
     h: h("water that stands", 80),
     isBath: true,
     aroundC: null,
@@ -45,6 +49,7 @@ export const WAYS: Readonly<Record<CoolingWay, WayFacts>> = {
   },
   trough: {
     name: "running cold water",
+    inIt: "in running cold water",
     h: kitchenEstimate(
       "heat passed in running water",
       150,
@@ -59,6 +64,7 @@ export const WAYS: Readonly<Record<CoolingWay, WayFacts>> = {
   },
   iceBath: {
     name: "ice or snow bath, stirred",
+    inIt: "in a bath of ice or snow",
     h: h("a stirred ice bath", 200),
     isBath: true,
     aroundC: 0,
@@ -67,6 +73,7 @@ export const WAYS: Readonly<Record<CoolingWay, WayFacts>> = {
   },
   fridge: {
     name: "fridge",
+    inIt: "in the fridge",
     h: h("a fridge", 9),
     isBath: false,
     aroundC: 3,
@@ -75,6 +82,7 @@ export const WAYS: Readonly<Record<CoolingWay, WayFacts>> = {
   },
   fan: {
     name: "blast chiller or fan in the cold",
+    inIt: "in a blast chiller or before a fan",
     h: h("moving cold air", 28),
     isBath: false,
     aroundC: 0,
@@ -83,7 +91,8 @@ export const WAYS: Readonly<Record<CoolingWay, WayFacts>> = {
   },
 };
 
-const USUAL_SIGMA_LOG = 0.35;
+/** Spread of how fast a way passes heat, log: handbook ranges of ±40 %. */
+export const USUAL_SIGMA_LOG = 0.35;
 
 /** Standard deviation, in log, of how fast a way passes heat; of several the widest. */
 export const spreadOf = (stages: readonly { readonly way: CoolingWay }[]): number =>

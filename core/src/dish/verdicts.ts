@@ -1,6 +1,6 @@
 import { aboutC, say, type Said } from "../units/said";
 import { traitsOf } from "../ingredient/traits";
-import { ingredientOf, itemWork, nameOf, targetOfItem, valuesOf } from "../simulate/item-facts";
+import { ingredientOf, itemWork, nameOf, valuesOf } from "../simulate/item-facts";
 import { outOf } from "../simulate/out-of";
 import type { Plan, PlanItem } from "../simulate/plan-schema";
 import { pointAt } from "../simulate/spread";

@@ -1,3 +1,8 @@
+import { containersOf } from "../batch/chill-containers";
+import { coolingHere } from "../batch/cooling-here";
+import type { CoolingContainer } from "../cool/container";
+import type { CoolingStage } from "../cool/cooling";
+import { COOLING_WAYS, spreadOf, WAYS, type CoolingWay } from "../cool/ways";
 import { TARGET_SIGMA } from "../doneness/target-belief";
 import { TARGET_IDS, TARGETS, type DonenessTarget, type TargetId } from "../doneness/targets";
 import { steamSigmaLog } from "../simulate/heat-facts";
@@ -58,9 +63,21 @@ export function endWords(thing: string): string {
   return `${name.charAt(0).toUpperCase()}${name.slice(1)}`;
 }
 
+/** What cools: "Tall pot in a sink of cold water". */
+const coolingWords = (container: string, way: CoolingWay): string =>
+  `${container} ${WAYS[way].inIt}`;
+
+function coolingThingWords(thing: string, containers: readonly CoolingContainer[]): string {
+  const way = COOLING_WAYS.find((w) => thing.endsWith(`|${w}`));
+  const id = thing.slice(0, thing.lastIndexOf("|"));
+  const name = containers.find((c) => c.id === id)?.name ?? "A container that is gone";
+  return way === undefined ? thing : coolingWords(name, way);
+}
+
 /** What a thing is called that was learned of: by itself, or as a pot that it was seen in says. */
 export function nameOfThing(
   { kind, thing }: Pick<Taught, "kind" | "thing">,
+  kitchen: Kitchen | null,
   byItsPot: (kind: SeenOnce) => string,
 ): string {
   switch (kind) {
@@ -70,6 +87,8 @@ export function nameOfThing(
       return bonesWords(thing);
     case "tender":
       return endWords(thing);
+    case "cooling":
+      return coolingThingWords(thing, kitchen === null ? [] : containersOf(kitchen));
     case "salt":
     case "body":
       return wantedWords(thing);
@@ -138,6 +157,11 @@ const SAYS: Readonly<
     asUsual: "as much cooking as usual",
     off: (far, isLess) => `${far} ${isLess ? "less" : "more"} cooking than usual`,
     times: ["one pot", "pots"],
+  },
+  cooling: {
+    asUsual: "cools as fast as usual",
+    off: (far, isLess) => `cools ${far} ${isLess ? "slower" : "faster"} than usual`,
+    times: ["one chilling", "chillings"],
   },
   salt: {
     asUsual: "is wanted with as much salt as usual",
@@ -237,3 +261,17 @@ export const tenderHereWords = (
   target === undefined || target.coreC !== undefined
     ? []
     : said(`${endWords(target.id)}:`, "tender", tenderHere(kitchen, target.id), TARGET_SIGMA);
+
+/** How fast it cools here in each way it goes through, as far as that is known. */
+export const coolingHereWords = (
+  { id, name }: CoolingContainer,
+  stages: readonly CoolingStage[],
+  kitchen: Known,
+): readonly string[] =>
+  stages.flatMap((stage) => {
+    const here = coolingHere(kitchen, id, stage.way);
+    if (here === null) return [];
+    const words = hereWords("cooling", here, spreadOf([stage]));
+    const isSparing = here.mean > 0 ? " It is planned as usual all the same." : "";
+    return [`${coolingWords(name, stage.way)} ${words}${isSparing}`];
+  });

@@ -1,5 +1,6 @@
 import { USUAL_SIGMA_LOG } from "../simulate/heat-facts";
 import { LEARNED_KINDS, type LearnedFactors, type LearnedKind } from "../simulate/learned-schema";
+import { USUAL_SIGMA_LOG as USUAL_COOLING_SIGMA } from "../cool/ways";
 import { TARGET_SIGMA } from "../doneness/target-belief";
 import { WORK_SIGMA } from "../simulate/learned";
 import { BODY_SIGMA, SALT_SIGMA } from "../simulate/wanted-here";
@@ -9,13 +10,14 @@ import { beliefOf, learn, plusMinus, type Learned, type Observation } from "./be
 import { ringSeen, steamSeen, type LoggedPot, type Seen } from "./from-pot";
 import { begunMs } from "../batch/of-log";
 import { setSeen } from "./set-seen";
+import { coolSeen } from "./cool-seen";
 import { tenderSeen } from "./tender-seen";
 import { tasteSeen } from "./taste-seen";
 import { workSeen } from "./work-seen";
 
 /**
  * What is learned: how fast a pot steams, how much of a ring's heat reaches its pot, how long work takes, how
- * much gelatin bones give, how much cooking meat takes to be tender, how salty and how thick it is wanted.
+ * much gelatin bones give, how much cooking meat takes to be tender, how fast things cool, how salty and how thick it is wanted.
  */
 export type TaughtKind = LearnedKind;
 
@@ -64,7 +66,7 @@ export interface PotWords {
   readonly kitchenId: string;
   readonly atMs: number;
   readonly seen: Readonly<Record<SeenOnce, Seen>>;
-  /** How long each piece of its work took, what its bones gave, what its forks said, how salty and how thick it was wanted. */
+  /** How long each piece of its work took, what its bones gave, what its forks said, how fast it cooled, how salty and how thick it was wanted. */
   readonly said: Readonly<Record<SaidAny, readonly Observation[]>>;
 }
 
@@ -89,7 +91,13 @@ export const wordsOf = (pot: LoggedPot): PotWords => ({
   kitchenId: pot.batch.kitchen.id,
   atMs: begunMs(pot),
   seen: { steam: steamSeen(pot), ring: ringSeen(pot) },
-  said: { work: workSeen(pot), set: setSeen(pot), tender: tenderSeen(pot), ...tasteSeen(pot) },
+  said: {
+    work: workSeen(pot),
+    set: setSeen(pot),
+    tender: tenderSeen(pot),
+    cooling: coolSeen(pot),
+    ...tasteSeen(pot),
+  },
 });
 
 const learnedBy = (words: readonly PotWords[], teaching: Teaching) =>
@@ -136,6 +144,7 @@ const USUAL_SIGMA: Readonly<Record<TaughtKind, number>> = {
   work: WORK_SIGMA.value,
   set: SPREAD.extraction.value,
   tender: TARGET_SIGMA.value,
+  cooling: USUAL_COOLING_SIGMA,
   salt: SALT_SIGMA.value,
   body: BODY_SIGMA.value,
 };

@@ -9,7 +9,6 @@ import { answersFor } from "../because/answers";
 import { forksSay, TARGET_SIGMA, type ForkCheck } from "../doneness/target-belief";
 import { TARGETS } from "../doneness/targets";
 import { simulate } from "../simulate/simulate";
-import { pointAt } from "../simulate/spread";
 import { tenderHere, tenderSigma } from "../simulate/tender-here";
 import { coldWaterKg, waterL } from "../simulate/water-ways";
 import { Z90 } from "../units/estimate";

@@ -14,7 +14,16 @@ const FactorsSchema = z.object({
 });
 
 /** What is learned of a kitchen, in the order it is told. */
-export const LEARNED_KINDS = ["steam", "ring", "work", "set", "tender", "salt", "body"] as const;
+export const LEARNED_KINDS = [
+  "steam",
+  "ring",
+  "work",
+  "set",
+  "tender",
+  "cooling",
+  "salt",
+  "body",
+] as const;
 export type LearnedKind = (typeof LEARNED_KINDS)[number];
 
 /**
@@ -30,6 +39,8 @@ export const LearnedSchema = z.object({
   set: FactorsSchema.optional(),
   /** How much cooking it takes to be tender, by its end; not in pots from before it was learned. */
   tender: FactorsSchema.optional(),
+  /** How fast things cool, by container and way: "tall|sink"; not in pots from before it was learned. */
+  cooling: FactorsSchema.optional(),
   /** How salty and how thick it was wanted, by kind of pot; not in pots from before that. */
   salt: FactorsSchema.optional(),
   body: FactorsSchema.optional(),

@@ -30,7 +30,6 @@ import { FIRST_STRETCH, isOn, isRest, stretchesOf, type PlannedStretch } from ".
 import type { Forked, ItemCourse, JudgedTarget, Mark, Phase, StretchCourse, Trace } from "./trace";
 import { neverThere, wantedKg, type Until } from "./until";
 
-const AS_USUAL: ReadonlyMap<string, number> = new Map();
 const STEP_S = 30;
 const LONGEST_HOLD_MIN = 2880;
 /** Less than this over the rim is rounding, kg. */

@@ -102,7 +102,9 @@ const figures = computed(() => {
       : chosen.value;
   return reckoned === null
     ? []
-    : code.value.gates.flatMap((g) => coolingMinOf(reckoned.facts, reckoned.stages, g) ?? []);
+    : code.value.gates.flatMap(
+        (g) => coolingMinOf(reckoned.facts, reckoned.stages, g, kitchen.value ?? {}) ?? [],
+      );
 });
 
 async function write(event: NewEvent) {

@@ -29,7 +29,7 @@ const potName = (id: string): string => {
 };
 /** A pot that it was seen in says what it is called. */
 const nameOf = (value: Taught): string =>
-  nameOfThing(value, (kind) => {
+  nameOfThing(value, store.kitchen, (kind) => {
     const seen = pots.finished.find((p) => p.seen[kind]?.thing === value.thing)?.seen[kind];
     if (seen !== undefined && seen !== null) return seen.name;
     // One that is strained and not logged yet.
@@ -43,6 +43,7 @@ const HEADS: Readonly<Record<TaughtKind, { readonly title: string; readonly fres
   work: { title: "How long work takes", fresh: "Work that was not timed yet" },
   set: { title: "What the bones give", fresh: "Bones that are new here:" },
   tender: { title: "When it is tender", fresh: "What no fork went into yet:" },
+  cooling: { title: "How fast it cools", fresh: "What was not chilled yet" },
   salt: { title: "How salty you want it", fresh: "A pot of another kind" },
   // How thick another dish shall be says nothing of a new one.
   body: { title: "How thick you want it" },
