@@ -1,4 +1,5 @@
 import type { Kitchen } from "../simulate/kitchen-schema";
+import { keptSigmaOf } from "../simulate/kept-here";
 import { steamSigmaOf } from "../simulate/learned";
 import { SPREAD } from "../simulate/parameters";
 import type { Plan } from "../simulate/plan-schema";
@@ -38,7 +39,7 @@ export function sharedByCause(
   const steamSd = cook.readings.length > 0 ? steamRate.sd : steamSigmaOf(plan, kitchen);
   const sds: Readonly<Record<GapCause, number>> = {
     steam: steamSd * steamedL,
-    solids: SPREAD.leftOnSolids.value * -ledger.leftOnSolids,
+    solids: keptSigmaOf(plan, kitchen) * -ledger.leftOnSolids,
     juice: SPREAD.freed.value * (ledger.juice + ledger.vegetables),
     measuring: JUG_SD_L,
   };

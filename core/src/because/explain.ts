@@ -18,6 +18,7 @@ import {
 } from "../liquid/constants";
 import {
   bonesHereWords,
+  keptHereWords,
   ringHereWords,
   steamHereWords,
   tenderHereWords,
@@ -71,6 +72,7 @@ export function explain(id: FigureId, told: Told, spread: FigureSpread): Because
     ...(isBySteam ? steamHereWords(plan, kitchen) : []),
     ...(BY_RING.has(id) ? ringHereWords(plan, kitchen) : []),
     ...(id === "gelatinGL" ? bonesHereWords(plan, kitchen) : []),
+    ...(id === "strainedL" ? keptHereWords(plan, kitchen) : []),
     ...(endsTender && BY_WHAT_ENDS_IT.has(id)
       ? tenderHereWords(trace.judged.get(trace.mainItemId ?? ""), kitchen)
       : []),

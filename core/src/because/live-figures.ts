@@ -3,7 +3,7 @@ import type { Cook } from "../batch/fold";
 import type { LiveForecast } from "../batch/live-forecast";
 import { COOK_VALUE_Z_C } from "../doneness/cook-value";
 import { LEFT_ON_PRESSED_L_KG, LEFT_ON_SOLIDS_L_KG } from "../liquid/constants";
-import { steamHereWords, tenderHereWords } from "../learn/say-taught";
+import { keptHereWords, steamHereWords, tenderHereWords } from "../learn/say-taught";
 import { steamConstantOf } from "../simulate/heat-facts";
 import { nameOf } from "../simulate/item-facts";
 import type { Kitchen } from "../simulate/kitchen-schema";
@@ -57,7 +57,7 @@ export function liveFigures(
           plan.strain.pressed ? LEFT_ON_PRESSED_L_KG : LEFT_ON_SOLIDS_L_KG,
         ],
         spread: [],
-        here: steamHereWords(plan, kitchen),
+        here: [...steamHereWords(plan, kitchen), ...keptHereWords(plan, kitchen)],
       },
     },
     tenderMin:

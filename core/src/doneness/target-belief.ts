@@ -1,4 +1,5 @@
 import { kitchenEstimate } from "../units/constant";
+import { gridAfter, saidAlone, type Grid } from "../units/evidence";
 import { normalCdf, Z90 } from "../units/estimate";
 
 /** What a fork says at a cook value: not yet, nearly, tender, too soft. */
@@ -28,10 +29,6 @@ export const FORK_NOISE = kitchenEstimate(
   "log",
   "kitchen estimate",
 );
-/** Checks that make a belief hardly surer (by less than a quarter of its precision) say nothing. */
-const LEAST_PRECISION = 0.25 / TARGET_SIGMA.value ** 2;
-const GRID = 161;
-const REACH = 1;
 
 /** Cook values of an end, min at 100 °C. */
 interface Ends {
@@ -40,19 +37,11 @@ interface Ends {
   readonly past: number;
 }
 
-/** How likely each target is, on a grid over its logarithm; the weights come to 1. */
-interface Grid {
-  readonly logs: readonly number[];
-  readonly weights: readonly number[];
-}
-
 /** Each check is a threshold seen with noise: "nearly" stands between done and at its best, "too soft" past it. */
 function gridOf(target: Ends, checks: readonly ForkCheck[], sigmaLog: number): Grid {
-  const logs = Array.from({ length: GRID }, (_, i) => -REACH + (2 * REACH * i) / (GRID - 1));
   const tender = Math.sqrt(target.done * target.ideal);
-  const raw = logs.map((x) => {
-    let log = -0.5 * (x / sigmaLog) ** 2;
-    for (const { cookMin, how } of checks) {
+  return gridAfter(sigmaLog, (x) =>
+    checks.reduce((sum, { cookMin, how }) => {
       const isPast = (at: number) =>
         normalCdf((Math.log(Math.max(0.1, cookMin)) - Math.log(at) - x) / FORK_NOISE.value);
       const likely = {
@@ -61,12 +50,9 @@ function gridOf(target: Ends, checks: readonly ForkCheck[], sigmaLog: number): G
         tender: isPast(tender) - isPast(target.past),
         tooSoft: isPast(target.past),
       }[how];
-      log += Math.log(Math.max(1e-9, likely));
-    }
-    return Math.exp(log);
-  });
-  const total = raw.reduce((sum, w) => sum + w, 0);
-  return { logs, weights: raw.map((w) => w / total) };
+      return sum + Math.log(Math.max(1e-9, likely));
+    }, 0),
+  );
 }
 
 /**
@@ -79,7 +65,8 @@ export function believeTarget(
   checks: readonly ForkCheck[],
   sigmaLog = TARGET_SIGMA.value,
 ): TargetBelief {
-  const { logs, weights } = gridOf(target, checks, sigmaLog);
+  const { at, weights } = gridOf(target, checks, sigmaLog);
+  const step = (at[1] ?? 0) - (at[0] ?? 0);
   const quantile = (share: number) => {
     let sum = 0;
     for (const [i, w] of weights.entries()) {
@@ -87,9 +74,9 @@ export function believeTarget(
       sum += w;
       if (sum < share) continue;
       const inStep = sum > before ? (share - before) / (sum - before) : 0.5;
-      return Math.exp((logs[i] ?? 0) + (inStep - 0.5) * ((2 * REACH) / (GRID - 1)));
+      return Math.exp((at[i] ?? 0) + (inStep - 0.5) * step);
     }
-    return Math.exp(REACH);
+    return Math.exp(at.at(-1) ?? 0);
   };
   const middle = quantile(0.5);
   // Pot-to-pot noise stays, however often a fork goes in: model section 10.
@@ -102,20 +89,9 @@ export function believeTarget(
   };
 }
 
-/**
- * What checks say by themselves, as a normal in the logarithm: what takes a belief of the usual spread to where
- * it stands after them, by its mean and variance. Null where they say next to nothing.
- */
-export function forksSay(
+/** What checks say by themselves, in the logarithm; null where they say next to nothing. */
+export const forksSay = (
   target: Ends,
   checks: readonly ForkCheck[],
-): { readonly log: number; readonly sd: number } | null {
-  const { logs, weights } = gridOf(target, checks, TARGET_SIGMA.value);
-  const sumOf = (of: (x: number) => number) =>
-    logs.reduce((sum, x, i) => sum + (weights[i] ?? 0) * of(x), 0);
-  const mean = sumOf((x) => x);
-  const variance = sumOf((x) => (x - mean) ** 2);
-  const precision = 1 / variance - 1 / TARGET_SIGMA.value ** 2;
-  if (!(precision > LEAST_PRECISION)) return null;
-  return { log: mean / variance / precision, sd: 1 / Math.sqrt(precision) };
-}
+): { readonly mean: number; readonly sd: number } | null =>
+  saidAlone(TARGET_SIGMA.value, gridOf(target, checks, TARGET_SIGMA.value));

@@ -14,6 +14,7 @@ import { ringHere, steamHere, WORK_SIGMA, workHere, type FactorHere } from "../s
 import { SPREAD } from "../simulate/parameters";
 import type { Plan } from "../simulate/plan-schema";
 import { bonesHere, bonesOf } from "../simulate/bones-here";
+import { keepsMost, keptHere } from "../simulate/kept-here";
 import type { Constant } from "../units/constant";
 import { heatsOf } from "../simulate/stretches";
 import { tenderHere } from "../simulate/tender-here";
@@ -52,8 +53,8 @@ export function wantedWords(thing: string): string {
   return thing === "strained" ? "A pot that is strained" : "A pot that is served as it is";
 }
 
-/** Bones of which was learned what they give. */
-export const bonesWords = (ingredientId: string): string =>
+/** What was learned of what it gives, or keeps. */
+export const nameOfIngredient = (ingredientId: string): string =>
   isIngredientId(ingredientId) ? ingredientById(ingredientId).name : ingredientId;
 
 const isEnd = (thing: string): thing is TargetId => TARGET_IDS.some((id) => id === thing);
@@ -84,7 +85,8 @@ export function nameOfThing(
     case "work":
       return workWords(thing);
     case "set":
-      return bonesWords(thing);
+    case "kept":
+      return nameOfIngredient(thing);
     case "tender":
       return endWords(thing);
     case "cooling":
@@ -151,6 +153,11 @@ const SAYS: Readonly<
   set: {
     asUsual: "as much gelatin as usual",
     off: (far, isLess) => `${far} ${isLess ? "less" : "more"} gelatin than usual`,
+    times: ["one pot", "pots"],
+  },
+  kept: {
+    asUsual: "as much liquid stays on it as usual",
+    off: (far, isLess) => `${far} ${isLess ? "less" : "more"} liquid stays on it than usual`,
     times: ["one pot", "pots"],
   },
   tender: {
@@ -251,7 +258,23 @@ export const thickHereWords = (plan: Plan, kitchen: Known): readonly string[] =>
 
 /** How much gelatin its bones give here; nothing where nothing is known of it, or it has none. */
 export const bonesHereWords = (plan: Plan, kitchen: Known): readonly string[] =>
-  said(`${bonesWords(bonesOf(plan) ?? "")}:`, "set", bonesHere(kitchen, plan), SPREAD.extraction);
+  said(
+    `${nameOfIngredient(bonesOf(plan) ?? "")}:`,
+    "set",
+    bonesHere(kitchen, plan),
+    SPREAD.extraction,
+  );
+
+/** How much liquid its solids keep here; nothing where nothing is known of it, or nothing is strained. */
+export const keptHereWords = (plan: Plan, kitchen: Known): readonly string[] =>
+  plan.end !== "strained"
+    ? []
+    : said(
+        `${nameOfIngredient(keepsMost(plan) ?? "")} in the sieve:`,
+        "kept",
+        keptHere(kitchen, plan),
+        SPREAD.leftOnSolids,
+      );
 
 /** How much cooking such an end takes here; nothing where nothing is known of it, or it is done by its core. */
 export const tenderHereWords = (

@@ -14,7 +14,7 @@ import { coldWaterKg, waterL } from "../simulate/water-ways";
 import { Z90 } from "../units/estimate";
 import { normal } from "../units/random";
 import type { LoggedPot } from "./from-pot";
-import { bonesHereWords, bonesWords } from "./say-taught";
+import { bonesHereWords, nameOfIngredient } from "./say-taught";
 import { beliefOf, learn } from "./belief";
 import { edgesOf, gradeSays, setSeen } from "./set-seen";
 import { learnedOf, whatTaught, wordsOf } from "./taught";
@@ -185,8 +185,8 @@ describe("what it teaches", () => {
   test("no pot goes by its own word, and it is told by the bones' name", () => {
     const value = whatTaught(words).values.find((v) => v.kind === "set");
     expect(value?.from).toHaveLength(4);
-    expect(bonesWords(value?.thing ?? "")).not.toBe(value?.thing);
-    expect(bonesWords("gone")).toBe("gone");
+    expect(nameOfIngredient(value?.thing ?? "")).not.toBe(value?.thing);
+    expect(nameOfIngredient("gone")).toBe("gone");
     const without = learnedOf(words, { without: new Set(["b1", "b2", "b3", "b4"]) });
     expect(bonesHere({ ...kitchen, learned: without }, loggedPlan)).toBeNull();
     // Read anew with what is known by now, it says the same: a pot speaks against the defaults.

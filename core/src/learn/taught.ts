@@ -9,6 +9,7 @@ import { NO_TEACHING, type Teaching } from "../simulate/teaching-schema";
 import { beliefOf, learn, plusMinus, type Learned, type Observation } from "./belief";
 import { ringSeen, steamSeen, type LoggedPot, type Seen } from "./from-pot";
 import { begunMs } from "../batch/of-log";
+import { keptSeen } from "./kept-seen";
 import { setSeen } from "./set-seen";
 import { coolSeen } from "./cool-seen";
 import { tenderSeen } from "./tender-seen";
@@ -17,7 +18,7 @@ import { workSeen } from "./work-seen";
 
 /**
  * What is learned: how fast a pot steams, how much of a ring's heat reaches its pot, how long work takes, how
- * much gelatin bones give, how much cooking meat takes to be tender, how fast things cool, how salty and how thick it is wanted.
+ * much gelatin bones give and liquid solids keep, how much cooking meat takes to be tender, how fast things cool, how salty and how thick it is wanted.
  */
 export type TaughtKind = LearnedKind;
 
@@ -66,7 +67,7 @@ export interface PotWords {
   readonly kitchenId: string;
   readonly atMs: number;
   readonly seen: Readonly<Record<SeenOnce, Seen>>;
-  /** How long each piece of its work took, what its bones gave, what its forks said, how fast it cooled, how salty and how thick it was wanted. */
+  /** How long each piece of its work took, what its bones gave, what stayed on its solids, what its forks said, how fast it cooled, how salty and how thick it was wanted. */
   readonly said: Readonly<Record<SaidAny, readonly Observation[]>>;
 }
 
@@ -94,6 +95,7 @@ export const wordsOf = (pot: LoggedPot): PotWords => ({
   said: {
     work: workSeen(pot),
     set: setSeen(pot),
+    kept: keptSeen(pot),
     tender: tenderSeen(pot),
     cooling: coolSeen(pot),
     ...tasteSeen(pot),
@@ -143,6 +145,7 @@ const USUAL_SIGMA: Readonly<Record<TaughtKind, number>> = {
   ring: SPREAD.efficiency.value,
   work: WORK_SIGMA.value,
   set: SPREAD.extraction.value,
+  kept: SPREAD.leftOnSolids.value,
   tender: TARGET_SIGMA.value,
   cooling: USUAL_COOLING_SIGMA,
   salt: SALT_SIGMA.value,

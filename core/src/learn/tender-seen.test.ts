@@ -85,7 +85,7 @@ describe("what forks say of a pot", () => {
     fc.assert(
       fc.property(fc.double({ min: 70, max: 160, noNaN: true }), (cookMin) => {
         const [a, b] = [cookMin, cookMin * 1.15].map(
-          (m) => forksSay(ends, [{ cookMin: m, how: "notYet" }])?.log ?? 0,
+          (m) => forksSay(ends, [{ cookMin: m, how: "notYet" }])?.mean ?? 0,
         );
         expect(b ?? NaN).toBeGreaterThan(a ?? NaN);
       }),
@@ -181,7 +181,7 @@ test("over made-up kitchens the next pot's range holds, and is nearer than witho
         const said = forksSay(ends, checks);
         if (said !== null)
           words.push({
-            ...{ potId: `${i}`, thing: "x", sigma: SIGMA, log: said.log },
+            ...{ potId: `${i}`, thing: "x", sigma: SIGMA, log: said.mean },
             sd: Math.hypot(said.sd, 0.12),
           });
       }

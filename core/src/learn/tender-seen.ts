@@ -35,7 +35,7 @@ export function tenderSeen(logged: LoggedPot): readonly Observation[] {
     surest.set(target.id, {
       potId: batch.id,
       thing: target.id,
-      log: said.log,
+      log: said.mean,
       sd: Math.hypot(said.sd, FORK_NOISE.value),
       sigma: TARGET_SIGMA.value,
     });

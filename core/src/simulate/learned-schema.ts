@@ -19,6 +19,7 @@ export const LEARNED_KINDS = [
   "ring",
   "work",
   "set",
+  "kept",
   "tender",
   "cooling",
   "salt",
@@ -37,6 +38,8 @@ export const LearnedSchema = z.object({
   work: FactorsSchema.optional(),
   /** How much gelatin bones give, by what they are; not in pots from before it was learned. */
   set: FactorsSchema.optional(),
+  /** How much liquid solids keep, by what they mostly are; not in pots from before it was learned. */
+  kept: FactorsSchema.optional(),
   /** How much cooking it takes to be tender, by its end; not in pots from before it was learned. */
   tender: FactorsSchema.optional(),
   /** How fast things cool, by container and way: "tall|sink"; not in pots from before it was learned. */

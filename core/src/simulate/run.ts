@@ -11,6 +11,7 @@ import { airPressureKPa, boilingPointC } from "../water/altitude";
 import { COLD_DENSITY_KG_L, latentHeatKJKg } from "../water/properties";
 import type { Kitchen } from "./kitchen-schema";
 import { withBonesHere } from "./bones-here";
+import { withKeptHere } from "./kept-here";
 import { ringHere, steamHere } from "./learned";
 import { EXPECTED, type Parameters } from "./parameters";
 import { Comings, openMin } from "./comings";
@@ -76,7 +77,11 @@ export class Run implements Cooking {
     /** How long it is thought to hold: what goes in "before the end" counts back from there. */
     readonly plannedHoldMin: number,
   ) {
-    this.parameters = withBonesHere(options.parameters ?? EXPECTED, plan, kitchen);
+    this.parameters = withKeptHere(
+      withBonesHere(options.parameters ?? EXPECTED, plan, kitchen),
+      plan,
+      kitchen,
+    );
     this.course = new CourseReader(options.course ?? AS_PLANNED);
     this.follows = options.course !== undefined;
     this.boilingC = boilingPointC(kitchen.altitudeM);

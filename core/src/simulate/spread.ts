@@ -2,6 +2,7 @@ import { COOK_VALUE_Z_C } from "../doneness/cook-value";
 import { Z90 } from "../units/estimate";
 import type { Kitchen } from "./kitchen-schema";
 import { bonesSigmaOf } from "./bones-here";
+import { keptSigmaOf } from "./kept-here";
 import { ringSigmaOf, steamSigmaOf } from "./learned";
 import { EXPECTED, SPREAD, type Parameters } from "./parameters";
 import type { Plan } from "./plan-schema";
@@ -96,6 +97,8 @@ export function sigmaOf(
       return ringSigmaOf(plan, kitchen);
     case "extraction":
       return bonesSigmaOf(plan, kitchen);
+    case "leftOnSolids":
+      return keptSigmaOf(plan, kitchen);
     case "target":
       return judged.get(mainItemId ?? "")?.sigmaLog ?? SPREAD.target.value;
     default:

@@ -42,6 +42,7 @@ const HEADS: Readonly<Record<TaughtKind, { readonly title: string; readonly fres
   ring: { title: "What the rings give", fresh: "A ring that is new here" },
   work: { title: "How long work takes", fresh: "Work that was not timed yet" },
   set: { title: "What the bones give", fresh: "Bones that are new here:" },
+  kept: { title: "What stays in the sieve", fresh: "What was not strained yet:" },
   tender: { title: "When it is tender", fresh: "What no fork went into yet:" },
   cooling: { title: "How fast it cools", fresh: "What was not chilled yet" },
   salt: { title: "How salty you want it", fresh: "A pot of another kind" },
