@@ -194,6 +194,7 @@ describe("a plan draws on what is learned", () => {
       expect.stringMatching(
         /with its lid ajar, at a gentle simmer: steams \d+ % less than usual: from 5 pots here, ±\d+ %; before: usual, ±57 %\.$/,
       ),
+      expect.stringMatching(/^Lamb neck in the sieve: .*liquid stays on it.*: from 5 pots here/),
     ]);
     expect(here.toSimmerMin.because.here?.[0]).toMatch(/more heat than usual: from 5 pots here/);
     expect(here.holdMin.because.here).toEqual([]);

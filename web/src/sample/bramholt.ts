@@ -12,11 +12,12 @@ import { bramholtLarder } from "./larder";
 import { makeBatch } from "./past-batch";
 import { bramholtPlans } from "./plans";
 
-/** What was otherwise than in the plan as it stands today, how it was liked, and how salty it was made. */
+/** What was otherwise than in the plan as it stands today, how it was liked, how salty it was made, how soon it was tender. */
 interface Told {
   readonly change?: (plan: Plan) => Plan;
   readonly liking?: Liking;
   readonly saltGKg?: number;
+  readonly tenderBy?: number;
 }
 /** So much of the bones, kg, in so much water, L, for so long, min. */
 const broth =
@@ -69,17 +70,17 @@ const PAST_DISHES: readonly (readonly [
     9,
     "beans",
     "Beans creamy, mutton a little dry. Mutton out earlier next time.",
-    { saltGKg: 8.4 },
+    { saltGKg: 8.4, tenderBy: 0.95 },
   ],
   [
     30,
     14,
     "braise",
     "Sauce thin at the table; five minutes open would have done it.",
-    { liking: "allRight", saltGKg: 7.8 },
+    { liking: "allRight", saltGKg: 7.8, tenderBy: 0.9 },
   ],
   [12, 15, "chili", "Everyone asked for more.", { liking: "best", saltGKg: 10.4 }, 0.4],
-  [2, 14, "braise", undefined, { liking: "good", saltGKg: 8 }, 0.3],
+  [2, 14, "braise", undefined, { liking: "good", saltGKg: 8, tenderBy: 0.92 }, 0.3],
 ];
 
 /** The big table tomorrow evening, and a stock for the freezer through some night: one thing in it clashes. */
@@ -131,6 +132,7 @@ export function bramholtSample(nowMs: number): KettlosFile {
       ...(note === undefined ? {} : { note }),
       ...(told?.liking === undefined ? {} : { liking: told.liking }),
       ...(told?.saltGKg === undefined ? {} : { saltGKg: told.saltGKg }),
+      ...(told?.tenderBy === undefined ? {} : { tenderBy: told.tenderBy }),
       ...(leftShare === undefined ? {} : { leftShare }),
     }),
   );

@@ -9,6 +9,7 @@ import { SCHEMA_VERSION, type Kitchen } from "@kettlos/core/simulate/kitchen-sch
 import { EXPECTED, type Parameters } from "@kettlos/core/simulate/parameters";
 import { PlanItemSchema, type Plan } from "@kettlos/core/simulate/plan-schema";
 import { simulate } from "@kettlos/core/simulate/simulate";
+import type { Trace } from "@kettlos/core/simulate/trace";
 import { pointAt } from "@kettlos/core/simulate/spread";
 import { coldWaterKg, waterL } from "@kettlos/core/simulate/water-ways";
 import { normal } from "@kettlos/core/units/random";
@@ -40,6 +41,8 @@ export interface MakeOptions {
   readonly liking?: Liking;
   /** Of a dish: salt put in at the end by tasting, g per kg of it, until it was right. */
   readonly saltGKg?: number;
+  /** Of a dish: how many times as much cooking as usual it takes until a fork slides in and out. */
+  readonly tenderBy?: number;
   /** Of a dish: the share that is left after the meal, and chilled. */
   readonly leftShare?: number;
   /** Only what has happened by then is written; later events are left out. */
@@ -61,6 +64,24 @@ function saltedBy(potId: string, massKg: number, atMs: number): readonly EventBo
     { kind: "added", itemId: item.id, massKg: item.massKg, atMs: atMs + MINUTE_MS + 1 },
     { ...tasted, tastes: ["right"], atMs: atMs + 4 * MINUTE_MS },
   ];
+}
+
+/** A fork goes in late in the hold, and half-way on, until it slides in and out. */
+const FORKS_AT = [0.72, 0.86, 0.98];
+function forked(trace: Trace, by: number, atMs: (tMin: number) => number): readonly EventBody[] {
+  const itemId = trace.mainItemId;
+  const target = trace.judged.get(itemId ?? "");
+  if (itemId === null || target === undefined) return [];
+  const events: EventBody[] = [];
+  for (const share of FORKS_AT) {
+    const tMin = trace.toSimmerMin + trace.holdMin * share;
+    const cookMin = pointAt(trace, tMin).cookMin / by;
+    const tenderMin = Math.sqrt(target.done.value * target.ideal.value);
+    const how = cookMin < target.done.value ? "notYet" : cookMin < tenderMin ? "nearly" : "tender";
+    events.push({ kind: "checked", itemId, how, atMs: atMs(tMin) });
+    if (how === "tender") break;
+  }
+  return events;
 }
 
 /** A batch as it would have gone: simulated with hidden constants, read with a hand's scatter. */
@@ -102,6 +123,7 @@ export function makeBatch(options: MakeOptions): MadeBatch {
       atMs: at(tMin),
     });
   }
+  if (options.tenderBy !== undefined) events.push(...forked(trace, options.tenderBy, at));
   const offMin = trace.toSimmerMin + trace.holdMin;
   if (options.saltGKg !== undefined)
     events.push(
