@@ -25,6 +25,8 @@ async function photo(page: Page, name: string, widthPx: number, heightPx: number
   );
   return { name, mimeType: "image/png", buffer: Buffer.from(base64, "base64") };
 }
+// The pot on the fire burns into no night.
+test.beforeEach(({ page }) => page.clock.install({ time: new Date("2026-03-18T16:40:00+01:00") }));
 const chooser = (page: Page) => page.locator(".pictures input[type=file]");
 const thumbs = (page: Page) => page.locator(".pictures li img");
 
@@ -40,7 +42,7 @@ test("a pot carries pictures: shrunk, kept, opened, taken away and back, and in 
   const words = { name: "words.txt", mimeType: "text/plain", buffer: Buffer.from("no picture") };
   await chooser(page).setInputFiles([words, wide, tall]);
   await expect(thumbs(page)).toHaveCount(2);
-  await expect(page.getByRole("alert")).toContainText("words.txt cannot be read as a picture");
+  await expect(page.getByText("words.txt cannot be read as a picture")).toBeVisible();
   const sizes = () =>
     thumbs(page).evaluateAll((all) =>
       (all as HTMLImageElement[]).map((i) => [i.naturalWidth, i.naturalHeight, i.src.length]),
@@ -71,6 +73,22 @@ test("a pot carries pictures: shrunk, kept, opened, taken away and back, and in 
     [1280, 853],
     [640, 1280],
   ]);
+
+  // On paper they stand on its card; beside another pot they are looked at, and stay.
+  await page.emulateMedia({ media: "print" });
+  const printed = page.getByLabel("Card of this pot").locator("img");
+  await expect(printed).toHaveCount(2);
+  await expect(printed.first()).toBeVisible();
+  await page.emulateMedia({ media: "screen" });
+  await page.goto("/beside/past-01/past-08");
+  await expect(page.getByRole("heading", { name: "As they looked" })).toBeVisible();
+  await expect(thumbs(page)).toHaveCount(2);
+  await thumbs(page).nth(1).click();
+  await expect(dialog.getByText("2 of 2")).toBeVisible();
+  await expect(dialog.getByRole("button", { name: "Take it away" })).toHaveCount(0);
+  await page.keyboard.press("Escape");
+  await expect(dialog).toHaveCount(0);
+  expect(await violations(page)).toEqual([]);
 });
 
 test("at the stove, from the camera of a phone", async ({ page }) => {

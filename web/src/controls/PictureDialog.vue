@@ -7,7 +7,13 @@ import { fileWord } from "../data/save-file";
 import OpenDialog from "./OpenDialog.vue";
 
 /** One picture of a pot, large; the ones before and after it by the arrow keys. */
-const props = defineProps<{ picture: Picture; words: string; at: number; of: number }>();
+const props = defineProps<{
+  picture: Picture;
+  words: string;
+  at: number;
+  of: number;
+  canRemove?: boolean;
+}>();
 const emit = defineEmits<{ step: [by: number]; remove: []; close: [] }>();
 const isShown = computed({
   get: () => true,
@@ -41,7 +47,9 @@ const fileName = computed(() => `${fileWord(props.words)}.jpg`);
         <span class="quiet small">{{ at }} of {{ of }}</span>
       </template>
       <a class="button" :href="srcOf(picture)" :download="fileName">Save as a file</a>
-      <button type="button" class="button danger" @click="$emit('remove')">Take it away</button>
+      <button v-if="canRemove" type="button" class="button danger" @click="$emit('remove')">
+        Take it away
+      </button>
     </p>
   </OpenDialog>
 </template>

@@ -1,17 +1,16 @@
 <script setup lang="ts">
-import { dateClockOf } from "@kettlos/core/units/moments";
 import type { Picture } from "@kettlos/core/batch/picture-schema";
 import { begunMs } from "@kettlos/core/batch/of-log";
 import { Problem } from "@kettlos/core/units/problem";
 import { computed, ref, shallowRef, watch } from "vue";
 import { binPicture, bringBack } from "../data/bin";
 import type { Binned } from "../data/binned";
-import { addPicture, picturesOf, srcOf } from "../data/pictures";
+import { addPicture, picturesOf } from "../data/pictures";
 import type { PotState } from "../data/pot-state";
 import { usePotsStore } from "../data/pots-store";
 import { useLive } from "../data/use-live";
 import { NotWritten } from "../data/writing";
-import PictureDialog from "./PictureDialog.vue";
+import PictureRow from "./PictureRow.vue";
 
 /** Pictures of a pot, from the camera or from files: each opens large, and can be taken away again. */
 const props = defineProps<{ pot: PotState }>();
@@ -19,18 +18,14 @@ const pots = usePotsStore();
 const batchId = computed(() => props.pot.batch.id);
 const name = computed(() => props.pot.batch.plan.name);
 const pictures = useLive(() => picturesOf(batchId.value), [batchId]);
-const openedId = ref<string | null>(null);
-const opened = computed(() => pictures.value?.find((p) => p.id === openedId.value) ?? null);
 const removed = shallowRef<Binned | null>(null);
 const problems = ref<readonly string[]>([]);
 const isBusy = ref(false);
 watch(batchId, () => {
-  openedId.value = null;
   removed.value = null;
   problems.value = [];
 });
 
-const wordsOf = ({ atMs }: Picture) => `${name.value}, ${dateClockOf(atMs)}`;
 async function choose(event: Event) {
   const input = event.target as HTMLInputElement;
   const files = [...(input.files ?? [])];
@@ -56,29 +51,24 @@ async function choose(event: Event) {
   }
 }
 async function remove(picture: Picture) {
-  openedId.value = null;
   removed.value = await binPicture(picture, name.value);
 }
 async function back(one: Binned) {
   removed.value = null;
   await bringBack(one);
 }
-function step(by: number) {
-  const list = pictures.value ?? [];
-  const at = list.findIndex((p) => p.id === openedId.value);
-  openedId.value = list[at + by]?.id ?? openedId.value;
-}
 </script>
 
 <template>
   <div class="pictures">
-    <ul v-if="pictures !== undefined && pictures.length > 0">
-      <li v-for="picture in pictures" :key="picture.id">
-        <button type="button" @click="openedId = picture.id">
-          <img :src="srcOf(picture)" :alt="`Picture of ${wordsOf(picture)}`" />
-        </button>
-      </li>
-    </ul>
+    <PictureRow
+      v-if="pictures !== undefined"
+      :key="batchId"
+      :pictures
+      :name
+      can-remove
+      @remove="remove"
+    />
     <p class="line">
       <label class="button" :class="{ busy: isBusy }"
         >{{ pictures?.length ? "Another picture" : "Add a picture" }}
@@ -98,43 +88,10 @@ function step(by: number) {
       </span>
     </p>
     <p v-for="problem in problems" :key="problem" class="ember small" role="alert">{{ problem }}</p>
-    <PictureDialog
-      v-if="opened !== null"
-      :picture="opened"
-      :words="wordsOf(opened)"
-      :at="(pictures?.indexOf(opened) ?? 0) + 1"
-      :of="pictures?.length ?? 1"
-      @step="step"
-      @remove="remove(opened)"
-      @close="openedId = null"
-    />
   </div>
 </template>
 
 <style scoped>
-ul {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-  padding-bottom: 8px;
-}
-
-li button {
-  display: block;
-  padding: 0;
-  border: 1px solid var(--hair);
-  border-radius: 3px;
-  background: none;
-}
-
-img {
-  display: block;
-  width: 108px;
-  height: 81px;
-  border-radius: 2px;
-  object-fit: cover;
-}
-
 .line {
   display: flex;
   flex-wrap: wrap;

@@ -11,6 +11,9 @@ import { useRoute } from "vue-router";
 import { useKitchenStore } from "../../data/kitchen-store";
 import type { PotState } from "../../data/pot-state";
 import { useWholePots } from "../../data/use-pot";
+import PictureRow from "../../controls/PictureRow.vue";
+import { picturesOf } from "../../data/pictures";
+import { useLive } from "../../data/use-live";
 import SmallPot from "../../drawings/SmallPot.vue";
 import TwoCourses from "../../drawings/TwoCourses.vue";
 import PieceBoundary from "../../frame/PieceBoundary.vue";
@@ -85,6 +88,14 @@ const doubts = computed(() => {
   ];
 });
 
+const ids = computed(() => pair.value?.map((p) => p.batch.id) ?? []);
+const pictures = useLive(() => Promise.all(ids.value.map(picturesOf)), [ids]);
+/** Those of the two that have pictures. */
+const pictured = computed(() =>
+  ids.value
+    .map((id, i) => ({ id, name: names.value[i] ?? "", pictures: pictures.value?.[i] ?? [] }))
+    .filter((p) => p.pictures.length > 0),
+);
 const scale = computed(() =>
   pair.value === null
     ? 0
@@ -169,6 +180,13 @@ const drawn = computed(() =>
             }}
           </p>
         </section>
+        <section v-if="pictured.length > 0" class="pictures">
+          <h2>As they looked</h2>
+          <div v-for="of in pictured" :key="of.id">
+            <h3>{{ of.name }}</h3>
+            <PictureRow :pictures="of.pictures" :name="of.name" />
+          </div>
+        </section>
         <BothTables :pair="pair" :names="names" :ledger="compared.ledger" :units="one" />
       </template>
     </template>
@@ -188,6 +206,22 @@ h1 {
   padding: 4px 0 12px;
   font: 650 20px/28px var(--head);
   font-stretch: 88%;
+}
+
+.pictures {
+  display: grid;
+  grid-template-columns: repeat(2, minmax(0, 1fr));
+  gap: 8px 24px;
+}
+
+.pictures h2 {
+  grid-column: 1 / -1;
+}
+
+@media (width <= 900px) {
+  .pictures {
+    grid-template-columns: minmax(0, 1fr);
+  }
 }
 
 .courses {

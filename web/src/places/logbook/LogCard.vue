@@ -14,6 +14,8 @@ import { outcomeOf } from "@kettlos/core/units/problem";
 import { inWords } from "@kettlos/core/units/said";
 import { showDuration, showMass, showVolume, type UnitSystem } from "@kettlos/core/units/show";
 import { computed } from "vue";
+import { picturesOf, srcOf } from "../../data/pictures";
+import { useLive } from "../../data/use-live";
 import type { PotState } from "../../data/pot-state";
 import { whenWords } from "../../words/when-words";
 import { LIKING_WORDS } from "../../words/liking-words";
@@ -27,6 +29,11 @@ const props = defineProps<{
   units: UnitSystem;
 }>();
 
+const ON_THE_CARD = 3;
+const batchId = computed(() => props.pot.batch.id);
+const stored = useLive(() => picturesOf(batchId.value), [batchId]);
+/** The last ones: of what came of it. */
+const pictures = computed(() => (stored.value ?? []).slice(-ON_THE_CARD));
 const plan = computed(() => props.pot.batch.plan);
 const cook = computed(() => props.pot.cook);
 const litMs = computed(() => begunMs(props.pot));
@@ -126,6 +133,9 @@ const came = computed(() => {
         caution.whose
       }})
     </p>
+    <p v-if="pictures.length > 0" class="pictures">
+      <img v-for="picture in pictures" :key="picture.id" :src="srcOf(picture)" alt="" />
+    </p>
     <p v-for="note in cook.notes" :key="note.eventId">“{{ note.text }}”</p>
     <p class="lines" aria-hidden="true">Next time:</p>
   </article>
@@ -170,6 +180,17 @@ const came = computed(() => {
 
   p {
     padding-top: 1mm;
+  }
+
+  .pictures {
+    display: flex;
+    gap: 3mm;
+  }
+
+  img {
+    width: 43mm;
+    height: 32mm;
+    object-fit: cover;
   }
 
   .mind {
