@@ -1,6 +1,6 @@
 // Cooks many made-up kitchens pot after pot and holds what is foretold of the next against what came; writes
 // docs/learning.md.
-import { payingOf, type PayingRow } from "@kettlos/core/learn/paying";
+import { payingOf, type Foretold, type PayingRow } from "@kettlos/core/learn/paying";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
 import { writeFileSync } from "node:fs";
 import { fileURLToPath } from "node:url";
@@ -20,6 +20,11 @@ const kitchen = bramholtKitchen();
 const written = bramholtPlans()["lamb"];
 if (written === undefined) throw new Error("no sample plan lamb");
 const plan: Plan = { ...written, stop: { by: "share", share: 0.75 } };
+const NAMES: Readonly<Record<Foretold, string>> = {
+  comeUp: "to the simmer",
+  time: "time",
+  yield: "yield",
+};
 const per = (x: number) => `${(100 * x).toFixed(1)} %`;
 
 function verdict(row: PayingRow, wildShare: keyof typeof LIMITS): string {
@@ -37,7 +42,7 @@ const table = (wildShare: keyof typeof LIMITS): readonly string[] => [
   "| ---: | --- | ---: | ---: | ---: | ---: | ---: | ---: | --- |",
   ...payingOf(plan, kitchen, KITCHENS, AFTER, wildShare, SEED).map(
     (row) =>
-      `| ${row.pots} | ${row.of} | ${per(row.learned)} | ${per(row.byDefault)} | ${per(row.byLast)} | ${per(row.byTruth)} | ${per(row.left)} | ${per(row.covered)} | ${verdict(row, wildShare)} |`,
+      `| ${row.pots} | ${NAMES[row.of]} | ${per(row.learned)} | ${per(row.byDefault)} | ${per(row.byLast)} | ${per(row.byTruth)} | ${per(row.left)} | ${per(row.covered)} | ${verdict(row, wildShare)} |`,
   ),
 ];
 
@@ -46,14 +51,15 @@ writeFileSync(
   [
     "# What learning from the log pays",
     "",
-    `Written by \`npm run learning\`. ${KITCHENS} made-up kitchens, each with a pot that steams otherwise than the`,
-    "default by a factor drawn from what is assumed before (35 % in the logarithm); one pot differs from the",
-    `next by 12 %. Each cooks ${written.name.toLowerCase()} down to three quarters, pot after pot, with a dip at a third`,
-    "and two thirds (2 mm of a hand's scatter) and a jug at the end (50 mL). Foretold of the next pot are the",
-    "time that it takes down to its level, and what comes through the sieve when it is taken off by the clock.",
-    "Errors are root mean squares in the logarithm; what a pot differs from the next by cannot be learned.",
-    "",
-    "Only how fast it steams differs here; the ring, the juice, the solids are as reckoned.",
+    `Written by \`npm run learning\`. ${KITCHENS} made-up kitchens, each otherwise than the default by factors drawn from what is`,
+    "assumed before: how fast its pot steams (35 % in the logarithm), what reaches it from its ring (20 %), what",
+    "juice comes (15 %), what its solids keep (30 %); one pot differs from the next by 12, 10, 8 and 15 % of them.",
+    `Each cooks ${written.name.toLowerCase()} down to three quarters, pot after pot: somebody says when it boils, there is a dip at a`,
+    "third and two thirds (2 mm of a hand's scatter) and a jug at the end (50 mL). Foretold of the next pot, by the",
+    "application itself with all that its log has taught and the ranges that it shows, are how soon it is at its",
+    "simmer, the time that it takes down to its level, and what comes through the sieve when it is taken off by",
+    "the clock. Errors are root mean squares in the logarithm; what a pot differs from the next by cannot be",
+    "learned. The last pot's ratio is its own word on steam, ring and solids, taken as it stands.",
     "",
     "## As it went",
     "",

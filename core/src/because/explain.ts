@@ -18,6 +18,7 @@ import {
 } from "../liquid/constants";
 import {
   bonesHereWords,
+  hotHereWords,
   keptHereWords,
   ringHereWords,
   steamHereWords,
@@ -72,6 +73,9 @@ export function explain(id: FigureId, told: Told, spread: FigureSpread): Because
     ...(isBySteam ? steamHereWords(plan, kitchen) : []),
     ...(BY_RING.has(id) ? ringHereWords(plan, kitchen) : []),
     ...(id === "gelatinGL" ? bonesHereWords(plan, kitchen) : []),
+    ...(id === "cookMin" || (endsTender && BY_WHAT_ENDS_IT.has(id))
+      ? hotHereWords(plan, kitchen)
+      : []),
     ...(id === "strainedL" ? keptHereWords(plan, kitchen) : []),
     ...(endsTender && BY_WHAT_ENDS_IT.has(id)
       ? tenderHereWords(trace.judged.get(trace.mainItemId ?? ""), kitchen)

@@ -1,6 +1,7 @@
 import { COOK_VALUE_Z_C } from "../doneness/cook-value";
 import type { Method } from "../heat/method";
 import type { Kitchen } from "../simulate/kitchen-schema";
+import { hotSigmaC } from "../simulate/hot-here";
 import { ringSigmaOf, steamSigmaOf } from "../simulate/learned";
 import { SPREAD } from "../simulate/parameters";
 import { pieceTauOf } from "../simulate/piece-of";
@@ -44,11 +45,11 @@ const SIMMER_SIGMA_C = kitchenEstimate(
   "thermometer",
 );
 const GAUGE_SIGMA_C = kitchenEstimate("how far a gauge is off", 1, "°C", "±3 kPa");
-const PLATEAU_SIGMA_C: Record<Method, number> = {
-  hob: SIMMER_SIGMA_C.value,
-  oven: SPREAD.plateauC.value,
-  slowCooker: SPREAD.plateauC.value,
-  pressure: GAUGE_SIGMA_C.value,
+/** How far off what is held may be, one standard deviation, °C. */
+const heldSigmaC = (plan: Plan, kitchen: Kitchen): number => {
+  const { method } = plan.heat;
+  if (method === "hob") return SIMMER_SIGMA_C.value;
+  return method === "pressure" ? GAUGE_SIGMA_C.value : hotSigmaC(plan, kitchen);
 };
 
 /** Everything of one heat that does not change from draw to draw. */
@@ -65,6 +66,7 @@ interface Prepared {
   readonly tailMin: number;
   readonly holdC: number;
   readonly sigmaSteam: number;
+  readonly sigmaHeldC: number;
   readonly sigmaComeUp: number;
   readonly lossUpL: number;
   readonly lossHoldL: number;
@@ -90,6 +92,7 @@ function prepare({ plan, trace, isFixed = false }: Simulated, kitchen: Kitchen):
     tailMin: trace.cookMin - trace.cookAtEndOfHoldMin,
     holdC: trace.holdC,
     sigmaSteam: method === "pressure" ? 0 : steamSigmaOf(plan, kitchen),
+    sigmaHeldC: heldSigmaC(plan, kitchen),
     sigmaComeUp: ringSigmaOf(plan, kitchen),
     lossUpL: Math.min(lossL, upL),
     lossHoldL: Math.max(0, lossL - upL),
@@ -111,7 +114,7 @@ function drawFor(p: Prepared, zC: number, next: () => number): Draw {
   const isWarmed = p.method === "oven" || p.method === "slowCooker";
   return {
     zC,
-    plateauC: PLATEAU_SIGMA_C[p.method] * next(),
+    plateauC: p.sigmaHeldC * next(),
     capC: p.capC,
     comeUp: Math.exp(-p.sigmaComeUp * next()),
     warmUp: isWarmed ? Math.exp(SPREAD.warmUp.value * next()) : 1,

@@ -53,7 +53,7 @@ const againstDefaults = ({ batch, cook }: LoggedPot): LoggedPot => ({
 });
 
 /** Whether one heat was kept from beginning to end. */
-const isOneHeat = (plan: Plan, cook: Cook): boolean =>
+export const isOneHeat = (plan: Plan, cook: Cook): boolean =>
   plan.then.length === 0 && cook.settings.length === 0;
 
 /**

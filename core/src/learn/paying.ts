@@ -3,30 +3,33 @@ import { BatchSchema, CookEventSchema, type CookEvent } from "../batch/batch-sch
 import { fold } from "../batch/fold";
 import { DEPTH_SD_M, JUG_SD_L } from "../batch/live-model";
 import { steamSigmaLog } from "../simulate/heat-facts";
-import { EXPECTED } from "../simulate/parameters";
+import { KEPT_NOISE } from "../simulate/kept-here";
+import { EXPECTED, SPREAD } from "../simulate/parameters";
 import { SCHEMA_VERSION, type Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
 import { simulate } from "../simulate/simulate";
-import { pointAt } from "../simulate/spread";
+import { pointAt, spreadOf, type FigureSpread } from "../simulate/spread";
 import type { Trace } from "../simulate/trace";
 import { coldWaterKg, waterL } from "../simulate/water-ways";
-import { Z90 } from "../units/estimate";
 import { normal, seeded, uniform } from "../units/random";
-import { beliefOf, learn, type Observation } from "./belief";
-import { POT_NOISE, steamThing } from "../simulate/learned";
-import { steamSeen } from "./from-pot";
+import { COME_UP_NOISE, POT_NOISE } from "../simulate/learned";
+import { learnedOf, saidOf, wordsOf, type PotWords, type TaughtKind } from "./taught";
 
 const WEEK_MS = 7 * 24 * 60 * MINUTE_MS;
 /** What is wild is so by this much at the least, and by as much more at the most. */
 const WILD = { from: 1.5, to: 2 } as const;
-/** Rates that the time and the yield are worked out for, in the logarithm; between them by the line. */
-const GRID = { from: -1.5, to: 1.5, step: 0.1 } as const;
-
 /** So many next pots are foretold each time, of which none is cooked. */
-const NEXT_POTS = 5;
+const NEXT_POTS = 3;
+/** Juice of one pot against the next of the same meat. */
+const JUICE_NOISE = 0.08;
 
-/** What is foretold of the next pot: how long it takes down to its level, what comes through the sieve. */
-export type Foretold = "time" | "yield";
+/**
+ * What is foretold of the next pot: how soon it is at its simmer, how long it takes down to its level, what comes
+ * through the sieve when it is taken off by the clock.
+ */
+export const FORETOLD = ["comeUp", "time", "yield"] as const;
+export type Foretold = (typeof FORETOLD)[number];
+type Figures = Readonly<Record<Foretold, number>>;
 
 /** How far off one pot was foretold, in the logarithm. */
 interface Off {
@@ -52,9 +55,32 @@ export interface PayingRow {
   readonly covered: number;
 }
 
+/** Logarithms of what is otherwise than the default: in a kitchen, in a pot. */
+type Logs = Readonly<Record<"evaporation" | "efficiency" | "freed" | "leftOnSolids", number>>;
+const logsOf = (of: (key: keyof Logs) => number): Logs => ({
+  evaporation: of("evaporation"),
+  efficiency: of("efficiency"),
+  freed: of("freed"),
+  leftOnSolids: of("leftOnSolids"),
+});
+const NOISE: Logs = {
+  evaporation: POT_NOISE.value,
+  efficiency: COME_UP_NOISE.value,
+  freed: JUICE_NOISE,
+  leftOnSolids: KEPT_NOISE.value,
+};
+const withLogs = (logs: Logs) => ({
+  ...EXPECTED,
+  evaporation: Math.exp(logs.evaporation),
+  efficiency: Math.exp(logs.efficiency),
+  freed: Math.exp(logs.freed),
+  leftOnSolids: Math.exp(logs.leftOnSolids),
+});
+
 /**
- * Made-up kitchens whose pots steam otherwise than the default, each cooked pot after pot with two dips and a
- * jug: how well the next pot is foretold (model section 13).
+ * Made-up kitchens whose pots steam, get their heat, give juice and keep liquid otherwise than the default, each cooked
+ * pot after pot with two dips and a jug: how well the product foretells the next pot, by all that its log has
+ * taught and with the ranges that it shows (model section 13).
  * @param plan a stock on the ring that is simmered down to a share of what was in
  * @param wildShare of pots that were not as anybody knew: a lid left off
  */
@@ -68,45 +94,60 @@ export function payingOf(
 ): readonly PayingRow[] {
   const random = seeded(seed);
   const waterKg = coldWaterKg(waterL(plan, kitchen), kitchen);
-  const cooked = (log: number): Trace =>
-    simulate(plan, kitchen, { waterKg, parameters: { ...EXPECTED, evaporation: Math.exp(log) } });
-  const figures = foretellerOf(plan, kitchen, cooked);
-  const thing = steamThing(plan.vesselId, plan.heat);
-  const sigma = steamSigmaLog(plan.heat);
+  const cooked = (logs: Logs): Trace =>
+    simulate(plan, kitchen, { waterKg, parameters: withLogs(logs) });
+  // What comes through is that of a pot which is taken off when the usual one is down.
+  const usual = simulate(plan, kitchen, { waterKg });
+  const timed: Plan = { ...plan, stop: { by: "time", holdMin: usual.holdMin } };
+  const figuresOf = (here: Kitchen, parameters = EXPECTED): Figures => {
+    const trace = simulate(plan, here, { waterKg, parameters });
+    const { strained } = simulate(timed, here, { waterKg, parameters });
+    return { comeUp: trace.toSimmerMin, time: trace.holdMin, yield: strained.volumeL };
+  };
+  const defaults = figuresOf(kitchen);
+  const priors = logsOf((key) =>
+    key === "evaporation" ? steamSigmaLog(plan.heat) : SPREAD[key].value,
+  );
   const off = new Map<string, Off[]>();
   for (let k = 0; k < kitchens; k++) {
-    const trueLog = sigma * normal(random);
-    const seen: Observation[] = [];
+    const truth = logsOf((key) => priors[key] * normal(random));
+    const ofPot = () => logsOf((key) => truth[key] + NOISE[key] * normal(random));
+    const words: PotWords[] = [];
     for (let pots = 0; pots <= Math.max(...after); pots++) {
-      const nextLog = () => trueLog + POT_NOISE.value * normal(random);
       if (after.includes(pots)) {
-        const { mean, sd } = beliefOf(thing, learn(seen), sigma);
-        const wide = Z90 * Math.hypot(sd, POT_NOISE.value);
-        for (const next of Array.from({ length: NEXT_POTS }, nextLog))
-          for (const of of ["time", "yield"] as const) {
-            const at = (log: number) => figures[of](log);
-            const ends = [at(mean - wide), at(mean + wide)];
+        const here = { ...kitchen, learned: learnedOf(words) };
+        const [learned, ranges] = [figuresOf(here), rangesOf(plan, timed, here, waterKg)];
+        const last = figuresOf(kitchen, withLogs(logsOf((key) => lastOf(words.at(-1), key))));
+        const byTruth = figuresOf(kitchen, withLogs(truth));
+        for (let n = 0; n < NEXT_POTS; n++) {
+          const next = figuresOf(kitchen, withLogs(ofPot()));
+          for (const of of FORETOLD) {
+            const offBy = (foretold: Figures) => Math.log(foretold[of] / next[of]);
             const key = `${pots} ${of}`;
             const rows = off.get(key) ?? [];
             rows.push({
-              learned: at(mean) - at(next),
-              byDefault: at(0) - at(next),
-              byLast: at(seen.at(-1)?.log ?? 0) - at(next),
-              byTruth: at(trueLog) - at(next),
-              isIn: at(next) >= Math.min(...ends) && at(next) <= Math.max(...ends),
+              learned: offBy(learned),
+              byDefault: offBy(defaults),
+              byLast: offBy(last),
+              byTruth: offBy(byTruth),
+              isIn:
+                next[of] >= learned[of] * ranges[of].lowFactor &&
+                next[of] <= learned[of] * ranges[of].highFactor,
             });
             off.set(key, rows);
           }
+        }
       }
+      if (pots === Math.max(...after)) break;
       const isWild = uniform(random) < wildShare;
-      const rate =
-        nextLog() + (isWild ? Math.log(WILD.from + (WILD.to - WILD.from) * uniform(random)) : 0);
-      const word = steamSeen(potOf(cooked(rate), plan, kitchen, `${k} ${pots}`, pots, random));
-      if (word.ok) seen.push(word.observation);
+      const wildLog = isWild ? Math.log(WILD.from + (WILD.to - WILD.from) * uniform(random)) : 0;
+      const own = ofPot();
+      const trace = cooked({ ...own, evaporation: own.evaporation + wildLog });
+      words.push(wordsOf(potOf(trace, plan, kitchen, `${k} ${pots}`, pots, random)));
     }
   }
   return after.flatMap((pots) =>
-    (["time", "yield"] as const).map((of): PayingRow => {
+    FORETOLD.map((of): PayingRow => {
       const rows = off.get(`${pots} ${of}`) ?? [];
       const rms = (key: "learned" | "byDefault" | "byLast" | "byTruth") =>
         Math.sqrt(rows.reduce((sum, r) => sum + r[key] ** 2, 0) / Math.max(1, rows.length));
@@ -125,31 +166,28 @@ export function payingOf(
   );
 }
 
-/** Logarithms of how long it takes and of what comes through, by how fast it steams. */
-function foretellerOf(
+const SAID_BY: Readonly<Record<keyof Logs, TaughtKind | null>> = {
+  evaporation: "steam",
+  efficiency: "ring",
+  leftOnSolids: "kept",
+  freed: null,
+};
+/** What the last pot alone said of each, taken at its word. */
+function lastOf(words: PotWords | undefined, key: keyof Logs): number {
+  const kind = SAID_BY[key];
+  return words === undefined || kind === null ? 0 : (saidOf(words, kind)[0]?.log ?? 0);
+}
+
+/** The ranges that the product shows, as factors of what is expected. */
+function rangesOf(
   plan: Plan,
-  kitchen: Kitchen,
-  cooked: (log: number) => Trace,
-): Record<Foretold, (log: number) => number> {
-  const count = Math.round((GRID.to - GRID.from) / GRID.step);
-  const logs = Array.from({ length: count + 1 }, (_, i) => GRID.from + i * GRID.step);
-  const times = logs.map((log) => Math.log(cooked(log).holdMin));
-  // What comes through is that of a pot which is taken off when the usual one is down.
-  const waterKg = coldWaterKg(waterL(plan, kitchen), kitchen);
-  const timed: Plan = { ...plan, stop: { by: "time", holdMin: cooked(0).holdMin } };
-  const yields = logs.map((log) =>
-    Math.log(
-      simulate(timed, kitchen, { waterKg, parameters: { ...EXPECTED, evaporation: Math.exp(log) } })
-        .strained.volumeL,
-    ),
-  );
-  const along = (values: readonly number[]) => (log: number) => {
-    const x = Math.min(count - 1e-9, Math.max(0, (log - GRID.from) / GRID.step));
-    const i = Math.floor(x);
-    const [a = NaN, b = NaN] = [values[i], values[i + 1]];
-    return a + (b - a) * (x - i);
-  };
-  return { time: along(times), yield: along(yields) };
+  timed: Plan,
+  here: Kitchen,
+  waterKg: number,
+): Readonly<Record<Foretold, FigureSpread>> {
+  const of = (p: Plan) => spreadOf(p, here, waterKg, simulate(p, here, { waterKg })).figures;
+  const byLevel = of(plan);
+  return { comeUp: byLevel.toSimmerMin, time: byLevel.holdMin, yield: of(timed).strainedL };
 }
 
 /** The log of a pot that went so: dipped at a third and two thirds, measured in a jug. */
@@ -175,6 +213,7 @@ function potOf(
   const strainedL = Math.max(0.05, trace.strained.volumeL + JUG_SD_L * normal(random));
   const events = [
     { kind: "lit", tMin: 0 },
+    { kind: "boils", tMin: trace.comeUpMin },
     { kind: "simmers", tMin: trace.toSimmerMin },
     ...(first === undefined || second === undefined ? [] : [first, second]),
     { kind: "offHeat", tMin: offMin },

@@ -14,6 +14,7 @@ import { ringHere, steamHere, WORK_SIGMA, workHere, type FactorHere } from "../s
 import { SPREAD } from "../simulate/parameters";
 import type { Plan } from "../simulate/plan-schema";
 import { bonesHere, bonesOf } from "../simulate/bones-here";
+import { hotHere, hotThing, HOT_SIGMA } from "../simulate/hot-here";
 import { keepsMost, keptHere } from "../simulate/kept-here";
 import type { Constant } from "../units/constant";
 import { heatsOf } from "../simulate/stretches";
@@ -75,6 +76,18 @@ function coolingThingWords(thing: string, containers: readonly CoolingContainer[
   return way === undefined ? thing : coolingWords(name, way);
 }
 
+const named = (list: readonly { readonly id: string; readonly name: string }[], id: string) =>
+  list.find((x) => x.id === id)?.name ?? "One that is gone";
+
+/** What gets hot: "Big oven", "Crock on LOW". */
+function hotThingWords(thing: string, kitchen: Kitchen | null): string {
+  const at = thing.lastIndexOf("|");
+  const [id, on] = [thing.slice(0, at), thing.slice(at + 1)];
+  return on === "oven"
+    ? named(kitchen?.ovens ?? [], id)
+    : `${named(kitchen?.vessels ?? [], id)} on ${on.toUpperCase()}`;
+}
+
 /** What a thing is called that was learned of: by itself, or as a pot that it was seen in says. */
 export function nameOfThing(
   { kind, thing }: Pick<Taught, "kind" | "thing">,
@@ -87,6 +100,8 @@ export function nameOfThing(
     case "set":
     case "kept":
       return nameOfIngredient(thing);
+    case "hot":
+      return hotThingWords(thing, kitchen);
     case "tender":
       return endWords(thing);
     case "cooling":
@@ -143,6 +158,11 @@ const SAYS: Readonly<
   ring: {
     asUsual: "gets as much heat as usual",
     off: (far, isLess) => `gets ${far} ${isLess ? "less" : "more"} heat than usual`,
+    times: ["one pot", "pots"],
+  },
+  hot: {
+    asUsual: "gets as hot as usual",
+    off: (far, isLess) => `gets ${far} ${isLess ? "less" : "more"} over the room than usual`,
     times: ["one pot", "pots"],
   },
   work: {
@@ -229,6 +249,21 @@ export const steamHereWords = (plan: Plan, kitchen: Kitchen): readonly string[] 
   ...new Set(heatsOf(plan).flatMap((heat) => steamHereOn({ ...plan, heat }, kitchen) ?? [])),
 ];
 
+const SPARING = " It is planned as usual all the same.";
+
+/** How hot each heat of a plan gets here, as far as that is known; what is hotter is not counted on. */
+export const hotHereWords = (plan: Plan, kitchen: Kitchen): readonly string[] => [
+  ...new Set(
+    heatsOf(plan).flatMap((heat) => {
+      const here = hotHere(kitchen, plan.vesselId, heat);
+      const thing = hotThing(plan.vesselId, heat);
+      if (here === null || thing === null) return [];
+      const words = hereWords("hot", here, HOT_SIGMA.value);
+      return [`${hotThingWords(thing, kitchen)} ${words}${here.mean > 0 ? SPARING : ""}`];
+    }),
+  ),
+];
+
 /** How long a kind of work takes here as it was learned; null where nothing is known of it. */
 export function workHereWords(kind: string, kitchen: Kitchen): string | null {
   const here = workHere(kitchen, kind);
@@ -295,6 +330,5 @@ export const coolingHereWords = (
     const here = coolingHere(kitchen, id, stage.way);
     if (here === null) return [];
     const words = hereWords("cooling", here, spreadOf([stage]));
-    const isSparing = here.mean > 0 ? " It is planned as usual all the same." : "";
-    return [`${coolingWords(name, stage.way)} ${words}${isSparing}`];
+    return [`${coolingWords(name, stage.way)} ${words}${here.mean > 0 ? SPARING : ""}`];
   });

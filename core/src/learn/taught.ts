@@ -2,6 +2,7 @@ import { USUAL_SIGMA_LOG } from "../simulate/heat-facts";
 import { LEARNED_KINDS, type LearnedFactors, type LearnedKind } from "../simulate/learned-schema";
 import { USUAL_SIGMA_LOG as USUAL_COOLING_SIGMA } from "../cool/ways";
 import { TARGET_SIGMA } from "../doneness/target-belief";
+import { HOT_SIGMA } from "../simulate/hot-here";
 import { WORK_SIGMA } from "../simulate/learned";
 import { BODY_SIGMA, SALT_SIGMA } from "../simulate/wanted-here";
 import { SPREAD } from "../simulate/parameters";
@@ -9,6 +10,7 @@ import { NO_TEACHING, type Teaching } from "../simulate/teaching-schema";
 import { beliefOf, learn, plusMinus, type Learned, type Observation } from "./belief";
 import { ringSeen, steamSeen, type LoggedPot, type Seen } from "./from-pot";
 import { begunMs } from "../batch/of-log";
+import { hotSeen } from "./hot-seen";
 import { keptSeen } from "./kept-seen";
 import { setSeen } from "./set-seen";
 import { coolSeen } from "./cool-seen";
@@ -17,7 +19,7 @@ import { tasteSeen } from "./taste-seen";
 import { workSeen } from "./work-seen";
 
 /**
- * What is learned: how fast a pot steams, how much of a ring's heat reaches its pot, how long work takes, how
+ * What is learned: how fast a pot steams, how much of a ring's heat reaches its pot, how hot a heat gets, how long work takes, how
  * much gelatin bones give and liquid solids keep, how much cooking meat takes to be tender, how fast things cool, how salty and how thick it is wanted.
  */
 export type TaughtKind = LearnedKind;
@@ -67,7 +69,7 @@ export interface PotWords {
   readonly kitchenId: string;
   readonly atMs: number;
   readonly seen: Readonly<Record<SeenOnce, Seen>>;
-  /** How long each piece of its work took, what its bones gave, what stayed on its solids, what its forks said, how fast it cooled, how salty and how thick it was wanted. */
+  /** How hot its heat got, how long each piece of its work took, what its bones gave, what stayed on its solids, what its forks said, how fast it cooled, how salty and how thick it was wanted. */
   readonly said: Readonly<Record<SaidAny, readonly Observation[]>>;
 }
 
@@ -93,6 +95,7 @@ export const wordsOf = (pot: LoggedPot): PotWords => ({
   atMs: begunMs(pot),
   seen: { steam: steamSeen(pot), ring: ringSeen(pot) },
   said: {
+    hot: hotSeen(pot),
     work: workSeen(pot),
     set: setSeen(pot),
     kept: keptSeen(pot),
@@ -143,6 +146,7 @@ const thingsOf = (
 const USUAL_SIGMA: Readonly<Record<TaughtKind, number>> = {
   steam: USUAL_SIGMA_LOG,
   ring: SPREAD.efficiency.value,
+  hot: HOT_SIGMA.value,
   work: WORK_SIGMA.value,
   set: SPREAD.extraction.value,
   kept: SPREAD.leftOnSolids.value,

@@ -17,6 +17,7 @@ const FactorsSchema = z.object({
 export const LEARNED_KINDS = [
   "steam",
   "ring",
+  "hot",
   "work",
   "set",
   "kept",
@@ -34,6 +35,8 @@ export type LearnedKind = (typeof LEARNED_KINDS)[number];
 export const LearnedSchema = z.object({
   steam: FactorsSchema,
   ring: FactorsSchema,
+  /** How hot an oven or a slow cooker gets: "oven|oven", "crock|low"; not in pots from before it was learned. */
+  hot: FactorsSchema.optional(),
   /** How long work takes; not in pots that were put on before it was learned. */
   work: FactorsSchema.optional(),
   /** How much gelatin bones give, by what they are; not in pots from before it was learned. */

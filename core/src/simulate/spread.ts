@@ -2,6 +2,7 @@ import { COOK_VALUE_Z_C } from "../doneness/cook-value";
 import { Z90 } from "../units/estimate";
 import type { Kitchen } from "./kitchen-schema";
 import { bonesSigmaOf } from "./bones-here";
+import { hotSigmaC } from "./hot-here";
 import { keptSigmaOf } from "./kept-here";
 import { ringSigmaOf, steamSigmaOf } from "./learned";
 import { EXPECTED, SPREAD, type Parameters } from "./parameters";
@@ -97,6 +98,8 @@ export function sigmaOf(
       return ringSigmaOf(plan, kitchen);
     case "extraction":
       return bonesSigmaOf(plan, kitchen);
+    case "plateauC":
+      return hotSigmaC(plan, kitchen);
     case "leftOnSolids":
       return keptSigmaOf(plan, kitchen);
     case "target":

@@ -5,6 +5,7 @@ import { ovenCeilingKgM2H, ovenFluxKgM2H } from "../../liquid/evaporation";
 import { outerAreaM2 } from "../../vessel/volume";
 import type { Lid } from "../../vessel/lid";
 import { saturationPressureKPa } from "../../water/saturation";
+import { coolerC } from "../hot-here";
 import type { OvenHeat } from "../plan-schema";
 import { ovenOf, ringOf } from "../references";
 import type { Cooking, Programme } from "./programme";
@@ -18,8 +19,10 @@ export function ovenProgramme(run: Cooking, heat: OvenHeat): Programme {
   const powerW = ringNetW(ringOf(run.plan, run.kitchen), altitudeM) * run.ringReaches;
   const lidNow = () => (run.isOpen ? "off" : (run.turned?.lid ?? heat.lid));
   const ovenNow = () => run.turned?.ovenC ?? heat.ovenC;
+  const hereC = (usualC: number) =>
+    usualC + run.parameters.plateauC + coolerC(run.kitchen, run.plan.vesselId, heat, usualC);
   const plateau = (ovenC: number, lid: Lid) =>
-    Math.min(run.boilingC - 0.3, ovenPlateauC(ovenC, lid, altitudeM) + run.parameters.plateauC);
+    Math.min(run.boilingC - 0.3, hereC(ovenPlateauC(ovenC, lid, altitudeM)));
   const plannedC = plateau(heat.ovenC, heat.lid);
   const tauMin =
     (heat.start === "hot" ? OVEN_HOT_TAU_MIN : OVEN_COLD_TAU_MIN).value * run.parameters.warmUp;

@@ -15,6 +15,7 @@ import { CROCK_FLUX_KG_M2_H } from "../../liquid/constants";
 import { outcomeOf } from "../../units/problem";
 import { capacityL } from "../../vessel/volume";
 import { saturationPressureKPa } from "../../water/saturation";
+import { coolerC } from "../hot-here";
 import type { SlowCookerHeat } from "../plan-schema";
 import type { Cooking, Programme } from "./programme";
 
@@ -23,7 +24,8 @@ const STEP_S = 30;
 const COVERED_LID = 0.08;
 
 /** Plateau and pace of this cooker on a setting: its own log where there is one, else the usual. */
-function paceOf(run: Cooking, setting: CrockSetting, fillShare: number) {
+function paceOf(run: Cooking, heat: SlowCookerHeat, fillShare: number) {
+  const { setting } = heat;
   const { vessel } = run.pot;
   const log = vessel.warmUps?.find((w) => w.setting === setting);
   const own = log === undefined ? null : outcomeOf(() => fitWarmUp(log.readings));
@@ -35,8 +37,10 @@ function paceOf(run: Cooking, setting: CrockSetting, fillShare: number) {
           tauMin: (own.value.tauMin / crockFillFactor(log.fillShare)) * fill,
         }
       : null;
+  const usualC = crockPlateauC(setting, run.kitchen.altitudeM);
   const plateauC =
-    measured?.plateauC ?? crockPlateauC(setting, run.kitchen.altitudeM) + run.parameters.plateauC;
+    measured?.plateauC ??
+    usualC + run.parameters.plateauC + coolerC(run.kitchen, vessel.id, heat, usualC);
   return {
     plateauC: Math.min(run.boilingC - 0.3, plateauC),
     tauMin: (measured?.tauMin ?? crockTauMin(setting, fillShare)) * run.parameters.warmUp,
@@ -48,7 +52,7 @@ export function slowCookerProgramme(run: Cooking, heat: SlowCookerHeat): Program
   const { pot } = run;
   const fillShare = run.contentsL() / capacityL(pot.vessel);
   const paces = Object.fromEntries(
-    CROCK_SETTINGS.map((s) => [s, paceOf(run, s, fillShare)]),
+    CROCK_SETTINGS.map((s) => [s, paceOf(run, { ...heat, setting: s }, fillShare)]),
   ) as Record<CrockSetting, ReturnType<typeof paceOf>>;
   const settingNow = (): CrockSetting =>
     run.turned?.setting ??

@@ -209,19 +209,13 @@ h1 {
 }
 
 .pictures {
-  display: grid;
-  grid-template-columns: repeat(2, minmax(0, 1fr));
-  gap: 8px 24px;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 48px;
 }
 
 .pictures h2 {
-  grid-column: 1 / -1;
-}
-
-@media (width <= 900px) {
-  .pictures {
-    grid-template-columns: minmax(0, 1fr);
-  }
+  flex: 1 0 100%;
 }
 
 .courses {

@@ -40,6 +40,7 @@ const nameOf = (value: Taught): string =>
 const HEADS: Readonly<Record<TaughtKind, { readonly title: string; readonly fresh?: string }>> = {
   steam: { title: "How fast it steams", fresh: "A pot that is new here" },
   ring: { title: "What the rings give", fresh: "A ring that is new here" },
+  hot: { title: "How hot it gets", fresh: "An oven or cooker that is new here" },
   work: { title: "How long work takes", fresh: "Work that was not timed yet" },
   set: { title: "What the bones give", fresh: "Bones that are new here:" },
   kept: { title: "What stays in the sieve", fresh: "What was not strained yet:" },

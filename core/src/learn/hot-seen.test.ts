@@ -1,0 +1,137 @@
+import fc from "fast-check";
+import { assert, describe, expect, test } from "vitest";
+import { happened } from "../../test/events";
+import { HEATS, testBraise, testKitchen } from "../../test/kitchen";
+import { LIT } from "../../test/logged-pot";
+import { fold } from "../batch/fold";
+import { answersFor } from "../because/answers";
+import { HOT_SIGMA, hotHere, hotSigmaC } from "../simulate/hot-here";
+import { SPREAD } from "../simulate/parameters";
+import type { Kitchen } from "../simulate/kitchen-schema";
+import { simulate } from "../simulate/simulate";
+import { pointAt } from "../simulate/spread";
+import { coldWaterKg, waterL } from "../simulate/water-ways";
+import type { LoggedPot } from "./from-pot";
+import { hotSeen } from "./hot-seen";
+import { hotHereWords, nameOfThing } from "./say-taught";
+import { learnedOf, whatTaught, wordsOf } from "./taught";
+
+const kitchen = testKitchen();
+const LONG = { by: "time" as const, holdMin: 480 };
+const crock = testBraise({ vesselId: "crock", heat: HEATS.low, stop: LONG });
+const oven = testBraise({ heat: HEATS.oven, stop: { ...LONG, holdMin: 240 } });
+type Dish = typeof crock;
+const traceOf = (plan: Dish, k = kitchen) =>
+  simulate(plan, k, { waterKg: coldWaterKg(waterL(plan, k), k) });
+
+/** A pot that stood so many degrees off what is thought, read at shares of its hold. */
+function read(plan: Dish, offC: number, shares: readonly number[], id = "b"): LoggedPot {
+  const trace = traceOf(plan);
+  const at = (min: number) => Math.round(LIT + min * 60_000);
+  const cook = fold(
+    happened(
+      { kind: "lit", atMs: at(0) },
+      { kind: "simmers", atMs: at(trace.toSimmerMin) },
+      ...shares.map((share) => {
+        const min = trace.toSimmerMin + share * trace.holdMin;
+        const tempC = pointAt(trace, min).liquidC + offC;
+        return { kind: "temperature", where: "liquid", tempC, atMs: at(min) };
+      }),
+      { kind: "offHeat", atMs: at(trace.toSimmerMin + trace.holdMin) },
+    ),
+  );
+  return { batch: { schemaVersion: 3, id, createdMs: LIT, plan, kitchen }, cook };
+}
+const offOf = (plan: Dish, pot: LoggedPot) => {
+  const [seen] = hotSeen(pot);
+  return seen === undefined ? NaN : (traceOf(plan).holdC - kitchen.roomC) * Math.expm1(seen.log);
+};
+
+describe("what thermometers say of an oven or a slow cooker", () => {
+  test("how far off what is thought it stands, by the mean of its readings", () => {
+    fc.assert(
+      fc.property(fc.double({ min: -8, max: 6, noNaN: true }), (offC) => {
+        expect(offOf(crock, read(crock, offC, [0.9]))).toBeCloseTo(offC, 6);
+        expect(offOf(oven, read(oven, offC, [0.8, 0.95]))).toBeCloseTo(offC, 6);
+      }),
+      { numRuns: 12 },
+    );
+    expect(hotSeen(read(crock, -3, [0.9]))[0]?.thing).toBe("crock|low");
+    expect(hotSeen(read(oven, -3, [0.9]))[0]?.thing).toBe("oven|oven");
+    const [once] = hotSeen(read(oven, -3, [0.9]));
+    const [thrice] = hotSeen(read(oven, -3, [0.8, 0.9, 0.95]));
+    expect(thrice?.sd).toBeLessThan(once?.sd ?? NaN);
+  });
+
+  test("nothing unread, still warming, on a ring, of several heats, or of a cooker that was measured", () => {
+    expect(hotSeen(read(crock, -3, []))).toEqual([]);
+    expect(hotSeen(read(crock, -3, [0.05]))).toEqual([]);
+    const ring = testBraise({ heat: HEATS.hob, stop: LONG });
+    expect(hotSeen(read(ring, -3, [0.9]))).toEqual([]);
+    const pot = read(crock, -3, [0.9]);
+    const turned = { id: "s", heat: { ...crock.heat, setting: "high" }, stop: LONG } as never;
+    expect(
+      hotSeen({ ...pot, batch: { ...pot.batch, plan: { ...crock, then: [turned] } } }),
+    ).toEqual([]);
+    const vessels = kitchen.vessels.map((v) => ({
+      ...v,
+      warmUps: [{ setting: "low" as const, fillShare: 0.5, readings: [] }],
+    }));
+    const measured = { ...pot.batch, kitchen: { ...kitchen, vessels } };
+    expect(hotSeen({ ...pot, batch: measured })).toEqual([]);
+  });
+});
+
+const taughtBy = (plan: Dish, offC: number): Kitchen => ({
+  ...kitchen,
+  learned: learnedOf(["a", "b", "c"].map((id) => wordsOf(read(plan, offC, [0.85, 0.95], id)))),
+});
+
+describe("what it teaches", () => {
+  test("cooler: the next pot stands so much cooler, takes longer, is surer; Why says from what", () => {
+    const cool = taughtBy(crock, -4);
+    expect(traceOf(crock, cool).holdC).toBeLessThan(traceOf(crock).holdC - 2.5);
+    expect(traceOf(crock, cool).cookMin).toBeLessThan(traceOf(crock).cookMin);
+    expect(hotSigmaC(crock, cool)).toBeLessThan(SPREAD.plateauC.value);
+    const answers = answersFor(crock, cool, () => null);
+    if (!answers.ok) throw new Error("cannot be reckoned");
+    expect(answers.value.figures.cookMin.because.here?.join(" ")).toMatch(
+      /Slow cooker on LOW gets \d+ % less over the room than usual: from 3 pots here, ±\d %/i,
+    );
+  });
+
+  test("hotter is told, and no plan counts on it: nothing is warm sooner for it", () => {
+    const hot = taughtBy(crock, 5);
+    expect(hotHere(hot, "crock", crock.heat)?.mean).toBeGreaterThan(0.03);
+    expect(traceOf(crock, hot).points).toEqual(traceOf(crock).points);
+    expect(hotSigmaC(crock, hot)).toBeCloseTo(SPREAD.plateauC.value, 9);
+    expect(hotHereWords(crock, hot)[0]).toMatch(
+      /more over the room.*planned as usual all the same/,
+    );
+  });
+
+  test("an oven goes by its own word and, less, by the kitchen's; a ring by none; an older log by nothing", () => {
+    const cool = taughtBy(oven, -4);
+    expect(traceOf(oven, cool).holdC).toBeLessThan(traceOf(oven).holdC - 2);
+    const [own, other] = [oven.heat, crock.heat].map(
+      (heat) => hotHere(cool, "crock", heat)?.mean ?? NaN,
+    );
+    expect(other).toBeLessThan(0);
+    expect(other).toBeGreaterThan(own ?? NaN);
+    expect(hotHere(cool, "casserole", HEATS.hob as never)).toBeNull();
+    const { hot: _, ...older } = cool.learned ?? assert.fail("nothing learned");
+    expect(hotHere({ ...kitchen, learned: older }, "crock", crock.heat)).toBeNull();
+    expect(HOT_SIGMA.value).toBeCloseTo(0.04, 9);
+  });
+
+  test("is told by its name", () => {
+    const words = [wordsOf(read(oven, -4, [0.9]))];
+    const [value] = whatTaught(words).values.filter((v) => v.kind === "hot");
+    if (value === undefined) throw new Error("nothing taught");
+    const none = () => "";
+    expect(nameOfThing(value, kitchen, none)).toBe(kitchen.ovens[0]?.name);
+    expect(nameOfThing({ ...value, thing: "gone|high" }, kitchen, none)).toBe(
+      "One that is gone on HIGH",
+    );
+  });
+});
