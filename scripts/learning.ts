@@ -7,7 +7,7 @@ import { fileURLToPath } from "node:url";
 import { bramholtKitchen } from "../web/src/sample/kitchen";
 import { bramholtPlans } from "../web/src/sample/plans";
 
-const KITCHENS = 200;
+const KITCHENS = 400;
 const SEED = 1640;
 const AFTER = [0, 1, 3, 8] as const;
 const LIMITS = {
@@ -59,7 +59,7 @@ writeFileSync(
     "application itself with all that its log has taught and the ranges that it shows, are how soon it is at its",
     "simmer, the time that it takes down to its level, and what comes through the sieve when it is taken off by",
     "the clock. Errors are root mean squares in the logarithm; what a pot differs from the next by cannot be",
-    "learned. The last pot's ratio is its own word on steam, ring and solids, taken as it stands.",
+    "learned. The last pot's ratio is its own word on steam and ring, taken as it stands.",
     "",
     "## As it went",
     "",

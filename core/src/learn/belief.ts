@@ -29,6 +29,11 @@ export interface Learned {
 
 /** Degrees of freedom of Student's t: so a wild one weighs little (model section 13). */
 const TAIL = 4;
+/**
+ * An observation that lies where it was thought weighs (ν + 1)/ν; it makes nobody surer than one normal
+ * observation does, and those that lie further out less.
+ */
+const INFORMS = TAIL / (TAIL + 1);
 /** After so many newer pots of the same thing one counts half (model section 13). */
 const HALF_AFTER = 30;
 const WILD_SDS = 3;
@@ -61,8 +66,18 @@ export function learn(observations: readonly Observation[]): Learned {
     beliefs = next;
     if (Math.max(0, ...moved) < SETTLED) break;
   }
+  const surer = conjugate(
+    observations,
+    weights.map((w) => w * INFORMS),
+  );
   return {
-    ...beliefs,
+    kitchen: { ...beliefs.kitchen, sd: surer.kitchen.sd },
+    things: new Map(
+      [...beliefs.things].map(([thing, { mean }]) => [
+        thing,
+        { mean, sd: surer.things.get(thing)?.sd ?? NaN },
+      ]),
+    ),
     observations: observations.map((o, i) => ({
       ...o,
       weight: Math.min(1, weights[i] ?? 0),

@@ -20,6 +20,8 @@ const WEEK_MS = 7 * 24 * 60 * MINUTE_MS;
 const WILD = { from: 1.5, to: 2 } as const;
 /** So many next pots are foretold each time, of which none is cooked. */
 const NEXT_POTS = 3;
+/** What boiled dry counts as so much: a logarithm of nothing is none. */
+const LEAST_L = 0.05;
 /** Juice of one pot against the next of the same meat. */
 const JUICE_NOISE = 0.08;
 
@@ -102,7 +104,11 @@ export function payingOf(
   const figuresOf = (here: Kitchen, parameters = EXPECTED): Figures => {
     const trace = simulate(plan, here, { waterKg, parameters });
     const { strained } = simulate(timed, here, { waterKg, parameters });
-    return { comeUp: trace.toSimmerMin, time: trace.holdMin, yield: strained.volumeL };
+    return {
+      comeUp: trace.toSimmerMin,
+      time: trace.holdMin,
+      yield: Math.max(LEAST_L, strained.volumeL),
+    };
   };
   const defaults = figuresOf(kitchen);
   const priors = logsOf((key) =>
@@ -169,7 +175,8 @@ export function payingOf(
 const SAID_BY: Readonly<Record<keyof Logs, TaughtKind | null>> = {
   evaporation: "steam",
   efficiency: "ring",
-  leftOnSolids: "kept",
+  // One pot alone says next to nothing of its solids.
+  leftOnSolids: null,
   freed: null,
 };
 /** What the last pot alone said of each, taken at its word. */

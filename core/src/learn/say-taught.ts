@@ -161,8 +161,9 @@ const SAYS: Readonly<
     times: ["one pot", "pots"],
   },
   hot: {
-    asUsual: "gets as hot as usual",
-    off: (far, isLess) => `gets ${far} ${isLess ? "less" : "more"} over the room than usual`,
+    asUsual: "runs as hot as usual",
+    off: (far, isLess) =>
+      `runs ${far} ${isLess ? "cooler" : "hotter"} than usual, counted from the room`,
     times: ["one pot", "pots"],
   },
   work: {

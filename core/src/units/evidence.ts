@@ -22,8 +22,8 @@ export function gridAfter(sigma: number, logLikely: (x: number) => number): Grid
   return { at, weights: raw.map((w) => w / total) };
 }
 
-/** Evidence that makes a belief surer by less than a twenty-fifth of its precision says nothing. */
-const LEAST_PRECISION = 0.04;
+/** Evidence that makes a belief surer by less than a tenth of its precision says nothing. */
+const LEAST_PRECISION = 0.1;
 
 /**
  * What evidence says by itself, as a normal: what takes the belief before it to where it stands after it, by mean
