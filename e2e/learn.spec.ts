@@ -445,6 +445,10 @@ test("the sample kitchen has learned something true and something it is unsure o
     page.getByText(/steams 10 % less than usual, ±10 %, from 5 pots here; before: usual, ±57 %\./),
   ).toBeVisible();
   await expect(page.getByText(/steams .* ±3\d %, from one pot here/)).toBeVisible();
+  await page.getByRole("button", { name: "When it is tender" }).click();
+  const tender = page.getByRole("heading", { name: "When it is tender" });
+  await expect(tender).toBeFocused();
+  await expect(tender).toBeInViewport();
   await expect(page.getByText(/cooking than usual, ±\d+ %, from 3 pots here/)).toBeVisible();
   await expect(page.getByText(/cools .* usual, ±\d+ %, from 12 chillings here/)).toBeVisible();
   await expect(page.getByText(/A level .* into .* would be known to ±\d+ %/).first()).toBeVisible();

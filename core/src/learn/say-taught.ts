@@ -182,8 +182,8 @@ const SAYS: Readonly<
     times: ["one pot", "pots"],
   },
   tender: {
-    asUsual: "as much cooking as usual",
-    off: (far, isLess) => `${far} ${isLess ? "less" : "more"} cooking than usual`,
+    asUsual: "takes as much cooking as usual",
+    off: (far, isLess) => `takes ${far} ${isLess ? "less" : "more"} cooking than usual`,
     times: ["one pot", "pots"],
   },
   cooling: {

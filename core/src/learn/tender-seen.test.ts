@@ -108,7 +108,7 @@ describe("what it teaches", () => {
     expect(longer.expected).toBeGreaterThan(hold.expected * 1.08);
     expect(longer.high / longer.low).toBeLessThanOrEqual((hold.high / hold.low) * 1.001);
     expect(longer.because.here?.join()).toMatch(
-      /^Tender dice: \d+ % more cooking than usual: from 3 pots here, ±\d+ %; before: usual, ±38 %\.$/,
+      /^Tender dice: takes \d+ % more cooking than usual: from 3 pots here, ±\d+ %; before: usual, ±38 %\.$/,
     );
     expect(hold.because.here).toEqual([]);
   });

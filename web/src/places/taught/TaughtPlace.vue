@@ -44,7 +44,7 @@ const HEADS: Readonly<Record<TaughtKind, { readonly title: string; readonly fres
   work: { title: "How long work takes", fresh: "Work that was not timed yet" },
   set: { title: "What the bones give", fresh: "Bones that are new here:" },
   kept: { title: "What stays in the sieve", fresh: "What was not strained yet:" },
-  tender: { title: "When it is tender", fresh: "What no fork went into yet:" },
+  tender: { title: "When it is tender", fresh: "What no fork went into yet" },
   cooling: { title: "How fast it cools", fresh: "What was not chilled yet" },
   salt: { title: "How salty you want it", fresh: "A pot of another kind" },
   // How thick another dish shall be says nothing of a new one.
@@ -59,6 +59,13 @@ const sections = computed(() =>
     newPot: told.value?.kitchen[kind],
   })).filter((s) => s.values.length > 0),
 );
+/** What fits into a view needs no way down. */
+const JUMPS_FROM = 3;
+function jumpTo(kind: TaughtKind) {
+  const head = document.getElementById(`taught-${kind}`);
+  head?.scrollIntoView({ block: "start" });
+  head?.focus({ preventScroll: true });
+}
 const NEXT_SHOWN = 3;
 const asked = computed(() =>
   next.value.slice(0, NEXT_SHOWN).flatMap((r) => {
@@ -120,8 +127,19 @@ const notUsed = computed(() =>
           what one pot said
         </span>
       </p>
+      <nav v-if="sections.length > JUMPS_FROM" aria-label="On this page" class="jumps">
+        <button
+          v-for="section in sections"
+          :key="section.kind"
+          type="button"
+          class="link"
+          @click="jumpTo(section.kind)"
+        >
+          {{ section.title }}
+        </button>
+      </nav>
       <section v-for="section in sections" :key="section.kind">
-        <h2>{{ section.title }}</h2>
+        <h2 :id="`taught-${section.kind}`" tabindex="-1">{{ section.title }}</h2>
         <ul>
           <TaughtValue
             v-for="value in section.values"
@@ -207,11 +225,23 @@ header {
   gap: 4px 20px;
 }
 
+.jumps {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 20px;
+}
+
+.jumps .link {
+  min-height: 44px;
+}
+
 .lead {
   max-width: 60ch;
 }
 
 h2 {
+  /* Clear of the rail above. */
+  scroll-margin-top: 64px;
   border-bottom: 3px solid var(--ink);
 }
 
