@@ -9,6 +9,7 @@ import { COME_UP_NOISE, POT_NOISE, ringThing, steamThing, untaught } from "../si
 import { EXPECTED, SPREAD } from "../simulate/parameters";
 import type { Plan } from "../simulate/plan-schema";
 import { simulate } from "../simulate/simulate";
+import { pointAt } from "../simulate/spread";
 import { coldWaterKg, waterL } from "../simulate/water-ways";
 import { COLD_DENSITY_KG_L } from "../water/properties";
 import { outcomeOf } from "../units/problem";
@@ -163,7 +164,24 @@ const bySieve =
     ];
   };
 
-/** How much of a ring's heat reached its pot against the default, by how long it took to come up. */
+/** A thermometer seldom shows the last half degree. */
+const NEARLY_UP_C = 0.5;
+/** Readings further apart say too little of when it passed between them, min. */
+const MOST_APART_MIN = 10;
+
+/** When a thermometer in the liquid saw it come up, between the two readings it passed; null where none did. */
+function byThermometer({ temperatures }: Cook, upC: number): number | null {
+  const wantedC = upC - NEARLY_UP_C;
+  const inLiquid = temperatures.filter((t) => t.where === "liquid");
+  const i = inLiquid.findIndex((t) => t.tempC >= wantedC);
+  const [before, after] = [inLiquid[i - 1], inLiquid[i]];
+  if (before === undefined || after === undefined) return null;
+  if (after.atMs - before.atMs > MOST_APART_MIN * MINUTE_MS) return null;
+  const share = (wantedC - before.tempC) / (after.tempC - before.tempC);
+  return before.atMs + share * (after.atMs - before.atMs);
+}
+
+/** How much of a ring's heat reached its pot against the default, by how long it took to come up: as it was said, else by its thermometer. */
 export function ringSeen(logged: LoggedPot): Seen {
   const why = unusable(logged);
   if (why !== null) return nothing(why);
@@ -172,17 +190,21 @@ export function ringSeen(logged: LoggedPot): Seen {
   const { heat } = plan;
   if (heat.method !== "hob") return nothing("it came up on no ring");
   const litMs = cook.litMs ?? 0;
-  const cameUpMs = heat.boilFirstMin === null ? cook.simmerMs : cook.boiledMs;
+  const waterKg = coldWaterKg(waterL(plan, batch.kitchen), batch.kitchen);
+  const at = (efficiency: number) =>
+    simulate(plan, batch.kitchen, { waterKg, parameters: { ...EXPECTED, efficiency } });
+  const outcome = outcomeOf(() => ({ trace: at(1), stronger: at(STEP_UP).comeUpMin }));
+  if (!outcome.ok) return nothing("its way up cannot be reckoned");
+  const { trace, stronger } = outcome.value;
+  const usual = trace.comeUpMin;
+  const cameUpMs =
+    (heat.boilFirstMin === null ? cook.simmerMs : cook.boiledMs) ??
+    byThermometer(cook, pointAt(trace, usual).liquidC);
   if (cameUpMs === null) return nothing("nobody said when it came up");
   if (cook.interruptions.some((i) => i.fromMs < cameUpMs))
     return nothing("its way up was interrupted");
   const seenMin = (cameUpMs - litMs) / MINUTE_MS;
-  const waterKg = coldWaterKg(waterL(plan, batch.kitchen), batch.kitchen);
-  const upAt = (efficiency: number) =>
-    simulate(plan, batch.kitchen, { waterKg, parameters: { ...EXPECTED, efficiency } }).comeUpMin;
-  const outcome = outcomeOf(() => ({ usual: upAt(1), stronger: upAt(STEP_UP) }));
-  if (!outcome.ok || seenMin < LEAST_COME_UP_MIN) return nothing("its way up cannot be reckoned");
-  const { usual, stronger } = outcome.value;
+  if (seenMin < LEAST_COME_UP_MIN) return nothing("its way up cannot be reckoned");
   /** How much sooner it comes up with more heat, both in the logarithm. */
   const perLog = Math.log(usual / stronger) / Math.log(STEP_UP);
   if (!(perLog > 0)) return nothing("its way up cannot be reckoned");

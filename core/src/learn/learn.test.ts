@@ -2,7 +2,11 @@ import fc from "fast-check";
 import { describe, expect, test } from "vitest";
 import { testKitchen } from "../../test/kitchen";
 import { cooked, LIT, loggedPlan as plan, type How } from "../../test/logged-pot";
+import { EXPECTED } from "../simulate/parameters";
 import type { Plan } from "../simulate/plan-schema";
+import { simulate } from "../simulate/simulate";
+import { pointAt } from "../simulate/spread";
+import { coldWaterKg, waterL } from "../simulate/water-ways";
 import { FORETOLD, payingOf } from "./paying";
 import { ringSeen, steamSeen } from "./from-pot";
 import { thingWords } from "./say-taught";
@@ -35,6 +39,26 @@ describe("what one pot says", () => {
 
   test.each([0.8, 1, 1.25])("of its ring, by how soon it boiled: × %s", (ring) => {
     expect(Math.abs(factorOf(ringSeen(cooked({ ring }))) - ring)).toBeLessThan(0.008);
+  });
+
+  test("of its ring, by its thermometer where nobody said when it boiled; nothing by readings far apart", () => {
+    const waterKg = coldWaterKg(waterL(plan, kitchen), kitchen);
+    const logged = (ring: number, everyMin: number) => {
+      const { batch, cook } = cooked({ ring });
+      const parameters = { ...EXPECTED, efficiency: ring };
+      const trace = simulate(plan, kitchen, { waterKg, parameters });
+      const temperatures = Array.from({ length: Math.ceil(90 / everyMin) }, (_, i) => ({
+        ...{ where: "liquid" as const, atMs: LIT + i * everyMin * 60_000 },
+        tempC: pointAt(trace, i * everyMin).liquidC,
+      }));
+      return { batch, cook: { ...cook, boiledMs: null, temperatures } };
+    };
+    for (const ring of [0.8, 1, 1.25])
+      expect(Math.abs(factorOf(ringSeen(logged(ring, 1))) - ring)).toBeLessThan(0.04);
+    expect(ringSeen(logged(1, 15)).ok).toBe(false);
+    const { batch, cook } = logged(1, 1);
+    const inMeat = cook.temperatures.map((t) => ({ ...t, where: "centre" as const }));
+    expect(ringSeen({ batch, cook: { ...cook, temperatures: inMeat } as never }).ok).toBe(false);
   });
 
   test("nothing where it was for practice, where nobody knows of it, where nothing was measured", () => {

@@ -2,7 +2,7 @@ import type { CookEvent } from "@kettlos/core/batch/batch-schema";
 import type { Teaching } from "@kettlos/core/simulate/teaching-schema";
 
 /** Goes up with how a pot is read: what was worked out before that is worked out anew. */
-const READ_VERSION = 10;
+const READ_VERSION = 11;
 
 /** A log is only ever added to: what it comes to is another thing once it has more in it, or ends otherwise. */
 export const logKey = (events: readonly CookEvent[]): string =>
