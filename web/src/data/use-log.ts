@@ -28,7 +28,7 @@ export interface Log {
 /** So many of the latest are read before anything is shown. */
 const FIRST_ROWS = 40;
 /** And so many at a time after that, when there is nothing else to do. */
-const AT_ONCE = 250;
+const AT_ONCE = 80;
 /** However busy the page is, the next of them are read after so long, ms. */
 const LATEST_MS = 300;
 const idle = () =>
