@@ -106,7 +106,7 @@ await withApplication(async (browser, url) => {
   await page.getByRole("heading", { name: "Logbook" }).waitFor();
   await shoot("logbook");
   await page.goto(`${url}/taught`);
-  await page.getByText("How fast it steams").waitFor();
+  await page.getByRole("heading", { name: "How fast it steams" }).waitFor();
   await shoot("taught");
   await page.goto(`${url}/beside/past-01/past-08`);
   await page.getByText("Where the difference is from").waitFor();
