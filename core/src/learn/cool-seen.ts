@@ -14,9 +14,9 @@ import { kitchenEstimate } from "../units/constant";
 import { MINUTE_MS } from "../units/time";
 import type { Observation } from "./belief";
 import type { LoggedPot } from "./from-pot";
+import { THERMOMETER_SD_C } from "./thermometer";
 
 const READ_SD = kitchenEstimate("a reading while it cools", 0.1, "log", "kitchen estimate");
-const THERMOMETER_SD_C = kitchenEstimate("a thermometer", 0.5, "°C", "its maker's word");
 /** Sooner than this, or nearer to either end, a reading tells nothing of the pace. */
 const LEAST_MIN = 5;
 const LEAST_FALL_C = 5;

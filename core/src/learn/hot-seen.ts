@@ -3,12 +3,11 @@ import { cookedPlan } from "../batch/live-plan";
 import { HOT_NOISE_C, HOT_SIGMA, hotThing } from "../simulate/hot-here";
 import { untaught } from "../simulate/learned";
 import { pointAt } from "../simulate/spread";
-import { kitchenEstimate } from "../units/constant";
 import { outcomeOf } from "../units/problem";
 import type { Observation } from "./belief";
 import { isOneHeat, unusable, type LoggedPot } from "./from-pot";
+import { THERMOMETER_SD_C } from "./thermometer";
 
-const THERMOMETER_SD_C = kitchenEstimate("a thermometer", 0.5, "°C", "its maker's word");
 /** So near its plateau it should be for a reading to speak of it, °C. */
 const NEAR_C = 2;
 
