@@ -5,8 +5,9 @@ import { HEATS, testBraise, testKitchen } from "../../test/kitchen";
 import { LIT } from "../../test/logged-pot";
 import { fold } from "../batch/fold";
 import { answersFor } from "../because/answers";
+import { drawRanges } from "../convert/draws";
 import { HOT_SIGMA, hotHere, hotSigmaC } from "../simulate/hot-here";
-import { SPREAD } from "../simulate/parameters";
+import { PARAMETER_NAMES, SPREAD } from "../simulate/parameters";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import { simulate } from "../simulate/simulate";
 import { pointAt } from "../simulate/spread";
@@ -69,6 +70,13 @@ describe("what thermometers say of an oven or a slow cooker", () => {
     const ring = testBraise({ heat: HEATS.hob, stop: LONG });
     expect(hotSeen(read(ring, -3, [0.9]))).toEqual([]);
     const pot = read(crock, -3, [0.9]);
+    const [cold] = happened({
+      ...{ kind: "interrupted", why: "paused", fromMs: LIT + 6e6, atMs: LIT + 6e6 },
+      ...{ untilMs: LIT + 7e6, isUnknown: false },
+    });
+    const off = fold([...pot.cook.events, cold ?? assert.fail("nothing happened")]);
+    expect(off.interruptions).toHaveLength(1);
+    expect(hotSeen({ ...pot, cook: off })).toEqual([]);
     const turned = { id: "s", heat: { ...crock.heat, setting: "high" }, stop: LONG } as never;
     expect(
       hotSeen({ ...pot, batch: { ...pot.batch, plan: { ...crock, then: [turned] } } }),
@@ -93,11 +101,28 @@ describe("what it teaches", () => {
     expect(traceOf(crock, cool).holdC).toBeLessThan(traceOf(crock).holdC - 2.5);
     expect(traceOf(crock, cool).cookMin).toBeLessThan(traceOf(crock).cookMin);
     expect(hotSigmaC(crock, cool)).toBeLessThan(SPREAD.plateauC.value);
-    const answers = answersFor(crock, cool, () => null);
-    if (!answers.ok) throw new Error("cannot be reckoned");
-    expect(answers.value.figures.cookMin.because.here?.join(" ")).toMatch(
+    const figureIn = (k: Kitchen) => {
+      const answers = answersFor(crock, k, () => null);
+      return answers.ok ? answers.value.figures.cookMin : assert.fail("cannot be reckoned");
+    };
+    const ofHeat = (k: Kitchen) =>
+      figureIn(k).because.spread.find((s) => s.name === PARAMETER_NAMES.plateauC)?.share ?? 0;
+    expect(ofHeat(cool)).toBeLessThan(0.6 * ofHeat(kitchen));
+    expect(figureIn(cool).because.here?.join(" ")).toMatch(
       /Slow cooker on LOW runs \d+ % cooler than usual, counted from the room: from 3 pots here, ±\d %/i,
     );
+  });
+
+  test("what is taken over from it is surer too", () => {
+    const cool = taughtBy(oven, -4);
+    const widthIn = (k: Kitchen) => {
+      const hob = testBraise({ heat: HEATS.hob, stop: { ...LONG, holdMin: 150 } });
+      const [from, to] = [oven, hob].map((plan) => ({ plan, trace: traceOf(plan, k) }));
+      if (from === undefined || to === undefined) throw new Error("nothing to take over");
+      const [ranges] = drawRanges(from, [to], k, { draws: 400, seed: 3 });
+      return (ranges?.holdMin.high ?? NaN) / (ranges?.holdMin.low ?? NaN);
+    };
+    expect(widthIn(cool)).toBeLessThan(0.97 * widthIn(kitchen));
   });
 
   test("hotter is told, and no plan counts on it: nothing is warm sooner for it", () => {

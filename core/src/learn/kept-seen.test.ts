@@ -1,9 +1,10 @@
 import fc from "fast-check";
 import { assert, describe, expect, test } from "vitest";
 import { cooked, loggedPlan, type How } from "../../test/logged-pot";
+import { gapOf } from "../batch/gap";
 import { answersFor } from "../because/answers";
 import { keepsMost, keptHere, keptSigmaOf, KEPT_NOISE, withKeptHere } from "../simulate/kept-here";
-import { EXPECTED, SPREAD } from "../simulate/parameters";
+import { EXPECTED, PARAMETER_NAMES, SPREAD } from "../simulate/parameters";
 import { simulate } from "../simulate/simulate";
 import { coldWaterKg, waterL } from "../simulate/water-ways";
 import type { Plan } from "../simulate/plan-schema";
@@ -72,6 +73,13 @@ describe("what a sieve says of what its solids keep", () => {
   });
 });
 
+const keptL = (k: typeof kitchen) => -simulate(bones, k, { waterKg }).ledger.leftOnSolids;
+/** Known to keep as much as so, as surely as a log can tell. */
+const sureOf = (log: number) => ({
+  things: { [keepsMost(bones) ?? ""]: { log, sd: 0.01, pots: 30 } },
+  kitchen: { log: 0, sd: 0.5, pots: 30 },
+});
+
 describe("what it teaches", () => {
   const pots = ["a", "b", "c", "d"].map((id) => kept(1.6, {}, id));
   const taught = { ...kitchen, learned: learnedOf(pots.map(wordsOf)) };
@@ -85,9 +93,26 @@ describe("what it teaches", () => {
     expect(after.expected).toBeLessThan(before.expected - 0.15);
     expect(after.expected).toBeGreaterThan(before.expected + ledger.leftOnSolids * 0.6);
     expect(keptSigmaOf(bones, taught)).toBeLessThan(SPREAD.leftOnSolids.value);
+    const ofSolids = (e: typeof before) =>
+      e.because.spread.find((s) => s.name === PARAMETER_NAMES.leftOnSolids)?.share ?? 0;
+    const widthOf = (e: typeof before) => Math.log(e.high / e.low) ** 2 * ofSolids(e);
+    // They keep more now; what is in doubt of each litre of it is less.
+    expect(Math.sqrt(widthOf(after)) / keptL(taught)).toBeLessThan(
+      0.95 * (Math.sqrt(widthOf(before)) / keptL(kitchen)),
+    );
     expect(after.because.here?.join(" ")).toMatch(
       /Lamb neck in the sieve: \d+ % more liquid stays on it than usual: from 4 pots here/,
     );
+  });
+
+  test("of a gap less is laid to them, the surer what they keep", () => {
+    const { cook } = kept(1.6);
+    const ofSolids = (k: typeof kitchen) =>
+      gapOf(bones, k, cook)?.parts.find((p) => p.cause === "solids")?.litres ?? NaN;
+    // Both against a gap of their own.
+    const share = (k: typeof kitchen) => ofSolids(k) / (gapOf(bones, k, cook)?.gapL ?? NaN);
+    const known = { ...taught, learned: { ...taught.learned, kept: sureOf(0) } };
+    expect(share(known)).toBeLessThan(0.8 * share(kitchen));
   });
 
   test("what is ladled as it is has no word of it; other solids draw on it less; an older log on nothing", () => {

@@ -5,6 +5,7 @@ import { happened } from "../../test/events";
 import { LIT } from "../../test/logged-pot";
 import { HEATS, testBraise, testKitchen } from "../../test/kitchen";
 import { fold } from "../batch/fold";
+import { forecastLive } from "../batch/live-forecast";
 import { answersFor } from "../because/answers";
 import { forksSay, TARGET_SIGMA, type ForkCheck } from "../doneness/target-belief";
 import { TARGETS } from "../doneness/targets";
@@ -111,6 +112,19 @@ describe("what it teaches", () => {
       /^Tender dice: takes \d+ % more cooking than usual: from 3 pots here, ±\d+ %; before: usual, ±38 %\.$/,
     );
     expect(hold.because.here).toEqual([]);
+  });
+
+  test("at the stove it is foretold in a narrower range, before any fork", () => {
+    const { cook } = forked([]);
+    const on = { ...cook, offMs: null };
+    const nowMs = LIT + (trace.toSimmerMin + 20) * 60_000;
+    const widthIn = (k: typeof kitchen) => {
+      const { tender } = forecastLive(stew, k, on, nowMs);
+      if (tender === null) throw new Error("nothing gets tender");
+      const { low, expected, high } = tender.atMs;
+      return (high - low) / (expected - nowMs);
+    };
+    expect(widthIn(taught)).toBeLessThan(0.9 * widthIn(kitchen));
   });
 
   test("its verdict goes by it: what was done at the usual end is not done here", () => {
