@@ -198,7 +198,7 @@ const one = computed(() => (props.units === "us" ? "us" : "metric"));
           :y2="yCook(window.from)"
         />
         <text class="herb-text small-text" :x="LEFT + 8" :y="yCook(window.from) - 4">
-          {{ window.word }} from {{ window.from }}
+          {{ window.word }} from {{ figure(window.from, 0) }}
         </text>
       </g>
       <path class="cook" :d="cookPath" />

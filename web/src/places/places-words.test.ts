@@ -238,4 +238,21 @@ describe("short of or past its flavour", () => {
     expect(at(30, "steady")).toEqual([]);
     expect(at(75, "steady")).toEqual(["past"]);
   });
+
+  test("what a dish wants is a round figure, also where the log has moved it", () => {
+    const [goat] = planOf("plan-braise").items;
+    const thing = { log: -0.1517, sd: 0.1, pots: 3 };
+    const tender = { things: { tenderDice: thing }, kitchen: { log: 0, sd: 0.7, pots: 3 } };
+    const none = { things: {}, kitchen: { log: 0, sd: 0.7, pots: 0 } };
+    const kitchen = { ...sample.kitchen, learned: { steam: none, ring: none, tender } };
+    const plan = { ...planOf("plan-braise"), stop: { by: "time" as const, holdMin: 60 } };
+    const outcome = answersFor(plan, kitchen, () => 9);
+    if (!outcome.ok || outcome.value.flavour === null) throw new Error("not judged");
+    const { flavour } = outcome.value;
+    const said = (state: typeof flavour.state) =>
+      flavourCaution({ ...outcome.value, flavour: { ...flavour, state } }, "metric")[0]?.text;
+    expect(goat?.ingredientId).toBe("goatShoulder");
+    expect(said("short")).toMatch(/wants 64 or more\.$/);
+    expect(said("past its best")).toMatch(/past its best from 223\.$/);
+  });
 });

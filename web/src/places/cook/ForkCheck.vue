@@ -22,8 +22,7 @@ const WORDS: Record<Check, { label: string; hint: string }> = {
   tender: { label: "Tender", hint: "Slides in and out" },
   tooSoft: { label: "Too soft", hint: "Falls apart" },
 };
-const targetOf = (item: PlanItem) =>
-  judgedTarget(item, props.pot.forecast.planned);
+const targetOf = (item: PlanItem) => judgedTarget(item, props.pot.forecast.planned);
 /** What is in the pot now: a fork goes into nothing else. */
 const isIn = (item: PlanItem) => {
   const { batch, cook } = props.pot;

@@ -27,9 +27,7 @@ const now = computed(() => {
 /** What can be judged by its bite here; by itself it is what is done last. */
 const judged = computed(() => {
   const { trace } = props.answers;
-  return props.plan.items.filter(
-    (i) => i.when.at !== "nextDay" && judgedTarget(i, trace) !== null,
-  );
+  return props.plan.items.filter((i) => i.when.at !== "nextDay" && judgedTarget(i, trace) !== null);
 });
 const last = computed(() => {
   const item = props.plan.items.find((i) => i.id === props.answers.trace.mainItemId);

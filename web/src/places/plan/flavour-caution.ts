@@ -16,7 +16,7 @@ export function flavourCaution(answers: Answers, units: UnitSystem): readonly Ca
         ...base,
         id: "short",
         title: flavour.by === "tender" ? "Not tender yet" : "Short of its flavour",
-        text: `It holds ${showTemperature(trace.holdC, units)} here: ${showDuration(simmeredMin(trace))} make cook value ${cook}; ${flavour.what} wants ${flavour.window.from.value} or more.`,
+        text: `It holds ${showTemperature(trace.holdC, units)} here: ${showDuration(simmeredMin(trace))} make cook value ${cook}; ${flavour.what} wants ${figure(flavour.window.from.value, 0)} or more.`,
         rule: flavour.window.from.source,
       },
     ];
@@ -27,7 +27,7 @@ export function flavourCaution(answers: Answers, units: UnitSystem): readonly Ca
           id: "past",
           title:
             flavour.by === "tender" ? "Past tender: dry or falling apart" : "Longer than it wants",
-          text: `Cook value ${cook}; ${flavour.what} is past its best from ${flavour.window.past.value}${flavour.by === "tender" ? "" : ": dull or bitter"}.`,
+          text: `Cook value ${cook}; ${flavour.what} is past its best from ${figure(flavour.window.past.value, 0)}${flavour.by === "tender" ? "" : ": dull or bitter"}.`,
           rule: flavour.window.past.source,
         },
       ]
