@@ -2,7 +2,7 @@ import type { Method } from "../heat/method";
 import { ingredientById } from "../ingredient/catalogue";
 import { goesInFirst } from "../simulate/item-facts";
 import type { Kitchen } from "../simulate/kitchen-schema";
-import type { Parameters } from "../simulate/parameters";
+import { SPREAD, type Parameters } from "../simulate/parameters";
 import type { Plan, PlanItem } from "../simulate/plan-schema";
 import { runOnce } from "../simulate/simulate";
 import { moved, sigmaOf } from "../simulate/spread";
@@ -69,7 +69,9 @@ export function slowestMeatHighMin(
   const waterKg = coldWaterKg(waterL, kitchen);
   const holdMin = Math.max(FOLLOWED_MIN, trace.holdMin);
   const logs = SLOW_BY[plan.heat.method].map((by) => {
-    const parameters = moved(by, by === "warmUp", sigmaOf(by, plan, kitchen, trace));
+    // Known to run cool, it is surer of its heat; how slow it may be is looked at as carefully as before.
+    const sigma = by === "plateauC" ? SPREAD.plateauC.value : sigmaOf(by, plan, kitchen, trace);
+    const parameters = moved(by, by === "warmUp", sigma);
     const outcome = outcomeOf(() => runOnce(plan, kitchen, { waterKg, parameters }, holdMin));
     return Math.log(
       Math.max(1, (outcome.ok ? slowestIn(plan, outcome.value) : Infinity) / expected),

@@ -134,3 +134,9 @@ describe("what pots teach", () => {
     expect(mean).toBeGreaterThan(-0.1);
   });
 });
+
+test("an observation that lies where it was thought makes nobody surer than one normal one does", () => {
+  const one = { potId: "a", thing: "x", log: 0, sd: 0.15, sigma: 0.35 };
+  const { sd } = beliefOf("x", learn([one]), 0.35);
+  expect(sd).toBeCloseTo(conjugate([one], [1]).things.get("x")?.sd ?? NaN, 9);
+});

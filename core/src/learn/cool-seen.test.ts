@@ -68,6 +68,9 @@ describe("what a thermometer says of how fast it cools", () => {
     expect(coolSeen(chilled(1, []))).toEqual([]);
     expect(coolSeen(chilled(1, [3]))).toEqual([]);
     expect(coolSeen(chilled(1, [120]))).toEqual([]);
+    // Warm still, and in the fridge by then.
+    expect(tempOf(0.3, 100)).toBeGreaterThan(30);
+    expect(coolSeen(chilled(0.3, [100]))).toEqual([]);
     const long = { ...SINK, stages: [{ way: "sink" as const, min: 0 }] };
     expect(coolSeen(chilled(1, [900], long))).toEqual([]);
     const pot = chilled(1, [40]);

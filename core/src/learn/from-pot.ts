@@ -190,6 +190,9 @@ export function ringSeen(logged: LoggedPot): Seen {
   const { heat } = plan;
   if (heat.method !== "hob") return nothing("it came up on no ring");
   const litMs = cook.litMs ?? 0;
+  const saidMs = heat.boilFirstMin === null ? cook.simmerMs : cook.boiledMs;
+  if (saidMs === null && cook.temperatures.length === 0)
+    return nothing("nobody said when it came up");
   const waterKg = coldWaterKg(waterL(plan, batch.kitchen), batch.kitchen);
   const at = (efficiency: number) =>
     simulate(plan, batch.kitchen, { waterKg, parameters: { ...EXPECTED, efficiency } });
@@ -197,9 +200,7 @@ export function ringSeen(logged: LoggedPot): Seen {
   if (!outcome.ok) return nothing("its way up cannot be reckoned");
   const { trace, stronger } = outcome.value;
   const usual = trace.comeUpMin;
-  const cameUpMs =
-    (heat.boilFirstMin === null ? cook.simmerMs : cook.boiledMs) ??
-    byThermometer(cook, pointAt(trace, usual).liquidC);
+  const cameUpMs = saidMs ?? byThermometer(cook, pointAt(trace, usual).liquidC);
   if (cameUpMs === null) return nothing("nobody said when it came up");
   if (cook.interruptions.some((i) => i.fromMs < cameUpMs))
     return nothing("its way up was interrupted");

@@ -5,6 +5,7 @@ import { HEATS, testBraise, testKitchen } from "../../test/kitchen";
 import { LIT } from "../../test/logged-pot";
 import { fold } from "../batch/fold";
 import { answersFor } from "../because/answers";
+import { slowestMeatHighMin } from "../convert/warming";
 import { drawRanges } from "../convert/draws";
 import { HOT_SIGMA, hotHere, hotSigmaC } from "../simulate/hot-here";
 import { PARAMETER_NAMES, SPREAD } from "../simulate/parameters";
@@ -111,6 +112,23 @@ describe("what it teaches", () => {
     expect(figureIn(cool).because.here?.join(" ")).toMatch(
       /Slow cooker on LOW runs \d+ % cooler than usual, counted from the room: from 3 pots here, ±\d %/i,
     );
+  });
+
+  test("a cooker whose warm-up was measured goes by that, and nothing is said of what was learned", () => {
+    const cool = taughtBy(crock, -4);
+    const warmUps = [{ setting: "low" as const, fillShare: 0.5, readings: [] }];
+    const vessels = cool.vessels.map((v) => ({ ...v, warmUps }));
+    expect(hotHereWords(crock, cool)).toHaveLength(1);
+    expect(hotHereWords(crock, { ...cool, vessels })).toEqual([]);
+  });
+
+  test("known to run a little cool, its warm-up is looked at no less carefully than before", () => {
+    const litres = waterL(crock, kitchen);
+    const highMin = (k: Kitchen) => slowestMeatHighMin(crock, traceOf(crock, k), litres, k);
+    const usual = highMin(kitchen);
+    expect(usual).toBeGreaterThan(0);
+    for (const offC of [-0.3, -1, -4])
+      expect(highMin(taughtBy(crock, offC))).toBeGreaterThanOrEqual(usual);
   });
 
   test("what is taken over from it is surer too", () => {

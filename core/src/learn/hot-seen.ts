@@ -1,6 +1,6 @@
 import { LiveModel } from "../batch/live-model";
 import { cookedPlan } from "../batch/live-plan";
-import { HOT_NOISE_C, HOT_SIGMA, hotThing } from "../simulate/hot-here";
+import { HOT_NOISE_C, HOT_SIGMA, hotThing, isMeasured } from "../simulate/hot-here";
 import { untaught } from "../simulate/learned";
 import { pointAt } from "../simulate/spread";
 import { outcomeOf } from "../units/problem";
@@ -23,11 +23,8 @@ export function hotSeen(logged: LoggedPot): readonly Observation[] {
   const kitchen = untaught(batch.kitchen);
   const { plan } = cookedPlan(batch.plan, kitchen, cook);
   const thing = hotThing(plan.vesselId, plan.heat);
-  const vessel = kitchen.vessels.find((v) => v.id === plan.vesselId);
   if (thing === null || !isOneHeat(plan, cook) || cook.interruptions.length > 0) return [];
-  const { heat } = plan;
-  if (heat.method === "slowCooker" && vessel?.warmUps?.some((w) => w.setting === heat.setting))
-    return [];
+  if (isMeasured(kitchen, plan.vesselId, plan.heat)) return [];
   const outcome = outcomeOf(() => new LiveModel(plan, kitchen, cook, offMs));
   if (!outcome.ok) return [];
   const { planned } = outcome.value;

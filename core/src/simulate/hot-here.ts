@@ -22,7 +22,16 @@ export const HOT_NOISE_C = kitchenEstimate(
   "kitchen estimate",
 );
 
-type Known = Pick<Kitchen, "learned" | "roomC">;
+type Known = Pick<Kitchen, "learned" | "roomC" | "vessels">;
+
+/** Whether a cooker's own warm-up was measured on a setting: it goes by that. */
+export const isMeasured = (
+  { vessels }: Pick<Kitchen, "vessels">,
+  vesselId: string,
+  heat: Heat,
+): boolean =>
+  heat.method === "slowCooker" &&
+  vessels.find((v) => v.id === vesselId)?.warmUps?.some((w) => w.setting === heat.setting) === true;
 
 /** What gets as hot: an oven, a slow cooker on a setting; null where a boil or a gauge says how hot it is. */
 export function hotThing(vesselId: string, heat: Heat): string | null {
@@ -31,9 +40,10 @@ export function hotThing(vesselId: string, heat: Heat): string | null {
 }
 
 /** How far over the room it gets here against the default; null where nothing is known of it. */
-export function hotHere({ learned }: Known, vesselId: string, heat: Heat): FactorHere | null {
+export function hotHere(kitchen: Known, vesselId: string, heat: Heat): FactorHere | null {
+  const { learned } = kitchen;
   const thing = hotThing(vesselId, heat);
-  return learned?.hot === undefined || thing === null
+  return learned?.hot === undefined || thing === null || isMeasured(kitchen, vesselId, heat)
     ? null
     : factorOf(learned.hot, thing, HOT_SIGMA.value);
 }
