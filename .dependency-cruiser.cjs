@@ -8,6 +8,7 @@ const CORE = [
   "cool",
   "doneness",
   "liquid",
+  "heats",
   "extraction",
   "prepare",
   "seasoning",

@@ -1,7 +1,7 @@
 // Converts many made-up dishes, holds each against its own simulation, and writes docs/conversions.md.
+import type { Method } from "@kettlos/core/heats/heat";
 import { convert } from "@kettlos/core/convert/convert";
 import { goalOf, type Goal } from "@kettlos/core/convert/goal";
-import type { Method } from "@kettlos/core/heat/method";
 import { centreIsHot } from "@kettlos/core/simulate/hold-for-cook";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import { PlanSchema, type Plan } from "@kettlos/core/simulate/plan-schema";

@@ -1,4 +1,5 @@
 // Writes the table of twelve dishes on every heat into docs/method.md, between its marks.
+import type { Heat } from "@kettlos/core/heats/heat";
 import { inWords } from "@kettlos/core/units/said";
 import { convertDish } from "@kettlos/core/because/converted";
 import { kitchenRule } from "@kettlos/core/convert/kitchen-rule";
@@ -7,7 +8,7 @@ import { ruleHeatOf } from "@kettlos/core/convert/second-opinion";
 import { showPiece, readPiece } from "@kettlos/core/heat/read-piece";
 import { ingredientById } from "@kettlos/core/ingredient/catalogue";
 import { SCHEMA_VERSION, type Kitchen } from "@kettlos/core/simulate/kitchen-schema";
-import { PlanSchema, type Heat, type Plan } from "@kettlos/core/simulate/plan-schema";
+import { PlanSchema, type Plan } from "@kettlos/core/simulate/plan-schema";
 import { readFileSync, writeFileSync } from "node:fs";
 import { fileURLToPath } from "node:url";
 import { format, resolveConfig } from "prettier";

@@ -1,4 +1,6 @@
-import type { HeatStretch, HobHeat, Plan, Stop, StretchHeat } from "../src/simulate/plan-schema";
+import type { HobHeat } from "../src/heats/hob";
+import type { StretchHeat } from "../src/heats/heat";
+import type { HeatStretch, Plan, Stop } from "../src/simulate/plan-schema";
 import { testBraise } from "./kitchen";
 
 /** On the ring, not boiled first: as a heat that follows another. */

@@ -29,6 +29,9 @@ watch(showsFind, () => (wasAsked.value = true), { once: true });
 const wereKeysAsked = ref(false);
 watch(showsShortcuts, () => (wereKeysAsked.value = true), { once: true });
 const pots = usePotsStore();
+/** Nothing is drawn or done by a kitchen whose pots are not known yet. */
+const isReady = computed(() => store.isLoaded && pots.isReady);
+const isAtHome = computed(() => isReady.value && store.kitchen !== null);
 /** With several pots on the fire the digits go from pot to pot in Cook. */
 const digitsSwitchPots = computed(
   () => route.name === "cook" && pots.fire.filter((p) => p.cook.strainedMs === null).length > 1,
@@ -39,27 +42,27 @@ useClockWatch();
 const clockStore = useClockStore();
 const SOON_MS = 1500;
 watch(
-  () => store.kitchen !== null && store.isLoaded,
-  (isReady) => {
-    if (isReady) setTimeout(clockStore.keepFilled, SOON_MS);
+  isAtHome,
+  (isNow) => {
+    if (isNow) setTimeout(clockStore.keepFilled, SOON_MS);
   },
   { immediate: true },
 );
 /** What measures goes on being heard whatever is on the screen; once that stands. */
 const listen = async () => (await import("./data/instruments-store")).useInstrumentsStore();
 watch(
-  () => store.isLoaded,
-  (isLoaded) => {
-    if (isLoaded) void listen();
+  isReady,
+  (isNow) => {
+    if (isNow) void listen();
   },
   { immediate: true },
 );
 /** Comes once the screen stands. */
 const storageCare = () => import("./data/storage-care");
 watch(
-  () => store.kitchen !== null && store.isLoaded,
-  async (isReady) => {
-    if (!isReady) return;
+  isAtHome,
+  async (isNow) => {
+    if (!isNow) return;
     const { askToLast, careForBackup } = await storageCare();
     await askToLast();
     await careForBackup(Date.now());
@@ -68,9 +71,9 @@ watch(
 );
 /** What the log teaches is kept up with it, and pots that are done go into it; comes once the screen stands. */
 watch(
-  () => store.kitchen !== null && store.isLoaded,
-  async (isReady) => {
-    if (!isReady) return;
+  isAtHome,
+  async (isNow) => {
+    if (!isNow) return;
     (await import("./data/learning")).keepLearning();
     (await import("./data/self-log")).keepLogged();
   },
@@ -121,7 +124,7 @@ watch(
     <ErrorSurface />
     <NoticeStrip />
     <main id="main" tabindex="-1">
-      <RouterView v-if="store.isLoaded" />
+      <RouterView v-if="isReady" />
       <ShortcutSheet v-if="wereKeysAsked" v-model="showsShortcuts" />
       <FindDialog v-if="wasAsked" v-model="showsFind" />
     </main>

@@ -18,11 +18,11 @@ import { router } from "./router";
 
 // The content security policy forbids eval, which Zod would otherwise compile parsers with.
 z.config({ jitless: true });
-setRegion(regionOf(navigator.language));
 
 /** Not at the top of the module: what is loaded here stands on it, and each would wait for the other for ever. */
 async function start(): Promise<void> {
   const storage = await openDatabase();
+  setRegion(regionOf(navigator.language));
   if (storage.kind !== "disk" && storage.kind !== "memory")
     createApp(CannotOpen, { kind: storage.kind }).mount("#app");
   else {

@@ -1,3 +1,4 @@
+import { heatOf, isOnRing, isRest, isSealed } from "../heats/heat";
 import { MINUTE_MS } from "../units/time";
 import { DONE_SIGNS } from "../dish/meat-of";
 import { takeOuts } from "../dish/take-out";
@@ -9,7 +10,7 @@ import { isStrainedBetween } from "../simulate/out-of";
 import { lastHeat, stretchesOf } from "../simulate/stretches";
 import { judgedTarget } from "../simulate/judged";
 import type { Kitchen } from "../simulate/kitchen-schema";
-import type { Heat, Plan } from "../simulate/plan-schema";
+import type { Plan } from "../simulate/plan-schema";
 import type { Action } from "./action";
 import { onCounter } from "./counter";
 import { goesInHow } from "./goes-in";
@@ -22,23 +23,20 @@ import { untilWords } from "./stretch-actions";
 import { lateByMin } from "./simmer-actions";
 
 /** How the heat ends, by method. */
-export const END_WORDS: Record<Heat["method"], string> = {
-  hob: "Take it off the heat",
-  oven: "Take it out of the oven",
-  slowCooker: "Switch it off",
-  pressure: "Heat off, let the pressure down",
-};
+/** How the last heat of a plan is ended. */
+export const endWords = (plan: Plan): string => heatOf(lastHeat(plan)).end;
 
-const isStanding = (plan: Plan): boolean => stretchesOf(plan).at(-1)?.heat.method === "rest";
+const isStanding = (plan: Plan): boolean =>
+  stretchesOf(plan)
+    .slice(-1)
+    .some((s) => isRest(s.heat));
 
 /** The end of the heat, by what it is on last; what stands off the heat already has stood. */
 export const offAction = (plan: Plan, forecast: LiveForecast): Action => ({
   id: "offHeat",
   kind: "offHeat",
   atMs: forecast.endMs.expected,
-  ...(isStanding(plan)
-    ? { title: "It has stood", done: "Go on" }
-    : { title: END_WORDS[lastHeat(plan).method] }),
+  ...(isStanding(plan) ? { title: "It has stood", done: "Go on" } : { title: endWords(plan) }),
   lookFor: say`${untilWords(plan, plan.then.length, forecast)}${endLook(plan, forecast)}`,
 });
 
@@ -47,12 +45,12 @@ function endLook(plan: Plan, forecast: LiveForecast): string {
   const heat = lastHeat(plan);
   const main = plan.items.find((i) => i.id === forecast.planned.mainItemId);
   const target = main === undefined ? null : judgedTarget(main, forecast.planned);
-  if (plan.end === "served" && heat.method !== "pressure" && target !== null)
+  if (plan.end === "served" && !isSealed(heat) && target !== null)
     return `${DONE_SIGNS[target.id] ?? ""} ${offList(plan)}`
       .replace("; let the grit settle", "")
       .trim();
-  if (heat.method === "hob") return offList(plan);
-  if (heat.method !== "pressure") return offList(plan).replace("Ring off", "Heat off");
+  if (isOnRing(heat)) return offList(plan);
+  if (!isSealed(heat)) return offList(plan).replace("Ring off", "Heat off");
   return heat.release === "quick"
     ? "Open the valve with a spoon handle, face and hands away from the steam."
     : `Leave it shut about ${Math.round(forecast.planned.releaseMin)} min until the indicator drops by itself. Open the lid away from the face.`;
@@ -131,7 +129,7 @@ function afterRelease(
   forecast: LiveForecast,
   offMs: number,
 ): readonly Action[] {
-  if (plan.heat.method !== "pressure") return [];
+  if (!isSealed(plan.heat)) return [];
   return lateByMin(plan, cook)
     .map(([min, items]) => ({
       id: `${LATE_IN}${min}`,

@@ -1,3 +1,4 @@
+import { boilFirstMinOf, vigourOf } from "../heats/heat";
 import { simmerC } from "../heat/hob";
 import type { Course } from "../simulate/course";
 import type { Kitchen } from "../simulate/kitchen-schema";
@@ -42,7 +43,7 @@ export function asSeen(
   if (cook.litMs === null) return { course, parameters: EXPECTED };
   if (drifts(plan)) return { course, parameters: paceOf(plan, cook, planned) };
   const nowMin = minOf(plan, cook, nowMs);
-  const boilMin = plan.heat.method === "hob" ? plan.heat.boilFirstMin : null;
+  const boilMin = boilFirstMinOf(plan.heat);
   const simmerMin = cook.simmerMs === null ? null : minOf(plan, cook, cook.simmerMs);
   const boiledMin = cook.boiledMs === null ? null : minOf(plan, cook, cook.boiledMs);
   const cameUpMin =
@@ -81,8 +82,8 @@ function seenOf(
   course: Course,
   simmerMin: number,
 ): Course["seen"] {
-  if (plan.heat.method !== "hob") return [];
-  const { vigour } = plan.heat;
+  const vigour = vigourOf(plan.heat);
+  if (vigour === null) return [];
   const turnBefore = (tMin: number) => course.turns.findLast((t) => t.tMin <= tMin);
   const isUnsettled = (tMin: number) =>
     course.gaps.some((g) => tMin >= g.fromMin && tMin < g.toMin + UNSETTLED_MIN) ||
@@ -145,7 +146,7 @@ export function thereByThermometer(
   cook: Cook,
   planned: Trace,
 ): { readonly atMs: number; readonly tempC: number } | null {
-  const boils = plan.heat.method === "hob" && plan.heat.boilFirstMin !== null;
+  const boils = boilFirstMinOf(plan.heat) !== null;
   const wantedC = (boils ? planned.boilingC : planned.holdC) - THERE_C;
   return cook.temperatures.find((t) => t.where === "liquid" && t.tempC >= wantedC) ?? null;
 }
@@ -201,6 +202,6 @@ export function simmersAtMin(plan: Plan, course: Course, planned: Trace): number
   const { cameUpMin, turnedDownMin } = course;
   if (turnedDownMin !== null) return turnedDownMin;
   if (cameUpMin === null) return planned.toSimmerMin;
-  const boilMin = plan.heat.method === "hob" ? (plan.heat.boilFirstMin ?? 0) : 0;
+  const boilMin = boilFirstMinOf(plan.heat) ?? 0;
   return cameUpMin + boilMin;
 }

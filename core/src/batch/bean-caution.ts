@@ -1,3 +1,4 @@
+import { isSlow } from "../heats/heat";
 import { requiredBeanBoilMin, type BoilCourse } from "../doneness/bean-boil";
 import { ingredientById } from "../ingredient/catalogue";
 import { BEAN_RULE, BEAN_WHOSE } from "../safety/beans";
@@ -30,7 +31,7 @@ export function beanCaution(facts: LiveFacts): LiveCaution | null {
     sinceMs: cook.offMs ?? cook.simmerMs ?? cook.litMs ?? nowMs,
     title: "The beans have not boiled hard enough",
     text: `${short.name}: ${Math.ceil(short.missingMin)} min at a full boil are missing of ${short.needMin}. ${
-      plan.heat.method === "slowCooker"
+      isSlow(plan.heat)
         ? "Tip it all into a pot on the ring, boil it hard for that long, and then back"
         : cook.offMs !== null
           ? "Back on the ring, and boil it hard for that long before anybody eats of it; taste none"

@@ -1,10 +1,10 @@
 import { MINUTE_MS } from "../units/time";
 import { say } from "../units/said";
 import type { Plan } from "../simulate/plan-schema";
-import { lastHeat, stretchesOf } from "../simulate/stretches";
+import { stretchesOf } from "../simulate/stretches";
 import type { Problem } from "../units/problem";
 import type { Action } from "./action";
-import { END_WORDS } from "./after-heat-actions";
+import { endWords } from "./after-heat-actions";
 import type { Cook } from "./fold";
 import { sideActions } from "./side-actions";
 import type { LiveCaution } from "./live-caution";
@@ -47,7 +47,7 @@ export function blindActions(plan: Plan, cook: Cook, nowMs: number): readonly Ac
     id: "offHeat",
     kind: "offHeat",
     atMs: (cook.simmerMs ?? cook.boiledMs ?? cook.litMs) + holdMin * MINUTE_MS,
-    title: END_WORDS[lastHeat(plan).method],
+    title: endWords(plan),
     lookFor: "By the clock of the plan alone.",
   };
   return [look, ...sideActions(plan, cook, off.atMs), off].sort((a, b) => a.atMs - b.atMs);

@@ -1,3 +1,4 @@
+import { heatOf, isSealed } from "../heats/heat";
 import { MINUTE_MS } from "../units/time";
 import type { Course, Gap, Happening, HeatTurn } from "../simulate/course";
 import type { Kitchen } from "../simulate/kitchen-schema";
@@ -13,8 +14,7 @@ import { begunStretches } from "./stretch-now";
 const KETTLE_BELOW_BOIL_C = 3;
 
 /** Oven from cold and slow cooker: the clock starts at once and the liquid drifts to a plateau. */
-export const drifts = ({ heat }: Plan): boolean =>
-  heat.method === "slowCooker" || (heat.method === "oven" && heat.start === "cold");
+export const drifts = ({ heat }: Plan): boolean => heatOf(heat).drifts(heat);
 
 /** When the first heat came; what drifts is said to be on apart from being begun. */
 export const firstHeatMs = (plan: Plan, cook: Cook): number | null =>
@@ -54,7 +54,7 @@ function turnOf(plan: Plan, said: Cook["settings"][number], tMin: number): HeatT
     tMin,
     vigour,
     lid,
-    ...(setting === undefined || heat?.method === "pressure"
+    ...(setting === undefined || (heat !== undefined && isSealed(heat))
       ? {}
       : { setting: setting === "low" ? "low" : "high" }),
     ...(ovenC === undefined ? {} : { ovenC }),

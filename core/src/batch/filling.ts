@@ -1,3 +1,4 @@
+import { isSlow } from "../heats/heat";
 import { amountSaid } from "../ingredient/amount-said";
 import { ingredientOf, nameOf } from "../simulate/item-facts";
 import type { Plan, PlanItem } from "../simulate/plan-schema";
@@ -57,6 +58,6 @@ function amountOf(item: PlanItem): Said {
 }
 
 function waterOf(plan: Plan, pourL: number, depthM: number): Said {
-  const isBoiling = plan.heat.method === "slowCooker" && plan.heat.start === "hot";
+  const isBoiling = isSlow(plan.heat) && plan.heat.start === "hot";
   return say`${litres(pourL)} ${isBoiling ? "boiling" : "cold"} water: it then stands ${metres(depthM)} over the floor.`;
 }

@@ -1,3 +1,4 @@
+import { isSealed } from "../heats/heat";
 import { ingredientOf } from "../simulate/item-facts";
 import { PlanItemSchema, type Plan, type PlanItem } from "../simulate/plan-schema";
 import { Problem } from "../units/problem";
@@ -35,7 +36,7 @@ export const pouredOn = (bowl: InBowl, massKg: number, tempC: number, id: string
 /** Room over what is in a pot now, up to its fill line, L; null where it is shut under pressure. */
 export function roomL({ plan, kitchen }: Batch, cook: Cook, nowDepthM: number): number | null {
   const isOnHeat = cook.litMs !== null && cook.offMs === null;
-  if (isOnHeat && planNow(plan, cook).heat.method === "pressure") return null;
+  if (isOnHeat && isSealed(planNow(plan, cook).heat)) return null;
   const vessel = vesselOf(plan, kitchen);
   return Math.max(
     0,

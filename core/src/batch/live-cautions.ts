@@ -1,3 +1,4 @@
+import { isInOven, isOnRing } from "../heats/heat";
 import { MINUTE_MS } from "../units/time";
 import { SAFE_WARM_UP_MIN, slowestIn } from "../convert/warming";
 import { cookRate } from "../doneness/cook-value";
@@ -5,7 +6,7 @@ import { simmerC } from "../heat/hob";
 import { codeOf, holdingLineC } from "../cool/codes";
 import { burnsIntoNight, flameSpans, type FlameSpan } from "../safety/flame";
 import { DANGER_ZONE_MIN } from "../safety/standing-off";
-import { stretchesOf } from "../simulate/stretches";
+import { isRestAt } from "../simulate/stretches";
 import { aboutC, litres, metres, ruleC, say, timeOfDayMin } from "../units/said";
 import { showDuration } from "../units/show";
 import { thereByThermometer } from "./as-seen";
@@ -47,7 +48,7 @@ export function liveCautions(facts: LiveFacts): readonly LiveCaution[] {
   const isOn = cook.offMs === null;
   // How it simmers now is by the heat that it is on now.
   const now = { ...facts, plan: planNow(facts.plan, cook) };
-  const isResting = stretchesOf(facts.plan)[facts.forecast.stretchIndex]?.heat.method === "rest";
+  const isResting = isRestAt(facts.plan, facts.forecast.stretchIndex);
   const found = [
     ranOver(facts),
     ...(isOn
@@ -227,7 +228,7 @@ function bare({ plan, forecast, nowMs }: LiveFacts): LiveCaution | null {
 }
 
 function slowToBoil({ plan, cook, forecast, nowMs }: LiveFacts): LiveCaution | null {
-  if (plan.heat.method !== "hob" || cook.litMs === null) return null;
+  if (!isOnRing(plan.heat) || cook.litMs === null) return null;
   if (cook.boiledMs !== null || cook.simmerMs !== null) return null;
   if (thereByThermometer(plan, cook, forecast.planned) !== null) return null;
   const boils = plan.heat.boilFirstMin !== null;
@@ -246,7 +247,7 @@ function slowToBoil({ plan, cook, forecast, nowMs }: LiveFacts): LiveCaution | n
 }
 
 function turnDown({ plan, cook, forecast, nowMs }: LiveFacts): LiveCaution | null {
-  if (plan.heat.method !== "hob" || cook.simmerMs === null) return null;
+  if (!isOnRing(plan.heat) || cook.simmerMs === null) return null;
   const setMs = Math.max(cook.simmerMs, cook.settings.at(-1)?.atMs ?? 0);
   const then = forecast.course.points.findLast(
     (p) => p.tMin * MINUTE_MS + (cook.litMs ?? 0) <= setMs,
@@ -288,7 +289,7 @@ const LAZY_STALE_MIN = 45;
 /** On the ring, but hardly simmering: it cooks slower than the clock says. */
 function lazy({ plan, kitchen, cook, nowMs }: LiveFacts): LiveCaution | null {
   const { simmerMs } = cook;
-  if (plan.heat.method !== "hob" || simmerMs === null) return null;
+  if (!isOnRing(plan.heat) || simmerMs === null) return null;
   const turn = cook.settings.findLast((s) => s.atMs >= simmerMs);
   const vigour = turn?.vigour ?? plan.heat.vigour;
   const wantedC = simmerC(vigour, kitchen.altitudeM);
@@ -316,7 +317,7 @@ function tooSlow({ plan, cook, forecast, nowMs }: LiveFacts): LiveCaution | null
   if (slowest <= THROUGH_SOON_MIN) return null;
   const isBad = slowest > SAFE_WARM_UP_MIN;
   const measured = cook.temperatures.findLast((t) => t.where === "liquid");
-  const hotter = plan.heat.method === "oven" ? "turn the oven up" : "switch to HIGH";
+  const hotter = isInOven(plan.heat) ? "turn the oven up" : "switch to HIGH";
   return live({
     id: "tooSlow",
     severity: isBad ? "danger" : "caution",

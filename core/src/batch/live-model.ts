@@ -1,3 +1,4 @@
+import { isSealed } from "../heats/heat";
 import { MINUTE_MS } from "../units/time";
 import { cookRate } from "../doneness/cook-value";
 import { DRY_ALARM_M } from "../liquid/constants";
@@ -126,7 +127,7 @@ export class LiveModel {
   private longPlan(longMin: number, heldMin: number, lastFromMin: number): Plan {
     const { plan, cook, planned, timed } = this;
     const begun = begunIdsOf(plan, cook);
-    const isShutFirst = plan.heat.method === "pressure";
+    const isShutFirst = isSealed(plan.heat);
     // Shut up first, what counts from the start would be in from the start.
     const dueAt = (min: number): When =>
       isShutFirst ? { at: "beforeEnd", min: Math.max(1, longMin - min) } : { at: "after", min };

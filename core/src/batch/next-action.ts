@@ -1,3 +1,4 @@
+import { hasLid } from "../heats/heat";
 import { MINUTE_MS } from "../units/time";
 import { countedBack } from "../simulate/counted-back";
 import type { Kitchen } from "../simulate/kitchen-schema";
@@ -75,7 +76,7 @@ function rankOf(action: Action, cook: Cook, nowMs: number): number {
 /** Of a pot that was forgotten, what to look at comes before what was to be done. */
 function forgotten(action: Action, plan: Plan, cook: Cook, nowMs: number): Action {
   if (!isOverEnd(action, nowMs) || unseenMin(cook, nowMs) < UNSEEN_MIN) return action;
-  const catches = plan.heat.method === "hob" || plan.heat.method === "oven";
+  const catches = hasLid(plan.heat);
   return {
     ...action,
     lookFor: say`It is ${showDuration((nowMs - action.atMs) / MINUTE_MS)} over its time. ${

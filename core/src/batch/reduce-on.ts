@@ -1,6 +1,7 @@
+import type { Heat } from "../heats/heat";
 import { steamSigmaOf } from "../simulate/learned";
 import { SCHEMA_VERSION, type Kitchen } from "../simulate/kitchen-schema";
-import { PlanSchema, type Heat, type Plan } from "../simulate/plan-schema";
+import { PlanSchema, type Plan } from "../simulate/plan-schema";
 import { overRim } from "../simulate/over-rim";
 import { vesselOf } from "../simulate/references";
 import { simulate } from "../simulate/simulate";

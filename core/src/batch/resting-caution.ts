@@ -1,7 +1,8 @@
+import { isRest } from "../heats/heat";
 import { MINUTE_MS } from "../units/time";
 import { codeOf, holdingLineC } from "../cool/codes";
 import { DANGER_ZONE_MIN } from "../safety/standing-off";
-import { isRest, stretchesOf } from "../simulate/stretches";
+import { stretchesOf } from "../simulate/stretches";
 import { aboutC, ruleC, say } from "../units/said";
 import { showDuration } from "../units/show";
 import { live, type LiveCaution, type LiveFacts } from "./live-caution";

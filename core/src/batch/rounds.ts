@@ -1,3 +1,4 @@
+import { hasLid, isOnRing } from "../heats/heat";
 import { MINUTE_MS } from "../units/time";
 import { DONE_SIGNS } from "../dish/meat-of";
 import { bodyOfPlan } from "../dish/body-of";
@@ -55,7 +56,7 @@ function skim({ plan, cook, forecast, nowMs }: RoundFacts): Action | null {
   const often = plan.schools["skimming"] === "often";
   const lastMs = latest(cook.did.get("skim")?.at(-1), lastPassedMs(cook, "skim"));
   const isOver =
-    plan.heat.method !== "hob" ||
+    !isOnRing(plan.heat) ||
     plan.schools["skimming"] === "never" ||
     (lastMs !== undefined && !often) ||
     SKIM_AFTER_MIN > forecast.planned.holdMin ||
@@ -73,7 +74,7 @@ function skim({ plan, cook, forecast, nowMs }: RoundFacts): Action | null {
 
 /** Minutes between stirs of a pot that can catch; null for a clear stock, an oven or a crock. */
 export function stirEveryMin(plan: Plan, forecast: LiveForecast): number | null {
-  if (plan.heat.method !== "hob" || plan.end === "strained") return null;
+  if (!isOnRing(plan.heat) || plan.end === "strained") return null;
   const { flourGL } = bodyOfPlan(plan, forecast.planned);
   const every = STIR_EVERY.find((s) => flourGL >= s.fromGL)?.min ?? 30;
   const isLow = forecast.nowDepthM < forecast.planned.endHeapTopM;
@@ -95,7 +96,7 @@ function stir({ plan, cook, forecast }: RoundFacts): Action | null {
 }
 
 function look({ plan, cook, forecast, nowMs }: RoundFacts): Action | null {
-  if (plan.heat.method !== "hob" && plan.heat.method !== "oven") return null;
+  if (!hasLid(plan.heat)) return null;
   return {
     id: "look",
     kind: "look",
@@ -129,9 +130,8 @@ const CHECK_AGAIN_MIN = 10;
 /** A fork goes in when it may first be tender, then half-way on each time; none once it is. */
 function check({ plan, cook, forecast, nowMs }: RoundFacts): Action | null {
   const { tender } = forecast;
-  // A crock's lid stays on until the end.
-  if (tender === null || plan.end === "strained" || plan.heat.method === "slowCooker") return null;
-  if (plan.heat.method === "pressure") return null;
+  // A lid that is no matter of ajar or off stays on until the end.
+  if (tender === null || plan.end === "strained" || !hasLid(plan.heat)) return null;
   const last = cook.checks.findLast((c) => c.itemId === tender.itemId);
   if (last?.how === "tender" || last?.how === "tooSoft") return null;
   const item = plan.items.find((i) => i.id === tender.itemId);

@@ -1,3 +1,4 @@
+import { isSealed } from "../heats/heat";
 import { salinity } from "../seasoning/salinity";
 import { saltOf } from "../dish/salt-of";
 import { saltLiked } from "../dish/wanted";
@@ -46,7 +47,7 @@ export function saltRounds(
           ),
         ];
   // Shut under pressure nothing goes in; what boils down is salted at its end.
-  const isLater = plan.heat.method === "pressure" || salt.concentrates > BOILS_DOWN;
+  const isLater = isSealed(plan.heat) || salt.concentrates > BOILS_DOWN;
   if (cook.simmerMs === null || isLater || isOver(SALT_FIRST, cook)) return [];
   return [
     round(

@@ -1,10 +1,11 @@
+import { isSealed } from "../heats/heat";
 import { MINUTE_MS } from "../units/time";
 import { DONE_SIGNS } from "../dish/meat-of";
 import { isOffBones, nameOf } from "../simulate/item-facts";
 import { outOf } from "../simulate/out-of";
 import { judgedTarget } from "../simulate/judged";
 import type { Plan, PlanItem } from "../simulate/plan-schema";
-import { stretchesOf } from "../simulate/stretches";
+import { isRestAt } from "../simulate/stretches";
 import type { Action } from "./action";
 import { sayAll, type Said } from "../units/said";
 import { onCounter } from "./counter";
@@ -24,7 +25,7 @@ export function simmerActions(
   forecast: LiveForecast,
   nowMs: number,
 ): readonly Action[] {
-  const isResting = stretchesOf(plan)[forecast.stretchIndex]?.heat.method === "rest";
+  const isResting = isRestAt(plan, forecast.stretchIndex);
   return [
     ...late(plan, cook, nowMs),
     ...additions(plan, cook, forecast.simmerMs, forecast.endMs.expected),
@@ -129,7 +130,7 @@ function liftedHow(item: PlanItem, course: LiveForecast["course"]): Said {
 /** What still goes in while it simmers; what is due together is one action. */
 function additions(plan: Plan, cook: Cook, simmerMs: number, endMs: number): readonly Action[] {
   // Under pressure nothing can go in before release: it is said there.
-  if (plan.heat.method === "pressure") return [];
+  if (isSealed(plan.heat)) return [];
   return lateByMin(plan, cook).map(([min, items]) => ({
     id: `add:${min}`,
     kind: "add",

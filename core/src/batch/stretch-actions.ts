@@ -1,12 +1,11 @@
-import { LID_WORDS } from "../heat/heat-words";
-import { SIMMER_LOOK } from "../heat/simmer-look";
+import { isSealed, stretchOf } from "../heats/heat";
 import { isOffBones, nameOf } from "../simulate/item-facts";
 import { outOf } from "../simulate/out-of";
-import type { Plan, PlanItem, StretchHeat } from "../simulate/plan-schema";
-import { stretchesOf } from "../simulate/stretches";
+import type { Plan, PlanItem } from "../simulate/plan-schema";
+import { isRestAt, stretchesOf } from "../simulate/stretches";
 import { turnsOf } from "../schedule/turns";
 import { thickWords } from "../seasoning/thickness";
-import { litres, metres, ovenC, ruleC, say, sayAll, type Said } from "../units/said";
+import { litres, metres, ruleC, say, sayAll, type Said } from "../units/said";
 import type { Action } from "./action";
 import type { Cook } from "./fold";
 import { goesInHow } from "./goes-in";
@@ -15,22 +14,6 @@ import { offBonesHow } from "./off-bones";
 import { liftedOut, putBack } from "./said-marks";
 import { sayList } from "./say-list";
 import { begunStretches } from "./stretch-now";
-
-/** What to look for as it begins. */
-function turnLook(heat: StretchHeat): Said {
-  switch (heat.method) {
-    case "hob":
-      return SIMMER_LOOK[heat.vigour];
-    case "oven":
-      return say`Oven at ${ovenC(heat.ovenC)}, ${LID_WORDS[heat.lid]}.`;
-    case "slowCooker":
-      return "Lid on, and leave it on.";
-    case "pressure":
-      return "Valve free, gasket whole, liquid enough; then turn down until it only just stays up.";
-    case "rest":
-      return "It cooks on while it stands.";
-  }
-}
 
 /** What goes in, comes out and goes back with a stretch, and is not done yet. */
 export function movesWith(stretchId: string, plan: Plan, cook: Cook) {
@@ -86,7 +69,7 @@ export function stretchActions(plan: Plan, cook: Cook, forecast: LiveForecast): 
       const how = goesInHow(moves.in);
       const picked = offBonesHow(moves.out, forecast.course);
       const first: readonly Said[] = [
-        ...(from.method === "pressure" ? [LET_DOWN[from.release]] : []),
+        ...(isSealed(from) ? [LET_DOWN[from.release]] : []),
         ...(isStrained ? [throughSieve(plan, forecast)] : []),
         ...listed(lifted, kept.length > 0 ? "out; keep it covered and hot" : "out"),
         ...(picked === "" ? [] : [picked]),
@@ -100,7 +83,7 @@ export function stretchActions(plan: Plan, cook: Cook, forecast: LiveForecast): 
         kind: "turn",
         atMs: forecast.stretchEndsMs[ahead]?.expected ?? 0,
         title,
-        lookFor: say`${untilWords(plan, begun + ahead, forecast)}${sayAll([...first, turnLook(heat)], " ")}`,
+        lookFor: say`${untilWords(plan, begun + ahead, forecast)}${sayAll([...first, stretchOf(heat).turnLook(heat)], " ")}`,
         stretchId,
         itemIds: [...moves.out, ...moves.back, ...moves.in].map((i) => i.id),
       };
@@ -123,7 +106,7 @@ export function untilWords(plan: Plan, index: number, forecast: LiveForecast): S
     case "thick":
       return `Once ${thickWords(stop.flourGL)}. `;
     case "temperature":
-      return stretchesOf(plan)[index]?.heat.method === "rest"
+      return isRestAt(plan, index)
         ? say`Once it is down to ${ruleC(stop.tempC)}. `
         : say`Once the middle is at ${ruleC(stop.tempC)}. `;
     default:

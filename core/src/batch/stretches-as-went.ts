@@ -1,5 +1,6 @@
+import { type Heat, type StretchHeat, isRest, stretchOf } from "../heats/heat";
 import { MINUTE_MS } from "../units/time";
-import type { Heat, HeatStretch, Plan, StretchHeat } from "../simulate/plan-schema";
+import type { HeatStretch, Plan } from "../simulate/plan-schema";
 import { stretchesOf } from "../simulate/stretches";
 import { withoutStretch } from "../simulate/without-stretch";
 import type { Cook } from "./fold";
@@ -15,33 +16,7 @@ interface Went {
   readonly fromMs: number;
 }
 
-/** A heat as the cook turned it; of another method it stays. */
-function turned(heat: StretchHeat, to: Cook["settings"][number]): StretchHeat {
-  switch (heat.method) {
-    case "hob":
-      return { ...heat, vigour: to.vigour, lid: to.lid };
-    case "oven":
-      return { ...heat, lid: to.lid, ovenC: to.ovenC ?? heat.ovenC };
-    case "slowCooker":
-      return { ...heat, setting: to.setting ?? heat.setting };
-    case "rest":
-      return { ...heat, lid: to.lid };
-    case "pressure":
-      return heat;
-  }
-}
-
 const isSame = (a: StretchHeat, b: StretchHeat): boolean => JSON.stringify(a) === JSON.stringify(b);
-
-/** A heat that follows another takes the pot as it is. */
-const following = (heat: StretchHeat): StretchHeat =>
-  heat.method === "hob"
-    ? { ...heat, boilFirstMin: null }
-    : heat.method === "oven"
-      ? { ...heat, start: "hot" }
-      : heat.method === "slowCooker"
-        ? { ...heat, start: "cold" }
-        : heat;
 
 /**
  * The heat of a pot as it was really set, stretch by stretch, each for its own time; what came and went
@@ -60,7 +35,7 @@ export function stretchesAsWent(
     const last = went.at(-1);
     if (last === undefined || to.atMs >= offMs) return;
     const begun = to.stretchId === undefined ? undefined : planned.get(to.stretchId);
-    const heat = begun ?? turned(last.heat, to);
+    const heat = begun ?? stretchOf(last.heat).turned(last.heat, to);
     if (isSame(heat, last.heat)) return;
     const isSoon = to.atMs - last.fromMs < LEAST_MIN * MINUTE_MS;
     const replaces = isSoon && (went.length > 1 || to.stretchId === undefined);
@@ -80,12 +55,12 @@ export function stretchesAsWent(
   const then = kept.slice(1).map(({ id, heat }, i): HeatStretch => {
     const was = plan.then.find((s) => s.id === id);
     const strained = was?.isStrained ? { isStrained: true as const } : {};
-    return { id, heat: following(heat), stop: stopOf(i + 1), ...strained };
+    return { id, heat: stretchOf(heat).follows(heat), stop: stopOf(i + 1), ...strained };
   });
   // What moved with a stretch that never came moves with the next, or at the end.
   const stays = plan.then
     .filter((s) => !then.some((t) => t.id === s.id))
     .reduce<Plan>((rest, s) => withoutStretch(rest, s.id), plan);
-  const heat: Heat = first === undefined || first.method === "rest" ? plan.heat : first;
+  const heat: Heat = first === undefined || isRest(first) ? plan.heat : first;
   return { heat, stop: stopOf(0), then, items: stays.items };
 }

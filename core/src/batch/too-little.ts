@@ -1,3 +1,4 @@
+import { isOnRing } from "../heats/heat";
 import { gelatinLeftG } from "../extraction/gelatin";
 import { setOf, type SetGrade } from "../extraction/set";
 import { ingredientOf } from "../simulate/item-facts";
@@ -90,7 +91,7 @@ function secondWash(
   first: Trace,
 ): TooLittle["secondWash"] {
   const bones = plan.items.filter((i) => ingredientOf(i).group === "bones");
-  if (bones.length === 0 || plan.heat.method !== "hob") return null;
+  if (bones.length === 0 || !isOnRing(plan.heat)) return null;
   const min = Math.min(WASH_MIN.most, Math.max(WASH_MIN.least, first.holdMin / 2));
   const again: Plan = {
     ...onlyFirst(plan),

@@ -1,36 +1,14 @@
+import { boilFirstMinOf, heatOf } from "../heats/heat";
 import { MINUTE_MS } from "../units/time";
-import { aboutC, ovenC, say, type Said } from "../units/said";
-import { SIMMER_LOOK } from "../heat/simmer-look";
+import { aboutC, say } from "../units/said";
 import { nameOf } from "../simulate/item-facts";
-import type { Heat, Plan } from "../simulate/plan-schema";
+import type { Plan } from "../simulate/plan-schema";
 import type { Action } from "./action";
 import { thereByThermometer } from "./as-seen";
 import { NO_WATER_L } from "./filling";
 import type { Cook } from "./fold";
 import type { LiveForecast } from "./live-forecast";
 import { sayList } from "./say-list";
-
-type Start = "ring" | "oven" | "slowCooker";
-
-/** What is switched on first. */
-const startsOn = (heat: Heat): Start =>
-  heat.method === "slowCooker"
-    ? "slowCooker"
-    : heat.method === "oven" && heat.start === "cold"
-      ? "oven"
-      : "ring";
-
-const START_WORDS: Record<Start, string> = {
-  ring: "Light the ring",
-  oven: "Put it into the oven",
-  slowCooker: "Switch the slow cooker on",
-};
-
-const START_SAID: Record<Start, string> = {
-  ring: "It is lit",
-  oven: "It is in the oven",
-  slowCooker: "It is on",
-};
 
 /** What is in the pot by then, as far as that is known. */
 function startList(plan: Plan, waterL: number | null): string {
@@ -46,8 +24,8 @@ export const lightAction = (plan: Plan, nowMs: number, waterL: number | null): A
   id: "light",
   kind: "light",
   atMs: nowMs,
-  title: START_WORDS[startsOn(plan.heat)],
-  done: START_SAID[startsOn(plan.heat)],
+  title: heatOf(plan.heat).begin(plan.heat).title,
+  done: heatOf(plan.heat).begin(plan.heat).done,
   lookFor: startList(plan, waterL),
 });
 
@@ -66,14 +44,14 @@ export function warmingActions(
   const there = thereByThermometer(plan, cook, forecast.planned);
   const saidByThermometer =
     there === null ? {} : { lookFor: say`The thermometer has it there: ${aboutC(there.tempC)}.` };
-  const boilMin = heat.method === "hob" ? heat.boilFirstMin : null;
+  const boilMin = boilFirstMinOf(heat);
   if (boilMin === null)
     return [
       {
         id: "simmers",
         kind: "simmers",
         atMs: isMeasured ? forecast.simmerMs : litMs + toSimmerMin * MINUTE_MS,
-        ...clockStarts(heat),
+        ...heatOf(heat).clockStarts(heat),
         ...saidByThermometer,
       },
     ];
@@ -94,33 +72,7 @@ export function warmingActions(
       kind: "turnDown",
       atMs: cook.boiledMs + boilMin * MINUTE_MS,
       title: "Turn it down",
-      lookFor: clockStarts(heat).lookFor,
+      lookFor: heatOf(heat).clockStarts(heat).lookFor,
     },
   ];
-}
-
-/** What starts the cook's clock on each heat, and how to know. */
-function clockStarts(heat: Heat): { title: string; lookFor: Said; done: string } {
-  switch (heat.method) {
-    case "hob":
-      return { title: "It simmers", lookFor: SIMMER_LOOK[heat.vigour], done: "It simmers now" };
-    case "oven":
-      return {
-        title: "Into the oven",
-        done: "It is in the oven",
-        lookFor: say`Oven at ${ovenC(heat.ovenC)}; ${heat.start === "hot" ? "the pot simmers on the ring first" : "straight from cold"}.`,
-      };
-    case "slowCooker":
-      return {
-        title: "It is switched on",
-        done: "It is on now",
-        lookFor: `${heat.highFirstMin > 0 && heat.setting === "low" ? `HIGH for ${Math.round(heat.highFirstMin)} min, then LOW` : heat.setting.toUpperCase()}; lid on, and leave it on.`,
-      };
-    case "pressure":
-      return {
-        title: "It is at pressure",
-        done: "It is at pressure now",
-        lookFor: "The indicator stands; turn down until it only just stays there.",
-      };
-  }
 }

@@ -1,3 +1,4 @@
+import type { StretchHeat } from "../heats/heat";
 import fc from "fast-check";
 import { expect, test } from "vitest";
 import { happened } from "../../test/events";
@@ -10,7 +11,7 @@ import { fatOf } from "../dish/fat-of";
 import { ALCOHOL_KG_L } from "../seasoning/alcohol";
 import { ingredientOf, valuesOf } from "../simulate/item-facts";
 import type { Kitchen } from "../simulate/kitchen-schema";
-import { PlanSchema, type Plan, type PlanItem, type StretchHeat } from "../simulate/plan-schema";
+import { PlanSchema, type Plan, type PlanItem } from "../simulate/plan-schema";
 import { simulate } from "../simulate/simulate";
 import { coldWaterKg, waterL } from "../simulate/water-ways";
 import type { Batch } from "./batch-schema";

@@ -1,3 +1,4 @@
+import { isSameKind } from "../heats/heat";
 import {
   crossover,
   DRAWS,
@@ -13,7 +14,6 @@ import { usualTargets } from "../convert/targets";
 import type { Caution } from "../safety/caution";
 import { factsOf } from "../safety/facts";
 import { cautionsFor } from "../safety/rules";
-import { isSameKind } from "../simulate/heat-facts";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
 import { explainConversion, type ConversionWhy } from "./explain-conversion";

@@ -1,13 +1,11 @@
+import { type Heat, heatOf } from "../heats/heat";
 import { COOK_VALUE_Z_C } from "../doneness/cook-value";
 import {
   RING_EFFICIENCY,
-  SIMMER_OFFSET_C,
   TAP_WATER_C,
   THERMAL_DIFFUSIVITY_M2_S,
   WALL_LOSS_W_M2_K,
 } from "../heat/constants";
-import { OVEN_COLD_TAU_MIN, OVEN_HOT_TAU_MIN, OVEN_PLATEAU } from "../heat/oven";
-import { CROCK_PLATEAU_C, CROCK_TAU_MIN } from "../heat/slow-cooker";
 import { ingredientById } from "../ingredient/catalogue";
 import {
   FAT_LAYER_FACTOR,
@@ -24,10 +22,9 @@ import {
   steamHereWords,
   tenderHereWords,
 } from "../learn/say-taught";
-import { lidConstantOf, steamConstantOf } from "../simulate/heat-facts";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import { PARAMETER_NAMES, type Parameters } from "../simulate/parameters";
-import type { Heat, Plan } from "../simulate/plan-schema";
+import type { Plan } from "../simulate/plan-schema";
 import { heatsOf, isByClock, isByLevel, stretchesOf } from "../simulate/stretches";
 import { ringOf, vesselOf } from "../simulate/references";
 import type { FigureId, FigureSpread } from "../simulate/spread";
@@ -99,30 +96,20 @@ export const steamConstants = ({
   kitchen,
 }: Pick<Told, "plan" | "kitchen">): readonly Constant[] => {
   const heats = heatsOf(plan);
-  const lids = heats.map((heat) => lidConstantOf(heat, vesselOf(plan, kitchen)));
+  const lids = heats.map((heat) => heatOf(heat).lidConstant(heat, vesselOf(plan, kitchen)));
   return [
-    ...new Set([...heats.map(steamConstantOf), ...lids.filter((lid) => lid !== null)]),
+    ...new Set([
+      ...heats.map((heat) => heatOf(heat).steamConstant(heat)),
+      ...lids.filter((lid) => lid !== null),
+    ]),
     ...(plan.fat === "skimHot" ? [] : [FAT_LAYER_FACTOR]),
   ];
 };
 
 /** How hot it gets, by heat. */
 export const heatConstants = (plan: Plan): readonly Constant[] => [
-  ...new Set(heatsOf(plan).flatMap(constantsOfHeat)),
+  ...new Set(heatsOf(plan).flatMap((heat) => heatOf(heat).constants(heat))),
 ];
-
-function constantsOfHeat(heat: Heat): readonly Constant[] {
-  switch (heat.method) {
-    case "hob":
-      return [SIMMER_OFFSET_C[heat.vigour]];
-    case "oven":
-      return [OVEN_PLATEAU, heat.start === "hot" ? OVEN_HOT_TAU_MIN : OVEN_COLD_TAU_MIN];
-    case "slowCooker":
-      return [CROCK_PLATEAU_C[heat.setting], CROCK_TAU_MIN[heat.setting]];
-    case "pressure":
-      return [];
-  }
-}
 
 /** How its heat is set. */
 export const heatInputs = (plan: Plan): readonly BecauseInput[] =>
@@ -130,18 +117,10 @@ export const heatInputs = (plan: Plan): readonly BecauseInput[] =>
     inputsOfHeat(heat).map((one) => (i === 0 ? one : { ...one, name: `then ${one.name}` })),
   );
 
-const inputsOfHeat = (heat: Heat): readonly BecauseInput[] => {
-  switch (heat.method) {
-    case "hob":
-      return [input("simmer", heat.vigour), input("lid", heat.lid)];
-    case "oven":
-      return [input("oven", heat.ovenC, "°C"), input("lid", heat.lid)];
-    case "slowCooker":
-      return [input("setting", heat.setting.toUpperCase())];
-    case "pressure":
-      return [input("pressure", heat.setting), input("release", heat.release)];
-  }
-};
+const inputsOfHeat = (heat: Heat): readonly BecauseInput[] =>
+  heatOf(heat)
+    .inputs(heat)
+    .map(([name, value, unit]) => input(name, value, unit));
 
 const leftConstant = ({ plan }: Told): Constant =>
   plan.strain.pressed ? LEFT_ON_PRESSED_L_KG : LEFT_ON_SOLIDS_L_KG;

@@ -1,3 +1,4 @@
+import { heatOf } from "../heats/heat";
 import { inWords } from "../units/said";
 import { bowlL, type InBowl } from "../batch/bowl";
 import { reduceOn } from "../batch/reduce-on";
@@ -11,7 +12,6 @@ import {
 } from "../cool/resting";
 import { WATER_HEAT_KJ_KG_K } from "../heat/constants";
 import { steamHereOn } from "../learn/say-taught";
-import { steamConstantOf } from "../simulate/heat-facts";
 import type { CodeOfCooling } from "../cool/codes";
 import type { CoolingFacts, CoolingStage } from "../cool/cooling";
 import type { Kitchen } from "../simulate/kitchen-schema";
@@ -52,7 +52,7 @@ export function reduceMinOf(
             ? []
             : [input("surface at the rim", vesselAreaM2(vessel, vessel.heightM) * 10_000, "cm²")]),
         ],
-        constants: [steamConstantOf(heat)],
+        constants: [heatOf(heat).steamConstant(heat)],
         spread: [],
         here: [steamHereOn({ vesselId, ringId, heat }, kitchen) ?? []].flat(),
       },

@@ -1,10 +1,10 @@
+import { heatOf } from "../heats/heat";
 import { MINUTE_MS } from "../units/time";
 import type { Cook } from "../batch/fold";
 import type { LiveForecast } from "../batch/live-forecast";
 import { COOK_VALUE_Z_C } from "../doneness/cook-value";
 import { LEFT_ON_PRESSED_L_KG, LEFT_ON_SOLIDS_L_KG } from "../liquid/constants";
 import { keptHereWords, steamHereWords, tenderHereWords } from "../learn/say-taught";
-import { steamConstantOf } from "../simulate/heat-facts";
 import { nameOf } from "../simulate/item-facts";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
@@ -53,7 +53,7 @@ export function liveFigures(
           input("minutes to the end", fromNow(endMs).expected, "min"),
         ],
         constants: [
-          steamConstantOf(plan.heat),
+          heatOf(plan.heat).steamConstant(plan.heat),
           plan.strain.pressed ? LEFT_ON_PRESSED_L_KG : LEFT_ON_SOLIDS_L_KG,
         ],
         spread: [],

@@ -1,16 +1,15 @@
+import { type StretchHeat, isRest, stretchOf } from "../heats/heat";
 import { inWords, ruleC, say } from "../units/said";
 import { thickWords } from "../seasoning/thickness";
-import { LID_WORDS, OVEN_LID_WORDS, VIGOUR_WORDS } from "../heat/heat-words";
 import { ingredientById } from "../ingredient/catalogue";
 import { nameOf } from "../simulate/item-facts";
 import type { Kitchen } from "../simulate/kitchen-schema";
-import type { Heat, HeatStretch, Plan, PlanItem, Stop } from "../simulate/plan-schema";
+import type { HeatStretch, Plan, PlanItem, Stop } from "../simulate/plan-schema";
 import { vesselOf } from "../simulate/references";
 import {
   showDuration,
   showLength,
   showMass,
-  showOven,
   showVolume,
   showVolumeRange,
   type UnitSystem,
@@ -101,26 +100,10 @@ export const sentenceText = (
     .join("");
 
 /** The heat: "at a gentle simmer, lid off", "in the oven at 150 °C, covered", "on LOW". */
-function heatParts(heat: Heat, system: UnitSystem): readonly SentencePart[] {
-  const said = (text: string): SentencePart => ({ text, field: { of: "heat" } });
-  switch (heat.method) {
-    case "hob":
-      return [
-        { text: " at a " },
-        { text: VIGOUR_WORDS[heat.vigour], field: { of: "vigour" } },
-        { text: ", " },
-        { text: LID_WORDS[heat.lid], field: { of: "lid" } },
-      ];
-    case "oven":
-      return [
-        { text: " in the oven at " },
-        said(`${showOven(heat.ovenC, system)}, ${OVEN_LID_WORDS[heat.lid]}`),
-      ];
-    case "slowCooker":
-      return [{ text: " on " }, said(heat.setting.toUpperCase())];
-    case "pressure":
-      return [{ text: " at " }, said(`${heat.setting} pressure with ${heat.release} release`)];
-  }
+function heatParts(heat: StretchHeat, system: UnitSystem): readonly SentencePart[] {
+  return stretchOf(heat)
+    .sentence(heat, system)
+    .map(({ text, of }) => (of === undefined ? { text } : { text, field: { of } }));
 }
 
 function itemParts(plan: Plan, system: UnitSystem): readonly SentencePart[] {
@@ -157,17 +140,14 @@ function stretchParts(
   holdMin: number,
   system: UnitSystem,
 ): readonly SentencePart[] {
-  const how =
-    heat.method === "rest"
-      ? ` off the heat, ${LID_WORDS[heat.lid]}`
-      : heatParts(heat, system)
-          .map((p) => p.text)
-          .join("");
+  const how = heatParts(heat, system)
+    .map((p) => p.text)
+    .join("");
   const field = { of: "stretch" as const, stretchId: id };
   return [
     { text: ", then " },
     ...(isStrained ? [{ text: "strained", field }, { text: " and " }] : []),
-    { text: stopText(stop, holdMin, system, heat.method === "rest"), field },
+    { text: stopText(stop, holdMin, system, isRest(heat)), field },
     { text: " " },
     { text: how.trim(), field },
   ];

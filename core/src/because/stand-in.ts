@@ -1,7 +1,8 @@
+import { isInOven, isSealed, suits } from "../heats/heat";
 import { usualHeat } from "../convert/targets";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
-import { suits, suitsPlan } from "../simulate/references";
+import { suitsPlan } from "../simulate/references";
 import { waterL } from "../simulate/water-ways";
 import { onlyFirst } from "../simulate/without-stretch";
 import { outcomeOf, type Problem } from "../units/problem";
@@ -60,17 +61,17 @@ function without({ field }: Problem, plan: Plan, kitchen: Kitchen): Plan | null 
     }
     case "heat.ovenId": {
       const [oven] = kitchen.ovens;
-      if (heat.method !== "oven") return null;
+      if (!isInOven(heat)) return null;
       const other = oven === undefined ? usualHeat("hob", kitchen) : { ...heat, ovenId: oven.id };
       return other === null ? null : { ...plan, heat: other };
     }
     case "heat.ovenC": {
-      if (heat.method !== "oven") return null;
+      if (!isInOven(heat)) return null;
       const oven = kitchen.ovens.find((o) => o.id === heat.ovenId);
       return oven === undefined ? null : { ...plan, heat: { ...heat, ovenC: oven.maxC } };
     }
     case "heat.setting":
-      if (heat.method !== "pressure") return null;
+      if (!isSealed(heat)) return null;
       return { ...plan, heat: { ...heat, setting: heat.setting === "low" ? "high" : "low" } };
     case "stop":
       return { ...plan, stop: { by: "time", holdMin: USUAL_HOLD_MIN } };

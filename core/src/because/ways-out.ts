@@ -1,7 +1,17 @@
+import { capital } from "../heats/capital";
+import {
+  METHODS,
+  hasLid,
+  heatOf,
+  isInOven,
+  isOnRing,
+  isRest,
+  isSealed,
+  isSlow,
+} from "../heats/heat";
 import { scaled } from "../dish/scale";
 import { VIGOURS } from "../heat/constants";
 import { contentsL, usualHeat, vesselFor } from "../convert/targets";
-import { METHODS, type Method } from "../heat/method";
 import { nameOf } from "../simulate/item-facts";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
@@ -114,7 +124,7 @@ function moreWater(plan: Plan, now: Answers | null): readonly Try[] {
 
 function lids(plan: Plan): readonly Try[] {
   const { heat } = plan;
-  if (heat.method !== "hob" && heat.method !== "oven") return [];
+  if (!hasLid(heat)) return [];
   return (["ajar", "on", "off"] as const)
     .filter((lid) => lid !== heat.lid)
     .map((lid) => ({
@@ -128,7 +138,7 @@ function lids(plan: Plan): readonly Try[] {
 const laterLids = (plan: Plan): readonly Try[] =>
   plan.then.flatMap((stretch): Try[] => {
     const { heat } = stretch;
-    if ((heat.method !== "hob" && heat.method !== "oven") || heat.lid === "off") return [];
+    if (isRest(heat) || !hasLid(heat) || heat.lid === "off") return [];
     const open = { ...stretch, heat: { ...heat, lid: "off" as const } };
     return [
       {
@@ -148,7 +158,7 @@ const fewerStretches = (plan: Plan): readonly Try[] =>
 
 function ovens(plan: Plan, kitchen: Kitchen): readonly Try[] {
   const { heat } = plan;
-  if (heat.method !== "oven") return [];
+  if (!isInOven(heat)) return [];
   const own = kitchen.ovens.find((o) => o.id === heat.ovenId);
   const others = kitchen.ovens.filter((o) => o.id !== heat.ovenId);
   const degrees =
@@ -171,7 +181,7 @@ function ovens(plan: Plan, kitchen: Kitchen): readonly Try[] {
 
 function crock(plan: Plan): readonly Try[] {
   const { heat } = plan;
-  if (heat.method === "pressure")
+  if (isSealed(heat))
     return [
       {
         id: "setting",
@@ -179,7 +189,7 @@ function crock(plan: Plan): readonly Try[] {
         plan: { ...plan, heat: { ...heat, setting: heat.setting === "low" ? "high" : "low" } },
       },
     ];
-  if (heat.method !== "slowCooker") return [];
+  if (!isSlow(heat)) return [];
   return [
     {
       id: "hot",
@@ -206,7 +216,7 @@ function crock(plan: Plan): readonly Try[] {
 
 function vigours(plan: Plan): readonly Try[] {
   const { heat } = plan;
-  if (heat.method !== "hob") return [];
+  if (!isOnRing(heat)) return [];
   return VIGOURS.filter((v) => v !== heat.vigour).map((vigour) => ({
     id: "vigour",
     said: vigour === "rolling" ? "At a rolling boil" : `At a ${vigour} simmer`,
@@ -230,13 +240,6 @@ function times(plan: Plan): readonly Try[] {
     }));
 }
 
-const ON: Readonly<Record<Method, string>> = {
-  hob: "On the hob",
-  oven: "In the oven",
-  slowCooker: "On LOW",
-  pressure: "Under pressure",
-};
-
 /** The same on another heat, until tender: a time of one heat says nothing on another. */
 const otherHeats = (plan: Plan, kitchen: Kitchen): readonly Try[] =>
   METHODS.filter((method) => method !== plan.heat.method).flatMap((method): Try[] => {
@@ -246,7 +249,7 @@ const otherHeats = (plan: Plan, kitchen: Kitchen): readonly Try[] =>
     return [
       {
         id: "heat",
-        said: `${ON[method]} until tender, in the ${vessel.name.toLowerCase()}`,
+        said: `${capital(heatOf(heat).where(heat))} until tender, in the ${vessel.name.toLowerCase()}`,
         plan: { ...onlyFirst(plan), heat, vesselId: vessel.id, stop: { by: "tender" } },
       },
     ];

@@ -1,7 +1,11 @@
+import type { Vessel } from "../vessel/vessel-schema";
+import { capital } from "../heats/capital";
+import type { OvenHeat } from "../heats/oven";
+import { type StretchHeat, heatOf, isInOven, isSealed, isSlow, stretchOf } from "../heats/heat";
 import { POT_TIMES } from "../schedule/pot-times";
 import { isAfter, workTasks } from "../schedule/work-tasks";
 import type { Kitchen } from "../simulate/kitchen-schema";
-import type { OvenHeat, Plan, StretchHeat } from "../simulate/plan-schema";
+import type { Plan } from "../simulate/plan-schema";
 import { vesselOf } from "../simulate/references";
 import { spreadOf } from "../simulate/spread";
 import { lastHeat } from "../simulate/stretches";
@@ -13,40 +17,19 @@ import { blockOf, taskOf, type Attention, type Block, type Task } from "./task";
 import { shelfFloorM2 } from "./vessel-floor";
 import { whileItCooks } from "./while-it-cooks";
 
-/** What it does on each heat. */
-export const ON_HEAT: Record<StretchHeat["method"], string> = {
-  hob: "Simmers",
-  oven: "In the oven",
-  slowCooker: "In the slow cooker",
-  pressure: "At pressure",
-  rest: "Stands off the heat",
-};
-
 /** Shorter than that is no step of its own, min. */
 const LEAST_MIN = 0.5;
 
 /** Whether the house lets a heat run with nobody up. A flame never; a pot off the heat may stand. */
-export function runsAlone(heat: StretchHeat, plan: Plan, kitchen: Kitchen): boolean {
-  switch (heat.method) {
-    case "rest":
-      return true;
-    case "slowCooker":
-      return kitchen.runsAlone.slowCooker;
-    case "oven":
-      return kitchen.runsAlone.oven;
-    case "pressure":
-      return isElectric(plan, kitchen) && kitchen.runsAlone.electricPressure;
-    case "hob":
-      return false;
-  }
-}
+export const runsAlone = (heat: StretchHeat, plan: Plan, kitchen: Kitchen): boolean =>
+  stretchOf(heat).runsAlone(findVessel(plan, kitchen), kitchen.runsAlone);
 
 /** Whether a heat is a ring all the time. */
 export const standsOnRing = (heat: StretchHeat, plan: Plan, kitchen: Kitchen): boolean =>
-  heat.method === "hob" || (heat.method === "pressure" && !isElectric(plan, kitchen));
+  stretchOf(heat).burns(findVessel(plan, kitchen));
 
-const isElectric = (plan: Plan, kitchen: Kitchen): boolean =>
-  kitchen.vessels.find((v) => v.id === plan.vesselId)?.pressure?.drive === "electric";
+const findVessel = (plan: Plan, kitchen: Kitchen): Vessel | undefined =>
+  kitchen.vessels.find((v) => v.id === plan.vesselId);
 
 /** What is crushed or blended once it is off the heat, as far as it is still to do. */
 export const workAfterHeat = (
@@ -166,9 +149,12 @@ function heatSteps(plan: Plan, kitchen: Kitchen, trace: Trace, waterKg: number):
     oven: { ovenId, ovenC, areaM2: shelfFloorM2(vesselOf(plan, kitchen)) },
   });
   const onIt = (heat: StretchHeat): Partial<Task> =>
-    heat.method === "oven" ? inOven(heat) : standsOnRing(heat, plan, kitchen) ? flame : {};
+    isInOven(heat) ? inOven(heat) : standsOnRing(heat, plan, kitchen) ? flame : {};
   const watched = (heat: StretchHeat): Attention =>
     runsAlone(heat, plan, kitchen) ? "none" : "eyes";
+  /** Under pressure it is heard. */
+  const seen = (heat: StretchHeat): Attention =>
+    isSealed(heat) && watched(heat) === "eyes" ? "near" : watched(heat);
   /** The pressure going down after a stretch, and the way up to it before one. */
   const between = (index: number): readonly Task[] => {
     const toMin = trace.stretches[index - 1]?.toMin ?? 0;
@@ -177,47 +163,24 @@ function heatSteps(plan: Plan, kitchen: Kitchen, trace: Trace, waterKg: number):
   };
   const later = plan.then.flatMap(({ id, heat }, i): readonly Task[] => [
     ...between(i + 1),
-    task(
-      `turned:${id}`,
-      ON_HEAT[heat.method],
-      held[i + 1] ?? exactly(0),
-      heat.method === "pressure" && watched(heat) === "eyes" ? "near" : watched(heat),
-      onIt(heat),
-    ),
+    task(`turned:${id}`, stretchOf(heat).holds, held[i + 1] ?? exactly(0), seen(heat), onIt(heat)),
   ]);
   return [...firstSteps(), ...later, ...lastRelease()];
 
   function firstSteps(): readonly Task[] {
     const { heat } = plan;
-    const hold = held[0] ?? exactly(0);
-    const on = onIt(heat);
-    switch (heat.method) {
-      case "hob":
-        return [
-          task("up", "Up to the simmer", up, "near", on),
-          task("hold", ON_HEAT.hob, hold, "eyes", on),
-        ];
-      case "oven":
-        return [
-          task("up", "Up on the ring", up, "near", flame),
-          task("hold", ON_HEAT.oven, hold, watched(heat), on),
-        ];
-      case "slowCooker":
-        return [
-          task("up", "Warms up", up, watched(heat)),
-          task("hold", `On ${heat.setting.toUpperCase()}`, hold, watched(heat)),
-        ];
-      case "pressure":
-        return [
-          task("up", "Up to pressure", up, "near", on),
-          task("hold", ON_HEAT.pressure, hold, watched(heat) === "none" ? "none" : "near", on),
-        ];
-    }
+    const record = heatOf(heat);
+    const isOnFlame = record.usesRing(heat, findVessel(plan, kitchen));
+    const holds = isSlow(heat) ? capital(record.where(heat)) : record.holds;
+    return [
+      task("up", record.comesUp, up, isSlow(heat) ? watched(heat) : "near", isOnFlame ? flame : {}),
+      task("hold", holds, held[0] ?? exactly(0), seen(heat), onIt(heat)),
+    ];
   }
 
   function lastRelease(): readonly Task[] {
     const heat = lastHeat(plan);
-    const title = heat.method === "pressure" ? "Pressure down" : "Stays shut";
+    const title = isSealed(heat) ? "Pressure down" : "Stays shut";
     return [task("release", title, exactly(Math.round(trace.releaseMin)), watched(heat))];
   }
 }

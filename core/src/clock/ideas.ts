@@ -1,8 +1,9 @@
+import { heatOf, isSlow } from "../heats/heat";
 import { convertDish } from "../because/converted";
 import type { Clock } from "../simulate/clock-schema";
 import { ONE_COOK, type Hand } from "../simulate/hands-schema";
 import type { Kitchen } from "../simulate/kitchen-schema";
-import type { Heat, Plan } from "../simulate/plan-schema";
+import type { Plan } from "../simulate/plan-schema";
 import { suitsPlan, vesselOf } from "../simulate/references";
 import { isRoomIn } from "../simulate/water-ways";
 import { outcomeOf } from "../units/problem";
@@ -80,21 +81,8 @@ export const pairsOf = (all: readonly Idea[]): readonly Idea[] =>
       })),
   );
 
-const heatedHow = (heat: Heat): string => {
-  switch (heat.method) {
-    case "hob":
-      return "on the ring";
-    case "oven":
-      return "in the oven";
-    case "slowCooker":
-      return `on ${heat.setting.toUpperCase()}`;
-    case "pressure":
-      return "under pressure";
-  }
-};
-
 const otherRings = (plan: Plan, kitchen: Kitchen): readonly Idea[] =>
-  plan.heat.method === "slowCooker"
+  isSlow(plan.heat)
     ? []
     : kitchen.rings
         .filter((r) => r.id !== plan.ringId)
@@ -190,7 +178,7 @@ function otherHeats(plan: Plan, kitchen: Kitchen): readonly Idea[] {
     const isHere = kitchen.vessels.some((v) => v.id === column.plan.vesselId);
     if (column.loads !== 1 || column.refusal !== null || !isWhole || !isHere) return [];
     const { heat } = column.plan;
-    const heated = heatedHow(heat);
+    const heated = heatOf(heat).where(heat);
     const to: Plan = { ...column.plan, id: plan.id, name: plan.name, readyAt: plan.readyAt };
     return [
       {

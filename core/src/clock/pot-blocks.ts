@@ -1,6 +1,7 @@
+import { type Heat, heatOf, isInOven, isSlow } from "../heats/heat";
 import { POT_TIMES } from "../schedule/pot-times";
 import type { Kitchen } from "../simulate/kitchen-schema";
-import type { Heat, Plan } from "../simulate/plan-schema";
+import type { Plan } from "../simulate/plan-schema";
 import { simulate } from "../simulate/simulate";
 import { lastHeat } from "../simulate/stretches";
 import { coldWaterKg, waterL } from "../simulate/water-ways";
@@ -48,17 +49,10 @@ export interface PotBlocks {
   readonly litres: number;
 }
 
-const LID_ON = "lid on; back on the lowest heat before it is lukewarm";
-const KEEPS_HOT_HOW: Record<Heat["method"], string> = {
-  hob: LID_ON,
-  pressure: LID_ON,
-  oven: "in the oven, turned low, lid on",
-  slowCooker: "on WARM, lid on",
-};
 const keepsHotMin = (heat: Heat): number =>
-  heat.method === "slowCooker"
+  isSlow(heat)
     ? Math.max(KEEPS_MIN.warm.value, heat.warmMin)
-    : heat.method === "oven"
+    : isInOven(heat)
       ? KEEPS_MIN.warm.value
       : KEEPS_MIN.hot.value;
 
@@ -148,7 +142,7 @@ function workOut(plan: Plan, kitchen: Kitchen, { isOvernight, ahead }: How): Pot
     reheatIn: reheatPots(plan, keptKg(plan, trace), kitchen),
     levels: levelsOf(trace),
     keepsHotMin: keepsHotMin(heat),
-    keepsHotHow: KEEPS_HOT_HOW[heat.method],
+    keepsHotHow: heatOf(heat).keepsHot,
     sides: besideOf(plan),
     litres: plan.end === "strained" ? trace.strained.volumeL : trace.endLiquidL,
   };

@@ -1,3 +1,4 @@
+import { suits } from "../heats/heat";
 import { sayList } from "../batch/say-list";
 import { POT_TIMES } from "../schedule/pot-times";
 import { browningVessel, isBefore, workTasks, type WorkTask } from "../schedule/work-tasks";
@@ -40,10 +41,7 @@ const panIds = (plan: Plan, kitchen: Kitchen): readonly string[] =>
   [browningVessel(plan, kitchen)].flatMap((pan) => pan?.id ?? []);
 
 /** Whether its own pot stands on a ring. */
-const onRing = (plan: Plan, kitchen: Kitchen): boolean => {
-  const vessel = vesselOf(plan, kitchen);
-  return vessel.kind !== "slowCooker" && vessel.pressure?.drive !== "electric";
-};
+const onRing = (plan: Plan, kitchen: Kitchen): boolean => suits(vesselOf(plan, kitchen), "hob");
 
 /** What a piece of work needs beside hands or an ear. */
 function needsOfWork(work: WorkTask, plan: Plan, kitchen: Kitchen): Partial<Task> {

@@ -1,10 +1,10 @@
+import { suits } from "../heats/heat";
 import { REHEATED_C } from "../cool/codes";
 import { isHeatedAgain } from "../dish/heated-again";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
 import { FROM_FRIDGE_C } from "../simulate/start-temperature";
 import { simulate } from "../simulate/simulate";
-import { suits } from "../simulate/references";
 import { kitchenEstimate } from "../units/constant";
 import { ruleC, say } from "../units/said";
 import type { Vessel } from "../vessel/vessel-schema";

@@ -1,3 +1,4 @@
+import { stretchOf } from "../heats/heat";
 import { MINUTE_MS } from "../units/time";
 import type { Action } from "../batch/action";
 import type { Batch } from "../batch/batch-schema";
@@ -9,7 +10,7 @@ import { besideThePot } from "../schedule/work-tasks";
 import { POT_TIMES } from "../schedule/pot-times";
 import { stretchesOf } from "../simulate/stretches";
 import { USUAL_BATH_MIN } from "./chill-minutes";
-import { afterHeat, ON_HEAT, runsAlone, standsOnRing, workAfterHeat } from "./fire-block";
+import { afterHeat, runsAlone, standsOnRing, workAfterHeat } from "./fire-block";
 import { about, exactly } from "./minutes";
 import { blockOf, taskOf, type Block, type Meanwhile, type Task } from "./task";
 import { minuteOf, type Minute } from "./wall-clock";
@@ -40,7 +41,7 @@ function heatLeft({ id, plan, kitchen }: Batch, { forecast }: OnFire, nowMs: num
     const min = Math.max(1, Math.round((end.expected - fromMs) / MINUTE_MS));
     const slowMin = Math.round((end.high - fromMs) / MINUTE_MS);
     const onRing = standsOnRing(heat, plan, kitchen);
-    return taskOf(`${id}/hold${i === 0 ? "" : `:${stretch?.id ?? i}`}`, ON_HEAT[heat.method], {
+    return taskOf(`${id}/hold${i === 0 ? "" : `:${stretch?.id ?? i}`}`, stretchOf(heat).holds, {
       planIds: [plan.id],
       minutes: { p10: min, p50: min, p90: Math.max(min, slowMin) },
       attention: runsAlone(heat, plan, kitchen) ? "none" : "eyes",

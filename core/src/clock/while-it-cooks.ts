@@ -1,4 +1,4 @@
-import { END_WORDS } from "../batch/after-heat-actions";
+import { isInOven, isOnRing, isRest, isSealed, isSlow, stretchOf } from "../heats/heat";
 import { sayList } from "../batch/say-list";
 import { pickMin, POT_TIMES } from "../schedule/pot-times";
 import { turnsOf } from "../schedule/turns";
@@ -34,13 +34,6 @@ function grouped(marks: readonly Doing[]): readonly (readonly [Doing, ...Doing[]
 
 const turnMin = (isStrained: boolean): number =>
   (isStrained ? POT_TIMES.strain : POT_TIMES.add).value;
-
-/** What waits for its table does so where it is, in a low oven and on WARM; what does not comes out. */
-const OFF_WORDS = {
-  hob: END_WORDS.hob,
-  oven: "Turn the oven low, or take it out",
-  slowCooker: "On WARM, or switch it off",
-} as const;
 
 /** What is done while a pot cooks, by the marks of its simulation: what goes in and comes out, skimming, shutting, the end. */
 export function whileItCooks(
@@ -87,14 +80,12 @@ export function whileItCooks(
     plan.items.filter((i) => group.some((mark) => mark.itemId === i.id));
   const { heat } = plan;
   const skimMin = POT_TIMES.skim.value;
-  const isSkimmed =
-    heat.method === "hob" && plan.end === "strained" && trace.toSimmerMin >= skimMin;
-  const shut =
-    heat.method === "oven"
-      ? [put("shut", "Lid on, into the oven", trace.toSimmerMin, POT_TIMES.shut.value)]
-      : heat.method === "slowCooker"
-        ? [put("shut", "Lid on, switch it on", 0, POT_TIMES.shut.value)]
-        : [];
+  const isSkimmed = isOnRing(heat) && plan.end === "strained" && trace.toSimmerMin >= skimMin;
+  const shut = isInOven(heat)
+    ? [put("shut", "Lid on, into the oven", trace.toSimmerMin, POT_TIMES.shut.value)]
+    : isSlow(heat)
+      ? [put("shut", "Lid on, switch it on", 0, POT_TIMES.shut.value)]
+      : [];
   const beside = besideThePot(plan, kitchen);
   /** In a pan on another ring, done by the time that it goes in. */
   const inPan = workTasks(plan, kitchen).flatMap((work): readonly Meanwhile[] => {
@@ -110,12 +101,12 @@ export function whileItCooks(
     return [put(work.id, work.title, Math.max(0, inMin - min), min, needs)];
   });
   // What goes through a sieve comes off for that; a lid under pressure has a step of its own.
-  const last = stretchesOf(plan).at(-1)?.heat.method ?? heat.method;
+  const last = stretchesOf(plan).at(-1)?.heat ?? heat;
   const offMin = POT_TIMES.off.value;
   const off =
-    plan.end === "strained" || last === "pressure" || last === "rest"
+    plan.end === "strained" || isSealed(last) || isRest(last)
       ? []
-      : [put("offHeat", OFF_WORDS[last], Math.max(0, at - offMin), offMin)];
+      : [put("offHeat", stretchOf(last).offTitle, Math.max(0, at - offMin), offMin)];
   return [
     ...inPan,
     ...(isSkimmed ? [put("skim", "Skim it", trace.toSimmerMin - skimMin, skimMin)] : []),

@@ -1,6 +1,7 @@
+import { type StretchHeat, isInOven } from "../heats/heat";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import { usesRing } from "../simulate/learned";
-import type { HeatStretch, Plan, PlanItem, StretchHeat } from "../simulate/plan-schema";
+import type { HeatStretch, Plan, PlanItem } from "../simulate/plan-schema";
 import { stretchesOf } from "../simulate/stretches";
 import type { CookedPot } from "./as-cooked";
 
@@ -70,7 +71,7 @@ const vesselIn = ({ plan, kitchen }: CookedPot) =>
 const ringIn = ({ plan, kitchen }: CookedPot) => kitchen.rings.find((r) => r.id === plan.ringId);
 const ovensIn = ({ plan, kitchen }: CookedPot) =>
   stretchesOf(plan).map(({ heat }) =>
-    heat.method === "oven" ? kitchen.ovens.find((o) => o.id === heat.ovenId) : null,
+    isInOven(heat) ? kitchen.ovens.find((o) => o.id === heat.ovenId) : null,
   );
 
 const withKitchen = (pot: CookedPot, kitchen: Partial<Kitchen>, plan: Partial<Plan> = {}) => ({

@@ -1,21 +1,12 @@
-import { LID_WORDS, OVEN_LID_WORDS, VIGOUR_WORDS } from "../heat/heat-words";
+import { type StretchHeat, hasLid, isInOven, isOnRing, stretchOf } from "../heats/heat";
+import { LID_WORDS, COVER_WORDS, VIGOUR_WORDS } from "../heat/heat-words";
 import { nameOf } from "../simulate/item-facts";
-import type { PlanItem, StretchHeat } from "../simulate/plan-schema";
+import type { PlanItem } from "../simulate/plan-schema";
 import { vesselOf } from "../simulate/references";
 import { stretchesOf, type PlannedStretch } from "../simulate/stretches";
 import { waterL } from "../simulate/water-ways";
 import { showDuration } from "../units/show";
-import {
-  aboutC,
-  kilos,
-  litres,
-  metres,
-  ovenC,
-  say,
-  sayAll,
-  type Measure,
-  type Said,
-} from "../units/said";
+import { aboutC, kilos, litres, metres, say, sayAll, type Measure, type Said } from "../units/said";
 import { groupedBy } from "../units/grouped";
 import { outcomeOf } from "../units/problem";
 import { COLD_DENSITY_KG_L } from "../water/properties";
@@ -121,7 +112,7 @@ function inStretches(
 }
 
 const lidSaid = (heat: StretchHeat): string | null =>
-  "lid" in heat ? (heat.method === "oven" ? OVEN_LID_WORDS : LID_WORDS)[heat.lid] : null;
+  hasLid(heat) ? (isInOven(heat) ? COVER_WORDS : LID_WORDS)[heat.lid] : null;
 
 const pouredL = ({ course }: CookedPot): number =>
   course.happenings.reduce(
@@ -142,31 +133,12 @@ const vesselName = (pot: CookedPot): string => {
 const ringName = ({ plan, kitchen }: CookedPot): string =>
   kitchen.rings.find((r) => r.id === plan.ringId)?.name ?? "a ring that is gone";
 
-const heatSaid = (heat: StretchHeat): Said => {
-  switch (heat.method) {
-    case "hob":
-      return heat.boilFirstMin === null
-        ? "on the ring"
-        : `on the ring, boiled ${showDuration(heat.boilFirstMin)} first`;
-    case "oven":
-      return say`oven at ${ovenC(heat.ovenC)}${heat.start === "cold" ? ", from cold" : ""}`;
-    case "slowCooker":
-      return [
-        heat.setting.toUpperCase(),
-        ...(heat.highFirstMin > 0 ? [`${showDuration(heat.highFirstMin)} on HIGH first`] : []),
-        ...(heat.start === "hot" ? ["from hot"] : []),
-      ].join(", ");
-    case "pressure":
-      return `${heat.setting} pressure, ${heat.release} release`;
-    case "rest":
-      return "off the heat";
-  }
-};
+const heatSaid = (heat: StretchHeat): Said => stretchOf(heat).set(heat);
 
 /** A stretch of the heat as it is set: "gentle simmer, lid ajar", "oven at 150 °C, covered". */
 export function stretchSaid({ heat }: Pick<PlannedStretch, "heat">): Said {
   const lid = lidSaid(heat);
-  const how = heat.method === "hob" ? VIGOUR_WORDS[heat.vigour] : heatSaid(heat);
+  const how = isOnRing(heat) ? VIGOUR_WORDS[heat.vigour] : heatSaid(heat);
   return lid === null ? how : say`${how}, ${lid}`;
 }
 

@@ -1,9 +1,9 @@
+import { type Heat, type Method, isInOven } from "../heats/heat";
 import { targetOf } from "../doneness/targets-of";
-import type { Method } from "../heat/method";
 import type { PieceShape } from "../heat/piece-schema";
 import { ingredientById } from "../ingredient/catalogue";
 import { SCHEMA_VERSION, type Kitchen } from "../simulate/kitchen-schema";
-import { PlanSchema, type Heat, type Plan, type Stop } from "../simulate/plan-schema";
+import { PlanSchema, type Plan, type Stop } from "../simulate/plan-schema";
 import { kitchenEstimate } from "../units/constant";
 import { Problem } from "../units/problem";
 import { readQuantity } from "../units/read-quantity";
@@ -97,7 +97,7 @@ export function assumedPlan(
   const usual = usualHeat(method, kitchen);
   const heat: Heat | null =
     written.heat ??
-    (isSlow && usual?.method === "oven" ? { ...usual, ovenC: LOW_AND_SLOW_C } : usual);
+    (isSlow && usual !== null && isInOven(usual) ? { ...usual, ovenC: LOW_AND_SLOW_C } : usual);
   const isPulse = group === "pulse" && uptakeLKg !== undefined;
   // Skinless and small ones are not soaked.
   const isSoaked = isPulse && targetOf(written.ingredientId)?.id.endsWith("Soaked") === true;

@@ -1,7 +1,7 @@
+import { METHODS } from "../heats/heat";
 import { test } from "vitest";
 import { HEATS, testBraise, testKitchen } from "../../test/kitchen";
 import { expectWorked } from "../../test/worked";
-import { METHODS } from "../heat/method";
 import { CROCK_SETTINGS } from "../heat/slow-cooker";
 import { PlanSchema, type Plan } from "../simulate/plan-schema";
 import { simulate } from "../simulate/simulate";

@@ -1,3 +1,4 @@
+import { isOnRing, isSealed } from "../heats/heat";
 import { ingredientById } from "../ingredient/catalogue";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import { centreIsHot, holdForCook, overMin, untilCooked } from "../simulate/hold-for-cook";
@@ -76,11 +77,10 @@ function withBeansBoiled(given: Plan, kitchen: Kitchen): Plan {
   const isDue = (i: PlanItem) =>
     ingredientById(i.ingredientId).dryBean === true && i.boiledMin < boilMin;
   const { heat } = given;
-  const isInPot = (i: PlanItem) =>
-    i.when.at === "start" && (heat.method === "hob" || heat.method === "pressure");
+  const isInPot = (i: PlanItem) => i.when.at === "start" && (isOnRing(heat) || isSealed(heat));
   const inPot = given.items.some((i) => isDue(i) && isInPot(i));
   const plan =
-    inPot && heat.method === "hob"
+    inPot && isOnRing(heat)
       ? { ...given, heat: { ...heat, boilFirstMin: Math.max(heat.boilFirstMin ?? 0, boilMin) } }
       : given;
   const isBefore = (i: PlanItem) => isDue(i) && !isInPot(i);
@@ -215,7 +215,7 @@ function solve(
       trace.holdMin,
       "It is not done within a day on this heat. Cook it hotter or cut it smaller.",
     );
-  if (base.heat.method === "pressure" && isTooMuchByItself(trace, goal.trace.cookMin))
+  if (isSealed(base.heat) && isTooMuchByItself(trace, goal.trace.cookMin))
     throw new Problem(
       "notReachable",
       "stop",

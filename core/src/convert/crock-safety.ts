@@ -1,7 +1,9 @@
+import { isSlow } from "../heats/heat";
+import type { SlowCookerHeat } from "../heats/slow-cooker";
 import type { PieceShape } from "../heat/piece-schema";
 import { pieceOf } from "../simulate/piece-of";
 import type { Kitchen } from "../simulate/kitchen-schema";
-import type { Plan, PlanItem, SlowCookerHeat } from "../simulate/plan-schema";
+import type { Plan, PlanItem } from "../simulate/plan-schema";
 import { runOnce } from "../simulate/simulate";
 import type { Trace } from "../simulate/trace";
 import { coldWaterKg } from "../simulate/water-ways";
@@ -56,7 +58,7 @@ export function crockRefusal(
   kitchen: Kitchen,
 ): CrockRefusal | null {
   const { heat } = plan;
-  if (heat.method !== "slowCooker") return null;
+  if (!isSlow(heat)) return null;
   if (plan.items.some((i) => i.frozen && isMeat(i)))
     return {
       why: "frozen",

@@ -1,4 +1,5 @@
-import { isSameKind } from "../simulate/heat-facts";
+import { onKnob } from "../heats/slow-cooker";
+import { isSameKind, isSealed, isSlow } from "../heats/heat";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
 import { isByClock } from "../simulate/stretches";
@@ -159,14 +160,14 @@ export function saidOf(
     holdMin.high === null ? null : holdMin.high - asItIsMin,
   );
   const heat = rulingHeat(plan, trace);
-  const said = heat.method === "slowCooker" ? `${heat.setting.toUpperCase()} ${range}` : range;
+  const said = isSlow(heat) ? `${onKnob(heat)} ${range}` : range;
   if (plan.then.length > 0)
     return {
       said,
       after: `of cooking: ${sayTime(trace.toSimmerMin + trace.holdMin + trace.releaseMin)} on the heat in all`,
     };
-  if (heat.method === "slowCooker") return { said, after: "" };
-  if (heat.method !== "pressure") return { said: range, after: "" };
+  if (isSlow(heat)) return { said, after: "" };
+  if (!isSealed(heat)) return { said: range, after: "" };
   const openMin = Math.max(
     0,
     ...plan.items.map((i) => (i.when.at === "beforeEnd" ? i.when.min : 0)),

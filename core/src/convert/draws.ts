@@ -1,5 +1,5 @@
+import { isInOven, isOnRing, isSealed, isSlow } from "../heats/heat";
 import { COOK_VALUE_Z_C } from "../doneness/cook-value";
-import type { Method } from "../heat/method";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import { hotSigmaC } from "../simulate/hot-here";
 import { ringSigmaOf, steamSigmaOf } from "../simulate/learned";
@@ -47,15 +47,15 @@ const SIMMER_SIGMA_C = kitchenEstimate(
 const GAUGE_SIGMA_C = kitchenEstimate("how far a gauge is off", 1, "°C", "±3 kPa");
 /** How far off what is held may be, one standard deviation, °C. */
 const heldSigmaC = (plan: Plan, kitchen: Kitchen): number => {
-  const { method } = plan.heat;
-  if (method === "hob") return SIMMER_SIGMA_C.value;
-  return method === "pressure" ? GAUGE_SIGMA_C.value : hotSigmaC(plan, kitchen);
+  const { heat } = plan;
+  if (isOnRing(heat)) return SIMMER_SIGMA_C.value;
+  return isSealed(heat) ? GAUGE_SIGMA_C.value : hotSigmaC(plan, kitchen);
 };
 
 /** Everything of one heat that does not change from draw to draw. */
 interface Prepared {
   readonly course: Course;
-  readonly method: Method;
+  readonly isWarmed: boolean;
   readonly tauS: number;
   readonly startC: number;
   readonly holdMin: number;
@@ -77,21 +77,21 @@ function prepare({ plan, trace, isFixed = false }: Simulated, kitchen: Kitchen):
   const main = plan.items.find((i) => i.id === trace.mainItemId);
   const endMin = trace.toSimmerMin + trace.holdMin;
   const centreC = pointAt(trace, endMin).centreC;
-  const { method } = rulingHeat(plan, trace);
+  const heat = rulingHeat(plan, trace);
   const lossL = -(trace.ledger.evaporated + trace.ledger.vented) / COLD_DENSITY_KG_L;
   const upL = pointAt(trace, trace.toSimmerMin).steamedKg / COLD_DENSITY_KG_L;
   return {
     course: courseOf(trace),
-    method,
+    isWarmed: isInOven(heat) || isSlow(heat),
     tauS: main === undefined ? 1 : pieceTauOf(main, plan.pieceM),
     startC: trace.points[0]?.centreC ?? 5,
     holdMin: trace.holdMin,
     cookedMin: cookedMinOf(plan, trace),
     gateC: Math.min(trace.gateC, centreC - 0.2),
-    capC: method === "pressure" ? 140 : trace.boilingC,
+    capC: isSealed(heat) ? 140 : trace.boilingC,
     tailMin: trace.cookMin - trace.cookAtEndOfHoldMin,
     holdC: trace.holdC,
-    sigmaSteam: method === "pressure" ? 0 : steamSigmaOf(plan, kitchen),
+    sigmaSteam: isSealed(heat) ? 0 : steamSigmaOf(plan, kitchen),
     sigmaHeldC: heldSigmaC(plan, kitchen),
     sigmaComeUp: ringSigmaOf(plan, kitchen),
     lossUpL: Math.min(lossL, upL),
@@ -111,13 +111,12 @@ interface Draw extends Shift {
 }
 
 function drawFor(p: Prepared, zC: number, next: () => number): Draw {
-  const isWarmed = p.method === "oven" || p.method === "slowCooker";
   return {
     zC,
     plateauC: p.sigmaHeldC * next(),
     capC: p.capC,
     comeUp: Math.exp(-p.sigmaComeUp * next()),
-    warmUp: isWarmed ? Math.exp(SPREAD.warmUp.value * next()) : 1,
+    warmUp: p.isWarmed ? Math.exp(SPREAD.warmUp.value * next()) : 1,
     steam: Math.exp(p.sigmaSteam * next()),
   };
 }

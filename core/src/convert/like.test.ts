@@ -1,8 +1,9 @@
+import { HeatSchema } from "../heats/heat";
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
 import { HEATS, testBraise, testKitchen, VESSEL_OF, type HeatName } from "../../test/kitchen";
 import { byTime, gravyBraise, hob, stretch } from "../../test/stretches";
-import { HeatSchema, PlanSchema, type Plan } from "../simulate/plan-schema";
+import { PlanSchema, type Plan } from "../simulate/plan-schema";
 import { stretchesOf } from "../simulate/stretches";
 import { simulate } from "../simulate/simulate";
 import { coldWaterKg } from "../simulate/water-ways";

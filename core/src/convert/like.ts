@@ -1,16 +1,19 @@
-import type { Method } from "../heat/method";
+import {
+  HEATS,
+  type Heat,
+  type Method,
+  heatOf,
+  isLidOff,
+  isRest,
+  isSlow,
+  suits,
+} from "../heats/heat";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import { countedFromEnd } from "../simulate/counted-back";
-import type { Heat, HeatStretch, Plan, StretchHeat } from "../simulate/plan-schema";
-import { suits, vesselOf } from "../simulate/references";
+import type { HeatStretch, Plan } from "../simulate/plan-schema";
+import { vesselOf } from "../simulate/references";
 import { pointAt } from "../simulate/spread";
-import {
-  FIRST_STRETCH,
-  isByLevel,
-  isRest,
-  stretchesOf,
-  type PlannedStretch,
-} from "../simulate/stretches";
+import { FIRST_STRETCH, isByLevel, stretchesOf, type PlannedStretch } from "../simulate/stretches";
 import { isStrainedBetween } from "../simulate/out-of";
 import { Problem } from "../units/problem";
 import type { Trace } from "../simulate/trace";
@@ -74,20 +77,11 @@ function gainedMin(trace: Trace, index: number): number {
 const finishMin = ({ cookMin }: Trace): number => FINISH_SHARE * cookMin;
 
 /** A heat taken up with the pot as it is. */
-export function takenUp(heat: Heat): Heat {
-  switch (heat.method) {
-    case "hob":
-      return { ...heat, boilFirstMin: null };
-    case "oven":
-      return { ...heat, start: "hot" };
-    case "slowCooker":
-      return { ...heat, start: "cold", highFirstMin: 0, lidLifts: 0, warmMin: 0 };
-    case "pressure":
-      return heat;
-  }
-}
+export const takenUp = <H extends Heat>(heat: H): H => ({
+  ...heatOf(heat).follows(heat),
+  ...(isSlow(heat) ? { highFirstMin: 0, lidLifts: 0, warmMin: 0 } : {}),
+});
 
-const isOpen = (heat: StretchHeat): boolean => "lid" in heat && heat.lid === "off";
 const isLevel = ({ stop }: PlannedStretch): boolean => isByLevel(stop);
 
 /** How a written stretch comes over: as it is, on the new heat, or not at all. */
@@ -104,11 +98,11 @@ function fateOf(
   const { heat } = stretch;
   if (isRest(heat)) return "kept";
   const finishes =
-    isOpen(heat) ||
+    isLidOff(heat) ||
     isLevel(stretch) ||
     gainedMin(goal.trace, index) < finishMin(goal.trace) ||
     // Once the pressure is let down for what goes in, it is not brought up again.
-    (method === "pressure" && hangsOn(goal.plan, stretch.id, true));
+    (HEATS[method].isSealed && hangsOn(goal.plan, stretch.id, true));
   if (!finishes) return "cooked";
   if (suits(vessel, heat.method)) return "kept";
   // The first has nothing before it to go on: it cooks on the new heat.

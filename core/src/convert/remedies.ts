@@ -1,8 +1,9 @@
+import { HEATS, suits } from "../heats/heat";
 import { reductionMin } from "../liquid/reduction";
 import { SIMMER_FLUX_KG_M2_H } from "../liquid/constants";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import { steamHere } from "../simulate/learned";
-import { suits, vesselOf } from "../simulate/references";
+import { vesselOf } from "../simulate/references";
 import { kilos, litres, say, type Said } from "../units/said";
 import { outcomeOf } from "../units/problem";
 import type { Vessel } from "../vessel/vessel-schema";
@@ -133,7 +134,7 @@ export function limitsOf(conversion: Conversion, kitchen: Kitchen): readonly Lim
     limits.push({
       id: "full",
       severity: "caution",
-      text: say`It would be too full: hold ${litres(heldBackL)} back and pour it in boiling at the end${method === "pressure" ? ", after release" : ""}.`,
+      text: say`It would be too full: hold ${litres(heldBackL)} back and pour it in boiling at the end${HEATS[method].isSealed ? ", after release" : ""}.`,
       remedies: [{ kind: "holdBack", volumeL: heldBackL, text: "Or take a bigger pot" }],
     });
   if (method === "slowCooker") {
@@ -153,7 +154,7 @@ export function limitsOf(conversion: Conversion, kitchen: Kitchen): readonly Lim
         remedies: [{ kind: "shorter", text: "Look earlier than reckoned" }],
       });
   }
-  if (method !== "pressure" && trace.heapTopM > 0) {
+  if (!HEATS[method].isSealed && trace.heapTopM > 0) {
     const share = trace.startDepthM / trace.heapTopM;
     if (share < COVERED_SHARE)
       limits.push({

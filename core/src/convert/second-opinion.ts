@@ -1,6 +1,6 @@
+import { type Heat, isInOven, isSealed, isSlow } from "../heats/heat";
 import { exactC, ruleC, say, type Said } from "../units/said";
 import { pieceTauOf } from "../simulate/piece-of";
-import type { Heat } from "../simulate/plan-schema";
 import type { Goal } from "./goal";
 import type { Simulated } from "./draws";
 import { kitchenRule, type RuleHeat, type RuleRange } from "./kitchen-rule";
@@ -15,8 +15,7 @@ export interface SecondOpinion {
   readonly why: readonly Said[];
 }
 
-export const ruleHeatOf = (heat: Heat): RuleHeat =>
-  heat.method === "slowCooker" ? heat.setting : heat.method;
+export const ruleHeatOf = (heat: Heat): RuleHeat => (isSlow(heat) ? heat.setting : heat.method);
 
 const LOW_BOIL_C = 98;
 const BIG_PIECE_TAU_MIN = 12;
@@ -56,15 +55,15 @@ function reasons(goal: Goal, { plan, trace }: Simulated, rule: RuleRange): reado
     );
   if (tauMin < SMALL_PIECE_TAU_MIN && !isLonger)
     why.push("The pieces are small and take the heat at once.");
-  if (plan.heat.method === "pressure" && !isLonger)
+  if (isSealed(plan.heat) && !isLonger)
     why.push(
       say`Under pressure it cooks at ${ruleC(trace.holdC)}, and coming up and letting down count too: less than a third of the time is left to hold.`,
     );
-  if (plan.heat.method === "slowCooker" && !isLonger)
+  if (isSlow(plan.heat) && !isLonger)
     why.push(
       "The rule gives room for cold food, a full crock and a weak cooker; this one is reckoned from its own fill.",
     );
-  if (goal.plan.heat.method === "oven" && goal.trace.holdC < goal.trace.boilingC - 6)
+  if (isInOven(goal.plan.heat) && goal.trace.holdC < goal.trace.boilingC - 6)
     why.push(
       "The oven as written is mild: its pot stays well under the simmer the rule thinks of.",
     );

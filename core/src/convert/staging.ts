@@ -1,6 +1,6 @@
+import { HEATS, type Method, isSealed } from "../heats/heat";
 import { isByLevel } from "../simulate/stretches";
 import { cookRate } from "../doneness/cook-value";
-import type { Method } from "../heat/method";
 import { goesInFirst, nameOf, waitsForRelease } from "../simulate/item-facts";
 import type { HeatStretch, Plan, PlanItem } from "../simulate/plan-schema";
 import type { Trace } from "../simulate/trace";
@@ -40,7 +40,7 @@ export function restaged(
 ): readonly PlanItem[] {
   if (trace === null) return items.map((item) => waiting(item, method));
   const wanted = wantedOf(goal);
-  const rate = cookRate(method === "pressure" ? trace.boilingC - OPEN_SIMMER_C : trace.holdC);
+  const rate = cookRate(HEATS[method].isSealed ? trace.boilingC - OPEN_SIMMER_C : trace.holdC);
   /** New minutes of what goes in together, by when it was written to. */
   const together = new Map<number | string, number[]>();
   const writtenOf = new Map(goal.plan.items.map((i) => [i.id, i]));
@@ -68,7 +68,7 @@ export function restaged(
 
 /** Dairy and thickeners wait until after release. */
 const waiting = (item: PlanItem, method: Method): PlanItem =>
-  method === "pressure" && goesInFirst(item) && waitsForRelease(item)
+  HEATS[method].isSealed && goesInFirst(item) && waitsForRelease(item)
     ? { ...item, when: { at: "beforeEnd", min: AFTER_RELEASE_MIN } }
     : item;
 
@@ -104,7 +104,7 @@ function itemChanges(goal: Goal, plan: Plan, trace: Trace): readonly Restaged[] 
     if (written === undefined || !isLate(item)) return [];
     const name = nameOf(item);
     const min = item.when.min;
-    if (plan.heat.method === "pressure")
+    if (isSealed(plan.heat))
       return [{ itemId: item.id, text: `${name}: after release, simmered open ${min} min` }];
     if (!isLate(written) || Math.abs(written.when.min - min) < 3) return [];
     return [

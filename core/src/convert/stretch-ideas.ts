@@ -1,8 +1,20 @@
-import type { Method } from "../heat/method";
+import {
+  type HeatOf,
+  type Method,
+  type StretchHeat,
+  hasLid,
+  isInOven,
+  isLidOff,
+  isOnRing,
+  isRest,
+  isSealed,
+  isSlow,
+  suits,
+} from "../heats/heat";
+import type { HobHeat } from "../heats/hob";
 import type { Kitchen } from "../simulate/kitchen-schema";
-import type { Heat, HeatStretch, HobHeat, Plan, StretchHeat, Stop } from "../simulate/plan-schema";
+import type { HeatStretch, Plan, Stop } from "../simulate/plan-schema";
 import { isStrainedBetween } from "../simulate/out-of";
-import { suits } from "../simulate/references";
 import { lastHeat, stretchesOf } from "../simulate/stretches";
 import { takenUp } from "./like";
 import { usualHeat } from "./targets";
@@ -29,7 +41,7 @@ const idea = (id: string, said: string, heat: StretchHeat, stop: Stop): StretchI
 });
 
 /** A kitchen's usual heat of a method, taken up with the pot as it is; null where it has none. */
-export function laterHeat(method: Method, kitchen: Kitchen): Heat | null {
+export function laterHeat<M extends Method>(method: M, kitchen: Kitchen): HeatOf<M> | null {
   const heat = usualHeat(method, kitchen);
   return heat === null ? null : takenUp(heat);
 }
@@ -38,8 +50,8 @@ export function laterHeat(method: Method, kitchen: Kitchen): Heat | null {
 export function openedHeat(plan: Plan): StretchHeat | null {
   const heat = lastHeat(plan);
   if (plan.then.length >= MOST_STRETCHES - 1) return null;
-  if (heat.method === "hob") return { ...heat, lid: "off", boilFirstMin: null };
-  return heat.method === "oven" ? { ...heat, lid: "off", start: "hot" } : null;
+  if (!hasLid(heat)) return null;
+  return { ...takenUp(heat), lid: "off" };
 }
 
 /** What a plan's pot could do next in this kitchen; none where it has as many stretches as one holds. */
@@ -50,22 +62,22 @@ export function stretchIdeas(plan: Plan, kitchen: Kitchen): readonly StretchIdea
   if (vessel === undefined || all.length >= MOST_STRETCHES) return [];
   const goesOn = (method: Method) => suits(vessel, method);
   const ideas: StretchIdea[] = [];
-  const isOpen = "lid" in last && last.lid === "off";
+  const isOpen = isLidOff(last);
   if (goesOn("hob")) {
-    if (last.method === "pressure")
+    if (isSealed(last))
       ideas.push(idea("open", "Lid off, simmer open", hob("gentle", "off"), byTime(15)));
     ideas.push(
       idea("reduce", "Lid off, boil it down", hob("rolling", "off"), { by: "share", share: 2 / 3 }),
     );
-    const vigour = last.method === "hob" && last.vigour !== "rolling" ? last.vigour : "gentle";
-    if (last.method !== "pressure")
+    const vigour = isOnRing(last) && last.vigour !== "rolling" ? last.vigour : "gentle";
+    if (!isSealed(last))
       ideas.push(
         isOpen
           ? idea("cover", "Lid on, simmer on", hob(vigour, "on"), byTime(30))
           : idea("uncover", "Lid off, simmer on", hob(vigour, "off"), byTime(30)),
       );
   }
-  if (goesOn("hob") && last.method !== "rest" && !isStrainedBetween(plan))
+  if (goesOn("hob") && !isRest(last) && !isStrainedBetween(plan))
     ideas.push({
       id: "strain",
       said: plan.end === "strained" ? "Strain it, boil it down" : "Strain it, simmer on",
@@ -76,9 +88,9 @@ export function stretchIdeas(plan: Plan, kitchen: Kitchen): readonly StretchIdea
       },
     });
   const oven = laterHeat("oven", kitchen);
-  if (goesOn("oven") && oven !== null && oven.method === "oven")
+  if (goesOn("oven") && oven !== null)
     ideas.push(
-      last.method === "oven"
+      isInOven(last)
         ? idea("brown", "Lid off in the oven", { ...last, start: "hot", lid: "off" }, byTime(30))
         : idea(
             "oven",
@@ -88,16 +100,16 @@ export function stretchIdeas(plan: Plan, kitchen: Kitchen): readonly StretchIdea
           ),
     );
   const crock = laterHeat("slowCooker", kitchen);
-  if (last.method === "slowCooker" && crock?.method === "slowCooker") {
+  if (isSlow(last) && crock !== null) {
     const setting = last.setting === "low" ? "high" : "low";
     ideas.push(
       idea(setting, `Turn it to ${setting.toUpperCase()}`, { ...crock, setting }, byTime(60)),
     );
   }
   const pressure = laterHeat("pressure", kitchen);
-  if (goesOn("pressure") && last.method !== "pressure" && pressure !== null)
+  if (goesOn("pressure") && !isSealed(last) && pressure !== null)
     ideas.push(idea("pressure", "Under pressure", pressure, byTime(20)));
-  if (last.method !== "rest")
+  if (!isRest(last))
     ideas.push(
       idea("rest", "Off the heat, let it stand", { method: "rest", lid: "on" }, byTime(20)),
     );

@@ -1,8 +1,7 @@
-import type { Method } from "../heat/method";
+import { type Method, isInOven, suits } from "../heats/heat";
 import { ELECTRIC_HIGH_KPA, ELECTRIC_LOW_KPA } from "../heat/pressure";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
-import { suits } from "../simulate/references";
 import { heatsOf } from "../simulate/stretches";
 import type { Vessel } from "../vessel/vessel-schema";
 
@@ -68,7 +67,7 @@ export function withUsed(kitchen: Kitchen, plan: Plan): Kitchen {
   const isNew = (id: string, known: readonly { id: string }[]) =>
     isSuggested(id) && known.every((k) => k.id !== id);
   const usesVessel = isNew(plan.vesselId, kitchen.vessels);
-  const usesOven = heatsOf(plan).some((h) => h.method === "oven" && isNew(h.ovenId, kitchen.ovens));
+  const usesOven = heatsOf(plan).some((h) => isInOven(h) && isNew(h.ovenId, kitchen.ovens));
   if (!usesVessel && !usesOven) return kitchen;
   return {
     ...kitchen,

@@ -1,8 +1,18 @@
-import { METHODS, type Method } from "../heat/method";
+import type { HeatRecord } from "../heats/record";
+import {
+  HEATS,
+  type Heat,
+  type HeatOf,
+  METHODS,
+  type Method,
+  isLidOff,
+  isSlow,
+  isSpare,
+  suits,
+} from "../heats/heat";
 import { CROCK_SETTINGS, type CrockSetting } from "../heat/slow-cooker";
 import type { Kitchen } from "../simulate/kitchen-schema";
-import type { Heat, Plan } from "../simulate/plan-schema";
-import { suits } from "../simulate/references";
+import type { Plan } from "../simulate/plan-schema";
 import { heatsOf } from "../simulate/stretches";
 import { startSolids, waterL } from "../simulate/water-ways";
 import { outcomeOf } from "../units/problem";
@@ -10,33 +20,9 @@ import type { Vessel } from "../vessel/vessel-schema";
 import { capacityL } from "../vessel/volume";
 import type { Target } from "./like";
 
-const USUAL_OVEN_C = 150;
-
 /** The usual way of a heat in this kitchen; null where the kitchen has none. */
-export function usualHeat(method: Method, kitchen: Kitchen): Heat | null {
-  switch (method) {
-    case "hob":
-      return kitchen.rings.length === 0
-        ? null
-        : { method, vigour: "gentle", lid: "ajar", boilFirstMin: null };
-    case "oven": {
-      const oven = kitchen.ovens[0];
-      return oven === undefined
-        ? null
-        : {
-            method,
-            ovenId: oven.id,
-            ovenC: Math.min(USUAL_OVEN_C, oven.maxC),
-            lid: "on",
-            start: "hot",
-          };
-    }
-    case "slowCooker":
-      return { method, setting: "low", start: "cold", highFirstMin: 0, lidLifts: 0, warmMin: 0 };
-    case "pressure":
-      return { method, setting: "high", release: "natural" };
-  }
-}
+export const usualHeat = <M extends Method>(method: M, kitchen: Kitchen): HeatOf<M> | null =>
+  (HEATS[method] as HeatRecord<HeatOf<M>>).usual(kitchen);
 
 /**
  * The vessel of this kitchen a dish of contentsL goes into: the plan's own where it suits, else the
@@ -49,13 +35,11 @@ export function vesselFor(
   ownId: string,
 ): Vessel | null {
   const suited = kitchen.vessels
-    .filter((v) => suits(v, method) && !(method === "hob" && v.kind === "pressureCooker"))
+    .filter((v) => suits(v, method) && !isSpare(v, method))
     .sort((a, b) => capacityL(a) - capacityL(b));
   const own = suited.find((v) => v.id === ownId);
   if (own !== undefined) return own;
-  const room = (v: Vessel) =>
-    capacityL(v) *
-    Math.min(v.fillShare, method === "slowCooker" || method === "pressure" ? 2 / 3 : 1);
+  const room = (v: Vessel) => capacityL(v) * Math.min(v.fillShare, HEATS[method].mostShare);
   return suited.find((v) => room(v) >= contentsL) ?? suited.at(-1) ?? null;
 }
 
@@ -82,7 +66,7 @@ export function usualTargets(
     const vesselId =
       own !== null ? plan.vesselId : vesselFor(method, kitchen, contents, plan.vesselId)?.id;
     if (heat === null || vesselId === undefined) return [];
-    if (heat.method !== "slowCooker") return [{ heat, vesselId }];
+    if (!isSlow(heat)) return [{ heat, vesselId }];
     return settings.map((setting) => ({
       heat: heat.setting === setting ? heat : { ...heat, setting, highFirstMin: 0 },
       vesselId,
@@ -92,6 +76,5 @@ export function usualTargets(
 
 /** A plan's own heat of a method: its only one, or of several the last that cooks under a lid. */
 const ownHeat = (plan: Plan, method: Method): Heat | null =>
-  heatsOf(plan).findLast(
-    (h) => h.method === method && (plan.then.length === 0 || !("lid" in h) || h.lid !== "off"),
-  ) ?? null;
+  heatsOf(plan).findLast((h) => h.method === method && (plan.then.length === 0 || !isLidOff(h))) ??
+  null;

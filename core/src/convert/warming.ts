@@ -1,8 +1,8 @@
-import type { Method } from "../heat/method";
+import { heatOf } from "../heats/heat";
 import { ingredientById } from "../ingredient/catalogue";
 import { goesInFirst } from "../simulate/item-facts";
 import type { Kitchen } from "../simulate/kitchen-schema";
-import { SPREAD, type Parameters } from "../simulate/parameters";
+import { SPREAD } from "../simulate/parameters";
 import type { Plan, PlanItem } from "../simulate/plan-schema";
 import { runOnce } from "../simulate/simulate";
 import { moved, sigmaOf } from "../simulate/spread";
@@ -46,14 +46,6 @@ export const FOLLOWED_MIN = SAFE_WARM_UP_MIN + 60;
 /** Under this no spread of ring, oven or crock brings it over four hours, min. */
 const SURELY_FAST_MIN = 90;
 
-/** What makes warming slow, by heat: each at its slow end. */
-const SLOW_BY: Record<Method, readonly (keyof Parameters)[]> = {
-  hob: ["efficiency"],
-  pressure: ["efficiency"],
-  oven: ["warmUp", "plateauC", "efficiency"],
-  slowCooker: ["warmUp", "plateauC"],
-};
-
 /**
  * The slow end (P90) of the minutes from 5 to 60 °C of the slowest meat: ring, plateau and warm-up at
  * their slow ends, added in quadrature in the logarithm; Infinity where one of them alone keeps it under 60.
@@ -68,7 +60,7 @@ export function slowestMeatHighMin(
   if (expected <= SURELY_FAST_MIN || !Number.isFinite(expected)) return expected;
   const waterKg = coldWaterKg(waterL, kitchen);
   const holdMin = Math.max(FOLLOWED_MIN, trace.holdMin);
-  const logs = SLOW_BY[plan.heat.method].map((by) => {
+  const logs = heatOf(plan.heat).slowBy.map((by) => {
     // Known to run cool, it is surer of its heat; how slow it may be is looked at as carefully as before.
     const sigma = by === "plateauC" ? SPREAD.plateauC.value : sigmaOf(by, plan, kitchen, trace);
     const parameters = moved(by, by === "warmUp", sigma);

@@ -1,3 +1,4 @@
+import { isOnRing } from "../heats/heat";
 import { LID_FACTOR } from "../liquid/constants";
 import {
   bodyOf,
@@ -43,7 +44,7 @@ function steamLMin(plan: Plan, trace: Trace): number {
   const last = hold.at(-1);
   const before = hold.at(-Math.min(hold.length, 12));
   if (last === undefined || before === undefined || last.tMin - before.tMin < 1) return 0;
-  const open = heat.method === "hob" ? LID_FACTOR.off.value / LID_FACTOR[heat.lid].value : 1;
+  const open = isOnRing(heat) ? LID_FACTOR.off.value / LID_FACTOR[heat.lid].value : 1;
   return (open * (last.steamedKg - before.steamedKg)) / (last.tMin - before.tMin);
 }
 

@@ -1,6 +1,7 @@
+import type { HobHeat } from "../heats/hob";
 import type { FlavourKind } from "../ingredient/ingredient";
 import type { KindId } from "../simulate/dish-words";
-import type { HobHeat, Plan, PlanItem } from "../simulate/plan-schema";
+import type { Plan, PlanItem } from "../simulate/plan-schema";
 
 type Place = "start" | "offHeat" | "afterStrain" | number;
 type More = Partial<Omit<PlanItem, "id" | "ingredientId" | "massKg" | "when">>;

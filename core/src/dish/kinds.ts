@@ -1,3 +1,5 @@
+import { type Heat, boilFirstMinOf, isOnRing, suits } from "../heats/heat";
+import type { HobHeat } from "../heats/hob";
 import { cookRate } from "../doneness/cook-value";
 import { requiredBeanBoilMin } from "../doneness/bean-boil";
 import { FLAVOUR_WINDOWS } from "../doneness/flavour-window";
@@ -5,8 +7,7 @@ import { simmerC } from "../heat/hob";
 import { ingredientById } from "../ingredient/catalogue";
 import { SCHEMA_VERSION, type Kitchen } from "../simulate/kitchen-schema";
 import type { KindId } from "../simulate/dish-words";
-import { PlanSchema, type Heat, type HobHeat, type Plan } from "../simulate/plan-schema";
-import { suits } from "../simulate/references";
+import { PlanSchema, type Plan } from "../simulate/plan-schema";
 import { simulate } from "../simulate/simulate";
 import { coldWaterKg, isRoomIn, waterL } from "../simulate/water-ways";
 import { outcomeOf, Problem } from "../units/problem";
@@ -71,9 +72,9 @@ function vesselFor(formula: KindFormula, kitchen: Kitchen, heat: Heat, plan: Pla
 
 /** Minutes that bring a stock's flavour to its best at this simmer, in steps of five. */
 function flavourMin(formula: KindFormula, heat: Heat, kitchen: Kitchen): number {
-  const rate = heat.method === "hob" ? cookRate(simmerC(heat.vigour, kitchen.altitudeM)) : 1;
+  const rate = isOnRing(heat) ? cookRate(simmerC(heat.vigour, kitchen.altitudeM)) : 1;
   const { ideal } = FLAVOUR_WINDOWS[formula.flavour ?? "meat"];
-  const boiled = heat.method === "hob" ? (heat.boilFirstMin ?? 0) : 0;
+  const boiled = boilFirstMinOf(heat) ?? 0;
   return Math.max(ROUND_MIN, Math.round((ideal.value / rate - boiled) / ROUND_MIN) * ROUND_MIN);
 }
 

@@ -1,3 +1,4 @@
+import { isSpare } from "../heats/heat";
 import { isStaged } from "../simulate/moves";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import { suitsPlan } from "../simulate/references";
@@ -146,12 +147,11 @@ export function acrossPots(plan: Plan, kitchen: Kitchen): readonly Plan[] {
     return low;
   };
   // The roomiest first; a pressure cooker stands in as a pot only where nothing else is left.
-  const isSpare = (id: string) =>
-    plan.heat.method !== "pressure" &&
-    kitchen.vessels.find((v) => v.id === id)?.kind === "pressureCooker";
+  const standsIn = (id: string) =>
+    kitchen.vessels.some((v) => v.id === id && isSpare(v, plan.heat.method));
   const shares = pots
     .map((v) => ({ vesselId: v.id, most: shareOf(v.id) }))
-    .sort((a, b) => Number(isSpare(a.vesselId)) - Number(isSpare(b.vesselId)) || b.most - a.most);
+    .sort((a, b) => Number(standsIn(a.vesselId)) - Number(standsIn(b.vesselId)) || b.most - a.most);
   for (let count = 1; count <= Math.min(MOST_POTS, shares.length); count++) {
     const used = shares.slice(0, count);
     const room = used.reduce((sum, s) => sum + s.most, 0);

@@ -1,5 +1,6 @@
+import { type StretchHeat, isInOven } from "../heats/heat";
 import { KitchenSchema, type Kitchen } from "../simulate/kitchen-schema";
-import type { Plan, StretchHeat } from "../simulate/plan-schema";
+import type { Plan } from "../simulate/plan-schema";
 import { NO_TEACHING } from "../simulate/teaching-schema";
 import { Problem } from "../units/problem";
 import { pathText } from "./file-problem";
@@ -45,7 +46,7 @@ export function mergeKitchens(here: Kitchen, other: Kitchen): MergedKitchen {
     );
   }
   const inOven = <H extends StretchHeat>(heat: H): H =>
-    heat.method === "oven" ? { ...heat, ovenId: ovens.idOf(heat.ovenId) } : heat;
+    isInOven(heat) ? { ...heat, ovenId: ovens.idOf(heat.ovenId) } : heat;
   const renamed = (plan: Plan): Plan => ({
     ...plan,
     vesselId: vessels.idOf(plan.vesselId),

@@ -16,8 +16,8 @@ export const LID_WORDS: Readonly<Record<Lid, string>> = {
   on: "lid on",
 };
 
-/** The same in an oven. */
-export const OVEN_LID_WORDS: Readonly<Record<Lid, string>> = {
+/** How far it is covered, of a pot that is not looked into. */
+export const COVER_WORDS: Readonly<Record<Lid, string>> = {
   off: "uncovered",
   ajar: "lid ajar",
   on: "covered",

@@ -1,3 +1,4 @@
+import { type Heat, boilFirstMinOf } from "../heats/heat";
 import { begunIdsOf, movingAsSaid } from "../batch/stretch-now";
 import type { Batch } from "../batch/batch-schema";
 import { courseOf, firstHeatMs, minOf } from "../batch/course-of";
@@ -8,7 +9,7 @@ import { livePlan } from "../batch/live-plan";
 import { steamSigmaLog } from "../simulate/heat-facts";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import { SPREAD, type Parameters } from "../simulate/parameters";
-import type { Heat, Plan, PlanItem } from "../simulate/plan-schema";
+import type { Plan, PlanItem } from "../simulate/plan-schema";
 import { vesselOf } from "../simulate/references";
 import { simulate } from "../simulate/simulate";
 import { pointAt } from "../simulate/spread";
@@ -105,7 +106,7 @@ export class HiddenPot {
     const stop = { by: "time" as const, holdMin: Math.max(0.01, holdMin) };
     const isLit = firstHeatMs(written, cook) !== null;
     const course = courseOf(written, this.kitchen, cook, nowMs);
-    const boils = written.heat.method === "hob" && written.heat.boilFirstMin !== null;
+    const boils = boilFirstMinOf(written.heat) !== null;
     const offMin = cook.offMs === null ? null : minOf(written, cook, cook.offMs);
     const plan: Plan = {
       ...written,

@@ -1,3 +1,4 @@
+import { boilFirstMinOf } from "../heats/heat";
 import { MINUTE_MS } from "../units/time";
 import type { CookEvent } from "../batch/batch-schema";
 import { fold } from "../batch/fold";
@@ -51,8 +52,7 @@ export function honestyOf(
         ...part,
       } as CookEvent);
     happens(0, { kind: "lit" });
-    if (plan.heat.method === "hob" && plan.heat.boilFirstMin !== null)
-      happens(trace.comeUpMin, { kind: "boils" });
+    if (boilFirstMinOf(plan.heat) !== null) happens(trace.comeUpMin, { kind: "boils" });
     happens(trace.toSimmerMin, { kind: "simmers" });
     for (const [readings, row] of found.entries()) {
       if (readings > 0) {

@@ -1,3 +1,4 @@
+import { boilFirstMinOf } from "../heats/heat";
 import { MINUTE_MS } from "../units/time";
 import { judgedTarget } from "../simulate/judged";
 import { onCounter } from "../batch/counter";
@@ -134,7 +135,7 @@ function amountWhy(share: number, pot: HiddenPot): string {
 
 /** Turned down soon after it boiled: what boils hard boils away, and clouds. */
 function boilPart(plan: Plan, cook: Cook, comeUpMin: number): ScorePart | null {
-  const boilMin = plan.heat.method === "hob" ? plan.heat.boilFirstMin : null;
+  const boilMin = boilFirstMinOf(plan.heat);
   const fromMs = firstHeatMs(plan, cook);
   if (boilMin === null || fromMs === null) return null;
   const turnedMin = ((cook.simmerMs ?? cook.offMs ?? fromMs) - fromMs) / MINUTE_MS;

@@ -1,7 +1,7 @@
+import { suits } from "../heats/heat";
 import { kitchenEstimate } from "../units/constant";
 import { SCHEMA_VERSION, type Kitchen } from "../simulate/kitchen-schema";
 import { PlanItemSchema, PlanSchema, type Plan } from "../simulate/plan-schema";
-import { suits } from "../simulate/references";
 import { LEAST_KG, nameUpTo } from "../units/text-schema";
 import type { Vessel } from "../vessel/vessel-schema";
 import { capacityL, vesselAreaM2 } from "../vessel/volume";

@@ -1,3 +1,4 @@
+import { isOnRing, isSealed } from "../heats/heat";
 import { MINUTE_MS } from "../units/time";
 import type { Batch } from "../batch/batch-schema";
 import type { Cook } from "../batch/fold";
@@ -67,7 +68,7 @@ export function steamSeen(logged: LoggedPot): Seen {
   const pot = againstDefaults(logged);
   const { batch, cook } = pot;
   const { plan } = cookedPlan(batch.plan, batch.kitchen, cook);
-  if (plan.heat.method === "pressure") return nothing("under pressure hardly anything steams off");
+  if (isSealed(plan.heat)) return nothing("under pressure hardly anything steams off");
   if (!isOneHeat(plan, cook)) return nothing("it was on several heats");
   const outcome = outcomeOf(
     () => fitted(plan, pot, byLevels(cook)) ?? fitted(plan, pot, bySieve(cook)),
@@ -188,7 +189,7 @@ export function ringSeen(logged: LoggedPot): Seen {
   const { batch, cook } = againstDefaults(logged);
   const { plan } = cookedPlan(batch.plan, batch.kitchen, cook);
   const { heat } = plan;
-  if (heat.method !== "hob") return nothing("it came up on no ring");
+  if (!isOnRing(heat)) return nothing("it came up on no ring");
   const litMs = cook.litMs ?? 0;
   const saidMs = heat.boilFirstMin === null ? cook.simmerMs : cook.boiledMs;
   if (saidMs === null && cook.temperatures.length === 0)

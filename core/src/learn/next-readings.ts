@@ -1,3 +1,4 @@
+import { isSealed } from "../heats/heat";
 import { DEPTH_SD_M } from "../batch/live-model";
 import { steamSigmaLog } from "../simulate/heat-facts";
 import type { Kitchen } from "../simulate/kitchen-schema";
@@ -36,7 +37,7 @@ export function nextReadings(plans: readonly Plan[], kitchen: Kitchen): readonly
   const best = new Map<string, NextReading>();
   for (const plan of plans) {
     // Of several heats, and under pressure, a level teaches nothing.
-    if (plan.then.length > 0 || plan.heat.method === "pressure") continue;
+    if (plan.then.length > 0 || isSealed(plan.heat)) continue;
     const outcome = outcomeOf(() => readingOf(plan, kitchen));
     if (!outcome.ok || outcome.value === null) continue;
     const thing = steamThing(plan.vesselId, plan.heat);

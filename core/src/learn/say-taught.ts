@@ -1,3 +1,4 @@
+import { hasLid, heatOf, isOnRing } from "../heats/heat";
 import { containersOf } from "../batch/chill-containers";
 import { coolingHere } from "../batch/cooling-here";
 import type { CoolingContainer } from "../cool/container";
@@ -127,16 +128,9 @@ export function thingWords(
   if (kind === "ring")
     return `${nameOf(kitchen.rings, plan.ringId)} under the ${pot.toLowerCase()}`;
   const { heat } = plan;
-  switch (heat.method) {
-    case "hob":
-      return `${pot} ${LID[heat.lid]}, ${VIGOUR[heat.vigour]}`;
-    case "oven":
-      return `${pot} in the oven, ${LID[heat.lid]}`;
-    case "slowCooker":
-      return `${pot} on ${heat.setting.toUpperCase()}`;
-    case "pressure":
-      return `${pot} under pressure`;
-  }
+  const lid = hasLid(heat) ? LID[heat.lid] : null;
+  if (isOnRing(heat)) return `${pot} ${LID[heat.lid]}, ${VIGOUR[heat.vigour]}`;
+  return `${pot} ${heatOf(heat).where(heat)}${lid === null ? "" : `, ${lid}`}`;
 }
 
 /** How each is said: as usual, by so much less or more; and what speaks of it, one and several. */

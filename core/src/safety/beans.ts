@@ -1,3 +1,4 @@
+import { isOnRing, isSealed, isSlow } from "../heats/heat";
 import { BEAN_SOAK_MIN, PRESSURE_ENOUGH_MIN, requiredBeanBoilMin } from "../doneness/bean-boil";
 import { ingredientOf, itemWork, nameOf } from "../simulate/item-facts";
 import type { Plan, PlanItem } from "../simulate/plan-schema";
@@ -30,10 +31,10 @@ export function beansUnboiled({ plan, kitchen, trace }: Facts): Caution | null {
   const worst = short.toSorted((a, b) => a.boiledMin - b.boiledMin)[0];
   if (worst === undefined) return null;
   const { item, boiledMin, needMin } = worst;
-  const isPressure = plan.heat.method === "pressure";
+  const isPressure = isSealed(plan.heat);
   const before = isPressure
     ? `hold them at pressure at least ${PRESSURE_ENOUGH_MIN} min, or boil them hard ${needMin} min first`
-    : `boil them hard in fresh water for ${needMin} min (US advice: 30 min or more) before they ${plan.heat.method === "slowCooker" ? "go into the slow cooker, which alone may make the toxin worse" : "simmer"}`;
+    : `boil them hard in fresh water for ${needMin} min (US advice: 30 min or more) before they ${isSlow(plan.heat) ? "go into the slow cooker, which alone may make the toxin worse" : "simmer"}`;
   return {
     id: "beans",
     severity: "danger",
@@ -42,7 +43,7 @@ export function beansUnboiled({ plan, kitchen, trace }: Facts): Caution | null {
     text: `${nameOf(item)}: about ${Math.round(boiledMin)} min of it as planned${whyFew(item, plan)}. Soak them at least 5 h, throw that water away, and ${before}.`,
     rule: BEAN_RULE,
     whose: BEAN_WHOSE,
-    ...(plan.heat.method === "slowCooker" ? { refuses: true } : {}),
+    ...(isSlow(plan.heat) ? { refuses: true } : {}),
   };
 }
 
@@ -51,8 +52,8 @@ function whyFew(item: PlanItem, { heat, then }: Plan): string {
   if (item.when.at === "nextDay") return ", since they go in the next day";
   if (item.when.at === "offHeat") return ", since they go in off the heat";
   if (item.when.at === "start" || then.length > 0) return "";
-  if (heat.method === "pressure") return ", since they go in after the release";
-  return heat.method === "hob" ? ", since they go in when the boil is over" : "";
+  if (isSealed(heat)) return ", since they go in after the release";
+  return isOnRing(heat) ? ", since they go in when the boil is over" : "";
 }
 
 /** Boiled long enough, but not soaked, or hardly. */

@@ -1,3 +1,4 @@
+import { isSlow } from "../heats/heat";
 import { figure } from "../units/region";
 import { isOn } from "../simulate/stretches";
 import { DIET_NAMES } from "../dish/diets";
@@ -252,7 +253,7 @@ export const DISH_RULES: readonly Rule[] = [
   {
     hazard: "power cut",
     check: ({ plan }) =>
-      plan.heat.method === "slowCooker"
+      isSlow(plan.heat)
         ? {
             id: "powerCut",
             severity: "note",

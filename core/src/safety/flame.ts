@@ -1,14 +1,9 @@
+import { stretchOf } from "../heats/heat";
 import { nightBeginsMin } from "../simulate/nobody-up";
 import type { Kitchen } from "../simulate/kitchen-schema";
-import type { Plan, StretchHeat } from "../simulate/plan-schema";
+import type { Plan } from "../simulate/plan-schema";
 import { stretchesOf } from "../simulate/stretches";
 import type { Trace } from "../simulate/trace";
-
-/** True where a heat is a flame or ring all the time. */
-function burns(heat: StretchHeat, plan: Plan, kitchen: Kitchen): boolean {
-  const drive = kitchen.vessels.find((v) => v.id === plan.vesselId)?.pressure?.drive;
-  return heat.method === "hob" || (heat.method === "pressure" && drive === "stovetop");
-}
 
 /** A time with a flame or ring on under it, min from the first. */
 export interface FlameSpan {
@@ -22,9 +17,10 @@ export function flameSpans(
   kitchen: Kitchen,
   { stretches, totalMin }: Pick<Trace, "stretches" | "totalMin">,
 ): readonly FlameSpan[] {
+  const vessel = kitchen.vessels.find((v) => v.id === plan.vesselId);
   return stretchesOf(plan).flatMap(({ heat }, index): readonly FlameSpan[] => {
     const fromMin = index === 0 ? 0 : stretches[index]?.fromMin;
-    if (fromMin === undefined || !burns(heat, plan, kitchen)) return [];
+    if (fromMin === undefined || !stretchOf(heat).burns(vessel)) return [];
     return [{ fromMin, toMin: stretches[index + 1]?.fromMin ?? totalMin }];
   });
 }

@@ -1,5 +1,7 @@
+import { isSealed } from "../heats/heat";
+import type { PressureHeat } from "../heats/pressure";
 import { goesInFirst } from "../simulate/item-facts";
-import type { PlanItem, PressureHeat } from "../simulate/plan-schema";
+import type { PlanItem } from "../simulate/plan-schema";
 import { stretchesOf } from "../simulate/stretches";
 import { COLD_DENSITY_KG_L } from "../water/properties";
 import type { Facts } from "./facts";
@@ -15,7 +17,7 @@ export interface PressureSpell {
 /** Every stretch of a pot under pressure; the first from the first flame on. */
 export function pressureSpells({ plan, trace }: Facts): readonly PressureSpell[] {
   return stretchesOf(plan).flatMap(({ heat }, index): readonly PressureSpell[] => {
-    if (heat.method !== "pressure") return [];
+    if (!isSealed(heat)) return [];
     const went = trace.stretches[index];
     const isOnly = plan.then.length === 0;
     return [

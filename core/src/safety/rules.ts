@@ -1,3 +1,4 @@
+import { isSlow } from "../heats/heat";
 import { salinity } from "../seasoning/salinity";
 import { figure } from "../units/region";
 import { isMeat } from "../convert/warming";
@@ -272,7 +273,7 @@ const POT_RULES: readonly Rule[] = [
     hazard: "frozen start",
     // Of frozen meat in a slow cooker its own rule says it.
     check: ({ plan }) =>
-      plan.items.some((i) => i.frozen && !(plan.heat.method === "slowCooker" && isMeat(i)))
+      plan.items.some((i) => i.frozen && !(isSlow(plan.heat) && isMeat(i)))
         ? {
             id: "frozen",
             severity: "caution",

@@ -1,5 +1,6 @@
+import { isRest } from "../heats/heat";
 import { codeOf, holdingLineC } from "../cool/codes";
-import { isRest, stretchesOf } from "../simulate/stretches";
+import { stretchesOf } from "../simulate/stretches";
 import { aboutC, ruleC, say } from "../units/said";
 import { showDuration } from "../units/show";
 import type { Caution } from "./caution";

@@ -1,3 +1,4 @@
+import { heatOf, isInOven, isSlow } from "../heats/heat";
 import { SAFE_WARM_UP_MIN, slowestMeatHighMin, slowestMeatMin } from "../convert/warming";
 import { codeOf, holdingLineC } from "../cool/codes";
 import { SPREAD } from "../simulate/parameters";
@@ -10,26 +11,19 @@ import type { Facts } from "./facts";
 
 const WARM_UP_RULE = say`The thickest part passes from ${ruleC(5)} to ${ruleC(60)} within 4 h.`;
 const WARM_UP_WHOSE = "the 4 h limit of food codes; your local food code rules";
-const FASTER = {
-  oven: "Use a hotter oven, bring it to the simmer on the ring first, or cut it smaller.",
-  hob: "Use a stronger ring, put the lid on, cook it in two pots, or start with hot water.",
-  pressure: "Use a stronger ring, or cook it in two loads.",
-  slowCooker: "Start with boiling liquid, HIGH first, or cut it smaller.",
-} as const;
-
 /** In an oven, or a huge pot on a weak ring; a slow cooker has its own, which refuses. */
 export function slowWarming({ plan, kitchen, trace, waterL }: Facts): Caution | null {
-  const { method } = plan.heat;
-  if (method === "slowCooker" || trace.problem !== null) return null;
+  const { heat } = plan;
+  if (isSlow(heat) || trace.problem !== null) return null;
   const slowest = slowestMeatMin(plan, trace, waterL, kitchen);
   return slowest <= SAFE_WARM_UP_MIN
     ? null
     : {
-        id: method === "oven" ? "ovenTooSlow" : "ringTooSlow",
+        id: isInOven(heat) ? "ovenTooSlow" : "ringTooSlow",
         severity: "danger",
         places: ["plan", "cook"],
-        title: `It warms too slowly ${method === "oven" ? "in this oven" : "on this ring"}`,
-        text: say`${Number.isFinite(slowest) ? say`Its thickest part takes ${showDuration(slowest)} from ${ruleC(5)} to ${ruleC(60)}` : say`Its thickest part does not come to ${ruleC(60)} within five hours`}; four are the limit. ${FASTER[method]}`,
+        title: `It warms too slowly ${isInOven(heat) ? "in this oven" : "on this ring"}`,
+        text: say`${Number.isFinite(slowest) ? say`Its thickest part takes ${showDuration(slowest)} from ${ruleC(5)} to ${ruleC(60)}` : say`Its thickest part does not come to ${ruleC(60)} within five hours`}; four are the limit. ${heatOf(heat).faster}`,
         rule: WARM_UP_RULE,
         whose: WARM_UP_WHOSE,
       };
@@ -37,7 +31,7 @@ export function slowWarming({ plan, kitchen, trace, waterL }: Facts): Caution | 
 
 /** In time as expected, and not where ring, oven or crock is a slow one. */
 export function slowAtItsEnd({ plan, kitchen, trace, waterL }: Facts): Caution | null {
-  const isFrozenInCrock = plan.heat.method === "slowCooker" && plan.items.some((i) => i.frozen);
+  const isFrozenInCrock = isSlow(plan.heat) && plan.items.some((i) => i.frozen);
   if (trace.problem !== null || isFrozenInCrock) return null;
   const slowest = slowestMeatMin(plan, trace, waterL, kitchen);
   if (slowest > SAFE_WARM_UP_MIN) return null;
@@ -49,7 +43,7 @@ export function slowAtItsEnd({ plan, kitchen, trace, waterL }: Facts): Caution |
         severity: "caution",
         places: ["plan", "cook"],
         title: "It may warm too slowly",
-        text: say`Its thickest part takes about ${showDuration(slowest)} from ${ruleC(5)} to ${ruleC(60)}, and one time in ten ${Number.isFinite(highMin) ? `${showDuration(highMin)} or more` : "it is not there in five hours"}; four are the limit. ${FASTER[plan.heat.method]} Read it after three hours.`,
+        text: say`Its thickest part takes about ${showDuration(slowest)} from ${ruleC(5)} to ${ruleC(60)}, and one time in ten ${Number.isFinite(highMin) ? `${showDuration(highMin)} or more` : "it is not there in five hours"}; four are the limit. ${heatOf(plan.heat).faster} Read it after three hours.`,
         rule: WARM_UP_RULE,
         whose: WARM_UP_WHOSE,
       };
@@ -61,7 +55,7 @@ const WARM_LOW_C = Z90 * SPREAD.plateauC.value;
 /** Kept on WARM, all its hours over the holding line: what goes on it too cool may never come up to it. */
 export function heldTooCool({ plan, kitchen, trace }: Facts): Caution | null {
   const warmed = stretchesOf(plan).flatMap(({ heat }, index) =>
-    heat.method === "slowCooker" && heat.warmMin > 0 ? [index] : [],
+    isSlow(heat) && heat.warmMin > 0 ? [index] : [],
   );
   if (warmed.length === 0) return null;
   const code = codeOf(kitchen);

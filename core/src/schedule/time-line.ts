@@ -1,4 +1,5 @@
-import type { Plan, StretchHeat } from "../simulate/plan-schema";
+import { type StretchHeat, heatOf, isSealed, isSlow, stretchOf } from "../heats/heat";
+import type { Plan } from "../simulate/plan-schema";
 import { stretchesOf } from "../simulate/stretches";
 import type { Trace } from "../simulate/trace";
 import type { Constant } from "../units/constant";
@@ -39,34 +40,16 @@ const looks = (min: number) => Math.floor(min / POT_TIMES.lookEvery.value) * POT
 
 /** One stretch of the heat, of so many minutes, after whatever was before. */
 function heldPart(heat: StretchHeat, min: number): Part {
-  switch (heat.method) {
-    case "hob":
-      return { what: "Simmers", min, attention: "look", handsOnMin: looks(min) };
-    case "oven":
-      return { what: "In the oven", min, attention: "leave", handsOnMin: POT_TIMES.shut.value };
-    case "slowCooker":
-      return {
-        what: "In the slow cooker",
-        min,
-        attention: "leave",
-        handsOnMin: POT_TIMES.shut.value,
-      };
-    case "pressure":
-      return { what: "At pressure", min, attention: "near", handsOnMin: 0 };
-    case "rest":
-      return { what: "Stands off the heat", min, attention: "near", handsOnMin: 0 };
-  }
+  const { holds: what, attention } = stretchOf(heat);
+  const handsOnMin = { look: looks(min), leave: POT_TIMES.shut.value, near: 0 }[attention];
+  return { what, min, attention, handsOnMin };
 }
 
 /** From the first flame until the first heat holds it. */
 function upPart({ heat }: Plan, min: number): Part {
-  const isShut = heat.method === "pressure";
-  const handsOnMin = isShut ? POT_TIMES.shut.value : min > 0 ? POT_TIMES.skim.value : 0;
-  const what = isShut
-    ? "Up to pressure"
-    : heat.method === "hob"
-      ? "Up to the simmer"
-      : "Up on the ring";
+  const whileUpMin = min > 0 ? POT_TIMES.skim.value : 0;
+  const handsOnMin = isSealed(heat) ? POT_TIMES.shut.value : whileUpMin;
+  const what = heatOf(heat).comesUp;
   return { what, min, attention: "near", handsOnMin };
 }
 
@@ -79,7 +62,7 @@ const pressureDown = (min: number): Part => ({
 
 /** What happens after the work of preparing, stretch by stretch of the heat. */
 function heatParts(plan: Plan, trace: Trace): readonly Part[] {
-  const parts: Part[] = plan.heat.method === "slowCooker" ? [] : [upPart(plan, trace.toSimmerMin)];
+  const parts: Part[] = isSlow(plan.heat) ? [] : [upPart(plan, trace.toSimmerMin)];
   stretchesOf(plan).forEach(({ heat }, index, all) => {
     const went = trace.stretches[index];
     if (went === undefined) return;
@@ -88,7 +71,7 @@ function heatParts(plan: Plan, trace: Trace): readonly Part[] {
       ? trace.releaseMin
       : (trace.stretches[index + 1]?.fromMin ?? went.toMin) - went.toMin;
     const heldMin = went.toMin - went.fromMin;
-    if (heat.method === "pressure") parts.push(heldPart(heat, heldMin), pressureDown(downMin));
+    if (isSealed(heat)) parts.push(heldPart(heat, heldMin), pressureDown(downMin));
     else parts.push(heldPart(heat, heldMin + downMin));
   });
   return parts;

@@ -1,33 +1,13 @@
-import { LID_WORDS, VIGOUR_WORDS } from "../heat/heat-words";
-import type { Plan, StretchHeat } from "../simulate/plan-schema";
+import { type StretchHeat, stretchOf } from "../heats/heat";
+import type { Plan } from "../simulate/plan-schema";
 import { stretchesOf } from "../simulate/stretches";
-
-const capital = (words: string): string => `${words.charAt(0).toUpperCase()}${words.slice(1)}`;
 
 /** As it goes on after another word; what is said in capitals stays so. */
 const small = (title: string): string => `${title.charAt(0).toLowerCase()}${title.slice(1)}`;
 
 /** What is done to begin a stretch, after another. */
-function turnTitle(heat: StretchHeat, from: StretchHeat): string {
-  switch (heat.method) {
-    case "hob": {
-      const onRing = `${VIGOUR_WORDS[heat.vigour]}, ${LID_WORDS[heat.lid]}`;
-      if (from.method === "hob" && from.vigour === heat.vigour) return capital(LID_WORDS[heat.lid]);
-      return from.method === "hob" ? capital(onRing) : `On the ring: ${onRing}`;
-    }
-    case "oven":
-      if (from.method !== "oven") return "Into the oven";
-      return from.ovenC === heat.ovenC
-        ? capital(LID_WORDS[heat.lid])
-        : `Turn the oven ${heat.ovenC > from.ovenC ? "up" : "down"}`;
-    case "slowCooker":
-      return `Turn it to ${heat.setting.toUpperCase()}`;
-    case "pressure":
-      return "Lock the lid, up to pressure";
-    case "rest":
-      return `Heat off, let it stand, ${LID_WORDS[heat.lid]}`;
-  }
-}
+const turnTitle = (heat: StretchHeat, from: StretchHeat): string =>
+  stretchOf(heat).turnTitle(heat, from.method === heat.method ? from : null);
 
 /** A later stretch of a plan's heat: what it follows, and what is done to begin it. */
 export interface Turn {

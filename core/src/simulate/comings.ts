@@ -1,3 +1,4 @@
+import { isSealed, isSlow } from "../heats/heat";
 import type { CourseReader } from "./course";
 import { ingredientOf, isLoose } from "./item-facts";
 import { beforeEndMin, movesOf, type Move } from "./moves";
@@ -146,8 +147,7 @@ export class Comings {
 /** What is shut up or never boils knows no "once it has boiled": that is the start. */
 const isFirst = ({ when }: PlanItem, { heat }: Plan): boolean =>
   when.at === "start" ||
-  (when.at === "after" &&
-    (heat.method === "pressure" || (heat.method === "slowCooker" && when.min === 0)));
+  (when.at === "after" && (isSealed(heat) || (isSlow(heat) && when.min === 0)));
 
 /** Minutes that a move leaves an opened pressure cooker to simmer. */
 export const openMin = (move: Move | undefined): number =>

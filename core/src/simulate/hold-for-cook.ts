@@ -1,5 +1,5 @@
+import { heatOf } from "../heats/heat";
 import { cookRate } from "../doneness/cook-value";
-import type { Method } from "../heat/method";
 import type { Kitchen } from "./kitchen-schema";
 import { countsBack } from "./moves";
 import type { Plan } from "./plan-schema";
@@ -11,9 +11,6 @@ import { neverThere } from "./until";
 /** The hold is found to this, min: model section 9. */
 const WITHIN_MIN = 0.5;
 const MOST_ROUNDS = 12;
-
-/** Where the first run begins to count late ingredients from, min. */
-const GUESS_MIN: Record<Method, number> = { hob: 150, oven: 150, slowCooker: 480, pressure: 30 };
 
 /**
  * What a minute more of the hold is worth, min at 100 °C: by what the pot is held at, never by the moment
@@ -43,7 +40,7 @@ export const untilCooked = (
   options: SimulateOptions,
   cookMin: number,
 ): Trace =>
-  new Run(plan, kitchen, options, [{ by: "cook", cookMin }], GUESS_MIN[plan.heat.method]).go();
+  new Run(plan, kitchen, options, [{ by: "cook", cookMin }], heatOf(plan.heat).guessMin).go();
 
 /** True where the centre of what rules the dish came to its gate: min(85 °C, plateau − 3), fish its core. */
 export function centreIsHot(trace: Trace): boolean {

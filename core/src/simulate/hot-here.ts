@@ -1,8 +1,9 @@
+import { type Heat, isInOven, isSlow } from "../heats/heat";
 import { kitchenEstimate } from "../units/constant";
 import type { Kitchen } from "./kitchen-schema";
 import { factorOf, ofNext, type FactorHere } from "./learned";
 import { SPREAD } from "./parameters";
-import type { Heat, Plan } from "./plan-schema";
+import type { Plan } from "./plan-schema";
 import { heatsOf } from "./stretches";
 
 /** What is learned of how hot a heat gets is a factor on its rise over the room; about so much it is, °C. */
@@ -30,13 +31,13 @@ export const isMeasured = (
   vesselId: string,
   heat: Heat,
 ): boolean =>
-  heat.method === "slowCooker" &&
+  isSlow(heat) &&
   vessels.find((v) => v.id === vesselId)?.warmUps?.some((w) => w.setting === heat.setting) === true;
 
 /** What gets as hot: an oven, a slow cooker on a setting; null where a boil or a gauge says how hot it is. */
 export function hotThing(vesselId: string, heat: Heat): string | null {
-  if (heat.method === "oven") return `${heat.ovenId}|oven`;
-  return heat.method === "slowCooker" ? `${vesselId}|${heat.setting}` : null;
+  if (isInOven(heat)) return `${heat.ovenId}|oven`;
+  return isSlow(heat) ? `${vesselId}|${heat.setting}` : null;
 }
 
 /** How far over the room it gets here against the default; null where nothing is known of it. */

@@ -1,9 +1,10 @@
+import { type Heat, heatOf, isSealed } from "../heats/heat";
 import { kitchenEstimate } from "../units/constant";
 import { steamSigmaLog } from "./heat-facts";
 import type { Kitchen } from "./kitchen-schema";
 import type { LearnedFactors } from "./learned-schema";
 import { SPREAD } from "./parameters";
-import type { Heat, Plan } from "./plan-schema";
+import type { Plan } from "./plan-schema";
 import { heatsOf } from "./stretches";
 
 /** Of the variance before anything is learned, what all things of a kitchen share (model section 13). */
@@ -35,18 +36,8 @@ export interface FactorHere extends Belief {
 }
 
 /** The pot with its lid and vigour, its oven or crock: what steams alike. */
-export const steamThing = (vesselId: string, heat: Heat): string => {
-  switch (heat.method) {
-    case "hob":
-      return `${vesselId}|${heat.lid}|${heat.vigour}`;
-    case "oven":
-      return `${vesselId}|${heat.lid}|oven`;
-    case "slowCooker":
-      return `${vesselId}|${heat.setting}`;
-    case "pressure":
-      return `${vesselId}|pressure`;
-  }
-};
+export const steamThing = (vesselId: string, heat: Heat): string =>
+  `${vesselId}|${heatOf(heat).steamsAs(heat)}`;
 /** The ring with the pot on it. */
 export const ringThing = ({ ringId, vesselId }: Pick<Plan, "ringId" | "vesselId">): string =>
   `${ringId}|${vesselId}`;
@@ -87,7 +78,7 @@ export function steamHere(
   heat: Heat,
 ): FactorHere | null {
   // What is vented under pressure has nothing of a simmer.
-  return kitchen.learned === undefined || heat.method === "pressure"
+  return kitchen.learned === undefined || isSealed(heat)
     ? null
     : factorOf(kitchen.learned.steam, steamThing(vesselId, heat), steamSigmaLog(heat));
 }
@@ -101,18 +92,7 @@ export const ringHere = (kitchen: Kitchen, plan: Plan): FactorHere | null =>
 /** Whether any of its heat comes from its ring: not into a crock, an electric cooker, or cold into the oven. */
 export function usesRing(plan: Plan, kitchen: Kitchen): boolean {
   const vessel = kitchen.vessels.find((v) => v.id === plan.vesselId);
-  return heatsOf(plan).some((heat) => {
-    switch (heat.method) {
-      case "hob":
-        return true;
-      case "oven":
-        return heat.start === "hot";
-      case "pressure":
-        return vessel?.pressure?.drive !== "electric";
-      case "slowCooker":
-        return false;
-    }
-  });
+  return heatsOf(plan).some((heat) => heatOf(heat).usesRing(heat, vessel));
 }
 
 /** No log makes the next pot surer than pots go one against the next, and none makes it less sure. */

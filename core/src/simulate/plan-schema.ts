@@ -1,14 +1,11 @@
 import { z } from "zod";
 import { TARGET_IDS } from "../doneness/targets";
-import { VIGOURS } from "../heat/constants";
 import { PieceSchema } from "../heat/piece-schema";
-import { RELEASES } from "../heat/pressure";
-import { CROCK_SETTINGS } from "../heat/slow-cooker";
+import { boilFirstMinOf, HeatSchema, isRest, StretchHeatSchema, stretchOf } from "../heats/heat";
 import { isIngredientId } from "../ingredient/catalogue";
 import { LabelSchema } from "../ingredient/label";
 import { WorkSchema } from "../prepare/work-schema";
 import { LEAST_KG, MOST_ITEM_KG, nameUpTo, textUpTo } from "../units/text-schema";
-import { LIDS } from "../vessel/lid";
 import { ACCOMPANIMENTS, DIETS, KINDS } from "./dish-words";
 import { SCHEMA_VERSION } from "./kitchen-schema";
 
@@ -129,59 +126,6 @@ export const WaterSchema = z.discriminatedUnion("by", [
 ]);
 export type WaterStatement = z.infer<typeof WaterSchema>;
 
-const HobHeatSchema = z.object({
-  method: z.literal("hob"),
-  vigour: z.enum(VIGOURS),
-  lid: z.enum(LIDS),
-  /** Minutes at a rolling boil, skimming, before it is turned down; null goes straight to the simmer. */
-  boilFirstMin: z.number().min(0).max(120).nullable(),
-});
-export type HobHeat = z.infer<typeof HobHeatSchema>;
-
-const OvenHeatSchema = z.object({
-  method: z.literal("oven"),
-  ovenId: Id,
-  ovenC: z.number().min(80).max(350),
-  lid: z.enum(LIDS),
-  /** Hot: brought to the simmer on the ring first. Cold: straight into the oven. */
-  start: z.enum(["hot", "cold"]).default("hot"),
-});
-export type OvenHeat = z.infer<typeof OvenHeatSchema>;
-
-const SlowCookerHeatSchema = z.object({
-  method: z.literal("slowCooker"),
-  setting: z.enum(CROCK_SETTINGS),
-  /** Hot: the water goes in from the kettle. */
-  start: z.enum(["hot", "cold"]).default("cold"),
-  /** Minutes on HIGH before LOW. */
-  highFirstMin: z.number().min(0).max(480).default(0),
-  /** Times the lid is lifted beside those when something goes in. */
-  lidLifts: z.number().int().min(0).max(20).default(0),
-  /** Minutes on WARM after it is done. */
-  warmMin: z.number().min(0).max(600).default(0),
-});
-export type SlowCookerHeat = z.infer<typeof SlowCookerHeatSchema>;
-
-const PressureHeatSchema = z.object({
-  method: z.literal("pressure"),
-  setting: z.enum(["low", "high"]),
-  release: z.enum(RELEASES).default("natural"),
-});
-export type PressureHeat = z.infer<typeof PressureHeatSchema>;
-
-/** What the pot is cooked on. */
-export const HeatSchema = z.discriminatedUnion("method", [
-  HobHeatSchema,
-  OvenHeatSchema,
-  SlowCookerHeatSchema,
-  PressureHeatSchema,
-]);
-export type Heat = z.infer<typeof HeatSchema>;
-
-const RestHeatSchema = z.object({ method: z.literal("rest"), lid: z.enum(LIDS) });
-/** Off the heat, standing. */
-export type RestHeat = z.infer<typeof RestHeatSchema>;
-
 export const StopSchema = z.discriminatedUnion("by", [
   z.object({ by: z.literal("time"), holdMin: z.number().min(1).max(2880) }),
   z.object({
@@ -206,34 +150,24 @@ export type Stop = z.infer<typeof StopSchema>;
 export const StretchSchema = z
   .object({
     id: Id,
-    heat: z.discriminatedUnion("method", [
-      HobHeatSchema,
-      OvenHeatSchema,
-      SlowCookerHeatSchema,
-      PressureHeatSchema,
-      RestHeatSchema,
-    ]),
+    heat: StretchHeatSchema,
     stop: StopSchema,
     /** Before it begins all of it goes through a sieve: what was in it by then stays out, the liquid goes on. */
     isStrained: z.literal(true).optional(),
   })
   .refine(
-    ({ heat, stop }) => heat.method !== "rest" || stop.by === "time" || stop.by === "temperature",
+    ({ heat, stop }) => !isRest(heat) || stop.by === "time" || stop.by === "temperature",
     "Off the heat it stands for a time, or until it is so cool, and for nothing else.",
   )
   .refine(
-    ({ heat }) => heat.method !== "hob" || heat.boilFirstMin === null,
+    ({ heat }) => boilFirstMinOf(heat) === null,
     "Only the first stretch boils first. Give a boil a stretch of its own.",
   )
-  .refine(
-    ({ heat }) =>
-      (heat.method !== "oven" && heat.method !== "slowCooker") ||
-      heat.start === (heat.method === "oven" ? "hot" : "cold"),
-    "A later stretch begins with the pot as it is. Leave its start out.",
-  );
+  .refine(({ heat }) => {
+    const later = stretchOf(heat).follows(heat);
+    return !("start" in heat) || !("start" in later) || heat.start === later.start;
+  }, "A later stretch begins with the pot as it is. Leave its start out.");
 export type HeatStretch = z.infer<typeof StretchSchema>;
-/** What a later stretch can be set to. */
-export type StretchHeat = HeatStretch["heat"];
 
 /** Something served beside the pot that may draw on its liquid. */
 export const AccompanimentSchema = z.object({

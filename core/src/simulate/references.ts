@@ -1,34 +1,21 @@
+import { heatOf, suits } from "../heats/heat";
+import type { OvenHeat } from "../heats/oven";
+import type { PressureHeat } from "../heats/pressure";
 import { ovenC, say } from "../units/said";
-import type { Method } from "../heat/method";
 import type { Oven } from "../heat/oven-schema";
 import type { Ring } from "../heat/ring-schema";
 import { Problem } from "../units/problem";
 import type { Vessel } from "../vessel/vessel-schema";
 import type { Kitchen } from "./kitchen-schema";
-import type { OvenHeat, Plan, PressureHeat } from "./plan-schema";
+import type { Plan } from "./plan-schema";
 import { heatsOf } from "./stretches";
 
 /** True for a vessel that stands on a ring. A slow cooker's crock cracks there. */
 export const standsOnHob = (vessel: Vessel): boolean => vessel.kind !== "slowCooker";
 
-/** True where a vessel can be used for a method. */
-export function suits(vessel: Vessel, method: Method): boolean {
-  if (method === "slowCooker") return vessel.kind === "slowCooker";
-  if (method === "pressure") return vessel.kind === "pressureCooker";
-  if (method === "oven") return vessel.kind === "pot" || vessel.kind === "casserole";
-  return standsOnHob(vessel) && vessel.pressure?.drive !== "electric";
-}
-
 /** True where it goes on every heat of a plan. */
 export const suitsPlan = (vessel: Vessel, plan: Plan): boolean =>
   heatsOf(plan).every((heat) => suits(vessel, heat.method));
-
-const WHERE: Record<Method, string> = {
-  hob: "does not go on a ring",
-  oven: "does not go into the oven",
-  slowCooker: "is not a slow cooker",
-  pressure: "is not a pressure cooker",
-};
 
 /** The plan's vessel. @throws Problem `unknownReference`, `notOnHob` */
 export function vesselOf(plan: Plan, kitchen: Kitchen): Vessel {
@@ -41,13 +28,11 @@ export function vesselOf(plan: Plan, kitchen: Kitchen): Vessel {
       `The plan's pot "${plan.vesselId}" is not in this kitchen.`,
     );
   const unfit = heatsOf(plan).find((heat) => !suits(found, heat.method));
-  if (unfit !== undefined)
-    throw new Problem(
-      unfit.method === "hob" ? "notOnHob" : "wrongVessel",
-      "vesselId",
-      plan.vesselId,
-      `The ${found.name} ${WHERE[unfit.method]}. Choose another pot.`,
-    );
+  if (unfit !== undefined) {
+    const { code, said } = heatOf(unfit).unfit;
+    const message = `The ${found.name} ${said}. Choose another pot.`;
+    throw new Problem(code, "vesselId", plan.vesselId, message);
+  }
   return found;
 }
 

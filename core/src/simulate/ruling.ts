@@ -1,3 +1,4 @@
+import { isOnRing, isSealed } from "../heats/heat";
 import { cookRate } from "../doneness/cook-value";
 import { simmerC } from "../heat/hob";
 import { itemWork } from "./item-facts";
@@ -50,6 +51,6 @@ export function rulingItemId(plan: Plan, kitchen: Kitchen, startLiquidKg: number
 }
 
 function heldC({ heat }: Plan, kitchen: Kitchen): number {
-  if (heat.method === "pressure") return PRESSURE_C;
-  return heat.method === "hob" ? simmerC(heat.vigour, kitchen.altitudeM) : LOW_OVEN_C;
+  if (isSealed(heat)) return PRESSURE_C;
+  return isOnRing(heat) ? simmerC(heat.vigour, kitchen.altitudeM) : LOW_OVEN_C;
 }

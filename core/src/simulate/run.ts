@@ -1,3 +1,4 @@
+import { type Heat, isRest, isSlow } from "../heats/heat";
 import { showDuration } from "../units/show";
 import { fatCapMm } from "../extraction/fat-cap";
 import { ringTooWeak } from "../heat/come-up";
@@ -15,7 +16,7 @@ import { withKeptHere } from "./kept-here";
 import { ringHere, steamHere } from "./learned";
 import { EXPECTED, type Parameters } from "./parameters";
 import { Comings, openMin } from "./comings";
-import type { Heat, Plan, Stop } from "./plan-schema";
+import type { Plan, Stop } from "./plan-schema";
 import { Pot } from "./pot";
 import { programmeOf } from "./programmes/programme-of";
 import type { Cooking, Programme } from "./programmes/programme";
@@ -27,7 +28,7 @@ import { AS_PLANNED, CourseReader, type Happening, type HeatTurn } from "./cours
 import type { SimulateOptions } from "./options";
 import { Recorder } from "./recorder";
 import { strain } from "./straining";
-import { FIRST_STRETCH, isOn, isRest, stretchesOf, type PlannedStretch } from "./stretches";
+import { FIRST_STRETCH, isOn, stretchesOf, type PlannedStretch } from "./stretches";
 import type { Forked, ItemCourse, JudgedTarget, Mark, Phase, StretchCourse, Trace } from "./trace";
 import { neverThere, wantedKg, type Until } from "./until";
 
@@ -99,7 +100,7 @@ export class Run implements Cooking {
       ruledBy: this.ruledBy,
     });
     this.recorder = new Recorder(this.pot, plannedHoldMin);
-    const fromKettle = plan.heat.method === "slowCooker" && plan.heat.start === "hot";
+    const fromKettle = isSlow(plan.heat) && plan.heat.start === "hot";
     this.pot.addWater(
       options.waterKg,
       fromKettle ? this.boilingC - KETTLE_BELOW_BOIL_C : kitchen.waterC,

@@ -1,3 +1,4 @@
+import type { StretchHeat } from "../heats/heat";
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
 import { HEATS, testBraise, testKitchen, testPlan, VESSEL_OF } from "../../test/kitchen";
@@ -5,13 +6,7 @@ import { byTime, gravyBraise, hob, stretch } from "../../test/stretches";
 import { ledgerBalanceKg } from "../liquid/ledger";
 import { REST_MIN } from "../heat/constants";
 import { COLD_DENSITY_KG_L } from "../water/properties";
-import {
-  PlanSchema,
-  type HeatStretch,
-  type Plan,
-  type Stop,
-  type StretchHeat,
-} from "./plan-schema";
+import { PlanSchema, type HeatStretch, type Plan, type Stop } from "./plan-schema";
 import { simulate } from "./simulate";
 import { heatsOf, inStretch, isByClock, isOn, lastHeat, stretchesOf } from "./stretches";
 

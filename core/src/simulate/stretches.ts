@@ -1,5 +1,6 @@
-import type { Method } from "../heat/method";
-import type { Heat, Plan, RestHeat, Stop, StretchHeat } from "./plan-schema";
+import { isHeat, isRest } from "../heats/heat";
+import type { Method, Heat, StretchHeat } from "../heats/heat";
+import type { Plan, Stop } from "./plan-schema";
 
 /** The first stretch has no id of its own in a plan. */
 export const FIRST_STRETCH = "first";
@@ -16,9 +17,6 @@ export const stretchesOf = (plan: Plan): readonly PlannedStretch[] => [
   { id: FIRST_STRETCH, heat: plan.heat, stop: plan.stop },
   ...plan.then,
 ];
-
-export const isRest = (heat: StretchHeat): heat is RestHeat => heat.method === "rest";
-const isHeat = (heat: StretchHeat): heat is Heat => heat.method !== "rest";
 
 /** Every heat the pot is on, in order; standing off the heat left out. */
 export const heatsOf = (plan: Plan): readonly Heat[] =>
@@ -53,3 +51,9 @@ export const isByLevel = ({ by }: Stop): boolean =>
 /** True where every stretch ends by the clock. */
 export const isByClock = (plan: Plan): boolean =>
   stretchesOf(plan).every((s) => s.stop.by === "time");
+
+/** True where a stretch of it stands off the heat. */
+export const isRestAt = (plan: Plan, index: number): boolean => {
+  const heat = stretchesOf(plan)[index]?.heat;
+  return heat !== undefined && isRest(heat);
+};

@@ -1,4 +1,4 @@
-import { HeatSchema, type Heat } from "@kettlos/core/simulate/plan-schema";
+import { HeatSchema, type Heat } from "@kettlos/core/heats/heat";
 import { mount } from "@vue/test-utils";
 import { ElInput } from "element-plus";
 import { describe, expect, test } from "vitest";

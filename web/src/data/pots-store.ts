@@ -6,10 +6,11 @@ import type { ShelvedPot } from "@kettlos/core/logbook/shelved";
 import { Problem } from "@kettlos/core/units/problem";
 import { useNow } from "@vueuse/core";
 import { defineStore } from "pinia";
-import { computed } from "vue";
+import { computed, ref, watch } from "vue";
 import { clockHour } from "./clock-hour";
 import { report } from "../frame/errors";
 import { useKitchenStore } from "./kitchen-store";
+import { pause } from "./pause";
 import { potState, type PotState } from "./pot-state";
 
 /** A pot that is not finished yet, with its forecast, or with the problem that stands in its way. */
@@ -17,8 +18,12 @@ export type FirePot = PotState & OnFire;
 /** One that could be forecast. */
 export type LivePot = Extract<FirePot, { readonly problem: null }>;
 
-/** Forecasts are worked out anew this often, and a practice pot's each second; countdowns run each second. */
+/**
+ * Forecasts are worked out anew this often, each pot's in a second of its own, for many at once would hold the page up;
+ * a practice pot's each second. Countdowns run each second.
+ */
 const FORECAST_EVERY_MS = 20_000;
+const TURN_MS = 1000;
 
 /** Pots under way, folded; those on the fire also forecast; and finished ones as they stand in the logbook. What has not changed is not worked out again. */
 export const usePotsStore = defineStore("pots", () => {
@@ -58,10 +63,16 @@ export const usePotsStore = defineStore("pots", () => {
   ]);
 
   const forecast = new Map<string, { state: PotState; atMs: number; pot: FirePot }>();
+  const turns = new Map<string, number>();
+  const turnMs = (id: string) => {
+    if (!turns.has(id)) turns.set(id, turns.size);
+    return ((turns.get(id) ?? 0) * TURN_MS) % FORECAST_EVERY_MS;
+  };
   const fireOf = (state: PotState): FirePot => {
     const { batch, events } = state;
-    const everyMs = batch.practice === undefined ? FORECAST_EVERY_MS : 1000;
-    const realMs = Math.floor(nowMs.value / everyMs) * everyMs;
+    const everyMs = batch.practice === undefined ? FORECAST_EVERY_MS : TURN_MS;
+    const fromMs = turnMs(batch.id) % everyMs;
+    const realMs = Math.floor((nowMs.value - fromMs) / everyMs) * everyMs + fromMs;
     const atMs = Math.max(potNowMs(batch, realMs), events.at(-1)?.atMs ?? 0);
     const known = forecast.get(batch.id);
     if (known?.state === state && known.atMs === atMs) return known.pot;
@@ -69,9 +80,27 @@ export const usePotsStore = defineStore("pots", () => {
     forecast.set(batch.id, { state, atMs, pot });
     return pot;
   };
+  const unfinished = computed(() => [...open.value.values()].filter((p) => !isFinished(p)));
+  /** Whether what is on the fire is forecast; before that nothing is known of it, and no pot is there. */
+  const isReady = ref(false);
+  /** Each in a task of its own, before the first screen is drawn. */
+  async function forecastAll(): Promise<void> {
+    for (const pot of unfinished.value) {
+      fireOf(pot);
+      await pause();
+    }
+    isReady.value = true;
+  }
+  watch(
+    () => store.log !== undefined,
+    (isThere) => {
+      if (isThere && !isReady.value) void forecastAll();
+    },
+    { immediate: true },
+  );
   /** On the fire or waiting to be logged, practice pots too: all of them, whatever can be reckoned. */
   const fire = computed<readonly FirePot[]>(() =>
-    [...open.value.values()].filter((p) => !isFinished(p)).map(fireOf),
+    isReady.value ? unfinished.value.map(fireOf) : [],
   );
   /** Those that could be forecast. */
   const live = computed<readonly LivePot[]>(() =>
@@ -80,7 +109,6 @@ export const usePotsStore = defineStore("pots", () => {
   /** The real ones: what the bench, the hob rail and the alarms speak of. */
   const inEarnest = computed(() => fire.value.filter((p) => p.batch.practice === undefined));
 
-  const isReady = computed(() => store.log !== undefined);
   /** Whether all of the shelves is read. */
   const isWhole = computed(() => store.log?.isWhole === true);
 

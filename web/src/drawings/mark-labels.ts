@@ -1,3 +1,4 @@
+import { isOnRing } from "@kettlos/core/heats/heat";
 import { turnTo } from "@kettlos/core/schedule/turns";
 import { nameOf } from "@kettlos/core/simulate/item-facts";
 import { isStaged } from "@kettlos/core/simulate/moves";
@@ -28,7 +29,7 @@ export function markLabels(
         text: `boils at ${showTemperature(trace.boilingC, units === "us" ? "us" : "metric")}, skim`,
       });
     else if (mark.kind === "simmers") {
-      if (plan.heat.method === "hob" && plan.heat.boilFirstMin === null)
+      if (isOnRing(plan.heat) && plan.heat.boilFirstMin === null)
         labels.push({ tMin: mark.tMin, text: "simmers" });
     } else if (mark.kind === "turned") {
       const begun = turnTo(plan, mark.stretchId);

@@ -1,3 +1,4 @@
+import { boilFirstMinOf, isOnRing } from "@kettlos/core/heats/heat";
 import { MINUTE_MS } from "@kettlos/core/units/time";
 import type { Batch, CookEvent, EventBody, Liking } from "@kettlos/core/batch/batch-schema";
 import { liftedOut } from "@kettlos/core/batch/said-marks";
@@ -94,10 +95,9 @@ export function makeBatch(options: MakeOptions): MadeBatch {
   });
   const at = (tMin: number) => Math.round(litMs + tMin * MINUTE_MS);
   const events: EventBody[] = [{ kind: "lit", atMs: litMs }];
-  if (plan.heat.method === "hob" && plan.heat.boilFirstMin !== null)
-    events.push({ kind: "boils", atMs: at(trace.comeUpMin) });
+  if (boilFirstMinOf(plan.heat) !== null) events.push({ kind: "boils", atMs: at(trace.comeUpMin) });
   events.push({ kind: "simmers", atMs: at(trace.toSimmerMin) });
-  if (trace.holdMin > 30 && plan.heat.method === "hob")
+  if (trace.holdMin > 30 && isOnRing(plan.heat))
     events.push({
       kind: "did",
       what: "skim",

@@ -1,12 +1,8 @@
+import type { Heat } from "@kettlos/core/heats/heat";
+import type { HobHeat } from "@kettlos/core/heats/hob";
 import { linkedTo, stockYield } from "@kettlos/core/dish/linked";
 import { SCHEMA_VERSION } from "@kettlos/core/simulate/kitchen-schema";
-import {
-  PlanSchema,
-  type Heat,
-  type HobHeat,
-  type Plan,
-  type PlanItem,
-} from "@kettlos/core/simulate/plan-schema";
+import { PlanSchema, type Plan, type PlanItem } from "@kettlos/core/simulate/plan-schema";
 import { bramholtKitchen } from "./kitchen";
 
 type ItemGiven = [

@@ -1,10 +1,10 @@
+import { heatOf } from "@kettlos/core/heats/heat";
 import { MINUTE_MS } from "@kettlos/core/units/time";
 import { WATER_POURED } from "@kettlos/core/batch/filling";
 import type { CookEvent } from "@kettlos/core/batch/batch-schema";
 import { BESIDE } from "@kettlos/core/dish/accompaniments";
 import { ACCOMPANIMENTS } from "@kettlos/core/simulate/dish-words";
 import { WAYS } from "@kettlos/core/cool/ways";
-import type { Method } from "@kettlos/core/heat/method";
 import { ingredientById } from "@kettlos/core/ingredient/catalogue";
 import { nameOf } from "@kettlos/core/simulate/item-facts";
 import { turnTo } from "@kettlos/core/schedule/turns";
@@ -21,23 +21,15 @@ import {
 } from "@kettlos/core/units/show";
 import { LIKING_WORDS } from "./liking-words";
 
-/** What starts the clock on each heat. */
-const CLOCK_WORDS: Record<Method, string> = {
-  hob: "Simmers",
-  oven: "Into the oven",
-  slowCooker: "Slow cooker on",
-  pressure: "At pressure",
-};
-
 /** One event as the course of a batch tells it. */
 export function eventWords(event: CookEvent, plan: Plan, units: UnitSystem): string {
   switch (event.kind) {
     case "lit":
-      return plan.heat.method === "slowCooker" ? "Put on" : "Ring lit";
+      return heatOf(plan.heat).logged.lit;
     case "boils":
       return "Boils";
     case "simmers":
-      return CLOCK_WORDS[plan.heat.method];
+      return heatOf(plan.heat).logged.clock;
     case "added": {
       return `${nameIn(plan, event.itemId)} in, ${showMass(event.massKg, units)}`;
     }

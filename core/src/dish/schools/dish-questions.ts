@@ -1,3 +1,4 @@
+import { isInOven, isOnRing, isSealed, isSlow } from "../../heats/heat";
 import { either } from "../../units/said";
 import { itemWork } from "../../simulate/item-facts";
 import {
@@ -240,14 +241,14 @@ export const DISH_QUESTIONS: readonly SchoolQuestion[] = [
   ]),
   question("heat", "Heat", "hob", () => true, [
     school("hob", "hob", "Steams most, easiest to read.", {
-      isNow: (p) => p.heat.method === "hob",
+      isNow: (p) => isOnRing(p.heat),
     }),
-    school("oven", "oven", "Even, unstirred.", { isNow: (p) => p.heat.method === "oven" }),
+    school("oven", "oven", "Even, unstirred.", { isNow: (p) => isInOven(p.heat) }),
     school("crock", "crock, low or high", "Unattended, loses nothing.", {
-      isNow: (p) => p.heat.method === "slowCooker",
+      isNow: (p) => isSlow(p.heat),
     }),
     school("pressure", "pressure", "Fast, loses nothing. Compare all four under Crossover.", {
-      isNow: (p) => p.heat.method === "pressure",
+      isNow: (p) => isSealed(p.heat),
     }),
   ]),
 ];

@@ -1,3 +1,4 @@
+import { hasLid, vigourOf } from "../../heats/heat";
 import { traitsOf } from "../../ingredient/traits";
 import { cookRate } from "../../doneness/cook-value";
 import { simmerC } from "../../heat/hob";
@@ -84,7 +85,7 @@ export const withFlour = (plan: Plan): Plan =>
 /** The hold that gives this many hours at a gentle simmer low down the same cooking here. */
 export const hold = (hours: number) => ({
   apply: (plan: Plan, kitchen: Kitchen): Plan => {
-    const vigour = plan.heat.method === "hob" ? plan.heat.vigour : "gentle";
+    const vigour = vigourOf(plan.heat) ?? "gentle";
     const same = cookRate(simmerC(vigour, 0)) / cookRate(simmerC(vigour, kitchen.altitudeM));
     const holdMin = Math.min(2880, Math.round((hours * 60 * same) / 5) * 5);
     return { ...plan, stop: { by: "time", holdMin } };
@@ -92,11 +93,8 @@ export const hold = (hours: number) => ({
 });
 export const lid = (to: "off" | "ajar" | "on") => ({
   apply: (plan: Plan): Plan =>
-    plan.heat.method === "hob" || plan.heat.method === "oven"
-      ? { ...plan, heat: { ...plan.heat, lid: to } }
-      : plan,
-  isNow: (plan: Plan) =>
-    (plan.heat.method === "hob" || plan.heat.method === "oven") && plan.heat.lid === to,
+    hasLid(plan.heat) ? { ...plan, heat: { ...plan.heat, lid: to } } : plan,
+  isNow: (plan: Plan) => hasLid(plan.heat) && plan.heat.lid === to,
 });
 
 export const BONES = group("bones");

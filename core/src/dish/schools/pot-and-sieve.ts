@@ -1,3 +1,4 @@
+import { hasLid, isOnRing, isSealed, isSlow } from "../../heats/heat";
 import { either } from "../../units/said";
 import {
   group,
@@ -24,7 +25,7 @@ export const POT_AND_SIEVE: readonly SchoolQuestion[] = [
       "yes",
       "yes",
       "Fast, full set, quiet, less aroma lost. Choose the heat under Crossover.",
-      { isNow: (p) => p.heat.method === "pressure" },
+      { isNow: (p) => isSealed(p.heat) },
     ),
   ]),
   question("acid", "Acid with bones", "none", both(isStock, has(BONES)), [
@@ -64,7 +65,7 @@ export const POT_AND_SIEVE: readonly SchoolQuestion[] = [
       },
     ),
   ]),
-  question("crockLiquid", "Liquid in the crock", "ledger", (p) => p.heat.method === "slowCooker", [
+  question("crockLiquid", "Liquid in the crock", "ledger", (p) => isSlow(p.heat), [
     school("ledger", "by the ledger", "What the dish needs at the end; almost nothing leaves."),
     school("hardly", "hardly any", "Meat and vegetables make their own.", {
       apply: (p) => ({ ...p, water: { by: "amount", volumeL: 0.1 } }),
@@ -75,7 +76,7 @@ export const POT_AND_SIEVE: readonly SchoolQuestion[] = [
       isNow: (p) => p.water.by === "cover",
     }),
   ]),
-  question("lid", "Lid", "ajar", (p) => p.heat.method === "hob" || p.heat.method === "oven", [
+  question("lid", "Lid", "ajar", (p) => hasLid(p.heat), [
     school("off", "off", "Reduces; loses most.", lid("off")),
     school("ajar", "ajar", "About a third of the steam leaves.", lid("ajar")),
     school("on", "on", "Hardly anything leaves; boils over sooner.", lid("on")),
@@ -84,7 +85,7 @@ export const POT_AND_SIEVE: readonly SchoolQuestion[] = [
     "skimming",
     "Skimming",
     "once",
-    both(isStock, (p) => p.heat.method === "hob"),
+    both(isStock, (p) => isOnRing(p.heat)),
     [
       school("often", "often", "Clearest."),
       school("once", "once", "When the scum has come up."),

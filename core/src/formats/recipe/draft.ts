@@ -1,3 +1,4 @@
+import type { Method } from "../../heats/heat";
 import type { BoilDown } from "./read-boil-down";
 import type { SaidTurn } from "./read-turns";
 import type { LineParts } from "../../ingredient/line-parts";
@@ -7,7 +8,6 @@ import type { PlanItem, When } from "../../simulate/plan-schema";
 import type { Said } from "../../units/said";
 import type { Lid } from "../../vessel/lid";
 import type { StepKind } from "./step-kinds";
-import type { Method } from "../../heat/method";
 
 /** One way of settling a doubt: what it says, and what it sets. */
 export interface DoubtChoice<T> {

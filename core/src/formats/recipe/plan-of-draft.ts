@@ -1,3 +1,4 @@
+import { HEATS, type Heat, hasLid, isOnRing, isRest, isSpare, suits } from "../../heats/heat";
 import { MOST_ITEM_KG } from "../../units/text-schema";
 import { kilos, say } from "../../units/said";
 import { ingredientById } from "../../ingredient/catalogue";
@@ -7,14 +8,12 @@ import type { IngredientGroup } from "../../ingredient/ingredient";
 import { SCHEMA_VERSION, type Kitchen } from "../../simulate/kitchen-schema";
 import {
   PlanSchema,
-  type Heat,
   type HeatStretch,
   type Plan,
   type PlanItem,
   type Stop,
 } from "../../simulate/plan-schema";
 import { heatsOf } from "../../simulate/stretches";
-import { suits } from "../../simulate/references";
 import { isRoomIn } from "../../simulate/water-ways";
 import { Problem } from "../../units/problem";
 import { capacityL } from "../../vessel/volume";
@@ -56,9 +55,7 @@ export function planOfDraft(draft: RecipeDraft, kitchen: Kitchen, id: string): P
         Number(a.kind === "pressureCooker") - Number(b.kind === "pressureCooker") ||
         capacityL(a) - capacityL(b),
     );
-  const last =
-    pots.filter((v) => heat.method === "pressure" || v.kind !== "pressureCooker").at(-1) ??
-    pots.at(-1);
+  const last = pots.findLast((v) => !isSpare(v, heat.method)) ?? pots.at(-1);
   if (ring === undefined || last === undefined)
     throw new Problem(
       "unknownReference",
@@ -117,7 +114,7 @@ export function planOfDraft(draft: RecipeDraft, kitchen: Kitchen, id: string): P
     (v) =>
       isRoomIn(v, plan, kitchen) &&
       heatsOf(plan).every((h) => suits(v, h.method)) &&
-      (heat.method === "pressure" || v.kind !== "pressureCooker"),
+      !isSpare(v, heat.method),
   );
   return { ...plan, vesselId: (fitting ?? last).id };
 }
@@ -145,29 +142,29 @@ function stretchesSaid(
     ...draft.after.flatMap((turn, i) => turnSaid(turn, `then-${i}`, draft, vessel, kitchen)),
   ];
   // It stands once all is done.
-  const rests = later.filter((s) => s.heat.method === "rest");
+  const rests = later.filter((s) => isRest(s.heat));
   const then = [
-    ...later.filter((s) => s.heat.method !== "rest"),
+    ...later.filter((s) => !isRest(s.heat)),
     ...(isForHob ? boilDownSaid(draft) : []),
     ...rests,
   ];
   const first = before === null ? [] : turnSaid(before, "first", draft, vessel, kitchen);
   const [ring] = first;
-  if (ring === undefined || ring.heat.method !== "hob") return { heat, stop, then };
+  if (ring === undefined || !isOnRing(ring.heat)) return { heat, stop, then };
   const main = { id: "main", heat: takenUp(heat), stop };
   return { heat: ring.heat, stop: ring.stop, then: [main, ...then] };
 }
 
 /** Minutes of its end with the lid off; 0 where it is not taken off, or is longer than all of it. */
 function openEndMin({ hold, openMin }: RecipeDraft, heat: Heat): number {
-  const isOpened = (heat.method === "hob" || heat.method === "oven") && heat.lid !== "off";
+  const isOpened = hasLid(heat) && heat.lid !== "off";
   const isWhole = typeof hold !== "number" || hold - (openMin ?? 0) >= 1;
   return openMin === null || openMin < 1 || !isOpened || !isWhole ? 0 : openMin;
 }
 
 const uncovered = (heat: Heat, holdMin: number): HeatStretch => ({
   id: "uncovered",
-  heat: { ...takenUp(heat), ...("lid" in heat ? { lid: "off" as const } : {}) },
+  heat: { ...takenUp(heat), ...(hasLid(heat) ? { lid: "off" as const } : {}) },
   stop: { by: "time", holdMin },
 });
 
@@ -175,7 +172,7 @@ const NOTHING_FIRST = { boilFirstMin: null, highFirstMin: null };
 
 /** Where nothing is said the lid stays as it was; a pressure cooker has been opened. */
 const lidBefore = ({ method, lid }: Pick<RecipeDraft, "method" | "lid">): Lid | null =>
-  method === "pressure" ? "off" : lid;
+  method !== null && HEATS[method].isSealed ? "off" : lid;
 
 /** One more stretch, as far as the pot goes there; none where this kitchen has not got it. */
 function turnSaid(

@@ -1,5 +1,5 @@
+import { HEATS, type Method, setByOf } from "../../heats/heat";
 import type { Vigour } from "../../heat/constants";
-import type { Method } from "../../heat/method";
 import { boilDownOf } from "./read-boil-down";
 import { outcomeOf } from "../../units/problem";
 import { readNumber } from "../../units/read-number";
@@ -187,7 +187,8 @@ export function readHeat(steps: readonly string[]): Omit<HeadFacts, "name" | "pe
   const hold = holdOf(sentences.filter((_, i) => !isDown(i)).join(" "));
   const main = mainSentences(sentences, hold);
   const pickAt = pickedAt(all, at);
-  const degrees = method === "oven" ? (firstOf(main, ovenOf) ?? ovenOf(text) ?? []) : [];
+  const degrees =
+    setByOf(method) === "degrees" ? (firstOf(main, ovenOf) ?? ovenOf(text) ?? []) : [];
   const [ovenC = null] = degrees.length === 1 ? degrees : [];
   const crockSetting =
     turns.highFirst !== null
@@ -198,17 +199,17 @@ export function readHeat(steps: readonly string[]): Omit<HeadFacts, "name" | "pe
           ? "low"
           : null;
   const isUntil = UNTIL.test(hold === null ? text : (main[0] ?? text));
-  const openEnd = method === "hob" || method === "oven" ? openEndOf(sentences) : null;
+  const openEnd = method !== null && HEATS[method].hasLid ? openEndOf(sentences) : null;
   const doubts: Doubt<HeadFacts>[] = [];
   if (method === null) doubts.push(METHOD_DOUBT);
   const isOne = hold !== null && hold.fromMin === hold.toMin && hold.beside.length === 0;
-  const settings = method === "slowCooker" ? bySetting(text) : [];
+  const settings = setByOf(method) === "setting" ? bySetting(text) : [];
   const isSet = new Set(settings.map((s) => s.setting)).size === 2;
   const firstMin = turns.highFirst?.said ?? 0;
   if (isSet && firstMin === 0) doubts.push(settingDoubt(settings));
   else if (!isOne || isUntil) doubts.push(timeDoubt(hold, isUntil));
-  if (method === "oven" && ovenC === null) doubts.push(degreesDoubt(degrees));
-  if (method === "slowCooker" && crockSetting === null) doubts.push(CROCK_DOUBT);
+  if (setByOf(method) === "degrees" && ovenC === null) doubts.push(degreesDoubt(degrees));
+  if (setByOf(method) === "setting" && crockSetting === null) doubts.push(CROCK_DOUBT);
   return {
     method,
     crockSetting,

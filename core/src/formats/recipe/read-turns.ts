@@ -1,5 +1,5 @@
+import { type Method, setByOf } from "../../heats/heat";
 import type { Vigour } from "../../heat/constants";
-import type { Method } from "../../heat/method";
 import { readSpans } from "../../units/read-span";
 import type { Lid } from "../../vessel/lid";
 import { boilDownOf, type BoilDown } from "./read-boil-down";
@@ -103,10 +103,11 @@ export function turnsOf(
   };
   if (mainAt < 0 || method === null) return nothing;
   const strained = strainedOf(sentences, mainAt);
+  const setBy = setByOf(method);
   return {
-    boilFirst: method === "hob" ? boilFirstOf(sentences, mainAt) : null,
-    highFirst: method === "slowCooker" ? highFirstOf(sentences) : null,
-    before: method === "oven" ? onRingOf(sentences, mainAt, reads) : null,
+    boilFirst: setBy === "vigour" ? boilFirstOf(sentences, mainAt) : null,
+    highFirst: setBy === "setting" ? highFirstOf(sentences) : null,
+    before: setBy === "degrees" ? onRingOf(sentences, mainAt, reads) : null,
     after: strained === null ? afterOf(sentences, mainAt, method, reads) : [],
     strained,
   };
@@ -155,13 +156,13 @@ function onRingOf(
 }
 
 const turn = (on: SaidTurn["on"], min: number, sentence: string, reads: ReadsClause): SaidTurn => {
-  const degrees = on === "oven" ? (reads.oven(sentence) ?? []) : [];
+  const degrees = setByOf(on) === "degrees" ? (reads.oven(sentence) ?? []) : [];
   return {
     on,
     min,
     text: sentence,
     lid: reads.lid(sentence),
-    vigour: on === "hob" ? reads.vigour(sentence) : null,
+    vigour: setByOf(on) === "vigour" ? reads.vigour(sentence) : null,
     ovenC: degrees.length === 1 ? (degrees[0] ?? null) : null,
   };
 };
@@ -183,7 +184,7 @@ function afterOf(
     if (min === null || on === null) continue;
     if (on === "rest" && min > LONGEST_REST_MIN) continue;
     const said = turn(on, min, sentence, reads);
-    if (on === "oven" && said.ovenC === null) continue;
+    if (setByOf(on) === "degrees" && said.ovenC === null) continue;
     found.push({ at: mainAt + 1 + i, said });
     // Off the heat it stands, and is eaten.
     if (on === "rest") break;

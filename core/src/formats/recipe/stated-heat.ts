@@ -1,10 +1,11 @@
+import { HEATS } from "../../heats/heat";
 import { contentsL, vesselFor } from "../../convert/targets";
 import type { Kitchen } from "../../simulate/kitchen-schema";
 import type { Plan } from "../../simulate/plan-schema";
 import { Problem } from "../../units/problem";
 import { readSpans } from "../../units/read-span";
 import { readHeat } from "./read-heat";
-import { HEAT_MISSING, saidHeat } from "./said-heat";
+import { saidHeat } from "./said-heat";
 
 /** What a heat said in words comes to in a plan. */
 export type StatedHeat = Pick<Plan, "heat" | "vesselId" | "stop">;
@@ -40,7 +41,7 @@ export function statedHeat(text: string, plan: Plan, kitchen: Kitchen): StatedHe
   const heat = saidHeat(method, said, kitchen, plan.heat);
   const vessel = vesselFor(method, kitchen, contentsL(plan, kitchen), plan.vesselId);
   if (vessel === null)
-    throw new Problem("unknownReference", "vesselId", method, HEAT_MISSING[method]);
+    throw new Problem("unknownReference", "vesselId", method, HEATS[method].missing);
   return {
     heat,
     vesselId: vessel.id,

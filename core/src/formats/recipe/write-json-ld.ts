@@ -1,5 +1,13 @@
+import {
+  type StretchHeat,
+  boilFirstMinOf,
+  hasLid,
+  isSealed,
+  isSlow,
+  stretchOf,
+} from "../../heats/heat";
 import { isOffBones, nameOf } from "../../simulate/item-facts";
-import type { HeatStretch, Plan, PlanItem, StretchHeat } from "../../simulate/plan-schema";
+import type { HeatStretch, Plan, PlanItem } from "../../simulate/plan-schema";
 import type { Trace } from "../../simulate/trace";
 import { pieceEdgeM } from "../../heat/piece-schema";
 
@@ -15,21 +23,6 @@ const lineOf = (item: PlanItem): string => {
     .join(", ");
   return `${grams(item.massKg)} ${nameOf(item).replace(",", "").toLowerCase()}${prepared === "" ? "" : `, ${prepared}`}`;
 };
-
-function heatText(heat: StretchHeat): string {
-  switch (heat.method) {
-    case "hob":
-      return heat.vigour === "rolling" ? "boil on the hob" : "simmer on the hob";
-    case "oven":
-      return `cook in the oven at ${Math.round(heat.ovenC)} C`;
-    case "slowCooker":
-      return `cook in the slow cooker on ${heat.setting}`;
-    case "pressure":
-      return "cook under pressure";
-    case "rest":
-      return "let it stand off the heat";
-  }
-}
 
 const names = (items: readonly PlanItem[]): string =>
   items.map((i) => nameOf(i).replace(",", "").toLowerCase()).join(", ");
@@ -65,30 +58,28 @@ function stretchText(
   const out = moving((i) => i.out?.when.at === "stretch" && i.out.when.stretchId === id);
   const back = moving((i) => i.out?.backAt === id);
   const goesIn = moving((i) => i.when.at === "stretch" && i.when.stretchId === id);
-  const lid =
-    heat.method === "hob" || heat.method === "oven" || heat.method === "rest"
-      ? LID_TEXT[heat.lid]
-      : "";
+  const lid = hasLid(heat) ? LID_TEXT[heat.lid] : "";
   const picked = out.filter(isOffBones);
   return [
-    ...(from.method === "pressure" ? ["Let the pressure down and open the lid."] : []),
+    ...(isSealed(from) ? ["Let the pressure down and open the lid."] : []),
     ...(isStrained ? ["Strain it, throw the solids away and return the liquid to the pot."] : []),
     ...(out.length === 0 ? [] : [`Take the ${names(out)} out.`]),
     ...(picked.length === 0 ? [] : [`Take the meat off the bones of the ${names(picked)}.`]),
     ...(back.length === 0 ? [] : [`Put the ${names(back)} back.`]),
     ...(goesIn.length === 0 ? [] : [`Add the ${names(goesIn)}.`]),
-    downText(stop, min) ?? `Then ${heatText(heat)}${lid} for ${min} minutes more.`,
+    downText(stop, min) ?? `Then ${stretchOf(heat).written(heat)}${lid} for ${min} minutes more.`,
   ].join(" ");
 }
 
 /** What goes in, what goes before the simmer, and how long that is. */
 function firstText({ heat }: Plan, what: string, min: number): string {
   const into = `Put the ${what} in the pot`;
-  if (heat.method === "hob" && (heat.boilFirstMin ?? 0) > 0)
-    return `${into}. Boil hard for ${Math.round(heat.boilFirstMin ?? 0)} minutes. Then ${heatText(heat)} for ${min} minutes.`;
-  if (heat.method === "slowCooker" && heat.setting === "low" && heat.highFirstMin > 0)
+  const boilMin = boilFirstMinOf(heat) ?? 0;
+  if (boilMin > 0)
+    return `${into}. Boil hard for ${Math.round(boilMin)} minutes. Then ${stretchOf(heat).written(heat)} for ${min} minutes.`;
+  if (isSlow(heat) && heat.setting === "low" && heat.highFirstMin > 0)
     return `${into}. Cook in the slow cooker on high for ${Math.round(heat.highFirstMin)} minutes, then on low for ${min - Math.round(heat.highFirstMin)} minutes.`;
-  return `${into} and ${heatText(heat)} for ${min} minutes.`;
+  return `${into} and ${stretchOf(heat).written(heat)} for ${min} minutes.`;
 }
 
 function stepsOf(plan: Plan, trace: Trace): readonly string[] {

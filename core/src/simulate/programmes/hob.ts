@@ -1,8 +1,8 @@
+import type { HobHeat } from "../../heats/hob";
 import { ringNetW, simmerC, warmingFluxKgM2H } from "../../heat/hob";
 import { SIMMER_FLUX_KG_M2_H } from "../../liquid/constants";
 import { lidFactor } from "../../liquid/evaporation";
 import { latentHeatKJKg } from "../../water/properties";
-import type { HobHeat } from "../plan-schema";
 import { ringOf } from "../references";
 import type { Phase } from "../trace";
 import type { Cooking, Programme } from "./programme";

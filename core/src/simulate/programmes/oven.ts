@@ -1,3 +1,4 @@
+import type { OvenHeat } from "../../heats/oven";
 import { ringNetW } from "../../heat/hob";
 import { OVEN_COLD_TAU_MIN, OVEN_HOT_TAU_MIN, ovenEntryC, ovenPlateauC } from "../../heat/oven";
 import { relaxed } from "../../heat/plateau";
@@ -6,7 +7,6 @@ import { outerAreaM2 } from "../../vessel/volume";
 import type { Lid } from "../../vessel/lid";
 import { saturationPressureKPa } from "../../water/saturation";
 import { coolerC } from "../hot-here";
-import type { OvenHeat } from "../plan-schema";
 import { ovenOf, ringOf } from "../references";
 import type { Cooking, Programme } from "./programme";
 

@@ -1,3 +1,4 @@
+import type { PressureHeat } from "../../heats/pressure";
 import { ringNetW } from "../../heat/hob";
 import {
   ELECTRIC_EFFICIENCY,
@@ -10,7 +11,6 @@ import {
 } from "../../heat/pressure";
 import { SIMMER_FLUX_KG_M2_H } from "../../liquid/constants";
 import { waterDensityKgL } from "../../water/properties";
-import type { PressureHeat } from "../plan-schema";
 import { gaugeKPaOf, ringOf } from "../references";
 import type { Cooking, Programme } from "./programme";
 

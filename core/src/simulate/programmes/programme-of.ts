@@ -1,4 +1,4 @@
-import type { StretchHeat } from "../plan-schema";
+import type { HeatOf, StretchHeat } from "../../heats/heat";
 import { hobProgramme } from "./hob";
 import { ovenProgramme } from "./oven";
 import { pressureProgramme } from "./pressure";
@@ -6,18 +6,16 @@ import type { Cooking, Programme } from "./programme";
 import { restProgramme } from "./rest";
 import { slowCookerProgramme } from "./slow-cooker";
 
+const PROGRAMMES: {
+  readonly [M in StretchHeat["method"]]: (run: Cooking, heat: HeatOf<M>) => Programme;
+} = {
+  hob: hobProgramme,
+  oven: ovenProgramme,
+  slowCooker: slowCookerProgramme,
+  pressure: pressureProgramme,
+  rest: restProgramme,
+};
+
 /** The programme of a heat. */
-export function programmeOf(run: Cooking, heat: StretchHeat): Programme {
-  switch (heat.method) {
-    case "hob":
-      return hobProgramme(run, heat);
-    case "oven":
-      return ovenProgramme(run, heat);
-    case "slowCooker":
-      return slowCookerProgramme(run, heat);
-    case "pressure":
-      return pressureProgramme(run, heat);
-    case "rest":
-      return restProgramme(run, heat);
-  }
-}
+export const programmeOf = <H extends StretchHeat>(run: Cooking, heat: H): Programme =>
+  (PROGRAMMES[heat.method] as (run: Cooking, heat: H) => Programme)(run, heat);

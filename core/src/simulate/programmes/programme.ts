@@ -1,8 +1,9 @@
+import type { Heat } from "../../heats/heat";
 import type { Problem } from "../../units/problem";
 import type { Kitchen } from "../kitchen-schema";
 import type { Parameters } from "../parameters";
 import type { HeatTurn } from "../course";
-import type { Heat, Plan } from "../plan-schema";
+import type { Plan } from "../plan-schema";
 import type { Pot } from "../pot";
 import type { MarkKind, Phase } from "../trace";
 

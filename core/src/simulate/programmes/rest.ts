@@ -1,5 +1,5 @@
+import type { RestHeat } from "../../heats/rest";
 import { lidFactor } from "../../liquid/evaporation";
-import type { RestHeat } from "../plan-schema";
 import type { Cooking, Programme } from "./programme";
 
 /** Off the heat: it cools through its wall and by what steams off past the lid. */

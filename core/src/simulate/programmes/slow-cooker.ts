@@ -1,3 +1,4 @@
+import type { SlowCookerHeat } from "../../heats/slow-cooker";
 import { relaxed } from "../../heat/plateau";
 import {
   CROCK_SETTINGS,
@@ -16,7 +17,6 @@ import { outcomeOf } from "../../units/problem";
 import { capacityL } from "../../vessel/volume";
 import { saturationPressureKPa } from "../../water/saturation";
 import { coolerC } from "../hot-here";
-import type { SlowCookerHeat } from "../plan-schema";
 import type { Cooking, Programme } from "./programme";
 
 const STEP_S = 30;

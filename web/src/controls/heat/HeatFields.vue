@@ -1,7 +1,6 @@
 <script setup lang="ts">
-import { METHOD_NAMES } from "@kettlos/core/heat/method";
+import { HEATS, type Heat, isInOven, isOnRing, isSlow } from "@kettlos/core/heats/heat";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
-import type { Heat } from "@kettlos/core/simulate/plan-schema";
 import type { UnitSystem } from "@kettlos/core/units/show";
 import HobFields from "./HobFields.vue";
 import OvenFields from "./OvenFields.vue";
@@ -21,9 +20,9 @@ defineEmits<{ change: [Heat] }>();
 </script>
 
 <template>
-  <div class="fields" role="group" :aria-label="`Heat: ${METHOD_NAMES[heat.method]}`">
+  <div class="fields" role="group" :aria-label="`Heat: ${HEATS[heat.method].name}`">
     <HobFields
-      v-if="heat.method === 'hob'"
+      v-if="isOnRing(heat)"
       :heat="heat"
       :altitude-m="kitchen.altitudeM"
       :units="units"
@@ -31,7 +30,7 @@ defineEmits<{ change: [Heat] }>();
       @change="$emit('change', $event)"
     />
     <OvenFields
-      v-else-if="heat.method === 'oven'"
+      v-else-if="isInOven(heat)"
       :heat="heat"
       :ovens="kitchen.ovens"
       :units="units"
@@ -39,7 +38,7 @@ defineEmits<{ change: [Heat] }>();
       @change="$emit('change', $event)"
     />
     <SlowCookerFields
-      v-else-if="heat.method === 'slowCooker'"
+      v-else-if="isSlow(heat)"
       :heat="heat"
       :is-later="isLater"
       @change="$emit('change', $event)"

@@ -1,7 +1,7 @@
 <script setup lang="ts">
+import type { HobHeat } from "@kettlos/core/heats/hob";
 import { simmerC } from "@kettlos/core/heat/hob";
 import { VIGOURS } from "@kettlos/core/heat/constants";
-import type { HobHeat } from "@kettlos/core/simulate/plan-schema";
 import { showTemperature, type UnitSystem } from "@kettlos/core/units/show";
 import { computed } from "vue";
 import TickChoice from "../TickChoice.vue";

@@ -1,6 +1,6 @@
 <script setup lang="ts">
+import type { OvenHeat } from "@kettlos/core/heats/oven";
 import type { Oven } from "@kettlos/core/heat/oven-schema";
-import type { OvenHeat } from "@kettlos/core/simulate/plan-schema";
 import type { UnitSystem } from "@kettlos/core/units/show";
 import { computed } from "vue";
 import TemperatureField from "../TemperatureField.vue";

@@ -1,6 +1,6 @@
 <script setup lang="ts">
+import type { PressureHeat } from "@kettlos/core/heats/pressure";
 import { showPressure, type UnitSystem } from "@kettlos/core/units/show";
-import type { PressureHeat } from "@kettlos/core/simulate/plan-schema";
 import type { PressureCooker } from "@kettlos/core/vessel/vessel-schema";
 import { computed } from "vue";
 import TickChoice from "../TickChoice.vue";

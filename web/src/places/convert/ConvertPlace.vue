@@ -1,7 +1,7 @@
 <script setup lang="ts">
+import { type Method, heatOf } from "@kettlos/core/heats/heat";
 import { assumedPlan } from "@kettlos/core/convert/assume";
 import { withSuggestions } from "@kettlos/core/convert/suggested";
-import type { Method } from "@kettlos/core/heat/method";
 import type { PieceShape } from "@kettlos/core/heat/piece-schema";
 import { outcomeOf } from "@kettlos/core/units/problem";
 import { showDuration, showVolume, showLength } from "@kettlos/core/units/show";
@@ -15,7 +15,7 @@ import UnitField from "../../controls/UnitField.vue";
 import { useKitchenStore } from "../../data/kitchen-store";
 import { savePlanWithUsed } from "../../data/save-converted";
 import { useConversion } from "../../workers/use-conversion";
-import { heatWords, HEAT_TITLES } from "../../words/heat-words";
+import { heatWords } from "../../words/heat-words";
 import { DISH_KINDS } from "./dish-kinds";
 import { newId } from "../../data/new-id";
 import { useWords } from "../../data/use-words";
@@ -148,7 +148,7 @@ async function keep() {
         :class="{ asWritten: answer.ok && answer.column.isWritten }"
       >
         <h2>
-          {{ HEAT_TITLES[answer.target.heat.method] }}
+          {{ heatOf(answer.target.heat).title }}
           <small class="quiet">{{ heatWords(answer.target.heat, units) }}</small>
           <small v-if="answer.ok && answer.column.isWritten" class="tag">as written</small>
         </h2>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
+import { heatOf } from "@kettlos/core/heats/heat";
 import { planNow } from "@kettlos/core/batch/stretch-now";
-import type { Method } from "@kettlos/core/heat/method";
 import { computed } from "vue";
 import type { LivePot } from "../../data/pots-store";
 import { useShortcuts } from "../../frame/shortcuts";
@@ -18,12 +18,6 @@ interface Key {
   /** Also before it is lit. */
   readonly always?: true;
 }
-const HEAT_LABELS: Record<Method, string> = {
-  hob: "Flame",
-  oven: "Oven",
-  slowCooker: "Setting",
-  pressure: "Flame",
-};
 const KEYS: readonly Key[] = [
   { keys: "l", label: "Level", does: "Read the level", opens: "level" },
   { keys: "c", label: "Degrees", does: "Read the thermometer", opens: "temperature" },
@@ -64,11 +58,7 @@ useShortcuts(() => [
       :disabled="!isOpen(key)"
       @click="$emit('open', key.opens)"
     >
-      {{
-        key.opens === "heat"
-          ? HEAT_LABELS[planNow(pot.batch.plan, pot.cook).heat.method]
-          : key.label
-      }}
+      {{ key.opens === "heat" ? heatOf(planNow(pot.batch.plan, pot.cook).heat).knob : key.label }}
       <kbd>{{ key.keys.toUpperCase() }}</kbd>
     </button>
     <button

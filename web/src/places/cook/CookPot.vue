@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { isRest } from "@kettlos/core/heats/heat";
 import { MINUTE_MS, HOUR_MS } from "@kettlos/core/units/time";
 import { clockOf, weekdayClockOf } from "@kettlos/core/units/moments";
 import { liveFigures } from "@kettlos/core/because/live-figures";
@@ -124,7 +125,7 @@ const sentence = (words: string) => `${words.charAt(0).toUpperCase()}${words.sli
         :heap-top-m="heapM"
         :pieces="piecesOf(pot.batch.plan)"
         :lid="lid"
-        :flames="isLit && pot.cook.offMs === null && stretch?.heat.method !== 'rest'"
+        :flames="isLit && pot.cook.offMs === null && !(stretch && isRest(stretch.heat))"
       >
         <VolumeScale v-if="units !== 'us'" :frame="frame" unit="L" side="left" />
         <VolumeScale v-if="units !== 'metric'" :frame="frame" unit="qt" side="right" />

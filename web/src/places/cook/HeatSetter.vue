@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { END_WORDS } from "@kettlos/core/batch/after-heat-actions";
+import { hasLid, heatOf, isInOven, isSealed, isSlow, vigourOf } from "@kettlos/core/heats/heat";
 import { planNow } from "@kettlos/core/batch/stretch-now";
 import { SIMMER_LOOK } from "@kettlos/core/heat/simmer-look";
 import { VIGOURS, type Vigour } from "@kettlos/core/heat/constants";
@@ -35,10 +35,10 @@ watch(
   () => {
     const last = props.pot.cook.settings.at(-1);
     const planned = heat.value;
-    vigour.value = last?.vigour ?? (planned.method === "hob" ? planned.vigour : "gentle");
+    vigour.value = last?.vigour ?? vigourOf(planned) ?? "gentle";
     lid.value = last?.lid ?? lidOf(planned);
-    if (planned.method === "slowCooker") setting.value = last?.setting ?? planned.setting;
-    if (planned.method === "oven") ovenC.value = last?.ovenC ?? planned.ovenC;
+    if (isSlow(planned)) setting.value = last?.setting ?? planned.setting;
+    if (isInOven(planned)) ovenC.value = last?.ovenC ?? planned.ovenC;
   },
   { immediate: true },
 );
@@ -50,14 +50,13 @@ const SETTINGS = [
 ] as const;
 
 function save() {
-  const { method } = heat.value;
   void keep(() =>
     props.write({
       kind: "heatSet",
       vigour: vigour.value,
       lid: lid.value,
-      ...(method === "slowCooker" ? { setting: setting.value } : {}),
-      ...(method === "oven" && ovenC.value !== null ? { ovenC: ovenC.value } : {}),
+      ...(isSlow(heat.value) ? { setting: setting.value } : {}),
+      ...(isInOven(heat.value) && ovenC.value !== null ? { ovenC: ovenC.value } : {}),
     }),
   );
 }
@@ -71,18 +70,13 @@ function takeOff() {
 <template>
   <OpenDialog v-model="shown" title="Heat and lid now" width="min(520px, 94vw)">
     <FieldForm class="fields" :not-written @keep="save">
-      <TickChoice
-        v-if="heat.method === 'slowCooker'"
-        v-model="setting"
-        label="Setting"
-        :options="SETTINGS"
-      />
-      <p v-else-if="heat.method === 'pressure'" class="quiet">
+      <TickChoice v-if="isSlow(heat)" v-model="setting" label="Setting" :options="SETTINGS" />
+      <p v-else-if="isSealed(heat)" class="quiet">
         Under pressure the heat is turned so that the indicator just stays up; the forecast holds it
         there.
       </p>
       <TemperatureField
-        v-else-if="heat.method === 'oven'"
+        v-else-if="isInOven(heat)"
         v-model="ovenC"
         whole
         label="Oven now"
@@ -94,17 +88,10 @@ function takeOff() {
         <TickChoice v-model="vigour" label="How it simmers" :options="vigours" />
         <p class="quiet">{{ SIMMER_LOOK[vigour] }}</p>
       </template>
-      <TickChoice
-        v-if="heat.method === 'hob' || heat.method === 'oven'"
-        v-model="lid"
-        label="Lid"
-        :options="lids"
-      />
-      <button v-if="heat.method !== 'pressure'" type="submit" class="button primary">
-        It is so now
-      </button>
+      <TickChoice v-if="hasLid(heat)" v-model="lid" label="Lid" :options="lids" />
+      <button v-if="!isSealed(heat)" type="submit" class="button primary">It is so now</button>
       <button v-if="pot.cook.offMs === null" type="button" class="button" @click="takeOff">
-        {{ END_WORDS[heat.method] }}, sooner than planned
+        {{ heatOf(heat).end }}, sooner than planned
       </button>
     </FieldForm>
   </OpenDialog>

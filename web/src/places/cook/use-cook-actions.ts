@@ -1,3 +1,4 @@
+import { isSealed } from "@kettlos/core/heats/heat";
 import type { Action } from "@kettlos/core/batch/action";
 import { movesWith } from "@kettlos/core/batch/stretch-actions";
 import { isTappedIn, onCounter } from "@kettlos/core/batch/counter";
@@ -240,7 +241,7 @@ function passedOver({ batch, cook }: LivePot, action: Action): readonly PlanItem
       return isTappedIn(plan, cook) ? left.filter((i) => i.when.at === "start") : [];
     case "offHeat":
       // Under pressure what goes in late waits for the lid.
-      return plan.heat.method === "pressure" ? [] : left.filter((i) => i.when.at !== "offHeat");
+      return isSealed(plan.heat) ? [] : left.filter((i) => i.when.at !== "offHeat");
     case "strain":
       return left;
     default:

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { heatOf } from "@kettlos/core/heats/heat";
 import type { CrockRemedy } from "@kettlos/core/convert/crock-safety";
 import { withSuggestions } from "@kettlos/core/convert/suggested";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
@@ -15,7 +16,6 @@ import type { HeatColumn as Column } from "../../workers/use-conversion";
 import { useCrossoverStore } from "./crossover-store";
 import { useWords } from "../../data/use-words";
 import HeatColumn from "./HeatColumn.vue";
-import { HEAT_TITLES } from "../../words/heat-words";
 import PotsRow from "./PotsRow.vue";
 
 const kitchenStore = useKitchenStore();
@@ -64,7 +64,7 @@ const courses = computed(() =>
       ? [
           {
             key: answer.target.heat.method,
-            name: HEAT_TITLES[answer.target.heat.method],
+            name: heatOf(answer.target.heat).title,
             trace: answer.column.trace,
             stretches: answer.column.line,
             handsOn: showDuration(answer.column.handsOnMin),

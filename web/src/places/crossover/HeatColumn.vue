@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { heatOf, isSlow } from "@kettlos/core/heats/heat";
 import { ruleC } from "@kettlos/core/units/said";
 import type { ExplainedRange, HeatAnswer } from "@kettlos/core/because/converted";
 import { cookedMinOf, type Target } from "@kettlos/core/convert/like";
@@ -23,7 +24,7 @@ import TickChoice from "../../controls/TickChoice.vue";
 import WhyFigure from "../../controls/WhyFigure.vue";
 import UnitField from "../../controls/UnitField.vue";
 import { useOpened } from "../../controls/use-opened";
-import { heatWords, HEAT_TITLES, stretchLines } from "../../words/heat-words";
+import { heatWords, stretchLines } from "../../words/heat-words";
 import VesselChoice from "./VesselChoice.vue";
 import { useWords } from "../../data/use-words";
 
@@ -93,12 +94,12 @@ function setWater(volumeL: number | null) {
 </script>
 
 <template>
-  <section class="column" :aria-label="HEAT_TITLES[heat.method]">
+  <section class="column" :aria-label="heatOf(heat).title">
     <header>
-      <h2>{{ HEAT_TITLES[heat.method] }}</h2>
+      <h2>{{ heatOf(heat).title }}</h2>
       <strong v-if="column?.isWritten" class="written-for">as written</strong>
       <TickChoice
-        v-if="heat.method === 'slowCooker'"
+        v-if="isSlow(heat)"
         label="LOW or HIGH"
         :options="SETTINGS"
         :model-value="crockSetting"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { heatOf, isOnRing } from "@kettlos/core/heats/heat";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import { showVolume, type UnitSystem } from "@kettlos/core/units/show";
 import { computed } from "vue";
@@ -6,7 +7,6 @@ import { lidOf } from "../../data/lid-of";
 import { piecesOf } from "../../drawings/pieces-of";
 import LevelledPot from "../../drawings/LevelledPot.vue";
 import type { HeatColumn } from "../../workers/use-conversion";
-import { HEAT_TITLES } from "../../words/heat-words";
 
 /** One heat's pot, hung on the common line; `all` gives the scale and the room it shares. */
 const props = defineProps<{
@@ -77,9 +77,9 @@ const heapTopM = computed(() =>
     :end-m="column.answer.column.trace.endDepthM"
     :heap-top-m="heapTopM"
     :lid="lidOf(column.answer.target.heat)"
-    :flames="column.answer.target.heat.method === 'hob'"
+    :flames="isOnRing(column.answer.target.heat)"
     :start-text="showVolume(column.answer.column.waterL, one)"
-    :label="`${HEAT_TITLES[column.answer.target.heat.method]}: ${showVolume(column.answer.column.waterL, one)} water in, ${showVolume(column.answer.column.trace.endLiquidL, one)} left`"
+    :label="`${heatOf(column.answer.target.heat).title}: ${showVolume(column.answer.column.waterL, one)} water in, ${showVolume(column.answer.column.trace.endLiquidL, one)} left`"
   />
   <svg v-else :width="width" :height="height" aria-hidden="true"></svg>
 </template>

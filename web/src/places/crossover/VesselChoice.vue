@@ -1,7 +1,7 @@
 <script setup lang="ts">
+import { suits } from "@kettlos/core/heats/heat";
 import type { Target } from "@kettlos/core/convert/like";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
-import { suits } from "@kettlos/core/simulate/references";
 import { showVolume, type UnitSystem } from "@kettlos/core/units/show";
 import { capacityL } from "@kettlos/core/vessel/volume";
 import { computed } from "vue";

@@ -1,5 +1,5 @@
+import type { Heat } from "@kettlos/core/heats/heat";
 import { convertDish, type HeatAnswer } from "@kettlos/core/because/converted";
-import type { Heat } from "@kettlos/core/simulate/plan-schema";
 import { mount } from "@vue/test-utils";
 import { ElInput, ElPopover } from "element-plus";
 import { describe, expect, test } from "vitest";

@@ -1,6 +1,6 @@
+import { HeatSchema } from "@kettlos/core/heats/heat";
 import { convertDish } from "@kettlos/core/because/converted";
 import { inWords } from "@kettlos/core/units/said";
-import { HeatSchema } from "@kettlos/core/simulate/plan-schema";
 import { beforeEach, describe, expect, test, vi } from "vitest";
 import { planOf, sample } from "../../../test/pot";
 import { db } from "../../data/db";

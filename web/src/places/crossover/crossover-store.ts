@@ -1,7 +1,7 @@
+import { isSameKind, isSlow } from "@kettlos/core/heats/heat";
 import type { HeatAnswer } from "@kettlos/core/because/converted";
 import type { Target } from "@kettlos/core/convert/like";
 import type { CrockSetting } from "@kettlos/core/heat/slow-cooker";
-import { isSameKind } from "@kettlos/core/simulate/heat-facts";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
 import { defineStore } from "pinia";
 import { ref, shallowRef, watch } from "vue";
@@ -45,7 +45,7 @@ export const useCrossoverStore = defineStore("crossover", () => {
     dish.value = plan;
     changed.value = [];
     clear();
-    if (plan.heat.method === "slowCooker") crockSetting.value = plan.heat.setting;
+    if (isSlow(plan.heat)) crockSetting.value = plan.heat.setting;
     work();
   }
 
@@ -66,7 +66,7 @@ export const useCrossoverStore = defineStore("crossover", () => {
 
   /** Changes how one heat is set; the written one's change is the dish's own. */
   function setTarget(answer: HeatAnswer, target: Target): void {
-    if (target.heat.method === "slowCooker") crockSetting.value = target.heat.setting;
+    if (isSlow(target.heat)) crockSetting.value = target.heat.setting;
     if (answer.ok && answer.column.isWritten && dish.value !== null) {
       write({ ...dish.value, ...target });
       return;

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { isInOven } from "@kettlos/core/heats/heat";
 import { heatsOf } from "@kettlos/core/simulate/stretches";
 import { OVEN_MAX_C, type Oven } from "@kettlos/core/heat/oven-schema";
 import { computed } from "vue";
@@ -19,7 +20,7 @@ const add = () =>
   });
 const remove = (id: string) => store.remove("ovens", id);
 const isUsed = (id: string) =>
-  store.plans.some((p) => heatsOf(p).some((h) => h.method === "oven" && h.ovenId === id));
+  store.plans.some((p) => heatsOf(p).some((h) => isInOven(h) && h.ovenId === id));
 </script>
 
 <template>

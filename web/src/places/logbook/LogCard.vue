@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { boilFirstMinOf } from "@kettlos/core/heats/heat";
 import { dateOf } from "@kettlos/core/units/moments";
 import { begunMs } from "@kettlos/core/batch/of-log";
 import { stretchesAsWent } from "@kettlos/core/batch/stretches-as-went";
@@ -67,10 +68,8 @@ const goesIn = computed(() =>
 const poured = computed(() => cook.value.pours.reduce((sum, p) => sum + p.volumeL, 0));
 /** Whoever cooks from the card is told of the boil: beans go by it. */
 const boiled = computed(() => {
-  const { heat } = plan.value;
-  return heat.method === "hob" && heat.boilFirstMin !== null && heat.boilFirstMin > 0
-    ? `boiled ${showDuration(heat.boilFirstMin)} first, then `
-    : "";
+  const min = boilFirstMinOf(plan.value.heat) ?? 0;
+  return min > 0 ? `boiled ${showDuration(min)} first, then ` : "";
 });
 const work = computed(() =>
   (props.answers?.dish.tasks ?? []).map(({ title, how }) =>

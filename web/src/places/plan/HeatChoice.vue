@@ -1,9 +1,10 @@
 <script setup lang="ts">
+import type { HobHeat } from "@kettlos/core/heats/hob";
 import { simmerC } from "@kettlos/core/heat/hob";
 import { VIGOURS, type Vigour } from "@kettlos/core/heat/constants";
 import { SIMMER_LOOK } from "@kettlos/core/heat/simmer-look";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
-import type { HobHeat, Plan } from "@kettlos/core/simulate/plan-schema";
+import type { Plan } from "@kettlos/core/simulate/plan-schema";
 import { showDuration, showTemperature, type UnitSystem } from "@kettlos/core/units/show";
 import { computed } from "vue";
 import QuantityField from "../../controls/QuantityField.vue";

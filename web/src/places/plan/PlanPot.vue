@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { isOnRing } from "@kettlos/core/heats/heat";
 import { lidOf } from "../../data/lid-of";
 import type { Answers } from "@kettlos/core/because/answers";
 import type { Plan, WaterStatement } from "@kettlos/core/simulate/plan-schema";
@@ -125,7 +126,7 @@ function stepBy(litres: number) {
         :pieces="piecesOf(plan)"
         :fill-line-m="vessel.heightM * vessel.fillShare"
         :lid="lidOf(plan.heat)"
-        :flames="plan.heat.method === 'hob'"
+        :flames="isOnRing(plan.heat)"
       >
         <VolumeScale v-if="units !== 'us'" :frame="frame" unit="L" side="left" />
         <VolumeScale v-if="units !== 'metric'" :frame="frame" unit="qt" side="right" />

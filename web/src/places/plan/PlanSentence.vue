@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { isOnRing } from "@kettlos/core/heats/heat";
 import type { Answers } from "@kettlos/core/because/answers";
 import type { Verdict } from "@kettlos/core/dish/verdicts";
 import { sentenceParts, type SentenceField } from "@kettlos/core/because/sentence";
@@ -140,7 +141,7 @@ const NAME: Record<SentenceField["of"], string> = {
       @change="emit('change', $event)"
     />
     <HeatChoice
-      v-else-if="openField.of === 'vigour' && plan.heat.method === 'hob'"
+      v-else-if="openField.of === 'vigour' && isOnRing(plan.heat)"
       :heat="plan.heat"
       :kitchen="kitchen"
       :units="units"

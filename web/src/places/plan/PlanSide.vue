@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { heatOf } from "@kettlos/core/heats/heat";
 import { weekdayClockOf } from "@kettlos/core/units/moments";
 import type { Answers } from "@kettlos/core/because/answers";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
@@ -25,9 +26,7 @@ const grave = computed(() => [
   ...cautions.value.filter((c) => c.severity === "caution"),
 ]);
 const notes = computed(() => cautions.value.filter((c) => c.severity === "note"));
-const startWords = computed(() =>
-  props.plan.heat.method === "slowCooker" ? "Switch it on" : "Light the ring",
-);
+const startWords = computed(() => heatOf(props.plan.heat).begin(props.plan.heat).title);
 const clock = (ms: number) => weekdayClockOf(ms);
 </script>
 

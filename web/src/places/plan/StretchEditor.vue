@@ -1,10 +1,16 @@
 <script setup lang="ts">
+import {
+  HEATS,
+  METHODS,
+  type Method,
+  type StretchHeat,
+  isRest,
+  suits,
+} from "@kettlos/core/heats/heat";
 import type { Answers } from "@kettlos/core/because/answers";
 import { laterHeat } from "@kettlos/core/convert/stretch-ideas";
-import { METHOD_NAMES, METHODS, type Method } from "@kettlos/core/heat/method";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
-import type { HeatStretch, Plan, StretchHeat } from "@kettlos/core/simulate/plan-schema";
-import { suits } from "@kettlos/core/simulate/references";
+import type { HeatStretch, Plan } from "@kettlos/core/simulate/plan-schema";
 import { withoutStretch } from "@kettlos/core/simulate/without-stretch";
 import type { UnitSystem } from "@kettlos/core/units/show";
 import { computed } from "vue";
@@ -32,7 +38,7 @@ const methods = computed(() => {
     (m) => vessel !== undefined && suits(vessel, m) && laterHeat(m, props.kitchen) !== null,
   );
   return [
-    ...fits.map((value) => ({ value: value as Method | "rest", label: METHOD_NAMES[value] })),
+    ...fits.map((value) => ({ value: value as Method | "rest", label: HEATS[value].name })),
     { value: "rest" as const, label: "off the heat" },
   ];
 });
@@ -54,8 +60,8 @@ function setHeat(heat: StretchHeat) {
   // Off the heat a temperature is what it cools to, on it what its middle comes to.
   const isKept =
     stop.by === "time" ||
-    (heat.method === "rest") === (was.method === "rest") ||
-    (heat.method !== "rest" && stop.by !== "temperature");
+    isRest(heat) === isRest(was) ||
+    (!isRest(heat) && stop.by !== "temperature");
   const holdMin = Math.min(120, Math.max(5, Math.round(now.value.holdMin)));
   put({ ...stretch.value, heat, stop: isKept ? stop : { by: "time", holdMin } });
 }
@@ -86,7 +92,7 @@ function remove() {
       @update:model-value="setMethod"
     />
     <TickChoice
-      v-if="stretch.heat.method === 'rest'"
+      v-if="isRest(stretch.heat)"
       label="Lid"
       :options="HOB_LIDS"
       :model-value="stretch.heat.lid"
@@ -105,7 +111,7 @@ function remove() {
       :stop="stretch.stop"
       :units="units"
       :now="now"
-      :is-off="stretch.heat.method === 'rest'"
+      :is-off="isRest(stretch.heat)"
       label="So long"
       of-what="what is in it then"
       @change="stretch !== null && put({ ...stretch, stop: $event })"

@@ -1,3 +1,4 @@
+import { HEATS, setByOf } from "@kettlos/core/heats/heat";
 import type { DraftLine, RecipeDraft } from "@kettlos/core/formats/recipe/draft";
 import { ingredientById } from "@kettlos/core/ingredient/catalogue";
 import { countWords } from "@kettlos/core/ingredient/word-forms";
@@ -64,16 +65,17 @@ export const lineWords = {
     units: UnitSystem,
   ): string {
     const where = method === null ? "" : METHODS[method];
+    const setBy = setByOf(method);
     const how =
-      method === "oven" && ovenC !== null
+      setBy === "degrees" && ovenC !== null
         ? ` at ${inWords(say`${ovenAt(ovenC)}`, units)}`
-        : method === "slowCooker" && crockSetting !== null
+        : setBy === "setting" && crockSetting !== null
           ? ` on ${crockSetting.toUpperCase()}`
           : "";
     const long =
       hold === null ? "" : hold === "tender" ? ", until tender" : `, ${showDuration(hold)}`;
-    const lively = method === "hob" && vigour !== null ? ` at a ${vigour} simmer` : "";
-    const covered = (method === "hob" || method === "oven") && lid !== null ? `, lid ${lid}` : "";
+    const lively = setBy === "vigour" && vigour !== null ? ` at a ${vigour} simmer` : "";
+    const covered = method !== null && HEATS[method].hasLid && lid !== null ? `, lid ${lid}` : "";
     const water = isCovered ? ", water to cover" : "";
     const open =
       openMin === null || lid === "off" ? "" : `, the last ${showDuration(openMin)} uncovered`;

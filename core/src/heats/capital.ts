@@ -1,0 +1,2 @@
+export const capital = (words: string): string =>
+  `${words.charAt(0).toUpperCase()}${words.slice(1)}`;

@@ -1,0 +1,80 @@
+import { z } from "zod";
+import { RELEASES, VENTED_L } from "../heat/pressure";
+import type { HeatRecord } from "./record";
+
+export const PressureHeatSchema = z.object({
+  method: z.literal("pressure"),
+  setting: z.enum(["low", "high"]),
+  release: z.enum(RELEASES).default("natural"),
+});
+export type PressureHeat = z.infer<typeof PressureHeatSchema>;
+
+const set = ({ setting, release }: PressureHeat): string =>
+  `${setting} pressure, ${release} release`;
+
+/** Under pressure, on a ring or by its own heat. */
+export const PRESSURE: HeatRecord<PressureHeat> = {
+  method: "pressure",
+  name: "pressure cooker",
+  title: "Pressure",
+  usual: () => ({ method: "pressure", setting: "high", release: "natural" }),
+  usualSaid: "high pressure, natural release",
+  suits: ({ kind }) => kind === "pressureCooker",
+  unfit: { code: "wrongVessel", said: "is not a pressure cooker" },
+  missing: "This kitchen has no pressure cooker. Set one up under Kitchen.",
+  guessMin: 30,
+  isSealed: true,
+  hasLid: false,
+  setBy: null,
+  mostShare: 2 / 3,
+
+  follows: (heat) => heat,
+  turned: (heat) => heat,
+  setAs: () => ({ vigour: "bare", lid: "on" }),
+  saidIn: (heat) => heat,
+
+  // What is vented; under pressure nothing else leaves.
+  steamConstant: () => VENTED_L,
+  lidConstant: () => null,
+  steamsAs: () => "pressure",
+  kind: () => "pressure",
+  constants: () => [],
+  inputs: ({ setting, release }) => [
+    ["pressure", setting],
+    ["release", release],
+  ],
+
+  drifts: () => false,
+  usesRing: (_, vessel) => vessel?.pressure?.drive !== "electric",
+  burns: (vessel) => vessel?.pressure?.drive === "stovetop",
+  runsAlone: (vessel, { electricPressure }) =>
+    vessel?.pressure?.drive === "electric" && electricPressure,
+  attention: "near",
+
+  where: () => "under pressure",
+  set,
+  inShort: set,
+  sentence: ({ setting, release }) => [
+    { text: " at " },
+    { text: `${setting} pressure with ${release} release`, of: "heat" },
+  ],
+  written: () => "cook under pressure",
+  turnTitle: () => "Lock the lid, up to pressure",
+  turnLook: () =>
+    "Valve free, gasket whole, liquid enough; then turn down until it only just stays up.",
+  comesUp: "Up to pressure",
+  holds: "At pressure",
+  begin: () => ({ title: "Light the ring", done: "It is lit", short: "light it" }),
+  clockStarts: () => ({
+    title: "It is at pressure",
+    done: "It is at pressure now",
+    lookFor: "The indicator stands; turn down until it only just stays there.",
+  }),
+  logged: { lit: "Ring lit", clock: "At pressure" },
+  end: "Heat off, let the pressure down",
+  offTitle: "Heat off, let the pressure down",
+  slowBy: ["efficiency"],
+  faster: "Use a stronger ring, or cook it in two loads.",
+  knob: "Flame",
+  keepsHot: "lid on; back on the lowest heat before it is lukewarm",
+};
