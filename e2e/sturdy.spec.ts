@@ -398,7 +398,7 @@ test("a full disk: what was entered waits, is said not to be kept, and is writte
   await roomAgain();
   await notice.getByRole("button", { name: "Try again" }).click();
   await expect(notice).toBeHidden();
-  expect((await storedEvents(page)).at(-1)?.kind).toBe("undo");
+  await expect.poll(async () => (await storedEvents(page)).at(-1)?.kind).toBe("undo");
 });
 
 test("a pot forgotten half-way is asked about, and goes into the log as it was reckoned", async ({

@@ -1,4 +1,6 @@
 // Measures what the project promises about speed; prints figures with their limits.
+import { emptyClock } from "@kettlos/core/simulate/clock";
+import { ONE_COOK } from "@kettlos/core/simulate/hands";
 import type { CookEvent } from "@kettlos/core/batch/batch-schema";
 import { fold } from "@kettlos/core/batch/fold";
 import { forecastLive } from "@kettlos/core/batch/live-forecast";
@@ -11,8 +13,6 @@ import { convertDish } from "@kettlos/core/because/converted";
 import { readKettlosFile } from "@kettlos/core/formats/kettlos-json";
 import { Thinner } from "@kettlos/core/instruments/thin";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
-import { emptyClock } from "@kettlos/core/simulate/clock-schema";
-import { ONE_COOK } from "@kettlos/core/simulate/hands-schema";
 import { simulate } from "@kettlos/core/simulate/simulate";
 import { coldWaterKg, waterL } from "@kettlos/core/simulate/water-ways";
 import type { Page } from "@playwright/test";

@@ -1,4 +1,5 @@
 /** Fills the clock of a Kettlos file: npm run --silent clock -- FILE.json [--now TIME] [--text | --ics]. */
+import { emptyClock } from "@kettlos/core/simulate/clock";
 import type { Asked } from "@kettlos/core/clock/day";
 import { calendarOf } from "@kettlos/core/clock/calendar";
 import {
@@ -20,7 +21,6 @@ import { cookedPlan } from "@kettlos/core/batch/live-plan";
 import { onFire } from "@kettlos/core/batch/on-fire";
 import { readKettlosFile, type KettlosFile } from "@kettlos/core/formats/kettlos-json";
 import { withLog } from "@kettlos/core/learn/from-log";
-import { emptyClock } from "@kettlos/core/simulate/clock-schema";
 import { inWords } from "@kettlos/core/units/said";
 import { parseArgs } from "node:util";
 import { argumentsBy, refuse, textOf } from "./command-line";

@@ -1,5 +1,5 @@
 // Converts many made-up dishes, holds each against its own simulation, and writes docs/conversions.md.
-import type { Method } from "@kettlos/core/heats/heat";
+import type { Method } from "@kettlos/core/heats/heat-schema";
 import { convert } from "@kettlos/core/convert/convert";
 import { goalOf, type Goal } from "@kettlos/core/convert/goal";
 import { centreIsHot } from "@kettlos/core/simulate/hold-for-cook";

@@ -1,5 +1,6 @@
 // Writes the table of twelve dishes on every heat into docs/method.md, between its marks.
-import type { Heat } from "@kettlos/core/heats/heat";
+import type { Heat } from "@kettlos/core/heats/heat-schema";
+import { SCHEMA_VERSION } from "@kettlos/core/simulate/schema-version";
 import { inWords } from "@kettlos/core/units/said";
 import { convertDish } from "@kettlos/core/because/converted";
 import { kitchenRule } from "@kettlos/core/convert/kitchen-rule";
@@ -7,7 +8,7 @@ import { sayRange, sayTime } from "@kettlos/core/convert/say-time";
 import { ruleHeatOf } from "@kettlos/core/convert/second-opinion";
 import { showPiece, readPiece } from "@kettlos/core/heat/read-piece";
 import { ingredientById } from "@kettlos/core/ingredient/catalogue";
-import { SCHEMA_VERSION, type Kitchen } from "@kettlos/core/simulate/kitchen-schema";
+import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import { PlanSchema, type Plan } from "@kettlos/core/simulate/plan-schema";
 import { readFileSync, writeFileSync } from "node:fs";
 import { fileURLToPath } from "node:url";

@@ -1,6 +1,6 @@
 import { KitchenSchema, type Kitchen } from "../src/simulate/kitchen-schema";
 import { PlanSchema, type Plan } from "../src/simulate/plan-schema";
-import type { z } from "zod";
+import type { z } from "../src/units/zod";
 
 /** A small kitchen for tests: one straight and one tapered pot, one gas ring. */
 export const testKitchen = (over: Partial<z.input<typeof KitchenSchema>> = {}): Kitchen =>

@@ -1,5 +1,5 @@
-import type { HobHeat } from "../src/heats/hob";
-import type { StretchHeat } from "../src/heats/heat";
+import type { HobHeat } from "../src/heats/hob-schema";
+import type { StretchHeat } from "../src/heats/heat-schema";
 import type { HeatStretch, Plan, Stop } from "../src/simulate/plan-schema";
 import { testBraise } from "./kitchen";
 

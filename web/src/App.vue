@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, ref, watch } from "vue";
 import { useRoute, useRouter } from "vue-router";
+import { checks } from "./data/checks";
 import { useClockStore } from "./data/clock-store";
 import { useKitchenStore } from "./data/kitchen-store";
 import { useLook } from "./data/look";
@@ -69,6 +70,10 @@ watch(
   },
   { once: true },
 );
+/** What is written is checked first: that is at hand before the first tap, and also where the network goes. */
+watch(isReady, (isNow) => {
+  if (isNow) void checks().catch(() => undefined);
+});
 /** What the log teaches is kept up with it, and pots that are done go into it; comes once the screen stands. */
 watch(
   isAtHome,

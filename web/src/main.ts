@@ -6,7 +6,6 @@ import "./theme/base.css";
 import "./theme/element.css";
 import { createPinia } from "pinia";
 import { createApp } from "vue";
-import { z } from "zod";
 import { regionOf, setRegion } from "@kettlos/core/units/region";
 import App from "./App.vue";
 import CannotOpen from "./frame/CannotOpen.vue";
@@ -15,9 +14,6 @@ import { isAnythingHeld } from "./data/held";
 import { sayNothingIsKept, watchVersions } from "./frame/versions";
 import { watchErrors } from "./frame/errors";
 import { router } from "./router";
-
-// The content security policy forbids eval, which Zod would otherwise compile parsers with.
-z.config({ jitless: true });
 
 /** Not at the top of the module: what is loaded here stands on it, and each would wait for the other for ever. */
 async function start(): Promise<void> {

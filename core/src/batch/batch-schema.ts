@@ -1,9 +1,10 @@
-import { z } from "zod";
+import { SCHEMA_VERSION } from "../simulate/schema-version";
+import { z } from "../units/zod";
 import { COOLING_WAYS } from "../cool/ways";
 import { SETS } from "../extraction/set";
 import { VIGOURS } from "../heat/constants";
 import { CROCK_SETTINGS } from "../heat/slow-cooker";
-import { KitchenSchema, SCHEMA_VERSION } from "../simulate/kitchen-schema";
+import { KitchenSchema } from "../simulate/kitchen-schema";
 import { isIngredientId } from "../ingredient/catalogue";
 import { PlanItemSchema, PlanSchema } from "../simulate/plan-schema";
 import { AtMs, LEAST_KG, nameUpTo, textUpTo } from "../units/text-schema";

@@ -1,8 +1,8 @@
+import type { Label } from "../ingredient/label-schema";
 import { ALLERGENS, type Allergen } from "../ingredient/ingredient";
-import type { Label } from "../ingredient/label";
 import { ALCOHOL_KG_L } from "../seasoning/alcohol";
 import { ingredientOf, isLoose, unreadIn, valuesOf } from "../simulate/item-facts";
-import { PlanItemSchema } from "../simulate/plan-schema";
+import { plainItem } from "../simulate/plain-item";
 import { COLD_DENSITY_KG_L } from "../water/properties";
 import type { Finishing } from "./fold";
 
@@ -73,12 +73,7 @@ export const boiledDown = (bowl: InBowl, volumeL: number): InBowl => ({
 
 /** So much of an ingredient more. */
 export function stirredIn(bowl: InBowl, ingredientId: string, massKg: number): InBowl {
-  const item = PlanItemSchema.parse({
-    id: "stirred",
-    ingredientId,
-    massKg,
-    when: { at: "afterStrain" },
-  });
+  const item = plainItem({ id: "stirred", ingredientId, massKg, when: { at: "afterStrain" } });
   const values = valuesOf(item);
   const allergens = new Set([...bowl.allergens, ...values.allergens]);
   const alcoholG =

@@ -1,8 +1,8 @@
+import { SCHEMA_VERSION } from "../simulate/schema-version";
 import type { Vigour } from "../heat/constants";
 import type { CrockSetting } from "../heat/slow-cooker";
 import type { Lid } from "../vessel/lid";
 import type { PlanItem } from "../simulate/plan-schema";
-import { SCHEMA_VERSION } from "../simulate/kitchen-schema";
 import { COLD_DENSITY_KG_L, waterDensityKgL } from "../water/properties";
 import { groupedBy } from "../units/grouped";
 import { inForce } from "./in-force";

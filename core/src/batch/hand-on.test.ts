@@ -1,8 +1,8 @@
+import { SCHEMA_VERSION } from "../simulate/schema-version";
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
 import { happened } from "../../test/events";
 import { HEATS, testKitchen, testPlan } from "../../test/kitchen";
-import { SCHEMA_VERSION } from "../simulate/kitchen-schema";
 import { PlanSchema, type Plan } from "../simulate/plan-schema";
 import { simulate } from "../simulate/simulate";
 import { coldWaterKg, waterL } from "../simulate/water-ways";

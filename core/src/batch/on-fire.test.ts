@@ -1,4 +1,4 @@
-import { ONE_COOK } from "../simulate/hands-schema";
+import { ONE_COOK } from "../simulate/hands";
 import { describe, expect, test } from "vitest";
 import { inWords } from "../units/said";
 import { happened } from "../../test/events";

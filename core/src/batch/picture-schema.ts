@@ -1,5 +1,5 @@
-import { z } from "zod";
-import { SCHEMA_VERSION } from "../simulate/kitchen-schema";
+import { SCHEMA_VERSION } from "../simulate/schema-version";
+import { z } from "../units/zod";
 import { AtMs } from "../units/text-schema";
 
 const Id = z.string().min(1).max(80);

@@ -1,3 +1,4 @@
+import { SCHEMA_VERSION } from "../simulate/schema-version";
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
 import { happened } from "../../test/events";
@@ -9,7 +10,6 @@ import { eatenOf, liquidOfServedKg } from "../dish/eaten";
 import { saltOf } from "../dish/salt-of";
 import { simulate } from "../simulate/simulate";
 import { coldWaterKg, waterL } from "../simulate/water-ways";
-import { SCHEMA_VERSION } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
 import { StoreContainerSchema } from "../vessel/store-container";
 import type { Batch } from "./batch-schema";

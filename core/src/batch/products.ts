@@ -1,5 +1,5 @@
+import type { Label } from "../ingredient/label-schema";
 import { isEaten } from "../dish/eaten";
-import type { Label } from "../ingredient/label";
 import { ingredientOf, nameOf } from "../simulate/item-facts";
 import type { Plan } from "../simulate/plan-schema";
 import type { Batch } from "./batch-schema";

@@ -1,6 +1,7 @@
-import type { Heat } from "../heats/heat";
+import type { Heat } from "../heats/heat-schema";
+import { SCHEMA_VERSION } from "../simulate/schema-version";
 import { steamSigmaOf } from "../simulate/learned";
-import { SCHEMA_VERSION, type Kitchen } from "../simulate/kitchen-schema";
+import type { Kitchen } from "../simulate/kitchen-schema";
 import { PlanSchema, type Plan } from "../simulate/plan-schema";
 import { overRim } from "../simulate/over-rim";
 import { vesselOf } from "../simulate/references";

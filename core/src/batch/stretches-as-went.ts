@@ -1,4 +1,5 @@
-import { type Heat, type StretchHeat, isRest, stretchOf } from "../heats/heat";
+import type { Heat, StretchHeat } from "../heats/heat-schema";
+import { isRest, stretchOf } from "../heats/heat";
 import { MINUTE_MS } from "../units/time";
 import type { HeatStretch, Plan } from "../simulate/plan-schema";
 import { stretchesOf } from "../simulate/stretches";

@@ -1,4 +1,4 @@
-import type { StretchHeat } from "../heats/heat";
+import type { StretchHeat } from "../heats/heat-schema";
 import fc from "fast-check";
 import { expect, test } from "vitest";
 import { happened } from "../../test/events";

@@ -1,10 +1,10 @@
+import { WORKS } from "../prepare/works";
 import { MINUTE_MS } from "../units/time";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import { ingredientOf } from "../simulate/item-facts";
 import type { Plan } from "../simulate/plan-schema";
 import { say } from "../units/said";
 import { showDuration } from "../units/show";
-import { WORKS } from "../prepare/work-schema";
 import type { WorkTask } from "../schedule/work-tasks";
 import type { Action } from "./action";
 import type { Cook } from "./fold";

@@ -1,4 +1,5 @@
-import { type Heat, heatOf } from "../heats/heat";
+import type { Heat } from "../heats/heat-schema";
+import { heatOf } from "../heats/heat";
 import { COOK_VALUE_Z_C } from "../doneness/cook-value";
 import {
   RING_EFFICIENCY,

@@ -1,4 +1,5 @@
-import { type StretchHeat, isRest, stretchOf } from "../heats/heat";
+import type { StretchHeat } from "../heats/heat-schema";
+import { isRest, stretchOf } from "../heats/heat";
 import { inWords, ruleC, say } from "../units/said";
 import { thickWords } from "../seasoning/thickness";
 import { ingredientById } from "../ingredient/catalogue";

@@ -1,10 +1,10 @@
+import { ONE_COOK } from "../simulate/hands";
 import { describe, expect, test } from "vitest";
 import { madeBlock, madeDay, madeTask, NOON, wall } from "../../test/clock-days";
 import { testKitchen } from "../../test/kitchen";
 import { planOfKind } from "../dish/kinds";
 import { ClockSchema, type Clock } from "../simulate/clock-schema";
 import type { Kitchen } from "../simulate/kitchen-schema";
-import { ONE_COOK } from "../simulate/hands-schema";
 import { asOf, clashOf, isClash } from "./clash";
 import { chanceOf, SURE } from "./chance";
 import { clockworkOf, troublesInTurn, troublesOf } from "./clockwork";

@@ -1,3 +1,4 @@
+import { USUAL_SLEEP } from "../simulate/hands";
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
 import { wall } from "../../test/clock-days";
@@ -13,7 +14,6 @@ import type { Plan } from "../simulate/plan-schema";
 import { clockAnswer, troubleAnswers } from "./answer";
 import { chanceOf, drawnDay, readyIn } from "./chance";
 import { clockworkOf, troublesOf, type Clockwork } from "./clockwork";
-import { USUAL_SLEEP } from "../simulate/hands-schema";
 import { dayOf, type Asked, type Goal } from "./day";
 import { workTasks } from "../schedule/work-tasks";
 import { lengthMin, readyMin, timedTasks } from "./needs";

@@ -1,4 +1,4 @@
-import { ONE_COOK, USUAL_SLEEP } from "../simulate/hands-schema";
+import { ONE_COOK, USUAL_SLEEP } from "../simulate/hands";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
 import { outcomeOf, Problem } from "../units/problem";

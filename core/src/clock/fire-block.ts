@@ -1,7 +1,8 @@
+import type { OvenHeat } from "../heats/oven-schema";
+import type { StretchHeat } from "../heats/heat-schema";
 import type { Vessel } from "../vessel/vessel-schema";
 import { capital } from "../heats/capital";
-import type { OvenHeat } from "../heats/oven";
-import { type StretchHeat, heatOf, isInOven, isSealed, isSlow, stretchOf } from "../heats/heat";
+import { heatOf, isInOven, isSealed, isSlow, stretchOf } from "../heats/heat";
 import { POT_TIMES } from "../schedule/pot-times";
 import { isAfter, workTasks } from "../schedule/work-tasks";
 import type { Kitchen } from "../simulate/kitchen-schema";

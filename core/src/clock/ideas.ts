@@ -1,7 +1,8 @@
+import { ONE_COOK } from "../simulate/hands";
 import { heatOf, isSlow } from "../heats/heat";
 import { convertDish } from "../because/converted";
 import type { Clock } from "../simulate/clock-schema";
-import { ONE_COOK, type Hand } from "../simulate/hands-schema";
+import type { Hand } from "../simulate/hands-schema";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
 import { suitsPlan, vesselOf } from "../simulate/references";

@@ -1,3 +1,4 @@
+import { ONE_COOK } from "../simulate/hands";
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
 import { madeBlock, madeDay, madeTask, NOON, wall } from "../../test/clock-days";
@@ -9,7 +10,6 @@ import { planOfKind } from "../dish/kinds";
 import { scaled } from "../dish/scale";
 import { ClockSchema, type Clock } from "../simulate/clock-schema";
 import type { Kitchen } from "../simulate/kitchen-schema";
-import { ONE_COOK } from "../simulate/hands-schema";
 import { inWords, litres, say } from "../units/said";
 import { roomL } from "../portion/headspace";
 import type { Plan } from "../simulate/plan-schema";

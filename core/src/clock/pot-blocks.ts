@@ -1,4 +1,5 @@
-import { type Heat, heatOf, isInOven, isSlow } from "../heats/heat";
+import type { Heat } from "../heats/heat-schema";
+import { heatOf, isInOven, isSlow } from "../heats/heat";
 import { POT_TIMES } from "../schedule/pot-times";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";

@@ -1,4 +1,5 @@
-import { type StretchHeat, isInOven } from "../heats/heat";
+import type { StretchHeat } from "../heats/heat-schema";
+import { isInOven } from "../heats/heat";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import { usesRing } from "../simulate/learned";
 import type { HeatStretch, Plan, PlanItem } from "../simulate/plan-schema";

@@ -1,4 +1,5 @@
-import { type StretchHeat, hasLid, isInOven, isOnRing, stretchOf } from "../heats/heat";
+import type { StretchHeat } from "../heats/heat-schema";
+import { hasLid, isInOven, isOnRing, stretchOf } from "../heats/heat";
 import { LID_WORDS, COVER_WORDS, VIGOUR_WORDS } from "../heat/heat-words";
 import { nameOf } from "../simulate/item-facts";
 import type { PlanItem } from "../simulate/plan-schema";

@@ -1,8 +1,10 @@
-import { type Heat, type Method, isInOven } from "../heats/heat";
+import type { Heat, Method } from "../heats/heat-schema";
+import { SCHEMA_VERSION } from "../simulate/schema-version";
+import { isInOven } from "../heats/heat";
 import { targetOf } from "../doneness/targets-of";
 import type { PieceShape } from "../heat/piece-schema";
 import { ingredientById } from "../ingredient/catalogue";
-import { SCHEMA_VERSION, type Kitchen } from "../simulate/kitchen-schema";
+import type { Kitchen } from "../simulate/kitchen-schema";
 import { PlanSchema, type Plan, type Stop } from "../simulate/plan-schema";
 import { kitchenEstimate } from "../units/constant";
 import { Problem } from "../units/problem";

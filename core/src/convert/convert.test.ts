@@ -1,11 +1,11 @@
-import { HeatSchema } from "../heats/heat";
+import { HeatSchema } from "../heats/heat-schema";
 import fc from "fast-check";
 import { inWords } from "../units/said";
 import { describe, expect, test } from "vitest";
 import { HEATS, testBraise, testKitchen, VESSEL_OF, type HeatName } from "../../test/kitchen";
 import { vectorsOf } from "../../test/vectors";
 import { ledgerBalanceKg } from "../liquid/ledger";
-import { type Plan } from "../simulate/plan-schema";
+import type { Plan } from "../simulate/plan-schema";
 import { outcomeOf } from "../units/problem";
 import { convert, type Conversion } from "./convert";
 import { crockRefusal } from "./crock-safety";

@@ -1,5 +1,5 @@
+import type { SlowCookerHeat } from "../heats/slow-cooker-schema";
 import { isSlow } from "../heats/heat";
-import type { SlowCookerHeat } from "../heats/slow-cooker";
 import type { PieceShape } from "../heat/piece-schema";
 import { pieceOf } from "../simulate/piece-of";
 import type { Kitchen } from "../simulate/kitchen-schema";

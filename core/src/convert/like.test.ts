@@ -1,4 +1,4 @@
-import { HeatSchema } from "../heats/heat";
+import { HeatSchema } from "../heats/heat-schema";
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
 import { HEATS, testBraise, testKitchen, VESSEL_OF, type HeatName } from "../../test/kitchen";

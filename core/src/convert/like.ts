@@ -1,13 +1,5 @@
-import {
-  HEATS,
-  type Heat,
-  type Method,
-  heatOf,
-  isLidOff,
-  isRest,
-  isSlow,
-  suits,
-} from "../heats/heat";
+import type { Heat, Method } from "../heats/heat-schema";
+import { HEATS, heatOf, isLidOff, isRest, isSlow, suits } from "../heats/heat";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import { countedFromEnd } from "../simulate/counted-back";
 import type { HeatStretch, Plan } from "../simulate/plan-schema";

@@ -1,4 +1,5 @@
-import { type Heat, isInOven, isSealed, isSlow } from "../heats/heat";
+import type { Heat } from "../heats/heat-schema";
+import { isInOven, isSealed, isSlow } from "../heats/heat";
 import { exactC, ruleC, say, type Said } from "../units/said";
 import { pieceTauOf } from "../simulate/piece-of";
 import type { Goal } from "./goal";

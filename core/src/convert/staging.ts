@@ -1,4 +1,5 @@
-import { HEATS, type Method, isSealed } from "../heats/heat";
+import type { Method } from "../heats/heat-schema";
+import { HEATS, isSealed } from "../heats/heat";
 import { isByLevel } from "../simulate/stretches";
 import { cookRate } from "../doneness/cook-value";
 import { goesInFirst, nameOf, waitsForRelease } from "../simulate/item-facts";

@@ -1,7 +1,6 @@
+import type { HeatOf, Method, StretchHeat } from "../heats/heat-schema";
+import type { HobHeat } from "../heats/hob-schema";
 import {
-  type HeatOf,
-  type Method,
-  type StretchHeat,
   hasLid,
   isInOven,
   isLidOff,
@@ -11,7 +10,6 @@ import {
   isSlow,
   suits,
 } from "../heats/heat";
-import type { HobHeat } from "../heats/hob";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import type { HeatStretch, Plan, Stop } from "../simulate/plan-schema";
 import { isStrainedBetween } from "../simulate/out-of";

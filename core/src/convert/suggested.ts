@@ -1,4 +1,5 @@
-import { type Method, isInOven, suits } from "../heats/heat";
+import type { Method } from "../heats/heat-schema";
+import { isInOven, suits } from "../heats/heat";
 import { ELECTRIC_HIGH_KPA, ELECTRIC_LOW_KPA } from "../heat/pressure";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";

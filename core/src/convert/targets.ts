@@ -1,15 +1,6 @@
+import type { Heat, HeatOf, Method } from "../heats/heat-schema";
 import type { HeatRecord } from "../heats/record";
-import {
-  HEATS,
-  type Heat,
-  type HeatOf,
-  METHODS,
-  type Method,
-  isLidOff,
-  isSlow,
-  isSpare,
-  suits,
-} from "../heats/heat";
+import { HEATS, METHODS, isLidOff, isSlow, isSpare, suits } from "../heats/heat";
 import { CROCK_SETTINGS, type CrockSetting } from "../heat/slow-cooker";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";

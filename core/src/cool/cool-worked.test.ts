@@ -1,3 +1,4 @@
+import { OwnCodeSchema } from "./own-code-schema";
 import { test } from "vitest";
 import { expectWorked } from "../../test/worked";
 import {
@@ -9,7 +10,7 @@ import {
   withMoreOf,
 } from "./chill-choices";
 import { chillNow, type BeforeChilling, type ChillReading } from "./chill-live";
-import { CODES, codeOf, holdingLineC, OwnCodeSchema, remedyFor } from "./codes";
+import { CODES, codeOf, holdingLineC, remedyFor } from "./codes";
 import { floorM2, holdsL, TRAYS, wallM2, type CoolingContainer } from "./container";
 import {
   coolingCurve,

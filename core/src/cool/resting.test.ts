@@ -1,8 +1,9 @@
+import { OwnCodeSchema } from "./own-code-schema";
 import fc from "fast-check";
 import { inWords } from "../units/said";
 import { describe, expect, test } from "vitest";
 import { stagesBeginning } from "./chill-choices";
-import { codeOf, CODES, holdingLineC, OwnCodeSchema } from "./codes";
+import { codeOf, CODES, holdingLineC } from "./codes";
 import { TRAYS } from "./container";
 import type { CoolingFacts } from "./cooling";
 import {

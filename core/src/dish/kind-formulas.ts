@@ -1,4 +1,4 @@
-import type { HobHeat } from "../heats/hob";
+import type { HobHeat } from "../heats/hob-schema";
 import type { FlavourKind } from "../ingredient/ingredient";
 import type { KindId } from "../simulate/dish-words";
 import type { Plan, PlanItem } from "../simulate/plan-schema";

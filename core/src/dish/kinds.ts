@@ -1,11 +1,13 @@
-import { type Heat, boilFirstMinOf, isOnRing, suits } from "../heats/heat";
-import type { HobHeat } from "../heats/hob";
+import type { Heat } from "../heats/heat-schema";
+import type { HobHeat } from "../heats/hob-schema";
+import { SCHEMA_VERSION } from "../simulate/schema-version";
+import { boilFirstMinOf, isOnRing, suits } from "../heats/heat";
 import { cookRate } from "../doneness/cook-value";
 import { requiredBeanBoilMin } from "../doneness/bean-boil";
 import { FLAVOUR_WINDOWS } from "../doneness/flavour-window";
 import { simmerC } from "../heat/hob";
 import { ingredientById } from "../ingredient/catalogue";
-import { SCHEMA_VERSION, type Kitchen } from "../simulate/kitchen-schema";
+import type { Kitchen } from "../simulate/kitchen-schema";
 import type { KindId } from "../simulate/dish-words";
 import { PlanSchema, type Plan } from "../simulate/plan-schema";
 import { simulate } from "../simulate/simulate";

@@ -1,9 +1,10 @@
-import type { z } from "zod";
+import { SCHEMA_VERSION } from "../simulate/schema-version";
+import type { z } from "../units/zod";
 import { BatchSchema, CookEventSchema } from "../batch/batch-schema";
 import { PictureSchema } from "../batch/picture-schema";
 import { ClockSchema } from "../simulate/clock-schema";
 import { LarderEventSchema } from "../larder/larder-schema";
-import { KitchenSchema, SCHEMA_VERSION } from "../simulate/kitchen-schema";
+import { KitchenSchema } from "../simulate/kitchen-schema";
 import { PlanSchema } from "../simulate/plan-schema";
 import { KettlosFileSchema, headOf, SettingSchema, type KettlosFile } from "./kettlos-json";
 import { parseJson, pathText, type FileProblem } from "./file-problem";

@@ -1,4 +1,4 @@
-import { z } from "zod";
+import { z } from "../units/zod";
 import { KettlosFileSchema } from "./kettlos-json";
 
 /** JSON Schema (draft 2020-12) of a Kettlos file, made from the schemas that check it. */

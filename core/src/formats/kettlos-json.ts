@@ -1,9 +1,10 @@
-import { z } from "zod";
+import { SCHEMA_VERSION } from "../simulate/schema-version";
+import { z } from "../units/zod";
 import { BatchSchema, CookEventSchema } from "../batch/batch-schema";
 import { PictureSchema } from "../batch/picture-schema";
 import { LarderEventSchema } from "../larder/larder-schema";
 import { ClockSchema } from "../simulate/clock-schema";
-import { KitchenSchema, SCHEMA_VERSION } from "../simulate/kitchen-schema";
+import { KitchenSchema } from "../simulate/kitchen-schema";
 import { PlanSchema } from "../simulate/plan-schema";
 import { parseJson, pathText, type FileProblem } from "./file-problem";
 import { migrateFile } from "./migrate";

@@ -1,4 +1,5 @@
-import { type StretchHeat, isInOven } from "../heats/heat";
+import type { StretchHeat } from "../heats/heat-schema";
+import { isInOven } from "../heats/heat";
 import { KitchenSchema, type Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
 import { NO_TEACHING } from "../simulate/teaching-schema";

@@ -1,6 +1,7 @@
+import { SCHEMA_VERSION } from "../simulate/schema-version";
 import { describe, expect, test } from "vitest";
 import { ClockSchema } from "../simulate/clock-schema";
-import { KitchenSchema, SCHEMA_VERSION } from "../simulate/kitchen-schema";
+import { KitchenSchema } from "../simulate/kitchen-schema";
 import { PlanSchema } from "../simulate/plan-schema";
 import { readFileSync } from "node:fs";
 import { migrateClock, migrateFile, migrateKitchen, migratePlan } from "./migrate";

@@ -1,5 +1,5 @@
+import { SCHEMA_VERSION } from "../simulate/schema-version";
 import { STOVETOP_SECOND_RING_KPA } from "../heat/pressure";
-import { SCHEMA_VERSION } from "../simulate/kitchen-schema";
 
 type Raw = Record<string, unknown>;
 

@@ -1,6 +1,7 @@
+import { SCHEMA_VERSION } from "../simulate/schema-version";
 import type { Batch, CookEvent } from "../batch/batch-schema";
 import type { Picture } from "../batch/picture-schema";
-import { SCHEMA_VERSION, type Kitchen } from "../simulate/kitchen-schema";
+import type { Kitchen } from "../simulate/kitchen-schema";
 import { untaught } from "../simulate/learned";
 import type { KettlosFile } from "./kettlos-json";
 

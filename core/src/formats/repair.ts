@@ -1,4 +1,4 @@
-import type { z } from "zod";
+import type { z } from "../units/zod";
 
 /** What was done to one part of a document to make it whole. */
 export interface Repair {

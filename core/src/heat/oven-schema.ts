@@ -1,4 +1,4 @@
-import { z } from "zod";
+import { z } from "../units/zod";
 import { nameUpTo } from "../units/text-schema";
 
 /** How hot an oven goes at its hottest: between these, °C. */

@@ -1,4 +1,4 @@
-import { z } from "zod";
+import { z } from "../units/zod";
 import { nameUpTo } from "../units/text-schema";
 
 /** A ring of the hob: what heats it and its full power as the maker states it. */

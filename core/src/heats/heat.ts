@@ -1,29 +1,17 @@
-import { z } from "zod";
+import type { HobHeat } from "./hob-schema";
+import type { OvenHeat } from "./oven-schema";
+import type { PressureHeat } from "./pressure-schema";
+import type { RestHeat } from "./rest-schema";
+import type { SlowCookerHeat } from "./slow-cooker-schema";
+import type { Heat, HeatOf, Method, StretchHeat } from "./heat-schema";
 import type { Vigour } from "../heat/constants";
 import type { Vessel } from "../vessel/vessel-schema";
-import { HOB, HobHeatSchema, type HobHeat } from "./hob";
-import { OVEN, OvenHeatSchema, type OvenHeat } from "./oven";
-import { PRESSURE, PressureHeatSchema, type PressureHeat } from "./pressure";
+import { HOB } from "./hob";
+import { OVEN } from "./oven";
+import { PRESSURE } from "./pressure";
 import type { HeatRecord, StretchRecord } from "./record";
-import { REST, RestHeatSchema, type RestHeat } from "./rest";
-import { SLOW_COOKER, SlowCookerHeatSchema, type SlowCookerHeat } from "./slow-cooker";
-
-const HEAT_SCHEMAS = [
-  HobHeatSchema,
-  OvenHeatSchema,
-  SlowCookerHeatSchema,
-  PressureHeatSchema,
-] as const;
-/** What the pot is cooked on. */
-export const HeatSchema = z.discriminatedUnion("method", HEAT_SCHEMAS);
-export type Heat = z.infer<typeof HeatSchema>;
-/** What a later stretch can be set to. */
-export const StretchHeatSchema = z.discriminatedUnion("method", [...HEAT_SCHEMAS, RestHeatSchema]);
-export type StretchHeat = z.infer<typeof StretchHeatSchema>;
-
-export type Method = Heat["method"];
-/** One of them by its method. */
-export type HeatOf<M extends StretchHeat["method"]> = Extract<StretchHeat, { method: M }>;
+import { REST } from "./rest";
+import { SLOW_COOKER } from "./slow-cooker";
 
 /** Each heat by its method, in the order in which they are offered. */
 export const HEATS: { readonly [M in Method]: HeatRecord<HeatOf<M>> } = {

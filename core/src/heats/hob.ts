@@ -1,4 +1,4 @@
-import { z } from "zod";
+import type { HobHeat } from "./hob-schema";
 import { SIMMER_OFFSET_C, VIGOURS } from "../heat/constants";
 import { COVER_WORDS, LID_WORDS, VIGOUR_WORDS } from "../heat/heat-words";
 import { SIMMER_LOOK } from "../heat/simmer-look";
@@ -7,15 +7,6 @@ import { showDuration } from "../units/show";
 import { LIDS } from "../vessel/lid";
 import { capital } from "./capital";
 import type { HeatRecord } from "./record";
-
-export const HobHeatSchema = z.object({
-  method: z.literal("hob"),
-  vigour: z.enum(VIGOURS),
-  lid: z.enum(LIDS),
-  /** Minutes at a rolling boil, skimming, before it is turned down; null goes straight to the simmer. */
-  boilFirstMin: z.number().min(0).max(120).nullable(),
-});
-export type HobHeat = z.infer<typeof HobHeatSchema>;
 
 const how = ({ vigour, lid }: HobHeat): string => `${VIGOUR_WORDS[vigour]}, ${LID_WORDS[lid]}`;
 

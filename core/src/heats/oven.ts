@@ -1,4 +1,4 @@
-import { z } from "zod";
+import type { OvenHeat } from "./oven-schema";
 import { COVER_WORDS, LID_WORDS } from "../heat/heat-words";
 import { OVEN_COLD_TAU_MIN, OVEN_HOT_TAU_MIN, OVEN_PLATEAU } from "../heat/oven";
 import { OVEN_FLUX_KG_M2_H } from "../liquid/constants";
@@ -7,16 +7,6 @@ import { showOven } from "../units/show";
 import { LIDS } from "../vessel/lid";
 import { capital } from "./capital";
 import type { HeatRecord } from "./record";
-
-export const OvenHeatSchema = z.object({
-  method: z.literal("oven"),
-  ovenId: z.string().min(1).max(80),
-  ovenC: z.number().min(80).max(350),
-  lid: z.enum(LIDS),
-  /** Hot: brought to the simmer on the ring first. Cold: straight into the oven. */
-  start: z.enum(["hot", "cold"]).default("hot"),
-});
-export type OvenHeat = z.infer<typeof OvenHeatSchema>;
 
 const USUAL_OVEN_C = 150;
 

@@ -1,13 +1,6 @@
-import { z } from "zod";
+import type { PressureHeat } from "./pressure-schema";
 import { RELEASES, VENTED_L } from "../heat/pressure";
 import type { HeatRecord } from "./record";
-
-export const PressureHeatSchema = z.object({
-  method: z.literal("pressure"),
-  setting: z.enum(["low", "high"]),
-  release: z.enum(RELEASES).default("natural"),
-});
-export type PressureHeat = z.infer<typeof PressureHeatSchema>;
 
 const set = ({ setting, release }: PressureHeat): string =>
   `${setting} pressure, ${release} release`;

@@ -1,11 +1,7 @@
-import { z } from "zod";
+import type { RestHeat } from "./rest-schema";
 import { COVER_WORDS, LID_WORDS } from "../heat/heat-words";
 import { LIDS } from "../vessel/lid";
 import type { StretchRecord } from "./record";
-
-export const RestHeatSchema = z.object({ method: z.literal("rest"), lid: z.enum(LIDS) });
-/** Off the heat, standing. */
-export type RestHeat = z.infer<typeof RestHeatSchema>;
 
 /** Off the heat: nothing begins so, it comes after a heat. */
 export const REST: StretchRecord<RestHeat> = {

@@ -1,22 +1,8 @@
-import { z } from "zod";
+import type { SlowCookerHeat } from "./slow-cooker-schema";
 import { CROCK_PLATEAU_C, CROCK_SETTINGS, CROCK_TAU_MIN } from "../heat/slow-cooker";
 import { CROCK_FLUX_KG_M2_H } from "../liquid/constants";
 import { showDuration } from "../units/show";
 import type { HeatRecord } from "./record";
-
-export const SlowCookerHeatSchema = z.object({
-  method: z.literal("slowCooker"),
-  setting: z.enum(CROCK_SETTINGS),
-  /** Hot: the water goes in from the kettle. */
-  start: z.enum(["hot", "cold"]).default("cold"),
-  /** Minutes on HIGH before LOW. */
-  highFirstMin: z.number().min(0).max(480).default(0),
-  /** Times the lid is lifted beside those when something goes in. */
-  lidLifts: z.number().int().min(0).max(20).default(0),
-  /** Minutes on WARM after it is done. */
-  warmMin: z.number().min(0).max(600).default(0),
-});
-export type SlowCookerHeat = z.infer<typeof SlowCookerHeatSchema>;
 
 /** LOW or HIGH, as it stands on the knob. */
 export const onKnob = ({ setting }: Pick<SlowCookerHeat, "setting">): string =>

@@ -1,7 +1,7 @@
-import { z } from "zod";
+import { LabelSchema } from "./label-schema";
+import { z } from "../units/zod";
 import { nameUpTo } from "../units/text-schema";
 import { isIngredientId } from "./catalogue";
-import { LabelSchema } from "./label";
 
 /** An ingredient of this kitchen's own: it cooks like the one it is most like; its label says what differs. */
 export const OwnIngredientSchema = z.object({

@@ -1,4 +1,5 @@
-import { type Heat, boilFirstMinOf } from "../heats/heat";
+import type { Heat } from "../heats/heat-schema";
+import { boilFirstMinOf } from "../heats/heat";
 import { begunIdsOf, movingAsSaid } from "../batch/stretch-now";
 import type { Batch } from "../batch/batch-schema";
 import { courseOf, firstHeatMs, minOf } from "../batch/course-of";

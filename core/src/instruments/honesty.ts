@@ -1,10 +1,11 @@
+import { SCHEMA_VERSION } from "../simulate/schema-version";
 import { boilFirstMinOf } from "../heats/heat";
 import { MINUTE_MS } from "../units/time";
 import type { CookEvent } from "../batch/batch-schema";
 import { fold } from "../batch/fold";
 import { forecastLive } from "../batch/live-forecast";
 import { DEPTH_SD_M } from "../batch/live-model";
-import { SCHEMA_VERSION, type Kitchen } from "../simulate/kitchen-schema";
+import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
 import { pointAt } from "../simulate/spread";
 import { simulate } from "../simulate/simulate";

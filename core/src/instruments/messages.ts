@@ -1,4 +1,4 @@
-import { z } from "zod";
+import { z } from "../units/zod";
 import { AtMs, nameUpTo } from "../units/text-schema";
 
 /** What an instrument can measure of a pot. Units are in the names: °C, kg gross, m of liquid. */

@@ -1,6 +1,7 @@
+import { SCHEMA_VERSION } from "../simulate/schema-version";
 import { suits } from "../heats/heat";
 import { kitchenEstimate } from "../units/constant";
-import { SCHEMA_VERSION, type Kitchen } from "../simulate/kitchen-schema";
+import type { Kitchen } from "../simulate/kitchen-schema";
 import { PlanItemSchema, PlanSchema, type Plan } from "../simulate/plan-schema";
 import { LEAST_KG, nameUpTo } from "../units/text-schema";
 import type { Vessel } from "../vessel/vessel-schema";

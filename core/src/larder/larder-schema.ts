@@ -1,8 +1,8 @@
-import { z } from "zod";
+import { LabelSchema } from "../ingredient/label-schema";
+import { SCHEMA_VERSION } from "../simulate/schema-version";
+import { z } from "../units/zod";
 import { PRODUCTS } from "../batch/product-kinds";
 import { isIngredientId } from "../ingredient/catalogue";
-import { LabelSchema } from "../ingredient/label";
-import { SCHEMA_VERSION } from "../simulate/kitchen-schema";
 import { AtMs, LEAST_KG, nameUpTo } from "../units/text-schema";
 import { STORE_KINDS } from "../vessel/store-container";
 

@@ -1,8 +1,8 @@
+import { SCHEMA_VERSION } from "../simulate/schema-version";
 import { DAY_MS } from "../units/time";
 import fc from "fast-check";
 import { expect, test } from "vitest";
 import { lotNamed } from "../../test/lots";
-import { SCHEMA_VERSION } from "../simulate/kitchen-schema";
 import { inWords } from "../units/said";
 import { ageOf, bestBeforeMs, noteOf } from "./keeping";
 import { heldKg, isUsable, lastLarderEvent, larderOf, leftOf, type Draw } from "./larder";

@@ -1,9 +1,9 @@
+import type { Label } from "../ingredient/label-schema";
 import type { Batch } from "../batch/batch-schema";
 import type { Cook } from "../batch/fold";
 import type { Product } from "../batch/product-kinds";
 import { productsOf } from "../batch/products";
 import { costOf } from "../dish/shopping";
-import type { Label } from "../ingredient/label";
 import type { Lot } from "./larder-schema";
 
 /** What a pot gave, as every container of it shares it. */

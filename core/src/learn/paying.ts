@@ -1,3 +1,4 @@
+import { SCHEMA_VERSION } from "../simulate/schema-version";
 import { MINUTE_MS } from "../units/time";
 import { BatchSchema, CookEventSchema, type CookEvent } from "../batch/batch-schema";
 import { fold } from "../batch/fold";
@@ -5,7 +6,7 @@ import { DEPTH_SD_M, JUG_SD_L } from "../batch/live-model";
 import { steamSigmaLog } from "../simulate/heat-facts";
 import { KEPT_NOISE } from "../simulate/kept-here";
 import { EXPECTED, SPREAD } from "../simulate/parameters";
-import { SCHEMA_VERSION, type Kitchen } from "../simulate/kitchen-schema";
+import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
 import { simulate } from "../simulate/simulate";
 import { pointAt, spreadOf, type FigureSpread } from "../simulate/spread";

@@ -1,28 +1,5 @@
-import { z } from "zod";
-
-/** What is done to an ingredient before it goes in. */
-export const WORKS = [
-  "thaw",
-  "saltAhead",
-  "soak",
-  "rinse",
-  "scrub",
-  "trim",
-  "cut",
-  "tie",
-  "bundle",
-  "brown",
-  "sweat",
-  "fry",
-  "roux",
-  "reduce",
-  "crush",
-  "blend",
-] as const;
-export type WorkKind = (typeof WORKS)[number];
-
-export const ROUX_COLOURS = ["white", "blond", "brown", "dark"] as const;
-export type RouxColour = (typeof ROUX_COLOURS)[number];
+import { z } from "../units/zod";
+import { ROUX_COLOURS, WORKS } from "./works";
 
 /** One piece of work; without minutes the usual ones are taken. */
 export const WorkSchema = z.object({
@@ -39,7 +16,3 @@ export const WorkSchema = z.object({
   liquorL: z.number().min(0).max(50).optional(),
 });
 export type Work = z.infer<typeof WorkSchema>;
-
-/** The first work of a kind; undefined where it is not done. */
-export const workOf = (works: readonly Work[], kind: WorkKind): Work | undefined =>
-  works.find((w) => w.kind === kind);

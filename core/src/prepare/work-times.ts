@@ -1,5 +1,5 @@
+import type { RouxColour, WorkKind } from "./works";
 import { kitchenEstimate, type Constant } from "../units/constant";
-import type { RouxColour, WorkKind } from "./work-schema";
 
 const min = (name: string, value: number, unit = "min") =>
   kitchenEstimate(name, value, unit, "model section 15, or a cook with a watch");

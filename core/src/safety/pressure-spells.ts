@@ -1,5 +1,5 @@
+import type { PressureHeat } from "../heats/pressure-schema";
 import { isSealed } from "../heats/heat";
-import type { PressureHeat } from "../heats/pressure";
 import { goesInFirst } from "../simulate/item-facts";
 import type { PlanItem } from "../simulate/plan-schema";
 import { stretchesOf } from "../simulate/stretches";

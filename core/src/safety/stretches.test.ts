@@ -1,5 +1,5 @@
+import { ONE_COOK } from "../simulate/hands";
 import { inWords } from "../units/said";
-import { ONE_COOK } from "../simulate/hands-schema";
 import { describe, expect, test } from "vitest";
 import { answersFor } from "../because/answers";
 import { HEATS, testBraise, testKitchen, VESSEL_OF } from "../../test/kitchen";

@@ -1,4 +1,5 @@
-import { type StretchHeat, heatOf, isSealed, isSlow, stretchOf } from "../heats/heat";
+import type { StretchHeat } from "../heats/heat-schema";
+import { heatOf, isSealed, isSlow, stretchOf } from "../heats/heat";
 import type { Plan } from "../simulate/plan-schema";
 import { stretchesOf } from "../simulate/stretches";
 import type { Trace } from "../simulate/trace";

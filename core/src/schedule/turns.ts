@@ -1,4 +1,5 @@
-import { type StretchHeat, stretchOf } from "../heats/heat";
+import type { StretchHeat } from "../heats/heat-schema";
+import { stretchOf } from "../heats/heat";
 import type { Plan } from "../simulate/plan-schema";
 import { stretchesOf } from "../simulate/stretches";
 

@@ -1,7 +1,8 @@
-import { pieceEdgeM } from "../heat/piece-schema";
+import { pieceEdgeM } from "../heat/piece-sides";
+import { WORKS } from "../prepare/works";
 import { browningBatches, browningMin, footprintM2 } from "../prepare/browning";
 import { ROUX_MIN, STATE_TIMES, WORK_TIMES, type WorkTime } from "../prepare/work-times";
-import { WORKS, type Work } from "../prepare/work-schema";
+import type { Work } from "../prepare/work-schema";
 import { isMashed } from "../simulate/binding";
 import { teaspoonsOf } from "../seasoning/salt";
 import { ingredientOf, nameOf, saltAheadShare } from "../simulate/item-facts";

@@ -1,5 +1,5 @@
-import { z } from "zod";
-import { SCHEMA_VERSION } from "./kitchen-schema";
+import { SCHEMA_VERSION } from "./schema-version";
+import { z } from "../units/zod";
 import { nameUpTo } from "../units/text-schema";
 
 const Id = z.string().min(1).max(200);
@@ -74,5 +74,3 @@ export const ClockSchema = z.object({
     .default([]),
 });
 export type Clock = z.infer<typeof ClockSchema>;
-
-export const emptyClock = (): Clock => ClockSchema.parse({ schemaVersion: SCHEMA_VERSION });

@@ -1,4 +1,5 @@
-import { z } from "zod";
+import { USUAL_SLEEP } from "./hands";
+import { z } from "../units/zod";
 import { nameUpTo } from "../units/text-schema";
 
 /** A time of day on the kitchen's own clock, "22:30". */
@@ -16,8 +17,6 @@ export const WindowSchema = SpanSchema.extend({
   date: z.iso.date().optional(),
 });
 export type Window = z.infer<typeof WindowSchema>;
-
-export const USUAL_SLEEP: Span = { from: "22:00", to: "06:00" };
 
 /** Somebody who cooks here, with the hours. */
 export const HandSchema = z.object({
@@ -41,12 +40,3 @@ export const RunsAloneSchema = z.object({
   electricPressure: z.boolean().default(false),
 });
 export type RunsAlone = z.infer<typeof RunsAloneSchema>;
-
-/** Where nobody was named there is one pair of hands. */
-export const ONE_COOK: Hand = {
-  id: "you",
-  name: "You",
-  there: [],
-  away: [],
-  sleep: USUAL_SLEEP,
-};

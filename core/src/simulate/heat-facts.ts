@@ -1,4 +1,5 @@
-import { heatOf, type Heat } from "../heats/heat";
+import type { Heat } from "../heats/heat-schema";
+import { heatOf } from "../heats/heat";
 
 /** How uncertain a steam constant is where nothing else is said of it, in the logarithm (model section 13). */
 export const USUAL_SIGMA_LOG = 0.35;

@@ -1,4 +1,5 @@
-import { type Heat, isInOven, isSlow } from "../heats/heat";
+import type { Heat } from "../heats/heat-schema";
+import { isInOven, isSlow } from "../heats/heat";
 import { kitchenEstimate } from "../units/constant";
 import type { Kitchen } from "./kitchen-schema";
 import { factorOf, ofNext, type FactorHere } from "./learned";

@@ -1,6 +1,7 @@
+import { smallestM } from "../heat/piece-sides";
+import { workOf, type WorkKind } from "../prepare/works";
 import { targetOf, targetsOf } from "../doneness/targets-of";
 import type { DonenessTarget, TargetId } from "../doneness/targets";
-import { smallestM } from "../heat/piece-schema";
 import { ingredientById, isIngredientId } from "../ingredient/catalogue";
 import type { Ingredient } from "../ingredient/ingredient";
 import { labelValues, unreadOf, type LabelValues } from "../ingredient/label";
@@ -8,7 +9,7 @@ import { ownContent } from "../ingredient/own-content";
 import { hazardsAmong, hiddenAmong, type PetHazard } from "../ingredient/pet-hazards";
 import { traitsOf } from "../ingredient/traits";
 import { soakedUpLKg } from "../prepare/soaking";
-import { workOf, type Work, type WorkKind } from "../prepare/work-schema";
+import type { Work } from "../prepare/work-schema";
 import { kitchenEstimate } from "../units/constant";
 import type { PlanItem } from "./plan-schema";
 

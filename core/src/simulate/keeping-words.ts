@@ -1,4 +1,4 @@
-import { z } from "zod";
+import { z } from "../units/zod";
 import { nameUpTo } from "../units/text-schema";
 
 /** Where kitchens differ on how long stock is at its best frozen. */

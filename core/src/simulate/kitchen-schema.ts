@@ -1,5 +1,7 @@
-import { z } from "zod";
-import { COOLING_CODES, OwnCodeSchema } from "../cool/codes";
+import { SCHEMA_VERSION } from "./schema-version";
+import { OwnCodeSchema } from "../cool/own-code-schema";
+import { z } from "../units/zod";
+import { COOLING_CODES } from "../cool/codes";
 import { OvenSchema } from "../heat/oven-schema";
 import { RingSchema } from "../heat/ring-schema";
 import { nameUpTo } from "../units/text-schema";
@@ -10,9 +12,6 @@ import { HandSchema, RunsAloneSchema, WindowSchema } from "./hands-schema";
 import { DailyUseSchema, FREEZER_SCHOOLS } from "./keeping-words";
 import { LearnedSchema } from "./learned-schema";
 import { TeachingSchema } from "./teaching-schema";
-
-/** Version of every stored or exported Kettlos document. */
-export const SCHEMA_VERSION = 3;
 
 const unique = (items: readonly { id: string }[]) =>
   new Set(items.map((i) => i.id)).size === items.length;

@@ -1,4 +1,4 @@
-import { z } from "zod";
+import { z } from "../units/zod";
 
 /** A factor as it is believed, in the logarithm, and from how many pots. */
 const BeliefSchema = z.object({

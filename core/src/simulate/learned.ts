@@ -1,4 +1,5 @@
-import { type Heat, heatOf, isSealed } from "../heats/heat";
+import type { Heat } from "../heats/heat-schema";
+import { heatOf, isSealed } from "../heats/heat";
 import { kitchenEstimate } from "../units/constant";
 import { steamSigmaLog } from "./heat-facts";
 import type { Kitchen } from "./kitchen-schema";

@@ -1,4 +1,5 @@
-import { ONE_COOK, type Hand, type Span } from "./hands-schema";
+import { ONE_COOK } from "./hands";
+import type { Hand, Span } from "./hands-schema";
 
 /** Minutes from midnight, `toMin` not among them; never over midnight. */
 export interface DaySpan {

@@ -1,5 +1,6 @@
+import { smallestM } from "../heat/piece-sides";
 import { pieceTauS } from "../heat/piece";
-import { smallestM, type PieceShape } from "../heat/piece-schema";
+import type { PieceShape } from "../heat/piece-schema";
 import { ingredientById } from "../ingredient/catalogue";
 import { traitsOf } from "../ingredient/traits";
 import type { IngredientGroup } from "../ingredient/ingredient";

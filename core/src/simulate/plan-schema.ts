@@ -1,13 +1,15 @@
-import { z } from "zod";
+import { MOST_BONE_SHARE } from "./bone-share";
+import { HeatSchema, StretchHeatSchema } from "../heats/heat-schema";
+import { LabelSchema } from "../ingredient/label-schema";
+import { SCHEMA_VERSION } from "./schema-version";
+import { z } from "../units/zod";
 import { TARGET_IDS } from "../doneness/targets";
 import { PieceSchema } from "../heat/piece-schema";
-import { boilFirstMinOf, HeatSchema, isRest, StretchHeatSchema, stretchOf } from "../heats/heat";
+import { boilFirstMinOf, isRest, stretchOf } from "../heats/heat";
 import { isIngredientId } from "../ingredient/catalogue";
-import { LabelSchema } from "../ingredient/label";
 import { WorkSchema } from "../prepare/work-schema";
 import { LEAST_KG, MOST_ITEM_KG, nameUpTo, textUpTo } from "../units/text-schema";
 import { ACCOMPANIMENTS, DIETS, KINDS } from "./dish-words";
-import { SCHEMA_VERSION } from "./kitchen-schema";
 
 const Id = z.string().min(1).max(80);
 const uniqueIds = (items: readonly { id: string }[]) =>
@@ -30,9 +32,6 @@ export const WhenSchema = z.discriminatedUnion("at", [
   z.object({ at: z.literal("nextDay") }),
 ]);
 export type When = z.infer<typeof WhenSchema>;
-
-/** However bony, a little of it goes back. */
-export const MOST_BONE_SHARE = 0.95;
 
 /** When it comes out again, and whether it goes back in at the end. */
 export const OutSchema = z.object({

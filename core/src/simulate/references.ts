@@ -1,6 +1,6 @@
+import type { OvenHeat } from "../heats/oven-schema";
+import type { PressureHeat } from "../heats/pressure-schema";
 import { heatOf, suits } from "../heats/heat";
-import type { OvenHeat } from "../heats/oven";
-import type { PressureHeat } from "../heats/pressure";
 import { ovenC, say } from "../units/said";
 import type { Oven } from "../heat/oven-schema";
 import type { Ring } from "../heat/ring-schema";

@@ -1,4 +1,5 @@
-import { type Heat, isRest, isSlow } from "../heats/heat";
+import type { Heat } from "../heats/heat-schema";
+import { isRest, isSlow } from "../heats/heat";
 import { showDuration } from "../units/show";
 import { fatCapMm } from "../extraction/fat-cap";
 import { ringTooWeak } from "../heat/come-up";

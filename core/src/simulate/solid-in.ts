@@ -1,3 +1,4 @@
+import { MOST_BONE_SHARE } from "./bone-share";
 import { BeanBoil } from "../doneness/bean-boil";
 import { gelatinDrawnG, ROASTED_FACTOR, USED_BEFORE_FACTOR } from "../extraction/gelatin";
 import type { Ingredient } from "../ingredient/ingredient";
@@ -11,7 +12,7 @@ import { freedShare } from "../liquid/freed";
 import { BROWNING_LOSS, SWEATED_OFF } from "../prepare/browning";
 import { itemWork, soakedKg } from "./item-facts";
 import type { PieceHeat } from "./piece-heat";
-import { MOST_BONE_SHARE, type PlanItem } from "./plan-schema";
+import type { PlanItem } from "./plan-schema";
 
 const GELATIN_OF_STATE = {
   raw: 1,

@@ -1,4 +1,4 @@
-import type { StretchHeat } from "../heats/heat";
+import type { StretchHeat } from "../heats/heat-schema";
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
 import { HEATS, testBraise, testKitchen, testPlan, VESSEL_OF } from "../../test/kitchen";

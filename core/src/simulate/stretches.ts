@@ -1,5 +1,5 @@
+import type { Method, Heat, StretchHeat } from "../heats/heat-schema";
 import { isHeat, isRest } from "../heats/heat";
-import type { Method, Heat, StretchHeat } from "../heats/heat";
 import type { Plan, Stop } from "./plan-schema";
 
 /** The first stretch has no id of its own in a plan. */

@@ -1,4 +1,4 @@
-import { z } from "zod";
+import { z } from "../units/zod";
 import { LEARNED_KINDS } from "./learned-schema";
 
 const id = z.string().min(1).max(80);

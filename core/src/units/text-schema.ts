@@ -1,4 +1,4 @@
-import { z } from "zod";
+import { z } from "./zod";
 
 /** Latest moment that is believed: the end of the year 2199, ms since 1970. */
 const LATEST_MS = Date.UTC(2200, 0, 1) - 1;

@@ -1,4 +1,4 @@
-import { z } from "zod";
+import { z } from "../units/zod";
 import { nameUpTo } from "../units/text-schema";
 
 /** What portions are kept in. */

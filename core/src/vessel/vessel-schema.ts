@@ -1,11 +1,8 @@
-import { z } from "zod";
+import { TALLEST_FOR_WIDTH, TALLEST_M } from "./tallest";
+import { z } from "../units/zod";
 import { nameUpTo } from "../units/text-schema";
 
 const Size = z.tuple([z.number().positive().max(1.5), z.number().positive().max(1.5)]);
-
-/** No vessel of a kitchen is higher, m, or more times as high as it is wide. */
-export const TALLEST_M = 1.5;
-export const TALLEST_FOR_WIDTH = 4;
 
 /** What a vessel's body is made of; sets heat capacity and how fast its wall loses heat. */
 export const BodySchema = z.enum(["steel", "enamel", "iron", "aluminium", "ceramic"]);

@@ -1,6 +1,7 @@
+import { TALLEST_FOR_WIDTH, TALLEST_M } from "./tallest";
 import { litres, metres, say } from "../units/said";
 import { Problem, requireWithin } from "../units/problem";
-import { TALLEST_FOR_WIDTH, TALLEST_M, type VesselShape } from "./vessel-schema";
+import type { VesselShape } from "./vessel-schema";
 
 const factorOf = (vessel: VesselShape): number =>
   vessel.shape === "rectangular" ? 1 : Math.PI / 4;

@@ -1,7 +1,7 @@
 <script setup lang="ts">
+import { LabelSchema, type Label } from "@kettlos/core/ingredient/label-schema";
 import { vTyped } from "./v-typed";
 import { ALLERGENS, type Allergen } from "@kettlos/core/ingredient/ingredient";
-import { LabelSchema, type Label } from "@kettlos/core/ingredient/label";
 import { traitsOf } from "@kettlos/core/ingredient/traits";
 import { valuesOf } from "@kettlos/core/simulate/item-facts";
 import type { PlanItem } from "@kettlos/core/simulate/plan-schema";

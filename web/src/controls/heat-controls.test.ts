@@ -1,4 +1,4 @@
-import { HeatSchema, type Heat } from "@kettlos/core/heats/heat";
+import { HeatSchema, type Heat } from "@kettlos/core/heats/heat-schema";
 import { mount } from "@vue/test-utils";
 import { ElInput } from "element-plus";
 import { describe, expect, test } from "vitest";

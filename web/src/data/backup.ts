@@ -1,7 +1,7 @@
+import { SCHEMA_VERSION } from "@kettlos/core/simulate/schema-version";
 import type { KettlosFile } from "@kettlos/core/formats/kettlos-json";
 import { mergeKitchens } from "@kettlos/core/formats/merge-kitchens";
 import { untaught } from "@kettlos/core/simulate/learned";
-import { SCHEMA_VERSION } from "@kettlos/core/simulate/kitchen-schema";
 import type { Clock } from "@kettlos/core/simulate/clock-schema";
 import { CLOCK_ID } from "./clock-log";
 import { db } from "./db";

@@ -1,6 +1,6 @@
 import { pathText } from "@kettlos/core/formats/file-problem";
 import { Problem } from "@kettlos/core/units/problem";
-import type { z } from "zod";
+import type { z } from "@kettlos/core/units/zod";
 import { plain } from "./plain";
 
 /**

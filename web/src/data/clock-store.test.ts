@@ -1,5 +1,6 @@
+import { emptyClock } from "@kettlos/core/simulate/clock";
 import { mount } from "@vue/test-utils";
-import { emptyClock, LoosePotSchema, MealSchema } from "@kettlos/core/simulate/clock-schema";
+import { LoosePotSchema, MealSchema } from "@kettlos/core/simulate/clock-schema";
 import { beforeEach, expect, test, vi } from "vitest";
 import { planOf, sample } from "../../test/pot";
 import { PAST, shelve } from "../../test/shelve";

@@ -1,3 +1,4 @@
+import { emptyClock } from "@kettlos/core/simulate/clock";
 import { MINUTE_MS } from "@kettlos/core/units/time";
 import type { ClockAnswer, TroubleAnswer } from "@kettlos/core/clock/answer";
 import { sayMoved } from "@kettlos/core/clock/moves";
@@ -6,7 +7,7 @@ import type { Remedy } from "@kettlos/core/clock/remedies";
 import { workDone } from "@kettlos/core/batch/said-marks";
 import type { workInBlocks as WorkInBlocks } from "@kettlos/core/clock/prep-blocks";
 import { withReadyTimes } from "@kettlos/core/clock/wishes";
-import { emptyClock, type Clock, type LoosePot } from "@kettlos/core/simulate/clock-schema";
+import type { Clock, LoosePot } from "@kettlos/core/simulate/clock-schema";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import { until } from "@vueuse/core";
 import { defineStore } from "pinia";

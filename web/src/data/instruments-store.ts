@@ -2,7 +2,7 @@ import { linkStateOf, type LinkState } from "@kettlos/core/instruments/link-stat
 import { InstrumentSchema, type Samples } from "@kettlos/core/instruments/messages";
 import { defineStore } from "pinia";
 import { computed, shallowReactive, watch } from "vue";
-import { z } from "zod";
+import { z } from "@kettlos/core/units/zod";
 import { db } from "./db";
 import { InstrumentConnection, type Source } from "./instrument-connection";
 import { usePotsStore } from "./pots-store";

@@ -1,10 +1,10 @@
+import { SCHEMA_VERSION } from "@kettlos/core/simulate/schema-version";
 import { lastLarderEvent } from "@kettlos/core/larder/larder";
 import {
   LarderEventSchema,
   type LarderEvent,
   type LarderEventBody,
 } from "@kettlos/core/larder/larder-schema";
-import { SCHEMA_VERSION } from "@kettlos/core/simulate/kitchen-schema";
 import { db } from "./db";
 import { writing, type Waits } from "./writing";
 import { checked } from "./checked";

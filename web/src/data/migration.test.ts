@@ -1,4 +1,5 @@
-import { KitchenSchema, SCHEMA_VERSION } from "@kettlos/core/simulate/kitchen-schema";
+import { SCHEMA_VERSION } from "@kettlos/core/simulate/schema-version";
+import { KitchenSchema } from "@kettlos/core/simulate/kitchen-schema";
 import { BatchSchema, CookEventSchema } from "@kettlos/core/batch/batch-schema";
 import { PlanSchema } from "@kettlos/core/simulate/plan-schema";
 import { migrateKitchen, migratePlan } from "@kettlos/core/formats/migrate";

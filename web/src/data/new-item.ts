@@ -1,3 +1,4 @@
+import { plainItem } from "@kettlos/core/simulate/plain-item";
 import type { Ingredient } from "@kettlos/core/ingredient/ingredient";
 import type { OwnIngredient } from "@kettlos/core/ingredient/own-ingredient";
 import type { Plan, PlanItem } from "@kettlos/core/simulate/plan-schema";
@@ -19,8 +20,7 @@ export function newItem(
   const waits = staging === "last10" || staging === "offHeat";
   const when = end === "served" && !waits ? { at: "start" as const } : whenFor(staging);
   return {
-    id: newId(),
-    ingredientId: ingredient.id,
+    ...plainItem({ id: newId(), ingredientId: ingredient.id, massKg, when }),
     ...(own === undefined || own === null
       ? {}
       : {
@@ -29,13 +29,7 @@ export function newItem(
           ...(own.label === undefined ? {} : { label: own.label }),
           ...(own.takeOut === undefined ? {} : { takeOut: own.takeOut }),
         }),
-    massKg,
     ...(counted === undefined ? {} : { counted }),
-    when,
-    preparation: "",
-    boneState: "raw",
-    boiledMin: 0,
-    frozen: false,
     work: dryBean === true ? [{ kind: "soak" }] : [],
   };
 }

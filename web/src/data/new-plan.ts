@@ -1,4 +1,5 @@
-import { SCHEMA_VERSION, type Kitchen } from "@kettlos/core/simulate/kitchen-schema";
+import { SCHEMA_VERSION } from "@kettlos/core/simulate/schema-version";
+import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import { PlanSchema, type Plan } from "@kettlos/core/simulate/plan-schema";
 import { standsOnHob } from "@kettlos/core/simulate/references";
 import { capacityL } from "@kettlos/core/vessel/volume";

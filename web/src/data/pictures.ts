@@ -1,5 +1,5 @@
+import { SCHEMA_VERSION } from "@kettlos/core/simulate/schema-version";
 import { MOST_PICTURES, PictureSchema, type Picture } from "@kettlos/core/batch/picture-schema";
-import { SCHEMA_VERSION } from "@kettlos/core/simulate/kitchen-schema";
 import { Problem } from "@kettlos/core/units/problem";
 import { checked } from "./checked";
 import { db } from "./db";

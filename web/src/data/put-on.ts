@@ -1,6 +1,6 @@
+import { emptyClock } from "@kettlos/core/simulate/clock";
 import { workDone } from "@kettlos/core/batch/said-marks";
 import type { Batch } from "@kettlos/core/batch/batch-schema";
-import { emptyClock } from "@kettlos/core/simulate/clock-schema";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
 import { CLOCK_ID, saveClock } from "./clock-log";

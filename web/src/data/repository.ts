@@ -1,21 +1,15 @@
+import { SCHEMA_VERSION } from "@kettlos/core/simulate/schema-version";
 import { clockOf } from "@kettlos/core/units/moments";
-import {
-  BatchSchema,
-  CookEventSchema,
-  type Batch,
-  type CookEvent,
-  type EventBody,
-  type Practice,
-} from "@kettlos/core/batch/batch-schema";
+import type { Batch, CookEvent, EventBody, Practice } from "@kettlos/core/batch/batch-schema";
 import { mergePlans } from "@kettlos/core/formats/merge-plans";
 import { jumpBetween } from "@kettlos/core/batch/one-clock";
 import { potNowMs } from "@kettlos/core/batch/pot-clock";
 import { lastTap } from "@kettlos/core/batch/fold";
-import { KitchenSchema, SCHEMA_VERSION, type Kitchen } from "@kettlos/core/simulate/kitchen-schema";
+import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import { untaught } from "@kettlos/core/simulate/learned";
-import { PlanSchema, type Plan } from "@kettlos/core/simulate/plan-schema";
+import type { Plan } from "@kettlos/core/simulate/plan-schema";
 import { Problem } from "@kettlos/core/units/problem";
-import { checked } from "./checked";
+import { checks } from "./checks";
 import { db } from "./db";
 import { offTheShelf } from "./log-begun";
 import { newId } from "./new-id";
@@ -29,28 +23,32 @@ export type NewEvent = EventBody extends infer E
   : never;
 
 export async function saveKitchen(kitchen: Kitchen): Promise<void> {
-  const whole = checked(KitchenSchema, untaught(kitchen), "The kitchen");
-  await writing("what was changed in the kitchen", () => db.kitchens.put(whole));
+  await writing("what was changed in the kitchen", async () => {
+    const { wholeKitchen } = await checks();
+    await db.kitchens.put(wholeKitchen(untaught(kitchen)));
+  });
 }
 
 /** Changes parts of the kitchen as it stands on disk, so that what another tab changed beside them stays. */
 export async function changeKitchen(part: Partial<Kitchen>): Promise<void> {
-  await writing("what was changed in the kitchen", () =>
-    db.transaction("rw", db.kitchens, async () => {
+  await writing("what was changed in the kitchen", async () => {
+    const { wholeKitchen } = await checks();
+    await db.transaction("rw", db.kitchens, async () => {
       const stored = await db.kitchens.toCollection().first();
-      if (stored === undefined) return;
-      await db.kitchens.put(
-        checked(KitchenSchema, untaught({ ...stored, ...part }), "The kitchen"),
-      );
-    }),
-  );
+      if (stored !== undefined)
+        await db.kitchens.put(wholeKitchen(untaught({ ...stored, ...part })));
+    });
+  });
 }
 
 /** Writes a plan as it is, new or not. */
 export async function savePlan(plan: Plan): Promise<Plan> {
-  const whole = checked(PlanSchema, plan, plan.name || "The plan");
-  await writing(`the plan ${whole.name}`, () => putPlan(whole));
-  return whole;
+  return writing(`the plan ${plan.name}`, async () => {
+    const { wholePlan } = await checks();
+    const whole = wholePlan(plan);
+    await putPlan(whole);
+    return whole;
+  });
 }
 const putPlan = (plan: Plan) => db.plans.put({ id: plan.id, updatedMs: Date.now(), plan });
 
@@ -64,16 +62,17 @@ export type SavedChange =
  * and what was removed elsewhere is not brought back.
  */
 export function savePlanChange(base: Plan, mine: Plan): Promise<SavedChange> {
-  return writing(`the plan ${mine.name}`, () =>
-    db.transaction("rw", db.plans, async (): Promise<SavedChange> => {
+  return writing(`the plan ${mine.name}`, async () => {
+    const { wholePlan } = await checks();
+    return db.transaction("rw", db.plans, async (): Promise<SavedChange> => {
       const stored = await db.plans.get(mine.id);
       if (stored === undefined) return { isGone: true };
       const { plan, conflicts } = mergePlans(base, mine, stored.plan);
-      const whole = checked(PlanSchema, plan, mine.name || "The plan");
+      const whole = wholePlan(plan, mine.name);
       await putPlan(whole);
       return { isGone: false, plan: whole, conflicts };
-    }),
-  );
+    });
+  });
 }
 
 /** A plan as it stands on disk now; undefined where there is none of that id. */
@@ -99,9 +98,12 @@ export async function beginBatch(
     kitchen: practice === undefined ? kitchen : untaught(kitchen),
     ...(practice === undefined ? {} : { practice }),
   };
-  const whole = checked(BatchSchema, batch, plan.name);
-  await writing(`that ${plan.name} was put on`, () => db.batches.add(whole));
-  return whole;
+  return writing(`that ${plan.name} was put on`, async () => {
+    const { wholeBatch } = await checks();
+    const whole = wholeBatch(batch);
+    await db.batches.add(whole);
+    return whole;
+  });
 }
 
 /** Writes an event; it is on disk when the promise resolves, and only then does a screen show it. */
@@ -118,10 +120,21 @@ export async function appendEvents(
   events: readonly NewEvent[],
   waits?: Waits,
 ): Promise<void> {
+  await appending(batchId, () => Promise.resolve(events), waits);
+}
+
+/** The same, of events that are looked up in the transaction that they are written in. */
+async function appending(
+  batchId: string,
+  look: () => PromiseLike<readonly NewEvent[]>,
+  waits?: Waits,
+): Promise<void> {
   // It happened at the tap, however long the disk takes to answer.
   const tappedMs = Date.now();
   const clock = { page: PAGE_ID, monoMs: Math.round(performance.now()) };
-  const write = async () => {
+  const write = async (wholeEvent: (event: unknown) => CookEvent) => {
+    const events = await look();
+    if (events.length === 0) return;
     const batch = await db.batches.get(batchId);
     if (batch === undefined)
       throw new Problem(
@@ -140,13 +153,16 @@ export async function appendEvents(
       [...(set === null ? [] : [set]), ...events].map((event) => {
         const id = newId();
         const whole = { atMs, clock, ...event, id, batchId, schemaVersion: SCHEMA_VERSION };
-        return { id, batchId, event: checked(CookEventSchema, whole, "This entry") };
+        return { id, batchId, event: wholeEvent(whole) };
       }),
     );
   };
   await writing(
     `an entry of ${clockOf(tappedMs)}`,
-    () => db.transaction("rw", db.batches, db.events, db.shelved, write),
+    async () => {
+      const { wholeEvent } = await checks();
+      await db.transaction("rw", db.batches, db.events, db.shelved, () => write(wholeEvent));
+    },
     waits,
   );
 }
@@ -174,14 +190,8 @@ function setBackSince(
  * Takes back the last event in force, with what was written by the same tap. It is looked up and taken back in one go, so that two quick taps
  * take back two events. Nothing happens where nothing is left.
  */
-export async function undoLast(batchId: string): Promise<void> {
-  await db.transaction("rw", db.events, db.batches, db.shelved, async () => {
+export const undoLast = (batchId: string): Promise<void> =>
+  appending(batchId, async () => {
     const stored = await db.events.where("batchId").equals(batchId).sortBy("seq");
-    const undone = lastTap(stored.map((s) => s.event));
-    if (undone.length > 0)
-      await appendEvents(
-        batchId,
-        undone.map(({ id }) => ({ kind: "undo", eventId: id })),
-      );
+    return lastTap(stored.map((s) => s.event)).map(({ id }) => ({ kind: "undo", eventId: id }));
   });
-}

@@ -1,6 +1,6 @@
 import { migratePlan } from "@kettlos/core/formats/migrate";
 import { PlanSchema, type Plan } from "@kettlos/core/simulate/plan-schema";
-import { z } from "zod";
+import { z } from "@kettlos/core/units/zod";
 import { stepBroughtUp } from "./bring-up";
 import { heldKeys, hold, letGoOfHeld } from "./held";
 import { writeSteps } from "./held-steps";

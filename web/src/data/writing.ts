@@ -8,7 +8,7 @@ export class NotWritten extends Error {
 /** Where something waits that the disk did not take: in the strip over every screen, or in the open dialog. */
 export type Waits = "inStrip" | "inItsDialog";
 
-/** What browsers say when a disk is full, blocked, or taken away under an open page. */
+/** What browsers say when a disk is full, blocked, or taken away under an open page */
 const STORAGE_ERRORS = new Set([
   "QuotaExceededError",
   "InvalidStateError",
@@ -28,9 +28,18 @@ const namesOf = (error: unknown): readonly string[] => {
 };
 const isFull = (error: unknown): boolean =>
   namesOf(error).includes("QuotaExceededError") || /quota/i.test(String(error));
-/** True where it was the disk, not what was to be written. */
-const isStorageError = (error: unknown): boolean =>
-  isFull(error) || namesOf(error).some((name) => STORAGE_ERRORS.has(name));
+const isNotLoaded = (error: unknown): boolean => namesOf(error).includes("NotLoadedError");
+/** True where it was the disk, or what checks it has not come; not what was to be written. */
+const isOutOfReach = (error: unknown): boolean =>
+  isFull(error) || isNotLoaded(error) || namesOf(error).some((name) => STORAGE_ERRORS.has(name));
+
+function whyNot(error: unknown): string {
+  if (isFull(error))
+    return "There is no room left on this device for the browser. Make some, or save everything to a file under Kitchen; it waits here meanwhile.";
+  return isNotLoaded(error)
+    ? "A part of Kettlos has not come, and the network is away. It waits here; try again once that is back."
+    : "The browser does not let anything be stored just now. It waits here; nothing that was shown as done before is lost.";
+}
 
 let count = 0;
 
@@ -47,11 +56,9 @@ export async function writing<T>(
   try {
     return await write();
   } catch (error) {
-    if (!isStorageError(error)) throw error;
+    if (!isOutOfReach(error)) throw error;
     const title = `Not written: ${what}.`;
-    const text = isFull(error)
-      ? "There is no room left on this device for the browser. Make some, or save everything to a file under Kitchen; it waits here meanwhile."
-      : "The browser does not let anything be stored just now. It waits here; nothing that was shown as done before is lost.";
+    const text = whyNot(error);
     if (waits === "inItsDialog") throw new NotWritten(`${title} ${text}`, { cause: error });
     say({
       id: `not-written-${++count}`,

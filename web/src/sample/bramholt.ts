@@ -1,8 +1,8 @@
+import { SCHEMA_VERSION } from "@kettlos/core/simulate/schema-version";
 import { MINUTE_MS } from "@kettlos/core/units/time";
 import { weekdayOf } from "@kettlos/core/units/moments";
 import type { Liking } from "@kettlos/core/batch/batch-schema";
 import type { KettlosFile } from "@kettlos/core/formats/kettlos-json";
-import { SCHEMA_VERSION } from "@kettlos/core/simulate/kitchen-schema";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
 import { ClockSchema, type Clock } from "@kettlos/core/simulate/clock-schema";
 import { addDays, set, startOfMinute } from "date-fns";

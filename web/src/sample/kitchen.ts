@@ -1,4 +1,5 @@
-import { KitchenSchema, SCHEMA_VERSION, type Kitchen } from "@kettlos/core/simulate/kitchen-schema";
+import { SCHEMA_VERSION } from "@kettlos/core/simulate/schema-version";
+import { KitchenSchema, type Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 
 const round = (diameterM: number): [number, number] => [diameterM, diameterM];
 

@@ -1,10 +1,11 @@
+import { SCHEMA_VERSION } from "@kettlos/core/simulate/schema-version";
 import { dayCodeOf } from "@kettlos/core/units/moments";
 import { fold } from "@kettlos/core/batch/fold";
 import type { LarderEvent, LarderEventBody, Lot, Place } from "@kettlos/core/larder/larder-schema";
 import { LotSchema } from "@kettlos/core/larder/larder-schema";
 import { potFacts } from "@kettlos/core/larder/lot-of";
 import { lotFrom } from "@kettlos/core/larder/portioned";
-import { SCHEMA_VERSION, type Kitchen } from "@kettlos/core/simulate/kitchen-schema";
+import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import { addHours, subDays } from "date-fns";
 import type { MadeBatch } from "./past-batch";
 

@@ -1,3 +1,4 @@
+import { SCHEMA_VERSION } from "@kettlos/core/simulate/schema-version";
 import { boilFirstMinOf, isOnRing } from "@kettlos/core/heats/heat";
 import { MINUTE_MS } from "@kettlos/core/units/time";
 import type { Batch, CookEvent, EventBody, Liking } from "@kettlos/core/batch/batch-schema";
@@ -6,7 +7,7 @@ import { eatenOf } from "@kettlos/core/dish/eaten";
 import { takeOuts } from "@kettlos/core/dish/take-out";
 import { isStaged } from "@kettlos/core/simulate/moves";
 import { setOf } from "@kettlos/core/extraction/set";
-import { SCHEMA_VERSION, type Kitchen } from "@kettlos/core/simulate/kitchen-schema";
+import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import { EXPECTED, type Parameters } from "@kettlos/core/simulate/parameters";
 import { PlanItemSchema, type Plan } from "@kettlos/core/simulate/plan-schema";
 import { simulate } from "@kettlos/core/simulate/simulate";

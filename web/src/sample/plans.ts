@@ -1,7 +1,7 @@
-import type { Heat } from "@kettlos/core/heats/heat";
-import type { HobHeat } from "@kettlos/core/heats/hob";
+import type { Heat } from "@kettlos/core/heats/heat-schema";
+import type { HobHeat } from "@kettlos/core/heats/hob-schema";
+import { SCHEMA_VERSION } from "@kettlos/core/simulate/schema-version";
 import { linkedTo, stockYield } from "@kettlos/core/dish/linked";
-import { SCHEMA_VERSION } from "@kettlos/core/simulate/kitchen-schema";
 import { PlanSchema, type Plan, type PlanItem } from "@kettlos/core/simulate/plan-schema";
 import { bramholtKitchen } from "./kitchen";
 

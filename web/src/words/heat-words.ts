@@ -1,4 +1,5 @@
-import { type StretchHeat, heatOf, isInOven, isSlow, stretchOf } from "@kettlos/core/heats/heat";
+import type { StretchHeat } from "@kettlos/core/heats/heat-schema";
+import { heatOf, isInOven, isSlow, stretchOf } from "@kettlos/core/heats/heat";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
 import { isByLevel, stretchesOf } from "@kettlos/core/simulate/stretches";
 import type { Trace } from "@kettlos/core/simulate/trace";

@@ -1,8 +1,10 @@
+import { plainItem } from "../../simulate/plain-item";
+import type { WorkKind } from "../../prepare/works";
 import { hasLid, vigourOf } from "../../heats/heat";
 import { traitsOf } from "../../ingredient/traits";
 import { cookRate } from "../../doneness/cook-value";
 import { simmerC } from "../../heat/hob";
-import type { Work, WorkKind } from "../../prepare/work-schema";
+import type { Work } from "../../prepare/work-schema";
 import { ingredientOf, itemWork } from "../../simulate/item-facts";
 import type { Kitchen } from "../../simulate/kitchen-schema";
 import type { Plan, PlanItem, When } from "../../simulate/plan-schema";
@@ -69,17 +71,12 @@ export const withFlour = (plan: Plan): Plan =>
         ...plan,
         items: [
           ...plan.items,
-          {
+          plainItem({
             id: "flour-for-body",
             ingredientId: "flour",
             massKg: 0.01 * (plan.serves?.people ?? 3),
             when: START,
-            preparation: "",
-            boneState: "raw",
-            frozen: false,
-            boiledMin: 0,
-            work: [],
-          },
+          }),
         ],
       };
 /** The hold that gives this many hours at a gentle simmer low down the same cooking here. */

@@ -1,4 +1,4 @@
-import { pieceEdgeM } from "../../heat/piece-schema";
+import { pieceEdgeM } from "../../heat/piece-sides";
 import { readPiece } from "../../heat/read-piece";
 import { ingredientById } from "../../ingredient/catalogue";
 import { TOOLS } from "../../ingredient/how-words";

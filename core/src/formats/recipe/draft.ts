@@ -1,4 +1,4 @@
-import type { Method } from "../../heats/heat";
+import type { Method } from "../../heats/heat-schema";
 import type { BoilDown } from "./read-boil-down";
 import type { SaidTurn } from "./read-turns";
 import type { LineParts } from "../../ingredient/line-parts";

@@ -1,4 +1,4 @@
-import { z } from "zod";
+import { z } from "../../units/zod";
 import { Problem } from "../../units/problem";
 import type { OwnIngredient } from "../../ingredient/own-ingredient";
 import { MAX_RECIPE_CHARACTERS, plainText } from "./clean-text";

@@ -1,11 +1,13 @@
-import { HEATS, type Heat, hasLid, isOnRing, isRest, isSpare, suits } from "../../heats/heat";
+import type { Heat } from "../../heats/heat-schema";
+import { SCHEMA_VERSION } from "../../simulate/schema-version";
+import { HEATS, hasLid, isOnRing, isRest, isSpare, suits } from "../../heats/heat";
 import { MOST_ITEM_KG } from "../../units/text-schema";
 import { kilos, say } from "../../units/said";
 import { ingredientById } from "../../ingredient/catalogue";
 import { traitsOf } from "../../ingredient/traits";
 import { ingredientOf, usualBoneShare } from "../../simulate/item-facts";
 import type { IngredientGroup } from "../../ingredient/ingredient";
-import { SCHEMA_VERSION, type Kitchen } from "../../simulate/kitchen-schema";
+import type { Kitchen } from "../../simulate/kitchen-schema";
 import {
   PlanSchema,
   type HeatStretch,

@@ -1,4 +1,5 @@
-import { HEATS, type Method, setByOf } from "../../heats/heat";
+import type { Method } from "../../heats/heat-schema";
+import { HEATS, setByOf } from "../../heats/heat";
 import type { Vigour } from "../../heat/constants";
 import { boilDownOf } from "./read-boil-down";
 import { outcomeOf } from "../../units/problem";

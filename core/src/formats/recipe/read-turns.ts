@@ -1,4 +1,5 @@
-import { type Method, setByOf } from "../../heats/heat";
+import type { Method } from "../../heats/heat-schema";
+import { setByOf } from "../../heats/heat";
 import type { Vigour } from "../../heat/constants";
 import { readSpans } from "../../units/read-span";
 import type { Lid } from "../../vessel/lid";

@@ -1,4 +1,5 @@
-import { HEATS, type Heat, type Method, heatOf } from "../../heats/heat";
+import type { Heat, Method } from "../../heats/heat-schema";
+import { HEATS, heatOf } from "../../heats/heat";
 import { usualHeat } from "../../convert/targets";
 import type { Kitchen } from "../../simulate/kitchen-schema";
 import { Problem } from "../../units/problem";

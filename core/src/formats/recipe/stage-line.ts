@@ -1,7 +1,8 @@
+import type { RouxColour } from "../../prepare/works";
 import { ingredientById } from "../../ingredient/catalogue";
 import type { Ingredient } from "../../ingredient/ingredient";
 import { traitsOf } from "../../ingredient/traits";
-import type { RouxColour, Work } from "../../prepare/work-schema";
+import type { Work } from "../../prepare/work-schema";
 import { readSpans } from "../../units/read-span";
 import { showDuration } from "../../units/show";
 import type { DraftLine, LineFacts } from "./draft";

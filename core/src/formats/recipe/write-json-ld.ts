@@ -1,15 +1,9 @@
-import {
-  type StretchHeat,
-  boilFirstMinOf,
-  hasLid,
-  isSealed,
-  isSlow,
-  stretchOf,
-} from "../../heats/heat";
+import type { StretchHeat } from "../../heats/heat-schema";
+import { pieceEdgeM } from "../../heat/piece-sides";
+import { boilFirstMinOf, hasLid, isSealed, isSlow, stretchOf } from "../../heats/heat";
 import { isOffBones, nameOf } from "../../simulate/item-facts";
 import type { HeatStretch, Plan, PlanItem } from "../../simulate/plan-schema";
 import type { Trace } from "../../simulate/trace";
-import { pieceEdgeM } from "../../heat/piece-schema";
 
 const grams = (kg: number): string => `${Number((kg * 1000).toPrecision(4))} g`;
 /** ISO 8601 duration of so many minutes. */

@@ -1,4 +1,4 @@
-import type { HobHeat } from "../../heats/hob";
+import type { HobHeat } from "../../heats/hob-schema";
 import { ringNetW, simmerC, warmingFluxKgM2H } from "../../heat/hob";
 import { SIMMER_FLUX_KG_M2_H } from "../../liquid/constants";
 import { lidFactor } from "../../liquid/evaporation";

@@ -1,4 +1,4 @@
-import type { OvenHeat } from "../../heats/oven";
+import type { OvenHeat } from "../../heats/oven-schema";
 import { ringNetW } from "../../heat/hob";
 import { OVEN_COLD_TAU_MIN, OVEN_HOT_TAU_MIN, ovenEntryC, ovenPlateauC } from "../../heat/oven";
 import { relaxed } from "../../heat/plateau";

@@ -1,4 +1,4 @@
-import type { PressureHeat } from "../../heats/pressure";
+import type { PressureHeat } from "../../heats/pressure-schema";
 import { ringNetW } from "../../heat/hob";
 import {
   ELECTRIC_EFFICIENCY,

@@ -1,4 +1,4 @@
-import type { HeatOf, StretchHeat } from "../../heats/heat";
+import type { HeatOf, StretchHeat } from "../../heats/heat-schema";
 import { hobProgramme } from "./hob";
 import { ovenProgramme } from "./oven";
 import { pressureProgramme } from "./pressure";

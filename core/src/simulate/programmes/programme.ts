@@ -1,4 +1,4 @@
-import type { Heat } from "../../heats/heat";
+import type { Heat } from "../../heats/heat-schema";
 import type { Problem } from "../../units/problem";
 import type { Kitchen } from "../kitchen-schema";
 import type { Parameters } from "../parameters";

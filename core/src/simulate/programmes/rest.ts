@@ -1,4 +1,4 @@
-import type { RestHeat } from "../../heats/rest";
+import type { RestHeat } from "../../heats/rest-schema";
 import { lidFactor } from "../../liquid/evaporation";
 import type { Cooking, Programme } from "./programme";
 

@@ -1,4 +1,4 @@
-import type { SlowCookerHeat } from "../../heats/slow-cooker";
+import type { SlowCookerHeat } from "../../heats/slow-cooker-schema";
 import { relaxed } from "../../heat/plateau";
 import {
   CROCK_SETTINGS,

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { HEATS, type Heat, isInOven, isOnRing, isSlow } from "@kettlos/core/heats/heat";
+import type { Heat } from "@kettlos/core/heats/heat-schema";
+import { HEATS, isInOven, isOnRing, isSlow } from "@kettlos/core/heats/heat";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import type { UnitSystem } from "@kettlos/core/units/show";
 import HobFields from "./HobFields.vue";

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { HobHeat } from "@kettlos/core/heats/hob";
+import type { HobHeat } from "@kettlos/core/heats/hob-schema";
 import { simmerC } from "@kettlos/core/heat/hob";
 import { VIGOURS } from "@kettlos/core/heat/constants";
 import { showTemperature, type UnitSystem } from "@kettlos/core/units/show";

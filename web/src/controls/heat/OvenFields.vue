@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { OvenHeat } from "@kettlos/core/heats/oven";
+import type { OvenHeat } from "@kettlos/core/heats/oven-schema";
 import type { Oven } from "@kettlos/core/heat/oven-schema";
 import type { UnitSystem } from "@kettlos/core/units/show";
 import { computed } from "vue";

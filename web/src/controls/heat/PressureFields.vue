@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { PressureHeat } from "@kettlos/core/heats/pressure";
+import type { PressureHeat } from "@kettlos/core/heats/pressure-schema";
 import { showPressure, type UnitSystem } from "@kettlos/core/units/show";
 import type { PressureCooker } from "@kettlos/core/vessel/vessel-schema";
 import { computed } from "vue";

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { SlowCookerHeat } from "@kettlos/core/heats/slow-cooker";
+import type { SlowCookerHeat } from "@kettlos/core/heats/slow-cooker-schema";
 import { showDuration } from "@kettlos/core/units/show";
 import QuantityField from "../QuantityField.vue";
 import TickChoice from "../TickChoice.vue";

@@ -1,9 +1,9 @@
+import { emptyClock } from "@kettlos/core/simulate/clock";
 import { mount } from "@vue/test-utils";
 import { clockAnswer } from "@kettlos/core/clock/answer";
 import { clockworkOf, type Clockwork } from "@kettlos/core/clock/clockwork";
 import { minuteOf, wallClock } from "@kettlos/core/clock/wall-clock";
 import { withReadyTimes } from "@kettlos/core/clock/wishes";
-import { emptyClock } from "@kettlos/core/simulate/clock-schema";
 import { parse } from "papaparse";
 import { describe, expect, test } from "vitest";
 import { nextTick } from "vue";

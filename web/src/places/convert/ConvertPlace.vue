@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { type Method, heatOf } from "@kettlos/core/heats/heat";
+import type { Method } from "@kettlos/core/heats/heat-schema";
+import { heatOf } from "@kettlos/core/heats/heat";
 import { assumedPlan } from "@kettlos/core/convert/assume";
 import { withSuggestions } from "@kettlos/core/convert/suggested";
 import type { PieceShape } from "@kettlos/core/heat/piece-schema";

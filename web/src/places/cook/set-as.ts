@@ -1,4 +1,5 @@
-import { type StretchHeat, stretchOf } from "@kettlos/core/heats/heat";
+import type { StretchHeat } from "@kettlos/core/heats/heat-schema";
+import { stretchOf } from "@kettlos/core/heats/heat";
 import type { NewEvent } from "../../data/repository";
 
 /** The entry that begins a stretch of the heat, set as it is planned. */

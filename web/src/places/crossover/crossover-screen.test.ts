@@ -1,4 +1,4 @@
-import type { Heat } from "@kettlos/core/heats/heat";
+import type { Heat } from "@kettlos/core/heats/heat-schema";
 import { convertDish, type HeatAnswer } from "@kettlos/core/because/converted";
 import { mount } from "@vue/test-utils";
 import { ElInput, ElPopover } from "element-plus";

@@ -1,4 +1,4 @@
-import { HeatSchema } from "@kettlos/core/heats/heat";
+import { HeatSchema } from "@kettlos/core/heats/heat-schema";
 import { convertDish } from "@kettlos/core/because/converted";
 import { inWords } from "@kettlos/core/units/said";
 import { beforeEach, describe, expect, test, vi } from "vitest";

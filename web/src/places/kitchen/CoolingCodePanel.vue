@@ -1,6 +1,7 @@
 <script setup lang="ts">
+import { OwnCodeSchema, type OwnCode } from "@kettlos/core/cool/own-code-schema";
 import { ruleC } from "@kettlos/core/units/said";
-import { codeOf, OwnCodeSchema, type OwnCode } from "@kettlos/core/cool/codes";
+import { codeOf } from "@kettlos/core/cool/codes";
 import { computed, ref } from "vue";
 import TemperatureField from "../../controls/TemperatureField.vue";
 import TickChoice from "../../controls/TickChoice.vue";

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { ONE_COOK, USUAL_SLEEP, type Hand, type Window } from "@kettlos/core/simulate/hands-schema";
+import { ONE_COOK, USUAL_SLEEP } from "@kettlos/core/simulate/hands";
+import type { Hand, Window } from "@kettlos/core/simulate/hands-schema";
 import { computed, ref } from "vue";
 import NameField from "../../controls/NameField.vue";
 import { useKitchenStore } from "../../data/kitchen-store";

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { HobHeat } from "@kettlos/core/heats/hob";
+import type { HobHeat } from "@kettlos/core/heats/hob-schema";
 import { simmerC } from "@kettlos/core/heat/hob";
 import { VIGOURS, type Vigour } from "@kettlos/core/heat/constants";
 import { SIMMER_LOOK } from "@kettlos/core/heat/simmer-look";

@@ -1,11 +1,7 @@
 <script setup lang="ts">
+import { MOST_BONE_SHARE } from "@kettlos/core/simulate/bone-share";
 import UnitField from "../../controls/UnitField.vue";
-import {
-  MOST_BONE_SHARE,
-  type Out,
-  type Plan,
-  type PlanItem,
-} from "@kettlos/core/simulate/plan-schema";
+import type { Out, Plan, PlanItem } from "@kettlos/core/simulate/plan-schema";
 import { ingredientOf, usualBoneShare } from "@kettlos/core/simulate/item-facts";
 import { showDuration } from "@kettlos/core/units/show";
 import { computed } from "vue";

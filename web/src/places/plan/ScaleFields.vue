@@ -6,7 +6,7 @@ import { asMuchAsFits, DOES_NOT_SCALE, scaledToPeople } from "@kettlos/core/dish
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
 import { outcomeOf } from "@kettlos/core/units/problem";
-import { type UnitSystem } from "@kettlos/core/units/show";
+import type { UnitSystem } from "@kettlos/core/units/show";
 import { ref } from "vue";
 import TooMuch from "./TooMuch.vue";
 

@@ -1,12 +1,6 @@
 <script setup lang="ts">
-import {
-  HEATS,
-  METHODS,
-  type Method,
-  type StretchHeat,
-  isRest,
-  suits,
-} from "@kettlos/core/heats/heat";
+import type { Method, StretchHeat } from "@kettlos/core/heats/heat-schema";
+import { HEATS, METHODS, isRest, suits } from "@kettlos/core/heats/heat";
 import type { Answers } from "@kettlos/core/because/answers";
 import { laterHeat } from "@kettlos/core/convert/stretch-ideas";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";

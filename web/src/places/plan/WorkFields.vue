@@ -1,16 +1,11 @@
 <script setup lang="ts">
+import { ROUX_COLOURS, WORKS, type RouxColour, type WorkKind } from "@kettlos/core/prepare/works";
 import UnitField from "../../controls/UnitField.vue";
 import { WORK_TIMES } from "@kettlos/core/prepare/work-times";
-import {
-  ROUX_COLOURS,
-  WORKS,
-  type RouxColour,
-  type Work,
-  type WorkKind,
-} from "@kettlos/core/prepare/work-schema";
+import type { Work } from "@kettlos/core/prepare/work-schema";
 import { ingredientOf, saltAheadShare } from "@kettlos/core/simulate/item-facts";
 import type { PlanItem } from "@kettlos/core/simulate/plan-schema";
-import { type UnitSystem } from "@kettlos/core/units/show";
+import type { UnitSystem } from "@kettlos/core/units/show";
 import { computed } from "vue";
 import MarkChoice from "../../controls/MarkChoice.vue";
 import TickChoice from "../../controls/TickChoice.vue";

@@ -1,0 +1,29 @@
+import type { Work } from "./work-schema";
+
+/** What is done to an ingredient before it goes in. */
+export const WORKS = [
+  "thaw",
+  "saltAhead",
+  "soak",
+  "rinse",
+  "scrub",
+  "trim",
+  "cut",
+  "tie",
+  "bundle",
+  "brown",
+  "sweat",
+  "fry",
+  "roux",
+  "reduce",
+  "crush",
+  "blend",
+] as const;
+export type WorkKind = (typeof WORKS)[number];
+
+export const ROUX_COLOURS = ["white", "blond", "brown", "dark"] as const;
+export type RouxColour = (typeof ROUX_COLOURS)[number];
+
+/** The first work of a kind; undefined where it is not done. */
+export const workOf = (works: readonly Work[], kind: WorkKind): Work | undefined =>
+  works.find((w) => w.kind === kind);

@@ -1,0 +1,2 @@
+/** Version of every stored or exported Kettlos document. */
+export const SCHEMA_VERSION = 3;

@@ -1,0 +1,13 @@
+import { BatchSchema, CookEventSchema, type Batch } from "@kettlos/core/batch/batch-schema";
+import { ClockSchema, type Clock } from "@kettlos/core/simulate/clock-schema";
+import { KitchenSchema, type Kitchen } from "@kettlos/core/simulate/kitchen-schema";
+import { PlanSchema, type Plan } from "@kettlos/core/simulate/plan-schema";
+import { checked } from "./checked";
+
+/** Documents as they may be written, each whole by its schema. @throws Problem `unreadable` */
+export const wholeKitchen = (kitchen: Kitchen) => checked(KitchenSchema, kitchen, "The kitchen");
+export const wholePlan = (plan: Plan, name = plan.name) =>
+  checked(PlanSchema, plan, name || "The plan");
+export const wholeBatch = (batch: Batch) => checked(BatchSchema, batch, batch.plan.name);
+export const wholeEvent = (event: unknown) => checked(CookEventSchema, event, "This entry");
+export const wholeClock = (clock: Clock) => checked(ClockSchema, clock, "The clock");
