@@ -1,3 +1,4 @@
+import type { Kitchen } from "../simulate/kitchen-schema";
 import { MINUTE_MS } from "../units/time";
 import { say } from "../units/said";
 import type { Plan } from "../simulate/plan-schema";
@@ -18,9 +19,14 @@ const LOOK_EVERY_MIN = 30;
 export const LOOKED_IN = "look";
 
 /** What to do for a pot that cannot be forecast, by the clock: look into it, take it off, strain it. */
-export function blindActions(plan: Plan, cook: Cook, nowMs: number): readonly Action[] {
+export function blindActions(
+  plan: Plan,
+  kitchen: Kitchen,
+  cook: Cook,
+  nowMs: number,
+): readonly Action[] {
   if (cook.strainedMs !== null) return [];
-  if (cook.litMs === null) return [lightAction(plan, nowMs, null)];
+  if (cook.litMs === null) return [lightAction(plan, kitchen, nowMs, null)];
   if (cook.offMs !== null)
     return [
       {

@@ -34,13 +34,16 @@ export function actionsFor(
   // What comes round, and how it ends, is by the heat that it is on.
   const now = { ...planNow(plan, cook), then: plan.then };
   if (cook.litMs === null)
-    return [...fillActions(plan, cook, forecast, nowMs), lightAction(plan, nowMs, forecast.waterL)];
+    return [
+      ...fillActions(plan, cook, forecast, nowMs),
+      lightAction(plan, kitchen, nowMs, forecast.waterL),
+    ];
   if (cook.offMs !== null) return afterHeatActions(now, kitchen, cook, forecast, cook.offMs);
   const all = [
-    ...warmingActions(plan, cook, forecast, cook.litMs),
+    ...warmingActions(plan, kitchen, cook, forecast, cook.litMs),
     ...saltRounds(plan, kitchen, cook, forecast),
     ...simmerActions(now, cook, forecast, nowMs),
-    ...stretchActions(plan, cook, forecast),
+    ...stretchActions(plan, kitchen, cook, forecast),
     offAction({ ...plan, heat: lastHeat(plan) }, forecast),
   ];
   return all

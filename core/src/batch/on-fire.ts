@@ -58,7 +58,7 @@ export function onFire(
       ],
     };
   });
-  return outcome.ok ? outcome.value : blindly(plan, cook, outcome.problem, nowMs);
+  return outcome.ok ? outcome.value : blindly(plan, kitchen, cook, outcome.problem, nowMs);
 }
 
 /**
@@ -88,9 +88,15 @@ function withWork(
 }
 
 /** A pot of which nothing can be reckoned. */
-export const blindly = (plan: Plan, cook: Cook, problem: Problem, nowMs: number): OnFire => ({
+export const blindly = (
+  plan: Plan,
+  kitchen: Kitchen,
+  cook: Cook,
+  problem: Problem,
+  nowMs: number,
+): OnFire => ({
   forecast: null,
   problem,
-  actions: blindActions(plan, cook, nowMs),
+  actions: blindActions(plan, kitchen, cook, nowMs),
   cautions: blindCautions(plan, cook, problem, nowMs),
 });

@@ -130,7 +130,7 @@ const CHECK_AGAIN_MIN = 10;
 /** A fork goes in when it may first be tender, then half-way on each time; none once it is. */
 function check({ plan, cook, forecast, nowMs }: RoundFacts): Action | null {
   const { tender } = forecast;
-  // A lid that is no matter of ajar or off stays on until the end.
+  // A crock's lid stays on until the end, and one under pressure is locked.
   if (tender === null || plan.end === "strained" || !hasLid(plan.heat)) return null;
   const last = cook.checks.findLast((c) => c.itemId === tender.itemId);
   if (last?.how === "tender" || last?.how === "tooSoft") return null;

@@ -75,7 +75,7 @@ describe("side dishes of a pot that is on", () => {
 
   test("a pot that cannot be reckoned calls for them too, by the clock of its plan", () => {
     const cook = fold(happened(...on));
-    const ids = blindActions(plan, cook, LIT + 40 * MINUTE).map((a) => a.id);
+    const ids = blindActions(plan, kitchen, cook, LIT + 40 * MINUTE).map((a) => a.id);
     expect(ids).toContain(sideBegun("rice"));
     expect(ids.indexOf(sideBegun("rice"))).toBeLessThan(ids.indexOf("offHeat"));
   });

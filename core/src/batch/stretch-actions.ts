@@ -1,3 +1,5 @@
+import type { Kitchen } from "../simulate/kitchen-schema";
+import { findVessel } from "../simulate/references";
 import { isSealed, stretchOf } from "../heats/heat";
 import { isOffBones, nameOf } from "../simulate/item-facts";
 import { outOf } from "../simulate/out-of";
@@ -56,7 +58,12 @@ const LET_DOWN: Record<"natural" | "quick", string> = {
 };
 
 /** The stretches of the heat that are still to begin, each when the one before is expected to end. */
-export function stretchActions(plan: Plan, cook: Cook, forecast: LiveForecast): readonly Action[] {
+export function stretchActions(
+  plan: Plan,
+  kitchen: Kitchen,
+  cook: Cook,
+  forecast: LiveForecast,
+): readonly Action[] {
   const begun = begunStretches(plan, cook).length;
   return turnsOf(plan)
     .slice(begun)
@@ -83,7 +90,7 @@ export function stretchActions(plan: Plan, cook: Cook, forecast: LiveForecast): 
         kind: "turn",
         atMs: forecast.stretchEndsMs[ahead]?.expected ?? 0,
         title,
-        lookFor: say`${untilWords(plan, begun + ahead, forecast)}${sayAll([...first, stretchOf(heat).turnLook(heat)], " ")}`,
+        lookFor: say`${untilWords(plan, begun + ahead, forecast)}${sayAll([...first, stretchOf(heat).turnLook(heat, findVessel(plan, kitchen))], " ")}`,
         stretchId,
         itemIds: [...moves.out, ...moves.back, ...moves.in].map((i) => i.id),
       };

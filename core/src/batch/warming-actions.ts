@@ -1,3 +1,5 @@
+import type { Kitchen } from "../simulate/kitchen-schema";
+import { findVessel } from "../simulate/references";
 import { boilFirstMinOf, heatOf } from "../heats/heat";
 import { MINUTE_MS } from "../units/time";
 import { aboutC, say } from "../units/said";
@@ -20,18 +22,20 @@ function startList(plan: Plan, waterL: number | null): string {
 }
 
 /** What begins it: the ring, the oven or the switch; the water, L, where that is known. */
-export const lightAction = (plan: Plan, nowMs: number, waterL: number | null): Action => ({
-  id: "light",
-  kind: "light",
-  atMs: nowMs,
-  title: heatOf(plan.heat).begin(plan.heat).title,
-  done: heatOf(plan.heat).begin(plan.heat).done,
-  lookFor: startList(plan, waterL),
-});
+export function lightAction(
+  plan: Plan,
+  kitchen: Kitchen,
+  nowMs: number,
+  waterL: number | null,
+): Action {
+  const { title, done } = heatOf(plan.heat).begin(plan.heat, findVessel(plan, kitchen));
+  return { id: "light", kind: "light", atMs: nowMs, title, done, lookFor: startList(plan, waterL) };
+}
 
 /** Until the cook's clock runs: it boils, it is turned down, it simmers or is where it cooks. */
 export function warmingActions(
   plan: Plan,
+  kitchen: Kitchen,
   cook: Cook,
   forecast: LiveForecast,
   litMs: number,
@@ -41,6 +45,7 @@ export function warmingActions(
   // A thermometer says better than the plan when it will boil; without one it is late by the plan.
   const isMeasured = cook.temperatures.some((t) => t.where === "liquid");
   const { heat } = plan;
+  const starts = heatOf(heat).clockStarts(heat, findVessel(plan, kitchen));
   const there = thereByThermometer(plan, cook, forecast.planned);
   const saidByThermometer =
     there === null ? {} : { lookFor: say`The thermometer has it there: ${aboutC(there.tempC)}.` };
@@ -51,7 +56,7 @@ export function warmingActions(
         id: "simmers",
         kind: "simmers",
         atMs: isMeasured ? forecast.simmerMs : litMs + toSimmerMin * MINUTE_MS,
-        ...heatOf(heat).clockStarts(heat),
+        ...starts,
         ...saidByThermometer,
       },
     ];
@@ -72,7 +77,7 @@ export function warmingActions(
       kind: "turnDown",
       atMs: cook.boiledMs + boilMin * MINUTE_MS,
       title: "Turn it down",
-      lookFor: heatOf(heat).clockStarts(heat).lookFor,
+      lookFor: starts.lookFor,
     },
   ];
 }

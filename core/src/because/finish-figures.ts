@@ -1,3 +1,4 @@
+import { findVessel } from "../simulate/references";
 import { heatOf } from "../heats/heat";
 import { inWords } from "../units/said";
 import { bowlL, type InBowl } from "../batch/bowl";
@@ -31,7 +32,7 @@ export function reduceMinOf(
   const outcome = reduceOn(bowl, toL, vesselId, ringId, kitchen);
   if (!outcome.ok) return outcome;
   const { lowMin, expectedMin, highMin, heat, comeUpMin } = outcome.value;
-  const vessel = kitchen.vessels.find((v) => v.id === vesselId);
+  const vessel = findVessel({ vesselId }, kitchen);
   return {
     ok: true,
     value: {

@@ -1,13 +1,12 @@
 import type { OvenHeat } from "../heats/oven-schema";
 import type { StretchHeat } from "../heats/heat-schema";
-import type { Vessel } from "../vessel/vessel-schema";
 import { capital } from "../heats/capital";
 import { heatOf, isInOven, isSealed, isSlow, stretchOf } from "../heats/heat";
 import { POT_TIMES } from "../schedule/pot-times";
 import { isAfter, workTasks } from "../schedule/work-tasks";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
-import { vesselOf } from "../simulate/references";
+import { findVessel, vesselOf } from "../simulate/references";
 import { spreadOf } from "../simulate/spread";
 import { lastHeat } from "../simulate/stretches";
 import type { Trace } from "../simulate/trace";
@@ -28,9 +27,6 @@ export const runsAlone = (heat: StretchHeat, plan: Plan, kitchen: Kitchen): bool
 /** Whether a heat is a ring all the time. */
 export const standsOnRing = (heat: StretchHeat, plan: Plan, kitchen: Kitchen): boolean =>
   stretchOf(heat).burns(findVessel(plan, kitchen));
-
-const findVessel = (plan: Plan, kitchen: Kitchen): Vessel | undefined =>
-  kitchen.vessels.find((v) => v.id === plan.vesselId);
 
 /** What is crushed or blended once it is off the heat, as far as it is still to do. */
 export const workAfterHeat = (

@@ -1,3 +1,4 @@
+import { findVessel } from "../simulate/references";
 import type { StretchHeat } from "../heats/heat-schema";
 import { isInOven } from "../heats/heat";
 import type { Kitchen } from "../simulate/kitchen-schema";
@@ -67,8 +68,7 @@ function inEach(
 const among = <T extends { readonly id: string }>(list: readonly T[], one: T | undefined): T[] =>
   one === undefined ? [...list] : [...list.filter((x) => x.id !== one.id), one];
 
-const vesselIn = ({ plan, kitchen }: CookedPot) =>
-  kitchen.vessels.find((v) => v.id === plan.vesselId);
+const vesselIn = ({ plan, kitchen }: CookedPot) => findVessel(plan, kitchen);
 const ringIn = ({ plan, kitchen }: CookedPot) => kitchen.rings.find((r) => r.id === plan.ringId);
 const ovensIn = ({ plan, kitchen }: CookedPot) =>
   stretchesOf(plan).map(({ heat }) =>

@@ -5,7 +5,7 @@ import { centreIsHot, holdForCook, overMin, untilCooked } from "../simulate/hold
 import type { Plan, PlanItem } from "../simulate/plan-schema";
 import { ingredientOf, pouredKg } from "../simulate/item-facts";
 import { overRim } from "../simulate/over-rim";
-import { vesselOf } from "../simulate/references";
+import { findVessel, vesselOf } from "../simulate/references";
 import { runOnce } from "../simulate/simulate";
 import type { Trace } from "../simulate/trace";
 import { coldWaterKg } from "../simulate/water-ways";
@@ -111,7 +111,7 @@ export function convert(goal: Goal, target: Target, kitchen: Kitchen): Conversio
       throw outcome.problem;
     last = outcome.problem;
   }
-  const vessel = kitchen.vessels.find((v) => v.id === target.vesselId);
+  const vessel = findVessel(target, kitchen);
   throw new Problem(
     "notReachable",
     "vesselId",

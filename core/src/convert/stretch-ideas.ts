@@ -1,3 +1,4 @@
+import { findVessel } from "../simulate/references";
 import type { HeatOf, Method, StretchHeat } from "../heats/heat-schema";
 import type { HobHeat } from "../heats/hob-schema";
 import {
@@ -56,7 +57,7 @@ export function openedHeat(plan: Plan): StretchHeat | null {
 export function stretchIdeas(plan: Plan, kitchen: Kitchen): readonly StretchIdea[] {
   const all = stretchesOf(plan);
   const last = all.at(-1)?.heat ?? plan.heat;
-  const vessel = kitchen.vessels.find((v) => v.id === plan.vesselId);
+  const vessel = findVessel(plan, kitchen);
   if (vessel === undefined || all.length >= MOST_STRETCHES) return [];
   const goesOn = (method: Method) => suits(vessel, method);
   const ideas: StretchIdea[] = [];

@@ -1,7 +1,7 @@
 import { isSpare } from "../heats/heat";
 import { isStaged } from "../simulate/moves";
 import type { Kitchen } from "../simulate/kitchen-schema";
-import { suitsPlan } from "../simulate/references";
+import { findVessel, suitsPlan } from "../simulate/references";
 import type { Plan, PlanItem, Stop, WaterStatement } from "../simulate/plan-schema";
 import { fitIn, waterL } from "../simulate/water-ways";
 import { outcomeOf, Problem } from "../units/problem";
@@ -102,7 +102,7 @@ const allIn = (plan: Plan): Plan => ({
 const fits = (plan: Plan, kitchen: Kitchen, by: number): boolean => {
   const outcome = outcomeOf(() => {
     const next = scaled(plan, by);
-    const vessel = kitchen.vessels.find((v) => v.id === plan.vesselId);
+    const vessel = findVessel(plan, kitchen);
     return (
       vessel !== undefined && fitIn(vessel, allIn(next), waterL(next, kitchen)).limit === "fits"
     );

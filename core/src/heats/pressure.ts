@@ -1,9 +1,12 @@
+import type { Vessel } from "../vessel/vessel-schema";
 import type { PressureHeat } from "./pressure-schema";
 import { RELEASES, VENTED_L } from "../heat/pressure";
 import type { HeatRecord } from "./record";
 
 const set = ({ setting, release }: PressureHeat): string =>
   `${setting} pressure, ${release} release`;
+
+const isElectric = (vessel: Vessel | undefined): boolean => vessel?.pressure?.drive === "electric";
 
 /** Under pressure, on a ring or by its own heat. */
 export const PRESSURE: HeatRecord<PressureHeat> = {
@@ -38,10 +41,9 @@ export const PRESSURE: HeatRecord<PressureHeat> = {
   ],
 
   drifts: () => false,
-  usesRing: (_, vessel) => vessel?.pressure?.drive !== "electric",
+  usesRing: (_, vessel) => !isElectric(vessel),
   burns: (vessel) => vessel?.pressure?.drive === "stovetop",
-  runsAlone: (vessel, { electricPressure }) =>
-    vessel?.pressure?.drive === "electric" && electricPressure,
+  runsAlone: (vessel, { electricPressure }) => isElectric(vessel) && electricPressure,
   attention: "near",
 
   where: () => "under pressure",
@@ -53,17 +55,24 @@ export const PRESSURE: HeatRecord<PressureHeat> = {
   ],
   written: () => "cook under pressure",
   turnTitle: () => "Lock the lid, up to pressure",
-  turnLook: () =>
-    "Valve free, gasket whole, liquid enough; then turn down until it only just stays up.",
+  turnLook: (_, vessel) =>
+    isElectric(vessel)
+      ? "Valve free, gasket whole, liquid enough; then it comes up and holds by itself."
+      : "Valve free, gasket whole, liquid enough; then turn down until it only just stays up.",
   comesUp: "Up to pressure",
   holds: "At pressure",
-  begin: () => ({ title: "Light the ring", done: "It is lit", short: "light it" }),
-  clockStarts: () => ({
+  begin: (_, vessel) =>
+    isElectric(vessel)
+      ? { title: "Switch the cooker on", done: "It is on", short: "switch it on" }
+      : { title: "Light the ring", done: "It is lit", short: "light it" },
+  clockStarts: (_, vessel) => ({
     title: "It is at pressure",
     done: "It is at pressure now",
-    lookFor: "The indicator stands; turn down until it only just stays there.",
+    lookFor: isElectric(vessel)
+      ? "The indicator stands; it holds there by itself."
+      : "The indicator stands; turn down until it only just stays there.",
   }),
-  logged: { lit: "Ring lit", clock: "At pressure" },
+  logged: { lit: "Heat on", clock: "At pressure" },
   end: "Heat off, let the pressure down",
   offTitle: "Heat off, let the pressure down",
   slowBy: ["efficiency"],

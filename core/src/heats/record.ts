@@ -69,7 +69,7 @@ export interface StretchRecord<H extends { readonly method: string }> {
   /** What is done to begin it after another; `from` where that was of the same kind. */
   turnTitle(heat: H, from: H | null): string;
   /** What to look for as it begins after another. */
-  turnLook(heat: H): Said;
+  turnLook(heat: H, vessel: Vessel | undefined): Said;
   /** In a recipe that is written out: "simmer on the hob". */
   written(heat: H): string;
   /** How it is ended where it waits for its table: there it stays in a low oven and on WARM. */
@@ -119,13 +119,19 @@ export interface HeatRecord<H extends { readonly method: string }> extends Stret
   /** On the way to it: "Up to the simmer". */
   readonly comesUp: string;
   /** What is switched on first, once it is, and in few words. */
-  begin(heat: H): {
+  begin(
+    heat: H,
+    vessel: Vessel | undefined,
+  ): {
     readonly title: string;
     readonly done: string;
     readonly short: string;
   };
   /** What starts the cook's clock, and how to know. */
-  clockStarts(heat: H): { readonly title: string; readonly lookFor: Said; readonly done: string };
+  clockStarts(
+    heat: H,
+    vessel: Vessel | undefined,
+  ): { readonly title: string; readonly lookFor: Said; readonly done: string };
   /** The same two as the course of a pot tells them. */
   readonly logged: { readonly lit: string; readonly clock: string };
   /** How it is ended at the stove: "Take it out of the oven". */

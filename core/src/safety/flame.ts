@@ -1,3 +1,4 @@
+import { findVessel } from "../simulate/references";
 import { stretchOf } from "../heats/heat";
 import { nightBeginsMin } from "../simulate/nobody-up";
 import type { Kitchen } from "../simulate/kitchen-schema";
@@ -17,7 +18,7 @@ export function flameSpans(
   kitchen: Kitchen,
   { stretches, totalMin }: Pick<Trace, "stretches" | "totalMin">,
 ): readonly FlameSpan[] {
-  const vessel = kitchen.vessels.find((v) => v.id === plan.vesselId);
+  const vessel = findVessel(plan, kitchen);
   return stretchesOf(plan).flatMap(({ heat }, index): readonly FlameSpan[] => {
     const fromMin = index === 0 ? 0 : stretches[index]?.fromMin;
     if (fromMin === undefined || !stretchOf(heat).burns(vessel)) return [];

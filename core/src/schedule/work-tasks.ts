@@ -1,3 +1,4 @@
+import { findVessel } from "../simulate/references";
 import { pieceEdgeM } from "../heat/piece-sides";
 import { WORKS } from "../prepare/works";
 import { browningBatches, browningMin, footprintM2 } from "../prepare/browning";
@@ -281,8 +282,7 @@ function howOf(work: Work, item: PlanItem, plan: Plan, kitchen: Kitchen): Said {
 export function browningVessel(plan: Plan, kitchen: Kitchen): Vessel | undefined {
   const pans = kitchen.vessels.filter((v) => v.kind === "pan");
   return (
-    pans.sort((a, b) => vesselAreaM2(b, 0) - vesselAreaM2(a, 0))[0] ??
-    kitchen.vessels.find((v) => v.id === plan.vesselId)
+    pans.sort((a, b) => vesselAreaM2(b, 0) - vesselAreaM2(a, 0))[0] ?? findVessel(plan, kitchen)
   );
 }
 

@@ -1,3 +1,4 @@
+import { findVessel } from "./references";
 import type { Heat } from "../heats/heat-schema";
 import { isInOven, isSlow } from "../heats/heat";
 import { kitchenEstimate } from "../units/constant";
@@ -33,7 +34,7 @@ export const isMeasured = (
   heat: Heat,
 ): boolean =>
   isSlow(heat) &&
-  vessels.find((v) => v.id === vesselId)?.warmUps?.some((w) => w.setting === heat.setting) === true;
+  findVessel({ vesselId }, { vessels })?.warmUps?.some((w) => w.setting === heat.setting) === true;
 
 /** What gets as hot: an oven, a slow cooker on a setting; null where a boil or a gauge says how hot it is. */
 export function hotThing(vesselId: string, heat: Heat): string | null {

@@ -1,3 +1,4 @@
+import { findVessel } from "./references";
 import type { Heat } from "../heats/heat-schema";
 import { heatOf, isSealed } from "../heats/heat";
 import { kitchenEstimate } from "../units/constant";
@@ -92,7 +93,7 @@ export const ringHere = (kitchen: Kitchen, plan: Plan): FactorHere | null =>
 
 /** Whether any of its heat comes from its ring: not into a crock, an electric cooker, or cold into the oven. */
 export function usesRing(plan: Plan, kitchen: Kitchen): boolean {
-  const vessel = kitchen.vessels.find((v) => v.id === plan.vesselId);
+  const vessel = findVessel(plan, kitchen);
   return heatsOf(plan).some((heat) => heatOf(heat).usesRing(heat, vessel));
 }
 

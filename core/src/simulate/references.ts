@@ -17,9 +17,15 @@ export const standsOnHob = (vessel: Vessel): boolean => vessel.kind !== "slowCoo
 export const suitsPlan = (vessel: Vessel, plan: Plan): boolean =>
   heatsOf(plan).every((heat) => suits(vessel, heat.method));
 
+/** The plan's vessel, also where it does not suit; undefined where this kitchen has none of that id. */
+export const findVessel = (
+  { vesselId }: Pick<Plan, "vesselId">,
+  { vessels }: Pick<Kitchen, "vessels">,
+): Vessel | undefined => vessels.find((v) => v.id === vesselId);
+
 /** The plan's vessel. @throws Problem `unknownReference`, `notOnHob` */
 export function vesselOf(plan: Plan, kitchen: Kitchen): Vessel {
-  const found = kitchen.vessels.find((v) => v.id === plan.vesselId);
+  const found = findVessel(plan, kitchen);
   if (found === undefined)
     throw new Problem(
       "unknownReference",

@@ -139,6 +139,7 @@ function worked({ batch, cook, astray }: PotState, atMs: number): OnFire {
   } catch (error) {
     report(error);
     const message = "Something in it cannot be worked out.";
-    return blindly(batch.plan, cook, new Problem("unreadable", "batch", batch.id, message), atMs);
+    const problem = new Problem("unreadable", "batch", batch.id, message);
+    return blindly(batch.plan, batch.kitchen, cook, problem, atMs);
   }
 }

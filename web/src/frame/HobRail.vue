@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { heatOf } from "@kettlos/core/heats/heat";
 import { nobodyUp } from "@kettlos/core/simulate/nobody-up";
 import { MINUTE_MS, HOUR_MS } from "@kettlos/core/units/time";
 import { clockOf, hourOf, weekdayOf } from "@kettlos/core/units/moments";
@@ -96,7 +95,7 @@ const bands = computed(() => [
       next:
         b.lightMs < pots.nowMs
           ? "should be on by now"
-          : `${heatOf(b.plan.heat).begin(b.plan.heat).short} ${clockOf(b.lightMs)}, ${left(b.lightMs)}`,
+          : `${b.begins} ${clockOf(b.lightMs)}, ${left(b.lightMs)}`,
     })),
 ]);
 </script>

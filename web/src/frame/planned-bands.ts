@@ -1,3 +1,5 @@
+import { findVessel } from "@kettlos/core/simulate/references";
+import { heatOf } from "@kettlos/core/heats/heat";
 import { MINUTE_MS } from "@kettlos/core/units/time";
 import { workMinutes, workTasks } from "@kettlos/core/schedule/work-tasks";
 import { afterMinOf, startBy } from "@kettlos/core/schedule/start-by";
@@ -13,6 +15,8 @@ export interface PlannedBand {
   readonly plan: Plan;
   readonly lightMs: number;
   readonly readyMs: number;
+  /** What begins it, in few words: "light it". */
+  readonly begins: string;
 }
 
 const cache = new WeakMap<Plan, { kitchen: Kitchen; totalMin: number | null }>();
@@ -30,8 +34,11 @@ export function plannedBands(
   if (kitchen === null) return [];
   return plans.flatMap((plan) => {
     const start = starts.get(plan.id);
+    const begins = heatOf(plan.heat).begin(plan.heat, findVessel(plan, kitchen)).short;
     if (start !== undefined)
-      return [{ plan, lightMs: start.lightAt * MINUTE_MS, readyMs: start.readyAt * MINUTE_MS }];
+      return [
+        { plan, begins, lightMs: start.lightAt * MINUTE_MS, readyMs: start.readyAt * MINUTE_MS },
+      ];
     const readyMs = plan.readyAt === null ? NaN : Date.parse(plan.readyAt);
     if (!(readyMs > nowMs)) return [];
     const totalMin = totalMinOf(plan, kitchen);
@@ -42,7 +49,7 @@ export function plannedBands(
       plan.prepareMin,
       workMinutes(workTasks(plan, kitchen)).afterMin + afterMinOf(plan.end),
     );
-    return [{ plan, lightMs, readyMs }];
+    return [{ plan, begins, lightMs, readyMs }];
   });
 }
 

@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { heatOf } from "@kettlos/core/heats/heat";
 import { MINUTE_MS } from "@kettlos/core/units/time";
 import { weekdayClockOf } from "@kettlos/core/units/moments";
 import { showDuration, showVolume } from "@kettlos/core/units/show";
@@ -116,7 +115,7 @@ useShortcuts(() =>
               >{{ band.plan.end === "served" ? "ready" : "strained" }} by
               {{ weekdayClockOf(band.readyMs)
               }}<template v-if="band.lightMs > pots.nowMs">
-                · {{ heatOf(band.plan.heat).begin(band.plan.heat).short }} in
+                · {{ band.begins }} in
                 {{ showDuration((band.lightMs - pots.nowMs) / MINUTE_MS) }}</template
               ><b v-else class="ember"> · should be on by now</b></span
             >

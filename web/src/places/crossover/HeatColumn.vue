@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { findVessel } from "@kettlos/core/simulate/references";
 import { heatOf, isSlow } from "@kettlos/core/heats/heat";
 import { ruleC } from "@kettlos/core/units/said";
 import type { ExplainedRange, HeatAnswer } from "@kettlos/core/because/converted";
@@ -51,9 +52,7 @@ const emit = defineEmits<{
 const { anchor, toggle, shut } = useOpened();
 const heat = computed(() => props.answer.target.heat);
 const column = computed(() => (props.answer.ok ? props.answer.column : null));
-const vessel = computed(() =>
-  props.kitchen.vessels.find((v) => v.id === props.answer.target.vesselId),
-);
+const vessel = computed(() => findVessel(props.answer.target, props.kitchen));
 const one = computed(() => (props.units === "us" ? "us" : "metric"));
 const SETTINGS = [
   { value: "low", label: "LOW" },

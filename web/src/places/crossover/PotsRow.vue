@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { findVessel } from "@kettlos/core/simulate/references";
 import { heatOf, isOnRing } from "@kettlos/core/heats/heat";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import { showVolume, type UnitSystem } from "@kettlos/core/units/show";
@@ -28,8 +29,7 @@ const SCALE_STEP = 40;
 const HEAP_STEP_M = 0.01;
 
 const one = computed(() => (props.units === "us" ? "us" : "metric"));
-const vesselOf = ({ answer }: HeatColumn) =>
-  props.kitchen.vessels.find((v) => v.id === answer.target.vesselId);
+const vesselOf = ({ answer }: HeatColumn) => findVessel(answer.target, props.kitchen);
 const drawable = computed(() =>
   props.all.flatMap((column) => {
     const vessel = vesselOf(column);

@@ -282,6 +282,7 @@ useShortcuts(() => [
       </PieceBoundary>
       <PlanSide
         :plan="minded.plan"
+        :vessel="vessel ?? undefined"
         :answers="minded.answers"
         :units="units"
         :can-start="canStart"

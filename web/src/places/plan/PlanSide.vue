@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import type { Vessel } from "@kettlos/core/vessel/vessel-schema";
 import { heatOf } from "@kettlos/core/heats/heat";
 import { weekdayClockOf } from "@kettlos/core/units/moments";
 import type { Answers } from "@kettlos/core/because/answers";
@@ -13,6 +14,7 @@ import ReadyBy from "./ReadyBy.vue";
 /** What to mind, when to start, and the button that puts the pot on. */
 const props = defineProps<{
   plan: Plan;
+  vessel: Vessel | undefined;
   answers: Answers;
   units: UnitSystem;
   canStart: boolean;
@@ -26,7 +28,9 @@ const grave = computed(() => [
   ...cautions.value.filter((c) => c.severity === "caution"),
 ]);
 const notes = computed(() => cautions.value.filter((c) => c.severity === "note"));
-const startWords = computed(() => heatOf(props.plan.heat).begin(props.plan.heat).title);
+const startWords = computed(
+  () => heatOf(props.plan.heat).begin(props.plan.heat, props.vessel).title,
+);
 const clock = (ms: number) => weekdayClockOf(ms);
 </script>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { findVessel } from "@kettlos/core/simulate/references";
 import type { Method, StretchHeat } from "@kettlos/core/heats/heat-schema";
 import { HEATS, METHODS, isRest, suits } from "@kettlos/core/heats/heat";
 import type { Answers } from "@kettlos/core/because/answers";
@@ -27,7 +28,7 @@ const emit = defineEmits<{ change: [Partial<Plan>] }>();
 const index = computed(() => props.plan.then.findIndex((s) => s.id === props.stretchId));
 const stretch = computed(() => props.plan.then[index.value] ?? null);
 const methods = computed(() => {
-  const vessel = props.kitchen.vessels.find((v) => v.id === props.plan.vesselId);
+  const vessel = findVessel(props.plan, props.kitchen);
   const fits = METHODS.filter(
     (m) => vessel !== undefined && suits(vessel, m) && laterHeat(m, props.kitchen) !== null,
   );

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { findVessel } from "@kettlos/core/simulate/references";
 import { liquidOfServedKg } from "@kettlos/core/dish/eaten";
 import type { Answers } from "@kettlos/core/because/answers";
 import { asReckoned } from "@kettlos/core/batch/as-reckoned";
@@ -49,9 +50,7 @@ const volumeL = ref<number | null>(null);
 const grossKg = ref<number | null>(null);
 /** A dish is weighed in its own pot, whose weight the kitchen knows. */
 const tareKg = ref<number | null>(
-  isServed.value
-    ? (props.pot.batch.kitchen.vessels.find((v) => v.id === props.plan.vesselId)?.massKg ?? null)
-    : null,
+  isServed.value ? (findVessel(props.plan, props.pot.batch.kitchen)?.massKg ?? null) : null,
 );
 const leftL = ref<number | null>(null);
 const heat = ref<"hot" | "cold">("hot");
