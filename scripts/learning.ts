@@ -7,7 +7,7 @@ import { fileURLToPath } from "node:url";
 import { bramholtKitchen } from "../web/src/sample/kitchen";
 import { bramholtPlans } from "../web/src/sample/plans";
 
-const KITCHENS = 400;
+const KITCHENS = 1000;
 const SEED = 1640;
 const AFTER = [0, 1, 3, 8] as const;
 const LIMITS = {

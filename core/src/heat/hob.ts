@@ -1,3 +1,4 @@
+import { RING_W } from "../units/limits";
 import { requireWithin } from "../units/problem";
 import { airPressureKPa, boilingPointC, SEA_LEVEL_KPA } from "../water/altitude";
 import { saturationPressureKPa } from "../water/saturation";
@@ -13,7 +14,7 @@ export const simmerC = (vigour: Vigour, altitudeM: number): number =>
  * @throws Problem `range`
  */
 export function ringNetW(ring: Ring, altitudeM: number): number {
-  requireWithin("powerW", ring.powerW, 200, 20000, "W");
+  requireWithin("powerW", ring.powerW, RING_W.least, RING_W.most, "W");
   const thin = ring.kind === "gas" ? Math.sqrt(airPressureKPa(altitudeM) / SEA_LEVEL_KPA) : 1;
   return ring.powerW * RING_EFFICIENCY[ring.kind].value * thin;
 }

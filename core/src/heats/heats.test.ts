@@ -187,7 +187,9 @@ describe("a heat's record", () => {
     const record = heatOf(heat);
     expect(record.begin(heat, electric).title).toBe("Switch the cooker on");
     expect(record.begin(heat, onRing).title).toBe("Light the ring");
-    expect(inWords(record.clockStarts(heat, electric).lookFor, "metric")).not.toContain("turn down");
+    expect(inWords(record.clockStarts(heat, electric).lookFor, "metric")).not.toContain(
+      "turn down",
+    );
     expect(inWords(record.clockStarts(heat, onRing).lookFor, "metric")).toContain("turn down");
     expect(inWords(record.turnLook(heat, electric), "metric")).not.toContain("turn down");
     expect(record.usesRing(heat, electric)).toBe(false);

@@ -1,3 +1,4 @@
+import { EATERS, MOULDS, RATION_DAYS, SALT_WANTED_G, WATER_PER_BONE } from "../units/limits";
 import { MOST_BONE_SHARE } from "./bone-share";
 import { HeatSchema, StretchHeatSchema } from "../heats/heat-schema";
 import { LabelSchema } from "../ingredient/label-schema";
@@ -8,7 +9,7 @@ import { PieceSchema } from "../heat/piece-schema";
 import { boilFirstMinOf, isRest, stretchOf } from "../heats/heat";
 import { isIngredientId } from "../ingredient/catalogue";
 import { WorkSchema } from "../prepare/work-schema";
-import { LEAST_KG, MOST_ITEM_KG, nameUpTo, textUpTo } from "../units/text-schema";
+import { LEAST_KG, MOST_ITEM_KG, nameUpTo, numberIn, textUpTo } from "../units/text-schema";
 import { ACCOMPANIMENTS, DIETS, KINDS } from "./dish-words";
 
 const Id = z.string().min(1).max(80);
@@ -98,14 +99,14 @@ export const WantedSchema = z.discriminatedUnion("by", [
   }),
   z.object({
     by: z.literal("moulds"),
-    count: z.number().int().min(1).max(1000),
+    count: numberIn(MOULDS).int(),
     mouldL: z.number().positive().max(20),
   }),
   z.object({
     by: z.literal("rations"),
-    eaters: z.number().int().min(1).max(2000),
+    eaters: numberIn(EATERS).int(),
     rationL: z.number().positive().max(5),
-    days: z.number().positive().max(60),
+    days: z.number().positive().max(RATION_DAYS.most),
   }),
 ]);
 export type Wanted = z.infer<typeof WantedSchema>;
@@ -115,7 +116,7 @@ export const WaterSchema = z.discriminatedUnion("by", [
   z.object({ by: z.literal("amount"), volumeL: z.number().min(0).max(200) }),
   z.object({
     by: z.literal("ratio"),
-    waterPerBone: z.number().positive().max(20),
+    waterPerBone: z.number().positive().max(WATER_PER_BONE.most),
   }),
   z.object({ by: z.literal("cover") }),
   z.object({ by: z.literal("over"), overM: z.number().min(0).max(1) }),
@@ -196,12 +197,12 @@ export const PlanSchema = z.object({
   ruledBy: Id.optional(),
   /** How many eat of it, and how much each, kg (L of a liquid); null where nobody counted. */
   serves: z
-    .object({ people: z.number().int().min(1).max(2000), eachKg: z.number().positive().max(5) })
+    .object({ people: numberIn(EATERS).int(), eachKg: z.number().positive().max(5) })
     .nullable()
     .default(null),
   diets: z.array(z.enum(DIETS)).max(DIETS.length).default([]),
   /** Salt wanted at the end, g per kg of all that is eaten (per L where it is strained). */
-  saltWantedGKg: z.number().min(0).max(30).nullable().default(null),
+  saltWantedGKg: numberIn(SALT_WANTED_G).nullable().default(null),
   /** Thickness wanted at the end, flour-equivalent g/L. */
   thickWantedGL: z.number().min(0).max(150).nullable().default(null),
   /** The cook's choice where cooks differ, by question. */

@@ -1,3 +1,4 @@
+import type { Limits } from "./limits";
 import { z } from "./zod";
 
 /** Latest moment that is believed: the end of the year 2199, ms since 1970. */
@@ -26,3 +27,6 @@ export const textUpTo = (most: number) =>
     .string()
     .overwrite((text) => text.slice(0, most))
     .max(most);
+
+/** A number within its limits. */
+export const numberIn = ({ least, most }: Limits) => z.number().min(least).max(most);

@@ -1,5 +1,6 @@
+import { CONTAINERS, CUPS } from "../units/limits";
 import { z } from "../units/zod";
-import { nameUpTo } from "../units/text-schema";
+import { nameUpTo, numberIn } from "../units/text-schema";
 
 /** What portions are kept in. */
 export const STORE_KINDS = ["mould", "tray", "jar", "shoulderJar", "bag", "tub"] as const;
@@ -18,9 +19,9 @@ export const StoreContainerSchema = z
     /** What a jar with a shoulder holds up to it, L. */
     shoulderL: z.number().min(0.01).max(50).optional(),
     /** Cups in one mould. */
-    cups: z.number().int().min(1).max(100).default(1),
+    cups: numberIn(CUPS).int().default(1),
     /** How many of it the kitchen has; null where there are always enough. */
-    have: z.number().int().min(0).max(10_000).nullable().default(null),
+    have: numberIn(CONTAINERS).int().nullable().default(null),
   })
   .check((context) => {
     const c = context.value;

@@ -1,6 +1,7 @@
+import { FILL_SHARE, OWN_POWER_W, WARM_UP_FILL_SHARE } from "../units/limits";
 import { TALLEST_FOR_WIDTH, TALLEST_M } from "./tallest";
 import { z } from "../units/zod";
-import { nameUpTo } from "../units/text-schema";
+import { nameUpTo, numberIn } from "../units/text-schema";
 
 const Size = z.tuple([z.number().positive().max(1.5), z.number().positive().max(1.5)]);
 
@@ -27,7 +28,7 @@ export type PressureCooker = z.infer<typeof PressureCookerSchema>;
 /** A slow cooker's own warm-up, read with a thermometer in plain water. */
 export const WarmUpSchema = z.object({
   setting: z.enum(["low", "high"]),
-  fillShare: z.number().min(0.1).max(1),
+  fillShare: numberIn(WARM_UP_FILL_SHARE),
   readings: z
     .array(z.object({ tMin: z.number().min(0).max(1440), tempC: z.number().min(-5).max(110) }))
     .max(200),
@@ -48,12 +49,12 @@ export const VesselSchema = z
     topM: Size,
     heightM: z.number().positive().max(TALLEST_M),
     /** Highest sensible level as a share of the rim height. */
-    fillShare: z.number().min(0.3).max(1).default(0.85),
+    fillShare: numberIn(FILL_SHARE).default(0.85),
     massKg: z.number().positive().max(100),
     body: BodySchema,
     lid: z.enum(["none", "ordinary", "heavy"]),
     /** Power of a slow cooker or electric pressure cooker, W. */
-    powerW: z.number().min(50).max(5000).optional(),
+    powerW: numberIn(OWN_POWER_W).optional(),
     pressure: PressureCookerSchema.optional(),
     warmUps: z.array(WarmUpSchema).max(10).optional(),
   })

@@ -1,16 +1,10 @@
 <script setup lang="ts">
-import { useWords } from "../data/use-words";
-import AskChoices from "./AskChoices.vue";
-import { outcomeOf } from "@kettlos/core/units/problem";
+import type { NumberReading } from "@kettlos/core/units/read-bare-number";
 import { readQuantity, type Quantity } from "@kettlos/core/units/read-quantity";
 import type { Dimension } from "@kettlos/core/units/unit-table";
-import { nextTick, ref, useId, watch } from "vue";
-import { useInGroup } from "./field-group";
+import TypedField from "./TypedField.vue";
 
-/**
- * A number typed as people type it. What cannot be read stays as typed, with what would be right;
- * what can mean two things is asked once.
- */
+/** A quantity typed as people type it, kept in base units. */
 const props = defineProps<{
   label: string;
   dimension: Dimension;
@@ -27,126 +21,37 @@ const props = defineProps<{
   needed?: boolean;
 }>();
 const value = defineModel<number | null>({ required: true });
-/** `written`: what the cook wrote was taken, also where it is what stood there. */
-const emit = defineEmits<{ entered: []; written: [number] }>();
-const words = useWords();
+defineEmits<{ entered: []; written: [number] }>();
 
-const id = useId();
-const text = ref("");
-const problem = ref("");
-const question = ref("");
-const choices = ref<readonly { label: string; value: Quantity }[]>([]);
+const numberOf = ({ dimension, value: number }: Quantity): number =>
+  dimension === "mass" && props.dimension === "volume" ? number / (props.densityKgL ?? 1) : number;
 
-/** What is being typed is not overwritten by what comes from elsewhere meanwhile. */
-let isTyping = false;
-const written = () => (value.value === null ? "" : props.show(value.value));
-watch(
-  value,
-  () => {
-    if (!isTyping) reset();
-  },
-  { immediate: true },
-);
-// In other measures it is written anew, but for what is not clear yet.
-watch(written, () => {
-  if (!isTyping && problem.value === "" && choices.value.length === 0) reset();
-});
-useInGroup(() =>
-  problem.value !== "" || choices.value.length > 0
-    ? `Not kept yet: “${props.label}” is not clear.`
-    : props.needed === true && value.value === null
-      ? `Not kept yet: “${props.label}” is empty.`
-      : null,
-);
-
-function reset() {
-  isTyping = false;
-  text.value = written();
-  problem.value = "";
-  choices.value = [];
-}
-
-/** Reads what was typed. Leaving the field is no entry: only Enter says that it is done. */
-function read(isEnter: boolean) {
-  choices.value = [];
-  problem.value = "";
-  if (value.value !== null && text.value === props.show(value.value))
-    return void (isEnter && emit("entered"));
-  if (text.value.trim() === "" && value.value === null) return;
-  const outcome = outcomeOf(() =>
-    readQuantity(text.value, {
-      dimension: props.dimension,
-      bareUnit: props.bareUnit,
-    }),
-  );
-  if (!outcome.ok) {
-    problem.value = words(outcome.problem.said);
-    return;
-  }
-  if (outcome.value.kind === "ask") {
-    question.value = outcome.value.question;
-    choices.value = outcome.value.choices.map((c) => ({ label: c.label, value: c.quantity }));
-    return;
-  }
-  // Whoever keeps it on Enter has it by then.
-  if (take(outcome.value.quantity) && isEnter) void nextTick(() => emit("entered"));
-}
-
-function take(quantity: Quantity): boolean {
-  const isWeight = quantity.dimension === "mass" && props.dimension === "volume";
-  const number = isWeight ? quantity.value / (props.densityKgL ?? 1) : quantity.value;
-  const low = props.min ?? 0;
-  const high = props.max ?? Infinity;
-  if (number < low || number > high) {
-    problem.value = `${text.value} is out of range: from ${props.show(low)} to ${props.show(high)}.`;
-    return false;
-  }
-  value.value = number;
-  emit("written", number);
-  reset();
-  return true;
+function read(text: string): NumberReading {
+  const { dimension, bareUnit } = props;
+  const reading = readQuantity(text, { dimension, bareUnit });
+  return reading.kind === "one"
+    ? { kind: "one", value: numberOf(reading.quantity) }
+    : {
+        ...reading,
+        choices: reading.choices.map(({ label, quantity }) => ({
+          label,
+          value: numberOf(quantity),
+        })),
+      };
 }
 </script>
 
 <template>
-  <div class="quantity">
-    <label :for="id" :class="{ 'visually-hidden': hideLabel }">{{ label }}</label>
-    <ElInput
-      :id="id"
-      v-model="text"
-      inputmode="text"
-      autocomplete="off"
-      :placeholder="placeholder ?? ''"
-      :aria-invalid="problem !== ''"
-      :aria-describedby="`${id}-problem`"
-      @input="isTyping = true"
-      @change="read(false)"
-      @blur="isTyping = false"
-      @keydown.enter.prevent="read(true)"
-      @keydown.esc="reset"
-    />
-    <AskChoices :question="question" :choices="choices" @choose="take" />
-    <p v-if="problem" :id="`${id}-problem`" class="problem small" role="alert">
-      {{ problem }}
-    </p>
-  </div>
+  <TypedField
+    v-model="value"
+    :label="label"
+    :read="read"
+    :show="show"
+    :hide-label="hideLabel ?? false"
+    :placeholder="placeholder ?? ''"
+    :needed="needed ?? false"
+    v-bind="{ ...(min === undefined ? {} : { min }), ...(max === undefined ? {} : { max }) }"
+    @entered="$emit('entered')"
+    @written="$emit('written', $event)"
+  />
 </template>
-
-<style scoped>
-.quantity {
-  min-width: 96px;
-}
-
-label {
-  display: block;
-  color: var(--quiet);
-  font-size: 14px;
-  line-height: 18px;
-}
-
-.problem {
-  max-width: 320px;
-  padding-top: 6px;
-  color: var(--ember);
-}
-</style>

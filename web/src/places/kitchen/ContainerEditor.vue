@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import NumberField from "../../controls/NumberField.vue";
+import { CONTAINERS, CUPS } from "@kettlos/core/units/limits";
 import { useWords } from "../../data/use-words";
 import { vTyped } from "../../controls/v-typed";
 import { fillOf } from "@kettlos/core/portion/headspace";
@@ -64,26 +66,23 @@ const text = (event: Event) => (event.target as HTMLInputElement).value;
         :model-value="container.shoulderL ?? null"
         @update:model-value="$event !== null && change({ shoulderL: $event })"
       />
-      <label v-if="container.kind === 'mould'" class="small quiet field number"
-        >Cups in one
-        <input
-          v-typed="container.cups"
-          class="written"
-          type="number"
-          min="1"
-          max="100"
-          @change="change({ cups: Number(text($event)) })"
-      /></label>
-      <label class="small quiet field number"
-        >How many
-        <input
-          v-typed="container.have ?? ''"
-          class="written"
-          type="number"
-          min="0"
-          placeholder="enough"
-          @change="change({ have: text($event) === '' ? null : Number(text($event)) })"
-      /></label>
+      <NumberField
+        v-if="container.kind === 'mould'"
+        label="Cups in one"
+        whole
+        :limits="CUPS"
+        :model-value="container.cups"
+        @update:model-value="$event !== null && change({ cups: $event })"
+      />
+      <NumberField
+        label="How many"
+        whole
+        clears
+        placeholder="enough"
+        :limits="CONTAINERS"
+        :model-value="container.have"
+        @update:model-value="change({ have: $event })"
+      />
       <button type="button" class="button danger" @click="emit('remove')">Take it off</button>
     </div>
     <p class="small quiet">
@@ -101,9 +100,5 @@ const text = (event: Event) => (event.target as HTMLInputElement).value;
 
 .field {
   display: grid;
-}
-
-.number .written {
-  width: 96px;
 }
 </style>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
+import NumberField from "../../controls/NumberField.vue";
+import { FILL_SHARE, OWN_POWER_W } from "@kettlos/core/units/limits";
 import { useWords } from "../../data/use-words";
-import { vTyped } from "../../controls/v-typed";
 import { VesselSchema, type Vessel } from "@kettlos/core/vessel/vessel-schema";
 import { capacityL, roundFromCapacity } from "@kettlos/core/vessel/volume";
 import { showLength, showVolume, type UnitSystem } from "@kettlos/core/units/show";
@@ -202,20 +203,13 @@ function setByCapacity(capacity: number | null, across: number | null) {
         :model-value="vessel.massKg"
         @update:model-value="set({ massKg: $event ?? vessel.massKg })"
       />
-      <label class="share"
-        >Fill line, % of height
-        <input
-          v-typed="Math.round(vessel.fillShare * 100)"
-          class="written"
-          type="number"
-          min="30"
-          max="100"
-          @change="
-            set({
-              fillShare: Number(($event.target as HTMLInputElement).value) / 100,
-            })
-          "
-      /></label>
+      <NumberField
+        label="Fill line, % of height"
+        share
+        :limits="FILL_SHARE"
+        :model-value="vessel.fillShare"
+        @update:model-value="$event !== null && set({ fillShare: $event })"
+      />
       <p class="quiet">
         Holds <b class="figure">{{ showVolume(capacityL(vessel), units) }}</b>
       </p>
@@ -241,19 +235,14 @@ function setByCapacity(capacity: number | null, across: number | null) {
       :units="units"
       @change="set({ pressure: $event })"
     />
-    <label
+    <NumberField
       v-if="vessel.kind === 'slowCooker' || vessel.pressure?.drive === 'electric'"
-      class="share"
-      >Power, W
-      <input
-        v-typed="vessel.powerW ?? ''"
-        class="written"
-        type="number"
-        min="50"
-        max="5000"
-        placeholder="not known"
-        @change="set({ powerW: Number(($event.target as HTMLInputElement).value) })"
-    /></label>
+      label="Power, W"
+      placeholder="not known"
+      :limits="OWN_POWER_W"
+      :model-value="vessel.powerW ?? null"
+      @update:model-value="$event !== null && set({ powerW: $event })"
+    />
     <WarmUpLog
       v-if="vessel.kind === 'slowCooker'"
       :warm-ups="vessel.warmUps ?? []"
@@ -296,16 +285,6 @@ function setByCapacity(capacity: number | null, across: number | null) {
   flex-wrap: wrap;
   gap: 8px 24px;
   align-items: end;
-}
-
-.share {
-  color: var(--quiet);
-  font-size: 14px;
-}
-
-.share input {
-  display: block;
-  width: 96px;
 }
 
 .row {

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { vTyped } from "../../controls/v-typed";
+import NumberField from "../../controls/NumberField.vue";
+import { RING_W } from "@kettlos/core/units/limits";
 import { RingSchema, type Ring } from "@kettlos/core/heat/ring-schema";
 import { ringNetW } from "@kettlos/core/heat/hob";
 import { computed, ref } from "vue";
@@ -58,22 +59,15 @@ const isUsed = (id: string) => store.plans.some((p) => p.ringId === id);
         :model-value="ring.kind"
         @update:model-value="set(ring, { kind: $event })"
       />
-      <label class="power"
-        ><input
-          v-typed="ring.powerW"
-          class="written"
-          type="number"
-          min="200"
-          max="20000"
-          step="50"
-          aria-label="Power, watts"
-          @change="
-            set(ring, {
-              powerW: Number(($event.target as HTMLInputElement).value),
-            })
-          "
+      <span class="power"
+        ><NumberField
+          label="Power, watts"
+          hide-label
+          :limits="RING_W"
+          :model-value="ring.powerW"
+          @update:model-value="$event !== null && set(ring, { powerW: $event })"
         />
-        W</label
+        W</span
       >
       <span class="quiet small"
         >about
@@ -105,10 +99,6 @@ li {
   border-bottom: 1px solid var(--hair);
 }
 
-.power input {
-  width: 84px;
-}
-
 .button {
   margin-top: 12px;
 }
@@ -119,5 +109,11 @@ li {
 
 .link:disabled {
   color: var(--quiet);
+}
+
+.power {
+  display: inline-flex;
+  gap: 6px;
+  align-items: center;
 }
 </style>

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import NumberField from "../../controls/NumberField.vue";
+import { WARM_UP_FILL_SHARE } from "@kettlos/core/units/limits";
 import { plain } from "@kettlos/core/units/region";
 import { useWords } from "../../data/use-words";
 import { fitWarmUp } from "@kettlos/core/heat/warm-up";
@@ -17,7 +19,7 @@ const SETTINGS = [
   { value: "high", label: "HIGH" },
 ] as const;
 const setting = ref<WarmUp["setting"]>("low");
-const fill = ref(67);
+const fillShare = ref<number | null>(0.67);
 const text = ref("");
 const problem = ref("");
 const kept = computed(() => props.warmUps.find((w) => w.setting === setting.value) ?? null);
@@ -38,7 +40,7 @@ watch(
   (log) => {
     text.value =
       log?.readings.map((r) => `${plain(r.tMin)} ${plain(shownDegree(r.tempC))}`).join("\n") ?? "";
-    fill.value = Math.round((log?.fillShare ?? 0.67) * 100);
+    fillShare.value = log?.fillShare ?? 0.67;
     problem.value = "";
   },
   { immediate: true },
@@ -76,18 +78,23 @@ function save() {
     return;
   }
   problem.value = "";
-  const fillShare = Math.min(1, Math.max(0.1, fill.value / 100));
-  emit("change", [...others, { setting: setting.value, fillShare, readings }]);
+  emit("change", [
+    ...others,
+    { setting: setting.value, fillShare: fillShare.value ?? 0.67, readings },
+  ]);
 }
 </script>
 
 <template>
   <div class="log">
     <TickChoice v-model="setting" label="Setting" :options="SETTINGS" />
-    <label
-      >Filled with water to, %
-      <input v-model.number="fill" class="written" type="number" min="10" max="100" @change="save"
-    /></label>
+    <NumberField
+      v-model="fillShare"
+      label="Filled with water to, %"
+      share
+      :limits="WARM_UP_FILL_SHARE"
+      @update:model-value="save"
+    />
     <label
       >Its own warm-up: minutes and {{ degree }}, a reading a line
       <textarea
@@ -121,11 +128,6 @@ function save() {
 label {
   color: var(--quiet);
   font-size: 14px;
-}
-
-input[type="number"] {
-  display: block;
-  width: 80px;
 }
 
 textarea {

@@ -77,11 +77,10 @@ describe("a pot by its measures", () => {
 
   test("what no pot can be is said, and the pot stays as it was", async () => {
     const wrapper = editor("tall");
-    const share = wrapper.find("label.share input");
-    await share.setValue("140");
+    await type(wrapper, /Fill line/, "140");
     expect(wrapper.emitted("change")).toBeUndefined();
-    expect(wrapper.find("[role=alert]").exists()).toBe(true);
-    await share.setValue("80");
+    expect(wrapper.find("[role=alert]").text()).toBe("140 is out of range: from 30 % to 100 %.");
+    await type(wrapper, /Fill line/, "80");
     expect(last(wrapper).fillShare).toBe(0.8);
     expect(wrapper.find("[role=alert]").exists()).toBe(false);
   });

@@ -1,7 +1,8 @@
 <script setup lang="ts">
+import NumberField from "../../controls/NumberField.vue";
+import { EATERS } from "@kettlos/core/units/limits";
 import UnitField from "../../controls/UnitField.vue";
 import { useWords } from "../../data/use-words";
-import { vTyped } from "../../controls/v-typed";
 import { asMuchAsFits, DOES_NOT_SCALE, scaledToPeople } from "@kettlos/core/dish/scale";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
@@ -25,10 +26,7 @@ const problem = ref("");
 const isScaled = ref(false);
 const DEFAULT_EACH_KG = 0.4;
 
-function setPeople(text: string) {
-  const people = Number(text);
-  if (!Number.isInteger(people) || people < 1 || people > 2000)
-    return void (problem.value = `"${text}" is not a number of people from 1 to 2000.`);
+function setPeople(people: number) {
   problem.value = "";
   const { serves } = props.plan;
   if (serves === null) return emit("change", { serves: { people, eachKg: DEFAULT_EACH_KG } });
@@ -54,19 +52,17 @@ function fillPot() {
 <template>
   <div class="scale">
     <p class="line">
-      <label
-        >For
-        <input
-          v-typed="plan.serves?.people ?? ''"
-          class="written people"
-          inputmode="numeric"
-          aria-label="How many eat"
-          placeholder="6"
-          @change="setPeople(($event.target as HTMLInputElement).value)"
-          @keydown.enter="setPeople(($event.target as HTMLInputElement).value)"
-        />
-        people,</label
-      >
+      For
+      <NumberField
+        label="How many eat"
+        hide-label
+        whole
+        placeholder="6"
+        :limits="EATERS"
+        :model-value="plan.serves?.people ?? null"
+        @update:model-value="$event !== null && setPeople($event)"
+      />
+      people,
       <UnitField
         label="Each eats"
         hide-label

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { vTyped } from "../../controls/v-typed";
+import NumberField from "../../controls/NumberField.vue";
+import { SHARE_LEFT } from "@kettlos/core/units/limits";
 import { BODIES, bodyOf } from "@kettlos/core/seasoning/thickness";
 import type { Stop } from "@kettlos/core/simulate/plan-schema";
 import type { UnitSystem } from "@kettlos/core/units/show";
@@ -82,27 +83,18 @@ const kind = computed({
       :model-value="stop.liquidL"
       @update:model-value="set({ by: 'liquid', liquidL: $event ?? 1 })"
     />
-    <label v-else-if="stop.by === 'share'" class="line">
+    <div v-else-if="stop.by === 'share'" class="line">
       down to
-      <input
-        v-typed="Math.round(stop.share * 100)"
-        class="written"
-        type="number"
-        min="5"
-        max="95"
-        step="5"
-        @change="
-          set({
-            by: 'share',
-            share: Math.min(
-              0.95,
-              Math.max(0.05, Number(($event.target as HTMLInputElement).value) / 100 || 0.6),
-            ),
-          })
-        "
+      <NumberField
+        label="How much is left, %"
+        hide-label
+        share
+        :limits="SHARE_LEFT"
+        :model-value="stop.share"
+        @update:model-value="$event !== null && set({ by: 'share', share: $event })"
       />
-      % of {{ ofWhat }}
-    </label>
+      of {{ ofWhat }}
+    </div>
     <UnitField
       v-else-if="stop.by === 'depth'"
       label="Depth in the pot"
@@ -140,9 +132,5 @@ const kind = computed({
   display: flex;
   gap: 8px;
   align-items: center;
-}
-
-input[type="number"] {
-  width: 72px;
 }
 </style>

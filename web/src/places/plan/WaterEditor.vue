@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { vTyped } from "../../controls/v-typed";
+import NumberField from "../../controls/NumberField.vue";
+import { EATERS, MOULDS, RATION_DAYS, WATER_PER_BONE } from "@kettlos/core/units/limits";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import type { Plan, Wanted, WaterStatement } from "@kettlos/core/simulate/plan-schema";
 import { bonesKg, wantedL } from "@kettlos/core/simulate/water-ways";
@@ -36,7 +37,7 @@ function statementFor(by: WaterStatement["by"]): WaterStatement {
   if (by === "ratio") {
     const bones = bonesKg(props.plan);
     const now = bones > 0 ? Math.round((props.waterL / bones) * 4) / 4 : 2;
-    return { by, waterPerBone: Math.min(20, Math.max(0.25, now)) };
+    return { by, waterPerBone: Math.min(WATER_PER_BONE.most, Math.max(WATER_PER_BONE.least, now)) };
   }
   if (by === "over") return { by, overM: 0.025 };
   if (by === "left") return { by, wanted: { by: "volume", volumeL: 3 } };
@@ -68,11 +69,6 @@ const wish = computed({
 });
 const setWanted = (value: Wanted) => emit("state", { by: "left", wanted: value });
 
-function count(event: Event, most: number, set: (n: number) => void) {
-  const n = Math.round(Number((event.target as HTMLInputElement).value));
-  if (n >= 1 && n <= most) set(n);
-}
-
 const ratio = computed(() => (props.plan.water.by === "ratio" ? props.plan.water.waterPerBone : 2));
 </script>
 
@@ -89,27 +85,19 @@ const ratio = computed(() => (props.plan.water.by === "ratio" ? props.plan.water
       :model-value="plan.water.volumeL"
       @update:model-value="emit('state', { by: 'amount', volumeL: $event ?? 0 })"
     />
-    <label v-else-if="plan.water.by === 'ratio'" class="line">
+    <div v-else-if="plan.water.by === 'ratio'" class="line">
       1 part bones to
-      <input
-        v-typed="ratio"
-        class="written"
-        type="number"
-        min="0.25"
-        max="20"
-        step="0.25"
-        @change="
-          emit('state', {
-            by: 'ratio',
-            waterPerBone: Math.min(
-              20,
-              Math.max(0.25, Number(($event.target as HTMLInputElement).value) || 2),
-            ),
-          })
+      <NumberField
+        label="Parts water to one of bones"
+        hide-label
+        :limits="WATER_PER_BONE"
+        :model-value="ratio"
+        @update:model-value="
+          $event !== null && emit('state', { by: 'ratio', waterPerBone: $event })
         "
       />
       parts water by weight: {{ ratioWord(ratio) }}
-    </label>
+    </div>
     <UnitField
       v-else-if="plan.water.by === 'over'"
       label="Above the bones"
@@ -133,20 +121,15 @@ const ratio = computed(() => (props.plan.water.by === "ratio" ? props.plan.water
         @update:model-value="setWanted({ by: 'volume', volumeL: $event ?? 1 })"
       />
       <div v-else-if="wanted.by === 'moulds'" class="line">
-        <input
-          v-typed="wanted.count"
-          class="written"
-          type="number"
-          min="1"
-          max="1000"
-          aria-label="How many moulds"
-          @change="
-            count($event, 1000, (n) =>
-              setWanted({
-                ...(wanted as Extract<Wanted, { by: 'moulds' }>),
-                count: n,
-              }),
-            )
+        <NumberField
+          label="How many moulds"
+          hide-label
+          whole
+          :limits="MOULDS"
+          :model-value="wanted.count"
+          @update:model-value="
+            $event !== null &&
+            setWanted({ ...(wanted as Extract<Wanted, { by: 'moulds' }>), count: $event })
           "
         />
         moulds of
@@ -168,20 +151,15 @@ const ratio = computed(() => (props.plan.water.by === "ratio" ? props.plan.water
         />
       </div>
       <div v-else class="line">
-        <input
-          v-typed="wanted.eaters"
-          class="written"
-          type="number"
-          min="1"
-          max="2000"
-          aria-label="How many eat"
-          @change="
-            count($event, 2000, (n) =>
-              setWanted({
-                ...(wanted as Extract<Wanted, { by: 'rations' }>),
-                eaters: n,
-              }),
-            )
+        <NumberField
+          label="How many eat"
+          hide-label
+          whole
+          :limits="EATERS"
+          :model-value="wanted.eaters"
+          @update:model-value="
+            $event !== null &&
+            setWanted({ ...(wanted as Extract<Wanted, { by: 'rations' }>), eaters: $event })
           "
         />
         eat
@@ -202,20 +180,14 @@ const ratio = computed(() => (props.plan.water.by === "ratio" ? props.plan.water
           "
         />
         a day for
-        <input
-          v-typed="wanted.days"
-          class="written"
-          type="number"
-          min="1"
-          max="60"
-          aria-label="Days"
-          @change="
-            count($event, 60, (n) =>
-              setWanted({
-                ...(wanted as Extract<Wanted, { by: 'rations' }>),
-                days: n,
-              }),
-            )
+        <NumberField
+          label="Days"
+          hide-label
+          :limits="RATION_DAYS"
+          :model-value="wanted.days"
+          @update:model-value="
+            $event !== null &&
+            setWanted({ ...(wanted as Extract<Wanted, { by: 'rations' }>), days: $event })
           "
         />
         days
@@ -245,9 +217,5 @@ const ratio = computed(() => (props.plan.water.by === "ratio" ? props.plan.water
   flex-wrap: wrap;
   gap: 8px;
   align-items: center;
-}
-
-input[type="number"] {
-  width: 72px;
 }
 </style>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
+import NumberField from "../../controls/NumberField.vue";
+import { WATER_PER_BONE } from "@kettlos/core/units/limits";
 import { useWords } from "../../data/use-words";
-import { vTyped } from "../../controls/v-typed";
 import type { BackwardOption } from "@kettlos/core/simulate/backward";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import type { Plan, Wanted } from "@kettlos/core/simulate/plan-schema";
@@ -48,12 +49,6 @@ async function workBack() {
     if (mine === newest) isBusy.value = false;
   }
 }
-function setRatio(event: Event) {
-  const field = event.target as HTMLInputElement;
-  const typed = Number(field.value);
-  if (typed >= 0.25 && typed <= 20) waterPerBone.value = typed;
-  else field.value = String(waterPerBone.value);
-}
 const potName = (id: string) => props.kitchen.vessels.find((v) => v.id === id)?.name ?? id;
 function take(option: BackwardOption) {
   const by = option.bonesKg / bonesKg(props.plan);
@@ -74,19 +69,17 @@ function take(option: BackwardOption) {
 
 <template>
   <div class="back">
-    <label class="line">
+    <div class="line">
       1 part bones to
-      <input
-        v-typed="waterPerBone"
-        class="written"
-        type="number"
-        min="0.25"
-        max="20"
-        step="0.25"
-        @change="setRatio"
+      <NumberField
+        :model-value="waterPerBone"
+        label="Parts water to one of bones"
+        hide-label
+        :limits="WATER_PER_BONE"
+        @update:model-value="$event !== null && (waterPerBone = $event)"
       />
       parts water: {{ ratioWord(waterPerBone) }}
-    </label>
+    </div>
     <p>
       <button type="button" class="button" :disabled="isBusy" @click="workBack">
         {{ isBusy ? "Working it out" : "Work out bones and pot too" }}
@@ -119,10 +112,6 @@ function take(option: BackwardOption) {
   flex-wrap: wrap;
   gap: 8px;
   align-items: center;
-}
-
-input[type="number"] {
-  width: 72px;
 }
 
 .options li {

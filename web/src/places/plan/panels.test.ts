@@ -174,17 +174,19 @@ describe("for how many", () => {
     mount(ScaleFields, { global, props: { plan, kitchen, units, isSaidAbove: false } });
   test("more people scale the dish; nonsense is refused and nothing changes", async () => {
     const wrapper = field(chili);
-    const input = wrapper.find("input.people");
+    const input = wrapper.find("input");
     await input.setValue("18");
     expect((wrapper.emitted("change")?.[0]?.[0] as Plan).items[0]?.massKg).toBeCloseTo(0.9, 9);
     await input.setValue("many");
-    expect(wrapper.find("[role=alert]").text()).toContain('"many" is not a number of people');
+    expect(wrapper.find("[role=alert]").text()).toBe('"many" is not a number.');
+    await input.setValue("2001");
+    expect(wrapper.find("[role=alert]").text()).toContain("from 1 to 2000");
     expect(wrapper.emitted("change")).toHaveLength(1);
   });
 
   test("without a count the number only says how many it is for", async () => {
     const wrapper = field({ ...chili, serves: null });
-    await wrapper.find("input.people").setValue("7");
+    await wrapper.find("input").setValue("7");
     expect(wrapper.emitted("change")?.[0]?.[0]).toEqual({ serves: { people: 7, eachKg: 0.4 } });
   });
 

@@ -1,6 +1,8 @@
 import type { Plan, WaterStatement } from "@kettlos/core/simulate/plan-schema";
 import { mount } from "@vue/test-utils";
+import ElementPlus from "element-plus";
 import { describe, expect, test, vi } from "vitest";
+import { nextTick } from "vue";
 import { planOf, sample } from "../../../test/pot";
 import WaterEditor from "./WaterEditor.vue";
 
@@ -9,6 +11,7 @@ vi.mock("../../workers/reckoner", () => ({ reckoner: () => ({}) }));
 const lamb = planOf("plan-lamb");
 const editor = (water: WaterStatement) =>
   mount(WaterEditor, {
+    global: { plugins: [ElementPlus] },
     props: {
       plan: { ...lamb, water } satisfies Plan,
       kitchen: sample.kitchen,
@@ -20,8 +23,16 @@ type Editor = ReturnType<typeof editor>;
 const stated = (wrapper: Editor) => wrapper.emitted("state")?.at(-1)?.[0] as WaterStatement;
 const choose = (wrapper: Editor, value: string) =>
   wrapper.find(`input[type=radio][value=${value}]`).setValue(true);
-const put = (wrapper: Editor, label: string, text: string) =>
-  wrapper.find(`[aria-label="${label}"]`).setValue(text);
+/** In a field, by the words on it. */
+const fieldOf = (wrapper: Editor, label: string) => {
+  const name = wrapper.findAll("label").find((l) => l.text() === label);
+  return wrapper.find<HTMLInputElement>(`[id="${name?.attributes("for") ?? ""}"]`);
+};
+async function put(wrapper: Editor, label: string, text: string): Promise<void> {
+  // The input gets the id its label names once it is mounted.
+  await nextTick();
+  await fieldOf(wrapper, label).setValue(text);
+}
 
 describe("how the water is stated", () => {
   test("by weight begins at about what is in, and only what can be is taken", async () => {
@@ -30,13 +41,15 @@ describe("how the water is stated", () => {
     // 4.4 L to 2.2 kg of lamb neck.
     expect(stated(wrapper)).toEqual({ by: "ratio", waterPerBone: 2 });
     const byWeight = editor({ by: "ratio", waterPerBone: 2 });
-    const field = byWeight.find("input[type=number]");
-    await field.setValue("1.5");
+    const label = "Parts water to one of bones";
+    await put(byWeight, label, "1,5");
     expect(stated(byWeight)).toEqual({ by: "ratio", waterPerBone: 1.5 });
-    await field.setValue("90");
-    expect(stated(byWeight)).toEqual({ by: "ratio", waterPerBone: 20 });
-    await field.setValue("");
-    expect(stated(byWeight)).toEqual({ by: "ratio", waterPerBone: 2 });
+    for (const nonsense of ["90", "0", "", "much"]) {
+      await put(byWeight, label, nonsense);
+      expect(byWeight.find("[role=alert]").exists()).toBe(true);
+      expect(fieldOf(byWeight, label).element.value).toBe(nonsense);
+    }
+    expect(byWeight.emitted("state")).toHaveLength(1);
     expect(byWeight.text()).toContain("standard");
   });
 

@@ -89,12 +89,13 @@ describe("from the wanted result back", () => {
       expect(option.waterL / option.bonesKg).toBeCloseTo(ratio, 6);
   });
 
-  test("a ratio that cannot be is put back to what it was", async () => {
+  test("a ratio that cannot be stays as it was typed, is said, and is not gone by", async () => {
     const wrapper = shown();
     const field = wrapper.find<HTMLInputElement>("input");
     await field.setValue("0");
-    await field.trigger("change");
-    expect(field.element.value).toBe("2");
+    expect(field.element.value).toBe("0");
+    expect(wrapper.find("[role=alert]").text()).toContain("from 0.25 to 20");
+    expect(wrapper.text()).toContain("parts water: standard");
   });
 
   test("left, or asked of a plan that has changed since, an answer is dropped", async () => {
