@@ -1,4 +1,4 @@
-import "@fontsource-variable/bricolage-grotesque/standard.css";
+import "./theme/fonts/fonts.css";
 import "@fontsource-variable/figtree/wght.css";
 import "element-plus/theme-chalk/base.css";
 import "./theme/tokens.css";
