@@ -4,6 +4,7 @@ import { copyFileSync, readFileSync, statSync, writeFileSync } from "node:fs";
 import { dirname, join } from "node:path";
 import { createRequire } from "node:module";
 import { fileURLToPath } from "node:url";
+import { format, resolveConfig } from "prettier";
 import subsetFont from "subset-font";
 
 const from = dirname(
@@ -41,7 +42,14 @@ for (const { groups } of faces) {
 }
 `);
 }
-writeFileSync(join(to, "fonts.css"), `/* Written by \`npm run fonts\`. */\n${written.join("\n")}`);
+const sheet = join(to, "fonts.css");
+writeFileSync(
+  sheet,
+  await format(`/* Written by \`npm run fonts\`. */\n${written.join("\n")}`, {
+    ...(await resolveConfig(sheet)),
+    filepath: sheet,
+  }),
+);
 copyFileSync(join(from, "LICENSE"), join(to, "LICENSE.txt"));
 
 /** Every character of a CSS unicode-range. */
