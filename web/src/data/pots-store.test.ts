@@ -62,6 +62,24 @@ describe("all pots", () => {
   });
 });
 
+test("several pots are forecast anew by turns, no two in one second, and none is left out", async () => {
+  vi.useFakeTimers({ now: NOW, toFake: ["Date", "setInterval", "clearInterval"] });
+  const pots = await loaded();
+  await beginBatch(sample.plans[0]!, sample.kitchen);
+  await beginBatch(sample.plans[1]!, sample.kitchen);
+  await until(() => expect(pots.fire).toHaveLength(3));
+  let before = pots.fire;
+  const anew = new Map<string, number>();
+  for (let second = 0; second < 20; second++) {
+    vi.advanceTimersByTime(1000);
+    const moved = pots.fire.filter((pot, i) => pot !== before[i]);
+    expect(moved.length).toBeLessThanOrEqual(1);
+    for (const { batch } of moved) anew.set(batch.id, (anew.get(batch.id) ?? 0) + 1);
+    before = pots.fire;
+  }
+  expect([...anew.values()]).toEqual([1, 1, 1]);
+});
+
 describe("while it loads", () => {
   test("no past pot is ever taken for one that was never lit, whenever its events arrive", async () => {
     const pots = usePotsStore();
