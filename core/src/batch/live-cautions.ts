@@ -29,7 +29,7 @@ const BARE_AHEAD_MIN = 10;
 /** So much over the reckoned come-up it should be boiling: kitchen estimate. */
 const SLOW_BOIL_FACTOR = 1.4;
 const SLOW_BOIL_MIN = 10;
-/** Fallen so far since the flame was last set, it is turned down: model section 4. */
+/** Fallen so far since the flame was last set, it is turned down: docs/method.md, “Oven, slow cooker, pressure”. */
 const TURN_DOWN_EVERY_M = 0.05;
 const TURN_DOWN_SHARE = 0.075;
 /** This much less left than planned is worth turning down for: kitchen estimate. */

@@ -83,7 +83,7 @@ export interface LiveForecast {
 /**
  * What readings and model together say of the pot at nowMs: the simulation follows what was done, and
  * the steaming rate is a conjugate normal fit of liquid lost against the simulated loss, with the
- * default's spread as prior (model section 10).
+ * default's spread as prior (docs/method.md, “The live pot”).
  * @throws Problem as simulate does
  */
 export function forecastLive(
@@ -93,7 +93,7 @@ export function forecastLive(
   nowMs: number,
 ): LiveForecast {
   const { model: nowModel, steamRate } = fittedModel(plan, kitchen, cook, nowMs);
-  // A rate is never below nothing: its range is that of a log-normal (model section 13).
+  // A rate is never below nothing: its range is that of a log-normal (docs/method.md, “What a log teaches”).
   const spread = Math.exp((Z90 * steamRate.sd) / Math.max(0.05, steamRate.mean));
   const low = steamRate.mean / spread;
   const high = steamRate.mean * spread;

@@ -27,7 +27,7 @@ import { begunIdsOf, begunStretches, movingAsSaid, strainedAsSaid } from "./stre
 const LONGEST_MIN = 2880;
 /** Liquid this deep on the floor is as good as none: it catches. */
 const DRY_FLOOR_M = 0.01;
-/** Reading errors, one standard deviation: model section 10. */
+/** Reading errors, one standard deviation: docs/method.md, “The live pot”. */
 export const DEPTH_SD_M = 0.002;
 const WEIGHT_SD_KG = 0.01;
 export const JUG_SD_L = 0.05;

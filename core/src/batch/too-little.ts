@@ -82,7 +82,7 @@ export function tooLittle(
 
 /**
  * The same bones once more, in as much water as comes to what is missing. What they still give is what
- * the first boil left in them: m·G·exp(−C₁/K)·(1 − exp(−C₂/K)) (model section 11).
+ * the first boil left in them: m·G·exp(−C₁/K)·(1 − exp(−C₂/K)) (docs/method.md, “Cook value, flavour, set”).
  */
 function secondWash(
   plan: Plan,

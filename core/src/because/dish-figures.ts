@@ -29,7 +29,7 @@ const inLiquid = (value: number, liquid: FigureSpread) => ({
   high: liquid.lowFactor > 0.05 ? value / liquid.lowFactor : value * 2,
 });
 
-/** Explains salt, body, drink, fat, meat and portions of a dish (model sections 8 and 14). */
+/** Explains salt, body, drink, fat, meat and portions of a dish (docs/method.md, “The whole dish”). */
 export function dishFigures(
   plan: Plan,
   kitchen: Pick<Kitchen, "learned">,

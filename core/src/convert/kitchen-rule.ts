@@ -15,7 +15,7 @@ interface Row {
 
 const h = (from: number, to: number): RuleRange => ({ lowMin: from * 60, highMin: to * 60 });
 
-/** The rule of thumb: model section 9. Each row holds up to and without its end, the last with it. */
+/** The rule of thumb: docs/method.md, “From one heat to another”. Each row holds up to and without its end, the last with it. */
 const ROWS: readonly Row[] = [
   { open: { lowMin: 15, highMin: 30 }, low: h(4, 6), high: h(1.5, 2) },
   { open: { lowMin: 30, highMin: 50 }, low: h(6, 8), high: h(3, 4) },

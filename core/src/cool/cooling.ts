@@ -55,7 +55,7 @@ export const depthOf = ({
 
 /**
  * Time constant of a way, min: τ = m·c/(h·A), all faces in air and the wetted ones in a bath, plastic half;
- * thick food adds 4L²/(π²α), L half its depth from both sides, the depth from one (model section 16).
+ * thick food adds 4L²/(π²α), L half its depth from both sides, the depth from one (docs/method.md, “Chilling”).
  */
 export function coolingTauMin(facts: CoolingFacts, way: CoolingWay): number {
   const { container, massKg } = facts;
@@ -168,7 +168,7 @@ export const gatesMet = (
     };
   });
 
-/** Heat that melting ice and its water up to 5 °C take, kJ/kg: model section 16. */
+/** Heat that melting ice and its water up to 5 °C take, kJ/kg: docs/method.md, “Chilling”. */
 const ICE_KJ_KG = 334 + WATER_HEAT_KJ_KG_K.value * 5;
 
 /** Ice for a bath that takes massKg from one temperature to another, kg: m·c·ΔT/(334 + 4.18·5). */

@@ -22,13 +22,7 @@ const guess = (what: string, value: number, why: string) =>
 export const KEEPER_FACTS: Readonly<Record<Keeper, KeeperFacts>> = {
   pot: {
     name: "covered pot in the room",
-    h: published(
-      "heat lost from a covered pot",
-      10,
-      "W/m²·K",
-      "still room air, model section 16, ±40 %",
-      0.35,
-    ),
+    h: published("heat lost from a covered pot", 10, "W/m²·K", "still room air, ±40 %", 0.35),
     does: "Lid on, off the heat, out of the draught.",
   },
   wrapped: {
@@ -59,7 +53,7 @@ export interface Standing {
 const faceM2 = (container: CoolingContainer, depthM: number): number =>
   wallM2(container, depthM) + 2 * floorM2(container);
 
-/** Time constant of what stands covered, min: m·c/(h·A), Newton's law as in model section 16. */
+/** Time constant of what stands covered, min: m·c/(h·A), Newton's law as in docs/method.md, “Chilling”. */
 export function keepingTauMin(standing: Standing, keeper: Keeper): number {
   const { container, massKg } = standing;
   const depthM = depthOf(standing);

@@ -20,13 +20,7 @@ export interface WayFacts {
 }
 
 const h = (what: string, value: number) =>
-  published(
-    `heat passed in ${what}`,
-    value,
-    "W/m²·K",
-    "handbook range ±40 %, model section 16",
-    0.35,
-  );
+  published(`heat passed in ${what}`, value, "W/m²·K", "handbook range ±40 %", 0.35);
 
 export const WAYS: Readonly<Record<CoolingWay, WayFacts>> = {
   room: {
@@ -103,5 +97,5 @@ export const PLASTIC_FACTOR = kitchenEstimate(
   "plastic against metal",
   0.5,
   "×",
-  "model section 16",
+  "the same bath in metal and in plastic",
 );

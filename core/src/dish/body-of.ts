@@ -48,7 +48,7 @@ function steamLMin(plan: Plan, trace: Trace): number {
   return (open * (last.steamedKg - before.steamedKg)) / (last.tMin - before.tMin);
 }
 
-/** Thickness at the end and the ways to the one that is wanted (model section 14, kitchen estimates). */
+/** Thickness at the end and the ways to the one that is wanted (docs/method.md, “The whole dish”, kitchen estimates). */
 export function bodyOfPlan(plan: Plan, trace: Trace): BodyOf {
   const from = bindsIn(plan, trace);
   const volumeL = trace.endLiquidL;

@@ -38,7 +38,7 @@ export interface SaltOf {
 }
 
 /**
- * Salt through the whole pot, with everything that brings it (model section 14), against what is wanted in
+ * Salt through the whole pot, with everything that brings it (docs/method.md, “The whole dish”), against what is wanted in
  * this kitchen.
  */
 export function saltOf(plan: Plan, kitchen: Pick<Kitchen, "learned">, trace: Trace): SaltOf {

@@ -79,7 +79,7 @@ export function believeTarget(
     return Math.exp(at.at(-1) ?? 0);
   };
   const middle = quantile(0.5);
-  // Pot-to-pot noise stays, however often a fork goes in: model section 10.
+  // Pot-to-pot noise stays, however often a fork goes in: docs/method.md, “The live pot”.
   const widened = (edge: number) =>
     Math.exp(Math.hypot(Math.log(edge / middle), Z90 * FORK_NOISE.value));
   return {

@@ -15,7 +15,7 @@ export interface RateObservation {
 
 /**
  * Conjugate normal fit of a line through the origin: precision-weighted prior and observations
- * (model section 10).
+ * (docs/method.md, “The live pot”).
  * @throws Problem `range` where an sd is not positive
  * @example fitRate({ mean: 0.0088, sd: 0.00308 }, [{ x: 60, y: 0.45, sd: 0.1 }]).mean
  */

@@ -7,7 +7,7 @@ import { plateauAtAltitudeC } from "./plateau";
 
 type Curve = readonly (readonly [ovenC: number, liquidC: number])[];
 
-/** Liquid's plateau at sea level by oven temperature: model section 4, kitchen estimates. */
+/** Liquid's plateau at sea level by oven temperature: docs/method.md, “Oven, slow cooker, pressure”, kitchen estimates. */
 const COVERED: Curve = [
   [110, 82],
   [120, 88],

@@ -38,7 +38,7 @@ const bone = (
 
 const GAME = { game: true } as const;
 
-/** Bones by animal and part. Gelatin: model section 11. */
+/** Bones by animal and part. Gelatin: docs/method.md, “Cook value, flavour, set”. */
 export const BONES: readonly Ingredient[] = [
   bone("chickenBacks", "Chicken backs", POULTRY_BONE, "poultry", [35, 110], 0.08, 0.6, {
     each: { back: one(180) },

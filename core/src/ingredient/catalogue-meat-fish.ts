@@ -18,7 +18,7 @@ export const meat = (
     ...more,
   });
 
-/** Meats by cut. Juice freed: model section 8. */
+/** Meats by cut. Juice freed: docs/method.md, “The ledger”. */
 export const MEATS: readonly Ingredient[] = [
   meat("beefChuck", "Beef chuck", 0.33, 0.65),
   meat("beefShank", "Beef shank", 0.26, 0.7, { each: { slice: one(350) } }),
@@ -170,7 +170,7 @@ const fish = (
     ...more,
   });
 
-/** Fish and shellfish. Shellfish liquor: model section 8. */
+/** Fish and shellfish. Shellfish liquor: docs/method.md, “The ledger”. */
 export const FISHES: readonly Ingredient[] = [
   fish("whiteFish", "White fish fillet", 0.8, {
     allergens: ["fish"],

@@ -18,7 +18,7 @@ const liquid = (
     ...more,
   });
 
-/** Water, stock, wine and the like. Salt and alcohol: model section 14. */
+/** Water, stock, wine and the like. Salt and alcohol: docs/method.md, “The whole dish”. */
 export const LIQUIDS: readonly Ingredient[] = [
   liquid("water", "Water", 1),
   liquid("boughtStock", "Bought stock", 0.97, {
@@ -132,7 +132,7 @@ const salt = (id: string, name: string, gKg: number, more: Partial<Ingredient> =
 /** Salty sauces pour: they are no powder. */
 const SAUCE = POURED;
 
-/** Salt and salty seasonings. Salt: model section 14. */
+/** Salt and salty seasonings. Salt: docs/method.md, “The whole dish”. */
 export const SALTS: readonly Ingredient[] = [
   salt("tableSalt", "Table salt", 1000, {
     each: { tsp: one(6) },

@@ -31,7 +31,7 @@ const vegetable = (
     ...more,
   });
 
-/** Vegetables. Liquid freed: model section 8. */
+/** Vegetables. Liquid freed: docs/method.md, “The ledger”. */
 export const VEGETABLES: readonly Ingredient[] = [
   vegetable("onion", "Onion", 0.89, 0.25, {
     petHazard: ALLIUM,
@@ -211,7 +211,7 @@ const pulse = (
 
 const BEAN = { dryBean: true } as const;
 
-/** Dry pulses. Liquid taken up: model section 8. */
+/** Dry pulses. Liquid taken up: docs/method.md, “The ledger”. */
 export const PULSES: readonly Ingredient[] = [
   pulse("kidneyBean", "Kidney beans, dry", 1.35, 60, {
     ...BEAN,
@@ -260,7 +260,7 @@ const grain = (
     ...more,
   });
 
-/** Grains. Liquid taken up: model section 8. */
+/** Grains. Liquid taken up: docs/method.md, “The ledger”. */
 export const GRAINS: readonly Ingredient[] = [
   grain("pearledSpelt", "Pearled spelt", 2.7, {
     ...GLUTEN,
@@ -311,7 +311,7 @@ const dried = (
     ...more,
   });
 
-/** Dried goods. Liquid taken up: model section 8. */
+/** Dried goods. Liquid taken up: docs/method.md, “The ledger”. */
 export const DRIEDS: readonly Ingredient[] = [
   dried("driedMushroom", "Dried mushrooms", 5, 0.1, { each: { mushroom: one(2), piece: one(2) } }),
   dried("kelp", "Kelp, dried", 3.5, 0.1, {

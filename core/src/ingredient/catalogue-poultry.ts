@@ -11,7 +11,7 @@ const bird = (
   fatShare?: number,
 ): Ingredient => meat(id, name, freed, waterShare, { flavour: "poultry", ...more }, fatShare);
 
-/** Poultry and other birds as meat. Juice freed as of the cuts of model section 8. */
+/** Poultry and other birds as meat. Juice freed as of the cuts in docs/method.md, “The ledger”. */
 export const POULTRY: readonly Ingredient[] = [
   bird("chickenLeg", "Chicken legs, on the bone", 0.23, 0.68, {
     each: { leg: one(250), quarter: one(300) },

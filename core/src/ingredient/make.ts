@@ -62,7 +62,7 @@ export const saltContent = (gKg: number): Constant =>
 export const alcohol = (share: number): Constant =>
   published("alcohol by volume", share, "", "label", 0.05);
 
-/** Gelatin that can be had and how slowly it comes: model section 11, kitchen estimates. */
+/** Gelatin that can be had and how slowly it comes: docs/method.md, “Cook value, flavour, set”, kitchen estimates. */
 export const gelatin = (gKg: number, kMin: number) => ({
   gelatinGKg: kitchenEstimate(
     "gelatin that can be had",
@@ -114,7 +114,7 @@ export const takesUp = (lKg: number, idealMin?: number) => ({
           "cook value when soft",
           idealMin,
           "min at 100 °C",
-          "model section 6, ±25 %",
+          "cooked and bitten, ±25 %",
           0.25,
         ),
       }),

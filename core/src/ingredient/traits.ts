@@ -3,7 +3,7 @@ import { kitchenEstimate } from "../units/constant";
 /**
  * What the shopper, the server and the guest want to know of an ingredient beside how it cooks.
  * Contents per kg are typical labels and food composition tables, rounded; a packet's own label
- * replaces them. How things thicken, as g of wheat flour per kg: model section 14, kitchen estimates.
+ * replaces them. How things thicken, as g of wheat flour per kg: docs/method.md, “The whole dish”, kitchen estimates.
  */
 export interface Traits {
   readonly fatGKg?: number;
@@ -325,5 +325,5 @@ const TRAITS: Readonly<Record<string, Traits>> = {
 /** What the catalogue knows of an ingredient beside how it cooks; empty where nothing is special. */
 export const traitsOf = (ingredientId: string): Traits => TRAITS[ingredientId] ?? {};
 
-/** Weight of mashed beans or potato that thickens like flour, g per kg: model section 14. */
+/** Weight of mashed beans or potato that thickens like flour, g per kg: docs/method.md, “The whole dish”. */
 export const MASHED_STARCH_G_KG = MASHED;

@@ -27,14 +27,14 @@ export interface Learned {
   readonly observations: readonly Weighed[];
 }
 
-/** Degrees of freedom of Student's t: so a wild one weighs little (model section 13). */
+/** Degrees of freedom of Student's t: so a wild one weighs little (docs/method.md, “What a log teaches”). */
 const TAIL = 4;
 /**
  * An observation that lies where it was thought weighs (ν + 1)/ν; it makes nobody surer than one normal
  * observation does, and those that lie further out less.
  */
 const INFORMS = TAIL / (TAIL + 1);
-/** After so many newer pots of the same thing one counts half (model section 13). */
+/** After so many newer pots of the same thing one counts half (docs/method.md, “What a log teaches”). */
 const HALF_AFTER = 30;
 const WILD_SDS = 3;
 const ROUNDS = 30;
@@ -47,7 +47,7 @@ interface Sum {
 
 /**
  * What observations teach of a factor on a default: a factor of the whole kitchen
- * and one of each thing, conjugate normal, with the tail of Student's t by reweighting (model section 13).
+ * and one of each thing, conjugate normal, with the tail of Student's t by reweighting (docs/method.md, “What a log teaches”).
  * @param observations of any things, the oldest first; their order counts for how far they have faded only
  */
 export function learn(observations: readonly Observation[]): Learned {

@@ -60,7 +60,7 @@ export const isOneHeat = (plan: Plan, cook: Cook): boolean =>
 
 /**
  * How fast a pot steamed against the default: by its levels, or by what came through its sieve where none was
- * read (model section 13: levels feed steam first). A pot under pressure, or on several heats, says nothing.
+ * read (docs/method.md, “What a log teaches”: levels feed steam first). A pot under pressure, or on several heats, says nothing.
  */
 export function steamSeen(logged: LoggedPot): Seen {
   const why = unusable(logged);

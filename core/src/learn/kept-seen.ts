@@ -13,7 +13,7 @@ import { unusable, type LoggedPot } from "./from-pot";
 
 /**
  * How much liquid stayed on the solids against the default: what the levels of a pot leave unsaid of its litres
- * (model section 13: levels feed steam first, only the rest of a yield gap the solids). Where no level was read the
+ * (docs/method.md, “What a log teaches”: levels feed steam first, only the rest of a yield gap the solids). Where no level was read the
  * sieve has told of the steam already. What juice and steam leave in doubt is its noise.
  */
 export function keptSeen(logged: LoggedPot): readonly Observation[] {

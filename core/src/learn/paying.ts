@@ -83,7 +83,7 @@ const withLogs = (logs: Logs) => ({
 /**
  * Made-up kitchens whose pots steam, get their heat, give juice and keep liquid otherwise than the default, each cooked
  * pot after pot with two dips and a jug: how well the product foretells the next pot, by all that its log has
- * taught and with the ranges that it shows (model section 13).
+ * taught and with the ranges that it shows (docs/method.md, “What a log teaches”).
  * @param plan a stock on the ring that is simmered down to a share of what was in
  * @param wildShare of pots that were not as anybody knew: a lid left off
  */

@@ -43,7 +43,7 @@ export const gradeSays = (low: number, high: number): Pick<Observation, "log" | 
 
 /**
  * How much gelatin the bones of a pot gave against the default, by how it stood when cold
- * (model section 13: a grade is an interval). Nothing of what was
+ * (docs/method.md, “What a log teaches”: a grade is an interval). Nothing of what was
  * reduced or had something stirred in after the sieve, nor where most of it came with a stock.
  */
 export function setSeen(logged: LoggedPot): readonly Observation[] {

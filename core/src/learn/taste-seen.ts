@@ -59,7 +59,7 @@ const makesMore = (kind: Kind, ingredientId: string): boolean => {
 /**
  * How salty and how thick a pot was wanted, by the last word of a tasting and by how it then came out: as it
  * was called right; as it came out where it was put right after; else a step on from how it was left
- * (model section 13: the cook's own verdicts). Nothing of who must be sparing, of animals, of practice.
+ * (docs/method.md, “What a log teaches”: the cook's own verdicts). Nothing of who must be sparing, of animals, of practice.
  */
 export function tasteSeen(logged: LoggedPot): Readonly<Record<Kind, readonly Observation[]>> {
   const { batch, cook } = logged;

@@ -177,7 +177,7 @@ interface TaughtOptions {
   readonly kitchenId?: string;
 }
 
-/** What a kitchen's pots have taught, as a simulation draws on it (model section 13). */
+/** What a kitchen's pots have taught, as a simulation draws on it (docs/method.md, “What a log teaches”). */
 export function learnedOf(words: readonly PotWords[], options: TaughtOptions = {}): LearnedFactors {
   const { teaching = NO_TEACHING } = options;
   const learned = learnedBy(usedOf(words, options), teaching);

@@ -8,7 +8,7 @@ import type { Observation } from "./belief";
 import type { LoggedPot } from "./from-pot";
 
 /** How far one time with a watch is off the next; and one from tap to tap, in which a pause may lie. */
-const TIMED_SD = kitchenEstimate("work against its plan", 0.2, "log", "model section 13");
+const TIMED_SD = kitchenEstimate("work against its plan", 0.2, "log", "the same work timed again");
 const TAPPED_SD = kitchenEstimate("work from tap to tap", 0.35, "log", "kitchen estimate");
 /** Sooner than this two taps were one, min; what took more or less than so many times its plan was none of it. */
 const LEAST_MIN = 0.5;

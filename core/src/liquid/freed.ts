@@ -10,7 +10,7 @@ const SHARES: readonly (readonly [number, number])[] = [
 
 /**
  * Share of its juice that meat has let go once its hottest volume mean was at hottestMeanC:
- * 40 °C 0 … 100 °C 1, linear between (kitchen estimate, model section 8).
+ * 40 °C 0 … 100 °C 1, linear between (kitchen estimate, docs/method.md, “The ledger”).
  */
 export function freedShare(hottestMeanC: number): number {
   for (let i = 1; i < SHARES.length; i++) {

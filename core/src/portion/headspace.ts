@@ -3,7 +3,12 @@ import { kitchenEstimate, physics, published } from "../units/constant";
 import type { StoreContainer, StoreKind } from "../vessel/store-container";
 
 /** Headspace of moulds, trays and bags that are frozen. */
-const OPEN_HEADSPACE = published("headspace in moulds", 0.1, "1", "model section 12");
+const OPEN_HEADSPACE = published(
+  "headspace in moulds",
+  0.1,
+  "1",
+  "water swells by a tenth as it freezes",
+);
 /** Where nothing freezes: room for the lid. */
 const LID_ROOM = kitchenEstimate("room under a lid", 0.05, "1", "so that it does not spill");
 /** Ice takes this much more room than the water it was. */
@@ -17,7 +22,7 @@ export const ICE_GROWS = physics(
 const HALF_L = 0.5;
 const FULL_L = 1;
 const inch = (m: number) =>
-  published("headspace in jars", m, "m", "US guidance for freezing in jars, model section 12");
+  published("headspace in jars", m, "m", "US guidance for freezing in jars");
 /** At half a litre and at a whole one; between them in proportion, beyond them the same. */
 const JAR_HEADSPACE = {
   straight: [inch(0.013), inch(0.025)],

@@ -1,7 +1,7 @@
 import { kitchenEstimate } from "../units/constant";
 
 const usual = (name: string, value: number, unit: string) =>
-  kitchenEstimate(name, value, unit, "model section 15, a cook with a watch");
+  kitchenEstimate(name, value, unit, "a cook with a watch");
 
 /** Share of the pan's floor that may lie covered: a crowded pan steams. */
 export const PAN_COVER = usual("share of the pan's floor covered", 0.65, "");
@@ -25,7 +25,7 @@ export const browningBatches = (footM2: number, floorM2: number): number =>
  */
 export const browningMin = (batches: number, isSlices: boolean): number =>
   batches * (isSlices ? SLICE_MIN : DICE_MIN).value + (batches - 1) * BETWEEN_MIN.value;
-/** Of what a vegetable frees, the share that goes as steam when it is sweated: model section 8. */
+/** Of what a vegetable frees, the share that goes as steam when it is sweated: docs/method.md, “The ledger”. */
 export const SWEATED_OFF = usual("share of its liquid steamed off in sweating", 0.5, "");
 /** Cook value that sweating in its own steam gives. */
 export const SWEAT_COOK_MIN = usual("cook value of sweating", 8, "min at 100 °C");

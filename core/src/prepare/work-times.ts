@@ -2,7 +2,7 @@ import type { RouxColour, WorkKind } from "./works";
 import { kitchenEstimate, type Constant } from "../units/constant";
 
 const min = (name: string, value: number, unit = "min") =>
-  kitchenEstimate(name, value, unit, "model section 15, or a cook with a watch");
+  kitchenEstimate(name, value, unit, "a cook with a watch");
 
 /** How long each work takes and who is wanted: hands for all of it, an ear, or nobody. */
 export interface WorkTime {

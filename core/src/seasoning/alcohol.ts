@@ -33,7 +33,7 @@ export const ALCOHOL_CONSTANTS = [...USDA.map(([, c]) => c), STRIPPING_POWER, AL
 
 /**
  * Share of alcohol kept after simmering it for so long, 0.05–0.85: the USDA table, linear in
- * ln(1 + t) between its rows (model section 14).
+ * ln(1 + t) between its rows (docs/method.md, “The whole dish”).
  * @example usdaKept(15) // 0.4
  */
 export function usdaKept(min: number): number {

@@ -62,10 +62,10 @@ export type ThickenerId = keyof typeof THICKENERS;
 
 /** How a roux of a colour still binds, against raw flour. */
 export const ROUX_BINDS: Record<RouxColour, Constant> = {
-  white: kitchenEstimate("white roux", 1, "", "model section 14"),
-  blond: kitchenEstimate("blond roux", 0.9, "", "model section 14"),
-  brown: kitchenEstimate("brown roux", 0.7, "", "model section 14"),
-  dark: kitchenEstimate("dark roux", 0.4, "", "model section 14"),
+  white: kitchenEstimate("white roux", 1, "", "the darker, the less it thickens: cooks' rule"),
+  blond: kitchenEstimate("blond roux", 0.9, "", "the darker, the less it thickens: cooks' rule"),
+  brown: kitchenEstimate("brown roux", 0.7, "", "the darker, the less it thickens: cooks' rule"),
+  dark: kitchenEstimate("dark roux", 0.4, "", "the darker, the less it thickens: cooks' rule"),
 };
 
 /** Corn starch thins again with long boiling: what is left of it after about an hour. */

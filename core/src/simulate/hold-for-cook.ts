@@ -8,7 +8,7 @@ import type { SimulateOptions } from "./options";
 import type { Trace } from "./trace";
 import { neverThere } from "./until";
 
-/** The hold is found to this, min: model section 9. */
+/** The hold is found to this, min: docs/method.md, “From one heat to another”. */
 const WITHIN_MIN = 0.5;
 const MOST_ROUNDS = 12;
 

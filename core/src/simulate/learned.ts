@@ -9,20 +9,20 @@ import { SPREAD } from "./parameters";
 import type { Plan } from "./plan-schema";
 import { heatsOf } from "./stretches";
 
-/** Of the variance before anything is learned, what all things of a kitchen share (model section 13). */
+/** Of the variance before anything is learned, what all things of a kitchen share (docs/method.md, “What a log teaches”). */
 export const KITCHEN_SHARE = 0.6;
 /** How one pot goes against the next of the same kind: no log tells more of the next one than this. */
 export const POT_NOISE = kitchenEstimate(
   "one pot against the next",
   0.12,
   "log",
-  "model section 13",
+  "the same pot cooked again",
 );
 export const COME_UP_NOISE = kitchenEstimate(
   "come-up as it is said",
   0.1,
   "log",
-  "model section 13",
+  "cooks against a thermometer",
 );
 
 /** A factor on a default as it is believed, in the logarithm; 0 is the default itself. */
@@ -118,7 +118,7 @@ export const WORK_SIGMA = kitchenEstimate(
   "work, cook against cook",
   0.4,
   "log",
-  "model section 13",
+  "cooks with a watch",
 );
 
 /** Work whose pace is the cook's own: what has hands all along, but for what is stirred until its colour. */

@@ -161,7 +161,7 @@ describe("strained in between", () => {
     expect(ledgerBalanceKg(trace.ledger)).toBeCloseTo(trace.strained.liquidKg, 9);
     expect(trace.solidsOutKg).toBe(0);
     const solidKg = one(stock(true, { then: [] })).solidsOutKg;
-    // 0.08 L a kilogram: model section 5.
+    // 0.08 L a kilogram: docs/method.md, “The ledger”.
     expect(-trace.ledger.leftOnSolids).toBeCloseTo(0.08 * solidKg, 2);
     const [first] = trace.stretches;
     const leftL = (first?.endLiquidL ?? 0) + trace.ledger.leftOnSolids;

@@ -34,17 +34,22 @@ export const EXPECTED: Parameters = {
 
 /** Spread of each multiplier before anything is learned. Evaporation's own sits with the simmer. */
 export const SPREAD: Record<Exclude<keyof Parameters, "evaporation">, Constant> = {
-  efficiency: kitchenEstimate("spread of ring heat", 0.2, "log", "model section 13"),
-  extraction: kitchenEstimate("spread of extraction", 0.25, "log", "model section 13"),
-  freed: kitchenEstimate("spread of juice freed", 0.15, "log", "model section 13"),
+  efficiency: kitchenEstimate("spread of ring heat", 0.2, "log", "common appliance figures, ±20 %"),
+  extraction: kitchenEstimate(
+    "spread of extraction",
+    0.25,
+    "log",
+    "stocks of one bone, set against set",
+  ),
+  freed: kitchenEstimate("spread of juice freed", 0.15, "log", "meat weighed in the pot"),
   leftOnSolids: kitchenEstimate(
     "spread of liquid left on solids",
     0.3,
     "log",
     "solids weighed after draining",
   ),
-  plateauC: kitchenEstimate("spread of the plateau", 3, "°C", "model section 13"),
-  warmUp: kitchenEstimate("spread of the warm-up", 0.3, "log", "model section 13"),
+  plateauC: kitchenEstimate("spread of the plateau", 3, "°C", "thermometer in the liquid"),
+  warmUp: kitchenEstimate("spread of the warm-up", 0.3, "log", "thermometer in the liquid"),
   target: TARGET_SIGMA,
   zC: published("spread of z", 4, "°C", "published range for texture 20–40"),
 };

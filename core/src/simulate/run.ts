@@ -37,7 +37,7 @@ const STEP_S = 30;
 const LONGEST_HOLD_MIN = 2880;
 /** Less than this over the rim is rounding, kg. */
 const SPILL_KG = 0.005;
-/** Still-air heat loss of a pot taken off the heat, W/m²·K: model section 4, carry-over. */
+/** Still-air heat loss of a pot taken off the heat, W/m²·K: docs/method.md, “Oven, slow cooker, pressure”, carry-over. */
 const REST_LOSS_W_M2_K = 12;
 /** Water from the kettle, for a hot start, °C below the boil. */
 const KETTLE_BELOW_BOIL_C = 3;

@@ -111,7 +111,7 @@ export function sigmaOf(
 
 /**
  * How uncertain each figure is: every parameter moved to its P10 and P90, the effects added in
- * quadrature. In the logarithm, σ_out = √Σ(½·ln(out⁺/out⁻))² (model section 13), but for remainders,
+ * quadrature. In the logarithm, σ_out = √Σ(½·ln(out⁺/out⁻))² (docs/method.md, “Ranges”), but for remainders,
  * where the drop and the rise are added apart. Costs two simulations a parameter.
  */
 export function spreadOf(plan: Plan, kitchen: Kitchen, waterKg: number, expected: Trace): Spread {

@@ -22,7 +22,7 @@ export function waterWords(statement: WaterStatement, units: UnitSystem): string
   }
 }
 
-/** What a ratio of water to bones by weight makes: model section 2. */
+/** What a ratio of water to bones by weight makes: docs/method.md, “Stating water, and from the result back”. */
 const RATIO_WORDS = [
   [1.25, "very rich"],
   [1.75, "rich"],
