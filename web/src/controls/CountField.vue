@@ -1,24 +1,36 @@
 <script setup lang="ts">
-import { ref, watch } from "vue";
+import { outcomeOf } from "@kettlos/core/units/problem";
+import { readBareNumber } from "@kettlos/core/units/read-bare-number";
+import { plain } from "@kettlos/core/units/region";
+import { ref, useId, watch } from "vue";
+import { useInGroup } from "./field-group";
 
-/** A whole number of things, under its label. What is being typed is not written over. */
-withDefaults(
+/**
+ * A number of things, under its label, taken as it is typed: what is no such number, or out of range, counts as none and is
+ * said. What is being typed is not written over.
+ */
+const props = withDefaults(
   defineProps<{
     label: string;
     min?: number;
     max?: number;
-    step?: number | "any";
+    /** Parts of one too, as in half a ladle. */
+    parts?: boolean;
     placeholder?: string;
   }>(),
-  { min: 0, step: 1 },
+  { min: 0, parts: false },
 );
 const count = defineModel<number | null>({ required: true });
 defineEmits<{ settled: [] }>();
+const id = useId();
 const text = ref("");
+const problem = ref("");
+useInGroup(() => (problem.value === "" ? null : `Not kept yet: “${props.label}” is not clear.`));
 let isTyping = false;
 const show = () => {
   isTyping = false;
-  text.value = count.value === null ? "" : String(count.value);
+  problem.value = "";
+  text.value = count.value === null ? "" : plain(count.value);
 };
 watch(
   count,
@@ -30,7 +42,34 @@ watch(
 function read(event: Event) {
   isTyping = true;
   text.value = (event.target as HTMLInputElement).value;
-  count.value = text.value === "" ? null : Number(text.value);
+  count.value = text.value.trim() === "" ? null : readTyped();
+}
+/** Null, and why in `problem`, where what is typed is no number that may be. */
+function readTyped(): number | null {
+  problem.value = "";
+  const outcome = outcomeOf(() => readBareNumber(text.value, { isWhole: !props.parts }));
+  if (!outcome.ok) problem.value = outcome.problem.message;
+  // "1,500" of something that is counted is a thousand and a half.
+  const value = !outcome.ok
+    ? null
+    : outcome.value.kind === "one"
+      ? outcome.value.value
+      : (outcome.value.choices[0]?.value ?? null);
+  if (value === null || (value >= props.min && value <= (props.max ?? Infinity))) return value;
+  const to = props.max === undefined ? " on" : ` to ${plain(props.max)}`;
+  problem.value = `${text.value} is out of range: from ${plain(props.min)}${to}.`;
+  return null;
+}
+/** One more or less, by the arrow keys. */
+function step(by: number) {
+  count.value = Math.min(props.max ?? Infinity, Math.max(props.min, (count.value ?? 0) + by));
+  problem.value = "";
+  text.value = plain(count.value);
+}
+/** Left, it shows what counts; what is not clear stays as it was typed. */
+function leave() {
+  isTyping = false;
+  if (problem.value === "") show();
 }
 </script>
 
@@ -39,16 +78,19 @@ function read(event: Event) {
     >{{ label }}
     <input
       class="written"
-      type="number"
-      :min="min"
-      :max="max"
-      :step="step"
+      :inputmode="parts ? 'decimal' : 'numeric'"
+      autocomplete="off"
       :placeholder="placeholder"
       :value="text"
+      :aria-invalid="problem !== ''"
+      :aria-describedby="problem === '' ? undefined : `${id}-problem`"
       @input="read"
+      @keydown.up.prevent="step(1)"
+      @keydown.down.prevent="step(-1)"
       @change="$emit('settled')"
-      @blur="show"
+      @blur="leave"
     />
+    <span v-if="problem" :id="`${id}-problem`" class="ember small" role="alert">{{ problem }}</span>
   </label>
 </template>
 

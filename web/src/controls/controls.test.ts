@@ -124,6 +124,34 @@ test("a count that is solved elsewhere is not written over while another is type
   expect(input.element.value).toBe("12");
 });
 
+test("a count that is none, or too many, is no count, stays as it was typed, and is said", async () => {
+  const props = { label: "How many", modelValue: 10 as number | null, min: 1, max: 100 };
+  const wrapper = mount(CountField, { props });
+  const input = wrapper.get("input");
+  const last = () => wrapper.emitted("update:modelValue")?.at(-1)?.[0];
+  for (const [text, said] of [
+    ["3000", "3000 is out of range: from 1 to 100."],
+    ["0", "0 is out of range: from 1 to 100."],
+    ["2.5", '"2.5" is not a whole number.'],
+    ["-5", '"-5" is not a number.'],
+    ["lots", '"lots" is not a number.'],
+  ] as const) {
+    await input.setValue(text);
+    await input.trigger("blur");
+    expect(last()).toBeNull();
+    expect(wrapper.get("[role=alert]").text()).toBe(said);
+    expect(input.element.value).toBe(text);
+  }
+  await input.setValue("a dozen");
+  expect(last()).toBe(12);
+  expect(wrapper.find("[role=alert]").exists()).toBe(false);
+  await wrapper.setProps({ modelValue: 100 });
+  await input.trigger("keydown", { key: "ArrowUp" });
+  expect(last()).toBe(100);
+  await input.trigger("keydown", { key: "ArrowDown" });
+  expect(last()).toBe(99);
+});
+
 test("what is written is told, also where it is what stood there", async () => {
   const wrapper = field(4.4);
   await type(wrapper, "4.4 L ");

@@ -54,7 +54,7 @@ function add() {
         :max="5"
         placeholder="2 tbsp"
       />
-      <CountField v-model="timesADay" label="Times a day" :min="0.1" :max="10" step="any" />
+      <CountField v-model="timesADay" label="Times a day" parts :min="0.1" :max="10" />
       <label class="small quiet field"
         >Of
         <select v-model="planId" class="written">
