@@ -8,4 +8,4 @@ const scripts = [...html.matchAll(/(?:src|href)="\/(assets\/[^"]+\.js)"/g)].map(
   join("web/dist", m[1]),
 );
 
-module.exports = [{ name: "first load (bench)", path: scripts, gzip: true, limit: "195.4 kB" }];
+module.exports = [{ name: "first load (bench)", path: scripts, gzip: true, limit: "195.8 kB" }];
