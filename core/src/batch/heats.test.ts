@@ -6,6 +6,7 @@ import { sentenceText } from "../because/sentence";
 import type { Plan } from "../simulate/plan-schema";
 import { inWords } from "../units/said";
 import type { CookEvent } from "./batch-schema";
+import { courseOf } from "./course-of";
 import { fold } from "./fold";
 import { flowOf } from "./flow";
 import { gapOf } from "./gap";
@@ -47,6 +48,37 @@ describe("what to do, heat by heat", () => {
       { kind: "simmers", atMs: LIT + 20 * MINUTE },
     );
     expect(titles(plan, holding, LIT + 21 * MINUTE)).toContain(end);
+  });
+
+  test.each<[HeatName, boolean]>([
+    ["hob", true],
+    ["oven", true],
+    ["low", false],
+    ["pressure", false],
+  ])("%s: a fork goes in only where a lid may be lifted: %s", (name, isTried) => {
+    const plan = dish(name, { end: "served", stop: { by: "tender" } });
+    const simmers = { kind: "simmers", atMs: LIT + 20 * MINUTE };
+    const cook = fold(happened({ kind: "lit", atMs: LIT }, simmers));
+    const nowMs = LIT + 30 * MINUTE;
+    const kinds = actionsFor(plan, kitchen, cook, forecastLive(plan, kitchen, cook, nowMs), nowMs);
+    expect(kinds.some((a) => a.kind === "check")).toBe(isTried);
+  });
+
+  test("a stretch under pressure is turned to no setting of a slow cooker", () => {
+    const plan = dish("hob", {
+      vesselId: "pressure",
+      then: [{ id: "p", heat: HEATS.pressure, stop: { by: "time", holdMin: 20 } }],
+    });
+    const cook = fold(
+      happened(
+        { kind: "lit", atMs: LIT },
+        { kind: "simmers", atMs: LIT + 20 * MINUTE },
+        { kind: "heatSet", vigour: "bare", lid: "on", stretchId: "p", atMs: LIT + 200 * MINUTE },
+      ),
+    );
+    const { turns } = courseOf(plan, kitchen, cook, LIT + 210 * MINUTE);
+    expect(turns).toHaveLength(1);
+    expect(turns[0]).not.toHaveProperty("setting");
   });
 
   test("before it is lit the water is said by its amount, as it is poured", () => {

@@ -88,6 +88,14 @@ describe("a heat", () => {
     );
   });
 
+  test("what follows goes into the oven hot, and into the slow cooker as it is", () => {
+    const cold = { method: "oven", ovenId: "o", ovenC: 150, lid: "on", start: "cold" } as const;
+    expect(heatOf<Heat>(cold).follows(cold)).toEqual({ ...cold, start: "hot" });
+    const crock = { setting: "low", highFirstMin: 60, lidLifts: 0, warmMin: 0 } as const;
+    const hot = { method: "slowCooker", start: "hot", ...crock } as const;
+    expect(heatOf<Heat>(hot).follows(hot)).toEqual({ ...hot, start: "cold" });
+  });
+
   test("set as planned and turned to that, it is as it was; turned otherwise it takes what it has", () => {
     fc.assert(
       fc.property(stretches, turns, (heat, to) => {
@@ -153,6 +161,18 @@ describe("a heat's record", () => {
     expect(setByOf("rest")).toBeNull();
     expect(setByOf(null)).toBeNull();
   });
+
+  test("warms slowly by its ring wherever one is under it", () => {
+    for (const method of METHODS) {
+      const usual = HEATS[method].usual(KITCHEN);
+      if (usual === null) continue;
+      const usesRing = heatOf(usual).usesRing(usual, onRing);
+      expect(HEATS[method].slowBy.includes("efficiency")).toBe(usesRing);
+      expect(HEATS[method].slowBy.includes("plateauC")).toBe(hotIsGuessed(method));
+    }
+  });
+  /** A boil and a gauge say how hot it is; an oven's and a crock's liquid nobody knows before it is read. */
+  const hotIsGuessed = (method: string) => method === "oven" || method === "slowCooker";
 
   test("a kitchen without ring or oven has no usual way of them", () => {
     const bare = { rings: [], ovens: [] };

@@ -3,6 +3,7 @@ import { HEATS, testBraise, testKitchen, VESSEL_OF, type HeatName } from "../../
 import { byTime, gravyBraise, hob, stretch } from "../../test/stretches";
 import type { Plan } from "../simulate/plan-schema";
 import { simulate } from "../simulate/simulate";
+import { POT_TIMES } from "./pot-times";
 import { timeLine } from "./time-line";
 import { turnsOf, turnTo } from "./turns";
 
@@ -36,6 +37,16 @@ describe("the work from the flame to the table", () => {
     const { trace, line } = lineOf(plan);
     expect(line.at(-1)?.toMin).toBeCloseTo(trace.totalMin, 3);
     line.slice(1).forEach((part, i) => expect(part.fromMin).toBe(line[i]?.toMin));
+  });
+
+  test("a simmer is looked at, an oven is shut once, a gauge is only heard", () => {
+    const hands = (name: HeatName, what: string) =>
+      lineOf(on(name, { stop: byTime(165) })).line.find((p) => p.what === what)?.handsOnMin;
+    const { shut, look, lookEvery } = POT_TIMES;
+    expect(hands("oven", "In the oven")).toBe(shut.value);
+    expect(hands("low", "In the slow cooker")).toBe(shut.value);
+    expect(hands("hob", "Simmers")).toBe(Math.floor(165 / lookEvery.value) * look.value);
+    expect(hands("pressure", "At pressure")).toBe(0);
   });
 
   test("each stretch by its name", () => {
