@@ -1,4 +1,4 @@
-import { USUAL_SLEEP } from "../simulate/hands";
+import { USUAL_SLEEP } from "../simulate/usual-sleep";
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
 import { wall } from "../../test/clock-days";

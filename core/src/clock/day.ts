@@ -1,4 +1,5 @@
-import { ONE_COOK, USUAL_SLEEP } from "../simulate/hands";
+import { ONE_COOK } from "../simulate/hands";
+import { USUAL_SLEEP } from "../simulate/usual-sleep";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
 import { outcomeOf, Problem } from "../units/problem";

@@ -1,5 +1,3 @@
-import type { Work } from "./work-schema";
-
 /** What is done to an ingredient before it goes in. */
 export const WORKS = [
   "thaw",
@@ -25,5 +23,7 @@ export const ROUX_COLOURS = ["white", "blond", "brown", "dark"] as const;
 export type RouxColour = (typeof ROUX_COLOURS)[number];
 
 /** The first work of a kind; undefined where it is not done. */
-export const workOf = (works: readonly Work[], kind: WorkKind): Work | undefined =>
-  works.find((w) => w.kind === kind);
+export const workOf = <W extends { readonly kind: WorkKind }>(
+  works: readonly W[],
+  kind: WorkKind,
+): W | undefined => works.find((w) => w.kind === kind);

@@ -1,4 +1,4 @@
-import { USUAL_SLEEP } from "./hands";
+import { USUAL_SLEEP } from "./usual-sleep";
 import { z } from "../units/zod";
 import { nameUpTo } from "../units/text-schema";
 

@@ -1,6 +1,5 @@
-import type { Hand, Span } from "./hands-schema";
-
-export const USUAL_SLEEP: Span = { from: "22:00", to: "06:00" };
+import type { Hand } from "./hands-schema";
+import { USUAL_SLEEP } from "./usual-sleep";
 
 /** Where nobody was named there is one pair of hands. */
 export const ONE_COOK: Hand = {

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { ONE_COOK, USUAL_SLEEP } from "@kettlos/core/simulate/hands";
+import { ONE_COOK } from "@kettlos/core/simulate/hands";
+import { USUAL_SLEEP } from "@kettlos/core/simulate/usual-sleep";
 import type { Hand, Window } from "@kettlos/core/simulate/hands-schema";
 import { computed, ref } from "vue";
 import NameField from "../../controls/NameField.vue";
