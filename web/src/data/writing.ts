@@ -8,7 +8,7 @@ export class NotWritten extends Error {
 /** Where something waits that the disk did not take: in the strip over every screen, or in the open dialog. */
 export type Waits = "inStrip" | "inItsDialog";
 
-/** What browsers say when a disk is full, blocked, or taken away under an open page */
+/** What browsers say when a disk is full, blocked, or taken away under an open page. */
 const STORAGE_ERRORS = new Set([
   "QuotaExceededError",
   "InvalidStateError",
