@@ -1,10 +1,9 @@
 import type { HobHeat } from "./hob-schema";
-import { SIMMER_OFFSET_C, VIGOURS } from "../heat/constants";
+import { SIMMER_OFFSET_C } from "../heat/constants";
 import { COVER_WORDS, LID_WORDS, VIGOUR_WORDS } from "../heat/heat-words";
 import { SIMMER_LOOK } from "../heat/simmer-look";
 import { LID_FACTOR, SIMMER_FLUX_KG_M2_H } from "../liquid/constants";
 import { showDuration } from "../units/show";
-import { LIDS } from "../vessel/lid";
 import { capital } from "./capital";
 import type { HeatRecord } from "./record";
 

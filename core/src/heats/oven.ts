@@ -4,7 +4,6 @@ import { OVEN_COLD_TAU_MIN, OVEN_HOT_TAU_MIN, OVEN_PLATEAU } from "../heat/oven"
 import { OVEN_FLUX_KG_M2_H } from "../liquid/constants";
 import { ovenC, say } from "../units/said";
 import { showOven } from "../units/show";
-import { LIDS } from "../vessel/lid";
 import { capital } from "./capital";
 import type { HeatRecord } from "./record";
 

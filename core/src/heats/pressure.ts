@@ -1,6 +1,6 @@
 import type { Vessel } from "../vessel/vessel-schema";
 import type { PressureHeat } from "./pressure-schema";
-import { RELEASES, VENTED_L } from "../heat/pressure";
+import { VENTED_L } from "../heat/pressure";
 import type { HeatRecord } from "./record";
 
 const set = ({ setting, release }: PressureHeat): string =>

@@ -1,6 +1,5 @@
 import type { RestHeat } from "./rest-schema";
 import { COVER_WORDS, LID_WORDS } from "../heat/heat-words";
-import { LIDS } from "../vessel/lid";
 import type { StretchRecord } from "./record";
 
 /** Off the heat: nothing begins so, it comes after a heat. */

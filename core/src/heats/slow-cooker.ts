@@ -1,5 +1,5 @@
 import type { SlowCookerHeat } from "./slow-cooker-schema";
-import { CROCK_PLATEAU_C, CROCK_SETTINGS, CROCK_TAU_MIN } from "../heat/slow-cooker";
+import { CROCK_PLATEAU_C, CROCK_TAU_MIN } from "../heat/slow-cooker";
 import { CROCK_FLUX_KG_M2_H } from "../liquid/constants";
 import { showDuration } from "../units/show";
 import type { HeatRecord } from "./record";
