@@ -1,3 +1,4 @@
+import { capital } from "../units/capital";
 import { MINUTE_MS } from "../units/time";
 import { codeOf, holdingLineC } from "../cool/codes";
 import { DANGER_ZONE_MIN } from "../safety/standing-off";
@@ -30,7 +31,7 @@ export function keptOut({ plan, kitchen, cook, nowMs }: LiveFacts): LiveCaution 
     severity: isBad ? "danger" : "caution",
     sinceMs: sinceMs + TOLD_FROM_MIN * MINUTE_MS,
     title: isBad ? "Out of the pot for too long" : "Still out of the pot",
-    text: say`${names.charAt(0).toUpperCase()}${names.slice(1)} out for ${showDuration(outMin)}. ${
+    text: say`${capital(names)} out for ${showDuration(outMin)}. ${
       isBad
         ? say`Throw it away, unless a thermometer shows that it stayed over ${ruleC(lineC)}, or it is in the fridge since.`
         : "Back into the simmering pot, or cover it and chill it."

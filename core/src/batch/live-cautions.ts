@@ -1,3 +1,4 @@
+import { capital } from "../units/capital";
 import { isInOven, isOnRing } from "../heats/heat";
 import { MINUTE_MS } from "../units/time";
 import { SAFE_WARM_UP_MIN, slowestIn } from "../convert/warming";
@@ -330,7 +331,7 @@ function tooSlow({ plan, cook, forecast, nowMs }: LiveFacts): LiveCaution | null
     }${measured === undefined ? ", as reckoned" : say`, by the ${aboutC(measured.tempC)} read`}. ${
       isBad
         ? `Bring it to the boil on a ring now and put it back hot, or ${hotter}. Where it has been longer than that already, throw it away.`
-        : `${hotter.charAt(0).toUpperCase()}${hotter.slice(1)} until it simmers, and leave the lid on.`
+        : `${capital(hotter)} until it simmers, and leave the lid on.`
     }`,
     rule: say`The thickest part passes from ${ruleC(5)} to ${ruleC(60)} within 4 h.`,
     whose: "US guidance for slow cookers; your local food code rules",

@@ -1,4 +1,4 @@
-import { capital } from "../heats/capital";
+import { capital } from "../units/capital";
 import {
   METHODS,
   hasLid,

@@ -1,6 +1,6 @@
 import type { OvenHeat } from "../heats/oven-schema";
 import type { StretchHeat } from "../heats/heat-schema";
-import { capital } from "../heats/capital";
+import { capital } from "../units/capital";
 import { heatOf, isInOven, isSealed, isSlow, stretchOf } from "../heats/heat";
 import { POT_TIMES } from "../schedule/pot-times";
 import { isAfter, workTasks } from "../schedule/work-tasks";

@@ -1,3 +1,4 @@
+import { findVessel } from "../simulate/references";
 import type { Heat } from "../heats/heat-schema";
 import { heatOf, isInOven, isSlow } from "../heats/heat";
 import { POT_TIMES } from "../schedule/pot-times";
@@ -143,7 +144,7 @@ function workOut(plan: Plan, kitchen: Kitchen, { isOvernight, ahead }: How): Pot
     reheatIn: reheatPots(plan, keptKg(plan, trace), kitchen),
     levels: levelsOf(trace),
     keepsHotMin: keepsHotMin(heat),
-    keepsHotHow: heatOf(heat).keepsHot,
+    keepsHotHow: heatOf(heat).keepsHot(findVessel(plan, kitchen)),
     sides: besideOf(plan),
     litres: plan.end === "strained" ? trace.strained.volumeL : trace.endLiquidL,
   };

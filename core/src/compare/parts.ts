@@ -1,6 +1,6 @@
 import { findVessel } from "../simulate/references";
 import type { StretchHeat } from "../heats/heat-schema";
-import { isInOven } from "../heats/heat";
+import { hasLid, isInOven, lidOf } from "../heats/heat";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import { usesRing } from "../simulate/learned";
 import type { HeatStretch, Plan, PlanItem } from "../simulate/plan-schema";
@@ -46,7 +46,6 @@ function bareHeat(heat: StretchHeat): unknown {
 }
 
 const vigourOf = (heat: StretchHeat) => ("vigour" in heat ? heat.vigour : null);
-const lidOf = (heat: StretchHeat) => ("lid" in heat ? heat.lid : null);
 
 /** A plan with each stretch changed by the other's in its place. */
 function inEach(
@@ -180,7 +179,7 @@ function withVigour<H extends StretchHeat>(heat: H, other: StretchHeat): H {
 
 function withLid<H extends StretchHeat>(heat: H, other: StretchHeat): H {
   const lid = lidOf(other);
-  return lid === null || !("lid" in heat) ? heat : { ...heat, lid };
+  return lid === null || !hasLid(heat) ? heat : { ...heat, lid };
 }
 
 /** On the same heats in the same order: then each stretch can be held against the other's in its place. */

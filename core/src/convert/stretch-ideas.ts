@@ -1,3 +1,4 @@
+import { onKnob } from "../heats/slow-cooker";
 import { findVessel } from "../simulate/references";
 import type { HeatOf, Method, StretchHeat } from "../heats/heat-schema";
 import type { HobHeat } from "../heats/hob-schema";
@@ -102,7 +103,7 @@ export function stretchIdeas(plan: Plan, kitchen: Kitchen): readonly StretchIdea
   if (isSlow(last) && crock !== null) {
     const setting = last.setting === "low" ? "high" : "low";
     ideas.push(
-      idea(setting, `Turn it to ${setting.toUpperCase()}`, { ...crock, setting }, byTime(60)),
+      idea(setting, `Turn it to ${onKnob({ setting })}`, { ...crock, setting }, byTime(60)),
     );
   }
   const pressure = laterHeat("pressure", kitchen);

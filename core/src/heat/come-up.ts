@@ -1,3 +1,4 @@
+import { capital } from "../units/capital";
 import { aboutC, exactC, say } from "../units/said";
 import { Problem } from "../units/problem";
 import { airPressureKPa } from "../water/altitude";
@@ -51,13 +52,22 @@ export function comeUpMin(pot: ComeUp): number {
   return 0;
 }
 
-/** The problem that a ring cannot bring the pot to toC: it stands still at stuckC. */
-export function ringTooWeak(stuckC: number, toC: number): Problem {
+/** The problem that a ring, or a cooker's own heat, cannot bring the pot to toC: it stands still at stuckC. */
+export function ringTooWeak(
+  stuckC: number,
+  toC: number,
+  { isOnRing = true, hasLid = true } = {},
+): Problem {
+  const ways = [
+    ...(hasLid ? ["put the lid on"] : []),
+    ...(isOnRing ? ["use a stronger ring"] : []),
+  ];
+  const before = ways.length === 0 ? "" : `${ways.join(", ")}, or `;
   return new Problem(
     "ringTooWeak",
     "ring",
     stuckC,
-    say`This ring cannot bring the pot to ${exactC(toC)}: it stands still at about ${aboutC(stuckC)}. Put the lid on, use a stronger ring, or cook less at once.`,
+    say`${isOnRing ? "This ring" : "This cooker"} cannot bring the pot to ${exactC(toC)}: it stands still at about ${aboutC(stuckC)}. ${capital(`${before}cook less at once`)}.`,
   );
 }
 

@@ -5,6 +5,7 @@ import type { RestHeat } from "./rest-schema";
 import type { SlowCookerHeat } from "./slow-cooker-schema";
 import type { Heat, HeatOf, Method, StretchHeat } from "./heat-schema";
 import type { Vigour } from "../heat/constants";
+import type { Lid } from "../vessel/lid";
 import type { Vessel } from "../vessel/vessel-schema";
 import { HOB } from "./hob";
 import { OVEN } from "./oven";
@@ -53,7 +54,9 @@ export const boilFirstMinOf = (heat: StretchHeat): number | null =>
   isOnRing(heat) ? heat.boilFirstMin : null;
 /** How it simmers; null where nobody sets that. */
 export const vigourOf = (heat: StretchHeat): Vigour | null => (isOnRing(heat) ? heat.vigour : null);
-export const isLidOff = (heat: StretchHeat): boolean => hasLid(heat) && heat.lid === "off";
+/** Where its lid is; null where that is no matter of choice. */
+export const lidOf = (heat: StretchHeat): Lid | null => (hasLid(heat) ? heat.lid : null);
+export const isLidOff = (heat: StretchHeat): boolean => lidOf(heat) === "off";
 
 /** True where two are done alike: on one method, and in a slow cooker on one setting. */
 export const isSameKind = (a: Heat, b: Heat): boolean => heatOf(a).kind(a) === heatOf(b).kind(b);

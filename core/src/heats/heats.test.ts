@@ -212,6 +212,9 @@ describe("a heat's record", () => {
     );
     expect(inWords(record.clockStarts(heat, onRing).lookFor, "metric")).toContain("turn down");
     expect(inWords(record.turnLook(heat, electric), "metric")).not.toContain("turn down");
+    expect(record.faster(electric)).not.toContain("ring");
+    expect(record.faster(onRing)).toContain("a stronger ring");
+    expect(record.keepsHot(electric)).toContain("switched on again");
     expect(record.usesRing(heat, electric)).toBe(false);
     expect(record.usesRing(heat, onRing)).toBe(true);
     expect(record.burns(electric)).toBe(false);

@@ -4,7 +4,7 @@ import { COVER_WORDS, LID_WORDS, VIGOUR_WORDS } from "../heat/heat-words";
 import { SIMMER_LOOK } from "../heat/simmer-look";
 import { LID_FACTOR, SIMMER_FLUX_KG_M2_H } from "../liquid/constants";
 import { showDuration } from "../units/show";
-import { capital } from "./capital";
+import { capital } from "../units/capital";
 import type { HeatRecord } from "./record";
 
 const how = ({ vigour, lid }: HobHeat): string => `${VIGOUR_WORDS[vigour]}, ${LID_WORDS[lid]}`;
@@ -86,7 +86,8 @@ export const HOB: HeatRecord<HobHeat> = {
   end: "Take it off the heat",
   offTitle: "Take it off the heat",
   slowBy: ["efficiency"],
-  faster: "Use a stronger ring, put the lid on, cook it in two pots, or start with hot water.",
+  faster: () =>
+    "Use a stronger ring, put the lid on, cook it in two pots, or start with hot water.",
   knob: "Flame",
-  keepsHot: "lid on; back on the lowest heat before it is lukewarm",
+  keepsHot: () => "lid on; back on the lowest heat before it is lukewarm",
 };

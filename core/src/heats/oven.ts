@@ -4,7 +4,7 @@ import { OVEN_COLD_TAU_MIN, OVEN_HOT_TAU_MIN, OVEN_PLATEAU } from "../heat/oven"
 import { OVEN_FLUX_KG_M2_H } from "../liquid/constants";
 import { ovenC, say } from "../units/said";
 import { showOven } from "../units/show";
-import { capital } from "./capital";
+import { capital } from "../units/capital";
 import type { HeatRecord } from "./record";
 
 const USUAL_OVEN_C = 150;
@@ -91,7 +91,7 @@ export const OVEN: HeatRecord<OvenHeat> = {
   end: "Take it out of the oven",
   offTitle: "Turn the oven low, or take it out",
   slowBy: ["warmUp", "plateauC", "efficiency"],
-  faster: "Use a hotter oven, bring it to the simmer on the ring first, or cut it smaller.",
+  faster: () => "Use a hotter oven, bring it to the simmer on the ring first, or cut it smaller.",
   knob: "Oven",
-  keepsHot: "in the oven, turned low, lid on",
+  keepsHot: () => "in the oven, turned low, lid on",
 };

@@ -76,7 +76,13 @@ export const PRESSURE: HeatRecord<PressureHeat> = {
   end: "Heat off, let the pressure down",
   offTitle: "Heat off, let the pressure down",
   slowBy: ["efficiency"],
-  faster: "Use a stronger ring, or cook it in two loads.",
+  faster: (vessel) =>
+    isElectric(vessel)
+      ? "Cook it in two loads, cut it smaller, or start with boiling liquid."
+      : "Use a stronger ring, or cook it in two loads.",
   knob: "Flame",
-  keepsHot: "lid on; back on the lowest heat before it is lukewarm",
+  keepsHot: (vessel) =>
+    isElectric(vessel)
+      ? "lid on; switched on again before it is lukewarm"
+      : "lid on; back on the lowest heat before it is lukewarm",
 };

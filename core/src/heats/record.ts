@@ -138,9 +138,9 @@ export interface HeatRecord<H extends { readonly method: string }> extends Stret
   readonly end: string;
   /** What makes warming slow on it, and what helps. */
   readonly slowBy: readonly ("efficiency" | "warmUp" | "plateauC")[];
-  readonly faster: string;
+  faster(vessel: Vessel | undefined): string;
   /** What is turned on it: "Flame". */
   readonly knob: string;
   /** How a pot is kept hot on it. */
-  readonly keepsHot: string;
+  keepsHot(vessel: Vessel | undefined): string;
 }

@@ -84,7 +84,7 @@ export const SLOW_COOKER: HeatRecord<SlowCookerHeat> = {
   end: "Switch it off",
   offTitle: "On WARM, or switch it off",
   slowBy: ["warmUp", "plateauC"],
-  faster: "Start with boiling liquid, HIGH first, or cut it smaller.",
+  faster: () => "Start with boiling liquid, HIGH first, or cut it smaller.",
   knob: "Setting",
-  keepsHot: "on WARM, lid on",
+  keepsHot: () => "on WARM, lid on",
 };

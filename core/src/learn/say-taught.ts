@@ -1,3 +1,4 @@
+import { capital } from "../units/capital";
 import { hasLid, heatOf, isOnRing } from "../heats/heat";
 import { containersOf } from "../batch/chill-containers";
 import { coolingHere } from "../batch/cooling-here";
@@ -63,7 +64,7 @@ const isEnd = (thing: string): thing is TargetId => TARGET_IDS.some((id) => id =
 /** What was learned to be tender sooner or later: "Brisket, tender". */
 export function endWords(thing: string): string {
   const name = isEnd(thing) ? TARGETS[thing].name : thing;
-  return `${name.charAt(0).toUpperCase()}${name.slice(1)}`;
+  return `${capital(name)}`;
 }
 
 /** What cools: "Tall pot in a sink of cold water". */

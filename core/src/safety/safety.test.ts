@@ -1,3 +1,4 @@
+import type { Vessel } from "../vessel/vessel-schema";
 import { describe, expect, test } from "vitest";
 import { HEATS, testBraise, testKitchen, testPlan } from "../../test/kitchen";
 import { metric } from "../../test/metric";
@@ -40,6 +41,17 @@ const mutton = (massKg: number, edgeM: number, more: object = {}) =>
 
 /** A canteen's stock on a ring of so many watts. */
 function hugePot(powerW: number) {
+  return toldOfHuge(powerW).map((c) => c.id);
+}
+/** The same under pressure, in a cooker with a heat of its own. */
+const hugeElectric = (powerW: number) =>
+  toldOfHuge(powerW, {
+    kind: "pressureCooker",
+    heightM: 1,
+    powerW,
+    pressure: { drive: "electric", highKPa: 80, lowKPa: 40, minLiquidL: null, vents: false },
+  });
+function toldOfHuge(powerW: number, more: Partial<Vessel> = {}) {
   const kitchen = testKitchen({
     altitudeM: 0,
     vessels: [
@@ -50,18 +62,30 @@ function hugePot(powerW: number) {
         topM: [0.4, 0.4],
         heightM: 0.4,
         massKg: 6,
+        ...more,
       },
     ],
     rings: [{ id: "gas", name: "Ring", kind: "induction", powerW }],
   });
   const plan = testPlan({
     vesselId: "huge",
-    ...one("beefKnuckle", 14),
-    water: { by: "amount", volumeL: 24 },
-    heat: { method: "hob", vigour: "bare", lid: "on", boilFirstMin: null },
+    ...one("beefKnuckle", more.heightM === undefined ? 14 : 40),
+    water: { by: "amount", volumeL: more.heightM === undefined ? 24 : 70 },
+    heat:
+      more.pressure === undefined
+        ? { method: "hob", vigour: "bare", lid: "on", boilFirstMin: null }
+        : HEATS.pressure,
   });
-  return cautionsFor(simulated(plan, kitchen)).map((c) => c.id);
+  return cautionsFor(simulated(plan, kitchen)).map(metric);
 }
+
+test("an electric cooker that warms too slowly is told so of itself; no ring is spoken of", () => {
+  const told = hugeElectric(1980).find((c) => c.id === "ringTooSlow");
+  expect(told?.title).toBe("It warms too slowly in this cooker");
+  expect(told?.text).toContain("two loads");
+  expect(`${told?.title} ${told?.text}`).not.toMatch(/\bring\b/);
+  expect(hugeElectric(3000).map((c) => c.id)).not.toContain("ringTooSlow");
+});
 
 /** An onion that waits until something is tender, and what that itself waits for. */
 const waiting = (itemId: string, forId: string | null) => {

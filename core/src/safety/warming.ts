@@ -1,3 +1,6 @@
+import type { Heat } from "../heats/heat-schema";
+import type { Vessel } from "../vessel/vessel-schema";
+import { findVessel } from "../simulate/references";
 import { heatOf, isInOven, isSlow } from "../heats/heat";
 import { SAFE_WARM_UP_MIN, slowestMeatHighMin, slowestMeatMin } from "../convert/warming";
 import { codeOf, holdingLineC } from "../cool/codes";
@@ -11,10 +14,16 @@ import type { Facts } from "./facts";
 
 const WARM_UP_RULE = say`The thickest part passes from ${ruleC(5)} to ${ruleC(60)} within 4 h.`;
 const WARM_UP_WHOSE = "the 4 h limit of food codes; your local food code rules";
+const whereIn = (heat: Heat, vessel: Vessel | undefined): string => {
+  if (isInOven(heat)) return "in this oven";
+  return heatOf(heat).usesRing(heat, vessel) ? "on this ring" : "in this cooker";
+};
+
 /** In an oven, or a huge pot on a weak ring; a slow cooker has its own, which refuses. */
 export function slowWarming({ plan, kitchen, trace, waterL }: Facts): Caution | null {
   const { heat } = plan;
   if (isSlow(heat) || trace.problem !== null) return null;
+  const vessel = findVessel(plan, kitchen);
   const slowest = slowestMeatMin(plan, trace, waterL, kitchen);
   return slowest <= SAFE_WARM_UP_MIN
     ? null
@@ -22,8 +31,8 @@ export function slowWarming({ plan, kitchen, trace, waterL }: Facts): Caution | 
         id: isInOven(heat) ? "ovenTooSlow" : "ringTooSlow",
         severity: "danger",
         places: ["plan", "cook"],
-        title: `It warms too slowly ${isInOven(heat) ? "in this oven" : "on this ring"}`,
-        text: say`${Number.isFinite(slowest) ? say`Its thickest part takes ${showDuration(slowest)} from ${ruleC(5)} to ${ruleC(60)}` : say`Its thickest part does not come to ${ruleC(60)} within five hours`}; four are the limit. ${heatOf(heat).faster}`,
+        title: `It warms too slowly ${whereIn(heat, vessel)}`,
+        text: say`${Number.isFinite(slowest) ? say`Its thickest part takes ${showDuration(slowest)} from ${ruleC(5)} to ${ruleC(60)}` : say`Its thickest part does not come to ${ruleC(60)} within five hours`}; four are the limit. ${heatOf(heat).faster(vessel)}`,
         rule: WARM_UP_RULE,
         whose: WARM_UP_WHOSE,
       };
@@ -43,7 +52,7 @@ export function slowAtItsEnd({ plan, kitchen, trace, waterL }: Facts): Caution |
         severity: "caution",
         places: ["plan", "cook"],
         title: "It may warm too slowly",
-        text: say`Its thickest part takes about ${showDuration(slowest)} from ${ruleC(5)} to ${ruleC(60)}, and one time in ten ${Number.isFinite(highMin) ? `${showDuration(highMin)} or more` : "it is not there in five hours"}; four are the limit. ${heatOf(plan.heat).faster} Read it after three hours.`,
+        text: say`Its thickest part takes about ${showDuration(slowest)} from ${ruleC(5)} to ${ruleC(60)}, and one time in ten ${Number.isFinite(highMin) ? `${showDuration(highMin)} or more` : "it is not there in five hours"}; four are the limit. ${heatOf(plan.heat).faster(findVessel(plan, kitchen))} Read it after three hours.`,
         rule: WARM_UP_RULE,
         whose: WARM_UP_WHOSE,
       };

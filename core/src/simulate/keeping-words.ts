@@ -1,5 +1,6 @@
+import { EATERS } from "../units/limits";
 import { z } from "../units/zod";
-import { nameUpTo } from "../units/text-schema";
+import { nameUpTo, numberIn } from "../units/text-schema";
 
 /** Where kitchens differ on how long stock is at its best frozen. */
 export const FREEZER_SCHOOLS = ["short", "long"] as const;
@@ -9,7 +10,7 @@ export type FreezerSchool = (typeof FREEZER_SCHOOLS)[number];
 export const DailyUseSchema = z.object({
   id: z.string().min(1).max(80),
   who: nameUpTo(60),
-  eaters: z.number().int().min(1).max(2000),
+  eaters: numberIn(EATERS).int(),
   eachL: z.number().positive().max(5),
   timesADay: z.number().min(0.1).max(10),
   /** The plan whose stock it is, by which it is made again. */

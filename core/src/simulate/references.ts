@@ -10,9 +10,6 @@ import type { Kitchen } from "./kitchen-schema";
 import type { Plan } from "./plan-schema";
 import { heatsOf } from "./stretches";
 
-/** True for a vessel that stands on a ring. A slow cooker's crock cracks there. */
-export const standsOnHob = (vessel: Vessel): boolean => vessel.kind !== "slowCooker";
-
 /** True where it goes on every heat of a plan. */
 export const suitsPlan = (vessel: Vessel, plan: Plan): boolean =>
   heatsOf(plan).every((heat) => suits(vessel, heat.method));

@@ -1,5 +1,5 @@
 import type { Heat } from "../heats/heat-schema";
-import { isRest, isSlow } from "../heats/heat";
+import { hasLid, heatOf, isRest, isSlow } from "../heats/heat";
 import { showDuration } from "../units/show";
 import { fatCapMm } from "../extraction/fat-cap";
 import { ringTooWeak } from "../heat/come-up";
@@ -307,7 +307,11 @@ export class Run implements Cooking {
       const fireW = isCold ? 0 : powerW;
       const tooWeak = !isCold && seenMin === null && fireW - lostW < 0.02 * powerW;
       if (tooWeak || this.tMin - fromMin > 24 * 60) {
-        this.problem = ringTooWeak(pot.tempC, toC);
+        const { heat } = this.plan;
+        this.problem = ringTooWeak(pot.tempC, toC, {
+          isOnRing: heatOf(heat).usesRing(heat, pot.vessel),
+          hasLid: hasLid(heat),
+        });
         return;
       }
       const needJ = (toC - pot.tempC) * pot.heatCapacityKJK * 1000;

@@ -1,10 +1,11 @@
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
-import { testKitchen, testPlan } from "../../test/kitchen";
+import { HEATS, testKitchen, testPlan } from "../../test/kitchen";
 import { cookRate } from "../doneness/cook-value";
 import { ledgerBalanceKg } from "../liquid/ledger";
 import { outcomeOf } from "../units/problem";
 import { EXPECTED } from "./parameters";
+import type { Kitchen } from "./kitchen-schema";
 import type { Plan } from "./plan-schema";
 import { simulate } from "./simulate";
 
@@ -264,6 +265,27 @@ describe("what stands in the way", () => {
     const t = simulate(testPlan(), weak, { waterKg: 4.4 });
     expect(t.problem).toMatchObject({ code: "ringTooWeak" });
     expect(t.problem?.message).toMatch(/stands still at about \d+ °C/);
+    expect(t.problem?.message).toContain(
+      "Put the lid on, use a stronger ring, or cook less at once.",
+    );
+  });
+
+  test("a cooker too weak for its pressure is told of what can be done to it: no lid, and a ring only under it", () => {
+    const cooker = testKitchen().vessels.find((v) => v.id === "pressure")!;
+    const plan = testPlan({ vesselId: "pressure", heat: HEATS.pressure, items: [] });
+    const said = (kitchen: Kitchen) => simulate(plan, kitchen, { waterKg: 4.4 }).problem?.message;
+    const rings = [{ id: "gas", name: "Small ring", kind: "gas" as const, powerW: 200 }];
+    expect(said(testKitchen({ rings }))).toMatch(
+      /^This ring .*\. Use a stronger ring, or cook less at once\.$/,
+    );
+    const electric = {
+      ...cooker,
+      powerW: 100,
+      pressure: { ...cooker.pressure!, drive: "electric" as const },
+    };
+    expect(said(testKitchen({ vessels: [electric] }))).toMatch(
+      /^This cooker .* °C\. Cook less at once\.$/,
+    );
   });
 
   test.each([

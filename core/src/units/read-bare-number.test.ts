@@ -22,6 +22,9 @@ describe("a number of no measure", () => {
     expect(valueOf("2 1/2")).toBe(2.5);
     expect(valueOf("½")).toBe(0.5);
     expect(valueOf("half a dozen")).toBe(6);
+    expect(valueOf("20 000")).toBe(20_000);
+    expect(valueOf("1\u202f500 000")).toBe(1_500_000);
+    expect(valueOf("1 1/2")).toBe(1.5);
     expect(valueOf(" 60 % ", { unit: "%" })).toBe(60);
     expect(valueOf("60", { unit: "%" })).toBe(60);
   });
@@ -31,7 +34,27 @@ describe("a number of no measure", () => {
     expect(valueOf("1,500", { isWhole: true })).toBe(1500);
   });
 
+  test("beyond its limits it is refused with them; of two readings the one that may be is taken", () => {
+    const limits = { least: 200, most: 20_000 };
+    expect(valueOf("1,500", { limits })).toBe(1500);
+    expect(valueOf("1,500", { limits: { least: 0.5, most: 60 } })).toBe(1.5);
+    expect(valueOf("200", { limits })).toBe(200);
+    expect(valueOf("20000", { limits })).toBe(20_000);
+    const said = (text: string, options: object) => {
+      const outcome = outcomeOf(() => readBareNumber(text, options));
+      return outcome.ok ? null : outcome.problem.message;
+    };
+    expect(said("199", { limits })).toBe("199 is out of range: from 200 to 20000.");
+    expect(said("0", { limits: { least: 1, most: Infinity } })).toBe(
+      "0 is out of range: from 1 on.",
+    );
+    expect(said("140 %", { unit: "%", limits: { least: 30, most: 100 } })).toBe(
+      "140 % is out of range: from 30 % to 100 %.",
+    );
+  });
+
   test("what is none is refused with what was typed", () => {
+    expect(saidOf("12 34")).toBe('"12 34" is not a number.');
     expect(saidOf("many")).toBe('"many" is not a number.');
     expect(saidOf(" ")).toBe("Nothing is written. Write a number, such as 6.");
     expect(saidOf("-3")).toBe('"-3" is not a number.');

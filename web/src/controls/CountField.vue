@@ -18,7 +18,7 @@ const props = withDefaults(
     parts?: boolean;
     placeholder?: string;
   }>(),
-  { min: 0, parts: false },
+  { min: 0, max: Infinity, parts: false },
 );
 const count = defineModel<number | null>({ required: true });
 defineEmits<{ settled: [] }>();
@@ -42,27 +42,22 @@ watch(
 function read(event: Event) {
   isTyping = true;
   text.value = (event.target as HTMLInputElement).value;
+  problem.value = "";
   count.value = text.value.trim() === "" ? null : readTyped();
 }
 /** Null, and why in `problem`, where what is typed is no number that may be. */
 function readTyped(): number | null {
-  problem.value = "";
-  const outcome = outcomeOf(() => readBareNumber(text.value, { isWhole: !props.parts }));
-  if (!outcome.ok) problem.value = outcome.problem.message;
-  // "1,500" of something that is counted is a thousand and a half.
-  const value = !outcome.ok
-    ? null
-    : outcome.value.kind === "one"
-      ? outcome.value.value
-      : (outcome.value.choices[0]?.value ?? null);
-  if (value === null || (value >= props.min && value <= (props.max ?? Infinity))) return value;
-  const to = props.max === undefined ? " on" : ` to ${plain(props.max)}`;
-  problem.value = `${text.value} is out of range: from ${plain(props.min)}${to}.`;
+  const limits = { least: props.min, most: props.max };
+  const outcome = outcomeOf(() => readBareNumber(text.value, { isWhole: !props.parts, limits }));
+  problem.value = outcome.ok ? "" : outcome.problem.message;
+  if (!outcome.ok) return null;
+  if (outcome.value.kind === "one") return outcome.value.value;
+  problem.value = `${outcome.value.question} Write it without its comma or point.`;
   return null;
 }
 /** One more or less, by the arrow keys. */
 function step(by: number) {
-  count.value = Math.min(props.max ?? Infinity, Math.max(props.min, (count.value ?? 0) + by));
+  count.value = Math.min(props.max, Math.max(props.min, (count.value ?? 0) + by));
   problem.value = "";
   text.value = plain(count.value);
 }

@@ -1,6 +1,8 @@
 <script setup lang="ts">
+import type { Limits } from "@kettlos/core/units/limits";
 import { readBareNumber, type NumberReading } from "@kettlos/core/units/read-bare-number";
 import { plain } from "@kettlos/core/units/region";
+import { computed } from "vue";
 import TypedField from "./TypedField.vue";
 
 /**
@@ -10,33 +12,32 @@ import TypedField from "./TypedField.vue";
 const props = defineProps<{
   label: string;
   /** From where to where it may lie, as its document has it. */
-  limits: { readonly least: number; readonly most: number };
+  limits: Limits;
   whole?: boolean;
   /** Kept as a share, 0–1, and written in %. */
   share?: boolean;
   hideLabel?: boolean;
   placeholder?: string;
-  needed?: boolean;
   /** Emptied, it is nothing. */
   clears?: boolean;
 }>();
 const value = defineModel<number | null>({ required: true });
-defineEmits<{ entered: [] }>();
 
-const factor = () => (props.share === true ? 100 : 1);
+const factor = computed(() => (props.share === true ? 100 : 1));
+const unit = computed(() => (props.share === true ? "%" : ""));
 const show = (kept: number) =>
-  `${plain(Math.round(kept * factor() * 1000) / 1000)}${props.share === true ? " %" : ""}`;
+  `${plain(Math.round(kept * factor.value * 1000) / 1000)} ${unit.value}`.trim();
 function read(text: string): NumberReading {
+  const { least, most } = props.limits;
   const reading = readBareNumber(text, {
     isWhole: props.whole ?? false,
-    unit: props.share === true ? "%" : "",
+    unit: unit.value,
+    limits: { least: least * factor.value, most: most * factor.value },
   });
+  const kept = (typed: number) => typed / factor.value;
   return reading.kind === "one"
-    ? { kind: "one", value: reading.value / factor() }
-    : {
-        ...reading,
-        choices: reading.choices.map((c) => ({ ...c, value: c.value / factor() })),
-      };
+    ? { kind: "one", value: kept(reading.value) }
+    : { ...reading, choices: reading.choices.map((c) => ({ ...c, value: kept(c.value) })) };
 }
 </script>
 
@@ -51,8 +52,6 @@ function read(text: string): NumberReading {
     :max="limits.most"
     :hide-label="hideLabel ?? false"
     :placeholder="placeholder ?? ''"
-    :needed="needed ?? false"
     :clears="clears ?? false"
-    @entered="$emit('entered')"
   />
 </template>

@@ -133,6 +133,9 @@ function take(number: number): boolean {
 
 .narrow {
   min-width: 0;
+}
+
+.narrow :deep(.el-input) {
   width: 88px;
 }
 
@@ -144,7 +147,6 @@ label {
 }
 
 .problem {
-  width: max-content;
   max-width: 320px;
   padding-top: 6px;
   color: var(--ember);

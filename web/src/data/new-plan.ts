@@ -1,14 +1,18 @@
+import { isSpare, suits } from "@kettlos/core/heats/heat";
 import { SCHEMA_VERSION } from "@kettlos/core/simulate/schema-version";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import { PlanSchema, type Plan } from "@kettlos/core/simulate/plan-schema";
-import { standsOnHob } from "@kettlos/core/simulate/references";
+import type { Vessel } from "@kettlos/core/vessel/vessel-schema";
 import { capacityL } from "@kettlos/core/vessel/volume";
 import { plain } from "./plain";
 import { newId } from "./new-id";
 
 /** An empty stock in the kitchen's largest pot on its strongest ring; null where either is missing. */
 export function newPlan(kitchen: Kitchen): Plan | null {
-  const vessel = kitchen.vessels.filter(standsOnHob).sort((a, b) => capacityL(b) - capacityL(a))[0];
+  const isSpareHere = (v: Vessel) => Number(isSpare(v, "hob"));
+  const vessel = kitchen.vessels
+    .filter((v) => suits(v, "hob"))
+    .sort((a, b) => isSpareHere(a) - isSpareHere(b) || capacityL(b) - capacityL(a))[0];
   const ring = [...kitchen.rings].sort((a, b) => b.powerW - a.powerW)[0];
   if (vessel === undefined || ring === undefined) return null;
   return PlanSchema.parse({

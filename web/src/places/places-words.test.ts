@@ -181,6 +181,13 @@ describe("new plans and pots", () => {
     const plan = newPlan(sample.kitchen);
     expect(plan).toMatchObject({ vesselId: "tall", ringId: "ring1", items: [] });
     expect(PlanSchema.safeParse(plan).success).toBe(true);
+    // A pressure cooker is a pot only where nothing else is left, and an electric one stands on no ring.
+    const cooker = sample.kitchen.vessels.find((v) => v.kind === "pressureCooker")!;
+    const big = { ...cooker, id: "big", bottomM: cooker.bottomM, heightM: 0.6 };
+    const pressure = { ...cooker.pressure!, drive: "electric" as const };
+    const vessels = [...sample.kitchen.vessels, big, { ...big, id: "plug", pressure }];
+    expect(newPlan({ ...sample.kitchen, vessels })?.vesselId).toBe("tall");
+    expect(newPlan({ ...sample.kitchen, vessels: vessels.slice(-2) })?.vesselId).toBe("big");
     expect(newPlan({ ...sample.kitchen, rings: [] })).toBeNull();
     const crockOnly = sample.kitchen.vessels.filter((v) => v.kind === "slowCooker");
     expect(newPlan({ ...sample.kitchen, vessels: crockOnly })).toBeNull();

@@ -1,3 +1,4 @@
+import { capital } from "@kettlos/core/units/capital";
 import { heatOf } from "@kettlos/core/heats/heat";
 import { MINUTE_MS } from "@kettlos/core/units/time";
 import { WATER_POURED } from "@kettlos/core/batch/filling";
@@ -165,7 +166,7 @@ function didWords(what: string, plan: Plan): string {
   if (side !== null) {
     const kind = ACCOMPANIMENTS.find((k) => k === side.kind);
     const name = kind === undefined ? "side dish" : BESIDE[kind].name;
-    return `${name.charAt(0).toUpperCase()}${name.slice(1)} ${side.isLeft ? "left out" : "begun"}`;
+    return `${capital(name)} ${side.isLeft ? "left out" : "begun"}`;
   }
   if (what === "skim") return "Skimmed";
   if (what === "stir") return "Stirred";
@@ -178,7 +179,7 @@ function didWords(what: string, plan: Plan): string {
   if (item === undefined || (verb !== "out" && verb !== "back")) return what;
   const name = nameOf(item);
   const thing = part === undefined ? name : `${part} of the ${name.toLowerCase()}`;
-  return `${thing.charAt(0).toUpperCase()}${thing.slice(1)} ${verb === "out" ? "out" : "back in"}`;
+  return `${capital(thing)} ${verb === "out" ? "out" : "back in"}`;
 }
 
 function readingWords(

@@ -1,3 +1,4 @@
+import { onKnob } from "../../heats/slow-cooker";
 import type { Method } from "../../heats/heat-schema";
 import { HEATS, setByOf } from "../../heats/heat";
 import type { Vigour } from "../../heat/constants";
@@ -265,9 +266,9 @@ const CROCK_DOUBT: Doubt<HeadFacts> = {
 
 const settingDoubt = (settings: readonly BySetting[]): Doubt<HeadFacts> => ({
   id: "hold",
-  question: `It says ${settings.map((s) => `${s.setting.toUpperCase()} ${showDuration(s.min)}`).join(" or ")}. Which?`,
+  question: `It says ${settings.map((s) => `${onKnob(s)} ${showDuration(s.min)}`).join(" or ")}. Which?`,
   choices: settings.map((s) => ({
-    label: `${s.setting.toUpperCase()} ${showDuration(s.min)}`,
+    label: `${onKnob(s)} ${showDuration(s.min)}`,
     set: { crockSetting: s.setting, hold: s.min },
   })),
   typed: "time",

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { MINUTE_MS } from "@kettlos/core/units/time";
 import { momentOf } from "@kettlos/core/units/moments";
-import { lidOf } from "../../data/lid-of";
+import { drawnLid } from "../../data/drawn-lid";
 import {
   showDuration,
   showVolume,
@@ -42,7 +42,7 @@ const due = computed(() => {
       :from-m="pot.forecast.planned.startDepthM"
       :level-m="pot.cook.litMs === null ? pot.forecast.planned.startDepthM : pot.forecast.nowDepthM"
       :heap-top-m="pot.forecast.planned.heapTopM"
-      :lid="lidOf(pot.batch.plan.heat)"
+      :lid="drawnLid(pot.batch.plan.heat)"
     />
     <div>
       <h3>{{ pot.batch.plan.name }}</h3>

@@ -12,6 +12,7 @@ import LevelReader from "./LevelReader.vue";
 import PauseDialog from "./PauseDialog.vue";
 import PourDialog from "./PourDialog.vue";
 import SinceDialog from "./SinceDialog.vue";
+import { goesOn } from "./goes-on";
 import StillOnCounter from "./StillOnCounter.vue";
 import TasteDialog from "./TasteDialog.vue";
 import TemperatureReader from "./TemperatureReader.vue";
@@ -58,11 +59,7 @@ watch(waiting, (action) => (counter.value = action !== null));
 watch(counter, (isShown) => {
   if (!isShown) waiting.value = null;
 });
-const DOES = { light: "Light it", offHeat: "Off the heat", strain: "Go on" } as const;
-const does = computed(() => {
-  const kind = waiting.value?.kind;
-  return kind === "light" || kind === "offHeat" || kind === "strain" ? DOES[kind] : "Go on";
-});
+const does = computed(() => goesOn(waiting.value));
 </script>
 
 <template>

@@ -1,9 +1,10 @@
 <script setup lang="ts">
+import { capital } from "@kettlos/core/units/capital";
 import { isRest } from "@kettlos/core/heats/heat";
 import { MINUTE_MS, HOUR_MS } from "@kettlos/core/units/time";
 import { clockOf, weekdayClockOf } from "@kettlos/core/units/moments";
 import { liveFigures } from "@kettlos/core/because/live-figures";
-import { lidOf } from "../../data/lid-of";
+import { drawnLid } from "../../data/drawn-lid";
 import { isByLevel, stretchesOf } from "@kettlos/core/simulate/stretches";
 import { setOf } from "@kettlos/core/extraction/set";
 import {
@@ -73,7 +74,9 @@ const setWords = computed(() => {
     Math.max(0.05, forecast.value.strainedL.expected);
   return setOf(grams);
 });
-const lid = computed(() => props.pot.cook.settings.at(-1)?.lid ?? lidOf(props.pot.batch.plan.heat));
+const lid = computed(
+  () => props.pot.cook.settings.at(-1)?.lid ?? drawnLid(props.pot.batch.plan.heat),
+);
 const figures = computed(() =>
   liveFigures(
     props.pot.batch.plan,
@@ -107,7 +110,7 @@ const measuredC = computed(() => {
   return read === undefined || props.nowMs - read.atMs > FRESH_MS ? null : read.tempC;
 });
 const tender = computed(() => forecast.value.tender);
-const sentence = (words: string) => `${words.charAt(0).toUpperCase()}${words.slice(1)}`;
+const sentence = (words: string) => `${capital(words)}`;
 </script>
 
 <template>

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { findVessel } from "@kettlos/core/simulate/references";
+import { useWords } from "../../data/use-words";
 import { hasLid, heatOf, isInOven, isSealed, isSlow, vigourOf } from "@kettlos/core/heats/heat";
 import { planNow } from "@kettlos/core/batch/stretch-now";
 import { SIMMER_LOOK } from "@kettlos/core/heat/simmer-look";
@@ -11,7 +13,7 @@ import FieldForm from "../../controls/FieldForm.vue";
 import TemperatureField from "../../controls/TemperatureField.vue";
 import TickChoice from "../../controls/TickChoice.vue";
 import { useEntry } from "../../controls/use-entry";
-import { lidOf } from "../../data/lid-of";
+import { drawnLid } from "../../data/drawn-lid";
 import type { LivePot } from "../../data/pots-store";
 import type { NewEvent } from "../../data/repository";
 import OpenDialog from "../../controls/OpenDialog.vue";
@@ -26,6 +28,12 @@ const shown = defineModel<boolean>({ required: true });
 const { keep, notWritten } = useEntry(shown);
 const emit = defineEmits<{ off: [] }>();
 const heat = computed(() => planNow(props.pot.batch.plan, props.pot.cook).heat);
+/** Under pressure: how it is held, by the ring or by itself. */
+const held = computed(() => {
+  const { plan, kitchen } = props.pot.batch;
+  return heatOf(heat.value).clockStarts(heat.value, findVessel(plan, kitchen)).lookFor;
+});
+const words = useWords();
 const vigour = ref<Vigour>("gentle");
 const lid = ref<Lid>("ajar");
 const setting = ref<CrockSetting>("low");
@@ -36,7 +44,7 @@ watch(
     const last = props.pot.cook.settings.at(-1);
     const planned = heat.value;
     vigour.value = last?.vigour ?? vigourOf(planned) ?? "gentle";
-    lid.value = last?.lid ?? lidOf(planned);
+    lid.value = last?.lid ?? drawnLid(planned);
     if (isSlow(planned)) setting.value = last?.setting ?? planned.setting;
     if (isInOven(planned)) ovenC.value = last?.ovenC ?? planned.ovenC;
   },
@@ -72,8 +80,7 @@ function takeOff() {
     <FieldForm class="fields" :not-written @keep="save">
       <TickChoice v-if="isSlow(heat)" v-model="setting" label="Setting" :options="SETTINGS" />
       <p v-else-if="isSealed(heat)" class="quiet">
-        Under pressure the heat is turned so that the indicator just stays up; the forecast holds it
-        there.
+        {{ words(held) }} The forecast holds it there too.
       </p>
       <TemperatureField
         v-else-if="isInOven(heat)"

@@ -11,6 +11,8 @@ import { readingsCsv, readReadingsCsv } from "../../data/readings-csv";
 import { NotWritten } from "../../data/writing";
 import CounterList from "./CounterList.vue";
 import ForkCheck from "./ForkCheck.vue";
+import { goesOn } from "./goes-on";
+import HeatSetter from "./HeatSetter.vue";
 import LevelReader from "./LevelReader.vue";
 import InstrumentStrip from "./InstrumentStrip.vue";
 import MovedLine from "./MovedLine.vue";
@@ -32,6 +34,31 @@ const button = (wrapper: Found, text: string) => {
   if (found === undefined) throw new Error(`no button ${text}`);
   return found;
 };
+
+test("under pressure the heat is said to hold as the cooker does: by its ring, or by itself", async () => {
+  const said = async (drive: "electric" | "stovetop") => {
+    const pot = potOf("on-fire");
+    const cooker = sample.kitchen.vessels.find((v) => v.kind === "pressureCooker")!;
+    const vessel = { ...cooker, id: "c", pressure: { ...cooker.pressure!, drive } };
+    const heat = { method: "pressure", setting: "high", release: "natural" } as const;
+    const plan = { ...pot.batch.plan, heat, vesselId: "c", then: [] };
+    const kitchen = { ...pot.batch.kitchen, vessels: [vessel] };
+    const batch = { ...pot.batch, plan, kitchen };
+    const props = { modelValue: true, pot: { ...pot, batch }, units: "metric" as const };
+    const wrapper = mount(HeatSetter, { global, props: { ...props, write: written } });
+    await flushPromises();
+    return wrapper.text();
+  };
+  expect(await said("electric")).toContain("it holds there by itself");
+  expect(await said("electric")).not.toContain("turn down");
+  expect(await said("stovetop")).toContain("turn down until it only just stays there");
+});
+
+test("going on though something is left is named as what begins the pot", () => {
+  expect(goesOn({ kind: "light", title: "Switch the cooker on" })).toBe("Switch the cooker on");
+  expect(goesOn({ kind: "offHeat", title: "It has stood" })).toBe("Off the heat");
+  expect(goesOn({ kind: "strain", title: "Strain it" })).toBe("Go on");
+});
 
 describe("the counter", () => {
   const at = (nowMs: number) =>

@@ -4,7 +4,7 @@ import { heatOf, isOnRing } from "@kettlos/core/heats/heat";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import { showVolume, type UnitSystem } from "@kettlos/core/units/show";
 import { computed } from "vue";
-import { lidOf } from "../../data/lid-of";
+import { drawnLid } from "../../data/drawn-lid";
 import { piecesOf } from "../../drawings/pieces-of";
 import LevelledPot from "../../drawings/LevelledPot.vue";
 import type { HeatColumn } from "../../workers/use-conversion";
@@ -76,7 +76,7 @@ const heapTopM = computed(() =>
     :start-m="column.answer.column.trace.startDepthM"
     :end-m="column.answer.column.trace.endDepthM"
     :heap-top-m="heapTopM"
-    :lid="lidOf(column.answer.target.heat)"
+    :lid="drawnLid(column.answer.target.heat)"
     :flames="isOnRing(column.answer.target.heat)"
     :start-text="showVolume(column.answer.column.waterL, one)"
     :label="`${heatOf(column.answer.target.heat).title}: ${showVolume(column.answer.column.waterL, one)} water in, ${showVolume(column.answer.column.trace.endLiquidL, one)} left`"

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { isOnRing } from "@kettlos/core/heats/heat";
-import { lidOf } from "../../data/lid-of";
+import { drawnLid } from "../../data/drawn-lid";
 import type { Answers } from "@kettlos/core/because/answers";
 import type { Plan, WaterStatement } from "@kettlos/core/simulate/plan-schema";
 import { showLength, showVolume, type UnitSystem } from "@kettlos/core/units/show";
@@ -125,7 +125,7 @@ function stepBy(litres: number) {
         :heap-top-m="Math.min(trace.heapTopM, vessel.heightM)"
         :pieces="piecesOf(plan)"
         :fill-line-m="vessel.heightM * vessel.fillShare"
-        :lid="lidOf(plan.heat)"
+        :lid="drawnLid(plan.heat)"
         :flames="isOnRing(plan.heat)"
       >
         <VolumeScale v-if="units !== 'us'" :frame="frame" unit="L" side="left" />

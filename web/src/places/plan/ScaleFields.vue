@@ -100,11 +100,6 @@ function fillPot() {
   align-items: center;
 }
 
-.people {
-  width: 64px;
-  text-align: right;
-}
-
 .line .quantity {
   width: 96px;
 }

@@ -1,3 +1,4 @@
+import { capital } from "@kettlos/core/units/capital";
 import { HEATS, setByOf } from "@kettlos/core/heats/heat";
 import type { DraftLine, RecipeDraft } from "@kettlos/core/formats/recipe/draft";
 import { ingredientById } from "@kettlos/core/ingredient/catalogue";
@@ -91,7 +92,7 @@ export const lineWords = {
     const said = `${first}${where}${how}${lively}${long}${high}${covered}${open}${water}${down}${picked}${then}${strained}`;
     if (said === "") return "";
     const ends = end === "strained" ? ". Strained." : ". Served as it is.";
-    return said.charAt(0).toUpperCase() + said.slice(1) + ends;
+    return capital(said) + ends;
   },
   amount(
     { ingredientId, massKg, isLeftOut, isToTaste, toCover, counted }: DraftLine,

@@ -1,2 +1,3 @@
+/** Words as they begin a sentence or a label. */
 export const capital = (words: string): string =>
   `${words.charAt(0).toUpperCase()}${words.slice(1)}`;
