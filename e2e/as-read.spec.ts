@@ -120,6 +120,7 @@ test.describe("in a US kitchen", () => {
     await expect(page.getByLabel("My pot holds")).toHaveValue("11.4 L");
     await page.getByRole("group", { name: "I measure in" }).getByText("US").click();
     await page.getByRole("button", { name: "Start with this pot" }).click();
+    await expect(page.getByRole("heading", { name: "My kitchen" })).toBeVisible();
     await page.goto("/kitchen");
     await expect(page.getByLabel("How high")).toHaveValue("5400 ft");
   });

@@ -18,7 +18,7 @@ const goOn: Pause = () => Promise.resolve();
 const reload: Pause = async (page) => {
   // At once: what autosave has not written yet must not be lost either.
   await page.reload();
-  await expect(page.getByRole("main")).toBeVisible();
+  await expect(page.getByRole("main").getByRole("heading").first()).toBeVisible();
 };
 
 async function readLevel(page: Page, form: string, field: string, value: string): Promise<void> {

@@ -158,8 +158,11 @@ test("a plan removed lies in the bin, an unknown address says so, a link waits f
   await page.goto("/plan/plan-hare");
   await page.getByRole("button", { name: /name, for whom, other plans/ }).click();
   await page.getByRole("button", { name: "Remove" }).click();
+  await expect(page).not.toHaveURL(/plan-hare/);
   await page.goto("/kitchen");
-  await page.getByRole("button", { name: "bring it back: Plain hare broth" }).click();
+  const bringBack = page.getByRole("button", { name: "bring it back: Plain hare broth" });
+  await bringBack.click();
+  await expect(bringBack).toBeHidden();
   await page.goto("/plan/plan-hare");
   await expect(page.getByRole("button", { name: /Plain hare broth: name/ })).toBeVisible();
 });

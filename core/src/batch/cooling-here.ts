@@ -39,5 +39,9 @@ export const paceHere =
     const usual = spreadOf([{ way }]);
     return known === null || known.mean >= 0
       ? { pace: 1, sigmaLog: usual }
-      : { pace: Math.exp(known.mean), sigmaLog: ofNext(known, usual, CHILL_NOISE.value) };
+      : {
+          pace: Math.exp(known.mean),
+          // The spread of a way is one of whole chillings: how one goes against the next is in it.
+          sigmaLog: Math.min(usual, ofNext(known, usual, CHILL_NOISE.value)),
+        };
   };

@@ -6,6 +6,8 @@ import { answersFor } from "../because/answers";
 import { forecastLive } from "../batch/live-forecast";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import {
+  COME_UP_NOISE,
+  ofNext,
   POT_NOISE,
   ringSigmaOf,
   ringThing,
@@ -13,7 +15,7 @@ import {
   steamSigmaOf,
   steamThing,
 } from "../simulate/learned";
-import { EXPECTED } from "../simulate/parameters";
+import { EXPECTED, SPREAD } from "../simulate/parameters";
 import type { Plan } from "../simulate/plan-schema";
 import { simulate } from "../simulate/simulate";
 import { spreadOf } from "../simulate/spread";
@@ -114,6 +116,22 @@ describe("a plan draws on what is learned", () => {
     expect(learned).toBeCloseTo(strained(elsewhere, kitchen, { evaporation: Math.exp(log) }), 9);
   });
 
+  test("a range of the next pot holds what one pot is off from the next, also before any; knowing more widens none", () => {
+    const sd = fc.double({ min: 0.01, max: 1, noNaN: true });
+    fc.assert(
+      fc.property(sd, sd, sd, sd, (usual, noise, one, other) => {
+        const before = ofNext(null, usual, noise);
+        const [less, more] = [Math.max(one, other), Math.min(one, other)].map((s) =>
+          ofNext({ mean: 0, sd: s }, usual, noise),
+        ) as [number, number];
+        expect(before ** 2).toBeCloseTo(usual ** 2 + noise ** 2, 9);
+        expect(less).toBeLessThanOrEqual(before);
+        expect(more).toBeLessThanOrEqual(less);
+        expect(more).toBeGreaterThan(noise);
+      }),
+    );
+  });
+
   test("what no ring warms goes by no ring's log", () => {
     const cooker = kitchen.vessels.find((v) => v.kind === "pressureCooker");
     if (cooker === undefined) throw new Error("no cooker");
@@ -129,8 +147,9 @@ describe("a plan draws on what is learned", () => {
     });
     // Nor by what simmers, under pressure.
     expect(steamHere(taught, cooker.id, heat)).toBeNull();
-    expect(ringSigmaOf(shut, driven("electric"))).toBe(0.2);
-    expect(ringSigmaOf(shut, driven("stovetop"))).toBeLessThan(0.2);
+    const unlearned = Math.hypot(SPREAD.efficiency.value, COME_UP_NOISE.value);
+    expect(ringSigmaOf(shut, driven("electric"))).toBe(unlearned);
+    expect(ringSigmaOf(shut, driven("stovetop"))).toBeLessThan(unlearned);
     expect(ringHereWords(shut, driven("electric"))).toEqual([]);
     expect(ringHereWords(shut, driven("stovetop"))[0]).toMatch(/by 5 other pots of this kitchen/);
   });

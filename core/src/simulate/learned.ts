@@ -97,9 +97,12 @@ export function usesRing(plan: Plan, kitchen: Kitchen): boolean {
   return heatsOf(plan).some((heat) => heatOf(heat).usesRing(heat, vessel));
 }
 
-/** No log makes the next pot surer than pots go one against the next, and none makes it less sure. */
+/**
+ * Spread of the next pot: of what is believed of its factor, with how one pot goes against the next, which no log
+ * makes smaller; and no log makes the next pot less sure than an unlearned one (docs/method.md, “What a log teaches”).
+ */
 export const ofNext = (known: Belief | null, usual: number, noise: number): number =>
-  known === null ? usual : Math.min(usual, Math.hypot(known.sd, noise));
+  Math.hypot(Math.min(usual, known?.sd ?? usual), noise);
 
 /** Spread of how fast the next pot steams on a heat in this kitchen, one standard deviation of the logarithm. */
 export const steamSigmaHere = (kitchen: Kitchen, vesselId: string, heat: Heat): number =>

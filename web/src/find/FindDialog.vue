@@ -19,10 +19,10 @@ const id = useId();
 const text = ref("");
 const line = useTemplateRef<HTMLInputElement>("line");
 
-/** All there is at the moment of asking; while it stands open nothing jumps about. */
+/** All there is at the moment of asking, and what was still being read then; otherwise nothing jumps about while it is open. */
 const all = shallowRef<readonly Findable[]>([]);
 watch(
-  [shown, () => larderStore.isLoaded],
+  [shown, () => larderStore.isLoaded, () => pots.open.size, () => pots.finished.length],
   () => {
     if (kitchenStore.kitchen === null || !shown.value) return;
     all.value = findables({
@@ -44,7 +44,12 @@ const found = computed<readonly Found[]>(() =>
     : all.value.filter((f) => f.isPressing).map((f) => ({ ...f, matched: [] })),
 );
 const { at, move } = usePicked(() => found.value.length);
-watch(found, (list) => (at.value = isAsked.value && list.length > 0 ? 0 : -1));
+/** What is picked stays picked while the same is asked for. */
+watch([found, text], ([list, asked], [before, askedBefore]) => {
+  const picked = asked === askedBefore ? before[at.value]?.id : undefined;
+  const stays = list.findIndex(({ id: its }) => its === picked);
+  at.value = stays >= 0 ? stays : isAsked.value && list.length > 0 ? 0 : -1;
+});
 
 function open(entry: Found | undefined) {
   if (entry === undefined) return;
@@ -109,6 +114,7 @@ async function toLine() {
         </span>
       </li>
     </ul>
+    <p v-else-if="isAsked && !larderStore.isLoaded" role="status">Reading the log …</p>
     <p v-else-if="isAsked" role="status">
       Nothing goes by “{{ text.trim() }}”. Names of pots, plans, jars and screens are searched, what
       is in them, and what was noted.

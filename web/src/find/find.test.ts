@@ -103,18 +103,22 @@ describe("finding", () => {
 });
 
 describe("the dialog", () => {
-  async function opened() {
-    await Promise.all(db.tables.map((t) => t.clear()));
+  const noKitchen = () => Promise.all(db.tables.map((t) => t.clear()));
+  async function sampleKitchen() {
+    await noKitchen();
     await importAll(sample, "replace");
     await shelve(...PAST);
+    await expect
+      .poll(() => useKitchenStore().isLoaded && useKitchenStore().log?.isWhole)
+      .toBe(true);
+  }
+  async function opened() {
     const stub = { template: "<p />" };
     const router = createRouter({
       history: createMemoryHistory(),
       routes: [{ path: "/:rest(.*)*", component: stub }],
     });
     useLarderStore();
-    const store = useKitchenStore();
-    await expect.poll(() => store.isLoaded && store.log?.isWhole).toBe(true);
     const wrapper = mount(FindDialog, {
       props: { modelValue: false },
       global: {
@@ -129,7 +133,17 @@ describe("the dialog", () => {
     return { wrapper, router };
   }
 
+  test("asked before a kitchen is read, it shows what is on the fire as soon as it is", async () => {
+    await noKitchen();
+    const { wrapper } = await opened();
+    expect(wrapper.findAll("[role=option]")).toEqual([]);
+    await sampleKitchen();
+    await expect.poll(() => wrapper.text()).toContain("Pork trotter stock");
+    wrapper.unmount();
+  });
+
   test("begins with what is on the fire, opens by arrows and Enter, and says when nothing fits", async () => {
+    await sampleKitchen();
     const { wrapper, router } = await opened();
     const options = () => wrapper.findAll("[role=option]");
     expect(options().map((o) => o.text())).toEqual([expect.stringContaining("Pork trotter stock")]);
@@ -151,6 +165,7 @@ describe("the dialog", () => {
   });
 
   test("stays where it is while a pot goes on", async () => {
+    await sampleKitchen();
     const { wrapper } = await opened();
     const line = wrapper.get("input");
     await line.setValue("trout");
