@@ -176,7 +176,8 @@ describe("forecast of a live pot", () => {
       const now = real.simmerMs + 271 * MIN;
       const live = forecastLive(real.plan, kitchen, fold(real.events), now);
       expect(live.steamRate.mean).toBeGreaterThan(0.68);
-      expect(live.steamRate.mean).toBeLessThan(0.85);
+      // What boils off at first goes by the ring.
+      expect(live.steamRate.mean).toBeLessThan(0.87);
       expect(Math.abs(live.strainedL.expected - real.trace.strained.volumeL)).toBeLessThan(0.08);
       expect(live.strainedL.low).toBeLessThan(real.trace.strained.volumeL);
       expect(live.strainedL.high).toBeGreaterThan(real.trace.strained.volumeL);

@@ -51,7 +51,7 @@ const fork = (atMin: number, how: string, itemId = "carrot") => ({
   kind: "checked",
   itemId,
   how,
-  atMs: LIT + atMin * MINUTE,
+  atMs: Math.round(LIT + atMin * MINUTE),
 });
 
 describe("a fork in a piece that something waits for", () => {

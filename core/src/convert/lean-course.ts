@@ -1,3 +1,4 @@
+import { pointAt } from "../simulate/spread";
 import type { Trace } from "../simulate/trace";
 import { LeanPiece } from "./lean-piece";
 
@@ -39,17 +40,12 @@ function thinned<T>(list: readonly T[], most: number): readonly T[] {
 
 /** The course of a simulated pot up to the end of its hold, thinned, and held on from there. */
 export function courseOf(trace: Trace): Course {
-  const endMin = trace.toSimmerMin + trace.holdMin;
   const before = trace.points.filter((p) => p.tMin < trace.toSimmerMin - 1e-9);
-  const during = trace.points.filter(
-    (p) => p.tMin >= trace.toSimmerMin - 1e-9 && p.tMin <= endMin + 1e-9 && p.phase !== "rest",
-  );
   // Denser at the beginning, where the liquid still moves.
-  const count = Math.min(HOLD_POINTS, during.length);
-  const picked = Array.from({ length: count }, (_, i) =>
-    Math.round((i / Math.max(1, count - 1)) ** 1.6 * (during.length - 1)),
-  );
-  const hold = [...new Set(picked)].flatMap((i) => during[i] ?? []);
+  const count = trace.holdMin > 0 ? HOLD_POINTS : 1;
+  const hold = Array.from({ length: count }, (_, i) => ({
+    tMin: trace.toSimmerMin + trace.holdMin * (i / Math.max(1, count - 1)) ** 1.6,
+  })).map(({ tMin }) => ({ tMin, liquidC: pointAt(trace, tMin).liquidC }));
   const points = [...thinned(before, COME_UP_POINTS), ...hold].map((p) => ({
     tMin: p.tMin - trace.toSimmerMin,
     liquidC: p.liquidC,

@@ -18,7 +18,7 @@ export const PRESSURE_ENOUGH_MIN = 5;
 const FULL_BOIL_WITHIN_C = 0.5;
 /** Soaked for less the water has not drawn it out, min: FDA, at least 5 h. */
 export const BEAN_SOAK_MIN = 300;
-/** Half a step of the simulation. */
+/** What a step that only came to the boil may have had. */
 const ROUNDING_MIN = 0.25;
 
 const needAtMin = (boilC: number): number => {
@@ -47,6 +47,7 @@ export class BeanBoil {
   private pressureMin = 0;
   private boiledMin: number;
   private enoughAtMin: number | null;
+  private wasC = -Infinity;
   private readonly needMin: number;
 
   constructor(
@@ -66,9 +67,12 @@ export class BeanBoil {
     );
   }
 
+  /** Of a step in which it only came to the boil, or left it, nothing counts. */
   step(dtMin: number, liquidC: number, atMin: number): void {
-    if (liquidC >= this.boilC - FULL_BOIL_WITHIN_C) this.boiledMin += dtMin;
-    if (liquidC >= PRESSURE_C) this.pressureMin += dtMin;
+    const leastC = Math.min(this.wasC, liquidC);
+    this.wasC = liquidC;
+    if (leastC >= this.boilC - FULL_BOIL_WITHIN_C) this.boiledMin += dtMin;
+    if (leastC >= PRESSURE_C) this.pressureMin += dtMin;
     if (this.enoughAtMin === null && this.isEnough) this.enoughAtMin = atMin;
   }
 

@@ -90,11 +90,12 @@ export class BallConduction {
     this.surfaceBeforeC = startC;
     const radius = equalBallRadiusM(tauS);
     const dr = radius / CELLS;
-    this.totalVolume = radius ** 3 / 3;
+    const cube = (dr * dr * dr) / 3;
+    this.totalVolume = cube * CELLS ** 3;
     for (let i = 0; i < CELLS; i++) {
       const outer = (i + 1) * dr;
-      this.volumes[i] = (outer ** 3 - (i * dr) ** 3) / 3;
-      this.conductances[i] = (ALPHA * outer ** 2) / (i === LAST ? dr / 2 : dr);
+      this.volumes[i] = cube * (3 * i * (i + 1) + 1);
+      this.conductances[i] = (ALPHA * outer * outer) / (i === LAST ? dr / 2 : dr);
     }
   }
 

@@ -17,6 +17,7 @@ export class Comings {
   readonly inMin = new Map<string, number>();
   readonly outMin = new Map<string, number>();
   private readonly moves: Move[];
+  private readonly isBeforeBoil: boolean;
 
   /** Puts in at once what is in from the start. */
   constructor(
@@ -28,6 +29,7 @@ export class Comings {
     /** The cook value at which what is waited for is at its best, by its id. */
     bestAtMin: (itemId: string) => number,
   ) {
+    this.isBeforeBoil = plan.items.some((i) => i.out?.when.at === "beforeBoil");
     for (const item of plan.items)
       if (isFirst(item, plan)) {
         pot.addItem(item);
@@ -69,6 +71,22 @@ export class Comings {
   carryOut({ item, does }: Move, tMin: number): void {
     if (does === "in") this.putIn(item, tMin);
     else this.takeOut(item, tMin);
+  }
+
+  /** A step cut to where what must not boil comes out, s; the pot warms by netW. */
+  outBeforeBoilS(stepS: number, netW: number, boilingC: number): number {
+    const toC = boilingC - BEFORE_BOIL_C;
+    if (!this.isBeforeBoil || this.pot.tempC >= toC) return stepS;
+    const untilS = this.pot.untilS(toC, netW);
+    return untilS > 0 ? Math.min(stepS, untilS + 1) : stepS;
+  }
+
+  /** The first that waits for a cook value, how far that is, and where it goes by it; null where nothing waits. */
+  nextWaiting(): { readonly haveMin: number; readonly cookMin: number } | null {
+    const waits = this.moves.find((m) => m.dueMin === null)?.waitsFor;
+    return waits === undefined
+      ? null
+      : { haveMin: this.cookOf(waits.itemId), cookMin: waits.cookMin };
   }
 
   /** What must not boil comes out as the pot begins to steam hard. */

@@ -59,18 +59,43 @@ export const AS_PLANNED: Course = {
   happenings: [],
 };
 
+/** Steps end at a moment to within this, min. */
+const SAME_MIN = 1e-6;
+
 /** Internal: a course read along with the clock, which never runs back. */
 export class CourseReader {
   private readonly due: Happening[];
 
+  /** All moments at which anything is otherwise from then on, in order. */
+  private readonly changesMin: readonly number[];
+  private changed = 0;
+
   constructor(readonly course: Course) {
     this.due = [...course.happenings].sort((a, b) => a.tMin - b.tMin);
+    this.changesMin = [
+      ...course.happenings.map((h) => h.tMin),
+      ...course.turns.map((t) => t.tMin),
+      ...course.seen.map((s) => s.tMin),
+      ...course.gaps.flatMap((g) => [g.fromMin, g.toMin]),
+      ...[course.cameUpMin, course.turnedDownMin, course.offMin].flatMap((m) => m ?? []),
+    ].sort((a, b) => a - b);
+  }
+
+  /** When the next thing changes after tMin, min. */
+  nextChangeMin(tMin: number): number {
+    while ((this.changesMin[this.changed] ?? Infinity) <= tMin + SAME_MIN) this.changed++;
+    return this.changesMin[this.changed] ?? Infinity;
+  }
+
+  /** How many things have changed up to the last moment that was asked for. */
+  get changes(): number {
+    return this.changed;
   }
 
   /** What happens up to tMin and has not been handed out yet, in order. */
   take(tMin: number): readonly Happening[] {
     let count = 0;
-    while ((this.due[count]?.tMin ?? Infinity) <= tMin + 1e-9) count++;
+    while ((this.due[count]?.tMin ?? Infinity) <= tMin + SAME_MIN) count++;
     return count === 0 ? NOTHING : this.due.splice(0, count);
   }
 
@@ -80,17 +105,19 @@ export class CourseReader {
   }
 
   isGap(what: Gap["what"], tMin: number): boolean {
-    return this.course.gaps.some((g) => g.what === what && tMin >= g.fromMin && tMin < g.toMin);
+    return this.course.gaps.some(
+      (g) => g.what === what && tMin >= g.fromMin - SAME_MIN && tMin < g.toMin - SAME_MIN,
+    );
   }
 
   /** °C it is seen to be held at; null where nobody read it since it was last turned. */
   seenAt(tMin: number): number | null {
-    const seen = this.course.seen.findLast((s) => s.tMin <= tMin + 1e-9);
+    const seen = this.course.seen.findLast((s) => s.tMin <= tMin + SAME_MIN);
     return seen === undefined || seen.tMin < (this.turnAt(tMin)?.tMin ?? 0) ? null : seen.tempC;
   }
 
   turnAt(tMin: number): HeatTurn | null {
-    return this.course.turns.findLast((t) => t.tMin <= tMin + 1e-9) ?? null;
+    return this.course.turns.findLast((t) => t.tMin <= tMin + SAME_MIN) ?? null;
   }
 }
 

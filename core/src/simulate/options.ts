@@ -9,4 +9,6 @@ export interface SimulateOptions {
   readonly course?: Course;
   /** How far from the usual a piece is tender, as a factor, by item: what waits for it waits so long. */
   readonly targets?: ReadonlyMap<string, number>;
+  /** How many times finer than usual its steps are; 1 where nothing is said. */
+  readonly fineness?: number;
 }

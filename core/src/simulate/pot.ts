@@ -91,6 +91,8 @@ export class Pot {
       boilingC: number;
       /** What rules the dish; null where the heaviest leads. */
       ruledBy: string | null;
+      /** How many times finer than usual it is reckoned. */
+      fineness: number;
     },
   ) {
     this.bodyKJK = vessel.massKg * BODY_HEAT_KJ_KG_K[vessel.body].value;
@@ -116,7 +118,7 @@ export class Pot {
     this.mix(kg * WATER_HEAT_KJ_KG_K.value, tempC);
     this.liquidKg += kg;
     this.ledger.post("added", kg);
-    this.geometry = null;
+    this.changed();
   }
 
   /** Puts an ingredient in; what pours, melts or dissolves joins the liquid at once. */
@@ -137,7 +139,7 @@ export class Pot {
       this.pourIn(waterKg);
     } else if (ingredient.isLiquid) this.pourIn(inKg);
     else if (!isLoose(ingredient)) this.putSolidIn(item, ingredient, fromC);
-    this.geometry = null;
+    this.changed();
   }
 
   private pourIn(kg: number): void {
@@ -194,7 +196,7 @@ export class Pot {
     const outKg = Math.min(this.liquidKg, kg);
     this.ladled.give(this.giveAway(outKg, "handedOn"));
     this.ladledKg += outKg;
-    this.geometry = null;
+    this.changed();
   }
 
   /** Pours kg back of what was ladled out, as it was; what is more than that is water. */
@@ -206,7 +208,7 @@ export class Pot {
       this.liquidKg += backKg;
       this.ladledKg -= backKg;
       this.ledger.post("handedOver", backKg);
-      this.geometry = null;
+      this.changed();
     }
     if (kg > backKg) this.addWater(kg - backKg, tempC);
   }
@@ -267,6 +269,7 @@ export class Pot {
   }
 
   private changed(): void {
+    this.changes++;
     this.geometry = null;
     this.mainOf = -1;
   }
@@ -278,7 +281,8 @@ export class Pot {
     const key = `${tauS}|${fromC}|${item.frozen}|${item.boiledMin}|${this.steps}|${own}`;
     const found = this.pieceKeys.get(key);
     if (found !== undefined) return found;
-    const made = new PieceHeat(tauS, fromC, this.parameters.zC, item.frozen);
+    const { zC } = this.parameters;
+    const made = new PieceHeat(tauS, fromC, zC, item.frozen, this.surroundings.fineness);
     this.pieceKeys.set(key, made);
     this.pieces.push(made);
     return made;
@@ -296,6 +300,17 @@ export class Pot {
     this.meltKJ += kJ - taken;
   }
 
+  /** How long it takes at netW to warm or cool to toC, s: negative where it never does. */
+  untilS(toC: number, netW: number): number {
+    return (((toC - this.tempC) * this.heatCapacityKJK + this.meltKJ) * 1000) / netW;
+  }
+
+  /** Its temperature once it has warmed by netW for dtS, °C. */
+  warmedC(netW: number, dtS: number): number {
+    const kJ = (netW * dtS) / 1000;
+    return this.tempC + (kJ - Math.min(this.meltKJ, Math.max(0, kJ))) / this.heatCapacityKJK;
+  }
+
   /** Warms by netW for dtS: first what is frozen melts, then the temperature moves. */
   warm(netW: number, dtS: number): void {
     let kJ = (netW * dtS) / 1000;
@@ -307,6 +322,11 @@ export class Pot {
 
   private steps = 0;
   private elapsedS = 0;
+  private lastPassC = NaN;
+  /** How far the fastest moved in the last step, the liquid or a piece's mean, °C. */
+  movedC = 0;
+  /** How often something was put in, poured or taken out. */
+  changes = 0;
   private readonly everIn: SolidIn[] = [];
   private mainIn: SolidIn | null = null;
   private mainOf = -1;
@@ -318,7 +338,12 @@ export class Pot {
   pass(dtS: number, steamKgS: number): void {
     this.steps++;
     this.elapsedS += dtS;
-    for (const piece of this.pieces) piece.step(dtS, this.tempC);
+    this.movedC = Math.abs(this.tempC - this.lastPassC) || 0;
+    this.lastPassC = this.tempC;
+    for (const piece of this.pieces) {
+      piece.step(dtS, this.tempC);
+      if (piece.movedC > this.movedC) this.movedC = piece.movedC;
+    }
     for (const solid of this.solidsIn) this.exchange(solid, dtS);
     const steamKg = Math.min(this.liquidKg, steamKgS * dtS);
     this.liquidKg -= steamKg;

@@ -28,12 +28,12 @@ import { rulingItemId } from "./ruling";
 import { AS_PLANNED, CourseReader, type Happening, type HeatTurn } from "./course";
 import type { SimulateOptions } from "./options";
 import { Recorder } from "./recorder";
+import { Nearing, Steps, Trend } from "./steps";
 import { strain } from "./straining";
 import { FIRST_STRETCH, isOn, stretchesOf, type PlannedStretch } from "./stretches";
 import type { Forked, ItemCourse, JudgedTarget, Mark, Phase, StretchCourse, Trace } from "./trace";
 import { neverThere, wantedKg, type Until } from "./until";
 
-const STEP_S = 30;
 const LONGEST_HOLD_MIN = 2880;
 /** Less than this over the rim is rounding, kg. */
 const SPILL_KG = 0.005;
@@ -65,6 +65,18 @@ export class Run implements Cooking {
   private hasRunOver = false;
   private atOff: readonly ItemCourse[] | null = null;
   private leastKg = Infinity;
+  private readonly steps: Steps;
+  private lastS = 0;
+  private changes = -1;
+  private standsOut = false;
+  private isFatty = false;
+  private readonly surface = new Trend();
+  private readonly toHeap = new Nearing();
+  private readonly toBare = new Nearing();
+  private readonly toFat = new Nearing();
+  private readonly toDry = new Nearing();
+  private readonly toEnd = new Nearing();
+  private readonly toMove = new Nearing();
   private readonly startKg: number;
   private readonly ruledBy: string | null;
   private readonly judged: ReadonlyMap<string, JudgedTarget>;
@@ -79,6 +91,8 @@ export class Run implements Cooking {
     /** How long it is thought to hold: what goes in "before the end" counts back from there. */
     readonly plannedHoldMin: number,
   ) {
+    const { fineness = 1 } = options;
+    this.steps = new Steps(fineness);
     this.parameters = withKeptHere(
       withBonesHere(options.parameters ?? EXPECTED, plan, kitchen),
       plan,
@@ -99,6 +113,7 @@ export class Run implements Cooking {
       pieceM: plan.pieceM,
       boilingC: this.boilingC,
       ruledBy: this.ruledBy,
+      fineness,
     });
     this.recorder = new Recorder(this.pot, plannedHoldMin);
     const fromKettle = isSlow(plan.heat) && plan.heat.start === "hot";
@@ -130,6 +145,7 @@ export class Run implements Cooking {
     this.noteSpill();
     const first = this.programme;
     first.bringUp();
+    this.record("comeUp", true);
     const comeUpMin = this.clockFromMin;
     const toSimmerMin = this.tMin;
     this.clockFromMin = toSimmerMin;
@@ -139,6 +155,7 @@ export class Run implements Cooking {
     const cookAtEndOfHoldMin = pot.cookMin;
     const liquidAtEndOfHoldC = pot.tempC;
     this.mark("offHeat");
+    this.record("hold", true);
     if (this.problem === null) this.letDown();
     for (const move of this.comings.takeWaiting()) this.comings.carryOut(move, this.tMin);
     const releaseMin = this.tMin - toSimmerMin - holdMin;
@@ -230,13 +247,17 @@ export class Run implements Cooking {
     }));
   }
 
-  steamKgS(fluxKgM2H: number, lid: number): number {
+  surfaceM2(dtS: number): number {
+    return this.surface.halfway(this.pot.surfaceM2, dtS);
+  }
+
+  steamKgS(fluxKgM2H: number, lid: number, dtS: number): number {
     const { pot } = this;
     const fat =
       this.plan.fat !== "skimHot" && pot.fatLayerM >= FAT_LAYER_FROM_M.value
         ? FAT_LAYER_FACTOR.value
         : 1;
-    return (fluxKgM2H * pot.surfaceM2 * fat * lid) / 3600;
+    return (fluxKgM2H * this.surfaceM2(dtS) * fat * lid) / 3600;
   }
 
   steams(heat: Heat): number {
@@ -300,12 +321,10 @@ export class Run implements Cooking {
     const seenMin = this.isFirst ? this.course.course.cameUpMin : null;
     const fromMin = this.tMin;
     while (seenMin === null ? pot.tempC < toC : this.tMin < seenMin - 1e-6) {
-      const open = lid();
-      const steam = open === 0 ? 0 : this.steamKgS(warmingFluxKgM2H(pot.tempC, this.airKPa), open);
-      const lostW = this.lossW() + this.steamW(steam);
       const isCold = this.isCold;
       const fireW = isCold ? 0 : powerW;
-      const tooWeak = !isCold && seenMin === null && fireW - lostW < 0.02 * powerW;
+      const netW = this.netW(fireW, pot.tempC, lid());
+      const tooWeak = !isCold && seenMin === null && netW < 0.02 * powerW;
       if (tooWeak || this.tMin - fromMin > 24 * 60) {
         const { heat } = this.plan;
         this.problem = ringTooWeak(pot.tempC, toC, {
@@ -314,23 +333,46 @@ export class Run implements Cooking {
         });
         return;
       }
-      const needJ = (toC - pot.tempC) * pot.heatCapacityKJK * 1000;
-      const leftS = seenMin === null ? needJ / (fireW - lostW) : (seenMin - this.tMin) * 60;
-      const dtS = isCold ? STEP_S : Math.min(STEP_S, Math.max(0.5, leftS));
-      // Where it was seen to come up, the fire is what it must have been.
-      pot.warm(seenMin === null || isCold ? fireW - lostW : needJ / Math.max(1, leftS), dtS);
-      this.pass("comeUp", dtS, steam);
+      const stepS = this.comings.outBeforeBoilS(this.stepS(), netW, this.boilingC);
+      const leftS = seenMin === null ? pot.untilS(toC, netW) : (seenMin - this.tMin) * 60;
+      const dtS = isCold ? stepS : Math.min(stepS, Math.max(this.steps.nearS / 100, leftS));
+      if (seenMin === null || isCold) this.warm("comeUp", fireW, dtS, lid());
+      else {
+        // Where it was seen to come up, the fire is what it must have been.
+        const needJ = (toC - pot.tempC) * pot.heatCapacityKJK * 1000;
+        const fluxKgM2H = warmingFluxKgM2H(pot.tempC, this.airKPa);
+        pot.warm(needJ / Math.max(1, leftS), dtS);
+        this.pass("comeUp", dtS, this.steamKgS(fluxKgM2H, lid(), dtS));
+      }
       this.comings.outBeforeBoil(this.tMin, this.boilingC);
       if (this.problem !== null) return;
     }
     pot.tempC = seenMin === null ? Math.min(pot.tempC, toC) : toC;
   }
 
-  /** Lets dtS pass without heat: the pot cools through its wall and by what steams off. */
-  coolDown(phase: Phase, dtS: number, lid: number): void {
-    const steam = lid === 0 ? 0 : this.steamKgS(warmingFluxKgM2H(this.pot.tempC, this.airKPa), lid);
-    this.pot.warm(-this.lossW() - this.steamW(steam), dtS);
-    this.pass(phase, dtS, steam);
+  netW(fireW: number, tempC: number, lid: number): number {
+    return this.netOfW(fireW, tempC, lid, warmingFluxKgM2H(tempC, this.airKPa));
+  }
+
+  private netOfW(fireW: number, tempC: number, lid: number, fluxKgM2H: number): number {
+    const steamW = lid === 0 ? 0 : this.steamKgS(fluxKgM2H, lid, 0) * latentHeatKJKg(tempC) * 1000;
+    return fireW - this.pot.lossWK * (tempC - this.kitchen.roomC) - steamW;
+  }
+
+  warm(phase: Phase, fireW: number, dtS: number, lid: number): void {
+    // In two halves, as steam grows steeply toward the boil.
+    const first = this.warmHalf(fireW, dtS / 2, lid);
+    const second = this.warmHalf(fireW, dtS / 2, lid);
+    this.pass(phase, dtS, this.steamKgS((first + second) / 2, lid, dtS));
+  }
+
+  /** Warms by what it is in the middle; what steams off there, kg/m²·h. */
+  private warmHalf(fireW: number, dtS: number, lid: number): number {
+    const { pot } = this;
+    const middleC = pot.warmedC(this.netW(fireW, pot.tempC, lid), dtS / 2);
+    const fluxKgM2H = warmingFluxKgM2H(middleC, this.airKPa);
+    pot.warm(this.netOfW(fireW, middleC, lid, fluxKgM2H), dtS);
+    return fluxKgM2H;
   }
 
   /** What could not go in under pressure simmers open, each for its own time. */
@@ -347,12 +389,18 @@ export class Run implements Cooking {
 
   private simmerUntil(endMin: number, fluxKgM2H: number): void {
     while (this.tMin < endMin - 1e-9 && this.problem === null) {
-      const dtS = Math.min(STEP_S, (endMin - this.tMin) * 60);
       const { pot } = this;
       const simmerC = this.boilingC - 5;
-      if (pot.tempC < simmerC) pot.warm(this.programme.powerW - this.lossW(), dtS);
+      const netW = this.programme.powerW - this.lossW();
+      const isBelow = pot.tempC < simmerC;
+      const leftS = Math.min(
+        (endMin - this.tMin) * 60,
+        isBelow && netW > 0 ? Math.max(this.steps.nearS, pot.untilS(simmerC, netW)) : Infinity,
+      );
+      const dtS = Math.min(this.stepS(), leftS);
+      if (isBelow) pot.warm(netW, dtS);
       pot.tempC = Math.min(pot.tempC, simmerC);
-      this.pass("release", dtS, this.steamKgS(fluxKgM2H, 1));
+      this.pass("release", dtS, this.steamKgS(fluxKgM2H, 1, dtS));
     }
   }
 
@@ -363,6 +411,7 @@ export class Run implements Cooking {
       if (stretch === undefined || this.problem !== null) return;
       if (index > 0) this.turnTo(stretch);
       this.stretchFromMin = this.tMin;
+      this.begin();
       // The first counts down from what was in it cold.
       const fromKg = index === 0 ? this.startKg : this.pot.liquidKg;
       if (this.problem === null)
@@ -409,17 +458,25 @@ export class Run implements Cooking {
       nextFromMin !== undefined
         ? nextFromMin - (programme.letDownMin?.() ?? 0)
         : fromMin + (until.by === "time" ? until.holdMin : LONGEST_HOLD_MIN);
+    const isThere = (beforeDepthM: number, stepS: number) =>
+      !isTimed &&
+      ((until.by === "level" && this.levelReached(stop, downToKg, beforeDepthM, stepS)) ||
+        (until.by === "cook" && this.isCooked(until.cookMin)) ||
+        (until.by === "temperature" && this.isAt(until.tempC)));
+    if (isThere(this.pot.depthM, 0)) return;
     while (this.tMin < endMin - 1e-9 && this.problem === null) {
       const nextMin = programme.opensInHold
         ? this.comings.moveWhatIsDue(clockFromMin, this.tMin, opened)
         : Infinity;
       const beforeDepthM = this.pot.depthM;
-      const longestS = Math.min(STEP_S, (Math.min(endMin, nextMin) - this.tMin) * 60);
+      const longestS = Math.min(
+        this.stepS(),
+        (Math.min(endMin, nextMin) - this.tMin) * 60,
+        Math.max(this.steps.nearS, this.untilMovedS()),
+        isTimed ? Infinity : Math.max(this.steps.nearS / 10, this.untilEndS(until, stop)),
+      );
       const stepS = programme.holdStep(longestS, downToKg);
-      if (isTimed) continue;
-      if (until.by === "level" && this.levelReached(stop, downToKg, beforeDepthM, stepS)) break;
-      if (until.by === "cook" && this.isCooked(until.cookMin)) break;
-      if (until.by === "temperature" && this.isAt(until.tempC)) break;
+      if (isThere(beforeDepthM, stepS)) break;
     }
     if (!isTimed && this.tMin >= endMin - 1e-9 && this.problem === null)
       this.problem = neverThere(until, stop);
@@ -438,9 +495,12 @@ export class Run implements Cooking {
 
   /** Off the heat, once the liquid is down to it; else once the middle of what leads is so hot. */
   private isAt(tempC: number): boolean {
+    return isRest(this.stretch.heat) ? this.leadingC <= tempC : this.leadingC >= tempC;
+  }
+
+  private get leadingC(): number {
     const { pot } = this;
-    if (isRest(this.stretch.heat)) return pot.tempC <= tempC;
-    return (pot.main?.heat.centreC ?? pot.tempC) >= tempC;
+    return isRest(this.stretch.heat) ? pot.tempC : (pot.main?.heat.centreC ?? pot.tempC);
   }
 
   /** True once the stop's level is reached; a depth cuts the clock back to where it was passed. */
@@ -456,10 +516,74 @@ export class Run implements Cooking {
   private rest(): void {
     const { pot, kitchen } = this;
     const lossWK = outerAreaM2(pot.vessel) * REST_LOSS_W_M2_K;
-    for (let left = REST_MIN.value * 60; left > 1e-6; left -= STEP_S) {
-      const dtS = Math.min(STEP_S, left);
-      pot.warm(-lossWK * (pot.tempC - kitchen.roomC), dtS);
+    this.begin();
+    let leftS = REST_MIN.value * 60;
+    while (leftS > 1e-6) {
+      const dtS = Math.min(this.stepS(), leftS);
+      const lostW = lossWK * (pot.tempC - kitchen.roomC);
+      pot.warm(-lossWK * (pot.warmedC(-lostW, dtS / 2) - kitchen.roomC), dtS);
       this.pass("rest", dtS, 0);
+      leftS -= dtS;
+    }
+  }
+
+  /** What was goes on no longer: the next step is short, and goes by no step before it. */
+  begin(): void {
+    this.steps.begin();
+    this.surface.begin();
+  }
+
+  /**
+   * How long the next step may be, s: no further than to where something changes by the course, or to where the steam
+   * jumps as the level or the fat on it passes a mark.
+   */
+  stepS(): number {
+    const { pot, course, steps, lastS } = this;
+    const nextMin = this.follows ? course.nextChangeMin(this.tMin) : Infinity;
+    const changes = pot.changes + (this.follows ? course.changes : 0);
+    const overHeapM = pot.depthM - pot.heapTopM;
+    const { fatLayerM } = pot;
+    const standsOut = overHeapM < 0;
+    const isFatty = fatLayerM >= FAT_LAYER_FROM_M.value;
+    if (changes !== this.changes || standsOut !== this.standsOut || isFatty !== this.isFatty)
+      this.begin();
+    this.changes = changes;
+    this.standsOut = standsOut;
+    this.isFatty = isFatty;
+    const markS = Math.min(
+      this.toHeap.untilS(overHeapM, 0, lastS),
+      this.wasCovered && !this.isBare
+        ? this.toBare.untilS(overHeapM, DRY_ALARM_M.value, lastS)
+        : Infinity,
+      // Fat comes faster and faster at first.
+      this.toFat.untilS(fatLayerM, FAT_LAYER_FROM_M.value, lastS) * 0.7,
+      this.toDry.untilS(pot.liquidKg, 0, lastS),
+    );
+    return Math.min(
+      steps.longestS,
+      Math.max(steps.nearS, markS),
+      Math.max(1e-3, (nextMin - this.tMin) * 60),
+    );
+  }
+
+  /** How soon what waits for a cook value goes in or comes out, s. */
+  private untilMovedS(): number {
+    const waits = this.programme.opensInHold ? this.comings.nextWaiting() : null;
+    return waits === null ? Infinity : this.toMove.untilS(waits.haveMin, waits.cookMin, this.lastS);
+  }
+
+  /** How soon a hold is at its end, as it goes now, s. */
+  private untilEndS(until: Until, stop: Stop): number {
+    const { pot, lastS, toEnd } = this;
+    switch (until.by) {
+      case "time":
+        return Infinity;
+      case "level":
+        return stop.by === "depth" ? toEnd.untilS(pot.depthM, stop.depthM, lastS) : Infinity;
+      case "cook":
+        return toEnd.untilS(pot.main?.heat.cookMin ?? 0, until.cookMin, lastS);
+      case "temperature":
+        return toEnd.untilS(this.leadingC, until.tempC, lastS);
     }
   }
 
@@ -467,6 +591,8 @@ export class Run implements Cooking {
   pass(phase: Phase, dtS: number, steamKgS: number): void {
     const { pot } = this;
     pot.pass(dtS, steamKgS);
+    this.steps.taken(dtS, pot.movedC);
+    this.lastS = dtS;
     this.tMin += dtS / 60;
     if (this.follows) {
       this.followUpTo(phase);
@@ -475,6 +601,7 @@ export class Run implements Cooking {
         this.atOff = this.itemsNow();
     }
     pot.findDepthM();
+    this.surface.note(pot.surfaceM2, dtS);
     if (pot.ranOverKg > 0) this.noteSpill();
     if (pot.liquidKg < this.leastKg) this.leastKg = pot.liquidKg;
     if (pot.liquidKg <= 1e-9 && this.problem === null) {

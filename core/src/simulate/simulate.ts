@@ -17,7 +17,7 @@ const FIRST_GUESS_MIN = 240;
 
 /**
  * Simulates one pot from the first heat to the sieve: temperature, level, ledger, every ingredient's
- * cook value, gelatin, fat and salt through time, in steps of 30 s (pieces in τ/20). A plan that stops
+ * cook value, gelatin, fat and salt through time (docs/method.md, “Steps”). A plan that stops
  * by level or by tenderness finds its own hold; what goes in "before the end" follows it. What does not go
  * in runs over the rim: it stands in the ledger and has its mark.
  * @throws Problem `unknownReference`, `notOnHob`, `wrongVessel`, `range`, `notReachable`

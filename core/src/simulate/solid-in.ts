@@ -44,6 +44,8 @@ export class SolidIn {
   /** Dry common beans: their own boil. Null for everything else. */
   readonly beanBoil: BeanBoil | null;
   private readonly fatShare: number;
+  /** Juice that was due at the end of the last step. */
+  private juiceDueKg = 0;
   private readonly allFreedKg: number;
   private readonly allVegetableKg: number;
   private readonly allBoneFatKg: number;
@@ -103,7 +105,9 @@ export class SolidIn {
 
   /** Juice and fat that meat lets go in dtS. */
   meatStep(dtS: number): { juiceKg: number; fatKg: number } {
-    const due = this.allFreedKg * freedShare(this.heat.hottestMeanC);
+    const dueNow = this.allFreedKg * freedShare(this.heat.hottestMeanC);
+    const due = (this.juiceDueKg + dueNow) / 2;
+    this.juiceDueKg = dueNow;
     const out = this.juiceKg / (1 - this.fatShare);
     const step = Math.max(0, (due - out) * (1 - Math.exp(-dtS / 60 / JUICE_LAG_MIN.value)));
     return { juiceKg: step * (1 - this.fatShare), fatKg: step * this.fatShare };

@@ -1,13 +1,11 @@
 import type { HobHeat } from "../../heats/hob-schema";
-import { ringNetW, simmerC, warmingFluxKgM2H } from "../../heat/hob";
+import { ringNetW, simmerC } from "../../heat/hob";
 import { SIMMER_FLUX_KG_M2_H } from "../../liquid/constants";
 import { lidFactor } from "../../liquid/evaporation";
 import { latentHeatKJKg } from "../../water/properties";
 import { ringOf } from "../references";
 import type { Phase } from "../trace";
 import type { Cooking, Programme } from "./programme";
-
-const STEP_S = 30;
 
 /** On a ring: up to the simmer (or to the boil, skimming, and down), then a steady simmer. */
 export function hobProgramme(run: Cooking, heat: HobHeat): Programme {
@@ -29,23 +27,24 @@ export function hobProgramme(run: Cooking, heat: HobHeat): Programme {
     const left = Math.max(0, powerW - run.lossW());
     return (left / 1000 / latentHeatKJKg(run.boilingC)) * lid();
   };
-  const simmerKgS = () =>
+  const simmerKgS = (dtS: number) =>
     vigour() === "rolling"
       ? rollingKgS()
-      : run.steamKgS(SIMMER_FLUX_KG_M2_H[vigour()].value * steams(), lid());
+      : run.steamKgS(SIMMER_FLUX_KG_M2_H[vigour()].value * steams(), lid(), dtS);
 
   /** Off its temperature: up at full fire, down with none. */
   const toward = (phase: Phase, toC: number, dtS: number) => {
     const { pot } = run;
-    const steam = run.steamKgS(warmingFluxKgM2H(pot.tempC, run.airKPa), lid());
     const fireW = pot.tempC < toC ? powerW : 0;
     const before = pot.tempC;
-    pot.warm(fireW - run.lossW() - run.steamW(steam), dtS);
-    if (before < toC === pot.tempC > toC) pot.tempC = toC;
-    run.pass(phase, dtS, steam);
+    const untilS = pot.untilS(toC, run.netW(fireW, before, lid()));
+    const stepS = untilS > 0 ? Math.min(dtS, Math.max(0.5, untilS)) : dtS;
+    run.warm(phase, fireW, stepS, lid());
+    if (before < toC === pot.tempC > toC || Math.abs(pot.tempC - toC) < 1e-6) pot.tempC = toC;
+    return stepS;
   };
   const boilStep = (dtS: number) => {
-    if (run.isCold) run.coolDown("boil", dtS, lid());
+    if (run.isCold) run.warm("boil", 0, dtS, lid());
     else if (run.pot.tempC < run.boilingC - 1e-9) toward("boil", run.boilingC, dtS);
     else run.pass("boil", dtS, rollingKgS());
   };
@@ -61,8 +60,9 @@ export function hobProgramme(run: Cooking, heat: HobHeat): Programme {
       if (boilFirst !== null && run.problem === null) {
         run.mark("boils");
         const endMin = run.tMin + Math.max(0, run.untilTurnedDownMin ?? boilFirst);
+        run.begin();
         while (run.tMin < endMin - 1e-9 && run.problem === null)
-          boilStep(Math.min(STEP_S, (endMin - run.tMin) * 60));
+          boilStep(Math.min(run.stepS(), (endMin - run.tMin) * 60));
         run.mark("turnedDown");
       }
       run.mark("simmers");
@@ -70,22 +70,21 @@ export function hobProgramme(run: Cooking, heat: HobHeat): Programme {
     holdStep(longestS, wantedKg) {
       const { pot } = run;
       if (run.isCold) {
-        run.coolDown("hold", longestS, lid());
+        run.warm("hold", 0, longestS, lid());
         return longestS;
       }
       if (Math.abs(pot.tempC - holdC()) < 1e-9) {
-        const steam = simmerKgS();
+        const steam = simmerKgS(longestS);
         const untilS = steam > 0 ? (pot.liquidKg - wantedKg) / steam : Infinity;
         const dtS = wantedKg > 0 ? Math.min(longestS, Math.max(0.5, untilS)) : longestS;
-        run.pass("hold", dtS, steam);
+        run.pass("hold", dtS, simmerKgS(dtS));
         return dtS;
       }
-      toward("hold", holdC(), longestS);
-      return longestS;
+      return toward("hold", holdC(), longestS);
     },
     holdingW() {
       return (
-        simmerKgS() * latentHeatKJKg(plannedC) * 1000 +
+        simmerKgS(0) * latentHeatKJKg(plannedC) * 1000 +
         run.pot.lossWK * (plannedC - run.kitchen.roomC)
       );
     },

@@ -7,6 +7,7 @@ import { outerAreaM2 } from "../../vessel/volume";
 import type { Lid } from "../../vessel/lid";
 import { saturationPressureKPa } from "../../water/saturation";
 import { coolerC } from "../hot-here";
+import { meanOf } from "../steps";
 import { ovenOf, ringOf } from "../references";
 import type { Cooking, Programme } from "./programme";
 
@@ -31,13 +32,13 @@ export function ovenProgramme(run: Cooking, heat: OvenHeat): Programme {
   const plannedSteams = run.steams(heat);
   const steams = () =>
     lidNow() === heat.lid ? plannedSteams : run.steams({ ...heat, lid: lidNow() });
-  const steamKgS = () => {
-    const { pot } = run;
-    // Steam follows the vapour pressure, so a pot that is still warming loses less.
-    const warmth = Math.min(1, saturationPressureKPa(Math.max(0, pot.tempC)) / fullKPa);
-    const flux = ovenFluxKgM2H(lidNow(), ovenNow()) * steams() * warmth;
-    const ceiling = ovenCeilingKgM2H(ovenNow(), pot.tempC, outerM2, pot.surfaceM2, oven.fan);
-    return run.steamKgS(Math.min(flux, ceiling), 1);
+  /** Steam follows the vapour pressure, so a pot that is still warming loses less. */
+  const warmthAt = (tempC: number) =>
+    Math.min(1, saturationPressureKPa(Math.max(0, tempC)) / fullKPa);
+  const steamKgS = (tempC: number, dtS: number) => {
+    const flux = ovenFluxKgM2H(lidNow(), ovenNow()) * steams() * warmthAt(tempC);
+    const ceiling = ovenCeilingKgM2H(ovenNow(), tempC, outerM2, run.surfaceM2(dtS), oven.fan);
+    return run.steamKgS(Math.min(flux, ceiling), 1, dtS);
   };
 
   return {
@@ -51,15 +52,19 @@ export function ovenProgramme(run: Cooking, heat: OvenHeat): Programme {
     },
     holdStep(longestS, wantedKg) {
       if (run.isCold) {
-        run.coolDown("hold", longestS, COVERED_LID);
+        run.warm("hold", 0, longestS, COVERED_LID);
         return longestS;
       }
-      const steam = steamKgS();
+      const { tempC } = run.pot;
+      const steam = steamKgS(tempC, longestS);
       const untilS = steam > 0 ? (run.pot.liquidKg - wantedKg) / steam : Infinity;
       const dtS = wantedKg > 0 ? Math.min(longestS, Math.max(0.5, untilS)) : longestS;
       const toC = run.turned === null && !run.isOpen ? plannedC : plateau(ovenNow(), lidNow());
-      run.pot.tempC = relaxed(run.pot.tempC, toC, tauMin, dtS / 60);
-      run.pass("hold", dtS, steam);
+      const halfC = relaxed(tempC, toC, tauMin, dtS / 120);
+      const endC = relaxed(tempC, toC, tauMin, dtS / 60);
+      run.pot.tempC = endC;
+      const mean = meanOf(steamKgS(tempC, dtS), steamKgS(halfC, dtS), steamKgS(endC, dtS));
+      run.pass("hold", dtS, mean);
       return dtS;
     },
     holdingW: () => 0,

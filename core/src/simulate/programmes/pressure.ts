@@ -14,7 +14,6 @@ import { waterDensityKgL } from "../../water/properties";
 import { gaugeKPaOf, ringOf } from "../references";
 import type { Cooking, Programme } from "./programme";
 
-const STEP_S = 30;
 /** A pressure cooker's lid is shut while it comes up. */
 const SHUT = 0;
 /** A quick release is over in a second, min. */
@@ -54,14 +53,17 @@ export function pressureProgramme(run: Cooking, heat: PressureHeat): Programme {
     enter: upToPressure,
     holdStep(longestS) {
       if (run.isCold) {
-        run.coolDown("hold", longestS, SHUT);
+        run.warm("hold", 0, longestS, SHUT);
         return longestS;
       }
       if (pot.tempC < holdC - 1e-9) {
-        pot.warm(powerW - run.lossW(), longestS);
+        const netW = powerW - run.lossW();
+        const untilS = pot.untilS(holdC, netW);
+        const dtS = untilS > 0 ? Math.min(longestS, Math.max(0.5, untilS)) : longestS;
+        pot.warm(netW, dtS);
         pot.tempC = Math.min(holdC, pot.tempC);
-        run.pass("hold", longestS, 0);
-        return longestS;
+        run.pass("hold", dtS, 0);
+        return dtS;
       }
       pot.vent(leakKgS * longestS);
       run.pass("hold", longestS, 0);
@@ -75,9 +77,12 @@ export function pressureProgramme(run: Cooking, heat: PressureHeat): Programme {
         run.pass("release", QUICK_MIN * 60, 0);
       } else {
         const minutes = letDownMin();
-        for (let done = 0; done < minutes - 1e-9; done += STEP_S / 60) {
-          const dtMin = Math.min(STEP_S / 60, minutes - done);
-          pot.tempC = fromC + ((run.boilingC - fromC) * (done + dtMin)) / minutes;
+        run.begin();
+        let done = 0;
+        while (done < minutes - 1e-9) {
+          const dtMin = Math.min(run.stepS() / 60, minutes - done);
+          done += dtMin;
+          pot.tempC = fromC + ((run.boilingC - fromC) * done) / minutes;
           run.pass("release", dtMin * 60, 0);
         }
       }

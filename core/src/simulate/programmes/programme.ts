@@ -24,8 +24,10 @@ export interface Cooking {
   /** When the cook's clock starts: at the simmer, in the oven, switched on, at pressure. */
   clockFromMin: number;
   mark(kind: MarkKind): void;
-  /** Steam in kg/s off the present surface at a flux of kg/m²·h, lid in; fat slows it. */
-  steamKgS(fluxKgM2H: number, lid: number): number;
+  /** Steam in kg/s at a flux of kg/m²·h, lid in, off the surface half-way through a step of dtS; fat slows it. */
+  steamKgS(fluxKgM2H: number, lid: number, dtS: number): number;
+  /** Surface half-way through a step of dtS that begins now, m². */
+  surfaceM2(dtS: number): number;
   steamW(steamKgS: number): number;
   /** How fast this pot steams on a heat against the default: by its parameters, and by what is learned here. */
   steams(heat: Heat): number;
@@ -46,8 +48,14 @@ export interface Cooking {
   readonly seenC: number | null;
   /** Minutes from now until it is turned down from the boil; null where the plan says. */
   readonly untilTurnedDownMin: number | null;
-  /** Lets dtS pass without heat, under a lid that lets so much of the steam out. */
-  coolDown(phase: Phase, dtS: number, lid: number): void;
+  /** What of so much fire warms the pot at tempC, W: less what is lost and steams off past the lid. */
+  netW(fireW: number, tempC: number, lid: number): number;
+  /** Lets dtS pass on so much fire, W, off its simmer: none, and it cools. The lid lets so much of the steam out. */
+  warm(phase: Phase, fireW: number, dtS: number, lid: number): void;
+  /** How long the next step may be, s. */
+  stepS(): number;
+  /** Something changed at once: the next step is short, and goes by no step before it. */
+  begin(): void;
   /** Lets dtS pass with steamKgS leaving. */
   pass(phase: Phase, dtS: number, steamKgS: number): void;
 }

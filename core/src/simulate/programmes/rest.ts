@@ -14,7 +14,7 @@ export function restProgramme(run: Cooking, heat: RestHeat): Programme {
       run.clockFromMin = run.tMin;
     },
     holdStep(longestS) {
-      run.coolDown("hold", longestS, lid());
+      run.warm("hold", 0, longestS, lid());
       return longestS;
     },
     holdingW: () => 0,

@@ -17,9 +17,9 @@ import { outcomeOf } from "../../units/problem";
 import { capacityL } from "../../vessel/volume";
 import { saturationPressureKPa } from "../../water/saturation";
 import { coolerC } from "../hot-here";
+import { meanOf } from "../steps";
 import type { Cooking, Programme } from "./programme";
 
-const STEP_S = 30;
 /** Share of the open steam that leaves past a crock's lid. */
 const COVERED_LID = 0.08;
 
@@ -62,17 +62,27 @@ export function slowCookerProgramme(run: Cooking, heat: SlowCookerHeat): Program
   const fullKPa = saturationPressureKPa(paces[heat.setting].plateauC);
   let liftsLeft = heat.lidLifts;
   const liftEveryMin = run.plannedStretchMin / (heat.lidLifts + 1);
+  const nextLiftMin = () =>
+    liftsLeft > 0 ? liftEveryMin * (heat.lidLifts - liftsLeft + 1) : Infinity;
   const lift = () => {
     const { tauMin } = paces[settingNow()];
     pot.tempC = Math.max(run.kitchen.roomC, pot.tempC - lidLiftDropC(tauMin, run.parameters.zC));
+    run.begin();
   };
   const steams = Object.fromEntries(
     CROCK_SETTINGS.map((setting) => [setting, run.steams({ ...heat, setting })]),
   ) as Record<CrockSetting, number>;
-  const steamKgS = (setting: CrockSetting) => {
-    const warmth = Math.min(1, saturationPressureKPa(Math.max(0, pot.tempC)) / fullKPa);
+  const warmthAt = (tempC: number) =>
+    Math.min(1, saturationPressureKPa(Math.max(0, tempC)) / fullKPa);
+  /** Goes toward toC for dtS, steaming by its vapour pressure. */
+  const relax = (setting: CrockSetting, toC: number, tauMin: number, dtS: number) => {
+    const { tempC } = pot;
+    const halfC = relaxed(tempC, toC, tauMin, dtS / 120);
+    const endC = relaxed(tempC, toC, tauMin, dtS / 60);
+    const warmth = meanOf(warmthAt(tempC), warmthAt(halfC), warmthAt(endC));
     const flux = CROCK_FLUX_KG_M2_H[setting].value * steams[setting] * warmth;
-    return run.steamKgS(flux, 1);
+    pot.tempC = endC;
+    run.pass("hold", dtS, run.steamKgS(flux, 1, dtS));
   };
 
   let wasOpen = false;
@@ -80,7 +90,7 @@ export function slowCookerProgramme(run: Cooking, heat: SlowCookerHeat): Program
   const openStep = (dtS: number) => {
     if (!wasOpen) lift();
     const { plateauC, tauMin } = paces[settingNow()];
-    const steam = run.steamKgS(warmingFluxKgM2H(pot.tempC, run.airKPa), 1);
+    const steam = run.steamKgS(warmingFluxKgM2H(pot.tempC, run.airKPa), 1, dtS);
     pot.tempC = relaxed(pot.tempC, plateauC, tauMin, dtS / 60);
     pot.warm(-run.steamW(steam), dtS);
     run.pass("hold", dtS, steam);
@@ -97,31 +107,33 @@ export function slowCookerProgramme(run: Cooking, heat: SlowCookerHeat): Program
     opened: lift,
     holdStep(longestS) {
       const { isOpen, isCold } = run;
-      if (isCold) run.coolDown("hold", longestS, isOpen ? 1 : COVERED_LID);
+      if (isCold) run.warm("hold", 0, longestS, isOpen ? 1 : COVERED_LID);
       else if (isOpen) openStep(longestS);
       wasOpen = isOpen;
       if (isOpen || isCold) return longestS;
       const heldMin = run.tMin - run.stretchFromMin;
       const setting = settingNow();
-      if (liftsLeft > 0 && heldMin >= liftEveryMin * (heat.lidLifts - liftsLeft + 1) - 1e-9) {
+      if (heldMin >= nextLiftMin() - 1e-9) {
         liftsLeft--;
         lift();
       }
       const toLowS =
         heldMin < heat.highFirstMin ? (heat.highFirstMin - heldMin) * 60 : Number.POSITIVE_INFINITY;
-      const dtS = Math.min(longestS, Math.max(0.5, toLowS));
+      const toLiftS = (nextLiftMin() - heldMin) * 60;
+      const dtS = Math.min(longestS, run.stepS(), Math.max(0.5, Math.min(toLowS, toLiftS)));
       const { plateauC, tauMin } = paces[setting];
-      pot.tempC = relaxed(pot.tempC, plateauC, tauMin, dtS / 60);
-      run.pass("hold", dtS, steamKgS(setting));
+      relax(setting, plateauC, tauMin, dtS);
       if (setting !== settingNow()) run.mark("toLow");
       return dtS;
     },
     letDown() {
       const warmC = warmPlateauC(run.kitchen.altitudeM);
-      for (let left = heat.warmMin * 60; left > 1e-6 && run.problem === null; left -= STEP_S) {
-        const dtS = Math.min(STEP_S, left);
-        pot.tempC = relaxed(pot.tempC, warmC, WARM_TAU_MIN.value, dtS / 60);
-        run.pass("hold", dtS, steamKgS("low"));
+      run.begin();
+      let leftS = heat.warmMin * 60;
+      while (leftS > 1e-6 && run.problem === null) {
+        const dtS = Math.min(run.stepS(), leftS);
+        relax("low", warmC, WARM_TAU_MIN.value, dtS);
+        leftS -= dtS;
       }
     },
     holdingW: () => 0,

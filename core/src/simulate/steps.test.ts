@@ -1,0 +1,115 @@
+import fc from "fast-check";
+import { describe, expect, test } from "vitest";
+import { testKitchen, testPlan } from "../../test/kitchen";
+import { randomPot } from "../../test/random-pots";
+import { ledgerBalanceKg } from "../liquid/ledger";
+import { outcomeOf } from "../units/problem";
+import { seeded, uniform } from "../units/random";
+import { AS_PLANNED, type Course } from "./course";
+import { simulate } from "./simulate";
+import { Nearing, Steps, Trend } from "./steps";
+
+const kitchen = testKitchen();
+const day = testPlan({ stop: { by: "time", holdMin: 1440 } });
+
+describe("long steps against fine ones", () => {
+  test("litres, come-up and cook value of a pot of any kind are those of steps twelve times as fine; its ledger closes", () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 1e6 }), (seed) => {
+        const random = seeded(seed);
+        const { plan, kitchen, waterKg } = randomPot(() => uniform(random));
+        const run = (fineness: number) =>
+          outcomeOf(() => simulate(plan, kitchen, { waterKg, fineness }));
+        const [usual, fine] = [run(1), run(12)];
+        if (!usual.ok || !fine.ok) {
+          expect(usual.ok).toBe(fine.ok);
+          return;
+        }
+        const [a, b] = [usual.value, fine.value];
+        expect(a.problem?.code).toBe(b.problem?.code);
+        expect(Math.abs(a.endLiquidL - b.endLiquidL) / waterKg).toBeLessThan(1e-3);
+        expect(Math.abs(a.toSimmerMin - b.toSimmerMin) * 60).toBeLessThan(4);
+        expect(Math.abs(a.cookMin - b.cookMin)).toBeLessThan(0.004 * b.cookMin + 0.01);
+        expect(ledgerBalanceKg(a.ledger)).toBeCloseTo(a.strained.liquidKg, 9);
+      }),
+      { numRuns: 25 },
+    );
+  });
+
+  test.each([
+    [
+      "a flame that was out for three minutes",
+      { gaps: [{ fromMin: 700, toMin: 703, what: "heat" }] },
+    ],
+    ["a lid off for one", { gaps: [{ fromMin: 700.3, toMin: 701.3, what: "lid" }] }],
+    [
+      "a flame turned up for two",
+      {
+        turns: [
+          { tMin: 700.7, vigour: "rolling", lid: "off" },
+          { tMin: 702.7, vigour: "bare", lid: "off" },
+        ],
+      },
+    ],
+    ["a cup poured in", { happenings: [{ tMin: 701.1, does: "pour", kg: 0.25, tempC: 15 }] }],
+  ] as const)("%s between two long steps is not missed", (_, over) => {
+    const course = { ...AS_PLANNED, ...over } as Course;
+    const plan = testPlan({
+      ...day,
+      heat: { method: "hob", vigour: "bare", lid: "on", boilFirstMin: 5 },
+    } as never);
+    const run = (fineness: number, of: Course) =>
+      simulate(plan, kitchen, { waterKg: 4.4, fineness, course: of });
+    const change = (fineness: number) => {
+      const [with_, without] = [run(fineness, course), run(fineness, AS_PLANNED)];
+      return [with_.endLiquidL - without.endLiquidL, with_.cookMin - without.cookMin] as const;
+    };
+    const [usual, fine] = [change(1), change(12)];
+    expect(Math.abs(fine[0]) + Math.abs(fine[1])).toBeGreaterThan(1e-3);
+    expect(Math.abs(usual[0] - fine[0])).toBeLessThan(0.002);
+    expect(Math.abs(usual[1] - fine[1])).toBeLessThan(0.05);
+  });
+});
+
+describe("how long a step is", () => {
+  test("short after a change, then longer and longer, and never longer than what moves allows", () => {
+    const steps = new Steps(1);
+    const lengths: number[] = [];
+    for (let i = 0; i < 12; i++) {
+      lengths.push(steps.longestS);
+      steps.taken(steps.longestS, 0);
+    }
+    expect(lengths[0]).toBeLessThan(30);
+    for (const [i, length] of lengths.entries())
+      if (i > 0) expect(length).toBeLessThanOrEqual(2 * (lengths[i - 1] ?? 0) + 1e-9);
+    expect(lengths.at(-1)).toBeCloseTo(300, 9);
+    // Ten degrees in a minute: no step in which it moves two.
+    steps.taken(60, 10);
+    expect(steps.longestS).toBeLessThan(12);
+    steps.begin();
+    expect(steps.longestS).toBe(lengths[0]);
+    expect(new Steps(10).longestS).toBeCloseTo((lengths[0] ?? 0) / 10, 9);
+  });
+
+  test("what moves evenly is half a step on half-way through it; what jumped, or has just begun, where it is", () => {
+    const trend = new Trend();
+    expect(trend.halfway(100, 30)).toBe(100);
+    trend.note(100, 30);
+    trend.note(98, 20);
+    expect(trend.halfway(98, 60)).toBeCloseTo(95, 9);
+    trend.note(50, 60);
+    expect(trend.halfway(50, 60)).toBe(50);
+    trend.note(49, 10);
+    expect(trend.halfway(49, 10)).toBeCloseTo(48.5, 9);
+    trend.begin();
+    expect(trend.halfway(49, 10)).toBe(49);
+  });
+
+  test("what falls evenly is met where it will be; what goes away, never", () => {
+    const nearing = new Nearing();
+    expect(nearing.untilS(10, 4, 30)).toBe(Infinity);
+    expect(nearing.untilS(9, 4, 30)).toBeCloseTo(150, 9);
+    expect(nearing.untilS(4, 4, 150)).toBeCloseTo(0, 9);
+    expect(nearing.untilS(3, 4, 30)).toBe(Infinity);
+  });
+});
