@@ -25,7 +25,7 @@ const lines = [
   "",
   `Written by \`npm run honesty\`. Each row is ${POTS} made-up pots at ${kitchen.altitudeM} m whose constants`,
   "are drawn from the spreads that the forecasts assume (steam, ring, extraction, juice, what stays on the",
-  "solids, plateau, z). Each pot is simmered down to a level; a stick is dipped at a sixth, a third and half",
+  "solids, plateau, z; steam and ring also from one pot to the next). Each pot is simmered down to a level; a stick is dipped at a sixth, a third and half",
   "of the time that it really takes, with 2 mm of a hand's scatter. Said is the 80 % range of the time at",
   "which it is down there. A pot that never comes down so far is left out.",
   "",

@@ -6,6 +6,7 @@ import { fold } from "../batch/fold";
 import { forecastLive } from "../batch/live-forecast";
 import { DEPTH_SD_M } from "../batch/live-model";
 import type { Kitchen } from "../simulate/kitchen-schema";
+import { COME_UP_NOISE, POT_NOISE } from "../simulate/learned";
 import type { Plan } from "../simulate/plan-schema";
 import { pointAt } from "../simulate/spread";
 import { simulate } from "../simulate/simulate";
@@ -25,7 +26,7 @@ export interface HonestyRow {
 }
 
 /**
- * Cooks many pots whose constants are drawn from the assumed spreads, reads each by a dip at a sixth, a
+ * Cooks many pots whose constants are drawn from the assumed spreads, and from how one pot goes against the next, reads each by a dip at a sixth, a
  * third and half of its true time, and holds each forecast against what really came.
  */
 export function honestyOf(
@@ -38,7 +39,12 @@ export function honestyOf(
   const random = seeded(seed);
   const found: { isIn: boolean; widthMin: number; offMin: number }[][] = [[], [], [], []];
   for (let pot = 0; pot < pots; pot++) {
-    const parameters = drawHidden(seed + 7919 * (pot + 1), plan.heat);
+    const drawn = drawHidden(seed + 7919 * (pot + 1), plan.heat);
+    const parameters = {
+      ...drawn,
+      evaporation: drawn.evaporation * Math.exp(POT_NOISE.value * normal(random)),
+      efficiency: drawn.efficiency * Math.exp(COME_UP_NOISE.value * normal(random)),
+    };
     const trace = simulate(plan, kitchen, { waterKg, parameters });
     if (trace.problem !== null) continue;
     const litMs = pot * 7 * 24 * 60 * MINUTE_MS;
