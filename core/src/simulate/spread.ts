@@ -4,6 +4,7 @@ import type { Kitchen } from "./kitchen-schema";
 import { bonesSigmaOf } from "./bones-here";
 import { hotSigmaC } from "./hot-here";
 import { keptSigmaOf } from "./kept-here";
+import { afterThePot } from "./after-the-pot";
 import { ringSigmaOf, steamSigmaOf } from "./learned";
 import { EXPECTED, SPREAD, type Parameters } from "./parameters";
 import type { Plan } from "./plan-schema";
@@ -112,13 +113,18 @@ export function sigmaOf(
 /**
  * How uncertain each figure is: every parameter moved to its P10 and P90, the effects added in
  * quadrature. In the logarithm, σ_out = √Σ(½·ln(out⁺/out⁻))² (docs/method.md, “Ranges”), but for remainders,
- * where the drop and the rise are added apart. Costs two simulations a parameter.
+ * where the drop and the rise are added apart. Costs two simulations a parameter that the pot itself knows of.
  */
 export function spreadOf(plan: Plan, kitchen: Kitchen, waterKg: number, expected: Trace): Spread {
   const runs = PARAMETERS.filter((p) => touches(p, plan)).map((parameter) => {
     const sigma = sigmaOf(parameter, plan, kitchen, expected);
-    const run = (up: boolean) =>
-      simulate(plan, kitchen, { waterKg, parameters: moved(parameter, up, sigma) });
+    const run = (up: boolean) => {
+      const parameters = moved(parameter, up, sigma);
+      return (
+        afterThePot(expected, plan, parameter, parameters[parameter]) ??
+        simulate(plan, kitchen, { waterKg, parameters })
+      );
+    };
     return { parameter, high: run(true), low: run(false) };
   });
   const figures = Object.fromEntries(
