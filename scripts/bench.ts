@@ -130,6 +130,9 @@ const withADay = `new Promise((resolve, reject) => {
   };
 })`;
 
+/** As slow as a phone's processor. */
+const SLOWED = 4;
+
 /** With --log and how many: only the log of so many pots. */
 const logAt = process.argv.indexOf("--log");
 if (logAt > 0) {
@@ -271,6 +274,10 @@ await withApplication(async (browser, url) => {
   await page.mouse.move(x, y);
   await page.mouse.down();
   const drag = await framesDuring(page, x, middleY, true);
+  const throttle = await page.context().newCDPSession(page);
+  await throttle.send("Emulation.setCPUThrottlingRate", { rate: SLOWED });
+  const slowed = await framesDuring(page, x, middleY, true);
+  await throttle.send("Emulation.setCPUThrottlingRate", { rate: 1 });
   await page.mouse.up();
   const frameMs = 1000 / 60;
   // A frame that was missed shows as twice as long; the clock itself is good to a few tenths.
@@ -278,6 +285,11 @@ await withApplication(async (browser, url) => {
     report(name, quantile(ms, 0.5), quantile(ms, 0.95), limit, quantile(ms, 0.95));
   tell(`dragging the water line, ${rate(drag)}`, drag, frameMs + 0.3);
   tell(`same moves, nothing dragged, ${rate(idle)}`, idle, null);
+  const slowedPerS = perSecond(slowed);
+  console.log(
+    `dragging on a processor ${SLOWED} times slower: ${slowedPerS.toFixed(1)} frames a second` +
+      `  limit 45: ${slowedPerS >= 45 ? "kept" : "BROKEN"}`,
+  );
   await page.goto(`${url}/crossover/plan-braise`);
   await page.getByText("Kitchen rule").first().waitFor();
   const long = await longTasks(page, async () => {
@@ -310,11 +322,14 @@ await withApplication(async (browser, url) => {
 });
 await benchLog();
 
+function perSecond(frames: readonly number[]): number {
+  return (1000 * frames.length) / frames.reduce((sum, ms) => sum + ms, 0);
+}
+
 /** Frames a second, and the share of them that came late. */
 function rate(frames: readonly number[]): string {
-  const perS = (1000 * frames.length) / frames.reduce((sum, ms) => sum + ms, 0);
   const late = frames.filter((ms) => ms > 20).length / frames.length;
-  return `${perS.toFixed(1)} a second, ${(100 * late).toFixed(1)} % late`;
+  return `${perSecond(frames).toFixed(1)} a second, ${(100 * late).toFixed(1)} % late`;
 }
 
 /**

@@ -1,9 +1,9 @@
+import { HOLD_MIN } from "../units/limits";
 import type { Cook } from "./fold";
 import type { LiveModel } from "./live-model";
 import type { Tender } from "./live-tender";
 import type { Range } from "./range";
 
-const NEVER_MIN = 2880;
 /** Less than this is not worth saying, min. */
 const WORTH_SAYING_MIN = 2;
 
@@ -25,7 +25,7 @@ export function endOf({ model, cook, nowMin, rates, tender }: EndFacts): Range {
   const fromMin = model.stretchFromMin;
   if (model.targetKg() !== null) {
     const at = (rate: number) =>
-      model.crossingMin(model.targetKg(rate) ?? 0, rate, fromMin) ?? nowMin + NEVER_MIN;
+      model.crossingMin(model.targetKg(rate) ?? 0, rate, fromMin) ?? nowMin + HOLD_MIN.most;
     return { low: at(rates.high), expected: at(rates.mean), high: at(rates.low) };
   }
   if (model.stop.by === "tender" && tender !== null) return notBefore(tender.atMin, fromMin);

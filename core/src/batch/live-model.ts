@@ -1,3 +1,4 @@
+import { HOLD_MIN } from "../units/limits";
 import { isSealed } from "../heats/heat";
 import { MINUTE_MS } from "../units/time";
 import { cookRate } from "../doneness/cook-value";
@@ -24,7 +25,6 @@ import type { Cook, Reading } from "./fold";
 import { forkBeliefs, forkedFor } from "./fork-beliefs";
 import { begunIdsOf, begunStretches, movingAsSaid, strainedAsSaid } from "./stretch-now";
 
-const LONGEST_MIN = 2880;
 /** Liquid this deep on the floor is as good as none: it catches. */
 const DRY_FLOOR_M = 0.01;
 /** Reading errors, one standard deviation: docs/method.md, “The live pot”. */
@@ -96,7 +96,7 @@ export class LiveModel {
     const simmerMin = simmersAtMin(plan, course, this.planned);
     const heldMin = Math.max(0, nowMin - simmerMin);
     const { holdMin } = this.planned;
-    const longMin = Math.min(LONGEST_MIN, Math.max(holdMin * 1.5 + 60, heldMin + 120));
+    const longMin = Math.min(HOLD_MIN.most, Math.max(holdMin * 1.5 + 60, heldMin + 120));
     const lastFromMin = Math.max(0, (laterFromMin.at(-1) ?? 0) - simmerMin);
     const longPlan = this.longPlan(longMin, heldMin, lastFromMin);
     const options = {
@@ -261,7 +261,7 @@ export class LiveModel {
       const hourMin = Math.min(60, lastMin - fromMin);
       const perMin = (this.liquidKg(lastMin - hourMin, rate) - lastKg) / Math.max(1, hourMin);
       const moreMin = perMin > 0 ? (lastKg - targetKg) / perMin : Infinity;
-      return moreMin > LONGEST_MIN ? null : lastMin + moreMin;
+      return moreMin > HOLD_MIN.most ? null : lastMin + moreMin;
     }
     let low = fromMin;
     let high = lastMin;

@@ -1,3 +1,4 @@
+import { HOLD_MIN } from "../units/limits";
 import type { Heat, StretchHeat } from "../heats/heat-schema";
 import { isRest, stretchOf } from "../heats/heat";
 import { MINUTE_MS } from "../units/time";
@@ -6,7 +7,6 @@ import { stretchesOf } from "../simulate/stretches";
 import { withoutStretch } from "../simulate/without-stretch";
 import type { Cook } from "./fold";
 
-const LONGEST_MIN = 2880;
 /** What was set for less than that was on the way to something else, min. */
 const LEAST_MIN = 3;
 const MOST_LATER = 5;
@@ -51,7 +51,7 @@ export function stretchesAsWent(
     const fromMs = kept[index]?.fromMs ?? simmerMs;
     const toMs = kept[index + 1]?.fromMs ?? offMs;
     const holdMin = Math.round((toMs - fromMs) / MINUTE_MS);
-    return { by: "time", holdMin: Math.min(LONGEST_MIN, Math.max(1, holdMin)) };
+    return { by: "time", holdMin: Math.min(HOLD_MIN.most, Math.max(HOLD_MIN.least, holdMin)) };
   };
   const then = kept.slice(1).map(({ id, heat }, i): HeatStretch => {
     const was = plan.then.find((s) => s.id === id);

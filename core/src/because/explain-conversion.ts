@@ -1,3 +1,4 @@
+import { HOLD_MIN } from "../units/limits";
 import type { Column, ColumnRange } from "../convert/crossover";
 import type { Goal } from "../convert/goal";
 import { COOK_VALUE_Z_C } from "../doneness/cook-value";
@@ -17,9 +18,6 @@ export interface ConversionWhy {
   readonly end: Estimate;
   readonly work: Estimate;
 }
-
-/** Stands for "two days or more" where one draw in ten does not get there, min. */
-const NEVER_MIN = 2880;
 
 function pieceInputs({ plan, trace }: Column): readonly BecauseInput[] {
   const main = plan.items.find((i) => i.id === trace.mainItemId);
@@ -53,7 +51,8 @@ export function explainConversion(
       unit: "min",
       low: range.holdMin.low,
       expected: trace.holdMin,
-      high: range.holdMin.high ?? NEVER_MIN,
+      // One draw in ten does not get there: two days, or more.
+      high: range.holdMin.high ?? HOLD_MIN.most,
       because: {
         formula: written
           ? "As written, or until what rules the dish is done."

@@ -1,3 +1,4 @@
+import { HOLD_MIN } from "../units/limits";
 import { capital } from "../units/capital";
 import {
   METHODS,
@@ -232,7 +233,7 @@ function times(plan: Plan): readonly Try[] {
       : [120, 60, 240];
   return mins
     .map((m) => Math.max(5, Math.round(m / 5) * 5))
-    .filter((m) => m <= 2880)
+    .filter((m) => m <= HOLD_MIN.most)
     .map((holdMin) => ({
       id: "time",
       said: `${showDuration(holdMin)} by the clock`,

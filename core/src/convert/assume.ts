@@ -1,3 +1,4 @@
+import { HOLD_MIN } from "../units/limits";
 import type { Heat, Method } from "../heats/heat-schema";
 import { SCHEMA_VERSION } from "../simulate/schema-version";
 import { isInOven } from "../heats/heat";
@@ -64,7 +65,7 @@ export function readWrittenTime(text: string): Stop {
   const beside = spans.reduceRight((rest, x) => rest.slice(0, x.at) + rest.slice(x.end), words);
   const span = spans.length === 1 && FILLER.test(beside) ? spans[0] : undefined;
   const holdMin = span === undefined ? bareMinutes(words) : (span.fromMin + span.toMin) / 2;
-  if (!(holdMin >= 1 && holdMin <= 2880))
+  if (!(holdMin >= HOLD_MIN.least && holdMin <= HOLD_MIN.most))
     throw new Problem(
       "range",
       "time",

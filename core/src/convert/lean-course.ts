@@ -1,3 +1,4 @@
+import { HOLD_MIN } from "../units/limits";
 import { pointAt } from "../simulate/spread";
 import type { Trace } from "../simulate/trace";
 import { LeanPiece } from "./lean-piece";
@@ -27,7 +28,6 @@ const COME_UP_POINTS = 10;
 const HOLD_POINTS = 24;
 const LONGEST_STEP_MIN = 20;
 const EXTEND_STEP_MIN = 60;
-const EXTEND_TO_MIN = 2880;
 
 /** Every n-th of a list, the last one kept. */
 function thinned<T>(list: readonly T[], most: number): readonly T[] {
@@ -54,7 +54,7 @@ export function courseOf(trace: Trace): Course {
   const lastC = points.at(-1)?.liquidC ?? trace.holdC;
   // What still climbs at the end goes on halfway to the plateau each hour.
   let c = lastC;
-  for (let t = lastMin + EXTEND_STEP_MIN; t <= EXTEND_TO_MIN; t += EXTEND_STEP_MIN) {
+  for (let t = lastMin + EXTEND_STEP_MIN; t <= HOLD_MIN.most; t += EXTEND_STEP_MIN) {
     c = trace.holdC - (trace.holdC - c) * 0.6;
     points.push({ tMin: t, liquidC: c });
   }

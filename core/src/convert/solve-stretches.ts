@@ -1,3 +1,4 @@
+import { HOLD_MIN } from "../units/limits";
 import { cookRate } from "../doneness/cook-value";
 import { centreIsHot } from "../simulate/hold-for-cook";
 import type { Kitchen } from "../simulate/kitchen-schema";
@@ -28,7 +29,6 @@ const WITHIN_KG = 0.01;
 const COOK_WITHIN = 0.01;
 const NO_MATTER_MIN = 2;
 const LEAST_HOLD_MIN = 1;
-const LONGEST_HOLD_MIN = 2880;
 const MOST_ROUNDS = 30;
 /** From this round on what goes in late is left as it is timed, so that time and liquid come to rest. */
 const TIMED_FROM_ROUND = 18;
@@ -145,7 +145,7 @@ const longer = (
     const rate = cookRate(trace.stretches[s.index]?.holdC ?? trace.holdC);
     const min = (holdsMin[k] ?? 0) + own / rate;
     const perMin = COOK_WITHIN * s.wantedCookMin > rate ? 2 : 10;
-    return Math.min(LONGEST_HOLD_MIN, Math.max(LEAST_HOLD_MIN, Math.round(min * perMin) / perMin));
+    return Math.min(HOLD_MIN.most, Math.max(LEAST_HOLD_MIN, Math.round(min * perMin) / perMin));
   });
 };
 

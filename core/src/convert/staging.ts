@@ -1,3 +1,4 @@
+import { HOLD_MIN } from "../units/limits";
 import type { Method } from "../heats/heat-schema";
 import { HEATS, isSealed } from "../heats/heat";
 import { isByLevel } from "../simulate/stretches";
@@ -62,7 +63,10 @@ export function restaged(
     const mean = mins.reduce((sum, m) => sum + m, 0) / mins.length;
     return {
       ...item,
-      when: { at: "beforeEnd" as const, min: Math.min(2880, Math.max(1, Math.round(mean))) },
+      when: {
+        at: "beforeEnd" as const,
+        min: Math.min(HOLD_MIN.most, Math.max(HOLD_MIN.least, Math.round(mean))),
+      },
     };
   });
 }

@@ -1,3 +1,4 @@
+import { HOLD_MIN } from "../units/limits";
 import { cookRate } from "../doneness/cook-value";
 import { judgedTarget } from "../simulate/judged";
 import type { Kitchen } from "../simulate/kitchen-schema";
@@ -6,7 +7,6 @@ import { simulate } from "../simulate/simulate";
 import { coldWaterKg, waterL } from "../simulate/water-ways";
 
 const ROUNDS = 4;
-const LONGEST_MIN = 2880;
 
 /**
  * The plan with everything that goes in "before the end" timed so that it is at its best when the rest
@@ -28,7 +28,7 @@ export function timedIn(plan: Plan, kitchen: Kitchen): Plan {
       const isJudged = plan.end === "served" && target !== null && got !== undefined;
       if (when.at !== "beforeEnd" || !isJudged) return item;
       const min = Math.round(when.min + (target.ideal.value - got) / rate);
-      const fair = Math.min(LONGEST_MIN, Math.max(1, min));
+      const fair = Math.min(HOLD_MIN.most, Math.max(HOLD_MIN.least, min));
       if (Math.abs(fair - when.min) < 2) return item;
       moved = true;
       return { ...item, when: { at: "beforeEnd" as const, min: fair } };

@@ -1,3 +1,4 @@
+import { HOLD_MIN } from "../units/limits";
 import type { Heat } from "../heats/heat-schema";
 import { boilFirstMinOf } from "../heats/heat";
 import { begunIdsOf, movingAsSaid } from "../batch/stretch-now";
@@ -19,8 +20,6 @@ import { coldWaterKg, waterL } from "../simulate/water-ways";
 import { normal, seeded } from "../units/random";
 import type { Truth } from "./sensors";
 
-/** A true pot may be simulated this far, min. */
-const LONGEST_MIN = 2880;
 /** Looked at so long past now, so that there is always a next moment, min. */
 const AHEAD_MIN = 30;
 
@@ -69,7 +68,7 @@ export class HiddenPot {
   /** The true course up to nowMs and a little beyond, as if nothing more were done. */
   traceAt(cook: Cook, nowMs: number): Trace {
     const untilMin = minOf(this.plan, cook, nowMs) + AHEAD_MIN;
-    return this.run(cook, nowMs, Math.min(LONGEST_MIN, untilMin));
+    return this.run(cook, nowMs, Math.min(HOLD_MIN.most, untilMin));
   }
 
   /** The true course from lighting to the sieve, once it is off the heat; null before. */
@@ -126,7 +125,7 @@ export class HiddenPot {
         turnedDownMin: !boils
           ? null
           : cook.simmerMs === null
-            ? (offMin ?? LONGEST_MIN)
+            ? (offMin ?? HOLD_MIN.most)
             : minOf(written, cook, cook.simmerMs),
         gaps:
           offMin === null

@@ -1,9 +1,11 @@
+import { HOLD_MIN } from "../units/limits";
 import { outOf } from "./out-of";
 import type { Plan } from "./plan-schema";
 import type { Trace } from "./trace";
 
 /** Minutes before the end, as a plan can say them. */
-const sayable = (min: number): number => Math.min(2880, Math.max(1, Math.round(min)));
+const sayable = (min: number): number =>
+  Math.min(HOLD_MIN.most, Math.max(HOLD_MIN.least, Math.round(min)));
 
 /**
  * The same plan with everything that goes in while it cooks counted back from the end, as it came out

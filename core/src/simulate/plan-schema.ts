@@ -1,4 +1,11 @@
-import { EATERS, MOULDS, RATION_DAYS, SALT_WANTED_G, WATER_PER_BONE } from "../units/limits";
+import {
+  EATERS,
+  MOULDS,
+  RATION_DAYS,
+  SALT_WANTED_G,
+  WATER_PER_BONE,
+  HOLD_MIN,
+} from "../units/limits";
 import { MOST_BONE_SHARE } from "./bone-share";
 import { HeatSchema, StretchHeatSchema } from "../heats/heat-schema";
 import { LabelSchema } from "../ingredient/label-schema";
@@ -24,10 +31,10 @@ const uniqueIds = (items: readonly { id: string }[]) =>
  */
 export const WhenSchema = z.discriminatedUnion("at", [
   z.object({ at: z.literal("start") }),
-  z.object({ at: z.literal("after"), min: z.number().min(0).max(2880) }),
+  z.object({ at: z.literal("after"), min: z.number().min(0).max(HOLD_MIN.most) }),
   z.object({ at: z.literal("whenTender"), itemId: Id }),
   z.object({ at: z.literal("stretch"), stretchId: Id }),
-  z.object({ at: z.literal("beforeEnd"), min: z.number().min(1).max(2880) }),
+  z.object({ at: z.literal("beforeEnd"), min: numberIn(HOLD_MIN) }),
   z.object({ at: z.literal("offHeat") }),
   z.object({ at: z.literal("afterStrain") }),
   z.object({ at: z.literal("nextDay") }),
@@ -38,7 +45,7 @@ export type When = z.infer<typeof WhenSchema>;
 export const OutSchema = z.object({
   when: z.discriminatedUnion("at", [
     z.object({ at: z.literal("tender") }),
-    z.object({ at: z.literal("beforeEnd"), min: z.number().min(1).max(2880) }),
+    z.object({ at: z.literal("beforeEnd"), min: numberIn(HOLD_MIN) }),
     z.object({ at: z.literal("beforeBoil") }),
     z.object({ at: z.literal("stretch"), stretchId: Id }),
   ]),
@@ -127,7 +134,7 @@ export const WaterSchema = z.discriminatedUnion("by", [
 export type WaterStatement = z.infer<typeof WaterSchema>;
 
 export const StopSchema = z.discriminatedUnion("by", [
-  z.object({ by: z.literal("time"), holdMin: z.number().min(1).max(2880) }),
+  z.object({ by: z.literal("time"), holdMin: numberIn(HOLD_MIN) }),
   z.object({
     by: z.literal("liquid"),
     liquidL: z.number().positive().max(200),

@@ -1,3 +1,4 @@
+import { HOLD_MIN } from "../units/limits";
 import type { Heat } from "../heats/heat-schema";
 import { hasLid, heatOf, isRest, isSlow } from "../heats/heat";
 import { showDuration } from "../units/show";
@@ -34,7 +35,6 @@ import { FIRST_STRETCH, isOn, stretchesOf, type PlannedStretch } from "./stretch
 import type { Forked, ItemCourse, JudgedTarget, Mark, Phase, StretchCourse, Trace } from "./trace";
 import { neverThere, wantedKg, type Until } from "./until";
 
-const LONGEST_HOLD_MIN = 2880;
 /** Less than this over the rim is rounding, kg. */
 const SPILL_KG = 0.005;
 /** Still-air heat loss of a pot taken off the heat, W/m²·K: docs/method.md, “Oven, slow cooker, pressure”, carry-over. */
@@ -457,7 +457,7 @@ export class Run implements Cooking {
     const endMin =
       nextFromMin !== undefined
         ? nextFromMin - (programme.letDownMin?.() ?? 0)
-        : fromMin + (until.by === "time" ? until.holdMin : LONGEST_HOLD_MIN);
+        : fromMin + (until.by === "time" ? until.holdMin : HOLD_MIN.most);
     const isThere = (beforeDepthM: number, stepS: number) =>
       !isTimed &&
       ((until.by === "level" && this.levelReached(stop, downToKg, beforeDepthM, stepS)) ||

@@ -4,6 +4,8 @@ export interface Limits {
   readonly most: number;
 }
 
+/** How long a pot is held, min: two days, which is also as far as any of it is looked for. */
+export const HOLD_MIN: Limits = { least: 1, most: 2880 };
 /** Water for one part of bones, by weight. */
 export const WATER_PER_BONE: Limits = { least: 0.25, most: 20 };
 /** How many eat of one pot. */

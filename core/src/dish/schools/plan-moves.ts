@@ -1,3 +1,4 @@
+import { HOLD_MIN } from "../../units/limits";
 import { plainItem } from "../../simulate/plain-item";
 import type { WorkKind } from "../../prepare/works";
 import { hasLid, vigourOf } from "../../heats/heat";
@@ -84,7 +85,7 @@ export const hold = (hours: number) => ({
   apply: (plan: Plan, kitchen: Kitchen): Plan => {
     const vigour = vigourOf(plan.heat) ?? "gentle";
     const same = cookRate(simmerC(vigour, 0)) / cookRate(simmerC(vigour, kitchen.altitudeM));
-    const holdMin = Math.min(2880, Math.round((hours * 60 * same) / 5) * 5);
+    const holdMin = Math.min(HOLD_MIN.most, Math.round((hours * 60 * same) / 5) * 5);
     return { ...plan, stop: { by: "time", holdMin } };
   },
 });

@@ -1,3 +1,4 @@
+import { HOLD_MIN } from "../../units/limits";
 import { HEATS } from "../../heats/heat";
 import { contentsL, vesselFor } from "../../convert/targets";
 import type { Kitchen } from "../../simulate/kitchen-schema";
@@ -12,7 +13,6 @@ export type StatedHeat = Pick<Plan, "heat" | "vesselId" | "stop">;
 
 /** LOW and HIGH with a time are a slow cooker's. */
 const CROCK = /^\s*(?:on\s+)?(?:low|high)\b(?!\s*(?:heat|flame))/i;
-const LONGEST_MIN = 2880;
 
 /**
  * A heat, a lid and a time as a cook says them: "pressure 75 min", "LOW 8 h", "oven 150 °C 3 h, lid on",
@@ -50,6 +50,6 @@ export function statedHeat(text: string, plan: Plan, kitchen: Kitchen): StatedHe
         ? plan.stop
         : hold === "tender"
           ? { by: "tender" }
-          : { by: "time", holdMin: Math.min(LONGEST_MIN, Math.max(1, hold)) },
+          : { by: "time", holdMin: Math.min(HOLD_MIN.most, Math.max(HOLD_MIN.least, hold)) },
   };
 }

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { HOLD_MIN } from "@kettlos/core/units/limits";
 import { MINUTE_MS } from "@kettlos/core/units/time";
 import { showDuration } from "@kettlos/core/units/show";
 import { computed, ref, watch } from "vue";
@@ -12,8 +13,6 @@ const props = defineProps<{ nowMs: number; lit: (atMs: number) => Promise<void> 
 const shown = defineModel<boolean>({ required: true });
 const { keep, notWritten } = useEntry(shown);
 
-/** The longest that a pot is on, and longer than anybody forgets to say so. */
-const LONGEST_MIN = 2880;
 const since = ref<string | null>(null);
 const isWrong = ref(false);
 watch(shown, () => {
@@ -26,7 +25,7 @@ const agoMin = computed(() =>
 /** A moment is said to the minute: this one's own has begun already. */
 const problem = computed(() => {
   if (agoMin.value < -1) return "That is still to come. Say when it was put on.";
-  return agoMin.value > LONGEST_MIN
+  return agoMin.value > HOLD_MIN.most
     ? "That is more than two days ago; no pot is on so long. Say when it was put on."
     : null;
 });

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { HOLD_MIN } from "@kettlos/core/units/limits";
 import { findVessel } from "@kettlos/core/simulate/references";
 import { heatOf, isSlow } from "@kettlos/core/heats/heat";
 import { ruleC } from "@kettlos/core/units/said";
@@ -164,7 +165,7 @@ function setWater(volumeL: number | null) {
               bare-unit="min"
               :show="showDuration"
               :min="1"
-              :max="2880"
+              :max="HOLD_MIN.most"
               :model-value="column.trace.holdMin"
               @update:model-value="setTime"
             />

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { HOLD_MIN } from "@kettlos/core/units/limits";
 import { MOST_BONE_SHARE } from "@kettlos/core/simulate/bone-share";
 import UnitField from "../../controls/UnitField.vue";
 import type { Out, Plan, PlanItem } from "@kettlos/core/simulate/plan-schema";
@@ -86,7 +87,7 @@ const choice = computed<Choice>({
       bare-unit="min"
       :show="showDuration"
       :min="1"
-      :max="2880"
+      :max="HOLD_MIN.most"
       :model-value="item.out.when.min"
       @update:model-value="change({ when: { at: 'beforeEnd', min: $event ?? 30 } })"
     />

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { HOLD_MIN } from "@kettlos/core/units/limits";
 import type { Practice } from "@kettlos/core/batch/batch-schema";
 import { vesselOf } from "@kettlos/core/simulate/references";
 import { outcomeOf } from "@kettlos/core/units/problem";
@@ -148,7 +149,7 @@ onBeforeUnmount(() => {
 const canStart = computed(() => answers.value !== null && fault.value === null);
 const holdBy = (minutes: number) => {
   if (plan.value?.stop.by !== "time") return;
-  const holdMin = Math.min(2880, Math.max(5, plan.value.stop.holdMin + minutes));
+  const holdMin = Math.min(HOLD_MIN.most, Math.max(5, plan.value.stop.holdMin + minutes));
   planStore.change({ stop: { by: "time", holdMin } });
 };
 

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import NumberField from "../../controls/NumberField.vue";
-import { SHARE_LEFT } from "@kettlos/core/units/limits";
+import { SHARE_LEFT, HOLD_MIN } from "@kettlos/core/units/limits";
 import { BODIES, bodyOf } from "@kettlos/core/seasoning/thickness";
 import type { Stop } from "@kettlos/core/simulate/plan-schema";
 import type { UnitSystem } from "@kettlos/core/units/show";
@@ -69,7 +69,7 @@ const kind = computed({
       dimension="time"
       bare-unit="h"
       :min="1"
-      :max="2880"
+      :max="HOLD_MIN.most"
       :model-value="stop.holdMin"
       @update:model-value="set({ by: 'time', holdMin: $event ?? 60 })"
     />

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { HOLD_MIN } from "@kettlos/core/units/limits";
 import { nameOf } from "@kettlos/core/simulate/item-facts";
 import type { Plan, PlanItem, When } from "@kettlos/core/simulate/plan-schema";
 import { usualTarget } from "@kettlos/core/simulate/judged";
@@ -56,7 +57,7 @@ const at = computed({
     bare-unit="min"
     :show="showDuration"
     :min="1"
-    :max="2880"
+    :max="HOLD_MIN.most"
     :model-value="item.when.min"
     @update:model-value="emit('change', { at: 'beforeEnd', min: $event ?? 30 })"
   />
@@ -67,7 +68,7 @@ const at = computed({
     bare-unit="min"
     :show="showDuration"
     :min="0"
-    :max="2880"
+    :max="HOLD_MIN.most"
     :model-value="item.when.min"
     @update:model-value="emit('change', { at: 'after', min: $event ?? 0 })"
   />
