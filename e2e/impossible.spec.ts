@@ -159,6 +159,8 @@ test("a plan removed lies in the bin, an unknown address says so, a link waits f
   await page.getByRole("button", { name: /name, for whom, other plans/ }).click();
   await page.getByRole("button", { name: "Remove" }).click();
   await expect(page).not.toHaveURL(/plan-hare/);
+  // What was open of it is not left standing over another.
+  await expect(page.getByRole("button", { name: "Remove" })).toBeHidden();
   await page.goto("/kitchen");
   const bringBack = page.getByRole("button", { name: "bring it back: Plain hare broth" });
   await bringBack.click();

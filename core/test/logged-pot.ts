@@ -4,7 +4,7 @@ import type { LoggedPot } from "../src/learn/from-pot";
 import { EXPECTED } from "../src/simulate/parameters";
 import type { Plan } from "../src/simulate/plan-schema";
 import { simulate } from "../src/simulate/simulate";
-import { pointAt } from "../src/simulate/spread";
+import { pointAt } from "../src/simulate/point-at";
 import { coldWaterKg, waterL } from "../src/simulate/water-ways";
 import { happened } from "./events";
 import { testKitchen, testPlan } from "./kitchen";

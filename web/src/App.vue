@@ -3,6 +3,7 @@ import { computed, defineAsyncComponent, ref, watch } from "vue";
 import { useRoute, useRouter } from "vue-router";
 import { checks } from "./data/checks";
 import { useClockStore } from "./data/clock-store";
+import { useHasKitchen } from "./data/had-kitchen";
 import { useKitchenStore } from "./data/kitchen-store";
 import { useLook } from "./data/look";
 import { usePotsStore } from "./data/pots-store";
@@ -21,6 +22,7 @@ const ShortcutSheet = defineAsyncComponent(() => import("./frame/ShortcutSheet.v
 
 useLook();
 const store = useKitchenStore();
+const hasKitchen = useHasKitchen();
 const router = useRouter();
 const route = useRoute();
 const showsShortcuts = ref(false);
@@ -125,15 +127,20 @@ watch(
   <div class="frame">
     <a class="skip" href="#main">Skip to the work</a>
     <p class="visually-hidden" aria-live="assertive">{{ spoken }}</p>
-    <TopRail @find="showsFind = true" @shortcuts="showsShortcuts = true" />
+    <TopRail
+      :has-kitchen="hasKitchen"
+      @find="showsFind = true"
+      @shortcuts="showsShortcuts = true"
+    />
     <ErrorSurface />
-    <NoticeStrip />
+    <NoticeStrip is-danger />
     <main id="main" tabindex="-1">
       <RouterView v-if="isReady" />
       <ShortcutSheet v-if="wereKeysAsked" v-model="showsShortcuts" />
       <FindDialog v-if="wasAsked" v-model="showsFind" />
     </main>
-    <HobRail v-if="store.kitchen !== null" />
+    <NoticeStrip />
+    <HobRail v-if="hasKitchen" />
   </div>
 </template>
 

@@ -11,7 +11,7 @@ import App from "./App.vue";
 import CannotOpen from "./frame/CannotOpen.vue";
 import { openDatabase } from "./data/db";
 import { isAnythingHeld } from "./data/held";
-import { sayNothingIsKept, watchVersions } from "./frame/versions";
+import { sayNothingIsKept, watchOldPage } from "./frame/old-page";
 import { watchErrors } from "./frame/errors";
 import { router } from "./router";
 
@@ -28,7 +28,9 @@ async function start(): Promise<void> {
     watchErrors(app);
     app.use(createPinia()).use(router).mount("#app");
     if (storage.kind === "memory") sayNothingIsKept();
-    void watchVersions();
+    watchOldPage();
+    // Newer versions are looked for once the screen stands; where that cannot be had, not this time.
+    void import("./frame/versions").then((v) => v.watchVersions()).catch(() => undefined);
   }
 }
 

@@ -4,7 +4,7 @@ import type { Course } from "../simulate/course";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import { EXPECTED, SPREAD, type Parameters } from "../simulate/parameters";
 import type { Plan } from "../simulate/plan-schema";
-import { pointAt } from "../simulate/spread";
+import { pointAt } from "../simulate/point-at";
 import type { Trace } from "../simulate/trace";
 import { courseOf, drifts, minOf } from "./course-of";
 import type { Cook } from "./fold";

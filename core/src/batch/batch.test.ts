@@ -4,7 +4,7 @@ import { happened } from "../../test/events";
 import { testKitchen, testPlan } from "../../test/kitchen";
 import { EXPECTED } from "../simulate/parameters";
 import { simulate } from "../simulate/simulate";
-import { pointAt } from "../simulate/spread";
+import { pointAt } from "../simulate/point-at";
 import { coldWaterKg } from "../simulate/water-ways";
 import type { CookEvent, EventBody } from "./batch-schema";
 import { flowOf } from "./flow";

@@ -3,7 +3,7 @@ import { happened } from "../../test/events";
 import { testKitchen, testPlan } from "../../test/kitchen";
 import { EXPECTED } from "../simulate/parameters";
 import { simulate } from "../simulate/simulate";
-import { pointAt } from "../simulate/spread";
+import { pointAt } from "../simulate/point-at";
 import { coldWaterKg } from "../simulate/water-ways";
 import { normal, seeded } from "../units/random";
 import type { CookEvent } from "./batch-schema";

@@ -9,7 +9,7 @@ import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan, PlanItem, Stop, When } from "../simulate/plan-schema";
 import { vesselOf } from "../simulate/references";
 import { simulate } from "../simulate/simulate";
-import { pointAt } from "../simulate/spread";
+import { pointAt } from "../simulate/point-at";
 import { isByLevel, stretchesOf } from "../simulate/stretches";
 import { wantedKg } from "../simulate/until";
 import type { Trace } from "../simulate/trace";

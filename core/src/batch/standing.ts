@@ -5,7 +5,7 @@ import { decayThrough } from "../cool/decay";
 import { standsAtC, type Standing } from "../cool/resting";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
-import { pointAt } from "../simulate/spread";
+import { pointAt } from "../simulate/point-at";
 import type { Trace } from "../simulate/trace";
 import { containersOf } from "./chill-containers";
 import { minOf } from "./course-of";

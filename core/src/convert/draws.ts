@@ -6,7 +6,7 @@ import { ringSigmaOf, steamSigmaOf } from "../simulate/learned";
 import { SPREAD } from "../simulate/parameters";
 import { pieceTauOf } from "../simulate/piece-of";
 import type { Plan } from "../simulate/plan-schema";
-import { pointAt } from "../simulate/spread";
+import { pointAt } from "../simulate/point-at";
 import type { Trace } from "../simulate/trace";
 import { kitchenEstimate } from "../units/constant";
 import { normal, seeded } from "../units/random";

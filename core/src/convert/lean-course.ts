@@ -1,5 +1,5 @@
 import { HOLD_MIN } from "../units/limits";
-import { pointAt } from "../simulate/spread";
+import { pointAt } from "../simulate/point-at";
 import type { Trace } from "../simulate/trace";
 import { LeanPiece } from "./lean-piece";
 

@@ -4,7 +4,7 @@ import type { Kitchen } from "../simulate/kitchen-schema";
 import { countedFromEnd } from "../simulate/counted-back";
 import type { HeatStretch, Plan } from "../simulate/plan-schema";
 import { vesselOf } from "../simulate/references";
-import { pointAt } from "../simulate/spread";
+import { pointAt } from "../simulate/point-at";
 import { FIRST_STRETCH, isByLevel, stretchesOf, type PlannedStretch } from "../simulate/stretches";
 import { isStrainedBetween } from "../simulate/out-of";
 import { Problem } from "../units/problem";

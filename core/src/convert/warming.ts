@@ -5,7 +5,7 @@ import type { Kitchen } from "../simulate/kitchen-schema";
 import { SPREAD } from "../simulate/parameters";
 import type { Plan, PlanItem } from "../simulate/plan-schema";
 import { runOnce } from "../simulate/simulate";
-import { moved, sigmaOf } from "../simulate/spread";
+import { moved, sigmaOf } from "../simulate/moved";
 import type { Trace } from "../simulate/trace";
 import { coldWaterKg } from "../simulate/water-ways";
 import { outcomeOf } from "../units/problem";

@@ -3,7 +3,7 @@ import { traitsOf } from "../ingredient/traits";
 import { ingredientOf, itemWork, nameOf, valuesOf } from "../simulate/item-facts";
 import { outOf } from "../simulate/out-of";
 import type { Plan, PlanItem } from "../simulate/plan-schema";
-import { pointAt } from "../simulate/spread";
+import { pointAt } from "../simulate/point-at";
 import { judgedTarget } from "../simulate/judged";
 import type { ItemCourse, Trace } from "../simulate/trace";
 import { showDuration } from "../units/show";

@@ -1,7 +1,7 @@
 import { either, metres, say } from "../units/said";
 import { outcomeOf, Problem } from "../units/problem";
 import { readQuantity } from "../units/read-quantity";
-import { INCH_M } from "../units/unit-table";
+import { INCH_M } from "../units/us-measures";
 import type { PieceShape } from "./piece-schema";
 
 /** Thinner is no piece, longer is none that goes into a pot. */

@@ -1,6 +1,6 @@
 import { either, kilos, litres, type Said } from "../units/said";
 import { showMass, showVolume } from "../units/show";
-import { US_TEASPOON_L } from "../units/unit-table";
+import { US_TEASPOON_L } from "../units/us-measures";
 import type { Ingredient } from "./ingredient";
 import { pouredKgL } from "./poured";
 import type { Amount } from "./read-amount";

@@ -1,6 +1,7 @@
 import { numberWords } from "../units/number-words";
 import { readNumber } from "../units/read-number";
-import { BARE_OUNCE, OUNCE_KG, UNITS, type Dimension } from "../units/unit-table";
+import { BARE_OUNCE, UNITS, type Dimension } from "../units/unit-table";
+import { OUNCE_KG } from "../units/us-measures";
 
 /** What one line says of one thing, taken apart; nothing of it is understood yet. */
 export interface LineParts {

@@ -14,7 +14,7 @@ import { SPREAD, type Parameters } from "../simulate/parameters";
 import type { Plan, PlanItem } from "../simulate/plan-schema";
 import { vesselOf } from "../simulate/references";
 import { simulate } from "../simulate/simulate";
-import { pointAt } from "../simulate/spread";
+import { pointAt } from "../simulate/point-at";
 import type { Trace } from "../simulate/trace";
 import { coldWaterKg, waterL } from "../simulate/water-ways";
 import { normal, seeded } from "../units/random";

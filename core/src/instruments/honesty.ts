@@ -8,7 +8,7 @@ import { DEPTH_SD_M } from "../batch/live-model";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import { COME_UP_NOISE, POT_NOISE } from "../simulate/learned";
 import type { Plan } from "../simulate/plan-schema";
-import { pointAt } from "../simulate/spread";
+import { pointAt } from "../simulate/point-at";
 import { simulate } from "../simulate/simulate";
 import { coldWaterKg, waterL } from "../simulate/water-ways";
 import { normal, seeded } from "../units/random";

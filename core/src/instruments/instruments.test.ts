@@ -4,7 +4,7 @@ import { happened } from "../../test/events";
 import { HEATS, testBraise, testKitchen, testPlan } from "../../test/kitchen";
 import { fold } from "../batch/fold";
 import { EXPECTED } from "../simulate/parameters";
-import { pointAt } from "../simulate/spread";
+import { pointAt } from "../simulate/point-at";
 import { drawHidden, HiddenPot } from "./hidden-pot";
 import { honestyOf } from "./honesty";
 import { linkStateOf } from "./link-state";

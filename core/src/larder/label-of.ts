@@ -1,6 +1,6 @@
 import { plain } from "../units/region";
 import { showFraction } from "../units/show";
-import { INCH_M } from "../units/unit-table";
+import { INCH_M } from "../units/us-measures";
 import type { Said } from "../units/said";
 import type { Allergen } from "../ingredient/ingredient";
 import { isUnsalted, litresOf } from "./lot-amounts";

@@ -10,7 +10,7 @@ import { COME_UP_NOISE, POT_NOISE, ringThing, steamThing, untaught } from "../si
 import { EXPECTED, SPREAD } from "../simulate/parameters";
 import type { Plan } from "../simulate/plan-schema";
 import { simulate } from "../simulate/simulate";
-import { pointAt } from "../simulate/spread";
+import { pointAt } from "../simulate/point-at";
 import { coldWaterKg, waterL } from "../simulate/water-ways";
 import { COLD_DENSITY_KG_L } from "../water/properties";
 import { outcomeOf } from "../units/problem";

@@ -11,7 +11,7 @@ import { HOT_SIGMA, hotHere, hotSigmaC } from "../simulate/hot-here";
 import { PARAMETER_NAMES, SPREAD } from "../simulate/parameters";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import { simulate } from "../simulate/simulate";
-import { pointAt } from "../simulate/spread";
+import { pointAt } from "../simulate/point-at";
 import { coldWaterKg, waterL } from "../simulate/water-ways";
 import type { LoggedPot } from "./from-pot";
 import { hotSeen } from "./hot-seen";

@@ -2,7 +2,7 @@ import { LiveModel } from "../batch/live-model";
 import { cookedPlan } from "../batch/live-plan";
 import { HOT_NOISE_C, HOT_SIGMA, hotThing, isMeasured } from "../simulate/hot-here";
 import { untaught } from "../simulate/learned";
-import { pointAt } from "../simulate/spread";
+import { pointAt } from "../simulate/point-at";
 import { outcomeOf } from "../units/problem";
 import type { Observation } from "./belief";
 import { isOneHeat, unusable, type LoggedPot } from "./from-pot";

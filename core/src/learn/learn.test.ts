@@ -5,7 +5,7 @@ import { cooked, LIT, loggedPlan as plan, type How } from "../../test/logged-pot
 import { EXPECTED } from "../simulate/parameters";
 import type { Plan } from "../simulate/plan-schema";
 import { simulate } from "../simulate/simulate";
-import { pointAt } from "../simulate/spread";
+import { pointAt } from "../simulate/point-at";
 import { coldWaterKg, waterL } from "../simulate/water-ways";
 import { FORETOLD, payingOf } from "./paying";
 import { ringSeen, steamSeen } from "./from-pot";

@@ -6,7 +6,7 @@ import { POT_NOISE, steamHere, steamThing } from "../simulate/learned";
 import type { Plan } from "../simulate/plan-schema";
 import { vesselOf } from "../simulate/references";
 import { simulate } from "../simulate/simulate";
-import { pointAt } from "../simulate/spread";
+import { pointAt } from "../simulate/point-at";
 import { coldWaterKg, waterL } from "../simulate/water-ways";
 import { outcomeOf } from "../units/problem";
 import { vesselAreaM2 } from "../vessel/volume";

@@ -2,7 +2,7 @@ import type { RouxColour } from "../prepare/works";
 import { pouredKgL } from "../ingredient/poured";
 import { either, type Said } from "../units/said";
 import { showVolume } from "../units/show";
-import { US_QUART_L } from "../units/unit-table";
+import { US_QUART_L } from "../units/us-measures";
 import { kitchenEstimate, type Constant } from "../units/constant";
 import { Problem } from "../units/problem";
 

@@ -4,7 +4,7 @@ import { testKitchen, testPlan } from "../../test/kitchen";
 import { ledgerBalanceKg } from "../liquid/ledger";
 import { AS_PLANNED, type Course, type Happening } from "./course";
 import { simulate } from "./simulate";
-import { pointAt } from "./spread";
+import { pointAt } from "./point-at";
 import type { Plan } from "./plan-schema";
 
 const kitchen = testKitchen();

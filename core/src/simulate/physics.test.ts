@@ -11,7 +11,8 @@ import { outerAreaM2 } from "../vessel/volume";
 import { waterDensityKgL } from "../water/properties";
 import { EXPECTED } from "./parameters";
 import { simulate } from "./simulate";
-import { pointAt, spreadOf } from "./spread";
+import { pointAt } from "./point-at";
+import { spreadOf } from "./spread";
 
 const kitchen = testKitchen();
 

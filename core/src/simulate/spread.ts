@@ -1,16 +1,12 @@
-import { COOK_VALUE_Z_C } from "../doneness/cook-value";
-import { Z90 } from "../units/estimate";
 import type { Kitchen } from "./kitchen-schema";
-import { bonesSigmaOf } from "./bones-here";
-import { hotSigmaC } from "./hot-here";
-import { keptSigmaOf } from "./kept-here";
 import { afterThePot } from "./after-the-pot";
-import { ringSigmaOf, steamSigmaOf } from "./learned";
-import { EXPECTED, SPREAD, type Parameters } from "./parameters";
+import { EXPECTED, type Parameters } from "./parameters";
 import type { Plan } from "./plan-schema";
 import { simulate } from "./simulate";
 import { isOn, stretchesOf } from "./stretches";
-import type { Trace, TracePoint } from "./trace";
+import { moved, sigmaOf } from "./moved";
+import { pointAt } from "./point-at";
+import type { Trace } from "./trace";
 
 /** The figures a trace gives; each a positive number. */
 export const FIGURES = {
@@ -76,39 +72,6 @@ const touches = (parameter: keyof Parameters, plan: Plan): boolean =>
   parameter === "target"
     ? stretchesOf(plan).some(({ stop }) => stop.by === "tender")
     : !ONLY_WARMED.has(parameter) || isOn(plan, "oven") || isOn(plan, "slowCooker");
-
-/** One parameter moved to its P10 or P90, by its spread. */
-export function moved(parameter: keyof Parameters, up: boolean, sigma: number): Parameters {
-  const by = up ? Z90 * sigma : -Z90 * sigma;
-  if (parameter === "zC") return { ...EXPECTED, zC: COOK_VALUE_Z_C.value + by };
-  if (parameter === "plateauC") return { ...EXPECTED, plateauC: by };
-  return { ...EXPECTED, [parameter]: Math.exp(by) };
-}
-
-/** Spread of a parameter in this kitchen, by what its log has taught. */
-export function sigmaOf(
-  parameter: keyof Parameters,
-  plan: Plan,
-  kitchen: Kitchen,
-  { judged, mainItemId }: Trace,
-): number {
-  switch (parameter) {
-    case "evaporation":
-      return steamSigmaOf(plan, kitchen);
-    case "efficiency":
-      return ringSigmaOf(plan, kitchen);
-    case "extraction":
-      return bonesSigmaOf(plan, kitchen);
-    case "plateauC":
-      return hotSigmaC(plan, kitchen);
-    case "leftOnSolids":
-      return keptSigmaOf(plan, kitchen);
-    case "target":
-      return judged.get(mainItemId ?? "")?.sigmaLog ?? SPREAD.target.value;
-    default:
-      return SPREAD[parameter].value;
-  }
-}
 
 /**
  * How uncertain each figure is: every parameter moved to its P10 and P90, the effects added in
@@ -191,35 +154,3 @@ const bandOf = (expected: Trace, faster: Trace, slower: Trace): LevelBand => ({
 });
 
 const levelAt = (trace: Trace, tMin: number): number => pointAt(trace, tMin).liquidL;
-
-/** The trace at a moment, linear between its points, held at its ends. */
-export function pointAt(trace: Trace, tMin: number): TracePoint {
-  const { points } = trace;
-  let low = 0;
-  let high = points.length - 1;
-  while (high - low > 1) {
-    const middle = (low + high) >> 1;
-    if ((points[middle]?.tMin ?? 0) <= tMin) low = middle;
-    else high = middle;
-  }
-  const a = points[low];
-  const b = points[high];
-  if (a === undefined || b === undefined) throw new RangeError("a trace has at least one point");
-  const span = b.tMin - a.tMin;
-  const s = span > 0 ? Math.min(1, Math.max(0, (tMin - a.tMin) / span)) : 1;
-  const mix = (x: number, y: number) => x + (y - x) * s;
-  return {
-    tMin,
-    phase: s < 1 ? a.phase : b.phase,
-    liquidC: mix(a.liquidC, b.liquidC),
-    centreC: mix(a.centreC, b.centreC),
-    liquidKg: mix(a.liquidKg, b.liquidKg),
-    liquidL: mix(a.liquidL, b.liquidL),
-    depthM: mix(a.depthM, b.depthM),
-    steamedKg: mix(a.steamedKg, b.steamedKg),
-    ranOverKg: mix(a.ranOverKg, b.ranOverKg),
-    cookMin: mix(a.cookMin, b.cookMin),
-    gelatinG: mix(a.gelatinG, b.gelatinG),
-    contentsKg: mix(a.contentsKg, b.contentsKg),
-  };
-}

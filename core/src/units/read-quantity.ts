@@ -2,7 +2,8 @@ import { numberWords } from "./number-words";
 import { Problem } from "./problem";
 import { plain } from "./region";
 import { readNumber, type ReadNumber } from "./read-number";
-import { BARE_OUNCE, OUNCE_KG, UNITS, US_FLUID_OUNCE_L, type Dimension } from "./unit-table";
+import { BARE_OUNCE, UNITS, type Dimension } from "./unit-table";
+import { OUNCE_KG, US_FLUID_OUNCE_L } from "./us-measures";
 
 /** A quantity in base units: kg, L, m, min, kPa or °C. */
 export interface Quantity {

@@ -1,5 +1,5 @@
 import type { UnitSystem } from "./show";
-import { INCH_M, POUND_KG, US_QUART_L } from "./unit-table";
+import { INCH_M, POUND_KG, US_QUART_L } from "./us-measures";
 
 /** A figure of a reckoning with its unit. */
 export interface Reckoned {

@@ -7,7 +7,7 @@ import {
   US_FLUID_OUNCE_L,
   US_QUART_L,
   PSI_KPA,
-} from "./unit-table";
+} from "./us-measures";
 
 /** Which units the cook wants to see. */
 export type UnitSystem = "metric" | "us" | "both";

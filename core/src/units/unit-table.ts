@@ -1,3 +1,17 @@
+import {
+  FOOT_M,
+  INCH_M,
+  POUND_KG,
+  PSI_KPA,
+  US_CUP_L,
+  US_FLUID_OUNCE_L,
+  US_GALLON_L,
+  US_PINT_L,
+  US_QUART_L,
+  US_TABLESPOON_L,
+  US_TEASPOON_L,
+} from "./us-measures";
+
 export type Dimension = "mass" | "volume" | "length" | "time" | "pressure" | "temperature";
 
 /** A unit as cooks write it. `perBase` is how many base units (kg, L, m, min, kPa) one of it is. */
@@ -18,24 +32,6 @@ const length = (perBase: number): UnitEntry => ({
 const pressure = (perBase: number): UnitEntry => ({ dimension: "pressure", perBase });
 const time = (perBase: number): UnitEntry => ({ dimension: "time", perBase });
 
-/**
- * Metres in an inch and kilograms in an avoirdupois pound, as agreed in 1959; the US liquid gallon is 231 cubic
- * inches, and its parts go by halves (NIST Handbook 44, appendix C).
- */
-export const INCH_M = 0.0254;
-export const FOOT_M = 0.3048;
-export const POUND_KG = 0.45359237;
-/** Pounds to a square inch, as US cookers are marked. */
-export const PSI_KPA = 6.894757;
-export const OUNCE_KG = POUND_KG / 16;
-const US_GALLON_L = 3.785411784;
-export const US_QUART_L = US_GALLON_L / 4;
-export const US_PINT_L = US_GALLON_L / 8;
-export const US_CUP_L = US_GALLON_L / 16;
-export const US_FLUID_OUNCE_L = US_GALLON_L / 128;
-const TABLESPOON_L = US_GALLON_L / 256;
-export const US_TEASPOON_L = US_GALLON_L / 768;
-
 const ENTRIES: readonly [UnitEntry, readonly string[]][] = [
   [mass(1), ["kg", "kgs", "kilo", "kilos", "kilogram", "kilograms", "kilogramme", "kilogrammes"]],
   [mass(0.001), ["g", "gr", "gram", "grams", "gramme", "grammes"]],
@@ -51,7 +47,7 @@ const ENTRIES: readonly [UnitEntry, readonly string[]][] = [
   [volume(US_PINT_L), ["pt", "pts", "pint", "pints"]],
   [volume(US_CUP_L), ["c", "cup", "cups"]],
   [volume(US_FLUID_OUNCE_L), ["fl oz", "floz", "fluid oz", "fluid ounce", "fluid ounces"]],
-  [volume(TABLESPOON_L), ["tbsp", "tbsps", "tablespoon", "tablespoons"]],
+  [volume(US_TABLESPOON_L), ["tbsp", "tbsps", "tablespoon", "tablespoons"]],
   [volume(US_TEASPOON_L), ["tsp", "tsps", "teaspoon", "teaspoons"]],
   [length(1), ["m", "metre", "metres", "meter", "meters"]],
   [length(0.01), ["cm", "centimetre", "centimetres", "centimeter", "centimeters"]],

@@ -1,7 +1,6 @@
 import { SCHEMA_VERSION } from "@kettlos/core/simulate/schema-version";
 import { clockOf } from "@kettlos/core/units/moments";
 import type { Batch, CookEvent, EventBody, Practice } from "@kettlos/core/batch/batch-schema";
-import { mergePlans } from "@kettlos/core/formats/merge-plans";
 import { jumpBetween } from "@kettlos/core/batch/one-clock";
 import { potNowMs } from "@kettlos/core/batch/pot-clock";
 import { lastTap } from "@kettlos/core/batch/fold";
@@ -63,7 +62,7 @@ export type SavedChange =
  */
 export function savePlanChange(base: Plan, mine: Plan): Promise<SavedChange> {
   return writing(`the plan ${mine.name}`, async () => {
-    const { wholePlan } = await checks();
+    const { wholePlan, mergePlans } = await checks();
     return db.transaction("rw", db.plans, async (): Promise<SavedChange> => {
       const stored = await db.plans.get(mine.id);
       if (stored === undefined) return { isGone: true };

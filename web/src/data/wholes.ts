@@ -11,3 +11,6 @@ export const wholePlan = (plan: Plan, name = plan.name) =>
 export const wholeBatch = (batch: Batch) => checked(BatchSchema, batch, batch.plan.name);
 export const wholeEvent = (event: unknown) => checked(CookEventSchema, event, "This entry");
 export const wholeClock = (clock: Clock) => checked(ClockSchema, clock, "The clock");
+
+/** Comes with them: a change is merged as it is written. */
+export { mergePlans } from "@kettlos/core/formats/merge-plans";

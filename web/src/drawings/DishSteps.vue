@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useElementSize } from "@vueuse/core";
+import { useMeasuredWidth } from "./measured-width";
 import { scaleLinear } from "d3-scale";
 import { computed, nextTick, useTemplateRef, watch } from "vue";
 
@@ -40,7 +40,7 @@ const LEAST_COLUMN = 62;
 const MOST_COLUMN = 230;
 
 const root = useTemplateRef<HTMLElement>("root");
-const { width: measured } = useElementSize(root);
+const measured = useMeasuredWidth(root);
 const isNarrow = computed(() => measured.value < NARROW);
 /** Where there is no room beside a scale, its name stands above. */
 const left = computed(() => (isNarrow.value ? LEFT_NARROW : LEFT));

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { US_QUART_L } from "@kettlos/core/units/unit-table";
+import { US_QUART_L } from "@kettlos/core/units/us-measures";
 import { capacityL, depthForVolumeM } from "@kettlos/core/vessel/volume";
 import { computed } from "vue";
 import { halfWidthAt, yAt, type PotFrame } from "./pot-frame";

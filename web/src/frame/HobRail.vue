@@ -2,7 +2,7 @@
 import { nobodyUp } from "@kettlos/core/simulate/nobody-up";
 import { MINUTE_MS, HOUR_MS } from "@kettlos/core/units/time";
 import { clockOf, hourOf, weekdayOf } from "@kettlos/core/units/moments";
-import { useElementSize } from "@vueuse/core";
+import { useMeasuredWidth } from "../drawings/measured-width";
 import { computed, useTemplateRef } from "vue";
 import { showDuration } from "@kettlos/core/units/show";
 import { usePotsStore } from "../data/pots-store";
@@ -15,6 +15,8 @@ import { waitsFor } from "./waiting-words";
 
 /** The next 24 hours at the foot of every screen: what is on the fire, what is planned. */
 const BACK_H = 3;
+/** Half of what an hour's label takes: nearer to an end it would be cut. */
+const HALF_HOUR_PX = 24;
 const AHEAD_H = 21;
 
 const pots = usePotsStore();
@@ -24,7 +26,7 @@ const route = useRoute();
 const MOST_BANDS = 3;
 const store = useKitchenStore();
 const lane = useTemplateRef<HTMLElement>("lane");
-const { width } = useElementSize(lane);
+const width = useMeasuredWidth(lane);
 
 const fromMs = computed(() => new Date(pots.nowMs).setMinutes(0, 0, 0) - BACK_H * HOUR_MS);
 const toMs = computed(() => fromMs.value + (BACK_H + AHEAD_H) * HOUR_MS);
@@ -36,7 +38,10 @@ const hours = computed(() => {
   return Array.from({ length: BACK_H + AHEAD_H + 1 }, (_, i) => {
     const ms = fromMs.value + i * HOUR_MS;
     const hour = new Date(ms).getHours();
-    return { at: share(ms), label: hour % every === 0 ? hourOf(ms) : null };
+    const at = share(ms);
+    const isWhole =
+      at * width.value > HALF_HOUR_PX * 100 && (100 - at) * width.value > HALF_HOUR_PX * 100;
+    return { at, label: hour % every === 0 && isWhole ? hourOf(ms) : null };
   });
 });
 const nights = computed(() => {

@@ -3,13 +3,16 @@ import { computed } from "vue";
 import { useRoute } from "vue-router";
 import { notices, unsay, type Notice } from "./notices";
 
-/** What is said across every screen, dangers first. */
+/** What is said across every screen: dangers over the work, which gives way; the rest under it, where nothing moves for it. */
+const props = defineProps<{ isDanger?: boolean }>();
 const route = useRoute();
 const isOnItsScreen = ({ batchId }: Notice) =>
   batchId !== undefined && route.params["batchId"] === batchId;
 const TONES = ["danger", "note", "good"];
 const all = computed(() =>
-  [...notices.values()].sort((a, b) => TONES.indexOf(a.tone) - TONES.indexOf(b.tone)),
+  [...notices.values()]
+    .filter(({ tone }) => (tone === "danger") === props.isDanger)
+    .sort((a, b) => TONES.indexOf(a.tone) - TONES.indexOf(b.tone)),
 );
 async function take(notice: Notice, way: Notice["ways"][number]) {
   if (way.stays !== true) unsay(notice.id);
@@ -22,7 +25,7 @@ async function take(notice: Notice, way: Notice["ways"][number]) {
     v-for="notice in all"
     :key="notice.id"
     class="notice"
-    :class="notice.tone"
+    :class="[notice.tone, { under: notice.tone !== 'danger' }]"
     :role="notice.tone === 'danger' ? 'alert' : 'status'"
   >
     <p>
@@ -50,6 +53,12 @@ async function take(notice: Notice, way: Notice["ways"][number]) {
   padding: 4px 24px;
   border-bottom: 3px solid var(--rim);
   background: var(--rim-soft);
+}
+
+/* Its edge is toward the work. */
+.under {
+  border-top: 3px solid var(--rim);
+  border-bottom: 0;
 }
 
 .danger {

@@ -6,13 +6,14 @@ import TickChoice from "../controls/TickChoice.vue";
 import { useKitchenStore } from "../data/kitchen-store";
 import { placeOf, PLACES } from "../router";
 
+const props = defineProps<{ hasKitchen: boolean }>();
 defineEmits<{ find: []; shortcuts: [] }>();
 const store = useKitchenStore();
 const route = useRoute();
 const places = useTemplateRef<HTMLElement>("places");
 // On a narrow screen the places scroll: where one is stays in sight.
 watch(
-  () => [route.name, store.kitchen !== null],
+  () => [route.name, props.hasKitchen],
   () =>
     places.value
       ?.querySelector("[aria-current]")
@@ -29,7 +30,7 @@ const UNITS: { value: UnitSystem; label: string }[] = [
 <template>
   <header class="rail">
     <RouterLink class="mark" to="/bench" aria-label="Kettlos, to the bench">Kettlos</RouterLink>
-    <nav v-if="store.kitchen !== null" ref="places" class="places" aria-label="Places">
+    <nav v-if="hasKitchen" ref="places" class="places" aria-label="Places">
       <RouterLink
         v-for="place in PLACES"
         :key="place.name"
@@ -41,15 +42,16 @@ const UNITS: { value: UnitSystem; label: string }[] = [
     </nav>
     <div class="end">
       <TickChoice
-        v-if="store.kitchen !== null"
+        v-if="hasKitchen"
         class="units"
+        :class="{ waits: !store.isLoaded }"
         label="Units"
         :options="UNITS"
         :model-value="store.units"
         @update:model-value="store.change({ units: $event })"
       />
       <button
-        v-if="store.kitchen !== null"
+        v-if="hasKitchen"
         class="find"
         type="button"
         aria-keyshortcuts="/"
@@ -142,6 +144,11 @@ const UNITS: { value: UnitSystem; label: string }[] = [
   height: 48px;
   border-bottom: 0;
   font-size: 14px;
+}
+
+/* Until they are known its room is kept. */
+.waits {
+  visibility: hidden;
 }
 
 .find,

@@ -1,7 +1,10 @@
 import { mount } from "@vue/test-utils";
 import { afterEach, describe, expect, test, vi } from "vitest";
 import { defineComponent, h, nextTick } from "vue";
+import { createMemoryHistory, createRouter } from "vue-router";
 import ErrorSurface from "./ErrorSurface.vue";
+import NoticeStrip from "./NoticeStrip.vue";
+import { say, unsay } from "./notices";
 import { mishap } from "./errors";
 import { allShortcuts, keyName, useShortcuts, type Shortcut } from "./shortcuts";
 
@@ -77,5 +80,28 @@ describe("the error surface", () => {
     await wrapper.findAll("button").at(-1)?.trigger("click");
     expect(mishap.value).toBeNull();
     expect(wrapper.find("[role=alert]").exists()).toBe(false);
+  });
+});
+
+describe("what is said across every screen", () => {
+  test("dangers stand over the work and all else under it; a way ends it", async () => {
+    const run = vi.fn();
+    say({ id: "removed", tone: "note", title: "It is removed.", ways: [{ label: "Good", run }] });
+    say({ id: "dry", tone: "danger", title: "It may run dry.", ways: [] });
+    const router = createRouter({
+      history: createMemoryHistory(),
+      routes: [{ path: "/", component: { template: "<p />" } }],
+    });
+    const strip = (isDanger: boolean) =>
+      mount(NoticeStrip, { props: { isDanger }, global: { plugins: [router] } });
+    const [over, under] = [strip(true), strip(false)];
+    expect(over.text()).toBe("It may run dry.");
+    expect(over.get("section").attributes("role")).toBe("alert");
+    expect(under.text()).toContain("It is removed.");
+    expect(under.text()).not.toContain("dry");
+    await under.get("button").trigger("click");
+    expect(run).toHaveBeenCalledOnce();
+    expect(under.text()).toBe("");
+    unsay("dry");
   });
 });

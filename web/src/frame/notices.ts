@@ -1,6 +1,6 @@
 import { shallowReactive } from "vue";
 
-/** Something said across the top of every screen until it is answered. */
+/** Something said across every screen until it is answered: a danger over the work, the rest under it. */
 export interface Notice {
   readonly id: string;
   readonly tone: "danger" | "note" | "good";

@@ -1,6 +1,5 @@
+import { registerSW } from "virtual:pwa-register";
 import { MINUTE_MS } from "@kettlos/core/units/time";
-import { db } from "../data/db";
-import { router } from "../router";
 import { say } from "./notices";
 
 /** An open page looks for a newer version this often, ms. */
@@ -8,24 +7,8 @@ const LOOK_EVERY_MS = 30 * MINUTE_MS;
 /** A worker that is taken serves within so long; if not, that is said, ms. */
 const SERVES_WITHIN_MS = 10_000;
 
-/** Says that this browser keeps nothing, and what works all the same. */
-export function sayNothingIsKept(): void {
-  say({
-    id: "memory",
-    tone: "danger",
-    title: "This browser keeps nothing here.",
-    text: "A private window, or storage that is blocked: you can plan and cook, but all of it is gone when this page closes. Save it to a file under Kitchen before.",
-    ways: [{ label: "I know", run: () => undefined }],
-  });
-}
-
-/**
- * Offers a newer version where there is one, and takes it only when asked. A page whose own files are gone
- * from the server is loaded again instead of hanging on them.
- */
-export async function watchVersions(): Promise<void> {
-  watchOldPage();
-  const { registerSW } = await import("virtual:pwa-register");
+/** Offers a newer version where there is one, and takes it only when asked. */
+export function watchVersions(): void {
   let found: ServiceWorkerRegistration | undefined;
   /** Loaded again once the newer one serves: a page that no worker served yet is not told of that. */
   async function take(): Promise<void> {
@@ -74,27 +57,4 @@ const active = (worker: ServiceWorker): Promise<void> =>
     const look = () => worker.state === "activated" && resolve();
     worker.addEventListener("statechange", look);
     look();
-  });
-
-function watchOldPage(): void {
-  // A newer page brings the database up: this one lets go of it and says so.
-  db.on("versionchange", () => {
-    db.close();
-    sayOld("A newer Kettlos was opened in another tab. Load this one again to go on.");
-    return false;
-  });
-  window.addEventListener("vite:preloadError", (event) => {
-    event.preventDefault();
-    sayOld("A part of this page belongs to an older version and cannot be had any more.");
-  });
-  router.onError(() => sayOld("This screen could not be loaded. Load the page again."));
-}
-
-const sayOld = (title: string): void =>
-  say({
-    id: "old-page",
-    tone: "danger",
-    title,
-    text: "Every entry that was shown is on the disk.",
-    ways: [{ label: "Load again", run: () => location.reload(), stays: true }],
   });

@@ -12,7 +12,7 @@ import { EXPECTED, type Parameters } from "@kettlos/core/simulate/parameters";
 import { PlanItemSchema, type Plan } from "@kettlos/core/simulate/plan-schema";
 import { simulate } from "@kettlos/core/simulate/simulate";
 import type { Trace } from "@kettlos/core/simulate/trace";
-import { pointAt } from "@kettlos/core/simulate/spread";
+import { pointAt } from "@kettlos/core/simulate/point-at";
 import { coldWaterKg, waterL } from "@kettlos/core/simulate/water-ways";
 import { normal } from "@kettlos/core/units/random";
 import type { RandomGenerator } from "pure-rand/types/RandomGenerator";

@@ -1,5 +1,5 @@
 import { COLD_DENSITY_KG_L } from "@kettlos/core/water/properties";
-import { POUND_KG, US_QUART_L } from "@kettlos/core/units/unit-table";
+import { POUND_KG, US_QUART_L } from "@kettlos/core/units/us-measures";
 import { salinity } from "@kettlos/core/seasoning/salinity";
 import { inWords } from "@kettlos/core/units/said";
 import { isUnsalted, litresOf } from "@kettlos/core/larder/lot-amounts";

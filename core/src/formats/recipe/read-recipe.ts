@@ -3,7 +3,7 @@ import { Problem } from "../../units/problem";
 import type { OwnIngredient } from "../../ingredient/own-ingredient";
 import { NUMBER_NAMES } from "../../units/number-words";
 import { either, litres, say } from "../../units/said";
-import { US_PINT_L } from "../../units/unit-table";
+import { US_PINT_L } from "../../units/us-measures";
 import { linesOf } from "./clean-text";
 import type { Doubt, DraftLine, HeadFacts, LineFacts, RecipeDraft } from "./draft";
 import { draftLines, renamedLine, settleLine, withIngredient } from "./draft-line";

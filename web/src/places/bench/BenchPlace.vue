@@ -35,9 +35,18 @@ const planned = computed(() =>
     (a, b) => a.lightMs - b.lightMs,
   ),
 );
-const others = computed(() =>
-  kitchenStore.plans.filter((p) => !planned.value.some((b) => b.plan.id === p.id)).slice(0, 6),
-);
+/** On the clock, and not counted back yet: they have their place already. */
+const beingReckoned = computed(() => {
+  if (clockStore.answer !== null) return [];
+  const { meals, loose } = clockStore.wanted;
+  const ids = new Set([...meals.flatMap((m) => m.planIds), ...loose.map((l) => l.planId)]);
+  const isKnown = (id: string) =>
+    planned.value.some((b) => b.plan.id === id) || onFire.value.some((p) => p.batch.plan.id === id);
+  return kitchenStore.plans.filter(({ id }) => ids.has(id) && !isKnown(id));
+});
+const isToStart = (id: string) =>
+  planned.value.some((b) => b.plan.id === id) || beingReckoned.value.some((p) => p.id === id);
+const others = computed(() => kitchenStore.plans.filter((p) => !isToStart(p.id)).slice(0, 6));
 const results = computed(() => pots.finished.filter((p) => !p.isPractice).slice(0, 5));
 const scale = computed(() =>
   sharedScale(
@@ -121,7 +130,20 @@ useShortcuts(() =>
             >
           </RouterLink>
         </li>
-        <li v-if="planned.length === 0" class="quiet">
+        <li v-for="plan in beingReckoned" :key="plan.id">
+          <RouterLink :to="`/plan/${plan.id}`">
+            <strong class="figure quiet">…</strong>
+            <span
+              >{{ plan.name
+              }}<span v-if="plan.forWhat" class="quiet">, for {{ plan.forWhat }}</span></span
+            >
+            <span class="quiet">its start is being worked out</span>
+          </RouterLink>
+        </li>
+        <li
+          v-if="clockStore.isLoaded && !kitchenStore.plans.some((p) => isToStart(p.id))"
+          class="quiet"
+        >
           Give a plan a time to be ready by, or put a meal on the
           <RouterLink to="/clock">clock</RouterLink>, and its start stands here.
         </li>

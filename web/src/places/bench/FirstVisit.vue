@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { SCHEMA_VERSION } from "@kettlos/core/simulate/schema-version";
 import { regionHere } from "@kettlos/core/units/region";
-import { INCH_M, US_QUART_L } from "@kettlos/core/units/unit-table";
+import { INCH_M, US_QUART_L } from "@kettlos/core/units/us-measures";
 import { useWords } from "../../data/use-words";
 import { dateClockOf } from "@kettlos/core/units/moments";
 import { KitchenSchema } from "@kettlos/core/simulate/kitchen-schema";

@@ -5,7 +5,7 @@ import type { ClockAnswer } from "@kettlos/core/clock/answer";
 import type { Minute } from "@kettlos/core/clock/wall-clock";
 import { showVolume } from "@kettlos/core/units/show";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
-import { useElementSize } from "@vueuse/core";
+import { useMeasuredWidth } from "../../drawings/measured-width";
 import { computed, nextTick, toRef, useTemplateRef, watch } from "vue";
 import LaneBars from "./LaneBars.vue";
 import LaneSign from "./LaneSign.vue";
@@ -29,7 +29,7 @@ const emit = defineEmits<{
 }>();
 
 const scroller = useTemplateRef<HTMLElement>("scroller");
-const { width } = useElementSize(scroller);
+const width = useMeasuredWidth(scroller);
 const scale = useScale(toRef(props, "answer"), width);
 const { pxPerMin, wholePx, xOf, from, to } = scale;
 const grab = useHeldBar({

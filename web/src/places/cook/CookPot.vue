@@ -15,7 +15,7 @@ import {
   type UnitSystem,
 } from "@kettlos/core/units/show";
 import type { Vessel } from "@kettlos/core/vessel/vessel-schema";
-import { useElementSize } from "@vueuse/core";
+import { useMeasuredWidth } from "../../drawings/measured-width";
 import { computed, useTemplateRef } from "vue";
 import type { LivePot } from "../../data/pots-store";
 import WhyFigure from "../../controls/WhyFigure.vue";
@@ -37,7 +37,7 @@ const props = defineProps<{
 const MOST_HEIGHT = 288;
 const ROOM = { left: 52, right: 52, top: 46, bottom: 28 } as const;
 const root = useTemplateRef<HTMLElement>("root");
-const { width: measured } = useElementSize(root);
+const measured = useMeasuredWidth(root);
 const width = computed(() => Math.max(260, measured.value));
 /** A shallow pot takes no more room than it needs. */
 const height = computed(() => {

@@ -4,7 +4,8 @@ import type { CrockRemedy } from "@kettlos/core/convert/crock-safety";
 import { withSuggestions } from "@kettlos/core/convert/suggested";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
 import { showDuration, showVolume } from "@kettlos/core/units/show";
-import { useElementSize, useMediaQuery } from "@vueuse/core";
+import { useMediaQuery } from "@vueuse/core";
+import { useMeasuredWidth } from "../../drawings/measured-width";
 import { computed, shallowRef, useTemplateRef, watch } from "vue";
 import { useRoute, useRouter } from "vue-router";
 import { useKitchenStore } from "../../data/kitchen-store";
@@ -45,7 +46,7 @@ watch(
 );
 
 const row = useTemplateRef<HTMLElement>("row");
-const { width: rowWidth } = useElementSize(row);
+const rowWidth = useMeasuredWidth(row);
 const isMiddling = useMediaQuery("(width <= 1000px)");
 const isNarrow = useMediaQuery("(width <= 700px)");
 const columnWidth = computed(() => {

@@ -1,4 +1,4 @@
-import { PSI_KPA } from "@kettlos/core/units/unit-table";
+import { PSI_KPA } from "@kettlos/core/units/us-measures";
 import type { WarmUp } from "@kettlos/core/vessel/vessel-schema";
 import { mount } from "@vue/test-utils";
 import { ElInput } from "element-plus";

@@ -4,7 +4,7 @@ import type { Practice } from "@kettlos/core/batch/batch-schema";
 import { vesselOf } from "@kettlos/core/simulate/references";
 import { outcomeOf } from "@kettlos/core/units/problem";
 import { useEventListener } from "@vueuse/core";
-import { computed, onBeforeUnmount, watch } from "vue";
+import { computed, onBeforeUnmount, ref, watch } from "vue";
 import { useRoute, useRouter } from "vue-router";
 import EditPopover from "../../controls/EditPopover.vue";
 import UndoBar from "../../controls/UndoBar.vue";
@@ -61,6 +61,8 @@ const vessel = computed(() => {
   return outcome.ok ? outcome.value : null;
 });
 
+/** Only once it was looked for: until then a plan is on its way. */
+const isNone = ref(false);
 watch(
   () => [route.params["planId"], kitchenStore.isLoaded] as const,
   async ([id, isLoaded]) => {
@@ -70,6 +72,7 @@ watch(
     // Asked for by itself: the list of plans may not have heard yet of what was just written.
     const wanted = typeof id === "string" && id !== "" ? await planById(id) : undefined;
     if (route.name !== "plan" || route.params["planId"] !== id || isOpen()) return;
+    isNone.value = false;
     if (wanted !== undefined) planStore.open(wanted);
     else {
       if (typeof id === "string" && id !== "")
@@ -82,7 +85,10 @@ watch(
         });
       const first = kitchenStore.plans.find((p) => p.id !== id);
       if (first !== undefined) void router.replace(`/plan/${first.id}`);
-      else planStore.plan = null;
+      else {
+        planStore.plan = null;
+        isNone.value = true;
+      }
     }
   },
   { immediate: true },
@@ -93,6 +99,7 @@ async function duplicate() {
   if (plan.value !== null) await open({ ...copyOf(plan.value), name: `${plan.value.name} again` });
 }
 async function open(next: NonNullable<typeof plan.value>) {
+  shut();
   await planStore.flush();
   await savePlan(next);
   planStore.open(next);
@@ -105,6 +112,7 @@ async function openOther(id: string) {
 async function remove() {
   const gone = plan.value;
   if (gone === null) return;
+  shut();
   planStore.plan = null;
   await bin(gone.name, { kind: "plan", plan: gone });
   await removePlan(gone.id);
@@ -293,7 +301,7 @@ useShortcuts(() => [
       />
     </div>
   </div>
-  <div v-else-if="kitchenStore.isLoaded" class="place empty">
+  <div v-else-if="isNone" class="place empty">
     <h1>Nothing planned yet</h1>
     <p>
       A plan is one pot: what goes in, how much water, how long. Kettlos draws it to scale and says

@@ -6,7 +6,7 @@ import type { Plan, WaterStatement } from "@kettlos/core/simulate/plan-schema";
 import { showLength, showVolume, type UnitSystem } from "@kettlos/core/units/show";
 import type { Vessel } from "@kettlos/core/vessel/vessel-schema";
 import { capacityL, depthForVolumeM, vesselVolumeL } from "@kettlos/core/vessel/volume";
-import { useElementSize } from "@vueuse/core";
+import { useMeasuredWidth } from "../../drawings/measured-width";
 import { computed, useTemplateRef } from "vue";
 import { piecesOf } from "../../drawings/pieces-of";
 import PotSection from "../../drawings/PotSection.vue";
@@ -37,7 +37,7 @@ const MARGIN = { side: 56, top: 44, bottom: 46 };
 /** Height that the amount and its depth take, px. */
 const ROOM_FOR_WORDS = 68;
 const root = useTemplateRef<HTMLElement>("root");
-const { width: rootWidth } = useElementSize(root);
+const rootWidth = useMeasuredWidth(root);
 const isNarrow = computed(() => rootWidth.value < 470);
 const width = computed(() => Math.max(240, rootWidth.value - (isNarrow.value ? 0 : LEADERS)));
 /** Beside its leaders the drawing is always as high; on a phone as high as the pot asks for. */

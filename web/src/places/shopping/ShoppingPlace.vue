@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { POUND_KG } from "@kettlos/core/units/unit-table";
+import { POUND_KG } from "@kettlos/core/units/us-measures";
 import { figure, plain } from "@kettlos/core/units/region";
 import { vTyped } from "../../controls/v-typed";
 import UndoBar from "../../controls/UndoBar.vue";
