@@ -161,3 +161,26 @@ for (const [place, path] of [
     });
     expect(over).toBeLessThanOrEqual(1);
   });
+
+/** Share of the screen that moved by itself since it was opened, times how far, as browsers count it. */
+const SHIFTS = `
+  window.shifted_ = 0;
+  new PerformanceObserver((list) => {
+    for (const shift of list.getEntries()) if (!shift.hadRecentInput) window.shifted_ += shift.value;
+  }).observe({ type: "layout-shift", buffered: true });
+`;
+for (const [width, height] of [
+  [390, 844],
+  [1280, 800],
+] as const)
+  test(`at ${width} px nothing jumps while a screen comes`, async ({ page }) => {
+    await page.setViewportSize({ width, height });
+    await openSample(page);
+    await page.addInitScript(SHIFTS);
+    for (const path of ["/bench", "/plan/plan-lamb", "/cook/on-fire", "/larder", "/logbook"]) {
+      await page.goto(path);
+      await expect(page.getByRole("heading", { level: 1 }).first()).toBeVisible();
+      await page.waitForTimeout(3000);
+      expect(await page.evaluate<number>("window.shifted_"), path).toBeLessThan(0.05);
+    }
+  });

@@ -3,7 +3,8 @@ import { nobodyUp } from "@kettlos/core/simulate/nobody-up";
 import { MINUTE_MS, HOUR_MS } from "@kettlos/core/units/time";
 import { clockOf, hourOf, weekdayOf } from "@kettlos/core/units/moments";
 import { useMeasuredWidth } from "../drawings/measured-width";
-import { computed, useTemplateRef } from "vue";
+import { useStorage } from "@vueuse/core";
+import { computed, useTemplateRef, watchEffect } from "vue";
 import { showDuration } from "@kettlos/core/units/show";
 import { usePotsStore } from "../data/pots-store";
 import { useKitchenStore } from "../data/kitchen-store";
@@ -103,6 +104,16 @@ const bands = computed(() => [
           : `${b.begins} ${clockOf(b.lightMs)}, ${left(b.lightMs)}`,
     })),
 ]);
+
+/** As many as there were the last time, until the clock knows those of now: what stands over them does not move. */
+const before = useStorage("kettlos-rail-lines", 0);
+watchEffect(() => {
+  if (clockStore.answer !== null) before.value = bands.value.length;
+});
+const lines = computed(() =>
+  clockStore.answer === null ? Math.max(before.value, bands.value.length) : bands.value.length,
+);
+const LINE_PX = 26;
 </script>
 
 <template>
@@ -126,7 +137,7 @@ const bands = computed(() => [
         </template>
       </div>
       <i class="needle" :style="{ left: `${share(pots.nowMs)}%` }" />
-      <ul v-if="bands.length > 0">
+      <ul v-if="lines > 0" :style="{ minHeight: `${lines * LINE_PX}px` }">
         <li v-for="band in bands" :key="band.key">
           <RouterLink :to="band.to" :aria-label="`${band.name}: ${band.next}`">
             <span
