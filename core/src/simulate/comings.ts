@@ -81,12 +81,15 @@ export class Comings {
     return untilS > 0 ? Math.min(stepS, untilS + 1) : stepS;
   }
 
-  /** The first that waits for a cook value, how far that is, and where it goes by it; null where nothing waits. */
-  nextWaiting(): { readonly haveMin: number; readonly cookMin: number } | null {
-    const waits = this.moves.find((m) => m.dueMin === null)?.waitsFor;
-    return waits === undefined
-      ? null
-      : { haveMin: this.cookOf(waits.itemId), cookMin: waits.cookMin };
+  /** How much cook value the nearest of what waits for one still lacks, min at 100 °C; Infinity where nothing waits. */
+  lackingMin(): number {
+    let least = Infinity;
+    // What waits stands last.
+    for (let i = this.moves.length - 1; this.moves[i]?.dueMin === null; i--) {
+      const waits = this.moves[i]?.waitsFor;
+      if (waits !== undefined) least = Math.min(least, waits.cookMin - this.cookOf(waits.itemId));
+    }
+    return least;
   }
 
   /** What must not boil comes out as the pot begins to steam hard. */

@@ -6,6 +6,7 @@ import { fatCapMm } from "../extraction/fat-cap";
 import { ringTooWeak } from "../heat/come-up";
 import { REST_MIN } from "../heat/constants";
 import { warmingFluxKgM2H } from "../heat/hob";
+import { cookRate } from "../doneness/cook-value";
 import { centreGateC } from "../doneness/targets";
 import { DRY_ALARM_M, FAT_LAYER_FACTOR, FAT_LAYER_FROM_M } from "../liquid/constants";
 import { Problem } from "../units/problem";
@@ -76,7 +77,6 @@ export class Run implements Cooking {
   private readonly toFat = new Nearing();
   private readonly toDry = new Nearing();
   private readonly toEnd = new Nearing();
-  private readonly toMove = new Nearing();
   private readonly startKg: number;
   private readonly ruledBy: string | null;
   private readonly judged: ReadonlyMap<string, JudgedTarget>;
@@ -566,10 +566,12 @@ export class Run implements Cooking {
     );
   }
 
-  /** How soon what waits for a cook value goes in or comes out, s. */
+  /** How soon at the earliest what waits for a cook value goes in or comes out, s: no piece cooks faster than its liquid is hot. */
   private untilMovedS(): number {
-    const waits = this.programme.opensInHold ? this.comings.nextWaiting() : null;
-    return waits === null ? Infinity : this.toMove.untilS(waits.haveMin, waits.cookMin, this.lastS);
+    const lackingMin = this.programme.opensInHold ? this.comings.lackingMin() : Infinity;
+    return lackingMin === Infinity
+      ? Infinity
+      : (60 * lackingMin) / cookRate(this.pot.tempC, this.parameters.zC);
   }
 
   /** How soon a hold is at its end, as it goes now, s. */

@@ -69,6 +69,41 @@ describe("long steps against fine ones", () => {
     expect(Math.abs(usual[0] - fine[0])).toBeLessThan(0.002);
     expect(Math.abs(usual[1] - fine[1])).toBeLessThan(0.05);
   });
+
+  test("what waits for a piece moves as soon as in fine steps, whichever of several is first", () => {
+    const piece = (id: string, sizeM: number) => ({
+      id,
+      ingredientId: "carrot",
+      massKg: 0.3,
+      when: { at: "start" as const },
+      piece: { kind: "brick" as const, sizeM: [sizeM, sizeM, sizeM] as [number, number, number] },
+    });
+    const after = (id: string, itemId: string) => ({
+      id,
+      ingredientId: "potato",
+      massKg: 0.1,
+      when: { at: "whenTender" as const, itemId },
+    });
+    const plan = testPlan({
+      items: [
+        piece("thick", 0.05),
+        piece("thin", 0.01),
+        after("late", "thick"),
+        after("soon", "thin"),
+      ],
+      stop: { by: "time", holdMin: 240 },
+    });
+    const inMin = (fineness: number) => {
+      const { items } = simulate(plan, kitchen, { waterKg: 4.4, fineness });
+      return new Map(items.map((i) => [i.itemId, i.inMin]));
+    };
+    const [usual, fine] = [inMin(1), inMin(12)];
+    for (const id of ["soon", "late"]) {
+      expect(fine.get(id)).toBeGreaterThan(30);
+      expect(Math.abs((usual.get(id) ?? 0) - (fine.get(id) ?? 0)) * 60, id).toBeLessThan(15);
+    }
+    expect(fine.get("soon")).toBeLessThan((fine.get("late") ?? 0) - 2);
+  });
 });
 
 describe("how long a step is", () => {
