@@ -2,10 +2,11 @@ import fc from "fast-check";
 import { describe, expect, test } from "vitest";
 import { testKitchen, testPlan } from "../../test/kitchen";
 import { randomPot } from "../../test/random-pots";
+import { BeanBoil } from "../doneness/bean-boil";
 import { ledgerBalanceKg } from "../liquid/ledger";
 import { outcomeOf } from "../units/problem";
 import { seeded, uniform } from "../units/random";
-import { AS_PLANNED, type Course } from "./course";
+import { AS_PLANNED, CourseReader, type Course } from "./course";
 import { simulate } from "./simulate";
 import { Nearing, Steps, Trend } from "./steps";
 
@@ -103,6 +104,61 @@ describe("long steps against fine ones", () => {
       expect(Math.abs((usual.get(id) ?? 0) - (fine.get(id) ?? 0)) * 60, id).toBeLessThan(15);
     }
     expect(fine.get("soon")).toBeLessThan((fine.get("late") ?? 0) - 2);
+  });
+
+  test("a lid is lifted at its minute, wherever the steps fall", () => {
+    const plan = testPlan({
+      vesselId: "crock",
+      heat: { method: "slowCooker", setting: "high", lidLifts: 2 },
+      items: [],
+      stop: { by: "time", holdMin: 485 },
+    });
+    const { points } = simulate(plan, kitchen, { waterKg: 3 });
+    const falls = points.flatMap((p, i) =>
+      p.phase === "hold" && p.liquidC < (points[i - 1]?.liquidC ?? 0) - 0.5 ? [p.tMin] : [],
+    );
+    expect(falls).toHaveLength(2);
+    for (const [i, atMin] of falls.entries())
+      expect(Math.abs(atMin - (485 / 3) * (i + 1))).toBeLessThan(2.8);
+  });
+
+  test("where its level is reached as it begins, a hold is over at once", () => {
+    const at = (share: number) =>
+      simulate(
+        testPlan({
+          heat: { method: "hob", vigour: "gentle", lid: "off", boilFirstMin: 30 },
+          stop: { by: "share", share },
+        }),
+        kitchen,
+        { waterKg: 3 },
+      );
+    expect(at(0.95).holdMin).toBe(0);
+    expect(at(0.3).holdMin).toBeGreaterThan(10);
+  });
+
+  test("a time without heat begins and ends at its minutes, not a rounding later", () => {
+    const reader = new CourseReader({
+      ...AS_PLANNED,
+      gaps: [{ fromMin: 10, toMin: 20, what: "heat" }],
+    });
+    expect(reader.isGap("heat", 10 - 1e-9)).toBe(true);
+    expect(reader.isGap("heat", 20 - 1e-9)).toBe(false);
+    expect(reader.isGap("heat", 19.9)).toBe(true);
+    expect(reader.nextChangeMin(0)).toBe(10);
+    expect(reader.nextChangeMin(10 - 1e-9)).toBe(20);
+    expect(reader.nextChangeMin(20)).toBe(Infinity);
+  });
+
+  test("of a step in which beans only came to the boil no minute counts", () => {
+    const beans = new BeanBoil(100, 0);
+    beans.step(5, 100, 5);
+    expect(beans.course.boiledMin).toBe(0);
+    beans.step(5, 100, 10);
+    beans.step(5, 80, 15);
+    beans.step(5, 100, 20);
+    expect(beans.course.boiledMin).toBe(5);
+    beans.step(5, 100, 25);
+    expect(beans.course).toMatchObject({ boiledMin: 10, enoughAtMin: 25 });
   });
 });
 
