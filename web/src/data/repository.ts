@@ -1,3 +1,4 @@
+import type { Table } from "dexie";
 import { SCHEMA_VERSION } from "@kettlos/core/simulate/schema-version";
 import { clockOf } from "@kettlos/core/units/moments";
 import type { Batch, CookEvent, EventBody, Practice } from "@kettlos/core/batch/batch-schema";
@@ -21,10 +22,15 @@ export type NewEvent = EventBody extends infer E
     : never
   : never;
 
+/** In a transaction of its own: what is written without one is shown before it is on the disk. */
+const onDisk = <T>(table: Table, write: () => PromiseLike<T>): Promise<T> =>
+  db.transaction("rw", table, write);
+
 export async function saveKitchen(kitchen: Kitchen): Promise<void> {
   await writing("what was changed in the kitchen", async () => {
     const { wholeKitchen } = await checks();
-    await db.kitchens.put(wholeKitchen(untaught(kitchen)));
+    const whole = wholeKitchen(untaught(kitchen));
+    await onDisk(db.kitchens, () => db.kitchens.put(whole));
   });
 }
 
@@ -49,7 +55,8 @@ export async function savePlan(plan: Plan): Promise<Plan> {
     return whole;
   });
 }
-const putPlan = (plan: Plan) => db.plans.put({ id: plan.id, updatedMs: Date.now(), plan });
+const putPlan = (plan: Plan) =>
+  onDisk(db.plans, () => db.plans.put({ id: plan.id, updatedMs: Date.now(), plan }));
 
 /** What became of a change: the plan as it is now, or gone where it was removed elsewhere. */
 export type SavedChange =
@@ -79,7 +86,7 @@ export const planById = async (id: string): Promise<Plan | undefined> =>
   (await db.plans.get(id))?.plan;
 
 export async function removePlan(id: string): Promise<void> {
-  await db.plans.delete(id);
+  await onDisk(db.plans, () => db.plans.delete(id));
 }
 
 /** Begins a batch from a plan: plan and kitchen are kept as they are at this moment. */
@@ -100,7 +107,7 @@ export async function beginBatch(
   return writing(`that ${plan.name} was put on`, async () => {
     const { wholeBatch } = await checks();
     const whole = wholeBatch(batch);
-    await db.batches.add(whole);
+    await onDisk(db.batches, () => db.batches.add(whole));
     return whole;
   });
 }

@@ -99,7 +99,6 @@ async function duplicate() {
   if (plan.value !== null) await open({ ...copyOf(plan.value), name: `${plan.value.name} again` });
 }
 async function open(next: NonNullable<typeof plan.value>) {
-  shut();
   await planStore.flush();
   await savePlan(next);
   planStore.open(next);
