@@ -26,8 +26,9 @@ export interface HonestyRow {
 }
 
 /**
- * Cooks many pots whose constants are drawn from the assumed spreads, and from how one pot goes against the next, reads each by a dip at a sixth, a
- * third and half of its true time, and holds each forecast against what really came.
+ * Cooks many pots whose constants are drawn from the assumed spreads, and from how one pot goes against the
+ * next, reads each by a dip at a sixth, a third and half of its true time, and holds each forecast against
+ * what really came.
  */
 export function honestyOf(
   plan: Plan,

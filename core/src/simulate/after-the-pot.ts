@@ -6,7 +6,7 @@ import type { Plan } from "./plan-schema";
 import type { Trace } from "./trace";
 
 /**
- * What comes of a pot where a parameter is another that its course knows nothing of: how much gelatin its bones give,
+ * The figures after the sieve of a pot where a parameter is another that its course knows nothing of: how much gelatin its bones give,
  * how much stays on what is in the sieve. `times` is what it is against the one that the pot was simulated with. Null where
  * the pot has to be simulated: for any other parameter, where something brings gelatin of its own, where something is lifted out.
  */

@@ -10,7 +10,7 @@ const MEAN_OF_SPREAD = 0.4;
 /** Variance of a parabolic profile in a ball over its spread squared: 12/175. */
 const PARABOLA_VARIANCE = 12 / 175;
 
-/** While it thaws a step is so long, s: as what moves so far, °C. */
+/** While it thaws it counts as moving so far, °C, in so long, s: steps stay short. */
 const THAW_STEP_S = 30;
 const THAW_MOVES_C = 2;
 

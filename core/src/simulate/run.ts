@@ -30,7 +30,7 @@ import { rulingItemId } from "./ruling";
 import { AS_PLANNED, CourseReader, type Happening, type HeatTurn } from "./course";
 import type { SimulateOptions } from "./options";
 import { Recorder } from "./recorder";
-import { Nearing, Steps, Trend } from "./steps";
+import { Pace } from "./pace";
 import { strain } from "./straining";
 import { FIRST_STRETCH, isOn, stretchesOf, type PlannedStretch } from "./stretches";
 import type { Forked, ItemCourse, JudgedTarget, Mark, Phase, StretchCourse, Trace } from "./trace";
@@ -66,17 +66,7 @@ export class Run implements Cooking {
   private hasRunOver = false;
   private atOff: readonly ItemCourse[] | null = null;
   private leastKg = Infinity;
-  private readonly steps: Steps;
-  private lastS = 0;
-  private changes = -1;
-  private standsOut = false;
-  private isFatty = false;
-  private readonly surface = new Trend();
-  private readonly toHeap = new Nearing();
-  private readonly toBare = new Nearing();
-  private readonly toFat = new Nearing();
-  private readonly toDry = new Nearing();
-  private readonly toEnd = new Nearing();
+  private readonly pace: Pace;
   private readonly startKg: number;
   private readonly ruledBy: string | null;
   private readonly judged: ReadonlyMap<string, JudgedTarget>;
@@ -92,7 +82,6 @@ export class Run implements Cooking {
     readonly plannedHoldMin: number,
   ) {
     const { fineness = 1 } = options;
-    this.steps = new Steps(fineness);
     this.parameters = withKeptHere(
       withBonesHere(options.parameters ?? EXPECTED, plan, kitchen),
       plan,
@@ -115,6 +104,7 @@ export class Run implements Cooking {
       ruledBy: this.ruledBy,
       fineness,
     });
+    this.pace = new Pace(this.pot, fineness);
     this.recorder = new Recorder(this.pot, plannedHoldMin);
     const fromKettle = isSlow(plan.heat) && plan.heat.start === "hot";
     this.pot.addWater(
@@ -248,7 +238,7 @@ export class Run implements Cooking {
   }
 
   surfaceM2(dtS: number): number {
-    return this.surface.halfway(this.pot.surfaceM2, dtS);
+    return this.pace.surfaceM2(dtS);
   }
 
   steamKgS(fluxKgM2H: number, lid: number, dtS: number): number {
@@ -335,7 +325,7 @@ export class Run implements Cooking {
       }
       const stepS = this.comings.outBeforeBoilS(this.stepS(), netW, this.boilingC);
       const leftS = seenMin === null ? pot.untilS(toC, netW) : (seenMin - this.tMin) * 60;
-      const dtS = isCold ? stepS : Math.min(stepS, Math.max(this.steps.nearS / 100, leftS));
+      const dtS = isCold ? stepS : Math.min(stepS, Math.max(this.pace.nearS / 100, leftS));
       if (seenMin === null || isCold) this.warm("comeUp", fireW, dtS, lid());
       else {
         // Where it was seen to come up, the fire is what it must have been.
@@ -395,7 +385,7 @@ export class Run implements Cooking {
       const isBelow = pot.tempC < simmerC;
       const leftS = Math.min(
         (endMin - this.tMin) * 60,
-        isBelow && netW > 0 ? Math.max(this.steps.nearS, pot.untilS(simmerC, netW)) : Infinity,
+        isBelow && netW > 0 ? Math.max(this.pace.nearS, pot.untilS(simmerC, netW)) : Infinity,
       );
       const dtS = Math.min(this.stepS(), leftS);
       if (isBelow) pot.warm(netW, dtS);
@@ -472,8 +462,8 @@ export class Run implements Cooking {
       const longestS = Math.min(
         this.stepS(),
         (Math.min(endMin, nextMin) - this.tMin) * 60,
-        Math.max(this.steps.nearS, this.untilMovedS()),
-        isTimed ? Infinity : Math.max(this.steps.nearS / 10, this.untilEndS(until, stop)),
+        Math.max(this.pace.nearS, this.untilMovedS()),
+        isTimed ? Infinity : Math.max(this.pace.nearS / 10, this.untilEndS(until, stop)),
       );
       const stepS = programme.holdStep(longestS, downToKg);
       if (isThere(beforeDepthM, stepS)) break;
@@ -527,41 +517,17 @@ export class Run implements Cooking {
     }
   }
 
-  /** What was goes on no longer: the next step is short, and goes by no step before it. */
   begin(): void {
-    this.steps.begin();
-    this.surface.begin();
+    this.pace.begin();
   }
 
-  /**
-   * How long the next step may be, s: no further than to where something changes by the course, or to where the steam
-   * jumps as the level or the fat on it passes a mark.
-   */
+  /** How long the next step may be, s: no further than to where something changes by the course. */
   stepS(): number {
-    const { pot, course, steps, lastS } = this;
-    const nextMin = this.follows ? course.nextChangeMin(this.tMin) : Infinity;
-    const changes = pot.changes + (this.follows ? course.changes : 0);
-    const overHeapM = pot.depthM - pot.heapTopM;
-    const { fatLayerM } = pot;
-    const standsOut = overHeapM < 0;
-    const isFatty = fatLayerM >= FAT_LAYER_FROM_M.value;
-    if (changes !== this.changes || standsOut !== this.standsOut || isFatty !== this.isFatty)
-      this.begin();
-    this.changes = changes;
-    this.standsOut = standsOut;
-    this.isFatty = isFatty;
-    const markS = Math.min(
-      this.toHeap.untilS(overHeapM, 0, lastS),
-      this.wasCovered && !this.isBare
-        ? this.toBare.untilS(overHeapM, DRY_ALARM_M.value, lastS)
-        : Infinity,
-      // Fat comes faster and faster at first.
-      this.toFat.untilS(fatLayerM, FAT_LAYER_FROM_M.value, lastS) * 0.7,
-      this.toDry.untilS(pot.liquidKg, 0, lastS),
-    );
+    const { pot, course, follows } = this;
+    const nextMin = follows ? course.nextChangeMin(this.tMin) : Infinity;
+    const changes = pot.changes + (follows ? course.changes : 0);
     return Math.min(
-      steps.longestS,
-      Math.max(steps.nearS, markS),
+      this.pace.stepS(changes, this.wasCovered && !this.isBare),
       Math.max(1e-3, (nextMin - this.tMin) * 60),
     );
   }
@@ -576,16 +542,16 @@ export class Run implements Cooking {
 
   /** How soon a hold is at its end, as it goes now, s. */
   private untilEndS(until: Until, stop: Stop): number {
-    const { pot, lastS, toEnd } = this;
+    const { pot, pace } = this;
     switch (until.by) {
       case "time":
         return Infinity;
       case "level":
-        return stop.by === "depth" ? toEnd.untilS(pot.depthM, stop.depthM, lastS) : Infinity;
+        return stop.by === "depth" ? pace.untilEndS(pot.depthM, stop.depthM) : Infinity;
       case "cook":
-        return toEnd.untilS(pot.main?.heat.cookMin ?? 0, until.cookMin, lastS);
+        return pace.untilEndS(pot.main?.heat.cookMin ?? 0, until.cookMin);
       case "temperature":
-        return toEnd.untilS(this.leadingC, until.tempC, lastS);
+        return pace.untilEndS(this.leadingC, until.tempC);
     }
   }
 
@@ -593,8 +559,6 @@ export class Run implements Cooking {
   pass(phase: Phase, dtS: number, steamKgS: number): void {
     const { pot } = this;
     pot.pass(dtS, steamKgS);
-    this.steps.taken(dtS, pot.movedC);
-    this.lastS = dtS;
     this.tMin += dtS / 60;
     if (this.follows) {
       this.followUpTo(phase);
@@ -603,7 +567,7 @@ export class Run implements Cooking {
         this.atOff = this.itemsNow();
     }
     pot.findDepthM();
-    this.surface.note(pot.surfaceM2, dtS);
+    this.pace.passed(dtS);
     if (pot.ranOverKg > 0) this.noteSpill();
     if (pot.liquidKg < this.leastKg) this.leastKg = pot.liquidKg;
     if (pot.liquidKg <= 1e-9 && this.problem === null) {

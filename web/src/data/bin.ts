@@ -3,6 +3,7 @@ import { KEPT_MS, type Binned } from "./binned";
 import { db } from "./db";
 import { beginLogAnew, forgetBasis, offTheShelf } from "./log-begun";
 import { newId } from "./new-id";
+import { onDisk } from "./on-disk";
 import { keepPicture, picturesOf } from "./pictures";
 import { changeKitchen, savePlan } from "./repository";
 import { writing } from "./writing";
@@ -60,7 +61,7 @@ export async function binBatch(batchId: string): Promise<void> {
 /** Takes a picture off its pot. */
 export async function binPicture(picture: Picture, potName: string): Promise<Binned> {
   const laid = await bin(`Picture of ${potName}`, { kind: "picture", picture });
-  await db.pictures.delete(picture.id);
+  await onDisk(db.pictures, () => db.pictures.delete(picture.id));
   return laid;
 }
 
@@ -86,5 +87,5 @@ export async function bringBack({ id, what }: Binned): Promise<void> {
     if (!list.some((t) => t.id === what.thing.id))
       await changeKitchen({ [what.list]: [...list, what.thing] });
   }
-  await db.bin.delete(id);
+  await onDisk(db.bin, () => db.bin.delete(id));
 }

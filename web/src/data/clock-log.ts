@@ -1,6 +1,7 @@
 import type { Clock } from "@kettlos/core/simulate/clock-schema";
 import { checks } from "./checks";
 import { db } from "./db";
+import { onDisk } from "./on-disk";
 import { writing } from "./writing";
 
 export const CLOCK_ID = "clock";
@@ -9,6 +10,7 @@ export const CLOCK_ID = "clock";
 export async function saveClock(clock: Clock): Promise<void> {
   await writing("what is on the clock", async () => {
     const { wholeClock } = await checks();
-    await db.clocks.put({ id: CLOCK_ID, clock: wholeClock(clock) });
+    const whole = wholeClock(clock);
+    await onDisk(db.clocks, () => db.clocks.put({ id: CLOCK_ID, clock: whole }));
   });
 }

@@ -1,15 +1,15 @@
 import { useStorage } from "@vueuse/core";
-import { computed, watchEffect } from "vue";
+import { readonly, watchEffect } from "vue";
 import { useKitchenStore } from "./kitchen-store";
 
-/** Whether this browser had a kitchen the last time: known before its store is read, so that what belongs to one has its room. */
-const had = useStorage("kettlos-had-kitchen", false);
+/** Whether there is a kitchen; until the store is read, whether this browser had one the last time. */
+const has = useStorage("kettlos-had-kitchen", false);
 
-/** True where there is a kitchen, or will be one as soon as it is read. */
+/** Known before the store is read, so that what belongs to a kitchen has its room. */
 export function useHasKitchen() {
   const store = useKitchenStore();
   watchEffect(() => {
-    if (store.isLoaded) had.value = store.kitchen !== null;
+    if (store.isLoaded) has.value = store.kitchen !== null;
   });
-  return computed(() => (store.isLoaded ? store.kitchen !== null : had.value));
+  return readonly(has);
 }

@@ -1,5 +1,6 @@
 import { computed } from "vue";
 import { db } from "./db";
+import { onDisk } from "./on-disk";
 import { useLive } from "./use-live";
 
 /** What a cook is asked once, and may change in Kitchen. */
@@ -23,7 +24,8 @@ export function usePreferences() {
   });
   const isLoaded = computed(() => stored.value !== undefined);
   async function answer(name: Preference, isOn: boolean): Promise<void> {
-    await db.settings.put({ key: name, value: isOn ? "on" : "off" });
+    const value = isOn ? "on" : "off";
+    await onDisk(db.settings, () => db.settings.put({ key: name, value }));
   }
   return { answers, isLoaded, answer };
 }

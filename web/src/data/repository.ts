@@ -1,4 +1,3 @@
-import type { Table } from "dexie";
 import { SCHEMA_VERSION } from "@kettlos/core/simulate/schema-version";
 import { clockOf } from "@kettlos/core/units/moments";
 import type { Batch, CookEvent, EventBody, Practice } from "@kettlos/core/batch/batch-schema";
@@ -13,6 +12,7 @@ import { checks } from "./checks";
 import { db } from "./db";
 import { offTheShelf } from "./log-begun";
 import { newId } from "./new-id";
+import { onDisk } from "./on-disk";
 import { writing, type Waits } from "./writing";
 
 /** An event as a screen makes it; id, version and batch are filled in here. */
@@ -21,10 +21,6 @@ export type NewEvent = EventBody extends infer E
     ? Omit<E, "atMs"> & { atMs?: number }
     : never
   : never;
-
-/** In a transaction of its own: what is written without one is shown before it is on the disk. */
-const onDisk = <T>(table: Table, write: () => PromiseLike<T>): Promise<T> =>
-  db.transaction("rw", table, write);
 
 export async function saveKitchen(kitchen: Kitchen): Promise<void> {
   await writing("what was changed in the kitchen", async () => {

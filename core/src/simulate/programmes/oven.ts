@@ -5,11 +5,11 @@ import { relaxed } from "../../heat/plateau";
 import { ovenCeilingKgM2H, ovenFluxKgM2H } from "../../liquid/evaporation";
 import { outerAreaM2 } from "../../vessel/volume";
 import type { Lid } from "../../vessel/lid";
-import { saturationPressureKPa } from "../../water/saturation";
 import { coolerC } from "../hot-here";
 import { meanOf } from "../steps";
 import { ovenOf, ringOf } from "../references";
 import type { Cooking, Programme } from "./programme";
+import { vapourShareOf } from "./vapour";
 
 const COVERED_LID = 0.08;
 
@@ -28,15 +28,12 @@ export function ovenProgramme(run: Cooking, heat: OvenHeat): Programme {
   const tauMin =
     (heat.start === "hot" ? OVEN_HOT_TAU_MIN : OVEN_COLD_TAU_MIN).value * run.parameters.warmUp;
   const outerM2 = outerAreaM2(run.pot.vessel);
-  const fullKPa = saturationPressureKPa(plannedC);
+  const vapourShare = vapourShareOf(plannedC);
   const plannedSteams = run.steams(heat);
   const steams = () =>
     lidNow() === heat.lid ? plannedSteams : run.steams({ ...heat, lid: lidNow() });
-  /** Steam follows the vapour pressure, so a pot that is still warming loses less. */
-  const warmthAt = (tempC: number) =>
-    Math.min(1, saturationPressureKPa(Math.max(0, tempC)) / fullKPa);
   const steamKgS = (tempC: number, dtS: number) => {
-    const flux = ovenFluxKgM2H(lidNow(), ovenNow()) * steams() * warmthAt(tempC);
+    const flux = ovenFluxKgM2H(lidNow(), ovenNow()) * steams() * vapourShare(tempC);
     const ceiling = ovenCeilingKgM2H(ovenNow(), tempC, outerM2, run.surfaceM2(dtS), oven.fan);
     return run.steamKgS(Math.min(flux, ceiling), 1, dtS);
   };

@@ -15,10 +15,10 @@ import { fitWarmUp } from "../../heat/warm-up";
 import { CROCK_FLUX_KG_M2_H } from "../../liquid/constants";
 import { outcomeOf } from "../../units/problem";
 import { capacityL } from "../../vessel/volume";
-import { saturationPressureKPa } from "../../water/saturation";
 import { coolerC } from "../hot-here";
 import { meanOf } from "../steps";
 import type { Cooking, Programme } from "./programme";
+import { vapourShareOf } from "./vapour";
 
 /** Share of the open steam that leaves past a crock's lid. */
 const COVERED_LID = 0.08;
@@ -59,7 +59,7 @@ export function slowCookerProgramme(run: Cooking, heat: SlowCookerHeat): Program
     (heat.setting === "low" && run.tMin - run.stretchFromMin < heat.highFirstMin - 1e-9
       ? "high"
       : heat.setting);
-  const fullKPa = saturationPressureKPa(paces[heat.setting].plateauC);
+  const vapourShare = vapourShareOf(paces[heat.setting].plateauC);
   let liftsLeft = heat.lidLifts;
   const liftEveryMin = run.plannedStretchMin / (heat.lidLifts + 1);
   const nextLiftMin = () =>
@@ -72,15 +72,13 @@ export function slowCookerProgramme(run: Cooking, heat: SlowCookerHeat): Program
   const steams = Object.fromEntries(
     CROCK_SETTINGS.map((setting) => [setting, run.steams({ ...heat, setting })]),
   ) as Record<CrockSetting, number>;
-  const warmthAt = (tempC: number) =>
-    Math.min(1, saturationPressureKPa(Math.max(0, tempC)) / fullKPa);
   /** Goes toward toC for dtS, steaming by its vapour pressure. */
   const relax = (setting: CrockSetting, toC: number, tauMin: number, dtS: number) => {
     const { tempC } = pot;
     const halfC = relaxed(tempC, toC, tauMin, dtS / 120);
     const endC = relaxed(tempC, toC, tauMin, dtS / 60);
-    const warmth = meanOf(warmthAt(tempC), warmthAt(halfC), warmthAt(endC));
-    const flux = CROCK_FLUX_KG_M2_H[setting].value * steams[setting] * warmth;
+    const share = meanOf(vapourShare(tempC), vapourShare(halfC), vapourShare(endC));
+    const flux = CROCK_FLUX_KG_M2_H[setting].value * steams[setting] * share;
     pot.tempC = endC;
     run.pass("hold", dtS, run.steamKgS(flux, 1, dtS));
   };

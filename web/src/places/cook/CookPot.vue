@@ -110,7 +110,6 @@ const measuredC = computed(() => {
   return read === undefined || props.nowMs - read.atMs > FRESH_MS ? null : read.tempC;
 });
 const tender = computed(() => forecast.value.tender);
-const sentence = (words: string) => `${capital(words)}`;
 </script>
 
 <template>
@@ -158,7 +157,7 @@ const sentence = (words: string) => `${capital(words)}`;
         </dd>
       </div>
       <div v-if="tender !== null && isLit && pot.cook.offMs === null">
-        <dt>{{ sentence(tender.target.name) }}, at its best</dt>
+        <dt>{{ capital(tender.target.name) }}, at its best</dt>
         <dd>
           {{ clock(tender.atMs.expected) }} ({{ clock(tender.atMs.low) }} to
           {{ clock(tender.atMs.high) }}),
