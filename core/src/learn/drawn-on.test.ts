@@ -122,12 +122,22 @@ describe("a plan draws on what is learned", () => {
       fc.property(sd, sd, sd, sd, (usual, noise, one, other) => {
         const before = ofNext(null, usual, noise);
         const [less, more] = [Math.max(one, other), Math.min(one, other)].map((s) =>
-          ofNext({ mean: 0, sd: s }, usual, noise),
+          ofNext({ mean: 0, sd: s, pots: 2, otherPots: 0 }, usual, noise),
         ) as [number, number];
         expect(before ** 2).toBeCloseTo(usual ** 2 + noise ** 2, 9);
         expect(less).toBeLessThanOrEqual(before);
         expect(more).toBeLessThanOrEqual(less);
         expect(more).toBeGreaterThan(noise);
+        // One pot alone may have been an odd one: of the same sd, it is less sure than two, and surer than none.
+        for (const [pots, otherPots] of [
+          [1, 0],
+          [0, 1],
+        ] as const) {
+          const alone = ofNext({ mean: 0, sd: usual / 2, pots, otherPots }, usual, noise);
+          const two = ofNext({ mean: 0, sd: usual / 2, pots: 1, otherPots: 1 }, usual, noise);
+          expect(alone).toBeGreaterThan(two);
+          expect(alone).toBeLessThan(before);
+        }
       }),
     );
   });

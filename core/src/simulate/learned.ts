@@ -97,12 +97,23 @@ export function usesRing(plan: Plan, kitchen: Kitchen): boolean {
   return heatsOf(plan).some((heat) => heatOf(heat).usesRing(heat, vessel));
 }
 
+/** One pot alone may have been an odd one, and no second one says so: the variance that it leaves counts this much more. */
+const ALONE = kitchenEstimate(
+  "doubt of one pot alone",
+  1.15,
+  "×",
+  "made-up kitchens with one pot in ten wild",
+);
+
 /**
  * Spread of the next pot: of what is believed of its factor, with how one pot goes against the next, which no log
  * makes smaller; and no log makes the next pot less sure than an unlearned one (docs/method.md, “What a log teaches”).
  */
-export const ofNext = (known: Belief | null, usual: number, noise: number): number =>
-  Math.hypot(Math.min(usual, known?.sd ?? usual), noise);
+export function ofNext(known: FactorHere | null, usual: number, noise: number): number {
+  if (known === null) return Math.hypot(usual, noise);
+  const isAlone = known.pots + known.otherPots === 1;
+  return Math.hypot(Math.min(usual, known.sd * (isAlone ? Math.sqrt(ALONE.value) : 1)), noise);
+}
 
 /** Spread of how fast the next pot steams on a heat in this kitchen, one standard deviation of the logarithm. */
 export const steamSigmaHere = (kitchen: Kitchen, vesselId: string, heat: Heat): number =>
