@@ -99,7 +99,7 @@ module.exports = {
     tsPreCompilationDeps: true,
     tsConfig: { fileName: "tsconfig.base.json" },
     doNotFollow: { path: "node_modules" },
-    exclude: { path: "^web/(dist|dev-dist)/" },
+    exclude: { path: "^web/dist" },
     enhancedResolveOptions: { exportsFields: ["exports"], conditionNames: ["import", "types"] },
   },
 };

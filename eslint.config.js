@@ -7,7 +7,7 @@ import ts from "typescript-eslint";
 const NODE_GLOBALS_BANNED_IN_CORE = ["process", "fetch", "Buffer", "setTimeout", "performance"];
 
 export default ts.config(
-  { ignores: ["**/dist/**", "**/node_modules/**", "web/components.d.ts", "**/test-results/**"] },
+  { ignores: ["**/dist*/**", "**/node_modules/**", "web/components.d.ts", "**/test-results/**"] },
   js.configs.recommended,
   ...ts.configs.recommendedTypeChecked,
   ...vue.configs["flat/recommended"],

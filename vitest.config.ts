@@ -45,6 +45,15 @@ export default defineConfig({
         },
       },
       {
+        test: {
+          name: "language",
+          root: "web",
+          isolate: false,
+          include: ["language/**/*.test.ts"],
+          testTimeout,
+        },
+      },
+      {
         extends: "./web/vite.config.ts",
         test: {
           ...web,

@@ -72,25 +72,46 @@ function newest(path) {
   return Math.max(
     stats.mtimeMs,
     ...readdirSync(path)
-      .filter((name) => name !== "dist" && name !== "node_modules")
+      .filter((name) => !name.startsWith("dist") && name !== "node_modules")
       .map((name) => newest(join(path, name))),
   );
 }
 
-function buildApplication() {
-  const built = join(root, "web", "dist", "index.html");
+/** The application into a folder of web, in a language where one is named; nothing where it is newer than what it is made of. */
+function buildApplication(folder, language) {
+  const built = join(root, "web", folder, "index.html");
   const sources = ["web", "core/src", "package-lock.json"].map((p) => newest(join(root, p)));
   if (existsSync(built) && statSync(built).mtimeMs >= Math.max(...sources)) return;
-  console.log("Building the application …");
+  console.log(`Building the application${language ? " in the tests' own language" : ""} …`);
   const vite = join(root, "node_modules", "vite", "bin", "vite.js");
   const done = spawnSync(
     process.execPath,
-    [vite, "build", "--config", "web/vite.config.ts", "--logLevel", "warn", "web"],
-    { cwd: root, stdio: ["ignore", "ignore", "inherit"] },
+    [
+      vite,
+      "build",
+      "--config",
+      "web/vite.config.ts",
+      "--logLevel",
+      "warn",
+      "--outDir",
+      folder,
+      "--emptyOutDir",
+      "web",
+    ],
+    {
+      cwd: root,
+      stdio: ["ignore", "ignore", "inherit"],
+      env: {
+        ...process.env,
+        VITE_CONFIG_NATIVE_IGNORE_WARNING: "true",
+        ...(language ? { KETTLOS_LANGUAGE: language } : {}),
+      },
+    },
   );
   if (done.status !== 0) fail("The application could not be built.");
 }
 
 installDependencies();
 if (wants.has("--browser")) installBrowser();
-if (wants.has("--app")) buildApplication();
+if (wants.has("--app")) buildApplication("dist");
+if (wants.has("--pseudo")) buildApplication("dist-pseudo", "pseudo");

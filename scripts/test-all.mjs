@@ -144,6 +144,7 @@ const STEPS = [
       "scripts",
     ],
   },
+  { title: "phrases", command: "tsx", args: ["scripts/phrases.ts"] },
   { title: "first load", command: "size-limit", args: [] },
 ];
 

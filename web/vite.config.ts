@@ -4,6 +4,11 @@ import components from "unplugin-vue-components/vite";
 import { readFileSync } from "node:fs";
 import { defineConfig, type Plugin } from "vite";
 import { VitePWA } from "vite-plugin-pwa";
+import { inLanguage } from "./language/plugin";
+import { languageOf } from "./language/languages";
+
+const language = languageOf(process.env.KETTLOS_LANGUAGE);
+const DESCRIPTION = "Plans a long simmer and follows one pot from bones to strained litres.";
 
 /**
  * Leaves out what zod brings along to write a JSON Schema. The application never writes one (the scripts do), and
@@ -25,7 +30,9 @@ export default defineConfig({
   resolve: { alias: [{ find: /^dexie$/, replacement: "dexie/dist/modern/dexie.mjs" }] },
   plugins: [
     withoutJsonSchema(),
-    vue(),
+    inLanguage(language),
+    // Static stretches are no one string of markup: their phrases are found in them, and it is less to load.
+    vue({ template: { compilerOptions: { hoistStatic: false } } }),
     components({
       dts: "components.d.ts",
       dirs: [],
@@ -42,7 +49,7 @@ export default defineConfig({
       manifest: {
         name: "Kettlos",
         short_name: "Kettlos",
-        description: "Plans a long simmer and follows one pot from bones to strained litres.",
+        description: language(DESCRIPTION) ?? DESCRIPTION,
         theme_color: "#15366F",
         background_color: "#F3F6F5",
         display: "standalone",
@@ -50,12 +57,18 @@ export default defineConfig({
       },
     }),
   ],
+  worker: {
+    plugins: () => [inLanguage(language)],
+    rolldownOptions: { checks: { pluginTimings: false } },
+  },
   build: {
     target: "es2023",
     // What reads that target preloads modules by itself.
     modulePreload: { polyfill: false },
     chunkSizeWarningLimit: 800,
     rolldownOptions: {
+      // Every module is read once more in another language: no news.
+      checks: { pluginTimings: false },
       output: {
         // What the first screen needs, together: fifty files of it pack worse than one.
         codeSplitting: { groups: [{ name: "first", tags: ["$initial"] }] },

@@ -173,5 +173,5 @@ const sieveAction = (plan: Plan, offMs: number): Action => ({
   kind: "strain",
   atMs: offMs + (plan.strain.when === "afterPause" ? REST_MIN.value * MINUTE_MS : 0),
   title: "Strain it",
-  lookFor: `${isStrainedBetween(plan) ? "Once more, through the fine sieve" : "Coarse sieve, then fine"}. Leave the last centimetre with the grit.`,
+  lookFor: `${isStrainedBetween(plan) ? "Once more, through the fine sieve" : "Coarse sieve, then fine"}. Leave the last of it, where the grit is.`,
 });

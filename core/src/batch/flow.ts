@@ -1,3 +1,4 @@
+import { word } from "../units/word";
 import { gapOf } from "./gap";
 import type { Cook } from "./fold";
 import type { Kitchen } from "../simulate/kitchen-schema";
@@ -46,7 +47,7 @@ export function flowOf(plan: Plan, kitchen: Kitchen, cook: Cook): readonly FlowP
     },
     {
       id: "strained",
-      name: "strained",
+      name: word("strained"),
       side: "out",
       colour: "broth",
       plannedL: strained.volumeL,

@@ -42,7 +42,7 @@ export interface Flavour {
   /** "a meat stock", or what a dish's meat or pulse shall become: "tender dice". */
   readonly what: string;
   /** A stock is judged by flavour, a dish by what is eaten in it. */
-  readonly by: "flavour" | "tender";
+  readonly by: keyof typeof BY_WORDS;
   readonly window: FlavourWindow;
   readonly state: FlavourState;
 }
@@ -68,6 +68,15 @@ export interface Answers {
   readonly start: StartBy | null;
   readonly cautions: readonly Caution[];
 }
+
+const STOCK_WORDS: Readonly<Record<FlavourKind, string>> = {
+  fish: "a fish stock",
+  vegetable: "a vegetable stock",
+  poultry: "a poultry stock",
+  meat: "a meat stock",
+};
+/** What the cook value is held against: a stock's flavour, or how soft something gets. */
+export const BY_WORDS = { flavour: "flavour", tender: "tender" } as const;
 
 const NAMES: Record<FigureId, readonly [string, string]> = {
   strainedL: ["Strained", "L"],
@@ -200,6 +209,6 @@ function flavourOf(plan: Plan, trace: Trace): Flavour | null {
           ? "at its best"
           : "has its flavour";
   return target === null
-    ? { kind, what: `a ${kind} stock`, by: "flavour", window, state }
+    ? { kind, what: STOCK_WORDS[kind], by: "flavour", window, state }
     : { kind, what: target.name, by: "tender", window, state };
 }

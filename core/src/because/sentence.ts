@@ -1,3 +1,4 @@
+import { SET_WORDS } from "../extraction/set";
 import type { StretchHeat } from "../heats/heat-schema";
 import { isRest, stretchOf } from "../heats/heat";
 import { inWords, ruleC, say } from "../units/said";
@@ -179,5 +180,7 @@ function stopText(stop: Stop, holdMin: number, system: UnitSystem, isRest = fals
 }
 
 function setText({ set }: Answers): string {
-  return set.expected === "rubber" ? "sets like rubber when cold" : `${set.expected} when cold`;
+  return set.expected === "rubber"
+    ? "sets like rubber when cold"
+    : `${SET_WORDS[set.expected]} when cold`;
 }

@@ -16,10 +16,10 @@ const TOGETHER_MIN = 3;
 /** What is in by then went in at the start. */
 const AT_START_MIN = 0.5;
 
-const SAID = { itemIn: "in", itemOut: "out", itemBack: "back in" } as const;
-type Doing = Mark & { readonly kind: keyof typeof SAID };
+const MARK_WORDS = { itemIn: "in", itemOut: "out", itemBack: "back in" } as const;
+type Doing = Mark & { readonly kind: keyof typeof MARK_WORDS };
 const isDoing = (mark: Mark): mark is Doing =>
-  mark.kind in SAID && !(mark.kind === "itemIn" && mark.tMin <= AT_START_MIN);
+  mark.kind in MARK_WORDS && !(mark.kind === "itemIn" && mark.tMin <= AT_START_MIN);
 
 /** Marks of one kind that lie close together. */
 function grouped(marks: readonly Doing[]): readonly (readonly [Doing, ...Doing[]])[] {
@@ -115,7 +115,7 @@ export function whileItCooks(
     ...grouped(trace.marks.filter(isDoing)).map((group) =>
       put(
         `${group[0].kind}:${group[0].itemId ?? ""}`,
-        `${sayList(group.flatMap(nameIn))} ${SAID[group[0].kind]}`,
+        `${sayList(group.flatMap(nameIn))} ${MARK_WORDS[group[0].kind]}`,
         group[0].tMin,
         POT_TIMES.add.value + (group[0].kind === "itemOut" ? pickMin(itemsIn(group)) : 0),
       ),

@@ -199,7 +199,12 @@ function saidGoesIn(a: CookedPot, b: CookedPot): readonly Said[] {
 const weighed = (items: readonly PlanItem[] | undefined): number =>
   (items ?? []).reduce((sum, i) => sum + i.massKg, 0);
 
-const STATE = { raw: "raw", blanched: "blanched", roasted: "roasted", usedBefore: "used before" };
+const STATE_WORDS = {
+  raw: "raw",
+  blanched: "blanched",
+  roasted: "roasted",
+  usedBefore: "used before",
+};
 
 /** Less than this is the same weight, kg. */
 const SAME_KG = 5e-4;
@@ -211,7 +216,7 @@ function changed(
 ): readonly Said[] {
   const [was, is] = [weighed(old), weighed(now)];
   const states = (items: readonly PlanItem[]) =>
-    [...new Set(items.map((i) => `${i.frozen ? "frozen, " : ""}${STATE[i.boneState]}`))].join(
+    [...new Set(items.map((i) => `${i.frozen ? "frozen, " : ""}${STATE_WORDS[i.boneState]}`))].join(
       " and ",
     );
   const whenOf = (items: readonly PlanItem[]) => items.map((i) => [i.when, i.out]);

@@ -1,3 +1,4 @@
+import { RELEASE_WORDS } from "../heats/pressure";
 import { onKnob } from "../heats/slow-cooker";
 import { isSameKind, isSealed, isSlow } from "../heats/heat";
 import type { Kitchen } from "../simulate/kitchen-schema";
@@ -176,6 +177,6 @@ export function saidOf(
   const allMin = trace.toSimmerMin + trace.holdMin + trace.releaseMin;
   return {
     said: range,
-    after: `and ${heat.release} release${open}: about ${sayTime(allMin)} in all`,
+    after: `and ${RELEASE_WORDS[heat.release]}${open}: about ${sayTime(allMin)} in all`,
   };
 }

@@ -1,3 +1,4 @@
+import { word } from "../units/word";
 import { kitchenEstimate, published, type Constant } from "../units/constant";
 
 /** Ways of taking heat out of a pot or tray. */
@@ -66,7 +67,7 @@ export const WAYS: Readonly<Record<CoolingWay, WayFacts>> = {
     isEverywhere: true,
   },
   fridge: {
-    name: "fridge",
+    name: word("fridge"),
     inIt: "in the fridge",
     h: h("a fridge", 9),
     isBath: false,

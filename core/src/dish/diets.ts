@@ -1,3 +1,4 @@
+import { word } from "../units/word";
 import { figure } from "../units/region";
 import { contentName } from "../ingredient/own-content";
 import { ALLERGENS, type Allergen, type Ingredient } from "../ingredient/ingredient";
@@ -14,7 +15,7 @@ import type { SaltOf } from "./salt-of";
 import { swapped } from "./swapped";
 import { SUBSTITUTES } from "./substitutes";
 
-export const DIET_NAMES: Record<DietId, string> = {
+export const DIET_WORDS: Record<DietId, string> = {
   vegan: "vegan",
   vegetarian: "vegetarian",
   noPork: "no pork",
@@ -22,7 +23,7 @@ export const DIET_NAMES: Record<DietId, string> = {
   lowSalt: "low salt",
   lowFat: "low fat",
   mild: "mild",
-  glutenFree: "gluten-free",
+  glutenFree: word("gluten-free"),
   cat: "a cat",
   dog: "a dog",
 };
@@ -133,7 +134,7 @@ export function dietConflicts(plan: Plan, facts: PotFacts): readonly DietConflic
           {
             diet,
             itemId: item.id,
-            text: `${nameOf(item)} ${diet === "cat" || diet === "dog" ? `is not for ${DIET_NAMES[diet]}: ${why}` : why}.`,
+            text: `${nameOf(item)} ${diet === "cat" || diet === "dog" ? `is not for ${DIET_WORDS[diet]}: ${why}` : why}.`,
             instead: (SUBSTITUTES[item.ingredientId] ?? [])
               .map((s) => s.ingredientId)
               .filter((id) => against(swapped(item, id, item.massKg), diet) === null),
@@ -173,8 +174,8 @@ function unreadWhy(item: PlanItem, diet: DietId): string | null {
   const unread = unreadIn(item).map((id) => contentName(id).toLowerCase());
   if (unread.length === 0) return null;
   return unread[0] === nameOf(item).toLowerCase()
-    ? `is not known to be ${DIET_NAMES[diet]}: read its label`
-    : `is not known to be ${DIET_NAMES[diet]}: read the label of ${unread.join(", ")} in it`;
+    ? `is not known to be ${DIET_WORDS[diet]}: read its label`
+    : `is not known to be ${DIET_WORDS[diet]}: read the label of ${unread.join(", ")} in it`;
 }
 
 /** A portion where nobody said for how many. */

@@ -1,3 +1,4 @@
+import type { Allergen } from "../ingredient/ingredient";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import { nameOf, targetOfItem, valuesOf } from "../simulate/item-facts";
 import type { Plan, PlanItem } from "../simulate/plan-schema";
@@ -19,8 +20,8 @@ export interface SwapChange {
   readonly flourGL: number;
   /** Cook value it asks for against the one before, min at 100 °C; null where neither is judged. */
   readonly cookMin: number | null;
-  readonly allergensIn: readonly string[];
-  readonly allergensOut: readonly string[];
+  readonly allergensIn: readonly Allergen[];
+  readonly allergensOut: readonly Allergen[];
 }
 
 export interface Swap {

@@ -1,3 +1,4 @@
+import { word } from "../units/word";
 import { kitchenEstimate, type Constant } from "../units/constant";
 
 /** How a stock stands when cold, weakest first. */
@@ -14,12 +15,21 @@ export function toNextSet(
     : { set: next, missingGL: SET_FROM_GL[next].value - gelatinGL };
 }
 
-/** What a stock of each set does when it is cold, to end a sentence with "it …". */
-export const SET_DOES: Readonly<Record<SetGrade, string>> = {
+/** What each set is called. */
+export const SET_WORDS: Readonly<Record<SetGrade, string>> = {
   pours: "pours",
   quivers: "quivers",
   wobbles: "wobbles",
-  "holds an edge": "holds an edge",
+  "holds an edge": word("holds an edge"),
+  rubber: "rubber",
+};
+
+/** What a stock of each set does when it is cold, to end a sentence with "it …". */
+export const SET_DOES_WORDS: Readonly<Record<SetGrade, string>> = {
+  pours: "pours",
+  quivers: "quivers",
+  wobbles: "wobbles",
+  "holds an edge": word("holds an edge"),
   rubber: "is like rubber",
 };
 

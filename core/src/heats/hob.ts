@@ -1,3 +1,4 @@
+import { word } from "../units/word";
 import type { HobHeat } from "./hob-schema";
 import { SIMMER_OFFSET_C } from "../heat/constants";
 import { COVER_WORDS, LID_WORDS, VIGOUR_WORDS } from "../heat/heat-words";
@@ -12,7 +13,7 @@ const how = ({ vigour, lid }: HobHeat): string => `${VIGOUR_WORDS[vigour]}, ${LI
 /** On a ring. */
 export const HOB: HeatRecord<HobHeat> = {
   method: "hob",
-  name: "hob",
+  name: word("hob"),
   title: "Hob",
   usual: ({ rings }) =>
     rings.length === 0

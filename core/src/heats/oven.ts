@@ -1,3 +1,4 @@
+import { word } from "../units/word";
 import type { OvenHeat } from "./oven-schema";
 import { COVER_WORDS, LID_WORDS } from "../heat/heat-words";
 import { OVEN_COLD_TAU_MIN, OVEN_HOT_TAU_MIN, OVEN_PLATEAU } from "../heat/oven";
@@ -12,7 +13,7 @@ const USUAL_OVEN_C = 150;
 /** In an oven, hot from the ring or cold. */
 export const OVEN: HeatRecord<OvenHeat> = {
   method: "oven",
-  name: "oven",
+  name: word("oven"),
   title: "Oven",
   usual({ ovens: [oven] }) {
     return oven === undefined

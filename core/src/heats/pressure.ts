@@ -3,8 +3,10 @@ import type { PressureHeat } from "./pressure-schema";
 import { VENTED_L } from "../heat/pressure";
 import type { HeatRecord } from "./record";
 
+const SETTING_WORDS = { high: "high pressure", low: "low pressure" } as const;
+export const RELEASE_WORDS = { natural: "natural release", quick: "quick release" } as const;
 const set = ({ setting, release }: PressureHeat): string =>
-  `${setting} pressure, ${release} release`;
+  `${SETTING_WORDS[setting]}, ${RELEASE_WORDS[release]}`;
 
 const isElectric = (vessel: Vessel | undefined): boolean => vessel?.pressure?.drive === "electric";
 

@@ -1,12 +1,14 @@
 import type { SlowCookerHeat } from "./slow-cooker-schema";
-import { CROCK_PLATEAU_C, CROCK_TAU_MIN } from "../heat/slow-cooker";
+import { CROCK_PLATEAU_C, CROCK_TAU_MIN, type CrockSetting } from "../heat/slow-cooker";
 import { CROCK_FLUX_KG_M2_H } from "../liquid/constants";
 import { showDuration } from "../units/show";
 import type { HeatRecord } from "./record";
 
+/** What stands round the knob. */
+export const KNOB_WORDS: Readonly<Record<CrockSetting, string>> = { low: "LOW", high: "HIGH" };
+
 /** LOW or HIGH, as it stands on the knob. */
-export const onKnob = ({ setting }: Pick<SlowCookerHeat, "setting">): string =>
-  setting.toUpperCase();
+export const onKnob = ({ setting }: Pick<SlowCookerHeat, "setting">): string => KNOB_WORDS[setting];
 
 /** In a slow cooker. */
 export const SLOW_COOKER: HeatRecord<SlowCookerHeat> = {

@@ -22,7 +22,7 @@ export const LARDER_KINDS = [
 ] as const;
 export type LarderKind = (typeof LARDER_KINDS)[number];
 
-export const LARDER_KIND_NAMES: Readonly<Record<LarderKind, string>> = {
+export const LARDER_KIND_WORDS: Readonly<Record<LarderKind, string>> = {
   stock: "stock and broth",
   dish: "ready dishes",
   rawBones: "raw bones",
@@ -35,6 +35,10 @@ export const LARDER_KIND_NAMES: Readonly<Record<LarderKind, string>> = {
 
 export const PLACES = ["fridge", "freezer"] as const;
 export type Place = (typeof PLACES)[number];
+export const PLACE_WORDS: Readonly<Record<Place, string>> = {
+  fridge: "fridge",
+  freezer: "freezer",
+};
 
 /** Where something taken out went. */
 export const WAYS_OUT = ["table", "animals", "thrown"] as const;

@@ -1,3 +1,5 @@
+import type { CrockSetting } from "../heat/slow-cooker";
+import { KNOB_WORDS } from "../heats/slow-cooker";
 import { capital } from "../units/capital";
 import { hasLid, heatOf, isOnRing } from "../heats/heat";
 import { containersOf } from "../batch/chill-containers";
@@ -87,7 +89,7 @@ function hotThingWords(thing: string, kitchen: Kitchen | null): string {
   const [id, on] = [thing.slice(0, at), thing.slice(at + 1)];
   return on === "oven"
     ? named(kitchen?.ovens ?? [], id)
-    : `${named(kitchen?.vessels ?? [], id)} on ${on.toUpperCase()}`;
+    : `${named(kitchen?.vessels ?? [], id)} on ${KNOB_WORDS[on as CrockSetting]}`;
 }
 
 /** What a thing is called that was learned of: by itself, or as a pot that it was seen in says. */
@@ -141,60 +143,60 @@ const SAYS: Readonly<
     {
       readonly asUsual: string;
       readonly off: (far: string, isLess: boolean) => string;
-      readonly times: readonly [one: string, more: string];
+      readonly countWords: readonly [one: string, more: string];
     }
   >
 > = {
   steam: {
     asUsual: "steams as usual",
     off: (far, isLess) => `steams ${far} ${isLess ? "less" : "more"} than usual`,
-    times: ["one pot", "pots"],
+    countWords: ["one pot", "pots"],
   },
   ring: {
     asUsual: "gets as much heat as usual",
     off: (far, isLess) => `gets ${far} ${isLess ? "less" : "more"} heat than usual`,
-    times: ["one pot", "pots"],
+    countWords: ["one pot", "pots"],
   },
   hot: {
     asUsual: "runs as hot as usual",
     off: (far, isLess) =>
       `runs ${far} ${isLess ? "cooler" : "hotter"} than usual, counted from the room`,
-    times: ["one pot", "pots"],
+    countWords: ["one pot", "pots"],
   },
   work: {
     asUsual: "takes as long as usual",
     off: (far, isLess) => `takes ${far} ${isLess ? "less" : "longer"} than usual`,
-    times: ["one time", "times"],
+    countWords: ["one time", "times"],
   },
   set: {
     asUsual: "as much gelatin as usual",
     off: (far, isLess) => `${far} ${isLess ? "less" : "more"} gelatin than usual`,
-    times: ["one pot", "pots"],
+    countWords: ["one pot", "pots"],
   },
   kept: {
     asUsual: "as much liquid stays on it as usual",
     off: (far, isLess) => `${far} ${isLess ? "less" : "more"} liquid stays on it than usual`,
-    times: ["one pot", "pots"],
+    countWords: ["one pot", "pots"],
   },
   tender: {
     asUsual: "takes as much cooking as usual",
     off: (far, isLess) => `takes ${far} ${isLess ? "less" : "more"} cooking than usual`,
-    times: ["one pot", "pots"],
+    countWords: ["one pot", "pots"],
   },
   cooling: {
     asUsual: "cools as fast as usual",
     off: (far, isLess) => `cools ${far} ${isLess ? "slower" : "faster"} than usual`,
-    times: ["one chilling", "chillings"],
+    countWords: ["one chilling", "chillings"],
   },
   salt: {
     asUsual: "is wanted with as much salt as usual",
     off: (far, isLess) => `is wanted with ${far} ${isLess ? "less" : "more"} salt than usual`,
-    times: ["one tasting", "tastings"],
+    countWords: ["one tasting", "tastings"],
   },
   body: {
     asUsual: "is wanted as thick as a stew's gravy",
     off: (far, isLess) => `is wanted ${far} ${isLess ? "thinner" : "thicker"} than a stew's gravy`,
-    times: ["one tasting", "tastings"],
+    countWords: ["one tasting", "tastings"],
   },
 };
 
@@ -207,7 +209,7 @@ export function factorWords(kind: TaughtKind, factor: number): string {
 
 /** What speaks of it, counted: "one pot", "5 pots"; of work and of taste each time. */
 export function timesWords(kind: TaughtKind, count: number): string {
-  const [one, more] = SAYS[kind].times;
+  const [one, more] = SAYS[kind].countWords;
   return count === 1 ? one : `${count} ${more}`;
 }
 const fromWords = (kind: TaughtKind, count: number): string =>

@@ -77,11 +77,11 @@ export function tasteSeen(logged: LoggedPot): Readonly<Record<Kind, readonly Obs
   const liquidKg = (atMs: number) => model.point(model.modelMin(Math.min(atMs, offMs))).liquidKg;
   const isAsItCameOut = ({ atMs }: Tasting) => liquidKg(atMs) <= MOST_DOWN * liquidKg(offMs);
   const tastings = cook.tastings.filter(isAsItCameOut);
-  const word = (kind: Kind, cameOut: number) =>
+  const saidOf = (kind: Kind, cameOut: number) =>
     wordOn(kind, cameOut, { potId: batch.id, plan, cook, tastings });
   return {
-    salt: isSparing(plan) || isGuessed(plan) ? [] : word("salt", saltLog(plan, bowl)),
-    body: plan.end === "served" ? word("body", bodyLog(bowl)) : [],
+    salt: isSparing(plan) || isGuessed(plan) ? [] : saidOf("salt", saltLog(plan, bowl)),
+    body: plan.end === "served" ? saidOf("body", bodyLog(bowl)) : [],
   };
 }
 

@@ -1,3 +1,4 @@
+import { word } from "../units/word";
 import type { Vigour } from "../heat/constants";
 import type { CrockSetting } from "../heat/slow-cooker";
 import { kitchenEstimate, published, type Constant } from "../units/constant";
@@ -63,9 +64,9 @@ const lid = (name: string, value: number) =>
   );
 
 export const LID_FACTOR: Record<Lid | "heavy", Constant> = {
-  off: lid("off", 1),
-  ajar: lid("ajar", 0.35),
-  on: lid("on", 0.08),
+  off: lid(word("off"), 1),
+  ajar: lid(word("ajar"), 0.35),
+  on: lid(word("on"), 0.08),
   heavy: lid("on, heavy and tight", 0.04),
 };
 

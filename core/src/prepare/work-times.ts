@@ -1,4 +1,5 @@
 import type { RouxColour, WorkKind } from "./works";
+import { word } from "../units/word";
 import { kitchenEstimate, type Constant } from "../units/constant";
 
 const min = (name: string, value: number, unit = "min") =>
@@ -45,36 +46,48 @@ export const WORK_TIMES: Record<Exclude<WorkKind, "brown" | "roux">, WorkTime> =
     "Overnight in the fridge, covered: it goes right through, and the meat keeps more of its juice.",
   ),
   soak: work(
-    "soak",
+    word("soak"),
     "leave",
     600,
     0,
     "Overnight: softens evenly. Pulses: throw the water away. Mushrooms: decant it from the grit.",
   ),
-  rinse: work("rinse", "hands", 2, 1, "Blood and bone dust make it cloudy."),
+  rinse: work(word("rinse"), "hands", 2, 1, "Blood and bone dust make it cloudy."),
   scrub: work(
-    "scrub",
+    word("scrub"),
     "hands",
     4,
     4,
     "Sand and beard off; throw away what stays open when tapped.",
   ),
-  trim: work("trim", "hands", 3, 4, "Sinew, silver skin and hard fat off; shot damage cut away."),
-  cut: work("cut", "hands", 2, 6, "One size, so that all is done at once."),
+  trim: work(
+    word("trim"),
+    "hands",
+    3,
+    4,
+    "Sinew, silver skin and hard fat off; shot damage cut away.",
+  ),
+  cut: work(word("cut"), "hands", 2, 6, "One size, so that all is done at once."),
   tie: work(
-    "tie",
+    word("tie"),
     "hands",
     4,
     0,
     "Keeps its shape and comes out whole. The string comes off before serving.",
   ),
-  bundle: work("bundle", "hands", 2, 0, "Comes out in one piece."),
-  sweat: work("sweat", "hands", 8, 0, "Half its water steams off and the sharpness goes."),
-  fry: work("fry", "hands", 3, 0, "Until fragrant: heat brings the aroma into the fat."),
-  reduce: work("reduce", "near", 8, 0, "Dissolves the fond and drives off most of the alcohol."),
-  crush: work("crush", "hands", 3, 2, "Gives body without flour."),
+  bundle: work(word("bundle"), "hands", 2, 0, "Comes out in one piece."),
+  sweat: work(word("sweat"), "hands", 8, 0, "Half its water steams off and the sharpness goes."),
+  fry: work(word("fry"), "hands", 3, 0, "Until fragrant: heat brings the aroma into the fat."),
+  reduce: work(
+    word("reduce"),
+    "near",
+    8,
+    0,
+    "Dissolves the fond and drives off most of the alcohol.",
+  ),
+  crush: work(word("crush"), "hands", 3, 2, "Gives body without flour."),
   blend: work(
-    "blend",
+    word("blend"),
     "hands",
     4,
     2,
@@ -91,7 +104,13 @@ export const STATE_TIMES = {
     0,
     "Brown stock: pour off the fat, loosen the fond with water.",
   ),
-  blanched: work("blanch", "near", 15, 0, "Cold water to the boil, thrown away: a clear stock."),
+  blanched: work(
+    word("blanch"),
+    "near",
+    15,
+    0,
+    "Cold water to the boil, thrown away: a clear stock.",
+  ),
 } as const;
 
 const roux = (colour: string, value: number) => min(`${colour} roux, stirred`, value);

@@ -1,7 +1,7 @@
 import { isSlow } from "../heats/heat";
 import { figure } from "../units/region";
 import { isOn } from "../simulate/stretches";
-import { DIET_NAMES } from "../dish/diets";
+import { DIET_WORDS } from "../dish/diets";
 import { isHeatedAgain } from "../dish/heated-again";
 import { DAY_SALT_G } from "../seasoning/salt";
 import { ingredientOf, itemWork, nameOf } from "../simulate/item-facts";
@@ -99,7 +99,7 @@ export const DISH_RULES: readonly Rule[] = [
             id: "diet",
             severity: isAnimal ? "danger" : "caution",
             places: ["plan", "strain"],
-            title: `Not ${[...new Set(conflicts.map((c) => (c.diet === "cat" || c.diet === "dog" ? `for ${DIET_NAMES[c.diet]}` : DIET_NAMES[c.diet])))].join(", ")}`,
+            title: `Not ${[...new Set(conflicts.map((c) => (c.diet === "cat" || c.diet === "dog" ? `for ${DIET_WORDS[c.diet]}` : DIET_WORDS[c.diet])))].join(", ")}`,
             text: conflicts.map((c) => c.text).join(" "),
             rule: "What an eater does not eat is left out of the pot, or cooked apart.",
             whose: isAnimal

@@ -29,6 +29,9 @@ export const WORK_CONSTANTS: readonly Constant[] = [
   POT_TIMES.strain,
 ];
 
+/** The work before the pot goes on. */
+export const PREPARE = "Prepare";
+
 interface Part {
   readonly what: string;
   readonly min: number;
@@ -107,7 +110,7 @@ export function timeLine(
   const pauseMin = trace.totalMin - trace.toSimmerMin - trace.holdMin - trace.releaseMin;
   const parts: readonly Part[] = [
     {
-      what: "Prepare",
+      what: PREPARE,
       min: plan.prepareMin + workMin,
       attention: "hands",
       handsOnMin: plan.prepareMin + workMin,

@@ -1,14 +1,15 @@
 import { DAY_MS } from "./time";
-import { regionHere, type Region } from "./region";
+import { LANGUAGE, regionHere, type Region } from "./region";
 
 /**
- * Moments as they are said here, in English words, by the region's clock and order. Milliseconds since the
+ * Moments as they are said here, in the words of the language, by the region's clock and order. Milliseconds since the
  * epoch in; a zone of the IANA list, the runtime's where none is given.
  */
 type Said = (ms: number, timeZone?: string) => string;
 
 /** The words are these; the order and the clock are the region's. */
 const ENGLISH: Record<Region["dates"], string> = { dayFirst: "en-GB", monthFirst: "en-US" };
+const localeBy = (dates: Region["dates"]) => (LANGUAGE === "en" ? ENGLISH[dates] : LANGUAGE);
 const TIME = { hour: "numeric", minute: "2-digit" } as const;
 /** Two figures for the hour on a clock of 24, one where it is said with AM or PM. */
 const HOURS: Record<Region["clock"], Intl.DateTimeFormatOptions> = {
@@ -25,7 +26,7 @@ function formatter(options: Intl.DateTimeFormatOptions, fixed?: Region["dates"])
     const key = `${dates} ${clock} ${timeZone ?? ""}`;
     const format =
       made.get(key) ??
-      new Intl.DateTimeFormat(ENGLISH[dates], {
+      new Intl.DateTimeFormat(fixed === undefined ? localeBy(dates) : ENGLISH[dates], {
         ...options,
         ...(options.hour === undefined ? {} : HOURS[clock]),
         ...(timeZone === undefined ? {} : { timeZone }),

@@ -1,3 +1,7 @@
+import { word } from "./word";
+/** The language that the words are in. */
+export const LANGUAGE: string = word("en");
+
 /** How figures and moments are written where the cook is. The words are the same everywhere. */
 export interface Region {
   readonly decimal: "." | ",";

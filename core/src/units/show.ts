@@ -13,6 +13,8 @@ import {
 export type UnitSystem = "metric" | "us" | "both";
 
 const SEPARATOR = " · ";
+/** A sign, no word of any language. */
+const INCH = "in";
 
 /** Shows kg as the cook would say it: 2.4 kg, 180 g, 4 lb 14 oz. */
 export const showMass = (massKg: number, system: UnitSystem): string =>
@@ -35,7 +37,7 @@ export const showLength = (lengthM: number, system: UnitSystem): string =>
   inSystem(
     system,
     () => `${fixed(lengthM * 100, 1)} cm`,
-    () => `${showFraction(lengthM / INCH_M, 8)} in`,
+    () => `${showFraction(lengthM / INCH_M, 8)} ${INCH}`,
   );
 
 /** Shows a gauge pressure to the whole unit: 103 kPa, 15 psi. */

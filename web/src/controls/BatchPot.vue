@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { SET_WORDS } from "@kettlos/core/extraction/set";
 import { weekdayDateOf } from "@kettlos/core/units/moments";
 import type { ShelvedPot } from "@kettlos/core/logbook/shelved";
 import { showVolume, type UnitSystem } from "@kettlos/core/units/show";
@@ -31,7 +32,7 @@ const when = computed(() =>
   [
     weekdayDateOf(props.pot.begunMs),
     ...(props.pot.isPractice ? ["practice"] : []),
-    ...(props.pot.set === null ? [] : [props.pot.set]),
+    ...(props.pot.set === null ? [] : [SET_WORDS[props.pot.set]]),
   ].join(", "),
 );
 const label = computed(() =>

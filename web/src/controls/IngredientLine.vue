@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { MOST_ITEM_KG } from "@kettlos/core/units/text-schema";
-import { kilos } from "@kettlos/core/units/said";
+import { either, kilos, say } from "@kettlos/core/units/said";
 import { noAmount } from "@kettlos/core/formats/recipe/amount-doubts";
 import type { Doubt, DraftLine, LineFacts } from "@kettlos/core/formats/recipe/draft";
 import { draftLines, settleLine } from "@kettlos/core/formats/recipe/draft-line";
@@ -98,7 +98,9 @@ function ask(line: DraftLine, doubt: Doubt<LineFacts>) {
 }
 
 const unknown = (): string =>
-  `"${text.value}" names nothing in the catalogue. Try "2.5 kg lamb neck" or "2 medium onions".`;
+  words(
+    say`"${text.value}" names nothing in the catalogue. Try "${either("2.5 kg lamb neck", "5 lb lamb neck")}" or "2 medium onions".`,
+  );
 
 function stop(why: string) {
   problem.value = why;

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { LabelSchema, type Label } from "@kettlos/core/ingredient/label-schema";
 import { vTyped } from "./v-typed";
+import { ALLERGEN_WORDS } from "@kettlos/core/ingredient/allergen-words";
 import { ALLERGENS, type Allergen } from "@kettlos/core/ingredient/ingredient";
 import { traitsOf } from "@kettlos/core/ingredient/traits";
 import { valuesOf } from "@kettlos/core/simulate/item-facts";
@@ -103,7 +104,9 @@ function toggle(allergen: Allergen) {
       />its label has been read, and this is all
     </label>
     <label v-for="a in ALLERGENS" :key="a" class="check">
-      <input type="checkbox" :checked="values.allergens.includes(a)" @change="toggle(a)" />{{ a }}
+      <input type="checkbox" :checked="values.allergens.includes(a)" @change="toggle(a)" />{{
+        ALLERGEN_WORDS[a]
+      }}
     </label>
   </fieldset>
 </template>

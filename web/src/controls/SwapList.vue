@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { allergenWords } from "@kettlos/core/ingredient/allergen-words";
 import { inWords } from "@kettlos/core/units/said";
 import { figure } from "@kettlos/core/units/region";
 import { swapsFor, type SwapChange } from "@kettlos/core/dish/substitution";
@@ -30,8 +31,8 @@ function words(c: SwapChange): string {
         ? "cooks longer"
         : "done sooner"
       : "",
-    c.allergensIn.length > 0 ? `brings ${c.allergensIn.join(", ")}` : "",
-    c.allergensOut.length > 0 ? `no ${c.allergensOut.join(", ")}` : "",
+    c.allergensIn.length > 0 ? `brings ${allergenWords(c.allergensIn)}` : "",
+    c.allergensOut.length > 0 ? `no ${allergenWords(c.allergensOut)}` : "",
   ].filter(Boolean);
   return said.length === 0 ? "changes nothing to speak of" : said.join(" · ");
 }

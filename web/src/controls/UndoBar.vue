@@ -39,8 +39,7 @@ useEventListener("keydown", (event: KeyboardEvent) => {
 .link {
   max-width: 260px;
   min-height: 44px;
-  overflow: hidden;
-  text-overflow: ellipsis;
-  white-space: nowrap;
+  line-height: 17px;
+  text-align: left;
 }
 </style>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { PREPARE } from "@kettlos/core/schedule/time-line";
 import type { Attention, Stretch } from "@kettlos/core/schedule/time-line";
 import type { Trace } from "@kettlos/core/simulate/trace";
 import { scaleLinear } from "d3-scale";
@@ -57,7 +58,7 @@ const drawn = computed(() =>
     const y = scaleLinear([0, hottestC.value], [base, top]);
     const done = scaleLinear([0, Math.max(1, row.trace.cookMin)], [base, top]);
     // The pot goes on when the preparing is over.
-    const from = row.stretches.find((s) => s.what !== "Prepare")?.fromMin ?? 0;
+    const from = row.stretches.find((s) => s.what !== PREPARE)?.fromMin ?? 0;
     const at = (tMin: number) => x.value(from + tMin);
     type Point = (typeof row.trace.points)[number];
     const every = Math.ceil(row.trace.points.length / MOST_POINTS);

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { inLines, widthOfText } from "./fit-text";
 import { showVolume, type UnitSystem } from "@kettlos/core/units/show";
 import { sankey, sankeyLinkHorizontal } from "d3-sankey";
 import { computed, useId } from "vue";
@@ -19,21 +20,46 @@ interface Link {
   part: FlowPart;
 }
 
-const HEIGHT = 224;
+const LINE = 16;
 const id = useId();
 const width = useDrawnWidth(320);
-const labelWidth = computed(() => (width.value > 560 ? 176 : 120));
+const one = computed(() => (props.units === "us" ? "us" : "metric"));
+/** Beside each end: what it came to, what was planned, and what it is, in the room that the middle leaves. */
+const MOST_WIDTH = 232;
+const labelWidth = computed(() => Math.min(MOST_WIDTH, width.value * 0.38));
+const planned = (part: FlowPart) => `planned ${showVolume(part.plannedL, one.value)}`;
+const amount = (part: FlowPart) => showVolume(part.gotL ?? part.plannedL, one.value);
+const labels = computed(
+  () =>
+    new Map(
+      props.flow.map((part) => {
+        const room = labelWidth.value - 8;
+        const beside = `${amount(part)}  ${planned(part)}`;
+        const isBeside = part.gotL !== null && widthOfText(beside) <= room;
+        const under = part.gotL === null || isBeside ? [] : [planned(part)];
+        return [part.id, { isBeside, lines: [...under, ...inLines(part.name, room)] }];
+      }),
+    ),
+);
+/** From one end to the next: as high as the highest label. */
+const pitch = computed(
+  () => 8 + LINE * (1 + Math.max(...[...labels.value.values()].map((l) => l.lines.length))),
+);
+const height = computed(() => {
+  const most = Math.max(...["in", "out"].map((s) => props.flow.filter((p) => p.side === s).length));
+  return Math.max(224, 64 + most * (pitch.value + 10));
+});
 
 const layout = computed(() => {
   const value = (p: FlowPart) => Math.max(0.001, p.gotL ?? p.plannedL);
   const graph = sankey<Node, Link>()
     .nodeId((n) => n.id)
     .nodeWidth(10)
-    .nodePadding(34)
+    .nodePadding(pitch.value - 6)
     .nodeSort(null)
     .extent([
       [labelWidth.value, 14],
-      [width.value - labelWidth.value, HEIGHT - 26],
+      [width.value - labelWidth.value, height.value + 14 - pitch.value],
     ])({
     nodes: [{ id: "pot" }, ...props.flow.map((p) => ({ id: p.id }))],
     links: props.flow.map((part) => ({
@@ -52,7 +78,6 @@ const ends = computed(() =>
     return part === undefined ? [] : [{ node, part }];
   }),
 );
-const one = computed(() => (props.units === "us" ? "us" : "metric"));
 const fillOf = (part: FlowPart) =>
   part.colour === "broth"
     ? "var(--broth)"
@@ -65,7 +90,7 @@ const fillOf = (part: FlowPart) =>
   <div ref="root">
     <svg
       :width="width"
-      :height="HEIGHT"
+      :height="height"
       role="img"
       :aria-label="
         flow
@@ -102,12 +127,17 @@ const fillOf = (part: FlowPart) =>
         :text-anchor="part.side === 'in' ? 'end' : 'start'"
       >
         <text class="strong" y="-1">
-          {{ showVolume(part.gotL ?? part.plannedL, one) }}
-          <tspan v-if="part.gotL !== null" class="planned">
-            planned {{ showVolume(part.plannedL, one) }}
-          </tspan>
+          {{ amount(part) }}
+          <tspan v-if="labels.get(part.id)?.isBeside" class="planned">{{ planned(part) }}</tspan>
         </text>
-        <text class="quiet" y="15">{{ part.name }}</text>
+        <text
+          v-for="(text, i) in labels.get(part.id)?.lines"
+          :key="text"
+          class="quiet"
+          :y="15 + i * LINE"
+        >
+          {{ text }}
+        </text>
       </g>
     </svg>
   </div>

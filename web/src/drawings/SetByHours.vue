@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { widthOfText } from "./fit-text";
 import { figure } from "@kettlos/core/units/region";
 import { scaleLinear } from "d3-scale";
 import { computed } from "vue";
@@ -26,7 +27,9 @@ const BOTTOM = 24;
 
 const width = useDrawnWidth(300);
 const isNarrow = computed(() => width.value < 560);
-const left = computed(() => (isNarrow.value ? LEFT_NARROW : LEFT));
+const left = computed(() =>
+  Math.max(isNarrow.value ? LEFT_NARROW : LEFT, 8 + Math.max(...props.words.map(widthOfText))),
+);
 const rowHeight = computed(() => STEP * (props.words.length - 1) + GAP + (isNarrow.value ? 14 : 0));
 const height = computed(() => TOP + rowHeight.value * props.rows.length + BOTTOM);
 const mostH = computed(() => Math.max(1, ...props.rows.flatMap((r) => r.dots.map((d) => d.hours))));

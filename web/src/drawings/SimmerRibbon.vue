@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { widthOfText } from "./fit-text";
 import { figure } from "@kettlos/core/units/region";
 import type { Trace } from "@kettlos/core/simulate/trace";
 import type { LevelBand } from "@kettlos/core/simulate/spread";
@@ -124,9 +125,10 @@ const marks = computed(() => {
     .sort((a, b) => a.tMin - b.tMin)
     .map((label) => {
       const at = x.value(Math.min(label.tMin, lastMin.value));
-      const long = label.text.length * 7 + 12;
+      const long = widthOfText(label.text) + 12;
       const isLeft = at < endAt - 1 && at + long > endAt;
-      const isShown = (isLeft ? at - long : at) >= freeFrom;
+      const hasRoom = isLeft ? at - long >= 0 : at + long <= width.value;
+      const isShown = hasRoom && (isLeft ? at - long : at) >= freeFrom;
       if (isShown) freeFrom = isLeft ? at + 4 : at + long;
       return { ...label, at, isShown, isLeft };
     });

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { TASK_WORDS } from "@kettlos/core/schedule/task-words";
 import { isAfter, isBefore, type WorkTask } from "@kettlos/core/schedule/work-tasks";
 import { showDuration } from "@kettlos/core/units/show";
 import { computed } from "vue";
@@ -25,7 +26,7 @@ const pieces = computed(() => {
     const x = at;
     const w = task.min * px;
     at += w;
-    const text = `${task.kind === "boilHard" ? "boil hard" : task.kind}`;
+    const text = TASK_WORDS[task.kind];
     return { task, x, w, text: text.length * LETTER + 8 < w ? text : "" };
   });
 });

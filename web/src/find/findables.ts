@@ -2,7 +2,7 @@ import { weekdayClockOf, weekdayDateOf, weekdayDateClockOf } from "@kettlos/core
 import { begunMs } from "@kettlos/core/batch/of-log";
 import { KIND_FORMULAS } from "@kettlos/core/dish/kind-formulas";
 import type { Holding } from "@kettlos/core/larder/larder";
-import { LARDER_KIND_NAMES } from "@kettlos/core/larder/larder-schema";
+import { LARDER_KIND_WORDS } from "@kettlos/core/larder/larder-schema";
 import type { ShelvedPot } from "@kettlos/core/logbook/shelved";
 import { KINDS } from "@kettlos/core/simulate/dish-words";
 import { nameOf } from "@kettlos/core/simulate/item-facts";
@@ -102,7 +102,7 @@ const ofHolding = (held: Holding, units: UnitSystem): Findable => ({
   where: held.place === "freezer" ? "Freezer" : "Fridge",
   says: `${countWords(held.lot.container.kind, held.count)}, ${allWords(held.lot, held.count, units === "us" ? "us" : "metric")}, best before ${day(held.bestBeforeMs)}`,
   parts: [],
-  words: `larder ${LARDER_KIND_NAMES[held.lot.kind]}`,
+  words: `larder ${LARDER_KIND_WORDS[held.lot.kind]}`,
 });
 
 /** All that can be looked for: pots, plans, the larder, the kitchen's pots, kinds to begin, screens. */

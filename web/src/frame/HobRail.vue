@@ -339,10 +339,17 @@ li a {
   .words.on:not(.planned) {
     right: auto !important;
     left: 12px !important;
+    position: relative;
+    display: block;
     max-width: 96% !important;
-    overflow: hidden;
+    padding-bottom: 6px;
     color: var(--rail-ink);
-    text-overflow: ellipsis;
+    white-space: normal;
+  }
+
+  li a {
+    height: auto;
+    min-height: 26px;
   }
 
   .bar {

@@ -1,3 +1,7 @@
+import { TASTE_WORDS } from "@kettlos/core/batch/taste-words";
+import { KNOB_WORDS } from "@kettlos/core/heats/slow-cooker";
+import { SET_WORDS } from "@kettlos/core/extraction/set";
+import { lookWords } from "@kettlos/core/batch/look-words";
 import { capital } from "@kettlos/core/units/capital";
 import { heatOf } from "@kettlos/core/heats/heat";
 import { MINUTE_MS } from "@kettlos/core/units/time";
@@ -56,7 +60,7 @@ export function eventWords(event: CookEvent, plan: Plan, units: UnitSystem): str
     case "heatSet": {
       const begun = turnTo(plan, event.stretchId);
       if (begun !== undefined) return begun.title;
-      if (event.setting !== undefined) return `Turned to ${event.setting.toUpperCase()}`;
+      if (event.setting !== undefined) return `Turned to ${KNOB_WORDS[event.setting]}`;
       if (event.ovenC !== undefined) return `Oven to ${showOven(event.ovenC, units)}`;
       return `Turned to a ${event.vigour} simmer, lid ${event.lid}`;
     }
@@ -68,9 +72,9 @@ export function eventWords(event: CookEvent, plan: Plan, units: UnitSystem): str
     case "resumed":
       return "Back again";
     case "tasted":
-      return `Tasted${event.who === "" ? "" : ` by ${event.who}`}: ${event.tastes.join(", ")}${event.text === "" ? "" : `. “${event.text}”`}`;
+      return `Tasted${event.who === "" ? "" : ` by ${event.who}`}: ${event.tastes.map((t) => TASTE_WORDS[t]).join(", ")}${event.text === "" ? "" : `. “${event.text}”`}`;
     case "checked":
-      return `Fork, ${nameIn(plan, event.itemId).toLowerCase()}: ${CHECKED[event.how]}`;
+      return `Fork, ${nameIn(plan, event.itemId).toLowerCase()}: ${CHECKED_WORDS[event.how]}`;
     case "read":
       return readingWords(event.reading.form, event.reading.value, units);
     case "did":
@@ -84,11 +88,11 @@ export function eventWords(event: CookEvent, plan: Plan, units: UnitSystem): str
     case "fatLifted":
       return `Fat lifted, ${showMass(event.fatKg, units)}`;
     case "setJudged":
-      return `Set when cold: ${event.set}`;
+      return `Set when cold: ${SET_WORDS[event.set]}`;
     case "looked":
-      return [event.clarity, event.colour].filter((w) => w !== undefined).join(", ");
+      return lookWords(event).join(", ");
     case "solids":
-      return `What stayed in the sieve: ${SOLIDS[event.fate]}`;
+      return `What stayed in the sieve: ${SOLIDS_WORDS[event.fate]}`;
     case "reducedTo":
       return `Boiled down to ${showVolume(event.volumeL, units)}`;
     case "stirredIn":
@@ -124,7 +128,7 @@ function strainedWords(
   return `Strained, ${massKg === undefined ? showVolume(volumeL ?? 0, units) : showMass(massKg, units)}`;
 }
 
-const PASSED: Readonly<Record<string, string>> = {
+const PASSED_WORDS: Readonly<Record<string, string>> = {
   skim: "skimming",
   stir: "stirring",
   look: "reading the level",
@@ -135,14 +139,14 @@ const INTERRUPTED = {
   powerCut: "Power cut",
   lidOff: "Lid off",
 } as const;
-const SOLIDS = {
+const SOLIDS_WORDS = {
   eaten: "eaten",
   returned: "back into the pot",
   frozen: "frozen",
   fed: "fed to animals",
   thrown: "thrown away",
 } as const;
-const CHECKED = {
+const CHECKED_WORDS = {
   notYet: "not yet",
   nearly: "nearly",
   tender: "tender",
@@ -159,7 +163,7 @@ function didWords(what: string, plan: Plan): string {
   const work = workSaid(what);
   if (work !== null) {
     const item = plan.items.find((x) => x.id === work.itemId);
-    const said = WORK_SAID[work.kind] ?? work.kind;
+    const said = WORK_WORDS[work.kind] ?? work.kind;
     return `${item === undefined ? "Work" : nameOf(item)}: ${WORK_HOW[work.of](said)}`;
   }
   const side = sideSaid(what);
@@ -171,7 +175,7 @@ function didWords(what: string, plan: Plan): string {
   if (what === "skim") return "Skimmed";
   if (what === "stir") return "Stirred";
   if (what.startsWith("passed:"))
-    return `Let go: ${PASSED[what.slice("passed:".length)] ?? "a round"}`;
+    return `Let go: ${PASSED_WORDS[what.slice("passed:".length)] ?? "a round"}`;
   if (what === WATER_POURED) return "The water is in";
   if (what.startsWith("salt:")) return "No more salt at this round";
   const [verb, itemId = "", part] = what.split(":");
@@ -209,7 +213,7 @@ const WORK_HOW: Record<WorkSaid, (said: string) => string> = {
 };
 
 /** What was done, as the log says it. */
-const WORK_SAID: Readonly<Record<string, string>> = {
+const WORK_WORDS: Readonly<Record<string, string>> = {
   thaw: "thawing",
   soak: "soaking",
   saltAhead: "salting ahead",

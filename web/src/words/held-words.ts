@@ -19,7 +19,7 @@ export const allWords = (lot: Lot, count: number, units: UnitSystem): string =>
   eachWords({ ...lot, eachKg: lot.eachKg * count }, units);
 
 /** What so many of a container are called on a shelf. */
-const NOUNS: Readonly<Record<StoreKind, readonly [one: string, many: string]>> = {
+const COUNT_WORDS: Readonly<Record<StoreKind, readonly [one: string, many: string]>> = {
   mould: ["block", "blocks"],
   tray: ["tray", "trays"],
   jar: ["jar", "jars"],
@@ -28,7 +28,7 @@ const NOUNS: Readonly<Record<StoreKind, readonly [one: string, many: string]>> =
   tub: ["tub", "tubs"],
 };
 export const countWords = (kind: StoreKind, count: number): string =>
-  `${count} ${NOUNS[kind][count === 1 ? 0 : 1]}`;
+  `${count} ${COUNT_WORDS[kind][count === 1 ? 0 : 1]}`;
 
 /** How salty, as a cook has to know it before it goes into a pot. */
 export const saltWords = (lot: Lot, units: UnitSystem): string | null =>

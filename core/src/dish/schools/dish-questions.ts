@@ -1,3 +1,4 @@
+import { word } from "../../units/word";
 import { isInOven, isOnRing, isSealed, isSlow } from "../../heats/heat";
 import { either } from "../../units/said";
 import { itemWork } from "../../simulate/item-facts";
@@ -34,13 +35,13 @@ export const DISH_QUESTIONS: readonly SchoolQuestion[] = [
   question("searing", "Searing", "yes", has(MEAT), [
     school(
       "yes",
-      "yes",
+      word("yes"),
       "Flavour and colour; it does not keep moisture in.",
       work(MEAT, "brown", true),
     ),
     school(
       "skip",
-      "skip",
+      word("skip"),
       "Less work; paler. Usual in a closed crock.",
       work(MEAT, "brown", false),
     ),
@@ -53,7 +54,7 @@ export const DISH_QUESTIONS: readonly SchoolQuestion[] = [
       "Fine and tender, fat renders.",
       work(MINCE, "brown", false),
     ),
-    school("coarse", "coarse", "A bite; takes longer.", {
+    school("coarse", word("coarse"), "A bite; takes longer.", {
       apply: change(MINCE, (i) => ({
         ...i,
         target: "minceCoarse",
@@ -61,7 +62,7 @@ export const DISH_QUESTIONS: readonly SchoolQuestion[] = [
       })),
       isNow: every(MINCE, (i) => i.target === "minceCoarse"),
     }),
-    school("fine", "paste-fine", "Melts into the sauce.", {
+    school("fine", word("paste-fine"), "Melts into the sauce.", {
       apply: change(MINCE, (i) => ({
         ...i,
         target: "minceFine",
@@ -98,28 +99,28 @@ export const DISH_QUESTIONS: readonly SchoolQuestion[] = [
   question("beans", "Dry beans", "soaked", has(BEANS), [
     school(
       "soaked",
-      "soaked",
+      word("soaked"),
       "Even, and quicker; the water is thrown away.",
       work(BEANS, "soak", true),
     ),
     school(
       "unsoaked",
-      "unsoaked",
+      word("unsoaked"),
       "About 1.7 times as long. The hard boil is still needed, and soaking is the safer advice.",
       work(BEANS, "soak", false),
     ),
   ]),
   question("cannedBeans", "Canned beans", "late", has(CANNED), [
-    school("early", "early", "Soft, thickens a little.", when(CANNED, START)),
-    school("late", "late", "Whole.", when(CANNED, late(20))),
-    school("rinsed", "rinsed", "A third less salt, clearer.", work(CANNED, "rinse", true)),
+    school("early", word("early"), "Soft, thickens a little.", when(CANNED, START)),
+    school("late", word("late"), "Whole.", when(CANNED, late(20))),
+    school("rinsed", word("rinsed"), "A third less salt, clearer.", work(CANNED, "rinse", true)),
   ]),
   question("potato", "Potato", "waxy", both(isDish, has(POTATO)), [
-    school("starchy", "floury", "Gives body, falls apart.", {
+    school("starchy", word("floury"), "Gives body, falls apart.", {
       apply: change(POTATO, (i) => ({ ...i, target: "potatoStarchy" })),
       isNow: every(POTATO, (i) => i.target === "potatoStarchy"),
     }),
-    school("waxy", "waxy", "Holds its edges.", {
+    school("waxy", word("waxy"), "Holds its edges.", {
       apply: change(POTATO, (i) => ({ ...i, target: "potatoWaxy" })),
       isNow: every(POTATO, (i) => i.target === "potatoWaxy"),
     }),
@@ -136,10 +137,10 @@ export const DISH_QUESTIONS: readonly SchoolQuestion[] = [
     }),
   ]),
   question("garlic", "Garlic", "fried", has(GARLIC), [
-    school("fried", "fried", "Nutty.", work(GARLIC, "fry", true)),
-    school("whole", "whole", "Mild and sweet.", work(GARLIC, "fry", false)),
+    school("fried", word("fried"), "Nutty.", work(GARLIC, "fry", true)),
+    school("whole", word("whole"), "Mild and sweet.", work(GARLIC, "fry", false)),
     school("rawEnd", "raw at the end", "Sharp.", when(GARLIC, OFF)),
-    school("none", "none", "Left out.", {
+    school("none", word("none"), "Left out.", {
       apply: (p) => ({ ...p, items: p.items.filter((i) => !GARLIC(i)) }),
     }),
   ]),
@@ -149,8 +150,8 @@ export const DISH_QUESTIONS: readonly SchoolQuestion[] = [
     "freshLate",
     has((i) => HERBS(i) || i.ingredientId === "herbBundle"),
     [
-      school("bundled", "bundled", "Comes out in one piece.", work(HERBS, "bundle", true)),
-      school("loose", "loose", "Stays in.", work(HERBS, "bundle", false)),
+      school("bundled", word("bundled"), "Comes out in one piece.", work(HERBS, "bundle", true)),
+      school("loose", word("loose"), "Stays in.", work(HERBS, "bundle", false)),
       school(
         "freshLate",
         "dried early, fresh late",
@@ -160,14 +161,19 @@ export const DISH_QUESTIONS: readonly SchoolQuestion[] = [
     ],
   ),
   question("mushrooms", "Mushrooms", "brushed", has(MUSHROOM), [
-    school("rinsed", "rinsed", "Clean; they hardly take up water.", work(MUSHROOM, "rinse", true)),
-    school("brushed", "brushed", "Dry, so that they brown.", work(MUSHROOM, "rinse", false)),
+    school(
+      "rinsed",
+      word("rinsed"),
+      "Clean; they hardly take up water.",
+      work(MUSHROOM, "rinse", true),
+    ),
+    school("brushed", word("brushed"), "Dry, so that they brown.", work(MUSHROOM, "rinse", false)),
     school("dried", "dried, soaked", "Strongest; the soaking water goes in."),
-    school("powdered", "powdered", "Flavour without pieces."),
+    school("powdered", word("powdered"), "Flavour without pieces."),
   ]),
   question("sweetness", "Sweetness", "vegetables", isDish, [
-    school("none", "none", "Nothing sweet."),
-    school("sugar", "sugar", [
+    school("none", word("none"), "Nothing sweet."),
+    school("sugar", word("sugar"), [
       "Balances acid; start with ",
       either("2 g a litre", "½ tsp a quart"),
       ".",
@@ -218,7 +224,7 @@ export const DISH_QUESTIONS: readonly SchoolQuestion[] = [
     "half",
     (p) => p.kind === "braise" || p.kind === "potRoast",
     [
-      school("submerged", "submerged", "Even, milder.", {
+      school("submerged", word("submerged"), "Even, milder.", {
         apply: (p) => ({ ...p, water: { by: "cover" } }),
         isNow: (p) => p.water.by === "cover",
       }),
@@ -240,14 +246,14 @@ export const DISH_QUESTIONS: readonly SchoolQuestion[] = [
     school("longer", "longer is better", "Falls apart; lean meat dries."),
   ]),
   question("heat", "Heat", "hob", () => true, [
-    school("hob", "hob", "Steams most, easiest to read.", {
+    school("hob", word("hob"), "Steams most, easiest to read.", {
       isNow: (p) => isOnRing(p.heat),
     }),
-    school("oven", "oven", "Even, unstirred.", { isNow: (p) => isInOven(p.heat) }),
+    school("oven", word("oven"), "Even, unstirred.", { isNow: (p) => isInOven(p.heat) }),
     school("crock", "crock, low or high", "Unattended, loses nothing.", {
       isNow: (p) => isSlow(p.heat),
     }),
-    school("pressure", "pressure", "Fast, loses nothing. Compare all four under Crossover.", {
+    school("pressure", word("pressure"), "Fast, loses nothing. Compare all four under Crossover.", {
       isNow: (p) => isSealed(p.heat),
     }),
   ]),

@@ -1,3 +1,4 @@
+import { word } from "../../units/word";
 import { hasLid, isOnRing, isSealed, isSlow } from "../../heats/heat";
 import { either } from "../../units/said";
 import {
@@ -20,16 +21,16 @@ import { question, school, type SchoolQuestion } from "./school";
 /** Water, lid, skimming, sieve and fat: the questions of the pot itself. */
 export const POT_AND_SIEVE: readonly SchoolQuestion[] = [
   question("pressure", "Pressure for broth", "no", both(isStock, has(BONES)), [
-    school("no", "no", "Clear, and the kitchen smells of it. Quick release clouds a broth."),
+    school("no", word("no"), "Clear, and the kitchen smells of it. Quick release clouds a broth."),
     school(
       "yes",
-      "yes",
+      word("yes"),
       "Fast, full set, quiet, less aroma lost. Choose the heat under Crossover.",
       { isNow: (p) => isSealed(p.heat) },
     ),
   ]),
   question("acid", "Acid with bones", "none", both(isStock, has(BONES)), [
-    school("none", "none", "The taste is left alone.", {
+    school("none", word("none"), "The taste is left alone.", {
       apply: (plan) => ({ ...plan, items: plan.items.filter((i) => !ACID(i)) }),
       isNow: (plan) => !plan.items.some(ACID),
     }),
@@ -77,9 +78,9 @@ export const POT_AND_SIEVE: readonly SchoolQuestion[] = [
     }),
   ]),
   question("lid", "Lid", "ajar", (p) => hasLid(p.heat), [
-    school("off", "off", "Reduces; loses most.", lid("off")),
-    school("ajar", "ajar", "About a third of the steam leaves.", lid("ajar")),
-    school("on", "on", "Hardly anything leaves; boils over sooner.", lid("on")),
+    school("off", word("off"), "Reduces; loses most.", lid("off")),
+    school("ajar", word("ajar"), "About a third of the steam leaves.", lid("ajar")),
+    school("on", word("on"), "Hardly anything leaves; boils over sooner.", lid("on")),
   ]),
   question(
     "skimming",
@@ -87,8 +88,8 @@ export const POT_AND_SIEVE: readonly SchoolQuestion[] = [
     "once",
     both(isStock, (p) => isOnRing(p.heat)),
     [
-      school("often", "often", "Clearest."),
-      school("once", "once", "When the scum has come up."),
+      school("often", word("often"), "Clearest."),
+      school("once", word("once"), "When the scum has come up."),
       school("never", "not at all", "A little cloudy, nothing lost."),
     ],
   ),
@@ -103,7 +104,7 @@ export const POT_AND_SIEVE: readonly SchoolQuestion[] = [
     }),
   ]),
   question("fat", "Fat", "liftCold", (p) => has((i) => group("bones", "meat", "fat")(i))(p), [
-    school("keep", "keep", "Stays in: richer.", {
+    school("keep", word("keep"), "Stays in: richer.", {
       apply: (p) => ({ ...p, fat: "keep" }),
       isNow: (p) => p.fat === "keep",
     }),
@@ -130,7 +131,7 @@ export const POT_AND_SIEVE: readonly SchoolQuestion[] = [
       school("start", "from the start", "Sweet, in the background.", when(ROOTS, START)),
       school("lastHour", "last hour", "They still taste of themselves.", when(ROOTS, late(60))),
       school("fried", "fried in fat", "Round and golden.", work(ROOTS, "sweat", true)),
-      school("none", "none", "Pure bone; season it later.", {
+      school("none", word("none"), "Pure bone; season it later.", {
         apply: (p) => ({ ...p, items: p.items.filter((i) => !ROOTS(i)) }),
         isNow: (p) => !p.items.some(ROOTS),
       }),
@@ -138,8 +139,8 @@ export const POT_AND_SIEVE: readonly SchoolQuestion[] = [
   ),
   question("strainedVegetables", "Strained vegetables", "discard", both(isStock, has(ROOTS)), [
     school("discard", "throw away", "They have given what they had."),
-    school("eat", "eat", "Soft, dressed while warm."),
+    school("eat", word("eat"), "Soft, dressed while warm."),
     school("blend", "blend in", "Thickens and clouds it."),
-    school("feed", "feed", "Only where nothing harmful was in the pot; see the cautions."),
+    school("feed", word("feed"), "Only where nothing harmful was in the pot; see the cautions."),
   ]),
 ];

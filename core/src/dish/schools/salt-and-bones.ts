@@ -1,3 +1,4 @@
+import { word } from "../../units/word";
 import {
   isId,
   flavour,
@@ -60,14 +61,19 @@ export const SALT_AND_BONES: readonly SchoolQuestion[] = [
     ),
   ]),
   question("bones", "Bones", "blanched", has(BONES), [
-    school("raw", "raw", "Fullest flavour, needs skimming.", state(BONES, "raw")),
+    school("raw", word("raw"), "Fullest flavour, needs skimming.", state(BONES, "raw")),
     school(
       "blanched",
-      "blanched",
+      word("blanched"),
       "Clear: the scum goes down the drain first.",
       state(BONES, "blanched"),
     ),
-    school("roasted", "roasted", "Brown and deep; about 5 % less set.", state(BONES, "roasted")),
+    school(
+      "roasted",
+      word("roasted"),
+      "Brown and deep; about 5 % less set.",
+      state(BONES, "roasted"),
+    ),
     school(
       "usedBefore",
       "used before",

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { VIGOUR_WORD } from "@kettlos/core/heat/heat-word";
 import type { HobHeat } from "@kettlos/core/heats/hob-schema";
 import { simmerC } from "@kettlos/core/heat/hob";
 import { VIGOURS } from "@kettlos/core/heat/constants";
@@ -18,7 +19,7 @@ const emit = defineEmits<{ change: [HobHeat] }>();
 const vigours = computed(() =>
   VIGOURS.map((value) => ({
     value,
-    label: `${value} ${showTemperature(simmerC(value, props.altitudeM), props.units === "us" ? "us" : "metric")}`,
+    label: `${VIGOUR_WORD[value]} ${showTemperature(simmerC(value, props.altitudeM), props.units === "us" ? "us" : "metric")}`,
   })),
 );
 const set = (part: Partial<HobHeat>) => emit("change", { ...props.heat, ...part });

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { KNOB_WORDS } from "@kettlos/core/heats/slow-cooker";
 import type { SlowCookerHeat } from "@kettlos/core/heats/slow-cooker-schema";
 import { showDuration } from "@kettlos/core/units/show";
 import QuantityField from "../QuantityField.vue";
@@ -8,8 +9,8 @@ import TickChoice from "../TickChoice.vue";
 const props = defineProps<{ heat: SlowCookerHeat; isLater?: boolean }>();
 const emit = defineEmits<{ change: [SlowCookerHeat] }>();
 const SETTINGS = [
-  { value: "low", label: "LOW", hint: "Stays under the boil" },
-  { value: "high", label: "HIGH", hint: "Comes near the boil" },
+  { value: "low", label: KNOB_WORDS.low, hint: "Stays under the boil" },
+  { value: "high", label: KNOB_WORDS.high, hint: "Comes near the boil" },
 ] as const;
 const STARTS = [
   { value: "cold", label: "cold liquid" },

@@ -35,7 +35,7 @@ const emit = defineEmits<{ write: [NewEvent]; startOver: []; undo: [] }>();
 const words = useWords();
 const one = computed(() => (props.units === "us" ? "us" : "metric"));
 const tempC = ref<number | null>(null);
-const STATE: Record<GateState, string> = {
+const STATE_WORDS: Record<GateState, string> = {
   ahead: "not begun",
   running: "in time so far",
   late: "will be too late",
@@ -86,7 +86,7 @@ function read() {
 const writeOut = () =>
   save(
     `kettlos-chilling-${isoDayOf(props.chilling.beganMs)}.csv`,
-    chillRecord(props.pot, props.chilling, props.code, props.live.gates),
+    chillRecord(props.pot, props.chilling, props.code, props.live.gates, props.units),
     "text/csv",
   );
 </script>
@@ -102,7 +102,7 @@ const writeOut = () =>
           {{ showDuration(g.gate.withinMin) }}</strong
         >
         <span
-          >{{ STATE[g.state]
+          >{{ STATE_WORDS[g.state]
           }}<template v-if="g.leftMin !== null && g.leftMin > 0"
             >, {{ showDuration(g.leftMin) }} left</template
           ><template v-if="g.metMin !== null && g.state !== 'ahead'">

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { perL, type InBowl } from "@kettlos/core/batch/bowl";
 import { withIce } from "@kettlos/core/cool/resting";
-import { SET_DOES, setOf } from "@kettlos/core/extraction/set";
+import { SET_DOES_WORDS, setOf } from "@kettlos/core/extraction/set";
 import { showTemperature, showVolume, type UnitSystem } from "@kettlos/core/units/show";
 import { COLD_DENSITY_KG_L } from "@kettlos/core/water/properties";
 import { computed, ref } from "vue";
@@ -43,7 +43,7 @@ function put() {
     <p v-if="after !== null" class="small">
       At once {{ showTemperature(after.tempC, one) }}, and
       {{ showVolume((bowl.massKg + (iceKg ?? 0)) / COLD_DENSITY_KG_L, one) }} in all that
-      {{ SET_DOES[setOf(gelatinGL * after.share)] }} when cold.
+      {{ SET_DOES_WORDS[setOf(gelatinGL * after.share)] }} when cold.
     </p>
     <p class="small quiet">Only where it was boiled down stronger than it is wanted.</p>
   </section>

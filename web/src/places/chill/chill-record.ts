@@ -1,8 +1,9 @@
+import { showMass, showTemperature, type UnitSystem } from "@kettlos/core/units/show";
 import { MINUTE_MS } from "@kettlos/core/units/time";
 import type { Chilling } from "@kettlos/core/batch/fold";
 import type { GateNow } from "@kettlos/core/cool/chill-live";
 import type { CodeOfCooling } from "@kettlos/core/cool/codes";
-import { inWords } from "@kettlos/core/units/said";
+import { inWords, ruleC, say } from "@kettlos/core/units/said";
 import { WAYS } from "@kettlos/core/cool/ways";
 import Papa from "papaparse";
 import type { PotState } from "../../data/pot-state";
@@ -15,25 +16,29 @@ export function chillRecord(
   { chill, beganMs, readings, endedMs }: Chilling,
   code: CodeOfCooling,
   gates: readonly GateNow[],
+  units: UnitSystem,
 ): string {
   const at = (min: number) => iso(beganMs + min * MINUTE_MS);
   return Papa.unparse([
     ["what", "when", "value", "remark"],
     ["batch", iso(pot.batch.createdMs), pot.batch.plan.name, pot.batch.id],
-    ["amount", iso(beganMs), `${chill.massKg.toFixed(2)} kg`, `in ${chill.count}`],
-    ["code", iso(beganMs), code.name, inWords(code.text, "metric")],
+    ["amount", iso(beganMs), showMass(chill.massKg, units), `in ${chill.count}`],
+    ["code", iso(beganMs), code.name, inWords(code.text, units)],
     [
       "begun",
       iso(beganMs),
-      `${chill.fromC} °C`,
+      showTemperature(chill.fromC, units),
       chill.stages.map((s) => WAYS[s.way].name).join(", then "),
     ],
-    ...readings.map((r) => ["reading", iso(r.atMs), `${r.tempC.toFixed(1)} °C`, ""]),
+    ...readings.map((r) => ["reading", iso(r.atMs), showTemperature(r.tempC, units), ""]),
     ...gates.map((g) => [
       "gate",
       g.metMin === null ? "" : at(g.metMin),
       g.state,
-      `${g.gate.fromC} to ${g.gate.toC} °C within ${g.gate.withinMin} min`,
+      inWords(
+        say`from ${ruleC(g.gate.fromC)} to ${ruleC(g.gate.toC)} within ${g.gate.withinMin} min`,
+        units,
+      ),
     ]),
     ...(endedMs === null ? [] : [["cold through", iso(endedMs), "", ""]]),
   ]);

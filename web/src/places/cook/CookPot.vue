@@ -6,7 +6,7 @@ import { clockOf, weekdayClockOf } from "@kettlos/core/units/moments";
 import { liveFigures } from "@kettlos/core/because/live-figures";
 import { drawnLid } from "../../data/drawn-lid";
 import { isByLevel, stretchesOf } from "@kettlos/core/simulate/stretches";
-import { setOf } from "@kettlos/core/extraction/set";
+import { SET_WORDS, setOf } from "@kettlos/core/extraction/set";
 import {
   showLength,
   showTemperature,
@@ -72,7 +72,7 @@ const setWords = computed(() => {
   const grams =
     (planned.value.strained.gelatinGL * planned.value.strained.volumeL) /
     Math.max(0.05, forecast.value.strainedL.expected);
-  return setOf(grams);
+  return SET_WORDS[setOf(grams)];
 });
 const lid = computed(
   () => props.pot.cook.settings.at(-1)?.lid ?? drawnLid(props.pot.batch.plan.heat),

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { KNOB_WORDS } from "@kettlos/core/heats/slow-cooker";
+import { LID_WORD, VIGOUR_WORD } from "@kettlos/core/heat/heat-word";
 import { findVessel } from "@kettlos/core/simulate/references";
 import { useWords } from "../../data/use-words";
 import { hasLid, heatOf, isInOven, isSealed, isSlow, vigourOf } from "@kettlos/core/heats/heat";
@@ -50,11 +52,11 @@ watch(
   },
   { immediate: true },
 );
-const vigours = VIGOURS.map((value) => ({ value, label: value }));
-const lids = LIDS.map((value) => ({ value, label: value }));
+const vigours = VIGOURS.map((value) => ({ value, label: VIGOUR_WORD[value] }));
+const lids = LIDS.map((value) => ({ value, label: LID_WORD[value] }));
 const SETTINGS = [
-  { value: "low", label: "LOW" },
-  { value: "high", label: "HIGH" },
+  { value: "low", label: KNOB_WORDS.low },
+  { value: "high", label: KNOB_WORDS.high },
 ] as const;
 
 function save() {

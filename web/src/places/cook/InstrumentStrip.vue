@@ -9,7 +9,7 @@ import type { Link } from "../../data/instruments-store";
 const props = defineProps<{ link: Link | null; units: UnitSystem }>();
 defineEmits<{ open: [] }>();
 
-const STATE: Record<LinkState, string> = {
+const STATE_WORDS: Record<LinkState, string> = {
   waiting: "waiting for them",
   connected: "connected",
   stale: "quiet just now",
@@ -55,7 +55,7 @@ const values = computed(() => {
     <span v-if="link === null">No instruments: read by hand <kbd>I</kbd></span>
     <template v-else>
       <span
-        >Instruments: <strong role="status">{{ STATE[link.state] }}</strong></span
+        >Instruments: <strong role="status">{{ STATE_WORDS[link.state] }}</strong></span
       >
       <span v-for="value in values" :key="value.name" class="value" :class="{ old: isQuiet }"
         >{{ value.name }} <b class="figure">{{ value.text }}</b></span

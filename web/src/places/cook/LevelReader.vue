@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { either, type Either } from "@kettlos/core/units/said";
+import { useWords } from "../../data/use-words";
 import { READING_FORMS, type ReadingForm } from "@kettlos/core/batch/batch-schema";
 import { showLength, showVolume, type UnitSystem } from "@kettlos/core/units/show";
 import type { Dimension } from "@kettlos/core/units/unit-table";
@@ -24,9 +26,10 @@ const props = defineProps<{
 const shown = defineModel<boolean>({ required: true });
 const { keep, notWritten } = useEntry(shown);
 
+const words = useWords();
 const FORMS: Record<
   ReadingForm,
-  { label: string; ask: string; dimension: Exclude<Dimension, "temperature"> }
+  { label: string | Either; ask: string; dimension: Exclude<Dimension, "temperature"> }
 > = {
   liquidDepth: {
     label: "depth",
@@ -44,7 +47,7 @@ const FORMS: Record<
     dimension: "length",
   },
   volume: {
-    label: "litres",
+    label: either("litres", "quarts"),
     ask: "By the pot's own marks or a jug",
     dimension: "volume",
   },
@@ -67,7 +70,9 @@ const max = computed(() =>
       ? capacityL(props.vessel)
       : 500,
 );
-const options = READING_FORMS.map((f) => ({ value: f, label: FORMS[f].label }));
+const options = computed(() =>
+  READING_FORMS.map((value) => ({ value, label: words([FORMS[value].label]) })),
+);
 
 const farOff = useFarOff(
   () => props.pot,

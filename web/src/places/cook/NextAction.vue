@@ -187,9 +187,7 @@ h1 {
   display: flex;
   flex-wrap: wrap;
   gap: 12px 0;
-  max-height: 72px;
   margin-top: 12px;
-  overflow: hidden;
 }
 
 .later li {

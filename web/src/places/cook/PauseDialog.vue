@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { ruleC, say } from "@kettlos/core/units/said";
+import { useWords } from "../../data/use-words";
 import { MINUTE_MS } from "@kettlos/core/units/time";
 import { computed, ref, watch } from "vue";
 import type { Interruption } from "@kettlos/core/batch/batch-schema";
@@ -12,6 +14,7 @@ import type { NewEvent } from "../../data/repository";
 import OpenDialog from "../../controls/OpenDialog.vue";
 
 /** Without heat, or with the lid off: from now on, or for a while just past. */
+const words = useWords();
 const props = defineProps<{
   write: (event: NewEvent) => Promise<void>;
   pot: LivePot;
@@ -94,8 +97,9 @@ function save() {
         once it is on again nothing can.
       </p>
       <p v-else class="quiet small">
-        The pot cools meanwhile; what is lost is cooked again. Under 60 °C it may stay 2 h in all:
-        US guidance (USDA); your local food code rules.
+        The pot cools meanwhile; what is lost is cooked again.
+        {{ words(say`Under ${ruleC(60)} it may stay 2 h in all`) }}: US guidance (USDA); your local
+        food code rules.
       </p>
       <button type="submit" class="button primary">
         {{ how === "past" ? "Count it in" : "It is so now" }}

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { TASTE_WORDS } from "@kettlos/core/batch/taste-words";
 import { clockOf } from "@kettlos/core/units/moments";
 import { TASTES, type Taste } from "@kettlos/core/batch/batch-schema";
 import { whereIs } from "@kettlos/core/batch/counter";
@@ -110,7 +111,7 @@ function save() {
           :aria-pressed="tastes.includes(taste)"
           @click="toggle(taste)"
         >
-          {{ taste }}
+          {{ TASTE_WORDS[taste] }}
         </button>
       </div>
       <ul v-if="doses.length > 0" class="doses">

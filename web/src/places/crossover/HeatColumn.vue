@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { KNOB_WORDS } from "@kettlos/core/heats/slow-cooker";
 import { HOLD_MIN } from "@kettlos/core/units/limits";
 import { findVessel } from "@kettlos/core/simulate/references";
 import { heatOf, isSlow } from "@kettlos/core/heats/heat";
@@ -56,8 +57,8 @@ const column = computed(() => (props.answer.ok ? props.answer.column : null));
 const vessel = computed(() => findVessel(props.answer.target, props.kitchen));
 const one = computed(() => (props.units === "us" ? "us" : "metric"));
 const SETTINGS = [
-  { value: "low", label: "LOW" },
-  { value: "high", label: "HIGH" },
+  { value: "low", label: KNOB_WORDS.low },
+  { value: "high", label: KNOB_WORDS.high },
 ] as const;
 const said = computed(() => {
   if (column.value === null) return "";

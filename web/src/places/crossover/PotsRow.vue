@@ -52,7 +52,8 @@ const pxPerM = computed(() => {
     ROOM / Math.max(NARROWEST_M, aboveM.value + belowM.value),
   );
   // In steps, so that a level that moves a little leaves the drawing at its scale.
-  return Math.floor(fits / SCALE_STEP) * SCALE_STEP;
+  // Beside one another on a middling screen there is hardly room for the words: a step at least.
+  return Math.max(1, Math.floor(fits / SCALE_STEP)) * SCALE_STEP;
 });
 const levelY = computed(() => ABOVE + aboveM.value * pxPerM.value);
 const height = computed(() => levelY.value + belowM.value * pxPerM.value + BELOW);

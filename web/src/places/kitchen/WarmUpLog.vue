@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { KNOB_WORDS } from "@kettlos/core/heats/slow-cooker";
 import NumberField from "../../controls/NumberField.vue";
 import { WARM_UP_FILL_SHARE } from "@kettlos/core/units/limits";
 import { plain } from "@kettlos/core/units/region";
@@ -15,8 +16,8 @@ const props = defineProps<{ warmUps: readonly WarmUp[]; units: UnitSystem }>();
 const emit = defineEmits<{ change: [WarmUp[]] }>();
 const words = useWords();
 const SETTINGS = [
-  { value: "low", label: "LOW" },
-  { value: "high", label: "HIGH" },
+  { value: "low", label: KNOB_WORDS.low },
+  { value: "high", label: KNOB_WORDS.high },
 ] as const;
 const setting = ref<WarmUp["setting"]>("low");
 const fillShare = ref<number | null>(0.67);

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { allergenWords } from "@kettlos/core/ingredient/allergen-words";
 import { salinity } from "@kettlos/core/seasoning/salinity";
 import { shortDateYearOf } from "@kettlos/core/units/moments";
 import type { LotLabel } from "@kettlos/core/larder/label-of";
@@ -9,7 +10,7 @@ import {
   type UnitSystem,
 } from "@kettlos/core/units/show";
 import { inWords } from "@kettlos/core/units/said";
-import { computed } from "vue";
+import { computed, onMounted, ref, useTemplateRef, watch } from "vue";
 import SmallCode from "./SmallCode.vue";
 
 /** One label: what it is, how much, how salty, what is in it, until when, and how it is used. */
@@ -29,19 +30,35 @@ const salt = computed(() =>
 const address = computed(() =>
   props.label.batchId === null ? null : `${location.origin}/logbook/${props.label.batchId}`,
 );
-/** Letters grow with the label, from what is just legible to what is seen across a freezer. */
-const fontMm = computed(() => {
-  const { name, allergens } = props.label;
-  const isLong = name.length > 24 || allergens.join(", ").length > 24;
-  return Math.min(4.2, Math.max(2.25, props.heightMm * (isLong ? 0.064 : 0.075)));
+const text = useTemplateRef<HTMLElement>("text");
+/** Letters of what is said beside the name, that all of it fits: down to what is just legible. */
+const LEAST_MM = 1.8;
+const fontMm = ref(0);
+/** They grow with the label, to what is seen across a freezer, and shrink until nothing is cut. */
+function fit() {
+  const box = text.value;
+  if (box === null) return;
+  let mm = Math.min(4.2, Math.max(2.25, props.heightMm * 0.075));
+  const isCut = () => {
+    box.style.fontSize = `${mm}mm`;
+    return box.scrollHeight > box.clientHeight + 1 || box.scrollWidth > box.clientWidth + 1;
+  };
+  while (isCut() && mm > LEAST_MM) mm *= 0.95;
+  fontMm.value = mm;
+}
+onMounted(() => {
+  fit();
+  // Its own letters are narrower or wider than those that stood in for them.
+  void document.fonts.ready.then(fit);
 });
+watch(() => [props.label, props.units, props.heightMm], fit, { flush: "post" });
 const codeMm = computed(() => Math.min(26, props.heightMm * 0.5));
 const day = (ms: number) => shortDateYearOf(ms);
 </script>
 
 <template>
-  <article class="label" :style="{ fontSize: `${fontMm}mm` }">
-    <div class="text">
+  <article class="label">
+    <div ref="text" class="text" :style="{ fontSize: `${fontMm}mm` }">
       <strong class="name">{{ label.name }}</strong>
       <span class="amount"
         ><b>{{ amount }}</b
@@ -53,7 +70,7 @@ const day = (ms: number) => shortDateYearOf(ms);
         >, {{ label.isFrozen ? "frozen" : `at ${showRoundTemperature(5, units)} or below` }}</span
       >
       <span v-if="label.allergens.length > 0"
-        >Contains <b>{{ label.allergens.join(", ") }}</b></span
+        >Contains <b>{{ allergenWords(label.allergens) }}</b></span
       >
       <span v-if="label.unread.length > 0"
         >May hold other allergens: read {{ label.unread.join(", ") }}</span
@@ -77,8 +94,10 @@ const day = (ms: number) => shortDateYearOf(ms);
 
 .text {
   display: grid;
+  flex: 1;
   align-content: start;
   min-width: 0;
+  overflow: hidden;
 }
 
 .name {

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { PLACE_WORDS } from "@kettlos/core/larder/larder-schema";
+import { allergenWords } from "@kettlos/core/ingredient/allergen-words";
 import { figure } from "@kettlos/core/units/region";
 import { shortDateOf, shortDateYearOf } from "@kettlos/core/units/moments";
 import { enoughFor } from "@kettlos/core/larder/draws";
@@ -9,7 +11,7 @@ import { ageOf, keepingOf, SPENT_WORDS } from "@kettlos/core/larder/keeping";
 import { heldKg, isUsable, leftOf, type Holding } from "@kettlos/core/larder/larder";
 import { labelOf } from "@kettlos/core/larder/label-of";
 import { isUnsalted } from "@kettlos/core/larder/lot-amounts";
-import { setOf } from "@kettlos/core/extraction/set";
+import { SET_WORDS, setOf } from "@kettlos/core/extraction/set";
 import { COLD_DENSITY_KG_L } from "@kettlos/core/water/properties";
 import type { UnitSystem } from "@kettlos/core/units/show";
 import { computed } from "vue";
@@ -99,7 +101,7 @@ const spoken = computed(() => larderStore.spoken.filter((s) => s.lotId === lot.v
     <p>
       <b class="figure">{{ allWords(lot, holding.count, units) }}</b>:
       {{ countWords(lot.container.kind, holding.count) }} of {{ eachWords(lot, one) }} in the
-      {{ holding.place }}
+      {{ PLACE_WORDS[holding.place] }}
     </p>
     <CautionList v-if="late !== null" :cautions="[late]" />
     <p v-if="holding.spent !== null" class="ember" role="alert">
@@ -137,11 +139,11 @@ const spoken = computed(() => larderStore.spoken.filter((s) => s.lotId === lot.v
       </template>
       <template v-if="lot.isLiquid && gelatinGL > 0.5">
         <dt>When cold</dt>
-        <dd>{{ setOf(gelatinGL) }}</dd>
+        <dd>{{ SET_WORDS[setOf(gelatinGL)] }}</dd>
       </template>
       <template v-if="(lot.label.allergens ?? []).length > 0">
         <dt>Allergens</dt>
-        <dd>{{ lot.label.allergens?.join(", ") }}</dd>
+        <dd>{{ allergenWords(lot.label.allergens ?? []) }}</dd>
       </template>
       <template v-if="unread.length > 0">
         <dt>May hold others</dt>

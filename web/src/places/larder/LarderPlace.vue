@@ -3,7 +3,7 @@ import { shelfCautions } from "@kettlos/core/larder/larder-cautions";
 import { lastLarderEvent, leftOf } from "@kettlos/core/larder/larder";
 import {
   LARDER_KINDS,
-  LARDER_KIND_NAMES,
+  LARDER_KIND_WORDS,
   type LarderEvent,
 } from "@kettlos/core/larder/larder-schema";
 import { showVolume } from "@kettlos/core/units/show";
@@ -47,7 +47,7 @@ const holdings = computed(() =>
 const shelves = computed(() =>
   LARDER_KINDS.map((kind) => ({
     kind,
-    name: LARDER_KIND_NAMES[kind],
+    name: LARDER_KIND_WORDS[kind],
     held: holdings.value.filter((h) => h.lot.kind === kind),
   })).filter((s) => s.held.length > 0),
 );

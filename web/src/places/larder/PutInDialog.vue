@@ -5,6 +5,7 @@ import { ingredientById, isIngredientId } from "@kettlos/core/ingredient/catalog
 import { findIngredients } from "@kettlos/core/ingredient/find-ingredients";
 import {
   PLACES,
+  PLACE_WORDS,
   type LarderEventBody,
   type LarderKind,
   type Place,
@@ -38,7 +39,7 @@ const KIND_OPTIONS: readonly { value: LarderKind; label: string }[] = [
   { value: "fat", label: "rendered fat" },
   { value: "leftovers", label: "leftovers" },
 ];
-const PLACE_OPTIONS = PLACES.map((value) => ({ value, label: value }));
+const PLACE_OPTIONS = PLACES.map((value) => ({ value, label: PLACE_WORDS[value] }));
 const what = ref("");
 const kind = ref<LarderKind>("rawBones");
 const place = ref<Place>("freezer");

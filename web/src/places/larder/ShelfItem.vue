@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { isUnsalted } from "@kettlos/core/larder/lot-amounts";
+import { PLACE_WORDS } from "@kettlos/core/larder/larder-schema";
 import { shortDateOf } from "@kettlos/core/units/moments";
 import { ageOf } from "@kettlos/core/larder/keeping";
 import type { Holding } from "@kettlos/core/larder/larder";
@@ -38,9 +40,10 @@ const salt = computed(() => saltWords(props.holding.lot, props.units));
       <strong>{{ holding.lot.name }}</strong>
       <span
         ><b class="figure">{{ allWords(holding.lot, holding.count, one) }}</b> ·
-        {{ countWords(holding.lot.container.kind, holding.count) }} · {{ holding.place }}</span
+        {{ countWords(holding.lot.container.kind, holding.count) }} ·
+        {{ PLACE_WORDS[holding.place] }}</span
       >
-      <span v-if="salt" :class="{ salty: salt !== 'unsalted' }">{{ salt }}</span>
+      <span v-if="salt" :class="{ salty: !isUnsalted(holding.lot) }">{{ salt }}</span>
       <span v-if="holding.lot.isForAnimals">for the animals</span>
       <span :class="age === 'good' ? 'quiet' : 'ember'"
         >{{ holding.place === "fridge" ? "use by" : "best before" }}

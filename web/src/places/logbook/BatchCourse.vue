@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { BY_WORDS } from "@kettlos/core/because/answers";
 import { MINUTE_MS } from "@kettlos/core/units/time";
 import { weekdayClockOf, shortDateOf, weekdayDayOf } from "@kettlos/core/units/moments";
 import { begunMs } from "@kettlos/core/batch/of-log";
@@ -124,7 +125,7 @@ const isJustLiked = computed(() => props.pot.cook.events.at(-1)?.kind === "liked
             : {
                 from: answers.flavour.window.from.value,
                 past: answers.flavour.window.past.value,
-                word: answers.flavour.by,
+                word: BY_WORDS[answers.flavour.by],
               }
         "
         :readings="readings"

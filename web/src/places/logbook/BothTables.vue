@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { SET_WORDS } from "@kettlos/core/extraction/set";
+import { lookWords } from "@kettlos/core/batch/look-words";
 import { MINUTE_MS } from "@kettlos/core/units/time";
 import type { LedgerRow } from "@kettlos/core/compare/compare";
 import { showDuration, showMass, showVolume, type UnitSystem } from "@kettlos/core/units/show";
@@ -40,11 +42,8 @@ const FACTS = computed<readonly (readonly [string, Said])[]>(() => [
   ],
   ["Served", ({ result }) => massWords(result?.servedKg)],
   ["Fat", ({ result }) => massWords(result?.fatKg)],
-  ["Set", ({ result }) => result?.set ?? null],
-  [
-    "Against the light",
-    ({ looks }) => [looks.clarity, looks.colour].filter((w) => w !== null).join(", ") || null,
-  ],
+  ["Set", ({ result }) => (result?.set ? SET_WORDS[result.set] : null)],
+  ["Against the light", ({ looks }) => lookWords(looks).join(", ") || null],
   ["At the table", ({ liking }) => (liking === null ? null : LIKING_WORDS[liking])],
   ["Tasted", ({ tastings }) => tastings.map((t) => t.tastes.join(", ")).join("; ") || null],
   ["Noted", ({ notes }) => notes.map((n) => n.text).join(" ") || null],

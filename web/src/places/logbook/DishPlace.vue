@@ -3,7 +3,7 @@ import { useWords } from "../../data/use-words";
 import { salinity } from "@kettlos/core/seasoning/salinity";
 import { shortDateOf, dayOf, dateOf } from "@kettlos/core/units/moments";
 import { LIKINGS } from "@kettlos/core/batch/batch-schema";
-import { SETS } from "@kettlos/core/extraction/set";
+import { SET_WORDS, SETS } from "@kettlos/core/extraction/set";
 import type { ShelvedPot } from "@kettlos/core/logbook/shelved";
 import { showDuration, showVolume } from "@kettlos/core/units/show";
 import { computed, ref, watch } from "vue";
@@ -67,6 +67,7 @@ const steps = computed<readonly StepRow[]>(() => {
     return came?.reckoned.saltGL ?? null;
   };
   const salt = row.value.map(saltOf);
+  const setWords = SETS.map((s) => SET_WORDS[s]);
   const list: StepRow[] = [
     {
       name: row.value.at(-1)?.end === "served" ? "Liquid in it" : "Strained",
@@ -84,8 +85,8 @@ const steps = computed<readonly StepRow[]>(() => {
     {
       name: "Set",
       values: of((p) => indexIn(SETS, p.set)),
-      show: (v) => SETS[v] ?? "",
-      words: SETS,
+      show: (v) => setWords[v] ?? "",
+      words: setWords,
     },
     ...(salt.some((v) => (v ?? 0) > 0.3)
       ? [{ name: "Salt as reckoned", values: salt, show: (v: number) => words(salinity(v, "L")) }]

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { lookWords } from "@kettlos/core/batch/look-words";
+import { SET_WORDS } from "@kettlos/core/extraction/set";
 import { boilFirstMinOf } from "@kettlos/core/heats/heat";
 import { dateOf } from "@kettlos/core/units/moments";
 import { begunMs } from "@kettlos/core/batch/of-log";
@@ -94,10 +96,9 @@ const came = computed(() => {
       : `${showMass(result.servedKg, props.units)} served${measured}`,
     result.servedKg === null ? null : `${showVolume(result.strainedL, props.units)} of it liquid`,
     props.gap === null ? null : `planned ${showVolume(props.gap.plannedL, props.units)}`,
-    result.set === null ? null : `set: ${result.set}`,
+    result.set === null ? null : `set: ${SET_WORDS[result.set]}`,
     result.fatKg === null ? null : `fat ${showMass(result.fatKg, props.units)}`,
-    looks.clarity,
-    looks.colour,
+    ...lookWords(looks),
     liking === null ? null : LIKING_WORDS[liking].toLowerCase(),
   ].filter((w) => w !== null);
 });

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { allergenWords } from "@kettlos/core/ingredient/allergen-words";
 import UnitField from "../../controls/UnitField.vue";
 import { BESIDE, canLadle, type Beside } from "@kettlos/core/dish/accompaniments";
 import { ACCOMPANIMENTS, type AccompanimentId } from "@kettlos/core/simulate/dish-words";
@@ -90,7 +91,7 @@ const drawnL = computed(() =>
         >{{ showMass(b.allKg, one) }} in all<template v-if="b.stockL > 0.01"
           >, takes {{ showVolume(b.stockL, one) }} of hot liquid</template
         ><template v-if="b.allergens.length > 0"
-          >; usually holds {{ b.allergens.join(", ") }}</template
+          >; usually holds {{ allergenWords(b.allergens) }}</template
         >
         <label v-if="b.stockL > 0.01 && canLadle(plan)" class="check"
           ><input

@@ -64,7 +64,7 @@ const target = computed({
   get: () => String(salt.value.targetPer),
   set: (value: string) => emit("change", { saltWantedGKg: Number(value) }),
 });
-const BODY_LABELS: Readonly<Partial<Record<BodyId, string>>> = {
+const BODY_WORDS: Readonly<Partial<Record<BodyId, string>>> = {
   lightSoup: "light soup",
   nappe: "coats a spoon",
   gravy: "gravy",
@@ -77,7 +77,7 @@ const THICK = computed(() => {
   return [
     { value: "none", label: "as it comes" },
     ...BODIES.flatMap(({ id, from }) => {
-      const label = BODY_LABELS[id];
+      const label = BODY_WORDS[id];
       return label === undefined
         ? []
         : [

@@ -1,7 +1,8 @@
 <script setup lang="ts">
+import { allergenWords } from "@kettlos/core/ingredient/allergen-words";
 import { figure } from "@kettlos/core/units/region";
 import type { Answers } from "@kettlos/core/because/answers";
-import { DIET_NAMES, type DietConflict } from "@kettlos/core/dish/diets";
+import { DIET_WORDS, type DietConflict } from "@kettlos/core/dish/diets";
 import { costOf } from "@kettlos/core/dish/shopping";
 import { lotPerKg } from "@kettlos/core/larder/lot-of";
 import { daysItLasts, FRIDGE_DAYS } from "@kettlos/core/portion/lasting";
@@ -85,7 +86,7 @@ const nameOf = (id: string) => contentName(id).toLowerCase();
       <legend>They eat</legend>
       <label v-for="diet in DIETS" :key="diet" class="check">
         <input type="checkbox" :checked="plan.diets.includes(diet)" @change="toggleDiet(diet)" />{{
-          DIET_NAMES[diet]
+          DIET_WORDS[diet]
         }}
       </label>
     </fieldset>
@@ -108,7 +109,7 @@ const nameOf = (id: string) => contentName(id).toLowerCase();
     </ul>
     <p class="small">
       <template v-if="dish.allergens.length > 0"
-        >Contains <strong>{{ dish.allergens.join(", ") }}</strong>.
+        >Contains <strong>{{ allergenWords(dish.allergens) }}</strong>.
         <span class="quiet">Labels of ready-made goods come first.</span></template
       ><span v-else class="quiet">No allergen by the catalogue; check every label.</span>
       <span v-if="dish.unread.length > 0">

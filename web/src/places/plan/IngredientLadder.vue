@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { BONE_WORDS } from "../../words/bone-words";
+import { WORK_WORDS } from "@kettlos/core/prepare/work-names";
 import { amountSaid } from "@kettlos/core/ingredient/amount-said";
 import { either, inWords } from "@kettlos/core/units/said";
 import { useWords } from "../../data/use-words";
@@ -119,7 +121,7 @@ const clockOf = ({ when }: PlanItem) =>
       : when.at === "offHeat"
         ? showDuration(props.holdMin)
         : "";
-const workWords = (item: PlanItem) => item.work.map((w) => w.kind).join(", ");
+const workWords = (item: PlanItem) => item.work.map((w) => WORK_WORDS[w.kind]).join(", ");
 const amountOf = (item: PlanItem, system: "metric" | "us") =>
   inWords(amountSaid(ingredientById(item.ingredientId), item), system);
 /** How many of it, where its amount does not say so already. */
@@ -135,7 +137,9 @@ const prepOf = (item: PlanItem) =>
     item.frozen && item.fromLotId === undefined ? "frozen" : "",
     item.hotC === undefined ? "" : "hot",
     item.preparation ||
-      [item.boneState === "raw" ? "" : item.boneState, workWords(item)].filter(Boolean).join(", "),
+      [item.boneState === "raw" ? "" : BONE_WORDS[item.boneState], workWords(item)]
+        .filter(Boolean)
+        .join(", "),
     item.out === undefined ? "" : item.out.isBack ? "out and back" : "comes out",
     item.fromLotId === undefined ? "" : `from the ${item.frozen ? "freezer" : "larder"}`,
     item.fromPlanId === undefined
@@ -294,22 +298,23 @@ li.opens {
 }
 
 .rung strong {
-  overflow: hidden;
   font-weight: 650;
-  text-overflow: ellipsis;
-  white-space: nowrap;
+  overflow-wrap: anywhere;
 }
 
 .rung b {
   text-align: right;
 }
 
-.us,
-.prep {
-  overflow: hidden;
+.us {
   font-size: 14px;
-  text-overflow: ellipsis;
   white-space: nowrap;
+}
+
+.prep {
+  font-size: 14px;
+  line-height: 17px;
+  overflow-wrap: anywhere;
 }
 
 @media (pointer: coarse) {

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { BONE_WORDS } from "../../words/bone-words";
 import { MOST_ITEM_KG } from "@kettlos/core/units/text-schema";
 import UnitField from "../../controls/UnitField.vue";
 import { useWords } from "../../data/use-words";
@@ -54,10 +55,14 @@ const SIDES = [
 ] as const;
 const side = ref<(typeof SIDES)[number]["value"]>("pot");
 const STATES = [
-  { value: "raw", label: "raw", hint: "As they come" },
-  { value: "blanched", label: "blanched", hint: "Clearer stock" },
-  { value: "roasted", label: "roasted", hint: "Brown stock, a little less set" },
-  { value: "usedBefore", label: "used before", hint: "A second pot: about a fifth less to give" },
+  { value: "raw", label: BONE_WORDS.raw, hint: "As they come" },
+  { value: "blanched", label: BONE_WORDS.blanched, hint: "Clearer stock" },
+  { value: "roasted", label: BONE_WORDS.roasted, hint: "Brown stock, a little less set" },
+  {
+    value: "usedBefore",
+    label: BONE_WORDS.usedBefore,
+    hint: "A second pot: about a fifth less to give",
+  },
 ] as const;
 const targets = computed(() =>
   targetsOf(props.item.ingredientId).map((t) => ({ value: t.id, label: t.name })),

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { inLines } from "../../drawings/fit-text";
 import { isOnRing } from "@kettlos/core/heats/heat";
 import { drawnLid } from "../../data/drawn-lid";
 import type { Answers } from "@kettlos/core/because/answers";
@@ -32,7 +33,7 @@ const emit = defineEmits<{
 
 const TALLEST = 356;
 const LEADERS = 176;
-const LEADER_GAP = 46;
+const LEADER_ROOM = 148;
 const MARGIN = { side: 56, top: 44, bottom: 46 };
 /** Height that the amount and its depth take, px. */
 const ROOM_FOR_WORDS = 68;
@@ -81,6 +82,18 @@ const steamY = computed(() => (lineY.value + yAt(frame.value, trace.value.endDep
 const steamBandPx = computed(() => yAt(frame.value, trace.value.endDepthM) - lineY.value);
 const one = computed(() => (props.units === "us" ? "us" : "metric"));
 
+/** From one way to the next: as high as the one that takes most lines. */
+const leaderGap = computed(
+  () =>
+    26 +
+    20 *
+      Math.max(
+        1,
+        ...props.answers.ways.map(
+          (way) => inLines(waterWords(way.statement, props.units), LEADER_ROOM).length,
+        ),
+      ),
+);
 const leaders = computed(() =>
   placeLeaders(
     props.answers.ways.flatMap((way) =>
@@ -97,7 +110,7 @@ const leaders = computed(() =>
           ]
         : [],
     ),
-    LEADER_GAP,
+    leaderGap.value,
     HEIGHT.value - 30,
   ),
 );
@@ -196,7 +209,7 @@ function stepBy(litres: number) {
           />
         </g>
       </PotSection>
-      <text class="quiet" :x="frame.centreX" :y="HEIGHT - 2" text-anchor="middle">
+      <text class="quiet" :x="frame.centreX" :y="HEIGHT - 6" text-anchor="middle">
         {{ vessel.name.toLowerCase() }}, {{ showVolume(capacityL(vessel), one) }} to the rim
       </text>
     </svg>

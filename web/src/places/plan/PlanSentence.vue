@@ -59,7 +59,7 @@ const WIDTH: Record<SentenceField["of"], number> = {
   vigour: 420,
   lid: 320,
 };
-const NAME: Record<SentenceField["of"], string> = {
+const FIELD_WORDS: Record<SentenceField["of"], string> = {
   item: "ingredient",
   stretch: "heat that follows",
   water: "water",
@@ -78,7 +78,7 @@ const NAME: Record<SentenceField["of"], string> = {
         v-if="part.field"
         type="button"
         class="editable"
-        :aria-label="`${part.text}, change the ${NAME[part.field.of]}`"
+        :aria-label="`${part.text}, change the ${FIELD_WORDS[part.field.of]}`"
         :aria-expanded="key === keyOf(part.field)"
         @click="toggle(keyOf(part.field), $event)"
       >
@@ -92,7 +92,7 @@ const NAME: Record<SentenceField["of"], string> = {
     :key="key ?? ''"
     :anchor="anchor"
     :width="WIDTH[openField.of]"
-    :label="`Change the ${NAME[openField.of]}`"
+    :label="`Change the ${FIELD_WORDS[openField.of]}`"
     @shut="shut"
   >
     <ItemEditor

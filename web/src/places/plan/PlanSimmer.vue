@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { BY_WORDS } from "@kettlos/core/because/answers";
 import type { Answers } from "@kettlos/core/because/answers";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
@@ -19,7 +20,11 @@ const labels = computed(() => markLabels(props.plan, props.answers.trace, props.
 const window = computed(() => {
   const { flavour } = props.answers;
   if (flavour === null) return null;
-  return { from: flavour.window.from.value, past: flavour.window.past.value, word: flavour.by };
+  return {
+    from: flavour.window.from.value,
+    past: flavour.window.past.value,
+    word: BY_WORDS[flavour.by],
+  };
 });
 </script>
 

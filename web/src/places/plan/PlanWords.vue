@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { SET_WORDS } from "@kettlos/core/extraction/set";
 import type { Answers } from "@kettlos/core/because/answers";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import type { Plan, PlanItem } from "@kettlos/core/simulate/plan-schema";
@@ -47,7 +48,7 @@ defineEmits<{
       <WhyFigure
         v-if="plan.end === 'strained'"
         :estimate="answers.figures.gelatinGL"
-        :label="`Why ${answers.set.expected}?`"
+        :label="`Why ${SET_WORDS[answers.set.expected]}?`"
       />
       <WhyFigure :estimate="answers.figures.steamedL" label="Why steam?" />
       <WhyFigure

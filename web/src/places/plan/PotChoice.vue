@@ -17,7 +17,7 @@ const props = defineProps<{
 }>();
 const emit = defineEmits<{ change: [Partial<Plan>] }>();
 
-const LIMIT = {
+const LIMIT_WORDS = {
   fits: "fits",
   overFillLine: "over the fill line",
   overRim: "runs over",
@@ -49,7 +49,7 @@ const rings = computed(() => props.kitchen.rings.map((r) => ({ value: r.id, labe
             <span class="quiet small">{{ showVolume(capacityL(vessel), units) }}</span></span
           >
           <span v-if="fit" class="small" :class="fit.limit === 'fits' ? 'herb' : 'ember'">{{
-            LIMIT[fit.limit]
+            LIMIT_WORDS[fit.limit]
           }}</span>
         </button>
       </li>

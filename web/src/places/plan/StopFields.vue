@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { either } from "@kettlos/core/units/said";
+import { useWords } from "../../data/use-words";
 import NumberField from "../../controls/NumberField.vue";
 import { SHARE_LEFT, HOLD_MIN } from "@kettlos/core/units/limits";
 import { BODIES, bodyOf } from "@kettlos/core/seasoning/thickness";
@@ -23,17 +25,23 @@ const props = defineProps<{
 }>();
 const emit = defineEmits<{ change: [Stop] }>();
 
-const ALL = [
-  { value: "time", label: "for a time" },
-  { value: "tender", label: "until tender" },
-  { value: "liquid", label: "down to litres" },
-  { value: "share", label: "to a share" },
-  { value: "depth", label: "to a depth" },
-  { value: "thick", label: "until so thick" },
-  { value: "temperature", label: "to a temperature" },
-] as const;
+const words = useWords();
+const ALL = computed(
+  () =>
+    [
+      { value: "time", label: "for a time" },
+      { value: "tender", label: "until tender" },
+      { value: "liquid", label: words([either("down to litres", "down to quarts")]) },
+      { value: "share", label: "to a share" },
+      { value: "depth", label: "to a depth" },
+      { value: "thick", label: "until so thick" },
+      { value: "temperature", label: "to a temperature" },
+    ] as const,
+);
 const WHEN_OFF: ReadonlySet<Stop["by"]> = new Set(["time", "temperature"]);
-const KINDS = computed(() => (props.isOff ? ALL.filter((k) => WHEN_OFF.has(k.value)) : ALL));
+const KINDS = computed(() =>
+  props.isOff ? ALL.value.filter((k) => WHEN_OFF.has(k.value)) : ALL.value,
+);
 /** A roast's middle, and soup that can be eaten. */
 const HOT_C = 71;
 const EATEN_C = 65;

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { word } from "@kettlos/core/units/word";
 import type { Answers } from "@kettlos/core/because/answers";
 import { movesWith } from "@kettlos/core/batch/stretch-actions";
 import { stretchIdeas, type StretchIdea } from "@kettlos/core/convert/stretch-ideas";
@@ -38,9 +39,11 @@ const rows = computed(() =>
           ? ""
           : `${isByClock ? "" : "about "}${showDuration(Math.round(went.toMin - went.fromMin))}`,
       litres: went === undefined ? "" : showVolume(went.endLiquidL, one.value),
-      moves: [...said(moves.out, "out"), ...said(moves.back, "back"), ...said(moves.in, "in")].join(
-        ", ",
-      ),
+      moves: [
+        ...said(moves.out, word("out")),
+        ...said(moves.back, word("back")),
+        ...said(moves.in, word("in")),
+      ].join(", "),
     };
   }),
 );

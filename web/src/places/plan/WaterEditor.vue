@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { either } from "@kettlos/core/units/said";
+import { useWords } from "../../data/use-words";
 import NumberField from "../../controls/NumberField.vue";
 import { EATERS, MOULDS, RATION_DAYS, WATER_PER_BONE } from "@kettlos/core/units/limits";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
@@ -44,11 +46,15 @@ function statementFor(by: WaterStatement["by"]): WaterStatement {
   return { by: "amount", volumeL: Math.round(props.waterL * 20) / 20 };
 }
 
-const WISHES = [
-  { value: "volume", label: "litres" },
-  { value: "moulds", label: "moulds" },
-  { value: "rations", label: "rations" },
-] as const;
+const words = useWords();
+const wishes = computed(
+  () =>
+    [
+      { value: "volume", label: words([either("litres", "quarts")]) },
+      { value: "moulds", label: "moulds" },
+      { value: "rations", label: "rations" },
+    ] as const,
+);
 const wanted = computed<Wanted>(() =>
   props.plan.water.by === "left" ? props.plan.water.wanted : { by: "volume", volumeL: 3 },
 );
@@ -109,7 +115,7 @@ const ratio = computed(() => (props.plan.water.by === "ratio" ? props.plan.water
       @update:model-value="emit('state', { by: 'over', overM: $event ?? 0.025 })"
     />
     <template v-else-if="plan.water.by === 'left'">
-      <TickChoice v-model="wish" label="What shall be left" :options="WISHES" />
+      <TickChoice v-model="wish" label="What shall be left" :options="wishes" />
       <UnitField
         v-if="wanted.by === 'volume'"
         label="Left, strained"

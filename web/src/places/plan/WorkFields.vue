@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { word } from "@kettlos/core/units/word";
+import { ROUX_COLOUR_WORDS } from "@kettlos/core/prepare/work-names";
 import { ROUX_COLOURS, WORKS, type RouxColour, type WorkKind } from "@kettlos/core/prepare/works";
 import UnitField from "../../controls/UnitField.vue";
 import { WORK_TIMES } from "@kettlos/core/prepare/work-times";
@@ -37,7 +39,7 @@ const ALLOWED: Partial<Record<WorkKind, readonly string[]>> = {
 };
 const offered = computed(() => WORKS.filter((k) => ALLOWED[k]?.includes(group.value) === true));
 const nameOf = (kind: WorkKind) =>
-  kind === "brown" ? "brown" : kind === "roux" ? "roux" : WORK_TIMES[kind].name;
+  kind === "brown" ? word("brown") : kind === "roux" ? word("roux") : WORK_TIMES[kind].name;
 const of = (kind: WorkKind) => props.item.work.find((w) => w.kind === kind);
 const put = (kind: WorkKind, part: Partial<Work>) =>
   emit(
@@ -69,7 +71,7 @@ const ROUX_LOOKS: Readonly<Record<RouxColour, string>> = {
   brown: "#9a5a20",
   dark: "#4f2a15",
 };
-const COLOURS = ROUX_COLOURS.map((value) => ({ value, label: value }));
+const COLOURS = ROUX_COLOURS.map((value) => ({ value, label: ROUX_COLOUR_WORDS[value] }));
 const SHARES = [0.25, 0.3, 0.5, 0.75, 1].map((s) => ({
   value: String(s),
   label: `${Math.round(s * 100)} %`,

@@ -14,7 +14,7 @@ import { useWords } from "../../data/use-words";
 const props = defineProps<{ plan: Plan; answers: Answers; kitchen: Kitchen }>();
 
 const words = useWords();
-const WANTED: Record<WorkTask["attention"], string> = {
+const WANTED_WORDS: Record<WorkTask["attention"], string> = {
   hands: "hands",
   near: "near",
   leave: "by itself",
@@ -49,7 +49,7 @@ const roundMin = (min: number) => showDuration(Math.max(1, Math.round(min)));
         <span class="quiet small">{{ beginWords(task) }}</span>
         <b class="figure">{{ roundMin(task.min) }}</b>
         <span class="quiet small" :class="{ hands: task.attention === 'hands' }">{{
-          WANTED[task.attention]
+          WANTED_WORDS[task.attention]
         }}</span>
         <span class="why small quiet"
           >{{ task.why

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { PLACE_WORDS } from "@kettlos/core/larder/larder-schema";
 import type { Holding } from "@kettlos/core/larder/larder";
 import type { UnitSystem } from "@kettlos/core/units/show";
 import { computed } from "vue";
@@ -17,7 +18,7 @@ const MOST_DRAWN = 18;
       <HeldShapes class="row" :holding="h" :most="MOST_DRAWN" :size="h.count > 8 ? 40 : 56" />
       <p>
         <b class="figure">{{ countWords(h.lot.container.kind, h.count) }}</b> of
-        {{ eachWords(h.lot, one) }}, {{ h.place }} ·
+        {{ eachWords(h.lot, one) }}, {{ PLACE_WORDS[h.place] }} ·
         <span class="quiet">{{ h.lot.code }}</span>
       </p>
     </li>

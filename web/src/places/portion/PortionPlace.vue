@@ -9,7 +9,7 @@ import type { Product } from "@kettlos/core/batch/product-kinds";
 import { potFacts, type PotFacts } from "@kettlos/core/larder/lot-of";
 import { litresOf } from "@kettlos/core/larder/lot-amounts";
 import { lotFrom, potLeft } from "@kettlos/core/larder/portioned";
-import { PLACES, type Place, type WayOut } from "@kettlos/core/larder/larder-schema";
+import { PLACES, PLACE_WORDS, type Place, type WayOut } from "@kettlos/core/larder/larder-schema";
 import { filled, roomL } from "@kettlos/core/portion/headspace";
 import { showMass, showVolume } from "@kettlos/core/units/show";
 import { COLD_DENSITY_KG_L } from "@kettlos/core/water/properties";
@@ -80,7 +80,7 @@ watch(
 );
 const container = computed(() => containers.value.find((c) => c.id === containerId.value) ?? null);
 const place = ref<Place>("freezer");
-const PLACE_OPTIONS = PLACES.map((value) => ({ value, label: value })).toReversed();
+const PLACE_OPTIONS = PLACES.map((value) => ({ value, label: PLACE_WORDS[value] })).toReversed();
 const isFrozen = computed(() => place.value === "freezer");
 const full = computed(() =>
   container.value === null ? null : filled(leftL.value, container.value, isFrozen.value),

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { either } from "@kettlos/core/units/said";
 import type { Doubt, HeadFacts, LineFacts } from "@kettlos/core/formats/recipe/draft";
 import { ref } from "vue";
 import { useWords } from "../../data/use-words";
@@ -15,7 +16,7 @@ const words = useWords();
 const typed = ref("");
 const problem = ref("");
 const HINTS = {
-  amount: "or type it: 250 g",
+  amount: words([either("or type it: 250 g", "or type it: 9 oz")]),
   people: "or type a number",
   time: "or type it: 2 h 30",
   ingredient: "or type it: parsnip",

@@ -1,3 +1,4 @@
+import { KNOB_WORDS } from "@kettlos/core/heats/slow-cooker";
 import { capital } from "@kettlos/core/units/capital";
 import { HEATS, setByOf } from "@kettlos/core/heats/heat";
 import type { DraftLine, RecipeDraft } from "@kettlos/core/formats/recipe/draft";
@@ -71,7 +72,7 @@ export const lineWords = {
       setBy === "degrees" && ovenC !== null
         ? ` at ${inWords(say`${ovenAt(ovenC)}`, units)}`
         : setBy === "setting" && crockSetting !== null
-          ? ` on ${crockSetting.toUpperCase()}`
+          ? ` on ${KNOB_WORDS[crockSetting]}`
           : "";
     const long =
       hold === null ? "" : hold === "tender" ? ", until tender" : `, ${showDuration(hold)}`;

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { POUND_KG } from "@kettlos/core/units/us-measures";
+import { costedFor } from "../../words/held-words";
 import { figure, plain } from "@kettlos/core/units/region";
 import { vTyped } from "../../controls/v-typed";
 import UndoBar from "../../controls/UndoBar.vue";
@@ -72,8 +72,8 @@ function setHave(ingredientId: string, massKg: number | null) {
   });
 }
 /** What a price is for: a kilogram, a pound. */
-const priceKg = computed(() => (one.value === "us" ? POUND_KG : 1));
-const pricedBy = computed(() => (one.value === "us" ? "pound" : "kilogram"));
+const priceKg = computed(() => costedFor({ isLiquid: false }, one.value).massKg);
+const pricedBy = computed(() => costedFor({ isLiquid: false }, one.value).word);
 const priceProblem = ref("");
 function setPrice(ingredientId: string, text: string) {
   const rest = kitchen.value?.prices.filter((p) => p.ingredientId !== ingredientId) ?? [];

@@ -1,8 +1,9 @@
 <script setup lang="ts">
+import { CLARITY_WORDS, COLOUR_WORDS } from "@kettlos/core/batch/look-words";
 import { figure } from "@kettlos/core/units/region";
 import type { Answers } from "@kettlos/core/because/answers";
 import { CLARITIES, COLOURS } from "@kettlos/core/batch/batch-schema";
-import { SETS } from "@kettlos/core/extraction/set";
+import { SET_WORDS, SETS } from "@kettlos/core/extraction/set";
 import { fatCapMm } from "@kettlos/core/extraction/fat-cap";
 import { vesselOf } from "@kettlos/core/simulate/references";
 import { showMass, type UnitSystem, showLength } from "@kettlos/core/units/show";
@@ -20,11 +21,11 @@ import SetPicture from "./SetPicture.vue";
 const props = defineProps<{ pot: PotState; answers: Answers; units: UnitSystem }>();
 const emit = defineEmits<{ write: [NewEvent] }>();
 const one = computed(() => (props.units === "us" ? "us" : "metric"));
-const options = <T extends string>(values: readonly T[]) =>
-  values.map((value) => ({ value, label: value }));
-const SET_OPTIONS = options(SETS);
-const CLARITY_OPTIONS = options(CLARITIES);
-const COLOUR_OPTIONS = options(COLOURS);
+const options = <T extends string>(values: readonly T[], words: Readonly<Record<T, string>>) =>
+  values.map((value) => ({ value, label: words[value] }));
+const SET_OPTIONS = options(SETS, SET_WORDS);
+const CLARITY_OPTIONS = options(CLARITIES, CLARITY_WORDS);
+const COLOUR_OPTIONS = options(COLOURS, COLOUR_WORDS);
 const plan = computed(() => props.pot.batch.plan);
 const result = computed(() => props.pot.cook.result);
 const looks = computed(() => props.pot.cook.looks);
@@ -62,7 +63,7 @@ const capMm = computed(() =>
     </p>
     <template v-if="plan.end === 'strained'">
       <MarkChoice
-        :label="`How it stands, reckoned: ${answers.set.expected}`"
+        :label="`How it stands, reckoned: ${SET_WORDS[answers.set.expected]}`"
         :options="SET_OPTIONS"
         :chosen="result?.set ?? null"
         @choose="emit('write', { kind: 'setJudged', set: $event })"

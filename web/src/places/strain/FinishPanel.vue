@@ -6,7 +6,7 @@ import { bowlL, perKg, perL, type InBowl } from "@kettlos/core/batch/bowl";
 import { powderGOf, thickenerGOf } from "@kettlos/core/because/stir-in-figures";
 import { saltWanted, thickWanted } from "@kettlos/core/dish/wanted";
 import { saltHereWords, thickHereWords } from "@kettlos/core/learn/say-taught";
-import { SET_DOES, setOf } from "@kettlos/core/extraction/set";
+import { SET_DOES_WORDS, setOf } from "@kettlos/core/extraction/set";
 import { ingredientById } from "@kettlos/core/ingredient/catalogue";
 import { BODIES, bodyOf, THICKENERS, type ThickenerId } from "@kettlos/core/seasoning/thickness";
 import { showMass, showVolume, type UnitSystem } from "@kettlos/core/units/show";
@@ -37,7 +37,7 @@ const ways = computed(() => WHAT.filter((w) => w.value !== "set" || !isServed.va
 const what = ref<(typeof WHAT)[number]["value"]>(isServed.value ? "salt" : "reduce");
 const nowL = computed(() => bowlL(props.bowl));
 const flourGL = computed(() => perL(props.bowl, props.bowl.flourG));
-const set = computed(() => SET_DOES[setOf(perL(props.bowl, props.bowl.gelatinG))]);
+const set = computed(() => SET_DOES_WORDS[setOf(perL(props.bowl, props.bowl.gelatinG))]);
 
 const thickener = ref<ThickenerId>("cornStarch");
 /** What the plan wants, else what was wanted of such dishes here, else what coats a spoon. */
@@ -123,7 +123,8 @@ const done = computed(() =>
     <template v-else-if="what === 'set'">
       <p v-if="powder === null">It is as firm as powder should make it.</p>
       <StirIn v-else :grams="powder.g" :units="one" @done="stir('gelatinPowder', $event)">
-        of gelatin powder, soaked in cold water, melted in hot: then it {{ SET_DOES[powder.set] }}.
+        of gelatin powder, soaked in cold water, melted in hot: then it
+        {{ SET_DOES_WORDS[powder.set] }}.
       </StirIn>
     </template>
     <IngredientLine

@@ -5,7 +5,7 @@ import { useWords } from "../../data/use-words";
 import { boiledDown, bowlL, perKg, perL, type InBowl } from "@kettlos/core/batch/bowl";
 import { REDUCTIONS } from "@kettlos/core/batch/reduce-on";
 import { reduceMinOf } from "@kettlos/core/because/finish-figures";
-import { SET_DOES, setOf } from "@kettlos/core/extraction/set";
+import { SET_DOES_WORDS, setOf } from "@kettlos/core/extraction/set";
 import { SALTY_BROTH_G_L, SALTY_DISH_G_KG } from "@kettlos/core/seasoning/salt";
 import { bodyOf } from "@kettlos/core/seasoning/thickness";
 import { showDuration, showMass, type UnitSystem } from "@kettlos/core/units/show";
@@ -65,7 +65,7 @@ const then = computed(() => {
     isSalty: saltPer > (props.isServed ? SALTY_DISH_G_KG : SALTY_BROTH_G_L).value,
     becomes: props.isServed
       ? `the sauce is ${bodyOf(perL(bowl, bowl.flourG)).name}`
-      : `it ${SET_DOES[setOf(perL(bowl, bowl.gelatinG))]}`,
+      : `it ${SET_DOES_WORDS[setOf(perL(bowl, bowl.gelatinG))]}`,
   };
 });
 function reduced() {

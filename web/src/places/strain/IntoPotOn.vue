@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { either } from "@kettlos/core/units/said";
+import { useWords } from "../../data/use-words";
 import { bowlL, type InBowl } from "@kettlos/core/batch/bowl";
 import { drawsOn, pouredOn, roomL } from "@kettlos/core/batch/hand-on";
 import { onCounter } from "@kettlos/core/batch/counter";
@@ -15,6 +17,7 @@ import type { PotState } from "../../data/pot-state";
 import { usePotsStore } from "../../data/pots-store";
 
 /** Straight from the sieve into a pot that is on already: so much, as hot as it is, with all that is in it. */
+const words = useWords();
 const props = defineProps<{
   pot: PotState;
   bowl: InBowl;
@@ -111,7 +114,7 @@ async function pour() {
         :min="LEAST_L"
         :max="haveL"
         needed
-        placeholder="500 ml"
+        :placeholder="words([either('500 ml', '2 cups')])"
       />
       <button type="submit" class="button" :disabled="tempC === null">Pour it in</button>
     </div>

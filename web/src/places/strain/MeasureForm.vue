@@ -236,7 +236,7 @@ function takeMeasured(got: { volumeL: number; servedKg: number }) {
         dimension="volume"
         :min="0"
         :max="20"
-        placeholder="the last centimetre"
+        placeholder="what is muddy"
       />
       <p v-if="hasMarrow" class="line">
         Marrow <TickChoice v-model="marrow" label="Marrow" :options="MARROW_OPTIONS" />

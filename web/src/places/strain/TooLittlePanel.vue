@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { bowlL, type InBowl } from "@kettlos/core/batch/bowl";
 import { tooLittle, wantedOf } from "@kettlos/core/batch/too-little";
-import { SET_DOES } from "@kettlos/core/extraction/set";
+import { SET_DOES_WORDS } from "@kettlos/core/extraction/set";
 import { showDuration, showVolume, type UnitSystem } from "@kettlos/core/units/show";
 import { computed } from "vue";
 import { useKitchenStore } from "../../data/kitchen-store";
@@ -38,13 +38,13 @@ const short = computed(() =>
     <ul>
       <li>
         Stretch it with {{ showVolume(short.stretched.waterL, one) }} of water: it then
-        <strong>{{ SET_DOES[short.stretched.set] }}</strong> when cold, and everything in it is as
-        much thinner.
+        <strong>{{ SET_DOES_WORDS[short.stretched.set] }}</strong> when cold, and everything in it
+        is as much thinner.
       </li>
       <li v-if="short.secondWash !== null">
         Boil the bones a second time, {{ showDuration(short.secondWash.min) }}: about
         {{ showVolume(short.secondWash.volumeL, one) }} more that by itself
-        <strong>{{ SET_DOES[short.secondWash.set] }}</strong>.
+        <strong>{{ SET_DOES_WORDS[short.secondWash.set] }}</strong>.
       </li>
       <li v-if="short.soonerMin !== null">
         The next time, reduce less: off the heat {{ showDuration(short.soonerMin) }} sooner leaves

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { figure } from "@kettlos/core/units/region";
 import { shortDateOf, monthOf } from "@kettlos/core/units/moments";
-import { SETS } from "@kettlos/core/extraction/set";
+import { SET_WORDS, SETS } from "@kettlos/core/extraction/set";
 import { months } from "@kettlos/core/logbook/months";
 import { setsByBone, steams, yields } from "@kettlos/core/logbook/over-time";
 import { showMass, showVolume } from "@kettlos/core/units/show";
@@ -127,7 +127,7 @@ const whyWords = (why: keyof typeof WHY_WORDS | "notSaid") =>
       </section>
       <section v-if="sets.length > 0">
         <h2>How it set, by bones and hours</h2>
-        <SetByHours :rows="sets" :words="SETS" @choose="open" />
+        <SetByHours :rows="sets" :words="SETS.map((s) => SET_WORDS[s])" @choose="open" />
       </section>
       <section>
         <h2>Month by month</h2>

@@ -1,0 +1,134 @@
+import { expect, test, type Page } from "@playwright/test";
+import type { Server } from "node:http";
+import { fileURLToPath } from "node:url";
+import { createApp } from "../server/src/app";
+import { listen } from "../server/src/listen";
+import { clipped, unsaid } from "./unsaid";
+
+/** The application in the tests' own language, which is longer and of which no letter is English. */
+const DIST = fileURLToPath(new URL("../web/dist-pseudo", import.meta.url));
+const WEDNESDAY_EVENING = new Date("2026-03-18T20:14:00+01:00");
+
+let server: Server;
+let url = "";
+test.beforeAll(async () => {
+  const listening = await listen(createApp(DIST), { host: "127.0.0.1", port: 0, usualPort: 0 });
+  server = listening.server;
+  url = `http://localhost:${listening.port}`;
+});
+test.afterAll(() => {
+  server.close();
+  server.closeAllConnections();
+});
+
+/** Where to look, and what opens there: selectors clicked one after the other, keys pressed. */
+const PLACES: readonly {
+  readonly path: string;
+  readonly opens?: readonly string[];
+  readonly keys?: string;
+}[] = [
+  { path: "/bench", keys: "?/" },
+  {
+    path: "/plan/plan-lamb",
+    opens: [
+      ".editable >> nth=0",
+      ".editable >> nth=1",
+      ".editable >> nth=2",
+      ".editable >> nth=3",
+      ".editable >> nth=4",
+      ".rung",
+      ".why",
+      ".ways button",
+      "aside .editable",
+      ".panel > .choice label >> nth=1",
+      ".panel > .choice label >> nth=2",
+      ".panel > .choice label >> nth=3",
+      ".panel > .choice label >> nth=4",
+    ],
+  },
+  { path: "/plan/plan-gravy", opens: [".rung", ".stretches button"] },
+  { path: "/plan/plan-braise", opens: [".rung"] },
+  { path: "/new" },
+  { path: "/read" },
+  { path: "/shopping" },
+  { path: "/crossover/plan-braise", opens: [".how .editable"] },
+  { path: "/convert" },
+  { path: "/clock" },
+  { path: "/cook/on-fire", opens: [".why"], keys: "lchwtfpi" },
+  { path: "/strain/past-11" },
+  { path: "/chill/past-11" },
+  { path: "/portion/past-11" },
+  { path: "/larder", opens: ["a.item"] },
+  { path: "/labels" },
+  { path: "/logbook" },
+  { path: "/logbook/past-08" },
+  { path: "/logbook/past-12" },
+  { path: "/beside/past-01/past-08" },
+  { path: "/taught" },
+  { path: "/trends" },
+  { path: "/kitchen", opens: ["ul button >> nth=0"] },
+];
+
+/** Opens every fold of the page, as if it had been read through. */
+async function unfold(page: Page): Promise<void> {
+  await page.clock.runFor(2500);
+  await page.locator("main").waitFor();
+  await page.evaluate(() => {
+    for (const fold of document.querySelectorAll("details")) fold.open = true;
+  });
+}
+
+for (const [name, viewport] of [
+  ["a desk", { width: 1280, height: 800 }],
+  ["a tablet", { width: 820, height: 1180 }],
+  ["a phone", { width: 390, height: 844 }],
+] as const)
+  test(`in another language every place is said, and nothing is cut, on ${name}`, async ({
+    browser,
+  }) => {
+    test.slow();
+    const context = await browser.newContext({
+      viewport,
+      // Days and months by their own letters too: an English one would be seen.
+      locale: "el-GR",
+      timezoneId: "Europe/Vienna",
+      reducedMotion: "reduce",
+    });
+    const page = await context.newPage();
+    /** Each with where it was first seen. */
+    const wrong = new Map<string, string>();
+    const isWrong = (what: string, where: string) => {
+      if (!wrong.has(what)) wrong.set(what, where);
+    };
+    page.on("pageerror", (error) => isWrong(`error: ${error.message}`, page.url()));
+    await page.clock.install({ time: WEDNESDAY_EVENING });
+    const look = async (where: string) => {
+      for (const text of await unsaid(page)) isWrong(`not said: ${text}`, where);
+      for (const text of await clipped(page)) isWrong(`cut: ${text}`, where);
+    };
+
+    await page.goto(url);
+    await page.locator("main button").first().waitFor();
+    await look("first visit");
+    await page.locator("main button").first().click();
+    await page.locator("footer li").first().waitFor();
+    for (const { path, opens = [], keys = "" } of PLACES) {
+      await page.goto(`${url}${path}`);
+      await unfold(page);
+      await look(path);
+      for (const selector of opens) {
+        await page.locator("main").locator(selector).first().click({ timeout: 5000 });
+        await unfold(page);
+        await look(`${path} ${selector}`);
+        await page.keyboard.press("Escape");
+      }
+      for (const key of keys) {
+        await page.locator("body").press(key);
+        await unfold(page);
+        await look(`${path} ${key}`);
+        await page.keyboard.press("Escape");
+      }
+    }
+    expect(Object.fromEntries(wrong)).toEqual({});
+    await context.close();
+  });
