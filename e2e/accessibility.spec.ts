@@ -58,7 +58,7 @@ test("no violations on the sides of a plan", async ({ page }) => {
   test.slow();
   await openSample(page);
   await page.goto("/plan/plan-chili");
-  for (const side of [/What goes in/, /Work \d/, /Salt and body/, /Eaters/, /Ways/]) {
+  for (const side of [/What goes in/, /Work \d/, /Salt and body/, /Who eats/, /Ways/]) {
     await page.getByRole("group", { name: "What to look at" }).getByText(side).click();
     expect(await violations(page), String(side)).toEqual([]);
   }

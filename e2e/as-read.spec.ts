@@ -81,7 +81,7 @@ async function everyPlace(page: Page, units: string, bad: RegExp): Promise<reado
       }
     }
     if (place.startsWith("/plan/"))
-      for (const side of [/Work \d/, /Salt and body/, /Eaters/, /Ways/]) {
+      for (const side of [/Work \d/, /Salt and body/, /Who eats/, /Ways/]) {
         await page.getByRole("group", { name: "What to look at" }).getByText(side).click();
         await look(`${place} ${side.source}`);
       }
@@ -111,18 +111,18 @@ test.describe("in a US kitchen", () => {
     await page.goto("/");
     await expect(page.getByLabel("My pot holds")).toHaveValue("12 qt");
     await expect(page.getByLabel("and is this wide inside")).toHaveValue("10 ½ in");
-    await page.getByLabel("How high you cook").fill("5,400");
-    await page.getByLabel("How high you cook").press("Enter");
+    await page.getByLabel("Altitude you cook at").fill("5,400");
+    await page.getByLabel("Altitude you cook at").press("Enter");
     await page.getByRole("button", { name: "5400 ft" }).click();
     await expect(page.getByText("Water boils at 202 °F.")).toBeVisible();
     await page.getByRole("group", { name: "I measure in" }).getByText("metric").click();
-    await expect(page.getByLabel("How high you cook")).toHaveValue("1646 m");
+    await expect(page.getByLabel("Altitude you cook at")).toHaveValue("1646 m");
     await expect(page.getByLabel("My pot holds")).toHaveValue("11.4 L");
     await page.getByRole("group", { name: "I measure in" }).getByText("US").click();
     await page.getByRole("button", { name: "Start with this pot" }).click();
     await expect(page.getByRole("heading", { name: "My kitchen" })).toBeVisible();
     await page.goto("/kitchen");
-    await expect(page.getByLabel("How high")).toHaveValue("5400 ft");
+    await expect(page.getByLabel("Altitude")).toHaveValue("5400 ft");
   });
 });
 

@@ -191,7 +191,7 @@ test("a meal of one's own is put on the clock by the keys alone", async ({ page 
   await page.keyboard.press("Enter");
   await expect(page.getByText("That time is past.")).toBeVisible();
   await page.getByLabel("When", { exact: true }).fill("2026-03-20T12:00");
-  await page.getByLabel("Eaters").fill("6");
+  await page.getByLabel("Who eats").fill("6");
   await page.keyboard.press("Enter");
   await expect(page.getByRole("dialog")).toBeHidden();
   await expect(

@@ -197,7 +197,7 @@ test("the logbook shows one kind, opens its course, and plans it again", async (
   await expect(page.getByText("Strained,", { exact: false })).toBeVisible();
   await page.getByRole("button", { name: "Plan it again" }).click();
   await expect(sentence(page)).toContainText("smoked trout frames");
-  await expect(page.getByText("Mind: It comes out salty")).toBeVisible();
+  await expect(page.getByText("Take care: It comes out salty")).toBeVisible();
 });
 
 test("plans are named, copied, opened and removed", async ({ page }) => {

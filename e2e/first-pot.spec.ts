@@ -197,9 +197,9 @@ test("a first minute that goes wrong: an impossible pot, a height of two meaning
   await expect(start).toBeDisabled();
   await type("My pot holds", "5 L");
   await type("and is this wide inside", "22 cm");
-  await type("How high you cook", "5,300 ft");
+  await type("Altitude you cook at", "5,300 ft");
   await start.click();
-  await expect(page.getByText("Not kept yet: “How high you cook” is not clear.")).toBeVisible();
+  await expect(page.getByText("Not kept yet: “Altitude you cook at” is not clear.")).toBeVisible();
   await page.getByRole("button", { name: "5300 ft" }).click();
   await expect(page.getByText(/Water boils at 94\.6/)).toBeVisible();
   await start.click();

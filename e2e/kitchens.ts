@@ -13,8 +13,8 @@ export async function openOwn(
   { holds = "12 L", wide = "26 cm" }: { holds?: string; wide?: string } = {},
 ): Promise<void> {
   await page.goto("/");
-  await page.getByLabel("How high you cook").fill("500");
-  await page.getByLabel("How high you cook").press("Enter");
+  await page.getByLabel("Altitude you cook at").fill("500");
+  await page.getByLabel("Altitude you cook at").press("Enter");
   await page.getByLabel("My pot holds").fill(holds);
   await page.getByLabel("My pot holds").press("Enter");
   await page.getByLabel("and is this wide inside").fill(wide);

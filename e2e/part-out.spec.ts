@@ -133,7 +133,7 @@ test("a braise whole: thawed and salted ahead, browned in batches, covered, its 
   await page.getByRole("button", { name: "thaw in the fridge" }).click();
   await page.getByRole("button", { name: "salt ahead" }).click();
   await page.keyboard.press("Escape");
-  await page.getByText("Eaters", { exact: false }).first().click();
+  await page.getByText("Who eats", { exact: false }).first().click();
   await page.getByLabel("How many eat").fill("10");
   await page.getByLabel("How many eat").press("Enter");
   // So much does not go into the oval casserole: the first way out is another pot.

@@ -33,9 +33,19 @@ test("the plan by keyboard alone: water, heat, lid, time, an ingredient, why", a
   await page.keyboard.press("Escape");
   await page.locator("main").focus();
   await page.keyboard.press("?");
-  await expect(page.getByRole("dialog", { name: "Keys" })).toBeVisible();
-  await page.keyboard.press("Escape");
-  await expect(page.getByRole("dialog", { name: "Keys" })).toBeHidden();
+  const help = page.getByRole("dialog", { name: "Help: Plan" });
+  await expect(help.getByText("How much water for what lies in this pot")).toBeVisible();
+  await expect(help.getByText("Help for this screen")).toBeVisible();
+  await help.getByRole("link", { name: "All words of Kettlos" }).click();
+  await expect(help).toBeHidden();
+  await expect(page.getByRole("heading", { name: "Words" })).toBeVisible();
+  await page.keyboard.press("/");
+  await page.getByRole("combobox", { name: "What to find" }).fill("glossary");
+  await expect(page.getByRole("option").first()).toContainText("Words");
+  await page.getByRole("combobox", { name: "What to find" }).fill("doneness");
+  await page.getByRole("option", { name: /Cook value/ }).click();
+  await expect(page.locator("dt.asked")).toHaveText("Cook value");
+  await expect(page.locator("dt.asked")).toBeInViewport();
   await page.keyboard.press("9");
   await expect(page.getByRole("heading", { name: "Pots" })).toBeVisible();
 });
@@ -120,8 +130,8 @@ test("everything out to a file and back; a bad file changes nothing", async ({ p
 test("a pot drawn as it is measured, by a ruler or by what it holds", async ({ page }) => {
   await openSample(page);
   await page.goto("/kitchen");
-  await page.getByLabel("How high").fill("5,000 ft");
-  await page.getByLabel("How high").press("Enter");
+  await page.getByLabel("Altitude").fill("5,000 ft");
+  await page.getByLabel("Altitude").press("Enter");
   await page.getByRole("button", { name: /^5000 ft/ }).click();
   await expect(page.getByText("94.9 °C · 203 °F")).toBeVisible();
   await page.getByRole("button", { name: "Add a pot" }).click();

@@ -24,7 +24,7 @@ test.describe("a pot on the fire is always there", () => {
     // Hardly possible, and asked about before it is believed.
     await expect(page.getByText(/Only about .* more goes in to the rim/)).toBeVisible();
     await page.getByRole("button", { name: "Yes, it is so" }).click();
-    await expect(page.getByText(/Mind: [\d.]+ L .*does not go in/)).toBeVisible();
+    await expect(page.getByText(/Take care: [\d.]+ L .*does not go in/)).toBeVisible();
     await expect(title(page)).toHaveText("Leek and peppercorns in");
     await expect(
       page
@@ -104,13 +104,13 @@ test.describe("a pot on the fire is always there", () => {
       database.close();
     }, batchId);
     await page.reload();
-    await expect(page.getByText("Reckoned as it was written")).toBeVisible();
+    await expect(page.getByText("Worked out as it was written")).toBeVisible();
     await expect(page.getByRole("heading", { name: "Nothing is on the fire" })).toHaveCount(0);
     // Undone one by one, until what is to be tender is back.
     await expect(async () => {
       await page.locator("#main").focus();
       await page.keyboard.press("u");
-      await expect(page.getByText("Reckoned as it was written")).toBeHidden({ timeout: 1000 });
+      await expect(page.getByText("Worked out as it was written")).toBeHidden({ timeout: 1000 });
     }).toPass();
   });
 
@@ -419,10 +419,10 @@ test("a pot forgotten half-way is asked about, and goes into the log as it was r
     /came off the heat Wed 2\d:\d\d, and what came of it was not told/,
   );
   await expect(asked).toContainText("If it stood out of the cold since, it is not for eating.");
-  await asked.getByRole("button", { name: "Log it as it was reckoned" }).click();
+  await asked.getByRole("button", { name: "Log it as it was estimated" }).click();
   await expect(asked).toBeHidden();
   await page.goto("/logbook/on-fire");
-  await expect(page.getByText(/Strained, 3\.\d L.*, as reckoned/)).toBeVisible();
+  await expect(page.getByText(/Strained, 3\.\d L.*, as estimated/)).toBeVisible();
   await page.goto("/taught");
   await page.getByText("Not learned from, and why").click();
   await expect(

@@ -10,7 +10,7 @@ const press = async (page: Page, key: string) => {
   await page.keyboard.press(key);
 };
 
-test("a pot forgotten for five hours off the heat: cold by the reckoning, a danger everywhere, its chill not certified", async ({
+test("a pot forgotten for five hours off the heat: cold by the estimate, a danger everywhere, its chill not certified", async ({
   page,
 }) => {
   test.slow();
@@ -75,9 +75,7 @@ test("a chicken pot off after four minutes is not hot enough in the middle, at o
   await page.getByRole("button", { name: /Take it off the heat, sooner/ }).click();
   const danger = page.getByText(/Danger: Not hot enough in the middle/);
   await expect(danger).toBeVisible();
-  await expect(
-    page.getByText(/by the reckoning, 74 °C .*wanted for poultry/).first(),
-  ).toBeVisible();
+  await expect(page.getByText(/by the estimate, 74 °C .*wanted for poultry/).first()).toBeVisible();
   // Read with a thermometer, and hot enough, it is none.
   await press(page, "c");
   await page.getByText("in a piece", { exact: true }).click();
@@ -95,7 +93,7 @@ test("a flame that burns into the night is said before it begins, without any ti
   await expect(page.getByText("Lit now, the ring would burn in the night")).toBeVisible();
   await page.getByRole("button", { name: /Put it on/ }).click();
   await light(page);
-  await expect(page.getByText(/Mind: It will burn into the night/)).toBeVisible();
+  await expect(page.getByText(/Take care: It will burn into the night/)).toBeVisible();
   await forward(page, 150);
   await expect(page.getByText(/Danger: It burns in the night/)).toBeVisible();
 });

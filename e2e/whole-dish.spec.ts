@@ -64,7 +64,7 @@ test("a pasted recipe: doubts settled, for 38 people over two pots, salt and bod
   await expect(sentence(page)).toContainText("600 g goat shoulder");
   await expect(sentence(page)).toContainText(/\d portions/);
 
-  await side(page, "Eaters").click();
+  await side(page, "Who eats").click();
   await page.getByLabel("How many eat").fill("38");
   await page.getByLabel("How many eat").press("Enter");
   await expect(page.getByText(/Too much for the/)).toBeVisible();
@@ -92,14 +92,14 @@ test("a kind from its defaults: work, ways, eaters, a swap, and onto the fire to
   await expect(sentence(page)).toContainText("beef chuck");
   await side(page, /Work \d/).click();
   await expect(page.getByText("Brown the beef chuck")).toBeVisible();
-  await side(page, "Eaters").click();
+  await side(page, "Who eats").click();
   await page.getByLabel("gluten-free").check();
   await expect(
-    page.getByRole("region", { name: "Eaters" }).getByText("Wheat flour holds gluten."),
+    page.getByRole("region", { name: "Who eats" }).getByText("Wheat flour holds gluten."),
   ).toBeVisible();
   await page.getByRole("button", { name: "corn starch" }).click();
   await expect(
-    page.getByRole("region", { name: "Eaters" }).getByText("Wheat flour holds gluten."),
+    page.getByRole("region", { name: "Who eats" }).getByText("Wheat flour holds gluten."),
   ).toBeHidden();
   await expect(page.getByText(/Take out before serving/)).toContainText("2 bay leaves");
   await page.getByLabel("barley", { exact: true }).check();
@@ -237,7 +237,7 @@ test("eighteen ingredients and nine pieces of work stay in one view, on a phone 
   await expect(side(page, "What goes in 18")).toBeVisible();
   await expect(side(page, /Work (9|1\d)/)).toBeVisible();
   await page.setViewportSize({ width: 390, height: 844 });
-  for (const name of [/What goes in/, /Work \d/, "Salt and body", "Eaters", "Ways"]) {
+  for (const name of [/What goes in/, /Work \d/, "Salt and body", "Who eats", "Ways"]) {
     await side(page, name).click();
     const over = await page.evaluate("document.documentElement.scrollWidth - window.innerWidth");
     expect(over).toBeLessThanOrEqual(0);

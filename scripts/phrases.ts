@@ -1,4 +1,6 @@
 // Every phrase of the application: counted and checked, as JSON, or for a language to say.
+import { usesOf } from "../web/language/uses";
+import { VOCABULARY } from "../web/src/words/vocabulary";
 import { mkdirSync, writeFileSync } from "node:fs";
 import { fileURLToPath } from "node:url";
 import { parseArgs } from "node:util";
@@ -36,10 +38,12 @@ function check(phrases: readonly Phrase[]): void {
   );
   for (const { id, modules } of named)
     console.error(`${modules.join(", ")}: ${JSON.stringify(id)} names a measure by itself.`);
+  const unsaid = VOCABULARY.filter((term) => usesOf(term, phrases).count === 0);
+  for (const { term } of unsaid) console.error(`“${term}” is in the vocabulary and nowhere said.`);
   console.log(
     `${phrases.length} phrases in ${new Set(phrases.flatMap((p) => p.modules)).size} modules`,
   );
-  if (named.length > 0) process.exitCode = 1;
+  if (named.length + unsaid.length > 0) process.exitCode = 1;
 }
 
 const phrases = await gatherPhrases();

@@ -18,19 +18,19 @@ import { PLACES } from "./router";
 
 /** Each comes with the first time it is asked for. */
 const FindDialog = defineAsyncComponent(() => import("./find/FindDialog.vue"));
-const ShortcutSheet = defineAsyncComponent(() => import("./frame/ShortcutSheet.vue"));
+const HelpSheet = defineAsyncComponent(() => import("./frame/HelpSheet.vue"));
 
 useLook();
 const store = useKitchenStore();
 const hasKitchen = useHasKitchen();
 const router = useRouter();
 const route = useRoute();
-const showsShortcuts = ref(false);
+const showsHelp = ref(false);
 const showsFind = ref(false);
 const wasAsked = ref(false);
 watch(showsFind, () => (wasAsked.value = true), { once: true });
-const wereKeysAsked = ref(false);
-watch(showsShortcuts, () => (wereKeysAsked.value = true), { once: true });
+const wasHelpAsked = ref(false);
+watch(showsHelp, () => (wasHelpAsked.value = true), { once: true });
 const pots = usePotsStore();
 /** Nothing is drawn or done by a kitchen whose pots are not known yet. */
 const isReady = computed(() => store.isLoaded && pots.isReady);
@@ -95,7 +95,7 @@ watch(
 );
 
 useShortcuts(() => [
-  { keys: "?", does: "This sheet", run: () => (showsShortcuts.value = true) },
+  { keys: "?", does: "Help for this screen", run: () => (showsHelp.value = true) },
   ...(store.kitchen === null
     ? []
     : [{ keys: "/", does: "Find", run: () => (showsFind.value = true) }]),
@@ -127,16 +127,12 @@ watch(
   <div class="frame">
     <a class="skip" href="#main">Skip to the work</a>
     <p class="visually-hidden" aria-live="assertive">{{ spoken }}</p>
-    <TopRail
-      :has-kitchen="hasKitchen"
-      @find="showsFind = true"
-      @shortcuts="showsShortcuts = true"
-    />
+    <TopRail :has-kitchen="hasKitchen" @find="showsFind = true" @help="showsHelp = true" />
     <ErrorSurface />
     <NoticeStrip is-danger />
     <main id="main" tabindex="-1">
       <RouterView v-if="isReady" />
-      <ShortcutSheet v-if="wereKeysAsked" v-model="showsShortcuts" />
+      <HelpSheet v-if="wasHelpAsked" v-model="showsHelp" />
       <FindDialog v-if="wasAsked" v-model="showsFind" />
     </main>
     <NoticeStrip />

@@ -234,11 +234,11 @@ describe("drawings", () => {
     const pot = { ...shelvedPotOf("past-03"), gap: null, isReckoned: true };
     const props = { pot, pxPerM: 400, units: "us" as const };
     const wrapper = mount(BatchPot, { props });
-    expect(wrapper.text()).toContain("as reckoned, not measured");
+    expect(wrapper.text()).toContain("as estimated, not measured");
     expect(wrapper.find("svg").attributes("aria-label")).toMatch(/about 3 ?.? qt$/);
     const words = (over: object) =>
       mount(BatchPot, { props: { ...props, pot: { ...pot, isReckoned: false, ...over } } }).text();
-    expect(words({})).toContain("what was planned cannot be reckoned");
+    expect(words({})).toContain("what was planned cannot be worked out");
     expect(words({ strainedL: null })).toContain("nothing was measured");
     const gone = mount(BatchPot, { props: { ...props, pot: { ...pot, vessel: null } } });
     expect(gone.find("svg").exists()).toBe(false);

@@ -55,6 +55,7 @@ export const router = createRouter({
       name: "convert",
       component: () => import("./places/convert/ConvertPlace.vue"),
     },
+    { path: "/words", name: "words", component: () => import("./places/words/WordsPlace.vue") },
     { path: "/clock", name: "clock", component: () => import("./places/clock/ClockPlace.vue") },
     {
       path: "/cook/:batchId?",

@@ -346,7 +346,7 @@ describe("planned against got", () => {
     return { real, cook: fold(list) };
   };
 
-  test("a pot that steamed slower than reckoned is found out by its readings", () => {
+  test("a pot that steamed slower than expected is found out by its readings", () => {
     const { real, cook } = strained(3.15, 0.75, "liquidDepth");
     const gap = gapOf(real.plan, kitchen, cook);
     expect(gap?.likeliest).toBe("steam");

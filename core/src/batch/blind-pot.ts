@@ -75,7 +75,7 @@ export function blindCautions(
       severity: burns && nowMs - seenMs >= LOOK_EVERY_MIN * MINUTE_MS ? "danger" : "caution",
       places: ["cook"],
       sinceMs: seenMs,
-      title: "This pot cannot be reckoned",
+      title: "This pot cannot be worked out",
       text: say`${problem.said} ${
         burns
           ? `It stays on the fire here, by the clock alone: look into it every ${LOOK_EVERY_MIN} min.`
@@ -93,8 +93,8 @@ export const asWrittenCaution = (problem: Problem, cook: Cook): LiveCaution => (
   severity: "caution",
   places: ["cook"],
   sinceMs: lastSeenMs(cook) ?? cook.litMs ?? 0,
-  title: "Reckoned as it was written",
-  text: say`With what was left out or swapped it cannot be reckoned: ${problem.said} Times and litres go by the plan as written; trust the pot before them. If the last entry was a slip, undo it.`,
+  title: "Worked out as it was written",
+  text: say`With what was left out or swapped it cannot be worked out: ${problem.said} Times and litres go by the plan as written; trust the pot before them. If the last entry was a slip, undo it.`,
   rule: "A figure that does not stand on what is in the pot says so.",
   whose: "Kettlos",
 });

@@ -34,7 +34,7 @@ describe("taken off before its middle is hot enough", () => {
     const early = core(chicken, [lit, off(4)], 5);
     expect(early).toMatchObject({ severity: "danger", title: "Not hot enough in the middle" });
     expect(early?.text).toMatch(
-      /Chicken thigh.*: \d+ °C by the reckoning, 74 °C wanted for poultry/,
+      /Chicken thigh.*: \d+ °C by the estimate, 74 °C wanted for poultry/,
     );
     expect(early?.whose).toContain("USDA");
     expect(core(chicken, [lit, simmers, off(85)], 86)).toBeUndefined();

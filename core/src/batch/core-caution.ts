@@ -42,7 +42,7 @@ export function coreCaution(facts: LiveFacts): LiveCaution | null {
   const short = rules
     .filter((r) => r.reachedC === null || r.reachedC < r.rule.coreC)
     .toSorted((a, b) => (a.reachedC ?? 0) - a.rule.coreC - ((b.reachedC ?? 0) - b.rule.coreC))[0];
-  return short === undefined ? null : caution(short, cook.offMs, "by the reckoning");
+  return short === undefined ? null : caution(short, cook.offMs, "by the estimate");
 }
 
 /** Meat and fish that is eaten, with what its centre reached on the heat. */
@@ -72,7 +72,7 @@ function eaten({ plan, cook, forecast }: LiveFacts): readonly Short[] {
 const caution = (
   { name, rule, reachedC }: Short,
   sinceMs: number,
-  how: "read" | "by the reckoning",
+  how: "read" | "by the estimate",
 ): LiveCaution =>
   live({
     id: "core",

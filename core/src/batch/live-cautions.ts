@@ -84,7 +84,7 @@ function dry({ forecast, nowMs }: LiveFacts): LiveCaution | null {
     id: "dry",
     severity: "danger",
     sinceMs: dryMs - DRY_AHEAD_MIN * MINUTE_MS,
-    title: forecast.isDry ? "By the reckoning it is dry" : `It may run dry ${inMin(dryMs, nowMs)}`,
+    title: forecast.isDry ? "By the estimate it is dry" : `It may run dry ${inMin(dryMs, nowMs)}`,
     text: forecast.isDry
       ? "Heat off first. If it is dry or smells scorched: lid on, let it cool, and only then water; on hot fat it spits and flares. If there is liquid yet, read its level."
       : "Pour in boiling water now, or turn it down. If it already smells scorched: heat off first, leave the lid on, let it cool.",
@@ -172,7 +172,7 @@ function standing({ kitchen, cook, forecast, nowMs }: LiveFacts): LiveCaution | 
   const underMin = (nowMs - underMs) / MINUTE_MS;
   const isBad = underMin > DANGER_ZONE_MIN;
   const isRead = forecast.standing.readings.length > 0;
-  const how = say`${isRead ? "By its readings" : "By the reckoning"} it has been under ${ruleC(lineC)} for ${showDuration(underMin)}, off the heat for ${showDuration((nowMs - forecast.standing.offMs) / MINUTE_MS)}.`;
+  const how = say`${isRead ? "By its readings" : "By the estimate"} it has been under ${ruleC(lineC)} for ${showDuration(underMin)}, off the heat for ${showDuration((nowMs - forecast.standing.offMs) / MINUTE_MS)}.`;
   return live({
     id: "standing",
     severity: isBad ? "danger" : "caution",
@@ -200,13 +200,13 @@ function ranOver({ cook, forecast, nowMs }: LiveFacts): LiveCaution | null {
     severity: "caution",
     sinceMs: pour?.atMs ?? (cook.litMs ?? nowMs) + (mark?.tMin ?? 0) * MINUTE_MS,
     title: say`${litres(ranOverL)} does not go in`,
-    text: say`By the reckoning the pot was full to the rim and ${litres(ranOverL)} ran over. ${
+    text: say`By the estimate the pot was full to the rim and ${litres(ranOverL)} ran over. ${
       pour === undefined
         ? "Look at the level and read it."
         : say`${litres(pour.volumeL)} was poured in last: if that was misread, undo it and enter it again.`
     } If it did boil over: heat off, wipe up, look whether the flame is still lit.`,
     rule: "A pot that boils over can put a gas flame out; the gas then flows on.",
-    whose: "fire service guidance; Kettlos reckons the litres",
+    whose: "fire service guidance; Kettlos works out the litres",
   });
 }
 
@@ -241,7 +241,7 @@ function slowToBoil({ plan, cook, forecast, nowMs }: LiveFacts): LiveCaution | n
     severity: "caution",
     sinceMs,
     title: `It should ${boils ? "boil" : "simmer"} by now`,
-    text: `Reckoned ${Math.round(forecast.planned.comeUpMin)} min, and ${Math.round((nowMs - cook.litMs) / MINUTE_MS)} have gone. Is the ring full on, the lid on? If it does, say so and the rest moves along.`,
+    text: `Expected ${Math.round(forecast.planned.comeUpMin)} min, and ${Math.round((nowMs - cook.litMs) / MINUTE_MS)} have gone. Is the ring full on, the lid on? If it does, say so and the rest moves along.`,
     rule: say`Food that warms slowly lies long between ${ruleC(5)} and ${ruleC(60)}, where what spoils it grows.`,
     whose: "US guidance (USDA); your local food code rules",
   });
@@ -263,9 +263,9 @@ function turnDown({ plan, cook, forecast, nowMs }: LiveFacts): LiveCaution | nul
       severity: "caution",
       sinceMs: cook.readings.at(-1)?.atMs ?? nowMs,
       title: "Turn it down, or put the lid ajar",
-      text: say`Left as it is about ${litres(endsL)} will be left of the ${litres(plannedL)} planned: it steams ${Math.round((forecast.steamRate.mean - 1) * 100)} % faster than reckoned.`,
+      text: say`Left as it is about ${litres(endsL)} will be left of the ${litres(plannedL)} planned: it steams ${Math.round((forecast.steamRate.mean - 1) * 100)} % faster than expected.`,
       rule: "By the readings of this pot. Say how you turned it with H, and this follows.",
-      whose: "Kettlos reckons it; the cook decides",
+      whose: "Kettlos works it out; the cook decides",
     });
   // A rolling boil is wanted as it is.
   const vigour = cook.settings.at(-1)?.vigour ?? plan.heat.vigour;
@@ -307,7 +307,7 @@ function lazy({ plan, kitchen, cook, nowMs }: LiveFacts): LiveCaution | null {
     title: "It hardly simmers",
     text: say`Read at ${aboutC(read.tempC)}, where a ${vigour} simmer is ${aboutC(wantedC)} here: an hour's cooking takes ${showDuration(hourMin)}. Turn it up a little, or cover it; the forecast follows what is read.`,
     rule: "What cooks slower by the thermometer is done later by as much.",
-    whose: "Kettlos reckons it from the cook value; the cook decides",
+    whose: "Kettlos works it out from the cook value; the cook decides",
   });
 }
 
@@ -328,7 +328,7 @@ function tooSlow({ plan, cook, forecast, nowMs }: LiveFacts): LiveCaution | null
       Number.isFinite(slowest)
         ? say`The middle of the largest piece takes about ${showDuration(slowest)} from ${ruleC(5)} to ${ruleC(60)}`
         : say`The middle of the largest piece never gets to ${ruleC(60)}`
-    }${measured === undefined ? ", as reckoned" : say`, by the ${aboutC(measured.tempC)} read`}. ${
+    }${measured === undefined ? ", as estimated" : say`, by the ${aboutC(measured.tempC)} read`}. ${
       isBad
         ? `Bring it to the boil on a ring now and put it back hot, or ${hotter}. Where it has been longer than that already, throw it away.`
         : `${capital(hotter)} until it simmers, and leave the lid on.`

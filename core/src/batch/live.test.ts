@@ -361,7 +361,7 @@ describe("what is wrong with a pot", () => {
     // When nothing is left by the reckoning, the heat goes off before any water goes in.
     const late = look(plan, on, min + 300);
     expect(late.forecast).toMatchObject({ isDry: true, nowDepthM: 0 });
-    expect(late.cautions[0]).toMatchObject({ id: "dry", title: "By the reckoning it is dry" });
+    expect(late.cautions[0]).toMatchObject({ id: "dry", title: "By the estimate it is dry" });
     expect(late.cautions[0]?.text).toMatch(/^Heat off first\./);
     expect(late.cautions.map((c) => c.id)).not.toContain("bare");
     // Once it is off, nothing runs dry.

@@ -31,7 +31,7 @@ describe("figures of a pot on the fire", () => {
     const read = { kind: "read", reading: { form: "liquidDepth", value: 0.09 }, atMs: at(200) };
     const { strainedL } = figuresOf(plan, [...ON, read], 201);
     expect(inputOf(strainedL.because, "readings of the level")).toBe(1);
-    expect(inputOf(strainedL.because, "steam against the reckoned")).toBeGreaterThan(1);
+    expect(inputOf(strainedL.because, "steam against the expected")).toBeGreaterThan(1);
     expect(strainedL.low).toBeLessThan(strainedL.expected);
     expect(strainedL.because.constants.every((c) => c.source !== "")).toBe(true);
   });

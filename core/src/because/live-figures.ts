@@ -30,7 +30,7 @@ export function liveFigures(
 ): LiveFigures {
   const { steamRate, strainedL, moved, endMs, tender } = forecast;
   const readings = input("readings of the level", cook.readings.length);
-  const rate = input("steam against the reckoned", steamRate.mean, "×");
+  const rate = input("steam against the expected", steamRate.mean, "×");
   const fromNow = (ms: { low: number; expected: number; high: number }) => ({
     low: (ms.low - nowMs) / MINUTE_MS,
     expected: (ms.expected - nowMs) / MINUTE_MS,
@@ -44,7 +44,7 @@ export function liveFigures(
       ...strainedL,
       because: {
         formula:
-          "What is in the pot now, less what steams off until it ends at the rate its readings speak of, less what stays on the solids and in the cloth. Without a reading the rate is the reckoned one, with all its spread.",
+          "What is in the pot now, less what steams off until it ends at the rate its readings speak of, less what stays on the solids and in the cloth. Without a reading the rate is the expected one, with all its spread.",
         inputs: [
           input("in the pot now, hot", forecast.nowL.expected, "L"),
           input("steamed off so far", forecast.steamedL, "L"),

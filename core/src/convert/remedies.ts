@@ -151,7 +151,7 @@ export function limitsOf(conversion: Conversion, kitchen: Kitchen): readonly Lim
         id: "fillLow",
         severity: "caution",
         text: `Only ${full} % full: it cooks faster and may catch at the wall. Half to two thirds is usual.`,
-        remedies: [{ kind: "shorter", text: "Look earlier than reckoned" }],
+        remedies: [{ kind: "shorter", text: "Look earlier than planned" }],
       });
   }
   if (!HEATS[method].isSealed && trace.heapTopM > 0) {

@@ -62,7 +62,7 @@ function reasons(goal: Goal, { plan, trace }: Simulated, rule: RuleRange): reado
     );
   if (isSlow(plan.heat) && !isLonger)
     why.push(
-      "The rule gives room for cold food, a full crock and a weak cooker; this one is reckoned from its own fill.",
+      "The rule gives room for cold food, a full crock and a weak cooker; this one is worked out from its own fill.",
     );
   if (isInOven(goal.plan.heat) && goal.trace.holdC < goal.trace.boilingC - 6)
     why.push(

@@ -240,7 +240,7 @@ describe("practice is scored from the true pot", () => {
       steamy,
     );
     expect(score?.parts.find((p) => p.id === "counter")?.points).toBe(0);
-    expect(score?.hidden).toContain("60 % more steam than reckoned");
+    expect(score?.hidden).toContain("60 % more steam than expected");
     expect(score?.points).toBeLessThan(90);
   });
 });

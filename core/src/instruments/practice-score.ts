@@ -125,8 +125,8 @@ function amountWhy(share: number, pot: HiddenPot): string {
   const steam = Math.round((pot.constants.evaporation - 1) * 100);
   const how =
     Math.abs(steam) < 4
-      ? "as reckoned"
-      : `${Math.abs(steam)} % ${steam > 0 ? "faster" : "slower"} than reckoned`;
+      ? "as expected"
+      : `${Math.abs(steam)} % ${steam > 0 ? "faster" : "slower"} than expected`;
   if (Math.abs(share - 1) < 0.05) return `It steamed ${how}, and you met it.`;
   return share < 1
     ? `It steamed ${how}: a lid, a lower flame or an earlier end would have kept more.`
@@ -162,7 +162,7 @@ function hiddenWords(pot: HiddenPot): readonly string[] {
     return Math.abs(percent) < 5 ? [] : [`${Math.abs(percent)} % ${percent > 0 ? more : less}`];
   };
   return [
-    ...say(evaporation, "more steam than reckoned", "less steam than reckoned"),
+    ...say(evaporation, "more steam than expected", "less steam than expected"),
     ...say(efficiency, "more heat from the ring", "less heat from the ring"),
     ...say(freed, "more juice from meat and vegetables", "less juice from meat and vegetables"),
   ];

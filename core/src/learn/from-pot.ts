@@ -73,7 +73,7 @@ export function steamSeen(logged: LoggedPot): Seen {
   const outcome = outcomeOf(
     () => fitted(plan, pot, byLevels(cook)) ?? fitted(plan, pot, bySieve(cook)),
   );
-  if (!outcome.ok) return nothing("its course cannot be reckoned");
+  if (!outcome.ok) return nothing("its course cannot be worked out");
   const rate = outcome.value;
   if (rate === null) return nothing("no level was read, and what came out was not measured");
   if (rate.mean <= LEAST_RATE || rate.mean >= MOST_RATE || rate.sd / rate.mean > MOST_SD)
@@ -198,7 +198,7 @@ export function ringSeen(logged: LoggedPot): Seen {
   const at = (efficiency: number) =>
     simulate(plan, batch.kitchen, { waterKg, parameters: { ...EXPECTED, efficiency } });
   const outcome = outcomeOf(() => ({ trace: at(1), stronger: at(STEP_UP).comeUpMin }));
-  if (!outcome.ok) return nothing("its way up cannot be reckoned");
+  if (!outcome.ok) return nothing("its way up cannot be worked out");
   const { trace, stronger } = outcome.value;
   const usual = trace.comeUpMin;
   const cameUpMs = saidMs ?? byThermometer(cook, pointAt(trace, usual).liquidC);
@@ -206,10 +206,10 @@ export function ringSeen(logged: LoggedPot): Seen {
   if (cook.interruptions.some((i) => i.fromMs < cameUpMs))
     return nothing("its way up was interrupted");
   const seenMin = (cameUpMs - litMs) / MINUTE_MS;
-  if (seenMin < LEAST_COME_UP_MIN) return nothing("its way up cannot be reckoned");
+  if (seenMin < LEAST_COME_UP_MIN) return nothing("its way up cannot be worked out");
   /** How much sooner it comes up with more heat, both in the logarithm. */
   const perLog = Math.log(usual / stronger) / Math.log(STEP_UP);
-  if (!(perLog > 0)) return nothing("its way up cannot be reckoned");
+  if (!(perLog > 0)) return nothing("its way up cannot be worked out");
   return {
     ok: true,
     observation: {

@@ -19,8 +19,8 @@ const depth = (litres: number) =>
 const one = computed(() => (props.units === "us" ? "us" : "metric"));
 const against = computed(() => {
   if (props.pot.strainedL === null) return "nothing was measured";
-  if (props.pot.isReckoned) return "as reckoned, not measured";
-  if (gap.value === null) return "what was planned cannot be reckoned";
+  if (props.pot.isReckoned) return "as estimated, not measured";
+  if (gap.value === null) return "what was planned cannot be worked out";
   const { gapL, plannedL } = gap.value;
   const difference =
     Math.abs(gapL) < 0.05

@@ -7,7 +7,7 @@ import { useWords } from "../data/use-words";
 defineProps<{ cautions: readonly Caution[] }>();
 const words = useWords();
 const open = ref(new Set<string>());
-const WORD = { danger: "Danger", caution: "Mind", note: "Note" } as const;
+const WORD = { danger: "Danger", caution: "Take care", note: "Note" } as const;
 
 function toggle(id: string) {
   if (!open.value.delete(id)) open.value.add(id);

@@ -28,8 +28,9 @@ const share = (l: number) => `${Math.min(100, (100 * l) / Math.max(1e-9, allL.va
       <span v-if="moreL" class="more" :style="{ width: share(Math.min(moreL, allL - takenL)) }" />
     </div>
     <p v-if="afterL > allL" class="ember small" role="status">
-      <strong>Mind: no room.</strong> {{ showVolume(afterL - allL, one) }} too much for the freezer.
-      Reduce it, use something up, or keep what you will eat within three days in the fridge.
+      <strong>Take care: no room.</strong> {{ showVolume(afterL - allL, one) }} too much for the
+      freezer. Reduce it, use something up, or keep what you will eat within three days in the
+      fridge.
     </p>
   </div>
 </template>

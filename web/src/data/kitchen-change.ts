@@ -3,7 +3,7 @@ import { joined, same } from "./said-changes";
 
 const KITCHEN_WORDS: Partial<Record<keyof Kitchen, string>> = {
   name: "the name",
-  altitudeM: "how high it is",
+  altitudeM: "its altitude",
   units: "the measures",
   waterC: "the water",
   roomC: "the room",

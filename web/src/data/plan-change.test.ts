@@ -40,6 +40,6 @@ describe("what was changed, in a few words", () => {
     expect(kitchenChange(kitchen, { ...kitchen, vessels: rest })).toBe(
       `${pot?.name.toLowerCase() ?? ""} taken out`,
     );
-    expect(kitchenChange(kitchen, { ...kitchen, altitudeM: 0 })).toBe("how high it is");
+    expect(kitchenChange(kitchen, { ...kitchen, altitudeM: 0 })).toBe("its altitude");
   });
 });

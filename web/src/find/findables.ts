@@ -1,3 +1,4 @@
+import { VOCABULARY } from "../words/vocabulary";
 import { weekdayClockOf, weekdayDateOf, weekdayDateClockOf } from "@kettlos/core/units/moments";
 import { begunMs } from "@kettlos/core/batch/of-log";
 import { KIND_FORMULAS } from "@kettlos/core/dish/kind-formulas";
@@ -25,7 +26,12 @@ const SCREENS: readonly [to: string, title: string, words: string][] = [
   ["/larder", "Larder", "freezer fridge shelves jars stock frozen"],
   ["/labels", "Labels", "print stickers sheet"],
   ["/logbook", "Logbook", "history past results"],
-  ["/kitchen", "Kitchen", "settings altitude units backup export import restore cooling code"],
+  [
+    "/kitchen",
+    "Kitchen",
+    "settings altitude units fahrenheit celsius backup export import restore cooling code alarm sound notification night sleep removed undo bin day dark",
+  ],
+  ["/words", "Words", "glossary help meaning explain dictionary"],
 ];
 
 export interface Sources {
@@ -135,6 +141,17 @@ export const findables = ({
     says: KIND_FORMULAS[kind].about,
     parts: [],
     words: "new",
+  })),
+  ...VOCABULARY.map(({ term, means, also }) => ({
+    id: `word ${term}`,
+    to: `/words#${encodeURIComponent(term)}`,
+    title: term,
+    where: "Word",
+    says: means,
+    parts: [],
+    // What is cooked or kept comes first, what it is called after that.
+    weight: 0.5,
+    ...(also === undefined ? {} : { words: also }),
   })),
   ...SCREENS.map(([to, title, words]) => ({
     id: `screen ${to}`,

@@ -7,7 +7,7 @@ import { useKitchenStore } from "../data/kitchen-store";
 import { placeOf, PLACES } from "../router";
 
 const props = defineProps<{ hasKitchen: boolean }>();
-defineEmits<{ find: []; shortcuts: [] }>();
+defineEmits<{ find: []; help: [] }>();
 const store = useKitchenStore();
 const route = useRoute();
 const places = useTemplateRef<HTMLElement>("places");
@@ -62,9 +62,7 @@ const UNITS: { value: UnitSystem; label: string }[] = [
         </svg>
         <span>Find</span>
       </button>
-      <button class="help" type="button" aria-label="Shortcuts" @click="$emit('shortcuts')">
-        ?
-      </button>
+      <button class="help" type="button" aria-label="Help" @click="$emit('help')">?</button>
     </div>
   </header>
 </template>

@@ -92,7 +92,7 @@ describe("the gap in words", () => {
 
   test("less because it steamed faster, more because the bones let go", () => {
     expect(causeWords(gap(-0.4, -0.3, -0.1), "metric")).toBe(
-      "400 mL less than planned. Likeliest: it steamed faster than reckoned (about 300 mL).",
+      "400 mL less than planned. Likeliest: it steamed faster than expected (about 300 mL).",
     );
     expect(causeWords(gap(0.3, 0.1, 0.2), "metric")).toBe(
       "300 mL more than planned. Likeliest: the bones let go of more (about 200 mL).",

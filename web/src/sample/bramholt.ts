@@ -35,7 +35,7 @@ const PAST: readonly (readonly [number, number, string, (string | undefined)?, T
     55,
     9,
     "lamb",
-    "Level fell slower than reckoned. Lid was hardly ajar.",
+    "Level fell slower than expected. Lid was hardly ajar.",
     { change: broth(2, 4.6, 300), liking: "allRight" },
   ],
   [51, 10, "vegetable"],

@@ -2,7 +2,7 @@ import type { Gap, GapCause } from "@kettlos/core/batch/gap";
 import { showVolume, type UnitSystem } from "@kettlos/core/units/show";
 
 const WHY: Record<GapCause, readonly [more: string, less: string]> = {
-  steam: ["it steamed slower than reckoned", "it steamed faster than reckoned"],
+  steam: ["it steamed slower than expected", "it steamed faster than expected"],
   solids: ["the bones let go of more", "more stayed on the bones"],
   juice: ["meat and vegetables gave more", "meat and vegetables gave less"],
   measuring: ["the measure is that rough", "the measure is that rough"],

@@ -84,7 +84,7 @@ export function eventWords(event: CookEvent, plan: Plan, units: UnitSystem): str
     case "offHeat":
       return "Off the heat";
     case "strained":
-      return `${strainedWords(event.measured, units)}${event.measured.isReckoned === true ? ", as reckoned" : ""}`;
+      return `${strainedWords(event.measured, units)}${event.measured.isReckoned === true ? ", as estimated" : ""}`;
     case "fatLifted":
       return `Fat lifted, ${showMass(event.fatKg, units)}`;
     case "setJudged":

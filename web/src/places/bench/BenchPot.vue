@@ -56,7 +56,7 @@ const due = computed(() => {
       <p class="quiet">
         {{
           pot.forecast.isDry
-            ? "By the reckoning it is dry"
+            ? "By the estimate it is dry"
             : `${showVolume(pot.forecast.nowL.expected, one)} in the pot`
         }}<template v-if="pot.cook.litMs !== null"
           >, on since {{ momentOf(pot.cook.litMs, nowMs) }}</template

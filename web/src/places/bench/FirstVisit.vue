@@ -182,7 +182,7 @@ async function openOwn() {
         <div>
           <QuantityField
             v-model="altitudeM"
-            label="How high you cook"
+            label="Altitude you cook at"
             dimension="length"
             :bare-unit="one === 'us' ? 'ft' : 'm'"
             :show="(v) => showAltitude(v, one)"

@@ -90,7 +90,7 @@ const finish = ({ batch }: FirePot) => appendEvent(batch.id, { kind: "finished" 
             >Say what came of it</RouterLink
           >
           <button type="button" class="button" @click="logReckoned(pot)">
-            Log it as it was reckoned
+            Log it as it was estimated
           </button>
         </template>
         <template v-else-if="found.at === 'inBowl'">

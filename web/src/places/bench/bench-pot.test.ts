@@ -22,7 +22,7 @@ describe("a pot on the bench", () => {
     const pot = potOf("on-fire");
     expect(shown(pot).text()).toMatch(/3\.\d L in the pot/);
     const dry = { ...pot, forecast: { ...pot.forecast, isDry: true } };
-    expect(shown(dry).text()).toContain("By the reckoning it is dry");
+    expect(shown(dry).text()).toContain("By the estimate it is dry");
     expect(shown(dry).text()).not.toContain("in the pot");
   });
 });

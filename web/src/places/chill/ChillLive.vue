@@ -134,7 +134,7 @@ const writeOut = () =>
       </button>
     </div>
     <p v-else-if="isLate" class="ember">
-      <strong>Mind: it goes too slowly.</strong> Shallower, stirred, or into ice or snow now.
+      <strong>Take care: it goes too slowly.</strong> Shallower, stirred, or into ice or snow now.
     </p>
     <p v-else-if="isLikely"><strong>It should be cold by now.</strong> Read it, and it counts.</p>
     <p v-else-if="isCold" class="herb"><strong>Cold in time, by every gate.</strong></p>

@@ -74,7 +74,7 @@ const addSide = () =>
 const ASK: Readonly<Record<string, string>> = {
   name: "Give the meal a name.",
   at: "Say the day and the time of the meal.",
-  eaters: "Eaters: a whole number from 1 to 5000, or nothing.",
+  eaters: "Who eats: a whole number from 1 to 5000, or nothing.",
   serveMin: "To serve: whole minutes from 0 to 240.",
   planIds: "At most 12 pots on one table: make it two meals.",
   sides: "Each side dish has a name and whole minutes: up to 600 by hand, up to 1440 by itself.",
@@ -112,7 +112,7 @@ const remove = (meal: Meal) => void keep(() => props.removeIt(meal.id));
       <div class="beside">
         <label class="name">Name <input v-model="name" class="written" maxlength="80" /></label>
         <MomentField v-model="at" label="When" needed />
-        <CountField v-model="eaters" label="Eaters" :min="1" :max="5000" />
+        <CountField v-model="eaters" label="Who eats" :min="1" :max="5000" />
         <CountField v-model="serveMin" label="To serve, min" :min="0" :max="240" />
       </div>
       <TickChoice v-model="importance" label="How firm" :options />

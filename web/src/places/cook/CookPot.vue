@@ -91,8 +91,8 @@ const rateWords = computed(() =>
   props.pot.cook.readings.length === 0
     ? "No reading yet: the range is wide."
     : Math.abs(rate.value) < 4
-      ? `Steams as reckoned, from ${props.pot.cook.readings.length} readings.`
-      : `Steams ${Math.abs(rate.value)} % ${rate.value > 0 ? "faster" : "slower"} than reckoned, from ${props.pot.cook.readings.length} ${props.pot.cook.readings.length === 1 ? "reading" : "readings"}.`,
+      ? `Steams as expected, from ${props.pot.cook.readings.length} readings.`
+      : `Steams ${Math.abs(rate.value)} % ${rate.value > 0 ? "faster" : "slower"} than expected, from ${props.pot.cook.readings.length} ${props.pot.cook.readings.length === 1 ? "reading" : "readings"}.`,
 );
 /** A moment more than most of a day off is said with its day. */
 const clock = (ms: number) => (ms - props.nowMs > 20 * HOUR_MS ? weekdayClockOf : clockOf)(ms);
@@ -138,7 +138,7 @@ const tender = computed(() => forecast.value.tender);
           <text class="quiet" :x="frame.centreX - half + 12" :y="yAt(frame, topM) - 9">
             {{
               forecast.isDry
-                ? "nothing left, as reckoned"
+                ? "nothing left, as estimated"
                 : `in the pot now, ${showLength(levelM, one)} deep`
             }}
           </text>

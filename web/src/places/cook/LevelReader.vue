@@ -109,9 +109,9 @@ function save() {
         @entered="keepIt"
       />
       <p class="quiet small">
-        <template v-if="pot.forecast.isDry">By the reckoning nothing is left in it.</template>
+        <template v-if="pot.forecast.isDry">By the estimate nothing is left in it.</template>
         <template v-else
-          >Reckoned at about {{ showLength(pot.forecast.nowDepthM, units) }} deep,
+          >Expected at about {{ showLength(pot.forecast.nowDepthM, units) }} deep,
           {{ showVolume(pot.forecast.nowL.expected, units) }}.</template
         >
       </p>

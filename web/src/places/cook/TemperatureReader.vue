@@ -62,7 +62,7 @@ function save() {
         @entered="keepIt"
       />
       <p v-if="where === 'liquid' && !pot.forecast.isDry" class="quiet small">
-        Reckoned at about {{ showTemperature(pot.forecast.nowC, units) }}.
+        Expected at about {{ showTemperature(pot.forecast.nowC, units) }}.
       </p>
       <p v-else-if="where === 'piece' && wanted !== null" class="quiet small">
         {{ showTemperature(wanted.coreC, units) }} or more for {{ wanted.what }}.

@@ -20,7 +20,7 @@ export function useFarOff(pot: () => LivePot, units: () => UnitSystem) {
       if (far === null) return null;
       const { readL, reckoned } = far;
       return readL === null
-        ? `That is less than the pot with what lies in it: ${litres(reckoned.expected)} of liquid is reckoned. Is it really so?`
+        ? `That is less than the pot with what lies in it: ${litres(reckoned.expected)} of liquid is expected. Is it really so?`
         : farOffWords(`That is ${litres(readL)} of liquid`, litres(reckoned.expected));
     },
     poured: (volumeL: number): string | null => {

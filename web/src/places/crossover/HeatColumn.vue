@@ -153,7 +153,7 @@ function setWater(volumeL: number | null) {
       </ol>
       <dl>
         <div>
-          <dt>reckon with</dt>
+          <dt>allow for</dt>
           <dd>
             <span v-if="column.plan.then.length > 0" class="figure"
               >{{ showDuration(column.trace.holdMin) }} in all</span

@@ -88,7 +88,7 @@ const uses = (id: string) => store.plans.filter((p) => p.vesselId === id).map((p
       /></label>
       <div class="where">
         <QuantityField
-          label="How high"
+          label="Altitude"
           dimension="length"
           :bare-unit="store.units === 'us' ? 'ft' : 'm'"
           :show="altitudeWords"

@@ -77,7 +77,7 @@ const remove = (id: string) => kitchenStore.remove("dailyUses", id);
           Freeze {{ showVolume(row.tooMuchInFridgeL, one) }} of it: the fridge keeps it three days.
         </p>
         <p v-if="row.hazards.length > 0" class="small ember">
-          <strong>Mind:</strong> not for animals:
+          <strong>Take care:</strong> not for animals:
           {{ row.hazards.map((h) => `${h.name.toLowerCase()}, ${h.why}`).join("; ") }}.
         </p>
         <p v-if="row.plan?.feeds === 'animals'" class="small quiet">

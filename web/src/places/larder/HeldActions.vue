@@ -101,7 +101,7 @@ function recount() {
       </li>
     </ul>
     <p v-if="isUsable && hazards.length > 0" class="small">
-      <strong>Mind:</strong> not for animals:
+      <strong>Take care:</strong> not for animals:
       {{ hazards.map((h) => `${h.name.toLowerCase()}, ${h.why}`).join("; ") }}.
     </p>
     <p v-if="isUsable && noteOf(holding.lot.kind)" class="small quiet">

@@ -113,7 +113,7 @@ const spoken = computed(() => larderStore.spoken.filter((s) => s.lotId === lot.v
       tastes. {{ keeping.days.source }}; your local food code rules.
     </p>
     <p v-else-if="age === 'past'" class="ember">
-      <strong>Mind: past its best.</strong> Kept frozen it stays safe; it has lost flavour.
+      <strong>Take care: past its best.</strong> Kept frozen it stays safe; it has lost flavour.
     </p>
     <dl>
       <dt>Lot</dt>

@@ -80,7 +80,7 @@ const doubts = computed(() => {
   const unknown = both.filter(({ pot }) => pot?.cook.interruptions.some((g) => g.isUnknown));
   return [
     ...(unmeasured.length > 0
-      ? [`What came of ${namesOf(unmeasured)} was not measured: it stands as reckoned.`]
+      ? [`What came of ${namesOf(unmeasured)} was not measured: it stands as estimated.`]
       : []),
     ...(unknown.length > 0
       ? [`How long ${namesOf(unknown)} stood without heat nobody knows: its steam is a guess.`]
@@ -170,13 +170,13 @@ const drawn = computed(() =>
           <h2>Where the difference is from</h2>
           <DifferenceSteps :difference="compared.difference" :names="names" :units="units" />
           <p class="quiet small how">
-            Each is reckoned by changing it alone on the way from one pot to the other, both ways
+            Each is worked out by changing it alone on the way from one pot to the other, both ways
             round, and taking the middle; so together they are the whole difference. Gelatin and
             salt are as reckoned.
             {{
               isOfHere
                 ? "What is known of this kitchen now is known of both."
-                : "One of them was cooked in another kitchen: both are reckoned by what is usual."
+                : "One of them was cooked in another kitchen: both are estimated by what is usual."
             }}
           </p>
         </section>

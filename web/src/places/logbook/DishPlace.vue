@@ -89,7 +89,7 @@ const steps = computed<readonly StepRow[]>(() => {
       words: setWords,
     },
     ...(salt.some((v) => (v ?? 0) > 0.3)
-      ? [{ name: "Salt as reckoned", values: salt, show: (v: number) => words(salinity(v, "L")) }]
+      ? [{ name: "Salt as estimated", values: salt, show: (v: number) => words(salinity(v, "L")) }]
       : []),
     {
       name: "At the table",

@@ -89,7 +89,7 @@ const heats = computed(() =>
 const came = computed(() => {
   const { result, looks, liking } = cook.value;
   if (result === null) return [];
-  const measured = result.isReckoned ? ", as reckoned" : "";
+  const measured = result.isReckoned ? ", as estimated" : "";
   return [
     result.servedKg === null
       ? `${showVolume(result.strainedL, props.units)} strained${measured}`

@@ -37,7 +37,7 @@ const options = computed(() => {
     in: counted("What goes in", props.plan.items.length),
     work: counted("Work", props.answers.dish.tasks.length),
     body: "Salt and body",
-    eaters: "Eaters",
+    eaters: "Who eats",
     ways: "Ways",
     recipe: "Recipe",
   };

@@ -55,7 +55,7 @@ const nameOf = (id: string) => contentName(id).toLowerCase();
 </script>
 
 <template>
-  <section class="eaters" aria-label="Eaters">
+  <section class="eaters" aria-label="Who eats">
     <ScaleFields
       :plan="plan"
       :kitchen="kitchen"

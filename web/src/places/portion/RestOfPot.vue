@@ -26,7 +26,7 @@ defineEmits<{ oneMore: []; use: [WayOut] }>();
       <button type="button" class="button" @click="$emit('use', 'thrown')">Thrown away</button>
     </p>
     <p v-if="hazards.length > 0" class="small">
-      <strong>Mind:</strong> not for animals:
+      <strong>Take care:</strong> not for animals:
       {{ hazards.map((h) => `${h.name.toLowerCase()}, ${h.why}`).join("; ") }}.
     </p>
   </section>

@@ -75,7 +75,7 @@ const code = computed(() => codeOf(props.pot.batch.kitchen));
         @update:model-value="say"
       />
       <button v-if="apartKg === 0" type="button" class="button" @click="say(reckonedKg)">
-        About {{ showMass(reckonedKg, one) }}, as reckoned
+        About {{ showMass(reckonedKg, one) }}, as estimated
       </button>
       <button v-else type="button" class="button" @click="say(0)">All in one again</button>
     </div>
@@ -86,7 +86,7 @@ const code = computed(() => codeOf(props.pot.batch.kitchen));
       </li>
     </ul>
     <p v-if="apartKg > 0" class="small">
-      <strong>Mind:</strong> what is not eaten hot is chilled too, the solids flat and shallow
+      <strong>Take care:</strong> what is not eaten hot is chilled too, the solids flat and shallow
       beside the liquid. {{ words(code.text) }} <span class="quiet">{{ code.whose }}</span>
     </p>
   </section>

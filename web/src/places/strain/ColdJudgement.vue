@@ -63,7 +63,7 @@ const capMm = computed(() =>
     </p>
     <template v-if="plan.end === 'strained'">
       <MarkChoice
-        :label="`How it stands, reckoned: ${SET_WORDS[answers.set.expected]}`"
+        :label="`How it stands, expected: ${SET_WORDS[answers.set.expected]}`"
         :options="SET_OPTIONS"
         :chosen="result?.set ?? null"
         @choose="emit('write', { kind: 'setJudged', set: $event })"

@@ -156,7 +156,7 @@ async function goOn() {
       <template v-if="isShort">
         <p role="status">
           {{ showVolume(missingL, one) }} less than {{ showVolume(chosen.needL, one) }} as
-          planned<template v-if="!canMakeUp">; its water is reckoned anew</template>.
+          planned<template v-if="!canMakeUp">; its water is worked out anew</template>.
         </p>
         <TickChoice v-if="canMakeUp" v-model="makeUp" label="What is missing" :options="MAKE_UP" />
       </template>

@@ -247,7 +247,7 @@ function takeMeasured(got: { volumeL: number; servedKg: number }) {
       Still in it: {{ stillIn.join(", ") }}.
     </p>
     <button type="button" class="button" @click="keepReckoned">
-      Not measured: about {{ reckonedWords }}, as reckoned
+      Not measured: about {{ reckonedWords }}, as estimated
     </button>
     <button type="submit" class="button primary">
       {{ isServed ? "Keep what was served" : "Keep what came through" }}

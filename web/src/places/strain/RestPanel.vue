@@ -112,13 +112,13 @@ const latest = computed(() =>
     </p>
     <p v-if="inWhat !== 'crock' && latest !== null && best !== null">
       Chilling begins by <b class="figure">{{ clock(latest.expected) }}</b> at the latest, if it
-      goes this way: {{ waysWords(best, units) }} It is reckoned for a pot that loses heat fast, and
-      what it falls under the line in resting counts. <WhyFigure :estimate="latest" />
+      goes this way: {{ waysWords(best, units) }} It is worked out for a pot that loses heat fast,
+      and what it falls under the line in resting counts. <WhyFigure :estimate="latest" />
     </p>
     <p class="quiet small">
-      <strong>Mind:</strong> kept hot means above {{ showRoundTemperature(line, one) }} all through:
-      {{ code.whose }}. Ask a thermometer, not the clock: walls and lids differ by a third. What has
-      stood lukewarm for over 2 h without being chilled is thrown away (US guidance).
+      <strong>Take care:</strong> kept hot means above {{ showRoundTemperature(line, one) }} all
+      through: {{ code.whose }}. Ask a thermometer, not the clock: walls and lids differ by a third.
+      What has stood lukewarm for over 2 h without being chilled is thrown away (US guidance).
     </p>
   </section>
 </template>

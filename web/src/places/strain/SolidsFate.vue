@@ -33,7 +33,7 @@ const fates = computed(() =>
       @choose="$emit('choose', $event)"
     />
     <p v-if="hazards.length > 0" class="small">
-      <strong>Mind:</strong> nothing of it to animals: {{ hazards.join("; ") }}.
+      <strong>Take care:</strong> nothing of it to animals: {{ hazards.join("; ") }}.
     </p>
     <p v-else class="small quiet">
       Cooled, off the bone, a treat beside the food: at most a tenth of what the animal eats. An ill

@@ -173,7 +173,7 @@ useShortcuts(() =>
             strained
           </h1>
           <p v-if="result.isReckoned" class="quiet">
-            As reckoned, not measured: nothing is learned from it.
+            As estimated, not measured: nothing is learned from it.
           </p>
           <p v-if="gap" class="cause">{{ causeWords(gap, units) }}</p>
           <p v-if="isGone">All of it went hot into the next pot.</p>
