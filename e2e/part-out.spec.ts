@@ -176,10 +176,10 @@ test("a braise whole: thawed and salted ahead, browned in batches, covered, its 
 
   // The pot's own weight is known; nobody weighs, and that is said. Sauce and meat are shared out apart.
   await expect(page.getByLabel("Pot empty")).not.toHaveValue("");
-  await page.getByRole("button", { name: /^Not measured: about .* as reckoned/ }).click();
+  await page.getByRole("button", { name: /^Not measured: about .* as estimated/ }).click();
   await expect(page.getByText("nothing is learned from it")).toBeVisible();
   const apart = page.getByRole("region", { name: "The sauce by itself" });
-  await apart.getByRole("button", { name: /as reckoned/ }).click();
+  await apart.getByRole("button", { name: /as estimated/ }).click();
   await expect(apart.getByRole("listitem").filter({ hasText: "the sauce" })).toContainText(
     "for each of 10",
   );

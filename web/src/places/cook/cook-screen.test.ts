@@ -208,7 +208,7 @@ describe("what is said of the pot", () => {
     await field.trigger("keydown", { key: "Enter" });
     await flushPromises();
     expect(write).not.toHaveBeenCalled();
-    expect(wrapper.text()).toMatch(/That is \d.* of liquid, where about [\d.]+ L is reckoned/);
+    expect(wrapper.text()).toMatch(/That is \d.* of liquid, where about [\d.]+ L is expected/);
     await button(wrapper, "Yes, it is so").trigger("click");
     await flushPromises();
     expect(write.mock.calls[0]?.[0]).toMatchObject({ kind: "read", reading: { value: 0.015 } });
