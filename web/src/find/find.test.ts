@@ -184,3 +184,9 @@ describe("the dialog", () => {
     wrapper.unmount();
   });
 });
+
+test("a word is found by what else it is called, and comes after the screen that has it", () => {
+  expect(titles("doneness")[0]).toBe("Cook value");
+  expect(titles("altitude")[0]).toBe("Kitchen");
+  expect(titles("altitude")).toContain("Altitude");
+});

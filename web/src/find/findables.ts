@@ -150,7 +150,7 @@ export const findables = ({
     says: means,
     parts: [],
     // What is cooked or kept comes first, what it is called after that.
-    weight: 0.5,
+    weight: 0.2,
     ...(also === undefined ? {} : { words: also }),
   })),
   ...SCREENS.map(([to, title, words]) => ({
