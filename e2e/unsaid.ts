@@ -1,7 +1,8 @@
+import { SIGNS } from "../web/language/prose";
 import type { Page } from "@playwright/test";
 
-/** What is the same in every language: signs of measures, names of files and of who rules. */
-const SIGNS = String.raw`(?<!\p{L})(?:°[CF]|[mk]?[gWJmL]|[cm]m|kPa|psi|min|h|s|qt|cups?|tbsp|tsp|oz|lb|in|ft|gal|[GMk]B|Kettlos|CSV|JSON|iCalendar|FDA|USDA|FSIS|UK|US|FSA)(?!\p{L})`;
+/** What is the same in every language; and hours, seconds and inches, of which a page has the letters alone. */
+const SAME = String.raw`${SIGNS.source}|(?<!\p{L})(?:h|s|in)(?!\p{L})`;
 
 /** Everything on a page, its labels and fields with it, that has letters of English in it. */
 export const unsaid = (page: Page): Promise<string[]> =>
@@ -22,7 +23,7 @@ export const unsaid = (page: Page): Promise<string[]> =>
         found.push((element as HTMLInputElement).value);
     }
     return [...new Set(found.filter(isEnglish).map((text) => text.trim()))];
-  }, SIGNS);
+  }, SAME);
 
 /** What somebody cannot read to its end: cut by its box, by its field, or by the edge of the page. */
 export const clipped = (page: Page): Promise<string[]> =>

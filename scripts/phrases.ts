@@ -38,12 +38,15 @@ function check(phrases: readonly Phrase[]): void {
   );
   for (const { id, modules } of named)
     console.error(`${modules.join(", ")}: ${JSON.stringify(id)} names a measure by itself.`);
+  const compared = phrases.filter((p) => p.comparedBy.length > 0);
+  for (const { id, comparedBy } of compared)
+    console.error(`${comparedBy.join(", ")}: “${id}” is said, and compared with.`);
   const unsaid = VOCABULARY.filter((term) => usesOf(term, phrases).count === 0);
   for (const { term } of unsaid) console.error(`“${term}” is in the vocabulary and nowhere said.`);
   console.log(
     `${phrases.length} phrases in ${new Set(phrases.flatMap((p) => p.modules)).size} modules`,
   );
-  if (named.length + unsaid.length > 0) process.exitCode = 1;
+  if (named.length + unsaid.length + compared.length > 0) process.exitCode = 1;
 }
 
 const phrases = await gatherPhrases();

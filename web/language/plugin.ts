@@ -1,5 +1,5 @@
 import type { Plugin } from "vite";
-import { sitesOf, type Site } from "./sites";
+import { comparedIn, sitesOf, type Site } from "./sites";
 import { translated, type Language } from "./translate";
 
 /** Modules whose words are read, not said: what recipes call things and how numbers are written out. */
@@ -38,16 +38,19 @@ export const inLanguage = (language: Language): Plugin => ({
       .replace(DESCRIPTION, (text) => language(text) ?? text),
 });
 
-/** Hands every phrase of the application over, with the module that it stands in. */
+/** Hands every phrase of the application over, and every word that is compared, with the module that it stands in. */
 export const phrasesTo = (
   found: (site: Pick<Site, "id" | "isByMeasure">, module: string) => void,
+  compared: (word: string, module: string) => void,
 ): Plugin => ({
   name: "phrases",
   apply: "build",
   enforce: "post",
   transform(code, id) {
     const module = saidIn(id);
-    if (module !== undefined) for (const site of sitesOf(code)) found(site, module);
+    if (module === undefined) return null;
+    for (const site of sitesOf(code)) found(site, module);
+    for (const word of comparedIn(code)) compared(word, module);
     return null;
   },
   transformIndexHtml(html) {

@@ -2,7 +2,7 @@
 export const STORED: ReadonlySet<string> = new Set(["holds an edge"]);
 
 /** Signs of measures and what has no other name: the same in every language, and read back from fields. */
-const SIGNS =
+export const SIGNS =
   /(?<!\p{L})(?:°[CF]|[mk]?[gWJmL]|[cm]m|kPa|Pa|psi|bar|min|qt|cups?|tbsp|tsp|oz|lb|ft|gal|pt|[GMk]B|PT|Kettlos|CSV|JSON|iCalendar|FDA|USDA|FSIS|UK|US|FSA)(?!\p{L})/gu;
 
 /** Whether anything is left to say once signs are taken away. */

@@ -1,6 +1,6 @@
 import { describe, expect, test } from "vitest";
 import { isProse } from "./prose";
-import { sitesOf } from "./sites";
+import { comparedIn, sitesOf } from "./sites";
 
 const ids = (code: string) => sitesOf(code).map((s) => s.id);
 
@@ -60,6 +60,12 @@ describe("what a program reads", () => {
 test("a text of several words is the same phrase where it is compared and where it is made", () => {
   const code = 'const a = b ? "past its best" : "short"; if (a === "past its best") f();';
   expect(ids(code)).toEqual(["past its best", "past its best"]);
+});
+
+test("one word that is said and compared is found, for it would be two things in another language", () => {
+  const code =
+    'if (a === "Prepare" || b === "ajar" || c === "past its best") f(); switch (d) { case "Stir": }';
+  expect(comparedIn(code)).toEqual(["Prepare", "Stir"]);
 });
 
 test("holes are told by where their expressions stand", () => {

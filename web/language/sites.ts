@@ -183,6 +183,24 @@ export function sitesOf(code: string): Site[] {
   return sites;
 }
 
+/** Words of their own, as sentences begin, that a program compares something with: none of them may be said. */
+export function comparedIn(code: string): string[] {
+  const compared: string[] = [];
+  visit(parseAst(code) as Node, [], (node, above) => {
+    const parent = above.at(-1);
+    if (
+      node.type === "Literal" &&
+      typeof node.value === "string" &&
+      (parent?.type === "SwitchCase" ||
+        (parent?.type === "BinaryExpression" && /^[!=]==?$/u.test(parent.operator))) &&
+      !isOfWords(node) &&
+      isProse(node.value)
+    )
+      compared.push(node.value);
+  });
+  return compared;
+}
+
 const isNode = (value: unknown): value is Node =>
   typeof value === "object" && value !== null && "type" in value && typeof value.type === "string";
 

@@ -14,7 +14,7 @@ export function usesOf(
 ): { readonly count: number; readonly places: readonly string[] } {
   const pattern = patternOf(term);
   const said = phrases.flatMap(({ id, modules }) => {
-    const elsewhere = modules.filter((m) => !/words\/vocabulary|place-help/u.test(m));
+    const elsewhere = modules.filter((m) => !/words\/vocabulary|screen-help/u.test(m));
     return elsewhere.length > 0 && pattern.test(id) ? [elsewhere] : [];
   });
   const places = said

@@ -14,7 +14,7 @@ import HobRail from "./frame/HobRail.vue";
 import NoticeStrip from "./frame/NoticeStrip.vue";
 import TopRail from "./frame/TopRail.vue";
 import { useShortcuts } from "./frame/shortcuts";
-import { PLACES } from "./router";
+import { PLACES } from "./words/places";
 
 /** Each comes with the first time it is asked for. */
 const FindDialog = defineAsyncComponent(() => import("./find/FindDialog.vue"));

@@ -1,3 +1,4 @@
+import { isReader } from "../simulate/hands";
 import type { Clockwork } from "./clockwork";
 import { lengthMin, needsOf, readyMin } from "./needs";
 import { gapMin, ringOf, tasksAt, type Placed } from "./place";
@@ -192,7 +193,7 @@ function whyThen(work: Clockwork, p: Placed, wall: WallClock): string {
   const wanted = wantedNext(work, p);
   if (wanted !== null) return wanted;
   const bed = day.hands.find((h) => h.asleep.some((s) => s.from === end));
-  if (bed !== undefined) return `before ${bed.name === "You" ? "you sleep" : `${bed.name} sleeps`}`;
+  if (bed !== undefined) return `before ${isReader(bed) ? "you sleep" : `${bed.name} sleeps`}`;
   const first = day.hands.find((h) => h.free.some((s) => s.from === p.at));
   if (first !== undefined) return "first thing";
   const before = block.after.flatMap((l) => {

@@ -1,3 +1,4 @@
+import { isReader } from "../simulate/hands";
 import { SURE } from "./chance";
 import type { Broken } from "./check";
 import type { Wish } from "./clash";
@@ -46,9 +47,9 @@ export function sayWish(wish: Wish, names: ReadonlyMap<string, string>, wall: Wa
     case "goal":
       return sayGoal(wish.goal, wall);
     case "sleep":
-      return wish.hand.name === "You" ? "you sleep at night" : `${wish.hand.name} sleeps at night`;
+      return isReader(wish.hand) ? "you sleep at night" : `${wish.hand.name} sleeps at night`;
     case "away":
-      return wish.hand.name === "You"
+      return isReader(wish.hand)
         ? "you are not always here"
         : `${wish.hand.name} is not always here`;
     case "hands":

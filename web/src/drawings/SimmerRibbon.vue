@@ -126,9 +126,9 @@ const marks = computed(() => {
     .map((label) => {
       const at = x.value(Math.min(label.tMin, lastMin.value));
       const long = widthOfText(label.text) + 12;
-      const isLeft = at < endAt - 1 && at + long > endAt;
-      const hasRoom = isLeft ? at - long >= 0 : at + long <= width.value;
-      const isShown = hasRoom && (isLeft ? at - long : at) >= freeFrom;
+      const fitsRight = at + long <= (at < endAt - 1 ? endAt : width.value) && at >= freeFrom;
+      const isLeft = !fitsRight;
+      const isShown = fitsRight || at - long >= Math.max(0, freeFrom);
       if (isShown) freeFrom = isLeft ? at + 4 : at + long;
       return { ...label, at, isShown, isLeft };
     });

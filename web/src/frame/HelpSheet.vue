@@ -1,25 +1,26 @@
 <script setup lang="ts">
 import { computed } from "vue";
 import { useRoute } from "vue-router";
-import { placeOf, PLACES } from "../router";
 import { VOCABULARY } from "../words/vocabulary";
-import { PLACE_HELP } from "./place-help";
+import { helpOf } from "./screen-help";
 import { allShortcuts, keyName } from "./shortcuts";
 
 /** What this screen answers, how to read its drawing, its words, and the keys that act here. */
 const shown = defineModel<boolean>({ required: true });
 const route = useRoute();
-const place = computed(() => PLACES.find((p) => p.name === placeOf(route.name)) ?? PLACES[0]);
-const help = computed(() => PLACE_HELP[place.value.name]);
-const terms = computed(() => VOCABULARY.filter((t) => t.at.includes(place.value.name)));
+const help = computed(() => helpOf(route.name));
+const terms = computed(() => {
+  const { words } = help.value;
+  return words === undefined ? [] : VOCABULARY.filter((t) => t.at.includes(words));
+});
 const shortcuts = computed(() => (shown.value ? allShortcuts() : []));
 </script>
 
 <template>
-  <ElDialog v-model="shown" :title="`Help: ${place.label}`" width="min(760px, 94vw)" top="6vh">
+  <ElDialog v-model="shown" :title="`Help: ${help.title}`" width="min(760px, 94vw)" top="6vh">
     <p class="answers">{{ help.answers }}</p>
     <div class="both">
-      <section>
+      <section v-if="help.drawn.length > 0">
         <h3>What is drawn</h3>
         <dl>
           <template v-for="[part, means] in help.drawn" :key="part">
@@ -30,7 +31,7 @@ const shortcuts = computed(() => (shown.value ? allShortcuts() : []));
       </section>
       <section class="words">
         <h3>Words here</h3>
-        <dl>
+        <dl v-if="terms.length > 0">
           <template v-for="term in terms" :key="term.term">
             <dt>{{ term.term }}</dt>
             <dd>{{ term.means }}</dd>

@@ -4,7 +4,7 @@ import { useTemplateRef, watch } from "vue";
 import { useRoute } from "vue-router";
 import TickChoice from "../controls/TickChoice.vue";
 import { useKitchenStore } from "../data/kitchen-store";
-import { placeOf, PLACES } from "../router";
+import { placeOf, PLACES } from "../words/places";
 
 const props = defineProps<{ hasKitchen: boolean }>();
 defineEmits<{ find: []; help: [] }>();

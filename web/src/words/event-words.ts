@@ -163,7 +163,7 @@ function didWords(what: string, plan: Plan): string {
   const work = workSaid(what);
   if (work !== null) {
     const item = plan.items.find((x) => x.id === work.itemId);
-    const said = WORK_WORDS[work.kind] ?? work.kind;
+    const said = WORK_DONE_WORDS[work.kind] ?? work.kind;
     return `${item === undefined ? "Work" : nameOf(item)}: ${WORK_HOW[work.of](said)}`;
   }
   const side = sideSaid(what);
@@ -213,7 +213,7 @@ const WORK_HOW: Record<WorkSaid, (said: string) => string> = {
 };
 
 /** What was done, as the log says it. */
-const WORK_WORDS: Readonly<Record<string, string>> = {
+const WORK_DONE_WORDS: Readonly<Record<string, string>> = {
   thaw: "thawing",
   soak: "soaking",
   saltAhead: "salting ahead",

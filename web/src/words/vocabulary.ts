@@ -1,12 +1,11 @@
-/** Places of the rail where a word is met. */
-export type WordPlace =
-  "bench" | "plan" | "crossover" | "clock" | "cook" | "strain" | "larder" | "logbook" | "kitchen";
+import type { PlaceName } from "./places";
 
 /** A word of Kettlos, and what it means in a line. */
 export interface Term {
   readonly term: string;
   readonly means: string;
-  readonly at: readonly WordPlace[];
+  /** Places of the rail where it is met. */
+  readonly at: readonly PlaceName[];
   /** How it stands in a sentence, where that is not the term itself. */
   readonly found?: RegExp;
   /** Other words for it, for whoever looks for those. */

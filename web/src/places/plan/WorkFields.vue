@@ -1,6 +1,5 @@
 <script setup lang="ts">
-import { word } from "@kettlos/core/units/word";
-import { ROUX_COLOUR_WORDS } from "@kettlos/core/prepare/work-names";
+import { ROUX_COLOUR_WORDS, WORK_WORDS } from "@kettlos/core/prepare/work-names";
 import { ROUX_COLOURS, WORKS, type RouxColour, type WorkKind } from "@kettlos/core/prepare/works";
 import UnitField from "../../controls/UnitField.vue";
 import { WORK_TIMES } from "@kettlos/core/prepare/work-times";
@@ -39,7 +38,7 @@ const ALLOWED: Partial<Record<WorkKind, readonly string[]>> = {
 };
 const offered = computed(() => WORKS.filter((k) => ALLOWED[k]?.includes(group.value) === true));
 const nameOf = (kind: WorkKind) =>
-  kind === "brown" ? word("brown") : kind === "roux" ? word("roux") : WORK_TIMES[kind].name;
+  kind === "brown" || kind === "roux" ? WORK_WORDS[kind] : WORK_TIMES[kind].name;
 const of = (kind: WorkKind) => props.item.work.find((w) => w.kind === kind);
 const put = (kind: WorkKind, part: Partial<Work>) =>
   emit(

@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { nextTick, watch } from "vue";
 import { useRoute } from "vue-router";
-import { PLACES } from "../../router";
-import { VOCABULARY, type WordPlace } from "../../words/vocabulary";
+import { PLACES, type PlaceName } from "../../words/places";
+import { VOCABULARY } from "../../words/vocabulary";
 
 /** Every word of Kettlos with what it means, and where it is met; one that was asked for is shown. */
 const route = useRoute();
-const labelOf = (name: WordPlace) => PLACES.find((p) => p.name === name)?.label ?? "";
+const labelOf = (name: PlaceName) => PLACES.find((p) => p.name === name)?.label ?? "";
 const isAsked = (term: string) => decodeURIComponent(route.hash.slice(1)) === term;
 watch(
   () => route.hash,
