@@ -19,6 +19,7 @@ const CORE = [
   "dish",
   "portion",
   "safety",
+  "events",
   "batch",
   "learn",
   "compare",

@@ -8,8 +8,9 @@ const testTimeout = 300_000;
 const APART = [
   "src/data/**/*.test.ts",
   "src/find/find.test.ts",
+  "src/places/cook/use-cook-actions.test.ts",
   "src/places/crossover/crossover-store.test.ts",
-  "src/places/kitchen/cookers.test.ts",
+  "src/places/kitchen/{container-editor,cookers,hands-panel}.test.ts",
   "src/places/larder/larder-screen.test.ts",
   "src/places/plan/{keep-parts,plan-store,use-turns,water-editor,work-back}.test.ts",
   "src/places/strain/after-sieve.test.ts",

@@ -72,7 +72,7 @@ test("a braise from the oven to crock and pressure, edited, accepted, cooked", a
   const kinds = (await storedEvents(page)).map((e) => e.kind).slice(-10);
   const salted = ["extra", "added"];
   expect(kinds).toEqual([
-    ...["lit", "simmers", ...salted, "added", "added", "did", "offHeat"],
+    ...["lit", "simmers", ...salted, "added", "added", "sideDish", "offHeat"],
     ...salted,
   ]);
 });

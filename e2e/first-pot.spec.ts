@@ -140,11 +140,11 @@ async function wholeJourney(page: Page, pause: Pause): Promise<void> {
   const kinds = (await storedEvents(page)).map((e) => e.kind);
   expect(kinds).toEqual([
     "added",
-    "did",
+    "waterIn",
     "lit",
     "boils",
     "simmers",
-    "did",
+    "skimmed",
     "read",
     "read",
     "read",

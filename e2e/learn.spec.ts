@@ -1,7 +1,9 @@
+import { SCHEMA_VERSION } from "@kettlos/core/simulate/schema-version";
 import { expect, test, type Page } from "@playwright/test";
 import type { KettlosFile } from "@kettlos/core/formats/kettlos-json";
 import { EXPECTED } from "@kettlos/core/simulate/parameters";
 import { simulate } from "@kettlos/core/simulate/simulate";
+import { workSaid } from "@kettlos/core/events/work/effects";
 import { workTasks } from "@kettlos/core/schedule/work-tasks";
 import { pointAt } from "@kettlos/core/simulate/point-at";
 import type { Trace } from "@kettlos/core/simulate/trace";
@@ -64,10 +66,15 @@ function withEarlier(file: KettlosFile): KettlosFile {
         },
       },
       { kind: "finished", atMs: at(offMin + 60) },
-    ].map((event, n) => ({ ...event, id: `${id}-${n}`, batchId: id, schemaVersion: 3 }));
+    ].map((event, n) => ({
+      ...event,
+      id: `${id}-${n}`,
+      batchId: id,
+      schemaVersion: SCHEMA_VERSION,
+    }));
     const { kitchen } = file;
     return {
-      batch: { schemaVersion: 3 as const, id, createdMs: litMs - 120_000, plan, kitchen },
+      batch: { schemaVersion: SCHEMA_VERSION, id, createdMs: litMs - 120_000, plan, kitchen },
       events,
     };
   });
@@ -398,17 +405,16 @@ test("work that takes longer here is planned longer, and says why", async ({ pag
   )?.usualMin;
   const more = [1.6, 1.5, 1.7].map((times, n) => {
     const id = `timed-${n}`;
-    const did = (what: string, beforeMin: number) => ({
-      kind: "did" as const,
-      what: `${what}:${goat.id}:cut`,
+    const said = (how: "begun" | "done", beforeMin: number) => ({
+      ...workSaid({ itemId: goat.id, kind: "cut" }, how),
       atMs: litMs - beforeMin * 60_000,
     });
-    const work = [did("begun", 60), did("work", 60 - times * (usualMin ?? 0))];
+    const work = [said("begun", 60), said("done", 60 - times * (usualMin ?? 0))];
     const events = [...work, ...own].map((e, i) => ({
       ...e,
       id: `${id}-${i}`,
       batchId: id,
-      schemaVersion: 3,
+      schemaVersion: SCHEMA_VERSION,
     }));
     return { batch: { ...one, id }, events };
   });
@@ -515,7 +521,7 @@ test("one note is found among two thousand pots; shelves by what one likes", asy
         ...e,
         id: `${id}-${i}`,
         batchId: id,
-        schemaVersion: 3,
+        schemaVersion: SCHEMA_VERSION,
         atMs: e.atMs - earlierMs,
       })),
     };

@@ -181,7 +181,10 @@ test("a staged stew of fourteen, live with instruments at 600×: late, forgotten
   expect(ofPot(await log(other), batchId)).toEqual(mine);
   expect(new Set(mine.map((e) => e.id)).size).toBe(mine.length);
   const kinds = byHand(mine).map((e) => e.kind);
-  expect(kinds.filter((k) => k !== "added" && k !== "did").slice(0, 2)).toEqual(["lit", "simmers"]);
+  expect(kinds.filter((k) => k !== "added" && k !== "waterIn").slice(0, 2)).toEqual([
+    "lit",
+    "simmers",
+  ]);
   expect(kinds).toContain("offHeat");
   expect(kinds.slice(-2)).toEqual(["strained", "finished"]);
   // Everything that lay on the counter went in once, or was left out by name.

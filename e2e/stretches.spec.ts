@@ -40,7 +40,7 @@ test("a braise: covered until tender, the meat out, its gravy boiled down, the m
   await page.keyboard.press("Space");
   await expect(next(page)).not.toHaveText("Rolling boil, lid off");
   expect((await storedEvents(page)).map((e) => e.kind)).toEqual(
-    expect.arrayContaining(["did", "heatSet"]),
+    expect.arrayContaining(["takenOut", "heatSet"]),
   );
   await expect(page.getByText("Mutton shoulder out", { exact: false }).first()).toBeVisible();
   // Undone it waits to be turned again; done again it goes on.

@@ -1,3 +1,4 @@
+import { SCHEMA_VERSION } from "@kettlos/core/simulate/schema-version";
 import { chromium, expect, test, type Page } from "@playwright/test";
 import { readFileSync, writeFileSync } from "node:fs";
 import { CHROMIUM_ARGS, CHROMIUM_PATH } from "../scripts/browser";
@@ -93,7 +94,7 @@ test.describe("a pot on the fire is always there", () => {
         const event = {
           id: `out-${item.id}`,
           batchId: id,
-          schemaVersion: 3,
+          schemaVersion: SCHEMA_VERSION,
           kind: "leftOut",
           itemId: item.id,
           atMs: Date.now(),
@@ -195,7 +196,13 @@ test("a file with faults says what would be repaired and left out, before anythi
   };
   file.plans[0]!.items[0]!.massKg = -3;
   file.plans[1]!.heat = { method: "moon" };
-  file.events.push({ id: "odd", batchId: "nowhere", schemaVersion: 3, kind: "lit", atMs: 5 });
+  file.events.push({
+    id: "odd",
+    batchId: "nowhere",
+    schemaVersion: SCHEMA_VERSION,
+    kind: "lit",
+    atMs: 5,
+  });
   const bad = test.info().outputPath("faults.json");
   writeFileSync(bad, JSON.stringify(file));
   await page.locator("input[type=file][accept*=json]").setInputFiles(bad);

@@ -133,7 +133,7 @@ test("a kind from its defaults: work, ways, eaters, a swap, and onto the fire to
   await page.keyboard.press("Space");
   await expect
     .poll(async () => (await storedEvents(page)).slice(-2).map((e) => e.kind))
-    .toEqual(["ladledOut", "did"]);
+    .toEqual(["ladledOut", "sideDish"]);
   await expect(page.getByRole("heading", { level: 1, name: "Take it off the heat" })).toBeVisible();
   await page.keyboard.press("Space");
   await expect(page.getByRole("heading", { level: 1, name: "Parsley in" })).toBeVisible();

@@ -1,8 +1,9 @@
+import { SCHEMA_VERSION } from "@kettlos/core/simulate/schema-version";
 // Attacks Kettlos: mutated files, killed browsers, random walks, clocks, the server. Bounded, seeded, on
 // loopback only. Writes docs/robustness.md; exits 1 where something that is promised does not hold.
 import { answersFor } from "@kettlos/core/because/answers";
 import { fold } from "@kettlos/core/batch/fold";
-import { CookEventSchema } from "@kettlos/core/batch/batch-schema";
+import { CookEventSchema } from "@kettlos/core/events/event-schema";
 import { onFire } from "@kettlos/core/batch/on-fire";
 import { reportOf } from "@kettlos/core/formats/file-report";
 import { readKettlosFile, writeKettlosFile } from "@kettlos/core/formats/kettlos-json";
@@ -105,7 +106,7 @@ function clocks(): void {
       events.push({ kind: "clockSet", shiftMs, atMs: offMs + trueMs });
     }
     const log = events.map((e, n) =>
-      CookEventSchema.parse({ ...e, id: `e${n}`, batchId: "b", schemaVersion: 3 }),
+      CookEventSchema.parse({ ...e, id: `e${n}`, batchId: "b", schemaVersion: SCHEMA_VERSION }),
     );
     const told = fold(log).notes.map((n, _, all) => n.atMs - (all[0]?.atMs ?? 0));
     if (told.some((ms, n) => ms !== (times[n] ?? 0) - (times[0] ?? 0))) broken++;

@@ -1,7 +1,8 @@
+import { SCHEMA_VERSION } from "@kettlos/core/simulate/schema-version";
 // Measures what the project promises about speed; prints figures with their limits.
 import { emptyClock } from "@kettlos/core/simulate/clock";
 import { ONE_COOK } from "@kettlos/core/simulate/hands";
-import type { CookEvent } from "@kettlos/core/batch/batch-schema";
+import type { CookEvent } from "@kettlos/core/events/event-schema";
 import { fold } from "@kettlos/core/batch/fold";
 import { forecastLive } from "@kettlos/core/batch/live-forecast";
 import { answersFor } from "@kettlos/core/because/answers";
@@ -62,7 +63,8 @@ function dayOfReadings(): readonly CookEvent[] {
     );
   }
   return log.map(
-    (part, i) => ({ ...part, id: `e${i}`, batchId: "b", schemaVersion: 3 }) as CookEvent,
+    (part, i) =>
+      ({ ...part, id: `e${i}`, batchId: "b", schemaVersion: SCHEMA_VERSION }) as CookEvent,
   );
 }
 
@@ -116,7 +118,7 @@ const withADay = `new Promise((resolve, reject) => {
     const until = Date.now();
     const put = (n, part) => {
       const id = "day-" + n + "-" + (part.where ?? part.reading.form);
-      const event = { ...part, id, batchId: "on-fire", schemaVersion: 3, source: "instrument",
+      const event = { ...part, id, batchId: "on-fire", schemaVersion: SCHEMA_VERSION, source: "instrument",
         atMs: until - n * 60000 };
       events.add({ id, batchId: "on-fire", event });
     };

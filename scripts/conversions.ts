@@ -1,3 +1,4 @@
+import { SCHEMA_VERSION } from "@kettlos/core/simulate/schema-version";
 // Converts many made-up dishes, holds each against its own simulation, and writes docs/conversions.md.
 import type { Method } from "@kettlos/core/heats/heat-schema";
 import { convert } from "@kettlos/core/convert/convert";
@@ -94,7 +95,7 @@ function dish(from: (typeof HEATS)[number], extra: Extra): Plan {
       out: { when: { at: "tender" }, isBack: true },
     });
   return PlanSchema.parse({
-    schemaVersion: 3,
+    schemaVersion: SCHEMA_VERSION,
     id: "dish",
     name: "Dish",
     end: "served",

@@ -1,4 +1,6 @@
-import type { Batch, CookEvent } from "@kettlos/core/batch/batch-schema";
+import { SCHEMA_VERSION } from "@kettlos/core/simulate/schema-version";
+import type { Batch } from "@kettlos/core/batch/batch-schema";
+import type { CookEvent } from "@kettlos/core/events/event-schema";
 import type { KettlosFile } from "@kettlos/core/formats/kettlos-json";
 import { seeded, uniform } from "@kettlos/core/units/random";
 import { bramholtSample } from "../web/src/sample/bramholt";
@@ -25,7 +27,7 @@ export function manyPots(count: number, readingsEach: number, nowMs: number): Ke
         ...event,
         id: `${id}-${i}`,
         batchId: id,
-        schemaVersion: 3,
+        schemaVersion: SCHEMA_VERSION,
       }) as CookEvent;
     batches.push({ ...like, id, createdMs: like.createdMs - earlierMs });
     const litMs = own.find((e) => e.kind === "lit")?.atMs ?? 0;

@@ -1,3 +1,4 @@
+import { SCHEMA_VERSION } from "../src/simulate/schema-version";
 import { KitchenSchema, type Kitchen } from "../src/simulate/kitchen-schema";
 import { PlanSchema, type Plan } from "../src/simulate/plan-schema";
 import type { z } from "../src/units/zod";
@@ -5,7 +6,7 @@ import type { z } from "../src/units/zod";
 /** A small kitchen for tests: one straight and one tapered pot, one gas ring. */
 export const testKitchen = (over: Partial<z.input<typeof KitchenSchema>> = {}): Kitchen =>
   KitchenSchema.parse({
-    schemaVersion: 3,
+    schemaVersion: SCHEMA_VERSION,
     id: "kitchen",
     name: "Bramholt Hut",
     altitudeM: 1640,
@@ -69,7 +70,7 @@ export const testKitchen = (over: Partial<z.input<typeof KitchenSchema>> = {}): 
 /** Lamb neck broth, 2.2 kg in 4.4 L, six hours at a bare simmer with the lid off. */
 export const testPlan = (over: Partial<z.input<typeof PlanSchema>> = {}): Plan =>
   PlanSchema.parse({
-    schemaVersion: 3,
+    schemaVersion: SCHEMA_VERSION,
     id: "plan",
     name: "Lamb neck broth",
     vesselId: "tall",

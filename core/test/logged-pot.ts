@@ -1,3 +1,4 @@
+import { SCHEMA_VERSION } from "../src/simulate/schema-version";
 import type { Batch } from "../src/batch/batch-schema";
 import { fold } from "../src/batch/fold";
 import type { LoggedPot } from "../src/learn/from-pot";
@@ -90,7 +91,7 @@ export function cooked({
     ),
   );
   const batch: Batch = {
-    schemaVersion: 3,
+    schemaVersion: SCHEMA_VERSION,
     id: "b",
     createdMs: LIT,
     plan: how.plan ?? cooks,

@@ -1,3 +1,4 @@
+import { SCHEMA_VERSION } from "../src/simulate/schema-version";
 import { KitchenSchema, type Kitchen } from "../src/simulate/kitchen-schema";
 import { PlanSchema, type Plan } from "../src/simulate/plan-schema";
 import { testKitchen } from "./kitchen";
@@ -86,7 +87,7 @@ export function randomPot(random: () => number): RandomPot {
     });
   const isFollowed = method !== "pressure" && chance(0.3);
   const plan = PlanSchema.parse({
-    schemaVersion: 3,
+    schemaVersion: SCHEMA_VERSION,
     id: "random",
     name: "A pot",
     vesselId,

@@ -37,6 +37,12 @@ describe("a module in another language", () => {
     const language = says({ "It is {0} now": "Nun {0}", "very {0} there": "dort sehr {0}" });
     expect(run(translated(code, language))).toBe("Nun dort sehr <y>");
   });
+  test("also where only the one within is said otherwise", () => {
+    const code = "out = `It is ${x ? `very ${y} there` : 0} now`";
+    expect(run(translated(code, says({ "very {0} there": "dort sehr {0}" })))).toBe(
+      "It is dort sehr <y> now",
+    );
+  });
   test("is refused where a figure would be lost or made up", () => {
     const code = "out = `${x} of ${y} left`";
     for (const text of ["noch {0}", "{0} {1} {2}", "nichts"])

@@ -1,3 +1,4 @@
+import { SCHEMA_VERSION } from "@kettlos/core/simulate/schema-version";
 import type { Caution } from "@kettlos/core/safety/caution";
 import { answersFor } from "@kettlos/core/because/answers";
 import { flowOf } from "@kettlos/core/batch/flow";
@@ -208,6 +209,41 @@ describe("drawings", () => {
     expect(wrapper.html()).not.toContain("NaN");
   });
 
+  test("a name at a mark stands on the side that has room for it, and none where neither has", () => {
+    const end = answers.trace.totalMin;
+    const marked = (...tMin: number[]) =>
+      mount(SimmerRibbon, {
+        props: {
+          trace: answers.trace,
+          band: answers.spread.band,
+          units: "metric" as const,
+          window: null,
+          labels: tMin.map((t) => ({ tMin: t, text: "strained" })),
+        },
+      })
+        .findAll("g.mark text")
+        .map((t) => t.attributes("text-anchor"));
+    expect(marked(10)).toEqual(["start"]);
+    expect(marked(end - 5)).toEqual(["end"]);
+    // The next begins where this one is still being said: it stands by its line alone.
+    expect(marked(10, 12)).toEqual(["start"]);
+  });
+
+  test("what was planned stands beside what it came to where both fit, else under it", () => {
+    const part = (name: string, plannedL: number) =>
+      ({ id: name, side: "in", name, plannedL, gotL: 1.1, colour: "broth" }) as const;
+    const drawn = (plannedL: number) =>
+      mount(LedgerFlow, {
+        props: {
+          flow: [part("water", plannedL), { ...part("strained", 1), side: "out" }],
+          units: "metric",
+        },
+      });
+    // As narrow as it is drawn at all, "1.1 L  planned 1.0 L" is a little too long.
+    expect(drawn(1).findAll("tspan.planned")).toHaveLength(0);
+    expect(drawn(1).text()).toContain("planned 1.0 L");
+  });
+
   test("the flow names every part, planned and got", () => {
     const pot = potOf("past-11");
     const flow = flowOf(pot.batch.plan, pot.batch.kitchen, pot.cook);
@@ -314,7 +350,7 @@ describe("cooking", () => {
         kind: "added",
         id: "z",
         batchId: "on-fire",
-        schemaVersion: 3,
+        schemaVersion: SCHEMA_VERSION,
         atMs: NOW,
         itemId: leek.id,
         massKg: 0.25,

@@ -1,4 +1,4 @@
-import type { CookEvent } from "@kettlos/core/batch/batch-schema";
+import type { CookEvent } from "@kettlos/core/events/event-schema";
 import { gapOf } from "@kettlos/core/batch/gap";
 import { fold } from "@kettlos/core/batch/fold";
 import { onFire } from "@kettlos/core/batch/on-fire";

@@ -1,4 +1,6 @@
+import type { EventFacts } from "../events/event-schema";
 import type { Said } from "../units/said";
+
 export type ActionKind =
   | "work"
   | "workGoes"
@@ -34,15 +36,15 @@ export interface Action {
   /** Of "turn": the stretch of the heat that it begins. */
   readonly stretchId?: string;
   /** What the log says once it is done, or begun. */
-  readonly marks?: readonly string[];
+  readonly writes?: readonly EventFacts[];
   /** What the log says where a timer is set for it. */
-  readonly timer?: string;
+  readonly timer?: EventFacts;
   /** Minutes that it takes, where it takes any to speak of. */
   readonly min?: number;
   /** About how long it takes, where no clock runs yet. */
   readonly about?: string;
   /** What the log says where it is left out, and what that means for the dish. */
-  readonly leave?: { readonly marks: readonly string[]; readonly means: string };
+  readonly leave?: { readonly writes: readonly EventFacts[]; readonly means: string };
   /** Liquid that is ladled out of the pot for it, L. */
   readonly ladleL?: number;
   /** What goes in beside the ingredients of the plan. */

@@ -14,7 +14,7 @@ import type { Plan } from "../simulate/plan-schema";
 import type { Action } from "./action";
 import { onCounter } from "./counter";
 import { goesInHow } from "./goes-in";
-import { liftedOut, putBack } from "./said-marks";
+import { isLiftedOut } from "../events/pot/effects";
 import type { Cook } from "./fold";
 import type { LiveForecast } from "./live-forecast";
 import { saltRounds } from "./salt-rounds";
@@ -101,10 +101,7 @@ function offHeatItems(plan: Plan, cook: Cook, offMs: number): readonly Action[] 
 /** What was lifted out goes back in once the pot is off the heat. */
 const backs = (plan: Plan, cook: Cook, offMs: number): readonly Action[] =>
   plan.items
-    .filter(
-      (i) =>
-        i.out?.isBack === true && cook.did.has(liftedOut(i.id)) && !cook.did.has(putBack(i.id)),
-    )
+    .filter((i) => i.out?.isBack === true && isLiftedOut(cook, i.id))
     .map((item) => ({
       id: `back:${item.id}`,
       kind: "putBack" as const,

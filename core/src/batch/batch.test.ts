@@ -1,3 +1,4 @@
+import { SCHEMA_VERSION } from "../simulate/schema-version";
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
 import { happened } from "../../test/events";
@@ -6,7 +7,7 @@ import { EXPECTED } from "../simulate/parameters";
 import { simulate } from "../simulate/simulate";
 import { pointAt } from "../simulate/point-at";
 import { coldWaterKg } from "../simulate/water-ways";
-import type { CookEvent, EventBody } from "./batch-schema";
+import type { CookEvent, EventBody } from "../events/event-schema";
 import { flowOf } from "./flow";
 import { fold, lastTap } from "./fold";
 import { inForce } from "./in-force";
@@ -66,7 +67,7 @@ describe("folding events", () => {
         kind: "undo",
         id: "u2",
         batchId: "b",
-        schemaVersion: 3,
+        schemaVersion: SCHEMA_VERSION,
         atMs: LIT + 3 * MIN,
         eventId: "u1",
       },
@@ -78,7 +79,7 @@ describe("folding events", () => {
     const clock = (monoMs: number) => ({ clock: { page: "p", monoMs } });
     const all = happened(
       { kind: "lit", atMs: LIT, ...clock(10) },
-      { kind: "did", what: "out:neck", atMs: LIT + MIN, ...clock(90) },
+      { kind: "takenOut", itemId: "neck", atMs: LIT + MIN, ...clock(90) },
       {
         kind: "heatSet",
         vigour: "rolling",
@@ -96,12 +97,12 @@ describe("folding events", () => {
         eventId: e.id,
         id: `u${i}`,
         batchId: "b",
-        schemaVersion: 3,
+        schemaVersion: SCHEMA_VERSION,
         atMs: LIT + 2 * MIN,
       })),
     ];
     expect(fold(undone).settings).toEqual([]);
-    expect(fold(undone).did.size).toBe(0);
+    expect(fold(undone).outMs.size).toBe(0);
     expect(lastTap(undone).map((e) => e.id)).toEqual(["e0"]);
   });
 
@@ -122,7 +123,7 @@ describe("folding events", () => {
             kind: "undo",
             id: `u${k}`,
             batchId: "b",
-            schemaVersion: 3,
+            schemaVersion: SCHEMA_VERSION,
             atMs: LIT + n + k,
             eventId: target.id,
           });

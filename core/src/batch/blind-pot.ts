@@ -15,9 +15,6 @@ import { lightAction } from "./warming-actions";
 /** A pot that cannot be reckoned is looked at this often, min: kitchen estimate. */
 const LOOK_EVERY_MIN = 30;
 
-/** Says that somebody looked into the pot. */
-export const LOOKED_IN = "look";
-
 /** What to do for a pot that cannot be forecast, by the clock: look into it, take it off, strain it. */
 export function blindActions(
   plan: Plan,

@@ -4,7 +4,7 @@ import { ALCOHOL_KG_L } from "../seasoning/alcohol";
 import { ingredientOf, isLoose, unreadIn, valuesOf } from "../simulate/item-facts";
 import { plainItem } from "../simulate/plain-item";
 import { COLD_DENSITY_KG_L } from "../water/properties";
-import type { Finishing } from "./fold";
+import type { Finishing } from "../events/sieve/effects";
 
 /** What is in the bowl after the sieve (or on the table), by weight of each; all g but massKg. */
 export interface InBowl {

@@ -7,11 +7,13 @@ import { chillNow, isMissed, type BeforeChilling, type ChillNow } from "../cool/
 import { decayThrough } from "../cool/decay";
 import { remedyFor, type CodeOfCooling, type Remedy } from "../cool/codes";
 import { outcomeOf } from "../units/problem";
-import type { Batch, Chill } from "./batch-schema";
+import type { Batch } from "./batch-schema";
+import type { Chill } from "../events/chill/schema";
 import { isAllHandedOn } from "./bowl-kg";
 import { paceHere } from "./cooling-here";
 import { containerOf } from "./chill-containers";
-import type { Chilling, Cook } from "./fold";
+import type { Chilling } from "../events/chill/effects";
+import type { Cook } from "./fold";
 import { LiveModel } from "./live-model";
 import { standingCourse, type StandingCourse } from "./standing";
 

@@ -1,7 +1,8 @@
 import { MINUTE_MS } from "../units/time";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
-import type { Cook, Interrupted } from "./fold";
+import type { Cook } from "./fold";
+import type { Interrupted } from "../events/fire/effects";
 import { LiveModel } from "./live-model";
 
 /** Held over this, nothing that spoils food grows. */

@@ -7,7 +7,6 @@ import { coldWaterKg } from "../simulate/water-ways";
 import { boilingPointC } from "../water/altitude";
 import { waterDensityKgL } from "../water/properties";
 import type { Cook } from "./fold";
-import { liftedOut, putBack } from "./said-marks";
 import { begunStretches } from "./stretch-now";
 
 /** Water from the kettle, and liquid kept hot beside the pot, °C below the boil. */
@@ -84,9 +83,9 @@ function moves(plan: Plan, cook: Cook, at: (ms: number) => number): readonly Hap
     const added = cook.addedItems.get(item.id);
     if (added !== undefined && (item.when.at !== "start" || at(added.atMs) > 0))
       list.push({ tMin: at(added.atMs), does: "in", itemId: item.id, massKg: added.massKg });
-    const out = cook.did.get(liftedOut(item.id))?.[0];
+    const out = cook.outMs.get(item.id);
     if (out !== undefined) list.push({ tMin: at(out), does: "out", itemId: item.id });
-    const back = cook.did.get(putBack(item.id))?.[0];
+    const back = cook.backMs.get(item.id);
     if (back !== undefined) list.push({ tMin: at(back), does: "back", itemId: item.id });
   }
   return list;

@@ -1,10 +1,11 @@
+import { SCHEMA_VERSION } from "../simulate/schema-version";
 import { describe, expect, test } from "vitest";
 import { inWords } from "../units/said";
 import { happened } from "../../test/events";
 import { testKitchen, testPlan } from "../../test/kitchen";
 import { answersFor } from "../because/answers";
 import { sentenceText } from "../because/sentence";
-import { CookEventSchema, type CookEvent } from "./batch-schema";
+import { CookEventSchema, type CookEvent } from "../events/event-schema";
 import { fold } from "./fold";
 import { forecastLive } from "./live-forecast";
 import { actionsFor } from "./next-action";
@@ -67,7 +68,7 @@ describe("cooking a dish", () => {
     expect(inWords(out?.lookFor ?? "", "metric")).toMatch(/falls apart/);
     expect(Math.abs((carrot?.atMs ?? 0) - (out?.atMs ?? 0))).toBeLessThan(3 * MINUTE);
     const done = actions(
-      happened(...ON, { kind: "did", what: "out:meat", atMs: LIT + 200 * MINUTE }),
+      happened(...ON, { kind: "takenOut", itemId: "meat", atMs: LIT + 200 * MINUTE }),
       LIT + 201 * MINUTE,
     );
     expect(done.map((a) => a.kind)).not.toContain("lift");
@@ -101,11 +102,11 @@ describe("cooking a dish", () => {
   });
 
   test("off the heat it goes back in, then it is served with the leaves counted out", () => {
-    const lifted = { kind: "did", what: "out:meat", atMs: LIT + 200 * MINUTE };
+    const lifted = { kind: "takenOut", itemId: "meat", atMs: LIT + 200 * MINUTE };
     const off = actions(happened(...ON, lifted, OFF), LIT + 351 * MINUTE);
     expect(off.map((a) => a.title)).toEqual(["Pork shoulder back in", "Serve it"]);
     expect(inWords(off[1]?.lookFor ?? "", "metric")).toMatch(/2 bay leaves/);
-    const back = { kind: "did", what: "back:meat", atMs: LIT + 352 * MINUTE };
+    const back = { kind: "putBack", itemId: "meat", atMs: LIT + 352 * MINUTE };
     expect(
       actions(happened(...ON, lifted, OFF, back), LIT + 353 * MINUTE).map((a) => a.title),
     ).toEqual(["Serve it"]);
@@ -200,7 +201,7 @@ describe("what was not planned", () => {
         eventId: "e2",
         id: "u",
         batchId: "b",
-        schemaVersion: 3,
+        schemaVersion: SCHEMA_VERSION,
         atMs: now,
       }),
     ]);
@@ -212,14 +213,20 @@ describe("a round that is let go", () => {
   const now = LIT + 290 * MINUTE;
   const round = (kind: string, ...more: object[]) =>
     actions(happened(...ON, ...more), now).find((a) => a.kind === kind);
-  const passed = (what: string) => ({ kind: "did", what: `passed:${what}`, atMs: now });
+  const passed = (what: string) => ({ kind: "letGo", round: what, atMs: now });
 
   test.each(["stir", "look", "check"])("%s comes again in its time, and was not done", (kind) => {
     const due = round(kind);
-    expect(due?.leave?.marks).toEqual([`passed:${kind}`]);
+    expect(due?.leave?.writes).toEqual([{ kind: "letGo", round: kind }]);
     const next = round(kind, passed(kind));
     expect(next?.atMs).toBeGreaterThan(Math.max(now, (due?.atMs ?? Infinity) - 1));
-    expect(fold(happened(...ON, passed(kind))).did.has(kind)).toBe(false);
+    const { skimmedMs, stirredMs, readings, checks } = fold(happened(...ON, passed(kind)));
+    expect({ skimmedMs, stirredMs, readings, checks }).toEqual({
+      skimmedMs: null,
+      stirredMs: null,
+      readings: [],
+      checks: [],
+    });
   });
 
   test("the level is asked for minute by minute only where it says when to stop", () => {
@@ -229,7 +236,7 @@ describe("a round that is let go", () => {
       const at = [now];
       for (let i = 0; i < 14; i++) {
         const last = at.at(-1) ?? now;
-        const passedBy = at.slice(1).map((atMs) => ({ kind: "did", what: "passed:look", atMs }));
+        const passedBy = at.slice(1).map((atMs) => ({ kind: "letGo", round: "look", atMs }));
         const cook = fold(happened(...ON, ...passedBy));
         const live = forecastLive(stopped, kitchen, cook, last);
         const look = actionsFor(stopped, kitchen, cook, live, last).find((a) => a.kind === "look");
@@ -245,6 +252,6 @@ describe("a round that is let go", () => {
   test("somebody who lets it go has not been at the pot", () => {
     const seen = (...more: object[]) => unseenMin(fold(happened(...ON, ...more)), now);
     expect(seen(passed("look"))).toBeCloseTo(seen(), 6);
-    expect(seen({ kind: "did", what: "stir", atMs: now })).toBeCloseTo(0, 6);
+    expect(seen({ kind: "stirred", atMs: now })).toBeCloseTo(0, 6);
   });
 });

@@ -1,6 +1,6 @@
 import { isOn } from "../simulate/stretches";
 import { waterDensityKgL } from "../water/properties";
-import type { Reading } from "./fold";
+import type { Reading } from "../events/watch/effects";
 import type { LiveFacts } from "./live-caution";
 import { LiveModel } from "./live-model";
 import type { Range } from "./range";

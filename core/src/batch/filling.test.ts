@@ -4,8 +4,7 @@ import { testBraise, testKitchen } from "../../test/kitchen";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan, PlanItem } from "../simulate/plan-schema";
 import { inWords } from "../units/said";
-import type { CookEvent } from "./batch-schema";
-import { WATER_POURED } from "./filling";
+import type { CookEvent } from "../events/event-schema";
 import { fold } from "./fold";
 import { forecastLive } from "./live-forecast";
 import { cookedPlan } from "./live-plan";
@@ -43,7 +42,7 @@ describe("into the pot, before it is lit", () => {
     expect(words([])).toMatch(/^1\.4 kg goat shoulder, 250 mL red wine, 900 mL cold water/);
     expect(fill([])?.itemIds).toEqual(["goat", "w"]);
     const meat = { kind: "added", itemId: "goat", massKg: 1.4, atMs: LIT } as const;
-    const water = { kind: "did", what: WATER_POURED, atMs: LIT } as const;
+    const water = { kind: "waterIn", atMs: LIT } as const;
     expect(words(happened(meat))).toMatch(/^250 mL red wine, 900 mL cold water/);
     expect(words(happened(meat, water))).toBe("250 mL red wine");
     const all = happened(meat, water, { kind: "added", itemId: "w", massKg: 0.25, atMs: LIT });
@@ -55,7 +54,7 @@ describe("into the pot, before it is lit", () => {
     const said = [
       { kind: "added", itemId: "goat", massKg: 1.4, atMs: LIT },
       { kind: "added", itemId: "w", massKg: 0.25, atMs: LIT },
-      { kind: "did", what: WATER_POURED, atMs: LIT },
+      { kind: "waterIn", atMs: LIT },
     ] as const;
     const since = { kind: "lit", atMs: LIT - 40 * MINUTE } as const;
     const forecast = (events: readonly CookEvent[]) =>
@@ -137,7 +136,7 @@ describe("the salt that is wanted, in its rounds", () => {
   });
 
   test("left out once, all of it is for the end", () => {
-    const left = happened(lit, simmers, { kind: "did", what: "salt:first", atMs: LIT }, off);
+    const left = happened(lit, simmers, { kind: "noSalt", round: "first", atMs: LIT }, off);
     const whole = roundOf(salted, left, 201)?.stirIn?.massKg ?? 0;
     const half = roundOf(salted, happened(lit, simmers), 30)?.stirIn?.massKg ?? 0;
     expect(whole).toBeGreaterThan(1.8 * half);

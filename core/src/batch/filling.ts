@@ -9,15 +9,12 @@ import type { Cook } from "./fold";
 import { goesInAs } from "./goes-in";
 import type { LiveForecast } from "./live-forecast";
 
-/** What the log says once the water is in. */
-export const WATER_POURED = "poured:water";
-
 /** Less is no water worth pouring, L. */
 export const NO_WATER_L = 0.02;
 
 /** Water that is still to be poured before the pot is lit, L; 0 where none is. */
 export const waterToPourL = (cook: Cook, waterL: number): number =>
-  cook.litMs !== null || cook.did.has(WATER_POURED) || waterL < NO_WATER_L ? 0 : waterL;
+  cook.litMs !== null || cook.isWaterIn || waterL < NO_WATER_L ? 0 : waterL;
 
 /** What goes in before it is lit and lies on the counter yet. */
 export const toFill = (plan: Plan, cook: Cook): readonly PlanItem[] =>

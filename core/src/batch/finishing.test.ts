@@ -1,3 +1,4 @@
+import { SCHEMA_VERSION } from "../simulate/schema-version";
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
 import { happened } from "../../test/events";
@@ -132,7 +133,7 @@ describe("after the sieve", () => {
         { id: "salt", ingredientId: "tableSalt", massKg: 0.02, when: { at: "start" } },
       ],
     });
-    const batch = { schemaVersion: 3 as const, id: "b", createdMs: 0, plan, kitchen };
+    const batch = { schemaVersion: SCHEMA_VERSION, id: "b", createdMs: 0, plan, kitchen };
     const of = (volumeL: number) => {
       const got = inBowl(batch, strained({ volumeL }));
       if (got === null) throw new Error("not strained");

@@ -5,7 +5,7 @@ import { answersFor } from "../because/answers";
 import { sentenceText } from "../because/sentence";
 import type { Plan } from "../simulate/plan-schema";
 import { inWords } from "../units/said";
-import type { CookEvent } from "./batch-schema";
+import type { CookEvent } from "../events/event-schema";
 import { courseOf } from "./course-of";
 import { fold } from "./fold";
 import { flowOf } from "./flow";

@@ -6,7 +6,7 @@ import { simulate } from "../simulate/simulate";
 import { pointAt } from "../simulate/point-at";
 import { coldWaterKg } from "../simulate/water-ways";
 import { normal, seeded } from "../units/random";
-import type { CookEvent } from "./batch-schema";
+import type { CookEvent } from "../events/event-schema";
 import { fold } from "./fold";
 import { forecastLive } from "./live-forecast";
 

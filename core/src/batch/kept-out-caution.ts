@@ -6,7 +6,6 @@ import { nameOf } from "../simulate/item-facts";
 import { ruleC, say } from "../units/said";
 import { showDuration } from "../units/show";
 import { live, type LiveCaution, type LiveFacts } from "./live-caution";
-import { liftedOut, putBack } from "./said-marks";
 import { sayList } from "./say-list";
 
 /** So long it may be on its way back; from then on it is told. */
@@ -15,8 +14,8 @@ const TOLD_FROM_MIN = 60;
 /** What was lifted out to go back in, and is still out: nobody knows how warm it has stayed. */
 export function keptOut({ plan, kitchen, cook, nowMs }: LiveFacts): LiveCaution | null {
   const out = plan.items.flatMap((item) => {
-    const outMs = cook.did.get(liftedOut(item.id))?.[0];
-    const isBack = cook.did.has(putBack(item.id));
+    const outMs = cook.outMs.get(item.id);
+    const isBack = cook.backMs.has(item.id);
     return item.out?.isBack !== true || outMs === undefined || isBack ? [] : [{ item, outMs }];
   });
   const sinceMs = Math.min(...out.map((o) => o.outMs));

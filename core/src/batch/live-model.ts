@@ -21,7 +21,8 @@ import { waterDensityKgL } from "../water/properties";
 import { asSeen, simmersAtMin } from "./as-seen";
 import { isTappedIn } from "./counter";
 import { firstHeatMs, minOf } from "./course-of";
-import type { Cook, Reading } from "./fold";
+import type { Cook } from "./fold";
+import type { Reading } from "../events/watch/effects";
 import { forkBeliefs, forkedFor } from "./fork-beliefs";
 import { begunIdsOf, begunStretches, movingAsSaid, strainedAsSaid } from "./stretch-now";
 

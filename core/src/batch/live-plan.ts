@@ -5,7 +5,6 @@ import { simulate } from "../simulate/simulate";
 import { coldWaterKg, waterL } from "../simulate/water-ways";
 import { outcomeOf, type Problem } from "../units/problem";
 import type { Cook } from "./fold";
-import { workSaid } from "./said-marks";
 
 /** Less than this is nothing left to keep apart, kg. */
 const LEAST_KG = 0.0005;
@@ -16,14 +15,14 @@ const LEAST_KG = 0.0005;
  */
 export function livePlan(plan: Plan, cook: Cook): Plan {
   const { swaps, extras, splits, leftOut } = cook;
-  const leftWork = [...cook.did.keys()].map(workSaid).filter((w) => w?.of === "left");
+  const leftWork = cook.works.filter((w) => w.saidMs.left.length > 0);
   if (swaps.length + extras.length + splits.length + leftOut.size + leftWork.length === 0)
     return plan;
   let items: PlanItem[] = [...plan.items, ...extras].map((item) => {
     const swap = swaps.findLast((s) => s.itemId === item.id);
     const taken = swap === undefined ? item : swapped(item, swap.ingredientId, swap.massKg);
     return leftWork.reduce(
-      (rest, work) => (work?.itemId === item.id ? withoutWork(rest, work.kind) : rest),
+      (rest, work) => (work.itemId === item.id ? withoutWork(rest, work.kind) : rest),
       taken,
     );
   });

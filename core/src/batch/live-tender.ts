@@ -6,7 +6,7 @@ import { stretchesOf } from "../simulate/stretches";
 import type { Cook } from "./fold";
 import type { LiveModel } from "./live-model";
 import type { Range } from "./range";
-import { liftedOut, putBack } from "./said-marks";
+import { isLiftedOut } from "../events/pot/effects";
 
 /** Tenderness on the simulation's clock. */
 export interface Tender {
@@ -27,7 +27,7 @@ export function tenderOf(model: LiveModel, plan: Plan, cook: Cook, nowMin: numbe
   const target = item === undefined ? null : judgedTarget(item, model.planned);
   if (item === undefined || target === null) return null;
   // Lifted out it cooks no more.
-  const isOut = cook.did.has(liftedOut(item.id)) && !cook.did.has(putBack(item.id));
+  const isOut = isLiftedOut(cook, item.id);
   if (isOut && plan.then.length > 0) return null;
   const isAsked = stretchesOf(plan).some(({ stop }) => stop.by === "tender");
   if (plan.end === "strained" && !isAsked) return null;

@@ -265,11 +265,11 @@ describe("rounds", () => {
   });
 
   test("a stir counts from the last one; skimming often comes round, once does not", () => {
-    const stirred = [...on, { kind: "did", what: "stir", atMs: at(50) }];
+    const stirred = [...on, { kind: "stirred", atMs: at(50) }];
     const before = look(stew, on, 30).actions.find((a) => a.kind === "stir")!;
     const after = look(stew, stirred, 51).actions.find((a) => a.kind === "stir")!;
     expect(after.atMs - before.atMs).toBeCloseTo(25 * MIN, -4);
-    const skimmed = [...on, { kind: "did", what: "skim", atMs: at(45) }];
+    const skimmed = [...on, { kind: "skimmed", atMs: at(45) }];
     const kinds = (plan: Plan) => look(plan, skimmed, 46).actions.map((a) => a.kind);
     expect(kinds(stock)).not.toContain("skim");
     expect(kinds({ ...stock, schools: { skimming: "often" } })).toContain("skim");

@@ -1,5 +1,6 @@
 import { groupedBy } from "../units/grouped";
-import type { Batch, CookEvent, Result } from "./batch-schema";
+import type { Batch, Result } from "./batch-schema";
+import type { CookEvent } from "../events/event-schema";
 import type { Cook } from "./fold";
 
 /** When a pot went on the heat; where nobody said, when it was begun. */

@@ -70,7 +70,7 @@ describe("nine hours asleep with the ring on", () => {
     expect(severityOf(stock, on, 100, "unseen")).toBeUndefined();
     expect(severityOf(stock, on, 165, "unseen")).toBe("caution");
     expect(severityOf(stock, on, 281, "unseen")).toBe("danger");
-    const skimmed = [...on, { kind: "did", what: "skim", atMs: at(160) }];
+    const skimmed = [...on, { kind: "skimmed", atMs: at(160) }];
     expect(severityOf(stock, skimmed, 165, "unseen")).toBeUndefined();
     expect(
       severityOf(stock, [...on, { kind: "offHeat", atMs: at(45) }], 400, "unseen"),
@@ -109,7 +109,7 @@ describe("a pot that cannot be reckoned", () => {
     expect(pot.cautions).toMatchObject([{ id: "cannotReckon", severity: "caution" }]);
     expect(severityOf(stew, [...without, lit], 31, "cannotReckon")).toBe("danger");
     // Looked into, it is no danger again for half an hour.
-    const looked = [...without, lit, { kind: "did", what: "look", atMs: at(40) }];
+    const looked = [...without, lit, { kind: "lookedIn", atMs: at(40) }];
     expect(severityOf(stew, looked, 60, "cannotReckon")).toBe("caution");
   });
 

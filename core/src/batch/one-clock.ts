@@ -1,4 +1,4 @@
-import type { CookEvent } from "./batch-schema";
+import type { CookEvent } from "../events/event-schema";
 import { takenBack } from "./in-force";
 
 /** A wall clock this far from the monotonic one was set, or the device slept, ms. */

@@ -4,7 +4,6 @@ import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
 import { waterDensityKgL } from "../water/properties";
 import type { Cook } from "./fold";
-import { sideBegun } from "./said-marks";
 import { stretchesAsWent } from "./stretches-as-went";
 
 /** What the plan and the cook noted, as one note for the next time. */
@@ -32,7 +31,7 @@ export function planAsWent(plan: Plan, cook: Cook): Plan {
  */
 export function planOfCook(plan: Plan, kitchen: Kitchen, cook: Cook, id: string): Plan {
   const begunL = besideOf(plan)
-    .filter((s) => s.isFromPot && cook.did.has(sideBegun(s.kind)))
+    .filter((s) => s.isFromPot && cook.sides.get(s.kind)?.isLeft === false)
     .reduce((sum, s) => sum + s.stockL, 0);
   // What was ladled out for a side dish is so again.
   const toppedL = cook.pours.reduce((sum, t) => sum + t.volumeL, begunL);

@@ -4,10 +4,10 @@ import { DONE_SIGNS } from "../dish/meat-of";
 import { bodyOfPlan } from "../dish/body-of";
 import { nameOf } from "../simulate/item-facts";
 import type { Plan, Stop } from "../simulate/plan-schema";
+import type { Round } from "../events/watch/terms";
 import type { Action } from "./action";
 import type { Cook } from "./fold";
 import type { LiveForecast } from "./live-forecast";
-import { letGo } from "./said-marks";
 
 /** First skim after the simmer begins, min: scum has risen by then. */
 const SKIM_AFTER_MIN = 15;
@@ -34,27 +34,32 @@ interface RoundFacts {
   readonly nowMs: number;
 }
 
+interface RoundAction extends Action {
+  readonly kind: Round;
+}
+
 /** What comes round while it simmers: skimming, stirring, reading the level, trying with a fork. */
 export function roundsOf(facts: RoundFacts): readonly Action[] {
   const endMs = facts.forecast.endMs.expected - NOTHING_BEFORE_END_MIN * MINUTE_MS;
   return [skim(facts), stir(facts), look(facts), check(facts)]
-    .filter((a): a is Action => a !== null && Math.max(a.atMs, facts.nowMs) < endMs)
-    .map((round) => ({ ...round, leave: { marks: [letGo(round.kind)], means: LET_GO_MEANS } }));
+    .filter((a): a is RoundAction => a !== null && Math.max(a.atMs, facts.nowMs) < endMs)
+    .map((action) => ({
+      ...action,
+      leave: { writes: [{ kind: "letGo", round: action.kind }], means: LET_GO_MEANS },
+    }));
 }
 
 /** The next one counts from a round that was let go, and nothing is said to have been done. */
 const LET_GO_MEANS = "Nothing is written down as done; the next one comes in its time.";
-const lastPassedMs = (cook: Cook, round: Action["kind"]): number | undefined =>
-  cook.did.get(letGo(round))?.at(-1);
-const latest = (...ms: readonly (number | undefined)[]): number | undefined => {
-  const said = ms.filter((m) => m !== undefined);
+const latest = (...ms: readonly (number | null | undefined)[]): number | undefined => {
+  const said = ms.filter((m) => m !== undefined && m !== null);
   return said.length === 0 ? undefined : Math.max(...said);
 };
 
-function skim({ plan, cook, forecast, nowMs }: RoundFacts): Action | null {
+function skim({ plan, cook, forecast, nowMs }: RoundFacts): RoundAction | null {
   const { simmerMs } = forecast;
   const often = plan.schools["skimming"] === "often";
-  const lastMs = latest(cook.did.get("skim")?.at(-1), lastPassedMs(cook, "skim"));
+  const lastMs = latest(cook.skimmedMs, cook.letGoMs.get("skim"));
   const isOver =
     !isOnRing(plan.heat) ||
     plan.schools["skimming"] === "never" ||
@@ -81,11 +86,10 @@ export function stirEveryMin(plan: Plan, forecast: LiveForecast): number | null 
   return Math.max(5, every * (isLow ? LOW_LEVEL_FACTOR : 1));
 }
 
-function stir({ plan, cook, forecast }: RoundFacts): Action | null {
+function stir({ plan, cook, forecast }: RoundFacts): RoundAction | null {
   const everyMin = stirEveryMin(plan, forecast);
   if (everyMin === null) return null;
-  const lastMs =
-    latest(cook.did.get("stir")?.at(-1), lastPassedMs(cook, "stir")) ?? forecast.simmerMs;
+  const lastMs = latest(cook.stirredMs, cook.letGoMs.get("stir")) ?? forecast.simmerMs;
   return {
     id: "stir",
     kind: "stir",
@@ -95,7 +99,7 @@ function stir({ plan, cook, forecast }: RoundFacts): Action | null {
   };
 }
 
-function look({ plan, cook, forecast, nowMs }: RoundFacts): Action | null {
+function look({ plan, cook, forecast, nowMs }: RoundFacts): RoundAction | null {
   if (!hasLid(plan.heat)) return null;
   return {
     id: "look",
@@ -117,7 +121,7 @@ const NEXT_LOOK_MIN = { byLevel: 2, otherwise: 15 } as const;
 /** The next look counts from the last reading, so that it comes nearer instead of moving off. */
 function nextLookMs(plan: Plan, cook: Cook, forecast: LiveForecast, nowMs: number): number {
   const lastMs =
-    latest(cook.readings.at(-1)?.atMs, lastPassedMs(cook, "look")) ?? cook.simmerMs ?? nowMs;
+    latest(cook.readings.at(-1)?.atMs, cook.letGoMs.get("look")) ?? cook.simmerMs ?? nowMs;
   const stepMs = Math.max(0, forecast.endMs.low - lastMs) / 2;
   const isByLevel = [plan, ...plan.then].some(({ stop }) => BY_LEVEL.has(stop.by));
   const leastMin = NEXT_LOOK_MIN[isByLevel ? "byLevel" : "otherwise"];
@@ -128,7 +132,7 @@ function nextLookMs(plan: Plan, cook: Cook, forecast: LiveForecast, nowMs: numbe
 const CHECK_AGAIN_MIN = 10;
 
 /** A fork goes in when it may first be tender, then half-way on each time; none once it is. */
-function check({ plan, cook, forecast, nowMs }: RoundFacts): Action | null {
+function check({ plan, cook, forecast, nowMs }: RoundFacts): RoundAction | null {
   const { tender } = forecast;
   // A crock's lid stays on until the end, and one under pressure is locked.
   if (tender === null || plan.end === "strained" || !hasLid(plan.heat)) return null;
@@ -139,7 +143,7 @@ function check({ plan, cook, forecast, nowMs }: RoundFacts): Action | null {
     last === undefined
       ? tender.atMs.low
       : Math.max(last.atMs + CHECK_AGAIN_MIN * MINUTE_MS, (last.atMs + tender.atMs.expected) / 2);
-  const passedMs = lastPassedMs(cook, "check") ?? -Infinity;
+  const passedMs = cook.letGoMs.get("check") ?? -Infinity;
   return {
     id: "check",
     kind: "check",

@@ -6,14 +6,15 @@ import { teaspoonsOf } from "../seasoning/salt";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
 import { say, type Said } from "../units/said";
+import type { SaltRound } from "../events/pot/terms";
 import type { Action } from "./action";
 import type { Cook } from "./fold";
 import type { LiveForecast } from "./live-forecast";
 
-/** What goes in at each round is by this id in the log; left out, it is said by the same. */
-const SALT_FIRST = "salt:first";
-const SALT_LAST = "salt:last";
-const isOver = (id: string, cook: Cook): boolean => cook.addedItems.has(id) || cook.did.has(id);
+/** What goes in at each round is by this id in the log. */
+const idOf = (round: SaltRound): string => `salt:${round}`;
+const isOver = (round: SaltRound, cook: Cook): boolean =>
+  cook.addedItems.has(idOf(round)) || cook.unsalted.has(round);
 /** Not worth a round, g. */
 const LEAST_G = 0.5;
 /** A pot that boils down by more is salted at its end alone: what suits now is too much then. */
@@ -36,11 +37,11 @@ export function saltRounds(
   if (salt.addG < LEAST_G) return [];
   const wanted = say`${salinity(wantedPer, "kg")}${plan.saltWantedGKg === null ? ", as such pots were liked here" : ""}`;
   if (cook.offMs !== null)
-    return isOver(SALT_LAST, cook)
+    return isOver("last", cook)
       ? []
       : [
-          round(
-            SALT_LAST,
+          roundOf(
+            "last",
             cook.offMs,
             salt.addG,
             say`Taste at eating heat first. With ${grams(salt.addG)} it comes to ${wanted}; put it in by small steps (Taste has them), or all of it at once.`,
@@ -48,10 +49,10 @@ export function saltRounds(
         ];
   // Shut under pressure nothing goes in; what boils down is salted at its end.
   const isLater = isSealed(plan.heat) || salt.concentrates > BOILS_DOWN;
-  if (cook.simmerMs === null || isLater || isOver(SALT_FIRST, cook)) return [];
+  if (cook.simmerMs === null || isLater || isOver("first", cook)) return [];
   return [
-    round(
-      SALT_FIRST,
+    roundOf(
+      "first",
       cook.simmerMs,
       salt.addG / 2,
       say`${grams(salt.addG / 2)}: half of the ${grams(salt.addG)} it bears. The rest at the end, by tasting.`,
@@ -64,8 +65,8 @@ const grams = (g: number): string => {
   return `${Math.round(g)} g${spoons < 0.5 ? "" : ` (${spoons} tsp fine salt)`}`;
 };
 
-const round = (id: string, atMs: number, saltG: number, lookFor: Said): Action => ({
-  id,
+const roundOf = (round: SaltRound, atMs: number, saltG: number, lookFor: Said): Action => ({
+  id: idOf(round),
   kind: "salt",
   atMs,
   title: "Salt it",
@@ -73,7 +74,7 @@ const round = (id: string, atMs: number, saltG: number, lookFor: Said): Action =
   lookFor,
   stirIn: { ingredientId: "tableSalt", massKg: Math.max(LEAST_G, Math.round(saltG)) / 1000 },
   leave: {
-    marks: [id],
+    writes: [{ kind: "noSalt", round }],
     means: "It stays as it is. Salt can still go in by tasting, or at the table.",
   },
 });

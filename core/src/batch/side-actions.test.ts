@@ -1,3 +1,4 @@
+import { SCHEMA_VERSION } from "../simulate/schema-version";
 import { describe, expect, test } from "vitest";
 import { happened } from "../../test/events";
 import { testKitchen, testPlan } from "../../test/kitchen";
@@ -8,7 +9,7 @@ import { blindActions } from "./blind-pot";
 import { fold } from "./fold";
 import { onFire } from "./on-fire";
 import { planOfCook } from "./plan-of-cook";
-import { sideBegun, sideLeft, sideSaid } from "./said-marks";
+import { sideId } from "./side-actions";
 
 const kitchen = testKitchen();
 const LIT = Date.parse("2026-03-18T08:00:00Z");
@@ -25,7 +26,8 @@ const on = [
   { kind: "lit", atMs: LIT },
   { kind: "simmers", atMs: LIT + 30 * MINUTE },
 ] as const;
-const did = (what: string) => ({ kind: "did", what, atMs: LIT + 40 * MINUTE }) as const;
+const said = (side: string, isLeft: boolean) =>
+  ({ kind: "sideDish", side, isLeft, atMs: LIT + 40 * MINUTE }) as const;
 const potOf = (...events: object[]) => {
   const cook = fold(happened(...events));
   return { cook, pot: onFire(plan, kitchen, cook, LIT + 40 * MINUTE) };
@@ -53,8 +55,8 @@ describe("side dishes of a pot that is on", () => {
   });
 
   test("begun or left out it is called no more; not before the pot is lit, nor once it is served", () => {
-    expect(sides(...on, did(sideBegun("rice"))).map((a) => a.id)).toEqual([sideBegun("bread")]);
-    expect(sides(...on, did(sideBegun("rice")), did(sideLeft("bread")))).toEqual([]);
+    expect(sides(...on, said("rice", false)).map((a) => a.id)).toEqual([sideId("bread")]);
+    expect(sides(...on, said("rice", false), said("bread", true))).toEqual([]);
     expect(sides()).toEqual([]);
     const served = {
       kind: "strained",
@@ -62,8 +64,9 @@ describe("side dishes of a pot that is on", () => {
       measured: { massKg: 3, servedKg: 3, passes: 1, clothPasses: 0, pressed: false },
     };
     expect(sides(...on, { kind: "offHeat", atMs: LIT + 155 * MINUTE }, served)).toEqual([]);
-    expect(sideSaid(sideLeft("rice"))).toEqual({ kind: "rice", isLeft: true });
-    expect(sideSaid("skim")).toBeNull();
+    const [rice] = sides(...on);
+    expect(rice?.writes).toEqual([{ kind: "sideDish", side: "rice", isLeft: false }]);
+    expect(rice?.leave?.writes).toEqual([{ kind: "sideDish", side: "rice", isLeft: true }]);
   });
 
   test("what is ladled out for it is gone from the pot", () => {
@@ -76,8 +79,8 @@ describe("side dishes of a pot that is on", () => {
   test("a pot that cannot be reckoned calls for them too, by the clock of its plan", () => {
     const cook = fold(happened(...on));
     const ids = blindActions(plan, kitchen, cook, LIT + 40 * MINUTE).map((a) => a.id);
-    expect(ids).toContain(sideBegun("rice"));
-    expect(ids.indexOf(sideBegun("rice"))).toBeLessThan(ids.indexOf("offHeat"));
+    expect(ids).toContain(sideId("rice"));
+    expect(ids.indexOf(sideId("rice"))).toBeLessThan(ids.indexOf("offHeat"));
   });
 
   test("cooked again as it went it begins with as much water, and ladles that out again", () => {
@@ -89,17 +92,23 @@ describe("side dishes of a pot that is on", () => {
       const { water } = planOfCook(plan, kitchen, potOf(...on, ...poured, ...said).cook, "again");
       return water.by === "amount" ? water.volumeL : NaN;
     };
-    expect(waterL(did(sideBegun("rice")))).toBeCloseTo(4.4 + 2, 6);
+    expect(waterL(said("rice", false))).toBeCloseTo(4.4 + 2, 6);
     // Ladled out for good, it is so much less.
     expect(waterL()).toBeCloseTo(4.4 + 2 - 1.54, 6);
   });
 
   test("on the clock it wants a ring of its own and somebody near; bread only hands", () => {
     const { cook, pot } = potOf(...on);
-    const batch = { schemaVersion: 3, id: "b", createdMs: LIT, plan, kitchen } as const;
+    const batch = {
+      schemaVersion: SCHEMA_VERSION,
+      id: "b",
+      createdMs: LIT,
+      plan,
+      kitchen,
+    } as const;
     const running = runningOf(batch, cook, pot, LIT + 40 * MINUTE)!;
     const tasks = running.blocks.flatMap((b) => b.meanwhile ?? []).map((m) => m.task);
-    const of = (kind: string) => tasks.find((t) => t.id.endsWith(sideBegun(kind)));
+    const of = (kind: "rice" | "bread") => tasks.find((t) => t.id.endsWith(sideId(kind)));
     expect(of("rice")).toMatchObject({ isFlame: true, ringIds: ["gas"], attention: "near" });
     expect(of("bread")).toMatchObject({ isFlame: false, ringIds: [] });
   });

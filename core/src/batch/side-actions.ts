@@ -1,16 +1,17 @@
 import { MINUTE_MS } from "../units/time";
 import { besideOf, type Beside } from "../dish/accompaniments";
+import type { AccompanimentId } from "../simulate/dish-words";
 import type { Plan } from "../simulate/plan-schema";
 import { kilos, litres, say } from "../units/said";
 import type { Action } from "./action";
 import type { Cook } from "./fold";
-import { sideBegun, sideLeft } from "./said-marks";
+
+/** Of the action that calls for a side dish. */
+export const sideId = (kind: AccompanimentId): string => `side:${kind}`;
 
 /** Side dishes that are neither begun nor left out. */
 export const sidesLeft = (plan: Plan, cook: Cook): readonly Beside[] =>
-  besideOf(plan).filter(
-    ({ kind }) => !cook.did.has(sideBegun(kind)) && !cook.did.has(sideLeft(kind)),
-  );
+  besideOf(plan).filter(({ kind }) => !cook.sides.has(kind));
 
 /**
  * What is served beside it, each called for so that it is done as the pot is at endMs. None before the pot
@@ -32,15 +33,18 @@ function actionOf(side: Beside, endMs: number): Action {
         : say` It takes ${litres(stockL)} of hot water or stock.`;
   const byHand = restMin > 0 ? `, ${Math.round(handsMin)} of them by hand` : " by hand";
   return {
-    id: sideBegun(kind),
+    id: sideId(kind),
     kind: "side",
     atMs: endMs - min * MINUTE_MS,
     title: `Begin the ${name}`,
     lookFor: say`${kilos(allKg)} for ${people === 1 ? "one" : String(people)}.${liquid} About ${Math.round(min)} min${byHand}: then it is ready with the pot.`,
     min: Math.max(1, Math.round(min)),
-    marks: [sideBegun(kind)],
+    writes: [{ kind: "sideDish", side: kind, isLeft: false }],
     done: "It is begun",
-    leave: { marks: [sideLeft(kind)], means: `Then there is no ${name} beside it.` },
+    leave: {
+      writes: [{ kind: "sideDish", side: kind, isLeft: true }],
+      means: `Then there is no ${name} beside it.`,
+    },
     ...(isFromPot ? { ladleL: stockL } : {}),
   };
 }

@@ -10,7 +10,7 @@ import type { Action } from "./action";
 import { sayAll, type Said } from "../units/said";
 import { onCounter } from "./counter";
 import { goesInHow } from "./goes-in";
-import { liftedOut, putBack } from "./said-marks";
+import { isLiftedOut } from "../events/pot/effects";
 import type { Cook } from "./fold";
 import type { LiveForecast } from "./live-forecast";
 import { offBonesHow } from "./off-bones";
@@ -59,11 +59,7 @@ function late(plan: Plan, cook: Cook, nowMs: number): readonly Action[] {
 function lateBacks(plan: Plan, cook: Cook, nowMs: number): readonly Action[] {
   const begun = begunIdsOf(plan, cook);
   const items = plan.items.filter(
-    ({ id, out }) =>
-      out?.backAt !== undefined &&
-      begun.has(out.backAt) &&
-      cook.did.has(liftedOut(id)) &&
-      !cook.did.has(putBack(id)),
+    ({ id, out }) => out?.backAt !== undefined && begun.has(out.backAt) && isLiftedOut(cook, id),
   );
   return items.length === 0
     ? []
@@ -85,7 +81,7 @@ function lifts(plan: Plan, cook: Cook, forecast: LiveForecast, nowMs: number): r
   const { course, simmerMs, endMs } = forecast;
   return plan.items.flatMap((item): Action[] => {
     const when = outOf(item, plan)?.when;
-    if (when === undefined || cook.did.has(liftedOut(item.id))) return [];
+    if (when === undefined || cook.outMs.has(item.id)) return [];
     // With a stretch that is still to begin it is said there.
     if (when.at === "stretch" && !begun.has(when.stretchId)) return [];
     const mark = course.marks.find((m) => m.kind === "itemOut" && m.itemId === item.id);

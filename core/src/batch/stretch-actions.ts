@@ -13,7 +13,6 @@ import type { Cook } from "./fold";
 import { goesInHow } from "./goes-in";
 import type { LiveForecast } from "./live-forecast";
 import { offBonesHow } from "./off-bones";
-import { liftedOut, putBack } from "./said-marks";
 import { sayList } from "./say-list";
 import { begunStretches } from "./stretch-now";
 
@@ -23,10 +22,10 @@ export function movesWith(stretchId: string, plan: Plan, cook: Cook) {
   return {
     out: plan.items.filter((item) => {
       const when = outOf(item, plan)?.when;
-      return when?.at === "stretch" && isIt(when.stretchId) && !cook.did.has(liftedOut(item.id));
+      return when?.at === "stretch" && isIt(when.stretchId) && !cook.outMs.has(item.id);
     }),
     back: plan.items.filter(
-      ({ id, out }) => out?.isBack === true && isIt(out.backAt) && !cook.did.has(putBack(id)),
+      ({ id, out }) => out?.isBack === true && isIt(out.backAt) && !cook.backMs.has(id),
     ),
     in: plan.items.filter(
       ({ id, when }) =>

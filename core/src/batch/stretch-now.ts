@@ -1,7 +1,6 @@
 import { outOf } from "../simulate/out-of";
 import type { HeatStretch, Plan, PlanItem, When } from "../simulate/plan-schema";
 import { inStretch } from "../simulate/stretches";
-import { liftedOut, putBack } from "./said-marks";
 import type { Cook } from "./fold";
 
 /**
@@ -39,12 +38,9 @@ export function movingAsSaid(
   const moved: PlanItem = { ...rest, when: isLate ? late : when };
   if (out === undefined) return moved;
   const isIn =
-    out.when.at === "stretch" &&
-    begunIds.has(out.when.stretchId) &&
-    !cook.did.has(liftedOut(item.id));
+    out.when.at === "stretch" && begunIds.has(out.when.stretchId) && !cook.outMs.has(item.id);
   if (isIn) return moved;
-  const isOut =
-    out.backAt !== undefined && begunIds.has(out.backAt) && !cook.did.has(putBack(item.id));
+  const isOut = out.backAt !== undefined && begunIds.has(out.backAt) && !cook.backMs.has(item.id);
   const { backAt, ...stays } = out;
   return { ...moved, out: isOut || backAt === undefined ? stays : { ...stays, backAt } };
 }
@@ -62,7 +58,7 @@ export function strainedAsSaid(
   };
   const { isStrained, ...rest } = stretch;
   if (!isStrained || !begunIds.has(stretch.id)) return stretch;
-  return plan.items.some((i) => cook.did.has(liftedOut(i.id)) && isIn(i)) ? stretch : rest;
+  return plan.items.some((i) => cook.outMs.has(i.id) && isIn(i)) ? stretch : rest;
 }
 
 /** Ids of the stretches that have begun. */

@@ -1,3 +1,4 @@
+import { SCHEMA_VERSION } from "../simulate/schema-version";
 import { describe, expect, test } from "vitest";
 import { happened } from "../../test/events";
 import { HEATS, testBraise, testKitchen, VESSEL_OF } from "../../test/kitchen";
@@ -96,7 +97,7 @@ describe("a pot of several stretches on the fire", () => {
     expect(actions.find((a) => a.kind === "lift")?.itemIds).toEqual(["goat"]);
     const lifted = live(
       plan,
-      [turn("sauce", 140), { kind: "did", what: "out:goat", atMs: at(140) }],
+      [turn("sauce", 140), { kind: "takenOut", itemId: "goat", atMs: at(140) }],
       150,
     );
     expect(lifted.actions.some((a) => a.kind === "lift")).toBe(false);
@@ -104,7 +105,7 @@ describe("a pot of several stretches on the fire", () => {
   });
 
   test("not turned yet it is as it is now, however long it is over its time", () => {
-    const { forecast } = live(plan, [{ kind: "did", what: "stir", atMs: at(180) }], 180);
+    const { forecast } = live(plan, [{ kind: "stirred", atMs: at(180) }], 180);
     // The meat is in and the lid on: nothing of the boiling down to come is in the pot.
     expect(forecast.nowC).toBeCloseTo(forecast.planned.holdC, 1);
     const before = live(plan, [], 139).forecast;
@@ -154,13 +155,13 @@ describe("a pot of several stretches on the fire", () => {
   test("what was to go back with a stretch that was passed over is told", () => {
     const events = [
       turn("sauce", 140),
-      { kind: "did", what: "out:goat", atMs: at(140) },
+      { kind: "takenOut", itemId: "goat", atMs: at(140) },
       turn("warm", 170, { vigour: "gentle", lid: "on" }),
     ];
     const back = (more: object[]) =>
       live(plan, [...events, ...more], 172).actions.filter((a) => a.kind === "putBack");
     expect(back([]).map((a) => a.itemIds)).toEqual([["goat"]]);
-    expect(back([{ kind: "did", what: "back:goat", atMs: at(171) }])).toEqual([]);
+    expect(back([{ kind: "putBack", itemId: "goat", atMs: at(171) }])).toEqual([]);
   });
 
   test("one that is passed over began with the next; taken off early nothing more is to come", () => {
@@ -181,7 +182,7 @@ describe("a pot of several stretches on the fire", () => {
   });
 
   test("the true pot goes the same way as the forecast where nothing about it is hidden", () => {
-    const events = [turn("sauce", 150), { kind: "did", what: "out:goat", atMs: at(150) }];
+    const events = [turn("sauce", 150), { kind: "takenOut", itemId: "goat", atMs: at(150) }];
     const cook = fold(happened(LIT_EVENT, { ...SIMMERS, atMs: at(18) }, ...events));
     const hidden = new HiddenPot(plan, kitchen, 7, EXPECTED);
     const trace = hidden.traceAt(cook, at(165));
@@ -197,7 +198,7 @@ describe("a pot of several stretches on the fire", () => {
       then: [{ id: "oven", heat: { ...HEATS.oven }, stop: byTime(60) }],
     });
     const cook = fold(happened(LIT_EVENT, SIMMERS));
-    const batch = { schemaVersion: 3 as const, id: "b", createdMs: LIT, plan: inOven, kitchen };
+    const batch = { schemaVersion: SCHEMA_VERSION, id: "b", createdMs: LIT, plan: inOven, kitchen };
     const pot = onFire(inOven, kitchen, cook, at(80));
     const steps = runningOf(batch, cook, pot, at(80))?.blocks[0]?.steps ?? [];
     expect(steps.map((s) => [s.title, s.ringIds.length, s.minutes.p50])).toEqual([
@@ -355,7 +356,7 @@ describe("off its bones, and strained in between, at the stove", () => {
       /yields when bent.* take the meat of the lamb shanks off/,
     );
     const done = [
-      { kind: "did", what: "out:shank", atMs: at(140) },
+      { kind: "takenOut", itemId: "shank", atMs: at(140) },
       { kind: "offHeat", atMs: at(200) },
     ];
     expect(lookFor(plan, "putBack", 201, done)).toEqual([
@@ -434,7 +435,7 @@ describe("off its bones, and strained in between, at the stove", () => {
     const outMin = (events: readonly object[]) =>
       live(plan, events, 150).forecast.course.items[0]?.outMin ?? null;
     expect(outMin([turn("sauce", 140)])).toBeNull();
-    const said = { kind: "did", what: `out:${meat!.id}`, atMs: at(140) };
+    const said = { kind: "takenOut", itemId: meat!.id, atMs: at(140) };
     expect(outMin([said, turn("sauce", 140)])).toBeCloseTo(140, 0);
     const went = planOfCook(
       plan,
@@ -475,7 +476,7 @@ test("where every litre goes: what stays on bones that are out, and what is lift
 
 describe("out of the pot to go back in", () => {
   const plan = gravyBraise();
-  const out = { kind: "did", what: "out:goat", atMs: at(140) };
+  const out = { kind: "takenOut", itemId: "goat", atMs: at(140) };
   const said = (min: number, ...events: readonly object[]) => {
     const cook = fold(happened(LIT_EVENT, SIMMERS, ...events));
     const forecast = forecastLive(plan, kitchen, cook, at(min));
@@ -497,7 +498,7 @@ describe("out of the pot to go back in", () => {
   });
 
   test("back in, or out for good, nothing is told", () => {
-    const back = { kind: "did", what: "back:goat", atMs: at(170) };
+    const back = { kind: "putBack", itemId: "goat", atMs: at(170) };
     expect(said(300, out, turn("sauce", 140), back)).toBeUndefined();
     const [meat] = plan.items;
     const gone = { ...plan, items: [{ ...meat!, out: { ...meat!.out!, isBack: false } }] };

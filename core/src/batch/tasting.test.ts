@@ -1,3 +1,4 @@
+import { SCHEMA_VERSION } from "../simulate/schema-version";
 import { describe, expect, test } from "vitest";
 import { happened } from "../../test/events";
 import { testBraise, testKitchen, testPlan } from "../../test/kitchen";
@@ -167,7 +168,7 @@ describe("the log", () => {
 
 describe("a practice pot's clock", () => {
   const batch = BatchSchema.parse({
-    schemaVersion: 3,
+    schemaVersion: SCHEMA_VERSION,
     id: "b",
     createdMs: 0,
     plan: testPlan(),

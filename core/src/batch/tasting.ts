@@ -22,7 +22,7 @@ import { kitchenEstimate } from "../units/constant";
 import { outcomeOf } from "../units/problem";
 import { kilos, litres, say, type Said } from "../units/said";
 import { COLD_DENSITY_KG_L } from "../water/properties";
-import type { Taste } from "./batch-schema";
+import type { Taste } from "../events/watch/terms";
 
 /** Most salt put in at one round, g per L or kg: then it is stirred, and tasted again. */
 const SALT_A_ROUND_G = kitchenEstimate(

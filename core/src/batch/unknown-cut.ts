@@ -1,7 +1,7 @@
 import { MINUTE_MS } from "../units/time";
 import { codeOf, holdingLineC } from "../cool/codes";
 import { aboutC, ruleC, say } from "../units/said";
-import type { Interrupted } from "./fold";
+import type { Interrupted } from "../events/fire/effects";
 import { live, type LiveCaution, type LiveFacts } from "./live-caution";
 
 const RULE =

@@ -1,18 +1,13 @@
 import { MINUTE_MS } from "../units/time";
 import type { Cook } from "./fold";
-import { isLetGo } from "./said-marks";
+import { isByCook } from "./by-cook";
 
 /** A pot nobody has touched for so long may have been forgotten, min: twice the longest look. */
 export const UNSEEN_MIN = 120;
 
 /** When somebody was last at this pot: the last entry by hand, but for a round let go, ms. Null before the first. */
 export const lastSeenMs = (cook: Cook): number | null =>
-  cook.events.findLast(
-    (e) =>
-      !("source" in e && e.source === "instrument") &&
-      e.kind !== "clockSet" &&
-      !(e.kind === "did" && isLetGo(e.what)),
-  )?.atMs ?? null;
+  cook.events.findLast((e) => isByCook(e) && e.kind !== "letGo")?.atMs ?? null;
 
 /** Minutes since somebody was at a pot that is lit; 0 where nothing burns. */
 export function unseenMin(cook: Cook, nowMs: number): number {

@@ -1,3 +1,4 @@
+import { SCHEMA_VERSION } from "../simulate/schema-version";
 import type { StretchHeat } from "../heats/heat-schema";
 import fc from "fast-check";
 import { expect, test } from "vitest";
@@ -165,7 +166,13 @@ test("whatever the method: liquid, salt, fat, alcohol and starch close to 1e-9 t
           },
         ),
       );
-      const batch: Batch = { schemaVersion: 3, id: "b", createdMs: LIT, plan, kitchen };
+      const batch: Batch = {
+        schemaVersion: SCHEMA_VERSION,
+        id: "b",
+        createdMs: LIT,
+        plan,
+        kitchen,
+      };
       const bowl = inBowl(batch, cook);
       if (bowl === null) throw new Error("not served");
       expect(bowl.massKg).toBeCloseTo(eaten.allKg, 9);

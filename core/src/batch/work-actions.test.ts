@@ -11,7 +11,7 @@ import { inWords } from "../units/said";
 import { fold } from "./fold";
 import { livePlan } from "./live-plan";
 import { onFire } from "./on-fire";
-import { workBatch, workBegun, workDone, workLeft } from "./said-marks";
+import { workBatch, workBegun, workDone, workLeft } from "../../test/works";
 import { workActions } from "./work-actions";
 import { canBeLeft, LEFT_MEANS, WORK_SIGNS } from "./work-words";
 
@@ -45,7 +45,7 @@ const plan = testBraise({
     },
   ],
 });
-const did = (what: string, min = 0) => ({ kind: "did", what, atMs: NOW + min * MINUTE });
+const did = (what: object, min = 0) => ({ ...what, atMs: NOW + min * MINUTE });
 const actions = (events: readonly object[], min = 0) =>
   workActions(plan, kitchen, fold(happened(...events)), NOW + min * MINUTE);
 const titles = (events: readonly object[], min = 0) => actions(events, min).map((a) => a.title);
@@ -76,18 +76,24 @@ describe("the work before, as actions in their order", () => {
     const brown = (events: object[]) => actions(events).find((a) => a.id === "work:goat:brown");
     const batches = Number(/of (\d+)/.exec(inWords(brown([])?.lookFor ?? "", "metric"))?.[1]);
     expect(batches).toBeGreaterThan(1);
-    expect(brown([])).toMatchObject({ marks: [workBatch("goat:brown")], done: "Batch 1 is done" });
+    expect(brown([])).toMatchObject({ writes: [workBatch("goat:brown")], done: "Batch 1 is done" });
     const allButOne = Array.from({ length: batches - 1 }, () => did(workBatch("goat:brown")));
-    expect(brown(allButOne)).toMatchObject({ marks: [workDone("goat:brown")], done: "It is done" });
+    expect(brown(allButOne)).toMatchObject({
+      writes: [workDone("goat:brown")],
+      done: "It is done",
+    });
     // A tap too many changes nothing.
-    expect(brown([...allButOne, did(workBatch("goat:brown"))])?.marks).toEqual([
+    expect(brown([...allButOne, did(workBatch("goat:brown"))])?.writes).toEqual([
       workDone("goat:brown"),
     ]);
   });
 
   test("what runs by itself is begun, lets the rest go on, and calls when its time is over", () => {
     const begun = [did(workBegun("beans:soak"))];
-    expect(actions([])[0]).toMatchObject({ marks: [workBegun("beans:soak")], done: "It is begun" });
+    expect(actions([])[0]).toMatchObject({
+      writes: [workBegun("beans:soak")],
+      done: "It is begun",
+    });
     const going = actions(begun, 60);
     expect(going.at(-1)).toMatchObject({ kind: "workGoes", title: "Soak the kidney beans, dry" });
     expect(going.at(-1)?.atMs).toBe(NOW + 600 * MINUTE);
@@ -106,7 +112,7 @@ describe("the work before, as actions in their order", () => {
   test("a timer runs for hands too", () => {
     const [first] = actions([did(workBegun("goat:cut"))], 1).filter((a) => a.kind === "workGoes");
     expect(first?.atMs).toBeGreaterThan(NOW);
-    expect(first?.marks).toEqual([workDone("goat:cut")]);
+    expect(first?.writes).toEqual([workDone("goat:cut")]);
   });
 });
 

@@ -8,7 +8,7 @@ import { showDuration } from "../units/show";
 import type { WorkTask } from "../schedule/work-tasks";
 import type { Action } from "./action";
 import type { Cook } from "./fold";
-import { workBatch, workBegun, workDone, workLeft } from "./said-marks";
+import { workSaid } from "../events/work/effects";
 import { workBefore, type WorkBefore } from "./work-before";
 import { LEFT_MEANS, UNSOAKED_BEANS, WORK_SIGNS } from "./work-words";
 
@@ -56,11 +56,11 @@ const lookOf = (w: WorkBefore) =>
   say`${batchWords(w)}${w.task.how}${w.task.how === "" ? "" : ". "}${WORK_SIGNS[w.task.kind] ?? ""} ${w.task.why}`;
 
 /** What it is once this batch, or all of it, is done. */
-const doneOf = (w: WorkBefore): Pick<Action, "marks" | "done"> => {
+const doneOf = (w: WorkBefore): Pick<Action, "writes" | "done"> => {
   const isLast = w.batchesDone + 1 >= w.task.batches;
   return isLast
-    ? { marks: [workDone(w.task.id)], done: "It is done" }
-    : { marks: [workBatch(w.task.id)], done: `Batch ${w.batchesDone + 1} is done` };
+    ? { writes: [workSaid(w.task, "done")], done: "It is done" }
+    : { writes: [workSaid(w.task, "batch")], done: `Batch ${w.batchesDone + 1} is done` };
 };
 
 /** Still to begin: what runs by itself is begun with a tap, what hands do is done with one. */
@@ -78,9 +78,9 @@ function nextAction(w: WorkBefore, plan: Plan, nowMs: number): Action {
     title: task.title,
     lookFor: lookOf(w),
     about: `about ${min}`,
-    ...(isLeft ? { marks: [workBegun(task.id)], done: "It is begun" } : doneOf(w)),
-    ...(isLeft ? {} : { timer: workBegun(task.id) }),
-    ...(means === undefined ? {} : { leave: { marks: [workLeft(task.id)], means } }),
+    ...(isLeft ? { writes: [workSaid(task, "begun")], done: "It is begun" } : doneOf(w)),
+    ...(isLeft ? {} : { timer: workSaid(task, "begun") }),
+    ...(means === undefined ? {} : { leave: { writes: [workSaid(task, "left")], means } }),
   };
 }
 

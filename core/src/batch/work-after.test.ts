@@ -11,7 +11,7 @@ import { inWords } from "../units/said";
 import { fold } from "./fold";
 import { cookedPlan } from "./live-plan";
 import { onFire } from "./on-fire";
-import { liftedOut, workBatch, workDone, workLeft } from "./said-marks";
+import { workBatch, workDone, workLeft } from "../../test/works";
 import { workBefore } from "./work-before";
 
 const kitchen = testKitchen();
@@ -48,7 +48,7 @@ const on = [
   { kind: "simmers", atMs: LIT + 0.5 * HOUR },
 ] as const;
 const off = { kind: "offHeat", atMs: LIT + 1.2 * HOUR } as const;
-const did = (what: string) => ({ kind: "did", what, atMs: LIT + 1.3 * HOUR }) as const;
+const did = (what: object) => ({ ...what, atMs: LIT + 1.3 * HOUR }) as const;
 const actions = (written: Plan, events: readonly object[]) => {
   const cook = fold(happened(...events));
   const { plan } = cookedPlan(written, kitchen, cook);
@@ -75,7 +75,7 @@ describe("what is blended or crushed once it is soft", () => {
 
   test("a part is ladled out by its litres, in lots, once the bay leaf is out; each lot is ticked", () => {
     const plan = soup(1 / 3);
-    const blend = (...marks: string[]) =>
+    const blend = (...marks: object[]) =>
       actions(plan, [...on, off, ...marks.map(did)]).find((a) => a.kind === "workAfter");
     const words = inWords(blend()?.lookFor ?? "", "metric");
     expect(words).toMatch(/^First out: 1 bay leaf\. Lot 1 of 2\. Ladle out a third, about/);
@@ -83,11 +83,11 @@ describe("what is blended or crushed once it is soft", () => {
     const { endLiquidL, solidsOutKg } = run(plan);
     expect(outL).toBeCloseTo((endLiquidL + solidsOutKg) / 3, 1);
     expect(words).toContain("third full");
-    expect(inWords(blend(liftedOut("b"))?.lookFor ?? "", "us")).toMatch(
+    expect(inWords(blend({ kind: "takenOut", itemId: "b" })?.lookFor ?? "", "us")).toMatch(
       /^Lot 1 of 2.*1 qt in lots of 2 cups/,
     );
-    expect(blend()?.marks).toEqual([workBatch("p:blend")]);
-    expect(blend(workBatch("p:blend"))?.marks).toEqual([workDone("p:blend"), workDone("s:blend")]);
+    expect(blend()?.writes).toEqual([workBatch("p:blend")]);
+    expect(blend(workBatch("p:blend"))?.writes).toEqual([workDone("p:blend"), workDone("s:blend")]);
     expect(blend(workDone("p:blend"), workDone("s:blend"))).toBeUndefined();
   });
 
@@ -125,7 +125,7 @@ describe("what is blended or crushed once it is soft", () => {
 
   test("left out, it is not thickened by it", () => {
     const plan = soup(0.5);
-    const marks = actions(plan, [...on, off]).find((a) => a.kind === "workAfter")?.leave?.marks;
+    const marks = actions(plan, [...on, off]).find((a) => a.kind === "workAfter")?.leave?.writes;
     expect(marks).toEqual([workLeft("p:blend"), workLeft("s:blend")]);
     const cook = fold(happened(...on, off, ...(marks ?? []).map(did)));
     const left = cookedPlan(plan, kitchen, cook).plan;

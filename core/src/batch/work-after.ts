@@ -11,7 +11,7 @@ import { showDuration } from "../units/show";
 import type { Action } from "./action";
 import type { Cook } from "./fold";
 import type { LiveForecast } from "./live-forecast";
-import { liftedOut, workBatch, workDone, workLeft } from "./said-marks";
+import { isWorkOver, saidOfWork, workSaid } from "../events/work/effects";
 import { sayList } from "./say-list";
 import { LEFT_MEANS } from "./work-words";
 
@@ -22,7 +22,7 @@ const LOT_L = kitchenEstimate("hot liquid blended at one go", 0.5, "L", "a third
 interface Together {
   readonly kind: "crush" | "blend";
   readonly share: number;
-  readonly tasks: readonly WorkTask[];
+  readonly tasks: readonly [WorkTask, ...WorkTask[]];
   readonly names: readonly string[];
 }
 
@@ -31,16 +31,16 @@ function togethers(plan: Plan, kitchen: Kitchen, cook: Cook): readonly Together[
   const found = new Map<string, Together>();
   for (const task of workTasks(plan, kitchen)) {
     const item = plan.items.find((i) => i.id === task.itemId);
-    const isOver = cook.did.has(workDone(task.id)) || cook.did.has(workLeft(task.id));
-    if (!isAfter(task) || isOver || item === undefined) continue;
+    if (!isAfter(task) || isWorkOver(cook, task) || item === undefined) continue;
     const kind = task.kind === "blend" ? "blend" : "crush";
     const share = itemWork(item, kind)?.share ?? 1;
     const key = `${kind}:${share}`;
-    const before = found.get(key) ?? { kind, share, tasks: [], names: [] };
+    const before = found.get(key);
     found.set(key, {
-      ...before,
-      tasks: [...before.tasks, task],
-      names: [...before.names, nameOf(item).toLowerCase()],
+      kind,
+      share,
+      tasks: before === undefined ? [task] : [...before.tasks, task],
+      names: [...(before?.names ?? []), nameOf(item).toLowerCase()],
     });
   }
   return [...found.values()];
@@ -69,13 +69,13 @@ function actionOf(
   atMs: number,
 ): Action {
   const trace = forecast.planned;
-  const ids = tasks.map((t) => t.id);
+  const [lead] = tasks;
   const isAll = isAllOfIt(tasks, plan, trace);
   const liquidL = forecast.nowL.expected;
   // A kilogram of soft solids takes about a litre.
   const outL = isAll ? (liquidL + trace.solidsOutKg) * share : kgOf(tasks, trace) * share;
   const lots = kind === "blend" ? Math.max(1, Math.ceil(outL / LOT_L.value - 0.05)) : 1;
-  const lotsDone = Math.min(lots - 1, cook.did.get(workBatch(ids[0] ?? ""))?.length ?? 0);
+  const lotsDone = Math.min(lots - 1, saidOfWork(cook, lead).batch.length);
   const isLast = lotsDone + 1 >= lots;
   const lot = lots > 1 ? `Lot ${lotsDone + 1} of ${lots}. ` : "";
   const min = tasks.reduce((sum, t) => sum + t.min, 0) / lots;
@@ -86,9 +86,9 @@ function actionOf(
     title: titleOf(kind, share, names, isAll),
     lookFor: say`${firstOut(plan, cook)}${lot}${kind === "crush" ? crushHow(share) : isAll ? blendHow(share, outL, lots) : apartHow(share, outL, names)}`,
     about: `about ${showDuration(Math.max(1, Math.round(min)))}`,
-    marks: isLast ? ids.map(workDone) : [workBatch(ids[0] ?? "")],
+    writes: isLast ? tasks.map((t) => workSaid(t, "done")) : [workSaid(lead, "batch")],
     done: isLast ? "It is done" : `Lot ${lotsDone + 1} is done`,
-    leave: { marks: ids.map(workLeft), means: LEFT_MEANS[kind] ?? "" },
+    leave: { writes: tasks.map((t) => workSaid(t, "left")), means: LEFT_MEANS[kind] ?? "" },
   };
 }
 
@@ -133,7 +133,7 @@ function isAllOfIt(tasks: readonly WorkTask[], plan: Plan, trace: Trace): boolea
 
 /** Leaves, string and spice ball come out before anything is crushed or blended. */
 function firstOut(plan: Plan, cook: Cook): string {
-  const out = takeOuts(plan).filter((t) => !cook.did.has(liftedOut(t.itemId)));
+  const out = takeOuts(plan).filter((t) => !cook.outMs.has(t.itemId));
   return out.length === 0 ? "" : `First out: ${sayList(out.map((t) => t.what))}. `;
 }
 

@@ -2,7 +2,7 @@ import { isBefore, workTasks, type WorkTask } from "../schedule/work-tasks";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
 import type { Cook } from "./fold";
-import { workBatch, workBegun, workDone } from "./said-marks";
+import { saidOfWork } from "../events/work/effects";
 
 /** A piece of work before the pot goes on, and how far it is. */
 export interface WorkBefore {
@@ -18,9 +18,12 @@ export interface WorkBefore {
 export const workBefore = (plan: Plan, kitchen: Kitchen, cook: Cook): readonly WorkBefore[] =>
   workTasks(plan, kitchen)
     .filter(isBefore)
-    .map((task) => ({
-      task,
-      doneMs: cook.did.get(workDone(task.id))?.at(-1) ?? null,
-      begunMs: cook.did.get(workBegun(task.id))?.at(-1) ?? null,
-      batchesDone: Math.min(task.batches - 1, cook.did.get(workBatch(task.id))?.length ?? 0),
-    }));
+    .map((task) => {
+      const { done, begun, batch } = saidOfWork(cook, task);
+      return {
+        task,
+        doneMs: done.at(-1) ?? null,
+        begunMs: begun.at(-1) ?? null,
+        batchesDone: Math.min(task.batches - 1, batch.length),
+      };
+    });

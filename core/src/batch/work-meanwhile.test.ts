@@ -1,3 +1,4 @@
+import { SCHEMA_VERSION } from "../simulate/schema-version";
 import { describe, expect, test } from "vitest";
 import { happened } from "../../test/events";
 import { HEATS, testKitchen, testPlan, VESSEL_OF } from "../../test/kitchen";
@@ -13,7 +14,7 @@ import { coldWaterKg, waterL } from "../simulate/water-ways";
 import { inWords } from "../units/said";
 import { fold } from "./fold";
 import { onFire } from "./on-fire";
-import { workBatch, workDone, workLeft } from "./said-marks";
+import { workBatch, workDone, workLeft } from "../../test/works";
 import { workBefore } from "./work-before";
 
 const plain = testKitchen();
@@ -53,7 +54,7 @@ const on = [
   { kind: "lit", atMs: LIT },
   { kind: "simmers", atMs: LIT + 30 * MINUTE },
 ] as const;
-const did = (what: string) => ({ kind: "did", what, atMs: LIT + 40 * MINUTE }) as const;
+const did = (what: object) => ({ ...what, atMs: LIT + 40 * MINUTE }) as const;
 const look = (events: readonly object[], in_: Kitchen = kitchen, plan = beans) =>
   onFire(plan, in_, fold(happened(...events)), LIT + 40 * MINUTE).actions;
 const beside = (...events: object[]) => look(events).find((a) => a.kind === "meanwhile");
@@ -84,7 +85,7 @@ describe("worked on in a pan beside the pot", () => {
     expect(beside(...on, did(workLeft("o:sweat")))).toBeUndefined();
     const added = { kind: "added", itemId: "o", massKg: 0.3, atMs: LIT + 35 * MINUTE };
     expect(beside(...on, added)).toBeUndefined();
-    expect(beside(...on, did(workBatch("nothing")))?.marks).toEqual([workDone("o:sweat")]);
+    expect(beside(...on, did(workBatch("nothing:cut")))?.writes).toEqual([workDone("o:sweat")]);
   });
 
   test("batch by batch it begins so that the last is done in time", () => {
@@ -127,7 +128,13 @@ describe("worked on in a pan beside the pot", () => {
   test("of a pot that is on, the clock holds pan and ring for it too", () => {
     const cook = fold(happened(...on));
     const nowMs = LIT + 40 * MINUTE;
-    const batch = { schemaVersion: 3, id: "b", createdMs: LIT, plan: beans, kitchen } as const;
+    const batch = {
+      schemaVersion: SCHEMA_VERSION,
+      id: "b",
+      createdMs: LIT,
+      plan: beans,
+      kitchen,
+    } as const;
     const running = runningOf(batch, cook, onFire(beans, kitchen, cook, nowMs), nowMs);
     const task = running?.blocks[0]?.meanwhile.find((m) => m.task.id.endsWith("o:sweat"))?.task;
     expect(task).toMatchObject({ isFlame: true, ringIds: ["second"], vesselIds: ["pan"] });

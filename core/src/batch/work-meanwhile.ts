@@ -6,7 +6,7 @@ import { say } from "../units/said";
 import type { Action } from "./action";
 import { whereIs } from "./counter";
 import type { Cook } from "./fold";
-import { workBatch, workDone, workLeft } from "./said-marks";
+import { isWorkOver, saidOfWork, workSaid } from "../events/work/effects";
 import { LEFT_MEANS, WORK_SIGNS } from "./work-words";
 
 /**
@@ -24,7 +24,7 @@ export function workMeanwhile(
   return workTasks(plan, kitchen).flatMap((task): readonly Action[] => {
     const item = plan.items.find((i) => i.id === task.itemId);
     if (task.when !== "meanwhile" || item === undefined) return [];
-    if (cook.did.has(workDone(task.id)) || cook.did.has(workLeft(task.id))) return [];
+    if (isWorkOver(cook, task)) return [];
     if (whereIs(item, plan, cook) !== "counter") return [];
     const goesIn =
       actions.find((a) => a.itemIds?.includes(item.id) === true) ??
@@ -34,7 +34,7 @@ export function workMeanwhile(
 }
 
 function actionOf(task: WorkTask, cook: Cook, inMs: number): Action {
-  const done = Math.min(task.batches - 1, cook.did.get(workBatch(task.id))?.length ?? 0);
+  const done = Math.min(task.batches - 1, saidOfWork(cook, task).batch.length);
   const isLast = done + 1 >= task.batches;
   const eachMin = Math.max(1, task.min / task.batches);
   const batch = task.batches > 1 ? `Batch ${done + 1} of ${task.batches}. ` : "";
@@ -46,8 +46,8 @@ function actionOf(task: WorkTask, cook: Cook, inMs: number): Action {
     title: task.title,
     lookFor: say`${batch}Beside the pot, ${task.how}. ${WORK_SIGNS[task.kind] ?? ""} Then it goes in.`,
     min: Math.round(eachMin),
-    marks: [isLast ? workDone(task.id) : workBatch(task.id)],
+    writes: [workSaid(task, isLast ? "done" : "batch")],
     done: isLast ? "It is done" : `Batch ${done + 1} is done`,
-    ...(means === undefined ? {} : { leave: { marks: [workLeft(task.id)], means } }),
+    ...(means === undefined ? {} : { leave: { writes: [workSaid(task, "left")], means } }),
   };
 }

@@ -1,12 +1,8 @@
+import { RINGS } from "../heat/ring-kinds";
 import type { Heat } from "../heats/heat-schema";
 import { heatOf } from "../heats/heat";
 import { COOK_VALUE_Z_C } from "../doneness/cook-value";
-import {
-  RING_EFFICIENCY,
-  TAP_WATER_C,
-  THERMAL_DIFFUSIVITY_M2_S,
-  WALL_LOSS_W_M2_K,
-} from "../heat/constants";
+import { TAP_WATER_C, THERMAL_DIFFUSIVITY_M2_S, WALL_LOSS_W_M2_K } from "../heat/constants";
 import { ingredientById } from "../ingredient/catalogue";
 import {
   FAT_LAYER_FACTOR,
@@ -210,7 +206,7 @@ const STORIES: Record<FigureId, (told: Told) => Story> = {
     "Heat from the ring, less what the wall and the steam carry off, warms water, bones and pot step by step.",
     [...timeInputs(t), input("cold water", t.kitchen.waterC, "°C")],
     [
-      RING_EFFICIENCY[ringOf(t.plan, t.kitchen).kind],
+      RINGS[ringOf(t.plan, t.kitchen).kind].efficiency,
       WALL_LOSS_W_M2_K[vesselOf(t.plan, t.kitchen).body],
       { ...BOILING, value: t.trace.boilingC },
       TAP_WATER_C,
@@ -232,6 +228,6 @@ const STORIES: Record<FigureId, (told: Told) => Story> = {
   totalMin: (t) => [
     "From lighting the ring to the sieve: come-up, boil, hold and pause.",
     [input("to the simmer", t.trace.toSimmerMin, "min"), input("hold", t.trace.holdMin, "min")],
-    [RING_EFFICIENCY[ringOf(t.plan, t.kitchen).kind]],
+    [RINGS[ringOf(t.plan, t.kitchen).kind].efficiency],
   ],
 };

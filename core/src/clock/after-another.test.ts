@@ -1,3 +1,4 @@
+import { SCHEMA_VERSION } from "../simulate/schema-version";
 import { ONE_COOK } from "../simulate/hands";
 import { describe, expect, test } from "vitest";
 import { madeBlock, madeDay, madeTask, NOON, wall } from "../../test/clock-days";
@@ -30,7 +31,7 @@ const ask = (given: Partial<Clock>, vesselIds: readonly [string, string]): Asked
     { ...stew, vesselId: vesselIds[1] },
   ],
   clock: ClockSchema.parse({
-    schemaVersion: 3,
+    schemaVersion: SCHEMA_VERSION,
     meals: [{ id: "supper", name: "Supper", at: SUPPER, planIds: ["braise", "stew"] }],
     ...given,
   }),

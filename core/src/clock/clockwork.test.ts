@@ -1,9 +1,11 @@
+import { SCHEMA_VERSION } from "../simulate/schema-version";
 import { USUAL_SLEEP } from "../simulate/usual-sleep";
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
 import { wall } from "../../test/clock-days";
 import { testKitchen } from "../../test/kitchen";
-import type { Batch, CookEvent } from "../batch/batch-schema";
+import type { Batch } from "../batch/batch-schema";
+import type { CookEvent } from "../events/event-schema";
 import { fold } from "../batch/fold";
 import { onFire } from "../batch/on-fire";
 import { planOfKind } from "../dish/kinds";
@@ -41,7 +43,8 @@ const potOf = (kind: KindId, more: Partial<Plan> = {}): Plan => {
   known.set(kind, plan);
   return { ...plan, ringId: "ring1", ...more };
 };
-const clockOf = (given: Partial<Clock>): Clock => ClockSchema.parse({ schemaVersion: 3, ...given });
+const clockOf = (given: Partial<Clock>): Clock =>
+  ClockSchema.parse({ schemaVersion: SCHEMA_VERSION, ...given });
 const meal = (planIds: string[], at = SUPPER) =>
   ({ id: "supper", name: "Supper", at, planIds }) as Clock["meals"][number];
 const ask = (plans: readonly Plan[], given: Partial<Clock>): Asked => ({
@@ -369,7 +372,7 @@ test("the day hangs on the task that may take longest over, and not on what come
 
 test("every piece of a plan's work is in one block, and in no other", () => {
   const plan = potOf("braise");
-  const ids = [...workInBlocks(plan, kitchen).values()].flat();
+  const ids = [...workInBlocks(plan, kitchen).values()].flat().map((w) => w.id);
   expect([...ids].sort()).toEqual(
     workTasks(plan, kitchen)
       .map((t) => t.id)
@@ -379,8 +382,14 @@ test("every piece of a plan's work is in one block, and in no other", () => {
 
 test("a pot on the fire goes on from its forecast, and what it is wanted for is still said", () => {
   const plan = potOf("boneBroth");
-  const lit = { kind: "lit", atMs: (NOW - 120) * 60_000, id: "l", batchId: "b", schemaVersion: 3 };
-  const batch: Batch = { schemaVersion: 3, id: "b", createdMs: 0, plan, kitchen };
+  const lit = {
+    kind: "lit",
+    atMs: (NOW - 120) * 60_000,
+    id: "l",
+    batchId: "b",
+    schemaVersion: SCHEMA_VERSION,
+  };
+  const batch: Batch = { schemaVersion: SCHEMA_VERSION, id: "b", createdMs: 0, plan, kitchen };
   const cook = fold([lit as CookEvent]);
   const nowMs = NOW * 60_000;
   const running = runningOf(batch, cook, onFire(plan, kitchen, cook, nowMs), nowMs);
@@ -566,8 +575,10 @@ describe("the end of the heat", () => {
     const log = [
       { kind: "lit", atMs: atMs - 30 * 60_000 },
       { kind: "simmers", atMs: atMs - 10 * 60_000 },
-    ].map((e, i) => ({ ...e, id: `e${i}`, batchId: "b", schemaVersion: 3 }) as CookEvent);
-    const batch: Batch = { schemaVersion: 3, id: "b", createdMs: 0, plan, kitchen };
+    ].map(
+      (e, i) => ({ ...e, id: `e${i}`, batchId: "b", schemaVersion: SCHEMA_VERSION }) as CookEvent,
+    );
+    const batch: Batch = { schemaVersion: SCHEMA_VERSION, id: "b", createdMs: 0, plan, kitchen };
     const cook = fold(log);
     const running = runningOf(batch, cook, onFire(plan, kitchen, cook, atMs), atMs);
     const [block] = running?.blocks ?? [];
@@ -585,8 +596,10 @@ describe("the end of the heat", () => {
     const log = [
       { kind: "lit", atMs: NOW * 60_000 - 90 * 60_000 },
       { kind: "simmers", atMs: NOW * 60_000 - 65 * 60_000 },
-    ].map((e, i) => ({ ...e, id: `e${i}`, batchId: "b", schemaVersion: 3 }) as CookEvent);
-    const batch: Batch = { schemaVersion: 3, id: "b", createdMs: 0, plan, kitchen };
+    ].map(
+      (e, i) => ({ ...e, id: `e${i}`, batchId: "b", schemaVersion: SCHEMA_VERSION }) as CookEvent,
+    );
+    const batch: Batch = { schemaVersion: SCHEMA_VERSION, id: "b", createdMs: 0, plan, kitchen };
     const cook = fold(log);
     for (const now of [NOW - 7, NOW - 6, NOW - 5, NOW, NOW + 9]) {
       const pot = onFire(plan, kitchen, cook, now * 60_000);
@@ -618,12 +631,15 @@ describe("the end of the heat", () => {
           { kind: "simmers", atMs: NOW * 60_000 - 65 * 60_000 },
           { kind: "offHeat", atMs: NOW * 60_000 - 60_000 },
           ...more,
-        ].map((e, i) => ({ ...e, id: `e${i}`, batchId: "b", schemaVersion: 3 }) as CookEvent),
+        ].map(
+          (e, i) =>
+            ({ ...e, id: `e${i}`, batchId: "b", schemaVersion: SCHEMA_VERSION }) as CookEvent,
+        ),
       );
     const nowMs = NOW * 60_000;
     const left = (of: Plan, cook: ReturnType<typeof fold>) =>
       runningOf(
-        { schemaVersion: 3, id: "b", createdMs: 0, plan: of, kitchen },
+        { schemaVersion: SCHEMA_VERSION, id: "b", createdMs: 0, plan: of, kitchen },
         cook,
         onFire(of, kitchen, cook, nowMs),
         nowMs,
@@ -649,7 +665,9 @@ describe("the end of the heat", () => {
     const log = [
       { kind: "lit", atMs: 0 },
       { kind: "simmers", atMs: 20 * 60_000 },
-    ].map((e, i) => ({ ...e, id: `e${i}`, batchId: "b", schemaVersion: 3 }) as CookEvent);
+    ].map(
+      (e, i) => ({ ...e, id: `e${i}`, batchId: "b", schemaVersion: SCHEMA_VERSION }) as CookEvent,
+    );
     const saidOf = (plan: Plan) =>
       onFire(plan, kitchen, fold(log), 30 * 60_000).actions.find((a) => a.kind === "offHeat")
         ?.title;

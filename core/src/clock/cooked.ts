@@ -1,4 +1,3 @@
-import { MINUTE_MS } from "../units/time";
 import type { Clock } from "../simulate/clock-schema";
 
 /** What was cooked already and is not asked for again, but to be made hot where it was cooked ahead. */
@@ -6,9 +5,6 @@ export interface LeftToCook {
   readonly meals: Clock["meals"];
   readonly cookedAhead: readonly string[];
 }
-
-/** A pot is for what is wanted within so long of it, ms. */
-export const COOKED_FOR_MS = 3 * 24 * 60 * MINUTE_MS;
 
 /** @param isCooked whether a pot of a plan was cooked for what is wanted then, ms since 1970 */
 export function leftToCook(

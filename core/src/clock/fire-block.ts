@@ -3,7 +3,7 @@ import type { StretchHeat } from "../heats/heat-schema";
 import { capital } from "../units/capital";
 import { heatOf, isInOven, isSealed, isSlow, stretchOf } from "../heats/heat";
 import { POT_TIMES } from "../schedule/pot-times";
-import { isAfter, workTasks } from "../schedule/work-tasks";
+import { isAfter, workTasks, type WorkTask } from "../schedule/work-tasks";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
 import { findVessel, vesselOf } from "../simulate/references";
@@ -33,10 +33,10 @@ export const workAfterHeat = (
   plan: Plan,
   kitchen: Kitchen,
   idOf: (key: string) => string,
-  isOpen: (workId: string) => boolean = () => true,
+  isOpen: (work: WorkTask) => boolean = () => true,
 ): readonly Task[] =>
   workTasks(plan, kitchen)
-    .filter((work) => isAfter(work) && isOpen(work.id))
+    .filter((work) => isAfter(work) && isOpen(work))
     .map((work) =>
       taskOf(idOf(work.id), work.title, {
         planIds: [plan.id],

@@ -1,9 +1,11 @@
+import { SCHEMA_VERSION } from "../simulate/schema-version";
 import { ONE_COOK } from "../simulate/hands";
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
 import { madeBlock, madeDay, madeTask, NOON, wall } from "../../test/clock-days";
 import { testKitchen } from "../../test/kitchen";
-import type { Batch, CookEvent } from "../batch/batch-schema";
+import type { Batch } from "../batch/batch-schema";
+import type { CookEvent } from "../events/event-schema";
 import { fold } from "../batch/fold";
 import { onFire } from "../batch/on-fire";
 import { planOfKind } from "../dish/kinds";
@@ -43,12 +45,23 @@ const braise = { ...planOfKind("braise", kitchen, "braise"), ringId: "ring1" };
 const ask = (given: Partial<Clock>, more: Partial<Asked> = {}): Asked => ({
   kitchen,
   plans: [braise],
-  clock: ClockSchema.parse({ schemaVersion: 3, ...given }),
+  clock: ClockSchema.parse({ schemaVersion: SCHEMA_VERSION, ...given }),
   now: NOW,
   ...more,
 });
 const meal = (more: Partial<Clock["meals"][number]> = {}) =>
   ({ id: "supper", name: "Supper", at: SUPPER, planIds: ["braise"], ...more }) as never;
+
+test("what a cook wishes is said to them, and of the others by name", () => {
+  const said = (name: string, kind: "sleep" | "away") => {
+    const hand = { ...madeDay({ blocks: [], goals: [] }).hands[0]!, name };
+    return inWords(sayWish({ kind, hand }, new Map(), wall), "metric");
+  };
+  expect(said(ONE_COOK.name, "sleep")).toBe("you sleep at night");
+  expect(said("Ada", "sleep")).toBe("Ada sleeps at night");
+  expect(said(ONE_COOK.name, "away")).toBe("you are not always here");
+  expect(said("Ada", "away")).toBe("Ada is not always here");
+});
 
 describe("litres in the fridge", () => {
   /** Two stocks that stand there until their fat is hard, each for a time of its own. */
@@ -265,8 +278,20 @@ describe("cooked ahead", () => {
   });
 
   test("on the fire it goes into the bath, not to the table, and is hot again for its meal", () => {
-    const lit = { kind: "lit", atMs: (NOW - 60) * 60_000, id: "l", batchId: "b", schemaVersion: 3 };
-    const batch: Batch = { schemaVersion: 3, id: "b", createdMs: 0, plan: braise, kitchen };
+    const lit = {
+      kind: "lit",
+      atMs: (NOW - 60) * 60_000,
+      id: "l",
+      batchId: "b",
+      schemaVersion: SCHEMA_VERSION,
+    };
+    const batch: Batch = {
+      schemaVersion: SCHEMA_VERSION,
+      id: "b",
+      createdMs: 0,
+      plan: braise,
+      kitchen,
+    };
     const cook = fold([lit as CookEvent]);
     const nowMs = NOW * 60_000;
     const pot = onFire(braise, kitchen, cook, nowMs);

@@ -86,7 +86,7 @@ function stepsOf(work: WorkTask, plan: Plan, kitchen: Kitchen): readonly Task[] 
 /** A block of work before the pot, with how long what it made may wait. */
 interface Prep {
   readonly block: Block;
-  readonly workIds: readonly string[];
+  readonly works: readonly WorkTask[];
   readonly keepsMin: number;
 }
 
@@ -124,7 +124,7 @@ export function prepOf(plan: Plan, kitchen: Kitchen): readonly Prep[] {
         ? `${work.kind} ${item?.ingredientId ?? ""} ${inWords(work.how, "metric")}`
         : null;
     const prep: Prep = {
-      workIds: [...(before?.workIds ?? []), work.id],
+      works: [...(before?.works ?? []), work],
       keepsMin: keepsMin(work, steps, plan),
       block: blockOf(id, "prep", [...(before?.block.steps ?? []), ...steps], {
         planIds: [plan.id],
@@ -143,8 +143,8 @@ export function prepOf(plan: Plan, kitchen: Kitchen): readonly Prep[] {
 export const workInBlocks = (
   plan: Plan,
   kitchen: Kitchen,
-): ReadonlyMap<string, readonly string[]> =>
-  new Map(prepOf(plan, kitchen).map(({ block, workIds }) => [block.id, workIds]));
+): ReadonlyMap<string, readonly WorkTask[]> =>
+  new Map(prepOf(plan, kitchen).map(({ block, works }) => [block.id, works]));
 
 /** Gathering and filling the pot, once all the work is done. */
 export function fillBlock(plan: Plan, preps: readonly Prep[]): Block {

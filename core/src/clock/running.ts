@@ -4,8 +4,8 @@ import type { Action } from "../batch/action";
 import type { Batch } from "../batch/batch-schema";
 import type { Cook } from "../batch/fold";
 import type { OnFire } from "../batch/on-fire";
-import { sideBegun, workDone, workLeft } from "../batch/said-marks";
-import { sidesLeft } from "../batch/side-actions";
+import { isWorkOver, type WorkOn } from "../events/work/effects";
+import { sideId, sidesLeft } from "../batch/side-actions";
 import { besideThePot } from "../schedule/work-tasks";
 import { POT_TIMES } from "../schedule/pot-times";
 import { stretchesOf } from "../simulate/stretches";
@@ -54,7 +54,7 @@ function heatLeft({ id, plan, kitchen }: Batch, { forecast }: OnFire, nowMs: num
 
 /** A side dish is looked after beside all else, on any ring where it cooks. */
 function sideNeeds(action: Action, { plan, kitchen }: Batch, cook: Cook): Partial<Task> {
-  const side = sidesLeft(plan, cook).find((s) => sideBegun(s.kind) === action.id);
+  const side = sidesLeft(plan, cook).find((s) => sideId(s.kind) === action.id);
   const isFlame = side !== undefined && side.restMin > 0;
   return {
     attention: "near",
@@ -91,8 +91,7 @@ export function runningOf(
     plan.end === "served" && !isAhead
       ? []
       : afterHeat(plan, idOf, exactly(USUAL_BATH_MIN.value), plan.name);
-  const isOpen = (workId: string) =>
-    !cook.did.has(workDone(workId)) && !cook.did.has(workLeft(workId));
+  const isOpen = (work: WorkOn) => !isWorkOver(cook, work);
   /** An action of the Cook screen, by hand. */
   const taskFor = (action: Action, more: Partial<Task> = {}): Task =>
     taskOf(idOf(action.id), action.title, {

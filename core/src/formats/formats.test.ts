@@ -1,3 +1,4 @@
+import { SCHEMA_VERSION } from "../simulate/schema-version";
 import fc from "fast-check";
 import { readFileSync } from "node:fs";
 import { describe, expect, test } from "vitest";
@@ -12,7 +13,7 @@ import {
 
 const file = (): KettlosFile => ({
   format: "kettlos",
-  schemaVersion: 3,
+  schemaVersion: SCHEMA_VERSION,
   kitchen: testKitchen(),
   plans: [testPlan()],
   batches: [],
@@ -80,7 +81,7 @@ describe("the Kettlos file", () => {
   test("two plans of one id, an event of no batch; a plan whose pot was taken out still reads", () => {
     expect(problems({ ...file(), plans: [testPlan({ vesselId: "none" })] })).toEqual([]);
     expect(problems({ ...file(), plans: [testPlan(), testPlan()] })[0]?.message).toMatch(/same id/);
-    const event = { id: "e", batchId: "b", schemaVersion: 3, kind: "lit", atMs: 1 };
+    const event = { id: "e", batchId: "b", schemaVersion: SCHEMA_VERSION, kind: "lit", atMs: 1 };
     expect(problems({ ...file(), events: [event] })).toMatchObject([{ path: "events[0].batchId" }]);
   });
 

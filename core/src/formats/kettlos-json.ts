@@ -1,6 +1,7 @@
 import { SCHEMA_VERSION } from "../simulate/schema-version";
 import { z } from "../units/zod";
-import { BatchSchema, CookEventSchema } from "../batch/batch-schema";
+import { BatchSchema } from "../batch/batch-schema";
+import { CookEventSchema } from "../events/event-schema";
 import { PictureSchema } from "../batch/picture-schema";
 import { LarderEventSchema } from "../larder/larder-schema";
 import { ClockSchema } from "../simulate/clock-schema";

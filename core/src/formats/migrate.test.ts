@@ -5,6 +5,8 @@ import { KitchenSchema } from "../simulate/kitchen-schema";
 import { PlanSchema } from "../simulate/plan-schema";
 import { readFileSync } from "node:fs";
 import { migrateClock, migrateFile, migrateKitchen, migratePlan } from "./migrate";
+import { fold } from "../batch/fold";
+import { isWorkOver, saidOfWork } from "../events/work/effects";
 import { readKettlosData } from "./kettlos-json";
 
 const kept = JSON.parse(
@@ -76,6 +78,50 @@ describe("documents of version 2", () => {
       }),
     );
     expect(plan.items.map((i) => i.work)).toEqual([[{ kind: "soak" }], [], []]);
+  });
+});
+
+describe("documents of version 3", () => {
+  const third = JSON.parse(
+    readFileSync(new URL("../../test/samples/kettlos-v3.json", import.meta.url), "utf8"),
+  ) as Record<string, unknown> & { events: { kind: string; atMs: number }[] };
+
+  test("the kept file reads whole: whatever was done is an event of its own, when and in the order it was", () => {
+    expect(third["schemaVersion"]).toBe(3);
+    const reading = readKettlosData(third);
+    if (!reading.ok) throw new Error(JSON.stringify(reading.problems));
+    const { events, pictures, clock, schemaVersion } = reading.file;
+    expect([schemaVersion, pictures[0]?.schemaVersion, clock?.schemaVersion]).toEqual([4, 4, 4]);
+    expect(events.map((e) => e.atMs)).toEqual(third.events.map((e) => e.atMs));
+    expect(events.filter((_, i) => third.events[i]?.kind === "did").map((e) => e.kind)).toEqual([
+      ...["worked", "worked", "worked", "worked", "waterIn", "skimmed", "stirred", "letGo"],
+      ...["lookedIn", "noSalt", "takenOut", "putBack", "sideDish", "sideDish", "noted"],
+    ]);
+  });
+
+  test("what they come to is what they came to", () => {
+    const reading = readKettlosData(third);
+    if (!reading.ok) throw new Error("unreadable");
+    const cook = fold(reading.file.events);
+    const at = (min: number) => Date.parse("2026-03-14T08:00:00Z") + min * 60_000;
+    expect(cook.stage).toBe("done");
+    expect([cook.skimmedMs, cook.stirredMs]).toEqual([at(60), at(90)]);
+    expect([...cook.outMs, ...cook.backMs]).toEqual([
+      ["neck", at(200)],
+      ["neck", at(220)],
+    ]);
+    expect(saidOfWork(cook, { itemId: "neck", kind: "brown" })).toEqual({
+      begun: [at(-40)],
+      batch: [at(-30)],
+      done: [at(-20)],
+      left: [],
+    });
+    expect(isWorkOver(cook, { itemId: "onion", kind: "cut" })).toBe(true);
+    expect([...cook.sides]).toEqual([
+      ["rice", { isLeft: false }],
+      ["bread", { isLeft: true }],
+    ]);
+    expect(cook.notes.map((n) => n.text)).toEqual(["turned the pot round"]);
   });
 });
 

@@ -1,4 +1,4 @@
-import { SCHEMA_VERSION } from "../simulate/schema-version";
+import { didOf3 } from "./did-of-3";
 import { STOVETOP_SECOND_RING_KPA } from "../heat/pressure";
 
 type Raw = Record<string, unknown>;
@@ -12,12 +12,12 @@ const each = (value: unknown, change: (item: unknown) => unknown): unknown =>
 type Step = (document: Raw) => Raw;
 
 /** Brings a document up version by version; what is not a document passes, for the schema to judge. */
-const upTo3 = (fromOne: Step, fromTwo: Step) => (value: unknown) => {
+const upToNow = (fromOne: Step, fromTwo: Step, fromThree: Step) => (value: unknown) => {
   if (!isRaw(value)) return value;
   let document = value;
-  if (document.schemaVersion === 1) document = { ...fromOne(document), schemaVersion: 2 };
-  if (document.schemaVersion === 2)
-    document = { ...fromTwo(document), schemaVersion: SCHEMA_VERSION };
+  [fromOne, fromTwo, fromThree].forEach((step, i) => {
+    if (document.schemaVersion === i + 1) document = { ...step(document), schemaVersion: i + 2 };
+  });
   return document;
 };
 const same: Step = (document) => document;
@@ -42,19 +42,34 @@ const item = (value: unknown): unknown =>
     : value;
 
 /** A stored kitchen of an older version in the present form. Version 1 had no ovens. */
-export const migrateKitchen = upTo3(
+export const migrateKitchen = upToNow(
   (kitchen) => ({ ...kitchen, vessels: each(kitchen.vessels, vessel) }),
+  same,
   same,
 );
 
 /** A stored plan in the present form. */
-export const migratePlan = upTo3(same, (plan) => ({ ...plan, items: each(plan.items, item) }));
+export const migratePlan = upToNow(
+  same,
+  (plan) => ({ ...plan, items: each(plan.items, item) }),
+  same,
+);
+
+/** Until version 3 whatever was done was one kind of event, with a word for what it was. */
+const did: Step = (event) => {
+  if (event.kind !== "did" || typeof event.what !== "string") return event;
+  const { what, ...rest } = event;
+  return { ...rest, ...didOf3(what) };
+};
 
 /** A stored event in the present form. */
-export const migrateEvent = upTo3(same, same);
+export const migrateEvent = upToNow(same, same, did);
 
 /** A stored larder event in the present form. */
-export const migrateLarderEvent = upTo3(same, same);
+export const migrateLarderEvent = upToNow(same, same, same);
+
+/** A stored picture in the present form. */
+export const migratePicture = upToNow(same, same, same);
 
 /** Work before a pot had another id on the clock: what was pinned, done or lengthened keeps its place. */
 const blockId = (id: unknown): unknown =>
@@ -74,15 +89,12 @@ const marked = (value: unknown): unknown =>
         : value;
 
 /** A stored clock in the present form. */
-export const migrateClock = (value: unknown): unknown =>
-  isRaw(value)
-    ? {
-        ...value,
-        ...("pins" in value ? { pins: each(value.pins, marked) } : {}),
-        ...("done" in value ? { done: each(value.done, marked) } : {}),
-        ...("lengths" in value ? { lengths: each(value.lengths, marked) } : {}),
-      }
-    : value;
+export const migrateClock = upToNow(same, same, (clock) => ({
+  ...clock,
+  ...("pins" in clock ? { pins: each(clock.pins, marked) } : {}),
+  ...("done" in clock ? { done: each(clock.done, marked) } : {}),
+  ...("lengths" in clock ? { lengths: each(clock.lengths, marked) } : {}),
+}));
 
 const batch: Step = (document) => ({
   ...document,
@@ -91,7 +103,7 @@ const batch: Step = (document) => ({
 });
 
 /** A stored batch in the present form, with its plan and kitchen. */
-export const migrateBatch = upTo3(batch, batch);
+export const migrateBatch = upToNow(batch, batch, batch);
 
 const file: Step = (document) => ({
   ...document,
@@ -100,14 +112,9 @@ const file: Step = (document) => ({
   batches: each(document.batches, migrateBatch),
   events: each(document.events, migrateEvent),
   larder: each(document.larder, migrateLarderEvent),
+  ...("pictures" in document ? { pictures: each(document.pictures, migratePicture) } : {}),
+  ...("clock" in document ? { clock: migrateClock(document.clock) } : {}),
 });
 
-const upTo3File = upTo3(file, file);
-
 /** A whole file in the present form. */
-export function migrateFile(value: unknown): unknown {
-  const document = upTo3File(value);
-  return isRaw(document) && "clock" in document
-    ? { ...document, clock: migrateClock(document.clock) }
-    : document;
-}
+export const migrateFile = upToNow(file, file, file);

@@ -1,3 +1,4 @@
+import { SCHEMA_VERSION } from "../simulate/schema-version";
 import { expect, test } from "vitest";
 import { testKitchen } from "../../test/kitchen";
 import type { Picture } from "../batch/picture-schema";
@@ -12,7 +13,7 @@ const pot = cooked({
   batch: { id: "b" },
 });
 const picture: Picture = {
-  schemaVersion: 3,
+  schemaVersion: SCHEMA_VERSION,
   id: "p1",
   batchId: "b",
   atMs: pot.batch.createdMs,

@@ -1,5 +1,6 @@
 import { SCHEMA_VERSION } from "../simulate/schema-version";
-import type { Batch, CookEvent } from "../batch/batch-schema";
+import type { Batch } from "../batch/batch-schema";
+import type { CookEvent } from "../events/event-schema";
 import type { Picture } from "../batch/picture-schema";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import { untaught } from "../simulate/learned";

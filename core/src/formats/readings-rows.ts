@@ -1,5 +1,5 @@
 import { MINUTE_MS, DAY_MS } from "../units/time";
-import type { CookEvent, EventBody } from "../batch/batch-schema";
+import type { CookEvent, EventBody } from "../events/event-schema";
 
 /** Columns of a table of readings. Each value column carries its unit. */
 export const READING_COLUMNS = [

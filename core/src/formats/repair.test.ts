@@ -1,3 +1,4 @@
+import { SCHEMA_VERSION } from "../simulate/schema-version";
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
 import { testKitchen, testPlan } from "../../test/kitchen";
@@ -11,11 +12,19 @@ import { repair } from "./repair";
 
 const file = (over: Partial<KettlosFile> = {}): KettlosFile => ({
   format: "kettlos",
-  schemaVersion: 3,
+  schemaVersion: SCHEMA_VERSION,
   kitchen: testKitchen(),
   plans: [testPlan()],
-  batches: [{ schemaVersion: 3, id: "b", createdMs: 1, plan: testPlan(), kitchen: testKitchen() }],
-  events: [{ id: "e0", batchId: "b", schemaVersion: 3, kind: "lit", atMs: 5 }],
+  batches: [
+    {
+      schemaVersion: SCHEMA_VERSION,
+      id: "b",
+      createdMs: 1,
+      plan: testPlan(),
+      kitchen: testKitchen(),
+    },
+  ],
+  events: [{ id: "e0", batchId: "b", schemaVersion: SCHEMA_VERSION, kind: "lit", atMs: 5 }],
   pictures: [],
   larder: [],
   settings: [{ key: "sound", value: "on" }],
@@ -56,9 +65,30 @@ describe("a file with faults", () => {
   test("a plan beyond repair, half an event, an event of no batch and a second of one id are left out", () => {
     const events = [
       ...file().events,
-      { id: "e0", batchId: "b", schemaVersion: 3, kind: "noted", text: "twice", atMs: 6 },
-      { id: "e1", batchId: "b", schemaVersion: 3, kind: "toppedUp", volumeL: "much", atMs: 7 },
-      { id: "e2", batchId: "gone", schemaVersion: 3, kind: "noted", text: "x", atMs: 8 },
+      {
+        id: "e0",
+        batchId: "b",
+        schemaVersion: SCHEMA_VERSION,
+        kind: "noted",
+        text: "twice",
+        atMs: 6,
+      },
+      {
+        id: "e1",
+        batchId: "b",
+        schemaVersion: SCHEMA_VERSION,
+        kind: "toppedUp",
+        volumeL: "much",
+        atMs: 7,
+      },
+      {
+        id: "e2",
+        batchId: "gone",
+        schemaVersion: SCHEMA_VERSION,
+        kind: "noted",
+        text: "x",
+        atMs: 8,
+      },
     ];
     const { file: got, leftOut } = reported({
       ...file(),
@@ -84,7 +114,7 @@ describe("a file with faults", () => {
       importance: "usual" as const,
     });
     const clock = ClockSchema.parse({
-      schemaVersion: 3,
+      schemaVersion: SCHEMA_VERSION,
       meals: [meal("a", "2026-03-07T18:30:00+01:00")],
       pins: [{ blockId: "plan/fire", at: "2026-03-07T15:00:00+01:00" }],
     });

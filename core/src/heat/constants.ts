@@ -1,6 +1,5 @@
 import { kitchenEstimate, physics, type Constant } from "../units/constant";
 import type { Body } from "../vessel/vessel-schema";
-import type { Ring } from "./ring-schema";
 
 /** How hard it simmers: single beads, strings, a trembling surface, a boil that turns over. */
 export const VIGOURS = ["bare", "gentle", "steady", "rolling"] as const;
@@ -15,21 +14,6 @@ export const SIMMER_OFFSET_C: Record<Vigour, Constant> = {
   gentle: offset("gentle simmer", 5),
   steady: offset("steady simmer", 2),
   rolling: offset("rolling boil", 0),
-};
-
-const share = (ring: string, value: number) =>
-  kitchenEstimate(
-    `share of ${ring} heat that reaches the pot`,
-    value,
-    "",
-    "common appliance figures, ±20 %",
-    0.2,
-  );
-
-export const RING_EFFICIENCY: Record<Ring["kind"], Constant> = {
-  gas: share("gas", 0.4),
-  induction: share("induction", 0.85),
-  radiant: share("radiant", 0.7),
 };
 
 const heat = (name: string, value: number) =>

@@ -2,7 +2,8 @@ import { RING_W } from "../units/limits";
 import { requireWithin } from "../units/problem";
 import { airPressureKPa, boilingPointC, SEA_LEVEL_KPA } from "../water/altitude";
 import { saturationPressureKPa } from "../water/saturation";
-import { RING_EFFICIENCY, SIMMER_OFFSET_C, type Vigour } from "./constants";
+import { SIMMER_OFFSET_C, type Vigour } from "./constants";
+import { RINGS } from "./ring-kinds";
 import type { Ring } from "./ring-schema";
 
 /** Temperature a simmer holds on the hob, °C, at altitudeM. */
@@ -15,8 +16,9 @@ export const simmerC = (vigour: Vigour, altitudeM: number): number =>
  */
 export function ringNetW(ring: Ring, altitudeM: number): number {
   requireWithin("powerW", ring.powerW, RING_W.least, RING_W.most, "W");
-  const thin = ring.kind === "gas" ? Math.sqrt(airPressureKPa(altitudeM) / SEA_LEVEL_KPA) : 1;
-  return ring.powerW * RING_EFFICIENCY[ring.kind].value * thin;
+  const { efficiency, burnsAir } = RINGS[ring.kind];
+  const thin = burnsAir ? Math.sqrt(airPressureKPa(altitudeM) / SEA_LEVEL_KPA) : 1;
+  return ring.powerW * efficiency.value * thin;
 }
 
 /**

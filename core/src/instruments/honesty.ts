@@ -1,7 +1,7 @@
 import { SCHEMA_VERSION } from "../simulate/schema-version";
 import { boilFirstMinOf } from "../heats/heat";
 import { MINUTE_MS } from "../units/time";
-import type { CookEvent } from "../batch/batch-schema";
+import type { CookEvent } from "../events/event-schema";
 import { fold } from "../batch/fold";
 import { forecastLive } from "../batch/live-forecast";
 import { DEPTH_SD_M } from "../batch/live-model";

@@ -1,3 +1,4 @@
+import { SCHEMA_VERSION } from "../simulate/schema-version";
 import fc from "fast-check";
 import { inWords } from "../units/said";
 import { noteOf } from "./keeping";
@@ -49,7 +50,7 @@ const kitchen = testKitchen({
   ],
 });
 const batchOf = (plan: Plan, id = "b"): Batch => ({
-  schemaVersion: 3,
+  schemaVersion: SCHEMA_VERSION,
   id,
   createdMs: 50,
   plan,
@@ -157,7 +158,7 @@ describe("what a pot gave", () => {
           const facts = factsOf(testPlan(), volumeL);
           const fill = filled(litresOf(facts.allKg), jar, true, wanted);
           const usedKg = (facts.allKg - fill.count * fill.eachL * COLD_DENSITY_KG_L) * share;
-          const base = { schemaVersion: 3 as const, atMs: 1 };
+          const base = { schemaVersion: SCHEMA_VERSION, atMs: 1 };
           const events = [
             ...(fill.count > 0
               ? [
@@ -241,7 +242,7 @@ describe("a lot in a plan", () => {
       {
         id: "s",
         atMs: 1,
-        schemaVersion: 3 as const,
+        schemaVersion: SCHEMA_VERSION,
         kind: "stored" as const,
         lot,
         count: 2,
@@ -346,7 +347,7 @@ describe("labels", () => {
       {
         id: "s",
         atMs: lot.madeMs,
-        schemaVersion: 3 as const,
+        schemaVersion: SCHEMA_VERSION,
         kind: "stored" as const,
         lot,
         count: 3,
@@ -443,7 +444,7 @@ test("raw things that lie there come off a shopping list, unless spoken for or p
     day: "260318",
     usedCodes: new Set(),
   });
-  const base = { schemaVersion: 3 as const, atMs: 0 };
+  const base = { schemaVersion: SCHEMA_VERSION, atMs: 0 };
   const larder = larderOf(
     [{ ...base, id: "s", kind: "stored", lot: raw, count: 3, place: "freezer" }],
     [],

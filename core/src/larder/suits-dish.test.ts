@@ -1,3 +1,4 @@
+import { SCHEMA_VERSION } from "../simulate/schema-version";
 import { DAY_MS } from "../units/time";
 import { expect, test } from "vitest";
 import { testKitchen, testPlan } from "../../test/kitchen";
@@ -21,7 +22,7 @@ function order(
     lots.map(({ lot, count, atMs = 0 }, i) => ({
       kind: "stored" as const,
       id: `e${i}`,
-      schemaVersion: 3 as const,
+      schemaVersion: SCHEMA_VERSION,
       atMs,
       lot,
       count,

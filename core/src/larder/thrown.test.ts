@@ -1,3 +1,4 @@
+import { SCHEMA_VERSION } from "../simulate/schema-version";
 import { expect, test } from "vitest";
 import { larderOf } from "./larder";
 import { LarderEventSchema, LotSchema } from "./larder-schema";
@@ -20,7 +21,9 @@ const lot = LotSchema.parse({
 });
 const happened = (...events: readonly object[]) =>
   larderOf(
-    events.map((e, i) => LarderEventSchema.parse({ id: `e${i}`, schemaVersion: 3, atMs: i, ...e })),
+    events.map((e, i) =>
+      LarderEventSchema.parse({ id: `e${i}`, schemaVersion: SCHEMA_VERSION, atMs: i, ...e }),
+    ),
     [],
     "short",
   );

@@ -1,4 +1,5 @@
-import type { Batch, CookEvent } from "../batch/batch-schema";
+import type { Batch } from "../batch/batch-schema";
+import type { CookEvent } from "../events/event-schema";
 import { fold } from "../batch/fold";
 import { logsByBatch } from "../batch/of-log";
 import type { Kitchen } from "../simulate/kitchen-schema";

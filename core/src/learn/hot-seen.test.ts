@@ -1,3 +1,4 @@
+import { SCHEMA_VERSION } from "../simulate/schema-version";
 import fc from "fast-check";
 import { assert, describe, expect, test } from "vitest";
 import { happened } from "../../test/events";
@@ -42,7 +43,7 @@ function read(plan: Dish, offC: number, shares: readonly number[], id = "b"): Lo
       { kind: "offHeat", atMs: at(trace.toSimmerMin + trace.holdMin) },
     ),
   );
-  return { batch: { schemaVersion: 3, id, createdMs: LIT, plan, kitchen }, cook };
+  return { batch: { schemaVersion: SCHEMA_VERSION, id, createdMs: LIT, plan, kitchen }, cook };
 }
 const offOf = (plan: Dish, pot: LoggedPot) => {
   const [seen] = hotSeen(pot);

@@ -1,6 +1,7 @@
 import { SCHEMA_VERSION } from "../simulate/schema-version";
 import { MINUTE_MS } from "../units/time";
-import { BatchSchema, CookEventSchema, type CookEvent } from "../batch/batch-schema";
+import { BatchSchema } from "../batch/batch-schema";
+import { CookEventSchema, type CookEvent } from "../events/event-schema";
 import { fold } from "../batch/fold";
 import { DEPTH_SD_M, JUG_SD_L } from "../batch/live-model";
 import { steamSigmaLog } from "../simulate/heat-facts";

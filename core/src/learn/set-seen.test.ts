@@ -3,7 +3,7 @@ import { xoroshiro128plus } from "pure-rand/generator/xoroshiro128plus";
 import { describe, expect, test } from "vitest";
 import { happened } from "../../test/events";
 import { cooked, loggedPlan, type How } from "../../test/logged-pot";
-import type { Finishing } from "../batch/fold";
+import type { Finishing } from "../events/sieve/effects";
 import { setOf, SETS, type SetGrade } from "../extraction/set";
 import { answersFor } from "../because/answers";
 import { BONES_NOISE, bonesHere, bonesOf, withBonesHere } from "../simulate/bones-here";

@@ -1,8 +1,9 @@
+import { SCHEMA_VERSION } from "../simulate/schema-version";
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
 import { happened } from "../../test/events";
 import { testBraise, testKitchen, testPlan } from "../../test/kitchen";
-import type { Taste } from "../batch/batch-schema";
+import type { Taste } from "../events/watch/terms";
 import { fold, type Cook } from "../batch/fold";
 import { eatenOf } from "../dish/eaten";
 import { GRAVY_GL, saltLiked, saltWanted, thickLiked } from "../dish/wanted";
@@ -71,7 +72,7 @@ function cookedDish(plan: Plan, ...said: readonly object[]): Cook {
   );
 }
 const batchOf = (plan: Plan) => ({
-  schemaVersion: 3 as const,
+  schemaVersion: SCHEMA_VERSION,
   id: "b",
   createdMs: LIT,
   plan,

@@ -1,10 +1,11 @@
 import { MINUTE_MS } from "../units/time";
-import type { Cook, Tasting } from "../batch/fold";
+import type { Cook } from "../batch/fold";
+import type { Tasting } from "../events/watch/effects";
 import { bowlL, perKg, perL, type InBowl } from "../batch/bowl";
 import { inBowl } from "../batch/in-bowl";
 import { LiveModel } from "../batch/live-model";
 import { livePlan } from "../batch/live-plan";
-import type { Taste } from "../batch/batch-schema";
+import type { Taste } from "../events/watch/terms";
 import { GRAVY_GL, usualSaltPer } from "../dish/wanted";
 import { labelValues } from "../ingredient/label";
 import { ingredientById } from "../ingredient/catalogue";

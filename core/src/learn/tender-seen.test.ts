@@ -1,3 +1,4 @@
+import { SCHEMA_VERSION } from "../simulate/schema-version";
 import fc from "fast-check";
 import { xoroshiro128plus } from "pure-rand/generator/xoroshiro128plus";
 import { assert, describe, expect, test } from "vitest";
@@ -47,7 +48,7 @@ function forked(checks: readonly ForkCheck[], id = "b", over: Partial<LoggedPot[
       { kind: "offHeat", atMs: at(trace.toSimmerMin + trace.holdMin) },
     ),
   );
-  const batch = { schemaVersion: 3 as const, id, createdMs: LIT, plan: stew, kitchen, ...over };
+  const batch = { schemaVersion: SCHEMA_VERSION, id, createdMs: LIT, plan: stew, kitchen, ...over };
   return { batch, cook } satisfies LoggedPot;
 }
 const logOf = (pot: LoggedPot) => tenderSeen(pot)[0]?.log ?? NaN;

@@ -3,7 +3,7 @@ import { happened } from "../../test/events";
 import { testKitchen } from "../../test/kitchen";
 import { cooked, LIT, loggedPlan } from "../../test/logged-pot";
 import { fold } from "../batch/fold";
-import { workBegun, workDone } from "../batch/said-marks";
+import { workBegun, workDone } from "../../test/works";
 import { isLearnedWork } from "../simulate/learned";
 import { workMinutes, workTasks } from "../schedule/work-tasks";
 import type { Plan } from "../simulate/plan-schema";
@@ -28,7 +28,7 @@ const plan: Plan = {
     { ...bones, id: "leek", ingredientId: "leek", massKg: 0.5, work: [{ kind: "cut", min: 30 }] },
   ],
 };
-const did = (min: number, what: string) => ({ kind: "did", atMs: LIT + min * 60_000, what });
+const did = (min: number, what: object) => ({ ...what, atMs: LIT + min * 60_000 });
 const seen = (...events: readonly object[]) =>
   workSeen({ batch: cooked({ plan }).batch, cook: fold(happened(...events)) });
 const usualMin = (id: string) => workTasks(plan, kitchen).find((t) => t.id === id)?.min ?? NaN;

@@ -1,5 +1,5 @@
 import { MINUTE_MS } from "../units/time";
-import { workBatch, workBegun, workDone, workLeft } from "../batch/said-marks";
+import { saidOfWork } from "../events/work/effects";
 import { workTasks } from "../schedule/work-tasks";
 import { isLearnedWork, untaught, WORK_SIGMA } from "../simulate/learned";
 import { kitchenEstimate } from "../units/constant";
@@ -23,22 +23,22 @@ export function workSeen({ batch, cook }: LoggedPot): readonly Observation[] {
   const { plan } = batch;
   const outcome = outcomeOf(() => workTasks(plan, untaught(batch.kitchen)));
   if (!outcome.ok) return [];
-  const marksOf = (id: string) => [workBegun(id), workBatch(id), workDone(id), workLeft(id)];
   /** Every tap on any piece of work, with how many pieces it spoke of. */
   const taps = new Map<number, number>();
-  for (const { id } of outcome.value)
-    for (const atMs of marksOf(id).flatMap((mark) => cook.did.get(mark) ?? []))
+  for (const task of outcome.value)
+    for (const atMs of Object.values(saidOfWork(cook, task)).flat())
       taps.set(atMs, (taps.get(atMs) ?? 0) + 1);
   const inOrder = [...taps.keys()].sort((a, b) => a - b);
   return outcome.value.flatMap((task): readonly Observation[] => {
     const given = plan.items
       .find((i) => i.id === task.itemId)
       ?.work.find((w) => w.kind === task.kind)?.min;
-    const doneMs = cook.did.get(workDone(task.id))?.[0];
+    const { done, begun } = saidOfWork(cook, task);
+    const [doneMs] = done;
     if (!isLearnedWork(task) || given !== undefined || doneMs === undefined) return [];
     // One tap for several says of none how long it took.
     if ((taps.get(doneMs) ?? 0) > 1) return [];
-    const begunMs = cook.did.get(workBegun(task.id))?.findLast((ms) => ms < doneMs);
+    const begunMs = begun.findLast((ms) => ms < doneMs);
     const fromMs = begunMs ?? inOrder.findLast((ms) => ms < doneMs);
     if (fromMs === undefined) return [];
     const tookMin = (doneMs - fromMs) / MINUTE_MS;

@@ -1,3 +1,4 @@
+import { SCHEMA_VERSION } from "../simulate/schema-version";
 import { DAY_MS } from "../units/time";
 import { expect, test } from "vitest";
 import { LIT, loggedPlan } from "../../test/logged-pot";
@@ -11,7 +12,7 @@ const [bones] = loggedPlan.items;
 if (bones === undefined) throw new Error("nothing in the plan");
 const monthOf = (ms: number) => new Date(ms).toISOString().slice(0, 7);
 const happening = (atMs: number, body: object) =>
-  ({ id: "e", schemaVersion: 3, atMs, ...body }) as LarderEvent;
+  ({ id: "e", schemaVersion: SCHEMA_VERSION, atMs, ...body }) as LarderEvent;
 const empty = larderOf([], [], "short");
 const pots = [shelved({ days: 40 }), shelved({ days: 0 })];
 

@@ -1,5 +1,5 @@
 import { MINUTE_MS } from "../units/time";
-import type { Liking } from "../batch/batch-schema";
+import type { Liking } from "../events/log/terms";
 import type { Gap } from "../batch/gap";
 import { begunMs } from "../batch/of-log";
 import { planAsWent } from "../batch/plan-of-cook";

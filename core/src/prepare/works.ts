@@ -19,6 +19,10 @@ export const WORKS = [
 ] as const;
 export type WorkKind = (typeof WORKS)[number];
 
+/** The same with what makes its bones or beans ready: all that hands do to an ingredient. */
+export const TASKS = [...WORKS, "roast", "blanch", "boilHard"] as const;
+export type TaskKind = (typeof TASKS)[number];
+
 export const ROUX_COLOURS = ["white", "blond", "brown", "dark"] as const;
 export type RouxColour = (typeof ROUX_COLOURS)[number];
 

@@ -1,3 +1,4 @@
+import type { TaskKind } from "../prepare/works";
 import { findVessel } from "../simulate/references";
 import { pieceEdgeM } from "../heat/piece-sides";
 import { WORKS } from "../prepare/works";
@@ -21,7 +22,7 @@ import { called } from "../vessel/called";
 export interface WorkTask {
   readonly id: string;
   readonly itemId: string;
-  readonly kind: Work["kind"] | "roast" | "blanch" | "boilHard";
+  readonly kind: TaskKind;
   /** "Brown the goat shoulder", as the cook reads it. */
   readonly title: string;
   /** How: "2 batches in the sauté pan, 7 min each". */

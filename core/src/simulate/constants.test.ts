@@ -1,9 +1,9 @@
+import { RINGS } from "../heat/ring-kinds";
 import { describe, expect, test } from "vitest";
 import { FLAVOUR_WINDOWS } from "../doneness/flavour-window";
 import { SET_FROM_GL } from "../extraction/set";
 import {
   BODY_HEAT_KJ_KG_K,
-  RING_EFFICIENCY,
   SIMMER_OFFSET_C,
   THERMAL_DIFFUSIVITY_M2_S,
   WALL_LOSS_W_M2_K,
@@ -22,9 +22,9 @@ import { SPREAD } from "./parameters";
 describe("constants are those of the model", () => {
   test("heat", () => {
     expect(Object.values(SIMMER_OFFSET_C).map((c) => c.value)).toEqual([10, 5, 2, 0]);
-    expect(RING_EFFICIENCY.gas.value).toBe(0.4);
-    expect(RING_EFFICIENCY.induction.value).toBe(0.85);
-    expect(RING_EFFICIENCY.radiant.value).toBe(0.7);
+    expect(RINGS.gas.efficiency.value).toBe(0.4);
+    expect(RINGS.induction.efficiency.value).toBe(0.85);
+    expect(RINGS.radiant.efficiency.value).toBe(0.7);
     expect(WALL_LOSS_W_M2_K.enamel.value).toBe(12);
     expect(WALL_LOSS_W_M2_K.iron.value).toBe(12);
     expect(WALL_LOSS_W_M2_K.steel.value).toBe(7);

@@ -1,2 +1,2 @@
 /** Version of every stored or exported Kettlos document. */
-export const SCHEMA_VERSION = 3;
+export const SCHEMA_VERSION = 4 as const;

@@ -28,7 +28,12 @@ export interface Either {
   readonly metric: string;
   readonly us: string;
 }
-type Part = string | Measure | Either;
+/** What the cook wrote: it stays as it was written. */
+export interface Given {
+  readonly as: "given";
+  readonly text: string;
+}
+type Part = string | Measure | Either | Given;
 
 /** A sentence with its quantities apart: plain data, so that it passes between threads and into files. */
 export type Said = string | readonly Part[];
@@ -40,6 +45,7 @@ export const ovenC = (value: number): Measure => ({ as: "oven", value });
 export const litres = (value: number): Measure => ({ as: "volume", value });
 export const kilos = (value: number): Measure => ({ as: "mass", value });
 export const either = (metric: string, us: string): Either => ({ as: "either", metric, us });
+export const given = (text: string): Given => ({ as: "given", text });
 /** Minutes from midnight on the kitchen's clock. */
 export const timeOfDayMin = (value: number): Measure => ({ as: "timeOfDay", value });
 export const metres = (value: number): Measure => ({ as: "length", value });
@@ -82,7 +88,8 @@ export const inWords = (said: Said, system: UnitSystem): string =>
         .join("");
 
 /** A round figure stands without its nought: 8 kg, 1 cm. */
-function measureIn(measure: Measure | Either, system: UnitSystem): string {
+function measureIn(measure: Measure | Either | Given, system: UnitSystem): string {
+  if (measure.as === "given") return measure.text;
   if (measure.as === "either") return asWritten(system === "us" ? measure.us : measure.metric);
   if (measure.as === "timeOfDay") return shown(measure, system);
   if (system === "both") return `${measureIn(measure, "metric")} (${measureIn(measure, "us")})`;

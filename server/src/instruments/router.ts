@@ -1,4 +1,5 @@
-import { BatchSchema, CookEventSchema } from "@kettlos/core/batch/batch-schema";
+import { BatchSchema } from "@kettlos/core/batch/batch-schema";
+import { CookEventSchema } from "@kettlos/core/events/event-schema";
 import { InstrumentSchema, SamplesSchema } from "@kettlos/core/instruments/messages";
 import { outcomeOf } from "@kettlos/core/units/problem";
 import { AtMs } from "@kettlos/core/units/text-schema";

@@ -1,5 +1,6 @@
 import { potNowMs } from "@kettlos/core/batch/pot-clock";
-import type { Batch, CookEvent } from "@kettlos/core/batch/batch-schema";
+import type { Batch } from "@kettlos/core/batch/batch-schema";
+import type { CookEvent } from "@kettlos/core/events/event-schema";
 import { fold, type Cook } from "@kettlos/core/batch/fold";
 import { HiddenPot } from "@kettlos/core/instruments/hidden-pot";
 import { CHANNELS, type Instrument } from "@kettlos/core/instruments/messages";

@@ -1,5 +1,6 @@
 import { MINUTE_MS } from "@kettlos/core/units/time";
-import type { Batch, CookEvent } from "@kettlos/core/batch/batch-schema";
+import type { Batch } from "@kettlos/core/batch/batch-schema";
+import type { CookEvent } from "@kettlos/core/events/event-schema";
 import type { Picture } from "@kettlos/core/batch/picture-schema";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";

@@ -1,11 +1,16 @@
-import { BatchSchema, CookEventSchema, type Batch } from "@kettlos/core/batch/batch-schema";
+import { BatchSchema, type Batch } from "@kettlos/core/batch/batch-schema";
+import { PictureSchema, type Picture } from "@kettlos/core/batch/picture-schema";
+import { CookEventSchema, type CookEvent } from "@kettlos/core/events/event-schema";
 import {
   migrateBatch,
   migrateClock,
   migrateEvent,
   migrateKitchen,
+  migrateLarderEvent,
+  migratePicture,
   migratePlan,
 } from "@kettlos/core/formats/migrate";
+import { LarderEventSchema } from "@kettlos/core/larder/larder-schema";
 import { ClockSchema } from "@kettlos/core/simulate/clock-schema";
 import { KitchenSchema } from "@kettlos/core/simulate/kitchen-schema";
 import { PlanSchema, type Plan } from "@kettlos/core/simulate/plan-schema";
@@ -28,8 +33,8 @@ const whole =
 async function keepRaw(transaction: Transaction): Promise<void> {
   const all = (name: string) =>
     transaction.storeNames.includes(name) ? transaction.table(name).toArray() : Promise.resolve([]);
-  const [kitchens, plans, batches, events, larder, settings, clocks] = (await Promise.all(
-    ["kitchens", "plans", "batches", "events", "larder", "settings", "clocks"].map(all),
+  const [kitchens, plans, batches, events, larder, settings, clocks, pictures] = (await Promise.all(
+    ["kitchens", "plans", "batches", "events", "larder", "settings", "clocks", "pictures"].map(all),
   )) as Record<string, unknown>[][];
   const [kitchen] = kitchens ?? [];
   if (kitchen === undefined || !transaction.storeNames.includes("copies")) return;
@@ -42,12 +47,15 @@ async function keepRaw(transaction: Transaction): Promise<void> {
     events: events?.map((e) => e["event"]),
     larder: larder?.map((e) => e["event"]),
     settings,
+    ...(pictures === undefined || pictures.length === 0 ? {} : { pictures }),
     ...(clocks?.[0] === undefined ? {} : { clock: clocks[0]["clock"] }),
   };
   await transaction.table("copies").add({ atMs: Date.now(), why: "migrated", file });
 }
 
 const wholePlan = whole(PlanSchema, migratePlan);
+const wholeEvent = whole(CookEventSchema, migrateEvent);
+const wholePicture = whole(PictureSchema, migratePicture);
 
 /** A step whose document is of the present form. */
 export function stepBroughtUp(row: StoredStep): StoredStep {
@@ -77,8 +85,17 @@ async function bringUpKept(transaction: Transaction): Promise<void> {
       else if (what.kind === "batch")
         ref.value = {
           ...row,
-          what: { ...what, batch: whole(BatchSchema, migrateBatch)(what.batch) as Batch },
+          what: {
+            ...what,
+            batch: whole(BatchSchema, migrateBatch)(what.batch) as Batch,
+            events: what.events.map((e) => wholeEvent(e) as CookEvent),
+            ...(what.pictures === undefined
+              ? {}
+              : { pictures: what.pictures.map((p) => wholePicture(p) as Picture) }),
+          },
         };
+      else if (what.kind === "picture")
+        ref.value = { ...row, what: { ...what, picture: wholePicture(what.picture) as Picture } };
     });
 }
 
@@ -99,7 +116,9 @@ export async function bringUp(transaction: Transaction): Promise<void> {
   await change("kitchens", null, whole(KitchenSchema, migrateKitchen));
   await change("plans", "plan", whole(PlanSchema, migratePlan));
   await change("batches", null, whole(BatchSchema, migrateBatch));
-  await change("events", "event", whole(CookEventSchema, migrateEvent));
+  await change("events", "event", wholeEvent);
+  await change("larder", "event", whole(LarderEventSchema, migrateLarderEvent));
+  await change("pictures", null, wholePicture);
   await change("clocks", "clock", whole(ClockSchema, migrateClock));
   await bringUpKept(transaction);
 }

@@ -1,3 +1,4 @@
+import { SCHEMA_VERSION } from "@kettlos/core/simulate/schema-version";
 import { ClockSchema, type Clock } from "@kettlos/core/simulate/clock-schema";
 import { beforeEach, describe, expect, test, vi } from "vitest";
 import { NOW, sample } from "../../test/pot";
@@ -15,7 +16,8 @@ const meal = (id: string, at: number) =>
     at: new Date(at).toISOString(),
     planIds: ["plan-braise"],
   }) as Clock["meals"][number];
-const clockOf = (part: Partial<Clock>) => ClockSchema.parse({ schemaVersion: 3, ...part });
+const clockOf = (part: Partial<Clock>) =>
+  ClockSchema.parse({ schemaVersion: SCHEMA_VERSION, ...part });
 const stored = async () => (await db.clocks.get(CLOCK_ID))?.clock;
 const HOUR = 3_600_000;
 

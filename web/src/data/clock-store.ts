@@ -1,10 +1,9 @@
 import { emptyClock } from "@kettlos/core/simulate/clock";
 import { MINUTE_MS } from "@kettlos/core/units/time";
 import type { ClockAnswer, TroubleAnswer } from "@kettlos/core/clock/answer";
-import { sayMoved } from "@kettlos/core/clock/moves";
-import { COOKED_FOR_MS, isAheadIn, leftToCook } from "@kettlos/core/clock/cooked";
+import { COOKED_FOR_MS } from "@kettlos/core/clock/cooked-for";
 import type { Remedy } from "@kettlos/core/clock/remedies";
-import { workDone } from "@kettlos/core/batch/said-marks";
+import { saidOfWork } from "@kettlos/core/events/work/effects";
 import type { workInBlocks as WorkInBlocks } from "@kettlos/core/clock/prep-blocks";
 import { withReadyTimes } from "@kettlos/core/clock/wishes";
 import type { Clock, LoosePot } from "@kettlos/core/simulate/clock-schema";
@@ -102,7 +101,7 @@ export const useClockStore = defineStore("clock", () => {
       .filter((p) => p.cook.litMs === null)
       .flatMap(({ batch, cook }) =>
         [...workInBlocks(batch.plan, batch.kitchen)]
-          .filter(([, ids]) => ids.every((id) => cook.did.has(workDone(id))))
+          .filter(([, works]) => works.every((w) => saidOfWork(cook, w).done.length > 0))
           .map(([blockId]) => ({ blockId, at: new Date(batch.createdMs).toISOString() })),
       );
 
@@ -110,6 +109,7 @@ export const useClockStore = defineStore("clock", () => {
     // Not with the first screen: what it takes comes when the clock is filled.
     const { runningOf } = await import("@kettlos/core/clock/running");
     const { workInBlocks } = await import("@kettlos/core/clock/prep-blocks");
+    const { isAheadIn, leftToCook } = await import("@kettlos/core/clock/cooked");
     await until(() => larderStore.isLoaded).toBe(true);
     const nowMs = pots.nowMs;
     const { meals, cookedAhead } = leftToCook(changed.meals, isCooked);
@@ -140,6 +140,7 @@ export const useClockStore = defineStore("clock", () => {
       const before = answer.value?.at ?? stoodAt();
       const asked = (await askedWith(changed)) as Asked;
       const { reckoner } = await import("../workers/reckoner");
+      const { sayMoved } = await import("@kettlos/core/clock/moves");
       const filled = await reckoner().clock(mine, asked, before, isQuick);
       if (filled === null || mine !== asks) return;
       moved.value = isQuick ? "" : sayMoved(answer.value, filled);

@@ -1,4 +1,5 @@
-import type { Batch, CookEvent } from "@kettlos/core/batch/batch-schema";
+import type { Batch } from "@kettlos/core/batch/batch-schema";
+import type { CookEvent } from "@kettlos/core/events/event-schema";
 import type { Picture } from "@kettlos/core/batch/picture-schema";
 import type { PotWords, WhatTaught } from "@kettlos/core/learn/taught";
 import type { ShelvedPot } from "@kettlos/core/logbook/shelved";
@@ -102,7 +103,7 @@ function broughtUp(transaction: Transaction): Promise<void> {
 }
 
 /** Version of the tables; goes up with them or with the documents in them. */
-const DB_VERSION = 12;
+const DB_VERSION = 13;
 
 /** Everything Kettlos keeps, in this browser only. */
 class KettlosDatabase extends Dexie {
@@ -141,12 +142,13 @@ class KettlosDatabase extends Dexie {
     this.version(5).stores({ copies: "++id, atMs", handles: "key" });
     this.version(6).stores({ steps: "key, doc", bin: "id, removedMs" });
     this.version(7).stores({ clocks: "id" });
-    this.version(10).stores({ words: "batchId", learned: "kitchenId" }).upgrade(broughtUp);
+    this.version(10).stores({ words: "batchId", learned: "kitchenId" });
     this.version(11).stores({
       shelved: "key, batchId, finishedMs, pot.name",
       taught: "kitchenId",
     });
-    this.version(DB_VERSION).stores({ pictures: "id, batchId" });
+    this.version(12).stores({ pictures: "id, batchId" });
+    this.version(DB_VERSION).upgrade(broughtUp);
   }
 }
 

@@ -1,4 +1,4 @@
-import type { CookEvent } from "@kettlos/core/batch/batch-schema";
+import type { CookEvent } from "@kettlos/core/events/event-schema";
 import { StreamMessageSchema, type Samples } from "@kettlos/core/instruments/messages";
 import { Thinner, type Kept } from "@kettlos/core/instruments/thin";
 import type { PotState } from "./pot-state";

@@ -1,4 +1,4 @@
-import type { CookEvent } from "@kettlos/core/batch/batch-schema";
+import type { CookEvent } from "@kettlos/core/events/event-schema";
 import type { Teaching } from "@kettlos/core/simulate/teaching-schema";
 
 /** Goes up with how a pot is read: what was worked out before that is worked out anew. */

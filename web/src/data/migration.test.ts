@@ -1,12 +1,16 @@
 import { SCHEMA_VERSION } from "@kettlos/core/simulate/schema-version";
 import { KitchenSchema } from "@kettlos/core/simulate/kitchen-schema";
-import { BatchSchema, CookEventSchema } from "@kettlos/core/batch/batch-schema";
+import { BatchSchema } from "@kettlos/core/batch/batch-schema";
+import { PictureSchema } from "@kettlos/core/batch/picture-schema";
+import { ClockSchema } from "@kettlos/core/simulate/clock-schema";
+import { CookEventSchema } from "@kettlos/core/events/event-schema";
 import { PlanSchema } from "@kettlos/core/simulate/plan-schema";
 import { migrateKitchen, migratePlan } from "@kettlos/core/formats/migrate";
 import { reportOf } from "@kettlos/core/formats/file-report";
 import Dexie from "dexie";
 import { expect, test } from "vitest";
 import kept from "../../../core/test/samples/kettlos-v1.json" with { type: "json" };
+import third from "../../../core/test/samples/kettlos-v3.json" with { type: "json" };
 
 test("a browser of version 1 is brought up when it opens, and nothing is lost", async () => {
   const old = new Dexie("kettlos");
@@ -105,4 +109,58 @@ test("what undo goes back to and what lies in the bin is brought up with the res
   expect(plans.map((p) => p?.then)).toEqual([[], []]);
   expect((await db.plans.toArray()).map((p) => p.plan.then)).toEqual([[]]);
   expect((await db.batches.toArray()).map((b) => b.plan.then)).toEqual([[]]);
+});
+
+test("logs of version 3 are brought up wherever they lie: in the log, in the bin, with their pictures", async () => {
+  const { default: Old } = await import("dexie");
+  const { db, openDatabase } = await import("./db");
+  db.close();
+  await Old.delete("kettlos");
+  const old = new Old("kettlos");
+  old.version(12).stores({
+    kitchens: "id",
+    plans: "id, updatedMs",
+    batches: "id, createdMs",
+    events: "++seq, &id, batchId",
+    settings: "key",
+    larder: "++seq, &id",
+    copies: "++id, atMs",
+    handles: "key",
+    steps: "key, doc",
+    bin: "id, removedMs",
+    clocks: "id",
+    words: "batchId",
+    learned: "kitchenId",
+    shelved: "key, batchId, finishedMs, pot.name",
+    taught: "kitchenId",
+    pictures: "id, batchId",
+  });
+  const [batch] = third.batches;
+  await old.table("kitchens").add(third.kitchen);
+  await old.table("batches").add(batch);
+  await old.table("events").bulkAdd(third.events.map((event) => ({ ...event, event })));
+  await old.table("pictures").bulkAdd(third.pictures);
+  await old.table("clocks").add({ id: "clock", clock: third.clock });
+  await old.table("bin").add({
+    id: "q",
+    removedMs: 1,
+    name: "x",
+    what: { kind: "batch", batch, events: third.events, pictures: third.pictures },
+  });
+  old.close();
+
+  expect(await openDatabase()).toEqual({ kind: "disk" });
+  const events = (await db.events.toArray()).map((e) => CookEventSchema.parse(e.event));
+  expect(events).toHaveLength(third.events.length);
+  expect(events.find((e) => e.kind === "takenOut")).toMatchObject({ itemId: "neck" });
+  const [binned] = await db.bin.toArray();
+  expect(binned?.what.kind === "batch" && binned.what.events).toEqual(events);
+  const pictures = await db.pictures.toArray();
+  expect(pictures.map((p) => PictureSchema.parse(p).id)).toEqual(third.pictures.map((p) => p.id));
+  expect(binned?.what.kind === "batch" && binned.what.pictures).toEqual(pictures);
+  const [clock] = await db.clocks.toArray();
+  expect(ClockSchema.parse(clock?.clock).pins).toHaveLength(1);
+  const [copy] = await db.copies.toArray();
+  const copied = reportOf(JSON.stringify(copy?.file));
+  expect(copied.ok && copied.report.file.pictures).toHaveLength(third.pictures.length);
 });

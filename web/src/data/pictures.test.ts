@@ -1,3 +1,4 @@
+import { SCHEMA_VERSION } from "@kettlos/core/simulate/schema-version";
 import { MOST_PICTURES, type Picture } from "@kettlos/core/batch/picture-schema";
 import { readKettlosFile, writeKettlosFile } from "@kettlos/core/formats/kettlos-json";
 import { beforeEach, expect, test, vi } from "vitest";
@@ -10,7 +11,7 @@ import { addPicture, fitted, keepPicture, picturesOf, takenMs } from "./pictures
 import * as files from "./save-file";
 
 const picture = (id: string, over: Partial<Picture> = {}): Picture => ({
-  schemaVersion: 3,
+  schemaVersion: SCHEMA_VERSION,
   id,
   batchId: "past-01",
   atMs: NOW,

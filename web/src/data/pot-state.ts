@@ -1,4 +1,5 @@
-import type { Batch, CookEvent } from "@kettlos/core/batch/batch-schema";
+import type { Batch } from "@kettlos/core/batch/batch-schema";
+import type { CookEvent } from "@kettlos/core/events/event-schema";
 import { fold, type Cook } from "@kettlos/core/batch/fold";
 import { cookedPlan } from "@kettlos/core/batch/live-plan";
 import type { Problem } from "@kettlos/core/units/problem";

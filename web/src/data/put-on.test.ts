@@ -52,7 +52,7 @@ test("a plan's own time goes along with its pot, and work ticked off is in its l
   expect(clock?.done.map((d) => d.blockId)).toEqual(["plan-chili/fill"]);
   const events = await db.events.where("batchId").equals(batch.id).toArray();
   expect(events.map((e) => e.event)).toMatchObject([
-    { kind: "did", what: "work:lambNeck-0:rinse" },
+    { kind: "worked", itemId: "lambNeck-0", work: "rinse", how: "done" },
   ]);
 });
 

@@ -1,5 +1,5 @@
 import { emptyClock } from "@kettlos/core/simulate/clock";
-import { workDone } from "@kettlos/core/batch/said-marks";
+import { workSaid } from "@kettlos/core/events/work/effects";
 import type { Batch } from "@kettlos/core/batch/batch-schema";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
@@ -23,8 +23,8 @@ export async function putOn(plan: Plan, kitchen: Kitchen): Promise<Batch> {
     const { workInBlocks } = await import("@kettlos/core/clock/prep-blocks");
     const inBlocks = workInBlocks(plan, kitchen);
     for (const { blockId, at } of done)
-      for (const id of inBlocks.get(blockId) ?? [])
-        await appendEvent(batch.id, { kind: "did", what: workDone(id), atMs: Date.parse(at) });
+      for (const work of inBlocks.get(blockId) ?? [])
+        await appendEvent(batch.id, { ...workSaid(work, "done"), atMs: Date.parse(at) });
   }
   if (done.length === 0 && wish === undefined && plan.readyAt === null) return batch;
   const timed =

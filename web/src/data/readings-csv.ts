@@ -1,4 +1,4 @@
-import type { CookEvent } from "@kettlos/core/batch/batch-schema";
+import type { CookEvent } from "@kettlos/core/events/event-schema";
 import {
   READING_COLUMNS,
   readingsOf,

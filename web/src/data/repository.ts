@@ -1,6 +1,7 @@
 import { SCHEMA_VERSION } from "@kettlos/core/simulate/schema-version";
 import { clockOf } from "@kettlos/core/units/moments";
-import type { Batch, CookEvent, EventBody, Practice } from "@kettlos/core/batch/batch-schema";
+import type { Batch, Practice } from "@kettlos/core/batch/batch-schema";
+import type { CookEvent, EventBody } from "@kettlos/core/events/event-schema";
 import { jumpBetween } from "@kettlos/core/batch/one-clock";
 import { potNowMs } from "@kettlos/core/batch/pot-clock";
 import { lastTap } from "@kettlos/core/batch/fold";

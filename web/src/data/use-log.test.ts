@@ -1,4 +1,4 @@
-import type { CookEvent } from "@kettlos/core/batch/batch-schema";
+import type { CookEvent } from "@kettlos/core/events/event-schema";
 import { beforeEach, expect, test, vi } from "vitest";
 import { watch } from "vue";
 import { NOW, sample, shelvedPotOf } from "../../test/pot";

@@ -1,4 +1,5 @@
-import type { Batch, CookEvent } from "@kettlos/core/batch/batch-schema";
+import type { Batch } from "@kettlos/core/batch/batch-schema";
+import type { CookEvent } from "@kettlos/core/events/event-schema";
 import { logsByBatch } from "@kettlos/core/batch/of-log";
 import type { ShelvedPot } from "@kettlos/core/logbook/shelved";
 import { computed, shallowRef, watch, type ShallowRef } from "vue";

@@ -1,4 +1,5 @@
-import { BatchSchema, CookEventSchema, type Batch } from "@kettlos/core/batch/batch-schema";
+import { BatchSchema, type Batch } from "@kettlos/core/batch/batch-schema";
+import { CookEventSchema } from "@kettlos/core/events/event-schema";
 import { ClockSchema, type Clock } from "@kettlos/core/simulate/clock-schema";
 import { KitchenSchema, type Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import { PlanSchema, type Plan } from "@kettlos/core/simulate/plan-schema";

@@ -1,4 +1,5 @@
-import { CookEventSchema } from "@kettlos/core/batch/batch-schema";
+import { SCHEMA_VERSION } from "@kettlos/core/simulate/schema-version";
+import { CookEventSchema } from "@kettlos/core/events/event-schema";
 import type { Gap } from "@kettlos/core/batch/gap";
 import { answersFor } from "@kettlos/core/because/answers";
 import { PlanSchema } from "@kettlos/core/simulate/plan-schema";
@@ -9,7 +10,8 @@ import { markLabels } from "../drawings/mark-labels";
 import { plannedBands } from "../frame/planned-bands";
 import { countdown } from "./cook/countdown";
 import { ordinaryVessel } from "../data/ordinary-vessel";
-import { eventWords } from "../words/event-words";
+import { eventSaid } from "@kettlos/core/events/event-said";
+import { inWords } from "@kettlos/core/units/said";
 import { sharedScale } from "../drawings/shared-scale";
 import { flavourCaution } from "./plan/flavour-caution";
 import { whenFor, whenRank, whenWords } from "../words/when-words";
@@ -107,9 +109,17 @@ describe("the gap in words", () => {
 describe("the course in words", () => {
   const plan = planOf("plan-lamb");
   const say = (event: object) =>
-    eventWords(
-      CookEventSchema.parse({ id: "e", batchId: "b", schemaVersion: 3, atMs: NOW, ...event }),
-      plan,
+    inWords(
+      eventSaid(
+        CookEventSchema.parse({
+          id: "e",
+          batchId: "b",
+          schemaVersion: SCHEMA_VERSION,
+          atMs: NOW,
+          ...event,
+        }),
+        plan,
+      ),
       "metric",
     );
 
@@ -119,16 +129,13 @@ describe("the course in words", () => {
     [{ kind: "added", itemId: "gone", massKg: 0.1 }, "Something in, 100 g"],
     [{ kind: "toppedUp", volumeL: 0.5 }, "Topped up, 500 mL"],
     [{ kind: "heatSet", vigour: "steady", lid: "on" }, "Turned to a steady simmer, lid on"],
-    [
-      { kind: "read", reading: { form: "fromRim", value: 0.1 } },
-      "Level read, 10.0 cm from the rim",
-    ],
+    [{ kind: "read", reading: { form: "fromRim", value: 0.1 } }, "Level read, 10 cm from the rim"],
     [{ kind: "read", reading: { form: "potWeight", value: 9.1 } }, "Pot weighed, 9.1 kg"],
     [
       { kind: "read", reading: { form: "belowTideMark", value: 0.02 } },
-      "Level read, 2.0 cm under the tide mark",
+      "Level read, 2 cm under the tide mark",
     ],
-    [{ kind: "did", what: "skim" }, "Skimmed"],
+    [{ kind: "skimmed" }, "Skimmed"],
     [{ kind: "noted", text: "clear" }, "“clear”"],
     [
       {

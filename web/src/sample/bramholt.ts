@@ -1,7 +1,7 @@
 import { SCHEMA_VERSION } from "@kettlos/core/simulate/schema-version";
 import { MINUTE_MS } from "@kettlos/core/units/time";
 import { weekdayOf } from "@kettlos/core/units/moments";
-import type { Liking } from "@kettlos/core/batch/batch-schema";
+import type { Liking } from "@kettlos/core/events/log/terms";
 import type { KettlosFile } from "@kettlos/core/formats/kettlos-json";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
 import { ClockSchema, type Clock } from "@kettlos/core/simulate/clock-schema";

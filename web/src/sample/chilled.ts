@@ -1,5 +1,6 @@
 import { MINUTE_MS } from "@kettlos/core/units/time";
-import type { Chill, EventBody } from "@kettlos/core/batch/batch-schema";
+import type { Chill } from "@kettlos/core/events/chill/schema";
+import type { EventBody } from "@kettlos/core/events/event-schema";
 import { coolingOf } from "@kettlos/core/batch/chill-of";
 import { coolingCurve, tempAtC, whenAtMin } from "@kettlos/core/cool/cooling";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";

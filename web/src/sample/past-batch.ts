@@ -1,8 +1,9 @@
 import { SCHEMA_VERSION } from "@kettlos/core/simulate/schema-version";
 import { boilFirstMinOf, isOnRing } from "@kettlos/core/heats/heat";
 import { MINUTE_MS } from "@kettlos/core/units/time";
-import type { Batch, CookEvent, EventBody, Liking } from "@kettlos/core/batch/batch-schema";
-import { liftedOut } from "@kettlos/core/batch/said-marks";
+import type { Batch } from "@kettlos/core/batch/batch-schema";
+import type { CookEvent, EventBody } from "@kettlos/core/events/event-schema";
+import type { Liking } from "@kettlos/core/events/log/terms";
 import { eatenOf } from "@kettlos/core/dish/eaten";
 import { takeOuts } from "@kettlos/core/dish/take-out";
 import { isStaged } from "@kettlos/core/simulate/moves";
@@ -100,8 +101,7 @@ export function makeBatch(options: MakeOptions): MadeBatch {
   events.push({ kind: "simmers", atMs: at(trace.toSimmerMin) });
   if (trace.holdMin > 30 && isOnRing(plan.heat))
     events.push({
-      kind: "did",
-      what: "skim",
+      kind: "skimmed",
       atMs: at(trace.toSimmerMin + 16),
     });
   for (const mark of trace.marks) {
@@ -177,7 +177,7 @@ export function makeBatch(options: MakeOptions): MadeBatch {
     });
   if (isServed)
     for (const t of takeOuts(plan))
-      events.push({ kind: "did", what: liftedOut(t.itemId), atMs: at(trace.totalMin + 6) });
+      events.push({ kind: "takenOut", itemId: t.itemId, atMs: at(trace.totalMin + 6) });
   else
     events.push({
       kind: "setJudged",

@@ -26,7 +26,8 @@ import { saveKitchen } from "../../data/repository";
 import { useLive } from "../../data/use-live";
 import SmallPot from "../../drawings/SmallPot.vue";
 import { ordinaryVessel } from "../../data/ordinary-vessel";
-import { RING_KINDS, usualPowerW } from "../../data/ring-kinds";
+import { RINGS, type RingKind } from "@kettlos/core/heat/ring-kinds";
+import { RING_OPTIONS } from "../../words/ring-options";
 import { report } from "../../frame/errors";
 import { newId } from "../../data/new-id";
 
@@ -46,7 +47,7 @@ const altitudeM = ref<number | null>(0);
 /** A stockpot as it is sold there. */
 const capacity = ref<number | null>(measures === "us" ? 12 * US_QUART_L : 12);
 const across = ref<number | null>(measures === "us" ? 10.5 * INCH_M : 0.26);
-const ringKind = ref<"gas" | "induction" | "radiant">("gas");
+const ringKind = ref<RingKind>("gas");
 const isLoading = ref(false);
 
 const vessel = computed(() =>
@@ -118,7 +119,7 @@ async function openOwn() {
           id: newId(),
           name: "Big ring",
           kind: ringKind.value,
-          powerW: usualPowerW(ringKind.value),
+          powerW: RINGS[ringKind.value].usualW,
         },
       ],
     }),
@@ -209,7 +210,7 @@ async function openOwn() {
         />
         <div>
           <p class="quiet small" aria-hidden="true">It stands on</p>
-          <TickChoice v-model="ringKind" label="It stands on" :options="RING_KINDS" />
+          <TickChoice v-model="ringKind" label="It stands on" :options="RING_OPTIONS" />
         </div>
       </div>
       <figure v-if="vessel.ok">

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { MINUTE_MS } from "@kettlos/core/units/time";
 import { clockOf, isoDayOf } from "@kettlos/core/units/moments";
-import type { Chilling } from "@kettlos/core/batch/fold";
+import type { Chilling } from "@kettlos/core/events/chill/effects";
 import type { ChillingNow } from "@kettlos/core/batch/chill-of";
 import { chillFarOff } from "@kettlos/core/batch/far-off";
 import { FRIDGE_FROM_C, type GateState } from "@kettlos/core/cool/chill-live";

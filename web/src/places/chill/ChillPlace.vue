@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { coolingMinOf } from "@kettlos/core/because/cooling-figures";
-import type { Chill } from "@kettlos/core/batch/batch-schema";
+import type { Chill } from "@kettlos/core/events/chill/schema";
 import { inBowl } from "@kettlos/core/batch/in-bowl";
 import { bowlL, perL } from "@kettlos/core/batch/bowl";
 import { chillingNow, coolingOf, isChilled, standingOf } from "@kettlos/core/batch/chill-of";

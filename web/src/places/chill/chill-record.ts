@@ -1,6 +1,6 @@
 import { showMass, showTemperature, type UnitSystem } from "@kettlos/core/units/show";
 import { MINUTE_MS } from "@kettlos/core/units/time";
-import type { Chilling } from "@kettlos/core/batch/fold";
+import type { Chilling } from "@kettlos/core/events/chill/effects";
 import type { GateNow } from "@kettlos/core/cool/chill-live";
 import type { CodeOfCooling } from "@kettlos/core/cool/codes";
 import { inWords, ruleC, say } from "@kettlos/core/units/said";

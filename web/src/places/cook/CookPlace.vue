@@ -17,7 +17,8 @@ import { useRoutePot } from "../../data/use-pot";
 import { usePreferences } from "../../data/preferences";
 import StageStrip from "../../frame/StageStrip.vue";
 import { useShortcuts } from "../../frame/shortcuts";
-import { eventWords } from "../../words/event-words";
+import { eventSaid } from "@kettlos/core/events/event-said";
+import { inWords } from "@kettlos/core/units/said";
 import AskOnce from "./AskOnce.vue";
 import CookDialogs from "./CookDialogs.vue";
 import PotPictures from "../../controls/PotPictures.vue";
@@ -203,7 +204,7 @@ const recipe = computed(() => {
         <ul class="done">
           <li v-for="event in done" :key="event.id">
             <time class="quiet">{{ clockOf(event.atMs) }}</time>
-            {{ eventWords(event, pot.batch.plan, one) }}
+            {{ inWords(eventSaid(event, pot.batch.plan), one) }}
           </li>
           <li v-if="done.length === 0" class="quiet">
             Nothing yet.

@@ -5,8 +5,8 @@ import { inWords } from "@kettlos/core/units/said";
 import { clockOf } from "@kettlos/core/units/moments";
 import type { OwnIngredient } from "@kettlos/core/ingredient/own-ingredient";
 import { callOf, onCounter, whereIs } from "@kettlos/core/batch/counter";
-import { WATER_POURED, waterToPourL } from "@kettlos/core/batch/filling";
-import { liftedOut, putBack } from "@kettlos/core/batch/said-marks";
+import { waterToPourL } from "@kettlos/core/batch/filling";
+import { isLiftedOut } from "@kettlos/core/events/pot/effects";
 import { goesInAfter } from "@kettlos/core/dish/eaten";
 import type { Ingredient } from "@kettlos/core/ingredient/ingredient";
 import type { Amount } from "@kettlos/core/ingredient/read-amount";
@@ -75,8 +75,7 @@ function amountOf(item: PlanItem): string {
     one.value,
   );
 }
-const isOut = (item: PlanItem) =>
-  cook.value.did.has(liftedOut(item.id)) && !cook.value.did.has(putBack(item.id));
+const isOut = (item: PlanItem) => isLiftedOut(cook.value, item.id);
 const inAt = (item: PlanItem) => {
   const added = cook.value.addedItems.get(item.id)?.atMs ?? cook.value.litMs;
   return added === null ? "" : clockOf(added);
@@ -102,7 +101,7 @@ const putExtra = (ingredient: Ingredient, { massKg, counted }: Amount, own: OwnI
         type="button"
         class="tap"
         aria-label="The water is in now"
-        @click="write({ kind: 'did', what: WATER_POURED })"
+        @click="write({ kind: 'waterIn' })"
       >
         <CounterSign />
       </button>
@@ -166,7 +165,7 @@ const putExtra = (ingredient: Ingredient, { massKg, counted }: Amount, own: OwnI
             type="button"
             class="link small"
             :aria-label="`Lift out ${nameOf(item)}`"
-            @click="write({ kind: 'did', what: liftedOut(item.id) })"
+            @click="write({ kind: 'takenOut', itemId: item.id })"
           >
             out
           </button>
@@ -175,7 +174,7 @@ const putExtra = (ingredient: Ingredient, { massKg, counted }: Amount, own: OwnI
             type="button"
             class="link small"
             :aria-label="`Put back ${nameOf(item)}`"
-            @click="write({ kind: 'did', what: putBack(item.id) })"
+            @click="write({ kind: 'putBack', itemId: item.id })"
           >
             back
           </button>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { CHECKS, type Check } from "@kettlos/core/batch/batch-schema";
+import { CHECKS, type Check } from "@kettlos/core/events/watch/terms";
 import { whereIs } from "@kettlos/core/batch/counter";
-import { liftedOut, putBack } from "@kettlos/core/batch/said-marks";
+import { isLiftedOut } from "@kettlos/core/events/pot/effects";
 import { DONE_SIGNS } from "@kettlos/core/dish/meat-of";
 import { nameOf } from "@kettlos/core/simulate/item-facts";
 import type { PlanItem } from "@kettlos/core/simulate/plan-schema";
@@ -26,7 +26,7 @@ const targetOf = (item: PlanItem) => judgedTarget(item, props.pot.forecast.plann
 /** What is in the pot now: a fork goes into nothing else. */
 const isIn = (item: PlanItem) => {
   const { batch, cook } = props.pot;
-  const isOut = cook.did.has(liftedOut(item.id)) && !cook.did.has(putBack(item.id));
+  const isOut = isLiftedOut(cook, item.id);
   return whereIs(item, batch.plan, cook) === "pot" && !isOut;
 };
 const judged = computed(() =>

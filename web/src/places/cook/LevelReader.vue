@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { either, type Either } from "@kettlos/core/units/said";
 import { useWords } from "../../data/use-words";
-import { READING_FORMS, type ReadingForm } from "@kettlos/core/batch/batch-schema";
+import { READING_FORMS, type ReadingForm } from "@kettlos/core/events/watch/terms";
 import { showLength, showVolume, type UnitSystem } from "@kettlos/core/units/show";
 import type { Dimension } from "@kettlos/core/units/unit-table";
 import type { Vessel } from "@kettlos/core/vessel/vessel-schema";

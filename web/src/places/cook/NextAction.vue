@@ -2,6 +2,7 @@
 import { MINUTE_MS } from "@kettlos/core/units/time";
 import { clockOf } from "@kettlos/core/units/moments";
 import { useWords } from "../../data/use-words";
+import type { EventFacts } from "@kettlos/core/events/event-schema";
 import type { Action, ActionKind } from "@kettlos/core/batch/action";
 import { computed, ref, watch } from "vue";
 import { countdown } from "./countdown";
@@ -16,7 +17,12 @@ const props = defineProps<{
   /** While work is to do before: what lights it all the same. */
   light?: Action | undefined;
 }>();
-const emit = defineEmits<{ done: []; light: []; since: []; say: [marks: readonly string[]] }>();
+const emit = defineEmits<{
+  done: [];
+  light: [];
+  since: [];
+  say: [events: readonly EventFacts[]];
+}>();
 const words = useWords();
 /** What leaving it out means is read before it is done. */
 const isLeaving = ref(false);
@@ -29,7 +35,7 @@ const leaveWords = computed(() =>
   ROUNDS.has(props.action.kind) ? "Let it go this time" : "Leave it out",
 );
 function leave() {
-  if (props.action.leave !== undefined) emit("say", props.action.leave.marks);
+  if (props.action.leave !== undefined) emit("say", props.action.leave.writes);
 }
 
 const DONE: Record<ActionKind, string> = {

@@ -3,7 +3,7 @@ import { ruleC, say } from "@kettlos/core/units/said";
 import { useWords } from "../../data/use-words";
 import { MINUTE_MS } from "@kettlos/core/units/time";
 import { computed, ref, watch } from "vue";
-import type { Interruption } from "@kettlos/core/batch/batch-schema";
+import type { Interruption } from "@kettlos/core/events/fire/terms";
 import { lastSeenMs } from "@kettlos/core/batch/unseen";
 import FieldForm from "../../controls/FieldForm.vue";
 import TickChoice from "../../controls/TickChoice.vue";

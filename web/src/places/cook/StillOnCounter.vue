@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { WATER_POURED } from "@kettlos/core/batch/filling";
 import { nameOf } from "@kettlos/core/simulate/item-facts";
 import type { PlanItem } from "@kettlos/core/simulate/plan-schema";
 import { showMass, showVolume, type UnitSystem } from "@kettlos/core/units/show";
@@ -58,11 +57,7 @@ function all(isIn: boolean) {
         </li>
         <li v-if="waterL > 0">
           <span><strong>Water</strong> {{ showVolume(waterL, one) }}</span>
-          <button
-            type="button"
-            class="button"
-            @click="$emit('write', { kind: 'did', what: WATER_POURED })"
-          >
+          <button type="button" class="button" @click="$emit('write', { kind: 'waterIn' })">
             It is in
           </button>
         </li>

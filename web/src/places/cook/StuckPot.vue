@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import { clockOf } from "@kettlos/core/units/moments";
-import { LOOKED_IN } from "@kettlos/core/batch/blind-pot";
 import type { UnitSystem } from "@kettlos/core/units/show";
 import { computed } from "vue";
 import CautionList from "../../controls/CautionList.vue";
@@ -8,7 +7,8 @@ import type { FirePot } from "../../data/pots-store";
 import { appendEvent, undoLast, type NewEvent } from "../../data/repository";
 import StageStrip from "../../frame/StageStrip.vue";
 import { useShortcuts } from "../../frame/shortcuts";
-import { eventWords } from "../../words/event-words";
+import { eventSaid } from "@kettlos/core/events/event-said";
+import { inWords } from "@kettlos/core/units/said";
 import NextAction from "./NextAction.vue";
 
 /** A pot of which nothing can be forecast: what is to do by the clock, its log, and Undo. */
@@ -21,7 +21,7 @@ const write = (event: NewEvent) => appendEvent(props.pot.batch.id, event);
 const undo = () => undoLast(props.pot.batch.id);
 const EVENT_OF = {
   light: { kind: "lit" },
-  look: { kind: "did", what: LOOKED_IN },
+  look: { kind: "lookedIn" },
   offHeat: { kind: "offHeat" },
   strain: { kind: "finished" },
 } as const satisfies Record<string, NewEvent>;
@@ -81,7 +81,7 @@ useShortcuts(() => [
       <ul>
         <li v-for="event in done" :key="event.id">
           <time class="quiet">{{ clockOf(event.atMs) }}</time>
-          {{ eventWords(event, pot.batch.plan, units) }}
+          {{ inWords(eventSaid(event, pot.batch.plan), units) }}
         </li>
         <li v-if="done.length === 0" class="quiet">Nothing yet.</li>
       </ul>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { TASTE_WORDS } from "@kettlos/core/batch/taste-words";
+import { TASTE_WORDS } from "@kettlos/core/events/watch/taste-words";
 import { clockOf } from "@kettlos/core/units/moments";
-import { TASTES, type Taste } from "@kettlos/core/batch/batch-schema";
+import { TASTES, type Taste } from "@kettlos/core/events/watch/terms";
 import { whereIs } from "@kettlos/core/batch/counter";
 import { doseFor, type Dose } from "@kettlos/core/batch/tasting";
 import { ingredientById } from "@kettlos/core/ingredient/catalogue";

@@ -2,7 +2,7 @@
 import { clockOf } from "@kettlos/core/units/moments";
 import { workBefore } from "@kettlos/core/batch/work-before";
 import { canBeLeft } from "@kettlos/core/batch/work-words";
-import { workDone, workLeft } from "@kettlos/core/batch/said-marks";
+import { workSaid } from "@kettlos/core/events/work/effects";
 import { showDuration } from "@kettlos/core/units/show";
 import { computed } from "vue";
 import type { LivePot } from "../../data/pots-store";
@@ -43,7 +43,7 @@ const isKept = computed(() => left.value < all.value.length);
             type="checkbox"
             :checked="doneMs !== null"
             :disabled="doneMs !== null"
-            @change="$emit('write', { kind: 'did', what: workDone(task.id) })"
+            @change="$emit('write', workSaid(task, 'done'))"
           />
           <span
             ><strong>{{ task.title }}</strong
@@ -56,7 +56,7 @@ const isKept = computed(() => left.value < all.value.length);
           type="button"
           class="link"
           :aria-label="`${task.title}: it was left out`"
-          @click="$emit('write', { kind: 'did', what: workLeft(task.id) })"
+          @click="$emit('write', workSaid(task, 'left'))"
         >
           left out
         </button>

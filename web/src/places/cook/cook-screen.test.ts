@@ -1,5 +1,6 @@
+import { SCHEMA_VERSION } from "@kettlos/core/simulate/schema-version";
 import { liveFigures } from "@kettlos/core/because/live-figures";
-import type { CookEvent } from "@kettlos/core/batch/batch-schema";
+import type { CookEvent } from "@kettlos/core/events/event-schema";
 import { HiddenPot } from "@kettlos/core/instruments/hidden-pot";
 import { vesselOf } from "@kettlos/core/simulate/references";
 import { flushPromises, mount, type VueWrapper } from "@vue/test-utils";
@@ -27,7 +28,13 @@ const MIN = 60_000;
 /** What a dialog hands its entry to; typed by what it is called with. */
 const written = (_entry: unknown): Promise<void> => Promise.resolve();
 const event = (part: object, n = 1): CookEvent =>
-  ({ id: `x${n}`, batchId: "on-fire", schemaVersion: 3, atMs: NOW, ...part }) as CookEvent;
+  ({
+    id: `x${n}`,
+    batchId: "on-fire",
+    schemaVersion: SCHEMA_VERSION,
+    atMs: NOW,
+    ...part,
+  }) as CookEvent;
 type Found = Pick<VueWrapper, "findAll" | "find">;
 const button = (wrapper: Found, text: string) => {
   const found = wrapper.findAll("button").find((b) => b.text().startsWith(text));
@@ -79,10 +86,10 @@ describe("the counter", () => {
   test("what is in the pot comes out and goes back by a tap", async () => {
     const wrapper = at(NOW);
     await wrapper.get("button[aria-label='Lift out Pork trotters']").trigger("click");
-    const [written] = wrapper.emitted("write")?.[0] as [{ kind: string; what: string }];
-    expect(written.kind).toBe("did");
-    expect(written.what).toMatch(/^out:/);
-    const out = potOf("on-fire", [event({ kind: "did", what: written.what })]);
+    const [written] = wrapper.emitted("write")?.[0] as [object];
+    const [trotter] = potOf("on-fire").batch.plan.items;
+    expect(written).toEqual({ kind: "takenOut", itemId: trotter?.id });
+    const out = potOf("on-fire", [event(written)]);
     await wrapper.setProps({ pot: out });
     expect(wrapper.text()).toContain("lifted out");
     expect(wrapper.find("button[aria-label='Put back Pork trotters']").exists()).toBe(true);
@@ -103,7 +110,7 @@ describe("nothing passes with something on the counter", () => {
     await wrapper.setProps({ items: [] });
     expect(button(wrapper, "Off the heat").attributes("disabled")).toBeDefined();
     await button(wrapper, "It is in").trigger("click");
-    expect(wrapper.emitted("write")?.at(-1)).toEqual([{ kind: "did", what: "poured:water" }]);
+    expect(wrapper.emitted("write")?.at(-1)).toEqual([{ kind: "waterIn" }]);
     await wrapper.setProps({ waterL: 0 });
     await button(wrapper, "Off the heat").trigger("click");
     expect(wrapper.emitted("goOn")).toHaveLength(1);

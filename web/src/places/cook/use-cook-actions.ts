@@ -3,8 +3,7 @@ import type { Action } from "@kettlos/core/batch/action";
 import { movesWith } from "@kettlos/core/batch/stretch-actions";
 import { isTappedIn, onCounter } from "@kettlos/core/batch/counter";
 import { drifts } from "@kettlos/core/batch/course-of";
-import { WATER_POURED, waterToPourL } from "@kettlos/core/batch/filling";
-import { liftedOut, putBack } from "@kettlos/core/batch/said-marks";
+import { waterToPourL } from "@kettlos/core/batch/filling";
 import { ingredientById } from "@kettlos/core/ingredient/catalogue";
 import type { Plan, PlanItem } from "@kettlos/core/simulate/plan-schema";
 import { computed, ref, type Ref } from "vue";
@@ -86,13 +85,13 @@ export function useCookActions(pot: Ref<LivePot | null>) {
       case "workGoes":
       case "workAfter":
       case "meanwhile":
-        return say(action.marks ?? []);
+        return say(action.writes ?? []);
       case "side":
         return appendEvents(batch.id, [
           ...(action.ladleL === undefined
             ? []
             : [{ kind: "ladledOut" as const, volumeL: action.ladleL }]),
-          ...(action.marks ?? []).map((what) => ({ kind: "did" as const, what })),
+          ...(action.writes ?? []),
         ]);
       case "fill":
         return fill(ids);
@@ -110,17 +109,18 @@ export function useCookActions(pot: Ref<LivePot | null>) {
       case "turn":
         return turn(action);
       case "skim":
+        return write({ kind: "skimmed" });
       case "stir":
-        return write({ kind: "did", what: action.kind });
+        return write({ kind: "stirred" });
       case "add":
         for (const item of batch.plan.items.filter((i) => ids.includes(i.id)))
           await write({ kind: "added", itemId: item.id, massKg: item.massKg });
         return;
       case "lift":
-        for (const id of ids) await write({ kind: "did", what: liftedOut(id) });
+        for (const id of ids) await write({ kind: "takenOut", itemId: id });
         return;
       case "putBack":
-        for (const id of ids) await write({ kind: "did", what: putBack(id) });
+        for (const id of ids) await write({ kind: "putBack", itemId: id });
         return;
       case "look":
         opened.value = "level";
@@ -135,13 +135,9 @@ export function useCookActions(pot: Ref<LivePot | null>) {
     }
   }
 
-  /** Marks that the log is to hold, by one tap. */
-  async function say(marks: readonly string[]): Promise<void> {
-    if (pot.value !== null && marks.length > 0)
-      await appendEvents(
-        pot.value.batch.id,
-        marks.map((what) => ({ kind: "did", what })),
-      );
+  /** What the log is to hold, by one tap. */
+  async function say(events: readonly NewEvent[]): Promise<void> {
+    if (pot.value !== null && events.length > 0) await appendEvents(pot.value.batch.id, events);
   }
 
   /** All that is not in yet, by one tap. */
@@ -152,9 +148,7 @@ export function useCookActions(pot: Ref<LivePot | null>) {
       ...batch.plan.items
         .filter((i) => ids.includes(i.id))
         .map((i): NewEvent => ({ kind: "added", itemId: i.id, massKg: i.massKg })),
-      ...(waterToPourL(cook, forecast.waterL) > 0
-        ? [{ kind: "did" as const, what: WATER_POURED }]
-        : []),
+      ...(waterToPourL(cook, forecast.waterL) > 0 ? [{ kind: "waterIn" as const }] : []),
     ]);
   }
 
@@ -175,11 +169,10 @@ export function useCookActions(pot: Ref<LivePot | null>) {
     const heat = batch.plan.then.find((s) => s.id === stretchId)?.heat;
     if (heat === undefined) return;
     const moves = movesWith(stretchId, batch.plan, cook);
-    const did = (what: string): NewEvent => ({ kind: "did", what });
     await appendEvents(batch.id, [
-      ...moves.out.map((i) => did(liftedOut(i.id))),
+      ...moves.out.map((i): NewEvent => ({ kind: "takenOut", itemId: i.id })),
       setAs(stretchId, heat),
-      ...moves.back.map((i) => did(putBack(i.id))),
+      ...moves.back.map((i): NewEvent => ({ kind: "putBack", itemId: i.id })),
       ...moves.in.map((i): NewEvent => ({ kind: "added", itemId: i.id, massKg: i.massKg })),
     ]);
   }

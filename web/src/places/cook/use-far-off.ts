@@ -1,5 +1,5 @@
 import { levelFarOff, overFilled, temperatureFarOff } from "@kettlos/core/batch/far-off";
-import type { Reading } from "@kettlos/core/batch/fold";
+import type { Reading } from "@kettlos/core/events/watch/effects";
 import { vesselOf } from "@kettlos/core/simulate/references";
 import { capacityL } from "@kettlos/core/vessel/volume";
 import { showTemperature, showVolume, type UnitSystem } from "@kettlos/core/units/show";

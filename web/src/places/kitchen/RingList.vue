@@ -6,7 +6,8 @@ import { ringNetW } from "@kettlos/core/heat/hob";
 import { computed, ref } from "vue";
 import TickChoice from "../../controls/TickChoice.vue";
 import { useKitchenStore } from "../../data/kitchen-store";
-import { RING_KINDS, usualPowerW } from "../../data/ring-kinds";
+import { RINGS } from "@kettlos/core/heat/ring-kinds";
+import { RING_OPTIONS } from "../../words/ring-options";
 import { newId } from "../../data/new-id";
 import NameField from "../../controls/NameField.vue";
 
@@ -33,7 +34,7 @@ const add = () =>
         id: newId(),
         name: "New ring",
         kind: "gas",
-        powerW: usualPowerW("gas"),
+        powerW: RINGS.gas.usualW,
       },
     ],
   });
@@ -55,7 +56,7 @@ const isUsed = (id: string) => store.plans.some((p) => p.ringId === id);
       /></label>
       <TickChoice
         label="Kind of ring"
-        :options="RING_KINDS"
+        :options="RING_OPTIONS"
         :model-value="ring.kind"
         @update:model-value="set(ring, { kind: $event })"
       />

@@ -27,5 +27,5 @@ test("other nights are added for the weekend, changed by their hours, and taken 
   // Who never sleeps has no nights to say.
   await panel.find("input[type=checkbox]").setValue(false);
   await until(() => expect(store.kitchen?.hands[0]?.sleep).toBeNull());
-  expect(button("Other nights")).toBeUndefined();
+  await until(() => expect(button("Other nights")).toBeUndefined());
 });

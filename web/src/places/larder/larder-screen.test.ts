@@ -1,3 +1,4 @@
+import { SCHEMA_VERSION } from "@kettlos/core/simulate/schema-version";
 import { flushPromises, mount, RouterLinkStub, type DOMWrapper } from "@vue/test-utils";
 import { larderOf, leftOf } from "@kettlos/core/larder/larder";
 import ElementPlus from "element-plus";
@@ -125,7 +126,7 @@ describe("what a plan has spoken for", () => {
         id: "left",
         batchId: "b",
         atMs: NOW,
-        schemaVersion: 3,
+        schemaVersion: SCHEMA_VERSION,
         itemId: stock?.id ?? "",
       },
     } as never);

@@ -26,12 +26,13 @@ import StageStrip from "../../frame/StageStrip.vue";
 import PracticeScore from "../../controls/PracticeScore.vue";
 import { causeWords } from "../../words/cause-words";
 
-import { eventWords } from "../../words/event-words";
+import { eventSaid } from "@kettlos/core/events/event-said";
+import { inWords } from "@kettlos/core/units/said";
 import MarkChoice from "../../controls/MarkChoice.vue";
 import PotPictures from "../../controls/PotPictures.vue";
 import { planLike } from "./cook-again";
 import LogCard from "./LogCard.vue";
-import { LIKING_OPTIONS } from "../../words/liking-words";
+import { LIKING_OPTIONS } from "../../words/likings";
 
 /** The whole course of one batch: what was planned, what happened when, what came of it. */
 const props = defineProps<{ pot: PotState; units: UnitSystem }>();
@@ -138,7 +139,7 @@ const isJustLiked = computed(() => props.pot.cook.events.at(-1)?.kind === "liked
           <time :datetime="new Date(event.atMs).toISOString()">{{
             weekdayClockOf(event.atMs)
           }}</time>
-          {{ eventWords(event, plan, units) }}
+          {{ inWords(eventSaid(event, plan), units) }}
         </li>
       </ol>
       <h2 class="next">Pictures</h2>

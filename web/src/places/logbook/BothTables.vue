@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { SET_WORDS } from "@kettlos/core/extraction/set";
-import { lookWords } from "@kettlos/core/batch/look-words";
+import { lookWords } from "@kettlos/core/events/sieve/look-words";
 import { MINUTE_MS } from "@kettlos/core/units/time";
 import type { LedgerRow } from "@kettlos/core/compare/compare";
 import { showDuration, showMass, showVolume, type UnitSystem } from "@kettlos/core/units/show";
 import { computed } from "vue";
 import type { PotState } from "../../data/pot-state";
-import { LIKING_WORDS } from "../../words/liking-words";
+import { LIKING_WORDS } from "@kettlos/core/events/log/liking-words";
 
 /** Two pots in two columns: where their litres went, and what else was told of them. */
 const props = defineProps<{

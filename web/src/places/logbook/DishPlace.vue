@@ -2,7 +2,7 @@
 import { useWords } from "../../data/use-words";
 import { salinity } from "@kettlos/core/seasoning/salinity";
 import { shortDateOf, dayOf, dateOf } from "@kettlos/core/units/moments";
-import { LIKINGS } from "@kettlos/core/batch/batch-schema";
+import { LIKINGS } from "@kettlos/core/events/log/terms";
 import { SET_WORDS, SETS } from "@kettlos/core/extraction/set";
 import type { ShelvedPot } from "@kettlos/core/logbook/shelved";
 import { showDuration, showVolume } from "@kettlos/core/units/show";
@@ -19,7 +19,8 @@ import { useWholePots, wholePots } from "../../data/use-pot";
 import DishSteps, { type StepRow } from "../../drawings/DishSteps.vue";
 import PieceBoundary from "../../frame/PieceBoundary.vue";
 import { planLike } from "./cook-again";
-import { LIKING_WORDS, likedBest } from "../../words/liking-words";
+import { LIKING_WORDS } from "@kettlos/core/events/log/liking-words";
+import { likedBest } from "../../words/likings";
 import { partName, partWords, signedVolume } from "./part-words";
 import { useDifferences } from "./use-compared";
 

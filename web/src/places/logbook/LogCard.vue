@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { lookWords } from "@kettlos/core/batch/look-words";
+import { lookWords } from "@kettlos/core/events/sieve/look-words";
 import { SET_WORDS } from "@kettlos/core/extraction/set";
 import { boilFirstMinOf } from "@kettlos/core/heats/heat";
 import { dateOf } from "@kettlos/core/units/moments";
@@ -21,7 +21,7 @@ import { picturesOf, srcOf } from "../../data/pictures";
 import { useLive } from "../../data/use-live";
 import type { PotState } from "../../data/pot-state";
 import { whenWords } from "../../words/when-words";
-import { LIKING_WORDS } from "../../words/liking-words";
+import { LIKING_WORDS } from "@kettlos/core/events/log/liking-words";
 
 /** A pot as a card for the box on the shelf: what went in, how it was cooked, what came of it. For paper only. */
 const props = defineProps<{

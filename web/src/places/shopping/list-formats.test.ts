@@ -1,3 +1,4 @@
+import { SCHEMA_VERSION } from "@kettlos/core/simulate/schema-version";
 import { shoppingList } from "@kettlos/core/dish/shopping";
 import { KitchenSchema } from "@kettlos/core/simulate/kitchen-schema";
 import { PlanSchema } from "@kettlos/core/simulate/plan-schema";
@@ -12,7 +13,7 @@ const kitchen = KitchenSchema.parse({
   prices: [{ ingredientId: "carrot", perKg: 2 }],
 });
 const plan = PlanSchema.parse({
-  schemaVersion: 3,
+  schemaVersion: SCHEMA_VERSION,
   id: "p",
   name: '=HYPERLINK("x")',
   vesselId: "tall",

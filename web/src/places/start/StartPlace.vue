@@ -22,11 +22,10 @@ const problem = ref("");
 /** Whom a dish is for: the pot is chosen to hold it. */
 const people = ref<number | null>(null);
 
-const STOCKS: readonly KindId[] = KINDS.slice(0, 9);
-const DISHES: readonly KindId[] = KINDS.slice(9);
+const isServed = (kind: KindId) => KIND_FORMULAS[kind].more?.end === "served";
 const groups = [
-  { title: "Strained for its liquid", kinds: STOCKS },
-  { title: "Served as it is", kinds: DISHES },
+  { title: "Strained for its liquid", kinds: KINDS.filter((kind) => !isServed(kind)) },
+  { title: "Served as it is", kinds: KINDS.filter(isServed) },
 ];
 const own = computed(() => kitchenStore.plans.slice(0, 12));
 

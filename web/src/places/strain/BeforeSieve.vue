@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import type { Answers } from "@kettlos/core/because/answers";
 import { onCounter } from "@kettlos/core/batch/counter";
-import { liftedOut } from "@kettlos/core/batch/said-marks";
 import { nameOf } from "@kettlos/core/simulate/item-facts";
 import { showMass, showVolume, showVolumeRange, type UnitSystem } from "@kettlos/core/units/show";
 import { computed } from "vue";
@@ -22,7 +21,7 @@ const expected = computed(
     props.answers.figures.strainedL,
 );
 const takeOuts = computed(() => props.answers.dish.takeOuts);
-const isOut = (itemId: string) => props.pot.cook.did.has(liftedOut(itemId));
+const isOut = (itemId: string) => props.pot.cook.outMs.has(itemId);
 const forgotten = computed(() => onCounter(props.pot.batch.plan, props.pot.cook));
 </script>
 
@@ -42,7 +41,7 @@ const forgotten = computed(() => onCounter(props.pot.batch.plan, props.pot.cook)
           type="checkbox"
           :checked="isOut(t.itemId)"
           :disabled="isOut(t.itemId)"
-          @change="$emit('write', { kind: 'did', what: liftedOut(t.itemId) })"
+          @change="$emit('write', { kind: 'takenOut', itemId: t.itemId })"
         />
         {{ t.what }} out
       </label>

@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { CLARITY_WORDS, COLOUR_WORDS } from "@kettlos/core/batch/look-words";
+import { CLARITY_WORDS, COLOUR_WORDS } from "@kettlos/core/events/sieve/look-words";
 import { figure } from "@kettlos/core/units/region";
 import type { Answers } from "@kettlos/core/because/answers";
-import { CLARITIES, COLOURS } from "@kettlos/core/batch/batch-schema";
+import { CLARITIES, COLOURS } from "@kettlos/core/events/sieve/terms";
 import { SET_WORDS, SETS } from "@kettlos/core/extraction/set";
 import { fatCapMm } from "@kettlos/core/extraction/fat-cap";
 import { vesselOf } from "@kettlos/core/simulate/references";

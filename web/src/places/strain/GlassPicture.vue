@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Clarity, Colour } from "@kettlos/core/batch/batch-schema";
+import type { Clarity, Colour } from "@kettlos/core/events/sieve/terms";
 
 /** A glass of stock held before ruled paper: how clear it is, and of what colour. */
 withDefaults(defineProps<{ clarity?: Clarity; colour?: Colour }>(), {

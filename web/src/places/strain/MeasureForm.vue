@@ -4,7 +4,7 @@ import { liquidOfServedKg } from "@kettlos/core/dish/eaten";
 import type { Answers } from "@kettlos/core/because/answers";
 import { asReckoned } from "@kettlos/core/batch/as-reckoned";
 import { amountFarOff } from "@kettlos/core/batch/far-off";
-import { MARROWS, type Marrow } from "@kettlos/core/batch/batch-schema";
+import { MARROWS, type Marrow } from "@kettlos/core/events/sieve/terms";
 import { ingredientOf } from "@kettlos/core/simulate/item-facts";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
 import { showMass, showVolume, type UnitSystem } from "@kettlos/core/units/show";

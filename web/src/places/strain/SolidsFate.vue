@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { SOLIDS_FATES, type SolidsFate } from "@kettlos/core/batch/batch-schema";
+import { SOLIDS_FATES, type SolidsFate } from "@kettlos/core/events/sieve/terms";
 import { solidsHazards } from "@kettlos/core/safety/solids";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
 import { computed } from "vue";

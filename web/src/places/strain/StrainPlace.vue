@@ -3,7 +3,6 @@ import { isAllHandedOn } from "@kettlos/core/batch/bowl-kg";
 import { isChilled, isStillToChill } from "@kettlos/core/batch/chill-of";
 import { PRODUCTS } from "@kettlos/core/batch/product-kinds";
 import { productKey } from "@kettlos/core/larder/larder";
-import { liftedOut } from "@kettlos/core/batch/said-marks";
 import { flowOf } from "@kettlos/core/batch/flow";
 import { gapOf } from "@kettlos/core/batch/gap";
 import { inBowl } from "@kettlos/core/batch/in-bowl";
@@ -106,7 +105,7 @@ const isServed = computed(() => plan.value?.end === "served");
 const isDone = computed(() => pot.value?.cook.stage === "done");
 const stillIn = computed(() =>
   (answers.value?.dish.takeOuts ?? [])
-    .filter((t) => pot.value?.cook.did.has(liftedOut(t.itemId)) !== true)
+    .filter((t) => pot.value?.cook.outMs.has(t.itemId) !== true)
     .map((t) => t.what),
 );
 /** What is in containers already is not boiled down or salted as one any more. */

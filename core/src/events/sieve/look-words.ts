@@ -1,4 +1,4 @@
-import type { Clarity, Colour } from "./batch-schema";
+import type { Clarity, Colour } from "./terms";
 
 export const CLARITY_WORDS: Readonly<Record<Clarity, string>> = {
   clear: "clear",

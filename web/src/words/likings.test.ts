@@ -1,6 +1,6 @@
-import type { Liking } from "@kettlos/core/batch/batch-schema";
+import type { Liking } from "@kettlos/core/events/log/terms";
 import { expect, test } from "vitest";
-import { likedBest } from "./liking-words";
+import { likedBest } from "./likings";
 
 const pot = (id: string, liking: Liking | null, begunMs: number) => ({ id, liking, begunMs });
 

@@ -1,13 +1,7 @@
-import { LIKINGS, type Liking } from "@kettlos/core/batch/batch-schema";
+import { LIKING_WORDS } from "@kettlos/core/events/log/liking-words";
+import { LIKINGS } from "@kettlos/core/events/log/terms";
 import type { ShelvedPot } from "@kettlos/core/logbook/shelved";
 
-/** How it was liked, as a cook says it. */
-export const LIKING_WORDS: Readonly<Record<Liking, string>> = {
-  notAgain: "Not again",
-  allRight: "All right",
-  good: "Good",
-  best: "The best so far",
-};
 export const LIKING_OPTIONS = LIKINGS.map((value) => ({ value, label: LIKING_WORDS[value] }));
 
 /** The pot that was liked best, of several the last; null where none was good. */

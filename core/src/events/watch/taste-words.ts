@@ -1,4 +1,4 @@
-import type { Taste } from "./batch-schema";
+import type { Taste } from "./terms";
 
 /** What a tasting calls it. */
 export const TASTE_WORDS: Readonly<Record<Taste, string>> = {

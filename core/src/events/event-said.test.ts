@@ -1,13 +1,24 @@
-import { CookEventSchema } from "@kettlos/core/batch/batch-schema";
+import { SCHEMA_VERSION } from "../simulate/schema-version";
+import { CookEventSchema } from "./event-schema";
 import { expect, test } from "vitest";
-import { planOf } from "../../test/pot";
-import { eventWords } from "./event-words";
+import { testPlan } from "../../test/kitchen";
+import { regionHere, setRegion } from "../units/region";
+import { inWords } from "../units/said";
+import { eventSaid } from "./event-said";
 
-const plan = planOf("plan-trotter");
+const plan = testPlan();
 const words = (body: object, units: "metric" | "us" = "metric") =>
-  eventWords(
-    CookEventSchema.parse({ id: "e", batchId: "b", atMs: 0, schemaVersion: 3, ...body }),
-    plan,
+  inWords(
+    eventSaid(
+      CookEventSchema.parse({
+        id: "e",
+        batchId: "b",
+        atMs: 0,
+        schemaVersion: SCHEMA_VERSION,
+        ...body,
+      }),
+      plan,
+    ),
     units,
   );
 
@@ -22,15 +33,13 @@ test("what was done after the sieve is told as a cook says it, in the cook's uni
 });
 
 test("what went on in the pot names what it was done to", () => {
-  const trotter = plan.items[0]?.id ?? "";
-  expect(words({ kind: "split", itemId: trotter, intoId: "x", massKg: 0.4 })).toBe(
-    "Pork trotters split, 400 g apart",
+  const neck = plan.items[0]?.id ?? "";
+  expect(words({ kind: "split", itemId: neck, intoId: "x", massKg: 0.4 })).toBe(
+    "Lamb neck split, 400 g apart",
   );
-  expect(words({ kind: "leftOut", itemId: trotter })).toBe("Pork trotters left out");
-  expect(words({ kind: "checked", itemId: trotter, how: "notYet" })).toBe(
-    "Fork, pork trotters: not yet",
-  );
-  expect(words({ kind: "did", what: `out:${trotter}` })).toBe("Pork trotters out");
+  expect(words({ kind: "leftOut", itemId: neck })).toBe("Lamb neck left out");
+  expect(words({ kind: "checked", itemId: neck, how: "notYet" })).toBe("Fork, lamb neck: not yet");
+  expect(words({ kind: "takenOut", itemId: neck })).toBe("Lamb neck out");
   expect(words({ kind: "leftOut", itemId: "gone" })).toBe("Something left out");
 });
 
@@ -43,7 +52,7 @@ test("times without heat say how long; tastes and degrees say what", () => {
     "Tasted by Ada: dull",
   );
   expect(words({ kind: "temperature", where: "piece", tempC: 68 }, "us")).toBe("Piece at 154 °F");
-  expect(words({ kind: "chillRead", tempC: 21 })).toBe("While it chills, 21.0 °C");
+  expect(words({ kind: "chillRead", tempC: 21 })).toBe("While it chills, 21 °C");
 });
 
 test.each([
@@ -51,20 +60,34 @@ test.each([
   [{ kind: "boils" }, "Boils"],
   [{ kind: "simmers" }, "Simmers"],
   [{ kind: "toppedUp", volumeL: 0.5, tempC: 90 }, "Topped up, 500 mL"],
-  [{ kind: "ladledOut", volumeL: 1 }, "Ladled out, 1.0 L"],
+  [{ kind: "ladledOut", volumeL: 1 }, "Ladled out, 1 L"],
   [{ kind: "pouredBack", volumeL: 0.25 }, "Put back, 250 mL"],
   [{ kind: "heatSet", vigour: "gentle", lid: "on", setting: "low" }, "Turned to LOW"],
   [{ kind: "heatSet", vigour: "gentle", lid: "on", ovenC: 140 }, "Oven to 140 °C"],
   [{ kind: "heatSet", vigour: "gentle", lid: "ajar" }, "Turned to a gentle simmer, lid ajar"],
   [{ kind: "resumed" }, "Back again"],
-  [{ kind: "did", what: "skim" }, "Skimmed"],
-  [{ kind: "did", what: "stir" }, "Stirred"],
-  [{ kind: "read", reading: { form: "fromRim", value: 0.07 } }, "Level read, 7.0 cm from the rim"],
+  [{ kind: "skimmed" }, "Skimmed"],
+  [{ kind: "lookedIn" }, "Looked in"],
+  [{ kind: "letGo", round: "look" }, "Let go: reading the level"],
+  [{ kind: "waterIn" }, "The water is in"],
+  [{ kind: "noSalt", round: "last" }, "No more salt at this round"],
+  [{ kind: "putBack", itemId: "neck" }, "Lamb neck back in"],
+  [{ kind: "worked", itemId: "onion", work: "cut", how: "done" }, "Onion: cut"],
+  [{ kind: "worked", itemId: "onion", work: "sweat", how: "begun" }, "Onion: sweated, begun"],
+  [
+    { kind: "worked", itemId: "neck", work: "brown", how: "batch" },
+    "Lamb neck: browned, one batch",
+  ],
+  [{ kind: "worked", itemId: "gone", work: "soak", how: "left" }, "Work: not soaking"],
+  [{ kind: "sideDish", side: "rice", isLeft: false }, "Rice begun"],
+  [{ kind: "sideDish", side: "bread", isLeft: true }, "Bread left out"],
+  [{ kind: "stirred" }, "Stirred"],
+  [{ kind: "read", reading: { form: "fromRim", value: 0.07 } }, "Level read, 7 cm from the rim"],
   [
     { kind: "read", reading: { form: "belowTideMark", value: 0.01 } },
-    "Level read, 1.0 cm under the tide mark",
+    "Level read, 1 cm under the tide mark",
   ],
-  [{ kind: "read", reading: { form: "volume", value: 3 } }, "Level read, 3.0 L"],
+  [{ kind: "read", reading: { form: "volume", value: 3 } }, "Level read, 3 L"],
   [{ kind: "read", reading: { form: "potWeight", value: 7.4 } }, "Pot weighed, 7.4 kg"],
   [{ kind: "offHeat" }, "Off the heat"],
   [
@@ -73,7 +96,7 @@ test.each([
   ],
   [
     { kind: "strained", measured: { servedKg: 4, passes: 1, clothPasses: 0, pressed: false } },
-    "Served, 4.0 kg",
+    "Served, 4 kg",
   ],
   [{ kind: "fatLifted", fatKg: 0.12 }, "Fat lifted, 120 g"],
   [{ kind: "setJudged", set: "wobbles" }, "Set when cold: wobbles"],
@@ -81,3 +104,13 @@ test.each([
   [{ kind: "finished" }, "Logged"],
   [{ kind: "liked", how: "notAgain" }, "At the table: not again"],
 ])("%o reads %s", (body, text) => expect(words(body)).toBe(text));
+
+test("what the cook wrote stays as it was written, whatever sign the region puts in figures", () => {
+  setRegion({ ...regionHere(), decimal: "," });
+  try {
+    expect(words({ kind: "noted", text: "2.5 cups of it" })).toBe("“2.5 cups of it”");
+    expect(words({ kind: "reducedTo", volumeL: 1.5 })).toBe("Boiled down to 1,5 L");
+  } finally {
+    setRegion({ ...regionHere(), decimal: "." });
+  }
+});

@@ -1,0 +1,34 @@
+import type { Effects } from "../effect";
+import type { Chill, ChillEvent } from "./schema";
+
+export interface Chilling {
+  readonly chill: Chill;
+  readonly beganMs: number;
+  readonly readings: readonly { readonly atMs: number; readonly tempC: number }[];
+  readonly endedMs: number | null;
+  /** True where it was chilled before, and hot again since. */
+  readonly wasReheated: boolean;
+}
+
+export interface Chilled {
+  /** How it is chilled, since when, what was read, and when it was cold through. */
+  readonly chilling: Chilling | null;
+}
+
+interface OpenChilling extends Chilling {
+  readonly readings: { readonly atMs: number; readonly tempC: number }[];
+  endedMs: number | null;
+}
+
+export const unchilled = (): { chilling: OpenChilling | null } => ({ chilling: null });
+
+export const CHILL_EFFECTS: Effects<ChillEvent, { chilling: OpenChilling | null }> = {
+  chillBegun: (pot, { chill, atMs }) => {
+    const wasReheated = pot.chilling !== null;
+    pot.chilling = { chill, beganMs: atMs, readings: [], endedMs: null, wasReheated };
+  },
+  chillRead: ({ chilling }, { atMs, tempC }) => chilling?.readings.push({ atMs, tempC }),
+  chilled: ({ chilling }, { atMs }) => {
+    if (chilling !== null) chilling.endedMs ??= atMs;
+  },
+};
