@@ -2,6 +2,7 @@ import vue from "@vitejs/plugin-vue";
 import { ElementPlusResolver } from "unplugin-vue-components/resolvers";
 import components from "unplugin-vue-components/vite";
 import { readFileSync } from "node:fs";
+import { fileURLToPath } from "node:url";
 import { defineConfig, type Plugin } from "vite";
 import { VitePWA } from "vite-plugin-pwa";
 import { inLanguage } from "./language/plugin";
@@ -25,6 +26,23 @@ const withoutJsonSchema = (): Plugin => ({
   },
 });
 
+interface Graph {
+  getModuleInfo(id: string): { importedIds: readonly string[] } | null;
+}
+
+/** Names the chunk of whatever a module imports as it begins, itself and what those import included. */
+function reachedFrom(begin: string, name: string) {
+  let reached: ReadonlySet<string> | undefined;
+  return (moduleId: string, graph: Graph): string | null => {
+    if (reached === undefined) {
+      const found = new Set([fileURLToPath(new URL(`.${begin}`, import.meta.url))]);
+      for (const id of found)
+        for (const imported of graph.getModuleInfo(id)?.importedIds ?? []) found.add(imported);
+      reached = found;
+    }
+    return reached.has(moduleId) ? name : null;
+  };
+}
 export default defineConfig({
   // Its build for browsers that have promises of their own; the one it gives by itself brings them along.
   resolve: { alias: [{ find: /^dexie$/, replacement: "dexie/dist/modern/dexie.mjs" }] },
@@ -71,7 +89,13 @@ export default defineConfig({
       checks: { pluginTimings: false },
       output: {
         // What the first screen needs, together: fifty files of it pack worse than one.
-        codeSplitting: { groups: [{ name: "first", tags: ["$initial"] }] },
+        codeSplitting: {
+          groups: [
+            { name: "first", tags: ["$initial"], priority: 1 },
+            // And what works pots and plans out, which is loaded as a whole too.
+            { name: reachedFrom("/src/data/forecaster.ts", "forecasting") },
+          ],
+        },
       },
     },
   },

@@ -6,6 +6,7 @@ import type { KitchenList } from "./binned";
 import { db } from "./db";
 import { changeKitchen } from "./repository";
 import { useLog } from "./use-log";
+import { useForecaster } from "./forecasting";
 import { useLive } from "./use-live";
 import { sayRemoved } from "../frame/notices";
 
@@ -15,13 +16,16 @@ export const useKitchenStore = defineStore("kitchen", () => {
   const storedPlans = useLive(() => db.plans.orderBy("updatedMs").reverse().toArray());
   const learned = useLive(() => db.learned.toArray());
   const log = useLog();
+  const forecaster = useForecaster();
 
   const isLoaded = computed(
     () =>
       kitchens.value !== undefined &&
       learned.value !== undefined &&
       storedPlans.value !== undefined &&
-      log.value !== undefined,
+      log.value !== undefined &&
+      // A pot under way is there once it can be worked out.
+      (log.value.open.size === 0 || forecaster.value !== null),
   );
   const stored = computed<Kitchen | null>(() => kitchens.value?.[0] ?? null);
   /** What its log has taught; the same as long as it says the same. */

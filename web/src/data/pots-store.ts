@@ -1,5 +1,5 @@
 import type { Batch } from "@kettlos/core/batch/batch-schema";
-import { blindly, onFire, type OnFire } from "@kettlos/core/batch/on-fire";
+import type { OnFire } from "@kettlos/core/batch/on-fire";
 import { potNowMs } from "@kettlos/core/batch/pot-clock";
 import { drawerOf, type Drawer } from "@kettlos/core/larder/draws";
 import type { ShelvedPot } from "@kettlos/core/logbook/shelved";
@@ -9,9 +9,12 @@ import { defineStore } from "pinia";
 import { computed, ref, watch } from "vue";
 import { clockHour } from "./clock-hour";
 import { report } from "../frame/errors";
+import { useForecaster } from "./forecasting";
 import { useKitchenStore } from "./kitchen-store";
 import { pause } from "./pause";
-import { potState, type PotState } from "./pot-state";
+import type { PotState } from "./pot-state";
+
+type Forecaster = NonNullable<ReturnType<typeof useForecaster>["value"]>;
 
 /** A pot that is not finished yet, with its forecast, or with the problem that stands in its way. */
 export type FirePot = PotState & OnFire;
@@ -28,6 +31,7 @@ const TURN_MS = 1000;
 /** Pots under way, folded; those on the fire also forecast; and finished ones as they stand in the logbook. What has not changed is not worked out again. */
 export const usePotsStore = defineStore("pots", () => {
   const store = useKitchenStore();
+  const forecaster = useForecaster();
   const now = useNow({ interval: 1000 });
   const nowMs = computed(() => now.value.getTime());
   /** The time on a pot's own clock. */
@@ -37,10 +41,12 @@ export const usePotsStore = defineStore("pots", () => {
   /** Not on a shelf yet, by id, the newest first. */
   const open = computed<ReadonlyMap<string, PotState>>(() => {
     const states = new Map<string, PotState>();
+    const { value: by } = forecaster;
+    if (by === null) return states;
     for (const [id, pot] of store.log?.open ?? []) {
       const known = folded.get(id);
       const isSame = known?.stored === pot.batch && known.events === pot.events;
-      states.set(id, isSame ? known : potState(pot));
+      states.set(id, isSame ? known : by.potState(pot));
     }
     folded = states;
     return states;
@@ -68,7 +74,7 @@ export const usePotsStore = defineStore("pots", () => {
     if (!turns.has(id)) turns.set(id, turns.size);
     return ((turns.get(id) ?? 0) * TURN_MS) % FORECAST_EVERY_MS;
   };
-  const fireOf = (state: PotState): FirePot => {
+  const fireOf = (by: Forecaster, state: PotState): FirePot => {
     const { batch, events } = state;
     const everyMs = batch.practice === undefined ? FORECAST_EVERY_MS : TURN_MS;
     const fromMs = turnMs(batch.id) % everyMs;
@@ -76,7 +82,7 @@ export const usePotsStore = defineStore("pots", () => {
     const atMs = Math.max(potNowMs(batch, realMs), events.at(-1)?.atMs ?? 0);
     const known = forecast.get(batch.id);
     if (known?.state === state && known.atMs === atMs) return known.pot;
-    const pot: FirePot = { ...state, ...worked(state, atMs) };
+    const pot: FirePot = { ...state, ...worked(by, state, atMs) };
     forecast.set(batch.id, { state, atMs, pot });
     return pot;
   };
@@ -84,24 +90,25 @@ export const usePotsStore = defineStore("pots", () => {
   /** Whether what is on the fire is forecast; before that nothing is known of it, and no pot is there. */
   const isReady = ref(false);
   /** Each in a task of its own, before the first screen is drawn. */
-  async function forecastAll(): Promise<void> {
+  async function forecastAll(by: Forecaster): Promise<void> {
     for (const pot of unfinished.value) {
-      fireOf(pot);
+      fireOf(by, pot);
       await pause();
     }
     isReady.value = true;
   }
   watch(
-    () => store.log !== undefined,
-    (isThere) => {
-      if (isThere && !isReady.value) void forecastAll();
+    () => (store.log === undefined ? null : forecaster.value),
+    (by) => {
+      if (by !== null && !isReady.value) void forecastAll(by);
     },
     { immediate: true },
   );
   /** On the fire or waiting to be logged, practice pots too: all of them, whatever can be reckoned. */
-  const fire = computed<readonly FirePot[]>(() =>
-    isReady.value ? unfinished.value.map(fireOf) : [],
-  );
+  const fire = computed<readonly FirePot[]>(() => {
+    const { value: by } = forecaster;
+    return isReady.value && by !== null ? unfinished.value.map((pot) => fireOf(by, pot)) : [];
+  });
   /** Those that could be forecast. */
   const live = computed<readonly LivePot[]>(() =>
     fire.value.filter((p): p is LivePot => p.problem === null),
@@ -129,9 +136,9 @@ export const usePotsStore = defineStore("pots", () => {
 });
 
 /** Whatever goes wrong in working a pot out, the pot stays. */
-function worked({ batch, cook, astray }: PotState, atMs: number): OnFire {
+function worked(by: Forecaster, { batch, cook, astray }: PotState, atMs: number): OnFire {
   try {
-    const pot = onFire(batch.plan, batch.kitchen, cook, atMs, astray, clockHour);
+    const pot = by.onFire(batch.plan, batch.kitchen, cook, atMs, astray, clockHour);
     // A made-up pot has its work behind it.
     return batch.practice === undefined
       ? pot
@@ -140,6 +147,6 @@ function worked({ batch, cook, astray }: PotState, atMs: number): OnFire {
     report(error);
     const message = "Something in it cannot be worked out.";
     const problem = new Problem("unreadable", "batch", batch.id, message);
-    return blindly(batch.plan, batch.kitchen, cook, problem, atMs);
+    return by.blindly(batch.plan, batch.kitchen, cook, problem, atMs);
   }
 }

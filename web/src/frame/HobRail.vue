@@ -10,7 +10,7 @@ import { usePotsStore } from "../data/pots-store";
 import { useKitchenStore } from "../data/kitchen-store";
 import { useClockStore } from "../data/clock-store";
 import { useRoute } from "vue-router";
-import { plannedBands } from "./planned-bands";
+import { useForecaster } from "../data/forecasting";
 import { sideOfWords, wordsStyle } from "./rail-words";
 import { waitsFor } from "./waiting-words";
 
@@ -22,6 +22,7 @@ const AHEAD_H = 21;
 
 const pots = usePotsStore();
 const clockStore = useClockStore();
+const forecaster = useForecaster();
 const route = useRoute();
 /** More pots than these are looked up on the clock; the rail leaves room for the work. */
 const MOST_BANDS = 3;
@@ -85,7 +86,7 @@ const bands = computed(() => [
               : `now: ${next.title.toLowerCase()}`,
       };
     }),
-  ...plannedBands(store.plans, store.kitchen, pots.nowMs, clockStore.starts)
+  ...(forecaster.value?.plannedBands(store.plans, store.kitchen, pots.nowMs, clockStore.starts) ?? [])
     // On the clock they stand on the lanes.
     .filter((b) => b.lightMs < toMs.value && route.name !== "clock")
     .toSorted((a, b) => a.lightMs - b.lightMs)

@@ -7,7 +7,7 @@ import { describe, expect, test } from "vitest";
 import { NOW, planOf, sample } from "../../test/pot";
 import { copyOf, newPlan } from "../data/new-plan";
 import { markLabels } from "../drawings/mark-labels";
-import { plannedBands } from "../frame/planned-bands";
+import { plannedBands } from "../data/planned-bands";
 import { countdown } from "./cook/countdown";
 import { ordinaryVessel } from "../data/ordinary-vessel";
 import { eventSaid } from "@kettlos/core/events/event-said";

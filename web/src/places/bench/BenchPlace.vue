@@ -8,7 +8,7 @@ import { useClockStore } from "../../data/clock-store";
 import { useKitchenStore } from "../../data/kitchen-store";
 import { useLarderStore } from "../../data/larder-store";
 import { usePotsStore } from "../../data/pots-store";
-import { plannedBands } from "../../frame/planned-bands";
+import { useForecaster } from "../../data/forecasting";
 import { useShortcuts } from "../../frame/shortcuts";
 import { waitsFor } from "../../frame/waiting-words";
 import UseFirst from "../../controls/UseFirst.vue";
@@ -29,11 +29,17 @@ const larderStore = useLarderStore();
 const pots = usePotsStore();
 const clockStore = useClockStore();
 const router = useRouter();
+const forecaster = useForecaster();
 const units = computed(() => kitchenStore.units);
 const planned = computed(() =>
-  plannedBands(kitchenStore.plans, kitchenStore.kitchen, pots.nowMs, clockStore.starts).toSorted(
-    (a, b) => a.lightMs - b.lightMs,
-  ),
+  (
+    forecaster.value?.plannedBands(
+      kitchenStore.plans,
+      kitchenStore.kitchen,
+      pots.nowMs,
+      clockStore.starts,
+    ) ?? []
+  ).toSorted((a, b) => a.lightMs - b.lightMs),
 );
 /** On the clock, and not counted back yet: they have their place already. */
 const beingReckoned = computed(() => {
