@@ -1,3 +1,4 @@
+import type { CookEvent } from "@kettlos/core/events/event-schema";
 import { expect, type Page } from "@playwright/test";
 
 /** First visit: opens the made-up sample kitchen. */
@@ -114,7 +115,7 @@ export async function putIn(page: Page, line: string): Promise<void> {
 export const sentence = (page: Page) => page.getByRole("main").getByRole("heading", { level: 1 });
 
 /** Every event of this browser, in the order of writing. */
-export const storedEvents = (page: Page): Promise<{ kind: string; atMs: number }[]> =>
+export const storedEvents = (page: Page): Promise<CookEvent[]> =>
   page.evaluate(
     () =>
       new Promise((resolve, reject) => {
@@ -124,9 +125,7 @@ export const storedEvents = (page: Page): Promise<{ kind: string; atMs: number }
           const all = opening.result.transaction("events").objectStore("events").getAll();
           all.onsuccess = () => {
             opening.result.close();
-            resolve(
-              (all.result as { event: { kind: string; atMs: number } }[]).map((r) => r.event),
-            );
+            resolve((all.result as { event: CookEvent }[]).map((r) => r.event));
           };
         };
       }),

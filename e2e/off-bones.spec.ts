@@ -23,8 +23,11 @@ async function until(page: Page, title: RegExp): Promise<void> {
     await forward(page, 5);
   }
 }
-const did = async (page: Page) =>
-  (await storedEvents(page)).flatMap((e) => ("what" in e ? [String(e.what)] : []));
+/** What was lifted out and put back, in order. */
+const moved = async (page: Page) =>
+  (await storedEvents(page)).flatMap((e) =>
+    e.kind === "takenOut" || e.kind === "putBack" ? [`${e.kind} ${e.itemId}`] : [],
+  );
 
 test("a recipe of four stretches: shanks off their bones, their sauce boiled down, back, and left to stand", async ({
   page,
@@ -62,9 +65,9 @@ test("a recipe of four stretches: shanks off their bones, their sauce boiled dow
   await expect(look(page)).toContainText("Lamb shanks back in.");
   await press(page, "Space");
   await until(page, /^It has stood$/);
-  expect((await did(page)).filter((what) => /^(out|back):line-/.test(what))).toEqual([
-    "out:line-0",
-    "back:line-0",
+  expect((await moved(page)).filter((one) => one.includes(" line-"))).toEqual([
+    "takenOut line-0",
+    "putBack line-0",
   ]);
 });
 
@@ -91,7 +94,7 @@ test("a stock strained in between: its solids stay out, the liquid goes on by ha
   );
   await press(page, "Space");
   await expect(next(page)).not.toHaveText(/^Strain it/);
-  expect((await did(page)).at(-1)).toMatch(/^out:/);
+  expect((await moved(page)).at(-1)).toMatch(/^takenOut /);
   // Taken back, it is still to be strained.
   await press(page, "u");
   await expect(next(page)).toHaveText(/^Strain it; rolling boil/);

@@ -103,7 +103,7 @@ test("everything out to a file and back; a bad file changes nothing", async ({ p
   const newer = test.info().outputPath("newer.json");
   writeFileSync(newer, JSON.stringify({ ...file, schemaVersion: 99 }));
   await choose.setInputFiles(newer);
-  await expect(page.getByText(/reads up to 3\. Update Kettlos/)).toBeVisible();
+  await expect(page.getByText(/reads up to 4\. Update Kettlos/)).toBeVisible();
   const bad = test.info().outputPath("bad.json");
   writeFileSync(bad, JSON.stringify({ ...file, kitchen: 3 }));
   await choose.setInputFiles(bad);
