@@ -94,7 +94,7 @@ function readEach(event: Event) {
 <style scoped>
 label {
   color: var(--quiet);
-  font-size: 14px;
+  font-size: var(--size-small);
 }
 
 .each {

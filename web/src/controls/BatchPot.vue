@@ -70,7 +70,7 @@ figcaption {
 }
 
 .got {
-  font-size: 20px;
+  font-size: var(--size-lead);
   line-height: 30px;
 }
 

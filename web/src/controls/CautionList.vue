@@ -89,7 +89,7 @@ circle {
 
 .text {
   display: block;
-  font-size: 14px;
+  font-size: var(--size-small);
   line-height: 19px;
 }
 

@@ -93,11 +93,11 @@ function leave() {
 .count {
   display: grid;
   color: var(--quiet);
-  font-size: 14px;
+  font-size: var(--size-small);
 }
 
 .written {
   width: 88px;
-  font-size: 20px;
+  font-size: var(--size-lead);
 }
 </style>

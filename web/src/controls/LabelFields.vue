@@ -140,7 +140,7 @@ dd span {
   margin: 0;
   padding: 0;
   border: 0;
-  font-size: 14px;
+  font-size: var(--size-small);
 }
 
 .check {

@@ -39,7 +39,7 @@ defineSlots<{ picture(props: { value: T }): unknown }>();
 legend {
   padding-bottom: 4px;
   color: var(--quiet);
-  font-size: 14px;
+  font-size: var(--size-small);
 }
 
 button {
@@ -52,7 +52,7 @@ button {
   border: 0;
   border-bottom: 1px solid var(--tick);
   background: none;
-  font-size: 14px;
+  font-size: var(--size-small);
 }
 
 button.on {

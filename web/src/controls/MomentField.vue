@@ -47,10 +47,10 @@ useInGroup(() =>
 .moment {
   display: grid;
   color: var(--quiet);
-  font-size: 14px;
+  font-size: var(--size-small);
 }
 
 .written {
-  font-size: 16px;
+  font-size: var(--size-body);
 }
 </style>

@@ -62,7 +62,7 @@ function read() {
 label {
   display: block;
   color: var(--quiet);
-  font-size: 14px;
+  font-size: var(--size-small);
   line-height: 18px;
 }
 

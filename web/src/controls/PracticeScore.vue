@@ -45,7 +45,7 @@ const score = computed(() => {
 }
 
 .points {
-  font-size: 28px;
+  font-size: var(--size-head);
 }
 
 li {

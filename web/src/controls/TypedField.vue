@@ -142,7 +142,7 @@ function take(number: number): boolean {
 label {
   display: block;
   color: var(--quiet);
-  font-size: 14px;
+  font-size: var(--size-small);
   line-height: 18px;
 }
 

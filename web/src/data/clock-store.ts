@@ -21,14 +21,12 @@ import { usePotsStore } from "./pots-store";
 import { changeKitchen, removePlan, savePlan } from "./repository";
 import { useLive } from "./use-live";
 import type { Reckoner } from "../workers/reckoner.worker";
+import type { PotStart } from "./pot-start";
 import { useSteps } from "./use-steps";
 import { report } from "../frame/errors";
 
 /** What stands on the clock is reckoned anew so often when nothing changes, min. */
 const EVERY_MIN = 5;
-
-/** A planned pot on the filled clock. */
-export type PotStart = ClockAnswer["pots"][number];
 
 /** A step of the clock to undo: the clock, with the plans that a remedy changed. */
 interface ClockStep {

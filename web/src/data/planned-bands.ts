@@ -3,7 +3,7 @@ import { heatOf } from "@kettlos/core/heats/heat";
 import { MINUTE_MS } from "@kettlos/core/units/time";
 import { workMinutes, workTasks } from "@kettlos/core/schedule/work-tasks";
 import { afterMinOf, startBy } from "@kettlos/core/schedule/start-by";
-import type { PotStart } from "./clock-store";
+import type { PotStart } from "./pot-start";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
 import { simulate } from "@kettlos/core/simulate/simulate";

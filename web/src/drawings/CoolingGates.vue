@@ -150,7 +150,7 @@ const doors = computed(() =>
 <style scoped>
 svg {
   display: block;
-  font-size: 14px;
+  font-size: var(--size-small);
   font-variant-numeric: tabular-nums;
 }
 

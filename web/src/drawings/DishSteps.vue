@@ -212,7 +212,7 @@ svg {
 .word {
   fill: var(--herb);
   font-weight: 600;
-  font-size: 13px;
+  font-size: var(--size-small);
 }
 
 .rule {
@@ -229,13 +229,13 @@ svg {
 
 .numeral {
   fill: var(--quiet);
-  font-size: 13px;
+  font-size: var(--size-small);
 }
 
 .value {
   font-family: var(--head);
   font-weight: 650;
-  font-size: 14px;
+  font-size: var(--size-small);
 }
 
 .join {

@@ -164,7 +164,7 @@ circle:hover {
 }
 
 .told {
-  font-size: 14px;
+  font-size: var(--size-small);
   font-weight: 600;
   paint-order: stroke;
   stroke: var(--ground);
@@ -174,6 +174,6 @@ circle:hover {
 
 .numeral {
   fill: var(--quiet);
-  font-size: 13px;
+  font-size: var(--size-small);
 }
 </style>

@@ -207,7 +207,7 @@ figcaption span {
 
 text {
   fill: var(--quiet);
-  font-size: 14px;
+  font-size: var(--size-small);
 }
 
 .name {

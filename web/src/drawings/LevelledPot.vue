@@ -85,6 +85,6 @@ const half = computed(() => halfWidthAt(frame.value, props.startM));
 
 text {
   fill: var(--ink);
-  font-size: 14px;
+  font-size: var(--size-small);
 }
 </style>

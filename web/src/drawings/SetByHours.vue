@@ -134,6 +134,6 @@ circle {
 
 .numeral {
   fill: var(--quiet);
-  font-size: 12px;
+  font-size: var(--size-small);
 }
 </style>

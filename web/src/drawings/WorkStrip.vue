@@ -82,10 +82,10 @@ const aheadWords = computed(() =>
 }
 
 .on {
-  font-size: 13px;
+  font-size: var(--size-small);
 }
 
 .quiet {
-  font-size: 12px;
+  font-size: var(--size-small);
 }
 </style>

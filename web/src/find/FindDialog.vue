@@ -129,7 +129,7 @@ async function toLine() {
 .written {
   width: 100%;
   margin-bottom: 12px;
-  font-size: 20px;
+  font-size: var(--size-lead);
 }
 
 li {

@@ -62,7 +62,7 @@ const shortcuts = computed(() => (shown.value ? allShortcuts() : []));
 
 <style scoped>
 .answers {
-  font-size: 18px;
+  font-size: var(--size-lead);
   line-height: 26px;
 }
 
@@ -79,7 +79,7 @@ const shortcuts = computed(() => (shown.value ? allShortcuts() : []));
 
 h3 {
   margin: 16px 0 4px;
-  font: 650 16px/22px var(--head);
+  font: 650 var(--size-body)/22px var(--head);
 }
 
 dt {

@@ -86,7 +86,9 @@ const bands = computed(() => [
               : `now: ${next.title.toLowerCase()}`,
       };
     }),
-  ...(forecaster.value?.plannedBands(store.plans, store.kitchen, pots.nowMs, clockStore.starts) ?? [])
+  ...(
+    forecaster.value?.plannedBands(store.plans, store.kitchen, pots.nowMs, clockStore.starts) ?? []
+  )
     // On the clock they stand on the lanes.
     .filter((b) => b.lightMs < toMs.value && route.name !== "clock")
     .toSorted((a, b) => a.lightMs - b.lightMs)
@@ -182,13 +184,13 @@ const LINE_PX = 26;
 }
 
 .now strong {
-  font-size: 28px;
+  font-size: var(--size-head);
   line-height: 32px;
 }
 
 .label {
   color: var(--rail-quiet);
-  font-size: 14px;
+  font-size: var(--size-small);
   line-height: 18px;
 }
 
@@ -225,7 +227,7 @@ const LINE_PX = 26;
 .axis span {
   position: absolute;
   top: 9px;
-  font: 500 14px/18px var(--head);
+  font: 500 var(--size-small)/18px var(--head);
   font-stretch: 84%;
   transform: translateX(-50%);
 }
@@ -267,7 +269,7 @@ li a {
   top: 3px;
   z-index: 2;
   padding: 0 8px;
-  font-size: 14px;
+  font-size: var(--size-small);
   line-height: 20px;
   white-space: nowrap;
 }
@@ -296,7 +298,7 @@ li a {
   position: relative;
   z-index: 2;
   padding: 0 0 8px 16%;
-  font-size: 14px;
+  font-size: var(--size-small);
 }
 
 .nothing a {
@@ -319,7 +321,7 @@ li a {
   }
 
   .now strong {
-    font-size: 16px;
+    font-size: var(--size-body);
     line-height: 18px;
   }
 

@@ -111,7 +111,7 @@ function target(id: (typeof STAGES)[number]["id"]): string | null {
   flex-wrap: wrap;
   gap: 4px 12px;
   align-items: baseline;
-  font-size: 20px;
+  font-size: var(--size-lead);
 }
 
 .who :deep(.figure) {
@@ -168,7 +168,7 @@ path {
 
   .stages {
     flex-basis: 100%;
-    font-size: 14px;
+    font-size: var(--size-small);
   }
 
   .stage {

@@ -81,7 +81,7 @@ const UNITS: { value: UnitSystem; label: string }[] = [
   margin-right: 40px;
   color: var(--rim);
   font-family: var(--head);
-  font-size: 28px;
+  font-size: var(--size-head);
   font-stretch: 78%;
   font-weight: 800;
   line-height: 48px;
@@ -141,7 +141,7 @@ const UNITS: { value: UnitSystem; label: string }[] = [
 .units :deep(.ticks) {
   height: 48px;
   border-bottom: 0;
-  font-size: 14px;
+  font-size: var(--size-small);
 }
 
 /* Until they are known its room is kept. */
@@ -176,7 +176,7 @@ const UNITS: { value: UnitSystem; label: string }[] = [
 }
 
 .help {
-  font-size: 20px;
+  font-size: var(--size-lead);
   font-weight: 700;
 }
 

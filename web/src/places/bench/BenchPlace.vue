@@ -254,7 +254,7 @@ h2 {
 .next strong {
   white-space: nowrap;
   grid-row: span 2;
-  font-size: 20px;
+  font-size: var(--size-lead);
 }
 
 .others {

@@ -92,7 +92,7 @@ const due = computed(() => {
 }
 
 .next {
-  font-size: 28px;
+  font-size: var(--size-head);
   line-height: 36px;
 }
 

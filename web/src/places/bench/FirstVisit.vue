@@ -238,7 +238,7 @@ async function openOwn() {
 
 h1 {
   padding-bottom: 16px;
-  font-size: 44px;
+  font-size: var(--size-figure);
   line-height: 46px;
 }
 
@@ -270,7 +270,7 @@ h1 {
   gap: 16px 24px;
 }
 
-@media (width <= 800px) {
+@media (width <= 900px) {
   .first {
     grid-template-columns: minmax(0, 1fr);
     padding-top: 16px;
@@ -283,7 +283,7 @@ h1 {
   }
 
   h1 {
-    font-size: 28px;
+    font-size: var(--size-head);
     line-height: 32px;
   }
 }

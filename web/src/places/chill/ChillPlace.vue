@@ -235,7 +235,7 @@ useShortcuts(() => [{ keys: "u", does: "Undo the last entry", run: () => void un
 }
 
 .now {
-  font-size: 44px;
+  font-size: var(--size-figure);
   line-height: 48px;
 }
 

@@ -316,7 +316,7 @@ header {
 }
 
 .sentence {
-  font: 600 19px/26px var(--head);
+  font: 600 var(--size-lead)/26px var(--head);
   font-stretch: 90%;
 }
 

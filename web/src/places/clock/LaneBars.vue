@@ -181,7 +181,7 @@ const widthOf = (bar: LaneBar) => Math.max(LEAST_PX, (bar.to - bar.from) * props
   bottom: 0;
   left: 6px;
   color: var(--broth-ink);
-  font-size: 13px;
+  font-size: var(--size-small);
   font-weight: 500;
   line-height: 17px;
   white-space: nowrap;

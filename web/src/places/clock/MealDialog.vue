@@ -175,10 +175,10 @@ legend {
 .name {
   display: grid;
   color: var(--quiet);
-  font-size: 14px;
+  font-size: var(--size-small);
 }
 
 .name .written {
-  font-size: 16px;
+  font-size: var(--size-body);
 }
 </style>

@@ -85,10 +85,10 @@ const remove = (pot: LoosePot) => void keep(() => props.removeIt(pot.planId));
 .which {
   display: grid;
   color: var(--quiet);
-  font-size: 14px;
+  font-size: var(--size-small);
 }
 
 .which .written {
-  font-size: 16px;
+  font-size: var(--size-body);
 }
 </style>

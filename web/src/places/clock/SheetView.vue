@@ -135,7 +135,7 @@ const potOf = (row: SheetRow) => {
   padding: 10px 14px;
   border-left: 6px solid var(--rim);
   background: var(--rim-soft);
-  font-size: 18px;
+  font-size: var(--size-lead);
 }
 
 h2 {

@@ -53,11 +53,11 @@ const set = (part: Partial<SideEntry>) => (side.value = { ...side.value, ...part
 .name {
   display: grid;
   color: var(--quiet);
-  font-size: 14px;
+  font-size: var(--size-small);
 }
 
 .name .written {
-  font-size: 16px;
+  font-size: var(--size-body);
 }
 
 .link {

@@ -203,7 +203,7 @@ async function keep() {
 .ask label {
   display: grid;
   color: var(--quiet);
-  font-size: 14px;
+  font-size: var(--size-small);
   line-height: 18px;
 }
 
@@ -211,7 +211,7 @@ async function keep() {
 .ask label > select {
   width: 100%;
   height: 36px;
-  font-size: 16px;
+  font-size: var(--size-body);
 }
 
 .answers li {
@@ -234,14 +234,14 @@ async function keep() {
 
 .said {
   font-family: var(--head);
-  font-size: 26px;
+  font-size: var(--size-head);
   font-weight: 700;
   line-height: 32px;
 }
 
 small {
   font-family: var(--text);
-  font-size: 15px;
+  font-size: var(--size-body);
   font-weight: 400;
 }
 

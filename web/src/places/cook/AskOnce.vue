@@ -51,6 +51,6 @@ async function say(name: Preference, isOn: boolean) {
   align-items: center;
   padding: 6px 0;
   border-bottom: 1px solid var(--hair);
-  font-size: 14px;
+  font-size: var(--size-small);
 }
 </style>

@@ -203,7 +203,7 @@ svg {
 }
 
 .big {
-  font-size: 36px;
+  font-size: var(--size-figure);
 }
 
 dl > div {
@@ -213,11 +213,11 @@ dl > div {
 
 dt {
   color: var(--quiet);
-  font-size: 14px;
+  font-size: var(--size-small);
 }
 
 .yield .result {
-  font-size: 36px;
-  line-height: 44px;
+  font-size: var(--size-figure);
+  line-height: 52px;
 }
 </style>

@@ -76,7 +76,7 @@ const values = computed(() => {
   border: 0;
   border-bottom: 1px solid var(--hair);
   background: none;
-  font-size: 14px;
+  font-size: var(--size-small);
   text-align: left;
 }
 

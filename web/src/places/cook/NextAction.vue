@@ -143,12 +143,12 @@ const isDue = computed(() => props.action.atMs <= props.nowMs && !isQuiet.value)
 }
 
 .at {
-  font-size: 20px;
+  font-size: var(--size-lead);
   line-height: 26px;
 }
 
 h1 {
-  font-size: 44px;
+  font-size: var(--size-figure);
   line-height: 48px;
 }
 
@@ -167,14 +167,14 @@ h1 {
 
 .look {
   padding: 6px 0 12px;
-  font-size: 20px;
+  font-size: var(--size-lead);
   line-height: 26px;
 }
 
 .done {
   width: 100%;
   min-height: 60px;
-  font-size: 20px;
+  font-size: var(--size-lead);
 }
 
 .aside,
@@ -204,13 +204,13 @@ h1 {
 }
 
 .later b {
-  font-size: 28px;
+  font-size: var(--size-head);
   line-height: 32px;
 }
 
 @media (width <= 700px) {
   h1 {
-    font-size: 28px;
+    font-size: var(--size-head);
     line-height: 34px;
   }
 }

@@ -47,7 +47,7 @@ watch(
 
 const row = useTemplateRef<HTMLElement>("row");
 const rowWidth = useMeasuredWidth(row);
-const isMiddling = useMediaQuery("(width <= 1000px)");
+const isMiddling = useMediaQuery("(width <= 1100px)");
 const isNarrow = useMediaQuery("(width <= 700px)");
 const columnWidth = computed(() => {
   const across = isNarrow.value ? 1 : isMiddling.value ? 2 : Math.max(1, store.columns.length);
@@ -239,7 +239,7 @@ select {
   border-top: 1px solid var(--hair);
 }
 
-@media (width <= 1000px) {
+@media (width <= 1100px) {
   .row {
     grid-template-columns: repeat(2, minmax(0, 1fr));
   }

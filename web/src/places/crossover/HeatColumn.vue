@@ -288,7 +288,7 @@ header {
 .written-for {
   padding-bottom: 1px;
   border-bottom: 4px solid var(--rim);
-  font-size: 14px;
+  font-size: var(--size-small);
 }
 
 .how {
@@ -317,7 +317,7 @@ header {
 
 .said {
   font-family: var(--head);
-  font-size: 26px;
+  font-size: var(--size-head);
   font-weight: 700;
   line-height: 30px;
 }
@@ -362,7 +362,7 @@ dd {
 .ways {
   display: grid;
   gap: 6px;
-  font-size: 15px;
+  font-size: var(--size-body);
 }
 
 .ways li {

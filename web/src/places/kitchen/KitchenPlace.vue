@@ -199,7 +199,7 @@ header {
 }
 
 .name :deep(.el-input__inner) {
-  font: 650 28px/34px var(--head);
+  font: 650 var(--size-head)/34px var(--head);
   font-stretch: 88%;
 }
 
@@ -251,7 +251,7 @@ header {
   font-weight: 650;
 }
 
-@media (width <= 800px) {
+@media (width <= 900px) {
   .kitchen {
     grid-template-columns: minmax(0, 1fr);
   }

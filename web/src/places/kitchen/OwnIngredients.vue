@@ -177,7 +177,7 @@ function setLabel(label: OwnIngredient["label"] | null) {
 
 label {
   color: var(--quiet);
-  font-size: 14px;
+  font-size: var(--size-small);
 }
 
 @media (width <= 700px) {

@@ -277,7 +277,7 @@ function setByCapacity(capacity: number | null, across: number | null) {
 .name {
   max-width: 320px;
   color: var(--quiet);
-  font-size: 14px;
+  font-size: var(--size-small);
 }
 
 .fields {

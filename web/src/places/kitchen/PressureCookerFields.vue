@@ -95,6 +95,6 @@ const heldAt = computed(() =>
 
 label:not(.check) {
   color: var(--quiet);
-  font-size: 14px;
+  font-size: var(--size-small);
 }
 </style>

@@ -128,7 +128,7 @@ function save() {
 
 label {
   color: var(--quiet);
-  font-size: 14px;
+  font-size: var(--size-small);
 }
 
 textarea {
@@ -140,7 +140,7 @@ textarea {
   background: var(--surface);
   color: var(--ink);
   font: inherit;
-  font-size: 16px;
+  font-size: var(--size-body);
 }
 
 p {

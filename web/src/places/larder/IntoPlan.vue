@@ -67,6 +67,6 @@ async function take() {
   display: grid;
   flex: 1;
   color: var(--quiet);
-  font-size: 14px;
+  font-size: var(--size-small);
 }
 </style>

@@ -75,12 +75,12 @@ const salt = computed(() => saltWords(props.holding.lot, props.units));
 .words {
   display: grid;
   padding: 0 4px 8px;
-  font-size: 14px;
+  font-size: var(--size-small);
   line-height: 18px;
 }
 
 .words strong {
-  font-size: 16px;
+  font-size: var(--size-body);
   line-height: 20px;
 }
 

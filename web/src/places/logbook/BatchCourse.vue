@@ -219,7 +219,7 @@ const isJustLiked = computed(() => props.pot.cook.events.at(-1)?.kind === "liked
 
 .sentence {
   padding-bottom: 12px;
-  font: 650 20px/28px var(--head);
+  font: 650 var(--size-lead)/28px var(--head);
   font-stretch: 88%;
 }
 
@@ -245,12 +245,12 @@ time {
 
 .big {
   padding-bottom: 12px;
-  font-size: 28px;
+  font-size: var(--size-head);
   line-height: 40px;
 }
 
 .big .quiet {
-  font-size: 20px;
+  font-size: var(--size-lead);
 }
 
 .row {

@@ -204,7 +204,7 @@ h1 {
 
 .sentence {
   padding: 4px 0 12px;
-  font: 650 20px/28px var(--head);
+  font: 650 var(--size-lead)/28px var(--head);
   font-stretch: 88%;
 }
 
@@ -239,7 +239,7 @@ h1 {
 }
 
 .figure {
-  font-size: 20px;
+  font-size: var(--size-lead);
   line-height: 30px;
 }
 

@@ -165,7 +165,7 @@ tbody tr {
   position: absolute;
   bottom: 4px;
   color: var(--quiet);
-  font-size: 13px;
+  font-size: var(--size-small);
   white-space: nowrap;
   transform: translateX(-50%);
 }
@@ -242,7 +242,7 @@ tbody tr {
     grid-column: 1 / -1;
     padding-top: 0;
     color: var(--quiet);
-    font-size: 14px;
+    font-size: var(--size-small);
   }
 
   td.aside::before {

@@ -254,7 +254,7 @@ ol > li {
 
 ol > li h3 .figure {
   display: block;
-  font-size: 20px;
+  font-size: var(--size-lead);
   line-height: 28px;
 }
 

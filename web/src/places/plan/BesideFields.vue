@@ -126,7 +126,7 @@ const drawnL = computed(() =>
 legend {
   padding: 0;
   color: var(--quiet);
-  font-size: 14px;
+  font-size: var(--size-small);
 }
 
 .check {
@@ -152,7 +152,7 @@ legend {
   }
 }
 
-@media (width <= 600px) {
+@media (width <= 700px) {
   .sides li {
     grid-template-columns: repeat(3, minmax(0, 1fr));
   }

@@ -150,7 +150,7 @@ fieldset {
 legend {
   padding: 0;
   color: var(--quiet);
-  font-size: 14px;
+  font-size: var(--size-small);
 }
 
 .check {

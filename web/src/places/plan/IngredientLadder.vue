@@ -247,7 +247,7 @@ li.opens {
   gap: 8px;
   justify-content: space-between;
   padding-right: 12px;
-  font-size: 14px;
+  font-size: var(--size-small);
 }
 
 .rung {
@@ -262,13 +262,13 @@ li.opens {
   border: 0;
   background: repeating-linear-gradient(180deg, var(--tick) 0 1px, transparent 1px 25%) left / 8px
     100% no-repeat;
-  font-size: 16px;
+  font-size: var(--size-body);
   text-align: left;
 }
 
 .dense .rung {
   min-height: 25px;
-  font-size: 14px;
+  font-size: var(--size-small);
   line-height: 18px;
 }
 
@@ -307,12 +307,12 @@ li.opens {
 }
 
 .us {
-  font-size: 14px;
+  font-size: var(--size-small);
   white-space: nowrap;
 }
 
 .prep {
-  font-size: 14px;
+  font-size: var(--size-small);
   line-height: 17px;
   overflow-wrap: anywhere;
 }

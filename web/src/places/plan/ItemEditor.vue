@@ -215,6 +215,6 @@ function setAmount({ massKg, counted }: Amount) {
 
 .prep {
   color: var(--quiet);
-  font-size: 14px;
+  font-size: var(--size-small);
 }
 </style>

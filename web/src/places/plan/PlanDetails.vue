@@ -172,7 +172,7 @@ const setStrain = (part: Partial<Plan["strain"]>) =>
 
 label {
   color: var(--quiet);
-  font-size: 14px;
+  font-size: var(--size-small);
 }
 
 .rule {

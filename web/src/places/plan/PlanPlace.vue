@@ -329,7 +329,7 @@ useShortcuts(() => [
 }
 
 /* The pot stays in sight beside a long ladder. */
-@media (width > 1000px) {
+@media (width > 1100px) {
   .top > :first-child {
     position: sticky;
     top: 8px;
@@ -366,7 +366,7 @@ useShortcuts(() => [
   gap: 16px;
 }
 
-@media (width <= 1000px) {
+@media (width <= 1100px) {
   .top,
   .bottom {
     grid-template-columns: minmax(0, 1fr);

@@ -238,7 +238,7 @@ svg {
 }
 
 .big {
-  font-size: 40px;
+  font-size: var(--size-figure);
 }
 
 .strong-span {
@@ -281,7 +281,7 @@ svg {
 
   .steps .button {
     flex: 1;
-    font-size: 20px;
+    font-size: var(--size-lead);
   }
 }
 </style>

@@ -33,6 +33,16 @@ const emit = defineEmits<{
 }>();
 
 const parts = computed(() => sentenceParts(props.plan, props.kitchen, props.answers, props.units));
+const STOPS = /^[,.:;]+/u;
+const isTail = (i: number) => parts.value[i]?.field === undefined && parts.value[i - 1]?.field;
+/** What opens holds the stop that follows it: no line begins with a comma. */
+const pieces = computed(() =>
+  parts.value.map((part, i) => ({
+    ...part,
+    text: isTail(i) ? part.text.replace(STOPS, "") : part.text,
+    stop: isTail(i + 1) ? (STOPS.exec(parts.value[i + 1]?.text ?? "")?.[0] ?? "") : "",
+  })),
+);
 const { key, anchor, toggle, shut } = useOpened();
 const keyOf = (field: SentenceField) =>
   field.of === "item"
@@ -73,17 +83,18 @@ const FIELD_WORDS: Record<SentenceField["of"], string> = {
 
 <template>
   <h1 class="sentence">
-    <template v-for="(part, i) in parts" :key="i">
-      <button
-        v-if="part.field"
-        type="button"
-        class="editable"
-        :aria-label="`${part.text}, change the ${FIELD_WORDS[part.field.of]}`"
-        :aria-expanded="key === keyOf(part.field)"
-        @click="toggle(keyOf(part.field), $event)"
+    <template v-for="(part, i) in pieces" :key="i">
+      <span v-if="part.field" class="held"
+        ><button
+          type="button"
+          class="editable"
+          :aria-label="`${part.text}, change the ${FIELD_WORDS[part.field.of]}`"
+          :aria-expanded="key === keyOf(part.field)"
+          @click="toggle(keyOf(part.field), $event)"
+        >
+          {{ part.text }}</button
+        >{{ part.stop }}</span
       >
-        {{ part.text }}
-      </button>
       <span v-else :class="{ result: part.isResult }">{{ part.text }}</span>
     </template>
   </h1>
@@ -160,7 +171,7 @@ const FIELD_WORDS: Record<SentenceField["of"], string> = {
 
 <style scoped>
 .sentence {
-  font-size: 26px;
+  font-size: var(--size-head);
   line-height: 34px;
 }
 
@@ -168,9 +179,17 @@ const FIELD_WORDS: Record<SentenceField["of"], string> = {
   white-space: pre-wrap;
 }
 
+.sentence .held {
+  white-space: nowrap;
+}
+
+.held > button {
+  white-space: normal;
+}
+
 @media (width <= 700px) {
   .sentence {
-    font-size: 20px;
+    font-size: var(--size-lead);
     line-height: 32px;
   }
 }

@@ -77,6 +77,6 @@ const name = (item: PlanItem) => nameOf(item).toLowerCase();
 legend {
   padding: 0;
   color: var(--quiet);
-  font-size: 14px;
+  font-size: var(--size-small);
 }
 </style>

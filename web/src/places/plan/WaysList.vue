@@ -66,7 +66,7 @@ defineEmits<{ state: [statement: WaterStatement] }>();
 
 .volume {
   display: block;
-  font: 600 14px/18px var(--head);
+  font: 600 var(--size-small)/18px var(--head);
   font-stretch: 84%;
   color: var(--quiet);
 }

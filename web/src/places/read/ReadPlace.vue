@@ -252,7 +252,7 @@ h2 {
 .steps .unread::after {
   color: var(--ember);
   content: " not understood";
-  font-size: 14px;
+  font-size: var(--size-small);
 }
 
 .steps .kept {
@@ -263,7 +263,7 @@ h2 {
 .steps .kept::after {
   color: var(--quiet);
   content: " kept as its sentence";
-  font-size: 14px;
+  font-size: var(--size-small);
 }
 
 .foot {
@@ -278,7 +278,7 @@ h2 {
   align-items: center;
 }
 
-@media (width <= 1000px) {
+@media (width <= 1100px) {
   .columns {
     grid-template-columns: minmax(0, 1fr);
   }

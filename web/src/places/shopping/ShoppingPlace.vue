@@ -233,7 +233,7 @@ fieldset {
 legend {
   padding: 0;
   color: var(--quiet);
-  font-size: 14px;
+  font-size: var(--size-small);
 }
 
 h2 {
@@ -273,7 +273,7 @@ li b,
   padding-top: 12px;
 }
 
-@media (width <= 800px) {
+@media (width <= 700px) {
   li {
     grid-template-columns: minmax(0, 1fr) max-content;
     padding: 6px 0;

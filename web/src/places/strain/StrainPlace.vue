@@ -291,7 +291,7 @@ useShortcuts(() =>
 }
 
 .cause {
-  font-size: 20px;
+  font-size: var(--size-lead);
   line-height: 26px;
 }
 

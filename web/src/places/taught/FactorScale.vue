@@ -94,6 +94,6 @@ circle {
 
 text {
   fill: var(--quiet);
-  font-size: 12px;
+  font-size: var(--size-small);
 }
 </style>

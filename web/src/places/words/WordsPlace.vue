@@ -52,7 +52,7 @@ dl div {
 }
 
 dt {
-  font: 650 17px/24px var(--head);
+  font: 650 var(--size-body)/24px var(--head);
 }
 
 dt.asked {
