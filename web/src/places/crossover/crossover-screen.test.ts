@@ -7,6 +7,7 @@ import { planOf, sample } from "../../../test/pot";
 import HeatCourses from "../../drawings/HeatCourses.vue";
 import LevelledPot from "../../drawings/LevelledPot.vue";
 import HeatColumn from "./HeatColumn.vue";
+import PotsRow from "./PotsRow.vue";
 import { heatWords } from "../../words/heat-words";
 
 const global = { components: { ElInput, ElPopover } };
@@ -33,6 +34,23 @@ function columnWith(
     global,
   });
 }
+
+test("pots share one scale, and keep one where there is hardly room for their words", () => {
+  const all = converted.answers.map((answer, i) => ({ answer, range: drawn[i] ?? null }));
+  const scales = (width: number) =>
+    all.map((column) => {
+      const row = mount(PotsRow, {
+        props: { column, all, kitchen: sample.kitchen, units: "metric", width },
+        global,
+      });
+      return row.findComponent(LevelledPot).props("pxPerM");
+    });
+  const [wide, narrow] = [scales(400), scales(100)];
+  expect(new Set(wide).size).toBe(1);
+  expect(new Set(narrow).size).toBe(1);
+  expect(wide[0]).toBeGreaterThan(400);
+  expect(narrow[0]).toBeGreaterThan(0);
+});
 
 describe("a heat's column", () => {
   test("says time, liquid in and out, work, and the rule", () => {
