@@ -1,3 +1,4 @@
+import { SCHEMA_VERSION } from "@kettlos/core/simulate/schema-version";
 import { BatchSchema } from "@kettlos/core/batch/batch-schema";
 import { readKettlosFile } from "@kettlos/core/formats/kettlos-json";
 import { StreamMessageSchema, type StreamMessage } from "@kettlos/core/instruments/messages";
@@ -18,7 +19,7 @@ const { kitchen, plans } = reading.file;
 const fastPot = (speed = 600) => {
   const now = Date.now();
   const batch = BatchSchema.parse({
-    schemaVersion: 3,
+    schemaVersion: SCHEMA_VERSION,
     id: "pot",
     createdMs: now,
     plan: plans[0],
@@ -28,7 +29,7 @@ const fastPot = (speed = 600) => {
   const event = (id: string, kind: string, minAgo: number) => ({
     id,
     batchId: "pot",
-    schemaVersion: 3,
+    schemaVersion: SCHEMA_VERSION,
     atMs: now - minAgo * 60_000,
     kind,
   });

@@ -59,7 +59,7 @@ const capMm = computed(() =>
     <p v-if="capMm !== null" class="quiet small">
       A cap of about
       {{ one === "us" ? showLength(capMm / 1000, one) : `${figure(capMm, 0)} mm` }} in the pot;
-      reckoned {{ showMass(answers.figures.fatKg.expected, one) }}.
+      expected {{ showMass(answers.figures.fatKg.expected, one) }}.
     </p>
     <template v-if="plan.end === 'strained'">
       <MarkChoice
