@@ -57,7 +57,7 @@ test("heat and lid turned, water poured in: the forecast follows and can be take
   await page.keyboard.press("w");
   await page.getByLabel("Water poured in, best boiling").fill("1 L");
   await page.getByLabel("Water poured in, best boiling").press("Enter");
-  await expect(page.getByText("Topped up, 1.0 L")).toBeVisible();
+  await expect(page.getByText("Topped up, 1 L")).toBeVisible();
   await expect(page.getByRole("dialog", { name: "Top up" })).toBeHidden();
   await page.keyboard.press("u");
   await page.keyboard.press("u");

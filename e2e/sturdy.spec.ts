@@ -76,34 +76,37 @@ test.describe("a pot on the fire is always there", () => {
     await expect(counter.getByRole("button", { name: /is in now/ }).first()).toBeVisible();
     const batchId = page.url().split("/").at(-1) ?? "";
     // The whole counter is left out, as a slip of the hand would.
-    await page.evaluate(async (id) => {
-      const database = await new Promise<IDBDatabase>((resolve, reject) => {
-        const opening = indexedDB.open("kettlos");
-        opening.onsuccess = () => resolve(opening.result);
-        opening.onerror = () => reject(new Error("cannot open"));
-      });
-      const transaction = database.transaction(["batches", "events"], "readwrite");
-      const batch = await new Promise<{ plan: { items: { id: string }[] } }>((resolve) => {
-        const got = transaction.objectStore("batches").get(id);
-        got.onsuccess = () => resolve(got.result as { plan: { items: { id: string }[] } });
-      });
-      transaction
-        .objectStore("batches")
-        .put({ ...batch, plan: { ...batch.plan, stop: { by: "tender" } } });
-      for (const item of batch.plan.items) {
-        const event = {
-          id: `out-${item.id}`,
-          batchId: id,
-          schemaVersion: SCHEMA_VERSION,
-          kind: "leftOut",
-          itemId: item.id,
-          atMs: Date.now(),
-        };
-        transaction.objectStore("events").add({ id: event.id, batchId: id, event });
-      }
-      await new Promise((resolve) => (transaction.oncomplete = resolve));
-      database.close();
-    }, batchId);
+    await page.evaluate(
+      async ([id, schemaVersion]) => {
+        const database = await new Promise<IDBDatabase>((resolve, reject) => {
+          const opening = indexedDB.open("kettlos");
+          opening.onsuccess = () => resolve(opening.result);
+          opening.onerror = () => reject(new Error("cannot open"));
+        });
+        const transaction = database.transaction(["batches", "events"], "readwrite");
+        const batch = await new Promise<{ plan: { items: { id: string }[] } }>((resolve) => {
+          const got = transaction.objectStore("batches").get(id);
+          got.onsuccess = () => resolve(got.result as { plan: { items: { id: string }[] } });
+        });
+        transaction
+          .objectStore("batches")
+          .put({ ...batch, plan: { ...batch.plan, stop: { by: "tender" } } });
+        for (const item of batch.plan.items) {
+          const event = {
+            id: `out-${item.id}`,
+            batchId: id,
+            schemaVersion,
+            kind: "leftOut",
+            itemId: item.id,
+            atMs: Date.now(),
+          };
+          transaction.objectStore("events").add({ id: event.id, batchId: id, event });
+        }
+        await new Promise((resolve) => (transaction.oncomplete = resolve));
+        database.close();
+      },
+      [batchId, SCHEMA_VERSION] as const,
+    );
     await page.reload();
     await expect(page.getByText("Worked out as it was written")).toBeVisible();
     await expect(page.getByRole("heading", { name: "Nothing is on the fire" })).toHaveCount(0);

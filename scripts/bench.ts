@@ -118,7 +118,7 @@ const withADay = `new Promise((resolve, reject) => {
     const until = Date.now();
     const put = (n, part) => {
       const id = "day-" + n + "-" + (part.where ?? part.reading.form);
-      const event = { ...part, id, batchId: "on-fire", schemaVersion: SCHEMA_VERSION, source: "instrument",
+      const event = { ...part, id, batchId: "on-fire", schemaVersion: ${SCHEMA_VERSION}, source: "instrument",
         atMs: until - n * 60000 };
       events.add({ id, batchId: "on-fire", event });
     };
