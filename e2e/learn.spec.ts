@@ -3,7 +3,7 @@ import { expect, test, type Page } from "@playwright/test";
 import type { KettlosFile } from "@kettlos/core/formats/kettlos-json";
 import { EXPECTED } from "@kettlos/core/simulate/parameters";
 import { simulate } from "@kettlos/core/simulate/simulate";
-import { workSaid } from "@kettlos/core/events/work/effects";
+import { workSaid } from "@kettlos/core/events/hands/effects";
 import { workTasks } from "@kettlos/core/schedule/work-tasks";
 import { pointAt } from "@kettlos/core/simulate/point-at";
 import type { Trace } from "@kettlos/core/simulate/trace";

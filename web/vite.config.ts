@@ -43,6 +43,7 @@ function reachedFrom(begin: string, name: string) {
     return reached.has(moduleId) ? name : null;
   };
 }
+
 export default defineConfig({
   // Its build for browsers that have promises of their own; the one it gives by itself brings them along.
   resolve: { alias: [{ find: /^dexie$/, replacement: "dexie/dist/modern/dexie.mjs" }] },

@@ -1,6 +1,6 @@
 import type { EventFacts } from "../src/events/event-schema";
-import type { WorkSaid } from "../src/events/work/terms";
-import { workSaid } from "../src/events/work/effects";
+import type { WorkSaid } from "../src/events/hands/terms";
+import { workSaid } from "../src/events/hands/effects";
 import { TASKS } from "../src/prepare/works";
 
 /** What a log says of a piece of work, by its ingredient and kind: "goat:brown". */

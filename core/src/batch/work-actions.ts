@@ -8,7 +8,7 @@ import { showDuration } from "../units/show";
 import type { WorkTask } from "../schedule/work-tasks";
 import type { Action } from "./action";
 import type { Cook } from "./fold";
-import { workSaid } from "../events/work/effects";
+import { workSaid } from "../events/hands/effects";
 import { workBefore, type WorkBefore } from "./work-before";
 import { LEFT_MEANS, UNSOAKED_BEANS, WORK_SIGNS } from "./work-words";
 

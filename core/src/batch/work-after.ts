@@ -11,7 +11,7 @@ import { showDuration } from "../units/show";
 import type { Action } from "./action";
 import type { Cook } from "./fold";
 import type { LiveForecast } from "./live-forecast";
-import { isWorkOver, saidOfWork, workSaid } from "../events/work/effects";
+import { isWorkOver, saidOfWork, workSaid } from "../events/hands/effects";
 import { sayList } from "./say-list";
 import { LEFT_MEANS } from "./work-words";
 

@@ -3,7 +3,7 @@ import { happened } from "../../test/events";
 import { testKitchen } from "../../test/kitchen";
 import { planOfKind } from "../dish/kinds";
 import { workTasks } from "../schedule/work-tasks";
-import { workSaid } from "../events/work/effects";
+import { workSaid } from "../events/hands/effects";
 import { fold } from "./fold";
 import { workBefore } from "./work-before";
 

@@ -2,7 +2,7 @@ import { isBefore, workTasks, type WorkTask } from "../schedule/work-tasks";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
 import type { Cook } from "./fold";
-import { saidOfWork } from "../events/work/effects";
+import { saidOfWork } from "../events/hands/effects";
 
 /** A piece of work before the pot goes on, and how far it is. */
 export interface WorkBefore {

@@ -6,7 +6,7 @@ import { say } from "../units/said";
 import type { Action } from "./action";
 import { whereIs } from "./counter";
 import type { Cook } from "./fold";
-import { isWorkOver, saidOfWork, workSaid } from "../events/work/effects";
+import { isWorkOver, saidOfWork, workSaid } from "../events/hands/effects";
 import { LEFT_MEANS, WORK_SIGNS } from "./work-words";
 
 /**

@@ -5,7 +5,7 @@ import { describe, expect, test } from "vitest";
 import { wall } from "../../test/clock-days";
 import { testKitchen } from "../../test/kitchen";
 import type { Batch } from "../batch/batch-schema";
-import type { CookEvent } from "../events/event-schema";
+import { happened } from "../../test/events";
 import { fold } from "../batch/fold";
 import { onFire } from "../batch/on-fire";
 import { planOfKind } from "../dish/kinds";
@@ -382,15 +382,8 @@ test("every piece of a plan's work is in one block, and in no other", () => {
 
 test("a pot on the fire goes on from its forecast, and what it is wanted for is still said", () => {
   const plan = potOf("boneBroth");
-  const lit = {
-    kind: "lit",
-    atMs: (NOW - 120) * 60_000,
-    id: "l",
-    batchId: "b",
-    schemaVersion: SCHEMA_VERSION,
-  };
   const batch: Batch = { schemaVersion: SCHEMA_VERSION, id: "b", createdMs: 0, plan, kitchen };
-  const cook = fold([lit as CookEvent]);
+  const cook = fold(happened({ kind: "lit", atMs: (NOW - 120) * 60_000 }));
   const nowMs = NOW * 60_000;
   const running = runningOf(batch, cook, onFire(plan, kitchen, cook, nowMs), nowMs);
   if (running === null) throw new Error("it is on");
@@ -572,11 +565,9 @@ describe("the end of the heat", () => {
     const oven = timedTasks(fire).find((t) => t.task.title === "In the oven");
     expect(endOf(end(plan))).toBe(endOf(oven));
     const atMs = NOW * 60_000;
-    const log = [
+    const log = happened(
       { kind: "lit", atMs: atMs - 30 * 60_000 },
       { kind: "simmers", atMs: atMs - 10 * 60_000 },
-    ].map(
-      (e, i) => ({ ...e, id: `e${i}`, batchId: "b", schemaVersion: SCHEMA_VERSION }) as CookEvent,
     );
     const batch: Batch = { schemaVersion: SCHEMA_VERSION, id: "b", createdMs: 0, plan, kitchen };
     const cook = fold(log);
@@ -593,11 +584,9 @@ describe("the end of the heat", () => {
 
   test("is still asked for when it is due, and the clock says that as what comes next", () => {
     const plan = withThen();
-    const log = [
+    const log = happened(
       { kind: "lit", atMs: NOW * 60_000 - 90 * 60_000 },
       { kind: "simmers", atMs: NOW * 60_000 - 65 * 60_000 },
-    ].map(
-      (e, i) => ({ ...e, id: `e${i}`, batchId: "b", schemaVersion: SCHEMA_VERSION }) as CookEvent,
     );
     const batch: Batch = { schemaVersion: SCHEMA_VERSION, id: "b", createdMs: 0, plan, kitchen };
     const cook = fold(log);
@@ -626,14 +615,11 @@ describe("the end of the heat", () => {
     const parsley = { ...meat!, id: "late", when: { at: "offHeat" } } as Plan["items"][number];
     const log = (more: object[] = []) =>
       fold(
-        [
+        happened(
           { kind: "lit", atMs: NOW * 60_000 - 90 * 60_000 },
           { kind: "simmers", atMs: NOW * 60_000 - 65 * 60_000 },
           { kind: "offHeat", atMs: NOW * 60_000 - 60_000 },
           ...more,
-        ].map(
-          (e, i) =>
-            ({ ...e, id: `e${i}`, batchId: "b", schemaVersion: SCHEMA_VERSION }) as CookEvent,
         ),
       );
     const nowMs = NOW * 60_000;
@@ -657,17 +643,21 @@ describe("the end of the heat", () => {
     const work = clockworkOf(asked, wall);
     expect([...work.schedule.placed.keys()].sort()).toEqual(["b/fire", "supper/serve"]);
     expect(
-      left(plan, log([{ kind: "strained", atMs: nowMs, measured: { massKg: 2 } }])),
+      left(
+        plan,
+        log([
+          {
+            kind: "strained",
+            atMs: nowMs,
+            measured: { massKg: 2, passes: 1, clothPasses: 0, pressed: false },
+          },
+        ]),
+      ),
     ).toBeNull();
   });
 
   test("at the stove is said by what it is on last too; what stands has stood", () => {
-    const log = [
-      { kind: "lit", atMs: 0 },
-      { kind: "simmers", atMs: 20 * 60_000 },
-    ].map(
-      (e, i) => ({ ...e, id: `e${i}`, batchId: "b", schemaVersion: SCHEMA_VERSION }) as CookEvent,
-    );
+    const log = happened({ kind: "lit", atMs: 0 }, { kind: "simmers", atMs: 20 * 60_000 });
     const saidOf = (plan: Plan) =>
       onFire(plan, kitchen, fold(log), 30 * 60_000).actions.find((a) => a.kind === "offHeat")
         ?.title;

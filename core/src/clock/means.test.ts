@@ -5,7 +5,7 @@ import { describe, expect, test } from "vitest";
 import { madeBlock, madeDay, madeTask, NOON, wall } from "../../test/clock-days";
 import { testKitchen } from "../../test/kitchen";
 import type { Batch } from "../batch/batch-schema";
-import type { CookEvent } from "../events/event-schema";
+import { happened } from "../../test/events";
 import { fold } from "../batch/fold";
 import { onFire } from "../batch/on-fire";
 import { planOfKind } from "../dish/kinds";
@@ -278,13 +278,6 @@ describe("cooked ahead", () => {
   });
 
   test("on the fire it goes into the bath, not to the table, and is hot again for its meal", () => {
-    const lit = {
-      kind: "lit",
-      atMs: (NOW - 60) * 60_000,
-      id: "l",
-      batchId: "b",
-      schemaVersion: SCHEMA_VERSION,
-    };
     const batch: Batch = {
       schemaVersion: SCHEMA_VERSION,
       id: "b",
@@ -292,7 +285,7 @@ describe("cooked ahead", () => {
       plan: braise,
       kitchen,
     };
-    const cook = fold([lit as CookEvent]);
+    const cook = fold(happened({ kind: "lit", atMs: (NOW - 60) * 60_000 }));
     const nowMs = NOW * 60_000;
     const pot = onFire(braise, kitchen, cook, nowMs);
     const running = [runningOf(batch, cook, pot, nowMs, true)].flatMap((r) => r ?? []);

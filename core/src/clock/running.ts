@@ -4,7 +4,7 @@ import type { Action } from "../batch/action";
 import type { Batch } from "../batch/batch-schema";
 import type { Cook } from "../batch/fold";
 import type { OnFire } from "../batch/on-fire";
-import { isWorkOver, type WorkOn } from "../events/work/effects";
+import { isWorkOver, type WorkOn } from "../events/hands/effects";
 import { sideId, sidesLeft } from "../batch/side-actions";
 import { besideThePot } from "../schedule/work-tasks";
 import { POT_TIMES } from "../schedule/pot-times";

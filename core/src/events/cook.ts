@@ -6,7 +6,7 @@ import { LOG_EFFECTS, unlogged, type Logged } from "./log/effects";
 import { emptyPot, POT_EFFECTS, type InPot } from "./pot/effects";
 import { SIEVE_EFFECTS, unstrained, type Sieved } from "./sieve/effects";
 import { unwatched, WATCH_EFFECTS, type Watched } from "./watch/effects";
-import { unworked, WORK_EFFECTS, type Worked } from "./work/effects";
+import { unworked, WORK_EFFECTS, type Worked } from "./hands/effects";
 
 /** What the events of a pot come to. */
 export interface Happened extends OnFire, InPot, Watched, Worked, Sieved, Chilled, Logged {}

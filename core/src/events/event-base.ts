@@ -5,7 +5,7 @@ import { z } from "../units/zod";
 /** What names a pot, an ingredient, a stretch. */
 export const Id = z.string().min(1).max(80);
 
-/** A litre or a kilogram that is poured or lifted at one go. */
+/** Litres that are poured or ladled at one go. */
 export const PouredL = z.number().positive().max(100);
 
 /** Who read it: the cook by hand (also where nothing is said), or an instrument. */

@@ -8,7 +8,7 @@ import { LOG_WORDS } from "./log/words";
 import { POT_WORDS } from "./pot/words";
 import { SIEVE_WORDS } from "./sieve/words";
 import { WATCH_WORDS } from "./watch/words";
-import { WORK_LOG_WORDS } from "./work/words";
+import { WORK_LOG_WORDS } from "./hands/words";
 
 const WORDS: EventWords<CookEvent> = {
   ...FIRE_WORDS,

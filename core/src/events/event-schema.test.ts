@@ -6,7 +6,7 @@ import { LOG } from "./log/schema";
 import { POT } from "./pot/schema";
 import { SIEVE } from "./sieve/schema";
 import { WATCH } from "./watch/schema";
-import { WORK } from "./work/schema";
+import { WORK } from "./hands/schema";
 
 test("each kind is of one subject, and stands there under its own name", () => {
   const subjects = [FIRE, POT, WATCH, WORK, SIEVE, CHILL, LOG];

@@ -5,7 +5,7 @@ import { LOG } from "./log/schema";
 import { POT } from "./pot/schema";
 import { SIEVE } from "./sieve/schema";
 import { WATCH } from "./watch/schema";
-import { WORK } from "./work/schema";
+import { WORK } from "./hands/schema";
 
 const all = Object.values({ ...FIRE, ...POT, ...WATCH, ...WORK, ...SIEVE, ...CHILL, ...LOG });
 

@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { expect, test } from "vitest";
-import { workSaid } from "../events/work/effects";
-import { WORK_SAID } from "../events/work/terms";
+import { workSaid } from "../events/hands/effects";
+import { WORK_SAID } from "../events/hands/terms";
 import { TASKS } from "../prepare/works";
 import { didOf3 } from "./did-of-3";
 

@@ -1,6 +1,6 @@
 import type { EventFacts } from "../events/event-schema";
 import { ROUNDS } from "../events/watch/terms";
-import type { WorkSaid } from "../events/work/terms";
+import type { WorkSaid } from "../events/hands/terms";
 import { SALT_ROUNDS } from "../events/pot/terms";
 import { TASKS } from "../prepare/works";
 import { ACCOMPANIMENTS } from "../simulate/dish-words";

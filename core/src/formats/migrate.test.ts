@@ -6,7 +6,7 @@ import { PlanSchema } from "../simulate/plan-schema";
 import { readFileSync } from "node:fs";
 import { migrateClock, migrateFile, migrateKitchen, migratePlan } from "./migrate";
 import { fold } from "../batch/fold";
-import { isWorkOver, saidOfWork } from "../events/work/effects";
+import { isWorkOver, saidOfWork } from "../events/hands/effects";
 import { readKettlosData } from "./kettlos-json";
 
 const kept = JSON.parse(

@@ -1,5 +1,5 @@
 import { MINUTE_MS } from "../units/time";
-import { saidOfWork } from "../events/work/effects";
+import { saidOfWork } from "../events/hands/effects";
 import { workTasks } from "../schedule/work-tasks";
 import { isLearnedWork, untaught, WORK_SIGMA } from "../simulate/learned";
 import { kitchenEstimate } from "../units/constant";

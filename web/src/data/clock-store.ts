@@ -3,7 +3,7 @@ import { MINUTE_MS } from "@kettlos/core/units/time";
 import type { ClockAnswer, TroubleAnswer } from "@kettlos/core/clock/answer";
 import { COOKED_FOR_MS } from "@kettlos/core/clock/cooked-for";
 import type { Remedy } from "@kettlos/core/clock/remedies";
-import { saidOfWork } from "@kettlos/core/events/work/effects";
+import { saidOfWork } from "@kettlos/core/events/hands/effects";
 import type { workInBlocks as WorkInBlocks } from "@kettlos/core/clock/prep-blocks";
 import { withReadyTimes } from "@kettlos/core/clock/wishes";
 import type { Clock, LoosePot } from "@kettlos/core/simulate/clock-schema";

@@ -1,7 +1,7 @@
 import { shallowRef, type ShallowRef } from "vue";
 import type * as all from "./forecaster";
 
-type Forecaster = typeof all;
+export type Forecaster = typeof all;
 
 /** Loaded again after so long where it could not be had, ms: without it no pot on the fire is seen. */
 const AGAIN_MS = 3000;

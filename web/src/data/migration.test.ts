@@ -12,6 +12,31 @@ import { expect, test } from "vitest";
 import kept from "../../../core/test/samples/kettlos-v1.json" with { type: "json" };
 import third from "../../../core/test/samples/kettlos-v3.json" with { type: "json" };
 
+const TABLES_7 = {
+  kitchens: "id",
+  plans: "id, updatedMs",
+  batches: "id, createdMs",
+  events: "++seq, &id, batchId",
+  settings: "key",
+  larder: "++seq, &id",
+  copies: "++id, atMs",
+  handles: "key",
+  steps: "key, doc",
+  bin: "id, removedMs",
+  clocks: "id",
+};
+
+/** A browser as an older version left it: to be filled, closed, and opened by this one. */
+async function browserOf(version: number, tables: Readonly<Record<string, string>>) {
+  const { default: Old } = await import("dexie");
+  const { db, openDatabase } = await import("./db");
+  db.close();
+  await Old.delete("kettlos");
+  const old = new Old("kettlos");
+  old.version(version).stores(tables);
+  return { old, db, openDatabase };
+}
+
 test("a browser of version 1 is brought up when it opens, and nothing is lost", async () => {
   const old = new Dexie("kettlos");
   old.version(1).stores({
@@ -61,24 +86,7 @@ test("a browser of version 1 is brought up when it opens, and nothing is lost", 
 });
 
 test("what undo goes back to and what lies in the bin is brought up with the rest", async () => {
-  const { default: Old } = await import("dexie");
-  const { db, openDatabase } = await import("./db");
-  db.close();
-  await Old.delete("kettlos");
-  const old = new Old("kettlos");
-  old.version(7).stores({
-    kitchens: "id",
-    plans: "id, updatedMs",
-    batches: "id, createdMs",
-    events: "++seq, &id, batchId",
-    settings: "key",
-    larder: "++seq, &id",
-    copies: "++id, atMs",
-    handles: "key",
-    steps: "key, doc",
-    bin: "id, removedMs",
-    clocks: "id",
-  });
+  const { old, db, openDatabase } = await browserOf(7, TABLES_7);
   const [given] = kept.plans;
   const { then: _then, ...plan } = PlanSchema.parse(migratePlan(given));
   const kitchen = KitchenSchema.parse(migrateKitchen(kept.kitchen));
@@ -112,23 +120,8 @@ test("what undo goes back to and what lies in the bin is brought up with the res
 });
 
 test("logs of version 3 are brought up wherever they lie: in the log, in the bin, with their pictures", async () => {
-  const { default: Old } = await import("dexie");
-  const { db, openDatabase } = await import("./db");
-  db.close();
-  await Old.delete("kettlos");
-  const old = new Old("kettlos");
-  old.version(12).stores({
-    kitchens: "id",
-    plans: "id, updatedMs",
-    batches: "id, createdMs",
-    events: "++seq, &id, batchId",
-    settings: "key",
-    larder: "++seq, &id",
-    copies: "++id, atMs",
-    handles: "key",
-    steps: "key, doc",
-    bin: "id, removedMs",
-    clocks: "id",
+  const { old, db, openDatabase } = await browserOf(12, {
+    ...TABLES_7,
     words: "batchId",
     learned: "kitchenId",
     shelved: "key, batchId, finishedMs, pot.name",

@@ -9,12 +9,10 @@ import { defineStore } from "pinia";
 import { computed, ref, watch } from "vue";
 import { clockHour } from "./clock-hour";
 import { report } from "../frame/errors";
-import { useForecaster } from "./forecasting";
+import { useForecaster, type Forecaster } from "./forecasting";
 import { useKitchenStore } from "./kitchen-store";
 import { pause } from "./pause";
 import type { PotState } from "./pot-state";
-
-type Forecaster = NonNullable<ReturnType<typeof useForecaster>["value"]>;
 
 /** A pot that is not finished yet, with its forecast, or with the problem that stands in its way. */
 export type FirePot = PotState & OnFire;

@@ -1,5 +1,5 @@
 import { emptyClock } from "@kettlos/core/simulate/clock";
-import { workSaid } from "@kettlos/core/events/work/effects";
+import { workSaid } from "@kettlos/core/events/hands/effects";
 import type { Batch } from "@kettlos/core/batch/batch-schema";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";

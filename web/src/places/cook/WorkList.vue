@@ -2,7 +2,7 @@
 import { clockOf } from "@kettlos/core/units/moments";
 import { workBefore } from "@kettlos/core/batch/work-before";
 import { canBeLeft } from "@kettlos/core/batch/work-words";
-import { workSaid } from "@kettlos/core/events/work/effects";
+import { workSaid } from "@kettlos/core/events/hands/effects";
 import { showDuration } from "@kettlos/core/units/show";
 import { computed } from "vue";
 import type { LivePot } from "../../data/pots-store";

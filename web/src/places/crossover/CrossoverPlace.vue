@@ -243,6 +243,10 @@ select {
   .row {
     grid-template-columns: repeat(2, minmax(0, 1fr));
   }
+
+  .heat:nth-child(odd) {
+    border-left: 0;
+  }
 }
 
 @media (width <= 700px) {
