@@ -135,10 +135,12 @@ export const useClockStore = defineStore("clock", () => {
     const mine = ++asks;
     isBusy.value = true;
     try {
-      const before = answer.value?.at ?? stoodAt();
-      const asked = (await askedWith(changed)) as Asked;
       const { reckoner } = await import("../workers/reckoner");
       const { sayMoved } = await import("@kettlos/core/clock/moves");
+      const asked = (await askedWith(changed)) as Asked;
+      // Two may wait for the same things and come through in either order: the older one is not sent.
+      if (mine !== asks) return;
+      const before = answer.value?.at ?? stoodAt();
       const filled = await reckoner().clock(mine, asked, before, isQuick);
       if (filled === null || mine !== asks) return;
       moved.value = isQuick ? "" : sayMoved(answer.value, filled);

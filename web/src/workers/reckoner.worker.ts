@@ -93,7 +93,7 @@ const api = {
   workBack,
   /** The clock filled; null where a newer question has come since. */
   async clock(token: number, ...asked: Parameters<typeof fillClock>): Promise<ClockAnswer | null> {
-    newestClock = token;
+    newestClock = Math.max(newestClock, token);
     await breathe();
     return token === newestClock ? fillClock(...asked) : null;
   },
