@@ -1,3 +1,4 @@
+import { resolve } from "@kettlos/core/simulate/set-pot";
 import { SCHEMA_VERSION } from "@kettlos/core/simulate/schema-version";
 import { expect, test, type Page } from "@playwright/test";
 import type { KettlosFile } from "@kettlos/core/formats/kettlos-json";
@@ -22,8 +23,8 @@ const READ_AT = [0.4, 0.8] as const;
 /** The plan's pot as it goes when it steams so. */
 function trueCourse({ plans: [plan], kitchen }: KettlosFile, evaporation: number): Trace {
   if (plan === undefined) throw new Error("no plan in the file");
-  const waterKg = coldWaterKg(waterL(plan, kitchen), kitchen);
-  return simulate(plan, kitchen, { waterKg, parameters: { ...EXPECTED, evaporation } });
+  const waterKg = coldWaterKg(waterL(resolve(plan, kitchen)), kitchen);
+  return simulate(resolve(plan, kitchen), { waterKg, parameters: { ...EXPECTED, evaporation } });
 }
 const depthAt = (trace: Trace, share: number): number =>
   pointAt(trace, trace.toSimmerMin + share * trace.holdMin).depthM;
@@ -400,7 +401,7 @@ test("work that takes longer here is planned longer, and says why", async ({ pag
   if (one === undefined || goat === undefined) throw new Error("no braise in the file");
   const own = file.events.filter((e) => e.batchId === one.id);
   const litMs = own.find((e) => e.kind === "lit")?.atMs ?? 0;
-  const usualMin = workTasks(one.plan, file.kitchen).find(
+  const usualMin = workTasks(resolve(one.plan, file.kitchen)).find(
     (t) => t.id === `${goat.id}:cut`,
   )?.usualMin;
   const more = [1.6, 1.5, 1.7].map((times, n) => {

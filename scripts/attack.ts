@@ -1,3 +1,4 @@
+import { resolve } from "@kettlos/core/simulate/set-pot";
 import { SCHEMA_VERSION } from "@kettlos/core/simulate/schema-version";
 // Attacks Kettlos: mutated files, killed browsers, random walks, clocks, the server. Bounded, seeded, on
 // loopback only. Writes docs/robustness.md; exits 1 where something that is promised does not hold.
@@ -49,12 +50,12 @@ function isSound(text: string, hour: () => number): "taken" | "refused" | "broke
     const back = readKettlosFile(writeKettlosFile(file));
     if (!back.ok || JSON.stringify(back.file) !== JSON.stringify(file)) return "broken";
     for (const plan of file.plans.slice(0, 2)) {
-      const answers = answersFor(plan, file.kitchen, hour);
+      const answers = answersFor(resolve(plan, file.kitchen), hour);
       if (answers.ok && Number.isNaN(answers.value.figures.strainedL.expected)) return "broken";
     }
     for (const batch of file.batches.slice(0, 1)) {
       const cook = fold(file.events.filter((e) => e.batchId === batch.id));
-      onFire(batch.plan, batch.kitchen, cook, batch.createdMs + 3_600_000);
+      onFire(resolve(batch.plan, batch.kitchen), cook, batch.createdMs + 3_600_000);
     }
     return "taken";
   } catch (error) {

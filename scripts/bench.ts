@@ -1,3 +1,4 @@
+import { resolve } from "@kettlos/core/simulate/set-pot";
 import { SCHEMA_VERSION } from "@kettlos/core/simulate/schema-version";
 // Measures what the project promises about speed; prints figures with their limits.
 import { emptyClock } from "@kettlos/core/simulate/clock";
@@ -142,21 +143,21 @@ if (logAt > 0) {
   process.exit(0);
 }
 console.log(`${cpus()[0]?.model ?? "unknown processor"}, Node ${process.version}`);
-const waterKg = (plan: Plan) => coldWaterKg(waterL(plan, kitchen), kitchen);
+const waterKg = (plan: Plan) => coldWaterKg(waterL(resolve(plan, kitchen)), kitchen);
 for (const [name, plan, limit] of [
   ["simulate 6 h 30, straight pot", sixHours, null],
   ["simulate 24 h, straight pot", dayLong, 2],
   ["simulate 24 h, tapered oval", tapered, 2],
 ] as const) {
   const kg = waterKg(plan);
-  time(name, limit, () => simulate(plan, kitchen, { waterKg: kg }));
+  time(name, limit, () => simulate(resolve(plan, kitchen), { waterKg: kg }));
 }
 const noon = () => 12;
-const first = answersFor(sixHours, kitchen, noon);
+const first = answersFor(resolve(sixHours, kitchen), noon);
 if (!first.ok) throw first.problem;
-time("answers with ranges", null, () => answersFor(sixHours, kitchen, noon));
+time("answers with ranges", null, () => answersFor(resolve(sixHours, kitchen), noon));
 time("answers while dragging (ranges kept)", null, () =>
-  answersFor(sixHours, kitchen, noon, first.value.spread),
+  answersFor(resolve(sixHours, kitchen), noon, first.value.spread),
 );
 
 const braise = bramholtPlans()["braise"];
@@ -165,7 +166,7 @@ const hut = bramholtKitchen();
 time(
   "a braise on four heats, 500 draws",
   100,
-  () => convertDish(braise, hut, [], ["low"]).ranges(),
+  () => convertDish(resolve(braise, hut), [], ["low"]).ranges(),
   60,
 );
 
@@ -247,7 +248,7 @@ const oneDay = day.slice(0, 4 * 1440 + 2);
 const cookOfDay = fold(oneDay);
 const afterDay = (oneDay[0]?.atMs ?? 0) + 86_400_000;
 time("forecast with a day of readings, 4 channels", null, () =>
-  forecastLive(dayLong, kitchen, cookOfDay, afterDay),
+  forecastLive(resolve(dayLong, kitchen), cookOfDay, afterDay),
 );
 time("thin a day at 1 Hz, 4 channels, to readings", null, thinADay, 10);
 

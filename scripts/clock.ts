@@ -1,4 +1,5 @@
 /** Fills the clock of a Kettlos file: npm run --silent clock -- FILE.json [--now TIME] [--text | --ics]. */
+import { resolve } from "@kettlos/core/simulate/set-pot";
 import { emptyClock } from "@kettlos/core/simulate/clock";
 import type { Asked } from "@kettlos/core/clock/day";
 import { calendarOf } from "@kettlos/core/clock/calendar";
@@ -121,12 +122,12 @@ function runningIn({ batches, events }: KettlosFile, atMs: number) {
   return batches.flatMap((stored) => {
     const cook = fold(events.filter((e) => e.batchId === stored.id));
     if (cook.finishedMs !== null || cook.litMs === null || cook.strainedMs !== null) return [];
-    const { plan } = cookedPlan(stored.plan, stored.kitchen, cook);
+    const { plan } = cookedPlan(resolve(stored.plan, stored.kitchen), cook);
     const batch = { ...stored, plan };
     const running = runningOf(
       batch,
       cook,
-      onFire(plan, stored.kitchen, cook, atMs),
+      onFire(resolve(plan, stored.kitchen), cook, atMs),
       atMs,
       isAheadIn(clock, plan.id),
     );

@@ -1,3 +1,4 @@
+import { resolve } from "@kettlos/core/simulate/set-pot";
 import { SCHEMA_VERSION } from "@kettlos/core/simulate/schema-version";
 // Converts many made-up dishes, holds each against its own simulation, and writes docs/conversions.md.
 import type { Method } from "@kettlos/core/heats/heat-schema";
@@ -122,7 +123,7 @@ function judge(goal: Goal, to: (typeof HEATS)[number], kitchen: Kitchen): [Resul
   const { plan, waterL, loads, overL } = outcome.value;
   const waterKg = coldWaterKg(waterL, kitchen);
   const holdMin = plan.stop.by === "time" ? plan.stop.holdMin : 0;
-  const trace = runOnce(plan, kitchen, { waterKg }, holdMin);
+  const trace = runOnce(resolve(plan, kitchen), { waterKg }, holdMin);
   const wanted = goal.trace.cookMin;
   const slack = Math.max(COOK_WITHIN * wanted, COOK_NO_MATTER_MIN);
   const overKg = trace.endLiquidKg - goal.trace.endLiquidKg / loads;
@@ -131,7 +132,7 @@ function judge(goal: Goal, to: (typeof HEATS)[number], kitchen: Kitchen): [Resul
   if (overL === 0 && Math.abs(overKg) > LIQUID_WITHIN_KG)
     return ["missed", `liquid off by ${(overKg * 1000).toFixed(0)} mL`];
   if (trace.cookMin > wanted + slack) {
-    const shorter = runOnce(plan, kitchen, { waterKg }, Math.max(0, holdMin - 2));
+    const shorter = runOnce(resolve(plan, kitchen), { waterKg }, Math.max(0, holdMin - 2));
     return holdMin <= 2 || !centreIsHot(shorter)
       ? ["above", holdMin <= 2 ? "come-up and release are enough" : "the centre rules"]
       : ["missed", `cook value ${trace.cookMin.toFixed(1)} of ${wanted.toFixed(1)}`];
@@ -145,7 +146,7 @@ function scanFinds(goal: Goal, to: (typeof HEATS)[number], kitchen: Kitchen): bo
   for (let t = 1; t <= 1440; t = Math.ceil(t * 1.03 + 0.5))
     for (let litres = 0.1; litres <= 3; litres += 0.1) {
       const outcome = outcomeOf(() =>
-        runOnce(plan, kitchen, { waterKg: coldWaterKg(litres, kitchen) }, t),
+        runOnce(resolve(plan, kitchen), { waterKg: coldWaterKg(litres, kitchen) }, t),
       );
       if (!outcome.ok || outcome.value.problem !== null) continue;
       const { cookMin, endLiquidKg } = outcome.value;
@@ -168,7 +169,7 @@ while (all < MANY) {
   const kitchen: Kitchen = { ...base, altitudeM: pick(ALTITUDES_M) };
   const [from, extra] = [pick(HEATS), pick(EXTRAS)];
   const to = pick(HEATS.filter((h) => h.name !== from.name));
-  const goal = outcomeOf(() => goalOf(dish(from, extra), kitchen));
+  const goal = outcomeOf(() => goalOf(resolve(dish(from, extra), kitchen)));
   if (!goal.ok) continue;
   all++;
   const [result, why] = judge(goal.value, to, kitchen);

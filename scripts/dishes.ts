@@ -1,4 +1,5 @@
 // Writes the table of twelve dishes on every heat into docs/method.md, between its marks.
+import { resolve } from "@kettlos/core/simulate/set-pot";
 import type { Heat } from "@kettlos/core/heats/heat-schema";
 import { SCHEMA_VERSION } from "@kettlos/core/simulate/schema-version";
 import { inWords } from "@kettlos/core/units/said";
@@ -82,7 +83,7 @@ const planOf = ([name, ingredientId, massKg, piece, volumeL, heat, holdMin]: Giv
 
 function row(given: Given): readonly string[] {
   const plan = planOf(given);
-  const { converted, ranges } = convertDish(plan, kitchen);
+  const { converted, ranges } = convertDish(resolve(plan, kitchen));
   if (converted.problem !== null)
     throw new Error(`${plan.name}: ${inWords(converted.problem, "metric")}`);
   const drawn = ranges();

@@ -1,4 +1,5 @@
 // Cooks made-up pots twice, as the application does and in steps a hundred times as fine; writes docs/exactness.md.
+import { resolve } from "@kettlos/core/simulate/set-pot";
 import { simulate } from "@kettlos/core/simulate/simulate";
 import type { Trace } from "@kettlos/core/simulate/trace";
 import { outcomeOf } from "@kettlos/core/units/problem";
@@ -54,9 +55,9 @@ for (let i = 0; i < POTS; i++) {
   const pot = randomPot(random);
   const { plan, kitchen, waterKg } = pot;
   const begun = performance.now();
-  const usual = outcomeOf(() => simulate(plan, kitchen, { waterKg }));
+  const usual = outcomeOf(() => simulate(resolve(plan, kitchen), { waterKg }));
   const between = performance.now();
-  const fine = outcomeOf(() => simulate(plan, kitchen, { waterKg, fineness: FINER }));
+  const fine = outcomeOf(() => simulate(resolve(plan, kitchen), { waterKg, fineness: FINER }));
   fineMs += performance.now() - between;
   usualMs += between - begun;
   if (!usual.ok && !fine.ok) continue;

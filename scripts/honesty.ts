@@ -1,4 +1,5 @@
 // Cooks many made-up pots and holds the forecasts against what came; writes docs/honesty.md.
+import { resolve } from "@kettlos/core/simulate/set-pot";
 import { honestyOf } from "@kettlos/core/instruments/honesty";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
 import { writeFileSync } from "node:fs";
@@ -39,7 +40,7 @@ for (const [id, share] of CASES) {
   const written = plans[id];
   if (written === undefined) throw new Error(`no sample plan ${id}`);
   const plan: Plan = { ...written, stop: { by: "share", share } };
-  for (const row of honestyOf(plan, kitchen, POTS, SEED))
+  for (const row of honestyOf(resolve(plan, kitchen), POTS, SEED))
     lines.push(
       `| ${row.readings === 0 ? written.name : ""} | ${row.readings === 0 ? `${Math.round(share * 100)} %` : ""} | ${row.readings} | ${(100 * row.covered).toFixed(1)} % | ${row.widthMin.toFixed(0)} min | ${row.offMin.toFixed(0)} min |`,
     );

@@ -1,4 +1,5 @@
 // Writes the table of every kind of pot, from its defaults in the sample kitchen, into docs/kinds.md.
+import { resolve } from "@kettlos/core/simulate/set-pot";
 import { inWords } from "@kettlos/core/units/said";
 import { answersFor } from "@kettlos/core/because/answers";
 import { KIND_FORMULAS } from "@kettlos/core/dish/kind-formulas";
@@ -18,7 +19,7 @@ const NOON = () => 12;
 
 function row(kind: KindId): readonly string[] {
   const plan = planOfKind(kind, kitchen, kind);
-  const outcome = answersFor(plan, kitchen, NOON);
+  const outcome = answersFor(resolve(plan, kitchen), NOON);
   if (!outcome.ok) throw outcome.problem;
   const { trace, figures, dish, dishFigures, set, waterL, cautions } = outcome.value;
   const main = plan.items.find((i) => i.id === trace.mainItemId);
@@ -40,7 +41,7 @@ function row(kind: KindId): readonly string[] {
     .map((c) => inWords(c.title, "metric"));
   return [
     KIND_FORMULAS[kind].name,
-    `${vesselOf(plan, kitchen).name.toLowerCase()}, ${plan.heat.method}`,
+    `${vesselOf(resolve(plan, kitchen)).name.toLowerCase()}, ${plan.heat.method}`,
     what,
     waterL < 0.005 ? "none" : showVolume(waterL, "metric"),
     sayTime(trace.holdMin),

@@ -1,5 +1,6 @@
 // Cooks many made-up kitchens pot after pot and holds what is foretold of the next against what came; writes
 // docs/learning.md.
+import { resolve } from "@kettlos/core/simulate/set-pot";
 import { payingOf, type Foretold, type PayingRow } from "@kettlos/core/learn/paying";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
 import { writeFileSync } from "node:fs";
@@ -40,7 +41,7 @@ function verdict(row: PayingRow, wildShare: keyof typeof LIMITS): string {
 const table = (wildShare: keyof typeof LIMITS): readonly string[] => [
   "| after pots | of | error learned | by the default | by the last pot | cannot be learned | left of the rest | next pot in the 80 % range | limits |",
   "| ---: | --- | ---: | ---: | ---: | ---: | ---: | ---: | --- |",
-  ...payingOf(plan, kitchen, KITCHENS, AFTER, wildShare, SEED).map(
+  ...payingOf(resolve(plan, kitchen), KITCHENS, AFTER, wildShare, SEED).map(
     (row) =>
       `| ${row.pots} | ${NAMES[row.of]} | ${per(row.learned)} | ${per(row.byDefault)} | ${per(row.byLast)} | ${per(row.byTruth)} | ${per(row.left)} | ${per(row.covered)} | ${verdict(row, wildShare)} |`,
   ),

@@ -1,4 +1,5 @@
 // Reads a Kettlos JSON file (a kitchen and a plan) and prints the plan's answers.
+import { resolve, type SetPot } from "@kettlos/core/simulate/set-pot";
 import type { Limit } from "@kettlos/core/convert/remedies";
 import type { Caution } from "@kettlos/core/safety/caution";
 import { inWords, type Said } from "@kettlos/core/units/said";
@@ -7,7 +8,6 @@ import { convertDish } from "@kettlos/core/because/converted";
 import { sentenceText } from "@kettlos/core/because/sentence";
 import { readKettlosFile } from "@kettlos/core/formats/kettlos-json";
 import { withLog } from "@kettlos/core/learn/from-log";
-import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
 import { stretchesOf } from "@kettlos/core/simulate/stretches";
 import { nameOf } from "@kettlos/core/simulate/item-facts";
@@ -35,11 +35,12 @@ function readArguments() {
 }
 
 /** Every figure as low, expected, high with its because; the trace's own marks and ledger. */
-function asJson(plan: Plan, kitchen: Kitchen, answers: Answers) {
+function asJson(setPot: SetPot, answers: Answers) {
+  const { plan, kitchen } = setPot;
   const { trace } = answers;
   return {
     plan: plan.id,
-    sentence: sentenceText(plan, kitchen, answers, kitchen.units),
+    sentence: sentenceText(setPot, answers, kitchen.units),
     waterL: answers.waterL,
     ways: answers.ways.map((way) => ({
       ...way.statement,
@@ -109,7 +110,8 @@ function dishAsJson({ dish }: Answers) {
 }
 
 /** The cook's sentence, then all that goes in, and what is wrong with it. */
-function asText(plan: Plan, kitchen: Kitchen, answers: Answers): string {
+function asText(setPot: SetPot, answers: Answers): string {
+  const { plan, kitchen } = setPot;
   const { units } = kitchen;
   const one = units === "us" ? "us" : "metric";
   const goesIn = plan.items.map(
@@ -117,7 +119,7 @@ function asText(plan: Plan, kitchen: Kitchen, answers: Answers): string {
   );
   const dangers = answers.cautions.filter((c) => c.severity === "danger");
   return [
-    sentenceText(plan, kitchen, answers, units),
+    sentenceText(setPot, answers, units),
     ...(goesIn.length > 0 ? [`In it: ${goesIn.join(", ")}.`] : []),
     ...dangers.map((c) => `Danger: ${metric(c.title)}. ${metric(c.text)}`),
     ...(answers.trace.problem !== null && !dangers.some((c) => c.id === "dry")
@@ -137,8 +139,9 @@ const WHEN: Record<Plan["items"][number]["when"]["at"], string> = {
 };
 
 /** The dish on every heat: times in min, liquid in L, low, expected, high; remedies and cautions. */
-function asConversions(plan: Plan, kitchen: Kitchen) {
-  const { converted, ranges } = convertDish(plan, kitchen);
+function asConversions(setPot: SetPot) {
+  const { plan } = setPot;
+  const { converted, ranges } = convertDish(setPot);
   if (converted.problem !== null) refuse([`plans: ${metric(converted.problem)}`]);
   const drawn = ranges();
   return {
@@ -196,10 +199,10 @@ if (planId === undefined && plans.length > 1)
   ]);
 if (text && convert) refuse(["--text and --convert do not go together.", USAGE]);
 if (convert) {
-  console.log(JSON.stringify(asConversions(plan, kitchen), null, 2));
+  console.log(JSON.stringify(asConversions(resolve(plan, kitchen)), null, 2));
   process.exit(0);
 }
-const outcome = answersFor(plan, kitchen, (ms) => {
+const outcome = answersFor(resolve(plan, kitchen), (ms) => {
   // A file is read at no certain time: only a set one is judged by the clock.
   if (ms === null) return null;
   const date = new Date(ms);
@@ -209,6 +212,6 @@ if (!outcome.ok)
   refuse([`plans[${plans.indexOf(plan)}].${outcome.problem.field}: ${outcome.problem.message}`]);
 console.log(
   text
-    ? asText(plan, kitchen, outcome.value)
-    : JSON.stringify(asJson(plan, kitchen, outcome.value), null, 2),
+    ? asText(resolve(plan, kitchen), outcome.value)
+    : JSON.stringify(asJson(resolve(plan, kitchen), outcome.value), null, 2),
 );

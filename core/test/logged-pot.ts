@@ -1,3 +1,4 @@
+import { resolve } from "../src/simulate/set-pot";
 import { SCHEMA_VERSION } from "../src/simulate/schema-version";
 import type { Batch } from "../src/batch/batch-schema";
 import { fold } from "../src/batch/fold";
@@ -21,7 +22,7 @@ export const loggedPlan = testPlan({
   water: { by: "amount", volumeL: 5 },
 });
 export const LIT = Date.parse("2026-03-18T08:00:00Z");
-const waterKg = coldWaterKg(waterL(loggedPlan, kitchen), kitchen);
+const waterKg = coldWaterKg(waterL(resolve(loggedPlan, kitchen)), kitchen);
 
 export interface How {
   readonly steam?: number;
@@ -51,7 +52,7 @@ export function cooked({
   leftL = 0,
   ...how
 }: How): LoggedPot {
-  const trace = simulate(cooks, kitchen, {
+  const trace = simulate(resolve(cooks, kitchen), {
     waterKg: how.waterL === undefined ? waterKg : coldWaterKg(how.waterL, kitchen),
     parameters: { ...EXPECTED, evaporation: steam, efficiency: ring, freed },
   });

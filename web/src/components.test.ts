@@ -1,3 +1,4 @@
+import { resolve } from "@kettlos/core/simulate/set-pot";
 import { SCHEMA_VERSION } from "@kettlos/core/simulate/schema-version";
 import type { Caution } from "@kettlos/core/safety/caution";
 import { answersFor } from "@kettlos/core/because/answers";
@@ -29,7 +30,7 @@ import { ingredientById } from "@kettlos/core/ingredient/catalogue";
 
 const global = { components: { ElInput, ElPopover }, stubs: { RouterLink: RouterLinkStub } };
 const lamb = planOf("plan-lamb");
-const outcome = answersFor(lamb, sample.kitchen, () => 9);
+const outcome = answersFor(resolve(lamb, sample.kitchen), () => 9);
 if (!outcome.ok) throw outcome.problem;
 const answers = outcome.value;
 
@@ -156,7 +157,7 @@ describe("why a figure", () => {
 });
 
 describe("drawings", () => {
-  const vessel = vesselOf(lamb, sample.kitchen);
+  const vessel = vesselOf(resolve(lamb, sample.kitchen));
   const frame = potFrame(vessel, {
     width: 400,
     height: 300,
@@ -246,7 +247,7 @@ describe("drawings", () => {
 
   test("the flow names every part, planned and got", () => {
     const pot = potOf("past-11");
-    const flow = flowOf(pot.batch.plan, pot.batch.kitchen, pot.cook);
+    const flow = flowOf(resolve(pot.batch.plan, pot.batch.kitchen), pot.cook);
     const wrapper = mount(LedgerFlow, { props: { flow, units: "metric" as const } });
     // A name may stand in two lines.
     const bare = (text: string) => text.replace(/\s/gu, "");

@@ -1,3 +1,4 @@
+import { resolve } from "@kettlos/core/simulate/set-pot";
 import type { CookEvent } from "@kettlos/core/events/event-schema";
 import { gapOf } from "@kettlos/core/batch/gap";
 import { fold } from "@kettlos/core/batch/fold";
@@ -17,7 +18,7 @@ export function potOf(id: string, more: readonly CookEvent[] = []): LivePot {
   if (batch === undefined) throw new Error(`no batch ${id}`);
   const events = [...sample.events.filter((e) => e.batchId === id), ...more];
   const cook = fold(events);
-  const pot = onFire(batch.plan, batch.kitchen, cook, NOW);
+  const pot = onFire(resolve(batch.plan, batch.kitchen), cook, NOW);
   if (pot.problem !== null) throw pot.problem;
   return { batch, stored: batch, events, cook, astray: null, ...pot };
 }
@@ -28,7 +29,7 @@ export function shelvedPotOf(id: string): ShelvedPot {
   const { batch, cook } = pot;
   const worked = {
     words: wordsOf({ batch, cook }),
-    gap: gapOf(batch.plan, batch.kitchen, cook),
+    gap: gapOf(resolve(batch.plan, batch.kitchen), cook),
   };
   const shelved = shelvedOf(pot, worked);
   if (shelved === null) throw new Error(`${id} is not finished`);

@@ -1,3 +1,4 @@
+import type { SetPot } from "../simulate/set-pot";
 import { heatOf, isOnRing, isRest, isSealed } from "../heats/heat";
 import { MINUTE_MS } from "../units/time";
 import { DONE_SIGNS } from "../dish/meat-of";
@@ -9,7 +10,6 @@ import { say, sayAll } from "../units/said";
 import { isStrainedBetween } from "../simulate/out-of";
 import { lastHeat, stretchesOf } from "../simulate/stretches";
 import { judgedTarget } from "../simulate/judged";
-import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
 import type { Action } from "./action";
 import { onCounter } from "./counter";
@@ -69,8 +69,7 @@ const offList = (plan: Plan): string => {
 
 /** Once it is off the heat at offMs: what goes in now, what goes back, and the sieve or the table. */
 export const afterHeatActions = (
-  plan: Plan,
-  kitchen: Kitchen,
+  { plan, kitchen }: SetPot,
   cook: Cook,
   forecast: LiveForecast,
   offMs: number,

@@ -1,15 +1,15 @@
+import { asPlanned } from "../simulate/as-planned";
+import { resolve } from "../simulate/set-pot";
 import { describe, expect, test } from "vitest";
 import { testBraise, testKitchen, testPlan } from "../../test/kitchen";
 import { eatenOf } from "../dish/eaten";
 import type { Plan } from "../simulate/plan-schema";
-import { simulate } from "../simulate/simulate";
-import { coldWaterKg, waterL } from "../simulate/water-ways";
 import { COLD_DENSITY_KG_L } from "../water/properties";
 import { asReckoned, solidsToKeepKg } from "./as-reckoned";
 
 const kitchen = testKitchen();
 const worked = (plan: Plan) => {
-  const trace = simulate(plan, kitchen, { waterKg: coldWaterKg(waterL(plan, kitchen), kitchen) });
+  const trace = asPlanned(resolve(plan, kitchen)).trace;
   return [plan, trace, eatenOf(plan, trace)] as const;
 };
 const stock = worked(

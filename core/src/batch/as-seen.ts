@@ -1,7 +1,7 @@
+import type { SetPot } from "../simulate/set-pot";
 import { boilFirstMinOf, vigourOf } from "../heats/heat";
 import { simmerC } from "../heat/hob";
 import type { Course } from "../simulate/course";
-import type { Kitchen } from "../simulate/kitchen-schema";
 import { EXPECTED, SPREAD, type Parameters } from "../simulate/parameters";
 import type { Plan } from "../simulate/plan-schema";
 import { pointAt } from "../simulate/point-at";
@@ -32,14 +32,9 @@ export interface AsSeen {
  * The course so far, with the moment it came up (seen, or foreseen from readings and from its not having
  * happened yet), and the pace of a heat that only drifts to its plateau.
  */
-export function asSeen(
-  plan: Plan,
-  kitchen: Kitchen,
-  cook: Cook,
-  nowMs: number,
-  planned: Trace,
-): AsSeen {
-  const course = courseOf(plan, kitchen, cook, nowMs);
+export function asSeen(setPot: SetPot, cook: Cook, nowMs: number, planned: Trace): AsSeen {
+  const { plan } = setPot;
+  const course = courseOf(setPot, cook, nowMs);
   if (cook.litMs === null) return { course, parameters: EXPECTED };
   if (drifts(plan)) return { course, parameters: paceOf(plan, cook, planned) };
   const nowMin = minOf(plan, cook, nowMs);
@@ -59,7 +54,7 @@ export function asSeen(
       ...course,
       cameUpMin: cameUpMin ?? notYet(plan, cook, course, planned, nowMin),
       turnedDownMin,
-      seen: simmerMin === null ? [] : seenOf(plan, kitchen, cook, course, simmerMin),
+      seen: simmerMin === null ? [] : seenOf(setPot, cook, course, simmerMin),
     },
     parameters: EXPECTED,
   };
@@ -76,8 +71,7 @@ const UNSETTLED_MIN = 12;
  * to the one before, for nobody saw when it changed.
  */
 function seenOf(
-  plan: Plan,
-  kitchen: Kitchen,
+  { plan, kitchen }: SetPot,
   cook: Cook,
   course: Course,
   simmerMin: number,

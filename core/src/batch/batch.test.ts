@@ -1,3 +1,4 @@
+import { resolve } from "../simulate/set-pot";
 import { SCHEMA_VERSION } from "../simulate/schema-version";
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
@@ -141,7 +142,7 @@ function realPot(
   form: "liquidDepth" | "fromRim" | "volume" | "potWeight" | "belowTideMark",
 ) {
   const plan = testPlan();
-  const trace = simulate(plan, kitchen, {
+  const trace = simulate(resolve(plan, kitchen), {
     waterKg: coldWaterKg(4.4, kitchen),
     parameters: { ...EXPECTED, evaporation: rate },
   });
@@ -175,7 +176,7 @@ describe("forecast of a live pot", () => {
     (form) => {
       const real = realPot(0.75, [90, 180, 270], form);
       const now = real.simmerMs + 271 * MIN;
-      const live = forecastLive(real.plan, kitchen, fold(real.events), now);
+      const live = forecastLive(resolve(real.plan, kitchen), fold(real.events), now);
       expect(live.steamRate.mean).toBeGreaterThan(0.68);
       // What boils off at first goes by the ring.
       expect(live.steamRate.mean).toBeLessThan(0.87);
@@ -189,8 +190,7 @@ describe("forecast of a live pot", () => {
     const real = realPot(1.2, [60, 150, 240], "liquidDepth");
     const widths = [3, 4, 5, 6].map((n) => {
       const live = forecastLive(
-        real.plan,
-        kitchen,
+        resolve(real.plan, kitchen),
         fold(real.events.slice(0, n)),
         real.simmerMs + 241 * MIN,
       );
@@ -210,7 +210,11 @@ describe("forecast of a live pot", () => {
         massKg: 0.18,
       }),
     ].map((e, i) => ({ ...e, id: `x${i}` }));
-    const liquid = readingsAsLiquid(real.plan, kitchen, fold(added), real.simmerMs + 331 * MIN)[0];
+    const liquid = readingsAsLiquid(
+      resolve(real.plan, kitchen),
+      fold(added),
+      real.simmerMs + 331 * MIN,
+    )[0];
     const truth = pointAt(real.trace, real.trace.toSimmerMin + 330).liquidKg;
     expect(liquid?.liquidKg).toBeCloseTo(truth, 2);
   });
@@ -219,10 +223,9 @@ describe("forecast of a live pot", () => {
     const real = realPot(1, [], "liquidDepth");
     const at = Math.round(real.simmerMs + 120 * MIN);
     const now = real.simmerMs + 300 * MIN;
-    const open = forecastLive(real.plan, kitchen, fold(real.events), now);
+    const open = forecastLive(resolve(real.plan, kitchen), fold(real.events), now);
     const shut = forecastLive(
-      real.plan,
-      kitchen,
+      resolve(real.plan, kitchen),
       fold([
         ...real.events,
         ...happened({ kind: "heatSet", atMs: at, vigour: "bare", lid: "on" }).map((e) => ({
@@ -241,8 +244,7 @@ describe("forecast of a live pot", () => {
       1,
     );
     const topped = forecastLive(
-      real.plan,
-      kitchen,
+      resolve(real.plan, kitchen),
       fold([
         ...real.events,
         ...happened({ kind: "toppedUp", atMs: at, volumeL: 0.5 }).map((e) => ({ ...e, id: "t" })),
@@ -255,11 +257,11 @@ describe("forecast of a live pot", () => {
   test("a level target is forecast with a range around the real moment", () => {
     const plan = testPlan({ stop: { by: "liquid", liquidL: 3.3 } });
     const real = realPot(0.8, [60, 120, 180], "liquidDepth");
-    const truth = simulate(plan, kitchen, {
+    const truth = simulate(resolve(plan, kitchen), {
       waterKg: coldWaterKg(4.4, kitchen),
       parameters: { ...EXPECTED, evaporation: 0.8 },
     });
-    const live = forecastLive(plan, kitchen, fold(real.events), real.simmerMs + 181 * MIN);
+    const live = forecastLive(resolve(plan, kitchen), fold(real.events), real.simmerMs + 181 * MIN);
     const heldMin = (ms: number) => (ms - real.simmerMs) / MIN;
     expect(heldMin(live.endMs.low)).toBeLessThan(truth.holdMin);
     expect(heldMin(live.endMs.high)).toBeGreaterThan(truth.holdMin);
@@ -277,7 +279,12 @@ describe("the next action", () => {
   });
   const next = (list: CookEvent[], nowMs: number) => {
     const cook = fold(list);
-    return actionsFor(plan, kitchen, cook, forecastLive(plan, kitchen, cook, nowMs), nowMs);
+    return actionsFor(
+      resolve(plan, kitchen),
+      cook,
+      forecastLive(resolve(plan, kitchen), cook, nowMs),
+      nowMs,
+    );
   };
 
   test("light, boil, turn down, then skim, read, add together, take off, strain", () => {
@@ -349,7 +356,7 @@ describe("planned against got", () => {
 
   test("a pot that steamed slower than expected is found out by its readings", () => {
     const { real, cook } = strained(3.15, 0.75, "liquidDepth");
-    const gap = gapOf(real.plan, kitchen, cook);
+    const gap = gapOf(resolve(real.plan, kitchen), cook);
     expect(gap?.likeliest).toBe("steam");
     expect(gap?.parts.reduce((sum, p) => sum + p.litres, 0)).toBeCloseTo(gap?.gapL ?? NaN, 9);
     expect(gap?.parts.find((p) => p.cause === "steam")?.litres).toBeGreaterThan(0.15);
@@ -357,12 +364,12 @@ describe("planned against got", () => {
 
   test("weighed as reckoned but little in the bowl: it was not the steam", () => {
     const { real, cook } = strained(2.5, 1, "potWeight");
-    expect(gapOf(real.plan, kitchen, cook)?.likeliest).not.toBe("steam");
+    expect(gapOf(resolve(real.plan, kitchen), cook)?.likeliest).not.toBe("steam");
   });
 
   test("the flow's two sides balance, planned", () => {
     const { real, cook } = strained(2.9, 1, "liquidDepth");
-    const flow = flowOf(real.plan, kitchen, cook);
+    const flow = flowOf(resolve(real.plan, kitchen), cook);
     const side = (s: "in" | "out") =>
       flow.filter((p) => p.side === s).reduce((sum, p) => sum + p.plannedL, 0);
     expect(side("in")).toBeCloseTo(side("out"), 1);
@@ -370,6 +377,6 @@ describe("planned against got", () => {
   });
 
   test("nothing strained yet, no gap", () => {
-    expect(gapOf(testPlan(), kitchen, fold([]))).toBeNull();
+    expect(gapOf(resolve(testPlan(), kitchen), fold([]))).toBeNull();
   });
 });

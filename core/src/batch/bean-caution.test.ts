@@ -1,3 +1,4 @@
+import { resolve } from "../simulate/set-pot";
 import { describe, expect, test } from "vitest";
 import { happened } from "../../test/events";
 import { HEATS, testKitchen, testPlan, VESSEL_OF } from "../../test/kitchen";
@@ -32,7 +33,7 @@ const boils = { kind: "boils", atMs: at(25) };
 const down = (min: number) => ({ kind: "simmers", atMs: at(min) });
 const off = (min: number) => ({ kind: "offHeat", atMs: at(min) });
 const beans = (plan: Plan, events: readonly object[], min: number) =>
-  onFire(plan, kitchen, fold(happened(...events)), at(min))
+  onFire(resolve(plan, kitchen), fold(happened(...events)), at(min))
     .cautions.map(metric)
     .find((c) => c.id === "beans");
 

@@ -1,4 +1,4 @@
-import type { Kitchen } from "../simulate/kitchen-schema";
+import type { SetPot } from "../simulate/set-pot";
 import { MINUTE_MS } from "../units/time";
 import { say } from "../units/said";
 import type { Plan } from "../simulate/plan-schema";
@@ -16,14 +16,10 @@ import { lightAction } from "./warming-actions";
 const LOOK_EVERY_MIN = 30;
 
 /** What to do for a pot that cannot be forecast, by the clock: look into it, take it off, strain it. */
-export function blindActions(
-  plan: Plan,
-  kitchen: Kitchen,
-  cook: Cook,
-  nowMs: number,
-): readonly Action[] {
+export function blindActions(setPot: SetPot, cook: Cook, nowMs: number): readonly Action[] {
+  const { plan } = setPot;
   if (cook.strainedMs !== null) return [];
-  if (cook.litMs === null) return [lightAction(plan, kitchen, nowMs, null)];
+  if (cook.litMs === null) return [lightAction(setPot, nowMs, null)];
   if (cook.offMs !== null)
     return [
       {

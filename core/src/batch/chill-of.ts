@@ -1,3 +1,4 @@
+import { resolve } from "../simulate/set-pot";
 import { MINUTE_MS } from "../units/time";
 import type { PotToChill } from "../cool/chill-choices";
 import type { CoolingFacts } from "../cool/cooling";
@@ -81,8 +82,9 @@ export function standingOf(
 ): StandingCourse | null {
   const { offMs } = cook;
   if (offMs === null) return null;
+  const setPot = resolve(plan, kitchen);
   const outcome = outcomeOf(() =>
-    standingCourse(plan, kitchen, cook, new LiveModel(plan, kitchen, cook, offMs).long),
+    standingCourse(setPot, cook, new LiveModel(setPot, cook, offMs).long),
   );
   return outcome.ok ? outcome.value : { offMs, points: [], readings: [] };
 }

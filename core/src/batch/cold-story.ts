@@ -1,3 +1,4 @@
+import { resolve } from "../simulate/set-pot";
 import { MINUTE_MS } from "../units/time";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
@@ -34,7 +35,11 @@ export function coldStoryOf(facts: {
   if (interruption === undefined) return null;
   const isBack = interruption.untilMs !== null;
   // As if nobody ever came back to it: the simulation then shows how it cools.
-  const model = new LiveModel(plan, kitchen, cook, isBack ? nowMs : nowMs + AHEAD_MIN * MINUTE_MS);
+  const model = new LiveModel(
+    resolve(plan, kitchen),
+    cook,
+    isBack ? nowMs : nowMs + AHEAD_MIN * MINUTE_MS,
+  );
   const firstMin = model.modelMin(Math.min(...without.map((i) => i.fromMs)));
   const nowMin = model.modelMin(nowMs);
   const isUnder = (tMin: number) => model.point(tMin).liquidC < HOLDING_C;

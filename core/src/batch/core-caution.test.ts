@@ -1,3 +1,4 @@
+import { resolve } from "../simulate/set-pot";
 import { describe, expect, test } from "vitest";
 import { happened } from "../../test/events";
 import { testKitchen, testPlan } from "../../test/kitchen";
@@ -22,7 +23,7 @@ const lit = { kind: "lit", atMs: LIT };
 const off = (min: number) => ({ kind: "offHeat", atMs: at(min) });
 const core = (plan: Plan, events: readonly object[], min: number) => {
   const cook = fold(happened(...events));
-  return onFire(plan, kitchen, cook, at(min))
+  return onFire(resolve(plan, kitchen), cook, at(min))
     .cautions.map(metric)
     .find((c) => c.id === "core");
 };

@@ -1,3 +1,4 @@
+import type { SetPot } from "../simulate/set-pot";
 import { heatOf, isSealed } from "../heats/heat";
 import { MINUTE_MS } from "../units/time";
 import type { Course, Gap, Happening, HeatTurn } from "../simulate/course";
@@ -26,7 +27,7 @@ export function minOf(plan: Plan, cook: Cook, atMs: number): number {
 }
 
 /** What the cook did to the pot by nowMs, on the simulation's clock; what it came up to is left open. */
-export function courseOf(plan: Plan, kitchen: Kitchen, cook: Cook, nowMs: number): Course {
+export function courseOf({ plan, kitchen }: SetPot, cook: Cook, nowMs: number): Course {
   const at = (ms: number) => minOf(plan, cook, ms);
   const begun = begunStretches(plan, cook);
   return {

@@ -1,3 +1,4 @@
+import { resolve } from "../simulate/set-pot";
 import { SCHEMA_VERSION } from "../simulate/schema-version";
 import { describe, expect, test } from "vitest";
 import { inWords } from "../units/said";
@@ -51,7 +52,12 @@ const plan = testPlan({
 });
 const actions = (events: readonly CookEvent[], nowMs: number) => {
   const cook = fold(events);
-  return actionsFor(plan, kitchen, cook, forecastLive(plan, kitchen, cook, nowMs), nowMs);
+  return actionsFor(
+    resolve(plan, kitchen),
+    cook,
+    forecastLive(resolve(plan, kitchen), cook, nowMs),
+    nowMs,
+  );
 };
 const ON = [
   { kind: "lit", atMs: LIT },
@@ -86,10 +92,12 @@ describe("cooking a dish", () => {
     const at = (min: number) => {
       const now = LIT + min * MINUTE;
       const cook = fold(happened(...ON));
-      const forecast = forecastLive(timed, kitchen, cook, now);
+      const forecast = forecastLive(resolve(timed, kitchen), cook, now);
       return {
         forecast,
-        out: actionsFor(timed, kitchen, cook, forecast, now).find((a) => a.kind === "lift"),
+        out: actionsFor(resolve(timed, kitchen), cook, forecast, now).find(
+          (a) => a.kind === "lift",
+        ),
       };
     };
     for (const min of [21, 200, 310]) {
@@ -122,9 +130,9 @@ describe("cooking a dish", () => {
   });
 
   test("the sentence counts portions and says how thick", () => {
-    const answers = answersFor(plan, kitchen, () => 12);
+    const answers = answersFor(resolve(plan, kitchen), () => 12);
     if (!answers.ok) throw answers.problem;
-    expect(sentenceText(plan, kitchen, answers.value, "metric")).toMatch(
+    expect(sentenceText(resolve(plan, kitchen), answers.value, "metric")).toMatch(
       /about \d portions of 400 g \(\d+–\d+\), the liquid like broth\.$/,
     );
   });
@@ -141,7 +149,7 @@ test("what was really done becomes a plan: amounts, water, heat, time, notes", (
       OFF,
     ),
   );
-  const next = planOfCook(plan, kitchen, cook, "again");
+  const next = planOfCook(resolve(plan, kitchen), cook, "again");
   expect(next.id).toBe("again");
   expect(next.items.find((i) => i.id === "carrot")?.massKg).toBe(0.45);
   expect(next.water).toMatchObject({ by: "amount" });
@@ -191,8 +199,8 @@ describe("what was not planned", () => {
     );
     const cook = fold(events);
     const now = LIT + 290 * MINUTE;
-    const beside = forecastLive(livePlan(plan, cook), kitchen, cook, now).nowL.expected;
-    const without = forecastLive(plan, kitchen, fold(happened(...ON)), now).nowL.expected;
+    const beside = forecastLive(resolve(livePlan(plan, cook), kitchen), cook, now).nowL.expected;
+    const without = forecastLive(resolve(plan, kitchen), fold(happened(...ON)), now).nowL.expected;
     expect(beside).toBeGreaterThan(without + 0.08);
     const undone = fold([
       ...events,
@@ -238,8 +246,10 @@ describe("a round that is let go", () => {
         const last = at.at(-1) ?? now;
         const passedBy = at.slice(1).map((atMs) => ({ kind: "letGo", round: "look", atMs }));
         const cook = fold(happened(...ON, ...passedBy));
-        const live = forecastLive(stopped, kitchen, cook, last);
-        const look = actionsFor(stopped, kitchen, cook, live, last).find((a) => a.kind === "look");
+        const live = forecastLive(resolve(stopped, kitchen), cook, last);
+        const look = actionsFor(resolve(stopped, kitchen), cook, live, last).find(
+          (a) => a.kind === "look",
+        );
         if (look === undefined) break;
         at.push(Math.round(Math.max(last, look.atMs)));
       }

@@ -1,3 +1,4 @@
+import { resolve } from "../simulate/set-pot";
 import { describe, expect, test } from "vitest";
 import { happened } from "../../test/events";
 import { HEATS, testBraise, testKitchen, testPlan, VESSEL_OF } from "../../test/kitchen";
@@ -26,7 +27,7 @@ const pot = (
     plan,
     kitchen,
     cook,
-    forecast: forecastLive(plan, kitchen, cook, at(min)),
+    forecast: forecastLive(resolve(plan, kitchen), cook, at(min)),
     nowMs: at(min),
   };
 };

@@ -1,3 +1,4 @@
+import { resolve } from "../simulate/set-pot";
 import { isOn } from "../simulate/stretches";
 import { waterDensityKgL } from "../water/properties";
 import type { Reading } from "../events/watch/effects";
@@ -33,7 +34,10 @@ export function levelFarOff(
   reading: Pick<Reading, "form" | "value">,
 ): (FarOff & { readonly readL: number | null }) | null {
   if (forecast.isDry || cook.litMs === null) return null;
-  const read = new LiveModel(plan, kitchen, cook, nowMs).liquidOf({ ...reading, atMs: nowMs });
+  const read = new LiveModel(resolve(plan, kitchen), cook, nowMs).liquidOf({
+    ...reading,
+    atMs: nowMs,
+  });
   // Lighter than the pot with what lies in it, or under its floor: that cannot be.
   if (read === null) return { reckoned: forecast.nowL, readL: null };
   const readL = read.liquidKg / waterDensityKgL(forecast.nowC);

@@ -1,3 +1,4 @@
+import { resolve } from "../simulate/set-pot";
 import { describe, expect, test } from "vitest";
 import { happened } from "../../test/events";
 import { testBraise, testKitchen } from "../../test/kitchen";
@@ -22,8 +23,8 @@ const actions = (
   here: Kitchen = kitchen,
 ): readonly Action[] => {
   const cook = fold(events);
-  const { plan } = cookedPlan(written, here, cook);
-  return onFire(plan, here, cook, nowMs).actions;
+  const { plan } = cookedPlan(resolve(written, here), cook);
+  return onFire(resolve(plan, here), cook, nowMs).actions;
 };
 const wine = {
   id: "w",
@@ -58,7 +59,7 @@ describe("into the pot, before it is lit", () => {
     ] as const;
     const since = { kind: "lit", atMs: LIT - 40 * MINUTE } as const;
     const forecast = (events: readonly CookEvent[]) =>
-      forecastLive(braise, kitchen, fold(events), LIT + 1);
+      forecastLive(resolve(braise, kitchen), fold(events), LIT + 1);
     const late = forecast(happened(...said, since));
     const asPlanned = forecast(happened(since));
     expect(late.endMs.expected).toBeCloseTo(asPlanned.endMs.expected, -3);

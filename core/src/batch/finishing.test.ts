@@ -1,3 +1,4 @@
+import { resolve } from "../simulate/set-pot";
 import { SCHEMA_VERSION } from "../simulate/schema-version";
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
@@ -189,14 +190,14 @@ describe("too little for its dish", () => {
   });
 
   test("stretching thins the gel by as much; a second wash gives less than the first", () => {
-    const short = tooLittle(testPlan(), kitchen, bowl, 4);
+    const short = tooLittle(resolve(testPlan(), kitchen), bowl, 4);
     expect(short?.shortL).toBeCloseTo(1, 9);
     expect(short?.stretched.gelatinGL).toBeCloseTo(45 / 4, 9);
     expect(short?.stretched.set).toBe("quivers");
     expect(short?.secondWash?.gelatinGL).toBeLessThan(15);
     expect(short?.secondWash?.gelatinGL).toBeGreaterThan(0);
     expect(short?.secondWash?.volumeL).toBeCloseTo(1, 1);
-    expect(tooLittle(testPlan(), kitchen, bowl, 3)).toBeNull();
+    expect(tooLittle(resolve(testPlan(), kitchen), bowl, 3)).toBeNull();
   });
 
   test("fish frames that gave all they had give next to nothing a second time", () => {
@@ -205,7 +206,7 @@ describe("too little for its dish", () => {
         items: [{ id: "f", ingredientId: "whiteFishFrame", massKg: 1.5, when: { at: "start" } }],
         stop: { by: "time", holdMin },
       });
-      return tooLittle(fumet, kitchen, bowl, 4)?.secondWash?.gelatinGL ?? NaN;
+      return tooLittle(resolve(fumet, kitchen), bowl, 4)?.secondWash?.gelatinGL ?? NaN;
     };
     expect(after(200)).toBeLessThan(1);
     expect(after(200)).toBeLessThan(after(60));
@@ -214,12 +215,14 @@ describe("too little for its dish", () => {
 
 test("what is left with the grit on purpose is no gap, and stands in the flow", () => {
   const plan = testPlan();
-  const all = gapOf(plan, kitchen, strained({ volumeL: 3 }));
-  const some = gapOf(plan, kitchen, strained({ volumeL: 2.8, leftL: 0.2 }));
+  const all = gapOf(resolve(plan, kitchen), strained({ volumeL: 3 }));
+  const some = gapOf(resolve(plan, kitchen), strained({ volumeL: 2.8, leftL: 0.2 }));
   expect(some?.gapL).toBeCloseTo(all?.gapL ?? NaN, 9);
-  const flow = flowOf(plan, kitchen, strained({ volumeL: 2.8, leftL: 0.2 }));
+  const flow = flowOf(resolve(plan, kitchen), strained({ volumeL: 2.8, leftL: 0.2 }));
   expect(flow.find((p) => p.id === "grit")?.gotL).toBe(0.2);
-  expect(flowOf(plan, kitchen, strained({ volumeL: 3 })).some((p) => p.id === "grit")).toBe(false);
+  expect(
+    flowOf(resolve(plan, kitchen), strained({ volumeL: 3 })).some((p) => p.id === "grit"),
+  ).toBe(false);
 });
 
 test("looks, solids and marrow are kept, the last word counting", () => {

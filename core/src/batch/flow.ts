@@ -1,10 +1,8 @@
+import { asPlanned } from "../simulate/as-planned";
+import type { SetPot } from "../simulate/set-pot";
 import { word } from "../units/word";
 import { gapOf } from "./gap";
 import type { Cook } from "./fold";
-import type { Kitchen } from "../simulate/kitchen-schema";
-import type { Plan } from "../simulate/plan-schema";
-import { simulate } from "../simulate/simulate";
-import { coldWaterKg, waterL } from "../simulate/water-ways";
 
 /** One way liquid came in or went, planned and, once strained, as it likely went; litres. */
 export interface FlowPart {
@@ -17,11 +15,9 @@ export interface FlowPart {
 }
 
 /** Where every litre goes: planned by the ledger, got by what was measured and the likeliest causes. */
-export function flowOf(plan: Plan, kitchen: Kitchen, cook: Cook): readonly FlowPart[] {
-  const { ledger, strained } = simulate(plan, kitchen, {
-    waterKg: coldWaterKg(waterL(plan, kitchen), kitchen),
-  });
-  const gap = gapOf(plan, kitchen, cook);
+export function flowOf(setPot: SetPot, cook: Cook): readonly FlowPart[] {
+  const { ledger, strained } = asPlanned(setPot).trace;
+  const gap = gapOf(setPot, cook);
   const share = (cause: string) => gap?.parts.find((p) => p.cause === cause)?.litres ?? 0;
   const got = (plannedL: number, changeL: number) =>
     gap === null ? null : Math.max(0, plannedL + changeL);

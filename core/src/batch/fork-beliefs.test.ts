@@ -1,3 +1,4 @@
+import { resolve } from "../simulate/set-pot";
 import { describe, expect, test } from "vitest";
 import { happened } from "../../test/events";
 import { testBraise, testKitchen } from "../../test/kitchen";
@@ -40,7 +41,7 @@ const lookIn = (plan: Plan, atMin: number, ...events: object[]) => {
   const cook = fold(
     happened({ kind: "lit", atMs: LIT }, { kind: "simmers", atMs: LIT + 20 * MINUTE }, ...events),
   );
-  const { actions } = onFire(plan, kitchen, cook, LIT + atMin * MINUTE);
+  const { actions } = onFire(resolve(plan, kitchen), cook, LIT + atMin * MINUTE);
   const minOf = (id: string) => {
     const action = actions.find((a) => a.itemIds?.includes(id));
     return action === undefined ? NaN : (action.atMs - LIT) / MINUTE;

@@ -1,3 +1,4 @@
+import { resolve, type SetPot } from "../simulate/set-pot";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import { keptSigmaOf } from "../simulate/kept-here";
 import { steamSigmaOf } from "../simulate/learned";
@@ -36,7 +37,7 @@ export function sharedByCause(
 ): Readonly<Record<GapCause, number>> {
   const { ledger } = planned;
   const steamedL = -ledger.evaporated / COLD_DENSITY_KG_L;
-  const steamSd = cook.readings.length > 0 ? steamRate.sd : steamSigmaOf(plan, kitchen);
+  const steamSd = cook.readings.length > 0 ? steamRate.sd : steamSigmaOf(resolve(plan, kitchen));
   const sds: Readonly<Record<GapCause, number>> = {
     steam: steamSd * steamedL,
     solids: keptSigmaOf(plan, kitchen) * -ledger.leftOnSolids,
@@ -57,11 +58,12 @@ export function sharedByCause(
  * Splits the gap between planned and strained litres over its possible causes. The readings taken on
  * the fire say how much was steam; what is left is shared by each cause's variance.
  */
-export function gapOf(plan: Plan, kitchen: Kitchen, cook: Cook): Gap | null {
+export function gapOf(setPot: SetPot, cook: Cook): Gap | null {
+  const { plan, kitchen } = setPot;
   const measured = measuredOf(cook);
   if (measured === null) return null;
   const offMs = cook.offMs ?? measured.strainedMs;
-  const live = forecastLive(plan, kitchen, cook, offMs);
+  const live = forecastLive(setPot, cook, offMs);
   // What was left with the grit on purpose is no gap.
   const plannedL = Math.max(0, live.planned.strained.volumeL - cook.leftL);
   const gapL = measured.strainedL - plannedL;

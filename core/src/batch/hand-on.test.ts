@@ -1,11 +1,11 @@
+import { asPlanned } from "../simulate/as-planned";
+import { resolve } from "../simulate/set-pot";
 import { SCHEMA_VERSION } from "../simulate/schema-version";
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
 import { happened } from "../../test/events";
 import { HEATS, testKitchen, testPlan } from "../../test/kitchen";
 import { PlanSchema, type Plan } from "../simulate/plan-schema";
-import { simulate } from "../simulate/simulate";
-import { coldWaterKg, waterL } from "../simulate/water-ways";
 import type { Batch } from "./batch-schema";
 import { isAllHandedOn } from "./bowl-kg";
 import { isStillToChill } from "./chill-of";
@@ -101,8 +101,7 @@ describe("straight from the sieve into the next pot", () => {
     // What is short of it is made up by water: 0.2 kg.
     expect(hot.water).toEqual({ by: "amount", volumeL: expect.closeTo(0.7, 2) as number });
     expect(take(20).items[1]?.hotC).toBeUndefined();
-    const run = (plan: Plan) =>
-      simulate(plan, kitchen, { waterKg: coldWaterKg(waterL(plan, kitchen), kitchen) });
+    const run = (plan: Plan) => asPlanned(resolve(plan, kitchen)).trace;
     expect(run(hot).comeUpMin).toBeLessThan(0.7 * run(take(20)).comeUpMin);
     expect(run(hot).ledger.added).toBeCloseTo(run(take(20)).ledger.added, 9);
     const { endLiquidL, strained: got } = run(hot);
@@ -145,7 +144,7 @@ test("into a pot that is on: with its salt and gelatin, as hot as it is, and its
   };
   const of = (...events: object[]) => {
     const cook = fold(happened(...on, ...events));
-    return forecastLive(livePlan(leek, cook), kitchen, cook, LIT + 2.1 * HOUR).course;
+    return forecastLive(resolve(livePlan(leek, cook), kitchen), cook, LIT + 2.1 * HOUR).course;
   };
   const [before, after] = [of(), of(...poured)];
   expect(after.strained.saltG - before.strained.saltG).toBeGreaterThan(

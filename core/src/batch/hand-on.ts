@@ -1,3 +1,4 @@
+import { resolve } from "../simulate/set-pot";
 import { isSealed } from "../heats/heat";
 import { ingredientOf } from "../simulate/item-facts";
 import { PlanItemSchema, type Plan, type PlanItem } from "../simulate/plan-schema";
@@ -37,7 +38,7 @@ export const pouredOn = (bowl: InBowl, massKg: number, tempC: number, id: string
 export function roomL({ plan, kitchen }: Batch, cook: Cook, nowDepthM: number): number | null {
   const isOnHeat = cook.litMs !== null && cook.offMs === null;
   if (isOnHeat && isSealed(planNow(plan, cook).heat)) return null;
-  const vessel = vesselOf(plan, kitchen);
+  const vessel = vesselOf(resolve(plan, kitchen));
   return Math.max(
     0,
     capacityL(vessel) * vessel.fillShare -

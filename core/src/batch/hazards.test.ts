@@ -1,3 +1,4 @@
+import { resolve } from "../simulate/set-pot";
 import { DAY_MS } from "../units/time";
 import { describe, expect, test } from "vitest";
 import { happened } from "../../test/events";
@@ -83,7 +84,7 @@ const toldOf = (c: Caution | undefined): Told | null =>
 const planned =
   (id: string, plan: () => Plan, litHour = 9): Look =>
   () =>
-    toldOf(cautionsFor(simulated(plan(), kitchen, litHour)).find((c) => c.id === id));
+    toldOf(cautionsFor(simulated(resolve(plan(), kitchen), litHour)).find((c) => c.id === id));
 /** The same, only where it is as grave as that. */
 const grave =
   (look: Look, severity = "danger"): Look =>
@@ -118,7 +119,7 @@ const live =
   (id: string, plan: () => Plan, events: readonly object[], min: number, hour = 12): Look =>
   () => {
     const cook = fold(happened(...events));
-    const pot = onFire(plan(), kitchen, cook, at(min), null, () => hour);
+    const pot = onFire(resolve(plan(), kitchen), cook, at(min), null, () => hour);
     const c = pot.cautions.find((x) => x.id === id);
     return c === undefined ? null : { severity: c.severity, places: ["live"] };
   };
@@ -135,7 +136,7 @@ const missed =
   (events: readonly object[], min: number): Look =>
   () => {
     const cook = fold(happened(...events));
-    const { forecast } = onFire(stockOn(), kitchen, cook, at(min)) as never as {
+    const { forecast } = onFire(resolve(stockOn(), kitchen), cook, at(min)) as never as {
       forecast: { standing: never };
     };
     const now = chillingNow(cook.chilling!, kitchen, CODES.us, at(min), forecast.standing);
@@ -191,7 +192,10 @@ const unreadOf =
   (items: readonly object[]): Look =>
   () => {
     const plan = onHob(items);
-    return says(dishOf(plan, kitchen, simulated(plan, kitchen).trace).unread.length > 0, "plan");
+    return says(
+      dishOf(resolve(plan, kitchen), simulated(resolve(plan, kitchen)).trace).unread.length > 0,
+      "plan",
+    );
   };
 const bowl = (items: readonly object[]) => () =>
   stock({ feeds: "animals", items, fat: "liftCold" });
@@ -538,7 +542,7 @@ const ROWS: readonly Row[] = [
       ),
       "something raw by no name": notFed({ kind: "trimmings", ingredientId: null, label: {} }),
       "a pot for people, with a cat at it": () => {
-        const c = cautionsFor(simulated(stock({ diets: ["cat"] }), kitchen)).find(
+        const c = cautionsFor(simulated(resolve(stock({ diets: ["cat"] }), kitchen))).find(
           (x) => x.id === "diet",
         );
         return c?.severity === "danger" ? toldOf(c) : null;

@@ -1,3 +1,4 @@
+import { resolve } from "../simulate/set-pot";
 import { describe, expect, test } from "vitest";
 import { happened } from "../../test/events";
 import { HEATS, testBraise, testKitchen, VESSEL_OF, type HeatName } from "../../test/kitchen";
@@ -27,9 +28,12 @@ const dish = (name: HeatName, over: Parameters<typeof testBraise>[0] = {}): Plan
 
 const titles = (plan: Plan, events: readonly CookEvent[], nowMs: number): string[] => {
   const cook = fold(events);
-  return actionsFor(plan, kitchen, cook, forecastLive(plan, kitchen, cook, nowMs), nowMs).map(
-    (a) => a.title,
-  );
+  return actionsFor(
+    resolve(plan, kitchen),
+    cook,
+    forecastLive(resolve(plan, kitchen), cook, nowMs),
+    nowMs,
+  ).map((a) => a.title);
 };
 
 describe("what to do, heat by heat", () => {
@@ -60,7 +64,12 @@ describe("what to do, heat by heat", () => {
     const simmers = { kind: "simmers", atMs: LIT + 20 * MINUTE };
     const cook = fold(happened({ kind: "lit", atMs: LIT }, simmers));
     const nowMs = LIT + 30 * MINUTE;
-    const kinds = actionsFor(plan, kitchen, cook, forecastLive(plan, kitchen, cook, nowMs), nowMs);
+    const kinds = actionsFor(
+      resolve(plan, kitchen),
+      cook,
+      forecastLive(resolve(plan, kitchen), cook, nowMs),
+      nowMs,
+    );
     expect(kinds.some((a) => a.kind === "check")).toBe(isTried);
   });
 
@@ -76,15 +85,18 @@ describe("what to do, heat by heat", () => {
         { kind: "heatSet", vigour: "bare", lid: "on", stretchId: "p", atMs: LIT + 200 * MINUTE },
       ),
     );
-    const { turns } = courseOf(plan, kitchen, cook, LIT + 210 * MINUTE);
+    const { turns } = courseOf(resolve(plan, kitchen), cook, LIT + 210 * MINUTE);
     expect(turns).toHaveLength(1);
     expect(turns[0]).not.toHaveProperty("setting");
   });
 
   test("before it is lit the water is said by its amount, as it is poured", () => {
     const look = (plan: Plan, system: "metric" | "us") => {
-      const forecast = forecastLive(plan, kitchen, fold([]), LIT);
-      return inWords(actionsFor(plan, kitchen, fold([]), forecast, LIT)[0]?.lookFor ?? "", system);
+      const forecast = forecastLive(resolve(plan, kitchen), fold([]), LIT);
+      return inWords(
+        actionsFor(resolve(plan, kitchen), fold([]), forecast, LIT)[0]?.lookFor ?? "",
+        system,
+      );
     };
     expect(look(dish("hob"), "metric")).toBe(
       "1.4 kg goat shoulder, 900 mL cold water: it then stands 4.6 cm over the floor.",
@@ -140,7 +152,7 @@ describe("what to do, heat by heat", () => {
     for (const name of ["oven", "low", "pressure"] as const) {
       const clockMs = LIT + 30 * MINUTE;
       const cook = fold(happened({ kind: "lit", atMs: LIT }, { kind: "simmers", atMs: clockMs }));
-      const { endMs } = forecastLive(dish(name), kitchen, cook, clockMs + MINUTE);
+      const { endMs } = forecastLive(resolve(dish(name), kitchen), cook, clockMs + MINUTE);
       expect((endMs.expected - clockMs) / MINUTE).toBeCloseTo(HOLD[name], 0);
     }
   });
@@ -162,10 +174,10 @@ describe("strained and looked back on", () => {
         },
       ),
     );
-    const gap = gapOf(plan, kitchen, cook);
+    const gap = gapOf(resolve(plan, kitchen), cook);
     expect(gap).not.toBeNull();
-    const { planned } = forecastLive(plan, kitchen, cook, offMs);
-    const flow = flowOf(plan, kitchen, cook);
+    const { planned } = forecastLive(resolve(plan, kitchen), cook, offMs);
+    const flow = flowOf(resolve(plan, kitchen), cook);
     const steam = flow.find((f) => f.colour === "steam");
     expect(steam?.plannedL).toBeCloseTo(-(planned.ledger.evaporated + planned.ledger.vented), 9);
     expect(gap!.plannedL).toBeCloseTo(planned.strained.volumeL, 9);
@@ -174,9 +186,9 @@ describe("strained and looked back on", () => {
 
 describe("the plan in a sentence", () => {
   const said = (plan: Plan, system: "metric" | "us" = "metric") => {
-    const answers = answersFor(plan, kitchen, () => 9);
+    const answers = answersFor(resolve(plan, kitchen), () => 9);
     if (!answers.ok) throw answers.problem;
-    return sentenceText(plan, kitchen, answers.value, system);
+    return sentenceText(resolve(plan, kitchen), answers.value, system);
   };
   test.each<[HeatName, string]>([
     ["oven", "2 h 45 in the oven at 150 °C, covered:"],
@@ -196,7 +208,7 @@ describe("the plan in a sentence", () => {
 
   test("a dish is judged by what is eaten in it, a stock by its flavour", () => {
     const judged = (plan: Plan) => {
-      const answers = answersFor(plan, kitchen, () => 9);
+      const answers = answersFor(resolve(plan, kitchen), () => 9);
       if (!answers.ok) throw answers.problem;
       return answers.value.flavour;
     };
@@ -210,7 +222,7 @@ describe("the plan in a sentence", () => {
 
   test("every figure has its why on every heat", () => {
     for (const name of Object.keys(HEATS) as HeatName[]) {
-      const answers = answersFor(dish(name), kitchen, () => 9);
+      const answers = answersFor(resolve(dish(name), kitchen), () => 9);
       if (!answers.ok) throw answers.problem;
       for (const figure of Object.values(answers.value.figures)) {
         expect(figure.low).toBeLessThanOrEqual(figure.expected + 1e-9);

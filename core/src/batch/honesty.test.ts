@@ -1,3 +1,4 @@
+import { resolve } from "../simulate/set-pot";
 import { describe, expect, test } from "vitest";
 import { happened } from "../../test/events";
 import { testKitchen, testPlan } from "../../test/kitchen";
@@ -25,7 +26,7 @@ describe("the forecast is honest", () => {
     let before = 0;
     let after = 0;
     for (let i = 0; i < pots; i++) {
-      const trace = simulate(plan, kitchen, {
+      const trace = simulate(resolve(plan, kitchen), {
         waterKg: coldWaterKg(4.4, kitchen),
         parameters: {
           ...EXPECTED,
@@ -48,7 +49,7 @@ describe("the forecast is honest", () => {
         })),
       );
       const range = (events: readonly CookEvent[]) =>
-        forecastLive(plan, kitchen, fold(events), simmerMs + 301 * MIN).strainedL;
+        forecastLive(resolve(plan, kitchen), fold(events), simmerMs + 301 * MIN).strainedL;
       const first = range(list.slice(0, 2));
       const last = range(list);
       before += first.high - first.low;
@@ -65,7 +66,7 @@ describe("before anything is known", () => {
   test("an unlit pot is forecast as planned, and nothing is steamed off", () => {
     const plan = testPlan();
     const kitchen = testKitchen();
-    const live = forecastLive(plan, kitchen, fold([]), LIT);
+    const live = forecastLive(resolve(plan, kitchen), fold([]), LIT);
     expect(live.steamedL).toBe(0);
     expect(live.strainedL.expected).toBeCloseTo(live.planned.strained.volumeL, 1);
     expect(live.bareMs).toBeNull();
@@ -77,7 +78,7 @@ describe("before anything is known", () => {
     });
     const kitchen = testKitchen();
     const events = happened({ kind: "lit", atMs: LIT }, { kind: "simmers", atMs: LIT + 45 * MIN });
-    const live = forecastLive(plan, kitchen, fold(events), LIT + 60 * MIN);
+    const live = forecastLive(resolve(plan, kitchen), fold(events), LIT + 60 * MIN);
     const mark = live.planned.marks.find((m) => m.kind === "bonesBare");
     const modelled = (mark?.tMin ?? 0) - live.planned.toSimmerMin;
     const forecast = ((live.bareMs ?? 0) - (LIT + 45 * MIN)) / MIN;

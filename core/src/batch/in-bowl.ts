@@ -1,3 +1,5 @@
+import { asPlanned } from "../simulate/as-planned";
+import { resolve } from "../simulate/set-pot";
 import { alcoholOf } from "../dish/alcohol-of";
 import { bodyOfPlan } from "../dish/body-of";
 import { allergensOf, unreadLabels } from "../dish/diets";
@@ -5,8 +7,6 @@ import { eatenOf, goesInAfter } from "../dish/eaten";
 import { fatOf } from "../dish/fat-of";
 import { saltInG } from "../dish/salt-of";
 import { contentsOf } from "../simulate/item-facts";
-import { simulate } from "../simulate/simulate";
-import { coldWaterKg, waterL } from "../simulate/water-ways";
 import { COLD_DENSITY_KG_L } from "../water/properties";
 import type { Batch } from "./batch-schema";
 import { finished, type InBowl } from "./bowl";
@@ -27,13 +27,14 @@ export function inBowl(batch: Batch, cook: Cook): InBowl | null {
     batch.plan.end === "strained"
       ? { ...batch.plan, items: batch.plan.items.filter((i) => !goesInAfter(i)) }
       : batch.plan;
-  const trace = simulate(plan, kitchen, { waterKg: coldWaterKg(waterL(plan, kitchen), kitchen) });
+  const setPot = resolve(plan, kitchen);
+  const { trace } = asPlanned(setPot);
   const massKg = result.servedKg ?? result.strainedL * COLD_DENSITY_KG_L;
   const plannedL = trace.strained.volumeL;
   // Nobody measured it: what it is reckoned to be less than planned went as steam.
   const steamL = result.isReckoned
     ? result.strainedL - plannedL
-    : (gapOf(plan, kitchen, cook)?.parts.find((p) => p.cause === "steam")?.litres ?? 0);
+    : (gapOf(setPot, cook)?.parts.find((p) => p.cause === "steam")?.litres ?? 0);
   const eaten = eatenOf(plan, trace);
   // By the weight of all that is eaten: of a dish the solids are part of it, and no steam leaves them.
   const thinner =

@@ -1,3 +1,4 @@
+import { resolve } from "../simulate/set-pot";
 import { capital } from "../units/capital";
 import { isInOven, isOnRing } from "../heats/heat";
 import { MINUTE_MS } from "../units/time";
@@ -110,7 +111,7 @@ function flamesAhead({ plan, kitchen, forecast, nowMs }: LiveFacts): readonly Fl
         ? -Infinity
         : Math.max(1, fromNow[index - stretchIndex - 1] ?? Infinity),
   }));
-  return flameSpans(plan, kitchen, { stretches, totalMin: Math.max(0, endMin) })
+  return flameSpans(resolve(plan, kitchen), { stretches, totalMin: Math.max(0, endMin) })
     .filter((s) => s.toMin > -Infinity)
     .map((s) => ({ fromMin: Math.max(0, s.fromMin), toMin: Math.max(0, s.toMin) }));
 }

@@ -1,11 +1,10 @@
+import type { SetPot } from "../simulate/set-pot";
 import { MINUTE_MS } from "../units/time";
 import type { DonenessTarget } from "../doneness/targets";
 import { fitRate, type RateBelief, type RateObservation } from "../forecast/rate-fit";
 import { nextLookMin } from "../forecast/time-to-target";
-import type { Kitchen } from "../simulate/kitchen-schema";
 import { steamSigmaOf } from "../simulate/learned";
 import { SPREAD } from "../simulate/parameters";
-import type { Plan } from "../simulate/plan-schema";
 import { stretchesOf } from "../simulate/stretches";
 import type { Trace } from "../simulate/trace";
 import { Z90 } from "../units/estimate";
@@ -87,20 +86,15 @@ export interface LiveForecast {
  * default's spread as prior (docs/method.md, “The live pot”).
  * @throws Problem as simulate does
  */
-export function forecastLive(
-  plan: Plan,
-  kitchen: Kitchen,
-  cook: Cook,
-  nowMs: number,
-): LiveForecast {
-  const { model: nowModel, steamRate } = fittedModel(plan, kitchen, cook, nowMs);
+export function forecastLive(setPot: SetPot, cook: Cook, nowMs: number): LiveForecast {
+  const { model: nowModel, steamRate } = fittedModel(setPot, cook, nowMs);
   // A rate is never below nothing: its range is that of a log-normal (docs/method.md, “What a log teaches”).
   const spread = Math.exp((Z90 * steamRate.sd) / Math.max(0.05, steamRate.mean));
   const low = steamRate.mean / spread;
   const high = steamRate.mean * spread;
   const stopMs = cook.offMs ?? nowMs;
   const nowMin = nowModel.modelMin(Math.min(nowMs, stopMs));
-  const ahead = throughStretches(plan, kitchen, cook, nowMs, nowModel, {
+  const ahead = throughStretches(setPot, cook, nowMs, nowModel, {
     low,
     mean: steamRate.mean,
     high,
@@ -120,7 +114,7 @@ export function forecastLive(
   const bareMin = bareKg === null ? null : model.crossingMin(bareKg, steamRate.mean, fromMin);
   const dryMin = model.crossingMin(model.dryKg(), high, Math.min(nowMin, fromMin));
   const isOn = cook.offMs === null;
-  const standing = standingCourse(plan, kitchen, cook, model.long);
+  const standing = standingCourse(setPot, cook, model.long);
   const lookMin = Math.min(
     nextLookMin(nowMin, Math.min(end.low, bareMin ?? Infinity)),
     nowMin + LONGEST_LOOK_MIN,
@@ -171,13 +165,13 @@ export function forecastLive(
  * model of all of it, and when each ends, min from the first heat. A range grows with those before it.
  */
 function throughStretches(
-  plan: Plan,
-  kitchen: Kitchen,
+  setPot: SetPot,
   cook: Cook,
   nowMs: number,
   nowModel: LiveModel,
   rates: { readonly low: number; readonly mean: number; readonly high: number },
 ) {
+  const { plan } = setPot;
   let model = nowModel;
   const nowMin = model.modelMin(Math.min(nowMs, cook.offMs ?? nowMs));
   const ends: Range[] = [];
@@ -199,7 +193,7 @@ function throughStretches(
     if (isLast) return { model, ends, tender };
     earlier = end;
     const nextMin = Math.max(nowMin, end.expected) + model.letDownMin;
-    model = new LiveModel(plan, kitchen, cook, nowMs, {
+    model = new LiveModel(setPot, cook, nowMs, {
       steams: model.steams,
       planned: model.planned,
       laterFromMin: [...model.laterFromMin, nextMin],
@@ -211,16 +205,16 @@ const FIT_ROUNDS = 3;
 const SAME_RATE = 0.01;
 
 /** The model with its steam fitted; a pot that would run over is simulated at the rate its readings show. */
-function fittedModel(plan: Plan, kitchen: Kitchen, cook: Cook, nowMs: number) {
-  let model = new LiveModel(plan, kitchen, cook, nowMs);
-  let steamRate = steamRateOf(model, plan, kitchen, cook);
+function fittedModel(setPot: SetPot, cook: Cook, nowMs: number) {
+  let model = new LiveModel(setPot, cook, nowMs);
+  let steamRate = steamRateOf(model, setPot, cook);
   let steams = 1;
   for (let round = 0; round < FIT_ROUNDS; round++) {
     const rate = Math.max(LEAST_STEAM, steamRate.mean);
     if (model.ranOverKg === 0 || Math.abs(rate - steams) < SAME_RATE) break;
     steams = rate;
-    model = new LiveModel(plan, kitchen, cook, nowMs, { steams, planned: model.planned });
-    steamRate = steamRateOf(model, plan, kitchen, cook);
+    model = new LiveModel(setPot, cook, nowMs, { steams, planned: model.planned });
+    steamRate = steamRateOf(model, setPot, cook);
   }
   return { model, steamRate };
 }
@@ -245,8 +239,8 @@ export function independent(readings: readonly Reading[]): readonly Reading[] {
   });
 }
 
-function steamRateOf(model: LiveModel, plan: Plan, kitchen: Kitchen, cook: Cook): RateBelief {
-  const prior: RateBelief = { mean: 1, sd: steamSigmaOf(plan, kitchen) };
+function steamRateOf(model: LiveModel, setPot: SetPot, cook: Cook): RateBelief {
+  const prior: RateBelief = { mean: 1, sd: steamSigmaOf(setPot) };
   const observations = independent(cook.readings).flatMap((reading): RateObservation[] => {
     const liquid = model.liquidOf(reading);
     const modelMin = model.modelMin(reading.atMs);
@@ -275,11 +269,10 @@ function strainedAt(model: LiveModel, endMin: number, rate: RateBelief): Range {
 
 /** Every reading as liquid in the pot, kg, for the course of a batch. */
 export function readingsAsLiquid(
-  plan: Plan,
-  kitchen: Kitchen,
+  setPot: SetPot,
   cook: Cook,
   nowMs: number,
 ): readonly LiquidReading[] {
-  const model = new LiveModel(plan, kitchen, cook, nowMs);
+  const model = new LiveModel(setPot, cook, nowMs);
   return cook.readings.flatMap((r) => model.liquidOf(r) ?? []);
 }

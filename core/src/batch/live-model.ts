@@ -1,3 +1,4 @@
+import { resolve, type SetPot } from "../simulate/set-pot";
 import { HOLD_MIN } from "../units/limits";
 import { isSealed } from "../heats/heat";
 import { MINUTE_MS } from "../units/time";
@@ -13,7 +14,7 @@ import { pointAt } from "../simulate/point-at";
 import { isByLevel, stretchesOf } from "../simulate/stretches";
 import { wantedKg } from "../simulate/until";
 import type { Trace } from "../simulate/trace";
-import { coldWaterKg, startSolids, waterL } from "../simulate/water-ways";
+import { coldWaterKg, waterL } from "../simulate/water-ways";
 import { freeSurfaceM2, liquidAtDepthL, type SolidsIn } from "../vessel/solids";
 import type { Vessel } from "../vessel/vessel-schema";
 import { vesselVolumeL } from "../vessel/volume";
@@ -64,14 +65,16 @@ export class LiveModel {
   readonly steams: number;
   readonly laterFromMin: readonly number[];
 
+  private readonly plan: Plan;
+  private readonly kitchen: Kitchen;
+
   constructor(
-    private readonly plan: Plan,
-    private readonly kitchen: Kitchen,
+    setPot: SetPot,
     private readonly cook: Cook,
     nowMs: number,
     {
       steams = 1,
-      laterFromMin = beganAtMin(plan, cook),
+      laterFromMin = beganAtMin(setPot.plan, cook),
       planned,
     }: {
       /** How fast the simulated pot steams against the default. */
@@ -82,17 +85,20 @@ export class LiveModel {
       readonly planned?: Trace;
     } = {},
   ) {
+    const { plan, kitchen, start } = setPot;
+    this.plan = plan;
+    this.kitchen = kitchen;
     this.steams = steams;
     this.laterFromMin = laterFromMin;
-    this.vessel = vesselOf(plan, kitchen);
-    this.solids = startSolids(plan);
-    this.waterL = waterL(plan, kitchen);
+    this.vessel = vesselOf(setPot);
+    this.solids = start.solids;
+    this.waterL = waterL(setPot);
     const waterKg = coldWaterKg(this.waterL, kitchen);
-    this.planned = planned ?? simulate(plan, kitchen, { waterKg });
+    this.planned = planned ?? simulate(setPot, { waterKg });
     this.timed = this.planned;
     const untilMs = cook.offMs === null ? nowMs : Math.min(nowMs, cook.offMs);
     const nowMin = this.modelMin(untilMs);
-    const { course, parameters } = asSeen(plan, kitchen, cook, untilMs, this.planned);
+    const { course, parameters } = asSeen(setPot, cook, untilMs, this.planned);
     this.cold = course.gaps.filter((g) => g.what === "heat");
     const simmerMin = simmersAtMin(plan, course, this.planned);
     const heldMin = Math.max(0, nowMin - simmerMin);
@@ -107,15 +113,15 @@ export class LiveModel {
     };
     const forked = forkedFor(plan, cook);
     if (forked.size === 0) {
-      this.long = simulate(longPlan, kitchen, options);
+      this.long = simulate(resolve(longPlan, kitchen), options);
       return;
     }
     // What waits for a piece goes by what the fork said of it; until then it is in, whatever was planned.
     const stays = new Map([...forked].map((id) => [id, Infinity]));
-    const asForked = simulate(longPlan, kitchen, { ...options, targets: stays });
+    const asForked = simulate(resolve(longPlan, kitchen), { ...options, targets: stays });
     const targets = forkBeliefs(plan, cook, asForked);
-    this.timed = simulate(plan, kitchen, { waterKg, targets });
-    this.long = simulate(this.longPlan(longMin, heldMin, lastFromMin), kitchen, {
+    this.timed = simulate(setPot, { waterKg, targets });
+    this.long = simulate(resolve(this.longPlan(longMin, heldMin, lastFromMin), kitchen), {
       ...options,
       targets,
     });

@@ -1,8 +1,7 @@
+import { asPlanned } from "../simulate/as-planned";
+import { resolve, type SetPot } from "../simulate/set-pot";
 import { swapped } from "../dish/swapped";
-import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan, PlanItem } from "../simulate/plan-schema";
-import { simulate } from "../simulate/simulate";
-import { coldWaterKg, waterL } from "../simulate/water-ways";
 import { outcomeOf, type Problem } from "../units/problem";
 import type { Cook } from "./fold";
 
@@ -62,11 +61,9 @@ export interface CookedPlan {
  * The plan as it is really cooked, where that can be reckoned at all; else the plan as it was written,
  * which could, with the problem.
  */
-export function cookedPlan(written: Plan, kitchen: Kitchen, cook: Cook): CookedPlan {
+export function cookedPlan({ plan: written, kitchen }: SetPot, cook: Cook): CookedPlan {
   const plan = livePlan(written, cook);
   if (plan === written) return { plan, problem: null };
-  const outcome = outcomeOf(() =>
-    simulate(plan, kitchen, { waterKg: coldWaterKg(waterL(plan, kitchen), kitchen) }),
-  );
+  const outcome = outcomeOf(() => asPlanned(resolve(plan, kitchen)));
   return outcome.ok ? { plan, problem: null } : { plan: written, problem: outcome.problem };
 }

@@ -1,3 +1,4 @@
+import { resolve } from "../simulate/set-pot";
 import { describe, expect, test } from "vitest";
 import { inWords } from "../units/said";
 import { happened } from "../../test/events";
@@ -28,12 +29,12 @@ const stew = testBraise({
 });
 const look = (plan: Plan, events: readonly object[], min: number) => {
   const cook = fold(happened(...events));
-  const forecast = forecastLive(livePlan(plan, cook), kitchen, cook, at(min));
+  const forecast = forecastLive(resolve(livePlan(plan, cook), kitchen), cook, at(min));
   const facts = { plan: livePlan(plan, cook), kitchen, cook, forecast, nowMs: at(min) };
   return {
     cook,
     forecast,
-    actions: actionsFor(facts.plan, kitchen, cook, forecast, at(min)),
+    actions: actionsFor(resolve(facts.plan, kitchen), cook, forecast, at(min)),
     cautions: liveCautions(facts),
   };
 };

@@ -1,7 +1,7 @@
+import { resolve, type SetPot } from "../simulate/set-pot";
 import { hasLid } from "../heats/heat";
 import { MINUTE_MS } from "../units/time";
 import { countedBack } from "../simulate/counted-back";
-import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
 import { lastHeat } from "../simulate/stretches";
 import { say } from "../units/said";
@@ -23,27 +23,28 @@ import { lightAction, warmingActions } from "./warming-actions";
  * Empty once it is strained.
  */
 export function actionsFor(
-  written: Plan,
-  kitchen: Kitchen,
+  { plan: written, kitchen }: SetPot,
   cook: Cook,
   forecast: LiveForecast,
   nowMs: number,
 ): readonly Action[] {
   if (cook.strainedMs !== null) return [];
   const plan = countedBack(written, forecast.timed);
+  const setPot = resolve(plan, kitchen);
   // What comes round, and how it ends, is by the heat that it is on.
   const now = { ...planNow(plan, cook), then: plan.then };
   if (cook.litMs === null)
     return [
       ...fillActions(plan, cook, forecast, nowMs),
-      lightAction(plan, kitchen, nowMs, forecast.waterL),
+      lightAction(setPot, nowMs, forecast.waterL),
     ];
-  if (cook.offMs !== null) return afterHeatActions(now, kitchen, cook, forecast, cook.offMs);
+  if (cook.offMs !== null)
+    return afterHeatActions(resolve(now, kitchen), cook, forecast, cook.offMs);
   const all = [
-    ...warmingActions(plan, kitchen, cook, forecast, cook.litMs),
+    ...warmingActions(setPot, cook, forecast, cook.litMs),
     ...saltRounds(plan, kitchen, cook, forecast),
     ...simmerActions(now, cook, forecast, nowMs),
-    ...stretchActions(plan, kitchen, cook, forecast),
+    ...stretchActions(setPot, cook, forecast),
     offAction({ ...plan, heat: lastHeat(plan) }, forecast),
   ];
   return all

@@ -1,3 +1,4 @@
+import { resolve } from "../simulate/set-pot";
 import { ONE_COOK } from "../simulate/hands";
 import { describe, expect, test } from "vitest";
 import { inWords } from "../units/said";
@@ -31,7 +32,7 @@ const simmers = [
 ];
 const look = (plan: Plan, events: readonly object[], min: number) => {
   const cook = fold(happened(...events));
-  return onFire(livePlan(plan, cook), kitchen, cook, at(min));
+  return onFire(resolve(livePlan(plan, cook), kitchen), cook, at(min));
 };
 const severityOf = (plan: Plan, events: readonly object[], min: number, id: string) =>
   look(plan, events, min).cautions.find((c) => c.id === id)?.severity;
@@ -139,7 +140,9 @@ describe("a flame and the house's hours of sleep", () => {
     const here = { ...kitchen, hands: [{ ...ONE_COOK, sleep }] };
     const cook = fold(happened(...events));
     const hourOf = (ms: number) => (litHour + (ms - LIT) / 3_600_000) % 24;
-    return onFire(plan, here, cook, at(min), null, hourOf).cautions.find((c) => c.id === "night");
+    return onFire(resolve(plan, here), cook, at(min), null, hourOf).cautions.find(
+      (c) => c.id === "night",
+    );
   };
   test("that it burns into them is said before they begin, a danger once they have; by day nothing", () => {
     expect(night(19, 60)?.severity).toBe("caution");

@@ -1,3 +1,4 @@
+import { resolve, type SetPot } from "../simulate/set-pot";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
 import { outcomeOf, type Problem } from "../units/problem";
@@ -31,21 +32,21 @@ export type OnFire = {
  * which the plan as written is followed, where there is one.
  */
 export function onFire(
-  plan: Plan,
-  kitchen: Kitchen,
+  setPot: SetPot,
   cook: Cook,
   nowMs: number,
   astray: Problem | null = null,
   hourOf?: (ms: number) => number,
 ): OnFire {
+  const { plan, kitchen } = setPot;
   const outcome = outcomeOf(() => {
-    const forecast = forecastLive(plan, kitchen, cook, nowMs);
+    const forecast = forecastLive(setPot, cook, nowMs);
     return {
       forecast,
       problem: null,
       actions: [
-        ...workActions(plan, kitchen, cook, nowMs),
-        ...withWork(actionsFor(plan, kitchen, cook, forecast, nowMs), {
+        ...workActions(setPot, cook, nowMs),
+        ...withWork(actionsFor(setPot, cook, forecast, nowMs), {
           plan,
           kitchen,
           cook,
@@ -58,7 +59,7 @@ export function onFire(
       ],
     };
   });
-  return outcome.ok ? outcome.value : blindly(plan, kitchen, cook, outcome.problem, nowMs);
+  return outcome.ok ? outcome.value : blindly(setPot, cook, outcome.problem, nowMs);
 }
 
 /**
@@ -75,10 +76,10 @@ function withWork(
   }: { plan: Plan; kitchen: Kitchen; cook: Cook; forecast: LiveForecast },
 ): readonly Action[] {
   const at = actions.findIndex((a) => !a.id.startsWith(LATE_IN));
-  const after = workAfter(plan, kitchen, cook, forecast);
+  const after = workAfter(resolve(plan, kitchen), cook, forecast);
   const all = [...actions.slice(0, at), ...after, ...actions.slice(at)];
   for (const work of [
-    ...workMeanwhile(plan, kitchen, cook, actions),
+    ...workMeanwhile(resolve(plan, kitchen), cook, actions),
     ...sideActions(plan, cook, cook.offMs ?? forecast.endMs.expected),
   ]) {
     const later = all.findIndex((a) => a.atMs > work.atMs);
@@ -88,15 +89,9 @@ function withWork(
 }
 
 /** A pot of which nothing can be reckoned. */
-export const blindly = (
-  plan: Plan,
-  kitchen: Kitchen,
-  cook: Cook,
-  problem: Problem,
-  nowMs: number,
-): OnFire => ({
+export const blindly = (setPot: SetPot, cook: Cook, problem: Problem, nowMs: number): OnFire => ({
   forecast: null,
   problem,
-  actions: blindActions(plan, kitchen, cook, nowMs),
-  cautions: blindCautions(plan, cook, problem, nowMs),
+  actions: blindActions(setPot, cook, nowMs),
+  cautions: blindCautions(setPot.plan, cook, problem, nowMs),
 });

@@ -1,6 +1,6 @@
+import type { SetPot } from "../simulate/set-pot";
 import { besideOf } from "../dish/accompaniments";
 import { coldWaterKg, waterL } from "../simulate/water-ways";
-import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
 import { waterDensityKgL } from "../water/properties";
 import type { Cook } from "./fold";
@@ -29,14 +29,14 @@ export function planAsWent(plan: Plan, cook: Cook): Plan {
  * every stretch of its heat and how long it held. The cook's notes come along, to be seen the next time.
  * @throws Problem as waterL does
  */
-export function planOfCook(plan: Plan, kitchen: Kitchen, cook: Cook, id: string): Plan {
+export function planOfCook(setPot: SetPot, cook: Cook, id: string): Plan {
+  const { plan, kitchen } = setPot;
   const begunL = besideOf(plan)
     .filter((s) => s.isFromPot && cook.sides.get(s.kind)?.isLeft === false)
     .reduce((sum, s) => sum + s.stockL, 0);
   // What was ladled out for a side dish is so again.
   const toppedL = cook.pours.reduce((sum, t) => sum + t.volumeL, begunL);
-  const pouredL =
-    coldWaterKg(waterL(plan, kitchen), kitchen) / waterDensityKgL(kitchen.waterC) + toppedL;
+  const pouredL = coldWaterKg(waterL(setPot), kitchen) / waterDensityKgL(kitchen.waterC) + toppedL;
   return {
     ...planAsWent(plan, cook),
     id,

@@ -1,3 +1,5 @@
+import { asPlanned } from "../simulate/as-planned";
+import { resolve } from "../simulate/set-pot";
 import { SCHEMA_VERSION } from "../simulate/schema-version";
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
@@ -8,8 +10,6 @@ import { lotFrom, potLeft } from "../larder/portioned";
 import { larderOf } from "../larder/larder";
 import { eatenOf, liquidOfServedKg } from "../dish/eaten";
 import { saltOf } from "../dish/salt-of";
-import { simulate } from "../simulate/simulate";
-import { coldWaterKg, waterL } from "../simulate/water-ways";
 import type { Plan } from "../simulate/plan-schema";
 import { StoreContainerSchema } from "../vessel/store-container";
 import type { Batch } from "./batch-schema";
@@ -146,15 +146,13 @@ describe("two things out of one pot", () => {
 
   test("what nobody measured has no gap to learn from", () => {
     const [plan, reckoned] = [testPlan(), { isReckoned: true }];
-    expect(gapOf(plan, kitchen, cookOf(plan, null))).not.toBeNull();
-    expect(gapOf(plan, kitchen, cookOf(plan, null, reckoned))).toBeNull();
+    expect(gapOf(resolve(plan, kitchen), cookOf(plan, null))).not.toBeNull();
+    expect(gapOf(resolve(plan, kitchen), cookOf(plan, null, reckoned))).toBeNull();
     expect(inBowl(batchOf(plan), cookOf(plan, null, reckoned))?.massKg).toBeCloseTo(0.8, 9);
   });
 
   test("reckoned to be less than planned, it went as steam: all of its salt is still there", () => {
-    const trace = simulate(braise, kitchen, {
-      waterKg: coldWaterKg(waterL(braise, kitchen), kitchen),
-    });
+    const trace = asPlanned(resolve(braise, kitchen)).trace;
     const eaten = eatenOf(braise, trace);
     const { saltG } = saltOf(braise, {}, trace);
     for (const lessKg of [0, 0.2]) {

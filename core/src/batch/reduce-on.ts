@@ -1,3 +1,4 @@
+import { resolve } from "../simulate/set-pot";
 import type { Heat } from "../heats/heat-schema";
 import { SCHEMA_VERSION } from "../simulate/schema-version";
 import { steamSigmaOf } from "../simulate/learned";
@@ -68,10 +69,11 @@ export function reduceOn(
       heat: { method: "hob", vigour: "steady", lid: "off", boilFirstMin: null },
       stop: { by: "liquid", liquidL: toL },
     });
-    const trace = simulate(plan, kitchen, { waterKg: 0 });
-    const problem = overRim(trace, vesselOf(plan, kitchen)) ?? trace.problem;
+    const setPot = resolve(plan, kitchen);
+    const trace = simulate(setPot, { waterKg: 0 });
+    const problem = overRim(trace, vesselOf(setPot)) ?? trace.problem;
     if (problem !== null) throw problem;
-    const wide = Math.exp(Z90 * steamSigmaOf(plan, kitchen));
+    const wide = Math.exp(Z90 * steamSigmaOf(setPot));
     const { toSimmerMin, holdMin } = trace;
     return {
       lowMin: toSimmerMin + holdMin / wide,

@@ -1,3 +1,4 @@
+import { resolve } from "../simulate/set-pot";
 import { SCHEMA_VERSION } from "../simulate/schema-version";
 import { describe, expect, test } from "vitest";
 import { happened } from "../../test/events";
@@ -30,7 +31,7 @@ const said = (side: string, isLeft: boolean) =>
   ({ kind: "sideDish", side, isLeft, atMs: LIT + 40 * MINUTE }) as const;
 const potOf = (...events: object[]) => {
   const cook = fold(happened(...events));
-  return { cook, pot: onFire(plan, kitchen, cook, LIT + 40 * MINUTE) };
+  return { cook, pot: onFire(resolve(plan, kitchen), cook, LIT + 40 * MINUTE) };
 };
 const sides = (...events: object[]) =>
   potOf(...events).pot.actions.filter((a) => a.kind === "side");
@@ -78,7 +79,7 @@ describe("side dishes of a pot that is on", () => {
 
   test("a pot that cannot be reckoned calls for them too, by the clock of its plan", () => {
     const cook = fold(happened(...on));
-    const ids = blindActions(plan, kitchen, cook, LIT + 40 * MINUTE).map((a) => a.id);
+    const ids = blindActions(resolve(plan, kitchen), cook, LIT + 40 * MINUTE).map((a) => a.id);
     expect(ids).toContain(sideId("rice"));
     expect(ids.indexOf(sideId("rice"))).toBeLessThan(ids.indexOf("offHeat"));
   });
@@ -89,7 +90,11 @@ describe("side dishes of a pot that is on", () => {
       { kind: "ladledOut", volumeL: 1.54, atMs: LIT + 40 * MINUTE },
     ];
     const waterL = (...said: object[]) => {
-      const { water } = planOfCook(plan, kitchen, potOf(...on, ...poured, ...said).cook, "again");
+      const { water } = planOfCook(
+        resolve(plan, kitchen),
+        potOf(...on, ...poured, ...said).cook,
+        "again",
+      );
       return water.by === "amount" ? water.volumeL : NaN;
     };
     expect(waterL(said("rice", false))).toBeCloseTo(4.4 + 2, 6);

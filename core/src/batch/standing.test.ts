@@ -1,3 +1,4 @@
+import { resolve } from "../simulate/set-pot";
 import { describe, expect, test } from "vitest";
 import { happened } from "../../test/events";
 import { testKitchen, testPlan } from "../../test/kitchen";
@@ -26,7 +27,7 @@ const off = [
 ];
 const look = (events: readonly object[], min: number, plan: Plan = stock) => {
   const cook = fold(happened(...events));
-  const pot = onFire(plan, kitchen, cook, at(min));
+  const pot = onFire(resolve(plan, kitchen), cook, at(min));
   if (pot.problem !== null) throw pot.problem;
   return { cook, ...pot };
 };

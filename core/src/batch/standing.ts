@@ -1,10 +1,9 @@
+import type { SetPot } from "../simulate/set-pot";
 import { MINUTE_MS } from "../units/time";
 import type { CoolingPoint } from "../cool/cooling";
 import { tempAtC, whenAtMin } from "../cool/cooling";
 import { decayThrough } from "../cool/decay";
 import { standsAtC, type Standing } from "../cool/resting";
-import type { Kitchen } from "../simulate/kitchen-schema";
-import type { Plan } from "../simulate/plan-schema";
 import { pointAt } from "../simulate/point-at";
 import type { Trace } from "../simulate/trace";
 import { containersOf } from "./chill-containers";
@@ -27,8 +26,7 @@ export interface StandingCourse {
  * what was read since. Null while it is on.
  */
 export function standingCourse(
-  plan: Plan,
-  kitchen: Kitchen,
+  { plan, kitchen }: SetPot,
   cook: Cook,
   course: Trace,
 ): StandingCourse | null {

@@ -1,5 +1,5 @@
-import type { Kitchen } from "../simulate/kitchen-schema";
-import { findVessel } from "../simulate/references";
+import type { SetPot } from "../simulate/set-pot";
+
 import { isSealed, stretchOf } from "../heats/heat";
 import { isOffBones, nameOf } from "../simulate/item-facts";
 import { outOf } from "../simulate/out-of";
@@ -58,8 +58,7 @@ const LET_DOWN: Record<"natural" | "quick", string> = {
 
 /** The stretches of the heat that are still to begin, each when the one before is expected to end. */
 export function stretchActions(
-  plan: Plan,
-  kitchen: Kitchen,
+  { plan, vessel }: SetPot,
   cook: Cook,
   forecast: LiveForecast,
 ): readonly Action[] {
@@ -89,7 +88,7 @@ export function stretchActions(
         kind: "turn",
         atMs: forecast.stretchEndsMs[ahead]?.expected ?? 0,
         title,
-        lookFor: say`${untilWords(plan, begun + ahead, forecast)}${sayAll([...first, stretchOf(heat).turnLook(heat, findVessel(plan, kitchen))], " ")}`,
+        lookFor: say`${untilWords(plan, begun + ahead, forecast)}${sayAll([...first, stretchOf(heat).turnLook(heat, vessel)], " ")}`,
         stretchId,
         itemIds: [...moves.out, ...moves.back, ...moves.in].map((i) => i.id),
       };

@@ -1,3 +1,4 @@
+import { resolve } from "../simulate/set-pot";
 import { SCHEMA_VERSION } from "../simulate/schema-version";
 import { describe, expect, test } from "vitest";
 import { happened } from "../../test/events";
@@ -35,8 +36,12 @@ const turn = (stretchId: string, min: number, more: object = {}) => ({
 });
 const live = (plan: Plan, events: readonly object[], nowMin: number) => {
   const cook = fold(happened(LIT_EVENT, SIMMERS, ...events));
-  const forecast = forecastLive(plan, kitchen, cook, at(nowMin));
-  return { cook, forecast, actions: actionsFor(plan, kitchen, cook, forecast, at(nowMin)) };
+  const forecast = forecastLive(resolve(plan, kitchen), cook, at(nowMin));
+  return {
+    cook,
+    forecast,
+    actions: actionsFor(resolve(plan, kitchen), cook, forecast, at(nowMin)),
+  };
 };
 const minOf = (ms: number | undefined) => ((ms ?? NaN) - LIT) / MINUTE;
 
@@ -184,10 +189,10 @@ describe("a pot of several stretches on the fire", () => {
   test("the true pot goes the same way as the forecast where nothing about it is hidden", () => {
     const events = [turn("sauce", 150), { kind: "takenOut", itemId: "goat", atMs: at(150) }];
     const cook = fold(happened(LIT_EVENT, { ...SIMMERS, atMs: at(18) }, ...events));
-    const hidden = new HiddenPot(plan, kitchen, 7, EXPECTED);
+    const hidden = new HiddenPot(resolve(plan, kitchen), 7, EXPECTED);
     const trace = hidden.traceAt(cook, at(165));
     const truth = hidden.truthAt(trace, cook, at(165));
-    const forecast = forecastLive(plan, kitchen, cook, at(165));
+    const forecast = forecastLive(resolve(plan, kitchen), cook, at(165));
     expect(forecast.nowDepthM).toBeCloseTo(truth.depthM, 2);
     expect(truth.liquidC).toBeCloseTo(trace.boilingC, 0);
   });
@@ -199,7 +204,7 @@ describe("a pot of several stretches on the fire", () => {
     });
     const cook = fold(happened(LIT_EVENT, SIMMERS));
     const batch = { schemaVersion: SCHEMA_VERSION, id: "b", createdMs: LIT, plan: inOven, kitchen };
-    const pot = onFire(inOven, kitchen, cook, at(80));
+    const pot = onFire(resolve(inOven, kitchen), cook, at(80));
     const steps = runningOf(batch, cook, pot, at(80))?.blocks[0]?.steps ?? [];
     expect(steps.map((s) => [s.title, s.ringIds.length, s.minutes.p50])).toEqual([
       ["Simmers", 1, 60],
@@ -264,7 +269,7 @@ describe("standing off the heat", () => {
   test("under the line it is told, and after two hours thrown away", () => {
     const told = (nowMin: number) => {
       const cook = fold(happened(LIT_EVENT, oven, turn("rest", 185, { vigour: "bare" })));
-      const forecast = forecastLive(plan, kitchen, cook, at(nowMin));
+      const forecast = forecastLive(resolve(plan, kitchen), cook, at(nowMin));
       return liveCautions({ plan, kitchen, cook, forecast, nowMs: at(nowMin) })
         .filter((c) => c.id === "restCool")
         .map((c) => c.severity);
@@ -274,7 +279,7 @@ describe("standing off the heat", () => {
     const lineC = holdingLineC(codeOf(kitchen));
     const cook = fold(happened(LIT_EVENT, oven, turn("rest", 185, { vigour: "bare" })));
     let min = 190;
-    while (forecastLive(plan, kitchen, cook, at(min)).nowC >= lineC) min += 2;
+    while (forecastLive(resolve(plan, kitchen), cook, at(min)).nowC >= lineC) min += 2;
     expect(told(min - 4)).toEqual([]);
     expect(told(min)).toEqual(["caution"]);
     expect(told(320)).toEqual(["caution"]);
@@ -287,7 +292,7 @@ describe("planned again as it went", () => {
 
   test("each stretch with its real minutes, and it is a plan that can be kept", () => {
     const cook = fold(happened(LIT_EVENT, SIMMERS, turn("sauce", 150), turn("warm", 185), off));
-    const next = planOfCook(gravyBraise(), kitchen, cook, "again");
+    const next = planOfCook(resolve(gravyBraise(), kitchen), cook, "again");
     expect([next.stop, ...next.then.map((s) => s.stop)]).toEqual([
       byTime(130),
       byTime(35),
@@ -305,13 +310,17 @@ describe("planned again as it went", () => {
       atMs: at(min),
     });
     const cook = fold(happened(LIT_EVENT, SIMMERS, set("rolling", 100), set("bare", 101), off));
-    const next = planOfCook(testBraise({ heat: hob("gentle", "on") }), kitchen, cook, "again");
+    const next = planOfCook(
+      resolve(testBraise({ heat: hob("gentle", "on") }), kitchen),
+      cook,
+      "again",
+    );
     expect(next.then.map((s) => [s.heat, s.stop])).toEqual([[hob("bare", "off"), byTime(100)]]);
   });
 
   test("one that never came is gone, and what moved with it moves with the next", () => {
     const cook = fold(happened(LIT_EVENT, SIMMERS, turn("sauce", 150), off));
-    const next = planOfCook(gravyBraise(), kitchen, cook, "again");
+    const next = planOfCook(resolve(gravyBraise(), kitchen), cook, "again");
     expect(next.then.map((s) => s.id)).toEqual(["sauce"]);
     expect(next.items.find((i) => i.id === "herb")?.when).toEqual({ at: "offHeat" });
     expect(next.items.find((i) => i.id === "goat")?.out).toEqual({
@@ -438,8 +447,7 @@ describe("off its bones, and strained in between, at the stove", () => {
     const said = { kind: "takenOut", itemId: meat!.id, atMs: at(140) };
     expect(outMin([said, turn("sauce", 140)])).toBeCloseTo(140, 0);
     const went = planOfCook(
-      plan,
-      kitchen,
+      resolve(plan, kitchen),
       fold(happened(LIT_EVENT, SIMMERS, turn("sauce", 140), { kind: "offHeat", atMs: at(200) })),
       "again",
     );
@@ -461,7 +469,7 @@ test("where every litre goes: what stays on bones that are out, and what is lift
       ],
     });
   const flow = (plan: Plan) => {
-    const parts = flowOf(plan, kitchen, fold([]));
+    const parts = flowOf(resolve(plan, kitchen), fold([]));
     const sum = (side: "in" | "out") =>
       parts.filter((p) => p.side === side).reduce((all, p) => all + p.plannedL, 0);
     return { parts: parts.map((p) => p.id), in: sum("in"), out: sum("out") };
@@ -479,7 +487,7 @@ describe("out of the pot to go back in", () => {
   const out = { kind: "takenOut", itemId: "goat", atMs: at(140) };
   const said = (min: number, ...events: readonly object[]) => {
     const cook = fold(happened(LIT_EVENT, SIMMERS, ...events));
-    const forecast = forecastLive(plan, kitchen, cook, at(min));
+    const forecast = forecastLive(resolve(plan, kitchen), cook, at(min));
     return liveCautions({ plan, kitchen, cook, forecast, nowMs: at(min) }).find(
       (c) => c.id === "keptOut",
     );
@@ -503,7 +511,7 @@ describe("out of the pot to go back in", () => {
     const [meat] = plan.items;
     const gone = { ...plan, items: [{ ...meat!, out: { ...meat!.out!, isBack: false } }] };
     const cook = fold(happened(LIT_EVENT, SIMMERS, out, turn("sauce", 140)));
-    const forecast = forecastLive(gone, kitchen, cook, at(300));
+    const forecast = forecastLive(resolve(gone, kitchen), cook, at(300));
     const ids = liveCautions({ plan: gone, kitchen, cook, forecast, nowMs: at(300) }).map(
       (c) => c.id,
     );

@@ -1,11 +1,11 @@
+import { asPlanned } from "../simulate/as-planned";
+import { resolve } from "../simulate/set-pot";
 import { SCHEMA_VERSION } from "../simulate/schema-version";
 import { describe, expect, test } from "vitest";
 import { happened } from "../../test/events";
 import { testBraise, testKitchen, testPlan } from "../../test/kitchen";
 import { bodyOfPlan } from "../dish/body-of";
 import { saltOf } from "../dish/salt-of";
-import { simulate } from "../simulate/simulate";
-import { coldWaterKg, waterL } from "../simulate/water-ways";
 import { PlanItemSchema, type Plan } from "../simulate/plan-schema";
 import { inWords } from "../units/said";
 import { showVolume } from "../units/show";
@@ -15,8 +15,7 @@ import { fold, lastTap } from "./fold";
 import { doseFor } from "./tasting";
 
 const kitchen = testKitchen();
-const traceOf = (plan: Plan) =>
-  simulate(plan, kitchen, { waterKg: coldWaterKg(waterL(plan, kitchen), kitchen) });
+const traceOf = (plan: Plan) => asPlanned(resolve(plan, kitchen)).trace;
 const salted = (g: number) =>
   testBraise({
     end: "served",

@@ -1,13 +1,12 @@
+import { asPlanned } from "../simulate/as-planned";
+import { resolve, type SetPot } from "../simulate/set-pot";
 import { isOnRing } from "../heats/heat";
 import { gelatinLeftG } from "../extraction/gelatin";
 import { setOf, type SetGrade } from "../extraction/set";
 import { ingredientOf } from "../simulate/item-facts";
-import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
 import type { Trace } from "../simulate/trace";
-import { simulate } from "../simulate/simulate";
 import { onlyFirst } from "../simulate/without-stretch";
-import { coldWaterKg, waterL } from "../simulate/water-ways";
 import { COLD_DENSITY_KG_L } from "../water/properties";
 import { outcomeOf } from "../units/problem";
 import { bowlL, perL, type InBowl } from "./bowl";
@@ -55,24 +54,17 @@ export interface TooLittle {
 const WASH_MIN = { least: 45, most: 240 };
 
 /** How much is missing for what it was for, and what can honestly be done about it; null where nothing is. */
-export function tooLittle(
-  plan: Plan,
-  kitchen: Kitchen,
-  bowl: InBowl,
-  needL: number,
-): TooLittle | null {
+export function tooLittle(setPot: SetPot, bowl: InBowl, needL: number): TooLittle | null {
   const gotL = bowlL(bowl);
   const shortL = needL - gotL;
   if (shortL < 0.02) return null;
   const gelatinGL = (perL(bowl, bowl.gelatinG) * gotL) / needL;
-  const first = outcomeOf(() =>
-    simulate(plan, kitchen, { waterKg: coldWaterKg(waterL(plan, kitchen), kitchen) }),
-  );
+  const first = outcomeOf(() => asPlanned(setPot).trace);
   const steamedLMin = first.ok ? -first.value.ledger.evaporated / first.value.holdMin : 0;
   return {
     shortL,
     stretched: { waterL: shortL, gelatinGL, set: setOf(gelatinGL) },
-    secondWash: first.ok ? secondWash(plan, kitchen, shortL, first.value) : null,
+    secondWash: first.ok ? secondWash(setPot, shortL, first.value) : null,
     soonerMin:
       first.ok && steamedLMin > 1e-4 && shortL / steamedLMin < first.value.holdMin / 2
         ? shortL / steamedLMin
@@ -85,8 +77,7 @@ export function tooLittle(
  * the first boil left in them: m·G·exp(−C₁/K)·(1 − exp(−C₂/K)) (docs/method.md, “Cook value, flavour, set”).
  */
 function secondWash(
-  plan: Plan,
-  kitchen: Kitchen,
+  { plan, kitchen }: SetPot,
   shortL: number,
   first: Trace,
 ): TooLittle["secondWash"] {
@@ -104,9 +95,7 @@ function secondWash(
     water: { by: "left", wanted: { by: "volume", volumeL: shortL } },
     stop: { by: "time", holdMin: min },
   };
-  const wash = outcomeOf(() =>
-    simulate(again, kitchen, { waterKg: coldWaterKg(waterL(again, kitchen), kitchen) }),
-  );
+  const wash = outcomeOf(() => asPlanned(resolve(again, kitchen)).trace);
   if (!wash.ok || wash.value.problem !== null) return null;
   const { volumeL } = wash.value.strained;
   const gelatinG = bones.reduce((sum, bone) => {

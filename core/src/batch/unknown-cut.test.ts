@@ -1,3 +1,4 @@
+import { resolve } from "../simulate/set-pot";
 import { describe, expect, test } from "vitest";
 import { metric } from "../../test/metric";
 import { happened } from "../../test/events";
@@ -29,7 +30,7 @@ const read = (min: number, tempC: number) => ({
   atMs: at(min),
 });
 const found = (events: readonly object[], min: number) =>
-  onFire(crock, kitchen, fold(happened(lit, ...events)), at(min))
+  onFire(resolve(crock, kitchen), fold(happened(lit, ...events)), at(min))
     .cautions.map(metric)
     .find((c) => c.id === "unknownCut" || c.id === "noHeat");
 
@@ -60,7 +61,7 @@ describe("without heat, nobody knows how long", () => {
     const resumed = { kind: "resumed", atMs: at(95) };
     const known = { ...cut(400, true, 110), isUnknown: undefined, atMs: at(400) };
     const cook = fold(happened(lit, cut(90, false), read(92, 72), resumed, known));
-    const ids = onFire(crock, kitchen, cook, at(401)).cautions.map((c) => c.id);
+    const ids = onFire(resolve(crock, kitchen), cook, at(401)).cautions.map((c) => c.id);
     expect(ids).toContain("noHeat");
   });
 

@@ -1,5 +1,5 @@
-import type { Kitchen } from "../simulate/kitchen-schema";
-import { findVessel } from "../simulate/references";
+import type { SetPot } from "../simulate/set-pot";
+
 import { boilFirstMinOf, heatOf } from "../heats/heat";
 import { MINUTE_MS } from "../units/time";
 import { aboutC, say } from "../units/said";
@@ -23,19 +23,17 @@ function startList(plan: Plan, waterL: number | null): string {
 
 /** What begins it: the ring, the oven or the switch; the water, L, where that is known. */
 export function lightAction(
-  plan: Plan,
-  kitchen: Kitchen,
+  { plan, vessel }: SetPot,
   nowMs: number,
   waterL: number | null,
 ): Action {
-  const { title, done } = heatOf(plan.heat).begin(plan.heat, findVessel(plan, kitchen));
+  const { title, done } = heatOf(plan.heat).begin(plan.heat, vessel);
   return { id: "light", kind: "light", atMs: nowMs, title, done, lookFor: startList(plan, waterL) };
 }
 
 /** Until the cook's clock runs: it boils, it is turned down, it simmers or is where it cooks. */
 export function warmingActions(
-  plan: Plan,
-  kitchen: Kitchen,
+  { plan, vessel }: SetPot,
   cook: Cook,
   forecast: LiveForecast,
   litMs: number,
@@ -45,7 +43,7 @@ export function warmingActions(
   // A thermometer says better than the plan when it will boil; without one it is late by the plan.
   const isMeasured = cook.temperatures.some((t) => t.where === "liquid");
   const { heat } = plan;
-  const starts = heatOf(heat).clockStarts(heat, findVessel(plan, kitchen));
+  const starts = heatOf(heat).clockStarts(heat, vessel);
   const there = thereByThermometer(plan, cook, forecast.planned);
   const saidByThermometer =
     there === null ? {} : { lookFor: say`The thermometer has it there: ${aboutC(there.tempC)}.` };

@@ -1,3 +1,5 @@
+import { asPlanned } from "../simulate/as-planned";
+import { resolve } from "../simulate/set-pot";
 import { SCHEMA_VERSION } from "../simulate/schema-version";
 import type { StretchHeat } from "../heats/heat-schema";
 import fc from "fast-check";
@@ -124,13 +126,12 @@ test("whatever the method: liquid, salt, fat, alcohol and starch close to 1e-9 t
   let whole = 0;
   fc.assert(
     fc.property(method, fc.double({ min: 0, max: 1, noNaN: true }), (plan, apart) => {
-      const waterKg = coldWaterKg(waterL(plan, kitchen), kitchen);
-      const trace = simulate(plan, kitchen, { waterKg });
+      const { trace } = asPlanned(resolve(plan, kitchen));
       expect(ledgerBalanceKg(trace.ledger)).toBeCloseTo(trace.endLiquidKg, 9);
       if (trace.problem !== null) return;
       whole++;
       // The pans are there: browned before, sweated beside it while it is on, and neither makes salt.
-      const tasks = workTasks(plan, kitchen);
+      const tasks = workTasks(resolve(plan, kitchen));
       expect(tasks.find((t) => t.itemId === "base" && t.kind === "sweat")?.when).toBe("meanwhile");
       expect(tasks.find((t) => t.kind === "brown")?.when).toBe("before");
       expect(trace.strained.saltG).toBeCloseTo(saltInG(plan.items), 9);
@@ -201,8 +202,8 @@ test("whatever the method: liquid, salt, fat, alcohol and starch close to 1e-9 t
 test("a part ladled out of it and poured back while it is on changes nothing but its heat", () => {
   fc.assert(
     fc.property(method, fc.double({ min: 0.05, max: 0.4, noNaN: true }), (plan, volumeL) => {
-      const waterKg = coldWaterKg(waterL(plan, kitchen), kitchen);
-      const planned = simulate(plan, kitchen, { waterKg });
+      const waterKg = coldWaterKg(waterL(resolve(plan, kitchen)), kitchen);
+      const planned = simulate(resolve(plan, kitchen), { waterKg });
       if (planned.problem !== null) return;
       const at = (min: number) => momentOf(planned.toSimmerMin + min);
       const base = [
@@ -210,7 +211,7 @@ test("a part ladled out of it and poured back while it is on changes nothing but
         { kind: "simmers", atMs: at(0) },
       ];
       const of = (...events: object[]) =>
-        forecastLive(plan, kitchen, fold(happened(...base, ...events)), at(25)).course;
+        forecastLive(resolve(plan, kitchen), fold(happened(...base, ...events)), at(25)).course;
       const whole = of();
       const parted = of(
         { kind: "ladledOut", volumeL, atMs: at(10) },

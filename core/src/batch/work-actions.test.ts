@@ -1,10 +1,10 @@
+import { asPlanned } from "../simulate/as-planned";
+import { resolve } from "../simulate/set-pot";
 import { describe, expect, test } from "vitest";
 import { happened } from "../../test/events";
 import { testBraise, testKitchen } from "../../test/kitchen";
 import { STATE_TIMES, WORK_TIMES } from "../prepare/work-times";
 import { workMinutes, workTasks } from "../schedule/work-tasks";
-import { simulate } from "../simulate/simulate";
-import { coldWaterKg, waterL } from "../simulate/water-ways";
 import { beansUnsoaked } from "../safety/beans";
 import type { Facts } from "../safety/facts";
 import { inWords } from "../units/said";
@@ -47,7 +47,7 @@ const plan = testBraise({
 });
 const did = (what: object, min = 0) => ({ ...what, atMs: NOW + min * MINUTE });
 const actions = (events: readonly object[], min = 0) =>
-  workActions(plan, kitchen, fold(happened(...events)), NOW + min * MINUTE);
+  workActions(resolve(plan, kitchen), fold(happened(...events)), NOW + min * MINUTE);
 const titles = (events: readonly object[], min = 0) => actions(events, min).map((a) => a.title);
 
 describe("the work before, as actions in their order", () => {
@@ -58,7 +58,7 @@ describe("the work before, as actions in their order", () => {
       "Brown the goat shoulder",
       "Blanch the lamb neck",
     ]);
-    const pot = onFire(plan, kitchen, fold([]), NOW);
+    const pot = onFire(resolve(plan, kitchen), fold([]), NOW);
     expect(pot.actions.map((a) => a.kind).slice(-2)).toEqual(["fill", "light"]);
     expect(pot.actions).toHaveLength(6);
     expect(actions([{ kind: "lit", atMs: NOW }])).toEqual([]);
@@ -128,7 +128,7 @@ describe("left out", () => {
     const live = livePlan(plan, cook);
     expect(live.items.map((i) => i.work.map((w) => w.kind))).toEqual([[], ["cut"], []]);
     expect(live.items[2]?.boneState).toBe("raw");
-    expect(workActions(live, kitchen, cook, NOW).map((a) => a.title)).toEqual([
+    expect(workActions(resolve(live, kitchen), cook, NOW).map((a) => a.title)).toEqual([
       "Cut the goat shoulder",
     ]);
   });
@@ -152,8 +152,8 @@ describe("left out", () => {
 
   test("beans left unsoaked are told at the stove", () => {
     const cook = fold(happened(did(workLeft("beans:soak"))));
-    const before = onFire(plan, kitchen, fold([]), NOW);
-    const after = onFire(livePlan(plan, cook), kitchen, cook, NOW);
+    const before = onFire(resolve(plan, kitchen), fold([]), NOW);
+    const after = onFire(resolve(livePlan(plan, cook), kitchen), cook, NOW);
     expect(before.problem).toBeNull();
     expect(after.actions.some((a) => a.id === "work:beans:soak")).toBe(false);
     const told = (of: typeof plan) => beansUnsoaked({ plan: of } as Facts)?.places ?? [];
@@ -204,7 +204,7 @@ describe("one after the other on one ingredient", () => {
     ],
   });
   const titlesOf = (...events: object[]) =>
-    workActions(mutton, kitchen, fold(happened(...events)), NOW).map((a) => a.title);
+    workActions(resolve(mutton, kitchen), fold(happened(...events)), NOW).map((a) => a.title);
 
   test("what thaws is neither salted nor cut meanwhile; the onion is", () => {
     expect(titlesOf(did(workBegun("m:thaw")))).toEqual([
@@ -219,15 +219,18 @@ describe("one after the other on one ingredient", () => {
   });
 
   test("it is begun as long ahead as both take", () => {
-    const { aheadMin } = workMinutes(workTasks(mutton, kitchen));
+    const { aheadMin } = workMinutes(workTasks(resolve(mutton, kitchen)));
     expect(aheadMin).toBeCloseTo(1.4 * 600 + 720, 6);
   });
 
   test("the salt is said in grams, is in the pot, and goes with the work when that is left out", () => {
-    const salt = workActions(mutton, kitchen, fold(happened(did(workDone("m:thaw")))), NOW)[0];
+    const salt = workActions(
+      resolve(mutton, kitchen),
+      fold(happened(did(workDone("m:thaw")))),
+      NOW,
+    )[0];
     expect(inWords(salt?.lookFor ?? "", "us")).toContain("14 g of salt (2.5 tsp fine)");
-    const saltG = (of: typeof mutton) =>
-      simulate(of, kitchen, { waterKg: coldWaterKg(waterL(of, kitchen), kitchen) }).strained.saltG;
+    const saltG = (of: typeof mutton) => asPlanned(resolve(of, kitchen)).trace.strained.saltG;
     const left = livePlan(mutton, fold(happened(did(workLeft("m:saltAhead")))));
     const unsalted = { ...mutton, items: mutton.items.map((i) => ({ ...i, work: [] })) };
     expect(saltG(left)).toBeCloseTo(saltG(unsalted), 6);

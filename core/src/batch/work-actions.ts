@@ -1,6 +1,6 @@
+import type { SetPot } from "../simulate/set-pot";
 import { WORKS } from "../prepare/works";
 import { MINUTE_MS } from "../units/time";
-import type { Kitchen } from "../simulate/kitchen-schema";
 import { ingredientOf } from "../simulate/item-facts";
 import type { Plan } from "../simulate/plan-schema";
 import { say } from "../units/said";
@@ -16,14 +16,10 @@ import { LEFT_MEANS, UNSOAKED_BEANS, WORK_SIGNS } from "./work-words";
  * The work before a pot is lit, one piece after the other: how, by what sign it is done, how long. What runs
  * by itself is begun, and calls when its time is over. None once it is lit.
  */
-export function workActions(
-  plan: Plan,
-  kitchen: Kitchen,
-  cook: Cook,
-  nowMs: number,
-): readonly Action[] {
+export function workActions(setPot: SetPot, cook: Cook, nowMs: number): readonly Action[] {
+  const { plan } = setPot;
   if (cook.litMs !== null) return [];
-  const open = workBefore(plan, kitchen, cook).filter((w) => w.doneMs === null);
+  const open = workBefore(setPot, cook).filter((w) => w.doneMs === null);
   const runs = (w: WorkBefore) => w.begunMs !== null;
   // What thaws or soaks is neither cut nor rinsed meanwhile.
   const waits = ({ task }: WorkBefore) =>

@@ -1,3 +1,5 @@
+import { asPlanned } from "../simulate/as-planned";
+import { resolve } from "../simulate/set-pot";
 import { describe, expect, test } from "vitest";
 import { happened } from "../../test/events";
 import { HEATS, testBraise, testKitchen, VESSEL_OF } from "../../test/kitchen";
@@ -5,8 +7,6 @@ import { potBlocks } from "../clock/pot-blocks";
 import { bodyOfPlan } from "../dish/body-of";
 import { workMinutes, workTasks } from "../schedule/work-tasks";
 import type { Plan } from "../simulate/plan-schema";
-import { simulate } from "../simulate/simulate";
-import { coldWaterKg, waterL } from "../simulate/water-ways";
 import { inWords } from "../units/said";
 import { fold } from "./fold";
 import { cookedPlan } from "./live-plan";
@@ -51,16 +51,15 @@ const off = { kind: "offHeat", atMs: LIT + 1.2 * HOUR } as const;
 const did = (what: object) => ({ ...what, atMs: LIT + 1.3 * HOUR }) as const;
 const actions = (written: Plan, events: readonly object[]) => {
   const cook = fold(happened(...events));
-  const { plan } = cookedPlan(written, kitchen, cook);
-  return onFire(plan, kitchen, cook, LIT + 1.3 * HOUR).actions;
+  const { plan } = cookedPlan(resolve(written, kitchen), cook);
+  return onFire(resolve(plan, kitchen), cook, LIT + 1.3 * HOUR).actions;
 };
-const run = (plan: Plan) =>
-  simulate(plan, kitchen, { waterKg: coldWaterKg(waterL(plan, kitchen), kitchen) });
+const run = (plan: Plan) => asPlanned(resolve(plan, kitchen)).trace;
 
 describe("what is blended or crushed once it is soft", () => {
   test("is no work before, and comes off the heat before cream, salt and table", () => {
     const plan = soup(1);
-    expect(workBefore(plan, kitchen, fold([])).map((w) => w.task.id)).toEqual(["p:cut"]);
+    expect(workBefore(resolve(plan, kitchen), fold([])).map((w) => w.task.id)).toEqual(["p:cut"]);
     expect(actions(plan, [...on]).map((a) => a.kind)).not.toContain("workAfter");
     expect(actions(plan, [...on, off]).map((a) => a.id)).toEqual([
       "after:blend:1",
@@ -68,7 +67,7 @@ describe("what is blended or crushed once it is soft", () => {
       "salt:last",
       "strain",
     ]);
-    const { handsMin, handsBeforeMin, afterMin } = workMinutes(workTasks(plan, kitchen));
+    const { handsMin, handsBeforeMin, afterMin } = workMinutes(workTasks(resolve(plan, kitchen)));
     expect(afterMin).toBeGreaterThan(8);
     expect(handsMin).toBeCloseTo(handsBeforeMin + afterMin, 9);
   });
@@ -115,7 +114,7 @@ describe("what is blended or crushed once it is soft", () => {
   });
 
   test("on the clock it comes after the heat, with hands, and before the table", () => {
-    const { blocks, fireId } = potBlocks(soup(1), kitchen);
+    const { blocks, fireId } = potBlocks(resolve(soup(1), kitchen));
     const fire = blocks.find((b) => b.id === fireId);
     const titles = fire?.steps.map((s) => s.title) ?? [];
     expect(titles.slice(-2)).toEqual(["Blend the potato", "Blend the squash"]);
@@ -128,7 +127,7 @@ describe("what is blended or crushed once it is soft", () => {
     const marks = actions(plan, [...on, off]).find((a) => a.kind === "workAfter")?.leave?.writes;
     expect(marks).toEqual([workLeft("p:blend"), workLeft("s:blend")]);
     const cook = fold(happened(...on, off, ...(marks ?? []).map(did)));
-    const left = cookedPlan(plan, kitchen, cook).plan;
+    const left = cookedPlan(resolve(plan, kitchen), cook).plan;
     expect(actions(plan, [...on, off, ...(marks ?? []).map(did)])[0]?.id).toBe("add:off");
     expect(bodyOfPlan(left, run(left)).flourGL).toBeLessThan(
       0.5 * bodyOfPlan(plan, run(plan)).flourGL,

@@ -1,7 +1,7 @@
+import type { SetPot } from "../simulate/set-pot";
 import { MINUTE_MS } from "../units/time";
 import { takeOuts } from "../dish/take-out";
 import { isAfter, workTasks, type WorkTask } from "../schedule/work-tasks";
-import type { Kitchen } from "../simulate/kitchen-schema";
 import { ingredientOf, isLoose, itemWork, nameOf } from "../simulate/item-facts";
 import type { Plan } from "../simulate/plan-schema";
 import type { Trace } from "../simulate/trace";
@@ -27,9 +27,10 @@ interface Together {
 }
 
 /** What is crushed or blended and is not done or left out yet; what has the same share goes together. */
-function togethers(plan: Plan, kitchen: Kitchen, cook: Cook): readonly Together[] {
+function togethers(setPot: SetPot, cook: Cook): readonly Together[] {
+  const { plan } = setPot;
   const found = new Map<string, Together>();
-  for (const task of workTasks(plan, kitchen)) {
+  for (const task of workTasks(setPot)) {
     const item = plan.items.find((i) => i.id === task.itemId);
     if (!isAfter(task) || isWorkOver(cook, task) || item === undefined) continue;
     const kind = task.kind === "blend" ? "blend" : "crush";
@@ -50,15 +51,11 @@ function togethers(plan: Plan, kitchen: Kitchen, cook: Cook): readonly Together[
  * Once it is off the heat, and its pressure down: what is crushed, and what is ladled out, blended and poured
  * back, with how much. None before, nor once it is strained or served.
  */
-export function workAfter(
-  plan: Plan,
-  kitchen: Kitchen,
-  cook: Cook,
-  forecast: LiveForecast,
-): readonly Action[] {
+export function workAfter(setPot: SetPot, cook: Cook, forecast: LiveForecast): readonly Action[] {
+  const { plan } = setPot;
   if (cook.offMs === null || cook.strainedMs !== null) return [];
   const atMs = cook.offMs + forecast.planned.releaseMin * MINUTE_MS;
-  return togethers(plan, kitchen, cook).map((work) => actionOf(work, plan, cook, forecast, atMs));
+  return togethers(setPot, cook).map((work) => actionOf(work, plan, cook, forecast, atMs));
 }
 
 function actionOf(

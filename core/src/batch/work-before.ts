@@ -1,6 +1,5 @@
+import type { SetPot } from "../simulate/set-pot";
 import { isBefore, workTasks, type WorkTask } from "../schedule/work-tasks";
-import type { Kitchen } from "../simulate/kitchen-schema";
-import type { Plan } from "../simulate/plan-schema";
 import type { Cook } from "./fold";
 import { saidOfWork } from "../events/hands/effects";
 
@@ -15,8 +14,8 @@ export interface WorkBefore {
 }
 
 /** All the work that the plan asks for before its pot is on, in the order it is done. */
-export const workBefore = (plan: Plan, kitchen: Kitchen, cook: Cook): readonly WorkBefore[] =>
-  workTasks(plan, kitchen)
+export const workBefore = (setPot: SetPot, cook: Cook): readonly WorkBefore[] =>
+  workTasks(setPot)
     .filter(isBefore)
     .map((task) => {
       const { done, begun, batch } = saidOfWork(cook, task);

@@ -1,3 +1,5 @@
+import { asPlanned } from "../simulate/as-planned";
+import { resolve } from "../simulate/set-pot";
 import { SCHEMA_VERSION } from "../simulate/schema-version";
 import { describe, expect, test } from "vitest";
 import { happened } from "../../test/events";
@@ -9,8 +11,6 @@ import { timeLine, workOf } from "../schedule/time-line";
 import { workMinutes, workTasks } from "../schedule/work-tasks";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import { PlanSchema, type Plan } from "../simulate/plan-schema";
-import { simulate } from "../simulate/simulate";
-import { coldWaterKg, waterL } from "../simulate/water-ways";
 import { inWords } from "../units/said";
 import { fold } from "./fold";
 import { onFire } from "./on-fire";
@@ -56,12 +56,12 @@ const on = [
 ] as const;
 const did = (what: object) => ({ ...what, atMs: LIT + 40 * MINUTE }) as const;
 const look = (events: readonly object[], in_: Kitchen = kitchen, plan = beans) =>
-  onFire(plan, in_, fold(happened(...events)), LIT + 40 * MINUTE).actions;
+  onFire(resolve(plan, in_), fold(happened(...events)), LIT + 40 * MINUTE).actions;
 const beside = (...events: object[]) => look(events).find((a) => a.kind === "meanwhile");
 
 describe("worked on in a pan beside the pot", () => {
   test("only what goes in later, and only once the pot is on", () => {
-    const before = workBefore(beans, kitchen, fold([])).map((w) => w.task.id);
+    const before = workBefore(resolve(beans, kitchen), fold([])).map((w) => w.task.id);
     expect(before).toEqual(["o:cut", "early:sweat"]);
     expect(look([]).map((a) => a.kind)).not.toContain("meanwhile");
     expect(beside(...on)?.id).toBe("beside:o:sweat");
@@ -70,7 +70,7 @@ describe("worked on in a pan beside the pot", () => {
   test("it is done by the time that it goes in, in that pan, by its sign", () => {
     const actions = look([...on]);
     const goesIn = actions.find((a) => a.itemIds?.includes("o"));
-    const work = workTasks(beans, kitchen).find((t) => t.id === "o:sweat");
+    const work = workTasks(resolve(beans, kitchen)).find((t) => t.id === "o:sweat");
     expect(beside(...on)?.atMs).toBeCloseTo((goesIn?.atMs ?? 0) - (work?.min ?? 0) * MINUTE, -3);
     expect(actions.findIndex((a) => a.kind === "meanwhile")).toBeLessThan(
       actions.findIndex((a) => a.id === goesIn?.id),
@@ -100,7 +100,7 @@ describe("worked on in a pan beside the pot", () => {
     const plan = { ...beans, items: [...beans.items, meat] };
     const brown = (...events: object[]) =>
       look([...on, ...events], kitchen, plan).find((a) => a.id === "beside:g:brown");
-    const task = workTasks(plan, kitchen).find((t) => t.id === "g:brown");
+    const task = workTasks(resolve(plan, kitchen)).find((t) => t.id === "g:brown");
     const each = ((task?.min ?? 0) / (task?.batches ?? 1)) * MINUTE;
     expect(task?.batches).toBeGreaterThan(1);
     const later = (brown(did(workBatch("g:brown")))?.atMs ?? 0) - (brown()?.atMs ?? 0);
@@ -112,7 +112,7 @@ describe("worked on in a pan beside the pot", () => {
       const items = beans.items.map((i) =>
         i.id === "o" ? { ...i, when: { at: "after", min } as const } : i,
       );
-      return workTasks({ ...beans, items }, kitchen).find((t) => t.id === "o:sweat")?.when;
+      return workTasks(resolve({ ...beans, items }, kitchen)).find((t) => t.id === "o:sweat")?.when;
     };
     expect([at(0), at(29), at(30)]).toEqual(["before", "before", "meanwhile"]);
   });
@@ -120,7 +120,8 @@ describe("worked on in a pan beside the pot", () => {
   test("a crock leaves the only ring to the pan", () => {
     const one = { ...kitchen, rings: plain.rings.slice(0, 1) };
     const crock = { ...beans, heat: HEATS.low, vesselId: VESSEL_OF.low };
-    const when = (plan: Plan) => workTasks(plan, one).find((t) => t.id === "o:sweat")?.when;
+    const when = (plan: Plan) =>
+      workTasks(resolve(plan, one)).find((t) => t.id === "o:sweat")?.when;
     expect(when(PlanSchema.parse(crock))).toBe("meanwhile");
     expect(when(beans)).toBe("before");
   });
@@ -135,21 +136,21 @@ describe("worked on in a pan beside the pot", () => {
       plan: beans,
       kitchen,
     } as const;
-    const running = runningOf(batch, cook, onFire(beans, kitchen, cook, nowMs), nowMs);
+    const running = runningOf(batch, cook, onFire(resolve(beans, kitchen), cook, nowMs), nowMs);
     const task = running?.blocks[0]?.meanwhile.find((m) => m.task.id.endsWith("o:sweat"))?.task;
     expect(task).toMatchObject({ isFlame: true, ringIds: ["second"], vesselIds: ["pan"] });
   });
 
   test("with one ring, or no pan, it is work before", () => {
     for (const less of [{ ...kitchen, rings: plain.rings.slice(0, 1) }, plain]) {
-      const ids = workBefore(beans, less, fold([])).map((w) => w.task.id);
+      const ids = workBefore(resolve(beans, less), fold([])).map((w) => w.task.id);
       expect(ids).toContain("o:sweat");
       expect(look([...on], less).map((a) => a.kind)).not.toContain("meanwhile");
     }
   });
 
   test("on the clock it holds hands, the pan and another ring while the pot is on", () => {
-    const { blocks, fireId } = potBlocks(beans, kitchen);
+    const { blocks, fireId } = potBlocks(resolve(beans, kitchen));
     const fire = blocks.find((b) => b.id === fireId);
     const task = fire?.meanwhile.find((m) => m.task.id.endsWith("o:sweat"))?.task;
     expect(task).toMatchObject({ isFlame: true, ringIds: ["second"], vesselIds: ["pan"] });
@@ -161,11 +162,9 @@ describe("worked on in a pan beside the pot", () => {
   });
 
   test("its minutes are hands', and lengthen nothing", () => {
-    const work = workMinutes(workTasks(beans, kitchen));
+    const work = workMinutes(workTasks(resolve(beans, kitchen)));
     expect(work.handsMin).toBeCloseTo(work.handsBeforeMin + work.meanwhileMin, 9);
-    const trace = simulate(beans, kitchen, {
-      waterKg: coldWaterKg(waterL(beans, kitchen), kitchen),
-    });
+    const trace = asPlanned(resolve(beans, kitchen)).trace;
     const [with_, without] = [work, { ...work, meanwhileMin: 0 }].map((w) =>
       workOf(timeLine(beans, trace, w)),
     );

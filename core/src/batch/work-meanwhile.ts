@@ -1,7 +1,6 @@
+import type { SetPot } from "../simulate/set-pot";
 import { MINUTE_MS } from "../units/time";
 import { workTasks, type WorkTask } from "../schedule/work-tasks";
-import type { Kitchen } from "../simulate/kitchen-schema";
-import type { Plan } from "../simulate/plan-schema";
 import { say } from "../units/said";
 import type { Action } from "./action";
 import { whereIs } from "./counter";
@@ -15,13 +14,13 @@ import { LEFT_MEANS, WORK_SIGNS } from "./work-words";
  * is in already.
  */
 export function workMeanwhile(
-  plan: Plan,
-  kitchen: Kitchen,
+  setPot: SetPot,
   cook: Cook,
   actions: readonly Action[],
 ): readonly Action[] {
+  const { plan } = setPot;
   if (cook.litMs === null || cook.strainedMs !== null) return [];
-  return workTasks(plan, kitchen).flatMap((task): readonly Action[] => {
+  return workTasks(setPot).flatMap((task): readonly Action[] => {
     const item = plan.items.find((i) => i.id === task.itemId);
     if (task.when !== "meanwhile" || item === undefined) return [];
     if (isWorkOver(cook, task)) return [];

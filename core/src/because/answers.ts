@@ -1,3 +1,5 @@
+import { asPlanned } from "../simulate/as-planned";
+import type { SetPot } from "../simulate/set-pot";
 import { goesInAfter } from "../dish/eaten";
 import type { DishOf } from "../dish/dish-of";
 import { FLAVOUR_WINDOWS, type FlavourWindow } from "../doneness/flavour-window";
@@ -8,11 +10,9 @@ import { factsOf } from "../safety/facts";
 import { cautionsFor } from "../safety/rules";
 import type { Caution } from "../safety/caution";
 import { afterMinOf, startBy, type StartBy } from "../schedule/start-by";
-import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
 import { judgedTarget } from "../simulate/judged";
 import { suitsPlan } from "../simulate/references";
-import { simulate } from "../simulate/simulate";
 import {
   FIGURES,
   spreadOf,
@@ -21,14 +21,7 @@ import {
   type Spread,
 } from "../simulate/spread";
 import type { Trace } from "../simulate/trace";
-import {
-  coldWaterKg,
-  fitIn,
-  waterL,
-  waterWays,
-  type PotFit,
-  type WaterWay,
-} from "../simulate/water-ways";
+import { fitIn, waterWays, type PotFit, type WaterWay } from "../simulate/water-ways";
 import type { Estimate } from "../units/estimate";
 import { outcomeOf, type Outcome } from "../units/problem";
 import { dishFigures, type DishFigures } from "./dish-figures";
@@ -99,22 +92,20 @@ const NAMES: Record<FigureId, readonly [string, string]> = {
  * @returns the answers, or the problem that stands in the way
  */
 export function answersFor(
-  plan: Plan,
-  kitchen: Kitchen,
+  setPot: SetPot,
   hourOf: (ms: number | null) => number | null,
   spread?: Spread,
 ): Outcome<Answers> {
+  const { plan, kitchen } = setPot;
   return outcomeOf(() => {
-    const water = waterL(plan, kitchen);
-    const waterKg = coldWaterKg(water, kitchen);
-    const trace = simulate(plan, kitchen, { waterKg });
-    const widths = spread ?? spreadOf(plan, kitchen, waterKg, trace);
-    const told = { plan, kitchen, trace, waterL: water };
+    const { trace, waterKg, waterL: water } = asPlanned(setPot);
+    const widths = spread ?? spreadOf(setPot, waterKg, trace);
+    const told = { ...setPot, trace, waterL: water };
     const figures = Object.fromEntries(
       (Object.keys(FIGURES) as FigureId[]).map((id) => [id, figure(id, told, widths.figures[id])]),
     ) as Record<FigureId, Estimate>;
     const { gelatinGL, totalMin } = figures;
-    const facts = factsOf(plan, kitchen, trace, water);
+    const facts = factsOf(setPot, trace, water);
     const { dish, fit } = facts;
     const start =
       plan.readyAt === null
@@ -127,11 +118,11 @@ export function answersFor(
           );
     return {
       waterL: water,
-      ways: waterWays(plan, kitchen),
+      ways: waterWays(setPot),
       fit,
       otherPots: kitchen.vessels
         .filter((v) => suitsPlan(v, plan) && v.id !== plan.vesselId)
-        .map((v) => fitIn(v, plan, water)),
+        .map((v) => fitIn(v, setPot.start, water)),
       trace,
       spread: widths,
       figures,
@@ -155,7 +146,7 @@ export function answersFor(
 
 function figure(
   id: FigureId,
-  told: { plan: Plan; kitchen: Kitchen; trace: Trace; waterL: number },
+  told: SetPot & { trace: Trace; waterL: number },
   spread: FigureSpread,
 ): Estimate {
   const [name, unit] = NAMES[id];

@@ -1,3 +1,4 @@
+import { resolve } from "../simulate/set-pot";
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
 import { testKitchen, testPlan } from "../../test/kitchen";
@@ -9,7 +10,7 @@ import { sentenceText } from "./sentence";
 const kitchen = testKitchen();
 const hour = (ms: number | null) => (ms === null ? null : new Date(ms).getUTCHours());
 const answer = (over: Parameters<typeof testPlan>[0] = {}): Answers => {
-  const outcome = answersFor(testPlan(over), kitchen, hour);
+  const outcome = answersFor(resolve(testPlan(over), kitchen), hour);
   if (!outcome.ok) throw outcome.problem;
   return outcome.value;
 };
@@ -18,11 +19,11 @@ describe("answers", () => {
   const answers = answer();
 
   test("the sentence a cook would say", () => {
-    const text = sentenceText(testPlan(), kitchen, answers, "metric");
+    const text = sentenceText(resolve(testPlan(), kitchen), answers, "metric");
     expect(text).toMatch(
       /^2\.2 kg lamb neck, 4\.4 L water in the tall stockpot, 6 h at a bare simmer, lid off: about 2\.8 L strained \(\d\.\d–3\.\d L\), (quivers|wobbles) when cold\.$/,
     );
-    expect(sentenceText(testPlan(), kitchen, answers, "us")).toMatch(
+    expect(sentenceText(resolve(testPlan(), kitchen), answers, "us")).toMatch(
       /4 lb 14 oz lamb neck, 4 ¾ qt/,
     );
   });
@@ -88,8 +89,7 @@ describe("answers", () => {
 
   test("a kept spread changes no expected figure, only the ranges", () => {
     const kept = answersFor(
-      testPlan({ water: { by: "amount", volumeL: 5 } }),
-      kitchen,
+      resolve(testPlan({ water: { by: "amount", volumeL: 5 } }), kitchen),
       hour,
       answers.spread,
     );
@@ -98,7 +98,10 @@ describe("answers", () => {
   });
 
   test("what cannot be is said as data, not thrown", () => {
-    const outcome = answersFor(testPlan({ stop: { by: "tender" }, items: [] }), kitchen, hour);
+    const outcome = answersFor(
+      resolve(testPlan({ stop: { by: "tender" }, items: [] }), kitchen),
+      hour,
+    );
     expect(outcome).toMatchObject({ ok: false, problem: { code: "notReachable" } });
   });
 
@@ -118,13 +121,15 @@ describe("answers", () => {
         fc.constantFrom("bare" as const, "rolling" as const),
         (volumeL, massKg, holdMin, vigour) => {
           const outcome = answersFor(
-            testPlan({
-              items: [{ id: "b", ingredientId: "oxtail", massKg, when: { at: "start" } }],
-              water: { by: "amount", volumeL },
-              stop: { by: "time", holdMin },
-              heat: { method: "hob", vigour, lid: "ajar", boilFirstMin: null },
-            }),
-            kitchen,
+            resolve(
+              testPlan({
+                items: [{ id: "b", ingredientId: "oxtail", massKg, when: { at: "start" } }],
+                water: { by: "amount", volumeL },
+                stop: { by: "time", holdMin },
+                heat: { method: "hob", vigour, lid: "ajar", boilFirstMin: null },
+              }),
+              kitchen,
+            ),
             hour,
           );
           if (!outcome.ok) return;
@@ -142,7 +147,7 @@ describe("answers", () => {
 
 describe("a flame at night, with and without a time set", () => {
   const nights = (readyAt: string | null, nowHour: number | null) =>
-    answersFor(testPlan({ readyAt }), kitchen, (ms) => (ms === null ? nowHour : hour(ms)));
+    answersFor(resolve(testPlan({ readyAt }), kitchen), (ms) => (ms === null ? nowHour : hour(ms)));
   const found = (...args: Parameters<typeof nights>) => {
     const outcome = nights(...args);
     if (!outcome.ok) throw outcome.problem;

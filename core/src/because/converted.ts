@@ -1,3 +1,4 @@
+import { resolve, type SetPot } from "../simulate/set-pot";
 import { isSameKind } from "../heats/heat";
 import {
   crossover,
@@ -15,7 +16,6 @@ import type { Caution } from "../safety/caution";
 import { factsOf } from "../safety/facts";
 import { cautionsFor } from "../safety/rules";
 import type { Kitchen } from "../simulate/kitchen-schema";
-import type { Plan } from "../simulate/plan-schema";
 import { explainConversion, type ConversionWhy } from "./explain-conversion";
 import type { Said } from "../units/said";
 import { outcomeOf } from "../units/problem";
@@ -45,7 +45,7 @@ const SEED = 20;
 
 const cautioned = (column: Column, kitchen: Kitchen): CautionedColumn => ({
   ...column,
-  cautions: cautionsFor(factsOf(column.plan, kitchen, column.trace, column.waterL)),
+  cautions: cautionsFor(factsOf(resolve(column.plan, kitchen), column.trace, column.waterL)),
 });
 
 const plain = (result: Crossover, kitchen: Kitchen): readonly HeatAnswer[] =>
@@ -61,14 +61,13 @@ const plain = (result: Crossover, kitchen: Kitchen): readonly HeatAnswer[] =>
  * settings the slow cooker is wanted, both if left out.
  */
 export function convertDish(
-  plan: Plan,
-  kitchen: Kitchen,
+  { plan, kitchen }: SetPot,
   changed: readonly Target[] = [],
   settings?: readonly CrockSetting[],
 ): { readonly converted: Converted; readonly ranges: () => readonly (ExplainedRange | null)[] } {
   const whole = withSuggestions(kitchen);
   const outcome = outcomeOf(() => {
-    const targets = usualTargets(plan, whole, settings).map(
+    const targets = usualTargets(resolve(plan, whole), settings).map(
       (usual) => changed.find((c) => isSameKind(c.heat, usual.heat)) ?? usual,
     );
     return crossover(plan, targets, whole);

@@ -1,3 +1,4 @@
+import { resolve } from "../simulate/set-pot";
 import { HOLD_MIN } from "../units/limits";
 import type { Column, ColumnRange } from "../convert/crossover";
 import type { Goal } from "../convert/goal";
@@ -35,8 +36,9 @@ export function explainConversion(
 ): ConversionWhy {
   const { plan, trace } = column;
   const { ledger } = trace;
-  const here = steamHereWords(plan, kitchen);
-  const steam = steamConstants({ plan, kitchen });
+  const setPot = resolve(plan, kitchen);
+  const here = steamHereWords(setPot);
+  const steam = steamConstants(setPot);
   const liquid: readonly BecauseInput[] = [
     input("water in", column.waterL, "L"),
     input("from meat and vegetables", ledger.juice + ledger.vegetables, "kg"),

@@ -1,3 +1,4 @@
+import type { SetPot } from "../simulate/set-pot";
 import { RINGS } from "../heat/ring-kinds";
 import type { Heat } from "../heats/heat-schema";
 import { heatOf } from "../heats/heat";
@@ -19,7 +20,6 @@ import {
   steamHereWords,
   tenderHereWords,
 } from "../learn/say-taught";
-import type { Kitchen } from "../simulate/kitchen-schema";
 import { PARAMETER_NAMES, type Parameters } from "../simulate/parameters";
 import type { Plan } from "../simulate/plan-schema";
 import { heatsOf, isByClock, isByLevel, stretchesOf } from "../simulate/stretches";
@@ -31,9 +31,7 @@ import { physics } from "../units/constant";
 import type { Because, BecauseInput } from "../units/estimate";
 import { vesselAreaM2 } from "../vessel/volume";
 
-interface Told {
-  readonly plan: Plan;
-  readonly kitchen: Kitchen;
+interface Told extends SetPot {
   readonly trace: Trace;
   readonly waterL: number;
 }
@@ -64,12 +62,10 @@ export function explain(id: FigureId, told: Told, spread: FigureSpread): Because
   const endsByLevel = stretchesOf(plan).some(({ stop }) => isByLevel(stop));
   const isBySteam = BY_STEAM.has(id) || (endsByLevel && BY_WHAT_ENDS_IT.has(id));
   const here = [
-    ...(isBySteam ? steamHereWords(plan, kitchen) : []),
-    ...(BY_RING.has(id) ? ringHereWords(plan, kitchen) : []),
+    ...(isBySteam ? steamHereWords(told) : []),
+    ...(BY_RING.has(id) ? ringHereWords(told) : []),
     ...(id === "gelatinGL" ? bonesHereWords(plan, kitchen) : []),
-    ...(id === "cookMin" || (endsTender && BY_WHAT_ENDS_IT.has(id))
-      ? hotHereWords(plan, kitchen)
-      : []),
+    ...(id === "cookMin" || (endsTender && BY_WHAT_ENDS_IT.has(id)) ? hotHereWords(told) : []),
     ...(id === "strainedL" ? keptHereWords(plan, kitchen) : []),
     ...(endsTender && BY_WHAT_ENDS_IT.has(id)
       ? tenderHereWords(trace.judged.get(trace.mainItemId ?? ""), kitchen)
@@ -88,12 +84,10 @@ export const input = (name: string, value: number | string, unit = ""): BecauseI
 });
 
 /** What says how fast a plan steams. */
-export const steamConstants = ({
-  plan,
-  kitchen,
-}: Pick<Told, "plan" | "kitchen">): readonly Constant[] => {
+export const steamConstants = (setPot: SetPot): readonly Constant[] => {
+  const { plan } = setPot;
   const heats = heatsOf(plan);
-  const lids = heats.map((heat) => heatOf(heat).lidConstant(heat, vesselOf(plan, kitchen)));
+  const lids = heats.map((heat) => heatOf(heat).lidConstant(heat, vesselOf(setPot)));
   return [
     ...new Set([
       ...heats.map((heat) => heatOf(heat).steamConstant(heat)),
@@ -133,10 +127,10 @@ const gelatinConstants = ({ plan }: Told): readonly Constant[] =>
         ];
   });
 
-const potInputs = ({ plan, kitchen, trace }: Told): readonly BecauseInput[] => [
-  input("surface", vesselAreaM2(vesselOf(plan, kitchen), trace.startDepthM) * 1e4, "cm²"),
-  ...heatInputs(plan),
-  input("hold", trace.holdMin, "min"),
+const potInputs = (told: Told): readonly BecauseInput[] => [
+  input("surface", vesselAreaM2(vesselOf(told), told.trace.startDepthM) * 1e4, "cm²"),
+  ...heatInputs(told.plan),
+  input("hold", told.trace.holdMin, "min"),
 ];
 
 const ledgerInputs = ({ trace, waterL }: Told): readonly BecauseInput[] => [
@@ -148,11 +142,11 @@ const ledgerInputs = ({ trace, waterL }: Told): readonly BecauseInput[] => [
   ...(trace.ledger.overRim < 0 ? [input("ran over the rim", -trace.ledger.overRim, "kg")] : []),
 ];
 
-const timeInputs = ({ plan, kitchen, trace }: Told): readonly BecauseInput[] => [
-  input("ring", ringOf(plan, kitchen).powerW, "W"),
-  input("heat that reaches the pot", trace.ringW, "W"),
-  input("boiling point here", trace.boilingC, "°C"),
-  input("solids", trace.solidsInKg, "kg"),
+const timeInputs = (told: Told): readonly BecauseInput[] => [
+  input("ring", ringOf(told).powerW, "W"),
+  input("heat that reaches the pot", told.trace.ringW, "W"),
+  input("boiling point here", told.trace.boilingC, "°C"),
+  input("solids", told.trace.solidsInKg, "kg"),
 ];
 
 const STORIES: Record<FigureId, (told: Told) => Story> = {
@@ -206,8 +200,8 @@ const STORIES: Record<FigureId, (told: Told) => Story> = {
     "Heat from the ring, less what the wall and the steam carry off, warms water, bones and pot step by step.",
     [...timeInputs(t), input("cold water", t.kitchen.waterC, "°C")],
     [
-      RINGS[ringOf(t.plan, t.kitchen).kind].efficiency,
-      WALL_LOSS_W_M2_K[vesselOf(t.plan, t.kitchen).body],
+      RINGS[ringOf(t).kind].efficiency,
+      WALL_LOSS_W_M2_K[vesselOf(t).body],
       { ...BOILING, value: t.trace.boilingC },
       TAP_WATER_C,
     ],
@@ -228,6 +222,6 @@ const STORIES: Record<FigureId, (told: Told) => Story> = {
   totalMin: (t) => [
     "From lighting the ring to the sieve: come-up, boil, hold and pause.",
     [input("to the simmer", t.trace.toSimmerMin, "min"), input("hold", t.trace.holdMin, "min")],
-    [RINGS[ringOf(t.plan, t.kitchen).kind].efficiency],
+    [RINGS[ringOf(t).kind].efficiency],
   ],
 };

@@ -1,4 +1,4 @@
-import { findVessel } from "../simulate/references";
+import { findVessel } from "../simulate/set-pot";
 import { heatOf } from "../heats/heat";
 import { inWords } from "../units/said";
 import { bowlL, type InBowl } from "../batch/bowl";

@@ -1,3 +1,4 @@
+import { resolve } from "../simulate/set-pot";
 import { describe, expect, test } from "vitest";
 import { happened } from "../../test/events";
 import { HEATS, testBraise, testKitchen, testPlan } from "../../test/kitchen";
@@ -20,7 +21,12 @@ const ON = [
 ];
 const figuresOf = (plan: Plan, events: readonly object[], min: number) => {
   const cook = fold(happened(...events));
-  return liveFigures(plan, kitchen, cook, forecastLive(plan, kitchen, cook, at(min)), at(min));
+  return liveFigures(
+    resolve(plan, kitchen),
+    cook,
+    forecastLive(resolve(plan, kitchen), cook, at(min)),
+    at(min),
+  );
 };
 const inputOf = (because: { inputs: readonly { name: string; value: unknown }[] }, name: string) =>
   because.inputs.find((i) => i.name === name)?.value;

@@ -1,3 +1,4 @@
+import type { SetPot } from "../simulate/set-pot";
 import { heatOf } from "../heats/heat";
 import { MINUTE_MS } from "../units/time";
 import type { Cook } from "../batch/fold";
@@ -22,12 +23,12 @@ export interface LiveFigures {
 
 /** Explains what is left, when it is tender and when it ends, of a pot as it is at nowMs. */
 export function liveFigures(
-  plan: Plan,
-  kitchen: Kitchen,
+  setPot: SetPot,
   cook: Cook,
   forecast: LiveForecast,
   nowMs: number,
 ): LiveFigures {
+  const { plan, kitchen } = setPot;
   const { steamRate, strainedL, moved, endMs, tender } = forecast;
   const readings = input("readings of the level", cook.readings.length);
   const rate = input("steam against the expected", steamRate.mean, "×");
@@ -57,7 +58,7 @@ export function liveFigures(
           plan.strain.pressed ? LEFT_ON_PRESSED_L_KG : LEFT_ON_SOLIDS_L_KG,
         ],
         spread: [],
-        here: [...steamHereWords(plan, kitchen), ...keptHereWords(plan, kitchen)],
+        here: [...steamHereWords(setPot), ...keptHereWords(plan, kitchen)],
       },
     },
     tenderMin:

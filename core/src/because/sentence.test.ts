@@ -1,3 +1,4 @@
+import { resolve } from "../simulate/set-pot";
 import { describe, expect, test } from "vitest";
 import { testKitchen, testPlan } from "../../test/kitchen";
 import { answersFor } from "./answers";
@@ -9,11 +10,11 @@ function say(
   system: "metric" | "us" | "both" = "metric",
 ) {
   const plan = testPlan(over);
-  const outcome = answersFor(plan, kitchen, () => 9);
+  const outcome = answersFor(resolve(plan, kitchen), () => 9);
   if (!outcome.ok) throw outcome.problem;
   return {
-    text: sentenceText(plan, kitchen, outcome.value, system),
-    parts: sentenceParts(plan, kitchen, outcome.value, system),
+    text: sentenceText(resolve(plan, kitchen), outcome.value, system),
+    parts: sentenceParts(resolve(plan, kitchen), outcome.value, system),
     answers: outcome.value,
   };
 }

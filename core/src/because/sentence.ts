@@ -1,3 +1,4 @@
+import type { SetPot } from "../simulate/set-pot";
 import { SET_WORDS } from "../extraction/set";
 import type { StretchHeat } from "../heats/heat-schema";
 import { isRest, stretchOf } from "../heats/heat";
@@ -5,7 +6,6 @@ import { inWords, ruleC, say } from "../units/said";
 import { thickWords } from "../seasoning/thickness";
 import { ingredientById } from "../ingredient/catalogue";
 import { nameOf } from "../simulate/item-facts";
-import type { Kitchen } from "../simulate/kitchen-schema";
 import type { HeatStretch, Plan, PlanItem, Stop } from "../simulate/plan-schema";
 import { vesselOf } from "../simulate/references";
 import {
@@ -41,14 +41,14 @@ const NAMED = 2;
  * about 2.9 L strained (2.6–3.2 L), holds an edge when cold."
  */
 export function sentenceParts(
-  plan: Plan,
-  kitchen: Kitchen,
+  setPot: SetPot,
   answers: Answers,
   system: UnitSystem,
 ): readonly SentencePart[] {
+  const { plan } = setPot;
   const { strainedL } = answers.figures;
   const one = system === "us" ? "us" : "metric";
-  const vessel = vesselOf(plan, kitchen).name;
+  const vessel = vesselOf(setPot).name;
   return [
     ...itemParts(plan, one),
     {
@@ -91,13 +91,8 @@ function dishParts({ dish, dishFigures }: Answers, system: UnitSystem): readonly
 }
 
 /** The sentence as plain text. */
-export const sentenceText = (
-  plan: Plan,
-  kitchen: Kitchen,
-  answers: Answers,
-  system: UnitSystem,
-): string =>
-  sentenceParts(plan, kitchen, answers, system)
+export const sentenceText = (setPot: SetPot, answers: Answers, system: UnitSystem): string =>
+  sentenceParts(setPot, answers, system)
     .map((p) => p.text)
     .join("");
 

@@ -1,6 +1,6 @@
+import { resolve, type SetPot } from "../simulate/set-pot";
 import { isInOven, isSealed, suits } from "../heats/heat";
 import { usualHeat } from "../convert/targets";
-import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
 import { suitsPlan } from "../simulate/references";
 import { waterL } from "../simulate/water-ways";
@@ -22,15 +22,14 @@ const USUAL_HOLD_MIN = 120;
  * that its pot stays on the screen. Null where this kitchen has no pot or ring at all.
  */
 export function standIn(
-  plan: Plan,
-  kitchen: Kitchen,
+  { plan, kitchen }: SetPot,
   hourOf: (ms: number | null) => number | null,
 ): StandIn | null {
   let next = plan;
   for (let i = 0; i < MOST_CHANGES; i++) {
-    const outcome = answersFor(next, kitchen, hourOf);
+    const outcome = answersFor(resolve(next, kitchen), hourOf);
     if (outcome.ok) return { plan: next, answers: outcome.value };
-    const changed = without(outcome.problem, next, kitchen);
+    const changed = without(outcome.problem, resolve(next, kitchen));
     if (changed === null) return null;
     next = changed;
   }
@@ -41,7 +40,8 @@ export function standIn(
 const OF_THE_POT: ReadonlySet<string> = new Set(["ringId", "water", "solids", "volumeL"]);
 
 /** The plan without this one thing in its way; null where it is not known how. */
-function without({ field }: Problem, plan: Plan, kitchen: Kitchen): Plan | null {
+function without({ field }: Problem, setPot: SetPot): Plan | null {
+  const { plan, kitchen } = setPot;
   // A fault of the heat may lie in what follows on the first: that goes before.
   if (plan.then.length > 0 && !OF_THE_POT.has(field)) return onlyFirst(plan);
   const { heat } = plan;
@@ -78,7 +78,7 @@ function without({ field }: Problem, plan: Plan, kitchen: Kitchen): Plan | null 
     case "water":
     case "solids":
     case "volumeL": {
-      const full = outcomeOf(() => waterL(plan, kitchen, { by: "fillLine" }));
+      const full = outcomeOf(() => waterL(setPot, { by: "fillLine" }));
       const volumeL = full.ok && plan.water.by !== "fillLine" ? full.value : 0;
       if (plan.water.by === "amount" && plan.water.volumeL === volumeL) return null;
       return { ...plan, water: { by: "amount", volumeL } };

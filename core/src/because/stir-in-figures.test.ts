@@ -1,3 +1,4 @@
+import { resolve } from "../simulate/set-pot";
 import fc from "fast-check";
 import { inWords } from "../units/said";
 import { describe, expect, test } from "vitest";
@@ -139,14 +140,16 @@ describe("how long it may stand, and how long it lasts", () => {
 
   test("a pot's minutes count its work before and the sieve after it", () => {
     const [plan, kitchen] = [testPlan(), testKitchen()];
-    const min = potMinOf(plan, kitchen);
-    const before = workMinutes(workTasks(plan, kitchen)).beforeMin;
-    const served = potMinOf({ ...plan, end: "served" }, kitchen);
+    const min = potMinOf(resolve(plan, kitchen));
+    const before = workMinutes(workTasks(resolve(plan, kitchen))).beforeMin;
+    const served = potMinOf(resolve({ ...plan, end: "served" }, kitchen));
     expect(min - served).toBeCloseTo(15, 6);
     expect(min).toBeGreaterThan(before + plan.prepareMin + 360);
-    expect(potMinOf({ ...plan, prepareMin: plan.prepareMin + 25 }, kitchen) - min).toBe(25);
+    expect(potMinOf(resolve({ ...plan, prepareMin: plan.prepareMin + 25 }, kitchen)) - min).toBe(
+      25,
+    );
     // What cannot be cooked still takes its preparing.
     const nothing = { ...plan, ringId: "none" };
-    expect(potMinOf(nothing, kitchen)).toBeCloseTo(before + plan.prepareMin + 15, 6);
+    expect(potMinOf(resolve(nothing, kitchen))).toBeCloseTo(before + plan.prepareMin + 15, 6);
   });
 });

@@ -1,3 +1,4 @@
+import { resolve } from "../simulate/set-pot";
 import { describe, expect, test } from "vitest";
 import { HEATS, testBraise, testKitchen, testPlan } from "../../test/kitchen";
 import type { Plan } from "../simulate/plan-schema";
@@ -111,13 +112,13 @@ describe("an impossible plan", () => {
     "%s: is drawn, says what stands in the way, and each way offered leads out",
     (_what, made) => {
       const impossible = made();
-      expect(faultOf(answersFor(impossible, kitchen, noon))).not.toBeNull();
-      const drawn = standIn(impossible, kitchen, noon);
+      expect(faultOf(answersFor(resolve(impossible, kitchen), noon))).not.toBeNull();
+      const drawn = standIn(resolve(impossible, kitchen), noon);
       expect(drawn?.answers.trace.points.length).toBeGreaterThan(0);
-      const ways = waysOut(impossible, kitchen, noon);
+      const ways = waysOut(resolve(impossible, kitchen), noon);
       expect(ways.length).toBeGreaterThan(0);
       const dangers = (p: Plan) => {
-        const outcome = answersFor(p, kitchen, noon);
+        const outcome = answersFor(resolve(p, kitchen), noon);
         return outcome.ok
           ? outcome.value.cautions.filter((c) => c.severity === "danger").map((c) => c.id)
           : [];
@@ -129,7 +130,7 @@ describe("an impossible plan", () => {
           inWords(way.said, "metric"),
         ).toEqual([]);
         expect(
-          faultOf(answersFor(way.plan, kitchen, noon)),
+          faultOf(answersFor(resolve(way.plan, kitchen), noon)),
           inWords(way.said, "metric"),
         ).toBeNull();
         expect(way.plan.id).toBe(impossible.id);
@@ -139,10 +140,10 @@ describe("an impossible plan", () => {
   );
 
   test("a plan that works has no way out of anything", () => {
-    expect(waysOut(testPlan(), kitchen, noon)).toEqual([]);
+    expect(waysOut(resolve(testPlan(), kitchen), noon)).toEqual([]);
   });
   test("without any pot nothing is drawn", () => {
-    expect(standIn(testPlan(), { ...kitchen, vessels: [] }, noon)).toBeNull();
+    expect(standIn(resolve(testPlan(), { ...kitchen, vessels: [] }), noon)).toBeNull();
   });
 });
 
@@ -153,12 +154,11 @@ test("too much water puts only the water aside, a gone oven what follows on the 
     stop: { by: "time", holdMin: 30 },
   });
   const full = standIn(
-    braise({ water: { by: "amount", volumeL: 90 }, then: [later("oven")] }),
-    kitchen,
+    resolve(braise({ water: { by: "amount", volumeL: 90 }, then: [later("oven")] }), kitchen),
     noon,
   );
   expect(full?.plan.then).toHaveLength(1);
-  const gone = standIn(braise({ then: [later("gone")] }), kitchen, noon);
+  const gone = standIn(resolve(braise({ then: [later("gone")] }), kitchen), noon);
   expect(gone?.plan.then).toEqual([]);
   expect(gone?.plan.heat).toEqual(braise({}).heat);
 });

@@ -1,3 +1,4 @@
+import { resolve, type SetPot } from "../simulate/set-pot";
 import { HOLD_MIN } from "../units/limits";
 import { capital } from "../units/capital";
 import {
@@ -14,7 +15,6 @@ import { scaled } from "../dish/scale";
 import { VIGOURS } from "../heat/constants";
 import { contentsL, usualHeat, vesselFor } from "../convert/targets";
 import { nameOf } from "../simulate/item-facts";
-import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
 import { turnsOf } from "../schedule/turns";
 import { suitsPlan } from "../simulate/references";
@@ -61,27 +61,28 @@ const MOST_ALIKE: Readonly<Record<string, number>> = { pot: 2, ring: 2, without:
 const SHARES = [0.75, 0.5, 0.35, 0.25, 0.15];
 
 /** Changes of one kind, the least first: the first that works is offered. */
-function tries(plan: Plan, kitchen: Kitchen, now: Answers | null): readonly Try[] {
+function tries(setPot: SetPot, now: Answers | null): readonly Try[] {
+  const { plan } = setPot;
   return [
-    ...otherPots(plan, kitchen),
+    ...otherPots(setPot),
     ...lessWater(plan, now),
     ...moreWater(plan, now),
-    ...otherRings(plan, kitchen),
+    ...otherRings(setPot),
     ...lids(plan),
     ...laterLids(plan),
     ...fewerStretches(plan),
-    ...ovens(plan, kitchen),
+    ...ovens(setPot),
     ...crock(plan),
     ...vigours(plan),
     ...times(plan),
     ...moments(plan),
-    ...otherHeats(plan, kitchen),
+    ...otherHeats(setPot),
     ...smaller(plan),
     ...takenOut(plan),
   ];
 }
 
-const otherPots = (plan: Plan, kitchen: Kitchen): readonly Try[] =>
+const otherPots = ({ plan, kitchen }: SetPot): readonly Try[] =>
   kitchen.vessels
     .filter((v) => v.id !== plan.vesselId && suitsPlan(v, plan))
     .map((v) => ({
@@ -90,7 +91,7 @@ const otherPots = (plan: Plan, kitchen: Kitchen): readonly Try[] =>
       plan: { ...plan, vesselId: v.id },
     }));
 
-const otherRings = (plan: Plan, kitchen: Kitchen): readonly Try[] =>
+const otherRings = ({ plan, kitchen }: SetPot): readonly Try[] =>
   kitchen.rings
     .filter((r) => r.id !== plan.ringId)
     .map((r) => ({
@@ -157,7 +158,7 @@ const fewerStretches = (plan: Plan): readonly Try[] =>
     plan: withoutStretch(plan, stretchId),
   }));
 
-function ovens(plan: Plan, kitchen: Kitchen): readonly Try[] {
+function ovens({ plan, kitchen }: SetPot): readonly Try[] {
   const { heat } = plan;
   if (!isInOven(heat)) return [];
   const own = kitchen.ovens.find((o) => o.id === heat.ovenId);
@@ -242,16 +243,16 @@ function times(plan: Plan): readonly Try[] {
 }
 
 /** The same on another heat, until tender: a time of one heat says nothing on another. */
-const otherHeats = (plan: Plan, kitchen: Kitchen): readonly Try[] =>
-  METHODS.filter((method) => method !== plan.heat.method).flatMap((method): Try[] => {
-    const heat = usualHeat(method, kitchen);
-    const vessel = vesselFor(method, kitchen, contentsL(plan, kitchen), plan.vesselId);
+const otherHeats = (setPot: SetPot): readonly Try[] =>
+  METHODS.filter((method) => method !== setPot.plan.heat.method).flatMap((method): Try[] => {
+    const heat = usualHeat(method, setPot.kitchen);
+    const vessel = vesselFor(method, setPot.kitchen, contentsL(setPot), setPot.plan.vesselId);
     if (heat === null || vessel === null) return [];
     return [
       {
         id: "heat",
         said: `${capital(heatOf(heat).where(heat))} until tender, in the ${vessel.name.toLowerCase()}`,
-        plan: { ...onlyFirst(plan), heat, vesselId: vessel.id, stop: { by: "tender" } },
+        plan: { ...onlyFirst(setPot.plan), heat, vesselId: vessel.id, stop: { by: "tender" } },
       },
     ];
   });
@@ -309,27 +310,27 @@ const dangersOf = ({ cautions }: Answers): ReadonlySet<string> =>
  * takes the fault away and brings no other danger is offered, the least change of its kind.
  */
 export function waysOut(
-  plan: Plan,
-  kitchen: Kitchen,
+  setPot: SetPot,
   hourOf: (ms: number | null) => number | null,
 ): readonly WayOut[] {
-  const outcome = answersFor(plan, kitchen, hourOf, NO_SPREAD);
+  const { plan, kitchen } = setPot;
+  const outcome = answersFor(setPot, hourOf, NO_SPREAD);
   if (faultOf(outcome) === null) return [];
-  const drawn = outcome.ok ? { plan, answers: outcome.value } : standIn(plan, kitchen, hourOf);
+  const drawn = outcome.ok ? { plan, answers: outcome.value } : standIn(setPot, hourOf);
   const already = drawn === null ? new Set<string>() : dangersOf(drawn.answers);
   const works = (tried: Plan): boolean => {
-    const tries = answersFor(tried, kitchen, hourOf, NO_SPREAD);
+    const tries = answersFor(resolve(tried, kitchen), hourOf, NO_SPREAD);
     return (
       tries.ok &&
       faultOf(tries) === null &&
       [...dangersOf(tries.value)].every((d) => already.has(d))
     );
   };
-  const found = least(tries(plan, kitchen, outcome.ok ? outcome.value : null), works);
+  const found = least(tries(setPot, outcome.ok ? outcome.value : null), works);
   if (found.length > 0 || outcome.ok || drawn === null) return found;
   // One change is not enough: those that lead on from what is drawn meanwhile.
   if (works(drawn.plan)) return [{ id: "drawn", said: "As it is drawn", plan: drawn.plan }];
-  return least(tries(drawn.plan, kitchen, drawn.answers), works).map((way) => ({
+  return least(tries(resolve(drawn.plan, kitchen), drawn.answers), works).map((way) => ({
     ...way,
     said: say`As it is drawn, and: ${way.said}`,
   }));

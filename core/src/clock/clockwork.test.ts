@@ -1,3 +1,4 @@
+import { resolve } from "../simulate/set-pot";
 import { SCHEMA_VERSION } from "../simulate/schema-version";
 import { USUAL_SLEEP } from "../simulate/usual-sleep";
 import fc from "fast-check";
@@ -372,9 +373,9 @@ test("the day hangs on the task that may take longest over, and not on what come
 
 test("every piece of a plan's work is in one block, and in no other", () => {
   const plan = potOf("braise");
-  const ids = [...workInBlocks(plan, kitchen).values()].flat().map((w) => w.id);
+  const ids = [...workInBlocks(resolve(plan, kitchen)).values()].flat().map((w) => w.id);
   expect([...ids].sort()).toEqual(
-    workTasks(plan, kitchen)
+    workTasks(resolve(plan, kitchen))
       .map((t) => t.id)
       .sort(),
   );
@@ -385,7 +386,7 @@ test("a pot on the fire goes on from its forecast, and what it is wanted for is 
   const batch: Batch = { schemaVersion: SCHEMA_VERSION, id: "b", createdMs: 0, plan, kitchen };
   const cook = fold(happened({ kind: "lit", atMs: (NOW - 120) * 60_000 }));
   const nowMs = NOW * 60_000;
-  const running = runningOf(batch, cook, onFire(plan, kitchen, cook, nowMs), nowMs);
+  const running = runningOf(batch, cook, onFire(resolve(plan, kitchen), cook, nowMs), nowMs);
   if (running === null) throw new Error("it is on");
   const by = "2026-03-07T03:00:00+01:00";
   const asked = {
@@ -462,7 +463,7 @@ describe("a pot of several stretches on the clock", () => {
   });
 
   test("stands on the ring, in the oven and beside it in turn, each as long as it takes", () => {
-    const { blocks, fireId } = potBlocks(plan, kitchen);
+    const { blocks, fireId } = potBlocks(resolve(plan, kitchen));
     const fire = blocks.find((b) => b.id === fireId);
     const steps = (fire?.steps ?? []).map((s) => [
       s.title,
@@ -495,7 +496,7 @@ describe("a pot of several stretches on the clock", () => {
         ...more,
       };
       const made = { ...plan, then, items: [{ ...meat!, out }, ...rest] } as Plan;
-      const { blocks, fireId } = potBlocks(made, kitchen);
+      const { blocks, fireId } = potBlocks(resolve(made, kitchen));
       const meanwhile = blocks.find((b) => b.id === fireId)?.meanwhile ?? [];
       const of = (part: string) =>
         meanwhile.find((m) => m.task.id.includes(part))?.task.minutes.p50;
@@ -527,7 +528,7 @@ test("what is to stand overnight goes by the sleep of that night", () => {
 
 describe("the end of the heat", () => {
   const end = (plan: Plan) => {
-    const { blocks, fireId } = potBlocks(plan, kitchen);
+    const { blocks, fireId } = potBlocks(resolve(plan, kitchen));
     const fire = blocks.find((b) => b.id === fireId);
     if (fire === undefined) throw new Error("not on");
     return timedTasks(fire).find((t) => t.task.id.endsWith("/offHeat"));
@@ -558,7 +559,7 @@ describe("the end of the heat", () => {
 
   test("stands in the last minutes of it, on the plan and on the fire", () => {
     const plan = withThen(inOven);
-    const { blocks, fireId } = potBlocks(plan, kitchen);
+    const { blocks, fireId } = potBlocks(resolve(plan, kitchen));
     const fire = blocks.find((b) => b.id === fireId);
     if (fire === undefined) throw new Error("not on");
     const endOf = (t: ReturnType<typeof end>) => (t === undefined ? NaN : t.off + t.min);
@@ -571,7 +572,7 @@ describe("the end of the heat", () => {
     );
     const batch: Batch = { schemaVersion: SCHEMA_VERSION, id: "b", createdMs: 0, plan, kitchen };
     const cook = fold(log);
-    const running = runningOf(batch, cook, onFire(plan, kitchen, cook, atMs), atMs);
+    const running = runningOf(batch, cook, onFire(resolve(plan, kitchen), cook, atMs), atMs);
     const [block] = running?.blocks ?? [];
     if (block === undefined) throw new Error("it is on");
     const tasks = timedTasks(block);
@@ -591,7 +592,7 @@ describe("the end of the heat", () => {
     const batch: Batch = { schemaVersion: SCHEMA_VERSION, id: "b", createdMs: 0, plan, kitchen };
     const cook = fold(log);
     for (const now of [NOW - 7, NOW - 6, NOW - 5, NOW, NOW + 9]) {
-      const pot = onFire(plan, kitchen, cook, now * 60_000);
+      const pot = onFire(resolve(plan, kitchen), cook, now * 60_000);
       const running = runningOf(batch, cook, pot, now * 60_000);
       const tasks = running === null ? [] : running.blocks.flatMap((b) => timedTasks(b));
       expect(
@@ -600,7 +601,12 @@ describe("the end of the heat", () => {
       ).toContain("Take it off the heat");
     }
     const at = NOW - 30;
-    const running = runningOf(batch, cook, onFire(plan, kitchen, cook, at * 60_000), at * 60_000);
+    const running = runningOf(
+      batch,
+      cook,
+      onFire(resolve(plan, kitchen), cook, at * 60_000),
+      at * 60_000,
+    );
     const asked = ask([plan], { loose: [loose("braise", { by: SUPPER, batchId: "b" })] });
     const work = clockworkOf(
       { ...asked, running: running === null ? [] : [running], now: at },
@@ -627,7 +633,7 @@ describe("the end of the heat", () => {
       runningOf(
         { schemaVersion: SCHEMA_VERSION, id: "b", createdMs: 0, plan: of, kitchen },
         cook,
-        onFire(of, kitchen, cook, nowMs),
+        onFire(resolve(of, kitchen), cook, nowMs),
         nowMs,
       );
     const titles = (of: Plan) =>
@@ -659,8 +665,9 @@ describe("the end of the heat", () => {
   test("at the stove is said by what it is on last too; what stands has stood", () => {
     const log = happened({ kind: "lit", atMs: 0 }, { kind: "simmers", atMs: 20 * 60_000 });
     const saidOf = (plan: Plan) =>
-      onFire(plan, kitchen, fold(log), 30 * 60_000).actions.find((a) => a.kind === "offHeat")
-        ?.title;
+      onFire(resolve(plan, kitchen), fold(log), 30 * 60_000).actions.find(
+        (a) => a.kind === "offHeat",
+      )?.title;
     expect(saidOf(withThen())).toBe("Take it off the heat");
     expect(saidOf(withThen(inOven))).toBe("Take it out of the oven");
     expect(saidOf(withThen(inOven, stands))).toBe("It has stood");

@@ -1,3 +1,4 @@
+import { resolve } from "../simulate/set-pot";
 import { ONE_COOK } from "../simulate/hands";
 import { USUAL_SLEEP } from "../simulate/usual-sleep";
 import type { Kitchen } from "../simulate/kitchen-schema";
@@ -109,7 +110,7 @@ export function dayOf(asked: Asked, wall: WallClock): Day {
     const onFire = running.find((r) => r.planId === plan.id);
     if (!wanted.has(plan.id) || (onFire !== undefined && ahead === null)) continue;
     const isOvernight = looseOf.get(plan.id)?.onlyOvernight ?? false;
-    const outcome = outcomeOf(() => potBlocks(plan, kitchen, { isOvernight, ahead }));
+    const outcome = outcomeOf(() => potBlocks(resolve(plan, kitchen), { isOvernight, ahead }));
     if (outcome.ok) {
       const pot = outcome.value;
       const isCooked = asked.cookedAhead?.includes(plan.id) === true;

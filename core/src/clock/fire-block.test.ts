@@ -1,3 +1,4 @@
+import { resolve } from "../simulate/set-pot";
 import { expect, test } from "vitest";
 import { HEATS, testBraise, testKitchen, VESSEL_OF, type HeatName } from "../../test/kitchen";
 import { simulate } from "../simulate/simulate";
@@ -13,8 +14,8 @@ const stepsOf = (name: HeatName) => {
     end: "served",
     stop: { by: "time", holdMin: 120 },
   });
-  const trace = simulate(plan, kitchen, { waterKg: 0.9 });
-  return fireBlock(plan, kitchen, trace, 0.9, false, false).steps;
+  const trace = simulate(resolve(plan, kitchen), { waterKg: 0.9 });
+  return fireBlock(resolve(plan, kitchen), trace, 0.9, false, false).steps;
 };
 const holdOf = (name: HeatName) => stepsOf(name).find((s) => s.id.endsWith("/hold"));
 

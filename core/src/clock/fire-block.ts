@@ -1,12 +1,12 @@
+import type { SetPot } from "../simulate/set-pot";
 import type { OvenHeat } from "../heats/oven-schema";
 import type { StretchHeat } from "../heats/heat-schema";
 import { capital } from "../units/capital";
 import { heatOf, isInOven, isSealed, isSlow, stretchOf } from "../heats/heat";
 import { POT_TIMES } from "../schedule/pot-times";
 import { isAfter, workTasks, type WorkTask } from "../schedule/work-tasks";
-import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
-import { findVessel, vesselOf } from "../simulate/references";
+import { vesselOf } from "../simulate/references";
 import { spreadOf } from "../simulate/spread";
 import { lastHeat } from "../simulate/stretches";
 import type { Trace } from "../simulate/trace";
@@ -21,29 +21,28 @@ import { whileItCooks } from "./while-it-cooks";
 const LEAST_MIN = 0.5;
 
 /** Whether the house lets a heat run with nobody up. A flame never; a pot off the heat may stand. */
-export const runsAlone = (heat: StretchHeat, plan: Plan, kitchen: Kitchen): boolean =>
-  stretchOf(heat).runsAlone(findVessel(plan, kitchen), kitchen.runsAlone);
+export const runsAlone = (heat: StretchHeat, { vessel, kitchen }: SetPot): boolean =>
+  stretchOf(heat).runsAlone(vessel, kitchen.runsAlone);
 
 /** Whether a heat is a ring all the time. */
-export const standsOnRing = (heat: StretchHeat, plan: Plan, kitchen: Kitchen): boolean =>
-  stretchOf(heat).burns(findVessel(plan, kitchen));
+export const standsOnRing = (heat: StretchHeat, { vessel }: SetPot): boolean =>
+  stretchOf(heat).burns(vessel);
 
 /** What is crushed or blended once it is off the heat, as far as it is still to do. */
 export const workAfterHeat = (
-  plan: Plan,
-  kitchen: Kitchen,
+  setPot: SetPot,
   idOf: (key: string) => string,
   isOpen: (work: WorkTask) => boolean = () => true,
 ): readonly Task[] =>
-  workTasks(plan, kitchen)
+  workTasks(setPot)
     .filter((work) => isAfter(work) && isOpen(work))
     .map((work) =>
       taskOf(idOf(work.id), work.title, {
-        planIds: [plan.id],
+        planIds: [setPot.plan.id],
         how: work.how,
         minutes: about(Math.max(1, work.min)),
         isLoud: true,
-        vesselIds: [plan.vesselId],
+        vesselIds: [setPot.plan.vesselId],
       }),
     );
 
@@ -78,14 +77,14 @@ export function afterHeat(
  * @param isAhead a dish that is not eaten from it, but chilled for another day
  */
 export function fireBlock(
-  plan: Plan,
-  kitchen: Kitchen,
+  setPot: SetPot,
   trace: Trace,
   waterKg: number,
   isOvernight: boolean,
   isAhead: boolean,
 ): Block {
-  const heated = heatSteps(plan, kitchen, trace, waterKg).filter((s) => s.minutes.p50 >= LEAST_MIN);
+  const { plan, kitchen } = setPot;
+  const heated = heatSteps(setPot, trace, waterKg).filter((s) => s.minutes.p50 >= LEAST_MIN);
   const pauseMin = trace.totalMin - trace.toSimmerMin - trace.holdMin - trace.releaseMin;
   const idOf = (key: string) => `${plan.id}/${key}`;
   const pause = taskOf(idOf("pause"), "Stands", {
@@ -97,7 +96,7 @@ export function fireBlock(
   const cooked = [
     ...heated,
     ...(pauseMin >= LEAST_MIN ? [pause] : []),
-    ...workAfterHeat(plan, kitchen, idOf),
+    ...workAfterHeat(setPot, idOf),
   ];
   const isDish = plan.end === "served";
   const isServed = isDish && !isAhead;
@@ -106,7 +105,7 @@ export function fireBlock(
   const after = chill === null ? [] : afterHeat(plan, idOf, chill.bath, chill.how);
   return blockOf(idOf("fire"), "fire", [...cooked, ...after], {
     planIds: [plan.id],
-    meanwhile: whileItCooks(plan, kitchen, trace, heated),
+    meanwhile: whileItCooks(setPot, trace, heated),
     // A stock is ready once it is through the sieve.
     readyStep: cooked.length - (isDish ? 1 : 0),
     isOvernight,
@@ -118,8 +117,9 @@ export function fireBlock(
 export const contentsKg = (trace: Trace): number => trace.points.at(-1)?.contentsKg ?? 0;
 
 /** The steps on the heat, with their minutes from the simulation and its spread. */
-function heatSteps(plan: Plan, kitchen: Kitchen, trace: Trace, waterKg: number): readonly Task[] {
-  const { figures } = spreadOf(plan, kitchen, waterKg, trace);
+function heatSteps(setPot: SetPot, trace: Trace, waterKg: number): readonly Task[] {
+  const { plan } = setPot;
+  const { figures } = spreadOf(setPot, waterKg, trace);
   const spread = (min: number, id: "toSimmerMin" | "holdMin"): Spread3 => ({
     p10: min * figures[id].lowFactor,
     p50: min,
@@ -143,12 +143,11 @@ function heatSteps(plan: Plan, kitchen: Kitchen, trace: Trace, waterKg: number):
   const up = spread(trace.toSimmerMin, "toSimmerMin");
   const flame = { isFlame: true, ringIds: [plan.ringId] };
   const inOven = ({ ovenId, ovenC }: OvenHeat) => ({
-    oven: { ovenId, ovenC, areaM2: shelfFloorM2(vesselOf(plan, kitchen)) },
+    oven: { ovenId, ovenC, areaM2: shelfFloorM2(vesselOf(setPot)) },
   });
   const onIt = (heat: StretchHeat): Partial<Task> =>
-    isInOven(heat) ? inOven(heat) : standsOnRing(heat, plan, kitchen) ? flame : {};
-  const watched = (heat: StretchHeat): Attention =>
-    runsAlone(heat, plan, kitchen) ? "none" : "eyes";
+    isInOven(heat) ? inOven(heat) : standsOnRing(heat, setPot) ? flame : {};
+  const watched = (heat: StretchHeat): Attention => (runsAlone(heat, setPot) ? "none" : "eyes");
   /** Under pressure it is heard. */
   const seen = (heat: StretchHeat): Attention =>
     isSealed(heat) && watched(heat) === "eyes" ? "near" : watched(heat);
@@ -167,7 +166,7 @@ function heatSteps(plan: Plan, kitchen: Kitchen, trace: Trace, waterKg: number):
   function firstSteps(): readonly Task[] {
     const { heat } = plan;
     const record = heatOf(heat);
-    const isOnFlame = record.usesRing(heat, findVessel(plan, kitchen));
+    const isOnFlame = record.usesRing(heat, setPot.vessel);
     const holds = isSlow(heat) ? capital(record.where(heat)) : record.holds;
     return [
       task("up", record.comesUp, up, isSlow(heat) ? watched(heat) : "near", isOnFlame ? flame : {}),

@@ -1,9 +1,9 @@
+import { resolve, type SetPot } from "../simulate/set-pot";
 import { ONE_COOK } from "../simulate/hands";
 import { heatOf, isSlow } from "../heats/heat";
 import { convertDish } from "../because/converted";
 import type { Clock } from "../simulate/clock-schema";
 import type { Hand } from "../simulate/hands-schema";
-import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
 import { suitsPlan, vesselOf } from "../simulate/references";
 import { isRoomIn } from "../simulate/water-ways";
@@ -49,8 +49,8 @@ const MOST_POTS = 2;
 
 /** One pot of the clash on another ring, or in another pot. */
 export const moves = ({ asked, plans }: Bound): readonly Idea[] => [
-  ...plans.flatMap((plan) => otherRings(plan, asked.kitchen)),
-  ...plans.flatMap((plan) => otherPots(plan, asked.kitchen)),
+  ...plans.flatMap((plan) => otherRings(resolve(plan, asked.kitchen))),
+  ...plans.flatMap((plan) => otherPots(resolve(plan, asked.kitchen))),
 ];
 
 /** All else that may help, in the order in which it is tried; to convert a dish takes long, so it comes late. */
@@ -60,7 +60,7 @@ export function* others({ asked, clash, plans, base, wall }: Bound): Generator<I
   yield* unpinned(asked, clash);
   yield* byDay(asked, clash);
   yield* later(asked, clash.goal, base, wall);
-  for (const plan of plans) yield* otherHeats(plan, asked.kitchen);
+  for (const plan of plans) yield* otherHeats(resolve(plan, asked.kitchen));
   for (const plan of plans) yield* twoPots(asked, plan);
 }
 
@@ -82,7 +82,7 @@ export const pairsOf = (all: readonly Idea[]): readonly Idea[] =>
       })),
   );
 
-const otherRings = (plan: Plan, kitchen: Kitchen): readonly Idea[] =>
+const otherRings = ({ plan, kitchen }: SetPot): readonly Idea[] =>
   isSlow(plan.heat)
     ? []
     : kitchen.rings
@@ -93,26 +93,26 @@ const otherRings = (plan: Plan, kitchen: Kitchen): readonly Idea[] =>
           change: { plans: [{ ...plan, ringId: ring.id }] },
         }));
 
-const otherPots = (plan: Plan, kitchen: Kitchen): readonly Idea[] =>
-  kitchen.vessels
+const otherPots = (setPot: SetPot): readonly Idea[] =>
+  setPot.kitchen.vessels
     .filter(
       (v) =>
-        v.id !== plan.vesselId &&
+        v.id !== setPot.plan.vesselId &&
         v.kind !== "pan" &&
-        suitsPlan(v, plan) &&
-        isRoomIn(v, plan, kitchen),
+        suitsPlan(v, setPot.plan) &&
+        isRoomIn(v, setPot),
     )
     .map((v) => ({
-      id: `pot ${plan.id} ${v.id}`,
-      title: `${plan.name} in ${called(v.name)}`,
-      change: { plans: [{ ...plan, vesselId: v.id }] },
+      id: `pot ${setPot.plan.id} ${v.id}`,
+      title: `${setPot.plan.name} in ${called(v.name)}`,
+      change: { plans: [{ ...setPot.plan, vesselId: v.id }] },
     }));
 
 /** Cooked the day before, chilled, and hot again for its meal: in its own pot or in another. */
 function dayBefore({ clock, kitchen }: Asked, plan: Plan): readonly Idea[] {
   const meal = clock.meals.find((m) => m.planIds.includes(plan.id));
   if (meal === undefined || isAheadIn(clock, plan.id)) return [];
-  const pot = outcomeOf(() => potBlocks(plan, kitchen));
+  const pot = outcomeOf(() => potBlocks(resolve(plan, kitchen)));
   return (pot.ok ? pot.value.reheatIn : []).slice(0, MOST_POTS).map((v) => {
     const ahead = [...(meal.ahead ?? []), { planId: plan.id, vesselId: v.id }];
     const where = v.id === plan.vesselId ? "" : ` in ${called(v.name)}`;
@@ -139,8 +139,8 @@ function twoPots({ clock, kitchen }: Asked, plan: Plan): readonly Idea[] {
     (v) =>
       v.kind !== "pan" &&
       suitsPlan(v, plan) &&
-      isRoomIn(v, half, kitchen) &&
-      !isRoomIn(v, plan, kitchen),
+      isRoomIn(v, resolve(half, kitchen)) &&
+      !isRoomIn(v, resolve(plan, kitchen)),
   );
   const rings = kitchen.rings.filter((r) => r.id !== plan.ringId);
   const loose = clock.loose.find((l) => l.planId === plan.id);
@@ -169,8 +169,9 @@ function twoPots({ clock, kitchen }: Asked, plan: Plan): readonly Idea[] {
 }
 
 /** On another heat by conversion, in one load. */
-function otherHeats(plan: Plan, kitchen: Kitchen): readonly Idea[] {
-  const outcome = outcomeOf(() => convertDish(plan, kitchen).converted.answers);
+function otherHeats(setPot: SetPot): readonly Idea[] {
+  const { plan, kitchen } = setPot;
+  const outcome = outcomeOf(() => convertDish(setPot).converted.answers);
   return (outcome.ok ? outcome.value : []).flatMap((answer): Idea[] => {
     if (!answer.ok || answer.column.isWritten) return [];
     const { column } = answer;
@@ -184,7 +185,7 @@ function otherHeats(plan: Plan, kitchen: Kitchen): readonly Idea[] {
     return [
       {
         id: `heat ${plan.id} ${heat.method} ${heated}`,
-        title: `${plan.name} ${heated} in ${called(vesselOf(to, kitchen).name)}`,
+        title: `${plan.name} ${heated} in ${called(vesselOf(resolve(to, kitchen)).name)}`,
         change: { plans: [to] },
       },
     ];

@@ -1,3 +1,4 @@
+import { resolve } from "../simulate/set-pot";
 import { SCHEMA_VERSION } from "../simulate/schema-version";
 import { ONE_COOK } from "../simulate/hands";
 import fc from "fast-check";
@@ -151,7 +152,10 @@ test("stocks that the freezer has no room for are said; what is drawn on and wha
   };
   expect(noteOf(null)).toEqual([]);
   expect(noteOf(500)).toEqual([]);
-  const wanted = inWords(say`${litres(roomL(potBlocks(stock, kitchen).litres))}`, "metric");
+  const wanted = inWords(
+    say`${litres(roomL(potBlocks(resolve(stock, kitchen)).litres))}`,
+    "metric",
+  );
   expect(noteOf(1)[0]).toContain(`want ${wanted}.`);
   expect(noteOf(1)[0]).toMatch(
     /^The freezer has room for 1 L; the stocks on the clock want \d.* L\./,
@@ -207,10 +211,10 @@ test("one cook looks after three pots at once, and not after a fourth", () => {
 });
 
 test("a pot's level begins with the water and the wine that go in", () => {
-  const { levels } = potBlocks(braise, kitchen);
+  const { levels } = potBlocks(resolve(braise, kitchen));
   const wineKg = 0.12;
-  expect(levels[0]?.volumeL).toBeGreaterThan(waterL(braise, kitchen));
-  expect(levels[0]?.volumeL).toBeLessThan(waterL(braise, kitchen) + wineKg);
+  expect(levels[0]?.volumeL).toBeGreaterThan(waterL(resolve(braise, kitchen)));
+  expect(levels[0]?.volumeL).toBeLessThan(waterL(resolve(braise, kitchen)) + wineKg);
   expect(levels.at(-1)?.min).toBeGreaterThan(levels[0]?.min ?? 0);
 });
 
@@ -287,7 +291,7 @@ describe("cooked ahead", () => {
     };
     const cook = fold(happened({ kind: "lit", atMs: (NOW - 60) * 60_000 }));
     const nowMs = NOW * 60_000;
-    const pot = onFire(braise, kitchen, cook, nowMs);
+    const pot = onFire(resolve(braise, kitchen), cook, nowMs);
     const running = [runningOf(batch, cook, pot, nowMs, true)].flatMap((r) => r ?? []);
     const work = clockworkOf(
       ask({ meals: [meal({ ahead: [{ planId: "braise" }] })] }, { running }),
@@ -316,7 +320,7 @@ describe("cooked ahead", () => {
 
   test("more takes longer to be hot again, and so it does on a weaker ring", () => {
     const minOf = (kg: number, ringId = "ring1") =>
-      reheatBlock({ ...braise, ringId }, kitchen, kg, "f")?.steps[0]?.minutes.p50 ?? NaN;
+      reheatBlock(resolve({ ...braise, ringId }, kitchen), kg, "f")?.steps[0]?.minutes.p50 ?? NaN;
     expect(minOf(3)).toBeGreaterThan(minOf(1.5));
     expect(minOf(3, "ring2")).toBeGreaterThan(minOf(3) * 1.3);
     // Out of the fridge it is colder than the tap.
@@ -328,9 +332,9 @@ describe("cooked ahead", () => {
       heat: { method: "hob", vigour: "gentle", lid: "on", boilFirstMin: null },
       stop: { by: "time", holdMin: 5 },
     };
-    const fromTapMin = simulate(tap, kitchen, { waterKg: 3 }).toSimmerMin;
+    const fromTapMin = simulate(resolve(tap, kitchen), { waterKg: 3 }).toSimmerMin;
     expect(minOf(3)).toBeGreaterThan(fromTapMin + 5);
-    expect(reheatBlock(braise, kitchen, 500, "f")).toBeNull();
+    expect(reheatBlock(resolve(braise, kitchen), 500, "f")).toBeNull();
   });
 });
 

@@ -1,12 +1,12 @@
-import { findVessel } from "../simulate/references";
+import { asPlanned } from "../simulate/as-planned";
+import type { SetPot } from "../simulate/set-pot";
+
 import type { Heat } from "../heats/heat-schema";
 import { heatOf, isInOven, isSlow } from "../heats/heat";
 import { POT_TIMES } from "../schedule/pot-times";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
-import { simulate } from "../simulate/simulate";
 import { lastHeat } from "../simulate/stretches";
-import { coldWaterKg, waterL } from "../simulate/water-ways";
 import type { Trace } from "../simulate/trace";
 import { COLD_DENSITY_KG_L } from "../water/properties";
 import { contentsKg, fireBlock } from "./fire-block";
@@ -90,10 +90,10 @@ const isSame = (a: Kitchen, b: Kitchen): boolean =>
  * @throws Problem as simulate does
  */
 export function potBlocks(
-  plan: Plan,
-  kitchen: Kitchen,
+  setPot: SetPot,
   { isOvernight = false, ahead = null }: Partial<How> = {},
 ): PotBlocks {
+  const { plan, kitchen } = setPot;
   const known = worked.get(plan) ?? [];
   const found = known.find(
     ({ how, ...w }) =>
@@ -104,22 +104,22 @@ export function potBlocks(
   );
   if (found !== undefined) return found.pot;
   const how = { isOvernight, ahead };
-  const pot = workOut(plan, kitchen, how);
+  const pot = workOut(setPot, how);
   worked.set(plan, [{ kitchen, how, pot }, ...known].slice(0, KEPT));
   return pot;
 }
 
-function workOut(plan: Plan, kitchen: Kitchen, { isOvernight, ahead }: How): PotBlocks {
-  const waterKg = coldWaterKg(waterL(plan, kitchen), kitchen);
-  const trace = simulate(plan, kitchen, { waterKg });
+function workOut(setPot: SetPot, { isOvernight, ahead }: How): PotBlocks {
+  const { plan, kitchen } = setPot;
+  const { trace, waterKg } = asPlanned(setPot);
   if (trace.problem !== null) throw trace.problem;
-  const preps = prepOf(plan, kitchen);
+  const preps = prepOf(setPot);
   const fill = fillBlock(plan, preps);
   const fireId = `${plan.id}/fire`;
   const reheat =
-    ahead === null ? null : reheatBlock(plan, kitchen, keptKg(plan, trace), fireId, ahead.vesselId);
+    ahead === null ? null : reheatBlock(setPot, keptKg(plan, trace), fireId, ahead.vesselId);
   const fire: Block = {
-    ...fireBlock(plan, kitchen, trace, waterKg, isOvernight, reheat !== null),
+    ...fireBlock(setPot, trace, waterKg, isOvernight, reheat !== null),
     after: [{ blockId: fill.id, from: "end", leastMin: 0, mostMin: KEEPS_MIN.filled.value }],
   };
   const portion =
@@ -144,7 +144,7 @@ function workOut(plan: Plan, kitchen: Kitchen, { isOvernight, ahead }: How): Pot
     reheatIn: reheatPots(plan, keptKg(plan, trace), kitchen),
     levels: levelsOf(trace),
     keepsHotMin: keepsHotMin(heat),
-    keepsHotHow: heatOf(heat).keepsHot(findVessel(plan, kitchen)),
+    keepsHotHow: heatOf(heat).keepsHot(setPot.vessel),
     sides: besideOf(plan),
     litres: plan.end === "strained" ? trace.strained.volumeL : trace.endLiquidL,
   };

@@ -1,9 +1,9 @@
+import type { SetPot } from "../simulate/set-pot";
 import { suits } from "../heats/heat";
 import { sayList } from "../batch/say-list";
 import { POT_TIMES } from "../schedule/pot-times";
 import { browningVessel, isBefore, workTasks, type WorkTask } from "../schedule/work-tasks";
 import { nameOf } from "../simulate/item-facts";
-import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
 import { vesselOf } from "../simulate/references";
 import { kitchenEstimate } from "../units/constant";
@@ -37,30 +37,32 @@ const LOUD: ReadonlySet<WorkTask["kind"]> = new Set([
 const AT_ONE_GO: ReadonlySet<WorkTask["kind"]> = new Set(["rinse", "scrub", "trim", "cut"]);
 
 /** The pan that is browned in, and sweated where the pot itself stands on no ring. */
-const panIds = (plan: Plan, kitchen: Kitchen): readonly string[] =>
-  [browningVessel(plan, kitchen)].flatMap((pan) => pan?.id ?? []);
+const panIds = (setPot: SetPot): readonly string[] =>
+  [browningVessel(setPot)].flatMap((pan) => pan?.id ?? []);
 
 /** Whether its own pot stands on a ring. */
-const onRing = (plan: Plan, kitchen: Kitchen): boolean => suits(vesselOf(plan, kitchen), "hob");
+const onRing = (setPot: SetPot): boolean => suits(vesselOf(setPot), "hob");
 
 /** What a piece of work needs beside hands or an ear. */
-function needsOfWork(work: WorkTask, plan: Plan, kitchen: Kitchen): Partial<Task> {
+function needsOfWork(work: WorkTask, setPot: SetPot): Partial<Task> {
+  const { plan, kitchen } = setPot;
   const anyRing = kitchen.rings.map((r) => r.id);
   if (work.kind === "roast") {
     const [oven] = kitchen.ovens;
     if (oven === undefined) return {};
     const ovenC = Math.min(ROAST_C.value, oven.maxC);
-    return { oven: { ovenId: oven.id, ovenC, areaM2: shelfFloorM2(vesselOf(plan, kitchen)) } };
+    return { oven: { ovenId: oven.id, ovenC, areaM2: shelfFloorM2(vesselOf(setPot)) } };
   }
-  if (IN_POT.has(work.kind) && onRing(plan, kitchen))
+  if (IN_POT.has(work.kind) && onRing(setPot))
     return { isFlame: true, ringIds: [plan.ringId], vesselIds: [plan.vesselId] };
   if (IN_POT.has(work.kind) || work.kind === "brown")
-    return { isFlame: true, ringIds: anyRing, vesselIds: panIds(plan, kitchen) };
+    return { isFlame: true, ringIds: anyRing, vesselIds: panIds(setPot) };
   return {};
 }
 
 /** A piece of work as the steps it takes: what is left to itself begins with a hand that puts it there. */
-function stepsOf(work: WorkTask, plan: Plan, kitchen: Kitchen): readonly Task[] {
+function stepsOf(work: WorkTask, setPot: SetPot): readonly Task[] {
+  const { plan } = setPot;
   const id = `${plan.id}/${work.id}`;
   const base = { planIds: [plan.id], how: work.how };
   if (work.attention === "leave")
@@ -78,7 +80,7 @@ function stepsOf(work: WorkTask, plan: Plan, kitchen: Kitchen): readonly Task[] 
       minutes: about(Math.max(1, work.min)),
       attention: work.attention,
       isLoud: LOUD.has(work.kind),
-      ...needsOfWork(work, plan, kitchen),
+      ...needsOfWork(work, setPot),
     }),
   ];
 }
@@ -103,12 +105,13 @@ function keepsMin(work: WorkTask, steps: readonly Task[], plan: Plan): number {
  * The work before a pot: each piece a block of its own; what is done in the pot itself is one block, one
  * thing after the other with nothing between.
  */
-export function prepOf(plan: Plan, kitchen: Kitchen): readonly Prep[] {
+export function prepOf(setPot: SetPot): readonly Prep[] {
+  const { plan } = setPot;
   const stoveId = `${plan.id}/prep/pot`;
   const lastOf = new Map<string, Prep>();
   const preps: Prep[] = [];
-  for (const work of workTasks(plan, kitchen).filter(isBefore)) {
-    const steps = stepsOf(work, plan, kitchen);
+  for (const work of workTasks(setPot).filter(isBefore)) {
+    const steps = stepsOf(work, setPot);
     const isInPot = steps.some((s) => s.isFlame && s.vesselIds.includes(plan.vesselId));
     const id = isInPot ? stoveId : `${plan.id}/prep/${work.id}`;
     const last = lastOf.get(work.itemId);
@@ -140,11 +143,8 @@ export function prepOf(plan: Plan, kitchen: Kitchen): readonly Prep[] {
 }
 
 /** The blocks of a plan's work before the pot, each with the ids of the work that is done in it. */
-export const workInBlocks = (
-  plan: Plan,
-  kitchen: Kitchen,
-): ReadonlyMap<string, readonly WorkTask[]> =>
-  new Map(prepOf(plan, kitchen).map(({ block, works }) => [block.id, works]));
+export const workInBlocks = (setPot: SetPot): ReadonlyMap<string, readonly WorkTask[]> =>
+  new Map(prepOf(setPot).map(({ block, works }) => [block.id, works]));
 
 /** Gathering and filling the pot, once all the work is done. */
 export function fillBlock(plan: Plan, preps: readonly Prep[]): Block {

@@ -1,3 +1,4 @@
+import { resolve, type SetPot } from "../simulate/set-pot";
 import { suits } from "../heats/heat";
 import { REHEATED_C } from "../cool/codes";
 import { isHeatedAgain } from "../dish/heated-again";
@@ -53,8 +54,7 @@ export const whyNotAhead = (plan: Plan): string =>
  * @param vesselId the pot that was asked for; another where it does not hold it
  */
 export function reheatBlock(
-  plan: Plan,
-  kitchen: Kitchen,
+  { plan, kitchen }: SetPot,
   massKg: number,
   fireId: string,
   vesselId?: string,
@@ -74,7 +74,7 @@ export function reheatBlock(
     heat: { method: "hob", vigour: "gentle", lid: "on", boilFirstMin: null },
     stop: { by: "time", holdMin: 5 },
   };
-  const trace = simulate(cold, { ...kitchen, waterC: FROM_FRIDGE_C }, { waterKg: massKg });
+  const trace = simulate(resolve(cold, { ...kitchen, waterC: FROM_FRIDGE_C }), { waterKg: massKg });
   if (trace.problem !== null) return null;
   const id = `${plan.id}/reheat`;
   const task = taskOf(id, `Reheat the ${plan.name.toLowerCase()}`, {

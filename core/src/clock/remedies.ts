@@ -1,9 +1,9 @@
+import { resolve } from "../simulate/set-pot";
 import { factsOf } from "../safety/facts";
 import { cautionsFor } from "../safety/rules";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
-import { simulate } from "../simulate/simulate";
-import { coldWaterKg, waterL } from "../simulate/water-ways";
+import { asPlanned } from "../simulate/as-planned";
 import type { Clash } from "./clash";
 import { atOf, waitMin } from "./cost";
 import { dayOf, type Asked, type Goal } from "./day";
@@ -106,9 +106,9 @@ export function noNewDanger(
   kitchen: Kitchen,
 ): (idea: Pick<Idea, "change">) => boolean {
   const dangersOf = (plan: Plan): readonly string[] => {
-    const litres = waterL(plan, kitchen);
-    const trace = simulate(plan, kitchen, { waterKg: coldWaterKg(litres, kitchen) });
-    const cautions = cautionsFor(factsOf(plan, kitchen, trace, litres));
+    const setPot = resolve(plan, kitchen);
+    const { trace, waterL } = asPlanned(setPot);
+    const cautions = cautionsFor(factsOf(setPot, trace, waterL));
     return cautions.filter((c) => c.severity === "danger").map((c) => c.id);
   };
   const had = new Map<string, ReadonlySet<string>>();

@@ -1,3 +1,4 @@
+import { resolve } from "../simulate/set-pot";
 import { stretchOf } from "../heats/heat";
 import { MINUTE_MS } from "../units/time";
 import type { Action } from "../batch/action";
@@ -32,6 +33,7 @@ const OFF_HEAT: ReadonlySet<Action["kind"]> = new Set(["add", "salt", "putBack"]
 
 /** What is left of its heat: the stretch it is in, and those to come, each on what it stands on. */
 function heatLeft({ id, plan, kitchen }: Batch, { forecast }: OnFire, nowMs: number) {
+  const setPot = resolve(plan, kitchen);
   const index = forecast?.stretchIndex ?? 0;
   const ends = forecast?.stretchEndsMs ?? [{ low: nowMs, expected: nowMs, high: nowMs }];
   return ends.map((end, i) => {
@@ -40,11 +42,11 @@ function heatLeft({ id, plan, kitchen }: Batch, { forecast }: OnFire, nowMs: num
     const fromMs = i === 0 ? nowMs : (ends[i - 1]?.expected ?? nowMs);
     const min = Math.max(1, Math.round((end.expected - fromMs) / MINUTE_MS));
     const slowMin = Math.round((end.high - fromMs) / MINUTE_MS);
-    const onRing = standsOnRing(heat, plan, kitchen);
+    const onRing = standsOnRing(heat, setPot);
     return taskOf(`${id}/hold${i === 0 ? "" : `:${stretch?.id ?? i}`}`, stretchOf(heat).holds, {
       planIds: [plan.id],
       minutes: { p10: min, p50: min, p90: Math.max(min, slowMin) },
-      attention: runsAlone(heat, plan, kitchen) ? "none" : "eyes",
+      attention: runsAlone(heat, setPot) ? "none" : "eyes",
       isFlame: onRing,
       ringIds: onRing ? [plan.ringId] : [],
       vesselIds: [plan.vesselId],
@@ -80,7 +82,7 @@ export function runningOf(
   const now: Minute = minuteOf(nowMs);
   const isOn = cook.offMs === null;
   const endMs = pot.forecast?.endMs.expected ?? nowMs;
-  const beside = besideThePot(plan, batch.kitchen);
+  const beside = besideThePot(resolve(plan, batch.kitchen));
   const idOf = (key: string) => `${batch.id}/${key}`;
   const holds = heatLeft(batch, pot, nowMs);
   /** Minutes from now at which each stretch that is left begins. */
@@ -108,7 +110,7 @@ export function runningOf(
     attention: "none",
     vesselIds: [plan.vesselId],
   });
-  const worked = workAfterHeat(plan, batch.kitchen, idOf, isOpen);
+  const worked = workAfterHeat(resolve(plan, batch.kitchen), idOf, isOpen);
   const cooked = isOn ? [...holds, ...worked] : [...worked, ...offHeat];
   const steps = [...cooked, ...after];
   if (steps.length === 0) steps.push(standing);

@@ -1,11 +1,10 @@
+import type { SetPot } from "../simulate/set-pot";
 import { isInOven, isOnRing, isRest, isSealed, isSlow, stretchOf } from "../heats/heat";
 import { sayList } from "../batch/say-list";
 import { pickMin, POT_TIMES } from "../schedule/pot-times";
 import { turnsOf } from "../schedule/turns";
 import { besideThePot, workTasks } from "../schedule/work-tasks";
 import { nameOf } from "../simulate/item-facts";
-import type { Kitchen } from "../simulate/kitchen-schema";
-import type { Plan } from "../simulate/plan-schema";
 import { stretchesOf } from "../simulate/stretches";
 import type { Mark, Trace } from "../simulate/trace";
 import { exactly } from "./minutes";
@@ -37,11 +36,11 @@ const turnMin = (isStrained: boolean): number =>
 
 /** What is done while a pot cooks, by the marks of its simulation: what goes in and comes out, skimming, shutting, the end. */
 export function whileItCooks(
-  plan: Plan,
-  kitchen: Kitchen,
+  setPot: SetPot,
   trace: Trace,
   steps: readonly Task[],
 ): readonly Meanwhile[] {
+  const { plan } = setPot;
   let at = 0;
   const startOf = steps.map((step) => {
     const from = at;
@@ -86,9 +85,9 @@ export function whileItCooks(
     : isSlow(heat)
       ? [put("shut", "Lid on, switch it on", 0, POT_TIMES.shut.value)]
       : [];
-  const beside = besideThePot(plan, kitchen);
+  const beside = besideThePot(setPot);
   /** In a pan on another ring, done by the time that it goes in. */
-  const inPan = workTasks(plan, kitchen).flatMap((work): readonly Meanwhile[] => {
+  const inPan = workTasks(setPot).flatMap((work): readonly Meanwhile[] => {
     const inMin = trace.marks.find((m) => m.kind === "itemIn" && m.itemId === work.itemId)?.tMin;
     if (work.when !== "meanwhile" || inMin === undefined || beside === null) return [];
     const min = Math.max(1, Math.round(work.min));

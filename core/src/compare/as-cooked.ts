@@ -1,3 +1,4 @@
+import { resolve } from "../simulate/set-pot";
 import { courseOf } from "../batch/course-of";
 import { cookedPlan } from "../batch/live-plan";
 import { planAsWent } from "../batch/plan-of-cook";
@@ -59,14 +60,18 @@ export function asCooked({ batch, cook }: LoggedPot, known: LearnedFactors | und
     ...untaught(batch.kitchen),
     ...(known === undefined ? {} : { learned: known }),
   };
-  const { plan: really } = cookedPlan(batch.plan, kitchen, cook);
+  const { plan: really } = cookedPlan(resolve(batch.plan, kitchen), cook);
   const went = inPlaces(planAsWent(really, cook));
   const { result } = cook;
-  const { gaps, happenings } = courseOf(really, kitchen, cook, cook.offMs ?? batch.createdMs);
+  const { gaps, happenings } = courseOf(
+    resolve(really, kitchen),
+    cook,
+    cook.offMs ?? batch.createdMs,
+  );
   return {
     plan: {
       ...went,
-      water: { by: "amount", volumeL: waterL(really, kitchen) },
+      water: { by: "amount", volumeL: waterL(resolve(really, kitchen)) },
       strain:
         result === null
           ? went.strain

@@ -1,8 +1,8 @@
+import { asPlanned } from "../simulate/as-planned";
+import { resolve } from "../simulate/set-pot";
 import { sharedByCause } from "../batch/gap";
 import { LiveModel } from "../batch/live-model";
 import { measuredOf } from "../batch/of-log";
-import { simulate } from "../simulate/simulate";
-import { coldWaterKg, waterL } from "../simulate/water-ways";
 import { outcomeOf } from "../units/problem";
 import type { Said } from "../units/said";
 import { COLD_DENSITY_KG_L } from "../water/properties";
@@ -75,10 +75,7 @@ function told(parts: readonly DifferencePart[]): readonly DifferencePart[] {
 
 /** @throws Problem as simulate does, or what kept it from coming to its end */
 function reckon({ plan, kitchen, course, leftL }: CookedPot): Reckoned {
-  const { strained, problem } = simulate(plan, kitchen, {
-    waterKg: coldWaterKg(waterL(plan, kitchen), kitchen),
-    course,
-  });
+  const { strained, problem } = asPlanned(resolve(plan, kitchen), { course }).trace;
   if (problem !== null) throw problem;
   return {
     litres: Math.max(0, strained.volumeL - leftL),
@@ -116,7 +113,7 @@ function effectsOf(
 type Beside = Readonly<Record<Unplanned, number>>;
 
 function besideOf({ pot: { kitchen }, plan, cook, offMs, live }: Side, reckoned: Reckoned): Beside {
-  const model = new LiveModel(plan, kitchen, cook, offMs, { planned: live.planned });
+  const model = new LiveModel(resolve(plan, kitchen), cook, offMs, { planned: live.planned });
   const { ledger } = model.planned;
   const leftKg = -ledger.leftOnSolids - ledger.leftInCloth;
   const liquidKg = Math.max(0, model.liquidKg(model.modelMin(offMs), 1) - leftKg);

@@ -1,4 +1,5 @@
-import { findVessel } from "../simulate/references";
+import { findVessel, resolve } from "../simulate/set-pot";
+
 import type { StretchHeat } from "../heats/heat-schema";
 import { hasLid, isInOven, lidOf } from "../heats/heat";
 import type { Kitchen } from "../simulate/kitchen-schema";
@@ -109,7 +110,7 @@ const KINDS: Readonly<Record<PartKind, Kind>> = {
       ),
   },
   ring: {
-    of: (pot) => (usesRing(pot.plan, pot.kitchen) ? ringIn(pot) : null),
+    of: (pot) => (usesRing(resolve(pot.plan, pot.kitchen)) ? ringIn(pot) : null),
     take: (pot, from) =>
       withKitchen(
         pot,

@@ -1,3 +1,4 @@
+import { resolve } from "../simulate/set-pot";
 import type { StretchHeat } from "../heats/heat-schema";
 import { hasLid, isInOven, isOnRing, stretchOf } from "../heats/heat";
 import { LID_WORDS, COVER_WORDS, VIGOUR_WORDS } from "../heat/heat-words";
@@ -42,7 +43,10 @@ const SAY: Readonly<Record<PartKind, (a: CookedPot, b: CookedPot) => readonly Sa
   goesIn: saidGoesIn,
   water: (a, b) => {
     const [was, is] = [pouredL(a), pouredL(b)];
-    const [waterWas, waterIs] = [waterL(a.plan, a.kitchen), waterL(b.plan, b.kitchen)];
+    const [waterWas, waterIs] = [
+      waterL(resolve(a.plan, a.kitchen)),
+      waterL(resolve(b.plan, b.kitchen)),
+    ];
     const isOften = a.course.happenings.length + b.course.happenings.length > 0;
     return [
       ...(Math.abs(waterIs - waterWas) > 0.004 ? [amounts(waterWas, waterIs, litres)] : []),
@@ -128,7 +132,7 @@ const pouredSaid = (volumeL: number): Said =>
       : say`${litres(-volumeL)} out`;
 
 const vesselName = (pot: CookedPot): string => {
-  const vessel = outcomeOf(() => vesselOf(pot.plan, pot.kitchen));
+  const vessel = outcomeOf(() => vesselOf(resolve(pot.plan, pot.kitchen)));
   return vessel.ok ? vessel.value.name : "a pot that is gone";
 };
 const ringName = ({ plan, kitchen }: CookedPot): string =>

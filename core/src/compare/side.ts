@@ -1,3 +1,4 @@
+import { resolve } from "../simulate/set-pot";
 import type { Cook } from "../batch/fold";
 import { forecastLive, type LiveForecast } from "../batch/live-forecast";
 import { cookedPlan } from "../batch/live-plan";
@@ -24,7 +25,7 @@ export interface Side {
 export function sideOf(logged: LoggedPot, known: LearnedFactors | undefined): Side {
   const pot = asCooked(logged, known);
   const { batch, cook } = logged;
-  const { plan } = cookedPlan(batch.plan, pot.kitchen, cook);
+  const { plan } = cookedPlan(resolve(batch.plan, pot.kitchen), cook);
   const offMs = cook.offMs ?? cook.strainedMs ?? begunMs(logged);
-  return { pot, plan, cook, offMs, live: forecastLive(plan, pot.kitchen, cook, offMs) };
+  return { pot, plan, cook, offMs, live: forecastLive(resolve(plan, pot.kitchen), cook, offMs) };
 }

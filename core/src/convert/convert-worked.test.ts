@@ -1,11 +1,11 @@
+import { asPlanned } from "../simulate/as-planned";
+import { resolve } from "../simulate/set-pot";
 import { METHODS } from "../heats/heat";
 import { test } from "vitest";
 import { HEATS, testBraise, testKitchen } from "../../test/kitchen";
 import { expectWorked } from "../../test/worked";
 import { CROCK_SETTINGS } from "../heat/slow-cooker";
 import { PlanSchema, type Plan } from "../simulate/plan-schema";
-import { simulate } from "../simulate/simulate";
-import { coldWaterKg, waterL } from "../simulate/water-ways";
 import { outcomeOf } from "../units/problem";
 import { assumedPlan, readWrittenTime } from "./assume";
 import { crockRefusal } from "./crock-safety";
@@ -197,7 +197,7 @@ test.each(["high up", "at sea level"] as const)(
   async (where) => {
     const at = where === "high up" ? kitchen : low;
     const rows = DISHES.flatMap(([name, plan]): (readonly [string, unknown])[] => {
-      const result = outcomeOf(() => crossover(plan, usualTargets(plan, at), at));
+      const result = outcomeOf(() => crossover(plan, usualTargets(resolve(plan, at)), at));
       if (!result.ok) return [[name, result.problem.message] as const];
       const ranges = rangesFor(result.value, { draws: 80, seed: 7 });
       return result.value.columns.map(
@@ -215,9 +215,9 @@ test.each(["high up", "at sea level"] as const)(
 );
 
 test("ranges of a given seed are the same to the last place but one", async () => {
-  const one = crossover(dish(), usualTargets(dish(), kitchen), kitchen);
+  const one = crossover(dish(), usualTargets(resolve(dish(), kitchen)), kitchen);
   const tender = DISHES.find(([n]) => n === "until tender")![1];
-  const two = crossover(tender, usualTargets(tender, kitchen), kitchen);
+  const two = crossover(tender, usualTargets(resolve(tender, kitchen)), kitchen);
   await expectWorked("ranges", [
     ["timed", rangesFor(one, { draws: 40, seed: 3 })],
     ["tender", rangesFor(two, { draws: 40, seed: 3 })],
@@ -232,8 +232,7 @@ test("the lean piece and its course, as worked", async () => {
       return [p.centreC, p.meanRate(28)];
     });
   };
-  const traceOf = (plan: Plan) =>
-    simulate(plan, kitchen, { waterKg: coldWaterKg(waterL(plan, kitchen), kitchen) });
+  const traceOf = (plan: Plan) => asPlanned(resolve(plan, kitchen)).trace;
   const plain = { zC: 28, plateauC: 0, capC: 100, comeUp: 1, warmUp: 1 };
   const heats: readonly (readonly [string, Plan])[] = [
     ["oven", dish()],
@@ -304,12 +303,12 @@ test("slow warming and its remedies, as worked", async () => {
     { when: { at: "beforeEnd", min: 60 } },
   ];
   const of = (plan: Plan) => {
-    const litres = waterL(plan, kitchen);
-    const trace = simulate(plan, kitchen, { waterKg: coldWaterKg(litres, kitchen) });
+    const setPot = resolve(plan, kitchen);
+    const { trace, waterL } = asPlanned(setPot);
     return {
-      expectedMin: slowestMeatMin(plan, trace, litres, kitchen),
-      highMin: slowestMeatHighMin(plan, trace, litres, kitchen),
-      refusal: crockRefusal(plan, trace, litres, kitchen),
+      expectedMin: slowestMeatMin(setPot, trace, waterL),
+      highMin: slowestMeatHighMin(setPot, trace, waterL),
+      refusal: crockRefusal(setPot, trace, waterL),
     };
   };
   await expectWorked("slow-warming", [
@@ -352,8 +351,8 @@ test("how full a crock is, and where what is too thin is reduced, as worked", as
   }));
   const withPans = { ...kitchen, vessels: [...pans, ...kitchen.vessels.slice(2)] };
   const said = (plan: Plan, at: typeof kitchen, method: "slowCooker" | "pressure") => {
-    const goal = goalOf(plan, at);
-    const target = usualTargets(plan, at, ["low"]).find((t) => t.heat.method === method)!;
+    const goal = goalOf(resolve(plan, at));
+    const target = usualTargets(resolve(plan, at), ["low"]).find((t) => t.heat.method === method)!;
     const got = outcomeOf(() => convert(goal, target, at));
     return got.ok ? [target.vesselId, limitsOf(got.value, at)] : got.problem.code;
   };
@@ -388,8 +387,8 @@ test("why rule and model part, by the size of the pieces, as worked", async () =
       stop: { by: "time", holdMin },
       items: [item("m", "beefChuck", 1.2, cube(m))],
     });
-    const goal = goalOf(plan, at);
-    return usualTargets(plan, at).map((target) => {
+    const goal = goalOf(resolve(plan, at));
+    return usualTargets(resolve(plan, at)).map((target) => {
       const got = outcomeOf(() => convert(goal, target, at));
       if (!got.ok) return got.problem.code;
       const opinion = secondOpinion(goal, got.value);
@@ -499,7 +498,7 @@ test("kitchen rule, words for times, limits and vessels, as worked", async () =>
       "targets",
       DISHES.map(([, plan]) =>
         CROCK_SETTINGS.map((s) =>
-          usualTargets(plan, suggested, [s]).map((t) => [t.vesselId, t.heat]),
+          usualTargets(resolve(plan, suggested), [s]).map((t) => [t.vesselId, t.heat]),
         ),
       ),
     ],

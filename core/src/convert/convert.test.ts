@@ -1,3 +1,4 @@
+import { resolve } from "../simulate/set-pot";
 import { HeatSchema } from "../heats/heat-schema";
 import fc from "fast-check";
 import { inWords } from "../units/said";
@@ -24,7 +25,7 @@ const targetOf = (name: HeatName) => ({
   vesselId: VESSEL_OF[name],
 });
 const converted = (plan: Plan, name: HeatName, k = kitchen): Conversion =>
-  convert(goalOf(plan, k), targetOf(name), k);
+  convert(goalOf(resolve(plan, k)), targetOf(name), k);
 const braiseOf = (edgeM: number, holdMin = 165, water = 0.9) => {
   const [goat] = testBraise().items;
   return testBraise({
@@ -36,7 +37,7 @@ const braiseOf = (edgeM: number, holdMin = 165, water = 0.9) => {
 
 describe("a dish on another heat", () => {
   test("is cooked the same and ends with the same liquid, on every heat", () => {
-    const goal = goalOf(testBraise(), kitchen);
+    const goal = goalOf(resolve(testBraise(), kitchen));
     for (const name of NAMES) {
       const { trace, overL } = convert(goal, targetOf(name), kitchen);
       expect(trace.cookMin / goal.trace.cookMin).toBeCloseTo(1, 1);
@@ -71,7 +72,7 @@ describe("a dish on another heat", () => {
     const low = testKitchen({ altitudeM: 200 });
     const high = testKitchen({ altitudeM: 2200 });
     const plan = braiseOf(0.04, 150);
-    const goal = goalOf(plan, low);
+    const goal = goalOf(resolve(plan, low));
     for (const name of NAMES) {
       const at = (k: typeof kitchen) => convert(goal, targetOf(name), k).trace.holdMin;
       expect(at(high)).toBeGreaterThanOrEqual(at(low) - 0.5);
@@ -80,7 +81,7 @@ describe("a dish on another heat", () => {
 
   test("bigger pieces never shorten it", () => {
     for (const name of NAMES) {
-      const goal = goalOf(braiseOf(0.03), kitchen);
+      const goal = goalOf(resolve(braiseOf(0.03), kitchen));
       const times = [0.03, 0.05, 0.075].map((edge) => {
         const dish = { ...goal, plan: braiseOf(edge) };
         return convert(dish, targetOf(name), kitchen).trace.holdMin;
@@ -109,7 +110,7 @@ describe("late ingredients", () => {
   });
 
   test("keep their own cook value, and go in after release under pressure", () => {
-    const goal = goalOf(dish, kitchen);
+    const goal = goalOf(resolve(dish, kitchen));
     const want = goal.trace.items.find((i) => i.itemId === "carrot")!.cookMin;
     for (const name of ["hob", "low", "pressure"] as const) {
       const c = convert(goal, targetOf(name), kitchen);
@@ -136,7 +137,7 @@ describe("limits and ways out", () => {
     const limit = limitsOf(c, kitchen).find((l) => l.id === "leastLiquid");
     expect(limit?.remedies.map((r) => r.kind)).toEqual(["reduce", "thicken", "ladleOff"]);
     const off = limit?.remedies.find((r) => r.kind === "ladleOff")?.volumeL ?? 0;
-    const goal = goalOf(dry, kitchen);
+    const goal = goalOf(resolve(dry, kitchen));
     expect(c.trace.endLiquidL - off).toBeCloseTo(goal.trace.endLiquidL, 6);
     // Reducing so long at a steady simmer steams that much off a 22 cm pot: 17 kg/m²·h.
     const minutes = limit?.remedies.find((r) => r.kind === "reduce")?.minutes ?? 0;
@@ -152,7 +153,7 @@ describe("limits and ways out", () => {
       water: { by: "amount", volumeL: 5 },
       stop: { by: "time", holdMin: 240 },
     });
-    const goal = goalOf(big, kitchen);
+    const goal = goalOf(resolve(big, kitchen));
     const c = convert(goal, targetOf("low"), kitchen);
     expect(c.loads).toBeGreaterThan(1);
     expect(c.trace.endLiquidKg * c.loads).toBeCloseTo(goal.trace.endLiquidKg, 1);
@@ -172,7 +173,7 @@ describe("limits and ways out", () => {
     const there = converted(full, "pressure");
     expect(there.heldBackL).toBeGreaterThan(0);
     const back = convert(
-      goalOf(there.plan, kitchen),
+      goalOf(resolve(there.plan, kitchen)),
       { heat: full.heat, vesselId: "tall" },
       kitchen,
     );
@@ -197,7 +198,7 @@ describe("limits and ways out", () => {
     const k = { ...tiny, vessels: [...tiny.vessels, pan] };
     expect(
       outcomeOf(() =>
-        convert(goalOf(testBraise(), k), { ...targetOf("pressure"), vesselId: "toy" }, k),
+        convert(goalOf(resolve(testBraise(), k)), { ...targetOf("pressure"), vesselId: "toy" }, k),
       ),
     ).toMatchObject({ ok: false, problem: { code: "notReachable" } });
     const long = testBraise({
@@ -205,7 +206,7 @@ describe("limits and ways out", () => {
       vesselId: "pressure",
       stop: { by: "time", holdMin: 400 },
     });
-    expect(outcomeOf(() => convert(goalOf(long, k), targetOf("low"), k))).toMatchObject({
+    expect(outcomeOf(() => convert(goalOf(resolve(long, k)), targetOf("low"), k))).toMatchObject({
       ok: false,
       problem: { code: "notReachable", field: "stop" },
     });
@@ -223,7 +224,7 @@ describe("limits and ways out", () => {
         water: { by: "amount", volumeL: 0.15 },
       });
     const starch = (massKg: number) => {
-      const goal = goalOf(withFlour(massKg), kitchen);
+      const goal = goalOf(resolve(withFlour(massKg), kitchen));
       const made = convert(goal, targetOf("pressure"), kitchen);
       const thin = limitsOf(made, kitchen).find((l) => l.id === "thin" || l.id === "leastLiquid");
       const remedy = thin?.remedies.find((r) => r.kind === "thicken");
@@ -293,8 +294,9 @@ describe("what must not go into a slow cooker", () => {
       stop: { by: "time", holdMin: 500 },
     });
   const refusalOf = (plan: Plan, k = kitchen) => {
-    const goal = goalOf(plan, k);
-    return crockRefusal(plan, goal.trace, goal.waterL, k);
+    const setPot = resolve(plan, k);
+    const goal = goalOf(setPot);
+    return crockRefusal(setPot, goal.trace, goal.waterL);
   };
 
   test("a frozen piece, whatever its size", () => {

@@ -1,3 +1,4 @@
+import { findVessel, resolve, type SetPot } from "../simulate/set-pot";
 import { isOnRing, isSealed } from "../heats/heat";
 import { ingredientById } from "../ingredient/catalogue";
 import type { Kitchen } from "../simulate/kitchen-schema";
@@ -5,7 +6,7 @@ import { centreIsHot, holdForCook, overMin, untilCooked } from "../simulate/hold
 import type { Plan, PlanItem } from "../simulate/plan-schema";
 import { ingredientOf, pouredKg } from "../simulate/item-facts";
 import { overRim } from "../simulate/over-rim";
-import { findVessel, vesselOf } from "../simulate/references";
+import { vesselOf } from "../simulate/references";
 import { runOnce } from "../simulate/simulate";
 import type { Trace } from "../simulate/trace";
 import { coldWaterKg } from "../simulate/water-ways";
@@ -72,7 +73,7 @@ const overOf = (overKg: number, leastL: number): Pick<Conversion, "overL" | "lea
  * Dry common beans are boiled hard: on the hob in the pot itself, for oven and slow cooker before; under
  * pressure it needs no more. What goes in later than the boil, or after the release, is boiled before.
  */
-function withBeansBoiled(given: Plan, kitchen: Kitchen): Plan {
+function withBeansBoiled({ plan: given, kitchen }: SetPot): Plan {
   const boilMin = requiredBeanBoilMin(kitchen.altitudeM);
   const isDue = (i: PlanItem) =>
     ingredientById(i.ingredientId).dryBean === true && i.boiledMin < boilMin;
@@ -127,23 +128,23 @@ function inLoads(goal: Goal, target: Target, kitchen: Kitchen, loads: number): C
   const items = goal.plan.items.filter((i) => i.id !== HELD_BACK_ID);
   const plan = { ...goal.plan, items: [...scaled(items, 1 / loads)] };
   const like = likeWritten({ ...goal, plan }, target, loads, kitchen);
-  const base = withBeansBoiled(like.plan, kitchen);
+  const base = withBeansBoiled(resolve(like.plan, kitchen));
   if (base.then.length > 0) return ofStretches(goal, { ...like, plan: base }, kitchen, loads);
-  const solved = solve(goal, base, kitchen, loads, 0);
-  const vessel = vesselOf(base, kitchen);
+  const solved = solve(goal, resolve(base, kitchen), loads, 0);
+  const vessel = vesselOf(resolve(base, kitchen));
   const mostL = fullestShareOf(base, vessel) * capacityL(vessel);
   const fullestL = solved.trace.fullestShare * capacityL(vessel);
   const tooMuchL = fullestL - mostL;
   if (tooMuchL <= 0.005) return solved;
   const canHoldBackL = solved.waterL - Math.max(0, leastLiquidL(base, vessel));
   if (tooMuchL + 0.05 > canHoldBackL * 0.6) return null;
-  const held = solve(goal, base, kitchen, loads, tooMuchL + 0.02);
+  const held = solve(goal, resolve(base, kitchen), loads, tooMuchL + 0.02);
   return held.trace.fullestShare * capacityL(vessel) - mostL > 0.03 ? null : held;
 }
 
 /** Of several stretches; null where a load is still too much for the vessel: nothing is held back. */
 function ofStretches(goal: Goal, like: Like, kitchen: Kitchen, loads: number): Conversion | null {
-  const vessel = vesselOf(like.plan, kitchen);
+  const vessel = vesselOf(resolve(like.plan, kitchen));
   const leastL = leastLiquidL(like.plan, vessel);
   const leastKg = leastWaterKg(like.plan, leastL);
   const { plan, trace, waterKg, overKg } = solveStretches(goal, like, kitchen, { loads, leastKg });
@@ -159,14 +160,9 @@ function ofStretches(goal: Goal, like: Like, kitchen: Kitchen, loads: number): C
 }
 
 /** Time and water together: each round finds the time, then moves the water by what the end lacks. */
-function solve(
-  goal: Goal,
-  base: Plan,
-  kitchen: Kitchen,
-  loads: number,
-  heldBackL: number,
-): Conversion {
-  const vessel = vesselOf(base, kitchen);
+function solve(goal: Goal, setPot: SetPot, loads: number, heldBackL: number): Conversion {
+  const { plan: base, kitchen } = setPot;
+  const vessel = vesselOf(setPot);
   const wantedKg = goal.trace.endLiquidKg / loads;
   const leastL = leastLiquidL(base, vessel);
   const leastKg = leastWaterKg(base, leastL);
@@ -182,9 +178,10 @@ function solve(
     const isTimed: boolean = round >= TIMED_FROM_ROUND;
     if (!isTimed) items = restaged(goal, items, base.heat.method, trace);
     const plan: Plan = { ...base, items: [...items, ...held] };
+    const setPot = resolve(plan, kitchen);
     const pass: Pass = isTimed
-      ? byCentre(goal, plan, kitchen, waterKg)
-      : onePass(goal, plan, kitchen, waterKg, holdMin, centreRules);
+      ? byCentre(goal, setPot, waterKg)
+      : onePass(goal, setPot, waterKg, holdMin, centreRules);
     trace = pass.trace;
     centreRules = pass.centreRules;
     if (trace.problem !== null && trace.problem.code !== "boiledDry") throw trace.problem;
@@ -253,24 +250,23 @@ function solve(
  */
 function onePass(
   goal: Goal,
-  plan: Plan,
-  kitchen: Kitchen,
+  setPot: SetPot,
   waterKg: number,
   holdMin: number | null,
   centreRules: boolean,
 ): Pass {
   const { cookMin } = goal.trace;
   if (holdMin === null) {
-    const first = untilCooked(plan, kitchen, { waterKg }, cookMin);
+    const first = untilCooked(setPot, { waterKg }, cookMin);
     const isOver = first.cookAtEndOfHoldMin > cookMin + CENTRE_RULES_FROM;
     return first.problem === null && isOver
-      ? byCentre(goal, plan, kitchen, waterKg)
+      ? byCentre(goal, setPot, waterKg)
       : { trace: first, centreRules: false };
   }
-  if (centreRules) return byCentre(goal, plan, kitchen, waterKg, holdMin);
-  const trace = runOnce(plan, kitchen, { waterKg }, holdMin);
+  if (centreRules) return byCentre(goal, setPot, waterKg, holdMin);
+  const trace = runOnce(setPot, { waterKg }, holdMin);
   return trace.problem === null && !centreIsHot(trace)
-    ? byCentre(goal, plan, kitchen, waterKg, holdMin)
+    ? byCentre(goal, setPot, waterKg, holdMin)
     : { trace, centreRules: false };
 }
 
@@ -281,14 +277,8 @@ interface Pass {
 }
 
 /** The hold found by itself: until the cook value is there and the centre is hot. */
-const byCentre = (
-  goal: Goal,
-  plan: Plan,
-  kitchen: Kitchen,
-  waterKg: number,
-  nearMin?: number,
-): Pass => ({
-  trace: holdForCook(plan, kitchen, { waterKg }, goal.trace.cookMin, nearMin),
+const byCentre = (goal: Goal, setPot: SetPot, waterKg: number, nearMin?: number): Pass => ({
+  trace: holdForCook(setPot, { waterKg }, goal.trace.cookMin, nearMin),
   centreRules: true,
 });
 

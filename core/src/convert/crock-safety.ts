@@ -1,3 +1,4 @@
+import { resolve, type SetPot } from "../simulate/set-pot";
 import type { SlowCookerHeat } from "../heats/slow-cooker-schema";
 import { isSlow } from "../heats/heat";
 import type { PieceShape } from "../heat/piece-schema";
@@ -51,12 +52,8 @@ const cutSmaller = (plan: Plan, times: number): readonly PlanItem[] =>
  * four hours on the plan's own simulation. Refused otherwise, with changes that have been simulated and
  * pass: HIGH first, hot liquid, smaller pieces.
  */
-export function crockRefusal(
-  plan: Plan,
-  trace: Trace,
-  waterL: number,
-  kitchen: Kitchen,
-): CrockRefusal | null {
+export function crockRefusal(setPot: SetPot, trace: Trace, waterL: number): CrockRefusal | null {
+  const { plan, kitchen } = setPot;
   const { heat } = plan;
   if (!isSlow(heat)) return null;
   if (plan.items.some((i) => i.frozen && isMeat(i)))
@@ -65,7 +62,7 @@ export function crockRefusal(
       text: say`Frozen meat does not go into a slow cooker: it stays too long where germs grow. Thaw it first, in the fridge, about a day for ${kilos(2.3)}.`,
       remedies: [],
     };
-  const slowest = slowestMeatMin(plan, trace, waterL, kitchen);
+  const slowest = slowestMeatMin(setPot, trace, waterL);
   if (slowest <= SAFE_WARM_UP_MIN) return null;
   return {
     why: "tooSlow",
@@ -87,7 +84,7 @@ function remediesFor(
     const outcome = outcomeOf(() =>
       slowestIn(
         changed,
-        runOnce(changed, kitchen, { waterKg: coldWaterKg(waterL, kitchen) }, FOLLOWED_MIN),
+        runOnce(resolve(changed, kitchen), { waterKg: coldWaterKg(waterL, kitchen) }, FOLLOWED_MIN),
       ),
     );
     return outcome.ok && outcome.value <= SAFE_WARM_UP_MIN

@@ -1,3 +1,4 @@
+import { resolve } from "../simulate/set-pot";
 import { describe, expect, test } from "vitest";
 import { HEATS, testBraise, testKitchen } from "../../test/kitchen";
 import { timeLine, workOf } from "../schedule/time-line";
@@ -14,7 +15,7 @@ const kitchen = testKitchen();
 
 describe("one dish on every heat with ranges", () => {
   const dish = testBraise();
-  const result = crossover(dish, usualTargets(dish, kitchen), kitchen);
+  const result = crossover(dish, usualTargets(resolve(dish, kitchen)), kitchen);
   const ranges = rangesFor(result, { draws: 200, seed: 3 });
   const rows = result.columns.map(({ target, outcome }, i) => ({
     name: target.heat.method === "slowCooker" ? target.heat.setting : target.heat.method,
@@ -65,7 +66,7 @@ describe("one dish on every heat with ranges", () => {
 
   test("a dish until tender has a range of its own, and wider ones elsewhere", () => {
     const tender = testBraise({ stop: { by: "tender" } });
-    const found = crossover(tender, usualTargets(tender, kitchen), kitchen);
+    const found = crossover(tender, usualTargets(resolve(tender, kitchen)), kitchen);
     const drawn = rangesFor(found, { draws: 200, seed: 3 });
     const own = drawn[1]?.holdMin;
     expect(own!.high!).toBeGreaterThan(own!.low * 1.2);
@@ -139,7 +140,7 @@ describe("a dish as written", () => {
       for (const method of ["hob", "oven", "slowCooker", "pressure"] as const) {
         const written = { id: "x", ingredientId, time: times[method], method };
         const { plan } = assumedPlan(written, kitchen);
-        expect(goalOf(plan, kitchen).trace.problem, method).toBeNull();
+        expect(goalOf(resolve(plan, kitchen)).trace.problem, method).toBeNull();
       }
     },
   );
@@ -200,7 +201,7 @@ describe("what a kitchen has not got", () => {
 describe("the work in it", () => {
   test("a slow cooker asks for minutes out of many hours, a pot on the hob for more", () => {
     const dish = testBraise({ prepareMin: 20 });
-    const found = crossover(dish, usualTargets(dish, kitchen), kitchen);
+    const found = crossover(dish, usualTargets(resolve(dish, kitchen)), kitchen);
     const work = found.columns.map(({ outcome }) =>
       outcome.ok ? workOf(outcome.value.line) : null,
     );
@@ -211,7 +212,7 @@ describe("the work in it", () => {
 
   test("stretches follow one another without gap or overlap", () => {
     const dish = testBraise();
-    const { columns } = crossover(dish, usualTargets(dish, kitchen), kitchen);
+    const { columns } = crossover(dish, usualTargets(resolve(dish, kitchen)), kitchen);
     for (const { outcome } of columns) {
       if (!outcome.ok) throw outcome.problem;
       const line = timeLine(outcome.value.plan, outcome.value.trace);

@@ -1,3 +1,4 @@
+import { resolve } from "../simulate/set-pot";
 import { RELEASE_WORDS } from "../heats/pressure";
 import { onKnob } from "../heats/slow-cooker";
 import { isSameKind, isSealed, isSlow } from "../heats/heat";
@@ -55,7 +56,8 @@ export interface ColumnRange {
 }
 
 function columnOf(goal: Goal, c: Conversion, kitchen: Kitchen, isWritten: boolean): Column {
-  const line = timeLine(c.plan, c.trace, workMinutes(workTasks(c.plan, kitchen)));
+  const setPot = resolve(c.plan, kitchen);
+  const line = timeLine(c.plan, c.trace, workMinutes(workTasks(setPot)));
   return {
     isWritten,
     plan: c.plan,
@@ -65,7 +67,7 @@ function columnOf(goal: Goal, c: Conversion, kitchen: Kitchen, isWritten: boolea
     heldBackL: c.heldBackL,
     limits: limitsOf(c, kitchen),
     restaged: isWritten ? [] : stagingChanges(goal, c.plan, c.trace),
-    refusal: crockRefusal(c.plan, c.trace, c.waterL, kitchen),
+    refusal: crockRefusal(setPot, c.trace, c.waterL),
     line,
     ...workOf(line),
   };
@@ -93,7 +95,7 @@ const writtenColumn = (goal: Goal, kitchen: Kitchen): Column =>
  * @throws Problem where the dish as written does not work
  */
 export function crossover(plan: Plan, targets: readonly Target[], kitchen: Kitchen): Crossover {
-  const goal = goalOf(plan, kitchen);
+  const goal = goalOf(resolve(plan, kitchen));
   const written = rulingHeat(goal.plan, goal.trace);
   return {
     goal,

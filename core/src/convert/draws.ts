@@ -1,3 +1,4 @@
+import { resolve, type SetPot } from "../simulate/set-pot";
 import { isInOven, isOnRing, isSealed, isSlow } from "../heats/heat";
 import { COOK_VALUE_Z_C } from "../doneness/cook-value";
 import type { Kitchen } from "../simulate/kitchen-schema";
@@ -46,7 +47,7 @@ const SIMMER_SIGMA_C = kitchenEstimate(
 );
 const GAUGE_SIGMA_C = kitchenEstimate("how far a gauge is off", 1, "°C", "±3 kPa");
 /** How far off what is held may be, one standard deviation, °C. */
-const heldSigmaC = (plan: Plan, kitchen: Kitchen): number => {
+const heldSigmaC = ({ plan, kitchen }: SetPot): number => {
   const { heat } = plan;
   if (isOnRing(heat)) return SIMMER_SIGMA_C.value;
   return isSealed(heat) ? GAUGE_SIGMA_C.value : hotSigmaC(plan, kitchen);
@@ -74,6 +75,7 @@ interface Prepared {
 }
 
 function prepare({ plan, trace, isFixed = false }: Simulated, kitchen: Kitchen): Prepared {
+  const setPot = resolve(plan, kitchen);
   const main = plan.items.find((i) => i.id === trace.mainItemId);
   const endMin = trace.toSimmerMin + trace.holdMin;
   const centreC = pointAt(trace, endMin).centreC;
@@ -91,9 +93,9 @@ function prepare({ plan, trace, isFixed = false }: Simulated, kitchen: Kitchen):
     capC: isSealed(heat) ? 140 : trace.boilingC,
     tailMin: trace.cookMin - trace.cookAtEndOfHoldMin,
     holdC: trace.holdC,
-    sigmaSteam: isSealed(heat) ? 0 : steamSigmaOf(plan, kitchen),
-    sigmaHeldC: heldSigmaC(plan, kitchen),
-    sigmaComeUp: ringSigmaOf(plan, kitchen),
+    sigmaSteam: isSealed(heat) ? 0 : steamSigmaOf(setPot),
+    sigmaHeldC: heldSigmaC(setPot),
+    sigmaComeUp: ringSigmaOf(setPot),
     lossUpL: Math.min(lossL, upL),
     lossHoldL: Math.max(0, lossL - upL),
     isFixed,

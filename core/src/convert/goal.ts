@@ -1,5 +1,5 @@
+import type { SetPot } from "../simulate/set-pot";
 import { countedBack } from "../simulate/counted-back";
-import type { Kitchen } from "../simulate/kitchen-schema";
 import { overRim } from "../simulate/over-rim";
 import type { Plan } from "../simulate/plan-schema";
 import { vesselOf } from "../simulate/references";
@@ -18,10 +18,11 @@ export interface Goal {
  * Simulates a dish as written.
  * @throws Problem as simulate does, and what stops the dish itself
  */
-export function goalOf(plan: Plan, kitchen: Kitchen): Goal {
-  const water = waterL(plan, kitchen);
-  const trace = simulate(plan, kitchen, { waterKg: coldWaterKg(water, kitchen) });
-  const problem = overRim(trace, vesselOf(plan, kitchen)) ?? trace.problem;
+export function goalOf(setPot: SetPot): Goal {
+  const { plan, kitchen } = setPot;
+  const water = waterL(setPot);
+  const trace = simulate(setPot, { waterKg: coldWaterKg(water, kitchen) });
+  const problem = overRim(trace, vesselOf(setPot)) ?? trace.problem;
   if (problem !== null) throw problem;
   return { plan: countedBack(plan, trace), waterL: water, trace };
 }

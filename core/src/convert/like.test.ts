@@ -1,3 +1,4 @@
+import { resolve } from "../simulate/set-pot";
 import { HeatSchema } from "../heats/heat-schema";
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
@@ -19,7 +20,8 @@ const target = (name: HeatName) => ({
   heat: HeatSchema.parse(HEATS[name]),
   vesselId: VESSEL_OF[name],
 });
-const to = (plan: Plan, name: HeatName) => convert(goalOf(plan, kitchen), target(name), kitchen);
+const to = (plan: Plan, name: HeatName) =>
+  convert(goalOf(resolve(plan, kitchen)), target(name), kitchen);
 const methods = (plan: Plan) => stretchesOf(plan).map((s) => s.heat.method);
 const carrots = {
   ...testBraise().items[0]!,
@@ -46,7 +48,7 @@ describe("a dish of several stretches on another heat, each to its like", () => 
     ["high", ["slowCooker"]],
   ])("on %s: what boils down stays where the vessel goes on a ring", (name, expected) => {
     const { trace, plan } = to(gravyBraise(), name);
-    const goal = goalOf(gravyBraise(), kitchen);
+    const goal = goalOf(resolve(gravyBraise(), kitchen));
     expect(methods(plan)).toEqual(expected);
     expect(trace.cookMin / goal.trace.cookMin).toBeCloseTo(1, 1);
     expect(Math.abs(trace.cookMin - goal.trace.cookMin)).toBeLessThan(0.02 * goal.trace.cookMin);
@@ -97,7 +99,7 @@ describe("a dish of several stretches on another heat, each to its like", () => 
       ],
       then: [{ ...stretch("on", hob("gentle", "on"), byTime(60)), isStrained: true }],
     });
-    const goal = goalOf(soup, kitchen);
+    const goal = goalOf(resolve(soup, kitchen));
     const oven = to(soup, "oven");
     // What is judged goes in after the sieve: the liquor before it stays as it is, or is not guessed at.
     expect(methods(oven.plan)).toEqual(["hob", "oven"]);
@@ -120,7 +122,7 @@ describe("a dish of several stretches on another heat, each to its like", () => 
   });
 
   test("as much is boiled down as it was: the pot holds as much before, and as much after", () => {
-    const goal = goalOf(withCarrots, kitchen);
+    const goal = goalOf(resolve(withCarrots, kitchen));
     const { trace } = to(withCarrots, "oven");
     goal.trace.stretches.forEach(({ endLiquidL, cookMin }, i) => {
       const here = trace.stretches[i]!;
@@ -132,7 +134,7 @@ describe("a dish of several stretches on another heat, each to its like", () => 
   test("what goes in half-way has its own cook value, on every heat", () => {
     const cookOf = (trace: { items: readonly { itemId: string; cookMin: number }[] }) =>
       trace.items.find((i) => i.itemId === "carrots")!.cookMin;
-    const wanted = cookOf(goalOf(withCarrots, kitchen).trace);
+    const wanted = cookOf(goalOf(resolve(withCarrots, kitchen)).trace);
     for (const name of ["oven", "low", "high", "pressure"] as const) {
       const got = cookOf(to(withCarrots, name).trace);
       expect(Math.abs(got - wanted), name).toBeLessThan(Math.max(3, wanted * 0.15));
@@ -146,7 +148,7 @@ describe("a dish of several stretches on another heat, each to its like", () => 
         v.pressure === undefined ? v : { ...v, pressure: { ...v.pressure, drive: "electric" } },
       ),
     });
-    const { plan } = convert(goalOf(withCarrots, electric), target("pressure"), electric);
+    const { plan } = convert(goalOf(resolve(withCarrots, electric)), target("pressure"), electric);
     expect(methods(plan)).toEqual(["pressure"]);
     expect(plan.items.find((i) => i.id === "carrots")?.when.at).toBe("beforeEnd");
   });
@@ -158,7 +160,7 @@ describe("a dish of several stretches on another heat, each to its like", () => 
         stretch("warm", hob("gentle", "on"), byTime(10)),
       ],
     });
-    const goal = goalOf(deep, kitchen);
+    const goal = goalOf(resolve(deep, kitchen));
     const { trace, plan } = to(deep, "pressure");
     expect(plan.then[0]?.stop.by).toBe("liquid");
     expect(trace.stretches[1]?.endLiquidL).toBeCloseTo(goal.trace.stretches[1]!.endLiquidL, 2);
@@ -168,10 +170,10 @@ describe("a dish of several stretches on another heat, each to its like", () => 
     const small = testKitchen({
       vessels: kitchen.vessels.map((v) => (v.id === "pressure" ? { ...v, heightM: 0.12 } : v)),
     });
-    const loaded = convert(goalOf(many, small), target("pressure"), small);
+    const loaded = convert(goalOf(resolve(many, small)), target("pressure"), small);
     expect(loaded.loads).toBeGreaterThan(1);
     expect(loaded.plan.then[0]?.stop).toEqual({ by: "liquid", liquidL: 0.8 / loaded.loads });
-    const wholeL = goalOf(many, small).trace.stretches[0]!.endLiquidL;
+    const wholeL = goalOf(resolve(many, small)).trace.stretches[0]!.endLiquidL;
     expect(loaded.trace.stretches[0]?.endLiquidL).toBeCloseTo(wholeL / loaded.loads, 1);
   });
 
@@ -195,9 +197,9 @@ describe("a dish of several stretches on another heat, each to its like", () => 
             stretch("warm", hob("gentle", "on"), byTime(last)),
           ],
         });
-        const goal = goalOf(plan, kitchen);
+        const goal = goalOf(resolve(plan, kitchen));
         const there = convert(goal, target(name), kitchen);
-        const back = convert(goalOf(there.plan, kitchen), target("hob"), kitchen);
+        const back = convert(goalOf(resolve(there.plan, kitchen)), target("hob"), kitchen);
         // Where the middle was late to be hot it has more there, and keeps it.
         expect(there.trace.cookMin).toBeGreaterThan(0.98 * goal.trace.cookMin);
         expect(Math.abs(back.trace.cookMin / there.trace.cookMin - 1)).toBeLessThan(0.04);
@@ -218,7 +220,7 @@ describe("a dish of several stretches on another heat, each to its like", () => 
   test("the plan that is handed over comes to what its column says", () => {
     for (const name of ["oven", "pressure", "low"] as const) {
       const { plan, trace, waterL } = to(withCarrots, name);
-      const again = simulate(plan, kitchen, { waterKg: coldWaterKg(waterL, kitchen) });
+      const again = simulate(resolve(plan, kitchen), { waterKg: coldWaterKg(waterL, kitchen) });
       expect(again.endLiquidKg).toBeCloseTo(trace.endLiquidKg, 1);
       expect(Math.abs(again.cookMin / trace.cookMin - 1)).toBeLessThan(0.02);
     }
@@ -235,16 +237,20 @@ describe("its columns", () => {
   });
 
   test("as written is the heat that cooks it, not the one it begins on", () => {
-    const goal = goalOf(ovenAfterHob, kitchen);
+    const goal = goalOf(resolve(ovenAfterHob, kitchen));
     expect(rulingHeat(goal.plan, goal.trace).method).toBe("oven");
-    const { columns } = crossover(ovenAfterHob, usualTargets(ovenAfterHob, kitchen), kitchen);
+    const { columns } = crossover(
+      ovenAfterHob,
+      usualTargets(resolve(ovenAfterHob, kitchen)),
+      kitchen,
+    );
     const written = columns.filter((c) => c.outcome.ok && c.outcome.value.isWritten);
     expect(written.map((c) => c.target.heat)).toEqual([HeatSchema.parse(HEATS.oven)]);
   });
 
   test("minutes are said of what cooks it; what boils it down is no wider for it", () => {
     const plan = gravyBraise();
-    const result = crossover(plan, usualTargets(plan, withSuggestions(kitchen)), kitchen);
+    const result = crossover(plan, usualTargets(resolve(plan, withSuggestions(kitchen))), kitchen);
     const ranges = rangesFor(result, { draws: 200, seed: 3 });
     result.columns.forEach(({ outcome }, i) => {
       if (!outcome.ok) throw outcome.problem;
@@ -261,7 +267,7 @@ describe("its columns", () => {
   test("what falls away is told", () => {
     const result = crossover(
       withCarrots,
-      usualTargets(withCarrots, withSuggestions(kitchen)),
+      usualTargets(resolve(withCarrots, withSuggestions(kitchen))),
       kitchen,
     );
     const told = result.columns.map(({ outcome }) =>

@@ -1,3 +1,4 @@
+import { resolve } from "../simulate/set-pot";
 import type { Heat, Method } from "../heats/heat-schema";
 import { HEATS, heatOf, isLidOff, isRest, isSlow, suits } from "../heats/heat";
 import type { Kitchen } from "../simulate/kitchen-schema";
@@ -131,7 +132,7 @@ const hangsOn = (plan: Plan, id: string, orIn: boolean): boolean =>
  * what is strained out takes there
  */
 export function likeWritten(goal: Goal, target: Target, loads: number, kitchen: Kitchen): Like {
-  const vessel = vesselOf({ ...goal.plan, ...target, then: [] }, kitchen);
+  const vessel = vesselOf(resolve({ ...goal.plan, ...target, then: [] }, kitchen));
   const written = stretchesOf(goal.plan);
   const fates = written.map((stretch, i) => fateOf(i, stretch, goal, target.heat.method, vessel));
   written.forEach((_, i) => {

@@ -1,3 +1,4 @@
+import { resolve } from "../simulate/set-pot";
 import { HEATS, suits } from "../heats/heat";
 import { reductionMin } from "../liquid/reduction";
 import { SIMMER_FLUX_KG_M2_H } from "../liquid/constants";
@@ -56,7 +57,7 @@ function tooThin(conversion: Conversion, kitchen: Kitchen): Limit | null {
   if (overL < NOTICEABLE_L) return null;
   const endL = trace.endLiquidL;
   const wantedL = endL - overL;
-  const own = vesselOf(conversion.plan, kitchen);
+  const own = vesselOf(resolve(conversion.plan, kitchen));
   const vessel = reducesIn(own, kitchen, endL);
   const minutes =
     vessel === null

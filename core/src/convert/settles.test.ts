@@ -1,3 +1,4 @@
+import { resolve } from "../simulate/set-pot";
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
 import { HEATS, testBraise, testKitchen, VESSEL_OF } from "../../test/kitchen";
@@ -30,7 +31,7 @@ const late = (massKg: number, min: number) => ({
 /** What the converted plan really comes to, simulated on its own. */
 function really(plan: Plan, to: HeatName, altitudeM: number) {
   const kitchen = testKitchen({ altitudeM });
-  const goal = goalOf(plan, kitchen);
+  const goal = goalOf(resolve(plan, kitchen));
   const { heat, vesselId, ringId } = dish(to, {});
   const target = { heat, vesselId, ringId };
   const outcome = outcomeOf(() => convert(goal, target, kitchen));
@@ -38,9 +39,10 @@ function really(plan: Plan, to: HeatName, altitudeM: number) {
   const { plan: made, waterL, loads, overL } = outcome.value;
   const waterKg = coldWaterKg(waterL, kitchen);
   const holdMin = made.stop.by === "time" ? made.stop.holdMin : 0;
-  const trace = runOnce(made, kitchen, { waterKg }, holdMin);
+  const trace = runOnce(resolve(made, kitchen), { waterKg }, holdMin);
   const isForced =
-    holdMin <= 1.5 || !centreIsHot(runOnce(made, kitchen, { waterKg }, Math.max(0, holdMin - 2)));
+    holdMin <= 1.5 ||
+    !centreIsHot(runOnce(resolve(made, kitchen), { waterKg }, Math.max(0, holdMin - 2)));
   return { goal, trace, isForced, loads, overL, problem: null };
 }
 

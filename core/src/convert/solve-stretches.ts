@@ -1,3 +1,4 @@
+import { resolve } from "../simulate/set-pot";
 import { HOLD_MIN } from "../units/limits";
 import { cookRate } from "../doneness/cook-value";
 import { centreIsHot } from "../simulate/hold-for-cook";
@@ -62,7 +63,7 @@ export function solveStretches(
   kitchen: Kitchen,
   { loads, leastKg }: { readonly loads: number; readonly leastKg: number },
 ): SolvedStretches {
-  const vessel = vesselOf(like.plan, kitchen);
+  const vessel = vesselOf(resolve(like.plan, kitchen));
   const sought = soughtOf(goal, like);
   const compared = comparedOf(goal, like);
   // What waits for pressure to be let down does so whatever follows.
@@ -75,7 +76,7 @@ export function solveStretches(
   };
   for (let round = 0; round < MOST_ROUNDS; round++) {
     const plan = held({ ...like.plan, items: [...now.items] }, sought, now.holdsMin);
-    const trace = simulate(plan, kitchen, { waterKg: now.waterKg });
+    const trace = simulate(resolve(plan, kitchen), { waterKg: now.waterKg });
     const tooMuch = overRim(trace, vessel);
     if (tooMuch !== null) throw tooMuch;
     if (trace.problem?.code === "boiledDry") {

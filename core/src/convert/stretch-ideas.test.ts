@@ -1,3 +1,4 @@
+import { resolve } from "../simulate/set-pot";
 import { describe, expect, test } from "vitest";
 import { answersFor } from "../because/answers";
 import { HEATS, testBraise, testKitchen, VESSEL_OF, type HeatName } from "../../test/kitchen";
@@ -23,15 +24,15 @@ describe("what may follow on a heat", () => {
     ["low", ["high", "rest"]],
     ["pressure", ["open", "reduce", "strain", "rest"]],
   ])("on %s: only what its pot can do", (name, ids) => {
-    expect(stretchIdeas(on(name), kitchen).map((i) => i.id)).toEqual(ids);
+    expect(stretchIdeas(resolve(on(name), kitchen)).map((i) => i.id)).toEqual(ids);
   });
 
   test("each is a plan that can be kept, worked out and put on", () => {
     for (const name of ["hob", "oven", "low", "pressure"] as const)
-      for (const { stretch, said } of stretchIdeas(on(name), kitchen)) {
+      for (const { stretch, said } of stretchIdeas(resolve(on(name), kitchen))) {
         const next = { ...on(name), then: [{ ...stretch, id: "next" }] };
         expect(PlanSchema.safeParse(next).error?.issues, said).toBeUndefined();
-        const outcome = answersFor(next, kitchen, () => 10);
+        const outcome = answersFor(resolve(next, kitchen), () => 10);
         expect(outcome.ok, said).toBe(true);
         if (outcome.ok) expect(outcome.value.trace.problem, said).toBeNull();
       }
@@ -46,8 +47,8 @@ describe("what may follow on a heat", () => {
         stop: { by: "time" as const, holdMin: 5 },
       })),
     };
-    expect(stretchIdeas(six, kitchen)).toEqual([]);
-    expect(stretchIdeas({ ...on("hob"), vesselId: "gone" }, kitchen)).toEqual([]);
+    expect(stretchIdeas(resolve(six, kitchen))).toEqual([]);
+    expect(stretchIdeas(resolve({ ...on("hob"), vesselId: "gone" }, kitchen))).toEqual([]);
     expect(laterHeat("oven", testKitchen({ ovens: [] }))).toBeNull();
   });
 });

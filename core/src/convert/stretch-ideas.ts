@@ -1,5 +1,6 @@
+import type { SetPot } from "../simulate/set-pot";
 import { onKnob } from "../heats/slow-cooker";
-import { findVessel } from "../simulate/references";
+
 import type { HeatOf, Method, StretchHeat } from "../heats/heat-schema";
 import type { HobHeat } from "../heats/hob-schema";
 import {
@@ -55,10 +56,9 @@ export function openedHeat(plan: Plan): StretchHeat | null {
 }
 
 /** What a plan's pot could do next in this kitchen; none where it has as many stretches as one holds. */
-export function stretchIdeas(plan: Plan, kitchen: Kitchen): readonly StretchIdea[] {
+export function stretchIdeas({ plan, kitchen, vessel }: SetPot): readonly StretchIdea[] {
   const all = stretchesOf(plan);
   const last = all.at(-1)?.heat ?? plan.heat;
-  const vessel = findVessel(plan, kitchen);
   if (vessel === undefined || all.length >= MOST_STRETCHES) return [];
   const goesOn = (method: Method) => suits(vessel, method);
   const ideas: StretchIdea[] = [];

@@ -1,3 +1,4 @@
+import type { SetPot } from "../simulate/set-pot";
 import type { Heat, HeatOf, Method } from "../heats/heat-schema";
 import type { HeatRecord } from "../heats/record";
 import { HEATS, METHODS, isLidOff, isSlow, isSpare, suits } from "../heats/heat";
@@ -5,7 +6,7 @@ import { CROCK_SETTINGS, type CrockSetting } from "../heat/slow-cooker";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
 import { heatsOf } from "../simulate/stretches";
-import { startSolids, waterL } from "../simulate/water-ways";
+import { waterL } from "../simulate/water-ways";
 import { outcomeOf } from "../units/problem";
 import type { Vessel } from "../vessel/vessel-schema";
 import { capacityL } from "../vessel/volume";
@@ -35,9 +36,9 @@ export function vesselFor(
 }
 
 /** Liquid and solids of a dish at the start, L. */
-export function contentsL(plan: Plan, kitchen: Kitchen): number {
-  const water = outcomeOf(() => waterL(plan, kitchen));
-  const { heapSolidL, floatingL } = startSolids(plan);
+export function contentsL(setPot: SetPot): number {
+  const water = outcomeOf(() => waterL(setPot));
+  const { heapSolidL, floatingL } = setPot.start.solids;
   return (water.ok ? water.value : 0) + heapSolidL + floatingL;
 }
 
@@ -46,11 +47,11 @@ export function contentsL(plan: Plan, kitchen: Kitchen): number {
  * The slow cooker stands once for each setting asked for.
  */
 export function usualTargets(
-  plan: Plan,
-  kitchen: Kitchen,
+  setPot: SetPot,
   settings: readonly CrockSetting[] = CROCK_SETTINGS,
 ): readonly Target[] {
-  const contents = contentsL(plan, kitchen);
+  const { plan, kitchen } = setPot;
+  const contents = contentsL(setPot);
   return METHODS.flatMap((method): Target[] => {
     const own = ownHeat(plan, method);
     const heat = own ?? usualHeat(method, kitchen);

@@ -1,7 +1,7 @@
+import type { SetPot } from "../simulate/set-pot";
 import { heatOf } from "../heats/heat";
 import { ingredientById } from "../ingredient/catalogue";
 import { goesInFirst } from "../simulate/item-facts";
-import type { Kitchen } from "../simulate/kitchen-schema";
 import { SPREAD } from "../simulate/parameters";
 import type { Plan, PlanItem } from "../simulate/plan-schema";
 import { runOnce } from "../simulate/simulate";
@@ -32,11 +32,12 @@ export const slowestIn = (plan: Plan, trace: Trace): number =>
  * Minutes from 5 to 60 °C of the slowest meat; Infinity where it does not get there within five hours. A
  * plan that ends sooner is followed on: that it is undercooked is the core's rule, not this one.
  */
-export function slowestMeatMin(plan: Plan, trace: Trace, waterL: number, kitchen: Kitchen): number {
+export function slowestMeatMin(setPot: SetPot, trace: Trace, waterL: number): number {
+  const { plan, kitchen } = setPot;
   const slowest = slowestIn(plan, trace);
   if (Number.isFinite(slowest) || trace.holdMin >= FOLLOWED_MIN) return slowest;
   const longer = outcomeOf(() =>
-    runOnce(plan, kitchen, { waterKg: coldWaterKg(waterL, kitchen) }, FOLLOWED_MIN),
+    runOnce(setPot, { waterKg: coldWaterKg(waterL, kitchen) }, FOLLOWED_MIN),
   );
   return longer.ok ? slowestIn(plan, longer.value) : slowest;
 }
@@ -50,21 +51,17 @@ const SURELY_FAST_MIN = 90;
  * The slow end (P90) of the minutes from 5 to 60 °C of the slowest meat: ring, plateau and warm-up at
  * their slow ends, added in quadrature in the logarithm; Infinity where one of them alone keeps it under 60.
  */
-export function slowestMeatHighMin(
-  plan: Plan,
-  trace: Trace,
-  waterL: number,
-  kitchen: Kitchen,
-): number {
-  const expected = slowestMeatMin(plan, trace, waterL, kitchen);
+export function slowestMeatHighMin(setPot: SetPot, trace: Trace, waterL: number): number {
+  const { plan, kitchen } = setPot;
+  const expected = slowestMeatMin(setPot, trace, waterL);
   if (expected <= SURELY_FAST_MIN || !Number.isFinite(expected)) return expected;
   const waterKg = coldWaterKg(waterL, kitchen);
   const holdMin = Math.max(FOLLOWED_MIN, trace.holdMin);
   const logs = heatOf(plan.heat).slowBy.map((by) => {
     // Known to run cool, it is surer of its heat; how slow it may be is looked at as carefully as before.
-    const sigma = by === "plateauC" ? SPREAD.plateauC.value : sigmaOf(by, plan, kitchen, trace);
+    const sigma = by === "plateauC" ? SPREAD.plateauC.value : sigmaOf(by, setPot, trace);
     const parameters = moved(by, by === "warmUp", sigma);
-    const outcome = outcomeOf(() => runOnce(plan, kitchen, { waterKg, parameters }, holdMin));
+    const outcome = outcomeOf(() => runOnce(setPot, { waterKg, parameters }, holdMin));
     return Math.log(
       Math.max(1, (outcome.ok ? slowestIn(plan, outcome.value) : Infinity) / expected),
     );

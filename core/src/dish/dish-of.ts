@@ -1,7 +1,6 @@
+import type { SetPot } from "../simulate/set-pot";
 import type { Allergen } from "../ingredient/ingredient";
 import { workMinutes, workTasks, type WorkTask } from "../schedule/work-tasks";
-import type { Kitchen } from "../simulate/kitchen-schema";
-import type { Plan } from "../simulate/plan-schema";
 import { vesselOf } from "../simulate/references";
 import type { Trace } from "../simulate/trace";
 import { besideOf, type Beside } from "./accompaniments";
@@ -40,13 +39,14 @@ export interface DishOf {
 }
 
 /** Works out what a simulated plan comes to on the plate. @throws Problem `unknownReference` */
-export function dishOf(plan: Plan, kitchen: Kitchen, trace: Trace): DishOf {
+export function dishOf(setPot: SetPot, trace: Trace): DishOf {
+  const { plan, kitchen } = setPot;
   const eaten = eatenOf(plan, trace);
   const salt = saltOf(plan, kitchen, trace);
   const fat = fatOf(plan, trace, eaten.portions);
   const alcohol = alcoholOf(plan, trace, eaten.portions);
-  const tasks = workTasks(plan, kitchen);
-  const vessel = vesselOf(plan, kitchen);
+  const tasks = workTasks(setPot);
+  const vessel = vesselOf(setPot);
   return {
     eaten,
     salt,

@@ -1,8 +1,9 @@
+import { asPlanned } from "../simulate/as-planned";
+import { resolve } from "../simulate/set-pot";
 import { describe, expect, test } from "vitest";
 import { HEATS, testKitchen, testPlan, VESSEL_OF } from "../../test/kitchen";
 import type { Plan } from "../simulate/plan-schema";
 import { simulate } from "../simulate/simulate";
-import { coldWaterKg, waterL } from "../simulate/water-ways";
 import { workMinutes, workTasks } from "../schedule/work-tasks";
 import { besideOf } from "./accompaniments";
 import { bodyOfPlan } from "./body-of";
@@ -33,9 +34,8 @@ const STEW: Given = {
 };
 const MEAT = { id: "meat", ingredientId: "beefChuck", massKg: 1.2, when: START, piece: cube(0.03) };
 const stew = (items: Items, over: Given = {}) => testPlan({ ...STEW, ...over, items });
-const traceOf = (plan: Plan) =>
-  simulate(plan, kitchen, { waterKg: coldWaterKg(waterL(plan, kitchen), kitchen) });
-const dish = (plan: Plan) => dishOf(plan, kitchen, traceOf(plan));
+const traceOf = (plan: Plan) => asPlanned(resolve(plan, kitchen)).trace;
+const dish = (plan: Plan) => dishOf(resolve(plan, kitchen), traceOf(plan));
 const states = (plan: Plan) =>
   Object.fromEntries(verdictsOf(plan, traceOf(plan)).map((v) => [v.itemId, v.state]));
 
@@ -193,12 +193,12 @@ describe("work before", () => {
     const plan = stew([
       { ...MEAT, massKg: 2, work: [{ kind: "trim" }, { kind: "cut" }, { kind: "brown" }] },
     ]);
-    const tasks = workTasks(plan, kitchen);
+    const tasks = workTasks(resolve(plan, kitchen));
     const brown = tasks.find((t) => t.kind === "brown");
     expect(brown?.how).toMatch(/2 batches/);
     expect(brown?.min).toBe(16);
     const finer = stew([{ ...MEAT, massKg: 2, piece: cube(0.015), work: [{ kind: "brown" }] }]);
-    expect(workTasks(finer, kitchen)[0]?.min).toBeGreaterThan(16);
+    expect(workTasks(resolve(finer, kitchen))[0]?.min).toBeGreaterThan(16);
     const { handsMin } = workMinutes(tasks);
     expect(handsMin).toBeCloseTo(
       tasks.reduce((s, t) => s + t.min, 0),
@@ -216,7 +216,7 @@ describe("work before", () => {
         work: [{ kind: "rinse" }, { kind: "soak" }],
       },
     ]);
-    const tasks = workTasks(plan, kitchen);
+    const tasks = workTasks(resolve(plan, kitchen));
     expect(tasks.map((t) => t.kind)).toEqual(["soak", "rinse", "brown"]);
     expect(workMinutes(tasks).aheadMin).toBe(600);
     expect(workMinutes(tasks).handsMin).toBeLessThan(60);
@@ -289,7 +289,7 @@ describe("eaters", () => {
     expect(clams(2) - clams(1)).toBeLessThan(0.26);
     const eatenG = (fat: Plan["fat"]) => {
       const plan = stew([{ id: "p", ingredientId: "curedPork", massKg: 1, when: START }], { fat });
-      const trace = simulate(plan, kitchen, { waterKg: 1 });
+      const trace = simulate(resolve(plan, kitchen), { waterKg: 1 });
       return fatOf(plan, trace, null);
     };
     expect(eatenG("liftCold").eatenG).toBe(eatenG("keep").eatenG);
@@ -377,7 +377,7 @@ describe("eaters", () => {
 describe("linked pots", () => {
   const stock = testPlan({ id: "stock", name: "Lamb neck broth" });
   test("the dish is told what the stock yields, low to high, and carries what is dissolved in it", () => {
-    const yields = stockYield(stock, kitchen);
+    const yields = stockYield(resolve(stock, kitchen));
     if (!yields.ok) throw yields.problem;
     const item = (massKg: number): Items[number] => ({
       id: "s",
@@ -408,7 +408,7 @@ describe("a stock's own story", () => {
     { id: "w", ingredientId: "whiteWine", massKg: 0.2, when: START },
   ];
   test("its allergens and what was in its pot come along; a packet's old word does not", () => {
-    const yields = stockYield(fumet(BONES), kitchen);
+    const yields = stockYield(resolve(fumet(BONES), kitchen));
     if (!yields.ok) throw yields.problem;
     const plan = stew([
       {

@@ -1,3 +1,4 @@
+import { resolve } from "../simulate/set-pot";
 import { inWords } from "../units/said";
 import { describe, expect, test } from "vitest";
 import { testKitchen } from "../../test/kitchen";
@@ -20,7 +21,7 @@ const KITCHENS = [
 describe.each(KITCHENS)("every kind from its defaults, %s", (_where, kitchen) => {
   test.each(KINDS)("%s is a sensible pot", (kind) => {
     const plan = planOfKind(kind, kitchen, kind);
-    const outcome = answersFor(plan, kitchen, NOON);
+    const outcome = answersFor(resolve(plan, kitchen), NOON);
     if (!outcome.ok) throw outcome.problem;
     const { trace, fit, cautions, dish, flavour } = outcome.value;
     expect(trace.problem).toBeNull();
@@ -48,7 +49,7 @@ test("a dish for so many is for them, in a pot that holds it, or in the biggest 
     const plan = planOfKind("stew", kitchen, "x", people);
     const vessel = kitchen.vessels.find((v) => v.id === plan.vesselId);
     const massKg = plan.items.reduce((sum, i) => sum + i.massKg, 0);
-    const outcome = answersFor(plan, kitchen, NOON);
+    const outcome = answersFor(resolve(plan, kitchen), NOON);
     const portions = outcome.ok ? (outcome.value.dish.eaten.portions ?? 0) : 0;
     return { plan, vessel, massKg, portions, fit: outcome.ok ? outcome.value.fit.limit : "none" };
   };
@@ -78,8 +79,8 @@ test("late things are timed to be done with the rest, whatever they were", () =>
   };
   const minutes = (p: typeof plan) =>
     p.items.flatMap((i) => (i.when.at === "beforeEnd" ? [i.when.min] : []));
-  timedIn(off, kitchen);
-  minutes(timedIn(off, kitchen)).forEach((min, i) =>
+  timedIn(resolve(off, kitchen));
+  minutes(timedIn(resolve(off, kitchen))).forEach((min, i) =>
     expect(Math.abs(min - (minutes(plan)[i] ?? 0))).toBeLessThan(8),
   );
 });
@@ -127,8 +128,7 @@ describe("schools", () => {
   test("roasted bones set less, unsoaked beans take longer, unreduced wine keeps alcohol", () => {
     const figures = (kind: Parameters<typeof planOfKind>[0], question: string, school: string) => {
       const outcome = answersFor(
-        choose(planOfKind(kind, kitchen, "x"), question, school, kitchen),
-        kitchen,
+        resolve(choose(planOfKind(kind, kitchen, "x"), question, school, kitchen), kitchen),
         NOON,
       );
       if (!outcome.ok) throw outcome.problem;

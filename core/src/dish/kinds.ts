@@ -1,3 +1,5 @@
+import { asPlanned } from "../simulate/as-planned";
+import { resolve } from "../simulate/set-pot";
 import type { Heat } from "../heats/heat-schema";
 import type { HobHeat } from "../heats/hob-schema";
 import { SCHEMA_VERSION } from "../simulate/schema-version";
@@ -10,8 +12,7 @@ import { ingredientById } from "../ingredient/catalogue";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import type { KindId } from "../simulate/dish-words";
 import { PlanSchema, type Plan } from "../simulate/plan-schema";
-import { simulate } from "../simulate/simulate";
-import { coldWaterKg, isRoomIn, waterL } from "../simulate/water-ways";
+import { isRoomIn } from "../simulate/water-ways";
 import { outcomeOf, Problem } from "../units/problem";
 import type { Vessel } from "../vessel/vessel-schema";
 import { capacityL, vesselAreaM2 } from "../vessel/volume";
@@ -49,7 +50,7 @@ function vesselFor(formula: KindFormula, kitchen: Kitchen, heat: Heat, plan: Pla
   const pots = suited.filter((v) => v.kind !== "pressureCooker");
   const from = pots.length > 0 ? pots : suited;
   const by = (rank: (v: Vessel) => number) => [...from].sort((a, b) => rank(b) - rank(a))[0];
-  const roomy = from.filter((v) => isRoomIn(v, plan, kitchen));
+  const roomy = from.filter((v) => isRoomIn(v, resolve(plan, kitchen)));
   const tight = roomy
     .filter((v) => v.lid === "heavy")
     .sort((a, b) => capacityL(a) - capacityL(b))[0];
@@ -127,11 +128,11 @@ export function planOfKind(
   const isAsked = people !== null && six.serves !== null;
   const loose = isAsked ? scaledToPeople(six, people) : six;
   const plan: Plan = { ...loose, vesselId: vesselFor(formula, kitchen, heat, loose).id };
-  const full = asMuchAsFits(plan, kitchen);
+  const full = asMuchAsFits(resolve(plan, kitchen));
   const by = (full.items[0]?.massKg ?? 1) / (plan.items[0]?.massKg ?? 1);
   const sized =
     plan.end === "strained" ? scaled(plan, by * STOCK_FILL) : by < 1 && !isAsked ? full : plan;
-  const made = rounded(timedIn(sized, kitchen));
+  const made = rounded(timedIn(resolve(sized, kitchen)));
   return isAsked ? inPortions(made, people, kitchen, formula, heat) : made;
 }
 
@@ -144,16 +145,14 @@ function inPortions(
   heat: Heat,
 ): Plan {
   const outcome = outcomeOf(() => {
-    const trace = simulate(plan, kitchen, {
-      waterKg: coldWaterKg(waterL(plan, kitchen), kitchen),
-    });
+    const trace = asPlanned(resolve(plan, kitchen)).trace;
     return eatenOf(plan, trace).portions;
   });
   const portions = outcome.ok ? outcome.value : null;
   if (portions === null || !(portions > 0)) return plan;
   const next = scaled(plan, people / portions);
   const vesselId = vesselFor(formula, kitchen, heat, next).id;
-  return rounded(timedIn({ ...next, vesselId, serves: plan.serves }, kitchen));
+  return rounded(timedIn(resolve({ ...next, vesselId, serves: plan.serves }, kitchen)));
 }
 
 /**

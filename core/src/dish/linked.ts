@@ -1,14 +1,13 @@
+import { asPlanned } from "../simulate/as-planned";
+import type { SetPot } from "../simulate/set-pot";
 import { litres, say, type Said } from "../units/said";
 import { setOf } from "../extraction/set";
 import type { Allergen } from "../ingredient/ingredient";
-import type { Kitchen } from "../simulate/kitchen-schema";
 import { contentsOf, ingredientOf } from "../simulate/item-facts";
 import { overRim } from "../simulate/over-rim";
 import type { Plan, PlanItem } from "../simulate/plan-schema";
 import { vesselOf } from "../simulate/references";
-import { simulate } from "../simulate/simulate";
 import { spreadOf } from "../simulate/spread";
-import { coldWaterKg, waterL } from "../simulate/water-ways";
 import { outcomeOf, type Outcome } from "../units/problem";
 import { ALCOHOL_KG_L } from "../seasoning/alcohol";
 import { COLD_DENSITY_KG_L } from "../water/properties";
@@ -32,13 +31,13 @@ export interface StockYield {
 }
 
 /** Works out what a stock will yield. */
-export function stockYield(plan: Plan, kitchen: Kitchen): Outcome<StockYield> {
+export function stockYield(setPot: SetPot): Outcome<StockYield> {
+  const { plan } = setPot;
   return outcomeOf(() => {
-    const waterKg = coldWaterKg(waterL(plan, kitchen), kitchen);
-    const trace = simulate(plan, kitchen, { waterKg });
-    const problem = overRim(trace, vesselOf(plan, kitchen)) ?? trace.problem;
+    const { trace, waterKg } = asPlanned(setPot);
+    const problem = overRim(trace, vesselOf(setPot)) ?? trace.problem;
     if (problem !== null) throw problem;
-    const { lowFactor, highFactor } = spreadOf(plan, kitchen, waterKg, trace).figures.strainedL;
+    const { lowFactor, highFactor } = spreadOf(setPot, waterKg, trace).figures.strainedL;
     const { volumeL, saltGL, gelatinGL, alcoholG } = trace.strained;
     return {
       planId: plan.id,

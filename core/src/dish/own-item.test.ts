@@ -1,3 +1,4 @@
+import { resolve } from "../simulate/set-pot";
 import { describe, expect, test } from "vitest";
 import { testKitchen, testPlan } from "../../test/kitchen";
 import { petHazardsOf, unreadIn } from "../simulate/item-facts";
@@ -27,8 +28,8 @@ describe("an ingredient of the kitchen's own", () => {
       ...plan,
       items: [{ ...own, called: undefined, isOwn: undefined }],
     } as typeof plan;
-    const trace = simulate(plan, kitchen, { waterKg: 3 });
-    expect(trace.endLiquidL).toBe(simulate(like, kitchen, { waterKg: 3 }).endLiquidL);
+    const trace = simulate(resolve(plan, kitchen), { waterKg: 3 });
+    expect(trace.endLiquidL).toBe(simulate(resolve(like, kitchen), { waterKg: 3 }).endLiquidL);
     expect(takeOuts(plan).map((t) => t.what)).toEqual(["1 stalk"]);
     const list = shoppingList(
       [
@@ -45,7 +46,10 @@ describe("an ingredient of the kitchen's own", () => {
 
   test("until its label is read nobody says whom it suits: not an eater, not an animal", () => {
     expect(unreadIn(own)).toEqual(["own: mountain root"]);
-    const { conflicts } = dishOf(plan, kitchen, simulate(plan, kitchen, { waterKg: 3 }));
+    const { conflicts } = dishOf(
+      resolve(plan, kitchen),
+      simulate(resolve(plan, kitchen), { waterKg: 3 }),
+    );
     expect(conflicts.map((c) => c.text)).toEqual([
       "mountain root is not known to be gluten-free: read its label.",
     ]);

@@ -1,3 +1,5 @@
+import { startContents } from "../simulate/start-contents";
+import { resolve } from "../simulate/set-pot";
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
 import { testKitchen, testPlan } from "../../test/kitchen";
@@ -72,19 +74,21 @@ describe("scaling", () => {
 
 describe("the pot's room", () => {
   test("as much as fits stands at the fill line, and not over it", () => {
-    const full = asMuchAsFits(stew, kitchen);
+    const full = asMuchAsFits(resolve(stew, kitchen));
     const vessel = kitchen.vessels[0];
     if (vessel === undefined) throw new Error("no pot");
-    const fit = fitIn(vessel, full, waterL(full, kitchen));
+    const fit = fitIn(vessel, startContents(full), waterL(resolve(full, kitchen)));
     expect(fit.limit).toBe("fits");
     expect(full.items[0]?.massKg ?? 0).toBeGreaterThan(1.2 * 2);
-    expect(fitIn(vessel, scaled(full, 1.2), waterL(full, kitchen) * 1.2).limit).not.toBe("fits");
+    expect(
+      fitIn(vessel, startContents(scaled(full, 1.2)), waterL(resolve(full, kitchen)) * 1.2).limit,
+    ).not.toBe("fits");
   });
 
   test("one pot where it fits, two where it does not; nothing is lost between them", () => {
-    expect(acrossPots(stew, kitchen)).toEqual([stew]);
-    const much = scaled(asMuchAsFits(stew, kitchen), 1.25);
-    const parts = acrossPots(much, kitchen);
+    expect(acrossPots(resolve(stew, kitchen))).toEqual([stew]);
+    const much = scaled(asMuchAsFits(resolve(stew, kitchen)), 1.25);
+    const parts = acrossPots(resolve(much, kitchen));
     expect(parts).toHaveLength(2);
     expect(new Set(parts.map((p) => p.vesselId)).size).toBe(2);
     const kg = (id: string) =>
@@ -93,7 +97,7 @@ describe("the pot's room", () => {
   });
 
   test("too much for the whole kitchen says so", () => {
-    expect(() => acrossPots(scaled(stew, 90), kitchen)).toThrow(/does not fit/);
+    expect(() => acrossPots(resolve(scaled(stew, 90), kitchen))).toThrow(/does not fit/);
   });
 });
 

@@ -1,7 +1,8 @@
+import { startContents } from "../simulate/start-contents";
+import { resolve, type SetPot } from "../simulate/set-pot";
 import { isSpare } from "../heats/heat";
 import { isStaged } from "../simulate/moves";
-import type { Kitchen } from "../simulate/kitchen-schema";
-import { findVessel, suitsPlan } from "../simulate/references";
+import { suitsPlan } from "../simulate/references";
 import type { Plan, PlanItem, Stop, WaterStatement } from "../simulate/plan-schema";
 import { fitIn, waterL } from "../simulate/water-ways";
 import { outcomeOf, Problem } from "../units/problem";
@@ -99,28 +100,29 @@ const allIn = (plan: Plan): Plan => ({
 });
 
 /** Whether so many times the dish fits its pot, with the water that it says. */
-const fits = (plan: Plan, kitchen: Kitchen, by: number): boolean => {
+const fits = ({ plan, kitchen, vessel }: SetPot, by: number): boolean => {
   const outcome = outcomeOf(() => {
     const next = scaled(plan, by);
-    const vessel = findVessel(plan, kitchen);
     return (
-      vessel !== undefined && fitIn(vessel, allIn(next), waterL(next, kitchen)).limit === "fits"
+      vessel !== undefined &&
+      fitIn(vessel, startContents(allIn(next)), waterL(resolve(next, kitchen))).limit === "fits"
     );
   });
   return outcome.ok && outcome.value;
 };
 
 /** As much of the dish as its own pot takes to the fill line; the dish as it is where nothing fits. */
-export function asMuchAsFits(plan: Plan, kitchen: Kitchen): Plan {
+export function asMuchAsFits(setPot: SetPot): Plan {
+  const { plan } = setPot;
   let low = 0.02;
-  if (!fits(plan, kitchen, low)) return plan;
+  if (!fits(setPot, low)) return plan;
   let high = low;
-  while (high < 100 && fits(plan, kitchen, high)) high = Math.min(100, high * 2);
+  while (high < 100 && fits(setPot, high)) high = Math.min(100, high * 2);
   if (high >= 100) return plan;
   low = high / 2;
   while (high - low > WITHIN * low) {
     const middle = (low + high) / 2;
-    if (fits(plan, kitchen, middle)) low = middle;
+    if (fits(setPot, middle)) low = middle;
     else high = middle;
   }
   const next = scaled(plan, low);
@@ -132,8 +134,9 @@ export function asMuchAsFits(plan: Plan, kitchen: Kitchen): Plan {
  * where it fits its own pot.
  * @throws Problem `notReachable` where not even four pots hold it
  */
-export function acrossPots(plan: Plan, kitchen: Kitchen): readonly Plan[] {
-  if (fits(plan, kitchen, 1)) return [plan];
+export function acrossPots(setPot: SetPot): readonly Plan[] {
+  const { plan, kitchen } = setPot;
+  if (fits(setPot, 1)) return [plan];
   const pots = kitchen.vessels.filter((v) => suitsPlan(v, plan) && v.kind !== "pan");
   const shareOf = (vesselId: string): number => {
     const there = { ...plan, vesselId };
@@ -141,7 +144,7 @@ export function acrossPots(plan: Plan, kitchen: Kitchen): readonly Plan[] {
     let high = 1;
     for (let i = 0; i < 20; i++) {
       const middle = (low + high) / 2;
-      if (fits(there, kitchen, Math.max(1e-3, middle))) low = middle;
+      if (fits(resolve(there, kitchen), Math.max(1e-3, middle))) low = middle;
       else high = middle;
     }
     return low;

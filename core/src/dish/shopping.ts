@@ -1,3 +1,4 @@
+import type { SetPot } from "../simulate/set-pot";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import { contentIdOf, ingredientOf, nameOf, valuesOf } from "../simulate/item-facts";
 import type { IngredientGroup } from "../ingredient/ingredient";
@@ -131,7 +132,7 @@ export interface Bought {
 }
 
 /** Everything in one plan by the kitchen's prices, bought now or on hand. */
-export function boughtFor(plan: Plan, kitchen: Kitchen): Bought {
+export function boughtFor({ plan, kitchen }: SetPot): Bought {
   const priceOf = (item: PlanItem): number | null => {
     const id = contentIdOf(item);
     return kitchen.prices.find((p) => p.ingredientId === id)?.perKg ?? null;
@@ -175,7 +176,6 @@ export function costOfBought(
  * `lotPerKg` gives what a kilogram of a lot cost, null where that is not known.
  */
 export const costOf = (
-  plan: Plan,
-  kitchen: Kitchen,
+  setPot: SetPot,
   lotPerKg: (lotId: string) => number | null,
-): { cost: number; unpriced: number } | null => costOfBought(boughtFor(plan, kitchen), lotPerKg);
+): { cost: number; unpriced: number } | null => costOfBought(boughtFor(setPot), lotPerKg);

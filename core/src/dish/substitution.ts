@@ -1,9 +1,9 @@
+import { asPlanned } from "../simulate/as-planned";
+import { resolve, type SetPot } from "../simulate/set-pot";
 import type { Allergen } from "../ingredient/ingredient";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import { nameOf, targetOfItem, valuesOf } from "../simulate/item-facts";
 import type { Plan, PlanItem } from "../simulate/plan-schema";
-import { simulate } from "../simulate/simulate";
-import { coldWaterKg, waterL } from "../simulate/water-ways";
 import { outcomeOf, type Outcome } from "../units/problem";
 import { bodyOfPlan } from "./body-of";
 import { fatOf } from "./fat-of";
@@ -37,7 +37,7 @@ export interface Swap {
 export function swapsFor(plan: Plan, itemId: string, kitchen: Kitchen): readonly Swap[] {
   const item = plan.items.find((i) => i.id === itemId);
   if (item === undefined) return [];
-  const before = outcomeOf(() => factsOf(plan, kitchen));
+  const before = outcomeOf(() => factsOf(resolve(plan, kitchen)));
   return (SUBSTITUTES[item.ingredientId] ?? []).map(({ ingredientId, per }) => {
     const next = swapped(item, ingredientId, item.massKg * per);
     const after = {
@@ -51,14 +51,15 @@ export function swapsFor(plan: Plan, itemId: string, kitchen: Kitchen): readonly
       plan: after,
       change: outcomeOf(() => {
         if (!before.ok) throw before.problem;
-        return changeOf(before.value, factsOf(after, kitchen), item, next);
+        return changeOf(before.value, factsOf(resolve(after, kitchen)), item, next);
       }),
     };
   });
 }
 
-function factsOf(plan: Plan, kitchen: Kitchen) {
-  const trace = simulate(plan, kitchen, { waterKg: coldWaterKg(waterL(plan, kitchen), kitchen) });
+function factsOf(setPot: SetPot) {
+  const { plan } = setPot;
+  const trace = asPlanned(setPot).trace;
   return {
     liquidL: trace.strained.volumeL,
     saltG: saltInG(plan, trace),

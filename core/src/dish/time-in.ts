@@ -1,10 +1,9 @@
+import { asPlanned } from "../simulate/as-planned";
+import { resolve, type SetPot } from "../simulate/set-pot";
 import { HOLD_MIN } from "../units/limits";
 import { cookRate } from "../doneness/cook-value";
 import { judgedTarget } from "../simulate/judged";
-import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
-import { simulate } from "../simulate/simulate";
-import { coldWaterKg, waterL } from "../simulate/water-ways";
 
 const ROUNDS = 4;
 
@@ -14,11 +13,10 @@ const ROUNDS = 4;
  * and what a stock throws away, keeps its minutes.
  * @throws Problem as simulate does
  */
-export function timedIn(plan: Plan, kitchen: Kitchen): Plan {
+export function timedIn({ plan, kitchen }: SetPot): Plan {
   let timed = plan;
   for (let round = 0; round < ROUNDS; round++) {
-    const waterKg = coldWaterKg(waterL(timed, kitchen), kitchen);
-    const trace = simulate(timed, kitchen, { waterKg });
+    const { trace } = asPlanned(resolve(timed, kitchen));
     const rate = cookRate(trace.holdC);
     let moved = false;
     const items = timed.items.map((item) => {

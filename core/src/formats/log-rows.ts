@@ -1,3 +1,4 @@
+import { resolve } from "../simulate/set-pot";
 import { MINUTE_MS } from "../units/time";
 import type { Gap } from "../batch/gap";
 import { begunMs, measuredOf } from "../batch/of-log";
@@ -42,8 +43,8 @@ export function logRow(
   timeOf: (ms: number) => string,
 ): LogRow {
   const { plan, kitchen } = batch;
-  const vessel = outcomeOf(() => vesselOf(plan, kitchen));
-  const water = outcomeOf(() => waterL(plan, kitchen));
+  const vessel = outcomeOf(() => vesselOf(resolve(plan, kitchen)));
+  const water = outcomeOf(() => waterL(resolve(plan, kitchen)));
   const { litMs, offMs, result } = cook;
   const measured = measuredOf(cook);
   return {

@@ -1,3 +1,4 @@
+import { resolve, type SetPot } from "../simulate/set-pot";
 import { HOLD_MIN } from "../units/limits";
 import type { Heat } from "../heats/heat-schema";
 import { boilFirstMinOf } from "../heats/heat";
@@ -46,18 +47,23 @@ export function drawHidden(seed: number, heat: Heat): Parameters {
 
 /** The true pot of a batch that is cooked for practice; null where it is cooked in earnest. */
 export const hiddenPotOf = ({ plan, kitchen, practice }: Batch): HiddenPot | null =>
-  practice === undefined ? null : new HiddenPot(plan, kitchen, practice.seed);
+  practice === undefined ? null : new HiddenPot(resolve(plan, kitchen), practice.seed);
 
 /** A pot that really is so: what the cook does to it is all that moves it. */
 export class HiddenPot {
   private readonly parameters: Parameters;
 
+  private readonly plan: Plan;
+  private readonly kitchen: Kitchen;
+
   constructor(
-    private readonly plan: Plan,
-    private readonly kitchen: Kitchen,
+    private readonly setPot: SetPot,
     readonly seed: number,
     parameters?: Parameters,
   ) {
+    const { plan, kitchen } = setPot;
+    this.plan = plan;
+    this.kitchen = kitchen;
     this.parameters = parameters ?? drawHidden(seed, plan.heat);
   }
 
@@ -86,7 +92,7 @@ export class HiddenPot {
     return {
       liquidC: point.liquidC,
       pieceC: point.centreC,
-      potKg: point.contentsKg + vesselOf(this.plan, this.kitchen).massKg,
+      potKg: point.contentsKg + vesselOf(this.setPot).massKg,
       depthM: point.depthM,
       isBoiling: point.phase === "boil" && cook.offMs === null,
     };
@@ -105,7 +111,7 @@ export class HiddenPot {
     const begun = begunIdsOf(written, cook);
     const stop = { by: "time" as const, holdMin: Math.max(0.01, holdMin) };
     const isLit = firstHeatMs(written, cook) !== null;
-    const course = courseOf(written, this.kitchen, cook, nowMs);
+    const course = courseOf(resolve(written, this.kitchen), cook, nowMs);
     const boils = boilFirstMinOf(written.heat) !== null;
     const offMin = cook.offMs === null ? null : minOf(written, cook, cook.offMs);
     const plan: Plan = {
@@ -116,8 +122,8 @@ export class HiddenPot {
       then: written.then.filter((s) => begun.has(s.id)).map((s) => ({ ...s, stop })),
       stop: { by: "time", holdMin: Math.max(0.01, isLit ? holdMin : 0.01) },
     };
-    return simulate(plan, this.kitchen, {
-      waterKg: coldWaterKg(waterL(this.plan, this.kitchen), this.kitchen),
+    return simulate(resolve(plan, this.kitchen), {
+      waterKg: coldWaterKg(waterL(this.setPot), this.kitchen),
       parameters: this.parameters,
       course: {
         ...course,

@@ -1,3 +1,4 @@
+import type { SetPot } from "../simulate/set-pot";
 import { SCHEMA_VERSION } from "../simulate/schema-version";
 import { boilFirstMinOf } from "../heats/heat";
 import { MINUTE_MS } from "../units/time";
@@ -5,9 +6,7 @@ import type { CookEvent } from "../events/event-schema";
 import { fold } from "../batch/fold";
 import { forecastLive } from "../batch/live-forecast";
 import { DEPTH_SD_M } from "../batch/live-model";
-import type { Kitchen } from "../simulate/kitchen-schema";
 import { COME_UP_NOISE, POT_NOISE } from "../simulate/learned";
-import type { Plan } from "../simulate/plan-schema";
 import { pointAt } from "../simulate/point-at";
 import { simulate } from "../simulate/simulate";
 import { coldWaterKg, waterL } from "../simulate/water-ways";
@@ -30,13 +29,9 @@ export interface HonestyRow {
  * next, reads each by a dip at a sixth, a third and half of its true time, and holds each forecast against
  * what really came.
  */
-export function honestyOf(
-  plan: Plan,
-  kitchen: Kitchen,
-  pots: number,
-  seed: number,
-): readonly HonestyRow[] {
-  const waterKg = coldWaterKg(waterL(plan, kitchen), kitchen);
+export function honestyOf(setPot: SetPot, pots: number, seed: number): readonly HonestyRow[] {
+  const { plan, kitchen } = setPot;
+  const waterKg = coldWaterKg(waterL(setPot), kitchen);
   const random = seeded(seed);
   const found: { isIn: boolean; widthMin: number; offMin: number }[][] = [[], [], [], []];
   for (let pot = 0; pot < pots; pot++) {
@@ -46,7 +41,7 @@ export function honestyOf(
       evaporation: drawn.evaporation * Math.exp(POT_NOISE.value * normal(random)),
       efficiency: drawn.efficiency * Math.exp(COME_UP_NOISE.value * normal(random)),
     };
-    const trace = simulate(plan, kitchen, { waterKg, parameters });
+    const trace = simulate(setPot, { waterKg, parameters });
     if (trace.problem !== null) continue;
     const litMs = pot * 7 * 24 * 60 * MINUTE_MS;
     const endMs = litMs + (trace.toSimmerMin + trace.holdMin) * MINUTE_MS;
@@ -69,7 +64,7 @@ export function honestyOf(
         happens(tMin, { kind: "read", reading: { form: "liquidDepth", value } });
       }
       const nowMs = (events.at(-1)?.atMs ?? litMs) + 1;
-      const range = forecastLive(plan, kitchen, fold(events), nowMs).endMs;
+      const range = forecastLive(setPot, fold(events), nowMs).endMs;
       row.push({
         isIn: endMs >= range.low && endMs <= range.high,
         widthMin: (range.high - range.low) / MINUTE_MS,

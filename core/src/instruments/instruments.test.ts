@@ -1,3 +1,4 @@
+import { resolve } from "../simulate/set-pot";
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
 import { happened } from "../../test/events";
@@ -94,7 +95,7 @@ describe("sensors", () => {
 });
 
 describe("the true pot", () => {
-  const hidden = new HiddenPot(stock, kitchen, 42);
+  const hidden = new HiddenPot(resolve(stock, kitchen), 42);
 
   test("is drawn from the assumed spreads, the same each time", () => {
     expect(drawHidden(42, stock.heat)).toEqual(hidden.constants);
@@ -200,7 +201,7 @@ test("an instrument is waited for, connected, stale after 5 s, lost after 20 s",
 });
 
 describe("practice is scored from the true pot", () => {
-  const same = new HiddenPot(stew, kitchen, 1, EXPECTED);
+  const same = new HiddenPot(resolve(stew, kitchen), 1, EXPECTED);
   const cooked = (offMin: number, more: readonly object[] = []) =>
     fold(
       happened(lit, { kind: "simmers", atMs: at(25) }, ...more, {
@@ -220,22 +221,21 @@ describe("practice is scored from the true pot", () => {
 
   test("a pot cooked as planned and looked at three times has nearly all the points", () => {
     const end = plannedMin + 150;
-    const score = scorePractice(stew, kitchen, cooked(end, looked), same);
+    const score = scorePractice(resolve(stew, kitchen), cooked(end, looked), same);
     expect(score?.points).toBeGreaterThan(80);
     expect(score?.hidden).toEqual([]);
-    expect(scorePractice(stew, kitchen, fold(happened(lit)), same)).toBeNull();
+    expect(scorePractice(resolve(stew, kitchen), fold(happened(lit)), same)).toBeNull();
   });
 
   test("off too early is not tender and says so; forgotten things cost; surprises are told", () => {
-    const early = scorePractice(stew, kitchen, cooked(60), same);
+    const early = scorePractice(resolve(stew, kitchen), cooked(60), same);
     const part = early?.parts.find((p) => p.id === "tenderness");
     expect(part?.points).toBeLessThan(13);
     expect(part?.why).toMatch(/% of the cooking/);
     const late = testPlan({ ...stock, stop: { by: "time", holdMin: 60 } });
-    const steamy = new HiddenPot(late, kitchen, 1, { ...EXPECTED, evaporation: 1.6 });
+    const steamy = new HiddenPot(resolve(late, kitchen), 1, { ...EXPECTED, evaporation: 1.6 });
     const score = scorePractice(
-      late,
-      kitchen,
+      resolve(late, kitchen),
       fold(happened(lit, { kind: "simmers", atMs: at(60) }, { kind: "offHeat", atMs: at(120) })),
       steamy,
     );
@@ -247,7 +247,7 @@ describe("practice is scored from the true pot", () => {
 
 test("over 200 hidden pots the 80 % range covers 72 to 88 % after three readings, and narrows", () => {
   const down = { ...stock, stop: { by: "share" as const, share: 0.8 } };
-  const rows = honestyOf(down, kitchen, 200, 1640);
+  const rows = honestyOf(resolve(down, kitchen), 200, 1640);
   const last = rows.at(-1)!;
   expect(last.readings).toBe(3);
   expect(last.covered).toBeGreaterThanOrEqual(0.72);

@@ -1,3 +1,5 @@
+import { asPlanned } from "../simulate/as-planned";
+import { resolve, type SetPot } from "../simulate/set-pot";
 import { boilFirstMinOf } from "../heats/heat";
 import { MINUTE_MS } from "../units/time";
 import { judgedTarget } from "../simulate/judged";
@@ -5,10 +7,7 @@ import { onCounter } from "../batch/counter";
 import { firstHeatMs } from "../batch/course-of";
 import type { Cook } from "../batch/fold";
 import { livePlan } from "../batch/live-plan";
-import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
-import { simulate } from "../simulate/simulate";
-import { coldWaterKg, waterL } from "../simulate/water-ways";
 import { showDuration, showVolume } from "../units/show";
 import type { HiddenPot } from "./hidden-pot";
 
@@ -40,17 +39,14 @@ const READINGS_WANTED = 3;
  * off the heat.
  */
 export function scorePractice(
-  written: Plan,
-  kitchen: Kitchen,
+  { plan: written, kitchen }: SetPot,
   cook: Cook,
   pot: HiddenPot,
 ): PracticeScore | null {
   const plan = livePlan(written, cook);
   const truth = pot.wholeTrace(cook);
   if (truth === null || cook.offMs === null) return null;
-  const planned = simulate(plan, kitchen, {
-    waterKg: coldWaterKg(waterL(plan, kitchen), kitchen),
-  });
+  const planned = asPlanned(resolve(plan, kitchen)).trace;
   const wantedL = planned.endLiquidL;
   const gotL = truth.endLiquidL;
   const share = gotL / Math.max(0.05, wantedL);

@@ -1,3 +1,4 @@
+import { resolve } from "../simulate/set-pot";
 import type { Label } from "../ingredient/label-schema";
 import type { Batch } from "../batch/batch-schema";
 import type { Cook } from "../batch/fold";
@@ -37,7 +38,7 @@ export function potFacts(
   const { result } = cook;
   if (result === null) return [];
   const allKg = products.reduce((sum, p) => sum + p.bowl.massKg, 0);
-  const cost = costOf(plan, kitchen, lotPerKg(lots));
+  const cost = costOf(resolve(plan, kitchen), lotPerKg(lots));
   const costPerKg = cost === null || cost.unpriced > 0 || allKg <= 0 ? null : cost.cost / allKg;
   return products.map(({ product, name, isLiquid, bowl, label }) => ({
     ...(product === undefined ? {} : { product }),

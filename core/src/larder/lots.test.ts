@@ -1,3 +1,5 @@
+import { asPlanned } from "../simulate/as-planned";
+import { resolve } from "../simulate/set-pot";
 import { SCHEMA_VERSION } from "../simulate/schema-version";
 import fc from "fast-check";
 import { inWords } from "../units/said";
@@ -14,7 +16,7 @@ import { costOf, shoppingList } from "../dish/shopping";
 import { filled } from "../portion/headspace";
 import { PlanItemSchema, type Plan } from "../simulate/plan-schema";
 import { simulate } from "../simulate/simulate";
-import { coldWaterKg, waterL } from "../simulate/water-ways";
+import { coldWaterKg } from "../simulate/water-ways";
 import { StoreContainerSchema } from "../vessel/store-container";
 import { COLD_DENSITY_KG_L } from "../water/properties";
 import {
@@ -106,9 +108,7 @@ const lotOf = (plan = salted) =>
 describe("what a pot gave", () => {
   test("as simulated where it came out as planned: salt, gelatin, allergens without what goes in after", () => {
     const before = testPlan({ items: salted.items.filter((i) => i.id !== "spelt") });
-    const { strained } = simulate(before, kitchen, {
-      waterKg: coldWaterKg(waterL(before, kitchen), kitchen),
-    });
+    const { strained } = asPlanned(resolve(before, kitchen)).trace;
     const facts = factsOf(salted, strained.volumeL);
     expect((facts.label.saltGKg ?? 0) * COLD_DENSITY_KG_L).toBeCloseTo(strained.saltGL, 1);
     expect((facts.label.gelatinGKg ?? 0) * COLD_DENSITY_KG_L).toBeCloseTo(strained.gelatinGL, 1);
@@ -133,7 +133,7 @@ describe("what a pot gave", () => {
     const item = (more: object, i: number) =>
       PlanItemSchema.parse({ id: `i${i}`, when: { at: "start" }, massKg: 1, ...more });
     const costs = (...items: object[]) =>
-      costOf(testPlan({ items: items.map(item) }), kitchen, lotPerKg(lots));
+      costOf(resolve(testPlan({ items: items.map(item) }), kitchen), lotPerKg(lots));
     expect(costs({ ingredientId: "houseStock", massKg: 1.5, fromLotId: "jars" })).toEqual({
       cost: 6,
       unpriced: 0,
@@ -226,8 +226,8 @@ describe("a lot in a plan", () => {
       items: [testPlan().items[0]!, drawn],
       water: { by: "amount", volumeL: 3 },
     });
-    const trace = simulate(plan, kitchen, { waterKg: coldWaterKg(3, kitchen) });
-    const none = simulate({ ...plan, items: [plan.items[0]!] }, kitchen, {
+    const trace = simulate(resolve(plan, kitchen), { waterKg: coldWaterKg(3, kitchen) });
+    const none = simulate(resolve({ ...plan, items: [plan.items[0]!] }, kitchen), {
       waterKg: coldWaterKg(4, kitchen),
     });
     const grams = (t: typeof trace) => t.strained.saltGL * t.strained.volumeL;
@@ -548,7 +548,7 @@ describe("jars back in a pan", () => {
     expect(plan.vesselId).toBe("tall");
     // One jar would be a film in it: it goes into something narrower.
     expect(panPlan(jars(), "fridge", many(1), kitchen, ids)?.vesselId).toBe("casserole");
-    const trace = simulate(plan, kitchen, { waterKg: 0 });
+    const trace = simulate(resolve(plan, kitchen), { waterKg: 0 });
     expect(trace.problem).toBeNull();
     expect(trace.marks.map((m) => m.kind)).not.toContain("bonesBare");
     const liquidG = 2 * (jars().label.saltGKg ?? 0);
@@ -616,13 +616,13 @@ describe("jars back in a pan", () => {
       ["Goat braise with apricots: its sauce", 0.6],
       ["Goat braise with apricots: the solids", expect.closeTo(1.4, 9)],
     ]);
-    const trace = simulate(plan, kitchen, { waterKg: 0 });
+    const trace = simulate(resolve(plan, kitchen), { waterKg: 0 });
     expect(trace.problem).toBeNull();
     expect(trace.endLiquidKg).toBeCloseTo(0.48, 2);
     expect(trace.items.find((i) => i.endKg > 1)?.endKg).toBeCloseTo(1.4, 9);
     expect(trace.strained.saltG).toBeCloseTo(2 * 8, 9);
     expect(flourGLOf(plan, trace) * trace.endLiquidL).toBeCloseTo(2 * 12, 6);
-    expect(cautionsFor(simulated(plan, kitchen)).map((c) => c.id)).toContain("reheatOnce");
+    expect(cautionsFor(simulated(resolve(plan, kitchen))).map((c) => c.id)).toContain("reheatOnce");
     // What it was made of is asked of it still, and its jars are drawn once.
     expect(allergensOf(plan)).toEqual(allergensOf({ ...plan, items: [plan.items[0]!] }));
     expect(drawsOf([drawing(plan)], new Map([[dish.id, dish]]))).toMatchObject([{ count: 4 }]);
@@ -639,7 +639,7 @@ describe("jars back in a pan", () => {
     const plan = panPlan(sauce, "fridge", { count: 2, liquidKg: 1 }, kitchen, ids)!;
     expect(plan.end).toBe("served");
     expect(plan.items.map((i) => i.called)).toEqual(["Goat braise: the sauce"]);
-    const idsOf = (of: Plan) => cautionsFor(simulated(of, kitchen)).map((c) => c.id);
+    const idsOf = (of: Plan) => cautionsFor(simulated(resolve(of, kitchen))).map((c) => c.id);
     expect(idsOf(plan)).toContain("reheatOnce");
     const stock = panPlan(jars(), "fridge", many(2), kitchen, ids)!;
     expect(idsOf(stock)).not.toContain("reheatOnce");

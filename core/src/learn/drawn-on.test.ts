@@ -1,3 +1,4 @@
+import { resolve, type SetPot } from "../simulate/set-pot";
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
 import { testKitchen } from "../../test/kitchen";
@@ -26,7 +27,7 @@ import { ringHereWords, taughtWords } from "./say-taught";
 import { learnedOf, whatTaught, wordsOf } from "./taught";
 
 const kitchen = testKitchen();
-const waterKg = coldWaterKg(waterL(plan, kitchen), kitchen);
+const waterKg = coldWaterKg(waterL(resolve(plan, kitchen)), kitchen);
 const words = [0.7, 0.72, 0.69, 0.71, 0.68].map((steam, i) => ({
   ...wordsOf(cooked({ steam, ring: 1.2, batch: { id: `p${i}` } })),
   atMs: LIT + i * 60_000,
@@ -50,11 +51,11 @@ const withSteam = (log: number, sd = 0.1): Kitchen => ({
     },
   },
 });
-const strained = (of: Plan, here: Kitchen, truth = {}) =>
-  simulate(of, here, { waterKg, parameters: { ...EXPECTED, ...truth } }).strained.volumeL;
+const strained = (setPot: SetPot, truth = {}) =>
+  simulate(setPot, { waterKg, parameters: { ...EXPECTED, ...truth } }).strained.volumeL;
 const rangeIn = (here: Kitchen) => {
-  const trace = simulate(plan, here, { waterKg });
-  const { lowFactor, highFactor } = spreadOf(plan, here, waterKg, trace).figures.strainedL;
+  const trace = simulate(resolve(plan, here), { waterKg });
+  const { lowFactor, highFactor } = spreadOf(resolve(plan, here), waterKg, trace).figures.strainedL;
   return [trace.strained.volumeL * lowFactor, trace.strained.volumeL * highFactor] as const;
 };
 
@@ -62,8 +63,8 @@ describe("a plan draws on what is learned", () => {
   test("the same as if the pot had that for its constants", () => {
     fc.assert(
       fc.property(fc.double({ min: -1, max: 0.7, noNaN: true }), (log) => {
-        const here = simulate(plan, withSteam(log), { waterKg });
-        const there = simulate(plan, kitchen, {
+        const here = simulate(resolve(plan, withSteam(log)), { waterKg });
+        const there = simulate(resolve(plan, kitchen), {
           waterKg,
           parameters: { ...EXPECTED, evaporation: Math.exp(log), efficiency: Math.exp(log / 2) },
         });
@@ -110,10 +111,13 @@ describe("a plan draws on what is learned", () => {
         ring: { things: {}, kitchen: { log: 0, sd: 0.7, pots: 0 } },
       },
     };
-    const usual = strained(elsewhere, kitchen);
-    const learned = strained(elsewhere, here);
+    const usual = strained(resolve(elsewhere, kitchen));
+    const learned = strained(resolve(elsewhere, here));
     expect(learned).toBeGreaterThan(usual);
-    expect(learned).toBeCloseTo(strained(elsewhere, kitchen, { evaporation: Math.exp(log) }), 9);
+    expect(learned).toBeCloseTo(
+      strained(resolve(elsewhere, kitchen), { evaporation: Math.exp(log) }),
+      9,
+    );
   });
 
   test("a range of the next pot holds what one pot is off from the next, also before any; knowing more widens none", () => {
@@ -158,17 +162,21 @@ describe("a plan draws on what is learned", () => {
     // Nor by what simmers, under pressure.
     expect(steamHere(taught, cooker.id, heat)).toBeNull();
     const unlearned = Math.hypot(SPREAD.efficiency.value, COME_UP_NOISE.value);
-    expect(ringSigmaOf(shut, driven("electric"))).toBe(unlearned);
-    expect(ringSigmaOf(shut, driven("stovetop"))).toBeLessThan(unlearned);
-    expect(ringHereWords(shut, driven("electric"))).toEqual([]);
-    expect(ringHereWords(shut, driven("stovetop"))[0]).toMatch(/by 5 other pots of this kitchen/);
+    expect(ringSigmaOf(resolve(shut, driven("electric")))).toBe(unlearned);
+    expect(ringSigmaOf(resolve(shut, driven("stovetop")))).toBeLessThan(unlearned);
+    expect(ringHereWords(resolve(shut, driven("electric")))).toEqual([]);
+    expect(ringHereWords(resolve(shut, driven("stovetop")))[0]).toMatch(
+      /by 5 other pots of this kitchen/,
+    );
   });
 
   test("another lid goes by the kitchen's other pots, a pot under pressure by none", () => {
     const { heat } = plan;
     const open = { ...plan, heat: { ...heat, lid: "off" } } as Plan;
-    expect(strained(open, withSteam(0))).toBeLessThan(strained(open, kitchen));
-    expect(steamSigmaOf(open, withSteam(0))).toBeLessThan(steamSigmaOf(open, kitchen));
+    expect(strained(resolve(open, withSteam(0)))).toBeLessThan(strained(resolve(open, kitchen)));
+    expect(steamSigmaOf(resolve(open, withSteam(0)))).toBeLessThan(
+      steamSigmaOf(resolve(open, kitchen)),
+    );
     const shut: Plan = {
       ...plan,
       vesselId: kitchen.vessels.find((v) => v.kind === "pressureCooker")?.id ?? "",
@@ -179,17 +187,19 @@ describe("a plan draws on what is learned", () => {
       ...offRing,
       learned: { ...offRing.learned, ring: { things: {}, kitchen: { log: 0, sd: 0.5, pots: 0 } } },
     } as Kitchen;
-    expect(strained(shut, noRing)).toBe(strained(shut, kitchen));
+    expect(strained(resolve(shut, noRing))).toBe(strained(resolve(shut, kitchen)));
   });
 
   test("ranges narrow by what is known, but never under what one pot is off from the next", () => {
     const [low, high] = rangeIn(taught);
     const [before, after] = rangeIn(kitchen);
     expect(high - low).toBeLessThan(0.6 * (after - before));
-    expect(steamSigmaOf(plan, withSteam(0, 0.001))).toBeGreaterThanOrEqual(POT_NOISE.value);
-    expect(steamSigmaOf(plan, withSteam(0, 2))).toBe(steamSigmaOf(plan, kitchen));
+    expect(steamSigmaOf(resolve(plan, withSteam(0, 0.001)))).toBeGreaterThanOrEqual(
+      POT_NOISE.value,
+    );
+    expect(steamSigmaOf(resolve(plan, withSteam(0, 2)))).toBe(steamSigmaOf(resolve(plan, kitchen)));
     // Five pots that steam 30 % less: the sixth is within, which the default's own range has at its edge.
-    const sixth = strained(plan, kitchen, { evaporation: 0.7, efficiency: 1.2 });
+    const sixth = strained(resolve(plan, kitchen), { evaporation: 0.7, efficiency: 1.2 });
     expect(sixth).toBeGreaterThan(low);
     expect(sixth).toBeLessThan(high);
   });
@@ -204,8 +214,8 @@ describe("a plan draws on what is learned", () => {
   test("on the fire too: before any level is read, the rate is that of this kitchen", () => {
     const { cook } = cooked({ steam: 0.7, dips: [], isMeasured: false });
     const at = LIT + 180 * 60_000;
-    const here = forecastLive(plan, taught, { ...cook, offMs: null }, at);
-    const there = forecastLive(plan, kitchen, { ...cook, offMs: null }, at);
+    const here = forecastLive(resolve(plan, taught), { ...cook, offMs: null }, at);
+    const there = forecastLive(resolve(plan, kitchen), { ...cook, offMs: null }, at);
     expect(here.steamedL).toBeLessThan(0.85 * there.steamedL);
     expect(here.strainedL.high - here.strainedL.low).toBeLessThan(
       0.7 * (there.strainedL.high - there.strainedL.low),
@@ -214,7 +224,7 @@ describe("a plan draws on what is learned", () => {
 
   test("every figure that draws on it says so, and no other", () => {
     const why = (here: Kitchen) => {
-      const answers = answersFor(plan, here, () => null);
+      const answers = answersFor(resolve(plan, here), () => null);
       if (!answers.ok) throw answers.problem;
       return answers.value.figures;
     };

@@ -1,3 +1,4 @@
+import { resolve } from "../simulate/set-pot";
 import { isOnRing, isSealed } from "../heats/heat";
 import { MINUTE_MS } from "../units/time";
 import type { Batch } from "../batch/batch-schema";
@@ -67,7 +68,7 @@ export function steamSeen(logged: LoggedPot): Seen {
   if (why !== null) return nothing(why);
   const pot = againstDefaults(logged);
   const { batch, cook } = pot;
-  const { plan } = cookedPlan(batch.plan, batch.kitchen, cook);
+  const { plan } = cookedPlan(resolve(batch.plan, batch.kitchen), cook);
   if (isSealed(plan.heat)) return nothing("under pressure hardly anything steams off");
   if (!isOneHeat(plan, cook)) return nothing("it was on several heats");
   const outcome = outcomeOf(
@@ -111,7 +112,9 @@ function fitted(
   let rate = 1;
   let sd = 0;
   for (let round = 0; round < ROUNDS; round++) {
-    const model = new LiveModel(plan, batch.kitchen, cook, cook.offMs ?? 0, { steams: rate });
+    const model = new LiveModel(resolve(plan, batch.kitchen), cook, cook.offMs ?? 0, {
+      steams: rate,
+    });
     const words = wordsIn(model).filter((w) => w.steamKg > 0);
     const precision = words.reduce((sum, w) => sum + (w.steamKg / w.sdKg) ** 2, 0);
     if (precision === 0) return null;
@@ -187,16 +190,16 @@ export function ringSeen(logged: LoggedPot): Seen {
   const why = unusable(logged);
   if (why !== null) return nothing(why);
   const { batch, cook } = againstDefaults(logged);
-  const { plan } = cookedPlan(batch.plan, batch.kitchen, cook);
+  const { plan } = cookedPlan(resolve(batch.plan, batch.kitchen), cook);
   const { heat } = plan;
   if (!isOnRing(heat)) return nothing("it came up on no ring");
   const litMs = cook.litMs ?? 0;
   const saidMs = heat.boilFirstMin === null ? cook.simmerMs : cook.boiledMs;
   if (saidMs === null && cook.temperatures.length === 0)
     return nothing("nobody said when it came up");
-  const waterKg = coldWaterKg(waterL(plan, batch.kitchen), batch.kitchen);
+  const waterKg = coldWaterKg(waterL(resolve(plan, batch.kitchen)), batch.kitchen);
   const at = (efficiency: number) =>
-    simulate(plan, batch.kitchen, { waterKg, parameters: { ...EXPECTED, efficiency } });
+    simulate(resolve(plan, batch.kitchen), { waterKg, parameters: { ...EXPECTED, efficiency } });
   const outcome = outcomeOf(() => ({ trace: at(1), stronger: at(STEP_UP).comeUpMin }));
   if (!outcome.ok) return nothing("its way up cannot be worked out");
   const { trace, stronger } = outcome.value;

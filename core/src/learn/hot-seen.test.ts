@@ -1,3 +1,5 @@
+import { asPlanned } from "../simulate/as-planned";
+import { resolve } from "../simulate/set-pot";
 import { SCHEMA_VERSION } from "../simulate/schema-version";
 import fc from "fast-check";
 import { assert, describe, expect, test } from "vitest";
@@ -11,9 +13,8 @@ import { drawRanges } from "../convert/draws";
 import { HOT_SIGMA, hotHere, hotSigmaC } from "../simulate/hot-here";
 import { PARAMETER_NAMES, SPREAD } from "../simulate/parameters";
 import type { Kitchen } from "../simulate/kitchen-schema";
-import { simulate } from "../simulate/simulate";
 import { pointAt } from "../simulate/point-at";
-import { coldWaterKg, waterL } from "../simulate/water-ways";
+import { waterL } from "../simulate/water-ways";
 import type { LoggedPot } from "./from-pot";
 import { hotSeen } from "./hot-seen";
 import { hotHereWords, nameOfThing } from "./say-taught";
@@ -24,8 +25,7 @@ const LONG = { by: "time" as const, holdMin: 480 };
 const crock = testBraise({ vesselId: "crock", heat: HEATS.low, stop: LONG });
 const oven = testBraise({ heat: HEATS.oven, stop: { ...LONG, holdMin: 240 } });
 type Dish = typeof crock;
-const traceOf = (plan: Dish, k = kitchen) =>
-  simulate(plan, k, { waterKg: coldWaterKg(waterL(plan, k), k) });
+const traceOf = (plan: Dish, k = kitchen) => asPlanned(resolve(plan, k)).trace;
 
 /** A pot that stood so many degrees off what is thought, read at shares of its hold. */
 function read(plan: Dish, offC: number, shares: readonly number[], id = "b"): LoggedPot {
@@ -104,7 +104,7 @@ describe("what it teaches", () => {
     expect(traceOf(crock, cool).cookMin).toBeLessThan(traceOf(crock).cookMin);
     expect(hotSigmaC(crock, cool)).toBeLessThan(SPREAD.plateauC.value);
     const figureIn = (k: Kitchen) => {
-      const answers = answersFor(crock, k, () => null);
+      const answers = answersFor(resolve(crock, k), () => null);
       return answers.ok ? answers.value.figures.cookMin : assert.fail("cannot be reckoned");
     };
     const ofHeat = (k: Kitchen) =>
@@ -119,13 +119,14 @@ describe("what it teaches", () => {
     const cool = taughtBy(crock, -4);
     const warmUps = [{ setting: "low" as const, fillShare: 0.5, readings: [] }];
     const vessels = cool.vessels.map((v) => ({ ...v, warmUps }));
-    expect(hotHereWords(crock, cool)).toHaveLength(1);
-    expect(hotHereWords(crock, { ...cool, vessels })).toEqual([]);
+    expect(hotHereWords(resolve(crock, cool))).toHaveLength(1);
+    expect(hotHereWords(resolve(crock, { ...cool, vessels }))).toEqual([]);
   });
 
   test("known to run a little cool, its warm-up is looked at no less carefully than before", () => {
-    const litres = waterL(crock, kitchen);
-    const highMin = (k: Kitchen) => slowestMeatHighMin(crock, traceOf(crock, k), litres, k);
+    const litres = waterL(resolve(crock, kitchen));
+    const highMin = (k: Kitchen) =>
+      slowestMeatHighMin(resolve(crock, k), traceOf(crock, k), litres);
     const usual = highMin(kitchen);
     expect(usual).toBeGreaterThan(0);
     for (const offC of [-0.3, -1, -4])
@@ -150,7 +151,9 @@ describe("what it teaches", () => {
     expect(traceOf(crock, hot).points).toEqual(traceOf(crock).points);
     expect(hotSigmaC(crock, hot)).toBeCloseTo(hotSigmaC(crock, kitchen), 9);
     expect(hotSigmaC(crock, hot)).toBeGreaterThan(SPREAD.plateauC.value);
-    expect(hotHereWords(crock, hot)[0]).toMatch(/hotter than usual.*planned as usual all the same/);
+    expect(hotHereWords(resolve(crock, hot))[0]).toMatch(
+      /hotter than usual.*planned as usual all the same/,
+    );
   });
 
   test("an oven goes by its own word and, less, by the kitchen's; a ring by none; an older log by nothing", () => {

@@ -1,3 +1,4 @@
+import { resolve } from "../simulate/set-pot";
 import { LiveModel } from "../batch/live-model";
 import { cookedPlan } from "../batch/live-plan";
 import { HOT_NOISE_C, HOT_SIGMA, hotThing, isMeasured } from "../simulate/hot-here";
@@ -21,11 +22,11 @@ export function hotSeen(logged: LoggedPot): readonly Observation[] {
   const { litMs, offMs } = cook;
   if (unusable(logged) !== null || litMs === null || offMs === null) return [];
   const kitchen = untaught(batch.kitchen);
-  const { plan } = cookedPlan(batch.plan, kitchen, cook);
+  const { plan } = cookedPlan(resolve(batch.plan, kitchen), cook);
   const thing = hotThing(plan.vesselId, plan.heat);
   if (thing === null || !isOneHeat(plan, cook) || cook.interruptions.length > 0) return [];
   if (isMeasured(kitchen, plan.vesselId, plan.heat)) return [];
-  const outcome = outcomeOf(() => new LiveModel(plan, kitchen, cook, offMs));
+  const outcome = outcomeOf(() => new LiveModel(resolve(plan, kitchen), cook, offMs));
   if (!outcome.ok) return [];
   const { planned } = outcome.value;
   const offsC = cook.temperatures

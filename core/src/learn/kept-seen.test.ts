@@ -1,3 +1,4 @@
+import { resolve } from "../simulate/set-pot";
 import fc from "fast-check";
 import { assert, describe, expect, test } from "vitest";
 import { cooked, loggedPlan, type How } from "../../test/logged-pot";
@@ -22,8 +23,8 @@ const bones: Plan = {
   ...loggedPlan,
   items: loggedPlan.items.map((i) => ({ ...i, massKg: 5 })),
 };
-const waterKg = coldWaterKg(waterL(bones, kitchen), kitchen);
-const { ledger } = simulate(bones, kitchen, { waterKg });
+const waterKg = coldWaterKg(waterL(resolve(bones, kitchen)), kitchen);
+const { ledger } = simulate(resolve(bones, kitchen), { waterKg });
 
 /** A pot whose solids kept so many times as much, and who knows what else of it was otherwise. */
 function kept(by: number, how: How = {}, id = "b", jugL = 0): LoggedPot {
@@ -73,7 +74,7 @@ describe("what a sieve says of what its solids keep", () => {
   });
 });
 
-const keptL = (k: typeof kitchen) => -simulate(bones, k, { waterKg }).ledger.leftOnSolids;
+const keptL = (k: typeof kitchen) => -simulate(resolve(bones, k), { waterKg }).ledger.leftOnSolids;
 /** Known to keep as much as so, as surely as a log can tell. */
 const sureOf = (log: number) => ({
   things: { [keepsMost(bones) ?? ""]: { log, sd: 0.01, pots: 30 } },
@@ -86,7 +87,7 @@ describe("what it teaches", () => {
 
   test("the next stock of them is foretold with less, its range no wider, its Why says from what", () => {
     const [before, after] = [kitchen, taught].map((k) => {
-      const answers = answersFor(bones, k, () => null);
+      const answers = answersFor(resolve(bones, k), () => null);
       return answers.ok ? answers.value.figures.strainedL : assert.fail("cannot be reckoned");
     });
     if (before === undefined || after === undefined) throw new Error("no litres");
@@ -108,9 +109,10 @@ describe("what it teaches", () => {
   test("of a gap less is laid to them, the surer what they keep", () => {
     const { cook } = kept(1.6);
     const ofSolids = (k: typeof kitchen) =>
-      gapOf(bones, k, cook)?.parts.find((p) => p.cause === "solids")?.litres ?? NaN;
+      gapOf(resolve(bones, k), cook)?.parts.find((p) => p.cause === "solids")?.litres ?? NaN;
     // Both against a gap of their own.
-    const share = (k: typeof kitchen) => ofSolids(k) / (gapOf(bones, k, cook)?.gapL ?? NaN);
+    const share = (k: typeof kitchen) =>
+      ofSolids(k) / (gapOf(resolve(bones, k), cook)?.gapL ?? NaN);
     const known = { ...taught, learned: { ...taught.learned, kept: sureOf(0) } };
     expect(share(known)).toBeLessThan(0.8 * share(kitchen));
   });

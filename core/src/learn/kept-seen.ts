@@ -1,3 +1,4 @@
+import { resolve } from "../simulate/set-pot";
 import { forecastLive } from "../batch/live-forecast";
 import { JUG_SD_L } from "../batch/live-model";
 import { cookedPlan } from "../batch/live-plan";
@@ -24,8 +25,8 @@ export function keptSeen(logged: LoggedPot): readonly Observation[] {
   if (cook.readings.length === 0 || batch.plan.end !== "strained" || cook.offMs === null) return [];
   const { offMs } = cook;
   const kitchen = untaught(batch.kitchen);
-  const { plan } = cookedPlan(batch.plan, kitchen, cook);
-  const outcome = outcomeOf(() => forecastLive(plan, kitchen, cook, offMs));
+  const { plan } = cookedPlan(resolve(batch.plan, kitchen), cook);
+  const outcome = outcomeOf(() => forecastLive(resolve(plan, kitchen), cook, offMs));
   if (!outcome.ok) return [];
   const { planned, strainedL, steamRate, steamedL } = outcome.value;
   const { ledger } = planned;

@@ -1,3 +1,4 @@
+import { resolve } from "../simulate/set-pot";
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
 import { testKitchen } from "../../test/kitchen";
@@ -42,11 +43,11 @@ describe("what one pot says", () => {
   });
 
   test("of its ring, by its thermometer where nobody said when it boiled; nothing by readings far apart", () => {
-    const waterKg = coldWaterKg(waterL(plan, kitchen), kitchen);
+    const waterKg = coldWaterKg(waterL(resolve(plan, kitchen)), kitchen);
     const logged = (ring: number, everyMin: number) => {
       const { batch, cook } = cooked({ ring });
       const parameters = { ...EXPECTED, efficiency: ring };
-      const trace = simulate(plan, kitchen, { waterKg, parameters });
+      const trace = simulate(resolve(plan, kitchen), { waterKg, parameters });
       const temperatures = Array.from({ length: Math.ceil(90 / everyMin) }, (_, i) => ({
         ...{ where: "liquid" as const, atMs: LIT + i * everyMin * 60_000 },
         tempC: pointAt(trace, i * everyMin).liquidC,
@@ -126,7 +127,7 @@ describe("what a kitchen has taught", () => {
 
 test("learning pays: less is off than by the default and by the last pot, and ranges stay honest", () => {
   const shared: Plan = { ...plan, stop: { by: "share", share: 0.8 } };
-  const rows = payingOf(shared, kitchen, 24, [3], 0.1, 7);
+  const rows = payingOf(resolve(shared, kitchen), 24, [3], 0.1, 7);
   expect(rows.map((r) => r.of)).toEqual(FORETOLD);
   for (const row of rows) {
     expect(row.learned, row.of).toBeLessThan(0.9 * row.byDefault);

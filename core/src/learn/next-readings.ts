@@ -1,3 +1,5 @@
+import { asPlanned } from "../simulate/as-planned";
+import { resolve, type SetPot } from "../simulate/set-pot";
 import { isSealed } from "../heats/heat";
 import { DEPTH_SD_M } from "../batch/live-model";
 import { steamSigmaLog } from "../simulate/heat-facts";
@@ -5,9 +7,7 @@ import type { Kitchen } from "../simulate/kitchen-schema";
 import { POT_NOISE, steamHere, steamThing } from "../simulate/learned";
 import type { Plan } from "../simulate/plan-schema";
 import { vesselOf } from "../simulate/references";
-import { simulate } from "../simulate/simulate";
 import { pointAt } from "../simulate/point-at";
-import { coldWaterKg, waterL } from "../simulate/water-ways";
 import { outcomeOf } from "../units/problem";
 import { vesselAreaM2 } from "../vessel/volume";
 import { waterDensityKgL } from "../water/properties";
@@ -38,7 +38,7 @@ export function nextReadings(plans: readonly Plan[], kitchen: Kitchen): readonly
   for (const plan of plans) {
     // Of several heats, and under pressure, a level teaches nothing.
     if (plan.then.length > 0 || isSealed(plan.heat)) continue;
-    const outcome = outcomeOf(() => readingOf(plan, kitchen));
+    const outcome = outcomeOf(() => readingOf(resolve(plan, kitchen)));
     if (!outcome.ok || outcome.value === null) continue;
     const thing = steamThing(plan.vesselId, plan.heat);
     const before = best.get(thing);
@@ -52,14 +52,14 @@ export function nextReadings(plans: readonly Plan[], kitchen: Kitchen): readonly
 
 const gainOf = ({ plusMinusPct, thenPct }: NextReading): number => plusMinusPct - thenPct;
 
-function readingOf(plan: Plan, kitchen: Kitchen): NextReading | null {
-  const waterKg = coldWaterKg(waterL(plan, kitchen), kitchen);
-  const trace = simulate(plan, kitchen, { waterKg });
+function readingOf(setPot: SetPot): NextReading | null {
+  const { plan, kitchen } = setPot;
+  const { trace } = asPlanned(setPot);
   if (trace.problem !== null) return null;
   const atMin = READ_AT * trace.holdMin;
   const { steamedKg, depthM, liquidC } = pointAt(trace, trace.toSimmerMin + atMin);
   if (steamedKg <= 0) return null;
-  const areaM2 = vesselAreaM2(vesselOf(plan, kitchen), depthM);
+  const areaM2 = vesselAreaM2(vesselOf(setPot), depthM);
   const readKg = DEPTH_SD_M * areaM2 * 1000 * waterDensityKgL(liquidC);
   const noise = Math.hypot(POT_NOISE.value, readKg / steamedKg);
   const sd = steamHere(kitchen, plan.vesselId, plan.heat)?.sd ?? steamSigmaLog(plan.heat);

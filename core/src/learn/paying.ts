@@ -1,3 +1,4 @@
+import { resolve, type SetPot } from "../simulate/set-pot";
 import { SCHEMA_VERSION } from "../simulate/schema-version";
 import { MINUTE_MS } from "../units/time";
 import { BatchSchema } from "../batch/batch-schema";
@@ -90,23 +91,22 @@ const withLogs = (logs: Logs) => ({
  * @param wildShare of pots that were not as anybody knew: a lid left off
  */
 export function payingOf(
-  plan: Plan,
-  kitchen: Kitchen,
+  setPot: SetPot,
   kitchens: number,
   after: readonly number[],
   wildShare: number,
   seed: number,
 ): readonly PayingRow[] {
+  const { plan, kitchen } = setPot;
   const random = seeded(seed);
-  const waterKg = coldWaterKg(waterL(plan, kitchen), kitchen);
-  const cooked = (logs: Logs): Trace =>
-    simulate(plan, kitchen, { waterKg, parameters: withLogs(logs) });
+  const waterKg = coldWaterKg(waterL(setPot), kitchen);
+  const cooked = (logs: Logs): Trace => simulate(setPot, { waterKg, parameters: withLogs(logs) });
   // What comes through is that of a pot which is taken off when the usual one is down.
-  const usual = simulate(plan, kitchen, { waterKg });
+  const usual = simulate(setPot, { waterKg });
   const timed: Plan = { ...plan, stop: { by: "time", holdMin: usual.holdMin } };
   const figuresOf = (here: Kitchen, parameters = EXPECTED): Figures => {
-    const trace = simulate(plan, here, { waterKg, parameters });
-    const { strained } = simulate(timed, here, { waterKg, parameters });
+    const trace = simulate(resolve(plan, here), { waterKg, parameters });
+    const { strained } = simulate(resolve(timed, here), { waterKg, parameters });
     return {
       comeUp: trace.toSimmerMin,
       time: trace.holdMin,
@@ -125,7 +125,7 @@ export function payingOf(
     for (let pots = 0; pots <= Math.max(...after); pots++) {
       if (after.includes(pots)) {
         const here = { ...kitchen, learned: learnedOf(words) };
-        const [learned, ranges] = [figuresOf(here), rangesOf(plan, timed, here, waterKg)];
+        const [learned, ranges] = [figuresOf(here), rangesOf(plan, resolve(timed, here), waterKg)];
         const last = figuresOf(kitchen, withLogs(logsOf((key) => lastOf(words.at(-1), key))));
         const byTruth = figuresOf(kitchen, withLogs(truth));
         for (let n = 0; n < NEXT_POTS; n++) {
@@ -152,7 +152,7 @@ export function payingOf(
       const wildLog = isWild ? Math.log(WILD.from + (WILD.to - WILD.from) * uniform(random)) : 0;
       const own = ofPot();
       const trace = cooked({ ...own, evaporation: own.evaporation + wildLog });
-      words.push(wordsOf(potOf(trace, plan, kitchen, `${k} ${pots}`, pots, random)));
+      words.push(wordsOf(potOf(trace, setPot, `${k} ${pots}`, pots, random)));
     }
   }
   return after.flatMap((pots) =>
@@ -191,11 +191,11 @@ function lastOf(words: PotWords | undefined, key: keyof Logs): number {
 /** The ranges that the product shows, as factors of what is expected. */
 function rangesOf(
   plan: Plan,
-  timed: Plan,
-  here: Kitchen,
+  { plan: timed, kitchen: here }: SetPot,
   waterKg: number,
 ): Readonly<Record<Foretold, FigureSpread>> {
-  const of = (p: Plan) => spreadOf(p, here, waterKg, simulate(p, here, { waterKg })).figures;
+  const of = (p: Plan) =>
+    spreadOf(resolve(p, here), waterKg, simulate(resolve(p, here), { waterKg })).figures;
   const byLevel = of(plan);
   return { comeUp: byLevel.toSimmerMin, time: byLevel.holdMin, yield: of(timed).strainedL };
 }
@@ -203,8 +203,7 @@ function rangesOf(
 /** The log of a pot that went so: dipped at a third and two thirds, measured in a jug. */
 function potOf(
   trace: Trace,
-  plan: Plan,
-  kitchen: Kitchen,
+  { plan, kitchen }: SetPot,
   id: string,
   week: number,
   random: ReturnType<typeof seeded>,

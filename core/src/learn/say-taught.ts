@@ -1,3 +1,4 @@
+import type { SetPot } from "../simulate/set-pot";
 import type { CrockSetting } from "../heat/slow-cooker";
 import { KNOB_WORDS } from "../heats/slow-cooker";
 import { capital } from "../units/capital";
@@ -243,14 +244,14 @@ export function steamHereOn(
 }
 
 /** What a plan's figures draw on that was learned here: how its pot steams on each of its heats. */
-export const steamHereWords = (plan: Plan, kitchen: Kitchen): readonly string[] => [
+export const steamHereWords = ({ plan, kitchen }: SetPot): readonly string[] => [
   ...new Set(heatsOf(plan).flatMap((heat) => steamHereOn({ ...plan, heat }, kitchen) ?? [])),
 ];
 
 const SPARING = " It is planned as usual all the same.";
 
 /** How hot each heat of a plan gets here, as far as that is known; what is hotter is not counted on. */
-export const hotHereWords = (plan: Plan, kitchen: Kitchen): readonly string[] => [
+export const hotHereWords = ({ plan, kitchen }: SetPot): readonly string[] => [
   ...new Set(
     heatsOf(plan).flatMap((heat) => {
       const here = hotHere(kitchen, plan.vesselId, heat);
@@ -278,8 +279,13 @@ const said = (
 type Known = Pick<Kitchen, "learned">;
 
 /** The same of the ring under its pot. */
-export const ringHereWords = (plan: Plan, kitchen: Kitchen): readonly string[] =>
-  said(`${thingWords("ring", plan, kitchen)}:`, "ring", ringHere(kitchen, plan), SPREAD.efficiency);
+export const ringHereWords = (setPot: SetPot): readonly string[] =>
+  said(
+    `${thingWords("ring", setPot.plan, setPot.kitchen)}:`,
+    "ring",
+    ringHere(setPot),
+    SPREAD.efficiency,
+  );
 
 /** How salty such a pot was wanted here; nothing where none was tasted, or nobody may taste salt in it. */
 export const saltHereWords = (plan: Plan, kitchen: Known): readonly string[] =>

@@ -1,3 +1,4 @@
+import { resolve } from "../simulate/set-pot";
 import fc from "fast-check";
 import { xoroshiro128plus } from "pure-rand/generator/xoroshiro128plus";
 import { describe, expect, test } from "vitest";
@@ -26,8 +27,8 @@ const stood = (set: SetGrade | null, how: How = {}, id = "b"): LoggedPot => {
   return { batch: { ...batch, id }, cook: { ...cook, result } };
 };
 const { kitchen } = cooked({}).batch;
-const waterKg = coldWaterKg(waterL(loggedPlan, kitchen), kitchen);
-const reckonedGL = simulate(loggedPlan, kitchen, { waterKg }).strained.gelatinGL;
+const waterKg = coldWaterKg(waterL(resolve(loggedPlan, kitchen)), kitchen);
+const reckonedGL = simulate(resolve(loggedPlan, kitchen), { waterKg }).strained.gelatinGL;
 const reckoned = setOf(reckonedGL);
 const gradeFrom = (by: number): SetGrade => {
   const grade = SETS[SETS.indexOf(reckoned) + by];
@@ -100,7 +101,7 @@ describe("what a set says of the bones", () => {
     const plain = setSeen(stood(reckoned))[0];
     const powderG = powder.massKg * valuesOf(powder).gelatinGKg;
     // So much less at each edge of the grade, of as much gelatin that the pot gave.
-    const { endLiquidL } = simulate(loggedPlan, kitchen, { waterKg });
+    const { endLiquidL } = simulate(resolve(loggedPlan, kitchen), { waterKg });
     const [low = NaN, high = NaN] = edgesOf(reckoned).map((gL) => 1 - powderG / (gL * endLiquidL));
     expect(set?.log).toBeCloseTo((plain?.log ?? NaN) + Math.log(low * high) / 2, 1);
   });
@@ -152,8 +153,8 @@ describe("what it teaches", () => {
   const taught = { ...kitchen, learned };
 
   test("the next pot of these bones is reckoned with less gelatin, in a narrower range", () => {
-    const before = answersFor(loggedPlan, kitchen, () => null);
-    const after = answersFor(loggedPlan, taught, () => null);
+    const before = answersFor(resolve(loggedPlan, kitchen), () => null);
+    const after = answersFor(resolve(loggedPlan, taught), () => null);
     if (!before.ok || !after.ok) throw new Error("cannot be reckoned");
     const [was, is] = [before.value.figures.gelatinGL, after.value.figures.gelatinGL];
     expect(is.expected).toBeLessThan(0.97 * was.expected);
@@ -178,7 +179,7 @@ describe("what it teaches", () => {
     expect(theirs).toBeLessThan(0);
     const none = { items: [{ ...first, ingredientId: "onion" }] };
     expect(bonesHere(taught, none)).toBeNull();
-    expect(withBonesHere(EXPECTED, { ...loggedPlan, ...none }, taught)).toBe(EXPECTED);
+    expect(withBonesHere(EXPECTED, resolve({ ...loggedPlan, ...none }, taught))).toBe(EXPECTED);
     expect(bonesHereWords({ ...loggedPlan, ...none }, taught)).toEqual([]);
   });
 

@@ -1,3 +1,4 @@
+import { resolve } from "../simulate/set-pot";
 import { JUG_SD_L, LiveModel } from "../batch/live-model";
 import { measuredOf } from "../batch/of-log";
 import { goesInAfter } from "../dish/eaten";
@@ -53,12 +54,12 @@ export function setSeen(logged: LoggedPot): readonly Observation[] {
   const { set, strainedL } = result;
   if (set === null || cook.finishing.length > 0 || batch.plan.end !== "strained") return [];
   const kitchen = untaught(batch.kitchen);
-  const { plan } = cookedPlan(batch.plan, kitchen, cook);
+  const { plan } = cookedPlan(resolve(batch.plan, kitchen), cook);
   const bones = bonesOf(plan);
   if (bones === null) return [];
   const { offMs } = cook;
   const outcome = outcomeOf(() => {
-    const model = new LiveModel(plan, kitchen, cook, offMs);
+    const model = new LiveModel(resolve(plan, kitchen), cook, offMs);
     const { ledger } = model.planned;
     return {
       gelatinG: model.point(model.modelMin(offMs)).gelatinG,

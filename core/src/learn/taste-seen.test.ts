@@ -1,3 +1,5 @@
+import { asPlanned } from "../simulate/as-planned";
+import { resolve } from "../simulate/set-pot";
 import { SCHEMA_VERSION } from "../simulate/schema-version";
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
@@ -8,8 +10,6 @@ import { fold, type Cook } from "../batch/fold";
 import { eatenOf } from "../dish/eaten";
 import { GRAVY_GL, saltLiked, saltWanted, thickLiked } from "../dish/wanted";
 import type { Plan } from "../simulate/plan-schema";
-import { simulate } from "../simulate/simulate";
-import { coldWaterKg, waterL } from "../simulate/water-ways";
 import { factorWords, saltHereWords, thickHereWords, wantedWords } from "./say-taught";
 import { learnedOf, whatTaught, wordsOf } from "./taught";
 import { tasteSeen } from "./taste-seen";
@@ -34,8 +34,7 @@ const dish = (saltG: number, flourG: number, over: object = {}) =>
     ],
     ...over,
   });
-const traceOf = (plan: Plan) =>
-  simulate(plan, kitchen, { waterKg: coldWaterKg(waterL(plan, kitchen), kitchen) });
+const traceOf = (plan: Plan) => asPlanned(resolve(plan, kitchen)).trace;
 const END = 190;
 const taste = (min: number, tastes: readonly Taste[], isAtEatingHeat = true) => ({
   kind: "tasted",

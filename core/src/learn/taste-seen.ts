@@ -1,3 +1,4 @@
+import { resolve } from "../simulate/set-pot";
 import { MINUTE_MS } from "../units/time";
 import type { Cook } from "../batch/fold";
 import type { Tasting } from "../events/watch/effects";
@@ -71,7 +72,7 @@ export function tasteSeen(logged: LoggedPot): Readonly<Record<Kind, readonly Obs
   const plan = livePlan(batch.plan, cook);
   const outcome = outcomeOf(() => ({
     bowl: inBowl({ ...batch, kitchen, plan }, cook),
-    model: new LiveModel(plan, kitchen, cook, offMs),
+    model: new LiveModel(resolve(plan, kitchen), cook, offMs),
   }));
   if (!outcome.ok || outcome.value.bowl === null) return NOTHING;
   const { bowl, model } = outcome.value;

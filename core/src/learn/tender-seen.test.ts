@@ -1,3 +1,5 @@
+import { asPlanned } from "../simulate/as-planned";
+import { resolve } from "../simulate/set-pot";
 import { SCHEMA_VERSION } from "../simulate/schema-version";
 import fc from "fast-check";
 import { xoroshiro128plus } from "pure-rand/generator/xoroshiro128plus";
@@ -12,7 +14,6 @@ import { forksSay, TARGET_SIGMA, type ForkCheck } from "../doneness/target-belie
 import { TARGETS } from "../doneness/targets";
 import { simulate } from "../simulate/simulate";
 import { tenderHere, tenderSigma } from "../simulate/tender-here";
-import { coldWaterKg, waterL } from "../simulate/water-ways";
 import { Z90 } from "../units/estimate";
 import { normal } from "../units/random";
 import { beliefOf, learn, type Observation } from "./belief";
@@ -29,7 +30,7 @@ const fish = testBraise({
   items: [{ ...goat, ingredientId: "whiteFish" }],
 });
 const { done, ideal } = TARGETS.tenderDice;
-const trace = simulate(stew, kitchen, { waterKg: coldWaterKg(waterL(stew, kitchen), kitchen) });
+const trace = asPlanned(resolve(stew, kitchen)).trace;
 /** When its meat has had so much cooking, min from the first flame. */
 const atCookMin = (cookMin: number) =>
   trace.points.find((p) => p.cookMin >= cookMin)?.tMin ?? trace.totalMin;
@@ -101,7 +102,7 @@ describe("what it teaches", () => {
 
   test("the next one of its end is planned longer, its range no wider; Why says from what", () => {
     const [before, after] = [kitchen, taught].map((k) => {
-      const answers = answersFor(stew, k, () => null);
+      const answers = answersFor(resolve(stew, k), () => null);
       if (!answers.ok) throw new Error("cannot be reckoned");
       return answers.value;
     });
@@ -120,7 +121,7 @@ describe("what it teaches", () => {
     const on = { ...cook, offMs: null };
     const nowMs = LIT + (trace.toSimmerMin + 20) * 60_000;
     const widthIn = (k: typeof kitchen) => {
-      const { tender } = forecastLive(stew, k, on, nowMs);
+      const { tender } = forecastLive(resolve(stew, k), on, nowMs);
       if (tender === null) throw new Error("nothing gets tender");
       const { low, expected, high } = tender.atMs;
       return (high - low) / (expected - nowMs);
@@ -130,7 +131,7 @@ describe("what it teaches", () => {
 
   test("its verdict goes by it: what was done at the usual end is not done here", () => {
     const by = tenderHere(taught, "tenderDice")?.mean ?? NaN;
-    const { judged } = simulate(stew, taught, { waterKg: 1.5 });
+    const { judged } = simulate(resolve(stew, taught), { waterKg: 1.5 });
     expect(judged.get(goat.id)?.done.value).toBeCloseTo(done.value * Math.exp(by), 9);
     expect(judged.get(goat.id)?.isSlowed).toBe(false);
   });
@@ -143,7 +144,7 @@ describe("what it teaches", () => {
     expect(tenderSigma(taught, "tenderDice")).toBeLessThan(TARGET_SIGMA.value);
     expect(tenderHereWords(TARGETS.fish, taught)).toEqual([]);
     const [plain, here] = [kitchen, taught].map(
-      (k) => [...simulate(fish, k, { waterKg: 1 }).judged.values()][0]?.done.value,
+      (k) => [...simulate(resolve(fish, k), { waterKg: 1 }).judged.values()][0]?.done.value,
     );
     expect(here).toBe(plain);
     const { tender: _, ...without } = taught.learned;

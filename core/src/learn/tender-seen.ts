@@ -1,3 +1,4 @@
+import { resolve } from "../simulate/set-pot";
 import { LiveModel } from "../batch/live-model";
 import { cookedPlan } from "../batch/live-plan";
 import { FORK_NOISE, forksSay, TARGET_SIGMA } from "../doneness/target-belief";
@@ -14,8 +15,10 @@ export function tenderSeen(logged: LoggedPot): readonly Observation[] {
   const { batch, cook } = logged;
   if (unusable(logged) !== null || cook.checks.length === 0) return [];
   const kitchen = untaught(batch.kitchen);
-  const { plan } = cookedPlan(batch.plan, kitchen, cook);
-  const outcome = outcomeOf(() => new LiveModel(plan, kitchen, cook, cook.offMs ?? 0).long);
+  const { plan } = cookedPlan(resolve(batch.plan, kitchen), cook);
+  const outcome = outcomeOf(
+    () => new LiveModel(resolve(plan, kitchen), cook, cook.offMs ?? 0).long,
+  );
   if (!outcome.ok) return [];
   const { judged, forks } = outcome.value;
   const surest = new Map<string, Observation>();

@@ -1,3 +1,4 @@
+import { resolve } from "../simulate/set-pot";
 import { describe, expect, test } from "vitest";
 import { happened } from "../../test/events";
 import { testKitchen } from "../../test/kitchen";
@@ -31,7 +32,8 @@ const plan: Plan = {
 const did = (min: number, what: object) => ({ ...what, atMs: LIT + min * 60_000 });
 const seen = (...events: readonly object[]) =>
   workSeen({ batch: cooked({ plan }).batch, cook: fold(happened(...events)) });
-const usualMin = (id: string) => workTasks(plan, kitchen).find((t) => t.id === id)?.min ?? NaN;
+const usualMin = (id: string) =>
+  workTasks(resolve(plan, kitchen)).find((t) => t.id === id)?.min ?? NaN;
 
 describe("how long work took", () => {
   test("from its timer to its end; else from the piece of work before, less surely", () => {
@@ -73,7 +75,8 @@ describe("work in plans", () => {
   const taught = { ...kitchen, learned: learnedOf(words, { kitchenId: kitchen.id }) };
 
   test("takes as long as it takes here, and its line says so", () => {
-    const cut = (of: typeof kitchen) => workTasks(plan, of).find((t) => t.id === "onion:cut");
+    const cut = (of: typeof kitchen) =>
+      workTasks(resolve(plan, of)).find((t) => t.id === "onion:cut");
     const ratio = (cut(taught)?.min ?? NaN) / (cut(kitchen)?.min ?? NaN);
     expect(ratio).toBeGreaterThan(1.38);
     expect(ratio).toBeLessThan(1.52);
@@ -81,13 +84,14 @@ describe("work in plans", () => {
     expect(workHereWords("cut", taught)).toMatch(
       /^Cutting takes 4\d % longer than usual: from 5 times here, ±\d+ %; before: usual, ±67 %\.$/,
     );
-    expect(workMinutes(workTasks(plan, taught)).handsMin).toBeGreaterThan(
-      workMinutes(workTasks(plan, kitchen)).handsMin,
+    expect(workMinutes(workTasks(resolve(plan, taught))).handsMin).toBeGreaterThan(
+      workMinutes(workTasks(resolve(plan, kitchen))).handsMin,
     );
   });
 
   test("what was never timed goes a little with the rest; what the cook gave, and what stands, does not", () => {
-    const minutes = (of: typeof kitchen) => new Map(workTasks(plan, of).map((t) => [t.id, t.min]));
+    const minutes = (of: typeof kitchen) =>
+      new Map(workTasks(resolve(plan, of)).map((t) => [t.id, t.min]));
     const [here, usual] = [minutes(taught), minutes(kitchen)];
     const ratio = (id: string) => (here.get(id) ?? NaN) / (usual.get(id) ?? NaN);
     expect(ratio("onion:sweat")).toBeGreaterThan(1.05);
@@ -112,6 +116,6 @@ describe("work in plans", () => {
   test("a pot put on before it was learned goes by the usual", () => {
     const { work: _, ...before } = taught.learned;
     const old = { ...kitchen, learned: before };
-    expect(workTasks(plan, old)).toEqual(workTasks(plan, kitchen));
+    expect(workTasks(resolve(plan, old))).toEqual(workTasks(resolve(plan, kitchen)));
   });
 });

@@ -1,3 +1,4 @@
+import { resolve } from "../simulate/set-pot";
 import { MINUTE_MS } from "../units/time";
 import { saidOfWork } from "../events/hands/effects";
 import { workTasks } from "../schedule/work-tasks";
@@ -21,7 +22,7 @@ const MOST_TIMES = 4;
 export function workSeen({ batch, cook }: LoggedPot): readonly Observation[] {
   if (batch.practice !== undefined) return [];
   const { plan } = batch;
-  const outcome = outcomeOf(() => workTasks(plan, untaught(batch.kitchen)));
+  const outcome = outcomeOf(() => workTasks(resolve(plan, untaught(batch.kitchen))));
   if (!outcome.ok) return [];
   /** Every tap on any piece of work, with how many pieces it spoke of. */
   const taps = new Map<number, number>();

@@ -1,3 +1,4 @@
+import { resolve } from "../simulate/set-pot";
 import { DAY_MS } from "../units/time";
 import { expect, test } from "vitest";
 import { happened } from "../../test/events";
@@ -75,8 +76,10 @@ test("what a plan costs goes by the larder's price first, and counts what has no
   const items = [bones, like("onion", "A"), like("carrot"), like("leek", "B"), like("water")];
   const prices = ["lambNeck", "onion", "leek"].map((ingredientId) => ({ ingredientId, perKg: 4 }));
   const kitchen = { ...cooked({}).batch.kitchen, prices };
-  const cost = costOf({ ...loggedPlan, items }, kitchen, (id) => (id === "A" ? 2 : null));
+  const cost = costOf(resolve({ ...loggedPlan, items }, kitchen), (id) => (id === "A" ? 2 : null));
   expect(cost?.cost).toBeCloseTo(4 * bones.massKg + 2 * 0.5 + 4 * 0.5, 9);
   expect(cost?.unpriced).toBe(1);
-  expect(costOf({ ...loggedPlan, items: [like("carrot")] }, kitchen, () => null)).toBeNull();
+  expect(
+    costOf(resolve({ ...loggedPlan, items: [like("carrot")] }, kitchen), () => null),
+  ).toBeNull();
 });

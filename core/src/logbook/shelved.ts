@@ -1,3 +1,4 @@
+import { resolve } from "../simulate/set-pot";
 import { MINUTE_MS } from "../units/time";
 import type { Liking } from "../events/log/terms";
 import type { Gap } from "../batch/gap";
@@ -74,7 +75,7 @@ export function shelvedOf(
   if (cook.finishedMs === null) return null;
   const { plan, kitchen } = batch;
   const { litMs, offMs, result } = cook;
-  const vessel = outcomeOf(() => vesselOf(plan, kitchen));
+  const vessel = outcomeOf(() => vesselOf(resolve(plan, kitchen)));
   const seen = (kind: SeenOnce): SeenOf | null => {
     const said = worked.words?.seen[kind];
     if (said?.ok !== true) return null;
@@ -101,7 +102,7 @@ export function shelvedOf(
     set: result?.set ?? null,
     liking: cook.liking,
     gap: worked.gap,
-    bought: boughtFor(planAsWent(plan, cook), kitchen),
+    bought: boughtFor(resolve(planAsWent(plan, cook), kitchen)),
     bone: main === undefined ? null : nameOf(main),
     seen: Object.fromEntries(SEEN_ONCE.map((kind) => [kind, seen(kind)])) as ShelvedPot["seen"],
     ingredients: plan.items.map(nameOf),

@@ -1,3 +1,4 @@
+import { resolve } from "../simulate/set-pot";
 import { describe, expect, test } from "vitest";
 import { HEATS, testKitchen, testPlan, VESSEL_OF, type HeatName } from "../../test/kitchen";
 import { simulated } from "../../test/simulated";
@@ -35,7 +36,7 @@ const on = (name: HeatName, holdMin: number) => ({
   stop: { by: "time" as const, holdMin },
 });
 const SEA = testKitchen({ altitudeM: 0 });
-const unboiled = (plan: Plan, kitchen = SEA) => beansUnboiled(simulated(plan, kitchen));
+const unboiled = (plan: Plan, kitchen = SEA) => beansUnboiled(simulated(resolve(plan, kitchen)));
 
 describe("each bean's own minutes at a full boil", () => {
   test.each<[string, Plan, Plan]>([
@@ -94,7 +95,7 @@ describe("each bean's own minutes at a full boil", () => {
   ])("%s", (_what, danger, fine) => {
     expect(unboiled(danger)).toMatchObject({ id: "beans", severity: "danger" });
     expect(unboiled(fine)).toBeNull();
-    expect(beansUnsoaked(simulated(fine, SEA))).toBeNull();
+    expect(beansUnsoaked(simulated(resolve(fine, SEA)))).toBeNull();
   });
 
   test("one kind boiled does not speak for another that goes in late", () => {
@@ -123,11 +124,12 @@ describe("each bean's own minutes at a full boil", () => {
 });
 
 test("not soaked, or hardly, is a caution of its own", () => {
-  const soak = (work: PlanItem["work"]) => beansUnsoaked(simulated(beanPot(bean({ work })), SEA));
+  const soak = (work: PlanItem["work"]) =>
+    beansUnsoaked(simulated(resolve(beanPot(bean({ work })), SEA)));
   expect(soak([])?.text).toContain("not soaked");
   expect(soak([{ kind: "soak", min: 120 }])?.text).toContain("2 h only");
   expect(soak([{ kind: "soak", min: 300 }])).toBeNull();
   expect(
-    beansUnsoaked(simulated(beanPot(bean({ ingredientId: "chickpea", work: [] })), SEA)),
+    beansUnsoaked(simulated(resolve(beanPot(bean({ ingredientId: "chickpea", work: [] })), SEA))),
   ).toBeNull();
 });

@@ -1,3 +1,4 @@
+import { resolve } from "../simulate/set-pot";
 import { test } from "vitest";
 import { cautionedPlans } from "../../test/caution-plans";
 import { testKitchen } from "../../test/kitchen";
@@ -12,7 +13,7 @@ test("the words of every caution, with the figures they name", async () => {
   const told = new Map<string, unknown>();
   for (const plan of cautionedPlans)
     for (const { id, severity, title, text, rule, whose } of cautionsFor(
-      simulated(plan, kitchen, 21),
+      simulated(resolve(plan, kitchen), 21),
     ))
       if (!told.has(`${id} ${severity}`)) told.set(`${id} ${severity}`, [title, text, rule, whose]);
   await expectWorked(

@@ -1,15 +1,12 @@
+import type { SetPot } from "../simulate/set-pot";
 import { dishOf, type DishOf } from "../dish/dish-of";
-import type { Kitchen } from "../simulate/kitchen-schema";
-import type { Plan } from "../simulate/plan-schema";
 import { vesselOf } from "../simulate/references";
 import type { Trace } from "../simulate/trace";
 import { fitIn, type PotFit } from "../simulate/water-ways";
 import type { Caution } from "./caution";
 
 /** What a rule looks at. */
-export interface Facts {
-  readonly plan: Plan;
-  readonly kitchen: Kitchen;
+export interface Facts extends SetPot {
   readonly trace: Trace;
   /** What the trace comes to as food. */
   readonly dish: DishOf;
@@ -22,13 +19,12 @@ export interface Facts {
 }
 
 /** What the rules look at, of a plan that was simulated with this much water; when it is lit nobody knows. */
-export const factsOf = (plan: Plan, kitchen: Kitchen, trace: Trace, waterL: number): Facts => ({
-  plan,
-  kitchen,
+export const factsOf = (setPot: SetPot, trace: Trace, waterL: number): Facts => ({
+  ...setPot,
   trace,
   waterL,
-  dish: dishOf(plan, kitchen, trace),
-  fit: fitIn(vesselOf(plan, kitchen), plan, waterL),
+  dish: dishOf(setPot, trace),
+  fit: fitIn(vesselOf(setPot), setPot.start, waterL),
   litHour: null,
   isLitTimeSet: false,
 });

@@ -1,8 +1,8 @@
-import { findVessel } from "../simulate/references";
+import type { SetPot } from "../simulate/set-pot";
+
 import { stretchOf } from "../heats/heat";
 import { nightBeginsMin } from "../simulate/nobody-up";
 import type { Kitchen } from "../simulate/kitchen-schema";
-import type { Plan } from "../simulate/plan-schema";
 import { stretchesOf } from "../simulate/stretches";
 import type { Trace } from "../simulate/trace";
 
@@ -14,11 +14,9 @@ export interface FlameSpan {
 
 /** When a flame or ring is on under it: all of the time, in some of its stretches, or never. */
 export function flameSpans(
-  plan: Plan,
-  kitchen: Kitchen,
+  { plan, vessel }: SetPot,
   { stretches, totalMin }: Pick<Trace, "stretches" | "totalMin">,
 ): readonly FlameSpan[] {
-  const vessel = findVessel(plan, kitchen);
   return stretchesOf(plan).flatMap(({ heat }, index): readonly FlameSpan[] => {
     const fromMin = index === 0 ? 0 : stretches[index]?.fromMin;
     if (fromMin === undefined || !stretchOf(heat).burns(vessel)) return [];

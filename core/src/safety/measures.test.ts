@@ -1,3 +1,4 @@
+import { resolve } from "../simulate/set-pot";
 import { describe, expect, test } from "vitest";
 import { happened } from "../../test/events";
 import { cautionedPlans as plans } from "../../test/caution-plans";
@@ -81,9 +82,10 @@ const filled = {
 } as const;
 
 const all: readonly (readonly [string, Said])[] = [
-  ...plans.flatMap((plan) => cautionsFor(simulated(plan, kitchen))),
+  ...plans.flatMap((plan) => cautionsFor(simulated(resolve(plan, kitchen)))),
   ...lives.flatMap(
-    ([plan, events, min]) => onFire(plan, kitchen, fold(happened(...events)), at(min)).cautions,
+    ([plan, events, min]) =>
+      onFire(resolve(plan, kitchen), fold(happened(...events)), at(min)).cautions,
   ),
   ...portionCautions(filled),
   ...portionCautions({ ...filled, remedy: "reheatOnce" }),

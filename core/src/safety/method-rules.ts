@@ -16,7 +16,6 @@ const percent = (share: number): string => `${Math.round(share * 100)} %`;
 /** Over this much liquid a quick release spits stock and soup through the valve, L. */
 const SOUPY_L = 2;
 
-const vesselIn = ({ plan, kitchen }: Facts) => vesselOf(plan, kitchen);
 const isPressure = ({ plan }: Facts): boolean => isOn(plan, "pressure");
 
 /** The hottest that any of its stretches holds it at, °C. */
@@ -27,8 +26,8 @@ const hottestHoldC = ({ holdC, stretches }: Facts["trace"]): number =>
 export const METHOD_RULES: readonly Rule[] = [
   {
     hazard: "slow warming in a crock",
-    check: ({ plan, kitchen, trace, waterL }) => {
-      const refusal = crockRefusal(plan, trace, waterL, kitchen);
+    check: (facts) => {
+      const refusal = crockRefusal(facts, facts.trace, facts.waterL);
       if (refusal === null) return null;
       const ways = refusal.remedies.map((r) => `${r.text} (then ${showDuration(r.from5To60Min)})`);
       return {
@@ -84,7 +83,7 @@ export const METHOD_RULES: readonly Rule[] = [
     hazard: "overfull pressure cooker",
     check: (facts) => {
       if (!isPressure(facts)) return null;
-      const most = fullestShareOf(facts.plan, vesselIn(facts));
+      const most = fullestShareOf(facts.plan, vesselOf(facts));
       return facts.trace.fullestShare > most + 0.005
         ? {
             id: "pressureFull",
@@ -102,7 +101,7 @@ export const METHOD_RULES: readonly Rule[] = [
     hazard: "too little liquid under pressure",
     check: (facts) => {
       if (!isPressure(facts)) return null;
-      const least = leastLiquidL(facts.plan, vesselIn(facts));
+      const least = leastLiquidL(facts.plan, vesselOf(facts));
       const { startL, leastL } = liquidUnderPressure(facts);
       const runsLow = leastL < least / 2;
       return startL < least - 0.005 || runsLow
@@ -215,7 +214,7 @@ export const METHOD_RULES: readonly Rule[] = [
       const alone =
         isOn(plan, "oven") ||
         isOn(plan, "slowCooker") ||
-        (isOn(plan, "pressure") && vesselIn(facts).pressure?.drive === "electric");
+        (isOn(plan, "pressure") && vesselOf(facts).pressure?.drive === "electric");
       return alone
         ? {
             id: "alone",

@@ -53,8 +53,9 @@ const SHORT_BURN_MIN = 60;
 const POT_RULES: readonly Rule[] = [
   {
     hazard: "over the rim",
-    check: ({ fit, plan, kitchen, trace }) => {
-      const tooMuch = overRim(trace, vesselOf(plan, kitchen));
+    check: (facts) => {
+      const { fit, trace } = facts;
+      const tooMuch = overRim(trace, vesselOf(facts));
       if (tooMuch !== null)
         return {
           id: "overRim",
@@ -140,8 +141,9 @@ const POT_RULES: readonly Rule[] = [
   },
   {
     hazard: "unattended flame",
-    check: ({ plan, kitchen, trace, litHour, isLitTimeSet }) => {
-      const spans = flameSpans(plan, kitchen, trace);
+    check: (facts) => {
+      const { plan, kitchen, trace, litHour, isLitTimeSet } = facts;
+      const spans = flameSpans(facts, trace);
       if (spans.length === 0) return null;
       const nightMin = burnsIntoNight(litHour, spans, kitchen);
       if (nightMin !== null)

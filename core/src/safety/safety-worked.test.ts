@@ -1,3 +1,4 @@
+import { resolve } from "../simulate/set-pot";
 import { test } from "vitest";
 import { HEATS, testBraise, testKitchen, testPlan, VESSEL_OF } from "../../test/kitchen";
 import { simulated } from "../../test/simulated";
@@ -431,7 +432,7 @@ test("what is said of some hundred and fifty pots, as worked", async () => {
     "cautions",
     CASES.map(([name, { plan, at = kitchen, litHour = 9, isLitTimeSet = true }]) => [
       name,
-      cautionsFor(simulated(plan, at, litHour, isLitTimeSet)).map(written),
+      cautionsFor(simulated(resolve(plan, at), litHour, isLitTimeSet)).map(written),
     ]),
   );
 });

@@ -1,3 +1,4 @@
+import { resolve } from "../simulate/set-pot";
 import type { Vessel } from "../vessel/vessel-schema";
 import { describe, expect, test } from "vitest";
 import { HEATS, testBraise, testKitchen, testPlan } from "../../test/kitchen";
@@ -10,7 +11,9 @@ import { cautionsFor, RULES } from "./rules";
 type PlanOver = Parameters<typeof testPlan>[0];
 
 function cautions(over: PlanOver = {}, litHour: number | null = 9, altitudeM = 1640) {
-  return cautionsFor(simulated(testPlan(over), testKitchen({ altitudeM }), litHour)).map(metric);
+  return cautionsFor(simulated(resolve(testPlan(over), testKitchen({ altitudeM })), litHour)).map(
+    metric,
+  );
 }
 const ids = (...args: Parameters<typeof cautions>) => cautions(...args).map((c) => c.id);
 const one = (ingredientId: string, massKg = 1, more: object = {}) => ({
@@ -76,7 +79,7 @@ function toldOfHuge(powerW: number, more: Partial<Vessel> = {}) {
         ? { method: "hob", vigour: "bare", lid: "on", boilFirstMin: null }
         : HEATS.pressure,
   });
-  return cautionsFor(simulated(plan, kitchen)).map(metric);
+  return cautionsFor(simulated(resolve(plan, kitchen))).map(metric);
 }
 
 test("an electric cooker that warms too slowly is told so of itself; no ring is spoken of", () => {
@@ -457,7 +460,7 @@ describe("whose rule for chilling", () => {
   ] as const)("%s", (coolingCode, words) => {
     const plan = testPlan();
     const kitchen = testKitchen({ coolingCode });
-    const told = cautionsFor(simulated(plan, kitchen)).map(metric);
+    const told = cautionsFor(simulated(resolve(plan, kitchen))).map(metric);
     expect(told.find((c) => c.id === "cooling")?.text).toMatch(words);
   });
 });
@@ -548,7 +551,7 @@ test("whole birds and hams are done by their core, cheeks by their cook value; b
       water: { by: "amount", volumeL: 3 },
       stop: { by: "tender" },
     } as PlanOver);
-    return simulated(plan, testKitchen()).trace;
+    return simulated(resolve(plan, testKitchen())).trace;
   };
   const bird = done("wholeChicken", 1.6);
   expect(bird.items[0]?.hottestCentreC).toBeGreaterThanOrEqual(74);
@@ -640,11 +643,13 @@ describe("what is asked of new kinds of meat and shellfish", () => {
   const ids = (ingredientId: string) =>
     cautionsFor(
       simulated(
-        testBraise({
-          end: "served",
-          items: [{ id: "m", ingredientId, massKg: 1, when: { at: "start" } }],
-        }),
-        testKitchen(),
+        resolve(
+          testBraise({
+            end: "served",
+            items: [{ id: "m", ingredientId, massKg: 1, when: { at: "start" } }],
+          }),
+          testKitchen(),
+        ),
         12,
       ),
     );

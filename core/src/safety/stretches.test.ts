@@ -1,3 +1,4 @@
+import { resolve } from "../simulate/set-pot";
 import { ONE_COOK } from "../simulate/hands";
 import { inWords } from "../units/said";
 import { describe, expect, test } from "vitest";
@@ -20,7 +21,7 @@ const then = (heat: Heat, holdMin: number, id = "later"): HeatStretch => ({
   stop: { by: "time", holdMin },
 });
 const answers = (plan: Plan, hour: number | null = null) => {
-  const outcome = answersFor(plan, kitchen, () => hour);
+  const outcome = answersFor(resolve(plan, kitchen), () => hour);
   if (!outcome.ok) throw outcome.problem;
   return outcome.value;
 };
@@ -89,7 +90,7 @@ describe("a flame in some stretches", () => {
 
   test("burns only in those, and the night is judged by them", () => {
     const { trace } = answers(plan);
-    const spans = flameSpans(plan, kitchen, trace);
+    const spans = flameSpans(resolve(plan, kitchen), trace);
     expect(spans).toHaveLength(1);
     expect(spans[0]?.fromMin).toBeCloseTo(trace.stretches[1]?.fromMin ?? 0, 6);
     // In the oven at night, on the ring in the morning.
@@ -100,7 +101,7 @@ describe("a flame in some stretches", () => {
     const early = { hands: [{ ...ONE_COOK, sleep: { from: "18:30", to: "01:30" } }] };
     expect(burnsIntoNight(14, spans, kitchen)).toBeNull();
     expect(burnsIntoNight(16, spans, early)).toBe(18 * 60 + 30);
-    expect(flameSpans(testBraise(), kitchen, trace)).toEqual([]);
+    expect(flameSpans(resolve(testBraise(), kitchen), trace)).toEqual([]);
   });
 
   test("said as a flame at night only where it is", () => {
@@ -108,7 +109,10 @@ describe("a flame in some stretches", () => {
     expect(ids(plan, 9)).not.toContain("flameAtNight");
     // By the house's own hours of sleep, and the hour they begin is said.
     const sleep = { from: "18:30", to: "01:30" };
-    const outcome = answersFor(plan, { ...kitchen, hands: [{ ...ONE_COOK, sleep }] }, () => 16);
+    const outcome = answersFor(
+      resolve(plan, { ...kitchen, hands: [{ ...ONE_COOK, sleep }] }),
+      () => 16,
+    );
     if (!outcome.ok) throw outcome.problem;
     const night = outcome.value.cautions.find((c) => c.id === "flameAtNight");
     expect(inWords(night?.text ?? "", "us")).toContain("off before 18:30");
@@ -159,7 +163,7 @@ test("on the ring first and then in the oven the flame is out as it goes in", ()
     then: [then({ ...HEATS.oven }, 120)],
   });
   const { trace } = answers(plan);
-  expect(flameSpans(plan, kitchen, trace)).toEqual([
+  expect(flameSpans(resolve(plan, kitchen), trace)).toEqual([
     { fromMin: 0, toMin: trace.stretches[1]?.fromMin },
   ]);
 });

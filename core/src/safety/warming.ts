@@ -1,6 +1,6 @@
 import type { Heat } from "../heats/heat-schema";
 import type { Vessel } from "../vessel/vessel-schema";
-import { findVessel } from "../simulate/references";
+
 import { heatOf, isInOven, isSlow } from "../heats/heat";
 import { SAFE_WARM_UP_MIN, slowestMeatHighMin, slowestMeatMin } from "../convert/warming";
 import { codeOf, holdingLineC } from "../cool/codes";
@@ -20,11 +20,11 @@ const whereIn = (heat: Heat, vessel: Vessel | undefined): string => {
 };
 
 /** In an oven, or a huge pot on a weak ring; a slow cooker has its own, which refuses. */
-export function slowWarming({ plan, kitchen, trace, waterL }: Facts): Caution | null {
+export function slowWarming(facts: Facts): Caution | null {
+  const { plan, vessel, trace, waterL } = facts;
   const { heat } = plan;
   if (isSlow(heat) || trace.problem !== null) return null;
-  const vessel = findVessel(plan, kitchen);
-  const slowest = slowestMeatMin(plan, trace, waterL, kitchen);
+  const slowest = slowestMeatMin(facts, trace, waterL);
   return slowest <= SAFE_WARM_UP_MIN
     ? null
     : {
@@ -39,12 +39,13 @@ export function slowWarming({ plan, kitchen, trace, waterL }: Facts): Caution | 
 }
 
 /** In time as expected, and not where ring, oven or crock is a slow one. */
-export function slowAtItsEnd({ plan, kitchen, trace, waterL }: Facts): Caution | null {
+export function slowAtItsEnd(facts: Facts): Caution | null {
+  const { plan, vessel, trace, waterL } = facts;
   const isFrozenInCrock = isSlow(plan.heat) && plan.items.some((i) => i.frozen);
   if (trace.problem !== null || isFrozenInCrock) return null;
-  const slowest = slowestMeatMin(plan, trace, waterL, kitchen);
+  const slowest = slowestMeatMin(facts, trace, waterL);
   if (slowest > SAFE_WARM_UP_MIN) return null;
-  const highMin = slowestMeatHighMin(plan, trace, waterL, kitchen);
+  const highMin = slowestMeatHighMin(facts, trace, waterL);
   return highMin <= SAFE_WARM_UP_MIN
     ? null
     : {
@@ -52,7 +53,7 @@ export function slowAtItsEnd({ plan, kitchen, trace, waterL }: Facts): Caution |
         severity: "caution",
         places: ["plan", "cook"],
         title: "It may warm too slowly",
-        text: say`Its thickest part takes about ${showDuration(slowest)} from ${ruleC(5)} to ${ruleC(60)}, and one time in ten ${Number.isFinite(highMin) ? `${showDuration(highMin)} or more` : "it is not there in five hours"}; four are the limit. ${heatOf(plan.heat).faster(findVessel(plan, kitchen))} Read it after three hours.`,
+        text: say`Its thickest part takes about ${showDuration(slowest)} from ${ruleC(5)} to ${ruleC(60)}, and one time in ten ${Number.isFinite(highMin) ? `${showDuration(highMin)} or more` : "it is not there in five hours"}; four are the limit. ${heatOf(plan.heat).faster(vessel)} Read it after three hours.`,
         rule: WARM_UP_RULE,
         whose: WARM_UP_WHOSE,
       };

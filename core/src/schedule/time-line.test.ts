@@ -1,3 +1,4 @@
+import { resolve } from "../simulate/set-pot";
 import { describe, expect, test } from "vitest";
 import { HEATS, testBraise, testKitchen, VESSEL_OF, type HeatName } from "../../test/kitchen";
 import { byTime, gravyBraise, hob, stretch } from "../../test/stretches";
@@ -8,7 +9,7 @@ import { timeLine } from "./time-line";
 import { turnsOf, turnTo } from "./turns";
 
 const lineOf = (plan: Plan) => {
-  const trace = simulate(plan, testKitchen(), { waterKg: 1.4 });
+  const trace = simulate(resolve(plan, testKitchen()), { waterKg: 1.4 });
   return { trace, line: timeLine({ ...plan, prepareMin: 0 }, trace) };
 };
 const on = (name: HeatName, over: Parameters<typeof testBraise>[0] = {}) =>

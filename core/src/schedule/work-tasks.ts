@@ -1,5 +1,6 @@
+import type { SetPot } from "../simulate/set-pot";
 import type { TaskKind } from "../prepare/works";
-import { findVessel } from "../simulate/references";
+
 import { pieceEdgeM } from "../heat/piece-sides";
 import { WORKS } from "../prepare/works";
 import { browningBatches, browningMin, footprintM2 } from "../prepare/browning";
@@ -61,10 +62,10 @@ const goesInLater = ({ when }: PlanItem): boolean =>
 
 /** The pan and the rings that are free while a pot is on; null where there is no other to work in. */
 export function besideThePot(
-  plan: Plan,
-  kitchen: Kitchen,
+  setPot: SetPot,
 ): { readonly pan: Vessel; readonly ringIds: readonly string[] } | null {
-  const pan = browningVessel(plan, kitchen);
+  const { plan, kitchen } = setPot;
+  const pan = browningVessel(setPot);
   // In the oven or a slow cooker it stands on no ring while things go in.
   const isOnRing = isOn(plan, "hob") || isOn(plan, "pressure");
   const ringIds = kitchen.rings.map((r) => r.id).filter((id) => !isOnRing || id !== plan.ringId);
@@ -73,15 +74,10 @@ export function besideThePot(
     : { pan, ringIds };
 }
 
-function whenOf(
-  item: PlanItem,
-  kind: WorkTask["kind"],
-  plan: Plan,
-  kitchen: Kitchen,
-): WorkTask["when"] {
+function whenOf(item: PlanItem, kind: WorkTask["kind"], setPot: SetPot): WorkTask["when"] {
   if (isOnceSoft(item, kind)) return "after";
   const isMeanwhile = IN_A_PAN.has(kind) && goesInLater(item);
-  return isMeanwhile && besideThePot(plan, kitchen) !== null ? "meanwhile" : "before";
+  return isMeanwhile && besideThePot(setPot) !== null ? "meanwhile" : "before";
 }
 
 /** Whether it is done once it is soft: garlic and spice are crushed before, beans and potatoes after. */
@@ -98,9 +94,10 @@ const AHEAD_MIN = 180;
 const SLICE_RATIO = 1.8;
 
 /** The work a plan asks for, in the order it is done: what may be left begins first. */
-export function workTasks(plan: Plan, kitchen: Kitchen): readonly WorkTask[] {
+export function workTasks(setPot: SetPot): readonly WorkTask[] {
+  const { plan, kitchen } = setPot;
   const tasks = plan.items.flatMap((item) =>
-    itemTasks(item, plan, kitchen).map((task) => ({ ...task, ...minHere(task, item, kitchen) })),
+    itemTasks(item, setPot).map((task) => ({ ...task, ...minHere(task, item, kitchen) })),
   );
   const rank = ({ attention, min, kind, when }: WorkTask) => {
     if (when !== "before") return when === "meanwhile" ? 3 : 4;
@@ -175,7 +172,7 @@ export function workMinutes(tasks: readonly WorkTask[]) {
 
 type UsualTask = Omit<WorkTask, "usualMin">;
 
-function itemTasks(item: PlanItem, plan: Plan, kitchen: Kitchen): readonly UsualTask[] {
+function itemTasks(item: PlanItem, setPot: SetPot): readonly UsualTask[] {
   const name = nameOf(item).toLowerCase();
   const make = (
     kind: WorkTask["kind"],
@@ -193,11 +190,11 @@ function itemTasks(item: PlanItem, plan: Plan, kitchen: Kitchen): readonly Usual
     min: given ?? time.fixed.value + (time.perKg?.value ?? 0) * item.massKg,
     attention: time.attention,
     batches: 1,
-    when: whenOf(item, kind, plan, kitchen),
+    when: whenOf(item, kind, setPot),
   });
   const state = item.boneState;
   const tasks: UsualTask[] = inOrder(item.work).map((work): UsualTask => {
-    if (work.kind === "brown") return browning(item, plan, kitchen, work.min);
+    if (work.kind === "brown") return browning(item, setPot, work.min);
     if (work.kind === "roux") {
       const colour = work.colour ?? "blond";
       return {
@@ -215,7 +212,7 @@ function itemTasks(item: PlanItem, plan: Plan, kitchen: Kitchen): readonly Usual
       WORK_TIMES[work.kind],
       titleOf(work, name),
       work.min,
-      howOf(work, item, plan, kitchen),
+      howOf(work, item, setPot),
     );
   });
   if (state === "roasted") tasks.push(make("roast", STATE_TIMES.roasted, `Roast the ${name}`));
@@ -254,9 +251,9 @@ function titleOf({ kind }: Work, name: string): string {
 
 const percent = (share: number) => `${Math.round(share * 100)} %`;
 
-function howOf(work: Work, item: PlanItem, plan: Plan, kitchen: Kitchen): Said {
-  const beside =
-    whenOf(item, work.kind, plan, kitchen) === "meanwhile" ? besideThePot(plan, kitchen) : null;
+function howOf(work: Work, item: PlanItem, setPot: SetPot): Said {
+  const { plan } = setPot;
+  const beside = whenOf(item, work.kind, setPot) === "meanwhile" ? besideThePot(setPot) : null;
   const inPan = beside === null ? "" : `in ${called(beside.pan.name)}`;
   switch (work.kind) {
     case "cut":
@@ -280,19 +277,18 @@ function howOf(work: Work, item: PlanItem, plan: Plan, kitchen: Kitchen): Said {
 }
 
 /** The widest flat floor there is to brown on: a pan, else the pot itself. */
-export function browningVessel(plan: Plan, kitchen: Kitchen): Vessel | undefined {
+export function browningVessel({ kitchen, vessel }: SetPot): Vessel | undefined {
   const pans = kitchen.vessels.filter((v) => v.kind === "pan");
-  return (
-    pans.sort((a, b) => vesselAreaM2(b, 0) - vesselAreaM2(a, 0))[0] ?? findVessel(plan, kitchen)
-  );
+  return pans.sort((a, b) => vesselAreaM2(b, 0) - vesselAreaM2(a, 0))[0] ?? vessel;
 }
 
-function browning(item: PlanItem, plan: Plan, kitchen: Kitchen, given?: number): UsualTask {
+function browning(item: PlanItem, setPot: SetPot, given?: number): UsualTask {
+  const { plan } = setPot;
   const shape = pieceOf(item, plan.pieceM);
   const edgeM = pieceEdgeM(shape);
   const isSlices =
     shape.kind === "brick" && Math.max(...shape.sizeM) > SLICE_RATIO * Math.min(...shape.sizeM);
-  const vessel = browningVessel(plan, kitchen);
+  const vessel = browningVessel(setPot);
   const foot = footprintM2(item.massKg, edgeM, ingredientOf(item).densityKgL.value * 1000);
   const batches = vessel === undefined ? 1 : browningBatches(foot, vesselAreaM2(vessel, 0));
   return {
@@ -305,6 +301,6 @@ function browning(item: PlanItem, plan: Plan, kitchen: Kitchen, given?: number):
     min: given ?? browningMin(batches, isSlices),
     attention: "hands",
     batches,
-    when: whenOf(item, "brown", plan, kitchen),
+    when: whenOf(item, "brown", setPot),
   };
 }

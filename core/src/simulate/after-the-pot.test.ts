@@ -1,3 +1,4 @@
+import { resolve } from "./set-pot";
 import fc from "fast-check";
 import { expect, test } from "vitest";
 import { testKitchen, testPlan } from "../../test/kitchen";
@@ -19,11 +20,11 @@ test("gelatin given and what stays in the sieve, told of a pot that is over, are
       (seed, parameter, times) => {
         const random = seeded(seed);
         const { plan, kitchen, waterKg } = randomPot(() => uniform(random));
-        const usual = outcomeOf(() => simulate(plan, kitchen, { waterKg }));
+        const usual = outcomeOf(() => simulate(resolve(plan, kitchen), { waterKg }));
         if (!usual.ok) return;
         const anew = afterThePot(usual.value, plan, parameter, times);
         const parameters = { ...EXPECTED, [parameter]: times };
-        const simulated = simulate(plan, kitchen, { waterKg, parameters });
+        const simulated = simulate(resolve(plan, kitchen), { waterKg, parameters });
         if (anew === null) return;
         told++;
         for (const id of Object.keys(FIGURES) as FigureId[])
@@ -38,7 +39,7 @@ test("gelatin given and what stays in the sieve, told of a pot that is over, are
 test("where the pot itself would go otherwise, nothing is told", () => {
   const kitchen = testKitchen();
   const plan = testPlan();
-  const trace = simulate(plan, kitchen, { waterKg: 4.4 });
+  const trace = simulate(resolve(plan, kitchen), { waterKg: 4.4 });
   expect(afterThePot(trace, plan, "evaporation", 2)).toBeNull();
   const set = testPlan({
     items: [
@@ -52,7 +53,7 @@ test("where the pot itself would go otherwise, nothing is told", () => {
       },
     ],
   });
-  const withGelatin = simulate(set, kitchen, { waterKg: 4.4 });
+  const withGelatin = simulate(resolve(set, kitchen), { waterKg: 4.4 });
   expect(afterThePot(withGelatin, set, "extraction", 2)).toBeNull();
   const lifted = testPlan({
     items: plan.items.map((i) =>
@@ -61,6 +62,6 @@ test("where the pot itself would go otherwise, nothing is told", () => {
         : i,
     ),
   });
-  const without = simulate(lifted, kitchen, { waterKg: 4.4 });
+  const without = simulate(resolve(lifted, kitchen), { waterKg: 4.4 });
   expect(afterThePot(without, lifted, "leftOnSolids", 2)).toBeNull();
 });

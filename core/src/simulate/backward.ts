@@ -1,10 +1,11 @@
+import { startContents } from "./start-contents";
+import { resolve, type SetPot } from "./set-pot";
 import { outcomeOf, Problem } from "../units/problem";
-import type { Kitchen } from "./kitchen-schema";
 import type { Plan } from "./plan-schema";
 import { overRim } from "./over-rim";
 import { suitsPlan, vesselOf } from "./references";
 import { simulate } from "./simulate";
-import { bonesKg, coldWaterKg, fitIn, type PotFit } from "./water-ways";
+import { coldWaterKg, fitIn, type PotFit } from "./water-ways";
 
 /** A pot that would give the wanted result, with what it takes. */
 export interface BackwardOption {
@@ -28,12 +29,11 @@ const scaled = (plan: Plan, by: number): Plan => ({
  * @throws Problem `notReachable` where the plan has no bones to scale
  */
 export function backwardFrom(
-  plan: Plan,
-  kitchen: Kitchen,
+  { plan, kitchen, start }: SetPot,
   wantedCold: number,
   waterPerBone: number,
 ): readonly BackwardOption[] {
-  if (bonesKg(plan) <= 0)
+  if (start.bonesKg <= 0)
     throw new Problem(
       "notReachable",
       "items",
@@ -45,9 +45,15 @@ export function backwardFrom(
     .flatMap((vessel) => {
       const inVessel: Plan = { ...plan, vesselId: vessel.id };
       for (let loads = 1; loads <= 6; loads++) {
-        const found = outcomeOf(() => sized(inVessel, kitchen, wantedCold / loads, waterPerBone));
+        const found = outcomeOf(() =>
+          sized(resolve(inVessel, kitchen), wantedCold / loads, waterPerBone),
+        );
         if (!found.ok) continue;
-        const fit = fitIn(vessel, scaled(inVessel, found.value.by), found.value.waterL);
+        const fit = fitIn(
+          vessel,
+          startContents(scaled(inVessel, found.value.by)),
+          found.value.waterL,
+        );
         if (fit.limit === "fits")
           return [
             {
@@ -70,13 +76,14 @@ export function backwardFrom(
  * Bones and water for wantedCold litres: both grow together at the ratio, and more of both leaves more,
  * so one unknown is found by the secant method inside a bracket.
  */
-function sized(plan: Plan, kitchen: Kitchen, wantedCold: number, waterPerBone: number) {
-  const bones = bonesKg(plan);
-  const vessel = vesselOf(plan, kitchen);
+function sized(setPot: SetPot, wantedCold: number, waterPerBone: number) {
+  const { plan, kitchen } = setPot;
+  const bones = setPot.start.bonesKg;
+  const vessel = vesselOf(setPot);
   const waterFor = (by: number) => waterPerBone * bones * by;
   const missAt = (by: number): number => {
     const waterKg = coldWaterKg(waterFor(by), kitchen);
-    const trace = simulate(scaled(plan, by), kitchen, { waterKg });
+    const trace = simulate(resolve(scaled(plan, by), kitchen), { waterKg });
     // Too much to go in: whether the answer itself fits is judged by its fit.
     if (overRim(trace, vessel) !== null) return wantedCold;
     if (trace.problem?.code === "boiledDry") return -wantedCold;

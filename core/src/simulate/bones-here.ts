@@ -1,3 +1,4 @@
+import type { SetPot } from "./set-pot";
 import { kitchenEstimate } from "../units/constant";
 import { ingredientOf } from "./item-facts";
 import type { Kitchen } from "./kitchen-schema";
@@ -34,11 +35,11 @@ export function bonesHere(
 }
 
 /** Spread of what such bones give in this kitchen, one standard deviation of the logarithm. */
-export const bonesSigmaOf = (plan: Plan, kitchen: Kitchen): number =>
+export const bonesSigmaOf = ({ plan, kitchen }: SetPot): number =>
   ofNext(bonesHere(kitchen, plan), SPREAD.extraction.value, BONES_NOISE.value);
 
 /** The parameters of a pot, its bones giving as they do here. */
-export function withBonesHere(parameters: Parameters, plan: Plan, kitchen: Kitchen): Parameters {
+export function withBonesHere(parameters: Parameters, { plan, kitchen }: SetPot): Parameters {
   const here = bonesHere(kitchen, plan);
   return here === null
     ? parameters

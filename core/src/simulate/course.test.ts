@@ -1,3 +1,4 @@
+import { resolve } from "./set-pot";
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
 import { testKitchen, testPlan } from "../../test/kitchen";
@@ -14,8 +15,8 @@ const stock = testPlan({
 });
 const waterKg = 4.4;
 const run = (course: Partial<Course>, plan: Plan = stock) =>
-  simulate(plan, kitchen, { waterKg, course: { ...AS_PLANNED, ...course } });
-const planned = simulate(stock, kitchen, { waterKg });
+  simulate(resolve(plan, kitchen), { waterKg, course: { ...AS_PLANNED, ...course } });
+const planned = simulate(resolve(stock, kitchen), { waterKg });
 
 describe("a pot that follows what was done", () => {
   test("with nothing done it is the plan's own course", () => {
@@ -141,7 +142,7 @@ describe("on the other heats", () => {
     stop: { by: "time", holdMin: 360 },
   });
   const cook = (course: Partial<Course>) =>
-    simulate(crock, kitchen, { waterKg: 2, course: { ...AS_PLANNED, ...course } });
+    simulate(resolve(crock, kitchen), { waterKg: 2, course: { ...AS_PLANNED, ...course } });
 
   test("a crock on HIGH warms faster, open it falls back, without power it cools", () => {
     const low = cook({});
@@ -164,7 +165,7 @@ describe("on the other heats", () => {
       stop: { by: "time", holdMin: 180 },
     });
     const inOven = (course: Partial<Course>) =>
-      simulate(braise, kitchen, { waterKg: 1, course: { ...AS_PLANNED, ...course } });
+      simulate(resolve(braise, kitchen), { waterKg: 1, course: { ...AS_PLANNED, ...course } });
     const mild = inOven({});
     const hot = inOven({
       turns: [{ tMin: mild.toSimmerMin, vigour: "gentle", lid: "on", ovenC: 170 }],
@@ -178,9 +179,9 @@ describe("on the other heats", () => {
       items: stock.items.map((i) => ({ ...i, massKg: 1 })),
       stop: { by: "time", holdMin: 60 },
     });
-    const whole = simulate(sealed, kitchen, { waterKg: 2 });
+    const whole = simulate(resolve(sealed, kitchen), { waterKg: 2 });
     const fromMin = whole.toSimmerMin + 10;
-    const cut = simulate(sealed, kitchen, {
+    const cut = simulate(resolve(sealed, kitchen), {
       waterKg: 2,
       course: { ...AS_PLANNED, gaps: [{ fromMin, toMin: fromMin + 20, what: "heat" }] },
     });
@@ -197,12 +198,14 @@ function saltItem(g: number) {
 
 test("a pot with nothing lying in it has nothing that comes bare", () => {
   const trace = simulate(
-    testPlan({
-      items: [{ id: "s", ingredientId: "houseStock", massKg: 2, when: { at: "start" } }],
-      water: { by: "amount", volumeL: 0 },
-      stop: { by: "share", share: 0.2 },
-    }),
-    kitchen,
+    resolve(
+      testPlan({
+        items: [{ id: "s", ingredientId: "houseStock", massKg: 2, when: { at: "start" } }],
+        water: { by: "amount", volumeL: 0 },
+        stop: { by: "share", share: 0.2 },
+      }),
+      kitchen,
+    ),
     { waterKg: 0 },
   );
   expect(trace.problem).toBeNull();

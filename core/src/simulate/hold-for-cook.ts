@@ -1,8 +1,7 @@
+import type { SetPot } from "./set-pot";
 import { heatOf } from "../heats/heat";
 import { cookRate } from "../doneness/cook-value";
-import type { Kitchen } from "./kitchen-schema";
 import { countsBack } from "./moves";
-import type { Plan } from "./plan-schema";
 import { Run } from "./run";
 import type { SimulateOptions } from "./options";
 import type { Trace } from "./trace";
@@ -34,13 +33,8 @@ export const overMin = (trace: Trace, cookMin: number): number =>
  * One pass that stops the hold by itself once the cook value is there and the centre is hot; what comes
  * after (release, rest) is not foreseen.
  */
-export const untilCooked = (
-  plan: Plan,
-  kitchen: Kitchen,
-  options: SimulateOptions,
-  cookMin: number,
-): Trace =>
-  new Run(plan, kitchen, options, [{ by: "cook", cookMin }], heatOf(plan.heat).guessMin).go();
+export const untilCooked = (setPot: SetPot, options: SimulateOptions, cookMin: number): Trace =>
+  new Run(setPot, options, [{ by: "cook", cookMin }], heatOf(setPot.plan.heat).guessMin).go();
 
 /** True where the centre of what rules the dish came to its gate: min(85 °C, plateau − 3), fish its core. */
 export function centreIsHot(trace: Trace): boolean {
@@ -56,20 +50,20 @@ export function centreIsHot(trace: Trace): boolean {
  * @throws Problem as Run does; `trace.problem` is `notReachable` after two days
  */
 export function holdForCook(
-  plan: Plan,
-  kitchen: Kitchen,
+  setPot: SetPot,
   options: SimulateOptions,
   cookMin: number,
   nearMin?: number,
 ): Trace {
+  const { plan } = setPot;
   const fixed = (holdMin: number) =>
-    new Run(plan, kitchen, options, [{ by: "time", holdMin }], holdMin).go();
+    new Run(setPot, options, [{ by: "time", holdMin }], holdMin).go();
   let low = 0;
   let high = Infinity;
   let done: Trace | null = null;
   let guess = nearMin ?? 0;
   if (nearMin === undefined) {
-    const first = untilCooked(plan, kitchen, options, cookMin);
+    const first = untilCooked(setPot, options, cookMin);
     if (first.problem !== null) return first;
     // Where something counts back from the end, that run did not know it: good for a guess, not as a bound.
     if (!plan.items.some(countsBack)) [done, high] = [first, first.holdMin];
@@ -96,7 +90,7 @@ export function holdForCook(
     else guess = Number.isFinite(high) ? (low + high) / 2 : guess + Math.max(LONGER_MIN, guess / 4);
   }
   if (done !== null) return done;
-  if (nearMin !== undefined) return holdForCook(plan, kitchen, options, cookMin);
+  if (nearMin !== undefined) return holdForCook(setPot, options, cookMin);
   return { ...fixed(low), problem: neverThere({ by: "cook", cookMin }, plan.stop) };
 }
 

@@ -1,4 +1,4 @@
-import { findVessel } from "./references";
+import { findVessel } from "./set-pot";
 import type { Heat } from "../heats/heat-schema";
 import { isInOven, isSlow } from "../heats/heat";
 import { kitchenEstimate } from "../units/constant";

@@ -1,4 +1,5 @@
-import { findVessel } from "./references";
+import type { SetPot } from "./set-pot";
+
 import type { Heat } from "../heats/heat-schema";
 import { heatOf, isSealed } from "../heats/heat";
 import { kitchenEstimate } from "../units/constant";
@@ -86,14 +87,15 @@ export function steamHere(
 }
 
 /** How much of a ring's heat reaches the pot on it here, against the default; null where nothing is known. */
-export const ringHere = (kitchen: Kitchen, plan: Plan): FactorHere | null =>
-  kitchen.learned === undefined || !usesRing(plan, kitchen)
+export const ringHere = (setPot: SetPot): FactorHere | null => {
+  const { learned } = setPot.kitchen;
+  return learned === undefined || !usesRing(setPot)
     ? null
-    : factorOf(kitchen.learned.ring, ringThing(plan), SPREAD.efficiency.value);
+    : factorOf(learned.ring, ringThing(setPot.plan), SPREAD.efficiency.value);
+};
 
 /** Whether any of its heat comes from its ring: not into a crock, an electric cooker, or cold into the oven. */
-export function usesRing(plan: Plan, kitchen: Kitchen): boolean {
-  const vessel = findVessel(plan, kitchen);
+export function usesRing({ plan, vessel }: SetPot): boolean {
   return heatsOf(plan).some((heat) => heatOf(heat).usesRing(heat, vessel));
 }
 
@@ -120,12 +122,12 @@ export const steamSigmaHere = (kitchen: Kitchen, vesselId: string, heat: Heat): 
   ofNext(steamHere(kitchen, vesselId, heat), steamSigmaLog(heat), POT_NOISE.value);
 
 /** The same of a whole plan: that of its least certain heat. */
-export const steamSigmaOf = (plan: Plan, kitchen: Kitchen): number =>
+export const steamSigmaOf = ({ plan, kitchen }: SetPot): number =>
   Math.max(...heatsOf(plan).map((heat) => steamSigmaHere(kitchen, plan.vesselId, heat)));
 
 /** Spread of what reaches a pot from its ring in this kitchen. */
-export const ringSigmaOf = (plan: Plan, kitchen: Kitchen): number =>
-  ofNext(ringHere(kitchen, plan), SPREAD.efficiency.value, COME_UP_NOISE.value);
+export const ringSigmaOf = (setPot: SetPot): number =>
+  ofNext(ringHere(setPot), SPREAD.efficiency.value, COME_UP_NOISE.value);
 
 /** Spread of how long work takes one cook against another. */
 export const WORK_SIGMA = kitchenEstimate(

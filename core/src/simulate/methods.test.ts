@@ -1,3 +1,4 @@
+import { resolve } from "./set-pot";
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
 import { HEATS, testBraise, testKitchen, VESSEL_OF, type HeatName } from "../../test/kitchen";
@@ -39,7 +40,7 @@ describe("every heat", () => {
               },
             ],
           });
-          const trace = simulate(plan, testKitchen(), { waterKg });
+          const trace = simulate(resolve(plan, testKitchen()), { waterKg });
           expect(ledgerBalanceKg(trace.ledger)).toBeCloseTo(trace.strained.liquidKg, 9);
           expect(trace.items.map((i) => i.itemId).sort()).toEqual(["b", "c", "goat"]);
         },
@@ -51,7 +52,7 @@ describe("every heat", () => {
   test("more time is never less cooked, more altitude never hotter", () => {
     for (const name of NAMES) {
       const at = (holdMin: number, altitudeM: number) =>
-        simulate(on(name, holdMin), testKitchen({ altitudeM }), { waterKg: 0.9 });
+        simulate(resolve(on(name, holdMin), testKitchen({ altitudeM })), { waterKg: 0.9 });
       expect(at(120, 1640).cookMin).toBeGreaterThan(at(90, 1640).cookMin);
       expect(at(90, 2500).cookMin).toBeLessThan(at(90, 1640).cookMin);
       if (name !== "pressure")
@@ -74,7 +75,7 @@ describe("every heat", () => {
             },
           },
         ];
-        return simulate(on(name, 100, { items }), testKitchen(), { waterKg: 0.9 }).cookMin;
+        return simulate(resolve(on(name, 100, { items }), testKitchen()), { waterKg: 0.9 }).cookMin;
       });
       expect(got[0]).toBeGreaterThan(got[1]!);
       expect(got[1]).toBeGreaterThan(got[2]!);
@@ -86,16 +87,15 @@ describe("what each heat does to the liquid", () => {
   const kitchen = testKitchen();
 
   test("nothing leaves a sealed pressure cooker but what is vented", () => {
-    const { ledger } = simulate(on("pressure", 30), kitchen, { waterKg: 0.9 });
+    const { ledger } = simulate(resolve(on("pressure", 30), kitchen), { waterKg: 0.9 });
     expect(ledger.evaporated).toBe(0);
     expect(ledger.vented).toBeCloseTo(-0.05, 9);
   });
 
   test("a quick release flashes about 4 % away and is sooner done", () => {
-    const natural = simulate(on("pressure", 30), kitchen, { waterKg: 0.9 });
+    const natural = simulate(resolve(on("pressure", 30), kitchen), { waterKg: 0.9 });
     const quick = simulate(
-      on("pressure", 30, { heat: { ...HEATS.pressure, release: "quick" } }),
-      kitchen,
+      resolve(on("pressure", 30, { heat: { ...HEATS.pressure, release: "quick" } }), kitchen),
       { waterKg: 0.9 },
     );
     const flashedKg = -quick.ledger.vented - 0.05;
@@ -107,7 +107,9 @@ describe("what each heat does to the liquid", () => {
 
   test("an uncovered pot in the oven is cooler and loses more than a covered one", () => {
     const lid = (l: "on" | "off") =>
-      simulate(on("oven", 120, { heat: { ...HEATS.oven, lid: l } }), kitchen, { waterKg: 1.2 });
+      simulate(resolve(on("oven", 120, { heat: { ...HEATS.oven, lid: l } }), kitchen), {
+        waterKg: 1.2,
+      });
     expect(lid("off").holdC).toBeLessThan(lid("on").holdC - 5);
     expect(lid("off").ledger.evaporated).toBeLessThan(lid("on").ledger.evaporated * 2);
   });
@@ -116,7 +118,7 @@ describe("what each heat does to the liquid", () => {
     const withFan = testKitchen({ ovens: [{ id: "oven", name: "Oven", fan: true }] });
     const heat = { ...HEATS.oven, lid: "off" as const, ovenC: 200 };
     const at = (k: typeof kitchen) =>
-      simulate(on("oven", 60, { heat }), k, { waterKg: 1.2 }).ledger.evaporated;
+      simulate(resolve(on("oven", 60, { heat }), k), { waterKg: 1.2 }).ledger.evaporated;
     expect(at(withFan)).toBeLessThan(at(kitchen));
   });
 });
@@ -124,8 +126,9 @@ describe("what each heat does to the liquid", () => {
 describe("slow cooker", () => {
   const kitchen = testKitchen();
   const cookMin = (heat: object) =>
-    simulate(on("low", 300, { heat: { ...HEATS.low, ...heat } }), kitchen, { waterKg: 0.9 })
-      .cookMin;
+    simulate(resolve(on("low", 300, { heat: { ...HEATS.low, ...heat } }), kitchen), {
+      waterKg: 0.9,
+    }).cookMin;
 
   test("HIGH first, boiling liquid cook more; lifted lids less; WARM nearly nothing more", () => {
     const plain = cookMin({});
@@ -147,7 +150,7 @@ describe("slow cooker", () => {
         ? { ...v, warmUps: [{ setting: "low" as const, fillShare: 0.67, readings }] }
         : v,
     );
-    const trace = simulate(on("low", 600), { ...kitchen, vessels }, { waterKg: 0.9 });
+    const trace = simulate(resolve(on("low", 600), { ...kitchen, vessels }), { waterKg: 0.9 });
     expect(trace.holdC).toBeCloseTo(80, 1);
   });
 });
@@ -158,7 +161,7 @@ describe("pieces", () => {
       const [goat] = testBraise().items;
       const sizeM: [number, number, number] = [0.07, 0.07, 0.07];
       const items = [{ ...goat!, frozen, piece: { kind: "brick" as const, sizeM } }];
-      return simulate(on("oven", 150, { items }), testKitchen(), { waterKg: 0.9 }).cookMin;
+      return simulate(resolve(on("oven", 150, { items }), testKitchen()), { waterKg: 0.9 }).cookMin;
     };
     expect(cookMin(true)).toBeLessThan(cookMin(false) - 5);
   });
@@ -166,12 +169,14 @@ describe("pieces", () => {
   test("beans boiled before bring their cook value and the water they took up", () => {
     const beans = (boiledMin: number) =>
       simulate(
-        on("low", 120, {
-          items: [
-            { id: "b", ingredientId: "whiteBean", massKg: 0.5, when: { at: "start" }, boiledMin },
-          ],
-        }),
-        testKitchen(),
+        resolve(
+          on("low", 120, {
+            items: [
+              { id: "b", ingredientId: "whiteBean", massKg: 0.5, when: { at: "start" }, boiledMin },
+            ],
+          }),
+          testKitchen(),
+        ),
         { waterKg: 2 },
       );
     const boiled = 45 * 10 ** ((boilingPointC(1640) - 100) / 33);
@@ -183,14 +188,14 @@ describe("pieces", () => {
 describe("held until a cook value is there", () => {
   test("on every heat within half a minute's worth", () => {
     for (const name of NAMES) {
-      const trace = holdForCook(on(name, 1), testKitchen(), { waterKg: 0.9 }, 90);
+      const trace = holdForCook(resolve(on(name, 1), testKitchen()), { waterKg: 0.9 }, 90);
       const minute = 10 ** ((trace.holdC - 100) / 33);
       expect(Math.abs(trace.cookMin - 90)).toBeLessThanOrEqual(0.5 * minute + 1e-6);
     }
   });
 
   test("until tender is its own stop; bones are never tender", () => {
-    const tender = simulate(testBraise({ stop: { by: "tender" } }), testKitchen(), {
+    const tender = simulate(resolve(testBraise({ stop: { by: "tender" } }), testKitchen()), {
       waterKg: 0.9,
     });
     expect(tender.cookMin).toBeCloseTo(105, 0);
@@ -198,14 +203,16 @@ describe("held until a cook value is there", () => {
       stop: { by: "tender" },
       items: [{ id: "n", ingredientId: "lambNeck", massKg: 1, when: { at: "start" } }],
     });
-    expect(outcomeOf(() => simulate(bones, testKitchen(), { waterKg: 1.5 }))).toMatchObject({
+    expect(
+      outcomeOf(() => simulate(resolve(bones, testKitchen()), { waterKg: 1.5 })),
+    ).toMatchObject({
       ok: false,
       problem: { code: "notReachable", field: "stop" },
     });
   });
 
   test("where coming up alone is more than enough the hold is nothing", () => {
-    const trace = holdForCook(on("pressure", 1), testKitchen(), { waterKg: 0.9 }, 2);
+    const trace = holdForCook(resolve(on("pressure", 1), testKitchen()), { waterKg: 0.9 }, 2);
     expect(trace.holdMin).toBe(0);
     expect(trace.cookMin).toBeGreaterThan(2);
   });
@@ -222,9 +229,11 @@ describe("the wrong vessel or setting", () => {
     ],
     ["hotter than the oven goes", on("oven", 60, { heat: { ...HEATS.oven, ovenC: 300 } }), "range"],
   ])("%s", (_, plan, code) => {
-    expect(outcomeOf(() => simulate(plan, testKitchen(), { waterKg: 0.9 }))).toMatchObject({
-      ok: false,
-      problem: { code },
-    });
+    expect(outcomeOf(() => simulate(resolve(plan, testKitchen()), { waterKg: 0.9 }))).toMatchObject(
+      {
+        ok: false,
+        problem: { code },
+      },
+    );
   });
 });

@@ -1,12 +1,11 @@
+import type { SetPot } from "./set-pot";
 import { COOK_VALUE_Z_C } from "../doneness/cook-value";
 import { Z90 } from "../units/estimate";
 import { bonesSigmaOf } from "./bones-here";
 import { hotSigmaC } from "./hot-here";
 import { keptSigmaOf } from "./kept-here";
-import type { Kitchen } from "./kitchen-schema";
 import { ringSigmaOf, steamSigmaOf } from "./learned";
 import { EXPECTED, SPREAD, type Parameters } from "./parameters";
-import type { Plan } from "./plan-schema";
 import type { Trace } from "./trace";
 
 /** One parameter moved to its P10 or P90, by its spread. */
@@ -20,17 +19,17 @@ export function moved(parameter: keyof Parameters, up: boolean, sigma: number): 
 /** Spread of a parameter in this kitchen, by what its log has taught. */
 export function sigmaOf(
   parameter: keyof Parameters,
-  plan: Plan,
-  kitchen: Kitchen,
+  setPot: SetPot,
   { judged, mainItemId }: Trace,
 ): number {
+  const { plan, kitchen } = setPot;
   switch (parameter) {
     case "evaporation":
-      return steamSigmaOf(plan, kitchen);
+      return steamSigmaOf(setPot);
     case "efficiency":
-      return ringSigmaOf(plan, kitchen);
+      return ringSigmaOf(setPot);
     case "extraction":
-      return bonesSigmaOf(plan, kitchen);
+      return bonesSigmaOf(setPot);
     case "plateauC":
       return hotSigmaC(plan, kitchen);
     case "leftOnSolids":

@@ -1,3 +1,4 @@
+import { resolve } from "./set-pot";
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
 import { testBraise, testKitchen, testPlan } from "../../test/kitchen";
@@ -13,7 +14,7 @@ import { simulate } from "./simulate";
 import { simmeredMin, type Trace } from "./trace";
 
 const kitchen = testKitchen();
-const run = (plan: Plan, waterKg = 2) => simulate(plan, kitchen, { waterKg });
+const run = (plan: Plan, waterKg = 2) => simulate(resolve(plan, kitchen), { waterKg });
 const endKg = (trace: Trace, id: string) => trace.items.find((i) => i.itemId === id)?.endKg ?? NaN;
 
 /** Shanks simmered, out with the second heat, back with the third. */

@@ -1,3 +1,4 @@
+import { resolve } from "./set-pot";
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
 import { testKitchen, testPlan } from "../../test/kitchen";
@@ -12,12 +13,12 @@ import { simulate } from "./simulate";
 const kitchen = testKitchen();
 const stock = testPlan({ stop: { by: "time", holdMin: 60 } });
 const run = (plan: Plan, litres: number) =>
-  simulate(plan, kitchen, { waterKg: coldWaterKg(litres, kitchen) });
+  simulate(resolve(plan, kitchen), { waterKg: coldWaterKg(litres, kitchen) });
 const neck = (massKg: number) => [{ ...stock.items[0]!, massKg }];
 
 describe("what does not go in", () => {
   test("runs over: it stands in the ledger, at the rim, with its moment", () => {
-    const vessel = vesselOf(stock, kitchen);
+    const vessel = vesselOf(resolve(stock, kitchen));
     const full = capacityL(vessel);
     const t = run({ ...stock, items: [] }, full + 3);
     expect(-t.ledger.overRim).toBeGreaterThan(2.9);
@@ -31,7 +32,7 @@ describe("what does not go in", () => {
   });
 
   test("brimful and cold, the swelling alone runs over as it warms", () => {
-    const full = capacityL(vesselOf(stock, kitchen));
+    const full = capacityL(vesselOf(resolve(stock, kitchen)));
     const t = run({ ...stock, items: [] }, full * 0.999);
     const mark = t.marks.find((m) => m.kind === "ranOver");
     expect(mark?.tMin).toBeGreaterThan(5);
@@ -41,7 +42,7 @@ describe("what does not go in", () => {
 
   test("a heap over the rim keeps only what goes between, and says how far it stands over", () => {
     const plan = { ...stock, vesselId: "casserole", items: neck(6) };
-    const vessel = vesselOf(plan, kitchen);
+    const vessel = vesselOf(resolve(plan, kitchen));
     const t = run(plan, 3);
     expect(t.heapTopM).toBeGreaterThan(vessel.heightM);
     expect(t.startDepthM).toBeLessThanOrEqual(vessel.heightM + 1e-9);
@@ -61,7 +62,7 @@ describe("what does not go in", () => {
           const salt = { ...stock.items[0]!, id: "salt", ingredientId: "tableSalt", massKg: 0.05 };
           const plan = { ...stock, items: [...neck(boneKg), salt] };
           const happenings = [{ does: "pour" as const, tMin: 30, kg: pourL, tempC: 15 }];
-          const t = simulate(plan, kitchen, {
+          const t = simulate(resolve(plan, kitchen), {
             waterKg: waterL,
             course: {
               happenings,
@@ -74,7 +75,7 @@ describe("what does not go in", () => {
           });
           expect(ledgerBalanceKg(t.ledger)).toBeCloseTo(t.strained.liquidKg, 9);
           expect(t.strained.saltG).toBeLessThanOrEqual(50 * 1.2 + 1e-6);
-          const vessel = vesselOf(plan, kitchen);
+          const vessel = vesselOf(resolve(plan, kitchen));
           for (const p of t.points) {
             expect(p.depthM).toBeLessThanOrEqual(vessel.heightM + 1e-9);
             expect(p.liquidL).toBeLessThanOrEqual(capacityL(vessel) + 1e-6);

@@ -1,3 +1,4 @@
+import { resolve } from "./set-pot";
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
 import { testKitchen, testPlan } from "../../test/kitchen";
@@ -22,7 +23,7 @@ describe("the simulation agrees with what can be worked out otherwise", () => {
       items: [],
       heat: { method: "hob", vigour: "steady", lid: "on", boilFirstMin: null },
     });
-    const trace = simulate(plan, kitchen, { waterKg: 5 });
+    const trace = simulate(resolve(plan, kitchen), { waterKg: 5 });
     const vessel = kitchen.vessels[0]!;
     const heatCapacityKJK = 5 * 4.18 + vessel.massKg * 0.5;
     const byHand = comeUpMin({
@@ -47,7 +48,7 @@ describe("the simulation agrees with what can be worked out otherwise", () => {
         heat: { method: "hob", vigour: "gentle", lid: "off", boilFirstMin: null },
         stop: { by: "liquid", liquidL: 1.5 },
       });
-      const trace = simulate(plan, kitchen, { waterKg: 3 });
+      const trace = simulate(resolve(plan, kitchen), { waterKg: 3 });
       const start = pointAt(trace, trace.toSimmerMin);
       const byHand = reductionMin({
         vessel: kitchen.vessels.find((v) => v.id === vesselId)!,
@@ -63,11 +64,13 @@ describe("the simulation agrees with what can be worked out otherwise", () => {
   test("salt concentrates as the liquid goes down", () => {
     const salted = (holdMin: number) =>
       simulate(
-        testPlan({
-          items: [{ id: "s", ingredientId: "tableSalt", massKg: 0.02, when: { at: "start" } }],
-          stop: { by: "time", holdMin },
-        }),
-        kitchen,
+        resolve(
+          testPlan({
+            items: [{ id: "s", ingredientId: "tableSalt", massKg: 0.02, when: { at: "start" } }],
+            stop: { by: "time", holdMin },
+          }),
+          kitchen,
+        ),
         { waterKg: 4 },
       );
     const [short, long] = [salted(60), salted(360)];
@@ -83,7 +86,7 @@ describe("the simulation agrees with what can be worked out otherwise", () => {
       heat: { method: "hob", vigour: "rolling", lid: "off", boilFirstMin: null },
       stop: { by: "time", holdMin: 60 },
     });
-    const trace = simulate(plan, kitchen, { waterKg: 6 });
+    const trace = simulate(resolve(plan, kitchen), { waterKg: 6 });
     const [a, b] = [pointAt(trace, trace.toSimmerMin + 10), pointAt(trace, trace.toSimmerMin + 50)];
     const lossW = outerAreaM2(kitchen.vessels[0]!) * 12 * (trace.boilingC - kitchen.roomC);
     const kgPerHour = ((trace.ringW - lossW) / 1000 / 2270.2) * 3600;
@@ -124,13 +127,15 @@ describe("the simulation agrees with what can be worked out otherwise", () => {
 
   test("meat frees four fifths of its share by a long simmer, and its fat apart", () => {
     const trace = simulate(
-      testPlan({
-        items: [{ id: "m", ingredientId: "beefChuck", massKg: 1, when: { at: "start" } }],
-        pieceM: 0.04,
-        heat: { method: "hob", vigour: "steady", lid: "on", boilFirstMin: null },
-        stop: { by: "time", holdMin: 180 },
-      }),
-      kitchen,
+      resolve(
+        testPlan({
+          items: [{ id: "m", ingredientId: "beefChuck", massKg: 1, when: { at: "start" } }],
+          pieceM: 0.04,
+          heat: { method: "hob", vigour: "steady", lid: "on", boilFirstMin: null },
+          stop: { by: "time", holdMin: 180 },
+        }),
+        kitchen,
+      ),
       { waterKg: 2 },
     );
     // At 92.5 °C 96.25 % of the juice is out.
@@ -140,12 +145,14 @@ describe("the simulation agrees with what can be worked out otherwise", () => {
 
   test("dry pulses swell to what they take up, never past it", () => {
     const trace = simulate(
-      testPlan({
-        items: [{ id: "l", ingredientId: "brownLentil", massKg: 0.4, when: { at: "start" } }],
-        heat: { method: "hob", vigour: "steady", lid: "on", boilFirstMin: null },
-        stop: { by: "time", holdMin: 60 },
-      }),
-      kitchen,
+      resolve(
+        testPlan({
+          items: [{ id: "l", ingredientId: "brownLentil", massKg: 0.4, when: { at: "start" } }],
+          heat: { method: "hob", vigour: "steady", lid: "on", boilFirstMin: null },
+          stop: { by: "time", holdMin: 60 },
+        }),
+        kitchen,
+      ),
       { waterKg: 3 },
     );
     expect(-trace.ledger.takenUp).toBeGreaterThan(0.4 * 1.5 * 0.98);
@@ -155,14 +162,16 @@ describe("the simulation agrees with what can be worked out otherwise", () => {
 
   test("off-heat additions are in the bowl but were never cooked", () => {
     const trace = simulate(
-      testPlan({
-        items: [
-          { id: "n", ingredientId: "lambNeck", massKg: 2, when: { at: "start" } },
-          { id: "w", ingredientId: "whiteWine", massKg: 0.3, when: { at: "offHeat" } },
-        ],
-        strain: { when: "atOnce", pressed: false, clothPasses: 0 },
-      }),
-      kitchen,
+      resolve(
+        testPlan({
+          items: [
+            { id: "n", ingredientId: "lambNeck", massKg: 2, when: { at: "start" } },
+            { id: "w", ingredientId: "whiteWine", massKg: 0.3, when: { at: "offHeat" } },
+          ],
+          strain: { when: "atOnce", pressed: false, clothPasses: 0 },
+        }),
+        kitchen,
+      ),
       { waterKg: 4 },
     );
     const off = trace.marks.find((m) => m.kind === "itemIn");
@@ -171,15 +180,17 @@ describe("the simulation agrees with what can be worked out otherwise", () => {
   });
 
   test("what goes in after straining never touches the pot", () => {
-    const plain = simulate(testPlan(), kitchen, { waterKg: 4.4 });
+    const plain = simulate(resolve(testPlan(), kitchen), { waterKg: 4.4 });
     const more = simulate(
-      testPlan({
-        items: [
-          ...testPlan().items,
-          { id: "g", ingredientId: "pearledSpelt", massKg: 0.3, when: { at: "afterStrain" } },
-        ],
-      }),
-      kitchen,
+      resolve(
+        testPlan({
+          items: [
+            ...testPlan().items,
+            { id: "g", ingredientId: "pearledSpelt", massKg: 0.3, when: { at: "afterStrain" } },
+          ],
+        }),
+        kitchen,
+      ),
       { waterKg: 4.4 },
     );
     expect(more.strained).toEqual(plain.strained);
@@ -188,12 +199,14 @@ describe("the simulation agrees with what can be worked out otherwise", () => {
   test("bones used before or roasted give less, in the model's proportion", () => {
     const gelatin = (boneState: "raw" | "roasted" | "usedBefore") =>
       simulate(
-        testPlan({
-          items: [
-            { id: "n", ingredientId: "lambNeck", massKg: 2, when: { at: "start" }, boneState },
-          ],
-        }),
-        kitchen,
+        resolve(
+          testPlan({
+            items: [
+              { id: "n", ingredientId: "lambNeck", massKg: 2, when: { at: "start" }, boneState },
+            ],
+          }),
+          kitchen,
+        ),
         { waterKg: 4.4 },
       ).points.at(-1)?.gelatinG ?? 0;
     expect(gelatin("roasted") / gelatin("raw")).toBeCloseTo(0.95, 2);
@@ -205,11 +218,13 @@ describe("the simulation agrees with what can be worked out otherwise", () => {
       const k = testKitchen();
       const vessels = k.vessels.map((v) => ({ ...v, lid }));
       const trace = simulate(
-        testPlan({
-          items: [],
-          heat: { method: "hob", vigour: "gentle", lid: "on", boilFirstMin: null },
-        }),
-        { ...k, vessels },
+        resolve(
+          testPlan({
+            items: [],
+            heat: { method: "hob", vigour: "gentle", lid: "on", boilFirstMin: null },
+          }),
+          { ...k, vessels },
+        ),
         { waterKg: 4 },
       );
       return (
@@ -222,7 +237,7 @@ describe("the simulation agrees with what can be worked out otherwise", () => {
 });
 
 describe("the trace between its points", () => {
-  const trace = simulate(testPlan(), kitchen, { waterKg: 4.4 });
+  const trace = simulate(resolve(testPlan(), kitchen), { waterKg: 4.4 });
 
   test("is the point itself at a point, and held at both ends", () => {
     const some = trace.points[40]!;
@@ -254,8 +269,8 @@ describe("spread", () => {
   const plan = testPlan({
     heat: { method: "hob", vigour: "gentle", lid: "ajar", boilFirstMin: 5 },
   });
-  const trace = simulate(plan, kitchen, { waterKg: 4.4 });
-  const spread = spreadOf(plan, kitchen, 4.4, trace);
+  const trace = simulate(resolve(plan, kitchen), { waterKg: 4.4 });
+  const spread = spreadOf(resolve(plan, kitchen), 4.4, trace);
 
   test("the level's band holds the level and opens with time", () => {
     const { lowL, highL } = spread.band;
@@ -270,7 +285,7 @@ describe("spread", () => {
   });
 
   test("one parameter alone moves steam by its own spread", () => {
-    const high = simulate(plan, kitchen, {
+    const high = simulate(resolve(plan, kitchen), {
       waterKg: 4.4,
       parameters: { ...EXPECTED, evaporation: Math.exp(1.28155 * 0.35) },
     });

@@ -1,3 +1,4 @@
+import type { SetPot } from "./set-pot";
 import type { OvenHeat } from "../heats/oven-schema";
 import type { PressureHeat } from "../heats/pressure-schema";
 import { heatOf, suits } from "../heats/heat";
@@ -14,15 +15,8 @@ import { heatsOf } from "./stretches";
 export const suitsPlan = (vessel: Vessel, plan: Plan): boolean =>
   heatsOf(plan).every((heat) => suits(vessel, heat.method));
 
-/** The plan's vessel, also where it does not suit; undefined where this kitchen has none of that id. */
-export const findVessel = (
-  { vesselId }: Pick<Plan, "vesselId">,
-  { vessels }: Pick<Kitchen, "vessels">,
-): Vessel | undefined => vessels.find((v) => v.id === vesselId);
-
 /** The plan's vessel. @throws Problem `unknownReference`, `notOnHob` */
-export function vesselOf(plan: Plan, kitchen: Kitchen): Vessel {
-  const found = findVessel(plan, kitchen);
+export function vesselOf({ plan, vessel: found }: SetPot): Vessel {
   if (found === undefined)
     throw new Problem(
       "unknownReference",
@@ -73,8 +67,7 @@ export function gaugeKPaOf(vessel: Vessel, heat: PressureHeat): number {
 }
 
 /** The plan's ring. @throws Problem `unknownReference` */
-export function ringOf(plan: Plan, kitchen: Kitchen): Ring {
-  const found = kitchen.rings.find((r) => r.id === plan.ringId);
+export function ringOf({ plan, ring: found }: SetPot): Ring {
   if (found === undefined)
     throw new Problem(
       "unknownReference",

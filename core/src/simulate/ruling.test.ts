@@ -1,3 +1,4 @@
+import { resolve } from "./set-pot";
 import { describe, expect, test } from "vitest";
 import { HEATS, testKitchen, testPlan, VESSEL_OF } from "../../test/kitchen";
 import { verdictsOf } from "../dish/verdicts";
@@ -25,9 +26,10 @@ const pot = (items: readonly Given[], over: object = {}): Plan =>
     })) as never,
     ...over,
   });
-const waterKg = (plan: Plan) => coldWaterKg(waterL(plan, kitchen), kitchen);
+const waterKg = (plan: Plan) => coldWaterKg(waterL(resolve(plan, kitchen)), kitchen);
 const ruler = (plan: Plan) =>
-  plan.items.find((i) => i.id === rulingItemId(plan, kitchen, waterKg(plan)))?.ingredientId;
+  plan.items.find((i) => i.id === rulingItemId(resolve(plan, kitchen), waterKg(plan)))
+    ?.ingredientId;
 const SOAKED = [{ kind: "soak" as const }];
 
 describe("what rules a dish until it is tender", () => {
@@ -70,7 +72,7 @@ describe("what rules a dish until it is tender", () => {
   ])("%s", (_what, items, wanted) => {
     const plan = pot(items);
     expect(ruler(plan)).toBe(wanted);
-    const trace = simulate(plan, kitchen, { waterKg: waterKg(plan) });
+    const trace = simulate(resolve(plan, kitchen), { waterKg: waterKg(plan) });
     expect(trace.problem).toBeNull();
     expect(plan.items.find((i) => i.id === trace.mainItemId)?.ingredientId).toBe(wanted);
   });
@@ -99,7 +101,7 @@ describe("what rules a dish until it is tender", () => {
       { ingredientId: "goatShoulder", massKg: 0.6 },
       { ingredientId: "carrot", massKg: 0.2, when: { at: "whenTender", itemId: "i0" } },
     ]);
-    const trace = simulate(plan, kitchen, { waterKg: waterKg(plan) });
+    const trace = simulate(resolve(plan, kitchen), { waterKg: waterKg(plan) });
     expect(trace.problem).toBeNull();
     const carrot = trace.items.find((i) => i.itemId === "i1");
     expect(carrot?.cookMin).toBeGreaterThan(25);
@@ -111,31 +113,31 @@ describe("what rules a dish until it is tender", () => {
       [{ ingredientId: "whiteFish", piece: { kind: "brick", sizeM: [0.03, 0.06, 0.12] } }],
       { heat: { ...HEATS.hob, vigour: "bare" } },
     );
-    const trace = simulate(fish, kitchen, { waterKg: waterKg(fish) });
+    const trace = simulate(resolve(fish, kitchen), { waterKg: waterKg(fish) });
     expect(trace.problem).toBeNull();
     const { hottestCentreC } = trace.items[0]!;
     expect(hottestCentreC).toBeGreaterThanOrEqual(63);
     expect(hottestCentreC).toBeLessThan(80);
     expect(verdictsOf(fish, trace)[0]?.state).toBe("atItsBest");
     const long = { ...fish, stop: { by: "time" as const, holdMin: 60 } };
-    const overdone = simulate(long, kitchen, { waterKg: waterKg(long) });
+    const overdone = simulate(resolve(long, kitchen), { waterKg: waterKg(long) });
     expect(verdictsOf(long, overdone)[0]?.state).toBe("overdone");
   });
 
   test("a strained stock is ruled by its bones, not by what is thrown away", () => {
-    expect(rulingItemId(testPlan(), kitchen, 4)).toBeNull();
+    expect(rulingItemId(resolve(testPlan(), kitchen), 4)).toBeNull();
   });
 });
 
 test("until tender carries the spread of its target, and the converter says the same range", () => {
   const plan = pot([{ ingredientId: "beefChuck", massKg: 1.2 }]);
-  const trace = simulate(plan, kitchen, { waterKg: waterKg(plan) });
-  const { holdMin } = spreadOf(plan, kitchen, waterKg(plan), trace).figures;
+  const trace = simulate(resolve(plan, kitchen), { waterKg: waterKg(plan) });
+  const { holdMin } = spreadOf(resolve(plan, kitchen), waterKg(plan), trace).figures;
   const sigma = Math.log(holdMin.highFactor / holdMin.lowFactor) / 2 / 1.28155;
   expect(sigma).toBeGreaterThan(0.24);
   expect(holdMin.shares.target).toBeGreaterThan(0.5);
   const timed: Plan = { ...plan, stop: { by: "time", holdMin: trace.holdMin } };
-  const fixed = spreadOf(timed, kitchen, waterKg(timed), trace).figures.holdMin;
+  const fixed = spreadOf(resolve(timed, kitchen), waterKg(timed), trace).figures.holdMin;
   expect(fixed.highFactor).toBeCloseTo(1, 6);
   const target = { heat: plan.heat, vesselId: VESSEL_OF.hob };
   const [range] = rangesFor(crossover(plan, [target as never], kitchen), { draws: 500, seed: 7 });

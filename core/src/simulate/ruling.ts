@@ -1,9 +1,9 @@
+import type { SetPot } from "./set-pot";
 import { isOnRing, isSealed } from "../heats/heat";
 import { cookRate } from "../doneness/cook-value";
 import { simmerC } from "../heat/hob";
 import { itemWork } from "./item-facts";
 import { eatenTarget, usualTarget } from "./judged";
-import type { Kitchen } from "./kitchen-schema";
 import { outOf } from "./out-of";
 import { pieceTauOf } from "./piece-of";
 import type { Plan, PlanItem } from "./plan-schema";
@@ -28,11 +28,11 @@ const mayRule = (item: PlanItem, plan: Plan): boolean =>
  * and when it goes in; the piece that the cook named, where one is. Null where nothing is judged: then the
  * heaviest of bones and meat leads.
  */
-export function rulingItemId(plan: Plan, kitchen: Kitchen, startLiquidKg: number): string | null {
+export function rulingItemId({ plan, kitchen }: SetPot, startLiquidKg: number): string | null {
   if (plan.end !== "served") return null;
   const named = plan.items.find((i) => i.id === plan.ruledBy);
   if (named !== undefined && usualTarget(named, plan) !== null) return named.id;
-  const rate = cookRate(heldC(plan, kitchen));
+  const rate = cookRate(heldC({ plan, kitchen }));
   const judged = plan.items.flatMap((item) => {
     const target = mayRule(item, plan) ? eatenTarget(item, plan, kitchen, startLiquidKg) : null;
     if (target === null) return [];
@@ -50,7 +50,7 @@ export function rulingItemId(plan: Plan, kitchen: Kitchen, startLiquidKg: number
   return last?.item.id ?? null;
 }
 
-function heldC({ heat }: Plan, kitchen: Kitchen): number {
+function heldC({ plan: { heat }, kitchen }: Pick<SetPot, "plan" | "kitchen">): number {
   if (isSealed(heat)) return PRESSURE_C;
   return isOnRing(heat) ? simmerC(heat.vigour, kitchen.altitudeM) : LOW_OVEN_C;
 }

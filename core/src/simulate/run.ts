@@ -1,3 +1,4 @@
+import type { SetPot } from "./set-pot";
 import { HOLD_MIN } from "../units/limits";
 import type { Heat } from "../heats/heat-schema";
 import { hasLid, heatOf, isRest, isSlow } from "../heats/heat";
@@ -72,18 +73,23 @@ export class Run implements Cooking {
   private readonly judged: ReadonlyMap<string, JudgedTarget>;
   private readonly coreC: number | null;
 
+  readonly plan: Plan;
+  readonly kitchen: Kitchen;
+
   constructor(
-    readonly plan: Plan,
-    readonly kitchen: Kitchen,
+    readonly setPot: SetPot,
     options: SimulateOptions,
     /** The end of each stretch of the heat, as many as are gone through. */
     private readonly untils: readonly Until[],
     /** How long it is thought to hold: what goes in "before the end" counts back from there. */
     readonly plannedHoldMin: number,
   ) {
+    const { plan, kitchen } = setPot;
+    this.plan = plan;
+    this.kitchen = kitchen;
     const { fineness = 1 } = options;
     this.parameters = withKeptHere(
-      withBonesHere(options.parameters ?? EXPECTED, plan, kitchen),
+      withBonesHere(options.parameters ?? EXPECTED, setPot),
       plan,
       kitchen,
     );
@@ -93,10 +99,10 @@ export class Run implements Cooking {
     this.airKPa = airPressureKPa(kitchen.altitudeM);
     // What pours in at the start, as the ruling goes by its acid.
     const startLiquidKg = options.waterKg + pouredAtStartKg(plan);
-    this.ruledBy = rulingItemId(plan, kitchen, startLiquidKg);
+    this.ruledBy = rulingItemId(setPot, startLiquidKg);
     this.judged = judgedIn(plan, kitchen, startLiquidKg);
     this.coreC = this.judged.get(this.ruledBy ?? "")?.coreC ?? null;
-    this.pot = new Pot(vesselOf(plan, kitchen), this.parameters, {
+    this.pot = new Pot(vesselOf(setPot), this.parameters, {
       waterC: kitchen.waterC,
       roomC: kitchen.roomC,
       pieceM: plan.pieceM,
@@ -256,7 +262,7 @@ export class Run implements Cooking {
   }
 
   get ringReaches(): number {
-    const here = ringHere(this.kitchen, this.plan);
+    const here = ringHere(this.setPot);
     return this.parameters.efficiency * Math.exp(here?.mean ?? 0);
   }
 

@@ -1,3 +1,4 @@
+import { resolve } from "./set-pot";
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
 import { HEATS, testKitchen, testPlan } from "../../test/kitchen";
@@ -11,7 +12,7 @@ import { simulate } from "./simulate";
 
 const kitchen = testKitchen();
 const run = (over: Parameters<typeof testPlan>[0] = {}, waterKg = 4.4, altitudeM = 1640) =>
-  simulate(testPlan(over), testKitchen({ altitudeM }), { waterKg });
+  simulate(resolve(testPlan(over), testKitchen({ altitudeM })), { waterKg });
 
 describe("a stock on the hob", () => {
   const trace = run();
@@ -108,7 +109,7 @@ describe("conservation", () => {
   test("the ledger closes to 1e-9 for any plan", () => {
     fc.assert(
       fc.property(anyPlan, fc.double({ min: 2, max: 5, noNaN: true }), (plan, waterKg) => {
-        const t = simulate(plan, kitchen, { waterKg });
+        const t = simulate(resolve(plan, kitchen), { waterKg });
         expect(Math.abs(ledgerBalanceKg(t.ledger) - t.strained.liquidKg)).toBeLessThan(1e-9);
       }),
       { numRuns: 40 },
@@ -118,7 +119,7 @@ describe("conservation", () => {
   test("what goes in by weight comes out by weight: liquid, solids, fat, steam", () => {
     fc.assert(
       fc.property(anyPlan, fc.double({ min: 2, max: 5, noNaN: true }), (plan, waterKg) => {
-        const t = simulate(plan, kitchen, { waterKg });
+        const t = simulate(resolve(plan, kitchen), { waterKg });
         const salt = plan.items.find((i) => i.ingredientId === "tableSalt")?.massKg ?? 0;
         const massIn = waterKg + plan.items.reduce((sum, i) => sum + i.massKg, 0) - salt;
         const massOut = t.endLiquidKg + t.solidsOutKg + t.strained.fatKg - t.ledger.evaporated;
@@ -170,7 +171,7 @@ describe("monotonicity", () => {
       heat: { method: "hob", vigour: "bare", lid: "on", boilFirstMin: 5 },
     });
     expect(lidOn.strained.volumeL).toBeGreaterThan(run().strained.volumeL + 0.5);
-    const steamier = simulate(testPlan(), kitchen, {
+    const steamier = simulate(resolve(testPlan(), kitchen), {
       waterKg: 4.4,
       parameters: { ...EXPECTED, evaporation: 1.4 },
     });
@@ -262,7 +263,7 @@ describe("what stands in the way", () => {
     const weak = testKitchen({
       rings: [{ id: "gas", name: "Small ring", kind: "gas", powerW: 700 }],
     });
-    const t = simulate(testPlan(), weak, { waterKg: 4.4 });
+    const t = simulate(resolve(testPlan(), weak), { waterKg: 4.4 });
     expect(t.problem).toMatchObject({ code: "ringTooWeak" });
     expect(t.problem?.message).toMatch(/stands still at about \d+ °C/);
     expect(t.problem?.message).toContain(
@@ -273,7 +274,8 @@ describe("what stands in the way", () => {
   test("a cooker too weak for its pressure is told of what can be done to it: no lid, and a ring only under it", () => {
     const cooker = testKitchen().vessels.find((v) => v.id === "pressure")!;
     const plan = testPlan({ vesselId: "pressure", heat: HEATS.pressure, items: [] });
-    const said = (kitchen: Kitchen) => simulate(plan, kitchen, { waterKg: 4.4 }).problem?.message;
+    const said = (kitchen: Kitchen) =>
+      simulate(resolve(plan, kitchen), { waterKg: 4.4 }).problem?.message;
     const rings = [{ id: "gas", name: "Small ring", kind: "gas" as const, powerW: 200 }];
     expect(said(testKitchen({ rings }))).toMatch(
       /^This ring .*\. Use a stronger ring, or cook less at once\.$/,

@@ -1,11 +1,11 @@
+import type { SetPot } from "./set-pot";
 import { Problem } from "../units/problem";
-import type { Kitchen } from "./kitchen-schema";
 import { pouredAtStartKg } from "./acid";
 import { holdForCook } from "./hold-for-cook";
 import type { SimulateOptions } from "./options";
 import { countsBack } from "./moves";
 import { boundFlourG } from "./binding";
-import type { Plan, Stop } from "./plan-schema";
+import type { Stop } from "./plan-schema";
 import { eatenTarget } from "./judged";
 import { rulingItemId } from "./ruling";
 import { Run } from "./run";
@@ -22,23 +22,24 @@ const FIRST_GUESS_MIN = 240;
  * in runs over the rim: it stands in the ledger and has its mark.
  * @throws Problem `unknownReference`, `notOnHob`, `wrongVessel`, `range`, `notReachable`
  */
-export function simulate(plan: Plan, kitchen: Kitchen, options: SimulateOptions): Trace {
+export function simulate(setPot: SetPot, options: SimulateOptions): Trace {
+  const { plan } = setPot;
   const { stop } = plan;
-  if (plan.then.length > 0) return throughStretches(plan, kitchen, options);
-  if (stop.by === "time") return runOnce(plan, kitchen, options, stop.holdMin);
-  if (stop.by === "tender")
-    return holdForCook(plan, kitchen, options, tenderCookMin(plan, kitchen, options));
-  return settled(plan, kitchen, options, [untilOf(stop, plan, kitchen, options)]);
+  if (plan.then.length > 0) return throughStretches(setPot, options);
+  if (stop.by === "time") return runOnce(setPot, options, stop.holdMin);
+  if (stop.by === "tender") return holdForCook(setPot, options, tenderCookMin(setPot, options));
+  return settled(setPot, options, [untilOf(stop, setPot, options)]);
 }
 
-function untilOf(stop: Stop, plan: Plan, kitchen: Kitchen, options: SimulateOptions): Until {
+function untilOf(stop: Stop, setPot: SetPot, options: SimulateOptions): Until {
+  const { plan } = setPot;
   switch (stop.by) {
     case "time":
       return { by: "time", holdMin: stop.holdMin };
     case "temperature":
       return { by: "temperature", tempC: stop.tempC };
     case "tender":
-      return { by: "cook", cookMin: tenderCookMin(plan, kitchen, options) };
+      return { by: "cook", cookMin: tenderCookMin(setPot, options) };
     case "thick":
       if (boundFlourG(plan) > 0) return { by: "level" };
       throw new Problem(
@@ -53,25 +54,22 @@ function untilOf(stop: Stop, plan: Plan, kitchen: Kitchen, options: SimulateOpti
 }
 
 /** Stretch after stretch, each until its own end. */
-function throughStretches(plan: Plan, kitchen: Kitchen, options: SimulateOptions): Trace {
-  const untils = stretchesOf(plan).map(({ stop }) => untilOf(stop, plan, kitchen, options));
-  return settled(plan, kitchen, options, untils);
+function throughStretches(setPot: SetPot, options: SimulateOptions): Trace {
+  const { plan } = setPot;
+  const untils = stretchesOf(plan).map(({ stop }) => untilOf(stop, setPot, options));
+  return settled(setPot, options, untils);
 }
 
 /** Runs until the hold that things count back from is the one that comes out. */
-function settled(
-  plan: Plan,
-  kitchen: Kitchen,
-  options: SimulateOptions,
-  untils: readonly Until[],
-): Trace {
+function settled(setPot: SetPot, options: SimulateOptions, untils: readonly Until[]): Trace {
+  const { plan } = setPot;
   let holdMin = untils.reduce((sum, u) => sum + (u.by === "time" ? u.holdMin : FIRST_GUESS_MIN), 0);
-  let trace = new Run(plan, kitchen, options, untils, holdMin).go();
+  let trace = new Run(setPot, options, untils, holdMin).go();
   for (let round = 0; round < 6 && trace.problem === null; round++) {
     const change = Math.abs(trace.holdMin - holdMin);
     holdMin = trace.holdMin;
     if (change < 0.5 || !plan.items.some(countsBack)) break;
-    trace = new Run(plan, kitchen, options, untils, holdMin).go();
+    trace = new Run(setPot, options, untils, holdMin).go();
   }
   return trace;
 }
@@ -80,9 +78,10 @@ function settled(
  * The cook value at which what rules the pot is at its best; 0 where it is judged by its core.
  * @throws Problem `notReachable` where nothing is judged
  */
-function tenderCookMin(plan: Plan, kitchen: Kitchen, options: SimulateOptions): number {
+function tenderCookMin(setPot: SetPot, options: SimulateOptions): number {
+  const { plan, kitchen } = setPot;
   const startKg = options.waterKg + pouredAtStartKg(plan);
-  const id = rulingItemId(plan, kitchen, startKg) ?? heaviestId(plan, kitchen, options);
+  const id = rulingItemId(setPot, startKg) ?? heaviestId(setPot, options);
   const main = plan.items.find((i) => i.id === id);
   const target = main === undefined ? null : eatenTarget(main, plan, kitchen, startKg);
   if (target === null)
@@ -96,15 +95,10 @@ function tenderCookMin(plan: Plan, kitchen: Kitchen, options: SimulateOptions): 
 }
 
 /** One pass on its first heat, of a given length, whatever the plan says of its end and of what follows. */
-export const runOnce = (
-  plan: Plan,
-  kitchen: Kitchen,
-  options: SimulateOptions,
-  holdMin: number,
-): Trace => {
-  return new Run(plan, kitchen, options, [{ by: "time", holdMin }], holdMin).go();
+export const runOnce = (setPot: SetPot, options: SimulateOptions, holdMin: number): Trace => {
+  return new Run(setPot, options, [{ by: "time", holdMin }], holdMin).go();
 };
 
 /** The heaviest of bones and meat; null without solids. */
-const heaviestId = (plan: Plan, kitchen: Kitchen, options: SimulateOptions): string | null =>
-  runOnce(plan, kitchen, options, 1).mainItemId;
+const heaviestId = (setPot: SetPot, options: SimulateOptions): string | null =>
+  runOnce(setPot, options, 1).mainItemId;

@@ -1,4 +1,4 @@
-import type { Kitchen } from "./kitchen-schema";
+import type { SetPot } from "./set-pot";
 import { afterThePot } from "./after-the-pot";
 import { EXPECTED, type Parameters } from "./parameters";
 import type { Plan } from "./plan-schema";
@@ -78,14 +78,15 @@ const touches = (parameter: keyof Parameters, plan: Plan): boolean =>
  * quadrature. In the logarithm, σ_out = √Σ(½·ln(out⁺/out⁻))² (docs/method.md, “Ranges”), but for remainders,
  * where the drop and the rise are added apart. Costs two simulations a parameter that the pot itself knows of.
  */
-export function spreadOf(plan: Plan, kitchen: Kitchen, waterKg: number, expected: Trace): Spread {
+export function spreadOf(setPot: SetPot, waterKg: number, expected: Trace): Spread {
+  const { plan } = setPot;
   const runs = PARAMETERS.filter((p) => touches(p, plan)).map((parameter) => {
-    const sigma = sigmaOf(parameter, plan, kitchen, expected);
+    const sigma = sigmaOf(parameter, setPot, expected);
     const run = (up: boolean) => {
       const parameters = moved(parameter, up, sigma);
       return (
         afterThePot(expected, plan, parameter, parameters[parameter]) ??
-        simulate(plan, kitchen, { waterKg, parameters })
+        simulate(setPot, { waterKg, parameters })
       );
     };
     return { parameter, high: run(true), low: run(false) };

@@ -1,3 +1,4 @@
+import { resolve } from "./set-pot";
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
 import { HEATS, testKitchen, testPlan, VESSEL_OF } from "../../test/kitchen";
@@ -12,7 +13,7 @@ type Given = NonNullable<Parameters<typeof testPlan>[0]>;
 type Items = NonNullable<Given["items"]>;
 type Work = Items[number]["work"];
 const run = (over: Given, waterL = 3) =>
-  simulate(testPlan(over), kitchen, { waterKg: coldWaterKg(waterL, kitchen) });
+  simulate(resolve(testPlan(over), kitchen), { waterKg: coldWaterKg(waterL, kitchen) });
 const at = (trace: ReturnType<typeof run>, kind: string, itemId: string) =>
   trace.marks.find((m) => m.kind === kind && m.itemId === itemId)?.tMin;
 
@@ -80,8 +81,8 @@ describe("when things go in", () => {
       items: [MUTTON, { ...CARROT, when: { at: "whenTender", itemId: "meat" } }],
     });
     const options = { waterKg: coldWaterKg(3, kitchen) };
-    const trace = simulate(plan, kitchen, options);
-    const again = simulate(countedBack(plan, trace), kitchen, options);
+    const trace = simulate(resolve(plan, kitchen), options);
+    const again = simulate(resolve(countedBack(plan, trace), kitchen), options);
     const apart = (at(again, "itemIn", "carrot") ?? 0) - (at(trace, "itemIn", "carrot") ?? 0);
     expect(Math.abs(apart)).toBeLessThanOrEqual(1.5);
   });

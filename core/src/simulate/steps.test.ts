@@ -1,3 +1,4 @@
+import { resolve } from "./set-pot";
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
 import { testKitchen, testPlan } from "../../test/kitchen";
@@ -20,7 +21,7 @@ describe("long steps against fine ones", () => {
         const random = seeded(seed);
         const { plan, kitchen, waterKg } = randomPot(() => uniform(random));
         const run = (fineness: number) =>
-          outcomeOf(() => simulate(plan, kitchen, { waterKg, fineness }));
+          outcomeOf(() => simulate(resolve(plan, kitchen), { waterKg, fineness }));
         const [usual, fine] = [run(1), run(12)];
         if (!usual.ok || !fine.ok) {
           expect(usual.ok).toBe(fine.ok);
@@ -60,7 +61,7 @@ describe("long steps against fine ones", () => {
       heat: { method: "hob", vigour: "bare", lid: "on", boilFirstMin: 5 },
     } as never);
     const run = (fineness: number, of: Course) =>
-      simulate(plan, kitchen, { waterKg: 4.4, fineness, course: of });
+      simulate(resolve(plan, kitchen), { waterKg: 4.4, fineness, course: of });
     const change = (fineness: number) => {
       const [with_, without] = [run(fineness, course), run(fineness, AS_PLANNED)];
       return [with_.endLiquidL - without.endLiquidL, with_.cookMin - without.cookMin] as const;
@@ -95,7 +96,7 @@ describe("long steps against fine ones", () => {
       stop: { by: "time", holdMin: 240 },
     });
     const inMin = (fineness: number) => {
-      const { items } = simulate(plan, kitchen, { waterKg: 4.4, fineness });
+      const { items } = simulate(resolve(plan, kitchen), { waterKg: 4.4, fineness });
       return new Map(items.map((i) => [i.itemId, i.inMin]));
     };
     const [usual, fine] = [inMin(1), inMin(12)];
@@ -113,7 +114,7 @@ describe("long steps against fine ones", () => {
       items: [],
       stop: { by: "time", holdMin: 485 },
     });
-    const { points } = simulate(plan, kitchen, { waterKg: 3 });
+    const { points } = simulate(resolve(plan, kitchen), { waterKg: 3 });
     const falls = points.flatMap((p, i) =>
       p.phase === "hold" && p.liquidC < (points[i - 1]?.liquidC ?? 0) - 0.5 ? [p.tMin] : [],
     );
@@ -125,11 +126,13 @@ describe("long steps against fine ones", () => {
   test("where its level is reached as it begins, a hold is over at once", () => {
     const at = (share: number) =>
       simulate(
-        testPlan({
-          heat: { method: "hob", vigour: "gentle", lid: "off", boilFirstMin: 30 },
-          stop: { by: "share", share },
-        }),
-        kitchen,
+        resolve(
+          testPlan({
+            heat: { method: "hob", vigour: "gentle", lid: "off", boilFirstMin: 30 },
+            stop: { by: "share", share },
+          }),
+          kitchen,
+        ),
         { waterKg: 3 },
       );
     expect(at(0.95).holdMin).toBe(0);

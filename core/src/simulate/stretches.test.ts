@@ -1,3 +1,4 @@
+import { resolve } from "./set-pot";
 import type { StretchHeat } from "../heats/heat-schema";
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
@@ -13,7 +14,7 @@ import { heatsOf, inStretch, isByClock, isOn, lastHeat, stretchesOf } from "./st
 const kitchen = testKitchen();
 const OVEN: StretchHeat = { ...HEATS.oven };
 const REST: StretchHeat = { method: "rest", lid: "on" };
-const run = (plan: Plan, waterKg = 0.9) => simulate(plan, kitchen, { waterKg });
+const run = (plan: Plan, waterKg = 0.9) => simulate(resolve(plan, kitchen), { waterKg });
 const braise = (heat: Plan["heat"], holdMin: number, then: HeatStretch[], more = {}) =>
   testBraise({ heat, stop: byTime(holdMin), then, end: "served", ...more });
 
@@ -267,14 +268,14 @@ describe("what moves as a stretch begins", () => {
       happenings: [],
       stretchFromMin: [100, 110],
     };
-    const trace = simulate(plan, kitchen, { waterKg: 1.5, course });
+    const trace = simulate(resolve(plan, kitchen), { waterKg: 1.5, course });
     const at = (min: number) => trace.points.findLast((p) => p.tMin <= min)?.liquidC ?? 0;
     expect(at(95)).toBeCloseTo(trace.boilingC, 1);
     expect(at(trace.totalMin - 1)).toBeLessThan(trace.boilingC - 3);
   });
 
   test("where it is known when, it moves then", () => {
-    const trace = simulate(plan, kitchen, {
+    const trace = simulate(resolve(plan, kitchen), {
       waterKg: 1.5,
       course: {
         cameUpMin: null,

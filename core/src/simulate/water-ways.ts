@@ -1,15 +1,15 @@
+import type { StartContents } from "./start-contents";
+import { resolve, type SetPot } from "./set-pot";
 import { litres, say } from "../units/said";
 import { Problem, outcomeOf, type Outcome } from "../units/problem";
-import { depthForLiquidM, heapOf, heapTopM, type SolidsIn } from "../vessel/solids";
+import { depthForLiquidM, heapTopM } from "../vessel/solids";
 import type { Vessel } from "../vessel/vessel-schema";
 import { fillLineL } from "../vessel/volume";
-import { coveringL, halfWayL, type LyingPart } from "../vessel/lying";
+import { coveringL, halfWayL } from "../vessel/lying";
 import { waterToFillLineL } from "../vessel/water-by-place";
 import { waterDensityKgL } from "../water/properties";
 import type { Kitchen } from "./kitchen-schema";
-import { ingredientOf, isLoose, pouredKg, soakedKg } from "./item-facts";
-import { liesM } from "./piece-of";
-import type { Plan, PlanItem, WaterStatement, Wanted } from "./plan-schema";
+import type { WaterStatement, Wanted } from "./plan-schema";
 import { vesselOf } from "./references";
 import { simulate } from "./simulate";
 
@@ -23,73 +23,31 @@ export function wantedL(wanted: Wanted): number {
   return wanted.eaters * wanted.rationL * wanted.days;
 }
 
-/** What lies in the pot when the water goes in. */
-export function startSolids(plan: Plan): SolidsIn {
-  return heapOf(
-    plan.items.filter(isStartSolid).map((item) => {
-      const ingredient = ingredientOf(item);
-      const massKg = item.massKg + soakedKg(item);
-      const volumeL = item.massKg / ingredient.densityKgL.value + soakedKg(item);
-      return { massKg, densityKgL: massKg / volumeL, packing: ingredient.packing.value };
-    }),
-  );
-}
-
-/** The same as it lies on the floor, floaters too, before any water lifts them. */
-export const lyingParts = (plan: Plan): readonly LyingPart[] =>
-  plan.items.filter(isStartSolid).map((item) => {
-    const ingredient = ingredientOf(item);
-    return {
-      volumeL: item.massKg / ingredient.densityKgL.value + soakedKg(item),
-      packing: ingredient.packing.value,
-      heightM: liesM(item, plan.pieceM),
-    };
-  });
-
-const isStartSolid = (item: PlanItem): boolean =>
-  item.when.at === "start" && !isLoose(ingredientOf(item));
-
-/** Liquids other than water that go in at the start, L. */
-const otherStartLiquidL = (plan: Plan): number =>
-  plan.items
-    .filter((i) => i.when.at === "start" && ingredientOf(i).isLiquid)
-    .reduce((sum, i) => sum + pouredKg(i) / ingredientOf(i).densityKgL.value, 0);
-
-/** Weight of bones and meat at the start, as bought, kg: what a ratio counts from. */
-export const bonesKg = (plan: Plan): number =>
-  plan.items
-    .filter((i) => i.when.at === "start" && ingredientOf(i).role === "body")
-    .reduce((sum, i) => sum + i.massKg, 0);
-
 /**
  * Litres of cold water that the plan's statement comes to in its pot.
  * "So that X are left" is found on the simulation, by the secant method inside a bracket.
  * @throws Problem `heapAboveRim`, `aboveRim`, `notReachable`, `range`
  */
-export function waterL(
-  plan: Plan,
-  kitchen: Kitchen,
-  statement: WaterStatement = plan.water,
-): number {
-  const vessel = vesselOf(plan, kitchen);
-  const solids = startSolids(plan);
-  const others = otherStartLiquidL(plan);
-  const less = (l: number) => Math.max(0, l - others);
+export function waterL(setPot: SetPot, statement: WaterStatement = setPot.plan.water): number {
+  const { kitchen } = setPot;
+  const vessel = vesselOf(setPot);
+  const { solids, lying, othersL, bonesKg } = setPot.start;
+  const less = (l: number) => Math.max(0, l - othersL);
   switch (statement.by) {
     case "amount":
       return statement.volumeL;
     case "ratio":
-      return less((statement.waterPerBone * bonesKg(plan)) / waterDensityKgL(kitchen.waterC));
+      return less((statement.waterPerBone * bonesKg) / waterDensityKgL(kitchen.waterC));
     case "cover":
-      return less(coveringL(vessel, lyingParts(plan)));
+      return less(coveringL(vessel, lying));
     case "over":
-      return less(coveringL(vessel, lyingParts(plan), statement.overM));
+      return less(coveringL(vessel, lying, statement.overM));
     case "halfWay":
-      return less(halfWayL(vessel, lyingParts(plan)));
+      return less(halfWayL(vessel, lying));
     case "fillLine":
       return less(waterToFillLineL(vessel, solids));
     case "left":
-      return waterForResultL(plan, kitchen, wantedL(statement.wanted));
+      return waterForResultL(setPot, wantedL(statement.wanted));
   }
 }
 
@@ -98,9 +56,10 @@ export const coldWaterKg = (volumeL: number, kitchen: Kitchen): number =>
   volumeL * waterDensityKgL(kitchen.waterC);
 
 /** Water, L, after which wantedCold litres are left strained. */
-function waterForResultL(plan: Plan, kitchen: Kitchen, wantedCold: number): number {
+function waterForResultL(setPot: SetPot, wantedCold: number): number {
+  const { kitchen } = setPot;
   const leftAfter = (litres: number): number => {
-    const trace = simulate(plan, kitchen, {
+    const trace = simulate(setPot, {
       waterKg: coldWaterKg(litres, kitchen),
     });
     if (trace.problem !== null && trace.problem.code !== "boiledDry") throw trace.problem;
@@ -156,10 +115,12 @@ const USUAL_OVER_M = 0.025;
  * The ways of stating water side by side: what each gives in this pot, and whether it stands over
  * the fill line. "So that X are left" is among them only where it is the plan's own.
  */
-export function waterWays(plan: Plan, kitchen: Kitchen): readonly WaterWay[] {
-  const vessel = vesselOf(plan, kitchen);
-  const solids = startSolids(plan);
-  const others = otherStartLiquidL(plan);
+export function waterWays(setPot: SetPot): readonly WaterWay[] {
+  const {
+    plan,
+    start: { solids, othersL, bonesKg },
+  } = setPot;
+  const vessel = vesselOf(setPot);
   const places: WaterStatement[] = [
     { by: "fillLine" },
     {
@@ -175,13 +136,13 @@ export function waterWays(plan: Plan, kitchen: Kitchen): readonly WaterWay[] {
   ];
   const all = places.some((p) => p.by === plan.water.by) ? places : [plan.water, ...places];
   return all
-    .filter((s) => s.by !== "ratio" || bonesKg(plan) > 0)
+    .filter((s) => s.by !== "ratio" || bonesKg > 0)
     .map((statement) => {
       const outcome = outcomeOf(() => {
-        const volumeL = waterL(plan, kitchen, statement);
+        const volumeL = waterL(setPot, statement);
         return {
           volumeL,
-          depthM: depthForLiquidM(vessel, solids, volumeL + others),
+          depthM: depthForLiquidM(vessel, solids, volumeL + othersL),
         };
       });
       return {
@@ -207,9 +168,12 @@ export interface PotFit {
 }
 
 /** Whether waterVolumeL with the plan's solids fits a vessel, and how much room is left. */
-export function fitIn(vessel: Vessel, plan: Plan, waterVolumeL: number): PotFit {
-  const solids = startSolids(plan);
-  const liquid = waterVolumeL + otherStartLiquidL(plan);
+export function fitIn(
+  vessel: Vessel,
+  { solids, othersL }: StartContents,
+  waterVolumeL: number,
+): PotFit {
+  const liquid = waterVolumeL + othersL;
   const roomL = fillLineL(vessel) - liquid - solids.heapSolidL - solids.floatingL;
   const depth = outcomeOf(() => {
     heapTopM(vessel, solids);
@@ -232,9 +196,11 @@ export function fitIn(vessel: Vessel, plan: Plan, waterVolumeL: number): PotFit 
 }
 
 /** True where a plan goes into a vessel up to its fill line, whatever its own vessel is. */
-export function isRoomIn(vessel: Vessel, plan: Plan, kitchen: Kitchen): boolean {
+export function isRoomIn(vessel: Vessel, { plan, kitchen, start }: SetPot): boolean {
   const fits = outcomeOf(
-    () => fitIn(vessel, plan, waterL({ ...plan, vesselId: vessel.id }, kitchen)).limit === "fits",
+    () =>
+      fitIn(vessel, start, waterL(resolve({ ...plan, vesselId: vessel.id }, kitchen))).limit ===
+      "fits",
   );
   return fits.ok && fits.value;
 }

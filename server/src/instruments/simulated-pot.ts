@@ -1,3 +1,4 @@
+import { resolve } from "@kettlos/core/simulate/set-pot";
 import { potNowMs } from "@kettlos/core/batch/pot-clock";
 import type { Batch } from "@kettlos/core/batch/batch-schema";
 import type { CookEvent } from "@kettlos/core/events/event-schema";
@@ -40,14 +41,15 @@ export class SimulatedPot {
     /** How far the cook's clock is ahead of this one. */
     private aheadMs = 0,
   ) {
-    this.hidden = new HiddenPot(batch.plan, batch.kitchen, seed);
+    this.hidden = new HiddenPot(resolve(batch.plan, batch.kitchen), seed);
     this.sensors = new Sensors(seed);
     this.cook = fold(events);
   }
 
   /** Takes over what the cook has done, and the pace of its clock. */
   follow(batch: Batch, events: readonly CookEvent[], seed: number, aheadMs = 0): void {
-    if (seed !== this.hidden.seed) this.hidden = new HiddenPot(batch.plan, batch.kitchen, seed);
+    if (seed !== this.hidden.seed)
+      this.hidden = new HiddenPot(resolve(batch.plan, batch.kitchen), seed);
     this.batch = batch;
     this.aheadMs = aheadMs;
     this.cook = fold(events);

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { resolve } from "@kettlos/core/simulate/set-pot";
 import { hiddenPotOf } from "@kettlos/core/instruments/hidden-pot";
 import { scorePractice } from "@kettlos/core/instruments/practice-score";
 import { computed } from "vue";
@@ -9,7 +10,7 @@ const props = defineProps<{ pot: PotState }>();
 const score = computed(() => {
   const { stored, cook } = props.pot;
   const hidden = hiddenPotOf(stored);
-  return hidden === null ? null : scorePractice(stored.plan, stored.kitchen, cook, hidden);
+  return hidden === null ? null : scorePractice(resolve(stored.plan, stored.kitchen), cook, hidden);
 });
 </script>
 

@@ -1,3 +1,4 @@
+import { resolve } from "@kettlos/core/simulate/set-pot";
 import { emptyClock } from "@kettlos/core/simulate/clock";
 import { MINUTE_MS } from "@kettlos/core/units/time";
 import type { ClockAnswer, TroubleAnswer } from "@kettlos/core/clock/answer";
@@ -98,7 +99,7 @@ export const useClockStore = defineStore("clock", () => {
     pots.inEarnest
       .filter((p) => p.cook.litMs === null)
       .flatMap(({ batch, cook }) =>
-        [...workInBlocks(batch.plan, batch.kitchen)]
+        [...workInBlocks(resolve(batch.plan, batch.kitchen))]
           .filter(([, works]) => works.every((w) => saidOfWork(cook, w).done.length > 0))
           .map(([blockId]) => ({ blockId, at: new Date(batch.createdMs).toISOString() })),
       );

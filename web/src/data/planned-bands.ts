@@ -1,4 +1,6 @@
-import { findVessel } from "@kettlos/core/simulate/references";
+import { asPlanned } from "@kettlos/core/simulate/as-planned";
+import { findVessel, resolve, type SetPot } from "@kettlos/core/simulate/set-pot";
+
 import { heatOf } from "@kettlos/core/heats/heat";
 import { MINUTE_MS } from "@kettlos/core/units/time";
 import { workMinutes, workTasks } from "@kettlos/core/schedule/work-tasks";
@@ -6,8 +8,6 @@ import { afterMinOf, startBy } from "@kettlos/core/schedule/start-by";
 import type { PotStart } from "./pot-start";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
-import { simulate } from "@kettlos/core/simulate/simulate";
-import { coldWaterKg, waterL } from "@kettlos/core/simulate/water-ways";
 import { outcomeOf } from "@kettlos/core/units/problem";
 
 /** A planned pot on the clock. */
@@ -41,27 +41,23 @@ export function plannedBands(
       ];
     const readyMs = plan.readyAt === null ? NaN : Date.parse(plan.readyAt);
     if (!(readyMs > nowMs)) return [];
-    const totalMin = totalMinOf(plan, kitchen);
+    const totalMin = totalMinOf(resolve(plan, kitchen));
     if (totalMin === null) return [];
     const { lightMs } = startBy(
       readyMs,
       { expected: totalMin, high: totalMin },
       plan.prepareMin,
-      workMinutes(workTasks(plan, kitchen)).afterMin + afterMinOf(plan.end),
+      workMinutes(workTasks(resolve(plan, kitchen))).afterMin + afterMinOf(plan.end),
     );
     return [{ plan, begins, lightMs, readyMs }];
   });
 }
 
-function totalMinOf(plan: Plan, kitchen: Kitchen): number | null {
+function totalMinOf(setPot: SetPot): number | null {
+  const { plan, kitchen } = setPot;
   const known = cache.get(plan);
   if (known?.kitchen === kitchen) return known.totalMin;
-  const outcome = outcomeOf(
-    () =>
-      simulate(plan, kitchen, {
-        waterKg: coldWaterKg(waterL(plan, kitchen), kitchen),
-      }).totalMin,
-  );
+  const outcome = outcomeOf(() => asPlanned(setPot).trace.totalMin);
   const totalMin = outcome.ok ? outcome.value : null;
   cache.set(plan, { kitchen, totalMin });
   return totalMin;

@@ -1,3 +1,4 @@
+import { resolve } from "@kettlos/core/simulate/set-pot";
 import type { Batch } from "@kettlos/core/batch/batch-schema";
 import type { CookEvent } from "@kettlos/core/events/event-schema";
 import { fold, type Cook } from "@kettlos/core/batch/fold";
@@ -19,7 +20,7 @@ export interface PotState {
 /** A pot with its log, folded. */
 export function potState({ batch: stored, events }: OpenPot): PotState {
   const cook = fold(events);
-  const { plan, problem } = cookedPlan(stored.plan, stored.kitchen, cook);
+  const { plan, problem } = cookedPlan(resolve(stored.plan, stored.kitchen), cook);
   const batch = plan === stored.plan ? stored : { ...stored, plan };
   return { batch, events, cook, stored, astray: problem };
 }

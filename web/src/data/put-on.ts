@@ -1,3 +1,4 @@
+import { resolve } from "@kettlos/core/simulate/set-pot";
 import { emptyClock } from "@kettlos/core/simulate/clock";
 import { workSaid } from "@kettlos/core/events/hands/effects";
 import type { Batch } from "@kettlos/core/batch/batch-schema";
@@ -21,7 +22,7 @@ export async function putOn(plan: Plan, kitchen: Kitchen): Promise<Batch> {
   const isOnTable = clock.meals.some((m) => m.planIds.includes(plan.id));
   if (done.length > 0) {
     const { workInBlocks } = await import("@kettlos/core/clock/prep-blocks");
-    const inBlocks = workInBlocks(plan, kitchen);
+    const inBlocks = workInBlocks(resolve(plan, kitchen));
     for (const { blockId, at } of done)
       for (const work of inBlocks.get(blockId) ?? [])
         await appendEvent(batch.id, { ...workSaid(work, "done"), atMs: Date.parse(at) });

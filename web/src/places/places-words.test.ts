@@ -1,3 +1,4 @@
+import { resolve } from "@kettlos/core/simulate/set-pot";
 import { SCHEMA_VERSION } from "@kettlos/core/simulate/schema-version";
 import { CookEventSchema } from "@kettlos/core/events/event-schema";
 import type { Gap } from "@kettlos/core/batch/gap";
@@ -155,7 +156,7 @@ describe("the course in words", () => {
 describe("marks on the ribbon", () => {
   test("things that go in together share a label; what comes after straining has none", () => {
     const plan = planOf("plan-lamb");
-    const outcome = answersFor(plan, sample.kitchen, () => 9);
+    const outcome = answersFor(resolve(plan, sample.kitchen), () => 9);
     if (!outcome.ok) throw outcome.problem;
     const { trace } = outcome.value;
     const texts = (units: "metric" | "us") => markLabels(plan, trace, units).map((l) => l.text);
@@ -165,7 +166,7 @@ describe("marks on the ribbon", () => {
 
   test("without a boil first, the simmer is marked", () => {
     const plan = planOf("plan-trout");
-    const outcome = answersFor(plan, sample.kitchen, () => 9);
+    const outcome = answersFor(resolve(plan, sample.kitchen), () => 9);
     if (!outcome.ok) throw outcome.problem;
     expect(markLabels(plan, outcome.value.trace, "both")[0]?.text).toBe("simmers");
   });
@@ -175,7 +176,7 @@ describe("planned pots on the clock", () => {
   test("only those still to come, lit in time for pot and sieve", () => {
     const bands = plannedBands(sample.plans, sample.kitchen, NOW, new Map());
     expect(bands.map((b) => b.plan.id)).toEqual(["plan-lamb"]);
-    const outcome = answersFor(planOf("plan-lamb"), sample.kitchen, () => 9);
+    const outcome = answersFor(resolve(planOf("plan-lamb"), sample.kitchen), () => 9);
     if (!outcome.ok) throw outcome.problem;
     expect(bands[0]?.lightMs).toBe(outcome.value.start?.lightMs);
     expect(plannedBands(sample.plans, sample.kitchen, NOW + 2 * 86_400_000, new Map())).toEqual([]);
@@ -242,7 +243,7 @@ describe("short of or past its flavour", () => {
       stop: { by: "time", holdMin },
       heat: { ...base.heat, vigour, lid: "ajar" },
     });
-    const outcome = answersFor(plan, sample.kitchen, () => 9);
+    const outcome = answersFor(resolve(plan, sample.kitchen), () => 9);
     if (!outcome.ok) throw outcome.problem;
     return flavourCaution(outcome.value, "metric").map((c) => c.id);
   };
@@ -260,7 +261,7 @@ describe("short of or past its flavour", () => {
     const none = { things: {}, kitchen: { log: 0, sd: 0.7, pots: 0 } };
     const kitchen = { ...sample.kitchen, learned: { steam: none, ring: none, tender } };
     const plan = { ...planOf("plan-braise"), stop: { by: "time" as const, holdMin: 60 } };
-    const outcome = answersFor(plan, kitchen, () => 9);
+    const outcome = answersFor(resolve(plan, kitchen), () => 9);
     if (!outcome.ok || outcome.value.flavour === null) throw new Error("not judged");
     const { flavour } = outcome.value;
     const said = (state: typeof flavour.state) =>

@@ -1,3 +1,4 @@
+import { resolve } from "@kettlos/core/simulate/set-pot";
 import { SCHEMA_VERSION } from "@kettlos/core/simulate/schema-version";
 import { boilFirstMinOf, isOnRing } from "@kettlos/core/heats/heat";
 import { MINUTE_MS } from "@kettlos/core/units/time";
@@ -90,8 +91,8 @@ function forked(trace: Trace, by: number, atMs: (tMin: number) => number): reado
 /** A batch as it would have gone: simulated with hidden constants, read with a hand's scatter. */
 export function makeBatch(options: MakeOptions): MadeBatch {
   const { id, plan, kitchen, litMs, random } = options;
-  const waterKg = coldWaterKg(waterL(plan, kitchen), kitchen);
-  const trace = simulate(plan, kitchen, {
+  const waterKg = coldWaterKg(waterL(resolve(plan, kitchen)), kitchen);
+  const trace = simulate(resolve(plan, kitchen), {
     waterKg,
     parameters: hiddenParameters(random),
   });

@@ -1,3 +1,4 @@
+import { resolve } from "@kettlos/core/simulate/set-pot";
 import type { Heat } from "@kettlos/core/heats/heat-schema";
 import type { HobHeat } from "@kettlos/core/heats/hob-schema";
 import { SCHEMA_VERSION } from "@kettlos/core/simulate/schema-version";
@@ -329,7 +330,7 @@ export function bramholtPlans(): Record<string, Plan> {
   const kitchen = bramholtKitchen();
   const link = (item: PlanItem): PlanItem => {
     const from = Object.values(plans).find((p) => p.id === item.fromPlanId);
-    const stock = from === undefined ? null : stockYield(from, kitchen);
+    const stock = from === undefined ? null : stockYield(resolve(from, kitchen));
     return stock?.ok === true ? linkedTo(item, stock.value) : item;
   };
   const linked = Object.fromEntries(

@@ -1,3 +1,4 @@
+import { resolve } from "@kettlos/core/simulate/set-pot";
 import { chillingNow } from "@kettlos/core/batch/chill-of";
 import { fold } from "@kettlos/core/batch/fold";
 import { gapOf } from "@kettlos/core/batch/gap";
@@ -39,7 +40,9 @@ describe("the sample kitchen", () => {
   });
 
   test("results scatter about the model: near it, yet not perfect", () => {
-    const gaps = sample.batches.flatMap((b) => gapOf(b.plan, b.kitchen, cookOf(b.id)) ?? []);
+    const gaps = sample.batches.flatMap(
+      (b) => gapOf(resolve(b.plan, b.kitchen), cookOf(b.id)) ?? [],
+    );
     const shares = gaps.map((g) => Math.abs(g.gapL) / g.plannedL);
     expect(Math.max(...shares)).toBeLessThan(0.25);
     expect(shares.filter((s) => s > 0.01).length).toBeGreaterThan(4);
@@ -63,7 +66,7 @@ describe("the sample kitchen", () => {
     const onFire = sample.batches.filter((b) => cookOf(b.id).stage === "simmer");
     expect(onFire).toHaveLength(1);
     const batch = onFire[0]!;
-    const live = forecastLive(batch.plan, batch.kitchen, cookOf(batch.id), NOW);
+    const live = forecastLive(resolve(batch.plan, batch.kitchen), cookOf(batch.id), NOW);
     expect(live.endMs.expected).toBeGreaterThan(NOW);
     const planned = sample.plans.filter((p) => p.readyAt !== null);
     expect(planned).toHaveLength(1);
@@ -72,7 +75,7 @@ describe("the sample kitchen", () => {
 
   test("nothing cries wolf: few cautions a plan, and fewer yet on the fire", () => {
     const counts = sample.plans.map((plan) => {
-      const outcome = answersFor(plan, sample.kitchen, () => 9);
+      const outcome = answersFor(resolve(plan, sample.kitchen), () => 9);
       if (!outcome.ok) throw outcome.problem;
       const told = outcome.value.cautions.filter((c) => c.severity !== "note");
       return ["plan", "cook"].map((p) => told.filter((c) => c.places.includes(p as "plan")).length);
@@ -84,7 +87,7 @@ describe("the sample kitchen", () => {
 
   test("no plan of the hut is wrong or in danger", () => {
     for (const plan of sample.plans) {
-      const outcome = answersFor(plan, sample.kitchen, () => 9);
+      const outcome = answersFor(resolve(plan, sample.kitchen), () => 9);
       if (!outcome.ok) throw new Error(`${plan.id}: ${outcome.problem.message}`);
       expect(outcome.value.trace.problem, plan.id).toBeNull();
       expect(outcome.value.fit.limit, plan.id).toBe("fits");

@@ -1,3 +1,4 @@
+import { resolve } from "@kettlos/core/simulate/set-pot";
 import type { Said } from "@kettlos/core/units/said";
 import { convertDish, type Converted, type ExplainedRange } from "@kettlos/core/because/converted";
 import type { ClockAnswer, TroubleAnswer } from "@kettlos/core/clock/answer";
@@ -81,7 +82,7 @@ const api = {
     newest = token;
     await breathe();
     if (token !== newest) return null;
-    const { converted, ranges } = convertDish(plan, kitchen, changed, settings);
+    const { converted, ranges } = convertDish(resolve(plan, kitchen), changed, settings);
     drawn = ranges;
     return converted;
   },
@@ -115,8 +116,8 @@ const api = {
   ): { readonly words: PotWords; readonly gap: Gap | null } {
     const cook = fold(events);
     const gap = outcomeOf(() => {
-      const { plan } = cookedPlan(batch.plan, batch.kitchen, cook);
-      return gapOf(plan, batch.kitchen, cook);
+      const { plan } = cookedPlan(resolve(batch.plan, batch.kitchen), cook);
+      return gapOf(resolve(plan, batch.kitchen), cook);
     });
     return { words: wordsOf({ batch, cook }), gap: gap.ok ? gap.value : null };
   },

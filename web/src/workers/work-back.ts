@@ -1,3 +1,4 @@
+import { resolve } from "@kettlos/core/simulate/set-pot";
 import type { Said } from "@kettlos/core/units/said";
 import { backwardFrom, type BackwardOption } from "@kettlos/core/simulate/backward";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
@@ -17,7 +18,7 @@ export function workBack(
   wantedCold: number,
   waterPerBone: number,
 ): WorkedBack {
-  const outcome = outcomeOf(() => backwardFrom(plan, kitchen, wantedCold, waterPerBone));
+  const outcome = outcomeOf(() => backwardFrom(resolve(plan, kitchen), wantedCold, waterPerBone));
   return outcome.ok
     ? { options: outcome.value, problem: null }
     : { options: [], problem: outcome.problem.said };

@@ -1,3 +1,4 @@
+import { resolve } from "../../simulate/set-pot";
 import type { Heat } from "../../heats/heat-schema";
 import { SCHEMA_VERSION } from "../../simulate/schema-version";
 import { HEATS, hasLid, isOnRing, isRest, isSpare, suits } from "../../heats/heat";
@@ -114,7 +115,7 @@ export function planOfDraft(draft: RecipeDraft, kitchen: Kitchen, id: string): P
   const plan = made.data;
   const fitting = pots.find(
     (v) =>
-      isRoomIn(v, plan, kitchen) &&
+      isRoomIn(v, resolve(plan, kitchen)) &&
       heatsOf(plan).every((h) => suits(v, h.method)) &&
       !isSpare(v, heat.method),
   );

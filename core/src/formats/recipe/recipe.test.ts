@@ -1,3 +1,4 @@
+import { resolve } from "../../simulate/set-pot";
 import { boilDownOf } from "./read-boil-down";
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
@@ -233,7 +234,7 @@ describe("recipe JSON-LD", () => {
             })),
             stop: { by: "time", holdMin: 90 },
           });
-          const trace = simulate(testPlan(), kitchen, { waterKg: 4 });
+          const trace = simulate(resolve(testPlan(), kitchen), { waterKg: 4 });
           const draft = readRecipeJsonLd(writeRecipeJsonLd(plan, trace, 1.5));
           expect(draft.name).toBe(plan.name);
           expect(draft.people).toBe(people);
@@ -303,7 +304,7 @@ describe("a recipe of two stretches", () => {
 
   test("written out and read back it has the same two", () => {
     const plan = read("Cover and simmer for 2 hours. Uncover and simmer 30 minutes more.");
-    const trace = simulate(plan, testKitchen(), { waterKg: 1 });
+    const trace = simulate(resolve(plan, testKitchen()), { waterKg: 1 });
     const again = planOfDraft(
       firstChoices(readRecipeJsonLd(writeRecipeJsonLd(plan, trace, 1))),
       testKitchen(),
@@ -343,7 +344,7 @@ describe("a recipe of two stretches", () => {
   test("boiled down with the meat in, written out and read back: as far as it was", () => {
     const plan = read("Cover and simmer for 2 hours. Reduce the sauce by half.");
     expect(plan.items.every((i) => i.out === undefined)).toBe(true);
-    const trace = simulate(plan, testKitchen(), { waterKg: 1 });
+    const trace = simulate(resolve(plan, testKitchen()), { waterKg: 1 });
     const again = planOfDraft(
       firstChoices(readRecipeJsonLd(writeRecipeJsonLd(plan, trace, 1))),
       testKitchen(),
@@ -540,7 +541,7 @@ describe("a recipe of more stretches", () => {
     "Simmer for 3 hours. Strain the stock, return it to the pot and boil it down by half.",
   ])("written out and read back it has the same: %s", (steps) => {
     const plan = read(steps);
-    const trace = simulate(plan, testKitchen(), { waterKg: 1.5 });
+    const trace = simulate(resolve(plan, testKitchen()), { waterKg: 1.5 });
     expect(trace.problem).toBeNull();
     const again = planOfDraft(
       firstChoices(readRecipeJsonLd(writeRecipeJsonLd(plan, trace, 1.5))),

@@ -1,3 +1,4 @@
+import { resolve } from "../../simulate/set-pot";
 import { describe, expect, test } from "vitest";
 import { HEATS, testBraise, testKitchen, testPlan } from "../../../test/kitchen";
 import { PlanSchema } from "../../simulate/plan-schema";
@@ -25,7 +26,7 @@ describe("a heat said in words", () => {
     ],
     ["hob until tender", { method: "hob" }, plan.vesselId, { by: "tender" }],
   ])("%s", (text, heat, vesselId, stop) => {
-    const stated = statedHeat(text, plan, kitchen);
+    const stated = statedHeat(text, resolve(plan, kitchen));
     expect(stated.heat).toMatchObject(heat);
     expect(stated.vesselId).toBe(vesselId);
     expect(stated.stop).toEqual(stop);
@@ -37,7 +38,7 @@ describe("a heat said in words", () => {
       ["oven 150 C 3 h, lid on", 150],
       ["oven 300F for 3 hours", 148.9],
     ] as const) {
-      const { heat, stop } = statedHeat(text, plan, kitchen);
+      const { heat, stop } = statedHeat(text, resolve(plan, kitchen));
       expect(heat.method).toBe("oven");
       expect(heat.method === "oven" ? heat.ovenC : 0).toBeCloseTo(c, 1);
       expect(stop).toEqual({ by: "time", holdMin: 180 });
@@ -49,29 +50,41 @@ describe("a heat said in words", () => {
       vesselId: "crock",
       heat: { ...HEATS.low, setting: "high", start: "hot", highFirstMin: 30 },
     });
-    expect(statedHeat("3 h", crock, kitchen).heat).toEqual(crock.heat);
-    expect(statedHeat("LOW 8 h", crock, kitchen).heat).toEqual({ ...crock.heat, setting: "low" });
+    expect(statedHeat("3 h", resolve(crock, kitchen)).heat).toEqual(crock.heat);
+    expect(statedHeat("LOW 8 h", resolve(crock, kitchen)).heat).toEqual({
+      ...crock.heat,
+      setting: "low",
+    });
     const cold = testBraise({ heat: { ...HEATS.oven, start: "cold", lid: "off" } });
-    expect(statedHeat("oven 130 C", cold, kitchen).heat).toEqual({ ...cold.heat, ovenC: 130 });
+    expect(statedHeat("oven 130 C", resolve(cold, kitchen)).heat).toEqual({
+      ...cold.heat,
+      ovenC: 130,
+    });
   });
 
   test("HIGH first and then LOW is both, in that order; one or the other is asked back", () => {
-    const { heat, stop } = statedHeat("HIGH 1 h, then LOW 6 h", plan, kitchen);
+    const { heat, stop } = statedHeat("HIGH 1 h, then LOW 6 h", resolve(plan, kitchen));
     expect(heat).toMatchObject({ method: "slowCooker", setting: "low", highFirstMin: 60 });
     expect(stop).toEqual({ by: "time", holdMin: 420 });
-    expect(() => statedHeat("HIGH 4 h or LOW 8 h", plan, kitchen)).toThrow(/leaves it open/);
+    expect(() => statedHeat("HIGH 4 h or LOW 8 h", resolve(plan, kitchen))).toThrow(
+      /leaves it open/,
+    );
   });
 
   test("two times, or degrees of either measure, are asked back", () => {
-    expect(() => statedHeat("oven 150 C 2 to 3 h", plan, kitchen)).toThrow(/leaves it open/);
-    expect(() => statedHeat("oven 225 degrees 3 h", plan, kitchen)).toThrow(
+    expect(() => statedHeat("oven 150 C 2 to 3 h", resolve(plan, kitchen))).toThrow(
+      /leaves it open/,
+    );
+    expect(() => statedHeat("oven 225 degrees 3 h", resolve(plan, kitchen))).toThrow(
       /Fahrenheit or Celsius/,
     );
   });
 
   test("what is no heat says so, a kitchen without the vessel too", () => {
-    expect(() => statedHeat("with love", plan, kitchen)).toThrow(/names no heat and no time/);
+    expect(() => statedHeat("with love", resolve(plan, kitchen))).toThrow(
+      /names no heat and no time/,
+    );
     const bare = { ...kitchen, vessels: kitchen.vessels.filter((v) => v.kind === "pot") };
-    expect(() => statedHeat("LOW 8 h", plan, bare)).toThrow(/no slow cooker/);
+    expect(() => statedHeat("LOW 8 h", resolve(plan, bare))).toThrow(/no slow cooker/);
   });
 });

@@ -1,7 +1,7 @@
+import type { SetPot } from "../../simulate/set-pot";
 import { HOLD_MIN } from "../../units/limits";
 import { HEATS } from "../../heats/heat";
 import { contentsL, vesselFor } from "../../convert/targets";
-import type { Kitchen } from "../../simulate/kitchen-schema";
 import type { Plan } from "../../simulate/plan-schema";
 import { Problem } from "../../units/problem";
 import { readSpans } from "../../units/read-span";
@@ -21,7 +21,8 @@ const CROCK = /^\s*(?:on\s+)?(?:low|high)\b(?!\s*(?:heat|flame))/i;
  * degrees of either measure, `unknownReference` where the kitchen lacks the heat or the vessel for it
  * @example statedHeat("LOW 8 h", plan, kitchen).stop // { by: "time", holdMin: 480 }
  */
-export function statedHeat(text: string, plan: Plan, kitchen: Kitchen): StatedHeat {
+export function statedHeat(text: string, setPot: SetPot): StatedHeat {
+  const { plan, kitchen } = setPot;
   const said = readHeat([`Cook ${CROCK.test(text) ? "in the slow cooker " : ""}${text}`]);
   const hold = said.hold ?? (/\btender\b/i.test(text) ? "tender" : null);
   const saysTime = readSpans(text).length > 0;
@@ -39,7 +40,7 @@ export function statedHeat(text: string, plan: Plan, kitchen: Kitchen): StatedHe
     );
   const method = said.method ?? plan.heat.method;
   const heat = saidHeat(method, said, kitchen, plan.heat);
-  const vessel = vesselFor(method, kitchen, contentsL(plan, kitchen), plan.vesselId);
+  const vessel = vesselFor(method, kitchen, contentsL(setPot), plan.vesselId);
   if (vessel === null)
     throw new Problem("unknownReference", "vesselId", method, HEATS[method].missing);
   return {

@@ -9,7 +9,7 @@ import type { Cooking, Programme } from "./programme";
 
 /** On a ring: up to the simmer (or to the boil, skimming, and down), then a steady simmer. */
 export function hobProgramme(run: Cooking, heat: HobHeat): Programme {
-  const powerW = ringNetW(ringOf(run.plan, run.kitchen), run.kitchen.altitudeM) * run.ringReaches;
+  const powerW = ringNetW(ringOf(run.setPot), run.kitchen.altitudeM) * run.ringReaches;
   const heavy = run.pot.vessel.lid === "heavy";
   const plannedC = simmerC(heat.vigour, run.kitchen.altitudeM);
   const vigour = () => run.turned?.vigour ?? heat.vigour;

@@ -17,7 +17,7 @@ const COVERED_LID = 0.08;
 export function ovenProgramme(run: Cooking, heat: OvenHeat): Programme {
   const { altitudeM } = run.kitchen;
   const oven = ovenOf(heat, run.kitchen);
-  const powerW = ringNetW(ringOf(run.plan, run.kitchen), altitudeM) * run.ringReaches;
+  const powerW = ringNetW(ringOf(run.setPot), altitudeM) * run.ringReaches;
   const lidNow = () => (run.isOpen ? "off" : (run.turned?.lid ?? heat.lid));
   const ovenNow = () => run.turned?.ovenC ?? heat.ovenC;
   const hereC = (usualC: number) =>

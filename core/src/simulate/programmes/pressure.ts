@@ -28,7 +28,7 @@ export function pressureProgramme(run: Cooking, heat: PressureHeat): Programme {
     run.ringReaches *
     (electric
       ? (vessel.powerW ?? ELECTRIC_POWER_W) * ELECTRIC_EFFICIENCY.value
-      : ringNetW(ringOf(run.plan, kitchen), kitchen.altitudeM));
+      : ringNetW(ringOf(run.setPot), kitchen.altitudeM));
   const holdC = pressureHoldC(gaugeKPaOf(vessel, heat), kitchen.altitudeM);
   const leakKgS =
     vessel.pressure?.vents === true ? (VENTING_TYPE_L_H.value * waterDensityKgL(holdC)) / 3600 : 0;

@@ -1,3 +1,4 @@
+import type { SetPot } from "../set-pot";
 import type { Heat } from "../../heats/heat-schema";
 import type { Problem } from "../../units/problem";
 import type { Kitchen } from "../kitchen-schema";
@@ -9,6 +10,7 @@ import type { MarkKind, Phase } from "../trace";
 
 /** The pot on its heat, as a programme sees and drives it. */
 export interface Cooking {
+  readonly setPot: SetPot;
   readonly plan: Plan;
   readonly kitchen: Kitchen;
   readonly parameters: Parameters;

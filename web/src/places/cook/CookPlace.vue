@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { resolve } from "@kettlos/core/simulate/set-pot";
 import { clockOf } from "@kettlos/core/units/moments";
 import { answersFor } from "@kettlos/core/because/answers";
 import { liveFigures } from "@kettlos/core/because/live-figures";
@@ -95,7 +96,7 @@ const lighting = computed(() =>
 const later = computed(() => pot.value?.actions.slice(1, 4) ?? []);
 const link = computed(() => (pot.value === null ? null : instruments.linkOf(pot.value.batch.id)));
 const vessel = computed(() =>
-  pot.value === null ? null : vesselOf(pot.value.batch.plan, pot.value.batch.kitchen),
+  pot.value === null ? null : vesselOf(resolve(pot.value.batch.plan, pot.value.batch.kitchen)),
 );
 // A reading changes neither: what the plan says is worked out again only when the plan is another one.
 const plan = computed(() => pot.value?.batch.plan ?? null);
@@ -106,7 +107,7 @@ const answers = computed(() => {
   if (thePlan === null || theKitchen === null) return null;
   // Once it burns, the night is judged by its own clock and not as lit now.
   const hour = isLit.value ? () => null : clockHour;
-  const outcome = outcomeOf(() => answersFor(thePlan, theKitchen, hour));
+  const outcome = outcomeOf(() => answersFor(resolve(thePlan, theKitchen), hour));
   return outcome.ok && outcome.value.ok ? outcome.value.value : null;
 });
 /** What is said of a flame; of one that is out nothing is. */
@@ -240,7 +241,8 @@ const recipe = computed(() => {
           :is-off="pot.cook.offMs !== null"
           :now-ms="nowMs"
           :why="
-            liveFigures(pot.batch.plan, pot.batch.kitchen, pot.cook, pot.forecast, nowMs).endMin
+            liveFigures(resolve(pot.batch.plan, pot.batch.kitchen), pot.cook, pot.forecast, nowMs)
+              .endMin
           "
         />
         <CookKeys

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { resolve } from "@kettlos/core/simulate/set-pot";
 import { capital } from "@kettlos/core/units/capital";
 import { isRest } from "@kettlos/core/heats/heat";
 import { MINUTE_MS, HOUR_MS } from "@kettlos/core/units/time";
@@ -79,8 +80,7 @@ const lid = computed(
 );
 const figures = computed(() =>
   liveFigures(
-    props.pot.batch.plan,
-    props.pot.batch.kitchen,
+    resolve(props.pot.batch.plan, props.pot.batch.kitchen),
     props.pot.cook,
     forecast.value,
     props.nowMs,

@@ -1,7 +1,8 @@
 <script setup lang="ts">
+import { findVessel } from "@kettlos/core/simulate/set-pot";
 import { KNOB_WORDS } from "@kettlos/core/heats/slow-cooker";
 import { LID_WORD, VIGOUR_WORD } from "@kettlos/core/heat/heat-word";
-import { findVessel } from "@kettlos/core/simulate/references";
+
 import { useWords } from "../../data/use-words";
 import { hasLid, heatOf, isInOven, isSealed, isSlow, vigourOf } from "@kettlos/core/heats/heat";
 import { planNow } from "@kettlos/core/batch/stretch-now";

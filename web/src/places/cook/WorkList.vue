@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { resolve } from "@kettlos/core/simulate/set-pot";
 import { clockOf } from "@kettlos/core/units/moments";
 import { workBefore } from "@kettlos/core/batch/work-before";
 import { canBeLeft } from "@kettlos/core/batch/work-words";
@@ -17,7 +18,7 @@ const props = defineProps<{ pot: LivePot }>();
 const words = useWords();
 defineEmits<{ write: [event: NewEvent] }>();
 const all = computed(() =>
-  workBefore(props.pot.batch.plan, props.pot.batch.kitchen, props.pot.cook),
+  workBefore(resolve(props.pot.batch.plan, props.pot.batch.kitchen), props.pot.cook),
 );
 const isLit = computed(() => props.pot.cook.litMs !== null);
 const work = computed(() => all.value.filter((w) => !isLit.value || w.doneMs === null));

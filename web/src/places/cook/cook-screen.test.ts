@@ -1,3 +1,4 @@
+import { resolve } from "@kettlos/core/simulate/set-pot";
 import { SCHEMA_VERSION } from "@kettlos/core/simulate/schema-version";
 import { liveFigures } from "@kettlos/core/because/live-figures";
 import type { CookEvent } from "@kettlos/core/events/event-schema";
@@ -203,7 +204,7 @@ describe("what is said of the pot", () => {
       global,
       props: {
         pot,
-        vessel: vesselOf(pot.batch.plan, pot.batch.kitchen),
+        vessel: vesselOf(resolve(pot.batch.plan, pot.batch.kitchen)),
         units: "metric",
         write,
         modelValue: false,
@@ -254,8 +255,7 @@ describe("what is said of the pot", () => {
     });
     const { plan } = potOf("on-fire").batch;
     const why = liveFigures(
-      plan,
-      potOf("on-fire").batch.kitchen,
+      resolve(plan, potOf("on-fire").batch.kitchen),
       potOf("on-fire").cook,
       forecast,
       NOW,
@@ -337,7 +337,7 @@ test("a practice pot is scored with what was hidden in it, a real one is not", (
   const practised = { ...pot, stored: { ...pot.stored, practice } };
   const wrapper = mount(PracticeScore, { props: { pot: practised } });
   expect(wrapper.text()).toMatch(/Practice: \d+ of 100/);
-  const hidden = new HiddenPot(pot.stored.plan, sample.kitchen, 5).constants;
+  const hidden = new HiddenPot(resolve(pot.stored.plan, sample.kitchen), 5).constants;
   if (Math.abs(hidden.evaporation - 1) >= 0.05)
     expect(wrapper.text()).toContain(
       `${Math.abs(Math.round((hidden.evaporation - 1) * 100))} % ${hidden.evaporation > 1 ? "more" : "less"} steam`,

@@ -1,3 +1,4 @@
+import { resolve } from "@kettlos/core/simulate/set-pot";
 import { levelFarOff, overFilled, temperatureFarOff } from "@kettlos/core/batch/far-off";
 import type { Reading } from "@kettlos/core/events/watch/effects";
 import { vesselOf } from "@kettlos/core/simulate/references";
@@ -25,7 +26,7 @@ export function useFarOff(pot: () => LivePot, units: () => UnitSystem) {
     },
     poured: (volumeL: number): string | null => {
       const { plan, kitchen } = facts();
-      const over = overFilled(facts(), volumeL, capacityL(vesselOf(plan, kitchen)));
+      const over = overFilled(facts(), volumeL, capacityL(vesselOf(resolve(plan, kitchen))));
       return over === null
         ? null
         : `Only about ${litres(over.roomL)} more goes in to the rim. Is it really ${litres(volumeL)}?`;

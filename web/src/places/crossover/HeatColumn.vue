@@ -1,7 +1,8 @@
 <script setup lang="ts">
+import { findVessel } from "@kettlos/core/simulate/set-pot";
 import { KNOB_WORDS } from "@kettlos/core/heats/slow-cooker";
 import { HOLD_MIN } from "@kettlos/core/units/limits";
-import { findVessel } from "@kettlos/core/simulate/references";
+
 import { heatOf, isSlow } from "@kettlos/core/heats/heat";
 import { ruleC } from "@kettlos/core/units/said";
 import type { ExplainedRange, HeatAnswer } from "@kettlos/core/because/converted";

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { findVessel } from "@kettlos/core/simulate/references";
+import { findVessel } from "@kettlos/core/simulate/set-pot";
 import { heatOf, isOnRing } from "@kettlos/core/heats/heat";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import { showVolume, type UnitSystem } from "@kettlos/core/units/show";

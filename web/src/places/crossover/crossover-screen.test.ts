@@ -1,3 +1,4 @@
+import { resolve } from "@kettlos/core/simulate/set-pot";
 import type { Heat } from "@kettlos/core/heats/heat-schema";
 import { convertDish, type HeatAnswer } from "@kettlos/core/because/converted";
 import { mount } from "@vue/test-utils";
@@ -12,7 +13,7 @@ import { heatWords } from "../../words/heat-words";
 
 const global = { components: { ElInput, ElPopover } };
 const braise = planOf("plan-braise");
-const { converted, ranges } = convertDish(braise, sample.kitchen);
+const { converted, ranges } = convertDish(resolve(braise, sample.kitchen));
 const drawn = ranges();
 
 function columnWith(

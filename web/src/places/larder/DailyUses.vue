@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { resolve } from "@kettlos/core/simulate/set-pot";
 import { weekdayDateOf, weekdayDateClockOf } from "@kettlos/core/units/moments";
 import { lastsDaysOf } from "@kettlos/core/because/larder-figures";
 import { lasts } from "@kettlos/core/larder/daily-use";
@@ -32,7 +33,7 @@ const rows = computed(() =>
     const haveL = litresOf(heldKg(held));
     const plan = kitchenStore.plans.find((p) => p.id === use.planId) ?? null;
     const { kitchen } = kitchenStore;
-    const potMin = plan === null || kitchen === null ? 0 : potMinutes(plan, kitchen);
+    const potMin = plan === null || kitchen === null ? 0 : potMinutes(resolve(plan, kitchen));
     const inFridge = litresOf(heldKg(held.filter((h) => h.place === "fridge")));
     const reckoned = lasts(use, haveL, potMin, pots.nowMs);
     return {

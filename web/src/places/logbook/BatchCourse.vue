@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { resolve } from "@kettlos/core/simulate/set-pot";
 import { BY_WORDS } from "@kettlos/core/because/answers";
 import { MINUTE_MS } from "@kettlos/core/units/time";
 import { weekdayClockOf, shortDateOf, weekdayDayOf } from "@kettlos/core/units/moments";
@@ -43,20 +44,22 @@ const plan = computed(() => props.pot.batch.plan);
 const kitchen = computed(() => props.pot.batch.kitchen);
 const answers = computed(() => {
   // What is over has no now: no caution about a flame that is out.
-  const outcome = answersFor(plan.value, kitchen.value, () => null);
+  const outcome = answersFor(resolve(plan.value, kitchen.value), () => null);
   return outcome.ok ? outcome.value : null;
 });
-const gap = computed(() => gapOf(plan.value, kitchen.value, props.pot.cook));
-const flow = computed(() => flowOf(plan.value, kitchen.value, props.pot.cook));
+const gap = computed(() => gapOf(resolve(plan.value, kitchen.value), props.pot.cook));
+const flow = computed(() => flowOf(resolve(plan.value, kitchen.value), props.pot.cook));
 const readings = computed(() => {
   const { cook } = props.pot;
   const { trace } = answers.value ?? {};
   if (trace === undefined || cook.litMs === null) return [];
   const simmerMs = cook.simmerMs ?? cook.litMs;
-  return readingsAsLiquid(plan.value, kitchen.value, cook, cook.offMs ?? simmerMs).map((r) => ({
-    tMin: trace.toSimmerMin + (r.atMs - simmerMs) / MINUTE_MS,
-    litres: r.liquidKg / waterDensityKgL(trace.holdC),
-  }));
+  return readingsAsLiquid(resolve(plan.value, kitchen.value), cook, cook.offMs ?? simmerMs).map(
+    (r) => ({
+      tMin: trace.toSimmerMin + (r.atMs - simmerMs) / MINUTE_MS,
+      litres: r.liquidKg / waterDensityKgL(trace.holdC),
+    }),
+  );
 });
 /** What the cook did; an instrument's readings are points on the ribbon. */
 const told = computed(() =>
@@ -112,7 +115,7 @@ const isJustLiked = computed(() => props.pot.cook.events.at(-1)?.kind === "liked
   <div class="place course">
     <section class="wide">
       <h1 v-if="answers" class="sentence">
-        {{ sentenceText(plan, kitchen, answers, units) }}
+        {{ sentenceText(resolve(plan, kitchen), answers, units) }}
       </h1>
       <SimmerRibbon
         v-if="answers"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { resolve } from "@kettlos/core/simulate/set-pot";
 import { lookWords } from "@kettlos/core/events/sieve/look-words";
 import { SET_WORDS } from "@kettlos/core/extraction/set";
 import { boilFirstMinOf } from "@kettlos/core/heats/heat";
@@ -41,11 +42,11 @@ const plan = computed(() => props.pot.batch.plan);
 const cook = computed(() => props.pot.cook);
 const litMs = computed(() => begunMs(props.pot));
 const vessel = computed(() => {
-  const found = outcomeOf(() => vesselOf(plan.value, props.pot.batch.kitchen));
+  const found = outcomeOf(() => vesselOf(resolve(plan.value, props.pot.batch.kitchen)));
   return found.ok ? found.value.name : "";
 });
 const water = computed(() => {
-  const found = outcomeOf(() => waterL(plan.value, props.pot.batch.kitchen));
+  const found = outcomeOf(() => waterL(resolve(plan.value, props.pot.batch.kitchen)));
   return found.ok && found.value > 0 ? showVolume(found.value, props.units) : null;
 });
 /** What really went in; what was left out does not stand here. */

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { resolve } from "@kettlos/core/simulate/set-pot";
 import { allergenWords } from "@kettlos/core/ingredient/allergen-words";
 import { figure } from "@kettlos/core/units/region";
 import type { Answers } from "@kettlos/core/because/answers";
@@ -49,7 +50,7 @@ const days = computed(() => {
     : daysItLasts(props.answers.figures.strainedL.expected, serves.people * serves.eachKg);
 });
 const larder = useLarderStore();
-const cost = computed(() => costOf(props.plan, props.kitchen, lotPerKg(larder.lots)));
+const cost = computed(() => costOf(resolve(props.plan, props.kitchen), lotPerKg(larder.lots)));
 const money = (sum: number) => `${props.kitchen.currency} ${figure(sum, 2)}`;
 const nameOf = (id: string) => contentName(id).toLowerCase();
 </script>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { resolve } from "@kettlos/core/simulate/set-pot";
 import { useWords } from "../../data/use-words";
 import { statedHeat } from "@kettlos/core/formats/recipe/stated-heat";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
@@ -16,7 +17,7 @@ const problem = ref("");
 function take() {
   problem.value = "";
   if (text.value.trim() === "") return;
-  const outcome = outcomeOf(() => statedHeat(text.value, props.plan, props.kitchen));
+  const outcome = outcomeOf(() => statedHeat(text.value, resolve(props.plan, props.kitchen)));
   if (!outcome.ok) return void (problem.value = words(outcome.problem.said));
   text.value = "";
   emit("change", outcome.value);

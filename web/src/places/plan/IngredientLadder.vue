@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { resolve } from "@kettlos/core/simulate/set-pot";
 import { BONE_WORDS } from "../../words/bone-words";
 import { WORK_WORDS } from "@kettlos/core/prepare/work-names";
 import { amountSaid } from "@kettlos/core/ingredient/amount-said";
@@ -75,7 +76,7 @@ const shortStocks = computed(() => {
   const yields = props.plans
     .filter((p) => linked.has(p.id))
     .flatMap((p) => {
-      const outcome = yieldOf(p, props.kitchen);
+      const outcome = yieldOf(resolve(p, props.kitchen));
       return outcome.ok ? [outcome.value] : [];
     });
   return new Map(

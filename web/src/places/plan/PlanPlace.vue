@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { resolve } from "@kettlos/core/simulate/set-pot";
 import { HOLD_MIN } from "@kettlos/core/units/limits";
 import type { Practice } from "@kettlos/core/batch/batch-schema";
 import { vesselOf } from "@kettlos/core/simulate/references";
@@ -57,7 +58,7 @@ const vessel = computed(() => {
   const { shown: p } = planStore;
   const { value: k } = kitchen;
   if (p === null || k === null) return null;
-  const outcome = outcomeOf(() => vesselOf(p, k));
+  const outcome = outcomeOf(() => vesselOf(resolve(p, k)));
   return outcome.ok ? outcome.value : null;
 });
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { resolve } from "@kettlos/core/simulate/set-pot";
 import { isOnRing } from "@kettlos/core/heats/heat";
 import type { Answers } from "@kettlos/core/because/answers";
 import type { Verdict } from "@kettlos/core/dish/verdicts";
@@ -32,7 +33,9 @@ const emit = defineEmits<{
   removeItem: [id: string];
 }>();
 
-const parts = computed(() => sentenceParts(props.plan, props.kitchen, props.answers, props.units));
+const parts = computed(() =>
+  sentenceParts(resolve(props.plan, props.kitchen), props.answers, props.units),
+);
 const STOPS = /^[,.:;]+/u;
 const isTail = (i: number) => parts.value[i]?.field === undefined && parts.value[i - 1]?.field;
 /** What opens holds the stop that follows it: no line begins with a comma. */

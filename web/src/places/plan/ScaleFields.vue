@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { resolve } from "@kettlos/core/simulate/set-pot";
 import NumberField from "../../controls/NumberField.vue";
 import { EATERS } from "@kettlos/core/units/limits";
 import UnitField from "../../controls/UnitField.vue";
@@ -41,7 +42,7 @@ const setEach = (eachKg: number | null) => {
   emit("change", { serves: eachKg === null ? null : { people, eachKg } });
 };
 function fillPot() {
-  const outcome = outcomeOf(() => asMuchAsFits(props.plan, props.kitchen));
+  const outcome = outcomeOf(() => asMuchAsFits(resolve(props.plan, props.kitchen)));
   if (!outcome.ok) return void (problem.value = words(outcome.problem.said));
   problem.value = "";
   isScaled.value = true;

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { resolve } from "@kettlos/core/simulate/set-pot";
 import { useWords } from "../../data/use-words";
 import { linkedTo, stockNeeds } from "@kettlos/core/dish/linked";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
@@ -27,7 +28,7 @@ const stocks = computed(() =>
 );
 const need = computed(() => {
   const from = props.plans.find((p) => p.id === props.item.fromPlanId);
-  const yields = from === undefined ? null : yieldOf(from, props.kitchen);
+  const yields = from === undefined ? null : yieldOf(resolve(from, props.kitchen));
   return yields?.ok === true ? (stockNeeds(props.plan, [yields.value])[0] ?? null) : null;
 });
 
@@ -35,7 +36,7 @@ function take(event: Event) {
   const id = (event.target as HTMLSelectElement).value;
   const from = stocks.value.find((p) => p.id === id);
   if (from === undefined) return emit("change", cleared("fromPlanId", "label"));
-  const yields = yieldOf(from, props.kitchen);
+  const yields = yieldOf(resolve(from, props.kitchen));
   if (!yields.ok) return;
   const { fromPlanId, label } = linkedTo(props.item, yields.value);
   emit("change", {

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { findVessel } from "@kettlos/core/simulate/references";
+import { findVessel } from "@kettlos/core/simulate/set-pot";
 import type { Method, StretchHeat } from "@kettlos/core/heats/heat-schema";
 import { HEATS, METHODS, isRest, suits } from "@kettlos/core/heats/heat";
 import type { Answers } from "@kettlos/core/because/answers";

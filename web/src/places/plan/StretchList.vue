@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { resolve } from "@kettlos/core/simulate/set-pot";
 import { word } from "@kettlos/core/units/word";
 import type { Answers } from "@kettlos/core/because/answers";
 import { movesWith } from "@kettlos/core/batch/stretch-actions";
@@ -21,7 +22,7 @@ const props = defineProps<{ plan: Plan; kitchen: Kitchen; answers: Answers; unit
 const emit = defineEmits<{ change: [Partial<Plan>] }>();
 
 const { key, anchor, toggle, shut } = useOpened();
-const ideas = computed(() => stretchIdeas(props.plan, props.kitchen));
+const ideas = computed(() => stretchIdeas(resolve(props.plan, props.kitchen)));
 const one = computed(() => (props.units === "us" ? "us" : "metric"));
 const NOTHING_DONE = fold([]);
 const rows = computed(() =>

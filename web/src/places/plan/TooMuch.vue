@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { resolve } from "@kettlos/core/simulate/set-pot";
 import { useWords } from "../../data/use-words";
 import { acrossPots } from "@kettlos/core/dish/scale";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
@@ -14,7 +15,7 @@ const emit = defineEmits<{ change: [Partial<Plan>] }>();
 const words = useWords();
 
 const one = computed(() => (props.units === "us" ? "us" : "metric"));
-const across = computed(() => outcomeOf(() => acrossPots(props.plan, props.kitchen)));
+const across = computed(() => outcomeOf(() => acrossPots(resolve(props.plan, props.kitchen))));
 const parts = computed(() => (across.value.ok ? across.value.value : []));
 const moves = computed(
   () => parts.value.length > 1 || parts.value[0]?.vesselId !== props.plan.vesselId,

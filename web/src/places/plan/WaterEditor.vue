@@ -1,11 +1,12 @@
 <script setup lang="ts">
+import { startContents } from "@kettlos/core/simulate/start-contents";
 import { either } from "@kettlos/core/units/said";
 import { useWords } from "../../data/use-words";
 import NumberField from "../../controls/NumberField.vue";
 import { EATERS, MOULDS, RATION_DAYS, WATER_PER_BONE } from "@kettlos/core/units/limits";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import type { Plan, Wanted, WaterStatement } from "@kettlos/core/simulate/plan-schema";
-import { bonesKg, wantedL } from "@kettlos/core/simulate/water-ways";
+import { wantedL } from "@kettlos/core/simulate/water-ways";
 import { showVolume, type UnitSystem } from "@kettlos/core/units/show";
 import { computed } from "vue";
 import UnitField from "../../controls/UnitField.vue";
@@ -37,7 +38,7 @@ const way = computed({
 
 function statementFor(by: WaterStatement["by"]): WaterStatement {
   if (by === "ratio") {
-    const bones = bonesKg(props.plan);
+    const bones = startContents(props.plan).bonesKg;
     const now = bones > 0 ? Math.round((props.waterL / bones) * 4) / 4 : 2;
     return { by, waterPerBone: Math.min(WATER_PER_BONE.most, Math.max(WATER_PER_BONE.least, now)) };
   }

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { resolve } from "@kettlos/core/simulate/set-pot";
 import { waysOut, type WayOut } from "@kettlos/core/because/ways-out";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
@@ -16,7 +17,7 @@ const words = useWords();
 const SETTLED_MS = 200;
 const ways = shallowRef<readonly WayOut[] | null>(null);
 const work = useDebounceFn(() => {
-  ways.value = waysOut(props.plan, props.kitchen, clockHour);
+  ways.value = waysOut(resolve(props.plan, props.kitchen), clockHour);
 }, SETTLED_MS);
 watch(
   () => [props.plan, props.kitchen] as const,

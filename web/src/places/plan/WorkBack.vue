@@ -1,11 +1,12 @@
 <script setup lang="ts">
+import { startContents } from "@kettlos/core/simulate/start-contents";
 import NumberField from "../../controls/NumberField.vue";
 import { WATER_PER_BONE } from "@kettlos/core/units/limits";
 import { useWords } from "../../data/use-words";
 import type { BackwardOption } from "@kettlos/core/simulate/backward";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import type { Plan, Wanted } from "@kettlos/core/simulate/plan-schema";
-import { bonesKg, wantedL } from "@kettlos/core/simulate/water-ways";
+import { wantedL } from "@kettlos/core/simulate/water-ways";
 import { showMass, showVolume, type UnitSystem } from "@kettlos/core/units/show";
 import { computed, ref, shallowRef, watch } from "vue";
 import { plain } from "../../data/plain";
@@ -51,7 +52,7 @@ async function workBack() {
 }
 const potName = (id: string) => props.kitchen.vessels.find((v) => v.id === id)?.name ?? id;
 function take(option: BackwardOption) {
-  const by = option.bonesKg / bonesKg(props.plan);
+  const by = option.bonesKg / startContents(props.plan).bonesKg;
   emit("plan", {
     vesselId: option.vesselId,
     items: props.plan.items.map(({ counted: _, ...item }) => ({

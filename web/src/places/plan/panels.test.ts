@@ -1,3 +1,4 @@
+import { resolve } from "@kettlos/core/simulate/set-pot";
 import { answersFor, type Answers } from "@kettlos/core/because/answers";
 import { PlanSchema, type Plan, type PlanItem } from "@kettlos/core/simulate/plan-schema";
 import { mount } from "@vue/test-utils";
@@ -25,7 +26,7 @@ const planOf = (id: string): Plan => {
   return found;
 };
 const answersOf = (plan: Plan): Answers => {
-  const outcome = answersFor(plan, kitchen, () => 12);
+  const outcome = answersFor(resolve(plan, kitchen), () => 12);
   if (!outcome.ok) throw outcome.problem;
   return outcome.value;
 };

@@ -1,3 +1,4 @@
+import { resolve } from "@kettlos/core/simulate/set-pot";
 import { answersFor } from "@kettlos/core/because/answers";
 import { sentenceParts } from "@kettlos/core/because/sentence";
 import { mount } from "@vue/test-utils";
@@ -11,7 +12,7 @@ test.each(["plan-gravy", "plan-lamb", "plan-braise"])(
   "%s is said whole, and what opens holds the stop after it, so that no line begins with one",
   (id) => {
     const plan = planOf(id);
-    const outcome = answersFor(plan, kitchen, () => 9);
+    const outcome = answersFor(resolve(plan, kitchen), () => 9);
     if (!outcome.ok) throw outcome.problem;
     const answers = outcome.value;
     const wrapper = mount(PlanSentence, {
@@ -21,7 +22,7 @@ test.each(["plan-gravy", "plan-lamb", "plan-braise"])(
     const bare = (text: string) => text.replace(/\s/gu, "");
     expect(bare(wrapper.get("h1").text())).toBe(
       bare(
-        sentenceParts(plan, kitchen, answers, "metric")
+        sentenceParts(resolve(plan, kitchen), answers, "metric")
           .map((p) => p.text)
           .join(""),
       ),

@@ -1,9 +1,9 @@
+import { resolve } from "@kettlos/core/simulate/set-pot";
 import { answersFor, type Answers } from "@kettlos/core/because/answers";
 import { standIn } from "@kettlos/core/because/stand-in";
 import { faultOf } from "@kettlos/core/because/ways-out";
 import { relinked } from "@kettlos/core/dish/linked";
 import type { Plan, PlanItem, WaterStatement } from "@kettlos/core/simulate/plan-schema";
-import { startSolids } from "@kettlos/core/simulate/water-ways";
 import { vesselOf } from "@kettlos/core/simulate/references";
 import type { Outcome } from "@kettlos/core/units/problem";
 import { liquidAtDepthL } from "@kettlos/core/vessel/solids";
@@ -126,8 +126,8 @@ export const usePlanStore = defineStore("plan", () => {
     const { kitchen } = kitchenStore;
     if (plan.value === null || kitchen === null) return;
     const spread = keepSpread ? answers.value?.spread : undefined;
-    outcome.value = answersFor(plan.value, kitchen, clockHour, spread);
-    const drawn = outcome.value.ok ? null : standIn(plan.value, kitchen, clockHour);
+    outcome.value = answersFor(resolve(plan.value, kitchen), clockHour, spread);
+    const drawn = outcome.value.ok ? null : standIn(resolve(plan.value, kitchen), clockHour);
     stand.value = drawn?.plan ?? null;
     answers.value = outcome.value.ok ? outcome.value.value : (drawn?.answers ?? null);
   }
@@ -149,7 +149,7 @@ export const usePlanStore = defineStore("plan", () => {
     if (kitchen === null) return next;
     return relinked(next, (id) => {
       const from = plans.find((p) => p.id === id);
-      const outcome = from === undefined ? null : yieldOf(from, kitchen);
+      const outcome = from === undefined ? null : yieldOf(resolve(from, kitchen));
       return outcome?.ok === true ? outcome.value : null;
     });
   }
@@ -187,8 +187,9 @@ export const usePlanStore = defineStore("plan", () => {
   function pullWaterTo(depthM: number): void {
     const { kitchen } = kitchenStore;
     if (plan.value === null || kitchen === null) return;
-    const solids = startSolids(plan.value);
-    const vessel = vesselOf(plan.value, kitchen);
+    const setPot = resolve(plan.value, kitchen);
+    const { solids } = setPot.start;
+    const vessel = vesselOf(setPot);
     const wantedL = Math.max(SMALLEST_WATER_L, liquidAtDepthL(vessel, solids, depthM));
     const volumeL = Math.round(wantedL * 20) / 20;
     const { water } = plan.value;

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { resolve } from "@kettlos/core/simulate/set-pot";
 import { answersFor } from "@kettlos/core/because/answers";
 import { faultOf } from "@kettlos/core/because/ways-out";
 import { bowlL, type InBowl } from "@kettlos/core/batch/bowl";
@@ -97,7 +98,7 @@ const next = computed(() => {
     tempC: warmC,
     makeUp: canMakeUp.value && makeUp.value === "water",
   });
-  const fault = faultOf(answersFor(plan, kitchen, clockHour));
+  const fault = faultOf(answersFor(resolve(plan, kitchen), clockHour));
   return { plan, kitchen, itemId: place.item.id, massKg, fault };
 });
 

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { findVessel } from "@kettlos/core/simulate/references";
+import { findVessel } from "@kettlos/core/simulate/set-pot";
 import { liquidOfServedKg } from "@kettlos/core/dish/eaten";
 import type { Answers } from "@kettlos/core/because/answers";
 import { asReckoned } from "@kettlos/core/batch/as-reckoned";

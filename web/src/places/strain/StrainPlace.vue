@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { resolve } from "@kettlos/core/simulate/set-pot";
 import { isAllHandedOn } from "@kettlos/core/batch/bowl-kg";
 import { isChilled, isStillToChill } from "@kettlos/core/batch/chill-of";
 import { PRODUCTS } from "@kettlos/core/batch/product-kinds";
@@ -57,18 +58,18 @@ const plan = computed(() => pot.value?.batch.plan ?? null);
 const kitchen = computed(() => pot.value?.batch.kitchen ?? null);
 const answers = computed(() => {
   if (plan.value === null || kitchen.value === null) return null;
-  const outcome = answersFor(plan.value, kitchen.value, clockHour);
+  const outcome = answersFor(resolve(plan.value, kitchen.value), clockHour);
   return outcome.ok ? outcome.value : null;
 });
 const gap = computed(() =>
   plan.value === null || kitchen.value === null || pot.value === null
     ? null
-    : gapOf(plan.value, kitchen.value, pot.value.cook),
+    : gapOf(resolve(plan.value, kitchen.value), pot.value.cook),
 );
 const flow = computed(() =>
   plan.value === null || kitchen.value === null || pot.value === null
     ? null
-    : flowOf(plan.value, kitchen.value, pot.value.cook),
+    : flowOf(resolve(plan.value, kitchen.value), pot.value.cook),
 );
 const bowl = computed(() => (pot.value === null ? null : inBowl(pot.value.batch, pot.value.cook)));
 const isCold = computed(() => pot.value !== null && isChilled(pot.value.cook));

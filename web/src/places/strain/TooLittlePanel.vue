@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { resolve } from "@kettlos/core/simulate/set-pot";
 import { bowlL, type InBowl } from "@kettlos/core/batch/bowl";
 import { tooLittle, wantedOf } from "@kettlos/core/batch/too-little";
 import { SET_DOES_WORDS } from "@kettlos/core/extraction/set";
@@ -25,7 +26,11 @@ const wanted = computed(() => {
 const short = computed(() =>
   wanted.value.needL <= bowlL(props.bowl)
     ? null
-    : tooLittle(props.pot.batch.plan, props.pot.batch.kitchen, props.bowl, wanted.value.needL),
+    : tooLittle(
+        resolve(props.pot.batch.plan, props.pot.batch.kitchen),
+        props.bowl,
+        wanted.value.needL,
+      ),
 );
 </script>
 

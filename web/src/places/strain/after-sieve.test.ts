@@ -1,3 +1,4 @@
+import { resolve } from "@kettlos/core/simulate/set-pot";
 import { answersFor } from "@kettlos/core/because/answers";
 import { inBowl } from "@kettlos/core/batch/in-bowl";
 import type { InBowl } from "@kettlos/core/batch/bowl";
@@ -27,7 +28,7 @@ const bowlOf = (): InBowl => {
 };
 const bowl = bowlOf();
 const answers = (() => {
-  const outcome = answersFor(pot.batch.plan, pot.batch.kitchen, () => 9);
+  const outcome = answersFor(resolve(pot.batch.plan, pot.batch.kitchen), () => 9);
   if (!outcome.ok) throw outcome.problem;
   return outcome.value;
 })();

@@ -1,0 +1,21 @@
+import type { SimulateOptions } from "./options";
+import type { SetPot } from "./set-pot";
+import { simulate } from "./simulate";
+import type { Trace } from "./trace";
+import { coldWaterKg, waterL } from "./water-ways";
+
+export interface AsPlanned {
+  readonly waterL: number;
+  readonly waterKg: number;
+  readonly trace: Trace;
+}
+
+/** A pot simulated with the water that its plan says. @throws Problem as `waterL` and `simulate` do */
+export function asPlanned(
+  setPot: SetPot,
+  options: Omit<SimulateOptions, "waterKg"> = {},
+): AsPlanned {
+  const litres = waterL(setPot);
+  const waterKg = coldWaterKg(litres, setPot.kitchen);
+  return { waterL: litres, waterKg, trace: simulate(setPot, { ...options, waterKg }) };
+}
