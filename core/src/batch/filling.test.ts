@@ -137,7 +137,9 @@ describe("the salt that is wanted, in its rounds", () => {
   });
 
   test("left out once, all of it is for the end", () => {
-    const left = happened(lit, simmers, { kind: "noSalt", round: "first", atMs: LIT }, off);
+    const noSalt = { kind: "noSalt", round: "first", atMs: LIT + 31 * MINUTE } as const;
+    expect(roundOf(salted, happened(lit, simmers, noSalt), 40)).toBeUndefined();
+    const left = happened(lit, simmers, noSalt, off);
     const whole = roundOf(salted, left, 201)?.stirIn?.massKg ?? 0;
     const half = roundOf(salted, happened(lit, simmers), 30)?.stirIn?.massKg ?? 0;
     expect(whole).toBeGreaterThan(1.8 * half);

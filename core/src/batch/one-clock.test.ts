@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
 import { happened } from "../../test/events";
-import { fold } from "./fold";
+import { fold, lastTap } from "./fold";
 import { jumpBetween, onOneClock } from "./one-clock";
 
 const T = Date.parse("2026-03-18T08:00:00Z");
@@ -28,6 +28,10 @@ describe("a clock that was set while a pot was on", () => {
       untilMs: T + 900_000 - HOUR,
     });
     expect(cook.events.map((e) => e.kind)).toEqual(["lit", "interrupted", "clockSet", "simmers"]);
+  });
+
+  test("nobody at the pot set it: what is taken back next is what was entered before", () => {
+    expect(lastTap(log.slice(0, 3)).map((e) => e.kind)).toEqual(["interrupted"]);
   });
 
   test("taken back, nothing moves", () => {

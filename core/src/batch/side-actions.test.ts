@@ -100,6 +100,7 @@ describe("side dishes of a pot that is on", () => {
     expect(waterL(said("rice", false))).toBeCloseTo(4.4 + 2, 6);
     // Ladled out for good, it is so much less.
     expect(waterL()).toBeCloseTo(4.4 + 2 - 1.54, 6);
+    expect(waterL(said("rice", true))).toBeCloseTo(4.4 + 2 - 1.54, 6);
   });
 
   test("on the clock it wants a ring of its own and somebody near; bread only hands", () => {
