@@ -161,7 +161,7 @@ main:focus-visible {
   position: absolute;
   left: -9999px;
   z-index: 10;
-  padding: 12px 16px;
+  padding: var(--space-5) var(--space-6);
   background: var(--surface);
 }
 

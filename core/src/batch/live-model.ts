@@ -35,7 +35,7 @@ const WEIGHT_SD_KG = 0.01;
 export const JUG_SD_L = 0.05;
 
 /** When the later stretches that have begun did, min from the first heat. */
-export const beganAtMin = (plan: Plan, cook: Cook): readonly number[] =>
+const beganAtMin = (plan: Plan, cook: Cook): readonly number[] =>
   begunStretches(plan, cook).map((ms) => minOf(plan, cook, ms));
 
 /** The level of a reading as liquid in the pot, kg, with its standard deviation. */

@@ -13,7 +13,7 @@ const SEED = 17;
 export const SURE = 0.9;
 
 /** How surely a goal is reached in time. */
-export interface GoalChance {
+interface GoalChance {
   readonly goalId: string;
   /** Share of the draws in which it is ready by the wished time. */
   readonly inTime: number;

@@ -11,7 +11,7 @@ export interface Spread3 {
 }
 
 /** By how much a cook's work differs from what it usually takes. */
-export const WORK_SIGMA = kitchenEstimate(
+const WORK_SIGMA = kitchenEstimate(
   "minutes of work from one time to the next",
   0.2,
   "of the logarithm",

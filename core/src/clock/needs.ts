@@ -64,8 +64,7 @@ export const lengthMin = (block: Block): number =>
 export const readyMin = (block: Block): number =>
   block.steps.slice(0, block.readyStep + 1).reduce((sum, t) => sum + plannedMin(t.minutes), 0);
 
-export const COLD_PLACE = "cold";
-export const FRIDGE = "fridge";
+const COLD_PLACE = "cold";
 export const ringKey = (id: string): string => `ring ${id}`;
 export const vesselKey = (id: string): string => `vessel ${id}`;
 export const handKey = (id: string): string => `hand ${id}`;

@@ -153,10 +153,7 @@ export function rangesFor(
 }
 
 /** The time as a cook says it: the range of what cooks it, and what comes after it. */
-export function saidOf(
-  { plan, trace }: Column,
-  holdMin: DrawnRange,
-): Pick<ColumnRange, "said" | "after"> {
+function saidOf({ plan, trace }: Column, holdMin: DrawnRange): Pick<ColumnRange, "said" | "after"> {
   const asItIsMin = trace.holdMin - cookedMinOf(plan, trace);
   const range = sayRange(
     holdMin.low - asItIsMin,

@@ -7,11 +7,7 @@ const STEP_MIN = 1;
  * surroundings, so it lies on a decaying curve through both and under the straight line. Straight where it
  * does not fall, or falls to what is round it. T = T∞ + (T₀ − T∞)·e^(−k·t).
  */
-export function decayBetween(
-  a: CoolingPoint,
-  b: CoolingPoint,
-  aroundC: number,
-): readonly CoolingPoint[] {
+function decayBetween(a: CoolingPoint, b: CoolingPoint, aroundC: number): readonly CoolingPoint[] {
   const spanMin = b.tMin - a.tMin;
   const decays = b.tempC < a.tempC && b.tempC > aroundC;
   if (!decays || spanMin <= STEP_MIN) return [];

@@ -15,7 +15,7 @@ import type { Trace } from "../simulate/trace";
 import { outcomeOf } from "../units/problem";
 
 /** How to get from one thickness to another. */
-export interface BodyWays {
+interface BodyWays {
   /** Liquid to go down to, L, and minutes more at this heat; null where boiling does not thicken it. */
   readonly reduce: { readonly toL: number; readonly min: number | null } | null;
   readonly thicken: readonly {

@@ -8,7 +8,7 @@ import { eatenOf, goesInAfter } from "./eaten";
 import { saltLiked, saltWanted } from "./wanted";
 
 /** One thing that brings salt. */
-export interface SaltFrom {
+interface SaltFrom {
   readonly itemId: string;
   readonly name: string;
   readonly saltG: number;

@@ -1,12 +1,12 @@
 import { kitchenEstimate } from "../units/constant";
 
-export const GELATIN_DECAY_FROM_MIN = kitchenEstimate(
+const GELATIN_DECAY_FROM_MIN = kitchenEstimate(
   "cook value from which gelatin weakens",
   900,
   "min at 100 °C",
   "sets of over-long pots",
 );
-export const GELATIN_DECAY_MIN = kitchenEstimate(
+const GELATIN_DECAY_MIN = kitchenEstimate(
   "cook value in which gelatin weakens to 37 %",
   2500,
   "min at 100 °C",

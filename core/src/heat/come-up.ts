@@ -25,7 +25,7 @@ export interface ComeUp {
 /**
  * Rate of warming, K/s: (ηP − U·A·(T − T_room) − E)/Σmc.
  */
-export function warmingRateKS(pot: ComeUp, tempC: number, airKPa: number): number {
+function warmingRateKS(pot: ComeUp, tempC: number, airKPa: number): number {
   const fluxKgS = (warmingFluxKgM2H(tempC, airKPa) * pot.freeSurfaceM2 * pot.lidFactor) / 3600;
   const steamW = fluxKgS * latentHeatKJKg(tempC) * 1000;
   const lossW = pot.lossWK * (tempC - (pot.roomC ?? ROOM_C.value));

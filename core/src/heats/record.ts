@@ -9,13 +9,13 @@ import type { Lid } from "../vessel/lid";
 import type { Vessel } from "../vessel/vessel-schema";
 
 /** A piece of a plan's sentence; what it names is changed where it is touched. */
-export interface HeatWord {
+interface HeatWord {
   readonly text: string;
   readonly of?: "heat" | "vigour" | "lid";
 }
 
 /** What somebody said that a heat is turned to; of what it has not got nothing is taken. */
-export interface TurnedTo {
+interface TurnedTo {
   readonly vigour: Vigour;
   readonly lid: Lid;
   readonly setting?: CrockSetting | undefined;
@@ -33,14 +33,14 @@ export interface SaidOfHeat {
 }
 
 /** What of a kitchen a heat may run with nobody up. */
-export interface RunsAlone {
+interface RunsAlone {
   readonly slowCooker: boolean;
   readonly oven: boolean;
   readonly electricPressure: boolean;
 }
 
 /** How much of the cook a heat takes: nearby, a look now and then, or none. */
-export type HeatAttention = "near" | "look" | "leave";
+type HeatAttention = "near" | "look" | "leave";
 
 /** Whatever a pot can be on, standing off the heat too: what it does, and how it is spoken of. */
 export interface StretchRecord<H extends { readonly method: string }> {

@@ -73,7 +73,7 @@ const LONG_PIECE =
   /^(?:an?\s+)?(\d[\d.\s/⁄¼-¾-]*(?:cm|mm|inch(?:es)?|in)\b\.?)[\s-]+(piece|knob|length|thumb|strip|stick)\b/iu;
 
 /** Marks of lists, emphasis and check boxes; sizes, spoons and decimals as the readers know them. */
-export function tidyLine(line: string): string {
+function tidyLine(line: string): string {
   const text = line
     .replace(/^(?:\s*(?:[-*•·–▢☐☑✓#>]|\[[ xX]?\]))+\s*/u, "")
     .replace(/[*_]{1,2}(?=\s*$)|^[*_]{1,2}/gu, "")

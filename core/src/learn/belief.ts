@@ -14,7 +14,7 @@ export interface Observation {
 }
 
 /** An observation with how much of it is believed, 0 to 1, for its age and for its being far off. */
-export interface Weighed extends Observation {
+interface Weighed extends Observation {
   readonly weight: number;
   /** Further off than three standard deviations: asked about, and hardly believed. */
   readonly isWild: boolean;

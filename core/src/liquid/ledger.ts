@@ -1,5 +1,5 @@
 /** Every way liquid comes into a pot or leaves it. Signs: in positive, out negative. */
-export const LEDGER_KINDS = [
+const LEDGER_KINDS = [
   "added",
   "juice",
   "vegetables",

@@ -4,10 +4,10 @@ const usual = (name: string, value: number, unit: string) =>
   kitchenEstimate(name, value, unit, "a cook with a watch");
 
 /** Share of the pan's floor that may lie covered: a crowded pan steams. */
-export const PAN_COVER = usual("share of the pan's floor covered", 0.65, "");
-export const DICE_MIN = usual("browning a batch of dice", 7, "min");
-export const SLICE_MIN = usual("browning a slice, both sides", 10, "min");
-export const BETWEEN_MIN = usual("pan hot again between two batches", 2, "min");
+const PAN_COVER = usual("share of the pan's floor covered", 0.65, "");
+const DICE_MIN = usual("browning a batch of dice", 7, "min");
+const SLICE_MIN = usual("browning a slice, both sides", 10, "min");
+const BETWEEN_MIN = usual("pan hot again between two batches", 2, "min");
 /** Share of raw weight that browning drives off. */
 export const BROWNING_LOSS = usual("weight lost in browning", 0.05, "of raw weight");
 

@@ -1,14 +1,14 @@
 import { kitchenEstimate } from "../units/constant";
 
 /** Litres a kilogram of dry pulses takes up in the soak. */
-export const SOAKED_L_KG = kitchenEstimate(
+const SOAKED_L_KG = kitchenEstimate(
   "taken up in the soak",
   1.05,
   "L/kg",
   "weighed before and after a night",
 );
 /** Dried mushrooms, kelp and fruit take up all they can before they go in. */
-export const SOAK_GRIT_L = kitchenEstimate("left behind with the grit", 0.03, "L", "decanted");
+const SOAK_GRIT_L = kitchenEstimate("left behind with the grit", 0.03, "L", "decanted");
 
 /** Water taken up before it goes in, kg a kg dry: pulses the soak's share, other dry goods all of it. */
 export const soakedUpLKg = (isPulse: boolean, uptakeLKg: number): number =>

@@ -4,7 +4,7 @@ import { kitchenEstimate, physics, published } from "../units/constant";
 export const ALCOHOL_KG_L = physics("density of alcohol", 0.789, "kg/L", "20 °C");
 
 /** Alcohol left with steam going off: the first steam carries most of it. */
-export const STRIPPING_POWER = kitchenEstimate(
+const STRIPPING_POWER = kitchenEstimate(
   "power of what is left of the liquid",
   9,
   "",

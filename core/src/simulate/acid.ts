@@ -27,7 +27,7 @@ export const pouredAtStartKg = (plan: Plan): number =>
     .reduce((sum, i) => sum + pouredKg(i), 0);
 
 /** True where tomato, wine and the like, in from the start, are two fifths of the liquid and more. */
-export function isAcidPot(plan: Plan, startLiquidKg: number): boolean {
+function isAcidPot(plan: Plan, startLiquidKg: number): boolean {
   const acidKg = plan.items
     .filter((i) => i.when.at === "start" && traitsOf(i.ingredientId).isAcid === true)
     .reduce((sum, i) => sum + pouredKg(i) * (SHARPNESS[i.ingredientId] ?? 1), 0);

@@ -26,7 +26,7 @@ const hot = say`and made hot again to ${ruleC(REHEATED_C)} for it, once`;
 
 <style scoped>
 .ahead {
-  padding: 8px 12px;
+  padding: var(--space-4) var(--space-5);
   border-left: 6px solid var(--rim);
   background: var(--rim-soft);
 }

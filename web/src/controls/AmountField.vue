@@ -99,7 +99,7 @@ label {
 
 .each {
   display: block;
-  padding-top: 6px;
+  padding-top: var(--space-3);
 }
 
 .each input {

@@ -23,8 +23,8 @@ defineEmits<{ choose: [T] }>();
 .ask {
   display: flex;
   flex-wrap: wrap;
-  gap: 8px;
+  gap: var(--space-4);
   align-items: center;
-  padding-top: 8px;
+  padding-top: var(--space-4);
 }
 </style>

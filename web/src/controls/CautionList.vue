@@ -44,16 +44,16 @@ function toggle(id: string) {
 <style scoped>
 .cautions {
   display: grid;
-  gap: 2px;
+  gap: var(--space-1);
 }
 
 button {
   display: grid;
   grid-template-columns: 20px 1fr;
-  gap: 10px;
+  gap: var(--space-4);
   width: 100%;
   min-height: 44px;
-  padding: 6px 0;
+  padding: var(--space-3) 0;
   border: 0;
   background: none;
   text-align: left;
@@ -94,6 +94,6 @@ circle {
 }
 
 .rule-text {
-  padding: 0 0 8px 30px;
+  padding: 0 0 var(--space-4) var(--space-8);
 }
 </style>

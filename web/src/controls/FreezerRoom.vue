@@ -38,7 +38,7 @@ const share = (l: number) => `${Math.min(100, (100 * l) / Math.max(1e-9, allL.va
 <style scoped>
 .room {
   display: grid;
-  gap: 4px;
+  gap: var(--space-2);
 }
 
 .bar {

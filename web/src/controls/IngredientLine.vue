@@ -152,7 +152,7 @@ function suggest(typed: string): readonly string[] {
 <style scoped>
 .add {
   display: flex;
-  gap: 12px;
+  gap: var(--space-5);
 }
 
 .add .suggest {

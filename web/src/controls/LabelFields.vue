@@ -115,13 +115,13 @@ function toggle(allergen: Allergen) {
 .label {
   display: grid;
   grid-template-columns: 1fr max-content;
-  gap: 0 12px;
+  gap: 0 var(--space-5);
   align-items: center;
 }
 
 dd {
   display: flex;
-  gap: 8px;
+  gap: var(--space-4);
   align-items: baseline;
 }
 

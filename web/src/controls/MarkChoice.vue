@@ -30,14 +30,14 @@ defineSlots<{ picture(props: { value: T }): unknown }>();
 .marks {
   display: flex;
   flex-wrap: wrap;
-  gap: 8px;
+  gap: var(--space-4);
   margin: 0;
   padding: 0;
   border: 0;
 }
 
 legend {
-  padding-bottom: 4px;
+  padding-bottom: var(--space-2);
   color: var(--quiet);
   font-size: var(--size-small);
 }
@@ -48,7 +48,7 @@ button {
   justify-items: center;
   min-width: 64px;
   min-height: 44px;
-  padding: 6px 4px 8px;
+  padding: var(--space-3) var(--space-2) var(--space-4);
   border: 0;
   border-bottom: 1px solid var(--tick);
   background: none;

@@ -67,8 +67,8 @@ img {
 .ways {
   display: flex;
   flex-wrap: wrap;
-  gap: 8px 12px;
+  gap: var(--space-4) var(--space-5);
   align-items: center;
-  padding-top: 12px;
+  padding-top: var(--space-5);
 }
 </style>

@@ -51,8 +51,8 @@ function remove(picture: Picture) {
 ul {
   display: flex;
   flex-wrap: wrap;
-  gap: 8px;
-  padding-bottom: 8px;
+  gap: var(--space-4);
+  padding-bottom: var(--space-4);
 }
 
 li button {

@@ -68,7 +68,7 @@ label {
 
 .problem {
   max-width: 320px;
-  padding-top: 6px;
+  padding-top: var(--space-3);
   color: var(--ember);
 }
 </style>

@@ -95,7 +95,7 @@ async function back(one: Binned) {
 .line {
   display: flex;
   flex-wrap: wrap;
-  gap: 4px 16px;
+  gap: var(--space-2) var(--space-6);
   align-items: center;
 }
 

@@ -42,7 +42,7 @@ const score = computed(() => {
 <style scoped>
 .score {
   display: grid;
-  gap: 8px;
+  gap: var(--space-4);
 }
 
 .points {
@@ -52,9 +52,9 @@ const score = computed(() => {
 li {
   display: grid;
   grid-template-columns: 1fr 96px 72px;
-  gap: 12px;
+  gap: var(--space-5);
   align-items: center;
-  padding: 6px 0;
+  padding: var(--space-3) 0;
   border-top: 1px solid var(--hair);
 }
 

@@ -27,12 +27,12 @@ const steps = computed(() => props.recipe.steps.filter((s) => !props.isOnlyOpen 
 
 <style scoped>
 li {
-  padding: 6px 0;
+  padding: var(--space-3) 0;
   border-bottom: 1px solid var(--hair);
 }
 
 .left {
-  padding-left: 8px;
+  padding-left: var(--space-4);
   border-left: 4px double var(--ember);
 }
 </style>

@@ -31,7 +31,7 @@ defineEmits<{ back: [id: string] }>();
 li {
   display: flex;
   flex-wrap: wrap;
-  gap: 0 16px;
+  gap: 0 var(--space-6);
   align-items: baseline;
   border-bottom: 1px solid var(--hair);
 }

@@ -99,7 +99,7 @@ li {
   display: flex;
   align-items: center;
   min-height: 44px;
-  padding: 0 12px;
+  padding: 0 var(--space-5);
   cursor: pointer;
 }
 

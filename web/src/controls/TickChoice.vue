@@ -66,7 +66,7 @@ label {
   position: relative;
   display: inline-flex;
   align-items: center;
-  padding: 0 10px;
+  padding: 0 var(--space-4);
   color: var(--quiet);
   white-space: nowrap;
   cursor: pointer;

@@ -33,7 +33,7 @@ useEventListener("keydown", (event: KeyboardEvent) => {
 .steps {
   display: inline-flex;
   flex-wrap: wrap;
-  gap: 0 16px;
+  gap: 0 var(--space-6);
 }
 
 .link {

@@ -91,7 +91,7 @@ const inputs = computed(() =>
 <style scoped>
 .because {
   display: grid;
-  gap: 10px;
+  gap: var(--space-4);
   max-height: 60vh;
   overflow: auto;
   text-align: left;
@@ -100,7 +100,7 @@ const inputs = computed(() =>
 dl {
   display: grid;
   grid-template-columns: 1fr max-content;
-  gap: 2px 16px;
+  gap: var(--space-1) var(--space-6);
 }
 
 dd {
@@ -108,7 +108,7 @@ dd {
 }
 
 li {
-  padding: 4px 0;
+  padding: var(--space-2) 0;
   border-top: 1px solid var(--hair);
 }
 

@@ -195,13 +195,13 @@ figure {
 figcaption {
   display: flex;
   flex-wrap: wrap;
-  gap: 2px 18px;
-  padding-bottom: 4px;
+  gap: var(--space-1) var(--space-6);
+  padding-bottom: var(--space-2);
 }
 
 figcaption span {
   display: inline-flex;
-  gap: 6px;
+  gap: var(--space-3);
   align-items: center;
 }
 

@@ -25,7 +25,7 @@ defineProps<{ holding: Holding; most: number; size: number }>();
 .standing {
   display: flex;
   flex-wrap: wrap;
-  gap: 3px;
+  gap: var(--space-2);
   align-items: end;
 }
 </style>

@@ -128,17 +128,17 @@ async function toLine() {
 <style scoped>
 .written {
   width: 100%;
-  margin-bottom: 12px;
+  margin-bottom: var(--space-5);
   font-size: var(--size-lead);
 }
 
 li {
   display: grid;
   grid-template-columns: 88px 1fr;
-  gap: 12px;
+  gap: var(--space-5);
   align-items: baseline;
   min-height: 44px;
-  padding: 10px 12px;
+  padding: var(--space-4) var(--space-5);
   border-top: 1px solid var(--hair);
   cursor: pointer;
 }

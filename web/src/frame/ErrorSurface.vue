@@ -25,8 +25,8 @@ const reload = () => location.reload();
   display: flex;
   flex-wrap: wrap;
   align-items: center;
-  gap: 12px;
-  padding: 8px 24px;
+  gap: var(--space-5);
+  padding: var(--space-4) var(--space-7);
   border-bottom: 3px solid var(--ember);
   background: var(--ember-soft);
 }

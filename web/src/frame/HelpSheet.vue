@@ -70,7 +70,7 @@ const shortcuts = computed(() => (shown.value ? allShortcuts() : []));
   display: grid;
   grid-template-rows: max-content 1fr;
   grid-template-columns: 1fr 1fr;
-  gap: 0 32px;
+  gap: 0 var(--space-8);
 }
 
 .words {
@@ -78,7 +78,7 @@ const shortcuts = computed(() => (shown.value ? allShortcuts() : []));
 }
 
 h3 {
-  margin: 16px 0 4px;
+  margin: var(--space-6) 0 var(--space-2);
   font: 650 var(--size-body)/22px var(--head);
 }
 
@@ -87,13 +87,13 @@ dt {
 }
 
 dd {
-  margin: 0 0 8px;
+  margin: 0 0 var(--space-4);
 }
 
 .keys {
   display: grid;
   grid-template-columns: max-content 1fr;
-  gap: 6px 16px;
+  gap: var(--space-3) var(--space-6);
   align-items: center;
 }
 

@@ -180,7 +180,7 @@ const LINE_PX = 26;
   flex-direction: column;
   justify-content: center;
   width: 176px;
-  padding: 4px 24px;
+  padding: var(--space-2) var(--space-7);
 }
 
 .now strong {
@@ -198,7 +198,7 @@ const LINE_PX = 26;
   position: relative;
   flex: 1;
   min-height: 84px;
-  padding: 30px 0 6px;
+  padding: var(--space-8) 0 var(--space-3);
   overflow: hidden;
 }
 
@@ -268,7 +268,7 @@ li a {
   position: absolute;
   top: 3px;
   z-index: 2;
-  padding: 0 8px;
+  padding: 0 var(--space-4);
   font-size: var(--size-small);
   line-height: 20px;
   white-space: nowrap;
@@ -297,7 +297,7 @@ li a {
 .nothing {
   position: relative;
   z-index: 2;
-  padding: 0 0 8px 16%;
+  padding: 0 0 var(--space-4) 16%;
   font-size: var(--size-small);
 }
 
@@ -313,11 +313,11 @@ li a {
 
   .now {
     flex-direction: row;
-    gap: 8px;
+    gap: var(--space-4);
     align-items: baseline;
     justify-content: flex-start;
     width: auto;
-    padding: 4px 16px;
+    padding: var(--space-2) var(--space-6);
   }
 
   .now strong {
@@ -327,7 +327,7 @@ li a {
 
   .lanes {
     min-height: 30px;
-    padding: 0 0 4px;
+    padding: 0 0 var(--space-2);
   }
 
   .axis,
@@ -345,7 +345,7 @@ li a {
     position: relative;
     display: block;
     max-width: 96% !important;
-    padding-bottom: 6px;
+    padding-bottom: var(--space-3);
     color: var(--rail-ink);
     white-space: normal;
   }

@@ -48,9 +48,9 @@ async function take(notice: Notice, way: Notice["ways"][number]) {
 .notice {
   display: flex;
   flex-wrap: wrap;
-  gap: 4px 12px;
+  gap: var(--space-2) var(--space-5);
   align-items: center;
-  padding: 4px 24px;
+  padding: var(--space-2) var(--space-7);
   border-bottom: 3px solid var(--rim);
   background: var(--rim-soft);
 }
@@ -78,7 +78,7 @@ p {
 
 @media (width <= 700px) {
   .notice {
-    padding-inline: 16px;
+    padding-inline: var(--space-6);
   }
 }
 

@@ -33,9 +33,9 @@ watch(
 <style scoped>
 .failed {
   display: grid;
-  gap: 8px;
+  gap: var(--space-4);
   justify-items: start;
-  padding: 12px;
+  padding: var(--space-5);
   border: 1px dashed var(--ember);
 }
 </style>

@@ -98,18 +98,18 @@ function target(id: (typeof STAGES)[number]["id"]): string | null {
 .strip {
   display: flex;
   flex-wrap: wrap;
-  gap: 0 24px;
+  gap: 0 var(--space-7);
   align-items: center;
   justify-content: space-between;
   min-height: 48px;
-  padding: 0 24px;
+  padding: 0 var(--space-7);
   border-bottom: 1px solid var(--hair);
 }
 
 .who {
   display: flex;
   flex-wrap: wrap;
-  gap: 4px 12px;
+  gap: var(--space-2) var(--space-5);
   align-items: baseline;
   font-size: var(--size-lead);
 }
@@ -141,10 +141,10 @@ li.now {
 
 .stage {
   display: flex;
-  gap: 4px;
+  gap: var(--space-2);
   align-items: center;
   min-height: 44px;
-  padding-right: 8px;
+  padding-right: var(--space-4);
   color: var(--quiet);
   text-decoration: none;
 }
@@ -163,7 +163,7 @@ path {
 
 @media (width <= 700px) {
   .strip {
-    padding: 4px 16px 0;
+    padding: var(--space-2) var(--space-6) 0;
   }
 
   .stages {
@@ -172,7 +172,7 @@ path {
   }
 
   .stage {
-    padding-right: 4px;
+    padding-right: var(--space-2);
   }
 
   /* What lies behind is its tick; the names of what is to come need the room. */

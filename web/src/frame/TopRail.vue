@@ -72,13 +72,13 @@ const UNITS: { value: UnitSystem; label: string }[] = [
   display: flex;
   align-items: stretch;
   min-height: 48px;
-  padding: 0 24px;
+  padding: 0 var(--space-7);
   border-bottom: 1px solid var(--hair);
   background: var(--surface);
 }
 
 .mark {
-  margin-right: 40px;
+  margin-right: var(--space-8);
   color: var(--rim);
   font-family: var(--head);
   font-size: var(--size-head);
@@ -97,7 +97,7 @@ const UNITS: { value: UnitSystem; label: string }[] = [
 
 .places a {
   position: relative;
-  padding: 0 12px;
+  padding: 0 var(--space-5);
   color: var(--quiet);
   line-height: 48px;
   text-decoration: none;
@@ -133,7 +133,7 @@ const UNITS: { value: UnitSystem; label: string }[] = [
 
 .end {
   display: flex;
-  gap: 12px;
+  gap: var(--space-5);
   align-items: stretch;
   margin-left: auto;
 }
@@ -158,7 +158,7 @@ const UNITS: { value: UnitSystem; label: string }[] = [
 
 .find {
   display: inline-flex;
-  gap: 6px;
+  gap: var(--space-3);
   align-items: center;
   justify-content: center;
   color: var(--quiet);
@@ -183,11 +183,11 @@ const UNITS: { value: UnitSystem; label: string }[] = [
 @media (width <= 900px) {
   .rail {
     flex-wrap: wrap;
-    padding: 0 12px;
+    padding: 0 var(--space-5);
   }
 
   .mark {
-    margin-right: 8px;
+    margin-right: var(--space-4);
   }
 
   .end {

@@ -26,6 +26,20 @@ test("letters on the screen are of the five sizes", () => {
   expect(others).toEqual([]);
 });
 
+test("space on the screen is of the nine steps", () => {
+  const others = styles.flatMap(({ name, css }) =>
+    [
+      ...onScreen(css).matchAll(/[\s;](?:(?:row-|column-)?gap|padding|margin)[a-z-]*: ([^;]+);/gu),
+    ].flatMap(([, value = ""]) =>
+      // A hairline's width sets type on its line.
+      [...value.matchAll(/(?<![\w-])\d+(?:\.\d+)?px/gu)].some(([px]) => px !== "1px")
+        ? [`${name}: ${value}`]
+        : [],
+    ),
+  );
+  expect(others).toEqual([]);
+});
+
 test("screens turn at three widths and no other", () => {
   const widths = styles.flatMap(({ css }) =>
     [...css.matchAll(/@media[^{]*\(width (?:<=|>) (\d+)px\)/gu)].map(([, width]) => Number(width)),

@@ -6,7 +6,7 @@ import { IngredientId, InKg } from "../pot/schema";
 import { CLARITIES, COLOURS, MARROWS, SOLIDS_FATES } from "./terms";
 
 /** What was measured at the sieve. One of volume or weight; a volume is cold unless tempC is given. */
-export const StrainedSchema = z.object({
+const StrainedSchema = z.object({
   volumeL: z.number().min(0).max(500).optional(),
   massKg: z.number().min(0).max(500).optional(),
   /** Of a dish: everything that is served, kg; massKg is then its liquid alone. */

@@ -7,7 +7,7 @@ export const ownChoice = (name: string): DoubtChoice<LineFacts> => ({
 });
 
 /** What an ingredient of one's own can be like: an entry of the catalogue that stands for its class. */
-export const LIKENESSES: readonly { readonly label: string; readonly ingredientId: string }[] = [
+const LIKENESSES: readonly { readonly label: string; readonly ingredientId: string }[] = [
   { label: "meat for braising", ingredientId: "beefChuck" },
   { label: "poultry", ingredientId: "chickenThigh" },
   { label: "fish", ingredientId: "whiteFish" },

@@ -102,7 +102,7 @@ function lidOf(said: string): Lid | null {
 }
 
 /** True where the steps cover what is in the pot with water. */
-export const isCoveredIn = (text: string): boolean =>
+const isCoveredIn = (text: string): boolean =>
   /\bcover\w*\b[^.;]*\b(?:with|in)\s+(?:\w+\s+)?water\b|\bwater to cover\b/i.test(text);
 
 function vigourOf(text: string): Vigour | null {

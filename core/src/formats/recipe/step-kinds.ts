@@ -1,5 +1,5 @@
 /** What a sentence of a recipe tells to do. */
-export const STEP_KINDS = [
+const STEP_KINDS = [
   "heat",
   "brown",
   "sweat",

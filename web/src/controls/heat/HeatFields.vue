@@ -58,7 +58,7 @@ defineEmits<{ change: [Heat] }>();
 .fields {
   display: flex;
   flex-wrap: wrap;
-  gap: 4px 20px;
+  gap: var(--space-2) var(--space-6);
   align-items: center;
   min-width: 0;
   max-width: 100%;

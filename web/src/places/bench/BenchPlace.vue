@@ -187,7 +187,7 @@ useShortcuts(() =>
 .bench {
   display: grid;
   grid-template-columns: minmax(0, 1.15fr) minmax(0, 1fr);
-  gap: 20px 48px;
+  gap: var(--space-6) var(--space-9);
   max-width: 1280px;
 }
 
@@ -201,27 +201,27 @@ header {
 .ways {
   display: flex;
   flex-wrap: wrap;
-  gap: 12px;
+  gap: var(--space-5);
 }
 
 section:last-child {
   grid-column: 1 / -1;
-  padding-top: 12px;
+  padding-top: var(--space-5);
   border-top: 1px solid var(--hair);
 }
 
 h2 {
-  padding-bottom: 8px;
+  padding-bottom: var(--space-4);
 }
 
 .now {
   display: grid;
-  gap: 16px;
+  gap: var(--space-6);
 }
 
 .stuck {
   display: block;
-  padding: 10px 0;
+  padding: var(--space-4) 0;
   border-top: 1px solid var(--hair);
   color: inherit;
   text-decoration: none;
@@ -229,15 +229,15 @@ h2 {
 
 .cold a {
   display: block;
-  padding: 10px 0;
+  padding: var(--space-4) 0;
   border-top: 1px solid var(--hair);
 }
 
 .next a {
   display: grid;
   grid-template-columns: 128px 1fr;
-  gap: 2px 12px;
-  padding: 10px 0;
+  gap: var(--space-1) var(--space-5);
+  padding: var(--space-4) 0;
   border-top: 1px solid var(--hair);
   color: inherit;
   text-decoration: none;
@@ -260,16 +260,16 @@ h2 {
 .others {
   display: flex;
   flex-wrap: wrap;
-  gap: 0 16px;
-  padding-top: 12px;
+  gap: 0 var(--space-6);
+  padding-top: var(--space-5);
   border-top: 1px solid var(--hair);
 }
 
 .larder {
   display: flex;
   flex-wrap: wrap;
-  gap: 4px 24px;
-  padding: 10px 0;
+  gap: var(--space-2) var(--space-7);
+  padding: var(--space-4) 0;
   border-top: 1px solid var(--hair);
   color: inherit;
   text-decoration: none;
@@ -286,7 +286,7 @@ h2 {
 .results {
   display: flex;
   flex-wrap: wrap;
-  gap: 16px 40px;
+  gap: var(--space-6) var(--space-8);
   align-items: end;
 }
 

@@ -80,9 +80,9 @@ const due = computed(() => {
 .pot {
   display: grid;
   grid-template-columns: max-content 1fr;
-  gap: 20px;
+  gap: var(--space-6);
   align-items: center;
-  padding: 8px 0;
+  padding: var(--space-4) 0;
   border-top: 1px solid var(--hair);
   color: inherit;
   text-decoration: none;
@@ -98,7 +98,7 @@ const due = computed(() => {
 }
 
 .due {
-  margin-left: 8px;
+  margin-left: var(--space-4);
   color: var(--rim);
 }
 

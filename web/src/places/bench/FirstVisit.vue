@@ -231,53 +231,53 @@ async function openOwn() {
 .first {
   display: grid;
   grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
-  gap: 32px 64px;
+  gap: var(--space-8) var(--space-9);
   max-width: 1120px;
-  padding-top: 40px;
+  padding-top: var(--space-8);
 }
 
 h1 {
-  padding-bottom: 16px;
+  padding-bottom: var(--space-6);
   font-size: var(--size-figure);
   line-height: 46px;
 }
 
 .sample {
   display: grid;
-  gap: 12px;
+  gap: var(--space-5);
   justify-items: start;
-  margin-top: 32px;
-  padding-top: 16px;
+  margin-top: var(--space-8);
+  padding-top: var(--space-6);
   border-top: 1px solid var(--hair);
 }
 
 .own {
   display: grid;
-  gap: 16px;
+  gap: var(--space-6);
   align-content: start;
   justify-items: start;
-  padding-left: 32px;
+  padding-left: var(--space-8);
   border-left: 1px solid var(--hair);
 }
 
 .boils {
-  padding-top: 4px;
+  padding-top: var(--space-2);
 }
 
 .fields {
   display: grid;
   grid-template-columns: 1fr 1fr;
-  gap: 16px 24px;
+  gap: var(--space-6) var(--space-7);
 }
 
 @media (width <= 900px) {
   .first {
     grid-template-columns: minmax(0, 1fr);
-    padding-top: 16px;
+    padding-top: var(--space-6);
   }
 
   .own {
-    padding: 16px 0 0;
+    padding: var(--space-6) 0 0;
     border-top: 1px solid var(--hair);
     border-left: 0;
   }

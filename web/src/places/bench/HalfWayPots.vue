@@ -117,14 +117,14 @@ const finish = ({ batch }: FirePot) => appendEvent(batch.id, { kind: "finished" 
 <style scoped>
 li {
   display: grid;
-  gap: 8px;
-  padding: 10px 0;
+  gap: var(--space-4);
+  padding: var(--space-4) 0;
   border-top: 3px solid var(--rim);
 }
 
 .ways {
   display: flex;
   flex-wrap: wrap;
-  gap: 8px 12px;
+  gap: var(--space-4) var(--space-5);
 }
 </style>

@@ -196,13 +196,13 @@ const writeOut = () =>
 <style scoped>
 .gates li,
 .steps li {
-  padding: 8px 0 8px 12px;
+  padding: var(--space-4) 0 var(--space-4) var(--space-5);
   border-left: 4px solid var(--tick);
 }
 
 .gates li {
   display: grid;
-  margin-bottom: 8px;
+  margin-bottom: var(--space-4);
 }
 
 .gates .met {
@@ -222,8 +222,8 @@ const writeOut = () =>
 
 .danger {
   display: grid;
-  gap: 6px;
-  padding: 10px 12px;
+  gap: var(--space-3);
+  padding: var(--space-4) var(--space-5);
   border-left: 4px solid var(--ember);
   background: var(--ember-soft);
 }

@@ -231,7 +231,7 @@ useShortcuts(() => [{ keys: "u", does: "Undo the last entry", run: () => void un
 .chill {
   display: grid;
   grid-template-columns: minmax(0, 1fr) 360px;
-  gap: 16px 48px;
+  gap: var(--space-6) var(--space-9);
 }
 
 .now {

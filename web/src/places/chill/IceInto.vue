@@ -52,6 +52,6 @@ function put() {
 <style scoped>
 .ice {
   display: grid;
-  gap: 4px;
+  gap: var(--space-2);
 }
 </style>

@@ -298,19 +298,19 @@ useShortcuts(() => [
 .clock {
   display: grid;
   grid-template-columns: minmax(0, 1fr);
-  gap: 14px;
+  gap: var(--space-5);
 }
 
 header {
   display: flex;
-  gap: 12px 40px;
+  gap: var(--space-5) var(--space-8);
   justify-content: space-between;
 }
 
 .say {
   display: grid;
   flex: 1 1 0;
-  gap: 4px;
+  gap: var(--space-2);
   align-content: start;
   max-width: 820px;
 }
@@ -328,24 +328,24 @@ header {
 .tools {
   display: grid;
   flex: none;
-  gap: 8px;
+  gap: var(--space-4);
   align-content: start;
   justify-items: end;
 }
 
 .choices {
   display: flex;
-  gap: 20px;
+  gap: var(--space-6);
 }
 
 .loose {
   display: flex;
   flex-wrap: wrap;
-  gap: 4px 28px;
+  gap: var(--space-2) var(--space-7);
 }
 
 .loose .editable {
-  margin-right: 6px;
+  margin-right: var(--space-3);
 }
 
 .loose .editable,

@@ -183,17 +183,19 @@ const box = (s: { from: Minute; to: Minute }) => ({
 
 <style scoped>
 .lanes {
+  --hours: 28px;
+
   display: grid;
   grid-template-columns: 176px minmax(0, 1fr);
 }
 
 .heads {
-  padding-top: 28px;
+  padding-top: var(--hours);
 }
 
 .heads li {
   display: flex;
-  gap: 10px;
+  gap: var(--space-4);
   align-items: center;
   border-bottom: 1px solid var(--hair);
   font-family: var(--head);
@@ -211,19 +213,19 @@ const box = (s: { from: Minute; to: Minute }) => ({
 
 .over {
   position: relative;
-  height: 28px;
+  height: var(--hours);
 }
 
 .over > span {
   position: absolute;
   top: 4px;
-  padding-left: 6px;
+  padding-left: var(--space-3);
   white-space: nowrap;
   font-weight: 650;
 }
 
 .over > .meal-name {
-  padding: 0 6px 0 0;
+  padding: 0 var(--space-3) 0 0;
   transform: translateX(-100%);
 }
 
@@ -233,7 +235,7 @@ const box = (s: { from: Minute; to: Minute }) => ({
 
 .lane {
   position: relative;
-  padding: 4px 0;
+  padding: var(--space-2) 0;
   border-bottom: 1px solid var(--hair);
 }
 
@@ -253,7 +255,7 @@ const box = (s: { from: Minute; to: Minute }) => ({
   position: absolute;
   inset-block: 0;
   overflow: hidden;
-  padding-left: 4px;
+  padding-left: var(--space-2);
   border-inline: 1px dashed var(--tick);
   background: repeating-linear-gradient(135deg, transparent 0 7px, var(--hair) 7px 8px);
 }
@@ -307,7 +309,7 @@ const box = (s: { from: Minute; to: Minute }) => ({
 
 .day-name {
   top: 30px;
-  padding-left: 2px;
+  padding-left: var(--space-1);
 }
 
 @media (width <= 700px) {

@@ -127,12 +127,12 @@ const potOf = (row: SheetRow) => {
 <style scoped>
 .sheet {
   display: grid;
-  gap: 16px;
+  gap: var(--space-6);
 }
 
 .next {
   display: grid;
-  padding: 10px 14px;
+  padding: var(--space-4) var(--space-5);
   border-left: 6px solid var(--rim);
   background: var(--rim-soft);
   font-size: var(--size-lead);
@@ -145,7 +145,7 @@ h2 {
 li {
   display: grid;
   grid-template-columns: 20px 56px minmax(220px, 2fr) 110px minmax(0, 1fr) minmax(150px, 1fr);
-  gap: 0 14px;
+  gap: 0 var(--space-5);
   align-items: center;
   min-height: 44px;
   border-bottom: 1px solid var(--hair);
@@ -192,7 +192,7 @@ li:not(.hands) strong {
 @media (width <= 900px) {
   li {
     grid-template-columns: 20px 52px minmax(0, 1fr);
-    padding: 4px 0;
+    padding: var(--space-2) 0;
   }
 
   li > .small {

@@ -97,22 +97,22 @@ const isBegin = computed(() => props.rows.some((r) => BEGINS.has(r.kind)));
 <style scoped>
 .task {
   display: grid;
-  gap: 8px;
-  padding: 12px 16px;
+  gap: var(--space-4);
+  padding: var(--space-5) var(--space-6);
   border-left: 6px solid var(--rim);
   background: var(--surface);
 }
 
 header {
   display: flex;
-  gap: 16px;
+  gap: var(--space-6);
   justify-content: space-between;
 }
 
 li {
   display: grid;
   grid-template-columns: 104px minmax(0, 1fr) 140px;
-  gap: 12px;
+  gap: var(--space-5);
   align-items: center;
   border-bottom: 1px solid var(--hair);
 }
@@ -121,7 +121,7 @@ li {
   li {
     grid-template-columns: minmax(0, 1fr);
     gap: 0;
-    padding: 6px 0;
+    padding: var(--space-3) 0;
   }
 }
 </style>

@@ -65,8 +65,8 @@ const standOf = (t: TroubleAnswer) =>
 <style scoped>
 .troubles {
   display: grid;
-  gap: 4px;
-  padding: 4px 16px 8px;
+  gap: var(--space-2);
+  padding: var(--space-2) var(--space-6) var(--space-4);
   border: 2px solid var(--ember);
   background: var(--surface);
 }
@@ -84,8 +84,8 @@ summary h2 {
 .ways {
   display: flex;
   flex-wrap: wrap;
-  gap: 8px;
-  margin-top: 8px;
+  gap: var(--space-4);
+  margin-top: var(--space-4);
 }
 
 .ways .button {

@@ -181,14 +181,14 @@ async function keep() {
 <style scoped>
 .place {
   display: grid;
-  gap: 14px;
+  gap: var(--space-5);
   align-content: start;
 }
 
 .ask {
   display: flex;
   flex-wrap: wrap;
-  gap: 10px 24px;
+  gap: var(--space-4) var(--space-7);
   align-items: end;
 }
 
@@ -217,19 +217,19 @@ async function keep() {
 .answers li {
   display: grid;
   grid-template-columns: minmax(230px, 0.8fr) minmax(0, 1.4fr) minmax(180px, 0.7fr);
-  gap: 4px 20px;
+  gap: var(--space-2) var(--space-6);
   align-items: baseline;
-  padding: 9px 0;
+  padding: var(--space-4) 0;
   border-top: 1px solid var(--hair);
 }
 
 .answers li.asWritten {
   border-left: 4px solid var(--rim);
-  padding-left: 10px;
+  padding-left: var(--space-4);
 }
 
 .said small {
-  margin-inline-end: 8px;
+  margin-inline-end: var(--space-4);
 }
 
 .said {
@@ -246,7 +246,7 @@ small {
 }
 
 .tag {
-  margin-left: 10px;
+  margin-left: var(--space-4);
   color: var(--ink);
   font-weight: 700;
 }

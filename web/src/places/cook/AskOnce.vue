@@ -47,9 +47,9 @@ async function say(name: Preference, isOn: boolean) {
 .ask {
   display: flex;
   flex-wrap: wrap;
-  gap: 6px 10px;
+  gap: var(--space-3) var(--space-4);
   align-items: center;
-  padding: 6px 0;
+  padding: var(--space-3) 0;
   border-bottom: 1px solid var(--hair);
   font-size: var(--size-small);
 }

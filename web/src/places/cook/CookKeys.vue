@@ -81,13 +81,13 @@ useShortcuts(() => [
 .keys {
   display: grid;
   grid-template-columns: repeat(4, minmax(0, 1fr));
-  gap: 8px;
-  padding: 8px 0 12px;
+  gap: var(--space-4);
+  padding: var(--space-4) 0 var(--space-5);
 }
 
 .keys .button {
   min-height: 52px;
-  padding-inline: 6px;
+  padding-inline: var(--space-3);
 }
 
 @media (width <= 700px) {

@@ -299,15 +299,15 @@ const recipe = computed(() => {
 .cook {
   display: grid;
   grid-template-columns: 288px minmax(0, 1fr) 352px;
-  gap: 16px 32px;
-  padding: 12px 24px;
+  gap: var(--space-6) var(--space-8);
+  padding: var(--space-5) var(--space-7);
 }
 
 .others {
   display: flex;
-  gap: 0 16px;
+  gap: 0 var(--space-6);
   overflow-x: auto;
-  padding: 0 24px;
+  padding: 0 var(--space-7);
   border-bottom: 1px solid var(--hair);
 }
 
@@ -326,11 +326,11 @@ const recipe = computed(() => {
 }
 
 .left h2 {
-  padding: 12px 0 6px;
+  padding: var(--space-5) 0 var(--space-3);
 }
 
 .done li {
-  padding: 4px 0;
+  padding: var(--space-2) 0;
 }
 
 .done time {
@@ -340,13 +340,13 @@ const recipe = computed(() => {
 
 .empty {
   display: grid;
-  gap: 16px;
+  gap: var(--space-6);
 }
 
 .right {
   display: grid;
   grid-template-columns: minmax(0, 1fr);
-  gap: 8px;
+  gap: var(--space-4);
   align-content: start;
 }
 
@@ -374,7 +374,7 @@ const recipe = computed(() => {
 @media (width <= 700px) {
   .cook {
     grid-template-columns: minmax(0, 1fr);
-    padding-inline: 16px;
+    padding-inline: var(--space-6);
   }
 
   .left {

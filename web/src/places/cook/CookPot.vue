@@ -207,7 +207,7 @@ svg {
 }
 
 dl > div {
-  padding: 6px 0;
+  padding: var(--space-3) 0;
   border-top: 1px solid var(--hair);
 }
 

@@ -101,6 +101,6 @@ function swap(part: Partial<PlanItem>) {
 <style scoped>
 .fields {
   display: grid;
-  gap: 12px;
+  gap: var(--space-5);
 }
 </style>

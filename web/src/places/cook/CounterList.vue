@@ -186,23 +186,23 @@ const putExtra = (ingredient: Ingredient, { massKg, counted }: Amount, own: OwnI
 
 <style scoped>
 h2 {
-  padding-bottom: 4px;
+  padding-bottom: var(--space-2);
 }
 
 ul + h2,
 .more + h2 {
-  padding-top: 12px;
+  padding-top: var(--space-5);
   border-top: 4px solid var(--ink);
 }
 
 ul {
-  padding-bottom: 10px;
+  padding-bottom: var(--space-4);
 }
 
 li {
   display: grid;
   grid-template-columns: max-content 1fr max-content;
-  gap: 10px;
+  gap: var(--space-4);
   align-items: center;
   min-height: 44px;
   border-bottom: 1px solid var(--hair);
@@ -253,18 +253,18 @@ li span span {
 }
 
 .more {
-  padding: 4px 0 12px;
+  padding: var(--space-2) 0 var(--space-5);
 }
 
 .none {
   display: block;
-  padding: 10px 0;
+  padding: var(--space-4) 0;
 }
 
 .amount {
   min-width: 56px;
   min-height: 44px;
-  padding: 0 4px;
+  padding: 0 var(--space-2);
   border: 0;
   background: none;
   text-align: right;
@@ -277,7 +277,7 @@ li span span {
   place-items: center;
   width: 48px;
   min-height: 48px;
-  margin: 4px 0;
+  margin: var(--space-2) 0;
   border: 1.5px solid var(--rim);
   border-radius: 3px;
   background: var(--surface);

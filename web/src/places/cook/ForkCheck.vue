@@ -85,7 +85,7 @@ function save(how: Check) {
 .answers {
   display: grid;
   grid-template-columns: 1fr 1fr;
-  gap: 8px;
+  gap: var(--space-4);
 }
 
 .answers .button {

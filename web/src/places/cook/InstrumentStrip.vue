@@ -68,11 +68,11 @@ const values = computed(() => {
 .instruments {
   display: flex;
   flex-wrap: wrap;
-  gap: 2px 12px;
+  gap: var(--space-1) var(--space-5);
   align-items: center;
   width: 100%;
   min-height: 44px;
-  padding: 4px 0;
+  padding: var(--space-2) 0;
   border: 0;
   border-bottom: 1px solid var(--hair);
   background: none;

@@ -67,7 +67,7 @@ const reasons = computed(() => moved.value.because.map((b) => WORDS[b.what](b.mi
 
 <style scoped>
 .moved {
-  padding: 4px 0 8px;
+  padding: var(--space-2) 0 var(--space-4);
 }
 
 .later b {

@@ -166,7 +166,7 @@ h1 {
 }
 
 .look {
-  padding: 6px 0 12px;
+  padding: var(--space-3) 0 var(--space-5);
   font-size: var(--size-lead);
   line-height: 26px;
 }
@@ -181,25 +181,25 @@ h1 {
 .means {
   display: flex;
   flex-wrap: wrap;
-  gap: 8px 12px;
+  gap: var(--space-4) var(--space-5);
   align-items: center;
 }
 
 .aside {
-  margin-top: 8px;
+  margin-top: var(--space-4);
 }
 
 .later {
   display: flex;
   flex-wrap: wrap;
-  gap: 12px 0;
-  margin-top: 12px;
+  gap: var(--space-5) 0;
+  margin-top: var(--space-5);
 }
 
 .later li {
   display: grid;
   min-width: 124px;
-  padding: 0 16px 0 10px;
+  padding: 0 var(--space-6) 0 var(--space-4);
   border-left: 1.5px solid var(--ink);
 }
 

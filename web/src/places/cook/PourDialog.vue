@@ -109,6 +109,6 @@ function save() {
 .shares {
   display: flex;
   flex-wrap: wrap;
-  gap: 4px 16px;
+  gap: var(--space-2) var(--space-6);
 }
 </style>

@@ -44,9 +44,9 @@ function dip() {
 .practice {
   display: flex;
   flex-wrap: wrap;
-  gap: 4px 16px;
+  gap: var(--space-2) var(--space-6);
   align-items: center;
-  padding: 4px 24px;
+  padding: var(--space-2) var(--space-7);
   border-bottom: 1px solid var(--hair);
   background: repeating-linear-gradient(135deg, var(--rim-soft) 0 12px, transparent 12px 24px);
 }
@@ -57,7 +57,7 @@ function dip() {
 
 @media (width <= 700px) {
   .practice {
-    padding-inline: 16px;
+    padding-inline: var(--space-6);
   }
 }
 </style>

@@ -85,10 +85,10 @@ function all(isIn: boolean) {
 li {
   display: flex;
   flex-wrap: wrap;
-  gap: 8px;
+  gap: var(--space-4);
   align-items: center;
   justify-content: space-between;
-  padding: 6px 0;
+  padding: var(--space-3) 0;
   border-bottom: 1px solid var(--hair);
 }
 </style>

@@ -93,18 +93,18 @@ useShortcuts(() => [
 .stuck {
   display: grid;
   grid-template-columns: minmax(0, 1.4fr) minmax(0, 1fr);
-  gap: 16px 48px;
+  gap: var(--space-6) var(--space-9);
 }
 
 .ways {
   display: flex;
   flex-wrap: wrap;
-  gap: 12px;
-  padding-top: 12px;
+  gap: var(--space-5);
+  padding-top: var(--space-5);
 }
 
 li {
-  padding: 4px 0;
+  padding: var(--space-2) 0;
 }
 
 time {

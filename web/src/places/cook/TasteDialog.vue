@@ -165,27 +165,27 @@ function save() {
 .tastes {
   display: flex;
   flex-wrap: wrap;
-  gap: 8px;
+  gap: var(--space-4);
 }
 
 .doses {
   display: grid;
-  gap: 8px;
+  gap: var(--space-4);
 }
 
 .doses li {
   display: grid;
   grid-template-columns: 1fr max-content;
-  gap: 12px;
+  gap: var(--space-5);
   align-items: center;
-  padding: 6px 0;
+  padding: var(--space-3) 0;
   border-top: 1px solid var(--hair);
 }
 
 .row {
   display: flex;
   flex-wrap: wrap;
-  gap: 8px 24px;
+  gap: var(--space-4) var(--space-7);
   align-items: end;
 }
 </style>

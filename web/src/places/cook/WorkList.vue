@@ -71,12 +71,12 @@ const isKept = computed(() => left.value < all.value.length);
 
 <style scoped>
 .work {
-  margin-top: 16px;
+  margin-top: var(--space-6);
 }
 
 li {
   display: flex;
-  gap: 12px;
+  gap: var(--space-5);
   align-items: center;
   justify-content: space-between;
   border-bottom: 1px solid var(--hair);
@@ -84,7 +84,7 @@ li {
 
 label {
   display: flex;
-  gap: 12px;
+  gap: var(--space-5);
   align-items: center;
   min-height: 52px;
 }

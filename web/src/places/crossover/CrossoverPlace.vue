@@ -196,9 +196,9 @@ useShortcuts(() => [
 .bar {
   display: flex;
   flex-wrap: wrap;
-  gap: 6px 20px;
+  gap: var(--space-3) var(--space-6);
   align-items: center;
-  padding: 4px 24px;
+  padding: var(--space-2) var(--space-7);
 }
 
 select {
@@ -213,9 +213,9 @@ select {
 .problem {
   display: flex;
   flex-wrap: wrap;
-  gap: 12px;
+  gap: var(--space-5);
   align-items: center;
-  padding: 8px 24px;
+  padding: var(--space-4) var(--space-7);
   border-bottom: 3px solid var(--ember);
   background: var(--ember-soft);
 }
@@ -223,7 +223,7 @@ select {
 .row {
   display: grid;
   grid-template-columns: repeat(4, minmax(0, 1fr));
-  margin-inline: 10px;
+  margin-inline: var(--space-4);
 }
 
 .heat {
@@ -235,7 +235,7 @@ select {
 }
 
 .courses {
-  padding: 8px 24px 16px;
+  padding: var(--space-4) var(--space-7) var(--space-6);
   border-top: 1px solid var(--hair);
 }
 
@@ -256,7 +256,7 @@ select {
 
   .bar,
   .courses {
-    padding-inline: 16px;
+    padding-inline: var(--space-6);
   }
 }
 </style>

@@ -272,16 +272,16 @@ function setWater(volumeL: number | null) {
 <style scoped>
 .column {
   display: grid;
-  gap: 6px;
+  gap: var(--space-3);
   align-content: start;
   min-width: 0;
-  padding: 0 14px 12px;
+  padding: 0 var(--space-5) var(--space-5);
 }
 
 header {
   display: flex;
   flex-wrap: wrap;
-  gap: 0 12px;
+  gap: 0 var(--space-5);
   align-items: center;
   min-height: 44px;
 }
@@ -307,12 +307,12 @@ header {
 
 .stretches {
   display: grid;
-  gap: 2px;
-  padding: 0 0 8px;
+  gap: var(--space-1);
+  padding: 0 0 var(--space-4);
 }
 
 .stretches li {
-  padding-left: 10px;
+  padding-left: var(--space-4);
   border-left: 3px solid var(--tick);
 }
 
@@ -337,7 +337,7 @@ dt {
 
 dd {
   display: flex;
-  gap: 8px;
+  gap: var(--space-4);
   align-items: center;
   justify-content: space-between;
   min-width: 0;
@@ -346,8 +346,8 @@ dd {
 
 .refusal {
   display: grid;
-  gap: 8px;
-  padding: 8px 10px;
+  gap: var(--space-4);
+  padding: var(--space-4) var(--space-4);
   border-left: 4px solid var(--ember);
   background: var(--ember-soft);
 }
@@ -356,18 +356,18 @@ dd {
   display: grid;
   justify-items: start;
   height: auto;
-  padding: 6px 10px;
+  padding: var(--space-3) var(--space-4);
   text-align: left;
 }
 
 .ways {
   display: grid;
-  gap: 6px;
+  gap: var(--space-3);
   font-size: var(--size-body);
 }
 
 .ways li {
-  padding-left: 12px;
+  padding-left: var(--space-5);
   border-left: 3px solid var(--tick);
 }
 

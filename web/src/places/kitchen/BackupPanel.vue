@@ -182,9 +182,9 @@ const mb = (value: number) =>
 .ask {
   display: flex;
   flex-wrap: wrap;
-  gap: 8px 12px;
+  gap: var(--space-4) var(--space-5);
   align-items: center;
-  padding-top: 12px;
+  padding-top: var(--space-5);
 }
 
 .ask p,
@@ -195,7 +195,7 @@ const mb = (value: number) =>
 .copies li {
   display: flex;
   flex-wrap: wrap;
-  gap: 0 12px;
+  gap: 0 var(--space-5);
   align-items: baseline;
   min-height: 44px;
   line-height: 44px;

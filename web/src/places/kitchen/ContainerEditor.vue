@@ -95,7 +95,7 @@ const text = (event: Event) => (event.target as HTMLInputElement).value;
 <style scoped>
 .editor {
   display: grid;
-  gap: 6px;
+  gap: var(--space-3);
 }
 
 .field {

@@ -113,13 +113,13 @@ function remove(id: string) {
 <style scoped>
 .containers {
   display: grid;
-  gap: 12px;
+  gap: var(--space-5);
 }
 
 .row {
   display: flex;
   flex-wrap: wrap;
-  gap: 8px;
+  gap: var(--space-4);
   align-items: end;
   border-bottom: 5px solid var(--rim);
 }
@@ -128,7 +128,7 @@ function remove(id: string) {
   display: grid;
   justify-items: center;
   min-width: 104px;
-  padding: 4px 8px 8px;
+  padding: var(--space-2) var(--space-4) var(--space-4);
   border: 0;
   border-bottom: 4px solid transparent;
   background: none;
@@ -147,7 +147,7 @@ function remove(id: string) {
 }
 
 .keeping {
-  gap: 8px 40px;
+  gap: var(--space-4) var(--space-8);
   align-items: start;
 }
 </style>

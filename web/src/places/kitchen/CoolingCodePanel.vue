@@ -114,6 +114,6 @@ const add = () => {
 <style scoped>
 .gates {
   display: grid;
-  gap: 8px;
+  gap: var(--space-4);
 }
 </style>

@@ -201,22 +201,22 @@ const ALONE = [
 
 <style scoped>
 h3 {
-  margin: 28px 0 8px;
+  margin: var(--space-7) 0 var(--space-4);
 }
 
 h3 + p,
 .button {
-  margin-top: 8px;
+  margin-top: var(--space-4);
 }
 
 .hands li {
-  padding: 8px 0;
+  padding: var(--space-4) 0;
   border-bottom: 1px solid var(--hair);
 }
 
 .time {
   display: flex;
-  gap: 6px;
+  gap: var(--space-3);
   align-items: center;
 }
 

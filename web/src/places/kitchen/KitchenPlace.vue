@@ -178,7 +178,7 @@ const uses = (id: string) => store.plans.filter((p) => p.vesselId === id).map((p
 .kitchen {
   display: grid;
   grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
-  gap: 20px 48px;
+  gap: var(--space-6) var(--space-9);
 }
 
 header,
@@ -190,7 +190,7 @@ header,
 header {
   display: flex;
   flex-wrap: wrap;
-  gap: 8px 40px;
+  gap: var(--space-4) var(--space-8);
   align-items: end;
 }
 
@@ -206,7 +206,7 @@ header {
 .where {
   display: flex;
   flex-wrap: wrap;
-  gap: 8px 24px;
+  gap: var(--space-4) var(--space-7);
   align-items: end;
 }
 
@@ -215,15 +215,15 @@ header {
 }
 
 .boil {
-  padding-bottom: 10px;
+  padding-bottom: var(--space-4);
 }
 
 .shelf {
   display: flex;
   flex-wrap: wrap;
-  gap: 8px 4px;
+  gap: var(--space-4) var(--space-2);
   align-items: end;
-  padding: 8px 0;
+  padding: var(--space-4) 0;
   border-bottom: 6px solid var(--bone);
 }
 
@@ -231,7 +231,7 @@ header {
   display: grid;
   justify-items: center;
   min-height: 44px;
-  padding: 4px 6px 8px;
+  padding: var(--space-2) var(--space-3) var(--space-4);
   border: 0;
   border-bottom: 4px solid transparent;
   background: none;
@@ -246,7 +246,7 @@ header {
 }
 
 .shelf .add {
-  padding: 24px 16px;
+  padding: var(--space-7) var(--space-6);
   color: var(--rim);
   font-weight: 650;
 }

@@ -77,15 +77,15 @@ const isUsed = (id: string) =>
 li {
   display: flex;
   flex-wrap: wrap;
-  gap: 4px 16px;
+  gap: var(--space-2) var(--space-6);
   align-items: center;
-  padding: 4px 0;
+  padding: var(--space-2) 0;
   border-bottom: 1px solid var(--hair);
 }
 
 .hottest {
   display: flex;
-  gap: 8px;
+  gap: var(--space-4);
   align-items: center;
 }
 
@@ -95,7 +95,7 @@ li {
 }
 
 .button {
-  margin-top: 12px;
+  margin-top: var(--space-5);
 }
 
 .link {

@@ -153,25 +153,25 @@ function setLabel(label: OwnIngredient["label"] | null) {
 .names {
   display: flex;
   flex-wrap: wrap;
-  gap: 0 24px;
+  gap: 0 var(--space-7);
 }
 
 .names .link {
   min-height: 44px;
-  margin-right: 6px;
+  margin-right: var(--space-3);
 }
 
 .one {
   display: grid;
   grid-template-columns: minmax(0, 1fr) minmax(0, 1.3fr);
-  gap: 12px 40px;
-  padding-top: 8px;
+  gap: var(--space-5) var(--space-8);
+  padding-top: var(--space-4);
   border-top: 1px solid var(--hair);
 }
 
 .fields {
   display: grid;
-  gap: 10px;
+  gap: var(--space-4);
   align-content: start;
 }
 

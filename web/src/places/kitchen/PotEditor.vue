@@ -269,8 +269,8 @@ function setByCapacity(capacity: number | null, across: number | null) {
 <style scoped>
 .editor {
   display: grid;
-  gap: 12px;
-  padding: 16px 0;
+  gap: var(--space-5);
+  padding: var(--space-6) 0;
   border-bottom: 1px solid var(--hair);
 }
 
@@ -283,14 +283,14 @@ function setByCapacity(capacity: number | null, across: number | null) {
 .fields {
   display: flex;
   flex-wrap: wrap;
-  gap: 8px 24px;
+  gap: var(--space-4) var(--space-7);
   align-items: end;
 }
 
 .row {
   display: flex;
   flex-wrap: wrap;
-  gap: 12px;
+  gap: var(--space-5);
   align-items: center;
 }
 </style>

@@ -89,7 +89,7 @@ const heldAt = computed(() =>
 .fields {
   display: flex;
   flex-wrap: wrap;
-  gap: 8px 24px;
+  gap: var(--space-4) var(--space-7);
   align-items: end;
 }
 

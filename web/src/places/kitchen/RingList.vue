@@ -94,14 +94,14 @@ const isUsed = (id: string) => store.plans.some((p) => p.ringId === id);
 li {
   display: flex;
   flex-wrap: wrap;
-  gap: 4px 16px;
+  gap: var(--space-2) var(--space-6);
   align-items: center;
-  padding: 4px 0;
+  padding: var(--space-2) 0;
   border-bottom: 1px solid var(--hair);
 }
 
 .button {
-  margin-top: 12px;
+  margin-top: var(--space-5);
 }
 
 .link {
@@ -114,7 +114,7 @@ li {
 
 .power {
   display: inline-flex;
-  gap: 6px;
+  gap: var(--space-3);
   align-items: center;
 }
 </style>

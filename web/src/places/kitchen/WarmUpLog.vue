@@ -122,7 +122,7 @@ function save() {
 .log {
   display: flex;
   flex-wrap: wrap;
-  gap: 8px 24px;
+  gap: var(--space-4) var(--space-7);
   align-items: end;
 }
 
@@ -134,7 +134,7 @@ label {
 textarea {
   display: block;
   width: 240px;
-  padding: 6px 8px;
+  padding: var(--space-3) var(--space-4);
   border: 1px solid var(--tick);
   border-radius: 3px;
   background: var(--surface);

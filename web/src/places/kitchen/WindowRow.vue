@@ -65,7 +65,7 @@ function onDate(event: Event) {
 <style scoped>
 .window {
   align-items: center;
-  padding-left: 20px;
+  padding-left: var(--space-7);
 }
 
 .word {
@@ -99,7 +99,7 @@ fieldset label:focus-within {
 
 .time {
   display: flex;
-  gap: 6px;
+  gap: var(--space-3);
   align-items: center;
 }
 

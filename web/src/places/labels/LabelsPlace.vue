@@ -99,13 +99,13 @@ const print = () => window.print();
 <style scoped>
 .labels {
   display: grid;
-  gap: 16px;
+  gap: var(--space-6);
   justify-items: start;
 }
 
 header {
   display: grid;
-  gap: 8px;
+  gap: var(--space-4);
 }
 
 .field {

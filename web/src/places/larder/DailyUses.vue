@@ -103,16 +103,16 @@ const remove = (id: string) => kitchenStore.remove("dailyUses", id);
 .daily,
 ul {
   display: grid;
-  gap: 12px;
+  gap: var(--space-5);
 }
 
 ul {
   grid-template-columns: repeat(auto-fill, minmax(300px, 1fr));
-  gap: 16px 32px;
+  gap: var(--space-6) var(--space-8);
 }
 
 li {
-  padding-left: 12px;
+  padding-left: var(--space-5);
   border-left: 4px solid var(--tick);
 }
 </style>

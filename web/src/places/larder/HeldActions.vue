@@ -123,13 +123,13 @@ function recount() {
 <style scoped>
 .actions {
   display: grid;
-  gap: 8px;
-  padding: 12px 0;
+  gap: var(--space-4);
+  padding: var(--space-5) 0;
   border-top: 1px solid var(--hair);
   border-bottom: 1px solid var(--hair);
 }
 
 .of {
-  padding-bottom: 10px;
+  padding-bottom: var(--space-4);
 }
 </style>

@@ -199,14 +199,14 @@ const spoken = computed(() => larderStore.spoken.filter((s) => s.lotId === lot.v
 <style scoped>
 .held {
   display: grid;
-  gap: 12px;
+  gap: var(--space-5);
   align-content: start;
 }
 
 dl {
   display: grid;
   grid-template-columns: max-content 1fr;
-  gap: 4px 16px;
+  gap: var(--space-2) var(--space-6);
 }
 
 dt {

@@ -140,7 +140,7 @@ useShortcuts(() => [
 .larder {
   display: grid;
   grid-template-columns: minmax(0, 1fr);
-  gap: 24px 48px;
+  gap: var(--space-7) var(--space-9);
 }
 
 .larder.has-open {
@@ -150,14 +150,14 @@ useShortcuts(() => [
 header {
   display: flex;
   flex-wrap: wrap;
-  gap: 8px 24px;
+  gap: var(--space-4) var(--space-7);
   align-items: center;
   justify-content: space-between;
 }
 
 .shelves {
   display: grid;
-  gap: 16px;
+  gap: var(--space-6);
   align-content: start;
 }
 
@@ -168,7 +168,7 @@ header {
 .shelf {
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(188px, 1fr));
-  gap: 8px 0;
+  gap: var(--space-4) 0;
 }
 
 /* The board that everything of a row stands on. */

@@ -59,7 +59,7 @@ const salt = computed(() => saltWords(props.holding.lot, props.units));
 .item {
   display: grid;
   grid-template-rows: 60px auto;
-  gap: 9px;
+  gap: var(--space-4);
   align-content: start;
   color: var(--ink);
   text-decoration: none;
@@ -68,13 +68,13 @@ const salt = computed(() => saltWords(props.holding.lot, props.units));
 .item .standing {
   flex-wrap: nowrap;
   min-width: 0;
-  padding: 0 4px;
+  padding: 0 var(--space-2);
   overflow: hidden;
 }
 
 .words {
   display: grid;
-  padding: 0 4px 8px;
+  padding: 0 var(--space-2) var(--space-4);
   font-size: var(--size-small);
   line-height: 18px;
 }

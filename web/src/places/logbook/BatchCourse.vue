@@ -213,7 +213,7 @@ const isJustLiked = computed(() => props.pot.cook.events.at(-1)?.kind === "liked
 .course {
   display: grid;
   grid-template-columns: minmax(0, 1fr) minmax(0, 1.7fr);
-  gap: 20px 48px;
+  gap: var(--space-6) var(--space-9);
 }
 
 .wide {
@@ -221,17 +221,17 @@ const isJustLiked = computed(() => props.pot.cook.events.at(-1)?.kind === "liked
 }
 
 .sentence {
-  padding-bottom: 12px;
+  padding-bottom: var(--space-5);
   font: 650 var(--size-lead)/28px var(--head);
   font-stretch: 88%;
 }
 
 h2 {
-  padding-bottom: 8px;
+  padding-bottom: var(--space-4);
 }
 
 .events li {
-  padding: 6px 0;
+  padding: var(--space-3) 0;
   border-top: 1px solid var(--hair);
 }
 
@@ -243,11 +243,11 @@ time {
 
 .after,
 .next {
-  padding-top: 20px;
+  padding-top: var(--space-7);
 }
 
 .big {
-  padding-bottom: 12px;
+  padding-bottom: var(--space-5);
   font-size: var(--size-head);
   line-height: 40px;
 }
@@ -259,8 +259,8 @@ time {
 .row {
   display: flex;
   flex-wrap: wrap;
-  gap: 12px;
-  padding-top: 16px;
+  gap: var(--space-5);
+  padding-top: var(--space-6);
 }
 
 /* On paper the card stands for all of it. */

@@ -204,7 +204,7 @@ h1 {
 }
 
 .sentence {
-  padding: 4px 0 12px;
+  padding: var(--space-2) 0 var(--space-5);
   font: 650 var(--size-lead)/28px var(--head);
   font-stretch: 88%;
 }
@@ -212,7 +212,7 @@ h1 {
 .pictures {
   display: flex;
   flex-wrap: wrap;
-  gap: 8px 48px;
+  gap: var(--space-4) var(--space-9);
 }
 
 .pictures h2 {
@@ -222,13 +222,13 @@ h1 {
 .courses {
   display: grid;
   grid-template-columns: auto minmax(0, 1fr);
-  gap: 24px;
+  gap: var(--space-7);
   align-items: end;
 }
 
 .courses ul {
   display: flex;
-  gap: 16px;
+  gap: var(--space-6);
   align-items: end;
 }
 
@@ -249,12 +249,12 @@ h1 {
 }
 
 section {
-  padding-top: 20px;
+  padding-top: var(--space-7);
 }
 
 .how {
   max-width: 80ch;
-  padding-top: 8px;
+  padding-top: var(--space-4);
 }
 
 @media (width <= 900px) {

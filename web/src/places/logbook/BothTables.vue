@@ -92,11 +92,11 @@ const tables = computed(() => [
 .tables {
   display: grid;
   grid-template-columns: minmax(0, 1fr) minmax(0, 1.3fr);
-  gap: 0 48px;
+  gap: 0 var(--space-9);
 }
 
 section {
-  padding-top: 20px;
+  padding-top: var(--space-7);
 }
 
 table {
@@ -106,7 +106,7 @@ table {
 
 th,
 td {
-  padding: 6px 0 6px 12px;
+  padding: var(--space-3) 0 var(--space-3) var(--space-5);
   border-top: 1px solid var(--hair);
   font-weight: 400;
   text-align: right;

@@ -132,7 +132,7 @@ table {
 
 th {
   width: 38%;
-  padding: 6px 12px 6px 0;
+  padding: var(--space-3) var(--space-5) var(--space-3) 0;
   font-weight: 600;
   text-align: left;
 }
@@ -172,7 +172,7 @@ tbody tr {
 
 .number {
   width: 1%;
-  padding: 6px 0 6px 16px;
+  padding: var(--space-3) 0 var(--space-3) var(--space-6);
   text-align: right;
   white-space: nowrap;
 }
@@ -214,13 +214,13 @@ tbody tr {
   tr {
     display: grid;
     grid-template-columns: minmax(0, 1fr) auto;
-    padding: 4px 0;
+    padding: var(--space-2) 0;
   }
 
   th[scope="row"] {
     grid-column: 1 / -1;
     width: auto;
-    padding-bottom: 2px;
+    padding-bottom: var(--space-1);
   }
 
   .bar {

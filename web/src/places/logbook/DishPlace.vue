@@ -230,9 +230,9 @@ async function cookLike() {
 .again {
   display: flex;
   flex-wrap: wrap;
-  gap: 8px 20px;
+  gap: var(--space-4) var(--space-6);
   align-items: end;
-  padding: 16px 0;
+  padding: var(--space-6) 0;
 }
 
 .again label {
@@ -247,8 +247,8 @@ section h2 {
 ol > li {
   display: grid;
   grid-template-columns: minmax(180px, 1fr) minmax(0, 3fr) auto;
-  gap: 0 24px;
-  padding: 10px 0;
+  gap: 0 var(--space-7);
+  padding: var(--space-4) 0;
   border-top: 1px solid var(--hair);
 }
 
@@ -273,7 +273,7 @@ ol > li > .to {
 }
 
 ul li {
-  padding: 2px 0;
+  padding: var(--space-1) 0;
 }
 
 @media (width <= 700px) {

@@ -190,7 +190,7 @@ watch(names, (list) => {
 }
 
 .picking {
-  padding: 8px 0;
+  padding: var(--space-4) 0;
   font-weight: 600;
 }
 
@@ -199,12 +199,12 @@ watch(names, (list) => {
 }
 
 h2 {
-  margin-top: 12px;
+  margin-top: var(--space-5);
   border-bottom: 3px solid var(--ink);
 }
 
 .out {
-  padding-top: 20px;
+  padding-top: var(--space-7);
 }
 
 .out .link {
@@ -213,21 +213,21 @@ h2 {
 
 .key {
   display: flex;
-  gap: 8px;
+  gap: var(--space-4);
   align-items: center;
-  padding: 4px 0 12px;
+  padding: var(--space-2) 0 var(--space-5);
 }
 
 ul {
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(190px, 1fr));
-  gap: 20px 16px;
+  gap: var(--space-6) var(--space-6);
   align-items: end;
 }
 
 li a {
   display: block;
-  padding: 8px 0 10px;
+  padding: var(--space-4) 0 var(--space-4);
   border-bottom: 1px solid var(--hair);
   color: inherit;
   text-decoration: none;

@@ -117,7 +117,7 @@ const drawnL = computed(() =>
 .row {
   display: flex;
   flex-wrap: wrap;
-  gap: 0 16px;
+  gap: 0 var(--space-6);
   margin: 0;
   padding: 0;
   border: 0;
@@ -136,9 +136,9 @@ legend {
 .sides li {
   display: grid;
   grid-template-columns: 100px repeat(3, 92px) minmax(0, 1fr);
-  gap: 4px 12px;
+  gap: var(--space-2) var(--space-5);
   align-items: center;
-  padding: 4px 0;
+  padding: var(--space-2) 0;
   border-bottom: 1px solid var(--hair);
 }
 

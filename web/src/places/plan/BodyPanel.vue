@@ -237,29 +237,29 @@ const round = (n: number, digits = 0) => figure(n, digits);
 <style scoped>
 .body {
   display: grid;
-  gap: 6px;
+  gap: var(--space-3);
 }
 
 .row {
   display: grid;
   grid-template-columns: 60px minmax(0, 1fr) minmax(56px, max-content) minmax(0, 1fr);
-  gap: 12px;
+  gap: var(--space-5);
   align-items: center;
 }
 
 .body :deep(.why) {
-  margin-left: 6px;
+  margin-left: var(--space-3);
 }
 
 .said {
-  padding: 2px 0 4px;
+  padding: var(--space-1) 0 var(--space-2);
 }
 
 .more {
   display: grid;
   grid-template-columns: 72px 1fr;
-  gap: 4px 12px;
-  padding-top: 6px;
+  gap: var(--space-2) var(--space-5);
+  padding-top: var(--space-3);
   border-top: 1px solid var(--hair);
 }
 
@@ -275,7 +275,7 @@ summary {
 }
 
 details li {
-  padding: 4px 0;
+  padding: var(--space-2) 0;
   border-bottom: 1px solid var(--hair);
 }
 

@@ -90,7 +90,7 @@ const options = computed(() => {
 <style scoped>
 .panel {
   display: grid;
-  gap: 6px;
+  gap: var(--space-3);
   align-content: start;
 }
 

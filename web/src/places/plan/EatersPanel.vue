@@ -136,13 +136,13 @@ const nameOf = (id: string) => contentName(id).toLowerCase();
 <style scoped>
 .eaters {
   display: grid;
-  gap: 6px;
+  gap: var(--space-3);
 }
 
 fieldset {
   display: flex;
   flex-wrap: wrap;
-  gap: 0 16px;
+  gap: 0 var(--space-6);
   margin: 0;
   padding: 0;
   border: 0;
@@ -159,21 +159,21 @@ legend {
 }
 
 .eaters :deep(.why) {
-  margin-left: 6px;
+  margin-left: var(--space-3);
 }
 
 .conflicts li {
   display: flex;
   flex-wrap: wrap;
-  gap: 4px 16px;
+  gap: var(--space-2) var(--space-6);
   justify-content: space-between;
-  padding: 4px 0;
+  padding: var(--space-2) 0;
   border-bottom: 1px solid var(--hair);
 }
 
 .instead {
   display: flex;
-  gap: 10px;
+  gap: var(--space-4);
   align-items: baseline;
 }
 

@@ -66,6 +66,6 @@ const isSet = (v: Vigour) => props.heat.vigour === v;
 <style scoped>
 .heat {
   display: grid;
-  gap: 8px;
+  gap: var(--space-4);
 }
 </style>

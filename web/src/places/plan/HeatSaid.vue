@@ -44,7 +44,7 @@ function take() {
 .said {
   display: inline-flex;
   flex-wrap: wrap;
-  gap: 4px 12px;
+  gap: var(--space-2) var(--space-5);
   align-items: center;
 }
 

@@ -233,9 +233,14 @@ const put = (ingredient: Ingredient, { massKg, counted }: Amount, own: OwnIngred
 </template>
 
 <style scoped>
+section {
+  --when: 150px;
+  --ladder: 26px;
+}
+
 li {
   display: grid;
-  grid-template-columns: 150px minmax(0, 1fr);
+  grid-template-columns: var(--when) minmax(0, 1fr);
   align-items: center;
 }
 
@@ -245,9 +250,9 @@ li.opens {
 
 .when {
   display: flex;
-  gap: 8px;
+  gap: var(--space-4);
   justify-content: space-between;
-  padding-right: 12px;
+  padding-right: var(--space-5);
   font-size: var(--size-small);
 }
 
@@ -255,11 +260,11 @@ li.opens {
   position: relative;
   display: grid;
   grid-template-columns: minmax(128px, 1.2fr) 66px 82px minmax(90px, 1.2fr);
-  gap: 8px;
+  gap: var(--space-4);
   align-items: baseline;
   min-height: 32px;
   width: 100%;
-  padding: 0 0 0 26px;
+  padding: 0 0 0 var(--ladder);
   border: 0;
   background: repeating-linear-gradient(180deg, var(--tick) 0 1px, transparent 1px 25%) left / 8px
     100% no-repeat;
@@ -330,12 +335,12 @@ li.opens {
 }
 
 .add {
-  padding: 4px 0 2px 176px;
+  padding: var(--space-2) 0 var(--space-1) calc(var(--when) + var(--ladder));
   border-top: 1px solid var(--hair);
 }
 
 .small {
-  padding-left: 176px;
+  padding-left: calc(var(--when) + var(--ladder));
 }
 
 @media (width <= 700px) {
@@ -345,14 +350,14 @@ li.opens {
 
   .when {
     justify-content: flex-start;
-    padding-top: 6px;
+    padding-top: var(--space-3);
   }
 
   .rung,
   .dense .rung {
     grid-template-columns: 1fr auto;
     min-height: 44px;
-    padding-left: 26px;
+    padding-left: var(--ladder);
   }
 
   .us {
@@ -361,7 +366,7 @@ li.opens {
 
   .prep {
     grid-column: 1 / -1;
-    padding-bottom: 6px;
+    padding-bottom: var(--space-3);
   }
 
   .prep:empty {

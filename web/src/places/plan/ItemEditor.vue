@@ -210,7 +210,7 @@ function setAmount({ massKg, counted }: Amount) {
 <style scoped>
 .item {
   display: grid;
-  gap: 12px;
+  gap: var(--space-5);
 }
 
 .prep {

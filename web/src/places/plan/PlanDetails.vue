@@ -165,7 +165,7 @@ const setStrain = (part: Partial<Plan["strain"]>) =>
 <style scoped>
 .details {
   display: grid;
-  gap: 10px;
+  gap: var(--space-4);
   max-height: 70vh;
   overflow: auto;
 }
@@ -176,7 +176,7 @@ label {
 }
 
 .rule {
-  margin: 4px 0;
+  margin: var(--space-2) 0;
 }
 
 li .link {

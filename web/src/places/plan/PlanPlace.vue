@@ -321,12 +321,12 @@ useShortcuts(() => [
 .top {
   display: grid;
   grid-template-columns: minmax(0, 600px) minmax(0, 1fr);
-  gap: 0 32px;
-  padding: 4px 24px 0;
+  gap: 0 var(--space-8);
+  padding: var(--space-2) var(--space-7) 0;
 }
 
 .faulty {
-  padding-top: 20px;
+  padding-top: var(--space-7);
 }
 
 /* The pot stays in sight beside a long ladder. */
@@ -341,15 +341,15 @@ useShortcuts(() => [
 .problem {
   display: flex;
   flex-wrap: wrap;
-  gap: 12px;
+  gap: var(--space-5);
   align-items: center;
-  padding: 8px 24px;
+  padding: var(--space-4) var(--space-7);
   border-bottom: 3px solid var(--ember);
   background: var(--ember-soft);
 }
 
 .last-time {
-  padding: 6px 24px;
+  padding: var(--space-3) var(--space-7);
   border-bottom: 1px solid var(--hair);
   background: var(--rim-soft);
 }
@@ -357,14 +357,14 @@ useShortcuts(() => [
 .bottom {
   display: grid;
   grid-template-columns: minmax(0, 1fr) 316px;
-  gap: 24px;
-  padding: 2px 24px 8px;
+  gap: var(--space-7);
+  padding: var(--space-1) var(--space-7) var(--space-4);
   border-top: 1px solid var(--hair);
 }
 
 .empty {
   display: grid;
-  gap: 16px;
+  gap: var(--space-6);
 }
 
 @media (width <= 1100px) {
@@ -377,7 +377,7 @@ useShortcuts(() => [
 @media (width <= 700px) {
   .top,
   .bottom {
-    padding-inline: 16px;
+    padding-inline: var(--space-6);
   }
 }
 </style>

@@ -275,8 +275,8 @@ svg {
 @media (width <= 700px) {
   .steps {
     display: flex;
-    gap: 8px;
-    padding: 4px 0 12px;
+    gap: var(--space-4);
+    padding: var(--space-2) 0 var(--space-5);
   }
 
   .steps .button {

@@ -61,8 +61,8 @@ const clock = (ms: number) => weekdayClockOf(ms);
 <style scoped>
 .side {
   display: grid;
-  gap: 6px;
+  gap: var(--space-3);
   align-content: start;
-  padding-top: 8px;
+  padding-top: var(--space-4);
 }
 </style>

@@ -89,13 +89,13 @@ const window = computed(() => {
 .controls {
   display: flex;
   flex-wrap: wrap;
-  gap: 4px 24px;
+  gap: var(--space-2) var(--space-7);
   align-items: center;
 }
 
 .hold {
   display: flex;
-  gap: 8px;
+  gap: var(--space-4);
   align-items: center;
 }
 

@@ -79,7 +79,7 @@ defineEmits<{
 .whys {
   display: flex;
   flex-wrap: wrap;
-  gap: 0 16px;
-  padding: 2px 0 4px;
+  gap: 0 var(--space-6);
+  padding: var(--space-1) 0 var(--space-2);
 }
 </style>

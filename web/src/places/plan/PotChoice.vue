@@ -67,6 +67,6 @@ const rings = computed(() => props.kitchen.rings.map((r) => ({ value: r.id, labe
 <style scoped>
 .pots {
   display: grid;
-  gap: 12px;
+  gap: var(--space-5);
 }
 </style>

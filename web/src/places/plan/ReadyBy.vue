@@ -52,7 +52,7 @@ function take(event: Event) {
 <style scoped>
 .ready {
   display: flex;
-  gap: 8px;
+  gap: var(--space-4);
   align-items: center;
   min-height: 44px;
 }

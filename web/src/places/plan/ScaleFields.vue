@@ -97,7 +97,7 @@ function fillPot() {
 .line {
   display: flex;
   flex-wrap: wrap;
-  gap: 4px 10px;
+  gap: var(--space-2) var(--space-4);
   align-items: center;
 }
 

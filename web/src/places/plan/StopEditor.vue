@@ -74,6 +74,6 @@ const last = computed(() => {
 <style scoped>
 .stop {
   display: grid;
-  gap: 12px;
+  gap: var(--space-5);
 }
 </style>

@@ -138,7 +138,7 @@ const kind = computed({
 <style scoped>
 .line {
   display: flex;
-  gap: 8px;
+  gap: var(--space-4);
   align-items: center;
 }
 </style>

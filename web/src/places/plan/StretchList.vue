@@ -129,7 +129,7 @@ const openStretch = computed(() => rows.value.find((r) => r.id === key.value) ??
 .stretches {
   display: flex;
   flex-wrap: wrap;
-  gap: 0 20px;
+  gap: 0 var(--space-6);
   align-items: baseline;
 }
 
@@ -141,7 +141,7 @@ ol {
 li {
   display: flex;
   flex-wrap: wrap;
-  gap: 0 8px;
+  gap: 0 var(--space-4);
   align-items: baseline;
 }
 

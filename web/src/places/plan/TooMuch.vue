@@ -60,9 +60,9 @@ async function take() {
 .too-much {
   display: flex;
   flex-wrap: wrap;
-  gap: 8px 16px;
+  gap: var(--space-4) var(--space-6);
   align-items: center;
   justify-content: space-between;
-  padding: 6px 0;
+  padding: var(--space-3) 0;
 }
 </style>

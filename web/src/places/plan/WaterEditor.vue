@@ -216,13 +216,13 @@ const ratio = computed(() => (props.plan.water.by === "ratio" ? props.plan.water
 <style scoped>
 .water {
   display: grid;
-  gap: 12px;
+  gap: var(--space-5);
 }
 
 .line {
   display: flex;
   flex-wrap: wrap;
-  gap: 8px;
+  gap: var(--space-4);
   align-items: center;
 }
 </style>

@@ -49,7 +49,7 @@ defineEmits<{ state: [statement: WaterStatement] }>();
 .ways button {
   width: 100%;
   min-height: 44px;
-  padding: 0 4px;
+  padding: 0 var(--space-2);
   border: 0;
   background: none;
   line-height: 20px;
@@ -82,7 +82,7 @@ defineEmits<{ state: [statement: WaterStatement] }>();
 .ways.row {
   display: flex;
   flex-wrap: wrap;
-  gap: 0 12px;
+  gap: 0 var(--space-5);
 }
 
 .ways.row li {

@@ -54,7 +54,7 @@ watch(
 .ways {
   display: flex;
   flex-wrap: wrap;
-  gap: 8px;
+  gap: var(--space-4);
   align-items: center;
 }
 </style>

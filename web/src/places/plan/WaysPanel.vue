@@ -56,9 +56,9 @@ ul {
 li {
   display: grid;
   grid-template-columns: 128px minmax(0, 1fr);
-  gap: 0 12px;
+  gap: 0 var(--space-5);
   align-items: center;
-  padding: 2px 0 4px;
+  padding: var(--space-1) 0 var(--space-2);
   border-bottom: 1px solid var(--hair);
 }
 

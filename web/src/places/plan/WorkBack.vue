@@ -105,22 +105,22 @@ function take(option: BackwardOption) {
 <style scoped>
 .back {
   display: grid;
-  gap: 8px;
+  gap: var(--space-4);
 }
 
 .line {
   display: flex;
   flex-wrap: wrap;
-  gap: 8px;
+  gap: var(--space-4);
   align-items: center;
 }
 
 .options li {
   display: flex;
-  gap: 12px;
+  gap: var(--space-5);
   align-items: center;
   justify-content: space-between;
-  padding: 6px 0;
+  padding: var(--space-3) 0;
   border-top: 1px solid var(--hair);
 }
 </style>

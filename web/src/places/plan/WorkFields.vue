@@ -153,12 +153,12 @@ const soak = computed(() => of("soak"));
 .works {
   display: flex;
   flex-wrap: wrap;
-  gap: 4px;
+  gap: var(--space-2);
 }
 
 .works button {
   min-height: 44px;
-  padding: 0 12px;
+  padding: 0 var(--space-5);
   border: 1.5px solid var(--hair);
   border-radius: 3px;
   background: var(--surface);
@@ -172,6 +172,6 @@ const soak = computed(() => of("soak"));
 
 .share {
   display: grid;
-  gap: 2px;
+  gap: var(--space-1);
 }
 </style>

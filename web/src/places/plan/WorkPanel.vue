@@ -75,9 +75,9 @@ const roundMin = (min: number) => showDuration(Math.max(1, Math.round(min)));
 li {
   display: grid;
   grid-template-columns: minmax(0, 1.2fr) minmax(0, 1fr) 76px 62px;
-  gap: 0 10px;
+  gap: 0 var(--space-4);
   align-items: baseline;
-  padding: 5px 0;
+  padding: var(--space-2) 0;
   border-bottom: 1px solid var(--hair);
 }
 
@@ -100,13 +100,13 @@ li:hover .why {
 }
 
 .sum {
-  padding: 8px 0 2px;
+  padding: var(--space-4) 0 var(--space-1);
 }
 
 @media (width <= 700px) {
   li {
     grid-template-columns: minmax(0, 1fr) 76px 62px;
-    padding: 8px 0;
+    padding: var(--space-4) 0;
   }
 
   li span:first-of-type {

@@ -28,7 +28,7 @@ const MOST_DRAWN = 18;
 <style scoped>
 .filled {
   display: grid;
-  gap: 16px;
+  gap: var(--space-6);
 }
 
 .row {

@@ -337,12 +337,12 @@ useShortcuts(() => [{ keys: "u", does: "Undo the last entry", run: undo }]);
 .portion {
   display: grid;
   grid-template-columns: minmax(0, 1fr) 400px;
-  gap: 24px 56px;
+  gap: var(--space-7) var(--space-9);
 }
 
 .left {
   display: grid;
-  gap: 16px;
+  gap: var(--space-6);
   align-content: start;
 }
 

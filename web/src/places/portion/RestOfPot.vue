@@ -35,6 +35,6 @@ defineEmits<{ oneMore: []; use: [WayOut] }>();
 <style scoped>
 .rest {
   display: grid;
-  gap: 6px;
+  gap: var(--space-3);
 }
 </style>

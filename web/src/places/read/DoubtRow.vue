@@ -61,8 +61,8 @@ function take() {
 .answers {
   display: flex;
   flex-wrap: wrap;
-  gap: 8px;
-  padding-top: 6px;
+  gap: var(--space-4);
+  padding-top: var(--space-3);
 }
 
 .answers input {

@@ -82,16 +82,16 @@ function take() {
 li {
   display: grid;
   grid-template-columns: minmax(0, 1.1fr) minmax(0, 1fr) minmax(0, 1.2fr) max-content;
-  gap: 2px 12px;
+  gap: var(--space-1) var(--space-5);
   align-items: center;
   min-height: 44px;
-  padding-block: 3px;
+  padding-block: var(--space-2);
   border-bottom: 1px solid var(--hair);
 }
 
 .open {
   border-left: 4px solid var(--ember);
-  padding-left: 8px;
+  padding-left: var(--space-4);
 }
 
 .said {
@@ -101,7 +101,7 @@ li {
 .how {
   display: flex;
   flex-wrap: wrap;
-  gap: 0 8px;
+  gap: 0 var(--space-4);
   align-items: baseline;
 }
 
@@ -117,13 +117,13 @@ li {
 
 .asked {
   grid-column: 1 / -1;
-  padding-bottom: 10px;
+  padding-bottom: var(--space-4);
 }
 
 @media (width <= 700px) {
   li {
     grid-template-columns: minmax(0, 1fr) max-content;
-    padding-block: 6px;
+    padding-block: var(--space-3);
   }
 
   .said,

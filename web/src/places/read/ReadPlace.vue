@@ -182,14 +182,14 @@ async function plan() {
 
 .paste {
   display: grid;
-  gap: 12px;
+  gap: var(--space-5);
   max-width: 760px;
-  padding-top: 8px;
+  padding-top: var(--space-4);
 }
 
 textarea {
   width: 100%;
-  padding: 8px;
+  padding: var(--space-4);
   border: 1.5px solid var(--tick);
   border-radius: 3px;
   background: var(--surface);
@@ -201,8 +201,8 @@ textarea {
 .buttons {
   display: flex;
   flex-wrap: wrap;
-  gap: 12px;
-  padding-top: 8px;
+  gap: var(--space-5);
+  padding-top: var(--space-4);
 }
 
 label.button:focus-within {
@@ -210,18 +210,18 @@ label.button:focus-within {
 }
 
 .understood {
-  padding: 4px 0 8px;
+  padding: var(--space-2) 0 var(--space-4);
 }
 
 .columns {
   display: grid;
   grid-template-columns: minmax(0, 2.2fr) minmax(0, 1fr);
-  gap: 24px 48px;
-  padding-top: 12px;
+  gap: var(--space-7) var(--space-9);
+  padding-top: var(--space-5);
 }
 
 h2 {
-  padding-bottom: 6px;
+  padding-bottom: var(--space-3);
   border-bottom: 4px solid var(--ink);
 }
 
@@ -230,7 +230,7 @@ h2 {
 }
 
 .doubts li {
-  padding: 8px 0 8px 8px;
+  padding: var(--space-4) 0 var(--space-4) var(--space-4);
   border-bottom: 1px solid var(--hair);
   border-left: 4px solid var(--ember);
 }
@@ -240,12 +240,12 @@ h2 {
 }
 
 .steps li {
-  padding: 8px 0;
+  padding: var(--space-4) 0;
   border-bottom: 1px solid var(--hair);
 }
 
 .steps .unread {
-  padding-left: 8px;
+  padding-left: var(--space-4);
   border-left: 4px double var(--ember);
 }
 
@@ -256,7 +256,7 @@ h2 {
 }
 
 .steps .kept {
-  padding-left: 8px;
+  padding-left: var(--space-4);
   border-left: 4px double var(--tick);
 }
 
@@ -269,7 +269,7 @@ h2 {
 .foot {
   position: sticky;
   bottom: 0;
-  padding: 4px 0 10px;
+  padding: var(--space-2) 0 var(--space-4);
   border-top: 1px solid var(--hair);
   background: var(--ground);
 }

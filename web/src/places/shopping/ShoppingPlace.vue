@@ -210,7 +210,7 @@ const print = () => window.print();
 header {
   display: flex;
   flex-wrap: wrap;
-  gap: 12px;
+  gap: var(--space-5);
   align-items: center;
   justify-content: space-between;
 }
@@ -218,15 +218,15 @@ header {
 .buttons {
   display: flex;
   flex-wrap: wrap;
-  gap: 8px;
+  gap: var(--space-4);
 }
 
 fieldset {
   display: flex;
   flex-wrap: wrap;
-  gap: 0 20px;
+  gap: 0 var(--space-6);
   margin: 0;
-  padding: 4px 0 8px;
+  padding: var(--space-2) 0 var(--space-4);
   border: 0;
 }
 
@@ -237,14 +237,14 @@ legend {
 }
 
 h2 {
-  padding: 10px 0 4px;
+  padding: var(--space-4) 0 var(--space-2);
   border-bottom: 4px solid var(--ink);
 }
 
 li {
   display: grid;
   grid-template-columns: minmax(0, 1.4fr) 86px minmax(0, 1.2fr) 110px 92px 90px;
-  gap: 0 16px;
+  gap: 0 var(--space-6);
   align-items: center;
   min-height: 48px;
   border-bottom: 1px solid var(--hair);
@@ -270,13 +270,13 @@ li b,
 }
 
 .sum {
-  padding-top: 12px;
+  padding-top: var(--space-5);
 }
 
 @media (width <= 700px) {
   li {
     grid-template-columns: minmax(0, 1fr) max-content;
-    padding: 6px 0;
+    padding: var(--space-3) 0;
   }
 }
 

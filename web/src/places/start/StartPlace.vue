@@ -114,7 +114,7 @@ const again = (plan: Plan) => open({ ...copyOf(plan), name: `${plan.name.slice(0
 .start {
   display: grid;
   grid-template-columns: repeat(3, minmax(0, 1fr));
-  gap: 12px 40px;
+  gap: var(--space-5) var(--space-8);
   max-width: 1280px;
 }
 
@@ -122,7 +122,7 @@ header {
   display: flex;
   flex-wrap: wrap;
   grid-column: 1 / -1;
-  gap: 12px;
+  gap: var(--space-5);
   align-items: center;
   justify-content: space-between;
 }
@@ -130,12 +130,12 @@ header {
 .other {
   display: flex;
   flex-wrap: wrap;
-  gap: 12px;
+  gap: var(--space-5);
   align-items: end;
 }
 
 h2 {
-  padding-bottom: 6px;
+  padding-bottom: var(--space-3);
   border-bottom: 4px solid var(--ink);
 }
 
@@ -144,7 +144,7 @@ li button {
   align-content: center;
   width: 100%;
   min-height: 50px;
-  padding: 4px 0;
+  padding: var(--space-2) 0;
   border: 0;
   border-bottom: 1px solid var(--hair);
   background: none;

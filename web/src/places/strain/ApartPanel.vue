@@ -95,17 +95,17 @@ const code = computed(() => codeOf(props.pot.batch.kitchen));
 <style scoped>
 .apart {
   display: grid;
-  gap: 8px;
-  padding-top: 12px;
+  gap: var(--space-4);
+  padding-top: var(--space-5);
   border-top: 4px solid var(--ink);
 }
 
 li {
   display: grid;
   grid-template-columns: minmax(0, 1fr) max-content max-content;
-  gap: 0 12px;
+  gap: 0 var(--space-5);
   align-items: baseline;
-  padding: 4px 0;
+  padding: var(--space-2) 0;
   border-bottom: 1px solid var(--hair);
 }
 </style>

@@ -99,6 +99,6 @@ const capMm = computed(() =>
 
 <style scoped>
 .looks {
-  gap: 8px 32px;
+  gap: var(--space-4) var(--space-8);
 }
 </style>

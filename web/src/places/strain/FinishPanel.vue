@@ -139,6 +139,6 @@ const done = computed(() =>
 <style scoped>
 .finish {
   display: grid;
-  gap: 10px;
+  gap: var(--space-4);
 }
 </style>

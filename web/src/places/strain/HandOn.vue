@@ -176,8 +176,8 @@ async function goOn() {
 <style scoped>
 .on {
   display: grid;
-  gap: 8px;
-  padding-top: 12px;
+  gap: var(--space-4);
+  padding-top: var(--space-5);
   border-top: 4px solid var(--ink);
 }
 </style>

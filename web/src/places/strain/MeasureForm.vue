@@ -259,7 +259,7 @@ function takeMeasured(got: { volumeL: number; servedKg: number }) {
 .line {
   display: flex;
   flex-wrap: wrap;
-  gap: 8px 12px;
+  gap: var(--space-4) var(--space-5);
   align-items: center;
 }
 

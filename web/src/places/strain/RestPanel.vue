@@ -126,8 +126,8 @@ const latest = computed(() =>
 <style scoped>
 .rest {
   display: grid;
-  gap: 8px;
-  padding-top: 12px;
+  gap: var(--space-4);
+  padding-top: var(--space-5);
   border-top: 1px solid var(--hair);
 }
 </style>

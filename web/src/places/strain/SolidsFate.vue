@@ -45,6 +45,6 @@ const fates = computed(() =>
 <style scoped>
 section {
   display: grid;
-  gap: 4px;
+  gap: var(--space-2);
 }
 </style>

@@ -281,13 +281,13 @@ useShortcuts(() =>
 .strain {
   display: grid;
   grid-template-columns: minmax(0, 1fr) minmax(0, 1.25fr);
-  gap: 24px 56px;
+  gap: var(--space-7) var(--space-9);
 }
 
 .left,
 .right {
   display: grid;
-  gap: 12px;
+  gap: var(--space-5);
   align-content: start;
 }
 
@@ -298,7 +298,7 @@ useShortcuts(() =>
 
 .empty {
   display: grid;
-  gap: 16px;
+  gap: var(--space-6);
 }
 
 @media (width <= 900px) {

@@ -62,13 +62,13 @@ const short = computed(() =>
 <style scoped>
 .short {
   display: grid;
-  gap: 4px;
-  padding-left: 12px;
+  gap: var(--space-2);
+  padding-left: var(--space-5);
   border-left: 4px solid var(--ember);
 }
 
 ul {
-  padding-left: 18px;
+  padding-left: var(--space-6);
   list-style: disc;
 }
 </style>

@@ -207,14 +207,14 @@ const notUsed = computed(() =>
 .taught {
   display: grid;
   grid-template-columns: minmax(0, 1fr);
-  gap: 16px;
+  gap: var(--space-6);
   max-width: 1120px;
 }
 
 header {
   display: flex;
   flex-wrap: wrap;
-  gap: 4px 24px;
+  gap: var(--space-2) var(--space-7);
   align-items: baseline;
   justify-content: space-between;
 }
@@ -222,13 +222,13 @@ header {
 .key {
   display: flex;
   flex-wrap: wrap;
-  gap: 4px 20px;
+  gap: var(--space-2) var(--space-6);
 }
 
 .jumps {
   display: flex;
   flex-wrap: wrap;
-  gap: 0 20px;
+  gap: 0 var(--space-6);
 }
 
 .jumps .link {
@@ -246,7 +246,7 @@ h2 {
 }
 
 .plain li {
-  padding: 6px 0;
+  padding: var(--space-3) 0;
 }
 
 summary {

@@ -93,9 +93,9 @@ const weightWords = ({ weight, isWild }: Taught["from"][number]) =>
 li {
   display: grid;
   grid-template-columns: minmax(220px, 1fr) minmax(260px, 420px) 124px;
-  gap: 4px 28px;
+  gap: var(--space-2) var(--space-7);
   align-items: center;
-  padding: 10px 0;
+  padding: var(--space-4) 0;
   border-bottom: 1px solid var(--hair);
 }
 
@@ -105,7 +105,7 @@ h3 {
 
 .pots {
   grid-column: 1 / -1;
-  padding: 0 0 6px 16px;
+  padding: 0 0 var(--space-3) var(--space-6);
   border-left: 4px solid var(--broth);
 }
 
@@ -124,9 +124,9 @@ h3 {
 .ways {
   display: flex;
   flex-wrap: wrap;
-  gap: 8px 16px;
+  gap: var(--space-4) var(--space-6);
   align-items: center;
-  padding: 6px 0;
+  padding: var(--space-3) 0;
 }
 
 @media (width <= 900px) {
@@ -142,7 +142,7 @@ h3 {
 
   .pots li {
     gap: 0;
-    padding: 6px 0;
+    padding: var(--space-3) 0;
     border-bottom: 1px solid var(--hair);
   }
 

@@ -173,13 +173,13 @@ const whyWords = (why: keyof typeof WHY_WORDS | "notSaid") =>
 
 <style scoped>
 section {
-  padding-top: 16px;
+  padding-top: var(--space-6);
 }
 
 .row {
   display: grid;
   grid-template-columns: minmax(140px, 220px) minmax(0, 1fr);
-  gap: 0 16px;
+  gap: 0 var(--space-6);
   align-items: center;
   border-top: 1px solid var(--hair);
 }
@@ -191,7 +191,7 @@ table {
 
 th,
 td {
-  padding: 6px 16px 6px 0;
+  padding: var(--space-3) var(--space-6) var(--space-3) 0;
   border-top: 1px solid var(--hair);
   font-weight: 400;
   text-align: left;
@@ -211,7 +211,7 @@ thead td {
 .bar {
   display: inline-block;
   height: 14px;
-  margin-right: 8px;
+  margin-right: var(--space-4);
   background: var(--broth);
   vertical-align: -2px;
 }
@@ -223,7 +223,7 @@ td span.small {
 @media (width <= 700px) {
   .row {
     display: block;
-    padding-top: 8px;
+    padding-top: var(--space-4);
   }
 
   .wide {
@@ -232,7 +232,7 @@ td span.small {
 
   th,
   td {
-    padding-right: 8px;
+    padding-right: var(--space-4);
   }
 
   .bar {

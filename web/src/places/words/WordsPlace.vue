@@ -37,16 +37,16 @@ watch(
 <style scoped>
 .place {
   max-width: 1040px;
-  padding: 20px 24px 40px;
+  padding: var(--space-6) var(--space-7) var(--space-8);
 }
 
 dl {
   columns: 2 380px;
-  column-gap: 40px;
+  column-gap: var(--space-8);
 }
 
 dl div {
-  padding: 8px 0;
+  padding: var(--space-4) 0;
   border-top: 1px solid var(--hair);
   break-inside: avoid;
 }
@@ -57,7 +57,7 @@ dt {
 
 dt.asked {
   border-left: 4px solid var(--rim);
-  padding-left: 8px;
+  padding-left: var(--space-4);
 }
 
 dd {
