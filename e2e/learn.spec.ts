@@ -8,7 +8,7 @@ import { workSaid } from "@kettlos/core/events/hands/effects";
 import { workTasks } from "@kettlos/core/schedule/work-tasks";
 import { pointAt } from "@kettlos/core/simulate/point-at";
 import type { Trace } from "@kettlos/core/simulate/trace";
-import { coldWaterKg, waterL } from "@kettlos/core/simulate/water-ways";
+import { coldWaterKg, waterL } from "@kettlos/core/simulate/stated-water";
 import { readFileSync, writeFileSync } from "node:fs";
 import { violations } from "./axe";
 import { forward, light, openOwn, openSample, planEmptyPot, putIn, sentence } from "./kitchens";

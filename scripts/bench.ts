@@ -16,7 +16,7 @@ import { readKettlosFile } from "@kettlos/core/formats/kettlos-json";
 import { Thinner } from "@kettlos/core/instruments/thin";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
 import { simulate } from "@kettlos/core/simulate/simulate";
-import { coldWaterKg, waterL } from "@kettlos/core/simulate/water-ways";
+import { coldWaterKg, waterL } from "@kettlos/core/simulate/stated-water";
 import type { Page } from "@playwright/test";
 import { spawnSync } from "node:child_process";
 import { readFileSync } from "node:fs";

@@ -8,7 +8,7 @@ import { centreIsHot } from "@kettlos/core/simulate/hold-for-cook";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import { PlanSchema, type Plan } from "@kettlos/core/simulate/plan-schema";
 import { runOnce } from "@kettlos/core/simulate/simulate";
-import { coldWaterKg } from "@kettlos/core/simulate/water-ways";
+import { coldWaterKg } from "@kettlos/core/simulate/stated-water";
 import { outcomeOf } from "@kettlos/core/units/problem";
 import { seeded, uniform } from "@kettlos/core/units/random";
 import { writeFileSync } from "node:fs";

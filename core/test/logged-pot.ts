@@ -7,7 +7,7 @@ import { EXPECTED } from "../src/simulate/parameters";
 import type { Plan } from "../src/simulate/plan-schema";
 import { simulate } from "../src/simulate/simulate";
 import { pointAt } from "../src/simulate/point-at";
-import { coldWaterKg, waterL } from "../src/simulate/water-ways";
+import { coldWaterKg, waterL } from "../src/simulate/stated-water";
 import { happened } from "./events";
 import { testKitchen, testPlan } from "./kitchen";
 

@@ -247,7 +247,7 @@ describe("drawings", () => {
 
   test("the flow names every part, planned and got", () => {
     const pot = potOf("past-11");
-    const flow = flowOf(resolve(pot.batch.plan, pot.batch.kitchen), pot.cook);
+    const flow = flowOf(pot.setPot, pot.cook);
     const wrapper = mount(LedgerFlow, { props: { flow, units: "metric" as const } });
     // A name may stand in two lines.
     const bare = (text: string) => text.replace(/\s/gu, "");

@@ -20,7 +20,15 @@ export function potOf(id: string, more: readonly CookEvent[] = []): LivePot {
   const cook = fold(events);
   const pot = onFire(resolve(batch.plan, batch.kitchen), cook, NOW);
   if (pot.problem !== null) throw pot.problem;
-  return { batch, stored: batch, events, cook, astray: null, ...pot };
+  return {
+    batch,
+    setPot: resolve(batch.plan, batch.kitchen),
+    stored: batch,
+    events,
+    cook,
+    astray: null,
+    ...pot,
+  };
 }
 
 /** A batch of the sample kitchen as it stands in the logbook. */

@@ -7,7 +7,7 @@ import { testKitchen, testPlan } from "../../test/kitchen";
 import { EXPECTED } from "../simulate/parameters";
 import { simulate } from "../simulate/simulate";
 import { pointAt } from "../simulate/point-at";
-import { coldWaterKg } from "../simulate/water-ways";
+import { coldWaterKg } from "../simulate/stated-water";
 import type { CookEvent, EventBody } from "../events/event-schema";
 import { flowOf } from "./flow";
 import { fold, lastTap } from "./fold";

@@ -4,7 +4,7 @@ import { MINUTE_MS } from "../units/time";
 import type { Course, Gap, Happening, HeatTurn } from "../simulate/course";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
-import { coldWaterKg } from "../simulate/water-ways";
+import { coldWaterKg } from "../simulate/stated-water";
 import { boilingPointC } from "../water/altitude";
 import { waterDensityKgL } from "../water/properties";
 import type { Cook } from "./fold";

@@ -5,7 +5,7 @@ import { testKitchen, testPlan } from "../../test/kitchen";
 import { EXPECTED } from "../simulate/parameters";
 import { simulate } from "../simulate/simulate";
 import { pointAt } from "../simulate/point-at";
-import { coldWaterKg } from "../simulate/water-ways";
+import { coldWaterKg } from "../simulate/stated-water";
 import { normal, seeded } from "../units/random";
 import type { CookEvent } from "../events/event-schema";
 import { fold } from "./fold";

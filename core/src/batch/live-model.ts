@@ -14,7 +14,7 @@ import { pointAt } from "../simulate/point-at";
 import { isByLevel, stretchesOf } from "../simulate/stretches";
 import { wantedKg } from "../simulate/until";
 import type { Trace } from "../simulate/trace";
-import { coldWaterKg, waterL } from "../simulate/water-ways";
+import { coldWaterKg, waterL } from "../simulate/stated-water";
 import { freeSurfaceM2, liquidAtDepthL, type SolidsIn } from "../vessel/solids";
 import type { Vessel } from "../vessel/vessel-schema";
 import { vesselVolumeL } from "../vessel/volume";

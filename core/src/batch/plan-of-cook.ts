@@ -1,6 +1,6 @@
 import type { SetPot } from "../simulate/set-pot";
 import { besideOf } from "../dish/accompaniments";
-import { coldWaterKg, waterL } from "../simulate/water-ways";
+import { coldWaterKg, waterL } from "../simulate/stated-water";
 import type { Plan } from "../simulate/plan-schema";
 import { waterDensityKgL } from "../water/properties";
 import type { Cook } from "./fold";

@@ -16,7 +16,7 @@ import { ingredientOf, valuesOf } from "../simulate/item-facts";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import { PlanSchema, type Plan, type PlanItem } from "../simulate/plan-schema";
 import { simulate } from "../simulate/simulate";
-import { coldWaterKg, waterL } from "../simulate/water-ways";
+import { coldWaterKg, waterL } from "../simulate/stated-water";
 import type { Batch } from "./batch-schema";
 import { fold } from "./fold";
 import { forecastLive } from "./live-forecast";

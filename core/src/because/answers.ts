@@ -21,7 +21,8 @@ import {
   type Spread,
 } from "../simulate/spread";
 import type { Trace } from "../simulate/trace";
-import { fitIn, waterWays, type PotFit, type WaterWay } from "../simulate/water-ways";
+import { fitIn, type PotFit } from "../simulate/pot-fit";
+import { waterWays, type WaterWay } from "../simulate/water-ways";
 import type { Estimate } from "../units/estimate";
 import { outcomeOf, type Outcome } from "../units/problem";
 import { dishFigures, type DishFigures } from "./dish-figures";

@@ -3,7 +3,7 @@ import { isInOven, isSealed, suits } from "../heats/heat";
 import { usualHeat } from "../convert/targets";
 import type { Plan } from "../simulate/plan-schema";
 import { suitsPlan } from "../simulate/references";
-import { waterL } from "../simulate/water-ways";
+import { waterL } from "../simulate/stated-water";
 import { onlyFirst } from "../simulate/without-stretch";
 import { outcomeOf, type Problem } from "../units/problem";
 import { answersFor, type Answers } from "./answers";

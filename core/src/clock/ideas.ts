@@ -6,7 +6,7 @@ import type { Clock } from "../simulate/clock-schema";
 import type { Hand } from "../simulate/hands-schema";
 import type { Plan } from "../simulate/plan-schema";
 import { suitsPlan, vesselOf } from "../simulate/references";
-import { isRoomIn } from "../simulate/water-ways";
+import { isRoomIn } from "../simulate/pot-fit";
 import { outcomeOf } from "../units/problem";
 import { called } from "../vessel/called";
 import { scaled } from "../dish/scale";

@@ -17,7 +17,7 @@ import { inWords, litres, say } from "../units/said";
 import { roomL } from "../portion/headspace";
 import type { Plan } from "../simulate/plan-schema";
 import { simulate } from "../simulate/simulate";
-import { waterL } from "../simulate/water-ways";
+import { waterL } from "../simulate/stated-water";
 import { potBlocks } from "./pot-blocks";
 import { brokenIn } from "./check";
 import { clashOf } from "./clash";

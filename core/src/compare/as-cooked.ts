@@ -9,7 +9,7 @@ import type { LearnedFactors } from "../simulate/learned-schema";
 import { untaught } from "../simulate/learned";
 import type { Plan } from "../simulate/plan-schema";
 import { FIRST_STRETCH } from "../simulate/stretches";
-import { waterL } from "../simulate/water-ways";
+import { waterL } from "../simulate/stated-water";
 
 /** A pot as it was really cooked, in the terms of a plan: what one simulation needs to repeat it. */
 export interface CookedPot {

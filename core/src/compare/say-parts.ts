@@ -6,7 +6,7 @@ import { nameOf } from "../simulate/item-facts";
 import type { PlanItem } from "../simulate/plan-schema";
 import { vesselOf } from "../simulate/references";
 import { stretchesOf, type PlannedStretch } from "../simulate/stretches";
-import { waterL } from "../simulate/water-ways";
+import { waterL } from "../simulate/stated-water";
 import { showDuration } from "../units/show";
 import { aboutC, kilos, litres, metres, say, sayAll, type Measure, type Said } from "../units/said";
 import { groupedBy } from "../units/grouped";

@@ -9,7 +9,7 @@ import { overRim } from "../simulate/over-rim";
 import { vesselOf } from "../simulate/references";
 import { runOnce } from "../simulate/simulate";
 import type { Trace } from "../simulate/trace";
-import { coldWaterKg } from "../simulate/water-ways";
+import { coldWaterKg } from "../simulate/stated-water";
 import { cookRate } from "../doneness/cook-value";
 import { requiredBeanBoilMin } from "../doneness/bean-boil";
 import { outcomeOf, Problem } from "../units/problem";

@@ -7,7 +7,7 @@ import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan, PlanItem } from "../simulate/plan-schema";
 import { runOnce } from "../simulate/simulate";
 import type { Trace } from "../simulate/trace";
-import { coldWaterKg } from "../simulate/water-ways";
+import { coldWaterKg } from "../simulate/stated-water";
 import { outcomeOf } from "../units/problem";
 import { kilos, ruleC, say, type Said } from "../units/said";
 import { showDuration } from "../units/show";

@@ -5,7 +5,7 @@ import type { Plan } from "../simulate/plan-schema";
 import { vesselOf } from "../simulate/references";
 import { simulate } from "../simulate/simulate";
 import type { Trace } from "../simulate/trace";
-import { coldWaterKg, waterL } from "../simulate/water-ways";
+import { coldWaterKg, waterL } from "../simulate/stated-water";
 
 /** What a dish as written comes to: kept by every conversion of it. */
 export interface Goal {

@@ -7,7 +7,7 @@ import { byTime, gravyBraise, hob, stretch } from "../../test/stretches";
 import { PlanSchema, type Plan } from "../simulate/plan-schema";
 import { stretchesOf } from "../simulate/stretches";
 import { simulate } from "../simulate/simulate";
-import { coldWaterKg } from "../simulate/water-ways";
+import { coldWaterKg } from "../simulate/stated-water";
 import { convert } from "./convert";
 import { crossover, rangesFor } from "./crossover";
 import { goalOf } from "./goal";

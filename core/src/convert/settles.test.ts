@@ -5,7 +5,7 @@ import { HEATS, testBraise, testKitchen, VESSEL_OF } from "../../test/kitchen";
 import { centreIsHot } from "../simulate/hold-for-cook";
 import type { Plan } from "../simulate/plan-schema";
 import { runOnce } from "../simulate/simulate";
-import { coldWaterKg } from "../simulate/water-ways";
+import { coldWaterKg } from "../simulate/stated-water";
 import { outcomeOf } from "../units/problem";
 import { convert } from "./convert";
 import { goalOf } from "./goal";

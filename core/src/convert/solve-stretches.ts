@@ -9,7 +9,7 @@ import { vesselOf } from "../simulate/references";
 import { simulate } from "../simulate/simulate";
 import { isOn, lastHeat, stretchesOf } from "../simulate/stretches";
 import type { Trace } from "../simulate/trace";
-import { coldWaterKg } from "../simulate/water-ways";
+import { coldWaterKg } from "../simulate/stated-water";
 import { Problem } from "../units/problem";
 import { COLD_DENSITY_KG_L } from "../water/properties";
 import type { Goal } from "./goal";

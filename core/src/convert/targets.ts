@@ -6,7 +6,7 @@ import { CROCK_SETTINGS, type CrockSetting } from "../heat/slow-cooker";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
 import { heatsOf } from "../simulate/stretches";
-import { waterL } from "../simulate/water-ways";
+import { waterL } from "../simulate/stated-water";
 import { outcomeOf } from "../units/problem";
 import type { Vessel } from "../vessel/vessel-schema";
 import { capacityL } from "../vessel/volume";

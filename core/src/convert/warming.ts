@@ -7,7 +7,7 @@ import type { Plan, PlanItem } from "../simulate/plan-schema";
 import { runOnce } from "../simulate/simulate";
 import { moved, sigmaOf } from "../simulate/moved";
 import type { Trace } from "../simulate/trace";
-import { coldWaterKg } from "../simulate/water-ways";
+import { coldWaterKg } from "../simulate/stated-water";
 import { outcomeOf } from "../units/problem";
 
 /** The thickest part passes from 5 to 60 °C within this, min: model, kidney-bean rule and joints. */

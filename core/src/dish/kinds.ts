@@ -12,7 +12,7 @@ import { ingredientById } from "../ingredient/catalogue";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import type { KindId } from "../simulate/dish-words";
 import { PlanSchema, type Plan } from "../simulate/plan-schema";
-import { isRoomIn } from "../simulate/water-ways";
+import { isRoomIn } from "../simulate/pot-fit";
 import { outcomeOf, Problem } from "../units/problem";
 import type { Vessel } from "../vessel/vessel-schema";
 import { capacityL, vesselAreaM2 } from "../vessel/volume";

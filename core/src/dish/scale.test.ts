@@ -3,7 +3,8 @@ import { resolve } from "../simulate/set-pot";
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
 import { testKitchen, testPlan } from "../../test/kitchen";
-import { fitIn, waterL } from "../simulate/water-ways";
+import { fitIn } from "../simulate/pot-fit";
+import { waterL } from "../simulate/stated-water";
 import { Problem } from "../units/problem";
 import {
   acrossPots,

@@ -4,7 +4,8 @@ import { isSpare } from "../heats/heat";
 import { isStaged } from "../simulate/moves";
 import { suitsPlan } from "../simulate/references";
 import type { Plan, PlanItem, Stop, WaterStatement } from "../simulate/plan-schema";
-import { fitIn, waterL } from "../simulate/water-ways";
+import { fitIn } from "../simulate/pot-fit";
+import { waterL } from "../simulate/stated-water";
 import { outcomeOf, Problem } from "../units/problem";
 
 const MOST_POTS = 4;

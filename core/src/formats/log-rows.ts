@@ -6,7 +6,7 @@ import type { LoggedPot } from "../learn/from-pot";
 import { nameOf } from "../simulate/item-facts";
 import { vesselOf } from "../simulate/references";
 import { heatsOf } from "../simulate/stretches";
-import { waterL } from "../simulate/water-ways";
+import { waterL } from "../simulate/stated-water";
 import { outcomeOf } from "../units/problem";
 
 /** Columns of a table of pots, a row each. Each value column carries its unit; what nobody said is empty. */

@@ -17,7 +17,7 @@ import { vesselOf } from "../simulate/references";
 import { simulate } from "../simulate/simulate";
 import { pointAt } from "../simulate/point-at";
 import type { Trace } from "../simulate/trace";
-import { coldWaterKg, waterL } from "../simulate/water-ways";
+import { coldWaterKg, waterL } from "../simulate/stated-water";
 import { normal, seeded } from "../units/random";
 import type { Truth } from "./sensors";
 

@@ -9,7 +9,7 @@ import { DEPTH_SD_M } from "../batch/live-model";
 import { COME_UP_NOISE, POT_NOISE } from "../simulate/learned";
 import { pointAt } from "../simulate/point-at";
 import { simulate } from "../simulate/simulate";
-import { coldWaterKg, waterL } from "../simulate/water-ways";
+import { coldWaterKg, waterL } from "../simulate/stated-water";
 import { normal, seeded } from "../units/random";
 import { drawHidden } from "./hidden-pot";
 

@@ -16,7 +16,7 @@ import { costOf, shoppingList } from "../dish/shopping";
 import { filled } from "../portion/headspace";
 import { PlanItemSchema, type Plan } from "../simulate/plan-schema";
 import { simulate } from "../simulate/simulate";
-import { coldWaterKg } from "../simulate/water-ways";
+import { coldWaterKg } from "../simulate/stated-water";
 import { StoreContainerSchema } from "../vessel/store-container";
 import { COLD_DENSITY_KG_L } from "../water/properties";
 import {

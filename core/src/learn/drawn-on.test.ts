@@ -21,7 +21,7 @@ import type { Plan } from "../simulate/plan-schema";
 import { simulate } from "../simulate/simulate";
 import { spreadOf } from "../simulate/spread";
 import { NO_TEACHING } from "../simulate/teaching-schema";
-import { coldWaterKg, waterL } from "../simulate/water-ways";
+import { coldWaterKg, waterL } from "../simulate/stated-water";
 import { ringSeen, steamSeen } from "./from-pot";
 import { ringHereWords, taughtWords } from "./say-taught";
 import { learnedOf, whatTaught, wordsOf } from "./taught";

@@ -14,7 +14,7 @@ import { HOT_SIGMA, hotHere, hotSigmaC } from "../simulate/hot-here";
 import { PARAMETER_NAMES, SPREAD } from "../simulate/parameters";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import { pointAt } from "../simulate/point-at";
-import { waterL } from "../simulate/water-ways";
+import { waterL } from "../simulate/stated-water";
 import type { LoggedPot } from "./from-pot";
 import { hotSeen } from "./hot-seen";
 import { hotHereWords, nameOfThing } from "./say-taught";

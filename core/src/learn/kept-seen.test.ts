@@ -7,7 +7,7 @@ import { answersFor } from "../because/answers";
 import { keepsMost, keptHere, keptSigmaOf, KEPT_NOISE, withKeptHere } from "../simulate/kept-here";
 import { EXPECTED, PARAMETER_NAMES, SPREAD } from "../simulate/parameters";
 import { simulate } from "../simulate/simulate";
-import { coldWaterKg, waterL } from "../simulate/water-ways";
+import { coldWaterKg, waterL } from "../simulate/stated-water";
 import type { Plan } from "../simulate/plan-schema";
 import { seeded, normal } from "../units/random";
 import { Z90 } from "../units/estimate";

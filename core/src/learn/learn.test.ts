@@ -7,7 +7,7 @@ import { EXPECTED } from "../simulate/parameters";
 import type { Plan } from "../simulate/plan-schema";
 import { simulate } from "../simulate/simulate";
 import { pointAt } from "../simulate/point-at";
-import { coldWaterKg, waterL } from "../simulate/water-ways";
+import { coldWaterKg, waterL } from "../simulate/stated-water";
 import { FORETOLD, payingOf } from "./paying";
 import { ringSeen, steamSeen } from "./from-pot";
 import { thingWords } from "./say-taught";

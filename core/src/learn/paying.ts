@@ -14,7 +14,7 @@ import { simulate } from "../simulate/simulate";
 import { pointAt } from "../simulate/point-at";
 import { spreadOf, type FigureSpread } from "../simulate/spread";
 import type { Trace } from "../simulate/trace";
-import { coldWaterKg, waterL } from "../simulate/water-ways";
+import { coldWaterKg, waterL } from "../simulate/stated-water";
 import { normal, seeded, uniform } from "../units/random";
 import { COME_UP_NOISE, POT_NOISE } from "../simulate/learned";
 import { learnedOf, saidOf, wordsOf, type PotWords, type TaughtKind } from "./taught";

@@ -11,7 +11,7 @@ import { BONES_NOISE, bonesHere, bonesOf, withBonesHere } from "../simulate/bone
 import { valuesOf } from "../simulate/item-facts";
 import { EXPECTED } from "../simulate/parameters";
 import { simulate } from "../simulate/simulate";
-import { coldWaterKg, waterL } from "../simulate/water-ways";
+import { coldWaterKg, waterL } from "../simulate/stated-water";
 import { Z90 } from "../units/estimate";
 import { normal } from "../units/random";
 import type { LoggedPot } from "./from-pot";

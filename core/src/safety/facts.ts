@@ -2,7 +2,7 @@ import type { SetPot } from "../simulate/set-pot";
 import { dishOf, type DishOf } from "../dish/dish-of";
 import { vesselOf } from "../simulate/references";
 import type { Trace } from "../simulate/trace";
-import { fitIn, type PotFit } from "../simulate/water-ways";
+import { fitIn, type PotFit } from "../simulate/pot-fit";
 import type { Caution } from "./caution";
 
 /** What a rule looks at. */

@@ -2,7 +2,7 @@ import type { SimulateOptions } from "./options";
 import type { SetPot } from "./set-pot";
 import { simulate } from "./simulate";
 import type { Trace } from "./trace";
-import { coldWaterKg, waterL } from "./water-ways";
+import { coldWaterKg, waterL } from "./stated-water";
 
 export interface AsPlanned {
   readonly waterL: number;

@@ -5,7 +5,8 @@ import type { Plan } from "./plan-schema";
 import { overRim } from "./over-rim";
 import { suitsPlan, vesselOf } from "./references";
 import { simulate } from "./simulate";
-import { coldWaterKg, fitIn, type PotFit } from "./water-ways";
+import { coldWaterKg } from "./stated-water";
+import { fitIn, type PotFit } from "./pot-fit";
 
 /** A pot that would give the wanted result, with what it takes. */
 export interface BackwardOption {

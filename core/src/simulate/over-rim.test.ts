@@ -4,7 +4,7 @@ import { describe, expect, test } from "vitest";
 import { testKitchen, testPlan } from "../../test/kitchen";
 import { ledgerBalanceKg } from "../liquid/ledger";
 import { capacityL } from "../vessel/volume";
-import { coldWaterKg } from "./water-ways";
+import { coldWaterKg } from "./stated-water";
 import { overRim } from "./over-rim";
 import type { Plan } from "./plan-schema";
 import { vesselOf } from "./references";

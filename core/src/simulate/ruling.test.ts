@@ -7,7 +7,7 @@ import type { Plan, PlanItem } from "./plan-schema";
 import { rulingItemId } from "./ruling";
 import { simulate } from "./simulate";
 import { spreadOf } from "./spread";
-import { coldWaterKg, waterL } from "./water-ways";
+import { coldWaterKg, waterL } from "./stated-water";
 
 const kitchen = testKitchen({ altitudeM: 0 });
 type Given = Partial<PlanItem> & { ingredientId: string };

@@ -3,7 +3,7 @@ import { testKitchen, testPlan } from "../../test/kitchen";
 import { outcomeOf } from "../units/problem";
 import { ringOf, vesselOf } from "./references";
 import { findVessel, resolve } from "./set-pot";
-import { waterL } from "./water-ways";
+import { waterL } from "./stated-water";
 
 const kitchen = testKitchen();
 

@@ -6,7 +6,7 @@ import { ledgerBalanceKg } from "../liquid/ledger";
 import { countedBack } from "./counted-back";
 import type { Plan } from "./plan-schema";
 import { simulate } from "./simulate";
-import { coldWaterKg } from "./water-ways";
+import { coldWaterKg } from "./stated-water";
 
 const kitchen = testKitchen();
 type Given = NonNullable<Parameters<typeof testPlan>[0]>;

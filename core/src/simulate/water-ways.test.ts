@@ -6,7 +6,9 @@ import { testKitchen, testPlan } from "../../test/kitchen";
 import { outcomeOf } from "../units/problem";
 import { backwardFrom } from "./backward";
 import { simulate } from "./simulate";
-import { coldWaterKg, fitIn, waterL, waterWays, wantedL } from "./water-ways";
+import { coldWaterKg, waterL, wantedL } from "./stated-water";
+import { fitIn } from "./pot-fit";
+import { waterWays } from "./water-ways";
 
 const kitchen = testKitchen();
 const plan = testPlan();

@@ -1,4 +1,3 @@
-import { resolve } from "@kettlos/core/simulate/set-pot";
 import { emptyClock } from "@kettlos/core/simulate/clock";
 import { MINUTE_MS } from "@kettlos/core/units/time";
 import type { ClockAnswer, TroubleAnswer } from "@kettlos/core/clock/answer";
@@ -98,8 +97,8 @@ export const useClockStore = defineStore("clock", () => {
   const doneAtPots = (workInBlocks: typeof WorkInBlocks): Clock["done"] =>
     pots.inEarnest
       .filter((p) => p.cook.litMs === null)
-      .flatMap(({ batch, cook }) =>
-        [...workInBlocks(resolve(batch.plan, batch.kitchen))]
+      .flatMap(({ batch, setPot, cook }) =>
+        [...workInBlocks(setPot)]
           .filter(([, works]) => works.every((w) => saidOfWork(cook, w).done.length > 0))
           .map(([blockId]) => ({ blockId, at: new Date(batch.createdMs).toISOString() })),
       );

@@ -1,4 +1,4 @@
-import { resolve } from "@kettlos/core/simulate/set-pot";
+import { resolve, type SetPot } from "@kettlos/core/simulate/set-pot";
 import type { Batch } from "@kettlos/core/batch/batch-schema";
 import type { CookEvent } from "@kettlos/core/events/event-schema";
 import { fold, type Cook } from "@kettlos/core/batch/fold";
@@ -13,6 +13,8 @@ export interface PotState {
   readonly stored: Batch;
   readonly events: readonly CookEvent[];
   readonly cook: Cook;
+  /** Its plan set up in its kitchen. */
+  readonly setPot: SetPot;
   /** Why it is reckoned by the plan as written, where it is. */
   readonly astray: Problem | null;
 }
@@ -22,5 +24,5 @@ export function potState({ batch: stored, events }: OpenPot): PotState {
   const cook = fold(events);
   const { plan, problem } = cookedPlan(resolve(stored.plan, stored.kitchen), cook);
   const batch = plan === stored.plan ? stored : { ...stored, plan };
-  return { batch, events, cook, stored, astray: problem };
+  return { batch, setPot: resolve(plan, stored.kitchen), events, cook, stored, astray: problem };
 }

@@ -1,4 +1,3 @@
-import { resolve } from "@kettlos/core/simulate/set-pot";
 import type { Batch } from "@kettlos/core/batch/batch-schema";
 import type { OnFire } from "@kettlos/core/batch/on-fire";
 import { potNowMs } from "@kettlos/core/batch/pot-clock";
@@ -135,9 +134,9 @@ export const usePotsStore = defineStore("pots", () => {
 });
 
 /** Whatever goes wrong in working a pot out, the pot stays. */
-function worked(by: Forecaster, { batch, cook, astray }: PotState, atMs: number): OnFire {
+function worked(by: Forecaster, { batch, setPot, cook, astray }: PotState, atMs: number): OnFire {
   try {
-    const pot = by.onFire(resolve(batch.plan, batch.kitchen), cook, atMs, astray, clockHour);
+    const pot = by.onFire(setPot, cook, atMs, astray, clockHour);
     // A made-up pot has its work behind it.
     return batch.practice === undefined
       ? pot
@@ -146,6 +145,6 @@ function worked(by: Forecaster, { batch, cook, astray }: PotState, atMs: number)
     report(error);
     const message = "Something in it cannot be worked out.";
     const problem = new Problem("unreadable", "batch", batch.id, message);
-    return by.blindly(resolve(batch.plan, batch.kitchen), cook, problem, atMs);
+    return by.blindly(setPot, cook, problem, atMs);
   }
 }

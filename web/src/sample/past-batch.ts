@@ -15,7 +15,7 @@ import { PlanItemSchema, type Plan } from "@kettlos/core/simulate/plan-schema";
 import { simulate } from "@kettlos/core/simulate/simulate";
 import type { Trace } from "@kettlos/core/simulate/trace";
 import { pointAt } from "@kettlos/core/simulate/point-at";
-import { coldWaterKg, waterL } from "@kettlos/core/simulate/water-ways";
+import { coldWaterKg, waterL } from "@kettlos/core/simulate/stated-water";
 import { normal } from "@kettlos/core/units/random";
 import type { RandomGenerator } from "pure-rand/types/RandomGenerator";
 import { chillEvents } from "./chilled";

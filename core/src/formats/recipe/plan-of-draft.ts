@@ -17,7 +17,7 @@ import {
   type Stop,
 } from "../../simulate/plan-schema";
 import { heatsOf } from "../../simulate/stretches";
-import { isRoomIn } from "../../simulate/water-ways";
+import { isRoomIn } from "../../simulate/pot-fit";
 import { Problem } from "../../units/problem";
 import { capacityL } from "../../vessel/volume";
 import { takenUp } from "../../convert/like";

@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { resolve } from "@kettlos/core/simulate/set-pot";
 import { MINUTE_MS } from "@kettlos/core/units/time";
 import { momentOf } from "@kettlos/core/units/moments";
 import { drawnLid } from "../../data/drawn-lid";
@@ -20,7 +19,7 @@ import { useWords } from "../../data/use-words";
 const props = defineProps<{ pot: LivePot; units: UnitSystem; nowMs: number }>();
 const words = useWords();
 
-const vessel = computed(() => vesselOf(resolve(props.pot.batch.plan, props.pot.batch.kitchen)));
+const vessel = computed(() => vesselOf(props.pot.setPot));
 const next = computed(() => props.pot.actions[0]);
 const one = computed(() => (props.units === "us" ? "us" : "metric"));
 const due = computed(() => {

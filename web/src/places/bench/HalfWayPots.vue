@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { resolve } from "@kettlos/core/simulate/set-pot";
 import { momentOf } from "@kettlos/core/units/moments";
 import { asReckoned } from "@kettlos/core/batch/as-reckoned";
 import { isAllHandedOn } from "@kettlos/core/batch/bowl-kg";
@@ -44,8 +43,8 @@ const cameOff = ({ batch }: FirePot, found: HalfWay) =>
 
 /** Into the log as it was reckoned: nothing is learned from it. */
 async function logReckoned(pot: FirePot) {
-  const { batch, cook } = pot;
-  const answers = answersFor(resolve(batch.plan, batch.kitchen), () => null);
+  const { batch, setPot, cook } = pot;
+  const answers = answersFor(setPot, () => null);
   if (!answers.ok || cook.offMs === null) return;
   const endL = pot.problem === null ? pot.forecast.strainedL.expected : null;
   const { trace, dish } = answers.value;

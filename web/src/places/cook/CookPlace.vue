@@ -95,9 +95,7 @@ const lighting = computed(() =>
 );
 const later = computed(() => pot.value?.actions.slice(1, 4) ?? []);
 const link = computed(() => (pot.value === null ? null : instruments.linkOf(pot.value.batch.id)));
-const vessel = computed(() =>
-  pot.value === null ? null : vesselOf(resolve(pot.value.batch.plan, pot.value.batch.kitchen)),
-);
+const vessel = computed(() => (pot.value === null ? null : vesselOf(pot.value.setPot)));
 // A reading changes neither: what the plan says is worked out again only when the plan is another one.
 const plan = computed(() => pot.value?.batch.plan ?? null);
 const kitchen = computed(() => pot.value?.batch.kitchen ?? null);
@@ -240,10 +238,7 @@ const recipe = computed(() => {
           :forecast="pot.forecast"
           :is-off="pot.cook.offMs !== null"
           :now-ms="nowMs"
-          :why="
-            liveFigures(resolve(pot.batch.plan, pot.batch.kitchen), pot.cook, pot.forecast, nowMs)
-              .endMin
-          "
+          :why="liveFigures(pot.setPot, pot.cook, pot.forecast, nowMs).endMin"
         />
         <CookKeys
           :pot="pot"

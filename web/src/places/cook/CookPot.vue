@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { resolve } from "@kettlos/core/simulate/set-pot";
 import { capital } from "@kettlos/core/units/capital";
 import { isRest } from "@kettlos/core/heats/heat";
 import { MINUTE_MS, HOUR_MS } from "@kettlos/core/units/time";
@@ -79,12 +78,7 @@ const lid = computed(
   () => props.pot.cook.settings.at(-1)?.lid ?? drawnLid(props.pot.batch.plan.heat),
 );
 const figures = computed(() =>
-  liveFigures(
-    resolve(props.pot.batch.plan, props.pot.batch.kitchen),
-    props.pot.cook,
-    forecast.value,
-    props.nowMs,
-  ),
+  liveFigures(props.pot.setPot, props.pot.cook, forecast.value, props.nowMs),
 );
 const rate = computed(() => Math.round((forecast.value.steamRate.mean - 1) * 100));
 const rateWords = computed(() =>

@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { resolve } from "@kettlos/core/simulate/set-pot";
 import { clockOf } from "@kettlos/core/units/moments";
 import { workBefore } from "@kettlos/core/batch/work-before";
 import { canBeLeft } from "@kettlos/core/batch/work-words";
@@ -17,9 +16,7 @@ import { useWords } from "../../data/use-words";
 const props = defineProps<{ pot: LivePot }>();
 const words = useWords();
 defineEmits<{ write: [event: NewEvent] }>();
-const all = computed(() =>
-  workBefore(resolve(props.pot.batch.plan, props.pot.batch.kitchen), props.pot.cook),
-);
+const all = computed(() => workBefore(props.pot.setPot, props.pot.cook));
 const isLit = computed(() => props.pot.cook.litMs !== null);
 const work = computed(() => all.value.filter((w) => !isLit.value || w.doneMs === null));
 const left = computed(() => all.value.filter((w) => w.doneMs === null).length);

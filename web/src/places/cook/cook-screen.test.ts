@@ -204,7 +204,7 @@ describe("what is said of the pot", () => {
       global,
       props: {
         pot,
-        vessel: vesselOf(resolve(pot.batch.plan, pot.batch.kitchen)),
+        vessel: vesselOf(pot.setPot),
         units: "metric",
         write,
         modelValue: false,

@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { resolve } from "@kettlos/core/simulate/set-pot";
 import { useWords } from "../../data/use-words";
 import { dayOf, dateClockOf } from "@kettlos/core/units/moments";
 import { begunMs } from "@kettlos/core/batch/of-log";
@@ -101,8 +100,8 @@ const scale = computed(() =>
   pair.value === null
     ? 0
     : sharedScale(
-        pair.value.map(({ batch }) => {
-          const vessel = outcomeOf(() => vesselOf(resolve(batch.plan, batch.kitchen)));
+        pair.value.map(({ setPot }) => {
+          const vessel = outcomeOf(() => vesselOf(setPot));
           return vessel.ok ? vessel.value : null;
         }),
         110,
@@ -110,7 +109,7 @@ const scale = computed(() =>
 );
 const drawn = computed(() =>
   (pair.value ?? []).flatMap((pot, i) => {
-    const vessel = outcomeOf(() => vesselOf(resolve(pot.batch.plan, pot.batch.kitchen)));
+    const vessel = outcomeOf(() => vesselOf(pot.setPot));
     const found = compared.value?.difference;
     if (!vessel.ok || found === undefined) return [];
     const litres = i === 0 ? found.from.litres : found.to.litres;

@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { resolve } from "@kettlos/core/simulate/set-pot";
 import { lookWords } from "@kettlos/core/events/sieve/look-words";
 import { SET_WORDS } from "@kettlos/core/extraction/set";
 import { boilFirstMinOf } from "@kettlos/core/heats/heat";
@@ -13,7 +12,7 @@ import { countWords } from "@kettlos/core/ingredient/word-forms";
 import { nameOf } from "@kettlos/core/simulate/item-facts";
 import { vesselOf } from "@kettlos/core/simulate/references";
 import { stretchesOf } from "@kettlos/core/simulate/stretches";
-import { waterL } from "@kettlos/core/simulate/water-ways";
+import { waterL } from "@kettlos/core/simulate/stated-water";
 import { outcomeOf } from "@kettlos/core/units/problem";
 import { inWords } from "@kettlos/core/units/said";
 import { showDuration, showMass, showVolume, type UnitSystem } from "@kettlos/core/units/show";
@@ -42,11 +41,11 @@ const plan = computed(() => props.pot.batch.plan);
 const cook = computed(() => props.pot.cook);
 const litMs = computed(() => begunMs(props.pot));
 const vessel = computed(() => {
-  const found = outcomeOf(() => vesselOf(resolve(plan.value, props.pot.batch.kitchen)));
+  const found = outcomeOf(() => vesselOf(props.pot.setPot));
   return found.ok ? found.value.name : "";
 });
 const water = computed(() => {
-  const found = outcomeOf(() => waterL(resolve(plan.value, props.pot.batch.kitchen)));
+  const found = outcomeOf(() => waterL(props.pot.setPot));
   return found.ok && found.value > 0 ? showVolume(found.value, props.units) : null;
 });
 /** What really went in; what was left out does not stand here. */

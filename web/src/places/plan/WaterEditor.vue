@@ -6,7 +6,7 @@ import NumberField from "../../controls/NumberField.vue";
 import { EATERS, MOULDS, RATION_DAYS, WATER_PER_BONE } from "@kettlos/core/units/limits";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import type { Plan, Wanted, WaterStatement } from "@kettlos/core/simulate/plan-schema";
-import { wantedL } from "@kettlos/core/simulate/water-ways";
+import { wantedL } from "@kettlos/core/simulate/stated-water";
 import { showVolume, type UnitSystem } from "@kettlos/core/units/show";
 import { computed } from "vue";
 import UnitField from "../../controls/UnitField.vue";

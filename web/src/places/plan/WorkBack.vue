@@ -6,7 +6,7 @@ import { useWords } from "../../data/use-words";
 import type { BackwardOption } from "@kettlos/core/simulate/backward";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import type { Plan, Wanted } from "@kettlos/core/simulate/plan-schema";
-import { wantedL } from "@kettlos/core/simulate/water-ways";
+import { wantedL } from "@kettlos/core/simulate/stated-water";
 import { showMass, showVolume, type UnitSystem } from "@kettlos/core/units/show";
 import { computed, ref, shallowRef, watch } from "vue";
 import { plain } from "../../data/plain";

@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { resolve } from "@kettlos/core/simulate/set-pot";
 import { CLARITY_WORDS, COLOUR_WORDS } from "@kettlos/core/events/sieve/look-words";
 import { figure } from "@kettlos/core/units/region";
 import type { Answers } from "@kettlos/core/because/answers";
@@ -41,10 +40,7 @@ watch(
 );
 const capMm = computed(() =>
   result.value?.fatKg
-    ? fatCapMm(
-        result.value.fatKg,
-        vesselAreaM2(vesselOf(resolve(plan.value, props.pot.batch.kitchen)), 0.1),
-      )
+    ? fatCapMm(result.value.fatKg, vesselAreaM2(vesselOf(props.pot.setPot), 0.1))
     : null,
 );
 </script>

@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { resolve } from "@kettlos/core/simulate/set-pot";
 import { bowlL, type InBowl } from "@kettlos/core/batch/bowl";
 import { tooLittle, wantedOf } from "@kettlos/core/batch/too-little";
 import { SET_DOES_WORDS } from "@kettlos/core/extraction/set";
@@ -26,11 +25,7 @@ const wanted = computed(() => {
 const short = computed(() =>
   wanted.value.needL <= bowlL(props.bowl)
     ? null
-    : tooLittle(
-        resolve(props.pot.batch.plan, props.pot.batch.kitchen),
-        props.bowl,
-        wanted.value.needL,
-      ),
+    : tooLittle(props.pot.setPot, props.bowl, wanted.value.needL),
 );
 </script>
 

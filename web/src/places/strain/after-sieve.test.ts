@@ -1,4 +1,3 @@
-import { resolve } from "@kettlos/core/simulate/set-pot";
 import { answersFor } from "@kettlos/core/because/answers";
 import { inBowl } from "@kettlos/core/batch/in-bowl";
 import type { InBowl } from "@kettlos/core/batch/bowl";
@@ -28,7 +27,7 @@ const bowlOf = (): InBowl => {
 };
 const bowl = bowlOf();
 const answers = (() => {
-  const outcome = answersFor(resolve(pot.batch.plan, pot.batch.kitchen), () => 9);
+  const outcome = answersFor(pot.setPot, () => 9);
   if (!outcome.ok) throw outcome.problem;
   return outcome.value;
 })();
