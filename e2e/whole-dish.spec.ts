@@ -215,6 +215,33 @@ test("a shopping list over two plans: what is in the house comes off, prices add
   await expect(together).toContainText((before + 5).toFixed(2));
 });
 
+test("on a phone in the shop: ticked off it stays so, more of it is to be bought again, and it comes home", async ({
+  page,
+}) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await openSample(page);
+  await page.goto("/shopping?plan=plan-beans");
+  const mutton = page.getByLabel("Mutton shoulder is in the basket");
+  const house = page.getByLabel("Mutton shoulder in the house");
+  await house.fill("200 g");
+  await house.press("Enter");
+  await expect(page.getByRole("region", { name: "Butcher" })).toContainText("700 g");
+  await mutton.check();
+  await page.reload();
+  await expect(mutton).toBeChecked();
+  // What was thought to be there is not: the list wants more than was taken.
+  await house.fill("");
+  await house.press("Enter");
+  await expect(mutton).not.toBeChecked();
+  await mutton.check();
+  await page.getByRole("button", { name: "What is ticked is home" }).click();
+  await expect(mutton).toBeDisabled();
+  await expect(page.getByRole("region", { name: "Butcher" })).toContainText("enough");
+  await page.getByRole("button", { name: /^Undo/ }).click();
+  await expect(mutton).toBeEnabled();
+  await expect(mutton).not.toBeChecked();
+});
+
 test("eighteen ingredients and nine pieces of work stay in one view, on a phone too", async ({
   page,
 }) => {

@@ -1,3 +1,4 @@
+import { word } from "../units/word";
 import { resolve } from "../simulate/set-pot";
 import type { Heat } from "../heats/heat-schema";
 import { SCHEMA_VERSION } from "../simulate/schema-version";
@@ -15,15 +16,15 @@ import { COLD_DENSITY_KG_L } from "../water/properties";
 
 /** How far a stock is boiled down for what it is called. */
 export const REDUCTIONS = [
-  { id: "jus", name: "jus", share: kitchenEstimate("jus", 0.7, "of the stock", "down by a third") },
+  { id: "jus", word: "jus", share: kitchenEstimate("jus", 0.7, "of the stock", "down by a third") },
   {
     id: "demi",
-    name: "demi-glace",
+    word: word("demi-glace"),
     share: kitchenEstimate("demi-glace", 0.5, "of the stock", "to a half"),
   },
   {
     id: "glace",
-    name: "glace",
+    word: "glace",
     share: kitchenEstimate("glace", 0.1, "of the stock", "to a tenth"),
   },
 ] as const;

@@ -19,6 +19,8 @@ const props = defineProps<{
   placeholder?: string;
   /** What it stands in is not kept without it. */
   needed?: boolean;
+  /** Emptied, it is nothing; else what stood there stays until something is written. */
+  clears?: boolean;
 }>();
 const value = defineModel<number | null>({ required: true });
 defineEmits<{ entered: []; written: [number] }>();
@@ -50,6 +52,7 @@ function read(text: string): NumberReading {
     :hide-label="hideLabel ?? false"
     :placeholder="placeholder ?? ''"
     :needed="needed ?? false"
+    :clears="clears ?? false"
     v-bind="{ ...(min === undefined ? {} : { min }), ...(max === undefined ? {} : { max }) }"
     @entered="$emit('entered')"
     @written="$emit('written', $event)"

@@ -20,6 +20,7 @@ const props = defineProps<{
   max?: number;
   hideLabel?: boolean;
   needed?: boolean;
+  clears?: boolean;
   placeholder?: string;
   /** What one might write, in base units: shown while it is empty. */
   like?: number;
@@ -74,6 +75,7 @@ const show = (v: number): string => {
     :max="max ?? Infinity"
     :hide-label="hideLabel ?? false"
     :needed="needed"
+    :clears="clears"
     :placeholder="placeholder ?? (like === undefined ? bare : show(like))"
     :density-kg-l="1"
     @entered="$emit('entered')"

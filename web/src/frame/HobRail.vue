@@ -12,7 +12,7 @@ import { useClockStore } from "../data/clock-store";
 import { useRoute } from "vue-router";
 import { useForecaster } from "../data/forecasting";
 import { sideOfWords, wordsStyle } from "./rail-words";
-import { waitsFor } from "./waiting-words";
+import { offAndWaits } from "./waiting-words";
 
 /** The next 24 hours at the foot of every screen: what is on the fire, what is planned. */
 const BACK_H = 3;
@@ -80,7 +80,7 @@ const bands = computed(() => [
           next === undefined
             ? p.cook.strainedMs === null
               ? ""
-              : `${p.batch.plan.end}: ${waitsFor(p.batch.plan)}`
+              : offAndWaits(p.batch.plan)
             : next.atMs > pots.nowMs
               ? `${clockOf(next.atMs)} ${next.title.toLowerCase()}, ${left(next.atMs)}`
               : `now: ${next.title.toLowerCase()}`,

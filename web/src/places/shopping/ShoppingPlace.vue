@@ -1,24 +1,23 @@
 <script setup lang="ts">
 import { costedFor } from "../../words/held-words";
 import { figure, plain } from "@kettlos/core/units/region";
-import { vTyped } from "../../controls/v-typed";
 import UndoBar from "../../controls/UndoBar.vue";
 import { priceFarOff } from "@kettlos/core/batch/far-off";
 import { rawKg } from "@kettlos/core/larder/draws";
 import { shoppingList, type ShoppingLine } from "@kettlos/core/dish/shopping";
-import { showMass, showVolume } from "@kettlos/core/units/show";
-import { useClipboard } from "@vueuse/core";
+import { useClipboard, useShare } from "@vueuse/core";
 import { computed, ref } from "vue";
 import { useRoute } from "vue-router";
 import DoubtAsk from "../../controls/DoubtAsk.vue";
-import UnitField from "../../controls/UnitField.vue";
 import { useDoubt } from "../../controls/use-doubt";
+import { useBasket } from "../../data/basket";
 import { useKitchenSteps } from "../../data/kitchen-steps";
 import { useKitchenStore } from "../../data/kitchen-store";
 import { useLarderStore } from "../../data/larder-store";
 import { usePotsStore } from "../../data/pots-store";
 import { save } from "../../data/save-file";
 import { listCsv, listText } from "./list-formats";
+import ShoppingRow from "./ShoppingRow.vue";
 
 /** What to buy for one or several plans, less what is in the house, in the packs it is sold in. */
 const kitchenStore = useKitchenStore();
@@ -57,12 +56,6 @@ const counters = computed(() => {
     byCounter.set(line.counter, [...(byCounter.get(line.counter) ?? []), line]);
   return [...byCounter];
 });
-const amount = (line: Pick<ShoppingLine, "isLiquid">, kg: number) =>
-  line.isLiquid ? showVolume(kg, one.value) : showMass(kg, one.value);
-const packWords = (line: ShoppingLine) =>
-  line.packs === null
-    ? ""
-    : `${line.packs.count} × ${amount(line, line.packs.packKg)}${line.packs.overKg > 0.001 ? `, ${amount(line, line.packs.overKg)} over` : ""}`;
 const money = (sum: number) => `${kitchen.value?.currency ?? ""} ${figure(sum, 2)}`;
 
 function setHave(ingredientId: string, massKg: number | null) {
@@ -70,6 +63,24 @@ function setHave(ingredientId: string, massKg: number | null) {
   void kitchenStore.change({
     onHand: massKg === null || massKg <= 0 ? rest : [...rest, { ingredientId, massKg }],
   });
+}
+const { basket, put, takeOut, empty } = useBasket();
+/** Where the list wants more than was taken, it is to be bought again. */
+const isIn = (line: ShoppingLine): boolean =>
+  line.buyKg > 0 && (basket.value.get(line.ingredientId) ?? 0) >= line.buyKg - 1e-6;
+const tick = (line: ShoppingLine, isTaken: boolean) =>
+  isTaken ? put(line.ingredientId, line.buyKg) : takeOut(line.ingredientId);
+const basketLines = computed(() => (list.value?.lines ?? []).filter(isIn));
+/** Of what is sold in packs whole packs come home. */
+const boughtKg = ({ packs, buyKg }: ShoppingLine): number =>
+  packs === null ? buyKg : packs.count * packs.packKg;
+async function bringHome(): Promise<void> {
+  const bought = new Map(basketLines.value.map((l) => [l.ingredientId, l.haveKg + boughtKg(l)]));
+  const rest = kitchen.value?.onHand.filter((h) => !bought.has(h.ingredientId)) ?? [];
+  await kitchenStore.change({
+    onHand: [...rest, ...[...bought].map(([ingredientId, massKg]) => ({ ingredientId, massKg }))],
+  });
+  await empty();
 }
 /** What a price is for: a kilogram, a pound. */
 const priceKg = computed(() => costedFor({ isLiquid: false }, one.value).massKg);
@@ -111,6 +122,9 @@ function priceOf(id: string): string {
 }
 
 const { copy, copied, isSupported } = useClipboard();
+const { share, isSupported: canShare } = useShare();
+/** Thought better of, it is not sent. */
+const send = () => share({ text: text.value }).catch(() => undefined);
 const text = computed(() => (list.value === null ? "" : listText(list.value, one.value)));
 const print = () => window.print();
 </script>
@@ -120,6 +134,7 @@ const print = () => window.print();
     <header>
       <h1>Shopping list</h1>
       <p class="buttons">
+        <button v-if="canShare" type="button" class="button primary" @click="send">Send it</button>
         <button v-if="isSupported" type="button" class="button" @click="copy(text)">
           {{ copied ? "Copied" : "Copy" }}
         </button>
@@ -154,45 +169,37 @@ const print = () => window.print();
       Choose one or several plans, and what they need stands here: less what is in the house, by the
       counter it is bought at.
     </p>
+    <p v-else class="heads quiet small" aria-hidden="true">
+      <span>What</span><span>To buy</span><span>As it is sold</span><span>In the house</span
+      ><span>Price of a {{ pricedBy }}</span
+      ><span>Cost</span>
+    </p>
     <section v-for="[counter, lines] in counters" :key="counter" :aria-label="counter">
       <h2>{{ counter }}</h2>
       <ul>
-        <li v-for="line in lines" :key="line.ingredientId" :class="{ enough: line.buyKg <= 0 }">
-          <span>
-            <strong>{{ line.name }}</strong>
-            <span v-if="line.how.length > 0" class="quiet small">{{ line.how.join("; ") }}</span>
-            <span v-if="line.larderKg > 0" class="quiet small">
-              {{ amount(line, line.larderKg) }} in the larder</span
-            >
-          </span>
-          <b class="figure">{{ line.buyKg > 0 ? amount(line, line.buyKg) : "enough" }}</b>
-          <span class="quiet small">{{ packWords(line) }}</span>
-          <UnitField
-            :label="`${line.name} in the house`"
-            hide-label
-            little
-            dimension="mass"
-            :units="one"
-            :min="0"
-            :max="500"
-            placeholder="none here"
-            :model-value="line.haveKg > 0 ? line.haveKg : null"
-            @update:model-value="setHave(line.ingredientId, $event)"
-          />
-          <input
-            v-typed="priceOf(line.ingredientId)"
-            class="written price"
-            inputmode="decimal"
-            :aria-label="`Price of a ${pricedBy} of ${line.name}`"
-            :placeholder="one === 'us' ? 'price / lb' : 'price / kg'"
-            @change="setPrice(line.ingredientId, ($event.target as HTMLInputElement).value)"
-          />
-          <span class="cost figure">{{
-            line.cost === null || line.buyKg <= 0 ? "" : money(line.cost)
-          }}</span>
-        </li>
+        <ShoppingRow
+          v-for="line in lines"
+          :key="line.ingredientId"
+          :line="line"
+          :units="one"
+          :is-in="isIn(line)"
+          :price="priceOf(line.ingredientId)"
+          :priced-by="pricedBy"
+          :money="money"
+          @tick="tick(line, $event)"
+          @have="setHave(line.ingredientId, $event)"
+          @price="setPrice(line.ingredientId, $event)"
+        />
       </ul>
     </section>
+    <p v-if="basketLines.length > 0" class="home">
+      <button type="button" class="button primary" @click="bringHome">
+        {{
+          basketLines.length === 1 ? "What is ticked is home" : `All ${basketLines.length} are home`
+        }}
+      </button>
+      <span class="quiet small">What was bought counts as in the house from then on.</span>
+    </p>
     <DoubtAsk :asked="asked" @yes="confirm(keepPrice)" @no="withdraw" />
     <p v-if="priceProblem" class="ember small" role="alert">{{ priceProblem }}</p>
     <p v-if="list.cost > 0" class="sum">
@@ -204,6 +211,8 @@ const print = () => window.print();
 
 <style scoped>
 .shopping {
+  --list: minmax(0, 1.4fr) 86px minmax(0, 1.2fr) 110px 110px 90px;
+
   max-width: 1080px;
 }
 
@@ -241,32 +250,24 @@ h2 {
   border-bottom: 4px solid var(--ink);
 }
 
-li {
+.heads {
   display: grid;
-  grid-template-columns: minmax(0, 1.4fr) 86px minmax(0, 1.2fr) 110px 92px 90px;
+  grid-template-columns: var(--list);
   gap: 0 var(--space-6);
+  padding-top: var(--space-5);
+}
+
+.heads > :nth-child(2),
+.heads > :last-child {
+  text-align: right;
+}
+
+.home {
+  display: flex;
+  flex-wrap: wrap;
+  gap: var(--space-4) var(--space-6);
   align-items: center;
-  min-height: 48px;
-  border-bottom: 1px solid var(--hair);
-}
-
-li > span:first-child span {
-  display: block;
-}
-
-li b,
-.cost {
-  text-align: right;
-}
-
-.price {
-  width: 92px;
-  text-align: right;
-}
-
-.enough strong,
-.enough b {
-  color: var(--herb);
+  padding-top: var(--space-6);
 }
 
 .sum {
@@ -274,17 +275,28 @@ li b,
 }
 
 @media (width <= 700px) {
-  li {
-    grid-template-columns: minmax(0, 1fr) max-content;
-    padding: var(--space-3) 0;
+  .shopping {
+    --list: minmax(0, 1fr) max-content;
+  }
+
+  .heads {
+    display: none;
   }
 }
 
 @media print {
+  .shopping {
+    --list: minmax(0, 1.4fr) 86px minmax(0, 1.2fr) 90px;
+  }
+
+  .heads > :nth-child(4),
+  .heads > :nth-child(5) {
+    display: none;
+  }
+
   .buttons,
-  fieldset,
-  .quantity,
-  .price {
+  .home,
+  fieldset {
     display: none;
   }
 }

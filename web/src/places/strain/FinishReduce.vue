@@ -85,7 +85,7 @@ function reduced() {
         class="button"
         @click="toL = nowL * r.share.value"
       >
-        {{ r.name }}, {{ r.share.source }}
+        {{ r.word }}, {{ r.share.source }}
       </button>
     </template>
     <template v-else>Lift out what would fall apart, and boil the sauce down alone.</template>
