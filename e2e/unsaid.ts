@@ -32,6 +32,10 @@ export const clipped = (page: Page): Promise<string[]> =>
     const edge = document.documentElement.clientWidth;
     const overPx = document.documentElement.scrollWidth - edge;
     if (overPx > 1) found.push(`the page is ${overPx} px too wide`);
+    const { scrollHeight, clientHeight } = document.documentElement;
+    const isOnScreen = getComputedStyle(document.querySelector("main")!).overflowY === "auto";
+    if (isOnScreen && scrollHeight > clientHeight + 1)
+      found.push(`the page scrolls ${scrollHeight - clientHeight} px into nothing`);
     for (const element of document.querySelectorAll<HTMLElement>("body *")) {
       const text = element.matches("input, textarea")
         ? (element as HTMLInputElement).value

@@ -148,6 +148,8 @@ watch(
 }
 
 main {
+  /* What is there to be heard alone stays in it: outside it would make the page scroll into nothing. */
+  position: relative;
   flex: 1;
   min-height: 0;
   overflow: auto;
