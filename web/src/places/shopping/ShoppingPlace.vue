@@ -5,7 +5,7 @@ import UndoBar from "../../controls/UndoBar.vue";
 import { priceFarOff } from "@kettlos/core/batch/far-off";
 import { rawKg } from "@kettlos/core/larder/draws";
 import { shoppingList, type ShoppingLine } from "@kettlos/core/dish/shopping";
-import { useClipboard, useShare } from "@vueuse/core";
+import { useClipboard, useMediaQuery, useShare } from "@vueuse/core";
 import { computed, ref } from "vue";
 import { useRoute } from "vue-router";
 import DoubtAsk from "../../controls/DoubtAsk.vue";
@@ -41,6 +41,13 @@ function toggle(id: string) {
   chosen.value = next;
 }
 const plans = computed(() => kitchenStore.plans.filter((p) => picked.value.has(p.id)));
+const forWhat = computed(() =>
+  plans.value.length === 0
+    ? "For which plans?"
+    : `For ${plans.value.map((p) => p.name).join(", ")}`,
+);
+/** In the shop the list leads. */
+const isForOpen = !useMediaQuery("(width <= 700px)").value || picked.value.size === 0;
 const list = computed(() =>
   kitchen.value === null
     ? null
@@ -157,14 +164,17 @@ const print = () => window.print();
         />
       </p>
     </header>
-    <fieldset>
-      <legend>For</legend>
-      <label v-for="plan in kitchenStore.plans" :key="plan.id" class="check">
-        <input type="checkbox" :checked="picked.has(plan.id)" @change="toggle(plan.id)" />{{
-          plan.name
-        }}
-      </label>
-    </fieldset>
+    <details :open="isForOpen">
+      <summary>{{ forWhat }}</summary>
+      <fieldset>
+        <legend class="visually-hidden">For</legend>
+        <label v-for="plan in kitchenStore.plans" :key="plan.id" class="check">
+          <input type="checkbox" :checked="picked.has(plan.id)" @change="toggle(plan.id)" />{{
+            plan.name
+          }}
+        </label>
+      </fieldset>
+    </details>
     <p v-if="list.lines.length === 0" class="empty quiet">
       Choose one or several plans, and what they need stands here: less what is in the house, by the
       counter it is bought at.
@@ -239,10 +249,10 @@ fieldset {
   border: 0;
 }
 
-legend {
-  padding: 0;
-  color: var(--quiet);
-  font-size: var(--size-small);
+summary {
+  min-height: 44px;
+  align-content: center;
+  cursor: pointer;
 }
 
 h2 {
@@ -296,7 +306,7 @@ h2 {
 
   .buttons,
   .home,
-  fieldset {
+  details {
     display: none;
   }
 }
