@@ -12,7 +12,8 @@ const APART = [
   "src/places/crossover/crossover-store.test.ts",
   "src/places/kitchen/{container-editor,cookers,hands-panel}.test.ts",
   "src/places/larder/larder-screen.test.ts",
-  "src/places/plan/{keep-parts,plan-store,use-turns,water-editor,work-back}.test.ts",
+  "src/places/plan/{keep-parts,plan-store,use-turns}.test.ts",
+  "src/places/plan/pot/{water-editor,work-back}.test.ts",
   "src/places/strain/after-sieve.test.ts",
 ];
 const web = {

@@ -22,10 +22,10 @@ import StageStrip from "./frame/StageStrip.vue";
 import NextAction from "./places/cook/NextAction.vue";
 import CounterList from "./places/cook/CounterList.vue";
 import BatchPot from "./controls/BatchPot.vue";
-import IngredientLadder from "./places/plan/IngredientLadder.vue";
-import PotChoice from "./places/plan/PotChoice.vue";
-import StopEditor from "./places/plan/StopEditor.vue";
-import WaterEditor from "./places/plan/WaterEditor.vue";
+import IngredientLadder from "./places/plan/ladder/IngredientLadder.vue";
+import PotChoice from "./places/plan/pot/PotChoice.vue";
+import StopEditor from "./places/plan/sentence/StopEditor.vue";
+import WaterEditor from "./places/plan/pot/WaterEditor.vue";
 import { ingredientById } from "@kettlos/core/ingredient/catalogue";
 
 const global = { components: { ElInput, ElPopover }, stubs: { RouterLink: RouterLinkStub } };

@@ -78,7 +78,7 @@ const target = (
   past: value(`${name}: past it`, past),
 });
 
-/** Model section 6. Vegetables that cannot be overdone (onion, roots to melt) are past it very late. */
+/** docs/method.md, “Cook value, flavour, set”. Vegetables that cannot be overdone (onion, roots to melt) are past it very late. */
 export const TARGETS: Record<TargetId, DonenessTarget> = {
   tenderDice: target("tenderDice", "tender dice", 75, 105, 260),
   lambDice: target("lambDice", "tender lamb or pork", 60, 85, 220),

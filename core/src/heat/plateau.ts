@@ -6,7 +6,8 @@ const SHORT_OF_BOIL_C = 0.3;
 
 /**
  * What a plateau known at sea level becomes at altitudeM, °C: the gap to the boil shrinks with the air's
- * pressure, T_b − max(0.3, (99.97 − plateau₀)·(p/101.325)^0.7). Model section 4, kitchen estimate.
+ * pressure, T_b − max(0.3, (99.97 − plateau₀)·(p/101.325)^0.7). Kitchen estimate (docs/method.md,
+ * “Oven, slow cooker, pressure”).
  * @throws Problem `range`
  */
 export const plateauAtAltitudeC = (seaLevelC: number, altitudeM: number): number =>

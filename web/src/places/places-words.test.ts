@@ -14,9 +14,9 @@ import { ordinaryVessel } from "../data/ordinary-vessel";
 import { eventSaid } from "@kettlos/core/events/event-said";
 import { inWords } from "@kettlos/core/units/said";
 import { sharedScale } from "../drawings/shared-scale";
-import { flavourCaution } from "./plan/flavour-caution";
+import { flavourCaution } from "./plan/dish/flavour-caution";
 import { whenFor, whenRank, whenWords } from "../words/when-words";
-import { waterWords } from "./plan/water-words";
+import { waterWords } from "./plan/pot/water-words";
 import { causeWords } from "../words/cause-words";
 
 describe("times", () => {

@@ -11,7 +11,7 @@ import { appendLarder, undoLarder } from "../../data/larder-log";
 import { useLarderStore } from "../../data/larder-store";
 import { importAll } from "../../data/backup";
 import { savePlan } from "../../data/repository";
-import LotLink from "../plan/LotLink.vue";
+import LotLink from "../plan/ladder/LotLink.vue";
 import FilledShelf from "../portion/FilledShelf.vue";
 import DailyUses from "./DailyUses.vue";
 import HeldActions from "./HeldActions.vue";

@@ -8,8 +8,8 @@ import type { UnitSystem } from "@kettlos/core/units/show";
 import { computed } from "vue";
 import CautionList from "../../controls/CautionList.vue";
 import WhyFigure from "../../controls/WhyFigure.vue";
-import { flavourCaution } from "./flavour-caution";
-import ReadyBy from "./ReadyBy.vue";
+import { flavourCaution } from "./dish/flavour-caution";
+import ReadyBy from "./simmer/ReadyBy.vue";
 
 /** What to mind, when to start, and the button that puts the pot on. */
 const props = defineProps<{

@@ -1,0 +1,105 @@
+<script setup lang="ts">
+import { shortDateOf } from "@kettlos/core/units/moments";
+import { canBe, drawnFrom, lotNeed } from "@kettlos/core/larder/draws";
+import { isUsable, leftOf, type Holding } from "@kettlos/core/larder/larder";
+import { bySuiting, takenFor, type Suiting } from "@kettlos/core/larder/suits-dish";
+import type { Plan, PlanItem } from "@kettlos/core/simulate/plan-schema";
+import type { UnitSystem } from "@kettlos/core/units/show";
+import { computed } from "vue";
+import { useKitchenStore } from "../../../data/kitchen-store";
+import { useLarderStore } from "../../../data/larder-store";
+import { usePotsStore } from "../../../data/pots-store";
+import { allWords, eachWords, saltWords } from "../../../words/held-words";
+import { cleared } from "../../../data/cleared";
+
+/** Takes an ingredient out of the larder: its salt and gelatin come along, and its containers are spoken for. */
+const props = defineProps<{ item: PlanItem; plan: Plan; units: UnitSystem }>();
+const emit = defineEmits<{ change: [Partial<PlanItem>] }>();
+const larderStore = useLarderStore();
+const pots = usePotsStore();
+const kitchenStore = useKitchenStore();
+const one = computed(() => (props.units === "us" ? "us" : "metric"));
+
+const taken = computed(() => takenFor(props.plan.name, pots.drawers, larderStore.lots));
+/** Of a lot in two places, the one that is due first; what suits the dish best stands first. */
+const offers = computed<readonly Suiting[]>(() => {
+  const byLot = new Map<string, Holding>();
+  for (const h of larderStore.larder.holdings) {
+    if (canBe(props.item, h.lot) && isUsable(h, pots.nowMs) && !byLot.has(h.lot.id))
+      byLot.set(h.lot.id, h);
+  }
+  return bySuiting([...byLot.values()], {
+    plan: props.plan,
+    kitchen: kitchenStore.kitchen ?? {},
+    item: props.item,
+    larder: larderStore.larder,
+    taken: taken.value,
+    nowMs: pots.nowMs,
+  });
+});
+const need = computed(() => lotNeed(props.item, larderStore.larder, pots.nowMs));
+const isGone = computed(() => props.item.fromLotId !== undefined && need.value === null);
+const words = ({ holding: h, timesTaken, isEnough, salt }: Suiting, place: number) =>
+  [
+    `${h.lot.name}, ${shortDateOf(h.lot.madeMs)}`,
+    allWords(h.lot, leftOf(larderStore.larder, h.lot.id), one.value),
+    saltWords(h.lot, one.value),
+    timesTaken > 0 ? `taken for it ${timesTaken === 1 ? "before" : `${timesTaken} times`}` : null,
+    salt === "over" ? "as salty as the dish shall be" : null,
+    salt === "notKnown" ? "its salt is not known" : null,
+    isEnough ? null : "not enough of it",
+    place === 0 && offers.value.length > 1 && isEnough && salt === "fits" ? "suits best" : null,
+  ]
+    .filter((w) => w !== null)
+    .join(", ");
+
+function take(event: Event) {
+  const id = (event.target as HTMLSelectElement).value;
+  const held = offers.value.find((o) => o.holding.lot.id === id)?.holding;
+  if (held === undefined)
+    return emit("change", { ...cleared("fromLotId", "label"), frozen: false });
+  const { ingredientId, fromLotId, label, frozen } = drawnFrom(props.item, held.lot, held.place);
+  emit("change", {
+    ...cleared("fromPlanId", "counted"),
+    ingredientId,
+    frozen,
+    ...(fromLotId === undefined ? {} : { fromLotId }),
+    ...(label === undefined ? {} : { label }),
+  });
+}
+</script>
+
+<template>
+  <label v-if="offers.length > 0 || item.fromLotId !== undefined" class="link-from">
+    <span class="quiet small">From the larder</span>
+    <select class="written" :value="item.fromLotId ?? ''" @change="take">
+      <option value="">not from there</option>
+      <option v-for="(o, i) in offers" :key="o.holding.lot.id" :value="o.holding.lot.id">
+        {{ words(o, i) }}
+      </option>
+      <option v-if="isGone" :value="item.fromLotId">a lot that is not there any more</option>
+    </select>
+  </label>
+  <p v-if="need" class="small" :class="{ ember: !need.isEnough }" role="status">
+    Takes {{ need.wantCount }} of {{ need.haveCount }}, {{ eachWords(need.lot, one) }} each<template
+      v-if="need.overKg > 0.01"
+      >; {{ allWords({ ...need.lot, eachKg: need.overKg }, 1, one) }} of what is opened stay
+      over</template
+    >.
+    <template v-if="!need.isEnough"
+      >Not enough is there: take less, or another lot beside it.</template
+    >
+    <template v-if="saltWords(need.lot, one)">
+      {{ saltWords(need.lot, one) }}: it comes along.</template
+    >
+  </p>
+  <p v-else-if="isGone" class="small ember" role="status">
+    This lot is not in the larder any more: choose another.
+  </p>
+</template>
+
+<style scoped>
+.link-from {
+  display: grid;
+}
+</style>

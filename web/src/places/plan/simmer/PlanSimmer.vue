@@ -1,0 +1,117 @@
+<script setup lang="ts">
+import { BY_WORDS } from "@kettlos/core/because/answers";
+import type { Answers } from "@kettlos/core/because/answers";
+import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
+import type { Plan } from "@kettlos/core/simulate/plan-schema";
+import { showDuration, type UnitSystem } from "@kettlos/core/units/show";
+import { computed } from "vue";
+import HeatSaid from "../sentence/HeatSaid.vue";
+import HeatFields from "../../../controls/heat/HeatFields.vue";
+import { markLabels } from "../../../drawings/mark-labels";
+import SimmerRibbon from "../../../drawings/SimmerRibbon.vue";
+import StretchList from "./StretchList.vue";
+import WorkStrip from "../../../drawings/WorkStrip.vue";
+
+/** Heat, lid and time, and what they do to the pot over the hours. */
+const props = defineProps<{ plan: Plan; kitchen: Kitchen; answers: Answers; units: UnitSystem }>();
+defineEmits<{ change: [Partial<Plan>]; holdBy: [minutes: number] }>();
+
+const labels = computed(() => markLabels(props.plan, props.answers.trace, props.units));
+const window = computed(() => {
+  const { flavour } = props.answers;
+  if (flavour === null) return null;
+  return {
+    from: flavour.window.from.value,
+    past: flavour.window.past.value,
+    word: BY_WORDS[flavour.by],
+  };
+});
+</script>
+
+<template>
+  <section class="simmer">
+    <div class="controls">
+      <h2 class="visually-hidden">Simmer</h2>
+      <HeatFields
+        :heat="plan.heat"
+        :kitchen="kitchen"
+        :units="units"
+        :vessel-id="plan.vesselId"
+        @change="$emit('change', { heat: $event })"
+      />
+      <div v-if="plan.stop.by === 'time'" class="hold">
+        <button
+          type="button"
+          class="button"
+          aria-label="Half an hour shorter"
+          @click="$emit('holdBy', -30)"
+        >
+          −
+        </button>
+        <b class="figure">{{ showDuration(plan.stop.holdMin) }}</b>
+        <button
+          type="button"
+          class="button"
+          aria-label="Half an hour longer"
+          @click="$emit('holdBy', 30)"
+        >
+          +
+        </button>
+      </div>
+      <HeatSaid :plan="plan" :kitchen="kitchen" @change="$emit('change', $event)" />
+      <RouterLink v-if="plan.items.length > 0" class="other" :to="`/crossover/${plan.id}`"
+        >On another heat</RouterLink
+      >
+      <StretchList
+        :plan="plan"
+        :kitchen="kitchen"
+        :answers="answers"
+        :units="units"
+        @change="$emit('change', $event)"
+      />
+    </div>
+    <WorkStrip :tasks="answers.dish.tasks" />
+    <SimmerRibbon
+      :trace="answers.trace"
+      :band="answers.spread.band"
+      :units="units"
+      :labels="labels"
+      :window="window"
+    />
+  </section>
+</template>
+
+<style scoped>
+.simmer {
+  min-width: 0;
+}
+
+.controls {
+  display: flex;
+  flex-wrap: wrap;
+  gap: var(--space-2) var(--space-7);
+  align-items: center;
+}
+
+.hold {
+  display: flex;
+  gap: var(--space-4);
+  align-items: center;
+}
+
+.other {
+  display: inline-flex;
+  align-items: center;
+  min-height: 44px;
+}
+
+.hold b {
+  min-width: 64px;
+  text-align: center;
+}
+
+.hold .button {
+  min-width: 44px;
+  padding: 0;
+}
+</style>
