@@ -1,5 +1,6 @@
 import { HeatSchema } from "@kettlos/core/heats/heat-schema";
 import { convertDish } from "@kettlos/core/because/converted";
+import { resolve } from "@kettlos/core/simulate/set-pot";
 import { inWords } from "@kettlos/core/units/said";
 import { beforeEach, describe, expect, test, vi } from "vitest";
 import { planOf, sample } from "../../../test/pot";
@@ -7,13 +8,11 @@ import { db } from "../../data/db";
 import { useKitchenStore } from "../../data/kitchen-store";
 import { importAll } from "../../data/backup";
 import type { HeatColumn } from "../../workers/use-conversion";
+import type { Reckoner } from "../../workers/reckoner.worker";
 import { useCrossoverStore } from "./crossover-store";
 import { until } from "../../../test/until";
 
-type Api = {
-  convert: (token: number, ...args: Parameters<typeof convertDish>) => Promise<unknown>;
-  ranges: (token: number) => Promise<unknown>;
-};
+type Api = Pick<Reckoner, "convert" | "ranges">;
 /** The worker's answers on this thread; `hold` lets a test keep one back. */
 const worker = vi.hoisted((): { api: unknown } => ({ api: null }));
 vi.mock("../../workers/reckoner", () => ({ reckoner: () => worker.api }));
@@ -21,9 +20,9 @@ vi.mock("../../workers/reckoner", () => ({ reckoner: () => worker.api }));
 let asked = 0;
 let drawn: ReturnType<typeof convertDish>["ranges"] = () => [];
 const direct: Api = {
-  convert: (_token, ...args) => {
+  convert: (_token, plan, kitchen, ...more) => {
     asked++;
-    const { converted, ranges } = convertDish(...args);
+    const { converted, ranges } = convertDish(resolve(plan, kitchen), ...more);
     drawn = ranges;
     return Promise.resolve(converted);
   },
