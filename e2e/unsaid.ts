@@ -34,8 +34,13 @@ export const clipped = (page: Page): Promise<string[]> =>
     if (overPx > 1) found.push(`the page is ${overPx} px too wide`);
     const { scrollHeight, clientHeight } = document.documentElement;
     const isOnScreen = getComputedStyle(document.querySelector("main")!).overflowY === "auto";
-    if (isOnScreen && scrollHeight > clientHeight + 1)
-      found.push(`the page scrolls ${scrollHeight - clientHeight} px into nothing`);
+    // What opens over the page may be higher than it: then it is scrolled to.
+    const lowest = [...document.querySelectorAll("body > :not(#app) *")].reduce(
+      (low, over) => Math.max(low, over.getBoundingClientRect().bottom + window.scrollY),
+      clientHeight,
+    );
+    if (isOnScreen && scrollHeight > lowest + 32)
+      found.push(`the page scrolls ${Math.round(scrollHeight - lowest)} px into nothing`);
     for (const element of document.querySelectorAll<HTMLElement>("body *")) {
       const text = element.matches("input, textarea")
         ? (element as HTMLInputElement).value
