@@ -64,7 +64,7 @@ async function read(page: Page, text: string) {
 }
 const row = (page: Page, text: string) =>
   page.getByRole("listitem").filter({ hasText: text }).first();
-const stored = (page: Page, name: string) =>
+const lookedUp = (page: Page, name: string) =>
   page.evaluate(
     (wanted) =>
       new Promise<Record<string, unknown> | undefined>((resolve) => {
@@ -79,6 +79,11 @@ const stored = (page: Page, name: string) =>
       }),
     name,
   );
+/** A plan as it is stored: it is shown while it is still being written. */
+async function stored(page: Page, name: string) {
+  await expect.poll(() => lookedUp(page, name)).toBeDefined();
+  return lookedUp(page, name);
+}
 
 test("a terse recipe is read whole and becomes its plan without a question", async ({ page }) => {
   await openSample(page);
