@@ -37,6 +37,10 @@ export interface ShoppingLine {
   readonly plans: readonly string[];
 }
 
+/** What comes home of a line, kg: of what is sold in packs, whole packs. */
+export const boughtKg = ({ packs, buyKg }: Pick<ShoppingLine, "packs" | "buyKg">): number =>
+  packs === null ? buyKg : packs.count * packs.packKg;
+
 /** A shopping list over several plans. */
 export interface ShoppingList {
   readonly lines: readonly ShoppingLine[];

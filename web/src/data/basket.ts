@@ -32,7 +32,7 @@ export function useBasket() {
     basket,
     put: (ingredientId: string, massKg: number) =>
       change((next) => void next.set(ingredientId, massKg)),
-    takeOut: (ingredientId: string) => change((next) => void next.delete(ingredientId)),
-    empty: () => change((next) => next.clear()),
+    takeOut: (...ingredientIds: readonly string[]) =>
+      change((next) => ingredientIds.forEach((id) => next.delete(id))),
   };
 }

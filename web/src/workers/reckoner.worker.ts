@@ -94,7 +94,7 @@ const api = {
   workBack,
   /** The clock filled; null where a newer question has come since. */
   async clock(token: number, ...asked: Parameters<typeof fillClock>): Promise<ClockAnswer | null> {
-    newestClock = Math.max(newestClock, token);
+    newestClock = token;
     await breathe();
     return token === newestClock ? fillClock(...asked) : null;
   },

@@ -4,7 +4,7 @@ import { figure, plain } from "@kettlos/core/units/region";
 import UndoBar from "../../controls/UndoBar.vue";
 import { priceFarOff } from "@kettlos/core/batch/far-off";
 import { rawKg } from "@kettlos/core/larder/draws";
-import { shoppingList, type ShoppingLine } from "@kettlos/core/dish/shopping";
+import { boughtKg, shoppingList, type ShoppingLine } from "@kettlos/core/dish/shopping";
 import { useClipboard, useMediaQuery, useShare } from "@vueuse/core";
 import { computed, ref } from "vue";
 import { useRoute } from "vue-router";
@@ -71,23 +71,21 @@ function setHave(ingredientId: string, massKg: number | null) {
     onHand: massKg === null || massKg <= 0 ? rest : [...rest, { ingredientId, massKg }],
   });
 }
-const { basket, put, takeOut, empty } = useBasket();
+const { basket, put, takeOut } = useBasket();
 /** Where the list wants more than was taken, it is to be bought again. */
 const isIn = (line: ShoppingLine): boolean =>
   line.buyKg > 0 && (basket.value.get(line.ingredientId) ?? 0) >= line.buyKg - 1e-6;
 const tick = (line: ShoppingLine, isTaken: boolean) =>
   isTaken ? put(line.ingredientId, line.buyKg) : takeOut(line.ingredientId);
 const basketLines = computed(() => (list.value?.lines ?? []).filter(isIn));
-/** Of what is sold in packs whole packs come home. */
-const boughtKg = ({ packs, buyKg }: ShoppingLine): number =>
-  packs === null ? buyKg : packs.count * packs.packKg;
 async function bringHome(): Promise<void> {
   const bought = new Map(basketLines.value.map((l) => [l.ingredientId, l.haveKg + boughtKg(l)]));
   const rest = kitchen.value?.onHand.filter((h) => !bought.has(h.ingredientId)) ?? [];
   await kitchenStore.change({
     onHand: [...rest, ...[...bought].map(([ingredientId, massKg]) => ({ ingredientId, massKg }))],
   });
-  await empty();
+  // What was taken for other plans stays in the basket.
+  await takeOut(...bought.keys());
 }
 /** What a price is for: a kilogram, a pound. */
 const priceKg = computed(() => costedFor({ isLiquid: false }, one.value).massKg);
