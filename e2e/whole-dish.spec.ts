@@ -234,12 +234,19 @@ test("on a phone in the shop: ticked off it stays so, more of it is to be bought
   await house.press("Enter");
   await expect(mutton).not.toBeChecked();
   await mutton.check();
+  // What was taken for another plan is not on this list, and stays in the basket.
+  await page.goto("/shopping?plan=plan-braise");
+  const goat = page.getByLabel("Goat shoulder is in the basket");
+  await goat.check();
+  await page.goto("/shopping?plan=plan-beans");
   await page.getByRole("button", { name: "What is ticked is home" }).click();
   await expect(mutton).toBeDisabled();
   await expect(page.getByRole("region", { name: "Butcher" })).toContainText("enough");
   await page.getByRole("button", { name: /^Undo/ }).click();
   await expect(mutton).toBeEnabled();
   await expect(mutton).not.toBeChecked();
+  await page.goto("/shopping?plan=plan-braise");
+  await expect(goat).toBeChecked();
 });
 
 test("eighteen ingredients and nine pieces of work stay in one view, on a phone too", async ({

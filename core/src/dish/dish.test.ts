@@ -12,7 +12,7 @@ import { fatOf } from "./fat-of";
 import { jointFit } from "./joint-fit";
 import { linkedTo, relinked, stockNeeds, stockYield } from "./linked";
 import { saltOf } from "./salt-of";
-import { shoppingList } from "./shopping";
+import { boughtKg, shoppingList } from "./shopping";
 import { swapsFor } from "./substitution";
 import { takeOuts } from "./take-out";
 import { verdictsOf } from "./verdicts";
@@ -447,6 +447,8 @@ describe("shopping", () => {
     expect(lines.map((l) => l.ingredientId)).toEqual(["beefChuck", "cannedTomato"]);
     expect(lines[0]?.buyKg).toBeCloseTo(2, 9);
     expect(lines[1]?.packs).toMatchObject({ packKg: 0.4, count: 3 });
+    expect(boughtKg(lines[1]!)).toBeCloseTo(1.2, 9);
+    expect(boughtKg({ packs: null, buyKg: 0.7 })).toBe(0.7);
     expect(cost).toBeCloseTo(2.4, 9);
     expect(unpriced).toBe(1);
   });
