@@ -76,10 +76,11 @@ function withWork(
   }: { plan: Plan; kitchen: Kitchen; cook: Cook; forecast: LiveForecast },
 ): readonly Action[] {
   const at = actions.findIndex((a) => !a.id.startsWith(LATE_IN));
-  const after = workAfter(resolve(plan, kitchen), cook, forecast);
+  const setPot = resolve(plan, kitchen);
+  const after = workAfter(setPot, cook, forecast);
   const all = [...actions.slice(0, at), ...after, ...actions.slice(at)];
   for (const work of [
-    ...workMeanwhile(resolve(plan, kitchen), cook, actions),
+    ...workMeanwhile(setPot, cook, actions),
     ...sideActions(plan, cook, cook.offMs ?? forecast.endMs.expected),
   ]) {
     const later = all.findIndex((a) => a.atMs > work.atMs);

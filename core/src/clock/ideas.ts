@@ -135,12 +135,9 @@ function twoPots({ clock, kitchen }: Asked, plan: Plan): readonly Idea[] {
   const second = { ...half, id: `${plan.id}-2`, name: `${plan.name.slice(0, 68)}, second pot` };
   if (clock.meals.some((m) => m.planIds.includes(second.id)) || isAheadIn(clock, plan.id))
     return [];
+  const [whole, halved] = [resolve(plan, kitchen), resolve(half, kitchen)];
   const small = kitchen.vessels.filter(
-    (v) =>
-      v.kind !== "pan" &&
-      suitsPlan(v, plan) &&
-      isRoomIn(v, resolve(half, kitchen)) &&
-      !isRoomIn(v, resolve(plan, kitchen)),
+    (v) => v.kind !== "pan" && suitsPlan(v, plan) && isRoomIn(v, halved) && !isRoomIn(v, whole),
   );
   const rings = kitchen.rings.filter((r) => r.id !== plan.ringId);
   const loose = clock.loose.find((l) => l.planId === plan.id);

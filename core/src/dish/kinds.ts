@@ -50,7 +50,8 @@ function vesselFor(formula: KindFormula, kitchen: Kitchen, heat: Heat, plan: Pla
   const pots = suited.filter((v) => v.kind !== "pressureCooker");
   const from = pots.length > 0 ? pots : suited;
   const by = (rank: (v: Vessel) => number) => [...from].sort((a, b) => rank(b) - rank(a))[0];
-  const roomy = from.filter((v) => isRoomIn(v, resolve(plan, kitchen)));
+  const setPot = resolve(plan, kitchen);
+  const roomy = from.filter((v) => isRoomIn(v, setPot));
   const tight = roomy
     .filter((v) => v.lid === "heavy")
     .sort((a, b) => capacityL(a) - capacityL(b))[0];

@@ -43,8 +43,9 @@ export function logRow(
   timeOf: (ms: number) => string,
 ): LogRow {
   const { plan, kitchen } = batch;
-  const vessel = outcomeOf(() => vesselOf(resolve(plan, kitchen)));
-  const water = outcomeOf(() => waterL(resolve(plan, kitchen)));
+  const setPot = resolve(plan, kitchen);
+  const vessel = outcomeOf(() => vesselOf(setPot));
+  const water = outcomeOf(() => waterL(setPot));
   const { litMs, offMs, result } = cook;
   const measured = measuredOf(cook);
   return {

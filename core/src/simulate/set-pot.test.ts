@@ -54,5 +54,13 @@ describe("a plan set up in a kitchen", () => {
     expect(start.lying).toHaveLength(1);
     expect(start.bonesKg).toBe(1);
     expect(start.othersL).toBeCloseTo(0.5, 1);
+    // Boiled down to a third before, a third of it goes in.
+    const reduced = items.map((i) =>
+      i.id === "w" ? { ...i, work: [{ kind: "reduce" as const, share: 1 / 3 }] } : i,
+    );
+    expect(resolve(testPlan({ items: reduced }), kitchen).start.othersL).toBeCloseTo(
+      start.othersL / 3,
+      9,
+    );
   });
 });

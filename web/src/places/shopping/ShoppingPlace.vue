@@ -94,10 +94,10 @@ const priceProblem = ref("");
 function setPrice(ingredientId: string, text: string) {
   const rest = kitchen.value?.prices.filter((p) => p.ingredientId !== ingredientId) ?? [];
   const perKg = Number(text.replace(",", ".")) / priceKg.value;
+  priceProblem.value = "";
   if (text.trim() === "") return void kitchenStore.change({ prices: rest });
   if (!Number.isFinite(perKg) || perKg < 0 || perKg > 10_000)
     return void (priceProblem.value = `"${text}" is no price for a ${pricedBy.value}.`);
-  priceProblem.value = "";
   priced.value = { ingredientId, perKg };
   guard(keepPrice);
 }
