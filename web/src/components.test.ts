@@ -22,10 +22,6 @@ import StageStrip from "./frame/StageStrip.vue";
 import NextAction from "./places/cook/NextAction.vue";
 import CounterList from "./places/cook/CounterList.vue";
 import BatchPot from "./controls/BatchPot.vue";
-import IngredientLadder from "./places/plan/ladder/IngredientLadder.vue";
-import PotChoice from "./places/plan/pot/PotChoice.vue";
-import StopEditor from "./places/plan/sentence/StopEditor.vue";
-import WaterEditor from "./places/plan/pot/WaterEditor.vue";
 import { ingredientById } from "@kettlos/core/ingredient/catalogue";
 
 const global = { components: { ElInput, ElPopover }, stubs: { RouterLink: RouterLinkStub } };
@@ -379,111 +375,5 @@ describe("cooking", () => {
     await line.trigger("keydown", { key: "Enter" });
     expect(wrapper.find("[role=alert]").text()).toMatch(/How much celery/);
     expect(wrapper.emitted("extra")).toHaveLength(1);
-  });
-});
-
-describe("editing the plan", () => {
-  test("the ladder groups by time and takes a typed line", async () => {
-    const wrapper = mount(IngredientLadder, {
-      global,
-      props: {
-        plan: lamb,
-        plans: [],
-        kitchen: sample.kitchen,
-        verdicts: [],
-        joints: [],
-        holdMin: 390,
-        units: "both" as const,
-      },
-    });
-    expect(wrapper.findAll(".when strong").map((w) => w.text())).toEqual([
-      "At start",
-      "Last hour",
-      "Strained",
-    ]);
-    const input = wrapper.find("input");
-    await input.setValue("3 carrots");
-    await input.trigger("keydown", { key: "Enter" });
-    expect(wrapper.emitted("add")?.[0]?.[0]).toMatchObject({
-      ingredientId: "carrot",
-      massKg: 0.27,
-      when: { at: "beforeEnd", min: 60 },
-    });
-    await input.setValue("3 dragons");
-    await input.trigger("keydown", { key: "Enter" });
-    expect(wrapper.find("[role=alert]").text()).toMatch(/does not know "dragons"/);
-    expect(input.element.value).toBe("3 dragons");
-    // What the catalogue does not know is kept as the kitchen's own, like something it does.
-    const choose = (label: string) =>
-      wrapper
-        .findAll(".ask button")
-        .find((b) => b.text() === label)
-        ?.trigger("click");
-    await choose('keep "dragons" as my own');
-    await choose("poultry");
-    await choose("500 g");
-    expect(wrapper.emitted("add")?.[1]?.[0]).toMatchObject({
-      ingredientId: "chickenThigh",
-      called: "dragons",
-      isOwn: true,
-      massKg: 0.5,
-    });
-  });
-
-  test("ounces of stock are asked about before they go in", async () => {
-    const wrapper = mount(IngredientLadder, {
-      global,
-      props: {
-        plan: { ...lamb, items: [] },
-        plans: [],
-        kitchen: sample.kitchen,
-        verdicts: [],
-        joints: [],
-        holdMin: 60,
-        units: "us" as const,
-      },
-    });
-    await wrapper.find("input").setValue("8 oz stock");
-    await wrapper.find("input").trigger("keydown", { key: "Enter" });
-    expect(wrapper.emitted("add")).toBeUndefined();
-    expect(wrapper.text()).toContain("Fluid ounces or ounces of weight?");
-    await wrapper.findAll(".ask button")[0]?.trigger("click");
-    expect(wrapper.emitted("add")?.[0]?.[0]).toMatchObject({ ingredientId: "boughtStock" });
-  });
-
-  test("pots say whether this plan fits before anything is in", async () => {
-    const wrapper = mount(PotChoice, {
-      global,
-      props: { plan: lamb, kitchen: sample.kitchen, answers, units: "metric" as const },
-    });
-    const rows = wrapper.findAll("li").map((li) => li.text());
-    expect(rows.find((r) => r.startsWith("Tall pot"))).toContain("fits");
-    expect(rows.find((r) => r.startsWith("Sauté pan"))).toMatch(/runs over|over the rim/);
-    expect(rows.some((r) => r.startsWith("Slow cooker"))).toBe(false);
-    await wrapper.findAll("li button")[1]?.trigger("click");
-    expect(wrapper.emitted("change")?.[0]).toEqual([{ vesselId: "braiser" }]);
-  });
-
-  test("a stop by level begins from where the plan would end now", async () => {
-    const wrapper = mount(StopEditor, {
-      global,
-      props: { plan: lamb, answers, units: "metric" as const },
-    });
-    const choose = async (value: string) => {
-      await wrapper.find(`input[value=${value}]`).setValue(true);
-      return wrapper.emitted("change")?.at(-1)?.[0] as { stop: Record<string, number | string> };
-    };
-    expect((await choose("liquid")).stop["liquidL"]).toBeCloseTo(answers.trace.endLiquidL, 0);
-    expect((await choose("depth")).stop["depthM"]).toBeCloseTo(answers.trace.endDepthM, 2);
-    expect((await choose("share")).stop["share"]).toBe(0.6);
-  });
-
-  test("changing the way of stating water keeps the water about where it is", async () => {
-    const wrapper = mount(WaterEditor, {
-      global,
-      props: { plan: lamb, kitchen: sample.kitchen, waterL: 4.4, units: "metric" as const },
-    });
-    await wrapper.find("input[value=amount]").setValue(true);
-    expect(wrapper.emitted("state")?.at(-1)).toEqual([{ by: "amount", volumeL: 4.4 }]);
   });
 });

@@ -19,6 +19,7 @@ import { beginBatch, planById, removePlan, savePlan } from "../../data/repositor
 import StageStrip from "../../frame/StageStrip.vue";
 import { useShortcuts } from "../../frame/shortcuts";
 import PlanDetails from "./sentence/PlanDetails.vue";
+import PlanPiece from "./PlanPiece.vue";
 import PlanPot from "./pot/PlanPot.vue";
 import PlanSide from "./PlanSide.vue";
 import PlanSimmer from "./simmer/PlanSimmer.vue";
@@ -28,7 +29,6 @@ import WaysOut from "./WaysOut.vue";
 import { usePlanStore } from "./plan-store";
 import { useTurns } from "./use-turns";
 import { say, sayRemoved } from "../../frame/notices";
-import PieceBoundary from "../../frame/PieceBoundary.vue";
 import { useWords } from "../../data/use-words";
 
 const words = useWords();
@@ -253,52 +253,52 @@ useShortcuts(() => [
       </button>
     </p>
     <div v-if="answers !== null && vessel !== null" class="top" :class="{ faulty: fault !== null }">
-      <PieceBoundary what="The pot" :of="plan">
+      <PlanPiece
+        what="The pot"
+        :plan="planStore.shown ?? plan"
+        :kitchen="kitchen"
+        :answers="answers"
+      >
         <PlanPot
-          :plan="planStore.shown ?? plan"
           :vessel="vessel"
-          :answers="answers"
-          :units="units"
           @pull="planStore.pullWaterTo($event)"
           @release="planStore.letGoOfWater()"
           @state="planStore.setWater($event)"
         />
-      </PieceBoundary>
-      <PieceBoundary v-if="said !== null" what="What goes in" :of="plan">
+      </PlanPiece>
+      <PlanPiece
+        v-if="said !== null"
+        what="What goes in"
+        :plan="said.plan"
+        :kitchen="kitchen"
+        :answers="said.answers"
+      >
         <PlanWords
-          :plan="said.plan"
-          :plans="kitchenStore.plans"
-          :kitchen="kitchen"
-          :answers="said.answers"
-          :units="units"
           @change="planStore.change($event)"
           @change-item="(id, part) => planStore.changeItem(id, part)"
           @add-item="planStore.addItem($event)"
           @remove-item="planStore.removeItem($event)"
         />
-      </PieceBoundary>
+      </PlanPiece>
     </div>
     <div v-if="drawn !== null && minded !== null" class="bottom">
-      <PieceBoundary what="The simmer" :of="plan">
-        <PlanSimmer
-          :plan="drawn.plan"
-          :kitchen="kitchen"
-          :answers="drawn.answers"
-          :units="units"
-          @change="planStore.change($event)"
-          @hold-by="holdBy"
-        />
-      </PieceBoundary>
-      <PlanSide
+      <PlanPiece what="The simmer" :plan="drawn.plan" :kitchen="kitchen" :answers="drawn.answers">
+        <PlanSimmer @change="planStore.change($event)" @hold-by="holdBy" />
+      </PlanPiece>
+      <PlanPiece
+        what="What to mind"
         :plan="minded.plan"
-        :vessel="vessel ?? undefined"
+        :kitchen="kitchen"
         :answers="minded.answers"
-        :units="units"
-        :can-start="canStart"
-        @change="planStore.change($event)"
-        @put-on="putOn()"
-        @practise="practise"
-      />
+      >
+        <PlanSide
+          :vessel="vessel ?? undefined"
+          :can-start="canStart"
+          @change="planStore.change($event)"
+          @put-on="putOn()"
+          @practise="practise"
+        />
+      </PlanPiece>
     </div>
   </div>
   <div v-else-if="isNone" class="place empty">

@@ -2,34 +2,31 @@
 import type { Vessel } from "@kettlos/core/vessel/vessel-schema";
 import { heatOf } from "@kettlos/core/heats/heat";
 import { weekdayClockOf } from "@kettlos/core/units/moments";
-import type { Answers } from "@kettlos/core/because/answers";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
-import type { UnitSystem } from "@kettlos/core/units/show";
 import { computed } from "vue";
 import CautionList from "../../controls/CautionList.vue";
 import WhyFigure from "../../controls/WhyFigure.vue";
 import { flavourCaution } from "./dish/flavour-caution";
 import ReadyBy from "./simmer/ReadyBy.vue";
+import { useThePlan } from "./the-plan";
 
 /** What to mind, when to start, and the button that puts the pot on. */
 const props = defineProps<{
-  plan: Plan;
   vessel: Vessel | undefined;
-  answers: Answers;
-  units: UnitSystem;
   canStart: boolean;
 }>();
+const { plan, answers, units } = useThePlan();
 defineEmits<{ change: [Partial<Plan>]; putOn: []; practise: [] }>();
 
-const cautions = computed(() => props.answers.cautions.filter((c) => c.places.includes("plan")));
+const cautions = computed(() => answers.value.cautions.filter((c) => c.places.includes("plan")));
 const grave = computed(() => [
   ...cautions.value.filter((c) => c.severity === "danger"),
-  ...flavourCaution(props.answers, props.units),
+  ...flavourCaution(answers.value, units.value),
   ...cautions.value.filter((c) => c.severity === "caution"),
 ]);
 const notes = computed(() => cautions.value.filter((c) => c.severity === "note"));
 const startWords = computed(
-  () => heatOf(props.plan.heat).begin(props.plan.heat, props.vessel).title,
+  () => heatOf(plan.value.heat).begin(plan.value.heat, props.vessel).title,
 );
 const clock = (ms: number) => weekdayClockOf(ms);
 </script>

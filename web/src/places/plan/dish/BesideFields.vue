@@ -4,28 +4,27 @@ import UnitField from "../../../controls/UnitField.vue";
 import { BESIDE, canLadle, type Beside } from "@kettlos/core/dish/accompaniments";
 import { ACCOMPANIMENTS, type AccompanimentId } from "@kettlos/core/simulate/dish-words";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
-import { showDuration, showMass, showVolume, type UnitSystem } from "@kettlos/core/units/show";
+import { showDuration, showMass, showVolume } from "@kettlos/core/units/show";
 import { computed } from "vue";
 import QuantityField from "../../../controls/QuantityField.vue";
+import { useThePlan } from "../the-plan";
 
 /** What is served beside it: how much for one, its minutes, and where its hot liquid comes from. */
 const props = defineProps<{
-  plan: Plan;
   sides: readonly Beside[];
   /** In the pot at the end, L. */
   leftL: number;
-  units: UnitSystem;
 }>();
+const { plan, units, one } = useThePlan();
 type Asked = Plan["accompaniments"][number];
 const emit = defineEmits<{ change: [Asked[]] }>();
-const one = computed(() => (props.units === "us" ? "us" : "metric"));
-const asked = (kind: AccompanimentId) => props.plan.accompaniments.find((a) => a.kind === kind);
+const asked = (kind: AccompanimentId) => plan.value.accompaniments.find((a) => a.kind === kind);
 const toggle = (kind: AccompanimentId) =>
   emit(
     "change",
     asked(kind) === undefined
-      ? [...props.plan.accompaniments, { kind, eachKg: BESIDE[kind].eachKg.value }]
-      : props.plan.accompaniments.filter((a) => a.kind !== kind),
+      ? [...plan.value.accompaniments, { kind, eachKg: BESIDE[kind].eachKg.value }]
+      : plan.value.accompaniments.filter((a) => a.kind !== kind),
   );
 const MINUTES = [
   ["handsMin", "by hand"],
@@ -35,7 +34,7 @@ const MINUTES = [
 function set<K extends keyof Asked>(kind: AccompanimentId, key: K, value: Asked[K] | null) {
   emit(
     "change",
-    props.plan.accompaniments.map((a) => {
+    plan.value.accompaniments.map((a) => {
       if (a.kind !== kind) return a;
       const { [key]: _was, ...rest } = a;
       return value === null || value === undefined

@@ -3,46 +3,39 @@ import { salinity } from "@kettlos/core/seasoning/salinity";
 import { inWords } from "@kettlos/core/units/said";
 import { useWords } from "../../../data/use-words";
 import { figure } from "@kettlos/core/units/region";
-import type { Answers } from "@kettlos/core/because/answers";
 import { openedHeat } from "@kettlos/core/convert/stretch-ideas";
 import { BODIES, bodyOf, type BodyId, flourSaid } from "@kettlos/core/seasoning/thickness";
 import { teaspoonsOf } from "@kettlos/core/seasoning/salt";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
-import {
-  showDuration,
-  showFraction,
-  showMass,
-  showVolume,
-  type UnitSystem,
-} from "@kettlos/core/units/show";
+import { showDuration, showFraction, showMass, showVolume } from "@kettlos/core/units/show";
 import { computed } from "vue";
 import RuledScale from "../../../controls/RuledScale.vue";
 import TickChoice from "../../../controls/TickChoice.vue";
 import WhyFigure from "../../../controls/WhyFigure.vue";
 import { newId } from "../../../data/new-id";
 import { DOSES } from "../ladder/doses";
+import { useThePlan } from "../the-plan";
 
 /** Salt through the whole pot, how thick it gets, what else is in a portion: and what to do about it. */
-const props = defineProps<{ plan: Plan; answers: Answers; units: UnitSystem }>();
 const emit = defineEmits<{ change: [Partial<Plan>] }>();
+const { plan, answers, one } = useThePlan();
 const words = useWords();
 
 /** Boiling down is a stretch of its own, the lid off. */
-const opened = computed(() => openedHeat(props.plan));
+const opened = computed(() => openedHeat(plan.value));
 function boilDown(liquidL: number) {
   if (opened.value === null) return;
   const stop = { by: "liquid" as const, liquidL };
-  emit("change", { then: [...props.plan.then, { id: newId(), heat: opened.value, stop }] });
+  emit("change", { then: [...plan.value.then, { id: newId(), heat: opened.value, stop }] });
 }
 
-const one = computed(() => (props.units === "us" ? "us" : "metric"));
-const dish = computed(() => props.answers.dish);
+const dish = computed(() => answers.value.dish);
 const salt = computed(() => dish.value.salt);
 const body = computed(() => dish.value.body);
-const figures = computed(() => props.answers.dishFigures);
+const figures = computed(() => answers.value.dishFigures);
 /** How salty, in the measures of this kitchen: one figure and its unit. */
 const salty = (per: number) => inWords(salinity(per, salt.value.unit), one.value);
-const isForAnimals = computed(() => props.plan.feeds === "animals");
+const isForAnimals = computed(() => plan.value.feeds === "animals");
 const grams = (g: number) => showMass(g / 1000, one.value);
 const tsp = (g: number) => {
   const spoons = teaspoonsOf(g);
@@ -90,7 +83,7 @@ const THICK = computed(() => {
   ];
 });
 const thick = computed({
-  get: () => (props.plan.thickWantedGL === null ? "none" : String(props.plan.thickWantedGL)),
+  get: () => (plan.value.thickWantedGL === null ? "none" : String(plan.value.thickWantedGL)),
   set: (value: string) =>
     emit("change", { thickWantedGL: value === "none" ? null : Number(value) }),
 });

@@ -1,8 +1,6 @@
 <script setup lang="ts">
-import { resolve } from "@kettlos/core/simulate/set-pot";
 import { allergenWords } from "@kettlos/core/ingredient/allergen-words";
 import { figure } from "@kettlos/core/units/region";
-import type { Answers } from "@kettlos/core/because/answers";
 import { DIET_WORDS, type DietConflict } from "@kettlos/core/dish/diets";
 import { costOf } from "@kettlos/core/dish/shopping";
 import { lotPerKg } from "@kettlos/core/larder/lot-of";
@@ -11,31 +9,30 @@ import { swapped } from "@kettlos/core/dish/swapped";
 import { SUBSTITUTES } from "@kettlos/core/dish/substitutes";
 import { contentName } from "@kettlos/core/ingredient/own-content";
 import { DIETS, type DietId } from "@kettlos/core/simulate/dish-words";
-import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
-import type { UnitSystem } from "@kettlos/core/units/show";
 import { computed } from "vue";
 import { useLarderStore } from "../../../data/larder-store";
 import WhyFigure from "../../../controls/WhyFigure.vue";
 import BesideFields from "./BesideFields.vue";
 import ScaleFields from "./ScaleFields.vue";
+import { useThePlan } from "../the-plan";
 
 /** How many eat, how much each, what they do not eat, what stands beside the pot. */
-const props = defineProps<{ plan: Plan; kitchen: Kitchen; answers: Answers; units: UnitSystem }>();
 const emit = defineEmits<{ change: [Partial<Plan>] }>();
+const { plan, kitchen, setPot, answers } = useThePlan();
 
-const dish = computed(() => props.answers.dish);
+const dish = computed(() => answers.value.dish);
 const conflicts = computed(() => dish.value.conflicts);
 
 function toggleDiet(diet: DietId) {
-  const { diets } = props.plan;
+  const { diets } = plan.value;
   emit("change", {
     diets: diets.includes(diet) ? diets.filter((d) => d !== diet) : [...diets, diet],
   });
 }
 function swapIn(conflict: DietConflict, ingredientId: string) {
   emit("change", {
-    items: props.plan.items.map((item) => {
+    items: plan.value.items.map((item) => {
       if (item.id !== conflict.itemId) return item;
       const per = SUBSTITUTES[item.ingredientId]?.find((s) => s.ingredientId === ingredientId)?.per;
       return swapped(item, ingredientId, item.massKg * (per ?? 1));
@@ -44,23 +41,20 @@ function swapIn(conflict: DietConflict, ingredientId: string) {
 }
 /** Of a strained liquid: days it lasts at a ration a day. */
 const days = computed(() => {
-  const { serves, end } = props.plan;
+  const { serves, end } = plan.value;
   return serves === null || end === "served"
     ? null
-    : daysItLasts(props.answers.figures.strainedL.expected, serves.people * serves.eachKg);
+    : daysItLasts(answers.value.figures.strainedL.expected, serves.people * serves.eachKg);
 });
 const larder = useLarderStore();
-const cost = computed(() => costOf(resolve(props.plan, props.kitchen), lotPerKg(larder.lots)));
-const money = (sum: number) => `${props.kitchen.currency} ${figure(sum, 2)}`;
+const cost = computed(() => costOf(setPot.value, lotPerKg(larder.lots)));
+const money = (sum: number) => `${kitchen.value.currency} ${figure(sum, 2)}`;
 const nameOf = (id: string) => contentName(id).toLowerCase();
 </script>
 
 <template>
   <section class="eaters" aria-label="Who eats">
     <ScaleFields
-      :plan="plan"
-      :kitchen="kitchen"
-      :units="units"
       :is-said-above="answers.cautions.some((c) => c.id === 'overRim')"
       @change="emit('change', $event)"
     />
@@ -120,10 +114,8 @@ const nameOf = (id: string) => contentName(id).toLowerCase();
     </p>
     <BesideFields
       v-if="plan.end === 'served'"
-      :plan="plan"
       :sides="dish.beside"
       :left-l="answers.trace.endLiquidL"
-      :units="units"
       @change="emit('change', { accompaniments: $event })"
     />
     <p v-if="dish.takeOuts.length > 0" class="small">

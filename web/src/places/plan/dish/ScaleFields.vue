@@ -1,25 +1,21 @@
 <script setup lang="ts">
-import { resolve } from "@kettlos/core/simulate/set-pot";
 import NumberField from "../../../controls/NumberField.vue";
 import { EATERS } from "@kettlos/core/units/limits";
 import UnitField from "../../../controls/UnitField.vue";
 import { useWords } from "../../../data/use-words";
 import { asMuchAsFits, DOES_NOT_SCALE, scaledToPeople } from "@kettlos/core/dish/scale";
-import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
 import { outcomeOf } from "@kettlos/core/units/problem";
-import type { UnitSystem } from "@kettlos/core/units/show";
 import { ref } from "vue";
 import TooMuch from "../pot/TooMuch.vue";
+import { useThePlan } from "../the-plan";
 
 /** For how many, how much each; more or less of it. */
-const props = defineProps<{
-  plan: Plan;
-  kitchen: Kitchen;
-  units: UnitSystem;
+defineProps<{
   /** The screen says above the pot already that it does not all go in. */
   isSaidAbove: boolean;
 }>();
+const { plan, kitchen, setPot, units } = useThePlan();
 const emit = defineEmits<{ change: [Partial<Plan>] }>();
 const words = useWords();
 
@@ -29,20 +25,20 @@ const DEFAULT_EACH_KG = 0.4;
 
 function setPeople(people: number) {
   problem.value = "";
-  const { serves } = props.plan;
+  const { serves } = plan.value;
   if (serves === null) return emit("change", { serves: { people, eachKg: DEFAULT_EACH_KG } });
   if (people === serves.people) return;
-  const outcome = outcomeOf(() => scaledToPeople(props.plan, people));
+  const outcome = outcomeOf(() => scaledToPeople(plan.value, people));
   if (!outcome.ok) return void (problem.value = words(outcome.problem.said));
   isScaled.value = true;
   emit("change", outcome.value);
 }
 const setEach = (eachKg: number | null) => {
-  const people = props.plan.serves?.people ?? 1;
+  const people = plan.value.serves?.people ?? 1;
   emit("change", { serves: eachKg === null ? null : { people, eachKg } });
 };
 function fillPot() {
-  const outcome = outcomeOf(() => asMuchAsFits(resolve(props.plan, props.kitchen)));
+  const outcome = outcomeOf(() => asMuchAsFits(setPot.value));
   if (!outcome.ok) return void (problem.value = words(outcome.problem.said));
   problem.value = "";
   isScaled.value = true;

@@ -1,19 +1,19 @@
 <script setup lang="ts">
 import { useWords } from "../../../data/use-words";
 import { choiceOf, choose, questionsFor } from "@kettlos/core/dish/schools/schools";
-import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
 import { computed } from "vue";
 import TickChoice from "../../../controls/TickChoice.vue";
+import { useThePlan } from "../the-plan";
 
 /** The questions on which cooks differ that this pot raises; each way says what it does. */
-const props = defineProps<{ plan: Plan; kitchen: Kitchen }>();
 const emit = defineEmits<{ change: [Partial<Plan>] }>();
+const { plan, kitchen } = useThePlan();
 const words = useWords();
 
 const rows = computed(() =>
-  questionsFor(props.plan).map((q) => {
-    const chosen = choiceOf(q, props.plan);
+  questionsFor(plan.value).map((q) => {
+    const chosen = choiceOf(q, plan.value);
     return {
       q,
       chosen,
@@ -27,7 +27,7 @@ const rows = computed(() =>
   }),
 );
 const take = (questionId: string, schoolId: string) =>
-  emit("change", choose(props.plan, questionId, schoolId, props.kitchen));
+  emit("change", choose(plan.value, questionId, schoolId, kitchen.value));
 </script>
 
 <template>

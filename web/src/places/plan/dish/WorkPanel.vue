@@ -1,19 +1,17 @@
 <script setup lang="ts">
 import { MINUTE_MS } from "@kettlos/core/units/time";
 import { weekdayClockOf } from "@kettlos/core/units/moments";
-import type { Answers } from "@kettlos/core/because/answers";
 import type { WorkTask } from "@kettlos/core/schedule/work-tasks";
-import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import { workHereWords } from "@kettlos/core/learn/say-taught";
-import type { Plan } from "@kettlos/core/simulate/plan-schema";
 import { showDuration } from "@kettlos/core/units/show";
 import { computed } from "vue";
 import { useWords } from "../../../data/use-words";
+import { useThePlan } from "../the-plan";
 
 /** The work on what goes in, before the pot goes on and once it is soft, in order, with its time and who is wanted. */
-const props = defineProps<{ plan: Plan; answers: Answers; kitchen: Kitchen }>();
 
 const words = useWords();
+const { plan, kitchen, answers } = useThePlan();
 const WANTED_WORDS: Record<WorkTask["attention"], string> = {
   hands: "hands",
   near: "near",
@@ -24,11 +22,11 @@ const WHEN_WORDS: Record<WorkTask["when"], string> = {
   meanwhile: "meanwhile",
   after: "once it is soft",
 };
-const tasks = computed(() => props.answers.dish.tasks);
-const work = computed(() => props.answers.dish.work);
+const tasks = computed(() => answers.value.dish.tasks);
+const work = computed(() => answers.value.dish.work);
 /** What is begun long before, with its moment where the pot has one. */
 const beginWords = (task: WorkTask) => {
-  const { start } = props.answers;
+  const { start } = answers.value;
   const when = WHEN_WORDS[task.when];
   if (when !== "") return [when, words(task.how)].filter(Boolean).join(", ");
   if (task.attention !== "leave" || start === null) return words(task.how);
@@ -37,7 +35,7 @@ const beginWords = (task: WorkTask) => {
 };
 /** Where its time goes by what was learned here, that it does. */
 const hereWords = (task: WorkTask): string | null =>
-  task.min === task.usualMin ? null : workHereWords(task.kind, props.kitchen);
+  task.min === task.usualMin ? null : workHereWords(task.kind, kitchen.value);
 const roundMin = (min: number) => showDuration(Math.max(1, Math.round(min)));
 </script>
 

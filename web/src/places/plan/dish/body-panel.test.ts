@@ -1,8 +1,8 @@
 import { resolve, type SetPot } from "@kettlos/core/simulate/set-pot";
 import { mount } from "@vue/test-utils";
-import { answersFor } from "@kettlos/core/because/answers";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import { expect, test } from "vitest";
+import { planned } from "../../../../test/planned";
 import { planOf, sample } from "../../../../test/pot";
 import BodyPanel from "./BodyPanel.vue";
 
@@ -17,10 +17,8 @@ const taught: Kitchen = {
   learned: { steam: none, ring: none, salt: of(Math.log(1.2)), body: of(Math.log(0.72)) },
 };
 function panelOf(setPot: SetPot) {
-  const { plan } = setPot;
-  const answers = answersFor(setPot, () => null);
-  if (!answers.ok) throw new Error("cannot be reckoned");
-  return mount(BodyPanel, { props: { plan, answers: answers.value, units: "metric" as const } });
+  const { plan, kitchen } = setPot;
+  return mount(BodyPanel, { global: { provide: planned(plan, { kitchen }) } });
 }
 type Panel = ReturnType<typeof panelOf>;
 const labels = (panel: Panel) => panel.findAll("label").map((l) => l.text());
@@ -50,9 +48,8 @@ test("where nothing was tasted, and for who must be sparing, the usual ones stan
 });
 
 test("in a US kitchen salt is told by its share, what thickens by the spoon", () => {
-  const answers = answersFor(resolve(chili, taught), () => null);
-  if (!answers.ok) throw new Error("cannot be reckoned");
-  const panel = mount(BodyPanel, { props: { plan: chili, answers: answers.value, units: "us" } });
+  const provide = planned(chili, { kitchen: taught, units: "us" });
+  const panel = mount(BodyPanel, { global: { provide } });
   expect(chosen(panel)[0]).toBe("1.08 %, as liked here");
   expect(labels(panel)).toContain("0.9 %");
   expect(panel.text()).toMatch(/like [\d¼½¾⅓⅔].* (tbsp|cup) flour a quart/);

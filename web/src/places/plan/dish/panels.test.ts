@@ -1,11 +1,8 @@
-import { resolve } from "@kettlos/core/simulate/set-pot";
-import { answersFor, type Answers } from "@kettlos/core/because/answers";
 import { PlanSchema, type Plan, type PlanItem } from "@kettlos/core/simulate/plan-schema";
 import { mount } from "@vue/test-utils";
 import ElementPlus from "element-plus";
 import { describe, expect, test } from "vitest";
 import WorkStrip from "../../../drawings/WorkStrip.vue";
-import { bramholtSample } from "../../../sample/bramholt";
 import BodyPanel from "./BodyPanel.vue";
 import EatersPanel from "./EatersPanel.vue";
 import ItemEditor from "../ladder/ItemEditor.vue";
@@ -16,20 +13,11 @@ import StockLink from "../ladder/StockLink.vue";
 import SwapList from "../../../controls/SwapList.vue";
 import WaysPanel from "./WaysPanel.vue";
 import WorkPanel from "./WorkPanel.vue";
+import { answersOf, planned } from "../../../../test/planned";
+import { planOf, sample } from "../../../../test/pot";
 import { until } from "../../../../test/until";
 
-const sample = bramholtSample(Date.parse("2026-03-18T20:14:00+01:00"));
 const { kitchen } = sample;
-const planOf = (id: string): Plan => {
-  const found = sample.plans.find((p) => p.id === id);
-  if (found === undefined) throw new Error(`no plan ${id}`);
-  return found;
-};
-const answersOf = (plan: Plan): Answers => {
-  const outcome = answersFor(resolve(plan, kitchen), () => 12);
-  if (!outcome.ok) throw outcome.problem;
-  return outcome.value;
-};
 const global = { plugins: [ElementPlus] };
 const units = "metric" as const;
 const braise = planOf("plan-braise");
@@ -40,19 +28,20 @@ const itemOf = (plan: Plan, ingredientId: string): PlanItem => {
   if (found === undefined) throw new Error(`no ${ingredientId}`);
   return found;
 };
-const panel = (plan: Plan) => ({ plan, kitchen, answers: answersOf(plan), units });
+/** Mounted on a screen that shows the plan. */
+const on = (plan: Plan) => ({ global: { ...global, provide: planned(plan) } });
 
 describe("the work before", () => {
   test("stands in order with its minutes; a soak says from when it begins", () => {
     const beans = { ...planOf("plan-beans"), readyAt: "2026-03-19T12:00:00+01:00" };
-    const text = mount(WorkPanel, { global, props: panel(beans) }).text();
+    const text = mount(WorkPanel, on(beans)).text();
     expect(text).toMatch(/Soak the runner beans, dry.*from .* \d\d:\d\d/);
     expect(text.indexOf("Soak")).toBeLessThan(text.indexOf("Cut the mutton"));
     expect(text).toMatch(/begin 10 h ahead/);
   });
 
   test("browning names its batches and the pan", () => {
-    const text = mount(WorkPanel, { global, props: panel(braise) }).text();
+    const text = mount(WorkPanel, on(braise)).text();
     expect(text).toMatch(/Brown the goat shoulder.*\d batches in the sauté pan/);
   });
 
@@ -61,9 +50,7 @@ describe("the work before", () => {
       ...lamb,
       items: lamb.items.map((i) => ({ ...i, work: [], boneState: "raw" as const })),
     };
-    expect(mount(WorkPanel, { global, props: panel(bare) }).text()).toContain(
-      "No work is written down",
-    );
+    expect(mount(WorkPanel, on(bare)).text()).toContain("No work is written down");
   });
 
   test("on the ribbon each piece is as wide as it takes", () => {
@@ -87,7 +74,7 @@ describe("the work before", () => {
 
 describe("salt and body", () => {
   test("says what to add, and the target is chosen", async () => {
-    const wrapper = mount(BodyPanel, { global, props: panel(chili) });
+    const wrapper = mount(BodyPanel, on(chili));
     const { salt } = answersOf(chili).dish;
     expect(wrapper.text()).toMatch(new RegExp(`Add\\s*${Math.round(salt.addG)} g`));
     await wrapper.findAll("input[type=radio]")[1]?.setValue(true);
@@ -102,14 +89,13 @@ describe("salt and body", () => {
         { id: "s", ingredientId: "tableSalt", massKg: 0.06, when: { at: "start" } },
       ],
     });
-    const text = mount(BodyPanel, { global, props: panel(salty) }).text();
+    const text = mount(BodyPanel, on(salty)).text();
     expect(text).toContain("Too salty by then");
     expect(text).toContain("take less table salt");
   });
 
   test("too thin for what is wanted: boil down so far, or stir in so much of three", () => {
-    const shown = (thickWantedGL: number) =>
-      mount(BodyPanel, { global, props: panel({ ...chili, thickWantedGL }) });
+    const shown = (thickWantedGL: number) => mount(BodyPanel, on({ ...chili, thickWantedGL }));
     const wanted = (thickWantedGL: number) => shown(thickWantedGL).text();
     const text = wanted(60);
     expect(text).toMatch(
@@ -126,15 +112,12 @@ describe("salt and body", () => {
     // Under a third it is not boiled down.
     expect(wanted(110)).not.toContain("Boil down");
     expect(text).toMatch(/g flour or .*g corn starch or .*g potato starch/);
-    const thick = mount(BodyPanel, {
-      global,
-      props: panel({ ...chili, thickWantedGL: 25 }),
-    }).text();
+    const thick = mount(BodyPanel, on({ ...chili, thickWantedGL: 25 })).text();
     expect(thick).toMatch(/Thin it with/);
   });
 
   test("animals get none of it", () => {
-    const text = mount(BodyPanel, { global, props: panel(planOf("plan-hare")) }).text();
+    const text = mount(BodyPanel, on(planOf("plan-hare"))).text();
     expect(text).toContain("No salt for animals");
     expect(text).not.toContain("If it tastes");
   });
@@ -142,10 +125,7 @@ describe("salt and body", () => {
 
 describe("eaters", () => {
   test("a diet ticked, a conflict swapped for what it offers", async () => {
-    const wrapper = mount(EatersPanel, {
-      global,
-      props: panel({ ...braise, diets: ["vegetarian"] }),
-    });
+    const wrapper = mount(EatersPanel, on({ ...braise, diets: ["vegetarian"] }));
     expect(wrapper.text()).toContain("Goat shoulder is meat");
     const offer = wrapper.findAll(".instead button").find((b) => b.text() === "mushrooms");
     await offer?.trigger("click");
@@ -157,22 +137,21 @@ describe("eaters", () => {
   });
 
   test("side dishes and the stock they draw; what a portion costs", () => {
-    const text = mount(EatersPanel, { global, props: panel(braise) }).text();
+    const text = mount(EatersPanel, on(braise)).text();
     expect(text).toMatch(/polenta.*480 g in all.*takes 2\.2 L of hot liquid/s);
     expect(text).toMatch(/Costs € \d+\.\d\d\s*, € \d+\.\d\d a portion\s*; \d without a price/);
   });
 
   test("a strained pot says how many days it lasts, and what to freeze", () => {
     const broth = { ...lamb, serves: { people: 2, eachKg: 0.25 } };
-    expect(mount(EatersPanel, { global, props: panel(broth) }).text()).toMatch(
+    expect(mount(EatersPanel, on(broth)).text()).toMatch(
       /Once a day for 2 it lasts 6 days: freeze what is not eaten in 3/,
     );
   });
 });
 
 describe("for how many", () => {
-  const field = (plan: Plan) =>
-    mount(ScaleFields, { global, props: { plan, kitchen, units, isSaidAbove: false } });
+  const field = (plan: Plan) => mount(ScaleFields, { ...on(plan), props: { isSaidAbove: false } });
   test("more people scale the dish; nonsense is refused and nothing changes", async () => {
     const wrapper = field(chili);
     const input = wrapper.find("input");
@@ -204,7 +183,7 @@ describe("for how many", () => {
 
 describe("ways", () => {
   test("every way says what it does; choosing one changes the pot", async () => {
-    const wrapper = mount(WaysPanel, { global, props: { plan: lamb, kitchen } });
+    const wrapper = mount(WaysPanel, on(lamb));
     expect(wrapper.text()).toContain("Clear: the scum goes down the drain first.");
     const roasted = wrapper.findAll("label").find((l) => l.text() === "roasted");
     await roasted?.find("input").setValue(true);
@@ -214,7 +193,7 @@ describe("ways", () => {
   });
 
   test("a pot that is cooked as none of them says has none marked", () => {
-    const wrapper = mount(WaysPanel, { global, props: { plan: chili, kitchen } });
+    const wrapper = mount(WaysPanel, on(chili));
     const water = wrapper.findAll("li").find((l) => l.text().startsWith("How much water"));
     expect(water?.findAll("label.on")).toHaveLength(0);
   });
@@ -222,10 +201,7 @@ describe("ways", () => {
 
 describe("one ingredient", () => {
   const editor = (item: PlanItem, plan: Plan = braise) =>
-    mount(ItemEditor, {
-      global,
-      props: { item, plan, plans: sample.plans, kitchen, units, verdict: null },
-    });
+    mount(ItemEditor, { ...on(plan), props: { item, verdict: null } });
   const pick = async (wrapper: ReturnType<typeof editor>, label: string) =>
     wrapper
       .findAll("label")
@@ -287,10 +263,7 @@ describe("one ingredient", () => {
 
   test("a stock of another pot says what it yields; unlinked its label goes", async () => {
     const item = itemOf(braise, "houseStock");
-    const wrapper = mount(StockLink, {
-      global,
-      props: { item, plan: braise, plans: sample.plans, kitchen },
-    });
+    const wrapper = mount(StockLink, { ...on(braise), props: { item } });
     expect(wrapper.text()).toMatch(/This dish needs 300 mL; pigeon frame stock yields \d/);
     await wrapper.find("select").setValue("");
     expect(wrapper.emitted("change")?.[0]?.[0]).toEqual({

@@ -12,13 +12,10 @@ import { countWords } from "@kettlos/core/ingredient/word-forms";
 import type { OwnIngredient } from "@kettlos/core/ingredient/own-ingredient";
 import { nameOf } from "@kettlos/core/simulate/item-facts";
 import type { PlanItem } from "@kettlos/core/simulate/plan-schema";
-import { showDuration, showLength, type UnitSystem } from "@kettlos/core/units/show";
-import type { DishOf } from "@kettlos/core/dish/dish-of";
+import { showDuration, showLength } from "@kettlos/core/units/show";
 import { lotNeed } from "@kettlos/core/larder/draws";
 import { stockNeeds } from "@kettlos/core/dish/linked";
 import type { Verdict } from "@kettlos/core/dish/verdicts";
-import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
-import type { Plan } from "@kettlos/core/simulate/plan-schema";
 import { computed, useTemplateRef } from "vue";
 import EditPopover from "../../../controls/EditPopover.vue";
 import IngredientLine from "../../../controls/IngredientLine.vue";
@@ -32,17 +29,9 @@ import { laddered, movedTo, stepped } from "./ladder-order";
 import { newItem } from "../../../data/new-item";
 import { stretchNames } from "../simmer/stretch-names";
 import { whenWords } from "../../../words/when-words";
+import { useThePlan } from "../the-plan";
 
 /** What goes in, as a ladder by time; a line is typed as it would be said. */
-const props = defineProps<{
-  plan: Plan;
-  kitchen: Kitchen;
-  plans: readonly Plan[];
-  holdMin: number;
-  verdicts: readonly Verdict[];
-  joints: DishOf["joints"];
-  units: UnitSystem;
-}>();
 const emit = defineEmits<{
   add: [PlanItem];
   order: [readonly PlanItem[]];
@@ -50,11 +39,13 @@ const emit = defineEmits<{
   remove: [id: string];
   scale: [id: string, massKg: number];
 }>();
+const { plan, plans, kitchen, answers, units, one } = useThePlan();
+const holdMin = computed(() => answers.value.trace.holdMin);
 const words = useWords();
 
 const { key, anchor, toggle, shut } = useOpened();
-const openItem = computed(() => props.plan.items.find((i) => i.id === key.value) ?? null);
-const items = computed(() => props.plan.items);
+const openItem = computed(() => plan.value.items.find((i) => i.id === key.value) ?? null);
+const items = computed(() => plan.value.items);
 /** With many rungs they stand closer, so that all stay in sight. */
 const isDense = computed(() => items.value.length > 9);
 const BAD: ReadonlySet<Verdict["state"]> = new Set(["notDone", "overdone", "spoilt"]);
@@ -67,20 +58,20 @@ const larderStore = useLarderStore();
 const pots = usePotsStore();
 /** How far a joint stands out of the liquid. */
 const jointWords = (id: string) => {
-  const out = props.joints.find((j) => j.itemId === id)?.fit.standsOutM ?? 0;
-  return out < 0.005 ? "" : `stands ${showLength(out, props.units === "us" ? "us" : "metric")} out`;
+  const out = answers.value.dish.joints.find((j) => j.itemId === id)?.fit.standsOutM ?? 0;
+  return out < 0.005 ? "" : `stands ${showLength(out, one.value)} out`;
 };
 /** Stocks that other plans make, short of what this one takes. */
 const shortStocks = computed(() => {
   const linked = new Set(items.value.map((i) => i.fromPlanId).filter((id) => id !== undefined));
-  const yields = props.plans
+  const yields = plans.value
     .filter((p) => linked.has(p.id))
     .flatMap((p) => {
-      const outcome = yieldOf(resolve(p, props.kitchen));
+      const outcome = yieldOf(resolve(p, kitchen.value));
       return outcome.ok ? [outcome.value] : [];
     });
   return new Map(
-    stockNeeds(props.plan, yields)
+    stockNeeds(plan.value, yields)
       .filter((n) => n.state === "short")
       .map((n) => [n.stock.planId, words(n.text)]),
   );
@@ -95,10 +86,11 @@ const shortLots = computed(
         .map((i) => i.id),
     ),
 );
-const badOf = (id: string) => props.verdicts.find((v) => v.itemId === id && BAD.has(v.state));
-const momentOf = (when: PlanItem["when"]) => whenWords(when, items.value, stretchNames(props.plan));
+const badOf = (id: string) =>
+  answers.value.dish.verdicts.find((v) => v.itemId === id && BAD.has(v.state));
+const momentOf = (when: PlanItem["when"]) => whenWords(when, items.value, stretchNames(plan.value));
 const rungs = computed(() => {
-  const sorted = laddered(items.value, props.holdMin);
+  const sorted = laddered(items.value, holdMin.value);
   return sorted.map((item, i) => ({
     item,
     name: nameOf(item),
@@ -109,18 +101,18 @@ const rungs = computed(() => {
 const list = useTemplateRef<HTMLElement>("list");
 useDragOrder(list, ".grip", (from, to) => {
   const id = rungs.value[from]?.item.id;
-  if (id !== undefined) emit("order", movedTo(items.value, props.holdMin, id, to));
+  if (id !== undefined) emit("order", movedTo(items.value, holdMin.value, id, to));
 });
-const step = (id: string, by: -1 | 1) => emit("order", stepped(items.value, props.holdMin, id, by));
-const metric = computed(() => props.units !== "us");
-const us = computed(() => props.units !== "metric");
+const step = (id: string, by: -1 | 1) => emit("order", stepped(items.value, holdMin.value, id, by));
+const metric = computed(() => units.value !== "us");
+const us = computed(() => units.value !== "metric");
 const clockOf = ({ when }: PlanItem) =>
   when.at === "start"
     ? "0 h"
     : when.at === "beforeEnd"
-      ? showDuration(Math.max(0, props.holdMin - when.min))
+      ? showDuration(Math.max(0, holdMin.value - when.min))
       : when.at === "offHeat"
-        ? showDuration(props.holdMin)
+        ? showDuration(holdMin.value)
         : "";
 const workWords = (item: PlanItem) => item.work.map((w) => WORK_WORDS[w.kind]).join(", ");
 const amountOf = (item: PlanItem, system: "metric" | "us") =>
@@ -145,13 +137,13 @@ const prepOf = (item: PlanItem) =>
     item.fromLotId === undefined ? "" : `from the ${item.frozen ? "freezer" : "larder"}`,
     item.fromPlanId === undefined
       ? ""
-      : `from ${props.plans.find((p) => p.id === item.fromPlanId)?.name.toLowerCase() ?? "another pot"}`,
+      : `from ${plans.value.find((p) => p.id === item.fromPlanId)?.name.toLowerCase() ?? "another pot"}`,
   ]
     .filter(Boolean)
     .join(", ");
 
 const put = (ingredient: Ingredient, { massKg, counted }: Amount, own: OwnIngredient | null) =>
-  emit("add", newItem(ingredient, massKg, props.plan.end, counted, own));
+  emit("add", newItem(ingredient, massKg, plan.value.end, counted, own));
 </script>
 
 <template>
@@ -204,10 +196,6 @@ const put = (ingredient: Ingredient, { massKg, counted }: Amount, own: OwnIngred
     >
       <ItemEditor
         :item="openItem"
-        :plan="plan"
-        :plans="plans"
-        :kitchen="kitchen"
-        :units="units"
         :verdict="badOf(openItem.id) ?? null"
         @change="emit('change', openItem.id, $event)"
         @remove="emit('remove', openItem.id)"

@@ -9,9 +9,8 @@ import type { PieceShape } from "@kettlos/core/heat/piece-schema";
 import { ingredientById } from "@kettlos/core/ingredient/catalogue";
 import type { IngredientGroup } from "@kettlos/core/ingredient/ingredient";
 import type { Amount } from "@kettlos/core/ingredient/read-amount";
-import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
-import type { Plan, PlanItem } from "@kettlos/core/simulate/plan-schema";
-import { showDuration, type UnitSystem, showLength } from "@kettlos/core/units/show";
+import type { PlanItem } from "@kettlos/core/simulate/plan-schema";
+import { showDuration, showLength } from "@kettlos/core/units/show";
 import { computed, ref } from "vue";
 import AmountField from "../../../controls/AmountField.vue";
 import PieceField from "../../../controls/PieceField.vue";
@@ -26,6 +25,7 @@ import StockLink from "./StockLink.vue";
 import SwapList from "../../../controls/SwapList.vue";
 import WhenFields from "./WhenFields.vue";
 import WorkFields from "./WorkFields.vue";
+import { useThePlan } from "../the-plan";
 
 /** What is cut to a size. */
 const PIECED: ReadonlySet<IngredientGroup> = new Set(["bones", "meat", "fish", "vegetable"]);
@@ -33,15 +33,11 @@ const PIECED: ReadonlySet<IngredientGroup> = new Set(["bones", "meat", "fish", "
 /** One thing that goes in: how much, when, how prepared, what its label says, what would do instead. */
 const props = defineProps<{
   item: PlanItem;
-  plan: Plan;
-  plans: readonly Plan[];
-  kitchen: Kitchen;
-  units: UnitSystem;
   verdict: Verdict | null;
 }>();
+const { plan, kitchen, units, one } = useThePlan();
 const emit = defineEmits<{ change: [Partial<PlanItem>]; remove: []; scale: [massKg: number] }>();
 const words = useWords();
-const one = computed(() => (props.units === "us" ? "us" : "metric"));
 
 const ingredient = computed(() => ingredientById(props.item.ingredientId));
 const isSolid = computed(
@@ -108,7 +104,7 @@ function setAmount({ massKg, counted }: Amount) {
         :model-value="null"
         @update:model-value="$event !== null && emit('scale', $event)"
       />
-      <WhenFields :item="item" :plan="plan" @change="emit('change', { when: $event })" />
+      <WhenFields :item="item" @change="emit('change', { when: $event })" />
       <TickChoice
         v-if="targets.length > 1"
         label="What it shall become"
@@ -127,16 +123,12 @@ function setAmount({ massKg, counted }: Amount) {
       <OutFields
         v-if="isSolid"
         :item="item"
-        :plan="plan"
         @change="$event === null ? drop('out') : emit('change', { out: $event })"
       />
-      <LotLink :item="item" :plan="plan" :units="units" @change="emit('change', $event)" />
+      <LotLink :item="item" @change="emit('change', $event)" />
       <StockLink
         v-if="ingredient.group === 'liquid' && item.fromLotId === undefined"
         :item="item"
-        :plan="plan"
-        :plans="plans"
-        :kitchen="kitchen"
         @change="emit('change', $event)"
       />
     </template>
@@ -148,7 +140,7 @@ function setAmount({ massKg, counted }: Amount) {
         :model-value="item.boneState"
         @update:model-value="emit('change', { boneState: $event })"
       />
-      <WorkFields :item="item" :units="units" @change="emit('change', { work: $event })" />
+      <WorkFields :item="item" @change="emit('change', { work: $event })" />
       <QuantityField
         v-if="ingredient.dryBean"
         label="Boiled hard beforehand, in water thrown away"

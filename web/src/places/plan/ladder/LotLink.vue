@@ -3,24 +3,24 @@ import { shortDateOf } from "@kettlos/core/units/moments";
 import { canBe, drawnFrom, lotNeed } from "@kettlos/core/larder/draws";
 import { isUsable, leftOf, type Holding } from "@kettlos/core/larder/larder";
 import { bySuiting, takenFor, type Suiting } from "@kettlos/core/larder/suits-dish";
-import type { Plan, PlanItem } from "@kettlos/core/simulate/plan-schema";
-import type { UnitSystem } from "@kettlos/core/units/show";
+import type { PlanItem } from "@kettlos/core/simulate/plan-schema";
 import { computed } from "vue";
 import { useKitchenStore } from "../../../data/kitchen-store";
 import { useLarderStore } from "../../../data/larder-store";
 import { usePotsStore } from "../../../data/pots-store";
 import { allWords, eachWords, saltWords } from "../../../words/held-words";
 import { cleared } from "../../../data/cleared";
+import { useThePlan } from "../the-plan";
 
 /** Takes an ingredient out of the larder: its salt and gelatin come along, and its containers are spoken for. */
-const props = defineProps<{ item: PlanItem; plan: Plan; units: UnitSystem }>();
+const props = defineProps<{ item: PlanItem }>();
+const { plan, one } = useThePlan();
 const emit = defineEmits<{ change: [Partial<PlanItem>] }>();
 const larderStore = useLarderStore();
 const pots = usePotsStore();
 const kitchenStore = useKitchenStore();
-const one = computed(() => (props.units === "us" ? "us" : "metric"));
 
-const taken = computed(() => takenFor(props.plan.name, pots.drawers, larderStore.lots));
+const taken = computed(() => takenFor(plan.value.name, pots.drawers, larderStore.lots));
 /** Of a lot in two places, the one that is due first; what suits the dish best stands first. */
 const offers = computed<readonly Suiting[]>(() => {
   const byLot = new Map<string, Holding>();
@@ -29,7 +29,7 @@ const offers = computed<readonly Suiting[]>(() => {
       byLot.set(h.lot.id, h);
   }
   return bySuiting([...byLot.values()], {
-    plan: props.plan,
+    plan: plan.value,
     kitchen: kitchenStore.kitchen ?? {},
     item: props.item,
     larder: larderStore.larder,

@@ -2,7 +2,7 @@
 import { HOLD_MIN } from "@kettlos/core/units/limits";
 import { MOST_BONE_SHARE } from "@kettlos/core/simulate/bone-share";
 import UnitField from "../../../controls/UnitField.vue";
-import type { Out, Plan, PlanItem } from "@kettlos/core/simulate/plan-schema";
+import type { Out, PlanItem } from "@kettlos/core/simulate/plan-schema";
 import { ingredientOf, usualBoneShare } from "@kettlos/core/simulate/item-facts";
 import { showDuration } from "@kettlos/core/units/show";
 import { computed } from "vue";
@@ -10,9 +10,11 @@ import QuantityField from "../../../controls/QuantityField.vue";
 import TickChoice from "../../../controls/TickChoice.vue";
 import { useKitchenStore } from "../../../data/kitchen-store";
 import { stretchNames } from "../simmer/stretch-names";
+import { useThePlan } from "../the-plan";
 
 /** Whether it comes out before the end, and goes back in. */
-const props = defineProps<{ item: PlanItem; plan: Plan }>();
+const props = defineProps<{ item: PlanItem }>();
+const { plan } = useThePlan();
 const emit = defineEmits<{ change: [Out | null] }>();
 
 const kitchenStore = useKitchenStore();
@@ -29,7 +31,7 @@ const OPTIONS = [
 ] as const;
 type Choice = (typeof OPTIONS)[number]["value"];
 /** The later stretches of the heat: out with one, back with a later one. */
-const later = computed(() => stretchNames(props.plan));
+const later = computed(() => stretchNames(plan.value));
 const options = computed(() =>
   OPTIONS.filter((o) => o.value !== "stretch" || later.value.length > 0),
 );

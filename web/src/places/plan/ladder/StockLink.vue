@@ -2,41 +2,39 @@
 import { resolve } from "@kettlos/core/simulate/set-pot";
 import { useWords } from "../../../data/use-words";
 import { linkedTo, stockNeeds } from "@kettlos/core/dish/linked";
-import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
-import type { Plan, PlanItem } from "@kettlos/core/simulate/plan-schema";
+import type { PlanItem } from "@kettlos/core/simulate/plan-schema";
 import { computed } from "vue";
 import { yieldOf } from "../../../data/stock-yields";
 import { cleared } from "../../../data/cleared";
+import { useThePlan } from "../the-plan";
 
 /** Takes a liquid from another plan's pot: its salt, gelatin and alcohol come along. */
 const props = defineProps<{
   item: PlanItem;
-  plan: Plan;
-  plans: readonly Plan[];
-  kitchen: Kitchen;
 }>();
+const { plan, plans, kitchen } = useThePlan();
 const emit = defineEmits<{ change: [Partial<PlanItem>] }>();
 const words = useWords();
 
 const stocks = computed(() =>
-  props.plans.filter(
+  plans.value.filter(
     (p) =>
-      p.id !== props.plan.id &&
+      p.id !== plan.value.id &&
       p.end === "strained" &&
-      !p.items.some((i) => i.fromPlanId === props.plan.id),
+      !p.items.some((i) => i.fromPlanId === plan.value.id),
   ),
 );
 const need = computed(() => {
-  const from = props.plans.find((p) => p.id === props.item.fromPlanId);
-  const yields = from === undefined ? null : yieldOf(resolve(from, props.kitchen));
-  return yields?.ok === true ? (stockNeeds(props.plan, [yields.value])[0] ?? null) : null;
+  const from = plans.value.find((p) => p.id === props.item.fromPlanId);
+  const yields = from === undefined ? null : yieldOf(resolve(from, kitchen.value));
+  return yields?.ok === true ? (stockNeeds(plan.value, [yields.value])[0] ?? null) : null;
 });
 
 function take(event: Event) {
   const id = (event.target as HTMLSelectElement).value;
   const from = stocks.value.find((p) => p.id === id);
   if (from === undefined) return emit("change", cleared("fromPlanId", "label"));
-  const yields = yieldOf(resolve(from, props.kitchen));
+  const yields = yieldOf(resolve(from, kitchen.value));
   if (!yields.ok) return;
   const { fromPlanId, label } = linkedTo(props.item, yields.value);
   emit("change", {

@@ -1,29 +1,31 @@
 <script setup lang="ts">
 import { HOLD_MIN } from "@kettlos/core/units/limits";
 import { nameOf } from "@kettlos/core/simulate/item-facts";
-import type { Plan, PlanItem, When } from "@kettlos/core/simulate/plan-schema";
+import type { PlanItem, When } from "@kettlos/core/simulate/plan-schema";
 import { usualTarget } from "@kettlos/core/simulate/judged";
 import { showDuration } from "@kettlos/core/units/show";
 import { computed } from "vue";
 import QuantityField from "../../../controls/QuantityField.vue";
 import TickChoice from "../../../controls/TickChoice.vue";
 import { stretchNames } from "../simmer/stretch-names";
+import { useThePlan } from "../the-plan";
 
 /** When something goes in: a moment by the clock, or when something else is tender. */
-const props = defineProps<{ item: PlanItem; plan: Plan }>();
+const props = defineProps<{ item: PlanItem }>();
+const { plan } = useThePlan();
 const emit = defineEmits<{ change: [When] }>();
 
 /** What can be waited for: it is judged, and does not itself wait for this. */
 const awaited = computed(() =>
-  props.plan.items.filter(
+  plan.value.items.filter(
     (i) =>
       i.id !== props.item.id &&
-      usualTarget(i, props.plan) !== null &&
+      usualTarget(i, plan.value) !== null &&
       (i.when.at !== "whenTender" || i.when.itemId !== props.item.id),
   ),
 );
 /** The later stretches of the heat, as they are named. */
-const later = computed(() => stretchNames(props.plan));
+const later = computed(() => stretchNames(plan.value));
 const options = computed(() => [
   { value: "start" as const, label: "at start" },
   { value: "after" as const, label: "after" },
@@ -31,7 +33,7 @@ const options = computed(() => [
   { value: "beforeEnd" as const, label: "before the end" },
   ...(later.value.length > 0 ? [{ value: "stretch" as const, label: "with a later heat" }] : []),
   { value: "offHeat" as const, label: "off the heat" },
-  ...(props.plan.end === "strained" ? [{ value: "afterStrain" as const, label: "strained" }] : []),
+  ...(plan.value.end === "strained" ? [{ value: "afterStrain" as const, label: "strained" }] : []),
   { value: "nextDay" as const, label: "next day" },
 ]);
 const at = computed({

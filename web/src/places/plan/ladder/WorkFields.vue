@@ -6,16 +6,16 @@ import { WORK_TIMES } from "@kettlos/core/prepare/work-times";
 import type { Work } from "@kettlos/core/prepare/work-schema";
 import { ingredientOf, saltAheadShare } from "@kettlos/core/simulate/item-facts";
 import type { PlanItem } from "@kettlos/core/simulate/plan-schema";
-import type { UnitSystem } from "@kettlos/core/units/show";
 import { computed } from "vue";
 import MarkChoice from "../../../controls/MarkChoice.vue";
 import TickChoice from "../../../controls/TickChoice.vue";
+import { useThePlan } from "../the-plan";
 
 /** What is done to it before it goes in, and once it is soft: each work on or off, and how far where that matters. */
-const props = defineProps<{ item: PlanItem; units: UnitSystem }>();
+const props = defineProps<{ item: PlanItem }>();
+const { one } = useThePlan();
 const emit = defineEmits<{ change: [Work[]] }>();
 
-const one = computed(() => (props.units === "us" ? "us" : "metric"));
 const group = computed(() => ingredientOf(props.item).group);
 /** Works that make sense for what it is. */
 const ALLOWED: Partial<Record<WorkKind, readonly string[]>> = {

@@ -2,9 +2,8 @@
 import { inLines } from "../../../drawings/fit-text";
 import { isOnRing } from "@kettlos/core/heats/heat";
 import { drawnLid } from "../../../data/drawn-lid";
-import type { Answers } from "@kettlos/core/because/answers";
-import type { Plan, WaterStatement } from "@kettlos/core/simulate/plan-schema";
-import { showLength, showVolume, type UnitSystem } from "@kettlos/core/units/show";
+import type { WaterStatement } from "@kettlos/core/simulate/plan-schema";
+import { showLength, showVolume } from "@kettlos/core/units/show";
 import type { Vessel } from "@kettlos/core/vessel/vessel-schema";
 import { capacityL, depthForVolumeM, vesselVolumeL } from "@kettlos/core/vessel/volume";
 import { useMeasuredWidth } from "../../../drawings/measured-width";
@@ -17,14 +16,13 @@ import { placeLeaders } from "./leaders";
 import { neededWords, waterWords } from "./water-words";
 import WaterGrip from "./WaterGrip.vue";
 import WaysList from "../dish/WaysList.vue";
+import { useThePlan } from "../the-plan";
 
 /** The pot of the plan: the water line can be pulled, stepped by keys, or set by its name. */
 const props = defineProps<{
-  plan: Plan;
   vessel: Vessel;
-  answers: Answers;
-  units: UnitSystem;
 }>();
+const { plan, answers, units, one } = useThePlan();
 const emit = defineEmits<{
   pull: [depthM: number];
   release: [];
@@ -59,11 +57,11 @@ const frame = computed(() =>
     bottom: MARGIN.bottom,
   }),
 );
-const trace = computed(() => props.answers.trace);
+const trace = computed(() => answers.value.trace);
 /** Where no water is poured in, what else there is of liquid is said. */
-const isWater = computed(() => props.answers.waterL >= 0.005);
+const isWater = computed(() => answers.value.waterL >= 0.005);
 const pouredL = computed(() =>
-  isWater.value ? props.answers.waterL : (trace.value.points[0]?.liquidKg ?? 0),
+  isWater.value ? answers.value.waterL : (trace.value.points[0]?.liquidKg ?? 0),
 );
 /** The amount stands over the water; in a shallow pot without room there, over the lid. */
 const wordsY = computed(() =>
@@ -77,10 +75,9 @@ const half = computed(() => halfWidthAt(frame.value, startM.value));
 const markL = computed(() =>
   vesselVolumeL(props.vessel, Math.min(startM.value, props.vessel.heightM)),
 );
-const steamedL = computed(() => props.answers.figures.steamedL.expected);
+const steamedL = computed(() => answers.value.figures.steamedL.expected);
 const steamY = computed(() => (lineY.value + yAt(frame.value, trace.value.endDepthM)) / 2);
 const steamBandPx = computed(() => yAt(frame.value, trace.value.endDepthM) - lineY.value);
-const one = computed(() => (props.units === "us" ? "us" : "metric"));
 
 /** From one way to the next: as high as the one that takes most lines. */
 const leaderGap = computed(
@@ -89,21 +86,21 @@ const leaderGap = computed(
     20 *
       Math.max(
         1,
-        ...props.answers.ways.map(
-          (way) => inLines(waterWords(way.statement, props.units), LEADER_ROOM).length,
+        ...answers.value.ways.map(
+          (way) => inLines(waterWords(way.statement, units.value), LEADER_ROOM).length,
         ),
       ),
 );
 const leaders = computed(() =>
   placeLeaders(
-    props.answers.ways.flatMap((way) =>
+    answers.value.ways.flatMap((way) =>
       way.outcome.ok
         ? [
             {
               statement: way.statement,
-              words: waterWords(way.statement, props.units),
-              volume: neededWords(way.outcome.value.volumeL, props.units),
-              isOn: way.statement.by === props.plan.water.by,
+              words: waterWords(way.statement, units.value),
+              volume: neededWords(way.outcome.value.volumeL, units.value),
+              isOn: way.statement.by === plan.value.water.by,
               isOver: way.overFillLine,
               lineY: yAt(frame.value, way.outcome.value.depthM),
             },

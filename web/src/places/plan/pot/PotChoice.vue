@@ -1,21 +1,15 @@
 <script setup lang="ts">
-import type { Answers } from "@kettlos/core/because/answers";
-import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
 import { suitsPlan } from "@kettlos/core/simulate/references";
-import { showVolume, type UnitSystem } from "@kettlos/core/units/show";
+import { showVolume } from "@kettlos/core/units/show";
 import { capacityL } from "@kettlos/core/vessel/volume";
 import { computed } from "vue";
 import TickChoice from "../../../controls/TickChoice.vue";
+import { useThePlan } from "../the-plan";
 
 /** Which pot and ring: each pot says whether bones and water fit before anything is in it. */
-const props = defineProps<{
-  plan: Plan;
-  kitchen: Kitchen;
-  answers: Answers;
-  units: UnitSystem;
-}>();
 const emit = defineEmits<{ change: [Partial<Plan>] }>();
+const { plan, kitchen, answers, units } = useThePlan();
 
 const LIMIT_WORDS = {
   fits: "fits",
@@ -24,14 +18,14 @@ const LIMIT_WORDS = {
   heapAboveRim: "bones stand over the rim",
 } as const;
 const rows = computed(() =>
-  props.kitchen.vessels
-    .filter((v) => suitsPlan(v, props.plan))
+  kitchen.value.vessels
+    .filter((v) => suitsPlan(v, plan.value))
     .map((vessel) => ({
       vessel,
-      fit: [props.answers.fit, ...props.answers.otherPots].find((f) => f.vesselId === vessel.id),
+      fit: [answers.value.fit, ...answers.value.otherPots].find((f) => f.vesselId === vessel.id),
     })),
 );
-const rings = computed(() => props.kitchen.rings.map((r) => ({ value: r.id, label: r.name })));
+const rings = computed(() => kitchen.value.rings.map((r) => ({ value: r.id, label: r.name })));
 </script>
 
 <template>

@@ -4,26 +4,20 @@ import { either } from "@kettlos/core/units/said";
 import { useWords } from "../../../data/use-words";
 import NumberField from "../../../controls/NumberField.vue";
 import { EATERS, MOULDS, RATION_DAYS, WATER_PER_BONE } from "@kettlos/core/units/limits";
-import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import type { Plan, Wanted, WaterStatement } from "@kettlos/core/simulate/plan-schema";
 import { wantedL } from "@kettlos/core/simulate/stated-water";
-import { showVolume, type UnitSystem } from "@kettlos/core/units/show";
+import { showVolume } from "@kettlos/core/units/show";
 import { computed } from "vue";
 import UnitField from "../../../controls/UnitField.vue";
 import TickChoice from "../../../controls/TickChoice.vue";
 import { ratioWord } from "./water-words";
 import WorkBack from "./WorkBack.vue";
+import { useThePlan } from "../the-plan";
 
 /** Every way of stating the water, and the way back from a wanted result to bones, water and pot. */
-const props = defineProps<{
-  plan: Plan;
-  kitchen: Kitchen;
-  waterL: number;
-  units: UnitSystem;
-}>();
+const { plan, answers, units, one } = useThePlan();
 const emit = defineEmits<{ state: [WaterStatement]; plan: [Partial<Plan>] }>();
 
-const one = computed(() => (props.units === "us" ? "us" : "metric"));
 const litres = (v: number) => showVolume(v, one.value);
 const WAYS = [
   { value: "amount", label: "so much" },
@@ -32,19 +26,19 @@ const WAYS = [
   { value: "left", label: "so that … are left" },
 ] as const;
 const way = computed({
-  get: () => (WAYS.some((w) => w.value === props.plan.water.by) ? props.plan.water.by : "amount"),
+  get: () => (WAYS.some((w) => w.value === plan.value.water.by) ? plan.value.water.by : "amount"),
   set: (by) => emit("state", statementFor(by)),
 });
 
 function statementFor(by: WaterStatement["by"]): WaterStatement {
   if (by === "ratio") {
-    const bones = startContents(props.plan).bonesKg;
-    const now = bones > 0 ? Math.round((props.waterL / bones) * 4) / 4 : 2;
+    const bones = startContents(plan.value).bonesKg;
+    const now = bones > 0 ? Math.round((answers.value.waterL / bones) * 4) / 4 : 2;
     return { by, waterPerBone: Math.min(WATER_PER_BONE.most, Math.max(WATER_PER_BONE.least, now)) };
   }
   if (by === "over") return { by, overM: 0.025 };
   if (by === "left") return { by, wanted: { by: "volume", volumeL: 3 } };
-  return { by: "amount", volumeL: Math.round(props.waterL * 20) / 20 };
+  return { by: "amount", volumeL: Math.round(answers.value.waterL * 20) / 20 };
 }
 
 const words = useWords();
@@ -57,7 +51,7 @@ const wishes = computed(
     ] as const,
 );
 const wanted = computed<Wanted>(() =>
-  props.plan.water.by === "left" ? props.plan.water.wanted : { by: "volume", volumeL: 3 },
+  plan.value.water.by === "left" ? plan.value.water.wanted : { by: "volume", volumeL: 3 },
 );
 const wish = computed({
   get: () => wanted.value.by,
@@ -76,7 +70,7 @@ const wish = computed({
 });
 const setWanted = (value: Wanted) => emit("state", { by: "left", wanted: value });
 
-const ratio = computed(() => (props.plan.water.by === "ratio" ? props.plan.water.waterPerBone : 2));
+const ratio = computed(() => (plan.value.water.by === "ratio" ? plan.value.water.waterPerBone : 2));
 </script>
 
 <template>
@@ -200,15 +194,9 @@ const ratio = computed(() => (props.plan.water.by === "ratio" ? props.plan.water
         days
       </div>
       <p class="small">
-        {{ litres(wantedL(wanted)) }} strained take {{ litres(waterL) }} water here.
+        {{ litres(wantedL(wanted)) }} strained take {{ litres(answers.waterL) }} water here.
       </p>
-      <WorkBack
-        :plan="plan"
-        :kitchen="kitchen"
-        :wanted="wanted"
-        :units="units"
-        @plan="emit('plan', $event)"
-      />
+      <WorkBack :wanted="wanted" @plan="emit('plan', $event)" />
     </template>
   </div>
 </template>

@@ -4,22 +4,22 @@ import NumberField from "../../../controls/NumberField.vue";
 import { WATER_PER_BONE } from "@kettlos/core/units/limits";
 import { useWords } from "../../../data/use-words";
 import type { BackwardOption } from "@kettlos/core/simulate/backward";
-import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import type { Plan, Wanted } from "@kettlos/core/simulate/plan-schema";
 import { wantedL } from "@kettlos/core/simulate/stated-water";
-import { showMass, showVolume, type UnitSystem } from "@kettlos/core/units/show";
-import { computed, ref, shallowRef, watch } from "vue";
+import { showMass, showVolume } from "@kettlos/core/units/show";
+import { ref, shallowRef, watch } from "vue";
 import { plain } from "../../../data/plain";
 import { reckoner } from "../../../workers/reckoner";
 import type { WorkedBack } from "../../../workers/work-back";
 import { ratioWord } from "./water-words";
+import { useThePlan } from "../the-plan";
 
 /** The way back from a wanted result: for every pot the bones and the water that leave it. */
-const props = defineProps<{ plan: Plan; kitchen: Kitchen; wanted: Wanted; units: UnitSystem }>();
+const props = defineProps<{ wanted: Wanted }>();
+const { plan, kitchen, one } = useThePlan();
 const emit = defineEmits<{ plan: [Partial<Plan>] }>();
 const words = useWords();
 
-const one = computed(() => (props.units === "us" ? "us" : "metric"));
 const litres = (v: number) => showVolume(v, one.value);
 const waterPerBone = ref(2);
 const isBusy = ref(false);
@@ -32,7 +32,7 @@ function forget() {
   worked.value = null;
 }
 // An answer to another question does not stay beside this one.
-watch([() => props.plan, () => props.wanted, waterPerBone], forget);
+watch([() => plan.value, () => props.wanted, waterPerBone], forget);
 
 async function workBack() {
   forget();
@@ -40,8 +40,8 @@ async function workBack() {
   isBusy.value = true;
   try {
     const answer = await reckoner().workBack(
-      plain(props.plan),
-      plain(props.kitchen),
+      plain(plan.value),
+      plain(kitchen.value),
       wantedL(props.wanted),
       waterPerBone.value,
     );
@@ -50,12 +50,12 @@ async function workBack() {
     if (mine === newest) isBusy.value = false;
   }
 }
-const potName = (id: string) => props.kitchen.vessels.find((v) => v.id === id)?.name ?? id;
+const potName = (id: string) => kitchen.value.vessels.find((v) => v.id === id)?.name ?? id;
 function take(option: BackwardOption) {
-  const by = option.bonesKg / startContents(props.plan).bonesKg;
+  const by = option.bonesKg / startContents(plan.value).bonesKg;
   emit("plan", {
     vesselId: option.vesselId,
-    items: props.plan.items.map(({ counted: _, ...item }) => ({
+    items: plan.value.items.map(({ counted: _, ...item }) => ({
       ...item,
       massKg: item.massKg * by,
     })),

@@ -1,23 +1,19 @@
-import type { Plan, WaterStatement } from "@kettlos/core/simulate/plan-schema";
+import type { WaterStatement } from "@kettlos/core/simulate/plan-schema";
 import { mount } from "@vue/test-utils";
 import ElementPlus from "element-plus";
 import { describe, expect, test, vi } from "vitest";
 import { nextTick } from "vue";
-import { planOf, sample } from "../../../../test/pot";
+import { answersOf, planned } from "../../../../test/planned";
+import { planOf } from "../../../../test/pot";
 import WaterEditor from "./WaterEditor.vue";
 
 vi.mock("../../../workers/reckoner", () => ({ reckoner: () => ({}) }));
 
 const lamb = planOf("plan-lamb");
+const answers = { ...answersOf(lamb), waterL: 4.4 };
 const editor = (water: WaterStatement) =>
   mount(WaterEditor, {
-    global: { plugins: [ElementPlus] },
-    props: {
-      plan: { ...lamb, water } satisfies Plan,
-      kitchen: sample.kitchen,
-      waterL: 4.4,
-      units: "metric" as const,
-    },
+    global: { plugins: [ElementPlus], provide: planned({ ...lamb, water }, { answers }) },
   });
 type Editor = ReturnType<typeof editor>;
 const stated = (wrapper: Editor) => wrapper.emitted("state")?.at(-1)?.[0] as WaterStatement;
@@ -90,5 +86,11 @@ describe("how the water is stated", () => {
   test("it says what that takes here", () => {
     const wrapper = editor({ by: "left", wanted: { by: "volume", volumeL: 3 } });
     expect(wrapper.text()).toContain("3.0 L strained take 4.4 L water here.");
+  });
+
+  test("stated as so much it stays about where it is", async () => {
+    const wrapper = editor({ by: "ratio", waterPerBone: 2 });
+    await choose(wrapper, "amount");
+    expect(stated(wrapper)).toEqual({ by: "amount", volumeL: 4.4 });
   });
 });

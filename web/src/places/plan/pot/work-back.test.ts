@@ -1,6 +1,9 @@
+import type { Plan } from "@kettlos/core/simulate/plan-schema";
 import { litres } from "@kettlos/core/units/said";
 import { flushPromises, mount } from "@vue/test-utils";
 import { beforeEach, describe, expect, test, vi } from "vitest";
+import { shallowRef } from "vue";
+import { planned } from "../../../../test/planned";
 import { planOf, sample } from "../../../../test/pot";
 import { workBack, type WorkedBack } from "../../../workers/work-back";
 import WorkBack from "./WorkBack.vue";
@@ -36,15 +39,13 @@ beforeEach(() => {
 
 const lamb = planOf("plan-lamb");
 const twoPots = { ...sample.kitchen, vessels: sample.kitchen.vessels.slice(0, 2) };
-const shown = (plan = lamb, errorHandler?: () => void) =>
+const shown = (plan: Plan | (() => Plan) = lamb, errorHandler?: () => void) =>
   mount(WorkBack, {
-    ...(errorHandler === undefined ? {} : { global: { config: { errorHandler } } }),
-    props: {
-      plan,
-      kitchen: twoPots,
-      wanted: { by: "volume" as const, volumeL: 3 },
-      units: "metric" as const,
+    global: {
+      provide: planned(plan, { kitchen: twoPots }),
+      ...(errorHandler === undefined ? {} : { config: { errorHandler } }),
     },
+    props: { wanted: { by: "volume" as const, volumeL: 3 } },
   });
 
 describe("from the wanted result back", () => {
@@ -99,13 +100,14 @@ describe("from the wanted result back", () => {
   });
 
   test("left, or asked of a plan that has changed since, an answer is dropped", async () => {
-    const wrapper = shown();
+    const plan = shallowRef(lamb);
+    const wrapper = shown(() => plan.value);
     await wrapper.find("button.button").trigger("click");
     await wrapper.find("button.link").trigger("click");
     await answer();
     expect(wrapper.find(".options").exists()).toBe(false);
     await wrapper.find("button.button").trigger("click");
-    await wrapper.setProps({ plan: { ...lamb, prepareMin: lamb.prepareMin + 1 } });
+    plan.value = { ...lamb, prepareMin: lamb.prepareMin + 1 };
     await answer();
     expect(wrapper.find(".options").exists()).toBe(false);
     expect(wrapper.find("button.button").attributes("disabled")).toBeUndefined();

@@ -3,21 +3,18 @@ import type { HobHeat } from "@kettlos/core/heats/hob-schema";
 import { simmerC } from "@kettlos/core/heat/hob";
 import { VIGOURS, type Vigour } from "@kettlos/core/heat/constants";
 import { SIMMER_LOOK } from "@kettlos/core/heat/simmer-look";
-import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
-import { showDuration, showTemperature, type UnitSystem } from "@kettlos/core/units/show";
-import { computed } from "vue";
+import { showDuration, showTemperature } from "@kettlos/core/units/show";
 import QuantityField from "../../../controls/QuantityField.vue";
+import { useThePlan } from "../the-plan";
 
 /** How hard it simmers, by what it looks like and what it reads here; and whether it boils first. */
 const props = defineProps<{
   heat: HobHeat;
-  kitchen: Kitchen;
-  units: UnitSystem;
 }>();
+const { kitchen, one } = useThePlan();
 const emit = defineEmits<{ change: [Partial<Plan>] }>();
 
-const one = computed(() => (props.units === "us" ? "us" : "metric"));
 const setHeat = (part: Partial<HobHeat>) => emit("change", { heat: { ...props.heat, ...part } });
 const isSet = (v: Vigour) => props.heat.vigour === v;
 </script>

@@ -1,15 +1,14 @@
 <script setup lang="ts">
-import { resolve } from "@kettlos/core/simulate/set-pot";
 import { useWords } from "../../../data/use-words";
 import { statedHeat } from "@kettlos/core/formats/recipe/stated-heat";
-import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
 import { outcomeOf } from "@kettlos/core/units/problem";
 import { ref } from "vue";
+import { useThePlan } from "../the-plan";
 
 /** Heat, lid and time, said in one go as a cook says them. */
-const props = defineProps<{ plan: Plan; kitchen: Kitchen }>();
 const emit = defineEmits<{ change: [Partial<Plan>] }>();
+const { setPot } = useThePlan();
 const words = useWords();
 
 const text = ref("");
@@ -17,7 +16,7 @@ const problem = ref("");
 function take() {
   problem.value = "";
   if (text.value.trim() === "") return;
-  const outcome = outcomeOf(() => statedHeat(text.value, resolve(props.plan, props.kitchen)));
+  const outcome = outcomeOf(() => statedHeat(text.value, setPot.value));
   if (!outcome.ok) return void (problem.value = words(outcome.problem.said));
   text.value = "";
   emit("change", outcome.value);

@@ -1,13 +1,9 @@
 <script setup lang="ts">
-import { resolve } from "@kettlos/core/simulate/set-pot";
 import { isOnRing } from "@kettlos/core/heats/heat";
-import type { Answers } from "@kettlos/core/because/answers";
 import type { Verdict } from "@kettlos/core/dish/verdicts";
 import { sentenceParts, type SentenceField } from "@kettlos/core/because/sentence";
 import { scaledToIngredient } from "@kettlos/core/dish/scale";
-import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import type { Plan, PlanItem } from "@kettlos/core/simulate/plan-schema";
-import type { UnitSystem } from "@kettlos/core/units/show";
 import { computed } from "vue";
 import EditPopover from "../../../controls/EditPopover.vue";
 import { useOpened } from "../../../controls/use-opened";
@@ -18,24 +14,17 @@ import PotChoice from "../pot/PotChoice.vue";
 import StopEditor from "./StopEditor.vue";
 import StretchEditor from "../simmer/StretchEditor.vue";
 import WaterEditor from "../pot/WaterEditor.vue";
+import { useThePlan } from "../the-plan";
 
 /** The plan in one sentence that is also its form: each underlined part opens where it stands. */
-const props = defineProps<{
-  plan: Plan;
-  plans: readonly Plan[];
-  kitchen: Kitchen;
-  answers: Answers;
-  units: UnitSystem;
-}>();
 const emit = defineEmits<{
   change: [Partial<Plan>];
   changeItem: [id: string, part: Partial<PlanItem>];
   removeItem: [id: string];
 }>();
+const { plan, kitchen, setPot, answers, units } = useThePlan();
 
-const parts = computed(() =>
-  sentenceParts(resolve(props.plan, props.kitchen), props.answers, props.units),
-);
+const parts = computed(() => sentenceParts(setPot.value, answers.value, units.value));
 const STOPS = /^[,.:;]+/u;
 const isTail = (i: number) => parts.value[i]?.field === undefined && parts.value[i - 1]?.field;
 /** What opens holds the stop that follows it: no line begins with a comma. */
@@ -59,7 +48,7 @@ const openField = computed(
 );
 const openItem = computed(() => {
   const field = openField.value;
-  return field?.of === "item" ? props.plan.items.find((i) => i.id === field.itemId) : undefined;
+  return field?.of === "item" ? plan.value.items.find((i) => i.id === field.itemId) : undefined;
 });
 const isBad = ({ state }: Verdict) => state !== "done" && state !== "atItsBest";
 const WIDTH: Record<SentenceField["of"], number> = {
@@ -112,10 +101,6 @@ const FIELD_WORDS: Record<SentenceField["of"], string> = {
     <ItemEditor
       v-if="openItem"
       :item="openItem"
-      :plan="plan"
-      :plans="plans"
-      :kitchen="kitchen"
-      :units="units"
       :verdict="answers.dish.verdicts.find((v) => v.itemId === openItem?.id && isBad(v)) ?? null"
       @change="emit('changeItem', openItem.id, $event)"
       @remove="emit('removeItem', openItem.id)"
@@ -124,41 +109,18 @@ const FIELD_WORDS: Record<SentenceField["of"], string> = {
     <StretchEditor
       v-else-if="openField.of === 'stretch'"
       :stretch-id="openField.stretchId"
-      :plan="plan"
-      :kitchen="kitchen"
-      :answers="answers"
-      :units="units"
       @change="emit('change', $event)"
     />
     <WaterEditor
       v-else-if="openField.of === 'water'"
-      :plan="plan"
-      :kitchen="kitchen"
-      :water-l="answers.waterL"
-      :units="units"
       @state="emit('change', { water: $event })"
       @plan="emit('change', $event)"
     />
-    <PotChoice
-      v-else-if="openField.of === 'vessel'"
-      :plan="plan"
-      :kitchen="kitchen"
-      :answers="answers"
-      :units="units"
-      @change="emit('change', $event)"
-    />
-    <StopEditor
-      v-else-if="openField.of === 'stop'"
-      :plan="plan"
-      :answers="answers"
-      :units="units"
-      @change="emit('change', $event)"
-    />
+    <PotChoice v-else-if="openField.of === 'vessel'" @change="emit('change', $event)" />
+    <StopEditor v-else-if="openField.of === 'stop'" @change="emit('change', $event)" />
     <HeatChoice
       v-else-if="openField.of === 'vigour' && isOnRing(plan.heat)"
       :heat="plan.heat"
-      :kitchen="kitchen"
-      :units="units"
       @change="emit('change', $event)"
     />
     <HeatFields

@@ -1,37 +1,25 @@
 <script setup lang="ts">
 import { SET_WORDS } from "@kettlos/core/extraction/set";
-import type { Answers } from "@kettlos/core/because/answers";
-import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import type { Plan, PlanItem } from "@kettlos/core/simulate/plan-schema";
-import { showDuration, type UnitSystem } from "@kettlos/core/units/show";
+import { showDuration } from "@kettlos/core/units/show";
 import WhyFigure from "../../../controls/WhyFigure.vue";
 import DishPanel from "../dish/DishPanel.vue";
 import PlanSentence from "./PlanSentence.vue";
+import { useThePlan } from "../the-plan";
 
 /** The plan in words: its sentence, where its figures come from, and what goes in. */
-defineProps<{
-  plan: Plan;
-  plans: readonly Plan[];
-  kitchen: Kitchen;
-  answers: Answers;
-  units: UnitSystem;
-}>();
 defineEmits<{
   change: [Partial<Plan>];
   changeItem: [id: string, part: Partial<PlanItem>];
   addItem: [PlanItem];
   removeItem: [id: string];
 }>();
+const { plan, answers } = useThePlan();
 </script>
 
 <template>
   <div class="words">
     <PlanSentence
-      :plan="plan"
-      :plans="plans"
-      :kitchen="kitchen"
-      :answers="answers"
-      :units="units"
       @change="$emit('change', $event)"
       @change-item="(id, part) => $emit('changeItem', id, part)"
       @remove-item="$emit('removeItem', $event)"
@@ -58,11 +46,6 @@ defineEmits<{
     </p>
     <DishPanel
       :key="plan.id"
-      :plan="plan"
-      :plans="plans"
-      :kitchen="kitchen"
-      :answers="answers"
-      :units="units"
       @change="$emit('change', $event)"
       @change-item="(id, part) => $emit('changeItem', id, part)"
       @add-item="$emit('addItem', $event)"

@@ -1,22 +1,18 @@
 <script setup lang="ts">
-import type { Answers } from "@kettlos/core/because/answers";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
 import { nameOf } from "@kettlos/core/simulate/item-facts";
 import { judgedTarget } from "@kettlos/core/simulate/judged";
-import { showDuration, type UnitSystem } from "@kettlos/core/units/show";
+import { showDuration } from "@kettlos/core/units/show";
 import { computed } from "vue";
 import StopFields from "./StopFields.vue";
+import { useThePlan } from "../the-plan";
 
 /** When it is enough: by the clock, or when the level has come down. */
-const props = defineProps<{
-  plan: Plan;
-  answers: Answers;
-  units: UnitSystem;
-}>();
 const emit = defineEmits<{ change: [Partial<Plan>] }>();
+const { plan, answers } = useThePlan();
 
 const now = computed(() => {
-  const { trace } = props.answers;
+  const { trace } = answers.value;
   const went = trace.stretches[0];
   return {
     holdMin: went === undefined ? trace.holdMin : went.toMin - went.fromMin,
@@ -26,11 +22,11 @@ const now = computed(() => {
 });
 /** What can be judged by its bite here; by itself it is what is done last. */
 const judged = computed(() => {
-  const { trace } = props.answers;
-  return props.plan.items.filter((i) => i.when.at !== "nextDay" && judgedTarget(i, trace) !== null);
+  const { trace } = answers.value;
+  return plan.value.items.filter((i) => i.when.at !== "nextDay" && judgedTarget(i, trace) !== null);
 });
 const last = computed(() => {
-  const item = props.plan.items.find((i) => i.id === props.answers.trace.mainItemId);
+  const item = plan.value.items.find((i) => i.id === answers.value.trace.mainItemId);
   return item === undefined ? "" : nameOf(item).toLowerCase();
 });
 </script>
@@ -39,7 +35,6 @@ const last = computed(() => {
   <div class="stop">
     <StopFields
       :stop="plan.stop"
-      :units="units"
       :now="now"
       label="Simmer"
       of-what="what went in"

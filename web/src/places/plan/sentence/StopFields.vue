@@ -5,16 +5,15 @@ import NumberField from "../../../controls/NumberField.vue";
 import { SHARE_LEFT, HOLD_MIN } from "@kettlos/core/units/limits";
 import { BODIES, bodyOf } from "@kettlos/core/seasoning/thickness";
 import type { Stop } from "@kettlos/core/simulate/plan-schema";
-import type { UnitSystem } from "@kettlos/core/units/show";
 import { computed } from "vue";
 import UnitField from "../../../controls/UnitField.vue";
 import TemperatureField from "../../../controls/TemperatureField.vue";
 import TickChoice from "../../../controls/TickChoice.vue";
+import { useThePlan } from "../the-plan";
 
 /** Until when: by the clock, until tender, or when the level has come down. */
 const props = defineProps<{
   stop: Stop;
-  units: UnitSystem;
   /** As it is worked out now: where another end begins from. */
   now: { readonly holdMin: number; readonly endLiquidL: number; readonly endDepthM: number };
   /** What the time is of, and what a share is of. */
@@ -23,6 +22,7 @@ const props = defineProps<{
   /** Off the heat it stands: the clock says when, or how cool it is. */
   isOff?: boolean;
 }>();
+const { units } = useThePlan();
 const emit = defineEmits<{ change: [Stop] }>();
 
 const words = useWords();

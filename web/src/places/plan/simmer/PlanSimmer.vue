@@ -1,9 +1,7 @@
 <script setup lang="ts">
 import { BY_WORDS } from "@kettlos/core/because/answers";
-import type { Answers } from "@kettlos/core/because/answers";
-import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
-import { showDuration, type UnitSystem } from "@kettlos/core/units/show";
+import { showDuration } from "@kettlos/core/units/show";
 import { computed } from "vue";
 import HeatSaid from "../sentence/HeatSaid.vue";
 import HeatFields from "../../../controls/heat/HeatFields.vue";
@@ -11,14 +9,15 @@ import { markLabels } from "../../../drawings/mark-labels";
 import SimmerRibbon from "../../../drawings/SimmerRibbon.vue";
 import StretchList from "./StretchList.vue";
 import WorkStrip from "../../../drawings/WorkStrip.vue";
+import { useThePlan } from "../the-plan";
 
 /** Heat, lid and time, and what they do to the pot over the hours. */
-const props = defineProps<{ plan: Plan; kitchen: Kitchen; answers: Answers; units: UnitSystem }>();
 defineEmits<{ change: [Partial<Plan>]; holdBy: [minutes: number] }>();
+const { plan, kitchen, answers, units } = useThePlan();
 
-const labels = computed(() => markLabels(props.plan, props.answers.trace, props.units));
+const labels = computed(() => markLabels(plan.value, answers.value.trace, units.value));
 const window = computed(() => {
-  const { flavour } = props.answers;
+  const { flavour } = answers.value;
   if (flavour === null) return null;
   return {
     from: flavour.window.from.value,
@@ -58,17 +57,11 @@ const window = computed(() => {
           +
         </button>
       </div>
-      <HeatSaid :plan="plan" :kitchen="kitchen" @change="$emit('change', $event)" />
+      <HeatSaid @change="$emit('change', $event)" />
       <RouterLink v-if="plan.items.length > 0" class="other" :to="`/crossover/${plan.id}`"
         >On another heat</RouterLink
       >
-      <StretchList
-        :plan="plan"
-        :kitchen="kitchen"
-        :answers="answers"
-        :units="units"
-        @change="$emit('change', $event)"
-      />
+      <StretchList @change="$emit('change', $event)" />
     </div>
     <WorkStrip :tasks="answers.dish.tasks" />
     <SimmerRibbon

@@ -2,35 +2,30 @@
 import { findVessel } from "@kettlos/core/simulate/set-pot";
 import type { Method, StretchHeat } from "@kettlos/core/heats/heat-schema";
 import { HEATS, METHODS, isRest, suits } from "@kettlos/core/heats/heat";
-import type { Answers } from "@kettlos/core/because/answers";
 import { laterHeat } from "@kettlos/core/convert/stretch-ideas";
-import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import type { HeatStretch, Plan } from "@kettlos/core/simulate/plan-schema";
 import { withoutStretch } from "@kettlos/core/simulate/without-stretch";
-import type { UnitSystem } from "@kettlos/core/units/show";
 import { computed } from "vue";
 import HeatFields from "../../../controls/heat/HeatFields.vue";
 import { HOB_LIDS } from "../../../controls/heat/lids";
 import TickChoice from "../../../controls/TickChoice.vue";
 import StopFields from "../sentence/StopFields.vue";
 import StretchMoves from "./StretchMoves.vue";
+import { useThePlan } from "../the-plan";
 
 /** One later stretch of the heat: on what, until when, and what comes out or goes back as it begins. */
 const props = defineProps<{
   stretchId: string;
-  plan: Plan;
-  kitchen: Kitchen;
-  answers: Answers;
-  units: UnitSystem;
 }>();
+const { plan, kitchen, answers, units } = useThePlan();
 const emit = defineEmits<{ change: [Partial<Plan>] }>();
 
-const index = computed(() => props.plan.then.findIndex((s) => s.id === props.stretchId));
-const stretch = computed(() => props.plan.then[index.value] ?? null);
+const index = computed(() => plan.value.then.findIndex((s) => s.id === props.stretchId));
+const stretch = computed(() => plan.value.then[index.value] ?? null);
 const methods = computed(() => {
-  const vessel = findVessel(props.plan, props.kitchen);
+  const vessel = findVessel(plan.value, kitchen.value);
   const fits = METHODS.filter(
-    (m) => vessel !== undefined && suits(vessel, m) && laterHeat(m, props.kitchen) !== null,
+    (m) => vessel !== undefined && suits(vessel, m) && laterHeat(m, kitchen.value) !== null,
   );
   return [
     ...fits.map((value) => ({ value: value as Method | "rest", label: HEATS[value].name })),
@@ -38,7 +33,7 @@ const methods = computed(() => {
   ];
 });
 const now = computed(() => {
-  const { trace } = props.answers;
+  const { trace } = answers.value;
   const went = trace.stretches[index.value + 1];
   return {
     holdMin: went === undefined ? 30 : went.toMin - went.fromMin,
@@ -47,7 +42,7 @@ const now = computed(() => {
   };
 });
 const put = (next: HeatStretch) =>
-  emit("change", { then: props.plan.then.map((s) => (s.id === next.id ? next : s)) });
+  emit("change", { then: plan.value.then.map((s) => (s.id === next.id ? next : s)) });
 
 function setHeat(heat: StretchHeat) {
   if (stretch.value === null) return;
@@ -62,7 +57,7 @@ function setHeat(heat: StretchHeat) {
 }
 function setMethod(method: Method | "rest") {
   const heat: StretchHeat | null =
-    method === "rest" ? { method, lid: "on" } : laterHeat(method, props.kitchen);
+    method === "rest" ? { method, lid: "on" } : laterHeat(method, kitchen.value);
   if (heat !== null) setHeat(heat);
 }
 function setStrained(isStrained: boolean) {
@@ -71,7 +66,7 @@ function setStrained(isStrained: boolean) {
   put(isStrained ? { ...rest, isStrained } : rest);
 }
 function remove() {
-  const { then, items } = withoutStretch(props.plan, props.stretchId);
+  const { then, items } = withoutStretch(plan.value, props.stretchId);
   emit("change", { then, items });
 }
 </script>
@@ -104,7 +99,6 @@ function remove() {
     />
     <StopFields
       :stop="stretch.stop"
-      :units="units"
       :now="now"
       :is-off="isRest(stretch.heat)"
       label="So long"
@@ -119,7 +113,7 @@ function remove() {
       />
       strained first: all that is in it stays out, the liquid goes on
     </label>
-    <StretchMoves :stretch-id="stretchId" :plan="plan" @change="emit('change', $event)" />
+    <StretchMoves :stretch-id="stretchId" @change="emit('change', $event)" />
     <p>
       <button type="button" class="link" @click="remove">Take this stretch out</button>
     </p>

@@ -1,35 +1,32 @@
 <script setup lang="ts">
-import { resolve } from "@kettlos/core/simulate/set-pot";
 import { word } from "@kettlos/core/units/word";
-import type { Answers } from "@kettlos/core/because/answers";
 import { movesWith } from "@kettlos/core/batch/stretch-actions";
 import { stretchIdeas, type StretchIdea } from "@kettlos/core/convert/stretch-ideas";
 import { fold } from "@kettlos/core/batch/fold";
 import { nameOf } from "@kettlos/core/simulate/item-facts";
-import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
 import { turnsOf } from "@kettlos/core/schedule/turns";
-import { showDuration, showVolume, type UnitSystem } from "@kettlos/core/units/show";
+import { showDuration, showVolume } from "@kettlos/core/units/show";
 import { computed } from "vue";
 import EditPopover from "../../../controls/EditPopover.vue";
 import WhyFigure from "../../../controls/WhyFigure.vue";
 import { useOpened } from "../../../controls/use-opened";
 import { newId } from "../../../data/new-id";
 import StretchEditor from "./StretchEditor.vue";
+import { useThePlan } from "../the-plan";
 
 /** What follows on the first heat, one stretch after another, and what could. */
-const props = defineProps<{ plan: Plan; kitchen: Kitchen; answers: Answers; units: UnitSystem }>();
 const emit = defineEmits<{ change: [Partial<Plan>] }>();
+const { plan, setPot, answers, one } = useThePlan();
 
 const { key, anchor, toggle, shut } = useOpened();
-const ideas = computed(() => stretchIdeas(resolve(props.plan, props.kitchen)));
-const one = computed(() => (props.units === "us" ? "us" : "metric"));
+const ideas = computed(() => stretchIdeas(setPot.value));
 const NOTHING_DONE = fold([]);
 const rows = computed(() =>
-  turnsOf(props.plan).map(({ stretchId, title }, i) => {
-    const went = props.answers.trace.stretches[i + 1];
-    const moves = movesWith(stretchId, props.plan, NOTHING_DONE);
-    const isByClock = props.plan.then[i]?.stop.by === "time";
+  turnsOf(plan.value).map(({ stretchId, title }, i) => {
+    const went = answers.value.trace.stretches[i + 1];
+    const moves = movesWith(stretchId, plan.value, NOTHING_DONE);
+    const isByClock = plan.value.then[i]?.stop.by === "time";
     const said = (items: readonly Plan["items"][number][], word: string) =>
       items.map((item) => `${nameOf(item).toLowerCase()} ${word}`);
     return {
@@ -49,14 +46,14 @@ const rows = computed(() =>
   }),
 );
 const inAll = computed(() => {
-  const { low, expected, high } = props.answers.figures.holdMin;
+  const { low, expected, high } = answers.value.figures.holdMin;
   const range = high - low < 1 ? "" : ` (${showDuration(low)} to ${showDuration(high)})`;
   return `${showDuration(expected)}${range}`;
 });
 function add({ stretch }: StretchIdea) {
   const id = newId();
   shut();
-  emit("change", { then: [...props.plan.then, { ...stretch, id }] });
+  emit("change", { then: [...plan.value.then, { ...stretch, id }] });
 }
 const openStretch = computed(() => rows.value.find((r) => r.id === key.value) ?? null);
 </script>
@@ -113,14 +110,7 @@ const openStretch = computed(() => rows.value.find((r) => r.id === key.value) ??
       :label="`Change: ${openStretch.title}`"
       @shut="shut"
     >
-      <StretchEditor
-        :stretch-id="openStretch.id"
-        :plan="plan"
-        :kitchen="kitchen"
-        :answers="answers"
-        :units="units"
-        @change="emit('change', $event)"
-      />
+      <StretchEditor :stretch-id="openStretch.id" @change="emit('change', $event)" />
     </EditPopover>
   </div>
 </template>

@@ -2,21 +2,23 @@
 import { ingredientOf, nameOf } from "@kettlos/core/simulate/item-facts";
 import type { Plan, PlanItem } from "@kettlos/core/simulate/plan-schema";
 import { computed } from "vue";
+import { useThePlan } from "../the-plan";
 
 /** What is lifted out as a stretch begins, and what goes back into the pot. */
-const props = defineProps<{ stretchId: string; plan: Plan }>();
+const props = defineProps<{ stretchId: string }>();
+const { plan } = useThePlan();
 const emit = defineEmits<{ change: [Partial<Plan>] }>();
 
-const at = computed(() => props.plan.then.findIndex((s) => s.id === props.stretchId));
+const at = computed(() => plan.value.then.findIndex((s) => s.id === props.stretchId));
 const outIndex = (item: PlanItem) => {
   const when = item.out?.when;
-  return when?.at === "stretch" ? props.plan.then.findIndex((s) => s.id === when.stretchId) : -1;
+  return when?.at === "stretch" ? plan.value.then.findIndex((s) => s.id === when.stretchId) : -1;
 };
 /** What is lifted out in one go; anything else can be by its own line. */
 const LIFTED: ReadonlySet<string> = new Set(["meat", "bones", "fish"]);
 /** Pieces that are in before, and can be lifted. */
 const liftable = computed(() =>
-  props.plan.items.filter(
+  plan.value.items.filter(
     (i) =>
       (LIFTED.has(ingredientOf(i).group) || outIndex(i) === at.value) &&
       i.when.at === "start" &&
@@ -26,13 +28,13 @@ const liftable = computed(() =>
 );
 /** What is out by then. */
 const returnable = computed(() =>
-  props.plan.items.filter(
+  plan.value.items.filter(
     (i) => i.out?.isBack === true && outIndex(i) >= 0 && outIndex(i) < at.value,
   ),
 );
 
 function put(item: PlanItem) {
-  emit("change", { items: props.plan.items.map((i) => (i.id === item.id ? item : i)) });
+  emit("change", { items: plan.value.items.map((i) => (i.id === item.id ? item : i)) });
 }
 function setOut(item: PlanItem, isOut: boolean) {
   const { out: _out, ...stays } = item;
