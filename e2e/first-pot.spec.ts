@@ -3,6 +3,7 @@ import {
   fill,
   forward,
   light,
+  measurePot,
   openOwn,
   planEmptyPot,
   putIn,
@@ -191,12 +192,13 @@ test("a first minute that goes wrong: an impossible pot, a height of two meaning
     await page.getByLabel(label).press("Enter");
   };
   const start = page.getByRole("button", { name: "Start with this pot" });
-  await type("My pot holds", "200 L");
-  await type("and is this wide inside", "8 cm");
+  const put = page.getByRole("button", { name: "Put it with the others" });
+  await expect(page.getByRole("button", { name: "Tap your pots first" })).toBeDisabled();
+  await measurePot(page, "200 L", "8 cm");
   await expect(page.getByText(/would be 3978.9 cm high: check both/)).toBeVisible();
-  await expect(start).toBeDisabled();
-  await type("My pot holds", "5 L");
-  await type("and is this wide inside", "22 cm");
+  await expect(put).toBeDisabled();
+  await measurePot(page, "5 L", "22 cm");
+  await put.click();
   await type("Altitude you cook at", "5,300 ft");
   await start.click();
   await expect(page.getByText("Not kept yet: “Altitude you cook at” is not clear.")).toBeVisible();

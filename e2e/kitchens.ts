@@ -16,12 +16,25 @@ export async function openOwn(
   await page.goto("/");
   await page.getByLabel("Altitude you cook at").fill("500");
   await page.getByLabel("Altitude you cook at").press("Enter");
-  await page.getByLabel("My pot holds").fill(holds);
-  await page.getByLabel("My pot holds").press("Enter");
-  await page.getByLabel("and is this wide inside").fill(wide);
-  await page.getByLabel("and is this wide inside").press("Enter");
+  await measurePot(page, holds, wide);
+  await page.getByRole("button", { name: "Put it with the others" }).click();
+  await page.getByRole("group", { name: "How many there are" }).getByText("1").click();
+  await page.getByRole("group", { name: "Oven" }).getByText("no oven").click();
   await page.getByRole("button", { name: "Start with this pot" }).click();
   await expect(page.getByRole("heading", { name: "My kitchen" })).toBeVisible();
+}
+
+/** On the first visit: a pot by what it holds and how wide it is. */
+export async function measurePot(page: Page, holds: string, wide: string): Promise<void> {
+  const other = page.getByRole("button", { name: "Another size, or one that was measured" });
+  if (await other.isVisible()) await other.click();
+  for (const [label, text] of [
+    ["My pot holds", holds],
+    ["and is this wide inside", wide],
+  ] as const) {
+    await page.getByLabel(label).fill(text);
+    await page.getByLabel(label).press("Enter");
+  }
 }
 
 /** Lets the page's own clock run on by minutes, and a second more for what it brings. */

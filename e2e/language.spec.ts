@@ -161,8 +161,13 @@ test("in another language a kitchen with nothing in it yet says so everywhere", 
   browser,
 }) => {
   test.slow();
-  const { page, visit, wrong, close } = await readerOf(browser, PHONE);
-  await page.locator("main button").last().click();
+  const { page, look, visit, wrong, close } = await readerOf(browser, PHONE);
+  const sizes = page.locator(".forms button");
+  for (const i of [0, 3, 7]) await sizes.nth(i).click();
+  await page.locator("main .link").click();
+  await page.locator(".kept button").first().click();
+  await look("what stands in the kitchen");
+  await page.locator("main button[type=submit]").click();
   await page.locator("nav a").first().waitFor();
   for (const path of [
     ...["/bench", "/plan", "/crossover", "/convert", "/clock", "/cook", "/strain", "/chill"],

@@ -113,6 +113,7 @@ test("everything out to a file and back; a bad file changes nothing", async ({ p
   await page.getByRole("button", { name: "Leave the sample kitchen" }).click();
   await page.getByRole("button", { name: "Remove it all" }).click();
   await expect(page.getByRole("heading", { name: "Set up mine" })).toBeVisible();
+  await page.getByRole("group", { name: "Stockpot" }).getByRole("button").first().click();
   await page.getByRole("button", { name: "Start with this pot" }).click();
   await expect(page.getByRole("heading", { name: "My kitchen" })).toBeVisible();
   await page.goto("/plan");

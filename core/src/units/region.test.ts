@@ -10,7 +10,16 @@ test.each([
   ["en-GB", { decimal: ".", clock: 24, dates: "dayFirst", weekFrom: 1, measures: "metric" }],
   ["de-AT", { decimal: ",", clock: 24, dates: "dayFirst", weekFrom: 1, measures: "metric" }],
   ["es-MX", { decimal: ".", clock: 12, dates: "dayFirst", weekFrom: 0, measures: "metric" }],
-  ["ja-JP", { decimal: ".", clock: 24, dates: "monthFirst", weekFrom: 0, measures: "metric" }],
+  [
+    "ja-JP",
+    {
+      decimal: ".",
+      clock: 24,
+      dates: "monthFirst",
+      weekFrom: 0,
+      measures: "metric",
+    },
+  ],
   // Its own figures are not those that are written here.
   ["ar-EG", { decimal: ".", clock: 12, dates: "dayFirst", weekFrom: 6, measures: "metric" }],
 ] as const)("%s", (locale, region) => expect(regionOf(locale)).toEqual(region));

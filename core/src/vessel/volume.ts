@@ -105,6 +105,27 @@ function ellipsePerimeterM(a: number, b: number): number {
 }
 
 /**
+ * A vessel as high as it takes to hold so much, its floor and rim as they are.
+ * @param acrossM how wide it is said to be, for the words
+ * @throws Problem `range` where it would be a pipe
+ */
+export function asHighAsHolds<S extends VesselShape>(
+  vessel: S,
+  wantedL: number,
+  acrossM: number,
+): S {
+  const heightM = (vessel.heightM * wantedL) / capacityL(vessel);
+  if (heightM > Math.min(TALLEST_M, acrossM * TALLEST_FOR_WIDTH))
+    throw new Problem(
+      "range",
+      "heightM",
+      heightM,
+      say`A pot ${metres(acrossM)} wide that holds ${litres(wantedL)} would be ${metres(heightM)} high: check both.`,
+    );
+  return { ...vessel, heightM };
+}
+
+/**
  * A straight round vessel from what a cook knows: "it holds 12 L and is 26 cm across".
  * @throws Problem `range`
  * @example roundFromCapacity(12, 0.26).heightM // 0.226
@@ -112,18 +133,11 @@ function ellipsePerimeterM(a: number, b: number): number {
 export function roundFromCapacity(capacityWantedL: number, diameterM: number): VesselShape {
   requireWithin("capacityL", capacityWantedL, 0.2, 200, "L");
   requireWithin("diameterM", diameterM, 0.08, 1, "m");
-  const heightM = capacityWantedL / 1000 / ((Math.PI / 4) * diameterM ** 2);
-  if (heightM > Math.min(TALLEST_M, diameterM * TALLEST_FOR_WIDTH))
-    throw new Problem(
-      "range",
-      "heightM",
-      heightM,
-      say`A pot ${metres(diameterM)} wide that holds ${litres(capacityWantedL)} would be ${metres(heightM)} high: check both.`,
-    );
-  return {
+  const shape: VesselShape = {
     shape: "round",
     bottomM: [diameterM, diameterM],
     topM: [diameterM, diameterM],
-    heightM,
+    heightM: diameterM,
   };
+  return asHighAsHolds(shape, capacityWantedL, diameterM);
 }

@@ -1,61 +1,17 @@
 <script setup lang="ts">
-import { SCHEMA_VERSION } from "@kettlos/core/simulate/schema-version";
-import { regionHere } from "@kettlos/core/units/region";
-import { INCH_M, US_QUART_L } from "@kettlos/core/units/us-measures";
-import { useWords } from "../../data/use-words";
 import { dateClockOf } from "@kettlos/core/units/moments";
-import { KitchenSchema } from "@kettlos/core/simulate/kitchen-schema";
-import { outcomeOf } from "@kettlos/core/units/problem";
-import {
-  showAltitude,
-  showLength,
-  showTemperature,
-  type UnitSystem,
-} from "@kettlos/core/units/show";
-import { roundFromCapacity } from "@kettlos/core/vessel/volume";
-import { boilingPointC } from "@kettlos/core/water/altitude";
 import type { FileProblem } from "@kettlos/core/formats/file-problem";
 import type { FileReport } from "@kettlos/core/formats/file-report";
-import { computed, defineAsyncComponent, ref, shallowRef } from "vue";
-import FieldForm from "../../controls/FieldForm.vue";
-import UnitField from "../../controls/UnitField.vue";
-import QuantityField from "../../controls/QuantityField.vue";
-import TickChoice from "../../controls/TickChoice.vue";
+import { defineAsyncComponent, ref, shallowRef } from "vue";
 import { db } from "../../data/db";
-import { saveKitchen } from "../../data/repository";
 import { useLive } from "../../data/use-live";
-import SmallPot from "../../drawings/SmallPot.vue";
-import { ordinaryVessel } from "../../data/ordinary-vessel";
-import { RINGS, type RingKind } from "@kettlos/core/heat/ring-kinds";
-import { RING_OPTIONS } from "../../words/ring-options";
 import { report } from "../../frame/errors";
-import { newId } from "../../data/new-id";
+import OwnKitchen from "./OwnKitchen.vue";
 
-const words = useWords();
 const FileReportView = defineAsyncComponent(() => import("../../controls/FileReportView.vue"));
 
-/** The first minute: look round the sample kitchen, or say where you cook and in which pot. */
-const { measures } = regionHere();
-const units = ref<UnitSystem>(measures);
-const UNITS = [
-  { value: "metric", label: "metric" },
-  { value: "us", label: "US" },
-  { value: "both", label: "both" },
-] as const;
-const one = computed(() => (units.value === "us" ? "us" : "metric"));
-const altitudeM = ref<number | null>(0);
-/** A stockpot as it is sold there. */
-const capacity = ref<number | null>(measures === "us" ? 12 * US_QUART_L : 12);
-const across = ref<number | null>(measures === "us" ? 10.5 * INCH_M : 0.26);
-const ringKind = ref<RingKind>("gas");
+/** The first minutes: look round the sample kitchen, take up a file, or say what stands in one's own. */
 const isLoading = ref(false);
-
-const vessel = computed(() =>
-  outcomeOf(() =>
-    ordinaryVessel("My pot", roundFromCapacity(capacity.value ?? 0, across.value ?? 0)),
-  ),
-);
-const boiling = computed(() => showTemperature(boilingPointC(altitudeM.value ?? 0), units.value));
 
 async function openSample() {
   isLoading.value = true;
@@ -103,28 +59,6 @@ async function takeIn() {
   const { importAll } = await import("../../data/backup");
   await importAll(waiting.value.file, "replace");
 }
-
-async function openOwn() {
-  if (!vessel.value.ok) return;
-  await saveKitchen(
-    KitchenSchema.parse({
-      schemaVersion: SCHEMA_VERSION,
-      id: newId(),
-      name: "My kitchen",
-      altitudeM: altitudeM.value ?? 0,
-      units: units.value,
-      vessels: [vessel.value.value],
-      rings: [
-        {
-          id: newId(),
-          name: "Big ring",
-          kind: ringKind.value,
-          powerW: RINGS[ringKind.value].usualW,
-        },
-      ],
-    }),
-  );
-}
 </script>
 
 <template>
@@ -138,7 +72,7 @@ async function openOwn() {
       <div class="sample">
         <h2>Look round first</h2>
         <p>Bramholt Hut is a made-up mountain hut with six pots, past batches and a broth on.</p>
-        <button type="button" class="button primary" :disabled="isLoading" @click="openSample">
+        <button type="button" class="button" :disabled="isLoading" @click="openSample">
           Open the sample kitchen
         </button>
       </div>
@@ -173,101 +107,36 @@ async function openOwn() {
         </ul>
       </div>
     </section>
-    <FieldForm class="own" aria-labelledby="own-title" @keep="openOwn">
-      <h2 id="own-title">Set up mine</h2>
-      <div class="fields">
-        <div class="measures">
-          <p class="quiet small" aria-hidden="true">I measure in</p>
-          <TickChoice v-model="units" label="I measure in" :options="UNITS" />
-        </div>
-        <div>
-          <QuantityField
-            v-model="altitudeM"
-            label="Altitude you cook at"
-            dimension="length"
-            :bare-unit="one === 'us' ? 'ft' : 'm'"
-            :show="(v) => showAltitude(v, one)"
-            :min="-430"
-            :max="5500"
-          />
-          <p class="quiet small boils">Water boils at {{ boiling }}.</p>
-        </div>
-        <UnitField
-          v-model="capacity"
-          label="My pot holds"
-          dimension="volume"
-          :units="units"
-          :min="0.2"
-          :max="200"
-        />
-        <UnitField
-          v-model="across"
-          label="and is this wide inside"
-          dimension="length"
-          :units="units"
-          :min="0.08"
-          :max="1"
-        />
-        <div>
-          <p class="quiet small" aria-hidden="true">It stands on</p>
-          <TickChoice v-model="ringKind" label="It stands on" :options="RING_OPTIONS" />
-        </div>
-      </div>
-      <figure v-if="vessel.ok">
-        <SmallPot :vessel="vessel.value" :px-per-m="560" label="Your pot, to scale" />
-        <figcaption class="quiet small">
-          so it is {{ showLength(vessel.value.heightM, units) }} high inside
-        </figcaption>
-      </figure>
-      <p v-if="!vessel.ok" class="ember" role="alert">{{ words(vessel.problem.said) }}</p>
-      <button type="submit" class="button primary" :disabled="!vessel.ok">
-        Start with this pot
-      </button>
-    </FieldForm>
+    <OwnKitchen class="own" />
   </div>
 </template>
 
 <style scoped>
 .first {
   display: grid;
-  grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
-  gap: var(--space-8) var(--space-9);
-  max-width: 1120px;
-  padding-top: var(--space-8);
+  grid-template-columns: minmax(260px, 1fr) minmax(0, 2.4fr);
+  gap: var(--space-8);
+  padding-top: var(--space-7);
 }
 
 h1 {
-  padding-bottom: var(--space-6);
-  font-size: var(--size-figure);
-  line-height: 46px;
+  padding-bottom: var(--space-5);
+  font-size: var(--size-head);
+  line-height: 34px;
 }
 
 .sample {
   display: grid;
-  gap: var(--space-5);
+  gap: var(--space-4);
   justify-items: start;
-  margin-top: var(--space-8);
-  padding-top: var(--space-6);
+  margin-top: var(--space-7);
+  padding-top: var(--space-5);
   border-top: 1px solid var(--hair);
 }
 
 .own {
-  display: grid;
-  gap: var(--space-6);
-  align-content: start;
-  justify-items: start;
   padding-left: var(--space-8);
   border-left: 1px solid var(--hair);
-}
-
-.boils {
-  padding-top: var(--space-2);
-}
-
-.fields {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: var(--space-6) var(--space-7);
 }
 
 @media (width <= 900px) {
@@ -280,11 +149,6 @@ h1 {
     padding: var(--space-6) 0 0;
     border-top: 1px solid var(--hair);
     border-left: 0;
-  }
-
-  h1 {
-    font-size: var(--size-head);
-    line-height: 32px;
   }
 }
 </style>

@@ -10,14 +10,14 @@ import UnitField from "../../controls/UnitField.vue";
 import { useKitchenStore } from "../../data/kitchen-store";
 import ContainerShape from "../../drawings/ContainerShape.vue";
 import ContainerEditor from "./ContainerEditor.vue";
-import { usualContainers } from "./usual-containers";
+import { usualContainers } from "../../data/usual-containers";
 
 /** What portions are kept in, room in the freezer, and how long stock is held to keep there. */
 const store = useKitchenStore();
 const all = computed(() => store.kitchen?.containers ?? []);
 const chosenId = ref<string | null>(null);
 const chosen = computed(() => all.value.find((c) => c.id === chosenId.value) ?? null);
-const usual = usualContainers();
+const usual = usualContainers(store.units === "us" ? "us" : "metric");
 const offered = computed(() =>
   usual.filter((u) => !all.value.some((c) => c.id === u.id || c.name === u.name)),
 );

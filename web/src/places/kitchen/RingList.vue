@@ -100,6 +100,11 @@ li {
   border-bottom: 1px solid var(--hair);
 }
 
+li > label {
+  flex: 1 1 250px;
+  max-width: 320px;
+}
+
 .button {
   margin-top: var(--space-5);
 }
