@@ -137,7 +137,7 @@ for (const [name, viewport] of [
     test.slow();
     const { page, look, visit, wrong, close } = await readerOf(browser, viewport);
     await page.locator("main button").first().click();
-    await page.locator("footer li").first().waitFor();
+    await page.locator("footer li.pressing").waitFor();
     for (const { path, opens = [], keys = "" } of PLACES) {
       await visit(path);
       for (const selector of opens) {
@@ -168,7 +168,7 @@ test("in another language a kitchen with nothing in it yet says so everywhere", 
   await page.locator(".kept button").first().click();
   await look("what stands in the kitchen");
   await page.locator("main button[type=submit]").click();
-  await page.locator("nav a").first().waitFor();
+  await page.locator("nav a:visible").first().waitFor();
   for (const path of [
     ...["/bench", "/plan", "/crossover", "/convert", "/clock", "/cook", "/strain", "/chill"],
     ...[
@@ -194,7 +194,7 @@ test("in another language a pot is followed from the ring to the larder, and ont
   test.slow();
   const { page, look, visit, wrong, close } = await readerOf(browser, PHONE);
   await page.locator("main button").first().click();
-  await page.locator("footer li").first().waitFor();
+  await page.locator("footer li.pressing").waitFor();
   await visit("/cook/on-fire");
   const events = async () => (await storedEvents(page)).length;
   /** Taps what the pot asks for, and reads what comes then. */

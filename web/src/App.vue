@@ -19,6 +19,7 @@ import { PLACES } from "./words/places";
 /** Each comes with the first time it is asked for. */
 const FindDialog = defineAsyncComponent(() => import("./find/FindDialog.vue"));
 const HelpSheet = defineAsyncComponent(() => import("./frame/HelpSheet.vue"));
+const PlacesBar = defineAsyncComponent(() => import("./frame/PlacesBar.vue"));
 
 useLook();
 const store = useKitchenStore();
@@ -137,6 +138,9 @@ watch(
     </main>
     <NoticeStrip />
     <HobRail v-if="hasKitchen" />
+    <div v-if="hasKitchen" class="bar">
+      <PlacesBar @find="showsFind = true" @help="showsHelp = true" />
+    </div>
   </div>
 </template>
 
@@ -157,6 +161,19 @@ main {
 
 main:focus-visible {
   box-shadow: none;
+}
+
+/* Its room is there before it is. */
+.bar {
+  display: none;
+  flex: none;
+  min-height: 49px;
+}
+
+@media (width <= 700px) {
+  .bar {
+    display: block;
+  }
 }
 
 .skip {
@@ -180,6 +197,10 @@ main:focus-visible {
 
   main {
     overflow: visible;
+  }
+
+  .bar {
+    display: none;
   }
 }
 </style>

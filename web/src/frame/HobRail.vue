@@ -4,7 +4,7 @@ import { MINUTE_MS, HOUR_MS } from "@kettlos/core/units/time";
 import { clockOf, hourOf, weekdayOf } from "@kettlos/core/units/moments";
 import { useMeasuredWidth } from "../drawings/measured-width";
 import { useStorage } from "@vueuse/core";
-import { computed, useTemplateRef, watchEffect } from "vue";
+import { computed, ref, useTemplateRef, watchEffect } from "vue";
 import { showDuration } from "@kettlos/core/units/show";
 import { usePotsStore } from "../data/pots-store";
 import { useKitchenStore } from "../data/kitchen-store";
@@ -117,10 +117,13 @@ const lines = computed(() =>
   clockStore.answer === null ? Math.max(before.value, bands.value.length) : bands.value.length,
 );
 const LINE_PX = 26;
+/** Where there is little room it is one line, of what is most pressing, until it is tapped open. */
+const isOpen = ref(false);
+const pressing = computed(() => (bands.value.find((b) => b.isOverdue) ?? bands.value[0])?.key);
 </script>
 
 <template>
-  <footer class="hob" aria-label="On the hob">
+  <footer class="hob" :class="{ folded: !isOpen }" aria-label="On the hob">
     <div class="now">
       <span class="label">On the hob</span>
       <strong class="figure">{{ clockOf(pots.nowMs) }}</strong>
@@ -141,7 +144,7 @@ const LINE_PX = 26;
       </div>
       <i class="needle" :style="{ left: `${share(pots.nowMs)}%` }" />
       <ul v-if="lines > 0" :style="{ minHeight: `${lines * LINE_PX}px` }">
-        <li v-for="band in bands" :key="band.key">
+        <li v-for="band in bands" :key="band.key" :class="{ pressing: band.key === pressing }">
           <RouterLink :to="band.to" :aria-label="`${band.name}: ${band.next}`">
             <span
               class="bar"
@@ -164,6 +167,19 @@ const LINE_PX = 26;
         Nothing on. <RouterLink to="/plan">Plan a pot</RouterLink>, then put it on.
       </p>
     </div>
+    <button
+      v-if="lines > 1"
+      type="button"
+      class="unfold"
+      :aria-expanded="isOpen"
+      :aria-label="isOpen ? 'Only the most pressing' : 'All that is on the hob'"
+      @click="isOpen = !isOpen"
+    >
+      <svg width="16" height="16" viewBox="0 0 16 16" aria-hidden="true">
+        <path :d="isOpen ? 'M2 5l6 6 6-6' : 'M2 11l6-6 6 6'" />
+      </svg>
+      <span v-if="!isOpen" aria-hidden="true">{{ lines }}</span>
+    </button>
   </footer>
 </template>
 
@@ -306,33 +322,47 @@ li a {
   font-weight: 700;
 }
 
-@media (width <= 700px) {
+.unfold {
+  display: none;
+}
+
+@media (width <= 700px), (height <= 480px) {
   .hob {
-    flex-direction: column;
+    align-items: start;
   }
 
   .now {
     flex-direction: row;
-    gap: var(--space-4);
+    gap: var(--space-3);
     align-items: baseline;
-    justify-content: flex-start;
     width: auto;
-    padding: var(--space-2) var(--space-6);
+    padding: var(--space-4) 0 var(--space-3) var(--space-6);
   }
 
   .now strong {
     font-size: var(--size-body);
-    line-height: 18px;
+    line-height: 20px;
   }
 
-  .lanes {
-    min-height: 30px;
-    padding: 0 0 var(--space-2);
-  }
-
+  .label,
   .axis,
   .night,
   .needle {
+    display: none;
+  }
+
+  .lanes {
+    min-height: 36px;
+    max-height: 40vh;
+    padding: var(--space-3) 0 var(--space-2);
+    overflow: auto;
+  }
+
+  ul {
+    min-height: 0 !important;
+  }
+
+  .folded li:not(.pressing) {
     display: none;
   }
 
@@ -341,13 +371,19 @@ li a {
   .words.on,
   .words.on:not(.planned) {
     right: auto !important;
-    left: 12px !important;
+    left: 0 !important;
     position: relative;
     display: block;
-    max-width: 96% !important;
-    padding-bottom: var(--space-3);
+    max-width: 100% !important;
+    padding: 0 var(--space-4);
     color: var(--rail-ink);
     white-space: normal;
+  }
+
+  .folded .words {
+    overflow: hidden;
+    text-overflow: ellipsis;
+    white-space: nowrap;
   }
 
   li a {
@@ -357,7 +393,30 @@ li a {
 
   .bar {
     inset-block: auto 0;
-    height: 4px;
+    height: 3px;
+  }
+
+  .nothing {
+    padding: var(--space-1) var(--space-4);
+  }
+
+  .unfold {
+    display: flex;
+    gap: var(--space-1);
+    align-items: center;
+    justify-content: center;
+    min-width: 48px;
+    min-height: 36px;
+    border: 0;
+    background: none;
+    color: inherit;
+    font-size: var(--size-small);
+  }
+
+  .unfold path {
+    fill: none;
+    stroke: currentcolor;
+    stroke-width: 2;
   }
 }
 

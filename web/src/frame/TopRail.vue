@@ -1,36 +1,15 @@
 <script setup lang="ts">
-import type { UnitSystem } from "@kettlos/core/units/show";
-import { useTemplateRef, watch } from "vue";
-import { useRoute } from "vue-router";
-import TickChoice from "../controls/TickChoice.vue";
-import { useKitchenStore } from "../data/kitchen-store";
 import { placeOf, PLACES } from "../words/places";
+import UnitChoice from "./UnitChoice.vue";
 
-const props = defineProps<{ hasKitchen: boolean }>();
+defineProps<{ hasKitchen: boolean }>();
 defineEmits<{ find: []; help: [] }>();
-const store = useKitchenStore();
-const route = useRoute();
-const places = useTemplateRef<HTMLElement>("places");
-// On a narrow screen the places scroll: where one is stays in sight.
-watch(
-  () => [route.name, props.hasKitchen],
-  () =>
-    places.value
-      ?.querySelector("[aria-current]")
-      ?.scrollIntoView({ block: "nearest", inline: "center" }),
-  { flush: "post" },
-);
-const UNITS: { value: UnitSystem; label: string }[] = [
-  { value: "metric", label: "metric" },
-  { value: "us", label: "US" },
-  { value: "both", label: "both" },
-];
 </script>
 
 <template>
-  <header class="rail">
+  <header class="rail" :class="{ 'has-bar': hasKitchen }">
     <RouterLink class="mark" to="/bench" aria-label="Kettlos, to the bench">Kettlos</RouterLink>
-    <nav v-if="hasKitchen" ref="places" class="places" aria-label="Places">
+    <nav v-if="hasKitchen" class="places" aria-label="Places">
       <RouterLink
         v-for="place in PLACES"
         :key="place.name"
@@ -41,15 +20,7 @@ const UNITS: { value: UnitSystem; label: string }[] = [
       >
     </nav>
     <div class="end">
-      <TickChoice
-        v-if="hasKitchen"
-        class="units"
-        :class="{ waits: !store.isLoaded }"
-        label="Units"
-        :options="UNITS"
-        :model-value="store.units"
-        @update:model-value="store.change({ units: $event })"
-      />
+      <UnitChoice v-if="hasKitchen" class="units" />
       <button
         v-if="hasKitchen"
         class="find"
@@ -91,8 +62,6 @@ const UNITS: { value: UnitSystem; label: string }[] = [
 
 .places {
   display: flex;
-  overflow-x: auto;
-  scrollbar-width: none;
 }
 
 .places a {
@@ -136,17 +105,6 @@ const UNITS: { value: UnitSystem; label: string }[] = [
   gap: var(--space-5);
   align-items: stretch;
   margin-left: auto;
-}
-
-.units :deep(.ticks) {
-  height: 48px;
-  border-bottom: 0;
-  font-size: var(--size-small);
-}
-
-/* Until they are known its room is kept. */
-.waits {
-  visibility: hidden;
 }
 
 .find,
@@ -206,6 +164,24 @@ const UNITS: { value: UnitSystem; label: string }[] = [
     order: 3;
     flex-basis: 100%;
     border-top: 1px solid var(--hair);
+  }
+
+  .places a {
+    padding: 0 var(--space-4);
+  }
+}
+
+/* There the places lie under the thumb, and what is left gives the room to the work. */
+@media (width <= 700px) {
+  .places,
+  .units {
+    display: none;
+  }
+}
+
+@media (width <= 700px) and (height <= 480px) {
+  .rail.has-bar {
+    display: none;
   }
 }
 

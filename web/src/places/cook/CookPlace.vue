@@ -366,14 +366,27 @@ const recipe = computed(() => {
   }
 }
 
+/* What is to be done next stays under the thumb, wherever one has scrolled to. */
 @media (width <= 700px) {
   .cook {
-    grid-template-columns: minmax(0, 1fr);
+    display: flex;
+    flex-direction: column;
     padding-inline: var(--space-6);
   }
 
+  .middle,
+  .middle > :deep(.next) {
+    display: contents;
+  }
+
+  .middle :deep(.next > .done) {
+    position: sticky;
+    top: 0;
+    bottom: 0;
+    z-index: 3;
+  }
+
   .left {
-    grid-row: auto;
     order: 1;
   }
 

@@ -214,4 +214,10 @@ h1 {
     line-height: 34px;
   }
 }
+
+@media (height <= 480px) {
+  .done {
+    min-height: 48px;
+  }
+}
 </style>

@@ -368,15 +368,25 @@ useShortcuts(() => [
 }
 
 @media (width <= 1100px) {
-  .top,
-  .bottom {
+  .top {
     grid-template-columns: minmax(0, 1fr);
+  }
+}
+
+@media (width <= 1100px), (height <= 480px) {
+  .bottom {
+    display: contents;
+  }
+
+  .bottom > :first-child {
+    padding: var(--space-1) var(--space-7) var(--space-4);
+    border-top: 1px solid var(--hair);
   }
 }
 
 @media (width <= 700px) {
   .top,
-  .bottom {
+  .bottom > :first-child {
     padding-inline: var(--space-6);
   }
 }

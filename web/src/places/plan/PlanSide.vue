@@ -45,7 +45,7 @@ const clock = (ms: number) => weekdayClockOf(ms);
       {{ clock(answers.start.prepareMs) }}.
       <WhyFigure :estimate="answers.figures.totalMin" />
     </p>
-    <button type="button" class="button primary" :disabled="!canStart" @click="$emit('putOn')">
+    <button type="button" class="button primary go" :disabled="!canStart" @click="$emit('putOn')">
       Put it on <kbd>P</kbd>
     </button>
     <button type="button" class="link" :disabled="!canStart" @click="$emit('practise')">
@@ -61,5 +61,26 @@ const clock = (ms: number) => weekdayClockOf(ms);
   gap: var(--space-3);
   align-content: start;
   padding-top: var(--space-4);
+}
+
+/* On a narrow or a short screen what the plan is for stays in sight: it lies at the foot of the whole plan. */
+@media (width <= 1100px), (height <= 480px) {
+  .side {
+    display: contents;
+  }
+
+  .side > :not(.go) {
+    margin: var(--space-4) var(--space-6) 0;
+  }
+
+  .go {
+    position: sticky;
+    bottom: 0;
+    z-index: 3;
+    width: 100%;
+    min-height: 48px;
+    margin-top: var(--space-4);
+    border-radius: 0;
+  }
 }
 </style>
