@@ -19,6 +19,7 @@ import { PLACES } from "./words/places";
 /** Each comes with the first time it is asked for. */
 const FindDialog = defineAsyncComponent(() => import("./find/FindDialog.vue"));
 const HelpSheet = defineAsyncComponent(() => import("./frame/HelpSheet.vue"));
+const TakeIn = defineAsyncComponent(() => import("./frame/TakeIn.vue"));
 const PlacesBar = defineAsyncComponent(() => import("./frame/PlacesBar.vue"));
 
 useLook();
@@ -137,6 +138,7 @@ watch(
       <FindDialog v-if="wasAsked" v-model="showsFind" />
     </main>
     <NoticeStrip />
+    <TakeIn v-if="isReady" />
     <HobRail v-if="hasKitchen" />
     <div v-if="hasKitchen" class="bar">
       <PlacesBar @find="showsFind = true" @help="showsHelp = true" />

@@ -90,6 +90,7 @@ export const router = createRouter({
       name: "kitchen",
       component: () => import("./places/kitchen/KitchenPlace.vue"),
     },
+    { path: "/given", name: "given", component: () => import("./places/given/GivenPlace.vue") },
     { path: "/:rest(.*)*", redirect: "/bench" },
   ],
 });

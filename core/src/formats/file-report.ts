@@ -120,7 +120,7 @@ function reportOfData(data: unknown): ReportedFile {
     format: "kettlos",
     schemaVersion: SCHEMA_VERSION,
     ...(typeof exportedAt === "string" ? { exportedAt } : {}),
-    ...(part === "pots" ? { part } : {}),
+    ...(part === "pots" || part === "plans" ? { part } : {}),
     kitchen: kitchen.value,
     plans,
     batches,

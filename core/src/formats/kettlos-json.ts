@@ -32,8 +32,8 @@ export const KettlosFileSchema = z
   .object({
     format: z.literal("kettlos"),
     schemaVersion: z.literal(SCHEMA_VERSION),
-    /** No whole kitchen, but some of its pots: added to a log, they bring nothing else along. */
-    part: z.literal("pots").optional(),
+    /** No whole kitchen, but some of its pots or plans: added to another, they bring nothing else along. */
+    part: z.enum(["pots", "plans"]).optional(),
     exportedAt: z.iso.datetime({ offset: true }).optional(),
     kitchen: KitchenSchema,
     plans: z.array(PlanSchema).max(MOST_PLANS).refine(uniqueIds, "Two plans have the same id."),

@@ -31,6 +31,9 @@ const lists = computed(() =>
             ? "one pot of its log"
             : `${file.batches.length} pots of its log`
         }}, {{ file.events.length }} entries{{ pictured }}: {{ namesOf(file.batches) }}.</template
+      ><template v-else-if="file.part === 'plans'"
+        >{{ file.plans.length === 1 ? "one plan" : `${file.plans.length} plans` }}:
+        {{ file.plans.map((p) => p.name).join(", ") }}.</template
       ><template v-else
         >{{ file.plans.length }} plans, {{ file.batches.length }} batches with
         {{ file.events.length }} entries{{ pictured }}, {{ file.larder.length }} of the

@@ -2,12 +2,15 @@ import { SCHEMA_VERSION } from "@kettlos/core/simulate/schema-version";
 import type { KettlosFile } from "@kettlos/core/formats/kettlos-json";
 import { mergeKitchens } from "@kettlos/core/formats/merge-kitchens";
 import { untaught } from "@kettlos/core/simulate/learned";
+import { planHere } from "@kettlos/core/formats/plan-file";
+import type { Plan } from "@kettlos/core/simulate/plan-schema";
 import type { Clock } from "@kettlos/core/simulate/clock-schema";
 import { CLOCK_ID } from "./clock-log";
 import { db } from "./db";
 import type { LearnedRows } from "./learning";
 import { beginLogAnew, forgetBasis, offTheShelf } from "./log-begun";
 import { basisOf } from "./log-keys";
+import { newId } from "./new-id";
 
 /** Settings of this browser that go along in a file; what was kept for this browser alone does not. */
 const HERE_ONLY = ["link:", "backup:", "log:"];
@@ -91,9 +94,12 @@ export async function importAll(
     const merged =
       here === undefined
         ? { kitchen: file.kitchen, renamed: <P>(plan: P) => plan }
-        : file.part === "pots"
-          ? { kitchen: here, renamed: <P>(plan: P) => plan }
-          : mergeKitchens(here, file.kitchen);
+        : file.part === undefined
+          ? mergeKitchens(here, file.kitchen)
+          : {
+              kitchen: here,
+              renamed: (plan: Plan) => planHere(plan, file.kitchen, here, newId()).plan,
+            };
     await db.kitchens.put(untaught(merged.kitchen));
     if (learned !== undefined) {
       await db.words.bulkPut([...learned.words]);

@@ -380,12 +380,6 @@ li a {
     white-space: normal;
   }
 
-  .folded .words {
-    overflow: hidden;
-    text-overflow: ellipsis;
-    white-space: nowrap;
-  }
-
   li a {
     height: auto;
     min-height: 26px;
@@ -417,6 +411,15 @@ li a {
     fill: none;
     stroke: currentcolor;
     stroke-width: 2;
+  }
+}
+
+/* Every line is the work's there. */
+@media (height <= 480px) {
+  .folded .words {
+    overflow: hidden;
+    text-overflow: ellipsis;
+    white-space: nowrap !important;
   }
 }
 

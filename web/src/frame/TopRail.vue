@@ -62,6 +62,9 @@ defineEmits<{ find: []; help: [] }>();
 
 .places {
   display: flex;
+  min-width: 0;
+  overflow-x: auto;
+  scrollbar-width: none;
 }
 
 .places a {

@@ -42,6 +42,12 @@ const SCREEN_HELP: Readonly<Record<string, ScreenHelp>> = {
       ],
     ],
   },
+  given: {
+    title: "Sent to you",
+    answers: "What a link carries: a plan there and as it would be here, or a pot for the logbook.",
+    drawn: [],
+    words: "plan",
+  },
   crossover: {
     answers:
       "How long the same dish takes on another heat, and with how much liquid, so that it is done the same.",

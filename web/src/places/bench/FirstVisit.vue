@@ -4,6 +4,7 @@ import type { FileProblem } from "@kettlos/core/formats/file-problem";
 import type { FileReport } from "@kettlos/core/formats/file-report";
 import { defineAsyncComponent, ref, shallowRef } from "vue";
 import { db } from "../../data/db";
+import { useIncoming } from "../../data/incoming";
 import { useLive } from "../../data/use-live";
 import { report } from "../../frame/errors";
 import OwnKitchen from "./OwnKitchen.vue";
@@ -45,9 +46,15 @@ async function restore(event: Event) {
 async function read(text: string) {
   const { reportOf } = await import("@kettlos/core/formats/file-report");
   const reading = reportOf(text);
-  waiting.value = reading.ok ? reading.report : null;
-  problems.value = reading.ok ? [] : reading.problems;
+  const isPlan = reading.ok && reading.report.file.part === "plans";
+  waiting.value = reading.ok && !isPlan ? reading.report : null;
+  problems.value = isPlan
+    ? [{ path: "", message: "It is a plan of another kitchen: set up yours first, then open it." }]
+    : reading.ok
+      ? []
+      : reading.problems;
 }
+useIncoming("file", read);
 /** What was here before it was removed. */
 const copies = useLive(() => db.copies.orderBy("id").reverse().toArray());
 async function openCopy(id: number) {

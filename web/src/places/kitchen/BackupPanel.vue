@@ -4,10 +4,11 @@ import { dateClockOf } from "@kettlos/core/units/moments";
 import type { FileProblem } from "@kettlos/core/formats/file-problem";
 import { reportOf, type FileReport } from "@kettlos/core/formats/file-report";
 import { Problem } from "@kettlos/core/units/problem";
-import { computed, onMounted, ref, shallowRef } from "vue";
+import { computed, nextTick, onMounted, ref, shallowRef, useTemplateRef } from "vue";
 import { useRouter } from "vue-router";
 import { copyText, forgetEverything, importAll, type ImportWay } from "../../data/backup";
 import { db } from "../../data/db";
+import { useIncoming } from "../../data/incoming";
 import { useKitchenStore } from "../../data/kitchen-store";
 import {
   askToLast,
@@ -54,6 +55,12 @@ function read(text: string) {
   problems.value = reading.ok ? [] : reading.problems;
   waiting.value = reading.ok ? reading.report : null;
 }
+const panel = useTemplateRef<HTMLElement>("panel");
+useIncoming("file", async (text) => {
+  read(text);
+  await nextTick();
+  panel.value?.scrollIntoView({ block: "center" });
+});
 async function choose(event: Event) {
   const input = event.target as HTMLInputElement;
   const chosen = input.files?.[0];
@@ -76,7 +83,9 @@ async function take(way: ImportWay) {
   }
   waiting.value = null;
   const batches = file.batches.length === 1 ? "one batch" : `${file.batches.length} batches`;
-  const count = file.part === "pots" ? batches : `${file.plans.length} plans and ${batches}`;
+  const plans = file.plans.length === 1 ? "one plan" : `${file.plans.length} plans`;
+  const count =
+    file.part === "pots" ? batches : file.part === "plans" ? plans : `${plans} and ${batches}`;
   said.value =
     way === "replace"
       ? `Replaced everything with ${count}. What was here is kept as a safety copy.`
@@ -92,7 +101,7 @@ const mb = (value: number) =>
 </script>
 
 <template>
-  <h2>Keep and move</h2>
+  <h2 ref="panel">Keep and move</h2>
   <p class="quiet">
     Everything stays in this browser. A file takes it elsewhere.
     <template v-if="lastMs != null">Last saved {{ dateClockOf(lastMs) }}.</template>
@@ -132,7 +141,7 @@ const mb = (value: number) =>
   <div v-if="waiting !== null" class="ask" role="alert">
     <FileReportView :report="waiting" />
     <button
-      v-if="waiting.file.part !== 'pots'"
+      v-if="waiting.file.part === undefined"
       type="button"
       class="button danger"
       @click="take('replace')"

@@ -79,6 +79,10 @@ async function saveFile() {
   const { savePots } = await import("../../data/log-out");
   await savePots([props.pot.batch.id], kitchen.value, pots.nowMs);
 }
+async function send() {
+  const { sendPot } = await import("../../data/send");
+  await sendPot(props.pot, pots.nowMs);
+}
 const pots = usePotsStore();
 /** The same dish, other times; and the one before. */
 const sameDish = computed(() =>
@@ -168,6 +172,7 @@ const isJustLiked = computed(() => props.pot.cook.events.at(-1)?.kind === "liked
         <button type="button" class="button" @click="cookAsItWent">Plan it as it went</button>
         <RouterLink class="button" to="/logbook">All batches</RouterLink>
         <button type="button" class="button" @click="saveFile">Save as a file</button>
+        <button type="button" class="button" @click="send">Send it</button>
         <button type="button" class="button" @click="printCard">Print its card</button>
       </p>
       <div v-if="pot.batch.practice === undefined" class="after">

@@ -121,6 +121,12 @@ async function remove() {
   const next = kitchenStore.plans.find((p) => p.id !== gone.id);
   await router.replace(next === undefined ? "/plan" : `/plan/${next.id}`);
 }
+async function send() {
+  if (plan.value === null || kitchen.value === null) return;
+  shut();
+  const { sendPlan } = await import("../../data/send");
+  await sendPlan(plan.value, kitchen.value, Date.now());
+}
 /** A second tap while the first is still at work puts on no second pot. */
 let isPuttingOn = false;
 async function putOn(practice?: Practice) {
@@ -208,6 +214,7 @@ useShortcuts(() => [
             @fresh="startNew"
             @copy="duplicate"
             @remove="remove"
+            @send="send"
           />
         </EditPopover>
       </template>

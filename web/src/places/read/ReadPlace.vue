@@ -19,6 +19,7 @@ import { useOwnIngredients } from "../../data/own-ingredients";
 import DoubtRow from "./DoubtRow.vue";
 import LineRow from "./LineRow.vue";
 import { lineWords } from "./line-words";
+import { useIncoming } from "../../data/incoming";
 import { newId } from "../../data/new-id";
 
 /** A recipe, pasted or from a file, becomes a plan: every doubt is asked, nothing is guessed silently. */
@@ -49,6 +50,7 @@ function read(given: string) {
   before.value = [];
   draft.value = outcome.value;
 }
+useIncoming("recipe", (brought) => read((text.value = brought)));
 const MAX_BYTES = 400_000;
 async function readFile(event: Event) {
   const input = event.target as HTMLInputElement;

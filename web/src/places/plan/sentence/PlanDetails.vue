@@ -16,6 +16,7 @@ const emit = defineEmits<{
   fresh: [];
   copy: [];
   remove: [];
+  send: [];
 }>();
 
 const FEEDS = [
@@ -143,6 +144,7 @@ const setStrain = (part: Partial<Plan["strain"]>) =>
     <hr class="rule" />
     <p class="beside">
       <RouterLink class="link" :to="`/shopping?plan=${plan.id}`">Shopping list</RouterLink>
+      <button type="button" class="link" @click="emit('send')">Send it</button>
       <button v-if="answers !== null" type="button" class="link" @click="saveRecipe">
         Save as a recipe file
       </button>
