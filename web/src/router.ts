@@ -90,6 +90,11 @@ export const router = createRouter({
       name: "kitchen",
       component: () => import("./places/kitchen/KitchenPlace.vue"),
     },
+    {
+      path: "/lessons",
+      name: "lessons",
+      component: () => import("./places/lessons/LessonsPlace.vue"),
+    },
     { path: "/given", name: "given", component: () => import("./places/given/GivenPlace.vue") },
     { path: "/:rest(.*)*", redirect: "/bench" },
   ],

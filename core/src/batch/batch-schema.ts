@@ -1,3 +1,4 @@
+import { LESSON_IDS } from "./lesson-ids";
 import { SCHEMA_VERSION } from "../simulate/schema-version";
 import { Id } from "../events/event-base";
 import { SETS } from "../extraction/set";
@@ -19,6 +20,8 @@ export const PracticeSchema = z.object({
   speed: z.number().min(0).max(600),
   realMs: AtMs,
   potMs: AtMs,
+  /** The lesson it is: what goes wrong in it. */
+  lesson: z.enum(LESSON_IDS).optional(),
 });
 export type Practice = z.infer<typeof PracticeSchema>;
 

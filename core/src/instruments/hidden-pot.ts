@@ -10,8 +10,9 @@ import type { Cook } from "../batch/fold";
 import { DEPTH_SD_M } from "../batch/live-model";
 import { livePlan } from "../batch/live-plan";
 import { steamSigmaLog } from "../simulate/heat-facts";
+import type { Gap } from "../simulate/course";
 import type { Kitchen } from "../simulate/kitchen-schema";
-import { SPREAD, type Parameters } from "../simulate/parameters";
+import { EXPECTED, SPREAD, type Parameters } from "../simulate/parameters";
 import type { Plan, PlanItem } from "../simulate/plan-schema";
 import { vesselOf } from "../simulate/references";
 import { simulate } from "../simulate/simulate";
@@ -20,6 +21,7 @@ import type { Trace } from "../simulate/trace";
 import { coldWaterKg, waterL } from "../simulate/stated-water";
 import { normal, seeded } from "../units/random";
 import type { Truth } from "./sensors";
+import { NO_TROUBLE, TROUBLES, type Trouble } from "./troubles";
 
 /** Looked at so long past now, so that there is always a next moment, min. */
 const AHEAD_MIN = 30;
@@ -47,7 +49,16 @@ export function drawHidden(seed: number, heat: Heat): Parameters {
 
 /** The true pot of a batch that is cooked for practice; null where it is cooked in earnest. */
 export const hiddenPotOf = ({ plan, kitchen, practice }: Batch): HiddenPot | null =>
-  practice === undefined ? null : new HiddenPot(resolve(plan, kitchen), practice.seed);
+  practice === undefined
+    ? null
+    : practice.lesson === undefined
+      ? new HiddenPot(resolve(plan, kitchen), practice.seed)
+      : new HiddenPot(
+          resolve(plan, kitchen),
+          practice.seed,
+          { ...EXPECTED, ...TROUBLES[practice.lesson].parameters },
+          TROUBLES[practice.lesson],
+        );
 
 /** A pot that really is so: what the cook does to it is all that moves it. */
 export class HiddenPot {
@@ -60,6 +71,7 @@ export class HiddenPot {
     private readonly setPot: SetPot,
     readonly seed: number,
     parameters?: Parameters,
+    readonly trouble: Trouble = NO_TROUBLE,
   ) {
     const { plan, kitchen } = setPot;
     this.plan = plan;
@@ -105,6 +117,14 @@ export class HiddenPot {
     return Math.max(0, Math.round((depthM + scatterM) * 1000) / 1000);
   }
 
+  /** Without heat from when it went out by itself until somebody saw to it. */
+  private gone(written: Plan, cook: Cook): readonly Gap[] {
+    const { heatGoneMin } = this.trouble;
+    if (heatGoneMin === undefined) return [];
+    const backMin = backAgainMin(written, cook, heatGoneMin);
+    return [{ fromMin: heatGoneMin, toMin: backMin ?? Infinity, what: "heat" }];
+  }
+
   /** Its last stretch so far held for holdMin. */
   private run(cook: Cook, nowMs: number, holdMin: number): Trace {
     const written = livePlan(this.plan, cook);
@@ -133,13 +153,22 @@ export class HiddenPot {
           : cook.simmerMs === null
             ? (offMin ?? HOLD_MIN.most)
             : minOf(written, cook, cook.simmerMs),
-        gaps:
-          offMin === null
-            ? course.gaps
-            : [...course.gaps, { fromMin: offMin, toMin: Infinity, what: "heat" }],
+        gaps: [
+          ...course.gaps,
+          ...this.gone(written, cook),
+          ...(offMin === null ? [] : [{ fromMin: offMin, toMin: Infinity, what: "heat" as const }]),
+        ],
       },
     });
   }
+}
+
+/** When heat that had gone was put on again: it was set anew, or said to be back; null while it was not. */
+export function backAgainMin(plan: Plan, cook: Cook, goneMin: number): number | null {
+  const back = cook.events.find(
+    (e) => (e.kind === "heatSet" || e.kind === "resumed") && minOf(plan, cook, e.atMs) > goneMin,
+  );
+  return back === undefined ? null : minOf(plan, cook, back.atMs);
 }
 
 /** Only what is in the pot: at the start, or from the moment it was put in. */

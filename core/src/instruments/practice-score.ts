@@ -10,10 +10,11 @@ import { livePlan } from "../batch/live-plan";
 import type { Plan } from "../simulate/plan-schema";
 import { showDuration, showVolume } from "../units/show";
 import type { HiddenPot } from "./hidden-pot";
+import { falling } from "./practice-points";
 
 /** One thing that went well or cost points, with what happened and why. */
 export interface ScorePart {
-  readonly id: "amount" | "tenderness" | "counter" | "boil" | "reading";
+  readonly id: string;
   readonly title: string;
   readonly points: number;
   readonly of: number;
@@ -54,9 +55,7 @@ export function scorePractice(
     {
       id: "amount",
       title: "How much is left",
-      points: Math.round(
-        OF.amount * Math.exp(-Math.LN2 * (Math.abs(share - 1) / AMOUNT_HALF) ** 2),
-      ),
+      points: falling(OF.amount, Math.abs(share - 1), AMOUNT_HALF),
       of: OF.amount,
       why: `${showVolume(gotL, "metric")} in the pot, ${showVolume(wantedL, "metric")} planned. ${amountWhy(share, pot)}`,
     },
@@ -151,7 +150,7 @@ function boilPart(plan: Plan, cook: Cook, comeUpMin: number): ScorePart | null {
 }
 
 /** What differed in this pot by more than a few per cent. */
-function hiddenWords(pot: HiddenPot): readonly string[] {
+export function hiddenWords(pot: HiddenPot): readonly string[] {
   const { evaporation, efficiency, freed } = pot.constants;
   const say = (factor: number, more: string, less: string): readonly string[] => {
     const percent = Math.round((factor - 1) * 100);

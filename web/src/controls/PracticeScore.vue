@@ -1,23 +1,30 @@
 <script setup lang="ts">
-import { resolve } from "@kettlos/core/simulate/set-pot";
-import { hiddenPotOf } from "@kettlos/core/instruments/hidden-pot";
-import { scorePractice } from "@kettlos/core/instruments/practice-score";
-import { computed } from "vue";
+import { LESSONS } from "@kettlos/core/instruments/lessons/lessons";
+import { scoreOf } from "@kettlos/core/instruments/score-of";
+import { computed, watch } from "vue";
+import { noteLesson } from "../data/lesson-best";
 import type { PotState } from "../data/pot-state";
 
 /** How a practice pot was cooked: points against its plan, what was hidden in it, and why it went so. */
 const props = defineProps<{ pot: PotState }>();
-const score = computed(() => {
-  const { stored, cook } = props.pot;
-  const hidden = hiddenPotOf(stored);
-  return hidden === null ? null : scorePractice(resolve(stored.plan, stored.kitchen), cook, hidden);
+const score = computed(() => scoreOf(props.pot.stored, props.pot.cook));
+const lesson = computed(() => {
+  const id = props.pot.stored.practice?.lesson;
+  return id === undefined ? null : LESSONS[id];
 });
+watch(
+  score,
+  (now) => {
+    if (now !== null && lesson.value !== null) void noteLesson(lesson.value.id, now.points);
+  },
+  { immediate: true },
+);
 </script>
 
 <template>
   <section v-if="score !== null" class="score" aria-label="How it was cooked">
     <h2>
-      Practice: <b class="figure points">{{ score.points }}</b> of 100
+      {{ lesson?.title ?? "Practice" }}: <b class="figure points">{{ score.points }}</b> of 100
     </h2>
     <ul>
       <li v-for="part in score.parts" :key="part.id">
@@ -31,10 +38,12 @@ const score = computed(() => {
         <b class="figure">{{ part.points }} of {{ part.of }}</b>
       </li>
     </ul>
+    <p v-if="lesson !== null">{{ lesson.teaches }}</p>
     <p class="quiet small">
       This pot had
       {{ score.hidden.length === 0 ? "no surprises" : score.hidden.join(", ") }}. A practice pot
       teaches the cook, not the kitchen.
+      <RouterLink v-if="lesson !== null" to="/lessons">To the other lessons</RouterLink>
     </p>
   </section>
 </template>

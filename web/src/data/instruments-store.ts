@@ -35,7 +35,10 @@ export const useInstrumentsStore = defineStore("instruments", () => {
   const wanted = computed(() => {
     const links = new Map(stored.value?.map((s) => [s.key.slice(PREFIX.length), s.value]));
     return pots.live.flatMap(({ batch, cook }) => {
-      const source = links.get(batch.id) ?? (batch.practice === undefined ? null : "simulated");
+      const { practice } = batch;
+      // In a lesson eye, stick and thermometer are what is practised.
+      const isByItself = practice !== undefined && practice.lesson === undefined;
+      const source = links.get(batch.id) ?? (isByItself ? "simulated" : null);
       return source === null || cook.strainedMs !== null ? [] : [{ batchId: batch.id, source }];
     });
   });

@@ -31,6 +31,11 @@ const SCREENS: readonly [to: string, title: string, words: string][] = [
     "Kitchen",
     "settings altitude units fahrenheit celsius backup export import restore cooling code alarm sound notification night sleep removed undo bin day dark",
   ],
+  [
+    "/lessons",
+    "Practice: pots that go wrong",
+    "lesson learn try tutorial boil over power cut salty tough weak lukewarm",
+  ],
   ["/words", "Words", "glossary help meaning explain dictionary"],
 ];
 

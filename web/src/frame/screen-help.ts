@@ -42,6 +42,15 @@ const SCREEN_HELP: Readonly<Record<string, ScreenHelp>> = {
       ],
     ],
   },
+  lessons: {
+    title: "Practice",
+    answers:
+      "What to do when a pot goes otherwise than planned, tried where nothing can be spoilt.",
+    drawn: [
+      ["Each pot", "as big as it is beside the others; its points are the best it was done with"],
+    ],
+    words: "cook",
+  },
   given: {
     title: "Sent to you",
     answers: "What a link carries: a plan there and as it would be here, or a pot for the logbook.",

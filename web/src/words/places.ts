@@ -20,6 +20,7 @@ const WITHIN: Readonly<Record<string, string>> = {
   beside: "logbook",
   dish: "logbook",
   trends: "logbook",
+  lessons: "cook",
 };
 export type PlaceName = (typeof PLACES)[number]["name"];
 

@@ -100,7 +100,8 @@ useShortcuts(() =>
         </li>
       </ul>
       <p v-else class="quiet">
-        No pot is on. Plan one, then put it on: it stays in view on every screen.
+        No pot is on. Plan one, then put it on: it stays in view on every screen. Or
+        <RouterLink to="/lessons">practise</RouterLink> on one that cannot be spoilt.
       </p>
       <ul v-if="waitingForCold.length > 0" class="cold">
         <li v-for="pot in waitingForCold" :key="pot.batch.id">

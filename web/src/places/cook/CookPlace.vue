@@ -188,6 +188,7 @@ const recipe = computed(() => {
       v-if="pot.batch.practice !== undefined"
       :pot="pot"
       :now-ms="nowMs"
+      :units="units"
       @write="write"
     />
     <div class="cook" :class="{ practised: pot.batch.practice !== undefined }">

@@ -76,6 +76,7 @@ const again = (plan: Plan) => open({ ...copyOf(plan), name: `${plan.name.slice(0
         />
         <RouterLink class="button" to="/read">Read a recipe</RouterLink>
         <button type="button" class="button" @click="startEmpty">An empty pot</button>
+        <RouterLink class="button" to="/lessons">Practise</RouterLink>
       </p>
     </header>
     <p v-if="problem" class="ember" role="alert">{{ problem }}</p>

@@ -153,6 +153,7 @@ useShortcuts(() =>
       <section class="left">
         <CautionList v-if="warnings.length > 0" :cautions="warnings" />
         <template v-if="result === null">
+          <PracticeScore v-if="pot.batch.practice?.lesson !== undefined" :pot="pot" />
           <BeforeSieve :pot="pot" :answers="answers" :units="units" @write="write" />
           <MeasureForm
             :pot="pot"

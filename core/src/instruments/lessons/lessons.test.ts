@@ -1,0 +1,177 @@
+import { describe, expect, test } from "vitest";
+import { happened } from "../../../test/events";
+import { BatchSchema, type Batch } from "../../batch/batch-schema";
+import { fold } from "../../batch/fold";
+import { LESSON_IDS, type LessonId } from "../../batch/lesson-ids";
+import { asPlanned } from "../../simulate/as-planned";
+import { SCHEMA_VERSION } from "../../simulate/schema-version";
+import { resolve } from "../../simulate/set-pot";
+import { hiddenPotOf } from "../hidden-pot";
+import { scoreOf } from "../score-of";
+import { sensesOf } from "../senses";
+import { lessonKitchen } from "./lesson-kitchen";
+import { LESSONS } from "./lessons";
+
+const T = Date.parse("2026-03-18T08:00:00Z");
+/** Minutes after it was lit. */
+const at = (min: number): number => T + Math.round(min) * 60_000;
+
+const batchOf = (lesson: LessonId): Batch => {
+  const kitchen = lessonKitchen("metric");
+  return BatchSchema.parse({
+    schemaVersion: SCHEMA_VERSION,
+    id: "b",
+    createdMs: T,
+    plan: LESSONS[lesson].plan(kitchen, "p"),
+    kitchen,
+    practice: { seed: 1, speed: 60, realMs: T, potMs: T, lesson },
+  });
+};
+type Did = readonly {
+  readonly kind: string;
+  readonly min: number;
+  readonly [more: string]: unknown;
+}[];
+const cooked = (events: Did) =>
+  fold(
+    happened(
+      { kind: "lit", atMs: T },
+      ...events.map(({ min, ...event }) => ({ ...event, atMs: at(min) })),
+    ),
+  );
+const score = (lesson: LessonId, events: Did) => {
+  const found = scoreOf(batchOf(lesson), cooked(events));
+  if (found === null) throw new Error("it is not off yet");
+  return found;
+};
+const dip = (min: number) => ({
+  kind: "read",
+  min,
+  reading: { form: "liquidDepth", value: 0.1 },
+});
+const heat = (min: number, more: object = {}) => ({
+  kind: "heatSet",
+  min,
+  vigour: "gentle",
+  lid: "ajar",
+  ...more,
+});
+
+/** How each is done as well as it can be, and how it goes for who does not look. */
+const COURSES: Readonly<Record<LessonId, { readonly best: Did; readonly bad: Did }>> = {
+  boilsSoon: {
+    best: [
+      { kind: "boils", min: 25 },
+      { kind: "simmers", min: 30 },
+      { kind: "offHeat", min: 180 },
+    ],
+    bad: [
+      { kind: "simmers", min: 60 },
+      { kind: "offHeat", min: 200 },
+    ],
+  },
+  tooLively: {
+    best: [{ kind: "simmers", min: 32 }, dip(60), dip(90), heat(95), { kind: "offHeat", min: 272 }],
+    bad: [
+      { kind: "simmers", min: 32 },
+      { kind: "offHeat", min: 272 },
+    ],
+  },
+  weakRing: {
+    best: [
+      { kind: "boils", min: 51 },
+      { kind: "simmers", min: 56 },
+      { kind: "offHeat", min: 206 },
+    ],
+    bad: [{ kind: "offHeat", min: 120 }],
+  },
+  forkSaysNo: {
+    best: [
+      { kind: "checked", itemId: "chuck", how: "nearly", min: 160 },
+      { kind: "checked", itemId: "chuck", how: "tender", min: 225 },
+      { kind: "offHeat", min: 228 },
+    ],
+    bad: [{ kind: "offHeat", min: 120 }],
+  },
+  tooSalty: {
+    best: [
+      { kind: "simmers", min: 31 },
+      { kind: "tasted", tastes: ["salty"], isAtEatingHeat: true, min: 90 },
+      { kind: "toppedUp", volumeL: 1.6, min: 95 },
+      { kind: "offHeat", min: 211 },
+    ],
+    bad: [
+      { kind: "simmers", min: 31 },
+      { kind: "offHeat", min: 300 },
+    ],
+  },
+  flameOut: {
+    best: [
+      { kind: "simmers", min: 32 },
+      { kind: "lookedIn", min: 118 },
+      heat(118),
+      { kind: "offHeat", min: 332 },
+    ],
+    bad: [
+      { kind: "simmers", min: 32 },
+      { kind: "offHeat", min: 332 },
+    ],
+  },
+  coldCrock: {
+    best: [
+      { kind: "temperature", where: "liquid", tempC: 36.5, min: 120 },
+      { kind: "heatSet", vigour: "gentle", lid: "on", setting: "high", min: 121 },
+      { kind: "offHeat", min: 480 },
+    ],
+    bad: [{ kind: "offHeat", min: 480 }],
+  },
+};
+
+describe.each(LESSON_IDS)("the lesson %s", (id) => {
+  test("adds up to 100, and is passed by who looks and does what it asks", () => {
+    const { points, parts } = score(id, COURSES[id].best);
+    expect(parts.reduce((sum, p) => sum + p.of, 0)).toBe(100);
+    expect(points, JSON.stringify(parts)).toBeGreaterThanOrEqual(95);
+  });
+
+  test("is not passed by who does not look, and each part says why", () => {
+    const { points, parts } = score(id, COURSES[id].bad);
+    expect(points, JSON.stringify(parts)).toBeLessThan(45);
+    const best = score(id, COURSES[id].best).parts;
+    for (const part of parts)
+      if (part.points !== best.find((p) => p.id === part.id)?.points)
+        expect(part.why).not.toBe(best.find((p) => p.id === part.id)?.why);
+  });
+
+  test("can be planned, and goes otherwise than planned", () => {
+    const batch = batchOf(id);
+    const setPot = resolve(batch.plan, batch.kitchen);
+    const { trace } = asPlanned(setPot);
+    expect(trace.problem).toBeNull();
+    const pot = hiddenPotOf(batch);
+    if (pot === null) throw new Error("no pot");
+    expect(scoreOf(batch, cooked([]))).toBeNull();
+    // The same seed is the same pot.
+    const sees = (min: number) => sensesOf(setPot, pot, cooked([]), at(min));
+    expect(sees(30)).toEqual(sees(30));
+  });
+});
+
+test("what is seen, felt and tasted is the true pot's: the flame that went out, the tough piece, the salt", () => {
+  const senses = (id: LessonId, min: number, events: Did = []) => {
+    const batch = batchOf(id);
+    const pot = hiddenPotOf(batch);
+    if (pot === null) throw new Error("no pot");
+    return sensesOf(resolve(batch.plan, batch.kitchen), pot, cooked(events), at(min));
+  };
+  const simmers = [{ kind: "simmers", min: 32 }];
+  expect(senses("flameOut", 100, simmers).sees).toContain("simmers");
+  expect(senses("flameOut", 125, simmers).sees).toContain("no bubble");
+  expect(senses("flameOut", 140, [...simmers, heat(126)]).sees).toContain("simmers");
+  // Planned to be tender by 2 h 44.
+  expect(senses("forkSaysNo", 165).fork?.how).toBe("nearly");
+  expect(senses("forkSaysNo", 225).fork?.how).toBe("tender");
+  expect(senses("tooSalty", 90, simmers)).toMatchObject({ taste: "salty" });
+  expect(senses("boilsSoon", 27).sees).toContain("boils hard");
+  expect(senses("weakRing", 27).sees).not.toContain("boils");
+});

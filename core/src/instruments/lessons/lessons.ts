@@ -1,0 +1,20 @@
+import type { LessonId } from "../../batch/lesson-ids";
+import { boilsSoon } from "./boils-soon";
+import { coldCrock } from "./cold-crock";
+import { flameOut } from "./flame-out";
+import { forkSaysNo } from "./fork-says-no";
+import type { Lesson } from "./lesson";
+import { tooLively } from "./too-lively";
+import { tooSalty } from "./too-salty";
+import { weakRing } from "./weak-ring";
+
+/** All of them, from what happens first to a newcomer. */
+export const LESSONS: Readonly<Record<LessonId, Lesson>> = {
+  boilsSoon,
+  tooLively,
+  weakRing,
+  forkSaysNo,
+  tooSalty,
+  flameOut,
+  coldCrock,
+};
