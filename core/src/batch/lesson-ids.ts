@@ -1,11 +1,12 @@
-/** What can be practised by itself, each on a made-up pot in which one thing goes wrong. */
+/** What can be practised, in the order in which it is met: a pot as it should go, and those in which one thing goes wrong. */
 export const LESSON_IDS = [
+  "firstPot",
   "boilsSoon",
-  "flameOut",
   "tooLively",
+  "weakRing",
   "forkSaysNo",
   "tooSalty",
-  "weakRing",
+  "flameOut",
   "coldCrock",
 ] as const;
 export type LessonId = (typeof LESSON_IDS)[number];

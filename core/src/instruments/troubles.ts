@@ -16,6 +16,7 @@ export const NO_TROUBLE: Trouble = { parameters: {} };
 
 /** Made up, and each within what kitchens see. */
 export const TROUBLES: Readonly<Record<LessonId, Trouble>> = {
+  firstPot: NO_TROUBLE,
   boilsSoon: { parameters: { efficiency: 1.45 } },
   flameOut: { parameters: {}, heatGoneMin: 110 },
   tooLively: { parameters: { evaporation: 1.7 } },

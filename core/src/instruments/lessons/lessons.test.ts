@@ -59,6 +59,15 @@ const heat = (min: number, more: object = {}) => ({
 
 /** How each is done as well as it can be, and how it goes for who does not look. */
 const COURSES: Readonly<Record<LessonId, { readonly best: Did; readonly bad: Did }>> = {
+  firstPot: {
+    best: [
+      { kind: "boils", min: 27 },
+      { kind: "simmers", min: 32 },
+      dip(90),
+      { kind: "offHeat", min: 182 },
+    ],
+    bad: [{ kind: "offHeat", min: 260 }],
+  },
   boilsSoon: {
     best: [
       { kind: "boils", min: 25 },

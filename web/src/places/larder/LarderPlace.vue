@@ -176,6 +176,21 @@ header {
   background: linear-gradient(var(--rim), var(--rim)) 0 60px / 100% 5px no-repeat;
 }
 
+/* On paper it is the list of what is there. */
+@media print {
+  .shelves :deep(.button),
+  .shelves :deep(.link),
+  .shelves :deep(.undo),
+  .shelves :deep(fieldset),
+  .shelves :deep(details) {
+    display: none;
+  }
+
+  .shelf li {
+    break-inside: avoid;
+  }
+}
+
 @media (width <= 900px) {
   .larder.has-open {
     grid-template-columns: minmax(0, 1fr);

@@ -23,9 +23,7 @@ const rows = computed(() => {
   return LESSON_IDS.map((id) => {
     const lesson = LESSONS[id];
     const best = bests.value.get(id) ?? null;
-    const under = pots.fire.find(
-      (p) => p.batch.practice?.lesson === id && p.cook.offMs === null,
-    );
+    const under = pots.fire.find((p) => p.batch.practice?.lesson === id && p.cook.offMs === null);
     return {
       ...lesson,
       best,
@@ -47,8 +45,9 @@ async function begin(id: LessonId) {
     <header>
       <h1>Practice: pots that go wrong</h1>
       <p>
-        Each is a made-up pot on a fast clock, always the same: an hour is a minute. One thing in it
-        is not as it was told. Nothing of it goes into your kitchen's memory.
+        Each is a made-up pot on a fast clock, always the same: an hour is a minute. In the first
+        all goes as it should; in the others one thing is not as it was told. Nothing of it goes
+        into your kitchen's memory.
       </p>
       <p v-if="done > 0" class="quiet">{{ done }} of {{ rows.length }} done.</p>
     </header>

@@ -5,7 +5,7 @@ import type { Practice } from "@kettlos/core/batch/batch-schema";
 import { vesselOf } from "@kettlos/core/simulate/references";
 import { outcomeOf } from "@kettlos/core/units/problem";
 import { useEventListener } from "@vueuse/core";
-import { computed, onBeforeUnmount, ref, watch } from "vue";
+import { computed, nextTick, onBeforeUnmount, ref, watch } from "vue";
 import { useRoute, useRouter } from "vue-router";
 import EditPopover from "../../controls/EditPopover.vue";
 import UndoBar from "../../controls/UndoBar.vue";
@@ -21,6 +21,7 @@ import { useShortcuts } from "../../frame/shortcuts";
 import PlanDetails from "./sentence/PlanDetails.vue";
 import PlanPiece from "./PlanPiece.vue";
 import PlanPot from "./pot/PlanPot.vue";
+import PlanSheet from "./PlanSheet.vue";
 import PlanSide from "./PlanSide.vue";
 import PlanSimmer from "./simmer/PlanSimmer.vue";
 import PlanWords from "./sentence/PlanWords.vue";
@@ -121,6 +122,11 @@ async function remove() {
   const next = kitchenStore.plans.find((p) => p.id !== gone.id);
   await router.replace(next === undefined ? "/plan" : `/plan/${next.id}`);
 }
+async function print() {
+  shut();
+  await nextTick();
+  window.print();
+}
 async function send() {
   if (plan.value === null || kitchen.value === null) return;
   shut();
@@ -215,6 +221,7 @@ useShortcuts(() => [
             @copy="duplicate"
             @remove="remove"
             @send="send"
+            @print="print"
           />
         </EditPopover>
       </template>
@@ -307,6 +314,15 @@ useShortcuts(() => [
         />
       </PlanPiece>
     </div>
+    <PlanPiece
+      v-if="minded !== null"
+      what="The page for paper"
+      :plan="minded.plan"
+      :kitchen="kitchen"
+      :answers="minded.answers"
+    >
+      <PlanSheet />
+    </PlanPiece>
   </div>
   <div v-else-if="isNone" class="place empty">
     <h1>Nothing planned yet</h1>
@@ -372,6 +388,12 @@ useShortcuts(() => [
 .empty {
   display: grid;
   gap: var(--space-6);
+}
+
+@media print {
+  .plan > :not(.sheet) {
+    display: none !important;
+  }
 }
 
 @media (width <= 1100px) {

@@ -17,6 +17,7 @@ const emit = defineEmits<{
   copy: [];
   remove: [];
   send: [];
+  print: [];
 }>();
 
 const FEEDS = [
@@ -144,6 +145,9 @@ const setStrain = (part: Partial<Plan["strain"]>) =>
     <hr class="rule" />
     <p class="beside">
       <RouterLink class="link" :to="`/shopping?plan=${plan.id}`">Shopping list</RouterLink>
+      <button v-if="answers !== null" type="button" class="link" @click="emit('print')">
+        Print it
+      </button>
       <button type="button" class="link" @click="emit('send')">Send it</button>
       <button v-if="answers !== null" type="button" class="link" @click="saveRecipe">
         Save as a recipe file
