@@ -79,6 +79,15 @@ await withApplication(async (browser, url) => {
 
   await page.goto(url);
   await page.getByRole("button", { name: "Open the sample kitchen" }).waitFor();
+  for (const [form, size] of [
+    ["Stockpot", "12 L"],
+    ["Oval casserole", "4.5 L"],
+    ["Slow cooker", "6.5 L"],
+  ] as const)
+    await page
+      .getByRole("group", { name: form, exact: true })
+      .getByRole("button", { name: size })
+      .click();
   await shoot("first-visit");
   await page.getByRole("button", { name: "Open the sample kitchen" }).click();
   await page.getByRole("heading", { name: "On the fire" }).waitFor();
@@ -90,9 +99,6 @@ await withApplication(async (browser, url) => {
   await page.goto(`${url}/plan/plan-lamb`);
   await page.getByRole("slider", { name: "Water line" }).waitFor();
   await shoot("plan");
-  await page.goto(`${url}/plan/plan-gravy`);
-  await page.getByRole("slider", { name: "Water line" }).waitFor();
-  await shoot("plan-dish");
   await page.goto(`${url}/crossover/plan-braise`);
   await page.getByText("Kitchen rule").first().waitFor();
   await shoot("crossover");
@@ -108,6 +114,9 @@ await withApplication(async (browser, url) => {
   await page.goto(`${url}/taught`);
   await page.getByRole("heading", { name: "How fast it steams" }).waitFor();
   await shoot("taught");
+  await page.goto(`${url}/lessons`);
+  await page.getByRole("heading", { name: "Too salty" }).waitFor();
+  await shoot("lessons");
   await page.goto(`${url}/beside/past-01/past-08`);
   await page.getByText("Where the difference is from").waitFor();
   await shoot("logbook-beside");

@@ -13,7 +13,7 @@ import ErrorSurface from "./frame/ErrorSurface.vue";
 import HobRail from "./frame/HobRail.vue";
 import NoticeStrip from "./frame/NoticeStrip.vue";
 import TopRail from "./frame/TopRail.vue";
-import { useShortcuts } from "./frame/shortcuts";
+import { areKeysOn, useShortcuts } from "./frame/shortcuts";
 import { PLACES } from "./words/places";
 
 /** Each comes with the first time it is asked for. */
@@ -126,7 +126,7 @@ watch(
 </script>
 
 <template>
-  <div class="frame">
+  <div class="frame" :class="{ 'no-keys': !areKeysOn }">
     <a class="skip" href="#main">Skip to the work</a>
     <p class="visually-hidden" aria-live="assertive">{{ spoken }}</p>
     <TopRail :has-kitchen="hasKitchen" @find="showsFind = true" @help="showsHelp = true" />
@@ -147,6 +147,10 @@ watch(
 </template>
 
 <style scoped>
+.no-keys :deep(kbd) {
+  display: none;
+}
+
 .frame {
   display: flex;
   flex-direction: column;

@@ -3,7 +3,7 @@ import { computed } from "vue";
 import { useRoute } from "vue-router";
 import { VOCABULARY } from "../words/vocabulary";
 import { helpOf } from "./screen-help";
-import { allShortcuts, keyName } from "./shortcuts";
+import { allShortcuts, areKeysOn, keyName } from "./shortcuts";
 
 /** What this screen answers, how to read its drawing, its words, and the keys that act here. */
 const shown = defineModel<boolean>({ required: true });
@@ -41,8 +41,15 @@ const shortcuts = computed(() => (shown.value ? allShortcuts() : []));
       </section>
       <section class="by-keys">
         <h3>Keys</h3>
+        <label class="check">
+          <input v-model="areKeysOn" type="checkbox" />
+          single keys act by themselves
+        </label>
         <dl class="keys">
-          <template v-for="shortcut in shortcuts" :key="shortcut.keys + shortcut.does">
+          <template
+            v-for="shortcut in areKeysOn ? shortcuts : []"
+            :key="shortcut.keys + shortcut.does"
+          >
             <dt>
               <kbd>{{ keyName(shortcut.keys) }}</kbd>
             </dt>

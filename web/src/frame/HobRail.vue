@@ -383,6 +383,7 @@ li a {
   li a {
     height: auto;
     min-height: 26px;
+    padding-bottom: var(--space-2);
   }
 
   .bar {

@@ -6,7 +6,7 @@ import ErrorSurface from "./ErrorSurface.vue";
 import NoticeStrip from "./NoticeStrip.vue";
 import { say, unsay } from "./notices";
 import { mishap } from "./errors";
-import { allShortcuts, keyName, useShortcuts, type Shortcut } from "./shortcuts";
+import { allShortcuts, areKeysOn, keyName, useShortcuts, type Shortcut } from "./shortcuts";
 
 const screen = (list: () => readonly Shortcut[]) =>
   mount(
@@ -47,6 +47,18 @@ describe("single keys", () => {
     press("l");
     overlay.style.display = "none";
     expect(run).not.toHaveBeenCalled();
+    wrapper.unmount();
+  });
+
+  test("can be switched off, for who is helped to type, and on again", () => {
+    const run = vi.fn();
+    const wrapper = screen(() => [{ keys: "l", does: "", run }]);
+    areKeysOn.value = false;
+    press("l");
+    expect(run).not.toHaveBeenCalled();
+    areKeysOn.value = true;
+    press("l");
+    expect(run).toHaveBeenCalledTimes(1);
     wrapper.unmount();
   });
 

@@ -1,4 +1,4 @@
-import { onKeyStroke } from "@vueuse/core";
+import { onKeyStroke, useStorage } from "@vueuse/core";
 import { onScopeDispose, shallowReactive, type ShallowReactive } from "vue";
 
 /** One key and what it does here. `keys` is as KeyboardEvent.key gives it; " " is Space. */
@@ -26,12 +26,22 @@ const belongsToControl = (event: KeyboardEvent): boolean =>
 /** A dialog that is open; one that fades away is shut, and takes no key. */
 const OPEN_DIALOG = ".el-overlay:not([style*='display: none']):not(.dialog-fade-leave-active)";
 
+/** Whether single keys act at all: who speaks or is helped to type may have them switched off. */
+export const areKeysOn = useStorage("kettlos-keys", true);
+
 /** Gives a component its single-key shortcuts for as long as it is on screen. */
 export function useShortcuts(list: () => readonly Shortcut[]): void {
   active.add(list);
   onScopeDispose(() => active.delete(list));
   onKeyStroke(true, (event) => {
-    if (event.ctrlKey || event.metaKey || event.altKey || event.defaultPrevented) return;
+    if (
+      !areKeysOn.value ||
+      event.ctrlKey ||
+      event.metaKey ||
+      event.altKey ||
+      event.defaultPrevented
+    )
+      return;
     if (isTyping(event.target) || belongsToControl(event)) return;
     if (document.querySelector(OPEN_DIALOG) !== null) return;
     const found = list().find((s) => s.keys.toLowerCase() === event.key.toLowerCase());

@@ -4,6 +4,7 @@ import type { Kitchen } from "../../simulate/kitchen-schema";
 import type { Plan } from "../../simulate/plan-schema";
 import type { SetPot } from "../../simulate/set-pot";
 import type { Trace } from "../../simulate/trace";
+import type { Said } from "../../units/said";
 import type { HiddenPot } from "../hidden-pot";
 import type { ScorePart } from "../practice-score";
 
@@ -20,7 +21,7 @@ export interface LessonRun {
 export interface Lesson {
   readonly id: LessonId;
   readonly title: string;
-  readonly aim: string;
+  readonly aim: Said;
   readonly teaches: string;
   readonly plan: (kitchen: Kitchen, id: string) => Plan;
   /** Points out of 100 in all. */

@@ -1,5 +1,5 @@
 import { salinity } from "../../seasoning/salinity";
-import { inWords, say } from "../../units/said";
+import { either, inWords, say } from "../../units/said";
 import { falling } from "../practice-points";
 import { saltOfPot } from "../salt-of-pot";
 import type { Lesson } from "./lesson";
@@ -13,7 +13,7 @@ const HALF_GL = 2;
 export const tooSalty: Lesson = {
   id: "tooSalty",
   title: "Too salty",
-  aim: "Bring it to the sieve with 6 to 8 g of salt in a litre, though the hock is saltier than it says.",
+  aim: say`Bring it to the sieve with ${either("6 to 8 g of salt in a litre", "0.6 to 0.8 % of salt")}, though the hock is saltier than it says.`,
   teaches:
     "Cured meat gives its salt early, and boiling down makes it saltier still: taste after the first hour, while it can be thinned. Unsalted water is the only way back; potato draws nothing out.",
   plan: (kitchen, id) =>

@@ -101,7 +101,7 @@ const FORK_WORDS: Record<Check, string> = {
     <p v-if="senses !== null" class="sees">
       You see: <b>{{ senses.sees }}</b>.<template v-if="found"> Just now: {{ found }}.</template>
     </p>
-    <p v-if="lesson !== null" class="aim"><b>Aim:</b> {{ lesson.aim }}</p>
+    <p v-if="lesson !== null" class="aim"><b>Aim:</b> {{ inWords(lesson.aim, one) }}</p>
   </section>
 </template>
 

@@ -10,9 +10,11 @@ import { beginLesson } from "../../data/begin-lesson";
 import { useKitchenStore } from "../../data/kitchen-store";
 import { useLessonBests } from "../../data/lesson-best";
 import { usePotsStore } from "../../data/pots-store";
+import { useWords } from "../../data/use-words";
 import SmallPot from "../../drawings/SmallPot.vue";
 
 /** A shelf of made-up pots in which one thing goes wrong: what to bring each to, and how well it went here. */
+const words = useWords();
 const store = useKitchenStore();
 const pots = usePotsStore();
 const router = useRouter();
@@ -62,7 +64,7 @@ async function begin(id: LessonId) {
         /></span>
         <div class="said">
           <h2>{{ row.title }}</h2>
-          <p>{{ row.aim }}</p>
+          <p>{{ words(row.aim) }}</p>
           <p v-if="row.best !== null" class="quiet small">{{ row.teaches }}</p>
         </div>
         <div class="go">
