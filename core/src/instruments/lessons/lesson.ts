@@ -9,7 +9,7 @@ import type { HiddenPot } from "../hidden-pot";
 import type { ScorePart } from "../practice-score";
 
 /** A lesson as it was cooked. */
-export interface LessonRun {
+interface LessonRun {
   readonly setPot: SetPot;
   readonly cook: Cook;
   readonly pot: HiddenPot;
