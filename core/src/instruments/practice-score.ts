@@ -150,7 +150,7 @@ function boilPart(plan: Plan, cook: Cook, comeUpMin: number): ScorePart | null {
 }
 
 /** What differed in this pot by more than a few per cent. */
-export function hiddenWords(pot: HiddenPot): readonly string[] {
+function hiddenWords(pot: HiddenPot): readonly string[] {
   const { evaporation, efficiency, freed } = pot.constants;
   const say = (factor: number, more: string, less: string): readonly string[] => {
     const percent = Math.round((factor - 1) * 100);

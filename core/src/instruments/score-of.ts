@@ -3,7 +3,7 @@ import type { Cook } from "../batch/fold";
 import { resolve } from "../simulate/set-pot";
 import { hiddenPotOf } from "./hidden-pot";
 import { LESSONS } from "./lessons/lessons";
-import { hiddenWords, scorePractice, type PracticeScore } from "./practice-score";
+import { scorePractice, type PracticeScore } from "./practice-score";
 
 /**
  * How a practice pot was cooked: a lesson by what it is about, any other against its plan. Null for a pot in
@@ -17,10 +17,11 @@ export function scoreOf(batch: Batch, cook: Cook): PracticeScore | null {
   if (lesson === undefined) return scorePractice(setPot, cook, pot);
   const truth = pot.wholeTrace(cook);
   if (truth === null) return null;
-  const parts = LESSONS[lesson].score({ setPot, cook, pot, truth });
+  const { score, otherwise } = LESSONS[lesson];
+  const parts = score({ setPot, cook, pot, truth });
   return {
     points: parts.reduce((sum, p) => sum + p.points, 0),
     parts,
-    hidden: hiddenWords(pot),
+    hidden: otherwise === null ? [] : [otherwise],
   };
 }

@@ -2,16 +2,24 @@
 import { LESSONS } from "@kettlos/core/instruments/lessons/lessons";
 import { scoreOf } from "@kettlos/core/instruments/score-of";
 import { computed, watch } from "vue";
+import { useRouter } from "vue-router";
+import { binBatch } from "../data/bin";
 import { noteLesson } from "../data/lesson-best";
 import type { PotState } from "../data/pot-state";
 
 /** How a practice pot was cooked: points against its plan, what was hidden in it, and why it went so. */
+const router = useRouter();
 const props = defineProps<{ pot: PotState }>();
 const score = computed(() => scoreOf(props.pot.stored, props.pot.cook));
 const lesson = computed(() => {
   const id = props.pot.stored.practice?.lesson;
   return id === undefined ? null : LESSONS[id];
 });
+/** Nobody wants the pot of a lesson on the hob, nor in the logbook: it lies in the bin for a while. */
+async function clearAway() {
+  await router.push("/lessons");
+  await binBatch(props.pot.stored.id);
+}
 watch(
   score,
   (now) => {
@@ -43,7 +51,11 @@ watch(
       This pot had
       {{ score.hidden.length === 0 ? "no surprises" : score.hidden.join(", ") }}. A practice pot
       teaches the cook, not the kitchen.
-      <RouterLink v-if="lesson !== null" to="/lessons">To the other lessons</RouterLink>
+    </p>
+    <p v-if="lesson !== null">
+      <button type="button" class="button" @click="clearAway">
+        Clear it away, and on to the other lessons
+      </button>
     </p>
   </section>
 </template>

@@ -5,6 +5,7 @@ import { useRouter } from "vue-router";
 import { bring } from "../data/incoming";
 import { useKitchenStore } from "../data/kitchen-store";
 import { say } from "./notices";
+import { OPEN_DIALOG } from "./shortcuts";
 import { whatIs } from "./what-is";
 
 /** A file dropped anywhere, a recipe or a link pasted anywhere: each goes to the screen that reads it. */
@@ -57,6 +58,8 @@ useEventListener(window, "paste", (event: ClipboardEvent) => {
   // What is pasted into a field belongs there.
   const { target } = event;
   if (target instanceof HTMLElement && target.closest("input, textarea, [contenteditable]")) return;
+  // Nor is what stands in an open dialog left behind.
+  if (document.querySelector(OPEN_DIALOG) !== null) return;
   const text = event.clipboardData?.getData("text/plain") ?? "";
   if (whatIs(text) !== null) void take(text, "");
 });

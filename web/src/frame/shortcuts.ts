@@ -24,7 +24,8 @@ const belongsToControl = (event: KeyboardEvent): boolean =>
   event.target.closest("button, a, [role='slider'], [role='radio'], summary") !== null;
 
 /** A dialog that is open; one that fades away is shut, and takes no key. */
-const OPEN_DIALOG = ".el-overlay:not([style*='display: none']):not(.dialog-fade-leave-active)";
+export const OPEN_DIALOG =
+  ".el-overlay:not([style*='display: none']):not(.dialog-fade-leave-active)";
 
 /** Whether single keys act at all: who speaks or is helped to type may have them switched off. */
 export const areKeysOn = useStorage("kettlos-keys", true);

@@ -16,6 +16,7 @@ export const boilsSoon: Lesson = {
   aim: "Turn it down when it has boiled for five minutes, not when the clock said it would.",
   teaches:
     "How soon a pot boils is the least sure of all forecasts: the ring, the lid and the cold of the water move it. From half of the time on, stay in earshot, and say when it boils.",
+  otherwise: "a ring that gives nearly half as much again as it says",
   plan: (kitchen, id) => lessonBroth(kitchen, id, { water: { by: "fillLine" } }),
   score: ({ setPot: { plan }, cook, truth }) => {
     const turnedMin = minOf(plan, cook, cook.simmerMs ?? cook.offMs ?? 0);

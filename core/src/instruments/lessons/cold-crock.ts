@@ -16,6 +16,7 @@ export const coldCrock: Lesson = {
   aim: "Find out in the first three hours, and do not let it stand in the danger zone for over four: turn it up in time, or take it off and boil it on the ring.",
   teaches:
     "A slow cooker that is old, full or cold may take too long. A thermometer after two or three hours says so. What stood between fridge-cold and hot-holding heat for over four hours is thrown away, however it smells.",
+  otherwise: "a slow cooker that never gets as hot as it should",
   plan: (kitchen, id) =>
     lessonStew(kitchen, id, {
       vesselId: "crock",

@@ -19,6 +19,7 @@ export const firstPot: Lesson = {
   aim: "Do what stands in the middle, when it is due: put it in, light it, say when it boils and simmers, skim, read the level, take it off. Nothing goes wrong in this one.",
   teaches:
     "What is next stands in the middle of Cook, with its time; every tap is a line of the log, and can be undone. The level is read with a stick: with each reading the forecast gets surer.",
+  otherwise: null,
   plan: (kitchen, id) => lessonBroth(kitchen, id, { name: "Practice: a first broth" }),
   score: ({ setPot, cook, truth }) => {
     const { plan, kitchen } = setPot;

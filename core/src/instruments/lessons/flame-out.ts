@@ -19,6 +19,7 @@ export const flameOut: Lesson = {
   aim: "Look in now and then. When it does not simmer, find out why, and set the flame again before it cools.",
   teaches:
     "A pot that is not looked at may be cold for hours. What fell below hot-holding heat and stayed there for over two hours is not brought back: throw it away. A gas smell comes first: shut the tap, air, no spark.",
+  otherwise: "a flame that went out after 1 h 50",
   plan: (kitchen, id) => lessonBroth(kitchen, id, { stop: { by: "time", holdMin: 300 } }),
   score: ({ setPot: { plan, kitchen }, cook, pot, truth }) => {
     const goneMin = pot.trouble.heatGoneMin ?? 0;

@@ -13,6 +13,7 @@ export const forkSaysNo: Lesson = {
   aim: "Take it off when this meat is tender, whatever the clock says.",
   teaches:
     "An old animal or a lean piece may ask for half as long again. The clock says when to ask; the fork says when it is done. What it says moves the forecast, so the table can be told in time.",
+  otherwise: "meat that asks for a third more cooking than its cut",
   plan: lessonStew,
   score: ({ setPot: { plan }, cook, pot, truth }) => {
     const main = plan.items.find((i) => i.id === truth.mainItemId);

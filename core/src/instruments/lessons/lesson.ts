@@ -23,6 +23,8 @@ export interface Lesson {
   readonly title: string;
   readonly aim: Said;
   readonly teaches: string;
+  /** What it had that nobody was told: "a ring that …"; null where nothing was otherwise. */
+  readonly otherwise: string | null;
   readonly plan: (kitchen: Kitchen, id: string) => Plan;
   /** Points out of 100 in all. */
   readonly score: (run: LessonRun) => readonly ScorePart[];

@@ -160,6 +160,8 @@ describe.each(LESSON_IDS)("the lesson %s", (id) => {
     const pot = hiddenPotOf(batch);
     if (pot === null) throw new Error("no pot");
     expect(scoreOf(batch, cooked([]))).toBeNull();
+    // What was otherwise is told, where something was.
+    expect(score(id, COURSES[id].bad).hidden).toHaveLength(id === "firstPot" ? 0 : 1);
     // The same seed is the same pot.
     const sees = (min: number) => sensesOf(setPot, pot, cooked([]), at(min));
     expect(sees(30)).toEqual(sees(30));

@@ -16,6 +16,7 @@ export const tooSalty: Lesson = {
   aim: say`Bring it to the sieve with ${either("6 to 8 g of salt in a litre", "0.6 to 0.8 % of salt")}, though the hock is saltier than it says.`,
   teaches:
     "Cured meat gives its salt early, and boiling down makes it saltier still: taste after the first hour, while it can be thinned. Unsalted water is the only way back; potato draws nothing out.",
+  otherwise: "a hock with 60 % more salt than on its label",
   plan: (kitchen, id) =>
     lessonBroth(kitchen, id, {
       items: [

@@ -17,6 +17,7 @@ export const weakRing: Lesson = {
   aim: "Let it simmer for the two and a half hours that were planned, counted from when it really simmers.",
   teaches:
     "A recipe's hours count from the simmer, not from the match. Say when it simmers: from then on the clock, the forecast and the kitchen's memory of this ring are right.",
+  otherwise: "a ring that gives little more than half of what it says",
   plan: lessonBroth,
   score: ({ setPot: { plan }, cook, truth }) => {
     const wanted = plan.stop.by === "time" ? plan.stop.holdMin : 0;

@@ -30,6 +30,20 @@ const salt = computed(() =>
 const address = computed(() =>
   props.label.batchId === null ? null : `${location.origin}/logbook/${props.label.batchId}`,
 );
+/** Below this the facts would make the squares of its code too small to be read. */
+const LEAST_FOR_FACTS_MM = 16;
+/** What the code says: the facts of the label for whoever has no Kettlos, and the link to its pot. */
+const coded = computed(() => {
+  const { label } = props;
+  const link = address.value;
+  if (codeMm.value < LEAST_FOR_FACTS_MM) return link;
+  return [
+    `${label.name}, ${amount.value}${salt.value}`,
+    `made ${day(label.madeMs)}, ${label.isFrozen ? "best before" : "use by"} ${day(label.bestBeforeMs)}`,
+    ...(label.allergens.length > 0 ? [`contains ${allergenWords(label.allergens)}`] : []),
+    ...(link === null ? [] : [link]),
+  ].join("\n");
+});
 const text = useTemplateRef<HTMLElement>("text");
 /** Letters of what is said beside the name, that all of it fits: down to what is just legible. */
 const LEAST_MM = 1.8;
@@ -77,7 +91,7 @@ const day = (ms: number) => shortDateYearOf(ms);
       >
       <span v-if="label.note" class="note">{{ inWords(label.note, units) }}</span>
     </div>
-    <SmallCode v-if="address" :text="address" :size-mm="codeMm" />
+    <SmallCode v-if="coded" :text="coded" :size-mm="codeMm" />
   </article>
 </template>
 

@@ -17,7 +17,7 @@ const path = computed(() =>
     :viewBox="`0 0 ${code.size} ${code.size}`"
     :style="{ width: `${sizeMm}mm`, height: `${sizeMm}mm` }"
     role="img"
-    aria-label="Code that opens this pot in the logbook"
+    aria-label="Code with what the label says, and the link to its pot"
     shape-rendering="crispEdges"
   >
     <rect :width="code.size" :height="code.size" fill="#ffffff" />

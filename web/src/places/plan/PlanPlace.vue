@@ -55,6 +55,10 @@ const { follow } = useTurns(
 const said = follow();
 const drawn = follow();
 const minded = follow();
+/** Paper does not follow what is being pulled. */
+const onPaper = computed<typeof minded.value>((before) =>
+  planStore.isPulled && before !== undefined ? before : minded.value,
+);
 const vessel = computed(() => {
   const { shown: p } = planStore;
   const { value: k } = kitchen;
@@ -315,11 +319,11 @@ useShortcuts(() => [
       </PlanPiece>
     </div>
     <PlanPiece
-      v-if="minded !== null"
+      v-if="onPaper !== null"
       what="The page for paper"
-      :plan="minded.plan"
+      :plan="onPaper.plan"
       :kitchen="kitchen"
-      :answers="minded.answers"
+      :answers="onPaper.answers"
     >
       <PlanSheet />
     </PlanPiece>

@@ -47,7 +47,8 @@ function read(given: string) {
   );
   if (!outcome.ok) return void (problem.value = words(outcome.problem.said));
   problem.value = "";
-  before.value = [];
+  // What was being settled when another was pasted is an undo away.
+  before.value = draft.value === null ? [] : [...before.value, draft.value];
   draft.value = outcome.value;
 }
 useIncoming("recipe", (brought) => read((text.value = brought)));
