@@ -214,3 +214,48 @@ test("a first minute that goes wrong: an impossible pot, a height of two meaning
   await expect(sentence(page)).toContainText("1.5 kg beef shank");
   await expect(sentence(page)).toContainText("in my pot");
 });
+
+test("a kitchen of five pots, hob, oven and jars is set up in some fifteen taps and keys", async ({
+  page,
+}) => {
+  await page.addInitScript(() => {
+    const counted = window as unknown as { effort: number };
+    counted.effort = 0;
+    for (const kind of ["pointerdown", "keydown"])
+      window.addEventListener(kind, () => counted.effort++, true);
+  });
+  await page.goto("/");
+  await page.getByLabel("Altitude you cook at").click();
+  await page.keyboard.press("Control+A");
+  await page.keyboard.type("350");
+  for (const [form, size] of [
+    ["Stockpot", "12 L"],
+    ["Pot", "5 L"],
+    ["Oval casserole", "6 L"],
+    ["Slow cooker", "6.5 L"],
+    ["Pressure cooker", "6 L"],
+  ] as const)
+    await page
+      .getByRole("group", { name: form, exact: true })
+      .getByRole("button", { name: size })
+      .click();
+  await page.getByRole("group", { name: "Oven" }).getByText("with a fan").click();
+  for (const name of ["Half-litre jar", "Tub"]) await page.getByRole("button", { name }).click();
+  await page.getByRole("button", { name: "Start with these 5 pots" }).click();
+  await expect(page.getByRole("heading", { name: "My kitchen" })).toBeVisible();
+  const effort = await page.evaluate(() => (window as unknown as { effort: number }).effort);
+  expect(effort).toBeLessThanOrEqual(16);
+
+  // Complete enough that nothing asks for an oven, a pot or a jar later.
+  await page.goto("/kitchen");
+  await expect(page.getByLabel("Altitude")).toHaveValue("350 m");
+  await expect(page.getByRole("button", { name: /Oval casserole/ })).toBeVisible();
+  await expect(page.getByLabel("with a fan")).toBeChecked();
+  await page.goto("/new");
+  await page
+    .getByRole("button", { name: /Braise/ })
+    .first()
+    .click();
+  await page.getByRole("link", { name: "On another heat" }).click();
+  await expect(page.getByText(/which oven|set up an oven/i)).toHaveCount(0);
+});

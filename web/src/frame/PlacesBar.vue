@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { onClickOutside, onKeyStroke } from "@vueuse/core";
+import { onClickOutside, useEventListener } from "@vueuse/core";
 import { computed, ref, useTemplateRef, watch } from "vue";
 import { useRoute } from "vue-router";
 import UnitChoice from "./UnitChoice.vue";
@@ -22,8 +22,8 @@ watch(
 const root = useTemplateRef<HTMLElement>("root");
 const more = useTemplateRef<HTMLElement>("more");
 onClickOutside(root, () => (isOpen.value = false));
-onKeyStroke("Escape", () => {
-  if (!isOpen.value) return;
+useEventListener(window, "keydown", ({ key }: KeyboardEvent) => {
+  if (key !== "Escape" || !isOpen.value) return;
   isOpen.value = false;
   more.value?.focus();
 });
