@@ -21,6 +21,7 @@ const web = {
   environment: "happy-dom",
   setupFiles: [fileURLToPath(new URL("./web/test/setup.ts", import.meta.url))],
   testTimeout,
+  hookTimeout: testTimeout,
 };
 
 export default defineConfig({
@@ -35,6 +36,7 @@ export default defineConfig({
           include: ["src/**/*.test.ts", "test/**/*.test.ts"],
           setupFiles: [fileURLToPath(new URL("./core/test/setup.ts", import.meta.url))],
           testTimeout,
+          hookTimeout: testTimeout,
         },
       },
       {
@@ -44,6 +46,7 @@ export default defineConfig({
           isolate: false,
           include: ["src/**/*.test.ts"],
           testTimeout,
+          hookTimeout: testTimeout,
         },
       },
       {
@@ -53,6 +56,7 @@ export default defineConfig({
           isolate: false,
           include: ["language/**/*.test.ts"],
           testTimeout,
+          hookTimeout: testTimeout,
         },
       },
       {

