@@ -165,6 +165,8 @@ test("a braise whole: thawed and salted ahead, browned in batches, covered, its 
   await forward(page, 220);
   await press(page, "f");
   await page.getByRole("button", { name: /^Tender/ }).click();
+  // A key while the dialog still stands would be the dialog's.
+  await expect(page.getByRole("dialog")).toBeHidden();
   await expect(next(page)).toHaveText("Rolling boil, lid off");
   await press(page, "Space");
   await until(page, "Gentle simmer, lid on");

@@ -82,6 +82,19 @@ p {
   }
 }
 
+/* One line of it leaves room for the work. */
+@media (height <= 480px) {
+  .notice {
+    flex-wrap: nowrap;
+    padding-block: var(--space-1);
+  }
+
+  p {
+    min-width: 0;
+    line-height: 20px;
+  }
+}
+
 @media print {
   .notice {
     display: none;
