@@ -33,6 +33,7 @@ const SCREENS: Record<string, [string, RegExp][]> = {
     ["/beside/past-01/past-08", /Where the difference is from/],
     ["/dish/Lamb%20neck%20broth", /From one time to the next/],
     ["/trends", /How it set, by bones and hours/],
+    ["/lessons", /Practice: pots that go wrong/],
   ],
 };
 

@@ -181,6 +181,7 @@ test("in another language a kitchen with nothing in it yet says so everywhere", 
       "/shopping",
       "/kitchen",
     ],
+    ...["/lessons", "/given"],
     ...["/plan/nowhere", "/cook/nowhere", "/logbook/nowhere", "/nowhere"],
   ])
     await visit(path);

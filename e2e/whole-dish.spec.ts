@@ -213,10 +213,12 @@ test("a shopping list over two plans: what is in the house comes off, prices add
   const price = page.getByLabel("Price of a kilogram of Runner beans, dry");
   await price.fill("dear");
   await price.press("Enter");
-  await expect(page.getByRole("alert")).toHaveText('"dear" is no price for a kilogram.');
+  await expect(page.getByRole("main").getByRole("alert")).toHaveText(
+    '"dear" is no price for a kilogram.',
+  );
   await price.fill("");
   await price.press("Enter");
-  await expect(page.getByRole("alert")).toHaveCount(0);
+  await expect(page.getByRole("main").getByRole("alert")).toHaveCount(0);
   await page.getByLabel("Price of a kilogram of Runner beans, dry").fill("5");
   await page.getByLabel("Price of a kilogram of Runner beans, dry").press("Enter");
   await expect(together).toContainText((before + 5).toFixed(2));

@@ -33,6 +33,7 @@ await withApplication(async (browser, url) => {
   await openKitchen(page, url);
   const print = async (path: string, name: string, ready: string) => {
     await page.goto(`${url}${path}`);
+    await page.emulateMedia({ media: "print" });
     await page.locator(ready).first().waitFor({ state: "attached" });
     await page.evaluate(() => document.fonts.ready.then(() => undefined));
     for (const format of ["A4", "Letter"] as const) {
@@ -44,6 +45,7 @@ await withApplication(async (browser, url) => {
       });
       console.log(to);
     }
+    await page.emulateMedia({ media: "screen" });
   };
   await page.goto(`${url}/bench`);
   await page.locator("main a[href^='/plan/']").first().waitFor();

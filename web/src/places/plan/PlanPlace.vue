@@ -4,7 +4,7 @@ import { HOLD_MIN } from "@kettlos/core/units/limits";
 import type { Practice } from "@kettlos/core/batch/batch-schema";
 import { vesselOf } from "@kettlos/core/simulate/references";
 import { outcomeOf } from "@kettlos/core/units/problem";
-import { useEventListener } from "@vueuse/core";
+import { useEventListener, useMediaQuery } from "@vueuse/core";
 import { computed, nextTick, onBeforeUnmount, ref, watch } from "vue";
 import { useRoute, useRouter } from "vue-router";
 import EditPopover from "../../controls/EditPopover.vue";
@@ -55,10 +55,11 @@ const { follow } = useTurns(
 const said = follow();
 const drawn = follow();
 const minded = follow();
-/** Paper does not follow what is being pulled. */
-const onPaper = computed<typeof minded.value>((before) =>
-  planStore.isPulled && before !== undefined ? before : minded.value,
-);
+/** The page for paper is there while it is printed, and looked at as print. */
+const isPrinted = useMediaQuery("print");
+const isPrinting = ref(false);
+useEventListener(window, "beforeprint", () => (isPrinting.value = true));
+useEventListener(window, "afterprint", () => (isPrinting.value = false));
 const vessel = computed(() => {
   const { shown: p } = planStore;
   const { value: k } = kitchen;
@@ -128,6 +129,7 @@ async function remove() {
 }
 async function print() {
   shut();
+  isPrinting.value = true;
   await nextTick();
   window.print();
 }
@@ -319,11 +321,11 @@ useShortcuts(() => [
       </PlanPiece>
     </div>
     <PlanPiece
-      v-if="onPaper !== null"
+      v-if="minded !== null && (isPrinted || isPrinting)"
       what="The page for paper"
-      :plan="onPaper.plan"
+      :plan="minded.plan"
       :kitchen="kitchen"
-      :answers="onPaper.answers"
+      :answers="minded.answers"
     >
       <PlanSheet />
     </PlanPiece>
