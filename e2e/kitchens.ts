@@ -20,7 +20,10 @@ export async function openOwn(
   await page.getByRole("button", { name: "Put it with the others" }).click();
   await page.getByRole("group", { name: "How many there are" }).getByText("1").click();
   await page.getByRole("group", { name: "Oven" }).getByText("no oven").click();
-  await page.getByRole("group", { name: "Chilled by the rule of" }).getByText("US").click();
+  await page
+    .getByRole("group", { name: "Chilled by the rule of" })
+    .getByText("US", { exact: true })
+    .click();
   await page.getByRole("button", { name: "Start with this pot" }).click();
   await expect(page.getByRole("heading", { name: "My kitchen" })).toBeVisible();
 }
