@@ -145,7 +145,12 @@ async function open() {
         <TickChoice v-model="code" label="Chilled by the rule of" :options="CODE_OPTIONS" />
       </div>
     </div>
-    <h3>Pots, by the size that is marked on them</h3>
+    <div>
+      <h3>Pots, by the size that is marked on them</h3>
+      <p class="quiet small">
+        As wide and high as such pots usually are; a ruler puts them right under Kitchen.
+      </p>
+    </div>
     <UsualPots :pots="pots" :measures="one" @add="pots = [...pots, $event]" @remove="remove" />
     <div class="asked">
       <div>
