@@ -1,6 +1,7 @@
 import type { Method } from "../heats/heat-schema";
 import { isInOven, suits } from "../heats/heat";
-import { ELECTRIC_HIGH_KPA, ELECTRIC_LOW_KPA } from "../heat/pressure";
+import { usualOven } from "../heat/usual-oven";
+import { USUAL_PRESSURE } from "../heat/usual-pressure";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
 import { heatsOf } from "../simulate/stretches";
@@ -36,13 +37,7 @@ const SUGGESTED_PRESSURE: Vessel = {
   massKg: 2.7,
   body: "steel",
   lid: "heavy",
-  pressure: {
-    drive: "electric",
-    highKPa: ELECTRIC_HIGH_KPA,
-    lowKPa: ELECTRIC_LOW_KPA,
-    minLiquidL: null,
-    vents: false,
-  },
+  pressure: USUAL_PRESSURE.electric,
 };
 
 /** The kitchen with an ordinary oven, slow cooker and pressure cooker where it has none. */
@@ -55,10 +50,7 @@ export function withSuggestions(kitchen: Kitchen): Kitchen {
       ...(has("slowCooker") ? [] : [SUGGESTED_CROCK]),
       ...(has("pressure") ? [] : [SUGGESTED_PRESSURE]),
     ],
-    ovens:
-      kitchen.ovens.length > 0
-        ? kitchen.ovens
-        : [{ id: `${SUGGESTED}oven`, name: "Oven", fan: false, maxC: 250 }],
+    ovens: kitchen.ovens.length > 0 ? kitchen.ovens : [usualOven(`${SUGGESTED}oven`, "metric")],
   };
 }
 

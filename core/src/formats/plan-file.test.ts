@@ -44,17 +44,19 @@ describe("a plan to somebody else", () => {
 describe("a plan of another kitchen here", () => {
   const stockpot = (id: string, litres: number) => vesselOfForm("stockpot", id, litres);
 
-  test("goes into the pot that holds nearest to as much, rather more than less", () => {
+  test("goes into the smallest pot that leaves room for it, else the largest", () => {
     const here = testKitchen({
-      vessels: [stockpot("eight", 8), stockpot("sixteen", 16), vesselOfForm("pan", "pan", 4)],
+      vessels: [stockpot("four", 4), stockpot("sixteen", 16), stockpot("eight", 8)],
       rings: [
         { id: "a", name: "Small", kind: "gas", powerW: 1000 },
         { id: "b", name: "Big", kind: "gas", powerW: 3500 },
       ],
     });
     const { plan: own, instead } = planHere(plan, there, here, "mine");
-    expect(own).toMatchObject({ id: "mine", vesselId: "sixteen", ringId: "b" });
-    expect(instead?.id).toBe("sixteen");
+    expect(own).toMatchObject({ id: "mine", vesselId: "eight", ringId: "b" });
+    expect(instead?.id).toBe("eight");
+    const small = { ...here, vessels: [stockpot("two", 2), stockpot("three", 3)] };
+    expect(planHere(plan, there, small, "mine").plan.vesselId).toBe("three");
     expect(own.items).toEqual(plan.items);
   });
 

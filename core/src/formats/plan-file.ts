@@ -1,3 +1,4 @@
+import { contentsL, vesselFor } from "../convert/targets";
 import { isInOven } from "../heats/heat";
 import type { StretchHeat } from "../heats/heat-schema";
 import { heatsOf } from "../simulate/stretches";
@@ -5,8 +6,7 @@ import { SCHEMA_VERSION } from "../simulate/schema-version";
 import { KitchenSchema, type Kitchen } from "../simulate/kitchen-schema";
 import type { Plan, PlanItem } from "../simulate/plan-schema";
 import { suitsPlan } from "../simulate/references";
-import { findVessel } from "../simulate/set-pot";
-import { capacityL } from "../vessel/volume";
+import { findVessel, resolve } from "../simulate/set-pot";
 import type { Vessel } from "../vessel/vessel-schema";
 import type { KettlosFile } from "./kettlos-json";
 
@@ -55,18 +55,17 @@ export interface PlanHere {
 }
 
 /**
- * Puts a plan of another kitchen on what there is here: the pot that suits its heats and holds nearest to as
- * much, rather more than less; the strongest ring; an oven. Where nothing suits it stays as it was, and the
+ * Puts a plan of another kitchen on what there is here: the smallest pot that suits its heats and leaves room
+ * for it, else the largest; the strongest ring; an oven. Where nothing suits it stays as it was, and the
  * plan says what is missing.
  */
 export function planHere(plan: Plan, there: Kitchen, here: Kitchen, id: string): PlanHere {
   const meant = findVessel(plan, there);
   const same = here.vessels.find((v) => meant !== undefined && isSameVessel(v, meant));
   const suiting = here.vessels.filter((v) => suitsPlan(v, plan));
-  const wantedL = meant === undefined ? 0 : capacityL(meant);
-  const vessel =
-    same ??
-    suiting.toSorted((a, b) => misfit(capacityL(a), wantedL) - misfit(capacityL(b), wantedL))[0];
+  const contents = contentsL(resolve(plan, there));
+  const { method } = plan.heat;
+  const vessel = vesselFor(method, { ...here, vessels: suiting }, contents, same?.id ?? "");
   const ring =
     here.rings.find((r) => there.rings.some((t) => t.id === r.id && t.name === r.name)) ??
     here.rings.toSorted((a, b) => b.powerW - a.powerW)[0];
@@ -84,14 +83,9 @@ export function planHere(plan: Plan, there: Kitchen, here: Kitchen, id: string):
       heat: inOven(plan.heat),
       then: plan.then.map((s) => ({ ...s, heat: inOven(s.heat) })),
     },
-    instead: same === undefined ? (vessel ?? null) : null,
+    instead: same === undefined ? vessel : null,
   };
 }
 
 const isSameVessel = (a: Vessel, b: Vessel): boolean =>
   a.kind === b.kind && a.heightM === b.heightM && a.topM.join() === b.topM.join();
-
-/** A pot too small is worse than one as much too big. */
-const SMALL_IS_WORSE = 3;
-const misfit = (hasL: number, wantedL: number): number =>
-  hasL < wantedL ? SMALL_IS_WORSE * (wantedL - hasL) : hasL - wantedL;

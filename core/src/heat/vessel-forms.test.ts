@@ -26,6 +26,9 @@ describe("a usual pot by its marked size", () => {
     expect(crock.shape).toBe("oval");
     expect(crock.topM[0]).toBeCloseTo(0.3, 1);
     expect(crock.heightM).toBeCloseTo(0.13, 2);
+    // Enamelled steel of 12 L weighs 2.4 kg, a slow cooker's crock of 6.5 L near 4.
+    expect(vesselOfForm("pot", "one", 12).massKg).toBeCloseTo(2.4, 1);
+    expect(vesselOfForm("slowCooker", "one", 6.5).massKg).toBeCloseTo(3.9, 1);
   });
 
   test("measured across it is as high as that takes", () => {

@@ -2,7 +2,7 @@ import { US_QUART_L } from "../units/us-measures";
 import { requireWithin } from "../units/problem";
 import { asHighAsHolds, capacityL } from "../vessel/volume";
 import type { Vessel, VesselShape } from "../vessel/vessel-schema";
-import { ELECTRIC_HIGH_KPA, ELECTRIC_LOW_KPA, STOVETOP_SECOND_RING_KPA } from "./pressure";
+import { USUAL_PRESSURE } from "./usual-pressure";
 
 /** Usual pots, by what kitchens call them. */
 export const VESSEL_FORMS = [
@@ -156,13 +156,7 @@ export const FORMS: Readonly<Record<VesselForm, FormRecord>> = {
     body: "steel",
     lid: "heavy",
     massKg: [1, 0.25],
-    pressure: {
-      drive: "stovetop",
-      highKPa: STOVETOP_SECOND_RING_KPA,
-      lowKPa: null,
-      minLiquidL: null,
-      vents: false,
-    },
+    pressure: USUAL_PRESSURE.stovetop,
     soldL: [4.5, 6, 8],
     soldQt: [4, 6, 8],
   },
@@ -176,13 +170,7 @@ export const FORMS: Readonly<Record<VesselForm, FormRecord>> = {
     body: "steel",
     lid: "heavy",
     massKg: [0.4, 0.12],
-    pressure: {
-      drive: "electric",
-      highKPa: ELECTRIC_HIGH_KPA,
-      lowKPa: ELECTRIC_LOW_KPA,
-      minLiquidL: null,
-      vents: false,
-    },
+    pressure: USUAL_PRESSURE.electric,
     soldL: [3, 5.7, 8],
     soldQt: [3, 6, 8],
   },

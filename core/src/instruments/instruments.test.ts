@@ -10,7 +10,7 @@ import { drawHidden, HiddenPot } from "./hidden-pot";
 import { honestyOf } from "./honesty";
 import { linkStateOf } from "./link-state";
 import { CHANNELS, StreamMessageSchema } from "./messages";
-import { scorePractice } from "./practice-score";
+import { scored } from "./score-of";
 import { normal, seeded } from "../units/random";
 import { Sensors, type Truth } from "./sensors";
 import { Thinner } from "./thin";
@@ -221,20 +221,20 @@ describe("practice is scored from the true pot", () => {
 
   test("a pot cooked as planned and looked at three times has nearly all the points", () => {
     const end = plannedMin + 150;
-    const score = scorePractice(resolve(stew, kitchen), cooked(end, looked), same);
+    const score = scored(resolve(stew, kitchen), cooked(end, looked), same);
     expect(score?.points).toBeGreaterThan(80);
     expect(score?.hidden).toEqual([]);
-    expect(scorePractice(resolve(stew, kitchen), fold(happened(lit)), same)).toBeNull();
+    expect(scored(resolve(stew, kitchen), fold(happened(lit)), same)).toBeNull();
   });
 
   test("off too early is not tender and says so; forgotten things cost; surprises are told", () => {
-    const early = scorePractice(resolve(stew, kitchen), cooked(60), same);
+    const early = scored(resolve(stew, kitchen), cooked(60), same);
     const part = early?.parts.find((p) => p.id === "tenderness");
     expect(part?.points).toBeLessThan(13);
     expect(part?.why).toMatch(/% of the cooking/);
     const late = testPlan({ ...stock, stop: { by: "time", holdMin: 60 } });
     const steamy = new HiddenPot(resolve(late, kitchen), 1, { ...EXPECTED, evaporation: 1.6 });
-    const score = scorePractice(
+    const score = scored(
       resolve(late, kitchen),
       fold(happened(lit, { kind: "simmers", atMs: at(60) }, { kind: "offHeat", atMs: at(120) })),
       steamy,

@@ -1,65 +1,31 @@
-import { asPlanned } from "../simulate/as-planned";
-import { resolve, type SetPot } from "../simulate/set-pot";
-import { boilFirstMinOf } from "../heats/heat";
-import { MINUTE_MS } from "../units/time";
-import { judgedTarget } from "../simulate/judged";
 import { onCounter } from "../batch/counter";
 import { firstHeatMs } from "../batch/course-of";
-import type { Cook } from "../batch/fold";
 import { livePlan } from "../batch/live-plan";
-import type { Plan } from "../simulate/plan-schema";
-import { showDuration, showVolume } from "../units/show";
+import { boilFirstMinOf } from "../heats/heat";
+import { judgedTarget } from "../simulate/judged";
+import { resolve } from "../simulate/set-pot";
+import { showDuration } from "../units/show";
 import type { HiddenPot } from "./hidden-pot";
-import { falling } from "./practice-points";
-
-/** One thing that went well or cost points, with what happened and why. */
-export interface ScorePart {
-  readonly id: string;
-  readonly title: string;
-  readonly points: number;
-  readonly of: number;
-  readonly why: string;
-}
-
-/** How a practice pot was cooked, out of 100, and what was hidden in it. */
-export interface PracticeScore {
-  readonly points: number;
-  readonly parts: readonly ScorePart[];
-  /** What this pot really was: how it differed from what was reckoned. */
-  readonly hidden: readonly string[];
-}
+import {
+  amountPart,
+  leftShare,
+  overBoiledMin,
+  type PracticeRun,
+  type ScorePart,
+} from "./practice-run";
 
 /** Points for what matters most: how much came out, how tender, nothing forgotten, heat, looking. */
 const OF = { amount: 40, tenderness: 25, counter: 15, boil: 10, reading: 10 } as const;
 /** A tenth off the amount wanted costs half its points. */
-const AMOUNT_HALF = 0.1;
+const AMOUNT = { of: OF.amount, free: 0, half: 0.1 } as const;
 const READINGS_WANTED = 3;
 
-/**
- * Scores a practice pot against its plan, from the true pot and not from the forecast. Null until it is
- * off the heat.
- */
-export function scorePractice(
-  { plan: written, kitchen }: SetPot,
-  cook: Cook,
-  pot: HiddenPot,
-): PracticeScore | null {
-  const plan = livePlan(written, cook);
-  const truth = pot.wholeTrace(cook);
-  if (truth === null || cook.offMs === null) return null;
-  const planned = asPlanned(resolve(plan, kitchen)).trace;
-  const wantedL = planned.endLiquidL;
-  const gotL = truth.endLiquidL;
-  const share = gotL / Math.max(0.05, wantedL);
-  const parts: ScorePart[] = [
-    {
-      id: "amount",
-      title: "How much is left",
-      points: falling(OF.amount, Math.abs(share - 1), AMOUNT_HALF),
-      of: OF.amount,
-      why: `${showVolume(gotL, "metric")} in the pot, ${showVolume(wantedL, "metric")} planned. ${amountWhy(share, pot)}`,
-    },
-  ];
+/** Scores a practice pot against its plan as it was cooked, from the true pot and not from the forecast. */
+export function practiceParts(written: PracticeRun): readonly ScorePart[] {
+  const { cook, pot, truth } = written;
+  const plan = livePlan(written.setPot.plan, cook);
+  const run = { ...written, setPot: resolve(plan, written.setPot.kitchen) };
+  const parts: ScorePart[] = [amountPart(run, AMOUNT, amountWhy(leftShare(run), pot))];
   const main = plan.items.find((i) => i.id === truth.mainItemId);
   const target = main === undefined ? null : judgedTarget(main, truth);
   if (target !== null) {
@@ -97,23 +63,23 @@ export function scorePractice(
         ? "All of it went in, or was left out on purpose."
         : `${forgotten.length} left on the counter.`,
   });
-  const boil = boilPart(plan, cook, truth.comeUpMin);
+  const boil = boilPart(run);
   if (boil !== null) parts.push(boil);
-  const count = cook.readings.filter((r) => !r.isInstrument).length;
-  const looks = Math.max(count, cook.readings.length > 0 ? READINGS_WANTED : 0);
+  // What instruments read is enough too.
+  const byHand = cook.readings.filter((r) => !r.isInstrument).length;
+  const isWatched = byHand < cook.readings.length;
+  const looks = isWatched ? READINGS_WANTED : Math.min(READINGS_WANTED, byHand);
   parts.push({
     id: "reading",
     title: "Looking in",
-    points: Math.round((OF.reading * Math.min(READINGS_WANTED, looks)) / READINGS_WANTED),
+    points: Math.round((OF.reading * looks) / READINGS_WANTED),
     of: OF.reading,
     why:
       looks >= READINGS_WANTED
         ? "Enough readings to know how fast it steams."
         : `${looks} of ${READINGS_WANTED} level readings: with fewer the forecast stays wide.`,
   });
-  const sum = parts.reduce((total, p) => total + p.points, 0);
-  const of = parts.reduce((total, p) => total + p.of, 0);
-  return { points: Math.round((100 * sum) / of), parts, hidden: hiddenWords(pot) };
+  return parts;
 }
 
 function amountWhy(share: number, pot: HiddenPot): string {
@@ -129,12 +95,10 @@ function amountWhy(share: number, pot: HiddenPot): string {
 }
 
 /** Turned down soon after it boiled: what boils hard boils away, and clouds. */
-function boilPart(plan: Plan, cook: Cook, comeUpMin: number): ScorePart | null {
-  const boilMin = boilFirstMinOf(plan.heat);
-  const fromMs = firstHeatMs(plan, cook);
-  if (boilMin === null || fromMs === null) return null;
-  const turnedMin = ((cook.simmerMs ?? cook.offMs ?? fromMs) - fromMs) / MINUTE_MS;
-  const overMin = turnedMin - comeUpMin - boilMin;
+function boilPart(run: PracticeRun): ScorePart | null {
+  const { plan } = run.setPot;
+  if (boilFirstMinOf(plan.heat) === null || firstHeatMs(plan, run.cook) === null) return null;
+  const overMin = overBoiledMin(run);
   return {
     id: "boil",
     title: "Turned down in time",
@@ -147,18 +111,4 @@ function boilPart(plan: Plan, cook: Cook, comeUpMin: number): ScorePart | null {
           ? "It was said to simmer before it had boiled as long as planned."
           : "Turned down when it was due.",
   };
-}
-
-/** What differed in this pot by more than a few per cent. */
-function hiddenWords(pot: HiddenPot): readonly string[] {
-  const { evaporation, efficiency, freed } = pot.constants;
-  const say = (factor: number, more: string, less: string): readonly string[] => {
-    const percent = Math.round((factor - 1) * 100);
-    return Math.abs(percent) < 5 ? [] : [`${Math.abs(percent)} % ${percent > 0 ? more : less}`];
-  };
-  return [
-    ...say(evaporation, "more steam than expected", "less steam than expected"),
-    ...say(efficiency, "more heat from the ring", "less heat from the ring"),
-    ...say(freed, "more juice from meat and vegetables", "less juice from meat and vegetables"),
-  ];
 }

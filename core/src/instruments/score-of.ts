@@ -1,27 +1,40 @@
 import type { Batch } from "../batch/batch-schema";
 import type { Cook } from "../batch/fold";
-import { resolve } from "../simulate/set-pot";
-import { hiddenPotOf } from "./hidden-pot";
+import { resolve, type SetPot } from "../simulate/set-pot";
+import { hiddenPotOf, type HiddenPot } from "./hidden-pot";
+import { hiddenWords } from "./hidden-words";
 import { LESSONS } from "./lessons/lessons";
-import { scorePractice, type PracticeScore } from "./practice-score";
+import type { PracticeRun, ScorePart } from "./practice-run";
+import { practiceParts } from "./practice-score";
 
-/**
- * How a practice pot was cooked: a lesson by what it is about, any other against its plan. Null for a pot in
- * earnest, and until it is off the heat.
- */
+/** How a practice pot was cooked, out of 100, and what was hidden in it. */
+export interface PracticeScore {
+  readonly points: number;
+  readonly parts: readonly ScorePart[];
+  /** What this pot really was: how it differed from what was reckoned. */
+  readonly hidden: readonly string[];
+}
+
+/** The score of a true pot; null until it is off the heat. */
+export function scored(
+  setPot: SetPot,
+  cook: Cook,
+  pot: HiddenPot,
+  partsOf: (run: PracticeRun) => readonly ScorePart[] = practiceParts,
+): PracticeScore | null {
+  const truth = pot.wholeTrace(cook);
+  if (truth === null) return null;
+  const parts = partsOf({ setPot, cook, pot, truth });
+  const got = parts.reduce((sum, p) => sum + p.points, 0);
+  const of = parts.reduce((sum, p) => sum + p.of, 0);
+  return { points: Math.round((100 * got) / of), parts, hidden: hiddenWords(pot) };
+}
+
+/** How a batch was cooked: a lesson by what it is about, any other against its plan. Null for one in earnest. */
 export function scoreOf(batch: Batch, cook: Cook): PracticeScore | null {
   const pot = hiddenPotOf(batch);
   if (pot === null) return null;
+  const { lesson } = batch.practice ?? {};
   const setPot = resolve(batch.plan, batch.kitchen);
-  const lesson = batch.practice?.lesson;
-  if (lesson === undefined) return scorePractice(setPot, cook, pot);
-  const truth = pot.wholeTrace(cook);
-  if (truth === null) return null;
-  const { score, otherwise } = LESSONS[lesson];
-  const parts = score({ setPot, cook, pot, truth });
-  return {
-    points: parts.reduce((sum, p) => sum + p.points, 0),
-    parts,
-    hidden: otherwise === null ? [] : [otherwise],
-  };
+  return scored(setPot, cook, pot, lesson === undefined ? undefined : LESSONS[lesson].score);
 }

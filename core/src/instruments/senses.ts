@@ -4,7 +4,8 @@ import type { Check, Taste } from "../events/watch/terms";
 import { judgedTarget } from "../simulate/judged";
 import { pointAt } from "../simulate/point-at";
 import type { SetPot } from "../simulate/set-pot";
-import type { TracePoint } from "../simulate/trace";
+import { LEAST_SIPPING_SALT_G_L, SALTY_BROTH_G_L } from "../seasoning/salt";
+import type { JudgedTarget, TracePoint } from "../simulate/trace";
 import type { HiddenPot } from "./hidden-pot";
 import { saltOfPot } from "./salt-of-pot";
 
@@ -23,10 +24,6 @@ export interface Senses {
 const SIMMERS_WITHIN_C = 6.5;
 const STEAMS_FROM_C = 60;
 const WARM_FROM_C = 35;
-/** A broth to sip. */
-const SALT = { dull: 6, salty: 8 } as const;
-/** A fork goes in, but it holds on. */
-const NEARLY = 0.75;
 
 /** @param nowMs on the pot's own clock */
 export function sensesOf(setPot: SetPot, pot: HiddenPot, cook: Cook, nowMs: number): Senses {
@@ -42,14 +39,15 @@ export function sensesOf(setPot: SetPot, pot: HiddenPot, cook: Cook, nowMs: numb
         ? null
         : {
             itemId: main.id,
-            how: forked(
-              point.cookMin / (pot.trouble.tougher ?? 1),
-              target.ideal.value,
-              target.past.value,
-            ),
+            how: forked(point.cookMin / (pot.trouble.tougher ?? 1), target),
           },
     saltGL: perL,
-    taste: perL > SALT.salty ? "salty" : perL < SALT.dull ? "dull" : "right",
+    taste:
+      perL > SALTY_BROTH_G_L.value
+        ? "salty"
+        : perL < LEAST_SIPPING_SALT_G_L.value
+          ? "dull"
+          : "right",
     liquidC: Math.round(point.liquidC * 2) / 2,
   };
 }
@@ -61,5 +59,12 @@ function seen(point: TracePoint, boilingC: number): string {
   return point.liquidC >= WARM_FROM_C ? "it is warm, and still" : "it is cold, and still";
 }
 
-const forked = (got: number, ideal: number, past: number): Check =>
-  got > past ? "tooSoft" : got >= ideal ? "tender" : got >= ideal * NEARLY ? "nearly" : "notYet";
+/** As a fork is believed (`doneness/target-belief.ts`): nearly from done on, tender at its best. */
+const forked = (cookMin: number, { done, ideal, past }: JudgedTarget): Check =>
+  cookMin > past.value
+    ? "tooSoft"
+    : cookMin >= ideal.value
+      ? "tender"
+      : cookMin >= done.value
+        ? "nearly"
+        : "notYet";

@@ -7,6 +7,12 @@ export const SIPPING_SALT_G_L = kitchenEstimate(
   "g/L",
   "6–8 g/L suits most",
 );
+export const LEAST_SIPPING_SALT_G_L = kitchenEstimate(
+  "salt under which a broth tastes dull",
+  6,
+  "g/L",
+  "lower end of what suits",
+);
 /** Salt that suits a soup or stew, g per kg of all that is eaten. */
 export const DISH_SALT_G_KG = kitchenEstimate(
   "salt in soup and stew",

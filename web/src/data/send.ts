@@ -27,20 +27,32 @@ export const sendPot = ({ stored, cook }: PotState, nowMs: number): Promise<void
 async function send(name: string, file: KettlosFile, nowMs: number): Promise<void> {
   const text = writeKettlosFile(file);
   const url = `${location.origin}/given#${await packed(text)}`;
-  if (url.length > MOST_LINK_CHARS) {
+  const asFile = (why: string) => {
     const fileName = `kettlos-${fileWord(name)}-${isoDayOf(nowMs)}.json`;
     save(fileName, text, "application/json");
-    return sayDone(
-      "Too long for a link: saved as a file.",
+    sayDone(
+      why,
       `${fileName} can be sent as it is, and is opened under Kitchen or dropped on Kettlos.`,
     );
-  }
+  };
+  if (url.length > MOST_LINK_CHARS) return asFile("Too long for a link: saved as a file.");
   if (await wasShared(name, url)) return;
-  await navigator.clipboard.writeText(url);
-  sayDone(
-    "The link is copied.",
-    "It carries all of it itself: whoever opens it needs a Kettlos, and nothing of yours.",
-  );
+  if (await wasCopied(url))
+    return sayDone(
+      "The link is copied.",
+      "It carries all of it itself: whoever opens it needs a Kettlos, and nothing of yours.",
+    );
+  asFile("Nothing can be copied here: saved as a file.");
+}
+
+/** Browsers copy only where the address is a safe one, and the cook lets them. */
+async function wasCopied(text: string): Promise<boolean> {
+  try {
+    await navigator.clipboard.writeText(text);
+    return true;
+  } catch {
+    return false;
+  }
 }
 
 /** By what the device shares with; false where it cannot, true also where the cook thought better of it. */

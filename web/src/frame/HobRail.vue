@@ -1,18 +1,15 @@
 <script setup lang="ts">
 import { nobodyUp } from "@kettlos/core/simulate/nobody-up";
-import { MINUTE_MS, HOUR_MS } from "@kettlos/core/units/time";
+import { HOUR_MS } from "@kettlos/core/units/time";
 import { clockOf, hourOf, weekdayOf } from "@kettlos/core/units/moments";
 import { useMeasuredWidth } from "../drawings/measured-width";
 import { useStorage } from "@vueuse/core";
 import { computed, ref, useTemplateRef, watchEffect } from "vue";
-import { showDuration } from "@kettlos/core/units/show";
 import { usePotsStore } from "../data/pots-store";
 import { useKitchenStore } from "../data/kitchen-store";
 import { useClockStore } from "../data/clock-store";
-import { useRoute } from "vue-router";
-import { useForecaster } from "../data/forecasting";
+import { mostPressing, useHobBands } from "./hob-bands";
 import { sideOfWords, wordsStyle } from "./rail-words";
-import { offAndWaits } from "./waiting-words";
 
 /** The next 24 hours at the foot of every screen: what is on the fire, what is planned. */
 const BACK_H = 3;
@@ -22,10 +19,6 @@ const AHEAD_H = 21;
 
 const pots = usePotsStore();
 const clockStore = useClockStore();
-const forecaster = useForecaster();
-const route = useRoute();
-/** More pots than these are looked up on the clock; the rail leaves room for the work. */
-const MOST_BANDS = 3;
 const store = useKitchenStore();
 const lane = useTemplateRef<HTMLElement>("lane");
 const width = useMeasuredWidth(lane);
@@ -59,54 +52,7 @@ const nights = computed(() => {
   );
 });
 
-const left = (ms: number) => `${showDuration(Math.max(1, (ms - pots.nowMs) / MINUTE_MS))} left`;
-
-const bands = computed(() => [
-  ...pots.inEarnest
-    .filter((p) => p.cook.litMs !== null)
-    .map((p) => {
-      const next = p.actions[0];
-      // What cannot be forecast is drawn up to now.
-      const endMs = p.cook.offMs ?? p.forecast?.endMs.expected ?? pots.nowMs;
-      return {
-        key: p.batch.id,
-        to: p.cook.offMs === null ? `/cook/${p.batch.id}` : `/strain/${p.batch.id}`,
-        name: p.batch.plan.name,
-        from: clamped(p.cook.litMs ?? 0),
-        end: Math.max(clamped(p.cook.litMs ?? 0) + 0.6, clamped(endMs)),
-        isPlanned: false,
-        isOverdue: next !== undefined && next.atMs <= pots.nowMs,
-        next:
-          next === undefined
-            ? p.cook.strainedMs === null
-              ? ""
-              : offAndWaits(p.batch.plan)
-            : next.atMs > pots.nowMs
-              ? `${clockOf(next.atMs)} ${next.title.toLowerCase()}, ${left(next.atMs)}`
-              : `now: ${next.title.toLowerCase()}`,
-      };
-    }),
-  ...(
-    forecaster.value?.plannedBands(store.plans, store.kitchen, pots.nowMs, clockStore.starts) ?? []
-  )
-    // On the clock they stand on the lanes.
-    .filter((b) => b.lightMs < toMs.value && route.name !== "clock")
-    .toSorted((a, b) => a.lightMs - b.lightMs)
-    .slice(0, Math.max(1, MOST_BANDS - pots.inEarnest.length))
-    .map((b) => ({
-      key: b.plan.id,
-      to: `/plan/${b.plan.id}`,
-      name: b.plan.name,
-      from: clamped(b.lightMs),
-      end: clamped(b.readyMs),
-      isPlanned: true,
-      isOverdue: b.lightMs < pots.nowMs,
-      next:
-        b.lightMs < pots.nowMs
-          ? "should be on by now"
-          : `${b.begins} ${clockOf(b.lightMs)}, ${left(b.lightMs)}`,
-    })),
-]);
+const bands = useHobBands(toMs, clamped);
 
 /** As many as there were the last time, until the clock knows those of now: what stands over them does not move. */
 const before = useStorage("kettlos-rail-lines", 0);
@@ -119,7 +65,7 @@ const lines = computed(() =>
 const LINE_PX = 26;
 /** Where there is little room it is one line, of what is most pressing, until it is tapped open. */
 const isOpen = ref(false);
-const pressing = computed(() => (bands.value.find((b) => b.isOverdue) ?? bands.value[0])?.key);
+const pressing = computed(() => mostPressing(bands.value)?.key);
 </script>
 
 <template>

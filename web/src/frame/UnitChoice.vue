@@ -1,15 +1,10 @@
 <script setup lang="ts">
-import type { UnitSystem } from "@kettlos/core/units/show";
 import TickChoice from "../controls/TickChoice.vue";
 import { useKitchenStore } from "../data/kitchen-store";
+import { UNIT_OPTIONS } from "../words/unit-options";
 
 /** The measures of the kitchen, changed from anywhere. */
 const store = useKitchenStore();
-const UNITS: { value: UnitSystem; label: string }[] = [
-  { value: "metric", label: "metric" },
-  { value: "us", label: "US" },
-  { value: "both", label: "both" },
-];
 </script>
 
 <template>
@@ -17,7 +12,7 @@ const UNITS: { value: UnitSystem; label: string }[] = [
     class="units"
     :class="{ waits: !store.isLoaded }"
     label="Units"
-    :options="UNITS"
+    :options="UNIT_OPTIONS"
     :model-value="store.units"
     @update:model-value="store.change({ units: $event })"
   />

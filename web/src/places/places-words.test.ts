@@ -10,7 +10,6 @@ import { copyOf, newPlan } from "../data/new-plan";
 import { markLabels } from "../drawings/mark-labels";
 import { plannedBands } from "../data/planned-bands";
 import { countdown } from "./cook/countdown";
-import { ordinaryVessel } from "../data/ordinary-vessel";
 import { eventSaid } from "@kettlos/core/events/event-said";
 import { inWords } from "@kettlos/core/units/said";
 import { sharedScale } from "../drawings/shared-scale";
@@ -217,16 +216,6 @@ describe("new plans and pots", () => {
     const drawn = { ...rest, fromLotId: "lot", frozen: true, label: { saltGKg: 16 } };
     const [copied] = copyOf({ ...planOf("plan-braise"), items: [drawn] }).items;
     expect(copied).toEqual({ ...rest, label: undefined, frozen: false });
-  });
-
-  test("an ordinary pot of 12 L weighs about as much as one does", () => {
-    const vessel = ordinaryVessel("Mine", {
-      shape: "round",
-      bottomM: [0.26, 0.26],
-      topM: [0.26, 0.26],
-      heightM: 0.226,
-    });
-    expect(vessel.massKg).toBeCloseTo(2.4, 1);
   });
 
   test("pots in a row share the scale of the tallest", () => {

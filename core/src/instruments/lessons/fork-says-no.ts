@@ -1,10 +1,10 @@
 import { judgedTarget } from "../../simulate/judged";
-import { falling } from "../practice-points";
+import { falling } from "../practice-run";
 import type { Lesson } from "./lesson";
 import { lessonStew } from "./lesson-plans";
 
-/** Cooking short of what this meat asks for, or past it, that costs half the points; as a share of it. */
-const HALF = 0.15;
+/** Cooking short of what this meat asks for, or past it, as a share of it. */
+const TENDER = { of: 70, free: 0.05, half: 0.15 } as const;
 
 /** This meat is tougher than its cut says. */
 export const forkSaysNo: Lesson = {
@@ -13,7 +13,6 @@ export const forkSaysNo: Lesson = {
   aim: "Take it off when this meat is tender, whatever the clock says.",
   teaches:
     "An old animal or a lean piece may ask for half as long again. The clock says when to ask; the fork says when it is done. What it says moves the forecast, so the table can be told in time.",
-  otherwise: "meat that asks for a third more cooking than its cut",
   plan: lessonStew,
   score: ({ setPot: { plan }, cook, pot, truth }) => {
     const main = plan.items.find((i) => i.id === truth.mainItemId);
@@ -28,10 +27,10 @@ export const forkSaysNo: Lesson = {
       {
         id: "tenderness",
         title: "Tender",
-        points: falling(70, Math.max(0, miss - 0.05), HALF),
-        of: 70,
+        points: falling(TENDER, miss),
+        of: TENDER.of,
         why:
-          miss <= 0.05
+          miss <= TENDER.free
             ? "At its best."
             : got < ideal
               ? `It had ${Math.round((got / ideal) * 100)} % of the cooking it asks for.`

@@ -3,8 +3,12 @@ import { vesselOfForm } from "../../heat/vessel-forms";
 import { KitchenSchema, type Kitchen } from "../../simulate/kitchen-schema";
 import { SCHEMA_VERSION } from "../../simulate/schema-version";
 
-/** A made-up kitchen at sea level to practise in, in the measures of the cook's own. */
-export function lessonKitchen(units: Kitchen["units"]): Kitchen {
+/** A made-up kitchen at sea level to practise in, with the measures and the rule for chilling of the cook's own. */
+export function lessonKitchen({
+  units,
+  coolingCode,
+  ownCode,
+}: Pick<Kitchen, "units" | "coolingCode" | "ownCode">): Kitchen {
   let n = 0;
   const ringId = () => `ring-${++n}`;
   return KitchenSchema.parse({
@@ -13,6 +17,8 @@ export function lessonKitchen(units: Kitchen["units"]): Kitchen {
     name: "Practice kitchen",
     altitudeM: 0,
     units,
+    coolingCode,
+    ownCode,
     vessels: [
       vesselOfForm("stockpot", "stockpot", 8),
       vesselOfForm("casserole", "casserole", 4.5),

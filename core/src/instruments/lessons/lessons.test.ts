@@ -17,7 +17,7 @@ const T = Date.parse("2026-03-18T08:00:00Z");
 const at = (min: number): number => T + Math.round(min) * 60_000;
 
 const batchOf = (lesson: LessonId): Batch => {
-  const kitchen = lessonKitchen("metric");
+  const kitchen = lessonKitchen({ units: "metric", coolingCode: "us", ownCode: null });
   return BatchSchema.parse({
     schemaVersion: SCHEMA_VERSION,
     id: "b",
@@ -166,6 +166,23 @@ describe.each(LESSON_IDS)("the lesson %s", (id) => {
     const sees = (min: number) => sensesOf(setPot, pot, cooked([]), at(min));
     expect(sees(30)).toEqual(sees(30));
   });
+});
+
+test("a flame that is out for long: over two hours under the line of the code it is thrown away", () => {
+  const left = (offMin: number) => {
+    const { parts } = score("flameOut", [
+      { kind: "simmers", min: 32 },
+      { kind: "offHeat", min: offMin },
+    ]);
+    return parts.find((p) => p.id === "hot");
+  };
+  expect(left(150)).toMatchObject({ points: 40, why: "It never fell below 57 °C." });
+  expect(left(320)?.why).toMatch(/two hours in all are the limit/);
+  // Whatever the curve would still give.
+  for (const offMin of [390, 600]) {
+    expect(left(offMin)).toMatchObject({ points: 0 });
+    expect(left(offMin)?.why).toMatch(/over two hours, and it is thrown away/);
+  }
 });
 
 test("what is seen, felt and tasted is the true pot's: the flame that went out, the tough piece, the salt", () => {

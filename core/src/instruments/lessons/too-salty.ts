@@ -1,13 +1,13 @@
+import { LEAST_SIPPING_SALT_G_L, SALTY_BROTH_G_L } from "../../seasoning/salt";
 import { salinity } from "../../seasoning/salinity";
 import { either, inWords, say } from "../../units/said";
-import { falling } from "../practice-points";
+import { falling } from "../practice-run";
 import { saltOfPot } from "../salt-of-pot";
 import type { Lesson } from "./lesson";
 import { lessonBroth } from "./lesson-plans";
 
-/** What a broth to sip holds, g/L. */
-const WANTED = { from: 6, to: 8 } as const;
-const HALF_GL = 2;
+/** In g/L. */
+const SALT = { of: 75, free: 0, half: 2 } as const;
 
 /** The hock is saltier than its label. */
 export const tooSalty: Lesson = {
@@ -16,7 +16,6 @@ export const tooSalty: Lesson = {
   aim: say`Bring it to the sieve with ${either("6 to 8 g of salt in a litre", "0.6 to 0.8 % of salt")}, though the hock is saltier than it says.`,
   teaches:
     "Cured meat gives its salt early, and boiling down makes it saltier still: taste after the first hour, while it can be thinned. Unsalted water is the only way back; potato draws nothing out.",
-  otherwise: "a hock with 60 % more salt than on its label",
   plan: (kitchen, id) =>
     lessonBroth(kitchen, id, {
       items: [
@@ -28,14 +27,14 @@ export const tooSalty: Lesson = {
     }),
   score: ({ setPot, cook, pot, truth }) => {
     const gL = saltOfPot(setPot, pot, truth.endLiquidL);
-    const miss = Math.max(0, WANTED.from - gL, gL - WANTED.to);
+    const miss = Math.max(0, LEAST_SIPPING_SALT_G_L.value - gL, gL - SALTY_BROTH_G_L.value);
     const tasted = cook.tastings.length;
     return [
       {
         id: "salt",
         title: "Salt",
-        points: falling(75, miss, HALF_GL),
-        of: 75,
+        points: falling(SALT, miss),
+        of: SALT.of,
         why: inWords(say`${salinity(gL, "L")} at the end.`, setPot.kitchen.units),
       },
       {

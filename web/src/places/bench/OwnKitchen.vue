@@ -2,6 +2,7 @@
 import { CODES } from "@kettlos/core/cool/codes";
 import { usualCode } from "@kettlos/core/cool/usual-code";
 import { RINGS, type RingKind } from "@kettlos/core/heat/ring-kinds";
+import { usualOven } from "@kettlos/core/heat/usual-oven";
 import { MOST_RINGS, usualRings } from "@kettlos/core/heat/usual-hob";
 import { KitchenSchema } from "@kettlos/core/simulate/kitchen-schema";
 import { SCHEMA_VERSION } from "@kettlos/core/simulate/schema-version";
@@ -20,8 +21,10 @@ import { saveKitchen } from "../../data/repository";
 import { usualContainers } from "../../data/usual-containers";
 import ContainerShape from "../../drawings/ContainerShape.vue";
 import { useMeasuredWidth } from "../../drawings/measured-width";
+import { sharedScale } from "../../drawings/shared-scale";
 import SmallPot from "../../drawings/SmallPot.vue";
 import { RING_OPTIONS } from "../../words/ring-options";
+import { UNIT_OPTIONS } from "../../words/unit-options";
 import { asVessels, type HadPot } from "./usual-pots";
 import UsualPots from "./UsualPots.vue";
 
@@ -30,11 +33,6 @@ const { measures } = regionHere();
 const country = countryOf(navigator.language);
 const units = ref<UnitSystem>(measures);
 const one = computed(() => (units.value === "us" ? "us" : "metric"));
-const UNITS = [
-  { value: "metric", label: "metric" },
-  { value: "us", label: "US" },
-  { value: "both", label: "both" },
-] as const;
 const altitudeM = ref<number | null>(0);
 const boiling = computed(() => showTemperature(boilingPointC(altitudeM.value ?? 0), units.value));
 
@@ -63,8 +61,6 @@ const OVENS: readonly { value: OvenChoice; label: string }[] = [
   { value: "still", label: "without a fan" },
   { value: "fan", label: "with a fan" },
 ];
-/** Where the dial of a usual oven ends, °C: 250 °C, 550 °F. */
-const HOTTEST_C = { metric: 250, us: 288 } as const;
 
 const containers = computed(() => usualContainers(one.value));
 const keptIn = ref<ReadonlySet<string>>(new Set());
@@ -82,9 +78,8 @@ const BESIDE_PX = 34;
 const scale = computed(() => {
   const all = vessels.value;
   const widthM = all.reduce((sum, v) => sum + v.topM[0], 0);
-  const highestM = Math.max(0, ...all.map((v) => v.heightM));
   const room = Math.max(120, shelfWidth.value - BESIDE_PX * all.length);
-  return Math.min(320, room / Math.max(0.2, widthM), MOST_HEIGHT_PX / Math.max(0.05, highestM));
+  return Math.min(320, room / Math.max(0.2, widthM), sharedScale(all, MOST_HEIGHT_PX));
 });
 
 const start = computed(() => {
@@ -107,10 +102,7 @@ async function open() {
       units: units.value,
       vessels: vessels.value,
       rings: usualRings(ringKind.value, Number(ringCount.value), one.value, newId),
-      ovens:
-        oven.value === "none"
-          ? []
-          : [{ id: newId(), name: "Oven", fan: oven.value === "fan", maxC: HOTTEST_C[one.value] }],
+      ovens: oven.value === "none" ? [] : [usualOven(newId(), one.value, oven.value === "fan")],
       containers: containers.value.filter((c) => keptIn.value.has(c.name)),
       coolingCode: code.value,
       currency: usualMoney(country),
@@ -125,7 +117,7 @@ async function open() {
     <div class="asked">
       <div>
         <p class="quiet small" aria-hidden="true">I measure in</p>
-        <TickChoice v-model="units" label="I measure in" :options="UNITS" />
+        <TickChoice v-model="units" label="I measure in" :options="UNIT_OPTIONS" />
       </div>
       <div>
         <QuantityField

@@ -9,7 +9,7 @@ import {
 import { outcomeOf } from "@kettlos/core/units/problem";
 import { plain } from "@kettlos/core/units/region";
 import { showVolume } from "@kettlos/core/units/show";
-import { computed, ref } from "vue";
+import { computed, ref, watch } from "vue";
 import { useInGroup } from "../../controls/field-group";
 import UnitField from "../../controls/UnitField.vue";
 import { newId } from "../../data/new-id";
@@ -60,9 +60,12 @@ const other = computed(() => {
 useInGroup(() =>
   holds.value === null ? null : "Put the other pot with the others first, or empty what it holds.",
 );
+const isMissing = ref(false);
+watch(holds, () => (isMissing.value = false));
 function addOther() {
   const { value: markedL } = holds;
   const { value: acrossM } = across;
+  isMissing.value = markedL === null;
   if (markedL === null || other.value?.ok !== true) return;
   emit("add", {
     id: newId(),
@@ -116,6 +119,7 @@ function addOther() {
     >
     <UnitField
       v-model="holds"
+      clears
       label="My pot holds"
       dimension="volume"
       :units="measures"
@@ -125,6 +129,7 @@ function addOther() {
     />
     <UnitField
       v-model="across"
+      clears
       label="and is this wide inside"
       dimension="length"
       :units="measures"
@@ -132,9 +137,10 @@ function addOther() {
       :max="1"
       placeholder="as usual"
     />
-    <button type="button" class="button" :disabled="other?.ok !== true" @click="addOther">
+    <button type="button" class="button" :disabled="other?.ok === false" @click="addOther">
       Put it with the others
     </button>
+    <p v-if="isMissing" class="ember small" role="alert">First say what it holds.</p>
     <p v-if="other?.ok === false" class="ember small" role="alert">
       {{ words(other.problem.said) }}
     </p>

@@ -2,6 +2,8 @@ import { capacityL } from "@kettlos/core/vessel/volume";
 import { mount } from "@vue/test-utils";
 import ElementPlus from "element-plus";
 import { expect, test } from "vitest";
+import { h } from "vue";
+import FieldForm from "../../controls/FieldForm.vue";
 import UsualPots from "./UsualPots.vue";
 import { asVessels, type HadPot } from "./usual-pots";
 
@@ -43,4 +45,37 @@ test("a tap on a size puts that pot there, another takes it away; what is there 
   expect(sizes().map((s) => s.text)).toEqual(["8 qt", "12 qt", "16 qt", "20 qt"]);
   // 12 L is not 12 qt.
   expect(sizes().some((s) => s.on)).toBe(false);
+});
+
+test("a size that was typed and not put with the others is not left behind", async () => {
+  const form = mount(FieldForm, {
+    global: { plugins: [ElementPlus] },
+    slots: { default: () => h(UsualPots, { pots: [], measures: "metric" }) },
+  });
+  await form.find("button.link").trigger("click");
+  const holds = form.find("input");
+  await holds.setValue("7 L");
+  await form.find("form").trigger("submit");
+  expect(form.emitted("keep")).toBeUndefined();
+  expect(form.text()).toContain("Put the other pot with the others first");
+  await holds.setValue("");
+  await form.find("form").trigger("submit");
+  expect(form.emitted("keep")).toHaveLength(1);
+});
+
+test("a pot is put with the others by one click, and what is missing is said", async () => {
+  const wrapper = mount(UsualPots, {
+    global: { plugins: [ElementPlus] },
+    props: { pots: [], measures: "us" as const },
+  });
+  await wrapper.find("button.link").trigger("click");
+  const put = wrapper.find(".other button.button");
+  expect(put.attributes("disabled")).toBeUndefined();
+  await put.trigger("click");
+  expect(wrapper.emitted("add")).toBeUndefined();
+  expect(wrapper.find("[role=alert]").text()).toBe("First say what it holds.");
+  await wrapper.find(".other input").setValue("10 qt");
+  expect(wrapper.find("[role=alert]").exists()).toBe(false);
+  await put.trigger("click");
+  expect(wrapper.emitted("add")?.[0]?.[0]).toMatchObject({ form: "pot" });
 });

@@ -186,6 +186,7 @@ const recipe = computed(() => {
     </nav>
     <PracticeBar
       v-if="pot.batch.practice !== undefined"
+      :key="pot.batch.id"
       :pot="pot"
       :now-ms="nowMs"
       :units="units"

@@ -17,9 +17,9 @@ const store = useKitchenStore();
 const all = computed(() => store.kitchen?.containers ?? []);
 const chosenId = ref<string | null>(null);
 const chosen = computed(() => all.value.find((c) => c.id === chosenId.value) ?? null);
-const usual = usualContainers(store.units === "us" ? "us" : "metric");
+const usual = computed(() => usualContainers(store.units === "us" ? "us" : "metric"));
 const offered = computed(() =>
-  usual.filter((u) => !all.value.some((c) => c.id === u.id || c.name === u.name)),
+  usual.value.filter((u) => !all.value.some((c) => c.id === u.id || c.name === u.name)),
 );
 const SCHOOLS = FREEZER_SCHOOLS.map((value) => ({
   value,

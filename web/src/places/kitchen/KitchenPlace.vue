@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { vesselOfForm } from "@kettlos/core/heat/vessel-forms";
 import type { Vessel } from "@kettlos/core/vessel/vessel-schema";
 import { capacityL } from "@kettlos/core/vessel/volume";
 import { boilingPointC } from "@kettlos/core/water/altitude";
@@ -22,7 +23,7 @@ import OwnIngredients from "./OwnIngredients.vue";
 import OvenList from "./OvenList.vue";
 import HandsPanel from "./HandsPanel.vue";
 import RingList from "./RingList.vue";
-import { ordinaryVessel } from "../../data/ordinary-vessel";
+import { newId } from "../../data/new-id";
 import NameField from "../../controls/NameField.vue";
 
 /** What stands in this kitchen: pots to scale, rings, how high it is, what is kept. */
@@ -51,13 +52,10 @@ async function saveVessel(vessel: Vessel) {
     : [...kitchen.value.vessels, vessel];
   await store.change({ vessels });
 }
+/** A middling pot, until its own measures are given. */
+const NEW_POT_L = 7;
 async function addVessel() {
-  const vessel = ordinaryVessel("New pot", {
-    shape: "round",
-    bottomM: [0.24, 0.24],
-    topM: [0.24, 0.24],
-    heightM: 0.16,
-  });
+  const vessel = { ...vesselOfForm("pot", newId(), NEW_POT_L), name: "New pot" };
   await saveVessel(vessel);
   chosenId.value = vessel.id;
 }

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { isInOven } from "@kettlos/core/heats/heat";
 import { heatsOf } from "@kettlos/core/simulate/stretches";
+import { usualOven } from "@kettlos/core/heat/usual-oven";
 import { OVEN_MAX_C, type Oven } from "@kettlos/core/heat/oven-schema";
 import { computed } from "vue";
 import TemperatureField from "../../controls/TemperatureField.vue";
@@ -16,7 +17,7 @@ const set = (oven: Oven, part: Partial<Oven>) =>
   store.change({ ovens: ovens.value.map((o) => (o.id === oven.id ? { ...o, ...part } : o)) });
 const add = () =>
   store.change({
-    ovens: [...ovens.value, { id: newId(), name: "Oven", fan: false, maxC: 250 }],
+    ovens: [...ovens.value, usualOven(newId(), store.units === "us" ? "us" : "metric")],
   });
 const remove = (id: string) => store.remove("ovens", id);
 const isUsed = (id: string) =>

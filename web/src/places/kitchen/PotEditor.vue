@@ -7,7 +7,7 @@ import { capacityL, roundFromCapacity } from "@kettlos/core/vessel/volume";
 import { showLength, showVolume, type UnitSystem } from "@kettlos/core/units/show";
 import { outcomeOf } from "@kettlos/core/units/problem";
 import { computed, ref } from "vue";
-import { STOVETOP_SECOND_RING_KPA } from "@kettlos/core/heat/pressure";
+import { USUAL_PRESSURE } from "@kettlos/core/heat/usual-pressure";
 import PressureCookerFields from "./PressureCookerFields.vue";
 import WarmUpLog from "./WarmUpLog.vue";
 import UnitField from "../../controls/UnitField.vue";
@@ -69,7 +69,7 @@ function setKind(kind: Vessel["kind"]) {
   const { pressure: _pressure, warmUps: _warmUps, ...rest } = props.vessel;
   const next = VesselSchema.safeParse(
     kind === "pressureCooker"
-      ? { ...rest, kind, pressure: { drive: "stovetop", highKPa: STOVETOP_SECOND_RING_KPA } }
+      ? { ...rest, kind, pressure: USUAL_PRESSURE.stovetop }
       : { ...rest, kind },
   );
   if (next.success) emit("change", next.data);

@@ -1,10 +1,6 @@
 <script setup lang="ts">
-import {
-  ELECTRIC_HIGH_KPA,
-  ELECTRIC_LOW_KPA,
-  pressureHoldC,
-  STOVETOP_SECOND_RING_KPA,
-} from "@kettlos/core/heat/pressure";
+import { pressureHoldC } from "@kettlos/core/heat/pressure";
+import { USUAL_PRESSURE } from "@kettlos/core/heat/usual-pressure";
 import { showTemperature, type UnitSystem } from "@kettlos/core/units/show";
 import { HIGH_KPA, LOW_KPA, type PressureCooker } from "@kettlos/core/vessel/vessel-schema";
 import { computed } from "vue";
@@ -19,12 +15,11 @@ const DRIVES = [
   { value: "electric", label: "electric" },
 ] as const;
 const set = (part: Partial<PressureCooker>) => emit("change", { ...props.cooker, ...part });
-const setDrive = (drive: PressureCooker["drive"]) =>
-  set(
-    drive === "electric"
-      ? { drive, highKPa: ELECTRIC_HIGH_KPA, lowKPa: ELECTRIC_LOW_KPA }
-      : { drive, highKPa: STOVETOP_SECOND_RING_KPA, lowKPa: null },
-  );
+/** Its pressures go with what heats it; what else its maker said stays. */
+function setDrive(drive: PressureCooker["drive"]) {
+  const { highKPa, lowKPa } = USUAL_PRESSURE[drive];
+  set({ drive, highKPa, lowKPa });
+}
 const heldAt = computed(() =>
   showTemperature(
     pressureHoldC(props.cooker.highKPa, props.altitudeM),

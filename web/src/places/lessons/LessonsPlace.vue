@@ -3,6 +3,7 @@ import { LESSON_IDS, type LessonId } from "@kettlos/core/batch/lesson-ids";
 import { lessonKitchen } from "@kettlos/core/instruments/lessons/lesson-kitchen";
 import { LESSONS } from "@kettlos/core/instruments/lessons/lessons";
 import { vesselOf } from "@kettlos/core/simulate/references";
+import { asPlanned } from "@kettlos/core/simulate/as-planned";
 import { resolve } from "@kettlos/core/simulate/set-pot";
 import { computed } from "vue";
 import { useRouter } from "vue-router";
@@ -11,6 +12,7 @@ import { useKitchenStore } from "../../data/kitchen-store";
 import { useLessonBests } from "../../data/lesson-best";
 import { usePotsStore } from "../../data/pots-store";
 import { useWords } from "../../data/use-words";
+import { piecesOf } from "../../drawings/pieces-of";
 import SmallPot from "../../drawings/SmallPot.vue";
 
 /** A shelf of made-up pots in which one thing goes wrong: what to bring each to, and how well it went here. */
@@ -21,23 +23,31 @@ const router = useRouter();
 const bests = useLessonBests();
 const PX_PER_M = 300;
 const rows = computed(() => {
-  const kitchen = lessonKitchen(store.units);
+  const { kitchen: own } = store;
+  if (own === null) return [];
+  const kitchen = lessonKitchen(own);
   return LESSON_IDS.map((id) => {
     const lesson = LESSONS[id];
     const best = bests.value.get(id) ?? null;
     const under = pots.fire.find((p) => p.batch.practice?.lesson === id && p.cook.offMs === null);
+    const setPot = resolve(lesson.plan(kitchen, id), kitchen);
+    const { startDepthM, heapTopM } = asPlanned(setPot).trace;
     return {
       ...lesson,
       best,
       under: under?.batch.id,
-      vessel: vesselOf(resolve(lesson.plan(kitchen, id), kitchen)),
+      vessel: vesselOf(setPot),
+      pieces: piecesOf(setPot.plan),
+      startDepthM,
+      heapTopM,
     };
   });
 });
 const done = computed(() => rows.value.filter((r) => r.best !== null).length);
 
 async function begin(id: LessonId) {
-  const batch = await beginLesson(id, store.units, Date.now());
+  if (store.kitchen === null) return;
+  const batch = await beginLesson(id, store.kitchen, Date.now());
   await router.push(`/cook/${batch.id}`);
 }
 </script>
@@ -60,7 +70,9 @@ async function begin(id: LessonId) {
             :vessel="row.vessel"
             :px-per-m="PX_PER_M"
             label=""
-            :level-m="row.vessel.heightM * 0.6"
+            :level-m="row.startDepthM"
+            :heap-top-m="row.heapTopM"
+            :pieces="row.pieces"
         /></span>
         <div class="said">
           <h2>{{ row.title }}</h2>

@@ -1,15 +1,17 @@
 <script setup lang="ts">
 import { sentenceParts } from "@kettlos/core/because/sentence";
 import { heatOf } from "@kettlos/core/heats/heat";
+import { allergenWords } from "@kettlos/core/ingredient/allergen-words";
 import { amountSaid } from "@kettlos/core/ingredient/amount-said";
 import { ingredientById } from "@kettlos/core/ingredient/catalogue";
+import { contentName } from "@kettlos/core/ingredient/own-content";
 import { countWords } from "@kettlos/core/ingredient/word-forms";
 import { WORK_WORDS } from "@kettlos/core/prepare/work-names";
 import { nameOf } from "@kettlos/core/simulate/item-facts";
 import type { PlanItem } from "@kettlos/core/simulate/plan-schema";
 import { weekdayClockOf } from "@kettlos/core/units/moments";
 import { inWords } from "@kettlos/core/units/said";
-import { showAltitude, showDuration, showVolume } from "@kettlos/core/units/show";
+import { showAltitude, showDuration, showMass, showVolume } from "@kettlos/core/units/show";
 import { MINUTE_MS } from "@kettlos/core/units/time";
 import { computed } from "vue";
 import { markLabels } from "../../drawings/mark-labels";
@@ -68,6 +70,28 @@ const hours = computed(() => {
 });
 /** Paper goes along from the counter to the fridge: all that is more than a note, wherever it stands. */
 const mind = computed(() => answers.value.cautions.filter((c) => c.severity !== "note"));
+/** What is done when it is cooked, and what is to be known at the table. */
+const atTheEnd = computed(() => {
+  const { salt, takeOuts, beside, allergens, unread } = answers.value.dish;
+  const names = (ids: readonly string[]) => ids.map((id) => contentName(id).toLowerCase());
+  return [
+    plan.value.feeds === "people" && salt.addG >= LEAST_SALT_G
+      ? `Salt, about ${showMass(salt.addG / 1000, units.value)}: in three goes, tasting.`
+      : "",
+    takeOuts.length > 0
+      ? `Take out before serving: ${takeOuts.map((t) => t.what).join(", ")}.`
+      : "",
+    beside.length > 0
+      ? `Beside it: ${beside.map((b) => `${showMass(b.allKg, units.value)} ${b.name}`).join(", ")}.`
+      : "",
+    allergens.length > 0 ? `Contains ${allergenWords(allergens)}.` : "",
+    unread.length > 0
+      ? `May hold other allergens: read the label of ${names(unread).join(", ")}.`
+      : "",
+  ].filter((w) => w !== "");
+});
+/** Less is a pinch that nobody weighs. */
+const LEAST_SALT_G = 0.5;
 const water = computed(() =>
   answers.value.waterL < 0.005 ? null : showVolume(answers.value.waterL, units.value),
 );
@@ -128,6 +152,10 @@ const water = computed(() =>
         </tr>
       </tbody>
     </table>
+    <template v-if="atTheEnd.length > 0">
+      <h2>At the end</h2>
+      <p v-for="text in atTheEnd" :key="text">{{ text }}</p>
+    </template>
     <template v-if="plan.recipe">
       <h2>The recipe says</h2>
       <p v-if="plan.recipe.toTaste.length > 0">

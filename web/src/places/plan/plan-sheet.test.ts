@@ -26,6 +26,10 @@ test("the paper holds all of it: what goes in and when, the work with its minute
   expect(rows(wrapper, 1).join()).toMatch(/Brown the goat shoulder, 3 batches.* \| \d+ min/);
   expect(rows(wrapper, 2)[0]).toMatch(/^0 min \| Light the ring$/);
   expect(rows(wrapper, 2).at(-1)).toMatch(/serve$/);
+  const text = wrapper.text();
+  expect(text).toMatch(/Salt, about \d+ g: in three goes, tasting/);
+  expect(text).toMatch(/Take out before serving: .*bay/i);
+  expect(text).toMatch(/Beside it: 480 g polenta/);
 });
 
 test("by the clock where it is known when it is lit, in the measures of the kitchen, with what to mind", () => {
