@@ -65,7 +65,46 @@ test("a lesson is cooked with eye, thermometer and hand, counted by what was rea
   // The best of both stands on the shelf, with what it teaches; the kitchen has learned nothing of it.
   await page.goto("/lessons");
   await expect(lesson(page, LUKEWARM)).toContainText(/100\s*of 100, at best/);
-  await expect(page.getByText("1 of 8 done.")).toBeVisible();
+  await expect(page.getByText("1 of 9 done.")).toBeVisible();
   await page.goto("/larder");
   await expect(page.getByText("Practice stew")).toHaveCount(0);
+});
+
+test("chilling that stalls is seen by a thermometer, goes on from what it read, and is changed on the clock it has", async ({
+  page,
+}) => {
+  await page.clock.install({ time: MORNING });
+  await openSample(page);
+  await page.goto("/lessons");
+  await lesson(page, "The chilling that stalls").getByRole("button").click();
+  await page.getByLabel("First").selectOption({ label: "ice or snow bath, stirred" });
+  await page.getByRole("button", { name: "It is done so, from now" }).click();
+  await potMinutes(page, 30);
+  const thermometer = bar(page).getByRole("button", { name: "Thermometer" });
+  await thermometer.click();
+  const now = page.getByRole("heading", { level: 1 });
+  await expect(page.getByRole("list", { name: "Readings" }).getByRole("listitem")).toHaveCount(1);
+  const read = Number.parseFloat(await now.innerText());
+  expect(read).toBeGreaterThan(35);
+  await potMinutes(page, 1);
+  expect(Math.abs(Number.parseFloat(await now.innerText()) - read)).toBeLessThan(5);
+  const gate = page.getByRole("listitem").filter({ hasText: "57 °C to 21 °C" });
+  await expect(gate).toContainText(/1 h [3-5]\d left/);
+
+  await page.getByRole("button", { name: "Chill it another way" }).click();
+  await page.locator("button.best").click();
+  await page.getByRole("button", { name: "It is done so, from now" }).click();
+  await expect(page.getByRole("heading", { name: "The gates" })).toBeVisible();
+  // Its time runs on.
+  await expect(gate).toContainText(/1 h [2-4]\d left/);
+  await potMinutes(page, 60);
+  await thermometer.click();
+  await expect(gate).toContainText("met");
+  await potMinutes(page, 240);
+  await thermometer.click();
+  await expect(page.getByText("Cold in time, by every gate.")).toBeVisible();
+  await page.getByRole("button", { name: "It is cold through" }).click();
+  const score = page.getByRole("region", { name: "How it was cooked" });
+  await expect(score).toContainText("its chilling stalled 8 min after it was begun");
+  expect(Number(await score.locator(".points").innerText())).toBeGreaterThanOrEqual(95);
 });

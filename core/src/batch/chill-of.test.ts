@@ -3,7 +3,8 @@ import { describe, expect, test } from "vitest";
 import { happened } from "../../test/events";
 import { testKitchen } from "../../test/kitchen";
 import { containersOf } from "./chill-containers";
-import { coolingOf, isChilled, isStillToChill } from "./chill-of";
+import { CODES } from "../cool/codes";
+import { beforeMoved, chillingNow, coolingOf, isChilled, isStillToChill } from "./chill-of";
 import { fold } from "./fold";
 
 const STRAINED = Date.parse("2026-03-08T16:46:00+01:00");
@@ -55,4 +56,71 @@ test("what stands in a usual tray goes on, also once the kitchen has said which 
   const chill = { ...begun.chill, containerId: "trayShallow", stages: [] };
   expect(coolingOf(chill, withTrays)?.container.name).toBe("Shallow tray");
   expect(coolingOf({ ...chill, containerId: "gone" }, withTrays)).toBeNull();
+});
+
+describe("moved while it cools", () => {
+  const read = (hours: number, tempC: number) => ({ kind: "chillRead", tempC, atMs: at(hours) });
+  const moved = (hours: number, fromC: number) => ({
+    kind: "chillMoved",
+    atMs: at(hours),
+    chill: { ...begun.chill, fromC, count: 3, containerId: "trayShallow" },
+  });
+  const now = (hours: number, ...events: readonly object[]) => {
+    const { chilling } = cook(begun, ...events);
+    if (chilling === null) throw new Error("not chilled");
+    const live = chillingNow(chilling, testKitchen(), CODES.us, at(hours));
+    if (live === null) throw new Error("stands in nothing");
+    return live;
+  };
+  /** When a gate shuts, hours after the sieve. */
+  const shuts = (live: ReturnType<typeof now>, hours: number) =>
+    hours + (live.gates[0]?.leftMin ?? NaN) / 60;
+
+  test("the clock of the code runs on: no gate shuts later for it", () => {
+    const readAt = [read(0.7, 50), read(1.4, 44)];
+    const left = now(1.5, ...readAt);
+    const after = now(1.5, ...readAt, moved(1.5, 43));
+    expect(shuts(after, 1.5)).toBeCloseTo(shuts(left, 1.5), 2);
+    expect(after.points[0]?.tMin).toBeCloseTo(-1.3 * 60, 6);
+    // What is too late stays so, however cold the ice.
+    expect(now(3, ...readAt, moved(2.9, 40)).gates[0]?.state).toBe("failed");
+    expect(now(3, ...readAt, moved(2.9, 40)).remedy).toBe("reheatOnce");
+    // And again.
+    expect(shuts(now(1.81, ...readAt, moved(1.5, 43), moved(1.8, 38)), 1.81)).toBeCloseTo(
+      shuts(left, 1.5),
+      2,
+    );
+  });
+
+  test("a gate that was read before it was moved stays met; what was read is all there", () => {
+    const live = now(2.5, read(0.7, 50), read(1.2, 20), moved(1.3, 20), read(2, 12));
+    expect(live.gates[0]?.state).toBe("met");
+    expect(live.allReadings.map((r) => r.tempC)).toEqual([50, 20, 12]);
+  });
+
+  test("begun under the line, nobody knows when it fell; seen hot before it was moved, it is known", () => {
+    const standing = { offMs: at(-4), points: [{ tMin: 0, tempC: 95 }], readings: [] };
+    const late = cook({ ...begun, chill: { ...begun.chill, fromC: 40 } }, moved(0.5, 35));
+    const state = chillingNow(late.chilling!, testKitchen(), CODES.us, at(0.6), standing);
+    expect(state?.gates[0]?.state).toBe("unknown");
+    expect(now(0.6, moved(0.5, 50)).gates[0]?.state).not.toBe("unknown");
+  });
+
+  test("chilled anew from hot after it was moved, it counts from there", () => {
+    const anew = { ...begun, atMs: at(3.5), chill: { ...begun.chill, fromC: 74 } };
+    const live = now(3.6, moved(2.9, 40), anew);
+    expect(live.gates[0]?.state).not.toBe("failed");
+    expect(cook(begun, moved(2.9, 40), anew).chilling).toMatchObject({
+      wasReheated: true,
+      moved: null,
+    });
+    expect(cook(begun, anew, moved(3.7, 60)).chilling?.wasReheated).toBe(true);
+  });
+
+  test("what it stood in is gone: the course goes by what was read", () => {
+    const { chilling } = cook({ ...begun, chill: { ...begun.chill, containerId: "sold" } });
+    const before = beforeMoved(chilling!, at(1), 50, testKitchen(), null);
+    expect(before.points[0]).toEqual({ tMin: expect.closeTo(-48, 6), tempC: 78 });
+    expect(before.points.at(-1)?.tempC).toBeLessThan(52);
+  });
 });

@@ -1,10 +1,17 @@
 import { resolve } from "../simulate/set-pot";
 import { MINUTE_MS } from "../units/time";
 import type { PotToChill } from "../cool/chill-choices";
-import type { CoolingFacts } from "../cool/cooling";
+import type { BeforeChilling } from "../cool/before-chilling";
+import { aroundC, type CoolingFacts, type CoolingPoint } from "../cool/cooling";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import { airPressureKPa } from "../water/altitude";
-import { chillNow, isMissed, type BeforeChilling, type ChillNow } from "../cool/chill-live";
+import {
+  chillAt,
+  chillCourse,
+  isMissed,
+  type ChillCourse,
+  type ChillNow,
+} from "../cool/chill-live";
 import { decayThrough } from "../cool/decay";
 import { remedyFor, type CodeOfCooling, type Remedy } from "../cool/codes";
 import { outcomeOf } from "../units/problem";
@@ -43,15 +50,57 @@ export function coolingOf(chill: Chill, kitchen: Kitchen): CoolingFacts | null {
       };
 }
 
-/** A chilling as its readings have it now, with what a missed gate asks for. Times in min since it began. */
+/** A chilling as its readings have it, whenever it is looked at. */
+export interface ChillingCourse extends ChillCourse {
+  readonly facts: CoolingFacts;
+  readonly chilling: Chilling;
+}
+
+/** A chilling as it stands now, with what a missed gate asks for. Times in min since it began. */
 export interface ChillingNow extends ChillNow {
   readonly facts: CoolingFacts;
   readonly nowMin: number;
-  readonly readings: readonly { readonly tMin: number; readonly tempC: number }[];
+  /** All since it came off the heat, those before it was moved too. */
+  readonly allReadings: readonly CoolingPoint[];
   readonly remedy: Remedy | null;
 }
 
-/** How a chilling stands against a code, from the minute it came off the heat (`standing`); null where what it stands in is not there any more. */
+/** How a chilling goes, from the minute it came off the heat (`standing`); null where what it stands in is not there any more. */
+export function chillingCourse(
+  chilling: Chilling,
+  kitchen: Kitchen,
+  standing: StandingCourse | null = null,
+): ChillingCourse | null {
+  const facts = coolingOf(chilling.chill, kitchen);
+  if (facts === null) return null;
+  const readings = chilling.readings.map((r) => ({
+    tMin: (r.atMs - chilling.beganMs) / MINUTE_MS,
+    tempC: r.tempC,
+  }));
+  const before = beforeOf(chilling, kitchen, standing);
+  return { ...chillCourse(facts, chilling.chill.stages, readings, before), facts, chilling };
+}
+
+/** How it stands against a code at a moment. */
+export function chillingAt(
+  course: ChillingCourse,
+  { gates }: CodeOfCooling,
+  nowMs: number,
+): ChillingNow {
+  const { facts, chilling, before, readings } = course;
+  const nowMin = (nowMs - chilling.beganMs) / MINUTE_MS;
+  const now = chillAt(course, gates, nowMin);
+  const missed = now.gates.filter((g) => isMissed(g.state)).map((g) => g.gate);
+  return {
+    ...now,
+    facts,
+    nowMin,
+    allReadings: [...(before?.readings ?? []), ...readings],
+    remedy: remedyFor(missed, chilling.wasReheated),
+  };
+}
+
+/** Both in one. */
 export function chillingNow(
   chilling: Chilling,
   kitchen: Kitchen,
@@ -59,17 +108,8 @@ export function chillingNow(
   nowMs: number,
   standing: StandingCourse | null = null,
 ): ChillingNow | null {
-  const facts = coolingOf(chilling.chill, kitchen);
-  if (facts === null) return null;
-  const minOf = (ms: number) => (ms - chilling.beganMs) / MINUTE_MS;
-  const readings = chilling.readings.map((r) => ({ tMin: minOf(r.atMs), tempC: r.tempC }));
-  const nowMin = minOf(nowMs);
-  // What is hot again once begins anew where it is hot.
-  const before =
-    standing === null || chilling.wasReheated ? null : beforeChilling(chilling, standing, kitchen);
-  const now = chillNow(facts, chilling.chill.stages, readings, code.gates, nowMin, before);
-  const missed = now.gates.filter((g) => isMissed(g.state)).map((g) => g.gate);
-  return { ...now, facts, nowMin, readings, remedy: remedyFor(missed, chilling.wasReheated) };
+  const course = chillingCourse(chilling, kitchen, standing);
+  return course === null ? null : chillingAt(course, code, nowMs);
 }
 
 /**
@@ -89,24 +129,68 @@ export function standingOf(
   return outcome.ok ? outcome.value : { offMs, points: [], readings: [] };
 }
 
-/** From off the heat to the first way of chilling: on a decaying curve through what was read between. */
-function beforeChilling(
-  { chill, beganMs }: Chilling,
+/** What its clock has run through before it stood as it does; null where it begins hot, or nobody knows. */
+function beforeOf(
+  { chill, beganMs, wasReheated, moved }: Chilling,
+  kitchen: Kitchen,
+  standing: StandingCourse | null,
+): BeforeChilling | null {
+  if (moved !== null) return beforeMoved(moved, beganMs, chill.fromC, kitchen, standing);
+  // What is hot again once begins anew where it is hot.
+  return standing === null || wasReheated
+    ? null
+    : beforeChilling(standing, beganMs, chill.fromC, kitchen);
+}
+
+/** From off the heat to the first way of chilling, begun at atMs: on a decaying curve through what was read between. */
+export function beforeChilling(
   { offMs, points, readings }: StandingCourse,
+  atMs: number,
+  fromC: number,
   kitchen: Kitchen,
 ): BeforeChilling {
-  const spanMin = (beganMs - offMs) / MINUTE_MS;
+  const spanMin = (atMs - offMs) / MINUTE_MS;
   const seen = readings.filter((r) => r.tMin < spanMin);
-  const off = points[0] ?? { tMin: 0, tempC: chill.fromC };
-  const course = decayThrough(
-    [off, ...seen, { tMin: spanMin, tempC: chill.fromC }],
-    () => kitchen.roomC,
-  );
+  const off = points[0] ?? { tMin: 0, tempC: fromC };
+  const course = decayThrough([off, ...seen, { tMin: spanMin, tempC: fromC }], () => kitchen.roomC);
   return {
-    points: course.slice(0, -1).map((p) => ({ tMin: p.tMin - spanMin, tempC: p.tempC })),
+    points: later(course.slice(0, -1), -spanMin),
     wasReadAboveC: seen.length === 0 ? null : Math.max(...seen.map((r) => r.tempC)),
+    readings: [],
   };
 }
+
+/** From off the heat to where it is moved at atMs, at fromC: all that was so before, and through what was read. */
+export function beforeMoved(
+  moved: Chilling,
+  atMs: number,
+  fromC: number,
+  kitchen: Kitchen,
+  standing: StandingCourse | null,
+): BeforeChilling {
+  const { chill, beganMs } = moved;
+  const minOf = (ms: number) => (ms - atMs) / MINUTE_MS;
+  const earlier = beforeOf(moved, kitchen, standing);
+  const seen = moved.readings.map((r) => ({ tMin: minOf(r.atMs), tempC: r.tempC }));
+  const facts = coolingOf(chill, kitchen);
+  const way = chill.stages[0]?.way ?? "room";
+  const course = decayThrough(
+    [{ tMin: minOf(beganMs), tempC: chill.fromC }, ...seen, { tMin: 0, tempC: fromC }],
+    () => (facts === null ? kitchen.roomC : aroundC(facts, way)),
+  );
+  return {
+    points: [...later(earlier?.points ?? [], minOf(beganMs)), ...course.slice(0, -1)],
+    wasReadAboveC: Math.max(
+      chill.fromC,
+      earlier?.wasReadAboveC ?? -Infinity,
+      ...seen.map((r) => r.tempC),
+    ),
+    readings: [...later(earlier?.readings ?? [], minOf(beganMs)), ...seen],
+  };
+}
+
+const later = (points: readonly CoolingPoint[], min: number): readonly CoolingPoint[] =>
+  points.map((p) => ({ tMin: p.tMin + min, tempC: p.tempC }));
 
 /** Chilled by the clock, all through. */
 export const isChilled = ({ chilling }: Cook): boolean => (chilling?.endedMs ?? null) !== null;

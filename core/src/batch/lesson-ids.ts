@@ -8,5 +8,6 @@ export const LESSON_IDS = [
   "tooSalty",
   "flameOut",
   "coldCrock",
+  "chillingStalls",
 ] as const;
 export type LessonId = (typeof LESSON_IDS)[number];

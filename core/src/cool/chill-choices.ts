@@ -1,9 +1,9 @@
+import { gatesFrom, type BeforeChilling } from "./before-chilling";
 import { FRIDGE_FROM_C } from "./chill-live";
 import type { Gate } from "./codes";
 import { floorM2, holdsL, type CoolingContainer } from "./container";
 import {
   coolingCurve,
-  gatesMet,
   whenAtMin,
   type CoolingFacts,
   type CoolingPoint,
@@ -13,11 +13,16 @@ import {
 import { normalCdf, Z90 } from "../units/estimate";
 import { spreadOf, WAYS, type CoolingWay } from "./ways";
 
+/** What is to be chilled, and what its clock has run through already; nothing where it is hot. */
+interface ToChill extends CoolingFacts {
+  readonly before?: BeforeChilling | null;
+}
+
 /** One way of chilling a pot, simulated. */
 export interface ChillChoice {
   readonly id: string;
   /** What stands in each container. */
-  readonly facts: CoolingFacts;
+  readonly facts: ToChill;
   readonly container: CoolingContainer;
   readonly count: number;
   readonly stages: readonly CoolingStage[];
@@ -57,7 +62,7 @@ export const withMoreOf = (choices: readonly ChillChoice[]): ChillChoice | null 
     .toSorted((a, b) => a.lacks - b.lacks || a.effort - b.effort)[0] ?? null;
 
 /** Everything but the container and how much is in it. */
-export type PotToChill = Omit<CoolingFacts, "container" | "massKg">;
+export type PotToChill = Omit<ToChill, "container" | "massKg">;
 
 /** The stages that begin with a way: a bath until it is cool, then the fridge. */
 export function stagesBeginning(way: CoolingWay, facts: CoolingFacts): readonly CoolingStage[] {
@@ -102,7 +107,7 @@ export function chillChoices(
 
 /** As few of one container as are enough. */
 function inEnough(
-  pot: Omit<CoolingFacts, "massKg">,
+  pot: Omit<ToChill, "massKg">,
   totalKg: number,
   way: CoolingWay,
   gates: readonly Gate[],
@@ -134,7 +139,7 @@ function mostOf(container: CoolingContainer, totalKg: number, least: number): nu
 
 /** So many of a container, evenly filled. */
 export function inCount(
-  pot: Omit<CoolingFacts, "massKg">,
+  pot: Omit<ToChill, "massKg">,
   totalKg: number,
   count: number,
   way: CoolingWay,
@@ -146,13 +151,13 @@ export function inCount(
 
 /** One way of chilling, as chosen. */
 function chillChoice(
-  facts: CoolingFacts,
+  facts: ToChill,
   count: number,
   stages: readonly CoolingStage[],
   gates: readonly Gate[],
 ): ChillChoice {
   const points = coolingCurve(facts, stages);
-  const met = gatesMet(points, gates);
+  const met = gatesFrom(facts.before ?? null, points, gates);
   const passes = met.every((g) => g.passes);
   const work = stages.reduce((sum, s) => sum + EFFORT[s.way], 0);
   const { container } = facts;
@@ -173,14 +178,16 @@ function chillChoice(
 
 /** Whether every gate is met where heat passes so much faster or slower than thought. */
 const passesAt = (
-  facts: CoolingFacts,
+  facts: ToChill,
   stages: readonly CoolingStage[],
   gates: readonly Gate[],
   pace: number,
 ): boolean =>
-  gatesMet(coolingCurve({ ...facts, pace: (facts.pace ?? 1) * pace }, stages), gates).every(
-    (g) => g.passes,
-  );
+  gatesFrom(
+    facts.before ?? null,
+    coolingCurve({ ...facts, pace: (facts.pace ?? 1) * pace }, stages),
+    gates,
+  ).every((g) => g.passes);
 
 const ROUNDS = 14;
 const WIDEST_LOG = 3;

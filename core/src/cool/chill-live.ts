@@ -1,3 +1,4 @@
+import { gateOpens, type BeforeChilling } from "./before-chilling";
 import type { Gate } from "./codes";
 import { decayThrough } from "./decay";
 import type { CoolingWay } from "./ways";
@@ -26,13 +27,6 @@ export type GateState = "ahead" | "running" | "likely" | "met" | "failed" | "unk
 /** What counts as missed. */
 export const isMissed = (state: GateState): boolean => state === "failed" || state === "unknown";
 
-/** What is known of it before chilling began: its course since it came off the heat, min below nothing. */
-export interface BeforeChilling {
-  readonly points: readonly CoolingPoint[];
-  /** A thermometer saw it at or above a gate's line after it came off. */
-  readonly wasReadAboveC: number | null;
-}
-
 /** Where a gate stands now. */
 export interface GateNow {
   readonly gate: Gate;
@@ -43,12 +37,21 @@ export interface GateNow {
   readonly metMin: number | null;
 }
 
-export interface ChillNow {
+/** A chilling as its thermometer has it, whenever it is looked at. Times in min since it began. */
+export interface ChillCourse {
   /** The stages as they will be: out of the first once it is cool enough for the fridge. */
   readonly stages: readonly CoolingStage[];
+  /** Since it came off the heat. */
   readonly points: readonly CoolingPoint[];
-  readonly nowC: number;
+  /** Since it began to be chilled so. */
+  readonly chilled: readonly CoolingPoint[];
   readonly pace: number;
+  readonly readings: readonly ChillReading[];
+  readonly before: BeforeChilling | null;
+}
+
+export interface ChillNow extends ChillCourse {
+  readonly nowC: number;
   readonly gates: readonly GateNow[];
 }
 
@@ -60,42 +63,34 @@ export const FASTEST = 4;
 /**
  * The course as its thermometer has it: the pace of the heat's passing is fitted to the last reading, what
  * was read stands, on a decaying curve between, and what is to come goes on from there. The clock starts as
- * `before` has it: at the minute it came off the heat.
+ * `before` has it: at the minute it came off the heat, however often it was moved since.
  */
-export function chillNow(
+export function chillCourse(
   facts: CoolingFacts,
   stages: readonly CoolingStage[],
   readings: readonly ChillReading[],
-  gates: readonly Gate[],
-  nowMin: number,
   before: BeforeChilling | null = null,
-): ChillNow {
+): ChillCourse {
   const last = readings.filter((r) => r.tMin > 0.5).at(-1);
   const pace = last === undefined ? 1 : paceOf(facts, stages, last);
   const adjusted = untilCool({ ...facts, pace }, stages);
-  const forecast = coolingCurve({ ...facts, pace }, adjusted);
+  const ahead = forecastFrom({ ...facts, pace }, adjusted, last ?? { tMin: 0, tempC: facts.fromC });
   const around = (tMin: number) => aroundC(facts, wayAt(adjusted, tMin));
-  const chilled =
-    readings.length === 0
-      ? forecast
-      : [
-          ...decayThrough(
-            [...(readings[0]?.tMin === 0 ? [] : [{ tMin: 0, tempC: facts.fromC }]), ...readings],
-            around,
-          ),
-          ...forecast.filter((p) => p.tMin > (readings.at(-1)?.tMin ?? 0)),
-        ];
+  const seen = [...(readings[0]?.tMin === 0 ? [] : [{ tMin: 0, tempC: facts.fromC }]), ...readings];
+  const chilled = [
+    ...decayThrough(seen, around),
+    ...ahead.filter((p) => p.tMin > (seen.at(-1)?.tMin ?? 0)),
+  ];
   const points = [...(before?.points ?? []), ...chilled];
-  return {
-    stages: adjusted,
-    points,
-    nowC: tempAtC(points, nowMin),
-    pace,
-    gates: gates.map((gate) =>
-      gateNow(gate, points, nowMin, { fromC: facts.fromC, readings, before }),
-    ),
-  };
+  return { stages: adjusted, points, chilled, pace, readings, before };
 }
+
+/** How it stands at a moment. */
+export const chillAt = (course: ChillCourse, gates: readonly Gate[], nowMin: number): ChillNow => ({
+  ...course,
+  nowC: tempAtC(course.points, nowMin),
+  gates: gates.map((gate) => gateNow(gate, course, nowMin)),
+});
 
 /** The way it stands in at a moment. */
 function wayAt(stages: readonly CoolingStage[], tMin: number): CoolingWay {
@@ -107,16 +102,39 @@ function wayAt(stages: readonly CoolingStage[], tMin: number): CoolingWay {
   return stages.at(-1)?.way ?? "room";
 }
 
+/** The course from what was read last on: it goes on from there, by what is left of the stages. */
+function forecastFrom(
+  facts: CoolingFacts,
+  stages: readonly CoolingStage[],
+  { tMin, tempC }: ChillReading,
+): readonly CoolingPoint[] {
+  let beganMin = 0;
+  const left: CoolingStage[] = [];
+  for (const [i, stage] of stages.entries()) {
+    const min = beganMin + stage.min - Math.max(beganMin, tMin);
+    if (i === stages.length - 1 || min > 0) left.push({ ...stage, min: Math.max(0, min) });
+    beganMin += stage.min;
+  }
+  return coolingCurve({ ...facts, fromC: tempC }, left).map((p) => ({
+    tMin: p.tMin + tMin,
+    tempC: p.tempC,
+  }));
+}
+
 /** What cools slower than thought stays longer in its first stage, until the fridge may have it. */
-function untilCool(facts: CoolingFacts, stages: readonly CoolingStage[]): readonly CoolingStage[] {
+export function untilCool(
+  facts: CoolingFacts,
+  stages: readonly CoolingStage[],
+  longestMin?: number,
+): readonly CoolingStage[] {
   const [first, ...rest] = stages;
   if (first === undefined || rest.length === 0) return stages;
-  const alone = coolingCurve(facts, [{ way: first.way, min: 0 }]);
-  const coolMin = whenAtMin(alone, FRIDGE_FROM_C);
+  const alone = coolingCurve(facts, [{ way: first.way, min: 0 }], longestMin);
+  const coolMin = whenAtMin(alone, FRIDGE_FROM_C) ?? longestMin ?? null;
   return coolMin === null ? stages : [{ ...first, min: Math.max(first.min, coolMin) }, ...rest];
 }
 
-/** The pace at which the simulated course passes through a reading, by halving. */
+/** The pace at which the simulated course passes through a reading, moved on as it is cool enough, by halving. */
 export function paceOf(
   facts: CoolingFacts,
   stages: readonly CoolingStage[],
@@ -126,31 +144,25 @@ export function paceOf(
   let fast = FASTEST;
   for (let i = 0; i < 24; i++) {
     const middle = Math.sqrt(slow * fast);
-    const tempC = tempAtC(coolingCurve({ ...facts, pace: middle }, stages), reading.tMin);
+    const paced = { ...facts, pace: middle };
+    const cool = untilCool(paced, stages, reading.tMin);
+    const tempC = tempAtC(coolingCurve(paced, cool, reading.tMin), reading.tMin);
     if (tempC > reading.tempC) slow = middle;
     else fast = middle;
   }
   return Math.sqrt(slow * fast);
 }
 
-interface Evidence {
-  readonly fromC: number;
-  readonly readings: readonly ChillReading[];
-  readonly before: BeforeChilling | null;
-}
-
 function gateNow(
   gate: Gate,
-  points: readonly CoolingPoint[],
+  { chilled, points, readings, before }: ChillCourse,
   nowMin: number,
-  { fromC, readings, before }: Evidence,
 ): GateNow {
-  const isRead = readings.some((r) => r.tempC <= gate.toC && r.tMin <= nowMin);
+  const isRead = [...(before?.readings ?? []), ...readings].some(
+    (r) => r.tempC <= gate.toC && r.tMin <= nowMin,
+  );
   const metMin = whenAtMin(points, gate.toC);
-  // Begun under the line, and nobody saw when it fell under it: it can have been as early as off the heat.
-  const isUnseen =
-    fromC < gate.fromC && before !== null && (before.wasReadAboveC ?? -Infinity) < gate.fromC;
-  const opensMin = isUnseen ? (points[0]?.tMin ?? 0) : whenAtMin(points, gate.fromC);
+  const { opensMin, isUnseen } = gateOpens(gate, chilled, before);
   if (opensMin === null || nowMin < opensMin)
     return { gate, state: "ahead", leftMin: null, metMin };
   const shutsMin = opensMin + gate.withinMin;

@@ -1,6 +1,7 @@
 import { OwnCodeSchema } from "./own-code-schema";
 import { test } from "vitest";
 import { expectWorked } from "../../test/worked";
+import type { BeforeChilling } from "./before-chilling";
 import {
   bestOf,
   chanceInTime,
@@ -9,8 +10,8 @@ import {
   stagesBeginning,
   withMoreOf,
 } from "./chill-choices";
-import { chillNow, type BeforeChilling, type ChillReading } from "./chill-live";
-import { CODES, codeOf, holdingLineC, remedyFor } from "./codes";
+import { chillAt, chillCourse, type ChillReading } from "./chill-live";
+import { CODES, codeOf, holdingLineC, remedyFor, type Gate } from "./codes";
 import { floorM2, holdsL, TRAYS, wallM2, type CoolingContainer } from "./container";
 import {
   coolingCurve,
@@ -20,6 +21,7 @@ import {
   tempAtC,
   whenAtMin,
   type CoolingFacts,
+  type CoolingStage,
 } from "./cooling";
 import { decayThrough } from "./decay";
 import {
@@ -31,6 +33,16 @@ import {
   withIce,
 } from "./resting";
 import { COOLING_WAYS } from "./ways";
+
+/** Course and moment in one. */
+const chillNow = (
+  facts: CoolingFacts,
+  stages: readonly CoolingStage[],
+  readings: readonly ChillReading[],
+  gates: readonly Gate[],
+  nowMin: number,
+  before: BeforeChilling | null = null,
+) => chillAt(chillCourse(facts, stages, readings, before), gates, nowMin);
 
 const POT: CoolingContainer = {
   id: "pot",
@@ -273,6 +285,7 @@ test("a chill as it runs, as worked", async () => {
     pairs.map(([tMin, tempC]) => ({ tMin, tempC }));
   const rested = (wasReadAboveC: number | null, from: number): BeforeChilling => ({
     wasReadAboveC,
+    readings: [],
     points: Array.from({ length: 61 }, (_, i) => ({
       tMin: i - 60,
       tempC: 95 - ((95 - from) * i) / 60,

@@ -1,10 +1,19 @@
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
 import { vectorsOf } from "../../test/vectors";
-import { bestOf, chanceInTime, chillChoices, countFor, inCount, withMoreOf } from "./chill-choices";
+import { lostBefore, type BeforeChilling } from "./before-chilling";
+import {
+  bestOf,
+  chanceInTime,
+  chillChoices,
+  countFor,
+  inCount,
+  stagesBeginning,
+  withMoreOf,
+} from "./chill-choices";
 import { decayThrough } from "./decay";
-import { chillNow } from "./chill-live";
-import { codeOf, CODES, COOLING_CODES, remedyFor } from "./codes";
+import { chillAt, chillCourse, type ChillReading } from "./chill-live";
+import { codeOf, CODES, COOLING_CODES, remedyFor, type Gate } from "./codes";
 import { TRAYS, type CoolingContainer } from "./container";
 import {
   coolingCurve,
@@ -14,8 +23,19 @@ import {
   tempAtC,
   whenAtMin,
   type CoolingFacts,
+  type CoolingStage,
 } from "./cooling";
 import { COOLING_WAYS } from "./ways";
+
+/** Course and moment in one. */
+const chillNow = (
+  facts: CoolingFacts,
+  stages: readonly CoolingStage[],
+  readings: readonly ChillReading[],
+  gates: readonly Gate[],
+  nowMin: number,
+  before: BeforeChilling | null = null,
+) => chillAt(chillCourse(facts, stages, readings, before), gates, nowMin);
 
 const pot = (diameterM: number): CoolingContainer => ({
   id: "pot",
@@ -308,12 +328,56 @@ test("a blast chiller is reckoned when it is chosen, and never suggested", () =>
   expect(bestOf(all.filter((c) => !c.isSure))).toBeNull();
 });
 
+describe("what has stood before it is chilled", () => {
+  const stood = (fromC: number, offMin: number, wasReadAboveC: number | null = null) => ({
+    points: decayThrough(
+      [
+        { tMin: -offMin, tempC: 92 },
+        { tMin: 0, tempC: fromC },
+      ],
+      () => 20,
+    ).slice(0, -1),
+    wasReadAboveC,
+    readings: [],
+  });
+  const { gates } = CODES.us;
+  const of = (fromC: number, before: ReturnType<typeof stood> | null) =>
+    chillChoices(
+      { ...deep, fromC, before },
+      10,
+      [pot(0.28), ...TRAYS],
+      ["fridge", "iceBath"],
+      gates,
+    );
+
+  test("is judged from when its time began: no way is in time where it has run out", () => {
+    expect(of(40, null).some((c) => c.isSure)).toBe(true);
+    expect(of(40, stood(40, 300)).some((c) => c.passes)).toBe(false);
+    expect(lostBefore(stood(40, 300), 40, gates)).toEqual([gates[0]]);
+    expect(lostBefore(stood(40, 400), 40, gates)).toEqual(gates);
+    // Where it is still hot its time has not begun.
+    expect(lostBefore(stood(80, 300), 80, gates)).toEqual([]);
+    expect(of(80, stood(80, 300)).map((c) => c.gates[0]?.tookMin)).toEqual(
+      of(80, null).map((c) => c.gates[0]?.tookMin),
+    );
+  });
+
+  test("takes more the longer it stood, and never less", () => {
+    const least = (offMin: number) => of(45, stood(45, offMin)).findIndex((c) => c.passes);
+    const sure = (offMin: number) => of(45, stood(45, offMin)).filter((c) => c.passes).length;
+    expect(least(30)).toBe(0);
+    const counts = [20, 60, 100, 119, 150].map(sure);
+    expect(counts).toEqual(counts.toSorted((a, b) => b - a));
+    expect(counts.at(-1)).toBe(0);
+  });
+});
+
 describe("what no thermometer saw", () => {
   const stages = [{ way: "fridge" as const, min: 0 }];
   const now = (
     readings: readonly { tMin: number; tempC: number }[],
     atMin: number,
-    before: Parameters<typeof chillNow>[5] = null,
+    before: BeforeChilling | null = null,
     fromC = shallow.fromC,
   ) => chillNow({ ...shallow, fromC }, stages, readings, CODES.us.gates, atMin, before);
 
@@ -326,6 +390,26 @@ describe("what no thermometer saw", () => {
     expect(now([...read, { tMin: there + 60, tempC: 12 }], there + 90).gates[0]?.state).toBe("met");
     // What was likely yields to a reading that is warmer.
     expect(now([{ tMin: there, tempC: 40 }], there + 5).gates[0]?.state).not.toBe("likely");
+  });
+
+  test("what was read is where it goes on from: nothing drops or leaps after a thermometer", () => {
+    const bath = stagesBeginning("iceBath", shallow);
+    fc.assert(
+      fc.property(
+        fc.double({ min: 2, max: 300, noNaN: true }),
+        fc.double({ min: 4, max: 79, noNaN: true }),
+        (tMin, tempC) => {
+          for (const by of [bath, stages]) {
+            const { points } = chillNow(shallow, by, [{ tMin, tempC }], CODES.us.gates, tMin);
+            expect(tempAtC(points, tMin)).toBeCloseTo(tempC, 9);
+            expect(Math.abs(tempAtC(points, tMin + 0.01) - tempC)).toBeLessThan(0.5);
+          }
+        },
+      ),
+    );
+    // Read twice as warm as thought when it ought to be in the fridge: it is as warm a minute later.
+    const slow = chillNow(shallow, bath, [{ tMin: 45, tempC: 34 }], CODES.us.gates, 46);
+    expect(slow.nowC).toBeGreaterThan(32);
   });
 
   test("the line is crossed on a decaying curve: a late reading gives no time back", () => {
@@ -346,6 +430,7 @@ describe("what no thermometer saw", () => {
         () => 20,
       ).slice(0, -1),
       wasReadAboveC,
+      readings: [],
     });
     expect(now([], 1, before(null, 300), 30).gates.map((g) => g.state)[0]).toBe("unknown");
     expect(now([], 1, before(80, 300), 30).gates.map((g) => g.state)[0]).toBe("failed");

@@ -82,18 +82,20 @@ export const aroundC = (facts: CoolingFacts, way: CoolingWay): number =>
 
 /**
  * The course of cooling through its stages, in steps of half a minute: Newton's law, and what an uncovered
- * hot surface steams off in air. Ends a day on, or where it stands within a tenth of a degree.
+ * hot surface steams off in air. Ends at longestMin (a day on where nothing is said), or where it stands within
+ * a tenth of a degree.
  */
 export function coolingCurve(
   facts: CoolingFacts,
   stages: readonly CoolingStage[],
+  longestMin = LONGEST_MIN,
 ): readonly CoolingPoint[] {
   const points: CoolingPoint[] = [{ tMin: 0, tempC: facts.fromC }];
   let tempC = facts.fromC;
   let tMin = 0;
   for (const [index, stage] of stages.entries()) {
     const isLast = index === stages.length - 1;
-    const untilMin = isLast ? LONGEST_MIN : Math.min(LONGEST_MIN, tMin + stage.min);
+    const untilMin = isLast ? longestMin : Math.min(longestMin, tMin + stage.min);
     const tauMin = coolingTauMin(facts, stage.way);
     const around = aroundC(facts, stage.way);
     const steams = !WAYS[stage.way].isBath;
@@ -150,13 +152,14 @@ export interface GateResult {
   readonly passes: boolean;
 }
 
-/** Every gate against a curve. A gate is met at its very minute. */
+/** Every gate against a curve. A gate is met at its very minute; its time begins where the curve is at its line. */
 export const gatesMet = (
   points: readonly CoolingPoint[],
   gates: readonly Gate[],
+  opensMin: (gate: Gate) => number | null = (gate) => whenAtMin(points, gate.fromC),
 ): readonly GateResult[] =>
   gates.map((gate) => {
-    const fromMin = whenAtMin(points, gate.fromC);
+    const fromMin = opensMin(gate);
     const toMin = whenAtMin(points, gate.toC);
     const tookMin = fromMin === null || toMin === null ? null : toMin - fromMin;
     return {

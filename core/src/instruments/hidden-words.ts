@@ -15,7 +15,7 @@ export function hiddenWords({ constants, trouble }: HiddenPot): readonly string[
       : [`${Math.abs(percent)} % ${percent > 0 ? more : less}`];
   };
   const { evaporation, efficiency, freed, plateauC } = constants;
-  const { tougher = 1, saltier = 1, heatGoneMin } = trouble;
+  const { tougher = 1, saltier = 1, heatGoneMin, chillStallsMin } = trouble;
   return [
     ...say(evaporation, "more steam than expected", "less steam than expected"),
     ...say(efficiency, "more heat from the ring", "less heat from the ring"),
@@ -23,6 +23,9 @@ export function hiddenWords({ constants, trouble }: HiddenPot): readonly string[
     ...say(tougher, "more cooking asked for by this meat", "less cooking asked for by this meat"),
     ...say(saltier, "more salt than on its label", "less salt than on its label"),
     ...(plateauC > -LEAST_C ? [] : ["a cooker that never gets as hot as it should"]),
+    ...(chillStallsMin === undefined
+      ? []
+      : [`its chilling stalled ${showDuration(chillStallsMin)} after it was begun`]),
     ...(heatGoneMin === undefined ? [] : [`its heat gone after ${showDuration(heatGoneMin)}`]),
   ];
 }

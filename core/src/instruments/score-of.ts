@@ -34,7 +34,9 @@ export function scored(
 export function scoreOf(batch: Batch, cook: Cook): PracticeScore | null {
   const pot = hiddenPotOf(batch);
   if (pot === null) return null;
-  const { lesson } = batch.practice ?? {};
   const setPot = resolve(batch.plan, batch.kitchen);
-  return scored(setPot, cook, pot, lesson === undefined ? undefined : LESSONS[lesson].score);
+  const { lesson } = batch.practice ?? {};
+  if (lesson === undefined) return scored(setPot, cook, pot);
+  const { score, isOver } = LESSONS[lesson];
+  return isOver?.(cook) === false ? null : scored(setPot, cook, pot, score);
 }

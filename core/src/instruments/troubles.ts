@@ -6,6 +6,8 @@ export interface Trouble {
   readonly parameters: Partial<Parameters>;
   /** Minutes from the first heat at which the flame goes out, or the power. */
   readonly heatGoneMin?: number;
+  /** Minutes from the beginning of chilling at which it stalls. */
+  readonly chillStallsMin?: number;
   /** This meat asks for so many times the usual cooking. */
   readonly tougher?: number;
   /** What goes in holds so many times the salt that is written on it. */
@@ -24,4 +26,5 @@ export const TROUBLES: Readonly<Record<LessonId, Trouble>> = {
   tooSalty: { parameters: {}, saltier: 1.6 },
   weakRing: { parameters: { efficiency: 0.55 } },
   coldCrock: { parameters: { plateauC: -16, warmUp: 1.7 } },
+  chillingStalls: { parameters: {}, chillStallsMin: 8 },
 };

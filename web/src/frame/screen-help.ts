@@ -151,6 +151,10 @@ const SCREEN_HELP: Readonly<Record<string, ScreenHelp>> = {
     drawn: [
       ["The course", "how it cools by the way chosen, with what it was read at"],
       ["Gates", "what it must be under and by when; the code of cooling is set under Kitchen"],
+      [
+        "Chill it another way",
+        "fresh ice, other containers, while it cools: the clock of the gates runs on",
+      ],
     ],
   },
   portion: {

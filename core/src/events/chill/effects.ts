@@ -8,6 +8,8 @@ export interface Chilling {
   readonly endedMs: number | null;
   /** True where it was chilled before, and hot again since. */
   readonly wasReheated: boolean;
+  /** How it was chilled before it was moved; null where it was not. */
+  readonly moved: Chilling | null;
 }
 
 export interface Chilled {
@@ -22,10 +24,23 @@ interface OpenChilling extends Chilling {
 
 export const unchilled = (): { chilling: OpenChilling | null } => ({ chilling: null });
 
+const begun = (chill: Chill, atMs: number): OpenChilling => ({
+  chill,
+  beganMs: atMs,
+  readings: [],
+  endedMs: null,
+  wasReheated: false,
+  moved: null,
+});
+
 export const CHILL_EFFECTS: Effects<ChillEvent, { chilling: OpenChilling | null }> = {
   chillBegun: (pot, { chill, atMs }) => {
     const wasReheated = pot.chilling !== null;
-    pot.chilling = { chill, beganMs: atMs, readings: [], endedMs: null, wasReheated };
+    pot.chilling = { ...begun(chill, atMs), wasReheated };
+  },
+  chillMoved: (pot, { chill, atMs }) => {
+    const moved = pot.chilling;
+    pot.chilling = { ...begun(chill, atMs), wasReheated: moved?.wasReheated === true, moved };
   },
   chillRead: ({ chilling }, { atMs, tempC }) => chilling?.readings.push({ atMs, tempC }),
   chilled: ({ chilling }, { atMs }) => {

@@ -21,6 +21,8 @@ export type Chill = z.infer<typeof ChillSchema>;
 export const CHILL = {
   /** Chilling begins: in what, and by which stages. Replaces what was begun before. */
   chillBegun: event("chillBegun", { chill: ChillSchema }),
+  /** Moved while it cools: into other things or another way, as warm as it was then. The clock of the code runs on. */
+  chillMoved: event("chillMoved", { chill: ChillSchema }),
   chillRead: event("chillRead", { tempC: z.number().min(-20).max(110) }),
   chilled: event("chilled", {}),
 };

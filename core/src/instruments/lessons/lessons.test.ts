@@ -57,6 +57,27 @@ const heat = (min: number, more: object = {}) => ({
   ...more,
 });
 
+const chill = (count: number, fromC: number, way: string) => ({
+  containerId: "stockpot",
+  count,
+  massKg: 3.6,
+  fromC,
+  isThick: false,
+  stages: [
+    { way, min: 30 },
+    { way: "fridge", min: 0 },
+  ],
+});
+const SIEVED = [
+  { kind: "simmers", min: 32 },
+  { kind: "offHeat", min: 182 },
+  {
+    kind: "strained",
+    min: 192,
+    measured: { volumeL: 3.6, passes: 1, clothPasses: 0, pressed: false },
+  },
+];
+
 /** How each is done as well as it can be, and how it goes for who does not look. */
 const COURSES: Readonly<Record<LessonId, { readonly best: Did; readonly bad: Did }>> = {
   firstPot: {
@@ -133,6 +154,22 @@ const COURSES: Readonly<Record<LessonId, { readonly best: Did; readonly bad: Did
       { kind: "offHeat", min: 480 },
     ],
     bad: [{ kind: "offHeat", min: 480 }],
+  },
+  chillingStalls: {
+    best: [
+      ...SIEVED,
+      { kind: "chillBegun", min: 200, chill: chill(1, 80, "iceBath") },
+      { kind: "chillRead", min: 230, tempC: 50 },
+      { kind: "chillMoved", min: 232, chill: chill(1, 50, "iceBath") },
+      { kind: "chillRead", min: 500, tempC: 4 },
+      { kind: "chilled", min: 500 },
+    ],
+    bad: [
+      ...SIEVED,
+      { kind: "chillBegun", min: 200, chill: chill(1, 80, "iceBath") },
+      { kind: "chillRead", min: 560, tempC: 30 },
+      { kind: "chilled", min: 560 },
+    ],
   },
 };
 

@@ -1,5 +1,6 @@
 import type { LessonId } from "../../batch/lesson-ids";
 import { boilsSoon } from "./boils-soon";
+import { chillingStalls } from "./chilling-stalls";
 import { coldCrock } from "./cold-crock";
 import { firstPot } from "./first-pot";
 import { flameOut } from "./flame-out";
@@ -19,4 +20,5 @@ export const LESSONS: Readonly<Record<LessonId, Lesson>> = {
   tooSalty,
   flameOut,
   coldCrock,
+  chillingStalls,
 };

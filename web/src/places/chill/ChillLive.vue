@@ -14,6 +14,7 @@ import {
   type UnitSystem,
 } from "@kettlos/core/units/show";
 import { computed, ref } from "vue";
+import PracticeScore from "../../controls/PracticeScore.vue";
 import FieldForm from "../../controls/FieldForm.vue";
 import TemperatureField from "../../controls/TemperatureField.vue";
 import type { PotState } from "../../data/pot-state";
@@ -31,7 +32,7 @@ const props = defineProps<{
   code: CodeOfCooling;
   units: UnitSystem;
 }>();
-const emit = defineEmits<{ write: [NewEvent]; startOver: []; undo: [] }>();
+const emit = defineEmits<{ write: [NewEvent]; startOver: []; move: []; undo: [] }>();
 const words = useWords();
 const one = computed(() => (props.units === "us" ? "us" : "metric"));
 const tempC = ref<number | null>(null);
@@ -86,7 +87,7 @@ function read() {
 const writeOut = () =>
   save(
     `kettlos-chilling-${isoDayOf(props.chilling.beganMs)}.csv`,
-    chillRecord(props.pot, props.chilling, props.code, props.live.gates, props.units),
+    chillRecord(props.pot, props.chilling, props.code, props.live, props.units),
     "text/csv",
   );
 </script>
@@ -150,6 +151,15 @@ const writeOut = () =>
         >
       </li>
     </ol>
+    <button
+      v-if="chilling.endedMs === null && remedy === null"
+      type="button"
+      class="button"
+      :class="{ primary: isLate }"
+      @click="$emit('move')"
+    >
+      Chill it another way
+    </button>
     <FieldForm
       v-if="chilling.endedMs === null"
       v-slot="{ keep }"
@@ -169,10 +179,11 @@ const writeOut = () =>
       <button type="submit" class="button">Keep it</button>
     </FieldForm>
     <ul class="small quiet" aria-label="Readings">
-      <li v-for="reading in chilling.readings" :key="reading.atMs">
-        {{ clockOf(reading.atMs) }} {{ showTemperature(reading.tempC, units) }}
+      <li v-for="reading in live.allReadings" :key="reading.tMin">
+        {{ clock(reading.tMin) }} {{ showTemperature(reading.tempC, units) }}
       </li>
     </ul>
+    <PracticeScore v-if="chilling.endedMs !== null" :pot="pot" />
     <div class="beside">
       <button
         v-if="chilling.endedMs === null"

@@ -3,14 +3,37 @@ import { coolingMinOf } from "@kettlos/core/because/cooling-figures";
 import type { Chill } from "@kettlos/core/events/chill/schema";
 import { inBowl } from "@kettlos/core/batch/in-bowl";
 import { bowlL, perL } from "@kettlos/core/batch/bowl";
-import { chillingNow, coolingOf, isChilled, standingOf } from "@kettlos/core/batch/chill-of";
+import {
+  beforeChilling,
+  beforeMoved,
+  chillingAt,
+  chillingCourse,
+  coolingOf,
+  isChilled,
+  standingOf,
+} from "@kettlos/core/batch/chill-of";
+import { lostBefore } from "@kettlos/core/cool/before-chilling";
 import { isMissed } from "@kettlos/core/cool/chill-live";
 import { stagesBeginning } from "@kettlos/core/cool/chill-choices";
-import { codeOf, CODES, holdingLineC, REHEATED_C } from "@kettlos/core/cool/codes";
+import {
+  codeOf,
+  CODES,
+  holdingLineC,
+  REHEATED_C,
+  remedyFor,
+  REMEDIES,
+} from "@kettlos/core/cool/codes";
 import { gatesMet } from "@kettlos/core/cool/cooling";
 import { SET_FROM_GL } from "@kettlos/core/extraction/set";
-import { showDuration, showMass, showTemperature, showVolume } from "@kettlos/core/units/show";
-import { computed } from "vue";
+import {
+  showDuration,
+  showMass,
+  showRoundTemperature,
+  showTemperature,
+  showVolume,
+} from "@kettlos/core/units/show";
+import { MINUTE_MS } from "@kettlos/core/units/time";
+import { computed, ref } from "vue";
 import WhyFigure from "../../controls/WhyFigure.vue";
 import TemperatureField from "../../controls/TemperatureField.vue";
 import { useAsWarm } from "../../controls/use-as-warm";
@@ -23,6 +46,7 @@ import StageStrip from "../../frame/StageStrip.vue";
 import { useShortcuts } from "../../frame/shortcuts";
 import ChillHow from "./ChillHow.vue";
 import ChillLive from "./ChillLive.vue";
+import PracticeChill from "./PracticeChill.vue";
 import IceInto from "./IceInto.vue";
 import { useChillHow } from "./use-chill-how";
 import { useWords } from "../../data/use-words";
@@ -34,7 +58,13 @@ const pots = usePotsStore();
 const units = computed(() => kitchenStore.units);
 const one = computed(() => (units.value === "us" ? "us" : "metric"));
 const { pot, isRead } = useRoutePot();
-const kitchen = computed(() => kitchenStore.kitchen ?? pot.value?.batch.kitchen ?? null);
+/** A practice pot stands in the kitchen it was made up in. */
+const kitchen = computed(() => {
+  const batch = pot.value?.batch;
+  return batch?.practice === undefined
+    ? (kitchenStore.kitchen ?? batch?.kitchen ?? null)
+    : batch.kitchen;
+});
 const code = computed(() => (kitchen.value === null ? CODES.us : codeOf(kitchen.value)));
 const lineC = computed(() => holdingLineC(code.value));
 const chilling = computed(() => pot.value?.cook.chilling ?? null);
@@ -56,12 +86,32 @@ const { tempC: fromC, write: readFrom } = useAsWarm(
   () => nowMs.value,
   USUAL_LEAST_C,
 );
+/** How warm it is as it is moved; null while nobody moves it. */
+const movedC = ref<number | null>(null);
+const isMoving = ref(false);
+const asIsC = computed(() => (isMoving.value ? movedC.value : fromC.value));
+/** What to do is worked out anew every few minutes: its clock runs while it is thought about. */
+const STEP_MS = 5 * MINUTE_MS;
+const asOfMs = computed(() => Math.ceil(nowMs.value / STEP_MS) * STEP_MS);
+const before = computed(() => {
+  const [at, warmC, room] = [standing.value, asIsC.value, kitchen.value];
+  if (warmC === null || room === null) return null;
+  if (chilling.value !== null) return beforeMoved(chilling.value, asOfMs.value, warmC, room, at);
+  return at === null ? null : beforeChilling(at, asOfMs.value, warmC, room);
+});
+/** What a code asks for where its time ran out before anything was done. */
+const lost = computed(() =>
+  asIsC.value === null
+    ? null
+    : remedyFor(lostBefore(before.value, asIsC.value, code.value.gates), false),
+);
 const how = useChillHow({
   kitchen: () => kitchen.value,
   gates: () => code.value.gates,
   totalKg: () => totalKg.value,
-  fromC: () => fromC.value,
+  fromC: () => asIsC.value,
   isThick: () => isThick.value,
+  before: () => before.value,
   usualId: () => pot.value?.batch.plan.vesselId ?? null,
 });
 const { chosen, chance, verdict } = how;
@@ -77,11 +127,14 @@ async function iceIn(massKg: number, tempC: number) {
   readFrom(Math.max(USUAL_LEAST_C, Math.round(tempC)));
 }
 
-/** What has been begun, as its readings have it. */
-const live = computed(() =>
+/** What has been begun, as its readings have it: worked out when something was written, looked at with the clock. */
+const course = computed(() =>
   chilling.value === null || kitchen.value === null
     ? null
-    : chillingNow(chilling.value, kitchen.value, code.value, nowMs.value, standing.value),
+    : chillingCourse(chilling.value, kitchen.value, standing.value),
+);
+const live = computed(() =>
+  course.value === null ? null : chillingAt(course.value, code.value, nowMs.value),
 );
 const drawn = computed(() => {
   if (live.value !== null)
@@ -92,35 +145,46 @@ const drawn = computed(() => {
         passes: g.passes && !isMissed(live.value?.gates[i]?.state ?? "ahead"),
       })),
     };
-  return chosen.value === null ? null : { points: chosen.value.points, gates: chosen.value.gates };
+  return chosen.value === null
+    ? null
+    : {
+        points: [...(before.value?.points ?? []), ...chosen.value.points],
+        gates: chosen.value.gates,
+      };
 });
 /** How long it takes to each gate, with its range and why. */
 const figures = computed(() => {
   const reckoned =
-    live.value !== null
-      ? { facts: { ...live.value.facts, pace: live.value.pace }, stages: live.value.stages }
+    course.value !== null
+      ? { facts: { ...course.value.facts, pace: course.value.pace }, stages: course.value.stages }
       : chosen.value;
   return reckoned === null
     ? []
-    : code.value.gates.flatMap(
-        (g) => coolingMinOf(reckoned.facts, reckoned.stages, g, kitchen.value ?? {}) ?? [],
-      );
+    : code.value.gates.flatMap((gate) => {
+        const figure = coolingMinOf(reckoned.facts, reckoned.stages, gate, kitchen.value ?? {});
+        return figure === null ? [] : { toC: gate.toC, ...figure };
+      });
 });
 
 async function write(event: NewEvent) {
   if (pot.value !== null) await appendEvent(pot.value.batch.id, event);
 }
 async function begin() {
-  if (chosen.value === null || fromC.value === null) return;
+  if (chosen.value === null || asIsC.value === null) return;
   const chill: Chill = {
     containerId: chosen.value.container.id,
     count: chosen.value.count,
     massKg: totalKg.value,
-    fromC: fromC.value,
+    fromC: asIsC.value,
     isThick: isThick.value,
     stages: chosen.value.stages.map((s) => ({ ...s })),
   };
-  await write({ kind: "chillBegun", chill });
+  await write({ kind: isMoving.value ? "chillMoved" : "chillBegun", chill });
+  isMoving.value = false;
+}
+function move() {
+  movedC.value = live.value === null ? null : Math.round(live.value.nowC);
+  isMoving.value = true;
 }
 /** Hot again, and chilled the same way anew: what a code asks for when a gate was missed. */
 async function startOver() {
@@ -152,6 +216,14 @@ useShortcuts(() => [{ keys: "u", does: "Undo the last entry", run: () => void un
       is-strained
       :is-chilled="isChilled(pot.cook)"
     />
+    <PracticeChill
+      v-if="pot.batch.practice !== undefined"
+      :key="pot.batch.id"
+      :pot="pot"
+      :now-ms="nowMs"
+      :units="units"
+      @write="write"
+    />
     <div class="place chill">
       <section>
         <h1 v-if="live !== null">
@@ -167,13 +239,13 @@ useShortcuts(() => [{ keys: "u", does: "Undo the last entry", run: () => void un
           v-if="drawn !== null"
           :points="drawn.points"
           :gates="drawn.gates"
-          :readings="live?.readings ?? []"
+          :readings="live?.allReadings ?? []"
           :units="units"
           :now-min="live?.nowMin ?? null"
         />
         <ul class="figures">
           <li v-for="figure in figures" :key="figure.id">
-            {{ figure.name.replace("Minutes to", "To") }}: about
+            To {{ showRoundTemperature(figure.toC, one) }}: about
             <b class="figure">{{ showDuration(figure.expected) }}</b>
             ({{ showDuration(figure.low) }} to
             {{ Number.isFinite(figure.high) ? showDuration(figure.high) : "never" }})
@@ -181,9 +253,27 @@ useShortcuts(() => [{ keys: "u", does: "Undo the last entry", run: () => void un
           </li>
         </ul>
       </section>
-      <section v-if="live === null" class="fields">
-        <h2>How to chill it</h2>
+      <section v-if="live === null || isMoving" class="fields">
+        <h2>{{ isMoving ? "Chill it another way" : "How to chill it" }}</h2>
+        <p v-if="isMoving">
+          The clock of the code runs on from where it began.
+          <button type="button" class="link" @click="isMoving = false">Leave it as it is</button>
+        </p>
+        <div v-if="lost !== null" class="danger" role="alert">
+          <strong>Danger: its time below the line has run out already.</strong>
+          <span>{{ words(REMEDIES[lost]) }}</span>
+          <span class="quiet small">Rule of: {{ code.whose }}.</span>
+        </div>
         <TemperatureField
+          v-if="isMoving"
+          v-model="movedC"
+          label="In the middle it is at"
+          :units="units"
+          :min="5"
+          :max="105"
+        />
+        <TemperatureField
+          v-else
           :model-value="fromC"
           label="It is at"
           :units="units"
@@ -193,7 +283,7 @@ useShortcuts(() => [{ keys: "u", does: "Undo the last entry", run: () => void un
         />
         <ChillHow :how="how" :total-kg="totalKg" :units="units" :line-c="lineC" @begin="begin" />
         <IceInto
-          v-if="isStrong && bowl !== null && fromC !== null"
+          v-if="!isMoving && isStrong && bowl !== null && fromC !== null"
           :bowl="bowl"
           :from-c="fromC"
           :units="units"
@@ -213,6 +303,7 @@ useShortcuts(() => [{ keys: "u", does: "Undo the last entry", run: () => void un
         :units="units"
         @write="write"
         @start-over="startOver"
+        @move="move"
         @undo="undo"
       />
     </div>

@@ -12,7 +12,10 @@ const record = (units: "metric" | "us") => {
     pot,
     chilling,
     code,
-    code.gates.map((gate) => ({ gate, state: "met" as const, leftMin: null, metMin: 5 })),
+    {
+      gates: code.gates.map((gate) => ({ gate, state: "met" as const, leftMin: null, metMin: 5 })),
+      allReadings: [{ tMin: -20, tempC: 61 }],
+    },
     units,
   );
 };

@@ -1,7 +1,7 @@
 import { showMass, showTemperature, type UnitSystem } from "@kettlos/core/units/show";
 import { MINUTE_MS } from "@kettlos/core/units/time";
 import type { Chilling } from "@kettlos/core/events/chill/effects";
-import type { GateNow } from "@kettlos/core/cool/chill-live";
+import type { ChillingNow } from "@kettlos/core/batch/chill-of";
 import type { CodeOfCooling } from "@kettlos/core/cool/codes";
 import { inWords, ruleC, say } from "@kettlos/core/units/said";
 import { WAYS } from "@kettlos/core/cool/ways";
@@ -10,27 +10,34 @@ import type { PotState } from "../../data/pot-state";
 
 const iso = (ms: number) => new Date(ms).toISOString();
 
+/** The first way it was chilled, and each it was moved to. */
+const begunAndMoved = (chilling: Chilling): readonly Chilling[] =>
+  chilling.moved === null ? [chilling] : [...begunAndMoved(chilling.moved), chilling];
+
 /** A chilling as a record to be kept: what, how, every reading, every gate with its verdict. */
 export function chillRecord(
   pot: PotState,
-  { chill, beganMs, readings, endedMs }: Chilling,
+  chilling: Chilling,
   code: CodeOfCooling,
-  gates: readonly GateNow[],
+  { gates, allReadings }: Pick<ChillingNow, "gates" | "allReadings">,
   units: UnitSystem,
 ): string {
+  const { beganMs, endedMs } = chilling;
   const at = (min: number) => iso(beganMs + min * MINUTE_MS);
   return Papa.unparse([
     ["what", "when", "value", "remark"],
     ["batch", iso(pot.batch.createdMs), pot.batch.plan.name, pot.batch.id],
-    ["amount", iso(beganMs), showMass(chill.massKg, units), `in ${chill.count}`],
     ["code", iso(beganMs), code.name, inWords(code.text, units)],
-    [
-      "begun",
-      iso(beganMs),
-      showTemperature(chill.fromC, units),
-      chill.stages.map((s) => WAYS[s.way].name).join(", then "),
-    ],
-    ...readings.map((r) => ["reading", iso(r.atMs), showTemperature(r.tempC, units), ""]),
+    ...begunAndMoved(chilling).flatMap(({ chill, beganMs: fromMs, moved }) => [
+      ["amount", iso(fromMs), showMass(chill.massKg, units), `in ${chill.count}`],
+      [
+        moved === null ? "begun" : "chilled another way",
+        iso(fromMs),
+        showTemperature(chill.fromC, units),
+        chill.stages.map((s) => WAYS[s.way].name).join(", then "),
+      ],
+    ]),
+    ...allReadings.map((r) => ["reading", at(r.tMin), showTemperature(r.tempC, units), ""]),
     ...gates.map((g) => [
       "gate",
       g.metMin === null ? "" : at(g.metMin),

@@ -9,6 +9,7 @@ import {
   withMoreOf,
   type ChillChoice,
 } from "@kettlos/core/cool/chill-choices";
+import type { BeforeChilling } from "@kettlos/core/cool/before-chilling";
 import { FRIDGE_FROM_C } from "@kettlos/core/cool/chill-live";
 import type { Gate } from "@kettlos/core/cool/codes";
 import { iceKg } from "@kettlos/core/cool/cooling";
@@ -22,6 +23,8 @@ interface ToChill {
   readonly totalKg: () => number;
   readonly fromC: () => number | null;
   readonly isThick: () => boolean;
+  /** What its clock has run through already. */
+  readonly before: () => BeforeChilling | null;
   /** What it stands in by itself. */
   readonly usualId: () => string | null;
 }
@@ -54,7 +57,7 @@ export function useChillHow(of: ToChill) {
   const choices = computed(() => {
     const [kitchen, fromC] = [of.kitchen(), of.fromC()];
     if (kitchen === null || of.totalKg() <= 0 || fromC === null) return [];
-    const pot = potToChill(kitchen, fromC, of.isThick());
+    const pot = { ...potToChill(kitchen, fromC, of.isThick()), before: of.before() };
     return chillChoices(pot, of.totalKg(), containers.value, COOLING_WAYS, of.gates());
   });
   const solved = computed(
@@ -83,7 +86,9 @@ export function useChillHow(of: ToChill) {
     return chosen.value.passes ? "This way it may be too slow" : "This way it is too slow";
   });
   const bathIce = computed(() =>
-    first.value === "iceBath" ? iceKg(of.totalKg(), of.fromC() ?? 0, FRIDGE_FROM_C) : null,
+    first.value === "iceBath" && (of.fromC() ?? 0) > FRIDGE_FROM_C
+      ? iceKg(of.totalKg(), of.fromC() ?? 0, FRIDGE_FROM_C)
+      : null,
   );
   function take(choice: ChillChoice) {
     containerId.value = choice.container.id;

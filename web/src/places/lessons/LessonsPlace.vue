@@ -2,6 +2,7 @@
 import { LESSON_IDS, type LessonId } from "@kettlos/core/batch/lesson-ids";
 import { lessonKitchen } from "@kettlos/core/instruments/lessons/lesson-kitchen";
 import { LESSONS } from "@kettlos/core/instruments/lessons/lessons";
+import type { Cook } from "@kettlos/core/batch/fold";
 import { vesselOf } from "@kettlos/core/simulate/references";
 import { asPlanned } from "@kettlos/core/simulate/as-planned";
 import { resolve } from "@kettlos/core/simulate/set-pot";
@@ -29,13 +30,15 @@ const rows = computed(() => {
   return LESSON_IDS.map((id) => {
     const lesson = LESSONS[id];
     const best = bests.value.get(id) ?? null;
-    const under = pots.fire.find((p) => p.batch.practice?.lesson === id && p.cook.offMs === null);
+    const under = pots.fire.find(
+      (p) => p.batch.practice?.lesson === id && !(lesson.isOver ?? isOff)(p.cook),
+    );
     const setPot = resolve(lesson.plan(kitchen, id), kitchen);
     const { startDepthM, heapTopM } = asPlanned(setPot).trace;
     return {
       ...lesson,
       best,
-      under: under?.batch.id,
+      under: under === undefined ? null : whereOf(id, under.batch.id),
       vessel: vesselOf(setPot),
       pieces: piecesOf(setPot.plan),
       startDepthM,
@@ -43,12 +46,15 @@ const rows = computed(() => {
     };
   });
 });
+const isOff = (cook: Cook) => cook.offMs !== null;
+const whereOf = (id: LessonId, batchId: string) =>
+  `/${LESSONS[id].begun === undefined ? "cook" : "chill"}/${batchId}`;
 const done = computed(() => rows.value.filter((r) => r.best !== null).length);
 
 async function begin(id: LessonId) {
   if (store.kitchen === null) return;
   const batch = await beginLesson(id, store.kitchen, Date.now());
-  await router.push(`/cook/${batch.id}`);
+  await router.push(whereOf(id, batch.id));
 }
 </script>
 
@@ -82,7 +88,7 @@ async function begin(id: LessonId) {
         <div class="go">
           <b v-if="row.best !== null" class="figure">{{ row.best }}</b>
           <span v-if="row.best !== null" class="quiet small">of 100, at best</span>
-          <RouterLink v-if="row.under" class="button primary" :to="`/cook/${row.under}`"
+          <RouterLink v-if="row.under" class="button primary" :to="row.under"
             >Go on with it</RouterLink
           >
           <button v-else type="button" class="button" @click="begin(row.id)">

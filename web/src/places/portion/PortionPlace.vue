@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { DAY_MS } from "@kettlos/core/units/time";
 import { dayCodeOf } from "@kettlos/core/units/moments";
-import { chillingNow, isChilled, standingOf } from "@kettlos/core/batch/chill-of";
+import { chillingAt, chillingCourse, isChilled, standingOf } from "@kettlos/core/batch/chill-of";
 import { codeOf, CODES } from "@kettlos/core/cool/codes";
 import { portionCautions } from "@kettlos/core/larder/larder-cautions";
 import { petHazardsIn } from "@kettlos/core/larder/pet-hazards";
@@ -101,12 +101,15 @@ const isOver = computed(() => full.value?.count === 0 && leftL.value > LEAST_L);
 const standing = computed(() =>
   pot.value === null ? null : standingOf(pot.value.batch, pot.value.cook),
 );
-const chilling = computed(() => {
+const course = computed(() => {
   const begun = pot.value?.cook.chilling ?? null;
   return begun === null || kitchen.value === null
     ? null
-    : chillingNow(begun, kitchen.value, code.value, pots.nowMs, standing.value);
+    : chillingCourse(begun, kitchen.value, standing.value);
 });
+const chilling = computed(() =>
+  course.value === null ? null : chillingAt(course.value, code.value, pots.nowMs),
+);
 const code = computed(() => (kitchen.value === null ? CODES.us : codeOf(kitchen.value)));
 const isCold = computed(() => {
   const begun = pot.value?.cook.chilling ?? null;
