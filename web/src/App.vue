@@ -62,6 +62,16 @@ watch(
   },
   { immediate: true },
 );
+/** Where the keyboard goes on, and what the tab is called, comes with it. */
+const main = ref<HTMLElement | null>(null);
+watch(
+  isReady,
+  async () => {
+    const { followArrivals } = await import("./frame/arrivals");
+    if (main.value !== null) followArrivals(router, main.value);
+  },
+  { once: true },
+);
 /** Comes once the screen stands. */
 const storageCare = () => import("./data/storage-care");
 watch(
@@ -132,7 +142,7 @@ watch(
     <TopRail :has-kitchen="hasKitchen" @find="showsFind = true" @help="showsHelp = true" />
     <ErrorSurface />
     <NoticeStrip is-danger />
-    <main id="main" tabindex="-1">
+    <main id="main" ref="main" tabindex="-1">
       <RouterView v-if="isReady" />
       <HelpSheet v-if="wasHelpAsked" v-model="showsHelp" />
       <FindDialog v-if="wasAsked" v-model="showsFind" />
@@ -165,8 +175,9 @@ main {
   overflow: auto;
 }
 
-main:focus-visible {
-  box-shadow: none;
+main:focus-visible,
+main :deep(h1:focus-visible) {
+  outline: none;
 }
 
 /* Its room is there before it is. */

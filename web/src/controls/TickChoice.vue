@@ -100,7 +100,8 @@ label.on::after {
 }
 
 label:focus-within {
-  box-shadow: var(--focus);
+  outline: var(--focus);
+  outline-offset: 2px;
   border-radius: 3px;
 }
 </style>

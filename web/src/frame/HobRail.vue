@@ -131,6 +131,8 @@ const pressing = computed(() => mostPressing(bands.value)?.key);
 
 <style scoped>
 .hob {
+  --focus: 2px solid var(--rail-ink);
+
   display: flex;
   flex: none;
   background: var(--rail);
@@ -373,6 +375,21 @@ li a {
 @media print {
   .hob {
     display: none;
+  }
+}
+
+li a:focus-visible {
+  outline-offset: -2px;
+}
+
+@media (forced-colors: active) {
+  .hob {
+    border-top: 1px solid;
+  }
+
+  .bar,
+  .needle {
+    forced-color-adjust: none;
   }
 }
 </style>

@@ -120,6 +120,7 @@ legend {
 }
 
 .beside .button:focus-within {
-  box-shadow: var(--focus);
+  outline: var(--focus);
+  outline-offset: 2px;
 }
 </style>

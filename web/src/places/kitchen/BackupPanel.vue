@@ -215,6 +215,7 @@ const mb = (value: number) =>
 }
 
 .file:focus-within {
-  box-shadow: var(--focus);
+  outline: var(--focus);
+  outline-offset: 2px;
 }
 </style>

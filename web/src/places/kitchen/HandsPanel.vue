@@ -228,6 +228,7 @@ h3 + p,
 }
 
 .busy:focus-within {
-  box-shadow: var(--focus);
+  outline: var(--focus);
+  outline-offset: 2px;
 }
 </style>

@@ -94,7 +94,8 @@ fieldset label.on {
 }
 
 fieldset label:focus-within {
-  box-shadow: var(--focus);
+  outline: var(--focus);
+  outline-offset: 2px;
 }
 
 .time {

@@ -209,7 +209,8 @@ textarea {
 }
 
 label.button:focus-within {
-  box-shadow: var(--focus);
+  outline: var(--focus);
+  outline-offset: 2px;
 }
 
 .understood {

@@ -108,9 +108,7 @@ function press(event: KeyboardEvent) {
 }
 
 .handle:focus-visible {
-  box-shadow: none;
-  outline: 3px solid var(--rim);
-  outline-offset: 2px;
+  outline-width: 3px;
 }
 
 .arrows {
