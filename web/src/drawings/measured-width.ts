@@ -8,7 +8,7 @@ export function useMeasuredWidth(
   const width = shallowRef(0);
   const inside = (element: HTMLElement) => {
     const { paddingLeft, paddingRight } = getComputedStyle(element);
-    return element.clientWidth - parseFloat(paddingLeft) - parseFloat(paddingRight);
+    return element.clientWidth - (parseFloat(paddingLeft) || 0) - (parseFloat(paddingRight) || 0);
   };
   onMounted(() => {
     if (target.value !== null) width.value = inside(target.value) || 0;

@@ -1,8 +1,10 @@
 <script setup lang="ts">
 import { computed } from "vue";
+import type { VesselShape } from "@kettlos/core/vessel/vessel-schema";
 import { useLarderStore } from "../data/larder-store";
+import StagePot from "../drawings/StagePot.vue";
 
-/** Where one pot is: its name, and the stages that serve it. */
+/** Where one pot is: drawn as it stands, its name, and the stages that serve it. */
 type StripStage = "gather" | "prep" | "fill" | "simmer" | "strain" | "chill" | "portion" | "done";
 
 const props = defineProps<{
@@ -11,6 +13,10 @@ const props = defineProps<{
   stage: StripStage;
   /** A dish is served, a stock is strained. */
   end?: "strained" | "served";
+  /** What it is in; nothing where that is not there any more. */
+  vessel?: VesselShape | null | undefined;
+  /** How high its liquid is, m. */
+  levelM?: number;
   planId?: string;
   batchId?: string;
   /** Chilling is for what has come through the sieve. */
@@ -43,6 +49,16 @@ const STAGES = [
   { id: "chill", label: "Chill" },
   { id: "portion", label: "Portion" },
 ] as const;
+const STANDS = {
+  gather: "empty",
+  prep: "filled",
+  fill: "filled",
+  simmer: "onHeat",
+  strain: "underSieve",
+  chill: "inBath",
+  portion: "inJars",
+  done: "inJars",
+} as const;
 const isPast = (id: StripStage) =>
   id === "chill"
     ? props.isChilled === true
@@ -62,6 +78,13 @@ function target(id: (typeof STAGES)[number]["id"]): string | null {
 
 <template>
   <section class="strip" aria-label="This pot">
+    <StagePot
+      v-if="vessel"
+      class="pot"
+      :vessel="vessel"
+      :stands="STANDS[stage]"
+      v-bind="levelM === undefined ? {} : { levelM }"
+    />
     <div class="who">
       <slot name="name"
         ><strong class="figure">{{ name }}</strong></slot
@@ -106,8 +129,14 @@ function target(id: (typeof STAGES)[number]["id"]): string | null {
   border-bottom: 1px solid var(--hair);
 }
 
+.pot {
+  align-self: end;
+  margin: var(--space-1) calc(-1 * var(--space-5)) 0 0;
+}
+
 .who {
   display: flex;
+  flex: 1;
   flex-wrap: wrap;
   gap: var(--space-2) var(--space-5);
   align-items: baseline;

@@ -42,6 +42,7 @@ import { usePotsStore } from "../../data/pots-store";
 import { useRoutePot } from "../../data/use-pot";
 import { appendEvent, undoLast, type NewEvent } from "../../data/repository";
 import CoolingGates from "../../drawings/CoolingGates.vue";
+import { findVessel } from "@kettlos/core/simulate/set-pot";
 import StageStrip from "../../frame/StageStrip.vue";
 import { useShortcuts } from "../../frame/shortcuts";
 import ChillHow from "./ChillHow.vue";
@@ -210,6 +211,7 @@ useShortcuts(() => [{ keys: "u", does: "Undo the last entry", run: () => void un
           ? showMass(totalKg, one)
           : showVolume(bowl === null ? 0 : bowlL(bowl), one)
       "
+      :vessel="findVessel(pot.batch.plan, pot.batch.kitchen)"
       :stage="pot.cook.stage"
       :plan-id="pot.batch.plan.id"
       :batch-id="pot.batch.id"

@@ -3,6 +3,7 @@ import { resolve } from "@kettlos/core/simulate/set-pot";
 import { clockOf } from "@kettlos/core/units/moments";
 import { answersFor } from "@kettlos/core/because/answers";
 import { liveFigures } from "@kettlos/core/because/live-figures";
+import { isTappedIn } from "@kettlos/core/batch/counter";
 import { vesselOf } from "@kettlos/core/simulate/references";
 import { outcomeOf } from "@kettlos/core/units/problem";
 import { useWakeLock } from "@vueuse/core";
@@ -96,6 +97,13 @@ const lighting = computed(() =>
 const later = computed(() => pot.value?.actions.slice(1, 4) ?? []);
 const link = computed(() => (pot.value === null ? null : instruments.linkOf(pot.value.batch.id)));
 const vessel = computed(() => (pot.value === null ? null : vesselOf(pot.value.setPot)));
+/** How high it stands in it now; nothing before it was filled. */
+const levelM = computed(() => {
+  if (pot.value === null) return 0;
+  const { batch, cook, forecast } = pot.value;
+  if (cook.litMs !== null) return forecast.nowDepthM;
+  return isTappedIn(batch.plan, cook) ? forecast.planned.startDepthM : 0;
+});
 // A reading changes neither: what the plan says is worked out again only when the plan is another one.
 const plan = computed(() => pot.value?.batch.plan ?? null);
 const kitchen = computed(() => pot.value?.batch.kitchen ?? null);
@@ -171,6 +179,8 @@ const recipe = computed(() => {
           : `on since ${clockOf(pot.cook.litMs)}, ${vessel.name.toLowerCase()}`
       "
       :stage="isPrep ? 'prep' : pot.cook.stage"
+      :vessel="vessel"
+      :level-m="levelM"
       :plan-id="pot.batch.plan.id"
       :batch-id="pot.batch.id"
       :is-strained="pot.cook.strainedMs !== null"

@@ -1,9 +1,8 @@
 <script setup lang="ts">
 import { vesselOfForm } from "@kettlos/core/heat/vessel-forms";
 import type { Vessel } from "@kettlos/core/vessel/vessel-schema";
-import { capacityL } from "@kettlos/core/vessel/volume";
 import { boilingPointC } from "@kettlos/core/water/altitude";
-import { showTemperature, showVolume, showAltitude } from "@kettlos/core/units/show";
+import { showTemperature, showAltitude } from "@kettlos/core/units/show";
 import { computed, ref } from "vue";
 import QuantityField from "../../controls/QuantityField.vue";
 import TemperatureField from "../../controls/TemperatureField.vue";
@@ -11,13 +10,13 @@ import TickChoice from "../../controls/TickChoice.vue";
 import { useKitchenSteps } from "../../data/kitchen-steps";
 import { useKitchenStore } from "../../data/kitchen-store";
 import { useLook } from "../../data/look";
-import SmallPot from "../../drawings/SmallPot.vue";
 import UndoBar from "../../controls/UndoBar.vue";
 import BinPanel from "./BinPanel.vue";
 import BackupPanel from "./BackupPanel.vue";
 import CallingPanel from "./CallingPanel.vue";
 import CoolingCodePanel from "./CoolingCodePanel.vue";
 import ContainerList from "./ContainerList.vue";
+import PotShelf from "./PotShelf.vue";
 import PotEditor from "./PotEditor.vue";
 import OwnIngredients from "./OwnIngredients.vue";
 import OvenList from "./OvenList.vue";
@@ -39,12 +38,6 @@ const LOOKS = [
   { value: "day", label: "day" },
   { value: "night", label: "night" },
 ] as const;
-const scale = computed(() => {
-  const widths =
-    kitchen.value?.vessels.reduce((sum, v) => sum + Math.max(v.bottomM[0], v.topM[0]), 0) ?? 0;
-  return Math.min(620, Math.max(300, 820 / Math.max(0.3, widths)));
-});
-
 async function saveVessel(vessel: Vessel) {
   if (kitchen.value === null) return;
   const vessels = kitchen.value.vessels.some((v) => v.id === vessel.id)
@@ -119,30 +112,13 @@ const uses = (id: string) => store.plans.filter((p) => p.vesselId === id).map((p
     </header>
     <section aria-labelledby="pots-title">
       <h2 id="pots-title">Pots</h2>
-      <ul class="shelf">
-        <li v-for="vessel in kitchen.vessels" :key="vessel.id">
-          <button
-            type="button"
-            :class="{ on: vessel.id === chosenId }"
-            :aria-pressed="vessel.id === chosenId"
-            @click="chosenId = vessel.id === chosenId ? null : vessel.id"
-          >
-            <SmallPot
-              :vessel="vessel"
-              :px-per-m="scale"
-              :label="`${vessel.name}, ${showVolume(capacityL(vessel), store.units)}`"
-              :lid="vessel.lid === 'none' ? 'none' : 'on'"
-            />
-            <strong>{{ vessel.name }}</strong>
-            <span class="quiet small">{{ showVolume(capacityL(vessel), store.units) }}</span>
-          </button>
-        </li>
-        <li>
-          <button type="button" class="add" @click="addVessel">
-            <span aria-hidden="true">+</span> Add a pot
-          </button>
-        </li>
-      </ul>
+      <PotShelf
+        :vessels="kitchen.vessels"
+        :chosen-id="chosenId"
+        :units="store.units"
+        @choose="chosenId = $event"
+        @add="addVessel"
+      />
       <PotEditor
         v-if="chosen !== null"
         :key="chosen.id"
@@ -214,39 +190,6 @@ header {
 
 .boil {
   padding-bottom: var(--space-4);
-}
-
-.shelf {
-  display: flex;
-  flex-wrap: wrap;
-  gap: var(--space-4) var(--space-2);
-  align-items: end;
-  padding: var(--space-4) 0;
-  border-bottom: 6px solid var(--bone);
-}
-
-.shelf button {
-  display: grid;
-  justify-items: center;
-  min-height: 44px;
-  padding: var(--space-2) var(--space-3) var(--space-4);
-  border: 0;
-  border-bottom: 4px solid transparent;
-  background: none;
-}
-
-.shelf button.on {
-  border-bottom-color: var(--rim);
-}
-
-.shelf button:hover {
-  background: var(--rim-soft);
-}
-
-.shelf .add {
-  padding: var(--space-7) var(--space-6);
-  color: var(--rim);
-  font-weight: 650;
 }
 
 @media (width <= 900px) {

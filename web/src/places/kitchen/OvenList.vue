@@ -7,6 +7,7 @@ import { computed } from "vue";
 import TemperatureField from "../../controls/TemperatureField.vue";
 import { useKitchenStore } from "../../data/kitchen-store";
 import { newId } from "../../data/new-id";
+import OvenFront from "../../drawings/OvenFront.vue";
 import NameField from "../../controls/NameField.vue";
 
 /** The ovens: how hot they go, and whether a fan blows. */
@@ -31,6 +32,7 @@ const isUsed = (id: string) =>
   </p>
   <ul>
     <li v-for="oven in ovens" :key="oven.id">
+      <OvenFront class="drawn" :has-fan="oven.fan" :max-c="oven.maxC" />
       <label
         ><span class="visually-hidden">Name of the oven</span>
         <NameField
@@ -76,12 +78,22 @@ const isUsed = (id: string) =>
 
 <style scoped>
 li {
+  --drawn: 104px;
+
+  position: relative;
   display: flex;
   flex-wrap: wrap;
   gap: var(--space-2) var(--space-6);
   align-items: center;
-  padding: var(--space-2) 0;
+  min-height: var(--drawn);
+  padding: var(--space-2) 0 var(--space-2) var(--drawn);
   border-bottom: 1px solid var(--hair);
+}
+
+.drawn {
+  position: absolute;
+  top: var(--space-4);
+  left: 0;
 }
 
 .hottest {

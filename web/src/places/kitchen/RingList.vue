@@ -9,6 +9,7 @@ import { useKitchenStore } from "../../data/kitchen-store";
 import { RINGS } from "@kettlos/core/heat/ring-kinds";
 import { RING_OPTIONS } from "../../words/ring-options";
 import { newId } from "../../data/new-id";
+import RingTop from "../../drawings/RingTop.vue";
 import NameField from "../../controls/NameField.vue";
 
 /** The rings, with their power and what of it reaches a pot here. */
@@ -46,6 +47,7 @@ const isUsed = (id: string) => store.plans.some((p) => p.ringId === id);
   <h2>Rings</h2>
   <ul>
     <li v-for="ring in rings" :key="ring.id">
+      <RingTop class="drawn" :kind="ring.kind" :power-w="ring.powerW" />
       <label
         ><span class="visually-hidden">Name of the ring</span>
         <NameField
@@ -92,17 +94,27 @@ const isUsed = (id: string) => store.plans.some((p) => p.ringId === id);
 
 <style scoped>
 li {
+  --drawn: 104px;
+
+  position: relative;
   display: flex;
   flex-wrap: wrap;
   gap: var(--space-2) var(--space-6);
   align-items: center;
-  padding: var(--space-2) 0;
+  min-height: var(--drawn);
+  padding: var(--space-2) 0 var(--space-2) var(--drawn);
   border-bottom: 1px solid var(--hair);
 }
 
+.drawn {
+  position: absolute;
+  top: var(--space-4);
+  left: 0;
+}
+
 li > label {
-  flex: 1 1 250px;
-  max-width: 320px;
+  flex: 1 1 160px;
+  max-width: 240px;
 }
 
 .button {

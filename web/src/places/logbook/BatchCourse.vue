@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { resolve } from "@kettlos/core/simulate/set-pot";
+import { findVessel, resolve } from "@kettlos/core/simulate/set-pot";
 import { BY_WORDS } from "@kettlos/core/because/answers";
 import { MINUTE_MS } from "@kettlos/core/units/time";
 import { weekdayClockOf, shortDateOf, weekdayDayOf } from "@kettlos/core/units/moments";
@@ -109,6 +109,7 @@ const isJustLiked = computed(() => props.pot.cook.events.at(-1)?.kind === "liked
     :name="plan.name"
     :end="plan.end"
     :about="weekdayDayOf(begunMs(pot))"
+    :vessel="findVessel(pot.batch.plan, pot.batch.kitchen)"
     :stage="pot.cook.stage"
     :plan-id="plan.id"
     :batch-id="pot.batch.id"

@@ -199,7 +199,13 @@ useShortcuts(() => [
 
 <template>
   <div v-if="plan !== null && kitchen !== null" class="plan">
-    <StageStrip :name="plan.name" stage="gather" :end="plan.end" :plan-id="plan.id">
+    <StageStrip
+      :name="plan.name"
+      stage="gather"
+      :vessel="vessel"
+      :end="plan.end"
+      :plan-id="plan.id"
+    >
       <template #name>
         <button
           type="button"

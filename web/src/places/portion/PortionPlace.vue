@@ -22,6 +22,7 @@ import { appendLarder, undoLarder } from "../../data/larder-log";
 import { useLarderStore } from "../../data/larder-store";
 import { usePotsStore } from "../../data/pots-store";
 import { useRoutePot } from "../../data/use-pot";
+import { findVessel } from "@kettlos/core/simulate/set-pot";
 import StageStrip from "../../frame/StageStrip.vue";
 import { useShortcuts } from "../../frame/shortcuts";
 import ContainerChoice from "./ContainerChoice.vue";
@@ -199,6 +200,7 @@ useShortcuts(() => [{ keys: "u", does: "Undo the last entry", run: undo }]);
       :name="pot.batch.plan.name"
       :end="pot.batch.plan.end"
       :about="show(facts.allKg)"
+      :vessel="findVessel(pot.batch.plan, pot.batch.kitchen)"
       stage="portion"
       :plan-id="pot.batch.plan.id"
       :batch-id="pot.batch.id"

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { resolve } from "@kettlos/core/simulate/set-pot";
+import { findVessel, resolve } from "@kettlos/core/simulate/set-pot";
 import { isAllHandedOn } from "@kettlos/core/batch/bowl-kg";
 import { isChilled, isStillToChill } from "@kettlos/core/batch/chill-of";
 import { PRODUCTS } from "@kettlos/core/batch/product-kinds";
@@ -143,6 +143,7 @@ useShortcuts(() =>
       :name="plan.name"
       :end="plan.end"
       :about="plan.forWhat ? `for ${plan.forWhat}` : ''"
+      :vessel="findVessel(pot.batch.plan, pot.batch.kitchen)"
       :stage="pot.cook.stage"
       :plan-id="plan.id"
       :batch-id="pot.batch.id"
