@@ -13,6 +13,8 @@ const props = defineProps<{
   totalKg: number;
   units: UnitSystem;
   lineC: number;
+  /** Its time has run out already: no way is offered, and no dividing. */
+  isLost: boolean;
 }>();
 defineEmits<{ begin: [] }>();
 const { containerId, containers, first, count, solved, chosen } = props.how;
@@ -59,13 +61,13 @@ const one = computed(() => (props.units === "us" ? "us" : "metric"));
   <button type="button" class="button primary" :disabled="chosen === null" @click="$emit('begin')">
     It is done so, from now
   </button>
-  <template v-if="best !== null && chosen?.isSure !== true">
+  <template v-if="!isLost && best !== null && chosen?.isSure !== true">
     <h3>The least work that is surely fast enough</h3>
     <button type="button" class="button best" @click="take(best)">
       {{ waysWords(best, units) }}
     </button>
   </template>
-  <template v-else-if="best === null">
+  <template v-else-if="!isLost && best === null">
     <p class="ember">Nothing this kitchen has is surely fast enough for all of it at once.</p>
     <template v-if="withMore !== null">
       <h3>With {{ withMore.lacks }} more to borrow it is</h3>

@@ -283,7 +283,14 @@ useShortcuts(() => [{ keys: "u", does: "Undo the last entry", run: () => void un
           :max="105"
           @written="readFrom"
         />
-        <ChillHow :how="how" :total-kg="totalKg" :units="units" :line-c="lineC" @begin="begin" />
+        <ChillHow
+          :how="how"
+          :total-kg="totalKg"
+          :units="units"
+          :line-c="lineC"
+          :is-lost="lost !== null"
+          @begin="begin"
+        />
         <IceInto
           v-if="!isMoving && isStrong && bowl !== null && fromC !== null"
           :bowl="bowl"
