@@ -48,7 +48,10 @@ export const clipped = (page: Page): Promise<string[]> =>
       const box = element.getBoundingClientRect();
       // What is there for those who hear the page alone has no room at all, or comes with the focus.
       if (text === "" || box.width < 2 || box.height < 2 || element.matches(".skip")) continue;
-      const { overflowX, overflowY } = getComputedStyle(element);
+      const { overflowX, overflowY, textOverflow } = getComputedStyle(element);
+      // Shortened with dots on purpose, where what it stands on says all of it.
+      const whole = element.closest("[aria-label]")?.getAttribute("aria-label") ?? "";
+      if (textOverflow === "ellipsis" && whole.includes(text)) continue;
       const said = `“${text.slice(0, 60)}” in ${element.tagName.toLowerCase()}.${element.classList.value}`;
       const hides = (overflow: string) => overflow === "hidden" || overflow === "clip";
       if (element.matches("input, textarea")) {

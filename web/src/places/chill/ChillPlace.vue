@@ -33,7 +33,7 @@ import {
   showVolume,
 } from "@kettlos/core/units/show";
 import { MINUTE_MS } from "@kettlos/core/units/time";
-import { computed, ref } from "vue";
+import { computed, ref, watch } from "vue";
 import WhyFigure from "../../controls/WhyFigure.vue";
 import TemperatureField from "../../controls/TemperatureField.vue";
 import { useAsWarm } from "../../controls/use-as-warm";
@@ -90,6 +90,10 @@ const { tempC: fromC, write: readFrom } = useAsWarm(
 /** How warm it is as it is moved; null while nobody moves it. */
 const movedC = ref<number | null>(null);
 const isMoving = ref(false);
+watch(
+  () => pot.value?.batch.id,
+  () => (isMoving.value = false),
+);
 const asIsC = computed(() => (isMoving.value ? movedC.value : fromC.value));
 /** What to do is worked out anew every few minutes: its clock runs while it is thought about. */
 const STEP_MS = 5 * MINUTE_MS;
@@ -137,8 +141,9 @@ const course = computed(() =>
 const live = computed(() =>
   course.value === null ? null : chillingAt(course.value, code.value, nowMs.value),
 );
+/** While another way is thought about, that one is drawn. */
 const drawn = computed(() => {
-  if (live.value !== null)
+  if (live.value !== null && !isMoving.value)
     return {
       points: live.value.points,
       gates: gatesMet(live.value.points, code.value.gates).map((g, i) => ({
@@ -156,7 +161,7 @@ const drawn = computed(() => {
 /** How long it takes to each gate, with its range and why. */
 const figures = computed(() => {
   const reckoned =
-    course.value !== null
+    course.value !== null && !isMoving.value
       ? { facts: { ...course.value.facts, pace: course.value.pace }, stages: course.value.stages }
       : chosen.value;
   return reckoned === null
@@ -241,9 +246,9 @@ useShortcuts(() => [{ keys: "u", does: "Undo the last entry", run: () => void un
           v-if="drawn !== null"
           :points="drawn.points"
           :gates="drawn.gates"
-          :readings="live?.allReadings ?? []"
+          :readings="isMoving ? (before?.readings ?? []) : (live?.allReadings ?? [])"
           :units="units"
-          :now-min="live?.nowMin ?? null"
+          :now-min="isMoving ? 0 : (live?.nowMin ?? null)"
         />
         <ul class="figures">
           <li v-for="figure in figures" :key="figure.id">
@@ -260,6 +265,9 @@ useShortcuts(() => [{ keys: "u", does: "Undo the last entry", run: () => void un
         <p v-if="isMoving">
           The clock of the code runs on from where it began.
           <button type="button" class="link" @click="isMoving = false">Leave it as it is</button>
+        </p>
+        <p v-if="isMoving" :class="chosen?.isSure === true ? 'herb' : 'ember'">
+          <strong>{{ verdict }}.</strong>
         </p>
         <div v-if="lost !== null" class="danger" role="alert">
           <strong>Danger: its time below the line has run out already.</strong>
