@@ -31,8 +31,10 @@ function keys(page: Page): Hand {
           const el = document.activeElement;
           if (el === null) return 0;
           const isSeen = (e: Element) => {
-            const { outlineStyle, outlineWidth } = getComputedStyle(e);
-            return outlineStyle === "none" ? 0 : Number.parseFloat(outlineWidth);
+            const { outlineStyle, outlineColor, outlineWidth, boxShadow } = getComputedStyle(e);
+            // A field's is there for the system's own colours; else the line under it is the thicker.
+            const isClear = outlineColor === "rgba(0, 0, 0, 0)" && boxShadow === "none";
+            return outlineStyle === "none" || isClear ? 0 : Number.parseFloat(outlineWidth);
           };
           const around = [el, el.parentElement, el.closest("label"), el.nextElementSibling];
           return Math.max(...around.map((e) => (e === null ? 0 : isSeen(e))));

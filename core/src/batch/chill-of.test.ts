@@ -4,7 +4,8 @@ import { happened } from "../../test/events";
 import { testKitchen } from "../../test/kitchen";
 import { containersOf } from "./chill-containers";
 import { CODES } from "../cool/codes";
-import { beforeMoved, chillingNow, coolingOf, isChilled, isStillToChill } from "./chill-of";
+import { beforeMoved, coolingOf, isChilled, isStillToChill } from "./chill-of";
+import { chillingNow } from "../../test/chilling";
 import { fold } from "./fold";
 
 const STRAINED = Date.parse("2026-03-08T16:46:00+01:00");
@@ -96,6 +97,10 @@ describe("moved while it cools", () => {
     const live = now(2.5, read(0.7, 50), read(1.2, 20), moved(1.3, 20), read(2, 12));
     expect(live.gates[0]?.state).toBe("met");
     expect(live.allReadings.map((r) => r.tempC)).toEqual([50, 20, 12]);
+    const twice = now(2.6, read(0.7, 50), read(1.2, 20), moved(1.3, 20), moved(2.5, 12));
+    expect(twice.gates[0]?.state).toBe("met");
+    expect(twice.allReadings.map((r) => r.tempC)).toEqual([50, 20]);
+    expect(twice.allReadings[1]?.tMin).toBeCloseTo(-1.3 * 60, 6);
   });
 
   test("begun under the line, nobody knows when it fell; seen hot before it was moved, it is known", () => {

@@ -100,18 +100,6 @@ export function chillingAt(
   };
 }
 
-/** Both in one. */
-export function chillingNow(
-  chilling: Chilling,
-  kitchen: Kitchen,
-  code: CodeOfCooling,
-  nowMs: number,
-  standing: StandingCourse | null = null,
-): ChillingNow | null {
-  const course = chillingCourse(chilling, kitchen, standing);
-  return course === null ? null : chillingAt(course, code, nowMs);
-}
-
 /**
  * How a pot has stood since it came off the heat, wherever it is by now: in the pot, in the logbook or in
  * jars. Of one that cannot be reckoned nothing is known but when it came off. Null while it is on.

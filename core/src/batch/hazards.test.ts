@@ -13,7 +13,8 @@ import type { Caution } from "../safety/caution";
 import { cautionsFor } from "../safety/rules";
 import { solidsHazards } from "../safety/solids";
 import type { Plan } from "../simulate/plan-schema";
-import { chillingNow } from "./chill-of";
+
+import { chillingNow } from "../../test/chilling";
 import { fold } from "./fold";
 import { onFire } from "./on-fire";
 

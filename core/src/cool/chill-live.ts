@@ -74,13 +74,12 @@ export function chillCourse(
   const last = readings.filter((r) => r.tMin > 0.5).at(-1);
   const pace = last === undefined ? 1 : paceOf(facts, stages, last);
   const adjusted = untilCool({ ...facts, pace }, stages);
-  const ahead = forecastFrom({ ...facts, pace }, adjusted, last ?? { tMin: 0, tempC: facts.fromC });
   const around = (tMin: number) => aroundC(facts, wayAt(adjusted, tMin));
-  const seen = [...(readings[0]?.tMin === 0 ? [] : [{ tMin: 0, tempC: facts.fromC }]), ...readings];
-  const chilled = [
-    ...decayThrough(seen, around),
-    ...ahead.filter((p) => p.tMin > (seen.at(-1)?.tMin ?? 0)),
-  ];
+  const began = { tMin: 0, tempC: facts.fromC };
+  const seen = [...(readings[0]?.tMin === 0 ? [] : [began]), ...readings];
+  // One that is too early to tell the pace is gone on from all the same.
+  const ahead = forecastFrom({ ...facts, pace }, adjusted, seen.at(-1) ?? began);
+  const chilled = [...decayThrough(seen, around), ...ahead.slice(1)];
   const points = [...(before?.points ?? []), ...chilled];
   return { stages: adjusted, points, chilled, pace, readings, before };
 }

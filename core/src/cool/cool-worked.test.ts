@@ -1,3 +1,4 @@
+import { chillNow } from "../../test/chilling";
 import { OwnCodeSchema } from "./own-code-schema";
 import { test } from "vitest";
 import { expectWorked } from "../../test/worked";
@@ -10,8 +11,8 @@ import {
   stagesBeginning,
   withMoreOf,
 } from "./chill-choices";
-import { chillAt, chillCourse, type ChillReading } from "./chill-live";
-import { CODES, codeOf, holdingLineC, remedyFor, type Gate } from "./codes";
+import type { ChillReading } from "./chill-live";
+import { CODES, codeOf, holdingLineC, remedyFor } from "./codes";
 import { floorM2, holdsL, TRAYS, wallM2, type CoolingContainer } from "./container";
 import {
   coolingCurve,
@@ -21,7 +22,6 @@ import {
   tempAtC,
   whenAtMin,
   type CoolingFacts,
-  type CoolingStage,
 } from "./cooling";
 import { decayThrough } from "./decay";
 import {
@@ -33,16 +33,6 @@ import {
   withIce,
 } from "./resting";
 import { COOLING_WAYS } from "./ways";
-
-/** Course and moment in one. */
-const chillNow = (
-  facts: CoolingFacts,
-  stages: readonly CoolingStage[],
-  readings: readonly ChillReading[],
-  gates: readonly Gate[],
-  nowMin: number,
-  before: BeforeChilling | null = null,
-) => chillAt(chillCourse(facts, stages, readings, before), gates, nowMin);
 
 const POT: CoolingContainer = {
   id: "pot",

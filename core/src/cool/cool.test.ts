@@ -1,5 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
+import { chillNow } from "../../test/chilling";
 import { vectorsOf } from "../../test/vectors";
 import { lostBefore, type BeforeChilling } from "./before-chilling";
 import {
@@ -12,8 +13,9 @@ import {
   withMoreOf,
 } from "./chill-choices";
 import { decayThrough } from "./decay";
-import { chillAt, chillCourse, type ChillReading } from "./chill-live";
-import { codeOf, CODES, COOLING_CODES, remedyFor, type Gate } from "./codes";
+import { codeOf, CODES, COOLING_CODES, remedyFor } from "./codes";
+import { Z90 } from "../units/estimate";
+import { spreadOf } from "./ways";
 import { TRAYS, type CoolingContainer } from "./container";
 import {
   coolingCurve,
@@ -23,19 +25,8 @@ import {
   tempAtC,
   whenAtMin,
   type CoolingFacts,
-  type CoolingStage,
 } from "./cooling";
 import { COOLING_WAYS } from "./ways";
-
-/** Course and moment in one. */
-const chillNow = (
-  facts: CoolingFacts,
-  stages: readonly CoolingStage[],
-  readings: readonly ChillReading[],
-  gates: readonly Gate[],
-  nowMin: number,
-  before: BeforeChilling | null = null,
-) => chillAt(chillCourse(facts, stages, readings, before), gates, nowMin);
 
 const pot = (diameterM: number): CoolingContainer => ({
   id: "pot",
@@ -355,11 +346,25 @@ describe("what has stood before it is chilled", () => {
     expect(of(40, stood(40, 300)).some((c) => c.passes)).toBe(false);
     expect(lostBefore(stood(40, 300), 40, gates)).toEqual([gates[0]]);
     expect(lostBefore(stood(40, 400), 40, gates)).toEqual(gates);
+    // To the minute; and what is cold already has not lost it.
+    expect(lostBefore(stood(40, 119), 40, gates)).toEqual([]);
+    expect(lostBefore(stood(40, 121), 40, gates)).toEqual([gates[0]]);
+    expect(lostBefore(stood(20, 121), 20, gates)).toEqual([]);
     // Where it is still hot its time has not begun.
     expect(lostBefore(stood(80, 300), 80, gates)).toEqual([]);
     expect(of(80, stood(80, 300)).map((c) => c.gates[0]?.tookMin)).toEqual(
       of(80, null).map((c) => c.gates[0]?.tookMin),
     );
+  });
+
+  test("is sure only where the slow end is in time with what has run", () => {
+    const sure = (offMin: number) => of(45, stood(45, offMin)).filter((c) => c.isSure);
+    for (const offMin of [60, 90, 100, 106, 110, 114, 117])
+      for (const { facts, stages } of sure(offMin)) {
+        const slow = coolingCurve({ ...facts, pace: Math.exp(-Z90 * spreadOf(stages)) }, stages);
+        expect(offMin + (whenAtMin(slow, 21) ?? Infinity)).toBeLessThanOrEqual(120);
+      }
+    expect(sure(90).length).toBeGreaterThan(0);
   });
 
   test("takes more the longer it stood, and never less", () => {
@@ -396,7 +401,7 @@ describe("what no thermometer saw", () => {
     const bath = stagesBeginning("iceBath", shallow);
     fc.assert(
       fc.property(
-        fc.double({ min: 2, max: 300, noNaN: true }),
+        fc.double({ min: 0.01, max: 300, noNaN: true }),
         fc.double({ min: 4, max: 79, noNaN: true }),
         (tMin, tempC) => {
           for (const by of [bath, stages]) {

@@ -4,7 +4,8 @@ import { assert, describe, expect, test } from "vitest";
 import { happened } from "../../test/events";
 import { cooked, LIT } from "../../test/logged-pot";
 import type { Chill } from "../events/chill/schema";
-import { chillingNow, coolingOf, potToChill } from "../batch/chill-of";
+import { coolingOf, potToChill } from "../batch/chill-of";
+import { chillingNow } from "../../test/chilling";
 import { containersOf } from "../batch/chill-containers";
 import { CHILL_NOISE, coolingHere, coolingThing, paceHere } from "../batch/cooling-here";
 import { fold } from "../batch/fold";
@@ -166,6 +167,23 @@ describe("what it teaches", () => {
     expect(at(slow, chilling).nowC).toBeCloseTo(at(kitchen, chilling).nowC, 6);
     const later = chillingNow(unread, fast, CODES.us, BEGAN + 90 * 60_000);
     expect(later?.gates.map((g) => g.state)).not.toContain("met");
+  });
+
+  test("moved while it cooled, it says what was read last, of the way that it was read in", () => {
+    const { cook, batch } = chilled(0.6, [20]);
+    const first = cook.chilling ?? assert.fail("not chilled");
+    const moved = (readings: Chilling["readings"]): Chilling => ({
+      ...first,
+      beganMs: BEGAN + 30 * 60_000,
+      chill: { ...SINK, containerId: "casserole", fromC: 60 },
+      readings,
+      moved: first,
+    });
+    const seenIn = (chilling: Chilling) =>
+      coolSeen({ batch, cook: { ...cook, chilling } }).map((o) => o.thing);
+    expect(seenIn(moved([]))).toEqual([coolingThing("tall", "sink")]);
+    const read = { atMs: BEGAN + 50 * 60_000, tempC: 40 };
+    expect(seenIn(moved([read]))).toEqual([coolingThing("casserole", "sink")]);
   });
 
   test("another container draws on it, less; it is named by its container, also when that is gone", () => {

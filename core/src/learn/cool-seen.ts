@@ -9,6 +9,7 @@ import {
   type CoolingStage,
 } from "../cool/cooling";
 import { spreadOf } from "../cool/ways";
+import { waysOf, type Chilling } from "../events/chill/effects";
 import { untaught } from "../simulate/learned";
 import { kitchenEstimate } from "../units/constant";
 import { MINUTE_MS } from "../units/time";
@@ -23,15 +24,20 @@ const LEAST_FALL_C = 5;
 const STEP = 1.1;
 
 /**
- * How fast what was chilled cooled against what is thought, by the last thermometer while it stood in its first way;
- * nothing of practice, nor where it was read too soon, or when it was as cold as what is round it.
+ * How fast what was chilled cooled against what is thought, by the last thermometer while it stood in the first stage
+ * of a way; where it was moved, by the last way that one tells of. Nothing of practice, nor where it was read too
+ * soon, or when it was as cold as what is round it.
  */
 export function coolSeen({ batch, cook: { chilling } }: LoggedPot): readonly Observation[] {
-  const kitchen = untaught(batch.kitchen);
-  const facts = chilling === null ? null : coolingOf(chilling.chill, kitchen);
-  const first = chilling?.chill.stages[0];
-  if (batch.practice !== undefined || chilling === null || facts === null || first === undefined)
-    return [];
+  if (batch.practice !== undefined || chilling === null) return [];
+  const seen = waysOf(chilling).map((way) => wayIn(batch, way));
+  return seen.findLast((one) => one.length > 0) ?? [];
+}
+
+function wayIn(batch: LoggedPot["batch"], chilling: Chilling): readonly Observation[] {
+  const facts = coolingOf(chilling.chill, untaught(batch.kitchen));
+  const first = chilling.chill.stages[0];
+  if (facts === null || first === undefined) return [];
   const untilMin = chilling.chill.stages.length === 1 ? Infinity : first.min;
   const last = chilling.readings
     .map((r) => ({ tMin: (r.atMs - chilling.beganMs) / MINUTE_MS, tempC: r.tempC }))

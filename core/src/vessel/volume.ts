@@ -86,6 +86,10 @@ export function depthForVolumeM(vessel: VesselShape, volumeL: number, nearM?: nu
   return depth;
 }
 
+/** Depth of so many litres in a vessel without solids, m; what it does not hold stands at its rim. */
+export const depthToRimM = (vessel: VesselShape, volumeL: number): number =>
+  depthForVolumeM(vessel, Math.min(volumeL, capacityL(vessel)));
+
 /** Outer area that loses heat, m²: walls and one end, as the calculation of losses wants it. */
 export function outerAreaM2(vessel: VesselShape): number {
   const [a0, b0] = vessel.bottomM;

@@ -3,7 +3,7 @@ import { SET_WORDS } from "@kettlos/core/extraction/set";
 import { weekdayDateOf } from "@kettlos/core/units/moments";
 import type { ShelvedPot } from "@kettlos/core/logbook/shelved";
 import { showVolume, type UnitSystem } from "@kettlos/core/units/show";
-import { capacityL, depthForVolumeM } from "@kettlos/core/vessel/volume";
+import { depthToRimM } from "@kettlos/core/vessel/volume";
 import { computed } from "vue";
 import SmallPot from "../drawings/SmallPot.vue";
 
@@ -13,9 +13,7 @@ const props = defineProps<{ pot: ShelvedPot; pxPerM: number; units: UnitSystem }
 const gap = computed(() => props.pot.gap);
 const gotL = computed(() => gap.value?.gotL ?? props.pot.strainedL ?? 0);
 const depth = (litres: number) =>
-  props.pot.vessel === null
-    ? 0
-    : depthForVolumeM(props.pot.vessel, Math.min(litres, capacityL(props.pot.vessel)));
+  props.pot.vessel === null ? 0 : depthToRimM(props.pot.vessel, litres);
 const one = computed(() => (props.units === "us" ? "us" : "metric"));
 const against = computed(() => {
   if (props.pot.strainedL === null) return "nothing was measured";

@@ -8,16 +8,13 @@ import { halfWidthAt, potFrame } from "./pot-frame";
 const props = defineProps<{
   vessel: VesselShape;
   stands: "empty" | "filled" | "onHeat" | "underSieve" | "inBath" | "inJars";
-  /** How high its liquid is, m. */
+  /** How high its liquid is, m; nothing in it where nothing is said. */
   levelM?: number;
 }>();
 
 const SIZE = { width: 60, height: 46, left: 9, right: 9, top: 15, bottom: 12 } as const;
 const frame = computed(() => potFrame(props.vessel, SIZE));
-/** What nobody knows the level of is drawn half full, so that it is seen to be full. */
-const level = computed(() =>
-  props.stands === "empty" ? 0 : (props.levelM ?? props.vessel.heightM / 2),
-);
+const level = computed(() => (props.stands === "empty" ? 0 : (props.levelM ?? 0)));
 const sieve = computed(() => {
   const half = Math.min(16, halfWidthAt(frame.value, props.vessel.heightM) * 0.9);
   const { centreX: x, rimY: y } = frame.value;

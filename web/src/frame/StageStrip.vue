@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from "vue";
 import type { VesselShape } from "@kettlos/core/vessel/vessel-schema";
+import { depthToRimM } from "@kettlos/core/vessel/volume";
 import { useLarderStore } from "../data/larder-store";
 import StagePot from "../drawings/StagePot.vue";
 
@@ -17,6 +18,8 @@ const props = defineProps<{
   vessel?: VesselShape | null | undefined;
   /** How high its liquid is, m. */
   levelM?: number;
+  /** How much came through the sieve, L: it stands in it as in a bowl. */
+  strainedL?: number;
   planId?: string;
   batchId?: string;
   /** Chilling is for what has come through the sieve. */
@@ -59,6 +62,13 @@ const STANDS = {
   portion: "inJars",
   done: "inJars",
 } as const;
+const standsM = computed(
+  () =>
+    props.levelM ??
+    (props.vessel && props.strainedL !== undefined
+      ? depthToRimM(props.vessel, props.strainedL)
+      : 0),
+);
 const isPast = (id: StripStage) =>
   id === "chill"
     ? props.isChilled === true
@@ -83,7 +93,7 @@ function target(id: (typeof STAGES)[number]["id"]): string | null {
       class="pot"
       :vessel="vessel"
       :stands="STANDS[stage]"
-      v-bind="levelM === undefined ? {} : { levelM }"
+      :level-m="standsM"
     />
     <div class="who">
       <slot name="name"

@@ -26,6 +26,12 @@ test("the pot of the strip stands as it does: empty, at its level on the heat, u
   const low = levelY(strip({ levelM: 0.05 }));
   expect(high).not.toBeNull();
   expect(high ?? 0).toBeLessThan(low ?? 0);
+  // Nothing has come through the sieve yet; what has stands in it.
+  expect(levelY(strip({ stage: "strain", strainedL: 0 }))).toBeNull();
+  expect(levelY(strip({ stage: "strain", strainedL: 6 })) ?? 0).toBeLessThan(
+    levelY(strip({ stage: "chill", strainedL: 3 })) ?? 0,
+  );
+  expect(levelY(strip({ stage: "chill", strainedL: 90 }))).not.toBeNull();
   const parts = (stage: string) => {
     const wrapper = strip({ stage });
     return ["flames", "sieve", "bath", "jar"].filter((part) =>

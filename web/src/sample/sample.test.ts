@@ -1,5 +1,5 @@
 import { resolve } from "@kettlos/core/simulate/set-pot";
-import { chillingNow } from "@kettlos/core/batch/chill-of";
+import { chillingAt, chillingCourse } from "@kettlos/core/batch/chill-of";
 import { fold } from "@kettlos/core/batch/fold";
 import { gapOf } from "@kettlos/core/batch/gap";
 import { forecastLive } from "@kettlos/core/batch/live-forecast";
@@ -53,7 +53,8 @@ describe("the sample kitchen", () => {
       const cook = cookOf(batch.id);
       const isKept = sample.larder.some((e) => e.kind === "stored" && e.lot.batchId === batch.id);
       if (cook.stage !== "done" || (batch.plan.end === "served" && !isKept)) continue;
-      const now = chillingNow(cook.chilling!, batch.kitchen, codeOf(batch.kitchen), NOW);
+      const course = chillingCourse(cook.chilling!, batch.kitchen);
+      const now = course && chillingAt(course, codeOf(batch.kitchen), NOW);
       expect(
         now?.gates.map((g) => g.state),
         batch.id,

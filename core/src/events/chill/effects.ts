@@ -12,6 +12,12 @@ export interface Chilling {
   readonly moved: Chilling | null;
 }
 
+/** The ways it was chilled since it was hot last, the first of them foremost. */
+export const waysOf = (chilling: Chilling): readonly Chilling[] => [
+  ...(chilling.moved === null ? [] : waysOf(chilling.moved)),
+  chilling,
+];
+
 export interface Chilled {
   /** How it is chilled, since when, what was read, and when it was cold through. */
   readonly chilling: Chilling | null;

@@ -1,5 +1,6 @@
 import { codeOf } from "../../cool/codes";
 import { gatesMet, type GateResult } from "../../cool/cooling";
+import type { CookEvent } from "../../events/event-schema";
 import { asPlanned } from "../../simulate/as-planned";
 import type { SetPot } from "../../simulate/set-pot";
 import { inWords, ruleC, say, sayAll } from "../../units/said";
@@ -17,7 +18,7 @@ const STANDS_MIN = 10;
 const COLD = 60;
 /** Cold in the end, but hot once more in between. */
 const COLD_ANEW = 35;
-/** Minutes from the beginning to the first thermometer, and from the stall to another way. */
+/** Minutes from the stall to the first thermometer, and to another way: one that is read before it tells nothing. */
 const READ = { of: 20, free: 45, half: 30 } as const;
 const MOVED = { of: 20, free: 45, half: 30 } as const;
 
@@ -44,10 +45,11 @@ export const chillingStalls: Lesson = {
     const gates = course === null ? [] : gatesMet(course.points, codeOf(setPot.kitchen).gates);
     const isCold = gates.length > 0 && gates.every((g) => g.passes);
     const isAnew = cook.chilling?.wasReheated === true;
-    const read = cook.events.find((e) => e.kind === "chillRead");
-    const readMin = read === undefined ? null : (read.atMs - firstMs) / MINUTE_MS;
     const stallsMin = pot.trouble.chillStallsMin ?? 0;
-    const movedMin = changes[1] === undefined ? null : (changes[1].atMs - firstMs) / MINUTE_MS;
+    const minOf = ({ atMs }: CookEvent) => (atMs - firstMs) / MINUTE_MS;
+    const read = cook.events.find((e) => e.kind === "chillRead" && minOf(e) >= stallsMin);
+    const readMin = read === undefined ? null : minOf(read);
+    const movedMin = changes[1] === undefined ? null : minOf(changes[1]);
     const wasNoNeed = isCold && movedMin === null;
     return [
       {
@@ -63,12 +65,12 @@ export const chillingStalls: Lesson = {
       {
         id: "read",
         title: "Read in time",
-        points: readMin === null ? 0 : falling(READ, Math.max(0, readMin)),
+        points: readMin === null ? 0 : falling(READ, readMin - stallsMin),
         of: READ.of,
         why:
           readMin === null
-            ? "No thermometer was in it."
-            : `First read ${showDuration(readMin)} after it was begun.`,
+            ? "No thermometer was in it once it had stalled."
+            : `Read ${showDuration(readMin)} after it was begun.`,
       },
       {
         id: "moved",

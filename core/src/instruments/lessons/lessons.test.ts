@@ -9,6 +9,7 @@ import { resolve } from "../../simulate/set-pot";
 import { hiddenPotOf } from "../hidden-pot";
 import { scoreOf } from "../score-of";
 import { sensesOf } from "../senses";
+import { chilledC, trueChill } from "../true-chill";
 import { lessonKitchen } from "./lesson-kitchen";
 import { LESSONS } from "./lessons";
 
@@ -239,4 +240,63 @@ test("what is seen, felt and tasted is the true pot's: the flame that went out, 
   expect(senses("tooSalty", 90, simmers)).toMatchObject({ taste: "salty" });
   expect(senses("boilsSoon", 27).sees).toContain("boils hard");
   expect(senses("weakRing", 27).sees).not.toContain("boils");
+});
+
+test("chilling that stalls: read too early tells nothing, hot once more counts for less, and it begins at the sieve", () => {
+  const begun = { kind: "chillBegun", min: 200, chill: chill(1, 80, "iceBath") };
+  const part = (id: string, ...events: Did) =>
+    score("chillingStalls", [
+      ...SIEVED,
+      begun,
+      ...events,
+      { kind: "chilled", min: 900 },
+    ]).parts.find((p) => p.id === id);
+  const read = (min: number) => ({ kind: "chillRead", min, tempC: 40 });
+  const moved = { kind: "chillMoved", min: 230, chill: chill(1, 50, "iceBath") };
+  expect(part("read", read(202))?.points).toBe(0);
+  expect(part("read", read(202), read(230))?.points).toBe(20);
+  expect(part("read", read(330))?.points).toBeLessThan(10);
+  expect(part("cold", moved)?.points).toBe(60);
+  expect(part("moved", moved)?.points).toBe(20);
+  expect(part("moved", { ...moved, min: 400 })?.points).toBe(0);
+  expect(part("cold")?.points).toBe(0);
+  const anew = { kind: "chillBegun", min: 700, chill: chill(1, 74, "iceBath") };
+  expect(part("cold", anew)?.points).toBe(35);
+
+  const batch = batchOf("chillingStalls");
+  const entries = LESSONS.chillingStalls.begun?.(resolve(batch.plan, batch.kitchen), T) ?? [];
+  const cook = fold(happened(...entries));
+  expect(cook.stage).toBe("chill");
+  expect(cook.result?.strainedL).toBeCloseTo(
+    asPlanned(resolve(batch.plan, batch.kitchen)).trace.strained.volumeL,
+    1,
+  );
+  expect(entries.map((e) => e.atMs)).toEqual(entries.map((e) => e.atMs).toSorted((a, b) => a - b));
+});
+
+test("a pot that is chilled is as warm as it really is, whatever was written; it stalls until it is moved", () => {
+  const batch = batchOf("chillingStalls");
+  const pot = hiddenPotOf(batch);
+  if (pot === null) throw new Error("no pot");
+  const warmAt = (min: number, ...events: Did) => {
+    const course = trueChill(
+      resolve(batch.plan, batch.kitchen),
+      pot,
+      cooked([...SIEVED, ...events]),
+    );
+    return course === null ? NaN : chilledC(course, at(min));
+  };
+  const begun = (fromC: number) => ({
+    kind: "chillBegun",
+    min: 200,
+    chill: chill(1, fromC, "iceBath"),
+  });
+  expect(warmAt(300)).toBeNaN();
+  expect(warmAt(201, begun(80))).toBeCloseTo(warmAt(201, begun(30)), 6);
+  expect(warmAt(201, begun(30))).toBeGreaterThan(75);
+  // Within eight minutes as reckoned, and then hardly any more.
+  expect(warmAt(208, begun(80))).toBeLessThan(60);
+  expect(warmAt(208, begun(80)) - warmAt(230, begun(80))).toBeLessThan(12);
+  const moved = { kind: "chillMoved", min: 230, chill: chill(1, 20, "iceBath") };
+  expect(warmAt(260, begun(80)) - warmAt(260, begun(80), moved)).toBeGreaterThan(15);
 });

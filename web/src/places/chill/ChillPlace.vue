@@ -108,7 +108,10 @@ const before = computed(() => {
 const lost = computed(() =>
   asIsC.value === null
     ? null
-    : remedyFor(lostBefore(before.value, asIsC.value, code.value.gates), false),
+    : remedyFor(
+        lostBefore(before.value, asIsC.value, code.value.gates),
+        chilling.value?.wasReheated === true,
+      ),
 );
 const how = useChillHow({
   kitchen: () => kitchen.value,
@@ -217,6 +220,7 @@ useShortcuts(() => [{ keys: "u", does: "Undo the last entry", run: () => void un
           : showVolume(bowl === null ? 0 : bowlL(bowl), one)
       "
       :vessel="findVessel(pot.batch.plan, pot.batch.kitchen)"
+      :strained-l="bowl === null ? 0 : bowlL(bowl)"
       :stage="pot.cook.stage"
       :plan-id="pot.batch.plan.id"
       :batch-id="pot.batch.id"

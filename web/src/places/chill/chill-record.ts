@@ -1,6 +1,6 @@
 import { showMass, showTemperature, type UnitSystem } from "@kettlos/core/units/show";
 import { MINUTE_MS } from "@kettlos/core/units/time";
-import type { Chilling } from "@kettlos/core/events/chill/effects";
+import { waysOf, type Chilling } from "@kettlos/core/events/chill/effects";
 import type { ChillingNow } from "@kettlos/core/batch/chill-of";
 import type { CodeOfCooling } from "@kettlos/core/cool/codes";
 import { inWords, ruleC, say } from "@kettlos/core/units/said";
@@ -9,10 +9,6 @@ import Papa from "papaparse";
 import type { PotState } from "../../data/pot-state";
 
 const iso = (ms: number) => new Date(ms).toISOString();
-
-/** The first way it was chilled, and each it was moved to. */
-const begunAndMoved = (chilling: Chilling): readonly Chilling[] =>
-  chilling.moved === null ? [chilling] : [...begunAndMoved(chilling.moved), chilling];
 
 /** A chilling as a record to be kept: what, how, every reading, every gate with its verdict. */
 export function chillRecord(
@@ -28,7 +24,7 @@ export function chillRecord(
     ["what", "when", "value", "remark"],
     ["batch", iso(pot.batch.createdMs), pot.batch.plan.name, pot.batch.id],
     ["code", iso(beganMs), code.name, inWords(code.text, units)],
-    ...begunAndMoved(chilling).flatMap(({ chill, beganMs: fromMs, moved }) => [
+    ...waysOf(chilling).flatMap(({ chill, beganMs: fromMs, moved }) => [
       ["amount", iso(fromMs), showMass(chill.massKg, units), `in ${chill.count}`],
       [
         moved === null ? "begun" : "chilled another way",

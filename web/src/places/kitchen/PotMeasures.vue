@@ -10,13 +10,13 @@ import TickChoice from "../../controls/TickChoice.vue";
 import UnitField from "../../controls/UnitField.vue";
 import { useWords } from "../../data/use-words";
 import PotMeasured from "../../drawings/PotMeasured.vue";
+import PotAcross from "./PotAcross.vue";
 
 /** How large a pot is inside, each field beside the line that it measures: with a ruler, or by what it holds and how wide it is. */
 const props = defineProps<{ vessel: Vessel; units: UnitSystem }>();
 const emit = defineEmits<{ change: [Partial<Vessel>]; wrong: [string] }>();
 const words = useWords();
 const one = computed(() => (props.units === "us" ? "us" : "metric"));
-const isRound = computed(() => props.vessel.shape === "round");
 
 const how = ref<"ruler" | "capacity">("ruler");
 const HOWS = [
@@ -37,13 +37,6 @@ function setShape(shape: Vessel["shape"]) {
       ? { shape, bottomM: [bottomM[0], bottomM[0]], topM: [topM[0], topM[0]] }
       : { shape },
   );
-}
-function setSize(which: "bottomM" | "topM", index: 0 | 1, value: number | null) {
-  if (value === null) return;
-  const size: [number, number] = [...props.vessel[which]];
-  size[index] = value;
-  if (isRound.value) size[1 - index] = value;
-  emit("change", { [which]: size });
 }
 function setByCapacity(capacity: number | null, across: number | null) {
   const outcome = outcomeOf(() =>
@@ -76,27 +69,13 @@ function setByCapacity(capacity: number | null, across: number | null) {
           :model-value="vessel.topM[0]"
           @update:model-value="setByCapacity(null, $event)"
         />
-        <template v-else>
-          <UnitField
-            :label="isRound ? 'Across at the rim' : 'Length at the rim'"
-            :units="units"
-            dimension="length"
-            :min="0.05"
-            :max="1.5"
-            :model-value="vessel.topM[0]"
-            @update:model-value="setSize('topM', 0, $event)"
-          />
-          <UnitField
-            v-if="!isRound"
-            label="Width at the rim"
-            :units="units"
-            dimension="length"
-            :min="0.05"
-            :max="1.5"
-            :model-value="vessel.topM[1]"
-            @update:model-value="setSize('topM', 1, $event)"
-          />
-        </template>
+        <PotAcross
+          v-else
+          :vessel="vessel"
+          at="topM"
+          :units="units"
+          @change="emit('change', $event)"
+        />
       </div>
       <PotMeasured class="pot" :vessel="vessel" />
       <div class="side">
@@ -136,25 +115,7 @@ function setByCapacity(capacity: number | null, across: number | null) {
         </p>
       </div>
       <div v-if="how === 'ruler'" class="floor">
-        <UnitField
-          :label="isRound ? 'Across at the floor' : 'Length at the floor'"
-          :units="units"
-          dimension="length"
-          :min="0.05"
-          :max="1.5"
-          :model-value="vessel.bottomM[0]"
-          @update:model-value="setSize('bottomM', 0, $event)"
-        />
-        <UnitField
-          v-if="!isRound"
-          label="Width at the floor"
-          :units="units"
-          dimension="length"
-          :min="0.05"
-          :max="1.5"
-          :model-value="vessel.bottomM[1]"
-          @update:model-value="setSize('bottomM', 1, $event)"
-        />
+        <PotAcross :vessel="vessel" at="bottomM" :units="units" @change="emit('change', $event)" />
       </div>
     </div>
   </div>

@@ -4,7 +4,7 @@ import { allergenWords } from "@kettlos/core/ingredient/allergen-words";
 import { figure } from "@kettlos/core/units/region";
 import { shortDateOf, shortDateYearOf } from "@kettlos/core/units/moments";
 import { enoughFor } from "@kettlos/core/larder/draws";
-import { chillingNow, standingOf } from "@kettlos/core/batch/chill-of";
+import { chillingAt, chillingCourse, standingOf } from "@kettlos/core/batch/chill-of";
 import { codeOf } from "@kettlos/core/cool/codes";
 import { chilledLate } from "@kettlos/core/larder/larder-cautions";
 import { ageOf, keepingOf, SPENT_WORDS } from "@kettlos/core/larder/keeping";
@@ -48,13 +48,19 @@ const { pot: batch } = useWholePot(() => lot.value.batchId);
 const standing = computed(() =>
   batch.value === null ? null : standingOf(batch.value.batch, batch.value.cook),
 );
+const course = computed(() => {
+  const [chilling, kitchen] = [batch.value?.cook.chilling ?? null, kitchenStore.kitchen];
+  return chilling === null || kitchen === null
+    ? null
+    : chillingCourse(chilling, kitchen, standing.value);
+});
 /** A gate its pot missed stays said for as long as there is something of it. */
 const late = computed(() => {
   const [chilling, kitchen] = [batch.value?.cook.chilling ?? null, kitchenStore.kitchen];
   if (chilling === null || kitchen === null) return null;
   const code = codeOf(kitchen);
   return chilledLate({
-    remedy: chillingNow(chilling, kitchen, code, pots.nowMs, standing.value)?.remedy ?? null,
+    remedy: course.value === null ? null : chillingAt(course.value, code, pots.nowMs).remedy,
     wasReheated: chilling.wasReheated,
     codeText: code.text,
     codeWhose: code.whose,

@@ -4,7 +4,7 @@ import { dayOf, dateClockOf } from "@kettlos/core/units/moments";
 import { begunMs } from "@kettlos/core/batch/of-log";
 import { showVolume } from "@kettlos/core/units/show";
 import { vesselOf } from "@kettlos/core/simulate/references";
-import { capacityL, depthForVolumeM } from "@kettlos/core/vessel/volume";
+import { depthToRimM } from "@kettlos/core/vessel/volume";
 import { outcomeOf } from "@kettlos/core/units/problem";
 import { computed } from "vue";
 import { useRoute } from "vue-router";
@@ -119,7 +119,7 @@ const drawn = computed(() =>
         name: names.value[i] ?? "",
         vessel: vessel.value,
         litres,
-        levelM: depthForVolumeM(vessel.value, Math.min(litres, capacityL(vessel.value))),
+        levelM: depthToRimM(vessel.value, litres),
       },
     ];
   }),

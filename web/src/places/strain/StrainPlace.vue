@@ -144,6 +144,7 @@ useShortcuts(() =>
       :end="plan.end"
       :about="plan.forWhat ? `for ${plan.forWhat}` : ''"
       :vessel="findVessel(pot.batch.plan, pot.batch.kitchen)"
+      :strained-l="result?.strainedL ?? 0"
       :stage="pot.cook.stage"
       :plan-id="plan.id"
       :batch-id="pot.batch.id"
