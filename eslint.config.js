@@ -60,11 +60,32 @@ export default ts.config(
       "no-restricted-syntax": [
         "error",
         { selector: "NewExpression[callee.name='Date']", message: "Time is passed in." },
+        {
+          selector: "BinaryExpression[operator='**']",
+          message: "Engines differ in its last digit: units/same-math.",
+        },
       ],
       "no-restricted-properties": [
         "error",
         { object: "Math", property: "random", message: "Randomness is seeded and passed in." },
         { object: "Date", property: "now", message: "Time is passed in." },
+        ...[
+          "exp",
+          "expm1",
+          "log",
+          "log10",
+          "log1p",
+          "log2",
+          "pow",
+          "cbrt",
+          "sin",
+          "cos",
+          "tan",
+        ].map((property) => ({
+          object: "Math",
+          property,
+          message: "Engines differ in its last digit: units/same-math.",
+        })),
       ],
     },
   },

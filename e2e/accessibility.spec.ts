@@ -1,5 +1,5 @@
 import { expect, test } from "@playwright/test";
-import { violations } from "./axe";
+import { violations, violationsInContrast } from "./axe";
 import { light, openSample } from "./kitchens";
 
 const EVENING = new Date("2026-03-18T20:14:00+01:00");
@@ -52,6 +52,17 @@ for (const [which, places] of Object.entries(SCREENS))
       await page.goto(path);
       await expect(page.getByRole("heading", { name: heading }).first()).toBeVisible();
       expect(await violations(page), path).toEqual([]);
+    }
+  });
+
+for (const [which, places] of Object.entries(SCREENS))
+  test(`where more contrast is asked for there is, on the screens ${which}`, async ({ page }) => {
+    test.slow();
+    await openSample(page);
+    for (const [path, heading] of places) {
+      await page.goto(path);
+      await expect(page.getByRole("heading", { name: heading }).first()).toBeVisible();
+      expect(await violationsInContrast(page), path).toEqual([]);
     }
   });
 

@@ -16,6 +16,17 @@ export async function violations(page: Page): Promise<readonly string[]> {
   return [...byDay, ...byNight.map((text) => `by night, ${text}`)];
 }
 
+/** What is not seen well, by day and by night, where the cook's system asks for more contrast: 7 to 1 for text. */
+export async function violationsInContrast(page: Page): Promise<readonly string[]> {
+  const runOnly = { type: "rule" as const, values: ["color-contrast-enhanced"] };
+  await page.emulateMedia({ colorScheme: "light", contrast: "more" });
+  const byDay = await found(page, runOnly);
+  await page.emulateMedia({ colorScheme: "dark", contrast: "more" });
+  const byNight = await found(page, runOnly);
+  await page.emulateMedia({ colorScheme: "light", contrast: null });
+  return [...byDay, ...byNight.map((text) => `by night, ${text}`)];
+}
+
 /**
  * Lengths drawn to a scale of time are as wide as what they stand for; each is there in its full size on the
  * run sheet beside it (WCAG 2.5.8, equivalent and essential).

@@ -24,12 +24,22 @@ async function strained(page: Page): Promise<void> {
   await page.waitForURL(/\/chill\//);
 }
 
+/** The whole pot, into the fridge. */
+async function asItIs(page: Page): Promise<void> {
+  await page.getByLabel("It stands in").selectOption({ label: "Tall pot" });
+  await page.getByLabel("First").selectOption({ label: "fridge" });
+}
+
 test("from the sieve to cold: a way that fails, one that passes, readings, the record", async ({
   page,
 }) => {
   await strained(page);
-  // The pot as it is, into the fridge: too slow, and said before it is done.
-  await page.getByLabel("It stands in").selectOption({ label: "Tall pot" });
+  // What stands there first is fast enough; the pot as it is, into the fridge, is not, and that is said.
+  await expect(page.getByRole("heading", { name: "This way it is cold in time" })).toBeVisible();
+  await expect(
+    page.getByText("As it is, in the tall pot into the fridge, it is too slow."),
+  ).toBeVisible();
+  await asItIs(page);
   await expect(page.getByRole("heading", { name: "This way it is too slow" })).toBeVisible();
   await expect(page.getByRole("img", { name: /21 °C too late/ })).toBeVisible();
   expect(await violations(page)).toEqual([]);
@@ -52,6 +62,9 @@ test("from the sieve to cold: a way that fails, one that passes, readings, the r
   await readAt(page, "4,5");
   await expect(page.getByText("Cold in time, by every gate.")).toBeVisible();
   await cold.click();
+  // Cold through, it is put away next; how it was chilled stays where it was.
+  await expect(page.getByRole("heading", { name: /to portion/ })).toBeVisible();
+  await page.getByRole("link", { name: /Chill$/ }).click();
   const downloading = page.waitForEvent("download");
   await page.getByRole("button", { name: "Record to a file" }).click();
   const record = readFileSync(await (await downloading).path(), "utf8");
@@ -73,6 +86,7 @@ test("a missed gate says what the code requires, and a reheated pot starts over 
   page,
 }) => {
   await strained(page);
+  await asItIs(page);
   await page.getByRole("button", { name: "It is done so, from now" }).click();
   await forward(page, 30);
   await readAt(page, "56");

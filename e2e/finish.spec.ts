@@ -13,7 +13,7 @@ test("after the sieve: reduced, salted, firmer, thickened; cooled with ice, and 
 }) => {
   await openSample(page);
   await stockThroughSieve(page);
-  const then = page.getByRole("region", { name: "Then" });
+  const then = page.getByRole("region", { name: "Boil it down, thicken, salt it" });
   await expect(then).toContainText(/Now 3\.1 L.*salt 0 g\/L/);
   await then.getByRole("button", { name: /^demi-glace/ }).click();
   await expect(then).toContainText(/lid off, about 1 h \d+/);
@@ -77,7 +77,7 @@ test("after the sieve: reduced, salted, firmer, thickened; cooled with ice, and 
   await expect(page.getByRole("button", { name: /Change House stock/ })).toBeVisible();
   await page.goto("/strain/on-fire");
   await expect(page.getByText("boiled down, thickened or salted from its place")).toBeVisible();
-  await expect(page.getByRole("region", { name: "Then" })).toHaveCount(0);
+  await expect(page.getByRole("region", { name: "Boil it down, thicken, salt it" })).toHaveCount(0);
 });
 
 test("a dish: what is left over after the meal is portioned; a gate of one's own counts", async ({

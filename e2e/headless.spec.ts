@@ -2,6 +2,7 @@ import { expect, test } from "@playwright/test";
 import { spawnSync } from "node:child_process";
 import { readFileSync, writeFileSync } from "node:fs";
 import { fileURLToPath } from "node:url";
+import { gzipSync } from "node:zlib";
 
 const root = fileURLToPath(new URL("..", import.meta.url));
 const plan = (...args: string[]) =>
@@ -21,6 +22,9 @@ test("prints the answers as JSON, or the cook's sentence", () => {
   expect(low).toBeLessThan(expected);
   expect(high).toBeGreaterThan(expected);
   expect(answers.ways.map((w) => w.by)).toContain("cover");
+  const packed = test.info().outputPath("broth.json.gz");
+  writeFileSync(packed, gzipSync(readFileSync(`${root}examples/lamb-neck-broth.json`)));
+  expect(plan(packed).stdout).toBe(json.stdout);
   const text = plan("examples/twelve-moulds.json", "--text");
   expect(text.stdout).toMatch(
     /^1\.\d+ kg pork trotters, .* strained \(.*\), (holds an edge|rubber).*\.\nIn it: .*\.\n$/,

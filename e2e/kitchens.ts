@@ -139,10 +139,17 @@ export const storedEvents = (page: Page): Promise<CookEvent[]> =>
         const opening = indexedDB.open("kettlos");
         opening.onerror = () => reject(new Error("cannot open"));
         opening.onsuccess = () => {
-          const all = opening.result.transaction("events").objectStore("events").getAll();
-          all.onsuccess = () => {
+          const reading = opening.result.transaction(["logs", "events"]);
+          const closed = reading.objectStore("logs").getAll();
+          const open = reading.objectStore("events").getAll();
+          reading.oncomplete = () => {
             opening.result.close();
-            resolve((all.result as { event: CookEvent }[]).map((r) => r.event));
+            resolve([
+              ...(closed.result as { text: string }[]).flatMap(
+                ({ text }) => JSON.parse(text) as CookEvent[],
+              ),
+              ...(open.result as { event: CookEvent }[]).map((r) => r.event),
+            ]);
           };
         };
       }),

@@ -77,6 +77,7 @@ test("chilling that stalls is seen by a thermometer, goes on from what it read, 
   await openSample(page);
   await page.goto("/lessons");
   await lesson(page, "The chilling that stalls").getByRole("button").click();
+  await page.getByLabel("It stands in").selectOption({ index: 0 });
   await page.getByLabel("First").selectOption({ label: "ice or snow bath, stirred" });
   await page.getByRole("button", { name: "It is done so, from now" }).click();
   await potMinutes(page, 30);

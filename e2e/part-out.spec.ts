@@ -204,7 +204,6 @@ test("a braise whole: thawed and salted ahead, browned in batches, covered, its 
   // It is chilled by the code's clock, read until it is cold, and only then on its shelf.
   await page.getByRole("link", { name: "Chill", exact: true }).click();
   await page.waitForURL(/\/chill\//);
-  await page.locator("button.best").click();
   await expect(page.getByRole("heading", { name: "This way it is cold in time" })).toBeVisible();
   await page.getByRole("button", { name: "It is done so, from now" }).click();
   for (const [min, tempC] of [
@@ -215,8 +214,7 @@ test("a braise whole: thawed and salted ahead, browned in batches, covered, its 
     await forward(page, min);
     await readAt(page, tempC);
   }
-  await page.getByRole("button", { name: "It is cold through" }).click();
-  await page.getByRole("link", { name: "Portion it" }).click();
+  await page.getByRole("button", { name: "It is cold through: portion it" }).click();
   await page.getByText("mutton shoulder", { exact: false }).first().click();
   await page.getByText("fridge", { exact: true }).first().click();
   await page.getByRole("button", { name: /^Fill \d+ of/ }).click();

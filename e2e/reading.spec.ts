@@ -105,6 +105,38 @@ test("a terse recipe is read whole and becomes its plan without a question", asy
   expect(of("cannedTomato")?.massKg).toBeCloseTo(0.794, 2);
 });
 
+test("what another application shares is read, and an address alone is told to be none", async ({
+  page,
+}) => {
+  await openSample(page);
+  const manifest = (await (await page.request.get("/manifest.webmanifest")).json()) as {
+    readonly share_target: {
+      readonly action: string;
+      readonly params: { readonly title: string; readonly text: string };
+    };
+    readonly shortcuts: readonly { readonly url: string }[];
+    readonly icons: readonly { readonly src: string }[];
+  };
+  const { action, params } = manifest.share_target;
+  const [title = "", ...rest] = TERSE.split("\n");
+  const shared = new URLSearchParams({
+    [params.title]: title,
+    [params.text]: rest.join("\n"),
+  });
+  await page.goto(`${action}?${shared.toString()}`);
+  await expect(page.getByText("All clear")).toBeVisible();
+  await expect(page.getByRole("button", { name: "Make it a plan" })).toBeEnabled();
+  await page.goto(`${action}?url=${encodeURIComponent("https://example.org/stew")}`);
+  await expect(page.getByText(/Only the address of it came/)).toBeVisible();
+  // What the icon leads to are screens that there are.
+  for (const { url } of manifest.shortcuts) {
+    await page.goto(url);
+    await expect(page.getByRole("heading", { level: 1 })).toBeVisible();
+  }
+  for (const { src } of manifest.icons)
+    expect((await page.request.get(src)).headers()["content-type"]).toContain("svg");
+});
+
 test("a chatty one: what it leaves open is asked, what is unknown is kept as the kitchen's own", async ({
   page,
 }) => {

@@ -1,6 +1,7 @@
 import { SCHEMA_VERSION } from "@kettlos/core/simulate/schema-version";
 import { chromium, expect, test, type Page } from "@playwright/test";
 import { readFileSync, writeFileSync } from "node:fs";
+import { gzipSync } from "node:zlib";
 import { CHROMIUM_ARGS, CHROMIUM_PATH } from "../scripts/browser";
 import { forward, light, openSample, sentence, storedEvents } from "./kitchens";
 
@@ -238,7 +239,17 @@ test("a kitchen of another browser is restored on the first visit", async ({ pag
   const other = await browser.newContext({ serviceWorkers: "block" });
   const fresh = await other.newPage();
   await fresh.goto(page.url().replace("/kitchen", "/"));
-  await fresh.locator("input[type=file][accept*=json]").setInputFiles(await download.path());
+  // Compressed it is read like any other; cut off it is refused, and said why.
+  const packed = gzipSync(readFileSync(await download.path()));
+  const file = fresh.locator("input[type=file][accept*=json]");
+  const asFile = (buffer: Buffer) => ({
+    name: "kettlos.json.gz",
+    mimeType: "application/gzip",
+    buffer,
+  });
+  await file.setInputFiles(asFile(packed.subarray(0, packed.length / 2)));
+  await expect(fresh.getByRole("alert")).toContainText("cannot be read");
+  await file.setInputFiles(asFile(packed));
   await fresh.getByRole("button", { name: "Take it in" }).click();
   await expect(fresh.getByRole("heading", { name: "Bramholt Hut" })).toBeVisible();
   await other.close();

@@ -235,7 +235,10 @@ test("on a phone in the shop: ticked off it stays so, more of it is to be bought
   await house.fill("200 g");
   await house.press("Enter");
   await expect(page.getByRole("region", { name: "Butcher" })).toContainText("700 g");
+  const home = page.getByRole("button", { name: "What is ticked is home" });
   await mutton.check();
+  // Once it is written it can be brought home: the page is left at once.
+  await expect(home).toBeVisible();
   await page.reload();
   await expect(mutton).toBeChecked();
   // What was thought to be there is not: the list wants more than was taken.
@@ -243,12 +246,14 @@ test("on a phone in the shop: ticked off it stays so, more of it is to be bought
   await house.press("Enter");
   await expect(mutton).not.toBeChecked();
   await mutton.check();
+  await expect(home).toBeVisible();
   // What was taken for another plan is not on this list, and stays in the basket.
   await page.goto("/shopping?plan=plan-braise");
   const goat = page.getByLabel("Goat shoulder is in the basket");
   await goat.check();
+  await expect(home).toBeVisible();
   await page.goto("/shopping?plan=plan-beans");
-  await page.getByRole("button", { name: "What is ticked is home" }).click();
+  await home.click();
   await expect(mutton).toBeDisabled();
   await expect(page.getByRole("region", { name: "Butcher" })).toContainText("enough");
   await page.getByRole("button", { name: /^Undo/ }).click();

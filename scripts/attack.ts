@@ -46,7 +46,7 @@ function isSound(text: string, hour: () => number): "taken" | "refused" | "broke
   try {
     const got = reportOf(text);
     if (!got.ok) return got.problems.length > 0 ? "refused" : "broken";
-    const { file } = got.report;
+    const { file } = got;
     const back = readKettlosFile(writeKettlosFile(file));
     if (!back.ok || JSON.stringify(back.file) !== JSON.stringify(file)) return "broken";
     for (const plan of file.plans.slice(0, 2)) {

@@ -1,4 +1,5 @@
 import { readFileSync } from "node:fs";
+import { gunzipSync } from "node:zlib";
 
 const BAD_INPUT = 2;
 
@@ -8,10 +9,14 @@ export function refuse(lines: readonly string[]): never {
   process.exit(BAD_INPUT);
 }
 
-/** The text of a file; refused where it cannot be read. */
+const GZIP = [0x1f, 0x8b];
+
+/** The text of a file, unpacked where it is compressed (gzip); refused where it cannot be read. */
 export function textOf(path: string): string {
   try {
-    return readFileSync(path, "utf8");
+    const bytes = readFileSync(path);
+    const isGzip = GZIP.every((byte, i) => bytes[i] === byte);
+    return (isGzip ? gunzipSync(bytes) : bytes).toString("utf8");
   } catch {
     return refuse([`${path}: the file cannot be read.`]);
   }

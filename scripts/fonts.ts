@@ -1,5 +1,5 @@
-// Cuts the font of heads and figures to what is used of it, into web/src/theme/fonts: its width and weight stay as they can
-// be set, its optical size is that of the figures. `npm run fonts`.
+// Cuts the font of heads and figures to what is used of it, into web/src/theme/fonts: its weight stays as it can be set,
+// its width and its optical size are one, those of the figures. `npm run fonts`.
 import { copyFileSync, readFileSync, statSync, writeFileSync } from "node:fs";
 import { dirname, join } from "node:path";
 import { createRequire } from "node:module";
@@ -11,8 +11,8 @@ const from = dirname(
   createRequire(import.meta.url).resolve("@fontsource-variable/bricolage-grotesque/package.json"),
 );
 const to = fileURLToPath(new URL("../web/src/theme/fonts", import.meta.url));
-/** From where to where each is set anywhere. */
-const AXES = { opsz: 24, wdth: { min: 75, max: 100 }, wght: { min: 400, max: 800 } };
+/** A second axis that can be set would double what is loaded: all of it is a little narrow. */
+const AXES = { opsz: 24, wdth: 86, wght: { min: 400, max: 800 } };
 
 const css = readFileSync(join(from, "standard.css"), "utf8");
 const faces = [
@@ -36,7 +36,6 @@ for (const { groups } of faces) {
   font-style: normal;
   font-display: swap;
   font-weight: ${AXES.wght.min} ${AXES.wght.max};
-  font-stretch: ${AXES.wdth.min}% ${AXES.wdth.max}%;
   src: url("./${name}") format("woff2");
   unicode-range: ${range.split(",").join(", ")};
 }

@@ -26,7 +26,6 @@ async function strainAndChill(page: Page, url: string): Promise<void> {
   await page.getByLabel("Strained", { exact: true }).press("Enter");
   await page.getByRole("button", { name: "Keep what came through" }).click();
   await page.getByRole("link", { name: /Chill it/ }).click();
-  await page.locator("button.best").click();
   await page.getByRole("button", { name: "It is done so, from now" }).click();
   await page.clock.fastForward("00:20:00");
   await page.clock.runFor(1500);

@@ -7,9 +7,20 @@ import { defineConfig, type Plugin } from "vite";
 import { VitePWA } from "vite-plugin-pwa";
 import { inLanguage } from "./language/plugin";
 import { languageOf } from "./language/languages";
+import { us } from "./language/us";
 
-const language = languageOf(process.env.KETTLOS_LANGUAGE);
+const tag = process.env.KETTLOS_LANGUAGE ?? "en";
+const language = languageOf(tag);
+const inUs = tag === "en" ? us : undefined;
 const DESCRIPTION = "Plans a long simmer and follows one pot from bones to strained litres.";
+
+/** What the installed application's icon leads to. */
+const SHORTCUTS = [
+  ["On the fire", "/cook"],
+  ["Plan a pot", "/new"],
+  ["Clock", "/clock"],
+  ["Larder", "/larder"],
+] as const;
 
 /**
  * Leaves out what zod brings along to write a JSON Schema. The application never writes one (the scripts do), and
@@ -49,7 +60,7 @@ export default defineConfig({
   resolve: { alias: [{ find: /^dexie$/, replacement: "dexie/dist/modern/dexie.mjs" }] },
   plugins: [
     withoutJsonSchema(),
-    inLanguage(language),
+    inLanguage(language, inUs),
     // Static stretches are no one string of markup: their phrases are found in them, and it is less to load.
     vue({ template: { compilerOptions: { hoistStatic: false } } }),
     components({
@@ -72,12 +83,24 @@ export default defineConfig({
         theme_color: "#15366F",
         background_color: "#F3F6F5",
         display: "standalone",
-        icons: [{ src: "/icon.svg", sizes: "any", type: "image/svg+xml", purpose: "any" }],
+        id: "/",
+        icons: [
+          { src: "/icon.svg", sizes: "any", type: "image/svg+xml", purpose: "any" },
+          // Cut round or square by the device: what is drawn keeps away from its edges.
+          { src: "/icon-maskable.svg", sizes: "any", type: "image/svg+xml", purpose: "maskable" },
+        ],
+        shortcuts: SHORTCUTS.map(([name, url]) => ({ name: language(name) ?? name, url })),
+        // A recipe shared from elsewhere is read.
+        share_target: {
+          action: "/read",
+          method: "GET",
+          params: { title: "title", text: "text", url: "url" },
+        },
       },
     }),
   ],
   worker: {
-    plugins: () => [inLanguage(language)],
+    plugins: () => [inLanguage(language, inUs)],
     rolldownOptions: { checks: { pluginTimings: false } },
   },
   build: {

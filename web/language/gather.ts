@@ -3,6 +3,7 @@ import { tmpdir } from "node:os";
 import { mkdtempSync, rmSync } from "node:fs";
 import { fileURLToPath } from "node:url";
 import { build } from "vite";
+import { AS_WRITTEN } from "./languages";
 import { phrasesTo } from "./plugin";
 
 export interface Phrase {
@@ -32,6 +33,8 @@ export async function gatherPhrases(): Promise<readonly Phrase[]> {
   );
   // The service worker is written whatever is said of the rest, and is not to take the place of the true one.
   const outDir = mkdtempSync(join(tmpdir(), "kettlos-phrases-"));
+  const { KETTLOS_LANGUAGE: asked } = process.env;
+  process.env.KETTLOS_LANGUAGE = AS_WRITTEN;
   await build({
     configFile: `${WEB}vite.config.ts`,
     root: WEB,
@@ -40,6 +43,8 @@ export async function gatherPhrases(): Promise<readonly Phrase[]> {
     plugins: [gather],
     worker: { plugins: () => [gather] },
   });
+  if (asked === undefined) delete process.env.KETTLOS_LANGUAGE;
+  else process.env.KETTLOS_LANGUAGE = asked;
   rmSync(outDir, { recursive: true });
   return [...found]
     .map(([id, { modules, isByMeasure }]) => ({

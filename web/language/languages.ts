@@ -14,12 +14,15 @@ export const readPhrases = (tag: string): Readonly<Record<string, string>> =>
     ? PhrasesSchema.parse(JSON.parse(readFileSync(phrasesFile(tag), "utf8")))
     : {};
 
+/** English without what the United States say otherwise: as its phrases are gathered. */
+export const AS_WRITTEN = "as-written";
+
 /**
  * A language by its tag (BCP 47), or the tests' own by “pseudo”; as it is written where none is asked for.
  * @throws Error where it has no folder, or a text does not hold what its phrase holds.
  */
 export function languageOf(tag = "en"): Language {
-  if (tag === "en") return () => undefined;
+  if (tag === "en" || tag === AS_WRITTEN) return () => undefined;
   if (tag === "pseudo") return pseudo;
   if (!/^[a-z]{2,3}(?:-[A-Za-z\d]+)*$/u.test(tag) || !existsSync(phrasesFile(tag)))
     throw new Error(

@@ -25,13 +25,16 @@ function saidIn(id: string): string | undefined {
   return name === undefined || READ.some((read) => name.startsWith(read)) ? undefined : name;
 }
 
-/** Builds the application in a language: each phrase is said by it where it is compiled, and none costs a byte more. */
-export const inLanguage = (language: Language): Plugin => ({
+/**
+ * Builds the application in a language: each phrase is said by it where it is compiled, and none costs a byte more but
+ * what is said otherwise in the United States.
+ */
+export const inLanguage = (language: Language, inUs?: Language): Plugin => ({
   name: "in-language",
   apply: "build",
   enforce: "post",
   transform: (code, id) =>
-    saidIn(id) === undefined ? null : { code: translated(code, language), map: null },
+    saidIn(id) === undefined ? null : { code: translated(code, language, inUs), map: null },
   transformIndexHtml: (html) =>
     html
       .replace('lang="en"', `lang="${language("en") ?? "en"}"`)

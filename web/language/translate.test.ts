@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, test } from "vitest";
 import { pseudo } from "./pseudo";
+import { us } from "./us";
 import { checkHoles, translated, type Language } from "./translate";
 
 /** Runs a module that sets `out`. */
@@ -42,6 +43,36 @@ describe("a module in another language", () => {
     expect(run(translated(code, says({ "very {0} there": "dort sehr {0}" })))).toBe(
       "It is dort sehr <y> now",
     );
+  });
+  test("says another word where the locale is of the United States, whatever the language says else", () => {
+    const code =
+      "const tag = (texts, ...holes) => String.raw({ raw: texts }, ...holes).toUpperCase();" +
+      "out = [`${x} on the ring, ${y} on`, 'Light the ring', 'It rings soon', tag`Off the ring, ${y} on`]";
+    const at = (locale: string, made: string): unknown =>
+      new Function("x", "y", "navigator", `let out; ${made}; return out;`)("<x>", "<y>", {
+        language: locale,
+      });
+    const made = translated(code, () => undefined, us);
+    expect(at("en-GB", made)).toEqual([
+      "<x> on the ring, <y> on",
+      "Light the ring",
+      "It rings soon",
+      "OFF THE RING, <Y> ON",
+    ]);
+    expect(at("en-US", made)).toEqual([
+      "<x> on the burner, <y> on",
+      "Light the burner",
+      "It rings soon",
+      "OFF THE BURNER, <Y> ON",
+    ]);
+    for (const locale of ["en", "en-US-u-hc-h23"])
+      expect(at(locale, made), locale).toEqual(at("en-US", made));
+    expect(at("en-AU", made)).toEqual(at("en-GB", made));
+    expect(us("Rings and ovens")).toBe("Burners and ovens");
+    expect(
+      us("The ring that fat leaves on the wall of the pot: how high it stood."),
+    ).toBeUndefined();
+    expect(us("during the boil")).toBeUndefined();
   });
   test("is refused where a figure would be lost or made up", () => {
     const code = "out = `${x} of ${y} left`";

@@ -1,4 +1,4 @@
-import { resolve } from "@kettlos/core/simulate/set-pot";
+import { findVessel, resolve } from "@kettlos/core/simulate/set-pot";
 import { SCHEMA_VERSION } from "@kettlos/core/simulate/schema-version";
 import type { Caution } from "@kettlos/core/safety/caution";
 import { answersFor } from "@kettlos/core/because/answers";
@@ -13,7 +13,7 @@ import AmountField from "./controls/AmountField.vue";
 import CautionList from "./controls/CautionList.vue";
 import SuggestInput from "./controls/SuggestInput.vue";
 import WhyFigure from "./controls/WhyFigure.vue";
-import LedgerFlow from "./drawings/LedgerFlow.vue";
+import PotOutflow from "./drawings/PotOutflow.vue";
 import PotSection from "./drawings/PotSection.vue";
 import SimmerRibbon from "./drawings/SimmerRibbon.vue";
 import VolumeScale from "./drawings/VolumeScale.vue";
@@ -77,6 +77,18 @@ describe("how much of an ingredient", () => {
     expect(wrapper.emitted("change")?.at(-1)).toEqual([
       { massKg: 0.4, counted: { count: 2, word: "medium", eachKg: 0.2 } },
     ]);
+  });
+
+  test("a little more or less is the next round weight, or the next whole one", async () => {
+    const last = async (counted: boolean, name: string) => {
+      const wrapper = field(counted);
+      await wrapper.find(`button[aria-label="A little ${name}"]`).trigger("click");
+      return wrapper.emitted("change")?.at(-1)?.[0];
+    };
+    expect(await last(false, "more")).toEqual({ massKg: 0.35 });
+    expect(await last(false, "less")).toEqual({ massKg: 0.25 });
+    expect(await last(true, "less")).toMatchObject({ massKg: 0.15, counted: { count: 1 } });
+    expect(await last(true, "more")).toMatchObject({ counted: { count: 3, word: "medium" } });
   });
 
   test("a weight may become a count, nonsense stays with its reason", async () => {
@@ -228,11 +240,12 @@ describe("drawings", () => {
 
   test("what was planned stands beside what it came to where both fit, else under it", () => {
     const part = (name: string, plannedL: number) =>
-      ({ id: name, side: "in", name, plannedL, gotL: 1.1, colour: "broth" }) as const;
+      ({ id: name, side: "out", name, plannedL, gotL: 1.1, colour: "broth" }) as const;
     const drawn = (plannedL: number) =>
-      mount(LedgerFlow, {
+      mount(PotOutflow, {
         props: {
-          flow: [part("water", plannedL), { ...part("strained", 1), side: "out" }],
+          vessel: undefined,
+          flow: [{ ...part("water", 1), side: "in" }, part("strained", plannedL)],
           units: "metric",
         },
       });
@@ -244,7 +257,8 @@ describe("drawings", () => {
   test("the flow names every part, planned and got", () => {
     const pot = potOf("past-11");
     const flow = flowOf(pot.setPot, pot.cook);
-    const wrapper = mount(LedgerFlow, { props: { flow, units: "metric" as const } });
+    const vessel = findVessel(pot.batch.plan, pot.batch.kitchen);
+    const wrapper = mount(PotOutflow, { props: { flow, vessel, units: "metric" as const } });
     // A name may stand in two lines.
     const bare = (text: string) => text.replace(/\s/gu, "");
     for (const part of flow) expect(bare(wrapper.text())).toContain(bare(part.name));

@@ -45,26 +45,26 @@ function endLook(plan: Plan, forecast: LiveForecast): string {
   const heat = lastHeat(plan);
   const main = plan.items.find((i) => i.id === forecast.planned.mainItemId);
   const target = main === undefined ? null : judgedTarget(main, forecast.planned);
-  if (plan.end === "served" && !isSealed(heat) && target !== null)
-    return `${DONE_SIGNS[target.id] ?? ""} ${offList(plan)}`
-      .replace("; let the grit settle", "")
-      .trim();
-  if (isOnRing(heat)) return offList(plan);
-  if (!isSealed(heat)) return offList(plan).replace("Ring off", "Heat off");
+  if (!isSealed(heat)) {
+    const off = offList(plan, isOnRing(heat) ? "Ring off" : "Heat off");
+    return plan.end === "served" && target !== null
+      ? `${DONE_SIGNS[target.id] ?? ""} ${off}`.trim()
+      : off;
+  }
   return heat.release === "quick"
     ? "Open the valve with a spoon handle, face and hands away from the steam."
     : `Leave it shut about ${Math.round(forecast.planned.releaseMin)} min until the indicator drops by itself. Open the lid away from the face.`;
 }
 
-const offList = (plan: Plan): string => {
+/** What ends the heat, and what is done at once then. */
+const offList = (plan: Plan, off: string): string => {
   // What is crushed or blended is so before anything is stirred in.
-  if (isWorkedAfter(plan)) return "Ring off.";
+  if (isWorkedAfter(plan)) return `${off}.`;
   const names = plan.items
     .filter((i) => i.when.at === "offHeat")
     .map((i) => nameOf(i).toLowerCase());
-  return names.length === 0
-    ? "Ring off; let the grit settle."
-    : `Ring off, then stir in ${names.join(", ")}.`;
+  if (names.length > 0) return `${off}, then stir in ${names.join(", ")}.`;
+  return plan.end === "served" ? `${off}.` : `${off}; let the grit settle.`;
 };
 
 /** Once it is off the heat at offMs: what goes in now, what goes back, and the sieve or the table. */

@@ -1,3 +1,5 @@
+import { exp, ln } from "../units/same-math";
+import { square } from "../units/whole-power";
 import type { SetPot } from "../simulate/set-pot";
 import { boilFirstMinOf, vigourOf } from "../heats/heat";
 import { simmerC } from "../heat/hob";
@@ -90,7 +92,7 @@ function seenOf(
     const turn = turnBefore(group.tMin);
     const setC = simmerC(turn?.vigour ?? vigour, kitchen.altitudeM);
     const readC = group.temps.reduce((sum, t) => sum + t, 0) / group.temps.length;
-    const precision = SPREAD.plateauC.value ** 2 / THERMOMETER_SD_C ** 2;
+    const precision = square(SPREAD.plateauC.value) / square(THERMOMETER_SD_C);
     const since = Math.max(fromMin, turn?.tMin ?? 0);
     seen.push({
       tMin: (since + group.tMin) / 2,
@@ -152,7 +154,7 @@ function stretchOf(plan: Plan, cook: Cook, planned: Trace): number {
     (t) => t.where === "liquid" && t.tempC > startC + 3 && t.tempC < planned.boilingC - 2,
   );
   if (reading === undefined) return 1;
-  return Math.exp(logStretch(reading, plan, cook, planned, SPREAD.efficiency.value));
+  return exp(logStretch(reading, plan, cook, planned, SPREAD.efficiency.value));
 }
 
 /** The pace a reading speaks of, as log of the real time over the simulated one, shrunk to the prior. */
@@ -168,8 +170,8 @@ function logStretch(
   const realMin = minOf(plan, cook, reading.atMs);
   if (plannedMin === null || plannedMin <= 0 || realMin <= 0) return 0;
   const readingSd = THERMOMETER_SD_C / Math.max(1, reading.tempC - startC);
-  const precision = 1 / readingSd ** 2;
-  return (Math.log(realMin / plannedMin) * precision) / (precision + 1 / priorSd ** 2);
+  const precision = 1 / square(readingSd);
+  return (ln(realMin / plannedMin) * precision) / (precision + 1 / square(priorSd));
 }
 
 /** Pace and plateau of a slow cooker or oven as its thermometer has them. */
@@ -180,10 +182,10 @@ function paceOf(plan: Plan, cook: Cook, planned: Trace): Parameters {
   if (foreseenC < planned.holdC - NEAR_PLATEAU_C && reading.tempC < planned.holdC - NEAR_PLATEAU_C)
     return {
       ...EXPECTED,
-      warmUp: Math.exp(logStretch(reading, plan, cook, planned, SPREAD.warmUp.value)),
+      warmUp: exp(logStretch(reading, plan, cook, planned, SPREAD.warmUp.value)),
     };
-  const priorPrecision = 1 / SPREAD.plateauC.value ** 2;
-  const readingPrecision = 1 / THERMOMETER_SD_C ** 2;
+  const priorPrecision = 1 / square(SPREAD.plateauC.value);
+  const readingPrecision = 1 / square(THERMOMETER_SD_C);
   return {
     ...EXPECTED,
     plateauC:

@@ -1,3 +1,4 @@
+import { wholePower } from "../units/whole-power";
 import { LESSON_IDS } from "./lesson-ids";
 import { SCHEMA_VERSION } from "../simulate/schema-version";
 import { Id } from "../events/event-base";
@@ -16,7 +17,7 @@ export const PracticeSchema = z.object({
     .number()
     .int()
     .min(0)
-    .max(2 ** 31 - 1),
+    .max(wholePower(2, 31) - 1),
   speed: z.number().min(0).max(600),
   realMs: AtMs,
   potMs: AtMs,

@@ -1,3 +1,4 @@
+import { exp } from "../units/same-math";
 import type { PaceHere } from "../cool/cooling";
 import { spreadOf, type CoolingWay } from "../cool/ways";
 import type { Kitchen } from "../simulate/kitchen-schema";
@@ -40,7 +41,7 @@ export const paceHere =
     return known === null || known.mean >= 0
       ? { pace: 1, sigmaLog: usual }
       : {
-          pace: Math.exp(known.mean),
+          pace: exp(known.mean),
           // The spread of a way is one of whole chillings: how one goes against the next is in it.
           sigmaLog: Math.min(usual, ofNext(known, usual, CHILL_NOISE.value)),
         };

@@ -43,7 +43,7 @@ export function flowOf(setPot: SetPot, cook: Cook): readonly FlowPart[] {
     },
     {
       id: "strained",
-      name: word("strained"),
+      name: setPot.plan.end === "served" ? word("liquid") : word("strained"),
       side: "out",
       colour: "broth",
       plannedL: strained.volumeL,

@@ -1,3 +1,4 @@
+import { square } from "../units/whole-power";
 import { resolve, type SetPot } from "../simulate/set-pot";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import { keptSigmaOf } from "../simulate/kept-here";
@@ -44,8 +45,8 @@ export function sharedByCause(
     juice: SPREAD.freed.value * (ledger.juice + ledger.vegetables),
     measuring: JUG_SD_L,
   };
-  const variance = CAUSES.reduce((sum, cause) => sum + sds[cause] ** 2, 0);
-  const share = (cause: GapCause) => (restL * sds[cause] ** 2) / variance;
+  const variance = CAUSES.reduce((sum, cause) => sum + square(sds[cause]), 0);
+  const share = (cause: GapCause) => (restL * square(sds[cause])) / variance;
   return {
     steam: share("steam"),
     solids: share("solids"),

@@ -73,6 +73,23 @@ describe("what to do, heat by heat", () => {
     expect(kinds.some((a) => a.kind === "check")).toBe(isTried);
   });
 
+  test.each<[HeatName, RegExp]>([
+    ["hob", /Ring off\.$/],
+    ["oven", /Heat off\.$/],
+    ["low", /Heat off\.$/],
+  ])("%s: what is served says what goes off, and has no grit to settle", (name, off) => {
+    const plan = dish(name, { end: "served" });
+    const cook = fold(
+      happened({ kind: "lit", atMs: LIT }, { kind: "simmers", atMs: LIT + 20 * MINUTE }),
+    );
+    const nowMs = LIT + 30 * MINUTE;
+    const setPot = resolve(plan, kitchen);
+    const end = actionsFor(setPot, cook, forecastLive(setPot, cook, nowMs), nowMs).find(
+      (a) => a.kind === "offHeat",
+    );
+    expect(inWords(end?.lookFor ?? "", "metric")).toMatch(off);
+  });
+
   test("a stretch under pressure is turned to no setting of a slow cooker", () => {
     const plan = dish("hob", {
       vesselId: "pressure",

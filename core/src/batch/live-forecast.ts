@@ -1,3 +1,4 @@
+import { exp } from "../units/same-math";
 import type { SetPot } from "../simulate/set-pot";
 import { MINUTE_MS } from "../units/time";
 import type { DonenessTarget } from "../doneness/targets";
@@ -89,7 +90,7 @@ export interface LiveForecast {
 export function forecastLive(setPot: SetPot, cook: Cook, nowMs: number): LiveForecast {
   const { model: nowModel, steamRate } = fittedModel(setPot, cook, nowMs);
   // A rate is never below nothing: its range is that of a log-normal (docs/method.md, “What a log teaches”).
-  const spread = Math.exp((Z90 * steamRate.sd) / Math.max(0.05, steamRate.mean));
+  const spread = exp((Z90 * steamRate.sd) / Math.max(0.05, steamRate.mean));
   const low = steamRate.mean / spread;
   const high = steamRate.mean * spread;
   const stopMs = cook.offMs ?? nowMs;

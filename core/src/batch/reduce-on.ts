@@ -1,3 +1,4 @@
+import { exp } from "../units/same-math";
 import { word } from "../units/word";
 import { resolve } from "../simulate/set-pot";
 import type { Heat } from "../heats/heat-schema";
@@ -74,7 +75,7 @@ export function reduceOn(
     const trace = simulate(setPot, { waterKg: 0 });
     const problem = overRim(trace, vesselOf(setPot)) ?? trace.problem;
     if (problem !== null) throw problem;
-    const wide = Math.exp(Z90 * steamSigmaOf(setPot));
+    const wide = exp(Z90 * steamSigmaOf(setPot));
     const { toSimmerMin, holdMin } = trace;
     return {
       lowMin: toSimmerMin + holdMin / wide,

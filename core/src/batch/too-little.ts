@@ -1,3 +1,4 @@
+import { exp } from "../units/same-math";
 import { asPlanned } from "../simulate/as-planned";
 import { resolve, type SetPot } from "../simulate/set-pot";
 import { isOnRing } from "../heats/heat";
@@ -103,7 +104,7 @@ function secondWash(
     if (gelatinGKg === undefined || gelatinKMin === undefined) return sum;
     const cookOf = (trace: Trace) => trace.items.find((t) => t.itemId === bone.id)?.cookMin ?? 0;
     const leftG = gelatinLeftG(bone.massKg, gelatinGKg.value, gelatinKMin.value, cookOf(first));
-    return sum + leftG * (1 - Math.exp(-cookOf(wash.value) / gelatinKMin.value));
+    return sum + leftG * (1 - exp(-cookOf(wash.value) / gelatinKMin.value));
   }, 0);
   const gelatinGL = volumeL > 0 ? gelatinG / volumeL : 0;
   return { min, volumeL, gelatinGL, set: setOf(gelatinGL) };

@@ -1,3 +1,4 @@
+import { exp } from "../units/same-math";
 import type { Gate } from "../cool/codes";
 import {
   aroundC,
@@ -36,9 +37,9 @@ export function coolingMinOf(
     id: `coolingTo${gate.toC}`,
     name: "Minutes to the gate",
     unit: "min",
-    low: at(Math.exp(Z90 * sigma)) ?? expected,
+    low: at(exp(Z90 * sigma)) ?? expected,
     expected,
-    high: at(Math.exp(-Z90 * sigma)) ?? Infinity,
+    high: at(exp(-Z90 * sigma)) ?? Infinity,
     because: {
       formula:
         "Newton's law, stage by stage: τ = m·c/(h·A), all faces in air and the wetted ones in water; thick food adds the way out of its middle; an open hot surface in air also loses what it steams off.",

@@ -1,3 +1,4 @@
+import { exp } from "../units/same-math";
 import type { DishOf } from "../dish/dish-of";
 import { BROWNING_LOSS } from "../prepare/browning";
 import { ALCOHOL_CONSTANTS } from "../seasoning/alcohol";
@@ -121,7 +122,7 @@ export function dishFigures(
 }
 
 const around = (value: number, sigmaLog: number) => {
-  const factor = Math.exp(1.28155 * sigmaLog);
+  const factor = exp(1.28155 * sigmaLog);
   return { low: value / factor, expected: value, high: value * factor };
 };
 

@@ -1,3 +1,4 @@
+import { exp } from "../units/same-math";
 import { findVessel } from "../simulate/set-pot";
 import { heatOf } from "../heats/heat";
 import { inWords } from "../units/said";
@@ -66,7 +67,7 @@ export function staysHotMinOf(standing: Standing, keeper: Keeper, lineC: number)
   const { h, name } = KEEPER_FACTS[keeper];
   const expected = staysAboveMin(standing, keeper, lineC);
   // Time goes as 1/h.
-  const wide = Math.exp(Z90 * (h.sigmaLog ?? 0));
+  const wide = exp(Z90 * (h.sigmaLog ?? 0));
   return {
     id: "staysHotMin",
     name: "Minutes it stays hot",

@@ -1,3 +1,4 @@
+import { exp, ln } from "../units/same-math";
 import { kitchenEstimate } from "../units/constant";
 import { Z90 } from "../units/estimate";
 import { normal } from "../units/random";
@@ -23,9 +24,9 @@ export const exactly = (min: number): Spread3 => ({ p10: min, p50: min, p90: min
 
 /** Minutes of work by hand. */
 export const about = (min: number): Spread3 => ({
-  p10: min * Math.exp(-Z90 * WORK_SIGMA.value),
+  p10: min * exp(-Z90 * WORK_SIGMA.value),
   p50: min,
-  p90: min * Math.exp(Z90 * WORK_SIGMA.value),
+  p90: min * exp(Z90 * WORK_SIGMA.value),
 });
 
 /** Whole minutes that are planned with: half the time it takes no longer. */
@@ -36,5 +37,5 @@ export function drawnMin({ p10, p50, p90 }: Spread3, random: RandomGenerator): n
   if (p50 <= 0 || p90 <= p10) return plannedMin({ p10, p50, p90 });
   const z = normal(random);
   const edge = z < 0 ? p50 / Math.max(p10, p50 * 1e-3) : p90 / p50;
-  return Math.max(1, Math.round(p50 * Math.exp((z / Z90) * Math.log(Math.max(1, edge)))));
+  return Math.max(1, Math.round(p50 * exp((z / Z90) * ln(Math.max(1, edge)))));
 }

@@ -1,3 +1,4 @@
+import { wholePower } from "../units/whole-power";
 import { resolve, type SetPot } from "../simulate/set-pot";
 import type { SlowCookerHeat } from "../heats/slow-cooker-schema";
 import { isSlow } from "../heats/heat";
@@ -108,9 +109,12 @@ function remediesFor(
   );
   const smaller = [1, 2, 3].map(
     (times) => () =>
-      passes(times === 1 ? "Cut the pieces in two" : `Cut each piece into ${2 ** times}`, {
-        items: [...cutSmaller(plan, times)],
-      }),
+      passes(
+        times === 1 ? "Cut the pieces in two" : `Cut each piece into ${wholePower(2, times)}`,
+        {
+          items: [...cutSmaller(plan, times)],
+        },
+      ),
   );
   return [
     ...firstThat([() => passes("Start with boiling liquid", { heat: { ...heat, start: "hot" } })]),

@@ -1,3 +1,4 @@
+import { exp, powerOf } from "../units/same-math";
 import { resolve, type SetPot } from "../simulate/set-pot";
 import { isInOven, isOnRing, isSealed, isSlow } from "../heats/heat";
 import { COOK_VALUE_Z_C } from "../doneness/cook-value";
@@ -104,7 +105,7 @@ function prepare({ plan, trace, isFixed = false }: Simulated, kitchen: Kitchen):
 
 /** How many times as fast a minute at tempC counts with another z. */
 const zFactor = (tempC: number, zC: number): number =>
-  10 ** ((tempC - 100) * (1 / zC - 1 / Z_EXPECTED));
+  powerOf(10, (tempC - 100) * (1 / zC - 1 / Z_EXPECTED));
 
 const EXPECTED_SHIFT = { zC: Z_EXPECTED, plateauC: 0, comeUp: 1, warmUp: 1 };
 
@@ -117,9 +118,9 @@ function drawFor(p: Prepared, zC: number, next: () => number): Draw {
     zC,
     plateauC: p.sigmaHeldC * next(),
     capC: p.capC,
-    comeUp: Math.exp(-p.sigmaComeUp * next()),
-    warmUp: p.isWarmed ? Math.exp(SPREAD.warmUp.value * next()) : 1,
-    steam: Math.exp(p.sigmaSteam * next()),
+    comeUp: exp(-p.sigmaComeUp * next()),
+    warmUp: p.isWarmed ? exp(SPREAD.warmUp.value * next()) : 1,
+    steam: exp(p.sigmaSteam * next()),
   };
 }
 
@@ -170,7 +171,7 @@ export function drawRanges(
   const losses: number[][] = all.map(() => []);
   for (let n = 0; n < options.draws; n++) {
     const zC = Math.max(Z_LEAST, Z_EXPECTED + SPREAD.zC.value * next());
-    const target = Math.exp(targetSigma * next());
+    const target = exp(targetSigma * next());
     const fromDraw = drawFor(from, zC, next);
     const wanted = isTender
       ? sourceExpected * target

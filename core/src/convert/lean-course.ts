@@ -1,3 +1,4 @@
+import { powerOf } from "../units/same-math";
 import { HOLD_MIN } from "../units/limits";
 import { pointAt } from "../simulate/point-at";
 import type { Trace } from "../simulate/trace";
@@ -44,7 +45,7 @@ export function courseOf(trace: Trace): Course {
   // Denser at the beginning, where the liquid still moves.
   const count = trace.holdMin > 0 ? HOLD_POINTS : 1;
   const hold = Array.from({ length: count }, (_, i) => ({
-    tMin: trace.toSimmerMin + trace.holdMin * (i / Math.max(1, count - 1)) ** 1.6,
+    tMin: trace.toSimmerMin + trace.holdMin * powerOf(i / Math.max(1, count - 1), 1.6),
   })).map(({ tMin }) => ({ tMin, liquidC: pointAt(trace, tMin).liquidC }));
   const points = [...thinned(before, COME_UP_POINTS), ...hold].map((p) => ({
     tMin: p.tMin - trace.toSimmerMin,

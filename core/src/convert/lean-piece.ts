@@ -1,3 +1,5 @@
+import { exp, sine } from "../units/same-math";
+import { square } from "../units/whole-power";
 import { QUICK_TAU_S } from "../heat/piece";
 
 const MODES = 5;
@@ -17,10 +19,10 @@ const VOLUME = NODES.map((r, i) => 3 * r * r * (WEIGHTS[i] ?? 0));
 const SHAPES = Float64Array.from({ length: POINTS * MODES }, (_, k) => {
   const m = (k % MODES) + 1;
   const r = NODES[Math.floor(k / MODES)] ?? 0;
-  return ((m % 2 === 1 ? 2 : -2) * Math.sin(m * Math.PI * r)) / (m * Math.PI * r);
+  return ((m % 2 === 1 ? 2 : -2) * sine(m * Math.PI * r)) / (m * Math.PI * r);
 });
 /** Share of each mode in the volume mean: 6/(m²π²). */
-const MEANS = Array.from({ length: MODES }, (_, k) => 6 / ((k + 1) * Math.PI) ** 2);
+const MEANS = Array.from({ length: MODES }, (_, k) => 6 / square((k + 1) * Math.PI));
 
 /**
  * A ball in liquid whose temperature moves in straight lines, by its five slowest modes, each of them
@@ -42,7 +44,7 @@ export class LeanPiece {
   /** The liquid goes evenly to liquidC within dtMin. */
   advance(dtMin: number, liquidC: number): void {
     const slope = dtMin > 0 ? (liquidC - this.liquidC) / dtMin : 0;
-    const q = Math.exp(-dtMin / this.tauMin);
+    const q = exp(-dtMin / this.tauMin);
     const qq = q * q;
     // exp(−m²·x) from q = exp(−x): each odd power adds to the square.
     let decay = q;
@@ -75,13 +77,13 @@ export class LeanPiece {
     const scale = Math.LN10 / zC;
     // Within 2 °C the mean stands for all shells: the error is under a thousandth.
     if (this.isQuick || Math.abs(this.amounts[0] as number) < 1)
-      return Math.exp(scale * (this.meanC - 100));
+      return exp(scale * (this.meanC - 100));
     let sum = 0;
     for (let i = 0; i < POINTS; i++) {
       let below = 0;
       for (let k = 0; k < MODES; k++)
         below += (SHAPES[i * MODES + k] as number) * (this.amounts[k] as number);
-      sum += (VOLUME[i] as number) * Math.exp(scale * (this.liquidC - below - 100));
+      sum += (VOLUME[i] as number) * exp(scale * (this.liquidC - below - 100));
     }
     return sum;
   }

@@ -1,3 +1,4 @@
+import { exp } from "../units/same-math";
 import { resolve } from "../simulate/set-pot";
 import { HEATS, suits } from "../heats/heat";
 import { reductionMin } from "../liquid/reduction";
@@ -69,7 +70,7 @@ function tooThin(conversion: Conversion, kitchen: Kitchen): Limit | null {
             toL: wantedL,
             fluxKgM2H:
               SIMMER_FLUX_KG_M2_H.steady.value *
-              Math.exp(steamHere(kitchen, vessel.id, OPEN_SIMMER)?.mean ?? 0),
+              exp(steamHere(kitchen, vessel.id, OPEN_SIMMER)?.mean ?? 0),
             tempC: simmerC("steady", kitchen.altitudeM),
           }),
         );

@@ -1,3 +1,4 @@
+import { exp, ln } from "../units/same-math";
 import type { SetPot } from "../simulate/set-pot";
 import { heatOf } from "../heats/heat";
 import { ingredientById } from "../ingredient/catalogue";
@@ -62,9 +63,7 @@ export function slowestMeatHighMin(setPot: SetPot, trace: Trace, waterL: number)
     const sigma = by === "plateauC" ? SPREAD.plateauC.value : sigmaOf(by, setPot, trace);
     const parameters = moved(by, by === "warmUp", sigma);
     const outcome = outcomeOf(() => runOnce(setPot, { waterKg, parameters }, holdMin));
-    return Math.log(
-      Math.max(1, (outcome.ok ? slowestIn(plan, outcome.value) : Infinity) / expected),
-    );
+    return ln(Math.max(1, (outcome.ok ? slowestIn(plan, outcome.value) : Infinity) / expected));
   });
-  return expected * Math.exp(Math.sqrt(logs.reduce((sum, l) => sum + l * l, 0)));
+  return expected * exp(Math.sqrt(logs.reduce((sum, l) => sum + l * l, 0)));
 }

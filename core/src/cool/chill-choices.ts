@@ -1,3 +1,4 @@
+import { exp } from "../units/same-math";
 import { gatesFrom, type BeforeChilling } from "./before-chilling";
 import { FRIDGE_FROM_C } from "./chill-live";
 import type { Gate } from "./codes";
@@ -55,7 +56,16 @@ const isEverywhere = ({ stages }: ChillChoice): boolean =>
 export const bestOf = (choices: readonly ChillChoice[]): ChillChoice | null =>
   choices.find((c) => c.isSure && c.lacks === 0 && isEverywhere(c)) ?? null;
 
-/** The same where the kitchen lacks fewest of what it takes; null where no number of anything is enough. */
+/** Where nothing is surely fast enough: what is most in time, or least late, with what this kitchen has. */
+export const quickestOf = (choices: readonly ChillChoice[]): ChillChoice | null =>
+  choices
+    .filter((c) => c.lacks === 0 && isEverywhere(c))
+    .toSorted((a, b) => overMin(a) - overMin(b))[0] ?? null;
+
+/**
+ * The least work that is surely fast enough where the kitchen lacks fewest of what it takes; null where no
+ * number of anything is enough.
+ */
 export const withMoreOf = (choices: readonly ChillChoice[]): ChillChoice | null =>
   choices
     .filter((c) => c.isSure && c.lacks > 0 && isEverywhere(c))
@@ -170,7 +180,7 @@ function chillChoice(
     points,
     gates: met,
     passes,
-    isSure: passes && passesAt(facts, stages, gates, Math.exp(-Z90 * spreadOf(stages))),
+    isSure: passes && passesAt(facts, stages, gates, exp(-Z90 * spreadOf(stages))),
     lacks: Math.max(0, count - (container.have ?? Infinity)),
     effort: work + (count - 1) * 0.5 + (container.heightM < 0.08 ? 0.5 : 0),
   };
@@ -196,11 +206,11 @@ const WIDEST_LOG = 3;
 export function chanceInTime({ facts, stages }: ChillChoice, gates: readonly Gate[]): number {
   const sigma = spreadOf(stages);
   let [low, high] = [-WIDEST_LOG * sigma, WIDEST_LOG * sigma];
-  if (passesAt(facts, stages, gates, Math.exp(low))) return 1;
-  if (!passesAt(facts, stages, gates, Math.exp(high))) return 0;
+  if (passesAt(facts, stages, gates, exp(low))) return 1;
+  if (!passesAt(facts, stages, gates, exp(high))) return 0;
   for (let round = 0; round < ROUNDS; round++) {
     const middle = (low + high) / 2;
-    if (passesAt(facts, stages, gates, Math.exp(middle))) high = middle;
+    if (passesAt(facts, stages, gates, exp(middle))) high = middle;
     else low = middle;
   }
   return 1 - normalCdf(high / sigma);

@@ -10,6 +10,7 @@ import {
   countFor,
   inCount,
   stagesBeginning,
+  quickestOf,
   withMoreOf,
 } from "./chill-choices";
 import { decayThrough } from "./decay";
@@ -317,6 +318,22 @@ test("a blast chiller is reckoned when it is chosen, and never suggested", () =>
   expect(best?.isSure).toBe(true);
   expect(best?.stages.map((s) => s.way)).not.toContain("fan");
   expect(bestOf(all.filter((c) => !c.isSure))).toBeNull();
+});
+
+test("where nothing is surely in time the likeliest is shown, of what there is everywhere", () => {
+  const all = chillChoices(deep, 10, [pot(0.28), ...TRAYS], COOLING_WAYS, CODES.uk.gates);
+  const own = all.filter((c) => c.lacks === 0);
+  const quickest = quickestOf(all)!;
+  expect(quickest.lacks).toBe(0);
+  expect(quickest.stages.map((s) => s.way)).not.toContain("fan");
+  const inFridge = own.find((c) => c.id === "pot|fridge")!;
+  const lateMin = (c: typeof quickest) =>
+    Math.max(...c.gates.map((g) => (g.tookMin ?? Infinity) - g.gate.withinMin));
+  expect(lateMin(quickest)).toBeLessThan(lateMin(inFridge));
+  expect(chanceInTime(quickest, CODES.uk.gates)).toBeGreaterThanOrEqual(
+    chanceInTime(inFridge, CODES.uk.gates),
+  );
+  expect(quickestOf([])).toBeNull();
 });
 
 describe("what has stood before it is chilled", () => {

@@ -1,3 +1,5 @@
+import { exp } from "../units/same-math";
+import { square } from "../units/whole-power";
 import { THERMAL_DIFFUSIVITY_M2_S, WATER_HEAT_KJ_KG_K } from "../heat/constants";
 import { warmingFluxKgM2H } from "../heat/hob";
 import { COLD_DENSITY_KG_L, latentHeatKJKg } from "../water/properties";
@@ -68,7 +70,7 @@ export function coolingTauMin(facts: CoolingFacts, way: CoolingWay): number {
     (massKg * WATER_HEAT_KJ_KG_K.value * 1000) / (h.value * paceIn(facts, way) * areaM2 * wall);
   const pathM = isBath ? depthM : depthM / 2;
   const innerS = facts.isThick
-    ? (4 * pathM ** 2) / (Math.PI ** 2 * THERMAL_DIFFUSIVITY_M2_S.value)
+    ? (4 * square(pathM)) / (square(Math.PI) * THERMAL_DIFFUSIVITY_M2_S.value)
     : 0;
   return (outerS + innerS) / 60;
 }
@@ -102,7 +104,7 @@ export function coolingCurve(
     while (tMin < untilMin - 1e-9) {
       if (isLast && Math.abs(tempC - around) < 0.1) return points;
       const dt = Math.min(STEP_MIN, untilMin - tMin);
-      tempC = around + (tempC - around) * Math.exp(-dt / tauMin);
+      tempC = around + (tempC - around) * exp(-dt / tauMin);
       if (steams && tempC > STEAMS_FROM_C) tempC -= steamedC(facts, tempC, dt);
       tMin += dt;
       points.push({ tMin, tempC });

@@ -1,3 +1,4 @@
+import { exp, ln } from "../units/same-math";
 import type { CoolingPoint } from "./cooling";
 
 const STEP_MIN = 1;
@@ -11,11 +12,11 @@ function decayBetween(a: CoolingPoint, b: CoolingPoint, aroundC: number): readon
   const spanMin = b.tMin - a.tMin;
   const decays = b.tempC < a.tempC && b.tempC > aroundC;
   if (!decays || spanMin <= STEP_MIN) return [];
-  const perMin = Math.log((a.tempC - aroundC) / (b.tempC - aroundC)) / spanMin;
+  const perMin = ln((a.tempC - aroundC) / (b.tempC - aroundC)) / spanMin;
   const steps = Math.ceil(spanMin / STEP_MIN) - 1;
   return Array.from({ length: steps }, (_, i) => {
     const t = ((i + 1) * spanMin) / (steps + 1);
-    return { tMin: a.tMin + t, tempC: aroundC + (a.tempC - aroundC) * Math.exp(-perMin * t) };
+    return { tMin: a.tMin + t, tempC: aroundC + (a.tempC - aroundC) * exp(-perMin * t) };
   });
 }
 

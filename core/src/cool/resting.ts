@@ -1,3 +1,4 @@
+import { exp, ln } from "../units/same-math";
 import { WATER_HEAT_KJ_KG_K } from "../heat/constants";
 import { kitchenEstimate, published, type Constant } from "../units/constant";
 import { floorM2, wallM2, type CoolingContainer } from "./container";
@@ -66,7 +67,7 @@ export function keepingTauMin(standing: Standing, keeper: Keeper): number {
 /** Temperature after so long, °C; `loss` is how fast heat leaves against what is thought. */
 export const standsAtC = (standing: Standing, keeper: Keeper, min: number, loss = 1): number =>
   standing.roomC +
-  (standing.fromC - standing.roomC) * Math.exp((-min * loss) / keepingTauMin(standing, keeper));
+  (standing.fromC - standing.roomC) * exp((-min * loss) / keepingTauMin(standing, keeper));
 
 /**
  * How long it stays above a line, min: τ·ln((T₀ − T_room)/(T_line − T_room)). 0 where it is under it
@@ -76,7 +77,7 @@ export function staysAboveMin(standing: Standing, keeper: Keeper, lineC: number)
   const { fromC, roomC } = standing;
   if (fromC <= lineC) return 0;
   if (roomC >= lineC) return Infinity;
-  return keepingTauMin(standing, keeper) * Math.log((fromC - roomC) / (lineC - roomC));
+  return keepingTauMin(standing, keeper) * ln((fromC - roomC) / (lineC - roomC));
 }
 
 const STEP_MIN = 5;
@@ -94,7 +95,7 @@ export function latestChillMin(
   stages: readonly CoolingStage[],
   gates: readonly Gate[],
 ): number | null {
-  const loss = Math.exp(Z90 * (KEEPER_FACTS[keeper].h.sigmaLog ?? 0));
+  const loss = exp(Z90 * (KEEPER_FACTS[keeper].h.sigmaLog ?? 0));
   const passes = (restMin: number): boolean => {
     const rest = Array.from({ length: Math.floor(restMin) + 1 }, (_, tMin) => ({
       tMin,

@@ -5,8 +5,9 @@ import { testKitchen } from "../../test/kitchen";
 import { answersFor } from "../because/answers";
 import { KINDS } from "../simulate/dish-words";
 import { Problem } from "../units/problem";
+import { BONES } from "../ingredient/catalogue-bones";
 import { capacityL } from "../vessel/volume";
-import { planOfKind } from "./kinds";
+import { planOfBones, planOfKind } from "./kinds";
 import { choiceOf, choose, questionsFor, SCHOOLS } from "./schools/schools";
 import { timedIn } from "./time-in";
 
@@ -38,6 +39,24 @@ describe.each(KITCHENS)("every kind from its defaults, %s", (_where, kitchen) =>
     }
   });
 });
+
+test.each(BONES.map((b) => b.id))(
+  "%s alone, with water, fill the big pot as a stock does",
+  (id) => {
+    const kitchen = testKitchen();
+    const plan = planOfBones(id, kitchen, "bones");
+    expect(plan.items.map((i) => [i.ingredientId, i.boneState, i.when.at])).toEqual([
+      [id, "raw", "start"],
+    ]);
+    const outcome = answersFor(resolve(plan, kitchen), NOON);
+    if (!outcome.ok) throw outcome.problem;
+    const { trace, fit, flavour } = outcome.value;
+    expect(trace.problem).toBeNull();
+    expect(fit.limit).toBe("fits");
+    expect(flavour?.state).toBe("at its best");
+    expect(trace.strained.volumeL).toBeGreaterThan(1);
+  },
+);
 
 test("a kitchen without a ring cannot plan a kind, and says what is missing", () => {
   expect(() => planOfKind("stew", testKitchen({ rings: [] }), "x")).toThrow(Problem);

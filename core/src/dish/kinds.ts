@@ -9,6 +9,7 @@ import { requiredBeanBoilMin } from "../doneness/bean-boil";
 import { FLAVOUR_WINDOWS } from "../doneness/flavour-window";
 import { simmerC } from "../heat/hob";
 import { ingredientById } from "../ingredient/catalogue";
+import type { FlavourKind } from "../ingredient/ingredient";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import type { KindId } from "../simulate/dish-words";
 import { PlanSchema, type Plan } from "../simulate/plan-schema";
@@ -95,7 +96,48 @@ export function planOfKind(
   id: string,
   people: number | null = null,
 ): Plan {
-  const formula = KIND_FORMULAS[kind];
+  return made(KIND_FORMULAS[kind], kind, kitchen, id, people);
+}
+
+/** The kind of stock whose water, heat and hours such bones take. */
+const STOCK_OF: Record<FlavourKind, KindId> = {
+  meat: "boneBroth",
+  poultry: "poultryStock",
+  fish: "fishStock",
+  vegetable: "vegetableStock",
+};
+
+/**
+ * Bones as they come and water, nothing else: as much as fills this kitchen's big pot as a stock does, with
+ * the water, heat and hours of its kind.
+ * @throws Problem as `planOfKind` does
+ */
+export function planOfBones(ingredientId: string, kitchen: Kitchen, id: string): Plan {
+  const { name, flavour } = ingredientById(ingredientId);
+  const kind = STOCK_OF[flavour ?? "meat"];
+  const formula: KindFormula = {
+    ...KIND_FORMULAS[kind],
+    name: `Stock of ${name.toLowerCase()}`,
+    items: [[ingredientId, SOME_BONES_KG, "start"]],
+  };
+  const plan = made(formula, kind, kitchen, id, null);
+  const down = (massKg: number) =>
+    massKg < BONES_STEP_KG ? massKg : Math.floor(massKg / BONES_STEP_KG + 1e-9) * BONES_STEP_KG;
+  return { ...plan, items: plan.items.map((i) => ({ ...i, massKg: down(i.massKg) })) };
+}
+
+/** Anything will do: it is made as much as fits. */
+const SOME_BONES_KG = 2;
+/** Bones alone are bought and weighed no finer. */
+const BONES_STEP_KG = 0.25;
+
+function made(
+  formula: KindFormula,
+  kind: KindId,
+  kitchen: Kitchen,
+  id: string,
+  people: number | null,
+): Plan {
   const ring = [...kitchen.rings].sort((a, b) => b.powerW - a.powerW)[0];
   if (ring === undefined)
     throw new Problem(
@@ -133,8 +175,8 @@ export function planOfKind(
   const by = (full.items[0]?.massKg ?? 1) / (plan.items[0]?.massKg ?? 1);
   const sized =
     plan.end === "strained" ? scaled(plan, by * STOCK_FILL) : by < 1 && !isAsked ? full : plan;
-  const made = rounded(timedIn(resolve(sized, kitchen)));
-  return isAsked ? inPortions(made, people, kitchen, formula, heat) : made;
+  const whole = rounded(timedIn(resolve(sized, kitchen)));
+  return isAsked ? inPortions(whole, people, kitchen, formula, heat) : whole;
 }
 
 /** So much of a dish that it comes to as many portions as there are people, in a pot that holds it. */

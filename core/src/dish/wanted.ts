@@ -1,3 +1,4 @@
+import { exp } from "../units/same-math";
 import { DISH_SALT_G_KG, SIPPING_SALT_G_L } from "../seasoning/salt";
 import { BODIES } from "../seasoning/thickness";
 import type { Kitchen } from "../simulate/kitchen-schema";
@@ -16,7 +17,7 @@ export const GRAVY_GL: number = BODIES.find((b) => b.id === "gravy")?.from.value
 /** How salty the cook has wanted such pots here, to a tenth of a gram; null where none was tasted. */
 export function saltLiked(plan: Plan, kitchen: Known): number | null {
   const here = saltHere(plan, kitchen);
-  return here === null ? null : Math.round(usualSaltPer(plan) * Math.exp(here.mean) * 10) / 10;
+  return here === null ? null : Math.round(usualSaltPer(plan) * exp(here.mean) * 10) / 10;
 }
 
 /** Salt that a pot is judged by, g per L or kg: what its plan says, else as it was liked here, else what suits most. */
@@ -30,5 +31,5 @@ export const thickWanted = (plan: Plan, kitchen: Known): number | null =>
 /** How thick the cook has wanted such pots here, g of flour to a litre; null where none was tasted. */
 export function thickLiked(plan: Plan, kitchen: Known): number | null {
   const here = thickHere(plan, kitchen);
-  return here === null ? null : Math.round(GRAVY_GL * Math.exp(here.mean));
+  return here === null ? null : Math.round(GRAVY_GL * exp(here.mean));
 }

@@ -1,3 +1,4 @@
+import { exp } from "../units/same-math";
 import { published } from "../units/constant";
 
 /** Temperature step that makes texture change ten times faster. */
@@ -13,4 +14,4 @@ export const COOK_VALUE_Z_C = published(
  * @example cookRate(95) // 0.7055
  */
 export const cookRate = (tempC: number, zC: number = COOK_VALUE_Z_C.value): number =>
-  Math.exp(((tempC - 100) / zC) * Math.LN10);
+  exp(((tempC - 100) / zC) * Math.LN10);

@@ -1,3 +1,4 @@
+import { exp, ln } from "../units/same-math";
 import { kitchenEstimate } from "../units/constant";
 import { gridAfter, saidAlone, type Grid } from "../units/evidence";
 import { normalCdf, Z90 } from "../units/estimate";
@@ -43,14 +44,14 @@ function gridOf(target: Ends, checks: readonly ForkCheck[], sigmaLog: number): G
   return gridAfter(sigmaLog, (x) =>
     checks.reduce((sum, { cookMin, how }) => {
       const isPast = (at: number) =>
-        normalCdf((Math.log(Math.max(0.1, cookMin)) - Math.log(at) - x) / FORK_NOISE.value);
+        normalCdf((ln(Math.max(0.1, cookMin)) - ln(at) - x) / FORK_NOISE.value);
       const likely = {
         notYet: 1 - isPast(target.done),
         nearly: isPast(target.done) - isPast(target.ideal),
         tender: isPast(tender) - isPast(target.past),
         tooSoft: isPast(target.past),
       }[how];
-      return sum + Math.log(Math.max(1e-9, likely));
+      return sum + ln(Math.max(1e-9, likely));
     }, 0),
   );
 }
@@ -74,14 +75,13 @@ export function believeTarget(
       sum += w;
       if (sum < share) continue;
       const inStep = sum > before ? (share - before) / (sum - before) : 0.5;
-      return Math.exp((at[i] ?? 0) + (inStep - 0.5) * step);
+      return exp((at[i] ?? 0) + (inStep - 0.5) * step);
     }
-    return Math.exp(at.at(-1) ?? 0);
+    return exp(at.at(-1) ?? 0);
   };
   const middle = quantile(0.5);
   // Pot-to-pot noise stays, however often a fork goes in: docs/method.md, “The live pot”.
-  const widened = (edge: number) =>
-    Math.exp(Math.hypot(Math.log(edge / middle), Z90 * FORK_NOISE.value));
+  const widened = (edge: number) => exp(Math.hypot(ln(edge / middle), Z90 * FORK_NOISE.value));
   return {
     low: middle / widened(quantile(0.1)),
     expected: middle,

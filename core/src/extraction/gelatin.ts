@@ -1,3 +1,4 @@
+import { exp } from "../units/same-math";
 import { kitchenEstimate } from "../units/constant";
 
 const GELATIN_DECAY_FROM_MIN = kitchenEstimate(
@@ -36,12 +37,7 @@ export function gelatinDrawnG(
   cookMin: number,
 ): number {
   const over = Math.max(0, cookMin - GELATIN_DECAY_FROM_MIN.value);
-  return (
-    massKg *
-    gelatinGKg *
-    (1 - Math.exp(-cookMin / kMin)) *
-    Math.exp(-over / GELATIN_DECAY_MIN.value)
-  );
+  return massKg * gelatinGKg * (1 - exp(-cookMin / kMin)) * exp(-over / GELATIN_DECAY_MIN.value);
 }
 
 /** Gelatin still in the bones after a first boil, g. */
@@ -50,4 +46,4 @@ export const gelatinLeftG = (
   gelatinGKg: number,
   kMin: number,
   cookMin: number,
-): number => massKg * gelatinGKg * Math.exp(-cookMin / kMin);
+): number => massKg * gelatinGKg * exp(-cookMin / kMin);

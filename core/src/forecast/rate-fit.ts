@@ -1,3 +1,4 @@
+import { square } from "../units/whole-power";
 import { requireWithin } from "../units/problem";
 
 /** A normal belief about a rate. */
@@ -21,12 +22,12 @@ export interface RateObservation {
  */
 export function fitRate(prior: RateBelief, observations: readonly RateObservation[]): RateBelief {
   requireWithin("prior.sd", prior.sd, 1e-12, 1e12, "");
-  let precision = 1 / prior.sd ** 2;
+  let precision = 1 / square(prior.sd);
   let weighted = prior.mean * precision;
   for (const { x, y, sd } of observations) {
     requireWithin("sd", sd, 1e-12, 1e12, "");
-    precision += (x / sd) ** 2;
-    weighted += (x * y) / sd ** 2;
+    precision += square(x / sd);
+    weighted += (x * y) / square(sd);
   }
   return { mean: weighted / precision, sd: 1 / Math.sqrt(precision) };
 }

@@ -20,7 +20,7 @@ describe("a plan to somebody else", () => {
     expect(file.kitchen).toMatchObject({ altitudeM: 1640, ovens: [], freezerL: null });
     // Also where something else in it has to be left out.
     const torn = reportOf(JSON.stringify({ ...file, events: [{ kind: "none" }] }));
-    expect(torn.ok && torn.report.file.part).toBe("plans");
+    expect(torn.ok && torn.file.part).toBe("plans");
   });
 
   test("what leads into this kitchen alone stays behind; what a stock holds goes along", () => {

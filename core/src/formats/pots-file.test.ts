@@ -36,7 +36,7 @@ test("a pot goes out as a file and comes back as it was, and as no more than a p
   // Also where something else in it has to be left out.
   const torn = { ...file, events: [...file.events, { kind: "none" }] };
   const report = reportOf(JSON.stringify(torn));
-  expect(report.ok && report.report.file.part).toBe("pots");
+  expect(report.ok && report.file.part).toBe("pots");
   expect(report.ok && report.report.leftOut).toHaveLength(1);
 });
 
@@ -49,7 +49,7 @@ test("a picture that is none, is too large, or of no pot of the file is left out
     { ...picture, id: "of none", batchId: "gone" },
   ];
   const report = reportOf(JSON.stringify({ ...file, pictures: [picture, ...bad] }));
-  expect(report.ok && report.report.file.pictures).toEqual([picture]);
+  expect(report.ok && report.file.pictures).toEqual([picture]);
   expect(report.ok && report.report.leftOut).toHaveLength(bad.length);
   const said = report.ok ? report.report.leftOut.map((l) => l.message).join(" ") : "";
   expect(said).toMatch(/no JPEG picture.*too large.*No batch "gone"/s);

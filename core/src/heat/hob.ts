@@ -1,3 +1,4 @@
+import { ln } from "../units/same-math";
 import { RING_W } from "../units/limits";
 import { requireWithin } from "../units/problem";
 import { airPressureKPa, boilingPointC, SEA_LEVEL_KPA } from "../water/altitude";
@@ -27,5 +28,5 @@ export function ringNetW(ring: Ring, altitudeM: number): number {
  */
 export function warmingFluxKgM2H(tempC: number, airKPa: number): number {
   const vapour = Math.min(saturationPressureKPa(Math.max(0, tempC)), 0.97 * airKPa);
-  return Math.max(0, (5 * Math.log((airKPa - 1.2) / (airKPa - vapour))) / 1.165);
+  return Math.max(0, (5 * ln((airKPa - 1.2) / (airKPa - vapour))) / 1.165);
 }

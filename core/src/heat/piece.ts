@@ -1,3 +1,5 @@
+import { exp } from "../units/same-math";
+import { square, wholePower } from "../units/whole-power";
 import { metres, say } from "../units/said";
 import { Problem } from "../units/problem";
 import { THERMAL_DIFFUSIVITY_M2_S } from "./constants";
@@ -21,14 +23,16 @@ export function pieceTauS(piece: PieceShape): number {
     if (!(size > 0 && size < 2))
       throw new Problem("range", "sizeM", size, say`A piece of ${metres(size)} is not possible.`);
   if (piece.kind === "brick") {
-    const sum = piece.sizeM.reduce((total, size) => total + 1 / (size / 2) ** 2, 0);
-    return 1 / (ALPHA * (Math.PI ** 2 / 4) * sum);
+    const sum = piece.sizeM.reduce((total, size) => total + 1 / square(size / 2), 0);
+    return 1 / (ALPHA * (square(Math.PI) / 4) * sum);
   }
   if (piece.kind === "cylinder") {
     const radius = piece.diameterM / 2;
-    return 1 / (ALPHA * (2.40483 ** 2 / radius ** 2 + Math.PI ** 2 / piece.lengthM ** 2));
+    return (
+      1 / (ALPHA * (square(2.40483) / square(radius) + square(Math.PI) / square(piece.lengthM)))
+    );
   }
-  return (piece.diameterM / 2) ** 2 / (Math.PI ** 2 * ALPHA);
+  return square(piece.diameterM / 2) / (square(Math.PI) * ALPHA);
 }
 
 /** Radius, m, of the ball that warms with the same time constant: π·√(α·τ). */
@@ -39,7 +43,7 @@ export const equalBallRadiusM = (tauS: number): number => Math.PI * Math.sqrt(AL
  * diameter D, ρ·L/(T + 1)·D²/(24·k) with ρ 1060 kg/m³, L 240 kJ/kg, k 0.48 W/m·K.
  */
 export const frozenDelayS = (diameterM: number, liquidC: number): number =>
-  ((1060 * 240e3) / (Math.max(0, liquidC) + 1)) * (diameterM ** 2 / (24 * 0.48));
+  ((1060 * 240e3) / (Math.max(0, liquidC) + 1)) * (square(diameterM) / (24 * 0.48));
 
 /** Shells; every array below has this length, which the casts in the inner loops rely on. */
 const CELLS = 20;
@@ -91,7 +95,7 @@ export class BallConduction {
     const radius = equalBallRadiusM(tauS);
     const dr = radius / CELLS;
     const cube = (dr * dr * dr) / 3;
-    this.totalVolume = cube * CELLS ** 3;
+    this.totalVolume = cube * wholePower(CELLS, 3);
     for (let i = 0; i < CELLS; i++) {
       const outer = (i + 1) * dr;
       this.volumes[i] = cube * (3 * i * (i + 1) + 1);
@@ -118,10 +122,10 @@ export class BallConduction {
   meanExp(k: number, refC: number): number {
     const { temps, volumes } = this;
     if (Math.abs((temps[LAST] as number) - (temps[0] as number)) < 1)
-      return Math.exp(k * (this.meanC - refC));
+      return exp(k * (this.meanC - refC));
     let sum = 0;
     for (let i = 0; i < CELLS; i++)
-      sum += (volumes[i] as number) * Math.exp(k * ((temps[i] as number) - refC));
+      sum += (volumes[i] as number) * exp(k * ((temps[i] as number) - refC));
     return sum / this.totalVolume;
   }
 

@@ -1,3 +1,4 @@
+import { exp, powerOf } from "../units/same-math";
 import { airPressureKPa, boilingPointC, SEA_LEVEL_KPA } from "../water/altitude";
 
 const SEA_LEVEL_BOIL_C = 99.97;
@@ -14,7 +15,7 @@ export const plateauAtAltitudeC = (seaLevelC: number, altitudeM: number): number
   boilingPointC(altitudeM) -
   Math.max(
     SHORT_OF_BOIL_C,
-    (SEA_LEVEL_BOIL_C - seaLevelC) * (airPressureKPa(altitudeM) / SEA_LEVEL_KPA) ** 0.7,
+    (SEA_LEVEL_BOIL_C - seaLevelC) * powerOf(airPressureKPa(altitudeM) / SEA_LEVEL_KPA, 0.7),
   );
 
 /**
@@ -22,4 +23,4 @@ export const plateauAtAltitudeC = (seaLevelC: number, altitudeM: number): number
  * @example relaxed(15, 95, 160, 120) // 57.2
  */
 export const relaxed = (tempC: number, plateauC: number, tauMin: number, dtMin: number): number =>
-  plateauC - (plateauC - tempC) * Math.exp(-dtMin / tauMin);
+  plateauC - (plateauC - tempC) * exp(-dtMin / tauMin);

@@ -1,3 +1,4 @@
+import { exp } from "../units/same-math";
 import { kitchenEstimate } from "../units/constant";
 import { airPressureKPa } from "../water/altitude";
 import { latentHeatKJKg } from "../water/properties";
@@ -44,4 +45,4 @@ export const naturalReleaseMin = (contentsL: number): number => 10 + 2.5 * conte
  * 1 − exp(−4.2·ΔT/h_fg), h_fg at the mean temperature.
  */
 export const flashShare = (fromC: number, toC: number): number =>
-  fromC > toC ? 1 - Math.exp((-4.2 * (fromC - toC)) / latentHeatKJKg((fromC + toC) / 2)) : 0;
+  fromC > toC ? 1 - exp((-4.2 * (fromC - toC)) / latentHeatKJKg((fromC + toC) / 2)) : 0;

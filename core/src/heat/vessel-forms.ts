@@ -1,3 +1,4 @@
+import { powerOf } from "../units/same-math";
 import { US_QUART_L } from "../units/us-measures";
 import { requireWithin } from "../units/problem";
 import { asHighAsHolds, capacityL } from "../vessel/volume";
@@ -197,7 +198,7 @@ export function shapeOfForm(form: VesselForm, markedL: number, acrossM?: number)
     topM: [lengthToWidth * widthM, widthM],
     heightM: heightToWidth * widthM,
   });
-  if (acrossM === undefined) return ofWidth(Math.cbrt(markedL / capacityL(ofWidth(1))));
+  if (acrossM === undefined) return ofWidth(powerOf(markedL / capacityL(ofWidth(1)), 1 / 3));
   requireWithin("acrossM", acrossM, 0.08, 1, "m");
   return asHighAsHolds(ofWidth(acrossM / lengthToWidth), markedL, acrossM);
 }

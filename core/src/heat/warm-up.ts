@@ -1,3 +1,5 @@
+import { exp, ln } from "../units/same-math";
+import { square } from "../units/whole-power";
 import { Problem } from "../units/problem";
 
 /** One reading of the liquid while it warms. */
@@ -16,7 +18,7 @@ export interface WarmUpFit {
 /** For one τ the curve is linear in plateau and start: least squares in closed form. */
 function fitAt(readings: readonly WarmUpReading[], tauMin: number): WarmUpFit {
   const n = readings.length;
-  const x = readings.map((r) => Math.exp(-r.tMin / tauMin));
+  const x = readings.map((r) => exp(-r.tMin / tauMin));
   const meanX = x.reduce((a, b) => a + b, 0) / n;
   const meanY = readings.reduce((a, r) => a + r.tempC, 0) / n;
   let sxx = 0;
@@ -29,7 +31,7 @@ function fitAt(readings: readonly WarmUpReading[], tauMin: number): WarmUpFit {
   const slope = sxx > 0 ? sxy / sxx : 0;
   const plateauC = meanY - slope * meanX;
   const squares = readings.reduce(
-    (sum, r, i) => sum + (r.tempC - plateauC - slope * (x[i] ?? 0)) ** 2,
+    (sum, r, i) => sum + square(r.tempC - plateauC - slope * (x[i] ?? 0)),
     0,
   );
   return { plateauC, tauMin, rmsC: Math.sqrt(squares / n) };
@@ -50,15 +52,15 @@ export function fitWarmUp(readings: readonly WarmUpReading[]): WarmUpFit {
       "A warm-up needs at least four readings over an hour or more.",
     );
   const ratio = (Math.sqrt(5) - 1) / 2;
-  let low = Math.log(10);
-  let high = Math.log(600);
+  let low = ln(10);
+  let high = ln(600);
   for (let i = 0; i < 60; i++) {
     const left = high - ratio * (high - low);
     const right = low + ratio * (high - low);
-    if (fitAt(readings, Math.exp(left)).rmsC < fitAt(readings, Math.exp(right)).rmsC) high = right;
+    if (fitAt(readings, exp(left)).rmsC < fitAt(readings, exp(right)).rmsC) high = right;
     else low = left;
   }
-  const found = fitAt(readings, Math.exp((low + high) / 2));
+  const found = fitAt(readings, exp((low + high) / 2));
   const hottest = Math.max(...readings.map((r) => r.tempC));
   if (found.plateauC < hottest - 3 || found.plateauC > 130)
     throw new Problem(

@@ -1,3 +1,4 @@
+import { exp } from "../units/same-math";
 import { resolve, type SetPot } from "../simulate/set-pot";
 import { HOLD_MIN } from "../units/limits";
 import type { Heat } from "../heats/heat-schema";
@@ -32,7 +33,7 @@ const AHEAD_MIN = 30;
  */
 export function drawHidden(seed: number, heat: Heat): Parameters {
   const random = seeded(seed);
-  const times = (sigma: number) => Math.exp(sigma * normal(random));
+  const times = (sigma: number) => exp(sigma * normal(random));
   return {
     evaporation: times(steamSigmaLog(heat)),
     efficiency: times(SPREAD.efficiency.value),

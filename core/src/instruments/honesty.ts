@@ -1,3 +1,4 @@
+import { exp } from "../units/same-math";
 import type { SetPot } from "../simulate/set-pot";
 import { SCHEMA_VERSION } from "../simulate/schema-version";
 import { boilFirstMinOf } from "../heats/heat";
@@ -38,8 +39,8 @@ export function honestyOf(setPot: SetPot, pots: number, seed: number): readonly 
     const drawn = drawHidden(seed + 7919 * (pot + 1), plan.heat);
     const parameters = {
       ...drawn,
-      evaporation: drawn.evaporation * Math.exp(POT_NOISE.value * normal(random)),
-      efficiency: drawn.efficiency * Math.exp(COME_UP_NOISE.value * normal(random)),
+      evaporation: drawn.evaporation * exp(POT_NOISE.value * normal(random)),
+      efficiency: drawn.efficiency * exp(COME_UP_NOISE.value * normal(random)),
     };
     const trace = simulate(setPot, { waterKg, parameters });
     if (trace.problem !== null) continue;

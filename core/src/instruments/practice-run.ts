@@ -1,3 +1,5 @@
+import { exp } from "../units/same-math";
+import { square } from "../units/whole-power";
 import type { Cook } from "../batch/fold";
 import { minOf } from "../batch/course-of";
 import { boilFirstMinOf } from "../heats/heat";
@@ -32,7 +34,7 @@ export interface Falls {
   readonly half: number;
 }
 export const falling = ({ of, free, half }: Falls, miss: number): number =>
-  Math.round(of * Math.exp(-Math.LN2 * (Math.max(0, Math.abs(miss) - free) / half) ** 2));
+  Math.round(of * exp(-Math.LN2 * square(Math.max(0, Math.abs(miss) - free) / half)));
 
 /** How much was left against what was planned, as a share. */
 export const leftShare = ({ setPot, truth }: PracticeRun): number =>

@@ -1,3 +1,4 @@
+import { exp } from "../units/same-math";
 import { onCounter } from "../batch/counter";
 import { firstHeatMs } from "../batch/course-of";
 import { livePlan } from "../batch/live-plan";
@@ -102,7 +103,7 @@ function boilPart(run: PracticeRun): ScorePart | null {
   return {
     id: "boil",
     title: "Turned down in time",
-    points: Math.round(OF.boil * Math.exp(-Math.max(0, Math.abs(overMin) - 3) / 15)),
+    points: Math.round(OF.boil * exp(-Math.max(0, Math.abs(overMin) - 3) / 15)),
     of: OF.boil,
     why:
       overMin > 3

@@ -1,3 +1,4 @@
+import { exp, ln } from "../units/same-math";
 import type { RandomGenerator } from "pure-rand/types/RandomGenerator";
 import { kitchenEstimate, type Constant } from "../units/constant";
 import { CHANNELS, type Channel, type Samples } from "./messages";
@@ -72,7 +73,7 @@ export class Sensors {
     const lagged =
       before === undefined
         ? truth[channel]
-        : truth[channel] + (before - truth[channel]) * Math.exp(-dtS / lagS.value);
+        : truth[channel] + (before - truth[channel]) * exp(-dtS / lagS.value);
     this.seen.set(channel, lagged);
     const scatter = normal(this.random) * noise.value * (truth.isBoiling ? boilFactor : 1);
     if (this.isGone(channel, dtS)) return null;
@@ -84,8 +85,8 @@ export class Sensors {
     const left = (this.gone.get(channel) ?? 0) - dtS;
     this.gone.set(channel, left);
     if (left > 0) return true;
-    if (uniform(this.random) > 1 - Math.exp(-dtS / DROP_EVERY_S)) return false;
-    this.gone.set(channel, -Math.log(Math.max(1e-9, uniform(this.random))) * DROP_LASTS_S);
+    if (uniform(this.random) > 1 - exp(-dtS / DROP_EVERY_S)) return false;
+    this.gone.set(channel, -ln(Math.max(1e-9, uniform(this.random))) * DROP_LASTS_S);
     return true;
   }
 }

@@ -1,3 +1,5 @@
+import { exp, powerOf } from "../units/same-math";
+import { square } from "../units/whole-power";
 import { KITCHEN_SHARE, newThing, type Belief } from "../simulate/learned";
 import { Z90 } from "../units/estimate";
 
@@ -57,7 +59,7 @@ export function learn(observations: readonly Observation[]): Learned {
   for (let round = 0; round < ROUNDS; round++) {
     weights = observations.map((o, i) => {
       const off = (o.log - (beliefs.things.get(o.thing)?.mean ?? 0)) / o.sd;
-      return ((faded[i] ?? 0) * (TAIL + 1)) / (TAIL + off ** 2);
+      return ((faded[i] ?? 0) * (TAIL + 1)) / (TAIL + square(off));
     });
     const next = conjugate(observations, weights);
     const moved = [...next.things].map(([thing, b]) => {
@@ -101,14 +103,14 @@ function fadedBy(observations: readonly Observation[]): readonly number[] {
   for (let i = observations.length - 1; i >= 0; i--) {
     const thing = observations[i]?.thing ?? "";
     const count = newer.get(thing) ?? 0;
-    faded[i] = 0.5 ** (count / HALF_AFTER);
+    faded[i] = powerOf(0.5, count / HALF_AFTER);
     newer.set(thing, count + 1);
   }
   return faded;
 }
 
 /** How far a factor may be off one way or the other, nine times in ten each, in hundredths: "±9 %". */
-export const plusMinus = (sd: number): number => 100 * (Math.exp(Z90 * sd) - 1);
+export const plusMinus = (sd: number): number => 100 * (exp(Z90 * sd) - 1);
 
 /**
  * Kitchen and things by conjugate normal, each thing drawing on all others through the kitchen's factor. What
@@ -121,7 +123,7 @@ export function conjugate(
   const own = new Map<string, Sum>();
   const sigmas = new Map(observations.map((o) => [o.thing, o.sigma]));
   observations.forEach((o, i) => {
-    const precision = (weights[i] ?? 0) / (o.sd / o.sigma) ** 2;
+    const precision = (weights[i] ?? 0) / square(o.sd / o.sigma);
     const before = own.get(o.thing) ?? { precision: 0, weighted: 0 };
     own.set(o.thing, {
       precision: before.precision + precision,

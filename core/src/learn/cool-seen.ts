@@ -1,3 +1,4 @@
+import { ln } from "../units/same-math";
 import { coolingOf } from "../batch/chill-of";
 import { CHILL_NOISE, coolingThing } from "../batch/cooling-here";
 import { FASTEST, paceOf, SLOWEST, type ChillReading } from "../cool/chill-live";
@@ -50,7 +51,7 @@ function wayIn(batch: LoggedPot["batch"], chilling: Chilling): readonly Observat
     {
       potId: batch.id,
       thing: coolingThing(facts.container.id, first.way),
-      log: Math.log(pace),
+      log: ln(pace),
       sd: Math.hypot(READ_SD.value, CHILL_NOISE.value, readSd(facts, first, pace, last.tMin)),
       sigma: spreadOf([first]),
     },
@@ -63,6 +64,6 @@ const tells = ({ tempC }: ChillReading, facts: CoolingFacts, { way }: CoolingSta
 /** What half a degree comes to in the logarithm of the pace, at a moment. */
 function readSd(facts: CoolingFacts, stage: CoolingStage, pace: number, tMin: number): number {
   const at = (by: number) => tempAtC(coolingCurve({ ...facts, pace: pace * by }, [stage]), tMin);
-  const perLogC = (at(1 / STEP) - at(STEP)) / (2 * Math.log(STEP));
+  const perLogC = (at(1 / STEP) - at(STEP)) / (2 * ln(STEP));
   return THERMOMETER_SD_C.value / Math.max(THERMOMETER_SD_C.value, perLogC);
 }

@@ -1,3 +1,5 @@
+import { ln } from "../units/same-math";
+import { square } from "../units/whole-power";
 import { resolve } from "../simulate/set-pot";
 import { isOnRing, isSealed } from "../heats/heat";
 import { MINUTE_MS } from "../units/time";
@@ -84,7 +86,7 @@ export function steamSeen(logged: LoggedPot): Seen {
     observation: {
       potId: batch.id,
       thing: steamThing(plan.vesselId, plan.heat),
-      log: Math.log(rate.mean),
+      log: ln(rate.mean),
       sd: Math.hypot(rate.sd / rate.mean, POT_NOISE.value),
       sigma: steamSigmaLog(plan.heat),
     },
@@ -116,10 +118,10 @@ function fitted(
       steams: rate,
     });
     const words = wordsIn(model).filter((w) => w.steamKg > 0);
-    const precision = words.reduce((sum, w) => sum + (w.steamKg / w.sdKg) ** 2, 0);
+    const precision = words.reduce((sum, w) => sum + square(w.steamKg / w.sdKg), 0);
     if (precision === 0) return null;
     const step =
-      words.reduce((sum, w) => sum + (w.steamKg * w.tooMuchKg) / w.sdKg ** 2, 0) / precision;
+      words.reduce((sum, w) => sum + (w.steamKg * w.tooMuchKg) / square(w.sdKg), 0) / precision;
     rate = Math.min(MOST_RATE, Math.max(LEAST_RATE, rate + step));
     sd = 1 / Math.sqrt(precision);
     if (Math.abs(step) < SETTLED) break;
@@ -211,14 +213,14 @@ export function ringSeen(logged: LoggedPot): Seen {
   const seenMin = (cameUpMs - litMs) / MINUTE_MS;
   if (seenMin < LEAST_COME_UP_MIN) return nothing("its way up cannot be worked out");
   /** How much sooner it comes up with more heat, both in the logarithm. */
-  const perLog = Math.log(usual / stronger) / Math.log(STEP_UP);
+  const perLog = ln(usual / stronger) / ln(STEP_UP);
   if (!(perLog > 0)) return nothing("its way up cannot be worked out");
   return {
     ok: true,
     observation: {
       potId: batch.id,
       thing: ringThing(plan),
-      log: Math.log(usual / seenMin) / perLog,
+      log: ln(usual / seenMin) / perLog,
       sd: COME_UP_NOISE.value / perLog,
       sigma: SPREAD.efficiency.value,
     },

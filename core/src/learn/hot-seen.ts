@@ -1,3 +1,4 @@
+import { ln } from "../units/same-math";
 import { resolve } from "../simulate/set-pot";
 import { LiveModel } from "../batch/live-model";
 import { cookedPlan } from "../batch/live-plan";
@@ -42,7 +43,7 @@ export function hotSeen(logged: LoggedPot): readonly Observation[] {
   if (riseC + offC <= 0) return [];
   return [
     {
-      ...{ potId: batch.id, thing, log: Math.log((riseC + offC) / riseC), sd: sdC / riseC },
+      ...{ potId: batch.id, thing, log: ln((riseC + offC) / riseC), sd: sdC / riseC },
       sigma: HOT_SIGMA.value,
     },
   ];

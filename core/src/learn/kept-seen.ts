@@ -1,3 +1,5 @@
+import { exp } from "../units/same-math";
+import { square } from "../units/whole-power";
 import { resolve } from "../simulate/set-pot";
 import { forecastLive } from "../batch/live-forecast";
 import { JUG_SD_L } from "../batch/live-model";
@@ -42,8 +44,8 @@ export function keptSeen(logged: LoggedPot): readonly Observation[] {
   const said = saidAlone(
     sigma,
     gridAfter(sigma, (log) => {
-      const restL = gotL - strainedL.expected + keepsL * (Math.exp(log) - 1);
-      return -0.5 * (restL / sdL) ** 2;
+      const restL = gotL - strainedL.expected + keepsL * (exp(log) - 1);
+      return -0.5 * square(restL / sdL);
     }),
   );
   if (said === null) return [];

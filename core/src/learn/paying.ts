@@ -1,3 +1,5 @@
+import { exp, ln } from "../units/same-math";
+import { square } from "../units/whole-power";
 import { resolve, type SetPot } from "../simulate/set-pot";
 import { SCHEMA_VERSION } from "../simulate/schema-version";
 import { MINUTE_MS } from "../units/time";
@@ -77,10 +79,10 @@ const NOISE: Logs = {
 };
 const withLogs = (logs: Logs) => ({
   ...EXPECTED,
-  evaporation: Math.exp(logs.evaporation),
-  efficiency: Math.exp(logs.efficiency),
-  freed: Math.exp(logs.freed),
-  leftOnSolids: Math.exp(logs.leftOnSolids),
+  evaporation: exp(logs.evaporation),
+  efficiency: exp(logs.efficiency),
+  freed: exp(logs.freed),
+  leftOnSolids: exp(logs.leftOnSolids),
 });
 
 /**
@@ -131,7 +133,7 @@ export function payingOf(
         for (let n = 0; n < NEXT_POTS; n++) {
           const next = figuresOf(kitchen, withLogs(ofPot()));
           for (const of of FORETOLD) {
-            const offBy = (foretold: Figures) => Math.log(foretold[of] / next[of]);
+            const offBy = (foretold: Figures) => ln(foretold[of] / next[of]);
             const key = `${pots} ${of}`;
             const rows = off.get(key) ?? [];
             rows.push({
@@ -149,7 +151,7 @@ export function payingOf(
       }
       if (pots === Math.max(...after)) break;
       const isWild = uniform(random) < wildShare;
-      const wildLog = isWild ? Math.log(WILD.from + (WILD.to - WILD.from) * uniform(random)) : 0;
+      const wildLog = isWild ? ln(WILD.from + (WILD.to - WILD.from) * uniform(random)) : 0;
       const own = ofPot();
       const trace = cooked({ ...own, evaporation: own.evaporation + wildLog });
       words.push(wordsOf(potOf(trace, setPot, `${k} ${pots}`, pots, random)));
@@ -159,7 +161,7 @@ export function payingOf(
     FORETOLD.map((of): PayingRow => {
       const rows = off.get(`${pots} ${of}`) ?? [];
       const rms = (key: "learned" | "byDefault" | "byLast" | "byTruth") =>
-        Math.sqrt(rows.reduce((sum, r) => sum + r[key] ** 2, 0) / Math.max(1, rows.length));
+        Math.sqrt(rows.reduce((sum, r) => sum + square(r[key]), 0) / Math.max(1, rows.length));
       const [learned, byDefault, byTruth] = [rms("learned"), rms("byDefault"), rms("byTruth")];
       return {
         pots,
@@ -168,7 +170,9 @@ export function payingOf(
         byDefault,
         byLast: rms("byLast"),
         byTruth,
-        left: Math.sqrt(Math.max(0, learned ** 2 - byTruth ** 2) / (byDefault ** 2 - byTruth ** 2)),
+        left: Math.sqrt(
+          Math.max(0, square(learned) - square(byTruth)) / (square(byDefault) - square(byTruth)),
+        ),
         covered: rows.filter((r) => r.isIn).length / Math.max(1, rows.length),
       };
     }),

@@ -1,3 +1,4 @@
+import { exp } from "../units/same-math";
 import type { SetPot } from "../simulate/set-pot";
 import type { CrockSetting } from "../heat/slow-cooker";
 import { KNOB_WORDS } from "../heats/slow-cooker";
@@ -229,7 +230,7 @@ function othersWords(kind: TaughtKind, count: number): string {
 function hereWords(kind: TaughtKind, here: FactorHere, sigma: number): string {
   const { mean, sd, pots, otherPots } = here;
   const from = pots > 0 ? fromWords(kind, pots) : `by ${othersWords(kind, otherPots)}`;
-  return `${factorWords(kind, Math.exp(mean))}: ${from}, ±${Math.round(plusMinus(sd))} %; before: usual, ±${Math.round(plusMinus(sigma))} %.`;
+  return `${factorWords(kind, exp(mean))}: ${from}, ±${Math.round(plusMinus(sd))} %; before: usual, ±${Math.round(plusMinus(sigma))} %.`;
 }
 
 /** How a pot steams on one heat as it was learned here; null where nothing is known of it. */

@@ -1,3 +1,4 @@
+import { ln } from "../units/same-math";
 import { resolve } from "../simulate/set-pot";
 import { JUG_SD_L, LiveModel } from "../batch/live-model";
 import { measuredOf } from "../batch/of-log";
@@ -76,9 +77,9 @@ export function setSeen(logged: LoggedPot): readonly Observation[] {
   if (gaveG < LEAST_SHARE * gelatinG || gaveG <= 0) return [];
   const volumeL = strainedL + cook.leftL + keptKg / COLD_DENSITY_KG_L;
   const [lowGL, highGL] = edgesOf(set);
-  const factorAt = (gL: number) => Math.log(Math.max(1e-6, gL * volumeL - broughtG) / gaveG);
+  const factorAt = (gL: number) => ln(Math.max(1e-6, gL * volumeL - broughtG) / gaveG);
   const { log, sd } = gradeSays(factorAt(lowGL), factorAt(highGL));
-  if (!(Math.abs(log) <= Math.log(MOST_TIMES)) || strainedL < 4 * JUG_SD_L) return [];
+  if (!(Math.abs(log) <= ln(MOST_TIMES)) || strainedL < 4 * JUG_SD_L) return [];
   return [
     {
       potId: batch.id,

@@ -1,3 +1,4 @@
+import { ln } from "../units/same-math";
 import { resolve } from "../simulate/set-pot";
 import { MINUTE_MS } from "../units/time";
 import type { Cook } from "../batch/fold";
@@ -96,10 +97,10 @@ const isGuessed = ({ items }: Plan): boolean =>
 
 /** Against what suits most. */
 const saltLog = (plan: Plan, bowl: InBowl): number =>
-  Math.log((plan.end === "served" ? perKg : perL)(bowl, bowl.saltG) / usualSaltPer(plan));
+  ln((plan.end === "served" ? perKg : perL)(bowl, bowl.saltG) / usualSaltPer(plan));
 /** Against a stew's gravy. */
 const bodyLog = (bowl: InBowl): number =>
-  bowlL(bowl) > 0 ? Math.log(perL(bowl, bowl.flourG) / GRAVY_GL) : -Infinity;
+  bowlL(bowl) > 0 ? ln(perL(bowl, bowl.flourG) / GRAVY_GL) : -Infinity;
 
 function wordOn(
   kind: Kind,
@@ -117,7 +118,7 @@ function wordOn(
   },
 ): readonly Observation[] {
   const said = tastings.findLast((t) => t.tastes.some((taste) => taste in SPEAKS[kind]));
-  if (said === undefined || !(Math.abs(cameOut) <= Math.log(MOST_TIMES))) return [];
+  if (said === undefined || !(Math.abs(cameOut) <= ln(MOST_TIMES))) return [];
   const [way = 0, ...others] = said.tastes.flatMap((taste) => SPEAKS[kind][taste] ?? []);
   // Who calls it both tells nothing.
   if (others.length > 0) return [];

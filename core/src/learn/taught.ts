@@ -1,3 +1,4 @@
+import { exp } from "../units/same-math";
 import { USUAL_SIGMA_LOG } from "../simulate/heat-facts";
 import { LEARNED_KINDS, type LearnedFactors, type LearnedKind } from "../simulate/learned-schema";
 import { USUAL_SIGMA_LOG as USUAL_COOLING_SIGMA } from "../cool/ways";
@@ -215,13 +216,13 @@ export function whatTaught(words: readonly PotWords[], options: TaughtOptions = 
           kind,
           thing,
           before: 1,
-          factor: Math.exp(frozen?.log ?? mean),
+          factor: exp(frozen?.log ?? mean),
           plusMinusPct: plusMinus(frozen?.sd ?? sd),
           beforePlusMinusPct: plusMinus(sigma),
           isFrozen: frozen !== undefined,
           from: from.map(({ potId, log, weight, isWild }) => ({
             potId,
-            factor: Math.exp(log),
+            factor: exp(log),
             weight,
             isWild,
           })),
@@ -245,5 +246,5 @@ export function whatTaught(words: readonly PotWords[], options: TaughtOptions = 
 /** What a thing that is new to the kitchen may be like, of the usual spread. */
 function fresh(learned: Learned, sigma: number) {
   const { mean, sd } = beliefOf("", learned, sigma);
-  return { factor: Math.exp(mean), plusMinusPct: plusMinus(sd) };
+  return { factor: exp(mean), plusMinusPct: plusMinus(sd) };
 }

@@ -1,3 +1,4 @@
+import { ln } from "../units/same-math";
 import { resolve } from "../simulate/set-pot";
 import { MINUTE_MS } from "../units/time";
 import { saidOfWork } from "../events/hands/effects";
@@ -43,8 +44,8 @@ export function workSeen({ batch, cook }: LoggedPot): readonly Observation[] {
     const fromMs = begunMs ?? inOrder.findLast((ms) => ms < doneMs);
     if (fromMs === undefined) return [];
     const tookMin = (doneMs - fromMs) / MINUTE_MS;
-    const log = Math.log(tookMin / task.min);
-    if (tookMin < LEAST_MIN || Math.abs(log) > Math.log(MOST_TIMES)) return [];
+    const log = ln(tookMin / task.min);
+    if (tookMin < LEAST_MIN || Math.abs(log) > ln(MOST_TIMES)) return [];
     return [
       {
         potId: batch.id,

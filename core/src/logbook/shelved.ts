@@ -1,3 +1,4 @@
+import { exp } from "../units/same-math";
 import { resolve } from "../simulate/set-pot";
 import { MINUTE_MS } from "../units/time";
 import type { Liking } from "../events/log/terms";
@@ -80,7 +81,7 @@ export function shelvedOf(
     const said = worked.words?.seen[kind];
     if (said?.ok !== true) return null;
     const { thing, log } = said.observation;
-    return { thing, name: thingWords(kind, plan, kitchen), factor: Math.exp(log) };
+    return { thing, name: thingWords(kind, plan, kitchen), factor: exp(log) };
   };
   const told = cook.events.filter((e) => e.kind === "noted" || e.kind === "tasted");
   const main = plan.items

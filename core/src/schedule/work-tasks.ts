@@ -1,3 +1,4 @@
+import { exp } from "../units/same-math";
 import type { SetPot } from "../simulate/set-pot";
 import type { TaskKind } from "../prepare/works";
 
@@ -120,7 +121,7 @@ function minHere(
   const here = isGiven || !isLearnedWork(task) ? null : workHere(kitchen, task.kind);
   return {
     usualMin: task.min,
-    min: here === null ? task.min : task.min * Math.exp(here.mean),
+    min: here === null ? task.min : task.min * exp(here.mean),
   };
 }
 

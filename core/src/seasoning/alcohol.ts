@@ -1,3 +1,4 @@
+import { ln, powerOf } from "../units/same-math";
 import { kitchenEstimate, physics, published } from "../units/constant";
 
 /** Density of alcohol, kg/L. */
@@ -37,7 +38,7 @@ export const ALCOHOL_CONSTANTS = [...USDA.map(([, c]) => c), STRIPPING_POWER, AL
  * @example usdaKept(15) // 0.4
  */
 export function usdaKept(min: number): number {
-  const x = (t: number) => Math.log(1 + t);
+  const x = (t: number) => ln(1 + t);
   for (let i = 1; i < USDA.length; i++) {
     const [t1, c1] = USDA[i] ?? USDA[0];
     if (min > t1) continue;
@@ -56,7 +57,10 @@ export function usdaKept(min: number): number {
  * @param evaporatedShare of the liquid since then, 0–1
  */
 export const alcoholKept = (min: number, evaporatedShare: number): number =>
-  Math.max(usdaKept(min), (1 - Math.min(1, Math.max(0, evaporatedShare))) ** STRIPPING_POWER.value);
+  Math.max(
+    usdaKept(min),
+    powerOf(1 - Math.min(1, Math.max(0, evaporatedShare)), STRIPPING_POWER.value),
+  );
 
 /** Grams of alcohol in litres of a drink of this strength (0–1 by volume). */
 export const alcoholG = (volumeL: number, share: number): number =>

@@ -1,3 +1,4 @@
+import { wholePower } from "../units/whole-power";
 import { plain } from "../units/region";
 import { either, type Said } from "../units/said";
 
@@ -5,7 +6,7 @@ import { either, type Said } from "../units/said";
 export const G_PER_PERCENT = 10;
 
 const rounded = (value: number, digits: number): string =>
-  plain(Math.round(value * 10 ** digits) / 10 ** digits);
+  plain(Math.round(value * wholePower(10, digits)) / wholePower(10, digits));
 
 /**
  * How salty it is, g of salt per litre of what is strained or per kilogram of what is served; where nobody

@@ -32,8 +32,19 @@ test("gelatin given and what stays in the sieve, told of a pot that is over, are
         expect(anew.strained.saltG).toBeCloseTo(simulated.strained.saltG, 9);
       },
     ),
+    // All that this one has left stays in the sieve.
+    { examples: [[870694, "leftOnSolids", 0.4]] },
   );
   expect(told).toBeGreaterThan(20);
+});
+
+test("where all of it stays in the sieve, how much more would stay is not told", () => {
+  const random = seeded(870694);
+  const { plan, kitchen, waterKg } = randomPot(() => uniform(random));
+  const dry = simulate(resolve(plan, kitchen), { waterKg });
+  expect(dry.strained.volumeL).toBe(0);
+  expect(dry.endLiquidKg).toBeGreaterThan(0);
+  expect(afterThePot(dry, plan, "leftOnSolids", 0.4)).toBeNull();
 });
 
 test("where the pot itself would go otherwise, nothing is told", () => {

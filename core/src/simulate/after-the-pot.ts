@@ -8,7 +8,8 @@ import type { Trace } from "./trace";
 /**
  * The figures after the sieve of a pot where a parameter is another that its course knows nothing of: how much gelatin its bones give,
  * how much stays on what is in the sieve. `times` is what it is against the one that the pot was simulated with. Null where
- * the pot has to be simulated: for any other parameter, where something brings gelatin of its own, where something is lifted out.
+ * the pot has to be simulated: for any other parameter, where something brings gelatin of its own, where something is lifted out,
+ * where nothing came through.
  */
 export function afterThePot(
   trace: Trace,
@@ -22,13 +23,17 @@ export function afterThePot(
         ? null
         : withStrained(trace, { gelatinGL: trace.strained.gelatinGL * times });
     case "leftOnSolids":
-      return trace.items.some(({ outMin }) => outMin !== null)
+      return trace.items.some(({ outMin }) => outMin !== null) || isAllOnSolids(trace)
         ? null
         : strainedAnew(trace, plan, times);
     default:
       return null;
   }
 }
+
+/** All there was stayed in the sieve: how much more it would have kept is not known from it. */
+const isAllOnSolids = ({ endLiquidKg, ledger }: Trace): boolean =>
+  -ledger.leftOnSolids >= endLiquidKg;
 
 const withStrained = (trace: Trace, part: Partial<Trace["strained"]>): Trace => ({
   ...trace,

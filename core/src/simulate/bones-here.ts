@@ -1,3 +1,4 @@
+import { exp } from "../units/same-math";
 import type { SetPot } from "./set-pot";
 import { kitchenEstimate } from "../units/constant";
 import { ingredientOf } from "./item-facts";
@@ -43,5 +44,5 @@ export function withBonesHere(parameters: Parameters, { plan, kitchen }: SetPot)
   const here = bonesHere(kitchen, plan);
   return here === null
     ? parameters
-    : { ...parameters, extraction: parameters.extraction * Math.exp(here.mean) };
+    : { ...parameters, extraction: parameters.extraction * exp(here.mean) };
 }

@@ -104,8 +104,8 @@ describe("a pot that follows what was done", () => {
   test("whatever happens, the ledger closes and nothing is below nothing", () => {
     const happening = fc.record({
       tMin: fc.double({ min: 0, max: 260, noNaN: true }),
-      does: fc.constant("pour" as const),
-      kg: fc.double({ min: -2, max: 1.5, noNaN: true }),
+      does: fc.constantFrom("pour" as const, "ladle" as const, "pourBack" as const),
+      kg: fc.double({ min: 0, max: 2, noNaN: true }),
       tempC: fc.double({ min: 5, max: 95, noNaN: true }),
     });
     const gap = fc

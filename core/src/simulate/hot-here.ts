@@ -1,3 +1,4 @@
+import { expLess1 } from "../units/same-math";
 import { findVessel } from "./set-pot";
 import type { Heat } from "../heats/heat-schema";
 import { isInOven, isSlow } from "../heats/heat";
@@ -57,7 +58,7 @@ export function hotHere(kitchen: Known, vesselId: string, heat: Heat): FactorHer
  */
 export function coolerC(kitchen: Known, vesselId: string, heat: Heat, plateauC: number): number {
   const known = hotHere(kitchen, vesselId, heat);
-  return known === null ? 0 : Math.min(0, (plateauC - kitchen.roomC) * Math.expm1(known.mean));
+  return known === null ? 0 : Math.min(0, (plateauC - kitchen.roomC) * expLess1(known.mean));
 }
 
 /** Spread of how hot the next pot of a plan gets in this kitchen, °C: that of its least certain heat. */

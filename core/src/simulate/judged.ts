@@ -1,3 +1,4 @@
+import { exp } from "../units/same-math";
 import { targetOnBone } from "../doneness/targets-of";
 import type { DonenessTarget } from "../doneness/targets";
 import type { Constant } from "../units/constant";
@@ -27,7 +28,7 @@ export function eatenTarget(
   const acid = slowedByAcid(item, usual, plan, startLiquidKg);
   // What is done by its core asks for a temperature, not for time.
   const here = usual.coreC === undefined ? (tenderHere(kitchen, usual.id)?.mean ?? 0) : 0;
-  const by = acid * Math.exp(here);
+  const by = acid * exp(here);
   const times = (c: Constant): Constant => (by === 1 ? c : { ...c, value: c.value * by });
   return {
     ...usual,

@@ -1,3 +1,4 @@
+import { exp } from "../units/same-math";
 import { kitchenEstimate } from "../units/constant";
 import { ingredientOf } from "./item-facts";
 import type { Kitchen } from "./kitchen-schema";
@@ -38,5 +39,5 @@ export function withKeptHere(parameters: Parameters, plan: Plan, kitchen: Known)
   const here = keptHere(kitchen, plan);
   return here === null
     ? parameters
-    : { ...parameters, leftOnSolids: parameters.leftOnSolids * Math.exp(here.mean) };
+    : { ...parameters, leftOnSolids: parameters.leftOnSolids * exp(here.mean) };
 }

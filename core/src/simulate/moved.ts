@@ -1,3 +1,4 @@
+import { exp } from "../units/same-math";
 import type { SetPot } from "./set-pot";
 import { COOK_VALUE_Z_C } from "../doneness/cook-value";
 import { Z90 } from "../units/estimate";
@@ -13,7 +14,7 @@ export function moved(parameter: keyof Parameters, up: boolean, sigma: number): 
   const by = up ? Z90 * sigma : -Z90 * sigma;
   if (parameter === "zC") return { ...EXPECTED, zC: COOK_VALUE_Z_C.value + by };
   if (parameter === "plateauC") return { ...EXPECTED, plateauC: by };
-  return { ...EXPECTED, [parameter]: Math.exp(by) };
+  return { ...EXPECTED, [parameter]: exp(by) };
 }
 
 /** Spread of a parameter in this kitchen, by what its log has taught. */

@@ -1,3 +1,5 @@
+import { ln } from "../units/same-math";
+import { square } from "../units/whole-power";
 import { cookRate } from "../doneness/cook-value";
 import { BallConduction, equalBallRadiusM, frozenDelayS, QUICK_TAU_S } from "../heat/piece";
 
@@ -16,7 +18,7 @@ const THAW_MOVES_C = 2;
 
 /** Of a rate that goes with the exponential of an evenly moving temperature: the logarithmic mean of its ends. */
 const meanRate = (from: number, to: number): number =>
-  Math.abs(to - from) < 1e-3 * to ? (from + to) / 2 : (to - from) / Math.log(to / from);
+  Math.abs(to - from) < 1e-3 * to ? (from + to) / 2 : (to - from) / ln(to / from);
 
 /** Share of a step that is over since a mark was passed in it. */
 const sinceShare = (markC: number, fromC: number, toC: number): number =>
@@ -62,7 +64,7 @@ export class PieceHeat {
     this.subStepS = tauS / 10 / fineness;
     this.settledC = SETTLED_C / fineness;
     this.rateBefore = cookRate(startC, zC);
-    this.spreadS = (Math.PI ** 2 / 6) * tauS;
+    this.spreadS = (square(Math.PI) / 6) * tauS;
     this.liquidBeforeC = startC;
     this.meanC = startC;
     this.hottestMeanC = startC;

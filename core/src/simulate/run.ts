@@ -1,3 +1,4 @@
+import { exp } from "../units/same-math";
 import type { SetPot } from "./set-pot";
 import { HOLD_MIN } from "../units/limits";
 import type { Heat } from "../heats/heat-schema";
@@ -258,12 +259,12 @@ export class Run implements Cooking {
 
   steams(heat: Heat): number {
     const here = steamHere(this.kitchen, this.plan.vesselId, heat);
-    return this.parameters.evaporation * Math.exp(here?.mean ?? 0);
+    return this.parameters.evaporation * exp(here?.mean ?? 0);
   }
 
   get ringReaches(): number {
     const here = ringHere(this.setPot);
-    return this.parameters.efficiency * Math.exp(here?.mean ?? 0);
+    return this.parameters.efficiency * exp(here?.mean ?? 0);
   }
 
   steamW(steamKgS: number): number {

@@ -1,3 +1,4 @@
+import { exp } from "../units/same-math";
 import { MOST_BONE_SHARE } from "./bone-share";
 import { BeanBoil } from "../doneness/bean-boil";
 import { gelatinDrawnG, ROASTED_FACTOR, USED_BEFORE_FACTOR } from "../extraction/gelatin";
@@ -109,20 +110,19 @@ export class SolidIn {
     const due = (this.juiceDueKg + dueNow) / 2;
     this.juiceDueKg = dueNow;
     const out = this.juiceKg / (1 - this.fatShare);
-    const step = Math.max(0, (due - out) * (1 - Math.exp(-dtS / 60 / JUICE_LAG_MIN.value)));
+    const step = Math.max(0, (due - out) * (1 - exp(-dtS / 60 / JUICE_LAG_MIN.value)));
     return { juiceKg: step * (1 - this.fatShare), fatKg: step * this.fatShare };
   }
 
   /** Liquid that a vegetable lets go to be where its cook value says. */
   vegetableStepKg(): number {
-    const due =
-      this.allVegetableKg * (1 - Math.exp(-this.heat.cookMin / VEGETABLE_RELEASE_MIN.value));
+    const due = this.allVegetableKg * (1 - exp(-this.heat.cookMin / VEGETABLE_RELEASE_MIN.value));
     return Math.max(0, due - this.vegetableKg);
   }
 
   /** Fat that bones render to be where their cook value says. */
   boneFatStepKg(): number {
-    const due = this.allBoneFatKg * (1 - Math.exp(-this.heat.cookMin / FAT_RENDER_MIN.value));
+    const due = this.allBoneFatKg * (1 - exp(-this.heat.cookMin / FAT_RENDER_MIN.value));
     return Math.max(0, this.slowed(due, this.givenBefore.fatKg) - this.fatKg);
   }
 
@@ -135,7 +135,7 @@ export class SolidIn {
   /** Share of its water that a dry thing has taken up. */
   softShare(): number {
     const ideal = this.ingredient.uptakeIdealMin?.value;
-    return ideal === undefined ? 1 : 1 - Math.exp(-this.heat.cookMin / (0.4 * ideal));
+    return ideal === undefined ? 1 : 1 - exp(-this.heat.cookMin / (0.4 * ideal));
   }
 
   /** Gelatin it has given, g. */

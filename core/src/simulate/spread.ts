@@ -1,3 +1,5 @@
+import { exp, ln } from "../units/same-math";
+import { square } from "../units/whole-power";
 import type { SetPot } from "./set-pot";
 import { afterThePot } from "./after-the-pot";
 import { EXPECTED, type Parameters } from "./parameters";
@@ -123,18 +125,18 @@ interface Pair {
 }
 
 function spreadOfFigure(id: FigureId, expected: number, pairs: readonly Pair[]): FigureSpread {
-  const squares = pairs.map((p) => halfLogRatio(p.high, p.low) ** 2);
+  const squares = pairs.map((p) => square(halfLogRatio(p.high, p.low)));
   const total = squares.reduce((sum, s) => sum + s, 0);
   const shares = Object.fromEntries([
     ...PARAMETERS.map((p) => [p, 0]),
     ...pairs.map((p, i) => [p.parameter, total > 0 ? (squares[i] ?? 0) / total : 0]),
   ]) as Record<keyof Parameters, number>;
   if (!REMAINDERS.has(id)) {
-    const factor = Math.exp(Math.sqrt(total));
+    const factor = exp(Math.sqrt(total));
     return { lowFactor: 1 / factor, highFactor: factor, shares };
   }
   const side = (pick: (p: Pair) => number) =>
-    Math.sqrt(pairs.reduce((sum, p) => sum + Math.max(0, pick(p)) ** 2, 0)) /
+    Math.sqrt(pairs.reduce((sum, p) => sum + square(Math.max(0, pick(p))), 0)) /
     Math.max(SMALL, expected);
   return {
     lowFactor: Math.max(0, 1 - side((p) => expected - Math.min(p.high, p.low))),
@@ -146,7 +148,7 @@ function spreadOfFigure(id: FigureId, expected: number, pairs: readonly Pair[]):
 const SMALL = 1e-3;
 
 const halfLogRatio = (up: number, down: number): number =>
-  Math.log(Math.max(up, SMALL) / Math.max(down, SMALL)) / 2;
+  ln(Math.max(up, SMALL) / Math.max(down, SMALL)) / 2;
 
 const bandOf = (expected: Trace, faster: Trace, slower: Trace): LevelBand => ({
   tMin: expected.points.map((p) => p.tMin),

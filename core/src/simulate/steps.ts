@@ -1,4 +1,5 @@
 /** After something changed a step is this long, s; from there each may be twice as long as the one before. */
+import { ln, powerOf } from "../units/same-math";
 const FIRST_S = 15;
 const GROWS_BY = 2;
 /** A day on a plateau, where nothing moves but the level. */
@@ -7,7 +8,7 @@ const LONGEST_S = 300;
 const MOVES_C = 1.5;
 /** Lengths of steps, each to the next shorter. */
 const GRID = Math.SQRT1_2;
-const LN_GRID = Math.log(GRID);
+const LN_GRID = ln(GRID);
 /** A level, a cook value that is waited for: met within this, s. */
 const NEAR_S = 5;
 
@@ -46,7 +47,7 @@ export class Steps {
     const longestS = Math.max(this.nearS, Math.min(this.longest, grown, byMove));
     // On a grid, so that the next is often as long as the last, and what is worked out for its length still holds.
     this.nextS =
-      this.longest * GRID ** Math.ceil(Math.log(longestS / this.longest) / LN_GRID - 1e-9);
+      this.longest * powerOf(GRID, Math.ceil(ln(longestS / this.longest) / LN_GRID - 1e-9));
   }
 }
 

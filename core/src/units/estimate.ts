@@ -1,3 +1,4 @@
+import { exp } from "./same-math";
 import type { Constant } from "./constant";
 
 /** One named input of a figure. */
@@ -36,7 +37,7 @@ export const Z90 = 1.28155;
 export function normalCdf(x: number): number {
   const t = 1 / (1 + 0.2316419 * Math.abs(x));
   const tail =
-    (Math.exp((-x * x) / 2) / Math.sqrt(2 * Math.PI)) *
+    (exp((-x * x) / 2) / Math.sqrt(2 * Math.PI)) *
     t *
     (0.31938153 + t * (-0.356563782 + t * (1.781477937 + t * (-1.821255978 + t * 1.330274429))));
   return x >= 0 ? 1 - tail : tail;

@@ -1,3 +1,5 @@
+import { exp } from "./same-math";
+import { square } from "./whole-power";
 const GRID = 241;
 /** So many standard deviations either way are looked at. */
 const REACH_SDS = 5;
@@ -15,9 +17,9 @@ export interface Grid {
 export function gridAfter(sigma: number, logLikely: (x: number) => number): Grid {
   const reach = REACH_SDS * sigma;
   const at = Array.from({ length: GRID }, (_, i) => -reach + (2 * reach * i) / (GRID - 1));
-  const logs = at.map((x) => -0.5 * (x / sigma) ** 2 + logLikely(x));
+  const logs = at.map((x) => -0.5 * square(x / sigma) + logLikely(x));
   const most = Math.max(...logs);
-  const raw = logs.map((log) => Math.exp(log - most));
+  const raw = logs.map((log) => exp(log - most));
   const total = raw.reduce((sum, w) => sum + w, 0);
   return { at, weights: raw.map((w) => w / total) };
 }
@@ -36,9 +38,9 @@ export function saidAlone(
   const sumOf = (of: (x: number) => number) =>
     at.reduce((sum, x, i) => sum + (weights[i] ?? 0) * of(x), 0);
   const mean = sumOf((x) => x);
-  const variance = sumOf((x) => (x - mean) ** 2);
-  const precision = 1 / variance - 1 / sigma ** 2;
-  return precision * sigma ** 2 > LEAST_PRECISION
+  const variance = sumOf((x) => square(x - mean));
+  const precision = 1 / variance - 1 / square(sigma);
+  return precision * square(sigma) > LEAST_PRECISION
     ? { mean: mean / variance / precision, sd: 1 / Math.sqrt(precision) }
     : null;
 }

@@ -18,7 +18,7 @@ const HOURS: Record<Region["clock"], Intl.DateTimeFormatOptions> = {
 };
 
 /** A way of saying moments; the formats it makes are kept, for each is dear to make. */
-function formatter(options: Intl.DateTimeFormatOptions, fixed?: Region["dates"]): Said {
+export function formatter(options: Intl.DateTimeFormatOptions, fixed?: Region["dates"]): Said {
   const made = new Map<string, Intl.DateTimeFormat>();
   return (ms, timeZone) => {
     const { dates, clock } =

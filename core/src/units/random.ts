@@ -1,3 +1,4 @@
+import { cosine, ln } from "./same-math";
 import { uniformFloat64 } from "pure-rand/distribution/uniformFloat64";
 import { xoroshiro128plus } from "pure-rand/generator/xoroshiro128plus";
 import type { RandomGenerator } from "pure-rand/types/RandomGenerator";
@@ -17,5 +18,5 @@ export const uniform = (random: RandomGenerator): number => uniformFloat64(rando
 
 /** A standard normal draw, by Box and Muller. */
 export const normal = (random: RandomGenerator): number =>
-  Math.sqrt(-2 * Math.log(Math.max(1e-12, uniformFloat64(random)))) *
-  Math.cos(2 * Math.PI * uniformFloat64(random));
+  Math.sqrt(-2 * ln(Math.max(1e-12, uniformFloat64(random)))) *
+  cosine(2 * Math.PI * uniformFloat64(random));

@@ -41,10 +41,12 @@ export function regionOf(locale: string): Region {
     const sign = new Intl.NumberFormat(locale, { numberingSystem: "latn" })
       .formatToParts(1.5)
       .find((p) => p.type === "decimal");
-    const { hour12 } = new Intl.DateTimeFormat(locale, { hour: "numeric" }).resolvedOptions();
-    const first = new Intl.DateTimeFormat(locale, { day: "numeric", month: "short" })
-      .formatToParts(0)
-      .find((p) => p.type === "day" || p.type === "month");
+    // One for both, as each takes long to make the first time.
+    const moments = new Intl.DateTimeFormat(locale, {
+      ...{ day: "numeric", month: "short", hour: "numeric" },
+    });
+    const { hour12 } = moments.resolvedOptions();
+    const first = moments.formatToParts(0).find((p) => p.type === "day" || p.type === "month");
     const its = new Intl.Locale(locale) as WithWeek;
     const firstDay = (its.getWeekInfo?.() ?? its.weekInfo)?.firstDay ?? USUAL_REGION.weekFrom;
     return {

@@ -1,3 +1,4 @@
+import { wholePower } from "./whole-power";
 import { asWritten, figure } from "./region";
 import {
   FOOT_M,
@@ -175,6 +176,6 @@ export function showFraction(value: number, parts: 1 | 2 | 4 | 8): string {
 }
 
 const fixed = (value: number, digits: number): string =>
-  (Math.round(value * 10 ** digits) / 10 ** digits + 0).toFixed(digits);
+  (Math.round(value * wholePower(10, digits)) / wholePower(10, digits) + 0).toFixed(digits);
 
 const roundTo = (value: number, step: number): number => Math.round(value / step) * step;

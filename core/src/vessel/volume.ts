@@ -1,3 +1,4 @@
+import { square } from "../units/whole-power";
 import { TALLEST_FOR_WIDTH, TALLEST_M } from "./tallest";
 import { litres, metres, say } from "../units/said";
 import { Problem, requireWithin } from "../units/problem";
@@ -104,7 +105,7 @@ export function outerAreaM2(vessel: VesselShape): number {
 
 /** Ramanujan's second approximation, exact for circles. */
 function ellipsePerimeterM(a: number, b: number): number {
-  const h = ((a - b) / (a + b)) ** 2;
+  const h = square((a - b) / (a + b));
   return Math.PI * (a + b) * (1 + (3 * h) / (10 + Math.sqrt(4 - 3 * h)));
 }
 

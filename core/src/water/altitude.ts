@@ -1,3 +1,4 @@
+import { powerOf } from "../units/same-math";
 import { requireWithin } from "../units/problem";
 import { saturationTemperatureC } from "./saturation";
 
@@ -10,7 +11,7 @@ export const SEA_LEVEL_KPA = 101.325;
  */
 export function airPressureKPa(altitudeM: number): number {
   requireWithin("altitudeM", altitudeM, -430, 5500, "m");
-  return SEA_LEVEL_KPA * (1 - 2.25577e-5 * altitudeM) ** 5.25588;
+  return SEA_LEVEL_KPA * powerOf(1 - 2.25577e-5 * altitudeM, 5.25588);
 }
 
 /**

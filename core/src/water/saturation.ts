@@ -1,3 +1,5 @@
+import { powerOf } from "../units/same-math";
+import { wholePower } from "../units/whole-power";
 import { requireWithin } from "../units/problem";
 
 /** Coefficients n1…n10 of IAPWS-IF97 region 4 (release of 2007, table 34). */
@@ -26,7 +28,7 @@ export function saturationPressureKPa(tempC: number): number {
   const b = N3 * v * v + N4 * v + N5;
   const c = N6 * v * v + N7 * v + N8;
   const root = (2 * c) / (-b + Math.sqrt(b * b - 4 * a * c));
-  return 1000 * root ** 4;
+  return 1000 * wholePower(root, 4);
 }
 
 /**
@@ -36,7 +38,7 @@ export function saturationPressureKPa(tempC: number): number {
  */
 export function saturationTemperatureC(pressureKPa: number): number {
   requireWithin("pressureKPa", pressureKPa, 0.7, 22000, "kPa");
-  const beta = (pressureKPa / 1000) ** 0.25;
+  const beta = powerOf(pressureKPa / 1000, 0.25);
   const e = beta * beta + N3 * beta + N6;
   const f = N1 * beta * beta + N4 * beta + N7;
   const g = N2 * beta * beta + N5 * beta + N8;

@@ -6,6 +6,7 @@ import AskChoices from "./AskChoices.vue";
 import type { Ingredient } from "@kettlos/core/ingredient/ingredient";
 import { readAmount, type Amount } from "@kettlos/core/ingredient/read-amount";
 import { outcomeOf } from "@kettlos/core/units/problem";
+import { massStepped } from "@kettlos/core/units/mass-steps";
 import { showMass, type UnitSystem } from "@kettlos/core/units/show";
 import { computed, ref, useId, watch } from "vue";
 
@@ -58,6 +59,14 @@ function take(amount: Amount) {
   emit("change", amount);
 }
 
+/** To the next round weight, or the next whole one of what is counted. */
+function step(by: -1 | 1) {
+  const { massKg, counted } = props.amount;
+  if (counted === undefined) return take({ massKg: massStepped(massKg, by, one.value) });
+  const count = Math.max(1, by > 0 ? Math.floor(counted.count) + 1 : Math.ceil(counted.count) - 1);
+  take({ massKg: count * counted.eachKg, counted: { ...counted, count } });
+}
+
 const eachText = computed(() => showMass(props.amount.counted?.eachKg ?? 0, one.value));
 function readEach(event: Event) {
   const { counted } = props.amount;
@@ -73,15 +82,19 @@ function readEach(event: Event) {
 <template>
   <div class="amount">
     <label :for="id">{{ label }}</label>
-    <ElInput
-      :id="id"
-      v-model="text"
-      autocomplete="off"
-      :aria-invalid="problem !== ''"
-      @change="read"
-      @keydown.enter="read"
-      @keydown.esc="reset"
-    />
+    <div class="steps">
+      <button type="button" class="button" aria-label="A little less" @click="step(-1)">−</button>
+      <ElInput
+        :id="id"
+        v-model="text"
+        autocomplete="off"
+        :aria-invalid="problem !== ''"
+        @change="read"
+        @keydown.enter="read"
+        @keydown.esc="reset"
+      />
+      <button type="button" class="button" aria-label="A little more" @click="step(1)">+</button>
+    </div>
     <label v-if="amount.counted" class="each">
       one weighs <input v-typed="eachText" class="written" @change="readEach" />, together
       {{ showMass(amount.massKg, one) }}
@@ -95,6 +108,16 @@ function readEach(event: Event) {
 label {
   color: var(--quiet);
   font-size: var(--size-small);
+}
+
+.steps {
+  display: flex;
+  gap: var(--space-3);
+}
+
+.steps .button {
+  min-width: 44px;
+  padding: 0;
 }
 
 .each {

@@ -30,7 +30,7 @@ defineSlots<{ picture(props: { value: T }): unknown }>();
 .marks {
   display: flex;
   flex-wrap: wrap;
-  gap: var(--space-4);
+  gap: var(--space-3);
   margin: 0;
   padding: 0;
   border: 0;

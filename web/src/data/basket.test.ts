@@ -1,6 +1,6 @@
 import { beforeEach, expect, test } from "vitest";
 import { until } from "../../test/until";
-import { forgetEverything } from "./backup";
+import { forgetEverything } from "./safety-copies";
 import { useBasket } from "./basket";
 import { db } from "./db";
 

@@ -2,7 +2,8 @@ import "fake-indexeddb/auto";
 import { beforeEach, expect, test } from "vitest";
 import { bramholtPlans } from "../sample/plans";
 import { sample } from "../../test/pot";
-import { importAll } from "./backup";
+import { readLog } from "./pot-logs";
+import { importAll } from "./take-in";
 import { bin, binBatch, binned, bringBack } from "./bin";
 import { db } from "./db";
 
@@ -16,8 +17,7 @@ test("a pot taken off comes back with its log, in order", async () => {
   await importAll(sample, "replace");
   const [batch] = await db.batches.toArray();
   if (batch === undefined) throw new Error("no pot");
-  const ids = async () =>
-    (await db.events.where("batchId").equals(batch.id).sortBy("seq")).map((e) => e.id);
+  const ids = async () => (await readLog(batch.id)).map((e) => e.id);
   const before = await ids();
   await binBatch(batch.id);
   expect(await db.batches.get(batch.id)).toBeUndefined();

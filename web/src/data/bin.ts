@@ -4,6 +4,7 @@ import { db } from "./db";
 import { beginLogAnew, forgetBasis, offTheShelf } from "./log-begun";
 import { newId } from "./new-id";
 import { onDisk } from "./on-disk";
+import { addToLog, logTables, readLog, removeLogs } from "./pot-logs";
 import { keepPicture, picturesOf } from "./pictures";
 import { changeKitchen, savePlan } from "./repository";
 import { writing } from "./writing";
@@ -32,9 +33,9 @@ export const binned = async (): Promise<readonly Binned[]> => {
 
 /** Takes a pot off for good, with its log, its pictures and what was worked out of it. */
 export async function removeBatch(id: string): Promise<void> {
-  const tables = [db.batches, db.events, db.pictures, db.words, db.shelved, db.learned];
+  const tables = [db.batches, ...logTables(), db.pictures, db.words, db.shelved, db.learned];
   await db.transaction("rw", tables, async () => {
-    await db.events.where("batchId").equals(id).delete();
+    await removeLogs([id]);
     await db.pictures.where("batchId").equals(id).delete();
     await db.batches.delete(id);
     await offTheShelf([id]);
@@ -47,12 +48,12 @@ export async function removeBatch(id: string): Promise<void> {
 export async function binBatch(batchId: string): Promise<void> {
   const batch = await db.batches.get(batchId);
   if (batch === undefined) return;
-  const stored = await db.events.where("batchId").equals(batchId).sortBy("seq");
+  const events = await readLog(batchId);
   const pictures = await picturesOf(batchId);
   await bin(batch.plan.name, {
     kind: "batch",
     batch,
-    events: stored.map((s) => s.event),
+    events,
     pictures,
   });
   await removeBatch(batchId);
@@ -76,9 +77,7 @@ export async function bringBack({ id, what }: Binned): Promise<void> {
       await beginLogAnew();
       await db.batches.put(what.batch);
       await db.pictures.bulkPut([...(what.pictures ?? [])]);
-      await db.events.bulkAdd(
-        what.events.map((event) => ({ id: event.id, batchId: what.batch.id, event })),
-      );
+      await addToLog(what.events);
     });
   else if (what.kind === "picture") await keepPicture(what.picture);
   else {

@@ -14,7 +14,7 @@ import { LarderEventSchema } from "@kettlos/core/larder/larder-schema";
 import { ClockSchema } from "@kettlos/core/simulate/clock-schema";
 import { KitchenSchema } from "@kettlos/core/simulate/kitchen-schema";
 import { PlanSchema, type Plan } from "@kettlos/core/simulate/plan-schema";
-import type { Transaction } from "dexie";
+import type { Table, Transaction } from "dexie";
 import type { Binned } from "./binned";
 import type { StoredStep } from "./stored-step";
 
@@ -28,6 +28,15 @@ const whole =
     const migrated = migrate(value);
     return schema.safeParse(migrated).data ?? migrated;
   };
+
+/** Logs in one row each; null where the version before had none. */
+function logsOf(transaction: Transaction): Table<{ text: string }> | null {
+  try {
+    return transaction.table("logs");
+  } catch {
+    return null;
+  }
+}
 
 /** Keeps everything as it was before it is brought up, as a file of its own version. */
 async function keepRaw(transaction: Transaction): Promise<void> {
@@ -44,7 +53,12 @@ async function keepRaw(transaction: Transaction): Promise<void> {
     kitchen,
     plans: plans?.map((p) => p["plan"]),
     batches,
-    events: events?.map((e) => e["event"]),
+    events: [
+      ...((await logsOf(transaction)?.toArray()) ?? []).flatMap(
+        (row) => JSON.parse(row.text) as unknown[],
+      ),
+      ...(events ?? []).map((e) => e["event"]),
+    ],
     larder: larder?.map((e) => e["event"]),
     settings,
     ...(pictures === undefined || pictures.length === 0 ? {} : { pictures }),
@@ -117,6 +131,11 @@ export async function bringUp(transaction: Transaction): Promise<void> {
   await change("plans", "plan", whole(PlanSchema, migratePlan));
   await change("batches", null, whole(BatchSchema, migrateBatch));
   await change("events", "event", wholeEvent);
+  await logsOf(transaction)
+    ?.toCollection()
+    .modify((row) => {
+      row.text = JSON.stringify((JSON.parse(row.text) as unknown[]).map(wholeEvent));
+    });
   await change("larder", "event", whole(LarderEventSchema, migrateLarderEvent));
   await change("pictures", null, wholePicture);
   await change("clocks", "clock", whole(ClockSchema, migrateClock));

@@ -2,7 +2,8 @@ import { beforeEach, expect, test, vi } from "vitest";
 import { notices } from "../frame/notices";
 import { until } from "../../test/until";
 import { NOW, sample } from "../../test/pot";
-import { forgetEverything, importAll } from "./backup";
+import { forgetEverything } from "./safety-copies";
+import { importAll } from "./take-in";
 import { db } from "./db";
 import { appendEvent, undoLast } from "./repository";
 

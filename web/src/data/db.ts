@@ -1,5 +1,6 @@
 import type { Batch } from "@kettlos/core/batch/batch-schema";
 import type { CookEvent } from "@kettlos/core/events/event-schema";
+import type { FileEntry, FileList } from "@kettlos/core/formats/file-check";
 import type { Picture } from "@kettlos/core/batch/picture-schema";
 import type { PotWords, WhatTaught } from "@kettlos/core/learn/taught";
 import type { ShelvedPot } from "@kettlos/core/logbook/shelved";
@@ -27,6 +28,22 @@ export interface StoredEvent {
   event: CookEvent;
 }
 
+/** The log of a pot on its shelf: its events in the order of writing, as the text of a JSON list. */
+interface StoredLog {
+  batchId: string;
+  count: number;
+  text: string;
+}
+
+/** A piece of a file that waits for a yes, in the order of the file: entries of a list, or what is of one pot. */
+export interface Incoming {
+  n: number;
+  list: FileList;
+  /** Of what belongs to a pot. */
+  batchId?: string;
+  values: readonly FileEntry["value"][];
+}
+
 /** A larder event as stored, in the order of writing. */
 interface StoredLarderEvent {
   seq: number;
@@ -39,8 +56,14 @@ interface SafetyCopy {
   id: number;
   atMs: number;
   why: "replaced" | "removed" | "migrated" | "restored";
-  /** A Kettlos file; of a migration as it was, to be read like any other. */
-  file: unknown;
+  /** A Kettlos file as it was before a migration, to be read like any other. Of the rest the bytes lie beside it. */
+  file?: unknown;
+}
+
+/** A safety copy: the bytes of a Kettlos file, compressed (gzip). */
+interface CopyBytes {
+  id: number;
+  gzip: Uint8Array<ArrayBuffer>;
 }
 
 /** A folder of the device that this browser may write to. */
@@ -72,6 +95,8 @@ export interface StoredShelved {
   batchId: string;
   finishedMs: number;
   pot: ShelvedPot;
+  /** There where what takes a simulation is still to be worked out. */
+  unread?: 1;
 }
 
 /** What the log has taught a kitchen; it can be thrown away, and is worked out anew. */
@@ -103,7 +128,9 @@ function broughtUp(transaction: Transaction): Promise<void> {
 }
 
 /** Version of the tables; goes up with them or with the documents in them. */
-const DB_VERSION = 13;
+const DB_VERSION = 14;
+/** The last version in which a document changed. */
+const DOCUMENTS_VERSION = 13;
 
 /** Everything Kettlos keeps, in this browser only. */
 class KettlosDatabase extends Dexie {
@@ -113,7 +140,10 @@ class KettlosDatabase extends Dexie {
   events!: EntityTable<StoredEvent, "seq">;
   larder!: EntityTable<StoredLarderEvent, "seq">;
   settings!: Table<Setting, string>;
+  logs!: Table<StoredLog, string>;
+  incoming!: EntityTable<Incoming, "n">;
   copies!: EntityTable<SafetyCopy, "id">;
+  copyBytes!: Table<CopyBytes, number>;
   handles!: Table<FolderHandle, string>;
   /** Steps to undo and redo, by document. */
   steps!: Table<StoredStep, string>;
@@ -130,25 +160,35 @@ class KettlosDatabase extends Dexie {
 
   constructor(options: DexieOptions = {}) {
     // Written through to the disk before it counts as stored: a power cut loses nothing that was shown.
-    super("kettlos", { chromeTransactionDurability: "strict", ...options });
-    this.version(1).stores({
-      kitchens: "id",
-      plans: "id, updatedMs",
-      batches: "id, createdMs",
-      events: "++seq, &id, batchId",
-      settings: "key",
+    // What a query gave is not kept by it: it would be copied each time, and stay in memory.
+    super("kettlos", { chromeTransactionDurability: "strict", cache: "disabled", ...options });
+    // Whichever version a browser has, tables that are missing are made.
+    this.version(DOCUMENTS_VERSION)
+      .stores({
+        kitchens: "id",
+        plans: "id, updatedMs",
+        batches: "id, createdMs",
+        events: "++seq, &id, batchId",
+        settings: "key",
+        larder: "++seq, &id",
+        copies: "++id, atMs",
+        handles: "key",
+        steps: "key, doc",
+        bin: "id, removedMs",
+        clocks: "id",
+        words: "batchId",
+        learned: "kitchenId",
+        shelved: "key, batchId, finishedMs, pot.name",
+        taught: "kitchenId",
+        pictures: "id, batchId",
+      })
+      .upgrade(broughtUp);
+    this.version(DB_VERSION).stores({
+      logs: "batchId",
+      incoming: "++n, list, batchId",
+      copyBytes: "id",
+      shelved: "key, batchId, finishedMs, pot.name, [pot.name+finishedMs], unread",
     });
-    this.version(4).stores({ larder: "++seq, &id" });
-    this.version(5).stores({ copies: "++id, atMs", handles: "key" });
-    this.version(6).stores({ steps: "key, doc", bin: "id, removedMs" });
-    this.version(7).stores({ clocks: "id" });
-    this.version(10).stores({ words: "batchId", learned: "kitchenId" });
-    this.version(11).stores({
-      shelved: "key, batchId, finishedMs, pot.name",
-      taught: "kitchenId",
-    });
-    this.version(12).stores({ pictures: "id, batchId" });
-    this.version(DB_VERSION).upgrade(broughtUp);
   }
 }
 
@@ -182,7 +222,7 @@ export async function openDatabase(): Promise<Storage> {
   // Written by a newer Kettlos: nothing of it is touched. Dexie itself would go on with it.
   const stored = await storedVersion();
   if (stored !== null && stored > DB_VERSION) return { kind: "newer" };
-  if (stored === null || (stored > 0 && stored < DB_VERSION))
+  if (stored === null || (stored > 0 && stored < DOCUMENTS_VERSION))
     try {
       bringUp = (await import("./bring-up")).bringUp;
     } catch {

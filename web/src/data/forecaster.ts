@@ -3,5 +3,5 @@
  * comes beside the database, and by then the kitchen is read (`forecasting.ts`).
  */
 export { blindly, onFire } from "@kettlos/core/batch/on-fire";
-export { plannedBands } from "./planned-bands";
+export { plannedBands, reckonAhead } from "./planned-bands";
 export { potState } from "./pot-state";

@@ -2,7 +2,8 @@ import { effectScope } from "vue";
 import { expect, test } from "vitest";
 import { until } from "../../test/until";
 import { bramholtSample } from "../sample/bramholt";
-import { forgetEverything, importAll } from "./backup";
+import { forgetEverything } from "./safety-copies";
+import { importAll } from "./take-in";
 import { useHasKitchen } from "./had-kitchen";
 import { useKitchenStore } from "./kitchen-store";
 

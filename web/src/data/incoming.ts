@@ -1,22 +1,29 @@
 import { shallowRef, watch } from "vue";
 
 /** What can be dropped on Kettlos or pasted into it, wherever one is. */
-type IncomingKind = "file" | "recipe";
+interface Incoming {
+  readonly file: Blob;
+  readonly recipe: string;
+}
+type IncomingKind = keyof Incoming;
 
-const waiting = shallowRef<{ readonly kind: IncomingKind; readonly text: string } | null>(null);
+const waiting = shallowRef<{ readonly kind: IncomingKind; readonly what: unknown } | null>(null);
 
 /** Lays it where the screen that reads such a thing finds it. */
-export const bring = (kind: IncomingKind, text: string): void =>
-  void (waiting.value = { kind, text });
+export const bring = <K extends IncomingKind>(kind: K, what: Incoming[K]): void =>
+  void (waiting.value = { kind, what });
 
 /** Takes what was brought, also before this screen stood; each once. */
-export function useIncoming(kind: IncomingKind, take: (text: string) => unknown): void {
+export function useIncoming<K extends IncomingKind>(
+  kind: K,
+  take: (what: Incoming[K]) => unknown,
+): void {
   watch(
     waiting,
     (brought) => {
       if (brought?.kind !== kind) return;
       waiting.value = null;
-      void take(brought.text);
+      void take(brought.what as Incoming[K]);
     },
     { immediate: true },
   );

@@ -3,7 +3,8 @@ import { afterEach, beforeEach, expect, test, vi } from "vitest";
 import { effectScope } from "vue";
 import { NOW, sample } from "../../test/pot";
 import type { Reckoner } from "../workers/reckoner.worker";
-import { forgetEverything, importAll } from "./backup";
+import { forgetEverything } from "./safety-copies";
+import { importAll } from "./take-in";
 import { removeBatch } from "./bin";
 import { db } from "./db";
 import { keepLearning, learnedFrom } from "./learning";
@@ -145,4 +146,28 @@ test("a pot that cannot be worked out stands in the logbook all the same, and te
     expect(pots.shelvedById.get(first.id)).toMatchObject({ gap: null, name: first.plan.name }),
   );
   expect(pots.shelvedById.get(first.id)?.notes).toContain("said too late");
+});
+
+test("shelves of a Kettlos before are put up anew from the logs, which lie in one row each from then on", async () => {
+  await importAll(sample, "replace", await learnedFrom(sample));
+  const before = (await db.shelved.toArray()).map((row) => row.pot);
+  await db.shelved.toCollection().modify((row, ref) => {
+    ref.value = { ...row, key: `${row.batchId}\n0:1:x`, pot: { ...row.pot, name: "Otherwise" } };
+  });
+  const pots = await kept();
+  await until(() => expect(pots.isWhole).toBe(true));
+  await until(async () => expect(await db.shelved.where("unread").equals(1).count()).toBe(0));
+  const byId = (all: readonly { id: string }[]) => all.toSorted((a, b) => a.id.localeCompare(b.id));
+  expect(byId((await db.shelved.toArray()).map((row) => row.pot))).toEqual(byId(before));
+  expect(await db.logs.count()).toBe(before.length);
+  expect(await db.events.where("batchId").notEqual("on-fire").count()).toBe(0);
+});
+
+test("one that cannot be worked out is not tried for ever, and keeps none from its shelf", async () => {
+  await importAll(sample, "replace");
+  vi.spyOn(worker.api, "words").mockRejectedValue(new Error("does not go"));
+  vi.spyOn(console, "error").mockImplementation(() => undefined);
+  const pots = await kept();
+  await until(async () => expect(await db.shelved.where("unread").equals(1).count()).toBe(0));
+  await until(() => expect(pots.finished).toHaveLength(sample.batches.length - 1));
 });

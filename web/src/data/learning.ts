@@ -2,7 +2,6 @@ import { logsByBatch } from "@kettlos/core/batch/of-log";
 import type { KettlosFile } from "@kettlos/core/formats/kettlos-json";
 import { teaches } from "@kettlos/core/learn/from-log";
 import type { WhatTaught } from "@kettlos/core/learn/taught";
-import { shelvedOf, type WorkedOut } from "@kettlos/core/logbook/shelved";
 import type { LearnedFactors } from "@kettlos/core/simulate/learned-schema";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import { watch } from "vue";
@@ -12,10 +11,15 @@ import type { SaidByLog } from "../workers/reckoner.worker";
 import { db, type StoredShelved, type StoredWords } from "./db";
 import { useKitchenStore } from "./kitchen-store";
 import { forgetBasis, offTheShelf } from "./log-begun";
-import { basisOf, isReadNow, logKey, shelfKey } from "./log-keys";
+import { basisOf, isReadNow, logKey, shelfKey, shelvedBy } from "./log-keys";
+import { onDisk } from "./on-disk";
 import { plain } from "./plain";
 import { potState, type PotState } from "./pot-state";
+import { closeLogs, logLengths, logTables } from "./pot-logs";
 import { usePotsStore } from "./pots-store";
+import { onShelf, onShelfUnread } from "./shelving";
+import { useLive } from "./use-live";
+import { wholePots } from "./use-pot";
 
 const AT_ONCE = 40;
 
@@ -34,13 +38,6 @@ async function read(pot: PotState): Promise<Read> {
     words: words === null ? null : { batchId, key: logKey(events), words },
     shelved: onShelf(pot, { words, gap: worked.gap }),
   };
-}
-
-function onShelf(pot: PotState, worked: WorkedOut): StoredShelved | null {
-  const shelved = shelvedOf(pot, worked);
-  if (shelved === null) return null;
-  const { id: batchId, finishedMs } = shelved;
-  return plain({ key: shelfKey(batchId, pot.events), batchId, finishedMs, pot: shelved });
 }
 
 /** Everything that is worked out of a log. */
@@ -96,11 +93,9 @@ async function unread(pots: readonly PotState[]): Promise<readonly PotState[]> {
 
 /** Keeps what was worked out of pots, but of those whose log has grown meanwhile. */
 async function keep(pots: readonly PotState[], found: readonly Read[]): Promise<void> {
-  const tables = [db.words, db.shelved, db.learned, db.events, db.batches];
+  const tables = [db.words, db.shelved, db.learned, ...logTables(), db.batches];
   await db.transaction("rw", tables, async () => {
-    const counts = await Promise.all(
-      pots.map((p) => db.events.where("batchId").equals(p.batch.id).count()),
-    );
+    const counts = await logLengths(pots.map((p) => p.batch.id));
     const there = await db.batches.bulkGet(pots.map((p) => p.batch.id));
     const fresh = found.filter(
       (_, i) => there[i] !== undefined && counts[i] === pots[i]?.events.length,
@@ -111,6 +106,9 @@ async function keep(pots: readonly PotState[], found: readonly Read[]): Promise<
     await db.words.bulkPut(fresh.flatMap((r) => r.words ?? []));
     await offTheShelf(fresh.flatMap((r) => r.shelved?.batchId ?? []));
     await db.shelved.bulkPut(fresh.flatMap((r) => r.shelved ?? []));
+    const onShelves = new Set(fresh.flatMap((r) => r.shelved?.batchId ?? []));
+    const closing = pots.filter((p) => onShelves.has(p.batch.id));
+    await closeLogs(new Map(closing.map((p) => [p.batch.id, p.events])));
     await forgetBasis();
   });
 }
@@ -126,24 +124,63 @@ async function silence(pots: readonly PotState[]): Promise<void> {
   });
 }
 
-/** Works out what is not worked out yet of pots that are not on a shelf, and puts together what they teach. */
+/** Works these out and keeps what comes of it. */
+async function workOut(pots: readonly PotState[]): Promise<void> {
+  const found: Read[] = [];
+  for (const pot of pots)
+    try {
+      found.push(await read(pot));
+    } catch (error) {
+      // One that cannot be worked out keeps none of the others from teaching, and stands in the logbook all the same.
+      report(error);
+      found.push({ words: null, shelved: onShelf(pot, { words: null, gap: null }) });
+    }
+  await keep(pots, found);
+}
+
+/** Pots with their logs; none where one of them cannot be read: they are off their shelves then, where that is said. */
+const readable = (ids: readonly string[]): Promise<readonly PotState[]> =>
+  wholePots(ids).catch((error: unknown) => {
+    report(error);
+    return [];
+  });
+
+/** What was put on the shelves in another way than now stands there as it is now: first without what takes long. */
+async function shelveAnew(): Promise<void> {
+  const stale = (await db.shelved.toCollection().primaryKeys()).filter((k) => !shelvedBy(k).isNow);
+  for (let from = 0; from < stale.length; from += AT_ONCE) {
+    const keys = stale.slice(from, from + AT_ONCE);
+    const ids = (await db.shelved.bulkGet(keys)).flatMap((row) => row?.batchId ?? []);
+    const pots = await readable(ids);
+    await db.transaction("rw", [db.shelved, ...logTables()], async () => {
+      const lengths = await logLengths(pots.map((p) => p.batch.id));
+      const same = pots.filter((p, i) => p.events.length === lengths[i]);
+      await db.shelved.bulkDelete(keys);
+      await db.shelved.bulkPut(same.flatMap((p) => onShelfUnread(p) ?? []));
+    });
+  }
+}
+
+/** Works out what is not worked out yet, and puts together what all of it teaches. */
 async function keepUp(open: readonly PotState[]): Promise<void> {
   await silence(open);
+  await shelveAnew();
   const stale = await unread(open.filter((p) => p.cook.finishedMs !== null || teaches(p)));
   // A few at a time: what is worked out of a long log is not lost with the page.
-  for (let from = 0; from < stale.length; from += AT_ONCE) {
-    const [readPots, found]: [PotState[], Read[]] = [[], []];
-    for (const pot of stale.slice(from, from + AT_ONCE))
-      try {
-        found.push(await read(pot));
-        readPots.push(pot);
-      } catch (error) {
-        // One that cannot be worked out keeps none of the others from teaching, and stands in the logbook all the same.
-        report(error);
-        found.push({ words: null, shelved: onShelf(pot, { words: null, gap: null }) });
-        readPots.push(pot);
-      }
-    await keep(readPots, found);
+  for (let from = 0; from < stale.length; from += AT_ONCE)
+    await workOut(stale.slice(from, from + AT_ONCE));
+  for (;;) {
+    const rows = await db.shelved.where("unread").equals(1).limit(AT_ONCE).toArray();
+    if (rows.length === 0) break;
+    await workOut(await readable(rows.map((r) => r.batchId)));
+    // What is not worked out by that is no finished pot: it is off its shelf, and none is tried for ever.
+    await onDisk(db.shelved, () =>
+      db.shelved
+        .where("key")
+        .anyOf(rows.map((r) => r.key))
+        .filter((r) => r.unread === 1)
+        .delete(),
+    );
   }
   const kitchen = await db.kitchens.toCollection().first();
   if (kitchen === undefined) return;
@@ -165,6 +202,7 @@ async function keepUp(open: readonly PotState[]): Promise<void> {
 export function keepLearning(): void {
   const pots = usePotsStore();
   const store = useKitchenStore();
+  const unreadCount = useLive(() => db.shelved.where("unread").equals(1).count());
   let turn = Promise.resolve();
   /** One waits while one is under way: it reads what there is by then. */
   let isWaiting = false;
@@ -176,6 +214,7 @@ export function keepLearning(): void {
               teaches(p) ? `${p.batch.id} ${logKey(p.events)}` : p.batch.id,
             ),
             store.learnedBasis,
+            (unreadCount.value ?? 0) > 0,
             JSON.stringify(store.kitchen.teaching),
           ].join("\n")
         : null,

@@ -15,11 +15,14 @@ const APART = "\n";
 /** A pot on its shelf, by its id and its log. */
 export const shelfKey = (batchId: string, events: readonly CookEvent[]): string =>
   `${batchId}${APART}${logKey(events)}`;
+/** The same before it is worked out: another row, as there is more to it then. */
+export const unreadKey = (batchId: string, events: readonly CookEvent[]): string =>
+  `${shelfKey(batchId, events)}:unread`;
 
-/** Whose it is; null where it was worked out in another way than now. */
-export function shelvedId(key: string): string | null {
+/** Whose it is, and whether it was worked out the way it is worked out now. */
+export function shelvedBy(key: string): { readonly id: string; readonly isNow: boolean } {
   const at = key.lastIndexOf(APART);
-  return isReadNow(key.slice(at + 1)) ? key.slice(0, at) : null;
+  return { id: key.slice(0, at), isNow: isReadNow(key.slice(at + 1)) };
 }
 
 /** What learning from the words of a log goes by, besides them. */

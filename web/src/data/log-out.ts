@@ -1,15 +1,14 @@
 import { isoDayOf } from "@kettlos/core/units/moments";
 import { begunMs } from "@kettlos/core/batch/of-log";
 import type { Gap } from "@kettlos/core/batch/gap";
-import { writeKettlosFile } from "@kettlos/core/formats/kettlos-json";
 import { LOG_COLUMNS, logRow } from "@kettlos/core/formats/log-rows";
-import { potsFile } from "@kettlos/core/formats/pots-file";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import type { ShelvedPot } from "@kettlos/core/logbook/shelved";
 import Papa from "papaparse";
-import { picturesOf } from "./pictures";
+import { somePots, writeFile, type Way } from "./file-out";
+import { pause } from "./pause";
 import type { PotState } from "./pot-state";
-import { fileWord, save } from "./save-file";
+import { fileWord, save, saveBlob } from "./save-file";
 import { wholePots } from "./use-pot";
 
 /** Pots as a file that another Kettlos adds to its log; one by its dish and day, several by today. */
@@ -17,44 +16,50 @@ export async function savePots(
   ids: readonly string[],
   kitchen: Kitchen,
   nowMs: number,
+  way: Way = {},
 ): Promise<void> {
-  const pots = await wholePots(ids);
-  const [first] = pots;
+  const [first] = await wholePots(ids.slice(0, 1));
   if (first === undefined) return;
-  const litMs = begunMs(first);
-  const name =
-    pots.length === 1
-      ? `kettlos-${fileWord(first.batch.plan.name)}-${isoDayOf(litMs)}`
-      : `kettlos-log-${isoDayOf(nowMs)}`;
-  const file = potsFile(
-    await Promise.all(
-      pots.map(async ({ stored, events }) => ({
-        batch: stored,
-        events,
-        pictures: await picturesOf(stored.id),
-      })),
-    ),
-    pots.length === 1 ? first.stored.kitchen : kitchen,
-    new Date(nowMs).toISOString(),
+  const isOne = ids.length === 1;
+  const name = isOne
+    ? `kettlos-${fileWord(first.batch.plan.name)}-${isoDayOf(begunMs(first))}`
+    : `kettlos-log-${isoDayOf(nowMs)}`;
+  const written = await writeFile(
+    await somePots(ids, isOne ? first.stored.kitchen : kitchen, nowMs),
+    way,
   );
-  save(`${name}.json`, writeKettlosFile(file), "application/json");
+  saveBlob(`${name}.${written.ending}`, written.blob);
 }
 
 const isoTime = (ms: number): string => new Date(ms).toISOString();
+
+const POTS_AT_ONCE = 40;
 
 /** Pots as a table. What begins like a formula is written so that no table takes it for one. */
 export const logCsv = (
   pots: readonly Pick<PotState, "batch" | "cook">[],
   gaps: ReadonlyMap<string, Gap | null>,
+  header = true,
 ): string =>
   Papa.unparse(
     pots.map((pot) => logRow(pot, gaps.get(pot.batch.id) ?? null, isoTime)),
-    { columns: [...LOG_COLUMNS], escapeFormulae: true },
+    { columns: [...LOG_COLUMNS], escapeFormulae: true, header },
   );
 
-/** The same as a file. */
-export async function saveLogTable(shelved: readonly ShelvedPot[], nowMs: number): Promise<void> {
-  const pots = await wholePots(shelved.map((p) => p.id));
+/** The same as a file, read a few pots at a time. @throws the signal's reason where it is stopped */
+export async function saveLogTable(
+  shelved: readonly ShelvedPot[],
+  nowMs: number,
+  { onShare, signal }: Way = {},
+): Promise<void> {
   const gaps = new Map(shelved.map((p) => [p.id, p.gap]));
-  save(`kettlos-log-${isoDayOf(nowMs)}.csv`, logCsv(pots, gaps), "text/csv");
+  const parts: string[] = [];
+  for (let from = 0; from < shelved.length; from += POTS_AT_ONCE) {
+    signal?.throwIfAborted();
+    const pots = await wholePots(shelved.slice(from, from + POTS_AT_ONCE).map((p) => p.id));
+    parts.push(logCsv(pots, gaps, from === 0));
+    onShare?.(from / shelved.length);
+    await pause();
+  }
+  save(`kettlos-log-${isoDayOf(nowMs)}.csv`, parts.join("\r\n"), "text/csv");
 }

@@ -2,7 +2,7 @@ import { emptyClock } from "@kettlos/core/simulate/clock";
 import type { Transaction } from "dexie";
 import { afterEach, beforeEach, expect, test } from "vitest";
 import { bramholtSample } from "../sample/bramholt";
-import { forgetEverything } from "./backup";
+import { forgetEverything } from "./safety-copies";
 import { saveClock } from "./clock-log";
 import { db } from "./db";
 import { beginBatch, removePlan, saveKitchen, savePlan } from "./repository";

@@ -1,7 +1,8 @@
 import { flushPromises } from "@vue/test-utils";
 import { beforeEach, expect, test } from "vitest";
 import { sample } from "../../test/pot";
-import { forgetEverything, importAll } from "./backup";
+import { forgetEverything } from "./safety-copies";
+import { importAll } from "./take-in";
 import { db } from "./db";
 import { useKitchenStore } from "./kitchen-store";
 import { useOwnIngredients } from "./own-ingredients";

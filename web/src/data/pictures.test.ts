@@ -3,9 +3,12 @@ import { MOST_PICTURES, type Picture } from "@kettlos/core/batch/picture-schema"
 import { readKettlosFile, writeKettlosFile } from "@kettlos/core/formats/kettlos-json";
 import { beforeEach, expect, test, vi } from "vitest";
 import { NOW, sample } from "../../test/pot";
-import { exportAll, forgetEverything, importAll } from "./backup";
+import { exportAll, textOf } from "../../test/whole-export";
+import { forgetEverything } from "./safety-copies";
+import { importAll } from "./take-in";
 import { binBatch, binPicture, binned, bringBack } from "./bin";
 import { db } from "./db";
+import { everything, writeFile } from "./file-out";
 import { savePots } from "./log-out";
 import { addPicture, fitted, keepPicture, picturesOf, takenMs } from "./pictures";
 import * as files from "./save-file";
@@ -60,9 +63,11 @@ test("a pot's pictures go out in its file and in everything's, and come back the
   if (all === null) throw new Error("nothing to export");
   const read = readKettlosFile(writeKettlosFile(all));
   if (!read.ok) throw new Error("cannot be read back");
-  const saved = vi.spyOn(files, "save").mockImplementation(() => undefined);
+  const saved = vi.spyOn(files, "saveBlob").mockImplementation(() => undefined);
   await savePots(["past-01"], sample.kitchen, NOW);
-  const one = readKettlosFile(saved.mock.calls[0]?.[1] ?? "");
+  const [[name = "", blob = new Blob()] = []] = saved.mock.calls;
+  expect(name).toMatch(/^kettlos-.*-\d{4}-\d\d-\d\d\.json$/u);
+  const one = readKettlosFile(await textOf(blob, "json"));
   expect(one.ok && one.file.pictures.map((p) => p.id)).toEqual(["early", "late"]);
   await forgetEverything();
   expect(await db.pictures.count()).toBe(0);
@@ -70,6 +75,16 @@ test("a pot's pictures go out in its file and in everything's, and come back the
   expect((await exportAll())?.pictures).toEqual(all.pictures);
   if (one.ok) await importAll(one.file, "merge");
   expect(await db.pictures.count()).toBe(3);
+});
+
+test("of a pot that is removed while a file is written nothing is in it", async () => {
+  await keepPicture(picture("of none"));
+  const all = await everything();
+  if (all === null) throw new Error("nothing to write");
+  await db.batches.delete("past-01");
+  const { blob, ending } = await writeFile(all);
+  const file = readKettlosFile(await textOf(blob, ending));
+  expect(file).toMatchObject({ ok: true, file: { pictures: [] } });
 });
 
 test("a pot that is removed takes its pictures along, and brings them back", async () => {

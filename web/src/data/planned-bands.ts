@@ -53,6 +53,11 @@ export function plannedBands(
   });
 }
 
+/** Works out how long a plan takes that is wanted for a time still to come, so that its band is there at once when it is asked for. */
+export function reckonAhead(plan: Plan, kitchen: Kitchen, nowMs: number): void {
+  if (plan.readyAt !== null && Date.parse(plan.readyAt) > nowMs) totalMinOf(resolve(plan, kitchen));
+}
+
 function totalMinOf(setPot: SetPot): number | null {
   const { plan, kitchen } = setPot;
   const known = cache.get(plan);

@@ -4,7 +4,8 @@ import { NOW, sample } from "../../test/pot";
 import { PAST, shelve } from "../../test/shelve";
 import { useKitchenStore } from "./kitchen-store";
 import { usePotsStore } from "./pots-store";
-import { forgetEverything, importAll } from "./backup";
+import { forgetEverything } from "./safety-copies";
+import { importAll } from "./take-in";
 import { appendEvent, beginBatch } from "./repository";
 import { until } from "../../test/until";
 

@@ -87,12 +87,24 @@ export const usePotsStore = defineStore("pots", () => {
   const unfinished = computed(() => [...open.value.values()].filter((p) => !isFinished(p)));
   /** Whether what is on the fire is forecast; before that nothing is known of it, and no pot is there. */
   const isReady = ref(false);
-  /** Each in a task of its own, before the first screen is drawn. */
+  /** Each in a task of its own, before the first screen is drawn; and the plans that have their time. */
   async function forecastAll(by: Forecaster): Promise<void> {
+    await pause();
     for (const pot of unfinished.value) {
       fireOf(by, pot);
       await pause();
     }
+    const { plans, kitchen } = store;
+    if (kitchen !== null)
+      for (const plan of plans.filter((p) => p.readyAt !== null)) {
+        try {
+          by.reckonAhead(plan, kitchen, nowMs.value);
+        } catch (error) {
+          // No pot waits for a plan that cannot be worked out.
+          report(error);
+        }
+        await pause();
+      }
     isReady.value = true;
   }
   watch(

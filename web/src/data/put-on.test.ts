@@ -1,6 +1,6 @@
 import { beforeEach, expect, test, vi } from "vitest";
 import { NOW, planOf, sample } from "../../test/pot";
-import { importAll } from "./backup";
+import { importAll } from "./take-in";
 import { CLOCK_ID, saveClock } from "./clock-log";
 import { useClockStore } from "./clock-store";
 import { db } from "./db";

@@ -14,6 +14,7 @@ import { db } from "./db";
 import { offTheShelf } from "./log-begun";
 import { newId } from "./new-id";
 import { onDisk } from "./on-disk";
+import { addToLog, lastEvent, logTables, readLog } from "./pot-logs";
 import { writing, type Waits } from "./writing";
 
 /** An event as a screen makes it; id, version and batch are filled in here. */
@@ -147,24 +148,28 @@ async function appending(
         "This pot was taken off in another tab. What you said just now was not written.",
       );
     await offTheShelf([batchId]);
-    const last = (await db.events.where("batchId").equals(batchId).last())?.event;
+    const last = await lastEvent(batchId);
     const potMs = Math.round(potNowMs(batch, tappedMs));
     const set = batch.practice === undefined ? setBackSince(last, potMs, clock) : null;
     // What happens now is not put before what has happened already.
     const atMs = set === null ? Math.max(potMs, last?.atMs ?? 0) : potMs;
-    await db.events.bulkAdd(
-      [...(set === null ? [] : [set]), ...events].map((event) => {
-        const id = newId();
-        const whole = { atMs, clock, ...event, id, batchId, schemaVersion: SCHEMA_VERSION };
-        return { id, batchId, event: wholeEvent(whole) };
-      }),
+    await addToLog(
+      [...(set === null ? [] : [set]), ...events].map((event) =>
+        wholeEvent({
+          ...{ atMs, clock, ...event, id: newId(), batchId },
+          schemaVersion: SCHEMA_VERSION,
+        }),
+      ),
     );
   };
   await writing(
     `an entry of ${clockOf(tappedMs)}`,
     async () => {
       const { wholeEvent } = await checks();
-      await db.transaction("rw", db.batches, db.events, db.shelved, () => write(wholeEvent));
+      // Async itself: what is awaited further in belongs to the transaction then.
+      await db.transaction("rw", [db.batches, ...logTables(), db.shelved], async () => {
+        await write(wholeEvent);
+      });
     },
     waits,
   );
@@ -195,6 +200,6 @@ function setBackSince(
  */
 export const undoLast = (batchId: string): Promise<void> =>
   appending(batchId, async () => {
-    const stored = await db.events.where("batchId").equals(batchId).sortBy("seq");
-    return lastTap(stored.map((s) => s.event)).map(({ id }) => ({ kind: "undo", eventId: id }));
+    const taken = lastTap(await readLog(batchId));
+    return taken.map(({ id }) => ({ kind: "undo", eventId: id }));
   });

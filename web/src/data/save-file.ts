@@ -7,8 +7,12 @@ export const fileWord = (name: string): string =>
     .slice(0, 60);
 
 /** Gives a text to the cook as a file of this name. */
-export function save(name: string, text: string, type: string): void {
-  const url = URL.createObjectURL(new Blob([text], { type }));
+export const save = (name: string, text: string, type: string): void =>
+  saveBlob(name, new Blob([text], { type }));
+
+/** The same of what lies in a blob. */
+export function saveBlob(name: string, blob: Blob): void {
+  const url = URL.createObjectURL(blob);
   const link = document.createElement("a");
   link.href = url;
   link.download = name;

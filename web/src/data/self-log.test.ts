@@ -1,6 +1,7 @@
 import { afterEach, beforeEach, expect, test, vi } from "vitest";
 import { NOW, sample } from "../../test/pot";
-import { forgetEverything, importAll } from "./backup";
+import { forgetEverything } from "./safety-copies";
+import { importAll } from "./take-in";
 import { db } from "./db";
 import { useKitchenStore } from "./kitchen-store";
 import { appendLarder } from "./larder-log";

@@ -1,10 +1,10 @@
 import { DAY_MS } from "@kettlos/core/units/time";
 import { dayOf, isoDayOf } from "@kettlos/core/units/moments";
-import { writeKettlosFile } from "@kettlos/core/formats/kettlos-json";
 import { say } from "../frame/notices";
-import { exportAll } from "./backup";
 import { db } from "./db";
-import { save } from "./save-file";
+import { everything, writeFile, type Way, type WrittenFile } from "./file-out";
+import { tidyAside } from "./incoming-lock";
+import { saveBlob } from "./save-file";
 
 /** Reminded of a backup after so long, where there is something to lose; put off for a week. */
 const REMIND_AFTER_MS = 14 * DAY_MS;
@@ -60,13 +60,15 @@ const setNumber = (key: string, value: number) => db.settings.put({ key, value: 
 /** When everything was last saved to a file, ms; null where it never was. */
 export const lastBackupMs = (): Promise<number | null> => numberAt(LAST);
 
-const nameOf = (nowMs: number): string => `kettlos-${isoDayOf(nowMs)}.json`;
+const nameOf = ({ ending }: WrittenFile, nowMs: number): string =>
+  `kettlos-${isoDayOf(nowMs)}.${ending}`;
 
-/** Everything to a file that the browser saves. */
-export async function saveBackup(): Promise<void> {
-  const file = await exportAll();
-  if (file === null) return;
-  save(nameOf(Date.now()), writeKettlosFile(file), "application/json");
+/** Everything to a file that the browser saves. @throws the signal's reason where it is stopped */
+export async function saveBackup(way: Way = {}): Promise<void> {
+  const all = await everything();
+  if (all === null) return;
+  const written = await writeFile(all, way);
+  saveBlob(nameOf(written, Date.now()), written.blob);
   await setNumber(LAST, Date.now());
 }
 
@@ -88,18 +90,18 @@ export async function saveToFolder(): Promise<boolean> {
   const handle = kept?.handle as AskableHandle | undefined;
   if (handle === undefined) return false;
   if ((await handle.queryPermission?.({ mode: "readwrite" })) !== "granted") return false;
-  const file = await exportAll();
-  if (file === null) return false;
-  const entry = await handle.getFileHandle(nameOf(Date.now()), { create: true });
-  const stream = await entry.createWritable();
-  await stream.write(writeKettlosFile(file));
-  await stream.close();
+  const all = await everything();
+  if (all === null) return false;
+  const written = await writeFile(all);
+  const entry = await handle.getFileHandle(nameOf(written, Date.now()), { create: true });
+  await written.blob.stream().pipeTo(await entry.createWritable());
   await setNumber(LAST, Date.now());
   return true;
 }
 
 /** Backs up to the folder once a day, or reminds of a backup that is long due; the sample needs none. */
 export async function careForBackup(nowMs: number): Promise<void> {
+  await tidyAside();
   const kitchen = await db.kitchens.toCollection().first();
   if (kitchen === undefined || kitchen.id === "bramholt") return;
   const last = await lastBackupMs();
@@ -118,7 +120,7 @@ export async function careForBackup(nowMs: number): Promise<void> {
         : `Last saved to a file ${dayOf(last)}.`,
     text: `${batches} pots are in this browser and nowhere else.`,
     ways: [
-      { label: "Save it all to a file", run: saveBackup },
+      { label: "Save it all to a file", run: () => saveBackup() },
       { label: "In a week", run: () => setNumber(LATER, nowMs + PUT_OFF_MS) },
     ],
   });

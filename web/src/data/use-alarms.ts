@@ -1,5 +1,6 @@
 import { useDocumentVisibility } from "@vueuse/core";
 import { computed, ref, watch } from "vue";
+import { showBadge } from "./app-badge";
 import { say, unsay } from "../frame/notices";
 import { callsOf, type PotCall } from "./calls-of";
 import { clockCalls } from "./clock-calls";
@@ -38,6 +39,8 @@ export function useAlarms() {
     ...pots.inEarnest.flatMap((p) => callsOf(p, pots.nowMs, kitchenStore.units)),
     ...clockCalls(clockStore.answer, pots.nowMs, kitchenStore.units),
   ]);
+
+  watch(() => new Set(calls.value.map((c) => c.key)).size, showBadge, { immediate: true });
 
   function heard(key: string) {
     const before = rung.get(key);

@@ -3,9 +3,11 @@ import { beforeEach, expect, test, vi } from "vitest";
 import { watch } from "vue";
 import { NOW, sample, shelvedPotOf } from "../../test/pot";
 import { PAST, shelve } from "../../test/shelve";
-import { forgetEverything, importAll } from "./backup";
+import { forgetEverything } from "./safety-copies";
+import { importAll } from "./take-in";
 import { bringBack, binBatch, binned } from "./bin";
 import { db } from "./db";
+import { offTheShelf } from "./log-begun";
 import { shelfKey } from "./log-keys";
 import { potState } from "./pot-state";
 import { usePotsStore } from "./pots-store";
@@ -45,7 +47,7 @@ test("of a long log the latest stand first, counted with all the others, and wha
   const [row] = await db.shelved.toArray();
   const [batch] = sample.batches;
   if (row === undefined || batch === undefined) throw new Error("nothing on a shelf");
-  const many = Array.from({ length: 600 }, (_, n) => ({ id: `many-${n}`, finishedMs: n }));
+  const many = Array.from({ length: 3000 }, (_, n) => ({ id: `many-${n}`, finishedMs: n }));
   await db.batches.bulkPut(many.map(({ id }) => ({ ...batch, id })));
   await db.shelved.bulkPut(
     many.map(({ id, finishedMs }) => ({
@@ -139,7 +141,7 @@ test("what is removed is gone from its shelf, with its words; brought back, it i
 
 test("read in again, a pot under way is as the file has it, whatever was known of it", async () => {
   const pots = usePotsStore();
-  await until(() => expect(pots.open.size).toBe(sample.batches.length));
+  await until(() => expect(pots.open.has("on-fire")).toBe(true));
   const before = eventsOf("on-fire");
   await appendEvent("on-fire", { kind: "noted", text: "not in the file" });
   await until(() => expect(pots.open.get("on-fire")?.events).toHaveLength(before.length + 1));
@@ -162,8 +164,9 @@ test("a practice pot goes on at its new speed", async () => {
   await until(() => expect(pots.open.get("on-fire")?.stored.practice?.speed).toBe(10));
 });
 
-test("what was worked out in another way than now stands on no shelf", async () => {
+test("what was worked out in another way than now waits to be put on its shelf anew, and is not read whole", async () => {
   const pot = shelvedPotOf(first);
+  await offTheShelf([first]);
   await db.shelved.put({
     key: `${first}\n0:9:x`,
     batchId: first,
@@ -172,8 +175,13 @@ test("what was worked out in another way than now stands on no shelf", async () 
   });
   const pots = usePotsStore();
   await until(() => expect(pots.isReady).toBe(true));
-  expect(pots.open.get(first)?.events).toEqual(eventsOf(first));
-  expect(pots.shelvedById.has(first)).toBe(false);
+  expect([pots.isWhole, pots.open.has(first), pots.shelvedById.has(first)]).toEqual([
+    ...[false, false, false],
+  ]);
+  expect(pots.finishedCount).toBe(PAST.length);
+  await shelve(first);
+  await until(() => expect(pots.isWhole).toBe(true));
+  expect(pots.shelvedById.get(first)?.name).toBe(pot.name);
 });
 
 test("logs grow by what is new, and pots that nothing is added to stay the same ones", () => {

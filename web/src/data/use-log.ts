@@ -5,8 +5,9 @@ import type { ShelvedPot } from "@kettlos/core/logbook/shelved";
 import { computed, shallowRef, watch, type ShallowRef } from "vue";
 import { report } from "../frame/errors";
 import { db, type StoredEvent, type StoredShelved } from "./db";
-import { shelvedId } from "./log-keys";
+import { shelvedBy } from "./log-keys";
 import { LOG_BEGUN } from "./log-begun";
+import { logTables, readLogs } from "./pot-logs";
 import { useLive } from "./use-live";
 
 /** A pot that is not on a shelf of the logbook yet: as it was begun, with its log in the order of writing. */
@@ -29,9 +30,10 @@ export interface Log {
 /** So many of the latest are read before anything is shown. */
 const FIRST_ROWS = 40;
 /** And so many at a time after that, when there is nothing else to do. */
-const AT_ONCE = 80;
+const AT_ONCE = 400;
 /** However busy the page is, the next of them are read after so long, ms. */
 const LATEST_MS = 300;
+const MOST_PUT_OFF_MS = 1000;
 const idle = () =>
   new Promise<void>((resolve) => {
     if ("requestIdleCallback" in globalThis)
@@ -49,6 +51,7 @@ export function useLog(): Readonly<ShallowRef<Log | undefined>> {
   const rows = new Map<string, StoredShelved>();
   /** Keys of rows that are still to be read. */
   let left: string[] = [];
+  let isAwaiting = false;
   let begun: string | undefined;
   let lastSeq = 0;
 
@@ -62,27 +65,30 @@ export function useLog(): Readonly<ShallowRef<Log | undefined>> {
   /** Reads what has come among the open pots and onto the shelves, and lets go of what is gone. */
   async function look(): Promise<void> {
     const { value: before } = log;
-    const tables = [db.batches, db.shelved, db.settings, db.events];
-    const { open, wanted } = await db.transaction("r", tables, async () => {
+    const tables = [db.batches, db.shelved, db.settings, ...logTables()];
+    const { open, wanted, awaited } = await db.transaction("r", tables, async () => {
       const [ids, keys, setting] = await present();
       const there = new Set(ids);
-      const wanted = new Map(
-        keys.flatMap((key) => {
-          const id = shelvedId(key);
-          return id !== null && there.has(id) ? [[id, key] as const] : [];
-        }),
-      );
+      const wanted = new Map<string, string>();
+      /** They were put there in another way than now: they are seen once that is done anew. */
+      const awaited = new Set<string>();
+      for (const key of keys) {
+        const { id, isNow } = shelvedBy(key);
+        if (!there.has(id)) continue;
+        if (isNow) wanted.set(id, key);
+        else awaited.add(id);
+      }
       const isAnew = before === undefined || setting?.value !== begun;
       const known = isAnew ? new Map<string, OpenPot>() : before.open;
-      const unknown = ids.filter((id) => !wanted.has(id) && !known.has(id));
-      const [batches, events, fresh, last] = await Promise.all([
+      const isShelved = (id: string) => wanted.has(id) || awaited.has(id);
+      const unknown = ids.filter((id) => !isShelved(id) && !known.has(id));
+      const [batches, logs, fresh, last] = await Promise.all([
         db.batches.bulkGet(unknown),
-        unknown.length === 0 ? [] : db.events.where("batchId").anyOf(unknown).sortBy("seq"),
+        readLogs(unknown),
         isAnew ? [] : db.events.where(":id").above(lastSeq).toArray(),
         db.events.orderBy(":id").last(),
       ]);
-      const logs = logsOf(events);
-      const still = [...grown(known, fresh)].filter(([id]) => there.has(id) && !wanted.has(id));
+      const still = [...grown(known, fresh)].filter(([id]) => there.has(id) && !isShelved(id));
       const come = batches.flatMap((batch) =>
         batch === undefined
           ? []
@@ -99,13 +105,20 @@ export function useLog(): Readonly<ShallowRef<Log | undefined>> {
       for (const row of first) if (wanted.get(row.batchId) === row.key) rows.set(row.batchId, row);
       left = [...wanted].flatMap(([id, key]) => (rows.get(id)?.key === key ? [] : [key]));
       // A few that are new come together with what they left; many come once the first stand.
-      if (!isAnew && left.length <= AT_ONCE) await readRows(left.splice(0));
+      if (!isAnew && left.length <= AT_ONCE) {
+        for (const row of await db.shelved.bulkGet(left.splice(0)))
+          if (row !== undefined) rows.set(row.batchId, row);
+      }
       begun = setting?.value;
       lastSeq = last?.seq ?? 0;
-      return { open: new Map(pots), wanted };
+      for (const id of wanted.keys()) awaited.delete(id);
+      return { open: new Map(pots), wanted, awaited };
     });
-    const shelvedCount = wanted.size;
-    log.value = { open, shelved: onShelves(), shelvedCount, isWhole: left.length === 0 };
+    const shelvedCount = wanted.size + awaited.size;
+    // Those that are awaited come by themselves, and this is gone through again.
+    isAwaiting = awaited.size > 0;
+    const isWhole = left.length === 0 && !isAwaiting;
+    log.value = { open, shelved: onShelves(), shelvedCount, isWhole };
     if (left.length > 0) void idle().then(() => inTurn(readOn));
   }
 
@@ -113,13 +126,18 @@ export function useLog(): Readonly<ShallowRef<Log | undefined>> {
   async function readOn(): Promise<void> {
     await readRows(left.splice(0, AT_ONCE));
     if (left.length > 0) void idle().then(() => inTurn(readOn));
-    else if (log.value?.isWhole === false)
+    else if (log.value?.isWhole === false && !isAwaiting)
       log.value = { ...log.value, shelved: onShelves(), isWhole: true };
   }
 
+  /** Of neighbouring keys: they come in one reading, with what else lies between them. */
   async function readRows(keys: readonly string[]): Promise<void> {
-    for (const row of await db.shelved.bulkGet([...keys]))
-      if (row !== undefined) rows.set(row.batchId, row);
+    const sorted = keys.toSorted();
+    const [first, last] = [sorted[0], sorted.at(-1)];
+    if (first === undefined || last === undefined) return;
+    const asked = new Set(keys);
+    for (const row of await db.shelved.where(":id").between(first, last, true, true).toArray())
+      if (asked.has(row.key)) rows.set(row.batchId, row);
   }
   const onShelves = () => new Map([...rows.values()].map(({ pot }) => [pot.id, pot]));
 
@@ -133,14 +151,38 @@ export function useLog(): Readonly<ShallowRef<Log | undefined>> {
     if (open !== before.open) log.value = { ...before, open };
   }
 
+  let [lookedMs, tookMs] = [0, 0];
+  /** While many pots are put on their shelves one after the other, a tenth of the time goes into looking; it is put off for so long at most, ms. */
+  async function rested(): Promise<void> {
+    const leftMs = Math.min(MOST_PUT_OFF_MS, lookedMs + 9 * tookMs - performance.now());
+    if (leftMs > 0) await new Promise((resolve) => setTimeout(resolve, leftMs));
+  }
+
   let turn = Promise.resolve();
   const inTurn = (read: () => Promise<void>) => {
     turn = turn.then(read).catch(report);
   };
-  watch(
-    useLive(() => db.transaction("r", [db.batches, db.shelved, db.settings], present)),
-    () => inTurn(look),
+  /** Changes with every pot that comes or goes, here or on the shelves. */
+  const changed = useLive(() =>
+    db.transaction("r", [db.batches, db.shelved, db.settings], async () => [
+      await db.batches.count(),
+      await db.shelved.count(),
+      (await db.settings.get(LOG_BEGUN))?.value,
+    ]),
   );
+  let isWaiting = false;
+  watch(changed, async () => {
+    if (isWaiting) return;
+    isWaiting = true;
+    // Not in turn: what is said of an open pot meanwhile does not wait for it.
+    await rested();
+    isWaiting = false;
+    inTurn(async () => {
+      const from = performance.now();
+      await look();
+      [lookedMs, tookMs] = [performance.now(), performance.now() - from];
+    });
+  });
   const isBegun = computed(() => log.value !== undefined);
   // Its keys alone would not be seen to change: they are numbered as they are written.
   const news = useLive(
@@ -155,15 +197,12 @@ export function useLog(): Readonly<ShallowRef<Log | undefined>> {
   return log;
 }
 
-/** Logs as they are stored, by the id of their pot. */
-export const logsOf = (events: readonly StoredEvent[]) => logsByBatch(events.map((e) => e.event));
-
 /** Pots with these added to their logs; those that nothing is added to stay the same ones, and so do all where none is. */
 export function grown(
   open: ReadonlyMap<string, OpenPot>,
   events: readonly StoredEvent[],
 ): ReadonlyMap<string, OpenPot> {
-  const fresh = [...logsOf(events)].filter(([id]) => open.has(id));
+  const fresh = [...logsByBatch(events.map((e) => e.event))].filter(([id]) => open.has(id));
   if (fresh.length === 0) return open;
   const all = new Map(open);
   for (const [id, more] of fresh) {

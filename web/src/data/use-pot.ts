@@ -3,18 +3,16 @@ import { useRoute } from "vue-router";
 import { db } from "./db";
 import { potState, type PotState } from "./pot-state";
 import { usePotsStore } from "./pots-store";
-import { logsOf } from "./use-log";
+import { logTables, readLogs } from "./pot-logs";
 import { useLive } from "./use-live";
 
 /** Pots with their logs, read for the moment: in the order given, without those that are gone. */
 export async function wholePots(ids: readonly string[]): Promise<readonly PotState[]> {
-  const [batches, events] = await db.transaction("r", db.batches, db.events, () =>
-    Promise.all([
-      db.batches.bulkGet([...ids]),
-      db.events.where("batchId").anyOf(ids).sortBy("seq"),
-    ]),
+  const [batches, logs] = await db.transaction(
+    "r",
+    [db.batches, ...logTables()],
+    async () => [await db.batches.bulkGet([...ids]), await readLogs(ids)] as const,
   );
-  const logs = logsOf(events);
   return batches.flatMap((batch) =>
     batch === undefined ? [] : [potState({ batch, events: logs.get(batch.id) ?? [] })],
   );

@@ -21,10 +21,13 @@ const line = useTemplateRef<HTMLInputElement>("line");
 
 /** All there is at the moment of asking, and what was still being read then; otherwise nothing jumps about while it is open. */
 const all = shallowRef<readonly Findable[]>([]);
+/** When that was: "yesterday" goes by it. */
+const askedMs = ref(0);
 watch(
   [shown, () => larderStore.isLoaded, () => pots.open.size, () => pots.finished.length],
   () => {
     if (kitchenStore.kitchen === null || !shown.value) return;
+    askedMs.value = pots.nowMs;
     all.value = findables({
       kitchen: kitchenStore.kitchen,
       plans: kitchenStore.plans,
@@ -36,7 +39,7 @@ watch(
   },
   { immediate: true },
 );
-const find = computed(() => finderOf(all.value));
+const find = computed(() => finderOf(all.value, askedMs.value));
 const isAsked = computed(() => text.value.trim() !== "");
 const found = computed<readonly Found[]>(() =>
   isAsked.value
@@ -87,7 +90,7 @@ async function toLine() {
       autocomplete="off"
       spellcheck="false"
       aria-autocomplete="list"
-      placeholder="a pot, a plan, a jar, onion, altitude …"
+      placeholder="a pot, a plan, a jar, last March, altitude …"
       :aria-expanded="found.length > 0"
       :aria-controls="`${id}-list`"
       :aria-activedescendant="at >= 0 ? `${id}-${at}` : undefined"

@@ -8,7 +8,7 @@ import { PAST, shelve } from "../../test/shelve";
 import { db } from "../data/db";
 import { useKitchenStore } from "../data/kitchen-store";
 import { useLarderStore } from "../data/larder-store";
-import { importAll } from "../data/backup";
+import { importAll } from "../data/take-in";
 import { appendEvent } from "../data/repository";
 import { router as appRouter } from "../router";
 import FindDialog from "./FindDialog.vue";
@@ -16,6 +16,7 @@ import type { Findable } from "./findable";
 import { findables } from "./findables";
 import { finderOf } from "./finder";
 
+const NOW_MS = Date.parse("2026-03-18T20:14:00");
 const { holdings } = larderOf(sample.larder, [], "short");
 const all = findables({
   kitchen: sample.kitchen,
@@ -28,7 +29,7 @@ const all = findables({
   holdings,
   units: "metric",
 });
-const find = finderOf(all);
+const find = finderOf(all, NOW_MS);
 const titles = (text: string) => find(text).map((f) => f.title);
 
 const thing = (title: string, more: Partial<Findable> = {}): Findable => ({
@@ -53,6 +54,17 @@ describe("finding", () => {
     }
   });
 
+  test("what was cooked at a time goes by it, the newest first, alone or with another word", () => {
+    const months = (text: string) => find(text).map((f) => f.says);
+    expect(months("last February").length).toBeGreaterThan(3);
+    for (const says of months("last February")) expect(says).toMatch(/ Feb/u);
+    const [newest, ...older] = find("february").map((f) => f.begunMs ?? 0);
+    for (const ms of older) expect(ms).toBeLessThanOrEqual(newest ?? 0);
+    expect(find("braise in february").map((f) => f.title)).toEqual(["Goat braise with apricots"]);
+    expect(find("last march")).toEqual([]);
+    expect(find("today")[0]?.where).toBe("On the fire");
+  });
+
   test("what is on the fire stands first among its namesakes", () => {
     const [first, ...rest] = find("pork trotter");
     expect(first).toMatchObject({ where: "On the fire", to: "/cook/on-fire" });
@@ -74,15 +86,15 @@ describe("finding", () => {
     expect(spelt?.matched).toEqual(["Pearled spelt"]);
     expect(titles("lamb nekk")).toContain("Lamb neck broth");
     expect(titles("celeraic")).toContain("Celeriac and fennel stock");
-    expect(finderOf([thing("Purée of celeriac")])("puree")).toHaveLength(1);
-    expect(finderOf([thing("Puree of celeriac")])("PURÉE")).toHaveLength(1);
+    expect(finderOf([thing("Purée of celeriac")], NOW_MS)("puree")).toHaveLength(1);
+    expect(finderOf([thing("Puree of celeriac")], NOW_MS)("PURÉE")).toHaveLength(1);
   });
 
   test("all that is written has to fit", () => {
-    const some = finderOf([
-      thing("Lamb broth", { parts: ["Onion"] }),
-      thing("Lamb stew", { parts: ["Leek"] }),
-    ]);
+    const some = finderOf(
+      [thing("Lamb broth", { parts: ["Onion"] }), thing("Lamb stew", { parts: ["Leek"] })],
+      NOW_MS,
+    );
     expect(some("lamb leek").map((f) => f.title)).toEqual(["Lamb stew"]);
     expect(some("lamb quince")).toEqual([]);
     expect(some("  ")).toEqual([]);
@@ -118,7 +130,8 @@ describe("the dialog", () => {
       history: createMemoryHistory(),
       routes: [{ path: "/:rest(.*)*", component: stub }],
     });
-    useLarderStore();
+    const larder = useLarderStore();
+    await expect.poll(() => larder.isLoaded).toBe(true);
     const wrapper = mount(FindDialog, {
       props: { modelValue: false },
       global: {

@@ -12,6 +12,8 @@ export interface Findable {
   readonly parts: readonly string[];
   /** Other words it goes by; never shown. */
   readonly words?: string;
+  /** When it was begun, ms, of what was cooked. */
+  readonly begunMs?: number;
   /** Shown before anything is asked: what is on the fire now. */
   readonly isPressing?: boolean;
   /** How much it counts against others that fit as well; 1 where nothing is said. */

@@ -74,6 +74,7 @@ const ofLogged = (pot: ShelvedPot, age: number, units: UnitSystem): Findable => 
   id: `pot ${pot.id}`,
   title: pot.name,
   parts: [...pot.ingredients, ...quoted(pot.notes)],
+  begunMs: pot.begunMs,
   to: `/logbook/${pot.id}`,
   where: "Logbook",
   // The newer first.
@@ -98,6 +99,7 @@ function ofOpen({ batch, cook }: PotState): Findable {
       ...within(batch.plan),
       ...quoted([...cook.notes, ...cook.tastings].map((t) => t.text).filter((t) => t !== "")),
     ],
+    begunMs: begun,
     to: isOn ? `/cook/${batch.id}` : `/strain/${batch.id}`,
     where: isOn ? "On the fire" : "Strained",
     says: `since ${weekdayClockOf(begun)}${batch.practice === undefined ? "" : ", practice"}`,

@@ -192,7 +192,6 @@ const pressing = computed(() => mostPressing(bands.value)?.key);
   position: absolute;
   top: 9px;
   font: 500 var(--size-small)/18px var(--head);
-  font-stretch: 84%;
   transform: translateX(-50%);
 }
 

@@ -12,8 +12,9 @@ import { whatIs } from "./what-is";
 const store = useKitchenStore();
 const router = useRouter();
 const isOver = ref(false);
-/** An export with pictures; more is no file of this. */
-const MOST_BYTES = 400_000_000;
+/** More than this is no recipe, and of no file is more needed to know it. */
+const MOST_TEXT_BYTES = 2_000_000;
+const HEAD_BYTES = 2000;
 
 const sayNothing = (what: string) =>
   say({
@@ -27,12 +28,20 @@ const sayNothing = (what: string) =>
 async function take(text: string, what: string) {
   const found = whatIs(text);
   if (found === null) return sayNothing(what);
+  if (found.kind === "file") return takeFile(new Blob([text]));
   if (found.kind === "link") return void (await router.push(found.path));
-  if (found.kind === "recipe" && store.kitchen === null) return sayNothing(what);
-  bring(found.kind, text);
-  await router.push(
-    found.kind === "recipe" ? "/read" : store.kitchen === null ? "/bench" : "/kitchen",
-  );
+  if (store.kitchen === null) return sayNothing(what);
+  bring("recipe", text);
+  await router.push("/read");
+}
+async function takeFile(file: Blob) {
+  bring("file", file);
+  await router.push(store.kitchen === null ? "/bench" : "/kitchen");
+}
+/** Compressed, or by its head: such a file may be larger than any text. */
+async function isKettlosFile(file: File): Promise<boolean> {
+  if (/gzip/u.test(file.type) || file.name.endsWith(".gz")) return true;
+  return whatIs(await file.slice(0, HEAD_BYTES).text())?.kind === "file";
 }
 
 const hasFiles = (event: DragEvent) => event.dataTransfer?.types.includes("Files") === true;
@@ -50,8 +59,9 @@ useEventListener(window, "drop", async (event: DragEvent) => {
   event.preventDefault();
   const file = event.dataTransfer?.files[0];
   if (file === undefined) return;
+  if (await isKettlosFile(file)) return takeFile(file);
   const isText = file.type === "" || /^text\/|json/u.test(file.type);
-  if (!isText || file.size > MOST_BYTES) return sayNothing(file.name);
+  if (!isText || file.size > MOST_TEXT_BYTES) return sayNothing(file.name);
   await take(await file.text(), file.name);
 });
 useEventListener(window, "paste", (event: ClipboardEvent) => {

@@ -53,7 +53,6 @@ defineEmits<{ find: []; help: [] }>();
   color: var(--rim);
   font-family: var(--head);
   font-size: var(--size-head);
-  font-stretch: 78%;
   font-weight: 800;
   line-height: 48px;
   letter-spacing: -0.02em;

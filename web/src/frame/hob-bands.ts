@@ -71,9 +71,9 @@ export function useHobBands(
                 : `now: ${next.title.toLowerCase()}`,
         };
       }),
-    ...(
-      forecaster.value?.plannedBands(store.plans, store.kitchen, pots.nowMs, clockStore.starts) ??
-      []
+    ...(pots.isReady && forecaster.value !== null
+      ? forecaster.value.plannedBands(store.plans, store.kitchen, pots.nowMs, clockStore.starts)
+      : []
     )
       // On the clock they stand on the lanes.
       .filter((b) => b.lightMs < toMs.value && route.name !== "clock")

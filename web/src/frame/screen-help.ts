@@ -11,7 +11,7 @@ interface ScreenHelp {
 }
 
 /** By the names of the routes. */
-const SCREEN_HELP: Readonly<Record<string, ScreenHelp>> = {
+export const SCREEN_HELP: Readonly<Record<string, ScreenHelp>> = {
   bench: {
     answers: "What is on, what to start and when, and what to use first.",
     drawn: [
@@ -86,7 +86,10 @@ const SCREEN_HELP: Readonly<Record<string, ScreenHelp>> = {
   strain: {
     answers: "What came of it, where every litre went, and how it gets cold in time.",
     drawn: [
-      ["The streams", "what went in and what left the pot, each as wide as its litres"],
+      [
+        "The pot",
+        "all that was in it by its own marks, and how each part left: as steam over the rim, by the sieve, with the solids",
+      ],
       ["The course", "how it cools, against the gates it must be under in time"],
       ["Containers", "as full as they will be, with room to freeze"],
     ],
@@ -102,6 +105,7 @@ const SCREEN_HELP: Readonly<Record<string, ScreenHelp>> = {
     answers: "What the pots before teach the next one.",
     drawn: [
       ["Pots", "at one scale, as full as they came out; the mark is what was planned"],
+      ["Months", "each as high as pots were begun in it; a tap shows that month's"],
       ["Scales", "one dish from time to time: each step a cooking, the best one marked"],
     ],
   },

@@ -17,8 +17,11 @@ export interface HeatColumn {
 /** Counts over all who ask, since the worker answers the newest alone. */
 let newest = 0;
 
-/** Asks the worker for a dish on every heat: figures first, ranges after; an overtaken answer is dropped. */
-export function useConversion() {
+/**
+ * Asks the worker for a dish on every heat: figures first, ranges after where they are wanted; an overtaken
+ * answer is dropped.
+ */
+export function useConversion({ withRanges = true } = {}) {
   const answers = shallowRef<readonly HeatAnswer[]>([]);
   const ranges = shallowRef<readonly (ExplainedRange | null)[]>([]);
   const problem = shallowRef<Said | null>(null);
@@ -47,6 +50,7 @@ export function useConversion() {
     answers.value = converted.answers;
     problem.value = converted.problem;
     ranges.value = [];
+    if (!withRanges) return void (isBusy.value = false);
     const drawn = await worker.ranges(mine);
     if (drawn === null || mine !== newest) return;
     ranges.value = drawn;

@@ -32,13 +32,14 @@ const router = useRouter();
 const forecaster = useForecaster();
 const units = computed(() => kitchenStore.units);
 const planned = computed(() =>
-  (
-    forecaster.value?.plannedBands(
-      kitchenStore.plans,
-      kitchenStore.kitchen,
-      pots.nowMs,
-      clockStore.starts,
-    ) ?? []
+  (pots.isReady && forecaster.value !== null
+    ? forecaster.value.plannedBands(
+        kitchenStore.plans,
+        kitchenStore.kitchen,
+        pots.nowMs,
+        clockStore.starts,
+      )
+    : []
   ).toSorted((a, b) => a.lightMs - b.lightMs),
 );
 /** On the clock, and not counted back yet: they have their place already. */
@@ -118,6 +119,16 @@ useShortcuts(() =>
     <section aria-labelledby="next-title">
       <h2 id="next-title">To start</h2>
       <ul class="next">
+        <li v-for="plan in beingReckoned" :key="plan.id">
+          <RouterLink :to="`/plan/${plan.id}`">
+            <strong class="figure quiet">…</strong>
+            <span
+              >{{ plan.name
+              }}<span v-if="plan.forWhat" class="quiet">, for {{ plan.forWhat }}</span></span
+            >
+            <span class="quiet">its start is being worked out</span>
+          </RouterLink>
+        </li>
         <li v-for="band in planned" :key="band.plan.id">
           <RouterLink :to="`/plan/${band.plan.id}`">
             <strong class="figure">{{ weekdayClockOf(band.lightMs) }}</strong>
@@ -135,16 +146,6 @@ useShortcuts(() =>
                 {{ showDuration((band.lightMs - pots.nowMs) / MINUTE_MS) }}</template
               ><b v-else class="ember"> · should be on by now</b></span
             >
-          </RouterLink>
-        </li>
-        <li v-for="plan in beingReckoned" :key="plan.id">
-          <RouterLink :to="`/plan/${plan.id}`">
-            <strong class="figure quiet">…</strong>
-            <span
-              >{{ plan.name
-              }}<span v-if="plan.forWhat" class="quiet">, for {{ plan.forWhat }}</span></span
-            >
-            <span class="quiet">its start is being worked out</span>
           </RouterLink>
         </li>
         <li

@@ -1,14 +1,14 @@
 <script setup lang="ts">
 import { dateClockOf } from "@kettlos/core/units/moments";
-import type { FileProblem } from "@kettlos/core/formats/file-problem";
-import type { FileReport } from "@kettlos/core/formats/file-report";
-import { defineAsyncComponent, ref, shallowRef } from "vue";
+import { defineAsyncComponent, ref } from "vue";
 import { db } from "../../data/db";
 import { useIncoming } from "../../data/incoming";
+import { useFileReading } from "../../data/use-file-reading";
 import { useLive } from "../../data/use-live";
 import { report } from "../../frame/errors";
 import OwnKitchen from "./OwnKitchen.vue";
 
+const UnderwayBar = defineAsyncComponent(() => import("../../controls/UnderwayBar.vue"));
 const FileReportView = defineAsyncComponent(() => import("../../controls/FileReportView.vue"));
 
 /** The first minutes: look round the sample kitchen, take up a file, or say what stands in one's own. */
@@ -19,7 +19,7 @@ async function openSample() {
   try {
     const [{ bramholtSample }, { importAll }, { learnedFrom }] = await Promise.all([
       import("../../sample/bramholt"),
-      import("../../data/backup"),
+      import("../../data/take-in"),
       import("../../data/learning"),
     ]);
     const file = bramholtSample(Date.now());
@@ -35,36 +35,23 @@ async function openSample() {
 }
 
 /** What a file holds, read when it is chosen; its reader comes then. */
-const waiting = shallowRef<FileReport | null>(null);
-const problems = ref<readonly FileProblem[]>([]);
+const { waiting, problems, underway, read, take, drop } = useFileReading(({ report: { head } }) =>
+  head.part === "plans"
+    ? { path: "", message: "It is a plan of another kitchen: set up yours first, then open it." }
+    : null,
+);
 async function restore(event: Event) {
   const input = event.target as HTMLInputElement;
   const chosen = input.files?.[0];
+  if (chosen !== undefined) await read(chosen);
   input.value = "";
-  if (chosen !== undefined) await read(await chosen.text());
-}
-async function read(text: string) {
-  const { reportOf } = await import("@kettlos/core/formats/file-report");
-  const reading = reportOf(text);
-  const isPlan = reading.ok && reading.report.file.part === "plans";
-  waiting.value = reading.ok && !isPlan ? reading.report : null;
-  problems.value = isPlan
-    ? [{ path: "", message: "It is a plan of another kitchen: set up yours first, then open it." }]
-    : reading.ok
-      ? []
-      : reading.problems;
 }
 useIncoming("file", read);
 /** What was here before it was removed. */
 const copies = useLive(() => db.copies.orderBy("id").reverse().toArray());
 async function openCopy(id: number) {
-  const { copyText } = await import("../../data/backup");
-  await read(await copyText(id));
-}
-async function takeIn() {
-  if (waiting.value === null) return;
-  const { importAll } = await import("../../data/backup");
-  await importAll(waiting.value.file, "replace");
+  const { copyFile } = await import("../../data/safety-copies");
+  await read(await copyFile(id));
 }
 </script>
 
@@ -90,15 +77,18 @@ async function takeIn() {
           >Read a file
           <input
             type="file"
-            accept="application/json,.json"
+            accept="application/json,.json,application/gzip,.gz"
             class="visually-hidden"
             @change="restore"
         /></label>
-        <template v-if="waiting !== null">
-          <FileReportView :report="waiting" />
+        <UnderwayBar v-if="underway !== null" :underway="underway" />
+        <template v-else-if="waiting !== null">
+          <FileReportView :report="waiting.report" />
           <p>
-            <button type="button" class="button primary" @click="takeIn">Take it in</button>
-            <button type="button" class="button" @click="waiting = null">Not now</button>
+            <button type="button" class="button primary" @click="take('replace')">
+              Take it in
+            </button>
+            <button type="button" class="button" @click="drop">Not now</button>
           </p>
         </template>
         <ul v-if="copies !== undefined && copies.length > 0 && waiting === null">

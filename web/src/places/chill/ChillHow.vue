@@ -18,7 +18,7 @@ const props = defineProps<{
 }>();
 defineEmits<{ begin: [] }>();
 const { containerId, containers, first, count, solved, chosen } = props.how;
-const { sayCount, leastCount, isTooFew, bathIce, best, withMore, take } = props.how;
+const { sayCount, leastCount, isTooFew, bathIce, best, asItIs, withMore, take } = props.how;
 const one = computed(() => (props.units === "us" ? "us" : "metric"));
 </script>
 
@@ -61,6 +61,10 @@ const one = computed(() => (props.units === "us" ? "us" : "metric"));
   <button type="button" class="button primary" :disabled="chosen === null" @click="$emit('begin')">
     It is done so, from now
   </button>
+  <p v-if="asItIs !== null && !asItIs.isSure && asItIs !== solved" class="quiet small">
+    As it is, in the {{ asItIs.container.name.toLowerCase() }} into the fridge, it
+    {{ asItIs.passes ? "may be" : "is" }} too slow.
+  </p>
   <template v-if="!isLost && best !== null && chosen?.isSure !== true">
     <h3>The least work that is surely fast enough</h3>
     <button type="button" class="button best" @click="take(best)">

@@ -32,7 +32,13 @@ const props = defineProps<{
   code: CodeOfCooling;
   units: UnitSystem;
 }>();
-const emit = defineEmits<{ write: [NewEvent]; startOver: []; move: []; undo: [] }>();
+const emit = defineEmits<{
+  write: [NewEvent];
+  cold: [];
+  startOver: [];
+  move: [];
+  undo: [];
+}>();
 const words = useWords();
 const one = computed(() => (props.units === "us" ? "us" : "metric"));
 const tempC = ref<number | null>(null);
@@ -190,9 +196,11 @@ const writeOut = () =>
         type="button"
         class="button primary"
         :disabled="!isCold"
-        @click="$emit('write', { kind: 'chilled' })"
+        @click="$emit('cold')"
       >
-        It is cold through
+        {{
+          pot.batch.practice === undefined ? "It is cold through: portion it" : "It is cold through"
+        }}
       </button>
       <template v-else>
         <RouterLink class="button primary" :to="`/portion/${pot.batch.id}`">Portion it</RouterLink>

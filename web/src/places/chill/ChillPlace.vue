@@ -34,6 +34,7 @@ import {
 } from "@kettlos/core/units/show";
 import { MINUTE_MS } from "@kettlos/core/units/time";
 import { computed, ref, watch } from "vue";
+import { useRouter } from "vue-router";
 import WhyFigure from "../../controls/WhyFigure.vue";
 import TemperatureField from "../../controls/TemperatureField.vue";
 import { useAsWarm } from "../../controls/use-as-warm";
@@ -56,6 +57,7 @@ import { useWords } from "../../data/use-words";
 const words = useWords();
 const kitchenStore = useKitchenStore();
 const pots = usePotsStore();
+const router = useRouter();
 const units = computed(() => kitchenStore.units);
 const one = computed(() => (units.value === "us" ? "us" : "metric"));
 const { pot, isRead } = useRoutePot();
@@ -114,6 +116,7 @@ const lost = computed(() =>
       ),
 );
 const how = useChillHow({
+  potId: () => pot.value?.batch.id ?? null,
   kitchen: () => kitchen.value,
   gates: () => code.value.gates,
   totalKg: () => totalKg.value,
@@ -190,6 +193,12 @@ async function begin() {
   };
   await write({ kind: isMoving.value ? "chillMoved" : "chillBegun", chill });
   isMoving.value = false;
+}
+async function cold() {
+  const batch = pot.value?.batch;
+  await write({ kind: "chilled" });
+  if (batch !== undefined && batch.practice === undefined)
+    await router.push(`/portion/${batch.id}`);
 }
 function move() {
   movedC.value = live.value === null ? null : Math.round(live.value.nowC);
@@ -323,6 +332,7 @@ useShortcuts(() => [{ keys: "u", does: "Undo the last entry", run: () => void un
         :code="code"
         :units="units"
         @write="write"
+        @cold="cold"
         @start-over="startOver"
         @move="move"
         @undo="undo"

@@ -6,6 +6,7 @@ import {
   chillChoices,
   countFor,
   inCount,
+  quickestOf,
   withMoreOf,
   type ChillChoice,
 } from "@kettlos/core/cool/chill-choices";
@@ -18,6 +19,7 @@ import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import { computed, ref, watch } from "vue";
 
 interface ToChill {
+  readonly potId: () => string | null;
   readonly kitchen: () => Kitchen | null;
   readonly gates: () => readonly Gate[];
   readonly totalKg: () => number;
@@ -43,29 +45,17 @@ export function useChillHow(of: ToChill) {
     const kitchen = of.kitchen();
     return kitchen === null ? [] : containersOf(kitchen);
   });
-  // What is shown first is what most do: the pot as it is, into the fridge.
-  watch(
-    [of.usualId, containers],
-    () => {
-      if (containerId.value === "")
-        containerId.value = of.usualId() ?? containers.value[0]?.id ?? "";
-      if (!containers.value.some((c) => c.id === containerId.value))
-        containerId.value = containers.value[0]?.id ?? "";
-    },
-    { immediate: true },
-  );
   const choices = computed(() => {
     const [kitchen, fromC] = [of.kitchen(), of.fromC()];
     if (kitchen === null || of.totalKg() <= 0 || fromC === null) return [];
     const pot = { ...potToChill(kitchen, fromC, of.isThick()), before: of.before() };
     return chillChoices(pot, of.totalKg(), containers.value, COOLING_WAYS, of.gates());
   });
-  const solved = computed(
-    () =>
-      choices.value.find(
-        (c) => c.container.id === containerId.value && c.stages[0]?.way === first.value,
-      ) ?? null,
-  );
+  const inWay = (container: string, way: CoolingWay) =>
+    choices.value.find((c) => c.container.id === container && c.stages[0]?.way === way) ?? null;
+  const solved = computed(() => inWay(containerId.value, first.value));
+  /** As it is, into the fridge: what most would do; it is told where it is too slow. */
+  const asItIs = computed(() => inWay(of.usualId() ?? "", "fridge"));
   const leastCount = computed(() =>
     solved.value === null ? 1 : countFor(solved.value.container, of.totalKg()),
   );
@@ -94,6 +84,26 @@ export function useChillHow(of: ToChill) {
     containerId.value = choice.container.id;
     first.value = choice.stages[0]?.way ?? "fridge";
   }
+  const best = computed(() => bestOf(choices.value));
+  // What stands there first is fast enough: the pot as it is where that is, else the least work that is, else
+  // what comes nearest to it.
+  let shownFor: string | null = null;
+  watch(
+    [of.potId, of.usualId, containers, choices],
+    () => {
+      const isThere = (id: string | null) => containers.value.some((c) => c.id === id);
+      if (!isThere(containerId.value)) {
+        const usual = of.usualId();
+        containerId.value = (isThere(usual) ? usual : containers.value[0]?.id) ?? "";
+      }
+      if (shownFor === of.potId() || choices.value.length === 0) return;
+      shownFor = of.potId();
+      const shown =
+        asItIs.value?.isSure === true ? asItIs.value : (best.value ?? quickestOf(choices.value));
+      if (shown !== null) take(shown);
+    },
+    { immediate: true },
+  );
   return {
     containerId,
     containers,
@@ -107,7 +117,8 @@ export function useChillHow(of: ToChill) {
     chance,
     verdict,
     bathIce,
-    best: computed(() => bestOf(choices.value)),
+    best,
+    asItIs,
     withMore: computed(() => withMoreOf(choices.value)),
     take,
   };

@@ -317,7 +317,6 @@ header {
 
 .sentence {
   font: 600 var(--size-lead)/26px var(--head);
-  font-stretch: 90%;
 }
 
 /* Its room is kept: nothing moves away under a finger while the clock is filled. */

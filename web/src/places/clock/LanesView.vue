@@ -199,7 +199,6 @@ const box = (s: { from: Minute; to: Minute }) => ({
   align-items: center;
   border-bottom: 1px solid var(--hair);
   font-family: var(--head);
-  font-stretch: 88%;
   line-height: 18px;
 }
 

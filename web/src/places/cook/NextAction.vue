@@ -154,7 +154,6 @@ h1 {
 
 .count {
   font-size: clamp(96px, 12vw, 152px);
-  font-stretch: 80%;
   font-weight: 750;
   line-height: 0.95;
   letter-spacing: -0.03em;
@@ -216,6 +215,10 @@ h1 {
 }
 
 @media (height <= 480px) {
+  .count {
+    font-size: var(--size-figure);
+  }
+
   .done {
     min-height: 48px;
   }

@@ -6,7 +6,7 @@ import { beforeEach, describe, expect, test, vi } from "vitest";
 import { planOf, sample } from "../../../test/pot";
 import { db } from "../../data/db";
 import { useKitchenStore } from "../../data/kitchen-store";
-import { importAll } from "../../data/backup";
+import { importAll } from "../../data/take-in";
 import type { HeatColumn } from "../../workers/use-conversion";
 import type { Reckoner } from "../../workers/reckoner.worker";
 import { useCrossoverStore } from "./crossover-store";

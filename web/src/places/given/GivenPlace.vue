@@ -2,7 +2,9 @@
 import { answersFor } from "@kettlos/core/because/answers";
 import { sentenceParts } from "@kettlos/core/because/sentence";
 import type { FileProblem } from "@kettlos/core/formats/file-problem";
-import { reportOf, type FileReport } from "@kettlos/core/formats/file-report";
+import type { FileReport } from "@kettlos/core/formats/file-check";
+import { reportOf } from "@kettlos/core/formats/file-report";
+import type { KettlosFile } from "@kettlos/core/formats/kettlos-json";
 import { planHere } from "@kettlos/core/formats/plan-file";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
@@ -13,7 +15,7 @@ import { called } from "@kettlos/core/vessel/called";
 import { computed, ref, shallowRef, watch } from "vue";
 import { useRoute, useRouter } from "vue-router";
 import FileReportView from "../../controls/FileReportView.vue";
-import { importAll } from "../../data/backup";
+import { importAll } from "../../data/take-in";
 import { useKitchenStore } from "../../data/kitchen-store";
 import { unpacked } from "../../data/link-text";
 import { newId } from "../../data/new-id";
@@ -25,15 +27,16 @@ const words = useWords();
 const store = useKitchenStore();
 const route = useRoute();
 const router = useRouter();
-const report = shallowRef<FileReport | null>(null);
+const opened = shallowRef<{ file: KettlosFile; report: FileReport } | null>(null);
+const report = computed(() => opened.value?.report ?? null);
 const problems = ref<readonly FileProblem[]>([]);
 
 async function read(fragment: string) {
-  report.value = null;
+  opened.value = null;
   problems.value = [];
   try {
     const reading = reportOf(await unpacked(fragment));
-    if (reading.ok) report.value = reading.report;
+    if (reading.ok) opened.value = reading;
     else problems.value = reading.problems;
   } catch (error) {
     if (!(error instanceof Problem)) throw error;
@@ -48,7 +51,7 @@ watch(
   { immediate: true },
 );
 
-const file = computed(() => report.value?.file ?? null);
+const file = computed(() => opened.value?.file ?? null);
 const isPot = computed(() => file.value?.part === "pots");
 const sentence = (plan: Plan, kitchen: Kitchen): string => {
   const setPot = resolve(plan, kitchen);

@@ -1,13 +1,10 @@
 <script setup lang="ts">
 import { figure } from "@kettlos/core/units/region";
 import { dateClockOf } from "@kettlos/core/units/moments";
-import type { FileProblem } from "@kettlos/core/formats/file-problem";
-import { reportOf, type FileReport } from "@kettlos/core/formats/file-report";
-import { Problem } from "@kettlos/core/units/problem";
 import { computed, nextTick, onMounted, ref, shallowRef, useTemplateRef } from "vue";
 import { useRouter } from "vue-router";
-import { copyText, forgetEverything, importAll, type ImportWay } from "../../data/backup";
 import { db } from "../../data/db";
+import { canInstall, install } from "../../data/install";
 import { useIncoming } from "../../data/incoming";
 import { useKitchenStore } from "../../data/kitchen-store";
 import {
@@ -21,14 +18,18 @@ import {
   storageRoom,
   type StorageRoom,
 } from "../../data/storage-care";
+import { copyFile, forgetEverything, removeCopy } from "../../data/safety-copies";
+import type { ImportWay } from "../../data/take-in";
+import { useFileReading, useUnderway } from "../../data/use-file-reading";
 import { useLive } from "../../data/use-live";
+import { say } from "../../frame/notices";
 import FileReportView from "../../controls/FileReportView.vue";
+import UnderwayBar from "../../controls/UnderwayBar.vue";
 
 /** Everything out into one file and back; safety copies; how well it is kept; starting over. */
 const store = useKitchenStore();
 const router = useRouter();
-const problems = ref<readonly FileProblem[]>([]);
-const waiting = shallowRef<FileReport | null>(null);
+const { waiting, problems, underway, read, take, drop } = useFileReading();
 const said = ref("");
 const asksToForget = ref(false);
 const isSample = computed(() => store.kitchen?.id === "bramholt");
@@ -48,53 +49,60 @@ const WHY = {
   restored: "before a copy was brought back",
 } as const;
 
-/** Read as far as it is whole; nothing happens before a yes. */
-function read(text: string) {
-  said.value = "";
-  const reading = reportOf(text);
-  problems.value = reading.ok ? [] : reading.problems;
-  waiting.value = reading.ok ? reading.report : null;
-}
 const panel = useTemplateRef<HTMLElement>("panel");
-useIncoming("file", async (text) => {
-  read(text);
-  await nextTick();
-  panel.value?.scrollIntoView({ block: "center" });
+useIncoming("file", async (file) => {
+  said.value = "";
+  const toPanel = async () => {
+    await nextTick();
+    panel.value?.scrollIntoView({ block: "center" });
+  };
+  const reading = read(file);
+  await toPanel();
+  await reading;
+  await toPanel();
 });
 async function choose(event: Event) {
   const input = event.target as HTMLInputElement;
   const chosen = input.files?.[0];
+  said.value = "";
+  if (chosen !== undefined) await read(chosen);
   input.value = "";
-  if (chosen !== undefined) read(await chosen.text());
 }
 async function openCopy(id: number) {
-  read(await copyText(id));
+  said.value = "";
+  await read(await copyFile(id));
 }
 
-async function take(way: ImportWay) {
-  const file = waiting.value?.file;
-  if (file === undefined) return;
-  try {
-    await importAll(file, way);
-  } catch (error) {
-    if (!(error instanceof Problem)) throw error;
-    problems.value = [{ path: error.field, message: error.message }];
-    return;
-  }
-  waiting.value = null;
-  const batches = file.batches.length === 1 ? "one batch" : `${file.batches.length} batches`;
-  const plans = file.plans.length === 1 ? "one plan" : `${file.plans.length} plans`;
+async function takeIt(how: ImportWay) {
+  const { value: file } = waiting;
+  if (file === null || !(await take(how))) return;
+  const { head, counts } = file.report;
+  const batches = counts.batches === 1 ? "one batch" : `${counts.batches} batches`;
+  const plans = counts.plans === 1 ? "one plan" : `${counts.plans} plans`;
   const count =
-    file.part === "pots" ? batches : file.part === "plans" ? plans : `${plans} and ${batches}`;
-  said.value =
-    way === "replace"
+    head.part === "pots" ? batches : head.part === "plans" ? plans : `${plans} and ${batches}`;
+  const done =
+    how === "replace"
       ? `Replaced everything with ${count}. What was here is kept as a safety copy.`
       : `Added ${count} to what was here.`;
+  if (panel.value === null)
+    say({
+      id: "taken-in",
+      tone: "note",
+      title: done,
+      ways: [{ label: "Good", run: () => undefined }],
+    });
+  said.value = done;
 }
+const { underway: saving, run: runSaving } = useUnderway();
+const saveAll = () => runSaving("Writing the file", (way) => saveBackup(way));
 
 async function forget() {
-  await forgetEverything();
-  await router.push("/bench");
+  const isGone = await runSaving("Keeping a safety copy", async (way) => {
+    await forgetEverything(way);
+    return true;
+  });
+  if (isGone === true) await router.push("/bench");
 }
 const mb = (value: number) =>
   value >= 1000 ? `${figure(value / 1000, 1)} GB` : `${figure(value, 1)} MB`;
@@ -108,10 +116,16 @@ const mb = (value: number) =>
     <template v-else>Never saved to a file yet.</template>
   </p>
   <p class="row">
-    <button type="button" class="button" @click="saveBackup">Save it all to a file</button>
+    <button type="button" class="button" :disabled="saving !== null" @click="saveAll">
+      Save it all to a file
+    </button>
     <label class="button file"
       >Read a file
-      <input type="file" accept="application/json,.json" class="visually-hidden" @change="choose"
+      <input
+        type="file"
+        accept="application/json,.json,application/gzip,.gz"
+        class="visually-hidden"
+        @change="choose"
     /></label>
     <button
       v-if="canKeepFolder() && folder == null"
@@ -123,6 +137,9 @@ const mb = (value: number) =>
     </button>
     <button v-else-if="folder != null" type="button" class="button" @click="forgetFolder">
       No more to the folder {{ folder }}
+    </button>
+    <button v-if="canInstall()" type="button" class="button" @click="install">
+      Put Kettlos among this device's programs
     </button>
     <button type="button" class="button danger" @click="asksToForget = true">
       {{ isSample ? "Leave the sample kitchen" : "Start over" }}
@@ -138,18 +155,20 @@ const mb = (value: number) =>
       <button type="button" class="link" @click="last">Ask it to keep it</button>
     </template>
   </p>
-  <div v-if="waiting !== null" class="ask" role="alert">
-    <FileReportView :report="waiting" />
+  <UnderwayBar v-if="saving !== null" :underway="saving" />
+  <UnderwayBar v-if="underway !== null" :underway="underway" />
+  <div v-else-if="waiting !== null" class="ask" role="alert">
+    <FileReportView :report="waiting.report" />
     <button
-      v-if="waiting.file.part === undefined"
+      v-if="waiting.report.head.part === undefined"
       type="button"
       class="button danger"
-      @click="take('replace')"
+      @click="takeIt('replace')"
     >
       In place of everything here
     </button>
-    <button type="button" class="button" @click="take('merge')">Added to what is here</button>
-    <button type="button" class="button" @click="waiting = null">Not now</button>
+    <button type="button" class="button" @click="takeIt('merge')">Added to what is here</button>
+    <button type="button" class="button" @click="drop">Not now</button>
   </div>
   <div v-if="problems.length > 0" class="ask" role="alert">
     <p class="ember">
@@ -168,7 +187,9 @@ const mb = (value: number) =>
       This removes {{ store.kitchen?.name }}, its plans and its batches from this browser. A safety
       copy stays here and can be brought back.
     </p>
-    <button type="button" class="button danger" @click="forget">Remove it all</button>
+    <button type="button" class="button danger" :disabled="saving !== null" @click="forget">
+      Remove it all
+    </button>
     <button type="button" class="button" @click="asksToForget = false">Keep it</button>
   </div>
   <template v-if="copies !== undefined && copies.length > 0">
@@ -178,9 +199,7 @@ const mb = (value: number) =>
         <span>{{ dateClockOf(copy.atMs) }}</span>
         <span class="quiet">{{ WHY[copy.why] }}</span>
         <button type="button" class="link" @click="openCopy(copy.id)">Look at it</button>
-        <button type="button" class="link" @click="db.copies.delete(copy.id)">
-          Remove it for good
-        </button>
+        <button type="button" class="link" @click="removeCopy(copy.id)">Remove it for good</button>
       </li>
     </ul>
   </template>

@@ -174,7 +174,6 @@ header {
 
 .name :deep(.el-input__inner) {
   font: 650 var(--size-head)/34px var(--head);
-  font-stretch: 88%;
 }
 
 .where {

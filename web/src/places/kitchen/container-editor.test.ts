@@ -4,7 +4,7 @@ import ElementPlus from "element-plus";
 import { beforeEach, expect, test } from "vitest";
 import { sample } from "../../../test/pot";
 import { until } from "../../../test/until";
-import { importAll } from "../../data/backup";
+import { importAll } from "../../data/take-in";
 import { useKitchenStore } from "../../data/kitchen-store";
 import ContainerEditor from "./ContainerEditor.vue";
 

@@ -5,7 +5,7 @@ import { ElInput } from "element-plus";
 import { beforeEach, describe, expect, test } from "vitest";
 import { sample } from "../../../test/pot";
 import { useKitchenStore } from "../../data/kitchen-store";
-import { importAll } from "../../data/backup";
+import { importAll } from "../../data/take-in";
 import OvenList from "./OvenList.vue";
 import PotEditor from "./PotEditor.vue";
 import PressureCookerFields from "./PressureCookerFields.vue";

@@ -68,10 +68,15 @@ onMounted(() => {
 watch(() => [props.label, props.units, props.heightMm], fit, { flush: "post" });
 const codeMm = computed(() => Math.min(26, props.heightMm * 0.5));
 const day = (ms: number) => shortDateYearOf(ms);
+/** A long mark at every fifth. */
+const TICKS = Array.from({ length: 41 }, (_, i) => `M${i * 5} 0v${i % 5 === 0 ? 4 : 2}`).join("");
 </script>
 
 <template>
   <article class="label">
+    <svg class="ticks" viewBox="0 0 200 4" preserveAspectRatio="none" aria-hidden="true">
+      <path :d="TICKS" />
+    </svg>
     <div ref="text" class="text" :style="{ fontSize: `${fontMm}mm` }">
       <strong class="name">{{ label.name }}</strong>
       <span class="amount"
@@ -97,6 +102,7 @@ const day = (ms: number) => shortDateYearOf(ms);
 
 <style scoped>
 .label {
+  position: relative;
   display: flex;
   gap: 2mm;
   justify-content: space-between;
@@ -104,6 +110,21 @@ const day = (ms: number) => shortDateYearOf(ms);
   padding: 1.8mm 2.5mm;
   color: #16232b;
   line-height: 1.22;
+}
+
+/* The edge of a measure along the top, drawn and not a background: those are not printed by themselves. */
+.ticks {
+  position: absolute;
+  top: 0.3mm;
+  left: 2.5mm;
+  width: calc(100% - 5mm);
+  height: 1.2mm;
+  stroke: #16232b;
+  stroke-width: 0.25mm;
+}
+
+.ticks path {
+  vector-effect: non-scaling-stroke;
 }
 
 .text {
@@ -117,7 +138,6 @@ const day = (ms: number) => shortDateYearOf(ms);
 .name {
   font-family: var(--head);
   font-size: 1.45em;
-  font-stretch: 84%;
   line-height: 1.1;
 }
 

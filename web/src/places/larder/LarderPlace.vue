@@ -7,10 +7,11 @@ import {
   type LarderEvent,
 } from "@kettlos/core/larder/larder-schema";
 import { showVolume } from "@kettlos/core/units/show";
-import { computed, ref, shallowRef } from "vue";
+import { computed, ref, shallowRef, useTemplateRef } from "vue";
 import { useRoute } from "vue-router";
 import CautionList from "../../controls/CautionList.vue";
 import UndoBar from "../../controls/UndoBar.vue";
+import { useRows } from "../../controls/use-rows";
 import TickChoice from "../../controls/TickChoice.vue";
 import { useKitchenStore } from "../../data/kitchen-store";
 import { appendLarder, undoLarder } from "../../data/larder-log";
@@ -44,13 +45,20 @@ const where = ref<(typeof WHERE)[number]["value"]>("all");
 const holdings = computed(() =>
   larderStore.larder.holdings.filter((h) => where.value === "all" || h.place === where.value),
 );
-const shelves = computed(() =>
-  LARDER_KINDS.map((kind) => ({
-    kind,
-    name: LARDER_KIND_WORDS[kind],
-    held: holdings.value.filter((h) => h.lot.kind === kind),
-  })).filter((s) => s.held.length > 0),
-);
+const most = useRows(useTemplateRef<HTMLElement>("end"), {
+  atOnce: 48,
+  all: () => holdings.value.length,
+  anew: [where],
+});
+const shelves = computed(() => {
+  let left = most.value;
+  return LARDER_KINDS.flatMap((kind) => {
+    const all = holdings.value.filter((h) => h.lot.kind === kind);
+    const held = all.slice(0, Math.max(0, left));
+    left -= held.length;
+    return held.length === 0 ? [] : [{ kind, name: LARDER_KIND_WORDS[kind], held }];
+  });
+});
 const open = computed(
   () => larderStore.larder.holdings.find((h) => keyOf(h) === route.params["held"]) ?? null,
 );
@@ -119,6 +127,7 @@ useShortcuts(() => [
           </li>
         </ul>
       </section>
+      <div ref="end" />
       <div v-if="shelves.length === 0" class="empty">
         <h2>{{ where === "all" ? "Nothing on the shelves" : `Nothing in the ${where}` }}</h2>
         <p>

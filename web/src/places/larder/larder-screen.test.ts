@@ -9,7 +9,7 @@ import { db } from "../../data/db";
 import { useKitchenStore } from "../../data/kitchen-store";
 import { appendLarder, undoLarder } from "../../data/larder-log";
 import { useLarderStore } from "../../data/larder-store";
-import { importAll } from "../../data/backup";
+import { importAll } from "../../data/take-in";
 import { savePlan } from "../../data/repository";
 import LotLink from "../plan/ladder/LotLink.vue";
 import FilledShelf from "../portion/FilledShelf.vue";

@@ -21,7 +21,7 @@ import type { PotState } from "../../data/pot-state";
 import { usePotsStore } from "../../data/pots-store";
 import { appendEvent, savePlan, undoLast } from "../../data/repository";
 import { markLabels } from "../../drawings/mark-labels";
-import LedgerFlow from "../../drawings/LedgerFlow.vue";
+import PotOutflow from "../../drawings/PotOutflow.vue";
 import SimmerRibbon from "../../drawings/SimmerRibbon.vue";
 import StageStrip from "../../frame/StageStrip.vue";
 import PracticeScore from "../../controls/PracticeScore.vue";
@@ -166,7 +166,12 @@ const isJustLiked = computed(() => props.pot.cook.events.at(-1)?.kind === "liked
           <span class="quiet"> planned {{ showVolume(gap.plannedL, units) }}</span>
         </p>
         <p>{{ causeWords(gap, units) }}</p>
-        <LedgerFlow v-if="flow" :flow="flow" :units="units" />
+        <PotOutflow
+          v-if="flow"
+          :flow="flow"
+          :vessel="findVessel(pot.batch.plan, pot.batch.kitchen)"
+          :units="units"
+        />
       </template>
       <p class="row">
         <button type="button" class="button primary" @click="cookAgain">Plan it again</button>
@@ -229,7 +234,6 @@ const isJustLiked = computed(() => props.pot.cook.events.at(-1)?.kind === "liked
 .sentence {
   padding-bottom: var(--space-5);
   font: 650 var(--size-lead)/28px var(--head);
-  font-stretch: 88%;
 }
 
 h2 {

@@ -205,7 +205,6 @@ h1 {
 .sentence {
   padding: var(--space-2) 0 var(--space-5);
   font: 650 var(--size-lead)/28px var(--head);
-  font-stretch: 88%;
 }
 
 .pictures {

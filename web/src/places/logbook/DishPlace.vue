@@ -12,7 +12,7 @@ import FieldForm from "../../controls/FieldForm.vue";
 import UnitField from "../../controls/UnitField.vue";
 import { db } from "../../data/db";
 import { useKitchenStore } from "../../data/kitchen-store";
-import { shelvedId } from "../../data/log-keys";
+import { shelvedBy } from "../../data/log-keys";
 import { useLive } from "../../data/use-live";
 import { savePlan } from "../../data/repository";
 import { useWholePots, wholePots } from "../../data/use-pot";
@@ -25,6 +25,7 @@ import { partName, partWords, signedVolume } from "./part-words";
 import { useDifferences } from "./use-compared";
 
 /** One dish over the times it was cooked: what came out, what was changed in between, and what it did. */
+const AT_ONCE = 10;
 const store = useKitchenStore();
 const words = useWords();
 const route = useRoute();
@@ -33,20 +34,31 @@ const units = computed(() => store.units);
 const one = computed(() => (units.value === "us" ? "us" : "metric"));
 const name = computed(() => String(route.params["name"]));
 
-/** Of the log only this dish is read. */
-const rows = useLive(() => db.shelved.where("pot.name").equals(name.value).toArray(), [name]);
+/** Of the log only this dish is read: the last of it first, all of it once they stand. */
+const isWhole = ref(false);
+const rows = useLive(() => {
+  const dish = db.shelved
+    .where("[pot.name+finishedMs]")
+    .between([name.value, -Infinity], [name.value, Infinity]);
+  return isWhole.value ? dish.toArray() : dish.reverse().limit(AT_ONCE).toArray();
+}, [name, isWhole]);
 const all = computed(() =>
   (rows.value ?? [])
-    .flatMap(({ key, pot }) => (shelvedId(key) === null || pot.isPractice ? [] : [pot]))
+    .flatMap(({ key, pot }) => (!shelvedBy(key).isNow || pot.isPractice ? [] : [pot]))
     .toSorted((a, b) => a.begunMs - b.begunMs),
 );
 /** The last of them; more when asked for. */
-const AT_ONCE = 10;
 const most = ref(AT_ONCE);
-watch(name, () => (most.value = AT_ONCE));
+watch(name, () => {
+  most.value = AT_ONCE;
+  isWhole.value = false;
+});
 const row = computed(() => all.value.slice(-most.value));
 /** With their logs: what was otherwise stands in these. */
 const whole = useWholePots(() => row.value.map((p) => p.id));
+watch(whole, (pots) => {
+  if (rows.value !== undefined && pots !== null) isWhole.value = true;
+});
 const differences = useDifferences(() => whole.value ?? []);
 
 const times = computed(() => row.value.map((p) => ({ id: p.id, label: shortDateOf(p.begunMs) })));

@@ -1,9 +1,13 @@
 <script setup lang="ts">
+import { monthKeyOf } from "@kettlos/core/logbook/month-ruler";
 import { dayOf, monthOf } from "@kettlos/core/units/moments";
-import { useIntersectionObserver } from "@vueuse/core";
+import { MINUTE_MS } from "@kettlos/core/units/time";
+import { useRows } from "../../controls/use-rows";
 import { computed, ref, useTemplateRef, watch } from "vue";
 import { useRoute } from "vue-router";
 import TickChoice from "../../controls/TickChoice.vue";
+import UnderwayBar from "../../controls/UnderwayBar.vue";
+import { useUnderway } from "../../data/use-file-reading";
 import { useKitchenStore } from "../../data/kitchen-store";
 import { usePotsStore } from "../../data/pots-store";
 import { useRoutePot } from "../../data/use-pot";
@@ -12,6 +16,7 @@ import BatchPot from "../../controls/BatchPot.vue";
 import { logFinderOf } from "./log-finder";
 import { sharedScale } from "../../drawings/shared-scale";
 import { SHELVED_BY, shelvesOf, type ShelvedBy } from "./shelves";
+import MonthRuler from "./MonthRuler.vue";
 import PieceBoundary from "../../frame/PieceBoundary.vue";
 
 /** Finished batches as pots on shelves, all at one scale; one opens to its whole course. */
@@ -21,6 +26,7 @@ const route = useRoute();
 const kind = ref("");
 const asked = ref("");
 const by = ref<ShelvedBy>("none");
+const month = ref<string | null>(null);
 
 /** The pot that another is looked for to stand beside. */
 const besideId = computed(() => {
@@ -32,14 +38,18 @@ const besideName = computed(() => {
   return pot === undefined ? "" : `${pot.name}, ${dayOf(pot.begunMs)}`;
 });
 const names = computed(() => [...new Set(pots.finished.map((p) => p.name))].sort());
+/** "Yesterday" goes by it; nothing is made anew with every tick. */
+const QUARTER_MS = 15 * MINUTE_MS;
+const aboutNowMs = computed(() => Math.floor(pots.nowMs / QUARTER_MS) * QUARTER_MS);
 /** Made when something is looked for, and anew when the log has changed. */
-const finder = computed(() => logFinderOf(pots.finished));
+const finder = computed(() => logFinderOf(pots.finished, aboutNowMs.value));
 const found = computed(() => (asked.value.trim() === "" ? null : finder.value(asked.value)));
 const fitting = computed(() =>
   pots.finished.filter(
     (p) =>
       p.id !== besideId.value &&
       (kind.value === "" || p.name === kind.value) &&
+      (month.value === null || monthKeyOf(p.begunMs) === month.value) &&
       found.value?.has(p.id) !== false,
   ),
 );
@@ -50,27 +60,24 @@ const countWords = computed(() => {
     return `${fitting.value.length} of ${read} read so far, ${all} pots in all`;
   return fitting.value.length === read ? `${all} pots` : `${fitting.value.length} of ${all} pots`;
 });
+const { underway: saving, run: runSaving } = useUnderway();
 async function saveTable() {
   const { saveLogTable } = await import("../../data/log-out");
-  await saveLogTable(fitting.value, pots.nowMs);
+  await runSaving("Writing the table", (way) => saveLogTable(fitting.value, pots.nowMs, way));
 }
 async function saveFile() {
   const { savePots } = await import("../../data/log-out");
   const ids = fitting.value.map((p) => p.id);
-  if (kitchenStore.kitchen !== null) await savePots(ids, kitchenStore.kitchen, pots.nowMs);
+  const { kitchen } = kitchenStore;
+  if (kitchen === null) return;
+  await runSaving("Writing the file", (way) => savePots(ids, kitchen, pots.nowMs, way));
 }
-/** So many stand on the shelves at first; more as one comes near their end. */
-const ROWS = 36;
-const most = ref(ROWS);
-watch([kind, asked, by], () => (most.value = ROWS));
-const end = useTemplateRef<HTMLElement>("end");
-useIntersectionObserver(
-  end,
-  ([entry]) => {
-    if (entry?.isIntersecting === true && most.value < fitting.value.length) most.value += ROWS;
-  },
-  { rootMargin: "600px" },
-);
+const begunMs = computed(() => pots.finished.map((p) => p.begunMs));
+const most = useRows(useTemplateRef<HTMLElement>("end"), {
+  atOnce: 36,
+  all: () => fitting.value.length,
+  anew: [kind, asked, by, month],
+});
 const shelves = computed(() => {
   let left = most.value;
   return shelvesOf(fitting.value, by.value, monthOf).flatMap((shelf) => {
@@ -117,17 +124,18 @@ watch(names, (list) => {
       Which pot shall stand beside {{ besideName }}?
       <RouterLink :to="`/logbook/${besideId}`">None</RouterLink>
     </p>
-    <p v-if="pots.finished.length > 1" class="look line-up">
+    <div v-if="pots.finished.length > 1" class="look line-up">
       <input
         v-model="asked"
         type="search"
         class="written"
         aria-label="Look in the log"
-        placeholder="what, in which pot, a note, a word of it"
+        placeholder="what, when, in which pot, a note"
       />
       <TickChoice v-model="by" label="Shelves by" :options="SHELVED_BY" />
       <span class="quiet small" role="status">{{ countWords }}</span>
-    </p>
+      <MonthRuler v-model="month" class="months" :begun-ms="begunMs" />
+    </div>
     <template v-if="fitting.length > 0">
       <p class="key small quiet">
         <svg width="26" height="14" aria-hidden="true">
@@ -166,13 +174,24 @@ watch(names, (list) => {
         <span class="quiet">{{
           fitting.length === 1 ? "This pot" : `These ${fitting.length} pots`
         }}</span>
-        <button type="button" class="link" @click="saveTable">as a table (CSV)</button>
-        <button type="button" class="link" @click="saveFile">as a file for another Kettlos</button>
+        <button type="button" class="link" :disabled="saving !== null" @click="saveTable">
+          as a table (CSV)
+        </button>
+        <button type="button" class="link" :disabled="saving !== null" @click="saveFile">
+          as a file for another Kettlos
+        </button>
       </p>
+      <UnderwayBar v-if="saving !== null" :underway="saving" />
     </template>
     <p v-else-if="pots.finished.length > 0">
-      Nothing in the log fits “{{ asked }}”.
-      <button type="button" class="link" @click="((asked = ''), (kind = ''))">Show all</button>
+      {{
+        asked.trim() === ""
+          ? "Nothing in the log fits both."
+          : `Nothing in the log fits “${asked}”.`
+      }}
+      <button type="button" class="link" @click="((asked = ''), (kind = ''), (month = null))">
+        Show all
+      </button>
     </p>
     <p v-else-if="pots.finishedCount > 0" role="status" class="quiet">Reading the log …</p>
     <div v-else class="empty">
@@ -192,6 +211,11 @@ watch(names, (list) => {
 .picking {
   padding: var(--space-4) 0;
   font-weight: 600;
+}
+
+.months {
+  max-width: 100%;
+  margin-left: auto;
 }
 
 .look input {

@@ -1,3 +1,4 @@
+import { whenSaid } from "@kettlos/core/logbook/when-said";
 import type { ShelvedPot } from "@kettlos/core/logbook/shelved";
 import MiniSearch from "minisearch";
 import { plainWord } from "../../find/finder";
@@ -6,8 +7,14 @@ import { plainWord } from "../../find/finder";
 const saidOf = ({ name, ingredients, vessel, set, notes, about }: ShelvedPot): string =>
   [name, ...about, ...ingredients, vessel?.name ?? "", set ?? "", ...notes].join(" ");
 
-/** Looks through a log by beginnings of words, with a slip of the finger forgiven; all words have to fit. */
-export function logFinderOf(pots: readonly ShelvedPot[]): (text: string) => ReadonlySet<string> {
+/**
+ * Looks through a log by beginnings of words, with a slip of the finger forgiven; all words have to fit. A
+ * time that is named among them is that of the pots begun in it.
+ */
+export function logFinderOf(
+  pots: readonly ShelvedPot[],
+  nowMs: number,
+): (text: string) => ReadonlySet<string> {
   const index = new MiniSearch<{ id: string; said: string }>({
     fields: ["said"],
     processTerm: plainWord,
@@ -18,5 +25,12 @@ export function logFinderOf(pots: readonly ShelvedPot[]): (text: string) => Read
     },
   });
   index.addAll(pots.map((pot) => ({ id: pot.id, said: saidOf(pot) })));
-  return (text) => new Set(index.search(text).map(({ id }) => String(id)));
+  const saying = (text: string) => index.search(text).map(({ id }) => String(id));
+  return (text) => {
+    const when = whenSaid(text, nowMs);
+    if (when === null) return new Set(saying(text));
+    const among = when.rest === "" ? null : new Set(saying(when.rest));
+    const then = pots.filter((p) => when.fits(p.begunMs) && among?.has(p.id) !== false);
+    return new Set([...then.map((p) => p.id), ...saying(text)]);
+  };
 }

@@ -2,6 +2,7 @@ import { monthOf } from "@kettlos/core/units/moments";
 import { describe, expect, test } from "vitest";
 import type { ShelvedPot } from "@kettlos/core/logbook/shelved";
 import { sample, shelvedPotOf } from "../../../test/pot";
+import { monthKeyOf } from "@kettlos/core/logbook/month-ruler";
 import { logFinderOf } from "./log-finder";
 import { shelvesOf } from "./shelves";
 
@@ -32,11 +33,23 @@ describe("the log on shelves", () => {
 });
 
 describe("what is looked for in the log", () => {
-  const find = logFinderOf(past);
+  const NOW_MS = Date.parse("2026-03-18T20:14:00");
+  const find = logFinderOf(past, NOW_MS);
   test("a note, by beginnings of its words, all of them, accents or none", () => {
     expect([...find("onion ski")]).toEqual(["past-08"]);
     expect([...find("skimmed EARLY")]).toEqual(["past-08"]);
     expect(find("onion tractor").size).toBe(0);
+  });
+  test("when it was, alone or with another word", () => {
+    const january = past.filter((p) => monthKeyOf(p.begunMs) === "2026-01").map((p) => p.id);
+    expect(january.length).toBeGreaterThan(2);
+    expect(new Set(january)).toEqual(find("january"));
+    expect(find("last January")).toEqual(find("jan 2026"));
+    const trotter = find("trotter in january");
+    expect(trotter.size).toBeGreaterThan(0);
+    expect(trotter.size).toBeLessThan(january.length);
+    for (const id of trotter) expect(january).toContain(id);
+    expect(find("january 2025").size).toBe(0);
   });
   test("what was in it, in which pot, how it set", () => {
     expect(find("trout").size).toBe(2);

@@ -278,7 +278,11 @@ useShortcuts(() => [
         Done with it
       </button>
     </p>
-    <div v-if="answers !== null && vessel !== null" class="top" :class="{ faulty: fault !== null }">
+    <div
+      v-if="answers !== null && vessel !== null"
+      class="top"
+      :class="{ faulty: fault !== null, pulled: planStore.isPulled }"
+    >
       <PlanPiece
         what="The pot"
         :plan="planStore.shown ?? plan"
@@ -307,7 +311,11 @@ useShortcuts(() => [
         />
       </PlanPiece>
     </div>
-    <div v-if="drawn !== null && minded !== null" class="bottom">
+    <div
+      v-if="drawn !== null && minded !== null"
+      class="bottom"
+      :class="{ pulled: planStore.isPulled }"
+    >
       <PlanPiece what="The simmer" :plan="drawn.plan" :kitchen="kitchen" :answers="drawn.answers">
         <PlanSimmer @change="planStore.change($event)" @hold-by="holdBy" />
       </PlanPiece>
@@ -362,6 +370,12 @@ useShortcuts(() => [
 
 .faulty {
   padding-top: var(--space-7);
+}
+
+/* Drawn anew each frame: each drawing by itself, and nothing around it. What stands out over its edge is not cut. */
+.pulled :deep(svg) {
+  contain: layout style;
+  will-change: transform;
 }
 
 /* The pot stays in sight beside a long ladder. */

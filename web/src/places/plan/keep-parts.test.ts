@@ -1,7 +1,7 @@
 import { describe, expect, test } from "vitest";
 import { planOf } from "../../../test/pot";
 import { db } from "../../data/db";
-import { forgetEverything } from "../../data/backup";
+import { forgetEverything } from "../../data/safety-copies";
 import { keepParts } from "./keep-parts";
 
 describe("a dish shared over several pots", () => {

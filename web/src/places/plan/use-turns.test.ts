@@ -57,9 +57,25 @@ describe("followers of a value that is pulled", () => {
     source.value = 5;
     nextFrame();
     nextFrame();
+    nextFrame();
     expect(seen()).toEqual([5, 5]);
     nextFrame();
+    nextFrame();
     expect(frames).toHaveLength(0);
+  });
+
+  test("pulled every other frame, the turn is in the one between", () => {
+    const { source, isPulled, seen } = turns();
+    isPulled.value = true;
+    source.value = 1;
+    nextFrame();
+    const after = seen().filter((v) => v === 1).length;
+    // The pull of this frame comes after the turn would have had its place.
+    nextFrame();
+    expect(seen().filter((v) => v === 1)).toHaveLength(after);
+    source.value = 2;
+    nextFrame();
+    expect(seen()).toContain(2);
   });
 
   test("let go, nobody stays behind", () => {

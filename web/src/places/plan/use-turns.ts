@@ -11,8 +11,15 @@ export function useTurns<T>(
 ): { readonly follow: () => ShallowRef<T> } {
   const followers: ShallowRef<T>[] = [];
   let behind: ShallowRef<T>[] = [];
+  /** A frame in which nothing was pulled is followed by one in which something is: the turn waits for the one after. */
+  let [hasChanged, hasWaited] = [false, false];
   const { pause, resume } = useRafFn(
     () => {
+      if (!hasChanged && !hasWaited) {
+        hasWaited = true;
+        return;
+      }
+      [hasChanged, hasWaited] = [false, false];
       const next = behind.shift();
       if (next !== undefined) next.value = source.value;
       if (behind.length === 0) pause();
@@ -24,6 +31,7 @@ export function useTurns<T>(
     (value) => {
       if (isPulled()) {
         behind.push(...followers.filter((one) => !behind.includes(one)));
+        hasChanged = true;
         resume();
         return;
       }

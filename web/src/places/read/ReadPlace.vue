@@ -12,7 +12,7 @@ import {
 } from "@kettlos/core/formats/recipe/read-recipe";
 import { outcomeOf } from "@kettlos/core/units/problem";
 import { computed, ref, shallowRef } from "vue";
-import { useRouter } from "vue-router";
+import { useRoute, useRouter } from "vue-router";
 import { useKitchenStore } from "../../data/kitchen-store";
 import { savePlan } from "../../data/repository";
 import { useOwnIngredients } from "../../data/own-ingredients";
@@ -51,6 +51,15 @@ function read(given: string) {
   before.value = draft.value === null ? [] : [...before.value, draft.value];
   draft.value = outcome.value;
 }
+/** What was shared from elsewhere comes in the address; an address alone is no recipe, and no network is asked. */
+const route = useRoute();
+const shared = [route.query["title"], route.query["text"]]
+  .filter((part) => typeof part === "string" && part !== "")
+  .join("\n");
+if (shared !== "") read((text.value = shared));
+else if (typeof route.query["url"] === "string")
+  problem.value =
+    "Only the address of it came. Open it there, mark the recipe, and share or paste its words.";
 useIncoming("recipe", (brought) => read((text.value = brought)));
 const MAX_BYTES = 400_000;
 async function readFile(event: Event) {

@@ -1,8 +1,10 @@
 <script setup lang="ts">
 import { useWords } from "../../data/use-words";
 import { KIND_FORMULAS } from "@kettlos/core/dish/kind-formulas";
-import { planOfKind } from "@kettlos/core/dish/kinds";
+import { planOfBones, planOfKind } from "@kettlos/core/dish/kinds";
+import { ingredientById } from "@kettlos/core/ingredient/catalogue";
 import { KINDS, type KindId } from "@kettlos/core/simulate/dish-words";
+import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
 import { outcomeOf, Problem } from "@kettlos/core/units/problem";
 import { computed, ref, useTemplateRef, watch } from "vue";
@@ -22,10 +24,23 @@ const problem = ref("");
 /** Whom a dish is for: the pot is chosen to hold it. */
 const people = ref<number | null>(null);
 
+const USUAL_BONES = [
+  "chickenFrame",
+  "lambNeck",
+  "beefBones",
+  "vealKnuckle",
+  "porkTrotter",
+  "whiteFishFrame",
+];
+
 const isServed = (kind: KindId) => KIND_FORMULAS[kind].more?.end === "served";
 const groups = [
-  { title: "Strained for its liquid", kinds: KINDS.filter((kind) => !isServed(kind)) },
-  { title: "Served as it is", kinds: KINDS.filter(isServed) },
+  {
+    title: "Strained for its liquid",
+    kinds: KINDS.filter((kind) => !isServed(kind)),
+    isOfBones: true,
+  },
+  { title: "Served as it is", kinds: KINDS.filter(isServed), isOfBones: false },
 ];
 const own = computed(() => kitchenStore.plans.slice(0, 12));
 
@@ -47,13 +62,23 @@ const peopleOf = (): number | null => {
   if (Number.isInteger(n) && n >= 1 && n <= 500) return n;
   throw new Problem("range", "people", n, `For ${n} people? Say a whole number from 1 to 500.`);
 };
-async function start(kind: KindId) {
+async function make(plan: (kitchen: Kitchen) => Plan) {
   const { kitchen } = kitchenStore;
   if (kitchen === null) return;
-  const outcome = outcomeOf(() => planOfKind(kind, kitchen, newId(), peopleOf()));
+  const outcome = outcomeOf(() => plan(kitchen));
   if (outcome.ok) await open(outcome.value);
   else problem.value = words(outcome.problem.said);
 }
+const start = (kind: KindId) => make((kitchen) => planOfKind(kind, kitchen, newId(), peopleOf()));
+const startBones = (id: string) => make((kitchen) => planOfBones(id, kitchen, newId()));
+/** Bones by themselves: those of the house's own pots first, then what most butchers have. */
+const bones = computed(() => {
+  const own = kitchenStore.plans.flatMap((p) => p.items.map((i) => i.ingredientId));
+  const isBones = (id: string) => ingredientById(id).group === "bones";
+  return [...new Set([...own.filter(isBones), ...USUAL_BONES])]
+    .slice(0, USUAL_BONES.length)
+    .map((id) => ({ id, name: ingredientById(id).name }));
+});
 async function startEmpty() {
   const plan = kitchenStore.kitchen === null ? null : newPlan(kitchenStore.kitchen);
   if (plan === null) problem.value = "First it needs a pot and a ring. Set them up under Kitchen.";
@@ -82,6 +107,12 @@ const again = (plan: Plan) => open({ ...copyOf(plan), name: `${plan.name.slice(0
     <p v-if="problem" class="ember" role="alert">{{ problem }}</p>
     <section v-for="group in groups" :key="group.title" :aria-label="group.title">
       <h2>{{ group.title }}</h2>
+      <p v-if="group.isOfBones" class="alone quiet small">Bones and water, nothing else:</p>
+      <ul v-if="group.isOfBones" class="bones" aria-label="Bones and water, nothing else">
+        <li v-for="bone in bones" :key="bone.id">
+          <button type="button" @click="startBones(bone.id)">{{ bone.name }}</button>
+        </li>
+      </ul>
       <ul>
         <li v-for="kind in group.kinds" :key="kind">
           <button ref="kindButtons" type="button" :data-kind="kind" @click="start(kind)">
@@ -140,6 +171,26 @@ h2 {
   border-bottom: 4px solid var(--ink);
 }
 
+.alone {
+  padding-top: var(--space-3);
+}
+
+.bones {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 var(--space-5);
+  border-bottom: 1px solid var(--hair);
+}
+
+.bones li button {
+  width: auto;
+  min-height: 36px;
+  border: 0;
+  text-decoration: underline;
+  text-decoration-color: var(--tick);
+  text-underline-offset: 4px;
+}
+
 li button {
   display: grid;
   align-content: center;
@@ -154,6 +205,12 @@ li button {
 
 li button:hover {
   background: var(--rim-soft);
+}
+
+@media (pointer: coarse) {
+  .bones li button {
+    min-height: 44px;
+  }
 }
 
 @media (width <= 900px) {

@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import type { Answers } from "@kettlos/core/because/answers";
 import { bowlL, type InBowl } from "@kettlos/core/batch/bowl";
-import { solidsToKeepKg } from "@kettlos/core/batch/as-reckoned";
 import { productsOf, solidsName } from "@kettlos/core/batch/products";
 import { codeOf } from "@kettlos/core/cool/codes";
 import { showMass, showVolume, type UnitSystem } from "@kettlos/core/units/show";
@@ -10,6 +9,7 @@ import UnitField from "../../controls/UnitField.vue";
 import type { PotState } from "../../data/pot-state";
 import type { NewEvent } from "../../data/repository";
 import { useWords } from "../../data/use-words";
+import { keptApartKg } from "./kept-apart";
 
 /** Two things out of one pot: its liquid, and what is eaten of its solids, each by weight and by guest. */
 const props = defineProps<{ pot: PotState; answers: Answers; bowl: InBowl; units: UnitSystem }>();
@@ -21,12 +21,8 @@ const isStock = computed(() => plan.value.end === "strained");
 const apartKg = computed(() => props.pot.cook.apartKg);
 
 /** What the simulation has of solids to eat. */
-const reckonedKg = computed(() =>
-  solidsToKeepKg(plan.value, props.answers.trace, props.answers.dish.eaten),
-);
+const reckonedKg = computed(() => keptApartKg(props.pot, props.answers) ?? 0);
 const mostKg = computed(() => (isStock.value ? 500 : props.bowl.massKg));
-/** Less is nothing to serve apart, kg. */
-const WORTH_KG = 0.05;
 const name = computed(() => solidsName(plan.value));
 /** Emptied, nothing is kept apart any more. */
 function say(given: number | null) {
@@ -53,10 +49,10 @@ const code = computed(() => codeOf(props.pot.batch.kitchen));
 </script>
 
 <template>
-  <section v-if="reckonedKg >= WORTH_KG || apartKg > 0" class="apart" aria-labelledby="apart-title">
-    <h2 id="apart-title">
+  <section class="apart" aria-labelledby="apart-title">
+    <h3 id="apart-title">
       {{ isStock ? "What is eaten of the sieve" : "The sauce by itself" }}
-    </h2>
+    </h3>
     <p class="quiet small">
       {{
         isStock
@@ -96,8 +92,6 @@ const code = computed(() => codeOf(props.pot.batch.kitchen));
 .apart {
   display: grid;
   gap: var(--space-4);
-  padding-top: var(--space-5);
-  border-top: 4px solid var(--ink);
 }
 
 li {

@@ -74,7 +74,9 @@ const done = computed(() =>
 
 <template>
   <section class="finish" aria-labelledby="finish-title">
-    <h2 id="finish-title">{{ isServed ? "Still to be put right" : "Then" }}</h2>
+    <h3 id="finish-title">
+      {{ isServed ? "Still to be put right" : "Boil it down, thicken, salt it" }}
+    </h3>
     <p>
       Now
       <template v-if="isServed"

@@ -118,7 +118,7 @@ async function goOn() {
 
 <template>
   <section v-if="pot.batch.practice === undefined" class="on" aria-labelledby="on-title">
-    <h2 id="on-title">Into the next pot, hot</h2>
+    <h3 id="on-title">Into the next pot, hot</h3>
     <p v-if="danger !== null" class="ember" role="status">
       Not any more: it has to be judged first, by what stands above.
     </p>
@@ -177,7 +177,5 @@ async function goOn() {
 .on {
   display: grid;
   gap: var(--space-4);
-  padding-top: var(--space-5);
-  border-top: 4px solid var(--ink);
 }
 </style>

@@ -85,7 +85,7 @@ const latest = computed(() =>
 
 <template>
   <section v-if="standing !== null" class="rest" aria-labelledby="rest-title">
-    <h2 id="rest-title">If it rests or travels first</h2>
+    <h3 id="rest-title">If it rests or travels first</h3>
     <div class="beside">
       <TickChoice v-model="inWhat" wraps label="What it stands in" :options="KEEPER_OPTIONS" />
       <TemperatureField
@@ -108,7 +108,7 @@ const latest = computed(() =>
       <b class="figure">{{ showDuration(hot.expected) }}</b> ({{ showDuration(hot.low) }} to
       {{ showDuration(hot.high) }}), nine times in ten until {{ clock(hot.low) }}
       <WhyFigure :estimate="hot" />
-      <span class="quiet small">{{ KEEPER_FACTS[keeper].does }}</span>
+      <span class="quiet small">{{ ` ${KEEPER_FACTS[keeper].does}` }}</span>
     </p>
     <p v-if="inWhat !== 'crock' && latest !== null && best !== null">
       Chilling begins by <b class="figure">{{ clock(latest.expected) }}</b> at the latest, if it

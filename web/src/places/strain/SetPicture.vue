@@ -13,7 +13,7 @@ const SHAPE: Record<SetGrade, string> = {
 </script>
 
 <template>
-  <svg viewBox="0 0 72 52" width="72" height="52" aria-hidden="true">
+  <svg viewBox="0 0 72 52" width="62" height="45" aria-hidden="true">
     <path :d="SHAPE[set]" fill="var(--broth)" stroke="var(--ink)" stroke-width="1.2" />
     <path d="M2 43H70" stroke="var(--rim)" stroke-width="4" stroke-linecap="round" />
   </svg>

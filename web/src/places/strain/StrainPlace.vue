@@ -18,7 +18,7 @@ import { useLarderStore } from "../../data/larder-store";
 import { usePotsStore } from "../../data/pots-store";
 import { useRoutePot } from "../../data/use-pot";
 import { appendEvent, undoLast, type NewEvent } from "../../data/repository";
-import LedgerFlow from "../../drawings/LedgerFlow.vue";
+import PotOutflow from "../../drawings/PotOutflow.vue";
 import StageStrip from "../../frame/StageStrip.vue";
 import { useShortcuts } from "../../frame/shortcuts";
 import PracticeScore from "../../controls/PracticeScore.vue";
@@ -31,6 +31,7 @@ import MeasureForm from "./MeasureForm.vue";
 import RestPanel from "./RestPanel.vue";
 import SolidsFate from "./SolidsFate.vue";
 import TooLittlePanel from "./TooLittlePanel.vue";
+import { keptApartKg } from "./kept-apart";
 import { causeWords } from "../../words/cause-words";
 import PieceBoundary from "../../frame/PieceBoundary.vue";
 
@@ -82,6 +83,8 @@ const cautions = computed(
       (c) => c.places.includes("strain") && (c.id !== "cooling" || isToChill.value),
     ) ?? [],
 );
+const grave = computed(() => cautions.value.filter((c) => c.severity !== "note"));
+const notes = computed(() => cautions.value.filter((c) => c.severity === "note"));
 /** What is wrong with it now: it stands too long in the warm. */
 const warnings = computed(
   () => pots.live.find((p) => p.batch.id === pot.value?.batch.id)?.cautions ?? [],
@@ -121,6 +124,32 @@ const isToFinish = computed(() => {
   return !isDone.value && !isPutAway.value && !isEaten;
 });
 
+const hasNow = computed(
+  () =>
+    result.value !== null &&
+    !isDone.value &&
+    (isToHandOn.value || (isToFinish.value && !isGone.value)),
+);
+const hasSolids = computed(
+  () =>
+    !isServed.value &&
+    !isGone.value &&
+    bowl.value !== null &&
+    (!isDone.value || pot.value?.cook.solids !== null),
+);
+/** Nothing is to be done any more but to say how it stands. */
+const isOnlyCold = computed(
+  () => result.value !== null && !hasNow.value && !hasSolids.value && !hasApart.value,
+);
+const hasApart = computed(
+  () =>
+    !isDone.value &&
+    !isPutAway.value &&
+    pot.value !== null &&
+    answers.value !== null &&
+    keptApartKg(pot.value, answers.value) !== null,
+);
+
 async function write(event: NewEvent) {
   if (pot.value !== null) await appendEvent(pot.value.batch.id, event);
 }
@@ -151,7 +180,7 @@ useShortcuts(() =>
       :is-strained="pot.cook.strainedMs !== null"
       :is-chilled="isCold"
     />
-    <div class="place strain">
+    <div class="place strain" :class="{ calm: isOnlyCold }">
       <section class="left">
         <CautionList v-if="warnings.length > 0" :cautions="warnings" />
         <template v-if="result === null">
@@ -201,51 +230,8 @@ useShortcuts(() =>
             What is in containers is boiled down, thickened or salted from its place in the
             <RouterLink to="/larder">Larder</RouterLink>: in a pan again.
           </p>
-          <ApartPanel
-            v-if="!isDone && !isPutAway && bowl !== null"
-            :pot="pot"
-            :answers="answers"
-            :bowl="bowl"
-            :units="units"
-            @write="write"
-          />
-          <HandOn
-            v-if="isToHandOn && bowl !== null"
-            :pot="pot"
-            :bowl="bowl"
-            :units="units"
-            :danger="danger"
-          />
-          <FinishPanel
-            v-if="isToFinish && isServed && bowl !== null"
-            :pot="pot"
-            :bowl="bowl"
-            :units="units"
-            @write="write"
-          />
-          <template v-if="!isServed && !isGone && bowl !== null">
-            <TooLittlePanel v-if="isToFinish" :pot="pot" :bowl="bowl" :units="units" />
-            <FinishPanel v-if="isToFinish" :pot="pot" :bowl="bowl" :units="units" @write="write" />
-            <SolidsFate
-              v-if="!isDone || pot.cook.solids !== null"
-              :plan="plan"
-              :fate="pot.cook.solids"
-              @choose="write({ kind: 'solids', fate: $event })"
-            />
-          </template>
-          <h2>When it is cold</h2>
-          <ColdJudgement :pot="pot" :answers="answers" :units="units" @write="write" />
-          <PracticeScore :pot="pot" />
-          <p class="beside">
-            <button v-if="!isDone" type="button" class="button primary" @click="finish">
-              Into the logbook
-            </button>
-            <RouterLink v-else class="button primary" :to="`/logbook/${pot.batch.id}`"
-              >See it in the logbook</RouterLink
-            >
-            <button type="button" class="button" @click="undo">Undo <kbd>U</kbd></button>
-          </p>
         </template>
+        <CautionList :cautions="grave" />
       </section>
       <section class="right">
         <h2>
@@ -253,7 +239,12 @@ useShortcuts(() =>
           {{ result === null ? "will go" : result.isReckoned ? "was to go" : "went" }}
         </h2>
         <PieceBoundary what="Where every litre goes" :of="flow">
-          <LedgerFlow v-if="flow" :flow="flow" :units="units" />
+          <PotOutflow
+            v-if="flow"
+            :flow="flow"
+            :vessel="findVessel(pot.batch.plan, pot.batch.kitchen)"
+            :units="units"
+          />
         </PieceBoundary>
         <p class="quiet small">
           Measured cold; a hot jug reads about 3 % more.
@@ -262,10 +253,63 @@ useShortcuts(() =>
             is.</template
           >
         </p>
-        <RestPanel v-if="!isDone" :pot="pot" :units="units" />
-        <hr class="rule" />
-        <CautionList :cautions="cautions" />
+        <RestPanel v-if="!isDone && !hasNow" :pot="pot" :units="units" />
       </section>
+      <div v-if="result !== null" class="then">
+        <section v-if="hasNow" class="when">
+          <h2>{{ isCold ? "Before it is put away" : "While it is hot" }}</h2>
+          <HandOn
+            v-if="isToHandOn && bowl !== null"
+            :pot="pot"
+            :bowl="bowl"
+            :units="units"
+            :danger="danger"
+          />
+          <template v-if="bowl !== null && isToFinish && !isGone">
+            <TooLittlePanel v-if="!isServed" :pot="pot" :bowl="bowl" :units="units" />
+            <FinishPanel :pot="pot" :bowl="bowl" :units="units" @write="write" />
+          </template>
+          <RestPanel :pot="pot" :units="units" />
+        </section>
+        <section v-if="hasSolids || hasApart" class="when">
+          <h2>{{ isServed ? "Beside it" : "In the sieve" }}</h2>
+          <ApartPanel
+            v-if="hasApart && bowl !== null"
+            :pot="pot"
+            :answers="answers"
+            :bowl="bowl"
+            :units="units"
+            @write="write"
+          />
+          <SolidsFate
+            v-if="hasSolids"
+            :plan="plan"
+            :fate="pot.cook.solids"
+            @choose="write({ kind: 'solids', fate: $event })"
+          />
+        </section>
+        <section class="when">
+          <h2>When it is cold</h2>
+          <ColdJudgement :pot="pot" :answers="answers" :units="units" @write="write" />
+          <PracticeScore :pot="pot" />
+          <p class="beside">
+            <button
+              v-if="!isDone"
+              type="button"
+              class="button"
+              :class="{ primary: isCold }"
+              @click="finish"
+            >
+              Into the logbook
+            </button>
+            <RouterLink v-else class="button primary" :to="`/logbook/${pot.batch.id}`"
+              >See it in the logbook</RouterLink
+            >
+            <button type="button" class="button" @click="undo">Undo <kbd>U</kbd></button>
+          </p>
+        </section>
+      </div>
+      <CautionList v-if="notes.length > 0" class="notes" :cautions="notes" />
     </div>
   </template>
   <div v-else-if="isRead" class="place empty">
@@ -292,6 +336,52 @@ useShortcuts(() =>
   display: grid;
   gap: var(--space-5);
   align-content: start;
+}
+
+/** What follows, by when it is: side by side, as on a ruler. */
+.then {
+  display: grid;
+  grid-column: 1 / -1;
+  grid-template-columns: repeat(auto-fit, minmax(340px, 1fr));
+  gap: var(--space-7) var(--space-8);
+}
+
+@media (width > 900px) {
+  .calm {
+    grid-template-rows: auto 1fr;
+  }
+
+  .calm .right {
+    grid-row: 1 / span 2;
+    grid-column: 2;
+  }
+
+  .calm .then {
+    grid-column: 1;
+  }
+}
+
+.when {
+  display: grid;
+  max-width: 620px;
+  gap: var(--space-5);
+  align-content: start;
+}
+
+.when > h2 {
+  border-bottom: 4px solid var(--ink);
+}
+
+.when > :nth-child(n + 3) {
+  padding-top: var(--space-5);
+  border-top: 1px solid var(--hair);
+}
+
+.notes {
+  grid-column: 1 / -1;
+  grid-template-columns: repeat(auto-fit, minmax(320px, 1fr));
+  gap: var(--space-4) var(--space-8);
+  border-top: 1px solid var(--hair);
 }
 
 .cause {

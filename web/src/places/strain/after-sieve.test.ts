@@ -6,7 +6,7 @@ import ElementPlus from "element-plus";
 import { beforeEach, describe, expect, test, vi } from "vitest";
 import { NOW, planOf, potOf, sample } from "../../../test/pot";
 import { useKitchenStore } from "../../data/kitchen-store";
-import { importAll } from "../../data/backup";
+import { importAll } from "../../data/take-in";
 import { savePlan } from "../../data/repository";
 import IceInto from "../chill/IceInto.vue";
 import ContainerChoice from "../portion/ContainerChoice.vue";

@@ -8,8 +8,11 @@ import { showMass, showVolume } from "@kettlos/core/units/show";
 import { computed, ref } from "vue";
 import { useRouter } from "vue-router";
 import { useKitchenStore } from "../../data/kitchen-store";
+import { db } from "../../data/db";
 import { useLarderStore } from "../../data/larder-store";
+import { shelvedBy } from "../../data/log-keys";
 import { usePotsStore } from "../../data/pots-store";
+import { useLive } from "../../data/use-live";
 import DotsOverTime from "../../drawings/DotsOverTime.vue";
 import SetByHours from "../../drawings/SetByHours.vue";
 import { WHY_WORDS } from "../../words/held-words";
@@ -25,7 +28,19 @@ const one = computed(() => (store.units === "us" ? "us" : "metric"));
 const AT_ONCE = 200;
 const most = ref(AT_ONCE);
 const real = computed(() => pots.finished.filter((p) => !p.isPractice));
-const shown = computed(() => real.value.slice(0, most.value));
+/** The latest of the log, before all of it is read. */
+const latest = useLive(() =>
+  db.shelved
+    .orderBy("finishedMs")
+    .reverse()
+    .filter(({ key, pot }) => shelvedBy(key).isNow && !pot.isPractice)
+    .limit(AT_ONCE)
+    .toArray(),
+);
+const shown = computed(() =>
+  pots.isWhole ? real.value.slice(0, most.value) : (latest.value ?? []).map((row) => row.pot),
+);
+const isRead = computed(() => pots.isWhole || latest.value !== undefined);
 const got = computed(() => yields(shown.value));
 /** In one pot once says nothing over time. */
 const steamRows = computed(() => steams(shown.value).filter((r) => r.dots.length > 1));
@@ -35,7 +50,10 @@ const sets = computed(() =>
     dots: dots.map(({ id, hours, set }) => ({ id, hours, at: SETS.indexOf(set) })),
   })),
 );
-const byMonth = computed(() => months(shown.value, larderStore.larder, monthOf));
+/** What was thrown away is known once the larder is. */
+const byMonth = computed(() =>
+  larderStore.isLoaded ? months(shown.value, larderStore.larder, monthOf) : [],
+);
 const mostL = computed(() => Math.max(0.1, ...byMonth.value.map((m) => m.stockL)));
 const span = computed<readonly [number, number]>(() => {
   const times = [...got.value, ...steamRows.value.flatMap((r) => r.dots)].map((d) => d.atMs);
@@ -82,7 +100,7 @@ const whyWords = (why: keyof typeof WHY_WORDS | "notSaid") =>
       <h1>Trends</h1>
       <RouterLink class="to" to="/logbook">Back to the logbook</RouterLink>
       <button
-        v-if="real.length > shown.length"
+        v-if="pots.isWhole && real.length > shown.length"
         type="button"
         class="link"
         @click="most = real.length"
@@ -90,7 +108,7 @@ const whyWords = (why: keyof typeof WHY_WORDS | "notSaid") =>
         The last {{ shown.length }} pots; all {{ real.length }}
       </button>
     </header>
-    <p v-if="!pots.isWhole" role="status" class="quiet">Reading the log …</p>
+    <p v-if="!isRead" role="status" class="quiet">Reading the log …</p>
     <p v-else-if="shown.length === 0">
       Nothing yet. With a few pots in the logbook their yield, steam and set stand here over time.
     </p>
@@ -131,7 +149,8 @@ const whyWords = (why: keyof typeof WHY_WORDS | "notSaid") =>
       </section>
       <section>
         <h2>Month by month</h2>
-        <table>
+        <p v-if="!larderStore.isLoaded" role="status" class="quiet">Reading the larder …</p>
+        <table v-else>
           <thead>
             <tr>
               <td />

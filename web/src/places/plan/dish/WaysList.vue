@@ -67,7 +67,6 @@ defineEmits<{ state: [statement: WaterStatement] }>();
 .volume {
   display: block;
   font: 600 var(--size-small)/18px var(--head);
-  font-stretch: 84%;
   color: var(--quiet);
 }
 

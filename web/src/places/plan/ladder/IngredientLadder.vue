@@ -8,12 +8,13 @@ import { useWords } from "../../../data/use-words";
 import { ingredientById } from "@kettlos/core/ingredient/catalogue";
 import type { Amount } from "@kettlos/core/ingredient/read-amount";
 import type { Ingredient } from "@kettlos/core/ingredient/ingredient";
-import { countWords } from "@kettlos/core/ingredient/word-forms";
+import { countWords as countedWords } from "@kettlos/core/ingredient/word-forms";
 import type { OwnIngredient } from "@kettlos/core/ingredient/own-ingredient";
 import { nameOf } from "@kettlos/core/simulate/item-facts";
 import type { PlanItem } from "@kettlos/core/simulate/plan-schema";
 import { showDuration, showLength } from "@kettlos/core/units/show";
-import { lotNeed } from "@kettlos/core/larder/draws";
+import { containersFor, lotNeed } from "@kettlos/core/larder/draws";
+import { PLACE_WORDS } from "@kettlos/core/larder/larder-schema";
 import { stockNeeds } from "@kettlos/core/dish/linked";
 import type { Verdict } from "@kettlos/core/dish/verdicts";
 import { computed, useTemplateRef } from "vue";
@@ -28,6 +29,8 @@ import { useDragOrder } from "../../../controls/use-drag-order";
 import { laddered, movedTo, stepped } from "./ladder-order";
 import { newItem } from "../../../data/new-item";
 import { stretchNames } from "../simmer/stretch-names";
+import { countWords } from "../../../words/held-words";
+import { drawing, useOffers } from "./use-offers";
 import { whenWords } from "../../../words/when-words";
 import { useThePlan } from "../the-plan";
 
@@ -86,6 +89,24 @@ const shortLots = computed(
         .map((i) => i.id),
     ),
 );
+const { offersFor } = useOffers();
+/** Of a liquid that nobody said where it is from: what the larder has enough of, if its salt fits. */
+function offerFor(item: PlanItem): Offer | null {
+  const isOpen = item.fromLotId === undefined && item.fromPlanId === undefined;
+  if (!isOpen || ingredientById(item.ingredientId).group !== "liquid") return null;
+  const best = offersFor(item).find((o) => o.isEnough && o.salt === "fits");
+  if (best === undefined) return null;
+  const { lot, place } = best.holding;
+  const containers = countWords(lot.container.kind, containersFor(lot, item.massKg));
+  return {
+    change: drawing(item, best.holding),
+    text: `${lot.name} from the ${PLACE_WORDS[place]}, ${containers}`,
+  };
+}
+interface Offer {
+  readonly text: string;
+  readonly change: Partial<PlanItem>;
+}
 const badOf = (id: string) =>
   answers.value.dish.verdicts.find((v) => v.itemId === id && BAD.has(v.state));
 const momentOf = (when: PlanItem["when"]) => whenWords(when, items.value, stretchNames(plan.value));
@@ -95,6 +116,7 @@ const rungs = computed(() => {
     item,
     name: nameOf(item),
     bad: badOf(item.id),
+    offer: offerFor(item),
     opens: i === 0 || momentOf(sorted[i - 1]?.when ?? item.when) !== momentOf(item.when),
   }));
 });
@@ -120,7 +142,7 @@ const amountOf = (item: PlanItem, system: "metric" | "us") =>
 /** How many of it, where its amount does not say so already. */
 function countedBeside({ counted, ...item }: PlanItem): string {
   if (counted === undefined) return "";
-  const words = countWords(counted.count, counted.word);
+  const words = countedWords(counted.count, counted.word);
   return !metric.value && amountOf({ ...item, counted }, "us") === words ? "" : words;
 }
 const prepOf = (item: PlanItem) =>
@@ -183,6 +205,14 @@ const put = (ingredient: Ingredient, { massKg, counted }: Amount, own: OwnIngred
             >⚠ not enough in the larder</span
           >
           <span v-else class="quiet prep">{{ prepOf(rung.item) }}</span>
+        </button>
+        <button
+          v-if="rung.offer !== null"
+          type="button"
+          class="link offer"
+          @click="emit('change', rung.item.id, rung.offer.change)"
+        >
+          Take {{ rung.offer.text }}
         </button>
       </li>
     </ol>
@@ -270,6 +300,13 @@ li.opens {
   line-height: 18px;
 }
 
+.offer {
+  grid-column: 2;
+  justify-self: start;
+  padding-left: var(--ladder);
+  text-align: left;
+}
+
 .grip {
   position: absolute;
   top: 0;
@@ -339,6 +376,10 @@ li.opens {
   .when {
     justify-content: flex-start;
     padding-top: var(--space-3);
+  }
+
+  .offer {
+    grid-column: 1;
   }
 
   .rung,

@@ -1,42 +1,26 @@
 <script setup lang="ts">
 import { shortDateOf } from "@kettlos/core/units/moments";
-import { canBe, drawnFrom, lotNeed } from "@kettlos/core/larder/draws";
-import { isUsable, leftOf, type Holding } from "@kettlos/core/larder/larder";
-import { bySuiting, takenFor, type Suiting } from "@kettlos/core/larder/suits-dish";
+import { lotNeed } from "@kettlos/core/larder/draws";
+import { leftOf } from "@kettlos/core/larder/larder";
+import type { Suiting } from "@kettlos/core/larder/suits-dish";
 import type { PlanItem } from "@kettlos/core/simulate/plan-schema";
 import { computed } from "vue";
-import { useKitchenStore } from "../../../data/kitchen-store";
 import { useLarderStore } from "../../../data/larder-store";
 import { usePotsStore } from "../../../data/pots-store";
 import { allWords, eachWords, saltWords } from "../../../words/held-words";
 import { cleared } from "../../../data/cleared";
 import { useThePlan } from "../the-plan";
+import { drawing, useOffers } from "./use-offers";
 
 /** Takes an ingredient out of the larder: its salt and gelatin come along, and its containers are spoken for. */
 const props = defineProps<{ item: PlanItem }>();
-const { plan, one } = useThePlan();
+const { one } = useThePlan();
+const { offersFor } = useOffers();
 const emit = defineEmits<{ change: [Partial<PlanItem>] }>();
 const larderStore = useLarderStore();
 const pots = usePotsStore();
-const kitchenStore = useKitchenStore();
 
-const taken = computed(() => takenFor(plan.value.name, pots.drawers, larderStore.lots));
-/** Of a lot in two places, the one that is due first; what suits the dish best stands first. */
-const offers = computed<readonly Suiting[]>(() => {
-  const byLot = new Map<string, Holding>();
-  for (const h of larderStore.larder.holdings) {
-    if (canBe(props.item, h.lot) && isUsable(h, pots.nowMs) && !byLot.has(h.lot.id))
-      byLot.set(h.lot.id, h);
-  }
-  return bySuiting([...byLot.values()], {
-    plan: plan.value,
-    kitchen: kitchenStore.kitchen ?? {},
-    item: props.item,
-    larder: larderStore.larder,
-    taken: taken.value,
-    nowMs: pots.nowMs,
-  });
-});
+const offers = computed(() => offersFor(props.item));
 const need = computed(() => lotNeed(props.item, larderStore.larder, pots.nowMs));
 const isGone = computed(() => props.item.fromLotId !== undefined && need.value === null);
 const words = ({ holding: h, timesTaken, isEnough, salt }: Suiting, place: number) =>
@@ -58,14 +42,7 @@ function take(event: Event) {
   const held = offers.value.find((o) => o.holding.lot.id === id)?.holding;
   if (held === undefined)
     return emit("change", { ...cleared("fromLotId", "label"), frozen: false });
-  const { ingredientId, fromLotId, label, frozen } = drawnFrom(props.item, held.lot, held.place);
-  emit("change", {
-    ...cleared("fromPlanId", "counted"),
-    ingredientId,
-    frozen,
-    ...(fromLotId === undefined ? {} : { fromLotId }),
-    ...(label === undefined ? {} : { label }),
-  });
+  emit("change", drawing(props.item, held));
 }
 </script>
 

@@ -51,7 +51,7 @@ const at = computed({
 </script>
 
 <template>
-  <TickChoice v-model="at" label="When it goes in" :options="options" />
+  <TickChoice v-model="at" wraps label="When it goes in" :options="options" />
   <QuantityField
     v-if="item.when.at === 'beforeEnd'"
     label="Before the end"

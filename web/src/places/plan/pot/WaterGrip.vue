@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { capacityL } from "@kettlos/core/vessel/volume";
 import { useRafFn } from "@vueuse/core";
-import { computed } from "vue";
+import { computed, nextTick } from "vue";
 import { depthAtY, halfWidthAt, yAt, type PotFrame } from "../../../drawings/pot-frame";
 
 /** The water line's grip: pulled with the pointer, or stepped with the keys. */
@@ -36,10 +36,19 @@ function point(event: PointerEvent) {
   const box = svg.getBoundingClientRect();
   pointedY = ((event.clientY - box.top) / box.height) * svg.viewBox.baseVal.height;
 }
+/** Where following takes most of a frame, every other frame is left to what else is drawn: none comes late then. */
+const BUSY_MS = 7;
+let rests = false;
 function follow() {
+  if (rests) {
+    rests = false;
+    return;
+  }
   if (pointedY === followedY) return;
   followedY = pointedY;
+  const fromMs = performance.now();
   emit("pull", depthAtY(props.frame, pointedY));
+  void nextTick(() => (rests = isPulling && performance.now() - fromMs > BUSY_MS));
 }
 function grab(event: PointerEvent) {
   isPulling = true;
@@ -52,6 +61,7 @@ function letGo() {
   if (!isPulling) return;
   isPulling = false;
   pause();
+  rests = false;
   follow();
   emit("release");
 }

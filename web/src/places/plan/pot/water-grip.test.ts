@@ -1,8 +1,9 @@
 import { capacityL, depthForVolumeM, vesselVolumeL } from "@kettlos/core/vessel/volume";
 import { mount } from "@vue/test-utils";
-import { describe, expect, test } from "vitest";
+import { describe, expect, test, vi } from "vitest";
+import { nextTick } from "vue";
 import { sample } from "../../../../test/pot";
-import { potFrame } from "../../../drawings/pot-frame";
+import { depthAtY, potFrame } from "../../../drawings/pot-frame";
 import WaterGrip from "./WaterGrip.vue";
 
 const vessel =
@@ -47,6 +48,53 @@ describe("the water line's grip", () => {
     expect(Number(slider.attributes("aria-valuenow"))).toBeCloseTo(6, 2);
     expect(Number(slider.attributes("aria-valuemax"))).toBeCloseTo(capacityL(vessel), 1);
     expect(slider.attributes("aria-valuetext")).toBe("4.4 L water");
+  });
+
+  test.each([
+    ["every frame where following is quick", 1, [1, 2, 3, 4]],
+    [
+      "every other frame where it takes long; let go, it is where it was pulled to",
+      20,
+      [1, 1, 2, 2],
+    ],
+  ])("it follows %s", async (_, followMs, pulledAfter) => {
+    let [now, frames] = [0, [] as FrameRequestCallback[]];
+    vi.spyOn(performance, "now").mockImplementation(() => now);
+    vi.spyOn(window, "requestAnimationFrame").mockImplementation((call) => frames.push(call));
+    const pulled: number[] = [];
+    const wrapper = mount(WaterGrip, {
+      props: {
+        ...{ frame, depthM, litres: 6, text: "6 L water" },
+        onPull: (m: number) => {
+          pulled.push(m);
+          now += followMs;
+        },
+      },
+    });
+    const slider = wrapper.find("[role=slider]");
+    Object.defineProperties(slider.element, {
+      ownerSVGElement: {
+        value: {
+          getBoundingClientRect: () => ({ top: 0, height: 356 }),
+          viewBox: { baseVal: { height: 356 } },
+        },
+      },
+      setPointerCapture: { value: () => undefined },
+    });
+    await slider.trigger("pointerdown", { clientY: 150 });
+    const counts: number[] = [];
+    for (const clientY of [151, 152, 153, 154]) {
+      await slider.trigger("pointermove", { clientY });
+      const due = frames;
+      frames = [];
+      for (const call of due) call(now);
+      await nextTick();
+      counts.push(pulled.length);
+    }
+    expect(counts).toEqual(pulledAfter);
+    await slider.trigger("pointerup");
+    expect(pulled.at(-1)).toBeCloseTo(depthAtY(frame, 154), 9);
+    vi.restoreAllMocks();
   });
 
   test("a pointer that only passes over pulls nothing", async () => {

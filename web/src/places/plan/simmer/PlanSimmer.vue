@@ -7,6 +7,7 @@ import HeatSaid from "../sentence/HeatSaid.vue";
 import HeatFields from "../../../controls/heat/HeatFields.vue";
 import { markLabels } from "../../../drawings/mark-labels";
 import SimmerRibbon from "../../../drawings/SimmerRibbon.vue";
+import OtherHeats from "./OtherHeats.vue";
 import StretchList from "./StretchList.vue";
 import WorkStrip from "../../../drawings/WorkStrip.vue";
 import { useThePlan } from "../the-plan";
@@ -58,9 +59,7 @@ const window = computed(() => {
         </button>
       </div>
       <HeatSaid @change="$emit('change', $event)" />
-      <RouterLink v-if="plan.items.length > 0" class="other" :to="`/crossover/${plan.id}`"
-        >On another heat</RouterLink
-      >
+      <OtherHeats v-if="plan.items.length > 0" @change="$emit('change', $event)" />
       <StretchList @change="$emit('change', $event)" />
     </div>
     <WorkStrip :tasks="answers.dish.tasks" />
@@ -90,12 +89,6 @@ const window = computed(() => {
   display: flex;
   gap: var(--space-4);
   align-items: center;
-}
-
-.other {
-  display: inline-flex;
-  align-items: center;
-  min-height: 44px;
 }
 
 .hold b {
