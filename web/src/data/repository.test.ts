@@ -13,6 +13,7 @@ import { exportAll } from "../../test/whole-export";
 import { forgetEverything } from "./safety-copies";
 import { importAll } from "./take-in";
 import { removeBatch } from "./bin";
+import { readLog } from "./pot-logs";
 import { appendEvent, beginBatch, savePlan, undoLast } from "./repository";
 
 const NOW = Date.parse("2026-03-18T20:14:00+01:00");
@@ -91,6 +92,23 @@ describe("batches and events", () => {
     expect(fold(events).notes).toHaveLength(1);
     await removeBatch(batch.id);
     expect(await db.events.count()).toBe(0);
+  });
+
+  test("what two taps, tabs or lists say of one thing at once is written once", async () => {
+    const batch = await beginBatch(sample.plans[0]!, sample.kitchen);
+    const itemId = batch.plan.items[0]!.id;
+    const added = { kind: "added", itemId, massKg: 1 } as const;
+    await appendEvent(batch.id, { kind: "lit" });
+    await Promise.all([
+      appendEvent(batch.id, added),
+      appendEvent(batch.id, added),
+      appendEvent(batch.id, { kind: "leftOut", itemId }),
+    ]);
+    const kinds = async () => (await readLog(batch.id)).map((e) => e.kind);
+    expect(await kinds()).toEqual(["lit", "added"]);
+    await undoLast(batch.id);
+    await appendEvent(batch.id, added);
+    expect(await kinds()).toEqual(["lit", "added", "undo", "added"]);
   });
 
   test("two undos at once take back two events, a third nothing", async () => {

@@ -5,6 +5,7 @@ import type { CookEvent, EventBody } from "@kettlos/core/events/event-schema";
 import { jumpBetween } from "@kettlos/core/batch/one-clock";
 import { potNowMs } from "@kettlos/core/batch/pot-clock";
 import { lastTap } from "@kettlos/core/batch/fold";
+import { mayBeSaid, notSaidYet } from "@kettlos/core/batch/not-said-yet";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import { untaught } from "@kettlos/core/simulate/learned";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
@@ -116,7 +117,7 @@ export async function appendEvent(batchId: string, event: NewEvent, waits?: Wait
 }
 
 /**
- * Writes several events in one go: all of them or none.
+ * Writes several events in one go: all of them or none, without those that say what the log holds already.
  * @throws Problem where the pot was taken off meanwhile, or an event is none
  */
 export async function appendEvents(
@@ -124,7 +125,10 @@ export async function appendEvents(
   events: readonly NewEvent[],
   waits?: Waits,
 ): Promise<void> {
-  await appending(batchId, () => Promise.resolve(events), waits);
+  const mayBe = events.some(mayBeSaid);
+  // Said twice, by a second tap, by another tab or by a list that was not drawn anew yet, it is written once.
+  const news = async () => (mayBe ? notSaidYet(events, await readLog(batchId)) : events);
+  await appending(batchId, news, waits);
 }
 
 /** The same, of events that are looked up in the transaction that they are written in. */

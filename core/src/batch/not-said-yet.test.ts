@@ -1,0 +1,62 @@
+import { describe, expect, test } from "vitest";
+import fc from "fast-check";
+import type { CookEvent } from "../events/event-schema";
+import { mayBeSaid, notSaidYet } from "./not-said-yet";
+
+type Word = { readonly kind: CookEvent["kind"]; readonly itemId?: string };
+const logOf = (...words: readonly (Word & { readonly eventId?: string })[]) =>
+  words.map((word, i) => ({ ...word, id: `e${i}`, atMs: i }));
+const kinds = (words: readonly Word[]) => words.map((w) => w.kind);
+const added: Word = { kind: "added", itemId: "peas" };
+const leftOut: Word = { kind: "leftOut", itemId: "peas" };
+const out: Word = { kind: "takenOut", itemId: "peas" };
+const back: Word = { kind: "putBack", itemId: "peas" };
+
+describe("what is said already", () => {
+  test("a thing goes in once, also by one tap that names it twice", () => {
+    expect(notSaidYet([added], logOf(added))).toEqual([]);
+    expect(notSaidYet([added, added], [])).toEqual([added]);
+    expect(notSaidYet([added], logOf({ kind: "added", itemId: "leek" }))).toEqual([added]);
+  });
+
+  test("what is in is not left out; what was left out may go in after all", () => {
+    expect(notSaidYet([leftOut], logOf(added))).toEqual([]);
+    expect(notSaidYet([leftOut], logOf(leftOut))).toEqual([]);
+    expect(notSaidYet([added], logOf(leftOut))).toEqual([added]);
+  });
+
+  test("out and back are said as often as it happens", () => {
+    expect(kinds(notSaidYet([out, out, back, back, out], logOf(added)))).toEqual([
+      "takenOut",
+      "putBack",
+      "takenOut",
+    ]);
+    expect(notSaidYet([added], logOf(added, out))).toEqual([]);
+  });
+
+  test("what was taken back was not said", () => {
+    expect(notSaidYet([added], logOf(added, { kind: "undo", eventId: "e0" }))).toEqual([added]);
+    const water: Word = { kind: "waterIn" };
+    expect(notSaidYet([water], logOf(water))).toEqual([]);
+    expect(notSaidYet([water], logOf(water, { kind: "undo", eventId: "e0" }))).toEqual([water]);
+  });
+
+  test("what may happen many times is always said, in the same order", () => {
+    const word = fc.record({
+      kind: fc.constantFrom("skimmed", "stirred", "toppedUp", "added", "waterIn" as const),
+      itemId: fc.constantFrom("peas", "leek"),
+    });
+    fc.assert(
+      fc.property(fc.array(word), fc.array(word), (words, before) => {
+        const free = (list: readonly Word[]) => list.filter((w) => !mayBeSaid(w));
+        const kept = notSaidYet(words as readonly Word[], logOf(...(before as readonly Word[])));
+        expect(free(kept)).toEqual(free(words as readonly Word[]));
+        expect(
+          notSaidYet(words as readonly Word[], logOf(...(before as Word[]), ...kept)).filter(
+            mayBeSaid,
+          ),
+        ).toEqual([]);
+      }),
+    );
+  });
+});
