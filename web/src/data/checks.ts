@@ -12,3 +12,5 @@ export const checks = () =>
   import("./wholes").catch((cause: unknown) => {
     throw new NotLoaded("What checks documents did not come.", { cause });
   });
+
+export type Checks = Awaited<ReturnType<typeof checks>>;

@@ -5,12 +5,11 @@ import type { CookEvent, EventBody } from "@kettlos/core/events/event-schema";
 import { jumpBetween } from "@kettlos/core/batch/one-clock";
 import { potNowMs } from "@kettlos/core/batch/pot-clock";
 import { lastTap } from "@kettlos/core/batch/fold";
-import { mayBeSaid, notSaidYet } from "@kettlos/core/batch/not-said-yet";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import { untaught } from "@kettlos/core/simulate/learned";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
 import { Problem } from "@kettlos/core/units/problem";
-import { checks } from "./checks";
+import { checks, type Checks } from "./checks";
 import { db } from "./db";
 import { offTheShelf } from "./log-begun";
 import { newId } from "./new-id";
@@ -125,23 +124,26 @@ export async function appendEvents(
   events: readonly NewEvent[],
   waits?: Waits,
 ): Promise<void> {
-  const mayBe = events.some(mayBeSaid);
   // Said twice, by a second tap, by another tab or by a list that was not drawn anew yet, it is written once.
-  const news = async () => (mayBe ? notSaidYet(events, await readLog(batchId)) : events);
-  await appending(batchId, news, waits);
+  await appending(
+    batchId,
+    async ({ mayBeSaid, notSaidYet }) =>
+      events.some(mayBeSaid) ? notSaidYet(events, await readLog(batchId)) : events,
+    waits,
+  );
 }
 
 /** The same, of events that are looked up in the transaction that they are written in. */
 async function appending(
   batchId: string,
-  look: () => PromiseLike<readonly NewEvent[]>,
+  look: (checked: Checks) => PromiseLike<readonly NewEvent[]>,
   waits?: Waits,
 ): Promise<void> {
   // It happened at the tap, however long the disk takes to answer.
   const tappedMs = Date.now();
   const clock = { page: PAGE_ID, monoMs: Math.round(performance.now()) };
-  const write = async (wholeEvent: (event: unknown) => CookEvent) => {
-    const events = await look();
+  const write = async (checked: Checks) => {
+    const events = await look(checked);
     if (events.length === 0) return;
     const batch = await db.batches.get(batchId);
     if (batch === undefined)
@@ -159,7 +161,7 @@ async function appending(
     const atMs = set === null ? Math.max(potMs, last?.atMs ?? 0) : potMs;
     await addToLog(
       [...(set === null ? [] : [set]), ...events].map((event) =>
-        wholeEvent({
+        checked.wholeEvent({
           ...{ atMs, clock, ...event, id: newId(), batchId },
           schemaVersion: SCHEMA_VERSION,
         }),
@@ -169,10 +171,10 @@ async function appending(
   await writing(
     `an entry of ${clockOf(tappedMs)}`,
     async () => {
-      const { wholeEvent } = await checks();
+      const checked = await checks();
       // Async itself: what is awaited further in belongs to the transaction then.
       await db.transaction("rw", [db.batches, ...logTables(), db.shelved], async () => {
-        await write(wholeEvent);
+        await write(checked);
       });
     },
     waits,

@@ -13,5 +13,6 @@ export const wholeBatch = (batch: Batch) => checked(BatchSchema, batch, batch.pl
 export const wholeEvent = (event: unknown) => checked(CookEventSchema, event, "This entry");
 export const wholeClock = (clock: Clock) => checked(ClockSchema, clock, "The clock");
 
-/** Comes with them: a change is merged as it is written. */
+/** Come with them: a change is merged, and an entry held against the log, as it is written. */
+export { mayBeSaid, notSaidYet } from "@kettlos/core/batch/not-said-yet";
 export { mergePlans } from "@kettlos/core/formats/merge-plans";
