@@ -55,11 +55,40 @@ function reachedFrom(begin: string, name: string) {
   };
 }
 
+/** The page asks for what its script loads first together with it, its style sheets too. */
+const withStart = (): Plugin => ({
+  name: "with-start",
+  apply: "build",
+  transformIndexHtml: {
+    order: "post",
+    handler: (_, { bundle = {} }) => {
+      const start = Object.values(bundle).find(
+        (file) =>
+          file.type === "chunk" && file.moduleIds.some((id) => id.endsWith("/src/start.ts")),
+      );
+      if (start?.type !== "chunk")
+        throw new Error("What the page begins with is in no file of its own.");
+      const link = (attrs: Record<string, string>) => ({
+        tag: "link",
+        attrs: { crossorigin: "", ...attrs },
+        injectTo: "head" as const,
+      });
+      return [
+        link({ rel: "modulepreload", href: `/${start.fileName}` }),
+        ...[...(start.viteMetadata?.importedCss ?? [])].map((file) =>
+          link({ rel: "stylesheet", href: `/${file}` }),
+        ),
+      ];
+    },
+  },
+});
+
 export default defineConfig({
   // Its build for browsers that have promises of their own; the one it gives by itself brings them along.
   resolve: { alias: [{ find: /^dexie$/, replacement: "dexie/dist/modern/dexie.mjs" }] },
   plugins: [
     withoutJsonSchema(),
+    withStart(),
     inLanguage(language, inUs),
     // Static stretches are no one string of markup: their phrases are found in them, and it is less to load.
     vue({ template: { compilerOptions: { hoistStatic: false } } }),
@@ -106,18 +135,41 @@ export default defineConfig({
   build: {
     target: "es2023",
     // What reads that target preloads modules by itself.
-    modulePreload: { polyfill: false },
+    modulePreload: {
+      polyfill: false,
+      // What a screen imports is asked for with it. What comes beside it, once it stands, may come one after the other:
+      // each that is asked for ahead takes its time from the drawing.
+      resolveDependencies: (file, dependencies) =>
+        file.includes("Place")
+          ? dependencies
+          : dependencies.filter((dependency) => dependency.endsWith(".css")),
+    },
     chunkSizeWarningLimit: 800,
     rolldownOptions: {
       // Every module is read once more in another language: no news.
       checks: { pluginTimings: false },
       output: {
-        // What the first screen needs, together: fifty files of it pack worse than one.
+        // What the first screen needs, together: fifty files of it pack worse than one. It is read in in two tasks.
         codeSplitting: {
           groups: [
-            { name: "first", tags: ["$initial"], priority: 1 },
+            { name: "first", tags: ["$initial"], priority: 9 },
+            { name: reachedFrom("/src/start.ts", "start"), priority: 8 },
             // And what works pots and plans out, which is loaded as a whole too.
-            { name: reachedFrom("/src/data/forecaster.ts", "forecasting") },
+            { name: reachedFrom("/src/data/forecaster.ts", "forecasting"), priority: 7 },
+            // What documents are checked by comes part after part, in this order (`data/checks.ts`).
+            ...[
+              "units/text-schema",
+              "simulate/kitchen-schema",
+              "simulate/plan-schema",
+              "events/event-schema",
+            ].map((begin, i) => ({
+              name: reachedFrom(`/../core/src/${begin}.ts`, `checks-${i}`),
+              priority: 6 - i / 4,
+            })),
+            // What screens share comes in three files by how many share it, so that a screen asks for a dozen and not a hundred.
+            { name: "most", minShareCount: 12, priority: 4 },
+            { name: "many", minShareCount: 7, priority: 3 },
+            { name: "some", minShareCount: 3, priority: 2 },
           ],
         },
       },

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, ref, watch } from "vue";
 import { useRoute, useRouter } from "vue-router";
-import { checks } from "./data/checks";
+import { bringChecks } from "./data/checks";
 import { useClockStore } from "./data/clock-store";
 import { useHasKitchen } from "./data/had-kitchen";
 import { useKitchenStore } from "./data/kitchen-store";
@@ -13,6 +13,7 @@ import ErrorSurface from "./frame/ErrorSurface.vue";
 import HobRail from "./frame/HobRail.vue";
 import NoticeStrip from "./frame/NoticeStrip.vue";
 import TopRail from "./frame/TopRail.vue";
+import { useInTurn } from "./frame/in-turn";
 import { areKeysOn, useShortcuts } from "./frame/shortcuts";
 import { PLACES } from "./words/places";
 
@@ -23,6 +24,8 @@ const TakeIn = defineAsyncComponent(() => import("./frame/TakeIn.vue"));
 const PlacesBar = defineAsyncComponent(() => import("./frame/PlacesBar.vue"));
 
 useLook();
+/** What is on the hob is drawn once the frame stands. */
+const turn = useInTurn(1);
 const store = useKitchenStore();
 const hasKitchen = useHasKitchen();
 const router = useRouter();
@@ -53,12 +56,17 @@ watch(
   },
   { immediate: true },
 );
-/** What measures goes on being heard whatever is on the screen; once that stands. */
+/**
+ * What is written is checked first: that is at hand before the first tap, and also where the network goes. What measures
+ * goes on being heard whatever is on the screen. Both once that stands.
+ */
 const listen = async () => (await import("./data/instruments-store")).useInstrumentsStore();
 watch(
   isReady,
-  (isNow) => {
-    if (isNow) void listen();
+  async (isNow) => {
+    if (!isNow) return;
+    await bringChecks();
+    await listen();
   },
   { immediate: true },
 );
@@ -84,10 +92,6 @@ watch(
   },
   { once: true },
 );
-/** What is written is checked first: that is at hand before the first tap, and also where the network goes. */
-watch(isReady, (isNow) => {
-  if (isNow) void checks().catch(() => undefined);
-});
 /** What the log teaches is kept up with it, and pots that are done go into it; comes once the screen stands. */
 watch(
   isAtHome,
@@ -149,7 +153,7 @@ watch(
     </main>
     <NoticeStrip />
     <TakeIn v-if="isReady" />
-    <HobRail v-if="hasKitchen" />
+    <HobRail v-if="hasKitchen && turn > 0" />
     <div v-if="hasKitchen" class="bar">
       <PlacesBar @find="showsFind = true" @help="showsHelp = true" />
     </div>

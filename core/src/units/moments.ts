@@ -1,4 +1,5 @@
 import { DAY_MS } from "./time";
+import { inEnglish, type Parts } from "./english-moments";
 import { LANGUAGE, regionHere, type Region } from "./region";
 
 /**
@@ -18,11 +19,13 @@ const HOURS: Record<Region["clock"], Intl.DateTimeFormatOptions> = {
 };
 
 /** A way of saying moments; the formats it makes are kept, for each is dear to make. */
-export function formatter(options: Intl.DateTimeFormatOptions, fixed?: Region["dates"]): Said {
+export function formatter(options: Parts, fixed?: Region["dates"]): Said {
   const made = new Map<string, Intl.DateTimeFormat>();
   return (ms, timeZone) => {
     const { dates, clock } =
       fixed === undefined ? regionHere() : { dates: fixed, clock: 24 as const };
+    if (timeZone === undefined && (fixed !== undefined || LANGUAGE === "en"))
+      return inEnglish(ms, options, { dates, clock });
     const key = `${dates} ${clock} ${timeZone ?? ""}`;
     const format =
       made.get(key) ??

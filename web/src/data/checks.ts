@@ -1,3 +1,5 @@
+import { pause } from "./pause";
+
 /** What checks documents did not come: the network is away, and the browser has not kept it. */
 class NotLoaded extends Error {
   override readonly name = "NotLoadedError";
@@ -14,3 +16,22 @@ export const checks = () =>
   });
 
 export type Checks = Awaited<ReturnType<typeof checks>>;
+
+/** Each stands on those before it. All at once they would hold a slow device up for as long as a tap is felt to wait. */
+const PARTS = [
+  () => import("@kettlos/core/units/text-schema"),
+  () => import("@kettlos/core/ingredient/label-schema"),
+  () => import("@kettlos/core/simulate/teaching-schema"),
+  () => import("@kettlos/core/simulate/kitchen-schema"),
+  () => import("@kettlos/core/simulate/plan-schema"),
+  () => import("@kettlos/core/events/event-schema"),
+  checks,
+];
+
+/** Has them at hand before the first tap, each part in a task of its own; what does not come now comes when it is asked for. */
+export async function bringChecks(): Promise<void> {
+  for (const part of PARTS) {
+    await part().catch(() => undefined);
+    await pause();
+  }
+}

@@ -8,13 +8,14 @@ import { useClockStore } from "../../data/clock-store";
 import { useKitchenStore } from "../../data/kitchen-store";
 import { useLarderStore } from "../../data/larder-store";
 import { usePotsStore } from "../../data/pots-store";
-import { useForecaster } from "../../data/forecasting";
+import { useInTurn } from "../../frame/in-turn";
 import { useShortcuts } from "../../frame/shortcuts";
 import { waitsFor } from "../../frame/waiting-words";
 import UseFirst from "../../controls/UseFirst.vue";
 import BatchPot from "../../controls/BatchPot.vue";
 import { sharedScale } from "../../drawings/shared-scale";
 import BenchPot from "./BenchPot.vue";
+import { useToStart } from "./to-start";
 import PieceBoundary from "../../frame/PieceBoundary.vue";
 import { useWords } from "../../data/use-words";
 
@@ -29,32 +30,13 @@ const larderStore = useLarderStore();
 const pots = usePotsStore();
 const clockStore = useClockStore();
 const router = useRouter();
-const forecaster = useForecaster();
 const units = computed(() => kitchenStore.units);
-const planned = computed(() =>
-  (pots.isReady && forecaster.value !== null
-    ? forecaster.value.plannedBands(
-        kitchenStore.plans,
-        kitchenStore.kitchen,
-        pots.nowMs,
-        clockStore.starts,
-      )
-    : []
-  ).toSorted((a, b) => a.lightMs - b.lightMs),
-);
-/** On the clock, and not counted back yet: they have their place already. */
-const beingReckoned = computed(() => {
-  if (clockStore.answer !== null) return [];
-  const { meals, loose } = clockStore.wanted;
-  const ids = new Set([...meals.flatMap((m) => m.planIds), ...loose.map((l) => l.planId)]);
-  const isKnown = (id: string) =>
-    planned.value.some((b) => b.plan.id === id) || onFire.value.some((p) => p.batch.plan.id === id);
-  return kitchenStore.plans.filter(({ id }) => ids.has(id) && !isKnown(id));
-});
-const isToStart = (id: string) =>
-  planned.value.some((b) => b.plan.id === id) || beingReckoned.value.some((p) => p.id === id);
-const others = computed(() => kitchenStore.plans.filter((p) => !isToStart(p.id)).slice(0, 6));
-const results = computed(() => pots.finished.filter((p) => !p.isPractice).slice(0, 5));
+const MOST_OTHERS = 6;
+const { toStart, others } = useToStart();
+const MOST_RESULTS = 5;
+const results = computed(() => pots.finished.filter((p) => !p.isPractice).slice(0, MOST_RESULTS));
+/** What is to start comes first, then one result after the other. */
+const turn = useInTurn(2 + MOST_RESULTS);
 const scale = computed(() =>
   sharedScale(
     results.value.map((r) => r.vessel),
@@ -116,30 +98,20 @@ useShortcuts(() =>
         </li>
       </ul>
     </section>
-    <section aria-labelledby="next-title">
+    <section v-if="turn > 0" aria-labelledby="next-title">
       <h2 id="next-title">To start</h2>
       <ul class="next">
-        <li v-for="plan in beingReckoned" :key="plan.id">
+        <li v-for="{ plan, band } in toStart" :key="plan.id">
           <RouterLink :to="`/plan/${plan.id}`">
-            <strong class="figure quiet">…</strong>
+            <strong v-if="band === null" class="figure quiet">…</strong>
+            <strong v-else class="figure">{{ weekdayClockOf(band.lightMs) }}</strong>
             <span
               >{{ plan.name
               }}<span v-if="plan.forWhat" class="quiet">, for {{ plan.forWhat }}</span></span
             >
-            <span class="quiet">its start is being worked out</span>
-          </RouterLink>
-        </li>
-        <li v-for="band in planned" :key="band.plan.id">
-          <RouterLink :to="`/plan/${band.plan.id}`">
-            <strong class="figure">{{ weekdayClockOf(band.lightMs) }}</strong>
-            <span
-              >{{ band.plan.name
-              }}<span v-if="band.plan.forWhat" class="quiet"
-                >, for {{ band.plan.forWhat }}</span
-              ></span
-            >
-            <span class="quiet"
-              >{{ band.plan.end === "served" ? "ready" : "strained" }} by
+            <span v-if="band === null" class="quiet">its start is being worked out</span>
+            <span v-else class="quiet"
+              >{{ plan.end === "served" ? "ready" : "strained" }} by
               {{ weekdayClockOf(band.readyMs)
               }}<template v-if="band.lightMs > pots.nowMs">
                 · {{ band.begins }} in
@@ -148,29 +120,29 @@ useShortcuts(() =>
             >
           </RouterLink>
         </li>
-        <li
-          v-if="clockStore.isLoaded && !kitchenStore.plans.some((p) => isToStart(p.id))"
-          class="quiet"
-        >
+        <li v-if="clockStore.isLoaded && toStart.length === 0" class="quiet">
           Give a plan a time to be ready by, or put a meal on the
           <RouterLink to="/clock">clock</RouterLink>, and its start stands here.
         </li>
       </ul>
       <p v-if="others.length > 0" class="others">
         <span class="quiet">Other plans</span>
-        <RouterLink v-for="plan in others" :key="plan.id" :to="`/plan/${plan.id}`">{{
-          plan.name
-        }}</RouterLink>
+        <RouterLink
+          v-for="plan in others.slice(0, MOST_OTHERS)"
+          :key="plan.id"
+          :to="`/plan/${plan.id}`"
+          >{{ plan.name }}</RouterLink
+        >
       </p>
       <RouterLink v-if="larderStore.larder.holdings.length > 0" class="larder" to="/larder">
         <UseFirst />
         <p>In the larder: {{ showVolume(larderStore.stockL, units) }} of stock</p>
       </RouterLink>
     </section>
-    <section aria-labelledby="last-title">
+    <section v-if="turn > 1" aria-labelledby="last-title">
       <h2 id="last-title">Last results</h2>
       <ul v-if="results.length > 0" class="results">
-        <li v-for="pot in results" :key="pot.id">
+        <li v-for="pot in results.slice(0, turn - 2)" :key="pot.id">
           <RouterLink :to="`/logbook/${pot.id}`">
             <PieceBoundary :what="pot.name" :of="pot">
               <BatchPot :pot="pot" :px-per-m="scale" :units="units" />

@@ -1,0 +1,68 @@
+import type { Region } from "./region";
+
+/*
+ * The names of the calendar in English, where the place's own time is said. The runtime has them too, but it takes as
+ * long as drawing a screen until it has read its tables: they are asked in other languages and of other zones.
+ */
+const WEEKDAYS = "Sunday|Monday|Tuesday|Wednesday|Thursday|Friday|Saturday".split("|");
+const MONTHS =
+  "January|February|March|April|May|June|July|August|September|October|November|December".split(
+    "|",
+  );
+/** As British and American English shorten them: of one month they differ. */
+const shortMonth = (month: string, dates: Region["dates"]): string =>
+  month === "September" && dates === "dayFirst" ? month.slice(0, 4) : month.slice(0, 3);
+const two = (figure: number): string => String(figure).padStart(2, "0");
+
+/** What a format asks for, of that which is said here. */
+export interface Parts {
+  readonly weekday?: "long" | "short";
+  readonly day?: "numeric" | "2-digit";
+  readonly month?: "long" | "short" | "2-digit";
+  readonly year?: "numeric";
+  readonly hour?: "numeric";
+  readonly minute?: "2-digit";
+}
+
+/**
+ * A moment in English by the clock of this place, as `Intl.DateTimeFormat` says it.
+ * @param ms since the epoch
+ * @throws RangeError where it is no moment
+ */
+export function inEnglish(
+  ms: number,
+  parts: Parts,
+  { dates, clock }: Pick<Region, "dates" | "clock">,
+): string {
+  // eslint-disable-next-line no-restricted-syntax -- the moment is given; only its place in this zone is asked
+  const at = new Date(ms);
+  if (Number.isNaN(at.getTime())) throw new RangeError(`${ms} is no moment`);
+  const weekday = WEEKDAYS[at.getDay()] ?? "";
+  return [
+    ...(parts.weekday === undefined
+      ? []
+      : [parts.weekday === "long" ? weekday : weekday.slice(0, 3)]),
+    ...(parts.month === undefined ? [] : [dateIn(at, parts, dates)]),
+    ...(parts.hour === undefined ? [] : [timeIn(at, clock)]),
+  ].join(", ");
+}
+
+function dateIn(at: Date, { day, month, year }: Parts, dates: Region["dates"]): string {
+  const years = year === undefined ? [] : [String(at.getFullYear())];
+  if (month === "2-digit") {
+    const [first, second] = [two(at.getDate()), two(at.getMonth() + 1)];
+    return [...(dates === "dayFirst" ? [first, second] : [second, first]), ...years].join("/");
+  }
+  const name = MONTHS[at.getMonth()] ?? "";
+  const said = month === "long" ? name : shortMonth(name, dates);
+  const days = day === undefined ? [] : [String(at.getDate())];
+  if (dates === "dayFirst") return [...days, said, ...years].join(" ");
+  // A comma parts the day from the year.
+  return [[said, ...days].join(" "), ...years].join(days.length > 0 ? ", " : " ");
+}
+
+function timeIn(at: Date, clock: Region["clock"]): string {
+  const hour = at.getHours();
+  if (clock === 24) return `${two(hour)}:${two(at.getMinutes())}`;
+  return `${hour % 12 || 12}:${two(at.getMinutes())} ${hour < 12 ? "AM" : "PM"}`;
+}
