@@ -17,6 +17,7 @@ import { useLive } from "../../data/use-live";
 import { savePlan } from "../../data/repository";
 import { useWholePots, wholePots } from "../../data/use-pot";
 import DishSteps, { type StepRow } from "../../drawings/DishSteps.vue";
+import { useInTurn } from "../../frame/in-turn";
 import PieceBoundary from "../../frame/PieceBoundary.vue";
 import { planLike } from "./cook-again";
 import { LIKING_WORDS } from "@kettlos/core/events/log/liking-words";
@@ -59,6 +60,8 @@ const whole = useWholePots(() => row.value.map((p) => p.id));
 watch(whole, (pots) => {
   if (rows.value !== undefined && pots !== null) isWhole.value = true;
 });
+/** How it went is drawn first, then what can be done with it, then what was changed. */
+const turn = useInTurn(2, () => rows.value !== undefined);
 const differences = useDifferences(() => whole.value ?? []);
 
 const times = computed(() => row.value.map((p) => ({ id: p.id, label: shortDateOf(p.begunMs) })));
@@ -177,7 +180,7 @@ async function cookLike() {
           :chosen="chosen.id"
           @choose="picked = $event"
       /></PieceBoundary>
-      <FieldForm v-slot="{ keep }" class="again" @keep="cookLike">
+      <FieldForm v-if="turn > 0" v-slot="{ keep }" class="again" @keep="cookLike">
         <label
           >Cook it like
           <select v-model="chosenId" class="written">
@@ -200,7 +203,7 @@ async function cookLike() {
         <button type="submit" class="button primary">Plan it like that one</button>
         <RouterLink class="to" :to="`/logbook/${chosen.id}`">See that pot</RouterLink>
       </FieldForm>
-      <section v-if="changes.length > 0">
+      <section v-if="turn > 1 && changes.length > 0">
         <h2>From one time to the next</h2>
         <ol>
           <li v-for="change in changes" :key="change.to.id">

@@ -10,6 +10,7 @@ import UndoBar from "../../controls/UndoBar.vue";
 import { useKitchenSteps } from "../../data/kitchen-steps";
 import { useKitchenStore } from "../../data/kitchen-store";
 import { usePotsStore } from "../../data/pots-store";
+import { useInTurn } from "../../frame/in-turn";
 import TaughtValue from "./TaughtValue.vue";
 import { useTaught } from "./use-taught";
 
@@ -59,6 +60,9 @@ const sections = computed(() =>
     newPot: told.value?.kitchen[kind],
   })).filter((s) => s.values.length > 0),
 );
+/** One section after the other, then what follows them. */
+const turn = useInTurn(LEARNED_KINDS.length, () => told.value !== null);
+const isWhole = computed(() => turn.value === LEARNED_KINDS.length);
 /** What fits into a view needs no way down. */
 const JUMPS_FROM = 3;
 function jumpTo(kind: TaughtKind) {
@@ -138,7 +142,7 @@ const notUsed = computed(() =>
           {{ section.title }}
         </button>
       </nav>
-      <section v-for="section in sections" :key="section.kind">
+      <section v-for="section in sections.slice(0, turn + 1)" :key="section.kind">
         <h2 :id="`taught-${section.kind}`" tabindex="-1">{{ section.title }}</h2>
         <ul>
           <TaughtValue
@@ -160,7 +164,7 @@ const notUsed = computed(() =>
           %, going by the others.
         </p>
       </section>
-      <section v-if="asked.length > 0">
+      <section v-if="isWhole && asked.length > 0">
         <h2>What would teach most next time</h2>
         <ul class="plain">
           <li v-for="one in asked" :key="one.planId">
@@ -171,7 +175,7 @@ const notUsed = computed(() =>
           </li>
         </ul>
       </section>
-      <section v-if="teaching.leftOut.length > 0">
+      <section v-if="isWhole && teaching.leftOut.length > 0">
         <h2>Left out by hand</h2>
         <ul class="plain">
           <li v-for="id in teaching.leftOut" :key="id">
@@ -182,7 +186,10 @@ const notUsed = computed(() =>
           </li>
         </ul>
       </section>
-      <details v-if="notUsed.length > 0" @toggle="showsNotUsed = $event.newState === 'open'">
+      <details
+        v-if="isWhole && notUsed.length > 0"
+        @toggle="showsNotUsed = $event.newState === 'open'"
+      >
         <summary>Not learned from, and why</summary>
         <button
           v-if="notUsed.length > mostNotUsed"

@@ -15,6 +15,7 @@ import { usePotsStore } from "../../data/pots-store";
 import { useLive } from "../../data/use-live";
 import DotsOverTime from "../../drawings/DotsOverTime.vue";
 import SetByHours from "../../drawings/SetByHours.vue";
+import { useInTurn } from "../../frame/in-turn";
 import { WHY_WORDS } from "../../words/held-words";
 
 /** What the log says over time: got against planned, steam, set, litres and cost, and what was thrown away. */
@@ -41,6 +42,8 @@ const shown = computed(() =>
   pots.isWhole ? real.value.slice(0, most.value) : (latest.value ?? []).map((row) => row.pot),
 );
 const isRead = computed(() => pots.isWhole || latest.value !== undefined);
+/** What was got comes first, then one section after the other. */
+const turn = useInTurn(3, () => isRead.value);
 const got = computed(() => yields(shown.value));
 /** In one pot once says nothing over time. */
 const steamRows = computed(() => steams(shown.value).filter((r) => r.dots.length > 1));
@@ -126,7 +129,7 @@ const whyWords = (why: keyof typeof WHY_WORDS | "notSaid") =>
           @choose="open"
         />
       </section>
-      <section v-if="steamRows.length > 0">
+      <section v-if="turn > 0 && steamRows.length > 0">
         <h2>How fast each pot steamed</h2>
         <div v-for="row in steamRows" :key="row.name" class="row">
           <h3>{{ row.name }}</h3>
@@ -143,11 +146,11 @@ const whyWords = (why: keyof typeof WHY_WORDS | "notSaid") =>
           />
         </div>
       </section>
-      <section v-if="sets.length > 0">
+      <section v-if="turn > 1 && sets.length > 0">
         <h2>How it set, by bones and hours</h2>
         <SetByHours :rows="sets" :words="SETS.map((s) => SET_WORDS[s])" @choose="open" />
       </section>
-      <section>
+      <section v-if="turn > 2">
         <h2>Month by month</h2>
         <p v-if="!larderStore.isLoaded" role="status" class="quiet">Reading the larder …</p>
         <table v-else>
