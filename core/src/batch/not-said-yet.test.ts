@@ -3,7 +3,11 @@ import fc from "fast-check";
 import type { CookEvent } from "../events/event-schema";
 import { mayBeSaid, notSaidYet } from "./not-said-yet";
 
-type Word = { readonly kind: CookEvent["kind"]; readonly itemId?: string };
+interface Word {
+  readonly kind: CookEvent["kind"];
+  readonly itemId?: string;
+  readonly item?: { readonly id: string };
+}
 const logOf = (...words: readonly (Word & { readonly eventId?: string })[]) =>
   words.map((word, i) => ({ ...word, id: `e${i}`, atMs: i }));
 const kinds = (words: readonly Word[]) => words.map((w) => w.kind);
@@ -39,6 +43,15 @@ describe("what is said already", () => {
     const water: Word = { kind: "waterIn" };
     expect(notSaidYet([water], logOf(water))).toEqual([]);
     expect(notSaidYet([water], logOf(water, { kind: "undo", eventId: "e0" }))).toEqual([water]);
+  });
+
+  test("what lies ready beside the plan lies there once, and goes in once", () => {
+    const extra = { kind: "extra", item: { id: "salt:last" } } as const;
+    const salt: Word = { kind: "added", itemId: "salt:last" };
+    expect(notSaidYet([extra, salt], logOf(extra, salt))).toEqual([]);
+    expect(notSaidYet([extra], logOf({ kind: "undo", eventId: "e1" }, extra))).toEqual([extra]);
+    const other = { kind: "extra", item: { id: "salt:first" } } as const;
+    expect(notSaidYet([other], logOf(extra, salt))).toEqual([other]);
   });
 
   test("what may happen many times is always said, in the same order", () => {

@@ -17,7 +17,7 @@ const SAID_BY: Readonly<Record<OfAThing, readonly OfAThing[]>> = {
 
 /** Whether such a word may say what is said already, so that the log must be asked. */
 export const mayBeSaid = ({ kind }: Said): boolean =>
-  kind === "waterIn" || OF_A_THING.some((one) => one === kind);
+  kind === "waterIn" || kind === "extra" || OF_A_THING.some((one) => one === kind);
 
 /**
  * Those of these words that say something new after this log: what went into the pot went in once, whichever tap,
@@ -37,6 +37,9 @@ export function notSaidYet<E extends Said>(
 
 function isSaid(word: Said, held: readonly Said[]): boolean {
   if (word.kind === "waterIn") return held.some((e) => e.kind === "waterIn");
+  // A round of salt has its id: what lies ready by that name lies there once.
+  const extraId = extraOf(word);
+  if (extraId !== null) return held.some((e) => extraOf(e) === extraId);
   const itemId = thingOf(word);
   if (itemId === null) return false;
   const last = held.findLast((e) => thingOf(e) === itemId);
@@ -47,3 +50,6 @@ const thingOf = (word: Said): string | null =>
   OF_A_THING.some((one) => one === word.kind) && "itemId" in word && typeof word.itemId === "string"
     ? word.itemId
     : null;
+
+const extraOf = (word: Said): string | null =>
+  word.kind === "extra" && "item" in word ? (word.item as { readonly id: string }).id : null;

@@ -1,6 +1,6 @@
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
 import { useStorage } from "@vueuse/core";
-import { computed, watchEffect } from "vue";
+import { computed, watch } from "vue";
 import { useClockStore } from "../../data/clock-store";
 import { useForecaster } from "../../data/forecasting";
 import { useKitchenStore } from "../../data/kitchen-store";
@@ -58,12 +58,22 @@ export function useToStart() {
       pots.inEarnest.some((p) => p.cook.strainedMs === null && p.batch.plan.id === id);
     return kitchenStore.plans.filter(({ id }) => ids.has(id) && !isKnown(id));
   });
-  const stoodIds = useStorage<string[]>("kettlos-to-start", []);
+  const stood = useStorage<unknown>("kettlos-to-start", []);
+  const stoodIds = computed(() => (Array.isArray(stood.value) ? stood.value.map(String) : []));
   const toStart = computed(() => inOrder(planned.value, beingReckoned.value, stoodIds.value));
-  watchEffect(() => {
-    if (clockStore.isLoaded && pots.isReady && beingReckoned.value.length === 0)
-      stoodIds.value = toStart.value.map(({ plan }) => plan.id);
-  });
+  /** Null while some are worked out. */
+  const order = computed(() =>
+    clockStore.isLoaded && pots.isReady && beingReckoned.value.length === 0
+      ? JSON.stringify(toStart.value.map(({ plan }) => plan.id))
+      : null,
+  );
+  watch(
+    order,
+    (ids) => {
+      if (ids !== null) stood.value = JSON.parse(ids);
+    },
+    { immediate: true },
+  );
   const others = computed(() => {
     const ids = new Set(toStart.value.map(({ plan }) => plan.id));
     return kitchenStore.plans.filter((p) => !ids.has(p.id));
