@@ -26,20 +26,26 @@ describe("moments in English", () => {
       ([12, 24] as const).map((clock) => [dates, clock] as const),
     ),
   )("%s, a clock of %d hours: as the runtime says them, on any day", (dates, clock) => {
-    const formats = FORMS.map((parts) => ({
-      parts,
-      format: new Intl.DateTimeFormat(dates === "dayFirst" ? "en-GB" : "en-US", {
+    const formatOf = (parts: Parts, timeZone?: string) =>
+      new Intl.DateTimeFormat(dates === "dayFirst" ? "en-GB" : "en-US", {
         ...parts,
         ...(parts.hour === undefined ? {} : HOURS[clock]),
-      }),
+        ...(timeZone === undefined ? {} : { timeZone }),
+      });
+    const formats = FORMS.map((parts) => ({
+      parts,
+      here: formatOf(parts),
+      utc: formatOf(parts, "UTC"),
     }));
     const ms = fc
       .integer({ min: 0, max: 80 * 366 })
       .chain((day) => fc.integer({ min: 0, max: DAY_MS - 1 }).map((rest) => day * DAY_MS + rest));
     fc.assert(
       fc.property(ms, (at) => {
-        for (const { parts, format } of formats)
-          expect(inEnglish(at, parts, { dates, clock })).toBe(spaced(format.format(at)));
+        for (const { parts, here, utc } of formats) {
+          expect(inEnglish(at, parts, { dates, clock })).toBe(spaced(here.format(at)));
+          expect(inEnglish(at, parts, { dates, clock }, true)).toBe(spaced(utc.format(at)));
+        }
       }),
     );
   });

@@ -24,8 +24,33 @@ export interface Parts {
   readonly minute?: "2-digit";
 }
 
+/** A moment by the clock of a place. */
+interface Fields {
+  readonly weekday: number;
+  readonly day: number;
+  readonly month: number;
+  readonly year: number;
+  readonly hour: number;
+  readonly minute: number;
+}
+
+function fieldsOf(ms: number, isUtc: boolean): Fields {
+  // eslint-disable-next-line no-restricted-syntax -- the moment is given; only its place in a day is asked
+  const at = new Date(ms);
+  if (Number.isNaN(at.getTime())) throw new RangeError(`${ms} is no moment`);
+  return isUtc
+    ? {
+        ...{ weekday: at.getUTCDay(), day: at.getUTCDate(), month: at.getUTCMonth() },
+        ...{ year: at.getUTCFullYear(), hour: at.getUTCHours(), minute: at.getUTCMinutes() },
+      }
+    : {
+        ...{ weekday: at.getDay(), day: at.getDate(), month: at.getMonth() },
+        ...{ year: at.getFullYear(), hour: at.getHours(), minute: at.getMinutes() },
+      };
+}
+
 /**
- * A moment in English by the clock of this place, as `Intl.DateTimeFormat` says it.
+ * A moment in English by the clock of this place or of UTC, as `Intl.DateTimeFormat` says it.
  * @param ms since the epoch
  * @throws RangeError where it is no moment
  */
@@ -33,11 +58,10 @@ export function inEnglish(
   ms: number,
   parts: Parts,
   { dates, clock }: Pick<Region, "dates" | "clock">,
+  isUtc = false,
 ): string {
-  // eslint-disable-next-line no-restricted-syntax -- the moment is given; only its place in this zone is asked
-  const at = new Date(ms);
-  if (Number.isNaN(at.getTime())) throw new RangeError(`${ms} is no moment`);
-  const weekday = WEEKDAYS[at.getDay()] ?? "";
+  const at = fieldsOf(ms, isUtc);
+  const weekday = WEEKDAYS[at.weekday] ?? "";
   return [
     ...(parts.weekday === undefined
       ? []
@@ -47,22 +71,21 @@ export function inEnglish(
   ].join(", ");
 }
 
-function dateIn(at: Date, { day, month, year }: Parts, dates: Region["dates"]): string {
-  const years = year === undefined ? [] : [String(at.getFullYear())];
+function dateIn(at: Fields, { day, month, year }: Parts, dates: Region["dates"]): string {
+  const years = year === undefined ? [] : [String(at.year)];
   if (month === "2-digit") {
-    const [first, second] = [two(at.getDate()), two(at.getMonth() + 1)];
+    const [first, second] = [two(at.day), two(at.month + 1)];
     return [...(dates === "dayFirst" ? [first, second] : [second, first]), ...years].join("/");
   }
-  const name = MONTHS[at.getMonth()] ?? "";
+  const name = MONTHS[at.month] ?? "";
   const said = month === "long" ? name : shortMonth(name, dates);
-  const days = day === undefined ? [] : [String(at.getDate())];
+  const days = day === undefined ? [] : [String(at.day)];
   if (dates === "dayFirst") return [...days, said, ...years].join(" ");
   // A comma parts the day from the year.
   return [[said, ...days].join(" "), ...years].join(days.length > 0 ? ", " : " ");
 }
 
-function timeIn(at: Date, clock: Region["clock"]): string {
-  const hour = at.getHours();
-  if (clock === 24) return `${two(hour)}:${two(at.getMinutes())}`;
-  return `${hour % 12 || 12}:${two(at.getMinutes())} ${hour < 12 ? "AM" : "PM"}`;
+function timeIn({ hour, minute }: Fields, clock: Region["clock"]): string {
+  if (clock === 24) return `${two(hour)}:${two(minute)}`;
+  return `${hour % 12 || 12}:${two(minute)} ${hour < 12 ? "AM" : "PM"}`;
 }

@@ -24,8 +24,9 @@ export function formatter(options: Parts, fixed?: Region["dates"]): Said {
   return (ms, timeZone) => {
     const { dates, clock } =
       fixed === undefined ? regionHere() : { dates: fixed, clock: 24 as const };
-    if (timeZone === undefined && (fixed !== undefined || LANGUAGE === "en"))
-      return inEnglish(ms, options, { dates, clock });
+    const isUtc = timeZone === "UTC";
+    if ((timeZone === undefined || isUtc) && (fixed !== undefined || LANGUAGE === "en"))
+      return inEnglish(ms, options, { dates, clock }, isUtc);
     const key = `${dates} ${clock} ${timeZone ?? ""}`;
     const format =
       made.get(key) ??
