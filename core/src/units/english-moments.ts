@@ -9,9 +9,10 @@ const MONTHS =
   "January|February|March|April|May|June|July|August|September|October|November|December".split(
     "|",
   );
+const SEPTEMBER = 8;
 /** As British and American English shorten them: of one month they differ. */
-const shortMonth = (month: string, dates: Region["dates"]): string =>
-  month === "September" && dates === "dayFirst" ? month.slice(0, 4) : month.slice(0, 3);
+const shortMonth = (month: number, dates: Region["dates"]): string =>
+  (MONTHS[month] ?? "").slice(0, month === SEPTEMBER && dates === "dayFirst" ? 4 : 3);
 const two = (figure: number): string => String(figure).padStart(2, "0");
 
 /** What a format asks for, of that which is said here. */
@@ -77,8 +78,7 @@ function dateIn(at: Fields, { day, month, year }: Parts, dates: Region["dates"])
     const [first, second] = [two(at.day), two(at.month + 1)];
     return [...(dates === "dayFirst" ? [first, second] : [second, first]), ...years].join("/");
   }
-  const name = MONTHS[at.month] ?? "";
-  const said = month === "long" ? name : shortMonth(name, dates);
+  const said = month === "long" ? (MONTHS[at.month] ?? "") : shortMonth(at.month, dates);
   const days = day === undefined ? [] : [String(at.day)];
   if (dates === "dayFirst") return [...days, said, ...years].join(" ");
   // A comma parts the day from the year.
