@@ -27,6 +27,10 @@ describe("what is said already", () => {
     expect(notSaidYet([leftOut], logOf(added))).toEqual([]);
     expect(notSaidYet([leftOut], logOf(leftOut))).toEqual([]);
     expect(notSaidYet([added], logOf(leftOut))).toEqual([added]);
+    // Beside the pot or back in it: it was in.
+    expect(notSaidYet([leftOut], logOf(added, out))).toEqual([]);
+    expect(notSaidYet([leftOut], logOf(added, out, back))).toEqual([]);
+    expect(notSaidYet([added], logOf(added, out, back))).toEqual([]);
   });
 
   test("out and back are said as often as it happens", () => {

@@ -139,7 +139,7 @@ useShortcuts(() =>
         <p>In the larder: {{ showVolume(larderStore.stockL, units) }} of stock</p>
       </RouterLink>
     </section>
-    <section v-if="turn > 1" aria-labelledby="last-title">
+    <section v-if="turn > 1" class="last" aria-labelledby="last-title">
       <h2 id="last-title">Last results</h2>
       <ul v-if="results.length > 0" class="results">
         <li v-for="pot in results.slice(0, turn - 2)" :key="pot.id">
@@ -178,7 +178,7 @@ header {
   gap: var(--space-5);
 }
 
-section:last-child {
+.last {
   grid-column: 1 / -1;
   padding-top: var(--space-5);
   border-top: 1px solid var(--hair);

@@ -1,7 +1,7 @@
 import { expect, test } from "vitest";
 import { sample } from "../../../test/pot";
 import type { PlannedBand } from "../../data/planned-bands";
-import { inOrder } from "./to-start";
+import { inOrder, orderToKeep } from "./to-start";
 
 const [one, two, three] = sample.plans.slice(0, 3) as [
   (typeof sample.plans)[0],
@@ -28,4 +28,11 @@ test("while one is worked out each keeps its place; one that had none comes firs
   const rows = inOrder(planned, [three], []);
   expect(ids(rows)).toEqual([three.id, two.id, one.id]);
   expect(rows.map((r) => r.band === null)).toEqual([true, false, false]);
+});
+
+test("an order is kept once each has its place, and not before", () => {
+  const planned = [band(one, 300), band(two, 100)];
+  expect(orderToKeep(inOrder(planned, [three], [three.id]))).toBeNull();
+  expect(orderToKeep(inOrder(planned, [], []))).toBe(`${two.id} ${one.id}`);
+  expect(orderToKeep([])).toBe("");
 });

@@ -32,6 +32,10 @@ export function inOrder(
   );
 }
 
+/** Their ids in a row, to be kept for the next time; null while some are worked out and have no place of their own yet. */
+export const orderToKeep = (rows: readonly ToStart[]): string | null =>
+  rows.some(({ band }) => band === null) ? null : rows.map(({ plan }) => plan.id).join(" ");
+
 /** What is to start, and the plans that are not. */
 export function useToStart() {
   const kitchenStore = useKitchenStore();
@@ -61,16 +65,13 @@ export function useToStart() {
   const stood = useStorage<unknown>("kettlos-to-start", []);
   const stoodIds = computed(() => (Array.isArray(stood.value) ? stood.value.map(String) : []));
   const toStart = computed(() => inOrder(planned.value, beingReckoned.value, stoodIds.value));
-  /** Null while some are worked out. */
   const order = computed(() =>
-    clockStore.isLoaded && pots.isReady && beingReckoned.value.length === 0
-      ? JSON.stringify(toStart.value.map(({ plan }) => plan.id))
-      : null,
+    clockStore.isLoaded && pots.isReady ? orderToKeep(toStart.value) : null,
   );
   watch(
     order,
     (ids) => {
-      if (ids !== null) stood.value = JSON.parse(ids);
+      if (ids !== null) stood.value = ids.split(" ");
     },
     { immediate: true },
   );
