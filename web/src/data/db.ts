@@ -3,6 +3,7 @@ import type { CookEvent } from "@kettlos/core/events/event-schema";
 import type { FileEntry, FileList } from "@kettlos/core/formats/file-check";
 import type { Picture } from "@kettlos/core/batch/picture-schema";
 import type { PotWords, WhatTaught } from "@kettlos/core/learn/taught";
+import type { WhatIsShown } from "@kettlos/core/learn/taught-shown";
 import type { ShelvedPot } from "@kettlos/core/logbook/shelved";
 import type { LearnedFactors } from "@kettlos/core/simulate/learned-schema";
 import type { LarderEvent } from "@kettlos/core/larder/larder-schema";
@@ -113,6 +114,12 @@ interface StoredTaught {
   told: WhatTaught;
 }
 
+/** Of that what is shown before more is asked for. */
+interface StoredTaughtShown {
+  kitchenId: string;
+  shown: WhatIsShown;
+}
+
 /** One setting of this browser. */
 interface Setting {
   key: string;
@@ -128,7 +135,7 @@ function broughtUp(transaction: Transaction): Promise<void> {
 }
 
 /** Version of the tables; goes up with them or with the documents in them. */
-const DB_VERSION = 14;
+const DB_VERSION = 15;
 /** The last version in which a document changed. */
 const DOCUMENTS_VERSION = 13;
 
@@ -156,6 +163,7 @@ class KettlosDatabase extends Dexie {
   shelved!: Table<StoredShelved, string>;
   learned!: Table<StoredLearned, string>;
   taught!: Table<StoredTaught, string>;
+  taughtShown!: Table<StoredTaughtShown, string>;
   pictures!: Table<Picture, string>;
 
   constructor(options: DexieOptions = {}) {
@@ -187,6 +195,8 @@ class KettlosDatabase extends Dexie {
       logs: "batchId",
       incoming: "++n, list, batchId",
       copyBytes: "id",
+      taughtShown: "kitchenId",
+      pictures: "id, batchId, [batchId+atMs]",
       shelved: "key, batchId, finishedMs, pot.name, [pot.name+finishedMs], unread",
     });
   }

@@ -7,6 +7,7 @@ import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
 import { db } from "./db";
 import { pause } from "./pause";
+import { takenInTurn } from "./pictures";
 import { logTables, readLogs } from "./pot-logs";
 
 /** Settings of this browser that go along in a file; what was kept for this browser alone does not. */
@@ -45,7 +46,7 @@ export async function everything(): Promise<Written | null> {
   const [plans, potIds, pictureIds, larder, settings, clocks] = await Promise.all([
     db.plans.orderBy("updatedMs").toArray(),
     db.batches.orderBy("createdMs").primaryKeys(),
-    db.pictures.toCollection().primaryKeys(),
+    db.pictures.orderBy("[batchId+atMs]").primaryKeys(),
     db.larder.orderBy("seq").toArray(),
     db.settings.toArray(),
     db.clocks.toArray(),
@@ -81,7 +82,7 @@ export async function somePots(
     settings,
     ...head
   } = potsFile([], kitchen, new Date(nowMs).toISOString());
-  const pictureIds = await db.pictures.where("batchId").anyOf(potIds).primaryKeys();
+  const pictureIds = await takenInTurn(potIds).primaryKeys();
   return { head, plans, potIds, pictureIds, larder, settings };
 }
 

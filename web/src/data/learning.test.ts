@@ -1,4 +1,5 @@
 import { withLog } from "@kettlos/core/learn/from-log";
+import { shownOf } from "@kettlos/core/learn/taught-shown";
 import { afterEach, beforeEach, expect, test, vi } from "vitest";
 import { effectScope } from "vue";
 import { NOW, sample } from "../../test/pot";
@@ -52,6 +53,7 @@ test("a log that is read in comes onto its shelves, and teaches, pot by pot or a
   expect(byKey(await db.shelved.toArray())).toEqual(byKey(byFile.shelved));
   expect(byFile.factors).toEqual(factorsOf());
   expect((await db.taught.toArray()).map((t) => t.told)).toEqual([byFile.told]);
+  expect((await db.taughtShown.toArray()).map((t) => t.shown)).toEqual([shownOf(byFile.told)]);
 });
 
 test("where all is worked out, opening Kettlos reads none of it again", async () => {

@@ -12,6 +12,7 @@ import { db, type StoredShelved, type StoredWords } from "./db";
 import { useKitchenStore } from "./kitchen-store";
 import { forgetBasis, offTheShelf } from "./log-begun";
 import { basisOf, isReadNow, logKey, shelfKey, shelvedBy } from "./log-keys";
+import { keepTaught } from "./keep-taught";
 import { onDisk } from "./on-disk";
 import { plain } from "./plain";
 import { potState, type PotState } from "./pot-state";
@@ -190,11 +191,10 @@ async function keepUp(open: readonly PotState[]): Promise<void> {
   const words = await db.words.toArray();
   if (words.length === 0 && before === undefined) return;
   const { factors, told } = await taughtBy(words, kitchen);
-  await db.transaction("rw", db.learned, db.taught, async () => {
+  await db.transaction("rw", db.learned, db.taught, db.taughtShown, async () => {
     // Words that have come meanwhile, from another tab perhaps, are not in it: it is done again.
     if ((await db.learned.get(kitchen.id))?.basis !== before?.basis) return;
-    await db.learned.put({ kitchenId: kitchen.id, factors, basis });
-    await db.taught.put({ kitchenId: kitchen.id, told });
+    await keepTaught(kitchen.id, { factors, told }, basis);
   });
 }
 

@@ -25,6 +25,9 @@ export function shelvedBy(key: string): { readonly id: string; readonly isNow: b
   return { id: key.slice(0, at), isNow: isReadNow(key.slice(at + 1)) };
 }
 
+/** Goes up with how the words of a log are put together, or kept. */
+const TAUGHT_VERSION = 2;
+
 /** What learning from the words of a log goes by, besides them. */
 export const basisOf = (teaching: Teaching | null | undefined): string =>
-  `${READ_VERSION}:${JSON.stringify(teaching ?? null)}`;
+  `${READ_VERSION}.${TAUGHT_VERSION}:${JSON.stringify(teaching ?? null)}`;

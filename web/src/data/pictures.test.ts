@@ -77,6 +77,18 @@ test("a pot's pictures go out in its file and in everything's, and come back the
   expect(await db.pictures.count()).toBe(3);
 });
 
+test("in a file they lie pot after pot as they were taken, whatever their ids are", async () => {
+  await keepPicture(picture("a", { atMs: NOW + 9 }));
+  await keepPicture(picture("b", { batchId: "past-02" }));
+  await keepPicture(picture("c", { atMs: NOW + 3 }));
+  await keepPicture(picture("d", { batchId: "past-02", atMs: NOW - 3 }));
+  expect((await exportAll())?.pictures.map((p) => p.id)).toEqual(["c", "a", "d", "b"]);
+  const saved = vi.spyOn(files, "saveBlob").mockImplementation(() => undefined);
+  await savePots(["past-02", "past-01"], sample.kitchen, NOW);
+  const read = readKettlosFile(await textOf(saved.mock.calls[0]?.[1] ?? new Blob(), "json"));
+  expect(read.ok && read.file.pictures.map((p) => p.id)).toEqual(["c", "a", "d", "b"]);
+});
+
 test("of a pot that is removed while a file is written nothing is in it", async () => {
   await keepPicture(picture("of none"));
   const all = await everything();

@@ -1,6 +1,7 @@
 import { SCHEMA_VERSION } from "@kettlos/core/simulate/schema-version";
 import { MOST_PICTURES, PictureSchema, type Picture } from "@kettlos/core/batch/picture-schema";
 import { Problem } from "@kettlos/core/units/problem";
+import Dexie, { type Collection } from "dexie";
 import { checked } from "./checked";
 import { db } from "./db";
 import { newId } from "./new-id";
@@ -77,8 +78,15 @@ const base64Of = (blob: Blob): Promise<string> =>
   });
 
 /** The pictures of a pot, in the order they were taken. */
-export const picturesOf = (batchId: string): Promise<Picture[]> =>
-  db.pictures.where("batchId").equals(batchId).sortBy("atMs");
+export const picturesOf = (batchId: string): Promise<Picture[]> => takenInTurn([batchId]).toArray();
+/** The same of several pots, pot after pot. */
+export const takenInTurn = (batchIds: readonly string[]): Collection<Picture, string> =>
+  db.pictures.where("[batchId+atMs]").inAnyRange(
+    batchIds.map((id) => [
+      [id, Dexie.minKey],
+      [id, Dexie.maxKey],
+    ]),
+  );
 
 /** Puts a file beside a pot as a picture. @throws Problem where it is none, or the pot has as many as it keeps */
 export async function addPicture(

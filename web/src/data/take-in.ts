@@ -13,6 +13,7 @@ import { report } from "../frame/errors";
 import { CLOCK_ID } from "./clock-log";
 import { db, type StoredShelved } from "./db";
 import type { Way } from "./file-out";
+import { keepTaught } from "./keep-taught";
 import type { LearnedRows } from "./learning";
 import { beginLogAnew, forgetBasis, offTheShelf } from "./log-begun";
 import { basisOf } from "./log-keys";
@@ -100,7 +101,7 @@ export async function takeIn(
     ...[db.kitchens, db.plans, db.batches, ...logTables(), db.pictures],
     ...[db.larder, db.settings, db.clocks],
   ];
-  const workedOut = [db.words, db.shelved, db.learned, db.taught];
+  const workedOut = [db.words, db.shelved, db.learned, db.taught, db.taughtShown];
   const inAll = [...tables, ...workedOut, db.copies, db.copyBytes, db.steps, db.incoming];
   for (let isDone = false; !isDone;) {
     const copy =
@@ -236,8 +237,7 @@ async function putLearned(
   await offTheShelf(learned.shelved.map((s) => s.batchId));
   await db.words.bulkPut([...learned.words]);
   await db.shelved.bulkPut([...learned.shelved]);
-  await db.learned.put({ kitchenId, factors: learned.factors, basis: basisOf(teaching) });
-  await db.taught.put({ kitchenId, told: learned.told });
+  await keepTaught(kitchenId, learned, basisOf(teaching));
 }
 
 /** Meals and pots of a file beside those that are here; what is here stands. */

@@ -12,9 +12,6 @@ const LINE_Y = 40;
 const x = (factor: number) => factorX(factor, WIDTH);
 const before = computed(() => rangeOf(1, props.value.beforePlusMinusPct).map(x));
 const here = computed(() => rangeOf(props.value.factor, props.value.plusMinusPct).map(x));
-/** Older ones have faded. */
-const DRAWN = 60;
-const latest = computed(() => props.value.from.slice(-DRAWN));
 </script>
 
 <template>
@@ -46,7 +43,7 @@ const latest = computed(() => props.value.from.slice(-DRAWN));
     </g>
     <line class="best" :x1="x(value.factor)" :x2="x(value.factor)" :y1="LINE_Y - 24" :y2="LINE_Y" />
     <circle
-      v-for="pot in latest"
+      v-for="pot in value.from"
       :key="pot.potId"
       :class="{ doubted: pot.isWild }"
       :cx="x(pot.factor)"

@@ -3,7 +3,8 @@ import { weekdayDateOf } from "@kettlos/core/units/moments";
 import { begunMs } from "@kettlos/core/batch/of-log";
 import { LEARNED_KINDS } from "@kettlos/core/simulate/learned-schema";
 import { factorWords, nameOfThing, thingWords } from "@kettlos/core/learn/say-taught";
-import type { Taught, TaughtKind } from "@kettlos/core/learn/taught";
+import type { TaughtBy, TaughtKind } from "@kettlos/core/learn/taught";
+import type { TaughtShown } from "@kettlos/core/learn/taught-shown";
 import { showDuration } from "@kettlos/core/units/show";
 import { computed, ref } from "vue";
 import UndoBar from "../../controls/UndoBar.vue";
@@ -18,7 +19,7 @@ import { useTaught } from "./use-taught";
 const store = useKitchenStore();
 const pots = usePotsStore();
 const steps = useKitchenSteps();
-const { told, next, teaching, beginAnew, freeze, leaveOut } = useTaught();
+const { told, all, wantAll, next, teaching, beginAnew, freeze, leaveOut } = useTaught();
 
 const potName = (id: string): string => {
   const open = pots.open.get(id);
@@ -29,12 +30,12 @@ const potName = (id: string): string => {
   return pot === undefined ? "A pot that is gone" : `${pot.name}, ${weekdayDateOf(pot.begunMs)}`;
 };
 /** A pot that it was seen in says what it is called. */
-const nameOf = (value: Taught): string =>
+const nameOf = (value: TaughtShown): string =>
   nameOfThing(value, store.kitchen, (kind) => {
     const seen = pots.finished.find((p) => p.seen[kind]?.thing === value.thing)?.seen[kind];
     if (seen !== undefined && seen !== null) return seen.name;
     // One that is strained and not logged yet.
-    const open = pots.open.get(value.from[0]?.potId ?? "");
+    const open = value.from.map((by) => pots.open.get(by.potId)).find((pot) => pot !== undefined);
     return open === undefined ? value.thing : thingWords(kind, open.batch.plan, open.batch.kitchen);
   });
 /** What each kind is headed by, and what a new thing of it is called where the others say something of it. */
@@ -56,7 +57,7 @@ const sections = computed(() =>
     ...{ kind, ...HEADS[kind] },
     values: (told.value?.values ?? [])
       .filter((v) => v.kind === kind)
-      .sort((a, b) => b.from.length - a.from.length),
+      .sort((a, b) => b.fromCount - a.fromCount),
     newPot: told.value?.kitchen[kind],
   })).filter((s) => s.values.length > 0),
 );
@@ -79,13 +80,19 @@ const asked = computed(() =>
       : [{ ...r, plan, thing: thingWords("steam", plan, store.kitchen) }];
   }),
 );
-/** Drawn up when it is opened: the latest, all of them when asked for. */
+const allOf = ({ kind, thing }: TaughtShown): readonly TaughtBy[] | null =>
+  all.value?.values.find((v) => v.kind === kind && v.thing === thing)?.from ?? null;
+/** Read and drawn up when it is opened: the latest, all of them when asked for. */
 const showsNotUsed = ref(false);
+function openNotUsed(isNow: boolean) {
+  showsNotUsed.value = isNow;
+  if (isNow) wantAll();
+}
 const NOT_USED_AT_ONCE = 60;
 const mostNotUsed = ref(NOT_USED_AT_ONCE);
 /** Of each pot why something was not learned from it, said once where it is the same. */
 const notUsed = computed(() =>
-  (told.value?.notUsed ?? []).map((n) => ({
+  (all.value?.notUsed ?? []).map((n) => ({
     ...n,
     what: n.kind === "steam" ? "its steam" : "its ring",
   })),
@@ -149,11 +156,13 @@ const notUsed = computed(() =>
             v-for="value in section.values"
             :key="`${value.kind} ${value.thing}`"
             :value
+            :all="allOf(value)"
             :name="nameOf(value)"
             :pot-name="potName"
             @anew="beginAnew(value)"
             @freeze="freeze(value, $event)"
             @leave-out="leaveOut($event, true)"
+            @want-all="wantAll"
           />
         </ul>
         <p v-if="section.newPot && section.fresh" class="quiet">
@@ -187,10 +196,11 @@ const notUsed = computed(() =>
         </ul>
       </section>
       <details
-        v-if="isWhole && notUsed.length > 0"
-        @toggle="showsNotUsed = $event.newState === 'open'"
+        v-if="isWhole && told.notUsedCount > 0"
+        @toggle="openNotUsed($event.newState === 'open')"
       >
         <summary>Not learned from, and why</summary>
+        <p v-if="showsNotUsed && all === null" role="status">Reading the log …</p>
         <button
           v-if="notUsed.length > mostNotUsed"
           type="button"

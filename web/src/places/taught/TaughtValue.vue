@@ -1,24 +1,36 @@
 <script setup lang="ts">
 import { factorWords, taughtWords, timesWords } from "@kettlos/core/learn/say-taught";
-import type { Taught } from "@kettlos/core/learn/taught";
+import type { TaughtBy } from "@kettlos/core/learn/taught";
+import type { TaughtShown } from "@kettlos/core/learn/taught-shown";
 import { computed, ref } from "vue";
 import FactorScale from "./FactorScale.vue";
 
 /** One thing that was learned: what it is against the usual, how sure, and from which pots. */
 const props = defineProps<{
-  value: Taught;
+  value: TaughtShown;
+  /** All its pots, once they were asked for and are there. */
+  all: readonly TaughtBy[] | null;
   name: string;
   potName: (potId: string) => string;
 }>();
-defineEmits<{ anew: []; freeze: [isKept: boolean]; leaveOut: [potId: string] }>();
+const emit = defineEmits<{
+  anew: [];
+  freeze: [isKept: boolean];
+  leaveOut: [potId: string];
+  wantAll: [];
+}>();
 
 const isOpen = ref(false);
 /** The latest; all of them when asked for. */
 const AT_ONCE = 30;
 const most = ref(AT_ONCE);
-const latest = computed(() => props.value.from.slice(-most.value));
+const latest = computed(() => (props.all ?? props.value.from).slice(-most.value));
+function showAll() {
+  most.value = Infinity;
+  emit("wantAll");
+}
 const said = computed(() => `${props.name} ${taughtWords(props.value)}`);
-const weightWords = ({ weight, isWild }: Taught["from"][number]) =>
+const weightWords = ({ weight, isWild }: TaughtBy) =>
   isWild
     ? "hardly believed"
     : weight > 0.75
@@ -43,9 +55,9 @@ const weightWords = ({ weight, isWild }: Taught["from"][number]) =>
       {{
         isOpen
           ? "Less"
-          : value.from.length === 1
+          : value.fromCount === 1
             ? "Its pot"
-            : `Its ${timesWords(value.kind, value.from.length)}`
+            : `Its ${timesWords(value.kind, value.fromCount)}`
       }}
     </button>
     <div v-if="isOpen" class="pots">
@@ -64,13 +76,8 @@ const weightWords = ({ weight, isWild }: Taught["from"][number]) =>
           </button>
         </li>
       </ul>
-      <button
-        v-if="value.from.length > latest.length"
-        type="button"
-        class="link"
-        @click="most = value.from.length"
-      >
-        The last {{ latest.length }}; all {{ value.from.length }}
+      <button v-if="value.fromCount > latest.length" type="button" class="link" @click="showAll">
+        The last {{ latest.length }}; all {{ value.fromCount }}
       </button>
       <p class="ways">
         <button type="button" class="button" @click="$emit('freeze', !value.isFrozen)">

@@ -1,7 +1,8 @@
 import type { NextReading } from "@kettlos/core/learn/next-readings";
 import { whatTaught, type Taught, type WhatTaught } from "@kettlos/core/learn/taught";
+import { shownOf, type WhatIsShown } from "@kettlos/core/learn/taught-shown";
 import { NO_TEACHING, type Teaching } from "@kettlos/core/simulate/teaching-schema";
-import { computed, shallowRef, watch } from "vue";
+import { computed, ref, shallowRef, watch } from "vue";
 import { db } from "../../data/db";
 import { useKitchenStore } from "../../data/kitchen-store";
 import { plain } from "../../data/plain";
@@ -15,20 +16,31 @@ const isOf =
   (other: { kind: string; thing: string }) =>
     other.kind === kind && other.thing === thing;
 
-const NOTHING = whatTaught([]);
+const NOTHING = shownOf(whatTaught([]));
 
 /** What the log has taught, told, and what the cook says to it. */
 export function useTaught() {
   const store = useKitchenStore();
   const pots = usePotsStore();
   const teaching = computed<Teaching>(() => store.kitchen?.teaching ?? NO_TEACHING);
-  const rows = useLive(() => db.taught.toArray());
-  /** Null while it is read; nothing where the log has taught nothing yet. */
-  const told = computed<WhatTaught | null>(() =>
-    rows.value === undefined
-      ? null
-      : (rows.value.find((r) => r.kitchenId === store.kitchen?.id)?.told ?? NOTHING),
+  const rows = useLive(() => db.taughtShown.toArray());
+  const learnedCount = useLive(() => db.learned.count());
+  /** Null while it is read, or put together by another version; nothing where the log has taught nothing yet. */
+  const told = computed<WhatIsShown | null>(() => {
+    if (rows.value === undefined || learnedCount.value === undefined) return null;
+    const row = rows.value.find((r) => r.kitchenId === store.kitchen?.id);
+    return row?.shown ?? (learnedCount.value > 0 ? null : NOTHING);
+  });
+  const isAllWanted = ref(false);
+  const wholeRows = useLive(
+    () => (isAllWanted.value ? db.taught.toArray() : Promise.resolve([])),
+    [isAllWanted],
   );
+  /** All that is told of every pot: of a long log, so read once it is wanted. Null before it is there. */
+  const all = computed<WhatTaught | null>(
+    () => wholeRows.value?.find((r) => r.kitchenId === store.kitchen?.id)?.told ?? null,
+  );
+  const wantAll = () => (isAllWanted.value = true);
   const next = shallowRef<readonly NextReading[]>([]);
   let asks = 0;
   watch(
@@ -75,5 +87,5 @@ export function useTaught() {
       leftOut: [...teaching.value.leftOut.filter((id) => id !== potId), ...(isOut ? [potId] : [])],
     });
 
-  return { told, next, teaching, beginAnew, freeze, leaveOut };
+  return { told, all, wantAll, next, teaching, beginAnew, freeze, leaveOut };
 }
