@@ -55,6 +55,36 @@ function reachedFrom(begin: string, name: string) {
   };
 }
 
+/** Whether a module imports what checks documents, by itself or through others. */
+function isChecking(moduleId: string, graph: Graph, seen = new Set<string>()): boolean {
+  if (/\/node_modules\/zod\//.test(moduleId)) return true;
+  if (seen.has(moduleId)) return false;
+  seen.add(moduleId);
+  return (graph.getModuleInfo(moduleId)?.importedIds ?? []).some((id) =>
+    isChecking(id, graph, seen),
+  );
+}
+/** What documents are checked by, part after part, in this order (`data/checks.ts`). */
+const CHECKS = [
+  "units/text-schema",
+  "simulate/kitchen-schema",
+  "simulate/plan-schema",
+  "events/event-schema",
+] as const;
+const fromChecks = CHECKS.map((begin, i) => reachedFrom(`/../core/src/${begin}.ts`, `checks-${i}`));
+/** Names the chunk of the lists that all of it goes by: screens show them too, and do not wait for what checks. */
+const fromSchemas = [...CHECKS, "larder/larder-schema", "simulate/clock-schema"].map((begin) =>
+  reachedFrom(`/../core/src/${begin}.ts`, "lists"),
+);
+const lists = (moduleId: string, graph: Graph) =>
+  !isChecking(moduleId, graph) && fromSchemas.some((named) => named(moduleId, graph) !== null)
+    ? "lists"
+    : null;
+
+/** Names the chunk of what screens share: what checks documents is no part of it, or each screen would wait for that. */
+const shared = (name: string) => (moduleId: string, graph: Graph) =>
+  isChecking(moduleId, graph) ? "checking" : name;
+
 /** The page asks for what its script loads first together with it, its style sheets too. */
 const withStart = (): Plugin => ({
   name: "with-start",
@@ -156,20 +186,12 @@ export default defineConfig({
             { name: reachedFrom("/src/start.ts", "start"), priority: 8 },
             // And what works pots and plans out, which is loaded as a whole too.
             { name: reachedFrom("/src/data/forecaster.ts", "forecasting"), priority: 7 },
-            // What documents are checked by comes part after part, in this order (`data/checks.ts`).
-            ...[
-              "units/text-schema",
-              "simulate/kitchen-schema",
-              "simulate/plan-schema",
-              "events/event-schema",
-            ].map((begin, i) => ({
-              name: reachedFrom(`/../core/src/${begin}.ts`, `checks-${i}`),
-              priority: 6 - i / 4,
-            })),
+            { name: lists, priority: 6.5 },
+            ...fromChecks.map((name, i) => ({ name, priority: 6 - i / 4 })),
             // What screens share comes in three files by how many share it, so that a screen asks for a dozen and not a hundred.
-            { name: "most", minShareCount: 12, priority: 4 },
-            { name: "many", minShareCount: 7, priority: 3 },
-            { name: "some", minShareCount: 3, priority: 2 },
+            { name: shared("most"), minShareCount: 12, priority: 4 },
+            { name: shared("many"), minShareCount: 7, priority: 3 },
+            { name: shared("some"), minShareCount: 3, priority: 2 },
           ],
         },
       },

@@ -1,5 +1,14 @@
 import { createRouter, createWebHistory } from "vue-router";
+import { bringChecks } from "./data/checks";
 import BenchPlace from "./places/bench/BenchPlace.vue";
+
+/** A screen that checks by itself what is entered: what that takes comes before it, part after part. */
+const checking =
+  <T>(place: () => Promise<T>) =>
+  async () => {
+    await bringChecks();
+    return place();
+  };
 
 export const router = createRouter({
   history: createWebHistory(),
@@ -12,7 +21,11 @@ export const router = createRouter({
       component: () => import("./places/plan/PlanPlace.vue"),
     },
     { path: "/new", name: "start", component: () => import("./places/start/StartPlace.vue") },
-    { path: "/read", name: "read", component: () => import("./places/read/ReadPlace.vue") },
+    {
+      path: "/read",
+      name: "read",
+      component: checking(() => import("./places/read/ReadPlace.vue")),
+    },
     {
       path: "/shopping",
       name: "shopping",
@@ -26,7 +39,7 @@ export const router = createRouter({
     {
       path: "/convert",
       name: "convert",
-      component: () => import("./places/convert/ConvertPlace.vue"),
+      component: checking(() => import("./places/convert/ConvertPlace.vue")),
     },
     { path: "/words", name: "words", component: () => import("./places/words/WordsPlace.vue") },
     { path: "/clock", name: "clock", component: () => import("./places/clock/ClockPlace.vue") },
@@ -88,14 +101,18 @@ export const router = createRouter({
     {
       path: "/kitchen",
       name: "kitchen",
-      component: () => import("./places/kitchen/KitchenPlace.vue"),
+      component: checking(() => import("./places/kitchen/KitchenPlace.vue")),
     },
     {
       path: "/lessons",
       name: "lessons",
-      component: () => import("./places/lessons/LessonsPlace.vue"),
+      component: checking(() => import("./places/lessons/LessonsPlace.vue")),
     },
-    { path: "/given", name: "given", component: () => import("./places/given/GivenPlace.vue") },
+    {
+      path: "/given",
+      name: "given",
+      component: checking(() => import("./places/given/GivenPlace.vue")),
+    },
     { path: "/:rest(.*)*", redirect: "/bench" },
   ],
 });

@@ -1,7 +1,8 @@
 import { resolve } from "../simulate/set-pot";
 import { isSealed } from "../heats/heat";
 import { ingredientOf } from "../simulate/item-facts";
-import { PlanItemSchema, type Plan, type PlanItem } from "../simulate/plan-schema";
+import type { Plan, PlanItem } from "../simulate/plan-schema";
+import { usualItem } from "../simulate/usual-plan";
 import { Problem } from "../units/problem";
 import { COLD_DENSITY_KG_L } from "../water/properties";
 import { vesselOf } from "../simulate/references";
@@ -25,7 +26,7 @@ const asHot = (tempC: number): Pick<PlanItem, "hotC"> =>
 
 /** So much of what was strained as it goes into a pot that is on already: with all that is in it, as hot as it is. */
 export const pouredOn = (bowl: InBowl, massKg: number, tempC: number, id: string): PlanItem =>
-  PlanItemSchema.parse({
+  usualItem({
     id,
     ingredientId: "houseStock",
     massKg,

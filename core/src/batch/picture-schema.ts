@@ -24,6 +24,3 @@ export const PictureSchema = z.object({
     .startsWith(JPEG_BEGINS, "This is no JPEG picture."),
 });
 export type Picture = z.infer<typeof PictureSchema>;
-
-/** So many are kept of one pot. */
-export const MOST_PICTURES = 24;

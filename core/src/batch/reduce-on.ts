@@ -2,10 +2,9 @@ import { exp } from "../units/same-math";
 import { word } from "../units/word";
 import { resolve } from "../simulate/set-pot";
 import type { Heat } from "../heats/heat-schema";
-import { SCHEMA_VERSION } from "../simulate/schema-version";
 import { steamSigmaOf } from "../simulate/learned";
 import type { Kitchen } from "../simulate/kitchen-schema";
-import { PlanSchema, type Plan } from "../simulate/plan-schema";
+import { usualPlan } from "../simulate/usual-plan";
 import { overRim } from "../simulate/over-rim";
 import { vesselOf } from "../simulate/references";
 import { simulate } from "../simulate/simulate";
@@ -53,8 +52,7 @@ export function reduceOn(
   kitchen: Kitchen,
 ): Outcome<Reduction> {
   return outcomeOf(() => {
-    const plan: Plan = PlanSchema.parse({
-      schemaVersion: SCHEMA_VERSION,
+    const plan = usualPlan({
       id: "reduce",
       name: "Boiled down",
       vesselId,

@@ -2,7 +2,6 @@ import { asPlanned } from "../simulate/as-planned";
 import { resolve } from "../simulate/set-pot";
 import type { Heat } from "../heats/heat-schema";
 import type { HobHeat } from "../heats/hob-schema";
-import { SCHEMA_VERSION } from "../simulate/schema-version";
 import { boilFirstMinOf, isOnRing, suits } from "../heats/heat";
 import { cookRate } from "../doneness/cook-value";
 import { requiredBeanBoilMin } from "../doneness/bean-boil";
@@ -12,7 +11,8 @@ import { ingredientById } from "../ingredient/catalogue";
 import type { FlavourKind } from "../ingredient/ingredient";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import type { KindId } from "../simulate/dish-words";
-import { PlanSchema, type Plan } from "../simulate/plan-schema";
+import type { Plan } from "../simulate/plan-schema";
+import { usualPlan } from "../simulate/usual-plan";
 import { isRoomIn } from "../simulate/pot-fit";
 import { outcomeOf, Problem } from "../units/problem";
 import type { Vessel } from "../vessel/vessel-schema";
@@ -148,8 +148,7 @@ function made(
     );
   const heat = heatFor(formula, kitchen);
   const anywhere = kitchen.vessels[0]?.id ?? "none";
-  const six = PlanSchema.parse({
-    schemaVersion: SCHEMA_VERSION,
+  const six = usualPlan({
     id,
     name: formula.name,
     kind,

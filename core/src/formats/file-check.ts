@@ -7,6 +7,7 @@ import { KitchenSchema } from "../simulate/kitchen-schema";
 import { PlanSchema } from "../simulate/plan-schema";
 import { SCHEMA_VERSION } from "../simulate/schema-version";
 import type { z } from "../units/zod";
+import { FILE_LISTS, isFileList, type FileEntry, type FileHead, type FileList } from "./file-lists";
 import { pathText, type FileProblem } from "./file-problem";
 import { headOf, KettlosFileSchema, SettingSchema, type KettlosFile } from "./kettlos-json";
 import {
@@ -19,37 +20,6 @@ import {
   migratePlan,
 } from "./migrate";
 import { repair, type Repair } from "./repair";
-
-/** The lists of a Kettlos file, in the order in which one is written. */
-export const FILE_LISTS = [
-  "plans",
-  "batches",
-  "events",
-  "pictures",
-  "larder",
-  "settings",
-] as const satisfies readonly (keyof KettlosFile)[];
-export type FileList = (typeof FILE_LISTS)[number];
-export const isFileList = (name: string): name is FileList =>
-  (FILE_LISTS as readonly string[]).includes(name);
-
-/** What stands in a Kettlos file beside its lists. */
-export const FILE_FIELDS = [
-  "format",
-  "schemaVersion",
-  "part",
-  "exportedAt",
-  "kitchen",
-  "clock",
-] as const satisfies readonly (keyof KettlosFile)[];
-
-/** One entry of a list, as it may be taken in. */
-export type FileEntry = {
-  [L in FileList]: { readonly list: L; readonly value: KettlosFile[L][number] };
-}[FileList];
-
-/** A file without its lists. */
-export type FileHead = Pick<KettlosFile, (typeof FILE_FIELDS)[number]>;
 
 /** What a file holds, and what would be repaired and left out of it. Of many faults the first are told, and how many there are. */
 export interface FileReport {

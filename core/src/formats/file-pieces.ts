@@ -1,5 +1,6 @@
 import { JSONParser } from "@streamparser/json";
-import { FILE_FIELDS, FILE_LISTS, isFileList, type FileCheck, type FileEntry } from "./file-check";
+import type { FileCheck } from "./file-check";
+import { FILE_FIELDS, FILE_LISTS, isFileList, type FileEntry } from "./file-lists";
 import type { FileProblem } from "./file-problem";
 
 const BYTE_ORDER_MARK = [0xef, 0xbb, 0xbf];

@@ -1,4 +1,5 @@
-import { FileCheck, isFileList, type FileList, type FileReport } from "./file-check";
+import { FileCheck, type FileReport } from "./file-check";
+import { isFileList, type FileList } from "./file-lists";
 import { parseJson, type FileProblem } from "./file-problem";
 import { headOf, type KettlosFile } from "./kettlos-json";
 

@@ -2,7 +2,7 @@ import type { StretchHeat } from "../heats/heat-schema";
 import { isInOven } from "../heats/heat";
 import { KitchenSchema, type Kitchen } from "../simulate/kitchen-schema";
 import type { Plan } from "../simulate/plan-schema";
-import { NO_TEACHING } from "../simulate/teaching-schema";
+import { NO_TEACHING } from "../simulate/no-teaching";
 import { Problem } from "../units/problem";
 import { pathText } from "./file-problem";
 

@@ -1,8 +1,6 @@
+import { OVEN_MAX_C } from "../units/limits";
 import { z } from "../units/zod";
 import { nameUpTo } from "../units/text-schema";
-
-/** How hot an oven goes at its hottest: between these, °C. */
-export const OVEN_MAX_C = { least: 120, most: 350 } as const;
 
 /** One oven. A fan carries more heat to the pot, and so lets an open pot steam faster. */
 export const OvenSchema = z.object({

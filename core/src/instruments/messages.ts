@@ -1,9 +1,6 @@
 import { z } from "../units/zod";
+import { CHANNELS } from "./channels";
 import { AtMs, nameUpTo } from "../units/text-schema";
-
-/** What an instrument can measure of a pot. Units are in the names: °C, kg gross, m of liquid. */
-export const CHANNELS = ["liquidC", "pieceC", "potKg", "depthM"] as const;
-export type Channel = (typeof CHANNELS)[number];
 
 /** Version of the stream's messages; a client refuses what it does not know. */
 export const STREAM_VERSION = 1;
@@ -17,6 +14,9 @@ export const InstrumentSchema = z.object({
   isSimulated: z.boolean(),
 });
 export type Instrument = z.infer<typeof InstrumentSchema>;
+
+/** What speaks to a server now. */
+export const InstrumentListSchema = z.object({ instruments: z.array(InstrumentSchema) });
 
 /** Values at one moment; a channel that has dropped out is left out. */
 export const SamplesSchema = z.object({

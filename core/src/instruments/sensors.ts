@@ -1,7 +1,8 @@
 import { exp, ln } from "../units/same-math";
 import type { RandomGenerator } from "pure-rand/types/RandomGenerator";
 import { kitchenEstimate, type Constant } from "../units/constant";
-import { CHANNELS, type Channel, type Samples } from "./messages";
+import type { Samples } from "./messages";
+import { CHANNELS, type Channel } from "./channels";
 import { normal, seeded, uniform } from "../units/random";
 
 /** How one sensor sees the truth: it lags, it scatters, it shows steps, now and then it is gone. */

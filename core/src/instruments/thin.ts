@@ -1,4 +1,5 @@
-import { CHANNELS, type Channel, type Samples } from "./messages";
+import type { Samples } from "./messages";
+import { CHANNELS, type Channel } from "./channels";
 
 /** A value worth keeping: the middle one of a window, at the window's end. */
 export interface Kept {

@@ -1,7 +1,8 @@
 import type { Batch } from "../batch/batch-schema";
 import type { Plan, PlanItem } from "../simulate/plan-schema";
 import { isUsable, type Draw, type Larder } from "./larder";
-import type { Lot, Place } from "./larder-schema";
+import type { Lot } from "./larder-schema";
+import type { Place } from "./larder-words";
 
 /** Containers of a lot that so much of it takes: what is opened is opened whole. */
 export const containersFor = (lot: Pick<Lot, "eachKg">, massKg: number): number =>

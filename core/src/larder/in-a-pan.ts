@@ -1,14 +1,15 @@
-import { SCHEMA_VERSION } from "../simulate/schema-version";
 import { suits } from "../heats/heat";
 import { kitchenEstimate } from "../units/constant";
 import type { Kitchen } from "../simulate/kitchen-schema";
-import { PlanItemSchema, PlanSchema, type Plan } from "../simulate/plan-schema";
-import { LEAST_KG, nameUpTo } from "../units/text-schema";
+import type { Plan } from "../simulate/plan-schema";
+import { usualItem, usualPlan } from "../simulate/usual-plan";
+import { LEAST_KG } from "../units/limits";
 import type { Vessel } from "../vessel/vessel-schema";
 import { capacityL, vesselAreaM2 } from "../vessel/volume";
 import { COLD_DENSITY_KG_L } from "../water/properties";
 import { drawnFrom } from "./draws";
-import type { Lot, Place } from "./larder-schema";
+import type { Lot } from "./larder-schema";
+import type { Place } from "./larder-words";
 
 /** How far it is first planned down: the cook says another. */
 const DOWN_TO = kitchenEstimate("a stock boiled down again", 0.5, "of it", "demi-glace: to a half");
@@ -26,6 +27,9 @@ const LEAST_DEPTH_M = kitchenEstimate(
   "m",
   "shallower it catches before it is half down",
 );
+
+/** A name of so many characters at most, as one is written. */
+const named = (text: string, most: number) => text.trim().slice(0, most).trimEnd();
 
 const floorM2 = (v: Vessel): number => vesselAreaM2(v, 0);
 
@@ -62,18 +66,17 @@ export function panPlan(
   const isStock = lot.kind === "stock";
   const item = (ingredientId: string, kg: number, called?: string) => ({
     ...drawnFrom(
-      PlanItemSchema.parse({ id: newId(), ingredientId, massKg: kg, when: { at: "start" } }),
+      usualItem({ id: newId(), ingredientId, massKg: kg, when: { at: "start" } }),
       { ...lot, ingredientId },
       place,
     ),
-    ...(called === undefined ? {} : { called: nameUpTo(60).parse(called) }),
+    ...(called === undefined ? {} : { called: named(called, 60) }),
   });
   const name = lot.name.slice(0, 44);
   const solidsKg = massKg - liquidKg;
-  return PlanSchema.parse({
-    schemaVersion: SCHEMA_VERSION,
+  return usualPlan({
     id: newId(),
-    name: nameUpTo(80).parse(`${lot.name.slice(0, 60)}, in a pan again`),
+    name: named(`${lot.name.slice(0, 60)}, in a pan again`, 80),
     vesselId: pan.id,
     ringId: ring.id,
     feeds: lot.isForAnimals ? "animals" : "people",

@@ -1,9 +1,9 @@
 import { DAY_MS } from "../units/time";
 import { test } from "vitest";
 import { expectWorked } from "../../test/worked";
-import { FREEZER_SCHOOLS } from "../simulate/keeping-words";
+import { FREEZER_SCHOOLS } from "../simulate/freezer-school";
 import { ageOf, bestBeforeMs, keepingOf, noteOf, whyNotFrozen, type Stay } from "./keeping";
-import { LARDER_KINDS, PLACES } from "./larder-schema";
+import { LARDER_KINDS, PLACES } from "./larder-words";
 
 const RAW = [
   null,

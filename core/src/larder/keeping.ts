@@ -4,8 +4,9 @@ import { traitsOf } from "../ingredient/traits";
 import { ruleC, say, type Said } from "../units/said";
 import { kitchenEstimate, published, type Constant } from "../units/constant";
 import { FRIDGE_DAYS } from "../portion/lasting";
-import type { FreezerSchool } from "../simulate/keeping-words";
-import type { LarderKind, Lot, Place } from "./larder-schema";
+import type { FreezerSchool } from "../simulate/freezer-school";
+import type { Lot } from "./larder-schema";
+import type { LarderKind, Place } from "./larder-words";
 
 /** How long a kind keeps in a place, days, and what is said of it. */
 export interface Keeping {

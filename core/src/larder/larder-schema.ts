@@ -3,57 +3,13 @@ import { SCHEMA_VERSION } from "../simulate/schema-version";
 import { z } from "../units/zod";
 import { PRODUCTS } from "../batch/product-kinds";
 import { isIngredientId } from "../ingredient/catalogue";
-import { AtMs, LEAST_KG, nameUpTo } from "../units/text-schema";
+import { AtMs, nameUpTo } from "../units/text-schema";
+import { LEAST_KG } from "../units/limits";
 import { STORE_KINDS } from "../vessel/store-container";
+import { LARDER_KINDS, PLACES, WAYS_OUT, WHY_THROWN } from "./larder-words";
 
 const Id = z.string().min(1).max(80);
 const Count = z.number().int().min(1).max(10_000);
-
-/** What lies on the shelves, by how it keeps. */
-export const LARDER_KINDS = [
-  "stock",
-  "dish",
-  "rawBones",
-  "rawMeat",
-  "carcass",
-  "trimmings",
-  "fat",
-  "leftovers",
-] as const;
-export type LarderKind = (typeof LARDER_KINDS)[number];
-
-export const LARDER_KIND_WORDS: Readonly<Record<LarderKind, string>> = {
-  stock: "stock and broth",
-  dish: "ready dishes",
-  rawBones: "raw bones",
-  rawMeat: "raw meat and fish",
-  carcass: "cooked carcasses and bones",
-  trimmings: "trimmings of vegetables",
-  fat: "rendered fat",
-  leftovers: "leftovers",
-};
-
-export const PLACES = ["fridge", "freezer"] as const;
-export type Place = (typeof PLACES)[number];
-export const PLACE_WORDS: Readonly<Record<Place, string>> = {
-  fridge: "fridge",
-  freezer: "freezer",
-};
-
-/** Where something taken out went. */
-export const WAYS_OUT = ["table", "animals", "thrown"] as const;
-export type WayOut = (typeof WAYS_OUT)[number];
-
-/** Why something was thrown away. */
-export const WHY_THROWN = [
-  "tooOld",
-  "tooWarm",
-  "freezerBurn",
-  "smell",
-  "broken",
-  "unknown",
-] as const;
-export type WhyThrown = (typeof WHY_THROWN)[number];
 
 /** Several containers of one kind with the same in them: what a label says of each. */
 export const LotSchema = z.object({

@@ -1,8 +1,9 @@
 import { inForce } from "../batch/in-force";
 import type { Product } from "../batch/product-kinds";
-import type { FreezerSchool } from "../simulate/keeping-words";
+import type { FreezerSchool } from "../simulate/freezer-school";
 import { ageOf, bestBeforeMs, whyNotFrozen, type Spent } from "./keeping";
-import type { LarderEvent, Lot, Place, WayOut, WhyThrown } from "./larder-schema";
+import type { LarderEvent, Lot } from "./larder-schema";
+import type { Place, WayOut, WhyThrown } from "./larder-words";
 
 /** So many containers of one lot in one place since one moment. */
 export interface Holding {

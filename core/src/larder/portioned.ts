@@ -4,7 +4,8 @@ import { COLD_DENSITY_KG_L } from "../water/properties";
 import type { StoreContainer } from "../vessel/store-container";
 import { codeFor, type PotFacts } from "./lot-of";
 import { productKey, type Larder } from "./larder";
-import type { Lot, Place } from "./larder-schema";
+import type { Lot } from "./larder-schema";
+import type { Place } from "./larder-words";
 
 /** What of a pot is on the shelves, used up already, and still to be portioned, kg. */
 export interface PotLeft {

@@ -1,6 +1,7 @@
 import type { Ingredient } from "../ingredient/ingredient";
 import type { StoreContainer } from "../vessel/store-container";
-import { LotSchema, type LarderKind, type Lot } from "./larder-schema";
+import type { Lot } from "./larder-schema";
+import type { LarderKind } from "./larder-words";
 import { codeFor } from "./lot-of";
 
 /** On which shelf an ingredient is put when it comes by itself. */
@@ -22,16 +23,17 @@ export interface RawLotOptions {
   readonly container?: StoreContainer;
 }
 
-/** Something put in by hand; without a container it is in a bag that it fills. @throws ZodError out of range */
+/** Something put in by hand; without a container it is in a bag that it fills. It is checked as it is written. */
 export function rawLot(options: RawLotOptions): Lot {
   const { day, usedCodes, container, ...facts } = options;
-  return LotSchema.parse({
+  return {
     ...facts,
     code: codeFor(day, usedCodes),
-    isLiquid: false,
+    ...{ batchId: null, planId: null, costPerKg: null },
+    ...{ isLiquid: false, isForAnimals: false, label: {} },
     container:
       container === undefined
         ? { kind: "bag", name: "Bag", capacityL: options.eachKg * 1.25 }
         : { kind: container.kind, name: container.name, capacityL: container.capacityL },
-  });
+  };
 }

@@ -1,5 +1,5 @@
 import type { Larder } from "./larder";
-import type { WhyThrown } from "./larder-schema";
+import type { WhyThrown } from "./larder-words";
 
 /** Something that was thrown away: when, of which pot (null where of none of this log), how much, and why. */
 export interface Thrown {

@@ -20,7 +20,7 @@ import { EXPECTED, SPREAD } from "../simulate/parameters";
 import type { Plan } from "../simulate/plan-schema";
 import { simulate } from "../simulate/simulate";
 import { spreadOf } from "../simulate/spread";
-import { NO_TEACHING } from "../simulate/teaching-schema";
+import { NO_TEACHING } from "../simulate/no-teaching";
 import { coldWaterKg, waterL } from "../simulate/stated-water";
 import { ringSeen, steamSeen } from "./from-pot";
 import { ringHereWords, taughtWords } from "./say-taught";

@@ -2,7 +2,7 @@ import { expect, test } from "vitest";
 import { testKitchen } from "../../test/kitchen";
 import { cooked, loggedPlan } from "../../test/logged-pot";
 import { mergeKitchens } from "../formats/merge-kitchens";
-import { NO_TEACHING } from "../simulate/teaching-schema";
+import { NO_TEACHING } from "../simulate/no-teaching";
 import { teachersIn, withLog } from "./from-log";
 import { whatTaught, wordsOf } from "./taught";
 

@@ -1,13 +1,15 @@
 import { exp } from "../units/same-math";
 import { USUAL_SIGMA_LOG } from "../simulate/heat-facts";
-import { LEARNED_KINDS, type LearnedFactors, type LearnedKind } from "../simulate/learned-schema";
+import type { LearnedFactors } from "../simulate/learned-schema";
+import { LEARNED_KINDS, type LearnedKind } from "../simulate/learned-kinds";
 import { USUAL_SIGMA_LOG as USUAL_COOLING_SIGMA } from "../cool/ways";
 import { TARGET_SIGMA } from "../doneness/target-belief";
 import { HOT_SIGMA } from "../simulate/hot-here";
 import { WORK_SIGMA } from "../simulate/learned";
 import { BODY_SIGMA, SALT_SIGMA } from "../simulate/wanted-here";
 import { SPREAD } from "../simulate/parameters";
-import { NO_TEACHING, type Teaching } from "../simulate/teaching-schema";
+import type { Teaching } from "../simulate/teaching-schema";
+import { NO_TEACHING } from "../simulate/no-teaching";
 import { beliefOf, learn, plusMinus, type Learned, type Observation } from "./belief";
 import { ringSeen, steamSeen, type LoggedPot, type Seen } from "./from-pot";
 import { begunMs } from "../batch/of-log";

@@ -1,7 +1,7 @@
 import { costOfBought } from "../dish/shopping";
 import { lotPerKg } from "../larder/lot-of";
 import type { Larder } from "../larder/larder";
-import type { WhyThrown } from "../larder/larder-schema";
+import type { WhyThrown } from "../larder/larder-words";
 import { thrownAway } from "../larder/thrown";
 import { groupedBy } from "../units/grouped";
 import type { ShelvedPot } from "./shelved";

@@ -1,3 +1,4 @@
+import { IMPORTANCE } from "./importance";
 import { SCHEMA_VERSION } from "./schema-version";
 import { z } from "../units/zod";
 import { nameUpTo } from "../units/text-schema";
@@ -17,8 +18,6 @@ export const SideSchema = z.object({
   onRing: z.boolean().default(false),
 });
 export type Side = z.infer<typeof SideSchema>;
-
-export const IMPORTANCE = ["any", "usual", "firm"] as const;
 
 /** A pot that is cooked before its day: which, and in what it is made hot again, its own pot where nothing is said. */
 const AheadSchema = z.object({ planId: Id, vesselId: Id.optional() });

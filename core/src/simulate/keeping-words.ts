@@ -2,10 +2,6 @@ import { EATERS } from "../units/limits";
 import { z } from "../units/zod";
 import { nameUpTo, numberIn } from "../units/text-schema";
 
-/** Where kitchens differ on how long stock is at its best frozen. */
-export const FREEZER_SCHOOLS = ["short", "long"] as const;
-export type FreezerSchool = (typeof FREEZER_SCHOOLS)[number];
-
 /** Someone who takes of the same stock every day: people by the bowl, animals by the spoon. */
 export const DailyUseSchema = z.object({
   id: z.string().min(1).max(80),

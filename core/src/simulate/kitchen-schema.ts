@@ -9,7 +9,8 @@ import { StoreContainerSchema } from "../vessel/store-container";
 import { VesselSchema } from "../vessel/vessel-schema";
 import { OwnIngredientSchema } from "../ingredient/own-ingredient";
 import { HandSchema, RunsAloneSchema, WindowSchema } from "./hands-schema";
-import { DailyUseSchema, FREEZER_SCHOOLS } from "./keeping-words";
+import { DailyUseSchema } from "./keeping-words";
+import { FREEZER_SCHOOLS } from "./freezer-school";
 import { LearnedSchema } from "./learned-schema";
 import { TeachingSchema } from "./teaching-schema";
 

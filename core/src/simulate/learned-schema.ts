@@ -1,4 +1,5 @@
 import { z } from "../units/zod";
+import type { LearnedKind } from "./learned-kinds";
 
 /** A factor as it is believed, in the logarithm, and from how many pots. */
 const BeliefSchema = z.object({
@@ -12,21 +13,6 @@ const FactorsSchema = z.object({
   /** What all things of the kitchen share, in units of each one's own spread before anything was learned. */
   kitchen: BeliefSchema,
 });
-
-/** What is learned of a kitchen, in the order it is told. */
-export const LEARNED_KINDS = [
-  "steam",
-  "ring",
-  "hot",
-  "work",
-  "set",
-  "kept",
-  "tender",
-  "cooling",
-  "salt",
-  "body",
-] as const;
-export type LearnedKind = (typeof LEARNED_KINDS)[number];
 
 /**
  * What the finished pots of a kitchen have taught, as factors on the defaults. It is worked out from the log

@@ -1,10 +1,12 @@
 import {
   EATERS,
+  HOLD_MIN,
+  LEAST_KG,
+  MOST_ITEM_KG,
   MOULDS,
   RATION_DAYS,
   SALT_WANTED_G,
   WATER_PER_BONE,
-  HOLD_MIN,
 } from "../units/limits";
 import { MOST_BONE_SHARE } from "./bone-share";
 import { HeatSchema, StretchHeatSchema } from "../heats/heat-schema";
@@ -16,7 +18,8 @@ import { PieceSchema } from "../heat/piece-schema";
 import { boilFirstMinOf, isRest, stretchOf } from "../heats/heat";
 import { isIngredientId } from "../ingredient/catalogue";
 import { WorkSchema } from "../prepare/work-schema";
-import { LEAST_KG, MOST_ITEM_KG, nameUpTo, numberIn, textUpTo } from "../units/text-schema";
+import { nameUpTo, numberIn, textUpTo } from "../units/text-schema";
+import { USUAL_ITEM, USUAL_PLAN, USUAL_STRAIN } from "./usual-plan";
 import { ACCOMPANIMENTS, DIETS, KINDS } from "./dish-words";
 
 const Id = z.string().min(1).max(80);
@@ -76,13 +79,13 @@ export const PlanItemSchema = z.object({
     .optional(),
   when: WhenSchema,
   /** How it is prepared, in the cook's words. */
-  preparation: textUpTo(200).default(""),
-  boneState: z.enum(["raw", "blanched", "roasted", "usedBefore"]).default("raw"),
-  frozen: z.boolean().default(false),
+  preparation: textUpTo(200).default(USUAL_ITEM.preparation),
+  boneState: z.enum(["raw", "blanched", "roasted", "usedBefore"]).default(USUAL_ITEM.boneState),
+  frozen: z.boolean().default(USUAL_ITEM.frozen),
   /** It goes in hot, °C: from another pot, or kept beside it. */
   hotC: z.number().min(30).max(105).optional(),
   /** Minutes it was boiled hard before it goes in, in water thrown away. */
-  boiledMin: z.number().min(0).max(240).default(0),
+  boiledMin: z.number().min(0).max(240).default(USUAL_ITEM.boiledMin),
   /** Its pieces by their measures; without it the plan's or the ingredient's usual size. */
   piece: PieceSchema.optional(),
   /** What it shall become: to slice or to shred, to hold or to melt. */
@@ -193,30 +196,30 @@ export const PlanSchema = z.object({
   schemaVersion: z.literal(SCHEMA_VERSION),
   id: Id,
   name: nameUpTo(80),
-  forWhat: textUpTo(120).default(""),
+  forWhat: textUpTo(120).default(USUAL_PLAN.forWhat),
   /** Who eats it; what is for animals is screened for what harms them. */
-  feeds: z.enum(["people", "animals"]).default("people"),
+  feeds: z.enum(["people", "animals"]).default(USUAL_PLAN.feeds),
   /** What kind of pot it is; null where the cook never said. */
-  kind: z.enum(KINDS).nullable().default(null),
+  kind: z.enum(KINDS).nullable().default(USUAL_PLAN.kind),
   /** Strained for its liquid, or served as it is. */
-  end: z.enum(["strained", "served"]).default("strained"),
+  end: z.enum(["strained", "served"]).default(USUAL_PLAN.end),
   /** The ingredient that its end is judged by, where the cook named one; else what is done last. */
   ruledBy: Id.optional(),
   /** How many eat of it, and how much each, kg (L of a liquid); null where nobody counted. */
   serves: z
     .object({ people: numberIn(EATERS).int(), eachKg: z.number().positive().max(5) })
     .nullable()
-    .default(null),
+    .default(USUAL_PLAN.serves),
   diets: z.array(z.enum(DIETS)).max(DIETS.length).default([]),
   /** Salt wanted at the end, g per kg of all that is eaten (per L where it is strained). */
-  saltWantedGKg: numberIn(SALT_WANTED_G).nullable().default(null),
+  saltWantedGKg: numberIn(SALT_WANTED_G).nullable().default(USUAL_PLAN.saltWantedGKg),
   /** Thickness wanted at the end, flour-equivalent g/L. */
-  thickWantedGL: z.number().min(0).max(150).nullable().default(null),
+  thickWantedGL: z.number().min(0).max(150).nullable().default(USUAL_PLAN.thickWantedGL),
   /** The cook's choice where cooks differ, by question. */
   schools: z.record(z.string().max(40), z.string().max(40)).default({}),
   accompaniments: z.array(AccompanimentSchema).max(8).default([]),
   /** Where it came from, in the cook's words. */
-  source: textUpTo(300).default(""),
+  source: textUpTo(300).default(USUAL_PLAN.source),
   /**
    * What the recipe it was read from says beside all that: what is put in to taste, and each sentence;
    * `isHeld` where the plan's own figures stand for all of it.
@@ -239,20 +242,20 @@ export const PlanSchema = z.object({
     .max(5)
     .refine(uniqueIds, "Two stretches of the heat have the same id.")
     .default([]),
-  pieceM: z.number().min(0.005).max(0.3).default(0.03),
-  fat: z.enum(["keep", "skimHot", "liftCold"]).default("liftCold"),
+  pieceM: z.number().min(0.005).max(0.3).default(USUAL_PLAN.pieceM),
+  fat: z.enum(["keep", "skimHot", "liftCold"]).default(USUAL_PLAN.fat),
   strain: z
     .object({
       when: z.enum(["atOnce", "afterPause"]),
       pressed: z.boolean(),
       clothPasses: z.number().int().min(0).max(5),
     })
-    .default({ when: "afterPause", pressed: false, clothPasses: 0 }),
+    .default(USUAL_STRAIN),
   /** When it shall be strained, as an ISO time with zone; null when it does not matter. */
-  readyAt: z.iso.datetime({ offset: true }).nullable().default(null),
+  readyAt: z.iso.datetime({ offset: true }).nullable().default(USUAL_PLAN.readyAt),
   /** Minutes of work before the pot goes on, beside what the ingredients ask for. */
-  prepareMin: z.number().min(0).max(1440).default(15),
+  prepareMin: z.number().min(0).max(1440).default(USUAL_PLAN.prepareMin),
   /** For the next time: shown when it is planned again. */
-  note: textUpTo(2000).default(""),
+  note: textUpTo(2000).default(USUAL_PLAN.note),
 });
 export type Plan = z.infer<typeof PlanSchema>;

@@ -1,5 +1,5 @@
 import { z } from "../units/zod";
-import { LEARNED_KINDS } from "./learned-schema";
+import { LEARNED_KINDS } from "./learned-kinds";
 
 const id = z.string().min(1).max(80);
 
@@ -33,4 +33,3 @@ export const TeachingSchema = z.object({
     .default([]),
 });
 export type Teaching = z.infer<typeof TeachingSchema>;
-export const NO_TEACHING: Teaching = { leftOut: [], resets: [], frozen: [] };

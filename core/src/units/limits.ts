@@ -27,3 +27,14 @@ export const CUPS: Limits = { least: 1, most: 100 };
 export const CONTAINERS: Limits = { least: 0, most: 10_000 };
 /** Salt that is wanted in what is eaten, g per L or kg. */
 export const SALT_WANTED_G: Limits = { least: 0, most: 30 };
+/** So many pictures are kept of one pot. */
+export const MOST_PICTURES = 24;
+/** How hot an oven goes at its hottest, °C. */
+export const OVEN_MAX_C: Limits = { least: 120, most: 350 };
+/** Least weight of anything that is weighed, kg: a milligram. */
+export const LEAST_KG = 1e-6;
+/** Most of one thing that goes into a pot, kg. */
+export const MOST_ITEM_KG = 200;
+/** Gauge pressures that cookers hold, kPa. */
+export const HIGH_KPA: Limits = { least: 20, most: 150 };
+export const LOW_KPA: Limits = { least: 10, most: 120 };

@@ -16,11 +16,6 @@ export const nameUpTo = (most: number) =>
 /** A moment, ms since 1970. */
 export const AtMs = z.number().int().min(0).max(LATEST_MS);
 
-/** Least weight of anything that is weighed, kg: a milligram. */
-export const LEAST_KG = 1e-6;
-/** Most of one thing that goes into a pot, kg. */
-export const MOST_ITEM_KG = 200;
-
 /** A text: cut to most characters rather than refused for its length. */
 export const textUpTo = (most: number) =>
   z

@@ -1,4 +1,4 @@
-import { FILL_SHARE, OWN_POWER_W, WARM_UP_FILL_SHARE } from "../units/limits";
+import { FILL_SHARE, HIGH_KPA, LOW_KPA, OWN_POWER_W, WARM_UP_FILL_SHARE } from "../units/limits";
 import { TALLEST_FOR_WIDTH, TALLEST_M } from "./tallest";
 import { z } from "../units/zod";
 import { nameUpTo, numberIn } from "../units/text-schema";
@@ -8,10 +8,6 @@ const Size = z.tuple([z.number().positive().max(1.5), z.number().positive().max(
 /** What a vessel's body is made of; sets heat capacity and how fast its wall loses heat. */
 export const BodySchema = z.enum(["steel", "enamel", "iron", "aluminium", "ceramic"]);
 export type Body = z.infer<typeof BodySchema>;
-
-/** Gauge pressures that cookers hold, kPa. */
-export const HIGH_KPA = { least: 20, most: 150 } as const;
-export const LOW_KPA = { least: 10, most: 120 } as const;
 
 /** What a pressure cooker's maker says of it; gauge pressures in kPa. */
 export const PressureCookerSchema = z.object({

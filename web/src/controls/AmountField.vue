@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { MOST_ITEM_KG } from "@kettlos/core/units/text-schema";
+import { MOST_ITEM_KG } from "@kettlos/core/units/limits";
 import { useWords } from "../data/use-words";
 import { vTyped } from "./v-typed";
 import AskChoices from "./AskChoices.vue";

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { MOST_ITEM_KG } from "@kettlos/core/units/text-schema";
+import { MOST_ITEM_KG } from "@kettlos/core/units/limits";
 import { either, kilos, say } from "@kettlos/core/units/said";
 import { noAmount } from "@kettlos/core/formats/recipe/amount-doubts";
 import type { Doubt, DraftLine, LineFacts } from "@kettlos/core/formats/recipe/draft";

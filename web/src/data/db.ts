@@ -1,6 +1,6 @@
 import type { Batch } from "@kettlos/core/batch/batch-schema";
 import type { CookEvent } from "@kettlos/core/events/event-schema";
-import type { FileEntry, FileList } from "@kettlos/core/formats/file-check";
+import type { FileEntry, FileList } from "@kettlos/core/formats/file-lists";
 import type { Picture } from "@kettlos/core/batch/picture-schema";
 import type { PotWords, WhatTaught } from "@kettlos/core/learn/taught";
 import type { WhatIsShown } from "@kettlos/core/learn/taught-shown";

@@ -1,4 +1,5 @@
-import { FileCheck, type FileEntry, type FileReport } from "@kettlos/core/formats/file-check";
+import { FileCheck, type FileReport } from "@kettlos/core/formats/file-check";
+import type { FileEntry } from "@kettlos/core/formats/file-lists";
 import { FilePieces } from "@kettlos/core/formats/file-pieces";
 import type { FileProblem } from "@kettlos/core/formats/file-problem";
 import type { Batch } from "@kettlos/core/batch/batch-schema";

@@ -1,5 +1,5 @@
 import { SCHEMA_VERSION } from "@kettlos/core/simulate/schema-version";
-import { FILE_LISTS, type FileHead, type FileList } from "@kettlos/core/formats/file-check";
+import { FILE_LISTS, type FileHead, type FileList } from "@kettlos/core/formats/file-lists";
 import type { KettlosFile } from "@kettlos/core/formats/kettlos-json";
 import { potsFile } from "@kettlos/core/formats/pots-file";
 import type { LarderEvent } from "@kettlos/core/larder/larder-schema";

@@ -1,3 +1,4 @@
+import type { Plan } from "@kettlos/core/simulate/plan-schema";
 import { newId } from "./new-id";
 
 /** Where what a page could not write before it went is held. */
@@ -13,6 +14,10 @@ export function hold(value: unknown, before: string | null): string | null {
     return null;
   }
 }
+
+/** Holds a change of a plan in place of one held before; its key, null where the browser holds nothing. */
+export const holdUnwritten = (base: Plan, mine: Plan, before: string | null): string | null =>
+  hold({ base, mine }, before);
 
 export const letGoOfHeld = (key: string): void => localStorage.removeItem(key);
 

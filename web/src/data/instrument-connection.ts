@@ -1,5 +1,5 @@
 import type { CookEvent } from "@kettlos/core/events/event-schema";
-import { StreamMessageSchema, type Samples } from "@kettlos/core/instruments/messages";
+import type { Samples } from "@kettlos/core/instruments/messages";
 import { Thinner, type Kept } from "@kettlos/core/instruments/thin";
 import type { PotState } from "./pot-state";
 import type { NewEvent } from "./repository";
@@ -95,11 +95,16 @@ export class InstrumentConnection {
     try {
       this.told = "";
       await this.follow();
+      const { StreamMessageSchema } = await import("@kettlos/core/instruments/messages");
+      if (this.isClosed) return;
       const path =
         this.source === "simulated" ? `pots/${this.batchId}` : `instruments/${this.source}`;
       const stream = new EventSource(`/api/${path}/stream`);
       this.stream = stream;
-      stream.addEventListener("samples", (event: MessageEvent<string>) => this.take(event.data));
+      stream.addEventListener("samples", (event: MessageEvent<string>) => {
+        const message = StreamMessageSchema.safeParse(JSON.parse(event.data));
+        if (message.data?.kind === "samples") this.take(message.data.samples);
+      });
       stream.addEventListener("error", () => {
         // Once the server does not know the pot any more the browser gives up: begin anew.
         if (stream.readyState === EventSource.CLOSED) this.tryAgain();
@@ -114,10 +119,8 @@ export class InstrumentConnection {
     if (!this.isClosed) this.again = setTimeout(() => void this.open(), TRY_AGAIN_MS);
   }
 
-  private take(data: string): void {
-    const message = StreamMessageSchema.safeParse(JSON.parse(data));
-    if (!message.success || message.data.kind !== "samples") return;
-    const samples = this.onOurClock(message.data.samples);
+  private take(heard: Samples): void {
+    const samples = this.onOurClock(heard);
     this.listener.samples(samples);
     const kept = this.thinner.take(samples).filter(isKeepable).map(eventOf);
     if (kept.length > 0 && this.hasPen) this.listener.keep(kept);

@@ -1,8 +1,7 @@
 import { linkStateOf, type LinkState } from "@kettlos/core/instruments/link-state";
-import { InstrumentSchema, type Samples } from "@kettlos/core/instruments/messages";
+import type { Samples } from "@kettlos/core/instruments/messages";
 import { defineStore } from "pinia";
 import { computed, shallowReactive, watch } from "vue";
-import { z } from "@kettlos/core/units/zod";
 import { db } from "./db";
 import { InstrumentConnection, type Source } from "./instrument-connection";
 import { usePotsStore } from "./pots-store";
@@ -102,16 +101,3 @@ export const useInstrumentsStore = defineStore("instruments", () => {
 
   return { linkOf, link };
 });
-
-const ListSchema = z.object({ instruments: z.array(InstrumentSchema) });
-
-/** The real instruments that speak to this server now; none where it cannot be asked. */
-export async function bridgesNow(): Promise<z.infer<typeof ListSchema>["instruments"]> {
-  try {
-    const response = await fetch("/api/instruments");
-    const list = ListSchema.safeParse(await response.json());
-    return list.success ? list.data.instruments : [];
-  } catch {
-    return [];
-  }
-}

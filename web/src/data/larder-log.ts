@@ -1,13 +1,9 @@
 import { SCHEMA_VERSION } from "@kettlos/core/simulate/schema-version";
 import { lastLarderEvent } from "@kettlos/core/larder/larder";
-import {
-  LarderEventSchema,
-  type LarderEvent,
-  type LarderEventBody,
-} from "@kettlos/core/larder/larder-schema";
+import type { LarderEvent, LarderEventBody } from "@kettlos/core/larder/larder-schema";
+import { checks, type Checks } from "./checks";
 import { db } from "./db";
 import { writing, type Waits } from "./writing";
-import { checked } from "./checked";
 import { newId } from "./new-id";
 
 /** Writes larder events in one go; they are on disk when the promise resolves. */
@@ -21,18 +17,28 @@ export const appendFromDialog = (...bodies: readonly LarderEventBody[]): Promise
 async function append(bodies: readonly LarderEventBody[], waits?: Waits): Promise<void> {
   const tappedMs = Date.now();
   const write = async () => {
-    // A clock set back does not put what happens now before what has happened already.
-    const last = await db.larder.orderBy("seq").last();
-    const atMs = Math.max(tappedMs, last?.event.atMs ?? 0);
-    await db.larder.bulkAdd(
-      bodies.map((body) => {
-        const id = newId();
-        const whole = { ...body, id, atMs, schemaVersion: SCHEMA_VERSION };
-        return { id, event: checked(LarderEventSchema, whole, "This entry") };
-      }),
-    );
+    const checked = await checks();
+    await db.transaction("rw", db.larder, async () => await put(bodies, tappedMs, checked));
   };
-  await writing("an entry of the larder", () => db.transaction("rw", db.larder, write), waits);
+  await writing("an entry of the larder", write, waits);
+}
+
+/** Part of a transaction on the larder. */
+async function put(
+  bodies: readonly LarderEventBody[],
+  tappedMs: number,
+  { wholeLarderEvent }: Checks,
+): Promise<void> {
+  // A clock set back does not put what happens now before what has happened already.
+  const last = await db.larder.orderBy("seq").last();
+  const atMs = Math.max(tappedMs, last?.event.atMs ?? 0);
+  await db.larder.bulkAdd(
+    bodies.map((body) => {
+      const id = newId();
+      const whole = { ...body, id, atMs, schemaVersion: SCHEMA_VERSION };
+      return { id, event: wholeLarderEvent(whole) };
+    }),
+  );
 }
 
 /**
@@ -40,13 +46,16 @@ async function append(bodies: readonly LarderEventBody[], waits?: Waits): Promis
  * @returns what was taken back; null where nothing was left
  */
 export function undoLarder(batchId?: string): Promise<LarderEvent | null> {
-  return db.transaction("rw", db.larder, async () => {
-    const stored = await db.larder.orderBy("seq").toArray();
-    const last = lastLarderEvent(
-      stored.map((s) => s.event),
-      batchId,
-    );
-    if (last !== null) await appendLarder({ kind: "undo", eventId: last.id });
-    return last;
+  return writing("an entry of the larder", async () => {
+    const checked = await checks();
+    return db.transaction("rw", db.larder, async () => {
+      const stored = await db.larder.orderBy("seq").toArray();
+      const last = lastLarderEvent(
+        stored.map((s) => s.event),
+        batchId,
+      );
+      if (last !== null) await put([{ kind: "undo", eventId: last.id }], Date.now(), checked);
+      return last;
+    });
   });
 }

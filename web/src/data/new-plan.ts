@@ -1,10 +1,9 @@
 import { isSpare, suits } from "@kettlos/core/heats/heat";
-import { SCHEMA_VERSION } from "@kettlos/core/simulate/schema-version";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
-import { PlanSchema, type Plan } from "@kettlos/core/simulate/plan-schema";
+import type { Plan } from "@kettlos/core/simulate/plan-schema";
+import { usualPlan } from "@kettlos/core/simulate/usual-plan";
 import type { Vessel } from "@kettlos/core/vessel/vessel-schema";
 import { capacityL } from "@kettlos/core/vessel/volume";
-import { plain } from "./plain";
 import { newId } from "./new-id";
 
 /** An empty stock in the kitchen's largest pot on its strongest ring; null where either is missing. */
@@ -15,8 +14,7 @@ export function newPlan(kitchen: Kitchen): Plan | null {
     .sort((a, b) => isSpareHere(a) - isSpareHere(b) || capacityL(b) - capacityL(a))[0];
   const ring = [...kitchen.rings].sort((a, b) => b.powerW - a.powerW)[0];
   if (vessel === undefined || ring === undefined) return null;
-  return PlanSchema.parse({
-    schemaVersion: SCHEMA_VERSION,
+  return usualPlan({
     id: newId(),
     name: "New stock",
     vesselId: vessel.id,
@@ -27,18 +25,3 @@ export function newPlan(kitchen: Kitchen): Plan | null {
     stop: { by: "time", holdMin: 360 },
   });
 }
-
-/**
- * The same plan to cook again: a copy with an id of its own and no wanted time. What it took out of the
- * larder is eaten: the next time it is found anew.
- */
-export const copyOf = (plan: Plan): Plan => ({
-  ...plain(plan),
-  id: newId(),
-  readyAt: null,
-  items: plain(plan.items).map((item) => {
-    if (item.fromLotId === undefined) return item;
-    const { fromLotId: _lot, label: _label, ...rest } = item;
-    return { ...rest, frozen: false };
-  }),
-});

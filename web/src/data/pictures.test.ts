@@ -1,5 +1,6 @@
 import { SCHEMA_VERSION } from "@kettlos/core/simulate/schema-version";
-import { MOST_PICTURES, type Picture } from "@kettlos/core/batch/picture-schema";
+import type { Picture } from "@kettlos/core/batch/picture-schema";
+import { MOST_PICTURES } from "@kettlos/core/units/limits";
 import { readKettlosFile, writeKettlosFile } from "@kettlos/core/formats/kettlos-json";
 import { beforeEach, expect, test, vi } from "vitest";
 import { NOW, sample } from "../../test/pot";

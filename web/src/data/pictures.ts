@@ -1,8 +1,9 @@
 import { SCHEMA_VERSION } from "@kettlos/core/simulate/schema-version";
-import { MOST_PICTURES, PictureSchema, type Picture } from "@kettlos/core/batch/picture-schema";
+import type { Picture } from "@kettlos/core/batch/picture-schema";
+import { MOST_PICTURES } from "@kettlos/core/units/limits";
 import { Problem } from "@kettlos/core/units/problem";
 import Dexie, { type Collection } from "dexie";
-import { checked } from "./checked";
+import { checks } from "./checks";
 import { db } from "./db";
 import { newId } from "./new-id";
 import { writing } from "./writing";
@@ -97,13 +98,9 @@ export async function addPicture(
   const { batchId, begunMs } = of;
   const atMs = takenMs(file.lastModified, begunMs, nowMs);
   const made = await shrunk(file);
-  await keepPicture(
-    checked(
-      PictureSchema,
-      { schemaVersion: SCHEMA_VERSION, id: newId(), batchId, atMs, ...made },
-      file.name,
-    ),
-  );
+  const { wholePicture } = await checks();
+  const picture = { schemaVersion: SCHEMA_VERSION, id: newId(), batchId, atMs, ...made };
+  await keepPicture(wholePicture(picture, file.name));
 }
 
 /** @throws Problem `range` where its pot keeps no more, `unknownReference` where it is gone */

@@ -2,7 +2,7 @@ import type { Batch } from "@kettlos/core/batch/batch-schema";
 import { logsByBatch } from "@kettlos/core/batch/of-log";
 import type { Picture } from "@kettlos/core/batch/picture-schema";
 import type { CookEvent } from "@kettlos/core/events/event-schema";
-import type { FileHead } from "@kettlos/core/formats/file-check";
+import type { FileHead } from "@kettlos/core/formats/file-lists";
 import type { KettlosFile } from "@kettlos/core/formats/kettlos-json";
 import { mergeKitchens } from "@kettlos/core/formats/merge-kitchens";
 import { planHere } from "@kettlos/core/formats/plan-file";

@@ -2,7 +2,7 @@ import { migratePlan } from "@kettlos/core/formats/migrate";
 import { PlanSchema, type Plan } from "@kettlos/core/simulate/plan-schema";
 import { z } from "@kettlos/core/units/zod";
 import { stepBroughtUp } from "./bring-up";
-import { heldKeys, hold, letGoOfHeld } from "./held";
+import { heldKeys, letGoOfHeld } from "./held";
 import { writeSteps } from "./held-steps";
 import { savePlanChange } from "./repository";
 
@@ -28,10 +28,6 @@ const HeldStepsSchema = z.strictObject({
     }),
   ),
 });
-
-/** Holds a change of a plan in place of one held before; its key, null where the browser holds nothing. */
-export const holdUnwritten = (base: Plan, mine: Plan, before: string | null): string | null =>
-  hold({ base, mine }, before);
 
 /** Writes what was held; what is written already stays as it is. */
 export async function writeHeld(): Promise<void> {

@@ -3,7 +3,7 @@ import { weekdayClockOf, weekdayDateOf, weekdayDateClockOf } from "@kettlos/core
 import { begunMs } from "@kettlos/core/batch/of-log";
 import { KIND_FORMULAS } from "@kettlos/core/dish/kind-formulas";
 import type { Holding } from "@kettlos/core/larder/larder";
-import { LARDER_KIND_WORDS } from "@kettlos/core/larder/larder-schema";
+import { LARDER_KIND_WORDS } from "@kettlos/core/larder/larder-words";
 import type { ShelvedPot } from "@kettlos/core/logbook/shelved";
 import { KINDS } from "@kettlos/core/simulate/dish-words";
 import { nameOf } from "@kettlos/core/simulate/item-facts";

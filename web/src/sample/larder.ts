@@ -1,7 +1,8 @@
 import { SCHEMA_VERSION } from "@kettlos/core/simulate/schema-version";
 import { dayCodeOf } from "@kettlos/core/units/moments";
 import { fold } from "@kettlos/core/batch/fold";
-import type { LarderEvent, LarderEventBody, Lot, Place } from "@kettlos/core/larder/larder-schema";
+import type { LarderEvent, LarderEventBody, Lot } from "@kettlos/core/larder/larder-schema";
+import type { Place } from "@kettlos/core/larder/larder-words";
 import { LotSchema } from "@kettlos/core/larder/larder-schema";
 import { potFacts } from "@kettlos/core/larder/lot-of";
 import { lotFrom } from "@kettlos/core/larder/portioned";

@@ -5,7 +5,8 @@ import { inWords } from "@kettlos/core/units/said";
 import { isUnsalted, litresOf } from "@kettlos/core/larder/lot-amounts";
 import type { Holding } from "@kettlos/core/larder/larder";
 import type { StoreKind } from "@kettlos/core/vessel/store-container";
-import type { Lot, WhyThrown } from "@kettlos/core/larder/larder-schema";
+import type { Lot } from "@kettlos/core/larder/larder-schema";
+import type { WhyThrown } from "@kettlos/core/larder/larder-words";
 import { showMass, showVolume, type UnitSystem } from "@kettlos/core/units/show";
 
 /** What names one place on a shelf in the address bar. */

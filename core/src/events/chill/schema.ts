@@ -1,5 +1,5 @@
 import { COOLING_WAYS } from "../../cool/ways";
-import { LEAST_KG } from "../../units/text-schema";
+import { LEAST_KG } from "../../units/limits";
 import { z } from "../../units/zod";
 import { event, Id, type EventOf } from "../event-base";
 

@@ -1,6 +1,6 @@
 import { isIngredientId } from "../../ingredient/catalogue";
 import { PlanItemSchema } from "../../simulate/plan-schema";
-import { LEAST_KG, MOST_ITEM_KG } from "../../units/text-schema";
+import { LEAST_KG, MOST_ITEM_KG } from "../../units/limits";
 import { z } from "../../units/zod";
 import { event, Id, PouredL, type EventOf } from "../event-base";
 import { SALT_ROUNDS } from "./terms";

@@ -1,5 +1,5 @@
 import { SETS } from "../../extraction/set";
-import { LEAST_KG } from "../../units/text-schema";
+import { LEAST_KG } from "../../units/limits";
 import { z } from "../../units/zod";
 import { event, Id, type EventOf } from "../event-base";
 import { IngredientId, InKg } from "../pot/schema";

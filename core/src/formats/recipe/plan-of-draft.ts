@@ -2,7 +2,7 @@ import { resolve } from "../../simulate/set-pot";
 import type { Heat } from "../../heats/heat-schema";
 import { SCHEMA_VERSION } from "../../simulate/schema-version";
 import { HEATS, hasLid, isOnRing, isRest, isSpare, suits } from "../../heats/heat";
-import { MOST_ITEM_KG } from "../../units/text-schema";
+import { MOST_ITEM_KG } from "../../units/limits";
 import { kilos, say } from "../../units/said";
 import { ingredientById } from "../../ingredient/catalogue";
 import { traitsOf } from "../../ingredient/traits";

@@ -22,7 +22,10 @@ export const coldCrock: Lesson = {
       vesselId: "crock",
       items: [{ id: "chuck", ingredientId: "beefChuck", massKg: 2, when: { at: "start" } }],
       water: { by: "amount", volumeL: 2.2 },
-      heat: { method: "slowCooker", setting: "low" },
+      heat: {
+        ...{ method: "slowCooker", setting: "low", start: "cold" },
+        ...{ highFirstMin: 0, lidLifts: 0, warmMin: 0 },
+      },
       stop: { by: "time", holdMin: 480 },
     }),
   score: ({ setPot: { plan, kitchen }, cook, truth }) => {

@@ -1,13 +1,15 @@
 import type { Kitchen } from "../../simulate/kitchen-schema";
-import { PlanSchema, type Plan } from "../../simulate/plan-schema";
-import { SCHEMA_VERSION } from "../../simulate/schema-version";
-import type { z } from "../../units/zod";
+import type { Plan } from "../../simulate/plan-schema";
+import { usualPlan, type GivenPlan } from "../../simulate/usual-plan";
 
-type Given = Partial<z.input<typeof PlanSchema>>;
+type Given = Partial<GivenPlan>;
 
-const planned = (kitchen: Kitchen, id: string, given: Given): Plan =>
-  PlanSchema.parse({
-    schemaVersion: SCHEMA_VERSION,
+const planned = (
+  kitchen: Kitchen,
+  id: string,
+  given: Omit<GivenPlan, "id" | "ringId" | "vesselId"> & Given,
+): Plan =>
+  usualPlan({
     id,
     ringId: kitchen.rings[0]?.id ?? "",
     vesselId: "stockpot",

@@ -4,7 +4,7 @@ import { weekdayClockOf } from "@kettlos/core/units/moments";
 import type { Minute } from "@kettlos/core/clock/wall-clock";
 import type { LoosePot, Meal } from "@kettlos/core/simulate/clock-schema";
 import { refDebounced, useMediaQuery } from "@vueuse/core";
-import { computed, nextTick, ref } from "vue";
+import { computed, defineAsyncComponent, nextTick, ref } from "vue";
 import { useRouter } from "vue-router";
 import TickChoice from "../../controls/TickChoice.vue";
 import UndoBar from "../../controls/UndoBar.vue";
@@ -17,7 +17,6 @@ import { useWords } from "../../data/use-words";
 import { useShortcuts } from "../../frame/shortcuts";
 import ClockOut from "./ClockOut.vue";
 import LanesView from "./LanesView.vue";
-import MealDialog from "./MealDialog.vue";
 import PotDialog from "./PotDialog.vue";
 import SheetView from "./SheetView.vue";
 import TaskPanel from "./TaskPanel.vue";
@@ -25,6 +24,8 @@ import TroublePanel from "./TroublePanel.vue";
 import { useClockChanges } from "./use-clock-changes";
 import { useDragged } from "./use-dragged";
 import { ZOOMS, type Zoom } from "./use-scale";
+
+const MealDialog = defineAsyncComponent(() => import("./MealDialog.vue"));
 
 /** Several pots on one clock: every task and every hand on one time scale, from now to the meal. */
 const kitchenStore = useKitchenStore();

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { IMPORTANCE, MealSchema, type Meal } from "@kettlos/core/simulate/clock-schema";
+import { MealSchema, type Meal } from "@kettlos/core/simulate/clock-schema";
+import { IMPORTANCE } from "@kettlos/core/simulate/importance";
 import type { Plan } from "@kettlos/core/simulate/plan-schema";
 import { addDays, set } from "date-fns";
 import { ref, watch } from "vue";
@@ -37,25 +38,30 @@ const sides = ref<readonly SideEntry[]>([]);
 const importance = ref<Meal["importance"]>("usual");
 const problem = ref("");
 
-watch(shown, (is) => {
-  if (!is) return;
-  const { meal } = props;
-  const tomorrow = set(addDays(props.nowMs, 1), {
-    hours: 18,
-    minutes: 30,
-    seconds: 0,
-    milliseconds: 0,
-  });
-  name.value = meal?.name ?? "Supper";
-  at.value = meal?.at ?? tomorrow.toISOString();
-  eaters.value = meal?.eaters ?? null;
-  serveMin.value = meal?.serveMin ?? USUAL_SERVE_MIN;
-  planIds.value = meal?.planIds ?? [];
-  ahead.value = meal?.ahead ?? [];
-  sides.value = meal?.sides ?? [];
-  importance.value = meal?.importance ?? "usual";
-  problem.value = "";
-});
+/** It may be wanted before it is there. */
+watch(
+  shown,
+  (is) => {
+    if (!is) return;
+    const { meal } = props;
+    const tomorrow = set(addDays(props.nowMs, 1), {
+      hours: 18,
+      minutes: 30,
+      seconds: 0,
+      milliseconds: 0,
+    });
+    name.value = meal?.name ?? "Supper";
+    at.value = meal?.at ?? tomorrow.toISOString();
+    eaters.value = meal?.eaters ?? null;
+    serveMin.value = meal?.serveMin ?? USUAL_SERVE_MIN;
+    planIds.value = meal?.planIds ?? [];
+    ahead.value = meal?.ahead ?? [];
+    sides.value = meal?.sides ?? [];
+    importance.value = meal?.importance ?? "usual";
+    problem.value = "";
+  },
+  { immediate: true },
+);
 const toggle = (id: string) =>
   (planIds.value = planIds.value.includes(id)
     ? planIds.value.filter((p) => p !== id)

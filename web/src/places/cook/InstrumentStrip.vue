@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { LinkState } from "@kettlos/core/instruments/link-state";
-import type { Channel } from "@kettlos/core/instruments/messages";
+import type { Channel } from "@kettlos/core/instruments/channels";
 import { showLength, showMass, showTemperature, type UnitSystem } from "@kettlos/core/units/show";
 import { computed } from "vue";
 import type { Link } from "../../data/instruments-store";

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { FREEZER_SCHOOL_NAMES } from "@kettlos/core/larder/keeping";
 import { fillOf } from "@kettlos/core/portion/headspace";
-import { FREEZER_SCHOOLS } from "@kettlos/core/simulate/keeping-words";
+import { FREEZER_SCHOOLS } from "@kettlos/core/simulate/freezer-school";
 import type { StoreContainer } from "@kettlos/core/vessel/store-container";
 import { showVolume } from "@kettlos/core/units/show";
 import { computed, ref } from "vue";

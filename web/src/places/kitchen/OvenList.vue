@@ -2,7 +2,8 @@
 import { isInOven } from "@kettlos/core/heats/heat";
 import { heatsOf } from "@kettlos/core/simulate/stretches";
 import { usualOven } from "@kettlos/core/heat/usual-oven";
-import { OVEN_MAX_C, type Oven } from "@kettlos/core/heat/oven-schema";
+import type { Oven } from "@kettlos/core/heat/oven-schema";
+import { OVEN_MAX_C } from "@kettlos/core/units/limits";
 import { computed } from "vue";
 import TemperatureField from "../../controls/TemperatureField.vue";
 import { useKitchenStore } from "../../data/kitchen-store";

@@ -2,7 +2,8 @@
 import { pressureHoldC } from "@kettlos/core/heat/pressure";
 import { USUAL_PRESSURE } from "@kettlos/core/heat/usual-pressure";
 import { showTemperature, type UnitSystem } from "@kettlos/core/units/show";
-import { HIGH_KPA, LOW_KPA, type PressureCooker } from "@kettlos/core/vessel/vessel-schema";
+import type { PressureCooker } from "@kettlos/core/vessel/vessel-schema";
+import { HIGH_KPA, LOW_KPA } from "@kettlos/core/units/limits";
 import { computed } from "vue";
 import TickChoice from "../../controls/TickChoice.vue";
 import UnitField from "../../controls/UnitField.vue";

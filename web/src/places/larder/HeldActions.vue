@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { noteOf, whyNotFrozen } from "@kettlos/core/larder/keeping";
 import type { Holding } from "@kettlos/core/larder/larder";
-import { WHY_THROWN, type WayOut, type WhyThrown } from "@kettlos/core/larder/larder-schema";
+import { WHY_THROWN, type WayOut, type WhyThrown } from "@kettlos/core/larder/larder-words";
 import { petHazardsIn } from "@kettlos/core/larder/pet-hazards";
 import type { UnitSystem } from "@kettlos/core/units/show";
 import { computed, ref } from "vue";

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { PLACE_WORDS } from "@kettlos/core/larder/larder-schema";
+import { PLACE_WORDS } from "@kettlos/core/larder/larder-words";
 import { allergenWords } from "@kettlos/core/ingredient/allergen-words";
 import { figure } from "@kettlos/core/units/region";
 import { shortDateOf, shortDateYearOf } from "@kettlos/core/units/moments";

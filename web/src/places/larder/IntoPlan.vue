@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { canBe, drawnFrom } from "@kettlos/core/larder/draws";
 import type { Holding } from "@kettlos/core/larder/larder";
-import { PlanItemSchema, type Plan } from "@kettlos/core/simulate/plan-schema";
+import type { Plan } from "@kettlos/core/simulate/plan-schema";
+import { usualItem } from "@kettlos/core/simulate/usual-plan";
 import { computed, ref } from "vue";
 import { useRouter } from "vue-router";
 import { useKitchenStore } from "../../data/kitchen-store";
@@ -29,7 +30,7 @@ async function take() {
   const there = placeIn(plan);
   const item =
     there ??
-    PlanItemSchema.parse({
+    usualItem({
       id: newId(),
       ingredientId: lot.ingredientId,
       massKg: lot.eachKg,

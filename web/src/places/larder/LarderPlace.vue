@@ -1,11 +1,8 @@
 <script setup lang="ts">
 import { shelfCautions } from "@kettlos/core/larder/larder-cautions";
 import { lastLarderEvent, leftOf } from "@kettlos/core/larder/larder";
-import {
-  LARDER_KINDS,
-  LARDER_KIND_WORDS,
-  type LarderEvent,
-} from "@kettlos/core/larder/larder-schema";
+import type { LarderEvent } from "@kettlos/core/larder/larder-schema";
+import { LARDER_KINDS, LARDER_KIND_WORDS } from "@kettlos/core/larder/larder-words";
 import { showVolume } from "@kettlos/core/units/show";
 import { computed, ref, shallowRef, useTemplateRef } from "vue";
 import { useRoute } from "vue-router";

@@ -3,13 +3,13 @@ import { DAY_MS } from "@kettlos/core/units/time";
 import { dayCodeOf } from "@kettlos/core/units/moments";
 import { ingredientById, isIngredientId } from "@kettlos/core/ingredient/catalogue";
 import { findIngredients } from "@kettlos/core/ingredient/find-ingredients";
+import type { LarderEventBody } from "@kettlos/core/larder/larder-schema";
 import {
   PLACES,
   PLACE_WORDS,
-  type LarderEventBody,
   type LarderKind,
   type Place,
-} from "@kettlos/core/larder/larder-schema";
+} from "@kettlos/core/larder/larder-words";
 import { rawLot, usualKind } from "@kettlos/core/larder/raw-lot";
 import type { UnitSystem } from "@kettlos/core/units/show";
 import { computed, ref, watch } from "vue";

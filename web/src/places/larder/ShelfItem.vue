@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { isUnsalted } from "@kettlos/core/larder/lot-amounts";
-import { PLACE_WORDS } from "@kettlos/core/larder/larder-schema";
+import { PLACE_WORDS } from "@kettlos/core/larder/larder-words";
 import { shortDateOf } from "@kettlos/core/units/moments";
 import { ageOf } from "@kettlos/core/larder/keeping";
 import type { Holding } from "@kettlos/core/larder/larder";

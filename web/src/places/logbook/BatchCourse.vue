@@ -16,7 +16,7 @@ import { showMass, showVolume, type UnitSystem } from "@kettlos/core/units/show"
 import { waterDensityKgL } from "@kettlos/core/water/properties";
 import { computed } from "vue";
 import { useRouter } from "vue-router";
-import { copyOf } from "../../data/new-plan";
+import { copyOf } from "../../data/copy-plan";
 import type { PotState } from "../../data/pot-state";
 import { usePotsStore } from "../../data/pots-store";
 import { appendEvent, savePlan, undoLast } from "../../data/repository";

@@ -12,7 +12,7 @@ import UndoBar from "../../controls/UndoBar.vue";
 import { useOpened } from "../../controls/use-opened";
 import { useKitchenStore } from "../../data/kitchen-store";
 import { bin } from "../../data/bin";
-import { copyOf } from "../../data/new-plan";
+import { copyOf } from "../../data/copy-plan";
 import { newPractice } from "../../data/new-practice";
 import { putOn as begin } from "../../data/put-on";
 import { beginBatch, planById, removePlan, savePlan } from "../../data/repository";

@@ -6,7 +6,8 @@ import { db } from "../../data/db";
 import { useKitchenStore } from "../../data/kitchen-store";
 import { forgetEverything } from "../../data/safety-copies";
 import { importAll } from "../../data/take-in";
-import { holdUnwritten, writeHeld } from "../../data/unwritten";
+import { holdUnwritten } from "../../data/held";
+import { writeHeld } from "../../data/unwritten";
 import { usePlanStore } from "./plan-store";
 import { until } from "../../../test/until";
 

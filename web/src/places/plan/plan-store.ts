@@ -15,7 +15,7 @@ import { useKitchenStore } from "../../data/kitchen-store";
 import { savePlan, savePlanChange } from "../../data/repository";
 import { yieldOf } from "../../data/stock-yields";
 import { letGoOfHeld } from "../../data/held";
-import { holdUnwritten } from "../../data/unwritten";
+import { holdUnwritten } from "../../data/held";
 import { useSteps } from "../../data/use-steps";
 import { planChange } from "../../data/plan-change";
 import { say } from "../../frame/notices";

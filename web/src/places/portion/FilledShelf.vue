@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { PLACE_WORDS } from "@kettlos/core/larder/larder-schema";
+import { PLACE_WORDS } from "@kettlos/core/larder/larder-words";
 import type { Holding } from "@kettlos/core/larder/larder";
 import type { UnitSystem } from "@kettlos/core/units/show";
 import { computed } from "vue";

@@ -9,7 +9,7 @@ import type { Product } from "@kettlos/core/batch/product-kinds";
 import { potFacts, type PotFacts } from "@kettlos/core/larder/lot-of";
 import { litresOf } from "@kettlos/core/larder/lot-amounts";
 import { lotFrom, potLeft } from "@kettlos/core/larder/portioned";
-import { PLACES, PLACE_WORDS, type Place, type WayOut } from "@kettlos/core/larder/larder-schema";
+import { PLACES, PLACE_WORDS, type Place, type WayOut } from "@kettlos/core/larder/larder-words";
 import { filled, roomL } from "@kettlos/core/portion/headspace";
 import { showMass, showVolume } from "@kettlos/core/units/show";
 import { COLD_DENSITY_KG_L } from "@kettlos/core/water/properties";

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { WayOut } from "@kettlos/core/larder/larder-schema";
+import type { WayOut } from "@kettlos/core/larder/larder-words";
 import type { PetHazard } from "@kettlos/core/ingredient/pet-hazards";
 
 /** What becomes of what does not fill a container. */

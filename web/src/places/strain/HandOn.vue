@@ -7,7 +7,7 @@ import { begunWith, drawsOn, shortL } from "@kettlos/core/batch/hand-on";
 import type { LiveCaution } from "@kettlos/core/batch/live-caution";
 import { nameOf } from "@kettlos/core/simulate/item-facts";
 import { showVolume, type UnitSystem } from "@kettlos/core/units/show";
-import { LEAST_KG } from "@kettlos/core/units/text-schema";
+import { LEAST_KG } from "@kettlos/core/units/limits";
 import { COLD_DENSITY_KG_L } from "@kettlos/core/water/properties";
 import { computed, ref, watch } from "vue";
 import { useRouter } from "vue-router";

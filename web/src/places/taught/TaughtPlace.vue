@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { weekdayDateOf } from "@kettlos/core/units/moments";
 import { begunMs } from "@kettlos/core/batch/of-log";
-import { LEARNED_KINDS } from "@kettlos/core/simulate/learned-schema";
+import { LEARNED_KINDS } from "@kettlos/core/simulate/learned-kinds";
 import { factorWords, nameOfThing, thingWords } from "@kettlos/core/learn/say-taught";
 import type { TaughtBy, TaughtKind } from "@kettlos/core/learn/taught";
 import type { TaughtShown } from "@kettlos/core/learn/taught-shown";

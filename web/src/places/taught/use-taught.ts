@@ -1,7 +1,8 @@
 import type { NextReading } from "@kettlos/core/learn/next-readings";
 import { whatTaught, type Taught, type WhatTaught } from "@kettlos/core/learn/taught";
 import { shownOf, type WhatIsShown } from "@kettlos/core/learn/taught-shown";
-import { NO_TEACHING, type Teaching } from "@kettlos/core/simulate/teaching-schema";
+import type { Teaching } from "@kettlos/core/simulate/teaching-schema";
+import { NO_TEACHING } from "@kettlos/core/simulate/no-teaching";
 import { computed, ref, shallowRef, watch } from "vue";
 import { db } from "../../data/db";
 import { useKitchenStore } from "../../data/kitchen-store";

@@ -14,7 +14,7 @@ import { nameOf } from "@kettlos/core/simulate/item-facts";
 import type { PlanItem } from "@kettlos/core/simulate/plan-schema";
 import { showDuration, showLength } from "@kettlos/core/units/show";
 import { containersFor, lotNeed } from "@kettlos/core/larder/draws";
-import { PLACE_WORDS } from "@kettlos/core/larder/larder-schema";
+import { PLACE_WORDS } from "@kettlos/core/larder/larder-words";
 import { stockNeeds } from "@kettlos/core/dish/linked";
 import type { Verdict } from "@kettlos/core/dish/verdicts";
 import { computed, useTemplateRef } from "vue";

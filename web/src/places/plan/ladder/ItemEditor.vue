@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { BONE_WORDS } from "../../../words/bone-words";
-import { MOST_ITEM_KG } from "@kettlos/core/units/text-schema";
+import { MOST_ITEM_KG } from "@kettlos/core/units/limits";
 import UnitField from "../../../controls/UnitField.vue";
 import { useWords } from "../../../data/use-words";
 import type { Verdict } from "@kettlos/core/dish/verdicts";
@@ -11,14 +11,13 @@ import type { IngredientGroup } from "@kettlos/core/ingredient/ingredient";
 import type { Amount } from "@kettlos/core/ingredient/read-amount";
 import type { PlanItem } from "@kettlos/core/simulate/plan-schema";
 import { showDuration, showLength } from "@kettlos/core/units/show";
-import { computed, ref } from "vue";
+import { computed, defineAsyncComponent, ref } from "vue";
 import AmountField from "../../../controls/AmountField.vue";
 import PieceField from "../../../controls/PieceField.vue";
 import QuantityField from "../../../controls/QuantityField.vue";
 import TemperatureField from "../../../controls/TemperatureField.vue";
 import TickChoice from "../../../controls/TickChoice.vue";
 import { cleared } from "../../../data/cleared";
-import LabelFields from "../../../controls/LabelFields.vue";
 import LotLink from "./LotLink.vue";
 import OutFields from "./OutFields.vue";
 import StockLink from "./StockLink.vue";
@@ -26,6 +25,8 @@ import SwapList from "../../../controls/SwapList.vue";
 import WhenFields from "./WhenFields.vue";
 import WorkFields from "./WorkFields.vue";
 import { useThePlan } from "../the-plan";
+
+const LabelFields = defineAsyncComponent(() => import("../../../controls/LabelFields.vue"));
 
 /** What is cut to a size. */
 const PIECED: ReadonlySet<IngredientGroup> = new Set(["bones", "meat", "fish", "vegetable"]);
