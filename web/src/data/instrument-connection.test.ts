@@ -36,6 +36,7 @@ const listener = {
 const opened = async (source = "simulated") => {
   const connection = new InstrumentConnection(pot.batch.id, source, listener);
   await vi.advanceTimersByTimeAsync(1);
+  await vi.dynamicImportSettled();
   return { connection, stream: FakeStream.opened.at(-1) };
 };
 

@@ -14,6 +14,7 @@ import { usePotsStore } from "../../data/pots-store";
 import { putOn } from "../../data/put-on";
 import { savePlan } from "../../data/repository";
 import { useWords } from "../../data/use-words";
+import { useInTurn } from "../../frame/in-turn";
 import { useShortcuts } from "../../frame/shortcuts";
 import ClockOut from "./ClockOut.vue";
 import LanesView from "./LanesView.vue";
@@ -55,6 +56,8 @@ const mode = computed<"lanes" | "sheet">({
 const zoom = ref<Zoom>("all");
 
 const answer = computed(() => clockStore.answer);
+/** What is said of it first, then its lanes. */
+const turn = useInTurn(1, () => answer.value !== null);
 /** What takes no longer than a blink is not said. */
 const BLINK_MS = 200;
 const isSlow = refDebounced(
@@ -233,7 +236,7 @@ useShortcuts(() => [
     />
     <template v-if="answer && kitchenStore.kitchen">
       <LanesView
-        v-if="mode === 'lanes'"
+        v-if="mode === 'lanes' && turn >= 1"
         :answer
         :kitchen="kitchenStore.kitchen"
         :now-minute="nowMinute"
@@ -255,7 +258,7 @@ useShortcuts(() => [
         "
       />
       <SheetView
-        v-else
+        v-else-if="mode === 'sheet'"
         :answer
         :kitchen="kitchenStore.kitchen"
         :now-minute="nowMinute"

@@ -18,6 +18,7 @@ import { usePotsStore } from "../../data/pots-store";
 import { useRoutePot } from "../../data/use-pot";
 import { usePreferences } from "../../data/preferences";
 import StageStrip from "../../frame/StageStrip.vue";
+import { useInTurn } from "../../frame/in-turn";
 import { useShortcuts } from "../../frame/shortcuts";
 import { eventSaid } from "@kettlos/core/events/event-said";
 import { inWords } from "@kettlos/core/units/said";
@@ -84,6 +85,8 @@ watch(
   { immediate: true },
 );
 
+/** What to do next first; then the pot, the counter, and what the plan says beside them. */
+const turn = useInTurn(3, () => pot.value !== null);
 const actions = useCookActions(pot);
 const { opened, complete, undo, write, putExtra } = actions;
 const next = computed(() => pot.value?.actions[0] ?? null);
@@ -110,7 +113,7 @@ const kitchen = computed(() => pot.value?.batch.kitchen ?? null);
 const isLit = computed(() => pot.value !== null && pot.value.cook.litMs !== null);
 const answers = computed(() => {
   const [thePlan, theKitchen] = [plan.value, kitchen.value];
-  if (thePlan === null || theKitchen === null) return null;
+  if (thePlan === null || theKitchen === null || turn.value < 3) return null;
   // Once it burns, the night is judged by its own clock and not as lit now.
   const hour = isLit.value ? () => null : clockHour;
   const outcome = outcomeOf(() => answersFor(resolve(thePlan, theKitchen), hour));
@@ -204,10 +207,10 @@ const recipe = computed(() => {
     />
     <div class="cook" :class="{ practised: pot.batch.practice !== undefined }">
       <section class="left">
-        <PieceBoundary what="The counter" :of="pot.events">
+        <PieceBoundary v-if="turn >= 2" what="The counter" :of="pot.events">
           <CounterList :pot="pot" :units="units" :now-ms="nowMs" @write="write" @extra="putExtra" />
         </PieceBoundary>
-        <template v-if="recipe !== null">
+        <template v-if="recipe !== null && turn >= 2">
           <h2>The recipe says too</h2>
           <RecipeWords :recipe="recipe" is-only-open />
         </template>
@@ -263,7 +266,7 @@ const recipe = computed(() => {
       </section>
       <section class="right">
         <InstrumentStrip :link="link" :units="units" @open="opened = 'instruments'" />
-        <PieceBoundary what="The pot" :of="pot.events">
+        <PieceBoundary v-if="turn >= 1" what="The pot" :of="pot.events">
           <CookPot
             :pot="pot"
             :vessel="vessel"

@@ -3,13 +3,15 @@ import { vesselOfForm } from "@kettlos/core/heat/vessel-forms";
 import type { Vessel } from "@kettlos/core/vessel/vessel-schema";
 import { boilingPointC } from "@kettlos/core/water/altitude";
 import { showTemperature, showAltitude } from "@kettlos/core/units/show";
-import { computed, ref } from "vue";
+import { computed, ref, watch } from "vue";
+import { useRoute } from "vue-router";
 import QuantityField from "../../controls/QuantityField.vue";
 import TemperatureField from "../../controls/TemperatureField.vue";
 import TickChoice from "../../controls/TickChoice.vue";
 import { useKitchenSteps } from "../../data/kitchen-steps";
 import { useKitchenStore } from "../../data/kitchen-store";
 import { useLook } from "../../data/look";
+import { useInTurn } from "../../frame/in-turn";
 import UndoBar from "../../controls/UndoBar.vue";
 import BinPanel from "./BinPanel.vue";
 import BackupPanel from "./BackupPanel.vue";
@@ -31,6 +33,18 @@ const steps = useKitchenSteps();
 const look = useLook();
 const kitchen = computed(() => store.kitchen);
 const altitudeWords = (m: number) => showAltitude(m, store.units === "us" ? "us" : "metric");
+/** One section after the other, below pots. */
+const SECTIONS = 10;
+const turn = useInTurn(SECTIONS, () => kitchen.value !== null);
+const route = useRoute();
+/** A link to one of them leads there, once all above it stand. */
+watch(
+  () => (turn.value === SECTIONS ? route.hash.slice(1) : ""),
+  (id) => {
+    if (id !== "") document.getElementById(id)?.scrollIntoView({ block: "start" });
+  },
+  { flush: "post" },
+);
 const chosenId = ref<string | null>(null);
 const chosen = computed(() => kitchen.value?.vessels.find((v) => v.id === chosenId.value) ?? null);
 const LOOKS = [
@@ -130,21 +144,21 @@ const uses = (id: string) => store.plans.filter((p) => p.vesselId === id).map((p
         @remove="removeVessel(chosen.id)"
       />
     </section>
-    <section class="rings"><RingList /></section>
-    <section class="rings"><OvenList /></section>
-    <section class="containers"><HandsPanel /></section>
-    <section>
+    <section v-if="turn >= 1" class="rings"><RingList /></section>
+    <section v-if="turn >= 2" class="rings"><OvenList /></section>
+    <section v-if="turn >= 3" class="containers"><HandsPanel /></section>
+    <section v-if="turn >= 4">
       <CoolingCodePanel />
     </section>
-    <section class="containers"><ContainerList /></section>
-    <section class="containers"><OwnIngredients /></section>
-    <section class="look">
+    <section v-if="turn >= 5" class="containers"><ContainerList /></section>
+    <section v-if="turn >= 6" class="containers"><OwnIngredients /></section>
+    <section v-if="turn >= 7" class="look">
       <h2>Look</h2>
       <TickChoice v-model="look" label="Look" :options="LOOKS" />
     </section>
-    <section><CallingPanel /></section>
-    <section><BinPanel /></section>
-    <section><BackupPanel /></section>
+    <section v-if="turn >= 8"><CallingPanel /></section>
+    <section v-if="turn >= 9"><BinPanel /></section>
+    <section v-if="turn >= 10"><BackupPanel /></section>
   </div>
 </template>
 

@@ -17,6 +17,7 @@ import { newPractice } from "../../data/new-practice";
 import { putOn as begin } from "../../data/put-on";
 import { beginBatch, planById, removePlan, savePlan } from "../../data/repository";
 import StageStrip from "../../frame/StageStrip.vue";
+import { useInTurn } from "../../frame/in-turn";
 import { useShortcuts } from "../../frame/shortcuts";
 import PlanDetails from "./sentence/PlanDetails.vue";
 import PlanPiece from "./PlanPiece.vue";
@@ -55,6 +56,8 @@ const { follow } = useTurns(
 const said = follow();
 const drawn = follow();
 const minded = follow();
+/** The pot first, then piece after piece. */
+const turn = useInTurn(3, () => answers.value !== null);
 /** The page for paper is there while it is printed, and looked at as print. */
 const isPrinted = useMediaQuery("print");
 const isPrinting = ref(false);
@@ -78,9 +81,10 @@ watch(
     if (!isLoaded || route.name !== "plan" || isOpen()) return;
     // Asked for by itself: the list of plans may not have heard yet of what was just written.
     const wanted = typeof id === "string" && id !== "" ? await planById(id) : undefined;
-    if (route.name !== "plan" || route.params["planId"] !== id || isOpen()) return;
+    const isWanted = () => route.name === "plan" && route.params["planId"] === id && !isOpen();
+    if (!isWanted()) return;
     isNone.value = false;
-    if (wanted !== undefined) planStore.open(wanted);
+    if (wanted !== undefined) await planStore.openInParts(wanted, isWanted);
     else {
       if (typeof id === "string" && id !== "")
         say({
@@ -297,7 +301,7 @@ useShortcuts(() => [
         />
       </PlanPiece>
       <PlanPiece
-        v-if="said !== null"
+        v-if="said !== null && turn >= 1"
         what="What goes in"
         :plan="said.plan"
         :kitchen="kitchen"
@@ -312,7 +316,7 @@ useShortcuts(() => [
       </PlanPiece>
     </div>
     <div
-      v-if="drawn !== null && minded !== null"
+      v-if="drawn !== null && minded !== null && turn >= 2"
       class="bottom"
       :class="{ pulled: planStore.isPulled }"
     >
@@ -320,6 +324,7 @@ useShortcuts(() => [
         <PlanSimmer @change="planStore.change($event)" @hold-by="holdBy" />
       </PlanPiece>
       <PlanPiece
+        v-if="turn >= 3"
         what="What to mind"
         :plan="minded.plan"
         :kitchen="kitchen"

@@ -1,11 +1,13 @@
 import { resolve } from "@kettlos/core/simulate/set-pot";
+import { asPlanned } from "@kettlos/core/simulate/as-planned";
+import { spreadOf } from "@kettlos/core/simulate/spread";
 import { answersFor, type Answers } from "@kettlos/core/because/answers";
 import { standIn } from "@kettlos/core/because/stand-in";
 import { faultOf } from "@kettlos/core/because/ways-out";
 import { relinked } from "@kettlos/core/dish/linked";
 import type { Plan, PlanItem, WaterStatement } from "@kettlos/core/simulate/plan-schema";
 import { vesselOf } from "@kettlos/core/simulate/references";
-import type { Outcome } from "@kettlos/core/units/problem";
+import { outcomeOf, type Outcome } from "@kettlos/core/units/problem";
 import { liquidAtDepthL } from "@kettlos/core/vessel/solids";
 import { useThrottleFn } from "@vueuse/core";
 import { defineStore } from "pinia";
@@ -14,8 +16,8 @@ import { clockHour } from "../../data/clock-hour";
 import { useKitchenStore } from "../../data/kitchen-store";
 import { savePlan, savePlanChange } from "../../data/repository";
 import { yieldOf } from "../../data/stock-yields";
-import { letGoOfHeld } from "../../data/held";
-import { holdUnwritten } from "../../data/held";
+import { holdUnwritten, letGoOfHeld } from "../../data/held";
+import { pause } from "../../data/pause";
 import { useSteps } from "../../data/use-steps";
 import { planChange } from "../../data/plan-change";
 import { say } from "../../frame/notices";
@@ -122,25 +124,58 @@ export const usePlanStore = defineStore("plan", () => {
       ways: [{ label: "Good", run: () => undefined }],
     });
 
-  function workOut(keepSpread: boolean): void {
+  /** @param known what was worked out of it already */
+  function workOut(keepSpread: boolean, known?: Outcome<Answers>): void {
     const { kitchen } = kitchenStore;
     if (plan.value === null || kitchen === null) return;
     const spread = keepSpread ? answers.value?.spread : undefined;
-    outcome.value = answersFor(resolve(plan.value, kitchen), clockHour, spread);
+    outcome.value = known ?? answersFor(resolve(plan.value, kitchen), clockHour, spread);
     const drawn = outcome.value.ok ? null : standIn(resolve(plan.value, kitchen), clockHour);
     stand.value = drawn?.plan ?? null;
     answers.value = outcome.value.ok ? outcome.value.value : (drawn?.answers ?? null);
   }
 
   function open(next: Plan): void {
+    showOpen(withStocksAsTheyAre(next), next);
+  }
+
+  /**
+   * The same, worked out in tasks of its own before any of it is shown: on a slow device the first time takes long,
+   * and all at once nothing could be touched meanwhile.
+   * @param isWanted whether it still is, once that is done
+   */
+  async function openInParts(next: Plan, isWanted: () => boolean): Promise<void> {
+    const { kitchen } = kitchenStore;
+    if (kitchen === null) return open(next);
+    const whole = withStocksAsTheyAre(next);
+    const setPot = resolve(whole, kitchen);
+    await pause();
+    const spread = outcomeOf(() => {
+      const { waterKg, trace } = asPlanned(setPot);
+      return spreadOf(setPot, waterKg, trace);
+    });
+    await pause();
+    const known = answersFor(setPot, clockHour, spread.ok ? spread.value : undefined);
+    await pause();
+    if (!isWanted()) return;
+    if (kitchenStore.kitchen === kitchen) showOpen(whole, next, known);
+    else open(next);
+  }
+
+  /**
+   * @param whole it with its stocks as they are
+   * @param stored it as it is on disk
+   * @param known what was worked out of it already
+   */
+  function showOpen(whole: Plan, stored: Plan, known?: Outcome<Answers>): void {
     // What was just changed in the plan before is written first.
     void flush();
-    plan.value = withStocksAsTheyAre(next);
-    base = next;
-    isDirty = plan.value !== next;
+    plan.value = whole;
+    base = stored;
+    isDirty = whole !== stored;
     isPulled.value = false;
-    void steps.turnTo(`plan:${next.id}`);
-    workOut(false);
+    void steps.turnTo(`plan:${stored.id}`);
+    workOut(false, known);
   }
 
   /** A stock may have been changed since: its salt and allergens are taken over anew. */
@@ -261,6 +296,7 @@ export const usePlanStore = defineStore("plan", () => {
     take,
     isPulled,
     open,
+    openInParts,
     change,
     undo: () => step("back"),
     redo: () => step("forth"),
