@@ -68,6 +68,11 @@ function sourceOf(file: KettlosFile): FileSource {
 }
 
 const POTS_AT_ONCE = 25;
+/**
+ * And so many are written at once: from that many on the database tells all who look of a whole table, and not of each
+ * row, which of thousands takes long as it is done.
+ */
+const WRITTEN_AT_ONCE = 50;
 /** So much of the way is the safety copy. */
 const COPYING_SHARE = 0.4;
 /** A part of a way. */
@@ -157,11 +162,16 @@ async function putIn(source: FileSource, way: Way, learned?: LearnedRows): Promi
     })),
   );
   const { batchIds } = source;
+  const waiting: PotChange[] = [];
   for (let from = 0; from < batchIds.length; from += POTS_AT_ONCE) {
     way.signal?.throwIfAborted();
-    await putPots(await source.pots(batchIds.slice(from, from + POTS_AT_ONCE)));
+    waiting.push(
+      ...(await changesBy(await source.pots(batchIds.slice(from, from + POTS_AT_ONCE)))),
+    );
+    if (waiting.length >= WRITTEN_AT_ONCE) await putPots(waiting.splice(0));
     way.onShare?.(from / batchIds.length);
   }
+  await putPots(waiting);
   way.signal?.throwIfAborted();
   await takeClock(head.clock);
   const larder = await source.larder();
@@ -175,39 +185,52 @@ async function putIn(source: FileSource, way: Way, learned?: LearnedRows): Promi
   if (learned !== undefined) await putLearned(learned, merged.kitchen);
 }
 
+/** What a pot of a file changes here. */
+interface PotChange extends Pick<FilePot, "batch" | "pictures"> {
+  /** What is in its log then, in all; and what of that is new. */
+  readonly all: readonly CookEvent[];
+  readonly fresh: readonly CookEvent[];
+  /** On its shelf; null of one that is under way. */
+  readonly row: StoredShelved | null;
+  /** Read in twice, nothing is another thing, and nothing is worked out anew. */
+  readonly isKnown: boolean;
+}
+
 /** Pots with what was done to them: what is here of one already gets what it has not. */
-async function putPots(pots: readonly FilePot[]): Promise<void> {
+async function changesBy(pots: readonly FilePot[]): Promise<readonly PotChange[]> {
   const ids = pots.map((p) => p.batch.id);
   const [batches, logs] = await Promise.all([db.batches.bulkGet(ids), readLogs(ids)]);
-  const shelves: StoredShelved[] = [];
-  const closed = new Map<string, readonly CookEvent[]>();
-  const added: CookEvent[] = [];
-  const changed: string[] = [];
-  for (const [i, { batch, events }] of pots.entries()) {
+  return pots.map(({ batch, events, pictures }, i) => {
     const mine = logs.get(batch.id) ?? [];
     const fresh = unknownOf(events, new Set(mine.map((e) => e.id)));
-    // Read in twice, nothing is another thing, and nothing is worked out anew.
-    if (fresh.length === 0 && same(batches[i], batch)) continue;
-    changed.push(batch.id);
+    const isKnown = fresh.length === 0 && same(batches[i], batch);
     const all = mine.length === 0 ? fresh : [...mine, ...fresh];
-    const row = shelfRow({ batch, events: all });
-    if (row === null) added.push(...fresh);
-    else {
-      shelves.push(row);
-      closed.set(batch.id, all);
-    }
-  }
-  await offTheShelf(changed);
+    return {
+      batch,
+      pictures,
+      all,
+      fresh,
+      isKnown,
+      row: isKnown ? null : shelfRow({ batch, events: all }),
+    };
+  });
+}
+
+async function putPots(pots: readonly PotChange[]): Promise<void> {
+  const changed = pots.filter((p) => !p.isKnown);
+  const closed = changed.filter((p) => p.row !== null);
+  await offTheShelf(changed.map((p) => p.batch.id));
   await db.batches.bulkPut(pots.map((p) => p.batch));
   await db.pictures.bulkPut(pots.flatMap((p) => p.pictures));
-  await closeLogs(closed);
+  await closeLogs(new Map(closed.map((p) => [p.batch.id, p.all])));
+  const added = changed.flatMap((p) => (p.row === null ? p.fresh : []));
   // Rows of all pots have ids of their own: one that another pot has is the same entry.
   const rows = await db.events
     .where("id")
     .anyOf(added.map((e) => e.id))
     .toArray();
   await addToLog(unknownOf(added, new Set(rows.map((r) => r.id))));
-  await db.shelved.bulkPut(shelves);
+  await db.shelved.bulkPut(closed.flatMap((p) => p.row ?? []));
 }
 
 /** Those whose ids are not known, each once. */

@@ -207,26 +207,34 @@ const recipe = computed(() => {
     />
     <div class="cook" :class="{ practised: pot.batch.practice !== undefined }">
       <section class="left">
-        <PieceBoundary v-if="turn >= 2" what="The counter" :of="pot.events">
-          <CounterList :pot="pot" :units="units" :now-ms="nowMs" @write="write" @extra="putExtra" />
-        </PieceBoundary>
-        <template v-if="recipe !== null && turn >= 2">
-          <h2>The recipe says too</h2>
-          <RecipeWords :recipe="recipe" is-only-open />
+        <template v-if="turn >= 2">
+          <PieceBoundary what="The counter" :of="pot.events">
+            <CounterList
+              :pot="pot"
+              :units="units"
+              :now-ms="nowMs"
+              @write="write"
+              @extra="putExtra"
+            />
+          </PieceBoundary>
+          <template v-if="recipe !== null">
+            <h2>The recipe says too</h2>
+            <RecipeWords :recipe="recipe" is-only-open />
+          </template>
+          <h2>Done</h2>
+          <ul class="done">
+            <li v-for="event in done" :key="event.id">
+              <time class="quiet">{{ clockOf(event.atMs) }}</time>
+              {{ inWords(eventSaid(event, pot.batch.plan), one) }}
+            </li>
+            <li v-if="done.length === 0" class="quiet">
+              Nothing yet.
+              <button type="button" class="link" @click="actions.takeOff">Take it off again</button>
+            </li>
+          </ul>
+          <h2>Pictures</h2>
+          <PotPictures :pot />
         </template>
-        <h2>Done</h2>
-        <ul class="done">
-          <li v-for="event in done" :key="event.id">
-            <time class="quiet">{{ clockOf(event.atMs) }}</time>
-            {{ inWords(eventSaid(event, pot.batch.plan), one) }}
-          </li>
-          <li v-if="done.length === 0" class="quiet">
-            Nothing yet.
-            <button type="button" class="link" @click="actions.takeOff">Take it off again</button>
-          </li>
-        </ul>
-        <h2>Pictures</h2>
-        <PotPictures :pot />
       </section>
       <section class="middle">
         <CautionList v-if="pot.cautions.length > 0" :cautions="pot.cautions" />
