@@ -7,7 +7,7 @@ import { KitchenSchema } from "../simulate/kitchen-schema";
 import { PlanSchema } from "../simulate/plan-schema";
 import { SCHEMA_VERSION } from "../simulate/schema-version";
 import type { z } from "../units/zod";
-import { FILE_LISTS, isFileList, type FileEntry, type FileHead, type FileList } from "./file-lists";
+import { isFileList, type FileEntry, type FileHead, type FileList } from "./file-lists";
 import { pathText, type FileProblem } from "./file-problem";
 import { headOf, KettlosFileSchema, SettingSchema, type KettlosFile } from "./kettlos-json";
 import {

@@ -19,7 +19,7 @@ import { boilFirstMinOf, isRest, stretchOf } from "../heats/heat";
 import { isIngredientId } from "../ingredient/catalogue";
 import { WorkSchema } from "../prepare/work-schema";
 import { nameUpTo, numberIn, textUpTo } from "../units/text-schema";
-import { USUAL_ITEM, USUAL_PLAN, USUAL_STRAIN } from "./usual-plan";
+import { USUAL_ITEM, USUAL_PLAN, USUAL_STRAIN } from "./usual-values";
 import { ACCOMPANIMENTS, DIETS, KINDS } from "./dish-words";
 
 const Id = z.string().min(1).max(80);

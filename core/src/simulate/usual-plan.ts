@@ -1,31 +1,6 @@
 import type { Plan, PlanItem } from "./plan-schema";
 import { SCHEMA_VERSION } from "./schema-version";
-
-/** What goes for an ingredient where nothing is said of it. */
-export const USUAL_ITEM = {
-  preparation: "",
-  boneState: "raw",
-  frozen: false,
-  boiledMin: 0,
-} as const;
-
-/** The same for a plan. */
-export const USUAL_PLAN = {
-  forWhat: "",
-  feeds: "people",
-  kind: null,
-  end: "strained",
-  serves: null,
-  saltWantedGKg: null,
-  thickWantedGL: null,
-  source: "",
-  pieceM: 0.03,
-  fat: "liftCold",
-  readyAt: null,
-  prepareMin: 15,
-  note: "",
-} as const;
-export const USUAL_STRAIN = { when: "afterPause", pressed: false, clothPasses: 0 } as const;
+import { USUAL_ITEM, USUAL_PLAN, USUAL_STRAIN } from "./usual-values";
 
 /** What has to be said of an ingredient; all else may be. */
 export type GivenItem = Pick<PlanItem, "id" | "ingredientId" | "massKg" | "when"> &

@@ -1,5 +1,5 @@
 import { migratePlan } from "@kettlos/core/formats/migrate";
-import { PlanSchema, type Plan } from "@kettlos/core/simulate/plan-schema";
+import { PlanSchema } from "@kettlos/core/simulate/plan-schema";
 import { z } from "@kettlos/core/units/zod";
 import { stepBroughtUp } from "./bring-up";
 import { heldKeys, letGoOfHeld } from "./held";
