@@ -261,6 +261,12 @@ test("a flame is never planned beside sleep, and Bench and rail say the same sta
   ).toBeVisible();
 });
 
+test("the line under the lanes leads to who cooks, far down in Kitchen", async ({ page }) => {
+  await openClock(page);
+  await page.getByRole("link", { name: /^Who cooks, and when/ }).click();
+  await expect(page.getByRole("heading", { name: "Who cooks" })).toBeInViewport();
+});
+
 test("lanes, run sheet and dialogs stand up to the checker", async ({ page }) => {
   test.slow();
   await openClock(page);

@@ -46,15 +46,20 @@ async function put(
  * @returns what was taken back; null where nothing was left
  */
 export function undoLarder(batchId?: string): Promise<LarderEvent | null> {
+  const tappedMs = Date.now();
+  /** Found when it was tapped: where the disk is full then, no other one is taken back later. */
+  let last: LarderEvent | null | undefined;
   return writing("an entry of the larder", async () => {
     const checked = await checks();
     return db.transaction("rw", db.larder, async () => {
-      const stored = await db.larder.orderBy("seq").toArray();
-      const last = lastLarderEvent(
-        stored.map((s) => s.event),
-        batchId,
-      );
-      if (last !== null) await put([{ kind: "undo", eventId: last.id }], Date.now(), checked);
+      if (last === undefined) {
+        const stored = await db.larder.orderBy("seq").toArray();
+        last = lastLarderEvent(
+          stored.map((s) => s.event),
+          batchId,
+        );
+      }
+      if (last !== null) await put([{ kind: "undo", eventId: last.id }], tappedMs, checked);
       return last;
     });
   });

@@ -35,6 +35,34 @@ describe("the plan on the screen", () => {
     expect(store.answers?.figures.strainedL.expected).toBeGreaterThan(3);
   });
 
+  test("opened in parts it says the same; what is not wanted any more by then is not opened", async () => {
+    const store = await loaded();
+    const { answers, fault } = store;
+    const isOpen = (id: string) => expect(usePlanStore().plan?.id).toBe(id);
+    await store.openInParts(planOf("plan-chili"), () => false);
+    isOpen("plan-lamb");
+    store.plan = null;
+    await store.openInParts(planOf("plan-lamb"), () => true);
+    isOpen("plan-lamb");
+    expect([store.answers, store.fault]).toEqual([answers, fault]);
+  });
+
+  test("opened in parts it goes by the kitchen as it is by then, and by its fault where it has one", async () => {
+    const store = await loaded();
+    const kitchen = useKitchenStore();
+    const lamb = planOf("plan-lamb");
+    const opening = store.openInParts(lamb, () => true);
+    await kitchen.change({ waterC: 30 });
+    await until(() => expect(kitchen.kitchen?.waterC).toBe(30));
+    await opening;
+    const { answers } = store;
+    store.open(lamb);
+    expect(answers?.figures).toEqual(store.answers?.figures);
+    await store.openInParts({ ...lamb, vesselId: "none" }, () => true);
+    expect(store.fault).not.toBeNull();
+    expect(store.plan?.vesselId).toBe("none");
+  });
+
   test("pulling the line sets an amount to the nearest 50 mL and keeps the ranges' width", async () => {
     const store = await loaded();
     const before = store.answers?.spread;
