@@ -2,7 +2,7 @@ import type { Batch } from "@kettlos/core/batch/batch-schema";
 import type { CookEvent } from "@kettlos/core/events/event-schema";
 import type { FileEntry, FileList } from "@kettlos/core/formats/file-lists";
 import type { Picture } from "@kettlos/core/batch/picture-schema";
-import type { PotWords, WhatTaught } from "@kettlos/core/learn/taught";
+import type { PotWords } from "@kettlos/core/learn/taught";
 import type { WhatIsShown } from "@kettlos/core/learn/taught-shown";
 import type { ShelvedPot } from "@kettlos/core/logbook/shelved";
 import type { LearnedFactors } from "@kettlos/core/simulate/learned-schema";
@@ -111,7 +111,8 @@ interface StoredLearned {
 /** The same told: from which pots, what was not believed and why. */
 interface StoredTaught {
   kitchenId: string;
-  told: WhatTaught;
+  /** `WhatTaught` as JSON: of a long log it is large, and seldom read. */
+  text: string;
 }
 
 /** Of that what is shown before more is asked for. */
@@ -191,14 +192,17 @@ class KettlosDatabase extends Dexie {
         pictures: "id, batchId",
       })
       .upgrade(broughtUp);
-    this.version(DB_VERSION).stores({
-      logs: "batchId",
-      incoming: "++n, list, batchId",
-      copyBytes: "id",
-      taughtShown: "kitchenId",
-      pictures: "id, batchId, [batchId+atMs]",
-      shelved: "key, batchId, finishedMs, pot.name, [pot.name+finishedMs], unread",
-    });
+    this.version(DB_VERSION)
+      .stores({
+        logs: "batchId",
+        incoming: "++n, list, batchId",
+        copyBytes: "id",
+        taughtShown: "kitchenId",
+        pictures: "id, batchId, [batchId+atMs]",
+        shelved: "key, batchId, finishedMs, pot.name, [pot.name+finishedMs], unread",
+      })
+      // Kept in another way before, it is put together anew.
+      .upgrade((transaction) => transaction.table("taught").clear());
   }
 }
 

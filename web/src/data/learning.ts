@@ -1,18 +1,16 @@
 import { logsByBatch } from "@kettlos/core/batch/of-log";
 import type { KettlosFile } from "@kettlos/core/formats/kettlos-json";
 import { teaches } from "@kettlos/core/learn/from-log";
-import type { WhatTaught } from "@kettlos/core/learn/taught";
-import type { LearnedFactors } from "@kettlos/core/simulate/learned-schema";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import { watch } from "vue";
 import { report } from "../frame/errors";
 import { reckoner } from "../workers/reckoner";
-import type { SaidByLog } from "../workers/reckoner.worker";
 import { db, type StoredShelved, type StoredWords } from "./db";
 import { useKitchenStore } from "./kitchen-store";
 import { forgetBasis, offTheShelf } from "./log-begun";
-import { basisOf, isReadNow, logKey, shelfKey, shelvedBy } from "./log-keys";
-import { keepTaught } from "./keep-taught";
+import { basisOf, logKey, shelfKey, shelvedBy } from "./log-keys";
+import { keepTaught, type TaughtByLog } from "./keep-taught";
+import { ofLog, storedWords } from "./of-log";
 import { onDisk } from "./on-disk";
 import { plain } from "./plain";
 import { potState, type PotState } from "./pot-state";
@@ -42,11 +40,9 @@ async function read(pot: PotState): Promise<Read> {
 }
 
 /** Everything that is worked out of a log. */
-export interface LearnedRows {
+export interface LearnedRows extends TaughtByLog {
   readonly words: readonly StoredWords[];
   readonly shelved: readonly StoredShelved[];
-  readonly factors: LearnedFactors;
-  readonly told: WhatTaught;
 }
 
 /** What the log of a file comes to, pot by pot. */
@@ -61,21 +57,13 @@ export async function learnedFrom({
     found.push(await read(potState({ batch, events: logs.get(batch.id) ?? [] })));
   const words = found.flatMap((r) => r.words ?? []);
   const shelved = found.flatMap((r) => r.shelved ?? []);
-  return { words, shelved, ...(await taughtBy(words, kitchen)) };
+  return { words, shelved, ...(await taughtBy([words], kitchen)) };
 }
 
-/** What the pots of a log say, as it is put together for a kitchen. */
-export const saidByLog = (
-  rows: readonly StoredWords[],
-  { id, teaching }: Pick<Kitchen, "id" | "teaching">,
-): SaidByLog => ({
-  // What an older Kettlos read of a pot counts once it is read anew.
-  words: rows.filter((r) => isReadNow(r.key)).map((r) => r.words),
-  teaching: plain(teaching ?? null),
-  kitchenId: id,
-});
-const taughtBy = (rows: readonly StoredWords[], kitchen: Pick<Kitchen, "id" | "teaching">) =>
-  reckoner().learned(saidByLog(rows, kitchen));
+const taughtBy = (
+  words: Parameters<typeof ofLog>[0],
+  kitchen: Pick<Kitchen, "id" | "teaching">,
+): Promise<TaughtByLog> => ofLog(words, kitchen, (learner) => reckoner().learned(learner));
 
 /** Pots of which something is not worked out yet, or whose log has grown since. */
 async function unread(pots: readonly PotState[]): Promise<readonly PotState[]> {
@@ -188,13 +176,12 @@ async function keepUp(open: readonly PotState[]): Promise<void> {
   const before = await db.learned.get(kitchen.id);
   const basis = basisOf(kitchen.teaching);
   if (before?.basis === basis) return;
-  const words = await db.words.toArray();
-  if (words.length === 0 && before === undefined) return;
-  const { factors, told } = await taughtBy(words, kitchen);
+  if (before === undefined && (await db.words.count()) === 0) return;
+  const taught = await taughtBy(storedWords(), kitchen);
   await db.transaction("rw", db.learned, db.taught, db.taughtShown, async () => {
     // Words that have come meanwhile, from another tab perhaps, are not in it: it is done again.
     if ((await db.learned.get(kitchen.id))?.basis !== before?.basis) return;
-    await keepTaught(kitchen.id, { factors, told }, basis);
+    await keepTaught(kitchen.id, taught, basis);
   });
 }
 

@@ -14,13 +14,8 @@ import type { LoggedPot } from "@kettlos/core/learn/from-pot";
 import { outcomeOf } from "@kettlos/core/units/problem";
 import { fold } from "@kettlos/core/batch/fold";
 import { nextReadings, type NextReading } from "@kettlos/core/learn/next-readings";
-import {
-  learnedOf,
-  whatTaught,
-  wordsOf,
-  type PotWords,
-  type WhatTaught,
-} from "@kettlos/core/learn/taught";
+import { learnedOf, whatTaught, wordsOf, type PotWords } from "@kettlos/core/learn/taught";
+import { shownOf, type WhatIsShown } from "@kettlos/core/learn/taught-shown";
 import type { LearnedFactors } from "@kettlos/core/simulate/learned-schema";
 import type { Teaching } from "@kettlos/core/simulate/teaching-schema";
 import type { CrockSetting } from "@kettlos/core/heat/slow-cooker";
@@ -45,9 +40,10 @@ interface Logged {
   readonly batch: Batch;
   readonly events: readonly CookEvent[];
 }
-/** What the pots of a log say, with what the cook says to it, and the kitchen that learns. */
-export interface SaidByLog {
-  readonly words: readonly PotWords[];
+/** What the pots of a log say: as much of it as was heard. */
+let heard: PotWords[] = [];
+/** What the cook says to it, and the kitchen that learns. */
+export interface Learner {
   readonly teaching: Teaching | null;
   readonly kitchenId: string;
 }
@@ -55,18 +51,18 @@ export interface SaidByLog {
 export type Beside =
   | { readonly compared: Compared; readonly why: null }
   | { readonly compared: null; readonly why: Said };
-const optionsOf = ({ teaching, kitchenId }: SaidByLog) => ({
+const optionsOf = ({ teaching, kitchenId }: Learner) => ({
   kitchenId,
   ...(teaching === null ? {} : { teaching }),
 });
 
 const read = ({ batch, events }: Logged): LoggedPot => ({ batch, cook: fold(events) });
 /** What is known of pots by all others; nothing where one of them was cooked in another kitchen. */
-const knownOf = (pots: readonly Logged[], said: SaidByLog): LearnedFactors | undefined =>
-  pots.some((p) => p.batch.kitchen.id !== said.kitchenId)
+const knownOf = (pots: readonly Logged[], by: Learner): LearnedFactors | undefined =>
+  pots.some((p) => p.batch.kitchen.id !== by.kitchenId)
     ? undefined
-    : learnedOf(said.words, {
-        ...optionsOf(said),
+    : learnedOf(heard, {
+        ...optionsOf(by),
         without: new Set(pots.map((p) => p.batch.id)),
       });
 
@@ -121,9 +117,14 @@ const api = {
     });
     return { words: wordsOf({ batch, cook }), gap: gap.ok ? gap.value : null };
   },
+  /** Listens to what pots say; what was heard before is forgotten where it begins anew. */
+  hear(words: readonly PotWords[], isAnew: boolean): void {
+    if (isAnew) heard = [];
+    heard.push(...words);
+  },
   /** Two finished pots side by side, by what all others have taught. */
-  beside(from: Logged, to: Logged, said: SaidByLog): Beside {
-    const known = knownOf([from, to], said);
+  beside(from: Logged, to: Logged, by: Learner): Beside {
+    const known = knownOf([from, to], by);
     const outcome = outcomeOf(() => compare(sideOf(read(from), known), sideOf(read(to), known)));
     // A problem does not cross to another thread: its words do.
     return outcome.ok
@@ -131,16 +132,13 @@ const api = {
       : { compared: null, why: outcome.problem.said };
   },
   /** What was otherwise from each pot of a row to the next; null where it cannot be reckoned. */
-  async differences(
-    pots: readonly Logged[],
-    said: SaidByLog,
-  ): Promise<readonly (Difference | null)[]> {
+  async differences(pots: readonly Logged[], by: Learner): Promise<readonly (Difference | null)[]> {
     const found: (Difference | null)[] = [];
     for (const [i, to] of pots.entries()) {
       const from = pots[i - 1];
       if (from === undefined) continue;
       await breathe();
-      const known = knownOf([from, to], said);
+      const known = knownOf([from, to], by);
       const outcome = outcomeOf(() =>
         differenceOf(sideOf(read(from), known), sideOf(read(to), known)),
       );
@@ -148,11 +146,19 @@ const api = {
     }
     return found;
   },
-  /** What all of them teach together, and the same told. */
-  learned: (said: SaidByLog): { readonly factors: LearnedFactors; readonly told: WhatTaught } => ({
-    factors: learnedOf(said.words, optionsOf(said)),
-    told: whatTaught(said.words, optionsOf(said)),
-  }),
+  /** What all that were heard teach together: as it is drawn on, as it is first shown, and told as JSON. */
+  learned(by: Learner): {
+    readonly factors: LearnedFactors;
+    readonly shown: WhatIsShown;
+    readonly text: string;
+  } {
+    const told = whatTaught(heard, optionsOf(by));
+    return {
+      factors: learnedOf(heard, optionsOf(by)),
+      shown: shownOf(told),
+      text: JSON.stringify(told),
+    };
+  },
   /** The readings that would teach most next. */
   nextReadings: (plans: readonly Plan[], kitchen: Kitchen): readonly NextReading[] =>
     nextReadings(plans, kitchen),

@@ -2,14 +2,14 @@ import type { Difference } from "@kettlos/core/compare/difference";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import { computed, shallowRef, watch, type Ref } from "vue";
 import { db } from "../../data/db";
-import { saidByLog } from "../../data/learning";
+import { ofLog, storedWords } from "../../data/of-log";
 import { useKitchenStore } from "../../data/kitchen-store";
 import { plain } from "../../data/plain";
 import type { PotState } from "../../data/pot-state";
 import { useLive } from "../../data/use-live";
 import { report } from "../../frame/errors";
 import { reckoner } from "../../workers/reckoner";
-import type { SaidByLog } from "../../workers/reckoner.worker";
+import type { Learner } from "../../workers/reckoner.worker";
 
 /** A pot as it began, with its log: what it comes to is worked out elsewhere. */
 const loggedOf = ({ stored, events }: PotState) => ({
@@ -23,7 +23,7 @@ const loggedOf = ({ stored, events }: PotState) => ({
  */
 function useAnswer<A>(
   question: () => readonly PotState[] | null,
-  ask: (pots: readonly PotState[], said: SaidByLog) => Promise<A>,
+  ask: (pots: readonly PotState[], by: Learner) => Promise<A>,
 ): Readonly<Ref<A | null>> {
   const answer = shallowRef<A | null>(null);
   /** The same pots in the same state are the same question, whatever goes on beside them. */
@@ -39,7 +39,8 @@ function useAnswer<A>(
     { immediate: true },
   );
   const store = useKitchenStore();
-  const words = useLive(() => db.words.toArray());
+  /** Another one whenever the pots have said something else. */
+  const basis = useLive(async () => (await db.learned.toArray()).map((l) => l.basis).join("\n"));
   /** Of the kitchen only what learning goes by. */
   const learner = computed(() =>
     JSON.stringify(
@@ -48,13 +49,13 @@ function useAnswer<A>(
   );
   let asks = 0;
   watch(
-    [pots, words, learner],
-    async ([asked, rows, by]) => {
+    [pots, basis, learner],
+    async ([asked, since, by]) => {
       const mine = ++asks;
       const kitchen = JSON.parse(by) as Pick<Kitchen, "id" | "teaching"> | null;
-      if (asked === null || rows === undefined || kitchen === null) return;
+      if (asked === null || since === undefined || kitchen === null) return;
       try {
-        const found = await ask(asked, saidByLog(rows, kitchen));
+        const found = await ofLog(storedWords(), kitchen, (learner) => ask(asked, learner));
         if (mine === asks) answer.value = found;
       } catch (error) {
         report(error);
@@ -72,10 +73,10 @@ export function useCompared(from: () => PotState | null, to: () => PotState | nu
       const [a, b] = [from(), to()];
       return a === null || b === null ? null : [a, b];
     },
-    async (asked, said) => {
+    async (asked, by) => {
       const [a, b] = asked.map(loggedOf);
       if (a === undefined || b === undefined) return null;
-      return { pots: asked, found: await reckoner().beside(a, b, said) };
+      return { pots: asked, found: await reckoner().beside(a, b, by) };
     },
   );
   /** Of these two, not of those looked at before. */
@@ -93,8 +94,8 @@ export function useCompared(from: () => PotState | null, to: () => PotState | nu
 export function useDifferences(pots: () => readonly PotState[]) {
   return useAnswer(
     () => (pots().length < 2 ? null : pots()),
-    async (row, said): Promise<ReadonlyMap<string, Difference | null>> => {
-      const found = await reckoner().differences(row.map(loggedOf), said);
+    async (row, by): Promise<ReadonlyMap<string, Difference | null>> => {
+      const found = await reckoner().differences(row.map(loggedOf), by);
       return new Map(row.slice(1).map((pot, i) => [pot.batch.id, found[i] ?? null]));
     },
   );

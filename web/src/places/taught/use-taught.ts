@@ -38,9 +38,10 @@ export function useTaught() {
     [isAllWanted],
   );
   /** All that is told of every pot: of a long log, so read once it is wanted. Null before it is there. */
-  const all = computed<WhatTaught | null>(
-    () => wholeRows.value?.find((r) => r.kitchenId === store.kitchen?.id)?.told ?? null,
-  );
+  const all = computed<WhatTaught | null>(() => {
+    const row = wholeRows.value?.find((r) => r.kitchenId === store.kitchen?.id);
+    return row === undefined ? null : (JSON.parse(row.text) as WhatTaught);
+  });
   const wantAll = () => (isAllWanted.value = true);
   const next = shallowRef<readonly NextReading[]>([]);
   let asks = 0;
