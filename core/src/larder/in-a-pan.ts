@@ -28,9 +28,6 @@ const LEAST_DEPTH_M = kitchenEstimate(
   "shallower it catches before it is half down",
 );
 
-/** A name of so many characters at most, as one is written. */
-const named = (text: string, most: number) => text.trim().slice(0, most).trimEnd();
-
 const floorM2 = (v: Vessel): number => vesselAreaM2(v, 0);
 
 /** What is in so many of a lot, kg, solid and liquid. */
@@ -70,13 +67,13 @@ export function panPlan(
       { ...lot, ingredientId },
       place,
     ),
-    ...(called === undefined ? {} : { called: named(called, 60) }),
+    ...(called === undefined ? {} : { called }),
   });
   const name = lot.name.slice(0, 44);
   const solidsKg = massKg - liquidKg;
   return usualPlan({
     id: newId(),
-    name: named(`${lot.name.slice(0, 60)}, in a pan again`, 80),
+    name: `${lot.name.slice(0, 60)}, in a pan again`,
     vesselId: pan.id,
     ringId: ring.id,
     feeds: lot.isForAnimals ? "animals" : "people",

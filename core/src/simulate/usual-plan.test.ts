@@ -19,6 +19,15 @@ test("what is usual is what the schema fills in", () => {
   for (const item of least.items) expect(PlanItemSchema.parse(item)).toEqual(usualItem(item));
 });
 
+test("what is stored without them goes by these values: another one would make another plan of it", () => {
+  expect(usualPlan(least)).toMatchObject({
+    ...{ feeds: "people", kind: null, end: "strained", serves: null, readyAt: null },
+    ...{ saltWantedGKg: null, thickWantedGL: null, pieceM: 0.03, fat: "liftCold", prepareMin: 15 },
+    strain: { when: "afterPause", pressed: false, clothPasses: 0 },
+    items: [{ preparation: "", boneState: "raw", frozen: false, boiledMin: 0, work: [] }],
+  });
+});
+
 test("what is said stands, of the plan and of what goes in", () => {
   const [item] = least.items;
   const plan = usualPlan({

@@ -7,7 +7,6 @@ import { db } from "./db";
 import { readFile, type ReadFile } from "./file-in";
 import { tidyAside } from "./incoming-lock";
 import { everything, writeFile } from "./file-out";
-import { savePlan } from "./repository";
 import { copyFile, forgetEverything, removeCopy } from "./safety-copies";
 import { importAll, takeIn } from "./take-in";
 
@@ -94,6 +93,32 @@ describe("a file out and in", () => {
     await expect(takeIn(file.source, "replace", stop)).rejects.toThrow();
     expect(await whole()).toEqual(before);
   });
+
+  test.each([49, 50, 51, 125])(
+    "of %i pots each is there once, on its shelf and with its log",
+    async (count) => {
+      const [past] = sample.batches.filter((b) => b.id === "past-01");
+      if (past === undefined) throw new Error("the sample has no such pot");
+      const own = sample.events.filter((e) => e.batchId === past.id);
+      const pots = Array.from({ length: count }, (_, n) => `many-${n}`);
+      const file: KettlosFile = {
+        ...sample,
+        batches: pots.map((id) => ({ ...past, id })),
+        events: pots.flatMap((batchId) =>
+          own.map((e) => ({ ...e, batchId, id: `${e.id} ${batchId}` })),
+        ),
+        larder: [],
+      };
+      await importAll(file, "replace");
+      const back = await exportAll();
+      expect(new Set(back?.batches.map((b) => b.id))).toEqual(new Set(pots));
+      expect(back?.batches).toHaveLength(count);
+      expect(back?.events).toHaveLength(count * own.length);
+      expect(await db.shelved.count()).toBe(count);
+      expect(await db.logs.count()).toBe(count);
+      expect(await db.events.count()).toBe(0);
+    },
+  );
 
   test("cut off, or no gzip after all, it is refused with a reason, and nothing is left of it", async () => {
     const whole = await blobOf(sample).arrayBuffer();
@@ -199,7 +224,13 @@ test("what is written while a safety copy is made is in the copy", async () => {
   let writing: Promise<unknown> | null = null;
   const file = await read(blobOf({ ...sample, plans: [] }));
   await takeIn(file.source, "replace", {
-    onShare: () => (writing ??= savePlan({ ...plan, id: "meanwhile" })),
+    // Straight to the table: what checks a plan first might take longer than the copy does.
+    onShare: () =>
+      (writing ??= db.plans.put({
+        id: "meanwhile",
+        updatedMs: NOW,
+        plan: { ...plan, id: "meanwhile" },
+      })),
   });
   await file.drop();
   await writing;

@@ -9,8 +9,10 @@ import { plain } from "./plain";
 const AT_ONCE = 400;
 
 /** What every pot that is worked out says, so many at a time: ten thousand at once would hold the page up. */
-export async function* storedWords(): AsyncGenerator<readonly StoredWords[]> {
-  for (let last = ""; ; await pause()) {
+export async function* storedWords(
+  isWanted: () => boolean = () => true,
+): AsyncGenerator<readonly StoredWords[]> {
+  for (let last = ""; isWanted(); await pause()) {
     const rows = await db.words.where(":id").above(last).limit(AT_ONCE).toArray();
     last = rows.at(-1)?.batchId ?? last;
     if (rows.length > 0) yield rows;

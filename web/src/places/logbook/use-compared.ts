@@ -55,8 +55,12 @@ function useAnswer<A>(
       const kitchen = JSON.parse(by) as Pick<Kitchen, "id" | "teaching"> | null;
       if (asked === null || since === undefined || kitchen === null) return;
       try {
-        const found = await ofLog(storedWords(), kitchen, (learner) => ask(asked, learner));
-        if (mine === asks) answer.value = found;
+        // While a long log is worked out many questions come: only the newest is read for, and asked.
+        const isWanted = () => mine === asks;
+        const found = await ofLog(storedWords(isWanted), kitchen, (learner) =>
+          isWanted() ? ask(asked, learner) : null,
+        );
+        if (isWanted()) answer.value = found;
       } catch (error) {
         report(error);
       }

@@ -25,12 +25,13 @@ export function useTaught() {
   const pots = usePotsStore();
   const teaching = computed<Teaching>(() => store.kitchen?.teaching ?? NO_TEACHING);
   const rows = useLive(() => db.taughtShown.toArray());
-  const learnedCount = useLive(() => db.learned.count());
+  const learners = useLive(() => db.learned.toCollection().primaryKeys());
   /** Null while it is read, or put together by another version; nothing where the log has taught nothing yet. */
   const told = computed<WhatIsShown | null>(() => {
-    if (rows.value === undefined || learnedCount.value === undefined) return null;
-    const row = rows.value.find((r) => r.kitchenId === store.kitchen?.id);
-    return row?.shown ?? (learnedCount.value > 0 ? null : NOTHING);
+    const id = store.kitchen?.id;
+    if (rows.value === undefined || learners.value === undefined || id === undefined) return null;
+    const row = rows.value.find((r) => r.kitchenId === id);
+    return row?.shown ?? (learners.value.includes(id) ? null : NOTHING);
   });
   const isAllWanted = ref(false);
   const wholeRows = useLive(
