@@ -5,7 +5,7 @@ import type { Trace } from "@kettlos/core/simulate/trace";
 import { outcomeOf } from "@kettlos/core/units/problem";
 import { writeFileSync } from "node:fs";
 import { fileURLToPath } from "node:url";
-import { randomPot, type RandomPot } from "../core/test/random-pots";
+import { randomPot } from "../core/test/random-pots";
 import { seeded } from "./mutate";
 
 const POTS = 500;
@@ -19,14 +19,15 @@ interface Figure {
   readonly digits: number;
   readonly limit: number;
   /** How far off, in the unit; null where the pot has no such figure. */
-  readonly off: (usual: Trace, fine: Trace, pot: RandomPot) => number | null;
+  readonly off: (usual: Trace, fine: Trace) => number | null;
 }
 const from5To60 = (trace: Trace) => trace.items[0]?.from5To60Min ?? null;
 const FIGURES: readonly Figure[] = [
   {
-    name: "litres at the end, of what went in",
+    name: "litres at the end, of all that was in it",
     ...{ unit: "%", digits: 4, limit: 0.02 },
-    off: (a, b, { waterKg }) => (100 * Math.abs(a.endLiquidL - b.endLiquidL)) / waterKg,
+    off: (a, { ledger: { added, juice, vegetables }, endLiquidL }) =>
+      (100 * Math.abs(a.endLiquidL - endLiquidL)) / (added + juice + vegetables),
   },
   {
     name: "to the simmer",
@@ -67,7 +68,7 @@ for (let i = 0; i < POTS; i++) {
   }
   cooked++;
   for (const [k, figure] of FIGURES.entries()) {
-    const off = figure.off(usual.value, fine.value, pot);
+    const off = figure.off(usual.value, fine.value);
     if (off !== null) offs[k]?.push(off);
   }
 }

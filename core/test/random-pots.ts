@@ -25,7 +25,7 @@ export function randomPot(random: () => number): RandomPot {
     pressure: "pressure",
   }[method];
   const roomL = { tall: 11, casserole: 5, crock: 6, pressure: 7 }[vesselId] ?? 5;
-  const waterL = roomL * between(0.25, 0.5);
+  const waterL = roomL * between(0.2, 0.5);
   const massKg = roomL * between(0.08, 0.28);
   const hob = {
     method: "hob" as const,

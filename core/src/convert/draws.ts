@@ -11,7 +11,7 @@ import type { Plan } from "../simulate/plan-schema";
 import { pointAt } from "../simulate/point-at";
 import type { Trace } from "../simulate/trace";
 import { kitchenEstimate } from "../units/constant";
-import { normal, seeded } from "../units/random";
+import { EvenDraws } from "../units/even-draws";
 import { COLD_DENSITY_KG_L } from "../water/properties";
 import { cookedMinOf, rulingHeat } from "./like";
 import { courseOf, followCourse, type Course, type Shift } from "./lean-course";
@@ -107,20 +107,24 @@ function prepare({ plan, trace, isFixed = false }: Simulated, kitchen: Kitchen):
 const zFactor = (tempC: number, zC: number): number =>
   powerOf(10, (tempC - 100) * (1 / zC - 1 / Z_EXPECTED));
 
+/** Dimensions that all heats of a draw share, z and target; and those of each heat. */
+const OF_ALL = 2;
+const OF_A_HEAT = 4;
+
 const EXPECTED_SHIFT = { zC: Z_EXPECTED, plateauC: 0, comeUp: 1, warmUp: 1 };
 
 interface Draw extends Shift {
   readonly steam: number;
 }
 
-function drawFor(p: Prepared, zC: number, next: () => number): Draw {
+function drawFor(p: Prepared, zC: number, even: EvenDraws): Draw {
   return {
     zC,
-    plateauC: p.sigmaHeldC * next(),
+    plateauC: p.sigmaHeldC * even.normal(),
     capC: p.capC,
-    comeUp: exp(-p.sigmaComeUp * next()),
-    warmUp: p.isWarmed ? exp(SPREAD.warmUp.value * next()) : 1,
-    steam: exp(p.sigmaSteam * next()),
+    comeUp: exp(-p.sigmaComeUp * even.normal()),
+    warmUp: p.isWarmed ? exp(SPREAD.warmUp.value * even.normal()) : 1,
+    steam: exp(p.sigmaSteam * even.normal()),
   };
 }
 
@@ -134,7 +138,7 @@ function rangeOf(figures: number[]): DrawnRange {
 }
 
 /**
- * Seeded Monte Carlo over what is uncertain about a conversion: z, each heat's plateau and pace, the
+ * Seeded draws, even in all they differ in, over what is uncertain about a conversion: z, each heat's plateau and pace, the
  * ring, and how fast it steams; for a dish written "until tender" its target as well. Every draw follows
  * the piece through the written heat and then through each other one until it has had the same.
  * @returns for each target its ranges, in the order given
@@ -150,8 +154,7 @@ export function drawRanges(
   const isTender = source.plan.stop.by === "tender";
   const { judged, mainItemId } = source.trace;
   const targetSigma = judged.get(mainItemId ?? "")?.sigmaLog ?? SPREAD.target.value;
-  const random = seeded(options.seed);
-  const next = () => normal(random);
+  const even = new EvenDraws(options.seed, OF_ALL + OF_A_HEAT * (1 + targets.length));
   const leanAt = (p: Prepared, shift: Shift) =>
     followCourse(p.course, shift, p.tauS, p.startC, {
       cookMin: Infinity,
@@ -170,14 +173,15 @@ export function drawRanges(
   const holds: number[][] = all.map(() => []);
   const losses: number[][] = all.map(() => []);
   for (let n = 0; n < options.draws; n++) {
-    const zC = Math.max(Z_LEAST, Z_EXPECTED + SPREAD.zC.value * next());
-    const target = exp(targetSigma * next());
-    const fromDraw = drawFor(from, zC, next);
+    even.begin();
+    const zC = Math.max(Z_LEAST, Z_EXPECTED + SPREAD.zC.value * even.normal());
+    const target = exp(targetSigma * even.normal());
+    const fromDraw = drawFor(from, zC, even);
     const wanted = isTender
       ? sourceExpected * target
       : leanAt(from, fromDraw) + from.tailMin * zFactor(from.holdC, zC);
     all.forEach((p, i) => {
-      const draw = drawFor(p, zC, next);
+      const draw = drawFor(p, zC, even);
       const ratio = p.isFixed
         ? 1
         : Math.max(0, reach(p, draw, wanted - p.tailMin * zFactor(p.holdC, zC))) /

@@ -36,7 +36,7 @@ export class Ledger {
   };
 
   post(kind: LedgerKind, kg: number): void {
-    this.sums[kind] += kg;
+    if (kg !== 0) this.sums[kind] += kg;
   }
 
   get totals(): LedgerTotals {

@@ -41,7 +41,8 @@ export function slowedByAcid(
   plan: Plan,
   startLiquidKg: number,
 ): number {
-  if (!isAcidPot(plan, startLiquidKg) || traitsOf(item.ingredientId).isAcid === true) return 1;
-  if (ingredientOf(item).group === "pulse") return SLOWS_PULSES.value;
-  return ROOT_IDS.has(id) ? SLOWS_ROOTS.value : 1;
+  const isPulse = ingredientOf(item).group === "pulse";
+  if (!isPulse && !ROOT_IDS.has(id)) return 1;
+  if (traitsOf(item.ingredientId).isAcid === true || !isAcidPot(plan, startLiquidKg)) return 1;
+  return isPulse ? SLOWS_PULSES.value : SLOWS_ROOTS.value;
 }

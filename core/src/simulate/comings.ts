@@ -85,7 +85,7 @@ export class Comings {
   lackingMin(): number {
     let least = Infinity;
     // What waits stands last.
-    for (let i = this.moves.length - 1; this.moves[i]?.dueMin === null; i--) {
+    for (let i = this.moves.length - 1; i >= 0 && this.moves[i]?.dueMin === null; i--) {
       const waits = this.moves[i]?.waitsFor;
       if (waits !== undefined) least = Math.min(least, waits.cookMin - this.cookOf(waits.itemId));
     }
@@ -94,6 +94,7 @@ export class Comings {
 
   /** What must not boil comes out as the pot begins to steam hard. */
   outBeforeBoil(tMin: number, boilingC: number): void {
+    if (!this.isBeforeBoil) return;
     for (const item of this.plan.items)
       if (
         item.out?.when.at === "beforeBoil" &&

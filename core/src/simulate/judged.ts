@@ -29,16 +29,19 @@ export function eatenTarget(
   // What is done by its core asks for a temperature, not for time.
   const here = usual.coreC === undefined ? (tenderHere(kitchen, usual.id)?.mean ?? 0) : 0;
   const by = acid * exp(here);
-  const times = (c: Constant): Constant => (by === 1 ? c : { ...c, value: c.value * by });
+  const sigmaLog = tenderSigma(kitchen, usual.id);
+  if (by === 1) return { ...usual, isSlowed: acid > 1, sigmaLog };
   return {
     ...usual,
-    done: times(usual.done),
-    ideal: times(usual.ideal),
-    past: times(usual.past),
+    done: times(usual.done, by),
+    ideal: times(usual.ideal, by),
+    past: times(usual.past, by),
     isSlowed: acid > 1,
-    sigmaLog: tenderSigma(kitchen, usual.id),
+    sigmaLog,
   };
 }
+
+const times = (c: Constant, by: number): Constant => ({ ...c, value: c.value * by });
 
 /** The same as a simulated pot had it. */
 export const judgedTarget = (

@@ -1,35 +1,58 @@
-import { ln } from "../units/same-math";
+import { exp, ln } from "../units/same-math";
 import { square } from "../units/whole-power";
 import { cookRate } from "../doneness/cook-value";
 import { BallConduction, equalBallRadiusM, frozenDelayS, QUICK_TAU_S } from "../heat/piece";
+import { settledMeanC, settledMeanExp, settledMidwayC } from "../heat/settled-profile";
 
 /** Within this of its profile in evenly warming liquid a piece counts as settled into it, °C. */
 const SETTLED_C = 0.05;
-/** Widest spread from surface to centre at which the profile alone is followed, °C. */
-const WIDEST_C = 3;
-/** How far the mean of a parabolic profile in a ball lags, of its spread: two fifths. */
-const MEAN_OF_SPREAD = 0.4;
-/** Variance of a parabolic profile in a ball over its spread squared: 12/175. */
-const PARABOLA_VARIANCE = 12 / 175;
+/** How much of the slowest mode a change of the spread wakes: of 1 − r², the first of its series. */
+const WAKES = 12 / square(Math.PI);
+/** And of the faster ones, which are not followed. */
+const WAKES_FASTER = 1 / 3;
+/** What is left of the slowest mode is gone below this share of that. */
+const GONE = 0.1;
 
-/** While it thaws it counts as moving so far, °C, in so long, s: steps stay short. */
-const THAW_STEP_S = 30;
-const THAW_MOVES_C = 2;
+/** While it thaws, s. */
+const THAW_STEP_S = 20;
+/** Its first step, of its longest. */
+const FIRST_SHARE = 0.1;
+/** Its cook value is gathered as often as its mean has moved so far within a step, °C. */
+const GATHER_C = 2;
+/** And as often as it has gone through so much of its time constant. */
+const GATHER_SHARE = 0.5;
 
-/** Of a rate that goes with the exponential of an evenly moving temperature: the logarithmic mean of its ends. */
-const meanRate = (from: number, to: number): number =>
+/** A bend beyond this is a jump: where the rate goes from there the step before does not say. */
+const JUMP_BEND = 0.1;
+
+const logarithmicMean = (from: number, to: number): number =>
   Math.abs(to - from) < 1e-3 * to ? (from + to) / 2 : (to - from) / ln(to / from);
 
-/** Share of a step that is over since a mark was passed in it. */
-const sinceShare = (markC: number, fromC: number, toC: number): number =>
-  Math.min(1, Math.max(0, (toC - markC) / (toC - fromC)));
+/** Share of a step that is over since a mark was passed in it, half-way through which it is `bentC` over a straight rise. */
+function sinceShare(markC: number, fromC: number, toC: number, bentC: number): number {
+  const straight = (toC - markC) / (toC - fromC);
+  const isBent = Math.abs(bentC) < (toC - fromC) / 4;
+  const share = isBent
+    ? straight + (4 * bentC * straight * (1 - straight)) / (toC - fromC)
+    : straight;
+  return Math.min(1, Math.max(0, share));
+}
 
 /** One size of piece in one pot, from the moment it goes in: thaws, warms, and gathers cook value. */
 export class PieceHeat {
   private readonly ball: BallConduction | null;
   private readonly subStepS: number;
   private readonly settledC: number;
+  private readonly gatherC: number;
+  private readonly thawStepS: number;
+  /** How long the next step of its shells may be, s. */
+  private nextS: number;
+  /** Of the cook value's rate, exp(k·(T − 100)), 1/K. */
+  private readonly k: number;
   private rateBefore: number;
+  /** How fast the logarithm of the rate grew in the last step, 1/s, and how long that was, s. */
+  private grownBeforeS = NaN;
+  private lastS = 0;
   private liquidBeforeC: number;
   /** How far its mean moved in the last step, °C. */
   movedC = 0;
@@ -37,6 +60,8 @@ export class PieceHeat {
   private isSteady = false;
   /** From surface to centre in evenly warming liquid, °C, and per K/s of warming, s: R²/6α = π²τ/6. */
   private spreadC = 0;
+  /** What is left of the slowest mode, in the middle, °C. */
+  private slowestC = 0;
   private readonly spreadS: number;
   /** Share still frozen, 1–0. */
   private frozenShare: number;
@@ -50,6 +75,9 @@ export class PieceHeat {
   passed5S: number | null = null;
   passed60S: number | null = null;
   private centreBeforeC: number;
+  /** How fast the centre rose in the last step, K/s, and how long that was, s. */
+  private centrePerS = NaN;
+  private centreOverS = 0;
   /** The liquid around it while it thaws, at the end of the last step, °C. */
   private aroundBeforeC = NaN;
 
@@ -63,6 +91,10 @@ export class PieceHeat {
     this.ball = tauS < QUICK_TAU_S ? null : new BallConduction(tauS, startC);
     this.subStepS = tauS / 10 / fineness;
     this.settledC = SETTLED_C / fineness;
+    this.nextS = this.subStepS * FIRST_SHARE;
+    this.thawStepS = THAW_STEP_S / fineness;
+    this.gatherC = GATHER_C / fineness;
+    this.k = Math.LN10 / zC;
     this.rateBefore = cookRate(startC, zC);
     this.spreadS = (square(Math.PI) / 6) * tauS;
     this.liquidBeforeC = startC;
@@ -77,34 +109,37 @@ export class PieceHeat {
   get centreC(): number {
     if (this.frozenShare > 0) return 0;
     if (this.ball === null) return this.liquidBeforeC;
-    return this.isSettled ? this.liquidBeforeC - this.spreadC : this.ball.centreC;
+    return this.isSettled ? this.liquidBeforeC - this.spreadC + this.slowestC : this.ball.centreC;
   }
 
   /** Advances by dtS while the liquid goes evenly from where it was to liquidC. */
   step(dtS: number, liquidC: number): void {
-    if (this.frozenShare > 0) {
-      const leftS = this.thaw(dtS, liquidC);
-      if (leftS > 0) this.step(leftS, liquidC);
-      return;
-    }
+    const beforeC = this.meanC;
+    const leftS = this.frozenShare > 0 ? this.thaw(dtS, liquidC) : dtS;
+    if (leftS > 0) this.warm(leftS, liquidC);
+    const melts = leftS < dtS ? (dtS / 100) * 6 : 0;
+    this.movedC = Math.max(melts, Math.abs(this.meanC - beforeC));
+  }
+
+  private warm(dtS: number, liquidC: number): void {
     this.ageS += dtS;
     // Nothing moves any more: the rate stays what it was.
     if (this.isSteady && liquidC === this.liquidBeforeC) {
       this.cookMin += (this.rateBefore * dtS) / 60;
-      this.movedC = 0;
       return;
     }
     this.isSteady =
       liquidC === this.liquidBeforeC &&
       this.spreadC === 0 &&
+      this.slowestC === 0 &&
       (this.isSettled || this.ball === null);
-    if (this.ball === null) this.gather(dtS, liquidC, cookRate(liquidC, this.zC));
-    else {
+    if (this.ball === null) {
+      const rate = cookRate(liquidC, this.zC);
+      this.gather(dtS, liquidC, rate, this.meanRate(dtS, rate));
+    } else {
       const spreadC = (this.spreadS * (liquidC - this.liquidBeforeC)) / dtS;
-      if (this.isSettled && Math.abs(spreadC - this.spreadC) < this.settledC) {
-        this.spreadC = spreadC;
-        this.followProfile(dtS, liquidC);
-      } else this.conduct(this.ball, dtS, liquidC, spreadC);
+      if (this.isSettled && this.isEven(dtS, spreadC)) this.followProfile(dtS, liquidC, spreadC);
+      else this.conduct(this.ball, dtS, liquidC, spreadC);
     }
     this.liquidBeforeC = liquidC;
     this.passMarks(dtS);
@@ -112,15 +147,26 @@ export class PieceHeat {
 
   /** Thaws for dtS; what of it is left once it is thawed, s. */
   private thaw(dtS: number, liquidC: number): number {
-    const aroundC = Number.isNaN(this.aroundBeforeC) ? liquidC : (this.aroundBeforeC + liquidC) / 2;
+    const fromC = Number.isNaN(this.aroundBeforeC) ? liquidC : this.aroundBeforeC;
     this.aroundBeforeC = liquidC;
-    const wholeS = frozenDelayS(2 * equalBallRadiusM(this.tauS), aroundC);
-    const leftS = Math.max(0, dtS - this.frozenShare * wholeS);
-    this.frozenShare = leftS > 0 ? 0 : this.frozenShare - dtS / wholeS;
-    this.ageS += dtS - leftS;
-    this.liquidBeforeC = this.frozenShare > 0 ? 0 : liquidC;
-    this.movedC = (dtS / THAW_STEP_S) * THAW_MOVES_C;
-    return leftS;
+    const diameterM = 2 * equalBallRadiusM(this.tauS);
+    const n = Math.ceil(dtS / this.thawStepS);
+    for (let i = 1; i <= n; i++) {
+      const aroundC = fromC + ((liquidC - fromC) * (i - 0.5)) / n;
+      const wholeS = frozenDelayS(diameterM, aroundC);
+      const overS = dtS / n - this.frozenShare * wholeS;
+      if (overS > 0) {
+        const leftS = overS + (dtS * (n - i)) / n;
+        this.frozenShare = 0;
+        this.ageS += dtS - leftS;
+        this.liquidBeforeC = fromC + ((liquidC - fromC) * (dtS - leftS)) / dtS;
+        return leftS;
+      }
+      this.frozenShare -= dtS / n / wholeS;
+    }
+    this.ageS += dtS;
+    this.liquidBeforeC = 0;
+    return 0;
   }
 
   private passMarks(dtS: number): void {
@@ -128,42 +174,122 @@ export class PieceHeat {
     this.centreBeforeC = centreC;
     if (centreC > this.hottestCentreC) this.hottestCentreC = centreC;
     if (this.passed60S !== null) return;
+    const perS = (centreC - centreBeforeC) / dtS;
+    const bentC = (-dtS * dtS * (perS - this.centrePerS)) / (4 * (dtS + this.centreOverS));
+    this.centrePerS = perS;
+    this.centreOverS = dtS;
     if (this.passed5S === null && centreC >= 5)
-      this.passed5S = this.ageS - dtS * sinceShare(5, centreBeforeC, centreC);
-    if (centreC >= 60) this.passed60S = this.ageS - dtS * sinceShare(60, centreBeforeC, centreC);
+      this.passed5S = this.ageS - dtS * sinceShare(5, centreBeforeC, centreC, bentC);
+    if (centreC >= 60)
+      this.passed60S = this.ageS - dtS * sinceShare(60, centreBeforeC, centreC, bentC);
   }
 
   private conduct(ball: BallConduction, dtS: number, liquidC: number, spreadC: number): void {
-    if (this.isSettled) ball.settleAt(this.liquidBeforeC, this.spreadC);
-    const n = Math.max(1, Math.ceil(dtS / this.subStepS));
-    const from = this.liquidBeforeC;
-    for (let i = 1; i <= n; i++) ball.step(dtS / n, from + ((liquidC - from) * i) / n);
-    this.gather(dtS, ball.meanC, ball.meanExp(Math.LN10 / this.zC, 100));
+    if (this.isSettled) ball.settleAt(this.liquidBeforeC, this.spreadC, this.slowestC);
+    const fromC = this.liquidBeforeC;
+    const perS = (liquidC - fromC) / dtS;
+    let doneS = 0;
+    // Short ones first, where it has just gone in or thawed; then all alike.
+    for (; this.nextS < this.subStepS && doneS < dtS; this.nextS *= 2) {
+      const stepS = Math.min(this.nextS, dtS - doneS);
+      doneS += stepS;
+      ball.step(stepS, fromC + perS * doneS);
+      this.gatherFrom(ball, stepS);
+    }
+    const restS = dtS - doneS;
+    const n = Math.ceil(restS / this.subStepS);
+    let sinceS = 0;
+    for (let i = 1; i <= n; i++) {
+      ball.step(restS / n, fromC + perS * (doneS + (restS * i) / n));
+      sinceS += restS / n;
+      const isShort = sinceS < this.tauS * GATHER_SHARE;
+      if (i < n && isShort && Math.abs(ball.meanC - this.meanC) < this.gatherC) continue;
+      this.gatherFrom(ball, sinceS);
+      sinceS = 0;
+    }
+    const slowestC = ball.centreC - liquidC + spreadC;
+    const profile = { surfaceC: liquidC, spreadC, slowestC };
     this.isSettled =
-      Math.abs(spreadC) < WIDEST_C &&
-      Math.abs(spreadC - this.spreadC) < this.settledC &&
-      Math.abs(ball.centreC - liquidC + spreadC) < this.settledC &&
-      // The centre may pass there on its way: the mean is there only where the profile is.
-      Math.abs(this.meanC - liquidC + MEAN_OF_SPREAD * spreadC) < this.settledC;
+      this.isEven(dtS, spreadC) &&
+      // The centre may pass there on its way: the rest is there only where all that is left is the slowest mode.
+      Math.abs(this.meanC - settledMeanC(profile)) < this.settledC / 2 &&
+      Math.abs(ball.midwayC - settledMidwayC(profile)) < this.settledC / 2;
+    this.slowestC = this.isSettled ? slowestC : 0;
     this.spreadC = spreadC;
   }
 
-  /**
-   * In liquid that warms evenly a piece keeps a parabola: its centre lags by r·R²/6α, its mean by two
-   * fifths of that. Good to the third order in spread/z.
-   */
-  private followProfile(dtS: number, liquidC: number): void {
-    const meanC = liquidC - MEAN_OF_SPREAD * this.spreadC;
-    const k = Math.LN10 / this.zC;
-    const wider = 1 + (k * k * PARABOLA_VARIANCE * this.spreadC * this.spreadC) / 2;
-    this.gather(dtS, meanC, cookRate(meanC, this.zC) * wider);
+  /** Whether the liquid warms as fast as in the step before, or so nearly that the profile keeps up. */
+  private isEven(dtS: number, spreadC: number): boolean {
+    const wakesC = WAKES_FASTER * Math.abs(spreadC - this.spreadC);
+    return wakesC * Math.min(1, (2 * this.tauS) / dtS) < this.settledC;
   }
 
-  private gather(dtS: number, meanC: number, rate: number): void {
-    this.cookMin += (meanRate(this.rateBefore, rate) * dtS) / 60;
+  private gatherFrom(ball: BallConduction, sinceS: number): void {
+    const rate = ball.meanExp(this.k, 100);
+    this.gather(sinceS, ball.meanC, rate, this.meanRate(sinceS, rate));
+  }
+
+  /**
+   * In liquid that warms evenly a piece keeps a parabola, and what was before dies away in its slowest mode. What it
+   * has over the surface's rate goes by how much of that is left, as a parabola of it: its mean over the step is exact.
+   */
+  private followProfile(dtS: number, liquidC: number, spreadC: number): void {
+    const beforeC = this.slowestC + WAKES * (spreadC - this.spreadC);
+    const x = dtS / this.tauS;
+    const left = exp(-x);
+    this.spreadC = spreadC;
+    this.slowestC = Math.abs(beforeC) < GONE * this.settledC ? 0 : beforeC * left;
+    const isStill = liquidC === this.liquidBeforeC;
+    const atSurface = exp(this.k * (liquidC - 100));
+    const surfaceBefore = isStill ? atSurface : exp(this.k * (this.liquidBeforeC - 100));
+    const within = settledMeanExp(spreadC, this.slowestC, this.k);
+    let mean = within;
+    if (beforeC !== 0) {
+      const middle = (1 + left) / 2;
+      const half = (1 - left) / 2;
+      const first = this.rateBefore / surfaceBefore;
+      const second = settledMeanExp(spreadC, beforeC * middle, this.k);
+      const bend = (first - 2 * second + within) / (2 * half * half);
+      const meanLeft = (1 - left) / x;
+      const meanSquare = (1 - left * left) / (2 * x);
+      mean =
+        second +
+        ((first - within) / (2 * half)) * (meanLeft - middle) +
+        bend * (meanSquare - 2 * middle * meanLeft + middle * middle);
+    }
+    const profile = { surfaceC: liquidC, spreadC, slowestC: this.slowestC };
+    this.gather(
+      dtS,
+      settledMeanC(profile),
+      atSurface * within,
+      mean * logarithmicMean(surfaceBefore, atSurface),
+    );
+  }
+
+  /** @param rate at the end of the step, @param meanRate over it */
+  private gather(dtS: number, meanC: number, rate: number, meanRate: number): void {
+    this.cookMin += (meanRate * dtS) / 60;
     this.rateBefore = rate;
-    this.movedC = Math.abs(meanC - this.meanC);
     this.meanC = meanC;
     if (meanC > this.hottestMeanC) this.hottestMeanC = meanC;
+  }
+
+  /**
+   * Mean of the rate over a step at whose end it is `to`. Its logarithm goes with the temperature: where that moves
+   * evenly the logarithmic mean of both ends; less a twelfth of how far it bends, which the step before tells.
+   */
+  private meanRate(dtS: number, to: number): number {
+    const from = this.rateBefore;
+    const isEven = Math.abs(to - from) < 1e-3 * to;
+    const grown = isEven ? (2 * (to - from)) / (to + from) : ln(to / from);
+    const grownS = grown / dtS;
+    // Where it slows down it bends less and less: in the middle of this step by as much less as halfway to the last.
+    const slowed = grownS / this.grownBeforeS;
+    const fades = slowed > 0 && slowed < 1 ? Math.sqrt(slowed) : 1;
+    const bend = (2 * fades * dtS * dtS * (grownS - this.grownBeforeS)) / (dtS + this.lastS);
+    this.grownBeforeS = grownS;
+    this.lastS = dtS;
+    const mean = isEven ? (from + to) / 2 : (to - from) / grown;
+    return Math.abs(bend) < JUMP_BEND ? mean * (1 - bend / 12) : mean;
   }
 }

@@ -31,6 +31,10 @@ const FROZEN_KJ_KG = 240;
 const BONE_HEAT_KJ_KG_K = 1.6;
 /** Solids may change by this much before the heap is measured anew: a hundredth of a millimetre. */
 const GEOMETRY_TOLERANCE_KG = 1e-4;
+/** So near the boil steam grows steeply with the temperature, °C: it counts as moving twice as far. */
+const STEEP_C = 8;
+/** The mean of a piece may move so many times as far in a step as the liquid: it has steps of its own. */
+const PIECES_MOVE = 3;
 /** How much clings to what comes out, and as what it is posted. */
 export interface Clinging {
   readonly kind: "handedOn" | "leftOnSolids";
@@ -323,8 +327,10 @@ export class Pot {
   private steps = 0;
   private elapsedS = 0;
   private lastPassC = NaN;
-  /** How far the fastest moved in the last step, the liquid or a piece's mean, °C. */
+  /** How far the liquid moved in the last step, as far as a step's length goes by it, °C. */
   movedC = 0;
+  /** Liquid that came and liquid that went in the last step, kg, added up. */
+  exchangedKg = 0;
   /** How often something was put in, poured or taken out. */
   changes = 0;
   private readonly everIn: SolidIn[] = [];
@@ -338,14 +344,17 @@ export class Pot {
   pass(dtS: number, steamKgS: number): void {
     this.steps++;
     this.elapsedS += dtS;
-    this.movedC = Math.abs(this.tempC - this.lastPassC) || 0;
+    const isSteep = this.tempC > this.surroundings.boilingC - STEEP_C;
+    this.movedC = (isSteep ? 2 : 1) * Math.abs(this.tempC - this.lastPassC) || 0;
     this.lastPassC = this.tempC;
     for (const piece of this.pieces) {
       piece.step(dtS, this.tempC);
-      if (piece.movedC > this.movedC) this.movedC = piece.movedC;
+      this.movedC = Math.max(this.movedC, piece.movedC / PIECES_MOVE);
     }
+    this.exchangedKg = 0;
     for (const solid of this.solidsIn) this.exchange(solid, dtS);
     const steamKg = Math.min(this.liquidKg, steamKgS * dtS);
+    this.exchangedKg += steamKg;
     this.liquidKg -= steamKg;
     this.steamedKg += steamKg;
     this.ledger.post("evaporated", -steamKg);
@@ -371,6 +380,7 @@ export class Pot {
   }
 
   private free(kind: "juice" | "vegetables", kg: number): void {
+    this.exchangedKg += kg;
     this.liquidKg += kg;
     this.changedKg += kg;
     this.ledger.post(kind, kg);
@@ -385,6 +395,7 @@ export class Pot {
   private takeUp(s: SolidIn): void {
     const kg = Math.min(this.liquidKg, s.uptakeStepKg());
     s.takenUpKg += kg;
+    this.exchangedKg += kg;
     this.liquidKg -= kg;
     this.changedKg += kg;
     this.ledger.post("takenUp", -kg);

@@ -27,8 +27,7 @@ import { programmeOf } from "./programmes/programme-of";
 import type { Cooking, Programme } from "./programmes/programme";
 import { vesselOf } from "./references";
 import { pouredAtStartKg } from "./acid";
-import { judgedIn } from "./judged";
-import { rulingItemId } from "./ruling";
+import { judgingOf } from "./judging";
 import { AS_PLANNED, CourseReader, type Happening, type HeatTurn } from "./course";
 import type { SimulateOptions } from "./options";
 import { Recorder } from "./recorder";
@@ -42,6 +41,8 @@ import { neverThere, wantedKg, type Until } from "./until";
 const SPILL_KG = 0.005;
 /** Still-air heat loss of a pot taken off the heat, W/m²·K: docs/method.md, “Oven, slow cooker, pressure”, carry-over. */
 const REST_LOSS_W_M2_K = 12;
+/** Where nothing is known to go otherwise there is nothing to read along with. */
+const PLANNED = new CourseReader(AS_PLANNED);
 /** Water from the kettle, for a hot start, °C below the boil. */
 const KETTLE_BELOW_BOIL_C = 3;
 
@@ -94,14 +95,15 @@ export class Run implements Cooking {
       plan,
       kitchen,
     );
-    this.course = new CourseReader(options.course ?? AS_PLANNED);
+    this.course = options.course === undefined ? PLANNED : new CourseReader(options.course);
     this.follows = options.course !== undefined;
     this.boilingC = boilingPointC(kitchen.altitudeM);
     this.airKPa = airPressureKPa(kitchen.altitudeM);
     // What pours in at the start, as the ruling goes by its acid.
     const startLiquidKg = options.waterKg + pouredAtStartKg(plan);
-    this.ruledBy = rulingItemId(setPot, startLiquidKg);
-    this.judged = judgedIn(plan, kitchen, startLiquidKg);
+    const { ruledBy, judged } = judgingOf(setPot, startLiquidKg);
+    this.ruledBy = ruledBy;
+    this.judged = judged;
     this.coreC = this.judged.get(this.ruledBy ?? "")?.coreC ?? null;
     this.pot = new Pot(vesselOf(setPot), this.parameters, {
       waterC: kitchen.waterC,
@@ -333,7 +335,7 @@ export class Run implements Cooking {
       const stepS = this.comings.outBeforeBoilS(this.stepS(), netW, this.boilingC);
       const leftS = seenMin === null ? pot.untilS(toC, netW) : (seenMin - this.tMin) * 60;
       const dtS = isCold ? stepS : Math.min(stepS, Math.max(this.pace.nearS / 100, leftS));
-      if (seenMin === null || isCold) this.warm("comeUp", fireW, dtS, lid());
+      if (seenMin === null || isCold) this.warm("comeUp", fireW, dtS, lid(), netW);
       else {
         // Where it was seen to come up, the fire is what it must have been.
         const needJ = (toC - pot.tempC) * pot.heatCapacityKJK * 1000;
@@ -356,17 +358,24 @@ export class Run implements Cooking {
     return fireW - this.pot.lossWK * (tempC - this.kitchen.roomC) - steamW;
   }
 
-  warm(phase: Phase, fireW: number, dtS: number, lid: number): void {
+  warm(
+    phase: Phase,
+    fireW: number,
+    dtS: number,
+    lid: number,
+    netW = this.netW(fireW, this.pot.tempC, lid),
+  ): void {
     // In two halves, as steam grows steeply toward the boil.
-    const first = this.warmHalf(fireW, dtS / 2, lid);
-    const second = this.warmHalf(fireW, dtS / 2, lid);
+    const first = this.warmHalf(fireW, dtS / 2, lid, netW);
+    const middleW = this.netW(fireW, this.pot.tempC, lid);
+    const second = this.warmHalf(fireW, dtS / 2, lid, middleW);
     this.pass(phase, dtS, this.steamKgS((first + second) / 2, lid, dtS));
   }
 
-  /** Warms by what it is in the middle; what steams off there, kg/m²·h. */
-  private warmHalf(fireW: number, dtS: number, lid: number): number {
+  /** Warms from netW by what it is in the middle; what steams off there, kg/m²·h. */
+  private warmHalf(fireW: number, dtS: number, lid: number, netW: number): number {
     const { pot } = this;
-    const middleC = pot.warmedC(this.netW(fireW, pot.tempC, lid), dtS / 2);
+    const middleC = pot.warmedC(netW, dtS / 2);
     const fluxKgM2H = warmingFluxKgM2H(middleC, this.airKPa);
     pot.warm(this.netOfW(fireW, middleC, lid, fluxKgM2H), dtS);
     return fluxKgM2H;

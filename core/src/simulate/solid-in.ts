@@ -106,11 +106,17 @@ export class SolidIn {
 
   /** Juice and fat that meat lets go in dtS. */
   meatStep(dtS: number): { juiceKg: number; fatKg: number } {
+    const dueBefore = this.juiceDueKg;
     const dueNow = this.allFreedKg * freedShare(this.heat.hottestMeanC);
-    const due = (this.juiceDueKg + dueNow) / 2;
     this.juiceDueKg = dueNow;
     const out = this.juiceKg / (1 - this.fatShare);
-    const step = Math.max(0, (due - out) * (1 - exp(-dtS / 60 / JUICE_LAG_MIN.value)));
+    const lags = dtS / 60 / JUICE_LAG_MIN.value;
+    const follows = 1 - exp(-lags);
+    // As what is due grows evenly through the step, and what is out follows it by its lag.
+    const step = Math.max(
+      0,
+      (dueBefore - out) * follows + (dueNow - dueBefore) * (1 - follows / lags),
+    );
     return { juiceKg: step * (1 - this.fatShare), fatKg: step * this.fatShare };
   }
 

@@ -3,14 +3,14 @@ import { ln, powerOf } from "../units/same-math";
 const FIRST_S = 15;
 const GROWS_BY = 2;
 /** A day on a plateau, where nothing moves but the level. */
-const LONGEST_S = 300;
+const LONGEST_S = 900;
 /** What moves fastest, the liquid or a piece's mean, moves so far in a step, °C. */
-const MOVES_C = 1.5;
+const MOVES_C = 2;
 /** Lengths of steps, each to the next shorter. */
 const GRID = Math.SQRT1_2;
 const LN_GRID = ln(GRID);
 /** A level, a cook value that is waited for: met within this, s. */
-const NEAR_S = 5;
+const NEAR_S = 2;
 
 /**
  * Internal: how long a step of the simulation may be. Short where something has just changed or warms fast, long where
@@ -44,7 +44,11 @@ export class Steps {
   taken(dtS: number, movedC: number): void {
     const byMove = movedC > 0 ? (dtS * this.movesC) / movedC : Infinity;
     const grown = Math.max(this.nextS, dtS) * GROWS_BY;
-    const longestS = Math.max(this.nearS, Math.min(this.longest, grown, byMove));
+    if (grown >= this.longest && byMove >= this.longest) {
+      this.nextS = this.longest;
+      return;
+    }
+    const longestS = Math.max(this.nearS, Math.min(grown, byMove));
     // On a grid, so that the next is often as long as the last, and what is worked out for its length still holds.
     this.nextS =
       this.longest * powerOf(GRID, Math.ceil(ln(longestS / this.longest) / LN_GRID - 1e-9));
@@ -84,14 +88,21 @@ export class Trend {
 export const meanOf = (begin: number, halfway: number, end: number): number =>
   (begin + 4 * halfway + end) / 6;
 
+/** From farther off than so many times as near as it is to be met, a mark is neared by this much of the way. */
+const FAR = 8;
+const NEARER = 0.95;
+
 /** Internal: how soon something that goes on as in its last step comes to a mark, s; Infinity where it does not. */
 export class Nearing {
   private before = NaN;
 
-  untilS(value: number, mark: number, lastS: number): number {
+  constructor(private readonly nearer = NEARER) {}
+
+  untilS(value: number, mark: number, lastS: number, nearS: number): number {
     const moved = value - this.before;
     this.before = value;
     const untilS = ((mark - value) * lastS) / moved;
-    return untilS >= 0 ? untilS : Infinity;
+    if (!(untilS >= 0)) return Infinity;
+    return untilS > FAR * nearS ? untilS * this.nearer : untilS;
   }
 }

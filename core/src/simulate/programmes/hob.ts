@@ -1,5 +1,5 @@
 import type { HobHeat } from "../../heats/hob-schema";
-import { ringNetW, simmerC } from "../../heat/hob";
+import { ringNetW, simmerC, warmingFluxKgM2H } from "../../heat/hob";
 import { SIMMER_FLUX_KG_M2_H } from "../../liquid/constants";
 import { lidFactor } from "../../liquid/evaporation";
 import { latentHeatKJKg } from "../../water/properties";
@@ -37,9 +37,10 @@ export function hobProgramme(run: Cooking, heat: HobHeat): Programme {
     const { pot } = run;
     const fireW = pot.tempC < toC ? powerW : 0;
     const before = pot.tempC;
-    const untilS = pot.untilS(toC, run.netW(fireW, before, lid()));
+    const netW = run.netW(fireW, before, lid());
+    const untilS = pot.untilS(toC, netW);
     const stepS = untilS > 0 ? Math.min(dtS, Math.max(0.5, untilS)) : dtS;
-    run.warm(phase, fireW, stepS, lid());
+    run.warm(phase, fireW, stepS, lid(), netW);
     if (before < toC === pot.tempC > toC || Math.abs(pot.tempC - toC) < 1e-6) pot.tempC = toC;
     return stepS;
   };
@@ -73,14 +74,15 @@ export function hobProgramme(run: Cooking, heat: HobHeat): Programme {
         run.warm("hold", 0, longestS, lid());
         return longestS;
       }
-      if (Math.abs(pot.tempC - holdC()) < 1e-9) {
-        const steam = simmerKgS(longestS);
-        const untilS = steam > 0 ? (pot.liquidKg - wantedKg) / steam : Infinity;
-        const dtS = wantedKg > 0 ? Math.min(longestS, Math.max(0.5, untilS)) : longestS;
-        run.pass("hold", dtS, simmerKgS(dtS));
-        return dtS;
-      }
-      return toward("hold", holdC(), longestS);
+      const isThere = Math.abs(pot.tempC - holdC()) < 1e-9;
+      const steam = isThere
+        ? simmerKgS(longestS)
+        : run.steamKgS(warmingFluxKgM2H(pot.tempC, run.airKPa), lid(), 0);
+      const untilS = steam > 0 ? (pot.liquidKg - wantedKg) / steam : Infinity;
+      const dtS = wantedKg > 0 ? Math.min(longestS, Math.max(0.5, untilS)) : longestS;
+      if (!isThere) return toward("hold", holdC(), dtS);
+      run.pass("hold", dtS, dtS === longestS ? steam : simmerKgS(dtS));
+      return dtS;
     },
     holdingW() {
       return (

@@ -53,7 +53,7 @@ export interface Cooking {
   /** What of so much fire warms the pot at tempC, W: less what is lost and steams off past the lid. */
   netW(fireW: number, tempC: number, lid: number): number;
   /** Lets dtS pass on so much fire, W, off its simmer: none, and it cools. The lid lets so much of the steam out. */
-  warm(phase: Phase, fireW: number, dtS: number, lid: number): void;
+  warm(phase: Phase, fireW: number, dtS: number, lid: number, netW?: number): void;
   /** How long the next step may be, s. */
   stepS(): number;
   /** Something changed at once: the next step is short, and goes by no step before it. */
