@@ -25,13 +25,10 @@ const GATHER_SHARE = 0.5;
 /** A bend beyond this is a jump: where the rate goes from there the step before does not say. */
 const JUMP_BEND = 0.1;
 
-const logarithmicMean = (from: number, to: number): number =>
-  Math.abs(to - from) < 1e-3 * to ? (from + to) / 2 : (to - from) / ln(to / from);
-
 /** Share of a step that is over since a mark was passed in it, half-way through which it is `bentC` over a straight rise. */
 function sinceShare(markC: number, fromC: number, toC: number, bentC: number): number {
   const straight = (toC - markC) / (toC - fromC);
-  const isBent = Math.abs(bentC) < (toC - fromC) / 4;
+  const isBent = Math.abs(bentC) < (toC - fromC) / 12;
   const share = isBent
     ? straight + (4 * bentC * straight * (1 - straight)) / (toC - fromC)
     : straight;
@@ -135,7 +132,7 @@ export class PieceHeat {
       (this.isSettled || this.ball === null);
     if (this.ball === null) {
       const rate = cookRate(liquidC, this.zC);
-      this.gather(dtS, liquidC, rate, this.meanRate(dtS, rate));
+      this.gather(dtS, liquidC, rate, this.meanRate(dtS, this.rateBefore, rate));
     } else {
       const spreadC = (this.spreadS * (liquidC - this.liquidBeforeC)) / dtS;
       if (this.isSettled && this.isEven(dtS, spreadC)) this.followProfile(dtS, liquidC, spreadC);
@@ -226,7 +223,7 @@ export class PieceHeat {
 
   private gatherFrom(ball: BallConduction, sinceS: number): void {
     const rate = ball.meanExp(this.k, 100);
-    this.gather(sinceS, ball.meanC, rate, this.meanRate(sinceS, rate));
+    this.gather(sinceS, ball.meanC, rate, this.meanRate(sinceS, this.rateBefore, rate));
   }
 
   /**
@@ -244,6 +241,7 @@ export class PieceHeat {
     const surfaceBefore = isStill ? atSurface : exp(this.k * (this.liquidBeforeC - 100));
     const within = settledMeanExp(spreadC, this.slowestC, this.k);
     let mean = within;
+    let together = 0;
     if (beforeC !== 0) {
       const middle = (1 + left) / 2;
       const half = (1 - left) / 2;
@@ -252,6 +250,7 @@ export class PieceHeat {
       const bend = (first - 2 * second + within) / (2 * half * half);
       const meanLeft = (1 - left) / x;
       const meanSquare = (1 - left * left) / (2 * x);
+      together = ((atSurface - surfaceBefore) * (within - first)) / 12;
       mean =
         second +
         ((first - within) / (2 * half)) * (meanLeft - middle) +
@@ -262,7 +261,7 @@ export class PieceHeat {
       dtS,
       settledMeanC(profile),
       atSurface * within,
-      mean * logarithmicMean(surfaceBefore, atSurface),
+      mean * this.meanRate(dtS, surfaceBefore, atSurface) + together,
     );
   }
 
@@ -275,11 +274,10 @@ export class PieceHeat {
   }
 
   /**
-   * Mean of the rate over a step at whose end it is `to`. Its logarithm goes with the temperature: where that moves
+   * Mean of a rate over a step that goes from one to another. Its logarithm goes with the temperature: where that moves
    * evenly the logarithmic mean of both ends; less a twelfth of how far it bends, which the step before tells.
    */
-  private meanRate(dtS: number, to: number): number {
-    const from = this.rateBefore;
+  private meanRate(dtS: number, from: number, to: number): number {
     const isEven = Math.abs(to - from) < 1e-3 * to;
     const grown = isEven ? (2 * (to - from)) / (to + from) : ln(to / from);
     const grownS = grown / dtS;

@@ -34,7 +34,7 @@ const GEOMETRY_TOLERANCE_KG = 1e-4;
 /** So near the boil steam grows steeply with the temperature, °C: it counts as moving twice as far. */
 const STEEP_C = 8;
 /** The mean of a piece may move so many times as far in a step as the liquid: it has steps of its own. */
-const PIECES_MOVE = 3;
+const PIECES_MOVE = 2;
 /** How much clings to what comes out, and as what it is posted. */
 export interface Clinging {
   readonly kind: "handedOn" | "leftOnSolids";

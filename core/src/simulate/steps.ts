@@ -5,7 +5,7 @@ const GROWS_BY = 2;
 /** A day on a plateau, where nothing moves but the level. */
 const LONGEST_S = 900;
 /** What moves fastest, the liquid or a piece's mean, moves so far in a step, °C. */
-const MOVES_C = 2;
+const MOVES_C = 2.6;
 /** Lengths of steps, each to the next shorter. */
 const GRID = Math.SQRT1_2;
 const LN_GRID = ln(GRID);
