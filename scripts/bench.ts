@@ -145,7 +145,7 @@ const braise = bramholtPlans()["braise"];
 if (braise === undefined) throw new Error("the sample has no braise");
 const hut = bramholtKitchen();
 time(
-  "a braise on four heats, 500 draws",
+  "a braise on four heats, 250 even draws",
   40,
   () => convertDish(resolve(braise, hut), [], ["low"]).ranges(),
   60,

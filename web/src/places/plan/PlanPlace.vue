@@ -383,6 +383,11 @@ useShortcuts(() => [
   will-change: transform;
 }
 
+/* And what stands beside it is painted by itself: what has not changed is not gone through again. */
+.pulled > :deep(*) {
+  contain: layout style;
+}
+
 /* The pot stays in sight beside a long ladder. */
 @media (width > 1100px) {
   .top > :first-child {

@@ -115,6 +115,8 @@ function press(event: KeyboardEvent) {
 .handle {
   cursor: ns-resize;
   touch-action: none;
+  /* Else what lies under the pointer is looked for at each move, to be selected. */
+  user-select: none;
 }
 
 .handle:focus-visible {
