@@ -19,7 +19,7 @@ export class Pace {
   private readonly toEnd = new Nearing();
   private readonly hoversS: number;
   private lastS = 0;
-  private lastHeapTopM = 0;
+  private lastHeapTopM = NaN;
   /** How fast the level and the heap move at the most against each other, by what came and went in the last step, m/s. */
   private mostMS = 0;
   private changes = -1;
@@ -43,6 +43,7 @@ export class Pace {
   begin(): void {
     this.steps.begin();
     this.surface.begin();
+    this.lastHeapTopM = NaN;
   }
 
   /** A step was taken, and its level is found. */
@@ -51,8 +52,9 @@ export class Pace {
     this.lastS = dtS;
     const { surfaceM2, heapTopM, exchangedKg } = this.pot;
     this.surface.note(surfaceM2, dtS);
-    const movedM = exchangedKg / 1000 / surfaceM2 + Math.abs(heapTopM - this.lastHeapTopM);
-    this.mostMS = movedM / dtS;
+    // What was put in or taken out moved the heap, and no more of that comes.
+    const heapM = Number.isNaN(this.lastHeapTopM) ? 0 : Math.abs(heapTopM - this.lastHeapTopM);
+    this.mostMS = (exchangedKg / 1000 / surfaceM2 + heapM) / dtS;
     this.lastHeapTopM = heapTopM;
   }
 

@@ -10,11 +10,14 @@ const SETTLED_C = 0.05;
 const WAKES = 12 / square(Math.PI);
 /** And of the faster ones, which are not followed. */
 const WAKES_FASTER = 1 / 3;
+/** In a step so short, of its time constant, what is left of it is as good as still. */
+const SHORT = 1e-4;
 /** What is left of the slowest mode is gone below this share of that. */
 const GONE = 0.1;
 
-/** While it thaws, s. */
+/** It thaws in steps of its own, s; and those of the pot stay short meanwhile: as if it moved so fast, °C/s. */
 const THAW_STEP_S = 20;
+const THAW_MOVES_C_S = 0.06;
 /** Its first step, of its longest. */
 const FIRST_SHARE = 0.1;
 /** Its cook value is gathered as often as its mean has moved so far within a step, °C. */
@@ -114,8 +117,8 @@ export class PieceHeat {
     const beforeC = this.meanC;
     const leftS = this.frozenShare > 0 ? this.thaw(dtS, liquidC) : dtS;
     if (leftS > 0) this.warm(leftS, liquidC);
-    const melts = leftS < dtS ? (dtS / 100) * 6 : 0;
-    this.movedC = Math.max(melts, Math.abs(this.meanC - beforeC));
+    const meltsC = leftS < dtS ? dtS * THAW_MOVES_C_S : 0;
+    this.movedC = Math.max(meltsC, Math.abs(this.meanC - beforeC));
   }
 
   private warm(dtS: number, liquidC: number): void {
@@ -242,7 +245,7 @@ export class PieceHeat {
     const within = settledMeanExp(spreadC, this.slowestC, this.k);
     let mean = within;
     let together = 0;
-    if (beforeC !== 0) {
+    if (beforeC !== 0 && x > SHORT) {
       const middle = (1 + left) / 2;
       const half = (1 - left) / 2;
       const first = this.rateBefore / surfaceBefore;
