@@ -91,7 +91,8 @@ export class Pace {
 
   /** What comes and goes may outweigh each other for a while: how soon it is by so far off when one of them stops, s. */
   private atMostS(offM: number): number {
-    return Math.max(this.hoversS, Math.abs(offM) / this.mostMS);
+    // Before anything moves, at the mark or not, nothing comes to it.
+    return this.mostMS > 0 ? Math.max(this.hoversS, Math.abs(offM) / this.mostMS) : Infinity;
   }
 
   /** How soon what ends a hold is at its mark, as it goes now, s. */

@@ -9,6 +9,7 @@ import { outcomeOf } from "../units/problem";
 import { seeded, uniform } from "../units/random";
 import { AS_PLANNED, CourseReader, type Course } from "./course";
 import { simulate } from "./simulate";
+import { coldWaterKg, waterL } from "./stated-water";
 import { Nearing, Steps, Trend } from "./steps";
 
 const kitchen = testKitchen();
@@ -133,6 +134,43 @@ describe("long steps against fine ones", () => {
       expect(Math.abs(bareMin(usual) - bareMin(fine))).toBeLessThan(0.2);
     },
   );
+
+  test.each([
+    ["on a ring", { heat: { method: "hob", vigour: "gentle", lid: "ajar", boilFirstMin: null } }],
+    [
+      "shut, where nothing steams off",
+      { heat: { method: "hob", vigour: "bare", lid: "on", boilFirstMin: null } },
+    ],
+    ["in a crock", { vesselId: "crock", heat: { method: "slowCooker", setting: "low" } }],
+  ] as const)(
+    "bones covered to their top and no further, %s: nothing of it is no number",
+    (_, over) => {
+      const bones = [
+        { id: "b", ingredientId: "beefBones", massKg: 1.2, when: { at: "start" } },
+      ] as const;
+      const plan = testPlan({ ...over, items: [...bones], water: { by: "cover" } });
+      const setPot = resolve(plan, kitchen);
+      const trace = simulate(setPot, { waterKg: coldWaterKg(waterL(setPot), kitchen) });
+      for (const point of trace.points)
+        for (const [name, value] of Object.entries(point))
+          if (name !== "phase") expect(value, name).toSatisfy(Number.isFinite);
+      expect(trace.cookMin).toBeGreaterThan(1);
+    },
+  );
+
+  test("an empty pot is dry at once, and no figure of it is no number", () => {
+    for (const heat of ["gentle", "rolling"] as const) {
+      const plan = testPlan({
+        items: [],
+        heat: { method: "hob", vigour: heat, lid: "off", boilFirstMin: null },
+      });
+      const trace = simulate(resolve(plan, kitchen), { waterKg: 0 });
+      expect(trace.problem?.code).toBe("boiledDry");
+      for (const point of trace.points)
+        for (const [name, value] of Object.entries(point))
+          if (name !== "phase") expect(value, name).toSatisfy(Number.isFinite);
+    }
+  });
 
   test("a level that is there while it still cools to its simmer is met, not passed", () => {
     const plan = testPlan({
