@@ -1,24 +1,15 @@
 import { exp, sine } from "../units/same-math";
 import { square } from "../units/whole-power";
+import { BALL_POINTS } from "../heat/ball-points";
 import { QUICK_TAU_S } from "../heat/piece";
 
 const MODES = 5;
-/** Gauss–Legendre nodes and weights on 0–1, six points. */
-const NODES = [
-  0.033765242898424, 0.169395306766868, 0.380690406958402, 0.619309593041598, 0.830604693233132,
-  0.966234757101576,
-];
-const WEIGHTS = [
-  0.085662246189585, 0.180380786524069, 0.233956967286346, 0.233956967286346, 0.180380786524069,
-  0.085662246189585,
-];
-const POINTS = NODES.length;
-/** Weight of each point in a ball's volume mean: 3r²·w, which adds up to 1. */
-const VOLUME = NODES.map((r, i) => 3 * r * r * (WEIGHTS[i] ?? 0));
+const POINTS = BALL_POINTS.length;
+const VOLUME = Float64Array.from(BALL_POINTS, ({ share }) => share);
 /** Shape of each mode at each point: 2·(−1)^(m+1)·sin(mπr)/(mπr). */
 const SHAPES = Float64Array.from({ length: POINTS * MODES }, (_, k) => {
   const m = (k % MODES) + 1;
-  const r = NODES[Math.floor(k / MODES)] ?? 0;
+  const r = BALL_POINTS[Math.floor(k / MODES)]?.r ?? 0;
   return ((m % 2 === 1 ? 2 : -2) * sine(m * Math.PI * r)) / (m * Math.PI * r);
 });
 /** Share of each mode in the volume mean: 6/(m²π²). */

@@ -1,5 +1,6 @@
 import { exp } from "../units/same-math";
 import { square } from "../units/whole-power";
+import { BALL_POINTS } from "./ball-points";
 import { MIDWAY, slowestMode } from "./piece";
 
 /**
@@ -27,18 +28,10 @@ const SLOWEST_MIDWAY = slowestMode(MIDWAY);
 export const settledMidwayC = (p: SettledProfile): number =>
   p.surfaceC - SPREAD_MIDWAY * p.spreadC + SLOWEST_MIDWAY * p.slowestC;
 
-/** Points and weights of Gauss and Legendre on 0–1. */
-const POINTS = [
-  [0.046910077030668, 0.118463442528095],
-  [0.230765344947158, 0.239314335249683],
-  [0.5, 0.284444444444444],
-  [0.769234655052842, 0.239314335249683],
-  [0.953089922969332, 0.118463442528095],
-] as const;
-/** By point: share of the volume, 3r²·w, and what of the spread and of the slowest mode there is. */
-const SHARES = Float64Array.from(POINTS, ([r, weight]) => 3 * r * r * weight);
-const OF_SPREAD = Float64Array.from(POINTS, ([r]) => 1 - r * r);
-const OF_SLOWEST = Float64Array.from(POINTS, ([r]) => slowestMode(r));
+/** By point: share of the volume, and what of the spread and of the slowest mode there is. */
+const SHARES = Float64Array.from(BALL_POINTS, ({ share }) => share);
+const OF_SPREAD = Float64Array.from(BALL_POINTS, ({ r }) => 1 - r * r);
+const OF_SLOWEST = Float64Array.from(BALL_POINTS, ({ r }) => slowestMode(r));
 
 /** Volume mean of exp(k·(T − surfaceC)). */
 export function settledMeanExp(spreadC: number, slowestC: number, k: number): number {

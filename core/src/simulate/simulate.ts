@@ -6,8 +6,7 @@ import type { SimulateOptions } from "./options";
 import { countsBack } from "./moves";
 import { boundFlourG } from "./binding";
 import type { Stop } from "./plan-schema";
-import { eatenTarget } from "./judged";
-import { rulingItemId } from "./ruling";
+import { judgingOf } from "./judging";
 import { Run } from "./run";
 import { stretchesOf } from "./stretches";
 import type { Trace } from "./trace";
@@ -79,12 +78,10 @@ function settled(setPot: SetPot, options: SimulateOptions, untils: readonly Unti
  * @throws Problem `notReachable` where nothing is judged
  */
 function tenderCookMin(setPot: SetPot, options: SimulateOptions): number {
-  const { plan, kitchen } = setPot;
-  const startKg = options.waterKg + pouredAtStartKg(plan);
-  const id = rulingItemId(setPot, startKg) ?? heaviestId(setPot, options);
-  const main = plan.items.find((i) => i.id === id);
-  const target = main === undefined ? null : eatenTarget(main, plan, kitchen, startKg);
-  if (target === null)
+  const startKg = options.waterKg + pouredAtStartKg(setPot.plan);
+  const { ruledBy, judged } = judgingOf(setPot, startKg);
+  const target = judged.get(ruledBy ?? heaviestId(setPot, options) ?? "");
+  if (target === undefined)
     throw new Problem(
       "notReachable",
       "stop",

@@ -173,14 +173,43 @@ describe("long steps against fine ones", () => {
   });
 
   test("a level that is there while it still cools to its simmer is met, not passed", () => {
-    const plan = testPlan({
-      heat: { method: "hob", vigour: "gentle", lid: "off", boilFirstMin: 30 },
-      stop: { by: "share", share: 0.87 },
-    });
-    for (let waterKg = 3; waterKg < 5; waterKg += 0.05) {
-      const { endLiquidKg, holdMin } = simulate(resolve(plan, kitchen), { waterKg });
-      if (holdMin > 0 && holdMin < 5) expect(endLiquidKg / waterKg).toBeCloseTo(0.87, 3);
+    const run = (share: number) =>
+      simulate(
+        resolve(
+          testPlan({
+            heat: { method: "hob", vigour: "bare", lid: "off", boilFirstMin: 30 },
+            items: [],
+            stop: { by: "share", share },
+          }),
+          kitchen,
+        ),
+        { waterKg: 4 },
+      );
+    const { points, toSimmerMin } = run(0.5);
+    const cooling = points.filter((p) => p.tMin > toSimmerMin && p.tMin < toSimmerMin + 4);
+    expect(cooling.length).toBeGreaterThan(1);
+    for (const { liquidKg } of cooling) {
+      // Between two of its points, so that no step ends there by itself.
+      const share = (liquidKg - 1e-3) / 4;
+      expect(4 * share - run(share).endLiquidKg).toBeLessThan(5e-4);
+      expect(run(share).endLiquidKg).toBeLessThanOrEqual(4 * share + 1e-9);
     }
+  });
+
+  test("no piece is told to have been hotter in its middle than it was", () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 1e6 }), (seed) => {
+        const random = seeded(seed);
+        const { plan, kitchen, waterKg } = randomPot(() => uniform(random));
+        const run = (fineness: number) =>
+          outcomeOf(() => simulate(resolve(plan, kitchen), { waterKg, fineness }));
+        const [usual, fine] = [run(1), run(12)];
+        if (!usual.ok || !fine.ok) return;
+        for (const [i, { hottestCentreC }] of usual.value.items.entries())
+          expect(hottestCentreC).toBeLessThan((fine.value.items[i]?.hottestCentreC ?? NaN) + 0.2);
+      }),
+      { numRuns: 20 },
+    );
   });
 
   test("a lid is lifted at its minute, wherever the steps fall", () => {

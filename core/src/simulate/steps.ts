@@ -1,5 +1,6 @@
-/** After something changed a step is this long, s; from there each may be twice as long as the one before. */
 import { ln, powerOf } from "../units/same-math";
+
+/** After something changed a step is this long, s; from there each may be twice as long as the one before. */
 const FIRST_S = 15;
 const GROWS_BY = 2;
 /** A day on a plateau, where nothing moves but the level. */

@@ -383,7 +383,7 @@ useShortcuts(() => [
   will-change: transform;
 }
 
-/* And what stands beside it is painted by itself: what has not changed is not gone through again. */
+/* And what stands beside it is laid out by itself. */
 .pulled > :deep(*) {
   contain: layout style;
 }
