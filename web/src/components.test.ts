@@ -79,6 +79,22 @@ describe("how much of an ingredient", () => {
     ]);
   });
 
+  test.each([
+    ["60", /weight with its unit, not "60"/],
+    ["3 large", /not "3 large"/],
+    ["heavy", /heavy/],
+  ])(
+    "one of it does not weigh %s: that is said, and stays as it was written",
+    async (text, says) => {
+      const wrapper = field(true);
+      const each = wrapper.findAll("input")[1];
+      await each?.setValue(text);
+      expect(wrapper.find("[role=alert]").text()).toMatch(says);
+      expect(each?.element.value).toBe(text);
+      expect(wrapper.emitted("change")).toBeUndefined();
+    },
+  );
+
   test("a little more or less is the next round weight, or the next whole one", async () => {
     const last = async (counted: boolean, name: string) => {
       const wrapper = field(counted);

@@ -70,10 +70,13 @@ function step(by: -1 | 1) {
 const eachText = computed(() => showMass(props.amount.counted?.eachKg ?? 0, one.value));
 function readEach(event: Event) {
   const { counted } = props.amount;
-  const outcome = outcomeOf(() =>
-    readAmount((event.target as HTMLInputElement).value, props.ingredient),
-  );
-  if (counted === undefined || !outcome.ok || outcome.value.kind === "ask") return;
+  const written = (event.target as HTMLInputElement).value;
+  const outcome = outcomeOf(() => readAmount(written, props.ingredient));
+  if (!outcome.ok) return void (problem.value = words(outcome.problem.said));
+  if (counted === undefined) return;
+  if (outcome.value.kind === "ask" || outcome.value.amount.counted !== undefined)
+    return void (problem.value = `What one weighs is a weight with its unit, not "${written}".`);
+  problem.value = "";
   const eachKg = outcome.value.amount.massKg;
   take({ massKg: counted.count * eachKg, counted: { ...counted, eachKg } });
 }

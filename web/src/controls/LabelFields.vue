@@ -32,6 +32,7 @@ const usual = (key: Field) =>
 const show = (n: number) => String(Number(n.toPrecision(4)));
 
 function set(field: (typeof FIELDS)[number], text: string) {
+  problem.value = "";
   const { [field.key]: _before, ...rest } = props.item.label ?? {};
   if (text.trim() === "") return emit("change", Object.keys(rest).length === 0 ? null : rest);
   const value = Number(text.replace(",", ".")) * field.factor;

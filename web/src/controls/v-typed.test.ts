@@ -25,3 +25,18 @@ test("what is being typed is not written over by what ticks around it; Esc bring
   await wrapper.setProps({ value: "4.00" });
   expect(input.element.value).toBe("4.00");
 });
+
+test("what was refused stays in its field until there is another value; Esc still brings back what was there", async () => {
+  const wrapper = mount(Field, { props: { value: "12", tick: 0 } });
+  const input = wrapper.get("input");
+  await input.setValue("dear");
+  await input.trigger("change");
+  await wrapper.setProps({ tick: 1 });
+  expect(input.element.value).toBe("dear");
+  await input.trigger("keydown", { key: "Escape" });
+  expect(input.element.value).toBe("12");
+  await input.setValue("dear");
+  await input.trigger("change");
+  await wrapper.setProps({ value: "13" });
+  expect(input.element.value).toBe("13");
+});

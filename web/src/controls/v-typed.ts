@@ -6,11 +6,12 @@ const typing = new WeakSet<HTMLInputElement>();
 const show = (el: HTMLInputElement, value: string | number | null | undefined): void => {
   const text = value === null || value === undefined ? "" : String(value);
   if (!typing.has(el) && el.value !== text) el.value = text;
+  el.defaultValue = text;
 };
 
 /**
- * The value of a field that is kept when it is left: what is being typed is not written over by whatever
- * ticks around it. Esc brings back what was there.
+ * The value of a field that is kept when it is left: what is being typed, or was refused, is not written over by
+ * whatever ticks around it, only by another value. Esc brings back what was there.
  */
 export const vTyped: Directive<HTMLInputElement, string | number | null | undefined> = {
   mounted(el, { value }) {
@@ -19,14 +20,12 @@ export const vTyped: Directive<HTMLInputElement, string | number | null | undefi
     el.addEventListener("change", () => typing.delete(el));
     el.addEventListener("blur", () => typing.delete(el));
     el.addEventListener("keydown", (event) => {
-      if (event.key !== "Escape" || !typing.has(el)) return;
+      if (event.key !== "Escape" || el.value === el.defaultValue) return;
       typing.delete(el);
       el.value = el.defaultValue;
     });
-    el.defaultValue = el.value;
   },
-  updated(el, { value }) {
-    show(el, value);
-    if (!typing.has(el)) el.defaultValue = el.value;
+  updated(el, { value, oldValue }) {
+    if (value !== oldValue) show(el, value);
   },
 };

@@ -90,14 +90,18 @@ async function bringHome(): Promise<void> {
 /** What a price is for: a kilogram, a pound. */
 const priceKg = computed(() => costedFor({ isLiquid: false }, one.value).massKg);
 const pricedBy = computed(() => costedFor({ isLiquid: false }, one.value).word);
-const priceProblem = ref("");
+/** What was written as a price and is not kept, being refused or asked about: it stays in its field. */
+const unkept = ref<{ ingredientId: string; text: string; problem: string } | null>(null);
 function setPrice(ingredientId: string, text: string) {
   const rest = kitchen.value?.prices.filter((p) => p.ingredientId !== ingredientId) ?? [];
   const perKg = Number(text.replace(",", ".")) / priceKg.value;
-  priceProblem.value = "";
+  withdrawPrice();
   if (text.trim() === "") return void kitchenStore.change({ prices: rest });
-  if (!Number.isFinite(perKg) || perKg < 0 || perKg > 10_000)
-    return void (priceProblem.value = `"${text}" is no price for a ${pricedBy.value}.`);
+  if (!Number.isFinite(perKg) || perKg < 0 || perKg > 10_000) {
+    const problem = `"${text}" is no price for a ${pricedBy.value}.`;
+    return void (unkept.value = { ingredientId, text, problem });
+  }
+  unkept.value = { ingredientId, text, problem: "" };
   priced.value = { ingredientId, perKg };
   guard(keepPrice);
 }
@@ -115,13 +119,20 @@ const { asked, guard, confirm, withdraw } = useDoubt(() => {
     ? null
     : `${money(perKg * priceKg.value)} a ${pricedBy.value}, where most here cost about ${money(far.reckoned.expected * priceKg.value)}: is it really so?`;
 });
+function withdrawPrice() {
+  withdraw();
+  unkept.value = null;
+}
 function keepPrice() {
   const price = priced.value;
   if (price === null) return;
   const rest = kitchen.value?.prices.filter((p) => p.ingredientId !== price.ingredientId) ?? [];
-  void kitchenStore.change({ prices: [...rest, price] });
+  void kitchenStore.change({ prices: [...rest, price] }).then(() => {
+    if (priced.value === price) unkept.value = null;
+  });
 }
 function priceOf(id: string): string {
+  if (unkept.value?.ingredientId === id) return unkept.value.text;
   const perKg = kitchen.value?.prices.find((p) => p.ingredientId === id)?.perKg;
   return perKg === undefined ? "" : plain(Number((perKg * priceKg.value).toFixed(2)));
 }
@@ -193,6 +204,7 @@ const print = () => window.print();
           :is-in="isIn(line)"
           :price="priceOf(line.ingredientId)"
           :priced-by="pricedBy"
+          :price-problem="unkept?.ingredientId === line.ingredientId ? unkept.problem : ''"
           :money="money"
           @tick="tick(line, $event)"
           @have="setHave(line.ingredientId, $event)"
@@ -208,8 +220,7 @@ const print = () => window.print();
       </button>
       <span class="quiet small">What was bought counts as in the house from then on.</span>
     </p>
-    <DoubtAsk :asked="asked" @yes="confirm(keepPrice)" @no="withdraw" />
-    <p v-if="priceProblem" class="ember small" role="alert">{{ priceProblem }}</p>
+    <DoubtAsk :asked="asked" @yes="confirm(keepPrice)" @no="withdrawPrice" />
     <p v-if="list.cost > 0" class="sum">
       Together <b class="figure">{{ money(list.cost) }}</b>
       <span v-if="list.unpriced > 0" class="quiet">, {{ list.unpriced }} without a price</span>

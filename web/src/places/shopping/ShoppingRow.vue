@@ -12,6 +12,7 @@ const props = defineProps<{
   /** As it is written in the field, by what it is priced by: "kilogram", "pound". */
   price: string;
   pricedBy: string;
+  priceProblem: string;
   money: (sum: number) => string;
 }>();
 defineEmits<{ tick: [isIn: boolean]; have: [massKg: number | null]; price: [text: string] }>();
@@ -66,6 +67,7 @@ const packWords = ({ packs }: ShoppingLine) =>
         v-typed="price"
         class="written price"
         inputmode="decimal"
+        :aria-invalid="priceProblem !== ''"
         :aria-label="`Price of a ${pricedBy} of ${line.name}`"
         placeholder="not said"
         @change="$emit('price', ($event.target as HTMLInputElement).value)"
@@ -74,6 +76,7 @@ const packWords = ({ packs }: ShoppingLine) =>
     <span class="cost figure">{{
       line.cost === null || line.buyKg <= 0 ? "" : money(line.cost)
     }}</span>
+    <p v-if="priceProblem !== ''" class="problem ember small" role="alert">{{ priceProblem }}</p>
   </li>
 </template>
 
@@ -97,6 +100,12 @@ li {
 
 li b,
 .cost {
+  text-align: right;
+}
+
+.problem {
+  grid-column: 1 / -1;
+  margin: 0 0 var(--space-3);
   text-align: right;
 }
 

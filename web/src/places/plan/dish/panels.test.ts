@@ -245,8 +245,10 @@ describe("one ingredient", () => {
     await salt.setValue("120");
     expect(wrapper.find("[role=alert]").text()).toContain("Salt of 120 g in 100 g is not possible");
     expect(wrapper.emitted("change")).toHaveLength(1);
+    expect((salt.element as HTMLInputElement).value).toBe("120");
     await salt.setValue("");
     expect(wrapper.emitted("change")?.[1]?.[0]).toBeNull();
+    expect(wrapper.find("[role=alert]").exists()).toBe(false);
   });
 
   test("what would do instead says what it changes, and is taken with its weight", async () => {
