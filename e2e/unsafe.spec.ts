@@ -89,6 +89,33 @@ test("a chicken pot off after four minutes is not hot enough in the middle, at o
   await expect(danger).toBeHidden();
 });
 
+test("a danger that stands there already is there with the first of the screen: nothing moves for it", async ({
+  page,
+}) => {
+  await page.clock.install({ time: new Date("2026-03-18T23:30:00+01:00") });
+  await openSample(page);
+  for (const size of [
+    { width: 390, height: 844 },
+    { width: 1280, height: 800 },
+  ])
+    for (const path of ["/bench", "/plan/plan-lamb", "/cook/on-fire"]) {
+      await page.setViewportSize(size);
+      await page.goto(path);
+      await expect(page.getByRole("alert").getByText("It burns in the night")).toBeVisible();
+      await expect(title(page)).toBeVisible();
+      await forward(page, 0.1);
+      const shift = await page.evaluate<number>(`new Promise((resolve) => {
+        let sum = 0;
+        new PerformanceObserver((list) => {
+          for (const entry of list.getEntries()) sum += entry.hadRecentInput ? 0 : entry.value;
+          resolve(sum);
+        }).observe({ type: "layout-shift", buffered: true });
+        requestAnimationFrame(() => requestAnimationFrame(() => resolve(sum)));
+      })`);
+      expect(shift, `${path} at ${size.width}`).toBeLessThan(0.02);
+    }
+});
+
 test("a flame that burns into the night is said before it begins, without any time set; off, nothing is", async ({
   page,
 }) => {

@@ -146,7 +146,7 @@ watch(
     <TopRail :has-kitchen="hasKitchen" @find="showsFind = true" @help="showsHelp = true" />
     <ErrorSurface />
     <NoticeStrip is-danger />
-    <main id="main" ref="main" tabindex="-1">
+    <main id="main" ref="main" :class="{ waiting: !isReady }" tabindex="-1">
       <RouterView v-if="isReady" />
       <HelpSheet v-if="wasHelpAsked" v-model="showsHelp" />
       <FindDialog v-if="wasAsked" v-model="showsFind" />
@@ -177,6 +177,11 @@ main {
   flex: 1;
   min-height: 0;
   overflow: auto;
+}
+
+/* Nothing stands in it yet: a danger that comes with the first of it moves nothing. */
+.waiting {
+  visibility: hidden;
 }
 
 main:focus-visible,

@@ -44,8 +44,10 @@ const kitchen = computed(() => kitchenStore.kitchen);
 const units = computed(() => kitchenStore.units);
 const plan = computed(() => planStore.plan);
 const answers = computed(() => planStore.answers);
-/** While the water line is pulled the pot follows every frame, the words and the ribbon by turns. */
+/** While the water line is pulled it moves with every frame; what it makes of the plan follows by turns. */
 const { follow } = useTurns(
+  computed(() => planStore.pulledTo),
+  () => planStore.followWater(),
   computed(() =>
     planStore.shown === null || answers.value === null
       ? null
@@ -53,6 +55,7 @@ const { follow } = useTurns(
   ),
   () => planStore.isPulled,
 );
+const filled = follow();
 const said = follow();
 const drawn = follow();
 const minded = follow();
@@ -283,16 +286,11 @@ useShortcuts(() => [
       </button>
     </p>
     <div
-      v-if="answers !== null && vessel !== null"
+      v-if="filled !== null && vessel !== null"
       class="top"
       :class="{ faulty: fault !== null, pulled: planStore.isPulled }"
     >
-      <PlanPiece
-        what="The pot"
-        :plan="planStore.shown ?? plan"
-        :kitchen="kitchen"
-        :answers="answers"
-      >
+      <PlanPiece what="The pot" :plan="filled.plan" :kitchen="kitchen" :answers="filled.answers">
         <PlanPot
           :vessel="vessel"
           @pull="planStore.pullWaterTo($event)"

@@ -8,7 +8,7 @@ import { relinked } from "@kettlos/core/dish/linked";
 import type { Plan, PlanItem, WaterStatement } from "@kettlos/core/simulate/plan-schema";
 import { vesselOf } from "@kettlos/core/simulate/references";
 import { outcomeOf, type Outcome } from "@kettlos/core/units/problem";
-import { liquidAtDepthL } from "@kettlos/core/vessel/solids";
+import { depthForLiquidM, liquidAtDepthL } from "@kettlos/core/vessel/solids";
 import { useThrottleFn } from "@vueuse/core";
 import { defineStore } from "pinia";
 import { computed, ref, shallowRef, watch } from "vue";
@@ -40,6 +40,8 @@ export const usePlanStore = defineStore("plan", () => {
   let unpulled: Plan | null = null;
   /** While the water line is pulled. */
   const isPulled = ref(false);
+  /** Where it is pulled to; the plan, and what it answers, follow after. */
+  const pulledTo = shallowRef<{ readonly volumeL: number; readonly depthM: number } | null>(null);
 
   // A change is written at once, a run of changes every so often and at its end.
   const save = useThrottleFn(() => flush(), SAVE_EVERY_MS, true, true);
@@ -174,6 +176,7 @@ export const usePlanStore = defineStore("plan", () => {
     base = stored;
     isDirty = whole !== stored;
     isPulled.value = false;
+    pulledTo.value = null;
     void steps.turnTo(`plan:${stored.id}`);
     workOut(false, known);
   }
@@ -218,25 +221,46 @@ export const usePlanStore = defineStore("plan", () => {
 
   const setWater = (water: WaterStatement) => change({ water });
 
-  /** The water line pulled to a depth, m. While it is pulled the ranges keep their relative width. */
+  /**
+   * The water line pulled to a depth, m: to the nearest 50 mL. Counted from where the line stands by what was worked
+   * out last, which knows of all else that is in the pot.
+   */
   function pullWaterTo(depthM: number): void {
     const { kitchen } = kitchenStore;
-    if (plan.value === null || kitchen === null) return;
-    const setPot = resolve(plan.value, kitchen);
+    if (plan.value === null || shown.value === null || answers.value === null || kitchen === null)
+      return;
+    const setPot = resolve(shown.value, kitchen);
     const { solids } = setPot.start;
     const vessel = vesselOf(setPot);
-    const wantedL = Math.max(SMALLEST_WATER_L, liquidAtDepthL(vessel, solids, depthM));
-    const volumeL = Math.round(wantedL * 20) / 20;
+    const { startDepthM } = answers.value.trace;
+    const besideL = liquidAtDepthL(vessel, solids, startDepthM) - answers.value.waterL;
+    const wantedL = liquidAtDepthL(vessel, solids, depthM) - besideL;
+    const volumeL = Math.max(SMALLEST_WATER_L, Math.round(wantedL * 20) / 20);
     const { water } = plan.value;
-    if (water.by === "amount" && water.volumeL === volumeL) return;
+    const stoodL = pulledTo.value?.volumeL ?? (water.by === "amount" ? water.volumeL : null);
+    if (stoodL === volumeL) return;
     // One pull is one change, whatever it passed on its way.
     if (!isPulled.value) unpulled = plan.value;
-    plan.value = { ...plan.value, water: { by: "amount", volumeL } };
     isPulled.value = true;
+    const standsM = outcomeOf(() => depthForLiquidM(vessel, solids, volumeL + besideL));
+    pulledTo.value = { volumeL, depthM: standsM.ok ? standsM.value : depthM };
+  }
+
+  /** What is answered with the water where it is pulled to. While it is pulled the ranges keep their relative width. */
+  function followWater(): void {
+    if (plan.value === null || pulledTo.value === null) return;
+    const { volumeL } = pulledTo.value;
+    plan.value = { ...plan.value, water: { by: "amount", volumeL } };
     workOut(true);
   }
 
   function letGoOfWater(): void {
+    if (plan.value !== null && pulledTo.value !== null)
+      plan.value = {
+        ...plan.value,
+        water: { by: "amount", volumeL: pulledTo.value.volumeL },
+      };
+    pulledTo.value = null;
     isPulled.value = false;
     if (plan.value === null) return;
     if (unpulled !== null && !isSame(unpulled, plan.value))
@@ -295,6 +319,7 @@ export const usePlanStore = defineStore("plan", () => {
     drawnWith,
     take,
     isPulled,
+    pulledTo,
     open,
     openInParts,
     change,
@@ -304,6 +329,7 @@ export const usePlanStore = defineStore("plan", () => {
     redoes: steps.redoes,
     setWater,
     pullWaterTo,
+    followWater,
     letGoOfWater,
     changeItem,
     addItem,

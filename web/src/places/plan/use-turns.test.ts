@@ -2,90 +2,118 @@ import { afterEach, beforeEach, describe, expect, test, vi } from "vitest";
 import { effectScope, ref } from "vue";
 import { useTurns } from "./use-turns";
 
-/** Frames that come when the test says so. */
+/** Frames that come when the test says so, on a clock that goes as it says. */
 let frames: FrameRequestCallback[] = [];
-const nextFrame = () => {
+let [frameMs, nowMs] = [0, 0];
+async function nextFrame(afterMs = 16.7) {
+  frameMs += afterMs;
+  nowMs = frameMs;
   const due = frames;
   frames = [];
-  for (const frame of due) frame(performance.now());
-};
+  for (const frame of due) frame(frameMs);
+  for (let i = 0; i < 12; i++) await Promise.resolve();
+}
 
 beforeEach(() => {
   frames = [];
+  [frameMs, nowMs] = [1000, 1000];
   vi.stubGlobal("requestAnimationFrame", (frame: FrameRequestCallback) => frames.push(frame));
   vi.stubGlobal("cancelAnimationFrame", () => (frames = []));
+  vi.spyOn(performance, "now").mockImplementation(() => nowMs);
 });
-afterEach(() => vi.unstubAllGlobals());
+afterEach(() => {
+  vi.unstubAllGlobals();
+  vi.restoreAllMocks();
+});
 
-function turns() {
-  const source = ref(0);
+/** Working out takes so long, ms. */
+function turns(takesMs: number) {
+  const pulled = ref(0);
+  const worked = ref(0);
   const isPulled = ref(false);
-  const scope = effectScope();
-  const [one, other] = scope.run(() => {
-    const { follow } = useTurns(source, () => isPulled.value);
-    return [follow(), follow()] as const;
-  })!;
-  return { source, isPulled, scope, seen: () => [one.value, other.value] };
+  const follow = effectScope().run(
+    () =>
+      useTurns(
+        pulled,
+        () => {
+          nowMs += takesMs;
+          worked.value = pulled.value;
+        },
+        worked,
+        () => isPulled.value,
+      ).follow,
+  )!;
+  const shown = [follow(), follow()] as const;
+  const pull = (to: number) => {
+    isPulled.value = true;
+    pulled.value = to;
+  };
+  const seen = () => [worked.value, ...shown.map((s) => s.value)];
+  return { pull, isPulled, worked, seen };
 }
 
-describe("followers of a value that is pulled", () => {
-  test("at rest all follow at once", () => {
-    const { source, seen } = turns();
-    source.value = 1;
-    expect(seen()).toEqual([1, 1]);
+describe("what follows something that is pulled", () => {
+  test("at rest all that show it follow at once", () => {
+    const { worked, seen } = turns(1);
+    worked.value = 1;
+    expect(seen()).toEqual([1, 1, 1]);
     expect(frames).toHaveLength(0);
   });
 
-  test("pulled, one follows a frame, in turn, and each gets the newest", () => {
-    const { source, isPulled, seen } = turns();
-    isPulled.value = true;
-    source.value = 1;
-    expect(seen()).toEqual([0, 0]);
-    nextFrame();
-    expect(seen()).toEqual([1, 0]);
-    source.value = 2;
-    nextFrame();
-    expect(seen()).toEqual([1, 2]);
-    source.value = 3;
-    nextFrame();
-    expect(seen()).toEqual([3, 2]);
+  test("where there is room, all of it is brought up to date in the same frame", async () => {
+    const { pull, seen } = turns(1);
+    pull(1);
+    expect(seen()).toEqual([0, 0, 0]);
+    await nextFrame();
+    expect(seen()).toEqual([1, 1, 1]);
   });
 
-  test("held still, the last one catches up and then no frame is asked for", () => {
-    const { source, isPulled, seen } = turns();
-    isPulled.value = true;
-    source.value = 5;
-    nextFrame();
-    nextFrame();
-    nextFrame();
-    expect(seen()).toEqual([5, 5]);
-    nextFrame();
-    nextFrame();
+  test("where working out takes the room, each has a frame of its own, and gets the newest there is", async () => {
+    const { pull, seen } = turns(5);
+    pull(1);
+    await nextFrame();
+    expect(seen()).toEqual([1, 0, 0]);
+    pull(2);
+    await nextFrame();
+    expect(seen()).toEqual([2, 1, 1]);
+    pull(3);
+    await nextFrame();
+    expect(seen()).toEqual([3, 2, 2]);
+  });
+
+  test("after a frame that came late three are left to what is pulled, and then one turn is in each", async () => {
+    const { pull, seen } = turns(1);
+    pull(1);
+    await nextFrame();
+    expect(seen()).toEqual([1, 1, 1]);
+    pull(2);
+    await nextFrame(33.3);
+    for (let i = 0; i < 2; i++) await nextFrame();
+    expect(seen()).toEqual([1, 1, 1]);
+    await nextFrame();
+    expect(seen()).toEqual([2, 1, 1]);
+    await nextFrame();
+    expect(seen()).toEqual([2, 2, 1]);
+    await nextFrame();
+    expect(seen()).toEqual([2, 2, 2]);
+  });
+
+  test("held still, the last one catches up and then no frame is asked for", async () => {
+    const { pull, seen } = turns(5);
+    pull(5);
+    for (let i = 0; i < 3; i++) await nextFrame();
+    expect(seen()).toEqual([5, 5, 5]);
+    await nextFrame();
     expect(frames).toHaveLength(0);
   });
 
-  test("pulled every other frame, the turn is in the one between", () => {
-    const { source, isPulled, seen } = turns();
-    isPulled.value = true;
-    source.value = 1;
-    nextFrame();
-    const after = seen().filter((v) => v === 1).length;
-    // The pull of this frame comes after the turn would have had its place.
-    nextFrame();
-    expect(seen().filter((v) => v === 1)).toHaveLength(after);
-    source.value = 2;
-    nextFrame();
-    expect(seen()).toContain(2);
-  });
-
-  test("let go, nobody stays behind", () => {
-    const { source, isPulled, seen } = turns();
-    isPulled.value = true;
-    source.value = 7;
+  test("let go, nobody stays behind, and nothing more is worked out", async () => {
+    const { pull, isPulled, worked, seen } = turns(5);
+    pull(7);
     isPulled.value = false;
-    source.value = 8;
-    expect(seen()).toEqual([8, 8]);
-    nextFrame();
-    expect(seen()).toEqual([8, 8]);
+    worked.value = 8;
+    expect(seen()).toEqual([8, 8, 8]);
+    await nextFrame();
+    expect(seen()).toEqual([8, 8, 8]);
   });
 });

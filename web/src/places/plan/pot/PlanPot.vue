@@ -180,14 +180,6 @@ function stepBy(litres: number) {
             </tspan>
           </text>
         </g>
-        <line
-          :x1="frame.centreX - half"
-          :x2="frame.centreX + half"
-          :y1="lineY"
-          :y2="lineY"
-          stroke="var(--rim)"
-          stroke-width="3"
-        />
         <WaterGrip
           :frame="frame"
           :depth-m="startM"

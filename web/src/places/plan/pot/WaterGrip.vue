@@ -1,13 +1,17 @@
 <script setup lang="ts">
 import { capacityL } from "@kettlos/core/vessel/volume";
 import { useRafFn } from "@vueuse/core";
-import { computed, nextTick } from "vue";
+import { computed } from "vue";
 import { depthAtY, halfWidthAt, yAt, type PotFrame } from "../../../drawings/pot-frame";
+import { usePlanStore } from "../plan-store";
 
-/** The water line's grip: pulled with the pointer, or stepped with the keys. */
+/**
+ * The water line with its grip: pulled with the pointer, or stepped with the keys. It stands where it is pulled to
+ * at once, before the rest of the pot is drawn for it.
+ */
 const props = defineProps<{
   frame: PotFrame;
-  /** Where the line stands, m. */
+  /** Where the line stands at rest, m. */
   depthM: number;
   /** What the graduations say there, L. */
   litres: number;
@@ -15,8 +19,10 @@ const props = defineProps<{
 }>();
 const emit = defineEmits<{ pull: [depthM: number]; step: [litres: number]; release: [] }>();
 
-const lineY = computed(() => yAt(props.frame, props.depthM));
-const half = computed(() => halfWidthAt(props.frame, props.depthM));
+const planStore = usePlanStore();
+const standsM = computed(() => planStore.pulledTo?.depthM ?? props.depthM);
+const lineY = computed(() => yAt(props.frame, standsM.value));
+const half = computed(() => halfWidthAt(props.frame, standsM.value));
 /** Its place in figures: a moved group would have the whole page put into layers anew each frame. */
 const gripX = computed(() => props.frame.centreX + half.value - 34);
 const arrows = computed(() => {
@@ -36,19 +42,10 @@ function point(event: PointerEvent) {
   const box = svg.getBoundingClientRect();
   pointedY = ((event.clientY - box.top) / box.height) * svg.viewBox.baseVal.height;
 }
-/** Where following takes most of a frame, every other frame is left to what else is drawn: none comes late then. */
-const BUSY_MS = 7;
-let rests = false;
 function follow() {
-  if (rests) {
-    rests = false;
-    return;
-  }
   if (pointedY === followedY) return;
   followedY = pointedY;
-  const fromMs = performance.now();
   emit("pull", depthAtY(props.frame, pointedY));
-  void nextTick(() => (rests = isPulling && performance.now() - fromMs > BUSY_MS));
 }
 function grab(event: PointerEvent) {
   isPulling = true;
@@ -61,7 +58,6 @@ function letGo() {
   if (!isPulling) return;
   isPulling = false;
   pause();
-  rests = false;
   follow();
   emit("release");
 }
@@ -83,6 +79,14 @@ function press(event: KeyboardEvent) {
 </script>
 
 <template>
+  <line
+    :x1="frame.centreX - half"
+    :x2="frame.centreX + half"
+    :y1="lineY"
+    :y2="lineY"
+    stroke="var(--rim)"
+    stroke-width="3"
+  />
   <g
     class="handle"
     role="slider"

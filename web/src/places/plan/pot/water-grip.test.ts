@@ -3,7 +3,8 @@ import { mount } from "@vue/test-utils";
 import { describe, expect, test, vi } from "vitest";
 import { nextTick } from "vue";
 import { sample } from "../../../../test/pot";
-import { depthAtY, potFrame } from "../../../drawings/pot-frame";
+import { depthAtY, potFrame, yAt } from "../../../drawings/pot-frame";
+import { usePlanStore } from "../plan-store";
 import WaterGrip from "./WaterGrip.vue";
 
 const vessel =
@@ -50,27 +51,11 @@ describe("the water line's grip", () => {
     expect(slider.attributes("aria-valuetext")).toBe("4.4 L water");
   });
 
-  test.each([
-    ["every frame where following is quick", 1, [1, 2, 3, 4]],
-    [
-      "every other frame where it takes long; let go, it is where it was pulled to",
-      20,
-      [1, 1, 2, 2],
-    ],
-  ])("it follows %s", async (_, followMs, pulledAfter) => {
-    let [now, frames] = [0, [] as FrameRequestCallback[]];
-    vi.spyOn(performance, "now").mockImplementation(() => now);
+  test("it follows every frame, however many moves come in; let go, it is where it was pulled to", async () => {
+    let frames: FrameRequestCallback[] = [];
     vi.spyOn(window, "requestAnimationFrame").mockImplementation((call) => frames.push(call));
-    const pulled: number[] = [];
-    const wrapper = mount(WaterGrip, {
-      props: {
-        ...{ frame, depthM, litres: 6, text: "6 L water" },
-        onPull: (m: number) => {
-          pulled.push(m);
-          now += followMs;
-        },
-      },
-    });
+    const wrapper = grip();
+    const pulled = () => wrapper.emitted<[number]>("pull") ?? [];
     const slider = wrapper.find("[role=slider]");
     Object.defineProperties(slider.element, {
       ownerSVGElement: {
@@ -83,18 +68,31 @@ describe("the water line's grip", () => {
     });
     await slider.trigger("pointerdown", { clientY: 150 });
     const counts: number[] = [];
-    for (const clientY of [151, 152, 153, 154]) {
+    for (const clientY of [151, 152, 153]) {
+      await slider.trigger("pointermove", { clientY: clientY + 7 });
       await slider.trigger("pointermove", { clientY });
       const due = frames;
       frames = [];
-      for (const call of due) call(now);
-      await nextTick();
-      counts.push(pulled.length);
+      for (const call of due) call(0);
+      counts.push(pulled().length);
     }
-    expect(counts).toEqual(pulledAfter);
+    expect(counts).toEqual([1, 2, 3]);
+    await slider.trigger("pointermove", { clientY: 154 });
     await slider.trigger("pointerup");
-    expect(pulled.at(-1)).toBeCloseTo(depthAtY(frame, 154), 9);
+    expect(pulled().at(-1)?.[0]).toBeCloseTo(depthAtY(frame, 154), 9);
+    expect(wrapper.emitted("release")).toHaveLength(1);
     vi.restoreAllMocks();
+  });
+
+  test("pulled, it stands there at once, before the pot is drawn for it", async () => {
+    const wrapper = grip();
+    const store = usePlanStore();
+    store.pulledTo = { volumeL: 2, depthM: 0.05 };
+    await nextTick();
+    expect(Number(wrapper.get("line").attributes("y1"))).toBeCloseTo(yAt(frame, 0.05), 6);
+    store.pulledTo = null;
+    await nextTick();
+    expect(Number(wrapper.get("line").attributes("y1"))).toBeCloseTo(yAt(frame, depthM), 6);
   });
 
   test("a pointer that only passes over pulls nothing", async () => {
