@@ -41,14 +41,17 @@ export function report(
   });
 }
 
-/** How long some work takes, ms, once it is warm. */
+/** How long some work takes, ms. */
+export function timeOf(work: () => unknown): number {
+  const from = performance.now();
+  work();
+  return performance.now() - from;
+}
+
+/** How long it takes each time, ms, once it is warm. */
 export function timesOf(work: () => unknown, runs: number): readonly number[] {
   for (let i = 0; i < runs * 0.7; i++) work();
-  return Array.from({ length: runs }, () => {
-    const from = performance.now();
-    work();
-    return performance.now() - from;
-  });
+  return Array.from({ length: runs }, () => timeOf(work));
 }
 
 export const time = (name: string, limitMs: number | null, work: () => unknown, runs = 300): void =>

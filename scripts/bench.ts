@@ -26,6 +26,7 @@ import { bramholtSample } from "../web/src/sample/bramholt";
 import { bramholtKitchen } from "../web/src/sample/kitchen";
 import { bramholtPlans } from "../web/src/sample/plans";
 import { fillClock } from "../web/src/workers/clock-reckoning";
+import { benchDraws } from "./bench-draws";
 import { benchGrowth } from "./bench-growth";
 import { benchOde } from "./bench-ode";
 import { benchPages } from "./bench-page";
@@ -150,6 +151,7 @@ time(
   () => convertDish(resolve(braise, hut), [], ["low"]).ranges(),
   60,
 );
+benchDraws(braise, hut);
 
 /** A kitchen with everything twice and rings for all, and these of its plans on one clock. */
 function clockOf(meals: readonly { at: string; keys: readonly string[] }[]) {

@@ -84,7 +84,7 @@ export interface Along {
 export interface Wanted {
   readonly cookMin: number;
   readonly centreC: number;
-  /** Stop here at the latest, min of hold. */
+  /** The minute of the hold whose cook value is asked for; where no cook value is to be reached, it ends there. */
   readonly atMin: number;
 }
 
@@ -139,7 +139,8 @@ export function followCourse(
       }
       rate = next;
       t += stepMin;
-      if (reachedMin < Infinity && t >= wanted.atMin) return { reachedMin, cookAtMin };
+      const isThere = reachedMin < Infinity || wanted.cookMin === Infinity;
+      if (isThere && t >= wanted.atMin) return { reachedMin, cookAtMin };
     }
   }
   return { reachedMin, cookAtMin: Number.isNaN(cookAtMin) ? cook : cookAtMin };
