@@ -27,6 +27,7 @@ import { bramholtKitchen } from "../web/src/sample/kitchen";
 import { bramholtPlans } from "../web/src/sample/plans";
 import { fillClock } from "../web/src/workers/clock-reckoning";
 import { benchDraws } from "./bench-draws";
+import { benchFloor } from "./bench-floor";
 import { benchGrowth } from "./bench-growth";
 import { benchOde } from "./bench-ode";
 import { benchPages } from "./bench-page";
@@ -304,6 +305,7 @@ await withApplication(async (browser, url) => {
   const live = await longTasks(page, () => page.waitForTimeout(75_000));
   tell({ name: "Cook, 75 s at 1 Hz on a day of readings: longest task", ...longestOf(live, 100) });
 });
+await benchFloor();
 await benchPages();
 writeSpeed();
 
@@ -340,6 +342,8 @@ function writeSpeed(): void {
       "- **The clock** stands beside a mixed-integer solver: [clock.md](clock.md).",
       "- **Dragging** stands beside the same moves of the pointer with nothing dragged; slowed, the processor is made four",
       "  times slower by the browser.",
+      "- **The ranges of a conversion** stand beside as many lean runs of the same dish alone.",
+      "- **The first load** stands beside the bare libraries and components that the page uses, as small as they come.",
       "- **On a phone, on a desk** is Lighthouse with its usual throttling, the middle of three runs, with the sample kitchen;",
       "  `npm run bench -- --page` runs it alone.",
       "- How all of it **grows with the log**, to ten thousand pots: [growth.md](growth.md), `npm run bench -- --growth`.",
