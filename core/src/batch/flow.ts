@@ -1,4 +1,4 @@
-import { asPlanned } from "../simulate/as-planned";
+import { plannedOnce } from "../simulate/as-planned";
 import type { SetPot } from "../simulate/set-pot";
 import { word } from "../units/word";
 import { gapOf } from "./gap";
@@ -16,7 +16,7 @@ export interface FlowPart {
 
 /** Where every litre goes: planned by the ledger, got by what was measured and the likeliest causes. */
 export function flowOf(setPot: SetPot, cook: Cook): readonly FlowPart[] {
-  const { ledger, strained } = asPlanned(setPot).trace;
+  const { ledger, strained } = plannedOnce(setPot).trace;
   const gap = gapOf(setPot, cook);
   const share = (cause: string) => gap?.parts.find((p) => p.cause === cause)?.litres ?? 0;
   const got = (plannedL: number, changeL: number) =>

@@ -1,4 +1,4 @@
-import { asPlanned } from "../simulate/as-planned";
+import { plannedOnce } from "../simulate/as-planned";
 import { resolve } from "../simulate/set-pot";
 import { alcoholOf } from "../dish/alcohol-of";
 import { bodyOfPlan } from "../dish/body-of";
@@ -28,7 +28,7 @@ export function inBowl(batch: Batch, cook: Cook): InBowl | null {
       ? { ...batch.plan, items: batch.plan.items.filter((i) => !goesInAfter(i)) }
       : batch.plan;
   const setPot = resolve(plan, kitchen);
-  const { trace } = asPlanned(setPot);
+  const { trace } = plannedOnce(setPot);
   const massKg = result.servedKg ?? result.strainedL * COLD_DENSITY_KG_L;
   const plannedL = trace.strained.volumeL;
   // Nobody measured it: what it is reckoned to be less than planned went as steam.

@@ -196,7 +196,6 @@ function throughStretches(
     const nextMin = Math.max(nowMin, end.expected) + model.letDownMin;
     model = new LiveModel(setPot, cook, nowMs, {
       steams: model.steams,
-      planned: model.planned,
       laterFromMin: [...model.laterFromMin, nextMin],
     });
   }
@@ -214,7 +213,7 @@ function fittedModel(setPot: SetPot, cook: Cook, nowMs: number) {
     const rate = Math.max(LEAST_STEAM, steamRate.mean);
     if (model.ranOverKg === 0 || Math.abs(rate - steams) < SAME_RATE) break;
     steams = rate;
-    model = new LiveModel(setPot, cook, nowMs, { steams, planned: model.planned });
+    model = new LiveModel(setPot, cook, nowMs, { steams });
     steamRate = steamRateOf(model, setPot, cook);
   }
   return { model, steamRate };

@@ -9,12 +9,12 @@ import { countedBack } from "../simulate/counted-back";
 import type { Kitchen } from "../simulate/kitchen-schema";
 import type { Plan, PlanItem, Stop, When } from "../simulate/plan-schema";
 import { vesselOf } from "../simulate/references";
+import { plannedOnce } from "../simulate/as-planned";
 import { simulate } from "../simulate/simulate";
 import { pointAt } from "../simulate/point-at";
 import { isByLevel, stretchesOf } from "../simulate/stretches";
 import { wantedKg } from "../simulate/until";
 import type { Trace } from "../simulate/trace";
-import { coldWaterKg, waterL } from "../simulate/stated-water";
 import { freeSurfaceM2, liquidAtDepthL, type SolidsIn } from "../vessel/solids";
 import type { Vessel } from "../vessel/vessel-schema";
 import { vesselVolumeL } from "../vessel/volume";
@@ -75,14 +75,11 @@ export class LiveModel {
     {
       steams = 1,
       laterFromMin = beganAtMin(setPot.plan, cook),
-      planned,
     }: {
       /** How fast the simulated pot steams against the default. */
       readonly steams?: number;
       /** When the later stretches of the heat begin, as far as they are gone through: said, then foreseen. */
       readonly laterFromMin?: readonly number[];
-      /** The plan's own simulation, where it is there already. */
-      readonly planned?: Trace;
     } = {},
   ) {
     const { plan, kitchen, start } = setPot;
@@ -92,10 +89,10 @@ export class LiveModel {
     this.laterFromMin = laterFromMin;
     this.vessel = vesselOf(setPot);
     this.solids = start.solids;
-    this.waterL = waterL(setPot);
-    const waterKg = coldWaterKg(this.waterL, kitchen);
-    this.planned = planned ?? simulate(setPot, { waterKg });
-    this.timed = this.planned;
+    const { waterL, waterKg, trace } = plannedOnce(setPot);
+    this.waterL = waterL;
+    this.planned = trace;
+    this.timed = trace;
     const untilMs = cook.offMs === null ? nowMs : Math.min(nowMs, cook.offMs);
     const nowMin = this.modelMin(untilMs);
     const { course, parameters } = asSeen(setPot, cook, untilMs, this.planned);

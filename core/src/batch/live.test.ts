@@ -43,6 +43,14 @@ const promisedMin = (plan: Plan) => {
   return planned.toSimmerMin + planned.holdMin;
 };
 
+test("as long as nothing is changed the plan's own course is worked out once, and says the same", () => {
+  const setPot = resolve(stew, kitchen);
+  const cook = fold(happened(lit));
+  const [first, later] = [at(5), at(40)].map((nowMs) => forecastLive(setPot, cook, nowMs));
+  expect(later?.planned).toBe(first?.planned);
+  expect(later).toEqual(forecastLive(resolve(stew, kitchen), cook, at(40)));
+});
+
 describe("late and early re-plan the rest", () => {
   test("a late boil moves the end by as much, and says that it was the boil", () => {
     const boil = look(stock, [], 0).forecast.planned.comeUpMin;

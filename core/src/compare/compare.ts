@@ -1,4 +1,3 @@
-import { resolve } from "../simulate/set-pot";
 import { flowOf, type FlowPart } from "../batch/flow";
 import { differenceOf, type Difference } from "./difference";
 import type { Side } from "./side";
@@ -26,8 +25,7 @@ export const compare = (from: Side, to: Side): Compared => ({
   ledger: ledgerOf(flowIn(from), flowIn(to)),
 });
 
-const flowIn = ({ plan, pot, cook }: Side): readonly FlowPart[] =>
-  flowOf(resolve(plan, pot.kitchen), cook);
+const flowIn = ({ setPot, cook }: Side): readonly FlowPart[] => flowOf(setPot, cook);
 
 /** What came in first; what nobody measured as it was reckoned. */
 function ledgerOf(from: readonly FlowPart[], to: readonly FlowPart[]): readonly LedgerRow[] {

@@ -112,8 +112,9 @@ function effectsOf(
 /** What no plan holds of a pot, cold litres: they add up to what came out, over what is reckoned of it as cooked. */
 type Beside = Readonly<Record<Unplanned, number>>;
 
-function besideOf({ pot: { kitchen }, plan, cook, offMs, live }: Side, reckoned: Reckoned): Beside {
-  const model = new LiveModel(resolve(plan, kitchen), cook, offMs, { planned: live.planned });
+function besideOf({ setPot, cook, offMs, live }: Side, reckoned: Reckoned): Beside {
+  const { plan, kitchen } = setPot;
+  const model = new LiveModel(setPot, cook, offMs);
   const { ledger } = model.planned;
   const leftKg = -ledger.leftOnSolids - ledger.leftInCloth;
   const liquidKg = Math.max(0, model.liquidKg(model.modelMin(offMs), 1) - leftKg);

@@ -1,18 +1,17 @@
-import { resolve } from "../simulate/set-pot";
+import { resolve, type SetPot } from "../simulate/set-pot";
 import type { Cook } from "../batch/fold";
 import { forecastLive, type LiveForecast } from "../batch/live-forecast";
 import { cookedPlan } from "../batch/live-plan";
 import { begunMs } from "../batch/of-log";
 import type { LoggedPot } from "../learn/from-pot";
 import type { LearnedFactors } from "../simulate/learned-schema";
-import type { Plan } from "../simulate/plan-schema";
 import { asCooked, type CookedPot } from "./as-cooked";
 
 /** One of two pots that are held against each other. */
 export interface Side {
   readonly pot: CookedPot;
-  /** Its plan as the log followed it, and what the log says of it until it came off. */
-  readonly plan: Plan;
+  /** Its plan as the log followed it, set up in its kitchen; and what the log says of it until it came off. */
+  readonly setPot: SetPot;
   readonly cook: Cook;
   readonly offMs: number;
   readonly live: LiveForecast;
@@ -26,6 +25,7 @@ export function sideOf(logged: LoggedPot, known: LearnedFactors | undefined): Si
   const pot = asCooked(logged, known);
   const { batch, cook } = logged;
   const { plan } = cookedPlan(resolve(batch.plan, pot.kitchen), cook);
+  const setPot = resolve(plan, pot.kitchen);
   const offMs = cook.offMs ?? cook.strainedMs ?? begunMs(logged);
-  return { pot, plan, cook, offMs, live: forecastLive(resolve(plan, pot.kitchen), cook, offMs) };
+  return { pot, setPot, cook, offMs, live: forecastLive(setPot, cook, offMs) };
 }

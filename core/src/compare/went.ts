@@ -1,4 +1,3 @@
-import { resolve } from "../simulate/set-pot";
 import { LiveModel } from "../batch/live-model";
 import { LEAST_STEAM } from "../batch/live-forecast";
 import { stretchesOf } from "../simulate/stretches";
@@ -27,12 +26,9 @@ export interface Went {
 }
 
 /** @throws Problem as simulate does */
-export function wentOf({ pot, plan, cook, offMs, live }: Side): Went {
+export function wentOf({ pot, setPot, cook, offMs, live }: Side): Went {
   const steams = Math.max(LEAST_STEAM, live.steamRate.mean);
-  const model = new LiveModel(resolve(plan, pot.kitchen), cook, offMs, {
-    steams,
-    planned: live.planned,
-  });
+  const model = new LiveModel(setPot, cook, offMs, { steams });
   const offMin = model.modelMin(offMs);
   const simmerMin = cook.simmerMs === null ? 0 : model.modelMin(cook.simmerMs);
   let fromMin = simmerMin;

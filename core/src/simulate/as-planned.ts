@@ -19,3 +19,14 @@ export function asPlanned(
   const waterKg = coldWaterKg(litres, setPot.kitchen);
   return { waterL: litres, waterKg, trace: simulate(setPot, { ...options, waterKg }) };
 }
+
+const planned = new WeakMap<SetPot, AsPlanned>();
+
+/** The same of a pot that is looked at again and again, worked out the first time. @throws Problem as `asPlanned` */
+export function plannedOnce(setPot: SetPot): AsPlanned {
+  const known = planned.get(setPot);
+  if (known !== undefined) return known;
+  const first = asPlanned(setPot);
+  planned.set(setPot, first);
+  return first;
+}
