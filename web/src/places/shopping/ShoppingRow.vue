@@ -105,7 +105,7 @@ li b,
 
 .problem {
   grid-column: 1 / -1;
-  margin: 0 0 var(--space-3);
+  margin: var(--space-3) 0;
   text-align: right;
 }
 

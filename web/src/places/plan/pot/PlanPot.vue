@@ -152,7 +152,7 @@ function stepBy(litres: number) {
           <text class="strong big" :x="frame.centreX - half + 12" :y="wordsY - 30">
             {{ showVolume(pouredL, one) }}
           </text>
-          <text class="quiet" :x="frame.centreX - half + 12" :y="wordsY - 10">
+          <text class="quiet on-enamel" :x="frame.centreX - half + 12" :y="wordsY - 10">
             {{ isWater ? "water" : "liquid" }}, {{ showLength(startM, one) }} deep
           </text>
           <g v-if="steamBandPx > 20">
@@ -239,12 +239,21 @@ svg {
   font-weight: 400;
 }
 
-.on-broth {
-  fill: var(--broth-ink);
+/* What is drawn behind it does not run through it. */
+.on-broth,
+.on-enamel {
   paint-order: stroke;
-  stroke: var(--broth);
   stroke-width: 5px;
   stroke-linejoin: round;
+}
+
+.on-broth {
+  fill: var(--broth-ink);
+  stroke: var(--broth);
+}
+
+.on-enamel {
+  stroke: var(--enamel);
 }
 
 .leaders path {

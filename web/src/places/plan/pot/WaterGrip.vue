@@ -110,7 +110,15 @@ function press(event: KeyboardEvent) {
       height="44"
       fill="transparent"
     />
-    <rect :x="gripX - 17" :y="lineY - 22" width="34" height="44" rx="3" fill="var(--rim)" />
+    <rect
+      class="grip"
+      :x="gripX - 17"
+      :y="lineY - 22"
+      width="34"
+      height="44"
+      rx="3"
+      fill="var(--rim)"
+    />
     <path :d="arrows" class="arrows" />
   </g>
 </template>
@@ -123,8 +131,15 @@ function press(event: KeyboardEvent) {
   user-select: none;
 }
 
+/* Round the grip alone: round all that can be taken hold of, it would run through what is written there. */
 .handle:focus-visible {
-  outline-width: 3px;
+  outline: none;
+}
+
+.handle:focus-visible .grip {
+  stroke: var(--ink);
+  stroke-width: 6px;
+  paint-order: stroke;
 }
 
 .arrows {
