@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { MOST_ITEM_KG } from "@kettlos/core/units/limits";
 import { useWords } from "../data/use-words";
+import { useRefused } from "./use-refused";
 import { vTyped } from "./v-typed";
 import AskChoices from "./AskChoices.vue";
 import type { Ingredient } from "@kettlos/core/ingredient/ingredient";
@@ -67,16 +68,17 @@ function step(by: -1 | 1) {
   take({ massKg: count * counted.eachKg, counted: { ...counted, count } });
 }
 
+const { refuse, clear, standsIn, why } = useRefused<"each">();
 const eachText = computed(() => showMass(props.amount.counted?.eachKg ?? 0, one.value));
 function readEach(event: Event) {
   const { counted } = props.amount;
+  if (counted === undefined) return;
   const written = (event.target as HTMLInputElement).value;
   const outcome = outcomeOf(() => readAmount(written, props.ingredient));
-  if (!outcome.ok) return void (problem.value = words(outcome.problem.said));
-  if (counted === undefined) return;
+  if (!outcome.ok) return refuse("each", written, words(outcome.problem.said));
   if (outcome.value.kind === "ask" || outcome.value.amount.counted !== undefined)
-    return void (problem.value = `What one weighs is a weight with its unit, not "${written}".`);
-  problem.value = "";
+    return refuse("each", written, `What one weighs is a weight with its unit, not "${written}".`);
+  clear();
   const eachKg = outcome.value.amount.massKg;
   take({ massKg: counted.count * eachKg, counted: { ...counted, eachKg } });
 }
@@ -99,11 +101,12 @@ function readEach(event: Event) {
       <button type="button" class="button" aria-label="A little more" @click="step(1)">+</button>
     </div>
     <label v-if="amount.counted" class="each">
-      one weighs <input v-typed="eachText" class="written" @change="readEach" />, together
+      one weighs <input v-typed="standsIn('each', eachText)" class="written" @change="readEach" />,
+      together
       {{ showMass(amount.massKg, one) }}
     </label>
     <AskChoices :question="question" :choices="choices" @choose="take" />
-    <p v-if="problem" class="ember small" role="alert">{{ problem }}</p>
+    <p v-if="problem || why" class="ember small" role="alert">{{ problem || why }}</p>
   </div>
 </template>
 

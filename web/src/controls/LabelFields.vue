@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import { LabelSchema, type Label } from "@kettlos/core/ingredient/label-schema";
+import { useRefused } from "./use-refused";
 import { vTyped } from "./v-typed";
 import { ALLERGEN_WORDS } from "@kettlos/core/ingredient/allergen-words";
 import { ALLERGENS, type Allergen } from "@kettlos/core/ingredient/ingredient";
 import { traitsOf } from "@kettlos/core/ingredient/traits";
 import { valuesOf } from "@kettlos/core/simulate/item-facts";
 import type { PlanItem } from "@kettlos/core/simulate/plan-schema";
-import { computed, ref } from "vue";
+import { computed } from "vue";
 
 /** What the packet says, per 100 g as labels do; empty fields go by the catalogue. */
 const props = defineProps<{ item: PlanItem }>();
@@ -26,23 +27,24 @@ const FIELDS: readonly { key: Field; label: string; unit: string; factor: number
   { key: "packKg", label: "One packet holds", unit: "g", factor: 0.001 },
 ];
 const isOftenMeat = computed(() => traitsOf(props.item.ingredientId).isOftenMeat === true);
-const problem = ref("");
+const { refuse, clear, standsIn, why } = useRefused<Field>();
 const usual = (key: Field) =>
   key === "packKg" ? (values.value.packsKg[0] ?? 0) : values.value[key];
+const keptIn = ({ key, factor }: (typeof FIELDS)[number]) => {
+  const value = props.item.label?.[key];
+  return value === undefined ? "" : show(value / factor);
+};
 const show = (n: number) => String(Number(n.toPrecision(4)));
 
 function set(field: (typeof FIELDS)[number], text: string) {
-  problem.value = "";
+  clear();
   const { [field.key]: _before, ...rest } = props.item.label ?? {};
   if (text.trim() === "") return emit("change", Object.keys(rest).length === 0 ? null : rest);
   const value = Number(text.replace(",", ".")) * field.factor;
   const label = { ...rest, [field.key]: value };
   const parsed = LabelSchema.safeParse(label);
-  problem.value =
-    parsed.success && Number.isFinite(value)
-      ? ""
-      : `${field.label} of ${text} ${field.unit} is not possible.`;
-  if (problem.value === "") emit("change", label);
+  if (parsed.success && Number.isFinite(value)) return emit("change", label);
+  refuse(field.key, text, `${field.label} of ${text} ${field.unit} is not possible.`);
 }
 /** Nothing but its label says what is in it. */
 const isComposed = computed(
@@ -70,11 +72,7 @@ function toggle(allergen: Allergen) {
       <dd>
         <input
           :id="`label-${field.key}`"
-          v-typed="
-            item.label?.[field.key] === undefined
-              ? ''
-              : show((item.label[field.key] ?? 0) / field.factor)
-          "
+          v-typed="standsIn(field.key, keptIn(field))"
           class="written"
           inputmode="decimal"
           :placeholder="show(usual(field.key) / field.factor)"
@@ -84,7 +82,7 @@ function toggle(allergen: Allergen) {
       </dd>
     </template>
   </dl>
-  <p v-if="problem" class="ember small" role="alert">{{ problem }}</p>
+  <p v-if="why" class="ember small" role="alert">{{ why }}</p>
   <label v-if="isOftenMeat" class="check">
     <input
       type="checkbox"

@@ -2,6 +2,7 @@
 import NumberField from "../../controls/NumberField.vue";
 import { CONTAINERS, CUPS } from "@kettlos/core/units/limits";
 import { useWords } from "../../data/use-words";
+import { useRefused } from "../../controls/use-refused";
 import { vTyped } from "../../controls/v-typed";
 import { fillOf } from "@kettlos/core/portion/headspace";
 import { StoreContainerSchema, type StoreContainer } from "@kettlos/core/vessel/store-container";
@@ -23,7 +24,13 @@ function change(part: Partial<Record<keyof StoreContainer, unknown>>) {
   problem.value = read.success ? "" : (read.error.issues[0]?.message ?? "");
   if (read.success) emit("change", read.data);
 }
-const text = (event: Event) => (event.target as HTMLInputElement).value;
+const { refuse, clear, standsIn, why } = useRefused<"name">();
+function rename(event: Event) {
+  const written = (event.target as HTMLInputElement).value;
+  if (written.trim() === "") return refuse("name", written, "A container has a name.");
+  clear();
+  change({ name: written });
+}
 </script>
 
 <template>
@@ -32,10 +39,10 @@ const text = (event: Event) => (event.target as HTMLInputElement).value;
       <label class="small quiet field"
         >Name
         <input
-          v-typed="container.name"
+          v-typed="standsIn('name', container.name)"
           class="written"
           maxlength="60"
-          @change="change({ name: text($event) })"
+          @change="rename"
       /></label>
       <UnitField
         :label="container.kind === 'mould' ? 'One cup holds, to the brim' : 'Holds, to the brim'"
@@ -88,7 +95,7 @@ const text = (event: Event) => (event.target as HTMLInputElement).value;
     <p class="small quiet">
       Frozen it is filled with {{ showVolume(fill.eachL, one) }}, {{ words(fill.rule) }}.
     </p>
-    <p v-if="problem" class="ember" role="alert">{{ problem }}</p>
+    <p v-if="problem || why" class="ember" role="alert">{{ problem || why }}</p>
   </div>
 </template>
 

@@ -27,3 +27,15 @@ test("how full it is frozen is said in words, in the measures of the kitchen", a
   expect(await editorIn("metric")).toContain("filled with 440 mL, 1.3 cm under the rim.");
   expect(await editorIn("us")).toMatch(/filled with [^,]* cups?, ½ in under the rim\./);
 });
+
+test("a container without a name keeps the one it had, and what was written stays with its reason", async () => {
+  const global = { plugins: [ElementPlus] };
+  const wrapper = mount(ContainerEditor, { props: { container: jar, units: "metric" }, global });
+  const name = wrapper.get("input");
+  await name.setValue("  ");
+  expect(wrapper.get("[role=alert]").text()).toBe("A container has a name.");
+  expect([name.element.value, wrapper.emitted("change")]).toEqual(["  ", undefined]);
+  await name.setValue("Large jar");
+  expect(wrapper.find("[role=alert]").exists()).toBe(false);
+  expect(wrapper.emitted("change")?.[0]?.[0]).toMatchObject({ name: "Large jar" });
+});

@@ -10,6 +10,7 @@ import { computed, ref } from "vue";
 import { useRoute } from "vue-router";
 import DoubtAsk from "../../controls/DoubtAsk.vue";
 import { useDoubt } from "../../controls/use-doubt";
+import { useRefused } from "../../controls/use-refused";
 import { useBasket } from "../../data/basket";
 import { useKitchenSteps } from "../../data/kitchen-steps";
 import { useKitchenStore } from "../../data/kitchen-store";
@@ -90,18 +91,15 @@ async function bringHome(): Promise<void> {
 /** What a price is for: a kilogram, a pound. */
 const priceKg = computed(() => costedFor({ isLiquid: false }, one.value).massKg);
 const pricedBy = computed(() => costedFor({ isLiquid: false }, one.value).word);
-/** What was written as a price and is not kept, being refused or asked about: it stays in its field. */
-const unkept = ref<{ ingredientId: string; text: string; problem: string } | null>(null);
+const { refuse, clear, standsIn, whyOf } = useRefused();
 function setPrice(ingredientId: string, text: string) {
   const rest = kitchen.value?.prices.filter((p) => p.ingredientId !== ingredientId) ?? [];
   const perKg = Number(text.replace(",", ".")) / priceKg.value;
   withdrawPrice();
   if (text.trim() === "") return void kitchenStore.change({ prices: rest });
-  if (!Number.isFinite(perKg) || perKg < 0 || perKg > 10_000) {
-    const problem = `"${text}" is no price for a ${pricedBy.value}.`;
-    return void (unkept.value = { ingredientId, text, problem });
-  }
-  unkept.value = { ingredientId, text, problem: "" };
+  if (!Number.isFinite(perKg) || perKg < 0 || perKg > 10_000)
+    return refuse(ingredientId, text, `"${text}" is no price for a ${pricedBy.value}.`);
+  refuse(ingredientId, text, "");
   priced.value = { ingredientId, perKg };
   guard(keepPrice);
 }
@@ -121,18 +119,17 @@ const { asked, guard, confirm, withdraw } = useDoubt(() => {
 });
 function withdrawPrice() {
   withdraw();
-  unkept.value = null;
+  clear();
 }
 function keepPrice() {
   const price = priced.value;
   if (price === null) return;
   const rest = kitchen.value?.prices.filter((p) => p.ingredientId !== price.ingredientId) ?? [];
   void kitchenStore.change({ prices: [...rest, price] }).then(() => {
-    if (priced.value === price) unkept.value = null;
+    if (priced.value === price) clear();
   });
 }
 function priceOf(id: string): string {
-  if (unkept.value?.ingredientId === id) return unkept.value.text;
   const perKg = kitchen.value?.prices.find((p) => p.ingredientId === id)?.perKg;
   return perKg === undefined ? "" : plain(Number((perKg * priceKg.value).toFixed(2)));
 }
@@ -202,9 +199,9 @@ const print = () => window.print();
           :line="line"
           :units="one"
           :is-in="isIn(line)"
-          :price="priceOf(line.ingredientId)"
+          :price="standsIn(line.ingredientId, priceOf(line.ingredientId))"
           :priced-by="pricedBy"
-          :price-problem="unkept?.ingredientId === line.ingredientId ? unkept.problem : ''"
+          :price-problem="whyOf(line.ingredientId)"
           :money="money"
           @tick="tick(line, $event)"
           @have="setHave(line.ingredientId, $event)"

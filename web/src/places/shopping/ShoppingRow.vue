@@ -2,7 +2,7 @@
 import type { ShoppingLine } from "@kettlos/core/dish/shopping";
 import { showMass, showVolume } from "@kettlos/core/units/show";
 import UnitField from "../../controls/UnitField.vue";
-import { vTyped } from "../../controls/v-typed";
+import { vTyped, type Typed } from "../../controls/v-typed";
 
 /** A line of the list: to tick off in the shop, with what is in the house of it and what it costs. */
 const props = defineProps<{
@@ -10,7 +10,7 @@ const props = defineProps<{
   units: "metric" | "us";
   isIn: boolean;
   /** As it is written in the field, by what it is priced by: "kilogram", "pound". */
-  price: string;
+  price: Typed;
   pricedBy: string;
   priceProblem: string;
   money: (sum: number) => string;
