@@ -219,6 +219,14 @@ test("a shopping list over two plans: what is in the house comes off, prices add
   await price.fill("");
   await price.press("Enter");
   await expect(page.getByRole("main").getByRole("alert")).toHaveCount(0);
+  await price.fill("9000");
+  await price.press("Enter");
+  await page.getByRole("button", { name: "No, let me correct it" }).click();
+  await expect(page.getByRole("main").getByRole("alert")).toHaveText('"9000" is not kept.');
+  await expect(price).toHaveValue("9000");
+  await price.press("Escape");
+  await expect(page.getByRole("main").getByRole("alert")).toHaveCount(0);
+  await expect(price).toHaveValue("");
   await page.getByLabel("Price of a kilogram of Runner beans, dry").fill("5");
   await page.getByLabel("Price of a kilogram of Runner beans, dry").press("Enter");
   await expect(together).toContainText((before + 5).toFixed(2));

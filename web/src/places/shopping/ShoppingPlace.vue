@@ -101,8 +101,10 @@ function setPrice(ingredientId: string, text: string) {
     return refuse(ingredientId, text, `"${text}" is no price for a ${pricedBy.value}.`);
   refuse(ingredientId, text, "");
   priced.value = { ingredientId, perKg };
+  writtenPrice = text;
   guard(keepPrice);
 }
+let writtenPrice = "";
 /** The price that was typed last: one that no other of this kitchen is near to is asked about. */
 const priced = ref<{ ingredientId: string; perKg: number } | null>(null);
 const { asked, guard, confirm, withdraw } = useDoubt(() => {
@@ -117,6 +119,12 @@ const { asked, guard, confirm, withdraw } = useDoubt(() => {
     ? null
     : `${money(perKg * priceKg.value)} a ${pricedBy.value}, where most here cost about ${money(far.reckoned.expected * priceKg.value)}: is it really so?`;
 });
+/** It stays as it was written, and is said not to be kept. */
+function correctPrice() {
+  withdraw();
+  if (priced.value !== null)
+    refuse(priced.value.ingredientId, writtenPrice, `"${writtenPrice}" is not kept.`);
+}
 function withdrawPrice() {
   withdraw();
   clear();
@@ -217,7 +225,7 @@ const print = () => window.print();
       </button>
       <span class="quiet small">What was bought counts as in the house from then on.</span>
     </p>
-    <DoubtAsk :asked="asked" @yes="confirm(keepPrice)" @no="withdrawPrice" />
+    <DoubtAsk :asked="asked" @yes="confirm(keepPrice)" @no="correctPrice" />
     <p v-if="list.cost > 0" class="sum">
       Together <b class="figure">{{ money(list.cost) }}</b>
       <span v-if="list.unpriced > 0" class="quiet">, {{ list.unpriced }} without a price</span>
