@@ -1,8 +1,7 @@
 // What a conversion's ranges cost, beside as many lean runs of the same dish, alone and in the same minutes.
-import { crossover, DRAWS, rangesFor } from "../core/src/convert/crossover";
+import { convertDish } from "@kettlos/core/because/converted";
+import { DRAWS } from "../core/src/convert/crossover";
 import { courseOf, followCourse } from "../core/src/convert/lean-course";
-import { usualTargets } from "../core/src/convert/targets";
-import { withSuggestions } from "@kettlos/core/convert/suggested";
 import { COOK_VALUE_Z_C } from "../core/src/doneness/cook-value";
 import type { Kitchen } from "@kettlos/core/simulate/kitchen-schema";
 import { pieceTauOf } from "../core/src/simulate/piece-of";
@@ -11,7 +10,6 @@ import { resolve } from "@kettlos/core/simulate/set-pot";
 import type { Trace } from "@kettlos/core/simulate/trace";
 import { quantile, tell, timeOf } from "./bench-report";
 
-const SEED = 20;
 const RUNS = 60;
 const MOST_TIMES = 1.2;
 
@@ -33,16 +31,14 @@ function leanRun(plan: Plan, trace: Trace): () => unknown {
 }
 
 export function benchDraws(plan: Plan, kitchen: Kitchen): void {
-  const whole = withSuggestions(kitchen);
-  const result = crossover(plan, usualTargets(resolve(plan, whole), ["low"]), whole);
-  const runs = result.columns.flatMap(({ outcome }) =>
-    outcome.ok ? [leanRun(outcome.value.plan, outcome.value.trace)] : [],
-  );
+  const { converted, ranges } = convertDish(resolve(plan, kitchen), [], ["low"]);
+  const columns = converted.answers.flatMap((answer) => (answer.ok ? [answer.column] : []));
   // The written heat is followed for what it gives, and every heat until it has given the same.
-  runs.push(leanRun(result.goal.plan, result.goal.trace));
+  const runs = [...columns, ...columns.filter((c) => c.isWritten)].map((c) =>
+    leanRun(c.plan, c.trace),
+  );
   const once = () => runs.forEach((run) => run());
   const all = () => Array.from({ length: DRAWS }, once);
-  const ranges = () => rangesFor(result, { draws: DRAWS, seed: SEED });
   // In turn, pair by pair: a machine that changes its pace changes it for both.
   const pairs = Array.from({ length: RUNS }, () => [timeOf(all), timeOf(ranges)] as const);
   const theirs = quantile(

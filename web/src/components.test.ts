@@ -83,6 +83,8 @@ describe("how much of an ingredient", () => {
     ["60", /weight with its unit, not "60"/],
     ["3 large", /not "3 large"/],
     ["heavy", /heavy/],
+    ["0 g", /2 × 0 g is out of range/],
+    ["150 kg", /2 × 150 kg is out of range/],
   ])(
     "one of it does not weigh %s: that is said, and stays as it was written",
     async (text, says) => {

@@ -10,20 +10,32 @@ import { seeded, uniform } from "../units/random";
 import { AS_PLANNED, CourseReader, type Course } from "./course";
 import { simulate } from "./simulate";
 import { coldWaterKg, waterL } from "./stated-water";
+import type { Trace } from "./trace";
 import { Nearing, Steps, Trend } from "./steps";
 
 const kitchen = testKitchen();
 const day = testPlan({ stop: { by: "time", holdMin: 1440 } });
 
+/** No figure of any point is no number. */
+function expectNumbers({ points }: Trace): void {
+  for (const point of points)
+    for (const [name, value] of Object.entries(point))
+      if (name !== "phase") expect(value, name).toSatisfy(Number.isFinite);
+}
+/** A pot of any kind by its usual steps, and by steps twelve times as fine. */
+function usualAndFine(seed: number) {
+  const random = seeded(seed);
+  const { plan, kitchen, waterKg } = randomPot(() => uniform(random));
+  const run = (fineness: number) =>
+    outcomeOf(() => simulate(resolve(plan, kitchen), { waterKg, fineness }));
+  return { usual: run(1), fine: run(12), waterKg };
+}
+
 describe("long steps against fine ones", () => {
   test("litres, come-up and cook value of a pot of any kind are those of steps twelve times as fine; its ledger closes", () => {
     fc.assert(
       fc.property(fc.integer({ min: 1, max: 1e6 }), (seed) => {
-        const random = seeded(seed);
-        const { plan, kitchen, waterKg } = randomPot(() => uniform(random));
-        const run = (fineness: number) =>
-          outcomeOf(() => simulate(resolve(plan, kitchen), { waterKg, fineness }));
-        const [usual, fine] = [run(1), run(12)];
+        const { usual, fine, waterKg } = usualAndFine(seed);
         if (!usual.ok || !fine.ok) {
           expect(usual.ok).toBe(fine.ok);
           return;
@@ -151,9 +163,7 @@ describe("long steps against fine ones", () => {
       const plan = testPlan({ ...over, items: [...bones], water: { by: "cover" } });
       const setPot = resolve(plan, kitchen);
       const trace = simulate(setPot, { waterKg: coldWaterKg(waterL(setPot), kitchen) });
-      for (const point of trace.points)
-        for (const [name, value] of Object.entries(point))
-          if (name !== "phase") expect(value, name).toSatisfy(Number.isFinite);
+      expectNumbers(trace);
       expect(trace.cookMin).toBeGreaterThan(1);
     },
   );
@@ -166,9 +176,7 @@ describe("long steps against fine ones", () => {
       });
       const trace = simulate(resolve(plan, kitchen), { waterKg: 0 });
       expect(trace.problem?.code).toBe("boiledDry");
-      for (const point of trace.points)
-        for (const [name, value] of Object.entries(point))
-          if (name !== "phase") expect(value, name).toSatisfy(Number.isFinite);
+      expectNumbers(trace);
     }
   });
 
@@ -199,11 +207,7 @@ describe("long steps against fine ones", () => {
   test("no piece is told to have been hotter in its middle than it was", () => {
     fc.assert(
       fc.property(fc.integer({ min: 1, max: 1e6 }), (seed) => {
-        const random = seeded(seed);
-        const { plan, kitchen, waterKg } = randomPot(() => uniform(random));
-        const run = (fineness: number) =>
-          outcomeOf(() => simulate(resolve(plan, kitchen), { waterKg, fineness }));
-        const [usual, fine] = [run(1), run(12)];
+        const { usual, fine } = usualAndFine(seed);
         if (!usual.ok || !fine.ok) return;
         for (const [i, { hottestCentreC }] of usual.value.items.entries())
           expect(hottestCentreC).toBeLessThan((fine.value.items[i]?.hottestCentreC ?? NaN) + 0.2);

@@ -53,10 +53,12 @@ function read() {
   } else take(outcome.value.amount);
 }
 
+const isPossible = (massKg: number) => massKg > 0 && massKg <= MOST_ITEM_KG;
+const outOfRange = (written: string) =>
+  `${written} is out of range: more than nothing, up to ${showMass(MOST_ITEM_KG, one.value)}.`;
 function take(amount: Amount) {
   choices.value = [];
-  if (!(amount.massKg > 0 && amount.massKg <= MOST_ITEM_KG))
-    return void (problem.value = `${text.value} is out of range: more than nothing, up to ${showMass(MOST_ITEM_KG, one.value)}.`);
+  if (!isPossible(amount.massKg)) return void (problem.value = outOfRange(text.value));
   emit("change", amount);
 }
 
@@ -68,7 +70,7 @@ function step(by: -1 | 1) {
   take({ massKg: count * counted.eachKg, counted: { ...counted, count } });
 }
 
-const { refuse, clear, standsIn, why } = useRefused<"each">();
+const { refuse, clear, standsIn, refused } = useRefused<"each">();
 const eachText = computed(() => showMass(props.amount.counted?.eachKg ?? 0, one.value));
 function readEach(event: Event) {
   const { counted } = props.amount;
@@ -78,9 +80,12 @@ function readEach(event: Event) {
   if (!outcome.ok) return refuse("each", written, words(outcome.problem.said));
   if (outcome.value.kind === "ask" || outcome.value.amount.counted !== undefined)
     return refuse("each", written, `What one weighs is a weight with its unit, not "${written}".`);
-  clear();
   const eachKg = outcome.value.amount.massKg;
-  take({ massKg: counted.count * eachKg, counted: { ...counted, eachKg } });
+  const massKg = counted.count * eachKg;
+  if (!isPossible(massKg))
+    return refuse("each", written, outOfRange(`${counted.count} × ${written}`));
+  clear();
+  take({ massKg, counted: { ...counted, eachKg } });
 }
 </script>
 
@@ -106,7 +111,8 @@ function readEach(event: Event) {
       {{ showMass(amount.massKg, one) }}
     </label>
     <AskChoices :question="question" :choices="choices" @choose="take" />
-    <p v-if="problem || why" class="ember small" role="alert">{{ problem || why }}</p>
+    <p v-if="problem" class="ember small" role="alert">{{ problem }}</p>
+    <p v-if="refused" class="ember small" role="alert">{{ refused.why }}</p>
   </div>
 </template>
 

@@ -2,6 +2,7 @@
 import { LabelSchema, type Label } from "@kettlos/core/ingredient/label-schema";
 import { useRefused } from "./use-refused";
 import { vTyped } from "./v-typed";
+import { readNumber } from "@kettlos/core/units/read-number";
 import { ALLERGEN_WORDS } from "@kettlos/core/ingredient/allergen-words";
 import { ALLERGENS, type Allergen } from "@kettlos/core/ingredient/ingredient";
 import { traitsOf } from "@kettlos/core/ingredient/traits";
@@ -27,7 +28,7 @@ const FIELDS: readonly { key: Field; label: string; unit: string; factor: number
   { key: "packKg", label: "One packet holds", unit: "g", factor: 0.001 },
 ];
 const isOftenMeat = computed(() => traitsOf(props.item.ingredientId).isOftenMeat === true);
-const { refuse, clear, standsIn, why } = useRefused<Field>();
+const { refuse, clear, standsIn, refused } = useRefused<Field>();
 const usual = (key: Field) =>
   key === "packKg" ? (values.value.packsKg[0] ?? 0) : values.value[key];
 const keptIn = ({ key, factor }: (typeof FIELDS)[number]) => {
@@ -40,7 +41,7 @@ function set(field: (typeof FIELDS)[number], text: string) {
   clear();
   const { [field.key]: _before, ...rest } = props.item.label ?? {};
   if (text.trim() === "") return emit("change", Object.keys(rest).length === 0 ? null : rest);
-  const value = Number(text.replace(",", ".")) * field.factor;
+  const value = (readNumber(text)?.value ?? NaN) * field.factor;
   const label = { ...rest, [field.key]: value };
   const parsed = LabelSchema.safeParse(label);
   if (parsed.success && Number.isFinite(value)) return emit("change", label);
@@ -82,7 +83,7 @@ function toggle(allergen: Allergen) {
       </dd>
     </template>
   </dl>
-  <p v-if="why" class="ember small" role="alert">{{ why }}</p>
+  <p v-if="refused" class="ember small" role="alert">{{ refused.why }}</p>
   <label v-if="isOftenMeat" class="check">
     <input
       type="checkbox"

@@ -31,7 +31,7 @@ test("what was refused stays in its field until there is another value; Esc take
   const wrapper = mount(
     defineComponent({
       setup() {
-        const { refuse, clear, standsIn, why } = useRefused<"one" | "other">();
+        const { refuse, clear, standsIn, refused } = useRefused<"one" | "other">();
         const kept = { one: ref("12"), other: ref("7") };
         const set = (field: "one" | "other", text: string) => {
           clear();
@@ -45,7 +45,7 @@ test("what was refused stays in its field until there is another value; Esc take
             }),
             [[vTyped, standsIn(field, kept[field].value)]],
           );
-        return () => h("div", [input("one"), input("other"), h("p", why.value)]);
+        return () => h("div", [input("one"), input("other"), h("p", refused.value?.why ?? "")]);
       },
     }),
   );

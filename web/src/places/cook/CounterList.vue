@@ -140,7 +140,7 @@ const putExtra = (ingredient: Ingredient, { massKg, counted }: Amount, own: OwnI
     :label="nameOf(openItem)"
     @shut="shut"
   >
-    <CounterItem :item="openItem" :pot="pot" :units="units" @write="write" />
+    <CounterItem :key="openItem.id" :item="openItem" :pot="pot" :units="units" @write="write" />
   </EditPopover>
   <div v-if="!isOff" class="more">
     <IngredientLine

@@ -24,7 +24,7 @@ function change(part: Partial<Record<keyof StoreContainer, unknown>>) {
   problem.value = read.success ? "" : (read.error.issues[0]?.message ?? "");
   if (read.success) emit("change", read.data);
 }
-const { refuse, clear, standsIn, why } = useRefused<"name">();
+const { refuse, clear, standsIn, refused } = useRefused<"name">();
 function rename(event: Event) {
   const written = (event.target as HTMLInputElement).value;
   if (written.trim() === "") return refuse("name", written, "A container has a name.");
@@ -95,7 +95,8 @@ function rename(event: Event) {
     <p class="small quiet">
       Frozen it is filled with {{ showVolume(fill.eachL, one) }}, {{ words(fill.rule) }}.
     </p>
-    <p v-if="problem || why" class="ember" role="alert">{{ problem || why }}</p>
+    <p v-if="problem" class="ember" role="alert">{{ problem }}</p>
+    <p v-if="refused" class="ember" role="alert">{{ refused.why }}</p>
   </div>
 </template>
 

@@ -145,7 +145,7 @@ function setLabel(label: OwnIngredient["label"] | null) {
         </button>
       </p>
     </div>
-    <div><LabelFields :item="asItem(chosen)" @change="setLabel" /></div>
+    <div><LabelFields :key="chosen.id" :item="asItem(chosen)" @change="setLabel" /></div>
   </div>
 </template>
 

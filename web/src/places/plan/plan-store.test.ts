@@ -1,5 +1,3 @@
-import { vesselOf } from "@kettlos/core/simulate/references";
-import { resolve } from "@kettlos/core/simulate/set-pot";
 import { flushPromises } from "@vue/test-utils";
 import { createPinia, setActivePinia } from "pinia";
 import { afterEach, beforeEach, describe, expect, test } from "vitest";
@@ -95,26 +93,6 @@ describe("the plan on the screen", () => {
     store.undo();
     expect(store.plan?.water).toEqual(asWas);
   });
-
-  test.each(sample.plans.map((plan) => [plan.id] as const))(
-    "the line of %s stands where it was pulled to, whatever else is poured in or lies in it",
-    async (id) => {
-      const store = await loaded();
-      const kitchen = useKitchenStore().kitchen!;
-      store.open({ ...planOf(id), water: { by: "amount", volumeL: 1 } });
-      const setPot = resolve(store.plan!, kitchen);
-      const depthM = 0.9 * vesselOf(setPot).heightM;
-      store.pullWaterTo(depthM);
-      store.followWater();
-      // The pointer stays, or moves on a little: by then it is known where the line stands.
-      store.pullWaterTo(depthM);
-      const to = store.pulledTo!;
-      store.letGoOfWater();
-      expect(Math.abs((store.answers?.trace.startDepthM ?? 0) - to.depthM)).toBeLessThan(1e-3);
-      // To the nearest 50 mL, in the narrowest pot less than 2 mm.
-      expect(Math.abs(to.depthM - depthM)).toBeLessThan(0.002);
-    },
-  );
 
   test("pulled under the floor a little water stays; the plan is never empty", async () => {
     const store = await loaded();

@@ -5,10 +5,9 @@ import { answersFor, type Answers } from "@kettlos/core/because/answers";
 import { standIn } from "@kettlos/core/because/stand-in";
 import { faultOf } from "@kettlos/core/because/ways-out";
 import { relinked } from "@kettlos/core/dish/linked";
+import { waterPulledTo, type PulledWater } from "@kettlos/core/simulate/pulled-water";
 import type { Plan, PlanItem, WaterStatement } from "@kettlos/core/simulate/plan-schema";
-import { vesselOf } from "@kettlos/core/simulate/references";
 import { outcomeOf, type Outcome } from "@kettlos/core/units/problem";
-import { depthForLiquidM, liquidAtDepthL } from "@kettlos/core/vessel/solids";
 import { useThrottleFn } from "@vueuse/core";
 import { defineStore } from "pinia";
 import { computed, ref, shallowRef, watch } from "vue";
@@ -23,7 +22,6 @@ import { planChange } from "../../data/plan-change";
 import { say } from "../../frame/notices";
 
 const SAVE_EVERY_MS = 250;
-const SMALLEST_WATER_L = 0.1;
 const isSame = (a: Plan, b: Plan): boolean => JSON.stringify(a) === JSON.stringify(b);
 
 /** The plan on the screen, what it answers, and its saving. */
@@ -41,7 +39,7 @@ export const usePlanStore = defineStore("plan", () => {
   /** While the water line is pulled. */
   const isPulled = ref(false);
   /** Where it is pulled to; the plan, and what it answers, follow after. */
-  const pulledTo = shallowRef<{ readonly volumeL: number; readonly depthM: number } | null>(null);
+  const pulledTo = shallowRef<PulledWater | null>(null);
 
   // A change is written at once, a run of changes every so often and at its end.
   const save = useThrottleFn(() => flush(), SAVE_EVERY_MS, true, true);
@@ -221,45 +219,38 @@ export const usePlanStore = defineStore("plan", () => {
 
   const setWater = (water: WaterStatement) => change({ water });
 
-  /**
-   * The water line pulled to a depth, m: to the nearest 50 mL. Counted from where the line stands by what was worked
-   * out last, which knows of all else that is in the pot.
-   */
+  /** The water line pulled to a depth, m. */
   function pullWaterTo(depthM: number): void {
     const { kitchen } = kitchenStore;
     if (plan.value === null || shown.value === null || answers.value === null || kitchen === null)
       return;
-    const setPot = resolve(shown.value, kitchen);
-    const { solids } = setPot.start;
-    const vessel = vesselOf(setPot);
-    const { startDepthM } = answers.value.trace;
-    const besideL = liquidAtDepthL(vessel, solids, startDepthM) - answers.value.waterL;
-    const wantedL = liquidAtDepthL(vessel, solids, depthM) - besideL;
-    const volumeL = Math.max(SMALLEST_WATER_L, Math.round(wantedL * 20) / 20);
+    const { waterL, trace } = answers.value;
+    const stands = { waterL, startDepthM: trace.startDepthM };
+    const to = waterPulledTo(resolve(shown.value, kitchen), stands, depthM);
     const { water } = plan.value;
     const stoodL = pulledTo.value?.volumeL ?? (water.by === "amount" ? water.volumeL : null);
-    if (stoodL === volumeL) return;
+    if (stoodL === to.volumeL) return;
     // One pull is one change, whatever it passed on its way.
     if (!isPulled.value) unpulled = plan.value;
     isPulled.value = true;
-    const standsM = outcomeOf(() => depthForLiquidM(vessel, solids, volumeL + besideL));
-    pulledTo.value = { volumeL, depthM: standsM.ok ? standsM.value : depthM };
+    pulledTo.value = to;
   }
 
-  /** What is answered with the water where it is pulled to. While it is pulled the ranges keep their relative width. */
-  function followWater(): void {
+  /** The plan with its water where it is pulled to. */
+  function takeUpWater(): void {
     if (plan.value === null || pulledTo.value === null) return;
     const { volumeL } = pulledTo.value;
     plan.value = { ...plan.value, water: { by: "amount", volumeL } };
+  }
+
+  /** What it answers with that. While it is pulled the ranges keep their relative width. */
+  function followWater(): void {
+    takeUpWater();
     workOut(true);
   }
 
   function letGoOfWater(): void {
-    if (plan.value !== null && pulledTo.value !== null)
-      plan.value = {
-        ...plan.value,
-        water: { by: "amount", volumeL: pulledTo.value.volumeL },
-      };
+    takeUpWater();
     pulledTo.value = null;
     isPulled.value = false;
     if (plan.value === null) return;

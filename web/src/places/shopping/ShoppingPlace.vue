@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { costedFor } from "../../words/held-words";
+import { readNumber } from "@kettlos/core/units/read-number";
 import { figure, plain } from "@kettlos/core/units/region";
 import UndoBar from "../../controls/UndoBar.vue";
 import { priceFarOff } from "@kettlos/core/batch/far-off";
@@ -91,20 +92,18 @@ async function bringHome(): Promise<void> {
 /** What a price is for: a kilogram, a pound. */
 const priceKg = computed(() => costedFor({ isLiquid: false }, one.value).massKg);
 const pricedBy = computed(() => costedFor({ isLiquid: false }, one.value).word);
-const { refuse, clear, standsIn, whyOf } = useRefused();
+const { refuse, clear, standsIn, refused } = useRefused();
 function setPrice(ingredientId: string, text: string) {
   const rest = kitchen.value?.prices.filter((p) => p.ingredientId !== ingredientId) ?? [];
-  const perKg = Number(text.replace(",", ".")) / priceKg.value;
+  const perKg = (readNumber(text)?.value ?? NaN) / priceKg.value;
   withdrawPrice();
   if (text.trim() === "") return void kitchenStore.change({ prices: rest });
-  if (!Number.isFinite(perKg) || perKg < 0 || perKg > 10_000)
+  if (!(perKg <= 10_000))
     return refuse(ingredientId, text, `"${text}" is no price for a ${pricedBy.value}.`);
   refuse(ingredientId, text, "");
   priced.value = { ingredientId, perKg };
-  writtenPrice = text;
   guard(keepPrice);
 }
-let writtenPrice = "";
 /** The price that was typed last: one that no other of this kitchen is near to is asked about. */
 const priced = ref<{ ingredientId: string; perKg: number } | null>(null);
 const { asked, guard, confirm, withdraw } = useDoubt(() => {
@@ -122,8 +121,8 @@ const { asked, guard, confirm, withdraw } = useDoubt(() => {
 /** It stays as it was written, and is said not to be kept. */
 function correctPrice() {
   withdraw();
-  if (priced.value !== null)
-    refuse(priced.value.ingredientId, writtenPrice, `"${writtenPrice}" is not kept.`);
+  const asked = refused.value;
+  if (asked !== null) refuse(asked.field, asked.written, `"${asked.written}" is not kept.`);
 }
 function withdrawPrice() {
   withdraw();
@@ -209,7 +208,7 @@ const print = () => window.print();
           :is-in="isIn(line)"
           :price="standsIn(line.ingredientId, priceOf(line.ingredientId))"
           :priced-by="pricedBy"
-          :price-problem="whyOf(line.ingredientId)"
+          :price-problem="refused?.field === line.ingredientId ? refused.why : ''"
           :money="money"
           @tick="tick(line, $event)"
           @have="setHave(line.ingredientId, $event)"

@@ -86,6 +86,7 @@ function setAmount({ massKg, counted }: Amount) {
     <TickChoice v-model="side" label="What to change" :options="SIDES" />
     <template v-if="side === 'pot'">
       <AmountField
+        :key="item.id"
         label="How much"
         :ingredient="ingredient"
         :amount="
@@ -183,6 +184,7 @@ function setAmount({ massKg, counted }: Amount) {
     </template>
     <LabelFields
       v-else-if="side === 'label'"
+      :key="item.id"
       :item="item"
       @change="$event === null ? drop('label') : emit('change', { label: $event })"
     />
