@@ -1,6 +1,7 @@
 import { expect, test, type Page } from "@playwright/test";
 import {
   forward,
+  goOn,
   light,
   openSample,
   readAt,
@@ -103,21 +104,20 @@ test("beans soaked overnight, a base sweated in a pan beside the pot and in by i
 
   // In the evening: soaked. It calls in the morning; what is left to do before is done then.
   await expect(next(page)).toHaveText(/^Soak the runner bean/);
-  await press(page, "Space");
+  await goOn(page);
   await forward(page, 10 * 60 + 5);
   expect((await workThrough(page)).join()).not.toMatch(/Sweat the onion/);
   await light(page);
   await forward(page, 40);
-  await press(page, "Space");
+  await goOn(page);
   // The pan is called for in time; what it holds goes in when it is due.
   for (let min = 0; !/^Sweat the onion/.test(await next(page).innerText()); min += 5) {
     expect(min).toBeLessThan(300);
-    if (/Stir|Skim|boils|Turn it down/.test(await next(page).innerText()))
-      await press(page, "Space");
+    if (/Stir|Skim|boils|Turn it down/.test(await next(page).innerText())) await goOn(page);
     await forward(page, 5);
   }
   await expect(page.locator(".look")).toContainText(/Beside the pot, in the .* Then it goes in\./);
-  await press(page, "Space");
+  await goOn(page);
   await expect(page.getByText("Onion: sweated")).toBeVisible();
   expect(await saidDone(page, "sweat")).toHaveLength(1);
   await expect(
@@ -146,13 +146,13 @@ test("a braise whole: thawed and salted ahead, browned in batches, covered, its 
 
   // Two days ahead it thaws, then it is salted; each calls when its time is over.
   await expect(next(page)).toHaveText("Thaw the mutton shoulder");
-  await press(page, "Space");
+  await goOn(page);
   await forward(page, 24 * 60);
   await expect(next(page)).toHaveText("Thaw the mutton shoulder");
-  await press(page, "Space");
+  await goOn(page);
   await expect(next(page)).toHaveText("Salt the mutton shoulder a night ahead");
   await expect(page.locator(".look")).toContainText(/2\d g of salt/);
-  await press(page, "Space");
+  await goOn(page);
   await forward(page, 12 * 60 + 5);
   await expect(next(page)).toHaveText("Salt the mutton shoulder a night ahead");
   const titles = await workThrough(page);
@@ -168,15 +168,15 @@ test("a braise whole: thawed and salted ahead, browned in batches, covered, its 
   // A key while the dialog still stands would be the dialog's.
   await expect(page.getByRole("dialog")).toBeHidden();
   await expect(next(page)).toHaveText("Rolling boil, lid off");
-  await press(page, "Space");
+  await goOn(page);
   await until(page, "Gentle simmer, lid on");
-  await press(page, "Space");
+  await goOn(page);
   await until(page, "Take it off the heat");
-  await press(page, "Space");
+  await goOn(page);
   // The plan does not say how salty: as braises were liked here, by tasting.
   await expect(next(page)).toHaveText("Salt it");
   await expect(page.locator(".look")).toContainText("as such pots were liked here");
-  await press(page, "Space");
+  await goOn(page);
   await expect(next(page)).toHaveText("Serve it");
   await press(page, "Space");
 

@@ -89,6 +89,21 @@ test("a chicken pot off after four minutes is not hot enough in the middle, at o
   await expect(danger).toBeHidden();
 });
 
+/** How far things moved on this screen by themselves, as a share of it, and which. */
+const moved = (page: Page) =>
+  page.evaluate<{ share: number; what: string }>(`new Promise((resolve) => {
+    const seen = { share: 0, what: "" };
+    new PerformanceObserver((list) => {
+      for (const entry of list.getEntries().filter((e) => !e.hadRecentInput)) {
+        seen.share += entry.value;
+        for (const { node, previousRect: was, currentRect: is } of entry.sources)
+          seen.what += " " + (node?.innerText ?? "").slice(0, 40) + " " + was.y + " to " + is.y + ";";
+      }
+      resolve(seen);
+    }).observe({ type: "layout-shift", buffered: true });
+    requestAnimationFrame(() => requestAnimationFrame(() => resolve(seen)));
+  })`);
+
 test("a danger that stands there already is there with the first of the screen: nothing moves for it", async ({
   page,
 }) => {
@@ -104,16 +119,33 @@ test("a danger that stands there already is there with the first of the screen: 
       await expect(page.getByRole("alert").getByText("It burns in the night")).toBeVisible();
       await expect(title(page)).toBeVisible();
       await forward(page, 0.1);
-      const shift = await page.evaluate<number>(`new Promise((resolve) => {
-        let sum = 0;
-        new PerformanceObserver((list) => {
-          for (const entry of list.getEntries()) sum += entry.hadRecentInput ? 0 : entry.value;
-          resolve(sum);
-        }).observe({ type: "layout-shift", buffered: true });
-        requestAnimationFrame(() => requestAnimationFrame(() => resolve(sum)));
-      })`);
-      expect(shift, `${path} at ${size.width}`).toBeLessThan(0.02);
+      const { share, what } = await moved(page);
+      expect(share, `${path} at ${size.width}:${what}`).toBeLessThan(0.02);
     }
+});
+
+test.describe("letters that come late", () => {
+  // What it has kept would bring them at once.
+  test.use({ serviceWorkers: "block", viewport: { width: 390, height: 844 } });
+
+  test("nothing moves for them", async ({ page }) => {
+    await page.clock.install({ time: new Date("2026-03-18T23:30:00+01:00") });
+    await openSample(page);
+    await page.route("**/*.woff2", async (route) => {
+      await new Promise((resolve) => setTimeout(resolve, 700));
+      await route.continue();
+    });
+    for (const path of ["/bench", "/plan/plan-lamb", "/cook/on-fire"]) {
+      const letters = page.waitForResponse(/\.woff2$/);
+      await page.goto(path);
+      await letters;
+      await expect(title(page)).toBeVisible();
+      await page.evaluate("document.fonts.ready.then(() => undefined)");
+      await forward(page, 0.1);
+      const { share, what } = await moved(page);
+      expect(share, `${path}:${what}`).toBeLessThan(0.02);
+    }
+  });
 });
 
 test("a flame that burns into the night is said before it begins, without any time set; off, nothing is", async ({

@@ -85,7 +85,10 @@ const lists = (moduleId: string, graph: Graph) =>
 const shared = (name: string) => (moduleId: string, graph: Graph) =>
   isChecking(moduleId, graph) ? "checking" : name;
 
-/** The page asks for what its script loads first together with it, its style sheets too. */
+/** What every screen is set in. */
+const LETTERS = ["figtree-latin-wght-normal.woff2", "head-latin.woff2"];
+
+/** The page asks for what its script loads first together with it, its style sheets and letters too. */
 const withStart = (): Plugin => ({
   name: "with-start",
   apply: "build",
@@ -105,6 +108,11 @@ const withStart = (): Plugin => ({
       });
       return [
         link({ rel: "modulepreload", href: `/${start.fileName}` }),
+        ...Object.values(bundle)
+          .filter((file) => file.type === "asset" && file.names.some((n) => LETTERS.includes(n)))
+          .map(({ fileName }) =>
+            link({ rel: "preload", as: "font", type: "font/woff2", href: `/${fileName}` }),
+          ),
         ...[...(start.viteMetadata?.importedCss ?? [])].map((file) =>
           link({ rel: "stylesheet", href: `/${file}` }),
         ),

@@ -14,6 +14,7 @@ import HobRail from "./frame/HobRail.vue";
 import NoticeStrip from "./frame/NoticeStrip.vue";
 import TopRail from "./frame/TopRail.vue";
 import { useInTurn } from "./frame/in-turn";
+import { useLetters } from "./frame/letters";
 import { areKeysOn, useShortcuts } from "./frame/shortcuts";
 import { PLACES } from "./words/places";
 
@@ -24,6 +25,7 @@ const TakeIn = defineAsyncComponent(() => import("./frame/TakeIn.vue"));
 const PlacesBar = defineAsyncComponent(() => import("./frame/PlacesBar.vue"));
 
 useLook();
+const areLettersHere = useLetters();
 /** What is on the hob is drawn once the frame stands. */
 const turn = useInTurn(1);
 const store = useKitchenStore();
@@ -37,8 +39,8 @@ watch(showsFind, () => (wasAsked.value = true), { once: true });
 const wasHelpAsked = ref(false);
 watch(showsHelp, () => (wasHelpAsked.value = true), { once: true });
 const pots = usePotsStore();
-/** Nothing is drawn or done by a kitchen whose pots are not known yet. */
-const isReady = computed(() => store.isLoaded && pots.isReady);
+/** Nothing is drawn or done by a kitchen whose pots are not known yet, nor before it is known where. */
+const isReady = computed(() => store.isLoaded && pots.isReady && route.name !== undefined);
 const isAtHome = computed(() => isReady.value && store.kitchen !== null);
 /** With several pots on the fire the digits go from pot to pot in Cook. */
 const digitsSwitchPots = computed(
@@ -140,7 +142,10 @@ watch(
 </script>
 
 <template>
-  <div class="frame" :class="{ 'no-keys': !areKeysOn }">
+  <div
+    class="frame"
+    :class="{ 'no-keys': !areKeysOn, bare: !areLettersHere || route.name === undefined }"
+  >
     <a class="skip" href="#main">Skip to the work</a>
     <p class="visually-hidden" aria-live="assertive">{{ spoken }}</p>
     <TopRail :has-kitchen="hasKitchen" @find="showsFind = true" @help="showsHelp = true" />
@@ -179,8 +184,9 @@ main {
   overflow: auto;
 }
 
-/* Nothing stands in it yet: a danger that comes with the first of it moves nothing. */
-.waiting {
+/* Nothing stands in it yet: a danger or the letters that come with the first of it move nothing. */
+.waiting,
+.bare > :not(.rail, p) {
   visibility: hidden;
 }
 
