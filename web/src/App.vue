@@ -39,8 +39,12 @@ watch(showsFind, () => (wasAsked.value = true), { once: true });
 const wasHelpAsked = ref(false);
 watch(showsHelp, () => (wasHelpAsked.value = true), { once: true });
 const pots = usePotsStore();
+/** Known which screen it is, or that it does not come, which is said then. */
+const isPlaced = ref(false);
+const place = () => void (isPlaced.value = true);
+router.isReady().then(place, place);
 /** Nothing is drawn or done by a kitchen whose pots are not known yet, nor before it is known where. */
-const isReady = computed(() => store.isLoaded && pots.isReady && route.name !== undefined);
+const isReady = computed(() => store.isLoaded && pots.isReady && isPlaced.value);
 const isAtHome = computed(() => isReady.value && store.kitchen !== null);
 /** With several pots on the fire the digits go from pot to pot in Cook. */
 const digitsSwitchPots = computed(
@@ -142,10 +146,7 @@ watch(
 </script>
 
 <template>
-  <div
-    class="frame"
-    :class="{ 'no-keys': !areKeysOn, bare: !areLettersHere || route.name === undefined }"
-  >
+  <div class="frame" :class="{ 'no-keys': !areKeysOn, bare: !areLettersHere || !isPlaced }">
     <a class="skip" href="#main">Skip to the work</a>
     <p class="visually-hidden" aria-live="assertive">{{ spoken }}</p>
     <TopRail :has-kitchen="hasKitchen" @find="showsFind = true" @help="showsHelp = true" />

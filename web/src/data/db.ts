@@ -136,7 +136,7 @@ function broughtUp(transaction: Transaction): Promise<void> {
 }
 
 /** Version of the tables; goes up with them or with the documents in them. */
-const DB_VERSION = 15;
+const DB_VERSION = 16;
 /** The last version in which a document changed. */
 const DOCUMENTS_VERSION = 13;
 
@@ -192,7 +192,7 @@ class KettlosDatabase extends Dexie {
         pictures: "id, batchId",
       })
       .upgrade(broughtUp);
-    this.version(DB_VERSION)
+    this.version(15)
       .stores({
         logs: "batchId",
         incoming: "++n, list, batchId",
@@ -203,6 +203,10 @@ class KettlosDatabase extends Dexie {
       })
       // Kept in another way before, it is put together anew.
       .upgrade((transaction) => transaction.table("taught").clear());
+    this.version(DB_VERSION).stores({
+      shelved:
+        "key, batchId, finishedMs, pot.name, [pot.name+finishedMs], unread, *pot.namedLots, *pot.drawnKg",
+    });
   }
 }
 

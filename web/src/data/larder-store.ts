@@ -14,9 +14,9 @@ export const useLarderStore = defineStore("larder", () => {
   const kitchenStore = useKitchenStore();
   const pots = usePotsStore();
   const stored = useLive(() => db.larder.orderBy("seq").toArray());
-  /** What pots drew is known once all of them are read. */
+  /** What pots drew is known once all that drew are read. */
   const isLoaded = computed(
-    () => stored.value !== undefined && kitchenStore.isLoaded && pots.isWhole,
+    () => stored.value !== undefined && kitchenStore.isLoaded && pots.isDrawnKnown,
   );
   const events = computed(() => stored.value?.map((s) => s.event) ?? []);
   const lots = computed(() => lotsOf(events.value));

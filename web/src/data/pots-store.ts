@@ -129,9 +129,13 @@ export const usePotsStore = defineStore("pots", () => {
   /** Whether all of the shelves is read. */
   const isWhole = computed(() => store.log?.isWhole === true);
 
+  /** Whether nobody that drew on the larder is missing among the drawers. */
+  const isDrawnKnown = computed(() => store.log?.isDrawnKnown === true);
+
   return {
     isReady,
     isWhole,
+    isDrawnKnown,
     nowMs,
     nowOf,
     open,

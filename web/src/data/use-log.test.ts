@@ -6,7 +6,7 @@ import { PAST, shelve } from "../../test/shelve";
 import { forgetEverything } from "./safety-copies";
 import { importAll } from "./take-in";
 import { bringBack, binBatch, binned } from "./bin";
-import { db } from "./db";
+import { db, type StoredShelved } from "./db";
 import { offTheShelf } from "./log-begun";
 import { shelfKey } from "./log-keys";
 import { potState } from "./pot-state";
@@ -54,7 +54,7 @@ test("of a long log the latest stand first, counted with all the others, and wha
       key: shelfKey(id, []),
       batchId: id,
       finishedMs,
-      pot: { ...row.pot, id, finishedMs },
+      pot: { ...row.pot, id, finishedMs, namedLots: [], drawnKg: [] },
     })),
   );
   const pots = usePotsStore();
@@ -69,6 +69,40 @@ test("of a long log the latest stand first, counted with all the others, and wha
   await until(() =>
     expect(pots.open.get("on-fire")?.cook.notes.at(-1)?.text).toBe("while the rest is read"),
   );
+});
+
+test("of a long log those that drew on the larder are known at once, however old; those by words alone too", async () => {
+  await shelve(...PAST);
+  const [row] = await db.shelved.toArray();
+  const [batch] = sample.batches;
+  if (row === undefined || batch === undefined) throw new Error("nothing on a shelf");
+  const many = Array.from({ length: 900 }, (_, n) => ({ id: `many-${n}`, finishedMs: n }));
+  await db.batches.bulkPut(many.map(({ id }) => ({ ...batch, id })));
+  const lots: Record<string, Pick<StoredShelved["pot"], "namedLots" | "drawnKg">> = {
+    "many-7": { namedLots: ["lot-a"], drawnKg: [["lot-a", 0.5]] },
+    // Another one was taken than its plan said, and of one nothing was.
+    "many-8": { namedLots: [], drawnKg: [["lot-b", 0.5]] },
+    "many-9": { namedLots: ["lot-c"], drawnKg: [] },
+  };
+  await db.shelved.bulkPut(
+    many.map(({ id, finishedMs }) => ({
+      key: shelfKey(id, []),
+      batchId: id,
+      finishedMs,
+      pot: { ...row.pot, id, finishedMs, namedLots: [], drawnKg: [], ...lots[id] },
+    })),
+  );
+  const pots = usePotsStore();
+  await until(() => expect(pots.isDrawnKnown).toBe(true));
+  expect(pots.isWhole).toBe(false);
+  const known = pots.drawers.filter((p) => p.id in lots).map(({ id, drawnKg }) => [id, drawnKg]);
+  expect(Object.fromEntries(known)).toEqual({
+    "many-7": [["lot-a", 0.5]],
+    "many-8": [["lot-b", 0.5]],
+    "many-9": [],
+  });
+  await until(() => expect(pots.isWhole).toBe(true));
+  expect(pots.drawers.filter((p) => p.id.startsWith("many-"))).toHaveLength(many.length);
 });
 
 test("what is added to a pot of the logbook takes it off its shelf, whole and at once; it never is gone", async () => {

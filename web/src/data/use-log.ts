@@ -25,6 +25,8 @@ export interface Log {
   /** How many there are on the shelves, also while some are still to be read. */
   readonly shelvedCount: number;
   readonly isWhole: boolean;
+  /** Whether all are there that drew on the larder, or named a lot of it. */
+  readonly isDrawnKnown: boolean;
 }
 
 /** So many of the latest are read before anything is shown. */
@@ -61,6 +63,16 @@ export function useLog(): Readonly<ShallowRef<Log | undefined>> {
       db.shelved.toCollection().primaryKeys(),
       db.settings.get(LOG_BEGUN),
     ]);
+
+  /** Keys of those of these rows whose pots drew on the larder, or named a lot of it. */
+  async function drawing(keys: readonly string[]): Promise<readonly string[]> {
+    const [named, drawn] = await Promise.all([
+      db.shelved.orderBy("pot.namedLots").primaryKeys(),
+      db.shelved.orderBy("pot.drawnKg").primaryKeys(),
+    ]);
+    const all = new Set([...named, ...drawn]);
+    return keys.filter((key) => all.has(key));
+  }
 
   /** Reads what has come among the open pots and onto the shelves, and lets go of what is gone. */
   async function look(): Promise<void> {
@@ -104,11 +116,12 @@ export function useLog(): Readonly<ShallowRef<Log | undefined>> {
       for (const id of rows.keys()) if (!there.has(id)) rows.delete(id);
       for (const row of first) if (wanted.get(row.batchId) === row.key) rows.set(row.batchId, row);
       left = [...wanted].flatMap(([id, key]) => (rows.get(id)?.key === key ? [] : [key]));
-      // A few that are new come together with what they left; many come once the first stand.
-      if (!isAnew && left.length <= AT_ONCE) {
-        for (const row of await db.shelved.bulkGet(left.splice(0)))
-          if (row !== undefined) rows.set(row.batchId, row);
-      }
+      // A few that are new come together with what they left; of many those that drew, the others once the first stand.
+      const now = !isAnew && left.length <= AT_ONCE ? left : await drawing(left);
+      for (const row of await db.shelved.bulkGet([...now]))
+        if (row !== undefined) rows.set(row.batchId, row);
+      const read = new Set(now);
+      left = left.filter((key) => !read.has(key));
       begun = setting?.value;
       lastSeq = last?.seq ?? 0;
       for (const id of wanted.keys()) awaited.delete(id);
@@ -118,7 +131,7 @@ export function useLog(): Readonly<ShallowRef<Log | undefined>> {
     // Those that are awaited come by themselves, and this is gone through again.
     isAwaiting = awaited.size > 0;
     const isWhole = left.length === 0 && !isAwaiting;
-    log.value = { open, shelved: onShelves(), shelvedCount, isWhole };
+    log.value = { open, shelved: onShelves(), shelvedCount, isWhole, isDrawnKnown: !isAwaiting };
     if (left.length > 0) void idle().then(() => inTurn(readOn));
   }
 
