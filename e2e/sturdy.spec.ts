@@ -451,26 +451,21 @@ test("a pot forgotten half-way is asked about, and goes into the log as it was r
   ).toBeVisible();
 });
 
-test.describe("a screen whose file does not come", () => {
-  // What it has kept would bring it all the same.
-  test.use({ serviceWorkers: "block" });
-
-  test("is said to be missing when a page begins with it, and the pots and the other screens are there", async ({
-    page,
-  }) => {
-    await page.clock.install({ time: EVENING });
-    await openSample(page);
-    await page.route("**/assets/ConvertPlace-*.js", (route) => route.abort());
-    await page.goto("/convert");
-    const said = page.getByRole("alert").filter({ hasText: "Load again" });
-    await expect(said).toBeVisible();
-    await expect(said).toContainText("Every entry that was shown is on the disk.");
-    await expect(page.getByRole("contentinfo", { name: "On the hob" })).toBeVisible();
-    await page.getByRole("link", { name: "Larder", exact: true }).click();
-    await expect(title(page)).toContainText("of stock");
-    await page.unroute("**/assets/ConvertPlace-*.js");
-    await page.goto("/convert");
-    await expect(title(page)).toBeVisible();
-    await expect(said).toBeHidden();
-  });
+test("a screen whose file does not come is said to be missing when a page begins with it, and the pots and the other screens are there", async ({
+  page,
+}) => {
+  await page.clock.install({ time: EVENING });
+  await openSample(page);
+  await page.route("**/assets/ConvertPlace-*.js", (route) => route.abort());
+  await page.goto("/convert");
+  const said = page.getByRole("alert").filter({ hasText: "Load again" });
+  await expect(said).toBeVisible();
+  await expect(said).toContainText("Every entry that was shown is on the disk.");
+  await expect(page.getByRole("contentinfo", { name: "On the hob" })).toBeVisible();
+  await page.getByRole("link", { name: "Larder", exact: true }).click();
+  await expect(title(page)).toContainText("of stock");
+  await page.unroute("**/assets/ConvertPlace-*.js");
+  await page.goto("/convert");
+  await expect(title(page)).toBeVisible();
+  await expect(said).toBeHidden();
 });

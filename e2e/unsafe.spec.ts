@@ -125,8 +125,7 @@ test("a danger that stands there already is there with the first of the screen: 
 });
 
 test.describe("letters that come late", () => {
-  // What it has kept would bring them at once.
-  test.use({ serviceWorkers: "block", viewport: { width: 390, height: 844 } });
+  test.use({ viewport: { width: 390, height: 844 } });
 
   test("nothing moves for them", async ({ page }) => {
     await page.clock.install({ time: new Date("2026-03-18T23:30:00+01:00") });
