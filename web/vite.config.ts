@@ -101,6 +101,11 @@ const withStart = (): Plugin => ({
       );
       if (start?.type !== "chunk")
         throw new Error("What the page begins with is in no file of its own.");
+      const letters = Object.values(bundle).filter(
+        (file) => file.type === "asset" && file.names.some((name) => LETTERS.includes(name)),
+      );
+      if (letters.length !== LETTERS.length)
+        throw new Error(`The page's letters are not among its files: ${LETTERS.join(", ")}`);
       const link = (attrs: Record<string, string>) => ({
         tag: "link",
         attrs: { crossorigin: "", ...attrs },
@@ -108,11 +113,9 @@ const withStart = (): Plugin => ({
       });
       return [
         link({ rel: "modulepreload", href: `/${start.fileName}` }),
-        ...Object.values(bundle)
-          .filter((file) => file.type === "asset" && file.names.some((n) => LETTERS.includes(n)))
-          .map(({ fileName }) =>
-            link({ rel: "preload", as: "font", type: "font/woff2", href: `/${fileName}` }),
-          ),
+        ...letters.map(({ fileName }) =>
+          link({ rel: "preload", as: "font", type: "font/woff2", href: `/${fileName}` }),
+        ),
         ...[...(start.viteMetadata?.importedCss ?? [])].map((file) =>
           link({ rel: "stylesheet", href: `/${file}` }),
         ),

@@ -22,6 +22,27 @@ const eventsOf = (id: string) => sample.events.filter((e) => e.batchId === id);
 const [first] = PAST;
 if (first === undefined) throw new Error("the sample has cooked nothing");
 
+type Drawn = Readonly<Record<string, Pick<StoredShelved["pot"], "namedLots" | "drawnKg">>>;
+
+/** Old pots behind those of the sample; none drew on the larder but these. */
+async function shelveMany(count: number, drawn: Drawn = {}) {
+  await shelve(...PAST);
+  const [row] = await db.shelved.toArray();
+  const [batch] = sample.batches;
+  if (row === undefined || batch === undefined) throw new Error("nothing on a shelf");
+  const many = Array.from({ length: count }, (_, n) => ({ id: `many-${n}`, finishedMs: n }));
+  await db.batches.bulkPut(many.map(({ id }) => ({ ...batch, id })));
+  await db.shelved.bulkPut(
+    many.map(({ id, finishedMs }) => ({
+      key: shelfKey(id, []),
+      batchId: id,
+      finishedMs,
+      pot: { ...row.pot, id, finishedMs, namedLots: [], drawnKg: [], ...drawn[id] },
+    })),
+  );
+  return many;
+}
+
 beforeEach(async () => {
   vi.useFakeTimers({ now: NOW, toFake: ["Date"] });
   await forgetEverything();
@@ -43,20 +64,7 @@ test("what stands on a shelf is not read whole, and nothing of it is missing in 
 });
 
 test("of a long log the latest stand first, counted with all the others, and what is said is seen meanwhile", async () => {
-  await shelve(...PAST);
-  const [row] = await db.shelved.toArray();
-  const [batch] = sample.batches;
-  if (row === undefined || batch === undefined) throw new Error("nothing on a shelf");
-  const many = Array.from({ length: 3000 }, (_, n) => ({ id: `many-${n}`, finishedMs: n }));
-  await db.batches.bulkPut(many.map(({ id }) => ({ ...batch, id })));
-  await db.shelved.bulkPut(
-    many.map(({ id, finishedMs }) => ({
-      key: shelfKey(id, []),
-      batchId: id,
-      finishedMs,
-      pot: { ...row.pot, id, finishedMs, namedLots: [], drawnKg: [] },
-    })),
-  );
+  const many = await shelveMany(3000);
   const pots = usePotsStore();
   await until(() => expect(pots.isReady).toBe(true));
   expect(pots.isWhole).toBe(false);
@@ -71,31 +79,26 @@ test("of a long log the latest stand first, counted with all the others, and wha
   );
 });
 
-test("of a long log those that drew on the larder are known at once, however old; those by words alone too", async () => {
-  await shelve(...PAST);
-  const [row] = await db.shelved.toArray();
-  const [batch] = sample.batches;
-  if (row === undefined || batch === undefined) throw new Error("nothing on a shelf");
-  const many = Array.from({ length: 900 }, (_, n) => ({ id: `many-${n}`, finishedMs: n }));
-  await db.batches.bulkPut(many.map(({ id }) => ({ ...batch, id })));
-  const lots: Record<string, Pick<StoredShelved["pot"], "namedLots" | "drawnKg">> = {
+test("of a long log those that drew on the larder or named a lot of it are known at once, however old", async () => {
+  const lots: Drawn = {
     "many-7": { namedLots: ["lot-a"], drawnKg: [["lot-a", 0.5]] },
     // Another one was taken than its plan said, and of one nothing was.
     "many-8": { namedLots: [], drawnKg: [["lot-b", 0.5]] },
     "many-9": { namedLots: ["lot-c"], drawnKg: [] },
   };
-  await db.shelved.bulkPut(
-    many.map(({ id, finishedMs }) => ({
-      key: shelfKey(id, []),
-      batchId: id,
-      finishedMs,
-      pot: { ...row.pot, id, finishedMs, namedLots: [], drawnKg: [], ...lots[id] },
-    })),
-  );
+  const many = await shelveMany(900, lots);
   const pots = usePotsStore();
-  await until(() => expect(pots.isDrawnKnown).toBe(true));
-  expect(pots.isWhole).toBe(false);
-  const known = pots.drawers.filter((p) => p.id in lots).map(({ id, drawnKg }) => [id, drawnKg]);
+  const atFirst = new Promise<readonly [isWhole: boolean, drawers: typeof pots.drawers]>(
+    (resolve) =>
+      watch(
+        () => pots.isDrawnKnown,
+        () => resolve([pots.isWhole, pots.drawers]),
+        { flush: "sync" },
+      ),
+  );
+  const [isWhole, drawers] = await atFirst;
+  expect(isWhole).toBe(false);
+  const known = drawers.filter((p) => p.id in lots).map(({ id, drawnKg }) => [id, drawnKg]);
   expect(Object.fromEntries(known)).toEqual({
     "many-7": [["lot-a", 0.5]],
     "many-8": [["lot-b", 0.5]],
