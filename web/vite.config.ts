@@ -64,22 +64,65 @@ function isChecking(moduleId: string, graph: Graph, seen = new Set<string>()): b
     isChecking(id, graph, seen),
   );
 }
-/** What documents are checked by, part after part, in this order (`data/checks.ts`). */
+/** What documents are checked by, part after part, in this order (`data/checks.ts`): a part is worked through as a whole. */
 const CHECKS = [
   "units/text-schema",
+  "ingredient/label-schema",
+  "simulate/teaching-schema",
+  "vessel/vessel-schema",
+  "simulate/hands-schema",
   "simulate/kitchen-schema",
+  "heats/heat-schema",
   "simulate/plan-schema",
   "events/event-schema",
+  "larder/larder-schema",
+  "simulate/clock-schema",
 ] as const;
 const fromChecks = CHECKS.map((begin, i) => reachedFrom(`/../core/src/${begin}.ts`, `checks-${i}`));
+const fromWholes = reachedFrom("/src/data/wholes.ts", "checks-last");
+/** What stands on all of these: nothing of what checks other files comes with it. */
+const checksLast = (moduleId: string, graph: Graph) =>
+  isChecking(moduleId, graph) ? fromWholes(moduleId, graph) : null;
 /** Names the chunk of the lists that all of it goes by: screens show them too, and do not wait for what checks. */
-const fromSchemas = [...CHECKS, "larder/larder-schema", "simulate/clock-schema"].map((begin) =>
-  reachedFrom(`/../core/src/${begin}.ts`, "lists"),
-);
+const fromSchemas = CHECKS.map((begin) => reachedFrom(`/../core/src/${begin}.ts`, "lists"));
 const lists = (moduleId: string, graph: Graph) =>
   !isChecking(moduleId, graph) && fromSchemas.some((named) => named(moduleId, graph) !== null)
     ? "lists"
     : null;
+
+type Named = (moduleId: string, graph: Graph) => string | null;
+/** By the first of these that knows its name, where it does not check documents. */
+const unchecked =
+  (...named: readonly Named[]): Named =>
+  (moduleId, graph) => {
+    if (isChecking(moduleId, graph)) return null;
+    for (const nameOf of named) {
+      const name = nameOf(moduleId, graph);
+      if (name !== null) return name;
+    }
+    return null;
+  };
+
+/** What comes late on every screen, and on Bench, each in a file of its own: it brings none of what only other screens share. */
+const LATE = {
+  beside: [
+    ...["data/storage-care.ts", "data/instruments-store.ts", "data/wholes.ts", "frame/TakeIn.vue"],
+    ...["drawings/BoneHeap.vue", "places/bench/HalfWayPots.vue"],
+  ].map((path) => `/src/${path}`),
+  filling: ["running", "prep-blocks", "cooked", "moves"].map(
+    (name) => `/../core/src/clock/${name}.ts`,
+  ),
+  learning: ["learning", "self-log"].map((name) => `/src/data/${name}.ts`),
+};
+/** What most screens are built of, in the order in which it is asked for ahead of them (`frame/fittings.ts`). */
+const FITTINGS = [
+  "/src/controls/TypedField.vue",
+  "/src/controls/UnitField.vue",
+  "/../core/src/because/answers.ts",
+].map((begin, i) => unchecked(reachedFrom(begin, `fittings-${i}`)));
+const late = Object.entries(LATE).map(([name, begins]) =>
+  unchecked(...begins.map((begin) => reachedFrom(begin, name))),
+);
 
 /** Names the chunk of what screens share: what checks documents is no part of it, or each screen would wait for that. */
 const shared = (name: string) => (moduleId: string, graph: Graph) =>
@@ -198,7 +241,11 @@ export default defineConfig({
             // And what works pots and plans out, which is loaded as a whole too.
             { name: reachedFrom("/src/data/forecaster.ts", "forecasting"), priority: 7 },
             { name: lists, priority: 6.5 },
-            ...fromChecks.map((name, i) => ({ name, priority: 6 - i / 4 })),
+            ...fromChecks.map((name, i) => ({ name, priority: 6 - i / 12 })),
+            ...late.map((name, i) => ({ name, priority: 5 - i / 10 })),
+            ...FITTINGS.map((name, i) => ({ name, priority: 4.7 - i / 20 })),
+            // After those: whatever its modules import goes with them.
+            { name: checksLast, priority: 4.5 },
             // What screens share comes in three files by how many share it, so that a screen asks for a dozen and not a hundred.
             { name: shared("most"), minShareCount: 12, priority: 4 },
             { name: shared("many"), minShareCount: 7, priority: 3 },

@@ -1,13 +1,22 @@
 import { createRouter, createWebHistory } from "vue-router";
 import { bringChecks } from "./data/checks";
+import { askForFittings } from "./frame/fittings";
 import BenchPlace from "./places/bench/BenchPlace.vue";
+
+/** What a screen is built of is asked for with it. */
+const fitted =
+  <T>(place: () => Promise<T>) =>
+  () => {
+    askForFittings();
+    return place();
+  };
 
 /** A screen that checks by itself what is entered: what that takes comes before it, part after part. */
 const checking =
   <T>(place: () => Promise<T>) =>
   async () => {
     await bringChecks();
-    return place();
+    return fitted(place)();
   };
 
 export const router = createRouter({
@@ -18,9 +27,13 @@ export const router = createRouter({
     {
       path: "/plan/:planId?",
       name: "plan",
-      component: () => import("./places/plan/PlanPlace.vue"),
+      component: fitted(() => import("./places/plan/PlanPlace.vue")),
     },
-    { path: "/new", name: "start", component: () => import("./places/start/StartPlace.vue") },
+    {
+      path: "/new",
+      name: "start",
+      component: fitted(() => import("./places/start/StartPlace.vue")),
+    },
     {
       path: "/read",
       name: "read",
@@ -29,74 +42,82 @@ export const router = createRouter({
     {
       path: "/shopping",
       name: "shopping",
-      component: () => import("./places/shopping/ShoppingPlace.vue"),
+      component: fitted(() => import("./places/shopping/ShoppingPlace.vue")),
     },
     {
       path: "/crossover/:planId?",
       name: "crossover",
-      component: () => import("./places/crossover/CrossoverPlace.vue"),
+      component: fitted(() => import("./places/crossover/CrossoverPlace.vue")),
     },
     {
       path: "/convert",
       name: "convert",
       component: checking(() => import("./places/convert/ConvertPlace.vue")),
     },
-    { path: "/words", name: "words", component: () => import("./places/words/WordsPlace.vue") },
-    { path: "/clock", name: "clock", component: () => import("./places/clock/ClockPlace.vue") },
+    {
+      path: "/words",
+      name: "words",
+      component: fitted(() => import("./places/words/WordsPlace.vue")),
+    },
+    {
+      path: "/clock",
+      name: "clock",
+      component: fitted(() => import("./places/clock/ClockPlace.vue")),
+    },
     {
       path: "/cook/:batchId?",
       name: "cook",
-      component: () => import("./places/cook/CookPlace.vue"),
+      component: fitted(() => import("./places/cook/CookPlace.vue")),
     },
     {
       path: "/strain/:batchId?",
       name: "strain",
-      component: () => import("./places/strain/StrainPlace.vue"),
+      component: fitted(() => import("./places/strain/StrainPlace.vue")),
     },
     {
       path: "/chill/:batchId",
       name: "chill",
-      component: () => import("./places/chill/ChillPlace.vue"),
+      component: fitted(() => import("./places/chill/ChillPlace.vue")),
     },
     {
       path: "/portion/:batchId",
       name: "portion",
-      component: () => import("./places/portion/PortionPlace.vue"),
+      component: fitted(() => import("./places/portion/PortionPlace.vue")),
     },
     {
       path: "/larder/:held?",
       name: "larder",
-      component: () => import("./places/larder/LarderPlace.vue"),
+      component: fitted(() => import("./places/larder/LarderPlace.vue")),
     },
     {
       path: "/labels",
       name: "labels",
-      component: () => import("./places/labels/LabelsPlace.vue"),
+      component: fitted(() => import("./places/labels/LabelsPlace.vue")),
     },
     {
       path: "/logbook/:batchId?",
       name: "logbook",
-      component: () => import("./places/logbook/LogbookPlace.vue"),
+      component: fitted(() => import("./places/logbook/LogbookPlace.vue")),
     },
     {
       path: "/beside/:oneId/:otherId",
       name: "beside",
-      component: () => import("./places/logbook/BesidePlace.vue"),
+      component: fitted(() => import("./places/logbook/BesidePlace.vue")),
     },
     {
       path: "/dish/:name",
       name: "dish",
-      component: () => import("./places/logbook/DishPlace.vue"),
+      component: fitted(() => import("./places/logbook/DishPlace.vue")),
     },
     {
       path: "/trends",
       name: "trends",
-      component: () => import("./places/trends/TrendsPlace.vue"),
+      component: fitted(() => import("./places/trends/TrendsPlace.vue")),
     },
     {
       path: "/taught",
       name: "taught",
-      component: () => import("./places/taught/TaughtPlace.vue"),
+      component: fitted(() => import("./places/taught/TaughtPlace.vue")),
     },
     {
       path: "/kitchen",

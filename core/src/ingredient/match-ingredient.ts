@@ -39,12 +39,15 @@ interface Named {
   readonly words: ReadonlySet<string>;
 }
 
-const NAMES: readonly Named[] = CATALOGUE.flatMap((ingredient) =>
-  namesOf(ingredient).map((name) => ({
-    ingredient,
-    words: new Set(wordsOf(name).filter((w) => !HOW.has(w))),
-  })),
-).filter((n) => n.words.size > 0);
+/** Once a line is read, not as the module is loaded: most screens read none. */
+let byName: readonly Named[] | undefined;
+const names = (): readonly Named[] =>
+  (byName ??= CATALOGUE.flatMap((ingredient) =>
+    namesOf(ingredient).map((name) => ({
+      ingredient,
+      words: new Set(wordsOf(name).filter((w) => !HOW.has(w))),
+    })),
+  ).filter((n) => n.words.size > 0));
 /** What is counted with by its own word adds nothing to the name: a clove of garlic, a rib of celery. */
 const EACH: ReadonlyMap<string, ReadonlySet<string>> = new Map(
   CATALOGUE.map((i) => [i.id, new Set(Object.keys(i.each).map(singular))]),
@@ -78,9 +81,9 @@ export const statesIn = (text: string): readonly string[] =>
 export function matchIngredient(name: string, beside = ""): IngredientMatch {
   const words = wordsOf(name);
   const have = new Set([...words, ...statesIn(beside)]);
-  const whole = NAMES.filter((n) => [...n.words].every((w) => have.has(w))).toSorted(
-    (a, b) => b.words.size - a.words.size,
-  );
+  const whole = names()
+    .filter((n) => [...n.words].every((w) => have.has(w)))
+    .toSorted((a, b) => b.words.size - a.words.size);
   const clear = whole.filter((n) => !isLeftOver(have, n));
   const longest = clear[0]?.words.size;
   const best = [...new Set(clear.filter((n) => n.words.size === longest).map((n) => n.ingredient))];
@@ -129,9 +132,9 @@ const dryAndCanned = (found: Ingredient): readonly Ingredient[] =>
 /** Entries near by kind: of the same noun, those first of which most is said. */
 function near(words: readonly string[], whole: readonly Named[]): readonly Ingredient[] {
   const told = words.filter((w) => !HOW.has(w));
-  const noun = told.findLast((w) => NAMES.some((n) => n.words.has(w)));
+  const noun = told.findLast((w) => names().some((n) => n.words.has(w)));
   const scored = new Map<Ingredient, number>();
-  for (const named of NAMES) {
+  for (const named of names()) {
     if (noun === undefined || !named.words.has(noun)) continue;
     const shared = told.filter((w) => named.words.has(w)).length;
     const score =

@@ -22,9 +22,14 @@ const PARTS = [
   () => import("@kettlos/core/units/text-schema"),
   () => import("@kettlos/core/ingredient/label-schema"),
   () => import("@kettlos/core/simulate/teaching-schema"),
+  () => import("@kettlos/core/vessel/vessel-schema"),
+  () => import("@kettlos/core/simulate/hands-schema"),
   () => import("@kettlos/core/simulate/kitchen-schema"),
+  () => import("@kettlos/core/heats/heat-schema"),
   () => import("@kettlos/core/simulate/plan-schema"),
   () => import("@kettlos/core/events/event-schema"),
+  () => import("@kettlos/core/larder/larder-schema"),
+  () => import("@kettlos/core/simulate/clock-schema"),
   checks,
 ];
 

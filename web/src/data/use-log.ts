@@ -7,6 +7,7 @@ import { report } from "../frame/errors";
 import { db, type StoredEvent, type StoredShelved } from "./db";
 import { shelvedBy } from "./log-keys";
 import { LOG_BEGUN } from "./log-begun";
+import { pause } from "./pause";
 import { logTables, readLogs } from "./pot-logs";
 import { useLive } from "./use-live";
 
@@ -116,12 +117,10 @@ export function useLog(): Readonly<ShallowRef<Log | undefined>> {
       for (const id of rows.keys()) if (!there.has(id)) rows.delete(id);
       for (const row of first) if (wanted.get(row.batchId) === row.key) rows.set(row.batchId, row);
       left = [...wanted].flatMap(([id, key]) => (rows.get(id)?.key === key ? [] : [key]));
-      // A few that are new come together with what they left; of many those that drew, the others once the first stand.
-      const now = !isAnew && left.length <= AT_ONCE ? left : await drawing(left);
-      for (const row of await db.shelved.bulkGet([...now]))
-        if (row !== undefined) rows.set(row.batchId, row);
-      const read = new Set(now);
-      left = left.filter((key) => !read.has(key));
+      // A few that are new come together with what they left; of many those that drew, the others once these stand.
+      // Nobody waits for that before the first rows.
+      if (before !== undefined)
+        await readNow(isAnew || left.length > AT_ONCE ? await drawing(left) : left);
       begun = setting?.value;
       lastSeq = last?.seq ?? 0;
       for (const id of wanted.keys()) awaited.delete(id);
@@ -131,8 +130,30 @@ export function useLog(): Readonly<ShallowRef<Log | undefined>> {
     // Those that are awaited come by themselves, and this is gone through again.
     isAwaiting = awaited.size > 0;
     const isWhole = left.length === 0 && !isAwaiting;
-    log.value = { open, shelved: onShelves(), shelvedCount, isWhole, isDrawnKnown: !isAwaiting };
-    if (left.length > 0) void idle().then(() => inTurn(readOn));
+    const isDrawnKnown = (before !== undefined || isWhole) && !isAwaiting;
+    log.value = { open, shelved: onShelves(), shelvedCount, isWhole, isDrawnKnown };
+    if (left.length === 0) return;
+    if (before === undefined) inTurn(readDrawn);
+    void idle().then(() => inTurn(readOn));
+  }
+
+  /** Reads these of what is left. */
+  async function readNow(keys: readonly string[]): Promise<void> {
+    for (const row of await db.shelved.bulkGet([...keys]))
+      if (row !== undefined) rows.set(row.batchId, row);
+    const read = new Set(keys);
+    left = left.filter((key) => !read.has(key));
+  }
+
+  /** Reads those that drew on the larder, a part at a time, and shows them together. */
+  async function readDrawn(): Promise<void> {
+    const keys = await drawing(left);
+    for (let from = 0; from < keys.length; from += AT_ONCE) {
+      await readNow(keys.slice(from, from + AT_ONCE));
+      await pause();
+    }
+    if (log.value !== undefined)
+      log.value = { ...log.value, shelved: onShelves(), isDrawnKnown: !isAwaiting };
   }
 
   /** Reads on, a part at a time, so that what is said meanwhile is seen between two. */
@@ -140,7 +161,7 @@ export function useLog(): Readonly<ShallowRef<Log | undefined>> {
     await readRows(left.splice(0, AT_ONCE));
     if (left.length > 0) void idle().then(() => inTurn(readOn));
     else if (log.value?.isWhole === false && !isAwaiting)
-      log.value = { ...log.value, shelved: onShelves(), isWhole: true };
+      log.value = { ...log.value, shelved: onShelves(), isWhole: true, isDrawnKnown: true };
   }
 
   /** Of neighbouring keys: they come in one reading, with what else lies between them. */

@@ -8,6 +8,7 @@ import { computed, ref, useTemplateRef, watchEffect } from "vue";
 import { usePotsStore } from "../data/pots-store";
 import { useKitchenStore } from "../data/kitchen-store";
 import { useClockStore } from "../data/clock-store";
+import { useLater } from "./later";
 import { mostPressing, useHobBands } from "./hob-bands";
 import { sideOfWords, wordsStyle } from "./rail-words";
 
@@ -23,10 +24,16 @@ const store = useKitchenStore();
 const lane = useTemplateRef<HTMLElement>("lane");
 const width = useMeasuredWidth(lane);
 
-const fromMs = computed(() => new Date(pots.nowMs).setMinutes(0, 0, 0) - BACK_H * HOUR_MS);
+/** Only what changes is drawn anew each second. */
+const hourMs = computed(() => new Date(pots.nowMs).setMinutes(0, 0, 0));
+const fromMs = computed(() => hourMs.value - BACK_H * HOUR_MS);
 const toMs = computed(() => fromMs.value + (BACK_H + AHEAD_H) * HOUR_MS);
 const share = (ms: number) => ((ms - fromMs.value) / (toMs.value - fromMs.value)) * 100;
 const clamped = (ms: number) => Math.min(100, Math.max(0, share(ms)));
+const clock = computed(() => clockOf(pots.nowMs));
+const weekday = computed(() => weekdayOf(pots.nowMs));
+/** As finely as is seen: some ten seconds. */
+const nowShare = computed(() => Math.round(share(pots.nowMs) * 100) / 100);
 
 const hours = computed(() => {
   const every = width.value > 900 ? 2 : width.value > 500 ? 3 : 6;
@@ -43,7 +50,7 @@ const nights = computed(() => {
   const spans = nobodyUp(store.kitchen?.hands ?? []);
   // By the clock on the wall, also in the nights on which it is set.
   const at = (day: number, min: number) =>
-    clamped(new Date(pots.nowMs).setHours(day * 24, min, 0, 0));
+    clamped(new Date(hourMs.value).setHours(day * 24, min, 0, 0));
   return [-1, 0, 1, 2].flatMap((day) =>
     spans.map(({ fromMin, toMin }) => {
       const from = at(day, fromMin);
@@ -52,7 +59,7 @@ const nights = computed(() => {
   );
 });
 
-const bands = useHobBands(toMs, clamped);
+const bands = useLater(useHobBands(toMs, clamped));
 
 /** As many as there were the last time, until the clock knows those of now: what stands over them does not move. */
 const before = useStorage("kettlos-rail-lines", 0);
@@ -72,8 +79,8 @@ const pressing = computed(() => mostPressing(bands.value)?.key);
   <footer class="hob" :class="{ folded: !isOpen }" aria-label="On the hob">
     <div class="now">
       <span class="label">On the hob</span>
-      <strong class="figure">{{ clockOf(pots.nowMs) }}</strong>
-      <span class="label">{{ weekdayOf(pots.nowMs) }}</span>
+      <strong class="figure">{{ clock }}</strong>
+      <span class="label">{{ weekday }}</span>
     </div>
     <div ref="lane" class="lanes">
       <div
@@ -88,7 +95,7 @@ const pressing = computed(() => mostPressing(bands.value)?.key);
           <span v-if="hour.label !== null" :style="{ left: `${hour.at}%` }">{{ hour.label }}</span>
         </template>
       </div>
-      <i class="needle" :style="{ left: `${share(pots.nowMs)}%` }" />
+      <i class="needle" :style="{ left: `${nowShare}%` }" />
       <ul v-if="lines > 0" :style="{ minHeight: `${lines * LINE_PX}px` }">
         <li v-for="band in bands" :key="band.key" :class="{ pressing: band.key === pressing }">
           <RouterLink :to="band.to" :aria-label="`${band.name}: ${band.next}`">
@@ -102,7 +109,7 @@ const pressing = computed(() => mostPressing(bands.value)?.key);
             />
             <span
               class="words"
-              :style="wordsStyle(band, share(pots.nowMs))"
+              :style="wordsStyle(band, nowShare)"
               :class="[sideOfWords(band), { overdue: band.isOverdue, planned: band.isPlanned }]"
               ><strong>{{ band.name }}</strong> {{ band.next }}</span
             >

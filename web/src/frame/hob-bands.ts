@@ -33,6 +33,17 @@ export const mostPressing = (bands: readonly HobBand[]): HobBand | undefined => 
   )[0];
 };
 
+/** Whether two draw the same. */
+const isSame = (one: readonly HobBand[], other: readonly HobBand[]): boolean =>
+  one.length === other.length &&
+  one.every((band, i) => {
+    const { [i]: beside } = other;
+    return (
+      beside !== undefined &&
+      Object.entries(band).every(([key, value]) => beside[key as keyof HobBand] === value)
+    );
+  });
+
 /** What is on the fire and what is to be put on up to `toMs`, drawn between `clamped` ends. */
 export function useHobBands(
   toMs: ComputedRef<number>,
@@ -45,7 +56,7 @@ export function useHobBands(
   const route = useRoute();
   const left = (ms: number) => `${showDuration(Math.max(1, (ms - pots.nowMs) / MINUTE_MS))} left`;
 
-  return computed<readonly HobBand[]>(() => [
+  const bandsNow = (): readonly HobBand[] => [
     ...pots.inEarnest
       .filter((p) => p.cook.litMs !== null)
       .map((p) => {
@@ -93,5 +104,10 @@ export function useHobBands(
             ? "should be on by now"
             : `${b.begins} ${clockOf(b.lightMs)}, ${left(b.lightMs)}`,
       })),
-  ]);
+  ];
+  // Each second anew, and seldom another.
+  return computed<readonly HobBand[]>((before) => {
+    const now = bandsNow();
+    return before !== undefined && isSame(before, now) ? before : now;
+  });
 }

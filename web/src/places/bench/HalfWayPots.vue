@@ -4,7 +4,6 @@ import { asReckoned } from "@kettlos/core/batch/as-reckoned";
 import { isAllHandedOn } from "@kettlos/core/batch/bowl-kg";
 import { isChilled } from "@kettlos/core/batch/chill-of";
 import { halfWayOf, type HalfWay } from "@kettlos/core/batch/half-way";
-import { answersFor } from "@kettlos/core/because/answers";
 import { computed } from "vue";
 import { binBatch } from "../../data/bin";
 import { usePotsStore, type FirePot } from "../../data/pots-store";
@@ -44,6 +43,7 @@ const cameOff = ({ batch }: FirePot, found: HalfWay) =>
 /** Into the log as it was reckoned: nothing is learned from it. */
 async function logReckoned(pot: FirePot) {
   const { batch, setPot, cook } = pot;
+  const { answersFor } = await import("@kettlos/core/because/answers");
   const answers = answersFor(setPot, () => null);
   if (!answers.ok || cook.offMs === null) return;
   const endL = pot.problem === null ? pot.forecast.strainedL.expected : null;
