@@ -197,3 +197,21 @@ for (const [width, height] of [
       expect(await page.evaluate<number>("window.shifted_"), path).toBeLessThan(0.05);
     }
   });
+
+test("Bench asks for nothing that only other screens use, also when all that comes late is there", async ({
+  page,
+}) => {
+  await openSample(page);
+  const asked: string[] = [];
+  page.on("request", (request) => asked.push(new URL(request.url()).pathname));
+  await page.goto("/bench");
+  await expect(page.getByRole("heading", { name: "Last results" })).toBeVisible();
+  const named = (of: RegExp) => asked.filter((path) => of.test(path));
+  // The last of what comes by itself: what is written is checked, and the log is gone through.
+  await expect.poll(() => named(/\/(checks-last|learning|beside)-.*\.js$/)).toHaveLength(3);
+  await page.waitForTimeout(3000);
+  expect(named(/\/(most|many|some|checking|fittings-\d)-/)).toEqual([]);
+  await page.goto("/plan/plan-lamb");
+  await expect(sentence(page)).toContainText("lamb neck");
+  expect(named(/\/fittings-\d-/).length).toBeGreaterThanOrEqual(3);
+});

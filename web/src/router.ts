@@ -1,13 +1,15 @@
 import { createRouter, createWebHistory } from "vue-router";
 import { bringChecks } from "./data/checks";
+import { pause } from "./data/pause";
 import { askForFittings } from "./frame/fittings";
 import BenchPlace from "./places/bench/BenchPlace.vue";
 
 /** What a screen is built of is asked for with it. */
 const fitted =
   <T>(place: () => Promise<T>) =>
-  () => {
+  async () => {
     askForFittings();
+    await pause();
     return place();
   };
 
