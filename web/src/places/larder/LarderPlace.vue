@@ -14,6 +14,7 @@ import { useKitchenStore } from "../../data/kitchen-store";
 import { appendLarder, undoLarder } from "../../data/larder-log";
 import { useLarderStore } from "../../data/larder-store";
 import { usePotsStore } from "../../data/pots-store";
+import { useInTurn } from "../../frame/in-turn";
 import { useShortcuts } from "../../frame/shortcuts";
 import DailyUses from "./DailyUses.vue";
 import FreezerRoom from "../../controls/FreezerRoom.vue";
@@ -47,8 +48,13 @@ const most = useRows(useTemplateRef<HTMLElement>("end"), {
   all: () => holdings.value.length,
   anew: [where],
 });
+/** A shelf's length with each task, so that a slow device can be touched in between; what stands below comes after them. */
+const ROWS_A_TURN = 12;
+const TURNS = 4;
+const turn = useInTurn(TURNS, () => larderStore.isLoaded);
+const isDrawn = computed(() => turn.value === TURNS || most.value === Infinity);
 const shelves = computed(() => {
-  let left = most.value;
+  let left = isDrawn.value ? most.value : Math.min(most.value, ROWS_A_TURN * (turn.value + 1));
   return LARDER_KINDS.flatMap((kind) => {
     const all = holdings.value.filter((h) => h.lot.kind === kind);
     const held = all.slice(0, Math.max(0, left));
@@ -125,17 +131,20 @@ useShortcuts(() => [
         </ul>
       </section>
       <div ref="end" />
-      <div v-if="shelves.length === 0" class="empty">
+      <p v-if="!larderStore.isLoaded" role="status" class="quiet">Reading the larder …</p>
+      <div v-else-if="shelves.length === 0" class="empty">
         <h2>{{ where === "all" ? "Nothing on the shelves" : `Nothing in the ${where}` }}</h2>
         <p>
           When a pot is strained and cold it is portioned, and stands here until another pot draws
           on it. Bones, trimmings and fat that wait for a pot are put in by hand.
         </p>
       </div>
-      <DailyUses :units="units" />
-      <TakenLately />
-      <FreezerRoom :units="one" />
-      <CautionList v-if="shelves.length > 0" :cautions="cautions" />
+      <template v-if="isDrawn">
+        <DailyUses :units="units" />
+        <TakenLately />
+        <FreezerRoom :units="one" />
+        <CautionList v-if="shelves.length > 0" :cautions="cautions" />
+      </template>
     </section>
     <HeldPanel v-if="open !== null" :key="keyOf(open)" :holding="open" :units="units" />
     <PutInDialog v-model="isPuttingIn" :units="units" />
