@@ -64,6 +64,19 @@ function isChecking(moduleId: string, graph: Graph, seen = new Set<string>()): b
     isChecking(id, graph, seen),
   );
 }
+type Named = (moduleId: string, graph: Graph) => string | null;
+/** By the first of these that knows its name, where it does not check documents. */
+const unchecked =
+  (...named: readonly Named[]): Named =>
+  (moduleId, graph) => {
+    if (isChecking(moduleId, graph)) return null;
+    for (const nameOf of named) {
+      const name = nameOf(moduleId, graph);
+      if (name !== null) return name;
+    }
+    return null;
+  };
+
 /** What documents are checked by, part after part, in this order (`data/checks.ts`): a part is worked through as a whole. */
 const CHECKS = [
   "units/text-schema",
@@ -85,23 +98,7 @@ const checksLast = (moduleId: string, graph: Graph) =>
   isChecking(moduleId, graph) ? fromWholes(moduleId, graph) : null;
 /** Names the chunk of the lists that all of it goes by: screens show them too, and do not wait for what checks. */
 const fromSchemas = CHECKS.map((begin) => reachedFrom(`/../core/src/${begin}.ts`, "lists"));
-const lists = (moduleId: string, graph: Graph) =>
-  !isChecking(moduleId, graph) && fromSchemas.some((named) => named(moduleId, graph) !== null)
-    ? "lists"
-    : null;
-
-type Named = (moduleId: string, graph: Graph) => string | null;
-/** By the first of these that knows its name, where it does not check documents. */
-const unchecked =
-  (...named: readonly Named[]): Named =>
-  (moduleId, graph) => {
-    if (isChecking(moduleId, graph)) return null;
-    for (const nameOf of named) {
-      const name = nameOf(moduleId, graph);
-      if (name !== null) return name;
-    }
-    return null;
-  };
+const lists = unchecked(...fromSchemas);
 
 /** What comes late on every screen, and on Bench, each in a file of its own: it brings none of what only other screens share. */
 const LATE = {

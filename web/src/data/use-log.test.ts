@@ -88,6 +88,14 @@ test("of a long log those that drew on the larder or named a lot of it are known
   };
   const many = await shelveMany(900, lots);
   const pots = usePotsStore();
+  /** The latest do not wait for those. */
+  const latest = new Promise<readonly [drawn: boolean, count: number]>((resolve) =>
+    watch(
+      () => pots.finished.length,
+      () => resolve([pots.isDrawnKnown, pots.finished.length]),
+      { flush: "sync", once: true },
+    ),
+  );
   const atFirst = new Promise<readonly [isWhole: boolean, drawers: typeof pots.drawers]>(
     (resolve) =>
       watch(
@@ -96,6 +104,7 @@ test("of a long log those that drew on the larder or named a lot of it are known
         { flush: "sync" },
       ),
   );
+  expect(await latest).toEqual([false, 40]);
   const [isWhole, drawers] = await atFirst;
   expect(isWhole).toBe(false);
   const known = drawers.filter((p) => p.id in lots).map(({ id, drawnKg }) => [id, drawnKg]);

@@ -59,15 +59,20 @@ const nights = computed(() => {
   );
 });
 
-const bands = useLater(useHobBands(toMs, clamped));
+const bandsNow = useHobBands(toMs, clamped);
+/** The bands with whether the clock is filled: one without the other would draw a rail of another height for a moment. */
+const drawn = useLater(
+  computed(() => ({ bands: bandsNow.value, isFilled: clockStore.answer !== null })),
+);
+const bands = computed(() => drawn.value.bands);
 
 /** As many as there were the last time, until the clock knows those of now: what stands over them does not move. */
 const before = useStorage("kettlos-rail-lines", 0);
 watchEffect(() => {
-  if (clockStore.answer !== null) before.value = bands.value.length;
+  if (drawn.value.isFilled) before.value = bands.value.length;
 });
 const lines = computed(() =>
-  clockStore.answer === null ? Math.max(before.value, bands.value.length) : bands.value.length,
+  drawn.value.isFilled ? bands.value.length : Math.max(before.value, bands.value.length),
 );
 const LINE_PX = 26;
 /** Where there is little room it is one line, of what is most pressing, until it is tapped open. */

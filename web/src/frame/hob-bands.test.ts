@@ -1,5 +1,5 @@
 import { expect, test } from "vitest";
-import { mostPressing, type HobBand } from "./hob-bands";
+import { isSame, mostPressing, type HobBand } from "./hob-bands";
 
 const band = (key: string, over: Partial<HobBand>): HobBand => ({
   key,
@@ -28,4 +28,15 @@ test("else what comes next, planned or on", () => {
   expect(first(on, planned)).toBe("planned");
   expect(first(on, band("off and waits", { nextMs: Infinity }))).toBe("on");
   expect(first()).toBeUndefined();
+});
+
+test("what is drawn stays where nothing of it has changed, and no longer", () => {
+  const bands = () => [band("on", { next: "5 min left" }), band("planned", { end: 20 })];
+  expect(isSame(bands(), bands())).toBe(true);
+  expect(isSame(bands(), bands().slice(0, 1))).toBe(false);
+  expect(isSame(bands().slice(0, 1), bands())).toBe(false);
+  expect(isSame(bands(), bands().toReversed())).toBe(false);
+  expect(isSame(bands(), [band("on", { next: "4 min left" }), band("planned", { end: 20 })])).toBe(
+    false,
+  );
 });

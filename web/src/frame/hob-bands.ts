@@ -34,7 +34,7 @@ export const mostPressing = (bands: readonly HobBand[]): HobBand | undefined => 
 };
 
 /** Whether two draw the same. */
-const isSame = (one: readonly HobBand[], other: readonly HobBand[]): boolean =>
+export const isSame = (one: readonly HobBand[], other: readonly HobBand[]): boolean =>
   one.length === other.length &&
   one.every((band, i) => {
     const { [i]: beside } = other;
