@@ -16,6 +16,7 @@ import FilledShelf from "../portion/FilledShelf.vue";
 import DailyUses from "./DailyUses.vue";
 import HeldActions from "./HeldActions.vue";
 import HeldPanel from "./HeldPanel.vue";
+import LarderPlace from "./LarderPlace.vue";
 import TakenLately from "./TakenLately.vue";
 import UseFirst from "../../controls/UseFirst.vue";
 import { countWords, keyOf, saltWords } from "../../words/held-words";
@@ -265,4 +266,19 @@ test("the kitchen keeps whose school of freezing it follows", async () => {
     const now = store.larder.holdings.find((h) => h.lot.container.name === "Litre jar");
     expect(now?.bestBeforeMs).toBe(before + 90 * 86_400_000);
   });
+});
+
+test("a larder that is still being read says so and not that it is empty; then all of it stands there", async () => {
+  const wrapper = mount(LarderPlace, { global });
+  expect(useLarderStore().isLoaded).toBe(false);
+  expect(wrapper.text()).toContain("Reading the larder");
+  expect(wrapper.text()).not.toContain("Nothing on the shelves");
+  await until(() => expect(useLarderStore().isLoaded).toBe(true));
+  await until(() =>
+    expect(wrapper.findAll(".shelf > li")).toHaveLength(useLarderStore().larder.holdings.length),
+  );
+  // What stands below the shelves comes last.
+  await until(() => expect(wrapper.findComponent(DailyUses).exists()).toBe(true));
+  expect(wrapper.text()).not.toContain("Reading the larder");
+  wrapper.unmount();
 });
