@@ -125,6 +125,13 @@ const late = Object.entries(LATE).map(([name, begins]) =>
 const shared = (name: string) => (moduleId: string, graph: Graph) =>
   isChecking(moduleId, graph) ? "checking" : name;
 
+/**
+ * Files of which nearly all is run as soon as they are there: the browser is told to make all of it ready while it comes,
+ * beside the page, and not function after function as each is called.
+ */
+const WHOLLY_USED = /^(index|start|forecasting|fittings-\d|many|some|lists|filling|\w+Place)$/;
+const WHOLLY = "//# allFunctionsCalledOnLoad";
+
 /** What every screen is set in. */
 const LETTERS = ["figtree-latin-wght-normal.woff2", "head-latin.woff2"];
 
@@ -218,18 +225,16 @@ export default defineConfig({
     // What reads that target preloads modules by itself.
     modulePreload: {
       polyfill: false,
-      // What a screen imports is asked for with it. What comes beside it, once it stands, may come one after the other:
-      // each that is asked for ahead takes its time from the drawing.
-      resolveDependencies: (file, dependencies) =>
-        file.includes("Place")
-          ? dependencies
-          : dependencies.filter((dependency) => dependency.endsWith(".css")),
+      // What a screen imports its file says itself: asked for ahead by a link each, twenty of them took as long as its drawing.
+      resolveDependencies: (_, dependencies) =>
+        dependencies.filter((dependency) => dependency.endsWith(".css")),
     },
     chunkSizeWarningLimit: 800,
     rolldownOptions: {
       // Every module is read once more in another language: no news.
       checks: { pluginTimings: false },
       output: {
+        postBanner: ({ name }) => (WHOLLY_USED.test(name) ? WHOLLY : ""),
         // What the first screen needs, together: fifty files of it pack worse than one. It is read in in two tasks.
         codeSplitting: {
           groups: [

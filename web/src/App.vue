@@ -1,16 +1,13 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, ref, watch } from "vue";
 import { useRoute, useRouter } from "vue-router";
-import { bringChecks } from "./data/checks";
-import { useClockStore } from "./data/clock-store";
 import { useHasKitchen } from "./data/had-kitchen";
 import { useKitchenStore } from "./data/kitchen-store";
 import { useLook } from "./data/look";
 import { usePotsStore } from "./data/pots-store";
-import { useAlarms } from "./data/use-alarms";
-import { useClockWatch } from "./data/use-clock-watch";
 import ErrorSurface from "./frame/ErrorSurface.vue";
 import HobRail from "./frame/HobRail.vue";
+import KeptGoing from "./frame/KeptGoing.vue";
 import NoticeStrip from "./frame/NoticeStrip.vue";
 import TopRail from "./frame/TopRail.vue";
 import { useInTurn } from "./frame/in-turn";
@@ -26,8 +23,8 @@ const PlacesBar = defineAsyncComponent(() => import("./frame/PlacesBar.vue"));
 
 useLook();
 const areLettersHere = useLetters();
-/** What is on the hob is drawn once the frame stands. */
-const turn = useInTurn(1);
+/** First the frame alone; then what may have to be said; then what is on the hob. */
+const turn = useInTurn(2);
 const store = useKitchenStore();
 const hasKitchen = useHasKitchen();
 const router = useRouter();
@@ -45,36 +42,9 @@ const place = () => void (isPlaced.value = true);
 router.isReady().then(place, place);
 /** Nothing is drawn or done by a kitchen whose pots are not known yet, nor before it is known where. */
 const isReady = computed(() => store.isLoaded && pots.isReady && isPlaced.value);
-const isAtHome = computed(() => isReady.value && store.kitchen !== null);
 /** With several pots on the fire the digits go from pot to pot in Cook. */
 const digitsSwitchPots = computed(
   () => route.name === "cook" && pots.fire.filter((p) => p.cook.strainedMs === null).length > 1,
-);
-const { spoken } = useAlarms();
-useClockWatch();
-/** What is to start and when is reckoned once the screen stands. */
-const clockStore = useClockStore();
-const SOON_MS = 1500;
-watch(
-  isAtHome,
-  (isNow) => {
-    if (isNow) setTimeout(clockStore.keepFilled, SOON_MS);
-  },
-  { immediate: true },
-);
-/**
- * What is written is checked first: that is at hand before the first tap, and also where the network goes. What measures
- * goes on being heard whatever is on the screen. Both once that stands.
- */
-const listen = async () => (await import("./data/instruments-store")).useInstrumentsStore();
-watch(
-  isReady,
-  async (isNow) => {
-    if (!isNow) return;
-    await bringChecks();
-    await listen();
-  },
-  { immediate: true },
 );
 /** Where the keyboard goes on, and what the tab is called, comes with it. */
 const main = ref<HTMLElement | null>(null);
@@ -86,36 +56,6 @@ watch(
   },
   { once: true },
 );
-/** Comes once the screen stands. */
-const storageCare = () => import("./data/storage-care");
-watch(
-  isAtHome,
-  async (isNow) => {
-    if (!isNow) return;
-    const { askToLast, careForBackup } = await storageCare();
-    await askToLast();
-    await careForBackup(Date.now());
-  },
-  { once: true },
-);
-/** What the log teaches is kept up with it, and pots that are done go into it; comes once the screen stands. */
-watch(
-  isAtHome,
-  async (isNow) => {
-    if (!isNow) return;
-    (await import("./data/learning")).keepLearning();
-    (await import("./data/self-log")).keepLogged();
-  },
-  { once: true },
-);
-/** A pot that went into the logbook goes to the folder too, where there is one. */
-watch(
-  () => pots.finishedCount,
-  async (now, before) => {
-    if (now > before && before > 0) await (await storageCare()).saveToFolder().catch(() => false);
-  },
-);
-
 useShortcuts(() => [
   { keys: "?", does: "Help for this screen", run: () => (showsHelp.value = true) },
   ...(store.kitchen === null
@@ -148,18 +88,22 @@ watch(
 <template>
   <div class="frame" :class="{ 'no-keys': !areKeysOn, bare: !areLettersHere || !isPlaced }">
     <a class="skip" href="#main">Skip to the work</a>
-    <p class="visually-hidden" aria-live="assertive">{{ spoken }}</p>
     <TopRail :has-kitchen="hasKitchen" @find="showsFind = true" @help="showsHelp = true" />
-    <ErrorSurface />
-    <NoticeStrip is-danger />
+    <template v-if="turn > 0">
+      <ErrorSurface />
+      <NoticeStrip is-danger />
+    </template>
     <main id="main" ref="main" :class="{ waiting: !isReady }" tabindex="-1">
       <RouterView v-if="isReady" />
       <HelpSheet v-if="wasHelpAsked" v-model="showsHelp" />
       <FindDialog v-if="wasAsked" v-model="showsFind" />
     </main>
-    <NoticeStrip />
+    <template v-if="turn > 0">
+      <NoticeStrip />
+      <KeptGoing :is-ready="isReady" />
+    </template>
     <TakeIn v-if="isReady" />
-    <HobRail v-if="hasKitchen && turn > 0" />
+    <HobRail v-if="hasKitchen && turn > 1" />
     <div v-if="hasKitchen" class="bar">
       <PlacesBar @find="showsFind = true" @help="showsHelp = true" />
     </div>

@@ -139,6 +139,33 @@ function broughtUp(transaction: Transaction): Promise<void> {
 const DB_VERSION = 16;
 /** The last version in which a document changed. */
 const DOCUMENTS_VERSION = 13;
+/** The last version in which it was kept otherwise what the log taught. */
+const TAUGHT_VERSION = 15;
+
+/** What is looked for in each. */
+const TABLES = {
+  kitchens: "id",
+  plans: "id, updatedMs",
+  batches: "id, createdMs",
+  events: "++seq, &id, batchId",
+  settings: "key",
+  larder: "++seq, &id",
+  copies: "++id, atMs",
+  copyBytes: "id",
+  handles: "key",
+  steps: "key, doc",
+  bin: "id, removedMs",
+  clocks: "id",
+  words: "batchId",
+  learned: "kitchenId",
+  logs: "batchId",
+  incoming: "++n, list, batchId",
+  shelved:
+    "key, batchId, finishedMs, pot.name, [pot.name+finishedMs], unread, *pot.namedLots, *pot.drawnKg",
+  taught: "kitchenId",
+  taughtShown: "kitchenId",
+  pictures: "id, batchId, [batchId+atMs]",
+};
 
 /** Everything Kettlos keeps, in this browser only. */
 class KettlosDatabase extends Dexie {
@@ -171,46 +198,20 @@ class KettlosDatabase extends Dexie {
     // Written through to the disk before it counts as stored: a power cut loses nothing that was shown.
     // What a query gave is not kept by it: it would be copied each time, and stay in memory.
     super("kettlos", { chromeTransactionDurability: "strict", cache: "disabled", ...options });
-    // Whichever version a browser has, tables that are missing are made.
-    this.version(DOCUMENTS_VERSION)
-      .stores({
-        kitchens: "id",
-        plans: "id, updatedMs",
-        batches: "id, createdMs",
-        events: "++seq, &id, batchId",
-        settings: "key",
-        larder: "++seq, &id",
-        copies: "++id, atMs",
-        handles: "key",
-        steps: "key, doc",
-        bin: "id, removedMs",
-        clocks: "id",
-        words: "batchId",
-        learned: "kitchenId",
-        shelved: "key, batchId, finishedMs, pot.name",
-        taught: "kitchenId",
-        pictures: "id, batchId",
-      })
-      .upgrade(broughtUp);
-    this.version(15)
-      .stores({
-        logs: "batchId",
-        incoming: "++n, list, batchId",
-        copyBytes: "id",
-        taughtShown: "kitchenId",
-        pictures: "id, batchId, [batchId+atMs]",
-        shelved: "key, batchId, finishedMs, pot.name, [pot.name+finishedMs], unread",
-      })
-      // Kept in another way before, it is put together anew.
-      .upgrade((transaction) => transaction.table("taught").clear());
-    this.version(DB_VERSION).stores({
-      shelved:
-        "key, batchId, finishedMs, pot.name, [pot.name+finishedMs], unread, *pot.namedLots, *pot.drawnKg",
-    });
+    this.version(DB_VERSION).stores(TABLES);
   }
 }
 
 export let db = new KettlosDatabase();
+
+/** What is done once to what an older version left. Whichever that was, tables that are missing are made. */
+function bringVersionsUp(): void {
+  db.version(DOCUMENTS_VERSION).stores(TABLES).upgrade(broughtUp);
+  // Kept in another way before, it is put together anew.
+  db.version(TAUGHT_VERSION)
+    .stores(TABLES)
+    .upgrade((transaction) => transaction.table("taught").clear());
+}
 
 /** How well this browser keeps things: on the disk; in this page alone, and why; or not at all, where Kettlos itself did not come whole too. */
 export type Storage =
@@ -240,6 +241,7 @@ export async function openDatabase(): Promise<Storage> {
   // Written by a newer Kettlos: nothing of it is touched. Dexie itself would go on with it.
   const stored = await storedVersion();
   if (stored !== null && stored > DB_VERSION) return { kind: "newer" };
+  if (stored === null || (stored > 0 && stored < DB_VERSION)) bringVersionsUp();
   if (stored === null || (stored > 0 && stored < DOCUMENTS_VERSION))
     try {
       bringUp = (await import("./bring-up")).bringUp;

@@ -176,3 +176,29 @@ test("logs that lie in one row are brought up like those that do not, and are in
   const copy = (await db.copies.toArray()).at(-1);
   expect((copy?.file as { events: unknown[] }).events).toContainEqual(old);
 });
+
+test("a browser whose documents are of today gets the tables it lacks, and only what was kept otherwise is put away", async () => {
+  const { old, db, openDatabase } = await browserOf(14, {
+    ...TABLES_7,
+    words: "batchId",
+    learned: "kitchenId",
+    shelved: "key, batchId, finishedMs, pot.name",
+    taught: "kitchenId",
+    pictures: "id, batchId",
+  });
+  const kitchen = KitchenSchema.parse(migrateKitchen(kept.kitchen));
+  await old.table("kitchens").add(kitchen);
+  await old.table("taught").add({ kitchenId: kitchen.id, text: "in another way" });
+  const key = "k";
+  const pot = { name: "broth", namedLots: ["lot"], drawnKg: [] };
+  await old.table("shelved").add({ key, batchId: "b", finishedMs: 1, pot });
+  old.close();
+
+  expect(await openDatabase()).toEqual({ kind: "disk" });
+  expect(await db.kitchens.toArray()).toEqual([kitchen]);
+  expect(await db.taught.count()).toBe(0);
+  expect(await db.copies.count()).toBe(0);
+  expect(await db.shelved.where("pot.namedLots").equals("lot").count()).toBe(1);
+  for (const table of [db.logs, db.incoming, db.copyBytes, db.taughtShown])
+    expect(await table.count()).toBe(0);
+});
