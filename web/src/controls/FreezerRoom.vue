@@ -3,6 +3,7 @@ import { showVolume, type UnitSystem } from "@kettlos/core/units/show";
 import { computed } from "vue";
 import { useKitchenStore } from "../data/kitchen-store";
 import { useLarderStore } from "../data/larder-store";
+import LarderRead from "./LarderRead.vue";
 
 /** How full the freezer is, and with what is about to go in. */
 const props = defineProps<{ units: UnitSystem; moreL?: number }>();
@@ -18,10 +19,13 @@ const share = (l: number) => `${Math.min(100, (100 * l) / Math.max(1e-9, allL.va
 <template>
   <div v-if="allL !== null && allL > 0" class="room">
     <p class="small">
-      Freezer: <b class="figure">{{ showVolume(takenL, one) }}</b> of
-      {{ showVolume(allL, one) }} taken<template v-if="moreL"
-        >, {{ showVolume(afterL, one) }} with these</template
-      >
+      Freezer: <LarderRead />
+      <template v-if="larderStore.isLoaded"
+        ><b class="figure">{{ showVolume(takenL, one) }}</b> of
+        {{ showVolume(allL, one) }} taken<template v-if="moreL"
+          >, {{ showVolume(afterL, one) }} with these</template
+        >
+      </template>
     </p>
     <div class="bar" aria-hidden="true">
       <span class="taken" :style="{ width: share(takenL) }" />

@@ -13,6 +13,7 @@ import { useRoute } from "vue-router";
 import { useKitchenStore } from "../../data/kitchen-store";
 import { useLarderStore } from "../../data/larder-store";
 import CountField from "../../controls/CountField.vue";
+import LarderRead from "../../controls/LarderRead.vue";
 import PrintedLabel from "./PrintedLabel.vue";
 
 /** Labels for what stands in the larder, on a sheet of a common size, ready to print or to save as PDF. */
@@ -53,7 +54,10 @@ const print = () => window.print();
 <template>
   <div class="place labels">
     <header>
-      <h1>{{ labels.length }} {{ labels.length === 1 ? "label" : "labels" }}</h1>
+      <h1 v-if="larderStore.isLoaded">
+        {{ labels.length }} {{ labels.length === 1 ? "label" : "labels" }}
+      </h1>
+      <h1 v-else><LarderRead /></h1>
       <div class="beside">
         <label class="small quiet field"
           >Sheet
@@ -70,7 +74,9 @@ const print = () => window.print();
         device that reaches this address.
       </p>
     </header>
-    <p v-if="labels.length === 0">There is nothing on the shelves to label.</p>
+    <p v-if="larderStore.isLoaded && labels.length === 0">
+      There is nothing on the shelves to label.
+    </p>
     <div v-for="(page, p) in pages" :key="p" class="sheet" :class="sheet.page" :style="pageStyle">
       <div v-for="(label, i) in page" :key="i" class="cell">
         <PrintedLabel

@@ -11,6 +11,9 @@ import { appendLarder, undoLarder } from "../../data/larder-log";
 import { useLarderStore } from "../../data/larder-store";
 import { importAll } from "../../data/take-in";
 import { savePlan } from "../../data/repository";
+import FreezerRoom from "../../controls/FreezerRoom.vue";
+import LabelsPlace from "../labels/LabelsPlace.vue";
+import ShoppingPlace from "../shopping/ShoppingPlace.vue";
 import LotLink from "../plan/ladder/LotLink.vue";
 import FilledShelf from "../portion/FilledShelf.vue";
 import DailyUses from "./DailyUses.vue";
@@ -281,4 +284,45 @@ test("a larder that is still being read says so and not that it is empty; then a
   await until(() => expect(wrapper.findComponent(DailyUses).exists()).toBe(true));
   expect(wrapper.text()).not.toContain("Reading the larder");
   wrapper.unmount();
+});
+
+test("what goes by the larder says that it is being read: nothing is short, gone, free or left meanwhile", async () => {
+  const braise = planOf("plan-braise");
+  const stock = braise.items.find((i) => i.ingredientId === "houseStock");
+  if (stock === undefined) throw new Error("no stock");
+  const fumet = held("Smoked trout fumet").lot;
+  const rows = await db.larder.orderBy("seq").toArray();
+  let isRead: (stored: typeof rows) => void = () => undefined;
+  const reading = new Promise<typeof rows>((resolve) => (isRead = resolve));
+  const asked = vi.spyOn(db.larder, "orderBy").mockReturnValue({ toArray: () => reading } as never);
+  const link = mount(LotLink, {
+    props: { item: { ...stock, fromLotId: fumet.id } },
+    global: { ...global, provide: planned(braise) },
+  });
+  const labels = mount(LabelsPlace, { global });
+  const room = mount(FreezerRoom, { props: { units: "metric" }, global });
+  const kitchen = useKitchenStore();
+  await until(() => expect(kitchen.isLoaded).toBe(true));
+  const list = mount(ShoppingPlace, { global });
+  await flushPromises();
+  expect(useLarderStore().isLoaded).toBe(false);
+  for (const screen of [link, labels, room, list])
+    expect(screen.text()).toContain("Reading the larder");
+  expect(link.text()).not.toMatch(/not there any more|not in the larder any more/);
+  expect(labels.text()).not.toMatch(/nothing on the shelves|0 labels/);
+  expect(room.text()).not.toMatch(/taken/);
+  const carried = () =>
+    list.findAll("button").filter((b) => /^(Send it|Copy|Text|CSV|Print)$/.test(b.text()));
+  expect(carried().length).toBeGreaterThan(2);
+  expect(carried().every((b) => "disabled" in b.attributes())).toBe(true);
+
+  // What a label is set in is no matter here.
+  labels.unmount();
+  asked.mockRestore();
+  isRead(rows);
+  await until(() => expect(link.text()).toContain("Takes"));
+  for (const screen of [link, room, list]) {
+    expect(screen.text()).not.toContain("Reading the larder");
+    screen.unmount();
+  }
 });

@@ -28,6 +28,7 @@ import { useShortcuts } from "../../frame/shortcuts";
 import ContainerChoice from "./ContainerChoice.vue";
 import FilledShelf from "./FilledShelf.vue";
 import FreezerRoom from "../../controls/FreezerRoom.vue";
+import LarderRead from "../../controls/LarderRead.vue";
 import LeftAfterMeal from "./LeftAfterMeal.vue";
 import RestOfPot from "./RestOfPot.vue";
 import { newId } from "../../data/new-id";
@@ -52,7 +53,10 @@ const facts = computed(
   () => all.value.find((f) => f.product === product.value) ?? all.value[0] ?? null,
 );
 const leftOfPot = (of: PotFacts) => potLeft(pot.value?.batch.id ?? "", of, larderStore.larder);
-const left = computed(() => (facts.value === null ? null : leftOfPot(facts.value)));
+/** Unknown until it is read what of it lies there already: nothing is filled twice. */
+const left = computed(() =>
+  facts.value === null || !larderStore.isLoaded ? null : leftOfPot(facts.value),
+);
 const products = computed(() =>
   all.value.flatMap((f) =>
     f.product === undefined
@@ -330,6 +334,7 @@ useShortcuts(() => [{ keys: "u", does: "Undo the last entry", run: undo }]);
       </section>
     </div>
   </template>
+  <div v-else-if="facts !== null" class="place"><LarderRead /></div>
   <div v-else-if="isRead" class="place empty">
     <h1>Nothing to portion</h1>
     <p v-if="isPractice">A practice pot puts nothing on the shelves.</p>

@@ -2,6 +2,7 @@
 import { costedFor } from "../../words/held-words";
 import { readNumber } from "@kettlos/core/units/read-number";
 import { figure, plain } from "@kettlos/core/units/region";
+import LarderRead from "../../controls/LarderRead.vue";
 import UndoBar from "../../controls/UndoBar.vue";
 import { priceFarOff } from "@kettlos/core/batch/far-off";
 import { rawKg } from "@kettlos/core/larder/draws";
@@ -59,6 +60,8 @@ const list = computed(() =>
         rawKg(larderStore.larder, larderStore.spoken, pots.nowMs),
       ),
 );
+/** Before the larder is read nobody takes a list away that lacks what lies there. */
+const isWhole = computed(() => larderStore.isLoaded);
 const counters = computed(() => {
   const byCounter = new Map<string, ShoppingLine[]>();
   for (const line of list.value?.lines ?? [])
@@ -154,21 +157,41 @@ const print = () => window.print();
     <header>
       <h1>Shopping list</h1>
       <p class="buttons">
-        <button v-if="canShare" type="button" class="button primary" @click="send">Send it</button>
-        <button v-if="isSupported" type="button" class="button" @click="copy(text)">
+        <button
+          v-if="canShare"
+          type="button"
+          class="button primary"
+          :disabled="!isWhole"
+          @click="send"
+        >
+          Send it
+        </button>
+        <button
+          v-if="isSupported"
+          type="button"
+          class="button"
+          :disabled="!isWhole"
+          @click="copy(text)"
+        >
           {{ copied ? "Copied" : "Copy" }}
         </button>
-        <button type="button" class="button" @click="save('shopping.txt', text, 'text/plain')">
+        <button
+          type="button"
+          class="button"
+          :disabled="!isWhole"
+          @click="save('shopping.txt', text, 'text/plain')"
+        >
           Text
         </button>
         <button
           type="button"
           class="button"
+          :disabled="!isWhole"
           @click="save('shopping.csv', listCsv(list), 'text/csv')"
         >
           CSV
         </button>
-        <button type="button" class="button" @click="print">Print</button>
+        <button type="button" class="button" :disabled="!isWhole" @click="print">Print</button>
         <UndoBar
           :undoes="steps.undoes"
           :redoes="steps.redoes"
@@ -178,7 +201,7 @@ const print = () => window.print();
       </p>
     </header>
     <details :open="isForOpen">
-      <summary>{{ forWhat }}</summary>
+      <summary>{{ forWhat }} <LarderRead /></summary>
       <fieldset>
         <legend class="visually-hidden">For</legend>
         <label v-for="plan in kitchenStore.plans" :key="plan.id" class="check">

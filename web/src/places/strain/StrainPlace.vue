@@ -22,6 +22,7 @@ import PotOutflow from "../../drawings/PotOutflow.vue";
 import StageStrip from "../../frame/StageStrip.vue";
 import { useShortcuts } from "../../frame/shortcuts";
 import PracticeScore from "../../controls/PracticeScore.vue";
+import LarderRead from "../../controls/LarderRead.vue";
 import ApartPanel from "./ApartPanel.vue";
 import BeforeSieve from "./BeforeSieve.vue";
 import ColdJudgement from "./ColdJudgement.vue";
@@ -255,7 +256,8 @@ useShortcuts(() =>
         </p>
         <RestPanel v-if="!isDone && !hasNow" :pot="pot" :units="units" />
       </section>
-      <div v-if="result !== null" class="then">
+      <div v-if="result !== null && !larderStore.isLoaded" class="then"><LarderRead /></div>
+      <div v-else-if="result !== null" class="then">
         <section v-if="hasNow" class="when">
           <h2>{{ isCold ? "Before it is put away" : "While it is hot" }}</h2>
           <HandOn

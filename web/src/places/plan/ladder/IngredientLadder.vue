@@ -84,7 +84,7 @@ const shortLots = computed(
   () =>
     new Set(
       items.value
-        .filter((i) => i.fromLotId !== undefined)
+        .filter((i) => i.fromLotId !== undefined && larderStore.isLoaded)
         .filter((i) => lotNeed(i, larderStore.larder, pots.nowMs)?.isEnough !== true)
         .map((i) => i.id),
     ),

@@ -22,7 +22,9 @@ const pots = usePotsStore();
 
 const offers = computed(() => offersFor(props.item));
 const need = computed(() => lotNeed(props.item, larderStore.larder, pots.nowMs));
-const isGone = computed(() => props.item.fromLotId !== undefined && need.value === null);
+const isUnknown = computed(() => props.item.fromLotId !== undefined && need.value === null);
+/** Nothing is gone that was only not read yet. */
+const isGone = computed(() => isUnknown.value && larderStore.isLoaded);
 const words = ({ holding: h, timesTaken, isEnough, salt }: Suiting, place: number) =>
   [
     `${h.lot.name}, ${shortDateOf(h.lot.madeMs)}`,
@@ -54,7 +56,9 @@ function take(event: Event) {
       <option v-for="(o, i) in offers" :key="o.holding.lot.id" :value="o.holding.lot.id">
         {{ words(o, i) }}
       </option>
-      <option v-if="isGone" :value="item.fromLotId">a lot that is not there any more</option>
+      <option v-if="isUnknown" :value="item.fromLotId">
+        {{ isGone ? "a lot that is not there any more" : "Reading the larder …" }}
+      </option>
     </select>
   </label>
   <p v-if="need" class="small" :class="{ ember: !need.isEnough }" role="status">
