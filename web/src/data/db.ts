@@ -167,6 +167,9 @@ const TABLES = {
   pictures: "id, batchId, [batchId+atMs]",
 };
 
+/** Whether what is done once to what older versions left is known: it costs each page time, and few have any. */
+let areOldNamed = false;
+
 /** Everything Kettlos keeps, in this browser only. */
 class KettlosDatabase extends Dexie {
   kitchens!: Table<Kitchen, string>;
@@ -198,14 +201,20 @@ class KettlosDatabase extends Dexie {
     // Written through to the disk before it counts as stored: a power cut loses nothing that was shown.
     // What a query gave is not kept by it: it would be copied each time, and stay in memory.
     super("kettlos", { chromeTransactionDurability: "strict", cache: "disabled", ...options });
-    this.version(DB_VERSION).stores(TABLES);
+    this.version(DB_VERSION)
+      .stores(TABLES)
+      .upgrade(() => {
+        // Opened past `openDatabase`, what an older version left would be read as it stands.
+        if (!areOldNamed) throw new Error("what older versions left is not brought up here");
+      });
   }
 }
 
 export let db = new KettlosDatabase();
 
 /** What is done once to what an older version left. Whichever that was, tables that are missing are made. */
-function bringVersionsUp(): void {
+function nameOldVersions(): void {
+  areOldNamed = true;
   db.version(DOCUMENTS_VERSION).stores(TABLES).upgrade(broughtUp);
   // Kept in another way before, it is put together anew.
   db.version(TAUGHT_VERSION)
@@ -241,7 +250,7 @@ export async function openDatabase(): Promise<Storage> {
   // Written by a newer Kettlos: nothing of it is touched. Dexie itself would go on with it.
   const stored = await storedVersion();
   if (stored !== null && stored > DB_VERSION) return { kind: "newer" };
-  if (stored === null || (stored > 0 && stored < DB_VERSION)) bringVersionsUp();
+  if (stored === null || (stored > 0 && stored < DB_VERSION)) nameOldVersions();
   if (stored === null || (stored > 0 && stored < DOCUMENTS_VERSION))
     try {
       bringUp = (await import("./bring-up")).bringUp;

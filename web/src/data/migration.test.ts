@@ -8,7 +8,7 @@ import { PlanSchema } from "@kettlos/core/simulate/plan-schema";
 import { migrateKitchen, migratePlan } from "@kettlos/core/formats/migrate";
 import { reportOf } from "@kettlos/core/formats/file-report";
 import Dexie from "dexie";
-import { expect, test } from "vitest";
+import { expect, test, vi } from "vitest";
 import kept from "../../../core/test/samples/kettlos-v1.json" with { type: "json" };
 import third from "../../../core/test/samples/kettlos-v3.json" with { type: "json" };
 
@@ -201,4 +201,17 @@ test("a browser whose documents are of today gets the tables it lacks, and only 
   expect(await db.shelved.where("pot.namedLots").equals("lot").count()).toBe(1);
   for (const table of [db.logs, db.incoming, db.copyBytes, db.taughtShown])
     expect(await table.count()).toBe(0);
+});
+
+test("what an older version left is not read past its being brought up", async () => {
+  vi.resetModules();
+  const { old, db, openDatabase } = await browserOf(12, TABLES_7);
+  const [plan] = kept.plans;
+  await old.table("plans").add({ id: plan?.id, updatedMs: 1, plan });
+  old.close();
+
+  await expect(db.open()).rejects.toThrow("not brought up");
+  expect(await openDatabase()).toEqual({ kind: "disk" });
+  expect((await db.plans.toArray()).map((p) => p.plan.schemaVersion)).toEqual([SCHEMA_VERSION]);
+  db.close();
 });
