@@ -93,6 +93,8 @@ watch(
 <template>
   <div class="frame" :class="{ 'no-keys': !areKeysOn, bare: !areLettersHere || !isPlaced }">
     <a class="skip" href="#main">Skip to the work</a>
+    <!-- What is to be heard alone stands on top: at the end it would be a page of its own in print. -->
+    <KeptGoing v-if="turn > 0" :is-ready="isReady" />
     <TopRail :has-kitchen="hasKitchen" @find="showsFind = true" @help="showsHelp = true" />
     <template v-if="turn > 0">
       <ErrorSurface />
@@ -103,10 +105,7 @@ watch(
       <HelpSheet v-if="wasHelpAsked" v-model="showsHelp" />
       <FindDialog v-if="wasAsked" v-model="showsFind" />
     </main>
-    <template v-if="turn > 0">
-      <NoticeStrip />
-      <KeptGoing :is-ready="isReady" />
-    </template>
+    <NoticeStrip v-if="turn > 0" />
     <TakeIn v-if="isReady" />
     <HobRail v-if="hasKitchen && turn > 1" />
     <div v-if="hasKitchen" class="bar">
