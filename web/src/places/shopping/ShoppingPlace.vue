@@ -291,6 +291,10 @@ summary {
   cursor: pointer;
 }
 
+summary > span {
+  margin-left: var(--space-5);
+}
+
 h2 {
   padding: var(--space-4) 0 var(--space-2);
   border-bottom: 4px solid var(--ink);
